@@ -1,0 +1,80 @@
+# frozen_string_literal: true
+
+require_relative "../measure/spoken"
+require_relative "../method/amounts"
+require_relative "../pot/depth"
+
+module FondKettle
+  module Formats
+    # A Plan as the contract's JSON (a hash with symbol keys, numbers rounded to
+    # what they can mean). It is also what a cook keeps of the plan.
+    module PlanJson
+      module_function
+
+      def call(plan)
+        { rice: rice(plan), liquid: liquid(plan), balance: balance(plan.balance), steps: steps(plan),
+          cues: cues(plan.run), minutes: minutes(plan), fit: fit(plan), verdict: plan.verdict,
+          cautions: plan.cautions.map { |caution| { code: caution.code, steps: caution.steps, say: caution.say } },
+          warnings: warnings(plan.warnings), grain: plan.request.grain.key, method: plan.school.key,
+          texture: plan.request.texture, stages: stages(plan.stages), boil_c: plan.setting.boil_c.round(2),
+          uptake_per_g: plan.charge.uptake.round(4), drinks: plan.request.lesson.drinks.round(4) }
+      end
+
+      def warnings(list)
+        list.map { |warning| { code: warning.code, say: warning.say } }
+      end
+
+      def cues(run)
+        run.cues.map { |cue| { cue: cue.cue, at_min: cue.at_min.round(2) } }
+      end
+
+      def rice(plan)
+        ml = plan.charge.rice_g / plan.charge.grain.rho_g_ml
+        { g: plan.charge.rice_g.round(2), ml: ml.round(1), measured: Measure::Spoken.say(ml, plan.request.cup) }
+      end
+
+      def liquid(plan)
+        { g: plan.liquid_g.round(3), low_g: plan.spread.low_g.round(1), high_g: plan.spread.high_g.round(1),
+          ratio_by_volume: plan.ratio_by_volume.round(4), ratio_by_weight: plan.ratio_by_weight.round(4),
+          depth_over_rice_mm: Pot::Depth.over_rice_mm(plan.liquid_g, plan.charge, plan.request.vessel).round(3),
+          measured: Measure::Spoken.say(plan.liquid_g, plan.request.cup), spread: plan.spread.parts.transform_values { |g| g.round(2) } }
+      end
+
+      def balance(balance)
+        { uptake_g: balance.uptake_g, loss_g: balance.loss_g, residue_g: balance.residue_g,
+          soak_gain_g: balance.soak_gain_g, surface_g: balance.surface_g,
+          additions_g: balance.brought_g - balance.taken_g, brought_g: balance.brought_g,
+          taken_g: balance.taken_g }.transform_values { |grams| grams.round(4) }
+      end
+
+      def steps(plan)
+        plan.steps.map { |step| { **step.to_h, minutes: step.minutes&.round(2) } }
+      end
+
+      def stages(stages)
+        stages.map do |stage|
+          { key: stage.key, lid: stage.lid, heat: stage.heat, until: stage.ends_at, minutes: stage.minutes }.compact
+        end
+      end
+
+      def minutes(plan)
+        on_heat = plan.stages.zip(plan.run.stage_minutes).reject { |stage, _| stage.off? }.sum { |_, min| min }
+        { total: plan.steps.sum { |step| step.minutes || 0 }.round(1),
+          hands_on: plan.steps.select(&:hands_on).sum { |step| step.minutes || 0 }.round(1), on_heat: on_heat.round(1) }
+      end
+
+      def fit(plan)
+        fit = plan.fit
+        { verdict: fit.verdict, fill_before: fit.fill_before.round(4), fill_after: fit.fill_after.round(4),
+          bed_mm: fit.bed_mm.round(1), batches: fit.batches, say: say(fit) }
+      end
+
+      def say(fit)
+        filled = "#{(fit.fill_before * 100).round} % full before the boil, #{(fit.fill_after * 100).round} % when done"
+        "#{filled}; the cooked bed is #{fit.bed_mm.round} mm deep."
+      end
+
+      private_class_method :rice, :liquid, :balance, :steps, :stages, :minutes, :fit, :say
+    end
+  end
+end

@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+require_relative "../pot/rescue"
+require_relative "../pot/verdict"
+require_relative "plan_json"
+
+module FondKettle
+  module Formats
+    # A Trial (the cook's own water and stages) as the contract's JSON.
+    module RunJson
+      module_function
+
+      def call(trial)
+        run = trial.run
+        { end: ending(run, trial), cues: PlanJson.cues(run), curve: run.curve.map { |point| curve_point(point) },
+          rescue: trial.rescue.map { |remedy| remedy(remedy) }, warnings: PlanJson.warnings(trial.warnings) }
+      end
+
+      def ending(run, trial)
+        { uptake_per_g: run.uptake.round(4), free_water_g: run.free_g.round(3), core: run.core.round(4),
+          lost_g: run.lost_g.round(3), verdict: trial.verdict, temp_c: run.temp_c.round(1), minutes: run.minutes.round(2) }
+      end
+
+      def curve_point(point)
+        { min: point.min.round(3), temp_c: point.temp_c.round(2), free_g: point.free_g.round(4),
+          taken_g: point.taken_g.round(4), lost_g: point.lost_g.round(4), core: point.core.round(4) }
+      end
+
+      def remedy(remedy)
+        { say: remedy.say, add_g: remedy.add_g.round, minutes: remedy.minutes.ceil }
+      end
+
+      private_class_method :ending, :curve_point, :remedy
+    end
+  end
+end

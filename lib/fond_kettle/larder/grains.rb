@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+require_relative "../catalogue"
+require_relative "../paths"
+require_relative "grain"
+
+module FondKettle
+  module Larder
+    # The grain catalogue (data/grains.yml), checked when loaded.
+    module Grains
+      SCHEMA = Schema.json(strict: true) do
+        required(:key).filled(:string, format?: /\A[a-z]+(-[a-z]+)*\z/)
+        required(:name).filled(:string)
+        required(:rho_g_ml).filled(Schema::Number, gteq?: 0.3, lteq?: 1.4)
+        required(:uptake).hash do
+          required(:firm).filled(Schema::Number, gt?: 0, lteq?: 5)
+          required(:standard).filled(Schema::Number, gt?: 0, lteq?: 5)
+          required(:soft).filled(Schema::Number, gt?: 0, lteq?: 5)
+        end
+        required(:k1_min).filled(Schema::Number, gt?: 0)
+        required(:k2).filled(Schema::Number, gt?: 0)
+        required(:full_min).filled(Schema::Number, gt?: 0, lteq?: 120)
+        required(:cooked_g_ml).filled(Schema::Number, gteq?: 0.3, lteq?: 1.4)
+        required(:soak_min).filled(Schema::Number, gteq?: 0, lteq?: 1440)
+        required(:clear_per_change).filled(Schema::Number, gt?: 0, lt?: 1)
+        required(:snap).filled(:string)
+      end
+
+      module_function
+
+      def all
+        @all ||= load_file(File.join(DATA, "grains.yml"))
+      end
+
+      # Raises InvalidInput for a key that is not in the catalogue.
+      def fetch(key)
+        all[key] || raise(InvalidInput.at("grain", "must be one of: #{all.keys.join(', ')}", received: key))
+      end
+
+      # Reads and checks a grain file; returns grains by key. Raises BadCatalogue.
+      def load_file(path)
+        Catalogue.read(path, SCHEMA).to_h { |entry| [entry[:key], build(path, entry)] }.freeze
+      end
+
+      def build(path, entry)
+        uptake = entry[:uptake]
+        unless uptake[:firm] < uptake[:standard] && uptake[:standard] < uptake[:soft]
+          raise BadCatalogue, "#{path}, #{entry[:key]}: uptake must rise from firm over standard to soft"
+        end
+
+        Grain.new(**entry, uptake: uptake.freeze)
+      end
+      private_class_method :build
+    end
+  end
+end

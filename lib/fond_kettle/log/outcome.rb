@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+require_relative "../value"
+
+module FondKettle
+  module Log
+    # How a pot came out, in the cook's words. GRAIN and WETNESS say how far each
+    # answer lies from right, in steps of texture (1: firm to standard).
+    GRAIN = { "chalky" => -1.5, "firm" => -1.0, "right" => 0.0, "soft" => 1.0, "mushy" => 1.5 }.freeze
+    WETNESS = { "dry" => -0.5, "right" => 0.0, "wet" => 0.5 }.freeze
+    FLOOR = %w[clean crust burnt].freeze
+
+    Outcome = Value.define(:grain, :wetness, :floor, :note) do
+      # A raw core with water still there asks for time, not for water.
+      def short_of_time?
+        grain == "chalky" && wetness == "wet"
+      end
+
+      # Steps of texture from what was wanted.
+      def off_by
+        GRAIN.fetch(grain) + WETNESS.fetch(wetness)
+      end
+    end
+
+    # A finished cook as the lesson needs it: what went in (g), what the model
+    # thought it would lose, and the texture wanted (-1..1).
+    Finished = Value.define(:on, :rice_g, :poured_g, :carried_g, :loss_g, :texture, :outcome)
+  end
+end

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Measure
+    # Numbers as a cook reads them.
+    module Rounding
+      # Finer than this no kitchen scale reads.
+      SMALL_G = 20
+
+      module_function
+
+      # Grams on a kitchen scale's step (`step_g`): whole grams below SMALL_G.
+      #
+      #   grams(386.2, 5) # => 385
+      def grams(amount_g, step_g = 1)
+        return amount_g.round if amount_g.abs < SMALL_G
+
+        (amount_g / step_g.to_f).round * step_g
+      end
+
+      # Minutes as set on a timer: whole, and half minutes below five.
+      def minutes(amount_min)
+        return amount_min.ceil if amount_min >= 5
+
+        half = (amount_min * 2).ceil / 2.0
+        half == half.to_i ? half.to_i : half
+      end
+
+      # "35 min", "1 h 05"
+      def duration(amount_min)
+        whole = minutes(amount_min)
+        return "#{whole} min" if whole < 60
+
+        format("%<h>d h %<m>02d", h: whole / 60, m: whole % 60)
+      end
+
+      # A number without needless decimals: 1.50 -> "1.5", 2.0 -> "2".
+      def plain(number, digits = 2)
+        rounded = number.round(digits)
+        rounded == rounded.to_i ? rounded.to_i.to_s : rounded.to_s
+      end
+    end
+  end
+end

@@ -1,0 +1,26 @@
+# frozen_string_literal: true
+
+require_relative "../larder/grain"
+require_relative "../value"
+
+module FondKettle
+  module Method
+    # An addition: an Ingredient and its weight in g.
+    Addition = Value.define(:ingredient, :g)
+
+    # What earlier cooks of this grain in this pot have taught: `drinks` times the
+    # book's uptake, `extra_min` more on low, and `because`, in words.
+    Lesson = Value.define(:drinks, :extra_min, :because)
+    NO_LESSON = Lesson.new(drinks: 1.0, extra_min: 0.0, because: nil)
+
+    # What the cook wants, complete and checked; units as in the names, `texture`
+    # from -1 (firm) to 1 (soft), `cup` the house's own measure.
+    Request = Value.define(:method, :grain, :rice_g, :texture, :rinse_changes, :soak_min, :water_c, :drain,
+                           :vessel, :burner, :altitude_m, :additions, :cup, :lesson) do
+      # The grain as this kitchen knows it.
+      def taught_grain
+        grain.drinking(lesson.drinks)
+      end
+    end
+  end
+end

@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+require_relative "../catalogue"
+require_relative "../measure/rounding"
+require_relative "../paths"
+require_relative "../pot/depth"
+require_relative "../template"
+require_relative "amounts"
+require_relative "plan"
+
+module FondKettle
+  module Method
+    # Writes the steps of a plan, in order: wash, fill, the method's stages, fluff.
+    class Slip
+      SCHEMA = Schema.json(strict: true) do
+        required(:key).filled(:string)
+        optional(:minutes).filled(Schema::Number, gteq?: 0)
+        required(:hands_on).filled(:bool)
+        required(:say).filled(:string)
+        required(:cue).filled(:string)
+        required(:why).filled(:string)
+      end
+      DRAIN = { "quick" => ["tip the water off", 1, true], "shaken" => ["shake the sieve well", 1, true],
+                "long" => ["leave it 10 min in the sieve", 10, false],
+                "air-dried" => ["spread it out and leave it an hour", 60, false],
+                "cooked-in" => ["not at all, its soaking water cooks it", 0, true] }.freeze
+
+      def self.texts
+        @texts ||= Catalogue.read(File.join(DATA, "steps.yml"), SCHEMA).to_h { |entry| [entry[:key], entry] }.freeze
+      end
+
+      # Returns the list of Step.
+      def self.write(request, school, charge, balance, stage_minutes)
+        new(request, charge, balance).steps(school, stage_minutes)
+      end
+
+      def initialize(request, charge, balance)
+        @request = request
+        @charge = charge
+        @balance = balance
+      end
+
+      def steps(school, stage_minutes)
+        [*wash, common("fill"), *school.stretches.zip(stage_minutes).map { |stretch, min| stage(stretch, min) },
+         common("fluff")]
+      end
+
+      private
+
+      def wash
+        rinsed = @request.rinse_changes.positive?
+        soaked = @request.soak_min.positive?
+        _, drain_min, drain_hands_on = DRAIN.fetch(@request.drain)
+        [(common("rinse") if rinsed), (common("soak", minutes: @request.soak_min) if soaked),
+         (common("drain", minutes: drain_min, hands_on: drain_hands_on) if rinsed || soaked)].compact
+      end
+
+      def common(key, **changes)
+        text = self.class.texts.fetch(key)
+        Step.new(key: key, minutes: text[:minutes], hands_on: text[:hands_on], heat: nil, watch: [],
+                 **%i[say cue why].to_h { |part| [part, Template.fill(text[part], words)] }, **changes)
+      end
+
+      def stage(stretch, minutes)
+        Step.new(key: stretch.key, say: stretch.say, cue: stretch.cue, why: stretch.why, minutes: minutes,
+                 hands_on: stretch.hands_on, heat: stretch.heat, watch: stretch.watch)
+      end
+
+      def words
+        @words ||= { rice: Amounts.rice(@charge.rice_g, @charge.grain, @request.cup),
+                     liquid: Amounts.liquid(@balance.liquid_g, @request.cup), changes: changes,
+                     soak: soak, drain: DRAIN.fetch(@request.drain).first, snap: @charge.grain.snap,
+                     surface: "#{@charge.surface_g.round} g", depth: depth, balance: balance }
+      end
+
+      def changes
+        @request.rinse_changes == 1 ? "one change of water" : "#{@request.rinse_changes} changes of water"
+      end
+
+      def soak
+        water = @request.water_c <= 25 ? "cold water" : "water at #{Measure::Rounding.plain(@request.water_c)} °C"
+        water = "the measured liquid" if @charge.washed.in_pot
+        "#{Measure::Rounding.duration(@request.soak_min)} in #{water}"
+      end
+
+      def depth
+        over_mm = Pot::Depth.over_rice_mm(@balance.liquid_g, @charge, @request.vessel)
+        return "level with the rice" if over_mm.abs < 1
+
+        over_mm.positive? ? "#{over_mm.round} mm over the rice" : "#{-over_mm.round} mm below the top of the rice"
+      end
+
+      def balance
+        parts = [[@balance.uptake_g, "taken up"], [@balance.loss_g, "lost as steam"],
+                 [@balance.taken_g, "drunk by dry food"], [-@balance.soak_gain_g, "already in the grain"],
+                 [-@balance.surface_g, "clinging to it"], [-@balance.brought_g, "brought by the rest"]]
+        parts.reject { |grams, _| grams.abs < 0.5 }.map { |grams, what| "#{grams.negative? ? '−' : '+'} #{grams.abs.round} g #{what}" }
+             .join(" ").delete_prefix("+ ")
+      end
+    end
+  end
+end

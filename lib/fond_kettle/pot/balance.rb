@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+require_relative "../value"
+require_relative "cooking"
+
+module FondKettle
+  module Pot
+    # The liquid to pour: the forward run turned round (figures: The balance).
+    #   liquid = uptake + loss + residue + drunk - soak gain - surface - brought
+    # `loss_g` is the loss of the run with just that liquid; `spare_g` is how much
+    # water there is too much of before any is poured (0 unless liquid_g is 0).
+    Balance = Value.define(:liquid_g, :uptake_g, :loss_g, :residue_g, :soak_gain_g, :surface_g,
+                           :brought_g, :taken_g, :spare_g, :run, :slope)
+
+    # Finds that liquid.
+    module Balancing
+      CLOSE_G = 1e-4
+      MOST_RUNS = 80
+
+      module_function
+
+      # Repeats L <- need + loss(run(L)) until L moves by less than 1e-4 g, taking
+      # secant steps on the way. `start_g` is where to begin, if somebody knows.
+      def solve(charge, stages, setting, start_g: nil)
+        need_g = charge.wanted_g - charge.carried_g
+        liquid_g = start_g || [need_g, 0.0].max
+        before = nil
+        slope = 0.0
+        MOST_RUNS.times do
+          run = Cooking.end_of(charge, liquid_g, stages, setting)
+          wanted_g = need_g + run.lost_g
+          slope = slope_between(before, [liquid_g, run.lost_g], slope)
+          return balance(charge, liquid_g, run, wanted_g, slope) if settled?(liquid_g, wanted_g)
+
+          before = [liquid_g, run.lost_g]
+          liquid_g = [liquid_g + ((wanted_g - liquid_g) / (1 - slope)), 0.0].max
+        end
+        raise Error, "the balance did not settle at #{liquid_g} g"
+      end
+
+      def settled?(liquid_g, wanted_g)
+        (wanted_g - liquid_g).abs < CLOSE_G || (liquid_g.zero? && wanted_g.negative?)
+      end
+
+      # How the loss grows with the liquid, between the last two runs.
+      def slope_between(before, now, slope)
+        return slope unless before
+
+        apart = now[0] - before[0]
+        return slope if apart.abs < 1e-7
+
+        ((now[1] - before[1]) / apart).clamp(-0.9, 0.9)
+      end
+
+      def balance(charge, liquid_g, run, wanted_g, slope)
+        Balance.new(liquid_g: liquid_g, uptake_g: charge.uptake * charge.rice_g, loss_g: run.lost_g,
+                    residue_g: charge.residue_g, brought_g: charge.brought_g, taken_g: charge.drink_g,
+                    soak_gain_g: charge.washed.in_pot ? 0.0 : charge.soak_gain_g, surface_g: charge.surface_g,
+                    spare_g: [-wanted_g, 0.0].max, run: run, slope: slope)
+      end
+
+      private_class_method :settled?, :slope_between, :balance
+    end
+  end
+end

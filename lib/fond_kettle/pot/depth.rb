@@ -1,0 +1,21 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Pot
+    # Depth of liquid over the rice and amount of liquid, turned into one another
+    # for one pot (figures: Depth over the rice). Level with the rice fills the
+    # voids; below that the depth is negative.
+    module Depth
+      module_function
+
+      #   over_rice_mm(500.0, charge, vessel) # => 8.4
+      def over_rice_mm(liquid_g, charge, vessel)
+        vessel.depth_mm(liquid_g - charge.voids_ml)
+      end
+
+      def liquid_g(depth_mm, charge, vessel)
+        (vessel.area_cm2 * depth_mm / 10.0) + charge.voids_ml
+      end
+    end
+  end
+end

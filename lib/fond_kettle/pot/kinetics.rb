@@ -1,0 +1,51 @@
+# frozen_string_literal: true
+
+require_relative "../value"
+require_relative "soak"
+
+module FondKettle
+  module Pot
+    # How fast one batch of grain loses its white core and takes up water, fixed
+    # at the moment its soak ends (65 °C on the way to the boil).
+    #
+    # core:   minutes at 100 °C until the core is gone, tc = full (1 - 0.3 s)
+    # uptake: A(t) = 2a - (2a - a0) e^(-l t), l so that A = a when the core goes
+    Kinetics = Value.define(:a0, :a, :core_min, :l) do
+      # Time stretches by this for rice under a lid: the bed lags behind the water.
+      const_set(:LIDDED_LAG, 1.15)
+      # Without free water the core goes at this share of the pace.
+      const_set(:DRY_PACE, 0.6)
+      const_set(:COOKS_ABOVE_C, 65.0)
+
+      # From the gain `a0` (g/g) that the soak gave `grain`.
+      def self.of(grain, a0)
+        a = grain.uptake[:standard]
+        core_min = grain.full_min * (1 - (0.3 * Soak.saturation(grain, a0)))
+        new(a0: a0, a: a, core_min: core_min, l: Math.log(((2 * a) - a0) / a) / core_min)
+      end
+
+      # Pace of cooking at `temp_c` against 100 °C (Suzuki et al., Journal of Food
+      # Science 41, 1976: 79.5 kJ/mol below 110 °C); nothing below 65 °C.
+      def self.pace(temp_c)
+        return 0.0 if temp_c < Kinetics::COOKS_ABOVE_C
+
+        Math.exp(79_500 / Soak::GAS_CONSTANT * ((1 / 373.15) - (1 / (temp_c + 273.15))))
+      end
+
+      # Minutes at the boil until `uptake` (g/g) is in the grain; `stretch` is lag / pace.
+      def minutes_to_take(uptake, stretch)
+        stretch * Math.log(((2 * a) - a0) / ((2 * a) - uptake)) / l
+      end
+
+      # Minutes on low from the boil for a wanted uptake (figures: Stage minutes):
+      # the longer of the water's and the core's time; where the water goes before
+      # the core does, the rest of the core goes at the dry pace.
+      def minutes_from_boil(uptake, stretch)
+        water_min = minutes_to_take(uptake, stretch)
+        core = stretch * core_min
+        core = water_min + ((core - water_min) / Kinetics::DRY_PACE) if uptake < a
+        [water_min, core].max
+      end
+    end
+  end
+end

@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Pot
+    # How much water a pot loses as steam, g/min (figures: Loss of water).
+    module Loss
+      LATENT_J_G = 2257.0
+      REFERENCE_MM = 240.0
+      # Lid on, low heat, for a 240 mm pot; in proportion to the diameter.
+      LID_G_MIN = { "dough" => 0.3, "foil" => 1.0, "tight" => 1.5, "cooker" => 2.0, "ordinary" => 3.0,
+                    "loose" => 6.0 }.freeze
+      HEAT_FACTOR = { "low" => 1.0, "medium" => 1.5, "high" => 2.5 }.freeze
+      # Open pot, g/min per cm2 of surface.
+      OPEN_G_MIN_CM2 = { "low" => 0.015, "medium" => 0.035, "high" => 0.06 }.freeze
+      HEATING_SHARE = 0.4
+      OFF_G_MIN = 0.5
+      OFF_MIN = 10.0
+      LIDS = [*LID_G_MIN.keys, "none"].freeze
+
+      module_function
+
+      # At the boil, before the cap by the burner's power. A cooker has one heat
+      # and its figure is at that heat; any lid put on it is taken the same way,
+      # so that a tighter lid never loses more.
+      def boiling_g_min(vessel, lid, heat, source)
+        return OPEN_G_MIN_CM2.fetch(heat) * vessel.area_cm2 if lid == "none"
+
+        factor = source == "cooker" ? 1.0 : HEAT_FACTOR.fetch(heat)
+        LID_G_MIN.fetch(lid) * factor * vessel.diameter_mm / REFERENCE_MM
+      end
+
+      # Steam can carry off no more than the power pays for.
+      def cap_g_min(joule_per_min)
+        joule_per_min / LATENT_J_G
+      end
+
+      # Off the heat: for the first OFF_MIN minutes; an open pot gives off what an
+      # open simmer would.
+      def off_g_min(vessel, lid)
+        return OPEN_G_MIN_CM2.fetch("low") * vessel.area_cm2 if lid == "none"
+
+        OFF_G_MIN * vessel.diameter_mm / REFERENCE_MM
+      end
+    end
+  end
+end

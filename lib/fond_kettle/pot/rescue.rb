@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+require_relative "../value"
+require_relative "kinetics"
+require_relative "loss"
+require_relative "verdict"
+
+module FondKettle
+  module Pot
+    # What to do now: in words, hot water to add (g) and minutes on low.
+    Remedy = Value.define(:say, :add_g, :minutes)
+
+    # The way out of a pot that went wrong, from how it stands (job: What goes wrong).
+    module Rescue
+      # The least that can be sprinkled evenly over a bed, g per g of rice.
+      LEAST_SPRINKLE = 0.05
+      REHEAT_MIN = 1.0
+
+      module_function
+
+      # Remedies for a Run, most urgent first; none for a pot that came right.
+      def for(run, charge, setting, lid)
+        case Verdict.of(run, charge)
+        when "scorched" then [scorched, *(chalky(run, charge, setting, lid) if Verdict.chalky?(run, charge.grain))]
+        when "chalky" then [chalky(run, charge, setting, lid)]
+        when "wet" then [wet(run, charge, setting)]
+        else []
+        end
+      end
+
+      def scorched
+        Remedy.new(say: "Do not scrape. Move the top of the rice to a clean pot and leave the floor behind.",
+                   add_g: 0, minutes: 0)
+      end
+
+      # More water only where water is what is missing; else more time.
+      def chalky(run, charge, setting, lid)
+        minutes = REHEAT_MIN + core_minutes(run, charge, setting)
+        return wait(minutes) if run.free_g - charge.residue_g > LEAST_SPRINKLE * charge.rice_g
+
+        short_g = [(charge.uptake - run.uptake) * charge.rice_g, LEAST_SPRINKLE * charge.rice_g].max - run.free_g
+        add_g = short_g + (minutes * low_g_min(setting, lid))
+        Remedy.new(say: "Sprinkle hot water over the rice, cover, and keep it on low.",
+                   add_g: add_g, minutes: minutes)
+      end
+
+      def wait(minutes)
+        Remedy.new(say: "The water is still there: cover and give it more time on low before any more water.",
+                   add_g: 0, minutes: minutes)
+      end
+
+      # Minutes at the boil until core and water are as wanted.
+      def core_minutes(run, charge, setting)
+        kinetics = run.kinetics || Kinetics.of(charge.grain, run.uptake)
+        stretch = Kinetics::LIDDED_LAG / Kinetics.pace(setting.boil_c)
+        water_min = kinetics.minutes_to_take(charge.uptake, stretch) - kinetics.minutes_to_take(run.uptake, stretch)
+        [stretch * kinetics.core_min * run.core, water_min, 0.0].max
+      end
+
+      def wet(run, charge, setting)
+        spare_g = [run.free_g - charge.residue_g, 0.0].max
+        Remedy.new(say: "Open the pot and dry it on low, then rest it with a cloth under the lid, clear of the flame.",
+                   add_g: 0, minutes: REHEAT_MIN + (spare_g / low_g_min(setting, "none")))
+      end
+
+      def low_g_min(setting, lid)
+        [Loss.boiling_g_min(setting.vessel, lid, "low", setting.burner.source),
+         Loss.cap_g_min(setting.burner.joule_per_min("low"))].min
+      end
+
+      private_class_method :scorched, :chalky, :wait, :core_minutes, :wet, :low_g_min
+    end
+  end
+end

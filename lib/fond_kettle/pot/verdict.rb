@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+require_relative "../value"
+
+module FondKettle
+  module Pot
+    # How a run came out, in one word (figures: Stage minutes and verdict).
+    module Verdict
+      ALL = %w[chalky firm standard soft wet scorched].freeze
+      CHALKY_CORE = 0.08
+      CHALKY_UPTAKE = 0.93
+      WET_UPTAKE = 1.07
+      WET_SHARE = 0.03
+      # Minutes dry on the heat before the floor burns.
+      SCORCHES_AFTER_MIN = { "high" => 2.0, "medium" => 5.0, "low" => 25.0 }.freeze
+
+      module_function
+
+      # A burnt floor outweighs the rest, then a raw core, then the wetness.
+      def of(run, charge)
+        return "scorched" if scorched?(run)
+        return "chalky" if chalky?(run, charge.grain)
+        return "wet" if wet?(run, charge)
+
+        texture(run.uptake, charge.grain.uptake)
+      end
+
+      def scorched?(run)
+        run.dry_min.any? { |heat, minutes| minutes > SCORCHES_AFTER_MIN.fetch(heat) }
+      end
+
+      def chalky?(run, grain)
+        run.core > CHALKY_CORE || run.uptake < CHALKY_UPTAKE * grain.uptake[:firm]
+      end
+
+      def wet?(run, charge)
+        run.uptake > WET_UPTAKE * charge.grain.uptake[:soft] ||
+          run.free_g - charge.residue_g > WET_SHARE * cooked_g(run, charge)
+      end
+
+      # firm, standard or soft, by the midpoints between the three columns.
+      def texture(uptake, columns)
+        return "firm" if uptake < (columns[:firm] + columns[:standard]) / 2
+        return "soft" if uptake > (columns[:standard] + columns[:soft]) / 2
+
+        "standard"
+      end
+
+      # Weight of what is in the pot at the end, without the free water, g.
+      def cooked_g(run, charge)
+        (charge.rice_g * (1 + run.uptake)) + run.drunk_g
+      end
+    end
+  end
+end

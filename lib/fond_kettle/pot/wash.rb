@@ -1,0 +1,49 @@
+# frozen_string_literal: true
+
+require_relative "../value"
+require_relative "soak"
+
+module FondKettle
+  module Pot
+    # g per g: what the grain took in and what clings to it when it goes into the
+    # pot; `in_pot` when the soaking water is itself the cooking water.
+    Washed = Value.define(:soak_gain, :surface, :in_pot)
+
+    # Rinse, soak and drain: the way of the rice to the pot.
+    module Wash
+      RINSE_MIN = 3.0
+      ROOM_C = 20.0
+      # Water on the grains, g/g, when they go in (figures: Rinse and soak).
+      SURFACE = { "quick" => 0.12, "shaken" => 0.08, "long" => 0.05, "air-dried" => 0.02, "cooked-in" => 0.0 }.freeze
+      # Minutes the rice stands wet in the sieve, taking in its own surface water.
+      STANDING_MIN = { "quick" => 0.0, "shaken" => 0.0, "long" => 10.0, "air-dried" => 60.0, "cooked-in" => 0.0 }.freeze
+      # The most that drawing in while standing can add, g/g: what left the
+      # surface, less what dripped off or went to the air.
+      STANDING_MOST = { "long" => 0.03, "air-dried" => 0.03 }.freeze
+
+      module_function
+
+      # `rinse_changes` of water (0: not rinsed), `soak_min` in water at `water_c`,
+      # then `drain` (a key of SURFACE). Rice never wetted goes in dry.
+      def call(grain, rinse_changes:, soak_min:, water_c:, drain:)
+        return Washed.new(soak_gain: 0.0, surface: 0.0, in_pot: false) if rinse_changes.zero? && soak_min.zero?
+
+        rinsed = rinse_changes.zero? ? 0.0 : Soak.after(grain, RINSE_MIN, ROOM_C)
+        soaked = Soak.after(grain, soak_min, water_c, rinsed)
+        Washed.new(soak_gain: stand(grain, soaked, drain), surface: SURFACE.fetch(drain),
+                   in_pot: drain == "cooked-in")
+      end
+
+      # Share of the first cloudiness left after so many changes (q^n).
+      def cloudiness(grain, changes)
+        grain.clear_per_change**changes
+      end
+
+      def stand(grain, gain, drain)
+        after = Soak.after(grain, STANDING_MIN.fetch(drain), ROOM_C, gain)
+        gain + [after - gain, STANDING_MOST.fetch(drain, 0.0)].min
+      end
+      private_class_method :stand
+    end
+  end
+end

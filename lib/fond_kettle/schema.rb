@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+require "dry/schema"
+require_relative "paths"
+
+module FondKettle
+  # What all schemas share: plain messages (data/messages.yml) and number types
+  # that turn a whole number into a float and nothing else into anything.
+  module Schema
+    Number = Dry::Types["float"].constructor { |value| value.is_a?(Integer) ? value.to_f : value }
+    # As typed into a form: "1.5" or "1,5"; anything else stays what it was.
+    TypedNumber = Dry::Types["float"].constructor do |value|
+      next value unless value.is_a?(String)
+
+      Float(value.strip.tr(",", "."), exception: false) || value
+    end
+    TypedWhole = Dry::Types["integer"].constructor do |value|
+      next value unless value.is_a?(String)
+
+      Integer(value.strip, 10, exception: false) || value
+    end
+
+    module_function
+
+    # A JSON schema with our messages; `strict` refuses keys it does not know.
+    def json(strict: false, &block)
+      Dry::Schema.JSON do
+        config.validate_keys = strict
+        config.messages.load_paths << File.join(DATA, "messages.yml")
+        instance_exec(&block)
+      end
+    end
+
+    # A form schema with our messages.
+    def params(&block)
+      Dry::Schema.Params do
+        config.messages.load_paths << File.join(DATA, "messages.yml")
+        instance_exec(&block)
+      end
+    end
+  end
+end

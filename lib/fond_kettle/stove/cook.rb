@@ -1,0 +1,88 @@
+# frozen_string_literal: true
+
+require_relative "../value"
+
+module FondKettle
+  module Stove
+    # Something that happened at the stove: `kind` "step" (a step began), "seen"
+    # (a cue was seen); `what` the step's index or the cue; `at` a Time.
+    Event = Value.define(:kind, :what, :at)
+
+    # Where a cook stands, worked out from its plan (the stored JSON hash) and its
+    # events alone, so that any device and any restart comes to the same answer.
+    class Cook
+      attr_reader :plan, :events
+
+      def initialize(plan, events)
+        @plan = plan
+        @events = events.freeze
+        freeze
+      end
+
+      def steps
+        @plan.fetch(:steps)
+      end
+
+      # Index of the step at hand.
+      def position
+        @events.reverse.find { |event| event.kind == "step" }.what.to_i
+      end
+
+      def step
+        steps.fetch(position)
+      end
+
+      def following
+        steps[position + 1]
+      end
+
+      def last?
+        position == steps.size - 1
+      end
+
+      # When the step at hand began: a Time.
+      def step_began_at
+        @events.reverse.find { |event| event.kind == "step" }.at
+      end
+
+      # When the step at hand should be over, or nil where it takes its time.
+      def step_ends_at
+        step[:minutes] && (step_began_at + (step[:minutes] * 60))
+      end
+
+      # When the heat went on, or nil.
+      def heat_on_at
+        first = steps.index { |step| step[:heat] && step[:heat] != "off" }
+        @events.find { |event| event.kind == "step" && event.what.to_i == first }&.at
+      end
+
+      # Cues seen since the heat went on: name to Time.
+      def seen
+        @events.select { |event| event.kind == "seen" }.to_h { |event| [event.what, event.at] }
+      end
+
+      # Cues to look out for in this step: name and expected Time, moved by as much
+      # as the boil came sooner or later than reckoned.
+      def expected
+        step[:watch].reject { |cue| seen.key?(cue) }.filter_map do |cue|
+          minutes = cue_min(cue)
+          { cue: cue, at: heat_on_at + (minutes * 60) + drift_s } if minutes && heat_on_at
+        end
+      end
+
+      private
+
+      def cue_min(cue)
+        @plan.fetch(:cues).find { |entry| entry[:cue] == cue }&.fetch(:at_min)
+      end
+
+      # Seconds by which the boil was late (negative: early).
+      def drift_s
+        boil_min = cue_min("boil")
+        return 0 unless boil_min && seen["boil"]
+
+        seen["boil"] - heat_on_at - (boil_min * 60)
+      end
+    end
+  end
+end

@@ -1,0 +1,147 @@
+# frozen_string_literal: true
+
+require "json"
+require "time"
+require_relative "../lib/fond_kettle/log/outcome"
+require_relative "../lib/fond_kettle/stove/cook"
+require_relative "database"
+
+module FondKettle
+  module Store
+    # Cooks, what happened at the stove and how they came out. A cook is a frozen
+    # hash: the row, with :plan parsed, :events (Stove::Event) and :outcome.
+    class CookBook
+      FINISHED_ALREADY = "This pot was finished already, perhaps on another device."
+
+      def initialize(database)
+        @database = database
+      end
+
+      # Starts a cook at `now` with a plan (hash); returns its id.
+      def start(title:, grain:, pot_id:, address:, plan:, now:)
+        @database.write do |db|
+          id = db[:cooks].insert(title: title, grain: grain, pot_id: pot_id, address: address, plan: JSON.generate(plan),
+                                 planned_g: plan[:liquid][:g], poured_g: plan[:liquid][:g], started_at: text(now))
+          insert_event(db, id, "step", 0, now)
+          id
+        end
+      end
+
+      # Raises NotFound.
+      def find(id)
+        @database.read { |db| whole(db, row(db, id)) }
+      end
+
+      def on_the_stove
+        @database.read { |db| db[:cooks].where(finished_at: nil).reverse(:id).all }
+      end
+
+      # Finished cooks, newest first, at most `most`, with their outcomes.
+      def finished(most: 100)
+        @database.read { |db| with_outcomes(db, db[:cooks].exclude(finished_at: nil).reverse(:finished_at).limit(most)) }
+      end
+
+      # Finished cooks with an outcome, of this grain in this pot, newest first.
+      def taught(grain, pot_id)
+        @database.read do |db|
+          cooks = db[:cooks].where(grain: grain, pot_id: pot_id).exclude(finished_at: nil)
+          with_outcomes(db, cooks.reverse(:finished_at).limit(20)).select { |cook| cook[:outcome] }
+        end
+      end
+
+      # Goes from step `from` to step `to`; does nothing when another device has
+      # already left `from`.
+      def move(id, from, to, now)
+        @database.write do |db|
+          cook = open_cook(db, id)
+          steps = cook[:plan][:steps].size
+          next unless Stove::Cook.new(cook[:plan], cook[:events]).position == from && to.between?(0, steps - 1)
+
+          insert_event(db, id, "step", to, now)
+        end
+      end
+
+      # A cue was seen; the first sighting counts.
+      def see(id, cue, now)
+        @database.write do |db|
+          cook = open_cook(db, id)
+          insert_event(db, id, "seen", cue, now) unless cook[:events].any? { |e| e.kind == "seen" && e.what == cue }
+        end
+      end
+
+      def pour(id, poured_g)
+        @database.write do |db|
+          open_cook(db, id)
+          db[:cooks].where(id: id).update(poured_g: poured_g)
+        end
+      end
+
+      # Raises Conflict when it was finished before.
+      def finish(id, now)
+        @database.write do |db|
+          open_cook(db, id)
+          db[:cooks].where(id: id).update(finished_at: text(now), lock_version: Sequel[:lock_version] + 1)
+        end
+      end
+
+      # Records the outcome of a finished cook; `lock_version` nil for the first.
+      def judge(id, outcome, lock_version)
+        @database.write do |db|
+          row(db, id)
+          lock_version ? change_outcome(db, id, outcome, lock_version) : add_outcome(db, id, outcome)
+        end
+      end
+
+      private
+
+      def add_outcome(db, id, outcome)
+        raise Conflict, "How this pot came out was written down already." if db[:outcomes].where(cook_id: id).any?
+
+        db[:outcomes].insert(cook_id: id, **outcome.to_h)
+      end
+
+      def change_outcome(db, id, outcome, lock_version)
+        changed = db[:outcomes].where(cook_id: id, lock_version: lock_version)
+                               .update(**outcome.to_h, lock_version: lock_version + 1)
+        raise Sequel::NoExistingObject if changed.zero?
+      end
+
+      def row(db, id)
+        db[:cooks].first(id: id) || raise(NotFound, "This pot is not in the log.")
+      end
+
+      def open_cook(db, id)
+        cook = whole(db, row(db, id))
+        raise Conflict, FINISHED_ALREADY if cook[:finished_at]
+
+        cook
+      end
+
+      def whole(db, row)
+        events = db[:events].where(cook_id: row[:id]).order(:id).map do |event|
+          Stove::Event.new(kind: event[:kind], what: event[:what], at: Time.parse(event[:at]))
+        end
+        parsed(row, db[:outcomes].first(cook_id: row[:id])).merge(events: events.freeze).freeze
+      end
+
+      def with_outcomes(db, dataset)
+        rows = dataset.all
+        outcomes = db[:outcomes].where(cook_id: rows.map { |row| row[:id] }).to_hash(:cook_id)
+        rows.map { |row| parsed(row, outcomes[row[:id]]).freeze }
+      end
+
+      def parsed(row, outcome)
+        row.merge(plan: JSON.parse(row[:plan], symbolize_names: true), started_at: Time.parse(row[:started_at]),
+                  finished_at: row[:finished_at] && Time.parse(row[:finished_at]), outcome: outcome)
+      end
+
+      def insert_event(db, cook_id, kind, what, now)
+        db[:events].insert(cook_id: cook_id, kind: kind, what: what.to_s, at: text(now))
+      end
+
+      def text(time)
+        time.utc.iso8601(3)
+      end
+    end
+  end
+end

@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+require "fileutils"
+require "sequel"
+require_relative "../lib/fond_kettle/errors"
+
+module FondKettle
+  module Store
+    # Opens a kitchen's SQLite file: WAL, foreign keys, migrated to the newest.
+    # SQLite's own errors are turned into ours here and nowhere else.
+    class Database
+      MIGRATIONS = File.expand_path("migrations", __dir__)
+      BUSY_MS = 2000
+      WORDS = {
+        "SQLite3::FullException" => "The disk is full: nothing was saved. Make room and try again.",
+        "SQLite3::BusyException" => "The kitchen's records are busy: nothing was saved. Try again in a moment.",
+        "SQLite3::LockedException" => "The kitchen's records are locked: nothing was saved. Try again in a moment.",
+        "SQLite3::ReadOnlyException" => "The kitchen's records cannot be written: nothing was saved.",
+        "SQLite3::CantOpenException" => "The kitchen's records cannot be opened.",
+        "SQLite3::IOException" => "The disk does not answer: nothing was saved.",
+        "SQLite3::NotADatabaseException" => "The kitchen's file is damaged: it is no database.",
+        "SQLite3::CorruptException" => "The kitchen's file is damaged."
+      }.freeze
+
+      attr_reader :sequel
+
+      # `folder` is the household's own; made when missing.
+      def initialize(folder, busy_ms: BUSY_MS)
+        FileUtils.mkdir_p(folder, mode: 0o700)
+        translated do
+          @sequel = Sequel.connect(adapter: "sqlite", database: File.join(folder, "kettle.db"), timeout: busy_ms,
+                                   foreign_keys: true)
+          @sequel.run("PRAGMA journal_mode = WAL")
+          Sequel.extension :migration
+          Sequel::Migrator.run(@sequel, MIGRATIONS)
+        end
+      end
+
+      # One write, one transaction: all of the block or nothing. The write lock is
+      # taken at the start, so that what the block reads stays true until it ends.
+      def write
+        translated { @sequel.transaction(mode: :immediate) { yield @sequel } }
+      end
+
+      # A read; the same translation of errors.
+      def read
+        translated { yield @sequel }
+      end
+
+      def close
+        @sequel.disconnect
+      end
+
+      private
+
+      def translated
+        yield
+      rescue Sequel::NoExistingObject
+        raise Conflict, "Somebody else changed this first. Look at how it stands now and change it again."
+      rescue Sequel::DatabaseError => e
+        words = WORDS[e.wrapped_exception.class.name]
+        raise unless words
+
+        raise StoreUnavailable, words
+      end
+    end
+  end
+end

@@ -1,0 +1,85 @@
+# frozen_string_literal: true
+
+require "yaml"
+require_relative "../lib/fond_kettle/formats/plan_json"
+require_relative "../lib/fond_kettle/larder/grains"
+require_relative "../lib/fond_kettle/log/outcome"
+require_relative "../lib/fond_kettle/method/charging"
+require_relative "../lib/fond_kettle/method/planner"
+require_relative "../lib/fond_kettle/paths"
+require_relative "household"
+
+module FondKettle
+  module Store
+    # Fills a fresh household with the demo of data/demo/kitchen.yml; its log is
+    # cooked by the model in a kitchen whose true figures differ from the book's.
+    class Demo
+      FILE = File.join(DATA, "demo", "kitchen.yml")
+      DAY_S = 86_400
+      # What the table says of a verdict.
+      TABLE = { "chalky" => %w[chalky dry], "firm" => %w[firm right], "standard" => %w[right right],
+                "soft" => %w[soft right], "wet" => %w[soft wet], "scorched" => %w[firm dry] }.freeze
+
+      def self.fill(household, now)
+        new(household, now).fill
+      end
+
+      def initialize(household, now)
+        @household = household
+        @now = now
+        @data = YAML.safe_load_file(FILE, symbolize_names: true)
+      end
+
+      def fill
+        @household.database.write do
+          kitchen = @household.kitchen
+          @household.change_kitchen(kitchen[:lock_version], @data[:kitchen])
+          Household::SHELVES.each { |table| @data[table].each { |record| @household.shelf(table).add(record) } }
+          @data[:log].each { |entry| cook(entry) }
+        end
+      end
+
+      private
+
+      def cook(entry)
+        pot = @household.shelf(:pots).all.find { |record| record[:name] == entry[:pot] }
+        plan = Method::Planner.plan(request(entry, pot))
+        start = @now - (entry[:days_ago] * DAY_S)
+        id = @household.cooks.start(title: "#{plan.request.grain.name}, #{entry[:pot].downcase}", grain: entry[:grain],
+                                    pot_id: pot[:id], plan: Formats::PlanJson.call(plan), now: start,
+                                    address: "grain=#{entry[:grain]}&for=amount&amount=#{entry[:rice_g]}&unit=g&pot=#{pot[:id]}")
+        attend(id, plan, start)
+        @household.cooks.judge(id, outcome(plan, entry), nil)
+      end
+
+      def request(entry, pot)
+        school = Method::Schools.fetch("covered-pot")
+        grain = Larder::Grains.fetch(entry[:grain])
+        Method::Request.new(method: school.key, grain: grain, rice_g: entry[:rice_g].to_f, texture: 0.0,
+                            rinse_changes: school.rinse_changes, soak_min: school.soak_min(grain), water_c: 20.0,
+                            drain: school.drain, vessel: @household.value(:pots, pot),
+                            burner: @household.values(:burners).first, altitude_m: @household.kitchen[:altitude_m],
+                            additions: [], cup: @household.values(:cups).first, lesson: Method::NO_LESSON)
+      end
+
+      # Walks through the steps in their planned times.
+      def attend(id, plan, start)
+        at = start
+        plan.steps.each_with_index do |step, index|
+          @household.cooks.move(id, index - 1, index, at) if index.positive?
+          at += (step.minutes || 0) * 60
+        end
+        @household.cooks.finish(id, at)
+      end
+
+      # The plan's water in the kitchen as it really is.
+      def outcome(plan, entry)
+        charge = plan.charge.with(grain: plan.charge.grain.drinking(@data[:truth][:drinks][entry[:grain].to_sym]))
+        setting = plan.setting.with(lid_factor: @data[:truth][:lid])
+        verdict = Pot::Verdict.of(Pot::Cooking.run(charge, plan.liquid_g, plan.stages, setting), charge)
+        grain, wetness = TABLE.fetch(verdict)
+        Log::Outcome.new(grain: grain, wetness: wetness, floor: verdict == "scorched" ? "burnt" : "clean", note: entry[:note])
+      end
+    end
+  end
+end

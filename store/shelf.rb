@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+require_relative "database"
+
+module FondKettle
+  module Store
+    # One table of simple records (cups, pots, eaters …). Records go out as frozen
+    # hashes with their lock_version; a change must name the version it was made
+    # from, or Conflict is raised.
+    class Shelf
+      def initialize(database, table)
+        @database = database
+        @model = Class.new(Sequel::Model(database.sequel[table]))
+        @model.plugin :optimistic_locking
+      end
+
+      def all
+        @database.read { @model.order(:id).map { |record| record.values.dup.freeze } }
+      end
+
+      # Raises NotFound.
+      def find(id)
+        @database.read { record(id).values.dup.freeze }
+      end
+
+      # Returns the new record.
+      def add(attributes)
+        @database.write { @model.create(attributes).values.dup.freeze }
+      end
+
+      def change(id, lock_version, attributes)
+        @database.write { record(id).set(lock_version: lock_version).update(attributes).values.dup.freeze }
+      end
+
+      def remove(id, lock_version)
+        @database.write { record(id).set(lock_version: lock_version).destroy }
+        nil
+      end
+
+      private
+
+      def record(id)
+        @model[id] || raise(NotFound, "This is not in the kitchen any more.")
+      end
+    end
+  end
+end
