@@ -9,6 +9,7 @@ ruby ">= 3.1"
 # last release with a ready-built gem that RubyGems 3.3 can use.
 gem "bigdecimal", "3.1.1"
 gem "dry-schema", "1.13.4" # 1.14 does not parse on Ruby 3.1.2
+gem "erubi", "~> 1.13"
 gem "json", "2.6.1"
 gem "puma", "~> 6.6"
 gem "rackup", "~> 2.2"

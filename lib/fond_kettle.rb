@@ -7,6 +7,3 @@ require_relative "fond_kettle/formats/request_reader"
 require_relative "fond_kettle/formats/run_json"
 require_relative "fond_kettle/method/planner"
 require_relative "fond_kettle/method/trial"
-
-module FondKettle
-end

@@ -13,6 +13,7 @@ module FondKettle
         names.each { |name| undef_method(:"#{name}=") }
         undef_method(:[]=)
         include Copying
+
         class_eval(&block) if block
       end
     end
@@ -30,7 +31,7 @@ module FondKettle
 
       # A copy with some attributes changed.
       def with(**changes)
-        self.class.new(**to_h.merge(changes))
+        self.class.new(**to_h, **changes)
       end
     end
   end

@@ -34,7 +34,7 @@ module FondKettle
       # Those that any of `tags` brings; `allergens` are named in the text.
       def for(tags, allergens: [])
         tags = [ALWAYS, *tags, *("allergens" if allergens.any?)]
-        all.select { |caution| (caution.when & tags).any? }.map { |caution| caution.with_allergens(allergens) }
+        all.select { |caution| caution.when.intersect?(tags) }.map { |caution| caution.with_allergens(allergens) }
       end
 
       # Of `cautions`, those shown at step `key` of a plan whose steps are `keys`:

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../care/cautions"
 require_relative "../measure/spoken"
 require_relative "../method/amounts"
 require_relative "../pot/depth"
@@ -14,7 +15,7 @@ module FondKettle
       def call(plan)
         { rice: rice(plan), liquid: liquid(plan), balance: balance(plan.balance), steps: steps(plan),
           cues: cues(plan.run), minutes: minutes(plan), fit: fit(plan), verdict: plan.verdict,
-          cautions: plan.cautions.map { |caution| { code: caution.code, steps: caution.steps, say: caution.say } },
+          cautions: plan.cautions.map { |caution| { code: caution.code, say: caution.say } },
           warnings: warnings(plan.warnings), grain: plan.request.grain.key, method: plan.school.key,
           texture: plan.request.texture, stages: stages(plan.stages), boil_c: plan.setting.boil_c.round(2),
           uptake_per_g: plan.charge.uptake.round(4), drinks: plan.request.lesson.drinks.round(4) }
@@ -48,7 +49,11 @@ module FondKettle
       end
 
       def steps(plan)
-        plan.steps.map { |step| { **step.to_h, minutes: step.minutes&.round(2) } }
+        keys = plan.steps.map(&:key)
+        plan.steps.map do |step|
+          { **step.to_h, minutes: step.minutes&.round(2),
+                         cautions: Care::Cautions.at(plan.cautions, step.key, keys).map(&:code) }
+        end
       end
 
       def stages(stages)

@@ -28,7 +28,7 @@ module FondKettle
 
       # The same rice, drinking `factor` times as much (crop, house bag, spread).
       def drinking(factor)
-        factor == 1.0 ? self : with(uptake: uptake.transform_values { |per_g| per_g * factor }.freeze)
+        with(uptake: uptake.transform_values { |per_g| per_g * factor }.freeze)
       end
 
       # Raw rice poured into a pot, mL per g, after `soak_gain` g/g were taken in.

@@ -5,9 +5,10 @@ require_relative "../value"
 module FondKettle
   module Log
     # How a pot came out, in the cook's words. GRAIN and WETNESS say how far each
-    # answer lies from right, in steps of texture (1: firm to standard).
-    GRAIN = { "chalky" => -1.5, "firm" => -1.0, "right" => 0.0, "soft" => 1.0, "mushy" => 1.5 }.freeze
-    WETNESS = { "dry" => -0.5, "right" => 0.0, "wet" => 0.5 }.freeze
+    # answer lies from right, in steps of texture (1: firm to standard). A cook
+    # calls rice firm from half a step on, so a word stands for little more than that.
+    GRAIN = { "chalky" => -1.2, "firm" => -0.6, "right" => 0.0, "soft" => 0.6, "mushy" => 1.2 }.freeze
+    WETNESS = { "dry" => -0.3, "right" => 0.0, "wet" => 0.3 }.freeze
     FLOOR = %w[clean crust burnt].freeze
 
     Outcome = Value.define(:grain, :wetness, :floor, :note) do

@@ -41,7 +41,9 @@ module FondKettle
         percent = ((drinks - 1) * 100).round
         last = cooks.first
         ["Last time, #{last.on}, #{last.poured_g.round} g gave #{table_words(last.outcome)}.", amount(percent, cooks.size),
-         ("#{Measure::Rounding.plain(extra_min)} min more on low, because a raw core was left in wet rice." if extra_min.positive?)]
+         (if extra_min.positive?
+            "#{Measure::Rounding.plain(extra_min)} min more on low, because a raw core was left in wet rice."
+          end)]
           .compact.join(" ")
       end
 

@@ -48,7 +48,7 @@ module FondKettle
       def candidate(amount_ml, cup, whole, fraction)
         cups_ml = (whole + fraction) * cup.ml
         half_tbsp = [((amount_ml - cups_ml) / (TBSP_ML / 2)).round, 0].max
-        return if half_tbsp > MOST_TBSP * 2 && whole + fraction < amount_ml / cup.ml - 0.25
+        return if half_tbsp > MOST_TBSP * 2 && whole + fraction < (amount_ml / cup.ml) - 0.25
 
         Pour.new(whole: whole, fraction: fraction, half_tbsp: half_tbsp, ml: cups_ml + (half_tbsp * TBSP_ML / 2))
       end

@@ -52,7 +52,7 @@ module FondKettle
       module_function
 
       def all
-        @all ||= Dir[File.join(DATA, "methods", "*.yml")].sort.map { |path| load_file(path) }
+        @all ||= Dir[File.join(DATA, "methods", "*.yml")].map { |path| load_file(path) }
                                                          .to_h { |school| [school.key, school] }.freeze
       end
 

@@ -84,18 +84,16 @@ module FondKettle
       end
 
       def depth
-        over_mm = Pot::Depth.over_rice_mm(@balance.liquid_g, @charge, @request.vessel)
-        return "level with the rice" if over_mm.abs < 1
-
-        over_mm.positive? ? "#{over_mm.round} mm over the rice" : "#{-over_mm.round} mm below the top of the rice"
+        Pot::Depth.words(Pot::Depth.over_rice_mm(@balance.liquid_g, @charge, @request.vessel))
       end
 
       def balance
         parts = [[@balance.uptake_g, "taken up"], [@balance.loss_g, "lost as steam"],
                  [@balance.taken_g, "drunk by dry food"], [-@balance.soak_gain_g, "already in the grain"],
                  [-@balance.surface_g, "clinging to it"], [-@balance.brought_g, "brought by the rest"]]
-        parts.reject { |grams, _| grams.abs < 0.5 }.map { |grams, what| "#{grams.negative? ? '−' : '+'} #{grams.abs.round} g #{what}" }
-             .join(" ").delete_prefix("+ ")
+        worth_saying = parts.reject { |grams, _| grams.abs < 0.5 }
+        worth_saying.map { |grams, what| "#{grams.negative? ? '−' : '+'} #{grams.abs.round} g #{what}" }
+                    .join(" ").delete_prefix("+ ")
       end
     end
   end

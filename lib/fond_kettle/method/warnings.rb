@@ -24,7 +24,8 @@ module FondKettle
                       when "boils-over"
                         "The pot is #{percent(fit.fill_before)} full before it boils; above 67 % it boils over. #{split(fit)}"
                       when "bed-too-deep" then "The cooked bed is #{fit.bed_mm.round} mm deep; over 100 mm it cooks unevenly."
-                      when "bed-too-thin" then "The cooked bed is only #{fit.bed_mm.round} mm deep; under 15 mm it scorches. Take a narrower pot."
+                      when "bed-too-thin" then "The cooked bed is only #{fit.bed_mm.round} mm deep; under 15 mm it scorches. " \
+                                               "Take a narrower pot."
                       end)
       end
 
@@ -55,9 +56,16 @@ module FondKettle
         return [] if run.stuck
 
         case Pot::Verdict.of(run, charge)
-        when "chalky" then [warning("core-left", "A white core of #{percent(run.core)} is left: soak longer or choose a softer texture.")]
-        when "scorched" then [warning("scorches", "The floor runs dry before the rice is done and scorches: soak longer or seal better.")]
-        when "wet" then balance.spare_g.positive? ? [] : [warning("stays-wet", "#{run.free_g.round} g of water is left in the pot at the end.")]
+        when "chalky" then [warning("core-left",
+                                    "A white core of #{percent(run.core)} is left: soak longer or choose a softer texture.")]
+        when "scorched" then [warning("scorches",
+                                      "The floor runs dry before the rice is done and scorches: soak longer or seal better.")]
+        when "wet" then if balance.spare_g.positive?
+                          []
+                        else
+                          [warning("stays-wet",
+                                   "#{run.free_g.round} g of water is left in the pot at the end.")]
+                        end
         else []
         end
       end

@@ -13,6 +13,13 @@ module FondKettle
         vessel.depth_mm(liquid_g - charge.voids_ml)
       end
 
+      # "12 mm over the rice", "level with the rice", "4 mm below the top of the rice"
+      def words(over_mm)
+        return "level with the rice" if over_mm.abs < 1
+
+        over_mm.positive? ? "#{over_mm.round} mm over the rice" : "#{-over_mm.round} mm below the top of the rice"
+      end
+
       def liquid_g(depth_mm, charge, vessel)
         (vessel.area_cm2 * depth_mm / 10.0) + charge.voids_ml
       end

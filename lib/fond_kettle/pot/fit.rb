@@ -8,7 +8,7 @@ module FondKettle
     # after, depth of the cooked bed in mm, and a list of problem codes.
     Fit = Value.define(:fill_before, :fill_after, :bed_mm, :problems, :batches) do
       def fits?
-        (problems & FondKettle::Pot::Fitting::TOO_MUCH).empty?
+        !problems.intersect?(FondKettle::Pot::Fitting::TOO_MUCH)
       end
 
       def verdict

@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+require "json"
+require_relative "../lib/fond_kettle/errors"
+
+module FondKettle
+  module Cli
+    # Runs one command; returns the exit status. What cannot be used is told as
+    # JSON on standard error with status 2.
+    module Commands
+      module_function
+
+      def call(options)
+        public_send(options.command, options)
+      rescue InvalidInput => e
+        refuse(e.problems)
+      rescue UserError => e
+        refuse([{ field: options.command, message: e.message }])
+      end
+
+      def refuse(problems)
+        warn JSON.generate(errors: problems)
+        2
+      end
+
+      def serve(options)
+        require_relative "serve"
+        Serve.new(options.settings).call
+      end
+
+      def plan(options)
+        answer(options) { |reader| Formats::PlanJson.call(Method::Planner.plan(reader.request)) }
+      end
+
+      def run(options)
+        answer(options) do |reader|
+          Formats::RunJson.call(Method::Trying.run(reader.request, reader.liquid_g, stages: reader.stages))
+        end
+      end
+
+      def convert(options)
+        require_relative "convert"
+        puts Convert.call(*options.arguments, of: options.settings[:of])
+        0
+      end
+
+      def answer(options)
+        require_relative "../lib/fond_kettle"
+        puts JSON.pretty_generate(yield(Formats::RequestReader.new(Formats::RequestReader.parse(read(options.arguments.first)))))
+        0
+      end
+
+      def read(path)
+        path == "-" ? $stdin.read : File.read(path)
+      rescue SystemCallError => e
+        raise InvalidInput.at("request", "cannot be read: #{e.class.name.split('::').last}", received: path)
+      end
+
+      private_class_method :refuse, :answer, :read
+    end
+  end
+end

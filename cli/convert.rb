@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+require_relative "../lib/fond_kettle/larder/grains"
+require_relative "../lib/fond_kettle/larder/ingredients"
+require_relative "../lib/fond_kettle/measure/units"
+
+module FondKettle
+  module Cli
+    # `convert 2 us-cup g --of basmati`
+    module Convert
+      SIGNIFICANT = 6
+
+      module_function
+
+      # The converted amount as text, to six significant digits. Raises InvalidInput.
+      def call(amount, unit, to, of: nil)
+        number = Float(amount, exception: false)
+        raise InvalidInput.at("amount", "must be a number", received: amount) unless number&.finite?
+
+        if number.negative? && !Measure::Units::TEMPERATURE.key?(unit)
+          raise InvalidInput.at("amount", "must not be negative", received: amount)
+        end
+
+        plain(Measure::Units.convert(number, unit, to, g_per_ml: of && density(of)))
+      end
+
+      def density(key)
+        grain = Larder::Grains.all[key]
+        return grain.rho_g_ml if grain
+
+        ingredient = Larder::Ingredients.all[key]
+        return ingredient.g_ml if ingredient
+
+        raise InvalidInput.at("of", "must be one of: #{(Larder::Grains.all.keys + Larder::Ingredients.all.keys).join(', ')}",
+                              received: key)
+      end
+
+      def plain(number)
+        rounded = number.zero? ? 0.0 : number.round(SIGNIFICANT - 1 - Math.log10(number.abs).floor)
+        rounded == rounded.to_i ? rounded.to_i.to_s : rounded.to_s
+      end
+      private_class_method :density, :plain
+    end
+  end
+end

@@ -1,0 +1,70 @@
+# frozen_string_literal: true
+
+require "puma"
+require "puma/configuration"
+require "puma/launcher"
+require_relative "../lib/fond_kettle/paths"
+require_relative "../store/demo"
+require_relative "../store/household"
+require_relative "../web/application"
+
+module FondKettle
+  module Cli
+    # Starts the application on a household's folder and stops it on Ctrl-C.
+    class Serve
+      THREADS = 5
+
+      def initialize(settings)
+        @settings = settings
+      end
+
+      # Returns the exit status when the server has stopped.
+      def call
+        household = open_household
+        launch(Web::Application.build(household, clock: -> { Time.now }))
+        household.close
+        say "Stopped."
+        0
+      rescue Errno::EADDRINUSE
+        say "Port #{@settings[:port]} is taken. Take another: bin/kettle --port #{@settings[:port] + 1}"
+        1
+      rescue SystemCallError => e
+        say "#{folder} cannot be used: #{e.message}"
+        1
+      end
+
+      private
+
+      # The demo and the cook's own kitchen never share a folder.
+      def folder
+        File.join(File.expand_path(@settings[:data] || File.join(ROOT, "var")), @settings[:empty] ? "kitchen" : "demo")
+      end
+
+      def open_household
+        household = Store::Household.new(folder, demo: !@settings[:empty])
+        if household.fresh? && !@settings[:empty]
+          say "Setting up the demo household."
+          Store::Demo.fill(household, Time.now)
+        end
+        household
+      end
+
+      def launch(app)
+        configuration = Puma::Configuration.new do |puma|
+          puma.bind "tcp://#{@settings[:host].include?(':') ? "[#{@settings[:host]}]" : @settings[:host]}:#{@settings[:port]}"
+          puma.threads 1, THREADS
+          puma.app app
+          puma.quiet
+          puma.raise_exception_on_sigterm false
+        end
+        launcher = Puma::Launcher.new(configuration, log_writer: Puma::LogWriter.new(StringIO.new, $stderr))
+        launcher.events.on_booted { say "Open http://#{@settings[:host]}:#{@settings[:port]} (Ctrl-C stops it)." }
+        launcher.run
+      end
+
+      def say(text)
+        warn "Fond Kettle: #{text}"
+      end
+    end
+  end
+end

@@ -1,0 +1,99 @@
+# frozen_string_literal: true
+
+require "digest"
+require "etc"
+require "fileutils"
+require "rbconfig"
+
+module FondKettle
+  module Cli
+    # Installs the gems that a use of the project needs, into vendor/bundle, and
+    # says on standard error what it is doing. Uses nothing but Ruby's own library.
+    class Setup
+      # Debian packages without which gems cannot be installed, and a test for each.
+      PACKAGES = {
+        "ruby-bundler" => -> { Gem::Specification.any? { |gem| gem.name == "bundler" } && on_path?("bundle") },
+        "ruby-dev" => -> { File.exist?(File.join(RbConfig::CONFIG["rubyhdrdir"], "ruby.h")) },
+        "gcc" => -> { on_path?("gcc") },
+        "make" => -> { on_path?("make") },
+        "libc6-dev" => -> { File.exist?("/usr/include/stdio.h") }
+      }.freeze
+
+      def self.on_path?(command)
+        ENV.fetch("PATH", "").split(":").any? { |folder| File.executable?(File.join(folder, command)) }
+      end
+
+      def initialize(root)
+        @root = root
+        @bundle = File.join(root, "vendor", "bundle")
+      end
+
+      # What running needs, and no gem that only tests need.
+      def running
+        use("running", without: "test")
+      end
+
+      # All of it, for bin/check.
+      def testing
+        use("testing", without: nil)
+      end
+
+      private
+
+      def use(purpose, without:)
+        ENV.update("BUNDLE_GEMFILE" => File.join(@root, "Gemfile"), "BUNDLE_PATH" => @bundle, "BUNDLE_FROZEN" => "true",
+                   "BUNDLE_WITHOUT" => without, "BUNDLE_SILENCE_ROOT_WARNING" => "true")
+        install(purpose) unless ready?(purpose)
+        require "bundler/setup"
+      end
+
+      def ready?(purpose)
+        stamps = ["testing", purpose].map { |name| stamp(name) }
+        stamps.any? { |path| File.exist?(path) && File.read(path) == lock_digest }
+      end
+
+      def stamp(purpose)
+        File.join(@bundle, ".ready-for-#{purpose}")
+      end
+
+      def lock_digest
+        Digest::SHA256.file(File.join(@root, "Gemfile.lock")).hexdigest + RUBY_VERSION
+      end
+
+      def install(purpose)
+        provide_packages
+        say "Installing the gems for #{purpose} into vendor/bundle. Two small ones (the web server) are compiled; " \
+            "this takes about half a minute."
+        # The server speaks plain HTTP on this machine only: no TLS to compile.
+        ENV["PUMA_DISABLE_SSL"] = "1"
+        stop("The gems could not be installed; see above.") unless system("bundle", "install", "--jobs",
+                                                                          Etc.nprocessors.to_s, out: :err)
+        FileUtils.mkdir_p(@bundle)
+        File.write(stamp(purpose), lock_digest)
+        say "The gems are in place."
+      end
+
+      def provide_packages
+        missing = PACKAGES.reject { |_, present| present.call }.keys
+        return if missing.empty?
+
+        command = ["apt-get", "install", "-y", "--no-install-recommends", *missing]
+        unless Process.uid.zero? && self.class.on_path?("apt-get")
+          stop("Debian packages are missing. As root: #{command.join(' ')}")
+        end
+        say "Installing the Debian packages #{missing.join(', ')}."
+        (system("apt-get", "update", out: :err) && system(*command, out: :err)) || stop("They could not be installed; see above.")
+        Gem.refresh
+      end
+
+      def say(text)
+        warn "Fond Kettle: #{text}"
+      end
+
+      def stop(text)
+        say text
+        exit 1
+      end
+    end
+  end
+end

@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+require "rack"
+require "rack/deflater"
+require "rack/protection"
+require "rack/session"
+require "sinatra/base"
+require_relative "assets"
+require_relative "places/cupboard"
+require_relative "places/health"
+require_relative "places/log"
+require_relative "places/pot"
+require_relative "places/stove"
+require_relative "places/table"
+
+module FondKettle
+  module Web
+    # Puts the places together behind one session, one set of protections and one
+    # content security policy.
+    module Application
+      POLICY = { default_src: "'self'", script_src: "'self' #{Assets::IMPORT_MAP_HASH}", style_src: "'self'",
+                 img_src: "'self' data:",
+                 font_src: "'self'", connect_src: "'self'", object_src: "'none'", base_uri: "'none'",
+                 form_action: "'self'", frame_ancestors: "'none'" }.freeze
+      PLACES = { "/" => TablePlace, "/pot" => PotPlace, "/stove" => StovePlace, "/log" => LogPlace,
+                 "/cupboard" => CupboardPlace }.freeze
+      LONGEST_SESSION_S = 30 * 24 * 3600
+
+      module_function
+
+      # A Rack application on `household`; `clock` answers the time.
+      def build(household, clock:)
+        key = household.session_key
+        places = PLACES.to_h { |path, place| [path, place.new(household, clock)] }
+        Rack::Builder.new do
+          use Rack::Deflater
+          map("/assets") { run Assets.new }
+          map("/health") { run Health.new(household) }
+          places.each do |path, place|
+            map(path) do
+              use Rack::Session::Cookie, key: "kettle", secret: key, same_site: :lax, httponly: true,
+                                         expire_after: LONGEST_SESSION_S
+              use Rack::Protection::AuthenticityToken
+              use Rack::Protection::ContentSecurityPolicy, **POLICY
+              use Rack::Protection::FrameOptions, frame_options: :deny
+              use Rack::Protection::XSSHeader
+              use Rack::Protection::ReferrerPolicy, referrer_policy: "same-origin"
+              run place
+            end
+          end
+        end.to_app
+      end
+    end
+  end
+end

@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+require "digest"
+require "json"
+require "rack/files"
+
+module FondKettle
+  module Web
+    # Ships the fonts, styles and scripts. Addresses carry a digest of the file,
+    # so a browser may keep them for good.
+    class Assets
+      FOLDER = File.expand_path("public", __dir__)
+      FOREVER = "public, max-age=31536000, immutable"
+      DIGESTS = Dir[File.join(FOLDER, "**", "*")].select { |path| File.file?(path) }.to_h do |path|
+        [path.delete_prefix(FOLDER), Digest::SHA256.file(path).hexdigest[0, 12]]
+      end.freeze
+
+      # The address of a file under web/public: "/css/kettle.css".
+      def self.address(path)
+        "/assets#{path}?v=#{DIGESTS.fetch(path)}"
+      end
+
+      # In every page's head, so that scripts find each other without a bundler: the
+      # one inline script, named to the content security policy by its hash.
+      IMPORT_MAP = JSON.generate(imports: DIGESTS.keys.select { |path| path.start_with?("/js/") }
+                                                 .to_h { |path| ["kettle#{path.delete_prefix('/js')}", address(path)] }).freeze
+      IMPORT_MAP_HASH = "'sha256-#{Digest::SHA256.base64digest(IMPORT_MAP)}'".freeze
+
+      def initialize
+        @files = Rack::Files.new(FOLDER, { "cache-control" => FOREVER, "x-content-type-options" => "nosniff" })
+      end
+
+      def call(env)
+        status, headers, body = @files.call(env)
+        headers["cache-control"] = "no-cache" if status == 200 && env["QUERY_STRING"].empty?
+        [status, headers, body]
+      end
+    end
+  end
+end

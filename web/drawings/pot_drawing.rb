@@ -1,0 +1,190 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/pot/depth"
+require_relative "../../lib/fond_kettle/pot/fit"
+require_relative "../html/markup"
+
+module FondKettle
+  module Web
+    module Drawings
+      # The cook's own pot cut open and to scale: rice bed, water line, head room,
+      # lid and heat, each number beside the thing it measures.
+      class PotDrawing
+        Svg = Html::Markup
+        WIDTH = 640.0
+        # Room for the pot itself, in drawing units; the rest is for labels.
+        MOST_WIDE = 330.0
+        MOST_HIGH = 250.0
+        LEFT = 24.0
+        FLOOR_Y = 345.0
+        BOTTOM_Y = FLOOR_Y + 68
+        OVER_RIM = 62.0
+        WALL = 7.0
+        GRAIN = { across: 11.0, down: 8.0 }.freeze
+
+        def initialize(plan)
+          @charge = plan.charge
+          @vessel = plan.request.vessel
+          @liquid_g = plan.liquid_g
+          @fit = plan.fit
+          @heat = plan.request.burner.source
+          @scale = [MOST_WIDE / @vessel.diameter_mm, MOST_HIGH / @vessel.height_mm].min
+          @spread = plan.spread
+        end
+
+        # SVG markup.
+        def to_s
+          Svg.tag("svg", [title, patterns, heat, water, bed, pot, lid, labels].join,
+                  viewBox: "0 #{top.to_i} #{WIDTH.to_i} #{(BOTTOM_Y - top).to_i}", class: "pot-drawing", role: "img",
+                  aria_labelledby: "pot-title pot-desc")
+        end
+
+        private
+
+        # The drawing begins just above the lid.
+        def top
+          FLOOR_Y - height - OVER_RIM
+        end
+
+        def title
+          Svg.tag("title", "The pot, cut open",
+                  id: "pot-title") + Svg.tag("desc", Svg.escape(description), id: "pot-desc")
+        end
+
+        def description
+          "#{@vessel.name}, #{@vessel.diameter_mm.round} mm wide and #{@vessel.height_mm.round} mm high. " \
+            "Rice bed #{bed_mm.round} mm deep; the water stands #{over_words}; " \
+            "#{(@fit.fill_before * 100).round} % full before the boil. Cooked bed #{@fit.bed_mm.round} mm deep."
+        end
+
+        def patterns
+          grain = [[2, 3, 18], [7.5, 6.5, -24]].map do |x, y, turn|
+            Svg.tag("ellipse", cx: x, cy: y, rx: 2.6, ry: 0.95, transform: "rotate(#{turn} #{x} #{y})", class: "kernel")
+          end
+          Svg.tag("defs", Svg.tag("pattern", grain.join, id: "kernels", width: GRAIN[:across], height: GRAIN[:down],
+                                                         patternUnits: "userSpaceOnUse"))
+        end
+
+        def bed_mm
+          @vessel.depth_mm(@charge.bed_ml)
+        end
+
+        def over_mm
+          Pot::Depth.over_rice_mm(@liquid_g, @charge, @vessel)
+        end
+
+        def over_words
+          Pot::Depth.words(over_mm)
+        end
+
+        def over_label
+          over_words.delete_suffix(" the rice").delete_suffix(" the top of")
+        end
+
+        def width
+          @vessel.diameter_mm * @scale
+        end
+
+        def height
+          @vessel.height_mm * @scale
+        end
+
+        def left
+          LEFT + ((MOST_WIDE - width) / 2)
+        end
+
+        def right
+          left + width
+        end
+
+        def y(depth_mm)
+          FLOOR_Y - ([depth_mm, @vessel.height_mm].min * @scale)
+        end
+
+        def layer(depth_mm, klass)
+          Svg.tag("rect", x: left, y: y(depth_mm), width: width, height: FLOOR_Y - y(depth_mm), class: klass)
+        end
+
+        def water_mm
+          [bed_mm + over_mm, 0.0].max
+        end
+
+        def water
+          layer(water_mm, "water")
+        end
+
+        def bed
+          layer(bed_mm, "bed") + Svg.tag("rect", x: left, y: y(bed_mm), width: width, height: FLOOR_Y - y(bed_mm),
+                                                 fill: "url(#kernels)")
+        end
+
+        def pot
+          top = FLOOR_Y - height
+          wall = "M#{left - WALL} #{top} V#{FLOOR_Y + WALL} H#{right + WALL} V#{top} H#{right} V#{FLOOR_Y} H#{left} V#{top} Z"
+          handles = [[left - WALL - 16, left - WALL], [right + WALL, right + WALL + 16]].map do |from, to|
+            Svg.tag("rect", x: from, y: top + 14, width: to - from, height: 9, rx: 3, class: "handle")
+          end
+          Svg.tag("path", d: wall, class: "wall") + handles.join
+        end
+
+        def lid
+          top = FLOOR_Y - height
+          return "" if @vessel.lid == "none"
+
+          dome = "M#{left - WALL - 3} #{top - 4} Q#{left + (width / 2)} #{top - 34} #{right + WALL + 3} #{top - 4} Z"
+          Svg.tag("path", d: dome, class: "lid") +
+            Svg.tag("rect", x: left + (width / 2) - 14, y: top - 33, width: 28, height: 11, rx: 5, class: "handle") +
+            Svg.text("#{@vessel.lid} lid", x: left + (width / 2), y: top - 42, class: "label middle")
+        end
+
+        # Flames for gas, a plate for everything else.
+        def heat
+          under = FLOOR_Y + WALL + 6
+          return Svg.tag("rect", x: left, y: under, width: width, height: 9, rx: 3, class: "plate") unless @heat == "gas"
+
+          (1..7).map do |index|
+            x = left + (width * index / 8)
+            Svg.tag("path", d: flame(x, under), class: "flame")
+          end.join
+        end
+
+        def flame(x, top)
+          "M#{x - 6} #{top + 24} Q#{x - 8} #{top + 10} #{x} #{top} Q#{x + 8} #{top + 10} #{x + 6} #{top + 24} Z"
+        end
+
+        # Labels on the right, each tied to its level, kept apart so that none covers another.
+        def labels
+          marks = [[full_line_mm, "boils over above here", "line"], [water_mm, "water, #{over_label}", "line strong"],
+                   [bed_mm, "rice bed #{bed_mm.round} mm", "line"],
+                   [@fit.bed_mm, "cooked #{@fit.bed_mm.round} mm", "line dashed"]]
+          placed = place(marks.map { |depth, *| y(depth) })
+          marks.zip(placed).map { |(depth, words, klass), label_y| mark(y(depth), label_y, words, klass) }.join + size
+        end
+
+        def full_line_mm
+          @vessel.height_mm * Pot::Fitting::BOIL_SHARE
+        end
+
+        # Label heights from the top down, at least 26 apart.
+        def place(heights)
+          order = heights.each_with_index.sort
+          last = -100.0
+          order.each_with_object(Array.new(heights.size)) do |(wanted, index), placed|
+            last = [wanted, last + 26].max
+            placed[index] = last
+          end
+        end
+
+        def mark(level_y, label_y, words, klass)
+          Svg.tag("path", d: "M#{left} #{level_y} H#{right} L#{right + 34} #{label_y - 4} h8", class: "mark #{klass}") +
+            Svg.text(words, x: right + 46, y: label_y, class: "label#{' strong' if klass.include?('strong')}")
+        end
+
+        def size
+          words = "#{@vessel.diameter_mm.round} mm wide, #{@vessel.height_mm.round} mm high"
+          Svg.text(words, x: left + (width / 2), y: FLOOR_Y + 58, class: "label middle")
+        end
+      end
+    end
+  end
+end

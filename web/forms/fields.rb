@@ -1,0 +1,94 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/kit/burner"
+require_relative "../../lib/fond_kettle/kit/vessel"
+require_relative "../../lib/fond_kettle/larder/grains"
+require_relative "../../lib/fond_kettle/log/outcome"
+require_relative "../../lib/fond_kettle/measure/units"
+require_relative "../../lib/fond_kettle/method/limits"
+require_relative "../../lib/fond_kettle/method/schools"
+require_relative "../../lib/fond_kettle/pot/loss"
+require_relative "../../lib/fond_kettle/pot/wash"
+require_relative "../../lib/fond_kettle/schema"
+require_relative "../../lib/fond_kettle/table/eaters"
+
+module FondKettle
+  module Web
+    # What may be typed, checked by schemas; each message stands at its field.
+    module Forms
+      Limits = Method::Limits
+      HOUSE_CUP = "cup"
+      RICE_UNITS = ["g", HOUSE_CUP, "kg", "oz", "lb", "ml", "us-cup", "metric-cup", "rice-cup"].freeze
+
+      # Problems of a dry-schema result as field and message.
+      def self.problems(result)
+        result.errors.map { |message| { field: message.path.join("."), message: message.text } }.freeze
+      end
+
+      # What may be written into each cupboard shelf.
+      SHELVES = {
+        eaters: Schema.params do
+          required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
+          required(:appetite).filled(:string, included_in?: Table::APPETITE.keys)
+          required(:age).filled(:string, included_in?: Table::AGE.keys)
+        end,
+        cups: Schema.params do
+          required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
+          required(:ml).filled(Schema::TypedNumber, included_in?: Limits::MEASURE_ML)
+        end,
+        pots: Schema.params do
+          required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
+          required(:diameter_mm).filled(Schema::TypedNumber, included_in?: Limits::DIAMETER_MM)
+          required(:height_mm).filled(Schema::TypedNumber, included_in?: Limits::HEIGHT_MM)
+          required(:lid).filled(:string, included_in?: Pot::Loss::LIDS)
+          required(:material).filled(:string, included_in?: Kit::MATERIALS.keys)
+          required(:kg).filled(Schema::TypedNumber, included_in?: Limits::POT_KG)
+        end,
+        burners: Schema.params do
+          required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
+          required(:source).filled(:string, included_in?: Kit::BURNER_HIGH_W.keys)
+          required(:high_w).filled(Schema::TypedNumber, included_in?: Limits::HIGH_W)
+        end,
+        bags: Schema.params do
+          required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
+          required(:grain).filled(:string, included_in?: Larder::Grains.all.keys)
+          required(:left_g).filled(Schema::TypedNumber, included_in?: (0..100_000))
+        end
+      }.freeze
+
+      KITCHEN = Schema.params do
+        required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
+        required(:altitude_m).filled(Schema::TypedNumber, included_in?: Limits::ALTITUDE_M)
+      end
+
+      OUTCOME = Schema.params do
+        required(:grain).filled(:string, included_in?: Log::GRAIN.keys)
+        required(:wetness).filled(:string, included_in?: Log::WETNESS.keys)
+        required(:floor).filled(:string, included_in?: Log::FLOOR)
+        optional(:note).value(:string, max_size?: 2000)
+      end
+
+      # A pot to be planned. Blank fields take the method's or the grain's own way.
+      PLAN = Schema.params do
+        optional(:grain).filled(:string, included_in?: Larder::Grains.all.keys)
+        optional(:method).filled(:string, included_in?: Method::Schools.all.keys)
+        optional(:for).filled(:string, included_in?: %w[people amount])
+        optional(:who).array(Schema::TypedWhole)
+        optional(:guests).filled(Schema::TypedWhole, included_in?: 0..Limits::PEOPLE.max)
+        optional(:portion).filled(:string, included_in?: Table::PORTION_G.keys)
+        optional(:amount).filled(Schema::TypedNumber, included_in?: Limits::AMOUNT)
+        optional(:unit).filled(:string, included_in?: RICE_UNITS)
+        optional(:pot).maybe(Schema::TypedWhole)
+        optional(:cup).maybe(Schema::TypedWhole)
+        optional(:burner).maybe(Schema::TypedWhole)
+        optional(:texture).filled(Schema::TypedNumber, included_in?: Limits::TEXTURE)
+        optional(:rinse).filled(Schema::TypedWhole, included_in?: Limits::RINSE_CHANGES)
+        optional(:soak).maybe(Schema::TypedNumber, included_in?: Limits::SOAK_MIN)
+        optional(:water_c).maybe(Schema::TypedNumber, included_in?: Limits::WATER_C)
+        optional(:drain).filled(:string, included_in?: Pot::Wash::SURFACE.keys)
+        optional(:lesson).filled(:string, included_in?: %w[use leave])
+        optional(:serve).maybe(:string, format?: /\A([01]\d|2[0-3]):[0-5]\d\z/)
+      end
+    end
+  end
+end

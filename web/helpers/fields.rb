@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+require_relative "../html/markup"
+
+module FondKettle
+  module Web
+    module Helpers
+      # Form controls with their label, hint and problem tied together.
+      module Fields
+        # A typed field; `problems` as a form has them.
+        def input(name, label, value, problems, hint: nil, **attributes)
+          attributes = { class: "input", inputmode: "text", autocomplete: "off" }.merge(attributes)
+          control = Html::Markup.tag("input", id: name, name: name, value: value, **attributes, **described(name, hint, problems))
+          field(name, label, control, hint, problems)
+        end
+
+        # A choice from `options`: pairs of value and words.
+        def choose(name, label, value, options, problems, hint: nil)
+          select = Html::Markup.tag("select", listed(options, value), id: name, name: name, **described(name, hint, problems))
+          field(name, label, %(<div class="select">#{select}</div>), hint, problems)
+        end
+
+        # The fields of one record: `fields` are [name, label] or [name, label,
+        # options]; `group` keeps their ids apart; with `nest`, they are sent as
+        # group[name], for a small form inside another.
+        def nested_fields(group, fields, typed, problems, nest: false)
+          fields.map do |name, label, options|
+            id = "#{group}-#{name}"
+            about = { id: id, name: nest ? "#{group}[#{name}]" : name, aria_describedby: "#{id}-problem" }
+            about[:aria_invalid] = "true" if problem_for(problems, name.to_s)
+            field(id, label, control(about, typed[name.to_s], options), nil,
+                  problems.map { |problem| problem.merge(field: "#{group}-#{problem[:field]}") })
+          end.join
+        end
+
+        private
+
+        def control(about, value, options)
+          return Html::Markup.tag("input", class: "input", autocomplete: "off", value: value, **about) unless options
+
+          %(<div class="select">#{Html::Markup.tag('select', listed(options, value), **about)}</div>)
+        end
+
+        def listed(options, value)
+          options.map do |key, words = key.tr("-", " ")|
+            Html::Markup.tag("option", Html::Markup.escape(words), value: key,
+                                                                   **(key.to_s == value.to_s ? { selected: "selected" } : {}))
+          end.join
+        end
+
+        def field(name, label, control, hint, problems)
+          part :field, name: name, label: label, control: control, hint: hint, problems: problems
+        end
+
+        def described(name, hint, problems)
+          ids = [("#{name}-hint" if hint), "#{name}-problem"].compact.join(" ")
+          problem_for(problems, name) ? { aria_describedby: ids, aria_invalid: "true" } : { aria_describedby: ids }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+require "rack/protection"
+require_relative "../assets"
+
+module FondKettle
+  module Web
+    module Helpers
+      # Pieces that all pages use.
+      module Pages
+        PLACES = [["/", "Table"], ["/pot", "Pot"], ["/stove", "Stove"], ["/log", "Log"], ["/cupboard", "Cupboard"]].freeze
+
+        def asset(path)
+          Assets.address(path)
+        end
+
+        # A named part of a page, with its own locals; already escaped.
+        def part(name, **locals)
+          erb name, layout: false, locals: locals
+        end
+
+        def token
+          Rack::Protection::AuthenticityToken.token(session)
+        end
+
+        # A hidden field that proves a form came from our page.
+        def token_field
+          %(<input type="hidden" name="authenticity_token" value="#{token}">)
+        end
+
+        def here?(path)
+          path == "/" ? request.script_name.empty? : request.script_name == path
+        end
+
+        # The message at a field, tied to it by aria-describedby.
+        def problem_for(problems, field)
+          problems.find { |problem| problem[:field] == field }&.fetch(:message)
+        end
+
+        # Says a thing once on the next page.
+        def notice(text)
+          session["notice"] = text
+        end
+
+        def take_notice
+          session.delete("notice")
+        end
+
+        def import_map
+          Assets::IMPORT_MAP
+        end
+      end
+    end
+  end
+end

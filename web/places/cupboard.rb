@@ -1,0 +1,101 @@
+# frozen_string_literal: true
+
+require_relative "../forms/fields"
+require_relative "../helpers/fields"
+require_relative "../helpers/pot_words"
+require_relative "place"
+
+module FondKettle
+  module Web
+    # Pots, cups, burners, bags, eaters and where the kitchen stands.
+    class CupboardPlace < Place
+      helpers Helpers::Fields
+      helpers Helpers::PotWords
+
+      GRAINS = Larder::Grains.all.values.map { |grain| [grain.key, grain.name] }.freeze
+      # What each shelf asks: name, label, and for a choice its options.
+      SHELVES = {
+        pots: ["Pots", Helpers::PotWords::POT_FIELDS],
+        cups: ["Cups", Helpers::PotWords::CUP_FIELDS],
+        burners: ["Burners", [[:name, "Name"], [:source, "Kind", Kit::BURNER_HIGH_W.keys], [:high_w, "Into the pot on high, W"]]],
+        bags: ["Bags of rice", [[:name, "Name"], [:grain, "Grain", GRAINS], [:left_g, "Left, g"]]],
+        eaters: ["Eaters", [[:name, "Name"], [:appetite, "Appetite", Table::APPETITE.keys],
+                            [:age, "Age", Table::AGE.keys]]]
+      }.freeze
+
+      get "/" do
+        show
+      end
+
+      post "/kitchen" do
+        result = Forms::KITCHEN.call(params.slice("name", "altitude_m"))
+        next show(code: 422, trouble: { "kitchen" => Forms.problems(result) }) if result.failure?
+
+        keeping("kitchen") { household.change_kitchen(version, result.to_h) }
+      end
+
+      post "/:shelf" do
+        save("new-#{shelf_name}") { |values| household.shelf(shelf_name).add(values) }
+      end
+
+      post "/:shelf/:id" do
+        id = id_from(params["id"])
+        save("#{shelf_name}-#{id}") { |values| household.shelf(shelf_name).change(id, version, values) }
+      end
+
+      post "/:shelf/:id/remove" do
+        id = id_from(params["id"])
+        keeping("#{shelf_name}-#{id}") { household.shelf(shelf_name).remove(id, version) }
+      end
+
+      private
+
+      def shelf_name
+        SHELVES.keys.find { |name| name.to_s == params["shelf"] } || raise(NotFound, "There is no such shelf.")
+      end
+
+      def version
+        Integer(params["lock_version"].to_s, 10, exception: false) || 0
+      end
+
+      def save(place)
+        names = SHELVES.fetch(shelf_name).last.map { |name, *| name.to_s }
+        result = Forms::SHELVES.fetch(shelf_name).call(params.slice(*names))
+        return show(code: 422, trouble: { place => Forms.problems(result) }) if result.failure?
+
+        keeping(place) { yield(result.to_h) }
+      end
+
+      # What was typed stays on the page when somebody else was first.
+      def keeping(place)
+        yield
+        redirect "/cupboard##{place.split('-').last(2).first}", 303
+      rescue Conflict => e
+        show(code: 409, trouble: { place => [{ field: "name", message: e.message }] })
+      end
+
+      def show(code: 200, trouble: {})
+        status code
+        @title = "Cupboard"
+        erb :cupboard, locals: { trouble: trouble, kitchen: household.kitchen }
+      end
+
+      # A record in one line: "Steel pot: 200 mm, 110 mm, ordinary, steel, 1.2 kg".
+      def record_line(shelf, record)
+        parts = SHELVES.fetch(shelf).last.drop(1).map do |name, label, options|
+          value = plain(record[name])
+          words = options&.find { |key, _| key == value }
+          next (words.is_a?(Array) ? words.last : value.tr("-", " ")) if options
+
+          "#{value} #{label[/, (\w+)\z/, 1] || label[/\w+\z/]}"
+        end
+        "#{record[:name]}: #{parts.join(', ')}"
+      end
+
+      # What a record's form shows: what was typed into it when it could not be saved.
+      def typed_for(place, trouble, record)
+        trouble.key?(place) ? params : record.transform_keys(&:to_s).transform_values { |value| plain(value) }
+      end
+    end
+  end
+end

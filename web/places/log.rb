@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+require_relative "../forms/fields"
+require_relative "place"
+
+module FondKettle
+  module Web
+    # What was cooked, how it came out, and what that taught.
+    class LogPlace < Place
+      GRAIN = { "chalky" => "chalky, a raw core", "firm" => "too firm", "right" => "just right", "soft" => "too soft",
+                "mushy" => "mushy" }.freeze
+      WETNESS = { "dry" => "too dry", "right" => "just right", "wet" => "too wet" }.freeze
+      FLOOR = { "clean" => "clean", "crust" => "a crust, as wanted", "burnt" => "burnt" }.freeze
+      FIELDS = %w[grain wetness floor note].freeze
+
+      get "/" do
+        @title = "Log"
+        erb :log, locals: { cooks: household.cooks.finished }
+      end
+
+      get "/:id" do
+        cook = household.cooks.find(id_from(params["id"]))
+        redirect "/stove/#{cook[:id]}" unless cook[:finished_at]
+        show(cook, cook[:outcome]&.transform_keys(&:to_s) || {})
+      end
+
+      post "/:id" do
+        cook = household.cooks.find(id_from(params["id"]))
+        result = Forms::OUTCOME.call(params.slice(*FIELDS))
+        next show(cook, params, code: 422, problems: Forms.problems(result)) if result.failure?
+
+        judge(cook, result.to_h)
+      end
+
+      private
+
+      def judge(cook, values)
+        outcome = Log::Outcome.new(note: "", **values)
+        household.cooks.judge(cook[:id], outcome, Integer(params["lock_version"].to_s, 10, exception: false))
+        notice "Written down. The next pot of this rice in this pot takes it into account."
+        redirect "/log", 303
+      rescue Conflict => e
+        show(cook, params, code: 409, clash: e.message)
+      end
+
+      def show(cook, typed, code: 200, problems: [], clash: nil)
+        status code
+        @title = cook[:title]
+        erb :log_entry, locals: { cook: cook, typed: typed, problems: problems, clash: clash }
+      end
+    end
+  end
+end

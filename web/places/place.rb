@@ -1,0 +1,105 @@
+# frozen_string_literal: true
+
+require "rack/protection"
+require "sinatra/base"
+require_relative "../../lib/fond_kettle/errors"
+require_relative "../../lib/fond_kettle/paths"
+require_relative "../helpers/pages"
+require_relative "../helpers/numbers"
+
+module FondKettle
+  module Web
+    # What every place shares: its household and clock, escaped ERB, and a page in
+    # words for everything that goes wrong.
+    class Place < Sinatra::Base
+      set :views, File.expand_path("../views", __dir__)
+      set :erb, escape_html: true, trim: "-"
+      set :show_exceptions, false
+      set :raise_errors, false
+      set :dump_errors, false
+      set :protection, false # Application puts one set of protections before all places
+      set :sessions, false
+      set :host_authorization, permitted_hosts: []
+      set :strict_paths, false
+      set :static, false
+
+      helpers Helpers::Pages
+      helpers Helpers::Numbers
+
+      def initialize(household, clock)
+        super()
+        @household = household
+        @clock = clock
+      end
+
+      attr_reader :household
+
+      def household_is_demo?
+        household.kitchen[:demo]
+      rescue StoreUnavailable
+        false
+      end
+
+      before do
+        headers "cache-control" => "no-store"
+        check_encoding
+      end
+
+      error NotFound, Sinatra::NotFound do
+        trouble 404, "Not here", env["sinatra.error"].is_a?(NotFound) ? env["sinatra.error"].message : "There is no such page."
+      end
+
+      error Conflict do
+        trouble 409, "Somebody was first", env["sinatra.error"].message
+      end
+
+      error StoreUnavailable do
+        trouble 503, "Nothing was saved", env["sinatra.error"].message
+      end
+
+      error InvalidInput do
+        trouble 422, "That could not be used", env["sinatra.error"].problems.map { |p| "#{p[:field]} #{p[:message]}" }.join("; ")
+      end
+
+      error Sinatra::BadRequest, Rack::QueryParser::InvalidParameterError, Rack::QueryParser::ParameterTypeError do
+        trouble 400, "This address cannot be read", "It is cut short or damaged. Start again from the table."
+      end
+
+      error do
+        error = env["sinatra.error"]
+        env["rack.errors"].puts("#{error.class}: #{error.message}", *error.backtrace.first(12))
+        trouble 500, "Something broke on our side", "What you typed is still in the page before this one: go back and try again."
+      end
+
+      private
+
+      def now
+        @clock.call
+      end
+
+      # A page that says what is wrong; a form that was sent can be gone back to.
+      def trouble(code, title, text)
+        status code
+        @title = title
+        erb :trouble, locals: { text: text }
+      end
+
+      def check_encoding
+        raise Sinatra::BadRequest unless texts(params).all? { |text| text.valid_encoding? && !text.include?("\0") }
+      end
+
+      def texts(value)
+        case value
+        when Hash then value.flat_map { |key, inner| texts(key) + texts(inner) }
+        when Array then value.flat_map { |inner| texts(inner) }
+        else [value.to_s]
+        end
+      end
+
+      # A record's number from the address. Raises NotFound.
+      def id_from(text)
+        Integer(text, 10, exception: false) || raise(NotFound, "There is no such page.")
+      end
+    end
+  end
+end

@@ -1,0 +1,92 @@
+# frozen_string_literal: true
+
+require "json"
+require_relative "../../lib/fond_kettle/stove/cook"
+require_relative "../forms/pour_form"
+require_relative "../helpers/fields"
+require_relative "../helpers/pot_words"
+require_relative "place"
+
+module FondKettle
+  module Web
+    # Cook along. All times are kept by the server; a page only counts them down.
+    class StovePlace < Place
+      helpers Helpers::Fields
+      helpers Helpers::PotWords
+
+      CUES = { "boil" => "It boils", "craters" => "Craters in the surface", "core-gone" => "A bitten grain has no white core",
+               "dry" => "The bubbling has stopped" }.freeze
+
+      get "/" do
+        cooking = household.cooks.on_the_stove
+        redirect "/stove/#{cooking.first[:id]}" if cooking.one?
+        @title = "Stove"
+        erb :stove_list, locals: { cooking: cooking }
+      end
+
+      get "/:id" do
+        show(household.cooks.find(id_from(params["id"])))
+      end
+
+      # What another device compares with, to know whether something has changed.
+      get "/:id/state" do
+        content_type :json
+        JSON.generate(state: state(household.cooks.find(id_from(params["id"]))))
+      end
+
+      # Leaves step `from` for step `to`. Another device may have left it already;
+      # then nothing happens and the page shows where the pot stands.
+      post "/:id/step" do
+        id = id_from(params["id"])
+        household.cooks.move(id, whole("from"), whole("to"), now)
+        redirect "/stove/#{id}", 303
+      end
+
+      post "/:id/seen" do
+        id = id_from(params["id"])
+        raise InvalidInput.at("cue", "must be one of: #{CUES.keys.join(', ')}") unless CUES.key?(params["cue"])
+
+        household.cooks.see(id, params["cue"], now)
+        redirect "/stove/#{id}", 303
+      end
+
+      # What was really poured, in grams or the house's cup.
+      post "/:id/poured" do
+        cook = household.cooks.find(id_from(params["id"]))
+        form = Forms::PourForm.new(params, household.shelf(:cups).all.first)
+        next show(cook, code: 422, pour: form) unless form.ok?
+
+        household.cooks.pour(cook[:id], form.grams)
+        notice "#{grams(form.grams)} poured, written down."
+        redirect "/stove/#{cook[:id]}", 303
+      end
+
+      post "/:id/finish" do
+        id = id_from(params["id"])
+        household.cooks.finish(id, now)
+        redirect "/log/#{id}", 303
+      end
+
+      private
+
+      def state(record)
+        "#{record[:events].size}-#{record[:finished_at] ? 'done' : 'open'}-#{record[:poured_g]}"
+      end
+
+      def whole(name)
+        Integer(params[name], 10, exception: false) || raise(InvalidInput.at(name, "must be a step's number"))
+      end
+
+      def show(record, code: 200, pour: nil)
+        redirect "/log/#{record[:id]}" if record[:finished_at]
+        status code
+        @title = "Stove"
+        @script = "stove.js"
+        @body_class = "at-stove"
+        cup = household.shelf(:cups).all.first
+        erb :stove, locals: { record: record, cook: Stove::Cook.new(record[:plan], record[:events]),
+                              pour: pour || Forms::PourForm.blank(record[:poured_g], cup), cup: cup }
+      end
+    end
+  end
+end

@@ -1,0 +1,19 @@
+# frozen_string_literal: true
+
+require_relative "../helpers/pot_words"
+require_relative "place"
+
+module FondKettle
+  module Web
+    # The first page: who eats, when, what is in the cupboard.
+    class TablePlace < Place
+      helpers Helpers::PotWords
+
+      get "/" do
+        @title = "Table"
+        erb :table, locals: { eaters: household.shelf(:eaters).all, bags: household.shelf(:bags).all,
+                              cooking: household.cooks.on_the_stove, latest: household.cooks.finished(most: 1).first }
+      end
+    end
+  end
+end

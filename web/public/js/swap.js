@@ -1,0 +1,20 @@
+// Takes the parts of a page that the server answered and puts them into this one,
+// leaving every field the cook types in alone.
+export function swap(html) {
+  const answer = new DOMParser().parseFromString(html, "text/html");
+  const focused = document.activeElement;
+  const again = focused?.closest("#answer") && (focused.id ? `#${focused.id}` : focused.name && `#answer [name="${focused.name}"]`);
+  const opened = [...document.querySelectorAll("#answer details")].map((details) => details.open);
+  document.getElementById("answer").replaceChildren(...answer.getElementById("answer").childNodes);
+  document.querySelectorAll("#answer details").forEach((details, index) => { details.open = opened[index] ?? false; });
+  for (const spot of document.querySelectorAll("[data-swap]")) {
+    const fresh = answer.querySelector(`[data-swap="${spot.dataset.swap}"]`);
+    spot.replaceChildren(...(fresh ? fresh.childNodes : []));
+  }
+  for (const control of document.querySelectorAll("#plan [aria-describedby]")) {
+    const problem = document.getElementById(`${control.id}-problem`);
+    if (problem?.textContent.trim()) control.setAttribute("aria-invalid", "true");
+    else control.removeAttribute("aria-invalid");
+  }
+  if (again) document.querySelector(again)?.focus();
+}
