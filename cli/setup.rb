@@ -19,6 +19,11 @@ module FondKettle
         "libc6-dev" => -> { File.exist?("/usr/include/stdio.h") }
       }.freeze
 
+      TEST_PACKAGES = {
+        "chromium" => -> { on_path?("chromium") },
+        "chromium-driver" => -> { on_path?("chromedriver") }
+      }.freeze
+
       def self.on_path?(command)
         ENV.fetch("PATH", "").split(":").any? { |folder| File.executable?(File.join(folder, command)) }
       end
@@ -30,20 +35,21 @@ module FondKettle
 
       # What running needs, and no gem that only tests need.
       def running
-        use("running", without: "test")
+        use("running", PACKAGES, without: "test")
       end
 
       # All of it, for bin/check.
       def testing
-        use("testing", without: nil)
+        provide_packages(TEST_PACKAGES)
+        use("testing", PACKAGES, without: nil)
       end
 
       private
 
-      def use(purpose, without:)
+      def use(purpose, packages, without:)
         ENV.update("BUNDLE_GEMFILE" => File.join(@root, "Gemfile"), "BUNDLE_PATH" => @bundle, "BUNDLE_FROZEN" => "true",
                    "BUNDLE_WITHOUT" => without, "BUNDLE_SILENCE_ROOT_WARNING" => "true")
-        install(purpose) unless ready?(purpose)
+        install(purpose, packages) unless ready?(purpose)
         require "bundler/setup"
       end
 
@@ -60,8 +66,8 @@ module FondKettle
         Digest::SHA256.file(File.join(@root, "Gemfile.lock")).hexdigest + RUBY_VERSION
       end
 
-      def install(purpose)
-        provide_packages
+      def install(purpose, packages)
+        provide_packages(packages)
         say "Installing the gems for #{purpose} into vendor/bundle. Two small ones (the web server) are compiled; " \
             "this takes about half a minute."
         # The server speaks plain HTTP on this machine only: no TLS to compile.
@@ -73,8 +79,8 @@ module FondKettle
         say "The gems are in place."
       end
 
-      def provide_packages
-        missing = PACKAGES.reject { |_, present| present.call }.keys
+      def provide_packages(packages)
+        missing = packages.reject { |_, present| present.call }.keys
         return if missing.empty?
 
         command = ["apt-get", "install", "-y", "--no-install-recommends", *missing]

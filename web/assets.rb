@@ -32,8 +32,15 @@ module FondKettle
 
       def call(env)
         status, headers, body = @files.call(env)
-        headers["cache-control"] = "no-cache" if status == 200 && env["QUERY_STRING"].empty?
+        headers["cache-control"] = "no-cache" unless kept?(status, env)
         [status, headers, body]
+      end
+
+      private
+
+      # The style sheet names the fonts without a digest; a new font gets a new name.
+      def kept?(status, env)
+        status == 200 && (!env["QUERY_STRING"].empty? || env["PATH_INFO"].end_with?(".woff2"))
       end
     end
   end

@@ -24,7 +24,7 @@ module FondKettle
         def initialize(typed, household)
           @household = household
           @typed = FIELDS.to_h { |field| [field, typed[field.to_s]] }.compact
-          result = PLAN.call(@typed.reject { |field, value| value == "" && field != :guests && field != :amount })
+          result = PLAN.call(@typed.reject { |field, value| value == "" && field != asked_for })
           @values = result.to_h
           @problems = Forms.problems(result).dup
           build if @problems.empty?
@@ -89,6 +89,11 @@ module FondKettle
         end
 
         private
+
+        # The one field that may not be left blank: how much rice, or for how many.
+        def asked_for
+          self[:for] == "amount" ? :amount : :guests
+        end
 
         def defaults
           @defaults ||= { grain: @household.shelf(:bags).all.first&.fetch(:grain) || "basmati", method: "covered-pot",

@@ -107,7 +107,12 @@ module FondKettle
 
       def for_amount
         amount, unit = @data[:rice].values_at(:amount, :unit)
-        raise InvalidInput.at("rice.amount", "must be given, or rice.people") unless amount
+        raise InvalidInput.at("rice", "must have an amount or people") unless amount
+
+        weigh(amount, unit)
+      end
+
+      def weigh(amount, unit)
         return amount * cup.ml * grain.rho_g_ml if @data[:measure] && [OWN_MEASURE, cup.name].include?(unit)
 
         Measure::Units.grams(amount, unit || "g", grain.rho_g_ml)

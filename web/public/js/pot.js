@@ -11,8 +11,9 @@ let pause;
 function address() {
   const fields = new URLSearchParams();
   for (const [name, value] of new FormData(form)) if (inPlan(name) && value !== "") fields.append(name, value);
-  // Empty says something for these two: nobody, and nothing weighed yet.
-  for (const name of ["guests", "amount"]) if (form.elements[name].value === "") fields.append(name, "");
+  // Left blank, how much rice and for how many are missing, not their usual selves.
+  const needed = form.elements.for.value === "amount" ? "amount" : "guests";
+  if (form.elements[needed].value === "") fields.append(needed, "");
   return `/pot?${fields}`;
 }
 

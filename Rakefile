@@ -1,0 +1,11 @@
+# frozen_string_literal: true
+
+desc "Lines of code and of specs, and their ratio"
+task :ratio do
+  count = lambda do |*patterns|
+    Dir[*patterns].reject { |path| path.include?("/vendor/") }.sum { |path| File.readlines(path).count { |line| line.match?(/\S/) } }
+  end
+  code = count.call("{lib,store,web,cli}/**/*.{rb,erb,js,css}", "bin/*")
+  specs = count.call("spec/**/*.rb")
+  puts format("code %d lines, specs %d lines: 1 to %.2f", code, specs, specs.to_f / code)
+end

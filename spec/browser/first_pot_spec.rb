@@ -1,0 +1,147 @@
+# frozen_string_literal: true
+
+require_relative "../support/browser"
+
+RSpec.describe "A pot, from the table to the log", :browser do
+  include Support::Browser
+
+  def water_g
+    find(".number:not(.cup) strong").text.to_i
+  end
+
+  def next_step
+    position = find(".stove-title").text
+    click_button "Done, next"
+    expect(page).to have_no_css(".stove-title", text: position, exact_text: true)
+  end
+
+  it "gets to a right amount of water in under a minute and learns from the first cook" do
+    began = Time.now
+    visit "/"
+    fill_in "Guests", with: "2"
+    choose "Parboiled basmati"
+    click_button "Start a pot"
+    expect(page).to have_css(".rice-line", text: "7 at the table")
+    first_g = water_g
+    expect(Time.now - began).to be < 60
+
+    click_button "Start cooking"
+    expect(page).to have_css(".stove-title", text: "step 1 of 8")
+    3.times { next_step }
+    fill_in "Poured", with: (first_g + 10).to_s
+    click_button "Write down"
+    expect(page).to have_css(".notice", text: "poured, written down")
+    next_step
+    click_button "I see it: it boils"
+    expect(page).to have_css(".seen", text: "It boils")
+    next_step
+    click_button "I see it: craters in the surface"
+    click_button "I see it: the bubbling has stopped"
+    click_button "Back a step"
+    expect(page).to have_css(".stove-title", text: "step 5 of 8")
+    3.times { next_step }
+    click_button "Finish"
+
+    choose "too firm"
+    within(find("fieldset", text: "Wetness")) { choose "too dry" }
+    choose "clean"
+    fill_in "Note", with: "glass lid"
+    click_button "Write it down"
+    expect(page).to have_css("td", text: "too firm, too dry")
+    expect(page).to have_css("td", text: "#{first_g + 10} g")
+
+    visit "/"
+    fill_in "Guests", with: "2"
+    choose "Parboiled basmati"
+    click_button "Start a pot"
+    expect(page).to have_css(".lesson", text: "Last time")
+    learned_g = water_g
+    expect(learned_g).to be > first_g
+    check "leave it out this time"
+    expect(page).to have_css(".number strong", text: "#{first_g} g")
+    expect(page).to have_current_path(/lesson=leave/, url: true)
+  end
+
+  it "recomputes every change without losing what was typed, and the address holds the plan" do
+    visit "/pot?grain=jasmine&for=amount&amount=300&unit=g"
+    before = water_g
+    fill_in "amount", with: "410"
+    expect(page).to have_css(".rice-line", text: "410 g")
+    expect(water_g).to be > before
+    select "soft", from: "Texture"
+    expect(page).to have_css(".verdict", text: "soft")
+    fill_in "amount", with: "4x"
+    expect(page).to have_css("#amount-problem", text: "must be a number")
+    expect(find("#amount").value).to eq("4x")
+    fill_in "amount", with: "410"
+    expect(page).to have_css(".verdict", text: "soft")
+    soft = water_g
+    address = current_url
+    expect(address).to include("amount=410", "texture=1")
+    visit address
+    expect(water_g).to eq(soft)
+    select "firm", from: "Texture"
+    expect(page).to have_css(".verdict", text: "firm")
+    go_back
+    expect(page).to have_css(".verdict", text: "soft")
+  end
+
+  it "adds a pot and a cup in place" do
+    visit "/pot?grain=basmati&for=amount&amount=130&unit=g"
+    find("summary", text: "Another pot").click
+    within("details", text: "Another pot") do
+      fill_in "Name", with: "Camp pot"
+      fill_in "Inside width, mm", with: "3"
+      fill_in "Inside height, mm", with: "90"
+      fill_in "Weight, kg", with: "0.4"
+    end
+    click_button "Add this pot"
+    expect(page).to have_css("#new_pot-diameter_mm-problem", text: "must be between 80 and 600")
+    fill_in "Inside width, mm", with: "160"
+    click_button "Add this pot"
+    expect(page).to have_css(".notice", text: "Camp pot is in the cupboard")
+    expect(page).to have_select("Pot", selected: "Camp pot, 160 mm")
+    expect(find("#amount").value).to eq("130")
+  end
+
+  it "follows the same cook on a second device and over a reload" do
+    visit "/pot?grain=jasmine&for=amount&amount=300&unit=g"
+    click_button "Start cooking"
+    expect(page).to have_css(".stove-title", text: "step 1 of 7")
+    stove = current_url
+    using_session(:second_device) do
+      Capybara.current_driver = :kitchen_chromium
+      visit stove
+      next_step
+    end
+    expect(page).to have_css(".stove-title", text: "step 2 of 7", wait: 8)
+    clock = find("#clock").text
+    visit stove
+    expect(find("#clock").text).to be <= clock
+  end
+
+  it "works by keyboard alone" do
+    visit "/"
+    find("body").send_keys("?")
+    expect(page).to have_css("dialog[open]", text: "Next step, at the stove")
+    find("body").send_keys(:escape)
+    find("body").send_keys("p")
+    expect(page).to have_css(".headline")
+    find("#guests").send_keys([:control, "a"], "3")
+    expect(page).to have_css(".rice-line", text: "8 at the table")
+    find(".start").send_keys(:enter)
+    expect(page).to have_css(".stove-title", text: "step 1")
+    find("body").send_keys("n")
+    expect(page).to have_css(".stove-title", text: "step 2")
+  end
+
+  it "plans the first pot of an empty kitchen", :empty do
+    visit "/"
+    fill_in "People", with: "7"
+    choose "Brown short"
+    click_button "Start a pot"
+    expect(page).to have_css(".rice-line", text: "525 g rice")
+    click_button "Start cooking"
+    expect(page).to have_css(".stove-title", text: "step 1")
+  end
+end

@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+require_relative "../support/browser"
+
+RSpec.describe "Every view", :browser do
+  include Support::Browser
+
+  views = { "table" => "/", "pot" => "/pot?grain=basmati&pot=3&for=amount&amount=540&unit=g", "a marked pot" => "/pot?guests=10000",
+            "empty stove" => "/stove", "log" => "/log", "outcome" => "/log/2", "cupboard" => "/cupboard" }.freeze
+
+  views.each do |name, path|
+    it "is accessible and fits from 360 to 1600 px: #{name}" do
+      visit path
+      [[360, 780], [820, 1100], [1600, 900]].each do |width, height|
+        resize(width, height)
+        expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21aa, :wcag22aa)
+        expect(overflow?).to be(false), "#{name} is wider than #{width} px"
+      end
+    end
+  end
+
+  it "is accessible at every step of the stove, with targets for wet knuckles" do
+    visit "/pot?grain=jasmine&for=amount&amount=300&unit=g"
+    click_button "Start cooking"
+    resize(390, 844)
+    7.times do |index|
+      expect(page).to have_css(".stove-title", text: "step #{index + 1} of 7")
+      expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag22aa)
+      heights = page.evaluate_script("[...document.querySelectorAll('.stove-next .button, .see-button')].map(b => b.offsetHeight)")
+      expect(heights.min).to be >= 56
+      click_button "Done, next" if index < 6
+    end
+  end
+end

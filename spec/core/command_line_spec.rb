@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+require "open3"
+require_relative "../../cli/options"
+
+RSpec.describe "The command line" do
+  root = File.expand_path("../..", __dir__)
+
+  define_method(:kettle) do |*words, input: ""|
+    output, errors, status = Open3.capture3(RbConfig.ruby, File.join(root, "bin/kettle"), *words, stdin_data: input)
+    [output, errors, status.exitstatus]
+  end
+
+  it "plans from standard input and prints nothing else" do
+    output, errors, status = kettle("plan", "-", input: JSON.generate(basic_request))
+    expect(JSON.parse(output)["liquid"]["g"]).to be_within(0.01).of(plan_for(basic_request).liquid_g)
+    expect([errors, status]).to eq(["", 0])
+  end
+
+  it "runs what was poured" do
+    output, = kettle("run", "-", input: JSON.generate(basic_request(liquid: { "g" => 500 })))
+    answer = JSON.parse(output)
+    expect(answer["end"]).to include("verdict" => "soft", "free_water_g" => 0.0)
+    expect(answer.keys).to include("end", "cues", "curve", "rescue")
+  end
+
+  it "converts, also below zero" do
+    expect(kettle("convert", "200", "C", "F").first).to eq("392\n")
+    expect(kettle("convert", "-40", "C", "F").first).to eq("-40\n")
+    expect(kettle("convert", "2", "us-cup", "g", "--of", "basmati").first).to eq("369.078\n")
+  end
+
+  it "refuses with fields and status 2, never a trace" do
+    [[%w[plan -], '{"grain":'], [%w[plan /no/such/file], ""], [%w[convert abc C F], ""], [%w[convert -3 g kg], ""],
+     [%w[convert 1 us-cup g --of mud], ""]].each do |words, input|
+      output, errors, status = kettle(*words, input: input)
+      expect([output, status]).to eq(["", 2])
+      expect(JSON.parse(errors)["errors"].first.keys).to include("field", "message")
+    end
+  end
+
+  it "lists its commands, and refuses words it does not know" do
+    expect(kettle("--help").first).to include("plan REQUEST.json", "--empty", "--data DIR")
+    expect(kettle("--port", "99999").last).to eq(2)
+    expect(kettle("dance").last).to eq(2)
+  end
+end

@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+require "open3"
+
+RSpec.describe "The floors of the house" do
+  root = File.expand_path("../..", __dir__)
+  floors = [%w[errors value paths schema catalogue template], %w[measure], %w[larder], %w[kit], %w[table], %w[pot], %w[care],
+            %w[method], %w[log], %w[stove], %w[formats]]
+
+  it "loads the core without web, database or server" do
+    script = 'require "./lib/fond_kettle"; print [:Sinatra, :Sequel, :Rack, :Puma].select { |name| Object.const_defined?(name) }'
+    output, status = Open3.capture2e(RbConfig.ruby, "-e", script, chdir: root)
+    expect([output, status.exitstatus]).to eq(["[]", 0])
+  end
+
+  it "requires only the same floor or those below" do
+    floor_of = floors.each_with_index.flat_map { |names, floor| names.map { |name| [name, floor] } }.to_h
+    Dir[File.join(root, "lib/fond_kettle/**/*.rb")].each do |path|
+      place = path.delete_prefix("#{root}/lib/fond_kettle/").split("/").first.delete_suffix(".rb")
+      File.read(path).scan(/^require_relative "(.+)"/).flatten.each do |required|
+        target = File.expand_path(required, File.dirname(path))
+        name = target.delete_prefix("#{root}/lib/fond_kettle/").split("/").first
+        expect(floor_of.fetch(name)).to be <= floor_of.fetch(place), "#{path} requires #{required}"
+      end
+    end
+  end
+
+  it "keeps the web out of the store" do
+    Dir[File.join(root, "store/**/*.rb")].each { |path| expect(File.read(path)).not_to match(%r{require.*web/|Sinatra}) }
+  end
+end

@@ -1,0 +1,92 @@
+# frozen_string_literal: true
+
+RSpec.describe FondKettle::Method::Planner do
+  it "adds up: the liquid is what the balance says" do
+    plan = plan_for(basic_request(additions: [{ "ingredient" => "tomato", "g" => 200 }, { "ingredient" => "red-lentil", "g" => 80 }]))
+    b = plan.balance
+    sum = b.uptake_g + b.loss_g + b.residue_g + b.taken_g - b.soak_gain_g - b.surface_g - b.brought_g
+    expect(plan.liquid_g).to be_within(1e-3).of(sum)
+    expect([b.brought_g, b.taken_g]).to eq([170.0, 104.0])
+  end
+
+  it "works a plan that can be worked by hand" do
+    # 300 g basmati, 33 min wet: gain 33 / (24 + 3.2 * 33) = 0.2546 g/g; shaken 0.08.
+    plan = plan_for(basic_request)
+    expect(plan.balance.soak_gain_g).to be_within(0.01).of(76.39)
+    expect(plan.balance.surface_g).to eq(24.0)
+    expect(plan.balance.uptake_g).to eq(450.0)
+    expect(plan.liquid_g).to be_within(4).of(386)
+  end
+
+  it "asks for more water for softer rice and for a looser lid" do
+    firm, soft = %w[firm soft].map { |texture| plan_for(basic_request(texture: texture)).liquid_g }
+    loose = plan_for(basic_request(vessel: { "lid" => "loose" })).liquid_g
+    expect(firm).to be < soft
+    expect(loose).to be > plan_for(basic_request).liquid_g
+  end
+
+  it "counts the soaking water as cooking water when it is cooked in" do
+    plan = plan_for(basic_request(drain: "cooked-in"))
+    expect(plan.balance.soak_gain_g).to eq(0.0)
+    expect(plan.liquid_g).to be_within(0.01).of(450 + plan.balance.loss_g)
+  end
+
+  it "brings its range from the spreads" do
+    plan = plan_for(basic_request)
+    expect(plan.spread.parts[:carry]).to be_within(1e-9).of(-0.3 * 24)
+    expect(plan.spread.low_g).to be < plan.liquid_g
+    expect(plan.spread.high_g - plan.liquid_g).to be_within(1e-6).of(plan.liquid_g - plan.spread.low_g)
+    expect(plan.spread.largest).to eq(:uptake)
+  end
+
+  it "solves the balance of a shifted cause as its range reckons it" do
+    plan = plan_for(basic_request)
+    leaky = plan.setting.with(lid_factor: 1.4)
+    shifted = FondKettle::Pot::Balancing.solve(plan.charge, FondKettle::Method::Charging.stages(plan.request, plan.school), leaky)
+    expect(shifted.liquid_g - plan.liquid_g).to be_within(0.05 * plan.spread.parts[:lid]).of(plan.spread.parts[:lid])
+  end
+
+  it "warns where a batch does not fit, and says how to split it" do
+    plan = plan_for(basic_request(rice: { "amount" => 1500, "unit" => "g" }, vessel: { "diameter_mm" => 180, "height_mm" => 90 }))
+    expect(plan.warnings.map(&:code)).to include("pot-too-small", "boils-over")
+    expect(plan.fit.batches).to be > 1
+    expect(plan.warnings.first.say).to include("Split it into #{plan.fit.batches}")
+  end
+
+  it "warns of a thin bed, of a slow boil and of too much water" do
+    thin = plan_for(basic_request(rice: { "amount" => 60, "unit" => "g" }))
+    slow = plan_for(basic_request(burner: { "source" => "coil", "high_w" => 60 }))
+    wet = plan_for(basic_request(additions: [{ "ingredient" => "tomato-sauce", "g" => 900 }]))
+    expect([thin, slow, wet].map { |plan| plan.warnings.map(&:code) })
+      .to match([include("bed-too-thin"), include("slow-to-boil"), include("too-much-water")])
+    expect(wet.liquid_g).to eq(0.0)
+  end
+
+  it "says when a cooker would stop before the core is gone" do
+    plan = plan_for(basic_request(grain: "brown-long", method: "rice-cooker", texture: "firm", soak: { "minutes" => 0 }))
+    expect(plan.warnings.map(&:code)).to include("core-left")
+  end
+
+  it "drops no caution, whatever the grain, method, lid or size" do
+    for_any_kitchen do |kitchen|
+      answer = FondKettle::Formats::PlanJson.call(plan_for(kitchen))
+      shown = answer[:steps].flat_map { |step| step[:cautions] }.uniq
+      expect(shown).to match_array(answer[:cautions].map { |caution| caution[:code] })
+      expect(shown).to include("cooked-rice-cooling", "local-guidance")
+    end
+  end
+
+  it "names allergens and raw meat" do
+    plan = plan_for(basic_request(additions: [{ "ingredient" => "yoghurt", "g" => 100 }, { "ingredient" => "raw-meat", "g" => 200 }]))
+    says = plan.cautions.to_h { |caution| [caution.code, caution.say] }
+    expect(says["allergens"]).to include("Contains: milk.")
+    expect(says["poultry-and-meat"]).to include("74 °C")
+  end
+
+  it "plans every grain by both methods to its texture" do
+    FondKettle::Larder::Grains.all.each_key do |grain|
+      verdicts = %w[covered-pot rice-cooker].map { |method| plan_for(basic_request(grain: grain, method: method)).verdict }
+      expect(verdicts).to all(eq("standard")), grain
+    end
+  end
+end

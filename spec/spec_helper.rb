@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+require_relative "../lib/fond_kettle"
+require_relative "support/kitchen"
+
+RSpec.configure do |config|
+  config.disable_monkey_patching!
+  config.order = :random
+  config.expect_with(:rspec) { |expectations| expectations.syntax = :expect }
+  config.mock_with(:rspec) { |mocks| mocks.verify_partial_doubles = true }
+  config.include Support::Kitchen
+end

@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+require "axe-rspec"
+require "capybara/rspec"
+require "selenium-webdriver"
+require "tmpdir"
+require_relative "../../store/demo"
+require_relative "../../store/household"
+require_relative "../../web/application"
+
+Capybara.register_driver(:kitchen_chromium) do |app|
+  options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium")
+  %w[--headless=new --no-sandbox --disable-gpu --no-first-run --disable-background-networking --disable-component-update
+     --disable-sync --disable-dev-shm-usage --window-size=1280,800].each { |argument| options.add_argument(argument) }
+  Capybara::Selenium::Driver.new(app, browser: :chrome, options: options,
+                                      service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))
+end
+Capybara.server = :puma, { Silent: true }
+Capybara.default_max_wait_time = 5
+
+module Support
+  # The real interface in Chromium, on a demo household (or, with :empty, on an
+  # empty kitchen) in a folder of its own.
+  module Browser
+    def self.included(group)
+      group.include Capybara::DSL
+      group.include Capybara::RSpecMatchers
+      group.around do |example|
+        Dir.mktmpdir { |folder| Browser.serve(folder, empty: example.metadata[:empty]) { example.run } }
+      end
+      group.after { expect(console).to eq([]) }
+    end
+
+    def self.serve(folder, empty:)
+      household = FondKettle::Store::Household.new(folder, demo: !empty)
+      FondKettle::Store::Demo.fill(household, Time.now) unless empty
+      Capybara.app = FondKettle::Web::Application.build(household, clock: -> { Time.now })
+      Capybara.current_driver = :kitchen_chromium
+      yield
+    ensure
+      Capybara.reset_sessions!
+      household&.close
+    end
+
+    # Errors of our own scripts; a page that refused a form (4xx) logs its status.
+    def console
+      page.driver.browser.logs.get(:browser).map(&:message).grep_v(/the server responded with a status of 4\d\d/)
+    end
+
+    def resize(width, height)
+      page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1, mobile: false)
+    end
+
+    def overflow?
+      page.evaluate_script("document.documentElement.scrollWidth > window.innerWidth")
+    end
+  end
+end

@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+require "prop_check"
+
+module Support
+  # Requests and plans as the contract writes them, and kitchens at random.
+  module Kitchen
+    Generators = PropCheck::Generators
+    RUNS = 60
+    LIDS = %w[dough foil tight cooker ordinary loose].freeze
+
+    def basic_request(**changes)
+      { "grain" => "basmati", "method" => "covered-pot", "rice" => { "amount" => 300, "unit" => "g" } }
+        .merge(changes.transform_keys(&:to_s))
+    end
+
+    def request_for(data)
+      FondKettle::Formats::RequestReader.new(data).request
+    end
+
+    def plan_for(data)
+      FondKettle::Method::Planner.plan(request_for(data))
+    end
+
+    def try_with(data, liquid_g, **options)
+      FondKettle::Method::Trying.run(request_for(data), liquid_g, **options)
+    end
+
+    # Yields RUNS kitchens at random, each a request.
+    def for_any_kitchen(&block)
+      PropCheck.forall(kitchens).with_config(n_runs: RUNS, max_shrink_steps: 200).check(&block)
+    end
+
+    # The address of a kitchen is seven numbers; each picks from its own range.
+    def kitchens
+      Generators.tuple(*Array.new(7) { Generators.choose(0..9999) }).map { |numbers| kitchen(*numbers) }
+    end
+
+    private
+
+    def kitchen(grain, rice, texture, wash, pot, lid, height)
+      grains = FondKettle::Larder::Grains.all.keys
+      drains = %w[quick shaken long air-dried cooked-in]
+      basic_request(
+        grain: grains[grain % grains.size], method: %w[covered-pot rice-cooker][grain.digits.sum % 2],
+        rice: { "amount" => 60 + (rice % 840), "unit" => "g" }, texture: (texture % 21 / 10.0) - 1,
+        rinse: { "changes" => 1 + (wash % 4) }, drain: drains[wash % drains.size],
+        soak: { "minutes" => [0, 10, 30, 60, 240][wash.digits.sum % 5], "water_c" => 5 + (wash % 56) },
+        vessel: { "diameter_mm" => 140 + (pot % 180), "height_mm" => 80 + (pot % 120), "lid" => LIDS[lid % LIDS.size],
+                  "kg" => 0.5 + (pot % 35 / 10.0) },
+        burner: { "source" => "gas", "high_w" => 500 + (lid % 2000) }, altitude_m: height % 3500
+      )
+    end
+  end
+end

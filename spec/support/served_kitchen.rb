@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+require "rack/test"
+require "tmpdir"
+require_relative "../../store/demo"
+require_relative "../../store/household"
+require_relative "../../web/application"
+
+module Support
+  # A household in a folder of its own, served by the whole application.
+  module ServedKitchen
+    include Rack::Test::Methods
+
+    attr_reader :household
+
+    def self.included(group)
+      group.around do |example|
+        Dir.mktmpdir do |folder|
+          @household = FondKettle::Store::Household.new(folder, demo: true, busy_ms: 50)
+          FondKettle::Store::Demo.fill(@household, Time.now) unless example.metadata[:empty]
+          example.run
+          @household.close
+        end
+      end
+    end
+
+    def app
+      @app ||= FondKettle::Web::Application.build(household, clock: -> { Time.now })
+    end
+
+    # Posts a form as a browser would: with the token of a page seen before.
+    def send_form(path, fields = {})
+      get "/cupboard"
+      post path, { "authenticity_token" => last_response.body[/name="authenticity_token" value="([^"]+)"/, 1] }.merge(fields)
+    end
+
+    def page
+      Nokogiri::HTML5(last_response.body)
+    end
+  end
+end
