@@ -3,7 +3,11 @@
 desc "Lines of code and of specs, and their ratio"
 task :ratio do
   count = lambda do |*patterns|
-    Dir[*patterns].reject { |path| path.include?("/vendor/") }.sum { |path| File.readlines(path).count { |line| line.match?(/\S/) } }
+    Dir[*patterns].reject { |path| path.include?("/vendor/") }.sum do |path|
+      File.readlines(path).count do |line|
+        line.match?(/\S/)
+      end
+    end
   end
   code = count.call("{lib,store,web,cli}/**/*.{rb,erb,js,css}", "bin/*")
   specs = count.call("spec/**/*.rb")

@@ -21,6 +21,8 @@ module FondKettle
       # Returns the exit status when the server has stopped.
       def call
         household = open_household
+        return busy unless household.lock
+
         launch(Web::Application.build(household, clock: -> { Time.now }))
         household.close
         say "Stopped."
@@ -38,6 +40,11 @@ module FondKettle
       # The demo and the cook's own kitchen never share a folder.
       def folder
         File.join(File.expand_path(@settings[:data] || File.join(ROOT, "var")), @settings[:empty] ? "kitchen" : "demo")
+      end
+
+      def busy
+        say "This kitchen is open already, in another window perhaps: #{folder}"
+        1
       end
 
       def open_household

@@ -15,6 +15,7 @@ module FondKettle
 
       def initialize(database)
         @database = database
+        @kept = {}
       end
 
       # Starts a cook at `now` with a plan (hash); returns its id.
@@ -41,11 +42,11 @@ module FondKettle
         @database.read { |db| with_outcomes(db, db[:cooks].exclude(finished_at: nil).reverse(:finished_at).limit(most)) }
       end
 
-      # Finished cooks with an outcome, of this grain in this pot, newest first.
-      def taught(grain, pot_id)
-        @database.read do |db|
-          cooks = db[:cooks].where(grain: grain, pot_id: pot_id).exclude(finished_at: nil)
-          with_outcomes(db, cooks.reverse(:finished_at).limit(20)).select { |cook| cook[:outcome] }
+      # The latest finished cooks with an outcome, of this grain in this pot, newest first.
+      def taught(grain, pot_id, most:)
+        keep([grain, pot_id, most]) do |db|
+          cooks = db[:cooks].where(grain: grain, pot_id: pot_id, id: db[:outcomes].select(:cook_id)).exclude(finished_at: nil)
+          with_outcomes(db, cooks.reverse(:finished_at).limit(most))
         end
       end
 
@@ -93,6 +94,16 @@ module FondKettle
       end
 
       private
+
+      # What was read stays good until something is written.
+      def keep(question, &)
+        generation = @database.generation
+        unless @kept_from == generation
+          @kept = {}
+          @kept_from = generation
+        end
+        @kept[question] ||= @database.read(&)
+      end
 
       def add_outcome(db, id, outcome)
         raise Conflict, "How this pot came out was written down already." if db[:outcomes].where(cook_id: id).any?

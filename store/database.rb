@@ -22,11 +22,14 @@ module FondKettle
         "SQLite3::CorruptException" => "The kitchen's file is damaged."
       }.freeze
 
-      attr_reader :sequel
+      # `generation` grows with every write, so that what was read before can be
+      # kept until then: one process serves a kitchen (see Household#lock).
+      attr_reader :sequel, :generation
 
       # `folder` is the household's own; made when missing.
       def initialize(folder, busy_ms: BUSY_MS)
         FileUtils.mkdir_p(folder, mode: 0o700)
+        @generation = 0
         translated do
           @sequel = Sequel.connect(adapter: "sqlite", database: File.join(folder, "kettle.db"), timeout: busy_ms,
                                    foreign_keys: true)
@@ -40,6 +43,8 @@ module FondKettle
       # taken at the start, so that what the block reads stays true until it ends.
       def write
         translated { @sequel.transaction(mode: :immediate) { yield @sequel } }
+      ensure
+        @generation += 1
       end
 
       # A read; the same translation of errors.

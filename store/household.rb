@@ -29,6 +29,12 @@ module FondKettle
         @kitchens.add(name: demo ? "Demo household" : "My kitchen", demo: demo) if @fresh
       end
 
+      # Keeps this folder for this process; false when another one has it.
+      def lock
+        @lock = File.open(File.join(@folder, "kettle.lock"), File::RDWR | File::CREAT, 0o600)
+        @lock.flock(File::LOCK_EX | File::LOCK_NB) ? true : false
+      end
+
       # True when this folder was only just made.
       def fresh?
         @fresh

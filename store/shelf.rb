@@ -12,10 +12,20 @@ module FondKettle
         @database = database
         @model = Class.new(Sequel::Model(database.sequel[table]))
         @model.plugin :optimistic_locking
+        @records = @model.naked.order(:id)
       end
 
       def all
-        @database.read { @model.order(:id).map { |record| record.values.dup.freeze } }
+        generation = @database.generation
+        return @kept if @kept_from == generation
+
+        kept = @database.read { @records.all.each(&:freeze).freeze }
+        # Within a transaction of our own nothing is final yet.
+        unless @database.sequel.in_transaction?
+          @kept = kept
+          @kept_from = generation
+        end
+        kept
       end
 
       # Raises NotFound.

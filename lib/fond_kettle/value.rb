@@ -22,8 +22,7 @@ module FondKettle
     module Copying
       # Raises ArgumentError when an attribute is left out.
       def initialize(**attributes)
-        missing = members - attributes.keys
-        raise ArgumentError, "missing #{missing.join(', ')}" unless missing.empty?
+        raise ArgumentError, "missing #{(members - attributes.keys).join(', ')}" if attributes.size < self.class.members.size
 
         super
         freeze

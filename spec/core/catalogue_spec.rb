@@ -23,7 +23,10 @@ RSpec.describe "The catalogues" do
 
   it "names file, entry and field of a slip" do
     file("- { key: sand, name: Sand }") do |path|
-      expect { FondKettle::Larder::Grains.load_file(path) }.to raise_error(FondKettle::BadCatalogue, /#{path}, entry 1, sand: .*rho_g_ml is missing/)
+      expect do
+        FondKettle::Larder::Grains.load_file(path)
+      end.to raise_error(FondKettle::BadCatalogue,
+                         /#{path}, entry 1, sand: .*rho_g_ml is missing/)
     end
   end
 

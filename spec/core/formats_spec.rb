@@ -57,7 +57,8 @@ RSpec.describe FondKettle::Formats::RequestReader do
   it "answers a plan with all the fields of the contract" do
     answer = FondKettle::Formats::PlanJson.call(plan_for(basic_request))
     expect(answer.keys).to include(:rice, :liquid, :balance, :steps, :cues, :minutes, :fit, :cautions, :warnings)
-    expect(answer[:liquid].keys).to include(:g, :low_g, :high_g, :ratio_by_volume, :ratio_by_weight, :depth_over_rice_mm, :measured)
+    expect(answer[:liquid].keys).to include(:g, :low_g, :high_g, :ratio_by_volume, :ratio_by_weight, :depth_over_rice_mm,
+                                            :measured)
     expect(answer[:steps].map { |step| step[:key] }).to eq(%w[rinse soak drain fill boil low rest fluff])
     expect(answer[:cues].map { |cue| cue[:cue] }).to contain_exactly("boil", "craters", "core-gone", "dry")
   end

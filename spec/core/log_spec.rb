@@ -58,7 +58,8 @@ RSpec.describe "What is learned and followed" do
 
     it "stands where the last event put it" do
       cook = described_class.new(plan, [event("step", 0, 0), event("step", 1, 3), event("step", 2, 33), event("step", 1, 34)])
-      expect([cook.position, cook.step[:key], cook.following[:key], cook.step_ends_at]).to eq([1, "soak", "drain", start + (64 * 60)])
+      expect([cook.position, cook.step[:key], cook.following[:key],
+              cook.step_ends_at]).to eq([1, "soak", "drain", start + (64 * 60)])
     end
 
     it "moves what is expected by as much as the boil was late" do

@@ -46,7 +46,8 @@ RSpec.describe "Measures" do
   describe FondKettle::Measure::Rounding do
     it "reads as a cook reads" do
       expect([described_class.grams(386.4, 5), described_class.minutes(3.9), described_class.minutes(12.1)]).to eq([385, 4, 13])
-      expect([described_class.duration(64.2), described_class.plain(1.5), described_class.plain(2.0)]).to eq(["1 h 05", "1.5", "2"])
+      expect([described_class.duration(64.2), described_class.plain(1.5),
+              described_class.plain(2.0)]).to eq(["1 h 05", "1.5", "2"])
     end
   end
 end

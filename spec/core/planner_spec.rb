@@ -2,7 +2,8 @@
 
 RSpec.describe FondKettle::Method::Planner do
   it "adds up: the liquid is what the balance says" do
-    plan = plan_for(basic_request(additions: [{ "ingredient" => "tomato", "g" => 200 }, { "ingredient" => "red-lentil", "g" => 80 }]))
+    plan = plan_for(basic_request(additions: [{ "ingredient" => "tomato", "g" => 200 },
+                                              { "ingredient" => "red-lentil", "g" => 80 }]))
     b = plan.balance
     sum = b.uptake_g + b.loss_g + b.residue_g + b.taken_g - b.soak_gain_g - b.surface_g - b.brought_g
     expect(plan.liquid_g).to be_within(1e-3).of(sum)
@@ -77,7 +78,8 @@ RSpec.describe FondKettle::Method::Planner do
   end
 
   it "names allergens and raw meat" do
-    plan = plan_for(basic_request(additions: [{ "ingredient" => "yoghurt", "g" => 100 }, { "ingredient" => "raw-meat", "g" => 200 }]))
+    plan = plan_for(basic_request(additions: [{ "ingredient" => "yoghurt", "g" => 100 },
+                                              { "ingredient" => "raw-meat", "g" => 200 }]))
     says = plan.cautions.to_h { |caution| [caution.code, caution.say] }
     expect(says["allergens"]).to include("Contains: milk.")
     expect(says["poultry-and-meat"]).to include("74 °C")

@@ -23,7 +23,7 @@ RSpec.describe "The pot" do
 
   describe FondKettle::Pot::Wash do
     def wash(**changes)
-      described_class.call(basmati, **{ rinse_changes: 4, soak_min: 0.0, water_c: 20.0, drain: "shaken" }.merge(changes))
+      described_class.call(basmati, rinse_changes: 4, soak_min: 0.0, water_c: 20.0, drain: "shaken", **changes)
     end
 
     it "counts the rinse as three minutes of soaking" do
@@ -93,14 +93,16 @@ RSpec.describe "The pot" do
     end
 
     it "scorches when it stands dry on high" do
-      stages = [FondKettle::Pot::Stage.new(key: "all", lid: "ordinary", heat: "high", ends_at: nil, minutes: 40.0, extra_min: 0.0)]
+      stages = [FondKettle::Pot::Stage.new(key: "all", lid: "ordinary", heat: "high", ends_at: nil, minutes: 40.0,
+                                           extra_min: 0.0)]
       trial = try_with(basic_request, 300, stages: stages)
       expect(trial.verdict).to eq("scorched")
       expect(trial.rescue.first.say).to include("Do not scrape")
     end
 
     it "ends with a sentence when it can never boil" do
-      stages = [FondKettle::Pot::Stage.new(key: "never", lid: "tight", heat: "off", ends_at: "boil", minutes: nil, extra_min: 0.0)]
+      stages = [FondKettle::Pot::Stage.new(key: "never", lid: "tight", heat: "off", ends_at: "boil", minutes: nil,
+                                           extra_min: 0.0)]
       expect(try_with(basic_request, 400, stages: stages).warnings.map(&:code)).to include("cannot-boil")
     end
   end

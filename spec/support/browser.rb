@@ -48,7 +48,8 @@ module Support
     end
 
     def resize(width, height)
-      page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1, mobile: false)
+      page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1,
+                                                                            mobile: false)
     end
 
     def overflow?

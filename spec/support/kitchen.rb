@@ -27,8 +27,8 @@ module Support
     end
 
     # Yields RUNS kitchens at random, each a request.
-    def for_any_kitchen(&block)
-      PropCheck.forall(kitchens).with_config(n_runs: RUNS, max_shrink_steps: 200).check(&block)
+    def for_any_kitchen(&)
+      PropCheck.forall(kitchens).with_config(n_runs: RUNS, max_shrink_steps: 200).check(&)
     end
 
     # The address of a kitchen is seven numbers; each picks from its own range.

@@ -75,7 +75,8 @@ RSpec.describe "The pages" do
     expect([last_response.status, household.shelf(:pots).all.size]).to eq([422, 5])
     expect(page.at_css("#new_pot-diameter_mm-problem").text).to include("must be between 80 and 600")
     expect([page.at_css("#amount")["value"], page.at_css("#new_pot-name")["value"]]).to eq(["540", "Odd <b>pot</b>"])
-    new_pot = { "name" => "Odd <b>pot</b>", "diameter_mm" => "160", "height_mm" => "90", "lid" => "tight", "material" => "steel", "kg" => "0,9" }
+    new_pot = { "name" => "Odd <b>pot</b>", "diameter_mm" => "160", "height_mm" => "90", "lid" => "tight", "material" => "steel",
+                "kg" => "0,9" }
     send_form "/pot/add/pots?#{plan}", "new_pot" => new_pot
     expect(last_response.headers["location"]).to include("amount=540", "pot=6")
     follow_redirect!

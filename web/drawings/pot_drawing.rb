@@ -28,8 +28,11 @@ module FondKettle
           @liquid_g = plan.liquid_g
           @fit = plan.fit
           @heat = plan.request.burner.source
+          @bed_mm = @vessel.depth_mm(@charge.bed_ml)
+          @over_mm = Pot::Depth.over_rice_mm(@liquid_g, @charge, @vessel)
           @scale = [MOST_WIDE / @vessel.diameter_mm, MOST_HIGH / @vessel.height_mm].min
-          @spread = plan.spread
+          @width = @vessel.diameter_mm * @scale
+          @left = LEFT + ((MOST_WIDE - @width) / 2)
         end
 
         # SVG markup.
@@ -53,7 +56,7 @@ module FondKettle
 
         def description
           "#{@vessel.name}, #{@vessel.diameter_mm.round} mm wide and #{@vessel.height_mm.round} mm high. " \
-            "Rice bed #{bed_mm.round} mm deep; the water stands #{over_words}; " \
+            "Rice bed #{@bed_mm.round} mm deep; the water stands #{over_words}; " \
             "#{(@fit.fill_before * 100).round} % full before the boil. Cooked bed #{@fit.bed_mm.round} mm deep."
         end
 
@@ -65,36 +68,20 @@ module FondKettle
                                                          patternUnits: "userSpaceOnUse"))
         end
 
-        def bed_mm
-          @vessel.depth_mm(@charge.bed_ml)
-        end
-
-        def over_mm
-          Pot::Depth.over_rice_mm(@liquid_g, @charge, @vessel)
-        end
-
         def over_words
-          Pot::Depth.words(over_mm)
+          Pot::Depth.words(@over_mm)
         end
 
         def over_label
           over_words.delete_suffix(" the rice").delete_suffix(" the top of")
         end
 
-        def width
-          @vessel.diameter_mm * @scale
-        end
-
         def height
           @vessel.height_mm * @scale
         end
 
-        def left
-          LEFT + ((MOST_WIDE - width) / 2)
-        end
-
         def right
-          left + width
+          @left + @width
         end
 
         def y(depth_mm)
@@ -102,11 +89,11 @@ module FondKettle
         end
 
         def layer(depth_mm, klass)
-          Svg.tag("rect", x: left, y: y(depth_mm), width: width, height: FLOOR_Y - y(depth_mm), class: klass)
+          Svg.tag("rect", x: @left, y: y(depth_mm), width: @width, height: FLOOR_Y - y(depth_mm), class: klass)
         end
 
         def water_mm
-          [bed_mm + over_mm, 0.0].max
+          [@bed_mm + @over_mm, 0.0].max
         end
 
         def water
@@ -114,14 +101,14 @@ module FondKettle
         end
 
         def bed
-          layer(bed_mm, "bed") + Svg.tag("rect", x: left, y: y(bed_mm), width: width, height: FLOOR_Y - y(bed_mm),
-                                                 fill: "url(#kernels)")
+          layer(@bed_mm, "bed") + Svg.tag("rect", x: @left, y: y(@bed_mm), width: @width, height: FLOOR_Y - y(@bed_mm),
+                                                  fill: "url(#kernels)")
         end
 
         def pot
           top = FLOOR_Y - height
-          wall = "M#{left - WALL} #{top} V#{FLOOR_Y + WALL} H#{right + WALL} V#{top} H#{right} V#{FLOOR_Y} H#{left} V#{top} Z"
-          handles = [[left - WALL - 16, left - WALL], [right + WALL, right + WALL + 16]].map do |from, to|
+          wall = "M#{@left - WALL} #{top} V#{FLOOR_Y + WALL} H#{right + WALL} V#{top} H#{right} V#{FLOOR_Y} H#{@left} V#{top} Z"
+          handles = [[@left - WALL - 16, @left - WALL], [right + WALL, right + WALL + 16]].map do |from, to|
             Svg.tag("rect", x: from, y: top + 14, width: to - from, height: 9, rx: 3, class: "handle")
           end
           Svg.tag("path", d: wall, class: "wall") + handles.join
@@ -131,19 +118,19 @@ module FondKettle
           top = FLOOR_Y - height
           return "" if @vessel.lid == "none"
 
-          dome = "M#{left - WALL - 3} #{top - 4} Q#{left + (width / 2)} #{top - 34} #{right + WALL + 3} #{top - 4} Z"
+          dome = "M#{@left - WALL - 3} #{top - 4} Q#{@left + (@width / 2)} #{top - 34} #{right + WALL + 3} #{top - 4} Z"
           Svg.tag("path", d: dome, class: "lid") +
-            Svg.tag("rect", x: left + (width / 2) - 14, y: top - 33, width: 28, height: 11, rx: 5, class: "handle") +
-            Svg.text("#{@vessel.lid} lid", x: left + (width / 2), y: top - 42, class: "label middle")
+            Svg.tag("rect", x: @left + (@width / 2) - 14, y: top - 33, width: 28, height: 11, rx: 5, class: "handle") +
+            Svg.text("#{@vessel.lid} lid", x: @left + (@width / 2), y: top - 42, class: "label middle")
         end
 
         # Flames for gas, a plate for everything else.
         def heat
           under = FLOOR_Y + WALL + 6
-          return Svg.tag("rect", x: left, y: under, width: width, height: 9, rx: 3, class: "plate") unless @heat == "gas"
+          return Svg.tag("rect", x: @left, y: under, width: @width, height: 9, rx: 3, class: "plate") unless @heat == "gas"
 
           (1..7).map do |index|
-            x = left + (width * index / 8)
+            x = @left + (@width * index / 8)
             Svg.tag("path", d: flame(x, under), class: "flame")
           end.join
         end
@@ -155,7 +142,7 @@ module FondKettle
         # Labels on the right, each tied to its level, kept apart so that none covers another.
         def labels
           marks = [[full_line_mm, "boils over above here", "line"], [water_mm, "water, #{over_label}", "line strong"],
-                   [bed_mm, "rice bed #{bed_mm.round} mm", "line"],
+                   [@bed_mm, "rice bed #{@bed_mm.round} mm", "line"],
                    [@fit.bed_mm, "cooked #{@fit.bed_mm.round} mm", "line dashed"]]
           placed = place(marks.map { |depth, *| y(depth) })
           marks.zip(placed).map { |(depth, words, klass), label_y| mark(y(depth), label_y, words, klass) }.join + size
@@ -176,13 +163,13 @@ module FondKettle
         end
 
         def mark(level_y, label_y, words, klass)
-          Svg.tag("path", d: "M#{left} #{level_y} H#{right} L#{right + 34} #{label_y - 4} h8", class: "mark #{klass}") +
+          Svg.tag("path", d: "M#{@left} #{level_y} H#{right} L#{right + 34} #{label_y - 4} h8", class: "mark #{klass}") +
             Svg.text(words, x: right + 46, y: label_y, class: "label#{' strong' if klass.include?('strong')}")
         end
 
         def size
           words = "#{@vessel.diameter_mm.round} mm wide, #{@vessel.height_mm.round} mm high"
-          Svg.text(words, x: left + (width / 2), y: FLOOR_Y + 58, class: "label middle")
+          Svg.text(words, x: @left + (@width / 2), y: FLOOR_Y + 58, class: "label middle")
         end
       end
     end

@@ -96,10 +96,15 @@ module FondKettle
         end
 
         def defaults
-          @defaults ||= { grain: @household.shelf(:bags).all.first&.fetch(:grain) || "basmati", method: "covered-pot",
+          @defaults ||= { grain: @typed.key?(:grain) ? nil : usual_grain, method: "covered-pot",
                           for: "people", portion: "main", unit: "g", amount: "", texture: "0", lesson: "use",
                           guests: eaters.empty? && !@typed.key?(:who) ? GUESTS_WITHOUT_EATERS.to_s : "0",
                           rinse: school_default.rinse_changes.to_s, drain: school_default.drain }.freeze
+        end
+
+        # What the first bag in the cupboard holds.
+        def usual_grain
+          @household.shelf(:bags).all.first&.fetch(:grain) || "basmati"
         end
 
         def school_default
@@ -132,7 +137,7 @@ module FondKettle
           parts = { vessel: vessel, burner: burner, cup: cup_value }
           return unless @problems.empty?
 
-          @lesson = teach
+          @lesson = teach(pot)
           @request = Method::Request.new(method: school.key, grain: grain, rice_g: rice, additions: [], **wash, **parts,
                                          texture: @values.fetch(:texture, 0.0), altitude_m: @household.kitchen[:altitude_m],
                                          lesson: self[:lesson] == "leave" ? Method::NO_LESSON : @lesson)
@@ -192,8 +197,9 @@ module FondKettle
           Kit::Burner.new(id: nil, name: source, source: source, high_w: Kit::BURNER_HIGH_W.fetch(source).to_f)
         end
 
-        def teach
-          Log::Teacher.lesson(@household.cooks.taught(grain.key, pot && pot[:id]).map { |cook| finished(cook) }, grain)
+        def teach(pot)
+          cooks = @household.cooks.taught(grain.key, pot && pot[:id], most: Log::Teacher::REMEMBERS)
+          Log::Teacher.lesson(cooks.map { |cook| finished(cook) }, grain)
         end
 
         def finished(cook)

@@ -33,6 +33,11 @@ module FondKettle
           end.join
         end
 
+        # A problem as it stands at its field.
+        def told(problem)
+          problem && %(<span aria-hidden="true">▲</span> #{Html::Markup.escape(problem)})
+        end
+
         private
 
         def control(about, value, options)
@@ -49,7 +54,9 @@ module FondKettle
         end
 
         def field(name, label, control, hint, problems)
-          part :field, name: name, label: label, control: control, hint: hint, problems: problems
+          [%(<div class="field"><label class="label" for="#{name}">#{Html::Markup.escape(label)}</label>), control,
+           (%(<p class="hint" id="#{name}-hint" data-swap="hint-#{name}">#{Html::Markup.escape(hint)}</p>) if hint),
+           %(<p class="problem" id="#{name}-problem" data-swap="problem-#{name}">#{told(problem_for(problems, name))}</p></div>)].join
         end
 
         def described(name, hint, problems)

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "rack/protection"
+require "tilt/erubi"
 require_relative "../assets"
 
 module FondKettle
@@ -14,13 +15,20 @@ module FondKettle
           Assets.address(path)
         end
 
+        VIEWS = File.expand_path("../views", __dir__)
+        # Compiled once; without Sinatra's search for layouts and options, which costs
+        # more than a small part itself.
+        PARTS = Hash.new do |parts, name|
+          parts[name] = Tilt::ErubiTemplate.new(File.join(VIEWS, "#{name}.erb"), escape_html: true, trim: "-")
+        end
+
         # A named part of a page, with its own locals; already escaped.
         def part(name, **locals)
-          erb name, layout: false, locals: locals
+          PARTS[name].render(self, locals)
         end
 
         def token
-          Rack::Protection::AuthenticityToken.token(session)
+          @token ||= Rack::Protection::AuthenticityToken.token(session)
         end
 
         # A hidden field that proves a form came from our page.

@@ -65,6 +65,18 @@ module FondKettle
           [[form[:texture], "between (#{value})"], *known]
         end
 
+        # Hints that follow what is chosen.
+        def hints(form)
+          { "rinse" => "0: not rinsed. #{cloudiness(form)}",
+            "soak" => "Blank: the usual #{plain(form.school.soak_min(form.grain))} min for #{form.grain.name.downcase}" }
+        end
+
+        # What a change moves beside the answer: hints and problems, by the name of their spot.
+        def spots(form)
+          hints(form).to_h { |name, hint| ["hint-#{name}", Html::Markup.escape(hint)] }
+                     .merge(form.problems.to_h { |problem| ["problem-#{problem[:field]}", told(problem[:message])] })
+        end
+
         def cloudiness(form)
           changes = Integer(form[:rinse].to_s, 10, exception: false)
           return "" unless changes&.between?(1, 20)

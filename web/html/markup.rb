@@ -8,12 +8,15 @@ module FondKettle
       # HTML and SVG elements as strings; attributes are escaped, text by `text`
       # and `escape`.
       module Markup
+        NAMES = Hash.new { |names, key| names[key] = key.to_s.tr("_", "-").freeze }
+
         module_function
 
         # tag("rect", x: 1, class: "bed") or tag("g", inner_markup, class: "mark")
         def tag(name, content = nil, **attributes)
-          written = attributes.map { |key, value| %( #{name_of(key)}="#{escape(number(value))}") }.join
-          content ? "<#{name}#{written}>#{content}</#{name}>" : "<#{name}#{written}/>"
+          element = "<#{name}"
+          attributes.each { |key, value| element << " " << NAMES[key] << '="' << attribute(value) << '"' }
+          content ? element << ">" << content << "</" << name << ">" : element << "/>"
         end
 
         # An SVG text element.
@@ -25,14 +28,15 @@ module FondKettle
           Rack::Utils.escape_html(words.to_s)
         end
 
-        def name_of(key)
-          key.to_s.tr("_", "-")
+        # Numbers need no escaping.
+        def attribute(value)
+          case value
+          when Float then value.round(2).to_s
+          when Integer then value.to_s
+          else escape(value)
+          end
         end
-
-        def number(value)
-          value.is_a?(Float) ? value.round(2) : value
-        end
-        private_class_method :name_of, :number
+        private_class_method :attribute
       end
     end
   end

@@ -77,7 +77,7 @@ module FondKettle
       def show(code: 200, trouble: {})
         status code
         @title = "Cupboard"
-        erb :cupboard, locals: { trouble: trouble, kitchen: household.kitchen }
+        erb :cupboard, locals: { trouble: trouble }
       end
 
       # A record in one line: "Steel pot: 200 mm, 110 mm, ordinary, steel, 1.2 kg".

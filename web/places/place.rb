@@ -12,6 +12,8 @@ module FondKettle
     # What every place shares: its household and clock, escaped ERB, and a page in
     # words for everything that goes wrong.
     class Place < Sinatra::Base
+      set :environment, :production
+      set :reload_templates, false
       set :views, File.expand_path("../views", __dir__)
       set :erb, escape_html: true, trim: "-"
       set :show_exceptions, false
@@ -34,8 +36,13 @@ module FondKettle
 
       attr_reader :household
 
+      # The kitchen's record, read once a page.
+      def kitchen
+        @kitchen ||= household.kitchen
+      end
+
       def household_is_demo?
-        household.kitchen[:demo]
+        kitchen[:demo]
       rescue StoreUnavailable
         false
       end

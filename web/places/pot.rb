@@ -49,9 +49,13 @@ module FondKettle
       def show(form, code: 200, adding: {})
         plan = Method::Planner.plan(form.request) if form.ok?
         status(form.ok? ? code : 422)
+        locals = { form: form, plan: plan, answer: plan && Formats::PlanJson.call(plan) }
+        # The script asks only for what a change moves.
+        return part(:pot_change, **locals) if request.env["HTTP_X_KETTLE_PART"]
+
         @title = "Pot"
         @script = "pot.js"
-        erb :pot, locals: { form: form, plan: plan, answer: plan && Formats::PlanJson.call(plan), adding: adding }
+        erb :pot, locals: { **locals, adding: adding }
       end
 
       def title_of(form, plan)

@@ -9,15 +9,10 @@ module FondKettle
     module Spoken
       FRACTIONS = { 0.0 => nil, 0.25 => "1/4", 1 / 3.0 => "1/3", 0.5 => "1/2", 2 / 3.0 => "2/3", 0.75 => "3/4" }.freeze
       TBSP_ML = 15.0
-      MOST_TBSP = 4
       # A cook would rather level one more spoon than misread a longer line.
       EASE_ML = 2.0
 
-      Pour = Value.define(:whole, :fraction, :half_tbsp, :ml) do
-        def parts
-          [whole.positive? || fraction.positive?, half_tbsp.positive?].count(true)
-        end
-      end
+      Pour = Value.define(:whole, :fraction, :half_tbsp, :ml)
 
       module_function
 
@@ -33,24 +28,24 @@ module FondKettle
       end
 
       def best(amount_ml, cup)
-        candidates(amount_ml, cup).min_by do |pour|
-          (pour.ml - amount_ml).abs + (EASE_ML * (pour.parts + (pour.half_tbsp.odd? ? 1 : 0) + (pour.half_tbsp / 5.0)))
-        end
-      end
-
-      def candidates(amount_ml, cup)
         whole = (amount_ml / cup.ml).floor
-        [whole, whole + 1].product(FRACTIONS.keys).filter_map do |cups, fraction|
-          candidate(amount_ml, cup, cups, fraction)
-        end
+        choices = [whole, whole + 1].flat_map { |count| FRACTIONS.keys.map { |fraction| [count, fraction] } }
+        count, fraction = choices.min_by { |cups, part| cost(amount_ml, (cups + part) * cup.ml, cups + part) }
+        half_tbsp = half_tbsp(amount_ml, (count + fraction) * cup.ml)
+        Pour.new(whole: count, fraction: fraction, half_tbsp: half_tbsp,
+                 ml: ((count + fraction) * cup.ml) + (half_tbsp * TBSP_ML / 2))
       end
 
-      def candidate(amount_ml, cup, whole, fraction)
-        cups_ml = (whole + fraction) * cup.ml
-        half_tbsp = [((amount_ml - cups_ml) / (TBSP_ML / 2)).round, 0].max
-        return if half_tbsp > MOST_TBSP * 2 && whole + fraction < (amount_ml / cup.ml) - 0.25
+      # The error in mL, and what measuring it costs the cook, in mL.
+      def cost(amount_ml, cups_ml, cups)
+        half_tbsp = half_tbsp(amount_ml, cups_ml)
+        parts = (cups.positive? ? 1 : 0) + (half_tbsp.positive? ? 1 : 0)
+        (cups_ml + (half_tbsp * TBSP_ML / 2) - amount_ml).abs + (EASE_ML * (parts + (half_tbsp & 1) + (half_tbsp / 5.0)))
+      end
 
-        Pour.new(whole: whole, fraction: fraction, half_tbsp: half_tbsp, ml: cups_ml + (half_tbsp * TBSP_ML / 2))
+      # Half tablespoons that make up what the cups leave open.
+      def half_tbsp(amount_ml, cups_ml)
+        [((amount_ml - cups_ml) / (TBSP_ML / 2)).round, 0].max
       end
 
       def cups(pour, cup)
@@ -65,7 +60,7 @@ module FondKettle
         "#{[whole.positive? ? whole : nil, half.positive? ? '1/2' : nil].compact.join(' ')} tbsp"
       end
 
-      private_class_method :best, :candidates, :candidate, :cups, :spoons
+      private_class_method :best, :cost, :half_tbsp, :cups, :spoons
     end
   end
 end

@@ -27,7 +27,8 @@ module FondKettle
         stages = Charging.stages(request, school)
         balance = Pot::Balancing.solve(charge, stages, setting)
         timed = timed(stages, balance.run)
-        run = Pot::Cooking.run(charge, balance.liquid_g, timed, setting, curve: curve)
+        step_min = curve ? Pot::Cooking::CURVE_STEP_MIN : Pot::Cooking::CUES_STEP_MIN
+        run = Pot::Cooking.run(charge, balance.liquid_g, timed, setting, step_min: step_min, curve: curve)
         fit = Pot::Fitting.check(charge, balance.liquid_g, request.vessel)
         Plan.new(request: request, school: school, charge: charge, setting: setting, stages: timed, balance: balance,
                  spread: Pot::Spreading.around(balance, charge, stages, setting), run: run, fit: fit,

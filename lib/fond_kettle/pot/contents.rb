@@ -19,6 +19,9 @@ module FondKettle
         # Never more in the grain than was poured over it.
         @uptake = [charge.washed.soak_gain, water_g / charge.rice_g].min
         @free_g = water_g - (@uptake * charge.rice_g)
+        @core_per_uptake = 1 / (0.9 * @grain.uptake[:firm])
+        @voids_ml = charge.rice_g * @grain.voids_ml_per_g(0.0)
+        @voids_per_g = (charge.rice_g * @grain.voids_ml_per_g(1.0)) - @voids_ml
         @drunk_g = @lost_g = @progress = 0.0
         @solids_j_k = charge.solids_j_k + (charge.rice_g * DRY_FOOD_J_G_K)
       end
@@ -43,12 +46,15 @@ module FondKettle
 
       # White core left, 0..1. A grain cannot lose it without water.
       def core
-        [1 - @progress, 1 - (@uptake / (0.9 * @grain.uptake[:firm])), 0.0].max
+        by_time = 1 - @progress
+        by_water = 1 - (@uptake * @core_per_uptake)
+        left = [by_time, by_water].max
+        left.positive? ? left : 0.0
       end
 
       # Free water standing above the bed, mL; negative when craters show.
       def over_bed_ml
-        @free_g - (@charge.rice_g * @grain.voids_ml_per_g(@uptake))
+        @free_g - @voids_ml - (@voids_per_g * @uptake)
       end
 
       # The soak ends and cooking begins: the kinetics are fixed from here on.

@@ -18,7 +18,9 @@ module FondKettle
       # A stage that has not ended by then never will.
       LONGEST_STAGE_MIN = 720.0
       # Coarse steps for planning, where no curve is wanted.
-      PLANNING_STEP_MIN = 2.5
+      PLANNING_STEP_MIN = 4.0
+      # Fine enough for the cues, which lie on straight lines between steps.
+      CUES_STEP_MIN = 1.0
       CURVE_STEP_MIN = 0.5
       HAIR = 1e-9
 
@@ -40,12 +42,16 @@ module FondKettle
         @step_min = step_min
         @temp_c = charge.start_c
         @pot_j_k = setting.vessel.heat_capacity_j_k
+        @conductance = Heat.conductance(setting.vessel)
         @boil_pace = Kinetics.pace(setting.boil_c)
         @min = @off_min = 0.0
         @dry_min = Hash.new(0.0)
         @stage_minutes = []
         @seen = {}
         @watched = watched
+        @over_ml = @contents.over_bed_ml
+        @core = @contents.core
+        @dry = false
         @curve = curve ? [point] : nil
       end
 
@@ -106,9 +112,8 @@ module FondKettle
       def step(most_min)
         return advance(most_min) unless @watched
 
-        before = [@contents.over_bed_ml, @contents.core, @contents.dry?]
         used = advance(most_min)
-        watch(before, used)
+        watch(used)
         @curve << point if @curve
         used
       end
@@ -158,7 +163,7 @@ module FondKettle
         closed_for = Loss::OFF_MIN - @off_min
         loss = closed_for > HAIR && !@contents.dry? ? Loss.off_g_min(@setting.vessel, @stage.lid) * loss_factor : 0.0
         minutes = closed_for > HAIR ? [most_min, closed_for].min : most_min
-        fall = Heat::Fall.new(@temp_c, @setting, loss, capacity_j_k, minutes)
+        fall = Heat::Fall.new(@temp_c, @setting.room_c, @conductance, loss, capacity_j_k, minutes)
         used = cook_contents(fall.mean { |c| Kinetics.pace(c) }, loss, minutes)
         @temp_c = used < minutes ? @temp_c + ((fall.end_c - @temp_c) * used / minutes) : fall.end_c
         @off_min += used
@@ -188,21 +193,23 @@ module FondKettle
         Loss::HEATING_SHARE * @boiling_g_min
       end
 
-      def watch(before, used)
-        over_ml, core, was_dry = before
+      def watch(used)
         @seen["boil"] ||= @min if boiling? && !@stage.off?
-        see("craters", over_ml, @contents.over_bed_ml, used)
-        see("core-gone", core - HAIR, @contents.core - HAIR, used)
-        @seen["dry"] ||= @min if @contents.dry? && !was_dry
-        @dry_min[@stage.heat] += used if was_dry && !@stage.off?
+        @over_ml = see("craters", @over_ml, @contents.over_bed_ml, used)
+        @core = see("core-gone", @core, @contents.core - HAIR, used)
+        @dry_min[@stage.heat] += used if @dry && !@stage.off?
+        @dry ||= @contents.dry?
+        @seen["dry"] ||= @min if @dry
       end
 
-      # A quantity that falls through zero: the moment by a straight line.
+      # A quantity that falls through zero: the moment by a straight line. Returns
+      # what it is now.
       def see(cue, before, after, used)
-        return if after.positive? || @seen.key?(cue)
-
-        share = before.positive? ? before / (before - after) : 0.0
-        @seen[cue] = @min - (used * (1 - share))
+        unless after.positive? || @seen.key?(cue)
+          share = before.positive? ? before / (before - after) : 0.0
+          @seen[cue] = @min - (used * (1 - share))
+        end
+        after
       end
 
       def cues

@@ -9,10 +9,16 @@ module FondKettle
     # temperature over it (two-point Gauss).
     module Heat
       # A step never spans more than this many degrees, so that two points are enough.
-      MOST_C = 15.0
-      GAUSS = [0.5 - (0.5 / Math.sqrt(3)), 0.5 + (0.5 / Math.sqrt(3))].freeze
+      MOST_C = 20.0
+      EARLY = 0.5 - (0.5 / Math.sqrt(3))
+      LATE = 0.5 + (0.5 / Math.sqrt(3))
       # Off the heat, W/m2K times 60 s (figures: Off the heat).
       COOLING_J_MIN_M2_K = 10.0 * 60
+
+      # Off the heat, of the whole outside of `vessel`, J/min K.
+      def self.conductance(vessel)
+        COOLING_J_MIN_M2_K * vessel.outer_area_m2
+      end
 
       # Warming with `joule_min` net of steam in a pot of `capacity_j_k`: a line.
       class Rise
@@ -28,8 +34,8 @@ module FondKettle
         end
 
         def mean
-          first, second = GAUSS.map { |share| @from_c + (share * (@end_c - @from_c)) }
-          (yield(first) + yield(second)) / 2
+          span_c = @end_c - @from_c
+          (yield(@from_c + (EARLY * span_c)) + yield(@from_c + (LATE * span_c))) / 2
         end
       end
 
@@ -37,12 +43,12 @@ module FondKettle
       class Fall
         attr_reader :minutes
 
-        def initialize(from_c, setting, loss_g_min, capacity_j_k, minutes)
-          conductance = COOLING_J_MIN_M2_K * setting.vessel.outer_area_m2
-          @floor_c = setting.room_c - (loss_g_min * Loss::LATENT_J_G / conductance)
+        # `conductance` in J/min K (Heat.conductance).
+        def initialize(from_c, room_c, conductance, loss_g_min, capacity_j_k, minutes)
+          @floor_c = room_c - (loss_g_min * Loss::LATENT_J_G / conductance)
           @from_c = from_c
           @per_min = conductance / capacity_j_k
-          @coolest_c = [setting.room_c, from_c].min
+          @coolest_c = [room_c, from_c].min
           @minutes = minutes
         end
 
@@ -51,8 +57,7 @@ module FondKettle
         end
 
         def mean
-          first, second = GAUSS.map { |share| after(share * @minutes) }
-          (yield(first) + yield(second)) / 2
+          (yield(after(EARLY * @minutes)) + yield(after(LATE * @minutes))) / 2
         end
 
         private

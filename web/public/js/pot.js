@@ -22,7 +22,7 @@ async function ask(keep) {
   const to = address();
   const state = keep ? "pushState" : "replaceState";
   try {
-    const answer = await fetch(to, { headers: { accept: "text/html" } });
+    const answer = await fetch(to, { headers: { accept: "text/html", "x-kettle-part": "answer" } });
     const html = await answer.text();
     if (ticket !== asked) return;
     history[state]({}, "", to);

@@ -1,0 +1,109 @@
+# frozen_string_literal: true
+
+# Prints what the model and the pages cost on this machine, and the ratio of the
+# Pot page to a bare page of the same size on the same server.
+#   ruby bench/speed.rb
+require_relative "../cli/setup"
+
+ROOT = File.expand_path("..", __dir__)
+FondKettle::Cli::Setup.new(ROOT).running
+
+require "net/http"
+require "tmpdir"
+require_relative "../lib/fond_kettle"
+
+# Small tools for timing.
+module Bench
+  PAGES = 500
+  PLAN = "/pot?grain=basmati&for=amount&unit=g&amount="
+
+  module_function
+
+  def now
+    Process.clock_gettime(Process::CLOCK_MONOTONIC)
+  end
+
+  def median_ms(times)
+    spent = Array.new(times) do |index|
+      began = now
+      yield index
+      now - began
+    end
+    spent.sort[times / 2] * 1000
+  end
+
+  # Medians of two things done in turn, so that both meet the same machine.
+  def in_turn(first, second)
+    pairs = Array.new(PAGES + 50) do |index|
+      [first, second].map do |work|
+        began = now
+        work.call(index)
+        now - began
+      end
+    end
+    pairs.drop(50).transpose.map { |spent| spent.sort[PAGES / 2] * 1000 }
+  end
+
+  # Starts a command that serves on `port`, yields a connection and its pid.
+  def serving(port, *command, env: {})
+    pid = spawn(env, *command, out: File::NULL, err: File::NULL, chdir: ROOT)
+    http = Net::HTTP.new("127.0.0.1", port)
+    wait(http)
+    yield http.start, pid
+  ensure
+    Process.kill("INT", pid)
+    Process.wait(pid)
+  end
+
+  def wait(http)
+    100.times do
+      return http.get("/health")
+    rescue SystemCallError
+      sleep 0.1
+    end
+    abort "The server did not start."
+  end
+
+  def body(http, path)
+    http.get(path, "accept-encoding" => "identity", "x-kettle-part" => "answer").body
+  end
+
+  # Bytes on the wire of a page and all it names, compressed as a browser asks.
+  def weight(http, path)
+    page = body(http, path)
+    assets = page.scan(%r{(?:href|src)="(/assets/[^"]+)"}).flatten + ["/assets/vendor/atkinson-400.woff2",
+                                                                      "/assets/vendor/atkinson-700.woff2"]
+    [path, *assets.uniq].sum do |part|
+      http.get(part, "accept-encoding" => "gzip").then do |answer|
+        answer.body.bytesize + answer.to_hash.to_s.size
+      end
+    end
+  end
+
+  def resident_mb(pid)
+    File.read("/proc/#{pid}/status")[/VmRSS:\s+(\d+)/, 1].to_i / 1024
+  end
+end
+
+reader = FondKettle::Formats::RequestReader.new("grain" => "basmati", "method" => "covered-pot",
+                                                "rice" => { "amount" => 300, "unit" => "g" })
+request = reader.request
+run_ms = Bench.median_ms(500) { FondKettle::Method::Trying.run(request, 400.0) }
+plan_ms = Bench.median_ms(300) { FondKettle::Method::Planner.plan(request) }
+puts format("one run in the core     %6.2f ms (wanted: under 2)", run_ms)
+puts format("one plan in the core    %6.2f ms (wanted: under 10)", plan_ms)
+
+Dir.mktmpdir do |data|
+  Bench.serving(4599, "ruby", "bin/kettle", "--port", "4599", "--data", data) do |http, pid|
+    size = Bench.body(http, "#{Bench::PLAN}300").bytesize
+    pot_ms, bare_ms = Bench.serving(4598, "bundle", "exec", "puma", "-t", "1:5", "-b", "tcp://127.0.0.1:4598", "bench/bare.ru",
+                                    env: { "BYTES" => size.to_s, "RACK_ENV" => "production" }) do |bare, _|
+      Bench.in_turn(->(index) { Bench.body(http, "#{Bench::PLAN}#{200 + index}") }, ->(_) { Bench.body(bare, "/") })
+    end
+    puts format("Pot page, recomputed    %6.2f ms, bare page of %d kB %.2f ms: ratio %.1f (wanted: at most 6)",
+                pot_ms, size / 1000, bare_ms, pot_ms / bare_ms)
+    puts format("first page on the wire  %6.1f kB (wanted: at most 150)", Bench.weight(http, "/") / 1000.0)
+    500.times { |index| Bench.body(http, index.even? ? "/" : "/log") }
+    puts format("memory after 1,000 pages %5d MB (wanted: under 150)", Bench.resident_mb(pid))
+  end
+end
