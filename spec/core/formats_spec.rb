@@ -34,7 +34,8 @@ RSpec.describe FondKettle::Formats::RequestReader do
 
   it "refuses what cannot be cooked" do
     { { "grain" => "gravel" } => "grain", { "method" => "wish" } => "method", { "rice" => { "amount" => -5 } } => "rice.amount",
-      { "rice" => { "amount" => Float::INFINITY } } => "rice.amount", { "rice" => { "amount" => 1, "unit" => "g" } } => "rice.amount",
+      { "rice" => { "amount" => Float::INFINITY } } => "rice.amount",
+      { "rice" => { "amount" => 1, "unit" => "g" } } => "rice.amount",
       { "rice" => { "people" => [] } } => "rice.people", { "rice" => { "people" => [{}] * 10_000 } } => "rice.people",
       { "rice" => { "amount" => 2, "unit" => "bucket" } } => "rice.unit", { "rice" => {} } => "rice",
       { "texture" => 3 } => "texture", { "additions" => [{ "ingredient" => "mud", "g" => 1 }] } => "additions.0.ingredient" }

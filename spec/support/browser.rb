@@ -22,7 +22,10 @@ module Support
   # The real interface in Chromium, on a demo household (or, with :empty, on an
   # empty kitchen) in a folder of its own.
   module Browser
+    # Only a group of specs is hooked up; bin/screens takes the tools alone.
     def self.included(group)
+      return unless group.respond_to?(:around)
+
       group.include Capybara::DSL
       group.include Capybara::RSpecMatchers
       group.around do |example|
