@@ -5,7 +5,8 @@ require_relative "../support/browser"
 RSpec.describe "Every view", :browser do
   include Support::Browser
 
-  views = { "table" => "/", "pot" => "/pot?grain=basmati&pot=3&for=amount&amount=540&unit=g", "a marked pot" => "/pot?guests=10000",
+  views = { "table" => "/",
+            "pot" => "/pot?grain=basmati&pot=3&for=amount&amount=540&unit=g", "a marked pot" => "/pot?guests=10000",
             "empty stove" => "/stove",
             "log" => "/log", "outcome" => "/log/2", "cupboard" => "/cupboard" }.freeze
 

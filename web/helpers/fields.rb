@@ -56,7 +56,8 @@ module FondKettle
         def field(name, label, control, hint, problems)
           [%(<div class="field"><label class="label" for="#{name}">#{Html::Markup.escape(label)}</label>), control,
            (%(<p class="hint" id="#{name}-hint" data-swap="hint-#{name}">#{Html::Markup.escape(hint)}</p>) if hint),
-           %(<p class="problem" id="#{name}-problem" data-swap="problem-#{name}">), told(problem_for(problems, name)), "</p></div>"].join
+           %(<p class="problem" id="#{name}-problem" data-swap="problem-#{name}">),
+           told(problem_for(problems, name)), "</p></div>"].join
         end
 
         def described(name, hint, problems)
