@@ -24,6 +24,7 @@ module FondKettle
                  form_action: "'self'", frame_ancestors: "'none'" }.freeze
       PLACES = { "/" => TablePlace, "/pot" => PotPlace, "/stove" => StovePlace, "/log" => LogPlace,
                  "/cupboard" => CupboardPlace }.freeze
+      TOO_OLD = "This form is too old, or did not come from our page. Go back, load the page again and send it once more."
       LONGEST_SESSION_S = 30 * 24 * 3600
 
       module_function
@@ -40,7 +41,7 @@ module FondKettle
             map(path) do
               use Rack::Session::Cookie, key: "kettle", secret: key, same_site: :lax, httponly: true,
                                          expire_after: LONGEST_SESSION_S
-              use Rack::Protection::AuthenticityToken
+              use Rack::Protection::AuthenticityToken, message: TOO_OLD
               use Rack::Protection::ContentSecurityPolicy, **POLICY
               use Rack::Protection::FrameOptions, frame_options: :deny
               use Rack::Protection::XSSHeader
