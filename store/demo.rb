@@ -5,6 +5,7 @@ require_relative "../lib/fond_kettle/formats/plan_json"
 require_relative "../lib/fond_kettle/larder/grains"
 require_relative "../lib/fond_kettle/log/outcome"
 require_relative "../lib/fond_kettle/method/charging"
+require_relative "../lib/fond_kettle/method/schools"
 require_relative "../lib/fond_kettle/method/planner"
 require_relative "../lib/fond_kettle/paths"
 require_relative "household"
@@ -53,9 +54,9 @@ module FondKettle
       end
 
       def request(entry, pot)
-        school = Method::Schools.fetch("covered-pot")
+        school = Method::Schools.ours.fetch("covered-pot")
         grain = Larder::Grains.fetch(entry[:grain])
-        Method::Request.new(method: school.key, grain: grain, rice_g: entry[:rice_g].to_f, texture: 0.0,
+        Method::Request.new(school: school, choices: Method::Choices.of, grain: grain, rice_g: entry[:rice_g].to_f, texture: 0.0,
                             rinse_changes: school.rinse_changes, soak_min: school.soak_min(grain), water_c: 20.0,
                             drain: school.drain, vessel: @household.value(:pots, pot),
                             burner: @household.values(:burners).first, altitude_m: @household.kitchen[:altitude_m],

@@ -1,9 +1,11 @@
 # frozen_string_literal: true
 
+require "fileutils"
 require "securerandom"
 require_relative "../lib/fond_kettle/kit/burner"
 require_relative "../lib/fond_kettle/kit/vessel"
 require_relative "../lib/fond_kettle/measure/cup"
+require_relative "../lib/fond_kettle/method/schools"
 require_relative "../lib/fond_kettle/table/eaters"
 require_relative "cook_book"
 require_relative "database"
@@ -27,6 +29,26 @@ module FondKettle
         @cooks = CookBook.new(@database)
         @fresh = @kitchens.all.empty?
         @kitchens.add(name: demo ? "Demo household" : "My kitchen", demo: demo) if @fresh
+      end
+
+      # Where this household's own methods are kept, a file each.
+      def methods_folder
+        File.join(@folder, "methods").tap { |path| FileUtils.mkdir_p(path) }
+      end
+
+      # Our methods and the household's own; read again when a file has changed.
+      def schools
+        stamp = Dir[File.join(methods_folder, "*.yml")].sort.map { |path| [path, File.stat(path).mtime] }
+        @schools = Method::Schools.with(methods_folder) unless @schools_stamp == stamp
+        @schools_stamp = stamp
+        @schools
+      end
+
+      # Writes a method's text as KEY.yml, whole or not at all.
+      def keep_method(key, text)
+        path = File.join(methods_folder, "#{key}.yml")
+        File.write("#{path}.new", text)
+        File.rename("#{path}.new", path)
       end
 
       # Keeps this folder for this process; false when another one has it.

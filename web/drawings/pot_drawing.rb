@@ -15,17 +15,23 @@ module FondKettle
         # Room for the pot itself, in drawing units; the rest is for labels.
         MOST_WIDE = 330.0
         MOST_HIGH = 250.0
-        LEFT = 24.0
+        LEFT = 44.0
         FLOOR_Y = 345.0
         BOTTOM_Y = FLOOR_Y + 68
         OVER_RIM = 62.0
         WALL = 7.0
+        # The soak ring, right of the lid, and the minutes of one turn.
+        RING = { x: 560, r: 34 }.freeze
+        RING_MIN = 240.0
         GRAIN = { across: 11.0, down: 8.0 }.freeze
 
-        def initialize(plan)
+        # `liquid_g`: the water to be drawn; the planned line is kept where it differs.
+        def initialize(plan, liquid_g)
+          @soak_min = plan.request.soak_min
+          @planned_mm = Pot::Depth.over_rice_mm(plan.liquid_g, plan.charge, plan.request.vessel)
           @charge = plan.charge
           @vessel = plan.request.vessel
-          @liquid_g = plan.liquid_g
+          @liquid_g = liquid_g
           @fit = plan.fit
           @heat = plan.request.burner.source
           @bed_mm = @vessel.depth_mm(@charge.bed_ml)
@@ -37,8 +43,8 @@ module FondKettle
 
         # SVG markup.
         def to_s
-          Svg.tag("svg", [title, patterns, heat, water, bed, pot, lid, labels].join,
-                  viewBox: "0 #{top.to_i} #{WIDTH.to_i} #{(BOTTOM_Y - top).to_i}", class: "pot-drawing", role: "img",
+          Svg.tag("svg", [title, patterns, heat, water, bed, pot, lid, labels, planned, ring, handles].join,
+                  viewBox: "0 #{top.to_i} #{WIDTH.to_i} #{(BOTTOM_Y - top).to_i}", class: "pot-drawing", role: "group", data_scale: @scale,
                   aria_labelledby: "pot-title pot-desc")
         end
 
@@ -170,6 +176,45 @@ module FondKettle
         def size
           words = "#{@vessel.diameter_mm.round} mm wide, #{@vessel.height_mm.round} mm high"
           Svg.text(words, x: @left + (@width / 2), y: FLOOR_Y + 58, class: "label middle")
+        end
+
+        # The planned water line where the cook's own stands elsewhere.
+        def planned
+          return "" if (@planned_mm - @over_mm).abs < 1
+
+          level_y = y([@bed_mm + @planned_mm, 0.0].max)
+          Svg.tag("path", d: "M#{@left} #{level_y} H#{right}", class: "mark planned") +
+            Svg.text("planned", x: @left + 6, y: level_y - 5, class: "label")
+        end
+
+        # How long it soaks, as a ring that fills once round in four hours.
+        def ring
+          share = [@soak_min / RING_MIN, 0.9999].min
+          angle = 2 * Math::PI * share
+          x, y = [Math.sin(angle), -Math.cos(angle)].map { |part| part * RING[:r] }
+          arc = "M#{RING[:x]} #{ring_y - RING[:r]} A#{RING[:r]} #{RING[:r]} 0 #{share > 0.5 ? 1 : 0} 1 #{RING[:x] + x} #{ring_y + y}"
+          Svg.tag("circle", cx: RING[:x], cy: ring_y, r: RING[:r], class: "ring") + Svg.tag("path", d: arc, class: "ring-arc") +
+            Svg.text("soak #{@soak_min.round} min", x: RING[:x], y: ring_y + RING[:r] + 24, class: "label middle") +
+            slider("soak", "Soak, minutes", @soak_min.round, 0, 1440,
+                   Svg.tag("circle", cx: RING[:x] + x, cy: ring_y + y, r: 11, class: "grip"))
+        end
+
+        def ring_y
+          top + 62
+        end
+
+        # Grips for water line and rice bed.
+        def handles
+          slider("water", "Water over the rice, mm", @over_mm.round, -@bed_mm.round, @vessel.height_mm.round,
+                 Svg.tag("circle", cx: @left - 24, cy: y(water_mm), r: 11, class: "grip water-grip")) +
+            slider("bed", "Raw rice, g", @charge.rice_g.round, 10, 20_000,
+                   Svg.tag("circle", cx: @left - 24, cy: [y(@bed_mm) + 26, FLOOR_Y].min, r: 11, class: "grip bed-grip"),
+                   data_g_per_mm: @charge.rice_g / @bed_mm)
+        end
+
+        def slider(name, label, now, least, most, grip, **data)
+          Svg.tag("g", grip, role: "slider", tabindex: 0, data_drag: name, aria_label: label, aria_valuenow: now,
+                             aria_valuemin: least, aria_valuemax: most, **data)
         end
       end
     end

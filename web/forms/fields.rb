@@ -6,7 +6,9 @@ require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/log/outcome"
 require_relative "../../lib/fond_kettle/measure/units"
 require_relative "../../lib/fond_kettle/method/limits"
-require_relative "../../lib/fond_kettle/method/schools"
+require_relative "../../lib/fond_kettle/larder/ingredients"
+require_relative "../../lib/fond_kettle/method/own_way"
+require_relative "../../lib/fond_kettle/method/school_schema"
 require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../../lib/fond_kettle/pot/wash"
 require_relative "../../lib/fond_kettle/schema"
@@ -43,6 +45,7 @@ module FondKettle
           required(:lid).filled(:string, included_in?: Pot::Loss::LIDS)
           required(:material).filled(:string, included_in?: Kit::MATERIALS.keys)
           required(:kg).filled(Schema::TypedNumber, included_in?: Limits::POT_KG)
+          optional(:lid_factor).filled(Schema::TypedNumber, included_in?: Limits::LID_FACTOR)
         end,
         burners: Schema.params do
           required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
@@ -53,12 +56,17 @@ module FondKettle
           required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
           required(:grain).filled(:string, included_in?: Larder::Grains.all.keys)
           required(:left_g).filled(Schema::TypedNumber, included_in?: (0..100_000))
+          required(:drinks).filled(Schema::TypedNumber, included_in?: (0.7..1.3))
+          required(:crop).filled(:string, included_in?: Larder::CROP_UPTAKE.keys)
+          optional(:opened_on).maybe(:string, format?: /\A\d{4}-\d\d-\d\d\z/)
         end
       }.freeze
 
       KITCHEN = Schema.params do
         required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
         required(:altitude_m).filled(Schema::TypedNumber, included_in?: Limits::ALTITUDE_M)
+        required(:finger_mm).filled(Schema::TypedNumber, included_in?: (10..50))
+        required(:scale_step_g).filled(Schema::TypedNumber, included_in?: (0.1..50))
       end
 
       OUTCOME = Schema.params do
@@ -71,7 +79,7 @@ module FondKettle
       # A pot to be planned. Blank fields take the method's or the grain's own way.
       PLAN = Schema.params do
         optional(:grain).filled(:string, included_in?: Larder::Grains.all.keys)
-        optional(:method).filled(:string, included_in?: Method::Schools.all.keys)
+        optional(:method).filled(:string)
         optional(:for).filled(:string, included_in?: %w[people amount])
         optional(:who).array(Schema::TypedWhole)
         optional(:guests).filled(Schema::TypedWhole, included_in?: 0..Limits::PEOPLE.max)
@@ -87,6 +95,15 @@ module FondKettle
         optional(:water_c).maybe(Schema::TypedNumber, included_in?: Limits::WATER_C)
         optional(:drain).filled(:string, included_in?: Pot::Wash::SURFACE.keys)
         optional(:lesson).filled(:string, included_in?: %w[use leave])
+        optional(:own).maybe(Schema::TypedNumber, included_in?: (-100..50_000))
+        optional(:own_kind).filled(:string, included_in?: Method::OwnWay::KINDS.keys)
+        optional(:onion).filled(:string, included_in?: Method::ONION_COLOURS)
+        optional(:first).filled(:string, included_in?: %w[meat onion])
+        optional(:stir).filled(:string, included_in?: %w[never at-boil])
+        optional(:cover).filled(:string, included_in?: %w[lid cloth parchment])
+        optional(:crust).filled(:string, included_in?: %w[yes no])
+        optional(:base_g).maybe(Schema::TypedNumber, included_in?: Limits::ADDITION_G)
+        optional(:base_kind).filled(:string, included_in?: Larder::Ingredients.all.keys)
         optional(:serve).maybe(:string, format?: /\A([01]\d|2[0-3]):[0-5]\d\z/)
       end
     end

@@ -3,11 +3,13 @@
 require_relative "../../lib/fond_kettle/kit/vessel"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/measure/rounding"
-require_relative "../../lib/fond_kettle/method/schools"
+require_relative "../../lib/fond_kettle/larder/ingredients"
+require_relative "../../lib/fond_kettle/method/own_way"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../../lib/fond_kettle/pot/wash"
 require_relative "../drawings/balance_drawing"
+require_relative "../drawings/course_drawing"
 require_relative "../drawings/pot_drawing"
 
 module FondKettle
@@ -31,6 +33,8 @@ module FondKettle
         # What a pot and a cup are told by, for Fields#nested_fields.
         POT_FIELDS = [[:name, "Name"], [:diameter_mm, "Inside width, mm"], [:height_mm, "Inside height, mm"], [:lid, "Lid", LIDS],
                       [:material, "Made of", Kit::MATERIALS.keys], [:kg, "Weight, kg"]].freeze
+        # A pot that was tested knows its own lid.
+        KNOWN_POT_FIELDS = [*POT_FIELDS, [:lid_factor, "Loss, times the book's"]].freeze
         CUP_FIELDS = [[:name, "Name"], [:ml, "Holds, mL"]].freeze
 
         def grain_choices
@@ -38,20 +42,66 @@ module FondKettle
         end
 
         def method_choices
-          Method::Schools.all.values.map { |school| [school.key, school.name] }
+          household.schools.all.values.map { |school| [school.key, school.name] }
         end
 
-        def pot_drawing(plan)
-          Drawings::PotDrawing.new(plan).to_s
+        def own_kinds
+          Method::OwnWay::KINDS.to_a
+        end
+
+        def base_choices
+          Larder::Ingredients.all.values.map { |ingredient| [ingredient.key, ingredient.name.downcase] }
+        end
+
+        # With `liquid_g`, the water as the cook has it, not as planned.
+        def pot_drawing(plan, liquid_g = nil)
+          Drawings::PotDrawing.new(plan, liquid_g || plan.liquid_g).to_s
+        end
+
+        # Grams as the kitchen's scale reads them.
+        def scale_grams(amount_g)
+          step = kitchen[:scale_step_g]
+          "#{plain((amount_g / step).round * step)} g"
+        end
+
+        def course_drawing(run, other)
+          Drawings::CourseDrawing.new(run, other).to_s
+        end
+
+        def plan_json(plan)
+          Formats::PlanJson.call(plan)
         end
 
         def balance_drawing(answer)
           Drawings::BalanceDrawing.new(answer)
         end
 
+        # Every second minute of a run, with what was seen since the row before.
+        def course_rows(run)
+          rows = run.curve.each_slice(4).map(&:last)
+          before = -1.0
+          rows.map do |point|
+            seen = run.cues.select { |cue| cue.at_min > before && cue.at_min <= point.min }
+            before = point.min
+            [point, seen.map { |cue| "#{Drawings::CourseDrawing::CUES.fetch(cue.cue)} at #{plain(cue.at_min.round(1))}" }]
+          end
+        end
+
+        # The plan's address for another school, with that school's own ways.
+        def school_address(form, plan)
+          own = { method: plan.school.key, pot: nil, burner: nil, rinse: nil, soak: nil, drain: nil, crust: nil, stir: nil, cover: nil }
+          own = own.except(:pot, :burner) if plan.request.vessel.id == form.kit.pot&.fetch(:id)
+          form.address(**own)
+        end
+
+        # A volume of water in the plan's cup and spoons.
+        def spoken(amount_g, form)
+          Measure::Spoken.say(amount_g, form.kit.cup_value)
+        end
+
         # The house's own cup first.
         def unit_choices(form)
-          cup = form.cup ? "#{form.cup[:name]}, #{plain(form.cup[:ml])} mL" : "cups"
+          cup = form.kit.cup ? "#{form.kit.cup[:name]}, #{plain(form.kit.cup[:ml])} mL" : "cups"
           [%w[g grams], ["cup", cup], *UNITS.except("g").to_a]
         end
 
@@ -74,6 +124,7 @@ module FondKettle
         # What a change moves beside the answer: hints and problems, by the name of their spot.
         def spots(form)
           hints(form).to_h { |name, hint| ["hint-#{name}", Html::Markup.escape(hint)] }
+                     .merge("school-choices" => part(:pot_choices, form: form))
                      .merge(form.problems.to_h { |problem| ["problem-#{problem[:field]}", told(problem[:message])] })
         end
 
@@ -101,7 +152,7 @@ module FondKettle
         def roomier_pot(form, plan, warning)
           return unless Pot::Fitting::TOO_MUCH.include?(warning[:code])
 
-          fitting = form.pots.reject { |pot| (pot[:lid] == "cooker") ^ (plan.request.vessel.lid == "cooker") }
+          fitting = form.kit.pots.reject { |pot| (pot[:lid] == "cooker") ^ (plan.request.vessel.lid == "cooker") }
                         .map { |pot| form.household.value(:pots, pot) }
                         .select { |vessel| Pot::Fitting.check(plan.charge, plan.liquid_g, vessel).fits? }
           fitting.min_by(&:volume_ml)&.name

@@ -15,10 +15,12 @@ module FondKettle
       GRAINS = Larder::Grains.all.values.map { |grain| [grain.key, grain.name] }.freeze
       # What each shelf asks: name, label, and for a choice its options.
       SHELVES = {
-        pots: ["Pots", Helpers::PotWords::POT_FIELDS],
+        pots: ["Pots", Helpers::PotWords::KNOWN_POT_FIELDS],
         cups: ["Cups", Helpers::PotWords::CUP_FIELDS],
         burners: ["Burners", [[:name, "Name"], [:source, "Kind", Kit::BURNER_HIGH_W.keys], [:high_w, "Into the pot on high, W"]]],
-        bags: ["Bags of rice", [[:name, "Name"], [:grain, "Grain", GRAINS], [:left_g, "Left, g"]]],
+        bags: ["Bags of rice", [[:name, "Name"], [:grain, "Grain", GRAINS], [:left_g, "Left, g"],
+                                [:drinks, "Drinks, times the book"], [:crop, "Crop", Larder::CROP_UPTAKE.keys],
+                                [:opened_on, "Opened on"]]],
         eaters: ["Eaters", [[:name, "Name"], [:appetite, "Appetite", Table::APPETITE.keys],
                             [:age, "Age", Table::AGE.keys]]]
       }.freeze
@@ -28,7 +30,7 @@ module FondKettle
       end
 
       post "/kitchen" do
-        result = Forms::KITCHEN.call(params.slice("name", "altitude_m"))
+        result = Forms::KITCHEN.call(params.slice("name", "altitude_m", "finger_mm", "scale_step_g"))
         next show(code: 422, trouble: { "kitchen" => Forms.problems(result) }) if result.failure?
 
         keeping("kitchen") { household.change_kitchen(version, result.to_h) }

@@ -1,7 +1,12 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/formats/plan_json"
+require_relative "../../lib/fond_kettle/method/comparison"
+require_relative "../../lib/fond_kettle/method/depth_rule"
+require_relative "../../lib/fond_kettle/method/own_way"
 require_relative "../../lib/fond_kettle/method/planner"
+require_relative "../../lib/fond_kettle/method/trial"
+require_relative "../drawings/course_drawing"
 require_relative "../forms/plan_form"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
@@ -15,10 +20,33 @@ module FondKettle
       helpers Helpers::Fields
       helpers Helpers::PotWords
 
+      OVERLAYS = { "lifted" => "with the lid lifted three times", "sea" => "at sea level", "own" => "your own way" }.freeze
+      LIFTED_S = 30.0
       NEW = { "pots" => :pot, "cups" => :cup }.freeze
 
       get "/" do
         show(Forms::PlanForm.new(params, household))
+      end
+
+      # Every school that suits the grain, for the same rice and pot.
+      get "/schools" do
+        form = Forms::PlanForm.new(params, household)
+        next show(form) unless form.ok?
+
+        @title = "Side by side"
+        plans = Method::Comparison.plans(form.request, household.schools.all.values, vessel_for: form.kit.method(:for_school))
+        erb :schools, locals: { form: form, plans: plans }
+      end
+
+      # The course of the pot over time, and another laid over it.
+      get "/course" do
+        form = Forms::PlanForm.new(params, household)
+        next show(form) unless form.ok?
+
+        @title = "The course of the pot"
+        plan = Method::Planner.plan(form.request, curve: true)
+        other = OVERLAYS.key?(params["with"]) ? overlay(plan, params["with"]) : nil
+        erb :course, locals: { form: form, plan: plan, other: other, with: params["with"] }
       end
 
       # Starts cooking this plan.
@@ -27,8 +55,8 @@ module FondKettle
         next show(form, code: 422) unless form.ok?
 
         plan = Method::Planner.plan(form.request)
-        id = household.cooks.start(title: title_of(form, plan), grain: plan.request.grain.key, pot_id: form.pot && form.pot[:id],
-                                   address: form.address, plan: Formats::PlanJson.call(plan), now: now)
+        id = household.cooks.start(title: title_of(form, plan), grain: plan.request.grain.key, pot_id: form.kit.pot && form.kit.pot[:id],
+                                   address: form.address, plan: Formats::PlanJson.for_the_stove(plan), now: now)
         redirect "/stove/#{id}", 303
       end
 
@@ -49,7 +77,7 @@ module FondKettle
       def show(form, code: 200, adding: {})
         plan = Method::Planner.plan(form.request) if form.ok?
         status(form.ok? ? code : 422)
-        locals = { form: form, plan: plan, answer: plan && Formats::PlanJson.call(plan) }
+        locals = { form: form, plan: plan, answer: plan && Formats::PlanJson.call(plan), **own_way(form, plan), rule: rule(plan) }
         # The script asks only for what a change moves.
         return part(:pot_change, **locals) if request.env["HTTP_X_KETTLE_PART"]
 
@@ -58,8 +86,44 @@ module FondKettle
         erb :pot, locals: { **locals, adding: adding }
       end
 
+      # What comes of the cook's own water, where it is given.
+      def own_way(form, plan)
+        return { own: nil, own_g: nil } unless plan && form.own_way
+
+        kind, amount = form.own_way
+        own_g = Method::OwnWay.liquid_g(kind, amount, plan.charge, plan.request.vessel, plan.request.cup)
+        { own: Method::Trying.run(plan.request, own_g.clamp(0.0, Forms::Limits::LIQUID_G.max)), own_g: own_g }
+      end
+
+      # The same plan, cooked another way.
+      def overlay(plan, with)
+        case with
+        when "lifted" then rerun(plan, plan.stages.flat_map { |stage| lifted(stage) }, plan.setting)
+        when "sea" then rerun(plan, plan.stages, plan.setting.with(boil_c: Kit::Atmosphere.boiling_point_c(0)))
+        when "own" then own_way(Forms::PlanForm.new(params, household), plan)[:own]&.run
+        end
+      end
+
+      def rerun(plan, stages, setting)
+        Pot::Cooking.run(plan.charge, plan.liquid_g, stages, setting, curve: true)
+      end
+
+      # A timed stage on the heat in three parts, the lid off at the start of each.
+      def lifted(stage)
+        return [stage] if stage.off? || stage.ends_at || stage.open?
+
+        Array.new(3) { stage.with(minutes: stage.minutes / 3, lifted_s: LIFTED_S) }
+      end
+
+      # The rule of depth that the plan's school goes by, judged in this pot.
+      def rule(plan)
+        return unless plan&.school&.rule
+
+        Method::DepthRules.judge(plan, plan.school.rule == "finger" ? kitchen[:finger_mm] : 0.0)
+      end
+
       def title_of(form, plan)
-        "#{plan.request.grain.name}, #{(form.pot ? form.pot[:name] : plan.school.name).downcase}"
+        "#{plan.request.grain.name}, #{(form.kit.pot ? form.kit.pot[:name] : plan.school.name).downcase}"
       end
     end
   end

@@ -3,7 +3,10 @@
 require_relative "../care/cautions"
 require_relative "../measure/spoken"
 require_relative "../method/amounts"
+require_relative "../method/remedies"
+require_relative "../pot/cooking"
 require_relative "../pot/depth"
+require_relative "run_json"
 
 module FondKettle
   module Formats
@@ -14,19 +17,30 @@ module FondKettle
 
       def call(plan)
         { rice: rice(plan), liquid: liquid(plan), balance: balance(plan.balance), steps: steps(plan),
-          cues: cues(plan.run), minutes: minutes(plan), fit: fit(plan), verdict: plan.verdict,
+          cues: RunJson.cues(plan.run), minutes: minutes(plan), fit: fit(plan), verdict: plan.verdict,
           cautions: plan.cautions.map { |caution| { code: caution.code, say: caution.say } },
-          warnings: warnings(plan.warnings), grain: plan.request.grain.key, method: plan.school.key,
+          warnings: RunJson.warnings(plan.warnings), grain: plan.request.grain.key, method: plan.school.key, method_name: plan.school.name,
           texture: plan.request.texture, stages: stages(plan.stages), boil_c: plan.setting.boil_c.round(2),
           uptake_per_g: plan.charge.uptake.round(4), drinks: plan.request.lesson.drinks.round(4) }
       end
 
-      def warnings(list)
-        list.map { |warning| { code: warning.code, say: warning.say } }
+      # The same with what to do when the cook reports a sign: what a cook keeps.
+      def for_the_stove(plan)
+        remedies = Method::Remedies.for(plan).transform_values { |remedy| RunJson.remedy(remedy) }
+        run = Pot::Cooking.run(plan.charge, plan.liquid_g, plan.stages, plan.setting, curve: true)
+        call(plan).merge(remedies: remedies, levels: levels(plan, run))
       end
 
-      def cues(run)
-        run.cues.map { |cue| { cue: cue.cue, at_min: cue.at_min.round(2) } }
+      # How full the pot stands over time, mm: bed and free water, for the moving drawing.
+      def levels(plan, run)
+        run.curve.map do |point|
+          per_g = [(point.taken_g - run.drunk_g) / plan.charge.rice_g, 0.0].max
+          bed_mm = plan.request.vessel.depth_mm(plan.charge.rice_g * plan.charge.grain.bed_ml_per_g(per_g))
+          voids_ml = plan.charge.rice_g * plan.charge.grain.voids_ml_per_g(per_g)
+          over_mm = plan.request.vessel.depth_mm([point.free_g - voids_ml, 0.0].max)
+          { min: point.min.round(2), bed_mm: bed_mm.round(1),
+            water_mm: ((bed_mm * [point.free_g / voids_ml, 1.0].min) + over_mm).round(1) }
+        end
       end
 
       def rice(plan)
@@ -43,7 +57,7 @@ module FondKettle
 
       def balance(balance)
         { uptake_g: balance.uptake_g, loss_g: balance.loss_g, residue_g: balance.residue_g,
-          soak_gain_g: balance.soak_gain_g, surface_g: balance.surface_g,
+          drained_g: balance.drained_g, cloth_g: balance.cloth_g, soak_gain_g: balance.soak_gain_g, surface_g: balance.surface_g,
           additions_g: balance.brought_g - balance.taken_g, brought_g: balance.brought_g,
           taken_g: balance.taken_g }.transform_values { |grams| grams.round(4) }
       end
@@ -58,7 +72,8 @@ module FondKettle
 
       def stages(stages)
         stages.map do |stage|
-          { key: stage.key, lid: stage.lid, heat: stage.heat, until: stage.ends_at, minutes: stage.minutes }.compact
+          { key: stage.key, lid: stage.lid, heat: stage.heat, until: stage.ends_at, minutes: stage.minutes,
+          oven_c: stage.oven_c, parchment: stage.parchment || nil, cloth: stage.cloth || nil, drain: stage.drain || nil }.compact
         end
       end
 
@@ -79,7 +94,7 @@ module FondKettle
         "#{filled}; the cooked bed is #{fit.bed_mm.round} mm deep."
       end
 
-      private_class_method :rice, :liquid, :balance, :steps, :stages, :minutes, :fit, :say
+      private_class_method :levels, :rice, :liquid, :balance, :steps, :stages, :minutes, :fit, :say
     end
   end
 end

@@ -8,6 +8,7 @@ require_relative "../larder/grains"
 require_relative "../larder/ingredients"
 require_relative "../measure/cup"
 require_relative "../measure/units"
+require_relative "../method/charging"
 require_relative "../method/request"
 require_relative "../method/schools"
 require_relative "../pot/stage"
@@ -31,8 +32,9 @@ module FondKettle
         raise InvalidInput.at("request", "must be JSON")
       end
 
-      # `data`: the parsed JSON. Raises InvalidInput.
-      def initialize(data)
+      # `data`: the parsed JSON; `schools`: the methods to choose from. Raises InvalidInput.
+      def initialize(data, schools: Method::Schools.ours)
+        @schools = schools
         result = REQUEST_SCHEMA.call(data)
         raise InvalidInput, problems(result) if result.failure?
 
@@ -42,7 +44,7 @@ module FondKettle
 
       def request
         @request ||= Method::Request.new(
-          method: school.key, grain: grain, rice_g: rice_g, texture: texture, drain: @data[:drain] || school.drain,
+          school: school, choices: choices, grain: grain, rice_g: rice_g, texture: texture, drain: @data[:drain] || school.drain,
           rinse_changes: @data.dig(:rinse, :changes) || school.rinse_changes,
           soak_min: @data.dig(:soak, :minutes) || school.soak_min(grain), water_c: @data.dig(:soak, :water_c) || 20.0,
           vessel: vessel, burner: burner, altitude_m: @data[:altitude_m] || 0.0, additions: additions, cup: cup,
@@ -85,7 +87,7 @@ module FondKettle
       end
 
       def school
-        @school ||= Method::Schools.fetch(@data[:method])
+        @school ||= @schools.fetch(@data[:method])
       end
 
       def grain
@@ -128,8 +130,22 @@ module FondKettle
         raise InvalidInput.at("texture", "must be firm, standard, soft or a number from -1 to 1")
       end
 
+      def choices
+        Method::Choices.of(**@data.slice(:stir, :cloth, :parchment, :crust, :residue_g, :parts), **(@data[:base] || {}))
+      end
+
+      # What goes in when a stage begins: liquid and food.
+      def added(given, index)
+        return unless given
+
+        foods = (given[:food] || []).map { |food| Method::Addition.new(ingredient: ingredient(food[:ingredient], index), g: food[:g]) }
+        bulk = Method::Charging.additions(foods)
+        Pot::Addition.new(liquid_g: given[:liquid_g] || 0.0, at_c: given[:at_c] || Method::Charging::ROOM_C,
+                          **bulk.slice(:brought_g, :drink_g, :solids_j_k))
+      end
+
       def vessel
-        Kit::Vessel.new(id: nil, name: "pot", **school.vessel, **@data.fetch(:vessel, {}))
+        Kit::Vessel.new(id: nil, name: "pot", lid_factor: 1.0, **school.vessel, **@data.fetch(:vessel, {}))
       end
 
       def burner
@@ -160,8 +176,10 @@ module FondKettle
           raise InvalidInput.at("stages.#{index}", "must have either until or minutes")
         end
 
-        Pot::Stage.new(key: "stage-#{index + 1}", lid: given[:lid] || vessel.lid, heat: given[:heat],
-                       ends_at: given[:until], minutes: given[:minutes], extra_min: 0.0)
+        Pot::Stage.plain(key: "stage-#{index + 1}", lid: given[:lid] || vessel.lid, heat: given[:heat],
+                         ends_at: given[:until], minutes: given[:minutes], oven_c: given[:oven_c],
+                         parchment: given[:parchment] || false, cloth: given[:cloth] || false, drain: given[:drain] || false,
+                         lifted_s: given[:lifted_s] || 0.0, add: added(given[:add], index))
       end
     end
   end

@@ -54,9 +54,28 @@ module FondKettle
       optional(:stages).array(:hash) do
         required(:heat).filled(:string, included_in?: Kit::HEAT_SHARE.keys)
         optional(:lid).filled(:string, included_in?: Pot::Loss::LIDS)
-        optional(:until).filled(:string, included_in?: %w[boil dry])
+        optional(:until).filled(:string, included_in?: %w[boil level dry])
         optional(:minutes).filled(Schema::Number, included_in?: limits::STAGE_MIN)
+        optional(:oven_c).filled(Schema::Number, included_in?: limits::OVEN_C)
+        optional(:lifted_s).filled(Schema::Number, included_in?: limits::LIFTED_S)
+        %i[parchment cloth drain].each { |switch| optional(switch).filled(:bool) }
+        optional(:add).hash do
+          optional(:liquid_g).filled(Schema::Number, included_in?: limits::LIQUID_G)
+          optional(:at_c).filled(Schema::Number, included_in?: limits::WATER_C)
+          optional(:food).array(:hash) do
+            required(:ingredient).filled(:string)
+            required(:g).filled(Schema::Number, included_in?: limits::ADDITION_G)
+          end
+        end
       end
+      optional(:base).hash do
+        optional(:onion).filled(:string, included_in?: %w[translucent gold dark])
+        optional(:first).filled(:string, included_in?: %w[meat onion])
+      end
+      optional(:stir).filled(:string, included_in?: %w[never at-boil])
+      %i[cloth parchment crust].each { |switch| optional(switch).filled(:bool) }
+      optional(:residue_g).filled(Schema::Number, included_in?: limits::LIQUID_G)
+      optional(:parts).filled(Schema::Number, included_in?: limits::PARTS)
     end
   end
 end

@@ -2,7 +2,6 @@
 
 require_relative "../pot/rescue"
 require_relative "../pot/verdict"
-require_relative "plan_json"
 
 module FondKettle
   module Formats
@@ -12,8 +11,16 @@ module FondKettle
 
       def call(trial)
         run = trial.run
-        { end: ending(run, trial), cues: PlanJson.cues(run), curve: run.curve.map { |point| curve_point(point) },
-          rescue: trial.rescue.map { |remedy| remedy(remedy) }, warnings: PlanJson.warnings(trial.warnings) }
+        { end: ending(run, trial), parts: trial.parts, cues: cues(run), curve: run.curve.map { |point| curve_point(point) },
+          rescue: trial.rescue.map { |remedy| remedy(remedy) }, warnings: warnings(trial.warnings) }
+      end
+
+      def warnings(list)
+        list.map { |warning| { code: warning.code, say: warning.say } }
+      end
+
+      def cues(run)
+        run.cues.map { |cue| { cue: cue.cue, at_min: cue.at_min.round(2) } }
       end
 
       def ending(run, trial)
@@ -23,14 +30,15 @@ module FondKettle
 
       def curve_point(point)
         { min: point.min.round(3), temp_c: point.temp_c.round(2), free_g: point.free_g.round(4),
-          taken_g: point.taken_g.round(4), lost_g: point.lost_g.round(4), core: point.core.round(4) }
+          taken_g: point.taken_g.round(4), lost_g: point.lost_g.round(4), gone_g: point.gone_g.round(4), core: point.core.round(4) }
       end
 
+      # One way out: words, grams to add, whole minutes.
       def remedy(remedy)
         { say: remedy.say, add_g: remedy.add_g.round, minutes: remedy.minutes.ceil }
       end
 
-      private_class_method :ending, :curve_point, :remedy
+      private_class_method :ending, :curve_point
     end
   end
 end

@@ -15,12 +15,16 @@ module FondKettle
       DIAMETER_MM = (80..600)
       HEIGHT_MM = (30..600)
       POT_KG = (0.1..30)
+      LID_FACTOR = (0.1..5)
       HIGH_W = (1..10_000)
       ALTITUDE_M = (-430..6000)
       MEASURE_ML = (20..2000)
       ADDITION_G = (0..20_000)
       ADDITIONS = 100
       LIQUID_G = (0..50_000)
+      OVEN_C = (60..300)
+      LIFTED_S = (0..600)
+      PARTS = (5..20)
       STAGES = 50
       STAGE_MIN = (0..720)
       NAME_LENGTH = 60

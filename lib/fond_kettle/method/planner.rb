@@ -9,7 +9,6 @@ require_relative "../pot/verdict"
 require_relative "charging"
 require_relative "plan"
 require_relative "request"
-require_relative "schools"
 require_relative "slip"
 require_relative "warnings"
 
@@ -21,20 +20,20 @@ module FondKettle
 
       # With `curve`, the plan's run carries its curve.
       def plan(request, curve: false)
-        school = Schools.fetch(request.method)
         charge = Charging.charge(request)
         setting = Charging.setting(request)
-        stages = Charging.stages(request, school)
+        stages = Charging.stages(request)
         balance = Pot::Balancing.solve(charge, stages, setting)
+        charge = balance.charge
         timed = timed(stages, balance.run)
         step_min = curve ? Pot::Cooking::CURVE_STEP_MIN : Pot::Cooking::CUES_STEP_MIN
         run = Pot::Cooking.run(charge, balance.liquid_g, timed, setting, step_min: step_min, curve: curve)
         fit = Pot::Fitting.check(charge, balance.liquid_g, request.vessel)
-        Plan.new(request: request, school: school, charge: charge, setting: setting, stages: timed, balance: balance,
+        Plan.new(request: request, school: request.school, charge: charge, setting: setting, stages: timed, balance: balance,
                  spread: Pot::Spreading.around(balance, charge, stages, setting), run: run, fit: fit,
                  verdict: Pot::Verdict.of(run, charge),
-                 steps: Slip.write(request, school, charge, balance, balance.run.stage_minutes),
-                 cautions: cautions(request, school), warnings: Warnings.for(charge, setting, balance, run, fit))
+                 steps: Slip.write(request, charge, balance, balance.run.stage_minutes),
+                 cautions: cautions(request, timed), warnings: Warnings.for(request, charge, setting, balance, run, fit))
       end
 
       # The stages with the minutes that the balance's run took, so that the plan
@@ -45,9 +44,9 @@ module FondKettle
         end
       end
 
-      def cautions(request, school)
+      def cautions(request, stages)
         ingredients = request.additions.map(&:ingredient)
-        tags = [*school.tags, "lid:#{request.vessel.lid}", "material:#{request.vessel.material}",
+        tags = [*request.school.tags, *("cloth" if stages.any?(&:cloth)), "lid:#{request.vessel.lid}", "material:#{request.vessel.material}",
                 *ingredients.flat_map(&:care)]
         Care::Cautions.for(tags, allergens: ingredients.flat_map(&:allergens).uniq)
       end

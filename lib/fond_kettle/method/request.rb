@@ -13,9 +13,20 @@ module FondKettle
     Lesson = Value.define(:drinks, :extra_min, :because)
     NO_LESSON = Lesson.new(drinks: 1.0, extra_min: 0.0, because: nil)
 
-    # What the cook wants, complete and checked; units as in the names, `texture`
-    # from -1 (firm) to 1 (soft), `cup` the house's own measure.
-    Request = Value.define(:method, :grain, :rice_g, :texture, :rinse_changes, :soak_min, :water_c, :drain,
+    # Where schools leave a choice. nil takes the method's own way.
+    #   onion  a colour of its onion step      first  "meat" or "onion"
+    #   stir   "never" or "at-boil"            cloth, parchment, crust  true or false
+    #   residue_g, parts  as in Pot::Charge
+    Choices = Value.define(:onion, :first, :stir, :cloth, :parchment, :crust, :residue_g, :parts) do
+      # Only what was chosen; the rest is nil.
+      def self.of(**chosen)
+        new(**members.to_h { |name| [name, nil] }, **chosen)
+      end
+    end
+
+    # What the cook wants, complete and checked; units as in the names, `school` the
+    # method, `texture` from -1 (firm) to 1 (soft), `cup` the house's own measure.
+    Request = Value.define(:school, :choices, :grain, :rice_g, :texture, :rinse_changes, :soak_min, :water_c, :drain,
                            :vessel, :burner, :altitude_m, :additions, :cup, :lesson) do
       # The grain as this kitchen knows it.
       def taught_grain

@@ -1,59 +1,46 @@
 # frozen_string_literal: true
 
 require_relative "../catalogue"
-require_relative "../kit/burner"
-require_relative "../kit/vessel"
 require_relative "../paths"
-require_relative "../pot/loss"
-require_relative "../pot/wash"
-require_relative "limits"
 require_relative "school"
+require_relative "school_schema"
 
 module FondKettle
   module Method
-    # The methods of data/methods, one file each, checked when loaded.
-    module Schools
-      READY = "ready"
-      STRETCH = Schema.json(strict: true) do
-        required(:key).filled(:string)
-        required(:heat).filled(:string, included_in?: Kit::HEAT_SHARE.keys)
-        optional(:lid).filled(:string, included_in?: Pot::Loss::LIDS)
-        optional(:until).filled(:string, included_in?: %w[boil dry])
-        optional(:minutes).filled { (str? & eql?(READY)) | (number? & included_in?(Limits::STAGE_MIN)) }
-        optional(:hands_on).filled(:bool)
-        optional(:watch).array(:string)
-        required(:say).filled(:string)
-        required(:cue).filled(:string)
-        required(:why).filled(:string)
-      end
-      SCHEMA = Schema.json(strict: true) do
-        required(:key).filled(:string, format?: /\A[a-z]+(-[a-z]+)*\z/)
-        required(:name).filled(:string)
-        required(:gives).filled(:string)
-        required(:portion).filled(:string)
-        required(:rinse_changes).filled(:integer, included_in?: Limits::RINSE_CHANGES)
-        required(:soak).filled { (str? & eql?("usual")) | (number? & included_in?(Limits::SOAK_MIN)) }
-        required(:drain).filled(:string, included_in?: Pot::Wash::SURFACE.keys)
-        required(:tags).array(:string)
-        required(:vessel).hash do
-          required(:diameter_mm).filled(Schema::Number, included_in?: Limits::DIAMETER_MM)
-          required(:height_mm).filled(Schema::Number, included_in?: Limits::HEIGHT_MM)
-          required(:lid).filled(:string, included_in?: Pot::Loss::LIDS)
-          required(:material).filled(:string, included_in?: Kit::MATERIALS.keys)
-          required(:kg).filled(Schema::Number, included_in?: Limits::POT_KG)
-        end
-        required(:burner).hash do
-          required(:source).filled(:string, included_in?: Kit::BURNER_HIGH_W.keys)
-        end
-        required(:stages).array(STRETCH)
-      end
-      BLANK = { lid: nil, until: nil, minutes: nil, hands_on: false, watch: [] }.freeze
+    # A shelf of methods: those of data/methods and, for a household, its own. A
+    # household's file that does not hold together is refused with its reason and
+    # leaves the rest alone; one of ours stops the start.
+    class Schools
+      FOLDER = File.join(DATA, "methods")
+      BLANK_STRETCH = { lid: nil, until: nil, minutes: nil, oven_c: nil, parchment: false, cloth: false, drain: false,
+                        hands_on: false, watch: [] }.freeze
+      BLANK = { liquid_c: nil, residue_per_g: 0.0, parts: nil, crust: false, rule: nil, stir: "never", finish: "fluff",
+                base: [] }.freeze
 
-      module_function
+      # Ours alone, read once.
+      def self.ours
+        @ours ||= new(texts_in(FOLDER)).tap { |schools| raise BadCatalogue, schools.problems.first if schools.problems.any? }
+      end
 
-      def all
-        @all ||= Dir[File.join(DATA, "methods", "*.yml")].map { |path| load_file(path) }
-                                                         .to_h { |school| [school.key, school] }.freeze
+      # File names and texts of the methods in a folder, by name.
+      def self.texts_in(folder)
+        Dir[File.join(folder, "*.yml")].sort.to_h { |path| [path, Catalogue.text_of(path)] }
+      end
+
+      # Ours and those of `folder`.
+      def self.with(folder)
+        new(ours.texts.merge(texts_in(folder)))
+      end
+
+      attr_reader :texts, :all, :problems
+
+      # `texts`: path to YAML text.
+      def initialize(texts)
+        @texts = texts.freeze
+        @problems = []
+        @entries = texts.filter_map { |path, text| entry(path, text) }.to_h { |entry| [entry[:data]["key"], entry] }
+        @all = @entries.each_value.filter_map { |entry| attempt { school(entry) } }.to_h { |school| [school.key, school] }.freeze
+        @problems.freeze
       end
 
       # Raises InvalidInput for a key without a file.
@@ -61,21 +48,50 @@ module FondKettle
         all[key] || raise(InvalidInput.at("method", "must be one of: #{all.keys.join(', ')}", received: key))
       end
 
-      # Reads and checks one method file. Raises BadCatalogue.
-      def load_file(path)
-        entry = Catalogue.read_one(path, SCHEMA)
-        stretches = entry.delete(:stages).map { |stage| stretch(path, stage) }
-        School.new(**entry, stretches: stretches.freeze)
+      private
+
+      def attempt
+        yield
+      rescue BadCatalogue => e
+        @problems << e.message
+        nil
       end
 
-      def stretch(path, stage)
+      def entry(path, text)
+        attempt do
+          data = Catalogue.parse(text, path)
+          raise BadCatalogue, "#{path}: must be a list of names and values" unless data.is_a?(Hash)
+
+          { path: path, text: text, data: data }
+        end
+      end
+
+      # What the file says over what the method it is like says.
+      def whole(entry, seen = [])
+        like = entry[:data]["like"]
+        return entry[:data] unless like
+        raise BadCatalogue, "#{entry[:path]}: a cycle of likes: #{[*seen, like].join(', ')}" if seen.include?(like)
+
+        parent = @entries[like] || raise(BadCatalogue, "#{entry[:path]}: like names no method: #{like}")
+        whole(parent, [*seen, like]).merge(entry[:data])
+      end
+
+      def school(entry)
+        data = Catalogue.check(whole(entry), SCHOOL_SCHEMA, path: entry[:path], text: entry[:text])
+        stretches = data.delete(:stages).map { |stage| stretch(entry, stage) }
+        base = (data.delete(:base) || []).map { |step| BaseStep.new(minutes: 0.0, colours: {}, **step) }
+        raise BadCatalogue, "#{entry[:path]}: stages must have at least one" if stretches.empty?
+
+        School.new(**BLANK, **data.except(:like), base: base.freeze, stretches: stretches.freeze)
+      end
+
+      def stretch(entry, stage)
         unless stage.key?(:until) ^ stage.key?(:minutes)
-          raise BadCatalogue, "#{path}, stage #{stage[:key]}: must have either until or minutes"
+          raise BadCatalogue, "#{entry[:path]}, stage #{stage[:key]}: must have either until or minutes"
         end
 
-        Stretch.new(**BLANK, **stage)
+        Stretch.new(**BLANK_STRETCH, **stage)
       end
-      private_class_method :stretch
     end
   end
 end

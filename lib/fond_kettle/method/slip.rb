@@ -30,8 +30,8 @@ module FondKettle
       end
 
       # Returns the list of Step.
-      def self.write(request, school, charge, balance, stage_minutes)
-        new(request, charge, balance).steps(school, stage_minutes)
+      def self.write(request, charge, balance, stage_minutes)
+        new(request, charge, balance).steps(stage_minutes)
       end
 
       def initialize(request, charge, balance)
@@ -40,9 +40,10 @@ module FondKettle
         @balance = balance
       end
 
-      def steps(school, stage_minutes)
-        [*wash, common("fill"), *school.stretches.zip(stage_minutes).map { |stretch, min| stage(stretch, min) },
-         common("fluff")]
+      def steps(stage_minutes)
+        stages = @request.school.stretches.zip(stage_minutes).map { |stretch, minutes| stage(stretch, minutes) }
+        stages.insert(1, common("stir")) if (@request.choices.stir || @request.school.stir) == "at-boil"
+        [*wash, *base, common("fill"), *stages, common(@request.school.finish)]
       end
 
       private
@@ -55,6 +56,22 @@ module FondKettle
          (common("drain", minutes: drain_min, hands_on: drain_hands_on) if rinsed || soaked)].compact
       end
 
+      # The base, meat or onion first as chosen; the washed rice waits meanwhile.
+      def base
+        steps = @request.school.base.map { |step| base_step(step) }
+        return steps unless @request.choices.first == "onion" && @request.school.order?
+
+        steps.partition { |step| step.key == "onion" }.flatten(1)
+      end
+
+      def base_step(step)
+        colour = [@request.choices.onion&.to_sym, *step.colours.keys].find { |name| step.colours.key?(name) }
+        named = words.merge(colour: colour)
+        Step.new(key: step.key, minutes: step.colours.fetch(colour, step.minutes), heat: "medium",
+                 hands_on: step.hands_on, watch: [],
+                 **%i[say cue why].to_h { |part| [part, Template.fill(step.public_send(part), named)] })
+      end
+
       def common(key, **changes)
         text = self.class.texts.fetch(key)
         Step.new(key: key, minutes: text[:minutes], hands_on: text[:hands_on], heat: nil, watch: [],
@@ -63,7 +80,7 @@ module FondKettle
 
       def stage(stretch, minutes)
         Step.new(key: stretch.key, say: stretch.say, cue: stretch.cue, why: stretch.why, minutes: minutes,
-                 hands_on: stretch.hands_on, heat: stretch.heat, watch: stretch.watch)
+                 hands_on: stretch.hands_on, heat: stretch.oven_c ? "oven" : stretch.heat, watch: stretch.watch)
       end
 
       def words
@@ -89,7 +106,8 @@ module FondKettle
 
       def balance
         parts = [[@balance.uptake_g, "taken up"], [@balance.loss_g, "lost as steam"],
-                 [@balance.taken_g, "drunk by dry food"], [-@balance.soak_gain_g, "already in the grain"],
+                 [@balance.taken_g, "drunk by dry food"], [@balance.residue_g, "left as sauce"],
+                 [@balance.drained_g, "poured off"], [@balance.cloth_g, "into the cloth"], [-@balance.soak_gain_g, "already in the grain"],
                  [-@balance.surface_g, "clinging to it"], [-@balance.brought_g, "brought by the rest"]]
         worth_saying = parts.reject { |grams, _| grams.abs < 0.5 }
         worth_saying.map { |grams, what| "#{grams.negative? ? '−' : '+'} #{grams.abs.round} g #{what}" }

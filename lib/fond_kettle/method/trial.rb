@@ -7,14 +7,13 @@ require_relative "../pot/rescue"
 require_relative "../pot/verdict"
 require_relative "charging"
 require_relative "plan"
-require_relative "schools"
 require_relative "warnings"
 
 module FondKettle
   module Method
-    # What comes of the cook's own water: a run of the pot, how it comes out, what
-    # can still be done and what to hear about it.
-    Trial = Value.define(:run, :verdict, :rescue, :warnings)
+    # What comes of the cook's own water: a run of the pot, how it comes out (as a
+    # whole, at the floor and at the top), what can still be done and what to hear.
+    Trial = Value.define(:charge, :run, :verdict, :parts, :rescue, :warnings)
 
     # Tries an amount of liquid in the pot of a Request.
     module Trying
@@ -25,9 +24,12 @@ module FondKettle
       def run(request, liquid_g, stages: nil, step_min: Pot::Cooking::CURVE_STEP_MIN)
         charge = Charging.charge(request)
         setting = Charging.setting(request)
-        stages ||= Charging.stages(request, Schools.fetch(request.method))
+        planned = Charging.stages(request)
+        charge = Pot::Balancing.solve(charge, planned, setting).charge if charge.residue_g.positive?
+        stages ||= planned
         run = Pot::Cooking.run(charge, liquid_g, stages, setting, step_min: step_min, curve: true)
-        Trial.new(run: run, verdict: Pot::Verdict.of(run, charge), warnings: warnings(request, charge, setting, liquid_g, run),
+        bed_mm = request.vessel.depth_mm(Pot::Fitting.cooked_ml(charge))
+        Trial.new(charge: charge, run: run, parts: Pot::Verdict.floor_and_top(run, charge, bed_mm), verdict: Pot::Verdict.of(run, charge), warnings: warnings(request, charge, setting, liquid_g, run),
                   rescue: Pot::Rescue.for(run, charge, setting, request.vessel.lid).freeze)
       end
 

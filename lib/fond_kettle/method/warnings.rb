@@ -13,9 +13,9 @@ module FondKettle
 
       module_function
 
-      def for(charge, setting, balance, run, fit)
+      def for(request, charge, setting, balance, run, fit)
         [*boiling(run, setting), *water(balance, charge), *fit.problems.map { |code| fitting(code, fit) },
-         *coming_out(run, charge, balance)]
+         *coming_out(run, charge, balance), *outside(request)]
       end
 
       def fitting(code, fit)
@@ -27,6 +27,17 @@ module FondKettle
                       when "bed-too-thin" then "The cooked bed is only #{fit.bed_mm.round} mm deep; under 15 mm it scorches. " \
                                                "Take a narrower pot."
                       end)
+      end
+
+      # A school has its range; beyond it the cook decides.
+      def outside(request)
+        { "rinse" => [request.rinse_changes, request.school.rinse_range, "changes of water"],
+          "soak" => [request.soak_min, request.school.soak_range, "min"] }.filter_map do |what, (given, range, unit)|
+          next if given.between?(range.min, range.max)
+
+          warning("outside-school", "#{request.school.name} takes a #{what} of #{range.min} to #{range.max} #{unit}; you chose " \
+                                    "#{Measure::Rounding.plain(given)}.")
+        end
       end
 
       def split(fit)
@@ -86,7 +97,7 @@ module FondKettle
         "#{(share * 100).round} %"
       end
 
-      private_class_method :split, :water, :coming_out, :warning, :percent
+      private_class_method :outside, :split, :water, :coming_out, :warning, :percent
     end
   end
 end

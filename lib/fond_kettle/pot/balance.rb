@@ -6,36 +6,64 @@ require_relative "cooking"
 module FondKettle
   module Pot
     # The liquid to pour: the forward run turned round (figures: The balance).
-    #   liquid = uptake + loss + residue + drunk - soak gain - surface - brought
+    #   liquid = uptake + loss + residue + drunk + drained + into the cloth
+    #            - soak gain - surface - brought
     # `loss_g` is the loss of the run with just that liquid; `spare_g` is how much
     # water there is too much of before any is poured (0 unless liquid_g is 0).
     Balance = Value.define(:liquid_g, :uptake_g, :loss_g, :residue_g, :soak_gain_g, :surface_g,
-                           :brought_g, :taken_g, :spare_g, :run, :slope)
+                           :brought_g, :taken_g, :drained_g, :cloth_g, :spare_g, :run, :slope, :charge)
 
     # Finds that liquid.
     module Balancing
       CLOSE_G = 1e-4
       MOST_RUNS = 80
+      CLOSE_SAUCE_G = 0.1
+      SAUCE_ROUNDS = 6
 
       module_function
 
       # Repeats L <- need + loss(run(L)) until L moves by less than 1e-4 g, taking
       # secant steps on the way. `start_g` is where to begin, if somebody knows.
+      # A sauce is asked for by what is left of it at the end: the grain has to leave
+      # it so much more as it goes on losing while rice and rest take their time.
       def solve(charge, stages, setting, start_g: nil)
+        return in_plenty(charge, stages, setting) if charge.plenty?
+
+        found = fixed_point(charge, stages, setting, start_g)
+        SAUCE_ROUNDS.times do
+          short_g = charge.residue_g - found.run.free_g
+          break if charge.residue_g.zero? || short_g.abs < CLOSE_SAUCE_G || found.spare_g.positive?
+
+          charge = charge.with(kept_g: [charge.kept_g + short_g, 0.0].max)
+          found = fixed_point(charge, stages, setting, found.liquid_g)
+        end
+        found
+      end
+
+      def fixed_point(charge, stages, setting, start_g)
         need_g = charge.wanted_g - charge.carried_g
         liquid_g = start_g || [need_g, 0.0].max
         before = nil
         slope = 0.0
         MOST_RUNS.times do
           run = Cooking.end_of(charge, liquid_g, stages, setting)
-          wanted_g = need_g + run.lost_g
-          slope = slope_between(before, [liquid_g, run.lost_g], slope)
+          gone_g = run.lost_g + run.cloth_g
+          wanted_g = need_g + gone_g
+          slope = slope_between(before, [liquid_g, gone_g], slope)
           return balance(charge, liquid_g, run, wanted_g, slope) if settled?(liquid_g, wanted_g)
 
-          before = [liquid_g, run.lost_g]
+          before = [liquid_g, gone_g]
           liquid_g = [liquid_g + ((wanted_g - liquid_g) / (1 - slope)), 0.0].max
         end
         raise Error, "the balance did not settle at #{liquid_g} g"
+      end
+
+      # In plenty of water the amount is the cook's: so many parts to one of rice.
+      def in_plenty(charge, stages, setting)
+        liquid_g = charge.parts * charge.rice_g
+        run = Cooking.end_of(charge, liquid_g, stages, setting)
+        whole = balance(charge, liquid_g, run, liquid_g, 0.0)
+        whole.with(uptake_g: run.uptake * charge.rice_g, taken_g: run.drunk_g, residue_g: run.free_g)
       end
 
       def settled?(liquid_g, wanted_g)
@@ -56,10 +84,11 @@ module FondKettle
         Balance.new(liquid_g: liquid_g, uptake_g: charge.uptake * charge.rice_g, loss_g: run.lost_g,
                     residue_g: charge.residue_g, brought_g: charge.brought_g, taken_g: charge.drink_g,
                     soak_gain_g: charge.washed.in_pot ? 0.0 : charge.soak_gain_g, surface_g: charge.surface_g,
-                    spare_g: [-wanted_g, 0.0].max, run: run, slope: slope)
+                    drained_g: run.drained_g, cloth_g: run.cloth_g,
+                    spare_g: [-wanted_g, 0.0].max, run: run, slope: slope, charge: charge)
       end
 
-      private_class_method :settled?, :slope_between, :balance
+      private_class_method :fixed_point, :in_plenty, :settled?, :slope_between, :balance
     end
   end
 end

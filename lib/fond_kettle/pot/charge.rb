@@ -17,8 +17,18 @@ module FondKettle
     #   bulk_ml     room the additions take
     #   uptake      wanted, g water per g rice
     #   residue_g   water wanted in the pot at the end (a sauce)
+    #   kept_g      what the grain leaves to the sauce: the residue and what that still
+    #               loses before serving (Balancing finds it)
+    #   parts       parts of water to one of rice, where it is poured off, else nil
+    #   crust       a crust at the bottom is wanted
+    #   start_c, liquid_c   temperature of the rice and its company, and of the liquid
     Charge = Value.define(:rice_g, :grain, :washed, :brought_g, :drink_g, :solids_j_k, :bulk_ml,
-                          :uptake, :residue_g, :start_c) do
+                          :uptake, :residue_g, :kept_g, :start_c, :liquid_c, :parts, :crust) do
+      # Cooked in plenty of water that is poured off.
+      def plenty?
+        !parts.nil?
+      end
+
       # Water in and between the grains and from the additions, before any liquid, g.
       def carried_g
         surface_g + brought_g + (washed.in_pot ? 0.0 : soak_gain_g)

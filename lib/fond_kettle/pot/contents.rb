@@ -10,7 +10,7 @@ module FondKettle
     # water that leaves `free_g` goes to the grain, the dry additions or the air
     # in the same step, so water is conserved by construction.
     class Contents
-      attr_reader :free_g, :uptake, :drunk_g, :lost_g, :kinetics
+      attr_reader :free_g, :uptake, :drunk_g, :lost_g, :drained_g, :cloth_g, :progress, :kinetics
 
       def initialize(charge, liquid_g)
         @charge = charge
@@ -22,7 +22,9 @@ module FondKettle
         @core_per_uptake = 1 / (0.9 * @grain.uptake[:firm])
         @voids_ml = charge.rice_g * @grain.voids_ml_per_g(0.0)
         @voids_per_g = (charge.rice_g * @grain.voids_ml_per_g(1.0)) - @voids_ml
-        @drunk_g = @lost_g = @progress = 0.0
+        @drunk_g = @lost_g = @drained_g = @cloth_g = @progress = 0.0
+        @kept_g = charge.kept_g
+        @drink_g = charge.drink_g
         @solids_j_k = charge.solids_j_k + (charge.rice_g * DRY_FOOD_J_G_K)
       end
 
@@ -32,7 +34,7 @@ module FondKettle
 
       # Free water that the grain may have (a sauce keeps its share).
       def available_g
-        @free_g - @charge.residue_g
+        @free_g - @kept_g
       end
 
       def taken_g
@@ -62,7 +64,7 @@ module FondKettle
         return if @kinetics
 
         @kinetics = Kinetics.of(@grain, @uptake)
-        @drinkers_g = @charge.rice_g + (@charge.drink_g / [@charge.uptake - @uptake, 0.05].max)
+        reckon_drinkers
       end
 
       # A step of soaking: Peleg's u grows by `growth`; `loss_g` goes off as steam.
@@ -81,7 +83,47 @@ module FondKettle
         cook_drawn(pace, loss_g_min, minutes)
       end
 
+      # Minutes of `cook` until the liquid is level with the bed, or `most`.
+      def minutes_to_level(pace, loss_g_min, most)
+        falls_ml = (@drinkers_g + @voids_per_g) * ((2 * @kinetics.a) - @uptake)
+        minutes_to_draw([over_bed_ml, 0.0].max, falls_ml, @kinetics.l * pace, loss_g_min, most)
+      end
+
+      # Liquid and food go in (a Pot::Addition).
+      def add(addition)
+        @free_g += addition.liquid_g + addition.brought_g
+        @solids_j_k += addition.solids_j_k
+        @drink_g += addition.drink_g
+        reckon_drinkers if @kinetics
+      end
+
+      # All but what clings to the grain is poured off.
+      def drain(clinging_per_g)
+        poured_g = [@free_g - (clinging_per_g * @charge.rice_g), 0.0].max
+        @free_g -= poured_g
+        @drained_g += poured_g
+      end
+
+      # A cloth under the lid takes up drips.
+      def into_cloth(grams)
+        taken_g = [grams, @free_g].min
+        @free_g -= taken_g
+        @cloth_g += taken_g
+      end
+
+      def lose(grams)
+        grams = [grams, @free_g].min
+        @free_g -= grams
+        @free_g = 0.0 if @free_g < 1e-12
+        @lost_g += grams
+      end
+
       private
+
+      # Dry food drinks at the rice's pace: it counts as so much more rice.
+      def reckon_drinkers
+        @drinkers_g = @charge.rice_g + ((@drink_g - @drunk_g) / [@charge.uptake - @uptake, 0.05].max)
+      end
 
       def cook_wet(pace, loss_g_min, minutes)
         room_g = @drinkers_g * ((2 * @kinetics.a) - @uptake)
@@ -90,7 +132,7 @@ module FondKettle
         short = used < minutes
         lose(loss_g_min * used)
         take(room_g * (1 - Math.exp(-per_min * used)), @drinkers_g)
-        @free_g = @charge.residue_g if short
+        @free_g = @kept_g if short
         @progress += pace * used / @kinetics.core_min
         used
       end
@@ -116,13 +158,6 @@ module FondKettle
           minutes += rest / ((room_g * per_min * Math.exp(-per_min * minutes)) + loss_g_min)
         end
         [minutes, most].min
-      end
-
-      def lose(grams)
-        grams = [grams, @free_g].min
-        @free_g -= grams
-        @free_g = 0.0 if @free_g < 1e-12
-        @lost_g += grams
       end
 
       def take(grams, drinkers_g)

@@ -7,6 +7,7 @@ require_relative "loss"
 require_relative "run"
 require_relative "soak"
 require_relative "stage"
+require_relative "watch"
 
 module FondKettle
   module Pot
@@ -22,6 +23,12 @@ module FondKettle
       # Fine enough for the cues, which lie on straight lines between steps.
       CUES_STEP_MIN = 1.0
       CURVE_STEP_MIN = 0.5
+      # The first minutes in an oven do not count as cooking.
+      OVEN_IDLE_MIN = 4.0
+      # Clings to rice that is poured off, g/g.
+      CLINGS_DRAINED = 0.08
+      # Level with the rice, to a drop.
+      LEVEL_ML = 1e-6
       HAIR = 1e-9
 
       # Runs `stages` (Stage) over `charge` (Charge) with `liquid_g` poured in, in
@@ -40,18 +47,13 @@ module FondKettle
         @contents = Contents.new(charge, liquid_g)
         @setting = setting
         @step_min = step_min
-        @temp_c = charge.start_c
         @pot_j_k = setting.vessel.heat_capacity_j_k
+        @temp_c = mixed_c(liquid_g)
         @conductance = Heat.conductance(setting.vessel)
         @boil_pace = Kinetics.pace(setting.boil_c)
-        @min = @off_min = 0.0
-        @dry_min = Hash.new(0.0)
+        @min = @off_min = @boiled_min = 0.0
         @stage_minutes = []
-        @seen = {}
-        @watched = watched
-        @over_ml = @contents.over_bed_ml
-        @core = @contents.core
-        @dry = false
+        @watch = Watch.new(@contents, setting) if watched
         @curve = curve ? [point] : nil
       end
 
@@ -62,30 +64,84 @@ module FondKettle
 
       private
 
+      # Liquid and the rest meet; a pot that the liquid was heated in is as warm as it.
+      def mixed_c(liquid_g)
+        return @charge.start_c if @charge.liquid_c == @charge.start_c
+
+        hot_j_k = (liquid_g * WATER_J_G_K) + @pot_j_k
+        all_j_k = @contents.heat_capacity_j_k + @pot_j_k
+        (((all_j_k - hot_j_k) * @charge.start_c) + (hot_j_k * [@charge.liquid_c, @setting.boil_c].min)) / all_j_k
+      end
+
       def cook(stage)
         began = @min
-        @stage = stage
-        @joule_min = @setting.burner.joule_per_min(stage.heat)
-        @lag = stage.lid == "none" ? 1.0 : Kinetics::LIDDED_LAG
-        @off_min = 0.0 unless stage.off?
-        @boiling_g_min = stage.off? ? 0.0 : boiling_g_min
+        enter(stage)
         run_for(limit(stage))
         @stuck ||= stage.key if stage.ends_at && !ended?
         @stage_minutes << (@min - began)
       end
 
+      def enter(stage)
+        @stage = stage
+        @lag = stage.open? ? 1.0 : Kinetics::LIDDED_LAG
+        @off_min = 0.0 unless stage.off?
+        @idle_min = stage.oven_c ? OVEN_IDLE_MIN : 0.0
+        @cloth_left_g = stage.cloth ? Loss::CLOTH_G - @contents.cloth_g : 0.0
+        begin_stage(stage) if stage.drain || stage.add || stage.lifted_s.positive?
+        @boiling_g_min = stage.off? ? 0.0 : boiling_g_min
+      end
+
+      def begin_stage(stage)
+        @contents.drain(CLINGS_DRAINED) if stage.drain
+        add(stage.add) if stage.add
+        lift(stage.lifted_s / 60.0) if stage.lifted_s.positive?
+      end
+
+      # What goes in cools the pot (or warms it).
+      def add(addition)
+        before_j_k = capacity_j_k
+        @contents.add(addition)
+        @temp_c += (addition.at_c - @temp_c) * (capacity_j_k - before_j_k) / capacity_j_k
+      end
+
+      # Lid off: the open rate for as long as it is off, paid for by the pot's own
+      # heat where the burner cannot; then it has to come back to the boil.
+      def lift(minutes)
+        loss_g = [Loss.boiling_g_min(@setting.vessel, "none", open_heat, nil) * @setting.open_factor * minutes,
+                  @contents.free_g].min
+        short_j = (loss_g * Loss::LATENT_J_G) - (joule_min * minutes)
+        @contents.lose(loss_g)
+        @temp_c -= short_j / capacity_j_k if short_j.positive?
+        @min += minutes
+      end
+
+      def open_heat
+        @stage.heat == "off" ? "low" : @stage.heat
+      end
+
       def result
         Run.new(uptake: @contents.uptake, free_g: @contents.free_g, drunk_g: @contents.drunk_g,
-                lost_g: @contents.lost_g, core: @contents.core, temp_c: @temp_c, minutes: @min,
-                boil_c: @setting.boil_c, kinetics: @contents.kinetics, dry_min: @dry_min.dup.freeze,
-                stage_minutes: @stage_minutes.freeze, cues: cues, curve: @curve&.freeze, stuck: @stuck)
+                lost_g: @contents.lost_g, drained_g: @contents.drained_g, cloth_g: @contents.cloth_g,
+                core: @contents.core, temp_c: @temp_c, minutes: @min, boil_c: @setting.boil_c,
+                kinetics: @contents.kinetics, progress: @contents.progress, dry_min: @watch ? @watch.dry_min : {},
+                stage_minutes: @stage_minutes.freeze, cues: @watch ? @watch.cues : [], curve: @curve&.freeze, stuck: @stuck)
       end
 
       def limit(stage)
         return [stage.minutes || LONGEST_STAGE_MIN, LONGEST_STAGE_MIN].min unless stage.minutes == Stage::READY
 
         @contents.begin_cooking
-        @contents.kinetics.minutes_from_boil(@charge.uptake, @lag / @boil_pace) + stage.extra_min
+        ready_min + @idle_min + stage.extra_min
+      end
+
+      def ready_min
+        stretch = @lag / @boil_pace
+        kinetics = @contents.kinetics
+        if @charge.plenty?
+          return kinetics.minutes_in_plenty(@charge.uptake, stretch, @contents.uptake, @contents.progress)
+        end
+
+        [kinetics.minutes_from_boil(@charge.uptake, stretch) - @boiled_min, 0.0].max
       end
 
       def run_for(minutes)
@@ -96,13 +152,14 @@ module FondKettle
       def ended?
         case @stage.ends_at
         when "boil" then boiling?
+        when "level" then @contents.over_bed_ml <= LEVEL_ML
         when "dry" then @contents.dry?
         end
       end
 
-      # Off the heat nothing comes to the boil.
+      # Off the heat nothing comes to the boil or boils away, nor in an oven too cool.
       def hopeless?
-        @stage.ends_at == "boil" && @stage.off?
+        @stage.ends_at && (@stage.off? || (@stage.oven_c && @stage.oven_c <= @setting.boil_c))
       end
 
       def boiling?
@@ -110,10 +167,10 @@ module FondKettle
       end
 
       def step(most_min)
-        return advance(most_min) unless @watched
-
         used = advance(most_min)
-        watch(used)
+        return used unless @watch
+
+        @watch.look(@min, used, @temp_c, @stage)
         @curve << point if @curve
         used
       end
@@ -124,16 +181,32 @@ module FondKettle
                else
                  heat(most_min)
                end
+        drip(used) if @cloth_left_g.positive?
         @min += used
         used
       end
 
+      # Net power, J/min; an oven gives what the pot's temperature lets it.
+      def joule_min(temp_c = @temp_c)
+        return @setting.burner.joule_per_min(@stage.heat) unless @stage.oven_c
+
+        [Heat.oven_conductance(@setting.vessel) * (@stage.oven_c - temp_c), 0.0].max
+      end
+
       def heat(most_min)
         loss = @contents.dry? ? 0.0 : heating_g_min
-        rise = Heat::Rise.new(@temp_c, next_mark_c, @joule_min - (loss * Loss::LATENT_J_G), capacity_j_k, most_min)
+        joule_min = self.joule_min - (loss * Loss::LATENT_J_G)
+        return wait(most_min) unless joule_min.positive?
+
+        rise = Heat::Rise.new(@temp_c, next_mark_c, joule_min, capacity_j_k, most_min)
         used = warm(rise, loss)
         @temp_c = used < rise.minutes ? @temp_c + ((rise.end_c - @temp_c) * used / rise.minutes) : rise.end_c
         used
+      end
+
+      # Too little heat to warm any further: the temperature stays.
+      def wait(minutes)
+        cooking? ? cook_contents(Kinetics.pace(@temp_c), 0.0, minutes) : minutes
       end
 
       # Below 65 °C the grain soaks, above it cooks.
@@ -156,7 +229,12 @@ module FondKettle
       end
 
       def boil(most_min)
-        cook_contents(@boil_pace, @contents.dry? ? 0.0 : @boiling_g_min, most_min)
+        loss = @contents.dry? ? 0.0 : @boiling_g_min
+        @contents.begin_cooking
+        minutes = @stage.ends_at == "level" ? @contents.minutes_to_level(@boil_pace / @lag, loss, most_min) : most_min
+        used = cook_contents(@boil_pace, loss, minutes)
+        @boiled_min += used
+        used
       end
 
       def cool(most_min)
@@ -172,7 +250,17 @@ module FondKettle
 
       def cook_contents(pace, loss, minutes)
         @contents.begin_cooking
-        @contents.cook(pace / @lag, loss, minutes)
+        return @contents.cook(pace / @lag, loss, minutes) unless @idle_min.positive?
+
+        used = @contents.cook(0.0, loss, [minutes, @idle_min].min)
+        @idle_min = @idle_min - used < HAIR ? 0.0 : @idle_min - used
+        used
+      end
+
+      def drip(minutes)
+        grams = [Loss::CLOTH_G_MIN * minutes, @cloth_left_g].min
+        @contents.into_cloth(grams)
+        @cloth_left_g -= grams
       end
 
       def capacity_j_k
@@ -180,45 +268,24 @@ module FondKettle
       end
 
       def loss_factor
-        @stage.lid == "none" ? @setting.open_factor : @setting.lid_factor
+        @stage.open? ? @setting.open_factor : @setting.lid_factor
       end
 
-      # Steam can carry off no more than the burner pays for.
+      # Steam can carry off no more than the heat pays for.
       def boiling_g_min
-        free = Loss.boiling_g_min(@setting.vessel, @stage.lid, @stage.heat, @setting.burner.source)
-        [free * loss_factor, Loss.cap_g_min(@joule_min)].min
+        free = Loss.boiling_g_min(@setting.vessel, @stage.lid, @stage.oven_c ? "low" : @stage.heat, @setting.burner.source)
+        free *= Loss::OVEN_FACTOR if @stage.oven_c
+        free *= Loss::PARCHMENT_FACTOR if @stage.parchment
+        [free * loss_factor, Loss.cap_g_min(joule_min(@setting.boil_c))].min
       end
 
       def heating_g_min
         Loss::HEATING_SHARE * @boiling_g_min
       end
 
-      def watch(used)
-        @seen["boil"] ||= @min if boiling? && !@stage.off?
-        @over_ml = see("craters", @over_ml, @contents.over_bed_ml, used)
-        @core = see("core-gone", @core, @contents.core - HAIR, used)
-        @dry_min[@stage.heat] += used if @dry && !@stage.off?
-        @dry ||= @contents.dry?
-        @seen["dry"] ||= @min if @dry
-      end
-
-      # A quantity that falls through zero: the moment by a straight line. Returns
-      # what it is now.
-      def see(cue, before, after, used)
-        unless after.positive? || @seen.key?(cue)
-          share = before.positive? ? before / (before - after) : 0.0
-          @seen[cue] = @min - (used * (1 - share))
-        end
-        after
-      end
-
-      def cues
-        @seen.map { |cue, at_min| Cue.new(cue: cue, at_min: at_min) }.sort_by(&:at_min).freeze
-      end
-
       def point
         Point.new(min: @min, temp_c: @temp_c, free_g: @contents.free_g, taken_g: @contents.taken_g,
-                  lost_g: @contents.lost_g, core: @contents.core)
+                  lost_g: @contents.lost_g, gone_g: @contents.drained_g + @contents.cloth_g, core: @contents.core)
       end
     end
   end

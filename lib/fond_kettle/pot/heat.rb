@@ -14,10 +14,16 @@ module FondKettle
       LATE = 0.5 + (0.5 / Math.sqrt(3))
       # Off the heat, W/m2K times 60 s (figures: Off the heat).
       COOLING_J_MIN_M2_K = 10.0 * 60
+      OVEN_J_MIN_M2_K = 15.0 * 60
 
       # Off the heat, of the whole outside of `vessel`, J/min K.
       def self.conductance(vessel)
         COOLING_J_MIN_M2_K * vessel.outer_area_m2
+      end
+
+      # Into the whole outside of `vessel` in an oven, J/min K (figures: Heat).
+      def self.oven_conductance(vessel)
+        OVEN_J_MIN_M2_K * vessel.outer_area_m2
       end
 
       # Warming with `joule_min` net of steam in a pot of `capacity_j_k`: a line.

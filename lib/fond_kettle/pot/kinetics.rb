@@ -16,6 +16,7 @@ module FondKettle
       # Without free water the core goes at this share of the pace.
       const_set(:DRY_PACE, 0.6)
       const_set(:COOKS_ABOVE_C, 65.0)
+      const_set(:AFTER_DRAINING_MIN, 0.5)
 
       # From the gain `a0` (g/g) that the soak gave `grain`.
       def self.of(grain, a0)
@@ -35,6 +36,14 @@ module FondKettle
       # Minutes at the boil until `uptake` (g/g) is in the grain; `stretch` is lag / pace.
       def minutes_to_take(uptake, stretch)
         stretch * Math.log(((2 * a) - a0) / ((2 * a) - uptake)) / l
+      end
+
+      # Minutes more in plenty of boiling water, to be drained, for a grain that has
+      # taken `taken` and come so far in `progress`: the core goes at its own pace,
+      # however firm the rice is wanted. Drained, it goes on for half a minute's worth.
+      def minutes_in_plenty(uptake, stretch, taken, progress)
+        water_min = minutes_to_take(uptake, stretch) - minutes_to_take(taken, stretch)
+        [[water_min, stretch * core_min * (1 - progress)].max - Kinetics::AFTER_DRAINING_MIN, 0.0].max
       end
 
       # Minutes on low from the boil for a wanted uptake (figures: Stage minutes):

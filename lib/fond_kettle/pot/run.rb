@@ -4,17 +4,19 @@ require_relative "../value"
 
 module FondKettle
   module Pot
-    # One row of the course of a pot; `taken_g` is all water in rice and dry additions.
-    Point = Value.define(:min, :temp_c, :free_g, :taken_g, :lost_g, :core)
+    # One row of the course of a pot; `taken_g` is all water in rice and dry
+    # additions, `gone_g` what was drained or went into a cloth.
+    Point = Value.define(:min, :temp_c, :free_g, :taken_g, :lost_g, :gone_g, :core)
 
     # Something that can be seen, heard or smelt, and when.
     Cue = Value.define(:cue, :at_min)
 
-    # How a pot ended: water per g rice, free and lost water, core left (0..1),
-    # minutes dry by heat, minutes of every stage, the cues in order and, where
-    # asked for, the curve. `stuck` names a stage that would never have ended.
-    Run = Value.define(:uptake, :free_g, :drunk_g, :lost_g, :core, :temp_c, :minutes, :boil_c, :kinetics,
-                       :dry_min, :stage_minutes, :cues, :curve, :stuck) do
+    # How a pot ended: water per g rice, free, drunk by dry food, lost, drained and
+    # cloth water in g, core left (0..1), minutes dry by heat, minutes of every
+    # stage, the cues in order and, where asked for, the curve. `stuck` names a
+    # stage that would never have ended.
+    Run = Value.define(:uptake, :free_g, :drunk_g, :lost_g, :drained_g, :cloth_g, :core, :temp_c, :minutes, :boil_c,
+                       :kinetics, :progress, :dry_min, :stage_minutes, :cues, :curve, :stuck) do
       # Minutes at which `cue` came, or nil.
       def at(cue)
         cues.find { |seen| seen.cue == cue }&.at_min

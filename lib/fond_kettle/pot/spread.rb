@@ -17,6 +17,7 @@ module FondKettle
     # The 80 % interval from the default spreads (figures: The balance).
     module Spreading
       SD = { uptake: 0.06, lid: 0.40, open: 0.30, carry: 0.30, power: 0.20 }.freeze
+      PLENTY = (6.0..10.0)
       # Standard normal, 10th to 90th percentile.
       Z80 = 1.2815515655446004
 
@@ -25,9 +26,18 @@ module FondKettle
       # Each cause is shifted by one standard deviation; the shift of the fixed
       # point follows from one run and the slope of the loss (first order).
       def around(balance, charge, stages, setting)
+        return in_plenty(charge, balance) if charge.plenty?
+
         parts = SD.to_h { |cause, sd| [cause, shift(cause, sd, balance, charge, stages, setting)] }
         half_g = Z80 * Math.sqrt(parts.values.sum { |grams| grams**2 })
         Spread.new(low_g: [balance.liquid_g - half_g, 0.0].max, high_g: balance.liquid_g + half_g, parts: parts.freeze)
+      end
+
+      # Anything from 6 to 10 parts does.
+      def in_plenty(charge, balance)
+        low_g, high_g = PLENTY.minmax.map { |parts| parts * charge.rice_g }
+        Spread.new(low_g: [low_g, balance.liquid_g].min, high_g: [high_g, balance.liquid_g].max,
+                   parts: SD.transform_values { 0.0 }.freeze)
       end
 
       # g of liquid for one standard deviation of `cause`.
@@ -41,7 +51,7 @@ module FondKettle
       end
 
       def leaking(cause, deviation, balance, charge, stages, setting)
-        open = stages.select { |stage| stage.lid == "none" }
+        open = stages.select(&:open?)
         return 0.0 if cause == :open ? open.empty? : open.size == stages.size
 
         factor = cause == :open ? :open_factor : :lid_factor
@@ -50,7 +60,7 @@ module FondKettle
 
       def moved(balance, charge, stages, setting)
         run = Cooking.end_of(charge, balance.liquid_g, stages, setting)
-        (charge.wanted_g - charge.carried_g + run.lost_g - balance.liquid_g) / (1 - balance.slope)
+        (charge.wanted_g - charge.carried_g + run.lost_g + run.cloth_g - balance.liquid_g) / (1 - balance.slope)
       end
 
       def drinking(charge, factor)
@@ -61,7 +71,7 @@ module FondKettle
         setting.with(burner: setting.burner.with(high_w: setting.burner.high_w * factor))
       end
 
-      private_class_method :shift, :leaking, :moved, :drinking, :powered
+      private_class_method :in_plenty, :shift, :leaking, :moved, :drinking, :powered
     end
   end
 end

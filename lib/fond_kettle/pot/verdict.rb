@@ -11,6 +11,10 @@ module FondKettle
       CHALKY_UPTAKE = 0.93
       WET_UPTAKE = 1.07
       WET_SHARE = 0.03
+      # Where floor and top begin to differ, and where the top lags by TOP_LAG.
+      SHALLOW_MM = 45.0
+      DEEP_MM = 100.0
+      TOP_LAG = 0.15
       # Minutes dry on the heat before the floor burns.
       SCORCHES_AFTER_MIN = { "high" => 2.0, "medium" => 5.0, "low" => 25.0 }.freeze
 
@@ -18,11 +22,23 @@ module FondKettle
 
       # A burnt floor outweighs the rest, then a raw core, then the wetness.
       def of(run, charge)
-        return "scorched" if scorched?(run)
+        return "scorched" if scorched?(run) && !charge.crust
         return "chalky" if chalky?(run, charge.grain)
         return "wet" if wet?(run, charge)
 
         texture(run.uptake, charge.grain.uptake)
+      end
+
+      # The verdict at the floor and at the top of a bed `bed_mm` deep: the floor is
+      # at the water's heels, the top lags. Both are the same in a shallow bed.
+      def floor_and_top(run, charge, bed_mm)
+        whole = of(run, charge)
+        return { floor: whole, top: whole } unless run.kinetics && bed_mm > SHALLOW_MM
+
+        lag = TOP_LAG * [bed_mm / DEEP_MM, 1.0].min
+        top = of(run.with(core: [1 - (run.progress * (1 - lag)), run.core].max,
+                          dry_min: {}, uptake: run.uptake * (1 - (lag / 4))), charge)
+        { floor: whole, top: top }
       end
 
       def scorched?(run)

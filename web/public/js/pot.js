@@ -1,6 +1,7 @@
 // Every change of the form asks the server for the plan again; the address in the
 // bar always holds the plan that is shown.
 import { swap } from "kettle/swap.js";
+import "kettle/drag.js";
 
 const form = document.getElementById("plan");
 const PAUSE_MS = 120;
@@ -40,7 +41,7 @@ form.addEventListener("input", (event) => {
   if (event.target.name === "amount" || event.target.name === "unit") form.elements.for.value = "amount";
   if (["who[]", "guests", "portion"].includes(event.target.name)) form.elements.for.value = "people";
   clearTimeout(pause);
-  pause = setTimeout(() => ask(false), event.target.type === "text" ? PAUSE_MS : 0);
+  pause = setTimeout(() => ask(false), event.isTrusted && event.target.type === "text" ? PAUSE_MS : 0);
 });
 form.addEventListener("change", (event) => {
   if (!ours(event)) return;

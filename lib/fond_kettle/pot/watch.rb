@@ -1,0 +1,71 @@
+# frozen_string_literal: true
+
+require_relative "run"
+require_relative "verdict"
+
+module FondKettle
+  module Pot
+    # Looks at a pot after every step and notes when something can first be seen.
+    # It changes nothing.
+    class Watch
+      # Steam shows a little before the boil.
+      STEAM_BELOW_BOIL_C = 5.0
+      HAIR = 1e-9
+
+      def initialize(contents, setting)
+        @contents = contents
+        @boil_c = setting.boil_c
+        @steam_c = setting.boil_c - STEAM_BELOW_BOIL_C
+        @over_ml = contents.over_bed_ml
+        @core = contents.core
+        @dry = false
+        @dry_min = Hash.new(0.0)
+        @seen = {}
+      end
+
+      # After a step of `used` minutes that ended at minute `min`.
+      def look(min, used, temp_c, stage)
+        unless stage.off?
+          @seen["first-steam"] ||= min if temp_c >= @steam_c
+          @seen["boil"] ||= min if temp_c >= @boil_c
+        end
+        @over_ml = fall("craters", @over_ml, @contents.over_bed_ml, min, used)
+        @core = fall("core-gone", @core, @contents.core - HAIR, min, used)
+        dry(min, used, stage)
+      end
+
+      # Cue values in the order in which they came.
+      def cues
+        @seen.map { |cue, at_min| Cue.new(cue: cue, at_min: at_min) }.sort_by(&:at_min).freeze
+      end
+
+      # Minutes dry on the heat, by heat.
+      def dry_min
+        @dry_min.dup.freeze
+      end
+
+      private
+
+      def dry(min, used, stage)
+        if @dry && !stage.off?
+          heat = stage.oven_c ? "low" : stage.heat
+          @dry_min[heat] += used
+          over_min = @dry_min[heat] - Verdict::SCORCHES_AFTER_MIN.fetch(heat)
+          @seen["scorch-risk"] ||= min - over_min if over_min.positive?
+        end
+        @dry ||= @contents.dry?
+        @seen["dry"] ||= min if @dry
+      end
+
+      # A quantity that falls through zero: the moment by a straight line. Returns
+      # what it is now.
+      def fall(cue, before, after, min, used)
+        unless after.positive? || @seen.key?(cue)
+          share = before.positive? ? before / (before - after) : 0.0
+          @seen[cue] = min - (used * (1 - share))
+        end
+        after
+      end
+    end
+  end
+end

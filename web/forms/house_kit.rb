@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/kit/burner"
+require_relative "../../lib/fond_kettle/kit/vessel"
+require_relative "../../lib/fond_kettle/measure/cup"
+
+module FondKettle
+  module Web
+    module Forms
+      # What of the cupboard a plan uses: as chosen, else what suits the method,
+      # else the method's own usual pot and fire.
+      class HouseKit
+        # `chosen`: ids by field (:pot, :cup, :burner).
+        def initialize(household, school, chosen)
+          @household = household
+          @school = school
+          @chosen = chosen
+        end
+
+        %i[eaters pots cups burners bags].each { |shelf| define_method(shelf) { @household.shelf(shelf).all } }
+
+        # The fields whose choice is gone from the cupboard.
+        def missing
+          { pot: pots, cup: cups, burner: burners }.filter_map { |field, records| field if @chosen[field] && !pick(records, field) }
+        end
+
+        def pot
+          pick(pots, :pot) || pots.find { |pot| (pot[:lid] == "cooker") == cooker?(@school) }
+        end
+
+        def cup
+          pick(cups, :cup) || cups.first
+        end
+
+        def cup_value
+          cup ? @household.value(:cups, cup) : Measure::US_CUP
+        end
+
+        # The eaters of those ids, as the core's values.
+        def seated(ids)
+          eaters.select { |eater| ids.include?(eater[:id].to_s) }.map { |record| @household.value(:eaters, record) }
+        end
+
+        # Vessel and burner for any school, as the side-by-side view asks.
+        def for_school(school)
+          [vessel(school), burner(school)]
+        end
+
+        # A cooker's bowl goes under the cooker's lid, any other pot under its own.
+        def vessel(school = @school)
+          record = cooker?(school) == cooker?(@school) ? pot : pots.find { |pot| (pot[:lid] == "cooker") == cooker?(school) }
+          return Kit::Vessel.new(id: nil, name: "A usual pot", lid_factor: 1.0, **school.vessel) unless record
+
+          vessel = @household.value(:pots, record)
+          return vessel.with(lid: "cooker") if cooker?(school)
+
+          vessel.lid == "cooker" ? vessel.with(lid: "ordinary") : vessel
+        end
+
+        def burner(school = @school)
+          fitting = burners.select { |record| (record[:source] == "cooker") == cooker?(school) }
+          record = fitting.find { |burner| burner[:id] == @chosen[:burner] } || fitting.first
+          return @household.value(:burners, record) if record
+
+          source = school.burner[:source]
+          Kit::Burner.new(id: nil, name: source, source: source, high_w: Kit::BURNER_HIGH_W.fetch(source).to_f)
+        end
+
+        # The grain as the house's own bag has it: its habits and its crop.
+        def bag_grain(grain)
+          bag = bags.find { |record| record[:grain] == grain.key }
+          bag ? grain.drinking(bag[:drinks] * Larder::CROP_UPTAKE.fetch(bag[:crop])) : grain
+        end
+
+        private
+
+        def cooker?(school)
+          school.burner[:source] == "cooker"
+        end
+
+        def pick(records, field)
+          records.find { |record| record[:id] == @chosen[field] }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,65 @@
+// The drawing as the instrument: water line, rice bed and soak ring are dragged, or
+// moved with the arrow keys; each writes into its plain field and the server answers.
+const form = document.getElementById("plan");
+const STEP = { water: 1, bed: 10, soak: 5 };
+const RING_MIN = 240;
+let drag = null;
+
+function put(name, value) {
+  const field = form.elements[name];
+  field.value = value;
+  field.dispatchEvent(new Event("input", { bubbles: true }));
+}
+
+const set = {
+  water(value) { form.elements.own_kind.value = "depth"; put("own", Math.round(value)); },
+  bed(value) { form.elements.for.value = "amount"; form.elements.unit.value = "g"; put("amount", Math.max(10, Math.round(value / 5) * 5)); },
+  soak(value) { put("soak", Math.max(0, Math.round(value / 5) * 5)); },
+};
+
+const grip = (event) => event.target.closest("[data-drag]");
+const now = (slider) => Number(slider.getAttribute("aria-valuenow"));
+
+// Drawing units per screen pixel.
+function unit(svg) {
+  return svg.viewBox.baseVal.width / svg.getBoundingClientRect().width;
+}
+
+function angle(event) {
+  const turn = Math.atan2(event.clientX - drag.x, drag.y - event.clientY) / (2 * Math.PI);
+  return ((turn + 1) % 1) * RING_MIN;
+}
+
+document.addEventListener("pointerdown", (event) => {
+  const slider = grip(event);
+  if (!slider) return;
+  event.preventDefault();
+  slider.focus();
+  const svg = slider.ownerSVGElement;
+  const ring = svg.querySelector(".ring").getBoundingClientRect();
+  drag = { name: slider.dataset.drag, from: now(slider), start: event.clientY, perPx: unit(svg) / Number(svg.dataset.scale),
+           gPerMm: Number(slider.dataset.gPerMm || 1), x: ring.x + ring.width / 2, y: ring.y + ring.height / 2 };
+});
+
+document.addEventListener("pointermove", (event) => {
+  if (!drag) return;
+  const mm = (drag.start - event.clientY) * drag.perPx;
+  if (drag.name === "soak") set.soak(angle(event));
+  else if (drag.name === "bed") set.bed(drag.from + mm * drag.gPerMm);
+  else set.water(drag.from + mm);
+});
+
+document.addEventListener("pointerup", () => {
+  if (!drag) return;
+  drag = null;
+  form.elements.own.dispatchEvent(new Event("change", { bubbles: true }));
+});
+
+document.addEventListener("keydown", (event) => {
+  const slider = grip(event);
+  const way = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1, PageUp: 10, PageDown: -10 }[event.key];
+  if (!slider || !way) return;
+  event.preventDefault();
+  const name = slider.dataset.drag;
+  set[name](now(slider) + way * STEP[name]);
+});
