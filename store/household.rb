@@ -38,7 +38,7 @@ module FondKettle
 
       # Our methods and the household's own; read again when a file has changed.
       def schools
-        stamp = Dir[File.join(methods_folder, "*.yml")].sort.map { |path| [path, File.stat(path).mtime] }
+        stamp = Dir[File.join(methods_folder, "*.yml")].map { |path| [path, File.stat(path).mtime] }
         @schools = Method::Schools.with(methods_folder) unless @schools_stamp == stamp
         @schools_stamp = stamp
         @schools

@@ -50,7 +50,8 @@ module FondKettle
 
     def fault(message, text, inside)
       line = line_of(text, inside + message.path)
-      said = message.path.size > 1 ? "#{message.path.join('.')} #{message.text.delete_prefix("#{message.path.last} ")}" : message.text
+      said = message.text
+      said = "#{message.path.join('.')} #{said.delete_prefix("#{message.path.last} ")}" if message.path.size > 1
       line ? "line #{line}: #{said}" : said
     end
 

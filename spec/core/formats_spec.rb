@@ -61,6 +61,6 @@ RSpec.describe FondKettle::Formats::RequestReader do
     expect(answer[:liquid].keys).to include(:g, :low_g, :high_g, :ratio_by_volume, :ratio_by_weight, :depth_over_rice_mm,
                                             :measured)
     expect(answer[:steps].map { |step| step[:key] }).to eq(%w[rinse soak drain fill boil low rest fluff])
-    expect(answer[:cues].map { |cue| cue[:cue] }).to contain_exactly("boil", "craters", "core-gone", "dry")
+    expect(answer[:cues].map { |cue| cue[:cue] }).to contain_exactly("first-steam", "boil", "craters", "core-gone", "dry")
   end
 end

@@ -43,7 +43,7 @@ RSpec.describe FondKettle::Method::Planner do
   it "solves the balance of a shifted cause as its range reckons it" do
     plan = plan_for(basic_request)
     leaky = plan.setting.with(lid_factor: 1.4)
-    shifted = FondKettle::Pot::Balancing.solve(plan.charge, FondKettle::Method::Charging.stages(plan.request, plan.school), leaky)
+    shifted = FondKettle::Pot::Balancing.solve(plan.charge, FondKettle::Method::Charging.stages(plan.request), leaky)
     expect(shifted.liquid_g - plan.liquid_g).to be_within(0.05 * plan.spread.parts[:lid]).of(plan.spread.parts[:lid])
   end
 

@@ -10,11 +10,11 @@ module FondKettle
       class CourseDrawing
         Svg = Html::Markup
         WIDTH = 960
-        HEIGHT = 440
+        HEIGHT = 490
         LEFT = 56.0
         RIGHT = 900.0
-        TOP = 40.0
-        BOTTOM = 380.0
+        TOP = 76.0
+        BOTTOM = 400.0
         LINES = [[:free_g, "free water", "free"], [:taken_g, "taken up", "taken"], [:lost_g, "steam", "lost"],
                  [:temp_c, "temperature", "temp"], [:core, "core left", "core"]].freeze
         CUES = { "first-steam" => "first steam", "boil" => "boil", "craters" => "craters", "dry" => "dry",
@@ -58,34 +58,42 @@ module FondKettle
           end.join
         end
 
+        # Names of cues that come close together stand in rows above one another.
         def cues
-          last = -100.0
-          @run.cues.each_with_index.map do |cue, index|
+          ends = []
+          @run.cues.map do |cue|
             at = x(cue.at_min)
-            row = at - last < 90 ? index % 2 : 0
-            last = at
+            row = (0..3).find { |level| (ends[level] || 0) <= at } || 0
+            ends[row] = at + (9 * CUES.fetch(cue.cue).length)
             Svg.tag("path", d: "M#{at} #{TOP} V#{BOTTOM}", class: "cue-line") +
-              Svg.text(CUES.fetch(cue.cue), x: at + 3, y: TOP - 6 - (row * 17), class: "label")
+              Svg.text(CUES.fetch(cue.cue), x: at + 3, y: TOP - 6 - (row * 18), class: "label")
           end.join
         end
 
         def axes
           step = [1, 2, 5, 10, 20, 30, 60].find { |minutes| @most_min / minutes <= 12 } || 120
-          across = (0..(@most_min / step).floor).map { |tick| Svg.text("#{tick * step}", x: x(tick * step), y: BOTTOM + 20, class: "label middle") }
-          grams = [0.25, 0.5, 0.75, 1.0].map { |part| Svg.text("#{(@most_g * part).round}", x: LEFT - 6, y: y(part) + 5, class: "label end") }
-          right = [0.25, 0.5, 0.75, 1.0].map { |part| Svg.text("#{(part * 100).round}", x: RIGHT + 6, y: y(part) + 5, class: "label") }
-          Svg.tag("path", d: "M#{LEFT} #{TOP} V#{BOTTOM} H#{RIGHT} V#{TOP}", class: "axis") + across.join + grams.join + right.join +
-            Svg.text("g", x: LEFT - 6, y: TOP - 8, class: "label end") + Svg.text("°C, %", x: RIGHT + 6, y: TOP - 8, class: "label") +
+          across = (0..(@most_min / step).floor).map do |tick|
+            Svg.text((tick * step).to_s, x: x(tick * step), y: BOTTOM + 20, class: "label middle")
+          end
+          grams = [0.25, 0.5, 0.75, 1.0].map do |part|
+            Svg.text((@most_g * part).round.to_s, x: LEFT - 6, y: y(part) + 5, class: "label end")
+          end
+          right = [0.25, 0.5, 0.75, 1.0].map do |part|
+            Svg.text((part * 100).round.to_s, x: RIGHT + 6, y: y(part) + 5, class: "label")
+          end
+          Svg.tag("path", d: "M#{LEFT} #{TOP} V#{BOTTOM} H#{RIGHT} V#{TOP}",
+                          class: "axis") + across.join + grams.join + right.join +
+            Svg.text("g", x: LEFT - 6, y: TOP - 8,
+                          class: "label end") + Svg.text("°C, %", x: RIGHT + 6, y: TOP - 14, class: "label") +
             Svg.text("minutes from the heat going on", x: (LEFT + RIGHT) / 2, y: BOTTOM + 42, class: "label middle")
         end
 
-        # Each line has its name where it ends or, for what ends low, where it begins.
+        # The lines' names in their own dress, in a row under the chart.
         def legend
-          heights = LINES.map { |key, words, klass| [y(share(@run.curve[@run.curve.size / 2], key)), words, klass] }.sort_by(&:first)
-          last = -100.0
-          heights.map do |at, words, klass|
-            last = [at - 6, last + 18].max
-            Svg.text(words, x: x(@most_min / 2) + 6, y: last, class: "label name-#{klass}")
+          LINES.each_with_index.map do |(_, words, klass), index|
+            at = LEFT + (index * 165)
+            Svg.tag("path", d: "M#{at} #{BOTTOM + 66} h36", class: "sample line-#{klass}") +
+              Svg.text(words, x: at + 44, y: BOTTOM + 71, class: "label")
           end.join
         end
       end

@@ -18,10 +18,11 @@ module FondKettle
         LEFT = 44.0
         FLOOR_Y = 345.0
         BOTTOM_Y = FLOOR_Y + 68
-        OVER_RIM = 62.0
+        # Room above the rim for the lid and the soak ring beside it.
+        OVER_RIM = 100.0
         WALL = 7.0
         # The soak ring, right of the lid, and the minutes of one turn.
-        RING = { x: 560, r: 34 }.freeze
+        RING = { x: 560, r: 30 }.freeze
         RING_MIN = 240.0
         GRAIN = { across: 11.0, down: 8.0 }.freeze
 
@@ -44,7 +45,8 @@ module FondKettle
         # SVG markup.
         def to_s
           Svg.tag("svg", [title, patterns, heat, water, bed, pot, lid, labels, planned, ring, handles].join,
-                  viewBox: "0 #{top.to_i} #{WIDTH.to_i} #{(BOTTOM_Y - top).to_i}", class: "pot-drawing", role: "group", data_scale: @scale,
+                  viewBox: "0 #{top.to_i} #{WIDTH.to_i} #{(BOTTOM_Y - top).to_i}", class: "pot-drawing", role: "group",
+                  data_scale: @scale,
                   aria_labelledby: "pot-title pot-desc")
         end
 
@@ -192,7 +194,8 @@ module FondKettle
           share = [@soak_min / RING_MIN, 0.9999].min
           angle = 2 * Math::PI * share
           x, y = [Math.sin(angle), -Math.cos(angle)].map { |part| part * RING[:r] }
-          arc = "M#{RING[:x]} #{ring_y - RING[:r]} A#{RING[:r]} #{RING[:r]} 0 #{share > 0.5 ? 1 : 0} 1 #{RING[:x] + x} #{ring_y + y}"
+          turn = "A#{RING[:r]} #{RING[:r]} 0 #{share > 0.5 ? 1 : 0} 1"
+          arc = "M#{RING[:x]} #{ring_y - RING[:r]} #{turn} #{RING[:x] + x} #{ring_y + y}"
           Svg.tag("circle", cx: RING[:x], cy: ring_y, r: RING[:r], class: "ring") + Svg.tag("path", d: arc, class: "ring-arc") +
             Svg.text("soak #{@soak_min.round} min", x: RING[:x], y: ring_y + RING[:r] + 24, class: "label middle") +
             slider("soak", "Soak, minutes", @soak_min.round, 0, 1440,
@@ -200,7 +203,7 @@ module FondKettle
         end
 
         def ring_y
-          top + 62
+          top + 46
         end
 
         # Grips for water line and rice bed.

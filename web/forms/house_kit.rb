@@ -21,7 +21,9 @@ module FondKettle
 
         # The fields whose choice is gone from the cupboard.
         def missing
-          { pot: pots, cup: cups, burner: burners }.filter_map { |field, records| field if @chosen[field] && !pick(records, field) }
+          { pot: pots, cup: cups, burner: burners }.filter_map do |field, records|
+            field if @chosen[field] && !pick(records, field)
+          end
         end
 
         def pot

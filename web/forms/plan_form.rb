@@ -113,7 +113,8 @@ module FondKettle
         end
 
         def compose(rice)
-          Method::Request.new(school: school, choices: choices, grain: kit.bag_grain(grain), rice_g: rice, additions: additions, **wash,
+          Method::Request.new(school: school, choices: choices, grain: kit.bag_grain(grain), rice_g: rice,
+                              additions: additions, **wash,
                               vessel: kit.vessel, burner: kit.burner, cup: kit.cup_value, texture: @values.fetch(:texture, 0.0),
                               altitude_m: household.kitchen[:altitude_m],
                               lesson: self[:lesson] == "leave" ? Method::NO_LESSON : @lesson)
@@ -167,7 +168,8 @@ module FondKettle
         def finished(cook)
           balance = cook[:plan][:balance]
           carried_g = balance[:soak_gain_g] + balance[:surface_g] + balance[:brought_g]
-          gone_g = balance[:loss_g] + balance.fetch(:drained_g, 0) + balance.fetch(:cloth_g, 0) + balance[:residue_g] + balance[:taken_g]
+          gone_g = balance[:loss_g] + balance.fetch(:drained_g,
+                                                    0) + balance.fetch(:cloth_g, 0) + balance[:residue_g] + balance[:taken_g]
           Log::Finished.new(on: cook[:finished_at].getlocal.strftime("%-d %b"), rice_g: cook[:plan][:rice][:g],
                             poured_g: cook[:poured_g], carried_g: carried_g, loss_g: gone_g,
                             texture: cook[:plan][:texture].to_f,

@@ -89,7 +89,8 @@ module FondKettle
 
         # The plan's address for another school, with that school's own ways.
         def school_address(form, plan)
-          own = { method: plan.school.key, pot: nil, burner: nil, rinse: nil, soak: nil, drain: nil, crust: nil, stir: nil, cover: nil }
+          own = { method: plan.school.key, pot: nil, burner: nil, rinse: nil, soak: nil, drain: nil, crust: nil, stir: nil,
+                  cover: nil }
           own = own.except(:pot, :burner) if plan.request.vessel.id == form.kit.pot&.fetch(:id)
           form.address(**own)
         end

@@ -55,7 +55,8 @@ module FondKettle
         next show(form, code: 422) unless form.ok?
 
         plan = Method::Planner.plan(form.request)
-        id = household.cooks.start(title: title_of(form, plan), grain: plan.request.grain.key, pot_id: form.kit.pot && form.kit.pot[:id],
+        id = household.cooks.start(title: title_of(form, plan), grain: plan.request.grain.key,
+                                   pot_id: form.kit.pot && form.kit.pot[:id],
                                    address: form.address, plan: Formats::PlanJson.for_the_stove(plan), now: now)
         redirect "/stove/#{id}", 303
       end

@@ -19,7 +19,8 @@ module FondKettle
         { rice: rice(plan), liquid: liquid(plan), balance: balance(plan.balance), steps: steps(plan),
           cues: RunJson.cues(plan.run), minutes: minutes(plan), fit: fit(plan), verdict: plan.verdict,
           cautions: plan.cautions.map { |caution| { code: caution.code, say: caution.say } },
-          warnings: RunJson.warnings(plan.warnings), grain: plan.request.grain.key, method: plan.school.key, method_name: plan.school.name,
+          warnings: RunJson.warnings(plan.warnings), grain: plan.request.grain.key, method: plan.school.key,
+          method_name: plan.school.name,
           texture: plan.request.texture, stages: stages(plan.stages), boil_c: plan.setting.boil_c.round(2),
           uptake_per_g: plan.charge.uptake.round(4), drinks: plan.request.lesson.drinks.round(4) }
       end
@@ -73,7 +74,8 @@ module FondKettle
       def stages(stages)
         stages.map do |stage|
           { key: stage.key, lid: stage.lid, heat: stage.heat, until: stage.ends_at, minutes: stage.minutes,
-          oven_c: stage.oven_c, parchment: stage.parchment || nil, cloth: stage.cloth || nil, drain: stage.drain || nil }.compact
+            oven_c: stage.oven_c, parchment: stage.parchment || nil, cloth: stage.cloth || nil,
+            drain: stage.drain || nil }.compact
         end
       end
 

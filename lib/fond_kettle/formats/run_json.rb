@@ -30,7 +30,8 @@ module FondKettle
 
       def curve_point(point)
         { min: point.min.round(3), temp_c: point.temp_c.round(2), free_g: point.free_g.round(4),
-          taken_g: point.taken_g.round(4), lost_g: point.lost_g.round(4), gone_g: point.gone_g.round(4), core: point.core.round(4) }
+          taken_g: point.taken_g.round(4), lost_g: point.lost_g.round(4), gone_g: point.gone_g.round(4),
+          core: point.core.round(4) }
       end
 
       # One way out: words, grams to add, whole minutes.

@@ -46,7 +46,9 @@ module FondKettle
 
       def cautions(request, stages)
         ingredients = request.additions.map(&:ingredient)
-        tags = [*request.school.tags, *("cloth" if stages.any?(&:cloth)), "lid:#{request.vessel.lid}", "material:#{request.vessel.material}",
+        tags = [*request.school.tags, *(if stages.any?(&:cloth)
+                                          "cloth"
+                                        end), "lid:#{request.vessel.lid}", "material:#{request.vessel.material}",
                 *ingredients.flat_map(&:care)]
         Care::Cautions.for(tags, allergens: ingredients.flat_map(&:allergens).uniq)
       end

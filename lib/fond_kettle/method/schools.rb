@@ -24,7 +24,7 @@ module FondKettle
 
       # File names and texts of the methods in a folder, by name.
       def self.texts_in(folder)
-        Dir[File.join(folder, "*.yml")].sort.to_h { |path| [path, Catalogue.text_of(path)] }
+        Dir[File.join(folder, "*.yml")].to_h { |path| [path, Catalogue.text_of(path)] }
       end
 
       # Ours and those of `folder`.

@@ -107,7 +107,8 @@ module FondKettle
       def balance
         parts = [[@balance.uptake_g, "taken up"], [@balance.loss_g, "lost as steam"],
                  [@balance.taken_g, "drunk by dry food"], [@balance.residue_g, "left as sauce"],
-                 [@balance.drained_g, "poured off"], [@balance.cloth_g, "into the cloth"], [-@balance.soak_gain_g, "already in the grain"],
+                 [@balance.drained_g, "poured off"], [@balance.cloth_g, "into the cloth"],
+                 [-@balance.soak_gain_g, "already in the grain"],
                  [-@balance.surface_g, "clinging to it"], [-@balance.brought_g, "brought by the rest"]]
         worth_saying = parts.reject { |grams, _| grams.abs < 0.5 }
         worth_saying.map { |grams, what| "#{grams.negative? ? '−' : '+'} #{grams.abs.round} g #{what}" }

@@ -29,7 +29,8 @@ module FondKettle
         stages ||= planned
         run = Pot::Cooking.run(charge, liquid_g, stages, setting, step_min: step_min, curve: true)
         bed_mm = request.vessel.depth_mm(Pot::Fitting.cooked_ml(charge))
-        Trial.new(charge: charge, run: run, parts: Pot::Verdict.floor_and_top(run, charge, bed_mm), verdict: Pot::Verdict.of(run, charge), warnings: warnings(request, charge, setting, liquid_g, run),
+        Trial.new(charge: charge, run: run, parts: Pot::Verdict.floor_and_top(run, charge, bed_mm),
+                  verdict: Pot::Verdict.of(run, charge), warnings: warnings(request, charge, setting, liquid_g, run),
                   rescue: Pot::Rescue.for(run, charge, setting, request.vessel.lid).freeze)
       end
 

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "contents"
+require_relative "fire"
 require_relative "heat"
 require_relative "kinetics"
 require_relative "loss"
@@ -83,12 +84,11 @@ module FondKettle
 
       def enter(stage)
         @stage = stage
-        @lag = stage.open? ? 1.0 : Kinetics::LIDDED_LAG
+        @fire = Fire.new(stage, @setting)
         @off_min = 0.0 unless stage.off?
         @idle_min = stage.oven_c ? OVEN_IDLE_MIN : 0.0
         @cloth_left_g = stage.cloth ? Loss::CLOTH_G - @contents.cloth_g : 0.0
         begin_stage(stage) if stage.drain || stage.add || stage.lifted_s.positive?
-        @boiling_g_min = stage.off? ? 0.0 : boiling_g_min
       end
 
       def begin_stage(stage)
@@ -107,16 +107,11 @@ module FondKettle
       # Lid off: the open rate for as long as it is off, paid for by the pot's own
       # heat where the burner cannot; then it has to come back to the boil.
       def lift(minutes)
-        loss_g = [Loss.boiling_g_min(@setting.vessel, "none", open_heat, nil) * @setting.open_factor * minutes,
-                  @contents.free_g].min
-        short_j = (loss_g * Loss::LATENT_J_G) - (joule_min * minutes)
+        loss_g = [@fire.lifted_g_min * minutes, @contents.free_g].min
+        short_j = (loss_g * Loss::LATENT_J_G) - (@fire.joule_min(@temp_c) * minutes)
         @contents.lose(loss_g)
         @temp_c -= short_j / capacity_j_k if short_j.positive?
         @min += minutes
-      end
-
-      def open_heat
-        @stage.heat == "off" ? "low" : @stage.heat
       end
 
       def result
@@ -135,18 +130,16 @@ module FondKettle
       end
 
       def ready_min
-        stretch = @lag / @boil_pace
+        stretch = @fire.lag / @boil_pace
         kinetics = @contents.kinetics
-        if @charge.plenty?
-          return kinetics.minutes_in_plenty(@charge.uptake, stretch, @contents.uptake, @contents.progress)
-        end
+        return kinetics.minutes_in_plenty(@charge.uptake, stretch, @contents.uptake, @contents.progress) if @charge.plenty?
 
         [kinetics.minutes_from_boil(@charge.uptake, stretch) - @boiled_min, 0.0].max
       end
 
       def run_for(minutes)
         left = minutes
-        left -= step([left, @step_min].min) while left > HAIR && !ended? && !hopeless?
+        left -= step([left, @step_min].min) while left > HAIR && !ended? && !(@stage.ends_at && @fire.hopeless?)
       end
 
       def ended?
@@ -155,11 +148,6 @@ module FondKettle
         when "level" then @contents.over_bed_ml <= LEVEL_ML
         when "dry" then @contents.dry?
         end
-      end
-
-      # Off the heat nothing comes to the boil or boils away, nor in an oven too cool.
-      def hopeless?
-        @stage.ends_at && (@stage.off? || (@stage.oven_c && @stage.oven_c <= @setting.boil_c))
       end
 
       def boiling?
@@ -186,16 +174,9 @@ module FondKettle
         used
       end
 
-      # Net power, J/min; an oven gives what the pot's temperature lets it.
-      def joule_min(temp_c = @temp_c)
-        return @setting.burner.joule_per_min(@stage.heat) unless @stage.oven_c
-
-        [Heat.oven_conductance(@setting.vessel) * (@stage.oven_c - temp_c), 0.0].max
-      end
-
       def heat(most_min)
-        loss = @contents.dry? ? 0.0 : heating_g_min
-        joule_min = self.joule_min - (loss * Loss::LATENT_J_G)
+        loss = @contents.dry? ? 0.0 : @fire.heating_g_min
+        joule_min = @fire.joule_min(@temp_c) - (loss * Loss::LATENT_J_G)
         return wait(most_min) unless joule_min.positive?
 
         rise = Heat::Rise.new(@temp_c, next_mark_c, joule_min, capacity_j_k, most_min)
@@ -229,9 +210,9 @@ module FondKettle
       end
 
       def boil(most_min)
-        loss = @contents.dry? ? 0.0 : @boiling_g_min
+        loss = @contents.dry? ? 0.0 : @fire.boiling_g_min
         @contents.begin_cooking
-        minutes = @stage.ends_at == "level" ? @contents.minutes_to_level(@boil_pace / @lag, loss, most_min) : most_min
+        minutes = @stage.ends_at == "level" ? @contents.minutes_to_level(@boil_pace / @fire.lag, loss, most_min) : most_min
         used = cook_contents(@boil_pace, loss, minutes)
         @boiled_min += used
         used
@@ -239,7 +220,7 @@ module FondKettle
 
       def cool(most_min)
         closed_for = Loss::OFF_MIN - @off_min
-        loss = closed_for > HAIR && !@contents.dry? ? Loss.off_g_min(@setting.vessel, @stage.lid) * loss_factor : 0.0
+        loss = closed_for > HAIR && !@contents.dry? ? @fire.off_g_min : 0.0
         minutes = closed_for > HAIR ? [most_min, closed_for].min : most_min
         fall = Heat::Fall.new(@temp_c, @setting.room_c, @conductance, loss, capacity_j_k, minutes)
         used = cook_contents(fall.mean { |c| Kinetics.pace(c) }, loss, minutes)
@@ -250,7 +231,7 @@ module FondKettle
 
       def cook_contents(pace, loss, minutes)
         @contents.begin_cooking
-        return @contents.cook(pace / @lag, loss, minutes) unless @idle_min.positive?
+        return @contents.cook(pace / @fire.lag, loss, minutes) unless @idle_min.positive?
 
         used = @contents.cook(0.0, loss, [minutes, @idle_min].min)
         @idle_min = @idle_min - used < HAIR ? 0.0 : @idle_min - used
@@ -265,22 +246,6 @@ module FondKettle
 
       def capacity_j_k
         @pot_j_k + @contents.heat_capacity_j_k
-      end
-
-      def loss_factor
-        @stage.open? ? @setting.open_factor : @setting.lid_factor
-      end
-
-      # Steam can carry off no more than the heat pays for.
-      def boiling_g_min
-        free = Loss.boiling_g_min(@setting.vessel, @stage.lid, @stage.oven_c ? "low" : @stage.heat, @setting.burner.source)
-        free *= Loss::OVEN_FACTOR if @stage.oven_c
-        free *= Loss::PARCHMENT_FACTOR if @stage.parchment
-        [free * loss_factor, Loss.cap_g_min(joule_min(@setting.boil_c))].min
-      end
-
-      def heating_g_min
-        Loss::HEATING_SHARE * @boiling_g_min
       end
 
       def point
