@@ -70,6 +70,14 @@ module FondKettle
         end
       end
 
+      # The lid was lifted, or a sign of trouble was reported.
+      def note(id, kind, what, now)
+        @database.write do |db|
+          open_cook(db, id)
+          insert_event(db, id, kind, what, now)
+        end
+      end
+
       def pour(id, poured_g)
         @database.write do |db|
           open_cook(db, id)

@@ -76,6 +76,11 @@ module FondKettle
           Drawings::BalanceDrawing.new(answer)
         end
 
+        # The same in a cup of the cupboard (a record), or the US cup.
+        def spoken_by(amount_g, cup)
+          Measure::Spoken.say(amount_g, cup ? household.value(:cups, cup) : Measure::US_CUP)
+        end
+
         # Every second minute of a run, with what was seen since the row before.
         def course_rows(run)
           rows = run.curve.each_slice(4).map(&:last)

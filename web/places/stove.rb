@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
 require "json"
+require_relative "../../lib/fond_kettle/method/remedies"
 require_relative "../../lib/fond_kettle/stove/cook"
+require_relative "../drawings/level_drawing"
 require_relative "../forms/pour_form"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
@@ -14,8 +16,9 @@ module FondKettle
       helpers Helpers::Fields
       helpers Helpers::PotWords
 
-      CUES = { "boil" => "It boils", "craters" => "Craters in the surface", "core-gone" => "A bitten grain has no white core",
-               "dry" => "The bubbling has stopped" }.freeze
+      SIGNS = Method::Remedies::SIGNS
+      CUES = { "first-steam" => "First steam", "boil" => "It boils", "craters" => "Craters in the surface",
+               "core-gone" => "A bitten grain has no white core", "dry" => "The bubbling has stopped" }.freeze
 
       get "/" do
         cooking = household.cooks.on_the_stove
@@ -50,6 +53,21 @@ module FondKettle
         redirect "/stove/#{id}", 303
       end
 
+      post "/:id/lifted" do
+        id = id_from(params["id"])
+        household.cooks.note(id, "lifted", "lid", now)
+        redirect "/stove/#{id}", 303
+      end
+
+      post "/:id/sign" do
+        id = id_from(params["id"])
+        signs = Method::Remedies::SIGNS
+        raise InvalidInput.at("sign", "must be one of: #{signs.keys.join(', ')}") unless signs.key?(params["sign"])
+
+        household.cooks.note(id, "sign", params["sign"], now)
+        redirect "/stove/#{id}", 303
+      end
+
       # What was really poured, in grams or the house's cup.
       post "/:id/poured" do
         cook = household.cooks.find(id_from(params["id"]))
@@ -71,6 +89,13 @@ module FondKettle
 
       def state(record)
         "#{record[:events].size}-#{record[:finished_at] ? 'done' : 'open'}-#{record[:poured_g]}"
+      end
+
+      # The pot as it should stand now, or nil before the heat is on.
+      def level_drawing(cook)
+        return unless cook.plan[:levels] && cook.heat_on_at
+
+        Drawings::LevelDrawing.new(cook.plan, cook.on_heat_s(now) / 60.0).to_s
       end
 
       def whole(name)

@@ -29,7 +29,18 @@ module FondKettle
       def for_the_stove(plan)
         remedies = Method::Remedies.for(plan).transform_values { |remedy| RunJson.remedy(remedy) }
         run = Pot::Cooking.run(plan.charge, plan.liquid_g, plan.stages, plan.setting, curve: true)
-        call(plan).merge(remedies: remedies, levels: levels(plan, run))
+        vessel = plan.request.vessel
+        call(plan).merge(remedies: remedies, levels: levels(plan, run), lift: lift(plan, run),
+                         vessel: { name: vessel.name, diameter_mm: vessel.diameter_mm, height_mm: vessel.height_mm,
+                                   lid: vessel.lid })
+      end
+
+      # What half a minute without the lid costs on the heat: minutes and grams.
+      def lift(plan, run)
+        stages = plan.stages.map { |stage| stage.off? || stage.ends_at || stage.open? ? stage : stage.with(lifted_s: 30.0) }
+        lifted = Pot::Cooking.run(plan.charge, plan.liquid_g, stages, plan.setting)
+        later = [lifted, run].map { |course| course.at("core-gone") || course.minutes }.reduce(:-)
+        { minutes: [later, 0.5].max.round(1), g: (lifted.lost_g - run.lost_g).round(1) }
       end
 
       # How full the pot stands over time, mm: bed and free water, for the moving drawing.
@@ -96,7 +107,7 @@ module FondKettle
         "#{filled}; the cooked bed is #{fit.bed_mm.round} mm deep."
       end
 
-      private_class_method :levels, :rice, :liquid, :balance, :steps, :stages, :minutes, :fit, :say
+      private_class_method :levels, :lift, :rice, :liquid, :balance, :steps, :stages, :minutes, :fit, :say
     end
   end
 end

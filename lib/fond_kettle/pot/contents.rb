@@ -104,11 +104,10 @@ module FondKettle
         @drained_g += poured_g
       end
 
-      # A cloth under the lid takes up drips.
+      # Of what was lost, so much dripped into a cloth under the lid instead.
       def into_cloth(grams)
-        taken_g = [grams, @free_g].min
-        @free_g -= taken_g
-        @cloth_g += taken_g
+        @lost_g -= grams
+        @cloth_g += grams
       end
 
       def lose(grams)

@@ -169,7 +169,6 @@ module FondKettle
                else
                  heat(most_min)
                end
-        drip(used) if @cloth_left_g.positive?
         @min += used
         used
       end
@@ -231,17 +230,23 @@ module FondKettle
 
       def cook_contents(pace, loss, minutes)
         @contents.begin_cooking
-        return @contents.cook(pace / @fire.lag, loss, minutes) unless @idle_min.positive?
+        return evaporate(pace / @fire.lag, loss, minutes) unless @idle_min.positive?
 
-        used = @contents.cook(0.0, loss, [minutes, @idle_min].min)
+        used = evaporate(0.0, loss, [minutes, @idle_min].min)
         @idle_min = @idle_min - used < HAIR ? 0.0 : @idle_min - used
         used
       end
 
-      def drip(minutes)
-        grams = [Loss::CLOTH_G_MIN * minutes, @cloth_left_g].min
-        @contents.into_cloth(grams)
-        @cloth_left_g -= grams
+      # Cooks; a cloth under the lid takes its drips from the same water.
+      def evaporate(pace, loss, minutes)
+        return @contents.cook(pace, loss, minutes) if @cloth_left_g < HAIR || @contents.dry?
+
+        before_g = @contents.lost_g
+        used = @contents.cook(pace, loss + Loss::CLOTH_G_MIN, [minutes, @cloth_left_g / Loss::CLOTH_G_MIN].min)
+        dripped_g = (@contents.lost_g - before_g) * Loss::CLOTH_G_MIN / (loss + Loss::CLOTH_G_MIN)
+        @contents.into_cloth(dripped_g)
+        @cloth_left_g -= dripped_g
+        used
       end
 
       def capacity_j_k

@@ -5,7 +5,8 @@ require_relative "../value"
 module FondKettle
   module Stove
     # Something that happened at the stove: `kind` "step" (a step began), "seen"
-    # (a cue was seen); `what` the step's index or the cue; `at` a Time.
+    # (a cue was seen), "lifted" (the lid was) or "sign" (something is wrong); `what`
+    # the step's index, the cue or the sign; `at` a Time.
     Event = Value.define(:kind, :what, :at)
 
     # Where a cook stands, worked out from its plan (the stored JSON hash) and its
@@ -45,14 +46,30 @@ module FondKettle
         @events.reverse.find { |event| event.kind == "step" }.at
       end
 
-      # When the step at hand should be over, or nil where it takes its time.
+      # When the step at hand should be over, or nil where it takes its time: later
+      # by what a lifted lid costs, and no sooner than a remedy asks.
       def step_ends_at
-        step[:minutes] && (step_began_at + (step[:minutes] * 60))
+        return unless step[:minutes]
+
+        planned = step_began_at + (step[:minutes] * 60) + (lifts * plan.dig(:lift, :minutes).to_f * 60)
+        sign = signs.last
+        sign && remedy ? [planned, sign.at + (remedy[:minutes] * 60)].max : planned
+      end
+
+      # How often the lid was lifted in this step.
+      def lifts
+        this_step.count { |event| event.kind == "lifted" }
+      end
+
+      # What to do about the last sign reported in this step: {say, add_g, minutes}.
+      def remedy
+        sign = signs.last
+        sign && plan.fetch(:remedies, {})[sign.what.to_sym]
       end
 
       # When the heat went on, or nil.
       def heat_on_at
-        first = steps.index { |step| step[:heat] && step[:heat] != "off" }
+        first = steps.index { |step| step[:key] == @plan[:stages].first[:key] }
         @events.find { |event| event.kind == "step" && event.what.to_i == first }&.at
       end
 
@@ -70,7 +87,21 @@ module FondKettle
         end
       end
 
+      # Seconds on the heat at `now`, as the plan counts them: the boil puts it right.
+      def on_heat_s(now)
+        heat_on_at ? [now - heat_on_at - drift_s, 0].max : 0
+      end
+
       private
+
+      def signs
+        this_step.select { |event| event.kind == "sign" }
+      end
+
+      # Events since the step at hand began.
+      def this_step
+        @events.drop(@events.rindex { |event| event.kind == "step" })
+      end
 
       def cue_min(cue)
         @plan.fetch(:cues).find { |entry| entry[:cue] == cue }&.fetch(:at_min)

@@ -1,6 +1,7 @@
 // Counts down to times that the server keeps, rings when a step is over, keeps the
 // screen awake and follows what another device did.
 import { ring } from "kettle/bell.js";
+import { follow as followLevel } from "kettle/level.js";
 
 const stove = document.querySelector(".stove");
 const clock = document.getElementById("clock");
@@ -50,6 +51,8 @@ async function stayAwake() {
   try { await navigator.wakeLock?.request("screen"); } catch { /* the browser may refuse; the clock still runs */ }
 }
 
+const drawing = document.querySelector(".level-drawing");
+if (drawing) setInterval(followLevel(drawing), 1000);
 tick();
 setInterval(tick, 250);
 setInterval(follow, POLL_MS);

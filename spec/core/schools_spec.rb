@@ -1,0 +1,159 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/method/comparison"
+require_relative "../../lib/fond_kettle/method/depth_rule"
+require_relative "../../lib/fond_kettle/method/own_way"
+require_relative "../../lib/fond_kettle/method/remedies"
+
+RSpec.describe "The schools of cooking" do
+  schools = FondKettle::Method::Schools.ours.all
+  absorbing = schools.values.reject(&:parts).map(&:key)
+
+  it "are the eleven ways of cooking rice in one pot" do
+    expect(schools.keys).to match_array(%w[covered-pot rice-cooker knuckle level oven-pilaf toasted-pilaf open-then-covered
+                                           broth-under-rice one-pot-sauce mixed-rice boil-and-drain])
+  end
+
+  schools.each_key do |method|
+    it "plans, runs and adds up: #{method}" do
+      request = basic_request(method: method, rice: { "amount" => 400, "unit" => "g" })
+      plan = plan_for(request)
+      b = plan.balance
+      sum = b.uptake_g + b.loss_g + b.residue_g + b.taken_g + b.drained_g + b.cloth_g - b.soak_gain_g - b.surface_g - b.brought_g
+      expect(plan.liquid_g).to be_within(0.02).of(sum)
+      expect([plan.verdict, plan.warnings.map(&:code)]).to eq(["standard", []])
+      expect(plan.run.stuck).to be_nil
+      carried = plan.charge.carried_g
+      try_with(request, plan.liquid_g).run.curve.each do |point|
+        expect(point.free_g + point.taken_g + point.lost_g + point.gone_g).to be_within(1e-3).of(plan.liquid_g + carried)
+      end
+    end
+  end
+
+  it "keep the identities, whatever the kitchen" do
+    for_any_kitchen do |kitchen|
+      kitchen = kitchen.merge("method" => absorbing[kitchen["altitude_m"] % absorbing.size])
+      plan = plan_for(kitchen)
+      more = plan_for(kitchen.merge("rice" => { "amount" => plan.charge.rice_g * 1.2, "unit" => "g" }))
+      expect(plan.run.uptake).to be_within(0.01 * plan.charge.uptake).of(plan.charge.uptake)
+      expect(plan.run.free_g).to be_within(1.0).of(plan.charge.residue_g)
+      expect(more.liquid_g).to be >= plan.liquid_g - 1e-3
+      expect(more.ratio_by_weight).to be <= plan.ratio_by_weight + 1e-5
+      whole, half = [0.5, 0.25].map { |step| try_with(kitchen, plan.liquid_g, step_min: step).run }
+      expect(half.uptake).to be_within(0.005 * whole.uptake).of(whole.uptake)
+    end
+  end
+
+  it "pour off what boil-and-drain has too much, and stop at the core" do
+    plan = plan_for(basic_request(method: "boil-and-drain"))
+    expect([plan.liquid_g, plan.spread.low_g, plan.spread.high_g]).to eq([2400.0, 1800.0, 3000.0])
+    expect(plan.balance.drained_g).to be > 1500
+    expect(plan.run.uptake).to be_within(0.06).of(1.5)
+  end
+
+  it "take a crust for what it is, and a burnt floor where none is wanted" do
+    crust, clean = [true, false].map { |wanted| plan_for(basic_request(method: "open-then-covered", crust: wanted)) }
+    expect([crust.run.dry_min["low"], crust.verdict]).to match([be > 15, "standard"])
+    expect(clean.liquid_g).to eq(crust.liquid_g)
+  end
+
+  it "count cloth, parchment and oven" do
+    plain, cloth = [false, true].map { |on| plan_for(basic_request(cloth: on)) }
+    expect(cloth.balance.cloth_g).to be_between(15, 20)
+    expect(cloth.liquid_g - plain.liquid_g).to be > 10
+    expect(cloth.cautions.map(&:code)).to include("cloth-clear-of-flame")
+    cool = [{ "heat" => "off", "oven_c" => 90, "until" => "boil" }]
+    reader = FondKettle::Formats::RequestReader.new(basic_request(stages: cool))
+    trial = FondKettle::Method::Trying.run(reader.request, 400.0, stages: reader.stages)
+    expect(trial.warnings.map(&:code)).to include("cannot-boil")
+  end
+
+  it "lose heat and time, not water, by a lifted lid" do
+    stages = [{ "heat" => "high", "until" => "boil" }, { "heat" => "low", "minutes" => 12 }]
+    lifted = [stages.first, stages.last.merge("lifted_s" => 30)]
+    plain, opened = [stages, lifted].map do |list|
+      reader = FondKettle::Formats::RequestReader.new(basic_request(stages: list))
+      FondKettle::Method::Trying.run(reader.request, 386.0, stages: reader.stages).run
+    end
+    expect(opened.at("core-gone")).to be > plain.at("core-gone")
+    expect(opened.lost_g - plain.lost_g).to be_between(0, 6)
+  end
+
+  it "take liquid and food into a stage, and conserve their water" do
+    add = { "liquid_g" => 100, "at_c" => 90, "food" => [{ "ingredient" => "tomato", "g" => 50 }] }
+    stages = [{ "heat" => "high", "until" => "boil" }, { "heat" => "low", "minutes" => 12, "add" => add }]
+    reader = FondKettle::Formats::RequestReader.new(basic_request(stages: stages))
+    last = FondKettle::Method::Trying.run(reader.request, 300.0, stages: reader.stages).run.curve.last
+    carried = plan_for(basic_request).charge.carried_g
+    expect(last.free_g + last.taken_g + last.lost_g).to be_within(1e-3).of(300 + carried + 100 + 42.5)
+  end
+
+  it "judge the finger and the level by this pot" do
+    plan = plan_for(basic_request(method: "knuckle", vessel: { "diameter_mm" => 180 }, rice: { "amount" => 900, "unit" => "g" }))
+    finger = FondKettle::Method::DepthRules.judge(plan, 25.0)
+    expect(finger.holds).to match([be_between(700, 1300), be_between(800, 1600)])
+    expect(FondKettle::Method::DepthRules.judge(plan, 0.0).verdict).to eq("chalky")
+  end
+
+  it "turn the cook's own way into grams" do
+    plan = plan_for(basic_request)
+    cup = FondKettle::Measure::US_CUP
+    grams = FondKettle::Method::OwnWay::KINDS.keys.to_h do |kind|
+      [kind, FondKettle::Method::OwnWay.liquid_g(kind, 2.0, plan.charge, plan.request.vessel, cup).round(1)]
+    end
+    expect(grams).to include("volume" => 769.2, "weight" => 600.0, "g" => 2.0, "cup" => 473.2)
+    expect { FondKettle::Method::OwnWay.liquid_g("luck", 1, plan.charge, plan.request.vessel, cup) }
+      .to raise_error(FondKettle::InvalidInput, /must be one of: volume/)
+  end
+
+  it "stand side by side, each that suits the grain" do
+    request = request_for(basic_request(grain: "glutinous"))
+    plans = FondKettle::Method::Comparison.plans(request, schools.values, vessel_for: ->(_) { [request.vessel, request.burner] })
+    expect(plans.map do |plan|
+      plan.school.key
+    end).to contain_exactly("covered-pot", "knuckle", "level", "mixed-rice", "rice-cooker")
+  end
+
+  it "have a way out of what goes wrong at the stove" do
+    remedies = FondKettle::Method::Remedies.for(plan_for(basic_request))
+    expect(remedies.keys).to match_array(FondKettle::Method::Remedies::SIGNS.keys)
+    expect(remedies["chalky-dry"].add_g).to be > 20
+    expect([remedies["chalky-wet"].add_g, remedies["wet"].minutes]).to match([0, be > 2])
+  end
+
+  it "take their steps as chosen: onion to a colour, onion or meat first, one stir" do
+    asked = basic_request(method: "broth-under-rice", base: { "onion" => "dark", "first" => "onion" }, stir: "at-boil")
+    steps = plan_for(asked).steps
+    expect(steps.map(&:key)).to include("stir")
+    expect(steps.map(&:key).select { |key| %w[meat onion].include?(key) }).to eq(%w[onion meat])
+    expect(steps.find { |step| step.key == "onion" }.to_h).to include(minutes: 22.0, cue: "the onion is dark")
+  end
+
+  it "warn beyond their own range and leave the rest to the cook" do
+    plan = plan_for(basic_request(method: "oven-pilaf", soak: { "minutes" => 200 }))
+    expect(plan.warnings.map(&:code)).to include("outside-school")
+  end
+
+  describe "in a household's own files" do
+    def book(**files)
+      FondKettle::Method::Schools.new(FondKettle::Method::Schools.ours.texts.merge(files.transform_keys do |name|
+        "own/#{name}.yml"
+      end))
+    end
+
+    it "take what they do not say from the method they are like" do
+      mine = book(mine: "key: mine\nlike: covered-pot\nname: Aunt's pot\nrinse_changes: 2\n").fetch("mine")
+      expect([mine.rinse_changes, mine.soak, mine.stretches.size]).to eq([2, "usual", 3])
+    end
+
+    it "refuse a cycle, an unknown likeness, an unknown stage and a missing field, and leave the others alone" do
+      bad = book(a: "key: a\nlike: b\n", b: "key: b\nlike: a\n", c: "key: c\nlike: nobody\n", d: "key: d\nname: Bare\n",
+                 e: "key: e\nlike: covered-pot\nstages:\n  - key: boil\n    heat: tepid\n    until: boil\n    say: x\n    cue: x\n    why: x\n",
+                 f: "key: f\n  name: [\n")
+      expect(bad.problems).to contain_exactly(/a.yml: a cycle of likes/, /b.yml: a cycle of likes/, /c.yml: like names no method/,
+                                              /d.yml, d: line 1: family is missing/, /e.yml, e: line 5: stages.0.heat must be one of/,
+                                              /f.yml, line 2/)
+      expect(bad.all.keys).to match_array(schools.keys)
+    end
+  end
+end
