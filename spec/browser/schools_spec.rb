@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+require_relative "../support/browser"
+
+RSpec.describe "Every way of cooking", :browser do
+  include Support::Browser
+
+  FondKettle::Method::Schools.ours.all.each_value do |school|
+    it "is planned, drawn and cooked through at the stove: #{school.key}" do
+      visit "/pot?grain=basmati&method=#{school.key}&for=amount&amount=420&unit=g"
+      expect(page).to have_css("svg.pot-drawing [role=slider]", count: 3)
+      expect(page).to have_css(".verdict", text: "standard")
+      click_button "Start cooking"
+      steps = find(".stove-title").text[/of (\d+)/, 1].to_i
+      (1...steps).each do |position|
+        expect(page).to have_css(".stove-title", text: "step #{position} of #{steps}")
+        click_button "Done, next"
+      end
+      expect(page).to have_css(".level-drawing")
+      click_button "Finish"
+      expect(page).to have_css("h1", text: "How did it come out?")
+    end
+  end
+
+  it "stands side by side, and one tap plans it" do
+    visit "/pot?grain=basmati&pot=3&for=amount&amount=420&unit=g"
+    click_link "Every way side by side"
+    expect(page).to have_css("tbody th", count: 10)
+    expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag22aa)
+    click_link "Oven pilaf"
+    expect(page).to have_select("Way", selected: "Oven pilaf")
+    expect(find("#amount").value).to eq("420")
+  end
+
+  it "shows the course of the pot, with another laid over it, as a table too" do
+    visit "/pot?grain=basmati&pot=3&for=amount&amount=420&unit=g"
+    click_link "The course of the pot"
+    expect(page).to have_css("td", text: "craters at")
+    click_link "with the lid lifted three times"
+    expect(page).to have_css(".course-drawing .over", count: 5)
+    expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag22aa)
+  end
+
+  it "answers the cook's own way, typed, by arrow keys and by dragging" do
+    visit "/pot?grain=basmati&pot=3&for=amount&amount=420&unit=g"
+    fill_in "I always use", with: "2"
+    expect(page).to have_css(".own", text: "comes out wet")
+    find("[data-drag=soak]").send_keys(:arrow_up)
+    expect(page).to have_css(".slip", text: "Soak 35 min")
+    find("[data-drag=bed]").send_keys(:arrow_up)
+    expect(page).to have_css(".rice-line", text: "430 g")
+    grip = find("[data-drag=water] circle").native
+    page.driver.browser.action.click_and_hold(grip).move_by(0, 60).release.perform
+    expect(page).to have_css(".own", text: "comes out chalky")
+    expect(page).to have_current_path(/own_kind=depth/, url: true)
+    expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag22aa)
+  end
+
+  it "takes a lifted lid and a sign of trouble at the stove" do
+    visit "/pot?grain=jasmine&pot=3&for=amount&amount=420&unit=g"
+    click_button "Start cooking"
+    4.times do |index|
+      find(".stove-title", text: "step #{index + 1} of")
+      click_button "Done, next"
+    end
+    find(".stove-title", text: "step 5 of")
+    click_button "I lifted the lid"
+    expect(page).to have_button("I lifted the lid (1)")
+    find("summary", text: "Something is wrong").click
+    click_button "Chalky centre, pot dry"
+    expect(page).to have_css(".remedy", text: "hot water")
+    expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag22aa)
+  end
+end
