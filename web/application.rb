@@ -12,6 +12,8 @@ require_relative "places/log"
 require_relative "places/pot"
 require_relative "places/stove"
 require_relative "places/table"
+require_relative "places/tests"
+require_relative "places/ways"
 
 module FondKettle
   module Web
@@ -23,7 +25,7 @@ module FondKettle
                  font_src: "'self'", connect_src: "'self'", object_src: "'none'", base_uri: "'none'",
                  form_action: "'self'", frame_ancestors: "'none'" }.freeze
       PLACES = { "/" => TablePlace, "/pot" => PotPlace, "/stove" => StovePlace, "/log" => LogPlace,
-                 "/cupboard" => CupboardPlace }.freeze
+                 "/cupboard" => CupboardPlace, "/tests" => TestsPlace, "/ways" => WaysPlace }.freeze
       TOO_OLD = "This form is too old, or did not come from our page. Go back, load the page again and send it once more."
       LONGEST_SESSION_S = 30 * 24 * 3600
 

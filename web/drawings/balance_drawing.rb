@@ -17,7 +17,8 @@ module FondKettle
         SOURCES = [[:poured_g, "poured"], [:soak_gain_g, "in the grain"], [:surface_g, "clinging"],
                    [:brought_g, "brought"]].freeze
         SINKS = [[:uptake_g, "taken up by the rice"], [:taken_g, "drunk by dry food"], [:residue_g, "left as sauce"],
-                 [:loss_g, "steam"]].freeze
+                 [:drained_g, "poured off"],
+                 [:cloth_g, "into the cloth"], [:loss_g, "steam"]].freeze
 
         # `answer`: a plan's JSON hash.
         def initialize(answer)
