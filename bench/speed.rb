@@ -85,12 +85,16 @@ module Bench
   end
 end
 
-reader = FondKettle::Formats::RequestReader.new("grain" => "basmati", "method" => "covered-pot",
-                                                "rice" => { "amount" => 300, "unit" => "g" })
-request = reader.request
+SHORT = { "grain" => "basmati", "method" => "covered-pot", "rice" => { "amount" => 300, "unit" => "g" } }.freeze
+LONG = { "grain" => "brown-short", "method" => "covered-pot", "rice" => { "amount" => 800, "unit" => "g" },
+         "stages" => [{ "heat" => "high", "until" => "boil" }, { "heat" => "low", "minutes" => 110 }] }.freeze
+request = FondKettle::Formats::RequestReader.new(SHORT).request
 run_ms = Bench.median_ms(500) { FondKettle::Method::Trying.run(request, 400.0) }
 plan_ms = Bench.median_ms(300) { FondKettle::Method::Planner.plan(request) }
 puts format("one run in the core     %6.2f ms (wanted: under 2)", run_ms)
+long = FondKettle::Formats::RequestReader.new(LONG)
+long_ms = Bench.median_ms(200) { FondKettle::Method::Trying.run(long.request, 1600.0, stages: long.stages) }
+puts format("a two-hour run          %6.2f ms (wanted: under 5)", long_ms)
 puts format("one plan in the core    %6.2f ms (wanted: under 10)", plan_ms)
 
 Dir.mktmpdir do |data|
@@ -102,6 +106,8 @@ Dir.mktmpdir do |data|
     end
     puts format("Pot page, recomputed    %6.2f ms, bare page of %d kB %.2f ms: ratio %.1f (wanted: at most 6)",
                 pot_ms, size / 1000, bare_ms, pot_ms / bare_ms)
+    schools_ms = Bench.median_ms(40) { |index| Bench.body(http, "#{Bench::PLAN.sub('?', '/schools?')}#{250 + index}") }
+    puts format("every way side by side  %6.1f ms (wanted: under 150)", schools_ms)
     puts format("first page on the wire  %6.1f kB (wanted: at most 150)", Bench.weight(http, "/") / 1000.0)
     500.times { |index| Bench.body(http, index.even? ? "/" : "/log") }
     puts format("memory after 1,000 pages %5d MB (wanted: under 150)", Bench.resident_mb(pid))

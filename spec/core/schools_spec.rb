@@ -148,10 +148,12 @@ RSpec.describe "The schools of cooking" do
 
     it "refuse a cycle, an unknown likeness, an unknown stage and a missing field, and leave the others alone" do
       bad = book(a: "key: a\nlike: b\n", b: "key: b\nlike: a\n", c: "key: c\nlike: nobody\n", d: "key: d\nname: Bare\n",
-                 e: "key: e\nlike: covered-pot\nstages:\n  - key: boil\n    heat: tepid\n    until: boil\n    say: x\n    cue: x\n    why: x\n",
+                 e: "key: e\nlike: covered-pot\nstages:\n  - key: boil\n    heat: tepid\n    until: boil\n    " \
+                    "say: x\n    cue: x\n    why: x\n",
                  f: "key: f\n  name: [\n")
       expect(bad.problems).to contain_exactly(/a.yml: a cycle of likes/, /b.yml: a cycle of likes/, /c.yml: like names no method/,
-                                              /d.yml, d: line 1: family is missing/, /e.yml, e: line 5: stages.0.heat must be one of/,
+                                              /d.yml, d: line 1: family is missing/,
+                                              /e.yml, e: line 5: stages.0.heat must be one of/,
                                               /f.yml, line 2/)
       expect(bad.all.keys).to match_array(schools.keys)
     end

@@ -24,7 +24,8 @@ RSpec.describe "Tests and ways of one's own" do
 
   it "refuses measurements that cannot be true, at the field" do
     { "lid" => [{ "pot" => "1", "before_g" => "2000", "after_g" => "2100", "minutes" => "10" }, "lid-after_g"],
-      "height" => [{ "boil_c" => "20" }, "height-boil_c"], "burner" => [{ "burner" => "1", "minutes" => "abc" }, "burner-minutes"],
+      "height" => [{ "boil_c" => "20" }, "height-boil_c"],
+      "burner" => [{ "burner" => "1", "minutes" => "abc" }, "burner-minutes"],
       "measure" => [{ "pot" => "1", "cup" => "1", "count" => "150" }, "measure-count"] }.each do |test, (fields, spot)|
       send_form "/tests/#{test}", fields
       expect([last_response.status, page.at_css("##{spot}-problem").text]).to match([422, /must|gives/])

@@ -29,7 +29,7 @@ module FondKettle
         factor = lost_g / minutes / Loss.boiling_g_min(vessel, vessel.lid, "low", burner.source)
         return factor if LID_FACTOR.cover?(factor)
 
-        raise InvalidInput.at("after_g", "gives #{factor.round(2)} times the book's loss; a lid that can be used loses 0.1 to 5 times it",
+        raise InvalidInput.at("after_g", "gives #{factor.round(2)} times the book's loss; a usable lid loses 0.1 to 5 times it",
                               received: lost_g)
       end
 
