@@ -5,9 +5,11 @@ require_relative "../support/browser"
 RSpec.describe "Every view", :browser do
   include Support::Browser
 
-  views = { "table" => "/", "pot" => "/pot?grain=basmati&pot=3&for=amount&amount=540&unit=g", "a marked pot" => "/pot?guests=10000",
+  views = { "table" => "/",
+            "pot" => "/pot?grain=basmati&pot=3&for=amount&amount=540&unit=g", "a marked pot" => "/pot?guests=10000",
             "empty stove" => "/stove", "tests" => "/tests", "ways" => "/ways", "a new way" => "/ways/new?from=level",
             "log" => "/log", "outcome" => "/log/2", "cupboard" => "/cupboard" }.freeze
+
   views.each do |name, path|
     it "is accessible and fits from 360 to 1600 px: #{name}" do
       visit path

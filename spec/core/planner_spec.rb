@@ -40,6 +40,14 @@ RSpec.describe FondKettle::Method::Planner do
     expect(plan.spread.largest).to eq(:uptake)
   end
 
+  it "narrows its range once the lid was tested" do
+    request = request_for(basic_request(rice: { "amount" => 130, "unit" => "g" }))
+    plans = [1.0, 1.01].map { |factor| request.with(vessel: request.vessel.with(lid_factor: factor)) }
+                       .map { |asked| described_class.plan(asked) }
+    widths = plans.map { |plan| plan.spread.high_g - plan.spread.low_g }
+    expect(widths.last).to be < 0.75 * widths.first
+  end
+
   it "solves the balance of a shifted cause as its range reckons it" do
     plan = plan_for(basic_request)
     leaky = plan.setting.with(lid_factor: 1.4)

@@ -18,6 +18,7 @@ module FondKettle
     module Spreading
       SD = { uptake: 0.06, lid: 0.40, open: 0.30, carry: 0.30, power: 0.20 }.freeze
       PLENTY = (6.0..10.0)
+      TESTED_LID_SD = 0.15
       # Standard normal, 10th to 90th percentile.
       Z80 = 1.2815515655446004
 
@@ -28,9 +29,14 @@ module FondKettle
       def around(balance, charge, stages, setting)
         return in_plenty(charge, balance) if charge.plenty?
 
-        parts = SD.to_h { |cause, sd| [cause, shift(cause, sd, balance, charge, stages, setting)] }
+        parts = deviations(setting).to_h { |cause, sd| [cause, shift(cause, sd, balance, charge, stages, setting)] }
         half_g = Z80 * Math.sqrt(parts.values.sum { |grams| grams**2 })
         Spread.new(low_g: [balance.liquid_g - half_g, 0.0].max, high_g: balance.liquid_g + half_g, parts: parts.freeze)
+      end
+
+      # A lid that was tested is known better than one that was not.
+      def deviations(setting)
+        setting.lid_factor == Setting::UNTESTED ? SD : SD.merge(lid: TESTED_LID_SD)
       end
 
       # Anything from 6 to 10 parts does.
@@ -71,7 +77,7 @@ module FondKettle
         setting.with(burner: setting.burner.with(high_w: setting.burner.high_w * factor))
       end
 
-      private_class_method :in_plenty, :shift, :leaking, :moved, :drinking, :powered
+      private_class_method :deviations, :in_plenty, :shift, :leaking, :moved, :drinking, :powered
     end
   end
 end
