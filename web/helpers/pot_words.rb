@@ -26,7 +26,8 @@ module FondKettle
                   "us-cup" => "US cups, 237 mL", "metric-cup" => "metric cups, 250 mL",
                   "rice-cup" => "rice-cooker cups, 180 mL" }.freeze
         TEXTURES = { -1.0 => "firm", -0.5 => "a little firm", 0.0 => "standard", 0.5 => "a little soft", 1.0 => "soft" }.freeze
-        SPREAD_WORDS = { uptake: "how much this bag drinks", lid: "how much steam the lid lets out; test the lid once and this shrinks",
+        SPREAD_WORDS = { uptake: "how much this bag drinks",
+                         lid: "how much steam the lid lets out; test the lid once and this shrinks",
                          open: "how fast it boils off open", carry: "how well the rice was drained",
                          power: "how strong the burner is" }.freeze
 
