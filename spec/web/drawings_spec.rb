@@ -1,0 +1,94 @@
+# frozen_string_literal: true
+
+require "nokogiri"
+require_relative "../../web/drawings/balance_drawing"
+require_relative "../../web/drawings/course_drawing"
+require_relative "../../web/drawings/level_drawing"
+require_relative "../../web/drawings/pot_drawing"
+
+RSpec.describe "The drawings" do
+  let(:plan) { plan_for(basic_request(vessel: { "diameter_mm" => 200, "height_mm" => 100 })) }
+
+  def svg(drawing)
+    Nokogiri::XML(drawing.to_s, &:strict)
+  end
+
+  describe FondKettle::Web::Drawings::PotDrawing do
+    def rect(drawing, klass)
+      drawing.at_css("rect.#{klass}").to_h.transform_values(&:to_f)
+    end
+
+    it "is to scale: width, bed and water" do
+      drawing = svg(described_class.new(plan, plan.liquid_g))
+      scale = drawing.root["data-scale"].to_f
+      vessel = plan.request.vessel
+      expect(rect(drawing, "bed")["width"] / scale).to be_within(1).of(200)
+      expect(rect(drawing, "bed")["height"] / scale).to be_within(0.5).of(vessel.depth_mm(plan.charge.bed_ml))
+      over_mm = FondKettle::Pot::Depth.over_rice_mm(plan.liquid_g, plan.charge, vessel)
+      expect((rect(drawing, "water")["height"] - rect(drawing, "bed")["height"]) / scale).to be_within(0.5).of(over_mm)
+    end
+
+    it "has three grips that a keyboard and a screen reader can use" do
+      grips = svg(described_class.new(plan, plan.liquid_g)).css("[role=slider]")
+      expect(grips.map { |grip| grip["data-drag"] }).to contain_exactly("soak", "water", "bed")
+      expect(grips.map { |grip| [grip["tabindex"], grip["aria-label"].nil?] }.uniq).to eq([["0", false]])
+      bed = grips.find { |grip| grip["data-drag"] == "bed" }
+      expect([bed["aria-valuenow"], bed["aria-valuemin"]]).to eq(%w[300 10])
+    end
+
+    it "keeps the planned line beside the cook's own water, and nothing else" do
+      expect(svg(described_class.new(plan, plan.liquid_g)).css(".planned")).to be_empty
+      expect(svg(described_class.new(plan, 800.0)).css(".planned").size).to eq(1)
+    end
+
+    it "draws no lid where there is none, and keeps names from breaking out" do
+      open = plan_for(basic_request(vessel: { "lid" => "none" }))
+      named = open.with(request: open.request.with(vessel: open.request.vessel.with(name: "<b>&pot")))
+      drawing = svg(described_class.new(named, named.liquid_g))
+      expect(drawing.css(".lid")).to be_empty
+      expect(drawing.at_css("desc").text).to start_with("<b>&pot, ")
+    end
+
+    it "does not let its labels lie over one another" do
+      [40, 300, 900].each do |rice_g|
+        small = plan_for(basic_request(rice: { "amount" => rice_g, "unit" => "g" }))
+        heights = svg(described_class.new(small, small.liquid_g)).css(".mark + text.label").map { |label| label["y"].to_f }.sort
+        expect(heights.each_cons(2).map { |above, below| below - above }.min).to be >= 25
+      end
+    end
+  end
+
+  describe FondKettle::Web::Drawings::BalanceDrawing do
+    it "adds up: what comes in is what goes out" do
+      drawing = described_class.new(FondKettle::Formats::PlanJson.call(plan))
+      expect(drawing.sources.sum(&:first)).to be_within(0.5).of(drawing.sinks.sum(&:first))
+      widths = %w[source sink].map { |klass| svg(drawing).css("rect.#{klass}").sum { |part| part["width"].to_f + 2 } }
+      expect(widths.first).to be_within(2).of(widths.last)
+    end
+
+    it "counts what is poured off" do
+      drained = FondKettle::Formats::PlanJson.call(plan_for(basic_request(method: "boil-and-drain")))
+      expect(described_class.new(drained).sinks.map(&:last)).to include("poured off")
+    end
+  end
+
+  describe FondKettle::Web::Drawings::CourseDrawing do
+    it "has five lines, five more for another run, and every cue by name" do
+      run = try_with(basic_request, 386.0).run
+      expect(svg(described_class.new(run)).css("polyline").size).to eq(5)
+      both = svg(described_class.new(run, try_with(basic_request, 300.0).run))
+      expect(both.css("polyline.over").size).to eq(5)
+      expect(both.css("text").map(&:text)).to include("first steam", "boil", "craters", "dry", "core gone")
+    end
+  end
+
+  describe FondKettle::Web::Drawings::LevelDrawing do
+    it "shows the pot as it should stand, earlier and later" do
+      stored = FondKettle::Formats::PlanJson.for_the_stove(plan)
+      early, late = [0.0, 40.0].map { |min| svg(described_class.new(stored, min)) }
+      expect(early.at_css("rect.water")["height"].to_f).to be > early.at_css("rect.bed")["height"].to_f
+      expect(late.at_css("rect.water")["height"].to_f).to eq(0.0)
+      expect(late.at_css("rect.bed")["height"].to_f).to be > early.at_css("rect.bed")["height"].to_f
+    end
+  end
+end

@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+require "nokogiri"
+require_relative "../support/served_kitchen"
+
+RSpec.describe "The stove" do
+  include Support::ServedKitchen
+
+  let(:stove) do
+    send_form "/pot/start?grain=jasmine&pot=3&for=amount&amount=420&unit=g"
+    last_response.headers["location"][%r{/stove/\d+}]
+  end
+
+  def step_to(position)
+    position.times { |from| send_form "#{stove}/step", "from" => from.to_s, "to" => (from + 1).to_s }
+    get stove
+  end
+
+  def ends_ms
+    page.at_css(".stove")["data-ends"].to_i
+  end
+
+  it "keeps its times on the server: a reload changes none of them" do
+    step_to(1)
+    first = page.at_css(".stove").to_h.slice("data-began", "data-ends", "data-state")
+    get stove
+    expect(page.at_css(".stove").to_h.slice("data-began", "data-ends", "data-state")).to eq(first)
+  end
+
+  it "shows the pot only once the heat is on" do
+    step_to(1)
+    expect(page.css(".level-drawing")).to be_empty
+    2.times { |index| send_form "#{stove}/step", "from" => (index + 1).to_s, "to" => (index + 2).to_s }
+    get stove
+    expect(page.css(".level-drawing").size).to eq(1)
+  end
+
+  it "gives a lifted lid its time back" do
+    step_to(4)
+    before = ends_ms
+    send_form "#{stove}/lifted"
+    get stove
+    expect(ends_ms - before).to be >= 30_000
+    expect(page.text).to include("I lifted the lid (1)")
+  end
+
+  it "answers a sign with water in grams and in the cup, and with time" do
+    step_to(4)
+    send_form "#{stove}/sign", "sign" => "chalky-dry"
+    get stove
+    expect(page.at_css(".remedy").text).to match(/Sprinkle hot water.*\d+ g hot water, .*jam glass|tbsp/m)
+    send_form "#{stove}/sign", "sign" => "dragons"
+    expect([last_response.status, last_response.body]).to match([422, /must be one of/])
+  end
+
+  it "shows every caution of the plan at some step" do
+    id = stove[/\d+/]
+    steps = household.cooks.find(id.to_i)[:plan][:steps].size
+    seen = (0...steps).flat_map do |position|
+      send_form "#{stove}/step", "from" => (position - 1).to_s, "to" => position.to_s if position.positive?
+      get stove
+      page.css(".caution").map(&:text)
+    end
+    household.cooks.find(id.to_i)[:plan][:cautions].each do |caution|
+      expect(seen.join).to include(caution[:say])
+    end
+  end
+
+  it "does not step beyond its ends" do
+    send_form "#{stove}/step", "from" => "0", "to" => "99"
+    send_form "#{stove}/step", "from" => "0", "to" => "-1"
+    send_form "#{stove}/step", "from" => "x", "to" => "1"
+    expect(last_response.status).to eq(422)
+    get stove
+    expect(page.at_css(".stove-title").text).to include("step 1 of")
+  end
+
+  it "lists the pots when more than one is on" do
+    2.times { send_form "/pot/start?grain=jasmine&for=amount&amount=200&unit=g" }
+    get "/stove"
+    expect(page.at_css("h1").text).to eq("2 pots on the stove")
+  end
+end
