@@ -62,6 +62,15 @@ RSpec.describe "What is learned and followed" do
               cook.step_ends_at]).to eq([1, "soak", "drain", start + (64 * 60)])
     end
 
+    it "moves the end of the step by as much as the craters came late, five minutes at most, and never forward" do
+      craters = plan[:cues].find { |cue| cue[:cue] == "craters" }[:at_min]
+      [1.5, 60, -1].each do |late|
+        plain = [event("step", 4, 0), event("step", 5, 4)]
+        seen = described_class.new(plan, [*plain, event("seen", "craters", craters + late)])
+        expect(seen.step_ends_at - described_class.new(plan, plain).step_ends_at).to be_within(0.01).of(late.clamp(0, 5) * 60)
+      end
+    end
+
     it "moves what is expected by as much as the boil was late" do
       events = [event("step", 4, 0), event("seen", "boil", 6), event("step", 5, 6)]
       cook = described_class.new(plan, events)

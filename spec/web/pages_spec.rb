@@ -126,6 +126,18 @@ RSpec.describe "The pages" do
     expect(household.shelf(:eaters).all.size).to eq(4)
   end
 
+  it "takes a new pot and a new bag as the blank forms offer them" do
+    get "/cupboard"
+    offered = %w[pots-lid_factor bags-drinks].map { |name| page.at_css("#new-#{name}")["value"] }
+    expect(offered).to eq(%w[1 1])
+    send_form "/cupboard/pots", "name" => "Camp pot", "diameter_mm" => "160", "height_mm" => "90", "lid" => "tight",
+                                "material" => "steel", "kg" => "0.4", "lid_factor" => "1"
+    send_form "/cupboard/bags", "name" => "Red bag", "grain" => "jasmine", "left_g" => "900", "drinks" => "1.05", "crop" => "old",
+                                "opened_on" => ""
+    expect(last_response.status).to eq(303)
+    expect([household.shelf(:pots).all.size, household.shelf(:bags).all.last[:opened_on]]).to eq([6, nil])
+  end
+
   it "says that nothing was saved when the records are locked" do
     get "/cupboard"
     other = Sequel.connect(household.database.sequel.opts.slice(:adapter, :database))

@@ -13,6 +13,8 @@ module FondKettle
       helpers Helpers::PotWords
 
       GRAINS = Larder::Grains.all.values.map { |grain| [grain.key, grain.name] }.freeze
+      # What a new record shows before anything is known of it.
+      BY_THE_BOOK = { "lid_factor" => "1", "drinks" => "1", "crop" => "usual" }.freeze
       # What each shelf asks: name, label, and for a choice its options.
       SHELVES = {
         pots: ["Pots", Helpers::PotWords::KNOWN_POT_FIELDS],
@@ -96,7 +98,10 @@ module FondKettle
 
       # What a record's form shows: what was typed into it when it could not be saved.
       def typed_for(place, trouble, record)
-        trouble.key?(place) ? params : record.transform_keys(&:to_s).transform_values { |value| plain(value) }
+        return params if trouble.key?(place)
+        return BY_THE_BOOK if record.empty?
+
+        record.transform_keys(&:to_s).transform_values { |value| plain(value) }
       end
     end
   end

@@ -12,6 +12,9 @@ module FondKettle
     # Where a cook stands, worked out from its plan (the stored JSON hash) and its
     # events alone, so that any device and any restart comes to the same answer.
     class Cook
+      # Late craters move the end of the step by no more than this.
+      MOST_CRATERS_S = 300
+
       attr_reader :plan, :events
 
       def initialize(plan, events)
@@ -51,7 +54,7 @@ module FondKettle
       def step_ends_at
         return unless step[:minutes]
 
-        planned = step_began_at + (step[:minutes] * 60) + (lifts * plan.dig(:lift, :minutes).to_f * 60)
+        planned = step_began_at + (step[:minutes] * 60) + (lifts * plan.dig(:lift, :minutes).to_f * 60) + craters_late_s
         sign = signs.last
         sign && remedy ? [planned, sign.at + (remedy[:minutes] * 60)].max : planned
       end
@@ -105,6 +108,17 @@ module FondKettle
 
       def cue_min(cue)
         @plan.fetch(:cues).find { |entry| entry[:cue] == cue }&.fetch(:at_min)
+      end
+
+      # Seconds by which the craters came late in the step at hand, once they were
+      # seen: slow water means a slow pot. Early craters shorten nothing, the core
+      # takes its time all the same.
+      def craters_late_s
+        seen_at = this_step.find { |event| event.kind == "seen" && event.what == "craters" }&.at
+        craters_min = cue_min("craters")
+        return 0 unless seen_at && craters_min && heat_on_at
+
+        (seen_at - heat_on_at - (craters_min * 60) - drift_s).clamp(0, MOST_CRATERS_S)
       end
 
       # Seconds by which the boil was late (negative: early).
