@@ -62,10 +62,7 @@ module FondKettle
         def burner(school = @school)
           fitting = burners.select { |record| (record[:source] == "cooker") == cooker?(school) }
           record = fitting.find { |burner| burner[:id] == @chosen[:burner] } || fitting.first
-          return @household.value(:burners, record) if record
-
-          source = school.burner[:source]
-          Kit::Burner.new(id: nil, name: source, source: source, high_w: Kit::BURNER_HIGH_W.fetch(source).to_f)
+          record ? @household.value(:burners, record) : Kit::Burner.usual(school.burner[:source])
         end
 
         # The grain as the house's own bag has it: its habits and its crop.

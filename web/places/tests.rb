@@ -87,7 +87,7 @@ module FondKettle
 
         pot = household.shelf(:pots).find(typed[:pot])
         burner = pot[:lid] == "cooker" ? "cooker" : "gas"
-        stand_in = Kit::Burner.new(id: nil, name: burner, source: burner, high_w: 1.0)
+        stand_in = Kit::Burner.usual(burner)
         factor = Pot::KitTest.lid_factor(household.value(:pots, pot), stand_in, typed[:before_g] - typed[:after_g],
                                          typed[:minutes])
         change(:pots, pot, lid_factor: factor.round(2))

@@ -149,9 +149,7 @@ module FondKettle
       end
 
       def burner
-        source = @data.dig(:burner, :source) || school.burner[:source]
-        Kit::Burner.new(id: nil, name: source, source: source,
-                        high_w: @data.dig(:burner, :high_w) || Kit::BURNER_HIGH_W.fetch(source).to_f)
+        Kit::Burner.usual(@data.dig(:burner, :source) || school.burner[:source], @data.dig(:burner, :high_w))
       end
 
       def additions

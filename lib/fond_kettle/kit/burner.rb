@@ -11,6 +11,11 @@ module FondKettle
 
     # What the pot stands on; `high_w` is net power into the pot on high, W.
     Burner = Value.define(:id, :name, :source, :high_w) do
+      # A usual one of its kind (a key of BURNER_HIGH_W), or with a power of its own.
+      def self.usual(source, high_w = nil)
+        new(id: nil, name: source, source: source, high_w: (high_w || BURNER_HIGH_W.fetch(source)).to_f)
+      end
+
       # Net power in J/min on `heat`.
       def joule_per_min(heat)
         high_w * HEAT_SHARE.fetch(heat) * 60.0
