@@ -46,8 +46,17 @@ module FondKettle
 
       def answer(options)
         require_relative "../lib/fond_kettle"
-        puts JSON.pretty_generate(yield(Formats::RequestReader.new(Formats::RequestReader.parse(read(options.arguments.first)))))
+        data = Formats::RequestReader.parse(read(options.arguments.first))
+        puts JSON.pretty_generate(yield(Formats::RequestReader.new(data, schools: schools(options.settings[:methods]))))
         0
+      end
+
+      # Ours, and those of a folder; a file of it that is broken is told and left out.
+      def schools(folder)
+        return Method::Schools.ours unless folder
+        raise InvalidInput.at("methods", "must be a folder", received: folder) unless File.directory?(folder)
+
+        Method::Schools.with(folder).tap { |schools| schools.problems.each { |problem| warn problem } }
       end
 
       def read(path)
@@ -56,7 +65,7 @@ module FondKettle
         raise InvalidInput.at("request", "cannot be read: #{e.class.name.split('::').last}", received: path)
       end
 
-      private_class_method :refuse, :answer, :read
+      private_class_method :refuse, :answer, :schools, :read
     end
   end
 end

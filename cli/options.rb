@@ -10,8 +10,8 @@ module FondKettle
       COMMANDS = { "serve" => 0, "plan" => 1, "run" => 1, "convert" => 3 }.freeze
       HELP = <<~TEXT
         Usage: bin/kettle [serve] [--port N] [--host H] [--data DIR] [--empty]
-               bin/kettle plan REQUEST.json
-               bin/kettle run REQUEST.json
+               bin/kettle plan REQUEST.json [--methods DIR]
+               bin/kettle run REQUEST.json [--methods DIR]
                bin/kettle convert AMOUNT UNIT TO [--of GRAIN-OR-INGREDIENT]
 
           serve     set up if needed and start the application (the default)
@@ -32,7 +32,7 @@ module FondKettle
       end
 
       def initialize(argv)
-        @settings = { port: 4567, host: "127.0.0.1", data: nil, empty: false, of: nil }
+        @settings = { port: 4567, host: "127.0.0.1", data: nil, empty: false, of: nil, methods: nil }
         # An amount may be negative (-40 C): only letters make an option.
         numbers = argv.map { |word| word.match?(/\A-[\d.]/) ? "\0#{word}" : word }
         words = parser.permute(numbers).map { |word| word.delete_prefix("\0") }
@@ -56,6 +56,7 @@ module FondKettle
           options.on("--host H", "address to listen on (127.0.0.1)") { |host| @settings[:host] = host }
           options.on("--data DIR", "where the kitchens are kept (var)") { |dir| @settings[:data] = dir }
           options.on("--empty", "your own kitchen, without demo data") { @settings[:empty] = true }
+          options.on("--methods DIR", "methods of your own, as in var/kitchen/methods") { |dir| @settings[:methods] = dir }
           options.on("--of WHAT", "the grain or ingredient to convert") { |what| @settings[:of] = what }
           options.on("-h", "--help", "this text") { puts(options) || exit }
         end

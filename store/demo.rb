@@ -35,7 +35,7 @@ module FondKettle
         @household.database.write do
           kitchen = @household.kitchen
           @household.change_kitchen(kitchen[:lock_version], @data[:kitchen])
-          Household::SHELVES.each { |table| @data[table].each { |record| @household.shelf(table).add(record) } }
+          Household::SHELVES.each { |table| @data.fetch(table, []).each { |record| @household.shelf(table).add(record) } }
           @data[:log].each { |entry| cook(entry) }
         end
       end
@@ -59,8 +59,9 @@ module FondKettle
         Method::Request.new(school: school, choices: Method::Choices.of, grain: grain, rice_g: entry[:rice_g].to_f, texture: 0.0,
                             rinse_changes: school.rinse_changes, soak_min: school.soak_min(grain), water_c: 20.0,
                             drain: school.drain, vessel: @household.value(:pots, pot),
-                            burner: @household.values(:burners).first, altitude_m: @household.kitchen[:altitude_m],
-                            additions: [], cup: @household.values(:cups).first, lesson: Method::NO_LESSON)
+                            burner: @household.values(:burners).first, oven: @household.values(:ovens).first,
+                            altitude_m: @household.kitchen[:altitude_m],
+                            additions: [], measures: @household.measures, lesson: Method::NO_LESSON)
       end
 
       # Walks through the steps in their planned times.

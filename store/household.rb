@@ -3,6 +3,7 @@
 require "fileutils"
 require "securerandom"
 require_relative "../lib/fond_kettle/kit/burner"
+require_relative "../lib/fond_kettle/kit/oven"
 require_relative "../lib/fond_kettle/kit/vessel"
 require_relative "../lib/fond_kettle/measure/cup"
 require_relative "../lib/fond_kettle/method/schools"
@@ -16,8 +17,9 @@ module FondKettle
     # One household: a folder with its database and its session key. The demo and
     # the cook's own kitchen are two folders and never share either.
     class Household
-      SHELVES = %i[eaters cups pots burners bags].freeze
-      VALUES = { eaters: Table::Eater, cups: Measure::Cup, pots: Kit::Vessel, burners: Kit::Burner }.freeze
+      SHELVES = %i[eaters cups spoons pots burners ovens bags].freeze
+      VALUES = { eaters: Table::Eater, cups: Measure::Cup, spoons: Measure::Cup, pots: Kit::Vessel, burners: Kit::Burner,
+                 ovens: Kit::Oven }.freeze
 
       attr_reader :cooks, :database
 
@@ -83,6 +85,12 @@ module FondKettle
       def value(table, record)
         type = VALUES.fetch(table)
         type.new(**record.slice(*type.members))
+      end
+
+      # What this house measures by; `cup`, a record, first, or the first of the cupboard.
+      def measures(cup = nil)
+        cup ||= shelf(:cups).all.first
+        Measure::House.with(cup && value(:cups, cup), spoons: values(:spoons).freeze, scale_step_g: kitchen[:scale_step_g])
       end
 
       # The key that signs this household's sessions, made on first use.

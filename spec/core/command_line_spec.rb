@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "open3"
+require "tmpdir"
 require_relative "../../cli/options"
 
 RSpec.describe "The command line" do
@@ -15,6 +16,18 @@ RSpec.describe "The command line" do
     output, errors, status = kettle("plan", "-", input: JSON.generate(basic_request))
     expect(JSON.parse(output)["liquid"]["g"]).to be_within(0.01).of(plan_for(basic_request).liquid_g)
     expect([errors, status]).to eq(["", 0])
+  end
+
+  it "knows the methods of a folder, tells a broken one and works on" do
+    Dir.mktmpdir do |folder|
+      File.write(File.join(folder, "ours.yml"), "key: ours\nlike: covered-pot\nname: Ours\ndrain: quick\n")
+      File.write(File.join(folder, "torn.yml"), "key: torn\nlike: covered-pot\nstages:\n  - { key: a, heat: low, minutes: 3, " \
+                                                "say: \"%{sauce}\", cue: b, why: c }\n")
+      output, errors, status = kettle("plan", "-", "--methods", folder, input: JSON.generate(basic_request(method: "ours")))
+      expect([JSON.parse(output)["method"], status]).to eq(["ours", 0])
+      expect(errors).to match(/torn.yml, a: %\{sauce\} is not known here/)
+      expect(kettle("plan", "-", "--methods", "/nowhere", input: "{}").last).to eq(2)
+    end
   end
 
   it "runs what was poured" do

@@ -19,6 +19,13 @@ RSpec.describe "Measures" do
       end
     end
 
+    it "knows gas marks" do
+      expect(described_class.convert(5, "gas-mark", "F")).to be_within(1e-6).of(375)
+      expect(described_class.convert(250, "F", "gas-mark")).to be_within(1e-6).of(0.5)
+      expect(FondKettle::Measure::GasMark.said(190)).to eq("5")
+      expect(FondKettle::Measure::GasMark.said(108)).to eq("1/4")
+    end
+
     it "refuses what does not meet" do
       expect { described_class.convert(1, "cup", "g") }.to raise_error(FondKettle::InvalidInput, /unit must be one of/)
       expect { described_class.convert(1, "g", "C") }.to raise_error(FondKettle::InvalidInput, /same thing as g/)
@@ -28,17 +35,17 @@ RSpec.describe "Measures" do
   end
 
   describe FondKettle::Measure::Spoken do
-    let(:glass) { FondKettle::Measure::Cup.new(id: nil, name: "jam glass", ml: 210) }
+    let(:glass) { FondKettle::Measure::House.with(FondKettle::Measure::Cup.new(id: nil, name: "jam glass", ml: 210.0)) }
 
     it "says amounts as they are poured" do
       said = { 210 => "1 jam glass", 420 => "2 jam glasses", 105 => "1/2 jam glass", 240 => "1 jam glass + 2 tbsp",
-               15 => "1 tbsp", 0 => "0 jam glass" }
+               15 => "1 tbsp", 0 => "0 jam glass", 205 => "1 jam glass less 1 tsp", 3.75 => "3/4 tsp", 0.3 => "a pinch" }
       said.each { |ml, words| expect(described_class.say(ml, glass)).to eq(words) }
     end
 
-    it "is never off by more than half a tablespoon" do
-      PropCheck.forall(PropCheck::Generators.choose(10..4000)).check do |ml|
-        expect(described_class.said_ml(ml, glass)).to be_within([7.5, 0.01 * ml].max).of(ml)
+    it "is never off by more than 1.5 %, 2 mL or half of a quarter teaspoon" do
+      PropCheck.forall(PropCheck::Generators.choose(1..4000)).check do |ml|
+        expect(described_class.said_ml(ml, glass)).to be_within([0.625, [0.05 * ml, 2.0].min, 0.015 * ml].max).of(ml)
       end
     end
   end

@@ -68,6 +68,22 @@ RSpec.describe "The schools of cooking" do
     expect(trial.warnings.map(&:code)).to include("cannot-boil")
   end
 
+  it "even out floor and top by a stir half way, at the price of some heat" do
+    deep = basic_request(rice: { "amount" => 900, "unit" => "g" }, vessel: { "diameter_mm" => 180, "height_mm" => 300 })
+    low = { "lid" => "ordinary", "heat" => "low", "minutes" => 5 }
+    boil = { "lid" => "ordinary", "heat" => "high", "until" => "boil" }
+    left, stirred = [false, true].map do |stir|
+      stages = [boil, low, low.merge("stirred" => stir)]
+      reader = FondKettle::Formats::RequestReader.new(deep.merge("liquid" => { "g" => 1300 }, "stages" => stages))
+      FondKettle::Method::Trying.run(reader.request, 1300, stages: reader.stages)
+    end
+    expect(stirred.run.stirred_at).to be_positive
+    expect(left.run.stirred_at).to eq(0.0)
+    expect(stirred.run.lost_g).to be > left.run.lost_g
+    tops = [left, stirred].map { |trial| trial.run.progress - (0.15 * (trial.run.progress - trial.run.stirred_at)) }
+    expect(tops.last).to be > tops.first
+  end
+
   it "lose heat and time, not water, by a lifted lid" do
     stages = [{ "heat" => "high", "until" => "boil" }, { "heat" => "low", "minutes" => 12 }]
     lifted = [stages.first, stages.last.merge("lifted_s" => 30)]

@@ -60,15 +60,16 @@ RSpec.describe "The drawings" do
 
   describe FondKettle::Web::Drawings::BalanceDrawing do
     it "adds up: what comes in is what goes out" do
-      drawing = described_class.new(FondKettle::Formats::PlanJson.call(plan))
+      drawing = described_class.new(FondKettle::Formats::PlanJson.call(plan), plan.request.measures)
       expect(drawing.sources.sum(&:first)).to be_within(0.5).of(drawing.sinks.sum(&:first))
+      expect(svg(drawing).css("text").map(&:text)).to include("1 1/2 cups + 2 tbsp")
       widths = %w[source sink].map { |klass| svg(drawing).css("rect.#{klass}").sum { |part| part["width"].to_f + 2 } }
       expect(widths.first).to be_within(2).of(widths.last)
     end
 
     it "counts what is poured off" do
       drained = FondKettle::Formats::PlanJson.call(plan_for(basic_request(method: "boil-and-drain")))
-      expect(described_class.new(drained).sinks.map(&:last)).to include("poured off")
+      expect(described_class.new(drained, plan.request.measures).sinks.map(&:last)).to include("poured off")
     end
   end
 

@@ -22,6 +22,54 @@ RSpec.describe "Tests and ways of one's own" do
     expect(household.shelf(:pots).find(2)[:height_mm]).to be_within(0.1).of(99.2)
   end
 
+  it "leads through the timed tests, and a reload or a slip loses nothing" do
+    send_form "/tests/guide/lid", "pot" => "1", "before_g" => ""
+    expect([last_response.status, page.at_css("#lid-before_g-problem").text]).to match([422, /must be given/])
+    send_form "/tests/guide/lid", "pot" => "1", "before_g" => "2130"
+    2.times { get "/tests/guide" }
+    clock = page.at_css(".stove")
+    expect((clock["data-ends"].to_i - clock["data-began"].to_i) / 60_000).to eq(10)
+    send_form "/tests/lid", "guided" => "yes", "pot" => "1", "before_g" => "2130", "after_g" => "2200", "minutes" => "10"
+    expect([last_response.status, page.at_css("#lid-after_g")["value"]]).to eq([422, "2200"])
+    send_form "/tests/lid", "guided" => "yes", "pot" => "1", "before_g" => "2130", "after_g" => "2100", "minutes" => "10"
+    expect(household.shelf(:pots).find(1)[:lid_factor]).to eq(1.2)
+    get "/tests/guide"
+    expect(last_response.status).to eq(302)
+  end
+
+  it "times a burner from the start of the clock to the boil" do
+    send_form "/tests/guide/burner", "burner" => "1", "pot" => "1", "water_g" => "1000", "from_c" => "15"
+    send_form "/tests/stop"
+    follow_redirect!
+    expect(page.at_css("#burner-minutes")["value"].to_f).to be < 1
+    send_form "/tests/burner", "guided" => "yes", "burner" => "1", "pot" => "1", "water_g" => "1000", "from_c" => "15",
+                               "minutes" => "5,5"
+    expect(household.shelf(:burners).find(1)[:high_w]).to be_between(1000, 1300)
+  end
+
+  it "turns the dial of a hot oven down, and never asks for more than an oven gives" do
+    get "/pot?method=oven-pilaf&for=amount&amount=300&unit=g"
+    expect(page.at_css(".slip").text).to include("190 °C (374 °F; gas mark 5; turn Small oven to 175)")
+    send_form "/cupboard/ovens/1", "lock_version" => "0", "name" => "Small oven", "hotter_c" => "0", "most_c" => "170"
+    get "/pot?method=oven-pilaf&for=amount&amount=300&unit=g&oven_c=210"
+    expect(page.at_css(".slip").text).to include("170 °C")
+  end
+
+  it "measures in the spoons of the house" do
+    get "/pot?for=amount&amount=130&unit=g&pot=2"
+    expect(page.at_css(".number.cup").text).to match(/tbsp|tsp|glass/)
+    household.shelf(:spoons).all.each { |spoon| household.shelf(:spoons).remove(spoon[:id], spoon[:lock_version]) }
+    get "/pot?for=amount&amount=130&unit=g&pot=2"
+    expect(page.at_css(".number.cup").text).to include("jam glass")
+    expect(page.at_css(".number.cup").text).not_to match(/tbsp|tsp/)
+  end
+
+  it "offers the pot that would do, by a tap" do
+    get "/pot?for=amount&amount=750&unit=g&pot=2"
+    get page.at_css(".warnings a")["href"]
+    expect(page.css(".warnings").text).not_to include("boils over")
+  end
+
   it "refuses measurements that cannot be true, at the field" do
     { "lid" => [{ "pot" => "1", "before_g" => "2000", "after_g" => "2100", "minutes" => "10" }, "lid-after_g"],
       "height" => [{ "boil_c" => "20" }, "height-boil_c"],
@@ -51,6 +99,6 @@ RSpec.describe "Tests and ways of one's own" do
     get "/ways"
     expect(page.at_css(".warnings").text).to include("torn.yml: like names no method: nobody")
     get "/pot?method=level"
-    expect(last_response.status).to eq(200)
+    expect([last_response.status, page.text]).to match([200, /A way of yours cannot be read/])
   end
 end

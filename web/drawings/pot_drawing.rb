@@ -3,6 +3,7 @@
 require_relative "../../lib/fond_kettle/pot/depth"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../html/markup"
+require_relative "soak_ring"
 
 module FondKettle
   module Web
@@ -21,9 +22,7 @@ module FondKettle
         # Room above the rim for the lid and the soak ring beside it.
         OVER_RIM = 100.0
         WALL = 7.0
-        # The soak ring, right of the lid, and the minutes of one turn.
-        RING = { x: 560, r: 30 }.freeze
-        RING_MIN = 240.0
+        RING_BELOW_TOP = 46
         GRAIN = { across: 11.0, down: 8.0 }.freeze
 
         # `liquid_g`: the water to be drawn; the planned line is kept where it differs.
@@ -44,7 +43,7 @@ module FondKettle
 
         # SVG markup.
         def to_s
-          Svg.tag("svg", [title, patterns, heat, water, bed, pot, lid, labels, planned, ring, handles].join,
+          Svg.tag("svg", [title, patterns, heat, water, bed, pot, lid, labels, planned, SoakRing.new(@soak_min, top + RING_BELOW_TOP).to_s, handles].join,
                   viewBox: "0 #{top.to_i} #{WIDTH.to_i} #{(BOTTOM_Y - top).to_i}", class: "pot-drawing", role: "group",
                   data_scale: @scale,
                   aria_labelledby: "pot-title pot-desc")
@@ -189,35 +188,13 @@ module FondKettle
             Svg.text("planned", x: @left + 6, y: level_y - 5, class: "label")
         end
 
-        # How long it soaks, as a ring that fills once round in four hours.
-        def ring
-          share = [@soak_min / RING_MIN, 0.9999].min
-          angle = 2 * Math::PI * share
-          x, y = [Math.sin(angle), -Math.cos(angle)].map { |part| part * RING[:r] }
-          turn = "A#{RING[:r]} #{RING[:r]} 0 #{share > 0.5 ? 1 : 0} 1"
-          arc = "M#{RING[:x]} #{ring_y - RING[:r]} #{turn} #{RING[:x] + x} #{ring_y + y}"
-          Svg.tag("circle", cx: RING[:x], cy: ring_y, r: RING[:r], class: "ring") + Svg.tag("path", d: arc, class: "ring-arc") +
-            Svg.text("soak #{@soak_min.round} min", x: RING[:x], y: ring_y + RING[:r] + 24, class: "label middle") +
-            slider("soak", "Soak, minutes", @soak_min.round, 0, 1440,
-                   Svg.tag("circle", cx: RING[:x] + x, cy: ring_y + y, r: 11, class: "grip"))
-        end
-
-        def ring_y
-          top + 46
-        end
-
         # Grips for water line and rice bed.
         def handles
-          slider("water", "Water over the rice, mm", @over_mm.round, -@bed_mm.round, @vessel.height_mm.round,
-                 Svg.tag("circle", cx: @left - 24, cy: y(water_mm), r: 11, class: "grip water-grip")) +
-            slider("bed", "Raw rice, g", @charge.rice_g.round, 10, 20_000,
-                   Svg.tag("circle", cx: @left - 24, cy: [y(@bed_mm) + 26, FLOOR_Y].min, r: 11, class: "grip bed-grip"),
-                   data_g_per_mm: @charge.rice_g / @bed_mm)
-        end
-
-        def slider(name, label, now, least, most, grip, **data)
-          Svg.tag("g", grip, role: "slider", tabindex: 0, data_drag: name, aria_label: label, aria_valuenow: now,
-                             aria_valuemin: least, aria_valuemax: most, **data)
+          Grip.slider("water", "Water over the rice, mm", @over_mm.round, -@bed_mm.round, @vessel.height_mm.round,
+                      Svg.tag("circle", cx: @left - 24, cy: y(water_mm), r: 11, class: "grip water-grip")) +
+            Grip.slider("bed", "Raw rice, g", @charge.rice_g.round, 10, 20_000,
+                        Svg.tag("circle", cx: @left - 24, cy: [y(@bed_mm) + 26, FLOOR_Y].min, r: 11, class: "grip bed-grip"),
+                        data_g_per_mm: @charge.rice_g / @bed_mm)
         end
       end
     end

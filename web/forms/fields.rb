@@ -38,6 +38,15 @@ module FondKettle
           required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
           required(:ml).filled(Schema::TypedNumber, included_in?: Limits::MEASURE_ML)
         end,
+        spoons: Schema.params do
+          required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
+          required(:ml).filled(Schema::TypedNumber, included_in?: Limits::SPOON_ML)
+        end,
+        ovens: Schema.params do
+          required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
+          required(:hotter_c).filled(Schema::TypedNumber, included_in?: Limits::OVEN_OFF_C)
+          required(:most_c).filled(Schema::TypedNumber, included_in?: Limits::OVEN_C)
+        end,
         pots: Schema.params do
           required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
           required(:diameter_mm).filled(Schema::TypedNumber, included_in?: Limits::DIAMETER_MM)
@@ -89,6 +98,8 @@ module FondKettle
         optional(:pot).maybe(Schema::TypedWhole)
         optional(:cup).maybe(Schema::TypedWhole)
         optional(:burner).maybe(Schema::TypedWhole)
+        optional(:oven).maybe(Schema::TypedWhole)
+        optional(:oven_c).maybe(Schema::TypedNumber, included_in?: Limits::OVEN_C)
         optional(:texture).filled(Schema::TypedNumber, included_in?: Limits::TEXTURE)
         optional(:rinse).filled(Schema::TypedWhole, included_in?: Limits::RINSE_CHANGES)
         optional(:soak).maybe(Schema::TypedNumber, included_in?: Limits::SOAK_MIN)

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/kit/burner"
+require_relative "../../lib/fond_kettle/kit/oven"
 require_relative "../../lib/fond_kettle/kit/vessel"
 require_relative "../../lib/fond_kettle/measure/cup"
 
@@ -10,18 +11,18 @@ module FondKettle
       # What of the cupboard a plan uses: as chosen, else what suits the method,
       # else the method's own usual pot and fire.
       class HouseKit
-        # `chosen`: ids by field (:pot, :cup, :burner).
+        # `chosen`: ids by field (:pot, :cup, :burner, :oven).
         def initialize(household, school, chosen)
           @household = household
           @school = school
           @chosen = chosen
         end
 
-        %i[eaters pots cups burners bags].each { |shelf| define_method(shelf) { @household.shelf(shelf).all } }
+        %i[eaters pots cups burners ovens bags].each { |shelf| define_method(shelf) { @household.shelf(shelf).all } }
 
         # The fields whose choice is gone from the cupboard.
         def missing
-          { pot: pots, cup: cups, burner: burners }.filter_map do |field, records|
+          { pot: pots, cup: cups, burner: burners, oven: ovens }.filter_map do |field, records|
             field if @chosen[field] && !pick(records, field)
           end
         end
@@ -34,8 +35,14 @@ module FondKettle
           pick(cups, :cup) || cups.first
         end
 
-        def cup_value
-          cup ? @household.value(:cups, cup) : Measure::US_CUP
+        # What the house measures by, the chosen cup first.
+        def measures
+          @measures ||= @household.measures(cup)
+        end
+
+        def oven
+          record = pick(ovens, :oven) || ovens.first
+          record ? @household.value(:ovens, record) : Kit::USUAL_OVEN
         end
 
         # The eaters of those ids, as the core's values.
@@ -63,6 +70,11 @@ module FondKettle
           fitting = burners.select { |record| (record[:source] == "cooker") == cooker?(school) }
           record = fitting.find { |burner| burner[:id] == @chosen[:burner] } || fitting.first
           record ? @household.value(:burners, record) : Kit::Burner.usual(school.burner[:source])
+        end
+
+        # What a Request takes of it.
+        def to_h
+          { vessel: vessel, burner: burner, oven: oven, measures: measures }
         end
 
         # The grain as the house's own bag has it: its habits and its crop.

@@ -15,7 +15,7 @@ module FondKettle
       # The Pot page's form: what was typed, what is wrong with it, and, when
       # nothing is, the Request. HouseKit supplies what the kitchen has.
       class PlanForm
-        FIELDS = %i[grain method for who guests portion amount unit pot cup burner texture rinse soak water_c drain
+        FIELDS = %i[grain method for who guests portion amount unit pot cup burner oven oven_c texture rinse soak water_c drain
                     onion first stir cover crust base_g base_kind own own_kind lesson serve].freeze
         # An empty kitchen still gets its first pot.
         GUESTS_WITHOUT_EATERS = 2
@@ -114,15 +114,15 @@ module FondKettle
 
         def compose(rice)
           Method::Request.new(school: school, choices: choices, grain: kit.bag_grain(grain), rice_g: rice,
-                              additions: additions, **wash,
-                              vessel: kit.vessel, burner: kit.burner, cup: kit.cup_value, texture: @values.fetch(:texture, 0.0),
+                              additions: additions, **wash, **kit.to_h, texture: @values.fetch(:texture, 0.0),
                               altitude_m: household.kitchen[:altitude_m],
                               lesson: self[:lesson] == "leave" ? Method::NO_LESSON : @lesson)
         end
 
         def choices
           cover = { "cloth" => { cloth: true }, "parchment" => { parchment: true } }.fetch(@values[:cover], {})
-          Method::Choices.of(**@values.slice(:onion, :first, :stir), **cover, crust: @values[:crust] && @values[:crust] == "yes")
+          Method::Choices.of(**@values.slice(:onion, :first, :stir, :oven_c), **cover,
+crust: @values[:crust] && @values[:crust] == "yes")
         end
 
         def additions
@@ -147,7 +147,7 @@ module FondKettle
         def weighed
           amount = @values[:amount]
           return problem(:amount, "must be given: how much raw rice") unless amount
-          return amount * kit.cup_value.ml * grain.rho_g_ml if self[:unit] == HOUSE_CUP
+          return amount * kit.measures.cup.ml * grain.rho_g_ml if self[:unit] == HOUSE_CUP
 
           Measure::Units.grams(amount, self[:unit], grain.rho_g_ml)
         end

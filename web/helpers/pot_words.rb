@@ -73,13 +73,13 @@ module FondKettle
           Formats::PlanJson.call(plan)
         end
 
-        def balance_drawing(answer)
-          Drawings::BalanceDrawing.new(answer)
+        def balance_drawing(answer, measures)
+          Drawings::BalanceDrawing.new(answer, measures)
         end
 
         # The same in a cup of the cupboard (a record), or the US cup.
         def spoken_by(amount_g, cup)
-          Measure::Spoken.say(amount_g, cup ? household.value(:cups, cup) : Measure::US_CUP)
+          Measure::Spoken.say(amount_g, household.measures(cup))
         end
 
         # Every second minute of a run, with what was seen since the row before.
@@ -103,7 +103,7 @@ module FondKettle
 
         # A volume of water in the plan's cup and spoons.
         def spoken(amount_g, form)
-          Measure::Spoken.say(amount_g, form.kit.cup_value)
+          Measure::Spoken.say(amount_g, form.kit.measures)
         end
 
         # The house's own cup first.
@@ -162,7 +162,7 @@ module FondKettle
           fitting = form.kit.pots.reject { |pot| (pot[:lid] == "cooker") ^ (plan.request.vessel.lid == "cooker") }
                         .map { |pot| form.household.value(:pots, pot) }
                         .select { |vessel| Pot::Fitting.check(plan.charge, plan.liquid_g, vessel).fits? }
-          fitting.min_by(&:volume_ml)&.name
+          fitting.min_by(&:volume_ml)
         end
       end
     end

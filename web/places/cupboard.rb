@@ -19,6 +19,8 @@ module FondKettle
       SHELVES = {
         pots: ["Pots", Helpers::PotWords::KNOWN_POT_FIELDS],
         cups: ["Cups", Helpers::PotWords::CUP_FIELDS],
+        spoons: ["Spoons", Helpers::PotWords::CUP_FIELDS],
+        ovens: ["Ovens", [[:name, "Name"], [:hotter_c, "Hotter than its dial, °C"], [:most_c, "Gets to, °C"]]],
         burners: ["Burners", [[:name, "Name"], [:source, "Kind", Kit::BURNER_HIGH_W.keys], [:high_w, "Into the pot on high, W"]]],
         bags: ["Bags of rice", [[:name, "Name"], [:grain, "Grain", GRAINS], [:left_g, "Left, g"],
                                 [:drinks, "Drinks, times the book"], [:crop, "Crop", Larder::CROP_UPTAKE.keys],

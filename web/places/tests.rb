@@ -36,24 +36,73 @@ module FondKettle
         "height" => Schema.params { required(:boil_c).filled(Schema::TypedNumber, included_in?: 75..102) }
       }.freeze
 
+      # What a timed test asks before its clock starts, and how long it takes; nil
+      # where the cook stops the clock.
+      GUIDES = { "lid" => [%w[pot before_g], 10], "burner" => [%w[burner pot water_g from_c], nil] }.freeze
+
       get "/" do
         show
+      end
+
+      # The clock starts; what was typed is kept with it.
+      post "/guide/:test" do
+        test = params["test"]
+        asked, = GUIDES.fetch(test) { raise NotFound, "There is no such test." }
+        problems = Forms.problems(FORMS.fetch(test).call(params)).select { |problem| asked.include?(problem[:field]) }
+        next show(code: 422, test: test, problems: problems) if problems.any?
+
+        session["guide"] = { "test" => test, "typed" => params.slice(*asked), "at" => now.to_f }
+        redirect "/tests/guide", 303
+      end
+
+      get "/guide" do
+        redirect "/tests" unless session["guide"]
+        guide
+      end
+
+      # The cook stops the clock: what it shows is what it took.
+      post "/stop" do
+        redirect "/tests" unless session["guide"]
+        session["guide"] = session["guide"].merge("took" => ((now.to_f - session["guide"]["at"]) / 60).round(2))
+        redirect "/tests/guide", 303
       end
 
       post "/:test" do
         test = params["test"]
         result = FORMS.fetch(test) { raise NotFound, "There is no such test." }.call(params)
-        next show(code: 422, test: test, problems: Forms.problems(result)) if result.failure?
+        next again(test, Forms.problems(result)) if result.failure?
 
         begin
           notice send("#{test}!", result.to_h)
+          session.delete("guide")
           redirect "/tests", 303
         rescue InvalidInput => e
-          show(code: 422, test: test, problems: e.problems.map { |problem| problem.merge(field: problem[:field].to_s) })
+          again(test, e.problems.map { |problem| problem.merge(field: problem[:field].to_s) })
         end
       end
 
       private
+
+      # A refused form goes back to where it was filled in.
+      def again(test, problems)
+        guided?(test) ? guide(code: 422, problems: problems) : show(code: 422, test: test, problems: problems)
+      end
+
+      def guided?(test)
+        params["guided"] && session.dig("guide", "test") == test
+      end
+
+      def guide(code: 200, problems: [])
+        status code
+        @title = "Measure and test"
+        @script = "guide.js"
+        kept = session["guide"]
+        lasts_min = GUIDES.fetch(kept["test"]).last
+        began = Time.at(kept["at"])
+        erb :guide, locals: { test: kept["test"], typed: { "minutes" => kept["took"] || lasts_min }.merge(kept["typed"], params),
+                              took: kept["took"], began: began, ends: lasts_min && (began + (lasts_min * 60)),
+                              problems: problems }
+      end
 
       def show(code: 200, test: nil, problems: [])
         status code

@@ -57,14 +57,14 @@ module FondKettle
 
       def rice(plan)
         ml = plan.charge.rice_g / plan.charge.grain.rho_g_ml
-        { g: plan.charge.rice_g.round(2), ml: ml.round(1), measured: Measure::Spoken.say(ml, plan.request.cup) }
+        { g: plan.charge.rice_g.round(2), ml: ml.round(1), measured: Measure::Spoken.say(ml, plan.request.measures) }
       end
 
       def liquid(plan)
         { g: plan.liquid_g.round(3), low_g: plan.spread.low_g.round(1), high_g: plan.spread.high_g.round(1),
           ratio_by_volume: plan.ratio_by_volume.round(4), ratio_by_weight: plan.ratio_by_weight.round(4),
           depth_over_rice_mm: Pot::Depth.over_rice_mm(plan.liquid_g, plan.charge, plan.request.vessel).round(3),
-          measured: Measure::Spoken.say(plan.liquid_g, plan.request.cup), spread: plan.spread.parts.transform_values { |g| g.round(2) } }
+          measured: Measure::Spoken.say(plan.liquid_g, plan.request.measures), spread: plan.spread.parts.transform_values { |g| g.round(2) } }
       end
 
       def balance(balance)

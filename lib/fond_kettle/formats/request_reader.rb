@@ -3,6 +3,7 @@
 require "json"
 require_relative "../errors"
 require_relative "../kit/burner"
+require_relative "../kit/oven"
 require_relative "../kit/vessel"
 require_relative "../larder/grains"
 require_relative "../larder/ingredients"
@@ -47,7 +48,8 @@ module FondKettle
           school: school, choices: choices, grain: grain, rice_g: rice_g, texture: texture, drain: @data[:drain] || school.drain,
           rinse_changes: @data.dig(:rinse, :changes) || school.rinse_changes,
           soak_min: @data.dig(:soak, :minutes) || school.soak_min(grain), water_c: @data.dig(:soak, :water_c) || 20.0,
-          vessel: vessel, burner: burner, altitude_m: @data[:altitude_m] || 0.0, additions: additions, cup: cup,
+          vessel: vessel, burner: burner, oven: Kit::USUAL_OVEN, altitude_m: @data[:altitude_m] || 0.0, additions: additions,
+          measures: Measure::House.with(cup),
           lesson: Method::NO_LESSON
         )
       end
@@ -131,7 +133,7 @@ module FondKettle
       end
 
       def choices
-        Method::Choices.of(**@data.slice(:stir, :cloth, :parchment, :crust, :residue_g, :parts), **(@data[:base] || {}))
+        Method::Choices.of(**@data.slice(:stir, :cloth, :parchment, :crust, :residue_g, :parts, :oven_c), **(@data[:base] || {}))
       end
 
       # What goes in when a stage begins: liquid and food.
@@ -177,6 +179,7 @@ module FondKettle
         Pot::Stage.plain(key: "stage-#{index + 1}", lid: given[:lid] || vessel.lid, heat: given[:heat],
                          ends_at: given[:until], minutes: given[:minutes], oven_c: given[:oven_c],
                          parchment: given[:parchment] || false, cloth: given[:cloth] || false, drain: given[:drain] || false,
+                         stirred: given[:stirred] || false,
                          lifted_s: given[:lifted_s] || 0.0, add: added(given[:add], index))
       end
     end

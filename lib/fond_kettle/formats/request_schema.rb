@@ -58,7 +58,7 @@ module FondKettle
         optional(:minutes).filled(Schema::Number, included_in?: limits::STAGE_MIN)
         optional(:oven_c).filled(Schema::Number, included_in?: limits::OVEN_C)
         optional(:lifted_s).filled(Schema::Number, included_in?: limits::LIFTED_S)
-        %i[parchment cloth drain].each { |switch| optional(switch).filled(:bool) }
+        %i[parchment cloth drain stirred].each { |switch| optional(switch).filled(:bool) }
         optional(:add).hash do
           optional(:liquid_g).filled(Schema::Number, included_in?: limits::LIQUID_G)
           optional(:at_c).filled(Schema::Number, included_in?: limits::WATER_C)
@@ -76,6 +76,7 @@ module FondKettle
       %i[cloth parchment crust].each { |switch| optional(switch).filled(:bool) }
       optional(:residue_g).filled(Schema::Number, included_in?: limits::LIQUID_G)
       optional(:parts).filled(Schema::Number, included_in?: limits::PARTS)
+      optional(:oven_c).filled(Schema::Number, included_in?: limits::OVEN_C)
     end
   end
 end

@@ -2,6 +2,7 @@
 
 require "ruby-units"
 require_relative "../errors"
+require_relative "gas_mark"
 
 module FondKettle
   module Measure
@@ -14,11 +15,12 @@ module FondKettle
         "us-tbsp" => "tbs", "us-tsp" => "tsp", "us-fl-oz" => "floz", "us-pint" => "pt", "us-quart" => "qt",
         "metric-cup" => "250 ml", "rice-cup" => "180 ml"
       }.freeze
-      TEMPERATURE = { "C" => "tempC", "F" => "tempF" }.freeze
+      GAS_MARK = "gas-mark"
+      TEMPERATURE = { "C" => "tempC", "F" => "tempF", GAS_MARK => nil }.freeze
       LENGTH = { "mm" => "mm", "cm" => "cm", "in" => "in" }.freeze
       FAMILIES = [MASS, VOLUME, TEMPERATURE, LENGTH].freeze
       ALL = FAMILIES.flat_map(&:keys).freeze
-      ABSOLUTE_ZERO = { "C" => -273.15, "F" => -459.67 }.freeze
+      ABSOLUTE_ZERO = { "C" => -273.15, "F" => -459.67, GAS_MARK => GasMark.of_c(-273.15) }.freeze
 
       module_function
 
@@ -71,8 +73,11 @@ module FondKettle
 
       def temperature(amount, unit, to)
         if amount < ABSOLUTE_ZERO.fetch(unit)
-          raise InvalidInput.at("amount", "must be at least #{ABSOLUTE_ZERO.fetch(unit)} #{unit}", received: amount)
+          raise InvalidInput.at("amount", "must be at least #{ABSOLUTE_ZERO.fetch(unit).round(2)} #{unit}", received: amount)
         end
+
+        return temperature(GasMark.to_c(amount), "C", to) if unit == GAS_MARK
+        return GasMark.of_c(temperature(amount, unit, "C")) if to == GAS_MARK
 
         Unit.new(amount, TEMPERATURE.fetch(unit)).convert_to(TEMPERATURE.fetch(to)).scalar.to_f.round(9)
       end

@@ -10,13 +10,13 @@ module FondKettle
       module_function
 
       # "385 g (1 3/4 jam glasses)"
-      def rice(grams, grain, cup)
-        "#{Measure::Rounding.grams(grams)} g (#{Measure::Spoken.say(grams / grain.rho_g_ml, cup)})"
+      def rice(grams, grain, measures)
+        "#{Measure::Rounding.grams(grams)} g (#{Measure::Spoken.say(grams / grain.rho_g_ml, measures)})"
       end
 
       # Water and stock: a gram is a millilitre.
-      def liquid(grams, cup)
-        "#{Measure::Rounding.grams(grams)} g (#{Measure::Spoken.say(grams, cup)})"
+      def liquid(grams, measures)
+        "#{Measure::Rounding.grams(grams)} g (#{Measure::Spoken.say(grams, measures)})"
       end
     end
   end

@@ -30,13 +30,24 @@ module FondKettle
                          lid_factor: request.vessel.lid_factor, open_factor: 1.0)
       end
 
+      # An oven stage as hot as chosen, or as the school has it, and no hotter than
+      # this oven gets; nil for any other stage.
+      def oven_c(stretch, request)
+        stretch.oven_c && [request.choices.oven_c || stretch.oven_c, request.oven.most_c].min
+      end
+
+      # Stirred once, when it boils.
+      def stirred?(request)
+        (request.choices.stir || request.school.stir) == "at-boil"
+      end
+
       # The Stages of the request's school under its lid.
       def stages(request)
-        request.school.stretches.map do |stretch|
+        request.school.stretches.each_with_index.map do |stretch, index|
           Pot::Stage.plain(key: stretch.key, lid: stretch.lid || request.vessel.lid, heat: stretch.heat,
-                           ends_at: stretch.until, extra_min: request.lesson.extra_min, oven_c: stretch.oven_c,
+                           ends_at: stretch.until, extra_min: request.lesson.extra_min, oven_c: oven_c(stretch, request),
                            minutes: stretch.minutes == READY ? Pot::Stage::READY : stretch.minutes&.to_f,
-                           drain: stretch.drain, **covers(stretch, request))
+                           drain: stretch.drain, stirred: index == 1 && stirred?(request), **covers(stretch, request))
         end
       end
 

@@ -19,6 +19,8 @@ module FondKettle
       HIGH_W = (1..10_000)
       ALTITUDE_M = (-430..6000)
       MEASURE_ML = (20..2000)
+      SPOON_ML = (0.5..60)
+      OVEN_OFF_C = (-60..60)
       ADDITION_G = (0..20_000)
       ADDITIONS = 100
       LIQUID_G = (0..50_000)

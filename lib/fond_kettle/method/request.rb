@@ -16,8 +16,8 @@ module FondKettle
     # Where schools leave a choice. nil takes the method's own way.
     #   onion  a colour of its onion step      first  "meat" or "onion"
     #   stir   "never" or "at-boil"            cloth, parchment, crust  true or false
-    #   residue_g, parts  as in Pot::Charge
-    Choices = Value.define(:onion, :first, :stir, :cloth, :parchment, :crust, :residue_g, :parts) do
+    #   residue_g, parts  as in Pot::Charge    oven_c  how hot the oven is to be
+    Choices = Value.define(:onion, :first, :stir, :cloth, :parchment, :crust, :residue_g, :parts, :oven_c) do
       # Only what was chosen; the rest is nil.
       def self.of(**chosen)
         new(**members.to_h { |name| [name, nil] }, **chosen)
@@ -25,9 +25,10 @@ module FondKettle
     end
 
     # What the cook wants, complete and checked; units as in the names, `school` the
-    # method, `texture` from -1 (firm) to 1 (soft), `cup` the house's own measure.
+    # method, `texture` from -1 (firm) to 1 (soft), `measures` what the house
+    # measures by (Measure::House).
     Request = Value.define(:school, :choices, :grain, :rice_g, :texture, :rinse_changes, :soak_min, :water_c, :drain,
-                           :vessel, :burner, :altitude_m, :additions, :cup, :lesson) do
+                           :vessel, :burner, :oven, :altitude_m, :additions, :measures, :lesson) do
       # The grain as this kitchen knows it.
       def taught_grain
         grain.drinking(lesson.drinks)

@@ -2,6 +2,7 @@
 
 require_relative "../catalogue"
 require_relative "../paths"
+require_relative "../template"
 require_relative "school"
 require_relative "school_schema"
 
@@ -16,6 +17,10 @@ module FondKettle
                         hands_on: false, watch: [] }.freeze
       BLANK = { liquid_c: nil, residue_per_g: 0.0, parts: nil, crust: false, rule: nil, stir: "never", finish: "fluff",
                 base: [] }.freeze
+
+      # What a text may have filled in: of the base's steps, and of the stages.
+      STEP_WORDS = %i[rice liquid changes soak drain snap surface depth balance colour].freeze
+      STAGE_WORDS = %i[oven].freeze
 
       # Ours alone, read once.
       def self.ours
@@ -82,7 +87,19 @@ module FondKettle
         base = (data.delete(:base) || []).map { |step| BaseStep.new(minutes: 0.0, colours: {}, **step) }
         raise BadCatalogue, "#{entry[:path]}: stages must have at least one" if stretches.empty?
 
+        base.each { |step| check_words(entry, step.key, [step.say, step.cue, step.why], STEP_WORDS) }
+        stretches.each { |stage| check_words(entry, stage.key, [stage.say], STAGE_WORDS) }
+
         School.new(**BLANK, **data.except(:like), base: base.freeze, stretches: stretches.freeze)
+      end
+
+      # %{...} may only name what the slip can fill in.
+      def check_words(entry, key, texts, known)
+        unknown = texts.flat_map { |text| Template.names(text) } - known
+        return if unknown.empty?
+
+        raise BadCatalogue, "#{entry[:path]}, #{key}: %{#{unknown.first}} is not known here; " \
+                            "known: #{known.map { |name| "%{#{name}}" }.join(', ')}"
       end
 
       def stretch(entry, stage)

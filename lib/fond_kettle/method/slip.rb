@@ -1,11 +1,14 @@
 # frozen_string_literal: true
 
 require_relative "../catalogue"
+require_relative "../measure/gas_mark"
 require_relative "../measure/rounding"
+require_relative "../measure/units"
 require_relative "../paths"
 require_relative "../pot/depth"
 require_relative "../template"
 require_relative "amounts"
+require_relative "charging"
 require_relative "plan"
 
 module FondKettle
@@ -42,7 +45,7 @@ module FondKettle
 
       def steps(stage_minutes)
         stages = @request.school.stretches.zip(stage_minutes).map { |stretch, minutes| stage(stretch, minutes) }
-        stages.insert(1, common("stir")) if (@request.choices.stir || @request.school.stir) == "at-boil"
+        stages.insert(1, common("stir")) if Charging.stirred?(@request)
         [*wash, *base, common("fill"), *stages, common(@request.school.finish)]
       end
 
@@ -79,13 +82,24 @@ module FondKettle
       end
 
       def stage(stretch, minutes)
-        Step.new(key: stretch.key, say: stretch.say, cue: stretch.cue, why: stretch.why, minutes: minutes,
-                 hands_on: stretch.hands_on, heat: stretch.oven_c ? "oven" : stretch.heat, watch: stretch.watch)
+        Step.new(key: stretch.key, say: Template.fill(stretch.say, oven: oven(stretch)), cue: stretch.cue, why: stretch.why,
+                 minutes: minutes, hands_on: stretch.hands_on, heat: stretch.oven_c ? "oven" : stretch.heat, watch: stretch.watch)
+      end
+
+      # "190 °C (374 °F; gas mark 5; turn Small oven to 180)"
+      def oven(stretch)
+        return unless stretch.oven_c
+
+        heat_c = Charging.oven_c(stretch, @request)
+        dial_c = @request.oven.dial_c(heat_c)
+        also = ["#{Measure::Units.convert(heat_c, 'C', 'F').round} °F", "gas mark #{Measure::GasMark.said(heat_c)}"]
+        also << "turn #{@request.oven.name} to #{dial_c}" unless dial_c == heat_c.round
+        "#{heat_c.round} °C (#{also.join('; ')})"
       end
 
       def words
-        @words ||= { rice: Amounts.rice(@charge.rice_g, @charge.grain, @request.cup),
-                     liquid: Amounts.liquid(@balance.liquid_g, @request.cup), changes: changes,
+        @words ||= { rice: Amounts.rice(@charge.rice_g, @charge.grain, @request.measures),
+                     liquid: Amounts.liquid(@balance.liquid_g, @request.measures), changes: changes,
                      soak: soak, drain: DRAIN.fetch(@request.drain).first, snap: @charge.grain.snap,
                      surface: "#{@charge.surface_g.round} g", depth: depth, balance: balance }
       end

@@ -1,21 +1,15 @@
 # frozen_string_literal: true
 
-require_relative "contents"
-require_relative "fire"
-require_relative "heat"
-require_relative "kinetics"
-require_relative "loss"
 require_relative "run"
-require_relative "soak"
 require_relative "stage"
+require_relative "stepping"
 require_relative "watch"
 
 module FondKettle
   module Pot
     # The forward run of a pot: stages one after the other, in steps split where
-    # the soak ends, the pot boils, runs dry or a stage ends. Between those events
-    # every step is a closed form, so `step_min` sets how fine the curve is and
-    # hardly moves the end (identity 5).
+    # the soak ends, the pot boils, runs dry or a stage ends; `step_min` sets how
+    # fine the curve is and hardly moves the end (identity 5).
     class Cooking
       # A stage that has not ended by then never will.
       LONGEST_STAGE_MIN = 720.0
@@ -24,10 +18,6 @@ module FondKettle
       # Fine enough for the cues, which lie on straight lines between steps.
       CUES_STEP_MIN = 1.0
       CURVE_STEP_MIN = 0.5
-      # The first minutes in an oven do not count as cooking.
-      OVEN_IDLE_MIN = 4.0
-      # Clings to rice that is poured off, g/g.
-      CLINGS_DRAINED = 0.08
       # Level with the rice, to a drop.
       LEVEL_ML = 1e-6
       HAIR = 1e-9
@@ -45,14 +35,10 @@ module FondKettle
 
       def initialize(charge, liquid_g, setting, step_min, watched:, curve:)
         @charge = charge
-        @contents = Contents.new(charge, liquid_g)
         @setting = setting
+        @pot = Stepping.new(charge, liquid_g, setting)
+        @contents = @pot.contents
         @step_min = step_min
-        @pot_j_k = setting.vessel.heat_capacity_j_k
-        @temp_c = mixed_c(liquid_g)
-        @conductance = Heat.conductance(setting.vessel)
-        @boil_pace = Kinetics.pace(setting.boil_c)
-        @min = @off_min = @boiled_min = 0.0
         @stage_minutes = []
         @watch = Watch.new(@contents, setting) if watched
         @curve = curve ? [point] : nil
@@ -65,196 +51,63 @@ module FondKettle
 
       private
 
-      # Liquid and the rest meet; a pot that the liquid was heated in is as warm as it.
-      def mixed_c(liquid_g)
-        return @charge.start_c if @charge.liquid_c == @charge.start_c
-
-        hot_j_k = (liquid_g * WATER_J_G_K) + @pot_j_k
-        all_j_k = @contents.heat_capacity_j_k + @pot_j_k
-        (((all_j_k - hot_j_k) * @charge.start_c) + (hot_j_k * [@charge.liquid_c, @setting.boil_c].min)) / all_j_k
-      end
-
       def cook(stage)
-        began = @min
-        enter(stage)
+        began = @pot.min
+        @stage = stage
+        @pot.enter(stage)
+        @watch&.stirred if stage.stirred
         run_for(limit(stage))
         @stuck ||= stage.key if stage.ends_at && !ended?
-        @stage_minutes << (@min - began)
-      end
-
-      def enter(stage)
-        @stage = stage
-        @fire = Fire.new(stage, @setting)
-        @off_min = 0.0 unless stage.off?
-        @idle_min = stage.oven_c ? OVEN_IDLE_MIN : 0.0
-        @cloth_left_g = stage.cloth ? Loss::CLOTH_G - @contents.cloth_g : 0.0
-        begin_stage(stage) if stage.drain || stage.add || stage.lifted_s.positive?
-      end
-
-      def begin_stage(stage)
-        @contents.drain(CLINGS_DRAINED) if stage.drain
-        add(stage.add) if stage.add
-        lift(stage.lifted_s / 60.0) if stage.lifted_s.positive?
-      end
-
-      # What goes in cools the pot (or warms it).
-      def add(addition)
-        before_j_k = capacity_j_k
-        @contents.add(addition)
-        @temp_c += (addition.at_c - @temp_c) * (capacity_j_k - before_j_k) / capacity_j_k
-      end
-
-      # Lid off: the open rate for as long as it is off, paid for by the pot's own
-      # heat where the burner cannot; then it has to come back to the boil.
-      def lift(minutes)
-        loss_g = [@fire.lifted_g_min * minutes, @contents.free_g].min
-        short_j = (loss_g * Loss::LATENT_J_G) - (@fire.joule_min(@temp_c) * minutes)
-        @contents.lose(loss_g)
-        @temp_c -= short_j / capacity_j_k if short_j.positive?
-        @min += minutes
-      end
-
-      def result
-        Run.new(uptake: @contents.uptake, free_g: @contents.free_g, drunk_g: @contents.drunk_g,
-                lost_g: @contents.lost_g, drained_g: @contents.drained_g, cloth_g: @contents.cloth_g,
-                core: @contents.core, temp_c: @temp_c, minutes: @min, boil_c: @setting.boil_c,
-                kinetics: @contents.kinetics, progress: @contents.progress, dry_min: @watch ? @watch.dry_min : {},
-                stage_minutes: @stage_minutes.freeze, cues: @watch ? @watch.cues : [], curve: @curve&.freeze, stuck: @stuck)
+        @stage_minutes << (@pot.min - began)
       end
 
       def limit(stage)
         return [stage.minutes || LONGEST_STAGE_MIN, LONGEST_STAGE_MIN].min unless stage.minutes == Stage::READY
 
         @contents.begin_cooking
-        ready_min + @idle_min + stage.extra_min
+        ready_min + @pot.idle_min + stage.extra_min
       end
 
       def ready_min
-        stretch = @fire.lag / @boil_pace
         kinetics = @contents.kinetics
-        return kinetics.minutes_in_plenty(@charge.uptake, stretch, @contents.uptake, @contents.progress) if @charge.plenty?
+        return kinetics.minutes_in_plenty(@charge.uptake, @pot.stretch, @contents.uptake, @contents.progress) if @charge.plenty?
 
-        [kinetics.minutes_from_boil(@charge.uptake, stretch) - @boiled_min, 0.0].max
+        [kinetics.minutes_from_boil(@charge.uptake, @pot.stretch) - @pot.boiled_min, 0.0].max
       end
 
       def run_for(minutes)
         left = minutes
-        left -= step([left, @step_min].min) while left > HAIR && !ended? && !(@stage.ends_at && @fire.hopeless?)
+        left -= step([left, @step_min].min) while left > HAIR && !ended? && !(@stage.ends_at && @pot.fire.hopeless?)
       end
 
       def ended?
         case @stage.ends_at
-        when "boil" then boiling?
+        when "boil" then @pot.boiling?
         when "level" then @contents.over_bed_ml <= LEVEL_ML
         when "dry" then @contents.dry?
         end
       end
 
-      def boiling?
-        @temp_c >= @setting.boil_c
-      end
-
       def step(most_min)
-        used = advance(most_min)
+        used = @pot.advance(most_min)
         return used unless @watch
 
-        @watch.look(@min, used, @temp_c, @stage)
+        @watch.look(@pot.min, used, @pot.temp_c, @stage)
         @curve << point if @curve
         used
       end
 
-      def advance(most_min)
-        used = if @stage.off? then cool(most_min)
-               elsif boiling? then boil(most_min)
-               else
-                 heat(most_min)
-               end
-        @min += used
-        used
-      end
-
-      def heat(most_min)
-        loss = @contents.dry? ? 0.0 : @fire.heating_g_min
-        joule_min = @fire.joule_min(@temp_c) - (loss * Loss::LATENT_J_G)
-        return wait(most_min) unless joule_min.positive?
-
-        rise = Heat::Rise.new(@temp_c, next_mark_c, joule_min, capacity_j_k, most_min)
-        used = warm(rise, loss)
-        @temp_c = used < rise.minutes ? @temp_c + ((rise.end_c - @temp_c) * used / rise.minutes) : rise.end_c
-        used
-      end
-
-      # Too little heat to warm any further: the temperature stays.
-      def wait(minutes)
-        cooking? ? cook_contents(Kinetics.pace(@temp_c), 0.0, minutes) : minutes
-      end
-
-      # Below 65 °C the grain soaks, above it cooks.
-      def warm(rise, loss)
-        return cook_contents(rise.mean { |c| Kinetics.pace(c) }, loss, rise.minutes) if @contents.kinetics || cooking?
-
-        per_min = rise.mean { |c| @charge.grain.k2 / Soak.k1(@charge.grain, c) }
-        @contents.soak(per_min * rise.minutes, loss * rise.minutes)
-        rise.minutes
-      end
-
-      def cooking?
-        @temp_c >= Kinetics::COOKS_ABOVE_C
-      end
-
-      def next_mark_c
-        return @setting.boil_c if @contents.kinetics || cooking?
-
-        [Kinetics::COOKS_ABOVE_C, @setting.boil_c].min
-      end
-
-      def boil(most_min)
-        loss = @contents.dry? ? 0.0 : @fire.boiling_g_min
-        @contents.begin_cooking
-        minutes = @stage.ends_at == "level" ? @contents.minutes_to_level(@boil_pace / @fire.lag, loss, most_min) : most_min
-        used = cook_contents(@boil_pace, loss, minutes)
-        @boiled_min += used
-        used
-      end
-
-      def cool(most_min)
-        closed_for = Loss::OFF_MIN - @off_min
-        loss = closed_for > HAIR && !@contents.dry? ? @fire.off_g_min : 0.0
-        minutes = closed_for > HAIR ? [most_min, closed_for].min : most_min
-        fall = Heat::Fall.new(@temp_c, @setting.room_c, @conductance, loss, capacity_j_k, minutes)
-        used = cook_contents(fall.mean { |c| Kinetics.pace(c) }, loss, minutes)
-        @temp_c = used < minutes ? @temp_c + ((fall.end_c - @temp_c) * used / minutes) : fall.end_c
-        @off_min += used
-        used
-      end
-
-      def cook_contents(pace, loss, minutes)
-        @contents.begin_cooking
-        return evaporate(pace / @fire.lag, loss, minutes) unless @idle_min.positive?
-
-        used = evaporate(0.0, loss, [minutes, @idle_min].min)
-        @idle_min = @idle_min - used < HAIR ? 0.0 : @idle_min - used
-        used
-      end
-
-      # Cooks; a cloth under the lid takes its drips from the same water.
-      def evaporate(pace, loss, minutes)
-        return @contents.cook(pace, loss, minutes) if @cloth_left_g < HAIR || @contents.dry?
-
-        before_g = @contents.lost_g
-        used = @contents.cook(pace, loss + Loss::CLOTH_G_MIN, [minutes, @cloth_left_g / Loss::CLOTH_G_MIN].min)
-        dripped_g = (@contents.lost_g - before_g) * Loss::CLOTH_G_MIN / (loss + Loss::CLOTH_G_MIN)
-        @contents.into_cloth(dripped_g)
-        @cloth_left_g -= dripped_g
-        used
-      end
-
-      def capacity_j_k
-        @pot_j_k + @contents.heat_capacity_j_k
+      def result
+        Run.new(uptake: @contents.uptake, free_g: @contents.free_g, drunk_g: @contents.drunk_g,
+                lost_g: @contents.lost_g, drained_g: @contents.drained_g, cloth_g: @contents.cloth_g,
+                core: @contents.core, temp_c: @pot.temp_c, minutes: @pot.min, boil_c: @setting.boil_c,
+                kinetics: @contents.kinetics, progress: @contents.progress, stirred_at: @pot.stirred_at,
+                dry_min: @watch ? @watch.dry_min : {}, stage_minutes: @stage_minutes.freeze,
+                cues: @watch ? @watch.cues : [], curve: @curve&.freeze, stuck: @stuck)
       end
 
       def point
-        Point.new(min: @min, temp_c: @temp_c, free_g: @contents.free_g, taken_g: @contents.taken_g,
+        Point.new(min: @pot.min, temp_c: @pot.temp_c, free_g: @contents.free_g, taken_g: @contents.taken_g,
                   lost_g: @contents.lost_g, gone_g: @contents.drained_g + @contents.cloth_g, core: @contents.core)
       end
     end

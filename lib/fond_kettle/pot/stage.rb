@@ -15,12 +15,13 @@ module FondKettle
     #   parchment a disc on the surface; cloth, one under the lid
     #   drain     poured off when the stage begins
     #   lifted_s  the lid is off for so many seconds when it begins
+    #   stirred   stirred from the floor up when it begins, the lid off for that
     #   add       an Addition when it begins, or nil
     Stage = Value.define(:key, :lid, :heat, :ends_at, :minutes, :extra_min, :oven_c, :parchment, :cloth, :drain,
-                         :lifted_s, :add) do
+                         :lifted_s, :stirred, :add) do
       const_set(:READY, :ready)
       const_set(:PLAIN, { ends_at: nil, minutes: nil, extra_min: 0.0, oven_c: nil, parchment: false, cloth: false,
-                          drain: false, lifted_s: 0.0, add: nil }.freeze)
+                          drain: false, lifted_s: 0.0, stirred: false, add: nil }.freeze)
 
       # A stage of which only what differs from a plain one is given.
       def self.plain(**attributes)

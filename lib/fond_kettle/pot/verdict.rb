@@ -30,13 +30,14 @@ module FondKettle
       end
 
       # The verdict at the floor and at the top of a bed `bed_mm` deep: the floor is
-      # at the water's heels, the top lags. Both are the same in a shallow bed.
+      # at the water's heels, the top lags by what has passed since it was last
+      # stirred. Both are the same in a shallow bed.
       def floor_and_top(run, charge, bed_mm)
         whole = of(run, charge)
         return { floor: whole, top: whole } unless run.kinetics && bed_mm > SHALLOW_MM
 
         lag = TOP_LAG * [bed_mm / DEEP_MM, 1.0].min
-        top = of(run.with(core: [1 - (run.progress * (1 - lag)), run.core].max,
+        top = of(run.with(core: [1 - (run.progress - (lag * (run.progress - run.stirred_at))), run.core].max,
                           dry_min: {}, uptake: run.uptake * (1 - (lag / 4))), charge)
         { floor: whole, top: top }
       end

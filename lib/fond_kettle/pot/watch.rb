@@ -34,6 +34,11 @@ module FondKettle
         dry(min, used, stage)
       end
 
+      # A stir frees the floor: what was dry so far has not burnt.
+      def stirred
+        @dry_min.clear
+      end
+
       # Cue values in the order in which they came.
       def cues
         @seen.map { |cue, at_min| Cue.new(cue: cue, at_min: at_min) }.sort_by(&:at_min).freeze

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+require_relative "../html/markup"
+
+module FondKettle
+  module Web
+    module Drawings
+      # Something in a drawing that can be dragged, or moved by the arrow keys.
+      module Grip
+        module_function
+
+        # `drawn`: its picture; `name`: the field that it moves.
+        def slider(name, label, now, least, most, drawn, **data)
+          Html::Markup.tag("g", drawn, role: "slider", tabindex: 0, data_drag: name, aria_label: label, aria_valuenow: now,
+                                       aria_valuemin: least, aria_valuemax: most, **data)
+        end
+      end
+
+      # How long the rice soaks, as a ring that fills once round in four hours.
+      class SoakRing
+        Svg = Html::Markup
+        # Right of the lid.
+        X = 560
+        RADIUS = 30
+        TURN_MIN = 240.0
+        MOST_MIN = 1440
+
+        def initialize(soak_min, middle_y)
+          @soak_min = soak_min
+          @y = middle_y
+          angle = 2 * Math::PI * share
+          @dx, @dy = [Math.sin(angle), -Math.cos(angle)].map { |part| part * RADIUS }
+        end
+
+        def to_s
+          Svg.tag("circle", cx: X, cy: @y, r: RADIUS, class: "ring") + Svg.tag("path", d: arc, class: "ring-arc") +
+            Svg.text("soak #{@soak_min.round} min", x: X, y: @y + RADIUS + 24, class: "label middle") +
+            Grip.slider("soak", "Soak, minutes", @soak_min.round, 0, MOST_MIN,
+                        Svg.tag("circle", cx: X + @dx, cy: @y + @dy, r: 11, class: "grip"))
+        end
+
+        private
+
+        def share
+          [@soak_min / TURN_MIN, 0.9999].min
+        end
+
+        def arc
+          "M#{X} #{@y - RADIUS} A#{RADIUS} #{RADIUS} 0 #{share > 0.5 ? 1 : 0} 1 #{X + @dx} #{@y + @dy}"
+        end
+      end
+    end
+  end
+end
