@@ -11,7 +11,10 @@ gem "bigdecimal", "3.1.1"
 gem "dry-schema", "1.13.4" # 1.14 does not parse on Ruby 3.1.2
 gem "erubi", "~> 1.13"
 gem "json", "2.6.1"
+gem "json_schemer", "~> 2.3"
+gem "nokogiri", "1.17.2" # ready-built for RubyGems 3.3
 gem "puma", "~> 6.6"
+gem "racc", "1.6.0"
 gem "rackup", "~> 2.2"
 gem "ruby-units", "~> 4.1"
 gem "sequel", "~> 5.110"
@@ -22,9 +25,7 @@ group :test do
   gem "axe-core-capybara", "~> 4.10"
   gem "axe-core-rspec", "~> 4.10"
   gem "capybara", "~> 3.40"
-  gem "nokogiri", "1.17.2" # ready-built for RubyGems 3.3
   gem "prop_check", "~> 1.0"
-  gem "racc", "1.6.0"
   gem "rack-test", "~> 2.1"
   gem "rake", "~> 13.0"
   gem "rspec", "~> 3.13"

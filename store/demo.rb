@@ -16,6 +16,7 @@ module FondKettle
     # cooked by the model in a kitchen whose true figures differ from the book's.
     class Demo
       FILE = File.join(DATA, "demo", "kitchen.yml")
+      DISHES = File.join(DATA, "demo", "dishes.yml")
       DAY_S = 86_400
       # What the table says of a verdict.
       TABLE = { "chalky" => %w[chalky dry], "firm" => %w[firm right], "standard" => %w[right right],
@@ -36,6 +37,7 @@ module FondKettle
           kitchen = @household.kitchen
           @household.change_kitchen(kitchen[:lock_version], @data[:kitchen])
           Household::SHELVES.each { |table| @data.fetch(table, []).each { |record| @household.shelf(table).add(record) } }
+          YAML.safe_load_file(DISHES, symbolize_names: true).each { |dish| @household.dishes.add(dish) }
           @data[:log].each { |entry| cook(entry) }
         end
       end
@@ -61,7 +63,7 @@ module FondKettle
                             drain: school.drain, vessel: @household.value(:pots, pot),
                             burner: @household.values(:burners).first, oven: @household.values(:ovens).first,
                             altitude_m: @household.kitchen[:altitude_m],
-                            additions: [], measures: @household.measures, lesson: Method::NO_LESSON)
+                            additions: [], company: [], measures: @household.measures, lesson: Method::NO_LESSON)
       end
 
       # Walks through the steps in their planned times.

@@ -5,10 +5,12 @@ require "securerandom"
 require_relative "../lib/fond_kettle/kit/burner"
 require_relative "../lib/fond_kettle/kit/oven"
 require_relative "../lib/fond_kettle/kit/vessel"
+require_relative "../lib/fond_kettle/larder/names"
 require_relative "../lib/fond_kettle/measure/cup"
 require_relative "../lib/fond_kettle/method/schools"
 require_relative "../lib/fond_kettle/table/eaters"
 require_relative "cook_book"
+require_relative "dish_book"
 require_relative "database"
 require_relative "shelf"
 
@@ -17,18 +19,20 @@ module FondKettle
     # One household: a folder with its database and its session key. The demo and
     # the cook's own kitchen are two folders and never share either.
     class Household
-      SHELVES = %i[eaters cups spoons pots burners ovens bags].freeze
+      SHELVES = %i[eaters cups spoons pots burners ovens bags goods own_ingredients].freeze
       VALUES = { eaters: Table::Eater, cups: Measure::Cup, spoons: Measure::Cup, pots: Kit::Vessel, burners: Kit::Burner,
                  ovens: Kit::Oven }.freeze
 
-      attr_reader :cooks, :database
+      attr_reader :cooks, :dishes, :database
 
       def initialize(folder, demo: false, busy_ms: Database::BUSY_MS)
         @folder = folder
         @database = Database.new(folder, busy_ms: busy_ms)
         @shelves = SHELVES.to_h { |table| [table, Shelf.new(@database, table)] }.freeze
         @kitchens = Shelf.new(@database, :kitchens)
+        @portions = Shelf.new(@database, :portions)
         @cooks = CookBook.new(@database)
+        @dishes = DishBook.new(@database)
         @fresh = @kitchens.all.empty?
         @kitchens.add(name: demo ? "Demo household" : "My kitchen", demo: demo) if @fresh
       end
@@ -84,7 +88,43 @@ module FondKettle
 
       def value(table, record)
         type = VALUES.fetch(table)
-        type.new(**record.slice(*type.members))
+        listed = record.key?(:avoids) ? { avoids: list(record[:avoids]) } : {}
+        type.new(**record.slice(*type.members), **listed)
+      end
+
+      # The names of ingredients here: the catalogue's and the house's own.
+      def names
+        records = shelf(:own_ingredients).all
+        return Larder::Names.ours if records.empty?
+
+        @names = Larder::Names.with(records.map { |record| own_ingredient(record) }) unless @names_from.equal?(records)
+        @names_from = records
+        @names
+      end
+
+      # A dish's record as a Table::Dish.
+      def dish(record)
+        dishes.value(record, names: names, cups: values(:cups))
+      end
+
+      # Raw rice for one regular adult, g by kind of meal, as this house takes it.
+      def portions_g
+        Table::PORTION_G.merge(@portions.all.to_h { |record| [record[:name], record[:g]] })
+      end
+
+      # `grams` by kind of meal; what is the book's own is not kept.
+      def change_portions(grams)
+        @database.write do |db|
+          db[:portions].delete
+          grams.each { |name, g| db[:portions].insert(name: name, g: g) unless Table::PORTION_G[name] == g }
+        end
+      end
+
+      # What there is of grains and ingredients, g by key.
+      def stock_g
+        bags = shelf(:bags).all.map { |bag| [bag[:grain], bag[:left_g]] }
+        goods = shelf(:goods).all.map { |good| [good[:ingredient], good[:left_g]] }
+        (bags + goods).each_with_object(Hash.new(0.0)) { |(key, left_g), stock| stock[key] += left_g }
       end
 
       # What this house measures by; `cup`, a record, first, or the first of the cupboard.
@@ -104,6 +144,20 @@ module FondKettle
 
       def close
         @database.close
+      end
+
+      private
+
+      def list(text)
+        text.split(",").map(&:strip).reject(&:empty?).freeze
+      end
+
+      # As its like in the catalogue, with what the record says instead.
+      def own_ingredient(record)
+        like = Larder::Ingredients.fetch(record[:like])
+        differs = record.slice(:brings, :takes, :g_ml, :salt).compact
+        like.with(name: record[:name], also: [], **differs, key: "own-#{record[:id]}",
+                  allergens: [*like.allergens, *list(record[:allergens])].uniq)
       end
     end
   end

@@ -7,6 +7,8 @@ require "rack/session"
 require "sinatra/base"
 require_relative "assets"
 require_relative "places/cupboard"
+require_relative "places/dishes"
+require_relative "places/evening"
 require_relative "places/health"
 require_relative "places/log"
 require_relative "places/pot"
@@ -25,7 +27,8 @@ module FondKettle
                  font_src: "'self'", connect_src: "'self'", object_src: "'none'", base_uri: "'none'",
                  form_action: "'self'", frame_ancestors: "'none'" }.freeze
       PLACES = { "/" => TablePlace, "/pot" => PotPlace, "/stove" => StovePlace, "/log" => LogPlace,
-                 "/cupboard" => CupboardPlace, "/tests" => TestsPlace, "/ways" => WaysPlace }.freeze
+                 "/cupboard" => CupboardPlace, "/dishes" => DishesPlace, "/evening" => EveningPlace,
+                 "/tests" => TestsPlace, "/ways" => WaysPlace }.freeze
       TOO_OLD = "This form is too old, or did not come from our page. Go back, load the page again and send it once more."
       LONGEST_SESSION_S = 30 * 24 * 3600
 

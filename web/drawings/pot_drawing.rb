@@ -43,7 +43,8 @@ module FondKettle
 
         # SVG markup.
         def to_s
-          Svg.tag("svg", [title, patterns, heat, water, bed, pot, lid, labels, planned, SoakRing.new(@soak_min, top + RING_BELOW_TOP).to_s, handles].join,
+          ring = SoakRing.new(@soak_min, top + RING_BELOW_TOP).to_s
+          Svg.tag("svg", [title, patterns, heat, water, bed, pot, lid, labels, planned, ring, handles].join,
                   viewBox: "0 #{top.to_i} #{WIDTH.to_i} #{(BOTTOM_Y - top).to_i}", class: "pot-drawing", role: "group",
                   data_scale: @scale,
                   aria_labelledby: "pot-title pot-desc")

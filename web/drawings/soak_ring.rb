@@ -34,7 +34,7 @@ module FondKettle
 
         def to_s
           Svg.tag("circle", cx: X, cy: @y, r: RADIUS, class: "ring") + Svg.tag("path", d: arc, class: "ring-arc") +
-            Svg.text("soak #{@soak_min.round} min", x: X, y: @y + RADIUS + 24, class: "label middle") +
+            Svg.text("soak #{@soak_min.round} min", x: X, y: @y + RADIUS + 24, class: "label middle ring-label") +
             Grip.slider("soak", "Soak, minutes", @soak_min.round, 0, MOST_MIN,
                         Svg.tag("circle", cx: X + @dx, cy: @y + @dy, r: 11, class: "grip"))
         end

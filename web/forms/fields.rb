@@ -20,6 +20,8 @@ module FondKettle
     module Forms
       Limits = Method::Limits
       HOUSE_CUP = "cup"
+      # A portion as the dish itself has it.
+      AS_DISH = "dish"
       RICE_UNITS = ["g", HOUSE_CUP, "kg", "oz", "lb", "ml", "us-cup", "metric-cup", "rice-cup"].freeze
 
       # Problems of a dry-schema result as field and message.
@@ -27,12 +29,19 @@ module FondKettle
         result.errors.map { |message| { field: message.path.join("."), message: message.text } }.freeze
       end
 
+      # Allergens with commas between.
+      ALLERGEN_LIST = /\A\s*(?:(?:#{Larder::ALLERGENS.join('|')})\s*(?:,\s*|\z))*\z/
+      # Raw rice for one regular adult, g, by kind of meal.
+      PORTIONS = Schema.params do
+        Table::PORTION_G.each_key { |name| required(name.to_sym).filled(Schema::TypedNumber, included_in?: 20..300) }
+      end
       # What may be written into each cupboard shelf.
       SHELVES = {
         eaters: Schema.params do
           required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
           required(:appetite).filled(:string, included_in?: Table::APPETITE.keys)
           required(:age).filled(:string, included_in?: Table::AGE.keys)
+          optional(:avoids).maybe(:string, format?: ALLERGEN_LIST)
         end,
         cups: Schema.params do
           required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
@@ -60,6 +69,19 @@ module FondKettle
           required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
           required(:source).filled(:string, included_in?: Kit::BURNER_HIGH_W.keys)
           required(:high_w).filled(Schema::TypedNumber, included_in?: Limits::HIGH_W)
+        end,
+        goods: Schema.params do
+          required(:ingredient).filled(:string, included_in?: Larder::Ingredients.all.keys)
+          required(:left_g).filled(Schema::TypedNumber, included_in?: (0..100_000))
+        end,
+        own_ingredients: Schema.params do
+          required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
+          required(:like).filled(:string, included_in?: Larder::Ingredients.all.keys)
+          optional(:brings).maybe(Schema::TypedNumber, included_in?: (0..1))
+          optional(:takes).maybe(Schema::TypedNumber, included_in?: (0..4))
+          optional(:g_ml).maybe(Schema::TypedNumber, included_in?: (0.05..2))
+          optional(:salt).maybe(Schema::TypedNumber, included_in?: (0..100))
+          optional(:allergens).maybe(:string, format?: ALLERGEN_LIST)
         end,
         bags: Schema.params do
           required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
@@ -89,10 +111,15 @@ module FondKettle
       PLAN = Schema.params do
         optional(:grain).filled(:string, included_in?: Larder::Grains.all.keys)
         optional(:method).filled(:string)
-        optional(:for).filled(:string, included_in?: %w[people amount])
+        optional(:dish).maybe(Schema::TypedWhole)
+        optional(:for).filled(:string, included_in?: %w[people amount pot have])
+        optional(:boxes).maybe(Schema::TypedWhole, included_in?: 0..Limits::PEOPLE.max)
+        optional(:freezer).maybe(Schema::TypedWhole, included_in?: 0..Limits::PEOPLE.max)
+        optional(:have).maybe(Schema::TypedWhole, included_in?: 0..500)
+        optional(:have_g).maybe(Schema::TypedNumber, included_in?: Limits::AMOUNT)
         optional(:who).array(Schema::TypedWhole)
         optional(:guests).filled(Schema::TypedWhole, included_in?: 0..Limits::PEOPLE.max)
-        optional(:portion).filled(:string, included_in?: Table::PORTION_G.keys)
+        optional(:portion).filled(:string, included_in?: [AS_DISH, *Table::PORTION_G.keys])
         optional(:amount).filled(Schema::TypedNumber, included_in?: Limits::AMOUNT)
         optional(:unit).filled(:string, included_in?: RICE_UNITS)
         optional(:pot).maybe(Schema::TypedWhole)

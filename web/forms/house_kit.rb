@@ -11,11 +11,13 @@ module FondKettle
       # What of the cupboard a plan uses: as chosen, else what suits the method,
       # else the method's own usual pot and fire.
       class HouseKit
-        # `chosen`: ids by field (:pot, :cup, :burner, :oven).
-        def initialize(household, school, chosen)
+        # `chosen`: ids by field (:pot, :cup, :burner, :oven); `wide_mm`: the width of pot
+        # that the dish is written for, or nil.
+        def initialize(household, school, chosen, wide_mm: nil)
           @household = household
           @school = school
           @chosen = chosen
+          @wide_mm = wide_mm
         end
 
         %i[eaters pots cups burners ovens bags].each { |shelf| define_method(shelf) { @household.shelf(shelf).all } }
@@ -28,7 +30,8 @@ module FondKettle
         end
 
         def pot
-          pick(pots, :pot) || pots.find { |pot| (pot[:lid] == "cooker") == cooker?(@school) }
+          fitting = pots.select { |pot| (pot[:lid] == "cooker") == cooker?(@school) }
+          pick(pots, :pot) || fitting.find { |pot| pot[:diameter_mm] == @wide_mm } || fitting.first
         end
 
         def cup

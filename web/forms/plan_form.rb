@@ -2,12 +2,13 @@
 
 require "rack/utils"
 require_relative "../../lib/fond_kettle/errors"
+require_relative "../../lib/fond_kettle/evening/supper"
 require_relative "../../lib/fond_kettle/larder/ingredients"
 require_relative "../../lib/fond_kettle/log/teacher"
-require_relative "../../lib/fond_kettle/measure/units"
 require_relative "../../lib/fond_kettle/method/planner"
 require_relative "fields"
 require_relative "house_kit"
+require_relative "how_much"
 
 module FondKettle
   module Web
@@ -15,12 +16,15 @@ module FondKettle
       # The Pot page's form: what was typed, what is wrong with it, and, when
       # nothing is, the Request. HouseKit supplies what the kitchen has.
       class PlanForm
-        FIELDS = %i[grain method for who guests portion amount unit pot cup burner oven oven_c texture rinse soak water_c drain
+        FIELDS = %i[dish grain method for who guests boxes freezer portion amount unit have have_g
+                    pot cup burner oven oven_c texture rinse soak water_c drain
                     onion first stir cover crust base_g base_kind own own_kind lesson serve].freeze
         # An empty kitchen still gets its first pot.
         GUESTS_WITHOUT_EATERS = 2
 
-        attr_reader :problems, :household, :kit, :request, :lesson
+        # `base_request` is the request without what the dish brings; `factor` how many
+        # times the dish is made.
+        attr_reader :problems, :household, :kit, :request, :lesson, :base_request, :factor
 
         # `typed`: the parameters as they came, with string keys.
         def initialize(typed, household)
@@ -29,7 +33,7 @@ module FondKettle
           result = PLAN.call(@typed.reject { |field, value| value == "" && field != asked_for })
           @values = result.to_h
           @problems = Forms.problems(result).dup
-          @kit = HouseKit.new(household, school, @values)
+          @kit = HouseKit.new(household, school, @values, wide_mm: dish&.pan_mm)
           build if @problems.empty?
           @problems.freeze
         end
@@ -61,8 +65,31 @@ module FondKettle
           Larder::Grains.all[self[:grain]] || Larder::Grains.all.values.first
         end
 
+        # The dish that is cooked (a Table::Dish), or nil: plain rice.
+        def dish
+          @dish ||= dish_record && household.dish(dish_record)
+        end
+
+        def dish_record
+          return @dish_record if defined?(@dish_record)
+
+          id = Integer(@typed[:dish].to_s, 10, exception: false)
+          @dish_record = id && household.dishes.find(id)
+        rescue NotFound
+          @dish_record = nil
+        end
+
         def school
-          @school ||= household.schools.all[@typed[:method]] || household.schools.fetch("covered-pot")
+          @school ||= [@typed[:method], dish&.method, "covered-pot"].filter_map { |key| household.schools.all[key] }.first
+        end
+
+        # The eaters at the table and how many regular adults' worth there is.
+        def table
+          @how_much.table
+        end
+
+        def servings
+          dish && self[:for] != "people" ? dish.serves * factor : @how_much.servings
         end
 
         # How many sit at the table.
@@ -79,20 +106,29 @@ module FondKettle
 
         # The one field that may not be left blank: how much rice, or for how many.
         def asked_for
-          self[:for] == "amount" ? :amount : :guests
+          { "amount" => :amount, "have" => :have_g, "pot" => :pot }.fetch(self[:for], :guests)
         end
 
         def defaults
-          @defaults ||= { grain: @typed.key?(:grain) ? nil : usual_grain, method: "covered-pot", for: "people", unit: "g",
-                          portion: %w[side main one-pot].include?(school.portion) ? school.portion : "main", amount: "",
+          @defaults ||= { grain: @typed.key?(:grain) ? nil : usual_grain, method: dish&.method || "covered-pot", for: "people",
+                          portion: portion, amount: "", unit: "g", boxes: "0", freezer: "0",
                           texture: "0", lesson: "use", own_kind: "volume", stir: school.stir, drain: school.drain,
                           crust: school.crust ? "yes" : "no", cover: "lid", base_kind: "tomato",
                           guests: household.shelf(:eaters).all.empty? && !@typed.key?(:who) ? GUESTS_WITHOUT_EATERS.to_s : "0",
                           rinse: school.rinse_changes.to_s }.freeze
         end
 
-        # What the first bag in the cupboard holds.
+        # The dish's own, else the school's where the page offers it.
+        def portion
+          return AS_DISH if dish
+
+          %w[side main one-pot].include?(school.portion) ? school.portion : "main"
+        end
+
+        # The dish's, or what the first bag in the cupboard holds.
         def usual_grain
+          return dish.grain if dish
+
           household.shelf(:bags).all.first&.fetch(:grain) || "basmati"
         end
 
@@ -105,16 +141,27 @@ module FondKettle
           method_known = !@typed.key?(:method) || household.schools.all.key?(@typed[:method])
           problem(:method, "must be one of: #{household.schools.all.keys.join(', ')}") unless method_known
           kit.missing.each { |field| problem(field, "is not in the cupboard any more: choose another") }
-          rice = rice_g
+          problem(:dish, "is not among the dishes any more: choose another") if @typed[:dish].to_s != "" && dish.nil?
           return unless @problems.empty?
 
           @lesson = teach
-          @request = compose(rice)
+          reckon
         end
 
-        def compose(rice)
-          Method::Request.new(school: school, choices: choices, grain: kit.bag_grain(grain), rice_g: rice,
-                              additions: additions, **wash, **kit.to_h, texture: @values.fetch(:texture, 0.0),
+        def reckon
+          @how_much = HowMuch.new(@values.merge(for: self[:for]), kit: kit, who: who, portion: self[:portion], grain: grain,
+                                                                  dish: dish, portions_g: household.portions_g)
+          rice_g = @how_much.rice_g { |grams| compose(grams) }
+          @factor = dish ? rice_g / dish.rice_g : 1.0
+          @base_request = compose(rice_g)
+          @request = dish ? Evening::Laying.scaled_request(dish, @factor, @base_request) : @base_request
+        rescue InvalidInput => e
+          e.problems.each { |found| problem(found[:field], found[:message]) }
+        end
+
+        def compose(rice_g)
+          Method::Request.new(school: school, choices: choices, grain: kit.bag_grain(grain), rice_g: rice_g,
+                              additions: additions, company: [].freeze, **wash, **kit.to_h, texture: @values.fetch(:texture, 0.0),
                               altitude_m: household.kitchen[:altitude_m],
                               lesson: self[:lesson] == "leave" ? Method::NO_LESSON : @lesson)
         end
@@ -135,29 +182,6 @@ crust: @values[:crust] && @values[:crust] == "yes")
         def wash
           { rinse_changes: @values.fetch(:rinse, school.rinse_changes), drain: @values.fetch(:drain, school.drain),
             soak_min: @values[:soak] || school.soak_min(grain), water_c: @values[:water_c] || 20.0 }
-        end
-
-        def rice_g
-          grams = self[:for] == "amount" ? weighed : for_people
-          return grams if grams.nil? || Limits::RICE_G.cover?(grams)
-
-          problem(asked_for, "must come to between #{Limits::RICE_G.min} g and #{Limits::RICE_G.max / 1000} kg of rice")
-        end
-
-        def weighed
-          amount = @values[:amount]
-          return problem(:amount, "must be given: how much raw rice") unless amount
-          return amount * kit.measures.cup.ml * grain.rho_g_ml if self[:unit] == HOUSE_CUP
-
-          Measure::Units.grams(amount, self[:unit], grain.rho_g_ml)
-        end
-
-        def for_people
-          guests = Array.new(self[:guests].to_i, Table::Eater.new(id: nil, name: "guest", appetite: "regular", age: "adult"))
-          table = kit.seated(who) + guests
-          return problem(:guests, "must seat somebody: tick who eats, or give a number of guests") if table.empty?
-
-          Table::Portions.rice_g(table, self[:portion])
         end
 
         def teach

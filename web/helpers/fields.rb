@@ -14,6 +14,13 @@ module FondKettle
           field(name, label, control, hint, problems)
         end
 
+        # A larger text.
+        def area(name, label, value, problems, hint: nil, **attributes)
+          about = { id: name, name: name, class: "textarea", **attributes, **described(name, hint, problems) }
+          control = Html::Markup.tag("textarea", "\n#{Html::Markup.escape(value)}", **about)
+          field(name, label, control, hint, problems)
+        end
+
         # A choice from `options`: pairs of value and words.
         def choose(name, label, value, options, problems, hint: nil)
           select = Html::Markup.tag("select", listed(options, value), id: name, name: name, **described(name, hint, problems))

@@ -38,6 +38,10 @@ module FondKettle
         KNOWN_POT_FIELDS = [*POT_FIELDS, [:lid_factor, "Loss, times the book's"]].freeze
         CUP_FIELDS = [[:name, "Name"], [:ml, "Holds, mL"]].freeze
 
+        def grain_name(key)
+          Larder::Grains.fetch(key).name
+        end
+
         def grain_choices
           Larder::Grains.all.values.map { |grain| [grain.key, grain.name] }
         end

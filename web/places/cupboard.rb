@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../forms/fields"
+require_relative "../forms/plan_form"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
 require_relative "place"
@@ -13,6 +14,7 @@ module FondKettle
       helpers Helpers::PotWords
 
       GRAINS = Larder::Grains.all.values.map { |grain| [grain.key, grain.name] }.freeze
+      INGREDIENTS = Larder::Ingredients.all.values.map { |ingredient| [ingredient.key, ingredient.name.downcase] }.freeze
       # What a new record shows before anything is known of it.
       BY_THE_BOOK = { "lid_factor" => "1", "drinks" => "1", "crop" => "usual" }.freeze
       # What each shelf asks: name, label, and for a choice its options.
@@ -26,7 +28,12 @@ module FondKettle
                                 [:drinks, "Drinks, times the book"], [:crop, "Crop", Larder::CROP_UPTAKE.keys],
                                 [:opened_on, "Opened on"]]],
         eaters: ["Eaters", [[:name, "Name"], [:appetite, "Appetite", Table::APPETITE.keys],
-                            [:age, "Age", Table::AGE.keys]]]
+                            [:age, "Age", Table::AGE.keys], [:avoids, "Avoids"]]],
+        goods: ["In the larder", [[:ingredient, "What", INGREDIENTS], [:left_g, "Left, g"]]],
+        own_ingredients: ["Ingredients of the house's own",
+                          [[:name, "Name"], [:like, "Like", INGREDIENTS], [:brings, "Brings water, share"],
+                           [:takes, "Drinks, g per g"], [:g_ml, "Density, g/mL"], [:salt, "Salt, g in 100 g"],
+                           [:allergens, "Allergens"]]]
       }.freeze
 
       get "/" do
@@ -38,6 +45,15 @@ module FondKettle
         next show(code: 422, trouble: { "kitchen" => Forms.problems(result) }) if result.failure?
 
         keeping("kitchen") { household.change_kitchen(version, result.to_h) }
+      end
+
+      # What this house takes a portion to be.
+      post "/portions" do
+        result = Forms::PORTIONS.call(params.slice(*Table::PORTION_G.keys))
+        next show(code: 422, trouble: { "portions" => Forms.problems(result) }) if result.failure?
+
+        household.change_portions(result.to_h.transform_keys(&:to_s))
+        redirect "/cupboard#portions", 303
       end
 
       post "/:shelf" do
@@ -86,16 +102,39 @@ module FondKettle
         erb :cupboard, locals: { trouble: trouble }
       end
 
+      # How many regular adults a bag, a pot or a pan feeds, in words, or nil.
+      def feeds(shelf, record)
+        return unless %i[bags pots].include?(shelf)
+
+        rice_g = shelf == :bags ? record[:left_g] : pot_rice_g(record)
+        heads = (rice_g / household.portions_g.fetch("main")).floor
+        shelf == :bags ? "feeds about #{heads}" : "takes #{grams(rice_g)} of rice, feeds #{heads}"
+      end
+
+      # Of plain rice by the first bag's grain.
+      def pot_rice_g(record)
+        form = Forms::PlanForm.new({ "pot" => record[:id].to_s, "for" => "pot",
+                                     "method" => record[:lid] == "cooker" ? "rice-cooker" : "covered-pot" }, household)
+        form.ok? ? form.request.rice_g : 0.0
+      end
+
       # A record in one line: "Steel pot: 200 mm, 110 mm, ordinary, steel, 1.2 kg".
       def record_line(shelf, record)
-        parts = SHELVES.fetch(shelf).last.drop(1).map do |name, label, options|
-          value = plain(record[name])
-          words = options&.find { |key, _| key == value }
-          next (words.is_a?(Array) ? words.last : value.tr("-", " ")) if options
+        first, *fields = SHELVES.fetch(shelf).last
+        said = fields.reject { |name, *| record[name].to_s.empty? }.map { |field| field_words(record, *field) }
+        "#{field_words(record, first.first, nil, first[2])}: #{said.join(', ')}"
+      end
 
-          "#{value} #{label[/, (\w+)\z/, 1] || label[/\w+\z/]}"
+      # A value with its unit, or the words of a choice.
+      def field_words(record, name, label, options = nil)
+        value = plain(record[name])
+        if options
+          return options.find do |key, _|
+            key == value
+          end.then { |pair| pair.is_a?(Array) ? pair.last : value.tr("-", " ") }
         end
-        "#{record[:name]}: #{parts.join(', ')}"
+
+        [value, label && (label[/, (\w+)\z/, 1] || label[/\S+\z/])].compact.join(" ")
       end
 
       # What a record's form shows: what was typed into it when it could not be saved.

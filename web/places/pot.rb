@@ -124,6 +124,8 @@ module FondKettle
       end
 
       def title_of(form, plan)
+        return form.dish.title if form.dish
+
         "#{plan.request.grain.name}, #{(form.kit.pot ? form.kit.pot[:name] : plan.school.name).downcase}"
       end
     end

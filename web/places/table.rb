@@ -5,13 +5,15 @@ require_relative "place"
 
 module FondKettle
   module Web
-    # The first page: who eats, when, what is in the cupboard.
+    # The first page: who eats, which dish, when, what is in the cupboard.
     class TablePlace < Place
       helpers Helpers::PotWords
 
       get "/" do
         @title = "Table"
-        erb :table, locals: { eaters: household.shelf(:eaters).all, bags: household.shelf(:bags).all,
+        @script = "search.js"
+        erb :table, locals: { who: params["who"], found: household.dishes.search(params["q"].is_a?(String) ? params["q"] : ""),
+                              eaters: household.shelf(:eaters).all, bags: household.shelf(:bags).all,
                               cooking: household.cooks.on_the_stove, latest: household.cooks.finished(most: 1).first }
       end
     end

@@ -21,7 +21,6 @@ module FondKettle
     # InvalidInput with the field's path ("vessel.diameter_mm").
     class RequestReader
       OWN_MEASURE = "measure"
-      DEFAULT_EATER = { appetite: "regular", age: "adult" }.freeze
 
       # JSON text to a hash. Raises InvalidInput for text that is no JSON object.
       def self.parse(text)
@@ -49,6 +48,7 @@ module FondKettle
           rinse_changes: @data.dig(:rinse, :changes) || school.rinse_changes,
           soak_min: @data.dig(:soak, :minutes) || school.soak_min(grain), water_c: @data.dig(:soak, :water_c) || 20.0,
           vessel: vessel, burner: burner, oven: Kit::USUAL_OVEN, altitude_m: @data[:altitude_m] || 0.0, additions: additions,
+          company: [].freeze,
           measures: Measure::House.with(cup),
           lesson: Method::NO_LESSON
         )
@@ -105,7 +105,7 @@ module FondKettle
       end
 
       def for_people
-        eaters = @data[:rice][:people].map { |person| Table::Eater.new(id: nil, name: nil, **DEFAULT_EATER, **person) }
+        eaters = @data[:rice][:people].map { |person| Table::Eater.of(**person) }
         Table::Portions.rice_g(eaters, school.portion)
       end
 

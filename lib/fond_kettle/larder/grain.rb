@@ -15,7 +15,7 @@ module FondKettle
     # What the model knows of one kind of rice. `uptake` holds :firm, :standard
     # and :soft, g water per g rice as bought.
     Grain = Value.define(:key, :name, :rho_g_ml, :uptake, :k1_min, :k2, :full_min, :cooked_g_ml,
-                         :soak_min, :clear_per_change, :snap) do
+                         :soak_min, :clear_per_change, :snap, :also) do
       # Uptake (g/g) for a texture from -1 (firm) over 0 (standard) to 1 (soft).
       #
       #   basmati.uptake_for(0.5) # => 1.625

@@ -24,6 +24,7 @@ module FondKettle
         required(:soak_min).filled(Schema::Number, gteq?: 0, lteq?: 1440)
         required(:clear_per_change).filled(Schema::Number, gt?: 0, lt?: 1)
         required(:snap).filled(:string)
+        optional(:also).array(:string)
       end
 
       module_function
@@ -48,7 +49,7 @@ module FondKettle
           raise BadCatalogue, "#{path}, #{entry[:key]}: uptake must rise from firm over standard to soft"
         end
 
-        Grain.new(**entry, uptake: uptake.freeze)
+        Grain.new(also: [].freeze, **entry, uptake: uptake.freeze)
       end
       private_class_method :build
     end

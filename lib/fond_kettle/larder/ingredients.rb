@@ -2,30 +2,42 @@
 
 require_relative "../catalogue"
 require_relative "../paths"
-require_relative "../value"
+require_relative "ingredient"
 
 module FondKettle
   module Larder
-    # Something that goes into the pot beside rice and liquid: water it brings to
-    # the rice and water it drinks, g per g.
-    Ingredient = Value.define(:key, :name, :brings, :takes, :dry, :g_ml, :allergens, :care) do
-      # Pulses, noodles and other dry food share the ratio with the rice.
-      def drinks?
-        takes.positive?
-      end
-    end
-
     # The ingredient catalogue (data/ingredients.yml), checked when loaded.
     module Ingredients
+      KEY = /\A[a-z]+(-[a-z]+)*\z/
+      STATES_SCHEMA = Schema.json(strict: true) do
+        STATES.each_key do |state|
+          optional(state.to_sym).hash do
+            optional(:brings).filled(Schema::Number, gteq?: 0, lteq?: 1)
+            optional(:takes).filled(Schema::Number, gteq?: 0, lteq?: 4)
+          end
+        end
+      end
       SCHEMA = Schema.json(strict: true) do
-        required(:key).filled(:string, format?: /\A[a-z]+(-[a-z]+)*\z/)
+        required(:key).filled(:string, format?: KEY)
         required(:name).filled(:string)
-        required(:brings).filled(Schema::Number, gteq?: 0, lteq?: 1)
-        required(:takes).filled(Schema::Number, gteq?: 0, lteq?: 4)
-        required(:dry).filled(:bool)
-        required(:g_ml).filled(Schema::Number, gt?: 0, lteq?: 2)
-        required(:allergens).array(:string)
-        required(:care).array(:string)
+        required(:aisle).filled(:string)
+        optional(:brings).filled(Schema::Number, gteq?: 0, lteq?: 1)
+        optional(:takes).filled(Schema::Number, gteq?: 0, lteq?: 4)
+        %i[dry liquid].each { |switch| optional(switch).filled(:bool) }
+        optional(:g_ml).filled(Schema::Number, gt?: 0, lteq?: 2)
+        optional(:salt).filled(Schema::Number, gteq?: 0, lteq?: 100)
+        optional(:piece_g).filled(Schema::Number, gt?: 0, lteq?: 5000)
+        optional(:piece).filled(:string)
+        optional(:step).filled(Schema::Number, gt?: 0, lteq?: 1)
+        optional(:scales).filled(:string, included_in?: Ingredient::SCALES)
+        optional(:power).filled(Schema::Number, gt?: 0, lteq?: 1)
+        optional(:usual).filled(Schema::Number, gt?: 0)
+        %i[boil_min ahead_min].each { |minutes| optional(minutes).filled(Schema::Number, gteq?: 0, lteq?: 2880) }
+        optional(:ahead).filled(:string)
+        optional(:also).array(:string)
+        optional(:allergens).array(:string, included_in?: ALLERGENS)
+        optional(:care).array(:string)
+        optional(:states).hash(STATES_SCHEMA)
       end
 
       module_function
@@ -41,7 +53,7 @@ module FondKettle
 
       # Reads and checks an ingredient file; returns ingredients by key. Raises BadCatalogue.
       def load_file(path)
-        Catalogue.read(path, SCHEMA).to_h { |entry| [entry[:key], Ingredient.new(**entry)] }.freeze
+        Catalogue.read(path, SCHEMA).to_h { |entry| [entry[:key], Ingredient.of(**entry)] }.freeze
       end
     end
   end

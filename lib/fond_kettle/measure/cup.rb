@@ -1,16 +1,24 @@
 # frozen_string_literal: true
 
 require_relative "../value"
+require_relative "rounding"
 
 module FondKettle
+  # Amounts as kitchens measure them.
   module Measure
+    # More than one of what a cook measures by: "glasses", "leaves", "tbsp".
+    def self.plural(name)
+      return name if name.end_with?("sp")
+      return "#{name.delete_suffix('f')}ves" if name.end_with?("leaf")
+
+      name.end_with?("s", "sh", "ch", "x") ? "#{name}es" : "#{name}s"
+    end
+
     # A cup, glass or spoon that the house owns; `ml` is what it holds level.
     Cup = Value.define(:id, :name, :ml) do
       # "1 house glass", "2 house glasses", "2 tbsp"
       def named(count)
-        return name if count <= 1 || name.end_with?("sp")
-
-        name.end_with?("s", "sh", "ch", "x") ? "#{name}es" : "#{name}s"
+        count <= 1 ? name : Measure.plural(name)
       end
     end
 
@@ -27,6 +35,12 @@ module FondKettle
       # The cup in use.
       def cup
         cups.first
+      end
+
+      # Weight in g as this house's scale shows it: "385 g" on one that reads 5 g.
+      def weighed(grams)
+        step_g = grams.abs < Rounding::SMALL_G ? [scale_step_g, 1.0].min : scale_step_g
+        "#{Rounding.plain((grams / step_g).round * step_g)} g"
       end
     end
   end

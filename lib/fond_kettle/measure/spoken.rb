@@ -12,6 +12,8 @@ module FondKettle
                     0.75 => "3/4" }.freeze
       OF_A_CUP = (FRACTIONS.keys - [0.125]).freeze
       OF_A_SPOON = [0.0, 0.25, 0.5, 0.75].freeze
+      # So many counts of a cup are tried.
+      NEAREST = 5
       # Nobody counts further in spoons.
       MOST_SPOONS = 8
       # Close enough: this share; for small amounts 5 % up to a few drops, or half of
@@ -72,11 +74,12 @@ module FondKettle
         end
       end
 
-      # No cup, and of each cup the whole numbers around with every fraction.
+      # No cup, and of each cup the nearest counts, whole or with a fraction.
       def fills(amount_ml, cups)
         cups.each_with_object([[]]) do |cup, found|
           whole = (amount_ml / cup.ml).floor
-          [whole, whole + 1].product(OF_A_CUP) { |count, part| found << [[count + part, cup, 1]] if (count + part).positive? }
+          counts = [whole, whole + 1].product(OF_A_CUP).map(&:sum).select(&:positive?)
+          counts.min_by(NEAREST) { |count| ((count * cup.ml) - amount_ml).abs }.each { |count| found << [[count, cup, 1]] }
         end
       end
 

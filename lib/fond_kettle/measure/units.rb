@@ -13,7 +13,8 @@ module FondKettle
       VOLUME = {
         "ml" => "ml", "l" => "l", "us-cup" => "cu", "tbsp" => "15 ml", "tsp" => "5 ml",
         "us-tbsp" => "tbs", "us-tsp" => "tsp", "us-fl-oz" => "floz", "us-pint" => "pt", "us-quart" => "qt",
-        "metric-cup" => "250 ml", "rice-cup" => "180 ml"
+        "metric-cup" => "250 ml", "rice-cup" => "180 ml", "imp-fl-oz" => "28.4131 ml", "imp-cup" => "284.131 ml",
+        "imp-pint" => "568.261 ml", "pinch" => "0.3 ml"
       }.freeze
       GAS_MARK = "gas-mark"
       TEMPERATURE = { "C" => "tempC", "F" => "tempF", GAS_MARK => nil }.freeze
@@ -21,6 +22,14 @@ module FondKettle
       FAMILIES = [MASS, VOLUME, TEMPERATURE, LENGTH].freeze
       ALL = FAMILIES.flat_map(&:keys).freeze
       ABSOLUTE_ZERO = { "C" => -273.15, "F" => -459.67, GAS_MARK => GasMark.of_c(-273.15) }.freeze
+      # Asked of ruby-units once a pair, because it parses on every call.
+      RATIOS = Hash.new { |known, (from, to)| known[[from, to]] = (Unit.new(from) / Unit.new(to)).convert_to("1").scalar.to_f }
+      # What 0 and 100 of one scale are on another: the line between them.
+      TEMPERATURE_POINTS = Hash.new do |known, (from, to)|
+        known[[from, to]] = [0, 100].map do |degrees|
+          Unit.new(degrees, TEMPERATURE.fetch(from)).convert_to(TEMPERATURE.fetch(to)).scalar.to_f
+        end
+      end
 
       module_function
 
@@ -54,7 +63,7 @@ module FondKettle
         return amount.to_f if unit == to
         return temperature(amount, unit, to) if family.equal?(TEMPERATURE)
 
-        amount * (one(family[unit]) / one(family[to])).convert_to("1").scalar.to_f
+        amount * RATIOS[[family[unit], family[to]]]
       end
 
       def across(amount, unit, to, from_family, to_family, g_per_ml)
@@ -79,14 +88,11 @@ module FondKettle
         return temperature(GasMark.to_c(amount), "C", to) if unit == GAS_MARK
         return GasMark.of_c(temperature(amount, unit, "C")) if to == GAS_MARK
 
-        Unit.new(amount, TEMPERATURE.fetch(unit)).convert_to(TEMPERATURE.fetch(to)).scalar.to_f.round(9)
+        zero, hundred = TEMPERATURE_POINTS[[unit, to]]
+        (zero + ((hundred - zero) * amount / 100.0)).round(9)
       end
 
-      def one(name)
-        Unit.new(name)
-      end
-
-      private_class_method :family, :within, :across, :temperature, :one
+      private_class_method :family, :within, :across, :temperature
     end
   end
 end

@@ -1,6 +1,5 @@
 # frozen_string_literal: true
 
-require_relative "../measure/rounding"
 require_relative "../measure/spoken"
 
 module FondKettle
@@ -11,12 +10,12 @@ module FondKettle
 
       # "385 g (1 3/4 jam glasses)"
       def rice(grams, grain, measures)
-        "#{Measure::Rounding.grams(grams)} g (#{Measure::Spoken.say(grams / grain.rho_g_ml, measures)})"
+        "#{measures.weighed(grams)} (#{Measure::Spoken.say(grams / grain.rho_g_ml, measures)})"
       end
 
       # Water and stock: a gram is a millilitre.
       def liquid(grams, measures)
-        "#{Measure::Rounding.grams(grams)} g (#{Measure::Spoken.say(grams, measures)})"
+        "#{measures.weighed(grams)} (#{Measure::Spoken.say(grams, measures)})"
       end
     end
   end

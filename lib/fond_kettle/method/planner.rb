@@ -45,7 +45,7 @@ module FondKettle
       end
 
       def cautions(request, stages)
-        ingredients = request.additions.map(&:ingredient)
+        ingredients = request.additions.map(&:ingredient) + request.company
         tags = [*request.school.tags, *(if stages.any?(&:cloth)
                                           "cloth"
                                         end), "lid:#{request.vessel.lid}", "material:#{request.vessel.material}",

@@ -26,9 +26,10 @@ module FondKettle
 
     # What the cook wants, complete and checked; units as in the names, `school` the
     # method, `texture` from -1 (firm) to 1 (soft), `measures` what the house
-    # measures by (Measure::House).
+    # measures by (Measure::House), `company` the Ingredients that are eaten with it
+    # without lying in the pot with the rice: their cautions and allergens count.
     Request = Value.define(:school, :choices, :grain, :rice_g, :texture, :rinse_changes, :soak_min, :water_c, :drain,
-                           :vessel, :burner, :oven, :altitude_m, :additions, :measures, :lesson) do
+                           :vessel, :burner, :oven, :altitude_m, :additions, :company, :measures, :lesson) do
       # The grain as this kitchen knows it.
       def taught_grain
         grain.drinking(lesson.drinks)

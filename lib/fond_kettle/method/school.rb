@@ -13,10 +13,11 @@ module FondKettle
     # colour chosen takes (`colours`: gold: 12).
     BaseStep = Value.define(:key, :say, :minutes, :colours, :hands_on, :cue, :why)
 
-    # One school of cooking rice, as its file has it.
+    # One school of cooking rice, as its file has it; `after` are its own steps once
+    # the rice is done.
     School = Value.define(:key, :name, :family, :gives, :risks, :disagrees, :suits, :dishes, :portion, :rinse_changes,
                           :rinse_range, :soak, :soak_range, :drain, :liquid_c, :residue_per_g, :parts, :crust, :rule,
-                          :stir, :finish, :tags, :vessel, :burner, :base, :stretches) do
+                          :stir, :finish, :tags, :vessel, :burner, :base, :stretches, :after) do
       # The soak this school gives a grain, minutes, within its own range.
       def soak_min(grain)
         wanted = soak == "usual" ? grain.soak_min : soak.to_f

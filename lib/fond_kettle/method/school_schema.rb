@@ -69,6 +69,7 @@ module FondKettle
       end
       required(:burner).hash { required(:source).filled(:string, included_in?: Kit::BURNER_HIGH_W.keys) }
       optional(:base).array(BASE_SCHEMA)
+      optional(:after).array(BASE_SCHEMA)
       required(:stages).array(STRETCH_SCHEMA)
     end
   end

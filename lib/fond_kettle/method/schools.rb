@@ -84,13 +84,17 @@ module FondKettle
       def school(entry)
         data = Catalogue.check(whole(entry), SCHOOL_SCHEMA, path: entry[:path], text: entry[:text])
         stretches = data.delete(:stages).map { |stage| stretch(entry, stage) }
-        base = (data.delete(:base) || []).map { |step| BaseStep.new(minutes: 0.0, colours: {}, **step) }
+        base, after = %i[base after].map { |part| own_steps(data.delete(part)) }
         raise BadCatalogue, "#{entry[:path]}: stages must have at least one" if stretches.empty?
 
-        base.each { |step| check_words(entry, step.key, [step.say, step.cue, step.why], STEP_WORDS) }
+        [*base, *after].each { |step| check_words(entry, step.key, [step.say, step.cue, step.why], STEP_WORDS) }
         stretches.each { |stage| check_words(entry, stage.key, [stage.say], STAGE_WORDS) }
 
-        School.new(**BLANK, **data.except(:like), base: base.freeze, stretches: stretches.freeze)
+        School.new(**BLANK, **data.except(:like), base: base, stretches: stretches.freeze, after: after)
+      end
+
+      def own_steps(list)
+        (list || []).map { |step| BaseStep.new(minutes: 0.0, colours: {}, **step) }.freeze
       end
 
       # %{...} may only name what the slip can fill in.

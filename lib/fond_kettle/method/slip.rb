@@ -46,7 +46,8 @@ module FondKettle
       def steps(stage_minutes)
         stages = @request.school.stretches.zip(stage_minutes).map { |stretch, minutes| stage(stretch, minutes) }
         stages.insert(1, common("stir")) if Charging.stirred?(@request)
-        [*wash, *base, common("fill"), *stages, common(@request.school.finish)]
+        [*wash, *base, common("fill"), *stages, common(@request.school.finish),
+         *@request.school.after.map { |step| own_step(step, nil) }]
       end
 
       private
@@ -61,16 +62,17 @@ module FondKettle
 
       # The base, meat or onion first as chosen; the washed rice waits meanwhile.
       def base
-        steps = @request.school.base.map { |step| base_step(step) }
+        steps = @request.school.base.map { |step| own_step(step, "medium") }
         return steps unless @request.choices.first == "onion" && @request.school.order?
 
         steps.partition { |step| step.key == "onion" }.flatten(1)
       end
 
-      def base_step(step)
+      # A step of the school's or the dish's own; `heat` is what it stands on.
+      def own_step(step, heat)
         colour = [@request.choices.onion&.to_sym, *step.colours.keys].find { |name| step.colours.key?(name) }
         named = words.merge(colour: colour)
-        Step.new(key: step.key, minutes: step.colours.fetch(colour, step.minutes), heat: "medium",
+        Step.new(key: step.key, minutes: step.colours.fetch(colour, step.minutes), heat: heat,
                  hands_on: step.hands_on, watch: [],
                  **%i[say cue why].to_h { |part| [part, Template.fill(step.public_send(part), named)] })
       end

@@ -18,7 +18,8 @@ module FondKettle
       CLOSE_G = 1e-4
       MOST_RUNS = 80
       CLOSE_SAUCE_G = 0.1
-      SAUCE_ROUNDS = 6
+      SAUCE_ROUNDS = 12
+      LEAST_STAYS = 0.25
 
       module_function
 
@@ -30,11 +31,22 @@ module FondKettle
         return in_plenty(charge, stages, setting) if charge.plenty?
 
         found = fixed_point(charge, stages, setting, start_g)
+        charge.residue_g.zero? ? found : sauced(found, charge, stages, setting)
+      end
+
+      # Secant steps on what the grain has to leave, until the sauce is right.
+      def sauced(found, charge, stages, setting)
+        before = nil
         SAUCE_ROUNDS.times do
           short_g = charge.residue_g - found.run.free_g
-          break if charge.residue_g.zero? || short_g.abs < CLOSE_SAUCE_G || found.spare_g.positive?
+          break if short_g.abs < CLOSE_SAUCE_G || found.spare_g.positive?
 
-          charge = charge.with(kept_g: [charge.kept_g + short_g, 0.0].max)
+          # How much of one more gram left is still there at the end.
+          stays = before ? ((before[1] - short_g) / (charge.kept_g - before[0])).clamp(LEAST_STAYS, 1.0) : 1.0
+          before = [charge.kept_g, short_g]
+          charge = charge.with(kept_g: [charge.kept_g + (short_g / stays), 0.0].max)
+          break if charge.kept_g == before[0]
+
           found = fixed_point(charge, stages, setting, found.liquid_g)
         end
         found
@@ -88,7 +100,7 @@ module FondKettle
                     spare_g: [-wanted_g, 0.0].max, run: run, slope: slope, charge: charge)
       end
 
-      private_class_method :fixed_point, :in_plenty, :settled?, :slope_between, :balance
+      private_class_method :sauced, :fixed_point, :in_plenty, :settled?, :slope_between, :balance
     end
   end
 end

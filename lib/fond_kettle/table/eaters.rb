@@ -10,8 +10,14 @@ module FondKettle
     PORTION_G = { "side" => 60.0, "main" => 75.0, "one-pot" => 85.0, "layered" => 95.0, "sushi" => 80.0,
                   "parcel" => 70.0 }.freeze
 
-    # Somebody at the table. `share` is their part of an adult's portion.
-    Eater = Value.define(:id, :name, :appetite, :age) do
+    # Somebody at the table. `share` is their part of an adult's portion; `avoids`
+    # lists allergens.
+    Eater = Value.define(:id, :name, :appetite, :age, :avoids) do
+      # Somebody of whom only appetite and age are known.
+      def self.of(appetite: "regular", age: "adult", name: nil)
+        new(id: nil, name: name, appetite: appetite, age: age, avoids: [].freeze)
+      end
+
       def share
         APPETITE.fetch(appetite) * AGE.fetch(age)
       end
@@ -21,11 +27,12 @@ module FondKettle
     module Portions
       module_function
 
-      # Grams of raw rice for `eaters`, at `portion` (a key of PORTION_G).
+      # Grams of raw rice for `eaters`, at `portion` (a key of PORTION_G); `portions_g`
+      # is what this household takes a portion to be.
       #
       #   rice_g([adult, adult], "main") # => 150.0
-      def rice_g(eaters, portion)
-        eaters.sum(&:share) * PORTION_G.fetch(portion)
+      def rice_g(eaters, portion, portions_g = PORTION_G)
+        eaters.sum(&:share) * portions_g.fetch(portion)
       end
     end
   end

@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+require_relative "../value"
+
+module FondKettle
+  module Evening
+    # Salt of a dish from all sources: g in all, g and mg of sodium a serving, and
+    # [name, g] by source, the largest first.
+    Salted = Value.define(:total_g, :serving_g, :sodium_mg, :sources)
+
+    # Adds the salt up.
+    module Salt
+      # Two fifths of the 5 g a day that health authorities name as the most for an adult.
+      MOST_SERVING_G = 2.0
+      # Sodium in salt, mg/g.
+      SODIUM_MG = 393.4
+
+      module_function
+
+      # `lines`: Table::Scaled; `plan`: their Plan; for `servings` adults.
+      def of(lines, plan, servings)
+        sources = lines.filter_map { |scaled| source(scaled, plan) }.sort_by { |_, grams| -grams }
+        total_g = sources.sum { |_, grams| grams }
+        Salted.new(total_g: total_g, serving_g: total_g / servings, sodium_mg: total_g / servings * SODIUM_MG,
+                   sources: sources.freeze)
+      end
+
+      def source(scaled, plan)
+        line = scaled.line
+        weight_g = line.main_liquid? ? plan.liquid_g : scaled.g
+        return unless weight_g && line.ingredient.salt.positive?
+
+        grams = weight_g * line.ingredient.salt / 100 * share(line, plan)
+        [line.name, grams] if grams >= 0.01
+      end
+
+      # Of salt in water that is poured off, what the rice takes up with its water.
+      def share(line, plan)
+        return 1.0 unless plan.charge.plenty? && line.stage == "liquid"
+
+        [(plan.run.uptake * plan.charge.rice_g) / (plan.liquid_g + plan.charge.carried_g), 1.0].min
+      end
+
+      private_class_method :source, :share
+    end
+  end
+end

@@ -1,0 +1,86 @@
+# frozen_string_literal: true
+
+require_relative "../measure/rounding"
+require_relative "../method/trial"
+require_relative "salt"
+
+module FondKettle
+  module Evening
+    # What makes no sense in a dish, said plainly; the cook decides.
+    module Sense
+      MUCH = 10
+      RIGHT = %w[firm standard soft].freeze
+
+      module_function
+
+      # `before`: the plan of the dish as written; `plan`: that of the evening.
+      def warnings(dish, before, plan, salt)
+        [*written_liquid(dish, before), *salty(salt), *spices(dish), *pulses(dish, plan), *not_counted(dish)]
+      end
+
+      def written_liquid(dish, before)
+        written_g = dish.main_liquid&.g
+        return [] if written_g.nil? || before.charge.plenty?
+
+        verdict = Method::Trying.run(before.request, written_g, step_min: Pot::Cooking::CUES_STEP_MIN).verdict
+        return [] if RIGHT.include?(verdict)
+
+        main = dish.main_liquid
+        [warning("liquid-as-written", "As written, #{written_g.round} g of #{main.name} for #{dish.rice_g.round} g rice " \
+                                      "comes out #{verdict} in this pot; #{before.liquid_g.round} g is right.")]
+      end
+
+      def salty(salt)
+        return [] if salt.serving_g <= Salt::MOST_SERVING_G
+
+        most = salt.sources.first
+        [warning("salt-high", "#{Measure::Rounding.plain(salt.serving_g, 1)} g of salt a serving; above " \
+                              "#{Salt::MOST_SERVING_G} g is a lot for one meal. Most comes from #{most.first}: " \
+                              "#{Measure::Rounding.plain(most.last, 1)} g in all.")]
+      end
+
+      def spices(dish)
+        dish.lines.filter_map do |line|
+          usual = line.ingredient.usual
+          next unless usual && line.g && line.g > MUCH * usual * dish.rice_g / 100
+
+          times = (line.g / usual / dish.rice_g * 100).round
+          warning("much-of-it", "#{line.g.round} g of #{line.name} is #{times} times the usual " \
+                                "for #{dish.rice_g.round} g rice. Grams or spoons?")
+        end
+      end
+
+      # Raw pulses and the like that the time in the pot does not boil through.
+      def pulses(dish, plan)
+        dish.lines.filter_map do |line|
+          has_min = boiling_min(line, plan)
+          next if line.ingredient.boil_min <= has_min || %w[beside finish].include?(line.stage)
+
+          wants_min = line.ingredient.boil_min.round
+          warning("boil-longer", "#{line.name} must boil #{wants_min} min and gets #{has_min.round} here: boil it " \
+                                 "beforehand, or take it cooked. Pulses and their like must be boiled through.")
+        end
+      end
+
+      # On the heat with the rice, and before that in the base.
+      def boiling_min(line, plan)
+        in_pot = plan.run.minutes - (plan.run.at("boil") || plan.run.minutes)
+        in_pot += plan.school.base.sum(&:minutes) if line.stage == "base"
+        in_pot
+      end
+
+      def not_counted(dish)
+        unknown = dish.lines.select { |line| line.amount && line.g.nil? }.map(&:name)
+        return [] if unknown.empty?
+
+        [warning("not-counted", "Not counted, because nobody knows what one weighs: #{unknown.join(', ')}.")]
+      end
+
+      def warning(code, say)
+        Method::Warning.new(code: code, say: say)
+      end
+
+      private_class_method :written_liquid, :salty, :spices, :pulses, :boiling_min, :not_counted, :warning
+    end
+  end
+end

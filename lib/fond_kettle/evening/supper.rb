@@ -1,0 +1,64 @@
+# frozen_string_literal: true
+
+require_relative "../method/planner"
+require_relative "../table/scaling"
+require_relative "own_steps"
+require_relative "salt"
+require_relative "sense"
+
+module FondKettle
+  module Evening
+    # A dish in the amount of one evening: `factor` times as written, its lines
+    # scaled, the plan of its pot with what the lines bring counted, and `before`, the
+    # plan of the dish as written in the same pot; `servings` regular adults' worth.
+    Supper = Value.define(:dish, :factor, :servings, :lines, :plan, :before, :salt, :warnings) do
+      # Of the main liquid (or water), g, as the model has it.
+      def liquid_g
+        plan.liquid_g
+      end
+
+      # Weight of the finished rice, g.
+      def cooked_rice_g
+        plan.charge.rice_g * (1 + plan.charge.uptake)
+      end
+
+      # Allergens of everything eaten, sorted.
+      def allergens
+        dish.lines.flat_map { |line| line.ingredient.allergens }.uniq.sort
+      end
+    end
+
+    # Works a Supper out.
+    module Laying
+      module_function
+
+      # `request`: the kitchen's side (school, vessel, fire, texture, wash …); its rice
+      # and additions are the dish's. `servings` nil: as many as the factor says.
+      def supper(dish, factor, request, servings: nil)
+        lines = Table::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm)
+        plan = Method::Planner.plan(request_for(dish, factor, lines, request))
+        before = (factor - 1).abs < 1e-9 ? plan : Method::Planner.plan(scaled_request(dish, 1.0, request))
+        servings ||= dish.serves * factor
+        salt = Salt.of(lines, plan, servings)
+        Supper.new(dish: dish, factor: factor, servings: servings, lines: lines.freeze, plan: plan, before: before, salt: salt,
+                   warnings: [*plan.warnings, *Sense.warnings(dish, before, plan, salt)].freeze)
+      end
+
+      # The request of `dish` at `factor`: rice, what the lines bring, its own steps.
+      def request_for(dish, factor, lines, request)
+        main = dish.main_liquid
+        additions = lines.select { |scaled| scaled.line.in_pot? && !scaled.line.equal?(main) }.map do |scaled|
+          Method::Addition.new(ingredient: scaled.line.ingredient, g: scaled.g)
+        end
+        company = lines.map { |scaled| scaled.line.ingredient }.freeze
+        request.with(school: OwnSteps.school(request.school, dish), rice_g: dish.rice_g * factor, company: company,
+                     additions: [*additions, *request.additions].freeze)
+      end
+
+      # The same, scaling the lines too.
+      def scaled_request(dish, factor, request)
+        request_for(dish, factor, Table::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm), request)
+      end
+    end
+  end
+end

@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+require "json"
+require "json_schemer"
+require_relative "../errors"
+require_relative "../paths"
+require_relative "../table/quick_steps"
+require_relative "../table/written"
+require_relative "draft"
+
+module FondKettle
+  module Formats
+    # A dish as JSON of our own (data/dish.schema.json), both ways.
+    module DishJson
+      FORMAT = "fond-kettle-dish-1"
+      SCHEMA_FILE = File.join(DATA, "dish.schema.json")
+      # Nobody reads further down a list of faults.
+      MOST_TOLD = 8
+
+      module_function
+
+      # A Table::Dish as a hash that the schema allows.
+      def call(dish)
+        { format: FORMAT, title: dish.title, serves: dish.serves, method: dish.method, grain: dish.grain,
+          rice: { g: dish.rice_g.round(3) }, **(dish.pan_mm ? { pan: { diameter_mm: dish.pan_mm } } : {}),
+          lines: dish.lines.map { |line| line(line) }, steps: dish.steps.map(&:to_h), note: dish.note }
+      end
+
+      # The Draft of such a hash (string keys). Raises InvalidInput, with the place
+      # and reason of each fault.
+      def draft(data)
+        faults = schema.validate(data).first(MOST_TOLD)
+        raise(InvalidInput, faults.map { |fault| { field: place(fault), message: message(fault) } }) if faults.any?
+
+        steps = (data["steps"] || []).map { |step| step(step) }
+        Draft.of(title: data["title"], serves: text(data["serves"]), method: data["method"], grain: data["grain"],
+                 rice: "#{text(data['rice']['g'])} g", pan_mm: text(data.dig("pan", "diameter_mm")),
+                 lines: data["lines"].map { |entry| quick(entry) }.join("\n"), steps: Table::QuickSteps.write(steps),
+                 note: data["note"].to_s, left_out: unknown(data))
+      end
+
+      def line(line)
+        { amount: line.amount&.round(6), unit: line.unit, g: line.g&.round(3), name: line.name, note: line.note,
+          stage: line.stage, state: line.state, scales: line.scales, like: line.like }.compact
+      end
+
+      def quick(entry)
+        entry = entry.transform_values { |value| value.is_a?(String) ? value.tr("|\n\r", "/  ") : value }
+        piece = Larder::Ingredient.of(key: "any", name: entry["name"])
+        given = %w[amount name stage scales like].to_h { |key| [key.to_sym, entry[key]] }
+        Table::Written.line(Table::Line.new(**given, unit: entry["unit"] || (if entry["amount"]
+                                                                               "piece"
+                                                                             end), g: nil, ingredient: piece,
+                                                     note: entry["note"].to_s, state: entry["state"] || "raw"))
+      end
+
+      def step(entry)
+        Table::DishStep.new(say: entry["say"].tr("|\n\r", "/  "), stage: entry["stage"] || "base", minutes: entry["minutes"].to_f,
+                            hands_on: entry.fetch("hands_on", true), cue: entry["cue"].to_s.tr("|\n\r", "/  "))
+      end
+
+      # Whole numbers without their point.
+      def text(number)
+        number ? Measure::Rounding.plain(number, 3) : ""
+      end
+
+      def unknown(data)
+        (data.keys - schema_keys).map { |key| "#{key}: not a part of this format" }.freeze
+      end
+
+      def schema
+        @schema ||= JSONSchemer.schema(Pathname.new(SCHEMA_FILE))
+      end
+
+      def schema_keys
+        schema.value.fetch("properties").keys
+      end
+
+      def place(fault)
+        fault["data_pointer"].delete_prefix("/").tr("/", ".").then { |pointer| pointer.empty? ? "dish" : pointer }
+      end
+
+      def message(fault)
+        rule = fault["schema"]
+        case fault["type"]
+        when "required" then "must have #{fault.dig('details', 'missing_keys').join(', ')}"
+        when "enum" then "must be one of: #{rule['enum'].join(', ')}"
+        when "minLength" then "must be given"
+        when "maxLength" then "must have at most #{rule['maxLength']} letters"
+        when "minimum", "maximum", "exclusiveMinimum" then "must be between #{rule.values_at('minimum',
+                                                                                             'exclusiveMinimum').compact.first} " \
+                                                           "and #{rule['maximum']}"
+        when "const" then "must be #{rule['const']}"
+        when "maxItems" then "must list at most #{rule['maxItems']}"
+        else "must be a #{rule['type'] || 'value of this format'}"
+        end
+      end
+
+      private_class_method :line, :quick, :step, :text, :unknown, :schema, :schema_keys, :place, :message
+    end
+  end
+end

@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+require_relative "../measure/rounding"
+require_relative "../table/written"
+
+module FondKettle
+  module Formats
+    # A dish as Markdown, to be read anywhere.
+    module DishMarkdown
+      SPECIAL = /([\\`*_{}\[\]<>#|])/
+
+      module_function
+
+      # As for RecipeLd.
+      def call(dish, plan, grain)
+        lines = ["#{Measure::Rounding.plain(dish.rice_g)} g #{grain.name}", *dish.lines.map { |line| Table::Written.plain(line) }]
+        steps = plan.steps.each_with_index.map { |step, index| "#{index + 1}. #{step(step)}" }
+        parts = ["# #{safe(dish.title)}", "For #{Measure::Rounding.plain(dish.serves)}. #{plan.school.name}.",
+                 lines.map { |line| "- #{safe(line)}" }.join("\n"), steps.join("\n"), allergens(dish),
+                 *plan.cautions.map { |caution| "> #{safe(caution.say)}" }, safe(dish.note)]
+        parts.reject(&:empty?).join("\n\n") << "\n"
+      end
+
+      def step(step)
+        time = "#{Measure::Rounding.duration(step.minutes)}: " if step.minutes&.positive?
+        "#{time}#{safe(step.say)}, until #{safe(step.cue)}."
+      end
+
+      def allergens(dish)
+        names = dish.lines.flat_map { |line| line.ingredient.allergens }.uniq.sort
+        names.empty? ? "" : "Contains: #{names.join(', ')}. Check every packet."
+      end
+
+      def safe(text)
+        text.gsub(SPECIAL) { "\\#{Regexp.last_match(1)}" }
+      end
+
+      private_class_method :step, :allergens, :safe
+    end
+  end
+end

@@ -1,0 +1,30 @@
+# frozen_string_literal: true
+
+require_relative "../measure/rounding"
+require_relative "../table/written"
+
+module FondKettle
+  module Formats
+    # A dish as a schema.org Recipe, as JSON-LD.
+    module RecipeLd
+      module_function
+
+      # `dish`: a Table::Dish; `plan`: its Plan as written, whose steps are the
+      # instructions; `grain`: its Grain.
+      def call(dish, plan, grain)
+        { "@context" => "https://schema.org", "@type" => "Recipe", "name" => dish.title,
+          "recipeYield" => "#{Measure::Rounding.plain(dish.serves)} servings", "description" => dish.note,
+          "totalTime" => "PT#{plan.steps.sum { |step| step.minutes || 0 }.round}M",
+          "recipeIngredient" => ["#{Measure::Rounding.plain(dish.rice_g)} g #{grain.name} rice", *ingredients(dish)],
+          "recipeInstructions" => plan.steps.map do |step|
+            { "@type" => "HowToStep", "text" => "#{step.say}, until #{step.cue}." }
+          end }
+      end
+
+      # As written, without the marks of the quick text.
+      def ingredients(dish)
+        dish.lines.map { |line| Table::Written.plain(line) }
+      end
+    end
+  end
+end

@@ -1,0 +1,144 @@
+# frozen_string_literal: true
+
+require "json"
+require "nokogiri"
+require_relative "../errors"
+require_relative "../measure/numeral"
+require_relative "../table/quick_text"
+require_relative "draft"
+
+module FondKettle
+  module Formats
+    # Finds a schema.org Recipe in a page's source or in JSON-LD and makes a Draft of
+    # it. Markup in its texts is taken off and never kept.
+    class RecipePage
+      TAKEN = %w[@context @type @id name recipeYield yield recipeIngredient ingredients recipeInstructions description].freeze
+      SECTION = "itemListElement"
+      DEEPEST = 12
+
+      # `names` and `cups` as for Table::QuickText.
+      def initialize(names:, cups:)
+        @names = names
+        @cups = cups
+      end
+
+      # The Draft of the first recipe in `text`. Raises InvalidInput where there is none.
+      def draft(text)
+        blocks, broken = blocks(text)
+        recipe = blocks.lazy.filter_map { |block| recipe_in(block, DEEPEST) }.first
+        raise InvalidInput.at("source", missing(broken)) unless recipe
+
+        read(recipe, broken)
+      end
+
+      private
+
+      # The blocks of data, and how many could not be read.
+      def blocks(text)
+        found = text.lstrip.start_with?("{", "[") ? [text] : scripts(text)
+        parsed = found.map { |block| parse(block) }
+        [parsed.compact, parsed.count(nil)]
+      end
+
+      def scripts(text)
+        Nokogiri::HTML5(text, max_errors: 0, max_tree_depth: 400).css('script[type="application/ld+json"]').map(&:text)
+      rescue ArgumentError
+        raise InvalidInput.at("source", "is no page that can be read: it is nested too deeply")
+      end
+
+      def parse(block)
+        JSON.parse(block)
+      rescue JSON::ParserError, EncodingError
+        nil
+      end
+
+      def missing(broken)
+        damaged = ", and #{broken} block of data is damaged" if broken.positive?
+        "must hold a recipe as data (schema.org Recipe, JSON-LD): none was found#{damaged}"
+      end
+
+      def recipe_in(node, deep)
+        return if deep.zero?
+
+        case node
+        when Array then node.lazy.filter_map { |inner| recipe_in(inner, deep - 1) }.first
+        when Hash
+          return node if Array(node["@type"]).include?("Recipe")
+
+          recipe_in(node.values.select { |inner| inner.is_a?(Hash) || inner.is_a?(Array) }, deep - 1)
+        end
+      end
+
+      def read(recipe, broken)
+        written = texts(recipe["recipeIngredient"] || recipe["ingredients"]).map { |line| line.tr("|", "/") }
+        rice, lines = written.partition { |line| rice?(line) }
+        serves, yield_said = serves(recipe)
+        grain, rice_text = rice_of(rice)
+        Draft.of(title: plain(recipe["name"])[0, 120], serves: serves, grain: grain || "long-white", rice: rice_text.to_s,
+                 lines: [*lines, *rice.drop(1)].join("\n"), note: note(recipe),
+                 left_out: left_out(recipe, rice, yield_said, broken).freeze)
+      end
+
+      def rice?(line)
+        text = Table::QuickText.new(names: @names, cups: @cups).read(line)
+        !text.rice.nil? || @names.grain(line.sub(%r{\A[\d\s.,/½¼¾⅓⅔-]+\p{Alpha}*\s*}, ""))
+      end
+
+      # The first rice line as grain and amount.
+      def rice_of(rice)
+        return unless rice.first
+
+        read = Table::QuickText.new(names: @names, cups: @cups).read(rice.first).rice
+        read ? [read.first, "#{read.last.round} g"] : [@names.grain(rice.first), ""]
+      end
+
+      # Servings, and what was said instead where no number could be found.
+      def serves(recipe)
+        said = texts(recipe["recipeYield"] || recipe["yield"])
+        number = said.filter_map { |text| Measure::Numeral.read(text[/\d.*/].to_s)&.first || Measure::Numeral.read(text)&.first }
+                     .find(&:positive?)
+        number ? [Measure::Rounding.plain(number), nil] : ["4", said.first.to_s]
+      end
+
+      def note(recipe)
+        steps = instructions(recipe["recipeInstructions"]).map.with_index(1) { |text, index| "#{index}. #{text}" }
+        [plain(recipe["description"]), ("As the recipe tells it:\n#{steps.join("\n")}" if steps.any?)]
+          .compact.reject(&:empty?).join("\n\n")[0, 20_000]
+      end
+
+      def instructions(node)
+        case node
+        when Array then node.flat_map { |inner| instructions(inner) }
+        when Hash then node[SECTION] ? instructions(node[SECTION]) : [plain(node["text"] || node["name"])]
+        when String then plain(node).split(/\n+/).map(&:strip).reject(&:empty?)
+        else []
+        end
+      end
+
+      def left_out(recipe, rice, yield_said, broken)
+        [("How many it serves#{": “#{yield_said}”" unless yield_said.empty?} was not understood; 4 is put in." if yield_said),
+         ("No rice with an amount was found among the ingredients; say how much." if rice.empty?),
+         ("More than one rice is written; the first counts, the rest stands among the lines." if rice.size > 1),
+         "Which way of cooking it wants is not in such data; the covered pot is put in. Choose the right one.",
+         ("Its instructions are kept as a note; the steps of the way of cooking are ours." if recipe["recipeInstructions"]),
+         ("#{broken} damaged block of data was passed over." if broken.positive?),
+         *(recipe.keys - TAKEN).map { |key| "Left out: #{plain(key)}." }].compact
+      end
+
+      def texts(node)
+        Array(node).map { |text| plain(text) }.reject(&:empty?)
+      end
+
+      # Text without markup, scripts or line breaks within words.
+      def plain(node)
+        return "" if node.nil? || node.is_a?(Hash) || node.is_a?(Array)
+
+        fragment = Nokogiri::HTML5.fragment(node.to_s, max_tree_depth: 400, max_errors: 0)
+        fragment.css("script, style").each(&:remove)
+        fragment.text.gsub(/[[:space:]&&[^\n]]+/, " ").strip
+      rescue ArgumentError
+        ""
+      end
+    end
+  end
+end

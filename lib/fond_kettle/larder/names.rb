@@ -1,0 +1,91 @@
+# frozen_string_literal: true
+
+require_relative "grains"
+require_relative "ingredients"
+
+module FondKettle
+  module Larder
+    # Finds ingredients and grains by what cooks call them: the longest known name
+    # in what was written, singular or plural.
+    class Names
+      IRREGULAR = { "leaves" => "leaf", "tomatoes" => "tomato", "potatoes" => "potato", "chillies" => "chilli",
+                    "radishes" => "radish", "peaches" => "peach", "bunches" => "bunch" }.freeze
+      # What rice is taken to be that is only called rice.
+      PLAIN_RICE = "long-white"
+      NOT_RICE = /rice (?:vinegar|wine|flour|noodle|paper|cooker)/i
+      RICE = /\brice\b|\A(?:basmati|jasmine)/i
+      GRAIN_KEYS = Grains.all.keys.flat_map { |key| [[key, key], [key.tr("-", " "), key]] }.to_h.freeze
+      # By what is said of the rice, the longest first.
+      GRAIN_WORDS = Grains.all.values.flat_map { |grain| grain.also.map { |name| [name, grain.key] } }
+                          .sort_by { |name, _| -name.length }.freeze
+      TINNED = /\b(?:cooked|tinned|canned|drained)\b/i
+
+      # A catalogue's own, and `own` (Ingredient) of the house, which come first.
+      def self.with(own)
+        own.empty? ? ours : new([*Ingredients.all.values, *own])
+      end
+
+      def self.ours
+        @ours ||= new(Ingredients.all.values)
+      end
+
+      def initialize(ingredients)
+        @by_name = {}
+        @exact = {}
+        ingredients.each do |ingredient|
+          names = [ingredient.key.tr("-", " "), ingredient.name, *ingredient.also]
+          names.each do |name|
+            @by_name[plain(name)] = ingredient
+            @exact[name.downcase] = ingredient
+          end
+        end
+        @longest = @by_name.keys.map(&:size).max
+      end
+
+      # The Ingredient that `text` names, or nil; `unit` helps where a name is two
+      # things (a can of beans is cooked).
+      def find(text, unit = nil)
+        found = @exact[text.strip.downcase] || longest(plain(text))
+        return Ingredients.fetch("cooked-pulse") if found&.care&.include?("pulses") && (unit == "can" || text.match?(TINNED))
+
+        found
+      end
+
+      # The key of the grain that `text` names, or nil where it is not about rice.
+      def grain(text)
+        return if text.match?(NOT_RICE)
+
+        GRAIN_KEYS.fetch(text.strip.downcase) do
+          next unless text.match?(RICE)
+
+          words = GRAIN_WORDS.find { |name, _| text.match?(/\b#{Regexp.escape(name)}\b/i) }
+          words ? words.last : PLAIN_RICE
+        end
+      end
+
+      private
+
+      def longest(words)
+        [@longest, words.size].min.downto(1) do |size|
+          (words.size - size).downto(0) do |start|
+            found = @by_name[words[start, size]]
+            return found if found
+          end
+        end
+        nil
+      end
+
+      def plain(name)
+        name.downcase.scan(/[[:alpha:]]+/).map { |word| singular(word) }
+      end
+
+      def singular(word)
+        IRREGULAR.fetch(word) do
+          next "#{word.delete_suffix('ies')}y" if word.end_with?("ies") && word.length > 4
+
+          word.length > 3 && word.end_with?("s") && !word.end_with?("ss", "us") ? word.delete_suffix("s") : word
+        end
+      end
+    end
+  end
+end

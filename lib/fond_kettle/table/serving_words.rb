@@ -1,0 +1,80 @@
+# frozen_string_literal: true
+
+require_relative "../measure/cup"
+require_relative "../measure/rounding"
+require_relative "../measure/spoken"
+require_relative "../measure/unit_words"
+require_relative "scaling"
+
+module FondKettle
+  module Table
+    # An amount as a cook measures it: `words` in the measures of the house, `weight`
+    # on its scale (nil: not known), `g` what the words stand for, `error` the share
+    # by which rounding moved it.
+    Said = Value.define(:words, :weight, :g, :error) do
+      # "+4 %", or nil where nobody could measure the difference.
+      def off
+        return if error.abs < 0.01
+
+        "#{error.positive? ? '+' : '−'}#{(error.abs * 100).round} %"
+      end
+    end
+
+    # Rounds scaled lines to what can be had and measured.
+    class ServingWords
+      POURED = ["dry goods", "spice", "tins and jars", "drinks", "dairy", "tap"].freeze
+
+      # `house`: Measure::House.
+      def initialize(house)
+        @house = house
+      end
+
+      # Said for a Scaled.
+      def say(scaled)
+        line = scaled.line
+        return Said.new(words: "to taste", weight: nil, g: nil, error: 0.0) unless scaled.amount
+        return pieces(scaled) if Measure::UnitWords.piece?(line.unit)
+        return grams(scaled.g, line.ingredient) if Measure::Units::MASS.key?(line.unit)
+
+        volume(scaled.g / line.ingredient.g_ml, line.ingredient.g_ml)
+      end
+
+      # A weight, and in cup and spoons where the thing can be poured.
+      def grams(exact_g, ingredient)
+        weight = @house.weighed(exact_g)
+        said_g = weight.to_f
+        too_little = said_g.zero?
+        ml = exact_g / ingredient.g_ml
+        cups = Measure::Spoken.say(ml, @house) if too_little || POURED.include?(ingredient.aisle)
+        g = too_little ? Measure::Spoken.said_ml(ml, @house) * ingredient.g_ml : said_g
+        Said.new(words: cups, weight: too_little ? nil : weight, g: g, error: error(g, exact_g))
+      end
+
+      private
+
+      def pieces(scaled)
+        line = scaled.line
+        step = line.scales == "whole" ? 1.0 : line.ingredient.step
+        count = [(scaled.amount / step).round * step, step].max
+        g = scaled.g && (scaled.g * count / scaled.amount)
+        Said.new(words: count(count, line), weight: g && @house.weighed(g), g: g, error: error(count, scaled.amount))
+      end
+
+      def count(count, line)
+        whole, part = count.divmod(1)
+        number = [(whole.to_i if whole.positive?), Measure::Spoken::FRACTIONS[part]].compact.join(" ")
+        line.unit == Measure::UnitWords::PIECE ? number : "#{number} #{Measure::UnitWords.said(line.unit, count)}"
+      end
+
+      def volume(exact_ml, g_ml)
+        said_ml = Measure::Spoken.said_ml(exact_ml, @house)
+        Said.new(words: Measure::Spoken.say(exact_ml, @house), weight: @house.weighed(exact_ml * g_ml), g: said_ml * g_ml,
+                 error: error(said_ml, exact_ml))
+      end
+
+      def error(had, exact)
+        exact.zero? ? 0.0 : (had / exact) - 1
+      end
+    end
+  end
+end

@@ -1,0 +1,127 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/formats/draft"
+require_relative "../../lib/fond_kettle/measure/numeral"
+require_relative "../../lib/fond_kettle/measure/unit_words"
+require_relative "../../lib/fond_kettle/table/contradictions"
+require_relative "../../lib/fond_kettle/table/quick_steps"
+require_relative "../../lib/fond_kettle/table/quick_text"
+require_relative "../../lib/fond_kettle/table/written"
+require_relative "fields"
+
+module FondKettle
+  module Web
+    module Forms
+      # A dish as it is typed: what is wrong (and keeps it from being saved), what is
+      # asked about its lines, and what contradicts itself (neither does).
+      class DishForm
+        FIELDS = Formats::Draft::FIELDS
+        MOST_LINES = 500
+        MOST_LETTERS = 60_000
+        SCHEMA = Schema.params do
+          required(:title).filled(:string, max_size?: 120)
+          required(:serves).filled(Schema::TypedNumber, included_in?: 0.5..200)
+          required(:method).filled(:string)
+          required(:grain).filled(:string, included_in?: Larder::Grains.all.keys)
+          optional(:pan_mm).maybe(Schema::TypedNumber, included_in?: Limits::DIAMETER_MM)
+          optional(:lines).maybe(:string, max_size?: MOST_LETTERS)
+          optional(:steps).maybe(:string, max_size?: MOST_LETTERS)
+          optional(:note).maybe(:string, max_size?: MOST_LETTERS)
+        end
+
+        attr_reader :problems
+
+        # What is stored, as the form shows it.
+        def self.of_record(record, household)
+          rice = "#{Measure::Rounding.plain(record[:rice_g])} g"
+          typed = record.slice(:title, :method, :grain, :lines, :steps, :note).transform_keys(&:to_s)
+          new(typed.merge("serves" => Measure::Rounding.plain(record[:serves]), "rice" => rice,
+                          "pan_mm" => record[:pan_mm] ? Measure::Rounding.plain(record[:pan_mm]) : ""), household)
+        end
+
+        # A draft of another format.
+        def self.of_draft(draft, household)
+          new(FIELDS.to_h { |field| [field.to_s, draft.public_send(field)] }, household)
+        end
+
+        # `typed`: parameters with string keys.
+        def initialize(typed, household)
+          @household = household
+          @typed = FIELDS.to_h { |field| [field, typed[field.to_s].to_s.gsub("\r\n", "\n")] }
+          result = SCHEMA.call(@typed)
+          @values = result.to_h
+          @problems = Forms.problems(result).dup
+          check
+          @problems.freeze
+        end
+
+        def [](field)
+          @typed[field]
+        end
+
+        def ok?
+          @problems.empty?
+        end
+
+        # The lines as understood.
+        def read
+          @read ||= Table::QuickText.new(names: @household.names, cups: @household.values(:cups)).read(@typed[:lines])
+        end
+
+        # Asked about, by the number of the line.
+        def questions
+          read.questions
+        end
+
+        # What contradicts itself anywhere in the dish.
+        def contradictions
+          %i[lines steps note].flat_map { |field| Table::Contradictions.in(@typed[field]) }.uniq
+        end
+
+        # What the store keeps.
+        def attributes
+          grain, rice_g = read.rice || [@values[:grain], @rice_g]
+          { title: @values[:title].strip, serves: @values[:serves], method: @values[:method], grain: grain, rice_g: rice_g,
+            pan_mm: @values[:pan_mm], lines: @typed[:lines].strip, steps: @typed[:steps].strip, note: @typed[:note].strip }
+        end
+
+        private
+
+        def check
+          problem("method", "must be one of: #{@household.schools.all.keys.join(', ')}") unless known_method?
+          problem("lines", "must have at most #{MOST_LINES} lines") if @typed[:lines].lines.size > MOST_LINES
+          check_rice if @problems.none? { |found| %w[grain lines].include?(found[:field]) }
+        end
+
+        def known_method?
+          @problems.any? { |found| found[:field] == "method" } || @household.schools.all.key?(@values[:method])
+        end
+
+        # A line of rice among the lines says how much, else the field must.
+        def check_rice
+          @rice_g = read.rice&.last || weighed
+          return if @problems.any? { |found| found[:field] == "rice" } || Limits::RICE_G.cover?(@rice_g)
+
+          problem("rice", "must come to between #{Limits::RICE_G.min} g and #{Limits::RICE_G.max / 1000} kg")
+        end
+
+        def weighed
+          amount, rest = Measure::Numeral.read(@typed[:rice])
+          unit, = rest.to_s.empty? ? ["g"] : Measure::UnitWords.read(rest, @household.values(:cups))
+          unless amount && unit && !Measure::UnitWords.piece?(unit)
+            return problem("rice", "must be an amount of raw rice, such as 320 g or 1 1/2 cups")
+          end
+
+          rho_g_ml = Larder::Grains.fetch(@values[:grain]).rho_g_ml
+          cup = @household.values(:cups).find { |own| own.name == unit }
+          cup ? amount * cup.ml * rho_g_ml : Measure::Units.grams(amount, unit, rho_g_ml)
+        end
+
+        def problem(field, message)
+          @problems << { field: field, message: message }
+          nil
+        end
+      end
+    end
+  end
+end

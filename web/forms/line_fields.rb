@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/table/dish"
+
+module FondKettle
+  module Web
+    module Forms
+      # The lines of a dish as fields, one row each, written back as quick text.
+      module LineFields
+        module_function
+
+        # `rows`: row number to a hash of amount, unit, name, note, stage, state,
+        # scales and like, as sent. Rows without a name are left out.
+        def text(rows)
+          return "" unless rows.is_a?(Hash)
+
+          rows.sort_by { |number, _| number.to_i }.filter_map { |_, row| line(row) if row.is_a?(Hash) }.join("\n")
+        end
+
+        def line(row)
+          row = row.transform_values { |value| value.to_s.tr("|\r\n", "/  ").strip }
+          return if row["name"].to_s.empty?
+
+          said = [row["amount"], row["unit"], row["name"]].compact.reject(&:empty?).join(" ")
+          said = [said, row["note"].to_s].reject(&:empty?).join(", ")
+          marks = row.values_at("stage", "state", "scales").compact.reject { |mark| mark.empty? || mark == "raw" }
+          marks << "like #{row['like']}" unless row["like"].to_s.empty?
+          [said, *marks].join(" | ")
+        end
+        private_class_method :line
+      end
+    end
+  end
+end

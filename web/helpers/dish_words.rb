@@ -1,0 +1,138 @@
+# frozen_string_literal: true
+
+require "json"
+require_relative "../../lib/fond_kettle/care/cautions"
+require_relative "../../lib/fond_kettle/evening/shopping"
+require_relative "../../lib/fond_kettle/evening/timing"
+require_relative "../../lib/fond_kettle/formats/recipe_ld"
+require_relative "../../lib/fond_kettle/table/written"
+
+module FondKettle
+  module Web
+    module Helpers
+      # The words of dishes and of an evening.
+      module DishWords
+        DISH_PORTIONS = { "dish" => "as the dish has it", "side" => "beside other dishes", "main" => "the main of the meal",
+                          "one-pot" => "the whole meal" }.freeze
+        # From so many letters on, the type of a printed sheet gets smaller.
+        LONG_SHEET = 2600
+        LONGER_SHEET = 3600
+        SHEETS = { short: "sheet-large", long: "sheet-medium", longer: "sheet-small" }.freeze
+
+        def stages
+          Table::STAGES
+        end
+
+        def starts(plan)
+          Evening::Timing.back(plan)
+        end
+
+        # What to be careful of at a step.
+        def plan_cautions(plan, step)
+          Care::Cautions.at(plan.cautions, step.key, plan.steps.map(&:key))
+        end
+
+        # Of those, what no earlier step has told: a sheet says each thing once.
+        def first_told(plan, step)
+          earlier = plan.steps.take_while { |before| !before.equal?(step) }
+          plan_cautions(plan, step) - earlier.flat_map { |before| plan_cautions(plan, before) }
+        end
+
+        # Lines of a dish that can say how much there is of something.
+        def stock_lines(dish)
+          lines = dish ? dish.lines.each_with_index.select { |line, _| Table::Scaling.factor_for(line, 1.0) } : []
+          lines.map { |line, index| [index, line.name] }
+        end
+
+        # The first number to read and the other way of saying it, or nil: pieces are
+        # counted first, everything else weighed first.
+        def tonight(said)
+          counted = said.words&.match?(%r{\A[\d\s/]+\z|clove|stick|can|bunch|sprig|lea[fv]|sheet|pod|cube|stalk})
+          pair = [said.weight, said.words].compact
+          counted ? pair.reverse : pair
+        end
+
+        # The line's amount before scaling, in the cook's own words.
+        def written_amount(supper, ready)
+          line = supper.lines.map(&:line).find { |written| written.name == ready.name && written.stage == ready.stage }
+          Table::Written.amount(line) || "to taste"
+        end
+
+        # The fields of one line of a dish; `line` nil for a row still empty.
+        def line_cells(line, index)
+          texts = [["amount", "Amount", line&.amount && Measure::Numeral.write(line.amount)], ["unit", "Unit", line_unit(line)],
+                   ["name", "What", line&.name], ["note", "Note", line&.note]]
+          choices = [["stage", "Goes in", line&.stage, Table::STAGES.keys], ["state", "State", line&.state, Larder::STATES.keys],
+                     ["scales", "Grows", line&.scales, Table::SCALES.keys]]
+          cells = texts.map do |name, label, value|
+            cell("input", name, label, index, value: value.to_s, class: "input cell-#{name}")
+          end
+          cells += choices.map do |name, label, value, keys|
+            cell("select", name, label, index, options: ["", *keys], chosen: value)
+          end
+          cells << cell("input", "like", "Like", index, value: line&.like.to_s, class: "input cell-like")
+        end
+
+        def line_unit(line)
+          return unless line&.unit
+
+          line.unit == Measure::UnitWords::PIECE ? "" : Measure::UnitWords.said(line.unit, line.amount)
+        end
+
+        # A block of data cannot end its own element.
+        def recipe_data(dish, plan)
+          JSON.generate(Formats::RecipeLd.call(dish, plan, plan.request.grain)).gsub("<", "\\u003c")
+        end
+
+        # "3 leeks, in rings": as written, in the cook's own measures.
+        def as_written(line)
+          Table::Written.plain(line)
+        end
+
+        # What somebody at the table avoids and the dish has: [name, allergens].
+        def clashes(form, allergens)
+          form.table.filter_map do |eater|
+            shared = eater.avoids & allergens
+            [eater.name, shared] if shared.any?
+          end
+        end
+
+        # "18:05": so many minutes before serving, or nil where no time is set.
+        def clock_before(form, before_min)
+          hours, mins = form[:serve].to_s.match(/\A(\d\d):(\d\d)\z/)&.captures&.map(&:to_i)
+          return unless hours
+
+          at = ((hours * 60) + mins - before_min.ceil) % 1440
+          format("%02d:%02d", at / 60, at % 60)
+        end
+
+        # Steps whose time the amount changes: [what, minutes as written, minutes tonight].
+        def changed_minutes(supper)
+          supper.before.steps.zip(supper.plan.steps).filter_map do |before, now|
+            next unless before.minutes && now.minutes && (before.minutes - now.minutes).abs >= 1
+
+            [now.say[/\A[^,:(]+/], before.minutes, now.minutes]
+          end
+        end
+
+        # How large the type of a printed sheet can be, by how much stands on it.
+        def sheet_class(texts)
+          letters = texts.sum(&:length)
+          SHEETS.fetch(if letters > LONGER_SHEET then :longer
+                       else
+                         letters > LONG_SHEET ? :long : :short
+                       end)
+        end
+
+        private
+
+        def cell(tag, name, label, index, options: nil, chosen: nil, **attributes)
+          about = { name: "line[#{index}][#{name}]", aria_label: "#{label}, line #{index + 1}", **attributes }
+          return Html::Markup.tag(tag, **about) unless options
+
+          %(<div class="select">#{Html::Markup.tag(tag, listed(options.map { |key| [key, key] }, chosen), **about)}</div>)
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,166 @@
+# frozen_string_literal: true
+
+require "json"
+require_relative "../../lib/fond_kettle/formats/dish_json"
+require_relative "../../lib/fond_kettle/formats/dish_markdown"
+require_relative "../../lib/fond_kettle/formats/dish_reader"
+require_relative "../../lib/fond_kettle/formats/recipe_ld"
+require_relative "../forms/dish_form"
+require_relative "../forms/line_fields"
+require_relative "../forms/plan_form"
+require_relative "../helpers/dish_words"
+require_relative "../helpers/fields"
+require_relative "../helpers/pot_words"
+require_relative "place"
+
+module FondKettle
+  module Web
+    # The house's dishes: found, written, brought in from elsewhere, given away.
+    class DishesPlace < Place
+      helpers Helpers::Fields
+      helpers Helpers::PotWords
+      helpers Helpers::DishWords
+
+      TYPES = { "json" => "application/json", "jsonld" => "application/ld+json", "md" => "text/markdown; charset=utf-8" }.freeze
+
+      get "/" do
+        found = household.dishes.search(text_param("q"))
+        # The script asks only for what was found.
+        next part(:found, found: found, as: params["as"]) if request.env["HTTP_X_KETTLE_PART"]
+
+        @title = "Dishes"
+        @script = "search.js"
+        erb :dishes, locals: { found: found, count: household.dishes.count }
+      end
+
+      get "/schema.json" do
+        content_type "application/schema+json"
+        File.read(Formats::DishJson::SCHEMA_FILE)
+      end
+
+      get "/new" do
+        edit(Forms::DishForm.of_draft(Formats::Draft.of, household))
+      end
+
+      get "/import" do
+        import
+      end
+
+      # Shows what was understood; nothing is kept until it is saved.
+      post "/import" do
+        source = source_text
+        draft = Formats::DishReader.draft(source, names: household.names, cups: household.values(:cups))
+        edit(Forms::DishForm.of_draft(draft, household), left_out: draft.left_out)
+      rescue InvalidInput => e
+        import(code: 422, source: source, problems: e.problems)
+      end
+
+      # The lines as fields, back into text, or what was typed as it is understood.
+      post "/look" do
+        typed = params["use"] == "fields" ? params.merge("lines" => Forms::LineFields.text(params["line"])) : params
+        edit(Forms::DishForm.new(typed, household), id: params["id"], version: params["lock_version"])
+      end
+
+      post "/" do
+        form = Forms::DishForm.new(params, household)
+        next edit(form, code: 422) unless form.ok?
+
+        record = household.dishes.add(form.attributes)
+        notice "#{record[:title]} is among the dishes."
+        redirect "/dishes/#{record[:id]}", 303
+      end
+
+      get %r{/(\d+)\.(json|jsonld|md)} do |id, kind|
+        record = household.dishes.find(id_from(id))
+        content_type TYPES.fetch(kind)
+        attachment "#{file_name(record[:title])}.#{kind}"
+        exported(record, kind)
+      end
+
+      get "/:id" do
+        record = household.dishes.find(id_from(params["id"]))
+        form = Forms::PlanForm.new({ "dish" => record[:id].to_s, "for" => "amount", "amount" => record[:rice_g].to_s }, household)
+        @title = record[:title]
+        erb :dish, locals: { record: record, dish: household.dish(record), form: form,
+                             plan: form.ok? ? Method::Planner.plan(form.request) : nil }
+      end
+
+      get "/:id/edit" do
+        record = household.dishes.find(id_from(params["id"]))
+        edit(Forms::DishForm.of_record(record, household), id: record[:id], version: record[:lock_version])
+      end
+
+      post "/:id" do
+        id = id_from(params["id"])
+        form = Forms::DishForm.new(params, household)
+        next edit(form, code: 422, id: id, version: params["lock_version"]) unless form.ok?
+
+        save(id, form)
+      end
+
+      post "/:id/remove" do
+        id = id_from(params["id"])
+        household.dishes.remove(id, version)
+        notice "It is gone."
+        redirect "/dishes", 303
+      end
+
+      private
+
+      def version
+        Integer(params["lock_version"].to_s, 10, exception: false) || 0
+      end
+
+      def save(id, form)
+        household.dishes.change(id, version, form.attributes)
+        notice "Saved."
+        redirect "/dishes/#{id}", 303
+      rescue Conflict => e
+        # Saving again is then a choice: over what now stands there.
+        now = household.dishes.find(id)
+        edit(form, code: 409, id: id, version: now[:lock_version], clash: e.message)
+      end
+
+      def edit(form, code: 200, id: nil, version: nil, clash: nil, left_out: [])
+        status code
+        @title = id ? form[:title] : "A new dish"
+        erb :dish_edit, locals: { form: form, id: id, version: version, clash: clash, left_out: left_out }
+      end
+
+      def import(code: 200, source: "", problems: [])
+        status code
+        @title = "Bring a dish in"
+        erb :dish_import, locals: { source: source.to_s.bytesize > 200_000 ? "" : source.to_s, problems: problems }
+      end
+
+      # A chosen file, else what was pasted.
+      def source_text
+        file = params["file"]
+        return file[:tempfile].read if file.is_a?(Hash) && file[:tempfile]
+
+        text_param("source")
+      end
+
+      def text_param(name)
+        params[name].is_a?(String) ? params[name] : ""
+      end
+
+      def exported(record, kind)
+        dish = household.dish(record)
+        return JSON.pretty_generate(Formats::DishJson.call(dish)) if kind == "json"
+
+        form = Forms::PlanForm.new({ "dish" => record[:id].to_s, "for" => "amount", "amount" => record[:rice_g].to_s }, household)
+        raise InvalidInput, form.problems unless form.ok?
+
+        plan = Method::Planner.plan(form.request)
+        return Formats::DishMarkdown.call(dish, plan, plan.request.grain) if kind == "md"
+
+        JSON.pretty_generate(Formats::RecipeLd.call(dish, plan, plan.request.grain))
+      end
+
+      def file_name(title)
+        title.unicode_normalize(:nfkd).downcase.scan(/[a-z0-9]+/).join("-")[0, 60].then { |name| name.empty? ? "dish" : name }
+      end
+    end
+  end
+end

@@ -1,0 +1,84 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/evening/shopping"
+require_relative "../../lib/fond_kettle/evening/supper"
+require_relative "../../lib/fond_kettle/formats/plan_json"
+require_relative "../../lib/fond_kettle/formats/shopping_list"
+require_relative "../forms/plan_form"
+require_relative "../helpers/dish_words"
+require_relative "../helpers/fields"
+require_relative "../helpers/pot_words"
+require_relative "place"
+
+module FondKettle
+  module Web
+    # One dish for one evening: how much of everything, what to get, what must start
+    # when. The address holds it all, as the Pot's does.
+    class EveningPlace < Place
+      helpers Helpers::Fields
+      helpers Helpers::PotWords
+      helpers Helpers::DishWords
+
+      get "/" do
+        redirect "/pot?#{request.query_string}" if params["dish"].to_s.empty?
+        redirect "/evening?#{from_the_table}", 303 if params.key?("q")
+        form = Forms::PlanForm.new(params, household)
+        status 422 unless form.ok?
+        locals = { form: form, **answer(form) }
+        # The script asks only for what a change moves.
+        next part(:evening_change, **locals) if request.env["HTTP_X_KETTLE_PART"]
+
+        @title = form.dish ? form.dish.title : "The evening"
+        @script = "evening.js"
+        erb :evening, locals: locals
+      end
+
+      # One sheet of paper, for a dish or for plain rice.
+      get "/print" do
+        form = Forms::PlanForm.new(params, household)
+        raise InvalidInput, form.problems unless form.ok?
+
+        @title = form.dish ? form.dish.title : form.request.grain.name
+        erb :sheet, layout: false, locals: { form: form, **answer(form) }
+      end
+
+      get "/shopping.txt" do
+        content_type "text/plain; charset=utf-8"
+        Formats::ShoppingList.text(list.to_buy)
+      end
+
+      get "/shopping.csv" do
+        content_type "text/csv; charset=utf-8"
+        attachment "shopping.csv"
+        Formats::ShoppingList.csv(list.items)
+      end
+
+      private
+
+      # The table asks for grain and portion of plain rice; a dish has its own.
+      def from_the_table
+        Rack::Utils.build_nested_query(params.except("q", "grain", "portion"))
+      end
+
+      def answer(form)
+        return { supper: nil, plan: nil, list: nil } unless form.ok?
+        return { supper: nil, list: nil, plan: Method::Planner.plan(form.request) } unless form.dish
+
+        supper = Evening::Laying.supper(form.dish, form.factor, form.base_request, servings: form.servings)
+        { supper: supper, plan: supper.plan, list: shopping(supper) }
+      end
+
+      def shopping(supper)
+        Evening::Shopping.new(supper, supper.plan.request.measures, household.stock_g)
+      end
+
+      def list
+        form = Forms::PlanForm.new(params, household)
+        raise InvalidInput, form.problems unless form.ok?
+        raise NotFound, "Choose a dish first." unless form.dish
+
+        answer(form)[:list]
+      end
+    end
+  end
+end

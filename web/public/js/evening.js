@@ -1,0 +1,3 @@
+import { live } from "kettle/live.js";
+
+live(document.getElementById("plan"));
