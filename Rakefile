@@ -13,3 +13,9 @@ task :ratio do
   specs = count.call("spec/**/*.rb")
   puts format("code %d lines, specs %d lines: 1 to %.2f", code, specs, specs.to_f / code)
 end
+
+desc "Writes the demo dishes for several numbers of people to spec/fixtures"
+task :fixture do
+  require_relative "spec/support/scaled_dishes"
+  File.write(Support::ScaledDishes::FILE, Support::ScaledDishes.text)
+end

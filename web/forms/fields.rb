@@ -9,6 +9,7 @@ require_relative "../../lib/fond_kettle/method/limits"
 require_relative "../../lib/fond_kettle/larder/ingredients"
 require_relative "../../lib/fond_kettle/method/own_way"
 require_relative "../../lib/fond_kettle/method/school_schema"
+require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../../lib/fond_kettle/pot/wash"
 require_relative "../../lib/fond_kettle/schema"
@@ -115,6 +116,7 @@ module FondKettle
         optional(:for).filled(:string, included_in?: %w[people amount pot have])
         optional(:boxes).maybe(Schema::TypedWhole, included_in?: 0..Limits::PEOPLE.max)
         optional(:freezer).maybe(Schema::TypedWhole, included_in?: 0..Limits::PEOPLE.max)
+        optional(:batches).maybe(Schema::TypedWhole, included_in?: 1..Pot::Fitting::MOST_BATCHES)
         optional(:have).maybe(Schema::TypedWhole, included_in?: 0..500)
         optional(:have_g).maybe(Schema::TypedNumber, included_in?: Limits::AMOUNT)
         optional(:who).array(Schema::TypedWhole)

@@ -16,7 +16,7 @@ module FondKettle
       # The Pot page's form: what was typed, what is wrong with it, and, when
       # nothing is, the Request. HouseKit supplies what the kitchen has.
       class PlanForm
-        FIELDS = %i[dish grain method for who guests boxes freezer portion amount unit have have_g
+        FIELDS = %i[dish grain method for who guests boxes freezer portion amount unit have have_g batches
                     pot cup burner oven oven_c texture rinse soak water_c drain
                     onion first stir cover crust base_g base_kind own own_kind lesson serve].freeze
         # An empty kitchen still gets its first pot.
@@ -97,6 +97,11 @@ module FondKettle
           who.size + self[:guests].to_i
         end
 
+        # Into how many equal pots it goes; the request is for one of them.
+        def batches
+          @values[:batches] || 1
+        end
+
         # What the packet or the finger says, [kind, amount], or nil.
         def own_way
           @values[:own] && [self[:own_kind], @values[:own]]
@@ -154,7 +159,8 @@ module FondKettle
           rice_g = @how_much.rice_g { |grams| compose(grams) }
           @factor = dish ? rice_g / dish.rice_g : 1.0
           @base_request = compose(rice_g)
-          @request = dish ? Evening::Laying.scaled_request(dish, @factor, @base_request) : @base_request
+          whole = dish ? Evening::Laying.scaled_request(dish, @factor, @base_request) : @base_request
+          @request = Evening::Laying.split(whole, batches)
         rescue InvalidInput => e
           e.problems.each { |found| problem(found[:field], found[:message]) }
         end

@@ -44,6 +44,13 @@ module FondKettle
           lines.map { |line, index| [index, line.name] }
         end
 
+        # A pot of the cupboard that takes all of a split supper, or nil.
+        def roomier(form, supper)
+          charge = supper.plan.charge
+          whole = charge.with(rice_g: charge.rice_g * supper.batches, bulk_ml: charge.bulk_ml * supper.batches)
+          smallest_fitting(form, supper.plan.request.vessel, whole, supper.liquid_g)
+        end
+
         # The first number to read and the other way of saying it, or nil: pieces are
         # counted first, everything else weighed first.
         def tonight(said)

@@ -163,10 +163,13 @@ module FondKettle
         def roomier_pot(form, plan, warning)
           return unless Pot::Fitting::TOO_MUCH.include?(warning[:code])
 
-          fitting = form.kit.pots.reject { |pot| (pot[:lid] == "cooker") ^ (plan.request.vessel.lid == "cooker") }
-                        .map { |pot| form.household.value(:pots, pot) }
-                        .select { |vessel| Pot::Fitting.check(plan.charge, plan.liquid_g, vessel).fits? }
-          fitting.min_by(&:volume_ml)
+          smallest_fitting(form, plan.request.vessel, plan.charge, plan.liquid_g)
+        end
+
+        def smallest_fitting(form, vessel, charge, liquid_g)
+          kind = form.kit.pots.reject { |pot| (pot[:lid] == "cooker") ^ (vessel.lid == "cooker") }
+          kind.map { |pot| form.household.value(:pots, pot) }
+              .select { |other| Pot::Fitting.check(charge, liquid_g, other).fits? }.min_by(&:volume_ml)
         end
       end
     end

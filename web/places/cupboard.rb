@@ -128,13 +128,14 @@ module FondKettle
       # A value with its unit, or the words of a choice.
       def field_words(record, name, label, options = nil)
         value = plain(record[name])
-        if options
-          return options.find do |key, _|
-            key == value
-          end.then { |pair| pair.is_a?(Array) ? pair.last : value.tr("-", " ") }
-        end
+        return choice_words(options, value) if options
 
         [value, label && (label[/, (\w+)\z/, 1] || label[/\S+\z/])].compact.join(" ")
+      end
+
+      def choice_words(options, value)
+        chosen = options.find { |key, _| key == value }
+        chosen.is_a?(Array) ? chosen.last : value.tr("-", " ")
       end
 
       # What a record's form shows: what was typed into it when it could not be saved.

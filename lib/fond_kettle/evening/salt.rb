@@ -17,17 +17,17 @@ module FondKettle
 
       module_function
 
-      # `lines`: Table::Scaled; `plan`: their Plan; for `servings` adults.
-      def of(lines, plan, servings)
-        sources = lines.filter_map { |scaled| source(scaled, plan) }.sort_by { |_, grams| -grams }
+      # `lines`: Table::Scaled; `plan`: that of one of `batches` pots; for `servings` adults.
+      def of(lines, plan, batches, servings)
+        sources = lines.filter_map { |scaled| source(scaled, plan, batches) }.sort_by { |_, grams| -grams }
         total_g = sources.sum { |_, grams| grams }
         Salted.new(total_g: total_g, serving_g: total_g / servings, sodium_mg: total_g / servings * SODIUM_MG,
                    sources: sources.freeze)
       end
 
-      def source(scaled, plan)
+      def source(scaled, plan, batches)
         line = scaled.line
-        weight_g = line.main_liquid? ? plan.liquid_g : scaled.g
+        weight_g = line.main_liquid? ? plan.liquid_g * batches : scaled.g
         return unless weight_g && line.ingredient.salt.positive?
 
         grams = weight_g * line.ingredient.salt / 100 * share(line, plan)

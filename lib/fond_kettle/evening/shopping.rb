@@ -65,8 +65,7 @@ module FondKettle
       def rice
         grain = @supper.plan.request.grain
         poured = Larder::Ingredient.of(key: grain.key, name: grain.name, g_ml: grain.rho_g_ml, aisle: "dry goods")
-        rice_g = @supper.plan.charge.rice_g
-        whole(grain.key, grain.name, "dry goods", @words.grams(rice_g, poured), rice_g)
+        whole(grain.key, grain.name, "dry goods", @words.grams(@supper.rice_g, poured), @supper.rice_g)
       end
 
       # The main liquid in the amount that the model wants, whatever was written.
@@ -81,7 +80,14 @@ module FondKettle
         amounts = same.map { |scaled| amount(scaled) }
         known = amounts.all? { |scaled| scaled.g && scaled.amount && scaled.line.unit == amounts.first.line.unit }
         sum = known ? sum(amounts) : amounts.first
-        whole(sum.line.ingredient.key, sum.line.name, sum.line.ingredient.aisle, @words.say(sum), known ? sum.g : nil)
+        whole(sum.line.ingredient.key, sum.line.name, sum.line.ingredient.aisle, bought(sum), known ? sum.g : nil)
+      end
+
+      # Tins are bought whole, however much of one goes in.
+      def bought(scaled)
+        return @words.say(scaled) unless scaled.line.unit == "can" && scaled.amount
+
+        @words.say(scaled.with(factor: scaled.amount.ceil / scaled.line.amount))
       end
 
       def sum(amounts)

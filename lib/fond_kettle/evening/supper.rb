@@ -9,17 +9,22 @@ require_relative "sense"
 module FondKettle
   module Evening
     # A dish in the amount of one evening: `factor` times as written, its lines
-    # scaled, the plan of its pot with what the lines bring counted, and `before`, the
-    # plan of the dish as written in the same pot; `servings` regular adults' worth.
-    Supper = Value.define(:dish, :factor, :servings, :lines, :plan, :before, :salt, :warnings) do
-      # Of the main liquid (or water), g, as the model has it.
+    # scaled, cooked in `batches` equal pots, each of which `plan` is for; `before` is
+    # the plan of the dish as written in the same pot; `servings` regular adults' worth.
+    Supper = Value.define(:dish, :factor, :servings, :lines, :batches, :plan, :before, :salt, :warnings) do
+      # Raw rice in all pots, g.
+      def rice_g
+        plan.charge.rice_g * batches
+      end
+
+      # Of the main liquid (or water) in all pots, g, as the model has it.
       def liquid_g
-        plan.liquid_g
+        plan.liquid_g * batches
       end
 
       # Weight of the finished rice, g.
       def cooked_rice_g
-        plan.charge.rice_g * (1 + plan.charge.uptake)
+        rice_g * (1 + plan.charge.uptake)
       end
 
       # Allergens of everything eaten, sorted.
@@ -33,15 +38,31 @@ module FondKettle
       module_function
 
       # `request`: the kitchen's side (school, vessel, fire, texture, wash …); its rice
-      # and additions are the dish's. `servings` nil: as many as the factor says.
+      # and additions are the dish's. `servings` nil: as many as the factor says. What
+      # does not fit the pot goes into as many equal ones as it takes.
       def supper(dish, factor, request, servings: nil)
-        lines = Table::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm)
-        plan = Method::Planner.plan(request_for(dish, factor, lines, request))
-        before = (factor - 1).abs < 1e-9 ? plan : Method::Planner.plan(scaled_request(dish, 1.0, request))
+        plan, batches = in_batches(scaled_request(dish, factor, request))
+        lines = Table::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm, pans: batches)
+        before = Method::Planner.plan(scaled_request(dish, 1.0, request))
         servings ||= dish.serves * factor
-        salt = Salt.of(lines, plan, servings)
-        Supper.new(dish: dish, factor: factor, servings: servings, lines: lines.freeze, plan: plan, before: before, salt: salt,
+        salt = Salt.of(lines, plan, batches, servings)
+        Supper.new(dish: dish, factor: factor, servings: servings, lines: lines.freeze, batches: batches,
+                   plan: plan, before: before, salt: salt,
                    warnings: [*plan.warnings, *Sense.warnings(dish, before, plan, salt)].freeze)
+      end
+
+      # A Plan for one of so many equal pots, and how many.
+      def in_batches(whole)
+        plan = Method::Planner.plan(whole)
+        return [plan, 1] if plan.fit.fits? || plan.fit.batches == 1
+
+        [Method::Planner.plan(split(whole, plan.fit.batches)), plan.fit.batches]
+      end
+
+      # The request for one of `batches` equal pots.
+      def split(request, batches)
+        additions = request.additions.map { |addition| addition.with(g: addition.g / batches) }
+        request.with(rice_g: request.rice_g / batches, additions: additions.freeze)
       end
 
       # The request of `dish` at `factor`: rice, what the lines bring, its own steps.
@@ -59,6 +80,8 @@ module FondKettle
       def scaled_request(dish, factor, request)
         request_for(dish, factor, Table::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm), request)
       end
+
+      private_class_method :in_batches
     end
   end
 end

@@ -87,16 +87,18 @@ module FondKettle
         when "enum" then "must be one of: #{rule['enum'].join(', ')}"
         when "minLength" then "must be given"
         when "maxLength" then "must have at most #{rule['maxLength']} letters"
-        when "minimum", "maximum", "exclusiveMinimum" then "must be between #{rule.values_at('minimum',
-                                                                                             'exclusiveMinimum').compact.first} " \
-                                                           "and #{rule['maximum']}"
+        when "minimum", "maximum", "exclusiveMinimum" then between(rule)
         when "const" then "must be #{rule['const']}"
         when "maxItems" then "must list at most #{rule['maxItems']}"
         else "must be a #{rule['type'] || 'value of this format'}"
         end
       end
 
-      private_class_method :line, :quick, :step, :text, :unknown, :schema, :schema_keys, :place, :message
+      def between(rule)
+        "must be between #{rule['minimum'] || rule['exclusiveMinimum']} and #{rule['maximum']}"
+      end
+
+      private_class_method :between, :line, :quick, :step, :text, :unknown, :schema, :schema_keys, :place, :message
     end
   end
 end

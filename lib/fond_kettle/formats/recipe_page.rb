@@ -13,6 +13,8 @@ module FondKettle
     # it. Markup in its texts is taken off and never kept.
     class RecipePage
       TAKEN = %w[@context @type @id name recipeYield yield recipeIngredient ingredients recipeInstructions description].freeze
+      # "Serves 4", "four servings"; not "a crowd".
+      COUNT = /\d.*|\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve)\b.*/i
       SECTION = "itemListElement"
       DEEPEST = 12
 
@@ -95,8 +97,7 @@ module FondKettle
       # Servings, and what was said instead where no number could be found.
       def serves(recipe)
         said = texts(recipe["recipeYield"] || recipe["yield"])
-        number = said.filter_map { |text| Measure::Numeral.read(text[/\d.*/].to_s)&.first || Measure::Numeral.read(text)&.first }
-                     .find(&:positive?)
+        number = said.filter_map { |text| Measure::Numeral.read(text[COUNT].to_s)&.first }.find(&:positive?)
         number ? [Measure::Rounding.plain(number), nil] : ["4", said.first.to_s]
       end
 

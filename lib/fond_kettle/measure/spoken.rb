@@ -22,7 +22,7 @@ module FondKettle
       SMALL_TOLERANCE = 0.05
       DROPS_ML = 2.0
       PINCH_ML = 0.3
-      PINCHES_BELOW_ML = 1.0
+      PINCHES_BELOW_ML = 1.1
       SPOON_BELOW_ML = 30.0
       # A cook would rather be off by so much than measure one thing more.
       EASE_ML = 3.0

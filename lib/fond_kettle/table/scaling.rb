@@ -23,9 +23,9 @@ module FondKettle
     module Scaling
       module_function
 
-      # The lines of `dish` for `factor` times its rice, in a pan `pan_mm` wide.
-      def lines(dish, factor, pan_mm: nil)
-        floor = floor_factor(dish, pan_mm)
+      # The lines of `dish` for `factor` times its rice, in `pans` pans `pan_mm` wide.
+      def lines(dish, factor, pan_mm: nil, pans: 1)
+        floor = floor_factor(dish, pan_mm) * pans
         finished = finished_factor(dish, factor, floor)
         dish.lines.map { |line| scaled(line, factor, floor, finished) }
       end

@@ -22,6 +22,9 @@ module FondKettle
 
     # Rounds scaled lines to what can be had and measured.
     class ServingWords
+      QUARTER = 0.25
+      # A piece more or less is right within this share.
+      CLOSE = 0.15
       POURED = ["dry goods", "spice", "tins and jars", "drinks", "dairy", "tap"].freeze
 
       # `house`: Measure::House.
@@ -41,23 +44,41 @@ module FondKettle
 
       # A weight, and in cup and spoons where the thing can be poured.
       def grams(exact_g, ingredient)
-        weight = @house.weighed(exact_g)
-        said_g = weight.to_f
-        too_little = said_g.zero?
+        said_g = @house.weighed(exact_g).to_f
+        too_little = exact_g < 1 || said_g.zero?
         ml = exact_g / ingredient.g_ml
         cups = Measure::Spoken.say(ml, @house) if too_little || POURED.include?(ingredient.aisle)
         g = too_little ? Measure::Spoken.said_ml(ml, @house) * ingredient.g_ml : said_g
-        Said.new(words: cups, weight: too_little ? nil : weight, g: g, error: error(g, exact_g))
+        Said.new(words: cups, weight: too_little ? nil : @house.weighed(exact_g), g: g, error: error(g, exact_g))
       end
 
       private
 
       def pieces(scaled)
-        line = scaled.line
-        step = line.scales == "whole" ? 1.0 : line.ingredient.step
-        count = [(scaled.amount / step).round * step, step].max
+        steps = steps(scaled.line)
+        counts = steps.map { |step| [(scaled.amount / step).round * step, step].max }
+        count = counts.find { |had| error(had, scaled.amount).abs <= CLOSE } || counts.last
+        return by_weight(scaled) if scaled.g && steps.last < 1 && error(count, scaled.amount).abs > CLOSE
+
         g = scaled.g && (scaled.g * count / scaled.amount)
-        Said.new(words: count(count, line), weight: g && @house.weighed(g), g: g, error: error(count, scaled.amount))
+        Said.new(words: count(count, scaled.line), weight: weight(g), g: g, error: error(count, scaled.amount))
+      end
+
+      # What can be cut is halved, and quartered where halves are too coarse.
+      def steps(line)
+        return [1.0] if line.scales == "whole" || line.ingredient.step >= 1
+
+        [line.ingredient.step, QUARTER].uniq
+      end
+
+      # Too little of one to be cut: it is weighed.
+      def by_weight(scaled)
+        grams(scaled.g, scaled.line.ingredient)
+      end
+
+      # Nobody weighs less than a gram.
+      def weight(grams)
+        @house.weighed(grams) if grams && grams >= 1
       end
 
       def count(count, line)
@@ -68,7 +89,7 @@ module FondKettle
 
       def volume(exact_ml, g_ml)
         said_ml = Measure::Spoken.said_ml(exact_ml, @house)
-        Said.new(words: Measure::Spoken.say(exact_ml, @house), weight: @house.weighed(exact_ml * g_ml), g: said_ml * g_ml,
+        Said.new(words: Measure::Spoken.say(exact_ml, @house), weight: weight(exact_ml * g_ml), g: said_ml * g_ml,
                  error: error(said_ml, exact_ml))
       end
 

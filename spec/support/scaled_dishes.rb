@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+require "tmpdir"
+require_relative "../../lib/fond_kettle/evening/shopping"
+require_relative "../../lib/fond_kettle/evening/supper"
+require_relative "../../store/demo"
+require_relative "../../store/household"
+
+module Support
+  # Every demo dish for its own number, 1, 7 and 23 people, as suppers and as a text
+  # that a person can read (spec/fixtures/scaled_dishes.txt; `rake fixture` writes it).
+  module ScaledDishes
+    FILE = File.expand_path("../fixtures/scaled_dishes.txt", __dir__)
+    NUMBERS = [nil, 1, 7, 23].freeze
+    SMALL_POT_MM = 160
+
+    module_function
+
+    # Yields each supper with the household's Measure::House.
+    def suppers
+      Dir.mktmpdir do |folder|
+        household = FondKettle::Store::Household.new(folder, demo: true)
+        FondKettle::Store::Demo.fill(household, Time.utc(2026, 5, 9))
+        household.dishes.all.each do |record|
+          numbers(household, household.dish(record)) do |supper|
+            yield supper, household.measures
+          end
+        end
+        household.close
+      end
+    end
+
+    def text
+      parts = []
+      suppers { |supper, house| parts << page(supper, house) }
+      "#{parts.join("\n")}\n"
+    end
+
+    def numbers(household, dish)
+      NUMBERS.each do |number|
+        factor = number ? number / dish.serves : 1.0
+        yield FondKettle::Evening::Laying.supper(dish, factor, request(household, dish, number))
+      end
+    end
+
+    # A cook alone takes the small pot.
+    def request(household, dish, number)
+      school = household.schools.fetch(dish.method)
+      grain = FondKettle::Larder::Grains.fetch(dish.grain)
+      pot = household.values(:pots).find { |vessel| vessel.diameter_mm == (number == 1 ? SMALL_POT_MM : dish.pan_mm) }
+      FondKettle::Method::Request.new(
+        school: school, choices: FondKettle::Method::Choices.of, grain: grain, rice_g: dish.rice_g, texture: 0.0,
+        rinse_changes: school.rinse_changes, soak_min: school.soak_min(grain), water_c: 20.0, drain: school.drain, vessel: pot,
+        burner: household.values(:burners).first, oven: household.values(:ovens).first,
+        altitude_m: household.kitchen[:altitude_m],
+        additions: [], company: [], measures: household.measures, lesson: FondKettle::Method::NO_LESSON
+      )
+    end
+
+    def page(supper, house)
+      list = FondKettle::Evening::Shopping.new(supper, house, {})
+      rice = list.items.first
+      pots = supper.batches > 1 ? "#{supper.batches} pots" : "one pot"
+      head = "#{supper.dish.title}, for #{FondKettle::Measure::Rounding.plain(supper.servings)} " \
+             "(#{pots}, #{supper.plan.request.vessel.name.downcase}), #{supper.plan.verdict}"
+      water = "liquid in all: #{house.weighed(supper.liquid_g)} (#{FondKettle::Measure::Spoken.say(supper.liquid_g, house)})"
+      [head, "  #{rice.weight} #{rice.name} (#{rice.words})", *list.ready.map { |ready| line(ready) }, "  #{water}",
+       "  salt a portion: #{supper.salt.serving_g.round(1)} g", *supper.warnings.map do |warning|
+                                                                  "  ! #{warning.say}"
+                                                                end, ""].join("\n")
+    end
+
+    def line(ready)
+      said = [ready.said.words, ready.said.weight].compact.join(", ")
+      "  #{said.ljust(44)} #{ready.name}#{", rounded #{ready.said.off}" if ready.said.off}"
+    end
+  end
+end

@@ -1,0 +1,170 @@
+# frozen_string_literal: true
+
+require "nokogiri"
+require_relative "../support/served_kitchen"
+
+RSpec.describe "Dishes and evenings, as pages" do
+  include Support::ServedKitchen
+
+  def leek
+    household.dishes.search("leek").first
+  end
+
+  def fields(**changes)
+    { "title" => "Test pot", "serves" => "4", "rice" => "1 1/2 jam glasses", "grain" => "basmati", "method" => "covered-pot",
+      "lines" => "2 onions | base", "steps" => "", "note" => "" }.merge(changes.transform_keys(&:to_s))
+  end
+
+  def problems
+    page.css(".problem").map(&:text).reject { |text| text.strip.empty? }
+  end
+
+  it "keeps a dish as typed, rice in the house's own cup" do
+    send_form "/dishes", fields
+    follow_redirect!
+    expect(page.text).to include("Test pot", "246 g", "2 onions")
+    expect(household.dishes.find(14)[:rice_g]).to be_within(0.1).of(1.5 * 210 * 0.78)
+  end
+
+  it "refuses what cannot be, at the field, and loses nothing" do
+    refusals = { { "title" => "" } => /must be given/, { "serves" => "nobody" } => /must be a number/,
+                 { "rice" => "a lot" } => /such as 320 g/, { "rice" => "2 g" } => /between 10 g and 20 kg/,
+                 { "method" => "microwave" } => /must be one of/, { "pan_mm" => "9000" } => /between 80 and 600/,
+                 { "lines" => "1 g salt
+" * 501 } => /at most 500 lines/, { "title" => "x" * 121 } => /at most 120/ }
+    refusals.each do |change, words|
+      send_form "/dishes", fields(note: "Kept.").merge(change)
+      expect(last_response.status).to eq(422), change.keys.first
+      expect(problems.join).to match(words)
+      expect(page.at_css("#note").text).to include("Kept.")
+    end
+    expect(household.dishes.count).to eq(13)
+  end
+
+  it "asks about lines and contradictions before and after saving, and saves all the same" do
+    send_form "/dishes/look", fields(lines: "150 g kohlrabi | base\n450 g (2 lb) chicken | purple")
+    asked = page.at_css(".asked").text
+    expect(asked).to include("What is “kohlrabi” like", "“purple” says neither", "cannot both be true")
+    send_form "/dishes", fields(lines: "150 g kohlrabi | base")
+    expect(last_response.status).to eq(303)
+  end
+
+  it "turns fields into text" do
+    leeks = { "amount" => "3", "unit" => "", "name" => "leeks", "note" => "in | rings", "stage" => "base", "state" => "reduced",
+              "scales" => "people" }
+    line = { "0" => leeks, "1" => { "amount" => "", "name" => "" } }
+    send_form "/dishes/look", fields(use: "fields", line: line)
+    expect(page.at_css("#lines").text.strip).to eq("3 leeks, in / rings | base | reduced | people")
+  end
+
+  it "shows two people saving one dish that somebody was first" do
+    change = fields(lock_version: "0", title: "First")
+    send_form "/dishes/#{leek[:id]}", change
+    send_form "/dishes/2", change.merge("title" => "Second")
+    expect([last_response.status, page.at_css("#title")["value"]]).to eq([409, "Second"])
+    expect(household.dishes.find(2)[:title]).to eq("First")
+    send_form "/dishes/2", change.merge("title" => "Second", "lock_version" => page.at_css("[name=lock_version]")["value"])
+    expect(household.dishes.find(2)[:title]).to eq("Second")
+  end
+
+  it "never executes or breaks on what is in a title" do
+    send_form "/dishes", fields(title: "<script>alert(1)</script></script><b>x</b>", note: "</textarea><script>1</script>")
+    follow_redirect!
+    expect(page.css("script").map(&:text).join).not_to include("alert(1)</script>")
+    expect(page.at_css("h1").text).to eq("<script>alert(1)</script></script><b>x</b>")
+    data = JSON.parse(page.at_css('script[type="application/ld+json"]').text)
+    expect(data["name"]).to eq("<script>alert(1)</script></script><b>x</b>")
+  end
+
+  it "gives a dish away in three formats, and refuses a page that has none" do
+    %w[json jsonld md].each do |kind|
+      get "/dishes/2.#{kind}"
+      expect([last_response.status,
+              last_response.headers["content-disposition"]]).to eq([200,
+                                                                    "attachment; filename=\"leek-and-dill-oven-pilaf.#{kind}\""])
+    end
+    send_form "/dishes/import", "source" => "<p>no recipe</p>"
+    expect([last_response.status, problems.first, page.at_css("#source").text]).to match([422, /none was found/, /no recipe/])
+    expect([get("/dishes/99").status, get("/dishes/x").status, get("/dishes/schema.json").status]).to eq([404, 404, 200])
+  end
+
+  it "lays an evening: for people, by rice, by pot, by what there is" do
+    get "/evening?dish=2&guests=9&serve=19:00"
+    expect(page.text).to include("720 g", "2.25 times the dish", "start at")
+    expect(page.css(".moved").text).to include("The water model says", "slower than the batch")
+    get "/evening?dish=2&for=amount&amount=640&unit=g"
+    expect(page.at_css(".number strong").text).to eq("640 g")
+    get "/evening?dish=2&for=pot&pot=1"
+    filled = page.at_css(".number strong").text.to_i
+    expect([filled, page.css(".warnings").text]).to match([be_between(300, 600), ""])
+    get "/evening?dish=2&for=have&have=0&have_g=1080"
+    expect(page.at_css(".number strong").text).to eq("640 g")
+    get "/evening?dish=2&boxes=2&who[]=1"
+    expect(page.text).to include("3 regular portions", "240 g")
+  end
+
+  it "marks what cannot be asked of an evening, and finds a dish that is gone" do
+    questions = { "for=have&have=0" => /how much there is/, "for=have&have=99&have_g=5" => /must name a line/,
+                  "for=people&guests=0" => /must seat somebody/, "for=amount&amount=abc" => /must be a number/,
+                  "guests=900" => /between 0 and 200/ }
+    questions.each do |query, words|
+      get "/evening?dish=2&#{query}"
+      expect([last_response.status, page.text]).to match([422, words]), query
+    end
+    get "/evening?dish=77"
+    expect([last_response.status, page.text]).to match([422, /not among the dishes/])
+  end
+
+  it "flags allergens against who eats, and names them on page and sheet" do
+    get "/evening?dish=8"
+    expect(page.css(".warnings").text).to include("Grandmother Ilse avoids nut")
+    get "/evening/print?dish=8"
+    expect(page.text).to include("Contains nut, soya, wheat/gluten.")
+  end
+
+  it "shops against the cupboard, as text and CSV, on the same address" do
+    get "/evening/shopping.txt?dish=2&guests=9"
+    expect(last_response.body).to include("Greengrocer:", "leeks").and(satisfy { |text| !text.include?("Basmati") })
+    get "/evening/shopping.csv?dish=2&guests=9"
+    expect(last_response.body.lines.first.strip).to eq("aisle,item,amount,weight,need_g,have_g,buy_g")
+    get "/evening/shopping.csv?guests=9"
+    expect(last_response.status).to eq(404)
+  end
+
+  it "plans a dish's pot and cooks it, in equal pots where one is not enough" do
+    get "/pot?dish=2&guests=4"
+    expect(page.text).to include("With all that belongs to Leek and dill oven pilaf", "Soften the leeks")
+    get "/evening?dish=2&guests=23"
+    expect(page.at_css(".rule").text).to match(/In \d equal pots/)
+    pots = page.at_css("[name=batches]")["value"]
+    send_form "/pot/start", "dish" => "2", "guests" => "23", "batches" => pots
+    cook = household.cooks.find(household.cooks.on_the_stove.first[:id])
+    expect([cook[:title], cook[:plan][:rice][:g]]).to match(["Leek and dill oven pilaf", be_within(1).of(23 * 80.0 / pots.to_i)])
+  end
+
+  it "starts the evening at the table, with search and without a dish" do
+    get "/?q=coconut"
+    expect(page.css("#found .choice").map(&:text).join).to include("Coconut sticky rice", "Brown coconut pot")
+    get "/evening?q=&dish=&grain=jasmine&portion=side&guests=2"
+    expect(last_response.headers["location"]).to include("/pot?")
+    get "/evening?q=x&dish=2&grain=jasmine&portion=side&guests=2"
+    expect(last_response.headers["location"]).to end_with("/evening?dish=2&guests=2")
+  end
+
+  it "keeps portions and what is in the larder, and says what a bag and a pot feed" do
+    get "/cupboard"
+    expect(page.css("#bags summary").text).to include("feeds about 42")
+    expect(page.css("#pots summary").text).to match(/takes \d+ g of rice, feeds \d+/)
+    send_form "/cupboard/portions", FondKettle::Table::PORTION_G.merge("main" => "90")
+    get "/pot?guests=2"
+    expect(page.at_css(".rice-line").text).to include("180 g")
+    send_form "/cupboard/portions", FondKettle::Table::PORTION_G.merge("main" => "9")
+    expect([last_response.status, page.at_css("#portions-main-problem").text]).to match([422, /between 20 and 300/])
+    send_form "/cupboard/eaters", "name" => "Ada", "appetite" => "light", "age" => "teen", "avoids" => "eggs"
+    expect(page.at_css("#new-eaters-avoids-problem").text).to include("milk, egg, fish")
+    send_form "/cupboard/own_ingredients", "name" => "Moon root", "like" => "turnip", "salt" => "1,5"
+    get "/dishes/new"
+    send_form "/dishes/look", fields(lines: "100 g moon root | base")
+    expect(page.at_css(".asked")).to be_nil
+  end
+end
