@@ -15,8 +15,8 @@ module FondKettle
         DISH_PORTIONS = { "dish" => "as the dish has it", "side" => "beside other dishes", "main" => "the main of the meal",
                           "one-pot" => "the whole meal" }.freeze
         # From so many letters on, the type of a printed sheet gets smaller.
-        LONG_SHEET = 2600
-        LONGER_SHEET = 3600
+        LONG_SHEET = 1650
+        LONGER_SHEET = 2600
         SHEETS = { short: "sheet-large", long: "sheet-medium", longer: "sheet-small" }.freeze
 
         def stages
