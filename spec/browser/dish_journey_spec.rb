@@ -5,7 +5,7 @@ require_relative "../support/browser"
 RSpec.describe "A dish's way through the house", :browser do
   include Support::Browser
 
-  recipe = { "@context" => "https://schema.org", "@type" => "Recipe", "name" => "Grandaunt's pea pot", "recipeYield" => "4 servings",
+  recipe = { "@context" => "https://schema.org", "@type" => "Recipe", "name" => "Grandaunt's pea pot", "recipeYield" => "4",
              "recipeIngredient" => ["320 g basmati rice", "2 onions, chopped", "450 g (2 lb) chicken thighs", "200 g frozen peas",
                                     "700 ml stock", "1 handful moon moss", "1 tsp salt"],
              "recipeInstructions" => "Fry, then boil.", "author" => "nobody" }.freeze
@@ -26,8 +26,8 @@ RSpec.describe "A dish's way through the house", :browser do
     expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21aa, :wcag22aa)
 
     lines = find_field("What goes in, a line each").value
-    fill_in "What goes in, a line each", with: lines.sub("450 g (2 lb) chicken", "900 g chicken").sub("1 handful moon moss", "30 g moon moss | like parsley")
-                                                    .sub("2 onions, chopped", "2 onions, chopped | base | browned")
+    mended = lines.sub("450 g (2 lb) chicken", "900 g chicken").sub("1 handful moon moss", "30 g moon moss | like parsley")
+    fill_in "What goes in, a line each", with: mended.sub("2 onions, chopped", "2 onions, chopped | base | browned")
     select "Toasted pilaf", from: "Way"
     click_button "Look it over"
     expect(page).to have_no_css(".asked")
@@ -52,7 +52,7 @@ RSpec.describe "A dish's way through the house", :browser do
     visit "/dishes?q=grandaunt"
     click_link "Grandaunt's pea pot"
     address = find_link("JSON")["href"]
-    given = page.evaluate_async_script("const done = arguments[0]; fetch('#{address}').then((answer) => answer.text()).then(done)")
+    given = page.evaluate_async_script("fetch('#{address}').then((answer) => answer.text()).then(arguments[0])")
     expect(JSON.parse(given)).to include("title" => "Grandaunt's pea pot", "serves" => 4.0, "rice" => { "g" => 320.0 })
   end
 
@@ -72,6 +72,13 @@ RSpec.describe "A dish's way through the house", :browser do
       visit "/evening/print?dish=#{id}&guests=9&serve=19:00"
       expect([pages_of_print, pages_of_print(8.5, 11)]).to eq([1, 1]), find("h1").text
     end
+  end
+
+  it "prints plain rice on one sheet too" do
+    visit "/pot?grain=basmati&pot=3&for=amount&amount=540&unit=g"
+    click_link "Print it"
+    expect(page).to have_css(".sheet-steps", text: "Rinse 540 g")
+    expect([pages_of_print, pages_of_print(8.5, 11)]).to eq([1, 1])
   end
 
   it "is laid on a phone and with the keyboard alone" do

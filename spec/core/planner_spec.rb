@@ -99,4 +99,9 @@ RSpec.describe FondKettle::Method::Planner do
       expect(verdicts).to all(eq("standard")), grain
     end
   end
+
+  it "warns of too much salt from what goes in beside the rice" do
+    soy = ->(grams) { plan_for(basic_request(additions: [{ "ingredient" => "soy-sauce", "g" => grams }])).warnings.map(&:code) }
+    expect([soy.call(40), soy.call(80)]).to match([be_empty, include("salt-high")])
+  end
 end

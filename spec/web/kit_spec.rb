@@ -64,6 +64,18 @@ RSpec.describe "Tests and ways of one's own" do
     expect(page.at_css(".number.cup").text).not_to match(/tbsp|tsp/)
   end
 
+  it "takes inches, pounds and Fahrenheit where it asks for millimetres, kilograms and Celsius" do
+    send_form "/cupboard/pots", "name" => "Aunt's pot", "diameter_mm" => "9 1/2 in", "height_mm" => "12 cm", "lid" => "tight",
+                                "material" => "steel", "kg" => "4 lb", "lid_factor" => "1"
+    pot = household.shelf(:pots).all.last
+    expect(pot.values_at(:diameter_mm, :height_mm, :kg)).to eq([241.3, 120.0, 1.81])
+    get "/pot?method=oven-pilaf&for=amount&amount=300&unit=g&oven_c=375+F"
+    expect(page.at_css(".slip").text).to include("191 °C (375 °F; gas mark 5")
+    send_form "/cupboard/pots", "name" => "Odd", "diameter_mm" => "9 moons", "height_mm" => "2 lb", "lid" => "tight",
+                                "material" => "steel", "kg" => "1"
+    expect(page.css("#new-pots-diameter_mm-problem, #new-pots-height_mm-problem").map(&:text)).to all(include("must be a number"))
+  end
+
   it "offers the pot that would do, by a tap" do
     get "/pot?for=amount&amount=750&unit=g&pot=2"
     get page.at_css(".warnings a")["href"]

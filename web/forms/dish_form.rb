@@ -23,7 +23,7 @@ module FondKettle
           required(:serves).filled(Schema::TypedNumber, included_in?: 0.5..200)
           required(:method).filled(:string)
           required(:grain).filled(:string, included_in?: Larder::Grains.all.keys)
-          optional(:pan_mm).maybe(Schema::TypedNumber, included_in?: Limits::DIAMETER_MM)
+          optional(:pan_mm).maybe(Typed::MM, included_in?: Limits::DIAMETER_MM)
           optional(:lines).maybe(:string, max_size?: MOST_LETTERS)
           optional(:steps).maybe(:string, max_size?: MOST_LETTERS)
           optional(:note).maybe(:string, max_size?: MOST_LETTERS)

@@ -14,6 +14,7 @@ require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../../lib/fond_kettle/pot/wash"
 require_relative "../../lib/fond_kettle/schema"
 require_relative "../../lib/fond_kettle/table/eaters"
+require_relative "typed"
 
 module FondKettle
   module Web
@@ -46,7 +47,7 @@ module FondKettle
         end,
         cups: Schema.params do
           required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
-          required(:ml).filled(Schema::TypedNumber, included_in?: Limits::MEASURE_ML)
+          required(:ml).filled(Typed::ML, included_in?: Limits::MEASURE_ML)
         end,
         spoons: Schema.params do
           required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
@@ -55,15 +56,15 @@ module FondKettle
         ovens: Schema.params do
           required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
           required(:hotter_c).filled(Schema::TypedNumber, included_in?: Limits::OVEN_OFF_C)
-          required(:most_c).filled(Schema::TypedNumber, included_in?: Limits::OVEN_C)
+          required(:most_c).filled(Typed::CELSIUS, included_in?: Limits::OVEN_C)
         end,
         pots: Schema.params do
           required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
-          required(:diameter_mm).filled(Schema::TypedNumber, included_in?: Limits::DIAMETER_MM)
-          required(:height_mm).filled(Schema::TypedNumber, included_in?: Limits::HEIGHT_MM)
+          required(:diameter_mm).filled(Typed::MM, included_in?: Limits::DIAMETER_MM)
+          required(:height_mm).filled(Typed::MM, included_in?: Limits::HEIGHT_MM)
           required(:lid).filled(:string, included_in?: Pot::Loss::LIDS)
           required(:material).filled(:string, included_in?: Kit::MATERIALS.keys)
-          required(:kg).filled(Schema::TypedNumber, included_in?: Limits::POT_KG)
+          required(:kg).filled(Typed::KG, included_in?: Limits::POT_KG)
           optional(:lid_factor).filled(Schema::TypedNumber, included_in?: Limits::LID_FACTOR)
         end,
         burners: Schema.params do
@@ -128,7 +129,7 @@ module FondKettle
         optional(:cup).maybe(Schema::TypedWhole)
         optional(:burner).maybe(Schema::TypedWhole)
         optional(:oven).maybe(Schema::TypedWhole)
-        optional(:oven_c).maybe(Schema::TypedNumber, included_in?: Limits::OVEN_C)
+        optional(:oven_c).maybe(Typed::CELSIUS, included_in?: Limits::OVEN_C)
         optional(:texture).filled(Schema::TypedNumber, included_in?: Limits::TEXTURE)
         optional(:rinse).filled(Schema::TypedWhole, included_in?: Limits::RINSE_CHANGES)
         optional(:soak).maybe(Schema::TypedNumber, included_in?: Limits::SOAK_MIN)

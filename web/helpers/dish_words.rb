@@ -56,7 +56,8 @@ module FondKettle
         def tonight(said)
           counted = said.words&.match?(%r{\A[\d\s/]+\z|clove|stick|can|bunch|sprig|lea[fv]|sheet|pod|cube|stalk})
           pair = [said.weight, said.words].compact
-          counted ? pair.reverse : pair
+          pair.reverse! if counted
+          [pair.first, pair[1]]
         end
 
         # The line's amount before scaling, in the cook's own words.

@@ -118,11 +118,12 @@ module FondKettle
         form.ok? ? form.request.rice_g : 0.0
       end
 
-      # A record in one line: "Steel pot: 200 mm, 110 mm, ordinary, steel, 1.2 kg".
+      # A record in one line: "Steel pot: 200 mm, 110 mm, ordinary, steel, 1.2 kg"; what
+      # is by the book is not worth a word.
       def record_line(shelf, record)
         first, *fields = SHELVES.fetch(shelf).last
-        said = fields.reject { |name, *| record[name].to_s.empty? }.map { |field| field_words(record, *field) }
-        "#{field_words(record, first.first, nil, first[2])}: #{said.join(', ')}"
+        told = fields.reject { |name, *| ["", BY_THE_BOOK[name.to_s]].include?(plain(record[name])) }
+        "#{field_words(record, first.first, nil, first[2])}: #{told.map { |field| field_words(record, *field) }.join(', ')}"
       end
 
       # A value with its unit, or the words of a choice.
@@ -130,7 +131,7 @@ module FondKettle
         value = plain(record[name])
         return choice_words(options, value) if options
 
-        [value, label && (label[/, (\w+)\z/, 1] || label[/\S+\z/])].compact.join(" ")
+        [value, label && label[/, (.+)\z/, 1]].compact.join(" ")
       end
 
       def choice_words(options, value)

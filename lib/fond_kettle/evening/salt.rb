@@ -10,8 +10,6 @@ module FondKettle
 
     # Adds the salt up.
     module Salt
-      # Two fifths of the 5 g a day that health authorities name as the most for an adult.
-      MOST_SERVING_G = 2.0
       # Sodium in salt, mg/g.
       SODIUM_MG = 393.4
 

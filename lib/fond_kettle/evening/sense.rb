@@ -2,6 +2,7 @@
 
 require_relative "../measure/rounding"
 require_relative "../method/trial"
+require_relative "../method/warnings"
 require_relative "salt"
 
 module FondKettle
@@ -31,12 +32,10 @@ module FondKettle
       end
 
       def salty(salt)
-        return [] if salt.serving_g <= Salt::MOST_SERVING_G
+        return [] if salt.serving_g <= Method::Warnings::MOST_SALT_G
 
-        most = salt.sources.first
-        [warning("salt-high", "#{Measure::Rounding.plain(salt.serving_g, 1)} g of salt a serving; above " \
-                              "#{Salt::MOST_SERVING_G} g is a lot for one meal. Most comes from #{most.first}: " \
-                              "#{Measure::Rounding.plain(most.last, 1)} g in all.")]
+        name, most_g = salt.sources.first
+        [Method::Warnings.too_salty(salt.serving_g, " Most comes from #{name}: #{Measure::Rounding.plain(most_g, 1)} g in all.")]
       end
 
       def spices(dish)

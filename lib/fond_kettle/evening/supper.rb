@@ -48,7 +48,9 @@ module FondKettle
         salt = Salt.of(lines, plan, batches, servings)
         Supper.new(dish: dish, factor: factor, servings: servings, lines: lines.freeze, batches: batches,
                    plan: plan, before: before, salt: salt,
-                   warnings: [*plan.warnings, *Sense.warnings(dish, before, plan, salt)].freeze)
+                   warnings: [*plan.warnings.reject do |warning|
+                     warning.code == "salt-high"
+                   end, *Sense.warnings(dish, before, plan, salt)].freeze)
       end
 
       # A Plan for one of so many equal pots, and how many.

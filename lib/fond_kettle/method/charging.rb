@@ -77,7 +77,7 @@ module FondKettle
         { brought_g: list.sum(0.0) { |addition| addition.g * addition.ingredient.brings },
           drink_g: list.sum(0.0) { |addition| addition.g * addition.ingredient.takes },
           solids_j_k: list.sum(0.0) { |addition| solids_j_k(addition) },
-          bulk_ml: list.sum(0.0) { |addition| addition.g / addition.ingredient.g_ml } }
+          bulk_ml: list.sum(0.0) { |addition| addition.g / addition.ingredient.g_ml * addition.ingredient.room } }
       end
 
       # Its own heat capacity without the water it brings, which is counted as water.

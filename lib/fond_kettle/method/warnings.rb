@@ -3,6 +3,7 @@
 require_relative "../measure/rounding"
 require_relative "../pot/fit"
 require_relative "../pot/verdict"
+require_relative "../table/eaters"
 require_relative "plan"
 
 module FondKettle
@@ -10,12 +11,15 @@ module FondKettle
     # What the cook should hear before starting, from a balance, a run and a fit.
     module Warnings
       SLOW_BOIL_MIN = 45.0
+      # Two fifths of the 5 g of salt a day that health authorities name as the most
+      # for an adult.
+      MOST_SALT_G = 2.0
 
       module_function
 
       def for(request, charge, setting, balance, run, fit)
         [*boiling(run, setting), *water(balance, charge), *fit.problems.map { |code| fitting(code, fit) },
-         *coming_out(run, charge, balance), *outside(request)]
+         *coming_out(run, charge, balance), *outside(request), *salty(request)]
       end
 
       def fitting(code, fit)
@@ -27,6 +31,19 @@ module FondKettle
                       when "bed-too-thin" then "The cooked bed is only #{fit.bed_mm.round} mm deep; under 15 mm it scorches. " \
                                                "Take a narrower pot."
                       end)
+      end
+
+      # Salt that goes in beside the rice, for portions of the school's usual size.
+      def salty(request)
+        salt_g = request.additions.sum { |addition| addition.g * addition.ingredient.salt / 100 }
+        serving_g = salt_g * Table::PORTION_G.fetch(request.school.portion) / request.rice_g
+        serving_g > MOST_SALT_G ? [too_salty(serving_g, "")] : []
+      end
+
+      # `most` names where it comes from.
+      def too_salty(serving_g, most)
+        warning("salt-high", "#{Measure::Rounding.plain(serving_g, 1)} g of salt a portion; above #{MOST_SALT_G} g is a lot " \
+                             "for one meal.#{most}")
       end
 
       # A school has its range; beyond it the cook decides.
@@ -97,7 +114,7 @@ module FondKettle
         "#{(share * 100).round} %"
       end
 
-      private_class_method :outside, :split, :water, :coming_out, :warning, :percent
+      private_class_method :salty, :outside, :split, :water, :coming_out, :warning, :percent
     end
   end
 end

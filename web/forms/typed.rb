@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/errors"
+require_relative "../../lib/fond_kettle/measure/numeral"
+require_relative "../../lib/fond_kettle/measure/units"
+require_relative "../../lib/fond_kettle/schema"
+
+module FondKettle
+  module Web
+    module Forms
+      # Numbers as typed, in the unit of the field or with another of the same kind
+      # after it: "230", "9 1/2 in" and "23 cm" for a field in mm.
+      module Typed
+        SIGNS = { "\"" => "in", "inch" => "in", "inches" => "in", "°c" => "C", "c" => "C", "°f" => "F", "f" => "F",
+                  "lbs" => "lb" }.freeze
+
+        module_function
+
+        # A type that turns such text into a number of `unit`; anything else stays
+        # what it was, and the schema says what is wrong with it.
+        def in_unit(unit)
+          Dry::Types["float"].constructor { |value| value.is_a?(String) ? read(value.strip, unit) : value }
+        end
+
+        def read(text, unit)
+          number, rest = Measure::Numeral.read(text)
+          return Schema::TypedNumber[text] if rest.to_s.strip.empty?
+
+          Measure::Units.convert(number, SIGNS.fetch(rest.strip.downcase, rest.strip), unit).round(2)
+        rescue InvalidInput
+          text
+        end
+        private_class_method :read
+
+        MM = in_unit("mm")
+        KG = in_unit("kg")
+        CELSIUS = in_unit("C")
+        ML = in_unit("ml")
+      end
+    end
+  end
+end
