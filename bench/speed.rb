@@ -11,6 +11,9 @@ FondKettle::Cli::Setup.new(ROOT).running
 require "net/http"
 require "tmpdir"
 require_relative "../lib/fond_kettle"
+require_relative "../lib/fond_kettle/evening/supper"
+require_relative "../lib/fond_kettle/table/quick_text"
+require_relative "../store/demo"
 
 # Small tools for timing.
 module Bench
@@ -80,6 +83,20 @@ module Bench
     end
   end
 
+  # A demo kitchen with so many more dishes.
+  def many_dishes(folder, count)
+    household = FondKettle::Store::Household.new(folder, demo: true)
+    FondKettle::Store::Demo.fill(household, Time.now)
+    household.database.write do |db|
+      rows = Array.new(count) do |index|
+        { title: "Dish #{index} with #{%w[leek pea bean squash][index % 4]}", serves: 4.0, method: "covered-pot",
+          grain: "basmati", rice_g: 300.0, lines: "#{index} g carrot | base\n2 onions | base\n1 tsp cumin | base", note: "Number #{index}" }
+      end
+      db[:dishes].multi_insert(rows)
+    end
+    household.close
+  end
+
   def resident_mb(pid)
     File.read("/proc/#{pid}/status")[/VmRSS:\s+(\d+)/, 1].to_i / 1024
   end
@@ -97,7 +114,15 @@ long_ms = Bench.median_ms(200) { FondKettle::Method::Trying.run(long.request, 16
 puts format("a two-hour run          %6.2f ms (wanted: under 5)", long_ms)
 puts format("one plan in the core    %6.2f ms (wanted: under 10)", plan_ms)
 
+quick = (1..30).map { |index| "#{index * 10} g #{%w[carrot tomato leek cumin][index % 4]}, number #{index} | base" }.join("\n")
+lines = FondKettle::Table::QuickText.new.read(quick).lines
+dish = FondKettle::Table::Dish.new(title: "Dish", serves: 4.0, method: "covered-pot", grain: "basmati", rice_g: 320.0,
+                                   pan_mm: 240.0, lines: lines, steps: [], note: "")
+rescale_ms = Bench.median_ms(200) { |index| FondKettle::Evening::Laying.supper(dish, 1.1 + (index / 100.0), request) }
+puts format("a 30-line dish rescaled %6.2f ms (wanted: under 10)", rescale_ms)
+
 Dir.mktmpdir do |data|
+  Bench.many_dishes(File.join(data, "demo"), 2000)
   Bench.serving(4599, "ruby", "bin/kettle", "--port", "4599", "--data", data) do |http, pid|
     size = Bench.body(http, "#{Bench::PLAN}300").bytesize
     pot_ms, bare_ms = Bench.serving(4598, "bundle", "exec", "puma", "-t", "1:5", "-b", "tcp://127.0.0.1:4598", "bench/bare.ru",
@@ -108,6 +133,9 @@ Dir.mktmpdir do |data|
                 pot_ms, size / 1000, bare_ms, pot_ms / bare_ms)
     schools_ms = Bench.median_ms(40) { |index| Bench.body(http, "#{Bench::PLAN.sub('?', '/schools?')}#{250 + index}") }
     puts format("every way side by side  %6.1f ms (wanted: under 150)", schools_ms)
+    found = %w[l le lee leek pea cumin 17 squash].cycle
+    search_ms = Bench.median_ms(80) { Bench.body(http, "/dishes?q=#{found.next}") }
+    puts format("search in 2,000 dishes  %6.1f ms (wanted: under 50)", search_ms)
     puts format("first page on the wire  %6.1f kB (wanted: at most 150)", Bench.weight(http, "/") / 1000.0)
     500.times { |index| Bench.body(http, index.even? ? "/" : "/log") }
     puts format("memory after 1,000 pages %5d MB (wanted: under 150)", Bench.resident_mb(pid))

@@ -69,7 +69,7 @@ RSpec.describe "The drawings" do
 
     it "counts what is poured off" do
       drained = FondKettle::Formats::PlanJson.call(plan_for(basic_request(method: "boil-and-drain")))
-      expect(described_class.new(drained, plan.request.measures).sinks.map(&:last)).to include("poured off")
+      expect(described_class.new(drained, plan.request.measures).sinks.map { |_, words| words }).to include("poured off")
     end
   end
 

@@ -29,13 +29,13 @@ module FondKettle
           @grams = answer[:balance].merge(poured_g: answer[:liquid][:g])
         end
 
-        # [grams, words] of what is not nothing.
+        # [grams, words, in the cook's measures] of what is not nothing.
         def sources
-          present(SOURCES)
+          @sources ||= present(SOURCES)
         end
 
         def sinks
-          present(SINKS)
+          @sinks ||= present(SINKS)
         end
 
         def to_s
@@ -50,7 +50,10 @@ module FondKettle
         private
 
         def present(parts)
-          parts.map { |key, words| [@grams.fetch(key), words] }.select { |grams, _| grams.abs >= 0.5 }
+          parts.filter_map do |key, words|
+            grams = @grams.fetch(key)
+            [grams, words, Measure::Spoken.say(grams, @measures)] if grams.abs >= 0.5
+          end
         end
 
         def sum(parts)
@@ -63,11 +66,11 @@ module FondKettle
 
         def bar(parts, top, total, klass)
           x = 0.0
-          parts.each_with_index.map do |(grams, words), index|
+          parts.each_with_index.map do |(grams, words, cups), index|
             width = WIDTH * grams / total
             drawn = Svg.tag("rect", x: x, y: top, width: [width - 2, 1].max, height: BAR,
                                     class: "#{klass} part-#{index}") +
-                    label(grams, words, x, top, width)
+                    label(grams, words, cups, [x, top], width)
             x += width
             drawn
           end.join
@@ -79,9 +82,8 @@ module FondKettle
         end
 
         # Inside where it fits; a narrow part has its words in the list below only.
-        def label(grams, words, left, top, width)
+        def label(grams, words, cups, (left, top), width)
           inside = width > NARROW ? Svg.text("#{grams.round} g", x: left + 8, y: top + 26, class: "label on-bar") : ""
-          cups = Measure::Spoken.say(grams, @measures)
           [inside, said_at(words, left, top - 6, width), said_at(cups, left, top + BAR + 18, width)].join
         end
       end

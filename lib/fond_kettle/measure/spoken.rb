@@ -11,11 +11,14 @@ module FondKettle
       FRACTIONS = { 0.0 => nil, 0.125 => "1/8", 0.25 => "1/4", 1 / 3.0 => "1/3", 0.5 => "1/2", 2 / 3.0 => "2/3",
                     0.75 => "3/4" }.freeze
       OF_A_CUP = (FRACTIONS.keys - [0.125]).freeze
-      OF_A_SPOON = [0.0, 0.25, 0.5, 0.75].freeze
+      QUARTER = 0.25
       # So many counts of a cup are tried.
       NEAREST = 5
       # Nobody counts further in spoons.
       MOST_SPOONS = 8
+      MOST_QUARTERS = 11
+      # Spoons that are further off than this are not tried, mL.
+      WINDOW_ML = 2.5
       # Close enough: this share; for small amounts 5 % up to a few drops, or half of
       # the smallest spoon's least part.
       TOLERANCE = 0.015
@@ -23,12 +26,30 @@ module FondKettle
       DROPS_ML = 2.0
       PINCH_ML = 0.3
       PINCHES_BELOW_ML = 1.1
-      SPOON_BELOW_ML = 30.0
       # A cook would rather be off by so much than measure one thing more.
       EASE_ML = 3.0
       EASE_SHARE = 0.05
+      FAR_OFF = 1e9
+
+      # One way of spooning: [count, spoon] and what they hold.
+      Spooning = Value.define(:parts, :ml, :trouble)
+      # All ways of a house's spoons, by volume: halves of the larger, quarters of the
+      # smaller as long as they do not fill one more of the larger.
+      SPOONINGS = Hash.new do |known, spoons|
+        large, small = spoons.sort_by { |spoon| -spoon.ml }
+        counts = [(0..(MOST_SPOONS * 2)).map { |halves| [halves / 2.0, large] },
+                  (0..MOST_QUARTERS).map { |quarters| [quarters / 4.0, small] }].zip([large, small])
+        held = counts.filter_map { |list, spoon| list if spoon }
+        ways = held.empty? ? [[]] : held.first.product(*held.drop(1))
+        known[spoons] = ways.map { |parts| spooning(parts.select { |count, _| count.positive? }) }.sort_by(&:ml).freeze
+      end
 
       module_function
+
+      def spooning(parts)
+        Spooning.new(parts: parts, ml: parts.sum(0.0) { |count, spoon| count * spoon.ml },
+                     trouble: parts.sum(0.0) { |count, _| trouble(count) + (count / 5.0) })
+      end
 
       #   say(470, House.with(US_CUP)) # => "2 cups"
       def say(amount_ml, house)
@@ -45,65 +66,72 @@ module FondKettle
         amount_ml < PINCHES_BELOW_ML ? pinch_count(amount_ml) * PINCH_ML : volume(best(amount_ml, house))
       end
 
-      # Lists of [count, cup, sign]; of those that come close enough the easiest.
+      # The easiest list of [count, cup, sign] of those that come close enough, or the
+      # closest there is.
       def best(amount_ml, house)
         near_ml = tolerance_ml(amount_ml, house)
         ease_ml = [EASE_ML, EASE_SHARE * amount_ml].min
-        pours = candidates(amount_ml, house).reject(&:empty?).map { |parts| [parts, (volume(parts) - amount_ml).abs] }
-        close = pours.select { |_, off_ml| off_ml <= near_ml }
-        (close.empty? ? pours : close).min_by { |parts, off_ml| off_ml + (ease_ml * trouble(parts)) }.first
+        best = nil
+        least = Float::INFINITY
+        each_way(amount_ml, house) do |count, cup, sign, spooning, off_ml, trouble|
+          cost = off_ml + (ease_ml * trouble) + (off_ml > near_ml ? FAR_OFF : 0)
+          if cost < least
+            best = [count, cup, sign, spooning]
+            least = cost
+          end
+        end
+        parts(*best)
+      end
+
+      def parts(count, cup, sign, spooning)
+        [*([[count, cup, 1]] if cup), *spooning.parts.map { |spoons, spoon| [spoons, spoon, sign] }]
       end
 
       def tolerance_ml(amount_ml, house)
-        least_ml = house.spoons.map(&:ml).min.to_f * OF_A_SPOON[1] / 2
+        least_ml = house.spoons.map(&:ml).min.to_f * QUARTER / 2
         [TOLERANCE * amount_ml, [SMALL_TOLERANCE * amount_ml, DROPS_ML].min, least_ml].max
       end
 
-      # How much there is to measure: things, awkward parts, spoons to count, taking out.
-      def trouble(parts)
-        parts.sum do |count, cup, sign|
-          1 + (((count * 2) % 1).zero? ? 0 : 0.3) + (cup.ml < SPOON_BELOW_ML ? count / 5.0 : 0) + (sign.negative? ? 1 : 0)
+      # Yields how often which cup (or none), the spoons that are added (sign 1) or
+      # taken out (-1), how far off that is (mL) and the trouble of measuring it.
+      def each_way(amount_ml, house)
+        ways = SPOONINGS[house.spoons]
+        each_spooning(amount_ml, ways) do |spooning, off_ml|
+          yield 0, nil, 1, spooning, off_ml, spooning.trouble unless spooning.parts.empty?
+        end
+        house.cups.each do |cup|
+          nearest(amount_ml, cup).each do |count|
+            left_ml = amount_ml - (count * cup.ml)
+            sign = left_ml.negative? ? -1 : 1
+            each_spooning(left_ml.abs, ways) do |spooning, off_ml|
+              taking_out = sign.negative? ? spooning.parts.size : 0
+              yield count, cup, sign, spooning, off_ml, trouble(count) + spooning.trouble + taking_out
+            end
+          end
         end
       end
 
-      def candidates(amount_ml, house)
-        fills(amount_ml, house.cups).flat_map do |filled|
-          left_ml = amount_ml - volume(filled)
-          sign = left_ml.negative? ? -1 : 1
-          spooned(left_ml.abs, house.spoons).map { |spoons| filled + spoons.map { |count, spoon| [count, spoon, sign] } }
-        end
+      # How much there is to measure in one thing: awkward parts are harder.
+      def trouble(count)
+        ((count * 2) % 1).zero? ? 1 : 1.3
       end
 
-      # No cup, and of each cup the nearest counts, whole or with a fraction.
-      def fills(amount_ml, cups)
-        cups.each_with_object([[]]) do |cup, found|
-          whole = (amount_ml / cup.ml).floor
-          counts = [whole, whole + 1].product(OF_A_CUP).map(&:sum).select(&:positive?)
-          counts.min_by(NEAREST) { |count| ((count * cup.ml) - amount_ml).abs }.each { |count| found << [[count, cup, 1]] }
-        end
+      # Of a cup the nearest counts, whole or with a fraction.
+      def nearest(amount_ml, cup)
+        whole = (amount_ml / cup.ml).floor
+        counts = [whole, whole + 1].product(OF_A_CUP).map(&:sum).select(&:positive?)
+        counts.min_by(NEAREST) { |count| ((count * cup.ml) - amount_ml).abs }
       end
 
-      # Ways to spoon `ml`: the larger spoon by halves, then the smaller by quarters.
-      def spooned(amount_ml, spoons)
-        return [[]] if spoons.empty? || amount_ml > spoons.map(&:ml).max * (MOST_SPOONS + 0.5)
-
-        large, *smaller = spoons.sort_by { |spoon| -spoon.ml }
-        around(amount_ml, large, smaller.empty? ? 0.25 : 0.5).flat_map do |count|
-          rest = spooned_rest(amount_ml - (count * large.ml), smaller)
-          rest.map { |small| count.zero? ? small : [[count, large], *small] }
+      # Yields those of `ways` to spoon about `amount_ml`, not at all among them, and how far
+      # off each is, mL.
+      def each_spooning(amount_ml, ways)
+        yield ways.first, amount_ml
+        index = [ways.bsearch_index { |way| way.ml >= amount_ml - WINDOW_ML } || ways.size, 1].max
+        while (way = ways[index]) && way.ml <= amount_ml + WINDOW_ML
+          yield way, (way.ml - amount_ml).abs
+          index += 1
         end
-      end
-
-      def spooned_rest(left_ml, smaller)
-        smaller.each_with_object([[]]) do |spoon, ways|
-          around([left_ml, 0.0].max, spoon, 0.25).each { |count| ways << [[count, spoon]] if count.positive? }
-        end
-      end
-
-      # Multiples of `step` next to the amount, in spoons.
-      def around(amount_ml, spoon, step)
-        under = (amount_ml / spoon.ml / step).floor * step
-        [under, under + step]
       end
 
       def volume(parts)
@@ -127,8 +155,8 @@ module FondKettle
         pinch_count(amount_ml) == 1 ? "a pinch" : "#{pinch_count(amount_ml)} pinches"
       end
 
-      private_class_method :best, :tolerance_ml, :trouble, :candidates, :fills, :spooned, :spooned_rest, :around, :volume,
-                           :words, :pinch_count, :pinches
+      private_class_method :best, :tolerance_ml, :each_way, :parts, :trouble, :nearest, :each_spooning, :volume, :words,
+                           :pinch_count, :pinches
     end
   end
 end
