@@ -90,7 +90,8 @@ module Bench
     household.database.write do |db|
       rows = Array.new(count) do |index|
         { title: "Dish #{index} with #{%w[leek pea bean squash][index % 4]}", serves: 4.0, method: "covered-pot",
-          grain: "basmati", rice_g: 300.0, lines: "#{index} g carrot | base\n2 onions | base\n1 tsp cumin | base", note: "Number #{index}" }
+          grain: "basmati", rice_g: 300.0, note: "Number #{index}",
+          lines: "#{index} g carrot | base\n2 onions | base\n1 tsp cumin | base" }
       end
       db[:dishes].multi_insert(rows)
     end

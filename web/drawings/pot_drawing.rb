@@ -3,6 +3,7 @@
 require_relative "../../lib/fond_kettle/pot/depth"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../html/markup"
+require_relative "level_marks"
 require_relative "soak_ring"
 
 module FondKettle
@@ -147,32 +148,16 @@ module FondKettle
           "M#{x - 6} #{top + 24} Q#{x - 8} #{top + 10} #{x} #{top} Q#{x + 8} #{top + 10} #{x + 6} #{top + 24} Z"
         end
 
-        # Labels on the right, each tied to its level, kept apart so that none covers another.
+        # What stands at which height, and how wide and high the pot is.
         def labels
           marks = [[full_line_mm, "boils over above here", "line"], [water_mm, "water, #{over_label}", "line strong"],
                    [@bed_mm, "rice bed #{@bed_mm.round} mm", "line"],
                    [@fit.bed_mm, "cooked #{@fit.bed_mm.round} mm", "line dashed"]]
-          placed = place(marks.map { |depth, *| y(depth) })
-          marks.zip(placed).map { |(depth, words, klass), label_y| mark(y(depth), label_y, words, klass) }.join + size
+          LevelMarks.new(@left, right).draw(marks.map { |depth_mm, words, klass| [y(depth_mm), words, klass] }) + size
         end
 
         def full_line_mm
           @vessel.height_mm * Pot::Fitting::BOIL_SHARE
-        end
-
-        # Label heights from the top down, at least 26 apart.
-        def place(heights)
-          order = heights.each_with_index.sort
-          last = -100.0
-          order.each_with_object(Array.new(heights.size)) do |(wanted, index), placed|
-            last = [wanted, last + 26].max
-            placed[index] = last
-          end
-        end
-
-        def mark(level_y, label_y, words, klass)
-          Svg.tag("path", d: "M#{@left} #{level_y} H#{right} L#{right + 34} #{label_y - 4} h8", class: "mark #{klass}") +
-            Svg.text(words, x: right + 46, y: label_y, class: "label#{' strong' if klass.include?('strong')}")
         end
 
         def size

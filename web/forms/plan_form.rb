@@ -4,10 +4,10 @@ require "rack/utils"
 require_relative "../../lib/fond_kettle/errors"
 require_relative "../../lib/fond_kettle/evening/supper"
 require_relative "../../lib/fond_kettle/larder/ingredients"
-require_relative "../../lib/fond_kettle/log/teacher"
 require_relative "../../lib/fond_kettle/method/planner"
 require_relative "fields"
 require_relative "house_kit"
+require_relative "house_lesson"
 require_relative "how_much"
 
 module FondKettle
@@ -149,7 +149,7 @@ module FondKettle
           problem(:dish, "is not among the dishes any more: choose another") if @typed[:dish].to_s != "" && dish.nil?
           return unless @problems.empty?
 
-          @lesson = teach
+          @lesson = HouseLesson.of(household.cooks, kit.bag_grain(grain), kit.pot && kit.pot[:id])
           reckon
         end
 
@@ -188,22 +188,6 @@ crust: @values[:crust] && @values[:crust] == "yes")
         def wash
           { rinse_changes: @values.fetch(:rinse, school.rinse_changes), drain: @values.fetch(:drain, school.drain),
             soak_min: @values[:soak] || school.soak_min(grain), water_c: @values[:water_c] || 20.0 }
-        end
-
-        def teach
-          cooks = household.cooks.taught(grain.key, kit.pot && kit.pot[:id], most: Log::Teacher::REMEMBERS)
-          Log::Teacher.lesson(cooks.map { |cook| finished(cook) }, kit.bag_grain(grain))
-        end
-
-        def finished(cook)
-          balance = cook[:plan][:balance]
-          carried_g = balance[:soak_gain_g] + balance[:surface_g] + balance[:brought_g]
-          gone_g = balance[:loss_g] + balance.fetch(:drained_g,
-                                                    0) + balance.fetch(:cloth_g, 0) + balance[:residue_g] + balance[:taken_g]
-          Log::Finished.new(on: cook[:finished_at].getlocal.strftime("%-d %b"), rice_g: cook[:plan][:rice][:g],
-                            poured_g: cook[:poured_g], carried_g: carried_g, loss_g: gone_g,
-                            texture: cook[:plan][:texture].to_f,
-                            outcome: Log::Outcome.new(**cook[:outcome].slice(:grain, :wetness, :floor, :note)))
         end
       end
     end
