@@ -29,7 +29,8 @@ module FondKettle
       PLACES = { "/" => TablePlace, "/pot" => PotPlace, "/stove" => StovePlace, "/log" => LogPlace,
                  "/cupboard" => CupboardPlace, "/dishes" => DishesPlace, "/evening" => EveningPlace,
                  "/tests" => TestsPlace, "/ways" => WaysPlace }.freeze
-      TOO_OLD = "This form is too old, or did not come from our page. Go back, load the page again and send it once more."
+      TOO_OLD = "This form is too old, too long (over 4 MB), or did not come from our page. Go back: what you typed is still " \
+                "there. Load the page again and send it once more."
       LONGEST_SESSION_S = 30 * 24 * 3600
 
       module_function

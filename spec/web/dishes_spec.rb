@@ -88,6 +88,22 @@ RSpec.describe "Dishes and evenings, as pages" do
     expect([get("/dishes/99").status, get("/dishes/x").status, get("/dishes/schema.json").status]).to eq([404, 404, 200])
   end
 
+  it "takes a page of 5 MB, pasted or as a file, and says so when a form is too long" do
+    source = "<script type='application/ld+json'>#{JSON.generate('@type' => 'Recipe', 'name' => 'Big',
+                                                                 'recipeIngredient' => ['300 g rice'])}" \
+             "</script>#{'<p>x</p>' * 650_000}"
+    get "/dishes/import"
+    token = page.at_css("[name=authenticity_token]")["value"]
+    parts = { "authenticity_token" => token, "source" => source }.map do |name, value|
+      "--XX\r\nContent-Disposition: form-data; name=\"#{name}\"\r\n\r\n#{value}\r\n"
+    end
+    post "/dishes/import", "#{parts.join}--XX--\r\n", "CONTENT_TYPE" => "multipart/form-data; boundary=XX"
+    expect([last_response.status, page.at_css("#title")["value"], page.at_css("#rice")["value"]]).to eq([200, "Big", "300 g"])
+    send_form "/dishes/look", fields(lines: "x" * 4_300_000)
+    expect([last_response.status, last_response.body]).to match([403, /too long/])
+    expect(household.dishes.count).to eq(13)
+  end
+
   it "lays an evening: for people, by rice, by pot, by what there is" do
     get "/evening?dish=2&guests=9&serve=19:00"
     expect(page.text).to include("720 g", "2.25 times the dish", "start at")

@@ -31,6 +31,11 @@ module FondKettle
 
         attr_reader :problems
 
+        # Nothing typed yet, and so nothing wrong with it.
+        def self.blank(household)
+          new(FIELDS.to_h { |field| [field.to_s, Formats::Draft.of.public_send(field)] }, household, quiet: true)
+        end
+
         # What is stored, as the form shows it.
         def self.of_record(record, household)
           rice = "#{Measure::Rounding.plain(record[:rice_g])} g"
@@ -44,14 +49,15 @@ module FondKettle
           new(FIELDS.to_h { |field| [field.to_s, draft.public_send(field)] }, household)
         end
 
-        # `typed`: parameters with string keys.
-        def initialize(typed, household)
+        # `typed`: parameters with string keys; `quiet`: not judged yet.
+        def initialize(typed, household, quiet: false)
           @household = household
           @typed = FIELDS.to_h { |field| [field, typed[field.to_s].to_s.gsub("\r\n", "\n")] }
           result = SCHEMA.call(@typed)
           @values = result.to_h
           @problems = Forms.problems(result).dup
           check
+          @problems = [] if quiet
           @problems.freeze
         end
 

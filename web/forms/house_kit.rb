@@ -61,7 +61,7 @@ module FondKettle
         # A cooker's bowl goes under the cooker's lid, any other pot under its own.
         def vessel(school = @school)
           record = cooker?(school) == cooker?(@school) ? pot : pots.find { |pot| (pot[:lid] == "cooker") == cooker?(school) }
-          return Kit::Vessel.new(id: nil, name: "A usual pot", lid_factor: 1.0, **school.vessel) unless record
+          return usual_pot(school) unless record
 
           vessel = @household.value(:pots, record)
           return vessel.with(lid: "cooker") if cooker?(school)
@@ -87,6 +87,12 @@ module FondKettle
         end
 
         private
+
+        # As wide as the dish is written for, where the cupboard has none.
+        def usual_pot(school)
+          Kit::Vessel.new(id: nil, name: "A usual pot", lid_factor: 1.0, **school.vessel,
+                          **(@wide_mm ? { diameter_mm: @wide_mm } : {}))
+        end
 
         def cooker?(school)
           school.burner[:source] == "cooker"

@@ -63,7 +63,7 @@ module FondKettle
         # The line's amount before scaling, in the cook's own words.
         def written_amount(supper, ready)
           line = supper.lines.map(&:line).find { |written| written.name == ready.name && written.stage == ready.stage }
-          Table::Written.amount(line) || "to taste"
+          Table::Written.amount(line) || (line.main_liquid? ? "as it takes" : "to taste")
         end
 
         # The fields of one line of a dish; `line` nil for a row still empty.

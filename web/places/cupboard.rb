@@ -91,7 +91,7 @@ module FondKettle
       # What was typed stays on the page when somebody else was first.
       def keeping(place)
         yield
-        redirect "/cupboard##{place.split('-').last(2).first}", 303
+        redirect "/cupboard##{place.delete_prefix('new-').split('-').first}", 303
       rescue Conflict => e
         show(code: 409, trouble: { place => [{ field: "name", message: e.message }] })
       end

@@ -39,7 +39,7 @@ module FondKettle
       end
 
       get "/new" do
-        edit(Forms::DishForm.of_draft(Formats::Draft.of, household))
+        edit(Forms::DishForm.blank(household))
       end
 
       get "/import" do
