@@ -20,7 +20,7 @@ RSpec.describe "A pot, from the table to the log", :browser do
     visit "/"
     fill_in "Guests", with: "2"
     choose "Parboiled basmati"
-    click_button "Start a pot"
+    click_button "Lay the table"
     expect(page).to have_css(".rice-line", text: "7 at the table")
     first_g = water_g
     expect(Time.now - began).to be < 60
@@ -53,7 +53,7 @@ RSpec.describe "A pot, from the table to the log", :browser do
     visit "/"
     fill_in "Guests", with: "2"
     choose "Parboiled basmati"
-    click_button "Start a pot"
+    click_button "Lay the table"
     expect(page).to have_css(".lesson", text: "Last time")
     learned_g = water_g
     expect(learned_g).to be > first_g
@@ -139,7 +139,7 @@ RSpec.describe "A pot, from the table to the log", :browser do
     visit "/"
     fill_in "People", with: "7"
     choose "Brown short"
-    click_button "Start a pot"
+    click_button "Lay the table"
     expect(page).to have_css(".rice-line", text: "525 g rice")
     click_button "Start cooking"
     expect(page).to have_css(".stove-title", text: "step 1")

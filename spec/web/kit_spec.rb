@@ -80,6 +80,9 @@ RSpec.describe "Tests and ways of one's own" do
     get "/pot?for=amount&amount=750&unit=g&pot=2"
     get page.at_css(".warnings a")["href"]
     expect(page.css(".warnings").text).not_to include("boils over")
+    get "/pot?for=amount&amount=2600&unit=g&pot=3"
+    get page.at_css(".warnings a")["href"]
+    expect(page.at_css(".rule").text).to include("One of 3 equal pots")
   end
 
   it "refuses measurements that cannot be true, at the field" do

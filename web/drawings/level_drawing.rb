@@ -24,7 +24,7 @@ module FondKettle
 
         def to_s
           width = @vessel[:diameter_mm] * @scale
-          Svg.tag("svg", [title, layer(:water_mm, "water", width), layer(:bed_mm, "bed", width), wall(width)].join,
+          Svg.tag("svg", [title, layer(:water_mm, "water", width), layer(:bed_mm, "bed", width), base(width), wall(width)].join,
                   viewBox: "0 0 #{(width + (2 * EDGE)).round} #{(floor_y + EDGE).round}", class: "pot-drawing level-drawing",
                   role: "img",
                   aria_labelledby: "level-title", data_levels: JSON.generate(@levels), data_min: @min, data_scale: @scale,
@@ -49,6 +49,12 @@ module FondKettle
         def layer(key, klass, width)
           height = now[key] * @scale
           Svg.tag("rect", x: EDGE, y: floor_y - height, width: width, height: height, class: klass)
+        end
+
+        # What lies under the rice; cooks of an older version know of none.
+        def base(width)
+          height = @vessel.fetch(:base_mm, 0) * @scale
+          Svg.tag("rect", x: EDGE, y: floor_y - height, width: width, height: height, class: "base")
         end
 
         def wall(width)

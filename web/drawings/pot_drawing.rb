@@ -36,6 +36,8 @@ module FondKettle
           @fit = plan.fit
           @heat = plan.request.burner.source
           @bed_mm = @vessel.depth_mm(@charge.bed_ml)
+          # What goes in beside the rice is drawn under it.
+          @base_mm = @vessel.depth_mm(@charge.bulk_ml)
           @over_mm = Pot::Depth.over_rice_mm(@liquid_g, @charge, @vessel)
           @scale = [MOST_WIDE / @vessel.diameter_mm, MOST_HIGH / @vessel.height_mm].min
           @width = @vessel.diameter_mm * @scale
@@ -45,7 +47,7 @@ module FondKettle
         # SVG markup.
         def to_s
           ring = SoakRing.new(@soak_min, top + RING_BELOW_TOP).to_s
-          Svg.tag("svg", [title, patterns, heat, water, bed, pot, lid, labels, planned, ring, handles].join,
+          Svg.tag("svg", [title, patterns, heat, water, bed, base, pot, lid, labels, planned, ring, handles].join,
                   viewBox: "0 #{top.to_i} #{WIDTH.to_i} #{(BOTTOM_Y - top).to_i}", class: "pot-drawing", role: "group",
                   data_scale: @scale,
                   aria_labelledby: "pot-title pot-desc")
@@ -102,7 +104,15 @@ module FondKettle
         end
 
         def water_mm
-          [@bed_mm + @over_mm, 0.0].max
+          [@base_mm + @bed_mm + @over_mm, 0.0].max
+        end
+
+        def bed_top_mm
+          @base_mm + @bed_mm
+        end
+
+        def base
+          layer(@base_mm, "base")
         end
 
         def water
@@ -110,8 +120,8 @@ module FondKettle
         end
 
         def bed
-          layer(@bed_mm, "bed") + Svg.tag("rect", x: @left, y: y(@bed_mm), width: @width, height: FLOOR_Y - y(@bed_mm),
-                                                  fill: "url(#kernels)")
+          layer(bed_top_mm, "bed") + Svg.tag("rect", x: @left, y: y(bed_top_mm), width: @width, height: FLOOR_Y - y(bed_top_mm),
+                                                     fill: "url(#kernels)")
         end
 
         def pot
@@ -151,8 +161,9 @@ module FondKettle
         # What stands at which height, and how wide and high the pot is.
         def labels
           marks = [[full_line_mm, "boils over above here", "line"], [water_mm, "water, #{over_label}", "line strong"],
-                   [@bed_mm, "rice bed #{@bed_mm.round} mm", "line"],
-                   [@fit.bed_mm, "cooked #{@fit.bed_mm.round} mm", "line dashed"]]
+                   [bed_top_mm, "rice bed #{@bed_mm.round} mm", "line"],
+                   [@base_mm + @fit.bed_mm, "cooked #{@fit.bed_mm.round} mm", "line dashed"],
+                   *([[@base_mm, "base #{@base_mm.round} mm", "line"]] if @base_mm >= 1)]
           LevelMarks.new(@left, right).draw(marks.map { |depth_mm, words, klass| [y(depth_mm), words, klass] }) + size
         end
 
@@ -169,7 +180,7 @@ module FondKettle
         def planned
           return "" if (@planned_mm - @over_mm).abs < 1
 
-          level_y = y([@bed_mm + @planned_mm, 0.0].max)
+          level_y = y([bed_top_mm + @planned_mm, 0.0].max)
           Svg.tag("path", d: "M#{@left} #{level_y} H#{right}", class: "mark planned") +
             Svg.text("planned", x: @left + 6, y: level_y - 5, class: "label")
         end
@@ -179,7 +190,7 @@ module FondKettle
           Grip.slider("water", "Water over the rice, mm", @over_mm.round, -@bed_mm.round, @vessel.height_mm.round,
                       Svg.tag("circle", cx: @left - 24, cy: y(water_mm), r: 11, class: "grip water-grip")) +
             Grip.slider("bed", "Raw rice, g", @charge.rice_g.round, 10, 20_000,
-                        Svg.tag("circle", cx: @left - 24, cy: [y(@bed_mm) + 26, FLOOR_Y].min, r: 11, class: "grip bed-grip"),
+                        Svg.tag("circle", cx: @left - 24, cy: [y(bed_top_mm) + 26, FLOOR_Y].min, r: 11, class: "grip bed-grip"),
                         data_g_per_mm: @charge.rice_g / @bed_mm)
         end
       end

@@ -161,9 +161,16 @@ module FondKettle
 
         # For a batch that does not fit: the smallest other pot of the cupboard that takes it.
         def roomier_pot(form, plan, warning)
-          return unless Pot::Fitting::TOO_MUCH.include?(warning[:code])
+          smallest_fitting(form, plan.request.vessel, plan.charge, plan.liquid_g) if too_much?(warning)
+        end
 
-          smallest_fitting(form, plan.request.vessel, plan.charge, plan.liquid_g)
+        # For one that could go into equal pots and does not yet.
+        def splits?(form, plan, warning)
+          too_much?(warning) && plan.fit.batches > 1 && form.batches == 1
+        end
+
+        def too_much?(warning)
+          Pot::Fitting::TOO_MUCH.include?(warning[:code])
         end
 
         def smallest_fitting(form, vessel, charge, liquid_g)

@@ -32,7 +32,7 @@ module FondKettle
         vessel = plan.request.vessel
         call(plan).merge(remedies: remedies, levels: levels(plan, run), lift: lift(plan, run),
                          vessel: { name: vessel.name, diameter_mm: vessel.diameter_mm, height_mm: vessel.height_mm,
-                                   lid: vessel.lid })
+                                   lid: vessel.lid, base_mm: base_mm(plan).round(1) })
       end
 
       # What half a minute without the lid costs on the heat: minutes and grams.
@@ -43,16 +43,22 @@ module FondKettle
         { minutes: [later, 0.5].max.round(1), g: (lifted.lost_g - run.lost_g).round(1) }
       end
 
-      # How full the pot stands over time, mm: bed and free water, for the moving drawing.
+      # How high bed and free water stand over time, mm from the floor, for the moving drawing.
       def levels(plan, run)
+        base_mm = base_mm(plan)
         run.curve.map do |point|
           per_g = [(point.taken_g - run.drunk_g) / plan.charge.rice_g, 0.0].max
           bed_mm = plan.request.vessel.depth_mm(plan.charge.rice_g * plan.charge.grain.bed_ml_per_g(per_g))
           voids_ml = plan.charge.rice_g * plan.charge.grain.voids_ml_per_g(per_g)
           over_mm = plan.request.vessel.depth_mm([point.free_g - voids_ml, 0.0].max)
-          { min: point.min.round(2), bed_mm: bed_mm.round(1),
-            water_mm: ((bed_mm * [point.free_g / voids_ml, 1.0].min) + over_mm).round(1) }
+          { min: point.min.round(2), bed_mm: (base_mm + bed_mm).round(1),
+            water_mm: (base_mm + (bed_mm * [point.free_g / voids_ml, 1.0].min) + over_mm).round(1) }
         end
+      end
+
+      # How deep what goes in beside the rice lies under it, mm.
+      def base_mm(plan)
+        plan.request.vessel.depth_mm(plan.charge.bulk_ml)
       end
 
       def rice(plan)
@@ -107,7 +113,7 @@ module FondKettle
         "#{filled}; the cooked bed is #{fit.bed_mm.round} mm deep."
       end
 
-      private_class_method :levels, :lift, :rice, :liquid, :balance, :steps, :stages, :minutes, :fit, :say
+      private_class_method :levels, :base_mm, :lift, :rice, :liquid, :balance, :steps, :stages, :minutes, :fit, :say
     end
   end
 end
