@@ -22,6 +22,21 @@ RSpec.describe "Every way of cooking", :browser do
     end
   end
 
+  it "leads through the test of a lid with a clock that survives a reload" do
+    visit "/tests"
+    within("#lid") do
+      fill_in "Before, g", with: "2140"
+      click_button "Start the clock"
+    end
+    expect(page).to have_css("#clock", text: /\A09:5\d\z/)
+    visit "/tests"
+    click_link "A test is running"
+    expect(page).to have_css("#clock", text: /\A09:[345]\d\z/).and be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag22aa)
+    fill_in "It weighs now, g", with: "2110"
+    click_button "Work it out"
+    expect(page).to have_css(".notice", text: "Steel pot: its lid loses 1.2 times the book's figure (was 1)")
+  end
+
   it "stands side by side, and one tap plans it" do
     visit "/pot?grain=basmati&pot=3&for=amount&amount=420&unit=g"
     click_link "Every way side by side"

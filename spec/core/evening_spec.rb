@@ -81,6 +81,19 @@ RSpec.describe "An evening" do
     expect(for_cautions).to include("poultry-and-meat", "allergens", "cooked-rice-cooling")
   end
 
+  it "keeps every caution and allergen of a dish, whatever the number and the pots" do
+    own = {}
+    Support::ScaledDishes.suppers do |supper, _|
+      # The small pot is of clay and has one more.
+      cautions = supper.plan.cautions.map(&:say).grep_v(/Clay cracks/)
+      own[supper.dish.title] ||= [cautions, supper.allergens]
+      expect([cautions, supper.allergens]).to eq(own[supper.dish.title]), supper.dish.title
+      keys = supper.plan.steps.map(&:key)
+      shown = keys.flat_map { |key| FondKettle::Care::Cautions.at(supper.plan.cautions, key, keys) }
+      expect(supper.plan.cautions - shown).to eq([])
+    end
+  end
+
   it "takes a dish's own steps for its base and its end" do
     plan = supper(dish("2 onions | base", method: "oven-pilaf", steps: "Fry 100%{x} | 7 min\nServe | finish | 2 min")).plan
     expect(plan.steps.map(&:say)).to include("Fry 100% {x}", "Serve").and(satisfy { |says| says.none?(/Soften the onion/) })

@@ -138,6 +138,15 @@ RSpec.describe "Dishes and evenings, as pages" do
     expect(page.text).to include("Contains nut, soya, wheat/gluten.")
   end
 
+  it "prints every caution once and none never" do
+    get "/evening/print?dish=6&guests=9"
+    shown = page.css(".sheet-caution").map { |caution| caution.text.delete_prefix("▲ ") }
+    get "/evening?dish=6&guests=9"
+    expect(shown).to match_array(page.css(".slip .caution").map { |caution| caution.text.delete_prefix("▲ ") })
+    expect(shown.uniq).to eq(shown)
+    expect(shown.join).to include("74 °C", "60 °C or above", "smoke point", "local food-safety authority", "Contains: milk")
+  end
+
   it "shops against the cupboard, as text and CSV, on the same address" do
     get "/evening/shopping.txt?dish=2&guests=9"
     expect(last_response.body).to include("Greengrocer:", "leeks").and(satisfy { |text| !text.include?("Basmati") })

@@ -28,6 +28,17 @@ RSpec.describe "The drawings" do
       expect((rect(drawing, "water")["height"] - rect(drawing, "bed")["height"]) / scale).to be_within(0.5).of(over_mm)
     end
 
+    it "lays the base under the rice, to scale, and the water over both" do
+      based = plan_for(basic_request(additions: [{ "ingredient" => "carrot", "g" => 300 }]))
+      drawing = svg(described_class.new(based, based.liquid_g))
+      scale = drawing.root["data-scale"].to_f
+      base_mm = based.request.vessel.depth_mm(300 / 0.55)
+      expect(rect(drawing, "base")["height"] / scale).to be_within(0.5).of(base_mm)
+      expect(rect(drawing, "bed")["height"]).to be > rect(drawing, "base")["height"]
+      expect(drawing.css("text").map(&:text)).to include("base #{base_mm.round} mm")
+      expect(svg(described_class.new(plan, plan.liquid_g)).css("text").map(&:text).grep(/base/)).to eq([])
+    end
+
     it "has three grips that a keyboard and a screen reader can use" do
       grips = svg(described_class.new(plan, plan.liquid_g)).css("[role=slider]")
       expect(grips.map { |grip| grip["data-drag"] }).to contain_exactly("soak", "water", "bed")

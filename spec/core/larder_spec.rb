@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+require "tempfile"
+require_relative "../../lib/fond_kettle/larder/names"
+require_relative "../../lib/fond_kettle/measure/unit_words"
+
+RSpec.describe "The larder" do
+  let(:names) { FondKettle::Larder::Names.ours }
+
+  def fetch(key)
+    FondKettle::Larder::Ingredients.fetch(key)
+  end
+
+  it "knows what each state leaves of the water, the thirst and the room" do
+    expect([fetch("onion").brings, fetch("onion").in_state("browned").brings]).to match([0.5, be_within(1e-9).of(0.1)])
+    expect([fetch("dried-mushroom").in_state("soaked").takes, fetch("aubergine").in_state("fried").brings]).to eq([0, 0.1])
+    beans = %w[raw soaked cooked].map { |state| fetch("dried-bean").in_state(state) }
+    expect(beans.map { |bean| bean.takes.round(2) }).to eq([1.2, 0.48, 0.0])
+    expect(beans.map(&:ahead_min)).to eq([600.0, 0.0, 0.0])
+    expect(beans.map(&:boil_min)).to eq([75.0, 75.0, 0.0])
+    expect(fetch("leek").in_state("reduced").room).to be < 0.5
+  end
+
+  it "lets no state bring more water or care less than raw" do
+    FondKettle::Larder::Ingredients.all.each_value do |ingredient|
+      FondKettle::Larder::STATES.each_key do |state|
+        changed = ingredient.in_state(state)
+        expect(changed.brings).to be <= ingredient.brings
+        expect(changed.takes).to be <= ingredient.takes
+        expect([changed.allergens, changed.care]).to eq([ingredient.allergens, ingredient.care])
+      end
+    end
+  end
+
+  it "finds the longest name, singular or plural, and tells look-alikes apart" do
+    known = {
+      "ripe cherry tomatoes" => "tomato", "chicken stock" => "stock", "smoked paprika" => "paprika",
+      "freshly ground pepper" => "black-pepper", "peppers" => "sweet-pepper", "coriander" => "coriander-seed",
+      "fresh coriander" => "coriander-leaf", "coconut milk" => "coconut-milk", "garlic cloves" => "garlic",
+      "whole cloves" => "clove", "red peppers" => "sweet-pepper",
+      "tinned chickpeas" => "cooked-pulse", "chickpeas" => "dried-chickpea", "spring onions" => "spring-onion"
+    }
+    known.each do |text, key|
+      expect(names.find(text)&.key).to eq(key), text
+    end
+    expect([names.find("kohlrabi"), names.find("")]).to eq([nil, nil])
+  end
+
+  it "finds the grain in what is said of rice, and not in what only sounds like it" do
+    known = {
+      "basmati" => "basmati", "sushi rice, rinsed" => "short-white", "brown basmati rice" => "brown-long", "rice" => "long-white",
+      "sticky rice" => "glutinous", "parboiled basmati" => "parboiled-basmati", "sela rice" => "parboiled-basmati"
+    }
+    known.each do |text, key|
+      expect(names.grain(text)).to eq(key), text
+    end
+    others = ["rice vinegar", "rice wine", "brown sugar", "sweet potato", "rice flour"]
+    expect(others.select { |text| names.grain(text) }).to eq([])
+  end
+
+  it "tells file, line and field of an ingredient that does not hold together" do
+    Tempfile.create("ingredients.yml") do |file|
+      file.write("- { key: moss, name: Moss, aisle: wood }\n" \
+                 "- { key: stone, name: Stone, aisle: wood, brings: 3, allergens: [granite] }\n")
+      file.flush
+      expect { FondKettle::Larder::Ingredients.load_file(file.path) }
+        .to raise_error(FondKettle::BadCatalogue, /stone: line 2: brings must be at most 1.*allergens.*must be one of: milk/m)
+    end
+  end
+
+  it "reads units by all their names, and a house's own cup before them" do
+    glass = FondKettle::Measure::Cup.new(id: 1, name: "cup", ml: 200.0)
+    words = FondKettle::Measure::UnitWords
+    { "tablespoons of oil" => %w[tbsp oil], "Cups flour" => %w[us-cup flour], "fl oz milk" => %w[us-fl-oz milk],
+      "cloves garlic" => %w[clove garlic], "g" => ["g", ""], "pinch of a thing" => %w[pinch thing] }.each do |text, read|
+      expect(words.read(text)).to eq(read), text
+    end
+    expect([words.read("garlic"), words.read("grapes"), words.read("cups rice", [glass])]).to eq([nil, nil, %w[cup rice]])
+    expect([words.said("us-cup", 2), words.said("leaf", 3), words.said("g", 5),
+            words.said("tbsp", 2)]).to eq(%w[cups leaves g tbsp])
+  end
+end
