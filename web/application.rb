@@ -11,6 +11,7 @@ require_relative "places/dishes"
 require_relative "places/evening"
 require_relative "places/health"
 require_relative "places/log"
+require_relative "places/measures"
 require_relative "places/pot"
 require_relative "places/stove"
 require_relative "places/table"
@@ -27,7 +28,7 @@ module FondKettle
                  font_src: "'self'", connect_src: "'self'", object_src: "'none'", base_uri: "'none'",
                  form_action: "'self'", frame_ancestors: "'none'" }.freeze
       PLACES = { "/" => TablePlace, "/pot" => PotPlace, "/stove" => StovePlace, "/log" => LogPlace,
-                 "/cupboard" => CupboardPlace, "/dishes" => DishesPlace, "/evening" => EveningPlace,
+                 "/cupboard" => CupboardPlace, "/dishes" => DishesPlace, "/evening" => EveningPlace, "/measures" => MeasuresPlace,
                  "/tests" => TestsPlace, "/ways" => WaysPlace }.freeze
       TOO_OLD = "This form is too old, too long (over 4 MB), or did not come from our page. Go back: what you typed is still " \
                 "there. Load the page again and send it once more."

@@ -9,7 +9,7 @@ RSpec.describe "Every view", :browser do
             "pot" => "/pot?grain=basmati&pot=3&for=amount&amount=540&unit=g", "a marked pot" => "/pot?guests=10000",
             "empty stove" => "/stove", "tests" => "/tests", "ways" => "/ways", "a new way" => "/ways/new?from=level",
             "dishes" => "/dishes", "a dish" => "/dishes/2", "a dish in hand" => "/dishes/3/edit",
-            "bringing in" => "/dishes/import", "an evening" => "/evening?dish=6&guests=4&serve=19:00",
+            "measures" => "/measures", "bringing in" => "/dishes/import", "an evening" => "/evening?dish=6&guests=4&serve=19:00",
             "a sheet" => "/evening/print?dish=2",
             "log" => "/log", "outcome" => "/log/2", "cupboard" => "/cupboard" }.freeze
 

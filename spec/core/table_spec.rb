@@ -69,6 +69,14 @@ RSpec.describe "The table" do
       expect([juice.ingredient.key, juice.note, juice.amount]).to eq(["lemon", "juice", 1.0])
     end
 
+    it "takes weights in brackets for what they are, and leaves what is to taste alone" do
+      weights = { "2 onions (about 300 g)" => 300, "1 (14 oz) can tomatoes" => 397, "2 cans chickpeas (240 g)" => 480,
+                  "1 1/2 cups (210 g) peas" => 210, "3 peppers (150 g each)" => 450, "500 g (1 lb 2 oz) beef" => 500 }
+      weights.each { |text, grams| expect(read(text).lines.first.g).to be_within(1).of(grams), text }
+      expect(read("1 1/2 cups (300 g) long-grain white rice").rice).to eq(["long-white", 300.0])
+      expect(read("salt and pepper to taste\nfresh cilantro, for garnish").questions).to eq([])
+    end
+
     it "comes back from being written" do
       text = ["2 onions, sliced | base | browned | people", "1/2 tsp cumin | base | slower", "3 eggs | finish | whole",
               "150 g kohlrabi | with | people | like turnip"].join("\n")

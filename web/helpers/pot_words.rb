@@ -11,6 +11,7 @@ require_relative "../../lib/fond_kettle/pot/wash"
 require_relative "../drawings/balance_drawing"
 require_relative "../drawings/course_drawing"
 require_relative "../drawings/pot_drawing"
+require_relative "unit_names"
 
 module FondKettle
   module Web
@@ -22,9 +23,7 @@ module FondKettle
                .sort_by { |lid, _| lid == "ordinary" ? 0 : 1 }.freeze
         DRAINS = [["quick", "quickly"], ["shaken", "shaken well"], ["long", "10 min in the sieve"],
                   ["air-dried", "air-dried an hour"], ["cooked-in", "not: cook in the soaking water"]].freeze
-        UNITS = { "g" => "grams", "kg" => "kilograms", "oz" => "ounces", "lb" => "pounds", "ml" => "millilitres",
-                  "us-cup" => "US cups, 237 mL", "metric-cup" => "metric cups, 250 mL",
-                  "rice-cup" => "rice-cooker cups, 180 mL" }.freeze
+        UNITS = UnitNames::RICE
         TEXTURES = { -1.0 => "firm", -0.5 => "a little firm", 0.0 => "standard", 0.5 => "a little soft", 1.0 => "soft" }.freeze
         SPREAD_WORDS = { uptake: "how much this bag drinks",
                          lid: "how much steam the lid lets out; test the lid once and this shrinks",

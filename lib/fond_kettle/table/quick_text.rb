@@ -24,7 +24,7 @@ module FondKettle
       LIKE = /\Alike\s+(?<key>.+)\z/
       BULLET = /\A\s*(?:[-*•–]\s+|\d+[.)]\s+(?=\d))/
       PART_OF = /\A(juice|zest|peel|grated zest)\s+of\s+(.+)\z/i
-      TO_TASTE = /\b(?:to taste|as needed|a little|some)\b/i
+      TO_TASTE = /\b(?:to taste|as needed|a little|some|for garnish|to garnish|to serve|for serving|optional)\b/i
 
       # `names`: Larder::Names; `cups`: the house's own (Measure::Cup).
       def initialize(names: Larder::Names.ours, cups: [])
@@ -45,7 +45,7 @@ module FondKettle
       def one(text, number)
         head, *words = text.sub(BULLET, "").split("|").map(&:strip)
         amount, unit, name, note, inner = taken_apart(head.to_s)
-        return rice(amount, unit, name, text, number) if words.empty? && @names.grain(name)
+        return rice(amount, unit, name, inner, text, number) if words.empty? && @names.grain(name)
 
         tags = tags(words, number, text)
         ingredient = ingredient(name, unit, tags[:like], number, text)
@@ -66,9 +66,10 @@ module FondKettle
         [amount, unit, name.to_s, [part, note].compact.join(", "), inner]
       end
 
-      def rice(amount, unit, name, text, number)
+      def rice(amount, unit, name, inner, text, number)
         grain = @names.grain(name)
-        g = amount && weigh(amount, unit, Larder::Grains.fetch(grain).rho_g_ml, nil)
+        poured = Larder::Ingredient.of(key: grain, name: name, g_ml: Larder::Grains.fetch(grain).rho_g_ml)
+        g = amount && in_grams(amount, unit, poured, inner)
         if g.nil?
           ask(number, text, "How much rice? Write grams or cups.")
         elsif @rice
@@ -125,15 +126,20 @@ module FondKettle
         ingredient.scales == "floor" && stage != "base" ? "people" : ingredient.scales
       end
 
-      # Brackets may say what a piece weighs: "2 cans (400 g)".
+      # Brackets may say the weight: of each can ("2 cans (400 g)"), else of it all
+      # ("2 onions (300 g)", "1 1/2 cups (300 g)").
       def in_grams(amount, unit, ingredient, inner)
-        number, rest = inner && Measure::Numeral.read(inner)
-        inner_unit, = number && Measure::UnitWords.read(rest)
-        if Measure::UnitWords.piece?(unit) && Measure::Units::MASS.key?(inner_unit)
-          return amount * Measure::Units.convert(number, inner_unit, "g")
-        end
+        said_g = bracketed_g(inner)
+        return weigh(amount, unit, ingredient.g_ml, ingredient.piece_g) if said_g.nil? || Measure::Units::MASS.key?(unit)
 
-        weigh(amount, unit, ingredient.g_ml, ingredient.piece_g)
+        each = inner.match?(/\beach\b/i) || (Measure::UnitWords.piece?(unit) && unit != Measure::UnitWords::PIECE)
+        each ? amount * said_g : said_g
+      end
+
+      def bracketed_g(inner)
+        number, rest = inner && Measure::Numeral.read(inner.sub(/\A(?:about|ca\.?|approx\w*\.?)\s+/i, ""))
+        unit, = number && Measure::UnitWords.read(rest)
+        Measure::Units.convert(number, unit, "g") if Measure::Units::MASS.key?(unit)
       end
 
       def weigh(amount, unit, g_ml, piece_g)

@@ -1,0 +1,64 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/larder/grains"
+require_relative "../../lib/fond_kettle/larder/ingredients"
+require_relative "../../lib/fond_kettle/measure/spoken"
+require_relative "../../lib/fond_kettle/measure/units"
+require_relative "../forms/fields"
+require_relative "../helpers/fields"
+require_relative "../helpers/unit_names"
+require_relative "place"
+
+module FondKettle
+  module Web
+    # One measure in another: cups and grams of something, ovens, lengths.
+    class MeasuresPlace < Place
+      helpers Helpers::Fields
+
+      WORDS = Helpers::UnitNames::ALL
+      FIRST = { "amount" => "2", "unit" => "us-cup", "to" => "g", "of" => "basmati" }.freeze
+      KNOWN = { **Larder::Grains.all, **Larder::Ingredients.all }.freeze
+      SCHEMA = Schema.params do
+        required(:amount).filled(Schema::TypedNumber, included_in?: -500..1_000_000)
+        required(:unit).filled(:string, included_in?: Measure::Units::ALL)
+        required(:to).filled(:string, included_in?: Measure::Units::ALL)
+        required(:of).filled(:string, included_in?: KNOWN.keys)
+      end
+
+      get "/" do
+        typed = FIRST.merge(params.slice(*FIRST.keys))
+        result = SCHEMA.call(typed)
+        problems = Forms.problems(result)
+        answer = convert(**result.to_h) if problems.empty?
+        show(typed, problems, answer)
+      rescue InvalidInput => e
+        show(typed, e.problems, nil)
+      end
+
+      private
+
+      def show(typed, problems, answer)
+        status 422 if problems.any?
+        @title = "Measures"
+        erb :measures, locals: { typed: typed, problems: problems, answer: answer }
+      end
+
+      # The number, and what the house pours where it is a volume or a weight.
+      def convert(amount:, unit:, to:, of:)
+        number = Measure::Units.convert(amount, unit, to, g_per_ml: density(of))
+        [number, poured(amount, unit, of)]
+      end
+
+      def poured(amount, unit, key)
+        return unless amount.positive? && [Measure::Units::MASS, Measure::Units::VOLUME].any? { |names| names.key?(unit) }
+
+        Measure::Spoken.say(Measure::Units.convert(amount, unit, "ml", g_per_ml: density(key)), household.measures)
+      end
+
+      def density(key)
+        found = KNOWN.fetch(key)
+        found.respond_to?(:rho_g_ml) ? found.rho_g_ml : found.g_ml
+      end
+    end
+  end
+end
