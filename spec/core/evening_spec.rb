@@ -115,6 +115,16 @@ RSpec.describe "An evening" do
     expect(list.ready.map(&:stage)).to eq(%w[base base liquid finish])
   end
 
+  it "adds up what is needed twice, whatever it was counted in, and takes from the cupboard once" do
+    whole = supper(dish("2 onions | base\n1 onion | finish\n200 g onion | finish\n3 dragons\n2 cups dragons\n" \
+                        "100 g cooked chickpeas | base\n100 g cooked black beans | base"))
+    items = FondKettle::Evening::Shopping.new(whole, FondKettle::Measure::House.with(nil), { "cooked-pulse" => 150.0 }).items
+    onion, dragon, beans, peas = %w[onions dragons beans chickpeas].map { |name| items.find { |item| item.name.end_with?(name) } }
+    expect([onion.need_g, onion.weight]).to eq([560.0, "560 g"])
+    expect([dragon.words, dragon.need_g]).to eq(["3 and 2 cups", nil])
+    expect([beans.buy_g, peas.buy_g].sum).to be_within(1e-9).of(50)
+  end
+
   it "fills a pot and no more" do
     asked = request_for(basic_request(vessel: { "diameter_mm" => 240 }))
     rice_g = FondKettle::Evening::Capacity.rice_g(asked)

@@ -18,21 +18,24 @@ module FondKettle
       # From here on a soak is for the night before.
       LONG_SOAK_MIN = 240
       FREE = "tap"
+      PLURAL = /e?s\z/
 
       # `supper`: a Supper; `house`: Measure::House; `stock_g`: what the cupboard has,
       # g by ingredient or grain key.
       def initialize(supper, house, stock_g)
         @supper = supper
         @words = Table::ServingWords.new(house)
-        @house = house
         @stock_g = stock_g
       end
 
-      # Items by aisle, what is needed twice added up; rice first.
+      # Items by aisle, what is needed twice added up; rice first. What there is of
+      # something is counted once, however many items need it.
       def items
+        left_g = @stock_g.dup
         lines = @supper.lines.reject { |scaled| scaled.line.ingredient.aisle == FREE }
-        grouped = lines.group_by { |scaled| [scaled.line.ingredient.key, scaled.line.name.downcase] }
-        [rice, *grouped.values.map { |same| item(same) }.sort_by { |item| [item.aisle, item.name.downcase] }]
+        grouped = lines.group_by { |scaled| [scaled.line.ingredient.key, scaled.line.name.downcase.sub(PLURAL, "")] }
+        wanted = [rice, *grouped.values.map { |same| needed(same) }.sort_by { |need| [need[:aisle], need[:name].downcase] }]
+        wanted.map { |need| item(need, left_g) }
       end
 
       # What must be got: items that the cupboard does not cover.
@@ -65,7 +68,8 @@ module FondKettle
       def rice
         grain = @supper.plan.request.grain
         poured = Larder::Ingredient.of(key: grain.key, name: grain.name, g_ml: grain.rho_g_ml, aisle: "dry goods")
-        whole(grain.key, grain.name, "dry goods", @words.grams(@supper.rice_g, poured), @supper.rice_g)
+        { key: grain.key, name: grain.name, aisle: poured.aisle, need_g: @supper.rice_g,
+          **said(@words.grams(@supper.rice_g, poured)) }
       end
 
       # The main liquid in the amount that the model wants, whatever was written.
@@ -76,29 +80,44 @@ module FondKettle
         Table::Scaled.new(line: line, factor: 1.0, why: "The water model says how much this pot wants.")
       end
 
-      def item(same)
+      # All lines of one thing as one need.
+      def needed(same)
         amounts = same.map { |scaled| amount(scaled) }
-        known = amounts.all? { |scaled| scaled.g && scaled.amount && scaled.line.unit == amounts.first.line.unit }
-        sum = known ? sum(amounts) : amounts.first
-        whole(sum.line.ingredient.key, sum.line.name, sum.line.ingredient.aisle, bought(sum), known ? sum.g : nil)
+        line = amounts.first.line
+        need_g = amounts.sum(&:g) if amounts.all?(&:g)
+        { key: line.ingredient.key, name: line.name, aisle: line.ingredient.aisle, need_g: need_g, **measured(amounts, need_g) }
+      end
+
+      # Added up where the lines count alike, by weight where they do not, and one by
+      # one where nobody knows what one weighs.
+      def measured(amounts, need_g)
+        line = amounts.first.line
+        if amounts.all? { |scaled| scaled.amount && scaled.line.unit == line.unit }
+          said(bought(amounts.first.with(factor: amounts.sum(&:amount) / line.amount)))
+        elsif need_g
+          said(@words.grams(need_g, line.ingredient))
+        else
+          { words: amounts.map { |scaled| said(@words.say(scaled)).values.compact.first }.join(" and "), weight: nil }
+        end
+      end
+
+      def said(said)
+        { words: said.words, weight: said.weight }
       end
 
       # Tins are bought whole, however much of one goes in.
       def bought(scaled)
-        return @words.say(scaled) unless scaled.line.unit == "can" && scaled.amount
+        return @words.say(scaled) unless scaled.line.unit == "can"
 
         @words.say(scaled.with(factor: scaled.amount.ceil / scaled.line.amount))
       end
 
-      def sum(amounts)
-        first = amounts.first
-        first.line.g.positive? ? first.with(factor: amounts.sum(&:g) / first.line.g) : first
-      end
-
-      def whole(key, name, aisle, said, need_g)
-        have_g = @stock_g.fetch(key, 0.0)
-        Item.new(aisle: aisle, key: key, name: name, words: said.words, weight: said.weight, need_g: need_g, have_g: have_g,
-                 buy_g: need_g && [need_g - have_g, 0.0].max)
+      # Takes what there is from `left_g`.
+      def item(need, left_g)
+        need_g = need[:need_g]
+        have_g = left_g.fetch(need[:key], 0.0)
+        left_g[need[:key]] = [have_g - need_g, 0.0].max if need_g
+        Item.new(**need, have_g: have_g, buy_g: need_g && [need_g - have_g, 0.0].max)
       end
     end
   end

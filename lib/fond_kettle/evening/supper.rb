@@ -47,10 +47,13 @@ module FondKettle
         servings ||= dish.serves * factor
         salt = Salt.of(lines, plan, batches, servings)
         Supper.new(dish: dish, factor: factor, servings: servings, lines: lines.freeze, batches: batches,
-                   plan: plan, before: before, salt: salt,
-                   warnings: [*plan.warnings.reject do |warning|
-                     warning.code == "salt-high"
-                   end, *Sense.warnings(dish, before, plan, salt)].freeze)
+                   plan: plan, before: before, salt: salt, warnings: warnings(dish, before, plan, salt))
+      end
+
+      # The pot's own and the dish's; salt is judged by all of its sources.
+      def warnings(dish, before, plan, salt)
+        pot = plan.warnings.reject { |warning| warning.code == "salt-high" }
+        [*pot, *Sense.warnings(dish, before, plan, salt)].freeze
       end
 
       # A Plan for one of so many equal pots, and how many.
@@ -83,7 +86,7 @@ module FondKettle
         request_for(dish, factor, Table::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm), request)
       end
 
-      private_class_method :in_batches
+      private_class_method :in_batches, :warnings
     end
   end
 end

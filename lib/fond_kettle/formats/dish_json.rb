@@ -48,10 +48,9 @@ module FondKettle
         entry = entry.transform_values { |value| value.is_a?(String) ? value.tr("|\n\r", "/  ") : value }
         piece = Larder::Ingredient.of(key: "any", name: entry["name"])
         given = %w[amount name stage scales like].to_h { |key| [key.to_sym, entry[key]] }
-        Table::Written.line(Table::Line.new(**given, unit: entry["unit"] || (if entry["amount"]
-                                                                               "piece"
-                                                                             end), g: nil, ingredient: piece,
-                                                     note: entry["note"].to_s, state: entry["state"] || "raw"))
+        unit = entry["unit"] || Measure::UnitWords::PIECE if entry["amount"]
+        Table::Written.line(Table::Line.new(**given, unit: unit, g: nil, ingredient: piece, note: entry["note"].to_s,
+                                                     state: entry["state"] || "raw"))
       end
 
       def step(entry)
