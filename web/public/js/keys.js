@@ -1,5 +1,5 @@
 // Single keys that go to the places; ? lists them. Never while something is typed.
-const places = { t: "/", p: "/pot", s: "/stove", l: "/log", c: "/cupboard" };
+const places = { t: "/", p: "/pot", s: "/stove", l: "/log", c: "/cupboard", d: "/dishes" };
 const typing = (element) => element.closest("input, textarea, select, [contenteditable]");
 
 document.addEventListener("keydown", (event) => {
