@@ -62,7 +62,9 @@ RSpec.describe "An evening" do
     expect(codes("3 tbsp salt")).to include("salt-high")
     expect(codes("2 tbsp saffron | base")).to include("much-of-it")
     expect(codes("200 g dried kidney beans | with")).to include("boil-longer")
-    expect(codes("3 leeks of hope")).not_to include("boil-longer")
+    %w[finish beside].each { |stage| expect(codes("200 g dried kidney beans | #{stage}")).to include("boil-longer") }
+    expect(codes("200 g red lentils | base", steps: "Fry the onions | 40 min")).to include("boil-longer")
+    expect(codes("200 g cooked kidney beans | finish\n3 leeks | base")).not_to include("boil-longer")
     expect(codes("2 dragons | base")).to include("not-counted")
     expect(codes("200 g red lentils | base\n2 onions | base", steps: "Simmer the lentils | 20 min")).not_to include("boil-longer")
   end

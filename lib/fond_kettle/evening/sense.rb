@@ -10,6 +10,7 @@ module FondKettle
     # What makes no sense in a dish, said plainly; the cook decides.
     module Sense
       MUCH = 10
+      SIMMERS = /boil|simmer|steam/i
       RIGHT = %w[firm standard soft].freeze
 
       module_function
@@ -49,11 +50,11 @@ module FondKettle
         end
       end
 
-      # Raw pulses and the like that the time in the pot does not boil through.
+      # Raw pulses and the like that the time they get does not boil through.
       def pulses(dish, plan)
         dish.lines.filter_map do |line|
           has_min = boiling_min(line, plan)
-          next if line.ingredient.boil_min <= has_min || %w[beside finish].include?(line.stage)
+          next if line.ingredient.boil_min <= has_min
 
           wants_min = line.ingredient.boil_min.round
           warning("boil-longer", "#{line.name} must boil #{wants_min} min and gets #{has_min.round} here: boil it " \
@@ -61,11 +62,25 @@ module FondKettle
         end
       end
 
-      # On the heat with the rice, and before that in the base.
+      # Where it boils: in the pot with the rice, before that in a base that simmers,
+      # or in a step of its own. Frying and resting boil nothing through.
       def boiling_min(line, plan)
-        in_pot = plan.run.minutes - (plan.run.at("boil") || plan.run.minutes)
-        in_pot += plan.school.base.sum(&:minutes) if line.stage == "base"
-        in_pot
+        case line.stage
+        when "base" then simmering_min(plan.school.base) + in_pot_min(plan)
+        when "with", "liquid" then in_pot_min(plan)
+        when "beside" then simmering_min(plan.school.base)
+        else simmering_min(plan.school.after)
+        end
+      end
+
+      def simmering_min(steps)
+        steps.select { |step| step.say.match?(SIMMERS) }.sum(&:minutes)
+      end
+
+      # On the heat from the boil on.
+      def in_pot_min(plan)
+        on_heat = plan.stages.zip(plan.run.stage_minutes).reject { |stage, _| stage.off? }.sum { |_, minutes| minutes }
+        [on_heat - (plan.run.at("boil") || on_heat), 0.0].max
       end
 
       def not_counted(dish)
@@ -79,7 +94,8 @@ module FondKettle
         Method::Warning.new(code: code, say: say)
       end
 
-      private_class_method :written_liquid, :salty, :spices, :pulses, :boiling_min, :not_counted, :warning
+      private_class_method :written_liquid, :salty, :spices, :pulses, :boiling_min, :simmering_min, :in_pot_min, :not_counted,
+                           :warning
     end
   end
 end
