@@ -153,7 +153,7 @@ module FondKettle
         if line.amount.nil? && !line.main_liquid? && !text.match?(TO_TASTE)
           ask(number, text, "How much? Without an amount it is listed and not counted.")
         elsif line.amount && line.g.nil?
-          ask(number, text, "What does one weigh? Write grams, as in “2 (150 g) #{line.name}”.")
+          ask(number, text, "What does one weigh? Write grams, as in “2 (150 g each) #{line.name}”.")
         end
       end
 
