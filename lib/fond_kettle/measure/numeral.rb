@@ -85,7 +85,7 @@ module FondKettle
         pattern.match(text).post_match.strip
       end
 
-      private_class_method :range, :figures, :value, :part, :words, :rest
+      private_class_method :ends, :range, :figures, :value, :part, :words, :rest
     end
   end
 end

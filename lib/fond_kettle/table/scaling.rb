@@ -30,8 +30,8 @@ module FondKettle
         dish.lines.map { |line| scaled(line, factor, floor, finished) }
       end
 
-      # The factor at which `line` comes to `grams` (what there is of it).
-      # Raises ZeroDivisionError never: a line without weight has no factor (nil).
+      # The factor at which `line` comes to `grams` (what there is of it); nil for a line
+      # that has no weight or does not go with the batch.
       def factor_for(line, grams)
         return unless line.g&.positive? && %w[people whole finished slower].include?(line.scales)
 
