@@ -29,6 +29,9 @@ RSpec.describe "A dish's way through the house", :browser do
     mended = lines.sub("450 g (2 lb) chicken", "900 g chicken").sub("1 handful moon moss", "30 g moon moss | like parsley")
     fill_in "What goes in, a line each", with: mended.sub("2 onions, chopped", "2 onions, chopped | base | browned")
     select "Toasted pilaf", from: "Way"
+    expect(page).to have_no_css(".asked")
+    expect(page).to have_css(".understood",
+                             text: "240 g onion in the base, browned").and have_css(".understood", text: "like parsley")
     click_button "Look it over"
     expect(page).to have_no_css(".asked")
     click_button "Save"

@@ -57,6 +57,16 @@ RSpec.describe "Dishes and evenings, as pages" do
     expect(page.at_css("#lines").text.strip).to eq("3 leeks, in / rings | base | reduced | people")
   end
 
+  it "keeps what was changed in the text and in the fields" do
+    leeks = { "amount" => "4", "name" => "leeks", "stage" => "base", "state" => "raw", "scales" => "people" }
+    salt = { "amount" => "1", "unit" => "tsp", "name" => "salt", "stage" => "with", "state" => "raw", "scales" => "finished" }
+    send_form "/dishes/look", fields(use: "fields", fields_of: "3 leeks | base\n1 tsp salt", line: { "0" => leeks, "1" => salt },
+                                     lines: "3 leeks | base\n1 tsp salt\n2 peas")
+    expect(page.at_css("#lines").text.strip.lines.map(&:strip)).to eq(["3 leeks | base", "1 tsp salt", "2 peas",
+                                                                       "4 leeks | base | people"])
+    expect(page.at_css(".understood").text).to include("540 g leek in the base", "6 g salt with the rice")
+  end
+
   it "shows two people saving one dish that somebody was first" do
     change = fields(lock_version: "0", title: "First")
     send_form "/dishes/#{leek[:id]}", change

@@ -92,6 +92,13 @@ module FondKettle
           JSON.generate(Formats::RecipeLd.call(dish, plan, plan.request.grain)).gsub("<", "\\u003c")
         end
 
+        # "360 g leek in the base, reduced"
+        def understood(line)
+          known = line.ingredient.key == "unknown" ? "#{line.name}, not known" : line.ingredient.name.downcase
+          [[line.g && grams(line.g), known, Table::STAGES.fetch(line.stage)].compact.join(" "),
+           *(line.state unless line.state == "raw"), *("like #{line.like}" if line.like)].join(", ")
+        end
+
         # "3 leeks, in rings": as written, in the cook's own measures.
         def as_written(line)
           Table::Written.plain(line)

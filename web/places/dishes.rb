@@ -57,7 +57,10 @@ module FondKettle
 
       # The lines as fields, back into text, or what was typed as it is understood.
       post "/look" do
-        typed = params["use"] == "fields" ? params.merge("lines" => Forms::LineFields.text(params["line"])) : params
+        typed = params["use"] == "fields" ? params.merge("lines" => merged_lines) : params
+        # The script asks only for what was understood.
+        next part(:dish_read, form: Forms::DishForm.new(typed, household)) if request.env["HTTP_X_KETTLE_PART"]
+
         edit(Forms::DishForm.new(typed, household), id: params["id"], version: params["lock_version"])
       end
 
@@ -124,6 +127,7 @@ module FondKettle
       def edit(form, code: 200, id: nil, version: nil, clash: nil, left_out: [])
         status code
         @title = id ? form[:title] : "A new dish"
+        @script = "dish.js"
         erb :dish_edit, locals: { form: form, id: id, version: version, clash: clash, left_out: left_out }
       end
 
@@ -139,6 +143,16 @@ module FondKettle
         return file[:tempfile].read if file.is_a?(Hash) && file[:tempfile]
 
         text_param("source")
+      end
+
+      # The fields as text; what was changed in the text since stays.
+      def merged_lines
+        fields = Forms::LineFields.text(params["line"])
+        shown, typed = %w[fields_of lines].map { |name| text_param(name).gsub("\r\n", "\n").strip }
+        return fields if typed == shown || !params.key?("fields_of")
+
+        before = Forms::DishForm.new({ "lines" => shown }, household).read.lines.map { |line| Table::Written.line(line) }
+        [typed, *(fields.lines.map(&:strip) - before)].join("\n")
       end
 
       def text_param(name)
