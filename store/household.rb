@@ -120,6 +120,21 @@ module FondKettle
         end
       end
 
+      # Finishes a cook and takes its rice from the first bag of that grain. Returns the
+      # bag's record as it is now, or nil where there is none. Raises Conflict.
+      def finish(id, now)
+        @database.write do |db|
+          cook = cooks.find(id)
+          cooks.finish(id, now)
+          bag = db[:bags].where(grain: cook[:grain]).order(:id).first
+          next unless bag
+
+          left_g = [bag[:left_g] - cook[:plan][:rice][:g], 0.0].max
+          db[:bags].where(id: bag[:id]).update(left_g: left_g, lock_version: Sequel[:lock_version] + 1)
+          bag.merge(left_g: left_g)
+        end
+      end
+
       # What there is of grains and ingredients, g by key.
       def stock_g
         bags = shelf(:bags).all.map { |bag| [bag[:grain], bag[:left_g]] }

@@ -27,6 +27,19 @@ RSpec.describe "The stove" do
     expect(page.at_css(".stove").to_h.slice("data-began", "data-ends", "data-state")).to eq(first)
   end
 
+  it "takes the rice from its bag when the pot is finished, once, and never below nothing" do
+    jasmine = -> { household.shelf(:bags).all.find { |bag| bag[:grain] == "jasmine" } }
+    send_form "#{stove}/finish"
+    follow_redirect!
+    expect([jasmine.call[:left_g], page.at_css(".notice").text]).to eq([1980.0, "Jasmine: 1980 g left in the bag."])
+    send_form "#{stove}/finish"
+    expect([last_response.status, jasmine.call[:left_g]]).to eq([409, 1980.0])
+    household.shelf(:bags).change(jasmine.call[:id], jasmine.call[:lock_version], left_g: 100.0)
+    send_form "/pot/start?grain=jasmine&pot=3&for=amount&amount=420&unit=g"
+    send_form "#{last_response.headers['location'][%r{/stove/\d+}]}/finish"
+    expect(jasmine.call[:left_g]).to eq(0.0)
+  end
+
   it "shows the pot only once the heat is on" do
     step_to(1)
     expect(page.css(".level-drawing")).to be_empty

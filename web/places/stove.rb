@@ -81,7 +81,8 @@ module FondKettle
 
       post "/:id/finish" do
         id = id_from(params["id"])
-        household.cooks.finish(id, now)
+        bag = household.finish(id, now)
+        notice "#{bag[:name]}: #{grams(bag[:left_g])} left in the bag." if bag
         redirect "/log/#{id}", 303
       end
 
