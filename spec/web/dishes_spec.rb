@@ -197,7 +197,11 @@ RSpec.describe "Dishes and evenings, as pages" do
     expect([last_response.status, page.at_css("#portions-main-problem").text]).to match([422, /between 20 and 300/])
     send_form "/cupboard/eaters", "name" => "Ada", "appetite" => "light", "age" => "teen", "avoids" => "eggs"
     expect(page.at_css("#new-eaters-avoids-problem").text).to include("milk, egg, fish")
-    send_form "/cupboard/own_ingredients", "name" => "Moon root", "like" => "turnip", "salt" => "1,5"
+    send_form "/cupboard/eaters", "name" => "Ada", "appetite" => "light", "age" => "teen", "avoids" => ""
+    expect([last_response.status, household.values(:eaters).last.avoids]).to eq([303, []])
+    send_form "/cupboard/own_ingredients", "name" => "Moon root", "like" => "turnip", "salt" => "1,5", "brings" => "", "takes" => "",
+                                           "g_ml" => "", "allergens" => ""
+    expect(last_response.status).to eq(303)
     get "/dishes/new"
     send_form "/dishes/look", fields(lines: "100 g moon root | base")
     expect(page.at_css(".asked")).to be_nil

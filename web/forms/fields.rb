@@ -43,7 +43,7 @@ module FondKettle
           required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
           required(:appetite).filled(:string, included_in?: Table::APPETITE.keys)
           required(:age).filled(:string, included_in?: Table::AGE.keys)
-          optional(:avoids).maybe(:string, format?: ALLERGEN_LIST)
+          optional(:avoids).value(:string, format?: ALLERGEN_LIST)
         end,
         cups: Schema.params do
           required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
@@ -83,7 +83,7 @@ module FondKettle
           optional(:takes).maybe(Schema::TypedNumber, included_in?: (0..4))
           optional(:g_ml).maybe(Schema::TypedNumber, included_in?: (0.05..2))
           optional(:salt).maybe(Schema::TypedNumber, included_in?: (0..100))
-          optional(:allergens).maybe(:string, format?: ALLERGEN_LIST)
+          optional(:allergens).value(:string, format?: ALLERGEN_LIST)
         end,
         bags: Schema.params do
           required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
