@@ -39,7 +39,12 @@ module FondKettle
       end
 
       def change(id, lock_version, attributes)
-        @database.write { record(id).set(lock_version: lock_version).update(attributes).values.dup.freeze }
+        @database.write do
+          changed = record(id).set(lock_version: lock_version, **attributes)
+          # Saved as it was, nothing is written.
+          changed.save_changes
+          changed.values.dup.freeze
+        end
       end
 
       def remove(id, lock_version)

@@ -199,7 +199,8 @@ RSpec.describe "Dishes and evenings, as pages" do
     expect(page.at_css("#new-eaters-avoids-problem").text).to include("milk, egg, fish")
     send_form "/cupboard/eaters", "name" => "Ada", "appetite" => "light", "age" => "teen", "avoids" => ""
     expect([last_response.status, household.values(:eaters).last.avoids]).to eq([303, []])
-    send_form "/cupboard/own_ingredients", "name" => "Moon root", "like" => "turnip", "salt" => "1,5", "brings" => "", "takes" => "",
+    send_form "/cupboard/own_ingredients", "name" => "Moon root", "like" => "turnip", "salt" => "1,5",
+                                           "brings" => "", "takes" => "",
                                            "g_ml" => "", "allergens" => ""
     expect(last_response.status).to eq(303)
     get "/dishes/new"

@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
+require "dry/types"
 require_relative "../../lib/fond_kettle/errors"
 require_relative "../../lib/fond_kettle/measure/numeral"
 require_relative "../../lib/fond_kettle/measure/units"
-require_relative "../../lib/fond_kettle/schema"
 
 module FondKettle
   module Web
@@ -24,7 +24,8 @@ module FondKettle
 
         def read(text, unit)
           number, rest = Measure::Numeral.read(text)
-          return Schema::TypedNumber[text] if rest.to_s.strip.empty?
+          return Float(text.tr(",", "."), exception: false) || text unless number
+          return number.to_f if rest.empty?
 
           Measure::Units.convert(number, SIGNS.fetch(rest.strip.downcase, rest.strip), unit).round(2)
         rescue InvalidInput

@@ -119,7 +119,7 @@ module FondKettle
         def textures(form)
           asked = Float(form[:texture].to_s, exception: false)
           known = TEXTURES.map { |value, words| [Measure::Rounding.plain(value), words] }
-          value = asked && Measure::Rounding.plain(asked)
+          value = Measure::Rounding.plain(asked) if asked&.finite?
           return known if value.nil? || known.map(&:first).include?(form[:texture].to_s)
 
           [[form[:texture], "between (#{value})"], *known]

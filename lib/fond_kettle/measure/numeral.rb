@@ -13,6 +13,8 @@ module FondKettle
                 "⅝" => 0.625, "⅞" => 0.875, "⅕" => 0.2, "⅖" => 0.4, "⅙" => 1 / 6.0 }.freeze
       PARTS = { "half" => 0.5, "quarter" => 0.25, "third" => 1 / 3.0 }.freeze
       FRACTIONS = [[1, 2], [1, 4], [3, 4], [1, 3], [2, 3], [1, 8]].freeze
+      # Nobody counts further.
+      MOST = 1e9
       SIGN = /[#{SIGNS.keys.join}]/
       WORD = /(?:#{WORDS.keys.join('|')})\b/i
       PART = /(?:half|quarter|third)\b/i
@@ -27,7 +29,8 @@ module FondKettle
       #   read("2-3 onions")       # => [2.5, "onions"]
       def read(text)
         text = text.strip
-        range(text) || figures(text) || words(text)
+        read = range(text) || figures(text) || words(text)
+        read if read && read.first <= MOST
       end
 
       # As a cook writes it: "1 1/2", "0.7", "3".
