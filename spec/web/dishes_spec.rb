@@ -141,6 +141,14 @@ RSpec.describe "Dishes and evenings, as pages" do
     expect([last_response.status, page.text]).to match([422, /not among the dishes/])
   end
 
+  it "says when a dish's way is gone, and cooks it another way when told" do
+    household.dishes.change(2, 0, method: "own-way")
+    get "/evening?dish=2&guests=4"
+    expect([last_response.status, page.text]).to match([422, /has a way that is gone, own-way/])
+    get "/evening?dish=2&guests=4&method=toasted-pilaf"
+    expect([last_response.status, get("/dishes/2").status, get("/dishes/2/edit").status]).to eq([200, 200, 200])
+  end
+
   it "flags allergens against who eats, and names them on page and sheet" do
     get "/evening?dish=8"
     expect(page.css(".warnings").text).to include("Grandmother Ilse avoids nut")

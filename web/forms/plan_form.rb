@@ -145,12 +145,18 @@ module FondKettle
         def build
           method_known = !@typed.key?(:method) || household.schools.all.key?(@typed[:method])
           problem(:method, "must be one of: #{household.schools.all.keys.join(', ')}") unless method_known
+          problem(:dish, "has a way that is gone, #{dish.method}: change the dish, or choose a way") if way_gone?
           kit.missing.each { |field| problem(field, "is not in the cupboard any more: choose another") }
           problem(:dish, "is not among the dishes any more: choose another") if @typed[:dish].to_s != "" && dish.nil?
           return unless @problems.empty?
 
           @lesson = HouseLesson.of(household.cooks, kit.bag_grain(grain), kit.pot && kit.pot[:id])
           reckon
+        end
+
+        # A dish can outlive a way of the house's own.
+        def way_gone?
+          dish && !@typed.key?(:method) && !household.schools.all.key?(dish.method)
         end
 
         def reckon

@@ -89,7 +89,7 @@ module FondKettle
         when "minimum", "maximum", "exclusiveMinimum" then between(rule)
         when "const" then "must be #{rule['const']}"
         when "maxItems" then "must list at most #{rule['maxItems']}"
-        else "must be a #{rule['type'] || 'value of this format'}"
+        else "must be of type #{rule['type']}"
         end
       end
 
