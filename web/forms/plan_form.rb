@@ -9,6 +9,7 @@ require_relative "fields"
 require_relative "house_kit"
 require_relative "house_lesson"
 require_relative "how_much"
+require_relative "usual"
 
 module FondKettle
   module Web
@@ -19,9 +20,6 @@ module FondKettle
         FIELDS = %i[dish grain method for who guests boxes freezer portion amount unit have have_g batches
                     pot cup burner oven oven_c texture rinse soak water_c drain
                     onion first stir cover crust base_g base_kind own own_kind lesson serve].freeze
-        # An empty kitchen still gets its first pot.
-        GUESTS_WITHOUT_EATERS = 2
-
         # `base_request` is the request without what the dish brings; `factor` how many
         # times the dish is made.
         attr_reader :problems, :household, :kit, :request, :lesson, :base_request, :factor
@@ -115,26 +113,7 @@ module FondKettle
         end
 
         def defaults
-          @defaults ||= { grain: @typed.key?(:grain) ? nil : usual_grain, method: dish&.method || "covered-pot", for: "people",
-                          portion: portion, amount: "", unit: "g", boxes: "0", freezer: "0",
-                          texture: "0", lesson: "use", own_kind: "volume", stir: school.stir, drain: school.drain,
-                          crust: school.crust ? "yes" : "no", cover: "lid", base_kind: "tomato",
-                          guests: household.shelf(:eaters).all.empty? && !@typed.key?(:who) ? GUESTS_WITHOUT_EATERS.to_s : "0",
-                          rinse: school.rinse_changes.to_s }.freeze
-        end
-
-        # The dish's own, else the school's where the page offers it.
-        def portion
-          return AS_DISH if dish
-
-          %w[side main one-pot].include?(school.portion) ? school.portion : "main"
-        end
-
-        # The dish's, or what the first bag in the cupboard holds.
-        def usual_grain
-          return dish.grain if dish
-
-          household.shelf(:bags).all.first&.fetch(:grain) || "basmati"
+          @defaults ||= Usual.of(@typed, household, school, dish)
         end
 
         def problem(field, message)

@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+require_relative "fields"
+
+module FondKettle
+  module Web
+    module Forms
+      # What a plan's fields hold before anything is typed: the dish's own, else the
+      # school's and the house's.
+      module Usual
+        # An empty kitchen still gets its first pot.
+        GUESTS_WITHOUT_EATERS = 2
+        # Portions that the page of plain rice offers.
+        PORTIONS = %w[side main one-pot].freeze
+        PLAIN = { for: "people", unit: "g", amount: "", boxes: "0", freezer: "0", texture: "0", lesson: "use", own_kind: "volume",
+                  cover: "lid", base_kind: "tomato" }.freeze
+
+        module_function
+
+        # Texts by field; `typed` as it came, `dish` a Table::Dish or nil.
+        def of(typed, household, school, dish)
+          { **PLAIN, method: dish&.method || "covered-pot", grain: (grain(household, dish) unless typed.key?(:grain)),
+                     portion: portion(school, dish), guests: guests(typed, household), stir: school.stir, drain: school.drain,
+                     crust: school.crust ? "yes" : "no", rinse: school.rinse_changes.to_s }.freeze
+        end
+
+        # The dish's, or what the first bag in the cupboard holds.
+        def grain(household, dish)
+          dish ? dish.grain : household.shelf(:bags).all.first&.fetch(:grain) || "basmati"
+        end
+
+        # The dish's own, else the school's where the page offers it.
+        def portion(school, dish)
+          return AS_DISH if dish
+
+          PORTIONS.include?(school.portion) ? school.portion : "main"
+        end
+
+        def guests(typed, household)
+          household.shelf(:eaters).all.empty? && !typed.key?(:who) ? GUESTS_WITHOUT_EATERS.to_s : "0"
+        end
+
+        private_class_method :grain, :portion, :guests
+      end
+    end
+  end
+end
