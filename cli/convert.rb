@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../lib/fond_kettle/larder/grains"
-require_relative "../lib/fond_kettle/larder/ingredients"
+require_relative "../lib/fond_kettle/larder/density"
 require_relative "../lib/fond_kettle/measure/units"
 
 module FondKettle
@@ -21,25 +20,14 @@ module FondKettle
           raise InvalidInput.at("amount", "must not be negative", received: amount)
         end
 
-        plain(Measure::Units.convert(number, unit, to, g_per_ml: of && density(of)))
-      end
-
-      def density(key)
-        grain = Larder::Grains.all[key]
-        return grain.rho_g_ml if grain
-
-        ingredient = Larder::Ingredients.all[key]
-        return ingredient.g_ml if ingredient
-
-        raise InvalidInput.at("of", "must be one of: #{(Larder::Grains.all.keys + Larder::Ingredients.all.keys).join(', ')}",
-                              received: key)
+        plain(Measure::Units.convert(number, unit, to, g_per_ml: of && Larder::Density.g_ml(of)))
       end
 
       def plain(number)
         rounded = number.zero? ? 0.0 : number.round(SIGNIFICANT - 1 - Math.log10(number.abs).floor)
         rounded == rounded.to_i ? rounded.to_i.to_s : rounded.to_s
       end
-      private_class_method :density, :plain
+      private_class_method :plain
     end
   end
 end

@@ -8,6 +8,9 @@ module FondKettle
   # Reads a catalogue file and checks every entry against a schema, so that a
   # slip in a data file is told at start, with its file, line, entry and field.
   module Catalogue
+    # How entries are named: lower-case words with hyphens.
+    KEY = /\A[a-z]+(-[a-z]+)*\z/
+
     module_function
 
     # `path` holds a list of entries; returns the entries as checked hashes with

@@ -12,6 +12,9 @@ module FondKettle
       # How much rice a plan is for: for the people at the table and what is to be left
       # over, by an amount, as much as the pot takes, or by what there is of something.
       class HowMuch
+        # The field that says how much, by what is asked for.
+        FIELDS = { "amount" => "amount", "pot" => "pot", "have" => "have_g" }.freeze
+        USUAL_FIELD = "guests"
         GUEST = Table::Eater.of(name: "guest")
 
         # `asked`: the checked values by field; `kit`: HouseKit; `who`: ids of the
@@ -57,7 +60,7 @@ module FondKettle
 
         # Where a problem with the amount stands.
         def field
-          { "amount" => "amount", "pot" => "pot", "have" => "have_g" }.fetch(@asked[:for], "guests")
+          FIELDS.fetch(@asked[:for], USUAL_FIELD)
         end
 
         private

@@ -109,7 +109,7 @@ module FondKettle
 
         # The one field that may not be left blank: how much rice, or for how many.
         def asked_for
-          { "amount" => :amount, "have" => :have_g, "pot" => :pot }.fetch(self[:for], :guests)
+          HowMuch::FIELDS.fetch(self[:for], HowMuch::USUAL_FIELD).to_sym
         end
 
         def defaults

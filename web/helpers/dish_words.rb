@@ -71,7 +71,7 @@ module FondKettle
           texts = [["amount", "Amount", line&.amount && Measure::Numeral.write(line.amount)], ["unit", "Unit", line_unit(line)],
                    ["name", "What", line&.name], ["note", "Note", line&.note]]
           choices = [["stage", "Goes in", line&.stage, Table::STAGES.keys], ["state", "State", line&.state, Larder::STATES.keys],
-                     ["scales", "Grows", line&.scales, Table::SCALES.keys]]
+                     ["scales", "Grows", line&.scales, Larder::Ingredient::SCALES]]
           cells = texts.map do |name, label, value|
             cell("input", name, label, index, value: value.to_s, class: "input cell-#{name}")
           end
@@ -110,15 +110,6 @@ module FondKettle
             shared = eater.avoids & allergens
             [eater.name, shared] if shared.any?
           end
-        end
-
-        # "18:05": so many minutes before serving, or nil where no time is set.
-        def clock_before(form, before_min)
-          hours, mins = form[:serve].to_s.match(/\A(\d\d):(\d\d)\z/)&.captures&.map(&:to_i)
-          return unless hours
-
-          at = ((hours * 60) + mins - before_min.ceil) % 1440
-          format("%02d:%02d", at / 60, at % 60)
         end
 
         # Steps whose time the amount changes: [what, minutes as written, minutes tonight].

@@ -149,13 +149,13 @@ module FondKettle
           answer[:cautions].select { |caution| step[:cautions].include?(caution[:code]) }
         end
 
-        # "18:05", back from the serving time, or nil.
-        def start_time(form, answer)
+        # "18:05": so many minutes before serving, or nil where no time is set.
+        def clock_before(form, before_min)
           hours, mins = form[:serve].to_s.match(/\A(\d\d):(\d\d)\z/)&.captures&.map(&:to_i)
           return unless hours
 
-          start = ((hours * 60) + mins - answer[:minutes][:total].ceil) % 1440
-          format("%02d:%02d", start / 60, start % 60)
+          at = ((hours * 60) + mins - before_min.ceil) % 1440
+          format("%02d:%02d", at / 60, at % 60)
         end
 
         # For a batch that does not fit: the smallest other pot of the cupboard that takes it.

@@ -77,7 +77,7 @@ module FondKettle
       end
 
       def version
-        Integer(params["lock_version"].to_s, 10, exception: false) || 0
+        sent_version || 0
       end
 
       def save(place)

@@ -82,7 +82,7 @@ module FondKettle
 
       get "/:id" do
         record = household.dishes.find(id_from(params["id"]))
-        form = Forms::PlanForm.new({ "dish" => record[:id].to_s, "for" => "amount", "amount" => record[:rice_g].to_s }, household)
+        form = in_own_amount(record)
         @title = record[:title]
         erb :dish, locals: { record: record, dish: household.dish(record), form: form,
                              plan: form.ok? ? Method::Planner.plan(form.request) : nil }
@@ -111,7 +111,7 @@ module FondKettle
       private
 
       def version
-        Integer(params["lock_version"].to_s, 10, exception: false) || 0
+        sent_version || 0
       end
 
       def save(id, form)
@@ -155,15 +155,16 @@ module FondKettle
         [typed, *(fields.lines.map(&:strip) - before)].join("\n")
       end
 
-      def text_param(name)
-        params[name].is_a?(String) ? params[name] : ""
+      # The plan's form for a dish in its own amount.
+      def in_own_amount(record)
+        Forms::PlanForm.new({ "dish" => record[:id].to_s, "for" => "amount", "amount" => record[:rice_g].to_s }, household)
       end
 
       def exported(record, kind)
         dish = household.dish(record)
         return JSON.pretty_generate(Formats::DishJson.call(dish)) if kind == "json"
 
-        form = Forms::PlanForm.new({ "dish" => record[:id].to_s, "for" => "amount", "amount" => record[:rice_g].to_s }, household)
+        form = in_own_amount(record)
         raise InvalidInput, form.problems unless form.ok?
 
         plan = Method::Planner.plan(form.request)

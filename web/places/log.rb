@@ -36,7 +36,7 @@ module FondKettle
 
       def judge(cook, values)
         outcome = Log::Outcome.new(note: "", **values)
-        household.cooks.judge(cook[:id], outcome, Integer(params["lock_version"].to_s, 10, exception: false))
+        household.cooks.judge(cook[:id], outcome, sent_version)
         notice "Written down. The next pot of this rice in this pot takes it into account."
         redirect "/log", 303
       rescue Conflict => e

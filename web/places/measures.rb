@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/larder/grains"
-require_relative "../../lib/fond_kettle/larder/ingredients"
+require_relative "../../lib/fond_kettle/larder/density"
 require_relative "../../lib/fond_kettle/measure/spoken"
 require_relative "../../lib/fond_kettle/measure/units"
 require_relative "../forms/fields"
@@ -45,19 +44,14 @@ module FondKettle
 
       # The number, and what the house pours where it is a volume or a weight.
       def convert(amount:, unit:, to:, of:)
-        number = Measure::Units.convert(amount, unit, to, g_per_ml: density(of))
+        number = Measure::Units.convert(amount, unit, to, g_per_ml: Larder::Density.g_ml(of))
         [number, poured(amount, unit, of)]
       end
 
       def poured(amount, unit, key)
         return unless amount.positive? && [Measure::Units::MASS, Measure::Units::VOLUME].any? { |names| names.key?(unit) }
 
-        Measure::Spoken.say(Measure::Units.convert(amount, unit, "ml", g_per_ml: density(key)), household.measures)
-      end
-
-      def density(key)
-        found = KNOWN.fetch(key)
-        found.respond_to?(:rho_g_ml) ? found.rho_g_ml : found.g_ml
+        Measure::Spoken.say(Measure::Units.convert(amount, unit, "ml", g_per_ml: Larder::Density.g_ml(key)), household.measures)
       end
     end
   end

@@ -103,6 +103,16 @@ module FondKettle
         end
       end
 
+      # The version that a form was made from; nil where none was sent.
+      def sent_version
+        Integer(params["lock_version"].to_s, 10, exception: false)
+      end
+
+      # A parameter that is a text, else an empty one.
+      def text_param(name)
+        params[name].is_a?(String) ? params[name] : ""
+      end
+
       # A record's number from the address. Raises NotFound.
       def id_from(text)
         Integer(text, 10, exception: false) || raise(NotFound, "There is no such page.")

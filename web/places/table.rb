@@ -12,7 +12,7 @@ module FondKettle
       get "/" do
         @title = "Table"
         @script = "search.js"
-        erb :table, locals: { who: params["who"], found: household.dishes.search(params["q"].is_a?(String) ? params["q"] : ""),
+        erb :table, locals: { who: params["who"], found: household.dishes.search(text_param("q")),
                               eaters: household.shelf(:eaters).all, bags: household.shelf(:bags).all,
                               cooking: household.cooks.on_the_stove, latest: household.cooks.finished(most: 1).first }
       end

@@ -11,7 +11,6 @@ module FondKettle
     class WaysPlace < Place
       helpers Helpers::Fields
 
-      KEY = /\A[a-z]+(-[a-z]+)*\z/
       LONGEST_TEXT = 20_000
 
       get "/" do
@@ -69,7 +68,7 @@ module FondKettle
         return "must be at most #{LONGEST_TEXT} letters" if text.length > LONGEST_TEXT
 
         key = key_of(text)
-        return "line 1: key must be lower-case words with hyphens" unless key.match?(KEY)
+        return "line 1: key must be lower-case words with hyphens" unless key.match?(Catalogue::KEY)
         return "key must not be one of ours: #{key}" if Method::Schools.ours.all.key?(key)
 
         others = household.schools.texts.reject { |path, _| File.basename(path, ".yml") == key }

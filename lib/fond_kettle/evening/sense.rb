@@ -79,8 +79,7 @@ module FondKettle
 
       # On the heat from the boil on.
       def in_pot_min(plan)
-        on_heat = plan.stages.zip(plan.run.stage_minutes).reject { |stage, _| stage.off? }.sum { |_, minutes| minutes }
-        [on_heat - (plan.run.at("boil") || on_heat), 0.0].max
+        [plan.on_heat_min - (plan.run.at("boil") || plan.on_heat_min), 0.0].max
       end
 
       def not_counted(dish)

@@ -97,9 +97,8 @@ module FondKettle
       end
 
       def minutes(plan)
-        on_heat = plan.stages.zip(plan.run.stage_minutes).reject { |stage, _| stage.off? }.sum { |_, min| min }
-        { total: plan.steps.sum { |step| step.minutes || 0 }.round(1),
-          hands_on: plan.steps.select(&:hands_on).sum { |step| step.minutes || 0 }.round(1), on_heat: on_heat.round(1) }
+        { total: plan.total_min.round(1), on_heat: plan.on_heat_min.round(1),
+          hands_on: plan.steps.select(&:hands_on).sum { |step| step.minutes || 0 }.round(1) }
       end
 
       def fit(plan)

@@ -14,7 +14,7 @@ module FondKettle
       def call(dish, plan, grain)
         { "@context" => "https://schema.org", "@type" => "Recipe", "name" => dish.title,
           "recipeYield" => "#{Measure::Rounding.plain(dish.serves)} servings", "description" => dish.note,
-          "totalTime" => "PT#{plan.steps.sum { |step| step.minutes || 0 }.round}M",
+          "totalTime" => "PT#{plan.total_min.round}M",
           "recipeIngredient" => ["#{Measure::Rounding.plain(dish.rice_g)} g #{grain.name} rice", *ingredients(dish)],
           "recipeInstructions" => plan.steps.map do |step|
             { "@type" => "HowToStep", "text" => "#{step.say}, until #{step.cue}." }

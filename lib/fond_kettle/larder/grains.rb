@@ -9,7 +9,7 @@ module FondKettle
     # The grain catalogue (data/grains.yml), checked when loaded.
     module Grains
       SCHEMA = Schema.json(strict: true) do
-        required(:key).filled(:string, format?: /\A[a-z]+(-[a-z]+)*\z/)
+        required(:key).filled(:string, format?: Catalogue::KEY)
         required(:name).filled(:string)
         required(:rho_g_ml).filled(Schema::Number, gteq?: 0.3, lteq?: 1.4)
         required(:uptake).hash do

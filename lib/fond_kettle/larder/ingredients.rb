@@ -8,7 +8,6 @@ module FondKettle
   module Larder
     # The ingredient catalogue (data/ingredients.yml), checked when loaded.
     module Ingredients
-      KEY = /\A[a-z]+(-[a-z]+)*\z/
       STATES_SCHEMA = Schema.json(strict: true) do
         STATES.each_key do |state|
           optional(state.to_sym).hash do
@@ -18,7 +17,7 @@ module FondKettle
         end
       end
       SCHEMA = Schema.json(strict: true) do
-        required(:key).filled(:string, format?: KEY)
+        required(:key).filled(:string, format?: Catalogue::KEY)
         required(:name).filled(:string)
         required(:aisle).filled(:string)
         optional(:brings).filled(Schema::Number, gteq?: 0, lteq?: 1)

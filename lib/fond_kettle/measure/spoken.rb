@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "cup"
+require_relative "numeral"
 
 module FondKettle
   module Measure
@@ -8,9 +9,8 @@ module FondKettle
     # that comes close enough, the way it is poured: "1 3/4 cups + 2 tbsp",
     # "2 jam glasses less 1 tbsp".
     module Spoken
-      FRACTIONS = { 0.0 => nil, 0.125 => "1/8", 0.25 => "1/4", 1 / 3.0 => "1/3", 0.5 => "1/2", 2 / 3.0 => "2/3",
-                    0.75 => "3/4" }.freeze
-      OF_A_CUP = (FRACTIONS.keys - [0.125]).freeze
+      # Parts that a cup can be filled to.
+      OF_A_CUP = [0.0, 0.25, 1 / 3.0, 0.5, 2 / 3.0, 0.75].freeze
       QUARTER = 0.25
       # So many counts of a cup are tried.
       NEAREST = 5
@@ -139,9 +139,7 @@ module FondKettle
       end
 
       def words((count, cup, sign), first)
-        whole, part = count.divmod(1)
-        fraction = FRACTIONS.find { |share, _| (share - part).abs < 1e-9 }.last
-        said = "#{[(whole.to_i.to_s if whole.positive?), fraction].compact.join(' ')} #{cup.named(count)}"
+        said = "#{Numeral.write(count)} #{cup.named(count)}"
         return said if first
 
         "#{sign.negative? ? ' less ' : ' + '}#{said}"

@@ -17,6 +17,16 @@ module FondKettle
         balance.liquid_g
       end
 
+      # Minutes of all steps, one after another.
+      def total_min
+        steps.sum { |step| step.minutes || 0 }
+      end
+
+      # Minutes of all stages on the heat or in the oven.
+      def on_heat_min
+        stages.zip(run.stage_minutes).reject { |stage, _| stage.off? }.sum { |_, minutes| minutes }
+      end
+
       # Rice and whatever else drinks, g: what a ratio is a ratio to.
       def drinkers_g
         charge.rice_g + request.additions.select { |addition| addition.ingredient.drinks? }.sum(&:g)

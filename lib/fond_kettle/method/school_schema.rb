@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../catalogue"
 require_relative "../kit/burner"
 require_relative "../kit/vessel"
 require_relative "../larder/grains"
@@ -15,7 +16,7 @@ module FondKettle
     ONION_COLOURS = %w[translucent gold dark].freeze
 
     STRETCH_SCHEMA = Schema.json(strict: true) do
-      required(:key).filled(:string, format?: /\A[a-z]+(-[a-z]+)*\z/)
+      required(:key).filled(:string, format?: Catalogue::KEY)
       required(:heat).filled(:string, included_in?: Kit::HEAT_SHARE.keys)
       optional(:lid).filled(:string, included_in?: Pot::Loss::LIDS)
       optional(:until).filled(:string, included_in?: %w[boil level dry])
@@ -29,7 +30,7 @@ module FondKettle
     end
 
     BASE_SCHEMA = Schema.json(strict: true) do
-      required(:key).filled(:string, format?: /\A[a-z]+(-[a-z]+)*\z/)
+      required(:key).filled(:string, format?: Catalogue::KEY)
       required(:say).filled(:string)
       optional(:minutes).filled(Schema::Number, included_in?: Limits::STAGE_MIN)
       optional(:colours).hash do
@@ -41,7 +42,7 @@ module FondKettle
     end
 
     SCHOOL_SCHEMA = Schema.json(strict: true) do
-      required(:key).filled(:string, format?: /\A[a-z]+(-[a-z]+)*\z/)
+      required(:key).filled(:string, format?: Catalogue::KEY)
       optional(:like).filled(:string)
       %i[name family gives risks disagrees].each { |text| required(text).filled(:string) }
       required(:suits).array(:string, included_in?: ["all", *Larder::Grains.all.keys])

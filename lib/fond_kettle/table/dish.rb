@@ -10,8 +10,6 @@ module FondKettle
     #   finish  when the heat is off beside  on the table; never in the pot
     STAGES = { "base" => "in the base", "liquid" => "as liquid", "with" => "with the rice", "finish" => "at the end",
                "beside" => "beside it" }.freeze
-    SCALES = { "people" => "with the people", "finished" => "with the finished weight", "slower" => "slower than the batch",
-               "floor" => "with the pan's floor", "whole" => "in whole things", "fixed" => "not at all" }.freeze
 
     # One ingredient of a dish as written: `amount` of `unit` (nil: to taste), the
     # `name` and `note` in the cook's words, `g` what that weighs (nil: not known),

@@ -21,6 +21,7 @@ module FondKettle
 
       STAGE_WORDS = { "with rice" => "with", "with the rice" => "with", "in the base" => "base", "top" => "finish",
                       "at the end" => "finish", "serve with" => "beside" }.merge(STAGES.to_h { |key, _| [key, key] }).freeze
+      SCALES = Larder::Ingredient::SCALES
       LIKE = /\Alike\s+(?<key>.+)\z/
       BULLET = /\A\s*(?:[-*•–]\s+|\d+[.)]\s+(?=\d))/
       PART_OF = /\A(juice|zest|peel|grated zest)\s+of\s+(.+)\z/i
@@ -85,11 +86,11 @@ module FondKettle
           plain = word.downcase
           if STAGE_WORDS.key?(plain) then tags[:stage] = STAGE_WORDS.fetch(plain)
           elsif Larder::STATES.key?(plain) then tags[:state] = plain
-          elsif SCALES.key?(plain) then tags[:scales] = plain
+          elsif SCALES.include?(plain) then tags[:scales] = plain
           elsif (like = LIKE.match(plain)) then tags[:like] = like[:key]
           else
             ask(number, text, "“#{word}” says neither when it goes in (#{STAGES.keys.join(', ')}), nor its state " \
-                              "(#{Larder::STATES.keys.join(', ')}), nor how it grows (#{SCALES.keys.join(', ')}).")
+                              "(#{Larder::STATES.keys.join(', ')}), nor how it grows (#{SCALES.join(', ')}).")
           end
         end
       end

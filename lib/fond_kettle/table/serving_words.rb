@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../measure/cup"
-require_relative "../measure/rounding"
+require_relative "../measure/numeral"
 require_relative "../measure/spoken"
 require_relative "../measure/unit_words"
 require_relative "scaling"
@@ -82,8 +82,7 @@ module FondKettle
       end
 
       def count(count, line)
-        whole, part = count.divmod(1)
-        number = [(whole.to_i if whole.positive?), Measure::Spoken::FRACTIONS[part]].compact.join(" ")
+        number = Measure::Numeral.write(count)
         line.unit == Measure::UnitWords::PIECE ? number : "#{number} #{Measure::UnitWords.said(line.unit, count)}"
       end
 
