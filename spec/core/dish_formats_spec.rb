@@ -99,6 +99,9 @@ RSpec.describe "Dishes in and out" do
     item = FondKettle::Evening::Item.new(aisle: "spice", key: "x", name: "=SUM(A1)", words: "1 tsp", weight: nil, need_g: 2.0,
                                          have_g: 0.0, buy_g: 2.0)
     expect(FondKettle::Formats::ShoppingList.text([item])).to eq("Spice:\n- 1 tsp =SUM(A1)\n")
+    weighed = item.with(aisle: "butcher", name: "chicken", words: nil, weight: "600 g")
+    both = weighed.with(name: "butter", words: "3 tbsp", weight: "45 g")
+    expect(FondKettle::Formats::ShoppingList.text([weighed, both])).to eq("Butcher:\n- 600 g chicken\n- 3 tbsp (45 g) butter\n")
     rows = CSV.parse(FondKettle::Formats::ShoppingList.csv([item]), headers: true)
     expect(rows.first.to_h).to include("item" => "'=SUM(A1)", "buy_g" => "2.0")
   end

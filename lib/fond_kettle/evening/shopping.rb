@@ -7,7 +7,12 @@ module FondKettle
   module Evening
     # Something to get: `words` and `weight` as measured, `need_g`, `have_g` of it in
     # the cupboard and `buy_g` (nil where weights are not known).
-    Item = Value.define(:aisle, :key, :name, :words, :weight, :need_g, :have_g, :buy_g)
+    Item = Value.define(:aisle, :key, :name, :words, :weight, :need_g, :have_g, :buy_g) do
+      # "3 tbsp (45 g) butter", "600 g chicken"
+      def to_s
+        [words, words && weight ? "(#{weight})" : weight, name].compact.join(" ")
+      end
+    end
     # Something to do beforehand, `minutes` before the cooking starts.
     Ahead = Value.define(:say, :minutes)
     # One thing to put ready, with the stage at which it goes in.
@@ -31,11 +36,7 @@ module FondKettle
       # Items by aisle, what is needed twice added up; rice first. What there is of
       # something is counted once, however many items need it.
       def items
-        left_g = @stock_g.dup
-        lines = @supper.lines.reject { |scaled| scaled.line.ingredient.aisle == FREE }
-        grouped = lines.group_by { |scaled| [scaled.line.ingredient.key, scaled.line.name.downcase.sub(PLURAL, "")] }
-        wanted = [rice, *grouped.values.map { |same| needed(same) }.sort_by { |need| [need[:aisle], need[:name].downcase] }]
-        wanted.map { |need| item(need, left_g) }
+        @items ||= all_items.freeze
       end
 
       # What must be got: items that the cupboard does not cover.
@@ -45,13 +46,11 @@ module FondKettle
 
       # Everything in order of use.
       def ready
-        order = Table::STAGES.keys
-        lines = @supper.lines.sort_by.with_index { |scaled, index| [order.index(scaled.line.stage), index] }
-        lines.map do |scaled|
+        @ready ||= in_order_of_use.map do |scaled|
           amount = amount(scaled)
           Ready.new(stage: scaled.line.stage, name: scaled.line.name, note: scaled.line.note, said: @words.say(amount),
                     scaled: amount)
-        end
+        end.freeze
       end
 
       # Soaking and thawing, the longest first.
@@ -64,6 +63,19 @@ module FondKettle
       end
 
       private
+
+      def in_order_of_use
+        order = Table::STAGES.keys
+        @supper.lines.sort_by.with_index { |scaled, index| [order.index(scaled.line.stage), index] }
+      end
+
+      def all_items
+        left_g = @stock_g.dup
+        lines = @supper.lines.reject { |scaled| scaled.line.ingredient.aisle == FREE }
+        grouped = lines.group_by { |scaled| [scaled.line.ingredient.key, scaled.line.name.downcase.sub(PLURAL, "")] }
+        wanted = [rice, *grouped.values.map { |same| needed(same) }.sort_by { |need| [need[:aisle], need[:name].downcase] }]
+        wanted.map { |need| item(need, left_g) }
+      end
 
       def rice
         grain = @supper.plan.request.grain

@@ -14,25 +14,27 @@ module FondKettle
 
       # One line an item, by aisle.
       def text(items)
-        items.group_by(&:aisle).map do |aisle, list|
-          ["#{aisle.capitalize}:", *list.map do |item|
-            "- #{[item.words, ("(#{item.weight})" if item.weight && item.words), item.name].compact.join(' ')}"
-          end]
-            .join("\n")
-        end.join("\n\n") << "\n"
+        items.group_by(&:aisle).map { |aisle, list| ["#{aisle.capitalize}:", *list.map { |item| "- #{item}" }].join("\n") }
+             .join("\n\n") << "\n"
       end
 
       def csv(items)
         CSV.generate do |rows|
           rows << HEADER
-          items.each do |item|
-            rows << [item.aisle, item.name, item.words, item.weight, *[item.need_g, item.have_g, item.buy_g].map do |g|
-              g&.round(1)
-            end]
-                    .map { |cell| cell.is_a?(String) && cell.match?(FORMULA) ? "'#{cell}" : cell }
-          end
+          items.each { |item| rows << row(item).map { |cell| safe(cell) } }
         end
       end
+
+      def row(item)
+        weights = [item.need_g, item.have_g, item.buy_g].map { |grams| grams&.round(1) }
+        [item.aisle, item.name, item.words, item.weight, *weights]
+      end
+
+      def safe(cell)
+        cell.is_a?(String) && cell.match?(FORMULA) ? "'#{cell}" : cell
+      end
+
+      private_class_method :row, :safe
     end
   end
 end
