@@ -47,14 +47,18 @@ module FondKettle
         end
 
         def layer(key, klass, width)
-          height = now[key] * @scale
+          band(now[key], klass, width)
+        end
+
+        # From the floor up to `depth_mm`.
+        def band(depth_mm, klass, width)
+          height = depth_mm * @scale
           Svg.tag("rect", x: EDGE, y: floor_y - height, width: width, height: height, class: klass)
         end
 
         # What lies under the rice; cooks of an older version know of none.
         def base(width)
-          height = @vessel.fetch(:base_mm, 0) * @scale
-          Svg.tag("rect", x: EDGE, y: floor_y - height, width: width, height: height, class: "base")
+          band(@vessel.fetch(:base_mm, 0), "base", width)
         end
 
         def wall(width)

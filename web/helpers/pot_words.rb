@@ -62,6 +62,17 @@ module FondKettle
           Drawings::PotDrawing.new(plan, liquid_g || plan.liquid_g).to_s
         end
 
+        # The pots and the cups of the cupboard to choose from, or the usual ones.
+        def choose_pot(form)
+          pots = form.kit.pots.map { |pot| [pot[:id], "#{pot[:name]}, #{plain(pot[:diameter_mm])} mm"] }
+          choose("pot", "Pot", form.kit.pot && form.kit.pot[:id], pots.empty? ? [["", "A usual pot"]] : pots, form.problems)
+        end
+
+        def choose_cup(form)
+          cups = form.kit.cups.map { |cup| [cup[:id], "#{cup[:name]}, #{plain(cup[:ml])} mL"] }
+          choose("cup", "Cup", form.kit.cup && form.kit.cup[:id], cups.empty? ? [["", "US cup, 237 mL"]] : cups, form.problems)
+        end
+
         # Grams as the kitchen's scale reads them.
         def scale_grams(amount_g)
           step = kitchen[:scale_step_g]

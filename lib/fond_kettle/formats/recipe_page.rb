@@ -21,7 +21,7 @@ module FondKettle
       # `names` and `cups` as for Table::QuickText.
       def initialize(names:, cups:)
         @names = names
-        @cups = cups
+        @quick = Table::QuickText.new(names: names, cups: cups)
       end
 
       # The Draft of the first recipe in `text`. Raises InvalidInput where there is none.
@@ -82,15 +82,14 @@ module FondKettle
       end
 
       def rice?(line)
-        text = Table::QuickText.new(names: @names, cups: @cups).read(line)
-        !text.rice.nil? || @names.grain(line.sub(%r{\A[\d\s.,/½¼¾⅓⅔-]+\p{Alpha}*\s*}, ""))
+        !@quick.read(line).rice.nil? || @names.grain(line.sub(%r{\A[\d\s.,/½¼¾⅓⅔-]+\p{Alpha}*\s*}, ""))
       end
 
       # The first rice line as grain and amount.
       def rice_of(rice)
         return unless rice.first
 
-        read = Table::QuickText.new(names: @names, cups: @cups).read(rice.first).rice
+        read = @quick.read(rice.first).rice
         read ? [read.first, "#{read.last.round} g"] : [@names.grain(rice.first), ""]
       end
 
