@@ -16,10 +16,15 @@ module FondKettle
     # Finds that liquid.
     module Balancing
       CLOSE_G = 1e-4
+      SAME_G = 1e-9
       MOST_RUNS = 80
       CLOSE_SAUCE_G = 0.1
       SAUCE_ROUNDS = 12
       LEAST_STAYS = 0.25
+      # How far the loss may be taken to grow with the liquid: in the search, where an
+      # open boil sees to nearly all there is too much of, and in the range.
+      STEEPEST = 0.999
+      STEEPEST_IN_RANGE = 0.9
 
       module_function
 
@@ -57,17 +62,26 @@ module FondKettle
         liquid_g = start_g || [need_g, 0.0].max
         before = nil
         slope = 0.0
+        bracket = [-Float::INFINITY, Float::INFINITY]
         MOST_RUNS.times do
           run = Cooking.end_of(charge, liquid_g, stages, setting)
           gone_g = run.lost_g + run.cloth_g
           wanted_g = need_g + gone_g
           slope = slope_between(before, [liquid_g, gone_g], slope)
-          return balance(charge, liquid_g, run, wanted_g, slope) if settled?(liquid_g, wanted_g)
+          return balance(charge, liquid_g, run, wanted_g, slope) if settled?(liquid_g, wanted_g, bracket)
 
           before = [liquid_g, gone_g]
-          liquid_g = [liquid_g + ((wanted_g - liquid_g) / (1 - slope)), 0.0].max
+          bracket[wanted_g > liquid_g ? 0 : 1] = liquid_g
+          liquid_g = within(bracket, liquid_g + ((wanted_g - liquid_g) / (1 - slope)))
         end
         raise Error, "the balance did not settle at #{liquid_g} g"
+      end
+
+      # A step that leaves what is known to be too little and too much goes to the
+      # middle of it.
+      def within(bracket, liquid_g)
+        liquid_g = [liquid_g, 0.0].max
+        liquid_g > bracket.first && liquid_g < bracket.last ? liquid_g : bracket.sum / 2
       end
 
       # In plenty of water the amount is the cook's: so many parts to one of rice.
@@ -78,8 +92,11 @@ module FondKettle
         whole.with(uptake_g: run.uptake * charge.rice_g, taken_g: run.drunk_g, residue_g: run.free_g)
       end
 
-      def settled?(liquid_g, wanted_g)
-        (wanted_g - liquid_g).abs < CLOSE_G || (liquid_g.zero? && wanted_g.negative?)
+      # Or nothing lies between too little and too much: then the run's verdict says
+      # what comes of it.
+      def settled?(liquid_g, wanted_g, bracket)
+        (wanted_g - liquid_g).abs < CLOSE_G || (liquid_g.zero? && wanted_g.negative?) ||
+          bracket.last - bracket.first < SAME_G
       end
 
       # How the loss grows with the liquid, between the last two runs.
@@ -89,7 +106,7 @@ module FondKettle
         apart = now[0] - before[0]
         return slope if apart.abs < 1e-7
 
-        ((now[1] - before[1]) / apart).clamp(-0.9, 0.9)
+        ((now[1] - before[1]) / apart).clamp(-STEEPEST, STEEPEST)
       end
 
       def balance(charge, liquid_g, run, wanted_g, slope)
@@ -97,10 +114,11 @@ module FondKettle
                     residue_g: charge.residue_g, brought_g: charge.brought_g, taken_g: charge.drink_g,
                     soak_gain_g: charge.washed.in_pot ? 0.0 : charge.soak_gain_g, surface_g: charge.surface_g,
                     drained_g: run.drained_g, cloth_g: run.cloth_g,
-                    spare_g: [-wanted_g, 0.0].max, run: run, slope: slope, charge: charge)
+                    spare_g: [-wanted_g, 0.0].max, run: run, charge: charge,
+                    slope: slope.clamp(-STEEPEST_IN_RANGE, STEEPEST_IN_RANGE))
       end
 
-      private_class_method :sauced, :fixed_point, :in_plenty, :settled?, :slope_between, :balance
+      private_class_method :sauced, :fixed_point, :within, :in_plenty, :settled?, :slope_between, :balance
     end
   end
 end

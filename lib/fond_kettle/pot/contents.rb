@@ -26,6 +26,7 @@ module FondKettle
         @kept_g = charge.kept_g
         @drink_g = charge.drink_g
         @solids_j_k = charge.solids_j_k + (charge.rice_g * DRY_FOOD_J_G_K)
+        reckon_drinkers
       end
 
       def dry?
@@ -54,9 +55,10 @@ module FondKettle
         left.positive? ? left : 0.0
       end
 
-      # Free water standing above the bed, mL; negative when craters show.
+      # Free water standing above the bed, mL; negative when craters show. Dry food
+      # lies in the bed as so much more rice.
       def over_bed_ml
-        @free_g - @voids_ml - (@voids_per_g * @uptake)
+        @free_g - ((@voids_ml + (@voids_per_g * @uptake)) * @drinkers_g / @charge.rice_g)
       end
 
       # The soak ends and cooking begins: the kinetics are fixed from here on.
@@ -83,10 +85,10 @@ module FondKettle
         cook_drawn(pace, loss_g_min, minutes)
       end
 
-      # Minutes of `cook` until the liquid is level with the bed, or `most`.
-      def minutes_to_level(pace, loss_g_min, most)
-        falls_ml = (@drinkers_g + @voids_per_g) * ((2 * @kinetics.a) - @uptake)
-        minutes_to_draw([over_bed_ml, 0.0].max, falls_ml, @kinetics.l * pace, loss_g_min, most)
+      # Minutes of `cook` until the liquid over the bed has fallen by `ml`, or `most`.
+      def minutes_to_fall(ml, pace, loss_g_min, most)
+        falls_ml = @drinkers_g * (1 + (@voids_per_g / @charge.rice_g)) * ((2 * @kinetics.a) - @uptake)
+        minutes_to_draw([ml, 0.0].max, falls_ml, @kinetics.l * pace, loss_g_min, most)
       end
 
       # Liquid and food go in (a Pot::Addition).
@@ -94,7 +96,7 @@ module FondKettle
         @free_g += addition.liquid_g + addition.brought_g
         @solids_j_k += addition.solids_j_k
         @drink_g += addition.drink_g
-        reckon_drinkers if @kinetics
+        reckon_drinkers
       end
 
       # All but what clings to the grain is poured off.

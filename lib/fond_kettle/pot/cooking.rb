@@ -18,8 +18,6 @@ module FondKettle
       # Fine enough for the cues, which lie on straight lines between steps.
       CUES_STEP_MIN = 1.0
       CURVE_STEP_MIN = 0.5
-      # Level with the rice, to a drop.
-      LEVEL_ML = 1e-6
       HAIR = 1e-9
 
       # Runs `stages` (Stage) over `charge` (Charge) with `liquid_g` poured in, in
@@ -45,20 +43,27 @@ module FondKettle
       end
 
       def through(stages)
-        stages.each { |stage| cook(stage) }
+        stages.zip(stages.drop(1)) { |stage, following| cook(stage, following) }
         result
       end
 
       private
 
-      def cook(stage)
+      def cook(stage, following)
         began = @pot.min
         @stage = stage
-        @pot.enter(stage)
+        @pot.enter(stage, following)
         @watch&.stirred if stage.stirred
         run_for(limit(stage))
-        @stuck ||= stage.key if stage.ends_at && !ended?
+        finish(stage) if stage.ends_at
         @stage_minutes << (@pot.min - began)
+      end
+
+      # Level with the rice is what the cook sees as craters.
+      def finish(stage)
+        return @stuck ||= stage.key unless ended?
+
+        @watch&.craters(@pot.min) if stage.ends_at == "level"
       end
 
       def limit(stage)
@@ -83,7 +88,7 @@ module FondKettle
       def ended?
         case @stage.ends_at
         when "boil" then @pot.boiling?
-        when "level" then @contents.over_bed_ml <= LEVEL_ML
+        when "level" then @pot.level?
         when "dry" then @contents.dry?
         end
       end

@@ -4,6 +4,7 @@ require_relative "contents"
 require_relative "fire"
 require_relative "heat"
 require_relative "kinetics"
+require_relative "level"
 require_relative "loss"
 require_relative "soak"
 
@@ -36,10 +37,12 @@ module FondKettle
         @min = @off_min = @boiled_min = @stirred_at = 0.0
       end
 
-      # A stage begins: what is poured off, goes in, or is done with the lid.
-      def enter(stage)
+      # A stage begins, with another `following` it or nil: what is poured off, goes
+      # in, or is done with the lid.
+      def enter(stage, following)
         @stage = stage
         @fire = Fire.new(stage, @setting)
+        @level = stage.ends_at == "level" ? Level.new(@contents, @charge, stage, following, @setting) : nil
         @off_min = 0.0 unless stage.off?
         @idle_min = stage.oven_c ? OVEN_IDLE_MIN : 0.0
         @cloth_left_g = stage.cloth ? Loss::CLOTH_G - @contents.cloth_g : 0.0
@@ -53,6 +56,11 @@ module FondKettle
 
       def boiling?
         @temp_c >= @setting.boil_c
+      end
+
+      # Is the liquid level with the rice? Only for a stage that ends so.
+      def level?
+        @level.reached?
       end
 
       # One step of at most `most_min`; returns the minutes it took.
@@ -145,7 +153,7 @@ module FondKettle
       def boil(most_min)
         loss = @contents.dry? ? 0.0 : @fire.boiling_g_min
         @contents.begin_cooking
-        minutes = @stage.ends_at == "level" ? @contents.minutes_to_level(@boil_pace / @fire.lag, loss, most_min) : most_min
+        minutes = @level ? @level.minutes(loss, most_min) : most_min
         used = cook_contents(@boil_pace, loss, minutes)
         @boiled_min += used
         used

@@ -39,6 +39,11 @@ module FondKettle
         @dry_min.clear
       end
 
+      # The liquid was seen level with the rice at minute `min`.
+      def craters(min)
+        @seen["craters"] ||= min
+      end
+
       # Cue values in the order in which they came.
       def cues
         @seen.map { |cue, at_min| Cue.new(cue: cue, at_min: at_min) }.sort_by(&:at_min).freeze

@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+require_relative "fire"
+
+module FondKettle
+  module Pot
+    # When the liquid is "level with the rice" at the end of a stage. What the next
+    # stage still steams off, until the grain holds what it is to hold, stands over
+    # the bed at that moment: a millimetre or less over a wide pot, which nobody can
+    # see. Without it a thin bed, whose voids hold less than the lid lets out, would
+    # have to boil on and on, and less rice would ask for more liquid (identity 3).
+    class Level
+      # To a drop.
+      DROP_ML = 1e-6
+
+      # Of `contents` (Contents) of `charge` (Charge) in `stage` (Stage), with the
+      # stage `following` it, or nil; `setting` a Setting.
+      def initialize(contents, charge, stage, following, setting)
+        @contents = contents
+        @uptake = charge.uptake
+        @pace = Kinetics.pace(setting.boil_c)
+        @lag, @steam_g = lag_and_steam(stage, setting)
+        # Never more than this stage steams off itself, or it would not come down to it.
+        @later_g = following && !following.off? ? [lag_and_steam(following, setting).reduce(:*), @lag * @steam_g].min : 0.0
+      end
+
+      def reached?
+        above_ml <= DROP_ML
+      end
+
+      # Minutes of boiling until then, or `most_min`.
+      def minutes(loss_g_min, most_min)
+        @contents.minutes_to_fall(above_ml, @pace / @lag, [loss_g_min - (@later_g / @lag), 0.0].max, most_min)
+      end
+
+      private
+
+      def above_ml
+        @contents.over_bed_ml - later_g
+      end
+
+      # What the next stage still loses.
+      def later_g
+        kinetics = @contents.kinetics
+        return 0.0 unless kinetics && @contents.uptake < @uptake
+
+        @later_g * (kinetics.minutes_to_take(@uptake, 1 / @pace) - kinetics.minutes_to_take(@contents.uptake, 1 / @pace))
+      end
+
+      def lag_and_steam(stage, setting)
+        fire = Fire.new(stage, setting)
+        [fire.lag, fire.boiling_g_min]
+      end
+    end
+  end
+end
