@@ -8,12 +8,20 @@ require_relative "../../store/demo"
 require_relative "../../store/household"
 require_relative "../../web/application"
 
+# ChromeDriver sometimes tells of an element that left with the page it was on in
+# words of its own, not as a stale element: looked for again like one.
+class PatientDriver < Capybara::Selenium::Driver
+  def invalid_element_errors
+    super | [Selenium::WebDriver::Error::UnknownError]
+  end
+end
+
 Capybara.register_driver(:kitchen_chromium) do |app|
   options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium")
   %w[--headless=new --no-sandbox --disable-gpu --no-first-run --disable-background-networking --disable-component-update
      --disable-sync --disable-dev-shm-usage --window-size=1280,800].each { |argument| options.add_argument(argument) }
-  Capybara::Selenium::Driver.new(app, browser: :chrome, options: options,
-                                      service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))
+  PatientDriver.new(app, browser: :chrome, options: options,
+                         service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))
 end
 Capybara.server = :puma, { Silent: true }
 Capybara.default_max_wait_time = 5
