@@ -58,6 +58,7 @@ RSpec.describe "Every way of cooking", :browser do
 
   it "answers the cook's own way, typed, by arrow keys and by dragging" do
     visit "/pot?grain=basmati&pot=3&for=amount&amount=420&unit=g"
+    find("#drawer-own summary").click
     fill_in "I always use", with: "2"
     expect(page).to have_css(".own", text: "comes out wet")
     find("[data-drag=soak]").send_keys(:arrow_up)
@@ -69,6 +70,20 @@ RSpec.describe "Every way of cooking", :browser do
     expect(page).to have_css(".own", text: "comes out chalky")
     expect(page).to have_current_path(/own_kind=depth/, url: true)
     expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag22aa)
+  end
+
+  it "counts what is typed beside the rice, a line at a time, and opens the drawer that has something wrong" do
+    visit "/pot?grain=basmati&pot=3&for=amount&amount=420&unit=g"
+    find("#drawer-beside summary").send_keys(:enter)
+    fill_in "Goes in beside the rice", with: "400 g tomatoes\n2 moonstones"
+    expect(page).to have_css("#drawer-beside .said", text: "400 g tomatoes, moonstones")
+    expect(page).to have_css(".balance", text: "340 g").and have_css(".warnings", text: "Not counted yet, “2 moonstones”")
+    expect(find_field("Goes in beside the rice").value.lines.size).to eq(2)
+    find("[data-drag=soak]").send_keys(:arrow_up)
+    expect(page).to have_css("#drawer-wash .said", text: "soaked 35 min")
+    expect(page).to have_no_css("#drawer-wash[open]")
+    page.execute_script("rinse.value = 'many'; rinse.dispatchEvent(new Event('change', { bubbles: true }))")
+    expect(page).to have_css("#drawer-wash[open] #rinse-problem", text: "must be")
   end
 
   it "takes a lifted lid and a sign of trouble at the stove" do

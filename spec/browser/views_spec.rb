@@ -6,7 +6,10 @@ RSpec.describe "Every view", :browser do
   include Support::Browser
 
   views = { "table" => "/",
-            "pot" => "/pot?grain=basmati&pot=3&for=amount&amount=540&unit=g", "a marked pot" => "/pot?guests=10000",
+            "pot" => "/pot?grain=basmati&pot=3&for=amount&amount=540&unit=g",
+            "a marked pot" => "/pot?guests=10000&soak=x&own=x&burner=x&beside=30+kg+leek",
+            "side by side" => "/pot/schools?grain=basmati&pot=1&for=amount&amount=130&unit=g",
+            "the course" => "/pot/course?grain=basmati&pot=1&for=amount&amount=130&unit=g&with=sea",
             "empty stove" => "/stove", "tests" => "/tests", "ways" => "/ways", "a new way" => "/ways/new?from=level",
             "dishes" => "/dishes", "a dish" => "/dishes/2", "a dish in hand" => "/dishes/3/edit",
             "measures" => "/measures", "bringing in" => "/dishes/import", "an evening" => "/evening?dish=6&guests=4&serve=19:00",

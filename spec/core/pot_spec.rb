@@ -123,7 +123,16 @@ RSpec.describe "The pot" do
     end
 
     it "opens and dries a wet pot" do
-      expect(try_with(basic_request, 700).rescue.first.say).to include("Open the pot")
+      remedy = try_with(basic_request, 600).rescue.first
+      expect([remedy.say, remedy.off_g, remedy.minutes]).to match([/Open the pot/, 0, be_between(2, 16)])
+    end
+
+    it "pours off what would take longer to dry than rice can stand" do
+      remedy = try_with(basic_request, 700).rescue.first
+      expect([remedy.say, remedy.minutes]).to match([/sieve, the steam away from you/, be < 10])
+      spare_g = try_with(basic_request, 700).run.free_g
+      expect(remedy.off_g).to be_between(0.8 * spare_g, spare_g)
+      expect(try_with(basic_request, 700 - remedy.off_g).rescue.first&.off_g.to_i).to eq(0)
     end
   end
 end

@@ -72,7 +72,8 @@ RSpec.describe "The drawings" do
   describe FondKettle::Web::Drawings::BalanceDrawing do
     it "adds up: what comes in is what goes out" do
       drawing = described_class.new(FondKettle::Formats::PlanJson.call(plan), plan.request.measures)
-      expect(drawing.sources.sum(&:first)).to be_within(0.5).of(drawing.sinks.sum(&:first))
+      expect([drawing.sources, drawing.sinks].map { |parts| parts.sum(&:first) }.uniq).to eq([drawing.total_g])
+      expect(drawing.sources.first.first).to eq(plan.liquid_g.round)
       expect(svg(drawing).css("text").map(&:text)).to include("1 1/2 cups + 2 tbsp")
       widths = %w[source sink].map { |klass| svg(drawing).css("rect.#{klass}").sum { |part| part["width"].to_f + 2 } }
       expect(widths.first).to be_within(2).of(widths.last)

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/measure/rounding"
 require_relative "../../lib/fond_kettle/measure/spoken"
 require_relative "../html/markup"
 
@@ -16,7 +17,7 @@ module FondKettle
         TOP = 22
         SECOND_TOP = 120
         HEIGHT = 196
-        LETTER = 8.5
+        LETTER = 12.0
         SOURCES = [[:poured_g, "poured"], [:soak_gain_g, "in the grain"], [:surface_g, "clinging"],
                    [:brought_g, "brought"]].freeze
         SINKS = [[:uptake_g, "taken up by the rice"], [:taken_g, "drunk by dry food"], [:residue_g, "left as sauce"],
@@ -29,19 +30,26 @@ module FondKettle
           @grams = answer[:balance].merge(poured_g: answer[:liquid][:g])
         end
 
-        # [grams, words, in the cook's measures] of what is not nothing.
+        # [whole grams, words, in the cook's measures] of what is not nothing. What is
+        # poured stands as the plan says it; the rest is rounded so that it adds up.
         def sources
-          @sources ||= present(SOURCES)
+          @sources ||= begin
+            poured, *rest = present(SOURCES)
+            rounded(rest, total_g - poured.first.round).unshift([poured.first.round, *poured.drop(1)])
+          end
         end
 
         def sinks
-          @sinks ||= present(SINKS)
+          @sinks ||= rounded(present(SINKS), total_g)
+        end
+
+        def total_g
+          @total_g ||= sum(present(SOURCES)).round
         end
 
         def to_s
-          total = [sum(sources), sum(sinks)].max
-          bars = bar(sources, TOP, total, "source") + bar(sinks, SECOND_TOP, total, "sink")
-          words = "#{said(sources)} make #{sum(sources).round} g; #{said(sinks)}."
+          bars = bar(sources, TOP, "source") + bar(sinks, SECOND_TOP, "sink")
+          words = "#{said(sources)} make #{total_g} g; #{said(sinks)}."
           title = Svg.tag("title", Svg.escape("Where the water goes: #{words}"), id: "balance-title")
           Svg.tag("svg", title + bars, viewBox: "0 0 #{WIDTH.to_i} #{HEIGHT}", class: "balance-drawing", role: "img",
                                        aria_labelledby: "balance-title")
@@ -52,8 +60,13 @@ module FondKettle
         def present(parts)
           parts.filter_map do |key, words|
             grams = @grams.fetch(key)
-            [grams, words, Measure::Spoken.say(grams, @measures)] if grams.abs >= 0.5
+            [grams, words, Measure::Spoken.say(grams, @measures)] if grams.abs >= 0.5 || key == :poured_g
           end
+        end
+
+        def rounded(parts, total)
+          whole = Measure::Rounding.adding_up(parts.map(&:first), total)
+          parts.zip(whole).map { |part, grams| [grams, *part.drop(1)] }
         end
 
         def sum(parts)
@@ -61,13 +74,13 @@ module FondKettle
         end
 
         def said(parts)
-          parts.map { |grams, words| "#{grams.round} g #{words}" }.join(", ")
+          parts.map { |grams, words| "#{grams} g #{words}" }.join(", ")
         end
 
-        def bar(parts, top, total, klass)
+        def bar(parts, top, klass)
           x = 0.0
           parts.each_with_index.map do |(grams, words, cups), index|
-            width = WIDTH * grams / total
+            width = WIDTH * grams / total_g.to_f
             drawn = Svg.tag("rect", x: x, y: top, width: [width - 2, 1].max, height: BAR,
                                     class: "#{klass} part-#{index}") +
                     label(grams, words, cups, [x, top], width)
@@ -83,7 +96,7 @@ module FondKettle
 
         # Inside where it fits; a narrow part has its words in the list below only.
         def label(grams, words, cups, (left, top), width)
-          inside = width > NARROW ? Svg.text("#{grams.round} g", x: left + 8, y: top + 26, class: "label on-bar") : ""
+          inside = width > NARROW ? Svg.text("#{grams} g", x: left + 8, y: top + 26, class: "label on-bar") : ""
           [inside, said_at(words, left, top - 6, width), said_at(cups, left, top + BAR + 18, width)].join
         end
       end

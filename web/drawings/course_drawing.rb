@@ -17,6 +17,11 @@ module FondKettle
         BOTTOM = 400.0
         LINES = [[:free_g, "free water", "free"], [:taken_g, "taken up", "taken"], [:lost_g, "steam", "lost"],
                  [:temp_c, "temperature", "temp"], [:core, "core left", "core"]].freeze
+        # So that no line is told by its colour alone: a mark on each, round its middle.
+        MARKS = { "free" => "m-5 0 a5 5 0 1 0 10 0 a5 5 0 1 0 -10 0", "taken" => "m-5 -5 h10 v10 h-10 z",
+                  "lost" => "m0 -6 l6 11 h-12 z", "temp" => "m0 -7 l7 7 l-7 7 l-7 -7 z",
+                  "core" => "m-5 -5 l10 10 m0 -10 l-10 10" }.freeze
+        MARKS_ON_A_LINE = 7
         CUES = { "first-steam" => "first steam", "boil" => "boil", "craters" => "craters", "dry" => "dry",
                  "core-gone" => "core gone", "scorch-risk" => "scorches" }.freeze
 
@@ -26,11 +31,13 @@ module FondKettle
           @other = other
           runs = [run, other].compact
           @most_min = runs.map(&:minutes).max
-          @most_g = runs.flat_map(&:curve).map { |point| [point.free_g, point.taken_g].max }.max * 1.05
+          most_g = runs.flat_map(&:curve).map { |point| [point.free_g, point.taken_g].max }.max
+          @step_g = round_step(most_g)
+          @most_g = (most_g / @step_g).ceil * @step_g
         end
 
         def to_s
-          drawn = [axes, cues, lines(@run, ""), (@other ? lines(@other, " over") : ""), legend].join
+          drawn = [axes, cues, lines(@run, ""), (@other ? lines(@other, " over") : ""), marks, legend].join
           Svg.tag("svg", Svg.tag("title", "The course of the pot", id: "course-title") + drawn,
                   viewBox: "0 0 #{WIDTH} #{HEIGHT}", class: "course-drawing", role: "img", aria_labelledby: "course-title")
         end
@@ -58,6 +65,30 @@ module FondKettle
           end.join
         end
 
+        # Each line's own mark along it, no two lines' at the same minutes.
+        def marks
+          LINES.each_with_index.map do |(key, _, klass), index|
+            at = (0...MARKS_ON_A_LINE).map { |nth| (nth + ((index + 0.5) / LINES.size)) / MARKS_ON_A_LINE }
+            at.map { |part| point_at(@run, part * @run.minutes) }.map do |point|
+              mark(klass, x(point.min), y(share(point, key)))
+            end.join
+          end.join
+        end
+
+        def point_at(run, min)
+          run.curve.min_by { |point| (point.min - min).abs }
+        end
+
+        def mark(klass, across, down)
+          Svg.tag("path", d: "M#{across.round(1)} #{down.round(1)} #{MARKS.fetch(klass)}", class: "on-line line-#{klass}")
+        end
+
+        # 1, 2 or 5 times a power of ten, whole, so that at most five steps do.
+        def round_step(most)
+          power = 10**[Math.log10(most / 5.0).floor, 0].max
+          [1, 2, 5, 10].map { |times| times * power }.find { |step| most / step <= 5 }
+        end
+
         # Names of cues that come close together stand in rows above one another.
         def cues
           ends = []
@@ -71,28 +102,36 @@ module FondKettle
         end
 
         def axes
+          [Svg.tag("path", d: "M#{LEFT} #{TOP} V#{BOTTOM} H#{RIGHT} V#{TOP}", class: "axis"),
+           *minute_ticks, *gram_ticks, *percent_ticks,
+           Svg.text("g", x: LEFT - 6, y: TOP - 14, class: "label end"),
+           Svg.text("°C, %", x: RIGHT + 6, y: TOP - 14, class: "label"),
+           Svg.text("minutes from the heat going on", x: (LEFT + RIGHT) / 2, y: BOTTOM + 42, class: "label middle")].join
+        end
+
+        def minute_ticks
           step = [1, 2, 5, 10, 20, 30, 60].find { |minutes| @most_min / minutes <= 12 } || 120
-          across = (0..(@most_min / step).floor).map do |tick|
+          (0..(@most_min / step).floor).map do |tick|
             Svg.text((tick * step).to_s, x: x(tick * step), y: BOTTOM + 20, class: "label middle")
           end
-          grams = [0.25, 0.5, 0.75, 1.0].map do |part|
-            Svg.text((@most_g * part).round.to_s, x: LEFT - 6, y: y(part) + 5, class: "label end")
+        end
+
+        def gram_ticks
+          (1..(@most_g / @step_g)).map do |tick|
+            at = y((tick * @step_g).fdiv(@most_g)) + 5
+            Svg.text((tick * @step_g).to_s, x: LEFT - 6, y: at, class: "label end")
           end
-          right = [0.25, 0.5, 0.75, 1.0].map do |part|
-            Svg.text((part * 100).round.to_s, x: RIGHT + 6, y: y(part) + 5, class: "label")
-          end
-          Svg.tag("path", d: "M#{LEFT} #{TOP} V#{BOTTOM} H#{RIGHT} V#{TOP}",
-                          class: "axis") + across.join + grams.join + right.join +
-            Svg.text("g", x: LEFT - 6, y: TOP - 8,
-                          class: "label end") + Svg.text("°C, %", x: RIGHT + 6, y: TOP - 14, class: "label") +
-            Svg.text("minutes from the heat going on", x: (LEFT + RIGHT) / 2, y: BOTTOM + 42, class: "label middle")
+        end
+
+        def percent_ticks
+          [25, 50, 75, 100].map { |percent| Svg.text(percent.to_s, x: RIGHT + 6, y: y(percent / 100.0) + 5, class: "label") }
         end
 
         # The lines' names in their own dress, in a row under the chart.
         def legend
           LINES.each_with_index.map do |(_, words, klass), index|
             at = LEFT + (index * 165)
-            Svg.tag("path", d: "M#{at} #{BOTTOM + 66} h36", class: "sample line-#{klass}") +
+            Svg.tag("path", d: "M#{at} #{BOTTOM + 66} h36", class: "sample line-#{klass}") + mark(klass, at + 18, BOTTOM + 66) +
               Svg.text(words, x: at + 44, y: BOTTOM + 71, class: "label")
           end.join
         end

@@ -14,6 +14,7 @@ require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../../lib/fond_kettle/pot/wash"
 require_relative "../../lib/fond_kettle/schema"
 require_relative "../../lib/fond_kettle/table/eaters"
+require_relative "beside"
 require_relative "typed"
 
 module FondKettle
@@ -143,8 +144,7 @@ module FondKettle
         optional(:stir).filled(:string, included_in?: %w[never at-boil])
         optional(:cover).filled(:string, included_in?: %w[lid cloth parchment])
         optional(:crust).filled(:string, included_in?: %w[yes no])
-        optional(:base_g).maybe(Schema::TypedNumber, included_in?: Limits::ADDITION_G)
-        optional(:base_kind).filled(:string, included_in?: Larder::Ingredients.all.keys)
+        optional(:beside).maybe(:string, max_size?: Beside::MOST_LETTERS)
         optional(:serve).maybe(:string, format?: /\A([01]\d|2[0-3]):[0-5]\d\z/)
       end
     end

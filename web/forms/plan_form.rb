@@ -3,8 +3,8 @@
 require "rack/utils"
 require_relative "../../lib/fond_kettle/errors"
 require_relative "../../lib/fond_kettle/evening/supper"
-require_relative "../../lib/fond_kettle/larder/ingredients"
 require_relative "../../lib/fond_kettle/method/planner"
+require_relative "beside"
 require_relative "fields"
 require_relative "house_kit"
 require_relative "house_lesson"
@@ -19,7 +19,7 @@ module FondKettle
       class PlanForm
         FIELDS = %i[dish grain method for who guests boxes freezer portion amount unit have have_g batches
                     pot cup burner oven oven_c texture rinse soak water_c drain
-                    onion first stir cover crust base_g base_kind own own_kind lesson serve].freeze
+                    onion first stir cover crust beside own own_kind lesson serve].freeze
         # `base_request` is the request without what the dish brings; `factor` how many
         # times the dish is made.
         attr_reader :problems, :household, :kit, :request, :lesson, :base_request, :factor
@@ -28,6 +28,7 @@ module FondKettle
         def initialize(typed, household)
           @household = household
           @typed = FIELDS.to_h { |field| [field, typed[field.to_s]] }.compact
+          @typed[:beside] ||= Beside.before_lines(typed["base_g"], typed["base_kind"]) if typed["base_g"]
           result = PLAN.call(@typed.reject { |field, value| value == "" && field != asked_for })
           @values = result.to_h
           @problems = Forms.problems(result).dup
@@ -105,6 +106,11 @@ module FondKettle
           @values[:own] && [self[:own_kind], @values[:own]]
         end
 
+        # What goes in beside the rice, as far as it is understood.
+        def beside
+          @beside ||= Beside.new(@typed[:beside], household)
+        end
+
         private
 
         # The one field that may not be left blank: how much rice, or for how many.
@@ -122,15 +128,21 @@ module FondKettle
         end
 
         def build
-          method_known = !@typed.key?(:method) || household.schools.all.key?(@typed[:method])
-          problem(:method, "must be one of: #{household.schools.all.keys.join(', ')}") unless method_known
-          problem(:dish, "has a way that is gone, #{dish.method}: change the dish, or choose a way") if way_gone?
-          kit.missing.each { |field| problem(field, "is not in the cupboard any more: choose another") }
-          problem(:dish, "is not among the dishes any more: choose another") if @typed[:dish].to_s != "" && dish.nil?
+          look_up
           return unless @problems.empty?
 
           @lesson = HouseLesson.of(household.cooks, kit.bag_grain(grain), kit.pot && kit.pot[:id])
           reckon
+        end
+
+        # What is named has to be there.
+        def look_up
+          method_known = !@typed.key?(:method) || household.schools.all.key?(@typed[:method])
+          problem(:method, "must be one of: #{household.schools.all.keys.join(', ')}") unless method_known
+          problem(:dish, "has a way that is gone, #{dish.method}: change the dish, or choose a way") if way_gone?
+          problem(:beside, beside.problem) if beside.problem
+          kit.missing.each { |field| problem(field, "is not in the cupboard any more: choose another") }
+          problem(:dish, "is not among the dishes any more: choose another") if @typed[:dish].to_s != "" && dish.nil?
         end
 
         # A dish can outlive a way of the house's own.
@@ -152,8 +164,8 @@ module FondKettle
 
         def compose(rice_g)
           Method::Request.new(school: school, choices: choices, grain: kit.bag_grain(grain), rice_g: rice_g,
-                              additions: additions, company: [].freeze, **wash, **kit.to_h, texture: @values.fetch(:texture, 0.0),
-                              altitude_m: household.kitchen[:altitude_m],
+                              additions: beside.additions, company: beside.company, **wash, **kit.to_h,
+                              texture: @values.fetch(:texture, 0.0), altitude_m: household.kitchen[:altitude_m],
                               lesson: self[:lesson] == "leave" ? Method::NO_LESSON : @lesson)
         end
 
@@ -161,13 +173,6 @@ module FondKettle
           cover = { "cloth" => { cloth: true }, "parchment" => { parchment: true } }.fetch(@values[:cover], {})
           Method::Choices.of(**@values.slice(:onion, :first, :stir, :oven_c), **cover,
 crust: @values[:crust] && @values[:crust] == "yes")
-        end
-
-        def additions
-          grams = @values[:base_g]
-          return [] unless grams&.positive?
-
-          [Method::Addition.new(ingredient: Larder::Ingredients.fetch(self[:base_kind]), g: grams)]
         end
 
         def wash

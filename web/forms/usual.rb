@@ -13,7 +13,7 @@ module FondKettle
         # Portions that the page of plain rice offers.
         PORTIONS = %w[side main one-pot].freeze
         PLAIN = { for: "people", unit: "g", amount: "", boxes: "0", freezer: "0", texture: "0", lesson: "use", own_kind: "volume",
-                  cover: "lid", base_kind: "tomato" }.freeze
+                  cover: "lid" }.freeze
 
         module_function
 

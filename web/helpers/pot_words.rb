@@ -3,7 +3,6 @@
 require_relative "../../lib/fond_kettle/kit/vessel"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/measure/rounding"
-require_relative "../../lib/fond_kettle/larder/ingredients"
 require_relative "../../lib/fond_kettle/method/own_way"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/loss"
@@ -53,8 +52,8 @@ module FondKettle
           Method::OwnWay::KINDS.to_a
         end
 
-        def base_choices
-          Larder::Ingredients.all.values.map { |ingredient| [ingredient.key, ingredient.name.downcase] }
+        def burner_choices(form)
+          [["", "what suits"]] + form.kit.burners.map { |burner| [burner[:id], "#{burner[:name]}, #{plain(burner[:high_w])} W"] }
         end
 
         # With `liquid_g`, the water as the cook has it, not as planned.
@@ -77,6 +76,20 @@ module FondKettle
         def scale_grams(amount_g)
           step = kitchen[:scale_step_g]
           "#{plain((amount_g / step).round * step)} g"
+        end
+
+        # The amounts of a remedy ({add_g, off_g, minutes}), a sentence each; `measures`:
+        # a Measure::House. Cooks begun before there was an off_g have none.
+        def remedy_amounts(remedy, measures)
+          [[remedy[:off_g].to_i, "to pour off"], [remedy[:add_g], "hot water"]].filter_map do |amount_g, words|
+            "#{grams(amount_g)} #{words}, #{Measure::Spoken.say(amount_g, measures)}." if amount_g.positive?
+          end.push(*("#{minutes(remedy[:minutes])} more." if remedy[:minutes].positive?))
+        end
+
+        # "1.04 parts", "1 part"
+        def parts(ratio)
+          said = plain(ratio.to_f.round(2))
+          said == "1" ? "1 part" : "#{said} parts"
         end
 
         def course_drawing(run, other)
@@ -134,26 +147,6 @@ module FondKettle
           return known if value.nil? || known.map(&:first).include?(form[:texture].to_s)
 
           [[form[:texture], "between (#{value})"], *known]
-        end
-
-        # Hints that follow what is chosen.
-        def hints(form)
-          { "rinse" => "0: not rinsed. #{cloudiness(form)}",
-            "soak" => "Blank: the usual #{plain(form.school.soak_min(form.grain))} min for #{form.grain.name.downcase}" }
-        end
-
-        # What a change moves beside the answer: hints and problems, by the name of their spot.
-        def spots(form)
-          hints(form).to_h { |name, hint| ["hint-#{name}", Html::Markup.escape(hint)] }
-                     .merge("school-choices" => part(:pot_choices, form: form))
-                     .merge(form.problems.to_h { |problem| ["problem-#{problem[:field]}", told(problem[:message])] })
-        end
-
-        def cloudiness(form)
-          changes = Integer(form[:rinse].to_s, 10, exception: false)
-          return "" unless changes&.between?(1, 20)
-
-          "#{changes}: #{(Pot::Wash.cloudiness(form.grain, changes) * 100).round} % of the cloudiness is left."
         end
 
         def cautions_at(answer, step)

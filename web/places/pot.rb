@@ -8,6 +8,7 @@ require_relative "../../lib/fond_kettle/method/planner"
 require_relative "../../lib/fond_kettle/method/trial"
 require_relative "../drawings/course_drawing"
 require_relative "../forms/plan_form"
+require_relative "../helpers/drawers"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
 require_relative "place"
@@ -19,6 +20,7 @@ module FondKettle
     class PotPlace < Place
       helpers Helpers::Fields
       helpers Helpers::PotWords
+      helpers Helpers::Drawers
 
       OVERLAYS = { "lifted" => "with the lid lifted three times", "sea" => "at sea level", "own" => "your own way" }.freeze
       LIFTED_S = 30.0

@@ -76,8 +76,9 @@ module FondKettle
         additions = lines.select { |scaled| scaled.line.in_pot? && !scaled.line.equal?(main) }.map do |scaled|
           Method::Addition.new(ingredient: scaled.line.ingredient, g: scaled.g)
         end
-        company = lines.map { |scaled| scaled.line.ingredient }.freeze
-        request.with(school: OwnSteps.school(request.school, dish), rice_g: dish.rice_g * factor, company: company,
+        company = lines.map { |scaled| scaled.line.ingredient }
+        request.with(school: OwnSteps.school(request.school, dish), rice_g: dish.rice_g * factor,
+                     company: [*company, *request.company].freeze,
                      additions: [*additions, *request.additions].freeze)
       end
 

@@ -36,7 +36,7 @@ module FondKettle
 
       # One way out: words, grams to add, whole minutes.
       def remedy(remedy)
-        { say: remedy.say, add_g: remedy.add_g.round, minutes: remedy.minutes.ceil }
+        { say: remedy.say, add_g: remedy.add_g.round, off_g: remedy.off_g.round, minutes: remedy.minutes.ceil }
       end
 
       private_class_method :ending, :curve_point

@@ -18,6 +18,16 @@ module FondKettle
         (amount_g / step_g.to_f).round * step_g
       end
 
+      # `amounts` in whole numbers whose sum is `total`: those cut off most go up.
+      #
+      #   adding_up([188.4, 33.1, 10.4], 232) # => [189, 33, 10]
+      def adding_up(amounts, total)
+        whole = amounts.map(&:floor)
+        most_cut = amounts.each_index.sort_by { |index| [whole[index] - amounts[index], index] }
+        most_cut.cycle.first((total - whole.sum).clamp(0, 2 * amounts.size)).each { |index| whole[index] += 1 }
+        whole
+      end
+
       # Minutes as set on a timer: whole, and half minutes below five.
       def minutes(amount_min)
         return amount_min.ceil if amount_min >= 5

@@ -27,7 +27,7 @@ module FondKettle
       # Remedy by sign, for `plan`.
       def for(plan)
         reckoned = OFF.to_h { |sign, (water, time)| [sign, reckon(plan, water, time)] }.compact
-        reckoned.merge(WORDS.transform_values { |say| Pot::Remedy.new(say: say, add_g: 0, minutes: 0) })
+        reckoned.merge(WORDS.transform_values { |say| Pot::Remedy.of(say) })
       end
 
       def reckon(plan, water, time)

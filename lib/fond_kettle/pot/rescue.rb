@@ -7,14 +7,24 @@ require_relative "verdict"
 
 module FondKettle
   module Pot
-    # What to do now: in words, hot water to add (g) and minutes on low.
-    Remedy = Value.define(:say, :add_g, :minutes)
+    # What to do now: in words, hot water to add and liquid to pour off (g), and
+    # minutes on low.
+    Remedy = Value.define(:say, :add_g, :off_g, :minutes) do
+      # One of which only what there is to do is given.
+      def self.of(say, add_g: 0, off_g: 0, minutes: 0)
+        new(say: say, add_g: add_g, off_g: off_g, minutes: minutes)
+      end
+    end
 
     # The way out of a pot that went wrong, from how it stands (job: What goes wrong).
     module Rescue
       # The least that can be sprinkled evenly over a bed, g per g of rice.
       LEAST_SPRINKLE = 0.05
       REHEAT_MIN = 1.0
+      # Longer than this on low, cooked rice goes to pieces before it is dry: what is
+      # too much is poured off, to what dries in so many minutes.
+      MOST_DRYING_MIN = 15.0
+      LEFT_TO_DRY_MIN = 5.0
 
       module_function
 
@@ -29,8 +39,7 @@ module FondKettle
       end
 
       def scorched
-        Remedy.new(say: "Do not scrape. Move the top of the rice to a clean pot and leave the floor behind.",
-                   add_g: 0, minutes: 0)
+        Remedy.of("Do not scrape. Move the top of the rice to a clean pot and leave the floor behind.")
       end
 
       # More water only where water is what is missing; else more time.
@@ -40,13 +49,11 @@ module FondKettle
 
         short_g = [(charge.uptake - run.uptake) * charge.rice_g, LEAST_SPRINKLE * charge.rice_g].max - run.free_g
         add_g = short_g + (minutes * low_g_min(setting, lid))
-        Remedy.new(say: "Sprinkle hot water over the rice, cover, and keep it on low.",
-                   add_g: add_g, minutes: minutes)
+        Remedy.of("Sprinkle hot water over the rice, cover, and keep it on low.", add_g: add_g, minutes: minutes)
       end
 
       def wait(minutes)
-        Remedy.new(say: "The water is still there: cover and give it more time on low before any more water.",
-                   add_g: 0, minutes: minutes)
+        Remedy.of("The water is still there: cover and give it more time on low before any more water.", minutes: minutes)
       end
 
       # Minutes at the boil until core and water are as wanted.
@@ -59,8 +66,17 @@ module FondKettle
 
       def wet(run, charge, setting)
         spare_g = [run.free_g - charge.residue_g, 0.0].max
-        Remedy.new(say: "Open the pot and dry it on low, then rest it with a cloth under the lid, clear of the flame.",
-                   add_g: 0, minutes: REHEAT_MIN + (spare_g / low_g_min(setting, "none")))
+        drying_min = spare_g / low_g_min(setting, "none")
+        return poured_off(spare_g, setting) if drying_min > MOST_DRYING_MIN
+
+        Remedy.of("Open the pot and dry it on low, then rest it with a cloth under the lid, clear of the flame.",
+                  minutes: REHEAT_MIN + drying_min)
+      end
+
+      def poured_off(spare_g, setting)
+        Remedy.of("Pour off what is too much through a sieve, the steam away from you. Back in the pot, dry it open on low, " \
+                  "then rest it with a cloth under the lid, clear of the flame.",
+                  off_g: spare_g - (LEFT_TO_DRY_MIN * low_g_min(setting, "none")), minutes: REHEAT_MIN + LEFT_TO_DRY_MIN)
       end
 
       def low_g_min(setting, lid)
@@ -68,7 +84,7 @@ module FondKettle
          Loss.cap_g_min(setting.burner.joule_per_min("low"))].min
       end
 
-      private_class_method :scorched, :chalky, :wait, :core_minutes, :wet, :low_g_min
+      private_class_method :scorched, :chalky, :wait, :core_minutes, :wet, :poured_off, :low_g_min
     end
   end
 end

@@ -64,7 +64,7 @@ module FondKettle
         this_step.count { |event| event.kind == "lifted" }
       end
 
-      # What to do about the last sign reported in this step: {say, add_g, minutes}.
+      # What to do about the last sign reported in this step: {say, add_g, off_g, minutes}.
       def remedy
         sign = signs.last
         sign && plan.fetch(:remedies, {})[sign.what.to_sym]

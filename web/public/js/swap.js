@@ -13,8 +13,10 @@ export function swap(html) {
   }
   for (const control of document.querySelectorAll("#plan [aria-describedby]")) {
     const problem = document.getElementById(`${control.id}-problem`);
-    if (problem?.textContent.trim()) control.setAttribute("aria-invalid", "true");
-    else control.removeAttribute("aria-invalid");
+    if (problem?.textContent.trim()) {
+      control.setAttribute("aria-invalid", "true");
+      control.closest("details.drawer")?.setAttribute("open", "");
+    } else control.removeAttribute("aria-invalid");
   }
   if (again) document.querySelector(again)?.focus();
 }

@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+require "nokogiri"
+require_relative "../support/served_kitchen"
+
+RSpec.describe "The Pot page's drawers" do
+  include Support::ServedKitchen
+
+  plan = "grain=basmati&pot=3&for=amount&amount=540&unit=g&method=one-pot-sauce&lesson=leave"
+
+  def pot(query = "")
+    get "/pot?grain=basmati&pot=3&for=amount&amount=540&unit=g&method=one-pot-sauce&lesson=leave#{query}"
+    page
+  end
+
+  def liquid_g
+    page.at_css(".balance tbody td").text.to_i
+  end
+
+  def front(key)
+    page.at_css("#drawer-#{key} .said").text
+  end
+
+  it "say on their front what lies in them" do
+    pot
+    expect(%w[wash heat beside own].map { |key| front(key) })
+      .to eq(["3 changes of water, not soaked, drained shaken well", "what suits, never stirred", "nothing", "as planned"])
+    pot("&soak=25&rinse=0&drain=quick&stir=at-boil&cover=cloth&crust=yes&onion=dark&burner=1&own=2&own_kind=volume")
+    expect(%w[wash heat own].map { |key| front(key) })
+      .to eq(["not rinsed, soaked 25 min, drained quickly",
+              "Middle gas ring, onion dark, stirred once, a cloth under the lid, a crust",
+              "2 parts of water to 1 of rice, by cup"])
+    expect(page.css("details.drawer[open]")).to be_empty
+  end
+
+  it "stand open where something in them is wrong, and keep what was typed" do
+    get "/pot?#{plan}&soak=abc"
+    expect(page.css("details.drawer[open]").map { |drawer| drawer["id"] }).to eq(["drawer-wash"])
+    expect(page.at_css("#soak")["value"]).to eq("abc")
+  end
+
+  it "count what goes in beside the rice, a line each, in any measure and state" do
+    pot
+    plain = liquid_g
+    pot("&beside=#{Rack::Utils.escape("400 g tomatoes\n2 onions, browned\n1/2 jam glass red lentils\n1 lemon | beside")}")
+    expect(front("beside")).to match(/\A400 g tomatoes, \d+ g onions, \d+ g red lentils and 1 more\z/)
+    brought = page.css(".balance tr").find { |row| row.at_css("th").text == "brought" }
+    expect(brought.at_css("td").text.to_i).to be_within(25).of((400 * 0.85) + (200 * 0.1))
+    expect(liquid_g).to be < plain
+    expect(page.css(".slip").text).to include("Pulses")
+  end
+
+  it "ask about what they do not know, and plan without it" do
+    pot("&beside=#{Rack::Utils.escape("400 g tomatoes\n3 moonstones\n2 cups basmati")}")
+    expect(last_response.status).to eq(200)
+    expect(page.css(".warnings").text).to include("Not counted yet, “3 moonstones”: What is “moonstones” like?",
+                                                  "Rice is given above")
+    expect(page.at_css("#beside").text.strip.lines.size).to eq(3)
+    expect(front("beside")).to start_with("400 g tomatoes")
+  end
+
+  it "refuse too much of it, at the field" do
+    pot("&beside=30+kg+tomato")
+    expect([last_response.status, page.at_css("#beside-problem").text]).to match([422, /must be at most 20 kg each: tomato/])
+    pot("&beside=#{Rack::Utils.escape((['1 g salt'] * 101).join("\n"))}")
+    expect(page.at_css("#beside-problem").text).to include("must have at most 100 lines")
+    pot("&beside=#{'a' * 4001}")
+    expect([last_response.status, page.at_css("#beside-problem").text]).to match([422, /4000/])
+  end
+
+  it "know the addresses from before there were lines" do
+    pot("&base_g=400&base_kind=coconut-milk")
+    expect(front("beside")).to eq("400 g coconut milk")
+    before = liquid_g
+    pot("&beside=400+g+coconut+milk")
+    expect(liquid_g).to eq(before)
+  end
+end

@@ -1,0 +1,97 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/method/own_way"
+require_relative "../../lib/fond_kettle/pot/wash"
+require_relative "../html/markup"
+require_relative "pot_words"
+
+module FondKettle
+  module Web
+    module Helpers
+      # The drawers of the Pot page: what is seldom changed lies in one, and its front
+      # says what is in it.
+      module Drawers
+        # By key: its name, what its front says, and the fields that lie in it.
+        DRAWERS = { "wash" => ["Rinse and soak", :washing, %w[rinse soak water_c drain]],
+                    "heat" => ["Heat and lid", :heating, %w[burner oven oven_c onion first stir cover crust]],
+                    "beside" => ["Beside the rice", :lying_beside, %w[beside]],
+                    "own" => ["Your own water", :own_water, %w[own own_kind]] }.freeze
+        MOST_NAMED = 3
+
+        # One drawer, its fields made by the block; open where something in it is wrong.
+        def drawer(form, key)
+          name, _, fields = DRAWERS.fetch(key)
+          wrong = fields.any? { |field| problem_for(form.problems, field) }
+          front = %(<b>#{name}</b> <span class="said" data-swap="said-#{key}">#{Html::Markup.escape(said(form, key))}</span>)
+          Html::Markup.tag("details", "<summary>#{front}</summary>#{yield}", class: "drawer", id: "drawer-#{key}",
+                                                                             **(wrong ? { open: "open" } : {}))
+        end
+
+        # Hints that follow what is chosen.
+        def hints(form)
+          { "rinse" => "0: not rinsed. #{cloudiness(form)}",
+            "soak" => "Blank: the usual #{plain(form.school.soak_min(form.grain))} min for #{form.grain.name.downcase}",
+            "beside" => ["A line each: 400 g tomatoes; 1 onion, browned. Water it brings or drinks is counted.",
+                         *form.beside.asked].join(" ") }
+        end
+
+        # What a change moves beside the answer: hints and problems, by the name of their spot.
+        def spots(form)
+          hints(form).to_h { |name, hint| ["hint-#{name}", Html::Markup.escape(hint)] }
+                     .merge(DRAWERS.keys.to_h { |key| ["said-#{key}", Html::Markup.escape(said(form, key))] })
+                     .merge("school-choices" => part(:pot_choices, form: form))
+                     .merge(form.problems.to_h { |problem| ["problem-#{problem[:field]}", told(problem[:message])] })
+        end
+
+        private
+
+        def cloudiness(form)
+          changes = Integer(form[:rinse].to_s, 10, exception: false)
+          return "" unless changes&.between?(1, 20)
+
+          "#{changes}: #{(Pot::Wash.cloudiness(form.grain, changes) * 100).round} % of the cloudiness is left."
+        end
+
+        def said(form, key)
+          send(DRAWERS.fetch(key)[1], form)
+        end
+
+        def washing(form)
+          drain = PotWords::DRAINS.to_h.fetch(form[:drain], form[:drain])
+          "#{rinsed(form)}, #{soaked(form)}, drained #{drain}"
+        end
+
+        def rinsed(form)
+          changes = form[:rinse].to_s.empty? ? form.school.rinse_changes.to_s : form[:rinse].to_s
+          { "0" => "not rinsed", "1" => "1 change of water" }.fetch(changes) { "#{changes} changes of water" }
+        end
+
+        def soaked(form)
+          soak = form[:soak].to_s.empty? ? plain(form.school.soak_min(form.grain)) : form[:soak]
+          soak == "0" ? "not soaked" : "soaked #{soak} min"
+        end
+
+        def heating(form)
+          burner = form.kit.burners.find { |record| record[:id].to_s == form[:burner].to_s }
+          cover = "a #{form[:cover]} under the lid" unless form[:cover] == "lid"
+          [burner ? burner[:name] : "what suits", form[:onion] && "onion #{form[:onion]}",
+           form[:stir] == "at-boil" ? "stirred once" : "never stirred", cover,
+           ("a crust" if form[:crust] == "yes")].compact.join(", ")
+        end
+
+        def lying_beside(form)
+          names = form.beside.lines.map { |line| [line.g && grams(line.g), line.name].compact.join(" ") }
+          return "nothing" if names.empty?
+
+          names.size > MOST_NAMED ? "#{names.take(MOST_NAMED).join(', ')} and #{names.size - MOST_NAMED} more" : names.join(", ")
+        end
+
+        def own_water(form)
+          return "as planned" if form[:own].to_s.empty?
+
+          "#{form[:own]} #{Method::OwnWay::KINDS.fetch(form[:own_kind], '')}"
+        end
+      end
+    end
+  end
+end
