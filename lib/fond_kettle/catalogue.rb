@@ -53,7 +53,7 @@ module FondKettle
 
     def fault(message, text, inside)
       line = line_of(text, inside + message.path)
-      said = message.text
+      said = Schema.said(message)
       said = "#{message.path.join('.')} #{said.delete_prefix("#{message.path.last} ")}" if message.path.size > 1
       line ? "line #{line}: #{said}" : said
     end

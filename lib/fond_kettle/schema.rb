@@ -22,6 +22,25 @@ module FondKettle
 
     module_function
 
+    # What a message of a result says; where either of two would do, both.
+    def said(message)
+      return message.text if message.respond_to?(:text)
+
+      this, that = [message.left, message.right].map { |side| said([side].flatten.first) }
+      "#{this} or #{that.delete_prefix("#{message.path.last} ")}"
+    end
+
+    # A typed number as a file has it: whole where it is whole; anything else stays
+    # text, for a schema to refuse.
+    #
+    #   as_number("1,5") # => 1.5
+    def as_number(text)
+      number = Float(text.strip.tr(",", "."), exception: false)
+      return text unless number&.finite?
+
+      number == number.to_i ? number.to_i : number
+    end
+
     # A JSON schema with our messages; `strict` refuses keys it does not know.
     def json(strict: false, &block)
       Dry::Schema.JSON do

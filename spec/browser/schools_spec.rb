@@ -86,6 +86,30 @@ RSpec.describe "Every way of cooking", :browser do
     expect(page).to have_css("#drawer-wash[open] #rinse-problem", text: "must be")
   end
 
+  it "lets a way be copied, changed, tried, kept and cooked by" do
+    visit "/ways"
+    click_link "Copy Covered pot on the stove"
+    fill_in "Name", with: "Ilse's pot"
+    find("summary", text: "Take off the heat and rest").click
+    fill_in "stage-2-minutes", with: "soon"
+    click_button "Try it here"
+    expect(page).to have_css("details[open] #stage-2-minutes-problem", text: "must be ready or must be a number")
+    fill_in "stage-2-minutes", with: "21"
+    page.execute_script("document.querySelectorAll('details').forEach((drawer) => { drawer.open = true; })")
+    [[1280, 800], [390, 844]].each do |width, height|
+      resize(width, height)
+      expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag22aa)
+      expect(overflow?).to be(false)
+    end
+    click_button "Try it here"
+    expect(page).to have_css(".own", text: "comes out standard")
+    click_button "Keep it"
+    expect(page).to have_css(".notice", text: "Ilse's pot is among the ways")
+    visit "/pot?grain=basmati&for=amount&amount=300&unit=g"
+    select "Ilse's pot", from: "Way"
+    expect(page).to have_css(".slip li", text: /21 min\s+Take off the heat and rest/)
+  end
+
   it "takes a lifted lid and a sign of trouble at the stove" do
     visit "/pot?grain=jasmine&pot=3&for=amount&amount=420&unit=g"
     click_button "Start cooking"

@@ -11,6 +11,7 @@ RSpec.describe "Every view", :browser do
             "side by side" => "/pot/schools?grain=basmati&pot=1&for=amount&amount=130&unit=g",
             "the course" => "/pot/course?grain=basmati&pot=1&for=amount&amount=130&unit=g&with=sea",
             "empty stove" => "/stove", "tests" => "/tests", "ways" => "/ways", "a new way" => "/ways/new?from=level",
+            "a way as a file" => "/ways/new/file?from=level",
             "dishes" => "/dishes", "a dish" => "/dishes/2", "a dish in hand" => "/dishes/3/edit",
             "measures" => "/measures", "bringing in" => "/dishes/import", "an evening" => "/evening?dish=6&guests=4&serve=19:00",
             "a sheet" => "/evening/print?dish=2",

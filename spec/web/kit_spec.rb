@@ -111,24 +111,29 @@ RSpec.describe "Tests and ways of one's own" do
     end
   end
 
-  it "copies a way, refuses a slip with its line, and keeps what is right" do
-    get "/ways/new?from=covered-pot"
+  it "copies a way as a file, refuses a slip with its line, and keeps what is right" do
+    get "/ways/new/file?from=covered-pot"
     text = page.at_css("#text").text
-    expect(text).to include("key: own-covered-pot")
-    send_form "/ways", "text" => text.sub("heat: low", "heat: tepid")
+    key = "covered-pot-on-the-stove-our-way"
+    expect(text).to include("key: #{key}")
+    send_form "/ways/file", "text" => text.sub("heat: low", "heat: tepid")
     expect([last_response.status, page.at_css("#text-problem").text]).to match([422, /line \d+: stages.1.heat must be one of/])
     expect(page.at_css("#text").text).to include("tepid")
-    send_form "/ways", "text" => text.sub("minutes: 10", "minutes: 14")
-    get "/pot?method=own-covered-pot&for=amount&amount=300&unit=g"
+    send_form "/ways/file", "text" => text.sub("minutes: 10", "minutes: 14")
+    get "/pot?method=#{key}&for=amount&amount=300&unit=g"
     expect(page.at_css(".slip").text).to include("14 min")
-    get "/ways/own-covered-pot"
-    expect(last_response.status).to eq(200)
+    ["/ways/#{key}", "/ways/#{key}/file"].each do |path|
+      get path
+      expect(last_response.status).to eq(200)
+    end
   end
 
   it "goes on working beside a broken file, and says which" do
     File.write(File.join(household.methods_folder, "torn.yml"), "key: torn\nlike: nobody\n")
     get "/ways"
     expect(page.at_css(".warnings").text).to include("torn.yml: like names no method: nobody")
+    get page.at_css(".warnings a")["href"]
+    expect(page.at_css("#text").text).to include("key: torn")
     get "/pot?method=level"
     expect([last_response.status, page.text]).to match([200, /A way of yours cannot be read/])
   end

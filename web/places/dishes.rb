@@ -5,6 +5,7 @@ require_relative "../../lib/fond_kettle/formats/dish_json"
 require_relative "../../lib/fond_kettle/formats/dish_markdown"
 require_relative "../../lib/fond_kettle/formats/dish_reader"
 require_relative "../../lib/fond_kettle/formats/recipe_ld"
+require_relative "../../lib/fond_kettle/slug"
 require_relative "../forms/dish_form"
 require_relative "../forms/line_fields"
 require_relative "../forms/plan_form"
@@ -174,7 +175,7 @@ module FondKettle
       end
 
       def file_name(title)
-        title.unicode_normalize(:nfkd).downcase.scan(/[a-z0-9]+/).join("-")[0, 60].then { |name| name.empty? ? "dish" : name }
+        Slug.of(title, digits: true)[0, 60].then { |name| name.empty? ? "dish" : name }
       end
     end
   end

@@ -1,61 +1,109 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/method/comparison"
 require_relative "../../lib/fond_kettle/method/schools"
+require_relative "../forms/plan_form"
+require_relative "../forms/way_form"
 require_relative "../helpers/fields"
+require_relative "../helpers/way_words"
 require_relative "place"
 
 module FondKettle
   module Web
-    # The household's own methods: copied from one that is there, and edited as the
-    # file that they are.
+    # The household's own methods: copied from one that is there, edited in fields or
+    # as the file that they are, and tried before they are kept.
     class WaysPlace < Place
       helpers Helpers::Fields
-
-      LONGEST_TEXT = 20_000
+      helpers Helpers::WayWords
 
       get "/" do
         @title = "Ways of cooking"
-        erb :ways, locals: { schools: household.schools, own: own_keys }
+        schools = household.schools
+        erb :ways, locals: { schools: schools, own: own_keys, broken: own_keys - schools.all.keys }
       end
 
-      # A copy of :from under a new name, not yet kept.
+      # A copy of :from under a name of its own, not yet kept.
       get "/new" do
-        from = household.schools.all[params["from"]] || raise(NotFound, "There is no such way.")
-        path = household.schools.texts.keys.find { |file| File.basename(file, ".yml") == from.key }
-        text = household.schools.texts.fetch(path).sub(/^key: .*$/, "key: own-#{from.key.delete_prefix('own-')}")
-        edit(text.sub(/^name: (.*)$/) { "name: Our #{Regexp.last_match(1).sub(/\A[A-Z](?=[a-z])/, &:downcase)}" })
+        edit(Forms::WayForm.of(household.schools, known(params["from"]), copy: true))
+      end
+
+      # The whole file of :from under the copy's key and name.
+      get "/new/file" do
+        from = known(params["from"])
+        copy = Forms::WayForm.of(household.schools, from, copy: true)
+        path = household.schools.texts.keys.find { |file| File.basename(file, ".yml") == from }
+        text = household.schools.texts.fetch(path).sub(/^key: .*$/, "key: #{copy.key}")
+        edit_file(text.sub(/^name: .*$/, "name: #{copy['name']}"))
       end
 
       get "/:key" do
-        text = own_text(params["key"]) || raise(NotFound, "There is no such way of your own.")
-        edit(text)
+        edit(Forms::WayForm.of(household.schools, known(own_key)))
+      end
+
+      get "/:key/file" do
+        edit_file(File.read(File.join(household.methods_folder, "#{own_key}.yml"), encoding: "UTF-8"))
+      end
+
+      # What comes of it in this kitchen; nothing is kept.
+      post "/try" do
+        form = Forms::WayForm.new(params, household.schools)
+        edit(form, code: form.ok? ? 200 : 422, tried: form.ok? ? try(form.school) : nil)
       end
 
       post "/" do
-        text = params["text"].to_s.gsub("\r\n", "\n")
-        problem = problem_with(text)
-        next edit(text, code: 422, problem: problem) if problem
+        form = Forms::WayForm.new(params, household.schools)
+        next edit(form, code: 422) unless form.ok?
 
-        key = key_of(text)
+        keep(form.key, form.file)
+      end
+
+      post "/file" do
+        text = text_param("text").gsub("\r\n", "\n")
+        problem = problem_with(text)
+        next edit_file(text, code: 422, problem: problem) if problem
+
+        keep(key_of(text), text)
+      end
+
+      private
+
+      def edit(form, code: 200, tried: nil)
+        status code
+        @title = "A way of your own"
+        erb :way, locals: { form: form, tried: tried }
+      end
+
+      def edit_file(text, code: 200, problem: nil)
+        status code
+        @title = "A way of your own"
+        erb :way_file, locals: { text: text, problem: problem }
+      end
+
+      def keep(key, text)
         household.keep_method(key, text)
         notice "#{household.schools.fetch(key).name} is among the ways."
         redirect "/ways", 303
       end
 
-      private
+      # A plan by that school for whoever eats here, or the problem.
+      def try(school)
+        form = Forms::PlanForm.new({}, household)
+        raise InvalidInput, form.problems unless form.ok?
 
-      def edit(text, code: 200, problem: nil)
-        status code
-        @title = "Ways of cooking"
-        erb :way, locals: { text: text, problem: problem }
+        Method::Comparison.plan(form.request, school, vessel_for: form.kit.method(:for_school))
+      end
+
+      def known(key)
+        household.schools.all.key?(key) ? key : raise(NotFound, "There is no such way.")
+      end
+
+      # A key of the household's own, or not found; a file that cannot be read has one too.
+      def own_key
+        own_keys.include?(params["key"]) ? params["key"] : raise(NotFound, "There is no such way of your own.")
       end
 
       def own_keys
         Dir[File.join(household.methods_folder, "*.yml")].map { |path| File.basename(path, ".yml") }
-      end
-
-      def own_text(key)
-        File.read(File.join(household.methods_folder, "#{key}.yml"), encoding: "UTF-8") if own_keys.include?(key)
       end
 
       def key_of(text)
@@ -65,7 +113,7 @@ module FondKettle
 
       # What is wrong with a text, or nil; nothing is kept until it is right.
       def problem_with(text)
-        return "must be at most #{LONGEST_TEXT} letters" if text.length > LONGEST_TEXT
+        return "must be at most #{Forms::WayForm::MOST_LETTERS} letters" if text.length > Forms::WayForm::MOST_LETTERS
 
         key = key_of(text)
         return "line 1: key must be lower-case words with hyphens" unless key.match?(Catalogue::KEY)

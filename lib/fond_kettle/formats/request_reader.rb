@@ -68,7 +68,7 @@ module FondKettle
 
       def problems(result)
         result.errors.map do |message|
-          { field: message.path.join("."), message: message.text, received: printable(message.input) }.compact
+          { field: message.path.join("."), message: Schema.said(message), received: printable(message.input) }.compact
         end
       end
 

@@ -53,6 +53,17 @@ module FondKettle
         all[key] || raise(InvalidInput.at("method", "must be one of: #{all.keys.join(', ')}", received: key))
       end
 
+      # What a method's file says over what it is like, or nil: names and values as in
+      # the file.
+      def data(key)
+        @entries.key?(key) ? whole(@entries.fetch(key)) : nil
+      end
+
+      # What its own file says.
+      def own_data(key)
+        @entries.fetch(key)[:data]
+      end
+
       private
 
       def attempt
@@ -71,14 +82,15 @@ module FondKettle
         end
       end
 
-      # What the file says over what the method it is like says.
+      # What the file says over what the method it is like says; the cautions of both.
       def whole(entry, seen = [])
         like = entry[:data]["like"]
         return entry[:data] unless like
         raise BadCatalogue, "#{entry[:path]}: a cycle of likes: #{[*seen, like].join(', ')}" if seen.include?(like)
 
         parent = @entries[like] || raise(BadCatalogue, "#{entry[:path]}: like names no method: #{like}")
-        whole(parent, [*seen, like]).merge(entry[:data])
+        above = whole(parent, [*seen, like])
+        above.merge(entry[:data], "tags" => Array(above["tags"]) | Array(entry[:data]["tags"]))
       end
 
       def school(entry)
@@ -90,7 +102,15 @@ module FondKettle
         [*base, *after].each { |step| check_words(entry, step.key, [step.say, step.cue, step.why], STEP_WORDS) }
         stretches.each { |stage| check_words(entry, stage.key, [stage.say], STAGE_WORDS) }
 
-        School.new(**BLANK, **data.except(:like), base: base, stretches: stretches.freeze, after: after)
+        School.new(**BLANK, **data.except(:like), tags: data[:tags] | cautioned(base, stretches, data[:parts]),
+                                                  base: base, stretches: stretches.freeze, after: after)
+      end
+
+      # Tags that stand whatever a file says of them: a file can add a caution to
+      # what it does, not take one away.
+      def cautioned(base, stretches, parts)
+        [*("lid" if stretches.any? { |stage| stage.lid != "none" }), *("hot-fat" if base.any?),
+         *("boil-and-drain" if parts)]
       end
 
       def own_steps(list)

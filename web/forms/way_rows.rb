@@ -1,0 +1,128 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/method/school_schema"
+require_relative "../../lib/fond_kettle/measure/rounding"
+require_relative "../../lib/fond_kettle/schema"
+require_relative "../../lib/fond_kettle/slug"
+
+module FondKettle
+  module Web
+    module Forms
+      # The stages of a way, or the steps of its base, as rows of fields: what was
+      # typed, and the list that a method's file has.
+      class WayRows
+        MOST = 30
+        MINUTES = "minutes"
+        READY = Method::READY
+        # What a stage may end with, besides so many minutes.
+        ENDS = { "boil" => "it boils", "level" => "the liquid is level with the rice", "dry" => "the liquid is gone",
+                 READY => "grain and water are ready", MINUTES => "so many minutes" }.freeze
+        SWITCHES = { "hands_on" => "hands on", "cloth" => "cloth under the lid", "parchment" => "parchment on the rice",
+                     "drain" => "drained first" }.freeze
+        TEXTS = %w[say cue why].freeze
+        NUMBERS = %w[minutes oven_c].freeze
+
+        # A file's list as texts for the fields, by number.
+        def self.typed(list, kind)
+          (list || []).each_with_index.to_h { |row, index| [index.to_s, kind == :stage ? stage(row) : step(row)] }
+        end
+
+        def self.stage(row)
+          ends = row["until"] || (row[MINUTES] == READY ? READY : MINUTES)
+          row.slice("key", *TEXTS, "heat").merge(
+            "lid" => row["lid"].to_s, "end" => ends, MINUTES => ends == MINUTES ? number(row[MINUTES]) : "",
+            "oven_c" => number(row["oven_c"]), "on" => SWITCHES.keys.select { |name| row[name] }, "watch" => row["watch"] || []
+          )
+        end
+
+        def self.step(row)
+          { **row.slice("key", *TEXTS), MINUTES => number(row[MINUTES]), "on" => row["hands_on"] ? ["hands_on"] : [],
+                                        **(row["colours"] || {}).transform_values { |min| number(min) } }
+        end
+
+        def self.number(value)
+          value.is_a?(Float) ? Measure::Rounding.plain(value) : value.to_s
+        end
+
+        attr_reader :kind
+
+        # `typed`: rows by number, each a hash of texts; `kind`: :stage or :step.
+        def initialize(typed, kind)
+          @kind = kind
+          rows = typed.is_a?(Hash) ? typed.values.grep(Hash) : []
+          @rows = rows.first(MOST).each_with_index.sort_by { |row, index| [order(row, index), index] }.map(&:first)
+        end
+
+        # In order, with what was typed.
+        def shown
+          @rows
+        end
+
+        # The list as a file has it; a row without words is left out.
+        def data
+          kept.map { |row, index| @kind == :stage ? stage(row, index) : step(row, index) }
+        end
+
+        # Where the row of the list's `index` stands among those shown.
+        def place(index)
+          kept[index].last
+        end
+
+        private
+
+        def kept
+          @kept ||= @rows.each_with_index.reject { |row, _| TEXTS.all? { |name| text(row, name).empty? } || row["out"] }
+        end
+
+        def order(row, index)
+          Float(text(row, "order"), exception: false) || (index + 1)
+        end
+
+        def stage(row, index)
+          switches = SWITCHES.keys.to_h { |name| [name, true] }.slice(*Array(row["on"]))
+          watch = Array(row["watch"]).grep(String)
+          { "key" => key(row, "stage", index), "heat" => text(row, "heat"), **given(row, "lid"), **ends(row),
+            **numbers(row, "oven_c"), **switches, **(watch.empty? ? {} : { "watch" => watch }), **texts(row) }
+        end
+
+        def step(row, index)
+          colours = Method::ONION_COLOURS.reduce({}) { |found, colour| found.merge(numbers(row, colour)) }
+          { "key" => key(row, "step", index), **(colours.empty? ? numbers(row, MINUTES) : { "colours" => colours }),
+            "hands_on" => Array(row["on"]).include?("hands_on"), **texts(row) }
+        end
+
+        # Its own, or words of what it says: cautions and steps go by it.
+        def key(row, word, index)
+          return text(row, "key") unless text(row, "key").empty?
+
+          words = Slug.of(text(row, "say")).split("-").first(3).join("-")
+          words.empty? ? "#{word}-#{('a'..'z').to_a[index % 26]}" : words
+        end
+
+        def ends(row)
+          ends = text(row, "end")
+          return { "until" => ends } if %w[boil level dry].include?(ends)
+          return { MINUTES => READY } if ends == READY
+
+          { MINUTES => text(row, MINUTES).empty? ? "" : Schema.as_number(text(row, MINUTES)) }
+        end
+
+        def numbers(row, name)
+          text(row, name).empty? ? {} : { name => Schema.as_number(text(row, name)) }
+        end
+
+        def given(row, name)
+          text(row, name).empty? ? {} : { name => text(row, name) }
+        end
+
+        def texts(row)
+          TEXTS.to_h { |name| [name, text(row, name)] }
+        end
+
+        def text(row, name)
+          row[name].is_a?(String) ? row[name].strip : ""
+        end
+      end
+    end
+  end
+end
