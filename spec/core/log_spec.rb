@@ -41,7 +41,7 @@ RSpec.describe "What is learned and followed" do
 
     it "changes the next plan's water and time" do
       request = request_for(basic_request)
-      lesson = FondKettle::Method::Lesson.new(drinks: 1.05, extra_min: 2.0, because: "so")
+      lesson = FondKettle::Method::Lesson.new(drinks: 1.05, extra_min: 2.0, because: "so", cooks: 1)
       plain, taught = [request, request.with(lesson: lesson)].map { |asked| FondKettle::Method::Planner.plan(asked) }
       expect(taught.liquid_g - plain.liquid_g).to be_within(4).of(0.05 * 450)
       expect(taught.stages[1].minutes).to be > plain.stages[1].minutes + 1.9

@@ -48,6 +48,26 @@ RSpec.describe FondKettle::Method::Planner do
     expect(widths.last).to be < 0.8 * widths.first
   end
 
+  it "narrows its range by each cook that was written down, and says by how much the next would" do
+    request = request_for(basic_request)
+    plans = [0, 1, 5].map do |cooks|
+      described_class.plan(request.with(lesson: FondKettle::Method::NO_LESSON.with(cooks: cooks)))
+    end
+    expect(plans.map { |plan| plan.spread.parts[:uptake] / plans.first.spread.parts[:uptake] })
+      .to match([1.0, be_within(0.01).of(1 / Math.sqrt(2)), be_within(0.01).of(1 / Math.sqrt(6))])
+    expect([plans[0].spread.largest, plans[0].spread.then_g])
+      .to match([:uptake, [be_within(0.5).of(plans[1].spread.low_g), be_within(0.5).of(plans[1].spread.high_g)]])
+  end
+
+  it "says how narrow the range is once the lid is tested, where that is what matters" do
+    leaky = basic_request(rice: { "amount" => 100, "unit" => "g" }, vessel: { "diameter_mm" => 280, "lid" => "loose" })
+    plan = plan_for(leaky)
+    tested = request_for(leaky).then { |request| request.with(vessel: request.vessel.with(lid_factor: 1.0001)) }
+    expect(plan.spread.largest).to eq(:lid)
+    expect(plan.spread.then_g.first).to be_within(0.5).of(described_class.plan(tested).spread.low_g)
+    expect(described_class.plan(tested).spread.then_g).to be_nil.or(be_a(Array))
+  end
+
   it "solves the balance of a shifted cause as its range reckons it" do
     plan = plan_for(basic_request)
     leaky = plan.setting.with(lid_factor: 1.4)

@@ -24,8 +24,10 @@ module FondKettle
                   ["air-dried", "air-dried an hour"], ["cooked-in", "not: cook in the soaking water"]].freeze
         UNITS = UnitNames::RICE
         TEXTURES = { -1.0 => "firm", -0.5 => "a little firm", 0.0 => "standard", 0.5 => "a little soft", 1.0 => "soft" }.freeze
+        # What narrows a range less than to this share of it is not worth the trouble.
+        WORTH_IT = 0.9
         SPREAD_WORDS = { uptake: "how much this bag drinks",
-                         lid: "how much steam the lid lets out; test the lid once and this shrinks",
+                         lid: "how much steam the lid lets out",
                          open: "how fast it boils off open", carry: "how well the rice was drained",
                          power: "how strong the burner is" }.freeze
 
@@ -84,6 +86,15 @@ module FondKettle
           [[remedy[:off_g].to_i, "to pour off"], [remedy[:add_g], "hot water"]].filter_map do |amount_g, words|
             "#{grams(amount_g)} #{words}, #{Measure::Spoken.say(amount_g, measures)}." if amount_g.positive?
           end.push(*("#{minutes(remedy[:minutes])} more." if remedy[:minutes].positive?))
+        end
+
+        # What would narrow the range: [address or nil, words], or nil where nothing would.
+        def narrower(spread)
+          low_g, high_g = spread.then_g
+          return unless low_g && high_g - low_g < WORTH_IT * (spread.high_g - spread.low_g)
+
+          { lid: ["/tests#lid", "Test the lid once"],
+            uptake: [nil, "Cook it and write down how it came out"] }[spread.largest]
         end
 
         # "1.04 parts", "1 part"

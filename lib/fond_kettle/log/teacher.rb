@@ -26,7 +26,8 @@ module FondKettle
 
         drinks = 1 + (cooks.sum { |cook| drinks(cook, grain) - 1 } / (cooks.size + 1)).clamp(-MOST_OFF, MOST_OFF)
         extra_min = [cooks.count { |cook| cook.outcome.short_of_time? } * MIN_PER_COOK, MOST_EXTRA_MIN].min
-        Method::Lesson.new(drinks: drinks, extra_min: extra_min, because: because(cooks, drinks, extra_min))
+        Method::Lesson.new(drinks: drinks, extra_min: extra_min, because: because(cooks, drinks, extra_min),
+                           cooks: cooks.size)
       end
 
       # What one cook says: 1.0 is by the book.

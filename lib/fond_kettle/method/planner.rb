@@ -30,7 +30,7 @@ module FondKettle
         run = Pot::Cooking.run(charge, balance.liquid_g, timed, setting, step_min: step_min, curve: curve)
         fit = Pot::Fitting.check(charge, balance.liquid_g, request.vessel)
         Plan.new(request: request, school: request.school, charge: charge, setting: setting, stages: timed, balance: balance,
-                 spread: Pot::Spreading.around(balance, charge, stages, setting), run: run, fit: fit,
+                 spread: Pot::Spreading.around(balance, charge, stages, setting, cooks: request.lesson.cooks), run: run, fit: fit,
                  verdict: Pot::Verdict.of(run, charge),
                  steps: Slip.write(request, charge, balance, balance.run.stage_minutes),
                  cautions: cautions(request, timed), warnings: Warnings.for(request, charge, setting, balance, run, fit))

@@ -9,9 +9,10 @@ module FondKettle
     Addition = Value.define(:ingredient, :g)
 
     # What earlier cooks of this grain in this pot have taught: `drinks` times the
-    # book's uptake, `extra_min` more on low, and `because`, in words.
-    Lesson = Value.define(:drinks, :extra_min, :because)
-    NO_LESSON = Lesson.new(drinks: 1.0, extra_min: 0.0, because: nil)
+    # book's uptake, `extra_min` more on low, and `because`, in words; `cooks` is how
+    # many taught it.
+    Lesson = Value.define(:drinks, :extra_min, :because, :cooks)
+    NO_LESSON = Lesson.new(drinks: 1.0, extra_min: 0.0, because: nil, cooks: 0)
 
     # Where schools leave a choice. nil takes the method's own way.
     #   onion  a colour of its onion step      first  "meat" or "onion"
