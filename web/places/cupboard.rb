@@ -2,6 +2,7 @@
 
 require_relative "../forms/fields"
 require_relative "../forms/plan_form"
+require_relative "../helpers/cupboard_words"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
 require_relative "place"
@@ -12,6 +13,7 @@ module FondKettle
     class CupboardPlace < Place
       helpers Helpers::Fields
       helpers Helpers::PotWords
+      helpers Helpers::CupboardWords
 
       GRAINS = Larder::Grains.all.values.map { |grain| [grain.key, grain.name] }.freeze
       INGREDIENTS = Larder::Ingredients.all.values.map { |ingredient| [ingredient.key, ingredient.name.downcase] }.freeze
@@ -100,22 +102,6 @@ module FondKettle
         status code
         @title = "Cupboard"
         erb :cupboard, locals: { trouble: trouble }
-      end
-
-      # How many regular adults a bag, a pot or a pan feeds, in words, or nil.
-      def feeds(shelf, record)
-        return unless %i[bags pots].include?(shelf)
-
-        rice_g = shelf == :bags ? record[:left_g] : pot_rice_g(record)
-        heads = (rice_g / household.portions_g.fetch("main")).floor
-        shelf == :bags ? "feeds about #{heads}" : "takes #{grams(rice_g)} of rice, feeds #{heads}"
-      end
-
-      # Of plain rice by the first bag's grain.
-      def pot_rice_g(record)
-        form = Forms::PlanForm.new({ "pot" => record[:id].to_s, "for" => "pot",
-                                     "method" => record[:lid] == "cooker" ? "rice-cooker" : "covered-pot" }, household)
-        form.ok? ? form.request.rice_g : 0.0
       end
 
       # A record in one line: "Steel pot: 200 mm, 110 mm, ordinary, steel, 1.2 kg"; what

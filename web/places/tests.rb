@@ -40,6 +40,9 @@ module FondKettle
       # where the cook stops the clock.
       GUIDES = { "lid" => [%w[pot before_g], 10], "burner" => [%w[burner pot water_g from_c], nil] }.freeze
 
+      # What a lid that loses just what the book says is written down as.
+      AS_BY_THE_BOOK = 0.999
+
       get "/" do
         show
       end
@@ -139,7 +142,8 @@ module FondKettle
         stand_in = Kit::Burner.usual(burner)
         factor = Pot::KitTest.lid_factor(household.value(:pots, pot), stand_in, typed[:before_g] - typed[:after_g],
                                          typed[:minutes])
-        change(:pots, pot, lid_factor: factor.round(2))
+        # 1 stands for untested.
+        change(:pots, pot, lid_factor: factor.round(2) == Pot::Setting::UNTESTED ? AS_BY_THE_BOOK : factor.round(2))
         "#{pot[:name]}: its lid loses #{plain(factor.round(2))} times the book's figure (was #{plain(pot[:lid_factor])})."
       end
 
