@@ -63,12 +63,20 @@ RSpec.describe "What is learned and followed" do
     end
 
     it "moves the end of the step by as much as the craters came late, five minutes at most, and never forward" do
-      craters = plan[:cues].find { |cue| cue[:cue] == "craters" }[:at_min]
+      boil, craters = %w[boil craters].map { |name| plan[:cues].find { |cue| cue[:cue] == name }[:at_min] }
       [1.5, 60, -1].each do |late|
-        plain = [event("step", 4, 0), event("step", 5, 4)]
+        plain = [event("step", 4, 0), event("step", 5, boil)]
         seen = described_class.new(plan, [*plain, event("seen", "craters", craters + late)])
         expect(seen.step_ends_at - described_class.new(plan, plain).step_ends_at).to be_within(0.01).of(late.clamp(0, 5) * 60)
       end
+    end
+
+    it "takes going on from the step that ends at the boil for the boil, and going back for none" do
+      boil, craters = %w[boil craters].map { |name| plan[:cues].find { |cue| cue[:cue] == name }[:at_min] }
+      on = described_class.new(plan, [event("step", 4, 0), event("step", 5, boil + 2)])
+      expect(on.expected.first[:at]).to be_within(0.01).of(start + ((craters + 2) * 60))
+      back = described_class.new(plan, [event("step", 4, 0), event("step", 5, 1), event("step", 4, 2)])
+      expect(back.on_heat_s(start + 180)).to eq(180)
     end
 
     it "moves what is expected by as much as the boil was late" do

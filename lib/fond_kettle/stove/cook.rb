@@ -124,9 +124,19 @@ module FondKettle
       # Seconds by which the boil was late (negative: early).
       def drift_s
         boil_min = cue_min("boil")
-        return 0 unless boil_min && seen["boil"]
+        return 0 unless boil_min && boiled_at
 
-        seen["boil"] - heat_on_at - (boil_min * 60)
+        boiled_at - heat_on_at - (boil_min * 60)
+      end
+
+      # When it boiled: as seen, else when the cook went on from the step that ends so.
+      def boiled_at
+        return seen["boil"] if seen["boil"]
+
+        boiling = @plan[:stages].first[:until] == "boil" && steps.index { |step| step[:key] == @plan[:stages].first[:key] }
+        return unless boiling && position > boiling
+
+        @events.reverse.find { |event| event.kind == "step" && event.what.to_i == boiling + 1 }&.at
       end
     end
   end
