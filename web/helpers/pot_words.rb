@@ -74,12 +74,6 @@ module FondKettle
           choose("cup", "Cup", form.kit.cup && form.kit.cup[:id], cups.empty? ? [["", "US cup, 237 mL"]] : cups, form.problems)
         end
 
-        # Grams as the kitchen's scale reads them.
-        def scale_grams(amount_g)
-          step = kitchen[:scale_step_g]
-          "#{plain((amount_g / step).round * step)} g"
-        end
-
         # The amounts of a remedy ({add_g, off_g, minutes}), a sentence each; `measures`:
         # a Measure::House. Cooks begun before there was an off_g have none.
         def remedy_amounts(remedy, measures)

@@ -18,7 +18,7 @@ module FondKettle
       MOST_SPOONS = 8
       MOST_QUARTERS = 11
       # Spoons that are further off than this are not tried, mL.
-      WINDOW_ML = 2.5
+      WINDOW_ML = 5.0
       # Close enough: this share; for small amounts 5 % up to a few drops, or half of
       # the smallest spoon's least part.
       TOLERANCE = 0.015
