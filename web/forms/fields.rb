@@ -144,6 +144,8 @@ module FondKettle
         optional(:stir).filled(:string, included_in?: %w[never at-boil])
         optional(:cover).filled(:string, included_in?: %w[lid cloth parchment])
         optional(:crust).filled(:string, included_in?: %w[yes no])
+        optional(:sauce_g).maybe(Schema::TypedNumber, included_in?: Limits::LIQUID_G)
+        optional(:parts).maybe(Schema::TypedNumber, included_in?: Limits::PARTS)
         optional(:beside).maybe(:string, max_size?: Beside::MOST_LETTERS)
         optional(:serve).maybe(:string, format?: /\A([01]\d|2[0-3]):[0-5]\d\z/)
       end

@@ -19,7 +19,7 @@ module FondKettle
       class PlanForm
         FIELDS = %i[dish grain method for who guests boxes freezer portion amount unit have have_g batches
                     pot cup burner oven oven_c texture rinse soak water_c drain
-                    onion first stir cover crust beside own own_kind lesson serve].freeze
+                    onion first stir cover crust sauce_g parts beside own own_kind lesson serve].freeze
         # `base_request` is the request without what the dish brings; `factor` how many
         # times the dish is made.
         attr_reader :problems, :household, :kit, :request, :lesson, :base_request, :factor
@@ -171,8 +171,8 @@ module FondKettle
 
         def choices
           cover = { "cloth" => { cloth: true }, "parchment" => { parchment: true } }.fetch(@values[:cover], {})
-          Method::Choices.of(**@values.slice(:onion, :first, :stir, :oven_c), **cover,
-crust: @values[:crust] && @values[:crust] == "yes")
+          Method::Choices.of(**@values.slice(:onion, :first, :stir, :oven_c, :parts), **cover,
+                             residue_g: @values[:sauce_g], crust: @values[:crust] && @values[:crust] == "yes")
         end
 
         def wash

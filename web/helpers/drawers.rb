@@ -13,7 +13,7 @@ module FondKettle
       module Drawers
         # By key: its name, what its front says, and the fields that lie in it.
         DRAWERS = { "wash" => ["Rinse and soak", :washing, %w[rinse soak water_c drain]],
-                    "heat" => ["Heat and lid", :heating, %w[burner oven oven_c onion first stir cover crust]],
+                    "heat" => ["Heat and lid", :heating, %w[burner oven oven_c onion first stir cover crust sauce_g parts]],
                     "beside" => ["Beside the rice", :lying_beside, %w[beside]],
                     "own" => ["Your own water", :own_water, %w[own own_kind]] }.freeze
         MOST_NAMED = 3
@@ -25,6 +25,12 @@ module FondKettle
           front = %(<b>#{name}</b> <span class="said" data-swap="said-#{key}">#{Html::Markup.escape(said(form, key))}</span>)
           Html::Markup.tag("details", "<summary>#{front}</summary>#{yield}", class: "drawer", id: "drawer-#{key}",
                                                                              **(wrong ? { open: "open" } : {}))
+        end
+
+        # How much sauce a way leaves by itself.
+        def sauce_words(school)
+          per_g = school.residue_per_g
+          "#{per_g.zero? ? 'none' : "#{plain(per_g * 100)} g for 100 g rice"}, as this way has it"
         end
 
         # Hints that follow what is chosen.
@@ -76,7 +82,12 @@ module FondKettle
           cover = "a #{form[:cover]} under the lid" unless form[:cover] == "lid"
           [burner ? burner[:name] : "what suits", form[:onion] && "onion #{form[:onion]}",
            form[:stir] == "at-boil" ? "stirred once" : "never stirred", cover,
-           ("a crust" if form[:crust] == "yes")].compact.join(", ")
+           ("a crust" if form[:crust] == "yes"), *wet(form)].compact.join(", ")
+        end
+
+        def wet(form)
+          [("#{form[:sauce_g]} g sauce left" unless form.school.parts || form[:sauce_g].to_s.empty?),
+           ("#{form[:parts]} parts of water" unless form.school.parts.nil? || form[:parts].to_s.empty?)]
         end
 
         def lying_beside(form)

@@ -4,6 +4,7 @@ require_relative "../../lib/fond_kettle/kit/vessel"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/measure/rounding"
 require_relative "../../lib/fond_kettle/method/own_way"
+require_relative "../../lib/fond_kettle/pot/depth"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../../lib/fond_kettle/pot/wash"
@@ -89,6 +90,22 @@ module FondKettle
 
           { lid: ["/tests#lid", "Test the lid once"],
             uptake: [nil, "Cook it and write down how it came out"] }[spread.largest]
+        end
+
+        def own_ways(plan)
+          Method::OwnWay.new(plan.charge, plan.request.vessel, plan.request.measures.cup, finger_mm: kitchen[:finger_mm])
+        end
+
+        # The planned water in the other ways of saying it; a mark only for a bowl that has some.
+        def said_otherwise(plan, form)
+          ways = own_ways(plan)
+          volume, weight, finger, mark = %w[volume weight finger mark].map { |kind| ways.amount(kind, plan.liquid_g) }
+          depth = Pot::Depth.words(ways.amount("depth", plan.liquid_g))
+          depth = "#{depth} (#{plain(finger.round(2))} finger joints)" if finger.positive?
+          ["#{parts(volume)} to 1 of rice by cup", "#{plain(weight.round(2))} by weight", depth,
+           *(if plan.request.vessel.lid == "cooker"
+               "up to where the empty bowl holds #{plain(mark.round(1))} × #{form.kit.measures.cup.name}"
+             end)]
         end
 
         # "1.04 parts", "1 part"

@@ -94,7 +94,7 @@ module FondKettle
         return { own: nil, own_g: nil } unless plan && form.own_way
 
         kind, amount = form.own_way
-        own_g = Method::OwnWay.liquid_g(kind, amount, plan.charge, plan.request.vessel, plan.request.measures.cup)
+        own_g = own_ways(plan).liquid_g(kind, amount)
         { own: Method::Trying.run(plan.request, own_g.clamp(0.0, Forms::Limits::LIQUID_G.max)), own_g: own_g }
       end
 

@@ -67,7 +67,9 @@ module FondKettle
       # The request for one of `batches` equal pots.
       def split(request, batches)
         additions = request.additions.map { |addition| addition.with(g: addition.g / batches) }
-        request.with(rice_g: request.rice_g / batches, additions: additions.freeze)
+        sauce_g = request.choices.residue_g
+        request.with(rice_g: request.rice_g / batches, additions: additions.freeze,
+                     choices: request.choices.with(residue_g: sauce_g && (sauce_g / batches)))
       end
 
       # The request of `dish` at `factor`: rice, what the lines bring, its own steps.

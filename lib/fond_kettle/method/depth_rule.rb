@@ -14,7 +14,6 @@ module FondKettle
 
     # Judges the rules of depth by the model.
     module DepthRules
-      FINGER_MM = 25.0
       # A rule holds where it is within this of the model's liquid.
       CLOSE = 0.08
       # Batches that are tried, g of raw rice, each a fifth more than the last.

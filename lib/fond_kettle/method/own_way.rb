@@ -1,30 +1,61 @@
 # frozen_string_literal: true
 
 require_relative "../errors"
-require_relative "../pot/depth"
 
 module FondKettle
   module Method
-    # What the packet, the grandmother or the finger says, in grams of liquid.
-    module OwnWay
+    # What the packet, the grandmother, the finger or the cooker's bowl says, in grams
+    # of liquid for one pot, and back.
+    class OwnWay
+      # What the finger joint is taken to be until the cook measures theirs, mm.
+      FINGER_MM = 25.0
       KINDS = { "volume" => "parts of water to 1 of rice, by cup", "weight" => "parts of water to 1 of rice, by weight",
-                "depth" => "mm over the rice", "g" => "grams of water", "cup" => "cups of water" }.freeze
+                "depth" => "mm over the rice", "finger" => "finger joints over the rice", "g" => "grams of water",
+                "cup" => "cups of water", "mark" => "cups to the mark, as the empty bowl holds" }.freeze
 
-      module_function
+      # The plan's `charge` (Pot::Charge) and `vessel`, the house's `cup`.
+      def initialize(charge, vessel, cup, finger_mm: FINGER_MM)
+        @charge = charge
+        @vessel = vessel
+        @cup = cup
+        @finger_mm = finger_mm
+      end
 
-      # `kind` of KINDS, its `amount`, the plan's `charge` and `vessel`, and the
-      # house's `cup`. A depth below the floor is no liquid.
+      # `amount` of a kind of KINDS; what lies below the floor is no liquid.
       #
-      #   liquid_g("volume", 2.0, charge, vessel, cup) # => 769.2 for 300 g basmati
-      def liquid_g(kind, amount, charge, vessel, cup)
+      #   liquid_g("volume", 2.0) # => 769.2 for 300 g basmati
+      def liquid_g(kind, amount)
+        per_g, from_g = line(kind)
+        [(amount * per_g) + from_g, 0.0].max
+      end
+
+      # How much of that kind `liquid_g` is: the inverse where there is liquid.
+      def amount(kind, liquid_g)
+        per_g, from_g = line(kind)
+        (liquid_g - from_g) / per_g
+      end
+
+      private
+
+      # Grams of one more, and of none at all: every way of saying it is a line. Level
+      # with the rice fills the voids (figures: Depth over the rice); a mark of the bowl
+      # counts the grains under it too.
+      def line(kind)
         case kind
-        when "volume" then amount * charge.rice_g / charge.grain.rho_g_ml
-        when "weight" then amount * charge.rice_g
-        when "depth" then [Pot::Depth.liquid_g(amount, charge, vessel), 0.0].max
-        when "g" then amount
-        when "cup" then amount * cup.ml
+        when "volume" then [@charge.rice_g / @charge.grain.rho_g_ml, 0.0]
+        when "weight" then [@charge.rice_g, 0.0]
+        when "depth" then [mm_g, @charge.voids_ml]
+        when "finger" then [mm_g * @finger_mm, @charge.voids_ml]
+        when "g" then [1.0, 0.0]
+        when "cup" then [@cup.ml, 0.0]
+        when "mark" then [@cup.ml, @charge.voids_ml - @charge.bed_ml - @charge.bulk_ml]
         else raise InvalidInput.at("own_kind", "must be one of: #{KINDS.keys.join(', ')}", received: kind)
         end
+      end
+
+      # A millimetre of water in this pot, g.
+      def mm_g
+        @vessel.area_cm2 / 10.0
       end
     end
   end

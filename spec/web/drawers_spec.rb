@@ -68,6 +68,29 @@ RSpec.describe "The Pot page's drawers" do
     expect([last_response.status, page.at_css("#beside-problem").text]).to match([422, /4000/])
   end
 
+  it "leave as much sauce as is asked for, and pour as many parts as are asked for" do
+    pot
+    as_usual = liquid_g
+    pot("&sauce_g=250")
+    expect(liquid_g - as_usual).to be_within(3).of(250 - (0.12 * 540))
+    expect(front("heat")).to end_with("250 g sauce left")
+    get "/pot?grain=basmati&pot=3&for=amount&amount=300&unit=g&method=boil-and-drain&parts=6,5"
+    expect([liquid_g, front("heat")]).to match([1950, /6,5 parts of water\z/])
+    get "/pot?grain=basmati&method=boil-and-drain&parts=99"
+    expect(page.at_css("#parts-problem").text).to include("must be between 5 and 20")
+  end
+
+  it "take the cook's own water by finger joints and by the mark of a cooker's bowl, and say the plan in both" do
+    get "/pot?grain=basmati&method=rice-cooker&for=amount&amount=300&unit=g&own=1.5&own_kind=finger"
+    expect(page.at_css(".own").text).to match(/\d{3,4} g .*comes out/)
+    said = page.css(".balance p").text
+    expect(said).to match(/1 of rice by cup · .* by weight · \d+ mm over the rice \([\d.]+ finger joints\) · up to where the empty/)
+    cups = said[/holds ([\d.]+) ×/, 1]
+    planned = liquid_g
+    get "/pot?grain=basmati&method=rice-cooker&for=amount&amount=300&unit=g&own=#{cups}&own_kind=mark"
+    expect(page.at_css(".own").text[/(\d+) g/, 1].to_i).to be_within(15).of(planned)
+  end
+
   it "know the addresses from before there were lines" do
     pot("&base_g=400&base_kind=coconut-milk")
     expect(front("beside")).to eq("400 g coconut milk")
