@@ -84,8 +84,8 @@ RSpec.describe "The Pot page's drawers" do
     get "/pot?grain=basmati&method=rice-cooker&for=amount&amount=300&unit=g&own=1.5&own_kind=finger"
     expect(page.at_css(".own").text).to match(/\d{3,4} g .*comes out/)
     said = page.css(".balance p").text
-    expect(said).to match(/1 of rice by cup · .* by weight · \d+ mm over the rice \([\d.]+ finger joints\) · up to where the empty/)
-    cups = said[/holds ([\d.]+) ×/, 1]
+    expect(said).to match(/1 of rice by cup · .* by weight · \d+ mm over the rice \([\d.]+ finger joints\) · up to where/)
+    cups = (said[/holds (\d+) mL/, 1].to_i / 210.0).round(3)
     planned = liquid_g
     get "/pot?grain=basmati&method=rice-cooker&for=amount&amount=300&unit=g&own=#{cups}&own_kind=mark"
     expect(page.at_css(".own").text[/(\d+) g/, 1].to_i).to be_within(15).of(planned)

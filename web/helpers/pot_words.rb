@@ -99,13 +99,17 @@ module FondKettle
         # The planned water in the other ways of saying it; a mark only for a bowl that has some.
         def said_otherwise(plan, form)
           ways = own_ways(plan)
-          volume, weight, finger, mark = %w[volume weight finger mark].map { |kind| ways.amount(kind, plan.liquid_g) }
+          volume, weight, finger = %w[volume weight finger].map { |kind| ways.amount(kind, plan.liquid_g) }
           depth = Pot::Depth.words(ways.amount("depth", plan.liquid_g))
           depth = "#{depth} (#{plain(finger.round(2))} finger joints)" if finger.positive?
-          ["#{parts(volume)} to 1 of rice by cup", "#{plain(weight.round(2))} by weight", depth,
-           *(if plan.request.vessel.lid == "cooker"
-               "up to where the empty bowl holds #{plain(mark.round(1))} × #{form.kit.measures.cup.name}"
-             end)]
+          ["#{parts(volume)} to 1 of rice by cup", "#{plain(weight.round(2))} by weight", depth, *bowl_mark(ways, plan, form)]
+        end
+
+        def bowl_mark(ways, plan, form)
+          return unless plan.request.vessel.lid == "cooker"
+
+          held_ml = ways.amount("mark", plan.liquid_g) * plan.request.measures.cup.ml
+          "up to where the empty bowl holds #{held_ml.round} mL (#{spoken(held_ml, form)})"
         end
 
         # "1.04 parts", "1 part"
