@@ -4,7 +4,7 @@ require_relative "../../lib/fond_kettle/method/planner"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../drawings/pot_outline"
 require_relative "../forms/plan_form"
-require_relative "pot_words"
+require_relative "water_words"
 
 module FondKettle
   module Web
@@ -56,7 +56,7 @@ module FondKettle
         def untested_lid
           pot, now, tested = untested.map { |record| [record, *spreads(record)] }.select(&:last)
                                      .min_by { |_, before, after| width(after) / width(before) }
-          return [] unless pot && width(tested) < PotWords::WORTH_IT * width(now)
+          return [] unless pot && width(tested) < WaterWords::WORTH_IT * width(now)
 
           [["Test the lid of the #{pot[:name]}", "/tests#lid",
             "ten minutes, and in it the water for your table is #{range(tested)} instead of #{range(now)}."]]

@@ -1,0 +1,80 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/measure/spoken"
+require_relative "../../lib/fond_kettle/method/own_way"
+require_relative "../../lib/fond_kettle/pot/depth"
+require_relative "../drawings/balance_drawing"
+
+module FondKettle
+  module Web
+    module Helpers
+      # Amounts of water as the pages say them: in the house's measures, as ratio and
+      # depth, how sure they are, and what to pour off or add.
+      module WaterWords
+        # What narrows a range less than to this share of it is not worth the trouble.
+        WORTH_IT = 0.9
+        SPREAD_WORDS = { uptake: "how much this bag drinks",
+                         lid: "how much steam the lid lets out",
+                         open: "how fast it boils off open", carry: "how well the rice was drained",
+                         power: "how strong the burner is" }.freeze
+
+        # A volume of water in the plan's cup and spoons.
+        def spoken(amount_g, form)
+          Measure::Spoken.say(amount_g, form.kit.measures)
+        end
+
+        # The same in a cup of the cupboard (a record), or the US cup.
+        def spoken_by(amount_g, cup)
+          Measure::Spoken.say(amount_g, household.measures(cup))
+        end
+
+        def balance_drawing(answer, measures)
+          Drawings::BalanceDrawing.new(answer, measures)
+        end
+
+        # The amounts of a remedy ({add_g, off_g, minutes}), a sentence each; `measures`:
+        # a Measure::House. Cooks begun before there was an off_g have none.
+        def remedy_amounts(remedy, measures)
+          [[remedy[:off_g].to_i, "to pour off"], [remedy[:add_g], "hot water"]].filter_map do |amount_g, words|
+            "#{grams(amount_g)} #{words}, #{Measure::Spoken.say(amount_g, measures)}." if amount_g.positive?
+          end.push(*("#{minutes(remedy[:minutes])} more." if remedy[:minutes].positive?))
+        end
+
+        # What would narrow the range: [address or nil, words], or nil where nothing would.
+        def narrower(spread)
+          low_g, high_g = spread.then_g
+          return unless low_g && high_g - low_g < WORTH_IT * (spread.high_g - spread.low_g)
+
+          { lid: ["/tests#lid", "Test the lid once"],
+            uptake: [nil, "Cook it and write down how it came out"] }[spread.largest]
+        end
+
+        def own_ways(plan)
+          Method::OwnWay.new(plan.charge, plan.request.vessel, plan.request.measures.cup, finger_mm: kitchen[:finger_mm])
+        end
+
+        # The planned water in the other ways of saying it; a mark only for a bowl that has some.
+        def said_otherwise(plan, form)
+          ways = own_ways(plan)
+          volume, weight, finger = %w[volume weight finger].map { |kind| ways.amount(kind, plan.liquid_g) }
+          depth = Pot::Depth.words(ways.amount("depth", plan.liquid_g))
+          depth = "#{depth} (#{plain(finger.round(2))} finger joints)" if finger.positive?
+          ["#{parts(volume)} to 1 of rice by cup", "#{plain(weight.round(2))} by weight", depth, *bowl_mark(ways, plan, form)]
+        end
+
+        def bowl_mark(ways, plan, form)
+          return unless plan.request.vessel.lid == "cooker"
+
+          held_ml = ways.amount("mark", plan.liquid_g) * plan.request.measures.cup.ml
+          "up to where the empty bowl holds #{held_ml.round} mL (#{spoken(held_ml, form)})"
+        end
+
+        # "1.04 parts", "1 part"
+        def parts(ratio)
+          said = plain(ratio.to_f.round(2))
+          said == "1" ? "1 part" : "#{said} parts"
+        end
+      end
+    end
+  end
+end
