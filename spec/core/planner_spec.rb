@@ -48,6 +48,13 @@ RSpec.describe FondKettle::Method::Planner do
     expect(widths.last).to be < 0.8 * widths.first
   end
 
+  it "tells floor and top of a deep bed apart" do
+    deep = { "rice" => { "amount" => 900, "unit" => "g" }, "vessel" => { "diameter_mm" => 180, "height_mm" => 250 },
+             "texture" => 0.5 }
+    expect(plan_for(basic_request.merge(deep)).parts).to eq(floor: "soft", top: "standard")
+    expect(plan_for(basic_request(texture: 0.5)).parts).to eq(floor: "soft", top: "soft")
+  end
+
   it "narrows its range by each cook that was written down, and says by how much the next would" do
     request = request_for(basic_request)
     plans = [0, 1, 5].map do |cooks|

@@ -31,6 +31,11 @@ RSpec.describe "The pages" do
     expect(page.at_css("svg.pot-drawing desc").text).to include("240 mm wide")
   end
 
+  it "tells floor and top of a deep bed apart" do
+    get "/pot?grain=basmati&pot=1&for=amount&amount=800&unit=g&texture=0.5"
+    expect(page.at_css(".verdict").text).to eq("Comes out soft: the top standard, the floor soft")
+  end
+
   it "learns from the log, and leaves it out when told to" do
     get "/pot?#{plan}"
     taught = water

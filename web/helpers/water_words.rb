@@ -40,6 +40,11 @@ module FondKettle
           end.push(*("#{minutes(remedy[:minutes])} more." if remedy[:minutes].positive?))
         end
 
+        # Of a deep bed that comes out in two ways: ": the top firm, the floor standard".
+        def top_and_floor(parts)
+          ": the top #{parts[:top]}, the floor #{parts[:floor]}" unless parts[:top] == parts[:floor]
+        end
+
         # What would narrow the range: [address or nil, words], or nil where nothing would.
         def narrower(spread)
           low_g, high_g = spread.then_g

@@ -17,7 +17,7 @@ module FondKettle
 
       def call(plan)
         { rice: rice(plan), liquid: liquid(plan), balance: balance(plan.balance), steps: steps(plan),
-          cues: RunJson.cues(plan.run), minutes: minutes(plan), fit: fit(plan), verdict: plan.verdict,
+          cues: RunJson.cues(plan.run), minutes: minutes(plan), fit: fit(plan), verdict: plan.verdict, parts: plan.parts,
           cautions: plan.cautions.map { |caution| { code: caution.code, say: caution.say } },
           warnings: RunJson.warnings(plan.warnings), grain: plan.request.grain.key, method: plan.school.key,
           method_name: plan.school.name,

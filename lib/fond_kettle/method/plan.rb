@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../pot/verdict"
 require_relative "../value"
 
 module FondKettle
@@ -15,6 +16,11 @@ module FondKettle
                         :verdict, :steps, :cautions, :warnings) do
       def liquid_g
         balance.liquid_g
+      end
+
+      # How it comes out at the floor and at the top of the bed.
+      def parts
+        Pot::Verdict.floor_and_top(run, charge, fit.bed_mm)
       end
 
       # Minutes of all steps, one after another.
