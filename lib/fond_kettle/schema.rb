@@ -3,6 +3,8 @@
 require "dry/schema"
 require_relative "paths"
 
+Dry::Schema.load_extensions(:hints)
+
 module FondKettle
   # What all schemas share: plain messages (data/messages.yml) and number types
   # that turn a whole number into a float and nothing else into anything.
@@ -20,6 +22,9 @@ module FondKettle
       Integer(value.strip, 10, exception: false) || value
     end
 
+    # Predicates that ask what kind of value it is.
+    TYPES = %i[float? int? number? str?].freeze
+
     module_function
 
     # What a message of a result says; where either of two would do, both.
@@ -28,6 +33,21 @@ module FondKettle
 
       this, that = [message.left, message.right].map { |side| said([side].flatten.first) }
       "#{this} or #{that.delete_prefix("#{message.path.last} ")}"
+    end
+
+    # What is wrong: the messages of a result (path, what was received), each with
+    # what it says. What is no number at all is told between
+    # which it may be.
+    def faults(result)
+      result.errors.map { |message| [message, [said(message), *allowed(message, result)].join(", ")] }
+    end
+
+    # The range or list of a value that already fails by its type.
+    def allowed(message, result)
+      return unless message.respond_to?(:predicate) && TYPES.include?(message.predicate)
+
+      hint = result.hints.find { |found| found.path == message.path && found.predicate == :included_in? }
+      hint&.text&.delete_prefix("must be ")
     end
 
     # A typed number as a file has it: whole where it is whole; anything else stays

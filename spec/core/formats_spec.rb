@@ -28,7 +28,7 @@ RSpec.describe FondKettle::Formats::RequestReader do
     expect(found).to contain_exactly(
       { field: "vessel.diameter_mm", message: "must be between 80 and 600", received: 3.0 },
       { field: "vessel.lid", message: "must be one of: dough, foil, tight, cooker, ordinary, loose, none", received: "glued" },
-      { field: "altitude_m", message: "must be a number", received: "high" }
+      { field: "altitude_m", message: "must be a number, between -430 and 6000", received: "high" }
     )
   end
 

@@ -29,7 +29,7 @@ module FondKettle
 
       # Problems of a dry-schema result as field and message.
       def self.problems(result)
-        result.errors.map { |message| { field: message.path.join("."), message: Schema.said(message) } }.freeze
+        Schema.faults(result).map { |message, said| { field: message.path.join("."), message: said } }.freeze
       end
 
       # Allergens with commas between.

@@ -125,12 +125,12 @@ module FondKettle
 
         # Each at its field, rows by where they stand on the page.
         def problems_of(result)
-          result.errors.map do |message|
+          Schema.faults(result).map do |message, said|
             list, index, *rest = message.path
             rows = @rows[list.to_s]
-            next { field: list == :key ? "way" : list.to_s, message: Schema.said(message) } unless rows && index
+            next { field: list == :key ? "way" : list.to_s, message: said } unless rows && index
 
-            { field: [rows.kind, rows.place(index), *rest].join("-"), message: Schema.said(message) }
+            { field: [rows.kind, rows.place(index), *rest].join("-"), message: said }
           end
         end
 

@@ -67,8 +67,8 @@ module FondKettle
       private
 
       def problems(result)
-        result.errors.map do |message|
-          { field: message.path.join("."), message: Schema.said(message), received: printable(message.input) }.compact
+        Schema.faults(result).map do |message, said|
+          { field: message.path.join("."), message: said, received: printable(message.input) }.compact
         end
       end
 
