@@ -46,7 +46,8 @@ RSpec.describe "The pages" do
 
   { "guests=0" => "guests", "guests=10000" => "guests", "guests=" => "guests", "for=amount&amount=-5&unit=g" => "amount",
     "for=amount&amount=abc" => "amount", "for=amount&amount=1e309" => "amount", "for=amount&amount=" => "amount",
-    "grain=gravel" => "grain", "grain[]=x" => "grain", "pot=77" => "pot", "pot=x" => "pot", "soak=-1" => "soak", "soak=long" => "soak",
+    "grain=gravel" => "grain", "grain[]=x" => "grain", "pot=77" => "pot", "pot=x" => "pot", "soak=-1" => "soak",
+    "soak=long" => "soak",
     "texture=9" => "texture",
     "serve=25:99" => "serve", "method=basm" => "method" }.each do |query, field|
     it "marks #{field} for #{query} and keeps what was typed" do
