@@ -48,6 +48,15 @@ RSpec.describe FondKettle::Method::Planner do
     expect(widths.last).to be < 0.8 * widths.first
   end
 
+  it "names on its slip what goes in beside the rice, and what of its water counts" do
+    steps = plan_for(basic_request(additions: [{ "ingredient" => "tomato", "g" => 200 },
+                                               { "ingredient" => "red-lentil", "g" => 50 }])).steps
+    step = steps.find { |one| one.key == "base" }
+    expect(step.say).to eq("Have ready what goes in beside the rice: 200 g tomato, 50 g red lentils")
+    expect(step.why).to include("brings 170 g of water", "drinks 65 g")
+    expect(plan_for(basic_request).steps.map(&:key)).not_to include("base")
+  end
+
   it "tells floor and top of a deep bed apart" do
     deep = { "rice" => { "amount" => 900, "unit" => "g" }, "vessel" => { "diameter_mm" => 180, "height_mm" => 250 },
              "texture" => 0.5 }

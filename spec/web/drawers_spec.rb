@@ -47,6 +47,9 @@ RSpec.describe "The Pot page's drawers" do
     brought = page.css(".balance tr").find { |row| row.at_css("th").text == "brought" }
     expect(brought.at_css("td").text.to_i).to be_within(25).of((400 * 0.85) + (200 * 0.1))
     expect(liquid_g).to be < plain
+    slip = page.css(".slip").text
+    expect(slip).to match(/Have ready .*: 400 g tomatoes, 2 onions, browned \(\d+ g\), .*jam glass red lentils \(\d+ g\)/)
+    expect(slip).to include("so much less is poured", "Dry food drinks")
     expect(page.css(".slip").text).to include("Pulses")
   end
 

@@ -1,8 +1,11 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/measure/rounding"
+require_relative "../../lib/fond_kettle/measure/units"
 require_relative "../../lib/fond_kettle/method/limits"
 require_relative "../../lib/fond_kettle/method/request"
 require_relative "../../lib/fond_kettle/table/quick_text"
+require_relative "../../lib/fond_kettle/table/written"
 
 module FondKettle
   module Web
@@ -30,7 +33,15 @@ module FondKettle
 
         # The Additions of a Method::Request.
         def additions
-          lines.select(&:in_pot?).map { |line| Method::Addition.new(ingredient: line.ingredient, g: line.g) }.freeze
+          lines.select(&:in_pot?).map do |line|
+            Method::Addition.new(ingredient: line.ingredient, g: line.g, said: said(line))
+          end.freeze
+        end
+
+        # As it was written, with what that weighs.
+        def said(line)
+          weighed = Measure::Units::MASS.key?(line.unit)
+          weighed ? Table::Written.plain(line) : "#{Table::Written.plain(line)} (#{Measure::Rounding.grams(line.g)} g)"
         end
 
         # All of it, in the pot or not: cautions and allergens count.

@@ -76,7 +76,7 @@ module FondKettle
       def request_for(dish, factor, lines, request)
         main = dish.main_liquid
         additions = lines.select { |scaled| scaled.line.in_pot? && !scaled.line.equal?(main) }.map do |scaled|
-          Method::Addition.new(ingredient: scaled.line.ingredient, g: scaled.g)
+          Method::Addition.new(ingredient: scaled.line.ingredient, g: scaled.g, said: nil)
         end
         company = lines.map { |scaled| scaled.line.ingredient }
         request.with(school: OwnSteps.school(request.school, dish), rice_g: dish.rice_g * factor,

@@ -140,7 +140,7 @@ module FondKettle
       def added(given, index)
         return unless given
 
-        foods = (given[:food] || []).map { |food| Method::Addition.new(ingredient: ingredient(food[:ingredient], index), g: food[:g]) }
+        foods = (given[:food] || []).map { |food| Method::Addition.of(ingredient(food[:ingredient], index), food[:g]) }
         bulk = Method::Charging.additions(foods)
         Pot::Addition.new(liquid_g: given[:liquid_g] || 0.0, at_c: given[:at_c] || Method::Charging::ROOM_C,
                           **bulk.slice(:brought_g, :drink_g, :solids_j_k))
@@ -156,7 +156,7 @@ module FondKettle
 
       def additions
         (@data[:additions] || []).each_with_index.map do |addition, index|
-          Method::Addition.new(ingredient: ingredient(addition[:ingredient], index), g: addition[:g])
+          Method::Addition.of(ingredient(addition[:ingredient], index), addition[:g])
         end
       end
 

@@ -1,12 +1,19 @@
 # frozen_string_literal: true
 
 require_relative "../larder/grain"
+require_relative "../measure/rounding"
 require_relative "../value"
 
 module FondKettle
   module Method
-    # An addition: an Ingredient and its weight in g.
-    Addition = Value.define(:ingredient, :g)
+    # An addition: an Ingredient and its weight in g; `said` is how the slip names it,
+    # nil where a dish's own lines and steps do.
+    Addition = Value.define(:ingredient, :g, :said) do
+      # One that nobody has put in words: "200 g tomato".
+      def self.of(ingredient, grams)
+        new(ingredient: ingredient, g: grams, said: "#{Measure::Rounding.grams(grams)} g #{ingredient.name.downcase}")
+      end
+    end
 
     # What earlier cooks of this grain in this pot have taught: `drinks` times the
     # book's uptake, `extra_min` more on low, and `because`, in words; `cooks` is how

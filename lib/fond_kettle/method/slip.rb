@@ -46,8 +46,8 @@ module FondKettle
       def steps(stage_minutes)
         stages = @request.school.stretches.zip(stage_minutes).map { |stretch, minutes| stage(stretch, minutes) }
         stages.insert(1, common("stir")) if Charging.stirred?(@request)
-        [*wash, *base, common("fill"), *stages, common(@request.school.finish),
-         *@request.school.after.map { |step| own_step(step, nil) }]
+        [*wash, (common("base") if beside.any?), *base, common("fill"), *stages, common(@request.school.finish),
+         *@request.school.after.map { |step| own_step(step, nil) }].compact
       end
 
       private
@@ -103,7 +103,20 @@ module FondKettle
         @words ||= { rice: Amounts.rice(@charge.rice_g, @charge.grain, @request.measures),
                      liquid: Amounts.liquid(@balance.liquid_g, @request.measures), changes: changes,
                      soak: soak, drain: DRAIN.fetch(@request.drain).first, snap: @charge.grain.snap,
-                     surface: "#{@charge.surface_g.round} g", depth: depth, balance: balance }
+                     surface: "#{@charge.surface_g.round} g", depth: depth, balance: balance,
+                     beside: beside.join(", "), beside_water: beside_water }
+      end
+
+      # What goes in beside the rice and no dish names.
+      def beside
+        @beside ||= @request.additions.filter_map(&:said)
+      end
+
+      def beside_water
+        brings, drinks = [@charge.brought_g, @charge.drink_g].map(&:round)
+        [("It brings #{brings} g of water to the rice; so much less is poured." if brings.positive?),
+         ("Dry food drinks #{drinks} g; so much more is poured." if drinks.positive?),
+         ("It brings no water worth counting." unless brings.positive? || drinks.positive?)].compact.join(" ")
       end
 
       def changes
