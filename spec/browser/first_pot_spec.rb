@@ -135,6 +135,16 @@ RSpec.describe "A pot, from the table to the log", :browser do
     expect(page).to have_css(".stove-title", text: "step 2")
   end
 
+  it "goes on to the pot by Enter in the number of people, and looks for a dish by Enter in the search" do
+    visit "/"
+    find_by_id("q").send_keys("leek", :enter)
+    expect(page).to have_css("#found .choice", text: "Leek", count: 1)
+    expect(page).to have_current_path("/")
+    find_by_id("q").set("")
+    find_by_id("guests").send_keys(:backspace, "2", :enter)
+    expect(page).to have_css(".rice-line", text: "7 at the table")
+  end
+
   it "plans the first pot of an empty kitchen", :empty do
     visit "/"
     fill_in "People", with: "7"

@@ -18,6 +18,13 @@ async function find() {
   } catch { /* the list stays as it was; the button asks again */ }
 }
 
+// Enter looks, as the button does; it does not lay the table.
+box.addEventListener("keydown", (event) => {
+  if (event.key !== "Enter") return;
+  event.preventDefault();
+  find();
+});
+
 box.addEventListener("input", () => {
   clearTimeout(pause);
   pause = setTimeout(find, PAUSE_MS);
