@@ -77,6 +77,15 @@ RSpec.describe "The table" do
       expect(read("salt and pepper to taste\nfresh cilantro, for garnish").questions).to eq([])
     end
 
+    it "counts pieces as what they are pieces of, and asks where it does not know" do
+      known = { "1 tin of tomatoes" => 400, "2 cans chickpeas" => 480, "2 stalks celery" => 80, "3 cloves garlic" => 12,
+                "1 bunch of dill" => 30, "2 pieces of onion" => 240, "1 can (240 g) peas" => 240 }
+      known.each { |text, grams| expect(read(text).lines.first.g).to be_within(1).of(grams), text }
+      ["1 tin of pumpkin", "1 leaf of cabbage", "2 bunches carrots"].each do |text|
+        expect([read(text).lines.first.g, read(text).questions.first.ask]).to match([nil, /What does one weigh/]), text
+      end
+    end
+
     it "comes back from being written" do
       text = ["2 onions, sliced | base | browned | people", "1/2 tsp cumin | base | slower", "3 eggs | finish | whole",
               "150 g kohlrabi | with | people | like turnip"].join("\n")

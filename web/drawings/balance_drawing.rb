@@ -30,7 +30,7 @@ module FondKettle
           @grams = answer[:balance].merge(poured_g: answer[:liquid][:g])
         end
 
-        # [whole grams, words, in the cook's measures] of what is not nothing. What is
+        # [whole grams, words, in the cook's measures, class] of what is not nothing. What is
         # poured stands as the plan says it; the rest is rounded so that it adds up.
         def sources
           @sources ||= begin
@@ -60,7 +60,9 @@ module FondKettle
         def present(parts)
           parts.filter_map do |key, words|
             grams = @grams.fetch(key)
-            [grams, words, Measure::Spoken.say(grams, @measures)] if grams.abs >= 0.5 || key == :poured_g
+            next unless grams.abs >= 0.5 || key == :poured_g
+
+            [grams, words, Measure::Spoken.say(grams, @measures), key.to_s.delete_suffix("_g").tr("_", "-")]
           end
         end
 
@@ -79,10 +81,10 @@ module FondKettle
 
         def bar(parts, top, klass)
           x = 0.0
-          parts.each_with_index.map do |(grams, words, cups), index|
+          parts.map do |grams, words, cups, part|
             width = WIDTH * grams / total_g.to_f
             drawn = Svg.tag("rect", x: x, y: top, width: [width - 2, 1].max, height: BAR,
-                                    class: "#{klass} part-#{index}") +
+                                    class: "#{klass} part-#{part}") +
                     label(grams, words, cups, [x, top], width)
             x += width
             drawn

@@ -21,7 +21,7 @@ module FondKettle
         FLOOR_Y = 345.0
         BOTTOM_Y = FLOOR_Y + 68
         # Room above the rim for the lid and the soak ring beside it.
-        OVER_RIM = 100.0
+        OVER_RIM = 122.0
         WALL = 7.0
         RING_BELOW_TOP = 46
         GRAIN = { across: 11.0, down: 8.0 }.freeze

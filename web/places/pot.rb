@@ -128,7 +128,7 @@ module FondKettle
       def title_of(form, plan)
         return form.dish.title if form.dish
 
-        "#{plan.request.grain.name}, #{(form.kit.pot ? form.kit.pot[:name] : plan.school.name).downcase}"
+        "#{plan.request.grain.name}, #{form.kit.pot ? form.kit.pot[:name] : plan.school.name.downcase}"
       end
     end
   end

@@ -45,7 +45,7 @@ module FondKettle
       # The Ingredient that `text` names, or nil; `unit` helps where a name is two
       # things (a can of beans is cooked).
       def find(text, unit = nil)
-        found = @exact[text.strip.downcase] || longest(plain(text))
+        found = (tinned(text) if unit == "can") || @exact[text.strip.downcase] || longest(plain(text))
         return Ingredients.fetch("cooked-pulse") if found&.care&.include?("pulses") && (unit == "can" || text.match?(TINNED))
 
         found
@@ -64,6 +64,12 @@ module FondKettle
       end
 
       private
+
+      # What is known to come in a can by that name, or nil.
+      def tinned(text)
+        found = longest(["tinned", *plain(text)])
+        found if found&.piece == "can"
+      end
 
       def longest(words)
         [@longest, words.size].min.downto(1) do |size|

@@ -24,6 +24,8 @@ module FondKettle
                  "bunch" => %w[bunch bunches], "sprig" => %w[sprig sprigs], "leaf" => %w[leaf leaves],
                  "sheet" => %w[sheet sheets], "pod" => %w[pod pods], "cube" => %w[cube cubes], "stalk" => %w[stalk stalks],
                  PIECE => %w[piece pieces] }.freeze
+      # Two names of one thing.
+      STALKS = %w[stick stalk].freeze
       SAID = { "us-cup" => "cup", "metric-cup" => "metric cup", "rice-cup" => "rice cup", "imp-cup" => "imperial cup",
                "imp-pint" => "imperial pint", "us-pint" => "pint", "us-quart" => "quart", "us-fl-oz" => "fl oz",
                "ml" => "mL", "l" => "L" }.freeze
@@ -51,6 +53,11 @@ module FondKettle
 
       def piece?(unit)
         PIECES.key?(unit)
+      end
+
+      # Is a thing that comes in `piece` (nil: whole) counted by `unit`?
+      def counts?(unit, piece)
+        [PIECE, piece].include?(unit) || (STALKS.include?(unit) && STALKS.include?(piece))
       end
 
       # As a cook reads it beside a number: "cups", "mL", "cloves", "jam glasses".

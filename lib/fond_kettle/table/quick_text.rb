@@ -131,7 +131,7 @@ module FondKettle
       # ("2 onions (300 g)", "1 1/2 cups (300 g)").
       def in_grams(amount, unit, ingredient, inner)
         said_g = bracketed_g(inner)
-        return weigh(amount, unit, ingredient.g_ml, ingredient.piece_g) if said_g.nil? || Measure::Units::MASS.key?(unit)
+        return weigh(amount, unit, ingredient) if said_g.nil? || Measure::Units::MASS.key?(unit)
 
         each = inner.match?(/\beach\b/i) || (Measure::UnitWords.piece?(unit) && unit != Measure::UnitWords::PIECE)
         each ? amount * said_g : said_g
@@ -143,11 +143,17 @@ module FondKettle
         Measure::Units.convert(number, unit, "g") if Measure::Units::MASS.key?(unit)
       end
 
-      def weigh(amount, unit, g_ml, piece_g)
-        return piece_g && (amount * piece_g) if Measure::UnitWords.piece?(unit)
+      # nil where a piece is not one of what the ingredient is counted by: a tin of
+      # tomatoes is no tomato, a leaf of cabbage no cabbage.
+      def weigh(amount, unit, ingredient)
+        if Measure::UnitWords.piece?(unit)
+          return ingredient.piece_g && (amount * ingredient.piece_g) if Measure::UnitWords.counts?(unit, ingredient.piece)
+
+          return
+        end
 
         cup = @cups.find { |own| own.name == unit }
-        cup ? amount * cup.ml * g_ml : Measure::Units.grams(amount, unit, g_ml)
+        cup ? amount * cup.ml * ingredient.g_ml : Measure::Units.grams(amount, unit, ingredient.g_ml)
       end
 
       def ask_for_amount(line, number, text)
