@@ -214,6 +214,16 @@ RSpec.describe "The schools of cooking" do
     expect(steps.find { |step| step.key == "onion" }.to_h).to include(minutes: 22.0, cue: "the onion is dark")
   end
 
+  it "show what to be careful of at the step where it matters" do
+    { "broth-under-rice" => %w[meat onion], "oven-pilaf" => %w[onion coat], "toasted-pilaf" => %w[onion toast],
+      "one-pot-sauce" => %w[onion], "boil-and-drain" => [] }.each do |method, steps|
+      plan = plan_for(basic_request(method: method))
+      keys = plan.steps.map(&:key)
+      shown = keys.select { |key| FondKettle::Care::Cautions.at(plan.cautions, key, keys).map(&:code).include?("hot-fat") }
+      expect(shown).to eq(steps), method
+    end
+  end
+
   it "warn beyond their own range and leave the rest to the cook" do
     plan = plan_for(basic_request(method: "oven-pilaf", soak: { "minutes" => 200 }))
     expect(plan.warnings.map(&:code)).to include("outside-school")
@@ -246,6 +256,7 @@ RSpec.describe "The schools of cooking" do
       text = FondKettle::Method::Schools.ours.texts.find { |path, _| path.end_with?("one-pot-sauce.yml") }.last
       bare = book(bare: text.sub("key: one-pot-sauce", "key: bare").sub("tags: [lid, hot-fat]", "tags: []")).fetch("bare")
       expect(bare.tags).to contain_exactly("lid", "hot-fat")
+      expect(FondKettle::Method::Schools.ours.fetch("boil-and-drain").tags).to contain_exactly("lid", "boil-and-drain")
     end
 
     it "refuse a cycle, an unknown likeness, an unknown stage and a missing field, and leave the others alone" do

@@ -21,6 +21,8 @@ module FondKettle
       # What a text may have filled in: of the base's steps, and of the stages.
       STEP_WORDS = %i[rice liquid changes soak drain snap surface depth balance colour].freeze
       STAGE_WORDS = %i[oven].freeze
+      # Steps of a base that heat no fat; any other may.
+      WITHOUT_FAT = %w[water broth roots taste].freeze
 
       # Ours alone, read once.
       def self.ours
@@ -109,8 +111,8 @@ module FondKettle
       # Tags that stand whatever a file says of them: a file can add a caution to
       # what it does, not take one away.
       def cautioned(base, stretches, parts)
-        [*("lid" if stretches.any? { |stage| stage.lid != "none" }), *("hot-fat" if base.any?),
-         *("boil-and-drain" if parts)]
+        fat = base.any? { |step| !WITHOUT_FAT.include?(step.key) }
+        [*("lid" if stretches.any? { |stage| stage.lid != "none" }), *("hot-fat" if fat), *("boil-and-drain" if parts)]
       end
 
       def own_steps(list)
