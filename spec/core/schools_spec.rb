@@ -87,6 +87,13 @@ RSpec.describe "The schools of cooking" do
       expect(run.at("craters")).to be_within(0.01).of(closes_min)
     end
 
+    it "say so where a leaky lid needs what can be seen" do
+      brown = basic_request(grain: "brown-short", method: "level", vessel: { "diameter_mm" => 165, "lid" => "loose" })
+      cue = plan_for(brown).steps.find { |step| step.key == "hard-boil" }.cue
+      expect(cue).to match(/stands [2-8] mm over the rice; the lid lets that out later/)
+      expect(plan_for(basic_request(method: "level")).steps.find { |step| step.key == "hard-boil" }.cue).to include("craters")
+    end
+
     it "settle where an open boil sees to nearly all there is too much of" do
       kitchen = broth(81, grain: "glutinous", texture: 0.4, rinse: { "changes" => 3 }, drain: "long", altitude_m: 2682,
                           soak: { "minutes" => 240, "water_c" => 31 }, burner: { "source" => "gas", "high_w" => 2153 },

@@ -28,6 +28,10 @@ module FondKettle
                 "air-dried" => ["spread it out and leave it an hour", 60, false],
                 "cooked-in" => ["not at all, its soaking water cooks it", 0, true] }.freeze
 
+      # Less than this over the rice looks level with it.
+      SEEN_MM = 1.5
+      OVER_LEVEL = "the liquid stands %d mm over the rice; the lid lets that out later"
+
       def self.texts
         @texts ||= Catalogue.read(File.join(DATA, "steps.yml"), SCHEMA).to_h { |entry| [entry[:key], entry] }.freeze
       end
@@ -84,8 +88,14 @@ module FondKettle
       end
 
       def stage(stretch, minutes)
-        Step.new(key: stretch.key, say: Template.fill(stretch.say, oven: oven(stretch)), cue: stretch.cue, why: stretch.why,
+        Step.new(key: stretch.key, say: Template.fill(stretch.say, oven: oven(stretch)), cue: cue(stretch), why: stretch.why,
                  minutes: minutes, hands_on: stretch.hands_on, heat: stretch.oven_c ? "oven" : stretch.heat, watch: stretch.watch)
+      end
+
+      # Level with the rice, unless a leaky lid needs more to stand over it.
+      def cue(stretch)
+        over_mm = stretch.until == "level" ? @request.vessel.depth_mm(@balance.run.level_ml.to_f) : 0.0
+        over_mm < SEEN_MM ? stretch.cue : format(OVER_LEVEL, over_mm.round)
       end
 
       # "190 °C (374 °F; gas mark 5; turn Small oven to 180)"

@@ -63,7 +63,10 @@ module FondKettle
       def finish(stage)
         return @stuck ||= stage.key unless ended?
 
-        @watch&.craters(@pot.min) if stage.ends_at == "level"
+        return unless stage.ends_at == "level"
+
+        @level_ml = @contents.over_bed_ml
+        @watch&.craters(@pot.min)
       end
 
       def limit(stage)
@@ -108,7 +111,7 @@ module FondKettle
                 core: @contents.core, temp_c: @pot.temp_c, minutes: @pot.min, boil_c: @setting.boil_c,
                 kinetics: @contents.kinetics, progress: @contents.progress, stirred_at: @pot.stirred_at,
                 dry_min: @watch ? @watch.dry_min : {}, stage_minutes: @stage_minutes.freeze,
-                cues: @watch ? @watch.cues : [], curve: @curve&.freeze, stuck: @stuck)
+                cues: @watch ? @watch.cues : [], curve: @curve&.freeze, stuck: @stuck, level_ml: @level_ml)
       end
 
       def point

@@ -1,13 +1,14 @@
 # frozen_string_literal: true
 
 require_relative "fire"
+require_relative "kinetics"
 
 module FondKettle
   module Pot
     # When the liquid is "level with the rice" at the end of a stage. What the next
     # stage still steams off, until the grain holds what it is to hold, stands over
-    # the bed at that moment: a millimetre or less over a wide pot, which nobody can
-    # see. Without it a thin bed, whose voids hold less than the lid lets out, would
+    # the bed at that moment: half a millimetre in most pots, which nobody can see, and
+    # a few for brown rice under a loose lid, which the slip says. Without it a thin bed, whose voids hold less than the lid lets out, would
     # have to boil on and on, and less rice would ask for more liquid (identity 3).
     class Level
       # To a drop.

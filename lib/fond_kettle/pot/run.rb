@@ -15,9 +15,11 @@ module FondKettle
     # cloth water in g, core left (0..1), minutes dry by heat, minutes of every
     # stage, the cues in order and, where asked for, the curve. `stirred_at` is how far the
     # grain had come when it was last stirred (0.0: never). `stuck` names a
-    # stage that would never have ended.
+    # stage that would never have ended; `level_ml` is what stood over the bed when a
+    # stage ended level with the rice, nil where none did.
     Run = Value.define(:uptake, :free_g, :drunk_g, :lost_g, :drained_g, :cloth_g, :core, :temp_c, :minutes, :boil_c,
-                       :kinetics, :progress, :stirred_at, :dry_min, :stage_minutes, :cues, :curve, :stuck) do
+                       :kinetics, :progress, :stirred_at, :dry_min, :stage_minutes, :cues, :curve, :stuck,
+                       :level_ml) do
       # Minutes at which `cue` came, or nil.
       def at(cue)
         cues.find { |seen| seen.cue == cue }&.at_min
