@@ -8,8 +8,9 @@ module FondKettle
     # When the liquid is "level with the rice" at the end of a stage. What the next
     # stage still steams off, until the grain holds what it is to hold, stands over
     # the bed at that moment: half a millimetre in most pots, which nobody can see, and
-    # a few for brown rice under a loose lid, which the slip says. Without it a thin bed, whose voids hold less than the lid lets out, would
-    # have to boil on and on, and less rice would ask for more liquid (identity 3).
+    # a few for brown rice under a loose lid, which the slip says. Without it a thin
+    # bed, whose voids hold less than the lid lets out, would have to boil on and on,
+    # and less rice would ask for more liquid (identity 3).
     class Level
       # To a drop.
       DROP_ML = 1e-6
