@@ -53,6 +53,13 @@ RSpec.describe "The Pot page's drawers" do
     expect(page.css(".slip").text).to include("Pulses")
   end
 
+  it "print what goes in beside the rice, with what it weighs" do
+    beside = Rack::Utils.escape("400 g tomatoes\n2 onions, browned")
+    get "/evening/print?grain=basmati&pot=3&for=amount&amount=540&unit=g&beside=#{beside}"
+    rows = page.css(".sheet-lines tr").map { |row| row.css("th, td").map { |cell| cell.text.strip } }
+    expect(rows).to include(["tomatoes", "", "400 g"], ["onions browned", "2", "240 g"])
+  end
+
   it "ask about what they do not know, and plan without it" do
     pot("&beside=#{Rack::Utils.escape("400 g tomatoes\n3 moonstones\n2 cups basmati")}")
     expect(last_response.status).to eq(200)

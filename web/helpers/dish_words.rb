@@ -5,6 +5,7 @@ require_relative "../../lib/fond_kettle/care/cautions"
 require_relative "../../lib/fond_kettle/evening/shopping"
 require_relative "../../lib/fond_kettle/evening/timing"
 require_relative "../../lib/fond_kettle/formats/recipe_ld"
+require_relative "../../lib/fond_kettle/measure/units"
 require_relative "../../lib/fond_kettle/table/written"
 
 module FondKettle
@@ -64,6 +65,11 @@ module FondKettle
         def written_amount(supper, ready)
           line = supper.lines.map(&:line).find { |written| written.name == ready.name && written.stage == ready.stage }
           Table::Written.amount(line) || (line.main_liquid? ? "as it takes" : "to taste")
+        end
+
+        # A line's amount as it was written, where that is no weight.
+        def measured(line)
+          Table::Written.amount(line) unless Measure::Units::MASS.key?(line.unit)
         end
 
         # The fields of one line of a dish; `line` nil for a row still empty.
