@@ -56,6 +56,24 @@ RSpec.describe "The schools of cooking" do
     end
   end
 
+  it "want no more for a longer soak or a tighter lid, and cook no faster higher up, whatever the kitchen" do
+    beside = [{ "ingredient" => "red-lentil", "g" => 80 }, { "ingredient" => "tomato", "g" => 120 }]
+    for_any_kitchen do |kitchen|
+      soak, vessel, height = kitchen.values_at("soak", "vessel", "altitude_m")
+      kitchen = kitchen.merge("method" => absorbing[height % absorbing.size], "additions" => height.even? ? beside : [])
+      lids = Support::Kitchen::LIDS
+      tighter = vessel.merge("lid" => lids[[lids.index(vessel["lid"]) - 1, 0].max])
+      soaked, sealed, higher = [{ "soak" => soak.merge("minutes" => soak["minutes"] + 25) }, { "vessel" => tighter },
+                                { "altitude_m" => height + 300 }].map { |change| plan_for(kitchen.merge(change)) }
+      plan = plan_for(kitchen)
+      expect([soaked.liquid_g, sealed.liquid_g].max).to be <= plan.liquid_g + 1e-3
+      from_the_boil = [plan, higher].map do |one|
+        one.stages.zip(one.run.stage_minutes).sum { |stage, minutes| stage.ends_at == "boil" ? 0 : minutes }
+      end
+      expect(from_the_boil.last).to be >= from_the_boil.first - 1e-6
+    end
+  end
+
   describe "that boil down to the level of the rice" do
     def broth(grams, **changes)
       basic_request(
