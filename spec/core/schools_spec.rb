@@ -60,7 +60,8 @@ RSpec.describe "The schools of cooking" do
     beside = [{ "ingredient" => "red-lentil", "g" => 80 }, { "ingredient" => "tomato", "g" => 120 }]
     for_any_kitchen do |kitchen|
       soak, vessel, height = kitchen.values_at("soak", "vessel", "altitude_m")
-      kitchen = kitchen.merge("method" => absorbing[height % absorbing.size], "additions" => height.even? ? beside : [])
+      additions = kitchen["rice"]["amount"].even? ? beside : []
+      kitchen = kitchen.merge("method" => absorbing[height % absorbing.size], "additions" => additions)
       lids = Support::Kitchen::LIDS
       tighter = vessel.merge("lid" => lids[[lids.index(vessel["lid"]) - 1, 0].max])
       soaked, sealed, higher = [{ "soak" => soak.merge("minutes" => soak["minutes"] + 25) }, { "vessel" => tighter },
