@@ -28,6 +28,17 @@ RSpec.describe "Every view", :browser do
     end
   end
 
+  it "is as accessible dimmed for the evening, by a key that leaves the page where it is" do
+    visit views.fetch("pot")
+    find("body").send_keys("m")
+    expect(page).to have_css("html.dim").and have_css("#dim[aria-pressed=true]")
+    expect(page).to have_current_path(views.fetch("pot"))
+    views.each_value do |path|
+      visit path
+      expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21aa, :wcag22aa)
+    end
+  end
+
   it "is accessible at every step of the stove, with targets for wet knuckles" do
     visit "/pot?grain=jasmine&for=amount&amount=300&unit=g"
     click_button "Start cooking"

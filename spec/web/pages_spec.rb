@@ -31,6 +31,17 @@ RSpec.describe "The pages" do
     expect(page.at_css("svg.pot-drawing desc").text).to include("240 mm wide")
   end
 
+  it "is dimmed for the evening on one device, and goes back to the page, never to another's" do
+    { "http://example.org/pot?grain=basmati&a=%C3%B6" => "/pot?grain=basmati&a=%C3%B6", "http://elsewhere.test/x" => "/",
+      "http://example.org//elsewhere.test" => "/elsewhere.test", "no address" => "/", nil => "/" }.each do |from, back|
+      header "Referer", from
+      send_form "/dim"
+      expect([last_response.status, last_response.headers["Location"]]).to eq([303, "http://example.org#{back}"])
+    end
+    get "/log"
+    expect(page.at_css("html")["class"]).to eq("dim")
+  end
+
   it "tells floor and top of a deep bed apart" do
     get "/pot?grain=basmati&pot=1&for=amount&amount=800&unit=g&texture=0.5"
     expect(page.at_css(".verdict").text).to eq("Comes out soft: the top standard, the floor soft")

@@ -40,6 +40,11 @@ module FondKettle
           path == "/" ? request.script_name.empty? : request.script_name == path
         end
 
+        # Dimmed for the evening, on this device.
+        def dim?
+          session["dim"] == true
+        end
+
         # The message at a field, tied to it by aria-describedby.
         def problem_for(problems, field)
           problems.find { |problem| problem[:field] == field }&.fetch(:message)

@@ -5,6 +5,7 @@ const typing = (element) => element.closest("input, textarea, select, [contented
 document.addEventListener("keydown", (event) => {
   if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
   if (event.key === "?") document.getElementById("keys").showModal();
+  else if (event.key === "m") document.getElementById("dim").click();
   else if (event.key === "n") document.getElementById("next")?.click();
   else if (places[event.key]) window.location.assign(places[event.key]);
 });
