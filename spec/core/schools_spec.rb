@@ -126,6 +126,8 @@ RSpec.describe "The schools of cooking" do
     plan = plan_for(basic_request(method: "boil-and-drain"))
     expect([plan.liquid_g, plan.spread.low_g, plan.spread.high_g]).to eq([2400.0, 1800.0, 3000.0])
     expect(plan.balance.drained_g).to be > 1500
+    expect(FondKettle::Formats::PlanJson.call(plan)[:liquid][:measured]).to eq("10 cups")
+    expect(plan.steps.find { |step| step.key == "fill" }.say).to include("2400 g (10 cups)")
     expect(plan.run.uptake).to be_within(0.06).of(1.5)
   end
 

@@ -70,7 +70,7 @@ module FondKettle
         { g: plan.liquid_g.round(3), low_g: plan.spread.low_g.round(1), high_g: plan.spread.high_g.round(1),
           ratio_by_volume: plan.ratio_by_volume.round(4), ratio_by_weight: plan.ratio_by_weight.round(4),
           depth_over_rice_mm: Pot::Depth.over_rice_mm(plan.liquid_g, plan.charge, plan.request.vessel).round(3),
-          measured: Measure::Spoken.say(plan.liquid_g, plan.request.measures), spread: plan.spread.parts.transform_values { |g| g.round(2) } }
+          measured: Method::Amounts.in_cups(plan.liquid_g, plan.charge, plan.request.measures), spread: plan.spread.parts.transform_values { |g| g.round(2) } }
       end
 
       def balance(balance)

@@ -14,8 +14,14 @@ module FondKettle
       end
 
       # Water and stock: a gram is a millilitre.
-      def liquid(grams, measures)
-        "#{measures.weighed(grams)} (#{Measure::Spoken.say(grams, measures)})"
+      def liquid(grams, charge, measures)
+        "#{measures.weighed(grams)} (#{in_cups(grams, charge, measures)})"
+      end
+
+      # In the cook's own measures; what is poured off again only to half a cup.
+      def in_cups(grams, charge, measures)
+        half_ml = measures.cup.ml / 2
+        Measure::Spoken.say(charge.plenty? ? (grams / half_ml).round * half_ml : grams, measures)
       end
     end
   end

@@ -111,7 +111,7 @@ module FondKettle
 
       def words
         @words ||= { rice: Amounts.rice(@charge.rice_g, @charge.grain, @request.measures),
-                     liquid: Amounts.liquid(@balance.liquid_g, @request.measures), changes: changes,
+                     liquid: Amounts.liquid(@balance.liquid_g, @charge, @request.measures), changes: changes,
                      soak: soak, drain: DRAIN.fetch(@request.drain).first, snap: @charge.grain.snap,
                      surface: "#{@charge.surface_g.round} g", depth: depth, balance: balance,
                      beside: beside.join(", "), beside_water: beside_water }
