@@ -75,53 +75,6 @@ RSpec.describe "The schools of cooking" do
     end
   end
 
-  describe "that boil down to the level of the rice" do
-    def broth(grams, **changes)
-      basic_request(
-        method: "broth-under-rice", rice: { "amount" => grams, "unit" => "g" }, texture: -1, rinse: { "changes" => 1 },
-        drain: "quick", soak: { "minutes" => 0 }, burner: { "source" => "gas", "high_w" => 2032 }, altitude_m: 3010,
-        vessel: { "diameter_mm" => 250, "height_mm" => 190, "lid" => "ordinary", "kg" => 1 }
-      ).merge(changes.transform_keys(&:to_s))
-    end
-
-    it "boil a thin bed no longer than a thick one, and never want more liquid for less rice" do
-      lentils = { additions: [{ "ingredient" => "red-lentil", "g" => 80 }] }
-      [{}, lentils].each do |changes|
-        plans = [60, 72, 120, 400].map { |grams| plan_for(broth(grams, **changes)) }
-        expect(plans.map(&:liquid_g).each_cons(2)).to all(satisfy { |less, more| more >= less })
-        open_min = plans.map { |plan| plan.run.stage_minutes[1] }
-        expect(open_min.max - open_min.min).to be < 0.5
-      end
-    end
-
-    it "put the lid on with no more over the rice than it lets out" do
-      plan = plan_for(broth(72))
-      closes_min = plan.run.stage_minutes.take(2).sum
-      run = try_with(broth(72), plan.liquid_g).run
-      level = run.curve.min_by { |point| (point.min - closes_min).abs }
-      uptake = (level.taken_g - plan.charge.drink_g) / 72
-      over_ml = level.free_g - (72 * plan.charge.grain.voids_ml_per_g(uptake))
-      expect(over_ml).to be_within(0.5).of(level.lost_g.then { |lost_g| run.lost_g - lost_g })
-      expect(over_ml / plan.request.vessel.area_cm2 * 10).to be_between(0, 1)
-      expect(run.at("craters")).to be_within(0.01).of(closes_min)
-    end
-
-    it "say so where a leaky lid needs what can be seen" do
-      brown = basic_request(grain: "brown-short", method: "level", vessel: { "diameter_mm" => 165, "lid" => "loose" })
-      cue = plan_for(brown).steps.find { |step| step.key == "hard-boil" }.cue
-      expect(cue).to match(/stands [2-8] mm over the rice; the lid lets that out later/)
-      expect(plan_for(basic_request(method: "level")).steps.find { |step| step.key == "hard-boil" }.cue).to include("craters")
-    end
-
-    it "settle where an open boil sees to nearly all there is too much of" do
-      kitchen = broth(81, grain: "glutinous", texture: 0.4, rinse: { "changes" => 3 }, drain: "long", altitude_m: 2682,
-                          soak: { "minutes" => 240, "water_c" => 31 }, burner: { "source" => "gas", "high_w" => 2153 },
-                          vessel: { "diameter_mm" => 310, "height_mm" => 190, "lid" => "loose", "kg" => 2 })
-      plan = plan_for(kitchen)
-      expect(plan.run.uptake).to be_within(0.001).of(plan.charge.uptake)
-    end
-  end
-
   it "pour off what boil-and-drain has too much, and stop at the core" do
     plan = plan_for(basic_request(method: "boil-and-drain"))
     expect([plan.liquid_g, plan.spread.low_g, plan.spread.high_g]).to eq([2400.0, 1800.0, 3000.0])
@@ -255,48 +208,5 @@ RSpec.describe "The schools of cooking" do
   it "warn beyond their own range and leave the rest to the cook" do
     plan = plan_for(basic_request(method: "oven-pilaf", soak: { "minutes" => 200 }))
     expect(plan.warnings.map(&:code)).to include("outside-school")
-  end
-
-  describe "in a household's own files" do
-    def book(**files)
-      FondKettle::Method::Schools.new(FondKettle::Method::Schools.ours.texts.merge(files.transform_keys do |name|
-        "own/#{name}.yml"
-      end))
-    end
-
-    it "take what they do not say from the method they are like" do
-      mine = book(mine: "key: mine\nlike: covered-pot\nname: Aunt's pot\nrinse_changes: 2\n").fetch("mine")
-      expect([mine.rinse_changes, mine.soak, mine.stretches.size]).to eq([2, "usual", 3])
-    end
-
-    it "are told what may stand where a word or a number may" do
-      low = "stages:\n  - { key: low, heat: low, minutes: soon, say: x, cue: x, why: x }\n"
-      bad = book(g: "key: g\nlike: covered-pot\nsoak: 5000\n", h: "key: h\nlike: covered-pot\n#{low}",
-                 i: "key: i\nlike: covered-pot\nsoak: often\n")
-      expect(bad.problems).to contain_exactly("own/g.yml, g: line 3: soak must be usual or must be between 0 and 2880",
-                                              "own/h.yml, h: line 4: stages.0.minutes must be ready or must be a number",
-                                              "own/i.yml, i: line 3: soak must be usual or must be a number")
-    end
-
-    it "can add a caution, and take none away" do
-      mine = book(mine: "key: mine\nlike: broth-under-rice\nname: Ours\ntags: [chestnut]\n").fetch("mine")
-      expect(mine.tags).to include("lid", "hot-fat", "raw-meat", "chestnut")
-      text = FondKettle::Method::Schools.ours.texts.find { |path, _| path.end_with?("one-pot-sauce.yml") }.last
-      bare = book(bare: text.sub("key: one-pot-sauce", "key: bare").sub("tags: [lid, hot-fat]", "tags: []")).fetch("bare")
-      expect(bare.tags).to contain_exactly("lid", "hot-fat")
-      expect(FondKettle::Method::Schools.ours.fetch("boil-and-drain").tags).to contain_exactly("lid", "boil-and-drain")
-    end
-
-    it "refuse a cycle, an unknown likeness, an unknown stage and a missing field, and leave the others alone" do
-      bad = book(a: "key: a\nlike: b\n", b: "key: b\nlike: a\n", c: "key: c\nlike: nobody\n", d: "key: d\nname: Bare\n",
-                 e: "key: e\nlike: covered-pot\nstages:\n  - key: boil\n    heat: tepid\n    until: boil\n    " \
-                    "say: x\n    cue: x\n    why: x\n",
-                 f: "key: f\n  name: [\n")
-      expect(bad.problems).to contain_exactly(/a.yml: a cycle of likes/, /b.yml: a cycle of likes/, /c.yml: like names no method/,
-                                              /d.yml, d: line 1: family is missing/,
-                                              /e.yml, e: line 5: stages.0.heat must be one of/,
-                                              /f.yml, line 2/)
-      expect(bad.all.keys).to match_array(schools.keys)
-    end
   end
 end
