@@ -94,6 +94,11 @@ RSpec.describe "Tests and ways of one's own" do
 
   it "offers the pot that would do, by a tap" do
     get "/pot?for=amount&amount=750&unit=g&pot=2"
+    File.write(File.join(household.methods_folder, "torn.yml"), "key: [torn\n")
+    get "/ways/torn/file"
+    expect([last_response.status, page.at_css("#text").text]).to match([200, /key: \[torn/])
+    File.write(File.join(household.methods_folder, "torn.yml"), "key: torn\nlike: nobody\n")
+    get "/ways"
     get page.at_css(".warnings a")["href"]
     expect(page.css(".warnings").text).not_to include("boils over")
     get "/pot?for=amount&amount=2600&unit=g&pot=3"

@@ -47,6 +47,22 @@ RSpec.describe "A way of the house's own, in fields" do
     expect(YAML.safe_load(file("ilse-s-pot")).keys).to eq(%w[key like name])
   end
 
+  it "is not written over by a second device without a choice, in fields or as a file" do
+    send_fields "/ways", fields("/ways/new?from=level", name: "Ours")
+    first, second = Array.new(2) { |nth| fields("/ways/ours", rinse_changes: (nth + 5).to_s) }
+    get "/ways/ours/file"
+    as_file = page.css("form[action='/ways/file'] [name=was]").first["value"]
+    send_fields "/ways", first
+    send_fields "/ways", second
+    expect([last_response.status, page.at_css("[role=alert]").text]).to match([409, /changed or added meanwhile/])
+    expect(page.at_css("#rinse_changes")["value"]).to eq("6")
+    again = page.at_css(".way-form [name=was]")["value"]
+    send_form "/ways/file", "text" => "key: ours\nlike: level\nname: Ours\nrinse_changes: 7\n", "was" => as_file
+    expect([last_response.status, page.at_css("#text-problem").text]).to match([409, /meanwhile/])
+    send_fields("/ways", second.map { |name, value| [name, name == "was" ? again : value] })
+    expect([last_response.status, household.schools.fetch("ours").rinse_changes]).to eq([303, 6])
+  end
+
   it "adds a stage, moves it, and leaves one out" do
     added = { "stage[3][say]": "Turn it over", "stage[3][heat]": "low", "stage[3][end]": "minutes", "stage[3][minutes]": "2,5",
               "stage[3][cue]": "it steams", "stage[3][why]": "Habit.", "stage[3][order]": "2.5", "stage[2][out]": "yes" }

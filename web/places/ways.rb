@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "digest"
 require_relative "../../lib/fond_kettle/method/comparison"
 require_relative "../../lib/fond_kettle/method/schools"
 require_relative "../forms/plan_form"
@@ -15,6 +16,8 @@ module FondKettle
     class WaysPlace < Place
       helpers Helpers::Fields
       helpers Helpers::WayWords
+
+      CLASH = "A way of that name was changed or added meanwhile. Keep it again to write over what stands there now."
 
       get "/" do
         @title = "Ways of cooking"
@@ -41,18 +44,19 @@ module FondKettle
       end
 
       get "/:key/file" do
-        edit_file(File.read(File.join(household.methods_folder, "#{own_key}.yml"), encoding: "UTF-8"))
+        edit_file(File.read(own_path(own_key), encoding: "UTF-8"), was: version_of(own_key))
       end
 
       # What comes of it in this kitchen; nothing is kept.
       post "/try" do
         form = Forms::WayForm.new(params, household.schools)
-        edit(form, code: form.ok? ? 200 : 422, tried: form.ok? ? try(form.school) : nil)
+        edit(form, code: form.ok? ? 200 : 422, was: text_param("was"), tried: form.ok? ? try(form.school) : nil)
       end
 
       post "/" do
         form = Forms::WayForm.new(params, household.schools)
-        next edit(form, code: 422) unless form.ok?
+        next edit(form, code: 422, was: text_param("was")) unless form.ok?
+        next edit(form, code: 409, clash: CLASH) unless unchanged?(form.key)
 
         keep(form.key, form.file)
       end
@@ -60,23 +64,38 @@ module FondKettle
       post "/file" do
         text = text_param("text").gsub("\r\n", "\n")
         problem = problem_with(text)
-        next edit_file(text, code: 422, problem: problem) if problem
+        next edit_file(text, code: 422, was: text_param("was"), problem: problem) if problem
+        next edit_file(text, code: 409, problem: CLASH) unless unchanged?(key_of(text))
 
         keep(key_of(text), text)
       end
 
       private
 
-      def edit(form, code: 200, tried: nil)
+      # `was` is the version of the file that the page was made from.
+      def edit(form, code: 200, was: version_of(form.key), tried: nil, clash: nil)
         status code
         @title = "A way of your own"
-        erb :way, locals: { form: form, tried: tried }
+        erb :way, locals: { form: form, was: was, tried: tried, clash: clash }
       end
 
-      def edit_file(text, code: 200, problem: nil)
+      def edit_file(text, code: 200, was: version_of(key_of(text)), problem: nil)
         status code
         @title = "A way of your own"
-        erb :way_file, locals: { text: text, problem: problem }
+        erb :way_file, locals: { text: text, was: was, problem: problem }
+      end
+
+      # Of the file kept under that key; "" where there is none.
+      def version_of(key)
+        own_keys.include?(key) ? Digest::SHA256.file(own_path(key)).hexdigest : ""
+      end
+
+      def unchanged?(key)
+        text_param("was") == version_of(key)
+      end
+
+      def own_path(key)
+        File.join(household.methods_folder, "#{key}.yml")
       end
 
       def keep(key, text)
