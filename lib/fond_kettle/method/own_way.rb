@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../errors"
+require_relative "../pot/depth"
 
 module FondKettle
   module Method
@@ -37,25 +38,29 @@ module FondKettle
 
       private
 
-      # Grams of one more, and of none at all: every way of saying it is a line. Level
-      # with the rice fills the voids (figures: Depth over the rice); a mark of the bowl
-      # counts the grains under it too.
+      # Grams of one more, and of none at all: every way of saying it is a line. A mark
+      # of the bowl counts the grains under it too.
       def line(kind)
         case kind
         when "volume" then [@charge.rice_g / @charge.grain.rho_g_ml, 0.0]
         when "weight" then [@charge.rice_g, 0.0]
-        when "depth" then [mm_g, @charge.voids_ml]
-        when "finger" then [mm_g * @finger_mm, @charge.voids_ml]
+        when "depth" then [mm_g, level_g]
+        when "finger" then [mm_g * @finger_mm, level_g]
         when "g" then [1.0, 0.0]
         when "cup" then [@cup.ml, 0.0]
-        when "mark" then [@cup.ml, @charge.voids_ml - @charge.bed_ml - @charge.bulk_ml]
+        when "mark" then [@cup.ml, level_g - @charge.bed_ml - @charge.bulk_ml]
         else raise InvalidInput.at("own_kind", "must be one of: #{KINDS.keys.join(', ')}", received: kind)
         end
       end
 
-      # A millimetre of water in this pot, g.
+      # Liquid that stands level with the rice, g.
+      def level_g
+        Pot::Depth.liquid_g(0.0, @charge, @vessel)
+      end
+
+      # A millimetre more of it, g.
       def mm_g
-        @vessel.area_cm2 / 10.0
+        Pot::Depth.liquid_g(1.0, @charge, @vessel) - level_g
       end
     end
   end

@@ -1,8 +1,5 @@
 # frozen_string_literal: true
 
-require_relative "fire"
-require_relative "kinetics"
-
 module FondKettle
   module Pot
     # When the liquid is "level with the rice" at the end of a stage. What the next
@@ -15,15 +12,15 @@ module FondKettle
       # To a drop.
       DROP_ML = 1e-6
 
-      # Of `contents` (Contents) of `charge` (Charge) in `stage` (Stage), with the
-      # stage `following` it, or nil; `setting` a Setting.
-      def initialize(contents, charge, stage, following, setting)
+      # Of `contents` (Contents) that are wanted to hold `uptake`, over `fire` (Fire),
+      # with the Fire of the next stage or nil; `pace` is the boil's.
+      def initialize(contents, uptake, fire, next_fire, pace)
         @contents = contents
-        @uptake = charge.uptake
-        @pace = Kinetics.pace(setting.boil_c)
-        @lag, @steam_g = lag_and_steam(stage, setting)
+        @uptake = uptake
+        @pace = pace
+        @lag = fire.lag
         # Never more than this stage steams off itself, or it would not come down to it.
-        @later_g = following && !following.off? ? [lag_and_steam(following, setting).reduce(:*), @lag * @steam_g].min : 0.0
+        @later_g = next_fire ? [next_fire, fire].map { |one| one.lag * one.boiling_g_min }.min : 0.0
       end
 
       def reached?
@@ -47,11 +44,6 @@ module FondKettle
         return 0.0 unless kinetics && @contents.uptake < @uptake
 
         @later_g * (kinetics.minutes_to_take(@uptake, 1 / @pace) - kinetics.minutes_to_take(@contents.uptake, 1 / @pace))
-      end
-
-      def lag_and_steam(stage, setting)
-        fire = Fire.new(stage, setting)
-        [fire.lag, fire.boiling_g_min]
       end
     end
   end

@@ -6,12 +6,17 @@ require_relative "balance"
 module FondKettle
   module Pot
     # How far the true liquid may lie from the planned one. `parts` holds one
-    # standard deviation in grams by cause; `then_g` is [low, high] once the largest
-    # unknown was tested or one more cook was written down, nil where neither helps.
-    Spread = Value.define(:low_g, :high_g, :parts, :then_g) do
+    # standard deviation in grams by cause; `narrowed` is [low, high] by cause, once
+    # that was tested or one more cook was written down, where that helps.
+    Spread = Value.define(:low_g, :high_g, :parts, :narrowed) do
       # The unknown that contributes most, a key of `parts`.
       def largest
         parts.max_by { |_, grams| grams.abs }.first
+      end
+
+      # [low, high] once that is known better, or nil.
+      def then_g
+        narrowed[largest]
       end
     end
 
@@ -34,14 +39,13 @@ module FondKettle
         known = deviations(setting.lid_factor != Setting::UNTESTED, cooks)
         parts = known.to_h { |cause, sd| [cause, shift(cause, sd, balance, charge, stages, setting)] }.freeze
         low_g, high_g = ends(balance.liquid_g, parts)
-        spread = Spread.new(low_g: low_g, high_g: high_g, parts: parts, then_g: nil)
-        spread.with(then_g: once_found_out(spread.largest, known, deviations(true, cooks + 1), parts, balance.liquid_g))
+        Spread.new(low_g: low_g, high_g: high_g, parts: parts, narrowed: narrowed(known, cooks, parts, balance.liquid_g))
       end
 
-      # The interval once the cause that contributes most is better known.
-      def once_found_out(cause, known, better, parts, liquid_g)
-        share = better[cause] / known[cause]
-        ends(liquid_g, parts.merge(cause => parts[cause] * share)) if share < 1
+      # The interval once a cause is better known, by cause.
+      def narrowed(known, cooks, parts, liquid_g)
+        better = deviations(true, cooks + 1).select { |cause, sd| sd < known[cause] }
+        better.to_h { |cause, sd| [cause, ends(liquid_g, parts.merge(cause => parts[cause] * sd / known[cause]))] }.freeze
       end
 
       # The 80 % interval.
@@ -60,7 +64,7 @@ module FondKettle
       def in_plenty(charge, balance)
         low_g, high_g = PLENTY.minmax.map { |parts| parts * charge.rice_g }
         Spread.new(low_g: [low_g, balance.liquid_g].min, high_g: [high_g, balance.liquid_g].max,
-                   parts: SD.transform_values { 0.0 }.freeze, then_g: nil)
+                   parts: SD.transform_values { 0.0 }.freeze, narrowed: {}.freeze)
       end
 
       # g of liquid for one standard deviation of `cause`.
@@ -94,7 +98,7 @@ module FondKettle
         setting.with(burner: setting.burner.with(high_w: setting.burner.high_w * factor))
       end
 
-      private_class_method :ends, :once_found_out, :deviations, :in_plenty, :shift, :leaking, :moved, :drinking, :powered
+      private_class_method :ends, :narrowed, :deviations, :in_plenty, :shift, :leaking, :moved, :drinking, :powered
     end
   end
 end

@@ -42,7 +42,7 @@ module FondKettle
       def enter(stage, following)
         @stage = stage
         @fire = Fire.new(stage, @setting)
-        @level = stage.ends_at == "level" ? Level.new(@contents, @charge, stage, following, @setting) : nil
+        @level = stage.ends_at == "level" ? level_before(following) : nil
         @off_min = 0.0 unless stage.off?
         @idle_min = stage.oven_c ? OVEN_IDLE_MIN : 0.0
         @cloth_left_g = stage.cloth ? Loss::CLOTH_G - @contents.cloth_g : 0.0
@@ -75,6 +75,10 @@ module FondKettle
       end
 
       private
+
+      def level_before(following)
+        Level.new(@contents, @charge.uptake, @fire, following && Fire.new(following, @setting), @boil_pace)
+      end
 
       # Liquid and the rest meet; a pot that the liquid was heated in is as warm as it.
       def mixed_c(liquid_g)

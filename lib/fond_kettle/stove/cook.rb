@@ -72,8 +72,7 @@ module FondKettle
 
       # When the heat went on, or nil.
       def heat_on_at
-        first = steps.index { |step| step[:key] == @plan[:stages].first[:key] }
-        @events.find { |event| event.kind == "step" && event.what.to_i == first }&.at
+        @events.find { |event| event.kind == "step" && event.what.to_i == first_on_heat }&.at
       end
 
       # Cues seen since the heat went on: name to Time.
@@ -133,10 +132,14 @@ module FondKettle
       def boiled_at
         return seen["boil"] if seen["boil"]
 
-        boiling = @plan[:stages].first[:until] == "boil" && steps.index { |step| step[:key] == @plan[:stages].first[:key] }
-        return unless boiling && position > boiling
+        return unless @plan[:stages].first[:until] == "boil" && first_on_heat && position > first_on_heat
 
-        @events.reverse.find { |event| event.kind == "step" && event.what.to_i == boiling + 1 }&.at
+        @events.reverse.find { |event| event.kind == "step" && event.what.to_i == first_on_heat + 1 }&.at
+      end
+
+      # Index of the step that is the method's first stage.
+      def first_on_heat
+        steps.index { |step| step[:key] == @plan[:stages].first[:key] }
       end
     end
   end
