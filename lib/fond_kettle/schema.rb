@@ -14,7 +14,7 @@ module FondKettle
     TypedNumber = Dry::Types["float"].constructor do |value|
       next value unless value.is_a?(String)
 
-      Float(value.strip.tr(",", "."), exception: false) || value
+      decimal(value) || value
     end
     TypedWhole = Dry::Types["integer"].constructor do |value|
       next value unless value.is_a?(String)
@@ -50,12 +50,17 @@ module FondKettle
       hint&.text&.delete_prefix("must be ")
     end
 
+    # "1.5" or "1,5" as a float, or nil.
+    def decimal(text)
+      Float(text.strip.tr(",", "."), exception: false)
+    end
+
     # A typed number as a file has it: whole where it is whole; anything else stays
     # text, for a schema to refuse.
     #
     #   as_number("1,5") # => 1.5
     def as_number(text)
-      number = Float(text.strip.tr(",", "."), exception: false)
+      number = decimal(text)
       return text unless number&.finite?
 
       number == number.to_i ? number.to_i : number

@@ -34,7 +34,7 @@ module FondKettle
         # poured stands as the plan says it; the rest is rounded so that it adds up.
         def sources
           @sources ||= begin
-            poured, *rest = present(SOURCES)
+            poured, *rest = coming_in
             rounded(rest, total_g - poured.first.round).unshift([poured.first.round, *poured.drop(1)])
           end
         end
@@ -44,7 +44,7 @@ module FondKettle
         end
 
         def total_g
-          @total_g ||= sum(present(SOURCES)).round
+          @total_g ||= sum(coming_in).round
         end
 
         def to_s
@@ -56,6 +56,10 @@ module FondKettle
         end
 
         private
+
+        def coming_in
+          @coming_in ||= present(SOURCES)
+        end
 
         def present(parts)
           parts.filter_map do |key, words|

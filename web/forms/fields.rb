@@ -27,6 +27,11 @@ module FondKettle
       AS_DISH = "dish"
       RICE_UNITS = ["g", HOUSE_CUP, "kg", "oz", "lb", "ml", "us-cup", "metric-cup", "rice-cup"].freeze
 
+      # What was typed as a text, without the blanks around it; "" for anything else.
+      def self.text(typed, name)
+        typed[name].is_a?(String) ? typed[name].strip : ""
+      end
+
       # Problems of a dry-schema result as field and message.
       def self.problems(result)
         Schema.faults(result).map { |message, said| { field: message.path.join("."), message: said } }.freeze

@@ -4,6 +4,7 @@ require "dry/types"
 require_relative "../../lib/fond_kettle/errors"
 require_relative "../../lib/fond_kettle/measure/numeral"
 require_relative "../../lib/fond_kettle/measure/units"
+require_relative "../../lib/fond_kettle/schema"
 
 module FondKettle
   module Web
@@ -24,7 +25,7 @@ module FondKettle
 
         def read(text, unit)
           number, rest = Measure::Numeral.read(text)
-          return Float(text.tr(",", "."), exception: false) || text unless number
+          return Schema.decimal(text) || text unless number
           return number.to_f if rest.empty?
 
           Measure::Units.convert(number, SIGNS.fetch(rest.strip.downcase, rest.strip), unit).round(2)

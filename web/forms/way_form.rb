@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "yaml"
+require_relative "../../lib/fond_kettle/measure/rounding"
 require_relative "../../lib/fond_kettle/method/school_schema"
 require_relative "../../lib/fond_kettle/method/schools"
 require_relative "../../lib/fond_kettle/slug"
@@ -30,13 +31,9 @@ module FondKettle
           data = schools.data(key)
           data = data.merge("name" => "#{data['name']}, our way") if copy
           about = copy ? { LIKE => key } : { "key" => key, LIKE => schools.own_data(key)[LIKE].to_s }
-          new({ **TEXTS.to_h { |name| [name, data[name]] }, **PLAIN.to_h { |name| [name, plain(data[name])] },
+          new({ **TEXTS.to_h { |name| [name, data[name]] }, **PLAIN.to_h { |name| [name, Measure::Rounding.shown(data[name])] },
                 "suits" => data["suits"], "crust" => data["crust"] ? "yes" : "", **about,
                 "stage" => WayRows.typed(data["stages"], :stage), "step" => WayRows.typed(data["base"], :step) }, schools)
-        end
-
-        def self.plain(value)
-          value.is_a?(Float) ? Measure::Rounding.plain(value) : value.to_s
         end
 
         # `typed`: parameters with string keys; `schools`: the household's.
@@ -76,7 +73,7 @@ module FondKettle
         private
 
         def text(name)
-          @typed[name].is_a?(String) ? @typed[name].strip : ""
+          Forms.text(@typed, name)
         end
 
         # Lower-case words with hyphens, and nobody else's.
@@ -113,7 +110,6 @@ module FondKettle
           result = Method::SCHOOL_SCHEMA.call(said)
           return problems_of(result) if result.failure?
           return [{ field: "stages", message: "must have at least one" }] if said["stages"].empty?
-
           return [{ field: "way", message: "must have at most #{MOST_LETTERS} letters in all" }] if file.length > MOST_LETTERS
 
           clash + tried.problems.grep(/\Ayour way/).map { |words| { field: "way", message: words.delete_prefix("your way, ") } }
@@ -136,10 +132,7 @@ module FondKettle
 
         # The household's methods with this one among them.
         def tried
-          @tried ||= begin
-            others = @schools.texts.reject { |path, _| File.basename(path, ".yml") == @key }
-            Method::Schools.new(others.merge("your way" => file))
-          end
+          @tried ||= @schools.trying(@key, file, as: "your way")
         end
       end
     end

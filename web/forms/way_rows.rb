@@ -4,6 +4,7 @@ require_relative "../../lib/fond_kettle/method/school_schema"
 require_relative "../../lib/fond_kettle/measure/rounding"
 require_relative "../../lib/fond_kettle/schema"
 require_relative "../../lib/fond_kettle/slug"
+require_relative "fields"
 
 module FondKettle
   module Web
@@ -20,7 +21,6 @@ module FondKettle
         SWITCHES = { "hands_on" => "hands on", "cloth" => "cloth under the lid", "parchment" => "parchment on the rice",
                      "drain" => "drained first" }.freeze
         TEXTS = %w[say cue why].freeze
-        NUMBERS = %w[minutes oven_c].freeze
 
         # A file's list as texts for the fields, by number.
         def self.typed(list, kind)
@@ -29,19 +29,19 @@ module FondKettle
 
         def self.stage(row)
           ends = row["until"] || (row[MINUTES] == READY ? READY : MINUTES)
-          row.slice("key", *TEXTS, "heat").merge(
-            "lid" => row["lid"].to_s, "end" => ends, MINUTES => ends == MINUTES ? number(row[MINUTES]) : "",
-            "oven_c" => number(row["oven_c"]), "on" => SWITCHES.keys.select { |name| row[name] }, "watch" => row["watch"] || []
-          )
+          minutes = ends == MINUTES ? Measure::Rounding.shown(row[MINUTES]) : ""
+          row.slice("key", *TEXTS, "heat").merge("lid" => row["lid"].to_s, "end" => ends, MINUTES => minutes,
+                                                 "oven_c" => Measure::Rounding.shown(row["oven_c"]), "on" => ticked(row),
+                                                 "watch" => row["watch"] || [])
         end
 
         def self.step(row)
-          { **row.slice("key", *TEXTS), MINUTES => number(row[MINUTES]), "on" => row["hands_on"] ? ["hands_on"] : [],
-                                        **(row["colours"] || {}).transform_values { |min| number(min) } }
+          colours = (row["colours"] || {}).transform_values { |min| Measure::Rounding.shown(min) }
+          { **row.slice("key", *TEXTS), MINUTES => Measure::Rounding.shown(row[MINUTES]), "on" => ticked(row), **colours }
         end
 
-        def self.number(value)
-          value.is_a?(Float) ? Measure::Rounding.plain(value) : value.to_s
+        def self.ticked(row)
+          SWITCHES.keys.select { |name| row[name] }
         end
 
         attr_reader :kind
@@ -120,7 +120,7 @@ module FondKettle
         end
 
         def text(row, name)
-          row[name].is_a?(String) ? row[name].strip : ""
+          Forms.text(row, name)
         end
       end
     end

@@ -11,10 +11,10 @@ module FondKettle
     module Helpers
       # What the cupboard says of itself, and what is worth doing there.
       module CupboardWords
+        include WaterWords
+
         # A bag that lasts no longer is worth a word, evenings for the table.
         LAST_EVENINGS = 2
-        # What a lid that was tested may have come out as; 1 stands for untested.
-        AS_IF_TESTED = 0.999
         FIRST = { pots: ["Put in the pot you cook in", "the water gets right for it."],
                   cups: ["Put in the cup or glass you measure by", "every amount is said in it."],
                   eaters: ["Put in who eats here", "the amounts get right for them."] }.freeze
@@ -30,18 +30,25 @@ module FondKettle
 
         # How many regular adults a bag, a pot or a pan feeds, in words, or nil.
         def feeds(shelf, record)
-          return unless %i[bags pots].include?(shelf)
-
-          rice_g = shelf == :bags ? record[:left_g] : pot_rice_g(record)
-          heads = (rice_g / household.portions_g.fetch("main")).floor
-          shelf == :bags ? "feeds about #{heads}" : "takes #{grams(rice_g)} of rice, feeds #{heads}"
+          case shelf
+          when :bags then "feeds about #{heads(record[:left_g])}"
+          when :pots then "takes #{grams(pot_rice_g(record))} of rice, feeds #{heads(pot_rice_g(record))}"
+          end
         end
 
-        # Of plain rice by the first bag's grain.
+        # Regular adults that so much rice is a main meal for.
+        def heads(rice_g)
+          (rice_g / household.portions_g.fetch("main")).floor
+        end
+
+        # What a pot takes of plain rice, by the first bag's grain; reckoned once a page.
         def pot_rice_g(record)
-          form = Forms::PlanForm.new({ "pot" => record[:id].to_s, "for" => "pot",
-                                       "method" => record[:lid] == "cooker" ? "rice-cooker" : "covered-pot" }, household)
-          form.ok? ? form.request.rice_g : 0.0
+          @pot_rice_g ||= Hash.new do |known, pot|
+            form = Forms::PlanForm.new({ "pot" => pot[:id].to_s, "for" => "pot",
+                                         "method" => pot[:lid] == "cooker" ? "rice-cooker" : "covered-pot" }, household)
+            known[pot] = form.ok? ? form.request.rice_g : 0.0
+          end
+          @pot_rice_g[record]
         end
 
         private
@@ -54,36 +61,25 @@ module FondKettle
 
         # The pot whose water a test would make surest, where that is worth ten minutes.
         def untested_lid
-          pot, now, tested = untested.map { |record| [record, *spreads(record)] }.select(&:last)
-                                     .min_by { |_, before, after| width(after) / width(before) }
-          return [] unless pot && width(tested) < WaterWords::WORTH_IT * width(now)
+          worth_it = table_spreads.select { |_, spread| worth_narrowing(spread, :lid) }
+          pot, spread = worth_it.min_by { |_, wide| width(wide.narrowed[:lid]) / width([wide.low_g, wide.high_g]) }
+          return [] unless pot
 
           [["Test the lid of the #{pot[:name]}", "/tests#lid",
-            "ten minutes, and in it the water for your table is #{range(tested)} instead of #{range(now)}."]]
+            "ten minutes, and in it the water for your table is #{range(spread.narrowed[:lid])} " \
+            "instead of #{range([spread.low_g, spread.high_g])}."]]
         end
 
-        def untested
-          household.shelf(:pots).all.select { |pot| pot[:lid] != "cooker" && pot[:lid_factor] == Pot::Setting::UNTESTED }
+        # How sure the water for the table is in each pot: [record, spread].
+        def table_spreads
+          household.shelf(:pots).all.reject { |pot| pot[:lid] == "cooker" }.filter_map do |pot|
+            form = Forms::PlanForm.new({ "pot" => pot[:id].to_s }, household)
+            [pot, Method::Planner.plan(form.request).spread] if form.ok?
+          end
         end
 
-        # Of the table's rice in that pot: as it is, and with its lid tested.
-        def spreads(pot)
-          form = Forms::PlanForm.new({ "pot" => pot[:id].to_s }, household)
-          return [nil, nil] unless form.ok?
-
-          [form.request, tested(form.request)].map { |request| Method::Planner.plan(request).spread }
-        end
-
-        def tested(request)
-          request.with(vessel: request.vessel.with(lid_factor: AS_IF_TESTED))
-        end
-
-        def width(spread)
-          spread.high_g - spread.low_g
-        end
-
-        def range(spread)
-          "#{spread.low_g.round} to #{grams(spread.high_g)}"
+        def range((low_g, high_g))
+          "#{low_g.round} to #{grams(high_g)}"
         end
 
         def bags_running_out

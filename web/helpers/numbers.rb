@@ -17,7 +17,7 @@ module FondKettle
         end
 
         def plain(number)
-          number.is_a?(Float) ? Measure::Rounding.plain(number) : number.to_s
+          Measure::Rounding.shown(number)
         end
 
         # "Mon 23 Nov, 18:42" in the kitchen's own time.

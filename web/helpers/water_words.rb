@@ -23,11 +23,6 @@ module FondKettle
           Measure::Spoken.say(amount_g, form.kit.measures)
         end
 
-        # The same in a cup of the cupboard (a record), or the US cup.
-        def spoken_by(amount_g, cup)
-          Measure::Spoken.say(amount_g, household.measures(cup))
-        end
-
         def balance_drawing(answer, measures)
           Drawings::BalanceDrawing.new(answer, measures)
         end
@@ -47,11 +42,20 @@ module FondKettle
 
         # What would narrow the range: [address or nil, words], or nil where nothing would.
         def narrower(spread)
-          low_g, high_g = spread.then_g
-          return unless low_g && high_g - low_g < WORTH_IT * (spread.high_g - spread.low_g)
+          return unless worth_narrowing(spread, spread.largest)
 
           { lid: ["/tests#lid", "Test the lid once"],
             uptake: [nil, "Cook it and write down how it came out"] }[spread.largest]
+        end
+
+        # Is the range worth the trouble of knowing `cause` better?
+        def worth_narrowing(spread, cause)
+          narrowed = spread.narrowed[cause]
+          narrowed && width(narrowed) < WORTH_IT * width([spread.low_g, spread.high_g])
+        end
+
+        def width((low_g, high_g))
+          high_g - low_g
         end
 
         def own_ways(plan)

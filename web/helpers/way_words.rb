@@ -38,7 +38,7 @@ module FondKettle
         end
 
         def lids
-          (Pot::Loss::LIDS - ["none"]).map { |lid| [lid, lid] }
+          Pot::Loss::LIDS - ["none"]
         end
 
         # Where the same stands as a file.

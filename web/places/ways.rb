@@ -34,8 +34,7 @@ module FondKettle
       get "/new/file" do
         from = known(params["from"])
         copy = Forms::WayForm.of(household.schools, from, copy: true)
-        path = household.schools.texts.keys.find { |file| File.basename(file, ".yml") == from }
-        text = household.schools.texts.fetch(path).sub(/^key: .*$/, "key: #{copy.key}")
+        text = household.schools.text(from).sub(/^key: .*$/, "key: #{copy.key}")
         edit_file(text.sub(/^name: .*$/, "name: #{copy['name']}"))
       end
 
@@ -138,8 +137,7 @@ module FondKettle
         return "line 1: key must be lower-case words with hyphens" unless key.match?(Catalogue::KEY)
         return "key must not be one of ours: #{key}" if Method::Schools.ours.all.key?(key)
 
-        others = household.schools.texts.reject { |path, _| File.basename(path, ".yml") == key }
-        Method::Schools.new(others.merge("your text" => text)).problems.find { |found| found.start_with?("your text") }
+        household.schools.trying(key, text, as: "your text").problems.find { |found| found.start_with?("your text") }
       rescue BadCatalogue => e
         e.message
       end

@@ -44,6 +44,11 @@ module FondKettle
         format("%<h>d h %<m>02d", h: whole / 60, m: whole % 60)
       end
 
+      # A value as a field shows it: a float without needless decimals, "" for nil.
+      def shown(value)
+        value.is_a?(Float) ? plain(value) : value.to_s
+      end
+
       # A number without needless decimals: 1.50 -> "1.5", 2.0 -> "2".
       def plain(number, digits = 2)
         rounded = number.round(digits)

@@ -66,6 +66,17 @@ module FondKettle
         @entries.fetch(key)[:data]
       end
 
+      # The text of a method's own file.
+      def text(key)
+        @entries.fetch(key)[:text]
+      end
+
+      # The same shelf with `text` in the place of the file KEY.yml; its problems call it
+      # `as`.
+      def trying(key, text, as:)
+        Schools.new(texts.reject { |path, _| File.basename(path, ".yml") == key }.merge(as => text))
+      end
+
       private
 
       def attempt
