@@ -4,6 +4,7 @@ require_relative "../../lib/fond_kettle/pot/depth"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../html/markup"
 require_relative "level_marks"
+require_relative "pot_shell"
 require_relative "soak_ring"
 
 module FondKettle
@@ -47,7 +48,7 @@ module FondKettle
         # SVG markup.
         def to_s
           ring = SoakRing.new(@soak_min, top + RING_BELOW_TOP).to_s
-          Svg.tag("svg", [title, patterns, heat, water, bed, base, pot, lid, labels, planned, ring, handles].join,
+          Svg.tag("svg", [title, patterns, heat, water, bed, base, shell.walls, lid, labels, planned, ring, handles].join,
                   viewBox: "0 #{top.to_i} #{WIDTH.to_i} #{(BOTTOM_Y - top).to_i}", class: "pot-drawing", role: "group",
                   data_scale: @scale,
                   aria_labelledby: "pot-title pot-desc")
@@ -57,7 +58,7 @@ module FondKettle
 
         # The drawing begins just above the lid.
         def top
-          FLOOR_Y - height - OVER_RIM
+          rim - OVER_RIM
         end
 
         def title
@@ -124,23 +125,18 @@ module FondKettle
                                                      fill: "url(#kernels)")
         end
 
-        def pot
-          top = FLOOR_Y - height
-          wall = "M#{@left - WALL} #{top} V#{FLOOR_Y + WALL} H#{right + WALL} V#{top} H#{right} V#{FLOOR_Y} H#{@left} V#{top} Z"
-          handles = [[@left - WALL - 16, @left - WALL], [right + WALL, right + WALL + 16]].map do |from, to|
-            Svg.tag("rect", x: from, y: top + 14, width: to - from, height: 9, rx: 3, class: "handle")
-          end
-          Svg.tag("path", d: wall, class: "wall") + handles.join
+        def shell
+          @shell ||= PotShell.new(left: @left, right: right, top: rim, floor: FLOOR_Y, wall: WALL)
+        end
+
+        def rim
+          FLOOR_Y - height
         end
 
         def lid
-          top = FLOOR_Y - height
           return "" if @vessel.lid == "none"
 
-          dome = "M#{@left - WALL - 3} #{top - 4} Q#{@left + (@width / 2)} #{top - 34} #{right + WALL + 3} #{top - 4} Z"
-          Svg.tag("path", d: dome, class: "lid") +
-            Svg.tag("rect", x: @left + (@width / 2) - 14, y: top - 33, width: 28, height: 11, rx: 5, class: "handle") +
-            Svg.text("#{@vessel.lid} lid", x: @left + (@width / 2), y: top - 42, class: "label middle")
+          shell.lid + Svg.text("#{@vessel.lid} lid", x: @left + (@width / 2), y: rim - 42, class: "label middle")
         end
 
         # Flames for gas, a plate for everything else.

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../html/markup"
+require_relative "pot_shell"
 
 module FondKettle
   module Web
@@ -27,14 +28,15 @@ module FondKettle
         def to_s
           wide = @width + (2 * EDGE)
           high = @height + LID + WALL
-          Svg.tag("svg", [water, wall, lid].join, viewBox: "0 0 #{wide} #{high}", width: wide, height: high,
-                                                  class: "pot-drawing pot-outline", aria_hidden: "true")
+          lid = @vessel.lid == "none" ? "" : shell.lid
+          Svg.tag("svg", [water, shell.walls, lid].join, viewBox: "0 0 #{wide} #{high}", width: wide, height: high,
+                                                         class: "pot-drawing pot-outline", aria_hidden: "true")
         end
 
         private
 
-        def right
-          EDGE + @width
+        def shell
+          @shell ||= PotShell.new(left: EDGE, right: EDGE + @width, top: LID, floor: floor, wall: WALL)
         end
 
         def floor
@@ -43,22 +45,6 @@ module FondKettle
 
         def water
           Svg.tag("rect", x: EDGE, y: floor - (@height * @share), width: @width, height: @height * @share, class: "water")
-        end
-
-        def wall
-          handles = [EDGE - 14, right + WALL].map do |from|
-            Svg.tag("rect", x: from, y: LID + 6, width: 10, height: 5, rx: 2, class: "handle")
-          end
-          path = "M#{EDGE - WALL} #{LID} V#{floor + WALL} H#{right + WALL} V#{LID} H#{right} V#{floor} H#{EDGE} V#{LID} Z"
-          Svg.tag("path", d: path, class: "wall") + handles.join
-        end
-
-        def lid
-          return "" if @vessel.lid == "none"
-
-          dome = "M#{EDGE - 6} #{LID - 2} Q#{EDGE + (@width / 2)} #{LID - 18} #{right + 6} #{LID - 2} Z"
-          Svg.tag("path", d: dome, class: "lid") +
-            Svg.tag("rect", x: EDGE + (@width / 2) - 8, y: LID - 16, width: 16, height: 6, rx: 3, class: "handle")
         end
       end
     end
