@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/measure/spoken"
+require_relative "../../lib/fond_kettle/method/amounts"
 require_relative "../../lib/fond_kettle/method/own_way"
 require_relative "../../lib/fond_kettle/pot/depth"
 require_relative "../drawings/balance_drawing"
@@ -21,6 +22,11 @@ module FondKettle
         # A volume of water in the plan's cup and spoons.
         def spoken(amount_g, form)
           Measure::Spoken.say(amount_g, form.kit.measures)
+        end
+
+        # The water of a plan, or so much of it, in the house's measures.
+        def poured(plan, amount_g = plan.liquid_g)
+          Method::Amounts.in_cups(amount_g, plan.charge, plan.request.measures)
         end
 
         def balance_drawing(answer, measures)

@@ -2,18 +2,20 @@
 
 require_relative "../../lib/fond_kettle/kit/burner"
 require_relative "../../lib/fond_kettle/larder/grains"
-require_relative "../../lib/fond_kettle/measure/spoken"
 require_relative "../../lib/fond_kettle/method/school_schema"
 require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../forms/way_rows"
 require_relative "../html/markup"
 require_relative "pot_words"
+require_relative "water_words"
 
 module FondKettle
   module Web
     module Helpers
       # The words and fields of a way of the house's own.
       module WayWords
+        include WaterWords
+
         HEATS = Kit::HEAT_SHARE.keys.freeze
         ENDS = Forms::WayRows::ENDS.to_a.freeze
         SWITCHES = Forms::WayRows::SWITCHES
@@ -23,11 +25,6 @@ module FondKettle
         WRONG_AT = { "way" => "The whole", "stages" => "On the heat", "base" => "The base", "rinse_changes" => "Rinse",
                      "liquid_c" => "Liquid goes in at", "cue" => "until you see",
                      "say" => "what to do", "end" => "until", "residue_per_g" => "Sauce left", "oven_c" => "oven at" }.freeze
-
-        # The water of a plan in the house's measures.
-        def spoken_in(plan)
-          Measure::Spoken.say(plan.liquid_g, plan.request.measures)
-        end
 
         def grains_of_ways
           [%w[all any], *Larder::Grains.all.values.map { |grain| [grain.key, grain.name.downcase] }]
