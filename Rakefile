@@ -19,3 +19,20 @@ task :fixture do
   require_relative "spec/support/scaled_dishes"
   File.write(Support::ScaledDishes::FILE, Support::ScaledDishes.text)
 end
+
+namespace :golden do
+  desc "Records what the model answers to spec/fixtures/golden.json.gz"
+  task :record do
+    require_relative "spec/support/golden"
+    Support::Golden.record
+  end
+end
+
+desc "Compares every case of the golden record; prints the first field that differs of each"
+task :golden do
+  require_relative "spec/support/golden"
+  differences = Support::Golden.differences
+  puts differences
+  abort "#{differences.size} cases differ, or more" if differences.any?
+  puts "All #{Support::Golden.stored['digests'].size} cases agree."
+end
