@@ -11,8 +11,8 @@ FondKettle::Cli::Setup.new(ROOT).running
 require "net/http"
 require "tmpdir"
 require_relative "../lib/fond_kettle"
-require_relative "../lib/fond_kettle/evening/supper"
-require_relative "../lib/fond_kettle/table/quick_text"
+require_relative "../lib/fond_kettle/dishes/supper"
+require_relative "../lib/fond_kettle/dishes/quick_text"
 require_relative "../store/demo"
 
 # Small tools for timing.
@@ -107,19 +107,19 @@ SHORT = { "grain" => "basmati", "method" => "covered-pot", "rice" => { "amount" 
 LONG = { "grain" => "brown-short", "method" => "covered-pot", "rice" => { "amount" => 800, "unit" => "g" },
          "stages" => [{ "heat" => "high", "until" => "boil" }, { "heat" => "low", "minutes" => 110 }] }.freeze
 request = FondKettle::Formats::RequestReader.new(SHORT).request
-run_ms = Bench.median_ms(500) { FondKettle::Method::Trying.run(request, 400.0) }
-plan_ms = Bench.median_ms(300) { FondKettle::Method::Planner.plan(request) }
+run_ms = Bench.median_ms(500) { FondKettle::Methods::Trying.run(request, 400.0) }
+plan_ms = Bench.median_ms(300) { FondKettle::Methods::Planner.plan(request) }
 puts format("one run in the core     %6.2f ms (wanted: under 2)", run_ms)
 long = FondKettle::Formats::RequestReader.new(LONG)
-long_ms = Bench.median_ms(200) { FondKettle::Method::Trying.run(long.request, 1600.0, stages: long.stages) }
+long_ms = Bench.median_ms(200) { FondKettle::Methods::Trying.run(long.request, 1600.0, stages: long.stages) }
 puts format("a two-hour run          %6.2f ms (wanted: under 5)", long_ms)
 puts format("one plan in the core    %6.2f ms (wanted: under 10)", plan_ms)
 
 quick = (1..30).map { |index| "#{index * 10} g #{%w[carrot tomato leek cumin][index % 4]}, number #{index} | base" }.join("\n")
-lines = FondKettle::Table::QuickText.new.read(quick).lines
-dish = FondKettle::Table::Dish.new(title: "Dish", serves: 4.0, method: "covered-pot", grain: "basmati", rice_g: 320.0,
+lines = FondKettle::Dishes::QuickText.new.read(quick).lines
+dish = FondKettle::Dishes::Dish.new(title: "Dish", serves: 4.0, method: "covered-pot", grain: "basmati", rice_g: 320.0,
                                    pan_mm: 240.0, lines: lines, steps: [], note: "")
-rescale_ms = Bench.median_ms(200) { |index| FondKettle::Evening::Laying.supper(dish, 1.1 + (index / 100.0), request) }
+rescale_ms = Bench.median_ms(200) { |index| FondKettle::Dishes::Laying.supper(dish, 1.1 + (index / 100.0), request) }
 puts format("a 30-line dish rescaled %6.2f ms (wanted: under 10)", rescale_ms)
 
 Dir.mktmpdir do |data|
@@ -132,7 +132,7 @@ Dir.mktmpdir do |data|
     end
     puts format("Pot page, recomputed    %6.2f ms, bare page of %d kB %.2f ms: ratio %.1f (wanted: at most 6)",
                 pot_ms, size / 1000, bare_ms, pot_ms / bare_ms)
-    schools_ms = Bench.median_ms(40) { |index| Bench.body(http, "#{Bench::PLAN.sub('?', '/schools?')}#{250 + index}") }
+    schools_ms = Bench.median_ms(40) { |index| Bench.body(http, "#{Bench::PLAN.sub('?', '/side-by-side?')}#{250 + index}") }
     puts format("every way side by side  %6.1f ms (wanted: under 150)", schools_ms)
     found = %w[l le lee leek pea cumin 17 squash].cycle
     search_ms = Bench.median_ms(80) { Bench.body(http, "/dishes?q=#{found.next}") }

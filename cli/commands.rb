@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require "json"
-require_relative "../lib/fond_kettle/errors"
+require_relative "../lib/fond_kettle/ground/errors"
 
 module FondKettle
   module Cli
@@ -29,12 +29,12 @@ module FondKettle
       end
 
       def plan(options)
-        answer(options) { |reader| Formats::PlanJson.call(Method::Planner.plan(reader.request)) }
+        answer(options) { |reader| Formats::PlanJson.call(Methods::Planner.plan(reader.request)) }
       end
 
       def run(options)
         answer(options) do |reader|
-          Formats::RunJson.call(Method::Trying.run(reader.request, reader.liquid_g, stages: reader.stages))
+          Formats::RunJson.call(Methods::Trying.run(reader.request, reader.liquid_g, stages: reader.stages))
         end
       end
 
@@ -47,16 +47,16 @@ module FondKettle
       def answer(options)
         require_relative "../lib/fond_kettle"
         data = Formats::RequestReader.parse(read(options.arguments.first))
-        puts JSON.pretty_generate(yield(Formats::RequestReader.new(data, schools: schools(options.settings[:methods]))))
+        puts JSON.pretty_generate(yield(Formats::RequestReader.new(data, library: library(options.settings[:methods]))))
         0
       end
 
       # Ours, and those of a folder; a file of it that is broken is told and left out.
-      def schools(folder)
-        return Method::Schools.ours unless folder
+      def library(folder)
+        return Methods::Library.ours unless folder
         raise InvalidInput.at("methods", "must be a folder", received: folder) unless File.directory?(folder)
 
-        Method::Schools.with(folder).tap { |schools| schools.problems.each { |problem| warn problem } }
+        Methods::Library.with(folder).tap { |library| library.problems.each { |problem| warn problem } }
       end
 
       def read(path)
@@ -65,7 +65,7 @@ module FondKettle
         raise InvalidInput.at("request", "cannot be read: #{e.class.name.split('::').last}", received: path)
       end
 
-      private_class_method :refuse, :answer, :schools, :read
+      private_class_method :refuse, :answer, :library, :read
     end
   end
 end

@@ -3,7 +3,7 @@
 require "puma"
 require "puma/configuration"
 require "puma/launcher"
-require_relative "../lib/fond_kettle/paths"
+require_relative "../lib/fond_kettle/ground/paths"
 require_relative "../store/demo"
 require_relative "../store/household"
 require_relative "../web/application"
@@ -49,7 +49,7 @@ module FondKettle
 
       def open_household
         household = Store::Household.new(folder, demo: !@settings[:empty])
-        if household.fresh? && !@settings[:empty]
+        if household.bare? && !@settings[:empty]
           say "Setting up the demo household."
           Store::Demo.fill(household, Time.now)
         end

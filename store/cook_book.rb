@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-require "json"
 require "time"
+require_relative "../lib/fond_kettle/formats/stored_plan"
 require_relative "../lib/fond_kettle/log/outcome"
 require_relative "../lib/fond_kettle/stove/cook"
 require_relative "database"
@@ -21,11 +21,17 @@ module FondKettle
       # Starts a cook at `now` with a plan (hash); returns its id.
       def start(title:, grain:, pot_id:, address:, plan:, now:)
         @database.write do |db|
-          id = db[:cooks].insert(title: title, grain: grain, pot_id: pot_id, address: address, plan: JSON.generate(plan),
+          id = db[:cooks].insert(title: title, grain: grain, pot_id: pot_id, address: address,
+                                 plan: Formats::StoredPlan.write(plan),
                                  planned_g: plan[:liquid][:g], poured_g: plan[:liquid][:g], started_at: text(now))
-          insert_event(db, id, "step", 0, now)
+          insert_event(db, id, "task", plan[:tasks].first[:id], now)
           id
         end
+      end
+
+      # True before the first cook.
+      def none?
+        @database.read { |db| db[:cooks].empty? }
       end
 
       # Raises NotFound.
@@ -50,15 +56,14 @@ module FondKettle
         end
       end
 
-      # Goes from step `from` to step `to`; does nothing when another device has
-      # already left `from`.
+      # Goes from task `from` to task `to` (ids); does nothing when another device has
+      # already left `from`, or there is no such task. Raises NotFound, Conflict.
       def move(id, from, to, now)
         @database.write do |db|
-          cook = open_cook(db, id)
-          steps = cook[:plan][:steps].size
-          next unless Stove::Cook.new(cook[:plan], cook[:events]).position == from && to.between?(0, steps - 1)
+          cook = Stove::Cook.new(*open_cook(db, id).values_at(:plan, :events))
+          next unless cook.task[:id] == from && cook.tasks.any? { |task| task[:id] == to }
 
-          insert_event(db, id, "step", to, now)
+          insert_event(db, id, "task", to, now)
         end
       end
 
@@ -150,7 +155,7 @@ module FondKettle
       end
 
       def parsed(row, outcome)
-        row.merge(plan: JSON.parse(row[:plan], symbolize_names: true), started_at: Time.parse(row[:started_at]),
+        row.merge(plan: Formats::StoredPlan.read(row[:plan]), started_at: Time.parse(row[:started_at]),
                   finished_at: row[:finished_at] && Time.parse(row[:finished_at]), outcome: outcome)
       end
 

@@ -2,7 +2,7 @@
 
 require "fileutils"
 require "sequel"
-require_relative "../lib/fond_kettle/errors"
+require_relative "../lib/fond_kettle/ground/errors"
 
 module FondKettle
   module Store
@@ -29,13 +29,14 @@ module FondKettle
       # `folder` is the household's own; made when missing.
       def initialize(folder, busy_ms: BUSY_MS)
         FileUtils.mkdir_p(folder, mode: 0o700)
+        @folder = folder
         @generation = 0
         translated do
           @sequel = Sequel.connect(adapter: "sqlite", database: File.join(folder, "kettle.db"), timeout: busy_ms,
                                    foreign_keys: true)
           @sequel.run("PRAGMA journal_mode = WAL")
           Sequel.extension :migration
-          Sequel::Migrator.run(@sequel, MIGRATIONS)
+          migrate
         end
       end
 
@@ -57,6 +58,25 @@ module FondKettle
       end
 
       private
+
+      # Each migration is one transaction with its version: killed in the middle it has
+      # not been. What stands is copied before (kettle-before-VERSION.db).
+      def migrate
+        return if Sequel::Migrator.is_current?(@sequel, MIGRATIONS)
+
+        copy_before if @sequel.table_exists?(:schema_info)
+        Sequel::Migrator.run(@sequel, MIGRATIONS, use_transactions: true)
+      end
+
+      # Whole or not at all: under its name only once it is written.
+      def copy_before
+        version = @sequel[:schema_info].get(:version)
+        path = File.join(@folder, "kettle-before-#{version + 1}.db")
+        FileUtils.rm_f("#{path}.new")
+        @sequel.run("VACUUM INTO #{@sequel.literal("#{path}.new")}")
+        File.chmod(0o600, "#{path}.new")
+        File.rename("#{path}.new", path)
+      end
 
       def translated
         yield

@@ -1,13 +1,14 @@
 # frozen_string_literal: true
 
 require "yaml"
+require_relative "../lib/fond_kettle/belief/belief"
 require_relative "../lib/fond_kettle/formats/plan_json"
 require_relative "../lib/fond_kettle/larder/grains"
 require_relative "../lib/fond_kettle/log/outcome"
-require_relative "../lib/fond_kettle/method/charging"
-require_relative "../lib/fond_kettle/method/schools"
-require_relative "../lib/fond_kettle/method/planner"
-require_relative "../lib/fond_kettle/paths"
+require_relative "../lib/fond_kettle/methods/loading"
+require_relative "../lib/fond_kettle/methods/library"
+require_relative "../lib/fond_kettle/methods/planner"
+require_relative "../lib/fond_kettle/ground/paths"
 require_relative "household"
 
 module FondKettle
@@ -34,7 +35,7 @@ module FondKettle
 
       def fill
         @household.database.write do
-          kitchen = @household.kitchen
+          kitchen = @household.kitchen || @household.add_kitchen("Demo household", demo: true)
           @household.change_kitchen(kitchen[:lock_version], @data[:kitchen])
           Household::SHELVES.each { |table| @data.fetch(table, []).each { |record| @household.shelf(table).add(record) } }
           YAML.safe_load_file(DISHES, symbolize_names: true).each { |dish| @household.dishes.add(dish) }
@@ -46,7 +47,7 @@ module FondKettle
 
       def cook(entry)
         pot = @household.shelf(:pots).all.find { |record| record[:name] == entry[:pot] }
-        plan = Method::Planner.plan(request(entry, pot))
+        plan = Methods::Planner.plan(request(entry, pot))
         start = @now - (entry[:days_ago] * DAY_S)
         id = @household.cooks.start(title: "#{plan.request.grain.name}, #{entry[:pot].downcase}", grain: entry[:grain],
                                     pot_id: pot[:id], plan: Formats::PlanJson.call(plan), now: start,
@@ -56,31 +57,30 @@ module FondKettle
       end
 
       def request(entry, pot)
-        school = Method::Schools.ours.fetch("covered-pot")
-        grain = Larder::Grains.fetch(entry[:grain])
-        Method::Request.new(school: school, choices: Method::Choices.of, grain: grain, rice_g: entry[:rice_g].to_f, texture: 0.0,
-                            rinse_changes: school.rinse_changes, soak_min: school.soak_min(grain), water_c: 20.0,
-                            drain: school.drain, vessel: @household.value(:pots, pot),
+        Methods::Request.of(method: Methods::Library.ours.fetch("covered-pot"), grain: Larder::Grains.fetch(entry[:grain]),
+                            rice_g: entry[:rice_g].to_f, vessel: @household.value(:pots, pot),
                             burner: @household.values(:burners).first, oven: @household.values(:ovens).first,
-                            altitude_m: @household.kitchen[:altitude_m],
-                            additions: [], company: [], measures: @household.measures, lesson: Method::NO_LESSON)
+                            altitude_m: @household.kitchen[:altitude_m], measures: @household.measures)
       end
 
-      # Walks through the steps in their planned times.
+      # Walks through the tasks in their planned times.
       def attend(id, plan, start)
-        at = start
-        plan.steps.each_with_index do |step, index|
-          @household.cooks.move(id, index - 1, index, at) if index.positive?
-          at += (step.minutes || 0) * 60
+        plan.tasks.each_cons(2) do |task, following|
+          @household.cooks.move(id, task.id, following.id, start + ((plan.total_min - plan.placed.starts[following.id]) * 60))
         end
-        @household.cooks.finish(id, at)
+        @household.cooks.finish(id, start + (plan.total_min * 60))
+      end
+
+      # What the household does not know: the same for every pot, but for what the bags drink.
+      def truth(entry)
+        factors = @data[:truth].transform_values { |factor| factor.is_a?(Hash) ? factor[entry[:grain].to_sym] : factor }
+        Belief::Held.truth(**factors)
       end
 
       # The plan's water in the kitchen as it really is.
       def outcome(plan, entry)
-        charge = plan.charge.with(grain: plan.charge.grain.drinking(@data[:truth][:drinks][entry[:grain].to_sym]))
-        setting = plan.setting.with(lid_factor: @data[:truth][:lid])
-        verdict = Pot::Verdict.of(Pot::Cooking.run(charge, plan.liquid_g, plan.stages, setting), charge)
+        load, setting = truth(entry).applied(plan.load, plan.setting)
+        verdict = Pot::Verdict.of(Pot::Cooking.run(load, plan.liquid_g, plan.stages, setting), load)
         grain, wetness = TABLE.fetch(verdict)
         Log::Outcome.new(grain: grain, wetness: wetness, floor: verdict == "scorched" ? "burnt" : "clean", note: entry[:note])
       end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-require_relative "../lib/fond_kettle/table/quick_steps"
-require_relative "../lib/fond_kettle/table/quick_text"
+require_relative "../lib/fond_kettle/dishes/quick_steps"
+require_relative "../lib/fond_kettle/dishes/quick_text"
 require_relative "shelf"
 
 module FondKettle
@@ -35,12 +35,12 @@ module FondKettle
         @database.read { |db| db[:dishes].count }
       end
 
-      # A record as a Table::Dish; `names` and `cups` as for Table::QuickText.
+      # A record as a Dishes::Dish; `names` and `cups` as for Dishes::QuickText.
       def value(record, names:, cups:)
-        read = Table::QuickText.new(names: names, cups: cups).read(record[:lines])
+        read = Dishes::QuickText.new(names: names, cups: cups).read(record[:lines])
         grain, rice_g = read.rice || record.values_at(:grain, :rice_g)
-        Table::Dish.new(title: record[:title], serves: record[:serves], method: record[:method], grain: grain, rice_g: rice_g,
-                        pan_mm: record[:pan_mm], lines: read.lines, steps: Table::QuickSteps.read(record[:steps]),
+        Dishes::Dish.new(title: record[:title], serves: record[:serves], method: record[:method], grain: grain, rice_g: rice_g,
+                        pan_mm: record[:pan_mm], lines: read.lines, steps: Dishes::QuickSteps.read(record[:steps]),
                         note: record[:note])
       end
     end

@@ -7,7 +7,7 @@ require_relative "../lib/fond_kettle/kit/oven"
 require_relative "../lib/fond_kettle/kit/vessel"
 require_relative "../lib/fond_kettle/larder/names"
 require_relative "../lib/fond_kettle/measure/cup"
-require_relative "../lib/fond_kettle/method/schools"
+require_relative "../lib/fond_kettle/methods/library"
 require_relative "../lib/fond_kettle/table/eaters"
 require_relative "cook_book"
 require_relative "dish_book"
@@ -33,8 +33,13 @@ module FondKettle
         @portions = Shelf.new(@database, :portions)
         @cooks = CookBook.new(@database)
         @dishes = DishBook.new(@database)
-        @fresh = @kitchens.all.empty?
-        @kitchens.add(name: demo ? "Demo household" : "My kitchen", demo: demo) if @fresh
+        # A demo's kitchen comes with all that is in it (Demo).
+        add_kitchen("My kitchen", demo: false) unless demo || kitchen
+      end
+
+      # The household's one kitchen.
+      def add_kitchen(name, demo:)
+        @kitchens.add(name: name, demo: demo)
       end
 
       # Where this household's own methods are kept, a file each.
@@ -43,11 +48,11 @@ module FondKettle
       end
 
       # Our methods and the household's own; read again when a file has changed.
-      def schools
+      def library
         stamp = Dir[File.join(methods_folder, "*.yml")].map { |path| [path, File.stat(path).mtime] }
-        @schools = Method::Schools.with(methods_folder) unless @schools_stamp == stamp
-        @schools_stamp = stamp
-        @schools
+        @library = Methods::Library.with(methods_folder) unless @library_stamp == stamp
+        @library_stamp = stamp
+        @library
       end
 
       # Writes a method's text as KEY.yml, whole or not at all.
@@ -63,9 +68,9 @@ module FondKettle
         @lock.flock(File::LOCK_EX | File::LOCK_NB) ? true : false
       end
 
-      # True when this folder was only just made.
-      def fresh?
-        @fresh
+      # True where nothing was ever put in: only just made, or killed while the demo came.
+      def bare?
+        kitchen.nil? || (kitchen[:demo] && shelf(:pots).all.empty? && dishes.all.empty? && cooks.none?)
       end
 
       def kitchen
@@ -102,7 +107,7 @@ module FondKettle
         @names
       end
 
-      # A dish's record as a Table::Dish.
+      # A dish's record as a Dishes::Dish.
       def dish(record)
         dishes.value(record, names: names, cups: values(:cups))
       end

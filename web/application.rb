@@ -16,7 +16,7 @@ require_relative "places/pot"
 require_relative "places/stove"
 require_relative "places/table"
 require_relative "places/tests"
-require_relative "places/ways"
+require_relative "places/methods"
 
 module FondKettle
   module Web
@@ -29,7 +29,7 @@ module FondKettle
                  form_action: "'self'", frame_ancestors: "'none'" }.freeze
       PLACES = { "/" => TablePlace, "/pot" => PotPlace, "/stove" => StovePlace, "/log" => LogPlace,
                  "/cupboard" => CupboardPlace, "/dishes" => DishesPlace, "/evening" => EveningPlace, "/measures" => MeasuresPlace,
-                 "/tests" => TestsPlace, "/ways" => WaysPlace }.freeze
+                 "/tests" => TestsPlace, "/ways" => MethodsPlace }.freeze
       TOO_OLD = "This form is too old, too long (over 4 MB), or did not come from our page. Go back: what you typed is still " \
                 "there. Load the page again and send it once more."
       LONGEST_SESSION_S = 30 * 24 * 3600

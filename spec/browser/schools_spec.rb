@@ -5,9 +5,9 @@ require_relative "../support/browser"
 RSpec.describe "Every way of cooking", :browser do
   include Support::Browser
 
-  FondKettle::Method::Schools.ours.all.each_value do |school|
-    it "is planned, drawn and cooked through at the stove: #{school.key}" do
-      visit "/pot?grain=basmati&method=#{school.key}&for=amount&amount=420&unit=g"
+  FondKettle::Methods::Library.ours.all.each_value do |method|
+    it "is planned, drawn and cooked through at the stove: #{method.key}" do
+      visit "/pot?grain=basmati&method=#{method.key}&for=amount&amount=420&unit=g"
       expect(page).to have_css("svg.pot-drawing [role=slider]", count: 3)
       expect(page).to have_css(".verdict", text: "standard")
       click_button "Start cooking"

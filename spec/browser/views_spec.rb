@@ -8,7 +8,7 @@ RSpec.describe "Every view", :browser do
   views = { "table" => "/",
             "pot" => "/pot?grain=basmati&pot=3&for=amount&amount=540&unit=g",
             "a marked pot" => "/pot?guests=10000&soak=x&own=x&burner=x&beside=30+kg+leek",
-            "side by side" => "/pot/schools?grain=basmati&pot=1&for=amount&amount=130&unit=g",
+            "side by side" => "/pot/side-by-side?grain=basmati&pot=1&for=amount&amount=130&unit=g",
             "the course" => "/pot/course?grain=basmati&pot=1&for=amount&amount=130&unit=g&with=sea",
             "empty stove" => "/stove", "tests" => "/tests", "ways" => "/ways", "a new way" => "/ways/new?from=level",
             "a way as a file" => "/ways/new/file?from=level",

@@ -41,7 +41,7 @@ RSpec.describe "The catalogues" do
   it "refuses a method with an unknown heat or a stage that does not end" do
     { method_text("heat: low": "heat: tepid") => /heat/, method_text("    until: boil\n": "") => /stage boil: must have either/ }
       .each do |text, message|
-        expect(FondKettle::Method::Schools.new("own.yml" => text).problems).to contain_exactly(match(message))
+        expect(FondKettle::Methods::Library.new("own.yml" => text).problems).to contain_exactly(match(message))
       end
   end
 

@@ -28,11 +28,11 @@ RSpec.describe "Dishes in and out" do
     expect(suppers.size).to eq(13)
     suppers.map(&:dish).each do |dish|
       again = draft(JSON.generate(FondKettle::Formats::DishJson.call(dish)))
-      lines = FondKettle::Table::QuickText.new.read(again.lines).lines
+      lines = FondKettle::Dishes::QuickText.new.read(again.lines).lines
       expect([again.title, again.rice.to_f, again.method]).to eq([dish.title, dish.rice_g, dish.method])
       expect(lines.map { |line| [line.g&.round(2), line.stage, line.state, line.scales] })
         .to eq(dish.lines.map { |line| [line.g&.round(2), line.stage, line.state, line.scales] }), dish.title
-      expect(FondKettle::Table::QuickSteps.read(again.steps)).to eq(dish.steps)
+      expect(FondKettle::Dishes::QuickSteps.read(again.steps)).to eq(dish.steps)
     end
   end
 
@@ -96,7 +96,7 @@ RSpec.describe "Dishes in and out" do
   end
 
   it "gives a shopping list as text, and as a table that no spreadsheet takes for a formula" do
-    item = FondKettle::Evening::Item.new(aisle: "spice", key: "x", name: "=SUM(A1)", words: "1 tsp", weight: nil, need_g: 2.0,
+    item = FondKettle::Dishes::Item.new(aisle: "spice", key: "x", name: "=SUM(A1)", words: "1 tsp", weight: nil, need_g: 2.0,
                                          have_g: 0.0, buy_g: 2.0)
     expect(FondKettle::Formats::ShoppingList.text([item])).to eq("Spice:\n- 1 tsp =SUM(A1)\n")
     weighed = item.with(aisle: "butcher", name: "chicken", words: nil, weight: "600 g")

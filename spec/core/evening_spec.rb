@@ -1,19 +1,19 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/evening/capacity"
-require_relative "../../lib/fond_kettle/evening/timing"
+require_relative "../../lib/fond_kettle/dishes/capacity"
+require_relative "../../lib/fond_kettle/dishes/timing"
 require_relative "../support/scaled_dishes"
 
 RSpec.describe "An evening" do
   def dish(text, method: "covered-pot", steps: "", rice_g: 320.0)
-    lines = FondKettle::Table::QuickText.new.read(text).lines
-    FondKettle::Table::Dish.new(title: "Dish", serves: 4.0, method: method, grain: "basmati", rice_g: rice_g, pan_mm: 240.0,
-                                lines: lines, steps: FondKettle::Table::QuickSteps.read(steps), note: "")
+    lines = FondKettle::Dishes::QuickText.new.read(text).lines
+    FondKettle::Dishes::Dish.new(title: "Dish", serves: 4.0, method: method, grain: "basmati", rice_g: rice_g, pan_mm: 240.0,
+                                lines: lines, steps: FondKettle::Dishes::QuickSteps.read(steps), note: "")
   end
 
   def supper(dish, factor = 1.0, **request)
     asked = request_for(basic_request(method: dish.method, vessel: { "diameter_mm" => 240 }, **request))
-    FondKettle::Evening::Laying.supper(dish, factor, asked)
+    FondKettle::Dishes::Laying.supper(dish, factor, asked)
   end
 
   def codes(text, **options)
@@ -27,11 +27,11 @@ RSpec.describe "An evening" do
 
   it "says liquid in spoons and glasses that brings every demo dish out right" do
     Support::ScaledDishes.suppers do |supper, house|
-      said_g = FondKettle::Measure::Spoken.said_ml(supper.plan.liquid_g, house)
-      verdict = FondKettle::Method::Trying.run(supper.plan.request, said_g, stages: supper.plan.stages).verdict
+      said_g = FondKettle::Measure::Spoken.measured_ml(supper.plan.liquid_g, house)
+      verdict = FondKettle::Methods::Trying.run(supper.plan.request, said_g, stages: supper.plan.stages).verdict
       expect(%w[firm standard soft]).to include(verdict), "#{supper.dish.title} for #{supper.servings}: #{verdict}"
-      unless supper.plan.charge.plenty?
-        expect(supper.plan.run.uptake).to be_within(0.01 * supper.plan.charge.uptake).of(supper.plan.charge.uptake)
+      unless supper.plan.load.plenty?
+        expect(supper.plan.run.uptake).to be_within(0.01 * supper.plan.load.uptake).of(supper.plan.load.uptake)
       end
     end
   end
@@ -99,7 +99,7 @@ RSpec.describe "An evening" do
   it "takes a dish's own steps for its base and its end" do
     plan = supper(dish("2 onions | base", method: "oven-pilaf", steps: "Fry 100%{x} | 7 min\nServe | finish | 2 min")).plan
     expect(plan.steps.map(&:say)).to include("Fry 100% {x}", "Serve").and(satisfy { |says| says.none?(/Soften the onion/) })
-    starts = FondKettle::Evening::Timing.back(plan)
+    starts = FondKettle::Dishes::Timing.back(plan)
     expect([starts.first.before_min, starts.last.before_min]).to match([be_within(1e-6).of(plan.steps.sum do |step|
       step.minutes || 0
     end), 2.0])
@@ -107,7 +107,7 @@ RSpec.describe "An evening" do
 
   it "shops against the cupboard, buys tins whole and begins with what soaks" do
     whole = supper(dish("1 can coconut milk | liquid\n200 g dried beans | base\n2 onions | base\n1 onion | finish"), 0.3)
-    list = FondKettle::Evening::Shopping.new(whole, FondKettle::Measure::House.with(nil),
+    list = FondKettle::Dishes::Shopping.new(whole, FondKettle::Measure::House.with(nil),
                                              { "basmati" => 40.0, "onion" => 1000.0 })
     items = list.items.to_h { |item| [item.key, item] }
     expect(items["coconut-milk"].words).to eq("1 can")
@@ -120,7 +120,7 @@ RSpec.describe "An evening" do
   it "adds up what is needed twice, whatever it was counted in, and takes from the cupboard once" do
     whole = supper(dish("2 onions | base\n1 onion | finish\n200 g onion | finish\n3 dragons\n2 cups dragons\n" \
                         "100 g cooked chickpeas | base\n100 g cooked black beans | base"))
-    items = FondKettle::Evening::Shopping.new(whole, FondKettle::Measure::House.with(nil), { "cooked-pulse" => 150.0 }).items
+    items = FondKettle::Dishes::Shopping.new(whole, FondKettle::Measure::House.with(nil), { "cooked-pulse" => 150.0 }).items
     onion, dragon, beans, peas = %w[onions dragons beans chickpeas].map { |name| items.find { |item| item.name.end_with?(name) } }
     expect([onion.need_g, onion.weight]).to eq([560.0, "560 g"])
     expect([dragon.words, dragon.need_g]).to eq(["3 and 2 cups", nil])
@@ -129,11 +129,11 @@ RSpec.describe "An evening" do
 
   it "fills a pot and no more" do
     asked = request_for(basic_request(vessel: { "diameter_mm" => 240 }))
-    rice_g = FondKettle::Evening::Capacity.rice_g(asked)
-    fits = [rice_g, rice_g * 1.02].map { |grams| FondKettle::Method::Planner.plan(asked.with(rice_g: grams)).fit.fits? }
+    rice_g = FondKettle::Dishes::Capacity.rice_g(asked)
+    fits = [rice_g, rice_g * 1.02].map { |grams| FondKettle::Methods::Planner.plan(asked.with(rice_g: grams)).fit.fits? }
     expect(fits).to eq([true, false])
     pilaf = dish("3 onions | base")
-    expect(FondKettle::Evening::Capacity.factor(pilaf, asked) * 320).to be < rice_g
+    expect(FondKettle::Dishes::Capacity.factor(pilaf, asked) * 320).to be < rice_g
   end
 
   it "rescales thirty lines in the time it takes to look" do

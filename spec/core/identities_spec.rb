@@ -3,7 +3,7 @@
 # The identities of the model, over kitchens at random.
 RSpec.describe "The model's identities" do
   def poured(plan)
-    plan.liquid_g + plan.charge.carried_g
+    plan.liquid_g + plan.load.carried_g
   end
 
   it "conserves water at every step of a run" do
@@ -11,7 +11,7 @@ RSpec.describe "The model's identities" do
       plan = plan_for(kitchen)
       try_with(kitchen, plan.liquid_g * 1.1).run.curve.each do |point|
         held = point.free_g + point.taken_g + point.lost_g
-        expect(held).to be_within(1e-3).of((plan.liquid_g * 1.1) + plan.charge.carried_g)
+        expect(held).to be_within(1e-3).of((plan.liquid_g * 1.1) + plan.load.carried_g)
       end
     end
   end
@@ -19,8 +19,8 @@ RSpec.describe "The model's identities" do
   it "runs a plan to the uptake that was wanted, with nothing left over" do
     for_any_kitchen do |kitchen|
       plan = plan_for(kitchen)
-      run = FondKettle::Pot::Cooking.run(plan.charge, plan.liquid_g, plan.stages, plan.setting)
-      expect(run.uptake).to be_within(0.01 * plan.charge.uptake).of(plan.charge.uptake)
+      run = FondKettle::Pot::Cooking.run(plan.load, plan.liquid_g, plan.stages, plan.setting)
+      expect(run.uptake).to be_within(0.01 * plan.load.uptake).of(plan.load.uptake)
       expect(run.free_g).to be < 0.01 * plan.liquid_g
     end
   end
@@ -28,7 +28,7 @@ RSpec.describe "The model's identities" do
   it "never takes less liquid for more rice, nor more of it for each gram" do
     for_any_kitchen do |kitchen|
       few = plan_for(kitchen)
-      more = plan_for(kitchen.merge("rice" => { "amount" => few.charge.rice_g * 1.15, "unit" => "g" }))
+      more = plan_for(kitchen.merge("rice" => { "amount" => few.load.rice_g * 1.15, "unit" => "g" }))
       expect(more.liquid_g).to be >= few.liquid_g - 1e-3
       expect(more.ratio_by_weight).to be <= few.ratio_by_weight + 1e-5
     end
@@ -62,8 +62,8 @@ RSpec.describe "The model's identities" do
     for_any_kitchen do |kitchen|
       plan = plan_for(kitchen)
       depth = FondKettle::Pot::Depth
-      over_mm = depth.over_rice_mm(plan.liquid_g, plan.charge, plan.request.vessel)
-      expect(depth.liquid_g(over_mm, plan.charge, plan.request.vessel)).to be_within(1e-6).of(plan.liquid_g)
+      over_mm = depth.over_rice_mm(plan.liquid_g, plan.load, plan.request.vessel)
+      expect(depth.liquid_g(over_mm, plan.load, plan.request.vessel)).to be_within(1e-6).of(plan.liquid_g)
     end
   end
 

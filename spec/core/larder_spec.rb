@@ -76,7 +76,7 @@ RSpec.describe "The larder" do
       expect(words.read(text)).to eq(read), text
     end
     expect([words.read("garlic"), words.read("grapes"), words.read("cups rice", [glass])]).to eq([nil, nil, %w[cup rice]])
-    expect([words.said("us-cup", 2), words.said("leaf", 3), words.said("g", 5),
-            words.said("tbsp", 2)]).to eq(%w[cups leaves g tbsp])
+    expect([words.label("us-cup", 2), words.label("leaf", 3), words.label("g", 5),
+            words.label("tbsp", 2)]).to eq(%w[cups leaves g tbsp])
   end
 end

@@ -24,8 +24,8 @@ RSpec.describe "Ways that boil down to the level of the rice" do
     closes_min = plan.run.stage_minutes.take(2).sum
     run = try_with(broth(72), plan.liquid_g).run
     level = run.curve.min_by { |point| (point.min - closes_min).abs }
-    uptake = (level.taken_g - plan.charge.drink_g) / 72
-    over_ml = level.free_g - (72 * plan.charge.grain.voids_ml_per_g(uptake))
+    uptake = (level.taken_g - plan.load.drink_g) / 72
+    over_ml = level.free_g - (72 * plan.load.grain.voids_ml_per_g(uptake))
     expect(over_ml).to be_within(0.5).of(level.lost_g.then { |lost_g| run.lost_g - lost_g })
     expect(over_ml / plan.request.vessel.area_cm2 * 10).to be_between(0, 1)
     expect(run.at("craters")).to be_within(0.01).of(closes_min)
@@ -43,6 +43,6 @@ RSpec.describe "Ways that boil down to the level of the rice" do
                         soak: { "minutes" => 240, "water_c" => 31 }, burner: { "source" => "gas", "high_w" => 2153 },
                         vessel: { "diameter_mm" => 310, "height_mm" => 190, "lid" => "loose", "kg" => 2 })
     plan = plan_for(kitchen)
-    expect(plan.run.uptake).to be_within(0.001).of(plan.charge.uptake)
+    expect(plan.run.uptake).to be_within(0.001).of(plan.load.uptake)
   end
 end

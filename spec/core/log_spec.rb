@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/log/teacher"
+require_relative "../../lib/fond_kettle/belief/lesson"
 require_relative "../../lib/fond_kettle/stove/cook"
 
 RSpec.describe "What is learned and followed" do
-  describe FondKettle::Log::Teacher do
+  describe FondKettle::Belief::Teacher do
     let(:basmati) { FondKettle::Larder::Grains.fetch("basmati") }
 
     def finished(grain: "right", wetness: "right", poured_g: 386.0)
@@ -14,7 +14,7 @@ RSpec.describe "What is learned and followed" do
     end
 
     it "knows nothing before the first cook, and changes nothing after a right one" do
-      expect(described_class.lesson([], basmati)).to eq(FondKettle::Method::NO_LESSON)
+      expect(described_class.lesson([], basmati)).to eq(FondKettle::Belief::NO_LESSON)
       expect(described_class.lesson([finished], basmati).drinks).to be_within(1e-9).of(1.0)
     end
 
@@ -41,8 +41,8 @@ RSpec.describe "What is learned and followed" do
 
     it "changes the next plan's water and time" do
       request = request_for(basic_request)
-      lesson = FondKettle::Method::Lesson.new(drinks: 1.05, extra_min: 2.0, because: "so", cooks: 1)
-      plain, taught = [request, request.with(lesson: lesson)].map { |asked| FondKettle::Method::Planner.plan(asked) }
+      lesson = FondKettle::Belief::Lesson.new(drinks: 1.05, extra_min: 2.0, because: "so", cooks: 1)
+      plain, taught = [request, request.with(lesson: lesson)].map { |asked| FondKettle::Methods::Planner.plan(asked) }
       expect(taught.liquid_g - plain.liquid_g).to be_within(4).of(0.05 * 450)
       expect(taught.stages[1].minutes).to be > plain.stages[1].minutes + 1.9
     end

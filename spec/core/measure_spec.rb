@@ -22,8 +22,8 @@ RSpec.describe "Measures" do
     it "knows gas marks" do
       expect(described_class.convert(5, "gas-mark", "F")).to be_within(1e-6).of(375)
       expect(described_class.convert(250, "F", "gas-mark")).to be_within(1e-6).of(0.5)
-      expect(FondKettle::Measure::GasMark.said(190)).to eq("5")
-      expect(FondKettle::Measure::GasMark.said(108)).to eq("1/4")
+      expect(FondKettle::Measure::GasMark.text(190)).to eq("5")
+      expect(FondKettle::Measure::GasMark.text(108)).to eq("1/4")
     end
 
     it "refuses what does not meet" do

@@ -1,19 +1,19 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/method/schools"
+require_relative "../../lib/fond_kettle/methods/library"
 
 RSpec.describe "A household's own method files" do
-  ours = FondKettle::Method::Schools.ours.all
+  ours = FondKettle::Methods::Library.ours.all
 
   def book(**files)
-    FondKettle::Method::Schools.new(FondKettle::Method::Schools.ours.texts.merge(files.transform_keys do |name|
+    FondKettle::Methods::Library.new(FondKettle::Methods::Library.ours.texts.merge(files.transform_keys do |name|
       "own/#{name}.yml"
     end))
   end
 
   it "take what they do not say from the method they are like" do
     mine = book(mine: "key: mine\nlike: covered-pot\nname: Aunt's pot\nrinse_changes: 2\n").fetch("mine")
-    expect([mine.rinse_changes, mine.soak, mine.stretches.size]).to eq([2, "usual", 3])
+    expect([mine.rinse_changes, mine.soak, mine.stages.size]).to eq([2, "usual", 3])
   end
 
   it "are told what may stand where a word or a number may" do
@@ -28,10 +28,10 @@ RSpec.describe "A household's own method files" do
   it "can add a caution, and take none away" do
     mine = book(mine: "key: mine\nlike: broth-under-rice\nname: Ours\ntags: [chestnut]\n").fetch("mine")
     expect(mine.tags).to include("lid", "hot-fat", "raw-meat", "chestnut")
-    text = FondKettle::Method::Schools.ours.texts.find { |path, _| path.end_with?("one-pot-sauce.yml") }.last
+    text = FondKettle::Methods::Library.ours.texts.find { |path, _| path.end_with?("one-pot-sauce.yml") }.last
     bare = book(bare: text.sub("key: one-pot-sauce", "key: bare").sub("tags: [lid, hot-fat]", "tags: []")).fetch("bare")
     expect(bare.tags).to contain_exactly("lid", "hot-fat")
-    expect(FondKettle::Method::Schools.ours.fetch("boil-and-drain").tags).to contain_exactly("lid", "boil-and-drain")
+    expect(FondKettle::Methods::Library.ours.fetch("boil-and-drain").tags).to contain_exactly("lid", "boil-and-drain")
   end
 
   it "refuse a cycle, an unknown likeness, an unknown stage and a missing field, and leave the others alone" do

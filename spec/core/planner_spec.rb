@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe FondKettle::Method::Planner do
+RSpec.describe FondKettle::Methods::Planner do
   it "adds up: the liquid is what the balance says" do
     plan = plan_for(basic_request(additions: [{ "ingredient" => "tomato", "g" => 200 },
                                               { "ingredient" => "red-lentil", "g" => 80 }]))
@@ -67,7 +67,7 @@ RSpec.describe FondKettle::Method::Planner do
   it "narrows its range by each cook that was written down, and says by how much the next would" do
     request = request_for(basic_request)
     plans = [0, 1, 5].map do |cooks|
-      described_class.plan(request.with(lesson: FondKettle::Method::NO_LESSON.with(cooks: cooks)))
+      described_class.plan(request.with(lesson: FondKettle::Belief::NO_LESSON.with(cooks: cooks)))
     end
     expect(plans.map { |plan| plan.spread.parts[:uptake] / plans.first.spread.parts[:uptake] })
       .to match([1.0, be_within(0.01).of(1 / Math.sqrt(2)), be_within(0.01).of(1 / Math.sqrt(6))])
@@ -87,7 +87,7 @@ RSpec.describe FondKettle::Method::Planner do
   it "solves the balance of a shifted cause as its range reckons it" do
     plan = plan_for(basic_request)
     leaky = plan.setting.with(lid_factor: 1.4)
-    shifted = FondKettle::Pot::Balancing.solve(plan.charge, FondKettle::Method::Charging.stages(plan.request), leaky)
+    shifted = FondKettle::Phases::Solving.solve(plan.load, FondKettle::Methods::Loading.stages(plan.request), leaky)
     expect(shifted.liquid_g - plan.liquid_g).to be_within(0.05 * plan.spread.parts[:lid]).of(plan.spread.parts[:lid])
   end
 

@@ -101,7 +101,7 @@ RSpec.describe "The pot" do
     end
 
     it "ends with a sentence when it can never boil" do
-      stages = [FondKettle::Pot::Stage.plain(key: "never", lid: "tight", heat: "off", ends_at: "boil", minutes: nil,
+      stages = [FondKettle::Pot::Stage.plain(key: "never", lid: "tight", heat: "off", until: "boil", minutes: nil,
                                              extra_min: 0.0)]
       expect(try_with(basic_request, 400, stages: stages).warnings.map(&:code)).to include("cannot-boil")
     end
@@ -116,7 +116,7 @@ RSpec.describe "The pot" do
 
     it "gives time before water where water is still there" do
       stages = %w[boil low].zip(%w[high low], ["boil", nil], [nil, 3.0]).map do |key, heat, ends_at, minutes|
-        FondKettle::Pot::Stage.plain(key: key, lid: "ordinary", heat: heat, ends_at: ends_at, minutes: minutes)
+        FondKettle::Pot::Stage.plain(key: key, lid: "ordinary", heat: heat, until: ends_at, minutes: minutes)
       end
       remedy = try_with(basic_request, 400, stages: stages).rescue.first
       expect([remedy.add_g, remedy.say]).to match([0, /more time/])

@@ -1,20 +1,20 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/method/comparison"
-require_relative "../../lib/fond_kettle/method/depth_rule"
-require_relative "../../lib/fond_kettle/method/own_way"
-require_relative "../../lib/fond_kettle/method/remedies"
+require_relative "../../lib/fond_kettle/methods/comparison"
+require_relative "../../lib/fond_kettle/methods/depth_rule"
+require_relative "../../lib/fond_kettle/methods/own_rule"
+require_relative "../../lib/fond_kettle/methods/remedies"
 
-RSpec.describe "The schools of cooking" do
-  schools = FondKettle::Method::Schools.ours.all
-  absorbing = schools.values.reject(&:parts).map(&:key)
+RSpec.describe "The library of cooking" do
+  library = FondKettle::Methods::Library.ours.all
+  absorbing = library.values.reject(&:parts).map(&:key)
 
   it "are the eleven ways of cooking rice in one pot" do
-    expect(schools.keys).to match_array(%w[covered-pot rice-cooker knuckle level oven-pilaf toasted-pilaf open-then-covered
+    expect(library.keys).to match_array(%w[covered-pot rice-cooker knuckle level oven-pilaf toasted-pilaf open-then-covered
                                            broth-under-rice one-pot-sauce mixed-rice boil-and-drain])
   end
 
-  schools.each_key do |method|
+  library.each_key do |method|
     it "plans, runs and adds up: #{method}" do
       request = basic_request(method: method, rice: { "amount" => 400, "unit" => "g" })
       plan = plan_for(request)
@@ -23,7 +23,7 @@ RSpec.describe "The schools of cooking" do
       expect(plan.liquid_g).to be_within(0.02).of(sum)
       expect([plan.verdict, plan.warnings.map(&:code)]).to eq(["standard", []])
       expect(plan.run.stuck).to be_nil
-      carried = plan.charge.carried_g
+      carried = plan.load.carried_g
       try_with(request, plan.liquid_g).run.curve.each do |point|
         expect(point.free_g + point.taken_g + point.lost_g + point.gone_g).to be_within(1e-3).of(plan.liquid_g + carried)
       end
@@ -31,7 +31,7 @@ RSpec.describe "The schools of cooking" do
   end
 
   it "come out as they are worked by hand in docs/model.md" do
-    row = /^\| [^|]*`(#{Regexp.union(schools.keys)})`[^|]*\|.*\| ([^|]+) \|$/
+    row = /^\| [^|]*`(#{Regexp.union(library.keys)})`[^|]*\|.*\| ([^|]+) \|$/
     rows = File.read(File.expand_path("../../docs/model.md", __dir__)).scan(row)
     expect(rows.size).to eq(6)
     rows.each do |method, figures|
@@ -46,9 +46,9 @@ RSpec.describe "The schools of cooking" do
     for_any_kitchen do |kitchen|
       kitchen = kitchen.merge("method" => absorbing[kitchen["altitude_m"] % absorbing.size])
       plan = plan_for(kitchen)
-      more = plan_for(kitchen.merge("rice" => { "amount" => plan.charge.rice_g * 1.2, "unit" => "g" }))
-      expect(plan.run.uptake).to be_within(0.01 * plan.charge.uptake).of(plan.charge.uptake)
-      expect(plan.run.free_g).to be_within(1.0).of(plan.charge.residue_g)
+      more = plan_for(kitchen.merge("rice" => { "amount" => plan.load.rice_g * 1.2, "unit" => "g" }))
+      expect(plan.run.uptake).to be_within(0.01 * plan.load.uptake).of(plan.load.uptake)
+      expect(plan.run.free_g).to be_within(1.0).of(plan.load.residue_g)
       expect(more.liquid_g).to be >= plan.liquid_g - 1e-3
       expect(more.ratio_by_weight).to be <= plan.ratio_by_weight + 1e-5
       whole, half = [0.5, 0.25].map { |step| try_with(kitchen, plan.liquid_g, step_min: step).run }
@@ -69,7 +69,7 @@ RSpec.describe "The schools of cooking" do
       plan = plan_for(kitchen)
       expect([soaked.liquid_g, sealed.liquid_g].max).to be <= plan.liquid_g + 1e-3
       from_the_boil = [plan, higher].map do |one|
-        one.stages.zip(one.run.stage_minutes).sum { |stage, minutes| stage.ends_at == "boil" ? 0 : minutes }
+        one.stages.zip(one.run.stage_minutes).sum { |stage, minutes| stage.until == "boil" ? 0 : minutes }
       end
       expect(from_the_boil.last).to be >= from_the_boil.first - 1e-6
     end
@@ -97,7 +97,7 @@ RSpec.describe "The schools of cooking" do
     expect(cloth.cautions.map(&:code)).to include("cloth-clear-of-flame")
     cool = [{ "heat" => "off", "oven_c" => 90, "until" => "boil" }]
     reader = FondKettle::Formats::RequestReader.new(basic_request(stages: cool))
-    trial = FondKettle::Method::Trying.run(reader.request, 400.0, stages: reader.stages)
+    trial = FondKettle::Methods::Trying.run(reader.request, 400.0, stages: reader.stages)
     expect(trial.warnings.map(&:code)).to include("cannot-boil")
   end
 
@@ -108,7 +108,7 @@ RSpec.describe "The schools of cooking" do
     left, stirred = [false, true].map do |stir|
       stages = [boil, low, low.merge("stirred" => stir)]
       reader = FondKettle::Formats::RequestReader.new(deep.merge("liquid" => { "g" => 1300 }, "stages" => stages))
-      FondKettle::Method::Trying.run(reader.request, 1300, stages: reader.stages)
+      FondKettle::Methods::Trying.run(reader.request, 1300, stages: reader.stages)
     end
     expect(stirred.run.stirred_at).to be_positive
     expect(left.run.stirred_at).to eq(0.0)
@@ -122,7 +122,7 @@ RSpec.describe "The schools of cooking" do
     lifted = [stages.first, stages.last.merge("lifted_s" => 30)]
     plain, opened = [stages, lifted].map do |list|
       reader = FondKettle::Formats::RequestReader.new(basic_request(stages: list))
-      FondKettle::Method::Trying.run(reader.request, 386.0, stages: reader.stages).run
+      FondKettle::Methods::Trying.run(reader.request, 386.0, stages: reader.stages).run
     end
     expect(opened.at("core-gone")).to be > plain.at("core-gone")
     expect(opened.lost_g - plain.lost_g).to be_between(0, 6)
@@ -132,23 +132,23 @@ RSpec.describe "The schools of cooking" do
     add = { "liquid_g" => 100, "at_c" => 90, "food" => [{ "ingredient" => "tomato", "g" => 50 }] }
     stages = [{ "heat" => "high", "until" => "boil" }, { "heat" => "low", "minutes" => 12, "add" => add }]
     reader = FondKettle::Formats::RequestReader.new(basic_request(stages: stages))
-    last = FondKettle::Method::Trying.run(reader.request, 300.0, stages: reader.stages).run.curve.last
-    carried = plan_for(basic_request).charge.carried_g
+    last = FondKettle::Methods::Trying.run(reader.request, 300.0, stages: reader.stages).run.curve.last
+    carried = plan_for(basic_request).load.carried_g
     expect(last.free_g + last.taken_g + last.lost_g).to be_within(1e-3).of(300 + carried + 100 + 42.5)
   end
 
   it "judge the finger and the level by this pot" do
     plan = plan_for(basic_request(method: "knuckle", vessel: { "diameter_mm" => 180 }, rice: { "amount" => 900, "unit" => "g" }))
-    finger = FondKettle::Method::DepthRules.judge(plan, 25.0)
+    finger = FondKettle::Methods::DepthRules.judge(plan, 25.0)
     expect(finger.holds).to match([be_between(700, 1300), be_between(800, 1600)])
-    expect(FondKettle::Method::DepthRules.judge(plan, 0.0).verdict).to eq("chalky")
+    expect(FondKettle::Methods::DepthRules.judge(plan, 0.0).verdict).to eq("chalky")
   end
 
   it "turn the cook's own way into grams" do
     plan = plan_for(basic_request)
     cup = FondKettle::Measure::US_CUP
-    ways = FondKettle::Method::OwnWay.new(plan.charge, plan.request.vessel, cup)
-    grams = FondKettle::Method::OwnWay::KINDS.keys.to_h { |kind| [kind, ways.liquid_g(kind, 2.0).round(1)] }
+    ways = FondKettle::Methods::OwnRule.new(plan.load, plan.request.vessel, cup)
+    grams = FondKettle::Methods::OwnRule::KINDS.keys.to_h { |kind| [kind, ways.liquid_g(kind, 2.0).round(1)] }
     expect(grams).to include("volume" => 769.2, "weight" => 600.0, "g" => 2.0, "cup" => 473.2, "finger" => be > 1900)
     expect(ways.liquid_g("finger", 1.0)).to be_within(1e-9).of(ways.liquid_g("depth", 25.0))
     expect { ways.liquid_g("luck", 1) }.to raise_error(FondKettle::InvalidInput, /must be one of: volume/)
@@ -156,8 +156,8 @@ RSpec.describe "The schools of cooking" do
 
   it "say a mark of the bowl as what the empty bowl holds to it: the grains stand in it too" do
     plan = plan_for(basic_request)
-    ways = FondKettle::Method::OwnWay.new(plan.charge, plan.request.vessel, FondKettle::Measure::US_CUP)
-    level_mm = plan.request.vessel.depth_mm(plan.charge.bed_ml) + ways.amount("depth", plan.liquid_g)
+    ways = FondKettle::Methods::OwnRule.new(plan.load, plan.request.vessel, FondKettle::Measure::US_CUP)
+    level_mm = plan.request.vessel.depth_mm(plan.load.bed_ml) + ways.amount("depth", plan.liquid_g)
     marked_ml = ways.amount("mark", plan.liquid_g) * FondKettle::Measure::US_CUP.ml
     expect(plan.request.vessel.depth_mm(marked_ml)).to be_within(1e-6).of(level_mm)
   end
@@ -165,8 +165,8 @@ RSpec.describe "The schools of cooking" do
   it "say the same liquid in every way, and back" do
     for_any_kitchen do |kitchen|
       plan = plan_for(kitchen)
-      ways = FondKettle::Method::OwnWay.new(plan.charge, plan.request.vessel, FondKettle::Measure::US_CUP)
-      FondKettle::Method::OwnWay::KINDS.each_key do |kind|
+      ways = FondKettle::Methods::OwnRule.new(plan.load, plan.request.vessel, FondKettle::Measure::US_CUP)
+      FondKettle::Methods::OwnRule::KINDS.each_key do |kind|
         expect(ways.liquid_g(kind, ways.amount(kind, plan.liquid_g))).to be_within(1e-6).of(plan.liquid_g)
       end
     end
@@ -174,15 +174,15 @@ RSpec.describe "The schools of cooking" do
 
   it "stand side by side, each that suits the grain" do
     request = request_for(basic_request(grain: "glutinous"))
-    plans = FondKettle::Method::Comparison.plans(request, schools.values, vessel_for: ->(_) { [request.vessel, request.burner] })
+    plans = FondKettle::Methods::Comparison.plans(request, library.values, vessel_for: ->(_) { [request.vessel, request.burner] })
     expect(plans.map do |plan|
-      plan.school.key
+      plan.method.key
     end).to contain_exactly("covered-pot", "knuckle", "level", "mixed-rice", "rice-cooker")
   end
 
   it "have a way out of what goes wrong at the stove" do
-    remedies = FondKettle::Method::Remedies.for(plan_for(basic_request))
-    expect(remedies.keys).to match_array(FondKettle::Method::Remedies::SIGNS.keys)
+    remedies = FondKettle::Methods::Remedies.for(plan_for(basic_request))
+    expect(remedies.keys).to match_array(FondKettle::Methods::Remedies::SIGNS.keys)
     expect(remedies["chalky-dry"].add_g).to be > 20
     expect([remedies["chalky-wet"].add_g, remedies["wet"].minutes]).to match([0, be > 2])
   end
@@ -207,6 +207,6 @@ RSpec.describe "The schools of cooking" do
 
   it "warn beyond their own range and leave the rest to the cook" do
     plan = plan_for(basic_request(method: "oven-pilaf", soak: { "minutes" => 200 }))
-    expect(plan.warnings.map(&:code)).to include("outside-school")
+    expect(plan.warnings.map(&:code)).to include("outside-method")
   end
 end

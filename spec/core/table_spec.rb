@@ -1,22 +1,22 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/table/contradictions"
-require_relative "../../lib/fond_kettle/table/quick_steps"
-require_relative "../../lib/fond_kettle/table/quick_text"
-require_relative "../../lib/fond_kettle/table/scaling"
-require_relative "../../lib/fond_kettle/table/serving_words"
-require_relative "../../lib/fond_kettle/table/written"
+require_relative "../../lib/fond_kettle/dishes/contradictions"
+require_relative "../../lib/fond_kettle/dishes/quick_steps"
+require_relative "../../lib/fond_kettle/dishes/quick_text"
+require_relative "../../lib/fond_kettle/dishes/scaling"
+require_relative "../../lib/fond_kettle/dishes/serving_words"
+require_relative "../../lib/fond_kettle/dishes/written"
 
 RSpec.describe "The table" do
   glass = FondKettle::Measure::Cup.new(id: 1, name: "jam glass", ml: 210.0)
   house = FondKettle::Measure::House.with(glass, scale_step_g: 5.0)
 
   def read(text, cups = [])
-    FondKettle::Table::QuickText.new(cups: cups).read(text)
+    FondKettle::Dishes::QuickText.new(cups: cups).read(text)
   end
 
   def dish(text, **changes)
-    FondKettle::Table::Dish.new(title: "Dish", serves: 4.0, method: "covered-pot", grain: "basmati", rice_g: 320.0, pan_mm: 240.0,
+    FondKettle::Dishes::Dish.new(title: "Dish", serves: 4.0, method: "covered-pot", grain: "basmati", rice_g: 320.0, pan_mm: 240.0,
                                 lines: read(text).lines, steps: [], note: "", **changes)
   end
 
@@ -39,7 +39,7 @@ RSpec.describe "The table" do
     end
   end
 
-  describe FondKettle::Table::QuickText do
+  describe FondKettle::Dishes::QuickText do
     it "reads amount, unit, name, note, stage, state, growth and likeness" do
       lines = read("2 onions, sliced | base | browned\n1 1/2 jam glasses stock | liquid\n150 g kohlrabi | with | like turnip",
                    [glass]).lines
@@ -89,12 +89,12 @@ RSpec.describe "The table" do
     it "comes back from being written" do
       text = ["2 onions, sliced | base | browned | people", "1/2 tsp cumin | base | slower", "3 eggs | finish | whole",
               "150 g kohlrabi | with | people | like turnip"].join("\n")
-      again = read(text).lines.map { |line| FondKettle::Table::Written.line(line) }.join("\n")
+      again = read(text).lines.map { |line| FondKettle::Dishes::Written.line(line) }.join("\n")
       expect(again).to eq(text)
     end
   end
 
-  describe FondKettle::Table::Contradictions do
+  describe FondKettle::Dishes::Contradictions do
     it "points out two figures that cannot both be true" do
       ["bake at 180 °C (400 °F)", "450 g (2 lb) chicken", "1 lb or 900 g beef", "gas mark 2 (200 °C)"].each do |text|
         expect(described_class.in(text)).to match([/cannot both be true/]), text
@@ -109,7 +109,7 @@ RSpec.describe "The table" do
     end
   end
 
-  describe FondKettle::Table::Scaling do
+  describe FondKettle::Dishes::Scaling do
     lines = "3 onions | base\n45 g butter | base\n1 tsp salt\n2 chillies | base\n1 tsp cumin | base\n3 eggs | finish\n" \
             "400 g stock | liquid\n1 bay leaf | base | fixed\n600 g chicken | base"
 
@@ -142,10 +142,10 @@ RSpec.describe "The table" do
     end
   end
 
-  describe FondKettle::Table::ServingWords do
+  describe FondKettle::Dishes::ServingWords do
     def say(text, factor, house)
-      scaled = FondKettle::Table::Scaling.lines(dish(text), factor, pan_mm: 240).first
-      FondKettle::Table::ServingWords.new(house).say(scaled)
+      scaled = FondKettle::Dishes::Scaling.lines(dish(text), factor, pan_mm: 240).first
+      FondKettle::Dishes::ServingWords.new(house).say(scaled)
     end
 
     it "rounds to what can be had, and says by how much" do
@@ -170,7 +170,7 @@ RSpec.describe "The table" do
     end
   end
 
-  describe FondKettle::Table::QuickSteps do
+  describe FondKettle::Dishes::QuickSteps do
     it "reads minutes, waiting, the cue and the stage, and keeps what it does not know" do
       steps = described_class.read("Soften the leeks | 8 min | until they slump\nRest | 1 1/2 min | wait | finish | gently")
       softened = { say: "Soften the leeks", stage: "base", minutes: 8.0, hands_on: true, cue: "they slump" }

@@ -90,7 +90,7 @@ module Support
 
     # Every method and grain there is.
     def record
-      methods = FondKettle::Method::Schools.ours.all.keys
+      methods = FondKettle::Methods::Library.ours.all.keys
       grains = FondKettle::Larder::Grains.all.keys
       all = cases(methods, grains)
       full = pairwise(all.keys)
@@ -149,11 +149,11 @@ module Support
     end
 
     def planner
-      FondKettle::Method::Planner
+      FondKettle::Methods::Planner
     end
 
     def trying
-      FondKettle::Method::Trying
+      FondKettle::Methods::Trying
     end
   end
 end

@@ -19,11 +19,11 @@ module Support
     end
 
     def plan_for(data)
-      FondKettle::Method::Planner.plan(request_for(data))
+      FondKettle::Methods::Planner.plan(request_for(data))
     end
 
     def try_with(data, liquid_g, **options)
-      FondKettle::Method::Trying.run(request_for(data), liquid_g, **options)
+      FondKettle::Methods::Trying.run(request_for(data), liquid_g, **options)
     end
 
     # Yields RUNS kitchens at random, each a request.

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 require "tmpdir"
-require_relative "../../lib/fond_kettle/evening/shopping"
-require_relative "../../lib/fond_kettle/evening/supper"
+require_relative "../../lib/fond_kettle/dishes/shopping"
+require_relative "../../lib/fond_kettle/dishes/supper"
 require_relative "../../store/demo"
 require_relative "../../store/household"
 
@@ -39,26 +39,26 @@ module Support
     def numbers(household, dish)
       NUMBERS.each do |number|
         factor = number ? number / dish.serves : 1.0
-        yield FondKettle::Evening::Laying.supper(dish, factor, request(household, dish, number))
+        yield FondKettle::Dishes::Laying.supper(dish, factor, request(household, dish, number))
       end
     end
 
     # A cook alone takes the small pot.
     def request(household, dish, number)
-      school = household.schools.fetch(dish.method)
+      method = household.library.fetch(dish.method)
       grain = FondKettle::Larder::Grains.fetch(dish.grain)
       pot = household.values(:pots).find { |vessel| vessel.diameter_mm == (number == 1 ? SMALL_POT_MM : dish.pan_mm) }
-      FondKettle::Method::Request.new(
-        school: school, choices: FondKettle::Method::Choices.of, grain: grain, rice_g: dish.rice_g, texture: 0.0,
-        rinse_changes: school.rinse_changes, soak_min: school.soak_min(grain), water_c: 20.0, drain: school.drain, vessel: pot,
+      FondKettle::Methods::Request.new(
+        method: method, choices: FondKettle::Methods::Choices.of, grain: grain, rice_g: dish.rice_g, texture: 0.0,
+        rinse_changes: method.rinse_changes, soak_min: method.soak_min(grain), water_c: 20.0, drain: method.drain, vessel: pot,
         burner: household.values(:burners).first, oven: household.values(:ovens).first,
         altitude_m: household.kitchen[:altitude_m],
-        additions: [], company: [], measures: household.measures, lesson: FondKettle::Method::NO_LESSON
+        additions: [], company: [], measures: household.measures, lesson: FondKettle::Belief::NO_LESSON
       )
     end
 
     def page(supper, house)
-      list = FondKettle::Evening::Shopping.new(supper, house, {})
+      list = FondKettle::Dishes::Shopping.new(supper, house, {})
       rice = list.items.first
       pots = supper.batches > 1 ? "#{supper.batches} pots" : "one pot"
       head = "#{supper.dish.title}, for #{FondKettle::Measure::Rounding.plain(supper.servings)} " \
@@ -71,8 +71,8 @@ module Support
     end
 
     def line(ready)
-      said = [ready.said.words, ready.said.weight].compact.join(", ")
-      "  #{said.ljust(44)} #{ready.name}#{", rounded #{ready.said.off}" if ready.said.off}"
+      said = [ready.measured.words, ready.measured.weight].compact.join(", ")
+      "  #{said.ljust(44)} #{ready.name}#{", rounded #{ready.measured.off}" if ready.measured.off}"
     end
   end
 end

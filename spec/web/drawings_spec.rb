@@ -23,8 +23,8 @@ RSpec.describe "The drawings" do
       scale = drawing.root["data-scale"].to_f
       vessel = plan.request.vessel
       expect(rect(drawing, "bed")["width"] / scale).to be_within(1).of(200)
-      expect(rect(drawing, "bed")["height"] / scale).to be_within(0.5).of(vessel.depth_mm(plan.charge.bed_ml))
-      over_mm = FondKettle::Pot::Depth.over_rice_mm(plan.liquid_g, plan.charge, vessel)
+      expect(rect(drawing, "bed")["height"] / scale).to be_within(0.5).of(vessel.depth_mm(plan.load.bed_ml))
+      over_mm = FondKettle::Pot::Depth.over_rice_mm(plan.liquid_g, plan.load, vessel)
       expect((rect(drawing, "water")["height"] - rect(drawing, "bed")["height"]) / scale).to be_within(0.5).of(over_mm)
     end
 

@@ -30,16 +30,16 @@ module FondKettle
         # `liquid_g`: the water to be drawn; the planned line is kept where it differs.
         def initialize(plan, liquid_g)
           @soak_min = plan.request.soak_min
-          @planned_mm = Pot::Depth.over_rice_mm(plan.liquid_g, plan.charge, plan.request.vessel)
-          @charge = plan.charge
+          @planned_mm = Pot::Depth.over_rice_mm(plan.liquid_g, plan.load, plan.request.vessel)
+          @load = plan.load
           @vessel = plan.request.vessel
           @liquid_g = liquid_g
           @fit = plan.fit
           @heat = plan.request.burner.source
-          @bed_mm = @vessel.depth_mm(@charge.bed_ml)
+          @bed_mm = @vessel.depth_mm(@load.bed_ml)
           # What goes in beside the rice is drawn under it.
-          @base_mm = @vessel.depth_mm(@charge.bulk_ml)
-          @over_mm = Pot::Depth.over_rice_mm(@liquid_g, @charge, @vessel)
+          @base_mm = @vessel.depth_mm(@load.bulk_ml)
+          @over_mm = Pot::Depth.over_rice_mm(@liquid_g, @load, @vessel)
           @scale = [MOST_WIDE / @vessel.diameter_mm, MOST_HIGH / @vessel.height_mm].min
           @width = @vessel.diameter_mm * @scale
           @left = LEFT + ((MOST_WIDE - @width) / 2)
@@ -185,9 +185,9 @@ module FondKettle
         def handles
           Grip.slider("water", "Water over the rice, mm", @over_mm.round, -@bed_mm.round, @vessel.height_mm.round,
                       Svg.tag("circle", cx: @left - 24, cy: y(water_mm), r: 11, class: "grip water-grip")) +
-            Grip.slider("bed", "Raw rice, g", @charge.rice_g.round, 10, 20_000,
+            Grip.slider("bed", "Raw rice, g", @load.rice_g.round, 10, 20_000,
                         Svg.tag("circle", cx: @left - 24, cy: [y(bed_top_mm) + 26, FLOOR_Y].min, r: 11, class: "grip bed-grip"),
-                        data_g_per_mm: @charge.rice_g / @bed_mm)
+                        data_g_per_mm: @load.rice_g / @bed_mm)
         end
       end
     end

@@ -2,10 +2,10 @@
 
 require_relative "../../lib/fond_kettle/measure/rounding"
 require_relative "../../lib/fond_kettle/measure/units"
-require_relative "../../lib/fond_kettle/method/limits"
-require_relative "../../lib/fond_kettle/method/request"
-require_relative "../../lib/fond_kettle/table/quick_text"
-require_relative "../../lib/fond_kettle/table/written"
+require_relative "../../lib/fond_kettle/ground/limits"
+require_relative "../../lib/fond_kettle/methods/request"
+require_relative "../../lib/fond_kettle/dishes/quick_text"
+require_relative "../../lib/fond_kettle/dishes/written"
 
 module FondKettle
   module Web
@@ -22,26 +22,26 @@ module FondKettle
 
         # `text` as typed; `household` knows names and cups.
         def initialize(text, household)
-          reader = Table::QuickText.new(names: household.names, cups: household.values(:cups))
+          reader = Dishes::QuickText.new(names: household.names, cups: household.values(:cups))
           @read = reader.read(text.to_s[0, MOST_LETTERS])
         end
 
-        # What is understood (Table::Line).
+        # What is understood (Dishes::Line).
         def lines
           @read.lines
         end
 
-        # The Additions of a Method::Request.
+        # The Additions of a Methods::Request.
         def additions
           lines.select(&:in_pot?).map do |line|
-            Method::Addition.new(ingredient: line.ingredient, g: line.g, said: said(line))
+            Methods::Addition.new(ingredient: line.ingredient, g: line.g, label: label(line))
           end.freeze
         end
 
         # As it was written, with what that weighs.
-        def said(line)
+        def label(line)
           weighed = Measure::Units::MASS.key?(line.unit)
-          weighed ? Table::Written.plain(line) : "#{Table::Written.plain(line)} (#{Measure::Rounding.grams(line.g)} g)"
+          weighed ? Dishes::Written.plain(line) : "#{Dishes::Written.plain(line)} (#{Measure::Rounding.grams(line.g)} g)"
         end
 
         # All of it, in the pot or not: cautions and allergens count.
@@ -51,10 +51,10 @@ module FondKettle
 
         # What keeps a plan from being made, in words, or nil.
         def problem
-          return "must have at most #{Method::Limits::ADDITIONS} lines" if lines.size > Method::Limits::ADDITIONS
+          return "must have at most #{Limits::ADDITIONS} lines" if lines.size > Limits::ADDITIONS
 
-          heavy = lines.find { |line| line.g && !Method::Limits::ADDITION_G.cover?(line.g) }
-          "must be at most #{Method::Limits::ADDITION_G.max / 1000} kg each: #{heavy.name}" if heavy
+          heavy = lines.find { |line| line.g && !Limits::ADDITION_G.cover?(line.g) }
+          "must be at most #{Limits::ADDITION_G.max / 1000} kg each: #{heavy.name}" if heavy
         end
 
         # What is not counted yet, and how to say it.

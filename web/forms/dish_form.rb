@@ -3,10 +3,10 @@
 require_relative "../../lib/fond_kettle/formats/draft"
 require_relative "../../lib/fond_kettle/measure/numeral"
 require_relative "../../lib/fond_kettle/measure/unit_words"
-require_relative "../../lib/fond_kettle/table/contradictions"
-require_relative "../../lib/fond_kettle/table/quick_steps"
-require_relative "../../lib/fond_kettle/table/quick_text"
-require_relative "../../lib/fond_kettle/table/written"
+require_relative "../../lib/fond_kettle/dishes/contradictions"
+require_relative "../../lib/fond_kettle/dishes/quick_steps"
+require_relative "../../lib/fond_kettle/dishes/quick_text"
+require_relative "../../lib/fond_kettle/dishes/written"
 require_relative "fields"
 
 module FondKettle
@@ -71,7 +71,7 @@ module FondKettle
 
         # The lines as understood.
         def read
-          @read ||= Table::QuickText.new(names: @household.names, cups: @household.values(:cups)).read(@typed[:lines])
+          @read ||= Dishes::QuickText.new(names: @household.names, cups: @household.values(:cups)).read(@typed[:lines])
         end
 
         # Asked about, by the number of the line.
@@ -81,7 +81,7 @@ module FondKettle
 
         # What contradicts itself anywhere in the dish.
         def contradictions
-          %i[lines steps note].flat_map { |field| Table::Contradictions.in(@typed[field]) }.uniq
+          %i[lines steps note].flat_map { |field| Dishes::Contradictions.in(@typed[field]) }.uniq
         end
 
         # What the store keeps.
@@ -94,13 +94,13 @@ module FondKettle
         private
 
         def check
-          problem("method", "must be one of: #{@household.schools.all.keys.join(', ')}") unless known_method?
+          problem("method", "must be one of: #{@household.library.all.keys.join(', ')}") unless known_method?
           problem("lines", "must have at most #{MOST_LINES} lines") if @typed[:lines].lines.size > MOST_LINES
           check_rice if @problems.none? { |found| %w[grain lines].include?(found[:field]) }
         end
 
         def known_method?
-          @problems.any? { |found| found[:field] == "method" } || @household.schools.all.key?(@values[:method])
+          @problems.any? { |found| found[:field] == "method" } || @household.library.all.key?(@values[:method])
         end
 
         # A line of rice among the lines says how much, else the field must.

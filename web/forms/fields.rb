@@ -5,14 +5,14 @@ require_relative "../../lib/fond_kettle/kit/vessel"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/log/outcome"
 require_relative "../../lib/fond_kettle/measure/units"
-require_relative "../../lib/fond_kettle/method/limits"
+require_relative "../../lib/fond_kettle/ground/limits"
 require_relative "../../lib/fond_kettle/larder/ingredients"
-require_relative "../../lib/fond_kettle/method/own_way"
-require_relative "../../lib/fond_kettle/method/school_schema"
+require_relative "../../lib/fond_kettle/methods/own_rule"
+require_relative "../../lib/fond_kettle/methods/method_schema"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../../lib/fond_kettle/pot/wash"
-require_relative "../../lib/fond_kettle/schema"
+require_relative "../../lib/fond_kettle/ground/schema"
 require_relative "../../lib/fond_kettle/table/eaters"
 require_relative "beside"
 require_relative "typed"
@@ -21,7 +21,7 @@ module FondKettle
   module Web
     # What may be typed, checked by schemas; each message stands at its field.
     module Forms
-      Limits = Method::Limits
+      Limits = Limits
       HOUSE_CUP = "cup"
       # A portion as the dish itself has it.
       AS_DISH = "dish"
@@ -68,7 +68,7 @@ module FondKettle
           required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
           required(:diameter_mm).filled(Typed::MM, included_in?: Limits::DIAMETER_MM)
           required(:height_mm).filled(Typed::MM, included_in?: Limits::HEIGHT_MM)
-          required(:lid).filled(:string, included_in?: Pot::Loss::LIDS)
+          required(:lid).filled(:string, included_in?: Vocabulary::LIDS)
           required(:material).filled(:string, included_in?: Kit::MATERIALS.keys)
           required(:kg).filled(Typed::KG, included_in?: Limits::POT_KG)
           optional(:lid_factor).filled(Schema::TypedNumber, included_in?: Limits::LID_FACTOR)
@@ -143,8 +143,8 @@ module FondKettle
         optional(:drain).filled(:string, included_in?: Pot::Wash::SURFACE.keys)
         optional(:lesson).filled(:string, included_in?: %w[use leave])
         optional(:own).maybe(Schema::TypedNumber, included_in?: (-100..50_000))
-        optional(:own_kind).filled(:string, included_in?: Method::OwnWay::KINDS.keys)
-        optional(:onion).filled(:string, included_in?: Method::ONION_COLOURS)
+        optional(:own_kind).filled(:string, included_in?: Methods::OwnRule::KINDS.keys)
+        optional(:onion).filled(:string, included_in?: Methods::ONION_COLOURS)
         optional(:first).filled(:string, included_in?: %w[meat onion])
         optional(:stir).filled(:string, included_in?: %w[never at-boil])
         optional(:cover).filled(:string, included_in?: %w[lid cloth parchment])

@@ -13,9 +13,9 @@ module FondKettle
       class HouseKit
         # `chosen`: ids by field (:pot, :cup, :burner, :oven); `wide_mm`: the width of pot
         # that the dish is written for, or nil.
-        def initialize(household, school, chosen, wide_mm: nil)
+        def initialize(household, method, chosen, wide_mm: nil)
           @household = household
-          @school = school
+          @method = method
           @chosen = chosen
           @wide_mm = wide_mm
         end
@@ -30,7 +30,7 @@ module FondKettle
         end
 
         def pot
-          fitting = pots.select { |pot| (pot[:lid] == "cooker") == cooker?(@school) }
+          fitting = pots.select { |pot| (pot[:lid] == "cooker") == cooker?(@method) }
           pick(pots, :pot) || fitting.find { |pot| pot[:diameter_mm] == @wide_mm } || fitting.first
         end
 
@@ -53,26 +53,26 @@ module FondKettle
           eaters.select { |eater| ids.include?(eater[:id].to_s) }.map { |record| @household.value(:eaters, record) }
         end
 
-        # Vessel and burner for any school, as the side-by-side view asks.
-        def for_school(school)
-          [vessel(school), burner(school)]
+        # Vessel and burner for any method, as the side-by-side view asks.
+        def for_method(method)
+          [vessel(method), burner(method)]
         end
 
         # A cooker's bowl goes under the cooker's lid, any other pot under its own.
-        def vessel(school = @school)
-          record = cooker?(school) == cooker?(@school) ? pot : pots.find { |pot| (pot[:lid] == "cooker") == cooker?(school) }
-          return usual_pot(school) unless record
+        def vessel(method = @method)
+          record = cooker?(method) == cooker?(@method) ? pot : pots.find { |pot| (pot[:lid] == "cooker") == cooker?(method) }
+          return usual_pot(method) unless record
 
           vessel = @household.value(:pots, record)
-          return vessel.with(lid: "cooker") if cooker?(school)
+          return vessel.with(lid: "cooker") if cooker?(method)
 
           vessel.lid == "cooker" ? vessel.with(lid: "ordinary") : vessel
         end
 
-        def burner(school = @school)
-          fitting = burners.select { |record| (record[:source] == "cooker") == cooker?(school) }
+        def burner(method = @method)
+          fitting = burners.select { |record| (record[:source] == "cooker") == cooker?(method) }
           record = fitting.find { |burner| burner[:id] == @chosen[:burner] } || fitting.first
-          record ? @household.value(:burners, record) : Kit::Burner.usual(school.burner[:source])
+          record ? @household.value(:burners, record) : Kit::Burner.usual(method.burner[:source])
         end
 
         # What a Request takes of it.
@@ -89,13 +89,13 @@ module FondKettle
         private
 
         # As wide as the dish is written for, where the cupboard has none.
-        def usual_pot(school)
-          Kit::Vessel.new(id: nil, name: "A usual pot", lid_factor: 1.0, **school.vessel,
+        def usual_pot(method)
+          Kit::Vessel.new(id: nil, name: "A usual pot", lid_factor: 1.0, **method.vessel,
                           **(@wide_mm ? { diameter_mm: @wide_mm } : {}))
         end
 
-        def cooker?(school)
-          school.burner[:source] == "cooker"
+        def cooker?(method)
+          method.burner[:source] == "cooker"
         end
 
         def pick(records, field)

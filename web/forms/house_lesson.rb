@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/log/teacher"
+require_relative "../../lib/fond_kettle/belief/lesson"
 
 module FondKettle
   module Web
@@ -9,11 +9,11 @@ module FondKettle
       module HouseLesson
         module_function
 
-        # A Method::Lesson; `cooks`: the house's CookBook, `grain` as its bag has it,
+        # A Belief::Lesson; `cooks`: the house's CookBook, `grain` as its bag has it,
         # `pot_id` nil for a usual pot.
         def of(cooks, grain, pot_id)
-          taught = cooks.taught(grain.key, pot_id, most: Log::Teacher::REMEMBERS)
-          Log::Teacher.lesson(taught.map { |cook| finished(cook) }, grain)
+          taught = cooks.taught(grain.key, pot_id, most: Belief::Teacher::REMEMBERS)
+          Belief::Teacher.lesson(taught.map { |cook| finished(cook) }, grain)
         end
 
         def finished(cook)
@@ -27,7 +27,7 @@ module FondKettle
         # Water that did not end in the rice; cooks of an older version know of no
         # drained water and no cloth.
         def gone_g(balance)
-          balance.values_at(:loss_g, :residue_g, :taken_g).sum + balance.fetch(:drained_g, 0) + balance.fetch(:cloth_g, 0)
+          balance.values_at(:loss_g, :residue_g, :drunk_g).sum + balance.fetch(:drained_g, 0) + balance.fetch(:cloth_g, 0)
         end
 
         private_class_method :finished, :gone_g

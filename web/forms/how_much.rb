@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/evening/capacity"
+require_relative "../../lib/fond_kettle/dishes/capacity"
 require_relative "../../lib/fond_kettle/measure/units"
 require_relative "../../lib/fond_kettle/table/eaters"
-require_relative "../../lib/fond_kettle/table/scaling"
+require_relative "../../lib/fond_kettle/dishes/scaling"
 require_relative "fields"
 
 module FondKettle
@@ -18,7 +18,7 @@ module FondKettle
         GUEST = Table::Eater.of(name: "guest")
 
         # `asked`: the checked values by field; `kit`: HouseKit; `who`: ids of the
-        # eaters; `portion`: a key of PORTION_G or AS_DISH; `dish`: a Table::Dish or nil.
+        # eaters; `portion`: a key of PORTION_G or AS_DISH; `dish`: a Dishes::Dish or nil.
         def initialize(asked, kit:, who:, portion:, grain:, dish:, portions_g:)
           @asked = asked
           @kit = kit
@@ -82,9 +82,9 @@ module FondKettle
         end
 
         def filled
-          return Evening::Capacity.rice_g(yield(Limits::RICE_G.min.to_f)) unless @dish
+          return Dishes::Capacity.rice_g(yield(Limits::RICE_G.min.to_f)) unless @dish
 
-          @dish.rice_g * Evening::Capacity.factor(@dish, yield(@dish.rice_g))
+          @dish.rice_g * Dishes::Capacity.factor(@dish, yield(@dish.rice_g))
         end
 
         def from_what_there_is
@@ -92,7 +92,7 @@ module FondKettle
           raise InvalidInput.at("have", "must name a line of the dish") unless line
 
           grams = @asked[:have_g] || raise(InvalidInput.at("have_g", "must be given: how much there is, in grams"))
-          factor = Table::Scaling.factor_for(line, grams)
+          factor = Dishes::Scaling.factor_for(line, grams)
           raise InvalidInput.at("have", "must be something that grows with the batch and has a weight") unless factor
 
           @dish.rice_g * factor

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/table/dish"
+require_relative "../../lib/fond_kettle/dishes/dish"
 
 module FondKettle
   module Web

@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
 require "rack/utils"
-require_relative "../../lib/fond_kettle/errors"
-require_relative "../../lib/fond_kettle/evening/supper"
-require_relative "../../lib/fond_kettle/method/planner"
+require_relative "../../lib/fond_kettle/ground/errors"
+require_relative "../../lib/fond_kettle/dishes/supper"
+require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "beside"
 require_relative "fields"
 require_relative "house_kit"
@@ -32,7 +32,7 @@ module FondKettle
           result = PLAN.call(@typed.reject { |field, value| value == "" && field != asked_for })
           @values = result.to_h
           @problems = Forms.problems(result).dup
-          @kit = HouseKit.new(household, school, @values, wide_mm: dish&.pan_mm)
+          @kit = HouseKit.new(household, method, @values, wide_mm: dish&.pan_mm)
           build if @problems.empty?
           @problems.freeze
         end
@@ -64,7 +64,7 @@ module FondKettle
           Larder::Grains.all[self[:grain]] || Larder::Grains.all.values.first
         end
 
-        # The dish that is cooked (a Table::Dish), or nil: plain rice.
+        # The dish that is cooked (a Dishes::Dish), or nil: plain rice.
         def dish
           @dish ||= dish_record && household.dish(dish_record)
         end
@@ -78,8 +78,8 @@ module FondKettle
           @dish_record = nil
         end
 
-        def school
-          @school ||= [@typed[:method], dish&.method, "covered-pot"].filter_map { |key| household.schools.all[key] }.first
+        def method
+          @method ||= [@typed[:method], dish&.method, "covered-pot"].filter_map { |key| household.library.all[key] }.first
         end
 
         # The eaters at the table and how many regular adults' worth there is.
@@ -102,7 +102,7 @@ module FondKettle
         end
 
         # What the packet or the finger says, [kind, amount], or nil.
-        def own_way
+        def own_rule
           @values[:own] && [self[:own_kind], @values[:own]]
         end
 
@@ -119,7 +119,7 @@ module FondKettle
         end
 
         def defaults
-          @defaults ||= Usual.of(@typed, household, school, dish)
+          @defaults ||= Usual.of(@typed, household, method, dish)
         end
 
         def problem(field, message)
@@ -137,17 +137,17 @@ module FondKettle
 
         # What is named has to be there.
         def look_up
-          method_known = !@typed.key?(:method) || household.schools.all.key?(@typed[:method])
-          problem(:method, "must be one of: #{household.schools.all.keys.join(', ')}") unless method_known
-          problem(:dish, "has a way that is gone, #{dish.method}: change the dish, or choose a way") if way_gone?
+          method_known = !@typed.key?(:method) || household.library.all.key?(@typed[:method])
+          problem(:method, "must be one of: #{household.library.all.keys.join(', ')}") unless method_known
+          problem(:dish, "has a way that is gone, #{dish.method}: change the dish, or choose a way") if method_gone?
           problem(:beside, beside.problem) if beside.problem
           kit.missing.each { |field| problem(field, "is not in the cupboard any more: choose another") }
           problem(:dish, "is not among the dishes any more: choose another") if @typed[:dish].to_s != "" && dish.nil?
         end
 
         # A dish can outlive a way of the house's own.
-        def way_gone?
-          dish && !@typed.key?(:method) && !household.schools.all.key?(dish.method)
+        def method_gone?
+          dish && !@typed.key?(:method) && !household.library.all.key?(dish.method)
         end
 
         def reckon
@@ -156,28 +156,28 @@ module FondKettle
           rice_g = @how_much.rice_g { |grams| compose(grams) }
           @factor = dish ? rice_g / dish.rice_g : 1.0
           @base_request = compose(rice_g)
-          whole = dish ? Evening::Laying.scaled_request(dish, @factor, @base_request) : @base_request
-          @request = Evening::Laying.split(whole, batches)
+          whole = dish ? Dishes::Laying.scaled_request(dish, @factor, @base_request) : @base_request
+          @request = Dishes::Laying.split(whole, batches)
         rescue InvalidInput => e
           e.problems.each { |found| problem(found[:field], found[:message]) }
         end
 
         def compose(rice_g)
-          Method::Request.new(school: school, choices: choices, grain: kit.bag_grain(grain), rice_g: rice_g,
+          Methods::Request.new(method: method, choices: choices, grain: kit.bag_grain(grain), rice_g: rice_g,
                               additions: beside.additions, company: beside.company, **wash, **kit.to_h,
                               texture: @values.fetch(:texture, 0.0), altitude_m: household.kitchen[:altitude_m],
-                              lesson: self[:lesson] == "leave" ? Method::NO_LESSON : @lesson)
+                              lesson: self[:lesson] == "leave" ? Belief::NO_LESSON : @lesson)
         end
 
         def choices
           cover = { "cloth" => { cloth: true }, "parchment" => { parchment: true } }.fetch(@values[:cover], {})
-          Method::Choices.of(**@values.slice(:onion, :first, :stir, :oven_c, :parts), **cover,
+          Methods::Choices.of(**@values.slice(:onion, :first, :stir, :oven_c, :parts), **cover,
                              residue_g: @values[:sauce_g], crust: @values[:crust] && @values[:crust] == "yes")
         end
 
         def wash
-          { rinse_changes: @values.fetch(:rinse, school.rinse_changes), drain: @values.fetch(:drain, school.drain),
-            soak_min: @values[:soak] || school.soak_min(grain), water_c: @values[:water_c] || 20.0 }
+          { rinse_changes: @values.fetch(:rinse, method.rinse_changes), drain: @values.fetch(:drain, method.drain),
+            soak_min: @values[:soak] || method.soak_min(grain), water_c: @values[:water_c] || 20.0 }
         end
       end
     end

@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
 require "dry/types"
-require_relative "../../lib/fond_kettle/errors"
+require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/measure/numeral"
 require_relative "../../lib/fond_kettle/measure/units"
-require_relative "../../lib/fond_kettle/schema"
+require_relative "../../lib/fond_kettle/ground/schema"
 
 module FondKettle
   module Web

@@ -6,7 +6,7 @@ module FondKettle
   module Web
     module Forms
       # What a plan's fields hold before anything is typed: the dish's own, else the
-      # school's and the house's.
+      # method's and the house's.
       module Usual
         # An empty kitchen still gets its first pot.
         GUESTS_WITHOUT_EATERS = 2
@@ -17,11 +17,11 @@ module FondKettle
 
         module_function
 
-        # Texts by field; `typed` as it came, `dish` a Table::Dish or nil.
-        def of(typed, household, school, dish)
+        # Texts by field; `typed` as it came, `dish` a Dishes::Dish or nil.
+        def of(typed, household, method, dish)
           { **PLAIN, method: dish&.method || "covered-pot", grain: (grain(household, dish) unless typed.key?(:grain)),
-                     portion: portion(school, dish), guests: guests(typed, household), stir: school.stir, drain: school.drain,
-                     crust: school.crust ? "yes" : "no", rinse: school.rinse_changes.to_s }.freeze
+                     portion: portion(method, dish), guests: guests(typed, household), stir: method.stir, drain: method.drain,
+                     crust: method.crust ? "yes" : "no", rinse: method.rinse_changes.to_s }.freeze
         end
 
         # The dish's, or what the first bag in the cupboard holds.
@@ -29,11 +29,11 @@ module FondKettle
           dish ? dish.grain : household.shelf(:bags).all.first&.fetch(:grain) || "basmati"
         end
 
-        # The dish's own, else the school's where the page offers it.
-        def portion(school, dish)
+        # The dish's own, else the method's where the page offers it.
+        def portion(method, dish)
           return AS_DISH if dish
 
-          PORTIONS.include?(school.portion) ? school.portion : "main"
+          PORTIONS.include?(method.portion) ? method.portion : "main"
         end
 
         def guests(typed, household)

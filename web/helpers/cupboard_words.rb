@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/method/planner"
+require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../drawings/pot_outline"
 require_relative "../forms/plan_form"
@@ -74,7 +74,7 @@ module FondKettle
         def table_spreads
           household.shelf(:pots).all.reject { |pot| pot[:lid] == "cooker" }.filter_map do |pot|
             form = Forms::PlanForm.new({ "pot" => pot[:id].to_s }, household)
-            [pot, Method::Planner.plan(form.request).spread] if form.ok?
+            [pot, Methods::Planner.plan(form.request).spread] if form.ok?
           end
         end
 

@@ -2,11 +2,11 @@
 
 require "json"
 require_relative "../../lib/fond_kettle/care/cautions"
-require_relative "../../lib/fond_kettle/evening/shopping"
-require_relative "../../lib/fond_kettle/evening/timing"
+require_relative "../../lib/fond_kettle/dishes/shopping"
+require_relative "../../lib/fond_kettle/dishes/timing"
 require_relative "../../lib/fond_kettle/formats/recipe_ld"
 require_relative "../../lib/fond_kettle/measure/units"
-require_relative "../../lib/fond_kettle/table/written"
+require_relative "../../lib/fond_kettle/dishes/written"
 
 module FondKettle
   module Web
@@ -21,11 +21,11 @@ module FondKettle
         SHEETS = { short: "sheet-large", long: "sheet-medium", longer: "sheet-small" }.freeze
 
         def stages
-          Table::STAGES
+          Dishes::STAGES
         end
 
         def starts(plan)
-          Evening::Timing.back(plan)
+          Dishes::Timing.back(plan)
         end
 
         # What to be careful of at a step.
@@ -41,14 +41,14 @@ module FondKettle
 
         # Lines of a dish that can say how much there is of something.
         def stock_lines(dish)
-          lines = dish ? dish.lines.each_with_index.select { |line, _| Table::Scaling.factor_for(line, 1.0) } : []
+          lines = dish ? dish.lines.each_with_index.select { |line, _| Dishes::Scaling.factor_for(line, 1.0) } : []
           lines.map { |line, index| [index, line.name] }
         end
 
         # A pot of the cupboard that takes all of a split supper, or nil.
         def roomier(form, supper)
-          charge = supper.plan.charge
-          whole = charge.with(rice_g: charge.rice_g * supper.batches, bulk_ml: charge.bulk_ml * supper.batches)
+          load = supper.plan.load
+          whole = load.with(rice_g: load.rice_g * supper.batches, bulk_ml: load.bulk_ml * supper.batches)
           smallest_fitting(form, supper.plan.request.vessel, whole, supper.liquid_g)
         end
 
@@ -64,19 +64,19 @@ module FondKettle
         # The line's amount before scaling, in the cook's own words.
         def written_amount(supper, ready)
           line = supper.lines.map(&:line).find { |written| written.name == ready.name && written.stage == ready.stage }
-          Table::Written.amount(line) || (line.main_liquid? ? "as it takes" : "to taste")
+          Dishes::Written.amount(line) || (line.main_liquid? ? "as it takes" : "to taste")
         end
 
         # A line's amount as it was written, where that is no weight.
         def measured(line)
-          Table::Written.amount(line) unless Measure::Units::MASS.key?(line.unit)
+          Dishes::Written.amount(line) unless Measure::Units::MASS.key?(line.unit)
         end
 
         # The fields of one line of a dish; `line` nil for a row still empty.
         def line_cells(line, index)
           texts = [["amount", "Amount", line&.amount && Measure::Numeral.write(line.amount)], ["unit", "Unit", line_unit(line)],
                    ["name", "What", line&.name], ["note", "Note", line&.note]]
-          choices = [["stage", "Goes in", line&.stage, Table::STAGES.keys], ["state", "State", line&.state, Larder::STATES.keys],
+          choices = [["stage", "Goes in", line&.stage, Dishes::STAGES.keys], ["state", "State", line&.state, Larder::STATES.keys],
                      ["scales", "Grows", line&.scales, Larder::Ingredient::SCALES]]
           cells = texts.map do |name, label, value|
             cell("input", name, label, index, value: value.to_s, class: "input cell-#{name}")
@@ -90,7 +90,7 @@ module FondKettle
         def line_unit(line)
           return unless line&.unit
 
-          line.unit == Measure::UnitWords::PIECE ? "" : Measure::UnitWords.said(line.unit, line.amount)
+          line.unit == Measure::UnitWords::PIECE ? "" : Measure::UnitWords.label(line.unit, line.amount)
         end
 
         # A block of data cannot end its own element.
@@ -101,13 +101,13 @@ module FondKettle
         # "360 g leek in the base, reduced"
         def understood(line)
           known = line.ingredient.key == "unknown" ? "#{line.name}, not known" : line.ingredient.name.downcase
-          [[line.g && grams(line.g), known, Table::STAGES.fetch(line.stage)].compact.join(" "),
+          [[line.g && grams(line.g), known, Dishes::STAGES.fetch(line.stage)].compact.join(" "),
            *(line.state unless line.state == "raw"), *("like #{line.like}" if line.like)].join(", ")
         end
 
         # "3 leeks, in rings": as written, in the cook's own measures.
         def as_written(line)
-          Table::Written.plain(line)
+          Dishes::Written.plain(line)
         end
 
         # What somebody at the table avoids and the dish has: [name, allergens].

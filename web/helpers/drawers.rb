@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/method/own_way"
+require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../../lib/fond_kettle/pot/wash"
 require_relative "../html/markup"
 require_relative "pot_words"
@@ -28,15 +28,15 @@ module FondKettle
         end
 
         # How much sauce a way leaves by itself.
-        def sauce_words(school)
-          per_g = school.residue_per_g
+        def sauce_words(method)
+          per_g = method.residue_per_g
           "#{per_g.zero? ? 'none' : "#{plain(per_g * 100)} g for 100 g rice"}, as this way has it"
         end
 
         # Hints that follow what is chosen.
         def hints(form)
           { "rinse" => "0: not rinsed. #{cloudiness(form)}",
-            "soak" => "Blank: the usual #{plain(form.school.soak_min(form.grain))} min for #{form.grain.name.downcase}",
+            "soak" => "Blank: the usual #{plain(form.method.soak_min(form.grain))} min for #{form.grain.name.downcase}",
             "beside" => ["A line each: 400 g tomatoes; 1 onion, browned. Water it brings or drinks is counted.",
                          *form.beside.asked].join(" ") }
         end
@@ -45,7 +45,7 @@ module FondKettle
         def spots(form)
           hints(form).to_h { |name, hint| ["hint-#{name}", Html::Markup.escape(hint)] }
                      .merge(DRAWERS.keys.to_h { |key| ["said-#{key}", Html::Markup.escape(said(form, key))] })
-                     .merge("school-choices" => part(:pot_choices, form: form))
+                     .merge("method-choices" => part(:pot_choices, form: form))
                      .merge(form.problems.to_h { |problem| ["problem-#{problem[:field]}", told(problem[:message])] })
         end
 
@@ -68,12 +68,12 @@ module FondKettle
         end
 
         def rinsed(form)
-          changes = form[:rinse].to_s.empty? ? form.school.rinse_changes.to_s : form[:rinse].to_s
+          changes = form[:rinse].to_s.empty? ? form.method.rinse_changes.to_s : form[:rinse].to_s
           { "0" => "not rinsed", "1" => "1 change of water" }.fetch(changes) { "#{changes} changes of water" }
         end
 
         def soaked(form)
-          soak = form[:soak].to_s.empty? ? plain(form.school.soak_min(form.grain)) : form[:soak]
+          soak = form[:soak].to_s.empty? ? plain(form.method.soak_min(form.grain)) : form[:soak]
           soak == "0" ? "not soaked" : "soaked #{soak} min"
         end
 
@@ -86,8 +86,8 @@ module FondKettle
         end
 
         def wet(form)
-          [("#{form[:sauce_g]} g sauce left" unless form.school.parts || form[:sauce_g].to_s.empty?),
-           ("#{form[:parts]} parts of water" unless form.school.parts.nil? || form[:parts].to_s.empty?)]
+          [("#{form[:sauce_g]} g sauce left" unless form.method.parts || form[:sauce_g].to_s.empty?),
+           ("#{form[:parts]} parts of water" unless form.method.parts.nil? || form[:parts].to_s.empty?)]
         end
 
         def lying_beside(form)
@@ -100,7 +100,7 @@ module FondKettle
         def own_water(form)
           return "as planned" if form[:own].to_s.empty?
 
-          "#{form[:own]} #{Method::OwnWay::KINDS.fetch(form[:own_kind], '')}"
+          "#{form[:own]} #{Methods::OwnRule::KINDS.fetch(form[:own_kind], '')}"
         end
       end
     end

@@ -3,7 +3,7 @@
 require_relative "../../lib/fond_kettle/kit/vessel"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/measure/rounding"
-require_relative "../../lib/fond_kettle/method/own_way"
+require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../../lib/fond_kettle/pot/wash"
@@ -20,7 +20,7 @@ module FondKettle
         include WaterWords
 
         PORTIONS = { "side" => "beside other dishes", "main" => "the main of the meal", "one-pot" => "the whole meal" }.freeze
-        LIDS = (Pot::Loss::LIDS - ["cooker"]).map { |lid| [lid, lid] }.push(["cooker", "rice cooker's own"])
+        LIDS = (Vocabulary::LIDS - ["cooker"]).map { |lid| [lid, lid] }.push(["cooker", "rice cooker's own"])
                .sort_by { |lid, _| lid == "ordinary" ? 0 : 1 }.freeze
         DRAINS = [["quick", "quickly"], ["shaken", "shaken well"], ["long", "10 min in the sieve"],
                   ["air-dried", "air-dried an hour"], ["cooked-in", "not: cook in the soaking water"]].freeze
@@ -43,11 +43,11 @@ module FondKettle
         end
 
         def method_choices
-          household.schools.all.values.map { |school| [school.key, school.name] }
+          household.library.all.values.map { |method| [method.key, method.name] }
         end
 
         def own_kinds
-          Method::OwnWay::KINDS.to_a
+          Methods::OwnRule::KINDS.to_a
         end
 
         def burner_choices(form)
@@ -89,9 +89,9 @@ module FondKettle
           end
         end
 
-        # The plan's address for another school, with that school's own ways.
+        # The plan's address for another method, with that method's own ways.
         def school_address(form, plan)
-          own = { method: plan.school.key, pot: nil, burner: nil, rinse: nil, soak: nil, drain: nil, crust: nil, stir: nil,
+          own = { method: plan.method.key, pot: nil, burner: nil, rinse: nil, soak: nil, drain: nil, crust: nil, stir: nil,
                   cover: nil }
           own = own.except(:pot, :burner) if plan.request.vessel.id == form.kit.pot&.fetch(:id)
           form.address(**own)
@@ -128,7 +128,7 @@ module FondKettle
 
         # For a batch that does not fit: the smallest other pot of the cupboard that takes it.
         def roomier_pot(form, plan, warning)
-          smallest_fitting(form, plan.request.vessel, plan.charge, plan.liquid_g) if too_much?(warning)
+          smallest_fitting(form, plan.request.vessel, plan.load, plan.liquid_g) if too_much?(warning)
         end
 
         # For one that could go into equal pots and does not yet.
@@ -140,10 +140,10 @@ module FondKettle
           Pot::Fitting::TOO_MUCH.include?(warning[:code])
         end
 
-        def smallest_fitting(form, vessel, charge, liquid_g)
+        def smallest_fitting(form, vessel, load, liquid_g)
           kind = form.kit.pots.reject { |pot| (pot[:lid] == "cooker") ^ (vessel.lid == "cooker") }
           kind.map { |pot| form.household.value(:pots, pot) }
-              .select { |other| Pot::Fitting.check(charge, liquid_g, other).fits? }.min_by(&:volume_ml)
+              .select { |other| Pot::Fitting.check(load, liquid_g, other).fits? }.min_by(&:volume_ml)
         end
       end
     end

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/measure/spoken"
-require_relative "../../lib/fond_kettle/method/amounts"
-require_relative "../../lib/fond_kettle/method/own_way"
+require_relative "../../lib/fond_kettle/methods/amounts"
+require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../../lib/fond_kettle/pot/depth"
 require_relative "../drawings/balance_drawing"
 
@@ -26,7 +26,7 @@ module FondKettle
 
         # The water of a plan, or so much of it, in the house's measures.
         def poured(plan, amount_g = plan.liquid_g)
-          Method::Amounts.in_cups(amount_g, plan.charge, plan.request.measures)
+          Methods::Amounts.in_cups(amount_g, plan.load, plan.request.measures)
         end
 
         def balance_drawing(answer, measures)
@@ -64,13 +64,13 @@ module FondKettle
           high_g - low_g
         end
 
-        def own_ways(plan)
-          Method::OwnWay.new(plan.charge, plan.request.vessel, plan.request.measures.cup, finger_mm: kitchen[:finger_mm])
+        def own_rules(plan)
+          Methods::OwnRule.new(plan.load, plan.request.vessel, plan.request.measures.cup, finger_mm: kitchen[:finger_mm])
         end
 
         # The planned water in the other ways of saying it; a mark only for a bowl that has some.
         def said_otherwise(plan, form)
-          ways = own_ways(plan)
+          ways = own_rules(plan)
           volume, weight, finger = %w[volume weight finger].map { |kind| ways.amount(kind, plan.liquid_g) }
           depth = Pot::Depth.words(ways.amount("depth", plan.liquid_g))
           depth = "#{depth} (#{plain(finger.round(2))} finger joints)" if finger.positive?

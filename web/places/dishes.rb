@@ -5,7 +5,7 @@ require_relative "../../lib/fond_kettle/formats/dish_json"
 require_relative "../../lib/fond_kettle/formats/dish_markdown"
 require_relative "../../lib/fond_kettle/formats/dish_reader"
 require_relative "../../lib/fond_kettle/formats/recipe_ld"
-require_relative "../../lib/fond_kettle/slug"
+require_relative "../../lib/fond_kettle/ground/slug"
 require_relative "../forms/dish_form"
 require_relative "../forms/line_fields"
 require_relative "../forms/plan_form"
@@ -86,7 +86,7 @@ module FondKettle
         form = in_own_amount(record)
         @title = record[:title]
         erb :dish, locals: { record: record, dish: household.dish(record), form: form,
-                             plan: form.ok? ? Method::Planner.plan(form.request) : nil }
+                             plan: form.ok? ? Methods::Planner.plan(form.request) : nil }
       end
 
       get "/:id/edit" do
@@ -152,7 +152,7 @@ module FondKettle
         shown, typed = %w[fields_of lines].map { |name| text_param(name).gsub("\r\n", "\n").strip }
         return fields if typed == shown || !params.key?("fields_of")
 
-        before = Forms::DishForm.new({ "lines" => shown }, household).read.lines.map { |line| Table::Written.line(line) }
+        before = Forms::DishForm.new({ "lines" => shown }, household).read.lines.map { |line| Dishes::Written.line(line) }
         [typed, *(fields.lines.map(&:strip) - before)].join("\n")
       end
 
@@ -168,7 +168,7 @@ module FondKettle
         form = in_own_amount(record)
         raise InvalidInput, form.problems unless form.ok?
 
-        plan = Method::Planner.plan(form.request)
+        plan = Methods::Planner.plan(form.request)
         return Formats::DishMarkdown.call(dish, plan, plan.request.grain) if kind == "md"
 
         JSON.pretty_generate(Formats::RecipeLd.call(dish, plan, plan.request.grain))

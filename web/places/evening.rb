@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/evening/shopping"
-require_relative "../../lib/fond_kettle/evening/supper"
+require_relative "../../lib/fond_kettle/dishes/shopping"
+require_relative "../../lib/fond_kettle/dishes/supper"
 require_relative "../../lib/fond_kettle/formats/plan_json"
 require_relative "../../lib/fond_kettle/formats/shopping_list"
 require_relative "../forms/plan_form"
@@ -62,14 +62,14 @@ module FondKettle
 
       def answer(form)
         return { supper: nil, plan: nil, list: nil } unless form.ok?
-        return { supper: nil, list: nil, plan: Method::Planner.plan(form.request) } unless form.dish
+        return { supper: nil, list: nil, plan: Methods::Planner.plan(form.request) } unless form.dish
 
-        supper = Evening::Laying.supper(form.dish, form.factor, form.base_request, servings: form.servings)
+        supper = Dishes::Laying.supper(form.dish, form.factor, form.base_request, servings: form.servings)
         { supper: supper, plan: supper.plan, list: shopping(supper) }
       end
 
       def shopping(supper)
-        Evening::Shopping.new(supper, supper.plan.request.measures, household.stock_g)
+        Dishes::Shopping.new(supper, supper.plan.request.measures, household.stock_g)
       end
 
       def list

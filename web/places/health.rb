@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/errors"
+require_relative "../../lib/fond_kettle/ground/errors"
 
 module FondKettle
   module Web

@@ -2,8 +2,8 @@
 
 require "rack/protection"
 require "sinatra/base"
-require_relative "../../lib/fond_kettle/errors"
-require_relative "../../lib/fond_kettle/paths"
+require_relative "../../lib/fond_kettle/ground/errors"
+require_relative "../../lib/fond_kettle/ground/paths"
 require_relative "../helpers/pages"
 require_relative "../helpers/numbers"
 

@@ -1,11 +1,11 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/formats/plan_json"
-require_relative "../../lib/fond_kettle/method/comparison"
-require_relative "../../lib/fond_kettle/method/depth_rule"
-require_relative "../../lib/fond_kettle/method/own_way"
-require_relative "../../lib/fond_kettle/method/planner"
-require_relative "../../lib/fond_kettle/method/trial"
+require_relative "../../lib/fond_kettle/methods/comparison"
+require_relative "../../lib/fond_kettle/methods/depth_rule"
+require_relative "../../lib/fond_kettle/methods/own_rule"
+require_relative "../../lib/fond_kettle/methods/planner"
+require_relative "../../lib/fond_kettle/methods/trial"
 require_relative "../drawings/course_drawing"
 require_relative "../forms/plan_form"
 require_relative "../helpers/drawers"
@@ -30,14 +30,14 @@ module FondKettle
         show(Forms::PlanForm.new(params, household))
       end
 
-      # Every school that suits the grain, for the same rice and pot.
-      get "/schools" do
+      # Every method that suits the grain, for the same rice and pot.
+      get "/side-by-side" do
         form = Forms::PlanForm.new(params, household)
         next show(form) unless form.ok?
 
         @title = "Side by side"
-        plans = Method::Comparison.plans(form.request, household.schools.all.values, vessel_for: form.kit.method(:for_school))
-        erb :schools, locals: { form: form, plans: plans }
+        plans = Methods::Comparison.plans(form.request, household.library.all.values, vessel_for: form.kit.method(:for_method))
+        erb :side_by_side, locals: { form: form, plans: plans }
       end
 
       # The course of the pot over time, and another laid over it.
@@ -46,7 +46,7 @@ module FondKettle
         next show(form) unless form.ok?
 
         @title = "The course of the pot"
-        plan = Method::Planner.plan(form.request, curve: true)
+        plan = Methods::Planner.plan(form.request, curve: true)
         other = OVERLAYS.key?(params["with"]) ? overlay(plan, params["with"]) : nil
         erb :course, locals: { form: form, plan: plan, other: other, with: params["with"] }
       end
@@ -56,7 +56,7 @@ module FondKettle
         form = Forms::PlanForm.new(params, household)
         next show(form, code: 422) unless form.ok?
 
-        plan = Method::Planner.plan(form.request)
+        plan = Methods::Planner.plan(form.request)
         id = household.cooks.start(title: title_of(form, plan), grain: plan.request.grain.key,
                                    pot_id: form.kit.pot && form.kit.pot[:id],
                                    address: form.address, plan: Formats::PlanJson.for_the_stove(plan), now: now)
@@ -78,9 +78,9 @@ module FondKettle
       private
 
       def show(form, code: 200, adding: {})
-        plan = Method::Planner.plan(form.request) if form.ok?
+        plan = Methods::Planner.plan(form.request) if form.ok?
         status(form.ok? ? code : 422)
-        locals = { form: form, plan: plan, answer: plan && Formats::PlanJson.call(plan), **own_way(form, plan), rule: rule(plan) }
+        locals = { form: form, plan: plan, answer: plan && Formats::PlanJson.call(plan), **own_rule(form, plan), rule: rule(plan) }
         # The script asks only for what a change moves.
         return part(:pot_change, **locals) if request.env["HTTP_X_KETTLE_PART"]
 
@@ -90,12 +90,12 @@ module FondKettle
       end
 
       # What comes of the cook's own water, where it is given.
-      def own_way(form, plan)
-        return { own: nil, own_g: nil } unless plan && form.own_way
+      def own_rule(form, plan)
+        return { own: nil, own_g: nil } unless plan && form.own_rule
 
-        kind, amount = form.own_way
-        own_g = own_ways(plan).liquid_g(kind, amount)
-        { own: Method::Trying.run(plan.request, own_g.clamp(0.0, Forms::Limits::LIQUID_G.max)), own_g: own_g }
+        kind, amount = form.own_rule
+        own_g = own_rules(plan).liquid_g(kind, amount)
+        { own: Methods::Trying.run(plan.request, own_g.clamp(0.0, Forms::Limits::LIQUID_G.max)), own_g: own_g }
       end
 
       # The same plan, cooked another way.
@@ -103,32 +103,32 @@ module FondKettle
         case with
         when "lifted" then rerun(plan, plan.stages.flat_map { |stage| lifted(stage) }, plan.setting)
         when "sea" then rerun(plan, plan.stages, plan.setting.with(boil_c: Kit::Atmosphere.boiling_point_c(0)))
-        when "own" then own_way(Forms::PlanForm.new(params, household), plan)[:own]&.run
+        when "own" then own_rule(Forms::PlanForm.new(params, household), plan)[:own]&.run
         end
       end
 
       def rerun(plan, stages, setting)
-        Pot::Cooking.run(plan.charge, plan.liquid_g, stages, setting, curve: true)
+        Pot::Cooking.run(plan.load, plan.liquid_g, stages, setting, curve: true)
       end
 
       # A timed stage on the heat in three parts, the lid off at the start of each.
       def lifted(stage)
-        return [stage] if stage.off? || stage.ends_at || stage.open?
+        return [stage] if stage.off? || stage.until || stage.open?
 
         Array.new(3) { stage.with(minutes: stage.minutes / 3, lifted_s: LIFTED_S) }
       end
 
-      # The rule of depth that the plan's school goes by, judged in this pot.
+      # The rule of depth that the plan's method goes by, judged in this pot.
       def rule(plan)
-        return unless plan&.school&.rule
+        return unless plan&.method&.rule
 
-        Method::DepthRules.judge(plan, plan.school.rule == "finger" ? kitchen[:finger_mm] : 0.0)
+        Methods::DepthRules.judge(plan, plan.method.rule == "finger" ? kitchen[:finger_mm] : 0.0)
       end
 
       def title_of(form, plan)
         return form.dish.title if form.dish
 
-        "#{plan.request.grain.name}, #{form.kit.pot ? form.kit.pot[:name] : plan.school.name.downcase}"
+        "#{plan.request.grain.name}, #{form.kit.pot ? form.kit.pot[:name] : plan.method.name.downcase}"
       end
     end
   end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require "json"
-require_relative "../../lib/fond_kettle/method/remedies"
+require_relative "../../lib/fond_kettle/methods/remedies"
 require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../drawings/level_drawing"
 require_relative "../forms/pour_form"
@@ -16,7 +16,7 @@ module FondKettle
       helpers Helpers::Fields
       helpers Helpers::PotWords
 
-      SIGNS = Method::Remedies::SIGNS
+      SIGNS = Methods::Remedies::SIGNS
       CUES = { "first-steam" => "First steam", "boil" => "It boils", "craters" => "Craters in the surface",
                "core-gone" => "A bitten grain has no white core", "dry" => "The bubbling has stopped" }.freeze
 
@@ -61,7 +61,7 @@ module FondKettle
 
       post "/:id/sign" do
         id = id_from(params["id"])
-        signs = Method::Remedies::SIGNS
+        signs = Methods::Remedies::SIGNS
         raise InvalidInput.at("sign", "must be one of: #{signs.keys.join(', ')}") unless signs.key?(params["sign"])
 
         household.cooks.note(id, "sign", params["sign"], now)

@@ -1,55 +1,72 @@
 # frozen_string_literal: true
 
-require_relative "../catalogue"
-require_relative "../paths"
-require_relative "../template"
-require_relative "../value"
+require_relative "../ground/catalogue"
+require_relative "../ground/paths"
+require_relative "../ground/template"
+require_relative "../ground/value"
+require_relative "kind"
 
 module FondKettle
   module Care
-    # A caution and the steps at which it is shown.
-    Caution = Value.define(:code, :when, :steps, :say) do
+    # A rule over kinds and what is in the vessel: the caution is shown at every task of
+    # a kind of `at` where one of `needs` holds (none: always). "end" is the last task.
+    Caution = Value.define(:code, :needs, :at, :say) do
+      # True where what it warns of is so at `task`.
+      def holds?(task)
+        needs.empty? || needs.intersect?(task.facts)
+      end
+
+      # The tasks of a plan at which it is shown: where its kind is, else the first at
+      # which it holds, so that none is ever dropped; none where it never holds.
+      def places(tasks)
+        holding = tasks.select { |task| holds?(task) }
+        return [] if holding.empty?
+
+        fitting = holding.select { |task| at.include?(task.kind.key) }
+        fitting |= [tasks.last] if at.include?(Cautions::END_OF_PLAN)
+        fitting.empty? ? [needs.empty? ? tasks.last : holding.first] : fitting
+      end
+
+      # With the allergens named in its text.
       def with_allergens(names)
         with(say: Template.fill(say, allergens: names.join(", ")))
       end
     end
 
-    # The cautions of data/cautions.yml, picked by the tags of a plan.
+    # The cautions of data/cautions.yml, checked when loaded.
     module Cautions
-      ALWAYS = "always"
-      END_STEP = "end"
+      FILE = File.join(DATA, "cautions.yml")
+      END_OF_PLAN = "end"
+      WORDS = %i[allergens].freeze
       SCHEMA = Schema.json(strict: true) do
         required(:code).filled(:string)
-        required(:when).array(:string)
-        required(:steps).array(:string)
+        optional(:needs).array(:string)
+        required(:at).array(:string, included_in?: [END_OF_PLAN, *Kinds.all.keys])
         required(:say).filled(:string)
       end
 
       module_function
 
+      # Every Caution, in the order in which they are told.
       def all
-        @all ||= load_file(File.join(DATA, "cautions.yml"))
+        @all ||= load_file(FILE)
       end
 
-      # Those that any of `tags` brings; `allergens` are named in the text.
-      def for(tags, allergens: [])
-        tags = [ALWAYS, *tags, *("allergens" if allergens.any?)]
-        all.select { |caution| caution.when.intersect?(tags) }.map { |caution| caution.with_allergens(allergens) }
-      end
-
-      # Of `cautions`, those shown at step `key` of a plan whose steps are `keys`:
-      # what has no step of its own in this plan is shown at the last one, so that
-      # none is ever dropped.
-      def at(cautions, key, keys)
-        cautions.select do |caution|
-          shown = caution.steps.map { |step| step == END_STEP ? keys.last : step } & keys
-          shown.empty? ? key == keys.last : shown.include?(key)
-        end
+      # Cautions of `tasks` (Task) with the ids of those where each is shown;
+      # `allergens` are named in the text.
+      def of(tasks, allergens: [])
+        all.filter_map do |caution|
+          places = caution.places(tasks).map(&:id)
+          [caution.with_allergens(allergens), places] if places.any?
+        end.to_h
       end
 
       # Reads and checks a cautions file. Raises BadCatalogue.
       def load_file(path)
-        Catalogue.read(path, SCHEMA).map { |entry| Caution.new(**entry) }.freeze
+        Catalogue.read(path, SCHEMA).map do |row|
+          Template.check([row[:say]], WORDS, "#{path}, #{row[:code]}")
+          Caution.new(needs: [].freeze, **row)
+        end.freeze
       end
     end
   end

@@ -2,10 +2,10 @@
 
 require "json"
 require "json_schemer"
-require_relative "../errors"
-require_relative "../paths"
-require_relative "../table/quick_steps"
-require_relative "../table/written"
+require_relative "../ground/errors"
+require_relative "../ground/paths"
+require_relative "../dishes/quick_steps"
+require_relative "../dishes/written"
 require_relative "draft"
 
 module FondKettle
@@ -19,7 +19,7 @@ module FondKettle
 
       module_function
 
-      # A Table::Dish as a hash that the schema allows.
+      # A Dishes::Dish as a hash that the schema allows.
       def call(dish)
         { format: FORMAT, title: dish.title, serves: dish.serves, method: dish.method, grain: dish.grain,
           rice: { g: dish.rice_g.round(3) }, **(dish.pan_mm ? { pan: { diameter_mm: dish.pan_mm } } : {}),
@@ -35,7 +35,7 @@ module FondKettle
         steps = (data["steps"] || []).map { |step| step(step) }
         Draft.of(title: data["title"], serves: text(data["serves"]), method: data["method"], grain: data["grain"],
                  rice: "#{text(data['rice']['g'])} g", pan_mm: text(data.dig("pan", "diameter_mm")),
-                 lines: data["lines"].map { |entry| quick(entry) }.join("\n"), steps: Table::QuickSteps.write(steps),
+                 lines: data["lines"].map { |entry| quick(entry) }.join("\n"), steps: Dishes::QuickSteps.write(steps),
                  note: data["note"].to_s, left_out: unknown(data))
       end
 
@@ -49,12 +49,12 @@ module FondKettle
         piece = Larder::Ingredient.of(key: "any", name: entry["name"])
         given = %w[amount name stage scales like].to_h { |key| [key.to_sym, entry[key]] }
         unit = entry["unit"] || Measure::UnitWords::PIECE if entry["amount"]
-        Table::Written.line(Table::Line.new(**given, unit: unit, g: nil, ingredient: piece, note: entry["note"].to_s,
+        Dishes::Written.line(Dishes::Line.new(**given, unit: unit, g: nil, ingredient: piece, note: entry["note"].to_s,
                                                      state: entry["state"] || "raw"))
       end
 
       def step(entry)
-        Table::DishStep.new(say: entry["say"].tr("|\n\r", "/  "), stage: entry["stage"] || "base", minutes: entry["minutes"].to_f,
+        Dishes::DishStep.new(say: entry["say"].tr("|\n\r", "/  "), stage: entry["stage"] || "base", kind: entry["kind"] || Care::Kinds::OWN, minutes: entry["minutes"].to_f,
                             hands_on: entry.fetch("hands_on", true), cue: entry["cue"].to_s.tr("|\n\r", "/  "))
       end
 

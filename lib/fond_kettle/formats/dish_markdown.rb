@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../measure/rounding"
-require_relative "../table/written"
+require_relative "../dishes/written"
 
 module FondKettle
   module Formats
@@ -13,9 +13,9 @@ module FondKettle
 
       # As for RecipeLd.
       def call(dish, plan, grain)
-        lines = ["#{Measure::Rounding.plain(dish.rice_g)} g #{grain.name}", *dish.lines.map { |line| Table::Written.plain(line) }]
+        lines = ["#{Measure::Rounding.plain(dish.rice_g)} g #{grain.name}", *dish.lines.map { |line| Dishes::Written.plain(line) }]
         steps = plan.steps.each_with_index.map { |step, index| "#{index + 1}. #{step(step)}" }
-        parts = ["# #{safe(dish.title)}", "For #{Measure::Rounding.plain(dish.serves)}. #{plan.school.name}.",
+        parts = ["# #{safe(dish.title)}", "For #{Measure::Rounding.plain(dish.serves)}. #{plan.method.name}.",
                  lines.map { |line| "- #{safe(line)}" }.join("\n"), steps.join("\n"), allergens(dish),
                  *plan.cautions.map { |caution| "> #{safe(caution.say)}" }, safe(dish.note)]
         parts.reject(&:empty?).join("\n\n") << "\n"

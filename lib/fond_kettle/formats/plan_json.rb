@@ -1,12 +1,13 @@
 # frozen_string_literal: true
 
-require_relative "../care/cautions"
 require_relative "../measure/spoken"
-require_relative "../method/amounts"
-require_relative "../method/remedies"
+require_relative "../methods/amounts"
+require_relative "../methods/remedies"
 require_relative "../pot/cooking"
 require_relative "../pot/depth"
 require_relative "run_json"
+require_relative "stored_plan"
+require_relative "task_json"
 
 module FondKettle
   module Formats
@@ -15,20 +16,44 @@ module FondKettle
     module PlanJson
       module_function
 
+      # The hash of a Methods::Plan.
       def call(plan)
-        { rice: rice(plan), liquid: liquid(plan), balance: balance(plan.balance), steps: steps(plan),
-          cues: RunJson.cues(plan.run), minutes: minutes(plan), fit: fit(plan), verdict: plan.verdict, parts: plan.parts,
-          cautions: plan.cautions.map { |caution| { code: caution.code, say: caution.say } },
-          warnings: RunJson.warnings(plan.warnings), grain: plan.request.grain.key, method: plan.school.key,
-          method_name: plan.school.name,
-          texture: plan.request.texture, stages: stages(plan.stages), boil_c: plan.setting.boil_c.round(2),
-          uptake_per_g: plan.charge.uptake.round(4), drinks: plan.request.lesson.drinks.round(4) }
+        { plan_version: StoredPlan::VERSION, **amounts(plan), **course(plan), **outcome(plan),
+          tasks: TaskJson.tasks(plan), starts: TaskJson.starts(plan), ends: TaskJson.ends(plan), **about(plan) }
+      end
+
+      def amounts(plan)
+        { rice: rice(plan), liquid: liquid(plan), balance: balance(plan.balance) }
+      end
+
+      def course(plan)
+        { steps: TaskJson.steps(plan), cues: RunJson.cues(plan.run), minutes: minutes(plan), stages: stages(plan.stages),
+          phases: plan.phases.map { |phase| phase(phase) } }
+      end
+
+      def outcome(plan)
+        { fit: fit(plan), verdict: plan.verdict, floor_and_top: plan.floor_and_top,
+          cautions: plan.cautions.keys.map { |caution| { code: caution.code, say: caution.say } },
+          warnings: RunJson.warnings(plan.warnings) }
+      end
+
+      def about(plan)
+        { grain: plan.request.grain.key, method: plan.method.key, method_name: plan.method.name,
+          texture: plan.request.texture, boil_c: plan.setting.boil_c.round(2), uptake_per_g: plan.load.uptake.round(4),
+          drinks: plan.request.lesson.drinks.round(4) }
+      end
+
+      # One vessel: what is poured, how long its stages take, how far the core has come.
+      def phase(phase)
+        { key: phase.key, unknown: phase.unknown, liquid_g: phase.liquid_g.round(3),
+          stage_minutes: phase.stage_minutes.map { |minutes| minutes.round(2) }, core: phase.run.core.round(4),
+          uptake_per_g: phase.run.uptake.round(4) }
       end
 
       # The same with what to do when the cook reports a sign: what a cook keeps.
       def for_the_stove(plan)
-        remedies = Method::Remedies.for(plan).transform_values { |remedy| RunJson.remedy(remedy) }
-        run = Pot::Cooking.run(plan.charge, plan.liquid_g, plan.stages, plan.setting, curve: true)
+        remedies = Methods::Remedies.for(plan).transform_values { |remedy| RunJson.remedy(remedy) }
+        run = Pot::Cooking.run(plan.load, plan.liquid_g, plan.stages, plan.setting, curve: true)
         vessel = plan.request.vessel
         call(plan).merge(remedies: remedies, levels: levels(plan, run), lift: lift(plan, run),
                          vessel: { name: vessel.name, diameter_mm: vessel.diameter_mm, height_mm: vessel.height_mm,
@@ -37,8 +62,8 @@ module FondKettle
 
       # What half a minute without the lid costs on the heat: minutes and grams.
       def lift(plan, run)
-        stages = plan.stages.map { |stage| stage.off? || stage.ends_at || stage.open? ? stage : stage.with(lifted_s: 30.0) }
-        lifted = Pot::Cooking.run(plan.charge, plan.liquid_g, stages, plan.setting)
+        stages = plan.stages.map { |stage| stage.off? || stage.until || stage.open? ? stage : stage.with(lifted_s: 30.0) }
+        lifted = Pot::Cooking.run(plan.load, plan.liquid_g, stages, plan.setting)
         later = [lifted, run].map { |course| course.at("core-gone") || course.minutes }.reduce(:-)
         { minutes: [later, 0.5].max.round(1), g: (lifted.lost_g - run.lost_g).round(1) }
       end
@@ -47,9 +72,9 @@ module FondKettle
       def levels(plan, run)
         base_mm = base_mm(plan)
         run.curve.map do |point|
-          per_g = [(point.taken_g - run.drunk_g) / plan.charge.rice_g, 0.0].max
-          bed_mm = plan.request.vessel.depth_mm(plan.charge.rice_g * plan.charge.grain.bed_ml_per_g(per_g))
-          voids_ml = plan.charge.rice_g * plan.charge.grain.voids_ml_per_g(per_g)
+          per_g = [(point.taken_g - run.drunk_g) / plan.load.rice_g, 0.0].max
+          bed_mm = plan.request.vessel.depth_mm(plan.load.rice_g * plan.load.grain.bed_ml_per_g(per_g))
+          voids_ml = plan.load.rice_g * plan.load.grain.voids_ml_per_g(per_g)
           over_mm = plan.request.vessel.depth_mm([point.free_g - voids_ml, 0.0].max)
           { min: point.min.round(2), bed_mm: (base_mm + bed_mm).round(1),
             water_mm: (base_mm + (bed_mm * [point.free_g / voids_ml, 1.0].min) + over_mm).round(1) }
@@ -58,47 +83,39 @@ module FondKettle
 
       # How deep what goes in beside the rice lies under it, mm.
       def base_mm(plan)
-        plan.request.vessel.depth_mm(plan.charge.bulk_ml)
+        plan.request.vessel.depth_mm(plan.load.bulk_ml)
       end
 
       def rice(plan)
-        ml = plan.charge.rice_g / plan.charge.grain.rho_g_ml
-        { g: plan.charge.rice_g.round(2), ml: ml.round(1), measured: Measure::Spoken.say(ml, plan.request.measures) }
+        ml = plan.load.rice_g / plan.load.grain.rho_g_ml
+        { g: plan.load.rice_g.round(2), ml: ml.round(1), measured: Measure::Spoken.say(ml, plan.request.measures) }
       end
 
       def liquid(plan)
         { g: plan.liquid_g.round(3), low_g: plan.spread.low_g.round(1), high_g: plan.spread.high_g.round(1),
           ratio_by_volume: plan.ratio_by_volume.round(4), ratio_by_weight: plan.ratio_by_weight.round(4),
-          depth_over_rice_mm: Pot::Depth.over_rice_mm(plan.liquid_g, plan.charge, plan.request.vessel).round(3),
-          measured: Method::Amounts.in_cups(plan.liquid_g, plan.charge, plan.request.measures), spread: plan.spread.parts.transform_values { |g| g.round(2) } }
+          depth_over_rice_mm: Pot::Depth.over_rice_mm(plan.liquid_g, plan.load, plan.request.vessel).round(3),
+          measured: Methods::Amounts.in_cups(plan.liquid_g, plan.load, plan.request.measures),
+          spread: plan.spread.by_cause.transform_values { |g| g.round(2) } }
       end
 
       def balance(balance)
         { uptake_g: balance.uptake_g, loss_g: balance.loss_g, residue_g: balance.residue_g,
           drained_g: balance.drained_g, cloth_g: balance.cloth_g, soak_gain_g: balance.soak_gain_g, surface_g: balance.surface_g,
-          additions_g: balance.brought_g - balance.taken_g, brought_g: balance.brought_g,
-          taken_g: balance.taken_g }.transform_values { |grams| grams.round(4) }
+          additions_g: balance.brought_g - balance.drunk_g, brought_g: balance.brought_g,
+          drunk_g: balance.drunk_g }.transform_values { |grams| grams.round(4) }
       end
 
-      def steps(plan)
-        keys = plan.steps.map(&:key)
-        plan.steps.map do |step|
-          { **step.to_h, minutes: step.minutes&.round(2),
-                         cautions: Care::Cautions.at(plan.cautions, step.key, keys).map(&:code) }
-        end
-      end
-
+      # Stages with what of their attributes is more than the default.
       def stages(stages)
         stages.map do |stage|
-          { key: stage.key, lid: stage.lid, heat: stage.heat, until: stage.ends_at, minutes: stage.minutes,
-            oven_c: stage.oven_c, parchment: stage.parchment || nil, cloth: stage.cloth || nil,
-            drain: stage.drain || nil }.compact
+          { key: stage.key, lid: stage.lid, heat: stage.heat, until: stage.until, minutes: stage.minutes,
+            **stage.set.except(:add) }.compact
         end
       end
 
       def minutes(plan)
-        { total: plan.total_min.round(1), on_heat: plan.on_heat_min.round(1),
-          hands_on: plan.steps.select(&:hands_on).sum { |step| step.minutes || 0 }.round(1) }
+        { total: plan.total_min, on_heat: plan.on_heat_min.round(1), hands_on: plan.hands_on_min.round(1) }
       end
 
       def fit(plan)
@@ -112,7 +129,8 @@ module FondKettle
         "#{filled}; the cooked bed is #{fit.bed_mm.round} mm deep."
       end
 
-      private_class_method :levels, :base_mm, :lift, :rice, :liquid, :balance, :steps, :stages, :minutes, :fit, :say
+      private_class_method :levels, :base_mm, :lift, :rice, :liquid, :balance, :stages, :minutes, :fit, :say, :amounts,
+                           :course, :outcome, :about, :phase
     end
   end
 end

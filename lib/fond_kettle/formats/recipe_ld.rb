@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../measure/rounding"
-require_relative "../table/written"
+require_relative "../dishes/written"
 
 module FondKettle
   module Formats
@@ -9,7 +9,7 @@ module FondKettle
     module RecipeLd
       module_function
 
-      # `dish`: a Table::Dish; `plan`: its Plan as written, whose steps are the
+      # `dish`: a Dishes::Dish; `plan`: its Plan as written, whose steps are the
       # instructions; `grain`: its Grain.
       def call(dish, plan, grain)
         { "@context" => "https://schema.org", "@type" => "Recipe", "name" => dish.title,
@@ -23,7 +23,7 @@ module FondKettle
 
       # As written, without the marks of the quick text.
       def ingredients(dish)
-        dish.lines.map { |line| Table::Written.plain(line) }
+        dish.lines.map { |line| Dishes::Written.plain(line) }
       end
     end
   end

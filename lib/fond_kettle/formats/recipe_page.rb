@@ -2,9 +2,9 @@
 
 require "json"
 require "nokogiri"
-require_relative "../errors"
+require_relative "../ground/errors"
 require_relative "../measure/numeral"
-require_relative "../table/quick_text"
+require_relative "../dishes/quick_text"
 require_relative "draft"
 
 module FondKettle
@@ -18,10 +18,10 @@ module FondKettle
       SECTION = "itemListElement"
       DEEPEST = 12
 
-      # `names` and `cups` as for Table::QuickText.
+      # `names` and `cups` as for Dishes::QuickText.
       def initialize(names:, cups:)
         @names = names
-        @quick = Table::QuickText.new(names: names, cups: cups)
+        @quick = Dishes::QuickText.new(names: names, cups: cups)
       end
 
       # The Draft of the first recipe in `text`. Raises InvalidInput where there is none.

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require "json"
-require_relative "../errors"
+require_relative "../ground/errors"
 require_relative "../kit/burner"
 require_relative "../kit/oven"
 require_relative "../kit/vessel"
@@ -9,11 +9,12 @@ require_relative "../larder/grains"
 require_relative "../larder/ingredients"
 require_relative "../measure/cup"
 require_relative "../measure/units"
-require_relative "../method/charging"
-require_relative "../method/request"
-require_relative "../method/schools"
+require_relative "../methods/loading"
+require_relative "../methods/request"
+require_relative "../methods/library"
 require_relative "../pot/stage"
 require_relative "request_schema"
+require_relative "unknown_keys"
 
 module FondKettle
   module Formats
@@ -24,6 +25,8 @@ module FondKettle
 
       # JSON text to a hash. Raises InvalidInput for text that is no JSON object.
       def self.parse(text)
+        raise InvalidInput.at("request", "must be UTF-8 text") unless text.dup.force_encoding(Encoding::UTF_8).valid_encoding?
+
         data = JSON.parse(text)
         return data if data.is_a?(Hash)
 
@@ -32,26 +35,24 @@ module FondKettle
         raise InvalidInput.at("request", "must be JSON")
       end
 
-      # `data`: the parsed JSON; `schools`: the methods to choose from. Raises InvalidInput.
-      def initialize(data, schools: Method::Schools.ours)
-        @schools = schools
+      # `data`: the parsed JSON; `library`: the methods to choose from. Raises InvalidInput.
+      def initialize(data, library: Methods::Library.ours)
+        @library = library
         result = REQUEST_SCHEMA.call(data)
-        raise InvalidInput, problems(result) if result.failure?
+        problems = [*UnknownKeys.in(data, REQUEST_SCHEMA), *problems(result)]
+        raise InvalidInput, problems if problems.any?
 
         @data = result.to_h
         check_lists
       end
 
+      # The Methods::Request; what is not given is the method's own or usual. Raises InvalidInput.
       def request
-        @request ||= Method::Request.new(
-          school: school, choices: choices, grain: grain, rice_g: rice_g, texture: texture, drain: @data[:drain] || school.drain,
-          rinse_changes: @data.dig(:rinse, :changes) || school.rinse_changes,
-          soak_min: @data.dig(:soak, :minutes) || school.soak_min(grain), water_c: @data.dig(:soak, :water_c) || 20.0,
-          vessel: vessel, burner: burner, oven: Kit::USUAL_OVEN, altitude_m: @data[:altitude_m] || 0.0, additions: additions,
-          company: [].freeze,
-          measures: Measure::House.with(cup),
-          lesson: Method::NO_LESSON
-        )
+        given = { drain: @data[:drain], rinse_changes: @data.dig(:rinse, :changes), soak_min: @data.dig(:soak, :minutes),
+                  water_c: @data.dig(:soak, :water_c), altitude_m: @data[:altitude_m], hands: @data[:hands] }.compact
+        @request ||= Methods::Request.of(method: method, grain: grain, rice_g: rice_g, texture: texture, choices: choices,
+                                         vessel: vessel, burner: burner, additions: additions,
+                                         measures: Measure::House.with(cup), **given)
       end
 
       # What the cook poured, g. Raises InvalidInput when it is not given.
@@ -77,9 +78,9 @@ module FondKettle
       end
 
       def check_lists
-        within("additions", @data[:additions], 0..Method::Limits::ADDITIONS)
-        within("stages", @data[:stages], 1..Method::Limits::STAGES)
-        within("rice.people", @data[:rice][:people], Method::Limits::PEOPLE)
+        within("additions", @data[:additions], 0..Limits::ADDITIONS)
+        within("stages", @data[:stages], 1..Limits::STAGES)
+        within("rice.people", @data[:rice][:people], Limits::PEOPLE)
       end
 
       def within(field, list, range)
@@ -88,8 +89,8 @@ module FondKettle
         raise InvalidInput.at(field, "must list between #{range.min} and #{range.max}", received: list.size)
       end
 
-      def school
-        @school ||= @schools.fetch(@data[:method])
+      def method
+        @method ||= @library.fetch(@data[:method])
       end
 
       def grain
@@ -98,20 +99,23 @@ module FondKettle
 
       def rice_g
         grams = @data[:rice][:people] ? for_people : for_amount
-        return grams if Method::Limits::RICE_G.cover?(grams)
+        return grams if Limits::RICE_G.cover?(grams)
 
-        raise InvalidInput.at("rice.amount", "must come to between #{Method::Limits::RICE_G.min} and " \
-                                             "#{Method::Limits::RICE_G.max} g of rice", received: grams.round(2))
+        raise InvalidInput.at("rice.amount", "must come to between #{Limits::RICE_G.min} and " \
+                                             "#{Limits::RICE_G.max} g of rice", received: grams.round(2))
       end
 
       def for_people
+        raise InvalidInput.at("rice", "must have an amount or people, not both") if @data[:rice].key?(:amount)
+
         eaters = @data[:rice][:people].map { |person| Table::Eater.of(**person) }
-        Table::Portions.rice_g(eaters, school.portion)
+        Table::Portions.rice_g(eaters, method.portion)
       end
 
       def for_amount
         amount, unit = @data[:rice].values_at(:amount, :unit)
         raise InvalidInput.at("rice", "must have an amount or people") unless amount
+        raise InvalidInput.at("rice.unit", "must be given with rice.amount: g, kg, oz, lb, a cup, ml or measure") unless unit
 
         weigh(amount, unit)
       end
@@ -119,7 +123,7 @@ module FondKettle
       def weigh(amount, unit)
         return amount * cup.ml * grain.rho_g_ml if @data[:measure] && [OWN_MEASURE, cup.name].include?(unit)
 
-        Measure::Units.grams(amount, unit || "g", grain.rho_g_ml)
+        Measure::Units.grams(amount, unit, grain.rho_g_ml)
       rescue InvalidInput => e
         raise InvalidInput.at("rice.#{e.problems.first[:field]}", e.problems.first[:message], received: unit || amount)
       end
@@ -127,36 +131,36 @@ module FondKettle
       def texture
         given = @data.fetch(:texture, "standard")
         return Larder::TEXTURES[given] if Larder::TEXTURES.key?(given)
-        return given.to_f if given.is_a?(Numeric) && Method::Limits::TEXTURE.cover?(given)
+        return given.to_f if given.is_a?(Numeric) && Limits::TEXTURE.cover?(given)
 
         raise InvalidInput.at("texture", "must be firm, standard, soft or a number from -1 to 1")
       end
 
       def choices
-        Method::Choices.of(**@data.slice(:stir, :cloth, :parchment, :crust, :residue_g, :parts, :oven_c), **(@data[:base] || {}))
+        Methods::Choices.of(**@data.slice(*Methods::Choices.members), **(@data[:base] || {}))
       end
 
       # What goes in when a stage begins: liquid and food.
       def added(given, index)
         return unless given
 
-        foods = (given[:food] || []).map { |food| Method::Addition.of(ingredient(food[:ingredient], index), food[:g]) }
-        bulk = Method::Charging.additions(foods)
-        Pot::Addition.new(liquid_g: given[:liquid_g] || 0.0, at_c: given[:at_c] || Method::Charging::ROOM_C,
+        foods = (given[:food] || []).map { |food| Methods::Addition.of(ingredient(food[:ingredient], index), food[:g]) }
+        bulk = Methods::Loading.additions(foods)
+        Pot::Addition.new(liquid_g: given[:liquid_g] || 0.0, at_c: given[:at_c] || Methods::Loading::ROOM_C,
                           **bulk.slice(:brought_g, :drink_g, :solids_j_k))
       end
 
       def vessel
-        Kit::Vessel.new(id: nil, name: "pot", lid_factor: 1.0, **school.vessel, **@data.fetch(:vessel, {}))
+        Kit::Vessel.new(id: nil, name: "pot", lid_factor: nil, **method.vessel, **@data.fetch(:vessel, {}))
       end
 
       def burner
-        Kit::Burner.usual(@data.dig(:burner, :source) || school.burner[:source], @data.dig(:burner, :high_w))
+        Kit::Burner.usual(@data.dig(:burner, :source) || method.burner[:source], @data.dig(:burner, :high_w))
       end
 
       def additions
         (@data[:additions] || []).each_with_index.map do |addition, index|
-          Method::Addition.of(ingredient(addition[:ingredient], index), addition[:g])
+          Methods::Addition.of(ingredient(addition[:ingredient], index), addition[:g])
         end
       end
 
@@ -176,11 +180,7 @@ module FondKettle
           raise InvalidInput.at("stages.#{index}", "must have either until or minutes")
         end
 
-        Pot::Stage.plain(key: "stage-#{index + 1}", lid: given[:lid] || vessel.lid, heat: given[:heat],
-                         ends_at: given[:until], minutes: given[:minutes], oven_c: given[:oven_c],
-                         parchment: given[:parchment] || false, cloth: given[:cloth] || false, drain: given[:drain] || false,
-                         stirred: given[:stirred] || false,
-                         lifted_s: given[:lifted_s] || 0.0, add: added(given[:add], index))
+        Pot::Stage.plain(key: "stage-#{index + 1}", lid: vessel.lid, **given.merge(add: added(given[:add], index)).compact)
       end
     end
   end

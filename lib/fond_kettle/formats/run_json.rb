@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../pot/rescue"
+require_relative "../methods/rescue"
 require_relative "../pot/verdict"
 
 module FondKettle
@@ -11,7 +11,7 @@ module FondKettle
 
       def call(trial)
         run = trial.run
-        { end: ending(run, trial), parts: trial.parts, cues: cues(run), curve: run.curve.map { |point| curve_point(point) },
+        { end: ending(run, trial), floor_and_top: trial.floor_and_top, cues: cues(run), curve: run.curve.map { |point| curve_point(point) },
           rescue: trial.rescue.map { |remedy| remedy(remedy) }, warnings: warnings(trial.warnings) }
       end
 

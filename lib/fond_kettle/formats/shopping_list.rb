@@ -4,7 +4,7 @@ require "csv"
 
 module FondKettle
   module Formats
-    # A shopping list (Evening::Item) as text and as CSV.
+    # A shopping list (Dishes::Item) as text and as CSV.
     module ShoppingList
       HEADER = %w[aisle item amount weight need_g have_g buy_g].freeze
       # A spreadsheet would take such a cell for a formula.

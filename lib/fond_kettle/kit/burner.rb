@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../value"
+require_relative "../ground/value"
 
 module FondKettle
   module Kit

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../value"
+require_relative "../ground/value"
 
 module FondKettle
   module Kit
@@ -9,7 +9,8 @@ module FondKettle
 
     # A pot with straight walls: inside diameter and height in mm, its own
     # weight in kg, and the lid that goes on it.
-    # `lid_factor` is what its own test taught: times the book's loss (1.0 untested).
+    # `lid_factor` is what its own test taught: times the book's loss; nil where it was not
+    # tested.
     Vessel = Value.define(:id, :name, :diameter_mm, :height_mm, :lid, :material, :kg, :lid_factor) do
       # Inside floor, cm2.
       def area_cm2

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../value"
+require_relative "../ground/value"
 
 module FondKettle
   module Larder
@@ -13,9 +13,10 @@ module FondKettle
     TEXTURES = { "firm" => -1.0, "standard" => 0.0, "soft" => 1.0 }.freeze
 
     # What the model knows of one kind of rice. `uptake` holds :firm, :standard
-    # and :soft, g water per g rice as bought.
+    # and :soft, g water per g rice as bought;
+    # `traits` what it is like (Vocabulary::TRAITS).
     Grain = Value.define(:key, :name, :rho_g_ml, :uptake, :k1_min, :k2, :full_min, :cooked_g_ml,
-                         :soak_min, :clear_per_change, :snap, :also) do
+                         :soak_min, :clear_per_change, :snap, :also, :traits) do
       # Uptake (g/g) for a texture from -1 (firm) over 0 (standard) to 1 (soft).
       #
       #   basmati.uptake_for(0.5) # => 1.625

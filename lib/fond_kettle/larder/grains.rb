@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
-require_relative "../catalogue"
-require_relative "../paths"
+require_relative "../ground/catalogue"
+require_relative "../ground/paths"
+require_relative "../ground/vocabulary"
 require_relative "grain"
 
 module FondKettle
@@ -24,6 +25,7 @@ module FondKettle
         required(:soak_min).filled(Schema::Number, gteq?: 0, lteq?: 1440)
         required(:clear_per_change).filled(Schema::Number, gt?: 0, lt?: 1)
         required(:snap).filled(:string)
+        required(:traits).array(:string, included_in?: Vocabulary::TRAITS)
         optional(:also).array(:string)
       end
 

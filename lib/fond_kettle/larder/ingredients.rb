@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-require_relative "../catalogue"
-require_relative "../paths"
+require_relative "../ground/catalogue"
+require_relative "../ground/paths"
 require_relative "ingredient"
 
 module FondKettle

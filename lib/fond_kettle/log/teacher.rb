@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../measure/rounding"
-require_relative "../method/request"
+require_relative "../belief/lesson"
 require_relative "outcome"
 
 module FondKettle
@@ -19,15 +19,16 @@ module FondKettle
 
       module_function
 
-      # `cooks`: Finished, newest first. Returns a Lesson; NO_LESSON without any.
+      # The Belief::Lesson of `cooks` (Finished, newest first) of a Larder::Grain;
+      # Belief::NO_LESSON without any.
       def lesson(cooks, grain)
         cooks = cooks.first(REMEMBERS)
-        return Method::NO_LESSON if cooks.empty?
+        return Belief::NO_LESSON if cooks.empty?
 
         drinks = 1 + (cooks.sum { |cook| drinks(cook, grain) - 1 } / (cooks.size + 1)).clamp(-MOST_OFF, MOST_OFF)
         extra_min = [cooks.count { |cook| cook.outcome.short_of_time? } * MIN_PER_COOK, MOST_EXTRA_MIN].min
-        Method::Lesson.new(drinks: drinks, extra_min: extra_min, because: because(cooks, drinks, extra_min),
-                           cooks: cooks.size)
+        estimate = Belief::NO_LESSON.estimate.taught(drinks, cooks.size)
+        Belief::Lesson.new(estimate: estimate, extra_min: extra_min, because: because(cooks, drinks, extra_min))
       end
 
       # What one cook says: 1.0 is by the book.

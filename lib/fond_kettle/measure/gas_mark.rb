@@ -21,7 +21,7 @@ module FondKettle
       end
 
       # The nearest mark that a dial has: "1/4", "1/2", "1" to "10".
-      def said(heat_c)
+      def text(heat_c)
         mark = (SAID.keys + (1..10).to_a).min_by { |known| (to_c(known) - heat_c).abs }
         SAID.fetch(mark) { mark.to_s }
       end

@@ -32,7 +32,7 @@ module FondKettle
       FAR_OFF = 1e9
 
       # One way of spooning: [count, spoon] and what they hold.
-      Spooning = Value.define(:parts, :ml, :trouble)
+      Spooning = Value.define(:spoons, :ml, :trouble)
       # All ways of a house's spoons, by volume: halves of the larger, quarters of the
       # smaller as long as they do not fill one more of the larger.
       SPOONINGS = Hash.new do |known, spoons|
@@ -41,14 +41,14 @@ module FondKettle
                   (0..MOST_QUARTERS).map { |quarters| [quarters / 4.0, small] }].zip([large, small])
         held = counts.filter_map { |list, spoon| list if spoon }
         ways = held.empty? ? [[]] : held.first.product(*held.drop(1))
-        known[spoons] = ways.map { |parts| spooning(parts.select { |count, _| count.positive? }) }.sort_by(&:ml).freeze
+        known[spoons] = ways.map { |spoons| spooning(spoons.select { |count, _| count.positive? }) }.sort_by(&:ml).freeze
       end
 
       module_function
 
-      def spooning(parts)
-        Spooning.new(parts: parts, ml: parts.sum(0.0) { |count, spoon| count * spoon.ml },
-                     trouble: parts.sum(0.0) { |count, _| trouble(count) + (count / 5.0) })
+      def spooning(spoons)
+        Spooning.new(spoons: spoons, ml: spoons.sum(0.0) { |count, spoon| count * spoon.ml },
+                     trouble: spoons.sum(0.0) { |count, _| trouble(count) + (count / 5.0) })
       end
 
       #   say(470, House.with(US_CUP)) # => "2 cups"
@@ -60,7 +60,7 @@ module FondKettle
       end
 
       # The volume that the words of `say` stand for, mL.
-      def said_ml(amount_ml, house)
+      def measured_ml(amount_ml, house)
         return 0.0 unless amount_ml.positive?
 
         amount_ml < PINCHES_BELOW_ML ? pinch_count(amount_ml) * PINCH_ML : volume(best(amount_ml, house))
@@ -80,11 +80,11 @@ module FondKettle
             least = cost
           end
         end
-        parts(*best)
+        pieces(*best)
       end
 
-      def parts(count, cup, sign, spooning)
-        [*([[count, cup, 1]] if cup), *spooning.parts.map { |spoons, spoon| [spoons, spoon, sign] }]
+      def pieces(count, cup, sign, spooning)
+        [*([[count, cup, 1]] if cup), *spooning.spoons.map { |spoons, spoon| [spoons, spoon, sign] }]
       end
 
       def tolerance_ml(amount_ml, house)
@@ -97,14 +97,14 @@ module FondKettle
       def each_way(amount_ml, house)
         ways = SPOONINGS[house.spoons]
         each_spooning(amount_ml, ways) do |spooning, off_ml|
-          yield 0, nil, 1, spooning, off_ml, spooning.trouble unless spooning.parts.empty?
+          yield 0, nil, 1, spooning, off_ml, spooning.trouble unless spooning.spoons.empty?
         end
         house.cups.each do |cup|
           nearest(amount_ml, cup).each do |count|
             left_ml = amount_ml - (count * cup.ml)
             sign = left_ml.negative? ? -1 : 1
             each_spooning(left_ml.abs, ways) do |spooning, off_ml|
-              taking_out = sign.negative? ? spooning.parts.size : 0
+              taking_out = sign.negative? ? spooning.spoons.size : 0
               yield count, cup, sign, spooning, off_ml, trouble(count) + spooning.trouble + taking_out
             end
           end
@@ -134,8 +134,8 @@ module FondKettle
         end
       end
 
-      def volume(parts)
-        parts.sum(0.0) { |count, cup, sign| count * cup.ml * sign }
+      def volume(pieces)
+        pieces.sum(0.0) { |count, cup, sign| count * cup.ml * sign }
       end
 
       def words((count, cup, sign), first)
@@ -153,7 +153,7 @@ module FondKettle
         pinch_count(amount_ml) == 1 ? "a pinch" : "#{pinch_count(amount_ml)} pinches"
       end
 
-      private_class_method :best, :tolerance_ml, :each_way, :parts, :trouble, :nearest, :each_spooning, :volume, :words,
+      private_class_method :best, :tolerance_ml, :each_way, :pieces, :trouble, :nearest, :each_spooning, :volume, :words,
                            :pinch_count, :pinches
     end
   end

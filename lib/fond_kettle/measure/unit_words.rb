@@ -61,7 +61,7 @@ module FondKettle
       end
 
       # As a cook reads it beside a number: "cups", "mL", "cloves", "jam glasses".
-      def said(unit, count)
+      def label(unit, count)
         word = SAID.fetch(unit, unit)
         count <= 1 || SHORT.include?(word) ? word : Measure.plural(word)
       end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require "ruby-units"
-require_relative "../errors"
+require_relative "../ground/errors"
 require_relative "gas_mark"
 
 module FondKettle

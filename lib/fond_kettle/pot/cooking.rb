@@ -1,15 +1,16 @@
 # frozen_string_literal: true
 
+require_relative "bed"
 require_relative "run"
+require_relative "simulation"
 require_relative "stage"
-require_relative "stepping"
 require_relative "watch"
 
 module FondKettle
   module Pot
     # The forward run of a pot: stages one after the other, in steps split where
-    # the soak ends, the pot boils, runs dry or a stage ends; `step_min` sets how
-    # fine the curve is and hardly moves the end (identity 5).
+    # the soak ends, the pot boils, a layer is hot, water is gone or a stage ends;
+    # `step_min` sets how fine the curve is and hardly moves the end (identity 5).
     class Cooking
       # A stage that has not ended by then never will.
       LONGEST_STAGE_MIN = 720.0
@@ -20,28 +21,50 @@ module FondKettle
       CURVE_STEP_MIN = 0.5
       HAIR = 1e-9
 
-      # Runs `stages` (Stage) over `charge` (Charge) with `liquid_g` poured in, in
+      # Runs `stages` (Stage) over `load` (Load) with `liquid_g` poured in, in
       # `setting` (Setting). Returns a Run with its cues; with `curve`, one Point a step.
-      def self.run(charge, liquid_g, stages, setting, step_min: CURVE_STEP_MIN, curve: false)
-        new(charge, liquid_g, setting, step_min, watched: true, curve: curve).through(stages)
+      def self.run(load, liquid_g, stages, setting, step_min: CURVE_STEP_MIN, curve: false)
+        new(load, bed(load, liquid_g, setting), setting, step_min, watched: true, curve: curve).through(stages)
       end
 
       # The same end, by the coarsest steps and without looking: no cues.
-      def self.end_of(charge, liquid_g, stages, setting)
-        new(charge, liquid_g, setting, PLANNING_STEP_MIN, watched: false, curve: false).through(stages)
+      def self.end_of(load, liquid_g, stages, setting)
+        new(load, bed(load, liquid_g, setting), setting, PLANNING_STEP_MIN, watched: false, curve: false).through(stages)
       end
 
-      def initialize(charge, liquid_g, setting, step_min, watched:, curve:)
-        @charge = charge
+      # A Column of any layers; `load` says what its bed of rice is wanted to become.
+      def self.column(load, column, stages, setting, step_min: CURVE_STEP_MIN, curve: false)
+        new(load, column, setting, step_min, watched: true, curve: curve).through(stages)
+      end
+
+      # A pot of rice is a column of one bed. Liquid and the rest meet in it; a pot
+      # that the liquid was heated in is as warm as it.
+      def self.bed(load, liquid_g, setting)
+        pot_j_k = setting.vessel.heat_capacity_j_k
+        bed = Bed.new(load, liquid_g, temp_c: load.start_c)
+        unless load.liquid_c == load.start_c
+          hot_j_k = (liquid_g * WATER_J_G_K) + pot_j_k
+          all_j_k = bed.heat_capacity_j_k + pot_j_k
+          bed.temp_c = (((all_j_k - hot_j_k) * load.start_c) + (hot_j_k * [load.liquid_c, setting.boil_c].min)) / all_j_k
+        end
+        Column.new([bed], pot_j_k: pot_j_k)
+      end
+      private_class_method :bed
+
+      # `load`: Load; `column`: what lies in the pot.
+      def initialize(load, column, setting, step_min, watched:, curve:)
+        @load = load
         @setting = setting
-        @pot = Stepping.new(charge, liquid_g, setting)
-        @contents = @pot.contents
+        @column = column
+        @bed = column.bed
+        @pot = Simulation.new(column, load.uptake, setting)
         @step_min = step_min
         @stage_minutes = []
-        @watch = Watch.new(@contents, setting) if watched
+        @watch = Watch.new(column, setting) if watched
         @curve = curve ? [point] : nil
       end
 
+      # The Run through a list of Stage.
       def through(stages)
         stages.zip(stages.drop(1)) { |stage, following| cook(stage, following) }
         result
@@ -55,7 +78,7 @@ module FondKettle
         @pot.enter(stage, following)
         @watch&.stirred if stage.stirred
         run_for(limit(stage))
-        finish(stage) if stage.ends_at
+        finish(stage) if stage.until
         @stage_minutes << (@pot.min - began)
       end
 
@@ -63,36 +86,36 @@ module FondKettle
       def finish(stage)
         return @stuck ||= stage.key unless ended?
 
-        return unless stage.ends_at == "level"
+        return unless stage.until == "level"
 
-        @level_ml = @contents.over_bed_ml
+        @level_ml = @bed.over_bed_ml
         @watch&.craters(@pot.min)
       end
 
       def limit(stage)
-        return [stage.minutes || LONGEST_STAGE_MIN, LONGEST_STAGE_MIN].min unless stage.minutes == Stage::READY
+        return [stage.minutes || LONGEST_STAGE_MIN, LONGEST_STAGE_MIN].min unless stage.minutes == Vocabulary::READY
 
-        @contents.begin_cooking
+        @bed.begin_cooking
         ready_min + @pot.idle_min + stage.extra_min
       end
 
       def ready_min
-        kinetics = @contents.kinetics
-        return kinetics.minutes_in_plenty(@charge.uptake, @pot.stretch, @contents.uptake, @contents.progress) if @charge.plenty?
+        kinetics = @bed.kinetics
+        return kinetics.minutes_in_plenty(@load, @pot.stretch, @bed.uptake, @bed.progress) if @load.plenty?
 
-        [kinetics.minutes_from_boil(@charge.uptake, @pot.stretch) - @pot.boiled_min, 0.0].max
+        [kinetics.minutes_from_boil(@load, @pot.stretch) - @pot.boiled_min, 0.0].max
       end
 
       def run_for(minutes)
         left = minutes
-        left -= step([left, @step_min].min) while left > HAIR && !ended? && !(@stage.ends_at && @pot.fire.hopeless?)
+        left -= step([left, @step_min].min) while left > HAIR && !ended? && !(@stage.until && @pot.fire.hopeless?)
       end
 
       def ended?
-        case @stage.ends_at
+        case @stage.until
         when "boil" then @pot.boiling?
         when "level" then @pot.level?
-        when "dry" then @contents.dry?
+        when "dry" then @column.floor.dry?
         end
       end
 
@@ -106,17 +129,17 @@ module FondKettle
       end
 
       def result
-        Run.new(uptake: @contents.uptake, free_g: @contents.free_g, drunk_g: @contents.drunk_g,
-                lost_g: @contents.lost_g, drained_g: @contents.drained_g, cloth_g: @contents.cloth_g,
-                core: @contents.core, temp_c: @pot.temp_c, minutes: @pot.min, boil_c: @setting.boil_c,
-                kinetics: @contents.kinetics, progress: @contents.progress, stirred_at: @pot.stirred_at,
+        Run.new(uptake: @bed.uptake, free_g: @column.free_g, drunk_g: @bed.drunk_g, lost_g: @column.lost_g,
+                drained_g: @column.drained_g, cloth_g: @column.cloth_g, core: @bed.core, temp_c: @pot.temp_c,
+                minutes: @pot.min, boil_c: @setting.boil_c, state: @bed.state(surface_per_g: @column.free_g / @load.rice_g),
+                kinetics: @bed.kinetics, progress: @bed.progress, stirred_at: @pot.stirred_at,
                 dry_min: @watch ? @watch.dry_min : {}, stage_minutes: @stage_minutes.freeze,
                 cues: @watch ? @watch.cues : [], curve: @curve&.freeze, stuck: @stuck, level_ml: @level_ml)
       end
 
       def point
-        Point.new(min: @pot.min, temp_c: @pot.temp_c, free_g: @contents.free_g, taken_g: @contents.taken_g,
-                  lost_g: @contents.lost_g, gone_g: @contents.drained_g + @contents.cloth_g, core: @contents.core)
+        Point.new(min: @pot.min, temp_c: @pot.temp_c, free_g: @column.free_g, taken_g: @column.taken_g,
+                  lost_g: @column.lost_g, gone_g: @column.drained_g + @column.cloth_g, core: @bed.core)
       end
     end
   end

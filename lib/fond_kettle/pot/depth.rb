@@ -8,9 +8,9 @@ module FondKettle
     module Depth
       module_function
 
-      #   over_rice_mm(500.0, charge, vessel) # => 8.4
-      def over_rice_mm(liquid_g, charge, vessel)
-        vessel.depth_mm(liquid_g - charge.voids_ml)
+      #   over_rice_mm(500.0, load, vessel) # => 8.4
+      def over_rice_mm(liquid_g, load, vessel)
+        vessel.depth_mm(liquid_g - load.voids_ml)
       end
 
       # "12 mm over the rice", "level with the rice", "4 mm below the top of the rice"
@@ -20,8 +20,8 @@ module FondKettle
         over_mm.positive? ? "#{over_mm.round} mm over the rice" : "#{-over_mm.round} mm below the top of the rice"
       end
 
-      def liquid_g(depth_mm, charge, vessel)
-        (vessel.area_cm2 * depth_mm / 10.0) + charge.voids_ml
+      def liquid_g(depth_mm, load, vessel)
+        (vessel.area_cm2 * depth_mm / 10.0) + load.voids_ml
       end
     end
   end

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "attributes"
 require_relative "heat"
 require_relative "kinetics"
 require_relative "loss"
@@ -14,6 +15,7 @@ module FondKettle
       # At the boil, g/min; steam can carry off no more than the heat pays for.
       attr_reader :boiling_g_min
 
+      # Of a Stage in a Setting.
       def initialize(stage, setting)
         @stage = stage
         @setting = setting
@@ -28,17 +30,17 @@ module FondKettle
         @oven_j_min_k ? [@oven_j_min_k * (@stage.oven_c - temp_c), 0.0].max : @burner_j_min
       end
 
-      # While still heating up.
+      # While still heating up, g/min.
       def heating_g_min
         Loss::HEATING_SHARE * @boiling_g_min
       end
 
-      # Off the heat.
+      # Off the heat, g/min.
       def off_g_min
         Loss.off_g_min(@setting.vessel, @stage.lid) * factor
       end
 
-      # With the lid lifted off.
+      # With the lid lifted off, g/min.
       def lifted_g_min
         heat = @stage.heat == "off" ? "low" : @stage.heat
         Loss.boiling_g_min(@setting.vessel, "none", heat, nil) * @setting.open_factor
@@ -54,7 +56,7 @@ module FondKettle
       def steam_g_min
         free = Loss.boiling_g_min(@setting.vessel, @stage.lid, @stage.oven_c ? "low" : @stage.heat, @setting.burner.source)
         free *= Loss::OVEN_FACTOR if @stage.oven_c
-        free *= Loss::PARCHMENT_FACTOR if @stage.parchment
+        Attributes.loss_factors.each { |it| free *= it.effect.factor if it.set?(@stage.public_send(it.key)) }
         free * factor
       end
 

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../value"
+require_relative "../ground/value"
 
 module FondKettle
   module Pot
@@ -28,23 +28,23 @@ module FondKettle
       module_function
 
       # `batches`: into how many equal pots of this size the batch must be split (1: none).
-      def check(charge, liquid_g, vessel)
-        whole = shares(charge, liquid_g, vessel, 1)
-        batches = (1..MOST_BATCHES).find { |count| roomy?(shares(charge, liquid_g, vessel, count)) } || MOST_BATCHES
+      def check(load, liquid_g, vessel)
+        whole = shares(load, liquid_g, vessel, 1)
+        batches = (1..MOST_BATCHES).find { |count| roomy?(shares(load, liquid_g, vessel, count)) } || MOST_BATCHES
         Fit.new(**whole, problems: problems(whole), batches: batches)
       end
 
-      def shares(charge, liquid_g, vessel, batches)
+      def shares(load, liquid_g, vessel, batches)
         volume = vessel.volume_ml * batches
-        before_ml = charge.bed_ml + charge.bulk_ml + [liquid_g - charge.voids_ml, 0.0].max
-        cooked_ml = cooked_ml(charge)
-        { fill_before: before_ml / volume, fill_after: (cooked_ml + charge.bulk_ml) / volume,
+        before_ml = load.bed_ml + load.bulk_ml + [liquid_g - load.voids_ml, 0.0].max
+        cooked_ml = cooked_ml(load)
+        { fill_before: before_ml / volume, fill_after: (cooked_ml + load.bulk_ml) / volume,
           bed_mm: vessel.depth_mm(cooked_ml) / batches }
       end
 
       # Room the cooked rice takes, mL.
-      def cooked_ml(charge)
-        charge.rice_g * (1 + charge.uptake) / charge.grain.cooked_g_ml
+      def cooked_ml(load)
+        load.rice_g * (1 + load.uptake) / load.grain.cooked_g_ml
       end
 
       def roomy?(shares)

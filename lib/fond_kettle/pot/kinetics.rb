@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../value"
+require_relative "../ground/value"
 require_relative "soak"
 
 module FondKettle
@@ -11,7 +11,7 @@ module FondKettle
     # core:   minutes at 100 °C until the core is gone, tc = full (1 - 0.3 s)
     # uptake: A(t) = 2a - (2a - a0) e^(-l t), l so that A = a when the core goes
     Kinetics = Value.define(:a0, :a, :core_min, :l) do
-      # Time stretches by this for rice under a lid: the bed lags behind the water.
+      # Time stages by this for rice under a lid: the bed lags behind the water.
       const_set(:LIDDED_LAG, 1.15)
       # Without free water the core goes at this share of the pace.
       const_set(:DRY_PACE, 0.6)
@@ -38,22 +38,31 @@ module FondKettle
         stretch * Math.log(((2 * a) - a0) / ((2 * a) - uptake)) / l
       end
 
-      # Minutes more in plenty of boiling water, to be drained, for a grain that has
-      # taken `taken` and come so far in `progress`: the core goes at its own pace,
-      # however firm the rice is wanted. Drained, it goes on for half a minute's worth.
-      def minutes_in_plenty(uptake, stretch, taken, progress)
-        water_min = minutes_to_take(uptake, stretch) - minutes_to_take(taken, stretch)
-        [[water_min, stretch * core_min * (1 - progress)].max - Kinetics::AFTER_DRAINING_MIN, 0.0].max
+      # Minutes more in plenty of boiling water, to be drained, for a grain of `load`
+      # (Load) that has taken `taken` and come so far in `progress`: the core goes at
+      # its own pace, however firm the rice is wanted. Drained, it goes on for half a
+      # minute's worth. Par-cooked rice is wanted by its core alone.
+      def minutes_in_plenty(load, stretch, taken, progress)
+        core_min_left = stretch * core_min * (load.done - progress)
+        water_min = load.done < 1 ? 0.0 : minutes_to_take(load.uptake, stretch) - minutes_to_take(taken, stretch)
+        [[water_min, core_min_left].max - Kinetics::AFTER_DRAINING_MIN, 0.0].max
       end
 
-      # Minutes on low from the boil for a wanted uptake (figures: Stage minutes):
-      # the longer of the water's and the core's time; where the water goes before
-      # the core does, the rest of the core goes at the dry pace.
-      def minutes_from_boil(uptake, stretch)
-        water_min = minutes_to_take(uptake, stretch)
-        core = stretch * core_min
+      # Minutes on low from the boil for the wanted uptake of `load` (figures: Stage
+      # minutes): the longer of the water's and the core's time, from how far the rice
+      # had come when it went in; where the water goes before the core does, the rest
+      # of the core goes at the dry pace.
+      def minutes_from_boil(load, stretch)
+        uptake = load.uptake
+        water_min = minutes_to_take(uptake, stretch) - taken_before_min(load, stretch)
+        core = stretch * core_min * (1 - load.state.progress)
         core = water_min + ((core - water_min) / Kinetics::DRY_PACE) if uptake < a
         [water_min, core].max
+      end
+
+      # Minutes that the water in par-cooked rice stands for; 0 for raw rice.
+      def taken_before_min(load, stretch)
+        load.state.kinetics ? minutes_to_take(load.state.taken_per_g, stretch) : 0.0
       end
     end
   end

@@ -1,9 +1,10 @@
 # frozen_string_literal: true
 
-require_relative "../errors"
+require_relative "../ground/errors"
 require_relative "../kit/atmosphere"
 require_relative "../kit/burner"
-require_relative "charge"
+require_relative "../numeric/root"
+require_relative "load"
 require_relative "loss"
 
 module FondKettle
@@ -14,6 +15,8 @@ module FondKettle
     module KitTest
       ALTITUDE_M = (-430.0..6000.0)
       LID_FACTOR = (0.1..5.0)
+      # A height is found to this share of itself.
+      CLOSE_M = 1e-9
 
       module_function
 
@@ -40,7 +43,7 @@ module FondKettle
         ((heat_j / minutes) + (steam_g_min * Loss::LATENT_J_G)) / 60
       end
 
-      # Height in m at which water boils at `boil_c`, by halving.
+      # Height in m at which water boils at `boil_c`.
       def altitude_m(boil_c)
         low, high = ALTITUDE_M.minmax
         unless boil_c.between?(Kit::Atmosphere.boiling_point_c(high), Kit::Atmosphere.boiling_point_c(low))
@@ -48,11 +51,7 @@ module FondKettle
                                           "#{Kit::Atmosphere.boiling_point_c(low).floor(1)}", received: boil_c)
         end
 
-        40.times do
-          middle = (low + high) / 2
-          Kit::Atmosphere.boiling_point_c(middle) > boil_c ? low = middle : high = middle
-        end
-        low
+        Numerics::Root.largest(low, high, close: CLOSE_M) { |metres| Kit::Atmosphere.boiling_point_c(metres) > boil_c }
       end
     end
   end

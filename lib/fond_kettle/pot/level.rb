@@ -12,10 +12,10 @@ module FondKettle
       # To a drop.
       DROP_ML = 1e-6
 
-      # Of `contents` (Contents) that are wanted to hold `uptake`, over `fire` (Fire),
+      # Of `bed` (Bed) that are wanted to hold `uptake`, over `fire` (Fire),
       # with the Fire of the next stage or nil; `pace` is the boil's.
-      def initialize(contents, uptake, fire, next_fire, pace)
-        @contents = contents
+      def initialize(bed, uptake, fire, next_fire, pace)
+        @bed = bed
         @uptake = uptake
         @pace = pace
         @lag = fire.lag
@@ -29,21 +29,21 @@ module FondKettle
 
       # Minutes of boiling until then, or `most_min`.
       def minutes(loss_g_min, most_min)
-        @contents.minutes_to_fall(above_ml, @pace / @lag, [loss_g_min - (@later_g / @lag), 0.0].max, most_min)
+        @bed.minutes_to_fall(above_ml, @pace / @lag, [loss_g_min - (@later_g / @lag), 0.0].max, most_min)
       end
 
       private
 
       def above_ml
-        @contents.over_bed_ml - later_g
+        @bed.over_bed_ml - later_g
       end
 
       # What the next stage still loses.
       def later_g
-        kinetics = @contents.kinetics
-        return 0.0 unless kinetics && @contents.uptake < @uptake
+        kinetics = @bed.kinetics
+        return 0.0 unless kinetics && @bed.uptake < @uptake
 
-        @later_g * (kinetics.minutes_to_take(@uptake, 1 / @pace) - kinetics.minutes_to_take(@contents.uptake, 1 / @pace))
+        @later_g * (kinetics.minutes_to_take(@uptake, 1 / @pace) - kinetics.minutes_to_take(@bed.uptake, 1 / @pace))
       end
     end
   end

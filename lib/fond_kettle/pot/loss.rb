@@ -16,11 +16,6 @@ module FondKettle
       OFF_G_MIN = 0.5
       OFF_MIN = 10.0
       OVEN_FACTOR = 1.2
-      PARCHMENT_FACTOR = 0.7
-      # What a cloth under the lid takes up, once, g and g/min.
-      CLOTH_G = 20.0
-      CLOTH_G_MIN = 2.0
-      LIDS = [*LID_G_MIN.keys, "none"].freeze
 
       module_function
 

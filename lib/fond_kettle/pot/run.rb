@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../value"
+require_relative "../ground/value"
 
 module FondKettle
   module Pot
@@ -18,7 +18,7 @@ module FondKettle
     # stage that would never have ended; `level_ml` is what stood over the bed when a
     # stage ended level with the rice, nil where none did.
     Run = Value.define(:uptake, :free_g, :drunk_g, :lost_g, :drained_g, :cloth_g, :core, :temp_c, :minutes, :boil_c,
-                       :kinetics, :progress, :stirred_at, :dry_min, :stage_minutes, :cues, :curve, :stuck,
+                       :state, :kinetics, :progress, :stirred_at, :dry_min, :stage_minutes, :cues, :curve, :stuck,
                        :level_ml) do
       # Minutes at which `cue` came, or nil.
       def at(cue)

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../value"
+require_relative "../ground/value"
 
 module FondKettle
   module Pot
@@ -21,24 +21,24 @@ module FondKettle
       module_function
 
       # A burnt floor outweighs the rest, then a raw core, then the wetness.
-      def of(run, charge)
-        return "scorched" if scorched?(run) && !charge.crust
-        return "chalky" if chalky?(run, charge.grain)
-        return "wet" if wet?(run, charge)
+      def of(run, load)
+        return "scorched" if scorched?(run) && !load.crust
+        return "chalky" if chalky?(run, load.grain)
+        return "wet" if wet?(run, load)
 
-        texture(run.uptake, charge.grain.uptake)
+        texture(run.uptake, load.grain.uptake)
       end
 
       # The verdict at the floor and at the top of a bed `bed_mm` deep: the floor is
       # at the water's heels, the top lags by what has passed since it was last
       # stirred. Both are the same in a shallow bed.
-      def floor_and_top(run, charge, bed_mm)
-        whole = of(run, charge)
+      def floor_and_top(run, load, bed_mm)
+        whole = of(run, load)
         return { floor: whole, top: whole } unless run.kinetics && bed_mm > SHALLOW_MM
 
         lag = TOP_LAG * [bed_mm / DEEP_MM, 1.0].min
         top = of(run.with(core: [1 - (run.progress - (lag * (run.progress - run.stirred_at))), run.core].max,
-                          dry_min: {}, uptake: run.uptake * (1 - (lag / 4))), charge)
+                          dry_min: {}, uptake: run.uptake * (1 - (lag / 4))), load)
         { floor: whole, top: top }
       end
 
@@ -50,9 +50,9 @@ module FondKettle
         run.core > CHALKY_CORE || run.uptake < CHALKY_UPTAKE * grain.uptake[:firm]
       end
 
-      def wet?(run, charge)
-        run.uptake > WET_UPTAKE * charge.grain.uptake[:soft] ||
-          run.free_g - charge.residue_g > WET_SHARE * cooked_g(run, charge)
+      def wet?(run, load)
+        run.uptake > WET_UPTAKE * load.grain.uptake[:soft] ||
+          run.free_g - load.residue_g > WET_SHARE * cooked_g(run, load)
       end
 
       # firm, standard or soft, by the midpoints between the three columns.
@@ -64,8 +64,8 @@ module FondKettle
       end
 
       # Weight of what is in the pot at the end, without the free water, g.
-      def cooked_g(run, charge)
-        (charge.rice_g * (1 + run.uptake)) + run.drunk_g
+      def cooked_g(run, load)
+        (load.rice_g * (1 + run.uptake)) + run.drunk_g
       end
     end
   end

@@ -1,16 +1,13 @@
 # frozen_string_literal: true
 
-require_relative "../value"
+require_relative "grain_state"
 require_relative "soak"
 
 module FondKettle
   module Pot
-    # g per g: what the grain took in and what clings to it when it goes into the
-    # pot; `in_pot` when the soaking water is itself the cooking water.
-    Washed = Value.define(:soak_gain, :surface, :in_pot)
-
-    # Rinse, soak and drain: the way of the rice to the pot.
+    # Rinse, soak and drain: what they make of rice.
     module Wash
+      # Minutes that rinsing takes, and so soaks, unless told.
       RINSE_MIN = 3.0
       ROOM_C = 20.0
       # Water on the grains, g/g, when they go in (figures: Rinse and soak).
@@ -23,18 +20,18 @@ module FondKettle
 
       module_function
 
-      # `rinse_changes` of water (0: not rinsed), `soak_min` in water at `water_c`,
-      # then `drain` (a key of SURFACE). Rice never wetted goes in dry.
-      def call(grain, rinse_changes:, soak_min:, water_c:, drain:)
-        return Washed.new(soak_gain: 0.0, surface: 0.0, in_pot: false) if rinse_changes.zero? && soak_min.zero?
+      # The GrainState after `rinse_changes` of water (0: not rinsed), `soak_min` in
+      # water at `water_c`, then `drain` (a key of SURFACE). Rice never wetted stays dry.
+      def call(state, rinse_changes:, soak_min:, water_c:, drain:)
+        return state if rinse_changes.zero? && soak_min.zero?
 
-        rinsed = rinse_changes.zero? ? 0.0 : Soak.after(grain, RINSE_MIN, ROOM_C)
-        soaked = Soak.after(grain, soak_min, water_c, rinsed)
-        Washed.new(soak_gain: stand(grain, soaked, drain), surface: SURFACE.fetch(drain),
-                   in_pot: drain == "cooked-in")
+        rinsed = rinse_changes.zero? ? 0.0 : Soak.after(state.grain, RINSE_MIN, ROOM_C)
+        soaked = Soak.after(state.grain, soak_min, water_c, rinsed)
+        state.with(taken_per_g: stand(state.grain, soaked, drain), surface_per_g: SURFACE.fetch(drain),
+                   in_liquid: drain == "cooked-in")
       end
 
-      # Share of the first cloudiness left after so many changes (q^n).
+      # Share of the first cloudiness left after so many changes of water (q^n), 0.0 to 1.0.
       def cloudiness(grain, changes)
         grain.clear_per_change**changes
       end

@@ -12,12 +12,14 @@ module FondKettle
       STEAM_BELOW_BOIL_C = 5.0
       HAIR = 1e-9
 
-      def initialize(contents, setting)
-        @contents = contents
+      # `column`: the Column that is looked at, in `setting`.
+      def initialize(column, setting)
+        @floor = column.floor
+        @bed = column.bed
         @boil_c = setting.boil_c
         @steam_c = setting.boil_c - STEAM_BELOW_BOIL_C
-        @over_ml = contents.over_bed_ml
-        @core = contents.core
+        @over_ml = @bed.over_bed_ml
+        @core = @bed.core
         @dry = false
         @dry_min = Hash.new(0.0)
         @seen = {}
@@ -29,8 +31,8 @@ module FondKettle
           @seen["first-steam"] ||= min if temp_c >= @steam_c
           @seen["boil"] ||= min if temp_c >= @boil_c
         end
-        @over_ml = fall("craters", @over_ml, @contents.over_bed_ml, min, used)
-        @core = fall("core-gone", @core, @contents.core - HAIR, min, used)
+        @over_ml = fall("craters", @over_ml, @bed.over_bed_ml, min, used)
+        @core = fall("core-gone", @core, @bed.core - HAIR, min, used)
         dry(min, used, stage)
       end
 
@@ -63,7 +65,7 @@ module FondKettle
           over_min = @dry_min[heat] - Verdict::SCORCHES_AFTER_MIN.fetch(heat)
           @seen["scorch-risk"] ||= min - over_min if over_min.positive?
         end
-        @dry ||= @contents.dry?
+        @dry ||= @floor.dry?
         @seen["dry"] ||= min if @dry
       end
 

@@ -1,78 +1,104 @@
 # frozen_string_literal: true
 
-require_relative "../value"
+require_relative "../ground/value"
 
 module FondKettle
   module Stove
-    # Something that happened at the stove: `kind` "step" (a step began), "seen"
-    # (a cue was seen), "lifted" (the lid was) or "sign" (something is wrong); `what`
-    # the step's index, the cue or the sign; `at` a Time.
+    # Something that happened at the stove: `kind` "task" (a task began), "seen" (a cue
+    # was seen), "lifted" (the lid was) or "sign" (something is wrong); `what` the task's
+    # id, the cue or the sign; `at` a Time.
     Event = Value.define(:kind, :what, :at)
 
-    # Where a cook stands, worked out from its plan (the stored JSON hash) and its
-    # events alone, so that any device and any restart comes to the same answer.
+    # A task that goes on by itself beside the one at hand, and when it is over (a Time).
+    Beside = Value.define(:task, :ends_at)
+
+    # Where a cook stands, worked out from its plan (the stored hash, of the newest
+    # version) and its events alone, so that any device and any restart comes to the
+    # same answer. Tasks are known by their ids.
     class Cook
-      # Late craters move the end of the step by no more than this.
+      # Late craters move the end of the task by no more than this.
       MOST_CRATERS_S = 300
 
       attr_reader :plan, :events
 
+      # `events`: Event, in order; the first is that a task began.
       def initialize(plan, events)
         @plan = plan
         @events = events.freeze
         freeze
       end
 
-      def steps
-        @plan.fetch(:steps)
+      # The plan's tasks, in the order in which they are done.
+      def tasks
+        @plan.fetch(:tasks)
       end
 
-      # Index of the step at hand.
+      # The task at hand.
+      def task
+        by_id(latest.what)
+      end
+
+      # Its place among the tasks, from 0.
       def position
-        @events.reverse.find { |event| event.kind == "step" }.what.to_i
+        tasks.index(task)
       end
 
-      def step
-        steps.fetch(position)
-      end
-
+      # The task after it, or nil.
       def following
-        steps[position + 1]
+        tasks[position + 1]
       end
 
+      # The task before it, or nil.
+      def previous
+        position.positive? ? tasks[position - 1] : nil
+      end
+
+      # Is it the last?
       def last?
-        position == steps.size - 1
+        following.nil?
       end
 
-      # When the step at hand began: a Time.
-      def step_began_at
-        @events.reverse.find { |event| event.kind == "step" }.at
+      # When the task at hand began: a Time.
+      def task_began_at
+        latest.at
       end
 
-      # When the step at hand should be over, or nil where it takes its time: later
+      # When the task at hand should be over, or nil where it takes its time: later
       # by what a lifted lid costs, and no sooner than a remedy asks.
-      def step_ends_at
-        return unless step[:minutes]
+      def task_ends_at
+        planned = planned_end(task, task_began_at)
+        return unless planned
 
-        planned = step_began_at + (step[:minutes] * 60) + (lifts * plan.dig(:lift, :minutes).to_f * 60) + craters_late_s
+        planned += (lifts * plan.dig(:lift, :minutes).to_f * 60) + craters_late_s
         sign = signs.last
         sign && remedy ? [planned, sign.at + (remedy[:minutes] * 60)].max : planned
       end
 
-      # How often the lid was lifted in this step.
-      def lifts
-        this_step.count { |event| event.kind == "lifted" }
+      # Earlier tasks that need no hands and are not over at `now`, nor by the plan before
+      # the task at hand (a soak while the base cooks): Beside.
+      def beside(now)
+        tasks.take(position).reject { |earlier| earlier[:hands_on] }.filter_map do |earlier|
+          began_at = @events.reverse.find { |event| event.kind == "task" && event.what == earlier[:id] }&.at
+          ends_at = began_at && planned_end(earlier, began_at)
+          Beside.new(task: earlier, ends_at: ends_at) if ends_at && ends_at > now && overlaps?(earlier)
+        end
       end
 
-      # What to do about the last sign reported in this step: {say, add_g, off_g, minutes}.
+      # How often the lid was lifted in this task.
+      def lifts
+        this_task.count { |event| event.kind == "lifted" }
+      end
+
+      # What to do about the last sign reported in this task: {say, add_g, off_g, minutes}.
       def remedy
         sign = signs.last
         sign && plan.fetch(:remedies, {})[sign.what.to_sym]
       end
 
-      # When the heat went on, or nil.
+      # When the heat went on under the rice, or nil.
       def heat_on_at
-        @events.find { |event| event.kind == "step" && event.what.to_i == first_on_heat }&.at
+        first = stage_task(0)
+        first && @events.find { |event| event.kind == "task" && event.what == first[:id] }&.at
       end
 
       # Cues seen since the heat went on: name to Time.
@@ -80,10 +106,10 @@ module FondKettle
         @events.select { |event| event.kind == "seen" }.to_h { |event| [event.what, event.at] }
       end
 
-      # Cues to look out for in this step: name and expected Time, moved by as much
+      # Cues to look out for in this task: name and expected Time, moved by as much
       # as the boil came sooner or later than reckoned.
       def expected
-        step[:watch].reject { |cue| seen.key?(cue) }.filter_map do |cue|
+        task[:watch].reject { |cue| seen.key?(cue) }.filter_map do |cue|
           minutes = cue_min(cue)
           { cue: cue, at: heat_on_at + (minutes * 60) + drift_s } if minutes && heat_on_at
         end
@@ -96,24 +122,50 @@ module FondKettle
 
       private
 
-      def signs
-        this_step.select { |event| event.kind == "sign" }
+      def latest
+        @events.reverse.find { |event| event.kind == "task" }
       end
 
-      # Events since the step at hand began.
-      def this_step
-        @events.drop(@events.rindex { |event| event.kind == "step" })
+      def by_id(id)
+        tasks.find { |task| task[:id] == id }
+      end
+
+      # The task that is the stage of this index in the rice's pot.
+      def stage_task(index)
+        tasks.find { |task| task[:stage] == index }
+      end
+
+      def planned_end(task, began_at)
+        minutes = task[:timed_min] || task[:minutes]
+        minutes && (began_at + (minutes * 60))
+      end
+
+      # By the plan it is not over when the task at hand begins; what an older plan does
+      # not say of its times stood one after the other.
+      def overlaps?(earlier)
+        starts = @plan[:starts] || {}
+        before_min, now_min = [earlier, task].map { |one| starts[one[:id].to_sym] }
+        before_min && now_min && before_min - earlier[:minutes] < now_min
+      end
+
+      def signs
+        this_task.select { |event| event.kind == "sign" }
+      end
+
+      # Events since the task at hand began.
+      def this_task
+        @events.drop(@events.rindex { |event| event.kind == "task" })
       end
 
       def cue_min(cue)
         @plan.fetch(:cues).find { |entry| entry[:cue] == cue }&.fetch(:at_min)
       end
 
-      # Seconds by which the craters came late in the step at hand, once they were
+      # Seconds by which the craters came late in the task at hand, once they were
       # seen: slow water means a slow pot. Early craters shorten nothing, the core
       # takes its time all the same.
       def craters_late_s
-        seen_at = this_step.find { |event| event.kind == "seen" && event.what == "craters" }&.at
+        seen_at = this_task.find { |event| event.kind == "seen" && event.what == "craters" }&.at
         craters_min = cue_min("craters")
         return 0 unless seen_at && craters_min && heat_on_at
 
@@ -128,18 +180,16 @@ module FondKettle
         boiled_at - heat_on_at - (boil_min * 60)
       end
 
-      # When it boiled: as seen, else when the cook went on from the step that ends so.
+      # When it boiled: as seen, else when the cook went on from the stage that ends so.
       def boiled_at
         return seen["boil"] if seen["boil"]
 
-        return unless @plan[:stages].first[:until] == "boil" && first_on_heat && position > first_on_heat
+        boils = @plan[:stages].index { |stage| stage[:until] == "boil" }
+        boiling = boils && stage_task(boils)
+        return unless boiling && tasks.index(boiling) < position
 
-        @events.reverse.find { |event| event.kind == "step" && event.what.to_i == first_on_heat + 1 }&.at
-      end
-
-      # Index of the step that is the method's first stage.
-      def first_on_heat
-        steps.index { |step| step[:key] == @plan[:stages].first[:key] }
+        after = tasks[tasks.index(boiling) + 1]
+        @events.reverse.find { |event| event.kind == "task" && event.what == after[:id] }&.at
       end
     end
   end

@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+require_relative "unknown"
+
+module FondKettle
+  module Belief
+    # What a kitchen holds true of one Unknown: `factor` times the book, give or take
+    # `sd` (share of it), after `cooks` that taught it; `tested` where it was measured.
+    Estimate = Value.define(:unknown, :factor, :sd, :cooks, :tested) do
+      # Nothing known beyond the book.
+      def self.book(unknown)
+        new(unknown: unknown, factor: 1.0, sd: unknown.sd, cooks: 0, tested: false)
+      end
+
+      # Measured at home: so many times the book.
+      def measured(factor)
+        with(factor: factor, sd: unknown.known_sd || sd, tested: true)
+      end
+
+      # Taught by so many cooks; each says as much as the book.
+      def taught(factor, cooks)
+        with(factor: factor, sd: unknown.sd / Math.sqrt(1 + cooks), cooks: cooks)
+      end
+
+      # The spread after one more test or cook of the kind that teaches it.
+      def narrowed_sd
+        return unknown.sd / Math.sqrt(2 + cooks) if unknown.cooks
+
+        unknown.known_sd || sd
+      end
+
+      # True where one more would tell more.
+      def narrows?
+        narrowed_sd < sd
+      end
+    end
+
+    # What a kitchen holds true of every Unknown: an Estimate of each.
+    Held = Value.define(:estimates) do
+      # The book alone.
+      def self.book
+        new(estimates: Unknowns.all.to_h { |unknown| [unknown.key, Estimate.book(unknown)] }.freeze)
+      end
+
+      # Exactly these factors by key, the rest as in the book: a kitchen as it really is.
+      #
+      #   Held.truth(lid: 1.5, uptake: 1.06)
+      def self.truth(**factors)
+        factors.reduce(book) { |held, (key, factor)| held.holding(held[key].with(factor: factor, sd: 0.0)) }
+      end
+
+      # The Estimate of a key. Raises KeyError.
+      def [](key)
+        estimates.fetch(key)
+      end
+
+      # With another Estimate in its place.
+      def holding(estimate)
+        with(estimates: estimates.merge(estimate.unknown.key => estimate).freeze)
+      end
+
+      # Every Estimate, in the order of the Unknowns.
+      def each(&)
+        estimates.each_value(&)
+      end
+
+      # [load, setting] by the book as this kitchen holds them to be.
+      def applied(load, setting)
+        estimates.each_value.reduce([load, setting]) do |(now, there), estimate|
+          estimate.factor == 1.0 ? [now, there] : estimate.unknown.act.call(now, there, estimate.factor)
+        end
+      end
+    end
+  end
+end

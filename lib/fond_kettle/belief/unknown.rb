@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+
+module FondKettle
+  module Belief
+    # Something that a kitchen does not know. What is true is so many times the book.
+    #   key, name   "how much this rice drinks"
+    #   sd          spread of what is true, share of the book, before anything is known
+    #   known_sd    spread once a test at home measured it; nil where none does
+    #   cooks       true where every cook that is written down says as much as the book
+    #   concerns    which stages it can matter to: stages -> true or false
+    #   act         what it does: (load, setting, factor) -> [load, setting]
+    #   moves_g     where known, what one unit of it moves the liquid by: load -> g
+    Unknown = Value.define(:key, :name, :sd, :known_sd, :cooks, :concerns, :act, :moves_g) do
+      # One of which only what is not usual is given.
+      def self.of(key, name, sd:, act:, known_sd: nil, cooks: false, concerns: ->(_) { true }, moves_g: nil)
+        new(key: key, name: name, sd: sd, known_sd: known_sd, cooks: cooks, concerns: concerns, act: act,
+            moves_g: moves_g)
+      end
+    end
+
+    # The list: range, lesson and the demo's hidden truth all read it.
+    module Unknowns
+      ALL = [
+        Unknown.of(:uptake, "how much this rice drinks", sd: 0.06, cooks: true,
+                                                         act: ->(load, setting, factor) { [load.drinking(factor), setting] }),
+        Unknown.of(:lid, "what this lid lets out", sd: 0.40, known_sd: 0.15,
+                                                   concerns: ->(stages) { !stages.all?(&:open?) },
+                                                   act: lambda do |load, setting, factor|
+                                                     [load, setting.with(lid_factor: setting.lid_factor * factor)]
+                                                   end),
+        Unknown.of(:open, "what boils off open", sd: 0.30, concerns: ->(stages) { stages.any?(&:open?) },
+                                                 act: lambda do |load, setting, factor|
+                                                   [load, setting.with(open_factor: setting.open_factor * factor)]
+                                                 end),
+        Unknown.of(:carry, "what clings to the drained rice", sd: 0.30, moves_g: ->(load) { -load.surface_g },
+                                                              act: lambda do |load, setting, factor|
+                                                                surface = load.state.surface_per_g * factor
+                                                                [load.with(state: load.state.with(surface_per_g: surface)), setting]
+                                                              end),
+        Unknown.of(:power, "what this burner gives", sd: 0.20,
+                                                     act: lambda do |load, setting, factor|
+                                                       burner = setting.burner
+                                                       [load, setting.with(burner: burner.with(high_w: burner.high_w * factor))]
+                                                     end)
+      ].to_h { |unknown| [unknown.key, unknown] }.freeze
+
+      module_function
+
+      # Every Unknown, in the order in which they are told.
+      def all
+        ALL.values
+      end
+
+      # Raises KeyError for a key that is none of theirs.
+      def fetch(key)
+        ALL.fetch(key)
+      end
+    end
+  end
+end

@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+require_relative "../ground/catalogue"
+require_relative "../ground/paths"
+require_relative "../ground/value"
+require_relative "../ground/vocabulary"
+
+module FondKettle
+  module Care
+    # What a step does: a row of data/kinds.yml, whose head says what each field means.
+    # `waits` is in minutes, nil: as long as one likes.
+    Kind = Value.define(:key, :word, :sections, :computed, :holds, :hands, :fat, :boils, :waits) do
+      # True where it stands on a burner.
+      def burner?
+        holds.include?("burner")
+      end
+
+      # True where it is in the oven.
+      def oven?
+        holds.include?("oven")
+      end
+
+      # True where food gets warm by it.
+      def heats?
+        holds.any?
+      end
+    end
+
+    # The list of kinds, checked when loaded.
+    module Kinds
+      FILE = File.join(DATA, "kinds.yml")
+      # Words that nobody has told the kind of.
+      OWN = "own"
+      BLANK = { sections: [].freeze, computed: false, holds: [].freeze, hands: false, fat: false, boils: false,
+                waits: nil }.freeze
+      SCHEMA = Schema.json(strict: true) do
+        required(:key).filled(:string, format?: Catalogue::KEY)
+        required(:word).filled(:string)
+        optional(:sections).array(:string, included_in?: Vocabulary::SECTIONS)
+        optional(:holds).array(:string, included_in?: %w[burner oven])
+        %i[computed hands fat boils].each { |switch| optional(switch).filled(:bool) }
+        optional(:waits).filled(Schema::Number, gteq?: 0)
+      end
+
+      module_function
+
+      # Every Kind by key.
+      def all
+        @all ||= load_file(FILE)
+      end
+
+      # Raises KeyError for a key without a row.
+      def fetch(key)
+        all.fetch(key)
+      end
+
+      # Keys that a method's file may use in a section (of Vocabulary::SECTIONS).
+      def for_section(section)
+        all.values.select { |kind| kind.sections.include?(section) }.map(&:key)
+      end
+
+      # Reads and checks a file of kinds; returns them by key. Raises BadCatalogue.
+      def load_file(path)
+        Catalogue.read(path, SCHEMA).to_h { |row| [row[:key], Kind.new(**BLANK, **row)] }.freeze
+      end
+    end
+  end
+end

@@ -1,0 +1,41 @@
+# frozen_string_literal: true
+
+require_relative "../clock/slot"
+require_relative "../ground/value"
+require_relative "kind"
+
+module FondKettle
+  module Care
+    # Something that goes in: its name, grams, and how the house measures it.
+    Amount = Value.define(:what, :g, :measured)
+
+    # A step in time: a Clock::Slot with what there is to do.
+    #   slot       id, whole minutes, what it uses, what it comes after
+    #   kind       Kind
+    #   key        its name within its part of the method's file; only for texts
+    #   say, cue, why   what to do, what to look for, why
+    #   hands_on   it keeps a cook busy
+    #   timed_min  exact minutes where the food is timed, else nil; what the stove counts
+    #   heat       what the burner is at, "oven", or nil
+    #   watch      cues that can be tapped at the stove
+    #   amounts    what goes in at it (Amount)
+    #   facts      what is so in its vessel, for the cautions: "closed", "lid:foil",
+    #              "material:clay", "in:raw-meat" …
+    Task = Value.define(:slot, :kind, :key, :say, :cue, :why, :hands_on, :timed_min, :heat, :watch, :amounts, :facts) do
+      # Unique in its plan.
+      def id
+        slot.id
+      end
+
+      # Whole minutes, for the clock.
+      def minutes
+        slot.minutes
+      end
+
+      # Minutes as they are told: exact where the food is timed.
+      def told_min
+        timed_min || minutes.to_f
+      end
+    end
+  end
+end

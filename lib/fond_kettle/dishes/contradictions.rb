@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+require_relative "../measure/numeral"
+require_relative "../measure/rounding"
+require_relative "../measure/unit_words"
+
+module FondKettle
+  module Dishes
+    # A recipe that gives one amount twice ("450 g (2 lb)", "180 °C / 400 °F"): where
+    # the two cannot both be true, it is said.
+    module Contradictions
+      NUMBER = %r{\d+(?:[.,]\d+)?(?:\s+\d+/\d+)?|\d+/\d+|[½¼¾⅓⅔⅛]}
+      UNIT = /°\s?[CF]\b|[CF]\b|gas(?:\s+mark)?|[[:alpha:]]+(?:\s+oz\b)?/
+      AMOUNT = /(?<![\d.,])(#{NUMBER})\s*-?\s*(#{UNIT})|\b(gas(?:\s+mark)?)\s*(\d+)/i
+      PAIR = %r{#{AMOUNT}\s*(?:\(|/|,?\s*or\s+|=)\s*(?:about\s+|or\s+)?#{AMOUNT}}i
+      # Further apart than this is no rounding.
+      APART = 0.15
+      APART_C = 11.0
+
+      module_function
+
+      # Sentences on what cannot be true in `text`.
+      def in(text)
+        text.to_enum(:scan, PAIR).filter_map { judge(Regexp.last_match) }
+      end
+
+      def judge(found)
+        first, second = found.to_a.drop(1).each_slice(4).map { |parts| amount(*parts) }
+        return unless first && second && first[:family].equal?(second[:family])
+
+        there = Measure::Units.convert(first[:number], first[:unit], second[:unit])
+        return if close?(there, second)
+
+        quoted = found[0].count("(") > found[0].count(")") ? "#{found[0]})" : found[0]
+        "“#{quoted}” cannot both be true: #{text(first)} is #{text(second.merge(number: there))}, " \
+          "not #{text(second)}. Which one is meant?"
+      rescue InvalidInput
+        nil
+      end
+
+      def close?(there, second)
+        if second[:family].equal?(Measure::Units::TEMPERATURE)
+          apart_c = [there, second[:number]].map { |number| Measure::Units.convert(number, second[:unit], "C") }.reduce(:-)
+          return apart_c.abs <= APART_C
+        end
+
+        (there - second[:number]).abs <= APART * [there, second[:number]].max
+      end
+
+      def amount(number, unit, gas, mark)
+        return { number: mark.to_f, unit: "gas-mark", family: Measure::Units::TEMPERATURE } if gas
+        return unless number && (value = Measure::Numeral.read(number))
+
+        key = temperature(unit) || Measure::UnitWords.read(unit)&.first
+        family = Measure::Units::FAMILIES.find { |names| names.key?(key) }
+        family && { number: value.first, unit: key, family: family }
+      end
+
+      def temperature(unit)
+        letter = unit[/\A°?\s?([CF])\z/i, 1]
+        letter&.upcase
+      end
+
+      def text(amount)
+        unit = { "C" => "°C", "F" => "°F", "gas-mark" => "gas mark" }.fetch(amount[:unit], amount[:unit])
+        number = Measure::Rounding.plain(amount[:number], amount[:number] < 10 ? 2 : 0)
+        amount[:unit] == "gas-mark" ? "#{unit} #{number}" : "#{number} #{unit}"
+      end
+
+      private_class_method :judge, :close?, :amount, :temperature, :text
+    end
+  end
+end

@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+require_relative "../care/kind"
+require_relative "../measure/numeral"
+require_relative "../measure/rounding"
+require_relative "dish"
+
+module FondKettle
+  module Dishes
+    # Reads what is to be done for a dish, a line each:
+    #   Soften the leeks in the butter | fry | 8 min | until they slump
+    #   Crumble the cheese over it | finish
+    #   Leave the beans on low | simmer | 40 min | wait
+    # What it does is said by its kind, never read from the words.
+    module QuickSteps
+      MINUTES = /\A(?<number>.+?)\s*(?:min|minutes|mins)\z/i
+
+      module_function
+
+      # All DishSteps of `text`; a word between bars that says nothing of the kind
+      # becomes part of what to do, so that nothing is lost.
+      def read(text)
+        text.lines.map(&:strip).reject(&:empty?).map { |line| step(line) }.freeze
+      end
+
+      # The text of DishSteps: what `read` reads.
+      def write(steps)
+        steps.map do |step|
+          [step.say, step.stage, (step.kind unless step.kind == Care::Kinds::OWN), ("#{Measure::Rounding.plain(step.minutes)} min" if step.minutes.positive?),
+           ("wait" unless step.hands_on), ("until #{step.cue}" unless step.cue.empty?)].compact.join(" | ")
+        end.join("\n")
+      end
+
+      def step(line)
+        say, *words = line.split("|").map(&:strip)
+        known = { stage: "base", kind: Care::Kinds::OWN, minutes: 0.0, hands_on: true, cue: "" }
+        words.each { |word| say = "#{say}, #{word}" unless take(word, known) }
+        DishStep.new(say: say, **known)
+      end
+
+      def take(word, known)
+        minutes = MINUTES.match(word)&.then { |found| Measure::Numeral.read(found[:number])&.first }
+        found = if minutes then { minutes: minutes }
+                elsif %w[base finish].include?(word.downcase) then { stage: word.downcase }
+                elsif kind?(word) then { kind: word.downcase }
+                elsif word.casecmp?("wait") then { hands_on: false }
+                elsif word.match?(/\Auntil\s/i) then { cue: word.sub(/\Auntil\s+/i, "") }
+                end
+        found && known.update(found)
+      end
+      # What the step does, said by a kind that a dish may use.
+      def kind?(word)
+        (Care::Kinds.for_section("base") | Care::Kinds.for_section("after")).include?(word.downcase)
+      end
+      private_class_method :step, :take, :kind?
+    end
+  end
+end

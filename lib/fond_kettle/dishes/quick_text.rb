@@ -1,0 +1,172 @@
+# frozen_string_literal: true
+
+require_relative "../larder/names"
+require_relative "../measure/cup"
+require_relative "../measure/numeral"
+require_relative "../measure/unit_words"
+require_relative "dish"
+
+module FondKettle
+  module Dishes
+    # Reads ingredients as they are jotted down, a line each:
+    #   2 onions, sliced | base | browned
+    #   1 1/2 jam glasses stock | liquid
+    #   150 g kohlrabi | with | like turnip
+    # Nothing is dropped: what is not understood stays in its line and is asked about.
+    class QuickText
+      # Something to ask about line `number` (from 1): what was not understood, and how to say it.
+      Question = Value.define(:number, :text, :ask)
+      # `rice` is [grain key, g] or nil.
+      Read = Value.define(:rice, :lines, :questions)
+
+      STAGE_WORDS = { "with rice" => "with", "with the rice" => "with", "in the base" => "base", "top" => "finish",
+                      "at the end" => "finish", "serve with" => "beside" }.merge(STAGES.to_h { |key, _| [key, key] }).freeze
+      SCALES = Larder::Ingredient::SCALES
+      LIKE = /\Alike\s+(?<key>.+)\z/
+      BULLET = /\A\s*(?:[-*•–]\s+|\d+[.)]\s+(?=\d))/
+      PART_OF = /\A(juice|zest|peel|grated zest)\s+of\s+(.+)\z/i
+      TO_TASTE = /\b(?:to taste|as needed|a little|some|for garnish|to garnish|to serve|for serving|optional)\b/i
+
+      # `names`: Larder::Names; `cups`: the house's own (Measure::Cup).
+      def initialize(names: Larder::Names.ours, cups: [])
+        @names = names
+        @cups = cups
+      end
+
+      # Reads all lines of `text`.
+      def read(text)
+        @questions = []
+        @rice = nil
+        lines = text.lines.each_with_index.filter_map { |line, index| one(line.strip, index + 1) unless line.strip.empty? }
+        Read.new(rice: @rice, lines: lines.freeze, questions: @questions.freeze)
+      end
+
+      private
+
+      def one(text, number)
+        head, *words = text.sub(BULLET, "").split("|").map(&:strip)
+        amount, unit, name, note, inner = taken_apart(head.to_s)
+        return rice(amount, unit, name, inner, text, number) if words.empty? && @names.grain(name)
+
+        tags = tags(words, number, text)
+        ingredient = ingredient(name, unit, tags[:like], number, text)
+        line(amount, unit, name, note, inner, ingredient, tags).tap { |line| ask_for_amount(line, number, text) }
+      end
+
+      # Amount, unit, name, note and what stood in brackets.
+      def taken_apart(head)
+        inner = head[/\(([^)]*)\)/, 1]
+        bare = head.sub(/\s*\([^)]*\)/, "").strip
+        if bare =~ PART_OF
+          part = ::Regexp.last_match(1)
+          bare = ::Regexp.last_match(2)
+        end
+        amount, rest = Measure::Numeral.read(bare) || [nil, bare]
+        unit, rest = (Measure::UnitWords.read(rest, @cups) if amount) || [amount && Measure::UnitWords::PIECE, rest]
+        name, note = rest.split(",", 2).map(&:strip)
+        [amount, unit, name.to_s, [part, note].compact.join(", "), inner]
+      end
+
+      def rice(amount, unit, name, inner, text, number)
+        grain = @names.grain(name)
+        poured = Larder::Ingredient.of(key: grain, name: name, g_ml: Larder::Grains.fetch(grain).rho_g_ml)
+        g = amount && in_grams(amount, unit, poured, inner)
+        if g.nil?
+          ask(number, text, "How much rice? Write grams or cups.")
+        elsif @rice
+          ask(number, text, "Rice is written twice; the first line counts.")
+        else
+          @rice = [grain, g]
+        end
+        nil
+      end
+
+      def tags(words, number, text)
+        words.each_with_object({ stage: nil, state: nil, scales: nil, like: nil }) do |word, tags|
+          plain = word.downcase
+          if STAGE_WORDS.key?(plain) then tags[:stage] = STAGE_WORDS.fetch(plain)
+          elsif Larder::STATES.key?(plain) then tags[:state] = plain
+          elsif SCALES.include?(plain) then tags[:scales] = plain
+          elsif (like = LIKE.match(plain)) then tags[:like] = like[:key]
+          else
+            ask(number, text, "“#{word}” says neither when it goes in (#{STAGES.keys.join(', ')}), nor its state " \
+                              "(#{Larder::STATES.keys.join(', ')}), nor how it grows (#{SCALES.join(', ')}).")
+          end
+        end
+      end
+
+      def ingredient(name, unit, like, number, text)
+        found = @names.find(like || name, unit)
+        return found if found
+
+        ask(number, text, like ? "“#{like}” is not known either; take one of the list." : strange(name))
+        Larder::Ingredient.of(key: "unknown", name: name, care: ["unknown"].freeze)
+      end
+
+      def strange(name)
+        "What is “#{name}” like? Add “| like turnip” (or what it is like); until then it brings and drinks no water."
+      end
+
+      def line(amount, unit, name, note, inner, ingredient, tags)
+        state = tags[:state] || Larder::STATES.keys.find { |word| "#{name} #{note}".match?(/\b#{word}\b/i) } || "raw"
+        ingredient = ingredient.in_state(state)
+        stage = tags[:stage] || usual_stage(ingredient)
+        Line.new(amount: amount, unit: unit, name: name, note: [note, inner && "(#{inner})"].compact.reject(&:empty?).join(" "),
+                 g: amount && in_grams(amount, unit, ingredient, inner), ingredient: ingredient, stage: stage, state: state,
+                 scales: tags[:scales] || usual_scales(ingredient, stage), like: tags[:like])
+      end
+
+      def usual_stage(ingredient)
+        return "liquid" if ingredient.liquid
+
+        ingredient.scales == "finished" ? "with" : "base"
+      end
+
+      # Fat for frying goes by the pan; fat for taste goes with the people.
+      def usual_scales(ingredient, stage)
+        ingredient.scales == "floor" && stage != "base" ? "people" : ingredient.scales
+      end
+
+      # Brackets may say the weight: of each can ("2 cans (400 g)"), else of it all
+      # ("2 onions (300 g)", "1 1/2 cups (300 g)").
+      def in_grams(amount, unit, ingredient, inner)
+        said_g = bracketed_g(inner)
+        return weigh(amount, unit, ingredient) if said_g.nil? || Measure::Units::MASS.key?(unit)
+
+        each = inner.match?(/\beach\b/i) || (Measure::UnitWords.piece?(unit) && unit != Measure::UnitWords::PIECE)
+        each ? amount * said_g : said_g
+      end
+
+      def bracketed_g(inner)
+        number, rest = inner && Measure::Numeral.read(inner.sub(/\A(?:about|ca\.?|approx\w*\.?)\s+/i, ""))
+        unit, = number && Measure::UnitWords.read(rest)
+        Measure::Units.convert(number, unit, "g") if Measure::Units::MASS.key?(unit)
+      end
+
+      # nil where a piece is not one of what the ingredient is counted by: a tin of
+      # tomatoes is no tomato, a leaf of cabbage no cabbage.
+      def weigh(amount, unit, ingredient)
+        if Measure::UnitWords.piece?(unit)
+          return ingredient.piece_g && (amount * ingredient.piece_g) if Measure::UnitWords.counts?(unit, ingredient.piece)
+
+          return
+        end
+
+        cup = @cups.find { |own| own.name == unit }
+        cup ? amount * cup.ml * ingredient.g_ml : Measure::Units.grams(amount, unit, ingredient.g_ml)
+      end
+
+      def ask_for_amount(line, number, text)
+        if line.amount.nil? && !line.main_liquid? && !text.match?(TO_TASTE)
+          ask(number, text, "How much? Without an amount it is listed and not counted.")
+        elsif line.amount && line.g.nil?
+          ask(number, text, "What does one weigh? Write grams, as in “2 (150 g each) #{line.name}”.")
+        end
+      end
+
+      def ask(number, text, words)
+        @questions << Question.new(number: number, text: text, ask: words)
+      end
+    end
+  end
+end

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+
+module FondKettle
+  module Dishes
+    # Salt of a dish from all sources: g in all, g and mg of sodium a serving, and
+    # [name, g] by source, the largest first.
+    Salted = Value.define(:total_g, :serving_g, :sodium_mg, :sources)
+
+    # Adds the salt up.
+    module Salt
+      # Sodium in salt, mg/g.
+      SODIUM_MG = 393.4
+
+      module_function
+
+      # `lines`: Dishes::Scaled; `plan`: that of one of `batches` pots; for `servings` adults.
+      def of(lines, plan, batches, servings)
+        sources = lines.filter_map { |scaled| source(scaled, plan, batches) }.sort_by { |_, grams| -grams }
+        total_g = sources.sum { |_, grams| grams }
+        Salted.new(total_g: total_g, serving_g: total_g / servings, sodium_mg: total_g / servings * SODIUM_MG,
+                   sources: sources.freeze)
+      end
+
+      def source(scaled, plan, batches)
+        line = scaled.line
+        weight_g = line.main_liquid? ? plan.liquid_g * batches : scaled.g
+        return unless weight_g && line.ingredient.salt.positive?
+
+        grams = weight_g * line.ingredient.salt / 100 * share(line, plan)
+        [line.name, grams] if grams >= 0.01
+      end
+
+      # Of salt in water that is poured off, what the rice takes up with its water.
+      def share(line, plan)
+        return 1.0 unless plan.load.plenty? && line.stage == "liquid"
+
+        [(plan.run.uptake * plan.load.rice_g) / (plan.liquid_g + plan.load.carried_g), 1.0].min
+      end
+
+      private_class_method :source, :share
+    end
+  end
+end

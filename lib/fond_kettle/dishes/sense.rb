@@ -1,0 +1,100 @@
+# frozen_string_literal: true
+
+require_relative "../measure/rounding"
+require_relative "../methods/trial"
+require_relative "../methods/warnings"
+require_relative "salt"
+
+module FondKettle
+  module Dishes
+    # What makes no sense in a dish, said plainly; the cook decides.
+    module Sense
+      MUCH = 10
+      RIGHT = %w[firm standard soft].freeze
+
+      module_function
+
+      # `before`: the plan of the dish as written; `plan`: that of the evening.
+      def warnings(dish, before, plan, salt)
+        [*written_liquid(dish, before), *salty(salt), *spices(dish), *pulses(dish, plan), *not_counted(dish)]
+      end
+
+      def written_liquid(dish, before)
+        written_g = dish.main_liquid&.g
+        return [] if written_g.nil? || before.load.plenty?
+
+        verdict = Methods::Trying.run(before.request, written_g, step_min: Pot::Cooking::CUES_STEP_MIN).verdict
+        return [] if RIGHT.include?(verdict)
+
+        main = dish.main_liquid
+        [warning("liquid-as-written", "As written, #{written_g.round} g of #{main.name} for #{dish.rice_g.round} g rice " \
+                                      "comes out #{verdict} in this pot; #{before.liquid_g.round} g is right.")]
+      end
+
+      def salty(salt)
+        return [] if salt.serving_g <= Methods::Warnings::MOST_SALT_G
+
+        name, most_g = salt.sources.first
+        [Methods::Warnings.too_salty(salt.serving_g, " Most comes from #{name}: #{Measure::Rounding.plain(most_g, 1)} g in all.")]
+      end
+
+      def spices(dish)
+        dish.lines.filter_map do |line|
+          usual = line.ingredient.usual
+          next unless usual && line.g && line.g > MUCH * usual * dish.rice_g / 100
+
+          times = (line.g / usual / dish.rice_g * 100).round
+          warning("much-of-it", "#{line.g.round} g of #{line.name} is #{times} times the usual " \
+                                "for #{dish.rice_g.round} g rice. Grams or spoons?")
+        end
+      end
+
+      # Raw pulses and the like that the time they get does not boil through.
+      def pulses(dish, plan)
+        dish.lines.filter_map do |line|
+          has_min = boiling_min(line, plan)
+          next if line.ingredient.boil_min <= has_min
+
+          wants_min = line.ingredient.boil_min.round
+          warning("boil-longer", "#{line.name} must boil #{wants_min} min and gets #{has_min.round} here: boil it " \
+                                 "beforehand, or take it cooked. Pulses and their like must be boiled through.")
+        end
+      end
+
+      # Where it boils: in the pot with the rice, before that in a base, or in a step of its
+      # own, by the kinds of these. Frying and resting boil nothing through.
+      def boiling_min(line, plan)
+        case line.stage
+        when "base" then boiling_in(plan, "base") + in_pot_min(plan)
+        when "with", "liquid" then in_pot_min(plan)
+        when "beside" then boiling_in(plan, "base")
+        else boiling_in(plan, "after")
+        end
+      end
+
+      # Minutes of the tasks of a section whose kind boils what lies in them.
+      def boiling_in(plan, section)
+        plan.tasks.select { |task| task.id.start_with?("#{section}.") && task.kind.boils }.sum(&:told_min)
+      end
+
+      # On the heat from the boil on.
+      def in_pot_min(plan)
+        [plan.on_heat_min - (plan.run.at("boil") || plan.on_heat_min), 0.0].max
+      end
+
+      def not_counted(dish)
+        unknown = dish.lines.select { |line| line.amount && line.g.nil? }.map(&:name)
+        return [] if unknown.empty?
+
+        [warning("not-counted", "Not counted, because nobody knows what one weighs: #{unknown.join(', ')}.")]
+      end
+
+      def warning(code, say)
+        Methods::Warning.new(code: code, say: say)
+      end
+
+      private_class_method :written_liquid, :salty, :spices, :pulses, :boiling_min, :boiling_in, :in_pot_min, :not_counted,
+                           :warning
+    end
+  end
+end

@@ -1,0 +1,100 @@
+# frozen_string_literal: true
+
+require_relative "../measure/cup"
+require_relative "../measure/numeral"
+require_relative "../measure/spoken"
+require_relative "../measure/unit_words"
+require_relative "scaling"
+
+module FondKettle
+  module Dishes
+    # An amount as a cook measures it: `words` in the measures of the house, `weight`
+    # on its scale (nil: not known), `g` what the words stand for, `error` the share
+    # by which rounding moved it.
+    Measured = Value.define(:words, :weight, :g, :error) do
+      # "+4 %", or nil where nobody could measure the difference.
+      def off
+        return if error.abs < 0.01
+
+        "#{error.positive? ? '+' : '−'}#{(error.abs * 100).round} %"
+      end
+    end
+
+    # Rounds scaled lines to what can be had and measured.
+    class ServingWords
+      QUARTER = 0.25
+      # A piece more or less is right within this share.
+      CLOSE = 0.15
+      POURED = ["dry goods", "spice", "tins and jars", "drinks", "dairy", "tap"].freeze
+
+      # `house`: Measure::House.
+      def initialize(house)
+        @house = house
+      end
+
+      # The Measured of a Scaled.
+      def say(scaled)
+        line = scaled.line
+        return Measured.new(words: "to taste", weight: nil, g: nil, error: 0.0) unless scaled.amount
+        return pieces(scaled) if Measure::UnitWords.piece?(line.unit)
+        return grams(scaled.g, line.ingredient) if Measure::Units::MASS.key?(line.unit)
+
+        volume(scaled.g / line.ingredient.g_ml, line.ingredient.g_ml)
+      end
+
+      # A weight, and in cup and spoons where the thing can be poured.
+      def grams(exact_g, ingredient)
+        scale_g = @house.weighed(exact_g).to_f
+        too_little = exact_g < 1 || scale_g.zero?
+        ml = exact_g / ingredient.g_ml
+        cups = Measure::Spoken.say(ml, @house) if too_little || POURED.include?(ingredient.aisle)
+        g = too_little ? Measure::Spoken.measured_ml(ml, @house) * ingredient.g_ml : scale_g
+        Measured.new(words: cups, weight: too_little ? nil : @house.weighed(exact_g), g: g, error: error(g, exact_g))
+      end
+
+      private
+
+      def pieces(scaled)
+        steps = steps(scaled.line)
+        counts = steps.map { |step| [(scaled.amount / step).round * step, step].max }
+        count = counts.find { |had| error(had, scaled.amount).abs <= CLOSE } || counts.last
+        return by_weight(scaled) if scaled.g && steps.last < 1 && error(count, scaled.amount).abs > CLOSE
+
+        g = scaled.g && (scaled.g * count / scaled.amount)
+        Measured.new(words: count(count, scaled.line), weight: weight(g), g: g, error: error(count, scaled.amount))
+      end
+
+      # What can be cut is halved, and quartered where halves are too coarse.
+      def steps(line)
+        return [1.0] if line.scales == "whole" || line.ingredient.step >= 1
+
+        [line.ingredient.step, QUARTER].uniq
+      end
+
+      # Too little of one to be cut: it is weighed.
+      def by_weight(scaled)
+        grams(scaled.g, scaled.line.ingredient)
+      end
+
+      # Nobody weighs less than a gram.
+      def weight(grams)
+        @house.weighed(grams) if grams && grams >= 1
+      end
+
+      def count(count, line)
+        number = Measure::Numeral.write(count)
+        line.unit == Measure::UnitWords::PIECE ? number : "#{number} #{Measure::UnitWords.label(line.unit, count)}"
+      end
+
+      def volume(exact_ml, g_ml)
+        poured_ml = Measure::Spoken.measured_ml(exact_ml, @house)
+        Measured.new(words: Measure::Spoken.say(exact_ml, @house), weight: weight(exact_ml * g_ml), g: poured_ml * g_ml,
+                 error: error(poured_ml, exact_ml))
+      end
+
+      def error(had, exact)
+        exact.zero? ? 0.0 : (had / exact) - 1
+      end
+    end
+  end
+end

@@ -1,0 +1,136 @@
+# frozen_string_literal: true
+
+require_relative "../larder/grains"
+require_relative "serving_words"
+
+module FondKettle
+  module Dishes
+    # Something to get: `words` and `weight` as measured, `need_g`, `have_g` of it in
+    # the cupboard and `buy_g` (nil where weights are not known).
+    Item = Value.define(:aisle, :key, :name, :words, :weight, :need_g, :have_g, :buy_g) do
+      # "3 tbsp (45 g) butter", "600 g chicken"
+      def to_s
+        [words, words && weight ? "(#{weight})" : weight, name].compact.join(" ")
+      end
+    end
+    # Something to do beforehand, `minutes` before the cooking starts.
+    Ahead = Value.define(:say, :minutes)
+    # One thing to put ready, with the stage at which it goes in.
+    Ready = Value.define(:stage, :name, :note, :measured, :scaled)
+
+    # What to buy, what to put ready and what to begin the night before.
+    class Shopping
+      # From here on a soak is for the night before.
+      LONG_SOAK_MIN = 240
+      FREE = "tap"
+      PLURAL = /e?s\z/
+
+      # `supper`: a Supper; `house`: Measure::House; `stock_g`: what the cupboard has,
+      # g by ingredient or grain key.
+      def initialize(supper, house, stock_g)
+        @supper = supper
+        @words = Dishes::ServingWords.new(house)
+        @stock_g = stock_g
+      end
+
+      # Items by aisle, what is needed twice added up; rice first. What there is of
+      # something is counted once, however many items need it.
+      def items
+        @items ||= all_items.freeze
+      end
+
+      # What must be got: items that the cupboard does not cover.
+      def to_buy
+        items.reject { |item| item.buy_g&.zero? }
+      end
+
+      # Everything in order of use.
+      def ready
+        @ready ||= in_order_of_use.map do |scaled|
+          amount = amount(scaled)
+          Ready.new(stage: scaled.line.stage, name: scaled.line.name, note: scaled.line.note, measured: @words.say(amount),
+                    scaled: amount)
+        end.freeze
+      end
+
+      # Soaking and thawing, the longest first.
+      def ahead
+        lines = @supper.dish.lines.select { |line| line.ingredient.ahead_min.positive? }
+        soaks = lines.map { |line| Ahead.new(say: "#{line.name}: #{line.ingredient.ahead}", minutes: line.ingredient.ahead_min) }
+        soak_min = @supper.plan.request.soak_min
+        soaks << Ahead.new(say: "Rice: soak it", minutes: soak_min) if soak_min >= LONG_SOAK_MIN
+        soaks.sort_by { |ahead| -ahead.minutes }
+      end
+
+      private
+
+      def in_order_of_use
+        order = Dishes::STAGES.keys
+        @supper.lines.sort_by.with_index { |scaled, index| [order.index(scaled.line.stage), index] }
+      end
+
+      def all_items
+        left_g = @stock_g.dup
+        lines = @supper.lines.reject { |scaled| scaled.line.ingredient.aisle == FREE }
+        grouped = lines.group_by { |scaled| [scaled.line.ingredient.key, scaled.line.name.downcase.sub(PLURAL, "")] }
+        wanted = [rice, *grouped.values.map { |same| needed(same) }.sort_by { |need| [need[:aisle], need[:name].downcase] }]
+        wanted.map { |need| item(need, left_g) }
+      end
+
+      def rice
+        grain = @supper.plan.request.grain
+        poured = Larder::Ingredient.of(key: grain.key, name: grain.name, g_ml: grain.rho_g_ml, aisle: "dry goods")
+        { key: grain.key, name: grain.name, aisle: poured.aisle, need_g: @supper.rice_g,
+          **told(@words.grams(@supper.rice_g, poured)) }
+      end
+
+      # The main liquid in the amount that the model wants, whatever was written.
+      def amount(scaled)
+        return scaled unless scaled.line.equal?(@supper.dish.main_liquid)
+
+        line = scaled.line.with(amount: @supper.liquid_g, unit: "g", g: @supper.liquid_g)
+        Dishes::Scaled.new(line: line, factor: 1.0, why: "The water model says how much this pot wants.")
+      end
+
+      # All lines of one thing as one need.
+      def needed(same)
+        amounts = same.map { |scaled| amount(scaled) }
+        line = amounts.first.line
+        need_g = amounts.sum(&:g) if amounts.all?(&:g)
+        { key: line.ingredient.key, name: line.name, aisle: line.ingredient.aisle, need_g: need_g, **measured(amounts, need_g) }
+      end
+
+      # Added up where the lines count alike, by weight where they do not, and one by
+      # one where nobody knows what one weighs.
+      def measured(amounts, need_g)
+        line = amounts.first.line
+        if amounts.all? { |scaled| scaled.amount && scaled.line.unit == line.unit }
+          told(bought(amounts.first.with(factor: amounts.sum(&:amount) / line.amount)))
+        elsif need_g
+          told(@words.grams(need_g, line.ingredient))
+        else
+          { words: amounts.map { |scaled| told(@words.say(scaled)).values.compact.first }.join(" and "), weight: nil }
+        end
+      end
+
+      def told(measured)
+        { words: measured.words, weight: measured.weight }
+      end
+
+      # Tins are bought whole, however much of one goes in.
+      def bought(scaled)
+        return @words.say(scaled) unless scaled.line.unit == "can"
+
+        @words.say(scaled.with(factor: scaled.amount.ceil / scaled.line.amount))
+      end
+
+      # Takes what there is from `left_g`.
+      def item(need, left_g)
+        need_g = need[:need_g]
+        have_g = left_g.fetch(need[:key], 0.0)
+        left_g[need[:key]] = [have_g - need_g, 0.0].max if need_g
+        Item.new(**need, have_g: have_g, buy_g: need_g && [need_g - have_g, 0.0].max)
+      end
+    end
+  end
+end

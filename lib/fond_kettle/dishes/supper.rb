@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+require_relative "../methods/planner"
+require_relative "scaling"
+require_relative "own_steps"
+require_relative "salt"
+require_relative "sense"
+
+module FondKettle
+  module Dishes
+    # A dish in the amount of one evening: `factor` times as written, its lines
+    # scaled, cooked in `batches` equal pots, each of which `plan` is for; `before` is
+    # the plan of the dish as written in the same pot; `servings` regular adults' worth.
+    Supper = Value.define(:dish, :factor, :servings, :lines, :batches, :plan, :before, :salt, :warnings) do
+      # Raw rice in all pots, g.
+      def rice_g
+        plan.load.rice_g * batches
+      end
+
+      # Of the main liquid (or water) in all pots, g, as the model has it.
+      def liquid_g
+        plan.liquid_g * batches
+      end
+
+      # Weight of the finished rice, g.
+      def cooked_rice_g
+        rice_g * (1 + plan.load.uptake)
+      end
+
+      # Allergens of everything eaten, sorted.
+      def allergens
+        dish.lines.flat_map { |line| line.ingredient.allergens }.uniq.sort
+      end
+    end
+
+    # Works a Supper out.
+    module Laying
+      module_function
+
+      # `request`: the kitchen's side (method, vessel, fire, texture, wash …); its rice
+      # and additions are the dish's. `servings` nil: as many as the factor says. What
+      # does not fit the pot goes into as many equal ones as it takes.
+      def supper(dish, factor, request, servings: nil)
+        plan, batches = in_batches(scaled_request(dish, factor, request))
+        lines = Dishes::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm, pans: batches)
+        before = Methods::Planner.plan(scaled_request(dish, 1.0, request))
+        servings ||= dish.serves * factor
+        salt = Salt.of(lines, plan, batches, servings)
+        Supper.new(dish: dish, factor: factor, servings: servings, lines: lines.freeze, batches: batches,
+                   plan: plan, before: before, salt: salt, warnings: warnings(dish, before, plan, salt))
+      end
+
+      # The pot's own and the dish's; salt is judged by all of its sources.
+      def warnings(dish, before, plan, salt)
+        pot = plan.warnings.reject { |warning| warning.code == "salt-high" }
+        [*pot, *Sense.warnings(dish, before, plan, salt)].freeze
+      end
+
+      # A Plan for one of so many equal pots, and how many.
+      def in_batches(whole)
+        plan = Methods::Planner.plan(whole)
+        return [plan, 1] if plan.fit.fits? || plan.fit.batches == 1
+
+        [Methods::Planner.plan(split(whole, plan.fit.batches)), plan.fit.batches]
+      end
+
+      # The request for one of `batches` equal pots.
+      def split(request, batches)
+        additions = request.additions.map { |addition| addition.with(g: addition.g / batches) }
+        sauce_g = request.choices.residue_g
+        request.with(rice_g: request.rice_g / batches, additions: additions.freeze,
+                     choices: request.choices.with(residue_g: sauce_g && (sauce_g / batches)))
+      end
+
+      # The request of `dish` at `factor`: rice, what the lines bring, its own steps.
+      def request_for(dish, factor, lines, request)
+        main = dish.main_liquid
+        additions = lines.select { |scaled| scaled.line.in_pot? && !scaled.line.equal?(main) }.map do |scaled|
+          Methods::Addition.new(ingredient: scaled.line.ingredient, g: scaled.g, label: nil)
+        end
+        company = lines.map { |scaled| scaled.line.ingredient }
+        request.with(method: OwnSteps.method(request.method, dish), rice_g: dish.rice_g * factor,
+                     company: [*company, *request.company].freeze,
+                     additions: [*additions, *request.additions].freeze)
+      end
+
+      # The same, scaling the lines too.
+      def scaled_request(dish, factor, request)
+        request_for(dish, factor, Dishes::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm), request)
+      end
+
+      private_class_method :in_batches, :warnings
+    end
+  end
+end

@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Formats
+    # The tasks of a Plan as the contract's JSON: exactly what `kettle clock` takes, and
+    # what there is to do.
+    module TaskJson
+      module_function
+
+      # Tasks in the order in which they start; `stage` is the index of the plan's stage
+      # that a task is, and missing for any other.
+      def tasks(plan)
+        stages = plan.last.stages.each_with_index.to_h { |stage, index| ["stages.#{plan.last.key}.#{stage.key}", index] }
+        plan.tasks.map { |task| { **slot(task.slot), **content(task, plan), stage: stages[task.id] }.compact }
+      end
+
+      # When each starts, minutes before serving.
+      def starts(plan)
+        plan.tasks.to_h { |task| [task.id, plan.placed.starts[task.id]] }
+      end
+
+      # The same tasks as the steps of a slip.
+      def steps(plan)
+        plan.tasks.map do |task|
+          { id: task.id, key: task.key, kind: task.kind.key, say: task.say, minutes: task.told_min&.round(2),
+            hands_on: task.hands_on, heat: task.heat, cue: task.cue, why: task.why, watch: task.watch,
+            cautions: codes(plan, task) }
+        end
+      end
+
+      # How long before serving the last may be over.
+      def ends(plan)
+        plan.ends.map { |finish| { task: finish.task, before_serve: [finish.least, finish.most] } }
+      end
+
+      def slot(slot)
+        { id: slot.id, minutes: slot.minutes, uses: slot.uses, oven_c: slot.oven_c,
+          after: slot.after.map { |after| { task: after.task, gap: [after.least, after.most] } } }
+      end
+
+      def content(task, plan)
+        { kind: task.kind.key, key: task.key, say: task.say, cue: task.cue, why: task.why, hands_on: task.hands_on,
+          timed_min: task.timed_min&.round(4), heat: task.heat, watch: task.watch,
+          amounts: task.amounts.map { |amount| { what: amount.what, g: amount.g.round(3), measured: amount.measured } },
+          cautions: codes(plan, task) }
+      end
+
+      def codes(plan, task)
+        plan.cautions_at(task).map(&:code)
+      end
+
+      private_class_method :slot, :content, :codes
+    end
+  end
+end

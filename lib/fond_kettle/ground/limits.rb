@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+module FondKettle
+  # What may be asked of the model. One place, so that the command line, the
+  # pages and the cupboard refuse the same things.
+  module Limits
+    RICE_G = (10..20_000)
+    AMOUNT = (0.01..1_000_000)
+    PEOPLE = (1..200)
+    TEXTURE = (-1..1)
+    RINSE_CHANGES = (0..20)
+    SOAK_MIN = (0..2880)
+    WATER_C = (0..100)
+    DIAMETER_MM = (80..600)
+    HEIGHT_MM = (30..600)
+    POT_KG = (0.1..30)
+    LID_FACTOR = (0.1..5)
+    HIGH_W = (1..10_000)
+    ALTITUDE_M = (-430..6000)
+    MEASURE_ML = (20..2000)
+    SPOON_ML = (0.5..60)
+    OVEN_OFF_C = (-60..60)
+    ADDITION_G = (0..20_000)
+    ADDITIONS = 100
+    LIQUID_G = (0..50_000)
+    OVEN_C = (60..300)
+    LIFTED_S = (0..600)
+    PARTS = (5..20)
+    DONE = (0.2..1.0)
+    HANDS = (1..3)
+    TASKS = 60
+    TASK_MIN = (0..2880)
+    STAGES = 50
+    STAGE_MIN = (0..720)
+    NAME_LENGTH = 60
+  end
+end

@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+require "dry/schema"
+require_relative "paths"
+
+Dry::Schema.load_extensions(:hints)
+
+module FondKettle
+  # What all schemas share: plain messages (data/messages.yml) and number types
+  # that turn a whole number into a float and nothing else into anything.
+  module Schema
+    Number = Dry::Types["float"].constructor { |value| value.is_a?(Integer) ? value.to_f : value }
+    # As typed into a form: "1.5" or "1,5"; anything else stays what it was.
+    TypedNumber = Dry::Types["float"].constructor do |value|
+      next value unless value.is_a?(String)
+
+      decimal(value) || value
+    end
+    TypedWhole = Dry::Types["integer"].constructor do |value|
+      next value unless value.is_a?(String)
+
+      Integer(value.strip, 10, exception: false) || value
+    end
+
+    # Predicates that ask what kind of value it is.
+    TYPES = %i[float? int? number? str?].freeze
+
+    module_function
+
+    # What a message of a result says, as a sentence; where either of two would do, both.
+    def sentence(message)
+      return message.text if message.respond_to?(:text)
+
+      this, that = [message.left, message.right].map { |side| sentence([side].flatten.first) }
+      "#{this} or #{that.delete_prefix("#{message.path.last} ")}"
+    end
+
+    # What is wrong: the messages of a result (path, what was received), each with
+    # what it says. What is no number at all is told between
+    # which it may be.
+    def faults(result)
+      result.errors.map { |message| [message, [sentence(message), *allowed(message, result)].join(", ")] }
+    end
+
+    # The range or list of a value that already fails by its type.
+    def allowed(message, result)
+      return unless message.respond_to?(:predicate) && TYPES.include?(message.predicate)
+
+      hint = result.hints.find { |found| found.path == message.path && found.predicate == :included_in? }
+      hint&.text&.delete_prefix("must be ")
+    end
+
+    # "1.5" or "1,5" as a float, or nil.
+    def decimal(text)
+      Float(text.strip.tr(",", "."), exception: false)
+    end
+
+    # A typed number as a file has it: whole where it is whole; anything else stays
+    # text, for a schema to refuse.
+    #
+    #   as_number("1,5") # => 1.5
+    def as_number(text)
+      number = decimal(text)
+      return text unless number&.finite?
+
+      number == number.to_i ? number.to_i : number
+    end
+
+    # A JSON schema with our messages; `strict` refuses keys it does not know; `like`
+    # is a schema that it goes on from.
+    def json(strict: false, like: nil, &block)
+      Dry::Schema.JSON(**(like ? { parent: like } : {})) do
+        config.validate_keys = strict
+        config.messages.load_paths << File.join(DATA, "messages.yml")
+        instance_exec(&block)
+      end
+    end
+
+    # A form schema with our messages.
+    def params(&block)
+      Dry::Schema.Params do
+        config.messages.load_paths << File.join(DATA, "messages.yml")
+        instance_exec(&block)
+      end
+    end
+  end
+end

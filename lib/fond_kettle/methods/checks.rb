@@ -1,0 +1,105 @@
+# frozen_string_literal: true
+
+require_relative "../care/kind"
+require_relative "../ground/errors"
+require_relative "../ground/template"
+require_relative "method"
+
+module FondKettle
+  module Methods
+    # What a schema cannot say of a method: whether its parts hold together, and whether
+    # the model can compute what they ask for. Every fault is a BadCatalogue.
+    class Checks
+      # What a text may have filled in: of the base's stages, and of those with the rice.
+      BASE_WORDS = %i[rice liquid changes soak drain snap surface depth balance colour].freeze
+      STAGE_WORDS = %i[oven].freeze
+      SEALS = %w[dough foil].freeze
+      RAW = %w[raw-meat raw-fish].freeze
+      COOKS = %w[fry simmer].freeze
+
+      # `method`: Method; `path`: its file, for the message. Raises BadCatalogue.
+      def self.call(method, path)
+        new(method, path).call
+      end
+
+      def initialize(method, path)
+        @method = method
+        @path = path
+      end
+
+      def call
+        sections.each_value { |stages| unique(stages) }
+        @method.phases.each { |phase| phase(phase) }
+        [*@method.base, *@method.after].each { |stage| words(stage, [stage.say, stage.cue, stage.why], BASE_WORDS) }
+        raw_food
+        chained
+      end
+
+      private
+
+      def sections
+        by_phase = @method.phases.flat_map { |phase| [[[phase.key, "base"], phase.base], [[phase.key, "stages"], phase.stages]] }
+        [*by_phase, ["after", @method.after]].to_h
+      end
+
+      def refuse(what)
+        raise BadCatalogue, "#{@path}, #{what}"
+      end
+
+      # A task is known by its key within its part.
+      def unique(stages)
+        twice = stages.map(&:key).tally.find { |_, count| count > 1 }
+        refuse("key #{twice.first}: must not be there twice in #{stages.first.section}") if twice
+      end
+
+      def words(stage, texts, known)
+        Template.check(texts, known, "#{@path}, #{stage.key}")
+      end
+
+      def phase(phase)
+        refuse("stages must have at least one") if phase.stages.empty?
+        phase.stages.each { |stage| stage(stage, phase) }
+        seals(phase)
+      end
+
+      def stage(stage, phase)
+        refuse("stage #{stage.key}: must have either until or minutes") unless stage.until.nil? ^ stage.minutes.nil?
+        kind = Care::Kinds.fetch(stage.kind)
+        refuse("stage #{stage.key}: kind #{kind.key} cannot be computed yet") unless kind.computed
+        refuse("stage #{stage.key}: can be drained only in plenty of water (parts)") if stage.drain && phase.parts.nil?
+        words(stage, [stage.say], STAGE_WORDS)
+      end
+
+      # Nothing is poured off from under a seal.
+      def seals(phase)
+        return unless phase.parts && sealed?(phase)
+
+        refuse("parts: water cannot be poured off from a pot sealed with dough or foil")
+      end
+
+      def sealed?(phase)
+        own = (phase.vessel || @method.vessel)[:lid]
+        phase.stages.any? { |stage| SEALS.include?(stage.lid || own) }
+      end
+
+      # A sealed pot over a raw base is more than one soup of one temperature.
+      def raw_food
+        raw = [*@method.food, *@method.base.reject { |stage| COOKS.include?(stage.kind) }.flat_map(&:food)] & RAW
+        return if raw.empty? || @method.base.any? { |stage| COOKS.include?(stage.kind) }
+
+        sealed = @method.phases.any? { |phase| sealed?(phase) }
+        refuse("food #{raw.first}: raw in a sealed pot cannot be computed yet; cook it in the base") if sealed
+      end
+
+      # Rice goes on from every phase but the last in plenty of water.
+      def chained
+        *before, last = @method.phases
+        open = before.find { |phase| phase.parts.nil? || phase.unknown != "minutes" }
+        refuse("phase #{open.key}: only rice boiled in plenty of water (parts, unknown minutes) can go on") if open
+        refuse("phase #{last.key}: must end done") if last.done < 1
+        twice = @method.phases.map(&:key).tally.find { |_, count| count > 1 }
+        refuse("phase #{twice.first}: must not be there twice") if twice
+      end
+    end
+  end
+end

@@ -1,0 +1,142 @@
+# frozen_string_literal: true
+
+require_relative "../ground/catalogue"
+require_relative "../ground/paths"
+require_relative "checks"
+require_relative "forward"
+require_relative "method"
+require_relative "method_schema"
+
+module FondKettle
+  module Methods
+    # The methods of a kitchen: those of data/methods and, for a household, its own. A
+    # household's file that does not hold together is refused with its reason and
+    # leaves the rest alone; one of ours stops the start.
+    class Library
+      FOLDER = File.join(DATA, "methods")
+      BLANK_STAGE = { hands_on: false, watch: [].freeze, colours: {}.freeze, slot: nil, food: [].freeze,
+                      **Pot::Attributes.defaults.slice(*Pot::Attributes.set_by(:method).map(&:key)) }.freeze
+      BLANK_PHASE = { unknown: "liquid", parts: nil, done: 1.0, liquid_c: nil, vessel: nil, burner: nil }.freeze
+      BLANK = { residue_per_g: 0.0, crust: false, rule: nil, stir: "never", finish: "fluff", unsuited: [].freeze,
+                food: [].freeze }.freeze
+      # Fields of the one phase of a method that names none.
+      IN_SHORT = %i[parts liquid_c base stages].freeze
+      ONLY_PHASE = "cook"
+
+      # Ours alone, read once. Raises BadCatalogue.
+      def self.ours
+        @ours ||= new(texts_in(FOLDER)).tap { |library| raise BadCatalogue, library.problems.first if library.problems.any? }
+      end
+
+      # File names and texts of the methods in a folder, by name.
+      def self.texts_in(folder)
+        Dir[File.join(folder, "*.yml")].to_h { |path| [path, Catalogue.text_of(path)] }
+      end
+
+      # Ours and those of `folder`.
+      def self.with(folder)
+        new(ours.texts.merge(texts_in(folder)))
+      end
+
+      # `texts` by path; `all`: Method by key; `problems`: sentences on files refused.
+      attr_reader :texts, :all, :problems
+
+      # `texts`: path to YAML text.
+      def initialize(texts)
+        @texts = texts.freeze
+        @problems = []
+        @entries = texts.filter_map { |path, text| entry(path, text) }.to_h { |entry| [entry[:data]["key"], entry] }
+        @all = @entries.each_value.filter_map { |entry| attempt { method_of(entry) } }
+                       .to_h { |method| [method.key, method] }.freeze
+        @problems.freeze
+      end
+
+      # Raises InvalidInput for a key without a file.
+      def fetch(key)
+        all[key] || raise(InvalidInput.at("method", "must be one of: #{all.keys.join(', ')}", received: key))
+      end
+
+      # What a method's file says over what it is like, or nil: names and values as in
+      # the file.
+      def data(key)
+        @entries.key?(key) ? whole(@entries.fetch(key)) : nil
+      end
+
+      # What its own file says. Raises KeyError.
+      def own_data(key)
+        @entries.fetch(key)[:data]
+      end
+
+      # The text of a method's own file. Raises KeyError.
+      def text(key)
+        @entries.fetch(key)[:text]
+      end
+
+      # The same library with `text` in the place of the file KEY.yml; its problems call it
+      # `as`.
+      def trying(key, text, as:)
+        Library.new(texts.reject { |path, _| File.basename(path, ".yml") == key }.merge(as => text))
+      end
+
+      private
+
+      def attempt
+        yield
+      rescue BadCatalogue => e
+        @problems << e.message
+        nil
+      end
+
+      def entry(path, text)
+        attempt do
+          data = Catalogue.parse(text, path)
+          raise BadCatalogue, "#{path}: must be a list of names and values" unless data.is_a?(Hash)
+
+          { path: path, text: text, data: Forward.call(data) }
+        end
+      end
+
+      # What the file says over what the method it is like says; the food of both.
+      def whole(entry, seen = [])
+        data = entry[:data]
+        like = data["like"]
+        return data unless like
+        raise BadCatalogue, "#{entry[:path]}: a cycle of likes: #{[*seen, like].join(', ')}" if seen.include?(like)
+
+        parent = @entries[like] || raise(BadCatalogue, "#{entry[:path]}: like names no method: #{like}")
+        above = in_one_form(whole(parent, [*seen, like]), data)
+        food = Array(above["food"]) | Array(data["food"])
+        above.merge(data, food.empty? ? {} : { "food" => food })
+      end
+
+      # Phases in short or in full, as the file itself has them.
+      def in_one_form(above, data)
+        return above.except(*IN_SHORT.map(&:to_s)) if data.key?("phases")
+
+        data.keys.intersect?(IN_SHORT.map(&:to_s)) ? above.except("phases") : above
+      end
+
+      def method_of(entry)
+        data = Catalogue.check(whole(entry), METHOD_SCHEMA, path: entry[:path], text: entry[:text])
+        phases = phases(data, entry)
+        after = stages(data[:after], "after")
+        method = Method.new(**BLANK, **data.except(:like, :phases, *IN_SHORT), phases: phases.freeze, after: after)
+        Checks.call(method, entry[:path])
+        method
+      end
+
+      def phases(data, entry)
+        named = data[:phases] || [{ key: ONLY_PHASE, **data.slice(*IN_SHORT) }]
+        raise BadCatalogue, "#{entry[:path]}: stages must have at least one" if named.empty?
+
+        named.map do |phase|
+          PhaseText.new(**BLANK_PHASE, **phase, base: stages(phase[:base], "base"), stages: stages(phase[:stages], "stages"))
+        end
+      end
+
+      def stages(list, section)
+        (list || []).map { |stage| Stage.new(**BLANK_STAGE, section: section, **stage) }.freeze
+      end
+    end
+  end
+end

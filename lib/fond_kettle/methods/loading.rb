@@ -1,0 +1,151 @@
+# frozen_string_literal: true
+
+require_relative "../kit/atmosphere"
+require_relative "../kit/burner"
+require_relative "../kit/vessel"
+require_relative "../phases/phase"
+require_relative "../pot/load"
+require_relative "../pot/stage"
+require_relative "../pot/wash"
+require_relative "method"
+
+module FondKettle
+  module Methods
+    # One pot, ready to be cooked: a Pot::Load, its Pot::Stages and the Pot::Setting.
+    Potful = Value.define(:load, :stages, :setting) do
+      # Its Phases::Balance. Raises Error where nothing settles.
+      def solve
+        Phases::Solving.solve(load, stages, setting)
+      end
+    end
+
+    # Turns a Request and its Method into what the pot model works on.
+    module Loading
+      ROOM_C = 20.0
+      AT_BOIL = "at-boil"
+
+      module_function
+
+      # The phases of a request, solved one after the other (Phases::Phase): the rice of
+      # one goes into the next. Raises Error where nothing settles.
+      def phases(request)
+        request.method.phases.reduce([]) do |before, text|
+          potful = potful(request, text, before.last)
+          [*before, Phases::Phase.solve(key: text.key, unknown: text.unknown, **potful.to_h)]
+        end
+      end
+
+      # The last pot of a request (Potful), the pots before it solved.
+      def last(request)
+        before = phases(request.with(method: request.method.with(phases: request.method.phases[0...-1].freeze)))
+        potful(request, request.method.last_phase, before.last)
+      end
+
+      # Stages of the last pot as they are before it is solved.
+      def last_stages(request)
+        stages(request, request.method.last_phase)
+      end
+
+      # What the additions (Addition) bring, drink, weigh and fill.
+      def additions(list)
+        { brought_g: list.sum(0.0) { |addition| addition.g * addition.ingredient.brings },
+          drink_g: list.sum(0.0) { |addition| addition.g * addition.ingredient.takes },
+          solids_j_k: list.sum(0.0) { |addition| solids_j_k(addition) },
+          bulk_ml: list.sum(0.0) { |addition| addition.g / addition.ingredient.g_ml * addition.ingredient.room } }
+      end
+
+      # °C of an oven stage: as chosen, or as the method has it, and no hotter than this
+      # oven gets; nil for any other stage.
+      def oven_c(stage, request)
+        stage.oven_c && [request.choices.oven_c || stage.oven_c, request.oven.most_c].min
+      end
+
+      # The vessel of a phase: its own, or the request's.
+      def vessel(text, request)
+        return request.vessel unless text.vessel
+
+        Kit::Vessel.new(id: nil, name: "another pot", lid_factor: nil, **text.vessel)
+      end
+
+      # The stage of a phase's text that is stirred when it begins: the one after the
+      # boil, where that was chosen; nil where none is.
+      def stirred_stage(text, request)
+        return unless (request.choices.stir || request.method.stir) == AT_BOIL
+
+        boils = text.stages.index { |stage| stage.until == "boil" }
+        boils && text.stages[boils + 1]
+      end
+
+      def potful(request, text, before)
+        last = text.equal?(request.method.last_phase)
+        load, setting = request.held.applied(load(request, text, before, last), setting(request, text))
+        Potful.new(load: load, stages: stages(request, text), setting: setting)
+      end
+
+      def load(request, text, before, last)
+        state = before ? before.grain_state.with(grain: request.grain) : washed(request)
+        residue_g = last ? residue_g(request) : 0.0
+        Pot::Load.new(state: state, **additions(last ? request.additions : []), done: text.done,
+                      uptake: request.grain.uptake_for(request.texture), residue_g: residue_g, kept_g: residue_g,
+                      parts: (request.choices.parts if last && text.parts) || text.parts,
+                      crust: last && crust?(request), start_c: state.temp_c, liquid_c: text.liquid_c || ROOM_C)
+      end
+
+      def setting(request, text)
+        burner = text.burner ? Kit::Burner.usual(text.burner[:source]) : request.burner
+        Pot::Setting.new(vessel: vessel(text, request), burner: burner, room_c: ROOM_C, lid_factor: 1.0, open_factor: 1.0,
+                         boil_c: Kit::Atmosphere.boiling_point_c(request.altitude_m))
+      end
+
+      def stages(request, text)
+        stirred = stirred_stage(text, request)
+        lid = vessel(text, request).lid
+        text.stages.map do |stage|
+          plain = Pot::Stage.plain(key: stage.key, extra_min: request.lesson.extra_min,
+                                   **attributes(stage), lid: stage.lid || lid, oven_c: oven_c(stage, request))
+          plain = chosen(plain, request.choices)
+          stage.equal?(stirred) ? plain.with(stirred: true) : plain
+        end
+      end
+
+      # What the method's file sets; whole minutes as decimals.
+      def attributes(stage)
+        Pot::Attributes.set_by(:method).to_h do |attribute|
+          value = stage.public_send(attribute.key)
+          [attribute.key, value.is_a?(Integer) ? value.to_f : value]
+        end
+      end
+
+      # What the request sets for the whole plan, where it fits.
+      def chosen(stage, choices)
+        switches = Pot::Attributes.set_by(:request).select { |attribute| attribute.type == :switch }
+        switches.reduce(stage) do |now, attribute|
+          wanted = choices.public_send(attribute.key)
+          wanted.nil? ? now : now.with(attribute.key => wanted && attribute.fits.call(stage))
+        end
+      end
+
+      def residue_g(request)
+        request.choices.residue_g || (request.method.residue_per_g * request.rice_g)
+      end
+
+      def crust?(request)
+        request.choices.crust.nil? ? request.method.crust : request.choices.crust
+      end
+
+      def washed(request)
+        raw = Pot::GrainState.dry(request.grain, request.rice_g, temp_c: ROOM_C)
+        Pot::Wash.call(raw, rinse_changes: request.rinse_changes, soak_min: request.soak_min,
+                            water_c: request.water_c, drain: request.drain)
+      end
+
+      # Its own heat capacity without the water it brings, which is counted as water.
+      def solids_j_k(addition)
+        per_g = addition.ingredient.dry ? Pot::DRY_FOOD_J_G_K : Pot::MOIST_FOOD_J_G_K
+        addition.g * (1 - addition.ingredient.brings) * per_g
+      end
+
+      private_class_method :potful, :load, :setting, :stages, :attributes, :chosen, :residue_g, :crust?, :washed, :solids_j_k
+    end
+  end
+end

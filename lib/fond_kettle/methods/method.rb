@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+require_relative "../ground/vocabulary"
+require_relative "../pot/attributes"
+
+module FondKettle
+  module Methods
+    # A stage of a method as written in its file: what there is to do, and the
+    # attributes of Pot::Attributes that a method may set.
+    #   key      its name in the file; unique in its section
+    #   section  base (before the rice goes in), stages (with it) or after (once it is done)
+    #   kind     a key of Care::Kinds: rules, cues and the clock go by it
+    #   colours  minutes by colour, where onion is taken to one
+    #   slot     what it is for where a choice names it ("meat", "onion")
+    #   food     what may be in it, as in an ingredient's care ("raw-meat")
+    Stage = Value.define(:key, :section, :kind, :say, :cue, :why, :hands_on, :watch, :colours, :slot, :food,
+                         *Pot::Attributes.set_by(:method).map(&:key)) do
+      # Is it over when grain and water are ready?
+      def ready?
+        minutes == Vocabulary::READY
+      end
+    end
+
+    # One vessel of a method: what goes on before its rice goes in (`base`), its
+    # `stages`, and what is asked of it (`unknown`, one of Phases::UNKNOWNS). `parts` of
+    # water to one of rice where that is poured off, `done` the share of the core's time
+    # wanted (1.0: done), `liquid_c` how hot the liquid goes in (nil: cold), `vessel` and
+    # `burner` of its own where the plan's are not meant (nil).
+    PhaseText = Value.define(:key, :unknown, :parts, :done, :liquid_c, :vessel, :burner, :base, :stages)
+
+    # A method of cooking rice, as its file has it; its phases in order, and its own
+    # stages once the rice is done (`after`).
+    Method = Value.define(:key, :name, :family, :gives, :risks, :disagrees, :suits, :unsuited, :dishes, :portion,
+                          :rinse_changes, :rinse_range, :soak, :soak_range, :drain, :residue_per_g, :crust, :rule,
+                          :stir, :finish, :food, :vessel, :burner, :phases, :after) do
+      # The soak this method gives a Larder::Grain, minutes, within its own range.
+      def soak_min(grain)
+        wanted = soak == "usual" ? grain.soak_min : soak.to_f
+        wanted.clamp(soak_range.min.to_f, soak_range.max.to_f)
+      end
+
+      # Does it suit a grain: by its traits, or by its key?
+      def suits?(grain)
+        names = [grain.key, *grain.traits]
+        suits.intersect?(["all", *names]) && !unsuited.intersect?(names)
+      end
+
+      # The phase in which the rice is done.
+      def last_phase
+        phases.last
+      end
+
+      # Stages of the base of all phases.
+      def base
+        phases.flat_map(&:base)
+      end
+
+      # Stages of the last phase.
+      def stages
+        last_phase.stages
+      end
+
+      # Parts of water to one of rice in which the last phase boils, or nil.
+      def parts
+        last_phase.parts
+      end
+
+      # Is it cooked in a rice cooker?
+      def cooker?
+        burner[:source] == "cooker"
+      end
+
+      # Is one of its stages in an oven?
+      def oven?
+        phases.any? { |phase| phase.stages.any?(&:oven_c) }
+      end
+
+      # How hot its oven is, °C, or nil.
+      def oven_c
+        phases.flat_map(&:stages).filter_map(&:oven_c).first
+      end
+
+      # The colours that onion may be taken to, or nil where there is none.
+      def onion_colours
+        base.map(&:colours).find(&:any?)&.keys&.map(&:to_s)
+      end
+
+      # True where meat or onion may go first.
+      def order?
+        (%w[meat onion] - base.map(&:slot)).empty?
+      end
+    end
+  end
+end

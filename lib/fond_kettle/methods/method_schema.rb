@@ -1,0 +1,99 @@
+# frozen_string_literal: true
+
+require_relative "../care/kind"
+require_relative "../ground/catalogue"
+require_relative "../ground/limits"
+require_relative "../ground/schema"
+require_relative "../ground/vocabulary"
+require_relative "../kit/burner"
+require_relative "../kit/vessel"
+require_relative "../larder/grains"
+require_relative "../phases/phase"
+require_relative "../pot/attribute_schema"
+require_relative "../pot/wash"
+require_relative "../table/eaters"
+
+module FondKettle
+  module Methods
+    # What a stage says whatever its section; attributes come from their list.
+    WORDS_SCHEMA = Schema.json(strict: true) do
+      required(:key).filled(:string, format?: Catalogue::KEY)
+      required(:say).filled(:string)
+      required(:cue).filled(:string)
+      required(:why).filled(:string)
+      optional(:food).array(:string)
+    end
+
+    # A stage with the rice in the pot.
+    STAGE_SCHEMA = Schema.json(strict: true, like: WORDS_SCHEMA) do
+      required(:kind).filled(:string, included_in?: Care::Kinds.for_section("stages"))
+      Pot::AttributeSchema.declare(self, Pot::Attributes.set_by(:method), required: %i[heat])
+      optional(:hands_on).filled(:bool)
+      optional(:watch).array(:string, included_in?: Vocabulary::CUES)
+    end
+
+    # A stage on the base, or once the rice is done: the rice is not in it.
+    BASE_SCHEMA = Schema.json(strict: true, like: WORDS_SCHEMA) do
+      required(:kind).filled(:string, included_in?: Care::Kinds.for_section("base") | Care::Kinds.for_section("after"))
+      optional(:minutes).filled(Schema::Number, included_in?: Limits::STAGE_MIN)
+      optional(:colours).hash do
+        Vocabulary::ONION_COLOURS.each { |colour| optional(colour.to_sym).filled(Schema::Number, included_in?: Limits::STAGE_MIN) }
+      end
+      optional(:slot).filled(:string)
+      required(:hands_on).filled(:bool)
+    end
+
+    VESSEL_SCHEMA = Schema.json(strict: true) do
+      required(:diameter_mm).filled(Schema::Number, included_in?: Limits::DIAMETER_MM)
+      required(:height_mm).filled(Schema::Number, included_in?: Limits::HEIGHT_MM)
+      required(:lid).filled(:string, included_in?: Vocabulary::LIDS)
+      required(:material).filled(:string, included_in?: Kit::MATERIALS.keys)
+      required(:kg).filled(Schema::Number, included_in?: Limits::POT_KG)
+    end
+    BURNER_SCHEMA = Schema.json(strict: true) do
+      required(:source).filled(:string, included_in?: Kit::BURNER_HIGH_W.keys)
+    end
+
+    PHASE_SCHEMA = Schema.json(strict: true) do
+      required(:key).filled(:string, format?: Catalogue::KEY)
+      optional(:unknown).filled(:string, included_in?: Phases::UNKNOWNS)
+      optional(:parts).filled(Schema::Number, included_in?: Limits::PARTS)
+      optional(:done).filled(Schema::Number, included_in?: Limits::DONE)
+      optional(:liquid_c).filled(Schema::Number, included_in?: 0..100)
+      optional(:vessel).hash(VESSEL_SCHEMA)
+      optional(:burner).hash(BURNER_SCHEMA)
+      optional(:base).array(BASE_SCHEMA)
+      required(:stages).array(STAGE_SCHEMA)
+    end
+
+    METHOD_SCHEMA = Schema.json(strict: true) do
+      required(:key).filled(:string, format?: Catalogue::KEY)
+      optional(:like).filled(:string)
+      %i[name family gives risks disagrees].each { |text| required(text).filled(:string) }
+      required(:suits).array(:string, included_in?: ["all", *Vocabulary::TRAITS, *Larder::Grains.all.keys])
+      optional(:unsuited).array(:string, included_in?: [*Vocabulary::TRAITS, *Larder::Grains.all.keys])
+      required(:dishes).array(:string)
+      required(:portion).filled(:string, included_in?: Table::PORTION_G.keys)
+      required(:rinse_changes).filled(:integer, included_in?: Limits::RINSE_CHANGES)
+      required(:rinse_range).value(:array, size?: 2).each(:integer)
+      required(:soak).filled { (str? & eql?("usual")) | (number? & included_in?(Limits::SOAK_MIN)) }
+      required(:soak_range).value(:array, size?: 2).each(:integer)
+      required(:drain).filled(:string, included_in?: Pot::Wash::SURFACE.keys)
+      optional(:food).array(:string)
+      optional(:residue_per_g).filled(Schema::Number, included_in?: 0..2)
+      optional(:crust).filled(:bool)
+      optional(:rule).filled(:string, included_in?: %w[finger level])
+      optional(:stir).filled(:string, included_in?: %w[never at-boil])
+      optional(:finish).filled(:string, included_in?: %w[fluff fold turn tip])
+      required(:vessel).hash(VESSEL_SCHEMA)
+      required(:burner).hash(BURNER_SCHEMA)
+      optional(:after).array(BASE_SCHEMA)
+      # One vessel in short, or several.
+      optional(:parts).filled(Schema::Number, included_in?: Limits::PARTS)
+      optional(:liquid_c).filled(Schema::Number, included_in?: 0..100)
+      optional(:base).array(BASE_SCHEMA)
+      optional(:stages).array(STAGE_SCHEMA)
+      optional(:phases).array(PHASE_SCHEMA)
+    end
+  end
+end

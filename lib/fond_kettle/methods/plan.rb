@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+require_relative "../pot/verdict"
+
+module FondKettle
+  module Methods
+    Warning = Value.define(:code, :say)
+
+    # What the planner answers: made once, never changed.
+    #   phases    Phases::Phase, in order; the rice is done in the last
+    #   run       the course of the last, with its cues (Pot::Run)
+    #   tasks     Care::Task in the order in which they start; `placed` says when
+    #             (Clock::Placed), `ends` how long the last may wait (Clock::End)
+    #   cautions  Care::Caution with the ids of the tasks where each is shown
+    Plan = Value.define(:request, :phases, :spread, :run, :fit, :verdict, :tasks, :placed, :ends, :cautions, :warnings) do
+      # The Methods::Method.
+      def method
+        request.method
+      end
+
+      # The phase in which the rice is done.
+      def last
+        phases.last
+      end
+
+      # Pot::Load of the last phase.
+      def load
+        last.load
+      end
+
+      # Pot::Setting of the last phase.
+      def setting
+        last.setting
+      end
+
+      # Pot::Stage list of the last phase, with their minutes.
+      def stages
+        last.stages
+      end
+
+      # Phases::Balance of the last phase.
+      def balance
+        last.balance
+      end
+
+      # To pour in the last phase, g.
+      def liquid_g
+        balance.liquid_g
+      end
+
+      # How it comes out at the floor and at the top of the bed.
+      def floor_and_top
+        Pot::Verdict.floor_and_top(run, load, fit.bed_mm)
+      end
+
+      # Minutes from the first task to serving.
+      def total_min
+        placed.span_min
+      end
+
+      # Minutes of hands at work.
+      def hands_on_min
+        tasks.select(&:hands_on).sum(&:told_min)
+      end
+
+      # Minutes of all stages on the heat or in the oven.
+      def on_heat_min
+        phases.sum { |phase| phase == last ? heated_min(stages, run.stage_minutes) : heated_min(phase.stages, phase.stage_minutes) }
+      end
+
+      # The cautions shown at a task.
+      def cautions_at(task)
+        cautions.select { |_, ids| ids.include?(task.id) }.keys
+      end
+
+      # Rice and whatever else drinks, g: what a ratio is a ratio to.
+      def drinkers_g
+        load.rice_g + request.additions.select { |addition| addition.ingredient.drinks? }.sum(&:g)
+      end
+
+      # g of liquid per g of raw rice and dry additions.
+      def ratio_by_weight
+        liquid_g / drinkers_g
+      end
+
+      # mL of liquid per mL of raw rice and dry additions.
+      def ratio_by_volume
+        drinkers_ml = (load.rice_g / load.grain.rho_g_ml) +
+                      request.additions.select { |addition| addition.ingredient.drinks? }
+                             .sum { |addition| addition.g / addition.ingredient.g_ml }
+        liquid_g / drinkers_ml
+      end
+
+      private
+
+      def heated_min(stages, minutes)
+        stages.zip(minutes).reject { |stage, _| stage.off? }.sum { |_, min| min }
+      end
+    end
+  end
+end

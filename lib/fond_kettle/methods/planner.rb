@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+require_relative "../belief/spread"
+require_relative "../care/cautions"
+require_relative "../phases/phase"
+require_relative "../pot/cooking"
+require_relative "../pot/fit"
+require_relative "../pot/verdict"
+require_relative "loading"
+require_relative "plan"
+require_relative "request"
+require_relative "tasks"
+require_relative "timing"
+require_relative "warnings"
+
+module FondKettle
+  module Methods
+    # Request in, Plan out. Pure: the same request gives the same plan.
+    module Planner
+      module_function
+
+      # The Plan of a Request; with `curve`, its run carries its curve. Raises Error
+      # where no liquid settles.
+      def plan(request, curve: false)
+        phases = Loading.phases(request)
+        last = phases.last
+        step_min = curve ? Pot::Cooking::CURVE_STEP_MIN : Pot::Cooking::CUES_STEP_MIN
+        run = Pot::Cooking.run(last.load, last.liquid_g, last.stages, last.setting, step_min: step_min, curve: curve)
+        fit = Pot::Fitting.check(last.load, last.liquid_g, request.vessel)
+        Plan.new(request: request, phases: phases, run: run, fit: fit, spread: spread(request, last),
+                 verdict: Pot::Verdict.of(run, last.load), **tasks(request, phases),
+                 warnings: Warnings.for(request, last, run, fit))
+      end
+
+      # Around the stages as they were before they were timed: what is ready later takes
+      # longer.
+      def spread(request, last)
+        Belief::Spreading.around(last.balance, Loading.last_stages(request), last.setting, request.held)
+      end
+
+      # Tasks in the order in which they start, when that is, and the cautions at each.
+      def tasks(request, phases)
+        written = Tasks.write(request, phases)
+        placed = Timing.place(written, request)
+        order = written.each_with_index.sort_by { |task, index| [-placed.starts[task.id], index] }.map(&:first)
+        allergens = allergens(request)
+        { tasks: order.freeze, placed: placed, ends: Timing.ends(written).freeze,
+          cautions: Care::Cautions.of(order, allergens: allergens).freeze }
+      end
+
+      def allergens(request)
+        (request.additions.map(&:ingredient) + request.company).flat_map(&:allergens).uniq
+      end
+
+      private_class_method :spread, :tasks, :allergens
+    end
+  end
+end

@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+require_relative "../belief/lesson"
+require_relative "../ground/value"
+require_relative "../kit/oven"
+require_relative "../measure/rounding"
+require_relative "../pot/attributes"
+
+module FondKettle
+  module Methods
+    # Something beside the rice: an Ingredient and its weight in g; `label` is how the
+    # tasks name it, nil where a dish's own lines and steps do.
+    Addition = Value.define(:ingredient, :g, :label) do
+      # One that nobody has put in words: "200 g tomato".
+      def self.of(ingredient, grams)
+        new(ingredient: ingredient, g: grams, label: "#{Measure::Rounding.grams(grams)} g #{ingredient.name.downcase}")
+      end
+    end
+
+    # Where methods leave a choice. nil takes the method's own.
+    #   onion  a colour of its onion stage     first  "meat" or "onion"
+    #   stir   "never" or "at-boil"            crust  true or false
+    #   residue_g, parts  as in Pot::Load
+    # and every attribute that a request may set (Pot::Attributes).
+    Choices = Value.define(:onion, :first, :stir, :crust, :residue_g, :parts,
+                           *Pot::Attributes.set_by(:request).map(&:key)) do
+      # Only what was chosen; the rest is nil.
+      def self.of(**chosen)
+        new(**members.to_h { |name| [name, nil] }, **chosen)
+      end
+    end
+
+    # What the cook wants, complete and checked; units as in the names, `texture` from
+    # -1 (firm) to 1 (soft), `measures` what the house measures by (Measure::House),
+    # `company` the Ingredients that are eaten with it without lying in the pot with the
+    # rice: their cautions and allergens count. `hands` pairs of hands and `rings` on the
+    # stove are there.
+    Request = Value.define(:method, :choices, :grain, :rice_g, :texture, :rinse_changes, :soak_min, :water_c, :drain,
+                           :vessel, :burner, :oven, :altitude_m, :additions, :company, :measures, :lesson, :hands,
+                           :rings) do
+      # One of which only what is not usual is given: `method`, `grain`, `rice_g`,
+      # `vessel`, `burner` and `measures` must be.
+      def self.of(method:, grain:, **given)
+        new(method: method, grain: grain, choices: Choices.of, texture: 0.0, rinse_changes: method.rinse_changes,
+            soak_min: method.soak_min(grain), water_c: 20.0, drain: method.drain, oven: Kit::USUAL_OVEN, altitude_m: 0.0,
+            additions: [].freeze, company: [].freeze, lesson: Belief::NO_LESSON, hands: 1, rings: 2, **given)
+      end
+
+      # What this kitchen holds true of the unknowns (Belief::Held).
+      def held
+        held = Belief::Held.book.holding(lesson.estimate)
+        vessel.lid_factor ? held.holding(held[:lid].measured(vessel.lid_factor)) : held
+      end
+    end
+  end
+end

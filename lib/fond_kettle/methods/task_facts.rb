@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+require_relative "loading"
+
+module FondKettle
+  module Methods
+    # What is so in the vessel of a phase at each of its tasks, for the cautions: its
+    # lid, material and cloth, what food is in it, whether allergens are known. Tasks are
+    # asked about in their order; what went in stays in.
+    class TaskFacts
+      # `text`: PhaseText; `inside`: care of what is in the vessel from the start.
+      def initialize(request, text, inside)
+        @vessel = Loading.vessel(text, request)
+        @inside = inside.dup
+        eaten = request.additions.map(&:ingredient) + request.company
+        @always = ["lid:#{@vessel.lid}", "material:#{@vessel.material}",
+                   *("allergens" if eaten.any? { |ingredient| ingredient.allergens.any? })]
+        @inside |= eaten.flat_map(&:care)
+        @closed = false
+      end
+
+      # At a task of `kind` (Care::Kind) that puts in `food`, under `stage` (Pot::Stage) where
+      # it is one with the rice.
+      def at(kind, food: [], stage: nil)
+        @inside |= food
+        @closed ||= !stage.nil? && !stage.open?
+        [*@always, *@inside.map { |care| "in:#{care}" }, *("fat" if kind.fat), *("closed" if @closed),
+         *("lid:#{stage.lid}" if stage), *("cloth" if stage&.cloth)].uniq.freeze
+      end
+    end
+  end
+end

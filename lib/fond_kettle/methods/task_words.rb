@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+require_relative "../measure/gas_mark"
+require_relative "../measure/rounding"
+require_relative "../measure/units"
+require_relative "../pot/depth"
+require_relative "amounts"
+require_relative "loading"
+
+module FondKettle
+  module Methods
+    # What fills the texts of one phase's tasks: amounts in the house's measures, and
+    # where the water goes.
+    class TaskWords
+      DRAIN = { "quick" => "tip the water off", "shaken" => "shake the sieve well", "long" => "leave it 10 min in the sieve",
+                "air-dried" => "spread it out and leave it an hour", "cooked-in" => "" }.freeze
+      # Less than this over the rice looks level with it.
+      SEEN_MM = 1.5
+      OVER_LEVEL = "the liquid stands %d mm over the rice; the lid lets that out later"
+      COLD_C = 25
+
+      # `phase`: Phases::Phase of a Request.
+      def initialize(request, phase)
+        @request = request
+        @phase = phase
+        @load = phase.load
+        @balance = phase.balance
+      end
+
+      # By the names that texts ask for.
+      def to_h
+        @to_h ||= { rice: Amounts.rice(@load.rice_g, @load.grain, @request.measures),
+                    liquid: Amounts.liquid(@balance.liquid_g, @load, @request.measures), changes: changes, soak: soak,
+                    drain: DRAIN.fetch(@request.drain), snap: @load.grain.snap, surface: "#{@load.surface_g.round} g",
+                    depth: depth, balance: balance, beside: beside.join(", "), beside_water: beside_water }
+      end
+
+      # What goes in beside the rice and no dish names.
+      def beside
+        @beside ||= @request.additions.filter_map(&:label)
+      end
+
+      # Level with the rice, unless a leaky lid needs more to stand over it.
+      def cue(stage)
+        over_mm = stage.until == "level" ? @phase.setting.vessel.depth_mm(@balance.run.level_ml.to_f) : 0.0
+        over_mm < SEEN_MM ? stage.cue : format(OVER_LEVEL, over_mm.round)
+      end
+
+      # "190 °C (374 °F; gas mark 5; turn Small oven to 180)", nil for a stage on the stove.
+      def oven(stage)
+        return unless stage.oven_c
+
+        heat_c = Loading.oven_c(stage, @request)
+        dial_c = @request.oven.dial_c(heat_c)
+        also = ["#{Measure::Units.convert(heat_c, 'C', 'F').round} °F", "gas mark #{Measure::GasMark.text(heat_c)}"]
+        also << "turn #{@request.oven.name} to #{dial_c}" unless dial_c == heat_c.round
+        "#{heat_c.round} °C (#{also.join('; ')})"
+      end
+
+      private
+
+      def beside_water
+        brings, drinks = [@load.brought_g, @load.drink_g].map(&:round)
+        [("It brings #{brings} g of water to the rice; so much less is poured." if brings.positive?),
+         ("Dry food drinks #{drinks} g; so much more is poured." if drinks.positive?),
+         ("It brings no water worth counting." unless brings.positive? || drinks.positive?)].compact.join(" ")
+      end
+
+      def changes
+        @request.rinse_changes == 1 ? "one change of water" : "#{@request.rinse_changes} changes of water"
+      end
+
+      def soak
+        water = @request.water_c <= COLD_C ? "cold water" : "water at #{Measure::Rounding.plain(@request.water_c)} °C"
+        water = "the measured liquid" if @load.state.in_liquid
+        "#{Measure::Rounding.duration(@request.soak_min)} in #{water}"
+      end
+
+      def depth
+        Pot::Depth.words(Pot::Depth.over_rice_mm(@balance.liquid_g, @load, @phase.setting.vessel))
+      end
+
+      def balance
+        terms = [[@balance.uptake_g, "taken up"], [@balance.loss_g, "lost as steam"],
+                 [@balance.drunk_g, "drunk by dry food"], [@balance.residue_g, "left as sauce"],
+                 [@balance.drained_g, "poured off"], [@balance.cloth_g, "into the cloth"],
+                 [-@balance.soak_gain_g, "already in the grain"],
+                 [-@balance.surface_g, "clinging to it"], [-@balance.brought_g, "brought by the rest"]]
+        worth_saying = terms.reject { |grams, _| grams.abs < 0.5 }
+        worth_saying.map { |grams, what| "#{grams.negative? ? '−' : '+'} #{grams.abs.round} g #{what}" }
+                    .join(" ").delete_prefix("+ ")
+      end
+    end
+  end
+end

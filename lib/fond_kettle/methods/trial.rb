@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+require_relative "../phases/solve"
+require_relative "../pot/cooking"
+require_relative "../pot/fit"
+require_relative "rescue"
+require_relative "../pot/verdict"
+require_relative "loading"
+require_relative "plan"
+require_relative "warnings"
+
+module FondKettle
+  module Methods
+    # What comes of the cook's own water: a run of the pot, how it comes out (as a
+    # whole, at the floor and at the top), what can still be done and what to hear.
+    Trial = Value.define(:load, :run, :verdict, :floor_and_top, :rescue, :warnings)
+
+    # Tries an amount of liquid in the pot of a Request.
+    module Trying
+      module_function
+
+      # The Trial of `liquid_g` poured; `stages` (Pot::Stage) in place of the method's own.
+      # Without them, the stages take the minutes that the plan would give them. `step_min`
+      # is how fine the curve is, minutes. Raises Error where a sauce does not settle.
+      def run(request, liquid_g, stages: nil, step_min: Pot::Cooking::CURVE_STEP_MIN)
+        potful = Loading.last(request)
+        load = potful.load.residue_g.positive? ? potful.solve.load : potful.load
+        setting = potful.setting
+        run = Pot::Cooking.run(load, liquid_g, stages || potful.stages, setting, step_min: step_min, curve: true)
+        bed_mm = request.vessel.depth_mm(Pot::Fitting.cooked_ml(load))
+        Trial.new(load: load, run: run, floor_and_top: Pot::Verdict.floor_and_top(run, load, bed_mm),
+                  verdict: Pot::Verdict.of(run, load), warnings: warnings(request, load, setting, liquid_g, run),
+                  rescue: Rescue.for(run, load, setting, request.vessel.lid).freeze)
+      end
+
+      def warnings(request, load, setting, liquid_g, run)
+        fit = Pot::Fitting.check(load, liquid_g, request.vessel)
+        Warnings.boiling(run, setting) + fit.problems.map { |code| Warnings.fitting(code, fit) } +
+          Warnings.short_of_water(run, load)
+      end
+      private_class_method :warnings
+    end
+  end
+end

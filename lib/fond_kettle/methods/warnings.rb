@@ -1,0 +1,121 @@
+# frozen_string_literal: true
+
+require_relative "../measure/rounding"
+require_relative "../pot/fit"
+require_relative "../pot/verdict"
+require_relative "../table/eaters"
+require_relative "plan"
+
+module FondKettle
+  module Methods
+    # What the cook should hear before starting, from a balance, a run and a fit.
+    module Warnings
+      SLOW_BOIL_MIN = 45.0
+      # Two fifths of the 5 g of salt a day that health authorities name as the most
+      # for an adult.
+      MOST_SALT_G = 2.0
+
+      module_function
+
+      # Of a Request whose `last` phase (Phases::Phase) took this `run` and has this `fit`.
+      def for(request, last, run, fit)
+        [*boiling(run, last.setting), *water(last.balance, last.load), *fit.problems.map { |code| fitting(code, fit) },
+         *coming_out(run, last.load, last.balance), *outside(request), *salty(request)]
+      end
+
+      def fitting(code, fit)
+        warning(code, case code
+                      when "pot-too-small" then "Too much for this pot. #{split(fit)}"
+                      when "boils-over"
+                        "The pot is #{percent(fit.fill_before)} full before it boils; above 67 % it boils over. #{split(fit)}"
+                      when "bed-too-deep" then "The cooked bed is #{fit.bed_mm.round} mm deep; over 100 mm it cooks unevenly."
+                      when "bed-too-thin" then "The cooked bed is only #{fit.bed_mm.round} mm deep; under 15 mm it scorches. " \
+                                               "Take a narrower pot."
+                      end)
+      end
+
+      # Salt that goes in beside the rice, for portions of the method's usual size.
+      def salty(request)
+        salt_g = request.additions.sum { |addition| addition.g * addition.ingredient.salt / 100 }
+        serving_g = salt_g * Table::PORTION_G.fetch(request.method.portion) / request.rice_g
+        serving_g > MOST_SALT_G ? [too_salty(serving_g, "")] : []
+      end
+
+      # `most` names where it comes from.
+      def too_salty(serving_g, most)
+        warning("salt-high", "#{Measure::Rounding.plain(serving_g, 1)} g of salt a portion; above #{MOST_SALT_G} g is a lot " \
+                             "for one meal.#{most}")
+      end
+
+      # A method has its range; beyond it the cook decides.
+      def outside(request)
+        { "rinse" => [request.rinse_changes, request.method.rinse_range, "changes of water"],
+          "soak" => [request.soak_min, request.method.soak_range, "min"] }.filter_map do |what, (given, range, unit)|
+          next if given.between?(range.min, range.max)
+
+          warning("outside-method", "#{request.method.name} takes a #{what} of #{range.min} to #{range.max} #{unit}; you chose " \
+                                    "#{Measure::Rounding.plain(given)}.")
+        end
+      end
+
+      def split(fit)
+        fit.batches > 1 ? "Split it into #{fit.batches} equal pots of this size, or take a larger pot." : "Take a larger pot."
+      end
+
+      def boiling(run, setting)
+        return [warning("cannot-boil", "This never comes to the boil: the heat is off or too weak.")] if run.stuck
+
+        boil_min = run.at("boil")
+        return [] unless boil_min && boil_min > SLOW_BOIL_MIN
+
+        [warning("slow-to-boil", "#{boil_min.round} min to the boil on #{setting.burner.high_w.round} W: " \
+                                 "take a stronger burner or a smaller batch.")]
+      end
+
+      def water(balance, load)
+        return [] unless balance.spare_g.positive?
+
+        share = balance.spare_g / load.brought_g if load.brought_g.positive?
+        way = share && share <= 1 ? "reduce or drain the base by #{balance.spare_g.round} g" : "use less base or more rice"
+        [warning("too-much-water", "#{balance.spare_g.round} g of water too much before any is poured: #{way}.")]
+      end
+
+      # A plan whose own run does not come right says so.
+      def coming_out(run, load, balance)
+        return [] if run.stuck
+
+        case Pot::Verdict.of(run, load)
+        when "chalky" then [warning("core-left",
+                                    "A white core of #{percent(run.core)} is left: soak longer or choose a softer texture.")]
+        when "scorched" then [warning("scorches",
+                                      "The floor runs dry before the rice is done and scorches: soak longer or seal better.")]
+        when "wet" then if balance.spare_g.positive?
+                          []
+                        else
+                          [warning("stays-wet",
+                                   "#{run.free_g.round} g of water is left in the pot at the end.")]
+                        end
+        else []
+        end
+      end
+
+      # For a run with the cook's own amount: what it lacks.
+      def short_of_water(run, load)
+        lacking_g = (load.uptake - run.uptake) * load.rice_g
+        return [] unless run.free_g <= 0 && lacking_g > 0.02 * load.uptake * load.rice_g
+
+        [warning("short-of-water", "#{lacking_g.round} g short: the water is gone before the rice has what it wants.")]
+      end
+
+      def warning(code, say)
+        Warning.new(code: code, say: say)
+      end
+
+      def percent(share)
+        "#{(share * 100).round} %"
+      end
+
+      private_class_method :salty, :outside, :split, :water, :coming_out, :warning, :percent
+    end
+  end
+end

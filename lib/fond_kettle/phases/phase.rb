@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+require_relative "solve"
+
+module FondKettle
+  module Phases
+    # What a phase may be asked for: the liquid to pour, or the minutes that rice lies
+    # in plenty of water.
+    UNKNOWNS = %w[liquid minutes].freeze
+
+    # One vessel, its stages and one unknown, solved. A plan is a list of these; the
+    # rice of one (`grain_state`) is what goes into the next.
+    #   key      unique in its plan
+    #   setting  Pot::Setting: the vessel and the fire of this phase
+    #   stages   Pot::Stage, with the minutes that they take
+    #   balance  Balance: the unknown found, and where the water goes
+    Phase = Value.define(:key, :unknown, :setting, :stages, :balance) do
+      # Solves `stages` of `load` for `unknown`. Raises Error where nothing settles.
+      def self.solve(key:, unknown:, load:, stages:, setting:)
+        balance = Solving.solve(load, stages, setting)
+        new(key: key, unknown: unknown, setting: setting, stages: timed(stages, balance.run), balance: balance)
+      end
+
+      # The stages with the minutes that the run took, so that they can be run again
+      # as they stand.
+      def self.timed(stages, run)
+        stages.zip(run.stage_minutes).map do |stage, minutes|
+          stage.until ? stage : stage.with(minutes: minutes, extra_min: 0.0)
+        end
+      end
+      private_class_method :timed
+
+      # The Load as it was cooked.
+      def load
+        balance.load
+      end
+
+      # The coarse run that solved it (Pot::Run).
+      def run
+        balance.run
+      end
+
+      # Liquid poured, g.
+      def liquid_g
+        balance.liquid_g
+      end
+
+      # Minutes of each stage.
+      def stage_minutes
+        run.stage_minutes
+      end
+
+      # The rice as it leaves (Pot::GrainState).
+      def grain_state
+        run.state
+      end
+    end
+  end
+end

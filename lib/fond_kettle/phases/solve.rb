@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+require_relative "../numeric/root"
+require_relative "../pot/cooking"
+require_relative "balance"
+
+module FondKettle
+  module Phases
+    # Finds the unknown of one pot: the liquid to pour, or, in plenty of water, the
+    # minutes until it is poured off.
+    module Solving
+      CLOSE_G = 1e-4
+      CLOSE_SAUCE_G = 0.1
+      SAUCE_ROUNDS = 12
+      # Of one more gram left to a sauce, so much is still there at the end.
+      SAUCE_STAYS = (0.25..1.0)
+      # How far the loss may be taken to grow with the liquid in a range.
+      STEEPEST_IN_RANGE = 0.9
+
+      module_function
+
+      # The Balance of `load` (Pot::Load) through `stages` (Pot::Stage) in `setting`
+      # (Pot::Setting), to 1e-4 g; `start_g` is where to begin, if somebody knows.
+      # A sauce is asked for by what is left of it at the end: the grain has to leave
+      # it so much more as it goes on losing while rice and rest take their time.
+      # Raises Error where nothing settles.
+      def solve(load, stages, setting, start_g: nil)
+        return in_plenty(load, stages, setting) if load.plenty?
+        return poured(load, stages, setting, start_g) if load.residue_g.zero?
+
+        sauced(load, stages, setting, start_g)
+      end
+
+      def sauced(load, stages, setting, start_g)
+        found = nil
+        Numerics::Root.shortfall(load.kept_g, close: CLOSE_SAUCE_G, rates: SAUCE_STAYS, most: SAUCE_ROUNDS) do |kept_g|
+          found = poured(load.with(kept_g: kept_g), stages, setting, found ? found.liquid_g : start_g)
+          found.spare_g.positive? ? nil : load.residue_g - found.run.free_g
+        end
+        found
+      end
+
+      # The liquid that wanted and loss come to, with the loss of that very liquid.
+      def poured(load, stages, setting, start_g)
+        need_g = load.wanted_g - load.carried_g
+        run = wanted_g = nil
+        found = Numerics::Root.fixed_point(start_g || [need_g, 0.0].max, close: CLOSE_G) do |liquid_g|
+          run = Pot::Cooking.end_of(load, liquid_g, stages, setting)
+          wanted_g = need_g + run.lost_g + run.cloth_g
+        end
+        balance(load, found.x, run, wanted_g, found.slope)
+      end
+
+      # In plenty of water the amount is the cook's: so many parts to one of rice.
+      def in_plenty(load, stages, setting)
+        liquid_g = load.parts * load.rice_g
+        run = Pot::Cooking.end_of(load, liquid_g, stages, setting)
+        whole = balance(load, liquid_g, run, liquid_g, 0.0)
+        whole.with(uptake_g: run.uptake * load.rice_g, drunk_g: run.drunk_g, residue_g: run.free_g)
+      end
+
+      def balance(load, liquid_g, run, wanted_g, slope)
+        Balance.new(liquid_g: liquid_g, uptake_g: load.uptake * load.rice_g, loss_g: run.lost_g,
+                    residue_g: load.residue_g, brought_g: load.brought_g, drunk_g: load.drink_g,
+                    soak_gain_g: load.state.in_liquid ? 0.0 : load.soak_gain_g, surface_g: load.surface_g,
+                    drained_g: run.drained_g, cloth_g: run.cloth_g,
+                    spare_g: [-wanted_g, 0.0].max, run: run, load: load,
+                    slope: slope.clamp(-STEEPEST_IN_RANGE, STEEPEST_IN_RANGE))
+      end
+
+      private_class_method :sauced, :poured, :in_plenty, :balance
+    end
+  end
+end

@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+require_relative "attribute"
+
+Dir[File.join(__dir__, "attributes", "*.rb")].each { |path| require path }
+
+module FondKettle
+  module Pot
+    # The list of attributes: every file of attributes/ adds one.
+    module Attributes
+      # What is done when a stage begins, in this order.
+      ACTS = %i[drain add stir lift_for].freeze
+
+      module_function
+
+      # Every Attribute, by key.
+      def all
+        @all ||= constants.map { |name| const_get(name) }.grep(Attribute).sort_by(&:key)
+                          .to_h { |attribute| [attribute.key, attribute] }.freeze
+      end
+
+      # Those that `who` may set (:method, :request, :stages or :event).
+      def set_by(who)
+        all.values.select { |attribute| attribute.by?(who) }
+      end
+
+      # Those with an effect of a class of Effects.
+      def with_effect(type)
+        all.values.select { |attribute| attribute.effect.is_a?(type) }
+      end
+
+      # What stages do when they begin, in the order in which it is done.
+      def on_entering
+        @on_entering ||= with_effect(Effects::OnEntering).sort_by { |attribute| ACTS.index(attribute.effect.act) }.freeze
+      end
+
+      # Those that change how much steam leaves at the boil.
+      def loss_factors
+        @loss_factors ||= with_effect(Effects::LossFactor).freeze
+      end
+
+      # Those that take up drips.
+      def sinks
+        @sinks ||= with_effect(Effects::Sink).freeze
+      end
+
+      # Attributes and what they are when nothing is said.
+      def defaults
+        @defaults ||= all.transform_values(&:default).freeze
+      end
+    end
+  end
+end

@@ -1,0 +1,80 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+
+module FondKettle
+  module Pot
+    # J/g K (figures: To the boil).
+    WATER_J_G_K = 4.18
+    DRY_FOOD_J_G_K = 1.6
+    MOIST_FOOD_J_G_K = 3.5
+
+    # Everything that goes into the pot.
+    #   state       the rice as it goes in (GrainState)
+    #   brought_g   water that the additions give to the rice
+    #   drink_g     water that dry additions take by the time the rice is done
+    #   solids_j_k  heat capacity of the additions without that water
+    #   bulk_ml     room the additions take
+    #   uptake      wanted, g water per g rice
+    #   residue_g   water wanted in the pot at the end (a sauce)
+    #   kept_g      what the grain leaves to the sauce: the residue and what that still
+    #               loses before serving (Phases::Solving finds it)
+    #   parts       parts of water to one of rice, where it is poured off, else nil
+    #   done        share of the core's time wanted at the end (1.0, or less where
+    #               rice is only par-cooked)
+    #   crust       a crust at the bottom is wanted
+    #   start_c, liquid_c   °C of the rice and its company, and of the liquid
+    Load = Value.define(:state, :brought_g, :drink_g, :solids_j_k, :bulk_ml, :uptake, :residue_g, :kept_g,
+                        :start_c, :liquid_c, :parts, :done, :crust) do
+      # Larder::Grain.
+      def grain
+        state.grain
+      end
+
+      # Raw rice, g.
+      def rice_g
+        state.rice_g
+      end
+
+      # Cooked in plenty of water that is poured off.
+      def plenty?
+        !parts.nil?
+      end
+
+      # Water in and between the grains and from the additions, before any liquid, g.
+      def carried_g
+        surface_g + brought_g + (state.in_liquid ? 0.0 : soak_gain_g)
+      end
+
+      # Water that clings to the rice, g.
+      def surface_g
+        state.surface_per_g * rice_g
+      end
+
+      # Water that is in the grain already, g.
+      def soak_gain_g
+        state.taken_per_g * rice_g
+      end
+
+      # Water the food is to hold at the end, and the sauce, g.
+      def wanted_g
+        (uptake * rice_g) + drink_g + residue_g
+      end
+
+      # Room of the rice as it goes in, mL.
+      def bed_ml
+        rice_g * grain.bed_ml_per_g(state.taken_per_g)
+      end
+
+      # Of that, between the grains, mL.
+      def voids_ml
+        rice_g * grain.voids_ml_per_g(state.taken_per_g)
+      end
+
+      # The same with rice that drinks `factor` times as much, to the same texture.
+      def drinking(factor)
+        with(state: state.with(grain: grain.drinking(factor)), uptake: uptake * factor)
+      end
+    end
+  end
+end

@@ -1,0 +1,146 @@
+# frozen_string_literal: true
+
+require "digest"
+require_relative "../../lib/fond_kettle/methods/comparison"
+require_relative "../../lib/fond_kettle/methods/library"
+require_relative "../forms/plan_form"
+require_relative "../forms/method_form"
+require_relative "../helpers/fields"
+require_relative "../helpers/method_words"
+require_relative "place"
+
+module FondKettle
+  module Web
+    # The household's own methods: copied from one that is there, edited in fields or
+    # as the file that they are, and tried before they are kept.
+    class MethodsPlace < Place
+      helpers Helpers::Fields
+      helpers Helpers::MethodWords
+
+      CLASH = "A way of that name was changed or added meanwhile. Keep it again to write over what stands there now."
+
+      get "/" do
+        @title = "Ways of cooking"
+        library = household.library
+        erb :methods, locals: { library: library, own: own_keys, broken: own_keys - library.all.keys }
+      end
+
+      # A copy of :from under a name of its own, not yet kept.
+      get "/new" do
+        edit(Forms::MethodForm.of(household.library, known(params["from"]), copy: true))
+      end
+
+      # The whole file of :from under the copy's key and name.
+      get "/new/file" do
+        from = known(params["from"])
+        copy = Forms::MethodForm.of(household.library, from, copy: true)
+        text = household.library.text(from).sub(/^key: .*$/, "key: #{copy.key}")
+        edit_file(text.sub(/^name: .*$/, "name: #{copy['name']}"))
+      end
+
+      get "/:key" do
+        edit(Forms::MethodForm.of(household.library, known(own_key)))
+      end
+
+      get "/:key/file" do
+        edit_file(File.read(own_path(own_key), encoding: "UTF-8"), was: version_of(own_key))
+      end
+
+      # What comes of it in this kitchen; nothing is kept.
+      post "/try" do
+        form = Forms::MethodForm.new(params, household.library)
+        edit(form, code: form.ok? ? 200 : 422, was: text_param("was"), tried: form.ok? ? try(form.method) : nil)
+      end
+
+      post "/" do
+        form = Forms::MethodForm.new(params, household.library)
+        next edit(form, code: 422, was: text_param("was")) unless form.ok?
+        next edit(form, code: 409, clash: CLASH) unless unchanged?(form.key)
+
+        keep(form.key, form.file)
+      end
+
+      post "/file" do
+        text = text_param("text").gsub("\r\n", "\n")
+        problem = problem_with(text)
+        next edit_file(text, code: 422, was: text_param("was"), problem: problem) if problem
+        next edit_file(text, code: 409, problem: CLASH) unless unchanged?(key_of(text))
+
+        keep(key_of(text), text)
+      end
+
+      private
+
+      # `was` is the version of the file that the page was made from.
+      def edit(form, code: 200, was: version_of(form.key), tried: nil, clash: nil)
+        status code
+        @title = "A way of your own"
+        erb :method, locals: { form: form, was: was, tried: tried, clash: clash }
+      end
+
+      def edit_file(text, code: 200, was: version_of(key_of(text)), problem: nil)
+        status code
+        @title = "A way of your own"
+        erb :method_file, locals: { text: text, was: was, problem: problem }
+      end
+
+      # Of the file kept under that key; "" where there is none.
+      def version_of(key)
+        own_keys.include?(key) ? Digest::SHA256.file(own_path(key)).hexdigest : ""
+      end
+
+      def unchanged?(key)
+        text_param("was") == version_of(key)
+      end
+
+      def own_path(key)
+        File.join(household.methods_folder, "#{key}.yml")
+      end
+
+      def keep(key, text)
+        household.keep_method(key, text)
+        notice "#{household.library.fetch(key).name} is among the ways."
+        redirect "/ways", 303
+      end
+
+      # A plan by that method for whoever eats here, or the problem.
+      def try(method)
+        form = Forms::PlanForm.new({}, household)
+        raise InvalidInput, form.problems unless form.ok?
+
+        Methods::Comparison.plan(form.request, method, vessel_for: form.kit.method(:for_method))
+      end
+
+      def known(key)
+        household.library.all.key?(key) ? key : raise(NotFound, "There is no such way.")
+      end
+
+      # A key of the household's own, or not found; a file that cannot be read has one too.
+      def own_key
+        own_keys.include?(params["key"]) ? params["key"] : raise(NotFound, "There is no such way of your own.")
+      end
+
+      def own_keys
+        Dir[File.join(household.methods_folder, "*.yml")].map { |path| File.basename(path, ".yml") }
+      end
+
+      def key_of(text)
+        data = Catalogue.parse(text, "your text")
+        data.is_a?(Hash) ? data["key"].to_s : ""
+      end
+
+      # What is wrong with a text, or nil; nothing is kept until it is right.
+      def problem_with(text)
+        return "must be at most #{Forms::MethodForm::MOST_LETTERS} letters" if text.length > Forms::MethodForm::MOST_LETTERS
+
+        key = key_of(text)
+        return "line 1: key must be lower-case words with hyphens" unless key.match?(Catalogue::KEY)
+        return "key must not be one of ours: #{key}" if Methods::Library.ours.all.key?(key)
+
+        household.library.trying(key, text, as: "your text").problems.find { |found| found.start_with?("your text") }
+      rescue BadCatalogue => e
+        e.message
+      end
+    end
+  end
+end
