@@ -25,15 +25,15 @@ RSpec.describe "The store, on a real file" do
     sequel = household.database.sequel
     expect(sequel.fetch("PRAGMA journal_mode").single_value).to eq("wal")
     expect(sequel.fetch("PRAGMA foreign_keys").single_value).to eq(1)
-    expect { sequel[:events].insert(cook_id: 99, kind: "step", what: "0", at: "now") }.to raise_error(Sequel::ForeignKeyConstraintViolation)
+    expect { sequel[:events].insert(cook_id: 99, kind: "task", what: "wash.rinse", at: "now") }.to raise_error(Sequel::ForeignKeyConstraintViolation)
   end
 
   it "keeps everything over a restart" do
     id = start(household)
-    household.cooks.move(id, 0, 1, now + 60)
+    household.cooks.move(id, "wash.rinse", "wash.soak", now + 60)
     again = FondKettle::Store::Household.new(@folder)
-    expect(again).not_to be_fresh
-    expect(again.cooks.find(id)[:events].map { |event| [event.what, event.at] }).to eq([["0", now], ["1", now + 60]])
+    expect(again).not_to be_bare
+    expect(again.cooks.find(id)[:events].map { |event| [event.what, event.at] }).to eq([["wash.rinse", now], ["wash.soak", now + 60]])
     expect(again.session_key).to eq(household.session_key)
     again.close
   end
@@ -81,12 +81,12 @@ RSpec.describe "The store, on a real file" do
 
   it "moves a cook once, however many devices tap" do
     id = start(household)
-    2.times { household.cooks.move(id, 0, 1, now) }
+    2.times { household.cooks.move(id, "wash.rinse", "wash.soak", now) }
     household.cooks.see(id, "boil", now)
     household.cooks.see(id, "boil", now + 5)
     expect(household.cooks.find(id)[:events].map do |event|
       [event.kind, event.what]
-    end).to eq([%w[step 0], %w[step 1], %w[seen boil]])
+    end).to eq([%w[task wash.rinse], %w[task wash.soak], %w[seen boil]])
   end
 
   it "finishes and judges a cook once" do

@@ -48,12 +48,9 @@ module Support
       method = household.library.fetch(dish.method)
       grain = FondKettle::Larder::Grains.fetch(dish.grain)
       pot = household.values(:pots).find { |vessel| vessel.diameter_mm == (number == 1 ? SMALL_POT_MM : dish.pan_mm) }
-      FondKettle::Methods::Request.new(
-        method: method, choices: FondKettle::Methods::Choices.of, grain: grain, rice_g: dish.rice_g, texture: 0.0,
-        rinse_changes: method.rinse_changes, soak_min: method.soak_min(grain), water_c: 20.0, drain: method.drain, vessel: pot,
-        burner: household.values(:burners).first, oven: household.values(:ovens).first,
-        altitude_m: household.kitchen[:altitude_m],
-        additions: [], company: [], measures: household.measures, lesson: FondKettle::Belief::NO_LESSON
+      FondKettle::Methods::Request.of(
+        method: method, grain: grain, rice_g: dish.rice_g, vessel: pot, burner: household.values(:burners).first,
+        oven: household.values(:ovens).first, altitude_m: household.kitchen[:altitude_m], measures: household.measures
       )
     end
 

@@ -16,7 +16,7 @@ module Support
     def self.included(group)
       group.around do |example|
         Dir.mktmpdir do |folder|
-          @household = FondKettle::Store::Household.new(folder, demo: true, busy_ms: 50)
+          @household = FondKettle::Store::Household.new(folder, demo: !example.metadata[:empty], busy_ms: 50)
           FondKettle::Store::Demo.fill(@household, Time.now) unless example.metadata[:empty]
           example.run
           @household.close

@@ -11,8 +11,16 @@ RSpec.describe "The stove" do
     last_response.headers["location"][%r{/stove/\d+}]
   end
 
-  def step_to(position)
-    position.times { |from| send_form "#{stove}/step", "from" => from.to_s, "to" => (from + 1).to_s }
+  let(:ids) { household.cooks.find(stove[/\d+/].to_i)[:plan][:tasks].map { |task| task[:id] } }
+
+  # Goes on from task to task until one of `kind`.
+  def go_on_to(kind)
+    get stove
+    ids.each_cons(2) do |from, to|
+      break if household.cooks.find(stove[/\d+/].to_i)[:plan][:tasks].find { |task| task[:id] == from }[:kind] == kind
+
+      send_form "#{stove}/task", "from" => from, "to" => to
+    end
     get stove
   end
 
@@ -21,7 +29,7 @@ RSpec.describe "The stove" do
   end
 
   it "keeps its times on the server: a reload changes none of them" do
-    step_to(1)
+    go_on_to("drain")
     first = page.at_css(".stove").to_h.slice("data-began", "data-ends", "data-state")
     get stove
     expect(page.at_css(".stove").to_h.slice("data-began", "data-ends", "data-state")).to eq(first)
@@ -41,15 +49,14 @@ RSpec.describe "The stove" do
   end
 
   it "shows the pot only once the heat is on" do
-    step_to(1)
+    go_on_to("fill")
     expect(page.css(".level-drawing")).to be_empty
-    2.times { |index| send_form "#{stove}/step", "from" => (index + 1).to_s, "to" => (index + 2).to_s }
-    get stove
+    go_on_to("boil")
     expect(page.css(".level-drawing").size).to eq(1)
   end
 
   it "gives a lifted lid its time back" do
-    step_to(4)
+    go_on_to("low")
     before = ends_ms
     send_form "#{stove}/lifted"
     get stove
@@ -58,7 +65,7 @@ RSpec.describe "The stove" do
   end
 
   it "answers a sign with water in grams and in the cup, and with time" do
-    step_to(4)
+    go_on_to("low")
     send_form "#{stove}/sign", "sign" => "chalky-dry"
     get stove
     expect(page.at_css(".remedy").text).to match(/Sprinkle hot water.*\d+ g hot water, .*jam glass|tbsp/m)
@@ -67,23 +74,21 @@ RSpec.describe "The stove" do
   end
 
   it "shows every caution of the plan at some step" do
-    id = stove[/\d+/]
-    steps = household.cooks.find(id.to_i)[:plan][:steps].size
-    seen = (0...steps).flat_map do |position|
-      send_form "#{stove}/step", "from" => (position - 1).to_s, "to" => position.to_s if position.positive?
+    seen = [nil, *ids].each_cons(2).flat_map do |from, to|
+      send_form "#{stove}/task", "from" => from, "to" => to if from
       get stove
       page.css(".caution").map(&:text)
     end
-    household.cooks.find(id.to_i)[:plan][:cautions].each do |caution|
+    household.cooks.find(stove[/\d+/].to_i)[:plan][:cautions].each do |caution|
       expect(seen.join).to include(caution[:say])
     end
   end
 
   it "does not step beyond its ends" do
-    send_form "#{stove}/step", "from" => "0", "to" => "99"
-    send_form "#{stove}/step", "from" => "0", "to" => "-1"
-    send_form "#{stove}/step", "from" => "x", "to" => "1"
+    send_form "#{stove}/task", "from" => ids.first, "to" => "dragons"
     expect(last_response.status).to eq(422)
+    send_form "#{stove}/task", "from" => ids.last, "to" => ids.first
+    send_form "#{stove}/task", "from" => "0", "to" => ids[1]
     get stove
     expect(page.at_css(".stove-title").text).to include("step 1 of")
   end

@@ -20,7 +20,7 @@ module FondKettle
         LETTER = 12.0
         SOURCES = [[:poured_g, "poured"], [:soak_gain_g, "in the grain"], [:surface_g, "clinging"],
                    [:brought_g, "brought"]].freeze
-        SINKS = [[:uptake_g, "taken up by the rice"], [:taken_g, "drunk by dry food"], [:residue_g, "left as sauce"],
+        SINKS = [[:uptake_g, "taken up by the rice"], [:drunk_g, "drunk by dry food"], [:residue_g, "left as sauce"],
                  [:drained_g, "poured off"],
                  [:cloth_g, "into the cloth"], [:loss_g, "steam"]].freeze
 

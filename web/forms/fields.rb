@@ -21,7 +21,7 @@ module FondKettle
   module Web
     # What may be typed, checked by schemas; each message stands at its field.
     module Forms
-      Limits = Limits
+      Limits = FondKettle::Limits
       HOUSE_CUP = "cup"
       # A portion as the dish itself has it.
       AS_DISH = "dish"
@@ -71,7 +71,7 @@ module FondKettle
           required(:lid).filled(:string, included_in?: Vocabulary::LIDS)
           required(:material).filled(:string, included_in?: Kit::MATERIALS.keys)
           required(:kg).filled(Typed::KG, included_in?: Limits::POT_KG)
-          optional(:lid_factor).filled(Schema::TypedNumber, included_in?: Limits::LID_FACTOR)
+          optional(:lid_factor).maybe(Schema::TypedNumber, included_in?: Limits::LID_FACTOR)
         end,
         burners: Schema.params do
           required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
@@ -115,6 +115,9 @@ module FondKettle
         optional(:note).value(:string, max_size?: 2000)
       end
 
+      # Nothing under the lid.
+      LID_ALONE = "lid"
+
       # A pot to be planned. Blank fields take the method's or the grain's own way.
       PLAN = Schema.params do
         optional(:grain).filled(:string, included_in?: Larder::Grains.all.keys)
@@ -144,10 +147,10 @@ module FondKettle
         optional(:lesson).filled(:string, included_in?: %w[use leave])
         optional(:own).maybe(Schema::TypedNumber, included_in?: (-100..50_000))
         optional(:own_kind).filled(:string, included_in?: Methods::OwnRule::KINDS.keys)
-        optional(:onion).filled(:string, included_in?: Methods::ONION_COLOURS)
+        optional(:onion).filled(:string, included_in?: Vocabulary::ONION_COLOURS)
         optional(:first).filled(:string, included_in?: %w[meat onion])
         optional(:stir).filled(:string, included_in?: %w[never at-boil])
-        optional(:cover).filled(:string, included_in?: %w[lid cloth parchment])
+        optional(:cover).filled(:string, included_in?: [LID_ALONE, *Pot::Attributes.switches(:request).map { |one| one.key.to_s }])
         optional(:crust).filled(:string, included_in?: %w[yes no])
         optional(:sauce_g).maybe(Schema::TypedNumber, included_in?: Limits::LIQUID_G)
         optional(:parts).maybe(Schema::TypedNumber, included_in?: Limits::PARTS)

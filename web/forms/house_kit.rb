@@ -77,7 +77,12 @@ module FondKettle
 
         # What a Request takes of it.
         def to_h
-          { vessel: vessel, burner: burner, oven: oven, measures: measures }
+          { vessel: vessel, burner: burner, oven: oven, measures: measures, rings: [rings, 1].max }
+        end
+
+        # Burners of the stove: a cooker stands beside it.
+        def rings
+          burners.count { |burner| burner[:source] != "cooker" }
         end
 
         # The grain as the house's own bag has it: its habits and its crop.
@@ -90,7 +95,7 @@ module FondKettle
 
         # As wide as the dish is written for, where the cupboard has none.
         def usual_pot(method)
-          Kit::Vessel.new(id: nil, name: "A usual pot", lid_factor: 1.0, **method.vessel,
+          Kit::Vessel.new(id: nil, name: "A usual pot", lid_factor: nil, **method.vessel,
                           **(@wide_mm ? { diameter_mm: @wide_mm } : {}))
         end
 

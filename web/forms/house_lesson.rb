@@ -12,8 +12,8 @@ module FondKettle
         # A Belief::Lesson; `cooks`: the house's CookBook, `grain` as its bag has it,
         # `pot_id` nil for a usual pot.
         def of(cooks, grain, pot_id)
-          taught = cooks.taught(grain.key, pot_id, most: Belief::Teacher::REMEMBERS)
-          Belief::Teacher.lesson(taught.map { |cook| finished(cook) }, grain)
+          taught = cooks.taught(grain.key, pot_id, most: Log::Teacher::REMEMBERS)
+          Log::Teacher.lesson(taught.map { |cook| finished(cook) }, grain)
         end
 
         def finished(cook)

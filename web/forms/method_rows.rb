@@ -16,10 +16,14 @@ module FondKettle
         MINUTES = "minutes"
         READY = Vocabulary::READY
         # What a stage may end with, besides so many minutes.
-        ENDS = { "boil" => "it boils", "level" => "the liquid is level with the rice", "dry" => "the liquid is gone",
-                 READY => "grain and water are ready", MINUTES => "so many minutes" }.freeze
-        SWITCHES = { "hands_on" => "hands on", "cloth" => "cloth under the lid", "parchment" => "parchment on the rice",
-                     "drain" => "drained first" }.freeze
+        ENDS = { **Words.of("ends"), READY => "grain and water are ready", MINUTES => "so many minutes" }.freeze
+        # Attributes that are on or off, and whether it needs hands.
+        SWITCHES = Pot::Attributes.switches(:method)
+                                  .to_h { |attribute| [attribute.key.to_s, Words.of("attributes").fetch(attribute.key.to_s)] }
+                                  .merge("hands_on" => "hands on").freeze
+        # What a base's step keeps through the form.
+        HELD = %w[key kind slot].freeze
+        LIST = "food"
         TEXTS = %w[say cue why].freeze
 
         # A file's list as texts for the fields, by number.
@@ -30,14 +34,14 @@ module FondKettle
         def self.stage(row)
           ends = row["until"] || (row[MINUTES] == READY ? READY : MINUTES)
           minutes = ends == MINUTES ? Measure::Rounding.shown(row[MINUTES]) : ""
-          row.slice("key", *TEXTS, "heat").merge("lid" => row["lid"].to_s, "end" => ends, MINUTES => minutes,
+          row.slice("key", "kind", *TEXTS, "heat").merge(LIST => Array(row[LIST]).join(","), "lid" => row["lid"].to_s, "end" => ends, MINUTES => minutes,
                                                  "oven_c" => Measure::Rounding.shown(row["oven_c"]), "on" => ticked(row),
                                                  "watch" => row["watch"] || [])
         end
 
         def self.step(row)
           colours = (row["colours"] || {}).transform_values { |min| Measure::Rounding.shown(min) }
-          { **row.slice("key", *TEXTS), MINUTES => Measure::Rounding.shown(row[MINUTES]), "on" => ticked(row), **colours }
+          { **row.slice(*HELD, *TEXTS), LIST => Array(row[LIST]).join(","), MINUTES => Measure::Rounding.shown(row[MINUTES]), "on" => ticked(row), **colours }
         end
 
         def self.ticked(row)
@@ -81,17 +85,23 @@ module FondKettle
         def stage(row, index)
           switches = SWITCHES.keys.to_h { |name| [name, true] }.slice(*Array(row["on"]))
           watch = Array(row["watch"]).grep(String)
-          { "key" => key(row, "stage", index), "heat" => text(row, "heat"), **given(row, "lid"), **ends(row),
+          { "key" => key(row, "stage", index), **given(row, "kind"), **food(row), "heat" => text(row, "heat"), **given(row, "lid"), **ends(row),
             **numbers(row, "oven_c"), **switches, **(watch.empty? ? {} : { "watch" => watch }), **texts(row) }
         end
 
         def step(row, index)
-          colours = Methods::ONION_COLOURS.reduce({}) { |found, colour| found.merge(numbers(row, colour)) }
-          { "key" => key(row, "step", index), **(colours.empty? ? numbers(row, MINUTES) : { "colours" => colours }),
+          colours = Vocabulary::ONION_COLOURS.reduce({}) { |found, colour| found.merge(numbers(row, colour)) }
+          { "key" => key(row, "step", index), **given(row, "kind"), **given(row, "slot"), **food(row), **(colours.empty? ? numbers(row, MINUTES) : { "colours" => colours }),
             "hands_on" => Array(row["on"]).include?("hands_on"), **texts(row) }
         end
 
-        # Its own, or words of what it says: cautions and steps go by it.
+        # Care of what is in it, as the file had it.
+        def food(row)
+          names = text(row, LIST).split(",")
+          names.empty? ? {} : { LIST => names }
+        end
+
+        # Its own, or words of what it says.
         def key(row, word, index)
           return text(row, "key") unless text(row, "key").empty?
 
@@ -101,7 +111,7 @@ module FondKettle
 
         def ends(row)
           ends = text(row, "end")
-          return { "until" => ends } if %w[boil level dry].include?(ends)
+          return { "until" => ends } if Vocabulary::ENDS.include?(ends)
           return { MINUTES => READY } if ends == READY
 
           { MINUTES => text(row, MINUTES).empty? ? "" : Schema.as_number(text(row, MINUTES)) }

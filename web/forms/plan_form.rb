@@ -163,14 +163,14 @@ module FondKettle
         end
 
         def compose(rice_g)
-          Methods::Request.new(method: method, choices: choices, grain: kit.bag_grain(grain), rice_g: rice_g,
+          Methods::Request.of(method: method, choices: choices, grain: kit.bag_grain(grain), rice_g: rice_g,
                               additions: beside.additions, company: beside.company, **wash, **kit.to_h,
                               texture: @values.fetch(:texture, 0.0), altitude_m: household.kitchen[:altitude_m],
                               lesson: self[:lesson] == "leave" ? Belief::NO_LESSON : @lesson)
         end
 
         def choices
-          cover = { "cloth" => { cloth: true }, "parchment" => { parchment: true } }.fetch(@values[:cover], {})
+          cover = @values.fetch(:cover, LID_ALONE) != LID_ALONE ? { @values[:cover].to_sym => true } : {}
           Methods::Choices.of(**@values.slice(:onion, :first, :stir, :oven_c, :parts), **cover,
                              residue_g: @values[:sauce_g], crust: @values[:crust] && @values[:crust] == "yes")
         end

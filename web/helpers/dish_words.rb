@@ -3,7 +3,6 @@
 require "json"
 require_relative "../../lib/fond_kettle/care/cautions"
 require_relative "../../lib/fond_kettle/dishes/shopping"
-require_relative "../../lib/fond_kettle/dishes/timing"
 require_relative "../../lib/fond_kettle/formats/recipe_ld"
 require_relative "../../lib/fond_kettle/measure/units"
 require_relative "../../lib/fond_kettle/dishes/written"
@@ -24,19 +23,11 @@ module FondKettle
           Dishes::STAGES
         end
 
-        def starts(plan)
-          Dishes::Timing.back(plan)
-        end
-
-        # What to be careful of at a step.
-        def plan_cautions(plan, step)
-          Care::Cautions.at(plan.cautions, step.key, plan.steps.map(&:key))
-        end
-
-        # Of those, what no earlier step has told: a sheet says each thing once.
-        def first_told(plan, step)
-          earlier = plan.steps.take_while { |before| !before.equal?(step) }
-          plan_cautions(plan, step) - earlier.flat_map { |before| plan_cautions(plan, before) }
+        # What to be careful of at a task that no earlier one has told: a sheet says each
+        # thing once.
+        def first_told(plan, task)
+          earlier = plan.tasks.take_while { |before| !before.equal?(task) }
+          plan.cautions_at(task) - earlier.flat_map { |before| plan.cautions_at(before) }
         end
 
         # Lines of a dish that can say how much there is of something.
@@ -47,8 +38,7 @@ module FondKettle
 
         # A pot of the cupboard that takes all of a split supper, or nil.
         def roomier(form, supper)
-          load = supper.plan.load
-          whole = load.with(rice_g: load.rice_g * supper.batches, bulk_ml: load.bulk_ml * supper.batches)
+          whole = supper.plan.load.times(supper.batches)
           smallest_fitting(form, supper.plan.request.vessel, whole, supper.liquid_g)
         end
 
@@ -118,12 +108,14 @@ module FondKettle
           end
         end
 
-        # Steps whose time the amount changes: [what, minutes as written, minutes tonight].
+        # Tasks whose time the amount changes: [what, minutes as written, minutes tonight].
         def changed_minutes(supper)
-          supper.before.steps.zip(supper.plan.steps).filter_map do |before, now|
-            next unless before.minutes && now.minutes && (before.minutes - now.minutes).abs >= 1
+          written = supper.before.tasks.to_h { |task| [task.id, task.told_min] }
+          supper.plan.tasks.filter_map do |task|
+            was_min = written[task.id]
+            next unless was_min && (was_min - task.told_min).abs >= 1
 
-            [now.say[/\A[^,:(]+/], before.minutes, now.minutes]
+            [task.say[/\A[^,:(]+/], was_min, task.told_min]
           end
         end
 

@@ -16,18 +16,23 @@ module FondKettle
       module MethodWords
         include WaterWords
 
-        HEATS = Kit::HEAT_SHARE.keys.freeze
+        HEATS = Vocabulary::HEATS
         ENDS = Forms::MethodRows::ENDS.to_a.freeze
         SWITCHES = Forms::MethodRows::SWITCHES
-        COLOURS = Methods::ONION_COLOURS
-        WATCHES = { "first-steam" => "first steam", "boil" => "it boils", "craters" => "craters", "core-gone" => "no white core",
-                    "dry" => "the sizzle" }.freeze
+        COLOURS = Vocabulary::ONION_COLOURS
+        WATCHES = Words.of("cues").transform_values { |words| words.sub(/\A./, &:downcase) }.freeze
         WRONG_AT = { "way" => "The whole", "stages" => "On the heat", "base" => "The base", "rinse_changes" => "Rinse",
                      "liquid_c" => "Liquid goes in at", "cue" => "until you see",
                      "say" => "what to do", "end" => "until", "residue_per_g" => "Sauce left", "oven_c" => "oven at" }.freeze
 
+        # Traits of rice, and how many kinds have each.
         def grains_of_methods
-          [%w[all any], *Larder::Grains.all.values.map { |grain| [grain.key, grain.name.downcase] }]
+          [%w[all any], *Vocabulary::TRAITS.map { |trait| [trait, trait] }]
+        end
+
+        # [key, word] of the kinds that a section of a method's file may use.
+        def kinds_of(section)
+          Care::Kinds.for_section(section).map { |key| [key, Care::Kinds.fetch(key).word] }
         end
 
         def drains

@@ -31,8 +31,14 @@ module FondKettle
         POT_FIELDS = [[:name, "Name"], [:diameter_mm, "Inside width, mm"], [:height_mm, "Inside height, mm"], [:lid, "Lid", LIDS],
                       [:material, "Made of", Kit::MATERIALS.keys], [:kg, "Weight, kg"]].freeze
         # A pot that was tested knows its own lid.
-        KNOWN_POT_FIELDS = [*POT_FIELDS, [:lid_factor, "Loss, times the book's"]].freeze
+        KNOWN_POT_FIELDS = [*POT_FIELDS, [:lid_factor, "Loss, times the book's (blank: not tested)"]].freeze
         CUP_FIELDS = [[:name, "Name"], [:ml, "Holds, mL"]].freeze
+
+        # What a plan can have under the lid.
+        def covers
+          [[Forms::LID_ALONE, "nothing"],
+           *Pot::Attributes.switches(:request).map { |one| [one.key.to_s, Words.of("attributes").fetch(one.key.to_s)] }]
+        end
 
         def grain_name(key)
           Larder::Grains.fetch(key).name

@@ -18,7 +18,7 @@ module FondKettle
       GRAINS = Larder::Grains.all.values.map { |grain| [grain.key, grain.name] }.freeze
       INGREDIENTS = Larder::Ingredients.all.values.map { |ingredient| [ingredient.key, ingredient.name.downcase] }.freeze
       # What a new record shows before anything is known of it.
-      BY_THE_BOOK = { "lid_factor" => "1", "drinks" => "1", "crop" => "usual" }.freeze
+      BY_THE_BOOK = { "drinks" => "1", "crop" => "usual" }.freeze
       # What each shelf asks: name, label, and for a choice its options.
       SHELVES = {
         pots: ["Pots", Helpers::PotWords::KNOWN_POT_FIELDS],

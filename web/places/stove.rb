@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "json"
+require_relative "../../lib/fond_kettle/ground/words"
 require_relative "../../lib/fond_kettle/methods/remedies"
 require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../drawings/level_drawing"
@@ -17,8 +18,7 @@ module FondKettle
       helpers Helpers::PotWords
 
       SIGNS = Methods::Remedies::SIGNS
-      CUES = { "first-steam" => "First steam", "boil" => "It boils", "craters" => "Craters in the surface",
-               "core-gone" => "A bitten grain has no white core", "dry" => "The bubbling has stopped" }.freeze
+      CUES = Words.of("cues")
 
       get "/" do
         cooking = household.cooks.on_the_stove
@@ -37,11 +37,13 @@ module FondKettle
         JSON.generate(state: state(household.cooks.find(id_from(params["id"]))))
       end
 
-      # Leaves step `from` for step `to`. Another device may have left it already;
+      # Leaves task `from` for task `to` (ids). Another device may have left it already;
       # then nothing happens and the page shows where the pot stands.
-      post "/:id/step" do
+      post "/:id/task" do
         id = id_from(params["id"])
-        household.cooks.move(id, whole("from"), whole("to"), now)
+        raise InvalidInput.at("to", "must be one of the pot's tasks") unless tasks_of(id).include?(params["to"])
+
+        household.cooks.move(id, params["from"].to_s, params["to"], now)
         redirect "/stove/#{id}", 303
       end
 
@@ -88,6 +90,10 @@ module FondKettle
 
       private
 
+      def tasks_of(id)
+        household.cooks.find(id)[:plan][:tasks].map { |task| task[:id] }
+      end
+
       def state(record)
         "#{record[:events].size}-#{record[:finished_at] ? 'done' : 'open'}-#{record[:poured_g]}"
       end
@@ -97,10 +103,6 @@ module FondKettle
         return unless cook.plan[:levels] && cook.heat_on_at
 
         Drawings::LevelDrawing.new(cook.plan, cook.on_heat_s(now) / 60.0).to_s
-      end
-
-      def whole(name)
-        Integer(params[name], 10, exception: false) || raise(InvalidInput.at(name, "must be a step's number"))
       end
 
       def show(record, code: 200, pour: nil)

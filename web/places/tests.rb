@@ -40,9 +40,6 @@ module FondKettle
       # where the cook stops the clock.
       GUIDES = { "lid" => [%w[pot before_g], 10], "burner" => [%w[burner pot water_g from_c], nil] }.freeze
 
-      # What a lid that loses just what the book says is written down as.
-      AS_BY_THE_BOOK = 0.999
-
       get "/" do
         show
       end
@@ -142,9 +139,9 @@ module FondKettle
         stand_in = Kit::Burner.usual(burner)
         factor = Pot::KitTest.lid_factor(household.value(:pots, pot), stand_in, typed[:before_g] - typed[:after_g],
                                          typed[:minutes])
-        # 1 stands for untested.
-        change(:pots, pot, lid_factor: factor.round(2) == Pot::Setting::UNTESTED ? AS_BY_THE_BOOK : factor.round(2))
-        "#{pot[:name]}: its lid loses #{plain(factor.round(2))} times the book's figure (was #{plain(pot[:lid_factor])})."
+        change(:pots, pot, lid_factor: factor.round(2))
+        was = pot[:lid_factor] ? plain(pot[:lid_factor]) : "not tested"
+        "#{pot[:name]}: its lid loses #{plain(factor.round(2))} times the book's figure (was #{was})."
       end
 
       def burner!(typed)

@@ -14,16 +14,16 @@ module FondKettle
       # As for RecipeLd.
       def call(dish, plan, grain)
         lines = ["#{Measure::Rounding.plain(dish.rice_g)} g #{grain.name}", *dish.lines.map { |line| Dishes::Written.plain(line) }]
-        steps = plan.steps.each_with_index.map { |step, index| "#{index + 1}. #{step(step)}" }
-        parts = ["# #{safe(dish.title)}", "For #{Measure::Rounding.plain(dish.serves)}. #{plan.method.name}.",
+        steps = plan.tasks.each_with_index.map { |task, index| "#{index + 1}. #{step(task)}" }
+        blocks = ["# #{safe(dish.title)}", "For #{Measure::Rounding.plain(dish.serves)}. #{plan.method.name}.",
                  lines.map { |line| "- #{safe(line)}" }.join("\n"), steps.join("\n"), allergens(dish),
-                 *plan.cautions.map { |caution| "> #{safe(caution.say)}" }, safe(dish.note)]
-        parts.reject(&:empty?).join("\n\n") << "\n"
+                 *plan.cautions.keys.map { |caution| "> #{safe(caution.say)}" }, safe(dish.note)]
+        blocks.reject(&:empty?).join("\n\n") << "\n"
       end
 
-      def step(step)
-        time = "#{Measure::Rounding.duration(step.minutes)}: " if step.minutes&.positive?
-        "#{time}#{safe(step.say)}, until #{safe(step.cue)}."
+      def step(task)
+        time = "#{Measure::Rounding.duration(task.told_min)}: " if task.told_min.positive?
+        "#{time}#{safe(task.say)}, until #{safe(task.cue)}."
       end
 
       def allergens(dish)

@@ -16,8 +16,8 @@ module FondKettle
           "recipeYield" => "#{Measure::Rounding.plain(dish.serves)} servings", "description" => dish.note,
           "totalTime" => "PT#{plan.total_min.round}M",
           "recipeIngredient" => ["#{Measure::Rounding.plain(dish.rice_g)} g #{grain.name} rice", *ingredients(dish)],
-          "recipeInstructions" => plan.steps.map do |step|
-            { "@type" => "HowToStep", "text" => "#{step.say}, until #{step.cue}." }
+          "recipeInstructions" => plan.tasks.map do |task|
+            { "@type" => "HowToStep", "text" => "#{task.say}, until #{task.cue}." }
           end }
       end
 

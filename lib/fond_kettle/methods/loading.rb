@@ -118,8 +118,7 @@ module FondKettle
 
       # What the request sets for the whole plan, where it fits.
       def chosen(stage, choices)
-        switches = Pot::Attributes.set_by(:request).select { |attribute| attribute.type == :switch }
-        switches.reduce(stage) do |now, attribute|
+        Pot::Attributes.switches(:request).reduce(stage) do |now, attribute|
           wanted = choices.public_send(attribute.key)
           wanted.nil? ? now : now.with(attribute.key => wanted && attribute.fits.call(stage))
         end

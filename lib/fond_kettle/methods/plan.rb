@@ -7,6 +7,9 @@ module FondKettle
   module Methods
     Warning = Value.define(:code, :say)
 
+    # A task and when it starts, minutes before serving.
+    Start = Value.define(:task, :before_min)
+
     # What the planner answers: made once, never changed.
     #   phases    Phases::Phase, in order; the rice is done in the last
     #   run       the course of the last, with its cues (Pot::Run)
@@ -57,6 +60,11 @@ module FondKettle
       # Minutes from the first task to serving.
       def total_min
         placed.span_min
+      end
+
+      # What must start when: every task, in order (Start).
+      def starts
+        tasks.map { |task| Start.new(task: task, before_min: placed.starts.fetch(task.id)) }
       end
 
       # Minutes of hands at work.

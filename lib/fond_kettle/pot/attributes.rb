@@ -24,6 +24,11 @@ module FondKettle
         all.values.select { |attribute| attribute.by?(who) }
       end
 
+      # Of those that `who` may set, what is on or off.
+      def switches(who)
+        set_by(who).select { |attribute| attribute.type == :switch }
+      end
+
       # Those with an effect of a class of Effects.
       def with_effect(type)
         all.values.select { |attribute| attribute.effect.is_a?(type) }

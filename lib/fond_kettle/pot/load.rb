@@ -71,6 +71,11 @@ module FondKettle
         rice_g * grain.voids_ml_per_g(state.taken_per_g)
       end
 
+      # `count` times as much of rice and what fills the pot beside it.
+      def times(count)
+        with(state: state.with(rice_g: rice_g * count), bulk_ml: bulk_ml * count)
+      end
+
       # The same with rice that drinks `factor` times as much, to the same texture.
       def drinking(factor)
         with(state: state.with(grain: grain.drinking(factor)), uptake: uptake * factor)

@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/dishes/capacity"
-require_relative "../../lib/fond_kettle/dishes/timing"
 require_relative "../support/scaled_dishes"
 
 RSpec.describe "An evening" do
@@ -63,10 +62,12 @@ RSpec.describe "An evening" do
     expect(codes("2 tbsp saffron | base")).to include("much-of-it")
     expect(codes("200 g dried kidney beans | with")).to include("boil-longer")
     %w[finish beside].each { |stage| expect(codes("200 g dried kidney beans | #{stage}")).to include("boil-longer") }
-    expect(codes("200 g red lentils | base", steps: "Fry the onions | 40 min")).to include("boil-longer")
+    ["Fry the onions | fry | 40 min", "Keep just below a simmer, do not let them boil | 40 min"].each do |steps|
+      expect(codes("200 g red lentils | base", steps: steps)).to include("boil-longer")
+    end
     expect(codes("200 g cooked kidney beans | finish\n3 leeks | base")).not_to include("boil-longer")
     expect(codes("2 dragons | base")).to include("not-counted")
-    expect(codes("200 g red lentils | base\n2 onions | base", steps: "Simmer the lentils | 20 min")).not_to include("boil-longer")
+    expect(codes("200 g red lentils | base\n2 onions | base", steps: "See to the lentils | simmer | 20 min")).not_to include("boil-longer")
   end
 
   it "adds salt from all sources, also what is taken up from water poured off" do
@@ -79,7 +80,7 @@ RSpec.describe "An evening" do
   end
 
   it "never drops a caution: those of what is cooked beside the pot are there too" do
-    for_cautions = supper(dish("800 g chicken | beside\n250 g yoghurt | beside")).plan.cautions.map(&:code)
+    for_cautions = supper(dish("800 g chicken | beside\n250 g yoghurt | beside")).plan.cautions.keys.map(&:code)
     expect(for_cautions).to include("poultry-and-meat", "allergens", "cooked-rice-cooling")
   end
 
@@ -87,22 +88,18 @@ RSpec.describe "An evening" do
     own = {}
     Support::ScaledDishes.suppers do |supper, _|
       # The small pot is of clay and has one more.
-      cautions = supper.plan.cautions.map(&:say).grep_v(/Clay cracks/)
+      cautions = supper.plan.cautions.keys.map(&:say).grep_v(/Clay cracks/)
       own[supper.dish.title] ||= [cautions, supper.allergens]
       expect([cautions, supper.allergens]).to eq(own[supper.dish.title]), supper.dish.title
-      keys = supper.plan.steps.map(&:key)
-      shown = keys.flat_map { |key| FondKettle::Care::Cautions.at(supper.plan.cautions, key, keys) }
-      expect(supper.plan.cautions - shown).to eq([])
+      shown = supper.plan.tasks.flat_map { |task| supper.plan.cautions_at(task) }
+      expect(supper.plan.cautions.keys - shown).to eq([])
     end
   end
 
   it "takes a dish's own steps for its base and its end" do
     plan = supper(dish("2 onions | base", method: "oven-pilaf", steps: "Fry 100%{x} | 7 min\nServe | finish | 2 min")).plan
-    expect(plan.steps.map(&:say)).to include("Fry 100% {x}", "Serve").and(satisfy { |says| says.none?(/Soften the onion/) })
-    starts = FondKettle::Dishes::Timing.back(plan)
-    expect([starts.first.before_min, starts.last.before_min]).to match([be_within(1e-6).of(plan.steps.sum do |step|
-      step.minutes || 0
-    end), 2.0])
+    expect(plan.tasks.map(&:say)).to include("Fry 100% {x}", "Serve").and(satisfy { |says| says.none?(/Soften the onion/) })
+    expect([plan.starts.first.before_min, plan.starts.last.before_min]).to eq([plan.total_min, 2])
   end
 
   it "shops against the cupboard, buys tins whole and begins with what soaks" do

@@ -22,21 +22,23 @@ RSpec.describe "The pot" do
   end
 
   describe FondKettle::Pot::Wash do
+    let(:dry) { FondKettle::Pot::GrainState.dry(basmati, 300.0, temp_c: 20.0) }
+
     def wash(**changes)
-      described_class.call(basmati, rinse_changes: 4, soak_min: 0.0, water_c: 20.0, drain: "shaken", **changes)
+      described_class.call(dry, rinse_changes: 4, soak_min: 0.0, water_c: 20.0, drain: "shaken", **changes)
     end
 
     it "counts the rinse as three minutes of soaking" do
-      expect(wash.soak_gain).to be_within(1e-9).of(3 / (24 + (3.2 * 3)))
-      expect(wash.surface).to eq(0.08)
+      expect(wash.taken_per_g).to be_within(1e-9).of(3 / (24 + (3.2 * 3)))
+      expect(wash.surface_per_g).to eq(0.08)
     end
 
     it "puts dry rice in dry" do
-      expect(wash(rinse_changes: 0).to_h).to eq(soak_gain: 0.0, surface: 0.0, in_pot: false)
+      expect(wash(rinse_changes: 0)).to eq(dry)
     end
 
     it "moves surface water into the grain while it stands" do
-      expect(wash(drain: "air-dried").soak_gain).to be_within(1e-9).of(wash.soak_gain + 0.03)
+      expect(wash(drain: "air-dried").taken_per_g).to be_within(1e-9).of(wash.taken_per_g + 0.03)
     end
   end
 
@@ -66,7 +68,8 @@ RSpec.describe "The pot" do
     it "finishes the core at the dry pace where the water goes first" do
       kinetics = described_class.of(basmati, 0.0)
       water = kinetics.minutes_to_take(1.3, 1.15)
-      expect(kinetics.minutes_from_boil(1.3, 1.15)).to be_within(1e-9).of(water + (((1.15 * 11.5) - water) / 0.6))
+      firm = plan_for(basic_request(texture: "firm")).load
+      expect(kinetics.minutes_from_boil(firm, 1.15)).to be_within(1e-9).of(water + (((1.15 * 11.5) - water) / 0.6))
     end
 
     it "does not cook below 65 °C" do

@@ -27,11 +27,9 @@ RSpec.describe "A household's own method files" do
 
   it "can add a caution, and take none away" do
     mine = book(mine: "key: mine\nlike: broth-under-rice\nname: Ours\ntags: [chestnut]\n").fetch("mine")
-    expect(mine.tags).to include("lid", "hot-fat", "raw-meat", "chestnut")
-    text = FondKettle::Methods::Library.ours.texts.find { |path, _| path.end_with?("one-pot-sauce.yml") }.last
-    bare = book(bare: text.sub("key: one-pot-sauce", "key: bare").sub("tags: [lid, hot-fat]", "tags: []")).fetch("bare")
-    expect(bare.tags).to contain_exactly("lid", "hot-fat")
-    expect(FondKettle::Methods::Library.ours.fetch("boil-and-drain").tags).to contain_exactly("lid", "boil-and-drain")
+    expect(mine.food).to include("pulses", "chestnut")
+    less = book(less: "key: less\nlike: broth-under-rice\nname: Less\nfood: []\n").fetch("less")
+    expect(less.food).to include("pulses")
   end
 
   it "refuse a cycle, an unknown likeness, an unknown stage and a missing field, and leave the others alone" do

@@ -33,9 +33,9 @@ RSpec.describe "Ways that boil down to the level of the rice" do
 
   it "say so where a leaky lid needs what can be seen" do
     brown = basic_request(grain: "brown-short", method: "level", vessel: { "diameter_mm" => 165, "lid" => "loose" })
-    cue = plan_for(brown).steps.find { |step| step.key == "hard-boil" }.cue
+    cue = plan_for(brown).tasks.find { |task| task.key == "hard-boil" }.cue
     expect(cue).to match(/stands [2-8] mm over the rice; the lid lets that out later/)
-    expect(plan_for(basic_request(method: "level")).steps.find { |step| step.key == "hard-boil" }.cue).to include("craters")
+    expect(plan_for(basic_request(method: "level")).tasks.find { |task| task.key == "hard-boil" }.cue).to include("craters")
   end
 
   it "settle where an open boil sees to nearly all there is too much of" do

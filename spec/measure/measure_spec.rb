@@ -45,7 +45,7 @@ RSpec.describe "Measures" do
 
     it "is never off by more than 1.5 %, 2 mL or half of a quarter teaspoon" do
       PropCheck.forall(PropCheck::Generators.choose(1..4000)).check do |ml|
-        expect(described_class.said_ml(ml, glass)).to be_within([0.625, [0.05 * ml, 2.0].min, 0.015 * ml].max).of(ml)
+        expect(described_class.measured_ml(ml, glass)).to be_within([0.625, [0.05 * ml, 2.0].min, 0.015 * ml].max).of(ml)
       end
     end
   end

@@ -4,7 +4,7 @@ require_relative "../../lib/fond_kettle/belief/lesson"
 require_relative "../../lib/fond_kettle/stove/cook"
 
 RSpec.describe "What is learned and followed" do
-  describe FondKettle::Belief::Teacher do
+  describe FondKettle::Log::Teacher do
     let(:basmati) { FondKettle::Larder::Grains.fetch("basmati") }
 
     def finished(grain: "right", wetness: "right", poured_g: 386.0)
@@ -41,7 +41,9 @@ RSpec.describe "What is learned and followed" do
 
     it "changes the next plan's water and time" do
       request = request_for(basic_request)
-      lesson = FondKettle::Belief::Lesson.new(drinks: 1.05, extra_min: 2.0, because: "so", cooks: 1)
+      lesson = FondKettle::Belief::NO_LESSON.then do |book|
+        book.with(estimate: book.estimate.taught(1.05, 1), extra_min: 2.0, because: "so")
+      end
       plain, taught = [request, request.with(lesson: lesson)].map { |asked| FondKettle::Methods::Planner.plan(asked) }
       expect(taught.liquid_g - plain.liquid_g).to be_within(4).of(0.05 * 450)
       expect(taught.stages[1].minutes).to be > plain.stages[1].minutes + 1.9
@@ -52,35 +54,37 @@ RSpec.describe "What is learned and followed" do
     let(:plan) { FondKettle::Formats::PlanJson.call(plan_for(basic_request)) }
     let(:start) { Time.utc(2026, 5, 9, 18, 0) }
 
+    # A task by its place in the plan.
     def event(kind, what, minutes)
-      FondKettle::Stove::Event.new(kind: kind, what: what.to_s, at: start + (minutes * 60))
+      what = plan[:tasks][what][:id] if kind == "task"
+      FondKettle::Stove::Event.new(kind: kind, what: what, at: start + (minutes * 60))
     end
 
     it "stands where the last event put it" do
-      cook = described_class.new(plan, [event("step", 0, 0), event("step", 1, 3), event("step", 2, 33), event("step", 1, 34)])
-      expect([cook.position, cook.step[:key], cook.following[:key],
-              cook.step_ends_at]).to eq([1, "soak", "drain", start + (64 * 60)])
+      cook = described_class.new(plan, [event("task", 0, 0), event("task", 1, 3), event("task", 2, 33), event("task", 1, 34)])
+      expect([cook.position, cook.task[:key], cook.following[:key],
+              cook.task_ends_at]).to eq([1, "soak", "drain", start + (64 * 60)])
     end
 
-    it "moves the end of the step by as much as the craters came late, five minutes at most, and never forward" do
+    it "moves the end of the task by as much as the craters came late, five minutes at most, and never forward" do
       boil, craters = %w[boil craters].map { |name| plan[:cues].find { |cue| cue[:cue] == name }[:at_min] }
       [1.5, 60, -1].each do |late|
-        plain = [event("step", 4, 0), event("step", 5, boil)]
+        plain = [event("task", 4, 0), event("task", 5, boil)]
         seen = described_class.new(plan, [*plain, event("seen", "craters", craters + late)])
-        expect(seen.step_ends_at - described_class.new(plan, plain).step_ends_at).to be_within(0.01).of(late.clamp(0, 5) * 60)
+        expect(seen.task_ends_at - described_class.new(plan, plain).task_ends_at).to be_within(0.01).of(late.clamp(0, 5) * 60)
       end
     end
 
-    it "takes going on from the step that ends at the boil for the boil, and going back for none" do
+    it "takes going on from the stage that ends at the boil for the boil, and going back for none" do
       boil, craters = %w[boil craters].map { |name| plan[:cues].find { |cue| cue[:cue] == name }[:at_min] }
-      on = described_class.new(plan, [event("step", 4, 0), event("step", 5, boil + 2)])
+      on = described_class.new(plan, [event("task", 4, 0), event("task", 5, boil + 2)])
       expect(on.expected.first[:at]).to be_within(0.01).of(start + ((craters + 2) * 60))
-      back = described_class.new(plan, [event("step", 4, 0), event("step", 5, 1), event("step", 4, 2)])
+      back = described_class.new(plan, [event("task", 4, 0), event("task", 5, 1), event("task", 4, 2)])
       expect(back.on_heat_s(start + 180)).to eq(180)
     end
 
     it "moves what is expected by as much as the boil was late" do
-      events = [event("step", 4, 0), event("seen", "boil", 6), event("step", 5, 6)]
+      events = [event("task", 4, 0), event("seen", "boil", 6), event("task", 5, 6)]
       cook = described_class.new(plan, events)
       craters = plan[:cues].find { |cue| cue[:cue] == "craters" }[:at_min]
       late = 6 - plan[:cues].find { |cue| cue[:cue] == "boil" }[:at_min]

@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+require_relative "catalogue"
+require_relative "paths"
+require_relative "schema"
+
+module FondKettle
+  # What a cook reads for the keys of the vocabulary and of the attributes
+  # (data/words.yml): each list by its name, key to words. Checked when loaded.
+  module Words
+    FILE = File.join(DATA, "words.yml")
+    SCHEMA = Schema.json(strict: true) do
+      required(:list).filled(:string)
+      required(:key).filled(:string)
+      required(:say).filled(:string)
+    end
+
+    module_function
+
+    # The words of a list, by key as text. Raises KeyError for a list that is not there.
+    #
+    #   of("attributes")["cloth"] # => "cloth under the lid"
+    def of(list)
+      all.fetch(list)
+    end
+
+    # Every list.
+    def all
+      @all ||= Catalogue.read(FILE, SCHEMA).group_by { |row| row[:list] }.transform_values do |rows|
+        rows.to_h { |row| [row[:key], row[:say]] }.freeze
+      end.freeze
+    end
+  end
+end
