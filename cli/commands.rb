@@ -38,6 +38,13 @@ module FondKettle
         end
       end
 
+      def clock(options)
+        require_relative "../lib/fond_kettle/formats/clock_reader"
+        require_relative "../lib/fond_kettle/formats/request_reader"
+        puts JSON.pretty_generate(Formats::ClockReader.new(Formats::RequestReader.parse(read(options.arguments.first))).answer)
+        0
+      end
+
       def convert(options)
         require_relative "convert"
         puts Convert.call(*options.arguments, of: options.settings[:of])
@@ -60,7 +67,7 @@ module FondKettle
       end
 
       def read(path)
-        path == "-" ? $stdin.read : File.read(path)
+        path == "-" ? $stdin.read : File.read(path, encoding: "UTF-8")
       rescue SystemCallError => e
         raise InvalidInput.at("request", "cannot be read: #{e.class.name.split('::').last}", received: path)
       end

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "json"
 require "optparse"
 
 module FondKettle
@@ -7,32 +8,36 @@ module FondKettle
     # Reads the command line. Uses nothing but Ruby's own library: it runs before
     # the gems are there.
     class Options
-      COMMANDS = { "serve" => 0, "plan" => 1, "run" => 1, "convert" => 3 }.freeze
+      COMMANDS = { "serve" => 0, "plan" => 1, "run" => 1, "clock" => 1, "convert" => 3 }.freeze
       HELP = <<~TEXT
         Usage: bin/kettle [serve] [--port N] [--host H] [--data DIR] [--empty]
                bin/kettle plan REQUEST.json [--methods DIR]
                bin/kettle run REQUEST.json [--methods DIR]
+               bin/kettle clock REQUEST.json
                bin/kettle convert AMOUNT UNIT TO [--of GRAIN-OR-INGREDIENT]
 
           serve     set up if needed and start the application (the default)
           plan      liquid, steps, cues and cautions for a request; - reads standard input
           run       what comes of the liquid that was poured
+          clock     when each task starts, for a serving time
           convert   kitchen units: bin/kettle convert 200 C F
 
       TEXT
 
       attr_reader :command, :arguments, :settings
 
-      # Prints and exits for --help and for words it cannot use (exit 2).
+      # Prints and exits for --help; words it cannot use are told as JSON (exit 2).
       def self.parse(argv)
         new(argv)
       rescue OptionParser::ParseError => e
-        warn "#{e.message}\n\n#{HELP}"
+        warn JSON.generate(errors: [{ field: "command", message: "#{e.message}; bin/kettle --help says how" }])
         exit 2
       end
 
       def initialize(argv)
         @settings = { port: 4567, host: "127.0.0.1", data: nil, empty: false, of: nil, methods: nil }
+        raise OptionParser::InvalidArgument, "must be UTF-8 text" unless argv.all?(&:valid_encoding?)
+
         # An amount may be negative (-40 C): only letters make an option.
         numbers = argv.map { |word| word.match?(/\A-[\d.]/) ? "\0#{word}" : word }
         words = parser.permute(numbers).map { |word| word.delete_prefix("\0") }

@@ -4,82 +4,89 @@ require_relative "../ground/errors"
 
 module FondKettle
   module Clock
-    # The bounds between tasks as a graph of distances: an edge from a to b of so many
-    # minutes says that b starts no later than that after a (negative: a that much
-    # after b). `SERVE` is the moment of serving. Latest starts, in minutes from serving
-    # and so never positive, are shortest distances from there (Bellman and Ford).
+    # The bounds between tasks as a graph of distances: an edge [from, to, minutes] says
+    # that `to` starts no later than that after `from` (negative: that much before).
+    # Nodes are numbers: the tasks by their place, and the moment of serving after them.
+    # Latest starts, minutes from serving and so never positive, are shortest distances
+    # from there (Bellman and Ford).
     class Network
-      SERVE = :serve
-
       # `slots`: Slot; `ends`: End. Raises InvalidInput for a task that nobody knows.
       def initialize(slots, ends)
-        @minutes = slots.to_h { |slot| [slot.id, slot.minutes] }
-        @edges = slots.flat_map { |slot| [over_by_serving(slot), *slot.after.flat_map { |after| bounds(slot, after) }] } +
-                 ends.flat_map { |finish| end_bounds(finish) }
+        @slots = slots
+        @place = slots.each_with_index.to_h { |slot, index| [slot.id, index] }
+        @serve = slots.size
+        # From serving back: so distances are found in a round or two.
+        @edges = ends.flat_map { |finish| end_bounds(finish) } +
+                 slots.reverse.flat_map { |slot| [over_by_serving(slot), *slot.after.flat_map { |after| bounds(slot, after) }] }
       end
 
-      # Latest starts by id with `more` edges ([from, to, minutes]), or nil where they
-      # contradict one another.
-      def latest(more = [])
+      # Latest starts by place, with `more` edges, or nil where bounds contradict one
+      # another; `from`: latest starts with fewer edges, if somebody has them.
+      def latest(more = [], from: nil)
         edges = @edges + more
-        at = @minutes.keys.to_h { |id| [id, Float::INFINITY] }.merge(SERVE => 0)
-        @minutes.size.succ.times { return at.reject { |id, _| id == SERVE } unless relax(edges, at) }
+        at = from ? from.dup : Array.new(@serve, Float::INFINITY).push(0)
+        (@serve + 2).times { return at unless relax(edges, at) }
         nil
       end
 
-      # The tasks on a chain of bounds that contradict one another, in order; empty where none do.
+      # Ids of the tasks on a chain of bounds that contradict one another, in order;
+      # empty where none do.
       def contradiction
-        at = @minutes.keys.to_h { |id| [id, 0] }.merge(SERVE => 0)
+        at = Array.new(@serve + 1, 0)
         via = {}
         last = nil
-        (@minutes.size + 2).times { last = relax(@edges, at, via) }
-        last ? circle(via, last) : []
+        (@serve + 2).times { last = relax(@edges, at, via) }
+        last ? circle(via, last).filter_map { |place| @slots[place]&.id } : []
       end
 
-      # That `first` is over before `second` starts, as an edge.
+      # That the task at place `first` is over before that at `second` starts, as an edge.
       def before(first, second)
-        [second, first, -@minutes.fetch(first)]
+        [second, first, -@slots[first].minutes]
       end
 
       private
 
       # Nothing ends after serving.
       def over_by_serving(slot)
-        [SERVE, slot.id, -slot.minutes]
+        [@serve, @place[slot.id], -slot.minutes]
       end
 
       def bounds(slot, after)
-        other_min = known(after.task, "tasks.#{slot.id}.after")
-        [[slot.id, after.task, -(other_min + after.least)],
-         ([after.task, slot.id, other_min + after.most] if after.most)].compact
+        here = @place[slot.id]
+        other = known(after.task, "tasks.#{slot.id}.after")
+        minutes = @slots[other].minutes
+        [[here, other, -(minutes + after.least)], ([other, here, minutes + after.most] if after.most)].compact
       end
 
       def end_bounds(finish)
-        minutes = known(finish.task, "ends")
-        [[SERVE, finish.task, -(minutes + finish.least)],
-         ([finish.task, SERVE, minutes + finish.most] if finish.most)].compact
+        place = known(finish.task, "ends")
+        minutes = @slots[place].minutes
+        [[@serve, place, -(minutes + finish.least)], ([place, @serve, minutes + finish.most] if finish.most)].compact
       end
 
       def known(id, field)
-        @minutes[id] || raise(InvalidInput.at(field, "must name one of the tasks", received: id))
+        @place[id] || raise(InvalidInput.at(field, "must name one of the tasks", received: id))
       end
 
       # One round; returns the last node that moved, or nil.
       def relax(edges, at, via = nil)
-        edges.reduce(nil) do |moved, (from, to, minutes)|
-          next moved unless at[from] + minutes < at[to]
+        moved = nil
+        edges.each do |from, to, minutes|
+          sooner = at[from] + minutes
+          next unless sooner < at[to]
 
-          at[to] = at[from] + minutes
+          at[to] = sooner
           via[to] = from if via
-          to
+          moved = to
         end
+        moved
       end
 
       def circle(via, node)
-        (@minutes.size + 2).times { node = via[node] }
+        (@serve + 2).times { node = via[node] }
         around = [node]
         around << node while (node = via[node]) != around.first
-        around.reverse - [SERVE]
+        around.reverse
       end
     end
   end

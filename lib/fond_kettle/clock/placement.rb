@@ -8,12 +8,7 @@ module FondKettle
   module Clock
     # When each task starts, minutes before serving by id; `span_min` from the earliest
     # start to serving, `bound_min` what it cannot be less than.
-    Placed = Value.define(:starts, :span_min, :bound_min) do
-      # Ids in the order in which they start.
-      def order
-        starts.sort_by { |_, before_min| -before_min }.map(&:first)
-      end
-    end
+    Placed = Value.define(:starts, :span_min, :bound_min)
 
     # Places the tasks of a meal so that the span is as small as can be: every task as
     # late as its bounds allow, and where that asks too much of a resource, each order
@@ -22,20 +17,19 @@ module FondKettle
     class Placement
       # Orders looked at before the best so far is taken.
       MOST_NODES = 20_000
-      # Two tasks that want the oven at unlike temperatures.
-      OVEN = "oven"
 
-      # `resources`: how much there is of each, by name; what is not named there is
-      # none. Raises InvalidInput, with the bounds or the resource in conflict.
+      # The Placed of `slots` (Slot). `resources`: how much there is of each, by name;
+      # what is not named there is none. Raises InvalidInput, with the bounds or the
+      # resource in conflict.
       def self.place(slots, ends: [], resources: {})
         new(slots, ends, resources).place
       end
 
       def initialize(slots, ends, resources)
         @slots = slots
-        @by_id = slots.to_h { |slot| [slot.id, slot] }
         @resources = resources
         @network = Network.new(slots, ends)
+        @users = resources.to_h { |name, _| [name, slots.each_index.select { |place| amount(place, name).positive? }] }
         @nodes = 0
       end
 
@@ -43,16 +37,23 @@ module FondKettle
       def place
         check
         latest = @network.latest || raise(InvalidInput.at("tasks", contradiction))
-        bound_min = [-latest.values.min.to_i, *energy].max
+        bound_min = [span(latest), *energy].max
         search(latest, [], bound_min)
         raise InvalidInput.at("resources", crowded) unless @best
 
-        span_min = -@best.values.min
-        Placed.new(starts: @best.transform_values { |at| -at }, span_min: span_min,
-                   bound_min: @nodes < MOST_NODES ? span_min : bound_min)
+        starts = @slots.each_with_index.to_h { |slot, place| [slot.id, -@best[place]] }
+        Placed.new(starts: starts, span_min: span(@best), bound_min: @nodes < MOST_NODES ? span(@best) : bound_min)
       end
 
       private
+
+      def amount(place, resource)
+        @slots[place].uses.fetch(resource, 0)
+      end
+
+      def span(latest)
+        -latest.min.to_i
+      end
 
       def check
         @slots.each do |slot|
@@ -66,17 +67,21 @@ module FondKettle
 
       # Minutes that each resource is busy for at the least.
       def energy
-        @resources.map { |name, there| (@slots.sum { |slot| slot.minutes * slot.uses.fetch(name, 0) } / there.to_f).ceil }
+        @resources.map { |name, there| (busy_min(name) / there.to_f).ceil }
+      end
+
+      def busy_min(name)
+        @users[name].sum { |place| @slots[place].minutes * amount(place, name) }
       end
 
       def search(latest, orders, bound_min)
         @nodes += 1
-        return if @best && -latest.values.min >= -@best.values.min
+        return if @best && span(latest) >= span(@best)
 
         crowd = conflict(latest)
         return @best = latest unless crowd
 
-        branches(crowd, orders).sort_by { |_, starts| -starts.values.min }.each do |edges, starts|
+        branches(crowd, orders, latest).sort_by { |_, starts| span(starts) }.each do |edges, starts|
           return if done?(bound_min)
 
           search(starts, edges, bound_min)
@@ -84,50 +89,49 @@ module FondKettle
       end
 
       def done?(bound_min)
-        @nodes >= MOST_NODES || (@best && -@best.values.min <= bound_min)
+        @nodes >= MOST_NODES || (@best && span(@best) <= bound_min)
       end
 
       # Each order of two of the crowd that the bounds allow, with its latest starts.
-      def branches(crowd, orders)
+      def branches(crowd, orders, latest)
         crowd.permutation(2).filter_map do |first, second|
           edges = [*orders, @network.before(first, second)]
-          starts = @network.latest(edges)
+          starts = @network.latest(edges, from: latest)
           [edges, starts] if starts
         end
       end
 
-      # Ids of the first tasks found that together ask too much, or nil.
+      # Places of tasks that together ask too much, or nil.
       def conflict(latest)
-        @slots.sort_by { |slot| -latest[slot.id] }.each do |slot|
-          same = @slots.select { |other| meets?(latest, other, latest[slot.id]) }
-          crowd = too_many(same) || unlike_ovens(slot, latest)
-          return crowd.map(&:id) if crowd
+        @users.each do |name, users|
+          crowd = crowded_at(users, name, latest)
+          return crowd if crowd
         end
-        nil
+        unlike_ovens(latest)
       end
 
-      def meets?(latest, slot, at)
-        latest[slot.id] <= at && at < latest[slot.id] + slot.minutes
-      end
-
-      def too_many(slots)
-        @resources.each do |name, there|
-          users = slots.select { |slot| slot.uses.fetch(name, 0).positive? }
+      # The first of the users' starts at which more is in use than there is.
+      def crowded_at(users, name, latest)
+        users.each do |place|
           used = 0
-          crowd = users.take_while { |slot| (used += slot.uses[name]) <= there }
-          return users.first(crowd.size + 1) if crowd.size < users.size
+          at = latest[place]
+          same = users.select { |other| meets?(other, at, latest) }
+          crowd = same.take_while { |other| (used += amount(other, name)) <= @resources[name] }
+          return same.first(crowd.size + 1) if crowd.size < same.size
         end
         nil
       end
 
-      # Two tasks in the oven at once that want it unlike.
-      def unlike_ovens(slot, latest)
-        return unless slot.oven_c
+      def meets?(place, at, latest)
+        latest[place] <= at && at < latest[place] + @slots[place].minutes
+      end
 
-        other = @slots.find do |there|
-          there.oven_c && there.oven_c != slot.oven_c && meets?(latest, there, latest[slot.id])
+      # Two tasks in the oven at once that want it unlike, or nil.
+      def unlike_ovens(latest)
+        baking = @slots.each_index.select { |place| @slots[place].oven_c }
+        baking.permutation(2).find do |first, second|
+          @slots[first].oven_c != @slots[second].oven_c && meets?(first, latest[second], latest)
         end
-        other && [slot, other]
       end
 
       def contradiction
@@ -135,8 +139,8 @@ module FondKettle
       end
 
       def crowded
-        busy = @resources.max_by { |name, there| @slots.sum { |slot| slot.minutes * slot.uses.fetch(name, 0) } / there.to_f }
-        "must be more: with #{busy.last} of #{busy.first} the bounds cannot be met"
+        name, there = @resources.max_by { |resource, amount| busy_min(resource) / amount.to_f }
+        "must be more: with #{there} of #{name} the bounds cannot be met"
       end
     end
   end

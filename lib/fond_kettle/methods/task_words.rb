@@ -29,10 +29,19 @@ module FondKettle
 
       # By the names that texts ask for.
       def to_h
-        @to_h ||= { rice: Amounts.rice(@load.rice_g, @load.grain, @request.measures),
-                    liquid: Amounts.liquid(@balance.liquid_g, @load, @request.measures), changes: changes, soak: soak,
+        @to_h ||= { rice: weighed(@load.rice_g, rice_in_cups), liquid: weighed(@balance.liquid_g, liquid_in_cups), changes: changes, soak: soak,
                     drain: DRAIN.fetch(@request.drain), snap: @load.grain.snap, surface: "#{@load.surface_g.round} g",
                     depth: depth, balance: balance, beside: beside.join(", "), beside_water: beside_water }
+      end
+
+      # The rice in the house's own cup.
+      def rice_in_cups
+        @rice_in_cups ||= Measure::Spoken.say(@load.rice_g / @load.grain.rho_g_ml, @request.measures)
+      end
+
+      # The liquid in the house's own measures.
+      def liquid_in_cups
+        @liquid_in_cups ||= Amounts.in_cups(@balance.liquid_g, @load, @request.measures)
       end
 
       # What goes in beside the rice and no dish names.
@@ -58,6 +67,11 @@ module FondKettle
       end
 
       private
+
+      # "385 g (1 3/4 jam glasses)"
+      def weighed(grams, in_cups)
+        "#{@request.measures.weighed(grams)} (#{in_cups})"
+      end
 
       def beside_water
         brings, drinks = [@load.brought_g, @load.drink_g].map(&:round)

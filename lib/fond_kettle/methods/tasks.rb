@@ -2,7 +2,6 @@
 
 require_relative "../care/task"
 require_relative "../clock/slot"
-require_relative "amounts"
 require_relative "loading"
 require_relative "plan"
 require_relative "task_facts"
@@ -30,6 +29,7 @@ module FondKettle
         @phases = phases
         @tasks = []
         @poured = {}
+        @words = TaskWords.new(request, phases.first)
       end
 
       def write
@@ -42,7 +42,7 @@ module FondKettle
       private
 
       def wash
-        words = TaskWords.new(@request, @phases.first).to_h
+        words = @words.to_h
         rinsed = @request.rinse_changes.positive?
         soaked = @request.soak_min.positive?
         previous = nil
@@ -56,7 +56,7 @@ module FondKettle
       end
 
       def phase(text, phase)
-        @words = TaskWords.new(@request, phase)
+        @words = TaskWords.new(@request, phase) unless phase.equal?(@phases.first)
         @facts = TaskFacts.new(@request, text, @method.food)
         @text = text
         base = base(text, phase)
@@ -74,7 +74,7 @@ module FondKettle
       end
 
       def gather(phase)
-        return unless @phases.last == phase && @words.beside.any?
+        return unless @phases.last.equal?(phase) && @words.beside.any?
 
         facts = @facts.at(Care::Kinds.fetch("gather"))
         common("gather.#{phase.key}", "base", @words.to_h, facts, nil, amounts: additions(&:label))
@@ -187,21 +187,18 @@ module FondKettle
 
       # Raw rice goes in once, in the first phase.
       def rice(phase)
-        return [] unless phase == @phases.first
+        return [] unless phase.equal?(@phases.first)
 
-        grain = @request.grain
-        [Care::Amount.new(what: grain.name, g: phase.load.rice_g,
-                          measured: Measure::Spoken.say(phase.load.rice_g / grain.rho_g_ml, @request.measures))]
+        [Care::Amount.new(what: @request.grain.name, g: phase.load.rice_g, measured: @words.rice_in_cups)]
       end
 
       def liquid(phase)
-        [Care::Amount.new(what: "liquid", g: phase.liquid_g,
-                          measured: Amounts.in_cups(phase.liquid_g, phase.load, @request.measures))]
+        [Care::Amount.new(what: "liquid", g: phase.liquid_g, measured: @words.liquid_in_cups)]
       end
 
       # What a dish names goes in with the rice, unless a step of its own says otherwise.
       def unlabelled(phase)
-        phase == @phases.last ? additions { |addition| addition.label.nil? } : []
+        phase.equal?(@phases.last) ? additions { |addition| addition.label.nil? } : []
       end
 
       def additions(&)

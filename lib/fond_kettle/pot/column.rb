@@ -7,34 +7,23 @@ module FondKettle
     # its steam condenses in the first layer above that is not hot (figures: Heating
     # through). A pot of rice is a column of one Bed.
     class Column
-      attr_reader :layers, :pot_j_k
+      # `floor`: the lowest layer; `above`: those over it; `bed`: the lowest Bed, or nil.
+      attr_reader :layers, :floor, :above, :bed, :pot_j_k
 
       # Raises ArgumentError without a layer.
       def initialize(layers, pot_j_k:)
         raise ArgumentError, "a column needs a layer" if layers.empty?
 
         @layers = layers.dup.freeze
+        @floor, *above = @layers
+        @above = above.freeze
+        @bed = @layers.find(&:bed?)
         @pot_j_k = pot_j_k
-      end
-
-      # The lowest layer.
-      def floor
-        @layers.first
-      end
-
-      # The lowest Bed, or nil.
-      def bed
-        @layers.find(&:bed?)
-      end
-
-      # Layers over the floor.
-      def above
-        @layers.drop(1)
       end
 
       # The first layer above the floor that is not at `boil_c`, or nil.
       def cold(boil_c)
-        @layers.each_with_index.find { |layer, index| index.positive? && layer.temp_c < boil_c }&.first
+        @above.find { |layer| layer.temp_c < boil_c }
       end
 
       # J/K of floor and pot.
@@ -44,7 +33,7 @@ module FondKettle
 
       # J/K of everything.
       def heat_capacity_j_k
-        @pot_j_k + @layers.sum(&:heat_capacity_j_k)
+        floor_j_k + @above.sum(&:heat_capacity_j_k)
       end
 
       # What it would take to bring everything to `boil_c`, J.
@@ -54,7 +43,7 @@ module FondKettle
 
       # Everything together, g: free water, water taken up, steam, water in the cloth, poured off.
       %i[free_g taken_g lost_g cloth_g drained_g].each do |amount|
-        define_method(amount) { @layers.sum(&amount) }
+        define_method(amount) { @floor.public_send(amount) + @above.sum(&amount) }
       end
     end
   end

@@ -1,0 +1,123 @@
+# frozen_string_literal: true
+
+require "json"
+require "time"
+require_relative "../care/kind"
+require_relative "../clock/placement"
+require_relative "../ground/limits"
+require_relative "../ground/schema"
+require_relative "unknown_keys"
+
+module FondKettle
+  module Formats
+    # The JSON of a clock request. What a plan's tasks say beside their times is known
+    # and makes no difference.
+    CLOCK_SCHEMA = Schema.json do
+      required(:serve_at).filled(:string)
+      optional(:resources).maybe(:hash)
+      required(:tasks).array(:hash) do
+        required(:id).filled(:string, max_size?: Limits::NAME_LENGTH)
+        required(:minutes).filled(:integer, included_in?: Limits::TASK_MIN)
+        optional(:uses).maybe(:hash)
+        optional(:oven_c).filled(Schema::Number, included_in?: Limits::OVEN_C)
+        optional(:after).array(:hash) do
+          required(:task).filled(:string)
+          optional(:gap).value(:array, size?: 2)
+        end
+        %i[kind key say cue why hands_on amounts cautions timed_min heat watch stage].each { |name| optional(name) }
+      end
+      optional(:ends).array(:hash) do
+        required(:task).filled(:string)
+        required(:before_serve).value(:array, size?: 2)
+      end
+    end
+
+    # Reads a clock request, places it and answers. Every failure is InvalidInput with
+    # the field's path.
+    class ClockReader
+      # How many of a resource there may be.
+      MOST = 50
+      OPEN = %w[uses resources].freeze
+
+      # `data`: the parsed JSON. Raises InvalidInput.
+      def initialize(data)
+        problems = UnknownKeys.in(data, CLOCK_SCHEMA)
+        result = CLOCK_SCHEMA.call(data)
+        problems += Schema.faults(result).map { |message, words| { field: message.path.join("."), message: words } }
+        raise InvalidInput, problems if problems.any?
+
+        @data = result.to_h
+        @raw = data
+        check
+      end
+
+      # The contract's answer as a hash. Raises InvalidInput where it cannot be met.
+      def answer
+        placed = Clock::Placement.place(slots, ends: ends, resources: resources)
+        { starts: placed.starts.transform_values { |min| (serve_at - (min * 60)).strftime("%Y-%m-%dT%H:%M") },
+          span_minutes: placed.span_min, lower_bound_minutes: placed.bound_min }
+      end
+
+      private
+
+      def check
+        raise InvalidInput.at("tasks", "must list between 1 and #{Limits::TASKS}") unless @data[:tasks].size.between?(1, Limits::TASKS)
+
+        twice = @data[:tasks].map { |task| task[:id] }.tally.find { |_, count| count > 1 }
+        raise InvalidInput.at("tasks", "must have ids of their own", received: twice.first) if twice
+
+        serve_at
+      end
+
+      # A moment of the kitchen's own clock; no zone is meant.
+      def serve_at
+        @serve_at ||= Time.strptime("#{@data[:serve_at]} UTC", "%Y-%m-%dT%H:%M %Z")
+      rescue ArgumentError
+        raise InvalidInput.at("serve_at", "must be a time such as 2026-05-09T19:00", received: @data[:serve_at])
+      end
+
+      def slots
+        @data[:tasks].each_with_index.map do |task, index|
+          Clock::Slot.of(task[:id], task[:minutes], uses: counts(@raw["tasks"][index]["uses"], "tasks.#{index}.uses"),
+                                                    oven_c: task[:oven_c], after: after(task, index))
+        end
+      end
+
+      def after(task, index)
+        (task[:after] || []).each_with_index.map do |given, place|
+          least, most = bounds(given[:gap] || [0, nil], "tasks.#{index}.after.#{place}.gap")
+          Clock::After.new(task: given[:task], least: least, most: most)
+        end
+      end
+
+      def ends
+        (@data[:ends] || []).each_with_index.map do |finish, index|
+          least, most = bounds(finish[:before_serve], "ends.#{index}.before_serve")
+          Clock::End.new(task: finish[:task], least: least, most: most)
+        end
+      end
+
+      # [least, most], most nil for any.
+      def bounds(pair, field)
+        least, most = pair
+        whole = least.is_a?(Integer) && (most.nil? || most.is_a?(Integer))
+        return [least, most] if whole && Limits::TASK_MIN.cover?(least) && (most.nil? || most.between?(least, Limits::TASK_MIN.max))
+
+        raise InvalidInput.at(field, "must be whole minutes, the smaller first, between 0 and #{Limits::TASK_MIN.max} or null")
+      end
+
+      def resources
+        counts(@raw["resources"], "resources")
+      end
+
+      # How much of each, by name; what a resource is called is the caller's.
+      def counts(given, field)
+        (given || {}).each do |name, count|
+          next if count.is_a?(Integer) && count.between?(0, MOST)
+
+          raise InvalidInput.at("#{field}.#{name}", "must be a whole number between 0 and #{MOST}")
+        end
+      end
+    end
+  end
+end
