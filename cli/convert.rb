@@ -20,7 +20,10 @@ module FondKettle
           raise InvalidInput.at("amount", "must not be negative", received: amount)
         end
 
-        plain(Measure::Units.convert(number, unit, to, g_per_ml: of && Larder::Density.g_ml(of)))
+        converted = Measure::Units.convert(number, unit, to, g_per_ml: of && Larder::Density.g_ml(of))
+        raise InvalidInput.at("amount", "must be less: nobody can write so much", received: amount) unless converted.finite?
+
+        plain(converted)
       end
 
       def plain(number)

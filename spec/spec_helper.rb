@@ -1,6 +1,8 @@
 # frozen_string_literal: true
 
+require "tempfile"
 require_relative "../lib/fond_kettle"
+Dir[File.expand_path("../lib/fond_kettle/**/*.rb", __dir__)].each { |path| require path }
 require_relative "support/kitchen"
 
 RSpec.configure do |config|

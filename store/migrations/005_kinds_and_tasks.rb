@@ -11,6 +11,9 @@ Sequel.migration do
     drop_column :pots, :lid_factor
     rename_column :pots, :lid_measured, :lid_factor
 
+    # Pairs of hands in the kitchen.
+    add_column :kitchens, :hands, Integer, null: false, default: 1
+
     from(:events).where(kind: "step").update(kind: "task", what: Sequel.join(["step-", :what]))
   end
 

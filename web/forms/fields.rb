@@ -106,6 +106,7 @@ module FondKettle
         required(:altitude_m).filled(Schema::TypedNumber, included_in?: Limits::ALTITUDE_M)
         required(:finger_mm).filled(Schema::TypedNumber, included_in?: (10..50))
         required(:scale_step_g).filled(Schema::TypedNumber, included_in?: (0.1..50))
+        required(:hands).filled(Schema::TypedWhole, included_in?: Limits::HANDS)
       end
 
       OUTCOME = Schema.params do

@@ -165,7 +165,7 @@ module FondKettle
         def compose(rice_g)
           Methods::Request.of(method: method, choices: choices, grain: kit.bag_grain(grain), rice_g: rice_g,
                               additions: beside.additions, company: beside.company, **wash, **kit.to_h,
-                              texture: @values.fetch(:texture, 0.0), altitude_m: household.kitchen[:altitude_m],
+                              texture: @values.fetch(:texture, 0.0), **household.kitchen.slice(:altitude_m, :hands),
                               lesson: self[:lesson] == "leave" ? Belief::NO_LESSON : @lesson)
         end
 

@@ -43,7 +43,7 @@ module FondKettle
       end
 
       post "/kitchen" do
-        result = Forms::KITCHEN.call(params.slice("name", "altitude_m", "finger_mm", "scale_step_g"))
+        result = Forms::KITCHEN.call(params.slice("name", "altitude_m", "finger_mm", "scale_step_g", "hands"))
         next show(code: 422, trouble: { "kitchen" => Forms.problems(result) }) if result.failure?
 
         keeping("kitchen") { household.change_kitchen(version, result.to_h) }

@@ -27,7 +27,9 @@ module FondKettle
 
       # A copy of :from under a name of its own, not yet kept.
       get "/new" do
-        edit(Forms::MethodForm.of(household.library, known(params["from"]), copy: true))
+        from = known(params["from"])
+        redirect "/ways/new/file?from=#{from}", 303 if several_vessels?(from)
+        edit(Forms::MethodForm.of(household.library, from, copy: true))
       end
 
       # The whole file of :from under the copy's key and name.
@@ -39,6 +41,7 @@ module FondKettle
       end
 
       get "/:key" do
+        redirect "/ways/#{own_key}/file", 303 if several_vessels?(own_key)
         edit(Forms::MethodForm.of(household.library, known(own_key)))
       end
 
@@ -70,6 +73,11 @@ module FondKettle
       end
 
       private
+
+      # Fields are for one vessel; several are written as a file.
+      def several_vessels?(key)
+        household.library.data(key)&.key?("phases")
+      end
 
       # `was` is the version of the file that the page was made from.
       def edit(form, code: 200, was: version_of(form.key), tried: nil, clash: nil)

@@ -39,7 +39,7 @@ module FondKettle
         optional(:sections).array(:string, included_in?: Vocabulary::SECTIONS)
         optional(:holds).array(:string, included_in?: %w[burner oven])
         %i[computed hands fat boils].each { |switch| optional(switch).filled(:bool) }
-        optional(:waits).filled(Schema::Number, gteq?: 0)
+        optional(:waits).filled(:integer, gteq?: 0)
       end
 
       module_function

@@ -29,7 +29,7 @@ module FondKettle
       def section(section, list)
         return list unless list.is_a?(Array) && list.all?(Hash) && list.none? { |stage| stage.key?("kind") }
 
-        distinct(list).map { |stage| section == "stages" ? with_rice(stage) : own(stage) }
+        distinct(list.map { |stage| section == "stages" ? with_rice(stage) : own(stage) })
       end
 
       # Two steps of one key were two steps.

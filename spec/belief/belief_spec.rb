@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+RSpec.describe FondKettle::Belief::Held do
+  let(:plan) { plan_for(basic_request(method: "open-then-covered")) }
+
+  it "begins with the book, and leaves load and kitchen as they are" do
+    expect(described_class.book.applied(plan.load, plan.setting)).to eq([plan.load, plan.setting])
+  end
+
+  it "acts on load or kitchen by the factor that is held true" do
+    FondKettle::Belief::Unknowns.all.each do |unknown|
+      load, setting = described_class.truth(unknown.key => 1.2).applied(plan.load, plan.setting)
+      expect([load, setting]).not_to eq([plan.load, plan.setting]), unknown.name
+      expect(described_class.truth(unknown.key => 1.0).applied(plan.load, plan.setting)).to eq([plan.load, plan.setting])
+    end
+    expect { described_class.truth(luck: 2.0) }.to raise_error(KeyError)
+  end
+
+  it "tells tested as the book says from untested" do
+    book = described_class.book[:lid]
+    tested = book.measured(1.0)
+    expect([book.tested, tested.tested, book.factor, tested.factor]).to eq([false, true, 1.0, 1.0])
+    expect([book.sd, tested.sd, book.narrows?, tested.narrows?]).to eq([0.40, 0.15, true, false])
+  end
+
+  it "grows surer with each cook that teaches it" do
+    book = described_class.book[:uptake]
+    spreads = (0..4).map { |cooks| book.taught(1.0, cooks).sd }
+    expect(spreads.each_cons(2)).to all(satisfy { |wider, narrower| narrower < wider })
+    expect(book.taught(1.0, 3).narrowed_sd).to be_within(1e-12).of(spreads[4])
+  end
+end

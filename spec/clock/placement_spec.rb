@@ -1,0 +1,60 @@
+# frozen_string_literal: true
+
+require_relative "../support/meals"
+
+RSpec.describe FondKettle::Clock::Placement do
+  meals = Support::Meals
+  slot = FondKettle::Clock::Slot
+  after = FondKettle::Clock::After
+  ending = FondKettle::Clock::End
+
+  it "gives only schedules that an independent checker finds no fault with" do
+    met = 0
+    PropCheck.forall(PropCheck::Generators.choose(0..9999), PropCheck::Generators.choose(2..12))
+             .with_config(n_runs: 150).check do |seed, count|
+      slots = meals.meal(seed, count)
+      ends = [ending.new(task: slots.last.id, least: 0, most: 20)]
+      placed = described_class.place(slots, ends: ends, resources: meals::RESOURCES)
+      expect(meals.faults(slots, ends, meals::RESOURCES, placed.starts)).to eq([])
+      expect([placed.span_min, placed.bound_min]).to match([placed.starts.values.max, be <= placed.span_min])
+      met += 1
+    rescue FondKettle::InvalidInput
+      # A meal at random may ask for what cannot be.
+    end
+    expect(met).to be > 75
+  end
+
+  it "finds the least span there is, as trying everything does" do
+    12.times do |seed|
+      slots = meals.meal(seed, 4).map { |one| one.with(minutes: 1 + (one.minutes % 3)) }
+      least = meals.least_span(slots, [], meals::RESOURCES, 11)
+      placed = described_class.place(slots, resources: meals::RESOURCES)
+      expect([placed.span_min, placed.bound_min]).to eq([least, least]), "seed #{seed}"
+    rescue FondKettle::InvalidInput
+      expect(least).to be_nil
+    end
+  end
+
+  it "puts what needs no hands beside what does" do
+    slots = [slot.of("rinse", 3, uses: { "cook" => 1 }), slot.of("soak", 30, after: [after.new(task: "rinse", least: 0, most: 5)]),
+             slot.of("fry", 20, uses: { "cook" => 1, "burner" => 1 }),
+             slot.of("fill", 1, uses: { "cook" => 1 }, after: [after.new(task: "soak", least: 0, most: 5),
+                                                               after.new(task: "fry", least: 0, most: 10)])]
+    placed = described_class.place(slots, resources: meals::RESOURCES)
+    expect([placed.span_min, placed.starts]).to eq([34, { "rinse" => 34, "soak" => 31, "fry" => 21, "fill" => 1 }])
+  end
+
+  it "names the bounds or the resource that cannot be met" do
+    circle = [slot.of("a", 1, after: [after.new(task: "b", least: 0, most: nil)]),
+              slot.of("b", 1, after: [after.new(task: "a", least: 0, most: nil)])]
+    expect { described_class.place(circle) }.to raise_error(FondKettle::InvalidInput, /bounds of (a, b|b, a)/)
+    greedy = [slot.of("a", 1, uses: { "oven" => 2 })]
+    expect { described_class.place(greedy, resources: { "oven" => 1 }) }.to raise_error(FondKettle::InvalidInput, /at most 1 of oven/)
+    at_once = %w[a b].map { |id| slot.of(id, 5, uses: { "cook" => 1 }) }
+    ends = %w[a b].map { |id| ending.new(task: id, least: 0, most: 2) }
+    expect { described_class.place(at_once, ends: ends, resources: { "cook" => 1 }) }
+      .to raise_error(FondKettle::InvalidInput, /1 of cook/)
+    stray = [slot.of("a", 1, after: [after.new(task: "z", least: 0, most: nil)])]
+    expect { described_class.place(stray) }.to raise_error(FondKettle::InvalidInput, /must name one of the tasks/)
+  end
+end

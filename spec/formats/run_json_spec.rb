@@ -1,0 +1,24 @@
+# frozen_string_literal: true
+
+RSpec.describe FondKettle::Formats::RunJson do
+  # Absurd but allowed: hardly any water, or far too much, for raw and soaked rice, in a
+  # thin or a heavy pot.
+  runs = FondKettle::Larder::Grains.all.keys.product(FondKettle::Methods::Library.ours.all.keys,
+                                                     [0, 60, 150, 400, 3000, 20_000], [0, 240])
+
+  it "answers every run, however absurd" do
+    runs.select.with_index { |_, index| (index % 2).zero? }.each do |grain, method, liquid_g, soak_min|
+      request = basic_request(grain: grain, method: method, soak: { "minutes" => soak_min })
+      answer = described_class.call(try_with(request, liquid_g.to_f))
+      expect(answer[:end][:verdict]).to satisfy { |verdict| FondKettle::Pot::Verdict::ALL.include?(verdict) }
+      expect(answer[:rescue]).to all(include(:say, :add_g, :minutes))
+    end
+    expect(runs.size / 2).to be >= 600
+  end
+
+  it "tells of a pot both scorched and chalky, and of both ways out" do
+    answer = described_class.call(try_with(basic_request(grain: "brown-long", soak: { "minutes" => 0 }), 150.0))
+    expect(answer[:end][:verdict]).to eq("scorched")
+    expect(answer[:rescue].map { |remedy| remedy[:say] }).to contain_exactly(/Do not scrape/, /Sprinkle hot water/)
+  end
+end

@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+RSpec.describe FondKettle::Methods::Tasks do
+  library = FondKettle::Methods::Library.ours.all
+
+  def at(plan, id)
+    -plan.placed.starts.fetch(id)
+  end
+
+  library.each_key do |method|
+    it "runs tasks beside each other, hands and rings in one place, the rice washed when it is wanted: #{method}" do
+      plan = plan_for(basic_request(method: method, base: { "onion" => "gold" }))
+      busy = ->(resource) { plan.tasks.select { |task| task.slot.uses.key?(resource) }.map { |task| [at(plan, task.id), task.minutes] } }
+      %w[cook burner].each do |resource|
+        in_order = busy.call(resource).sort
+        expect(in_order.each_cons(2)).to all(satisfy { |(start, minutes), (following, _)| start + minutes <= following })
+      end
+      wash, fill = [plan.tasks.select { |task| task.id.start_with?("wash.") }, plan.tasks.find { |task| task.kind.key == "fill" }]
+      waits = wash.map { |task| at(plan, fill.id) - at(plan, task.id) - task.minutes }.min
+      expect(waits).to(be <= 20) if wash.any?
+      expect(plan.total_min).to be <= plan.tasks.sum(&:minutes)
+    end
+  end
+
+  it "soaks while the base cooks" do
+    plan = plan_for(basic_request(method: "broth-under-rice"))
+    soak, simmer = %w[wash.soak base.cook.broth].map { |id| plan.tasks.find { |task| task.id == id } }
+    expect(at(plan, soak.id)).to be > at(plan, simmer.id)
+    expect(plan.total_min).to be <= plan.tasks.sum(&:minutes) - 30
+  end
+
+  it "stirs after the boil, wherever the boil stands" do
+    text = "key: warm-first\nlike: covered-pot\nname: Warm first\nstages:\n" \
+           "  - { key: warm, kind: warm, heat: low, minutes: 5, say: a, cue: b, why: c }\n" \
+           "  - { key: up, kind: boil, heat: high, until: boil, say: a, cue: b, why: c }\n" \
+           "  - { key: down, kind: low, heat: low, minutes: ready, say: a, cue: b, why: c }\n"
+    own = FondKettle::Methods::Library.new(FondKettle::Methods::Library.ours.texts.merge("warm-first.yml" => text))
+    asked = basic_request(method: "warm-first", stir: "at-boil")
+    plan = FondKettle::Methods::Planner.plan(FondKettle::Formats::RequestReader.new(asked, library: own).request)
+    expect(plan.tasks.map { |task| task.kind.key }.last(5)).to eq(%w[warm boil stir low fluff])
+    expect(plan.stages.map(&:stirred)).to eq([false, false, true])
+    expect(plan.run.stirred_at).to be_positive
+  end
+
+  it "puts rice and liquid in one task each, and every id is its own" do
+    library.each_key do |method|
+      plan = plan_for(basic_request(method: method, additions: [{ "ingredient" => "tomato", "g" => 150 }]))
+      grams = plan.tasks.flat_map(&:amounts).group_by(&:what).transform_values { |amounts| amounts.sum(&:g) }
+      expect(grams).to eq("Basmati" => 300.0, "liquid" => plan.liquid_g, "Tomato" => 150.0)
+      expect(plan.tasks.map(&:id).uniq.size).to eq(plan.tasks.size)
+    end
+  end
+
+  it "takes two cooks where the kitchen has them" do
+    one, two = [1, 2].map { |hands| plan_for(basic_request(method: "oven-pilaf", soak: { "minutes" => 0 }, rinse: { "changes" => 4 }, hands: hands)) }
+    expect(two.total_min).to be <= one.total_min
+  end
+end
