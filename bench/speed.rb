@@ -118,7 +118,7 @@ puts format("one plan in the core    %6.2f ms (wanted: under 10)", plan_ms)
 quick = (1..30).map { |index| "#{index * 10} g #{%w[carrot tomato leek cumin][index % 4]}, number #{index} | base" }.join("\n")
 lines = FondKettle::Dishes::QuickText.new.read(quick).lines
 dish = FondKettle::Dishes::Dish.new(title: "Dish", serves: 4.0, method: "covered-pot", grain: "basmati", rice_g: 320.0,
-                                   pan_mm: 240.0, lines: lines, steps: [], note: "")
+                                    pan_mm: 240.0, lines: lines, steps: [], note: "")
 rescale_ms = Bench.median_ms(200) { |index| FondKettle::Dishes::Laying.supper(dish, 1.1 + (index / 100.0), request) }
 puts format("a 30-line dish rescaled %6.2f ms (wanted: under 10)", rescale_ms)
 

@@ -4,7 +4,9 @@ require "open3"
 
 RSpec.describe "The floors of the house" do
   root = File.expand_path("..", __dir__)
-  floors = %w[ground numeric measure larder table kit pot phases belief clock care methods dishes log stove formats].map { |name| [name] }
+  floors = %w[ground numeric measure larder table kit pot phases belief clock care methods dishes log stove formats].map do |name|
+    [name]
+  end
 
   it "loads the core without web, database or server" do
     script = 'require "./lib/fond_kettle"; print [:Sinatra, :Sequel, :Rack, :Puma].select { |name| Object.const_defined?(name) }'

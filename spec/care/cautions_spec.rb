@@ -9,7 +9,8 @@ RSpec.describe FondKettle::Care::Cautions do
       data = YAML.safe_load(text)
       %w[base stages after].each do |section|
         (data[section] || []).each_with_index do |step, index|
-          step.merge!("key" => "#{%w[sear up down stand mull zest][index % 6]}-#{section}", "say" => "Hocus", "cue" => "pocus", "why" => "so")
+          step.merge!("key" => "#{%w[sear up down stand mull zest][index % 6]}-#{section}", "say" => "Hocus", "cue" => "pocus",
+                      "why" => "so")
         end
       end
       [path, YAML.dump(data)]

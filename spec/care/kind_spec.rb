@@ -21,7 +21,9 @@ RSpec.describe FondKettle::Care::Kinds do
     Tempfile.create(["kinds", ".yml"]) do |file|
       file.write("- { key: fry, word: fry, holds: [balcony] }\n")
       file.flush
-      expect { described_class.load_file(file.path) }.to raise_error(FondKettle::BadCatalogue, /holds.0 must be one of: burner, oven/)
+      expect do
+        described_class.load_file(file.path)
+      end.to raise_error(FondKettle::BadCatalogue, /holds.0 must be one of: burner, oven/)
     end
   end
 end

@@ -36,7 +36,8 @@ RSpec.describe FondKettle::Clock::Placement do
   end
 
   it "puts what needs no hands beside what does" do
-    slots = [slot.of("rinse", 3, uses: { "cook" => 1 }), slot.of("soak", 30, after: [after.new(task: "rinse", least: 0, most: 5)]),
+    slots = [slot.of("rinse", 3, uses: { "cook" => 1 }),
+             slot.of("soak", 30, after: [after.new(task: "rinse", least: 0, most: 5)]),
              slot.of("fry", 20, uses: { "cook" => 1, "burner" => 1 }),
              slot.of("fill", 1, uses: { "cook" => 1 }, after: [after.new(task: "soak", least: 0, most: 5),
                                                                after.new(task: "fry", least: 0, most: 10)])]
@@ -49,7 +50,9 @@ RSpec.describe FondKettle::Clock::Placement do
               slot.of("b", 1, after: [after.new(task: "a", least: 0, most: nil)])]
     expect { described_class.place(circle) }.to raise_error(FondKettle::InvalidInput, /bounds of (a, b|b, a)/)
     greedy = [slot.of("a", 1, uses: { "oven" => 2 })]
-    expect { described_class.place(greedy, resources: { "oven" => 1 }) }.to raise_error(FondKettle::InvalidInput, /at most 1 of oven/)
+    expect do
+      described_class.place(greedy, resources: { "oven" => 1 })
+    end.to raise_error(FondKettle::InvalidInput, /at most 1 of oven/)
     at_once = %w[a b].map { |id| slot.of(id, 5, uses: { "cook" => 1 }) }
     ends = %w[a b].map { |id| ending.new(task: id, least: 0, most: 2) }
     expect { described_class.place(at_once, ends: ends, resources: { "cook" => 1 }) }

@@ -16,8 +16,9 @@ RSpec.describe "The table" do
   end
 
   def dish(text, **changes)
-    FondKettle::Dishes::Dish.new(title: "Dish", serves: 4.0, method: "covered-pot", grain: "basmati", rice_g: 320.0, pan_mm: 240.0,
-                                lines: read(text).lines, steps: [], note: "", **changes)
+    FondKettle::Dishes::Dish.new(title: "Dish", serves: 4.0, method: "covered-pot", grain: "basmati", rice_g: 320.0,
+                                 pan_mm: 240.0,
+                                 lines: read(text).lines, steps: [], note: "", **changes)
   end
 
   describe FondKettle::Measure::Numeral do
@@ -175,7 +176,8 @@ RSpec.describe "The table" do
       steps = described_class.read("Soften the leeks | fry | 8 min | until they slump\nRest | 1 1/2 min | wait | finish | gently")
       softened = { say: "Soften the leeks", stage: "base", kind: "fry", minutes: 8.0, hands_on: true, cue: "they slump" }
       expect(steps.map(&:to_h)).to eq([softened,
-                                       { say: "Rest, gently", stage: "finish", kind: "own", minutes: 1.5, hands_on: false, cue: "" }])
+                                       { say: "Rest, gently", stage: "finish", kind: "own", minutes: 1.5, hands_on: false,
+                                         cue: "" }])
       expect(described_class.read(described_class.write(steps))).to eq(steps)
     end
   end

@@ -7,7 +7,7 @@ RSpec.describe "An evening" do
   def dish(text, method: "covered-pot", steps: "", rice_g: 320.0)
     lines = FondKettle::Dishes::QuickText.new.read(text).lines
     FondKettle::Dishes::Dish.new(title: "Dish", serves: 4.0, method: method, grain: "basmati", rice_g: rice_g, pan_mm: 240.0,
-                                lines: lines, steps: FondKettle::Dishes::QuickSteps.read(steps), note: "")
+                                 lines: lines, steps: FondKettle::Dishes::QuickSteps.read(steps), note: "")
   end
 
   def supper(dish, factor = 1.0, **request)
@@ -67,7 +67,8 @@ RSpec.describe "An evening" do
     end
     expect(codes("200 g cooked kidney beans | finish\n3 leeks | base")).not_to include("boil-longer")
     expect(codes("2 dragons | base")).to include("not-counted")
-    expect(codes("200 g red lentils | base\n2 onions | base", steps: "See to the lentils | simmer | 20 min")).not_to include("boil-longer")
+    expect(codes("200 g red lentils | base\n2 onions | base",
+                 steps: "See to the lentils | simmer | 20 min")).not_to include("boil-longer")
   end
 
   it "adds salt from all sources, also what is taken up from water poured off" do
@@ -105,7 +106,7 @@ RSpec.describe "An evening" do
   it "shops against the cupboard, buys tins whole and begins with what soaks" do
     whole = supper(dish("1 can coconut milk | liquid\n200 g dried beans | base\n2 onions | base\n1 onion | finish"), 0.3)
     list = FondKettle::Dishes::Shopping.new(whole, FondKettle::Measure::House.with(nil),
-                                             { "basmati" => 40.0, "onion" => 1000.0 })
+                                            { "basmati" => 40.0, "onion" => 1000.0 })
     items = list.items.to_h { |item| [item.key, item] }
     expect(items["coconut-milk"].words).to eq("1 can")
     expect(items["basmati"].buy_g).to be_within(1e-6).of(56)

@@ -97,7 +97,7 @@ RSpec.describe "Dishes in and out" do
 
   it "gives a shopping list as text, and as a table that no spreadsheet takes for a formula" do
     item = FondKettle::Dishes::Item.new(aisle: "spice", key: "x", name: "=SUM(A1)", words: "1 tsp", weight: nil, need_g: 2.0,
-                                         have_g: 0.0, buy_g: 2.0)
+                                        have_g: 0.0, buy_g: 2.0)
     expect(FondKettle::Formats::ShoppingList.text([item])).to eq("Spice:\n- 1 tsp =SUM(A1)\n")
     weighed = item.with(aisle: "butcher", name: "chicken", words: nil, weight: "600 g")
     both = weighed.with(name: "butter", words: "3 tbsp", weight: "45 g")

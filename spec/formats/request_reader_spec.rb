@@ -11,8 +11,10 @@ RSpec.describe FondKettle::Formats::RequestReader do
   it "refuses what it does not know, with the nearest name it does" do
     { { "vessel" => { "diameter" => 240 } } => "vessel.diameter is not known; did you mean vessel.diameter_mm?",
       { "altitud_m" => 3 } => "altitud_m is not known; did you mean altitude_m?",
-      { "additions" => [{ "ingredient" => "tomato", "g" => 3, "stat" => 1 }] } => /additions.0.stat is not known; known: ingredient, g/,
-      { "stages" => [{ "heat" => "low", "minutes" => 3, "parchmnt" => true }] } => /stages.0.parchmnt is not known; did you mean stages.0.parchment\?/ }
+      { "additions" => [{ "ingredient" => "tomato", "g" => 3,
+                          "stat" => 1 }] } => /additions.0.stat is not known; known: ingredient, g/,
+      { "stages" => [{ "heat" => "low", "minutes" => 3,
+                       "parchmnt" => true }] } => /stages.0.parchmnt is not known; did you mean stages.0.parchment\?/ }
       .each { |change, message| expect(problems(basic_request.merge(change))).to contain_exactly(message) }
   end
 
@@ -24,7 +26,9 @@ RSpec.describe FondKettle::Formats::RequestReader do
 
   it "answers in words to numbers without end and to bytes that are no text" do
     [1e308, -1e308, 10**400].each do |number|
-      %w[altitude_m residue_g parts oven_c].each { |field| expect(problems(basic_request.merge(field => number))).not_to be_empty }
+      %w[altitude_m residue_g parts oven_c].each do |field|
+        expect(problems(basic_request.merge(field => number))).not_to be_empty
+      end
       expect(problems(basic_request(rice: { "amount" => number, "unit" => "kg" }))).not_to be_empty
     end
     expect { described_class.parse("{\"grain\":\"\xff\"}") }.to raise_error(FondKettle::InvalidInput, /UTF-8/)

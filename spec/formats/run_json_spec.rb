@@ -10,7 +10,7 @@ RSpec.describe FondKettle::Formats::RunJson do
     runs.select.with_index { |_, index| (index % 2).zero? }.each do |grain, method, liquid_g, soak_min|
       request = basic_request(grain: grain, method: method, soak: { "minutes" => soak_min })
       answer = described_class.call(try_with(request, liquid_g.to_f))
-      expect(answer[:end][:verdict]).to satisfy { |verdict| FondKettle::Pot::Verdict::ALL.include?(verdict) }
+      expect(answer[:end][:verdict]).to(satisfy { |verdict| FondKettle::Pot::Verdict::ALL.include?(verdict) })
       expect(answer[:rescue]).to all(include(:say, :add_g, :minutes))
     end
     expect(runs.size / 2).to be >= 600

@@ -14,7 +14,8 @@ RSpec.describe FondKettle::Methods::Checks do
   it "refuses, by name, what the model cannot compute" do
     sealed = "vessel: { diameter_mm: 220, height_mm: 120, lid: dough, material: steel, kg: 1.5 }\n"
     expect(like_covered("#{sealed}parts: 8\n")).to contain_exactly(/mine.yml, parts: .*sealed with dough or foil/)
-    expect(like_covered("#{sealed}food: [raw-meat]\n")).to contain_exactly(/mine.yml, food raw-meat: raw in a sealed pot cannot be computed/)
+    expect(like_covered("#{sealed}food: [raw-meat]\n"))
+      .to contain_exactly(/mine.yml, food raw-meat: raw in a sealed pot cannot be computed/)
     steamed = low.sub("kind: low", "kind: steam")
     expect(like_covered("stages:\n  - #{steamed}\n")).to contain_exactly(/mine.yml, stage low: kind steam cannot be computed yet/)
     drained = low.sub("heat: low", "heat: low, drain: true")
@@ -35,9 +36,11 @@ RSpec.describe FondKettle::Methods::Checks do
   end
 
   it "knows every word that a text asks for, and a stage that does not end" do
-    expect(like_covered("stages:\n  - #{low.sub('say: x', 'say: "%{moon}"')}\n")).to contain_exactly(/%\{moon\} is not known here/)
+    expect(like_covered("stages:\n  - #{low.sub('say: x',
+                                                'say: "%{moon}"')}\n")).to contain_exactly(/%\{moon\} is not known here/)
     base = "base:\n  - { key: a, kind: fry, say: '%{oven}', hands_on: true, cue: x, why: x }\n"
     expect(like_covered(base)).to contain_exactly(/%\{oven\} is not known here; known: %\{rice\}/)
-    expect(like_covered("stages:\n  - #{low.sub('minutes: ready, ', '')}\n")).to contain_exactly(/must have either until or minutes/)
+    expect(like_covered("stages:\n  - #{low.sub('minutes: ready, ',
+                                                '')}\n")).to contain_exactly(/must have either until or minutes/)
   end
 end

@@ -6,13 +6,14 @@ RSpec.describe FondKettle::Methods::Forward do
     library = FondKettle::Methods::Library.with(folder)
     expect(library.problems).to eq([])
     aunt = library.fetch("aunts-pot")
-    expect(aunt.base.map { |stage| [stage.key, stage.kind, stage.slot] }).to eq([["onion", "fry", "onion"], ["boil", "own", nil]])
+    expect(aunt.base.map { |stage| [stage.key, stage.kind, stage.slot] }).to eq([%w[onion fry onion], ["boil", "own", nil]])
     expect(aunt.stages.map { |stage| [stage.key, stage.kind] }).to eq([%w[boil boil], %w[low low], %w[rest rest]])
   end
 
   it "gives a base step and a stage of one name ids of their own" do
     library = FondKettle::Methods::Library.with(File.expand_path("../fixtures/kitchen-4/methods", __dir__))
-    plan = FondKettle::Methods::Planner.plan(FondKettle::Formats::RequestReader.new(basic_request(method: "aunts-pot"), library: library).request)
+    plan = FondKettle::Methods::Planner.plan(FondKettle::Formats::RequestReader.new(basic_request(method: "aunts-pot"),
+                                                                                    library: library).request)
     expect(plan.tasks.map(&:id)).to include("base.cook.boil", "stages.cook.boil").and(satisfy { |ids| ids.uniq == ids })
   end
 

@@ -49,7 +49,7 @@ RSpec.describe FondKettle::Methods::Planner do
   it "narrows its range once the lid was tested" do
     request = request_for(basic_request(rice: { "amount" => 130, "unit" => "g" }))
     plans = [nil, 1.0].map { |factor| request.with(vessel: request.vessel.with(lid_factor: factor)) }
-                       .map { |asked| described_class.plan(asked) }
+                      .map { |asked| described_class.plan(asked) }
     widths = plans.map { |plan| plan.spread.high_g - plan.spread.low_g }
     expect(widths.last).to be < 0.8 * widths.first
   end

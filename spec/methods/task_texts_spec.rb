@@ -3,7 +3,8 @@
 RSpec.describe FondKettle::Methods::TaskTexts do
   it "checks every word of its file when it is loaded" do
     text = File.read(described_class::FILE)
-    { "%{surface}" => /drain: %\{suface\} is not known here/, "%{balance}" => /fill: %\{suface\} is not known here/ }.each do |word, message|
+    { "%{surface}" => /drain: %\{suface\} is not known here/,
+      "%{balance}" => /fill: %\{suface\} is not known here/ }.each do |word, message|
       Tempfile.create(["tasks", ".yml"]) do |file|
         file.write(text.sub(word, "%{suface}"))
         file.flush

@@ -10,12 +10,13 @@ RSpec.describe FondKettle::Methods::Tasks do
   library.each_key do |method|
     it "runs tasks beside each other, hands and rings in one place, the rice washed when it is wanted: #{method}" do
       plan = plan_for(basic_request(method: method, base: { "onion" => "gold" }))
-      busy = ->(resource) { plan.tasks.select { |task| task.slot.uses.key?(resource) }.map { |task| [at(plan, task.id), task.minutes] } }
       %w[cook burner].each do |resource|
-        in_order = busy.call(resource).sort
+        users = plan.tasks.select { |task| task.slot.uses.key?(resource) }
+        in_order = users.map { |task| [at(plan, task.id), task.minutes] }.sort
         expect(in_order.each_cons(2)).to all(satisfy { |(start, minutes), (following, _)| start + minutes <= following })
       end
-      wash, fill = [plan.tasks.select { |task| task.id.start_with?("wash.") }, plan.tasks.find { |task| task.kind.key == "fill" }]
+      wash = plan.tasks.select { |task| task.id.start_with?("wash.") }
+      fill = plan.tasks.find { |task| task.kind.key == "fill" }
       waits = wash.map { |task| at(plan, fill.id) - at(plan, task.id) - task.minutes }.min
       expect(waits).to(be <= 20) if wash.any?
       expect(plan.total_min).to be <= plan.tasks.sum(&:minutes)
@@ -30,10 +31,10 @@ RSpec.describe FondKettle::Methods::Tasks do
   end
 
   it "stirs after the boil, wherever the boil stands" do
-    text = "key: warm-first\nlike: covered-pot\nname: Warm first\nstages:\n" \
-           "  - { key: warm, kind: warm, heat: low, minutes: 5, say: a, cue: b, why: c }\n" \
-           "  - { key: up, kind: boil, heat: high, until: boil, say: a, cue: b, why: c }\n" \
-           "  - { key: down, kind: low, heat: low, minutes: ready, say: a, cue: b, why: c }\n"
+    text = "key: warm-first\nlike: covered-pot\nname: Warm first\nstages:\n  " \
+           "- { key: warm, kind: warm, heat: low, minutes: 5, say: a, cue: b, why: c }\n  " \
+           "- { key: up, kind: boil, heat: high, until: boil, say: a, cue: b, why: c }\n  " \
+           "- { key: down, kind: low, heat: low, minutes: ready, say: a, cue: b, why: c }\n"
     own = FondKettle::Methods::Library.new(FondKettle::Methods::Library.ours.texts.merge("warm-first.yml" => text))
     asked = basic_request(method: "warm-first", stir: "at-boil")
     plan = FondKettle::Methods::Planner.plan(FondKettle::Formats::RequestReader.new(asked, library: own).request)
@@ -52,7 +53,9 @@ RSpec.describe FondKettle::Methods::Tasks do
   end
 
   it "takes two cooks where the kitchen has them" do
-    one, two = [1, 2].map { |hands| plan_for(basic_request(method: "oven-pilaf", soak: { "minutes" => 0 }, rinse: { "changes" => 4 }, hands: hands)) }
+    one, two = [1, 2].map do |hands|
+      plan_for(basic_request(method: "oven-pilaf", soak: { "minutes" => 0 }, rinse: { "changes" => 4 }, hands: hands))
+    end
     expect(two.total_min).to be <= one.total_min
   end
 end

@@ -21,7 +21,9 @@ RSpec.describe FondKettle::Numerics::Root do
   end
 
   it "makes up for what is missing, and stops where no x will do" do
-    expect(described_class.shortfall(0.0, close: 1e-9, rates: (0.25..1.0), most: 60) { |x| 12 - (0.4 * x) }).to be_within(1e-6).of(30)
+    expect(described_class.shortfall(0.0, close: 1e-9, rates: (0.25..1.0), most: 60) do |x|
+      12 - (0.4 * x)
+    end).to be_within(1e-6).of(30)
     expect(described_class.shortfall(7.0, close: 1e-9, rates: (0.25..1.0), most: 60) { nil }).to eq(7.0)
   end
 

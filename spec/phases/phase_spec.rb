@@ -20,7 +20,8 @@ RSpec.describe FondKettle::Phases::Phase do
     par, last = plan.phases
     # Half a minute's worth goes on after draining.
     expect(par.grain_state.progress).to be_within(0.06).of(0.7)
-    expect(last.load.state).to have_attributes(taken_per_g: par.run.uptake, progress: par.run.progress, kinetics: par.run.kinetics)
+    expect(last.load.state).to have_attributes(taken_per_g: par.run.uptake, progress: par.run.progress,
+                                               kinetics: par.run.kinetics)
     expect(last.load.state.surface_per_g).to be_within(1e-9).of(par.run.free_g / 300)
     expect(last.load.start_c).to be > 90
   end

@@ -14,11 +14,13 @@ RSpec.describe FondKettle::Pot::Column do
 
   def run(layers, minutes: 60, step_min: 0.5, heat: "high")
     column = columns.column(layers, setting)
-    [column, FondKettle::Pot::Cooking.column(rice, column, [columns.stage(heat, minutes)], setting, step_min: step_min, curve: true)]
+    [column,
+     FondKettle::Pot::Cooking.column(rice, column, [columns.stage(heat, minutes)], setting, step_min: step_min, curve: true)]
   end
 
   def hot_after(layer)
-    fresh = [columns.base(900.0, water_g: 500.0), columns.base(300.0, water_g: 60.0), FondKettle::Pot::Bed.new(rice, 0.0, temp_c: 8.0)]
+    fresh = [columns.base(900.0, water_g: 500.0), columns.base(300.0, water_g: 60.0),
+             FondKettle::Pot::Bed.new(rice, 0.0, temp_c: 8.0)]
     (1..80).find { |minutes| run(fresh.map(&:dup), minutes: minutes / 2.0).first.layers[layer].temp_c >= 99.9 }
   end
 
@@ -52,7 +54,8 @@ RSpec.describe FondKettle::Pot::Column do
   end
 
   it "ends alike whether a layer is one or two equal ones" do
-    one = [columns.base(900.0, water_g: 500.0), columns.base(400.0, water_g: 60.0), FondKettle::Pot::Bed.new(rice, 0.0, temp_c: 8.0)]
+    one = [columns.base(900.0, water_g: 500.0), columns.base(400.0, water_g: 60.0),
+           FondKettle::Pot::Bed.new(rice, 0.0, temp_c: 8.0)]
     two = [columns.base(900.0, water_g: 500.0), columns.base(200.0, water_g: 30.0), columns.base(200.0, water_g: 30.0),
            FondKettle::Pot::Bed.new(rice, 0.0, temp_c: 8.0)]
     merged, apart = [one, two].map { |stack| run(stack, minutes: 40).first }

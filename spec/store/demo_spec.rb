@@ -6,7 +6,8 @@ RSpec.describe FondKettle::Store::Demo do
   it "comes whole or not at all: killed while it loads, it loads the next time" do
     [1, 12, 40].each do |insert|
       Dir.mktmpdir do |folder|
-        body = "household = FondKettle::Store::Household.new(folder, demo: true); FondKettle::Store::Demo.fill(household, Time.now)"
+        body = "household = FondKettle::Store::Household.new(folder, demo: true)\n" \
+               "FondKettle::Store::Demo.fill(household, Time.now)"
         expect(Support::Kitchens.killed?(folder, /\AINSERT INTO `(?:eaters|pots|dishes|cooks|events)`/, insert, body)).to be(true)
         household = FondKettle::Store::Household.new(folder, demo: true)
         expect(household).to be_bare

@@ -15,7 +15,8 @@ RSpec.describe "A kitchen of an earlier version" do
   it "is brought forward with all its cooks, logs, dishes and ways" do
     kitchens.old do |folder|
       opened(folder) do |household|
-        counts = [household.cooks.finished.size, household.cooks.on_the_stove.size, household.dishes.count, household.shelf(:pots).all.size]
+        counts = [household.cooks.finished.size, household.cooks.on_the_stove.size, household.dishes.count,
+                  household.shelf(:pots).all.size]
         expect(counts).to eq([8, 1, 13, 5])
         expect(household.cooks.finished.map { |cook| cook[:plan][:plan_version] }).to all(eq(2))
         expect(household.cooks.finished.map { |cook| cook[:outcome][:note] }).to include("good", "Tuesday lunch boxes")

@@ -33,7 +33,9 @@ RSpec.describe "The store, on a real file" do
     household.cooks.move(id, "wash.rinse", "wash.soak", now + 60)
     again = FondKettle::Store::Household.new(@folder)
     expect(again).not_to be_bare
-    expect(again.cooks.find(id)[:events].map { |event| [event.what, event.at] }).to eq([["wash.rinse", now], ["wash.soak", now + 60]])
+    expect(again.cooks.find(id)[:events].map do |event|
+      [event.what, event.at]
+    end).to eq([["wash.rinse", now], ["wash.soak", now + 60]])
     expect(again.session_key).to eq(household.session_key)
     again.close
   end

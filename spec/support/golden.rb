@@ -131,7 +131,8 @@ module Support
     end
 
     def first_difference(kept, found, path)
-      return (close?(kept, found) ? nil : "#{path.join('.')} was #{kept.inspect}, is #{found.inspect}") unless nested?(kept, found)
+      return (close?(kept, found) ? nil : "#{path.join('.')} was #{kept.inspect}, is #{found.inspect}") unless nested?(kept,
+                                                                                                                       found)
 
       entries = kept.is_a?(Hash) ? kept.keys | found.keys : (0...[kept.size, found.size].max)
       entries.lazy.filter_map { |key| first_difference(kept[key], found[key], [*path, key]) }.first

@@ -17,8 +17,9 @@ module Support
       (0...count).map do |index|
         uses = { "cook" => 1, "burner" => 1 }.select { random.rand < 0.6 }
         baked = random.rand < 0.15
-        Slot.of("t#{index}", random.rand(1..9), uses: baked ? uses.merge("oven" => 1) : uses, oven_c: ([160.0, 200.0].sample(random: random) if baked),
-                                                after: afters(index, random))
+        oven_c = [160.0, 200.0].sample(random: random) if baked
+        uses = uses.merge("oven" => 1) if baked
+        Slot.of("t#{index}", random.rand(1..9), uses: uses, oven_c: oven_c, after: afters(index, random))
       end
     end
 
@@ -44,7 +45,7 @@ module Support
     end
 
     def late(ends, over)
-      ends.filter_map { |one| "#{one.task} ends too early" unless (one.least..one.most || 1e9).cover?(-over[one.task]) }
+      ends.filter_map { |one| "#{one.task} ends too early" unless (one.least..(one.most || 1e9)).cover?(-over[one.task]) }
     end
 
     def crowds(slots, at, over, resources)

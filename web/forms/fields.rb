@@ -151,7 +151,9 @@ module FondKettle
         optional(:onion).filled(:string, included_in?: Vocabulary::ONION_COLOURS)
         optional(:first).filled(:string, included_in?: %w[meat onion])
         optional(:stir).filled(:string, included_in?: %w[never at-boil])
-        optional(:cover).filled(:string, included_in?: [LID_ALONE, *Pot::Attributes.switches(:request).map { |one| one.key.to_s }])
+        optional(:cover).filled(:string, included_in?: [LID_ALONE, *Pot::Attributes.switches(:request).map do |one|
+          one.key.to_s
+        end])
         optional(:crust).filled(:string, included_in?: %w[yes no])
         optional(:sauce_g).maybe(Schema::TypedNumber, included_in?: Limits::LIQUID_G)
         optional(:parts).maybe(Schema::TypedNumber, included_in?: Limits::PARTS)

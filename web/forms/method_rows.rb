@@ -34,9 +34,9 @@ module FondKettle
         def self.stage(row)
           ends = row["until"] || (row[MINUTES] == READY ? READY : MINUTES)
           minutes = ends == MINUTES ? Measure::Rounding.shown(row[MINUTES]) : ""
-          row.slice("key", "kind", *TEXTS, "heat").merge(LIST => Array(row[LIST]).join(","), "lid" => row["lid"].to_s, "end" => ends, MINUTES => minutes,
-                                                 "oven_c" => Measure::Rounding.shown(row["oven_c"]), "on" => ticked(row),
-                                                 "watch" => row["watch"] || [])
+          { **row.slice("key", "kind", *TEXTS, "heat"), LIST => Array(row[LIST]).join(","), "lid" => row["lid"].to_s,
+                                                        "end" => ends, MINUTES => minutes, "oven_c" => Measure::Rounding.shown(row["oven_c"]),
+                                                        "on" => ticked(row), "watch" => row["watch"] || [] }
         end
 
         def self.step(row)
@@ -85,13 +85,15 @@ module FondKettle
         def stage(row, index)
           switches = SWITCHES.keys.to_h { |name| [name, true] }.slice(*Array(row["on"]))
           watch = Array(row["watch"]).grep(String)
-          { "key" => key(row, "stage", index), **given(row, "kind"), **food(row), "heat" => text(row, "heat"), **given(row, "lid"), **ends(row),
-            **numbers(row, "oven_c"), **switches, **(watch.empty? ? {} : { "watch" => watch }), **texts(row) }
+          { "key" => key(row, "stage", index), **given(row, "kind"), **food(row), "heat" => text(row, "heat"),
+            **given(row, "lid"), **ends(row), **numbers(row, "oven_c"), **switches,
+            **(watch.empty? ? {} : { "watch" => watch }), **texts(row) }
         end
 
         def step(row, index)
           colours = Vocabulary::ONION_COLOURS.reduce({}) { |found, colour| found.merge(numbers(row, colour)) }
-          { "key" => key(row, "step", index), **given(row, "kind"), **given(row, "slot"), **food(row), **(colours.empty? ? numbers(row, MINUTES) : { "colours" => colours }),
+          { "key" => key(row, "step", index), **given(row, "kind"), **given(row, "slot"), **food(row),
+            **(colours.empty? ? numbers(row, MINUTES) : { "colours" => colours }),
             "hands_on" => Array(row["on"]).include?("hands_on"), **texts(row) }
         end
 

@@ -170,7 +170,7 @@ module FondKettle
         end
 
         def choices
-          cover = @values.fetch(:cover, LID_ALONE) != LID_ALONE ? { @values[:cover].to_sym => true } : {}
+          cover = @values.fetch(:cover, LID_ALONE) == LID_ALONE ? {} : { @values[:cover].to_sym => true }
           Methods::Choices.of(**@values.slice(:onion, :first, :stir, :oven_c, :parts), **cover,
                              residue_g: @values[:sauce_g], crust: @values[:crust] && @values[:crust] == "yes")
         end

@@ -12,6 +12,11 @@ module FondKettle
         new(unknown: unknown, factor: 1.0, sd: unknown.sd, cooks: 0, tested: false)
       end
 
+      # Is it taken to be what the book says?
+      def book?
+        (factor - 1).zero?
+      end
+
       # Measured at home: so many times the book.
       def measured(factor)
         with(factor: factor, sd: unknown.known_sd || sd, tested: true)
@@ -66,9 +71,8 @@ module FondKettle
 
       # [load, setting] by the book as this kitchen holds them to be.
       def applied(load, setting)
-        estimates.each_value.reduce([load, setting]) do |(now, there), estimate|
-          estimate.factor == 1.0 ? [now, there] : estimate.unknown.act.call(now, there, estimate.factor)
-        end
+        differing = estimates.each_value.reject(&:book?)
+        differing.reduce([load, setting]) { |(now, there), held| held.unknown.act.call(now, there, held.factor) }
       end
     end
   end

@@ -22,28 +22,24 @@ module FondKettle
 
     # The list: range, lesson and the demo's hidden truth all read it.
     module Unknowns
+      # What each does to a load or a kitchen.
+      DRINKS = ->(load, setting, factor) { [load.drinking(factor), setting] }
+      LETS_OUT = ->(load, setting, factor) { [load, setting.with(lid_factor: setting.lid_factor * factor)] }
+      BOILS_OFF = ->(load, setting, factor) { [load, setting.with(open_factor: setting.open_factor * factor)] }
+      CLINGS = ->(load, setting, factor) { [load.clinging(factor), setting] }
+      GIVES = lambda do |load, setting, factor|
+        [load, setting.with(burner: setting.burner.with(high_w: setting.burner.high_w * factor))]
+      end
+
       ALL = [
-        Unknown.of(:uptake, "how much this rice drinks", sd: 0.06, cooks: true,
-                                                         act: ->(load, setting, factor) { [load.drinking(factor), setting] }),
-        Unknown.of(:lid, "what this lid lets out", sd: 0.40, known_sd: 0.15,
-                                                   concerns: ->(stages) { !stages.all?(&:open?) },
-                                                   act: lambda do |load, setting, factor|
-                                                     [load, setting.with(lid_factor: setting.lid_factor * factor)]
-                                                   end),
-        Unknown.of(:open, "what boils off open", sd: 0.30, concerns: ->(stages) { stages.any?(&:open?) },
-                                                 act: lambda do |load, setting, factor|
-                                                   [load, setting.with(open_factor: setting.open_factor * factor)]
-                                                 end),
-        Unknown.of(:carry, "what clings to the drained rice", sd: 0.30, moves_g: ->(load) { -load.surface_g },
-                                                              act: lambda do |load, setting, factor|
-                                                                surface = load.state.surface_per_g * factor
-                                                                [load.with(state: load.state.with(surface_per_g: surface)), setting]
-                                                              end),
-        Unknown.of(:power, "what this burner gives", sd: 0.20,
-                                                     act: lambda do |load, setting, factor|
-                                                       burner = setting.burner
-                                                       [load, setting.with(burner: burner.with(high_w: burner.high_w * factor))]
-                                                     end)
+        Unknown.of(:uptake, "how much this rice drinks", sd: 0.06, cooks: true, act: DRINKS),
+        Unknown.of(:lid, "what this lid lets out", sd: 0.40, known_sd: 0.15, act: LETS_OUT,
+                                                   concerns: ->(stages) { !stages.all?(&:open?) }),
+        Unknown.of(:open, "what boils off open", sd: 0.30, act: BOILS_OFF,
+                                                 concerns: ->(stages) { stages.any?(&:open?) }),
+        Unknown.of(:carry, "what clings to the drained rice", sd: 0.30, act: CLINGS,
+                                                              moves_g: ->(load) { -load.surface_g }),
+        Unknown.of(:power, "what this burner gives", sd: 0.20, act: GIVES)
       ].to_h { |unknown| [unknown.key, unknown] }.freeze
 
       module_function

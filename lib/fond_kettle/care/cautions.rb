@@ -24,7 +24,11 @@ module FondKettle
 
         fitting = holding.select { |task| at.include?(task.kind.key) }
         fitting |= [tasks.last] if at.include?(Cautions::END_OF_PLAN)
-        fitting.empty? ? [needs.empty? ? tasks.last : holding.first] : fitting
+        if fitting.empty?
+          [needs.empty? ? tasks.last : holding.first]
+        else
+          fitting
+        end
       end
 
       # With the allergens named in its text.

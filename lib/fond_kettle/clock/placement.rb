@@ -82,9 +82,7 @@ module FondKettle
         return @best = latest unless crowd
 
         branches(crowd, orders, latest).sort_by { |_, starts| span(starts) }.each do |edges, starts|
-          return if done?(bound_min)
-
-          search(starts, edges, bound_min)
+          search(starts, edges, bound_min) unless done?(bound_min)
         end
       end
 
@@ -112,14 +110,15 @@ module FondKettle
 
       # The first of the users' starts at which more is in use than there is.
       def crowded_at(users, name, latest)
-        users.each do |place|
-          used = 0
-          at = latest[place]
-          same = users.select { |other| meets?(other, at, latest) }
-          crowd = same.take_while { |other| (used += amount(other, name)) <= @resources[name] }
-          return same.first(crowd.size + 1) if crowd.size < same.size
-        end
-        nil
+        users.lazy.filter_map { |place| crowd_among(users, name, latest[place], latest) }.first
+      end
+
+      # So many of the users at work at a minute as are too many together, or nil.
+      def crowd_among(users, name, minute, latest)
+        busy = users.select { |place| meets?(place, minute, latest) }
+        used = 0
+        fitting = busy.take_while { |place| (used += amount(place, name)) <= @resources[name] }
+        busy.first(fitting.size + 1) if fitting.size < busy.size
       end
 
       def meets?(place, at, latest)

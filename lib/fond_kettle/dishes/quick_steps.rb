@@ -25,10 +25,13 @@ module FondKettle
 
       # The text of DishSteps: what `read` reads.
       def write(steps)
-        steps.map do |step|
-          [step.say, step.stage, (step.kind unless step.kind == Care::Kinds::OWN), ("#{Measure::Rounding.plain(step.minutes)} min" if step.minutes.positive?),
-           ("wait" unless step.hands_on), ("until #{step.cue}" unless step.cue.empty?)].compact.join(" | ")
-        end.join("\n")
+        steps.map { |step| [step.say, *marks(step)].join(" | ") }.join("\n")
+      end
+
+      def marks(step)
+        [step.stage, (step.kind unless step.kind == Care::Kinds::OWN),
+         ("#{Measure::Rounding.plain(step.minutes)} min" if step.minutes.positive?), ("wait" unless step.hands_on),
+         ("until #{step.cue}" unless step.cue.empty?)].compact
       end
 
       def step(line)
@@ -38,21 +41,33 @@ module FondKettle
         DishStep.new(say: say, **known)
       end
 
+      # True where `word` says something of the step.
       def take(word, known)
-        minutes = MINUTES.match(word)&.then { |found| Measure::Numeral.read(found[:number])&.first }
-        found = if minutes then { minutes: minutes }
-                elsif %w[base finish].include?(word.downcase) then { stage: word.downcase }
-                elsif kind?(word) then { kind: word.downcase }
-                elsif word.casecmp?("wait") then { hands_on: false }
-                elsif word.match?(/\Auntil\s/i) then { cue: word.sub(/\Auntil\s+/i, "") }
-                end
+        found = minutes(word) || place(word) || manner(word)
         found && known.update(found)
       end
+
+      def minutes(word)
+        number = MINUTES.match(word)&.then { |found| Measure::Numeral.read(found[:number])&.first }
+        number && { minutes: number }
+      end
+
+      def place(word)
+        { stage: word.downcase } if %w[base finish].include?(word.downcase)
+      end
+
+      def manner(word)
+        return { kind: word.downcase } if kind?(word)
+        return { hands_on: false } if word.casecmp?("wait")
+
+        { cue: word.sub(/\Auntil\s+/i, "") } if word.match?(/\Auntil\s/i)
+      end
+
       # What the step does, said by a kind that a dish may use.
       def kind?(word)
         (Care::Kinds.for_section("base") | Care::Kinds.for_section("after")).include?(word.downcase)
       end
-      private_class_method :step, :take, :kind?
+      private_class_method :marks, :step, :take, :minutes, :place, :manner, :kind?
     end
   end
 end

@@ -89,7 +89,7 @@ module FondKettle
       def volume(exact_ml, g_ml)
         poured_ml = Measure::Spoken.measured_ml(exact_ml, @house)
         Measured.new(words: Measure::Spoken.say(exact_ml, @house), weight: weight(exact_ml * g_ml), g: poured_ml * g_ml,
-                 error: error(poured_ml, exact_ml))
+                     error: error(poured_ml, exact_ml))
       end
 
       def error(had, exact)

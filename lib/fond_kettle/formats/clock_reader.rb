@@ -61,7 +61,9 @@ module FondKettle
       private
 
       def check
-        raise InvalidInput.at("tasks", "must list between 1 and #{Limits::TASKS}") unless @data[:tasks].size.between?(1, Limits::TASKS)
+        unless @data[:tasks].size.between?(1, Limits::TASKS)
+          raise InvalidInput.at("tasks", "must list between 1 and #{Limits::TASKS}")
+        end
 
         twice = @data[:tasks].map { |task| task[:id] }.tally.find { |_, count| count > 1 }
         raise InvalidInput.at("tasks", "must have ids of their own", received: twice.first) if twice
@@ -101,7 +103,9 @@ module FondKettle
       def bounds(pair, field)
         least, most = pair
         whole = least.is_a?(Integer) && (most.nil? || most.is_a?(Integer))
-        return [least, most] if whole && Limits::TASK_MIN.cover?(least) && (most.nil? || most.between?(least, Limits::TASK_MIN.max))
+        if whole && Limits::TASK_MIN.cover?(least) && (most.nil? || most.between?(least, Limits::TASK_MIN.max))
+          return [least, most]
+        end
 
         raise InvalidInput.at(field, "must be whole minutes, the smaller first, between 0 and #{Limits::TASK_MIN.max} or null")
       end

@@ -50,12 +50,13 @@ module FondKettle
         given = %w[amount name stage scales like].to_h { |key| [key.to_sym, entry[key]] }
         unit = entry["unit"] || Measure::UnitWords::PIECE if entry["amount"]
         Dishes::Written.line(Dishes::Line.new(**given, unit: unit, g: nil, ingredient: piece, note: entry["note"].to_s,
-                                                     state: entry["state"] || "raw"))
+                                                       state: entry["state"] || "raw"))
       end
 
       def step(entry)
-        Dishes::DishStep.new(say: entry["say"].tr("|\n\r", "/  "), stage: entry["stage"] || "base", kind: entry["kind"] || Care::Kinds::OWN, minutes: entry["minutes"].to_f,
-                            hands_on: entry.fetch("hands_on", true), cue: entry["cue"].to_s.tr("|\n\r", "/  "))
+        say, cue = entry.values_at("say", "cue").map { |text| text.to_s.tr("|\n\r", "/  ") }
+        Dishes::DishStep.new(say: say, cue: cue, stage: entry["stage"] || "base", minutes: entry["minutes"].to_f,
+                             kind: entry["kind"] || Care::Kinds::OWN, hands_on: entry.fetch("hands_on", true))
       end
 
       # Whole numbers without their point.

@@ -13,11 +13,13 @@ module FondKettle
 
       # As for RecipeLd.
       def call(dish, plan, grain)
-        lines = ["#{Measure::Rounding.plain(dish.rice_g)} g #{grain.name}", *dish.lines.map { |line| Dishes::Written.plain(line) }]
+        lines = ["#{Measure::Rounding.plain(dish.rice_g)} g #{grain.name}", *dish.lines.map do |line|
+          Dishes::Written.plain(line)
+        end]
         steps = plan.tasks.each_with_index.map { |task, index| "#{index + 1}. #{step(task)}" }
         blocks = ["# #{safe(dish.title)}", "For #{Measure::Rounding.plain(dish.serves)}. #{plan.method.name}.",
-                 lines.map { |line| "- #{safe(line)}" }.join("\n"), steps.join("\n"), allergens(dish),
-                 *plan.cautions.keys.map { |caution| "> #{safe(caution.say)}" }, safe(dish.note)]
+                  lines.map { |line| "- #{safe(line)}" }.join("\n"), steps.join("\n"), allergens(dish),
+                  *plan.cautions.keys.map { |caution| "> #{safe(caution.say)}" }, safe(dish.note)]
         blocks.reject(&:empty?).join("\n\n") << "\n"
       end
 

@@ -11,7 +11,9 @@ module FondKettle
 
       def call(trial)
         run = trial.run
-        { end: ending(run, trial), floor_and_top: trial.floor_and_top, cues: cues(run), curve: run.curve.map { |point| curve_point(point) },
+        { end: ending(run, trial), floor_and_top: trial.floor_and_top, cues: cues(run), curve: run.curve.map do |point|
+          curve_point(point)
+        end,
           rescue: trial.rescue.map { |remedy| remedy(remedy) }, warnings: warnings(trial.warnings) }
       end
 

@@ -37,7 +37,7 @@ module FondKettle
       def from_1(plan)
         balance = plan.fetch(:balance, {})
         { **plan.except(:parts), plan_version: 2, tasks: tasks(plan), floor_and_top: plan[:parts],
-          balance: { **balance.except(:taken_g), drunk_g: balance[:taken_g] } }
+                                 balance: { **balance.except(:taken_g), drunk_g: balance[:taken_g] } }
       end
 
       def tasks(plan)

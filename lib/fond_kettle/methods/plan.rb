@@ -74,7 +74,9 @@ module FondKettle
 
       # Minutes of all stages on the heat or in the oven.
       def on_heat_min
-        phases.sum { |phase| phase.equal?(last) ? heated_min(stages, run.stage_minutes) : heated_min(phase.stages, phase.stage_minutes) }
+        phases.sum do |phase|
+          phase.equal?(last) ? heated_min(stages, run.stage_minutes) : heated_min(phase.stages, phase.stage_minutes)
+        end
       end
 
       # The cautions shown at a task.

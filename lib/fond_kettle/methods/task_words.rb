@@ -29,7 +29,8 @@ module FondKettle
 
       # By the names that texts ask for.
       def to_h
-        @to_h ||= { rice: weighed(@load.rice_g, rice_in_cups), liquid: weighed(@balance.liquid_g, liquid_in_cups), changes: changes, soak: soak,
+        @to_h ||= { rice: weighed(@load.rice_g, rice_in_cups),
+                    liquid: weighed(@balance.liquid_g, liquid_in_cups), changes: changes, soak: soak,
                     drain: DRAIN.fetch(@request.drain), snap: @load.grain.snap, surface: "#{@load.surface_g.round} g",
                     depth: depth, balance: balance, beside: beside.join(", "), beside_water: beside_water }
       end

@@ -56,7 +56,7 @@ module FondKettle
       def steam_g_min
         free = Loss.boiling_g_min(@setting.vessel, @stage.lid, @stage.oven_c ? "low" : @stage.heat, @setting.burner.source)
         free *= Loss::OVEN_FACTOR if @stage.oven_c
-        Attributes.loss_factors.each { |it| free *= it.effect.factor if it.set?(@stage.public_send(it.key)) }
+        Attributes.loss_factors.each { |one| free *= one.effect.factor if one.set?(@stage.public_send(one.key)) }
         free * factor
       end
 

@@ -76,6 +76,11 @@ module FondKettle
         with(state: state.with(rice_g: rice_g * count), bulk_ml: bulk_ml * count)
       end
 
+      # The same with `factor` times as much water on the grains.
+      def clinging(factor)
+        with(state: state.with(surface_per_g: state.surface_per_g * factor))
+      end
+
       # The same with rice that drinks `factor` times as much, to the same texture.
       def drinking(factor)
         with(state: state.with(grain: grain.drinking(factor)), uptake: uptake * factor)

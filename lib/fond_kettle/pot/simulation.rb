@@ -52,10 +52,10 @@ module FondKettle
         @level = stage.until == "level" ? level_before(following) : nil
         @off_min = 0.0 unless stage.off?
         @idle_min = stage.oven_c ? OVEN_IDLE_MIN : 0.0
-        @sink = Attributes.sinks.find { |it| it.set?(stage.public_send(it.key)) }
-        Attributes.on_entering.each do |it|
-          value = stage.public_send(it.key)
-          send(it.effect.act, value) if it.set?(value)
+        @sink = Attributes.sinks.find { |one| one.set?(stage.public_send(one.key)) }
+        Attributes.on_entering.each do |one|
+          value = stage.public_send(one.key)
+          send(one.effect.act, value) if one.set?(value)
         end
       end
 

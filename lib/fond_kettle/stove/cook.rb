@@ -77,10 +77,10 @@ module FondKettle
       # Earlier tasks that need no hands and are not over at `now`, nor by the plan before
       # the task at hand (a soak while the base cooks): Beside.
       def beside(now)
-        tasks.take(position).reject { |earlier| earlier[:hands_on] }.filter_map do |earlier|
-          began_at = @events.reverse.find { |event| event.kind == "task" && event.what == earlier[:id] }&.at
-          ends_at = began_at && planned_end(earlier, began_at)
-          Beside.new(task: earlier, ends_at: ends_at) if ends_at && ends_at > now && overlaps?(earlier)
+        earlier = tasks.take(position).select { |task| !task[:hands_on] && overlaps?(task) }
+        earlier.filter_map do |task|
+          ends_at = planned_end(task, began_at(task[:id]))
+          Beside.new(task: task, ends_at: ends_at) if ends_at && ends_at > now
         end
       end
 
@@ -135,9 +135,14 @@ module FondKettle
         tasks.find { |task| task[:stage] == index }
       end
 
+      # When a task last began: a Time, or nil.
+      def began_at(id)
+        @events.reverse.find { |event| event.kind == "task" && event.what == id }&.at
+      end
+
       def planned_end(task, began_at)
         minutes = task[:timed_min] || task[:minutes]
-        minutes && (began_at + (minutes * 60))
+        began_at && minutes && (began_at + (minutes * 60))
       end
 
       # By the plan it is not over when the task at hand begins; what an older plan does
@@ -189,7 +194,7 @@ module FondKettle
         return unless boiling && tasks.index(boiling) < position
 
         after = tasks[tasks.index(boiling) + 1]
-        @events.reverse.find { |event| event.kind == "task" && event.what == after[:id] }&.at
+        began_at(after[:id])
       end
     end
   end
