@@ -16,9 +16,10 @@ RSpec.describe "The catalogues" do
     changes.reduce(text) { |changed, (from, to)| changed.sub(from.to_s, to) }
   end
 
-  it "holds the ten grains of the figures" do
-    expect(FondKettle::Larder::Grains.all.keys).to eq(%w[basmati parboiled-basmati jasmine long-white broken-white medium-white
-                                                         short-white glutinous brown-long brown-short])
+  it "has a method for every grain, by its traits" do
+    FondKettle::Larder::Grains.all.each_value do |grain|
+      expect(FondKettle::Methods::Library.ours.all.values.count { |method| method.suits?(grain) }).to be > 3, grain.key
+    end
   end
 
   it "names file, entry and field of a slip" do

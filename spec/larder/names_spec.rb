@@ -79,4 +79,15 @@ RSpec.describe "The larder" do
     expect([words.label("us-cup", 2), words.label("leaf", 3), words.label("g", 5),
             words.label("tbsp", 2)]).to eq(%w[cups leaves g tbsp])
   end
+
+  it "has a catalogue that finds each of its ingredients by its own names" do
+    names = FondKettle::Larder::Names.ours
+    FondKettle::Larder::Ingredients.all.each_value do |ingredient|
+      [ingredient.key.tr("-", " "), ingredient.name, *ingredient.also].each do |name|
+        found = names.find(name)
+        expect(found&.key).to eq(ingredient.key).or(eq("cooked-pulse")), name
+      end
+    end
+    expect(FondKettle::Larder::Ingredients.all.size).to be >= 120
+  end
 end

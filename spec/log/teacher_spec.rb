@@ -1,94 +1,47 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/belief/lesson"
-require_relative "../../lib/fond_kettle/stove/cook"
+RSpec.describe FondKettle::Log::Teacher do
+  let(:basmati) { FondKettle::Larder::Grains.fetch("basmati") }
 
-RSpec.describe "What is learned and followed" do
-  describe FondKettle::Log::Teacher do
-    let(:basmati) { FondKettle::Larder::Grains.fetch("basmati") }
-
-    def finished(grain: "right", wetness: "right", poured_g: 386.0)
-      outcome = FondKettle::Log::Outcome.new(grain: grain, wetness: wetness, floor: "clean", note: "")
-      FondKettle::Log::Finished.new(on: "3 Nov", rice_g: 300.0, poured_g: poured_g, carried_g: 100.4, loss_g: 36.4, texture: 0.0,
-                                    outcome: outcome)
-    end
-
-    it "knows nothing before the first cook, and changes nothing after a right one" do
-      expect(described_class.lesson([], basmati)).to eq(FondKettle::Belief::NO_LESSON)
-      expect(described_class.lesson([finished], basmati).drinks).to be_within(1e-9).of(1.0)
-    end
-
-    it "goes half way after one cook, and says so" do
-      lesson = described_class.lesson([finished(grain: "firm")], basmati)
-      expect(lesson.drinks).to be_within(1e-3).of(1 + (((1.5 / 1.38) - 1) / 2))
-      expect(lesson.because).to include("386 g gave firm grain", "4 % more than the book")
-    end
-
-    it "learns from what was really poured" do
-      expect(described_class.lesson([finished(poured_g: 440.0)], basmati).drinks).to be > 1.05
-    end
-
-    it "never goes beyond 12 %" do
-      dry = described_class.lesson(Array.new(6) { finished(grain: "chalky", wetness: "dry", poured_g: 600.0) }, basmati)
-      wet = described_class.lesson(Array.new(6) { finished(grain: "mushy", wetness: "wet", poured_g: 200.0) }, basmati)
-      expect([dry.drinks, wet.drinks]).to eq([1.12, 0.88])
-    end
-
-    it "asks for time, not water, where a raw core stood in wet rice" do
-      lesson = described_class.lesson([finished(grain: "chalky", wetness: "wet")], basmati)
-      expect([lesson.drinks, lesson.extra_min]).to eq([1.0, 2.0])
-    end
-
-    it "changes the next plan's water and time" do
-      request = request_for(basic_request)
-      lesson = FondKettle::Belief::NO_LESSON.then do |book|
-        book.with(estimate: book.estimate.taught(1.05, 1), extra_min: 2.0, because: "so")
-      end
-      plain, taught = [request, request.with(lesson: lesson)].map { |asked| FondKettle::Methods::Planner.plan(asked) }
-      expect(taught.liquid_g - plain.liquid_g).to be_within(4).of(0.05 * 450)
-      expect(taught.stages[1].minutes).to be > plain.stages[1].minutes + 1.9
-    end
+  def finished(grain: "right", wetness: "right", poured_g: 386.0)
+    outcome = FondKettle::Log::Outcome.new(grain: grain, wetness: wetness, floor: "clean", note: "")
+    FondKettle::Log::Finished.new(on: "3 Nov", rice_g: 300.0, poured_g: poured_g, carried_g: 100.4, loss_g: 36.4, texture: 0.0,
+                                  outcome: outcome)
   end
 
-  describe FondKettle::Stove::Cook do
-    let(:plan) { FondKettle::Formats::PlanJson.call(plan_for(basic_request)) }
-    let(:start) { Time.utc(2026, 5, 9, 18, 0) }
+  it "knows nothing before the first cook, and changes nothing after a right one" do
+    expect(described_class.lesson([], basmati)).to eq(FondKettle::Belief::NO_LESSON)
+    expect(described_class.lesson([finished], basmati).drinks).to be_within(1e-9).of(1.0)
+  end
 
-    # A task by its place in the plan.
-    def event(kind, what, minutes)
-      what = plan[:tasks][what][:id] if kind == "task"
-      FondKettle::Stove::Event.new(kind: kind, what: what, at: start + (minutes * 60))
-    end
+  it "goes half way after one cook, and says so" do
+    lesson = described_class.lesson([finished(grain: "firm")], basmati)
+    expect(lesson.drinks).to be_within(1e-3).of(1 + (((1.5 / 1.38) - 1) / 2))
+    expect(lesson.because).to include("386 g gave firm grain", "4 % more than the book")
+  end
 
-    it "stands where the last event put it" do
-      cook = described_class.new(plan, [event("task", 0, 0), event("task", 1, 3), event("task", 2, 33), event("task", 1, 34)])
-      expect([cook.position, cook.task[:key], cook.following[:key],
-              cook.task_ends_at]).to eq([1, "soak", "drain", start + (64 * 60)])
-    end
+  it "learns from what was really poured" do
+    expect(described_class.lesson([finished(poured_g: 440.0)], basmati).drinks).to be > 1.05
+  end
 
-    it "moves the end of the task by as much as the craters came late, five minutes at most, and never forward" do
-      boil, craters = %w[boil craters].map { |name| plan[:cues].find { |cue| cue[:cue] == name }[:at_min] }
-      [1.5, 60, -1].each do |late|
-        plain = [event("task", 4, 0), event("task", 5, boil)]
-        seen = described_class.new(plan, [*plain, event("seen", "craters", craters + late)])
-        expect(seen.task_ends_at - described_class.new(plan, plain).task_ends_at).to be_within(0.01).of(late.clamp(0, 5) * 60)
-      end
-    end
+  it "never goes beyond 12 %" do
+    dry = described_class.lesson(Array.new(6) { finished(grain: "chalky", wetness: "dry", poured_g: 600.0) }, basmati)
+    wet = described_class.lesson(Array.new(6) { finished(grain: "mushy", wetness: "wet", poured_g: 200.0) }, basmati)
+    expect([dry.drinks, wet.drinks]).to eq([1.12, 0.88])
+  end
 
-    it "takes going on from the stage that ends at the boil for the boil, and going back for none" do
-      boil, craters = %w[boil craters].map { |name| plan[:cues].find { |cue| cue[:cue] == name }[:at_min] }
-      on = described_class.new(plan, [event("task", 4, 0), event("task", 5, boil + 2)])
-      expect(on.expected.first[:at]).to be_within(0.01).of(start + ((craters + 2) * 60))
-      back = described_class.new(plan, [event("task", 4, 0), event("task", 5, 1), event("task", 4, 2)])
-      expect(back.on_heat_s(start + 180)).to eq(180)
-    end
+  it "asks for time, not water, where a raw core stood in wet rice" do
+    lesson = described_class.lesson([finished(grain: "chalky", wetness: "wet")], basmati)
+    expect([lesson.drinks, lesson.extra_min]).to eq([1.0, 2.0])
+  end
 
-    it "moves what is expected by as much as the boil was late" do
-      events = [event("task", 4, 0), event("seen", "boil", 6), event("task", 5, 6)]
-      cook = described_class.new(plan, events)
-      craters = plan[:cues].find { |cue| cue[:cue] == "craters" }[:at_min]
-      late = 6 - plan[:cues].find { |cue| cue[:cue] == "boil" }[:at_min]
-      expect(cook.expected.first[:at]).to be_within(0.01).of(start + ((craters + late) * 60))
+  it "changes the next plan's water and time" do
+    request = request_for(basic_request)
+    lesson = FondKettle::Belief::NO_LESSON.then do |book|
+      book.with(estimate: book.estimate.taught(1.05, 1), extra_min: 2.0, because: "so")
     end
+    plain, taught = [request, request.with(lesson: lesson)].map { |asked| FondKettle::Methods::Planner.plan(asked) }
+    expect(taught.liquid_g - plain.liquid_g).to be_within(4).of(0.05 * 450)
+    expect(taught.stages[1].minutes).to be > plain.stages[1].minutes + 1.9
   end
 end

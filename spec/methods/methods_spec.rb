@@ -1,10 +1,5 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/methods/comparison"
-require_relative "../../lib/fond_kettle/methods/depth_rule"
-require_relative "../../lib/fond_kettle/methods/own_rule"
-require_relative "../../lib/fond_kettle/methods/remedies"
-
 RSpec.describe "The library of cooking" do
   library = FondKettle::Methods::Library.ours.all
   absorbing = library.values.reject(&:parts).map(&:key)
@@ -94,91 +89,6 @@ RSpec.describe "The library of cooking" do
     reader = FondKettle::Formats::RequestReader.new(basic_request(stages: cool))
     trial = FondKettle::Methods::Trying.run(reader.request, 400.0, stages: reader.stages)
     expect(trial.warnings.map(&:code)).to include("cannot-boil")
-  end
-
-  it "even out floor and top by a stir half way, at the price of some heat" do
-    deep = basic_request(rice: { "amount" => 900, "unit" => "g" }, vessel: { "diameter_mm" => 180, "height_mm" => 300 })
-    low = { "lid" => "ordinary", "heat" => "low", "minutes" => 5 }
-    boil = { "lid" => "ordinary", "heat" => "high", "until" => "boil" }
-    left, stirred = [false, true].map do |stir|
-      stages = [boil, low, low.merge("stirred" => stir)]
-      reader = FondKettle::Formats::RequestReader.new(deep.merge("liquid" => { "g" => 1300 }, "stages" => stages))
-      FondKettle::Methods::Trying.run(reader.request, 1300, stages: reader.stages)
-    end
-    expect(stirred.run.stirred_at).to be_positive
-    expect(left.run.stirred_at).to eq(0.0)
-    expect(stirred.run.lost_g).to be > left.run.lost_g
-    tops = [left, stirred].map { |trial| trial.run.progress - (0.15 * (trial.run.progress - trial.run.stirred_at)) }
-    expect(tops.last).to be > tops.first
-  end
-
-  it "lose heat and time, not water, by a lifted lid" do
-    stages = [{ "heat" => "high", "until" => "boil" }, { "heat" => "low", "minutes" => 12 }]
-    lifted = [stages.first, stages.last.merge("lifted_s" => 30)]
-    plain, opened = [stages, lifted].map do |list|
-      reader = FondKettle::Formats::RequestReader.new(basic_request(stages: list))
-      FondKettle::Methods::Trying.run(reader.request, 386.0, stages: reader.stages).run
-    end
-    expect(opened.at("core-gone")).to be > plain.at("core-gone")
-    expect(opened.lost_g - plain.lost_g).to be_between(0, 6)
-  end
-
-  it "take liquid and food into a stage, and conserve their water" do
-    add = { "liquid_g" => 100, "at_c" => 90, "food" => [{ "ingredient" => "tomato", "g" => 50 }] }
-    stages = [{ "heat" => "high", "until" => "boil" }, { "heat" => "low", "minutes" => 12, "add" => add }]
-    reader = FondKettle::Formats::RequestReader.new(basic_request(stages: stages))
-    last = FondKettle::Methods::Trying.run(reader.request, 300.0, stages: reader.stages).run.curve.last
-    carried = plan_for(basic_request).load.carried_g
-    expect(last.free_g + last.taken_g + last.lost_g).to be_within(1e-3).of(300 + carried + 100 + 42.5)
-  end
-
-  it "judge the finger and the level by this pot" do
-    plan = plan_for(basic_request(method: "knuckle", vessel: { "diameter_mm" => 180 }, rice: { "amount" => 900, "unit" => "g" }))
-    finger = FondKettle::Methods::DepthRules.judge(plan, 25.0)
-    expect(finger.holds).to match([be_between(700, 1300), be_between(800, 1600)])
-    expect(FondKettle::Methods::DepthRules.judge(plan, 0.0).verdict).to eq("chalky")
-  end
-
-  it "turn the cook's own way into grams" do
-    plan = plan_for(basic_request)
-    cup = FondKettle::Measure::US_CUP
-    ways = FondKettle::Methods::OwnRule.new(plan.load, plan.request.vessel, cup)
-    grams = FondKettle::Methods::OwnRule::KINDS.keys.to_h { |kind| [kind, ways.liquid_g(kind, 2.0).round(1)] }
-    expect(grams).to include("volume" => 769.2, "weight" => 600.0, "g" => 2.0, "cup" => 473.2, "finger" => be > 1900)
-    expect(ways.liquid_g("finger", 1.0)).to be_within(1e-9).of(ways.liquid_g("depth", 25.0))
-    expect { ways.liquid_g("luck", 1) }.to raise_error(FondKettle::InvalidInput, /must be one of: volume/)
-  end
-
-  it "say a mark of the bowl as what the empty bowl holds to it: the grains stand in it too" do
-    plan = plan_for(basic_request)
-    ways = FondKettle::Methods::OwnRule.new(plan.load, plan.request.vessel, FondKettle::Measure::US_CUP)
-    level_mm = plan.request.vessel.depth_mm(plan.load.bed_ml) + ways.amount("depth", plan.liquid_g)
-    marked_ml = ways.amount("mark", plan.liquid_g) * FondKettle::Measure::US_CUP.ml
-    expect(plan.request.vessel.depth_mm(marked_ml)).to be_within(1e-6).of(level_mm)
-  end
-
-  it "say the same liquid in every way, and back" do
-    for_any_kitchen do |kitchen|
-      plan = plan_for(kitchen)
-      ways = FondKettle::Methods::OwnRule.new(plan.load, plan.request.vessel, FondKettle::Measure::US_CUP)
-      FondKettle::Methods::OwnRule::KINDS.each_key do |kind|
-        expect(ways.liquid_g(kind, ways.amount(kind, plan.liquid_g))).to be_within(1e-6).of(plan.liquid_g)
-      end
-    end
-  end
-
-  it "stand side by side, each that suits the grain" do
-    request = request_for(basic_request(grain: "glutinous"))
-    plans = FondKettle::Methods::Comparison.plans(request, library.values, vessel_for: ->(_) { [request.vessel, request.burner] })
-    suited = library.values.select { |method| method.suits.intersect?(%w[all clinging glutinous]) }
-    expect(plans.map { |plan| plan.method.key }).to match_array(suited.map(&:key))
-  end
-
-  it "have a way out of what goes wrong at the stove" do
-    remedies = FondKettle::Methods::Remedies.for(plan_for(basic_request))
-    expect(remedies.keys).to match_array(FondKettle::Methods::Remedies::SIGNS.keys)
-    expect(remedies["chalky-dry"].add_g).to be > 20
-    expect([remedies["chalky-wet"].add_g, remedies["wet"].minutes]).to match([0, be > 2])
   end
 
   it "take their steps as chosen: onion to a colour, onion or meat first, one stir" do

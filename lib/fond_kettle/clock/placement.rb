@@ -25,6 +25,7 @@ module FondKettle
         new(slots, ends, resources).place
       end
 
+      # As for `place`.
       def initialize(slots, ends, resources)
         @slots = slots
         @resources = resources

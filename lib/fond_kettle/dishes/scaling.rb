@@ -13,6 +13,7 @@ module FondKettle
         line.g && (line.g * factor)
       end
 
+      # How many of the line's unit; nil where none was written.
       def amount
         line.amount && (line.amount * factor)
       end

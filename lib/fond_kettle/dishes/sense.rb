@@ -89,6 +89,7 @@ module FondKettle
         [warning("not-counted", "Not counted, because nobody knows what one weighs: #{unknown.join(', ')}.")]
       end
 
+      # A Methods::Warning.
       def warning(code, say)
         Methods::Warning.new(code: code, say: say)
       end

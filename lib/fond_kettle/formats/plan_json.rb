@@ -26,17 +26,20 @@ module FondKettle
         { rice: rice(plan), liquid: liquid(plan), balance: balance(plan.balance) }
       end
 
+      # What happens when: steps, cues, minutes, stages and phases.
       def course(plan)
         { steps: TaskJson.steps(plan), cues: RunJson.cues(plan.run), minutes: minutes(plan), stages: stages(plan.stages),
           phases: plan.phases.map { |phase| phase(phase) } }
       end
 
+      # What comes of it: fit, verdict, cautions and warnings.
       def outcome(plan)
         { fit: fit(plan), verdict: plan.verdict, floor_and_top: plan.floor_and_top,
           cautions: plan.cautions.keys.map { |caution| { code: caution.code, say: caution.say } },
           warnings: RunJson.warnings(plan.warnings) }
       end
 
+      # What it is a plan of.
       def about(plan)
         { grain: plan.request.grain.key, method: plan.method.key, method_name: plan.method.name,
           texture: plan.request.texture, boil_c: plan.setting.boil_c.round(2), uptake_per_g: plan.load.uptake.round(4),

@@ -9,6 +9,7 @@ module FondKettle
     module RunJson
       module_function
 
+      # The hash of a Methods::Trial.
       def call(trial)
         run = trial.run
         { end: ending(run, trial), floor_and_top: trial.floor_and_top, cues: cues(run), curve: run.curve.map do |point|
@@ -17,10 +18,12 @@ module FondKettle
           rescue: trial.rescue.map { |remedy| remedy(remedy) }, warnings: warnings(trial.warnings) }
       end
 
+      # Of Methods::Warning: code and words.
       def warnings(list)
         list.map { |warning| { code: warning.code, say: warning.say } }
       end
 
+      # Of a Pot::Run: each cue and its minute.
       def cues(run)
         run.cues.map { |cue| { cue: cue.cue, at_min: cue.at_min.round(2) } }
       end

@@ -18,6 +18,7 @@ module FondKettle
              .join("\n\n") << "\n"
       end
 
+      # A header and a row an item; no cell that a spreadsheet takes for a formula.
       def csv(items)
         CSV.generate do |rows|
           rows << HEADER

@@ -12,10 +12,12 @@ module FondKettle
   class InvalidInput < UserError
     attr_reader :problems
 
+    # One problem at `field` (a path such as "vessel.diameter_mm").
     def self.at(field, message, received: nil)
       new([{ field: field, message: message, received: received }.compact])
     end
 
+    # A list of {field, message, received}; its message names them all.
     def initialize(problems)
       @problems = problems.freeze
       super(problems.map { |problem| "#{problem[:field]} #{problem[:message]}" }.join("; "))

@@ -17,6 +17,7 @@ module FondKettle
         Math::PI * (diameter_mm**2) / 400.0
       end
 
+      # To the brim, mL.
       def volume_ml
         area_cm2 * height_mm / 10.0
       end

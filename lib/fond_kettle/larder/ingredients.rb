@@ -41,6 +41,7 @@ module FondKettle
 
       module_function
 
+      # Every Ingredient by key. Raises BadCatalogue.
       def all
         @all ||= load_file(File.join(DATA, "ingredients.yml"))
       end

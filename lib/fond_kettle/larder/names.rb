@@ -25,10 +25,12 @@ module FondKettle
         own.empty? ? ours : new([*Ingredients.all.values, *own])
       end
 
+      # The catalogue's own.
       def self.ours
         @ours ||= new(Ingredients.all.values)
       end
 
+      # Of a list of Ingredient; where two share a name the later has it.
       def initialize(ingredients)
         @by_name = {}
         @exact = {}

@@ -46,6 +46,7 @@ module FondKettle
 
       module_function
 
+      # A Spooning of [count, spoon] pairs.
       def spooning(spoons)
         Spooning.new(spoons: spoons, ml: spoons.sum(0.0) { |count, spoon| count * spoon.ml },
                      trouble: spoons.sum(0.0) { |count, _| trouble(count) + (count / 5.0) })
@@ -145,10 +146,12 @@ module FondKettle
         "#{sign.negative? ? ' less ' : ' + '}#{said}"
       end
 
+      # How many pinches that is, at least 1.
       def pinch_count(amount_ml)
         [(amount_ml / PINCH_ML).round, 1].max
       end
 
+      # "a pinch", "3 pinches"
       def pinches(amount_ml)
         pinch_count(amount_ml) == 1 ? "a pinch" : "#{pinch_count(amount_ml)} pinches"
       end

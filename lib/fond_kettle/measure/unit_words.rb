@@ -51,6 +51,7 @@ module FondKettle
         name && [own ? own.name : UNIT_BY_NAME.fetch(name.downcase), text[name.length..].sub(OF, "")]
       end
 
+      # Is it counted (a clove, a can), and not measured?
       def piece?(unit)
         PIECES.key?(unit)
       end

@@ -22,11 +22,13 @@ module FondKettle
         new(method, path).call
       end
 
+      # As for `call`.
       def initialize(method, path)
         @method = method
         @path = path
       end
 
+      # Raises BadCatalogue at the first fault.
       def call
         sections.each_value { |stages| unique(stages) }
         @method.phases.each { |phase| phase(phase) }

@@ -25,6 +25,7 @@ module FondKettle
         new(request, phases).write
       end
 
+      # As for `write`.
       def initialize(request, phases)
         @request = request
         @method = request.method
@@ -33,6 +34,7 @@ module FondKettle
         @words = TaskWords.new(request, phases.first)
       end
 
+      # The tasks, each after those that it comes after.
       def write
         @latest = wash
         @method.phases.zip(@phases) { |text, phase| phase(text, phase) }

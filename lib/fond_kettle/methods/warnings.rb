@@ -23,6 +23,7 @@ module FondKettle
          *coming_out(run, last.load, last.balance), *outside(request), *salty(request)]
       end
 
+      # The Warning of a problem `code` of a Pot::Fit.
       def fitting(code, fit)
         warning(code, case code
                       when "pot-too-small" then "Too much for this pot. #{split(fit)}"
@@ -62,6 +63,7 @@ module FondKettle
         fit.batches > 1 ? "Split it into #{fit.batches} equal pots of this size, or take a larger pot." : "Take a larger pot."
       end
 
+      # Of a Pot::Run that never boils, or that takes more than 45 min to.
       def boiling(run, setting)
         return [warning("cannot-boil", "This never comes to the boil: the heat is off or too weak.")] if run.stuck
 

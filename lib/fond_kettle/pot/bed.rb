@@ -35,6 +35,7 @@ module FondKettle
         reckon_drinkers
       end
 
+      # True: rice takes up water in it.
       def bed?
         true
       end

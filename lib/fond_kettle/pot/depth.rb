@@ -20,6 +20,8 @@ module FondKettle
         over_mm.positive? ? "#{over_mm.round} mm over the rice" : "#{-over_mm.round} mm below the top of the rice"
       end
 
+      # Liquid, g, that stands `depth_mm` over the rice of a Load in `vessel`; the inverse of
+      # over_rice_mm.
       def liquid_g(depth_mm, load, vessel)
         (vessel.area_cm2 * depth_mm / 10.0) + load.voids_ml
       end

@@ -7,10 +7,12 @@ module FondKettle
     # How the batch sits in the pot: shares of the pot filled before it boils and
     # after, depth of the cooked bed in mm, and a list of problem codes.
     Fit = Value.define(:fill_before, :fill_after, :bed_mm, :problems, :batches) do
+      # True where nothing is too much for the pot.
       def fits?
         !problems.intersect?(FondKettle::Pot::Fitting::TOO_MUCH)
       end
 
+      # The first problem's code, or "fits".
       def verdict
         problems.first || "fits"
       end

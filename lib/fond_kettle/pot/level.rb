@@ -23,6 +23,7 @@ module FondKettle
         @later_g = next_fire ? [next_fire, fire].map { |one| one.lag * one.boiling_g_min }.min : 0.0
       end
 
+      # Is the liquid level, to a drop?
       def reached?
         above_ml <= DROP_ML
       end

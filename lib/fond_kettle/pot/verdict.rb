@@ -42,14 +42,17 @@ module FondKettle
         { floor: whole, top: top }
       end
 
+      # Was the floor of a Run dry on the heat for longer than it stands?
       def scorched?(run)
         run.dry_min.any? { |heat, minutes| minutes > SCORCHES_AFTER_MIN.fetch(heat) }
       end
 
+      # Is a white core left, or is there less water in the grain than firm rice holds?
       def chalky?(run, grain)
         run.core > CHALKY_CORE || run.uptake < CHALKY_UPTAKE * grain.uptake[:firm]
       end
 
+      # Is there more water in the grain than soft rice holds, or more in the pot than wanted?
       def wet?(run, load)
         run.uptake > WET_UPTAKE * load.grain.uptake[:soft] ||
           run.free_g - load.residue_g > WET_SHARE * cooked_g(run, load)

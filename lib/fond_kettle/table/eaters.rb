@@ -18,6 +18,7 @@ module FondKettle
         new(id: nil, name: name, appetite: appetite, age: age, avoids: [].freeze)
       end
 
+      # Portions of a regular adult, 0.3 to 1.43.
       def share
         APPETITE.fetch(appetite) * AGE.fetch(age)
       end

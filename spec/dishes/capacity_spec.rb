@@ -1,0 +1,18 @@
+# frozen_string_literal: true
+
+RSpec.describe FondKettle::Dishes::Capacity do
+  def dish(text, method: "covered-pot", steps: "", rice_g: 320.0)
+    lines = FondKettle::Dishes::QuickText.new.read(text).lines
+    FondKettle::Dishes::Dish.new(title: "Dish", serves: 4.0, method: method, grain: "basmati", rice_g: rice_g, pan_mm: 240.0,
+                                 lines: lines, steps: FondKettle::Dishes::QuickSteps.read(steps), note: "")
+  end
+
+  it "fills a pot and no more" do
+    asked = request_for(basic_request(vessel: { "diameter_mm" => 240 }))
+    rice_g = described_class.rice_g(asked)
+    fits = [rice_g, rice_g * 1.02].map { |grams| FondKettle::Methods::Planner.plan(asked.with(rice_g: grams)).fit.fits? }
+    expect(fits).to eq([true, false])
+    pilaf = dish("3 onions | base")
+    expect(described_class.factor(pilaf, asked) * 320).to be < rice_g
+  end
+end

@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+RSpec.describe FondKettle::Dishes::Sense do
+  def dish(text, method: "covered-pot", steps: "", rice_g: 320.0)
+    lines = FondKettle::Dishes::QuickText.new.read(text).lines
+    FondKettle::Dishes::Dish.new(title: "Dish", serves: 4.0, method: method, grain: "basmati", rice_g: rice_g, pan_mm: 240.0,
+                                 lines: lines, steps: FondKettle::Dishes::QuickSteps.read(steps), note: "")
+  end
+
+  def supper(dish, factor = 1.0, **request)
+    asked = request_for(basic_request(method: dish.method, vessel: { "diameter_mm" => 240 }, **request))
+    FondKettle::Dishes::Laying.supper(dish, factor, asked)
+  end
+
+  def codes(text, **options)
+    supper(dish(text, **options)).warnings.map(&:code)
+  end
+
+  it "warns of what makes no sense, and lets the cook decide" do
+    expect(codes("900 g water | liquid")).to include("liquid-as-written")
+    expect(codes("3 tbsp salt")).to include("salt-high")
+    expect(codes("2 tbsp saffron | base")).to include("much-of-it")
+    expect(codes("200 g dried kidney beans | with")).to include("boil-longer")
+    %w[finish beside].each { |stage| expect(codes("200 g dried kidney beans | #{stage}")).to include("boil-longer") }
+    ["Fry the onions | fry | 40 min", "Keep just below a simmer, do not let them boil | 40 min"].each do |steps|
+      expect(codes("200 g red lentils | base", steps: steps)).to include("boil-longer")
+    end
+    expect(codes("200 g cooked kidney beans | finish\n3 leeks | base")).not_to include("boil-longer")
+    expect(codes("2 dragons | base")).to include("not-counted")
+    expect(codes("200 g red lentils | base\n2 onions | base",
+                 steps: "See to the lentils | simmer | 20 min")).not_to include("boil-longer")
+  end
+end

@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+RSpec.describe FondKettle::Dishes::Shopping do
+  def dish(text, method: "covered-pot", steps: "", rice_g: 320.0)
+    lines = FondKettle::Dishes::QuickText.new.read(text).lines
+    FondKettle::Dishes::Dish.new(title: "Dish", serves: 4.0, method: method, grain: "basmati", rice_g: rice_g, pan_mm: 240.0,
+                                 lines: lines, steps: FondKettle::Dishes::QuickSteps.read(steps), note: "")
+  end
+
+  def supper(dish, factor = 1.0, **request)
+    asked = request_for(basic_request(method: dish.method, vessel: { "diameter_mm" => 240 }, **request))
+    FondKettle::Dishes::Laying.supper(dish, factor, asked)
+  end
+
+  it "shops against the cupboard, buys tins whole and begins with what soaks" do
+    whole = supper(dish("1 can coconut milk | liquid\n200 g dried beans | base\n2 onions | base\n1 onion | finish"), 0.3)
+    list = described_class.new(whole, FondKettle::Measure::House.with(nil),
+                               { "basmati" => 40.0, "onion" => 1000.0 })
+    items = list.items.to_h { |item| [item.key, item] }
+    expect(items["coconut-milk"].words).to eq("1 can")
+    expect(items["basmati"].buy_g).to be_within(1e-6).of(56)
+    expect(list.to_buy.map(&:key)).not_to include("onion")
+    expect(list.ahead.first.say).to include("soak in plenty of water")
+    expect(list.ready.map(&:stage)).to eq(%w[base base liquid finish])
+  end
+
+  it "adds up what is needed twice, whatever it was counted in, and takes from the cupboard once" do
+    whole = supper(dish("2 onions | base\n1 onion | finish\n200 g onion | finish\n3 dragons\n2 cups dragons\n" \
+                        "100 g cooked chickpeas | base\n100 g cooked black beans | base"))
+    items = described_class.new(whole, FondKettle::Measure::House.with(nil), { "cooked-pulse" => 150.0 }).items
+    onion, dragon, beans, peas = %w[onions dragons beans chickpeas].map { |name| items.find { |item| item.name.end_with?(name) } }
+    expect([onion.need_g, onion.weight]).to eq([560.0, "560 g"])
+    expect([dragon.words, dragon.need_g]).to eq(["3 and 2 cups", nil])
+    expect([beans.buy_g, peas.buy_g].sum).to be_within(1e-9).of(50)
+  end
+end

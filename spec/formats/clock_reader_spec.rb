@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+RSpec.describe FondKettle::Formats::ClockReader do
+  def request(**changes)
+    { "serve_at" => "2026-05-09T19:00", "resources" => { "cook" => 1, "oven" => 1 },
+      "tasks" => [{ "id" => "soak", "minutes" => 30, "uses" => {} },
+                  { "id" => "bake", "minutes" => 20, "uses" => { "oven" => 1 }, "oven_c" => 200,
+                    "after" => [{ "task" => "soak", "gap" => [0, nil] }] }],
+      "ends" => [{ "task" => "bake", "before_serve" => [5, 15] }] }.merge(changes.transform_keys(&:to_s))
+  end
+
+  def problems(data)
+    described_class.new(data).answer
+    []
+  rescue FondKettle::InvalidInput => e
+    e.problems.map { |problem| "#{problem[:field]} #{problem[:message]}" }
+  end
+
+  it "answers with starts, the span and what it cannot be less than" do
+    expect(described_class.new(request).answer)
+      .to eq(starts: { "soak" => "2026-05-09T18:05", "bake" => "2026-05-09T18:35" }, span_minutes: 55,
+             lower_bound_minutes: 55)
+  end
+
+  it "refuses, with its place, what cannot be read" do
+    task = request["tasks"].first
+    { { "serve_at" => "tonight" } => "serve_at must be a time such as 2026-05-09T19:00",
+      { "serv_at" => 1 } => "serv_at is not known; did you mean serve_at?",
+      { "tasks" => [] } => "tasks must list between 1 and 60",
+      { "tasks" => [task, task] } => "tasks must have ids of their own",
+      { "tasks" => [task.merge("minutes" => 2.5)] } => "tasks.0.minutes must be a whole number, between 0 and 2880",
+      { "tasks" => [task.merge("uses" => { "cook" => -1 })] } => "tasks.0.uses.cook must be a whole number between 0 and 50",
+      { "tasks" => [task.merge("after" => [{ "task" => "soak", "gap" => [3, 1] }])], "ends" => [] } =>
+        "tasks.0.after.0.gap must be whole minutes, the smaller first, between 0 and 2880 or null",
+      { "ends" => [{ "task" => "moon", "before_serve" => [0, 5] }] } => "ends must name one of the tasks" }
+      .each { |change, message| expect(problems(request(**change.transform_keys(&:to_sym)))).to eq([message]) }
+  end
+
+  it "takes the tasks of a plan as they are, whatever the method" do
+    FondKettle::Methods::Library.ours.all.each_key do |method|
+      answer = JSON.parse(JSON.generate(FondKettle::Formats::PlanJson.call(plan_for(basic_request(method: method)))))
+      placed = described_class.new(request(tasks: answer["tasks"], ends: answer["ends"],
+                                           resources: { "cook" => 1, "burner" => 2, "oven" => 1 })).answer
+      expect(placed[:span_minutes]).to eq(answer["minutes"]["total"]), method
+    end
+  end
+end

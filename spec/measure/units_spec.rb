@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+RSpec.describe FondKettle::Measure::Units do
+  it "converts masses, volumes, temperatures and lengths" do
+    expect(described_class.convert(200, "C", "F")).to eq(392.0)
+    expect(described_class.convert(1, "lb", "g")).to be_within(0.001).of(453.592)
+    expect(described_class.convert(1, "us-cup", "ml")).to be_within(0.001).of(236.588)
+    expect(described_class.convert(2, "rice-cup", "g", g_per_ml: 0.78)).to be_within(1e-6).of(280.8)
+    expect(described_class.convert(9, "in", "mm")).to be_within(1e-6).of(228.6)
+  end
+
+  it "comes back from every round trip" do
+    described_class::FAMILIES.each do |family|
+      family.keys.permutation(2).each do |unit, to|
+        there = described_class.convert(37.5, unit, to)
+        expect(described_class.convert(there, to, unit)).to be_within(1e-6).of(37.5), "#{unit} to #{to}"
+      end
+    end
+  end
+
+  it "knows gas marks" do
+    expect(described_class.convert(5, "gas-mark", "F")).to be_within(1e-6).of(375)
+    expect(described_class.convert(250, "F", "gas-mark")).to be_within(1e-6).of(0.5)
+    expect(FondKettle::Measure::GasMark.text(190)).to eq("5")
+    expect(FondKettle::Measure::GasMark.text(108)).to eq("1/4")
+  end
+
+  it "refuses what does not meet" do
+    expect { described_class.convert(1, "cup", "g") }.to raise_error(FondKettle::InvalidInput, /unit must be one of/)
+    expect { described_class.convert(1, "g", "C") }.to raise_error(FondKettle::InvalidInput, /same thing as g/)
+    expect { described_class.convert(1, "g", "ml") }.to raise_error(FondKettle::InvalidInput, /of must name a grain/)
+    expect { described_class.convert(-300, "C", "F") }.to raise_error(FondKettle::InvalidInput, /at least -273.15 C/)
+  end
+end

@@ -1,0 +1,12 @@
+# frozen_string_literal: true
+
+RSpec.describe FondKettle::Methods::Comparison do
+  library = FondKettle::Methods::Library.ours.all
+
+  it "stand side by side, each that suits the grain" do
+    request = request_for(basic_request(grain: "glutinous"))
+    plans = described_class.plans(request, library.values, vessel_for: ->(_) { [request.vessel, request.burner] })
+    suited = library.values.select { |method| method.suits.intersect?(%w[all clinging glutinous]) }
+    expect(plans.map { |plan| plan.method.key }).to match_array(suited.map(&:key))
+  end
+end
