@@ -6,7 +6,7 @@ RSpec.describe "The core's public methods" do
 
   # Names that a file hides by name, and lines that stand under a bare `private`.
   def hidden_in(text)
-    text.scan(/private_class_method ((?:[^\n]*,\n)*[^\n]*)/).flatten.join.scan(/:(\w+[?!]?)/).flatten
+    text.scan(/private_class_method ((?:[^\n]*,\n)*[^\n]*)/).join.scan(/:(\w+[?!]?)/).flatten
   end
 
   def under_private(lines)

@@ -1,12 +1,13 @@
 # frozen_string_literal: true
 
 require "open3"
+require_relative "../store/demo"
+require_relative "../web/application"
+require_relative "support/requires"
 
 RSpec.describe "The floors of the house" do
   root = File.expand_path("..", __dir__)
-  floors = %w[ground numeric measure larder table kit pot phases belief clock care methods dishes log stove formats].map do |name|
-    [name]
-  end
+  floors = %w[ground numeric measure larder table kit pot phases belief clock care methods dishes log stove formats].freeze
 
   it "loads the core without web, database or server" do
     script = 'require "./lib/fond_kettle"; print [:Sinatra, :Sequel, :Rack, :Puma].select { |name| Object.const_defined?(name) }'
@@ -15,7 +16,7 @@ RSpec.describe "The floors of the house" do
   end
 
   it "requires only the same floor or those below" do
-    floor_of = floors.each_with_index.flat_map { |names, floor| names.map { |name| [name, floor] } }.to_h
+    floor_of = floors.each_with_index.to_h
     Dir[File.join(root, "lib/fond_kettle/**/*.rb")].each do |path|
       place = path.delete_prefix("#{root}/lib/fond_kettle/").split("/").first.delete_suffix(".rb")
       File.read(path).scan(/^require_relative "(.+)"/).flatten.each do |required|
@@ -24,6 +25,12 @@ RSpec.describe "The floors of the house" do
         expect(floor_of.fetch(name)).to be <= floor_of.fetch(place), "#{path} requires #{required}"
       end
     end
+  end
+
+  it "requires in each file what the file uses" do
+    ours = Dir[File.join(root, "{lib/fond_kettle,store,web}/**/*.rb")].reject { |path| path.include?("/migrations/") }
+    lacking = Support::Requires.lacking(ours.sort)
+    expect(lacking.transform_keys { |path| path.delete_prefix("#{root}/") }).to eq({})
   end
 
   it "keeps the web out of the store" do

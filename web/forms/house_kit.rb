@@ -3,6 +3,7 @@
 require_relative "../../lib/fond_kettle/kit/burner"
 require_relative "../../lib/fond_kettle/kit/oven"
 require_relative "../../lib/fond_kettle/kit/vessel"
+require_relative "../../lib/fond_kettle/larder/grain"
 require_relative "../../lib/fond_kettle/measure/cup"
 
 module FondKettle

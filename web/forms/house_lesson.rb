@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/belief/lesson"
+require_relative "../../lib/fond_kettle/log/teacher"
 
 module FondKettle
   module Web

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/methods/method_schema"
+require_relative "../../lib/fond_kettle/ground/words"
 require_relative "../../lib/fond_kettle/measure/rounding"
 require_relative "../../lib/fond_kettle/ground/schema"
 require_relative "../../lib/fond_kettle/ground/slug"

@@ -6,6 +6,7 @@ require_relative "../../lib/fond_kettle/dishes/shopping"
 require_relative "../../lib/fond_kettle/formats/recipe_ld"
 require_relative "../../lib/fond_kettle/measure/units"
 require_relative "../../lib/fond_kettle/dishes/written"
+require_relative "../html/markup"
 
 module FondKettle
   module Web

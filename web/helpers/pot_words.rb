@@ -11,6 +11,9 @@ require_relative "../drawings/course_drawing"
 require_relative "../drawings/pot_drawing"
 require_relative "unit_names"
 require_relative "water_words"
+require_relative "../forms/fields"
+require_relative "../../lib/fond_kettle/ground/words"
+require_relative "../../lib/fond_kettle/pot/attributes"
 
 module FondKettle
   module Web
