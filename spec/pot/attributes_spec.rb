@@ -13,7 +13,7 @@ RSpec.describe FondKettle::Pot::Attributes do
   it "knows what each does when a stage begins, and in which order" do
     expect(described_class.on_entering.map { |attribute| attribute.effect.act }).to eq(described_class::ACTS)
     acts = described_class.with_effect(FondKettle::Pot::Effects::OnEntering).map { |attribute| attribute.effect.act }
-    expect(FondKettle::Pot::Simulation.private_instance_methods(false)).to include(*acts)
+    expect(FondKettle::Pot::Simulation.private_instance_methods).to include(*acts)
   end
 
   it "multiplies the steam of a stage by the factors that are set" do
