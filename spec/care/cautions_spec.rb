@@ -50,6 +50,14 @@ RSpec.describe FondKettle::Care::Cautions do
     expect(at["boil"]).to include("boil-through")
   end
 
+  it "warn of boiling over at every boil, open or closed, and nowhere else" do
+    library.all.each_key do |method|
+      plan = plan_for(basic_request(method: method))
+      warned = plan.tasks.select { |task| plan.cautions_at(task).map(&:code).include?("boil-over") }
+      expect(warned.map { |task| task.kind.key }.uniq).to eq(["boil"]), method
+    end
+  end
+
   it "are never dropped: what fits no kind stands at the first step at which it holds" do
     caution = FondKettle::Care::Caution.new(code: "x", needs: ["in:moon"], at: ["shape"], say: "x")
     tasks = [[], ["in:moon"], ["in:moon"]].each_with_index.map do |facts, index|
