@@ -59,9 +59,9 @@ module FondKettle
       # Minutes at the boil until core and water are as wanted.
       def core_minutes(run, load, setting)
         kinetics = run.kinetics || Pot::Kinetics.of(load.grain, run.uptake)
-        stretch = Pot::Kinetics::LIDDED_LAG / Pot::Kinetics.pace(setting.boil_c)
-        water_min = kinetics.minutes_to_take(load.uptake, stretch) - kinetics.minutes_to_take(run.uptake, stretch)
-        [stretch * kinetics.core_min * run.core, water_min, 0.0].max
+        time_factor = Pot::Kinetics::LIDDED_LAG / Pot::Kinetics.pace(setting.boil_c)
+        water_min = kinetics.minutes_to_take(load.uptake, time_factor) - kinetics.minutes_to_take(run.uptake, time_factor)
+        [time_factor * kinetics.core_min * run.core, water_min, 0.0].max
       end
 
       def wet(run, load, setting)

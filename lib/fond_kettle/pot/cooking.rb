@@ -101,9 +101,9 @@ module FondKettle
 
       def ready_min
         kinetics = @bed.kinetics
-        return kinetics.minutes_in_plenty(@load, @pot.stretch, @bed.uptake, @bed.progress) if @load.plenty?
+        return kinetics.minutes_in_plenty(@load, @pot.time_factor, @bed.uptake, @bed.progress) if @load.plenty?
 
-        [kinetics.minutes_from_boil(@load, @pot.stretch) - @pot.boiled_min, 0.0].max
+        [kinetics.minutes_from_boil(@load, @pot.time_factor) - @pot.boiled_min, 0.0].max
       end
 
       def run_for(minutes)

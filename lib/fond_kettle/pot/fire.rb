@@ -10,7 +10,7 @@ module FondKettle
     # What one stage does to the pot: the heat that comes in and the steam that
     # goes out, in one kitchen. Fixed for as long as the stage lasts.
     class Fire
-      # Time stretches by this for the rice.
+      # Time runs slower by this for the rice.
       attr_reader :lag
       # At the boil, g/min; steam can carry off no more than the heat pays for.
       attr_reader :boiling_g_min

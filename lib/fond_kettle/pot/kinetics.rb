@@ -33,18 +33,18 @@ module FondKettle
         Math.exp(79_500 / Soak::GAS_CONSTANT * ((1 / 373.15) - (1 / (temp_c + 273.15))))
       end
 
-      # Minutes at the boil until `uptake` (g/g) is in the grain; `stretch` is lag / pace.
-      def minutes_to_take(uptake, stretch)
-        stretch * Math.log(((2 * a) - a0) / ((2 * a) - uptake)) / l
+      # Minutes at the boil until `uptake` (g/g) is in the grain; `time_factor` is lag / pace.
+      def minutes_to_take(uptake, time_factor)
+        time_factor * Math.log(((2 * a) - a0) / ((2 * a) - uptake)) / l
       end
 
       # Minutes more in plenty of boiling water, to be drained, for a grain of `load`
       # (Load) that has taken `taken` and come so far in `progress`: the core goes at
       # its own pace, however firm the rice is wanted. Drained, it goes on for half a
       # minute's worth. Par-cooked rice is wanted by its core alone.
-      def minutes_in_plenty(load, stretch, taken, progress)
-        core_min_left = stretch * core_min * (load.done - progress)
-        water_min = load.done < 1 ? 0.0 : minutes_to_take(load.uptake, stretch) - minutes_to_take(taken, stretch)
+      def minutes_in_plenty(load, time_factor, taken, progress)
+        core_min_left = time_factor * core_min * (load.done - progress)
+        water_min = load.done < 1 ? 0.0 : minutes_to_take(load.uptake, time_factor) - minutes_to_take(taken, time_factor)
         [[water_min, core_min_left].max - Kinetics::AFTER_DRAINING_MIN, 0.0].max
       end
 
@@ -52,17 +52,17 @@ module FondKettle
       # minutes): the longer of the water's and the core's time, from how far the rice
       # had come when it went in; where the water goes before the core does, the rest
       # of the core goes at the dry pace.
-      def minutes_from_boil(load, stretch)
+      def minutes_from_boil(load, time_factor)
         uptake = load.uptake
-        water_min = minutes_to_take(uptake, stretch) - taken_before_min(load, stretch)
-        core = stretch * core_min * (1 - load.state.progress)
+        water_min = minutes_to_take(uptake, time_factor) - taken_before_min(load, time_factor)
+        core = time_factor * core_min * (1 - load.state.progress)
         core = water_min + ((core - water_min) / Kinetics::DRY_PACE) if uptake < a
         [water_min, core].max
       end
 
       # Minutes that the water in par-cooked rice stands for; 0 for raw rice.
-      def taken_before_min(load, stretch)
-        load.state.kinetics ? minutes_to_take(load.state.taken_per_g, stretch) : 0.0
+      def taken_before_min(load, time_factor)
+        load.state.kinetics ? minutes_to_take(load.state.taken_per_g, time_factor) : 0.0
       end
     end
   end

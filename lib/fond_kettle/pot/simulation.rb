@@ -60,8 +60,8 @@ module FondKettle
         end
       end
 
-      # How time stretches for the rice in this stage, at the boil.
-      def stretch
+      # How time runs slower for the rice in this stage, at the boil.
+      def time_factor
         @fire.lag / @boil_pace
       end
 

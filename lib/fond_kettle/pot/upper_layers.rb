@@ -46,7 +46,7 @@ module FondKettle
       end
 
       # `steam_g` condensed in the cold layer in `minutes` of `warming`, brought by
-      # `joule_min`; `lag` is how time stretches for the rice.
+      # `joule_min`; `lag` is how time runs slower for the rice.
       def steamed(warming, minutes, steam_g, joule_min, lag)
         layer = cold
         layer.condense(steam_g)
