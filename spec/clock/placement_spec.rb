@@ -60,4 +60,12 @@ RSpec.describe FondKettle::Clock::Placement do
     stray = [slot.of("a", 1, after: [after.new(task: "z", least: 0, most: nil)])]
     expect { described_class.place(stray) }.to raise_error(FondKettle::InvalidInput, /must name one of the tasks/)
   end
+
+  it "can put tasks in turn, whatever waits" do
+    slots = meals.meal(7, 9)
+    placed = described_class.in_turn(slots)
+    patient = slots.map { |one| one.with(after: one.after.map { |link| link.with(least: 0, most: nil) }) }
+    expect(meals.faults(patient, [], meals::RESOURCES, placed.starts)).to eq([])
+    expect(placed.span_min).to eq(slots.sum(&:minutes))
+  end
 end

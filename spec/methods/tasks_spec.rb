@@ -58,4 +58,14 @@ RSpec.describe FondKettle::Methods::Tasks do
     end
     expect(two.total_min).to be <= one.total_min
   end
+
+  it "answers a dish of a hundred steps in good time, each step once" do
+    lines = FondKettle::Dishes::QuickText.new.read("2 onions | base").lines
+    steps = FondKettle::Dishes::QuickSteps.read(Array.new(100) { |index| "Step #{index} | #{index % 7} min" }.join("\n"))
+    dish = FondKettle::Dishes::Dish.new(title: "Long", serves: 4.0, method: "covered-pot", grain: "basmati", rice_g: 300.0,
+                                        pan_mm: nil, lines: lines, steps: steps, note: "")
+    plan = FondKettle::Dishes::Laying.supper(dish, 1.0, request_for(basic_request)).plan
+    expect(plan.tasks.count { |task| task.id.start_with?("base.") }).to eq(100)
+    expect(plan.tasks.map(&:say).grep(/Step/)).to eq(Array.new(100) { |index| "Step #{index}" })
+  end
 end

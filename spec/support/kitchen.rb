@@ -26,6 +26,11 @@ module Support
       FondKettle::Methods::Trying.run(request_for(data), liquid_g, **options)
     end
 
+    # Keys of the methods of plain rice that takes all its water.
+    def steamed_methods
+      FondKettle::Methods::Library.ours.all.values.select { |one| one.family == "steamed" && one.parts.nil? }.map(&:key)
+    end
+
     # Yields RUNS kitchens at random, each a request.
     def for_any_kitchen(&)
       PropCheck.forall(kitchens).with_config(n_runs: RUNS, max_shrink_steps: 200).check(&)
@@ -42,7 +47,7 @@ module Support
       grains = FondKettle::Larder::Grains.all.keys
       drains = %w[quick shaken long air-dried cooked-in]
       basic_request(
-        grain: grains[grain % grains.size], method: %w[covered-pot rice-cooker][grain.digits.sum % 2],
+        grain: grains[grain % grains.size], method: steamed_methods[grain.digits.sum % steamed_methods.size],
         rice: { "amount" => 60 + (rice % 840), "unit" => "g" }, texture: (texture % 21 / 10.0) - 1,
         rinse: { "changes" => 1 + (wash % 4) }, drain: drains[wash % drains.size],
         soak: { "minutes" => [0, 10, 30, 60, 240][wash.digits.sum % 5], "water_c" => 5 + (wash % 56) },

@@ -24,6 +24,17 @@ module FondKettle
           Dishes::STAGES
         end
 
+        # How a step of a dish is written; what it does is said by its kind.
+        def step_hint
+          "Soften the leeks | fry | 8 min | until they slump. After a bar, say what it does (#{step_kinds.join(', ')}), " \
+            "| wait where it needs no hands, | finish where it comes after the rice. Only a step that says simmer or boil " \
+            "counts as boiling."
+        end
+
+        def step_kinds
+          (Care::Kinds.for_section("base") | Care::Kinds.for_section("after")) - [Care::Kinds::OWN]
+        end
+
         # What to be careful of at a task that no earlier one has told: a sheet says each
         # thing once.
         def first_told(plan, task)

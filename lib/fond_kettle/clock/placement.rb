@@ -16,17 +16,29 @@ module FondKettle
     # about fifteen tasks).
     class Placement
       # Orders looked at before the best so far is taken.
-      MOST_NODES = 20_000
+      MOST_NODES = 4_000
 
       # The Placed of `slots` (Slot). `resources`: how much there is of each, by name;
       # what is not named there is none. Raises InvalidInput, with the bounds or the
       # resource in conflict.
-      def self.place(slots, ends: [], resources: {})
-        new(slots, ends, resources).place
+      def self.place(slots, ends: [], resources: {}, most_nodes: MOST_NODES)
+        new(slots, ends, resources, most_nodes).place
+      end
+
+      # One after the other in the order given, which must put each after those that it
+      # comes after: the plainest Placed there is, whatever waits.
+      def self.in_turn(slots)
+        before_min = span_min = slots.sum(&:minutes)
+        starts = slots.to_h do |slot|
+          before_min -= slot.minutes
+          [slot.id, before_min + slot.minutes]
+        end
+        Placed.new(starts: starts, span_min: span_min, bound_min: 0)
       end
 
       # As for `place`.
-      def initialize(slots, ends, resources)
+      def initialize(slots, ends, resources, most_nodes)
+        @most_nodes = most_nodes
         @slots = slots
         @resources = resources
         @network = Network.new(slots, ends)
@@ -43,7 +55,7 @@ module FondKettle
         raise InvalidInput.at("resources", crowded) unless @best
 
         starts = @slots.each_with_index.to_h { |slot, place| [slot.id, -@best[place]] }
-        Placed.new(starts: starts, span_min: span(@best), bound_min: @nodes < MOST_NODES ? span(@best) : bound_min)
+        Placed.new(starts: starts, span_min: span(@best), bound_min: @nodes < @most_nodes ? span(@best) : bound_min)
       end
 
       private
@@ -88,7 +100,7 @@ module FondKettle
       end
 
       def done?(bound_min)
-        @nodes >= MOST_NODES || (@best && span(@best) <= bound_min)
+        @nodes >= @most_nodes || (@best && span(@best) <= bound_min)
       end
 
       # Each order of two of the crowd that the bounds allow, with its latest starts.

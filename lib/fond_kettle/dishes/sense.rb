@@ -57,7 +57,8 @@ module FondKettle
 
           wants_min = line.ingredient.boil_min.round
           warning("boil-longer", "#{line.name} must boil #{wants_min} min and gets #{has_min.round} here: boil it " \
-                                 "beforehand, or take it cooked. Pulses and their like must be boiled through.")
+                                 "beforehand, or take it cooked. A step that boils it says so: | simmer. Pulses and " \
+                                 "their like must be boiled through.")
         end
       end
 

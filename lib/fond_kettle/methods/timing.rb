@@ -8,16 +8,19 @@ module FondKettle
     # When the tasks of one plan start, in this kitchen: beside each other where hands
     # and rings allow, and the rice washed when it is wanted.
     module Timing
+      # Orders looked at for one plan: a page must not wait for the clock.
+      MOST_NODES = 300
+
       module_function
 
-      # Clock::Placed of `tasks` (Care::Task); where the bounds of the kinds cannot all
-      # be met with so few hands, things wait longer rather than not be told.
+      # Clock::Placed of `tasks` (Care::Task) in the order in which they were written;
+      # where the bounds of the kinds cannot be met with so few hands, things wait longer,
+      # or are done one after the other, rather than not be told.
       def place(tasks, request)
         slots = tasks.map(&:slot)
         resources = { "cook" => request.hands, "burner" => request.rings, "oven" => 1 }
-        Clock::Placement.place(slots, ends: ends(tasks), resources: resources)
-      rescue InvalidInput
-        Clock::Placement.place(slots.map { |slot| patient(slot) }, resources: resources)
+        met(slots, ends(tasks), resources) || met(slots.map { |slot| patient(slot) }, [], resources) ||
+          Clock::Placement.in_turn(slots)
       end
 
       # The last task is over so long before serving as its kind may wait.
@@ -25,10 +28,16 @@ module FondKettle
         [Clock::End.new(task: tasks.last.id, least: 0, most: tasks.last.kind.waits)]
       end
 
+      def met(slots, ends, resources)
+        Clock::Placement.place(slots, ends: ends, resources: resources, most_nodes: MOST_NODES)
+      rescue InvalidInput
+        nil
+      end
+
       def patient(slot)
         slot.with(after: slot.after.map { |after| after.with(most: nil) }.freeze)
       end
-      private_class_method :patient
+      private_class_method :met, :patient
     end
   end
 end
