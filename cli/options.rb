@@ -10,7 +10,7 @@ module FondKettle
     class Options
       COMMANDS = { "serve" => 0, "plan" => 1, "run" => 1, "clock" => 1, "convert" => 3 }.freeze
       HELP = <<~TEXT
-        Usage: bin/kettle [serve] [--port N] [--host H] [--data DIR] [--empty]
+        Usage: bin/kettle [serve] [--port N] [--host H] [--name NAME] [--data DIR] [--empty]
                bin/kettle plan REQUEST.json [--methods DIR]
                bin/kettle run REQUEST.json [--methods DIR]
                bin/kettle clock REQUEST.json
@@ -35,7 +35,7 @@ module FondKettle
       end
 
       def initialize(argv)
-        @settings = { port: 4567, host: "127.0.0.1", data: nil, empty: false, of: nil, methods: nil }
+        @settings = { port: 4567, host: "127.0.0.1", data: nil, empty: false, of: nil, methods: nil, names: [] }
         raise OptionParser::InvalidArgument, "must be UTF-8 text" unless argv.all?(&:valid_encoding?)
 
         # An amount may be negative (-40 C): only letters make an option.
@@ -59,6 +59,7 @@ module FondKettle
         OptionParser.new(HELP) do |options|
           options.on("--port N", Integer, "port to listen on (4567)") { |port| @settings[:port] = port(port) }
           options.on("--host H", "address to listen on (127.0.0.1)") { |host| @settings[:host] = host }
+          options.on("--name NAME", "another name that the kitchen is reached by") { |name| @settings[:names] << name }
           options.on("--data DIR", "where the kitchens are kept (var)") { |dir| @settings[:data] = dir }
           options.on("--empty", "your own kitchen, without demo data") { @settings[:empty] = true }
           options.on("--methods DIR", "methods of your own, as in var/kitchen/methods") { |dir| @settings[:methods] = dir }

@@ -13,6 +13,9 @@ module FondKettle
     # Starts the application on a household's folder and stops it on Ctrl-C.
     class Serve
       THREADS = 5
+      # Whoever is still being answered then is not.
+      LONGEST_GOODBYE_S = 2
+      NOT_READ = "This could not be read as a request."
 
       def initialize(settings)
         @settings = settings
@@ -23,7 +26,8 @@ module FondKettle
         household = open_household
         return busy unless household.lock
 
-        launch(Web::Application.build(household, clock: -> { Time.now }))
+        names = Web::Doors.names(@settings[:host], @settings[:names])
+        launch(Web::Application.build(household, clock: -> { Time.now }, names: names))
         household.close
         say "Stopped."
         0
@@ -63,6 +67,10 @@ module FondKettle
           puma.app app
           puma.quiet
           puma.raise_exception_on_sigterm false
+          puma.environment "production"
+          puma.http_content_length_limit Web::Doors::LONGEST_BYTES
+          puma.force_shutdown_after LONGEST_GOODBYE_S
+          puma.lowlevel_error_handler { |_error| [400, { "content-type" => "text/plain; charset=utf-8" }, [NOT_READ]] }
         end
         launcher = Puma::Launcher.new(configuration, log_writer: Puma::LogWriter.new(StringIO.new, $stderr))
         launcher.events.on_booted { say "Open http://#{@settings[:host]}:#{@settings[:port]} (Ctrl-C stops it)." }

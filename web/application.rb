@@ -6,6 +6,7 @@ require "rack/protection"
 require "rack/session"
 require "sinatra/base"
 require_relative "assets"
+require_relative "doors"
 require_relative "places/cupboard"
 require_relative "places/dishes"
 require_relative "places/evening"
@@ -36,12 +37,18 @@ module FondKettle
 
       module_function
 
-      # A Rack application on `household`; `clock` answers the time.
-      def build(household, clock:)
+      # A Rack application on `household`; `clock` answers the time; it answers to `names`
+      # (Doors.names).
+      def build(household, clock:, names: Doors.names("127.0.0.1"))
         key = household.session_key
         places = PLACES.to_h { |path, place| [path, place.new(household, clock)] }
         Rack::Builder.new do
           use Rack::Deflater
+          use Doors::Policy, POLICY
+          use Doors::Threshold
+          use Rack::Protection::HostAuthorization, permitted_hosts: names, message: Doors::NOT_HERE
+          use Rack::Protection::HttpOrigin, message: Doors::NOT_OURS
+          use Doors::SameSite
           map("/assets") { run Assets.new }
           map("/health") { run Health.new(household) }
           places.each do |path, place|
@@ -49,7 +56,6 @@ module FondKettle
               use Rack::Session::Cookie, key: "kettle", secret: key, same_site: :lax, httponly: true,
                                          expire_after: LONGEST_SESSION_S
               use Rack::Protection::AuthenticityToken, message: TOO_OLD
-              use Rack::Protection::ContentSecurityPolicy, **POLICY
               use Rack::Protection::FrameOptions, frame_options: :deny
               use Rack::Protection::XSSHeader
               use Rack::Protection::ReferrerPolicy, referrer_policy: "same-origin"

@@ -14,6 +14,7 @@ module Support
     attr_reader :household
 
     def self.included(group)
+      group.before { header "Host", "localhost" }
       group.around do |example|
         Dir.mktmpdir do |folder|
           @household = FondKettle::Store::Household.new(folder, demo: !example.metadata[:empty], busy_ms: 50)

@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+require "ipaddr"
+require "rack"
+require "rack/protection"
+require "socket"
+
+module FondKettle
+  module Web
+    # Who may come in: what stands before every place. Nothing here asks what is cooked.
+    module Doors
+      LOOPBACK = ["localhost", "127.0.0.1", "::1"].freeze
+      ALL_ADDRESSES = ["0.0.0.0", "::"].freeze
+      # The longest body, bytes: a page of recipe data and what belongs to a form.
+      LONGEST_BYTES = 6 * 1024 * 1024
+      FORWARDED = /\AHTTP_(?:X_)?FORWARDED/
+      TOO_LONG = "This is longer than #{LONGEST_BYTES / 1024 / 1024} MB, so nothing was read of it. Send less.".freeze
+      NOT_HERE = "This kitchen is not called that. Open it by the address that it named when it started."
+      NOT_OURS = "This did not come from a page of this kitchen, so nothing was done."
+
+      module_function
+
+      # Names that a kitchen answers to which listens on `host`: loopback, the host named at
+      # start (or, where that is all addresses, this machine's own), and `names`.
+      def names(host, names = [])
+        own = ALL_ADDRESSES.include?(host) ? Socket.ip_address_list.map { |address| address.ip_address[/[^%]+/] } : [host]
+        (LOOPBACK + own + names).uniq.map { |name| address(name) || name }
+      end
+
+      # The IPAddr of a name that is an address, or nil.
+      def address(name)
+        IPAddr.new(name)
+      rescue IPAddr::Error
+        nil
+      end
+
+      # A writing request that a browser says comes from elsewhere.
+      class SameSite
+        READS = %w[GET HEAD OPTIONS].freeze
+
+        def initialize(app)
+          @app = app
+        end
+
+        def call(env)
+          site = env["HTTP_SEC_FETCH_SITE"]
+          return @app.call(env) if READS.include?(env["REQUEST_METHOD"]) || site.nil? || %w[same-origin none].include?(site)
+
+          [403, { "content-type" => "text/plain; charset=utf-8" }, [NOT_OURS]]
+        end
+      end
+
+      # The content security policy on every answer, whatever kind it is.
+      class Policy
+        # `rules`: sources by directive.
+        def initialize(app, rules)
+          @app = app
+          @policy = rules.map { |directive, sources| "#{directive.to_s.tr('_', '-')} #{sources}" }.join("; ").freeze
+        end
+
+        def call(env)
+          status, headers, body = @app.call(env)
+          headers["content-security-policy"] = @policy
+          [status, headers, body]
+        end
+      end
+
+      # Refuses what is too long before anything reads it, and believes no proxy: there is none.
+      class Threshold
+        def initialize(app)
+          @app = app
+        end
+
+        def call(env)
+          env.delete_if { |name, _| name.match?(FORWARDED) }
+          return @app.call(env) if env["CONTENT_LENGTH"].to_i <= LONGEST_BYTES
+
+          [413, { "content-type" => "text/plain; charset=utf-8" }, [TOO_LONG]]
+        end
+      end
+    end
+  end
+end
