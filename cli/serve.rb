@@ -31,6 +31,9 @@ module FondKettle
         household.close
         say "Stopped."
         0
+      rescue StoreUnavailable => e
+        say "#{folder}: #{e.message}"
+        1
       rescue Errno::EADDRINUSE
         say "Port #{@settings[:port]} is taken. Take another: bin/kettle --port #{@settings[:port] + 1}"
         1

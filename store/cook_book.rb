@@ -11,6 +11,7 @@ module FondKettle
     # Cooks, what happened at the stove and how they came out. A cook is a frozen
     # hash: the row, with :plan parsed, :events (Stove::Event) and :outcome.
     class CookBook
+      STILL_COOKING = "This pot is still on the stove: finish it there first."
       FINISHED_ALREADY = "This pot was finished already, perhaps on another device."
 
       def initialize(database)
@@ -101,7 +102,8 @@ module FondKettle
       # Records the outcome of a finished cook; `lock_version` nil for the first.
       def judge(id, outcome, lock_version)
         @database.write do |db|
-          row(db, id)
+          raise Conflict, STILL_COOKING unless row(db, id)[:finished_at]
+
           lock_version ? change_outcome(db, id, outcome, lock_version) : add_outcome(db, id, outcome)
         end
       end

@@ -11,6 +11,9 @@ module FondKettle
     class Database
       MIGRATIONS = File.expand_path("migrations", __dir__)
       BUSY_MS = 2000
+      EMPTIED = "The kitchen's file kettle.db is empty, as after a full disk: nothing was changed. Put a copy in its place, " \
+                "or remove it to begin anew."
+      NEWER = "This kitchen was kept by a newer version of the program: nothing was changed. Use that one."
       WORDS = {
         "SQLite3::FullException" => "The disk is full: nothing was saved. Make room and try again.",
         "SQLite3::BusyException" => "The kitchen's records are busy: nothing was saved. Try again in a moment.",
@@ -31,9 +34,11 @@ module FondKettle
         FileUtils.mkdir_p(folder, mode: 0o700)
         @folder = folder
         @generation = 0
+        @file = File.join(folder, "kettle.db")
+        raise StoreUnavailable, EMPTIED if File.zero?(@file)
+
         translated do
-          @sequel = Sequel.connect(adapter: "sqlite", database: File.join(folder, "kettle.db"), timeout: busy_ms,
-                                   foreign_keys: true)
+          @sequel = Sequel.connect(adapter: "sqlite", database: @file, timeout: busy_ms, foreign_keys: true)
           @sequel.run("PRAGMA journal_mode = WAL")
           Sequel.extension :migration
           migrate
@@ -59,9 +64,17 @@ module FondKettle
 
       private
 
+      # A file that a newer version made is left as it is.
+      def check_version
+        known = Dir[File.join(MIGRATIONS, "*.rb")].map { |path| File.basename(path).to_i }.max
+        raise StoreUnavailable, NEWER if @sequel.table_exists?(:schema_info) && @sequel[:schema_info].get(:version) > known
+      end
+
       # Each migration is one transaction with its version: killed in the middle it has
       # not been. What stands is copied before (kettle-before-VERSION.db).
       def migrate
+        File.chmod(0o600, @file)
+        check_version
         return if Sequel::Migrator.is_current?(@sequel, MIGRATIONS)
 
         copy_before if @sequel.table_exists?(:schema_info)

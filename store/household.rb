@@ -23,6 +23,10 @@ module FondKettle
       VALUES = { eaters: Table::Eater, cups: Measure::Cup, spoons: Measure::Cup, pots: Kit::Vessel, burners: Kit::Burner,
                  ovens: Kit::Oven }.freeze
 
+      KEY_BYTES = 64
+      KEY_DAMAGED = "The kitchen's file session.key is damaged: remove it, and a new one is made. Forms that are open then " \
+                    "have to be loaded again."
+
       attr_reader :cooks, :dishes, :database
 
       def initialize(folder, demo: false, busy_ms: Database::BUSY_MS)
@@ -156,10 +160,13 @@ module FondKettle
       # The key that signs this household's sessions, made on first use.
       def session_key
         path = File.join(@folder, "session.key")
-        return File.read(path) if File.exist?(path)
+        unless File.exist?(path)
+          File.open(path, File::WRONLY | File::CREAT | File::EXCL, 0o600) { |file| file.write(SecureRandom.hex(KEY_BYTES)) }
+        end
+        key = File.read(path)
+        raise StoreUnavailable, KEY_DAMAGED unless key.bytesize == 2 * KEY_BYTES
 
-        File.open(path, File::WRONLY | File::CREAT | File::EXCL, 0o600) { |file| file.write(SecureRandom.hex(64)) }
-        File.read(path)
+        key
       end
 
       def close

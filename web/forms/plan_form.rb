@@ -27,7 +27,9 @@ module FondKettle
         # `typed`: the parameters as they came, with string keys.
         def initialize(typed, household)
           @household = household
-          @typed = FIELDS.to_h { |field| [field, typed[field.to_s]] }.compact
+          given = FIELDS.to_h { |field| [field, typed[field.to_s]] }.compact
+          # Every field but who eats has one value: what comes as a list is none.
+          @typed = given.select { |field, value| value.is_a?(String) || (field == :who && value.is_a?(Array)) }
           @typed[:beside] ||= Beside.before_lines(typed["base_g"], typed["base_kind"]) if typed["base_g"]
           result = PLAN.call(@typed.reject { |field, value| value == "" && field != asked_for })
           @values = result.to_h
@@ -98,7 +100,7 @@ module FondKettle
 
         # Into how many equal pots it goes; the request is for one of them.
         def batches
-          @values[:batches] || 1
+          @values[:batches].is_a?(Integer) ? @values[:batches] : 1
         end
 
         # What the packet or the finger says, [kind, amount], or nil.
@@ -151,8 +153,10 @@ module FondKettle
         end
 
         def reckon
-          @how_much = HowMuch.new(@values.merge(for: self[:for]), kit: kit, who: who, portion: self[:portion], grain: grain,
-                                                                  dish: dish, portions_g: household.portions_g)
+          asked = { guests: defaults[:guests].to_i, **@values, for: self[:for] }
+          portion = self[:portion].empty? ? defaults[:portion] : self[:portion]
+          @how_much = HowMuch.new(asked, kit: kit, who: who, portion: portion, grain: grain, dish: dish,
+                                         portions_g: household.portions_g)
           rice_g = @how_much.rice_g { |grams| compose(grams) }
           @factor = dish ? rice_g / dish.rice_g : 1.0
           @base_request = compose(rice_g)

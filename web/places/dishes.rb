@@ -141,7 +141,7 @@ module FondKettle
       # A chosen file, else what was pasted.
       def source_text
         file = params["file"]
-        return file[:tempfile].read if file.is_a?(Hash) && file[:tempfile]
+        return file[:tempfile].read if file.is_a?(Hash) && file[:tempfile].respond_to?(:read)
 
         text_param("source")
       end

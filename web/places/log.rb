@@ -26,6 +26,8 @@ module FondKettle
 
       post "/:id" do
         cook = household.cooks.find(id_from(params["id"]))
+        raise Conflict, Store::CookBook::STILL_COOKING unless cook[:finished_at]
+
         result = Forms::OUTCOME.call(params.slice(*FIELDS))
         next show(cook, params, code: 422, problems: Forms.problems(result)) if result.failure?
 

@@ -25,6 +25,10 @@ module FondKettle
       set :strict_paths, false
       set :static, false
 
+      # What Rack makes of a query that is cut short, damaged or too deep.
+      UNREADABLE = [Rack::QueryParser::InvalidParameterError, Rack::QueryParser::ParameterTypeError,
+                    Rack::QueryParser::ParamsTooDeepError].freeze
+
       helpers Helpers::Pages
       helpers Helpers::Numbers
 
@@ -68,7 +72,7 @@ module FondKettle
         trouble 422, "That could not be used", env["sinatra.error"].problems.map { |p| "#{p[:field]} #{p[:message]}" }.join("; ")
       end
 
-      error Sinatra::BadRequest, Rack::QueryParser::InvalidParameterError, Rack::QueryParser::ParameterTypeError do
+      error Sinatra::BadRequest, *UNREADABLE do
         trouble 400, "This address cannot be read", "It is cut short or damaged. Start again from the table."
       end
 

@@ -66,7 +66,7 @@ module FondKettle
       # Adds a pot or cup without leaving the plan.
       post "/add/:shelf" do
         field = NEW.fetch(params["shelf"]) { raise NotFound, "There is no such shelf." }
-        result = Forms::SHELVES.fetch(params["shelf"].to_sym).call(params["new_#{field}"].to_h)
+        result = Forms::SHELVES.fetch(params["shelf"].to_sym).call(typed_record("new_#{field}"))
         form = Forms::PlanForm.new(params, household)
         next show(form, code: 422, adding: { field => Forms.problems(result) }) if result.failure?
 
@@ -76,6 +76,11 @@ module FondKettle
       end
 
       private
+
+      # The fields of a record that was sent under `name`.
+      def typed_record(name)
+        params[name].respond_to?(:to_h) ? params[name].to_h : {}
+      end
 
       def show(form, code: 200, adding: {})
         plan = Methods::Planner.plan(form.request) if form.ok?

@@ -29,8 +29,8 @@ module FondKettle
       # Path and query of our own page that the form was sent from.
       def page_before
         from = URI.parse(request.referer.to_s)
-        from.host == request.host ? [from.path.squeeze("/"), from.query].compact.join("?") : "/"
-      rescue URI::InvalidURIError
+        from.host == request.host ? [from.path.to_s.squeeze("/"), from.query].compact.join("?") : "/"
+      rescue URI::Error
         "/"
       end
     end

@@ -22,6 +22,7 @@ module FondKettle
       # Fields of the one phase of a method that names none.
       IN_SHORT = %i[parts liquid_c base stages].freeze
       ONLY_PHASE = "cook"
+      LISTS = %w[base stages after phases].freeze
 
       # Ours alone, read once. Raises BadCatalogue.
       def self.ours
@@ -92,7 +93,18 @@ module FondKettle
           data = Catalogue.parse(text, path)
           raise BadCatalogue, "#{path}: must be a list of names and values" unless data.is_a?(Hash)
 
+          lists(data, path)
           { path: path, text: text, data: Forward.call(data) }
+        end
+      end
+
+      # What is listed has names and values: a schema does not get that far.
+      def lists(data, path)
+        LISTS.each do |name|
+          list = data.fetch(name, [])
+          next if list.is_a?(Array) && list.all?(Hash)
+
+          raise BadCatalogue, "#{path}: #{name} must be a list of names and values"
         end
       end
 

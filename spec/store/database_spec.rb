@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+require "tmpdir"
+require_relative "../../store/demo"
+require_relative "../../store/household"
+
+RSpec.describe FondKettle::Store::Database do
+  around { |example| Dir.mktmpdir { |folder| (@folder = folder) && example.run } }
+
+  let(:file) { File.join(@folder, "kettle.db") }
+
+  def kitchen
+    FondKettle::Store::Household.new(@folder, busy_ms: 50).close
+  end
+
+  # Says why, and leaves the file as it was.
+  def refuses(words)
+    before = File.binread(file)
+    expect { kitchen }.to raise_error(FondKettle::StoreUnavailable, words)
+    expect(File.binread(file)).to eq(before)
+  end
+
+  it "keeps its files from others' eyes" do
+    kitchen
+    FondKettle::Store::Household.new(@folder).tap(&:session_key).close
+    modes = Dir.children(@folder).select { |name| File.file?(File.join(@folder, name)) }
+               .to_h { |name| [name, File.stat(File.join(@folder, name)).mode & 0o077] }
+    expect(modes.values).to all(eq(0)), modes.inspect
+  end
+
+  it "tells of a file that is empty, damaged or newer than the program, and never replaces it" do
+    File.write(file, "")
+    refuses(/is empty, as after a full disk/)
+    File.binwrite(file, "SQLite format 3\0#{'x' * 5000}")
+    refuses(/damaged/)
+    File.delete(file)
+    kitchen
+    Sequel.sqlite(file) { |db| db[:schema_info].update(version: 99) }
+    expect { kitchen }.to raise_error(FondKettle::StoreUnavailable, /newer version/)
+  end
+
+  it "tells that another program holds the file" do
+    kitchen
+    Sequel.sqlite(file) do |db|
+      db.run("PRAGMA locking_mode = EXCLUSIVE")
+      db.transaction(mode: :exclusive) { expect { kitchen }.to raise_error(FondKettle::StoreUnavailable, /busy|locked/) }
+    end
+  end
+
+  it "tells of a session key that is no key" do
+    household = FondKettle::Store::Household.new(@folder)
+    File.write(File.join(@folder, "session.key"), "")
+    expect { household.session_key }.to raise_error(FondKettle::StoreUnavailable, /remove it, and a new one is made/)
+    household.close
+  end
+end
