@@ -35,7 +35,7 @@ module FondKettle
         @folder = folder
         @generation = 0
         @file = File.join(folder, "kettle.db")
-        raise StoreUnavailable, EMPTIED if File.zero?(@file)
+        raise StoreUnavailable, EMPTIED if File.empty?(@file)
 
         translated do
           @sequel = Sequel.connect(adapter: "sqlite", database: @file, timeout: busy_ms, foreign_keys: true)

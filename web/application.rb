@@ -44,11 +44,7 @@ module FondKettle
         places = PLACES.to_h { |path, place| [path, place.new(household, clock)] }
         Rack::Builder.new do
           use Rack::Deflater
-          use Doors::Policy, POLICY
-          use Doors::Threshold
-          use Rack::Protection::HostAuthorization, permitted_hosts: names, message: Doors::NOT_HERE
-          use Rack::Protection::HttpOrigin, message: Doors::NOT_OURS
-          use Doors::SameSite
+          Doors.guard(self, names, POLICY)
           map("/assets") { run Assets.new }
           map("/health") { run Health.new(household) }
           places.each do |path, place|

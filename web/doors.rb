@@ -20,6 +20,15 @@ module FondKettle
 
       module_function
 
+      # Puts all of them before what `builder` (Rack::Builder) runs.
+      def guard(builder, names, policy)
+        builder.use Policy, policy
+        builder.use Threshold
+        builder.use Rack::Protection::HostAuthorization, permitted_hosts: names, message: NOT_HERE
+        builder.use Rack::Protection::HttpOrigin, message: NOT_OURS
+        builder.use SameSite
+      end
+
       # Names that a kitchen answers to which listens on `host`: loopback, the host named at
       # start (or, where that is all addresses, this machine's own), and `names`.
       def names(host, names = [])

@@ -17,7 +17,8 @@ RSpec.describe FondKettle::Web::Doors do
   end
 
   it "answers to loopback and to the names it was given, and to no other" do
-    { "localhost:4567" => 200, "127.0.0.1:4567" => 200, "[::1]:4567" => 200, "evil.example" => 403, "127.0.0.1.evil.example" => 403 }
+    { "localhost:4567" => 200, "127.0.0.1:4567" => 200, "[::1]:4567" => 200, "evil.example" => 403,
+      "127.0.0.1.evil.example" => 403 }
       .each do |host, status|
         header "Host", host
         get "/pot"

@@ -27,10 +27,7 @@ module FondKettle
         # `typed`: the parameters as they came, with string keys.
         def initialize(typed, household)
           @household = household
-          given = FIELDS.to_h { |field| [field, typed[field.to_s]] }.compact
-          # Every field but who eats has one value: what comes as a list is none.
-          @typed = given.select { |field, value| value.is_a?(String) || (field == :who && value.is_a?(Array)) }
-          @typed[:beside] ||= Beside.before_lines(typed["base_g"], typed["base_kind"]) if typed["base_g"]
+          @typed = taken(typed)
           result = PLAN.call(@typed.reject { |field, value| value == "" && field != asked_for })
           @values = result.to_h
           @problems = Forms.problems(result).dup
@@ -114,6 +111,15 @@ module FondKettle
         end
 
         private
+
+        # Every field but who eats has one value: what comes as a list is none.
+        def taken(typed)
+          given = FIELDS.to_h { |field| [field, typed[field.to_s]] }.compact
+          given = given.select { |field, value| value.is_a?(String) || (field == :who && value.is_a?(Array)) }
+          return given unless typed["base_g"]
+
+          { beside: Beside.before_lines(typed["base_g"], typed["base_kind"]), **given }
+        end
 
         # The one field that may not be left blank: how much rice, or for how many.
         def asked_for

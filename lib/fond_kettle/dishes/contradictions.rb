@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../ground/limits"
 require_relative "../measure/numeral"
 require_relative "../measure/rounding"
 require_relative "../measure/unit_words"
@@ -21,7 +22,10 @@ module FondKettle
 
       # Sentences on what cannot be true in `text`.
       def in(text)
-        text.to_enum(:scan, PAIR).filter_map { judge(Regexp.last_match) }
+        text.each_line.first(Limits::LINES).flat_map do |line|
+          # Runs of blanks say nothing, and no line is longer than one that is read.
+          line[0, Limits::LINE_LETTERS].gsub(/[[:blank:]]+/, " ").to_enum(:scan, PAIR).filter_map { judge(Regexp.last_match) }
+        end
       end
 
       def judge(found)

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../ground/limits"
 require_relative "../larder/names"
 require_relative "../measure/cup"
 require_relative "../measure/numeral"
@@ -37,11 +38,21 @@ module FondKettle
       def read(text)
         @questions = []
         @rice = nil
-        lines = text.lines.each_with_index.filter_map { |line, index| one(line.strip, index + 1) unless line.strip.empty? }
+        written = text.each_line.with_index(1).lazy.map { |line, number| [line.strip, number] }.reject { |line, _| line.empty? }
+        lines = written.first(Limits::LINES).filter_map { |line, number| within_budget(line, number) { one(line, number) } }
         Read.new(rice: @rice, lines: lines.freeze, questions: @questions.freeze)
       end
 
       private
+
+      # A line that nobody jotted down is asked about, and not read.
+      def within_budget(line, number)
+        return yield if line.size <= Limits::LINE_LETTERS
+
+        ask(number, "#{line[0, 60]}…",
+            "This line has #{line.size} letters: at most #{Limits::LINE_LETTERS} are read. Break it up.")
+        nil
+      end
 
       def one(text, number)
         head, *words = text.sub(BULLET, "").split("|").map(&:strip)
@@ -55,8 +66,7 @@ module FondKettle
 
       # Amount, unit, name, note and what stood in brackets.
       def taken_apart(head)
-        inner = head[/\(([^)]*)\)/, 1]
-        bare = head.sub(/\s*\([^)]*\)/, "").strip
+        bare, inner = out_of_brackets(head)
         if bare =~ PART_OF
           part = ::Regexp.last_match(1)
           bare = ::Regexp.last_match(2)
@@ -65,6 +75,16 @@ module FondKettle
         unit, rest = (Measure::UnitWords.read(rest, @cups) if amount) || [amount && Measure::UnitWords::PIECE, rest]
         name, note = rest.split(",", 2).map(&:strip)
         [amount, unit, name.to_s, [part, note].compact.join(", "), inner]
+      end
+
+      # What stands outside and within the first brackets (nil: none), by one look from
+      # the front.
+      def out_of_brackets(head)
+        opens = head.index("(")
+        closes = opens && head.index(")", opens)
+        return [head.strip, nil] unless closes
+
+        ["#{head[0...opens].rstrip}#{head[(closes + 1)..]}".strip, head[(opens + 1)...closes]]
       end
 
       def rice(amount, unit, name, inner, text, number)

@@ -3,6 +3,7 @@
 require "json"
 require "json_schemer"
 require_relative "../ground/errors"
+require_relative "../ground/limits"
 require_relative "../ground/paths"
 require_relative "../dishes/quick_steps"
 require_relative "../dishes/written"
@@ -14,6 +15,7 @@ module FondKettle
     module DishJson
       FORMAT = "fond-kettle-dish-1"
       SCHEMA_FILE = File.join(DATA, "dish.schema.json")
+      MOST_STEPS = 200
       # Nobody reads further down a list of faults.
       MOST_TOLD = 8
 
@@ -29,6 +31,9 @@ module FondKettle
       # The Draft of such a hash (string keys). Raises InvalidInput, with the place
       # and reason of each fault.
       def draft(data)
+        long = { "lines" => Limits::LINES, "steps" => MOST_STEPS }.find { |list, most| Array(data[list]).size > most }
+        raise InvalidInput.at(long.first, "must list at most #{long.last}") if long
+
         faults = schema.validate(data).first(MOST_TOLD)
         raise(InvalidInput, faults.map { |fault| { field: place(fault), message: message(fault) } }) if faults.any?
 

@@ -2,7 +2,9 @@
 
 require "json"
 require "nokogiri"
+require "strscan"
 require_relative "../ground/errors"
+require_relative "../ground/limits"
 require_relative "../measure/numeral"
 require_relative "../dishes/quick_text"
 require_relative "draft"
@@ -17,6 +19,10 @@ module FondKettle
       COUNT = /\d.*|\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve)\b.*/i
       SECTION = "itemListElement"
       DEEPEST = 12
+      CLOSE = "</script"
+      # Letters of one text of a recipe; nobody writes more.
+      LONGEST_TEXT = 20_000
+      DATA_TYPE = %r{type\s*=\s*["']?application/ld\+json}i
 
       # `names` and `cups` as for Dishes::QuickText.
       def initialize(names:, cups:)
@@ -42,10 +48,15 @@ module FondKettle
         [parsed.compact, parsed.count(nil)]
       end
 
+      # Scripts of data, found from the front to the end: no page is built, however large or
+      # crooked it is.
       def scripts(text)
-        Nokogiri::HTML5(text, max_errors: 0, max_tree_depth: 400).css('script[type="application/ld+json"]').map(&:text)
-      rescue ArgumentError
-        raise InvalidInput.at("source", "is no page that can be read: it is nested too deeply")
+        scanner = StringScanner.new(text)
+        found = []
+        while scanner.skip_until(/<script\b/i) && (about = scanner.scan_until(/>/)) && (body = scanner.scan_until(%r{</script}i))
+          found << body[0...-CLOSE.size] if about.size <= Limits::LINE_LETTERS && about.match?(DATA_TYPE)
+        end
+        found
       end
 
       def parse(block)
@@ -72,13 +83,20 @@ module FondKettle
       end
 
       def read(recipe, broken)
-        written = texts(recipe["recipeIngredient"] || recipe["ingredients"]).map { |line| line.tr("|", "/") }
+        written = ingredients(recipe).map { |line| line.tr("|", "/") }
         rice, lines = written.partition { |line| rice?(line) }
         serves, yield_said = serves(recipe)
         grain, rice_text = rice_of(rice)
         Draft.of(title: plain(recipe["name"])[0, 120], serves: serves, grain: grain || "long-white", rice: rice_text.to_s,
                  lines: [*lines, *rice.drop(1)].join("\n"), note: note(recipe),
                  left_out: left_out(recipe, rice, yield_said, broken).freeze)
+      end
+
+      def ingredients(recipe)
+        listed = Array(recipe["recipeIngredient"] || recipe["ingredients"])
+        return texts(listed) if listed.size <= Limits::LINES
+
+        raise InvalidInput.at("source", "must list at most #{Limits::LINES} ingredients; this lists #{listed.size}")
       end
 
       def rice?(line)
@@ -108,7 +126,7 @@ module FondKettle
 
       def instructions(node)
         case node
-        when Array then node.flat_map { |inner| instructions(inner) }
+        when Array then node.first(Limits::LINES).flat_map { |inner| instructions(inner) }
         when Hash then node[SECTION] ? instructions(node[SECTION]) : [plain(node["text"] || node["name"])]
         when String then plain(node).split(/\n+/).map(&:strip).reject(&:empty?)
         else []
@@ -133,7 +151,7 @@ module FondKettle
       def plain(node)
         return "" if node.nil? || node.is_a?(Hash) || node.is_a?(Array)
 
-        fragment = Nokogiri::HTML5.fragment(node.to_s, max_tree_depth: 400, max_errors: 0)
+        fragment = Nokogiri::HTML5.fragment(node.to_s[0, LONGEST_TEXT], max_tree_depth: 400, max_errors: 0)
         fragment.css("script, style").each(&:remove)
         fragment.text.gsub(/[[:space:]&&[^\n]]+/, " ").strip
       rescue ArgumentError

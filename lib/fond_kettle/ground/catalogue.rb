@@ -8,6 +8,33 @@ module FondKettle
   # Reads a catalogue file and checks every entry against a schema, so that a
   # slip in a data file is told at start, with its file, line, entry and field.
   module Catalogue
+    # How deep anything of ours is nested, and some more.
+    DEEPEST = 12
+
+    # Counts how deep a text is nested.
+    class Shallow < Psych::Handler
+      # `path` is only for the message.
+      def initialize(path)
+        super()
+        @path = path
+        @depth = 0
+      end
+
+      # One level further in, of a list or of names and values. Raises BadCatalogue.
+      def start_sequence(*)
+        @depth += 1
+        raise BadCatalogue, "#{@path}: is nested too deeply" if @depth > DEEPEST
+      end
+      alias start_mapping start_sequence
+
+      # And out again.
+      def end_sequence
+        @depth -= 1
+      end
+      alias end_mapping end_sequence
+    end
+    private_constant :Shallow
+
     # How entries are named: lower-case words with hyphens.
     KEY = /\A[a-z]+(-[a-z]+)*\z/
 
@@ -30,8 +57,10 @@ module FondKettle
       raise BadCatalogue, "#{path}: cannot be read (#{e.class.name.split('::').last})"
     end
 
-    # YAML to plain values; `path` is only for the message.
+    # YAML to plain values; `path` is only for the message. What is nested too deeply is
+    # refused while it is read, before anything is made of it.
     def parse(text, path)
+      Psych::Parser.new(Shallow.new(path)).parse(text)
       YAML.safe_load(text)
     rescue Psych::SyntaxError => e
       raise BadCatalogue, "#{path}, line #{e.line}: #{e.problem} #{e.context}".strip

@@ -33,5 +33,8 @@ module FondKettle
     STAGES = 50
     STAGE_MIN = (0..720)
     NAME_LENGTH = 60
+    # What is read of a cook's text: letters of a line, and lines.
+    LINE_LETTERS = 1000
+    LINES = 500
   end
 end
