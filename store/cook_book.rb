@@ -4,7 +4,9 @@ require "time"
 require_relative "../lib/fond_kettle/formats/stored_plan"
 require_relative "../lib/fond_kettle/log/outcome"
 require_relative "../lib/fond_kettle/stove/cook"
+require_relative "../lib/fond_kettle/log/teacher"
 require_relative "database"
+require_relative "taught"
 
 module FondKettle
   module Store
@@ -55,6 +57,12 @@ module FondKettle
           cooks = db[:cooks].where(grain: grain, pot_id: pot_id, id: db[:outcomes].select(:cook_id)).exclude(finished_at: nil)
           with_outcomes(db, cooks.reverse(:finished_at).limit(most))
         end
+      end
+
+      # What the latest of them teach of a Larder::Grain in that pot (Belief::Lesson).
+      def lesson(grain, pot_id)
+        taught = taught(grain.key, pot_id, most: FondKettle::Log::Teacher::REMEMBERS)
+        FondKettle::Log::Teacher.lesson(taught.map { |cook| Taught.finished(cook) }, grain)
       end
 
       # Goes from task `from` to task `to` (ids); does nothing when another device has

@@ -2,6 +2,8 @@
 
 require "fileutils"
 require "securerandom"
+require_relative "../lib/fond_kettle/house/bag"
+require_relative "../lib/fond_kettle/house/shelves"
 require_relative "../lib/fond_kettle/kit/burner"
 require_relative "../lib/fond_kettle/kit/oven"
 require_relative "../lib/fond_kettle/kit/vessel"
@@ -20,7 +22,7 @@ module FondKettle
     # the cook's own kitchen are two folders and never share either.
     class Household
       SHELVES = %i[eaters cups spoons pots burners ovens bags goods own_ingredients].freeze
-      VALUES = { eaters: Table::Eater, cups: Measure::Cup, spoons: Measure::Cup, pots: Kit::Vessel, burners: Kit::Burner,
+      VALUES = { bags: House::Bag, eaters: Table::Eater, cups: Measure::Cup, spoons: Measure::Cup, pots: Kit::Vessel, burners: Kit::Burner,
                  ovens: Kit::Oven }.freeze
 
       KEY_BYTES = 64
@@ -101,6 +103,15 @@ module FondKettle
         type.new(**record.slice(*type.members), **listed)
       end
 
+      # What the household has, as the core plans with it (House::Shelves); good until
+      # something is written.
+      def shelves
+        generation = @database.generation
+        @as_values = as_values unless @as_values_from == generation
+        @as_values_from = generation
+        @as_values
+      end
+
       # The names of ingredients here: the catalogue's and the house's own.
       def names
         records = shelf(:own_ingredients).all
@@ -174,6 +185,11 @@ module FondKettle
       end
 
       private
+
+      def as_values
+        lists = %i[pots burners ovens cups spoons bags eaters].to_h { |table| [table, values(table).freeze] }
+        House::Shelves.new(**lists, portions_g: portions_g, **kitchen.slice(:altitude_m, :hands, :scale_step_g))
+      end
 
       def list(text)
         text.split(",").map(&:strip).reject(&:empty?).freeze

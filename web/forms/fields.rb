@@ -11,6 +11,7 @@ require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../../lib/fond_kettle/methods/method_schema"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/loss"
+require_relative "../../lib/fond_kettle/house/how_much"
 require_relative "../../lib/fond_kettle/pot/wash"
 require_relative "../../lib/fond_kettle/ground/schema"
 require_relative "../../lib/fond_kettle/table/eaters"
@@ -22,9 +23,7 @@ module FondKettle
     # What may be typed, checked by schemas; each message stands at its field.
     module Forms
       Limits = FondKettle::Limits
-      HOUSE_CUP = "cup"
-      # A portion as the dish itself has it.
-      AS_DISH = "dish"
+      HOUSE_CUP = House::HowMuch::HOUSE_CUP
       RICE_UNITS = ["g", HOUSE_CUP, "kg", "oz", "lb", "ml", "us-cup", "metric-cup", "rice-cup"].freeze
 
       # What was typed as a text, without the blanks around it; "" for anything else.
@@ -132,7 +131,7 @@ module FondKettle
         optional(:have_g).maybe(Schema::TypedNumber, included_in?: Limits::AMOUNT)
         optional(:who).array(Schema::TypedWhole)
         optional(:guests).filled(Schema::TypedWhole, included_in?: 0..Limits::PEOPLE.max)
-        optional(:portion).filled(:string, included_in?: [AS_DISH, *Table::PORTION_G.keys])
+        optional(:portion).filled(:string, included_in?: [House::HowMuch::AS_DISH, *Table::PORTION_G.keys])
         optional(:amount).filled(Schema::TypedNumber, included_in?: Limits::AMOUNT)
         optional(:unit).filled(:string, included_in?: RICE_UNITS)
         optional(:pot).maybe(Schema::TypedWhole)

@@ -1,28 +1,31 @@
 # frozen_string_literal: true
 
+require "forwardable"
 require "rack/utils"
 require_relative "../../lib/fond_kettle/ground/errors"
-require_relative "../../lib/fond_kettle/dishes/supper"
-require_relative "../../lib/fond_kettle/methods/planner"
+require_relative "../../lib/fond_kettle/house/composition"
+require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "beside"
 require_relative "fields"
-require_relative "house_kit"
-require_relative "house_lesson"
-require_relative "how_much"
 require_relative "usual"
 
 module FondKettle
   module Web
     module Forms
-      # The Pot page's form: what was typed, what is wrong with it, and, when
-      # nothing is, the Request. HouseKit supplies what the kitchen has.
+      # The Pot page's form: what was typed, what is wrong with it, and, when nothing is,
+      # what the house makes of it (House::Composition).
       class PlanForm
+        extend Forwardable
+
         FIELDS = %i[dish grain method for who guests boxes freezer portion amount unit have have_g batches
                     pot cup burner oven oven_c texture rinse soak water_c drain
                     onion first stir cover crust sauce_g parts beside own own_kind lesson serve].freeze
-        # `base_request` is the request without what the dish brings; `factor` how many
-        # times the dish is made.
-        attr_reader :problems, :household, :kit, :request, :lesson, :base_request, :factor
+        WASH = { rinse: :rinse_changes, soak: :soak_min, water_c: :water_c, drain: :drain }.freeze
+        QUANTITY = %i[guests boxes freezer amount unit have have_g].freeze
+
+        attr_reader :problems, :household
+
+        def_delegators :@made, :kit, :lesson, :request, :base_request, :factor, :table, :servings
 
         # `typed`: the parameters as they came, with string keys.
         def initialize(typed, household)
@@ -30,9 +33,9 @@ module FondKettle
           @typed = taken(typed)
           result = PLAN.call(@typed.reject { |field, value| value == "" && field != asked_for })
           @values = result.to_h
-          @problems = Forms.problems(result).dup
-          @kit = HouseKit.new(household, method, @values, wide_mm: dish&.pan_mm)
-          build if @problems.empty?
+          @problems = [*lists(typed), *Forms.problems(result)]
+          @made = House::Composition.new(@problems.empty? ? wishes : plain_wishes, shelves, log: household.cooks)
+          make if @problems.empty?
           @problems.freeze
         end
 
@@ -45,10 +48,16 @@ module FondKettle
           @typed.fetch(field) { defaults[field] }
         end
 
+        # The house's own, to choose from (House::Shelves).
+        def shelves
+          household.shelves
+        end
+
+        # Ids of who eats, as texts.
         def who
           return Array(@typed[:who]).map(&:to_s) if @typed.key?(:who) || @typed.key?(:guests)
 
-          kit.eaters.map { |eater| eater[:id].to_s }
+          shelves.eaters.map { |eater| eater.id.to_s }
         end
 
         # The address that holds this plan, with some fields changed.
@@ -68,26 +77,9 @@ module FondKettle
           @dish ||= dish_record && household.dish(dish_record)
         end
 
-        def dish_record
-          return @dish_record if defined?(@dish_record)
-
-          id = Integer(@typed[:dish].to_s, 10, exception: false)
-          @dish_record = id && household.dishes.find(id)
-        rescue NotFound
-          @dish_record = nil
-        end
-
         def method
-          @method ||= [@typed[:method], dish&.method, "covered-pot"].filter_map { |key| household.library.all[key] }.first
-        end
-
-        # The eaters at the table and how many regular adults' worth there is.
-        def table
-          @how_much.table
-        end
-
-        def servings
-          dish && self[:for] != "people" ? dish.serves * factor : @how_much.servings
+          keys = [@typed[:method], dish&.method, House::Usual::METHOD]
+          @method ||= keys.filter_map { |key| household.library.all[key] }.first
         end
 
         # How many sit at the table.
@@ -121,29 +113,41 @@ module FondKettle
           { beside: Beside.before_lines(typed["base_g"], typed["base_kind"]), **given }
         end
 
+        def lists(typed)
+          FIELDS.select { |field| typed[field.to_s] && !@typed.key?(field) }
+                .map { |field| { field: field.to_s, message: "must be one value, not a list" } }
+        end
+
         # The one field that may not be left blank: how much rice, or for how many.
         def asked_for
-          HowMuch::FIELDS.fetch(self[:for], HowMuch::USUAL_FIELD).to_sym
+          House::HowMuch::FIELDS.fetch(self[:for], House::HowMuch::USUAL_FIELD).to_sym
         end
 
         def defaults
-          @defaults ||= Usual.of(@typed, household, method, dish)
+          @defaults ||= Usual.of(@typed, shelves, method, dish)
+        end
+
+        def dish_record
+          return @dish_record if defined?(@dish_record)
+
+          id = Integer(@typed[:dish].to_s, 10, exception: false)
+          @dish_record = id && household.dishes.find(id)
+        rescue NotFound
+          @dish_record = nil
         end
 
         def problem(field, message)
           @problems << { field: field.to_s, message: message }
-          nil
         end
 
-        def build
+        # What is named has to be there; then it has to come to something.
+        def make
           look_up
-          return unless @problems.empty?
-
-          @lesson = HouseLesson.of(household.cooks, kit.bag_grain(grain), kit.pot && kit.pot[:id])
-          reckon
+          @made.request if @problems.empty?
+        rescue InvalidInput => e
+          e.problems.each { |found| problem(found[:field], found[:message]) }
         end
 
-        # What is named has to be there.
         def look_up
           method_known = !@typed.key?(:method) || household.library.all.key?(@typed[:method])
           problem(:method, "must be one of: #{household.library.all.keys.join(', ')}") unless method_known
@@ -158,36 +162,28 @@ module FondKettle
           dish && !@typed.key?(:method) && !household.library.all.key?(dish.method)
         end
 
-        def reckon
-          asked = { guests: defaults[:guests].to_i, **@values, for: self[:for] }
-          portion = self[:portion].empty? ? defaults[:portion] : self[:portion]
-          @how_much = HowMuch.new(asked, kit: kit, who: who, portion: portion, grain: grain, dish: dish,
-                                         portions_g: household.portions_g)
-          rice_g = @how_much.rice_g { |grams| compose(grams) }
-          @factor = dish ? rice_g / dish.rice_g : 1.0
-          @base_request = compose(rice_g)
-          whole = dish ? Dishes::Laying.scaled_request(dish, @factor, @base_request) : @base_request
-          @request = Dishes::Laying.split(whole, batches)
-        rescue InvalidInput => e
-          e.problems.each { |found| problem(found[:field], found[:message]) }
+        # What the page shows of the house while something typed is wrong.
+        def plain_wishes
+          House::Wishes.of(method: method, grain: grain, dish: dish)
         end
 
-        def compose(rice_g)
-          Methods::Request.of(method: method, choices: choices, grain: kit.bag_grain(grain), rice_g: rice_g,
-                              additions: beside.additions, company: beside.company, **wash, **kit.to_h,
-                              texture: @values.fetch(:texture, 0.0), **household.kitchen.slice(:altitude_m, :hands),
-                              lesson: self[:lesson] == "leave" ? Belief::NO_LESSON : @lesson)
+        def wishes
+          plain_wishes.with(quantity: quantity, batches: batches, choices: choices, learned: self[:lesson] != "leave",
+                            chosen: @values.slice(:pot, :cup, :burner, :oven), texture: @values.fetch(:texture, 0.0),
+                            wash: @values.slice(*WASH.keys).compact.transform_keys(WASH),
+                            additions: beside.additions, company: beside.company)
+        end
+
+        def quantity
+          said = @values.slice(*QUANTITY).compact
+          portion = self[:portion].empty? ? defaults[:portion] : self[:portion]
+          House::Quantity.of(guests: defaults[:guests].to_i, **said, by: self[:for], portion: portion, who: who.map(&:to_i))
         end
 
         def choices
           cover = @values.fetch(:cover, LID_ALONE) == LID_ALONE ? {} : { @values[:cover].to_sym => true }
           Methods::Choices.of(**@values.slice(:onion, :first, :stir, :oven_c, :parts), **cover,
-                             residue_g: @values[:sauce_g], crust: @values[:crust] && @values[:crust] == "yes")
-        end
-
-        def wash
-          { rinse_changes: @values.fetch(:rinse, method.rinse_changes), drain: @values.fetch(:drain, method.drain),
-            soak_min: @values[:soak] || method.soak_min(grain), water_c: @values[:water_c] || 20.0 }
+                              residue_g: @values[:sauce_g], crust: @values[:crust] && @values[:crust] == "yes")
         end
       end
     end

@@ -1,46 +1,27 @@
 # frozen_string_literal: true
 
-require_relative "fields"
+require_relative "../../lib/fond_kettle/house/usual"
 
 module FondKettle
   module Web
     module Forms
-      # What a plan's fields hold before anything is typed: the dish's own, else the
-      # method's and the house's.
+      # What a plan's fields show before anything is typed: the dish's own, else what the
+      # house is taken to wish for.
       module Usual
-        # An empty kitchen still gets its first pot.
-        GUESTS_WITHOUT_EATERS = 2
-        # Portions that the page of plain rice offers.
-        PORTIONS = %w[side main one-pot].freeze
         PLAIN = { for: "people", unit: "g", amount: "", boxes: "0", freezer: "0", texture: "0", lesson: "use", own_kind: "volume",
                   cover: "lid" }.freeze
 
         module_function
 
-        # Texts by field; `typed` as it came, `dish` a Dishes::Dish or nil.
-        def of(typed, household, method, dish)
-          { **PLAIN, method: dish&.method || "covered-pot", grain: (grain(household, dish) unless typed.key?(:grain)),
-                     portion: portion(method, dish), guests: guests(typed, household), stir: method.stir, drain: method.drain,
-                     crust: method.crust ? "yes" : "no", rinse: method.rinse_changes.to_s }.freeze
+        # Texts by field; `typed` as it came, `shelves` a House::Shelves, `dish` a Dishes::Dish
+        # or nil.
+        def of(typed, shelves, method, dish)
+          guests = typed.key?(:who) ? 0 : House::Usual.guests(shelves)
+          { **PLAIN, method: dish&.method || House::Usual::METHOD, portion: House::Usual.portion(method, dish),
+                     grain: (House::Usual.grain(shelves, dish) unless typed.key?(:grain)), guests: guests.to_s,
+                     stir: method.stir, drain: method.drain, crust: method.crust ? "yes" : "no",
+                     rinse: method.rinse_changes.to_s }.freeze
         end
-
-        # The dish's, or what the first bag in the cupboard holds.
-        def grain(household, dish)
-          dish ? dish.grain : household.shelf(:bags).all.first&.fetch(:grain) || "basmati"
-        end
-
-        # The dish's own, else the method's where the page offers it.
-        def portion(method, dish)
-          return AS_DISH if dish
-
-          PORTIONS.include?(method.portion) ? method.portion : "main"
-        end
-
-        def guests(typed, household)
-          household.shelf(:eaters).all.empty? && !typed.key?(:who) ? GUESTS_WITHOUT_EATERS.to_s : "0"
-        end
-
-        private_class_method :grain, :portion, :guests
       end
     end
   end

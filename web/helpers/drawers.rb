@@ -78,9 +78,9 @@ module FondKettle
         end
 
         def heating(form)
-          burner = form.kit.burners.find { |record| record[:id].to_s == form[:burner].to_s }
+          burner = form.shelves.burners.find { |one| one.id.to_s == form[:burner].to_s }
           cover = "a #{form[:cover]} under the lid" unless form[:cover] == "lid"
-          [burner ? burner[:name] : "what suits", form[:onion] && "onion #{form[:onion]}",
+          [burner ? burner.name : "what suits", form[:onion] && "onion #{form[:onion]}",
            form[:stir] == "at-boil" ? "stirred once" : "never stirred", cover,
            ("a crust" if form[:crust] == "yes"), *wet(form)].compact.join(", ")
         end

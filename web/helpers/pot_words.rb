@@ -60,7 +60,7 @@ module FondKettle
         end
 
         def burner_choices(form)
-          [["", "what suits"]] + form.kit.burners.map { |burner| [burner[:id], "#{burner[:name]}, #{plain(burner[:high_w])} W"] }
+          [["", "what suits"]] + form.shelves.burners.map { |burner| [burner.id, "#{burner.name}, #{plain(burner.high_w)} W"] }
         end
 
         # With `liquid_g`, the water as the cook has it, not as planned.
@@ -70,13 +70,13 @@ module FondKettle
 
         # The pots and the cups of the cupboard to choose from, or the usual ones.
         def choose_pot(form)
-          pots = form.kit.pots.map { |pot| [pot[:id], "#{pot[:name]}, #{plain(pot[:diameter_mm])} mm"] }
-          choose("pot", "Pot", form.kit.pot && form.kit.pot[:id], pots.empty? ? [["", "A usual pot"]] : pots, form.problems)
+          pots = form.shelves.pots.map { |pot| [pot.id, "#{pot.name}, #{plain(pot.diameter_mm)} mm"] }
+          choose("pot", "Pot", form.kit.pot&.id, pots.empty? ? [["", "A usual pot"]] : pots, form.problems)
         end
 
         def choose_cup(form)
-          cups = form.kit.cups.map { |cup| [cup[:id], "#{cup[:name]}, #{plain(cup[:ml])} mL"] }
-          choose("cup", "Cup", form.kit.cup && form.kit.cup[:id], cups.empty? ? [["", "US cup, 237 mL"]] : cups, form.problems)
+          cups = form.shelves.cups.map { |cup| [cup.id, "#{cup.name}, #{plain(cup.ml)} mL"] }
+          choose("cup", "Cup", form.kit.cup&.id, cups.empty? ? [["", "US cup, 237 mL"]] : cups, form.problems)
         end
 
         def course_drawing(run, other)
@@ -99,16 +99,16 @@ module FondKettle
         end
 
         # The plan's address for another method, with that method's own ways.
-        def school_address(form, plan)
+        def method_address(form, plan)
           own = { method: plan.method.key, pot: nil, burner: nil, rinse: nil, soak: nil, drain: nil, crust: nil, stir: nil,
                   cover: nil }
-          own = own.except(:pot, :burner) if plan.request.vessel.id == form.kit.pot&.fetch(:id)
+          own = own.except(:pot, :burner) if plan.request.vessel.id == form.kit.pot&.id
           form.address(**own)
         end
 
         # The house's own cup first.
         def unit_choices(form)
-          cup = form.kit.cup ? "#{form.kit.cup[:name]}, #{plain(form.kit.cup[:ml])} mL" : "cups"
+          cup = form.kit.cup ? "#{form.kit.cup.name}, #{plain(form.kit.cup.ml)} mL" : "cups"
           [%w[g grams], ["cup", cup], *UNITS.except("g").to_a]
         end
 
@@ -150,9 +150,8 @@ module FondKettle
         end
 
         def smallest_fitting(form, vessel, load, liquid_g)
-          kind = form.kit.pots.reject { |pot| (pot[:lid] == "cooker") ^ (vessel.lid == "cooker") }
-          kind.map { |pot| form.household.value(:pots, pot) }
-              .select { |other| Pot::Fitting.check(load, liquid_g, other).fits? }.min_by(&:volume_ml)
+          kind = form.shelves.pots.reject { |pot| (pot.lid == "cooker") ^ (vessel.lid == "cooker") }
+          kind.select { |other| Pot::Fitting.check(load, liquid_g, other).fits? }.min_by(&:volume_ml)
         end
       end
     end

@@ -58,7 +58,7 @@ module FondKettle
 
         plan = Methods::Planner.plan(form.request)
         id = household.cooks.start(title: title_of(form, plan), grain: plan.request.grain.key,
-                                   pot_id: form.kit.pot && form.kit.pot[:id],
+                                   pot_id: form.kit.pot&.id,
                                    address: form.address, plan: Formats::PlanJson.for_the_stove(plan), now: now)
         redirect "/stove/#{id}", 303
       end
@@ -133,7 +133,7 @@ module FondKettle
       def title_of(form, plan)
         return form.dish.title if form.dish
 
-        "#{plan.request.grain.name}, #{form.kit.pot ? form.kit.pot[:name] : plan.method.name.downcase}"
+        "#{plan.request.grain.name}, #{form.kit.pot ? form.kit.pot.name : plan.method.name.downcase}"
       end
     end
   end

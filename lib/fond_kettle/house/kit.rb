@@ -1,0 +1,96 @@
+# frozen_string_literal: true
+
+require_relative "../kit/burner"
+require_relative "../kit/oven"
+require_relative "../kit/vessel"
+
+module FondKettle
+  module House
+    # What of the shelves a plan uses: as chosen, else what suits the method, else the
+    # method's own usual pot and fire.
+    class Kit
+      # `chosen`: ids by :pot, :cup, :burner and :oven; `wide_mm`: the width of pot that a
+      # dish is written for, or nil.
+      def initialize(shelves, method, chosen, wide_mm: nil)
+        @shelves = shelves
+        @method = method
+        @chosen = chosen
+        @wide_mm = wide_mm
+      end
+
+      # The fields whose choice is on no shelf any more.
+      def missing
+        { pot: @shelves.pots, cup: @shelves.cups, burner: @shelves.burners, oven: @shelves.ovens }.filter_map do |field, there|
+          field if @chosen[field] && !pick(there, field)
+        end
+      end
+
+      # The pot (FondKettle::Kit::Vessel) of the house that is used, or nil where it has none.
+      def pot
+        pick(@shelves.pots, :pot) || suiting(@method)
+      end
+
+      # The cup that comes first, or nil where the house has none.
+      def cup
+        pick(@shelves.cups, :cup) || @shelves.cups.first
+      end
+
+      # What is measured by, the chosen cup first (Measure::House).
+      def measures
+        @measures ||= @shelves.measures(cup)
+      end
+
+      # The FondKettle::Kit::Oven.
+      def oven
+        pick(@shelves.ovens, :oven) || @shelves.ovens.first || FondKettle::Kit::USUAL_OVEN
+      end
+
+      # [vessel, burner] for any method, as a comparison asks.
+      def for_method(method)
+        [vessel(method), burner(method)]
+      end
+
+      # A cooker's bowl goes under the cooker's lid, any other pot under its own.
+      def vessel(method = @method)
+        own = method.cooker? == @method.cooker? ? pot : of_kind(method).first
+        return usual_pot(method) unless own
+        return own.with(lid: "cooker") if method.cooker?
+
+        own.lid == "cooker" ? own.with(lid: "ordinary") : own
+      end
+
+      # The FondKettle::Kit::Burner.
+      def burner(method = @method)
+        fitting = @shelves.burners.select { |burner| (burner.source == "cooker") == method.cooker? }
+        fitting.find { |burner| burner.id == @chosen[:burner] } || fitting.first ||
+          FondKettle::Kit::Burner.usual(method.burner[:source])
+      end
+
+      # What a Methods::Request takes of it.
+      def to_h
+        { vessel: vessel, burner: burner, oven: oven, measures: measures, rings: @shelves.rings }
+      end
+
+      private
+
+      def pick(there, field)
+        there.find { |one| one.id == @chosen[field] }
+      end
+
+      def of_kind(method)
+        @shelves.pots.select { |pot| (pot.lid == "cooker") == method.cooker? }
+      end
+
+      # As wide as the dish is written for, else the first.
+      def suiting(method)
+        of_kind(method).find { |pot| pot.diameter_mm == @wide_mm } || of_kind(method).first
+      end
+
+      # As wide as the dish is written for, where the house has none.
+      def usual_pot(method)
+        FondKettle::Kit::Vessel.new(id: nil, name: "A usual pot", lid_factor: nil, **method.vessel,
+                                    **(@wide_mm ? { diameter_mm: @wide_mm } : {}))
+      end
+    end
+  end
+end
