@@ -3,6 +3,7 @@
 require "yaml"
 require_relative "../lib/fond_kettle/belief/belief"
 require_relative "../lib/fond_kettle/formats/plan_json"
+require_relative "../lib/fond_kettle/house/composition"
 require_relative "../lib/fond_kettle/larder/grains"
 require_relative "../lib/fond_kettle/log/outcome"
 require_relative "../lib/fond_kettle/methods/loading"
@@ -57,10 +58,10 @@ module FondKettle
       end
 
       def request(entry, pot)
-        Methods::Request.of(method: Methods::Library.ours.fetch("covered-pot"), grain: Larder::Grains.fetch(entry[:grain]),
-                            rice_g: entry[:rice_g].to_f, vessel: @household.value(:pots, pot),
-                            burner: @household.values(:burners).first, oven: @household.values(:ovens).first,
-                            altitude_m: @household.kitchen[:altitude_m], measures: @household.measures)
+        wishes = House::Wishes.of(method: Methods::Library.ours.fetch("covered-pot"),
+                                  grain: Larder::Grains.fetch(entry[:grain]), chosen: { pot: pot[:id] },
+                                  quantity: House::Quantity.of(by: "amount", amount: entry[:rice_g].to_f))
+        House::Composition.new(wishes, @household.shelves).request
       end
 
       # Walks through the tasks in their planned times.

@@ -112,14 +112,6 @@ module FondKettle
           Dishes::Written.plain(line)
         end
 
-        # What somebody at the table avoids and the dish has: [name, allergens].
-        def clashes(form, allergens)
-          form.table.filter_map do |eater|
-            shared = eater.avoids & allergens
-            [eater.name, shared] if shared.any?
-          end
-        end
-
         # Tasks whose time the amount changes: [what, minutes as written, minutes tonight].
         def changed_minutes(supper)
           written = supper.before.tasks.to_h { |task| [task.id, task.told_min] }

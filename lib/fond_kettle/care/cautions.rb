@@ -31,9 +31,9 @@ module FondKettle
         end
       end
 
-      # With the allergens named in its text.
-      def with_allergens(names)
-        with(say: Template.fill(say, allergens: names.join(", ")))
+      # With its text filled in.
+      def filled(words)
+        with(say: Template.fill(say, words))
       end
     end
 
@@ -41,7 +41,7 @@ module FondKettle
     module Cautions
       FILE = File.join(DATA, "cautions.yml")
       END_OF_PLAN = "end"
-      WORDS = %i[allergens].freeze
+      WORDS = %i[allergens avoided].freeze
       SCHEMA = Schema.json(strict: true) do
         required(:code).filled(:string)
         optional(:needs).array(:string)
@@ -56,12 +56,12 @@ module FondKettle
         @all ||= load_file(FILE)
       end
 
-      # Cautions of `tasks` (Task) with the ids of those where each is shown;
-      # `allergens` are named in the text.
-      def of(tasks, allergens: [])
+      # Cautions of `tasks` (Task) with the ids of those where each is shown; `allergens`
+      # and who `avoided` them are named in the texts.
+      def of(tasks, allergens: "", avoided: "")
         all.filter_map do |caution|
           places = caution.places(tasks).map(&:id)
-          [caution.with_allergens(allergens), places] if places.any?
+          [caution.filled(allergens: allergens, avoided: avoided), places] if places.any?
         end.to_h
       end
 

@@ -51,7 +51,7 @@ module FondKettle
         given = { drain: @data[:drain], rinse_changes: @data.dig(:rinse, :changes), soak_min: @data.dig(:soak, :minutes),
                   water_c: @data.dig(:soak, :water_c), altitude_m: @data[:altitude_m], hands: @data[:hands] }.compact
         @request ||= Methods::Request.of(method: method, grain: grain, rice_g: rice_g, texture: texture, choices: choices,
-                                         vessel: vessel, burner: burner, additions: additions,
+                                         vessel: vessel, burner: burner, additions: additions, eaters: eaters,
                                          measures: Measure::House.with(cup), **given)
       end
 
@@ -108,8 +108,11 @@ module FondKettle
       def for_people
         raise InvalidInput.at("rice", "must have an amount or people, not both") if @data[:rice].key?(:amount)
 
-        eaters = @data[:rice][:people].map { |person| Table::Eater.of(**person) }
         Table::Portions.rice_g(eaters, method.portion)
+      end
+
+      def eaters
+        (@data[:rice][:people] || []).map { |person| Table::Eater.of(**person) }.freeze
       end
 
       def for_amount

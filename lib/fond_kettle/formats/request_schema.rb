@@ -6,6 +6,7 @@ require_relative "../ground/limits"
 require_relative "../pot/attribute_schema"
 require_relative "../pot/wash"
 require_relative "../ground/schema"
+require_relative "../larder/ingredient"
 require_relative "../table/eaters"
 
 module FondKettle
@@ -20,6 +21,7 @@ module FondKettle
         optional(:people).array(:hash) do
           optional(:appetite).filled(:string, included_in?: Table::APPETITE.keys)
           optional(:age).filled(:string, included_in?: Table::AGE.keys)
+          optional(:avoids).array(:string, included_in?: Larder::ALLERGENS)
         end
       end
       optional(:texture).filled

@@ -43,16 +43,12 @@ module FondKettle
         written = Tasks.write(request, phases)
         placed = Timing.place(written, request)
         order = written.each_with_index.sort_by { |task, index| [-placed.starts[task.id], index] }.map(&:first)
-        allergens = allergens(request)
         { tasks: order.freeze, placed: placed, ends: Timing.ends(written).freeze,
-          cautions: Care::Cautions.of(order, allergens: allergens).freeze }
+          cautions: Care::Cautions.of(order, allergens: request.allergens.join(", "),
+                                             avoided: request.clashes.join(" ")).freeze }
       end
 
-      def allergens(request)
-        (request.additions.map(&:ingredient) + request.company).flat_map(&:allergens).uniq
-      end
-
-      private_class_method :spread, :tasks, :allergens
+      private_class_method :spread, :tasks
     end
   end
 end

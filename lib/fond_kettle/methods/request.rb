@@ -5,6 +5,7 @@ require_relative "../ground/value"
 require_relative "../kit/oven"
 require_relative "../measure/rounding"
 require_relative "../pot/attributes"
+require_relative "../table/avoids"
 
 module FondKettle
   module Methods
@@ -33,17 +34,28 @@ module FondKettle
     # What the cook wants, complete and checked; units as in the names, `texture` from
     # -1 (firm) to 1 (soft), `measures` what the house measures by (Measure::House),
     # `company` the Ingredients that are eaten with it without lying in the pot with the
-    # rice: their cautions and allergens count. `hands` pairs of hands and `rings` on the
+    # rice: their cautions and allergens count. `eaters` (Table::Eater) sit at the table, for
+    # what they avoid. `hands` pairs of hands and `rings` on the
     # stove are there.
     Request = Value.define(:method, :choices, :grain, :rice_g, :texture, :rinse_changes, :soak_min, :water_c, :drain,
-                           :vessel, :burner, :oven, :altitude_m, :additions, :company, :measures, :lesson, :hands,
-                           :rings) do
+                           :vessel, :burner, :oven, :altitude_m, :additions, :company, :eaters, :measures, :lesson,
+                           :hands, :rings) do
       # One of which only what is not usual is given: `method`, `grain`, `rice_g`,
       # `vessel`, `burner` and `measures` must be.
       def self.of(method:, grain:, **given)
         new(method: method, grain: grain, choices: Choices.of, texture: 0.0, rinse_changes: method.rinse_changes,
             soak_min: method.soak_min(grain), water_c: 20.0, drain: method.drain, oven: Kit::USUAL_OVEN, altitude_m: 0.0,
-            additions: [].freeze, company: [].freeze, lesson: Belief::NO_LESSON, hands: 1, rings: 2, **given)
+            additions: [].freeze, company: [].freeze, eaters: [].freeze, lesson: Belief::NO_LESSON, hands: 1, rings: 2, **given)
+      end
+
+      # Allergens of all that is eaten.
+      def allergens
+        (additions.map(&:ingredient) + company).flat_map(&:allergens).uniq
+      end
+
+      # Who at the table avoids some of it (Table::Clash).
+      def clashes
+        Table::Avoids.clashes(eaters, allergens)
       end
 
       # What this kitchen holds true of the unknowns (Belief::Held).

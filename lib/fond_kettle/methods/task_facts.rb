@@ -14,7 +14,7 @@ module FondKettle
         @inside = inside.dup
         eaten = request.additions.map(&:ingredient) + request.company
         @always = ["lid:#{@vessel.lid}", "material:#{@vessel.material}",
-                   *("allergens" if eaten.any? { |ingredient| ingredient.allergens.any? })]
+                   *("allergens" if request.allergens.any?), *("avoided" if request.clashes.any?)]
         @inside |= eaten.flat_map(&:care)
         @closed = false
       end

@@ -19,8 +19,15 @@ module FondKettle
 
       # Of a Request whose `last` phase (Phases::Phase) took this `run` and has this `fit`.
       def for(request, last, run, fit)
-        [*boiling(run, last.setting), *water(last.balance, last.load), *fit.problems.map { |code| fitting(code, fit) },
+        [*avoided(request), *boiling(run, last.setting), *water(last.balance, last.load), *fit.problems.map do |code|
+          fitting(code, fit)
+        end,
          *coming_out(run, last.load, last.balance), *outside(request), *salty(request)]
+      end
+
+      # Who at the table avoids some of it, before anything else.
+      def avoided(request)
+        request.clashes.map { |clash| warning("avoided", clash.to_s) }
       end
 
       # The Warning of a problem `code` of a Pot::Fit.
@@ -117,7 +124,7 @@ module FondKettle
         "#{(share * 100).round} %"
       end
 
-      private_class_method :salty, :outside, :split, :water, :coming_out, :warning, :percent
+      private_class_method :avoided, :salty, :outside, :split, :water, :coming_out, :warning, :percent
     end
   end
 end

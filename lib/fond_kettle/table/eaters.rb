@@ -14,8 +14,8 @@ module FondKettle
     # lists allergens.
     Eater = Value.define(:id, :name, :appetite, :age, :avoids) do
       # Somebody of whom only appetite and age are known.
-      def self.of(appetite: "regular", age: "adult", name: nil)
-        new(id: nil, name: name, appetite: appetite, age: age, avoids: [].freeze)
+      def self.of(appetite: "regular", age: "adult", name: nil, avoids: [])
+        new(id: nil, name: name, appetite: appetite, age: age, avoids: avoids.dup.freeze)
       end
 
       # Portions of a regular adult, 0.3 to 1.43.
