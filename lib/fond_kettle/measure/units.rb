@@ -1,6 +1,5 @@
 # frozen_string_literal: true
 
-require "ruby-units"
 require_relative "../ground/errors"
 require_relative "gas_mark"
 
@@ -22,12 +21,20 @@ module FondKettle
       FAMILIES = [MASS, VOLUME, TEMPERATURE, LENGTH].freeze
       ALL = FAMILIES.flat_map(&:keys).freeze
       ABSOLUTE_ZERO = { "C" => -273.15, "F" => -459.67, GAS_MARK => GasMark.of_c(-273.15) }.freeze
+      # A quantity of ruby-units, which takes longer to load than most commands to answer:
+      # only where something is converted.
+      QUANTITY = lambda do |*given|
+        require "ruby-units"
+        Unit.new(*given)
+      end
       # Asked of ruby-units once a pair, because it parses on every call.
-      RATIOS = Hash.new { |known, (from, to)| known[[from, to]] = (Unit.new(from) / Unit.new(to)).convert_to("1").scalar.to_f }
+      RATIOS = Hash.new do |known, (from, to)|
+        known[[from, to]] = from == to ? 1.0 : (QUANTITY.call(from) / QUANTITY.call(to)).convert_to("1").scalar.to_f
+      end
       # What 0 and 100 of one scale are on another: the line between them.
       TEMPERATURE_POINTS = Hash.new do |known, (from, to)|
         known[[from, to]] = [0, 100].map do |degrees|
-          Unit.new(degrees, TEMPERATURE.fetch(from)).convert_to(TEMPERATURE.fetch(to)).scalar.to_f
+          QUANTITY.call(degrees, TEMPERATURE.fetch(from)).convert_to(TEMPERATURE.fetch(to)).scalar.to_f
         end
       end
 
