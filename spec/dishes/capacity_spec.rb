@@ -15,4 +15,14 @@ RSpec.describe FondKettle::Dishes::Capacity do
     pilaf = dish("3 onions | base")
     expect(described_class.factor(pilaf, asked) * 320).to be < rice_g
   end
+
+  it "is the most that a plan says fits, to 1.2 %, in any pot by any method" do
+    pots = [[160, 80], [180, 300], [240, 120], [320, 60]].map { |width, height| { "diameter_mm" => width, "height_mm" => height } }
+    %w[covered-pot boil-and-drain one-pot-sauce mixed-rice].product(pots) do |method, pot|
+      asked = request_for(basic_request(method: method, vessel: pot))
+      most_g = described_class.rice_g(asked)
+      fits = [most_g, most_g * 1.012].map { |g| FondKettle::Methods::Planner.plan(asked.with(rice_g: g)).fit.fits? }
+      expect(fits).to eq([true, false]), "#{method} in #{pot}: #{most_g}"
+    end
+  end
 end

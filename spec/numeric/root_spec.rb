@@ -32,6 +32,17 @@ RSpec.describe FondKettle::Numerics::Root do
     expect(described_class.largest(0.0, 4.0, close: 1e-3) { false }).to eq(0.0)
   end
 
+  it "fills to the brim and no further, also where it fills by jumps, by nothing or never" do
+    asked = 0
+    full = described_class.filling(1.0, 9.0, close: 1e-6) { |x| ((0.1 + x) / 4).tap { asked += 1 } }
+    expect([full, asked]).to match([be_between(3.9 - 1e-5, 3.9), be <= 4])
+    by_jumps = described_class.filling(1.0, 100.0, close: 0.01) { |x| x.ceil / 7.5 }
+    expect(by_jumps).to be_between(6.9, 7.0)
+    expect(described_class.filling(1.0, 5.0, close: 0.01) { |x| x / 50 }).to eq(5.0)
+    expect(described_class.filling(1.0, 5.0, close: 0.01) { 2.0 }).to be < 1e-6
+    expect(described_class.filling(1.0, 5.0, close: 0.01) { 0.0 }).to eq(5.0)
+  end
+
   it "finds when a falling function is gone, from the left, and never beyond the most" do
     gone = described_class.falling(10.0) { |x| [Math.exp(-x) - 0.5, Math.exp(-x)] }
     expect(gone).to be_within(1e-9).of(Math.log(2)).and(be <= Math.log(2) + 1e-9)

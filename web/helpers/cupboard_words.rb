@@ -2,6 +2,7 @@
 
 require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "../../lib/fond_kettle/pot/fit"
+require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../drawings/pot_outline"
 require_relative "../forms/plan_form"
 require_relative "water_words"
@@ -19,7 +20,8 @@ module FondKettle
                   cups: ["Put in the cup or glass you measure by", "every amount is said in it."],
                   eaters: ["Put in who eats here", "the amounts get right for them."] }.freeze
 
-        # What is worth doing now: [words of the link, address, what comes of it].
+        # What is worth doing now: [words of the link, address, what comes of it]. Runs the
+        # model for one pot.
         def to_do
           [*first_things, *untested_lid, *bags_running_out]
         end
@@ -29,10 +31,11 @@ module FondKettle
         end
 
         # How many regular adults a bag, a pot or a pan feeds, in words, or nil.
-        def feeds(shelf, record)
+        # `takes`: what pots take (takes_g).
+        def feeds(shelf, record, takes)
           case shelf
           when :bags then "feeds about #{heads(record[:left_g])}"
-          when :pots then "takes #{grams(pot_rice_g(record))} of rice, feeds #{heads(pot_rice_g(record))}"
+          when :pots then "takes #{grams(takes[record[:id]])} of rice, feeds #{heads(takes[record[:id]])}"
           end
         end
 
@@ -41,14 +44,14 @@ module FondKettle
           (rice_g / household.portions_g.fetch("main")).floor
         end
 
-        # What a pot takes of plain rice, by the first bag's grain; reckoned once a page.
-        def pot_rice_g(record)
-          @pot_rice_g ||= Hash.new do |known, pot|
+        # What each pot takes of plain rice, by the first bag's grain: g by its id. Runs the
+        # model a few times a pot.
+        def takes_g
+          household.shelf(:pots).all.to_h do |pot|
             form = Forms::PlanForm.new({ "pot" => pot[:id].to_s, "for" => "pot",
                                          "method" => pot[:lid] == "cooker" ? "rice-cooker" : "covered-pot" }, household)
-            known[pot] = form.ok? ? form.request.rice_g : 0.0
+            [pot[:id], form.ok? ? form.request.rice_g : 0.0]
           end
-          @pot_rice_g[record]
         end
 
         private
@@ -59,23 +62,27 @@ module FondKettle
           end
         end
 
-        # The pot whose water a test would make surest, where that is worth ten minutes.
+        # The untested lid that by the book lets out most, where knowing it is worth ten
+        # minutes.
         def untested_lid
-          worth_it = table_spreads.select { |_, spread| worth_narrowing(spread, :lid) }
-          pot, spread = worth_it.min_by { |_, wide| width(wide.narrowed[:lid]) / width([wide.low_g, wide.high_g]) }
-          return [] unless pot
+          pots = household.shelf(:pots).all.reject { |pot| pot[:lid] == "cooker" || pot[:lid_factor] }
+          pot = pots.max_by { |record| lets_out_g_min(household.value(:pots, record)) }
+          spread = pot && spread_for_table(pot)
+          return [] unless spread && worth_narrowing(spread, :lid)
 
           [["Test the lid of the #{pot[:name]}", "/tests#lid",
             "ten minutes, and in it the water for your table is #{range(spread.narrowed[:lid])} " \
             "instead of #{range([spread.low_g, spread.high_g])}."]]
         end
 
-        # How sure the water for the table is in each pot: [record, spread].
-        def table_spreads
-          household.shelf(:pots).all.reject { |pot| pot[:lid] == "cooker" }.filter_map do |pot|
-            form = Forms::PlanForm.new({ "pot" => pot[:id].to_s }, household)
-            [pot, Methods::Planner.plan(form.request).spread] if form.ok?
-          end
+        def lets_out_g_min(vessel)
+          Pot::Loss.boiling_g_min(vessel, vessel.lid, "low", "gas")
+        end
+
+        # How sure the water for the table is in a pot, or nil.
+        def spread_for_table(pot)
+          form = Forms::PlanForm.new({ "pot" => pot[:id].to_s }, household)
+          Methods::Planner.plan(form.request).spread if form.ok?
         end
 
         def range((low_g, high_g))

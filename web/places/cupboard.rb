@@ -101,7 +101,7 @@ module FondKettle
       def show(code: 200, trouble: {})
         status code
         @title = "Cupboard"
-        erb :cupboard, locals: { trouble: trouble }
+        erb :cupboard, locals: { trouble: trouble, things: to_do, takes: takes_g }
       end
 
       # A record in one line: "Steel pot: 200 mm, 110 mm, ordinary, steel, 1.2 kg"; what

@@ -1,40 +1,46 @@
 # frozen_string_literal: true
 
 require_relative "../ground/limits"
-require_relative "../phases/solve"
-require_relative "../pot/fit"
 require_relative "../numeric/root"
+require_relative "../pot/fit"
 require_relative "supper"
 
 module FondKettle
   module Dishes
     # How much of something a vessel takes.
     module Capacity
-      # Found to within this share.
+      # Full to within this share.
       CLOSE = 0.005
+      # The liquid is found roughly, and what that may hide must fit too.
+      SURE = 1.0025
+      # Where to begin: g of rice that a millilitre of pot takes, plain and covered.
+      PLAIN_G_ML = 0.27
 
       module_function
 
       # The largest batch of plain rice, g, that fits the request's vessel (0.0: none).
       def rice_g(request)
-        most = Limits::RICE_G.max.to_f
-        Numerics::Root.largest(0.0, most, close: CLOSE) { |rice_g| fits?(request.with(rice_g: rice_g)) }
+        filling(request, 1.0) { |rice_g| request.with(rice_g: rice_g) }
       end
 
       # The largest factor at which `dish` fits the request's vessel (0.0: none).
       def factor(dish, request)
-        most = Limits::RICE_G.max / dish.rice_g
-        Numerics::Root.largest(0.0, most, close: CLOSE) do |factor|
-          fits?(Laying.scaled_request(dish, factor, request))
+        filling(request, dish.rice_g) { |factor| Laying.scaled_request(dish, factor, request) }
+      end
+
+      # The block makes a request of so many times `one_g` of rice.
+      def filling(request, one_g)
+        start = request.vessel.volume_ml * PLAIN_G_ML / one_g
+        poured_g = nil
+        Numerics::Root.filling(start, Limits::RICE_G.max / one_g, close: CLOSE) do |times|
+          potful = Methods::Loading.last(yield(times))
+          balance = potful.roughly(poured_g: poured_g)
+          poured_g = balance.liquid_g / potful.load.rice_g
+          Pot::Fitting.check(potful.load, balance.liquid_g, request.vessel).filled * SURE
         end
       end
 
-      def fits?(request)
-        potful = Methods::Loading.last(request)
-        Pot::Fitting.check(potful.load, potful.solve.liquid_g, request.vessel).fits?
-      end
-
-      private_class_method :fits?
+      private_class_method :filling
     end
   end
 end

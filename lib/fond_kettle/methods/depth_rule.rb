@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../phases/solve"
+require_relative "../numeric/line"
 require_relative "../pot/depth"
 require_relative "loading"
 require_relative "trial"
@@ -18,6 +18,8 @@ module FondKettle
       CLOSE = 0.08
       # Batches that are tried, g of raw rice, each a fifth more than the last.
       BATCHES = (0..22).map { |step| (80 * (1.2**step)).round(1) }.freeze
+      # Of these so many apart are solved.
+      EVERY = 4
 
       module_function
 
@@ -30,20 +32,33 @@ module FondKettle
 
       # The first and the last batch for which the rule is right, g.
       def holds(plan, depth_mm)
-        right = BATCHES.select { |rice_g| close?(plan, depth_mm, rice_g) }
-        right.empty? ? nil : [right.first, right.last]
+        vessel = plan.request.vessel
+        potfuls = BATCHES.map { |rice_g| Loading.last(plan.request.with(rice_g: rice_g)) }
+        inside = potfuls.take_while { |potful| potful.load.bed_ml <= vessel.volume_ml }
+        right = inside.zip(model_g(inside)).select do |potful, model_g|
+          close?(Pot::Depth.liquid_g(depth_mm, potful.load, vessel), model_g)
+        end
+        right.empty? ? nil : right.values_at(0, -1).map { |potful, _| potful.load.rice_g }
       end
 
-      def close?(plan, depth_mm, rice_g)
-        potful = Loading.last(plan.request.with(rice_g: rice_g))
-        load = potful.load
-        return false if load.bed_ml > plan.request.vessel.volume_ml
-
-        model_g = potful.solve.liquid_g
-        model_g.positive? && ((Pot::Depth.liquid_g(depth_mm, load, plan.request.vessel) / model_g) - 1).abs <= CLOSE
+      # Liquid of each, g: every EVERY one is solved, those between lie on a line, for
+      # what a batch loses hardly bends with its size.
+      def model_g(potfuls)
+        solved = potfuls.each_with_index.select { |potful, index| (index % EVERY).zero? || potful.equal?(potfuls.last) }
+        poured_g = nil
+        points = solved.map do |potful, _|
+          liquid_g = potful.roughly(poured_g: poured_g).liquid_g
+          poured_g = liquid_g / potful.load.rice_g
+          [potful.load.rice_g, liquid_g]
+        end
+        potfuls.map { |potful| Numerics::Line.at(points, potful.load.rice_g) }
       end
 
-      private_class_method :holds, :close?
+      def close?(rule_g, model_g)
+        model_g.positive? && ((rule_g / model_g) - 1).abs <= CLOSE
+      end
+
+      private_class_method :holds, :model_g, :close?
     end
   end
 end

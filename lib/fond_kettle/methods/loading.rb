@@ -17,12 +17,21 @@ module FondKettle
       def solve
         Phases::Solving.solve(load, stages, setting)
       end
+
+      # About that, to ROUGHLY of the rice, from what was `poured_g` per gram of rice of
+      # another batch, if somebody knows: where many batches are tried.
+      def roughly(poured_g: nil)
+        Phases::Solving.solve(load, stages, setting, start_g: poured_g && (poured_g * load.rice_g),
+                                                     close_g: FondKettle::Methods::Loading::ROUGHLY * load.rice_g)
+      end
     end
 
     # Turns a Request and its Method into what the pot model works on.
     module Loading
       ROOM_C = 20.0
       AT_BOIL = "at-boil"
+      # A share of the rice, g of liquid.
+      ROUGHLY = 0.004
 
       module_function
 

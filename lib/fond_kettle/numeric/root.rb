@@ -17,6 +17,8 @@ module FondKettle
       TELLING = 1e-7
       # Halved so often, an interval of any use is a point.
       HALVINGS = 80
+      # So many times a line through two points is believed; then halves.
+      STRAIGHT = 8
 
       module_function
 
@@ -77,6 +79,31 @@ module FondKettle
         low
       end
 
+      # The largest x up to `high` that fills something: the block says how full x makes it
+      # (1 is full), which grows about in proportion to x. Ends where that lies within
+      # `close` of full, or where no x further apart than that share is left between what
+      # fits and what does not; 0.0 where nothing fits.
+      #
+      #   filling(1.0, 9.0, close: 1e-6) { |x| (0.1 + x) / 4 } # => 3.9
+      def filling(start, high, close:)
+        fits = before = [0.0, 0.0]
+        x = [start, high].min
+        over = nil
+        HALVINGS.times do |round|
+          now = [x, yield(x)]
+          return x if now[1].between?(1 - close, 1) || (now[1] <= 1 && x >= high)
+
+          now[1] > 1 ? over = now : fits = now
+          return fits[0] if over && over[0] - fits[0] <= close * over[0]
+
+          bracket = [fits[0], over ? over[0] : [2 * x, high * (1 + SAME)].min]
+          x = [round < STRAIGHT ? on_the_line(before, now, 1 - (close / 2)) : bracket.last, high].min
+          x = within(bracket, x)
+          before = now
+        end
+        fits[0]
+      end
+
       # The x between 0 and `most` at which a convex, falling function reaches 0, or
       # `most` where it stays above. The block gives [value, how fast it falls].
       # Newton's steps from 0 close in from the left and never overshoot.
@@ -100,6 +127,11 @@ module FondKettle
         apart.abs < TELLING ? slope : ((now[1] - before[1]) / apart).clamp(-steepest, steepest)
       end
 
+      # Where the line through two points comes to `wanted`; infinite where it never does.
+      def on_the_line((x0, y0), (x1, y1), wanted)
+        y1 == y0 ? Float::INFINITY : x1 + ((wanted - y1) * (x1 - x0) / (y1 - y0))
+      end
+
       def settled?(x, wanted, bracket, close, least)
         (wanted - x).abs < close || (x == least && wanted < least) || bracket.last - bracket.first < SAME
       end
@@ -108,7 +140,7 @@ module FondKettle
         x > bracket.first && x < bracket.last ? x : bracket.sum / 2
       end
 
-      private_class_method :secant, :settled?, :within
+      private_class_method :secant, :on_the_line, :settled?, :within
     end
   end
 end

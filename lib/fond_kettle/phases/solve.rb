@@ -20,31 +20,31 @@ module FondKettle
       module_function
 
       # The Balance of `load` (Pot::Load) through `stages` (Pot::Stage) in `setting`
-      # (Pot::Setting), to 1e-4 g; `start_g` is where to begin, if somebody knows.
+      # (Pot::Setting), to `close_g`; `start_g` is where to begin, if somebody knows.
       # A sauce is asked for by what is left of it at the end: the grain has to leave
       # it so much more as it goes on losing while rice and rest take their time.
       # Raises Error where nothing settles.
-      def solve(load, stages, setting, start_g: nil)
+      def solve(load, stages, setting, start_g: nil, close_g: CLOSE_G)
         return in_plenty(load, stages, setting) if load.plenty?
-        return poured(load, stages, setting, start_g) if load.residue_g.zero?
+        return poured(load, stages, setting, start_g, close_g) if load.residue_g.zero?
 
-        sauced(load, stages, setting, start_g)
+        sauced(load, stages, setting, start_g, close_g)
       end
 
-      def sauced(load, stages, setting, start_g)
+      def sauced(load, stages, setting, start_g, close_g)
         found = nil
         Numerics::Root.shortfall(load.kept_g, close: CLOSE_SAUCE_G, rates: SAUCE_STAYS, most: SAUCE_ROUNDS) do |kept_g|
-          found = poured(load.with(kept_g: kept_g), stages, setting, found ? found.liquid_g : start_g)
+          found = poured(load.with(kept_g: kept_g), stages, setting, found ? found.liquid_g : start_g, close_g)
           found.spare_g.positive? ? nil : load.residue_g - found.run.free_g
         end
         found
       end
 
       # The liquid that wanted and loss come to, with the loss of that very liquid.
-      def poured(load, stages, setting, start_g)
+      def poured(load, stages, setting, start_g, close_g)
         need_g = load.wanted_g - load.carried_g
         run = wanted_g = nil
-        found = Numerics::Root.fixed_point(start_g || [need_g, 0.0].max, close: CLOSE_G) do |liquid_g|
+        found = Numerics::Root.fixed_point(start_g || [need_g, 0.0].max, close: close_g) do |liquid_g|
           run = Pot::Cooking.end_of(load, liquid_g, stages, setting)
           wanted_g = need_g + run.lost_g + run.cloth_g
         end

@@ -12,6 +12,11 @@ module FondKettle
         !problems.intersect?(FondKettle::Pot::Fitting::TOO_MUCH)
       end
 
+      # How full that is: 1 is as much as the pot takes, before it boils or after.
+      def filled
+        [fill_before / FondKettle::Pot::Fitting::BOIL_SHARE, fill_after / FondKettle::Pot::Fitting::COOKED_SHARE].max
+      end
+
       # The first problem's code, or "fits".
       def verdict
         problems.first || "fits"

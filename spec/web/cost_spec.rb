@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+require_relative "../support/served_kitchen"
+
+# How often a page may run the model. Counted, not timed: it is the same on any machine.
+RSpec.describe "What a page costs" do
+  include Support::ServedKitchen
+
+  # Runs of the model while `address` is answered.
+  def runs(address)
+    count = 0
+    %i[run end_of].each do |entry|
+      allow(FondKettle::Pot::Cooking).to receive(entry).and_wrap_original do |original, *given, **named|
+        count += 1
+        original.call(*given, **named)
+      end
+    end
+    get address
+    expect(last_response.status).to eq(200)
+    count
+  end
+
+  it "is a few runs of the model for the cupboard and its pots" do
+    expect(runs("/cupboard")).to be_between(5, 30)
+  end
+
+  it "is a few runs for a rule of depth, over every batch that it may hold for" do
+    expect(runs("/pot?method=knuckle")).to be_between(10, 30)
+  end
+
+  it "is no run at all where nothing is planned" do
+    expect(%w[/ /log /stove /dishes /ways /tests /measures].map { |address| runs(address) }).to all(eq(0))
+  end
+end
