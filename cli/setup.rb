@@ -48,7 +48,7 @@ module FondKettle
 
       def use(purpose, packages, without:)
         ENV.update("BUNDLE_GEMFILE" => File.join(@root, "Gemfile"), "BUNDLE_PATH" => @bundle, "BUNDLE_FROZEN" => "true",
-                   "BUNDLE_WITHOUT" => without, "BUNDLE_SILENCE_ROOT_WARNING" => "true")
+                   "BUNDLE_WITHOUT" => without, "BUNDLE_JOBS" => Etc.nprocessors.to_s, "BUNDLE_SILENCE_ROOT_WARNING" => "true")
         install(purpose, packages) unless ready?(purpose)
         require "bundler/setup"
       end
@@ -72,8 +72,7 @@ module FondKettle
             "this takes about half a minute."
         # The server speaks plain HTTP on this machine only: no TLS to compile.
         ENV["PUMA_DISABLE_SSL"] = "1"
-        stop("The gems could not be installed; see above.") unless system("bundle", "install", "--jobs",
-                                                                          Etc.nprocessors.to_s, out: :err)
+        stop("The gems could not be installed; see above.") unless system("bundle", "install", out: :err)
         FileUtils.mkdir_p(@bundle)
         File.write(stamp(purpose), lock_digest)
         say "The gems are in place."

@@ -17,7 +17,8 @@ RSpec.describe FondKettle::Dishes::Capacity do
   end
 
   it "is the most that a plan says fits, to 1.2 %, in any pot by any method" do
-    pots = [[160, 80], [180, 300], [240, 120], [320, 60]].map { |width, height| { "diameter_mm" => width, "height_mm" => height } }
+    sizes_mm = [[160, 80], [180, 300], [240, 120], [320, 60]]
+    pots = sizes_mm.map { |width, height| { "diameter_mm" => width, "height_mm" => height } }
     %w[covered-pot boil-and-drain one-pot-sauce mixed-rice].product(pots) do |method, pot|
       asked = request_for(basic_request(method: method, vessel: pot))
       most_g = described_class.rice_g(asked)
