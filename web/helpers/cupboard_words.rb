@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/house/usual"
 require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/loss"
@@ -48,8 +49,9 @@ module FondKettle
         # model a few times a pot.
         def takes_g
           household.shelf(:pots).all.to_h do |pot|
+            kind = household.value(:pots, pot).kind
             form = Forms::PlanForm.new({ "pot" => pot[:id].to_s, "for" => "pot",
-                                         "method" => pot[:lid] == "cooker" ? "rice-cooker" : "covered-pot" }, household)
+                                         "method" => House::Usual.method_for(kind) }, household)
             [pot[:id], form.ok? ? form.request.rice_g : 0.0]
           end
         end
@@ -65,12 +67,12 @@ module FondKettle
         # The untested lid that by the book lets out most, where knowing it is worth ten
         # minutes.
         def untested_lid
-          pots = household.shelf(:pots).all.reject { |pot| pot[:lid] == "cooker" || pot[:lid_factor] }
-          pot = pots.max_by { |record| lets_out_g_min(household.value(:pots, record)) }
+          pots = household.shelf(:pots).all.map { |record| household.value(:pots, record) }
+          pot = pots.select { |one| one.kind.on_ring && !one.lid_factor }.max_by { |one| lets_out_g_min(one) }
           spread = pot && spread_for_table(pot)
           return [] unless spread && worth_narrowing(spread, :lid)
 
-          [["Test the lid of the #{pot[:name]}", "/tests#lid",
+          [["Test the lid of the #{pot.name}", "/tests#lid",
             "ten minutes, and in it the water for your table is #{range(spread.narrowed[:lid])} " \
             "instead of #{range([spread.low_g, spread.high_g])}."]]
         end
@@ -81,7 +83,7 @@ module FondKettle
 
         # How sure the water for the table is in a pot, or nil.
         def spread_for_table(pot)
-          form = Forms::PlanForm.new({ "pot" => pot[:id].to_s }, household)
+          form = Forms::PlanForm.new({ "pot" => pot.id.to_s }, household)
           Methods::Planner.plan(form.request).spread if form.ok?
         end
 

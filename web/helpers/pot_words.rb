@@ -150,7 +150,7 @@ module FondKettle
         end
 
         def smallest_fitting(form, vessel, load, liquid_g)
-          kind = form.shelves.pots.reject { |pot| (pot.lid == "cooker") ^ (vessel.lid == "cooker") }
+          kind = form.shelves.pots.select { |pot| pot.kind == vessel.kind }
           kind.select { |other| Pot::Fitting.check(load, liquid_g, other).fits? }.min_by(&:volume_ml)
         end
       end

@@ -78,7 +78,7 @@ module FondKettle
         end
 
         def bowl_mark(ways, plan, form)
-          return unless plan.request.vessel.lid == "cooker"
+          return unless plan.request.vessel.kind.marked
 
           held_ml = ways.amount("mark", plan.liquid_g) * plan.request.measures.cup.ml
           "up to where the empty bowl holds #{held_ml.round} mL (#{spoken(held_ml, form)})"

@@ -135,9 +135,8 @@ module FondKettle
         end
 
         pot = household.shelf(:pots).find(typed[:pot])
-        burner = pot[:lid] == "cooker" ? "cooker" : "gas"
-        stand_in = Kit::Burner.usual(burner)
-        factor = Pot::KitTest.lid_factor(household.value(:pots, pot), stand_in, typed[:before_g] - typed[:after_g],
+        vessel = household.value(:pots, pot)
+        factor = Pot::KitTest.lid_factor(vessel, Kit::Burner.usual(vessel.kind.source), typed[:before_g] - typed[:after_g],
                                          typed[:minutes])
         change(:pots, pot, lid_factor: factor.round(2))
         was = pot[:lid_factor] ? plain(pot[:lid_factor]) : "not tested"

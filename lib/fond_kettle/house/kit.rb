@@ -52,16 +52,13 @@ module FondKettle
 
       # A cooker's bowl goes under the cooker's lid, any other pot under its own.
       def vessel(method = @method)
-        own = method.cooker? == @method.cooker? ? pot : of_kind(method).first
-        return usual_pot(method) unless own
-        return own.with(lid: "cooker") if method.cooker?
-
-        own.lid == "cooker" ? own.with(lid: "ordinary") : own
+        own = method.vessel_kind == @method.vessel_kind ? pot : of_kind(method).first
+        own ? own.as(method.vessel_kind) : usual_pot(method)
       end
 
       # The FondKettle::Kit::Burner.
       def burner(method = @method)
-        fitting = @shelves.burners.select { |burner| (burner.source == "cooker") == method.cooker? }
+        fitting = @shelves.burners.select { |burner| burner.kind == method.vessel_kind }
         fitting.find { |burner| burner.id == @chosen[:burner] } || fitting.first ||
           FondKettle::Kit::Burner.usual(method.burner[:source])
       end
@@ -78,7 +75,7 @@ module FondKettle
       end
 
       def of_kind(method)
-        @shelves.pots.select { |pot| (pot.lid == "cooker") == method.cooker? }
+        @shelves.pots.select { |pot| pot.kind == method.vessel_kind }
       end
 
       # As wide as the dish is written for, else the first.

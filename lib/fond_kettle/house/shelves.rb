@@ -24,7 +24,7 @@ module FondKettle
 
       # Rings of the stove, at least one: a cooker stands beside it.
       def rings
-        [burners.count { |burner| burner.source != "cooker" }, 1].max
+        [burners.count { |burner| burner.kind.on_ring }, 1].max
       end
 
       # The eaters of a list of ids.

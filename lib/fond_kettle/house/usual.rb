@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../kit/vessel_kind"
 require_relative "how_much"
 
 module FondKettle
@@ -7,6 +8,8 @@ module FondKettle
     # What a household is taken to wish for where it says nothing.
     module Usual
       METHOD = "covered-pot"
+      # Where one is asked for that suits a vessel of another kind.
+      METHODS = { FondKettle::Kit::VesselKinds::COOKER => "rice-cooker" }.freeze
       GRAIN = "basmati"
       # An empty kitchen still gets its first pot.
       GUESTS_WITHOUT_EATERS = 2
@@ -14,6 +17,11 @@ module FondKettle
       PLAIN_PORTIONS = %w[side main one-pot].freeze
 
       module_function
+
+      # Key of the method for plain rice in a vessel of `kind` (Kit::VesselKind).
+      def method_for(kind)
+        METHODS.fetch(kind, METHOD)
+      end
 
       # Key of the grain: the dish's, or what the first bag of the Shelves holds.
       def grain(shelves, dish)

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/value"
+require_relative "vessel_kind"
 
 module FondKettle
   module Kit
@@ -14,6 +15,11 @@ module FondKettle
       # A usual one of its kind (a key of BURNER_HIGH_W), or with a power of its own.
       def self.usual(source, high_w = nil)
         new(id: nil, name: source, source: source, high_w: (high_w || BURNER_HIGH_W.fetch(source)).to_f)
+      end
+
+      # The VesselKind that stands on it.
+      def kind
+        VesselKinds.by_source(source)
       end
 
       # Net power in J/min on `heat`.

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/value"
+require_relative "vessel_kind"
 
 module FondKettle
   module Kit
@@ -12,6 +13,16 @@ module FondKettle
     # `lid_factor` is what its own test taught: times the book's loss; nil where it was not
     # tested.
     Vessel = Value.define(:id, :name, :diameter_mm, :height_mm, :lid, :material, :kg, :lid_factor) do
+      # Its VesselKind.
+      def kind
+        VesselKinds.by_lid(lid)
+      end
+
+      # The same vessel as one of `kind`: under its lid, where it is another.
+      def as(kind)
+        self.kind == kind ? self : with(lid: kind.lid)
+      end
+
       # Inside floor, cm2.
       def area_cm2
         Math::PI * (diameter_mm**2) / 400.0

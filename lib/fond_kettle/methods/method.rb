@@ -2,6 +2,7 @@
 
 require_relative "../ground/value"
 require_relative "../ground/vocabulary"
+require_relative "../kit/vessel_kind"
 require_relative "../pot/attributes"
 
 module FondKettle
@@ -66,9 +67,9 @@ module FondKettle
         last_phase.parts
       end
 
-      # Is it cooked in a rice cooker?
-      def cooker?
-        burner[:source] == "cooker"
+      # What it is cooked in (Kit::VesselKind).
+      def vessel_kind
+        Kit::VesselKinds.by_source(burner[:source])
       end
 
       # Is one of its stages in an oven?

@@ -148,9 +148,9 @@ module FondKettle
         Clock::After.new(task: task.id, least: 0, most: task.kind.waits)
       end
 
-      # A cooker stands on no ring.
+      # Some vessels stand on no ring.
       def uses(kind, hands_on)
-        ring = kind.burner? && @request.burner.source != "cooker"
+        ring = kind.burner? && @request.burner.kind.on_ring
         { "cook" => (1 if hands_on), "burner" => (1 if ring), "oven" => (1 if kind.oven?) }.compact
       end
     end

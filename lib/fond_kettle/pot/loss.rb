@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "../kit/vessel_kind"
+
 module FondKettle
   module Pot
     # How much water a pot loses as steam, g/min (figures: Loss of water).
@@ -25,7 +27,7 @@ module FondKettle
       def boiling_g_min(vessel, lid, heat, source)
         return OPEN_G_MIN_CM2.fetch(heat) * vessel.area_cm2 if lid == "none"
 
-        factor = source == "cooker" ? 1.0 : HEAT_FACTOR.fetch(heat)
+        factor = Kit::VesselKinds.by_source(source).on_ring ? HEAT_FACTOR.fetch(heat) : 1.0
         LID_G_MIN.fetch(lid) * factor * vessel.diameter_mm / REFERENCE_MM
       end
 

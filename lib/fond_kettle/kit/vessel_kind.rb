@@ -1,0 +1,35 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+
+module FondKettle
+  module Kit
+    # What kind of vessel something is, and so what it stands on.
+    #   key      "pot", "cooker"
+    #   lid      what a usual one has on
+    #   source   what a usual one is heated by (Burner)
+    #   on_ring  true where it takes a ring of the stove
+    #   marked   true where lines inside say how far to fill it
+    #   word     where it is cooked, as told
+    VesselKind = Value.define(:key, :lid, :source, :on_ring, :marked, :word)
+
+    # The kinds. A cooker is known by its own lid, and by its own heat; everything else
+    # is a pot under whichever lid.
+    module VesselKinds
+      POT = VesselKind.new(key: "pot", lid: "ordinary", source: "gas", on_ring: true, marked: false, word: "stove")
+      COOKER = VesselKind.new(key: "cooker", lid: "cooker", source: "cooker", on_ring: false, marked: true, word: "cooker")
+
+      module_function
+
+      # Of a vessel under this lid.
+      def by_lid(lid)
+        lid == COOKER.lid ? COOKER : POT
+      end
+
+      # For what is heated by this source.
+      def by_source(source)
+        source == COOKER.source ? COOKER : POT
+      end
+    end
+  end
+end
