@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 require "json"
-require "json_schemer"
 require_relative "../ground/errors"
 require_relative "../ground/limits"
 require_relative "../ground/paths"
@@ -73,7 +72,9 @@ module FondKettle
         (data.keys - schema_keys).map { |key| "#{key}: not a part of this format" }.freeze
       end
 
+      # Loaded by the first dish that comes in: no other page and no command needs it.
       def schema
+        require "json_schemer"
         @schema ||= JSONSchemer.schema(Pathname.new(SCHEMA_FILE))
       end
 

@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 require "json"
-require "nokogiri"
 require "strscan"
 require_relative "../ground/errors"
 require_relative "../ground/limits"
@@ -147,10 +146,12 @@ module FondKettle
         Array(node).map { |text| plain(text) }.reject(&:empty?)
       end
 
-      # Text without markup, scripts or line breaks within words.
+      # Text without markup, scripts or line breaks within words. The HTML library is
+      # loaded by the first page that comes in.
       def plain(node)
         return "" if node.nil? || node.is_a?(Hash) || node.is_a?(Array)
 
+        require "nokogiri"
         fragment = Nokogiri::HTML5.fragment(node.to_s[0, LONGEST_TEXT], max_tree_depth: 400, max_errors: 0)
         fragment.css("script, style").each(&:remove)
         fragment.text.gsub(/[[:space:]&&[^\n]]+/, " ").strip

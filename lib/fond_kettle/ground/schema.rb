@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "dry/schema"
+require "monitor"
 require_relative "paths"
 
 Dry::Schema.load_extensions(:hints)
@@ -66,21 +67,52 @@ module FondKettle
       number == number.to_i ? number.to_i : number
     end
 
-    # A JSON schema with our messages; `strict` refuses keys it does not know; `like`
-    # is a schema that it goes on from.
-    def json(strict: false, like: nil, &block)
-      Dry::Schema.JSON(**(like ? { parent: like } : {})) do
-        config.validate_keys = strict
-        config.messages.load_paths << File.join(DATA, "messages.yml")
-        instance_exec(&block)
+    # A schema that is built when it is first asked: building one takes as long as many
+    # plans, and no command or page asks all of them.
+    class Later
+      BUILDING = Monitor.new
+      private_constant :BUILDING
+
+      # The block builds it.
+      def initialize(&build)
+        @build = build
+      end
+
+      # The Dry::Schema itself, as another schema takes it in.
+      def whole
+        BUILDING.synchronize { @whole ||= @build.call }
+      end
+
+      # Its result for `input`.
+      def call(input)
+        whole.call(input)
+      end
+
+      # The keys that it knows.
+      def key_map
+        whole.key_map
       end
     end
 
-    # A form schema with our messages.
+    # A JSON schema (Later) with our messages; `strict` refuses keys it does not know;
+    # `like` is a schema that it goes on from.
+    def json(strict: false, like: nil, &block)
+      Later.new do
+        Dry::Schema.JSON(**(like ? { parent: like.whole } : {})) do
+          config.validate_keys = strict
+          config.messages.load_paths << File.join(DATA, "messages.yml")
+          instance_exec(&block)
+        end
+      end
+    end
+
+    # A form schema (Later) with our messages.
     def params(&block)
-      Dry::Schema.Params do
-        config.messages.load_paths << File.join(DATA, "messages.yml")
-        instance_exec(&block)
+      Later.new do
+        Dry::Schema.Params do
+          config.messages.load_paths << File.join(DATA, "messages.yml")
+          instance_exec(&block)
+        end
       end
     end
   end

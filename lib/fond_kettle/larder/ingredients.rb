@@ -36,7 +36,7 @@ module FondKettle
         optional(:also).array(:string)
         optional(:allergens).array(:string, included_in?: ALLERGENS)
         optional(:care).array(:string)
-        optional(:states).hash(STATES_SCHEMA)
+        optional(:states).hash(STATES_SCHEMA.whole)
       end
 
       module_function

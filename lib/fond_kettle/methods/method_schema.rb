@@ -60,10 +60,10 @@ module FondKettle
       optional(:parts).filled(Schema::Number, included_in?: Limits::PARTS)
       optional(:done).filled(Schema::Number, included_in?: Limits::DONE)
       optional(:liquid_c).filled(Schema::Number, included_in?: 0..100)
-      optional(:vessel).hash(VESSEL_SCHEMA)
-      optional(:burner).hash(BURNER_SCHEMA)
-      optional(:base).array(BASE_SCHEMA)
-      required(:stages).array(STAGE_SCHEMA)
+      optional(:vessel).hash(VESSEL_SCHEMA.whole)
+      optional(:burner).hash(BURNER_SCHEMA.whole)
+      optional(:base).array(BASE_SCHEMA.whole)
+      required(:stages).array(STAGE_SCHEMA.whole)
     end
 
     METHOD_SCHEMA = Schema.json(strict: true) do
@@ -85,15 +85,15 @@ module FondKettle
       optional(:rule).filled(:string, included_in?: %w[finger level])
       optional(:stir).filled(:string, included_in?: %w[never at-boil])
       optional(:finish).filled(:string, included_in?: %w[fluff fold turn tip])
-      required(:vessel).hash(VESSEL_SCHEMA)
-      required(:burner).hash(BURNER_SCHEMA)
-      optional(:after).array(BASE_SCHEMA)
+      required(:vessel).hash(VESSEL_SCHEMA.whole)
+      required(:burner).hash(BURNER_SCHEMA.whole)
+      optional(:after).array(BASE_SCHEMA.whole)
       # One vessel in short, or several.
       optional(:parts).filled(Schema::Number, included_in?: Limits::PARTS)
       optional(:liquid_c).filled(Schema::Number, included_in?: 0..100)
-      optional(:base).array(BASE_SCHEMA)
-      optional(:stages).array(STAGE_SCHEMA)
-      optional(:phases).array(PHASE_SCHEMA)
+      optional(:base).array(BASE_SCHEMA.whole)
+      optional(:stages).array(STAGE_SCHEMA.whole)
+      optional(:phases).array(PHASE_SCHEMA.whole)
     end
   end
 end
