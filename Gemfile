@@ -25,6 +25,7 @@ group :test do
   gem "axe-core-capybara", "~> 4.10"
   gem "axe-core-rspec", "~> 4.10"
   gem "capybara", "~> 3.40"
+  gem "parallel_tests", "~> 4.7"
   gem "prop_check", "~> 1.0"
   gem "rack-test", "~> 2.1"
   gem "rake", "~> 13.0"
