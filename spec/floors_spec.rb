@@ -27,6 +27,20 @@ RSpec.describe "The floors of the house" do
     end
   end
 
+  it "has no circle of folders, the web's among them" do
+    above = Hash.new { |folders, folder| folders[folder] = [] }
+    Dir[File.join(root, "{lib,web,store,cli}/**/*.rb")].each do |path|
+      File.read(path).scan(/^require_relative "(.+)"/).flatten.each do |required|
+        from, to = [path, File.expand_path(required, File.dirname(path))].map { |file| File.dirname(file).delete_prefix("#{root}/") }
+        above[from] |= [to] unless from == to
+      end
+    end
+    above.default = [].freeze
+    # Folders that nothing is left to require, taken away until none is left.
+    loop { above.reject! { |_, required| required.none? { |folder| above.key?(folder) } } || break }
+    expect(above).to eq({})
+  end
+
   it "requires in each file what the file uses" do
     ours = Dir[File.join(root, "{lib/fond_kettle,store,web}/**/*.rb")].reject { |path| path.include?("/migrations/") }
     lacking = Support::Requires.lacking(ours.sort)

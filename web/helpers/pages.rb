@@ -2,7 +2,7 @@
 
 require "rack/protection"
 require "tilt/erubi"
-require_relative "../assets"
+require_relative "../ground/assets"
 
 module FondKettle
   module Web

@@ -9,7 +9,7 @@ module FondKettle
     # Ships the fonts, styles and scripts. Addresses carry a digest of the file,
     # so a browser may keep them for good.
     class Assets
-      FOLDER = File.expand_path("public", __dir__)
+      FOLDER = File.expand_path("../public", __dir__)
       FOREVER = "public, max-age=31536000, immutable"
       DIGESTS = Dir[File.join(FOLDER, "**", "*")].select { |path| File.file?(path) }.to_h do |path|
         [path.delete_prefix(FOLDER), Digest::SHA256.file(path).hexdigest[0, 12]]
