@@ -31,7 +31,8 @@ RSpec.describe "The floors of the house" do
     above = Hash.new { |folders, folder| folders[folder] = [] }
     Dir[File.join(root, "{lib,web,store,cli}/**/*.rb")].each do |path|
       File.read(path).scan(/^require_relative "(.+)"/).flatten.each do |required|
-        from, to = [path, File.expand_path(required, File.dirname(path))].map { |file| File.dirname(file).delete_prefix("#{root}/") }
+        files = [path, File.expand_path(required, File.dirname(path))]
+        from, to = files.map { |file| File.dirname(file).delete_prefix("#{root}/") }
         above[from] |= [to] unless from == to
       end
     end
