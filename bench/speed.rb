@@ -132,6 +132,9 @@ Dir.mktmpdir do |data|
     end
     puts format("Pot page, recomputed    %6.2f ms, bare page of %d kB %.2f ms: ratio %.1f (wanted: at most 6)",
                 pot_ms, size / 1000, bare_ms, pot_ms / bare_ms)
+    cupboard_ms = Bench.median_ms(60) { Bench.body(http, "/cupboard") }
+    puts format("the cupboard            %6.2f ms: %.1f times the Pot page (wanted: at most 2)", cupboard_ms,
+                cupboard_ms / pot_ms)
     schools_ms = Bench.median_ms(40) { |index| Bench.body(http, "#{Bench::PLAN.sub('?', '/side-by-side?')}#{250 + index}") }
     puts format("every way side by side  %6.1f ms (wanted: under 150)", schools_ms)
     found = %w[l le lee leek pea cumin 17 squash].cycle

@@ -52,6 +52,17 @@ RSpec.describe FondKettle::Methods::Tasks do
     end
   end
 
+  it "says in words what goes in where its amounts say so, and never twice" do
+    library.each_key do |method|
+      plan = plan_for(basic_request(method: method))
+      said = plan.tasks.select { |task| task.say.match?(/\b#{plan.liquid_g.round} g \(/) }
+      poured = plan.tasks.select { |task| task.amounts.any? { |amount| amount.what == "liquid" } }
+      expect(said.map(&:id)).to eq(poured.map(&:id)), method
+      fill = plan.tasks.find { |task| task.kind.key == "fill" }
+      expect(fill.say.match?(/put (?:the )?rice/i)).to eq(fill.amounts.any? { |amount| amount.what == "Basmati" }), method
+    end
+  end
+
   it "takes two cooks where the kitchen has them" do
     one, two = [1, 2].map do |hands|
       plan_for(basic_request(method: "oven-pilaf", soak: { "minutes" => 0 }, rinse: { "changes" => 4 }, hands: hands))

@@ -34,6 +34,13 @@ module FondKettle
         [*(rice unless taking(TAKES_RICE)), *(liquid unless taking(TAKES_LIQUID)), *beside { |one| one.label.nil? }]
       end
 
+      # Key of what filling is to say (TaskTexts): what is in the pot already is not put in again.
+      def filling_text
+        return "fill-liquid" if taking(TAKES_RICE)
+
+        taking(TAKES_LIQUID) ? "fill-rice" : "fill"
+      end
+
       # What is put ready beside the rice, by the cook's own words for it.
       def gathered
         beside(&:label)

@@ -58,7 +58,8 @@ module FondKettle
       # The base, the rice into it, its stages; the rice was washed meanwhile.
       def phase(text, phase)
         begin_phase(text, phase)
-        filled = common("fill.#{phase.key}", "fill", [base(text, phase), @latest], amounts: @amounts.filling)
+        filled = common("fill.#{phase.key}", "fill", [base(text, phase), @latest], amounts: @amounts.filling,
+                                                                                   text: @amounts.filling_text)
         @latest = stages(text, phase, filled)
       end
 
@@ -118,9 +119,10 @@ module FondKettle
                                   amounts: amounts, facts: facts(stage.kind, food: stage.food))
       end
 
-      # A task of the planner's own texts; `under`: the Pot::Stage that it falls into.
-      def common(id, key, last, min: nil, hands_on: nil, amounts: [], under: nil)
-        text = TaskTexts.fetch(key)
+      # A task of the planner's own texts (`text`: which, where not that of its key);
+      # `under`: the Pot::Stage that it falls into.
+      def common(id, key, last, min: nil, hands_on: nil, amounts: [], under: nil, text: key)
+        text = TaskTexts.fetch(text)
         texts = TEXTS.to_h { |part| [part, Template.fill(text.public_send(part), @words.to_h)] }
         add(id, text.kind, last, min: min || text.minutes, key: key, **texts, amounts: amounts,
                                  hands_on: hands_on.nil? ? text.hands_on : hands_on,
