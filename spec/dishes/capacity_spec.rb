@@ -1,11 +1,9 @@
 # frozen_string_literal: true
 
+require_relative "../support/suppers"
+
 RSpec.describe FondKettle::Dishes::Capacity do
-  def dish(text, method: "covered-pot", steps: "", rice_g: 320.0)
-    lines = FondKettle::Dishes::QuickText.new.read(text).lines
-    FondKettle::Dishes::Dish.new(title: "Dish", serves: 4.0, method: method, grain: "basmati", rice_g: rice_g, pan_mm: 240.0,
-                                 lines: lines, steps: FondKettle::Dishes::QuickSteps.read(steps), note: "")
-  end
+  include Support::Suppers
 
   it "fills a pot and no more" do
     asked = request_for(basic_request(vessel: { "diameter_mm" => 240 }))

@@ -1,17 +1,11 @@
 # frozen_string_literal: true
 
+require_relative "../support/suppers"
+
 RSpec.describe FondKettle::Dishes::QuickText do
+  include Support::Suppers
+
   glass = FondKettle::Measure::Cup.new(id: 1, name: "jam glass", ml: 210.0)
-
-  def read(text, cups = [])
-    FondKettle::Dishes::QuickText.new(cups: cups).read(text)
-  end
-
-  def dish(text, **changes)
-    FondKettle::Dishes::Dish.new(title: "Dish", serves: 4.0, method: "covered-pot", grain: "basmati", rice_g: 320.0,
-                                 pan_mm: 240.0,
-                                 lines: read(text).lines, steps: [], note: "", **changes)
-  end
 
   it "reads amount, unit, name, note, stage, state, growth and likeness" do
     lines = read("2 onions, sliced | base | browned\n1 1/2 jam glasses stock | liquid\n150 g kohlrabi | with | like turnip",

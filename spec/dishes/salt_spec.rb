@@ -1,16 +1,9 @@
 # frozen_string_literal: true
 
-RSpec.describe FondKettle::Dishes::Salt do
-  def dish(text, method: "covered-pot", steps: "", rice_g: 320.0)
-    lines = FondKettle::Dishes::QuickText.new.read(text).lines
-    FondKettle::Dishes::Dish.new(title: "Dish", serves: 4.0, method: method, grain: "basmati", rice_g: rice_g, pan_mm: 240.0,
-                                 lines: lines, steps: FondKettle::Dishes::QuickSteps.read(steps), note: "")
-  end
+require_relative "../support/suppers"
 
-  def supper(dish, factor = 1.0, **request)
-    asked = request_for(basic_request(method: dish.method, vessel: { "diameter_mm" => 240 }, **request))
-    FondKettle::Dishes::Laying.supper(dish, factor, asked)
-  end
+RSpec.describe FondKettle::Dishes::Salt do
+  include Support::Suppers
 
   it "adds salt from all sources, also what is taken up from water poured off" do
     salt = supper(dish("500 g stock | liquid\n1 tbsp soy sauce\n1 tsp salt")).salt

@@ -1,15 +1,9 @@
 # frozen_string_literal: true
 
-RSpec.describe FondKettle::Dishes::Scaling do
-  def read(text, cups = [])
-    FondKettle::Dishes::QuickText.new(cups: cups).read(text)
-  end
+require_relative "../support/suppers"
 
-  def dish(text, **changes)
-    FondKettle::Dishes::Dish.new(title: "Dish", serves: 4.0, method: "covered-pot", grain: "basmati", rice_g: 320.0,
-                                 pan_mm: 240.0,
-                                 lines: read(text).lines, steps: [], note: "", **changes)
-  end
+RSpec.describe FondKettle::Dishes::Scaling do
+  include Support::Suppers
 
   lines = "3 onions | base\n45 g butter | base\n1 tsp salt\n2 chillies | base\n1 tsp cumin | base\n3 eggs | finish\n" \
           "400 g stock | liquid\n1 bay leaf | base | fixed\n600 g chicken | base"

@@ -1,18 +1,12 @@
 # frozen_string_literal: true
 
+require_relative "../support/suppers"
+
 RSpec.describe FondKettle::Dishes::ServingWords do
+  include Support::Suppers
+
   glass = FondKettle::Measure::Cup.new(id: 1, name: "jam glass", ml: 210.0)
   house = FondKettle::Measure::House.with(glass, scale_step_g: 5.0)
-
-  def read(text, cups = [])
-    FondKettle::Dishes::QuickText.new(cups: cups).read(text)
-  end
-
-  def dish(text, **changes)
-    FondKettle::Dishes::Dish.new(title: "Dish", serves: 4.0, method: "covered-pot", grain: "basmati", rice_g: 320.0,
-                                 pan_mm: 240.0,
-                                 lines: read(text).lines, steps: [], note: "", **changes)
-  end
 
   def say(text, factor, house)
     scaled = FondKettle::Dishes::Scaling.lines(dish(text), factor, pan_mm: 240).first

@@ -2,18 +2,10 @@
 
 require_relative "../../lib/fond_kettle/dishes/capacity"
 require_relative "../support/scaled_dishes"
+require_relative "../support/suppers"
 
 RSpec.describe "An evening" do
-  def dish(text, method: "covered-pot", steps: "", rice_g: 320.0)
-    lines = FondKettle::Dishes::QuickText.new.read(text).lines
-    FondKettle::Dishes::Dish.new(title: "Dish", serves: 4.0, method: method, grain: "basmati", rice_g: rice_g, pan_mm: 240.0,
-                                 lines: lines, steps: FondKettle::Dishes::QuickSteps.read(steps), note: "")
-  end
-
-  def supper(dish, factor = 1.0, **request)
-    asked = request_for(basic_request(method: dish.method, vessel: { "diameter_mm" => 240 }, **request))
-    FondKettle::Dishes::Laying.supper(dish, factor, asked)
-  end
+  include Support::Suppers
 
   it "gives the demo dishes in amounts that a cook would accept (spec/fixtures/scaled_dishes.txt)" do
     expect(Support::ScaledDishes.text).to eq(File.read(Support::ScaledDishes::FILE)),
