@@ -36,6 +36,11 @@ module FondKettle
         (LOOPBACK + own + names).uniq.map { |name| address(name) || name }
       end
 
+      # A Rack answer that says why nothing was done.
+      def refusal(status, why)
+        [status, { "content-type" => "text/plain; charset=utf-8" }, [why]]
+      end
+
       # The IPAddr of a name that is an address, or nil.
       def address(name)
         IPAddr.new(name)
@@ -55,7 +60,7 @@ module FondKettle
           site = env["HTTP_SEC_FETCH_SITE"]
           return @app.call(env) if READS.include?(env["REQUEST_METHOD"]) || site.nil? || %w[same-origin none].include?(site)
 
-          [403, { "content-type" => "text/plain; charset=utf-8" }, [NOT_OURS]]
+          Doors.refusal(403, NOT_OURS)
         end
       end
 
@@ -84,7 +89,7 @@ module FondKettle
           env.delete_if { |name, _| name.match?(FORWARDED) }
           return @app.call(env) if env["CONTENT_LENGTH"].to_i <= LONGEST_BYTES
 
-          [413, { "content-type" => "text/plain; charset=utf-8" }, [TOO_LONG]]
+          Doors.refusal(413, TOO_LONG)
         end
       end
     end

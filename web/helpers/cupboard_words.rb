@@ -48,11 +48,10 @@ module FondKettle
         # What each pot takes of plain rice, by the first bag's grain: g by its id. Runs the
         # model a few times a pot.
         def takes_g
-          household.shelf(:pots).all.to_h do |pot|
-            kind = household.value(:pots, pot).kind
-            form = Forms::PlanForm.new({ "pot" => pot[:id].to_s, "for" => "pot",
-                                         "method" => House::Usual.method_for(kind) }, household)
-            [pot[:id], form.ok? ? form.request.rice_g : 0.0]
+          household.values(:pots).to_h do |pot|
+            form = Forms::PlanForm.new({ "pot" => pot.id.to_s, "for" => "pot",
+                                         "method" => House::Usual.method_for(pot.kind) }, household)
+            [pot.id, form.ok? ? form.request.rice_g : 0.0]
           end
         end
 
@@ -67,8 +66,8 @@ module FondKettle
         # The untested lid that by the book lets out most, where knowing it is worth ten
         # minutes.
         def untested_lid
-          pots = household.shelf(:pots).all.map { |record| household.value(:pots, record) }
-          pot = pots.select { |one| one.kind.on_ring && !one.lid_factor }.max_by { |one| lets_out_g_min(one) }
+          untested = household.values(:pots).select { |pot| pot.kind.on_ring && !pot.lid_factor }
+          pot = untested.max_by { |one| lets_out_g_min(one) }
           spread = pot && spread_for_table(pot)
           return [] unless spread && worth_narrowing(spread, :lid)
 

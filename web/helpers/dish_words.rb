@@ -32,7 +32,7 @@ module FondKettle
         end
 
         def step_kinds
-          (Care::Kinds.for_section("base") | Care::Kinds.for_section("after")) - [Care::Kinds::OWN]
+          Care::Kinds.for_own_steps - [Care::Kinds::OWN]
         end
 
         # What to be careful of at a task that no earlier one has told: a sheet says each

@@ -19,11 +19,6 @@ module FondKettle
       def oven?
         holds.include?("oven")
       end
-
-      # True where food gets warm by it.
-      def heats?
-        holds.any?
-      end
     end
 
     # The list of kinds, checked when loaded.
@@ -57,6 +52,11 @@ module FondKettle
       # Keys that a method's file may use in a section (of Vocabulary::SECTIONS).
       def for_section(section)
         all.values.select { |kind| kind.sections.include?(section) }.map(&:key)
+      end
+
+      # Keys that a step of somebody's own may use, before the rice or after it.
+      def for_own_steps
+        for_section("base") | for_section("after")
       end
 
       # Reads and checks a file of kinds; returns them by key. Raises BadCatalogue.

@@ -31,11 +31,10 @@ module FondKettle
       # The block makes a request of so many times `one_g` of rice.
       def filling(request, one_g)
         start = request.vessel.volume_ml * PLAIN_G_ML / one_g
-        poured_g = nil
+        balance = nil
         Numerics::Root.filling(start, Limits::RICE_G.max / one_g, close: CLOSE) do |times|
           potful = Methods::Loading.last(yield(times))
-          balance = potful.roughly(poured_g: poured_g)
-          poured_g = balance.liquid_g / potful.load.rice_g
+          balance = potful.roughly(like: balance)
           Pot::Fitting.check(potful.load, balance.liquid_g, request.vessel).filled * SURE
         end
       end

@@ -26,6 +26,9 @@ module FondKettle
       end
     end
 
+    # Where a dish's own step goes in, and in which section of its method that is.
+    STEP_SECTIONS = { "base" => "base", "finish" => "after" }.freeze
+
     # Something to do for the dish beside what its method does; `kind` (a key of
     # Care::Kinds) is what it does, "own" where nobody said.
     DishStep = Value.define(:say, :stage, :kind, :minutes, :hands_on, :cue)

@@ -53,7 +53,7 @@ module FondKettle
       end
 
       def place(word)
-        { stage: word.downcase } if %w[base finish].include?(word.downcase)
+        { stage: word.downcase } if STEP_SECTIONS.key?(word.downcase)
       end
 
       def manner(word)
@@ -65,7 +65,7 @@ module FondKettle
 
       # What the step does, said by a kind that a dish may use.
       def kind?(word)
-        (Care::Kinds.for_section("base") | Care::Kinds.for_section("after")).include?(word.downcase)
+        Care::Kinds.for_own_steps.include?(word.downcase)
       end
       private_class_method :marks, :step, :take, :minutes, :place, :manner, :kind?
     end

@@ -33,8 +33,8 @@ module FondKettle
       # The first and the last batch for which the rule is right, g.
       def holds(plan, depth_mm)
         vessel = plan.request.vessel
-        potfuls = BATCHES.map { |rice_g| Loading.last(plan.request.with(rice_g: rice_g)) }
-        inside = potfuls.take_while { |potful| potful.load.bed_ml <= vessel.volume_ml }
+        potfuls = BATCHES.lazy.map { |rice_g| Loading.last(plan.request.with(rice_g: rice_g)) }
+        inside = potfuls.take_while { |potful| potful.load.bed_ml <= vessel.volume_ml }.to_a
         right = inside.zip(model_g(inside)).select do |potful, model_g|
           close?(Pot::Depth.liquid_g(depth_mm, potful.load, vessel), model_g)
         end
@@ -44,12 +44,11 @@ module FondKettle
       # Liquid of each, g: every EVERY one is solved, those between lie on a line, for
       # what a batch loses hardly bends with its size.
       def model_g(potfuls)
-        solved = potfuls.each_with_index.select { |potful, index| (index % EVERY).zero? || potful.equal?(potfuls.last) }
-        poured_g = nil
-        points = solved.map do |potful, _|
-          liquid_g = potful.roughly(poured_g: poured_g).liquid_g
-          poured_g = liquid_g / potful.load.rice_g
-          [potful.load.rice_g, liquid_g]
+        solved = potfuls.each_slice(EVERY).map(&:first) | potfuls.last(1)
+        balance = nil
+        points = solved.map do |potful|
+          balance = potful.roughly(like: balance)
+          [potful.load.rice_g, balance.liquid_g]
         end
         potfuls.map { |potful| Numerics::Line.at(points, potful.load.rice_g) }
       end

@@ -18,10 +18,10 @@ module FondKettle
         Phases::Solving.solve(load, stages, setting)
       end
 
-      # About that, to ROUGHLY of the rice, from what was `poured_g` per gram of rice of
-      # another batch, if somebody knows: where many batches are tried.
-      def roughly(poured_g: nil)
-        Phases::Solving.solve(load, stages, setting, start_g: poured_g && (poured_g * load.rice_g),
+      # About that, to ROUGHLY of the rice, begun from the Balance of another batch, if there
+      # is one: where many batches are tried.
+      def roughly(like: nil)
+        Phases::Solving.solve(load, stages, setting, start_g: like && (like.liquid_g / like.load.rice_g * load.rice_g),
                                                      close_g: FondKettle::Methods::Loading::ROUGHLY * load.rice_g)
       end
     end

@@ -34,7 +34,7 @@ module FondKettle
 
     # A stage on the base, or once the rice is done: the rice is not in it.
     BASE_SCHEMA = Schema.json(strict: true, like: WORDS_SCHEMA) do
-      required(:kind).filled(:string, included_in?: Care::Kinds.for_section("base") | Care::Kinds.for_section("after"))
+      required(:kind).filled(:string, included_in?: Care::Kinds.for_own_steps)
       optional(:minutes).filled(Schema::Number, included_in?: Limits::STAGE_MIN)
       optional(:colours).hash do
         Vocabulary::ONION_COLOURS.each { |colour| optional(colour.to_sym).filled(Schema::Number, included_in?: Limits::STAGE_MIN) }
