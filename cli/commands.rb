@@ -41,7 +41,8 @@ module FondKettle
       def clock(options)
         require_relative "../lib/fond_kettle/formats/clock_reader"
         require_relative "../lib/fond_kettle/formats/request_reader"
-        puts JSON.pretty_generate(Formats::ClockReader.new(Formats::RequestReader.parse(read(options.arguments.first))).answer)
+        data = Formats::RequestReader.parse(read(options.arguments.first))
+        puts JSON.pretty_generate(Formats::ClockReader.new(data).answer)
         0
       end
 
@@ -54,7 +55,8 @@ module FondKettle
       def answer(options)
         require_relative "../lib/fond_kettle"
         data = Formats::RequestReader.parse(read(options.arguments.first))
-        puts JSON.pretty_generate(yield(Formats::RequestReader.new(data, library: library(options.settings[:methods]))))
+        known = library(options.settings[:methods])
+        puts JSON.pretty_generate(yield(Formats::RequestReader.new(data, library: known)))
         0
       end
 

@@ -21,7 +21,9 @@ module FondKettle
         end
 
         converted = Measure::Units.convert(number, unit, to, g_per_ml: of && Larder::Density.g_ml(of))
-        raise InvalidInput.at("amount", "must be less: nobody can write so much", received: amount) unless converted.finite?
+        unless converted.finite?
+          raise InvalidInput.at("amount", "must be less: nobody can write so much", received: amount)
+        end
 
         plain(converted)
       end

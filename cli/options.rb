@@ -30,12 +30,14 @@ module FondKettle
       def self.parse(argv)
         new(argv)
       rescue OptionParser::ParseError => e
-        warn JSON.generate(errors: [{ field: "command", message: "#{e.message}; bin/kettle --help says how" }])
+        warn JSON.generate(errors: [{ field: "command",
+                                      message: "#{e.message}; bin/kettle --help says how" }])
         exit 2
       end
 
       def initialize(argv)
-        @settings = { port: 4567, host: "127.0.0.1", data: nil, empty: false, of: nil, methods: nil, names: [] }
+        @settings = { port: 4567, host: "127.0.0.1", data: nil, empty: false, of: nil, methods: nil,
+                      names: [] }
         raise OptionParser::InvalidArgument, "must be UTF-8 text" unless argv.all?(&:valid_encoding?)
 
         # An amount may be negative (-40 C): only letters make an option.
@@ -59,10 +61,14 @@ module FondKettle
         OptionParser.new(HELP) do |options|
           options.on("--port N", Integer, "port to listen on (4567)") { |port| @settings[:port] = port(port) }
           options.on("--host H", "address to listen on (127.0.0.1)") { |host| @settings[:host] = host }
-          options.on("--name NAME", "another name that the kitchen is reached by") { |name| @settings[:names] << name }
+          options.on("--name NAME", "another name that the kitchen is reached by") do |name|
+            @settings[:names] << name
+          end
           options.on("--data DIR", "where the kitchens are kept (var)") { |dir| @settings[:data] = dir }
           options.on("--empty", "your own kitchen, without demo data") { @settings[:empty] = true }
-          options.on("--methods DIR", "methods of your own, as in var/kitchen/methods") { |dir| @settings[:methods] = dir }
+          options.on("--methods DIR", "methods of your own, as in var/kitchen/methods") do |dir|
+            @settings[:methods] = dir
+          end
           options.on("--of WHAT", "the grain or ingredient to convert") { |what| @settings[:of] = what }
           options.on("-h", "--help", "this text") { puts(options) || exit }
         end

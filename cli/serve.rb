@@ -46,7 +46,8 @@ module FondKettle
 
       # The demo and the cook's own kitchen never share a folder.
       def folder
-        File.join(File.expand_path(@settings[:data] || File.join(ROOT, "var")), @settings[:empty] ? "kitchen" : "demo")
+        File.join(File.expand_path(@settings[:data] || File.join(ROOT, "var")),
+                  @settings[:empty] ? "kitchen" : "demo")
       end
 
       def busy
@@ -65,7 +66,8 @@ module FondKettle
 
       def launch(app)
         configuration = Puma::Configuration.new do |puma|
-          puma.bind "tcp://#{@settings[:host].include?(':') ? "[#{@settings[:host]}]" : @settings[:host]}:#{@settings[:port]}"
+          host = @settings[:host].include?(":") ? "[#{@settings[:host]}]" : @settings[:host]
+          puma.bind "tcp://#{host}:#{@settings[:port]}"
           puma.threads 1, THREADS
           puma.app app
           puma.quiet
@@ -73,10 +75,14 @@ module FondKettle
           puma.environment "production"
           puma.http_content_length_limit Web::Doors::LONGEST_BYTES
           puma.force_shutdown_after LONGEST_GOODBYE_S
-          puma.lowlevel_error_handler { |_error| [400, { "content-type" => "text/plain; charset=utf-8" }, [NOT_READ]] }
+          puma.lowlevel_error_handler do |_error|
+            [400, { "content-type" => "text/plain; charset=utf-8" }, [NOT_READ]]
+          end
         end
         launcher = Puma::Launcher.new(configuration, log_writer: Puma::LogWriter.new(StringIO.new, $stderr))
-        launcher.events.on_booted { say "Open http://#{@settings[:host]}:#{@settings[:port]} (Ctrl-C stops it)." }
+        launcher.events.on_booted do
+          say "Open http://#{@settings[:host]}:#{@settings[:port]} (Ctrl-C stops it)."
+        end
         launcher.run
       end
 

@@ -12,7 +12,10 @@ module FondKettle
     class Setup
       # Debian packages without which gems cannot be installed, and a test for each.
       PACKAGES = {
-        "ruby-bundler" => -> { Gem::Specification.any? { |gem| gem.name == "bundler" } && on_path?("bundle") },
+        "ruby-bundler" => lambda {
+          Gem::Specification.any? { |gem| gem.name == "bundler" } &&
+            on_path?("bundle")
+        },
         "ruby-dev" => -> { File.exist?(File.join(RbConfig::CONFIG["rubyhdrdir"], "ruby.h")) },
         "gcc" => -> { on_path?("gcc") },
         "make" => -> { on_path?("make") },
@@ -47,8 +50,9 @@ module FondKettle
       private
 
       def use(purpose, packages, without:)
-        ENV.update("BUNDLE_GEMFILE" => File.join(@root, "Gemfile"), "BUNDLE_PATH" => @bundle, "BUNDLE_FROZEN" => "true",
-                   "BUNDLE_WITHOUT" => without, "BUNDLE_JOBS" => Etc.nprocessors.to_s, "BUNDLE_SILENCE_ROOT_WARNING" => "true")
+        ENV.update("BUNDLE_GEMFILE" => File.join(@root, "Gemfile"), "BUNDLE_PATH" => @bundle,
+                   "BUNDLE_FROZEN" => "true", "BUNDLE_WITHOUT" => without,
+                   "BUNDLE_JOBS" => Etc.nprocessors.to_s, "BUNDLE_SILENCE_ROOT_WARNING" => "true")
         install(purpose, packages) unless ready?(purpose)
         require "bundler/setup"
       end
@@ -68,8 +72,8 @@ module FondKettle
 
       def install(purpose, packages)
         provide_packages(packages)
-        say "Installing the gems for #{purpose} into vendor/bundle. Two small ones (the web server) are compiled; " \
-            "this takes about half a minute."
+        say "Installing the gems for #{purpose} into vendor/bundle. Two small ones (the web server) are " \
+            "compiled; this takes about half a minute."
         # The server speaks plain HTTP on this machine only: no TLS to compile.
         ENV["PUMA_DISABLE_SSL"] = "1"
         stop("The gems could not be installed; see above.") unless system("bundle", "install", out: :err)
@@ -87,7 +91,8 @@ module FondKettle
           stop("Debian packages are missing. As root: #{command.join(' ')}")
         end
         say "Installing the Debian packages #{missing.join(', ')}."
-        (system("apt-get", "update", out: :err) && system(*command, out: :err)) || stop("They could not be installed; see above.")
+        (system("apt-get", "update", out: :err) && system(*command, out: :err)) ||
+          stop("They could not be installed; see above.")
         Gem.refresh
       end
 

@@ -7,10 +7,12 @@ require_relative "support/requires"
 
 RSpec.describe "The floors of the house" do
   root = File.expand_path("..", __dir__)
-  floors = %w[ground numeric measure larder table kit pot phases belief clock care methods dishes log house stove formats].freeze
+  floors = %w[ground numeric measure larder table kit pot phases belief clock care methods dishes log house
+              stove formats].freeze
 
   it "loads the core without web, database or server" do
-    script = 'require "./lib/fond_kettle"; print [:Sinatra, :Sequel, :Rack, :Puma].select { |name| Object.const_defined?(name) }'
+    script = 'require "./lib/fond_kettle"; ' \
+             "print [:Sinatra, :Sequel, :Rack, :Puma].select { |name| Object.const_defined?(name) }"
     output, status = Open3.capture2e(RbConfig.ruby, "-e", script, chdir: root)
     expect([output, status.exitstatus]).to eq(["[]", 0])
   end
@@ -43,12 +45,16 @@ RSpec.describe "The floors of the house" do
   end
 
   it "requires in each file what the file uses" do
-    ours = Dir[File.join(root, "{lib/fond_kettle,store,web}/**/*.rb")].reject { |path| path.include?("/migrations/") }
+    ours = Dir[File.join(root, "{lib/fond_kettle,store,web}/**/*.rb")].reject do |path|
+      path.include?("/migrations/")
+    end
     lacking = Support::Requires.lacking(ours.sort)
     expect(lacking.transform_keys { |path| path.delete_prefix("#{root}/") }).to eq({})
   end
 
   it "keeps the web out of the store" do
-    Dir[File.join(root, "store/**/*.rb")].each { |path| expect(File.read(path)).not_to match(%r{require.*web/|Sinatra}) }
+    Dir[File.join(root, "store/**/*.rb")].each do |path|
+      expect(File.read(path)).not_to match(%r{require.*web/|Sinatra})
+    end
   end
 end

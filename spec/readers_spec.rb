@@ -7,9 +7,9 @@ require "timeout"
 RSpec.describe "Readers of a cook's text" do
   letters = 100_000
   enough_s = 8
-  sounds = [" ", "(", "()", "9", "a", "a ", "1/", "½", "|", ",", "-", "1 g (", "1 to ", "and ", "1 g ", "\t", "1 tbsp + ",
-            "rice ", "\n", "1 g a\n", "ies", "200 (100 g each) ", "[", "- ", "{a: ", "<b><i></b>", "<script>",
-            "<script type=\"application/ld+json\">", "%{", "“", "‘1’ "]
+  sounds = [" ", "(", "()", "9", "a", "a ", "1/", "½", "|", ",", "-", "1 g (", "1 to ", "and ", "1 g ", "\t",
+            "1 tbsp + ", "rice ", "\n", "1 g a\n", "ies", "200 (100 g each) ", "[", "- ", "{a: ",
+            "<b><i></b>", "<script>", "<script type=\"application/ld+json\">", "%{", "“", "‘1’ "]
   noise = ["1 g#{' ' * letters}or", *sounds.map { |sound| sound * (letters / sound.size) }].freeze
   names = FondKettle::Larder::Names.ours
   readers = {
@@ -44,7 +44,8 @@ RSpec.describe "Readers of a cook's text" do
     long = "1 g #{'a' * 2000}"
     questions = FondKettle::Dishes::QuickText.new.read("2 onions\n#{long}").questions
     expect(questions.map(&:ask)).to contain_exactly(/at most 1000 are read/)
-    recipe = JSON.generate("@type" => "Recipe", "name" => "x", "recipeIngredient" => Array.new(501) { "1 g carrot" })
+    recipe = JSON.generate("@type" => "Recipe", "name" => "x",
+                           "recipeIngredient" => Array.new(501) { "1 g carrot" })
     expect { FondKettle::Formats::DishReader.draft(recipe, names: names, cups: []) }
       .to raise_error(FondKettle::InvalidInput, /at most 500 ingredients; this lists 501/)
   end

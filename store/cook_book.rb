@@ -26,7 +26,8 @@ module FondKettle
         @database.write do |db|
           id = db[:cooks].insert(title: title, grain: grain, pot_id: pot_id, address: address,
                                  plan: Formats::StoredPlan.write(plan),
-                                 planned_g: plan[:liquid][:g], poured_g: plan[:liquid][:g], started_at: text(now))
+                                 planned_g: plan[:liquid][:g], poured_g: plan[:liquid][:g],
+                                 started_at: text(now))
           insert_event(db, id, "task", plan[:tasks].first[:id], now)
           id
         end
@@ -48,13 +49,16 @@ module FondKettle
 
       # Finished cooks, newest first, at most `most`, with their outcomes.
       def finished(most: 100)
-        @database.read { |db| with_outcomes(db, db[:cooks].exclude(finished_at: nil).reverse(:finished_at).limit(most)) }
+        @database.read do |db|
+          with_outcomes(db, db[:cooks].exclude(finished_at: nil).reverse(:finished_at).limit(most))
+        end
       end
 
       # The latest finished cooks with an outcome, of this grain in this pot, newest first.
       def taught(grain, pot_id, most:)
         keep([grain, pot_id, most]) do |db|
-          cooks = db[:cooks].where(grain: grain, pot_id: pot_id, id: db[:outcomes].select(:cook_id)).exclude(finished_at: nil)
+          cooks = db[:cooks].where(grain: grain, pot_id: pot_id, id: db[:outcomes].select(:cook_id))
+                            .exclude(finished_at: nil)
           with_outcomes(db, cooks.reverse(:finished_at).limit(most))
         end
       end
@@ -80,7 +84,9 @@ module FondKettle
       def see(id, cue, now)
         @database.write do |db|
           cook = open_cook(db, id)
-          insert_event(db, id, "seen", cue, now) unless cook[:events].any? { |e| e.kind == "seen" && e.what == cue }
+          unless cook[:events].any? { |e| e.kind == "seen" && e.what == cue }
+            insert_event(db, id, "seen", cue, now)
+          end
         end
       end
 
@@ -129,7 +135,9 @@ module FondKettle
       end
 
       def add_outcome(db, id, outcome)
-        raise Conflict, "How this pot came out was written down already." if db[:outcomes].where(cook_id: id).any?
+        if db[:outcomes].where(cook_id: id).any?
+          raise Conflict, "How this pot came out was written down already."
+        end
 
         db[:outcomes].insert(cook_id: id, **outcome.to_h)
       end

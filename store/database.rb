@@ -11,13 +11,15 @@ module FondKettle
     class Database
       MIGRATIONS = File.expand_path("migrations", __dir__)
       BUSY_MS = 2000
-      EMPTIED = "The kitchen's file kettle.db is empty, as after a full disk: nothing was changed. Put a copy in its place, " \
-                "or remove it to begin anew."
+      EMPTIED = "The kitchen's file kettle.db is empty, as after a full disk: nothing was changed. Put a " \
+                "copy in its place, or remove it to begin anew."
       NEWER = "This kitchen was kept by a newer version of the program: nothing was changed. Use that one."
       WORDS = {
         "SQLite3::FullException" => "The disk is full: nothing was saved. Make room and try again.",
-        "SQLite3::BusyException" => "The kitchen's records are busy: nothing was saved. Try again in a moment.",
-        "SQLite3::LockedException" => "The kitchen's records are locked: nothing was saved. Try again in a moment.",
+        "SQLite3::BusyException" => "The kitchen's records are busy: nothing was saved. " \
+                                    "Try again in a moment.",
+        "SQLite3::LockedException" => "The kitchen's records are locked: nothing was saved. " \
+                                      "Try again in a moment.",
         "SQLite3::ReadOnlyException" => "The kitchen's records cannot be written: nothing was saved.",
         "SQLite3::CantOpenException" => "The kitchen's records cannot be opened.",
         "SQLite3::IOException" => "The disk does not answer: nothing was saved.",
@@ -67,7 +69,8 @@ module FondKettle
       # A file that a newer version made is left as it is.
       def check_version
         known = Dir[File.join(MIGRATIONS, "*.rb")].map { |path| File.basename(path).to_i }.max
-        raise StoreUnavailable, NEWER if @sequel.table_exists?(:schema_info) && @sequel[:schema_info].get(:version) > known
+        found = @sequel.table_exists?(:schema_info) ? @sequel[:schema_info].get(:version) : 0
+        raise StoreUnavailable, NEWER if found > known
       end
 
       # Each migration is one transaction with its version: killed in the middle it has

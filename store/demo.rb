@@ -38,7 +38,9 @@ module FondKettle
         @household.database.write do
           kitchen = @household.kitchen || @household.add_kitchen("Demo household", demo: true)
           @household.change_kitchen(kitchen[:lock_version], @data[:kitchen])
-          Household::SHELVES.each { |table| @data.fetch(table, []).each { |record| @household.shelf(table).add(record) } }
+          Household::SHELVES.each do |table|
+            @data.fetch(table, []).each { |record| @household.shelf(table).add(record) }
+          end
           YAML.safe_load_file(DISHES, symbolize_names: true).each { |dish| @household.dishes.add(dish) }
           @data[:log].each { |entry| cook(entry) }
         end
@@ -50,9 +52,11 @@ module FondKettle
         pot = @household.shelf(:pots).all.find { |record| record[:name] == entry[:pot] }
         plan = Methods::Planner.plan(request(entry, pot))
         start = @now - (entry[:days_ago] * DAY_S)
-        id = @household.cooks.start(title: "#{plan.request.grain.name}, #{entry[:pot].downcase}", grain: entry[:grain],
-                                    pot_id: pot[:id], plan: Formats::PlanJson.call(plan), now: start,
-                                    address: "grain=#{entry[:grain]}&for=amount&amount=#{entry[:rice_g]}&unit=g&pot=#{pot[:id]}")
+        id = @household.cooks.start(title: "#{plan.request.grain.name}, #{entry[:pot].downcase}",
+                                    grain: entry[:grain], pot_id: pot[:id],
+                                    plan: Formats::PlanJson.call(plan), now: start,
+                                    address: "grain=#{entry[:grain]}&for=amount&amount=#{entry[:rice_g]}" \
+                                             "&unit=g&pot=#{pot[:id]}")
         attend(id, plan, start)
         @household.cooks.judge(id, outcome(plan, entry), nil)
       end
@@ -67,14 +71,17 @@ module FondKettle
       # Walks through the tasks in their planned times.
       def attend(id, plan, start)
         plan.tasks.each_cons(2) do |task, following|
-          @household.cooks.move(id, task.id, following.id, start + ((plan.total_min - plan.placed.starts[following.id]) * 60))
+          @household.cooks.move(id, task.id, following.id,
+                                start + ((plan.total_min - plan.placed.starts[following.id]) * 60))
         end
         @household.cooks.finish(id, start + (plan.total_min * 60))
       end
 
       # What the household does not know: the same for every pot, but for what the bags drink.
       def truth(entry)
-        factors = @data[:truth].transform_values { |factor| factor.is_a?(Hash) ? factor[entry[:grain].to_sym] : factor }
+        factors = @data[:truth].transform_values do |factor|
+          factor.is_a?(Hash) ? factor[entry[:grain].to_sym] : factor
+        end
         Belief::Held.truth(**factors)
       end
 
@@ -83,7 +90,8 @@ module FondKettle
         load, setting = truth(entry).applied(plan.load, plan.setting)
         verdict = Pot::Verdict.of(Pot::Cooking.run(load, plan.liquid_g, plan.stages, setting), load)
         grain, wetness = TABLE.fetch(verdict)
-        Log::Outcome.new(grain: grain, wetness: wetness, floor: verdict == "scorched" ? "burnt" : "clean", note: entry[:note])
+        Log::Outcome.new(grain: grain, wetness: wetness, floor: verdict == "scorched" ? "burnt" : "clean",
+                         note: entry[:note])
       end
     end
   end

@@ -39,8 +39,9 @@ module FondKettle
       def value(record, names:, cups:)
         read = Dishes::QuickText.new(names: names, cups: cups).read(record[:lines])
         grain, rice_g = read.rice || record.values_at(:grain, :rice_g)
-        Dishes::Dish.new(title: record[:title], serves: record[:serves], method: record[:method], grain: grain, rice_g: rice_g,
-                         pan_mm: record[:pan_mm], lines: read.lines, steps: Dishes::QuickSteps.read(record[:steps]),
+        Dishes::Dish.new(title: record[:title], serves: record[:serves], method: record[:method],
+                         grain: grain, rice_g: rice_g, pan_mm: record[:pan_mm], lines: read.lines,
+                         steps: Dishes::QuickSteps.read(record[:steps]),
                          note: record[:note])
       end
     end

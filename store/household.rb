@@ -22,12 +22,13 @@ module FondKettle
     # the cook's own kitchen are two folders and never share either.
     class Household
       SHELVES = %i[eaters cups spoons pots burners ovens bags goods own_ingredients].freeze
-      VALUES = { bags: House::Bag, eaters: Table::Eater, cups: Measure::Cup, spoons: Measure::Cup, pots: Kit::Vessel, burners: Kit::Burner,
+      VALUES = { bags: House::Bag, eaters: Table::Eater, cups: Measure::Cup, spoons: Measure::Cup,
+                 pots: Kit::Vessel, burners: Kit::Burner,
                  ovens: Kit::Oven }.freeze
 
       KEY_BYTES = 64
-      KEY_DAMAGED = "The kitchen's file session.key is damaged: remove it, and a new one is made. Forms that are open then " \
-                    "have to be loaded again."
+      KEY_DAMAGED = "The kitchen's file session.key is damaged: remove it, and a new one is made. Forms " \
+                    "that are open then have to be loaded again."
 
       attr_reader :cooks, :dishes, :database
 
@@ -117,7 +118,9 @@ module FondKettle
         records = shelf(:own_ingredients).all
         return Larder::Names.ours if records.empty?
 
-        @names = Larder::Names.with(records.map { |record| own_ingredient(record) }) unless @names_from.equal?(records)
+        unless @names_from.equal?(records)
+          @names = Larder::Names.with(records.map { |record| own_ingredient(record) })
+        end
         @names_from = records
         @names
       end
@@ -165,14 +168,17 @@ module FondKettle
       # What this house measures by; `cup`, a record, first, or the first of the cupboard.
       def measures(cup = nil)
         cup ||= shelf(:cups).all.first
-        Measure::House.with(cup && value(:cups, cup), spoons: values(:spoons).freeze, scale_step_g: kitchen[:scale_step_g])
+        Measure::House.with(cup && value(:cups, cup), spoons: values(:spoons).freeze,
+                                                      scale_step_g: kitchen[:scale_step_g])
       end
 
       # The key that signs this household's sessions, made on first use.
       def session_key
         path = File.join(@folder, "session.key")
         unless File.exist?(path)
-          File.open(path, File::WRONLY | File::CREAT | File::EXCL, 0o600) { |file| file.write(SecureRandom.hex(KEY_BYTES)) }
+          File.open(path, File::WRONLY | File::CREAT | File::EXCL, 0o600) do |file|
+            file.write(SecureRandom.hex(KEY_BYTES))
+          end
         end
         key = File.read(path)
         raise StoreUnavailable, KEY_DAMAGED unless key.bytesize == 2 * KEY_BYTES
@@ -188,7 +194,8 @@ module FondKettle
 
       def as_values
         lists = %i[pots burners ovens cups spoons bags eaters].to_h { |table| [table, values(table).freeze] }
-        House::Shelves.new(**lists, portions_g: portions_g, **kitchen.slice(:altitude_m, :hands, :scale_step_g))
+        House::Shelves.new(**lists, portions_g: portions_g,
+                                    **kitchen.slice(:altitude_m, :hands, :scale_step_g))
       end
 
       def list(text)

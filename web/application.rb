@@ -29,10 +29,10 @@ module FondKettle
                  font_src: "'self'", connect_src: "'self'", object_src: "'none'", base_uri: "'none'",
                  form_action: "'self'", frame_ancestors: "'none'" }.freeze
       PLACES = { "/" => TablePlace, "/pot" => PotPlace, "/stove" => StovePlace, "/log" => LogPlace,
-                 "/cupboard" => CupboardPlace, "/dishes" => DishesPlace, "/evening" => EveningPlace, "/measures" => MeasuresPlace,
-                 "/tests" => TestsPlace, "/ways" => MethodsPlace }.freeze
-      TOO_OLD = "This form is too old, too long (over 4 MB), or did not come from our page. Go back: what you typed is still " \
-                "there. Load the page again and send it once more."
+                 "/cupboard" => CupboardPlace, "/dishes" => DishesPlace, "/evening" => EveningPlace,
+                 "/measures" => MeasuresPlace, "/tests" => TestsPlace, "/ways" => MethodsPlace }.freeze
+      TOO_OLD = "This form is too old, too long (over 4 MB), or did not come from our page. Go back: what " \
+                "you typed is still there. Load the page again and send it once more."
       LONGEST_SESSION_S = 30 * 24 * 3600
 
       module_function

@@ -11,7 +11,8 @@ RSpec.describe FondKettle::Belief::Held do
     FondKettle::Belief::Unknowns.all.each do |unknown|
       load, setting = described_class.truth(unknown.key => 1.2).applied(plan.load, plan.setting)
       expect([load, setting]).not_to eq([plan.load, plan.setting]), unknown.name
-      expect(described_class.truth(unknown.key => 1.0).applied(plan.load, plan.setting)).to eq([plan.load, plan.setting])
+      expect(described_class.truth(unknown.key => 1.0)
+                            .applied(plan.load, plan.setting)).to eq([plan.load, plan.setting])
     end
     expect { described_class.truth(luck: 2.0) }.to raise_error(KeyError)
   end

@@ -2,7 +2,9 @@
 
 RSpec.describe FondKettle::Belief::Spreading do
   it "names every unknown as a cause, and leaves out what the stages do not meet" do
-    covered, open = %w[covered-pot open-then-covered].map { |method| plan_for(basic_request(method: method)).spread.by_cause }
+    covered, open = %w[covered-pot open-then-covered].map do |method|
+      plan_for(basic_request(method: method)).spread.by_cause
+    end
     expect(covered.keys).to eq(FondKettle::Belief::Unknowns.all.map(&:key))
     expect([covered[:open], open[:open]]).to match([0.0, be > 5])
   end

@@ -31,10 +31,12 @@ RSpec.describe "Every way of cooking", :browser do
     expect(page).to have_css("#clock", text: /\A09:5\d\z/)
     visit "/tests"
     click_link "A test is running"
-    expect(page).to have_css("#clock", text: /\A09:[345]\d\z/).and be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag22aa)
+    expect(page).to have_css("#clock", text: /\A09:[345]\d\z/)
+      .and be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag22aa)
     fill_in "It weighs now, g", with: "2110"
     click_button "Work it out"
-    expect(page).to have_css(".notice", text: "Steel pot: its lid loses 1.2 times the book's figure (was not tested)")
+    expect(page).to have_css(".notice",
+                             text: "Steel pot: its lid loses 1.2 times the book's figure (was not tested)")
   end
 
   it "stands side by side, and one tap plans it" do
@@ -72,12 +74,14 @@ RSpec.describe "Every way of cooking", :browser do
     expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag22aa)
   end
 
-  it "counts what is typed beside the rice, a line at a time, and opens the drawer that has something wrong" do
+  it "counts what is typed beside the rice, a line at a time, " \
+     "and opens the drawer that has something wrong" do
     visit "/pot?grain=basmati&pot=3&for=amount&amount=420&unit=g"
     find("#drawer-beside summary").send_keys(:enter)
     fill_in "Goes in beside the rice", with: "400 g tomatoes\n2 moonstones"
     expect(page).to have_css("#drawer-beside .said", text: "400 g tomatoes, moonstones")
-    expect(page).to have_css(".balance", text: "340 g").and have_css(".warnings", text: "Not counted yet, “2 moonstones”")
+    expect(page).to have_css(".balance", text: "340 g")
+      .and have_css(".warnings", text: "Not counted yet, “2 moonstones”")
     expect(find_field("Goes in beside the rice").value.lines.size).to eq(2)
     find("[data-drag=soak]").send_keys(:arrow_up)
     expect(page).to have_css("#drawer-wash .said", text: "soaked 35 min")
@@ -93,7 +97,8 @@ RSpec.describe "Every way of cooking", :browser do
     find("summary", text: "Take off the heat and rest").click
     fill_in "stage-2-minutes", with: "soon"
     click_button "Try it here"
-    expect(page).to have_css("details[open] #stage-2-minutes-problem", text: "must be ready or must be a number")
+    expect(page).to have_css("details[open] #stage-2-minutes-problem",
+                             text: "must be ready or must be a number")
     fill_in "stage-2-minutes", with: "21"
     page.execute_script("document.querySelectorAll('details').forEach((drawer) => { drawer.open = true; })")
     [[1280, 800], [390, 844]].each do |width, height|

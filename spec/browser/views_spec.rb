@@ -10,10 +10,12 @@ RSpec.describe "Every view", :browser do
             "a marked pot" => "/pot?guests=10000&soak=x&own=x&burner=x&beside=30+kg+leek",
             "side by side" => "/pot/side-by-side?grain=basmati&pot=1&for=amount&amount=130&unit=g",
             "the course" => "/pot/course?grain=basmati&pot=1&for=amount&amount=130&unit=g&with=sea",
-            "empty stove" => "/stove", "tests" => "/tests", "ways" => "/ways", "a new way" => "/ways/new?from=level",
+            "empty stove" => "/stove", "tests" => "/tests", "ways" => "/ways",
+            "a new way" => "/ways/new?from=level",
             "a way as a file" => "/ways/new/file?from=level",
             "dishes" => "/dishes", "a dish" => "/dishes/2", "a dish in hand" => "/dishes/3/edit",
-            "measures" => "/measures", "bringing in" => "/dishes/import", "an evening" => "/evening?dish=6&guests=4&serve=19:00",
+            "measures" => "/measures", "bringing in" => "/dishes/import",
+            "an evening" => "/evening?dish=6&guests=4&serve=19:00",
             "a sheet" => "/evening/print?dish=2",
             "log" => "/log", "outcome" => "/log/2", "cupboard" => "/cupboard" }.freeze
 
@@ -46,7 +48,8 @@ RSpec.describe "Every view", :browser do
     7.times do |index|
       expect(page).to have_css(".stove-title", text: "step #{index + 1} of 7")
       expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag22aa)
-      heights = page.evaluate_script("[...document.querySelectorAll('.stove .button')].map(b => b.offsetHeight)")
+      heights = page.evaluate_script("[...document.querySelectorAll('.stove " \
+                                     ".button')].map(b => b.offsetHeight)")
       expect(heights.min).to be >= 56
       click_button "Done, next" if index < 6
     end

@@ -18,9 +18,10 @@ RSpec.describe "Figures of the cautions" do
 
   it "say which way they bound, and for what" do
     said = FondKettle::Care::Cautions.all.to_h { |caution| [caution.code, caution.say] }
-    bounds = { "cooked-rice-cooling" => ["hot (60 °C or above)", "within 2 hours", "at 5 °C or below", "within a day",
-                                         "reheat once until steaming throughout (74 °C)"],
-               "poultry-and-meat" => ["poultry to 74 °C", "minced meat to 71 °C", "whole cuts to 63 °C with 3 minutes' rest"],
+    bounds = { "cooked-rice-cooling" => ["hot (60 °C or above)", "within 2 hours", "at 5 °C or below",
+                                         "within a day", "reheat once until steaming throughout (74 °C)"],
+               "poultry-and-meat" => ["poultry to 74 °C", "minced meat to 71 °C",
+                                      "whole cuts to 63 °C with 3 minutes' rest"],
                "fish-done" => ["fish to 63 °C"] }
     bounds.each { |code, words| expect(said.fetch(code).gsub(/\s+/, " ")).to include(*words) }
   end

@@ -9,7 +9,8 @@ RSpec.describe FondKettle::Care::Cautions do
       data = YAML.safe_load(text)
       %w[base stages after].each do |section|
         (data[section] || []).each_with_index do |step, index|
-          step.merge!("key" => "#{%w[sear up down stand mull zest][index % 6]}-#{section}", "say" => "Hocus", "cue" => "pocus",
+          step.merge!("key" => "#{%w[sear up down stand mull zest][index % 6]}-#{section}", "say" => "Hocus",
+                      "cue" => "pocus",
                       "why" => "so")
         end
       end
@@ -19,7 +20,7 @@ RSpec.describe FondKettle::Care::Cautions do
   end
 
   def shown(request, library)
-    plan = FondKettle::Methods::Planner.plan(FondKettle::Formats::RequestReader.new(request, library: library).request)
+    plan = plan_for(request, library)
     plan.tasks.map { |task| plan.cautions_at(task).map(&:code) }
   end
 
@@ -33,7 +34,8 @@ RSpec.describe FondKettle::Care::Cautions do
       %w[ordinary dough].product(%w[steel clay], [[], company]).each do |lid, material, additions|
         next if library.fetch(method).parts && lid == "dough"
 
-        request = basic_request(method: method, vessel: { "lid" => lid, "material" => material }, additions: additions)
+        request = basic_request(method: method, vessel: { "lid" => lid, "material" => material },
+                                additions: additions)
         expect(shown(request, other)).to eq(shown(request, library)), "#{method}, #{lid}, #{material}"
       end
     end
@@ -41,7 +43,8 @@ RSpec.describe FondKettle::Care::Cautions do
 
   it "stand where the step is, not at the end" do
     shown = shown(basic_request(method: "broth-under-rice", additions: company), library)
-    kinds = FondKettle::Methods::Planner.plan(request_for(basic_request(method: "broth-under-rice", additions: company)))
+    kinds = FondKettle::Methods::Planner.plan(request_for(basic_request(method: "broth-under-rice",
+                                                                        additions: company)))
                                         .tasks.map { |task| task.kind.key }
     at = kinds.zip(shown).group_by(&:first).transform_values { |pairs| pairs.map(&:last).flatten }
     expect(at["fry"]).to include("hot-fat", "poultry-and-meat", "fish-done")
@@ -61,8 +64,10 @@ RSpec.describe FondKettle::Care::Cautions do
   it "are never dropped: what fits no kind stands at the first step at which it holds" do
     caution = FondKettle::Care::Caution.new(code: "x", needs: ["in:moon"], at: ["shape"], say: "x")
     tasks = [[], ["in:moon"], ["in:moon"]].each_with_index.map do |facts, index|
-      FondKettle::Care::Task.new(slot: FondKettle::Clock::Slot.of("t#{index}", 1), kind: FondKettle::Care::Kinds.fetch("fry"),
-                                 key: "k", say: "", cue: "", why: "", hands_on: true, timed_min: 1.0, heat: nil, watch: [],
+      FondKettle::Care::Task.new(slot: FondKettle::Clock::Slot.of("t#{index}", 1),
+                                 kind: FondKettle::Care::Kinds.fetch("fry"),
+                                 key: "k", say: "", cue: "", why: "", hands_on: true, timed_min: 1.0,
+                                 heat: nil, watch: [],
                                  amounts: [], facts: facts)
     end
     expect(caution.places(tasks).map(&:id)).to eq(["t1"])
@@ -72,8 +77,8 @@ RSpec.describe FondKettle::Care::Cautions do
 
   it "count food that nobody knows as food that may be raw" do
     lines = FondKettle::Dishes::QuickText.new.read("200 g dragon | base").lines
-    dish = FondKettle::Dishes::Dish.new(title: "Dragon", serves: 4.0, method: "covered-pot", grain: "basmati", rice_g: 300.0,
-                                        pan_mm: nil, lines: lines, steps: [], note: "")
+    dish = FondKettle::Dishes::Dish.new(title: "Dragon", serves: 4.0, method: "covered-pot", grain: "basmati",
+                                        rice_g: 300.0, pan_mm: nil, lines: lines, steps: [], note: "")
     plan = FondKettle::Dishes::Laying.supper(dish, 1.0, request_for(basic_request)).plan
     expect(plan.cautions.keys.map(&:code)).to include("poultry-and-meat")
   end
@@ -82,7 +87,8 @@ RSpec.describe FondKettle::Care::Cautions do
     Tempfile.create(["cautions", ".yml"]) do |file|
       file.write("- { code: a, at: [end], say: 'Mind the %{gap}' }\n")
       file.flush
-      expect { described_class.load_file(file.path) }.to raise_error(FondKettle::BadCatalogue, /%\{gap\} is not known here/)
+      expect { described_class.load_file(file.path) }.to raise_error(FondKettle::BadCatalogue,
+                                                                     /%\{gap\} is not known here/)
     end
   end
 end

@@ -13,7 +13,8 @@ RSpec.describe FondKettle::Care::Kinds do
   end
 
   it "lets a method use in a section only what belongs there" do
-    expect(described_class.for_section("stages")).to include("boil", "low", "rest").and(satisfy { |keys| !keys.include?("fry") })
+    expect(described_class.for_section("stages"))
+      .to include("boil", "low", "rest").and(satisfy { |keys| !keys.include?("fry") })
     expect { described_class.fetch("juggle") }.to raise_error(KeyError)
   end
 

@@ -8,7 +8,8 @@ RSpec.describe "The command line" do
   root = File.expand_path("../..", __dir__)
 
   define_method(:kettle) do |*words, input: ""|
-    output, errors, status = Open3.capture3(RbConfig.ruby, File.join(root, "bin/kettle"), *words, stdin_data: input)
+    output, errors, status = Open3.capture3(RbConfig.ruby, File.join(root, "bin/kettle"), *words,
+                                            stdin_data: input)
     [output, errors, status.exitstatus]
   end
 
@@ -21,9 +22,11 @@ RSpec.describe "The command line" do
   it "knows the methods of a folder, tells a broken one and works on" do
     Dir.mktmpdir do |folder|
       File.write(File.join(folder, "ours.yml"), "key: ours\nlike: covered-pot\nname: Ours\ndrain: quick\n")
-      File.write(File.join(folder, "torn.yml"), "key: torn\nlike: covered-pot\nstages:\n  - { key: a, heat: low, minutes: 3, " \
+      File.write(File.join(folder, "torn.yml"), "key: torn\nlike: covered-pot\nstages:\n  - { key: a, " \
+                                                "heat: low, minutes: 3, " \
                                                 "say: \"%{sauce}\", cue: b, why: c }\n")
-      output, errors, status = kettle("plan", "-", "--methods", folder, input: JSON.generate(basic_request(method: "ours")))
+      output, errors, status = kettle("plan", "-", "--methods", folder,
+                                      input: JSON.generate(basic_request(method: "ours")))
       expect([JSON.parse(output)["method"], status]).to eq(["ours", 0])
       expect(errors).to match(/torn.yml, a: %\{sauce\} is not known here/)
       expect(kettle("plan", "-", "--methods", "/nowhere", input: "{}").last).to eq(2)
@@ -44,7 +47,8 @@ RSpec.describe "The command line" do
   end
 
   it "refuses with fields and status 2, never a trace" do
-    [[%w[plan -], '{"grain":'], [%w[plan /no/such/file], ""], [%w[convert abc C F], ""], [%w[convert -3 g kg], ""],
+    [[%w[plan -], '{"grain":'], [%w[plan /no/such/file], ""], [%w[convert abc C F], ""],
+     [%w[convert -3 g kg], ""],
      [%w[convert 1 us-cup g --of mud], ""]].each do |words, input|
       output, errors, status = kettle(*words, input: input)
       expect([output, status]).to eq(["", 2])

@@ -42,7 +42,8 @@ RSpec.describe FondKettle::Clock::Placement do
              slot.of("fill", 1, uses: { "cook" => 1 }, after: [after.new(task: "soak", least: 0, most: 5),
                                                                after.new(task: "fry", least: 0, most: 10)])]
     placed = described_class.place(slots, resources: meals::RESOURCES)
-    expect([placed.span_min, placed.starts]).to eq([34, { "rinse" => 34, "soak" => 31, "fry" => 21, "fill" => 1 }])
+    expect([placed.span_min,
+            placed.starts]).to eq([34, { "rinse" => 34, "soak" => 31, "fry" => 21, "fill" => 1 }])
   end
 
   it "names the bounds or the resource that cannot be met" do
@@ -58,7 +59,8 @@ RSpec.describe FondKettle::Clock::Placement do
     expect { described_class.place(at_once, ends: ends, resources: { "cook" => 1 }) }
       .to raise_error(FondKettle::InvalidInput, /1 of cook/)
     stray = [slot.of("a", 1, after: [after.new(task: "z", least: 0, most: nil)])]
-    expect { described_class.place(stray) }.to raise_error(FondKettle::InvalidInput, /must name one of the tasks/)
+    expect { described_class.place(stray) }.to raise_error(FondKettle::InvalidInput,
+                                                           /must name one of the tasks/)
   end
 
   it "can put tasks in turn, whatever waits" do

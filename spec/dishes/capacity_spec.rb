@@ -8,7 +8,9 @@ RSpec.describe FondKettle::Dishes::Capacity do
   it "fills a pot and no more" do
     asked = request_for(basic_request(vessel: { "diameter_mm" => 240 }))
     rice_g = described_class.rice_g(asked)
-    fits = [rice_g, rice_g * 1.02].map { |grams| FondKettle::Methods::Planner.plan(asked.with(rice_g: grams)).fit.fits? }
+    fits = [rice_g, rice_g * 1.02].map do |grams|
+      FondKettle::Methods::Planner.plan(asked.with(rice_g: grams)).fit.fits?
+    end
     expect(fits).to eq([true, false])
     pilaf = dish("3 onions | base")
     expect(described_class.factor(pilaf, asked) * 320).to be < rice_g
@@ -20,7 +22,9 @@ RSpec.describe FondKettle::Dishes::Capacity do
     %w[covered-pot boil-and-drain one-pot-sauce mixed-rice].product(pots) do |method, pot|
       asked = request_for(basic_request(method: method, vessel: pot))
       most_g = described_class.rice_g(asked)
-      fits = [most_g, most_g * 1.012].map { |g| FondKettle::Methods::Planner.plan(asked.with(rice_g: g)).fit.fits? }
+      fits = [most_g, most_g * 1.012].map do |g|
+        FondKettle::Methods::Planner.plan(asked.with(rice_g: g)).fit.fits?
+      end
       expect(fits).to eq([true, false]), "#{method} in #{pot}: #{most_g}"
     end
   end

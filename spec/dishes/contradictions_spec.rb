@@ -2,7 +2,8 @@
 
 RSpec.describe FondKettle::Dishes::Contradictions do
   it "points out two figures that cannot both be true" do
-    ["bake at 180 °C (400 °F)", "450 g (2 lb) chicken", "1 lb or 900 g beef", "gas mark 2 (200 °C)"].each do |text|
+    ["bake at 180 °C (400 °F)", "450 g (2 lb) chicken", "1 lb or 900 g beef",
+     "gas mark 2 (200 °C)"].each do |text|
       expect(described_class.in(text)).to match([/cannot both be true/]), text
     end
   end

@@ -5,8 +5,8 @@ require_relative "../support/suppers"
 RSpec.describe FondKettle::Dishes::Scaling do
   include Support::Suppers
 
-  lines = "3 onions | base\n45 g butter | base\n1 tsp salt\n2 chillies | base\n1 tsp cumin | base\n3 eggs | finish\n" \
-          "400 g stock | liquid\n1 bay leaf | base | fixed\n600 g chicken | base"
+  lines = "3 onions | base\n45 g butter | base\n1 tsp salt\n2 chillies | base\n1 tsp cumin | base\n3 eggs " \
+          "| finish\n400 g stock | liquid\n1 bay leaf | base | fixed\n600 g chicken | base"
 
   it "gives back every amount by f and then 1/f" do
     PropCheck.forall(PropCheck::Generators.choose(10..1200)).check do |percent|
@@ -14,15 +14,18 @@ RSpec.describe FondKettle::Dishes::Scaling do
       whole = dish(lines)
       there = described_class.lines(whole, factor, pan_mm: 300)
       scaled = there.map { |line| line.line.with(amount: line.amount, g: line.g) }
-      back = described_class.lines(whole.with(lines: scaled, rice_g: 320.0 * factor, pan_mm: 300.0), 1 / factor, pan_mm: 240)
+      back = described_class.lines(whole.with(lines: scaled, rice_g: 320.0 * factor, pan_mm: 300.0),
+                                   1 / factor, pan_mm: 240)
       expect(back.map(&:g)).to match(whole.lines.map { |line| be_within(1e-6 * line.g).of(line.g) })
     end
   end
 
   it "grows each line in its own way" do
-    grown = described_class.lines(dish(lines), 3.0, pan_mm: 300).to_h { |line| [line.line.ingredient.key, line] }
+    grown = described_class.lines(dish(lines), 3.0, pan_mm: 300)
+                           .to_h { |line| [line.line.ingredient.key, line] }
     expect(grown.transform_values { |line| line.factor.round(3) })
-      .to include("onion" => 3.0, "butter" => 1.563, "chilli" => (3**0.75).round(3), "cumin" => (3**0.85).round(3),
+      .to include("onion" => 3.0, "butter" => 1.563, "chilli" => (3**0.75).round(3),
+                  "cumin" => (3**0.85).round(3),
                   "bay-leaf" => 1.0)
     expect(grown["salt"].factor).to be_between(2.8, 3.0)
     expect(grown.values.reject { |line| line.why.nil? }.map { |line| line.line.ingredient.key })

@@ -14,8 +14,11 @@ RSpec.describe FondKettle::Dishes::Sense do
     expect(codes("3 tbsp salt")).to include("salt-high")
     expect(codes("2 tbsp saffron | base")).to include("much-of-it")
     expect(codes("200 g dried kidney beans | with")).to include("boil-longer")
-    %w[finish beside].each { |stage| expect(codes("200 g dried kidney beans | #{stage}")).to include("boil-longer") }
-    ["Fry the onions | fry | 40 min", "Keep just below a simmer, do not let them boil | 40 min"].each do |steps|
+    %w[finish beside].each do |stage|
+      expect(codes("200 g dried kidney beans | #{stage}")).to include("boil-longer")
+    end
+    ["Fry the onions | fry | 40 min",
+     "Keep just below a simmer, do not let them boil | 40 min"].each do |steps|
       expect(codes("200 g red lentils | base", steps: steps)).to include("boil-longer")
     end
     expect(codes("200 g cooked kidney beans | finish\n3 leeks | base")).not_to include("boil-longer")

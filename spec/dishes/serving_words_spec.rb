@@ -17,9 +17,11 @@ RSpec.describe FondKettle::Dishes::ServingWords do
     { ["3 onions", 1.5] => ["4 1/2", "540 g", nil], ["3 eggs", 0.4] => ["1", "55 g", "−17 %"],
       ["1 lemon", 0.25] => ["1/4", "25 g", nil], ["2 cloves garlic", 3.0] => ["5 cloves", "20 g", "−2 %"],
       ["600 g chicken", 1.33] => [nil, "800 g", nil], ["2 bay leaves", 6.0] => ["9", "3 g", "−2 %"],
-      ["1 can coconut milk", 0.6] => ["1/2 can", "200 g", "−17 %"] }.each do |(text, factor), (words, weight, off)|
+      ["1 can coconut milk", 0.6] => ["1/2 can", "200 g",
+                                      "−17 %"] }.each do |(text, factor), (words, weight, off)|
       said = say(text, factor, house)
-      next expect(said.weight).to eq("240 g") if text.include?("can ") # halves and quarters are both too coarse: it is weighed
+      # Halves and quarters are both too coarse: it is weighed.
+      next expect(said.weight).to eq("240 g") if text.include?("can ")
 
       expect([said.words, said.weight, said.off]).to eq([words, weight, off]), text
     end

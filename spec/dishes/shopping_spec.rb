@@ -6,7 +6,8 @@ RSpec.describe FondKettle::Dishes::Shopping do
   include Support::Suppers
 
   it "shops against the cupboard, buys tins whole and begins with what soaks" do
-    whole = supper(dish("1 can coconut milk | liquid\n200 g dried beans | base\n2 onions | base\n1 onion | finish"), 0.3)
+    whole = supper(dish("1 can coconut milk | liquid\n200 g dried beans | " \
+                        "base\n2 onions | base\n1 onion | finish"), 0.3)
     list = described_class.new(whole, FondKettle::Measure::House.with(nil),
                                { "basmati" => 40.0, "onion" => 1000.0 })
     items = list.items.to_h { |item| [item.key, item] }
@@ -18,10 +19,12 @@ RSpec.describe FondKettle::Dishes::Shopping do
   end
 
   it "adds up what is needed twice, whatever it was counted in, and takes from the cupboard once" do
-    whole = supper(dish("2 onions | base\n1 onion | finish\n200 g onion | finish\n3 dragons\n2 cups dragons\n" \
-                        "100 g cooked chickpeas | base\n100 g cooked black beans | base"))
-    items = described_class.new(whole, FondKettle::Measure::House.with(nil), { "cooked-pulse" => 150.0 }).items
-    onion, dragon, beans, peas = %w[onions dragons beans chickpeas].map { |name| items.find { |item| item.name.end_with?(name) } }
+    whole = supper(dish("2 onions | base\n1 onion | finish\n200 g onion | finish\n3 dragons\n2 cups " \
+                        "dragons\n100 g cooked chickpeas | base\n100 g cooked black beans | base"))
+    items = described_class.new(whole, FondKettle::Measure::House.with(nil), { "cooked-pulse" => 150.0 })
+                           .items
+    onion, dragon, beans, peas = %w[onions dragons beans
+                                    chickpeas].map { |name| items.find { |item| item.name.end_with?(name) } }
     expect([onion.need_g, onion.weight]).to eq([560.0, "560 g"])
     expect([dragon.words, dragon.need_g]).to eq(["3 and 2 cups", nil])
     expect([beans.buy_g, peas.buy_g].sum).to be_within(1e-9).of(50)

@@ -15,17 +15,24 @@ RSpec.describe "An evening" do
   it "says liquid in spoons and glasses that brings every demo dish out right" do
     Support::ScaledDishes.suppers do |supper, house|
       said_g = FondKettle::Measure::Spoken.measured_ml(supper.plan.liquid_g, house)
-      verdict = FondKettle::Methods::Trying.run(supper.plan.request, said_g, stages: supper.plan.stages).verdict
-      expect(%w[firm standard soft]).to include(verdict), "#{supper.dish.title} for #{supper.servings}: #{verdict}"
+      verdict = FondKettle::Methods::Trying.run(supper.plan.request, said_g, stages: supper.plan.stages)
+                                           .verdict
+      expect(%w[firm standard soft]).to include(verdict),
+                                        "#{supper.dish.title} for #{supper.servings}: #{verdict}"
       unless supper.plan.load.plenty?
-        expect(supper.plan.run.uptake).to be_within(0.01 * supper.plan.load.uptake).of(supper.plan.load.uptake)
+        expect(supper.plan.run.uptake).to be_within(0.01 *
+                                                    supper.plan.load.uptake).of(supper.plan.load.uptake)
       end
     end
   end
 
   it "does not scale the liquid with the rice" do
     pilaf = dish("3 onions | base | browned\n400 g stock | liquid")
-    one, three = [1.0, 3.0].map { |factor| supper(pilaf, factor, vessel: { "diameter_mm" => 300, "height_mm" => 200 }) }
+    one, three = [1.0,
+                  3.0].map do |factor|
+      supper(pilaf, factor,
+             vessel: { "diameter_mm" => 300, "height_mm" => 200 })
+    end
     expect(three.liquid_g).to be < 3 * one.liquid_g
     expect(three.liquid_g).to be > 2.5 * one.liquid_g
   end
@@ -45,7 +52,8 @@ RSpec.describe "An evening" do
   end
 
   it "never drops a caution: those of what is cooked beside the pot are there too" do
-    for_cautions = supper(dish("800 g chicken | beside\n250 g yoghurt | beside")).plan.cautions.keys.map(&:code)
+    for_cautions =
+      supper(dish("800 g chicken | beside\n250 g yoghurt | beside")).plan.cautions.keys.map(&:code)
     expect(for_cautions).to include("poultry-and-meat", "allergens", "cooked-rice-cooling")
   end
 

@@ -28,17 +28,22 @@ RSpec.describe FondKettle::Formats::ClockReader do
       { "serv_at" => 1 } => "serv_at is not known; did you mean serve_at?",
       { "tasks" => [] } => "tasks must list between 1 and 60",
       { "tasks" => [task, task] } => "tasks must have ids of their own",
-      { "tasks" => [task.merge("minutes" => 2.5)] } => "tasks.0.minutes must be a whole number, between 0 and 2880",
-      { "tasks" => [task.merge("uses" => { "cook" => -1 })] } => "tasks.0.uses.cook must be a whole number between 0 and 50",
+      { "tasks" => [task.merge("minutes" => 2.5)] } => "tasks.0.minutes must be a whole number, " \
+                                                       "between 0 and 2880",
+      { "tasks" => [task.merge("uses" => { "cook" => -1 })] } => "tasks.0.uses.cook must be a whole " \
+                                                                 "number between 0 and 50",
       { "tasks" => [task.merge("after" => [{ "task" => "soak", "gap" => [3, 1] }])], "ends" => [] } =>
         "tasks.0.after.0.gap must be whole minutes, the smaller first, between 0 and 2880 or null",
       { "ends" => [{ "task" => "moon", "before_serve" => [0, 5] }] } => "ends must name one of the tasks" }
-      .each { |change, message| expect(problems(request(**change.transform_keys(&:to_sym)))).to eq([message]) }
+      .each do |change, message|
+        expect(problems(request(**change.transform_keys(&:to_sym)))).to eq([message])
+      end
   end
 
   it "takes the tasks of a plan as they are, whatever the method" do
     FondKettle::Methods::Library.ours.all.each_key do |method|
-      answer = JSON.parse(JSON.generate(FondKettle::Formats::PlanJson.call(plan_for(basic_request(method: method)))))
+      plan = plan_for(basic_request(method: method))
+      answer = JSON.parse(JSON.generate(FondKettle::Formats::PlanJson.call(plan)))
       placed = described_class.new(request(tasks: answer["tasks"], ends: answer["ends"],
                                            resources: { "cook" => 1, "burner" => 2, "oven" => 1 })).answer
       expect(placed[:span_minutes]).to eq(answer["minutes"]["total"]), method

@@ -14,12 +14,15 @@ RSpec.describe "Dishes in and out" do
 
   def page(recipe, extra = "")
     data = JSON.generate(recipe).gsub("</", "<\\/")
-    "<html><head>#{extra}<script type=\"application/ld+json\">#{data}</script></head><body>#{'<p>x</p>' * 3}</body></html>"
+    "<html><head>#{extra}<script " \
+      "type=\"application/ld+json\">#{data}</script></head><body>#{'<p>x</p>' * 3}</body></html>"
   end
 
-  recipe = { "@context" => "https://schema.org", "@type" => "Recipe", "name" => "Pea rice", "recipeYield" => ["4", "4 servings"],
+  recipe = { "@context" => "https://schema.org", "@type" => "Recipe", "name" => "Pea rice",
+             "recipeYield" => ["4", "4 servings"],
              "recipeIngredient" => ["1 ½ cups basmati rice, rinsed", "200 g frozen peas", "1 onion | big"],
-             "recipeInstructions" => [{ "@type" => "HowToSection", "itemListElement" => [{ "text" => "Fry." }] },
+             "recipeInstructions" => [{ "@type" => "HowToSection",
+                                        "itemListElement" => [{ "text" => "Fry." }] },
                                       "Boil <b>it</b>."], "nutrition" => {} }.freeze
 
   it "comes back from our own JSON, which the published schema allows" do
@@ -37,20 +40,25 @@ RSpec.describe "Dishes in and out" do
   end
 
   it "tells where JSON of ours is wrong" do
-    bad = { "format" => "fond-kettle-dish-1", "title" => "", "serves" => 900, "lines" => [{ "stage" => "oven" }] }
+    bad = { "format" => "fond-kettle-dish-1", "title" => "", "serves" => 900,
+            "lines" => [{ "stage" => "oven" }] }
     expect { draft(JSON.generate(bad)) }.to raise_error(FondKettle::InvalidInput) { |error|
       expect(error.problems.to_h { |problem| [problem[:field], problem[:message]] })
-        .to include("title" => "must be given", "serves" => "must be between 0.5 and 200", "lines.0" => "must have name",
-                    "lines.0.stage" => /must be one of: base/, "dish" => "must have method, grain, rice")
+        .to include("title" => "must be given", "serves" => "must be between 0.5 and 200",
+                    "lines.0" => "must have name", "lines.0.stage" => /must be one of: base/,
+                    "dish" => "must have method, grain, rice")
     }
   end
 
   it "finds a recipe wherever a page keeps it" do
-    [page(recipe), page([{ "@type" => "WebPage" }, recipe]), page({ "@graph" => [{ "@type" => "Person" }, recipe] }),
+    [page(recipe), page([{ "@type" => "WebPage" }, recipe]),
+     page({ "@graph" => [{ "@type" => "Person" }, recipe] }),
      JSON.generate(recipe),
-     page({ "@type" => "WebPage", "mainEntity" => recipe.merge("@type" => %w[Recipe NewsArticle]) })].each do |text|
+     page({ "@type" => "WebPage",
+            "mainEntity" => recipe.merge("@type" => %w[Recipe NewsArticle]) })].each do |text|
       found = draft(text)
-      expect([found.title, found.serves, found.grain, found.rice]).to eq(["Pea rice", "4", "basmati", "277 g"])
+      expect([found.title, found.serves, found.grain,
+              found.rice]).to eq(["Pea rice", "4", "basmati", "277 g"])
       expect(found.lines.split("\n")).to eq(["200 g frozen peas", "1 onion / big"])
     end
   end
@@ -70,9 +78,9 @@ RSpec.describe "Dishes in and out" do
   end
 
   it "says in words what cannot be read" do
-    refusals = { "" => /must be given/, "hello" => /none was found/, "<html></html>" => /none was found/, "{\"a\":1" => /damaged/,
-                 "\xFF\xFE".dup => /must be text/, "<div>" * 5000 => /none was found/,
-                 ("x" * (9 * 1024 * 1024)) => /at most 8 MB; this has 9/ }
+    refusals = { "" => /must be given/, "hello" => /none was found/, "<html></html>" => /none was found/,
+                 "{\"a\":1" => /damaged/, "\xFF\xFE".dup => /must be text/,
+                 "<div>" * 5000 => /none was found/, ("x" * (9 * 1024 * 1024)) => /at most 8 MB; this has 9/ }
     refusals.each do |text, words|
       expect { draft(text) }.to raise_error(FondKettle::InvalidInput, words)
     end
@@ -91,17 +99,22 @@ RSpec.describe "Dishes in and out" do
     data = FondKettle::Formats::RecipeLd.call(supper.dish, supper.plan, grain)
     expect(draft(JSON.generate(data)).lines.lines.size).to eq(supper.dish.lines.size)
     expect(data).to include("recipeYield" => "4 servings", "totalTime" => /\APT\d+M\z/)
-    text = FondKettle::Formats::DishMarkdown.call(supper.dish.with(title: "A *bold* <b>dish</b>"), supper.plan, grain)
-    expect(text).to include("# A \\*bold\\* \\<b\\>dish", "Contains: celery, milk.", "- 3 leeks, in rings", "refrigerate at 5 °C")
+    text = FondKettle::Formats::DishMarkdown.call(supper.dish.with(title: "A *bold* <b>dish</b>"),
+                                                  supper.plan, grain)
+    expect(text).to include("# A \\*bold\\* \\<b\\>dish", "Contains: celery, milk.", "- 3 leeks, in rings",
+                            "refrigerate at 5 °C")
   end
 
   it "gives a shopping list as text, and as a table that no spreadsheet takes for a formula" do
-    item = FondKettle::Dishes::Item.new(aisle: "spice", key: "x", name: "=SUM(A1)", words: "1 tsp", weight: nil, need_g: 2.0,
+    item = FondKettle::Dishes::Item.new(aisle: "spice", key: "x", name: "=SUM(A1)", words: "1 tsp",
+                                        weight: nil, need_g: 2.0,
                                         have_g: 0.0, buy_g: 2.0)
     expect(FondKettle::Formats::ShoppingList.text([item])).to eq("Spice:\n- 1 tsp =SUM(A1)\n")
     weighed = item.with(aisle: "butcher", name: "chicken", words: nil, weight: "600 g")
     both = weighed.with(name: "butter", words: "3 tbsp", weight: "45 g")
-    expect(FondKettle::Formats::ShoppingList.text([weighed, both])).to eq("Butcher:\n- 600 g chicken\n- 3 tbsp (45 g) butter\n")
+    expect(FondKettle::Formats::ShoppingList.text([weighed,
+                                                   both])).to eq("Butcher:\n- 600 g chicken\n- 3 " \
+                                                                 "tbsp (45 g) butter\n")
     rows = CSV.parse(FondKettle::Formats::ShoppingList.csv([item]), headers: true)
     expect(rows.first.to_h).to include("item" => "'=SUM(A1)", "buy_g" => "2.0")
   end

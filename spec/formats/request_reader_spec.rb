@@ -9,17 +9,19 @@ RSpec.describe FondKettle::Formats::RequestReader do
   end
 
   it "refuses what it does not know, with the nearest name it does" do
-    { { "vessel" => { "diameter" => 240 } } => "vessel.diameter is not known; did you mean vessel.diameter_mm?",
+    { { "vessel" => { "diameter" => 240 } } => "vessel.diameter is not known; " \
+                                               "did you mean vessel.diameter_mm?",
       { "altitud_m" => 3 } => "altitud_m is not known; did you mean altitude_m?",
       { "additions" => [{ "ingredient" => "tomato", "g" => 3,
                           "stat" => 1 }] } => /additions.0.stat is not known; known: ingredient, g/,
-      { "stages" => [{ "heat" => "low", "minutes" => 3,
-                       "parchmnt" => true }] } => /stages.0.parchmnt is not known; did you mean stages.0.parchment\?/ }
+      { "stages" => [{ "heat" => "low", "minutes" => 3, "parchmnt" => true }] } =>
+        /stages.0.parchmnt is not known; did you mean stages.0.parchment\?/ }
       .each { |change, message| expect(problems(basic_request.merge(change))).to contain_exactly(message) }
   end
 
   it "wants a unit with an amount, and one of amount and people" do
-    expect(problems(basic_request(rice: { "amount" => 3 }))).to contain_exactly(/rice.unit must be given with rice.amount/)
+    expect(problems(basic_request(rice: { "amount" => 3 })))
+      .to contain_exactly(/rice.unit must be given with rice.amount/)
     both = { "amount" => 3, "unit" => "g", "people" => [{ "appetite" => "light" }] }
     expect(problems(basic_request(rice: both))).to contain_exactly(/not both/)
   end
@@ -32,7 +34,9 @@ RSpec.describe FondKettle::Formats::RequestReader do
       expect(problems(basic_request(rice: { "amount" => number, "unit" => "kg" }))).not_to be_empty
     end
     expect { described_class.parse("{\"grain\":\"\xff\"}") }.to raise_error(FondKettle::InvalidInput, /UTF-8/)
-    ["[1]", "", "{", "{\"a\":NaN}"].each { |text| expect { described_class.parse(text) }.to raise_error(FondKettle::InvalidInput) }
+    ["[1]", "", "{", "{\"a\":NaN}"].each do |text|
+      expect { described_class.parse(text) }.to raise_error(FondKettle::InvalidInput)
+    end
   end
 
   it "sets every attribute that a request may set, by the list" do

@@ -17,8 +17,10 @@ RSpec.describe FondKettle::Formats::RunJson do
   end
 
   it "tells of a pot both scorched and chalky, and of both ways out" do
-    answer = described_class.call(try_with(basic_request(grain: "brown-long", soak: { "minutes" => 0 }), 150.0))
+    answer = described_class.call(try_with(basic_request(grain: "brown-long", soak: { "minutes" => 0 }),
+                                           150.0))
     expect(answer[:end][:verdict]).to eq("scorched")
-    expect(answer[:rescue].map { |remedy| remedy[:say] }).to contain_exactly(/Do not scrape/, /Sprinkle hot water/)
+    expect(answer[:rescue].map { |remedy| remedy[:say] })
+      .to contain_exactly(/Do not scrape/, /Sprinkle hot water/)
   end
 end

@@ -14,8 +14,9 @@ RSpec.describe FondKettle::Formats::StoredPlan do
     plan = described_class.read(described_class.write(old))
     expect(plan[:plan_version]).to eq(described_class::VERSION)
     expect(plan[:tasks].map { |task| [task[:id], task[:kind], task[:stage]] })
-      .to eq([["step-0", "rinse", nil], ["step-1", "fry", nil], ["step-2", "own", nil], ["step-3", "fill", nil],
-              ["step-4", "boil", 0], ["step-5", "stir", nil], ["step-6", "low", 1], ["step-7", "fluff", nil]])
+      .to eq([["step-0", "rinse", nil], ["step-1", "fry", nil], ["step-2", "own", nil],
+              ["step-3", "fill", nil], ["step-4", "boil", 0], ["step-5", "stir", nil], ["step-6", "low", 1],
+              ["step-7", "fluff", nil]])
     expect([plan[:balance], plan[:floor_and_top],
             plan.key?(:parts)]).to eq([{ loss_g: 40, drunk_g: 7 }, { floor: "soft", top: "firm" }, false])
   end
@@ -31,7 +32,7 @@ RSpec.describe FondKettle::Formats::StoredPlan do
 
   it "leaves the newest as it is" do
     plan = FondKettle::Formats::PlanJson.call(plan_for(basic_request))
-    expect(described_class.read(described_class.write(plan))).to include(plan_version: 2,
-                                                                         tasks: have_attributes(size: plan[:tasks].size))
+    expect(described_class.read(described_class.write(plan)))
+      .to include(plan_version: 2, tasks: have_attributes(size: plan[:tasks].size))
   end
 end

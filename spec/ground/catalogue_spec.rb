@@ -18,7 +18,8 @@ RSpec.describe "The catalogues" do
 
   it "has a method for every grain, by its traits" do
     FondKettle::Larder::Grains.all.each_value do |grain|
-      expect(FondKettle::Methods::Library.ours.all.values.count { |method| method.suits?(grain) }).to be > 3, grain.key
+      suitable = FondKettle::Methods::Library.ours.all.values.count { |method| method.suits?(grain) }
+      expect(suitable).to be > 3, grain.key
     end
   end
 
@@ -35,14 +36,19 @@ RSpec.describe "The catalogues" do
     grains = File.read(File.join(FondKettle::DATA, "grains.yml"))
     { grains.sub("firm: 1.30", "firm: 1.60") => /uptake must rise/, "- {" => /entry|did not find|parsing/,
       grains.sub("full_min: 11.5", "full_min: 11.5, colour: red") => /colour/ }.each do |text, message|
-      file(text) { |path| expect { FondKettle::Larder::Grains.load_file(path) }.to raise_error(FondKettle::BadCatalogue, message) }
+      file(text) do |path|
+        expect { FondKettle::Larder::Grains.load_file(path) }
+          .to raise_error(FondKettle::BadCatalogue, message)
+      end
     end
   end
 
   it "refuses a method with an unknown heat or a stage that does not end" do
-    { method_text("heat: low": "heat: tepid") => /heat/, method_text("    until: boil\n": "") => /stage boil: must have either/ }
+    { method_text("heat: low": "heat: tepid") => /heat/,
+      method_text("    until: boil\n": "") => /stage boil: must have either/ }
       .each do |text, message|
-        expect(FondKettle::Methods::Library.new("own.yml" => text).problems).to contain_exactly(match(message))
+        expect(FondKettle::Methods::Library.new("own.yml" => text)
+                                           .problems).to contain_exactly(match(message))
       end
   end
 

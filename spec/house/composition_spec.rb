@@ -6,18 +6,22 @@ RSpec.describe FondKettle::House::Composition do
   library = FondKettle::Methods::Library.ours
 
   def vessel(id, width, **changes)
-    FondKettle::Kit::Vessel.new(id: id, name: "pot #{id}", diameter_mm: width, height_mm: 120.0, lid: "ordinary",
+    FondKettle::Kit::Vessel.new(id: id, name: "pot #{id}", diameter_mm: width, height_mm: 120.0,
+                                lid: "ordinary",
                                 material: "steel",
                                 kg: 1.5, lid_factor: nil, **changes)
   end
 
   let(:shelves) do
-    bag = house::Bag.new(id: 1, name: "Ours", grain: "basmati", left_g: 900.0, drinks: 1.1, crop: "usual", opened_on: nil)
+    bag = house::Bag.new(id: 1, name: "Ours", grain: "basmati", left_g: 900.0, drinks: 1.1, crop: "usual",
+                         opened_on: nil)
     eaters = [%w[Ilse light], %w[Teodor hearty]].each_with_index.map do |(name, appetite), index|
-      FondKettle::Table::Eater.new(id: index + 1, name: name, appetite: appetite, age: "adult", avoids: ["nut"])
+      FondKettle::Table::Eater.new(id: index + 1, name: name, appetite: appetite, age: "adult",
+                                   avoids: ["nut"])
     end
-    house::Shelves.new(pots: [vessel(1, 200.0), vessel(2, 240.0), vessel(3, 190.0, lid: "cooker")], ovens: [], spoons: [],
-                       burners: [kit::Burner.usual("gas"), kit::Burner.usual("cooker")], eaters: eaters, bags: [bag],
+    house::Shelves.new(pots: [vessel(1, 200.0), vessel(2, 240.0), vessel(3, 190.0, lid: "cooker")], ovens: [],
+                       spoons: [], burners: [kit::Burner.usual("gas"), kit::Burner.usual("cooker")],
+                       eaters: eaters, bags: [bag],
                        cups: [FondKettle::Measure::Cup.new(id: 1, name: "jam glass", ml: 210.0)], hands: 2,
                        portions_g: FondKettle::Table::PORTION_G, altitude_m: 1150.0, scale_step_g: 5.0)
   end
@@ -33,7 +37,8 @@ RSpec.describe FondKettle::House::Composition do
 
   it "takes the kitchen for what it is: height, hands, rings, the bag's habits, the house's cup" do
     request = made(quantity: house::Quantity.of(by: "amount", amount: 2.0, unit: "cup")).request
-    expect(request).to have_attributes(altitude_m: 1150.0, hands: 2, rings: 1, rice_g: be_within(1e-9).of(2 * 210 * 0.78))
+    expect(request).to have_attributes(altitude_m: 1150.0, hands: 2, rings: 1,
+                                       rice_g: be_within(1e-9).of(2 * 210 * 0.78))
     expect(request.grain.uptake[:standard]).to be_within(1e-9).of(1.65)
     expect(request.measures.cup.name).to eq("jam glass")
   end
@@ -42,12 +47,14 @@ RSpec.describe FondKettle::House::Composition do
     made = made(quantity: house::Quantity.of(who: [1], guests: 1, boxes: 2))
     expect([made.servings, made.rice_g]).to match([3.75, be_within(1e-9).of(3.75 * 75)])
     expect(made.request.eaters.flat_map(&:avoids)).to eq(["nut"])
-    expect { made(quantity: house::Quantity.of).request }.to raise_error(FondKettle::InvalidInput, /must seat somebody/)
+    expect { made(quantity: house::Quantity.of).request }.to raise_error(FondKettle::InvalidInput,
+                                                                         /must seat somebody/)
   end
 
   it "chooses the pot: a cooker's bowl for a cooker, the width that a dish is written for, what was chosen" do
     amount = house::Quantity.of(by: "amount", amount: 300.0)
-    expect(made(method: "rice-cooker", quantity: amount).request.vessel).to have_attributes(id: 3, lid: "cooker")
+    expect(made(method: "rice-cooker",
+                quantity: amount).request.vessel).to have_attributes(id: 3, lid: "cooker")
     expect(made(quantity: amount).request.vessel.id).to eq(1)
     expect(made(quantity: amount, chosen: { pot: 2 }).request.vessel.id).to eq(2)
     expect(house::Kit.new(shelves, library.fetch("covered-pot"), {}, wide_mm: 240.0).vessel.id).to eq(2)
@@ -58,10 +65,14 @@ RSpec.describe FondKettle::House::Composition do
     filled = made(quantity: house::Quantity.of(by: "pot"))
     expect(FondKettle::Methods::Planner.plan(filled.request).fit.fits?).to be(true)
     lesson = FondKettle::Belief::NO_LESSON.with(extra_min: 2.0)
-    log = Struct.new(:lesson_given) { def lesson(grain, pot_id) = [grain.key, pot_id] == ["basmati", 1] && lesson_given }
-    taught = described_class.new(wishes(quantity: house::Quantity.of(by: "amount", amount: 300.0)), shelves, log: log.new(lesson))
+    log = Struct.new(:lesson_given) do
+      def lesson(grain, pot_id) = [grain.key, pot_id] == ["basmati", 1] && lesson_given
+    end
+    taught = described_class.new(wishes(quantity: house::Quantity.of(by: "amount", amount: 300.0)), shelves,
+                                 log: log.new(lesson))
     expect(taught.request.lesson.extra_min).to eq(2.0)
     plain = wishes(quantity: house::Quantity.of(by: "amount", amount: 300.0), learned: false)
-    expect(described_class.new(plain, shelves, log: log.new(lesson)).request.lesson).to eq(FondKettle::Belief::NO_LESSON)
+    expect(described_class.new(plain, shelves, log: log.new(lesson))
+                          .request.lesson).to eq(FondKettle::Belief::NO_LESSON)
   end
 end

@@ -2,16 +2,20 @@
 
 RSpec.describe FondKettle::Kit::VesselKinds do
   def vessel(lid)
-    FondKettle::Kit::Vessel.new(id: 1, name: "Any", diameter_mm: 200.0, height_mm: 110.0, lid: lid, material: "steel", kg: 1.2,
+    FondKettle::Kit::Vessel.new(id: 1, name: "Any", diameter_mm: 200.0, height_mm: 110.0, lid: lid,
+                                material: "steel", kg: 1.2,
                                 lid_factor: nil)
   end
 
   it "know a cooker by its lid, its heat and its method, and take everything else for a pot" do
     lids = FondKettle::Vocabulary::LIDS.group_by { |lid| vessel(lid).kind.key }
     expect(lids).to eq("cooker" => ["cooker"], "pot" => FondKettle::Vocabulary::LIDS - ["cooker"])
-    sources = FondKettle::Kit::BURNER_HIGH_W.keys.group_by { |source| FondKettle::Kit::Burner.usual(source).kind.key }
+    sources = FondKettle::Kit::BURNER_HIGH_W.keys.group_by do |source|
+      FondKettle::Kit::Burner.usual(source).kind.key
+    end
     expect(sources.fetch("cooker")).to eq(["cooker"])
-    expect(FondKettle::Methods::Library.ours.all.fetch("rice-cooker").vessel_kind).to equal(described_class::COOKER)
+    expect(FondKettle::Methods::Library.ours.all.fetch("rice-cooker")
+                                       .vessel_kind).to equal(described_class::COOKER)
     expect(FondKettle::House::Usual.method_for(described_class::COOKER)).to eq("rice-cooker")
   end
 
@@ -24,6 +28,7 @@ RSpec.describe FondKettle::Kit::VesselKinds do
   it "are asked for by kind everywhere: nothing else compares with the word" do
     root = File.expand_path("../..", __dir__)
     files = Dir["#{root}/{lib,web,store,cli}/**/*.{rb,erb,js}"].reject { |path| path.include?("/vendor/") }
-    expect(files.grep_v(%r{kit/vessel_kind}).select { |path| File.read(path).match?(/[=!]=+ ["']cooker["']/) }).to eq([])
+    expect(files.grep_v(%r{kit/vessel_kind})
+                .select { |path| File.read(path).match?(/[=!]=+ ["']cooker["']/) }).to eq([])
   end
 end

@@ -12,8 +12,10 @@ RSpec.describe "The larder" do
   end
 
   it "knows what each state leaves of the water, the thirst and the room" do
-    expect([fetch("onion").brings, fetch("onion").in_state("browned").brings]).to match([0.5, be_within(1e-9).of(0.1)])
-    expect([fetch("dried-mushroom").in_state("soaked").takes, fetch("aubergine").in_state("fried").brings]).to eq([0, 0.1])
+    expect([fetch("onion").brings,
+            fetch("onion").in_state("browned").brings]).to match([0.5, be_within(1e-9).of(0.1)])
+    expect([fetch("dried-mushroom").in_state("soaked").takes,
+            fetch("aubergine").in_state("fried").brings]).to eq([0, 0.1])
     beans = %w[raw soaked cooked].map { |state| fetch("dried-bean").in_state(state) }
     expect(beans.map { |bean| bean.takes.round(2) }).to eq([1.2, 0.48, 0.0])
     expect(beans.map(&:ahead_min)).to eq([600.0, 0.0, 0.0])
@@ -48,8 +50,9 @@ RSpec.describe "The larder" do
 
   it "finds the grain in what is said of rice, and not in what only sounds like it" do
     known = {
-      "basmati" => "basmati", "sushi rice, rinsed" => "short-white", "brown basmati rice" => "brown-long", "rice" => "long-white",
-      "sticky rice" => "glutinous", "parboiled basmati" => "parboiled-basmati", "sela rice" => "parboiled-basmati"
+      "basmati" => "basmati", "sushi rice, rinsed" => "short-white", "brown basmati rice" => "brown-long",
+      "rice" => "long-white", "sticky rice" => "glutinous", "parboiled basmati" => "parboiled-basmati",
+      "sela rice" => "parboiled-basmati"
     }
     known.each do |text, key|
       expect(names.grain(text)).to eq(key), text
@@ -64,18 +67,21 @@ RSpec.describe "The larder" do
                  "- { key: stone, name: Stone, aisle: wood, brings: 3, allergens: [granite] }\n")
       file.flush
       expect { FondKettle::Larder::Ingredients.load_file(file.path) }
-        .to raise_error(FondKettle::BadCatalogue, /stone: line 2: brings must be at most 1.*allergens.*must be one of: milk/m)
+        .to raise_error(FondKettle::BadCatalogue,
+                        /stone: line 2: brings must be at most 1.*allergens.*must be one of: milk/m)
     end
   end
 
   it "reads units by all their names, and a house's own cup before them" do
     glass = FondKettle::Measure::Cup.new(id: 1, name: "cup", ml: 200.0)
     words = FondKettle::Measure::UnitWords
-    { "tablespoons of oil" => %w[tbsp oil], "Cups flour" => %w[us-cup flour], "fl oz milk" => %w[us-fl-oz milk],
-      "cloves garlic" => %w[clove garlic], "g" => ["g", ""], "pinch of a thing" => %w[pinch thing] }.each do |text, read|
+    { "tablespoons of oil" => %w[tbsp oil], "Cups flour" => %w[us-cup flour],
+      "fl oz milk" => %w[us-fl-oz milk], "cloves garlic" => %w[clove garlic], "g" => ["g", ""],
+      "pinch of a thing" => %w[pinch thing] }.each do |text, read|
       expect(words.read(text)).to eq(read), text
     end
-    expect([words.read("garlic"), words.read("grapes"), words.read("cups rice", [glass])]).to eq([nil, nil, %w[cup rice]])
+    expect([words.read("garlic"), words.read("grapes"),
+            words.read("cups rice", [glass])]).to eq([nil, nil, %w[cup rice]])
     expect([words.label("us-cup", 2), words.label("leaf", 3), words.label("g", 5),
             words.label("tbsp", 2)]).to eq(%w[cups leaves g tbsp])
   end

@@ -5,7 +5,8 @@ RSpec.describe FondKettle::Log::Teacher do
 
   def finished(grain: "right", wetness: "right", poured_g: 386.0)
     outcome = FondKettle::Log::Outcome.new(grain: grain, wetness: wetness, floor: "clean", note: "")
-    FondKettle::Log::Finished.new(on: "3 Nov", rice_g: 300.0, poured_g: poured_g, carried_g: 100.4, loss_g: 36.4, texture: 0.0,
+    FondKettle::Log::Finished.new(on: "3 Nov", rice_g: 300.0, poured_g: poured_g, carried_g: 100.4,
+                                  loss_g: 36.4, texture: 0.0,
                                   outcome: outcome)
   end
 
@@ -25,8 +26,10 @@ RSpec.describe FondKettle::Log::Teacher do
   end
 
   it "never goes beyond 12 %" do
-    dry = described_class.lesson(Array.new(6) { finished(grain: "chalky", wetness: "dry", poured_g: 600.0) }, basmati)
-    wet = described_class.lesson(Array.new(6) { finished(grain: "mushy", wetness: "wet", poured_g: 200.0) }, basmati)
+    dry = described_class.lesson(Array.new(6) { finished(grain: "chalky", wetness: "dry", poured_g: 600.0) },
+                                 basmati)
+    wet = described_class.lesson(Array.new(6) { finished(grain: "mushy", wetness: "wet", poured_g: 200.0) },
+                                 basmati)
     expect([dry.drinks, wet.drinks]).to eq([1.12, 0.88])
   end
 
@@ -40,7 +43,8 @@ RSpec.describe FondKettle::Log::Teacher do
     lesson = FondKettle::Belief::NO_LESSON.then do |book|
       book.with(estimate: book.estimate.taught(1.05, 1), extra_min: 2.0, because: "so")
     end
-    plain, taught = [request, request.with(lesson: lesson)].map { |asked| FondKettle::Methods::Planner.plan(asked) }
+    plain, taught = [request,
+                     request.with(lesson: lesson)].map { |asked| FondKettle::Methods::Planner.plan(asked) }
     expect(taught.liquid_g - plain.liquid_g).to be_within(4).of(0.05 * 450)
     expect(taught.stages[1].minutes).to be > plain.stages[1].minutes + 1.9
   end

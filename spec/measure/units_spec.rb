@@ -26,9 +26,13 @@ RSpec.describe FondKettle::Measure::Units do
   end
 
   it "refuses what does not meet" do
-    expect { described_class.convert(1, "cup", "g") }.to raise_error(FondKettle::InvalidInput, /unit must be one of/)
-    expect { described_class.convert(1, "g", "C") }.to raise_error(FondKettle::InvalidInput, /same thing as g/)
-    expect { described_class.convert(1, "g", "ml") }.to raise_error(FondKettle::InvalidInput, /of must name a grain/)
-    expect { described_class.convert(-300, "C", "F") }.to raise_error(FondKettle::InvalidInput, /at least -273.15 C/)
+    expect { described_class.convert(1, "cup", "g") }.to raise_error(FondKettle::InvalidInput,
+                                                                     /unit must be one of/)
+    expect { described_class.convert(1, "g", "C") }.to raise_error(FondKettle::InvalidInput,
+                                                                   /same thing as g/)
+    expect { described_class.convert(1, "g", "ml") }.to raise_error(FondKettle::InvalidInput,
+                                                                    /of must name a grain/)
+    expect { described_class.convert(-300, "C", "F") }.to raise_error(FondKettle::InvalidInput,
+                                                                      /at least -273.15 C/)
   end
 end

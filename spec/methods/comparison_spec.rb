@@ -5,7 +5,8 @@ RSpec.describe FondKettle::Methods::Comparison do
 
   it "stand side by side, each that suits the grain" do
     request = request_for(basic_request(grain: "glutinous"))
-    plans = described_class.plans(request, library.values, vessel_for: ->(_) { [request.vessel, request.burner] })
+    plans = described_class.plans(request, library.values,
+                                  vessel_for: ->(_) { [request.vessel, request.burner] })
     suited = library.values.select { |method| method.suits.intersect?(%w[all clinging glutinous]) }
     expect(plans.map { |plan| plan.method.key }).to match_array(suited.map(&:key))
   end

@@ -6,9 +6,8 @@ RSpec.describe "A household's own method files" do
   ours = FondKettle::Methods::Library.ours.all
 
   def book(**files)
-    FondKettle::Methods::Library.new(FondKettle::Methods::Library.ours.texts.merge(files.transform_keys do |name|
-      "own/#{name}.yml"
-    end))
+    own = files.transform_keys { |name| "own/#{name}.yml" }
+    FondKettle::Methods::Library.new(FondKettle::Methods::Library.ours.texts.merge(own))
   end
 
   it "take what they do not say from the method they are like" do
@@ -20,8 +19,10 @@ RSpec.describe "A household's own method files" do
     low = "stages:\n  - { key: low, heat: low, minutes: soon, say: x, cue: x, why: x }\n"
     bad = book(g: "key: g\nlike: covered-pot\nsoak: 5000\n", h: "key: h\nlike: covered-pot\n#{low}",
                i: "key: i\nlike: covered-pot\nsoak: often\n")
-    expect(bad.problems).to contain_exactly("own/g.yml, g: line 3: soak must be usual or must be between 0 and 2880",
-                                            "own/h.yml, h: line 4: stages.0.minutes must be ready or must be a number",
+    expect(bad.problems).to contain_exactly("own/g.yml, g: line 3: soak must be usual " \
+                                            "or must be between 0 and 2880",
+                                            "own/h.yml, h: line 4: stages.0.minutes must " \
+                                            "be ready or must be a number",
                                             "own/i.yml, i: line 3: soak must be usual or must be a number")
   end
 
@@ -32,12 +33,15 @@ RSpec.describe "A household's own method files" do
     expect(less.food).to include("pulses")
   end
 
-  it "refuse a cycle, an unknown likeness, an unknown stage and a missing field, and leave the others alone" do
-    bad = book(a: "key: a\nlike: b\n", b: "key: b\nlike: a\n", c: "key: c\nlike: nobody\n", d: "key: d\nname: Bare\n",
-               e: "key: e\nlike: covered-pot\nstages:\n  - key: boil\n    heat: tepid\n    until: boil\n    " \
-                  "say: x\n    cue: x\n    why: x\n",
+  it "refuse a cycle, an unknown likeness, an unknown stage and a missing field, " \
+     "and leave the others alone" do
+    bad = book(a: "key: a\nlike: b\n", b: "key: b\nlike: a\n", c: "key: c\nlike: nobody\n",
+               d: "key: d\nname: Bare\n",
+               e: "key: e\nlike: covered-pot\nstages:\n  - key: boil\n    heat: tepid\n    until: " \
+                  "boil\n    say: x\n    cue: x\n    why: x\n",
                f: "key: f\n  name: [\n")
-    expect(bad.problems).to contain_exactly(/a.yml: a cycle of likes/, /b.yml: a cycle of likes/, /c.yml: like names no method/,
+    expect(bad.problems).to contain_exactly(/a.yml: a cycle of likes/, /b.yml: a cycle of likes/,
+                                            /c.yml: like names no method/,
                                             /d.yml, d: line 1: family is missing/,
                                             /e.yml, e: line 5: stages.0.heat must be one of/,
                                             /f.yml, line 2/)

@@ -9,13 +9,15 @@ RSpec.describe "The library of cooking" do
       request = basic_request(method: method, rice: { "amount" => 400, "unit" => "g" })
       plan = plan_for(request)
       b = plan.balance
-      sum = b.uptake_g + b.loss_g + b.residue_g + b.drunk_g + b.drained_g + b.cloth_g - b.soak_gain_g - b.surface_g - b.brought_g
+      sum = b.uptake_g + b.loss_g + b.residue_g + b.drunk_g + b.drained_g + b.cloth_g - b.soak_gain_g -
+            b.surface_g - b.brought_g
       expect(plan.liquid_g).to be_within(0.02).of(sum)
       expect([plan.verdict, plan.warnings.map(&:code)]).to eq(["standard", []])
       expect(plan.run.stuck).to be_nil
       carried = plan.load.carried_g
       try_with(request, plan.liquid_g).run.curve.each do |point|
-        expect(point.free_g + point.taken_g + point.lost_g + point.gone_g).to be_within(1e-3).of(plan.liquid_g + carried)
+        expect(point.free_g + point.taken_g + point.lost_g +
+               point.gone_g).to be_within(1e-3).of(plan.liquid_g + carried)
       end
     end
   end
@@ -28,7 +30,8 @@ RSpec.describe "The library of cooking" do
       grain = method == "mixed-rice" ? "short-white" : "basmati"
       plan = plan_for("grain" => grain, "method" => method, "rice" => { "amount" => 400, "unit" => "g" })
       ours = [plan.liquid_g, plan.run.lost_g, plan.run.free_g, plan.run.drained_g].map(&:round)
-      expect(figures.scan(/(\d+) g/).flatten.map(&:to_i) - ours).to be_empty, "#{method}: #{figures}, not #{ours}"
+      expect(figures.scan(/(\d+) g/).flatten.map(&:to_i) - ours).to be_empty,
+                                                                    "#{method}: #{figures}, not #{ours}"
     end
   end
 
@@ -54,8 +57,10 @@ RSpec.describe "The library of cooking" do
       kitchen = kitchen.merge("method" => absorbing[height % absorbing.size], "additions" => additions)
       lids = Support::Kitchen::LIDS
       tighter = vessel.merge("lid" => lids[[lids.index(vessel["lid"]) - 1, 0].max])
-      soaked, sealed, higher = [{ "soak" => soak.merge("minutes" => soak["minutes"] + 25) }, { "vessel" => tighter },
-                                { "altitude_m" => height + 300 }].map { |change| plan_for(kitchen.merge(change)) }
+      soaked, sealed, higher = [{ "soak" => soak.merge("minutes" => soak["minutes"] + 25) },
+                                { "vessel" => tighter },
+                                { "altitude_m" => height +
+                                  300 }].map { |change| plan_for(kitchen.merge(change)) }
       plan = plan_for(kitchen)
       expect([soaked.liquid_g, sealed.liquid_g].max).to be <= plan.liquid_g + 1e-3
       from_the_boil = [plan, higher].map do |one|
@@ -75,7 +80,11 @@ RSpec.describe "The library of cooking" do
   end
 
   it "take a crust for what it is, and a burnt floor where none is wanted" do
-    crust, clean = [true, false].map { |wanted| plan_for(basic_request(method: "open-then-covered", crust: wanted)) }
+    crust, clean = [true,
+                    false].map do |wanted|
+      plan_for(basic_request(method: "open-then-covered",
+                             crust: wanted))
+    end
     expect([crust.run.dry_min["low"], crust.verdict]).to match([be > 15, "standard"])
     expect(clean.liquid_g).to eq(crust.liquid_g)
   end
@@ -92,11 +101,13 @@ RSpec.describe "The library of cooking" do
   end
 
   it "take their steps as chosen: onion to a colour, onion or meat first, one stir" do
-    asked = basic_request(method: "broth-under-rice", base: { "onion" => "dark", "first" => "onion" }, stir: "at-boil")
+    asked = basic_request(method: "broth-under-rice", base: { "onion" => "dark", "first" => "onion" },
+                          stir: "at-boil")
     tasks = plan_for(asked).tasks
     expect(tasks.map(&:key)).to include("stir")
     expect(tasks.map(&:key).select { |key| %w[meat onion].include?(key) }).to eq(%w[onion meat])
-    expect(tasks.find { |task| task.key == "onion" }).to have_attributes(told_min: 22.0, cue: "the onion is dark")
+    expect(tasks.find { |task| task.key == "onion" }).to have_attributes(told_min: 22.0,
+                                                                         cue: "the onion is dark")
   end
 
   it "show what to be careful of at the step where it matters" do

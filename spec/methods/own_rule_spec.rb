@@ -6,7 +6,8 @@ RSpec.describe FondKettle::Methods::OwnRule do
     cup = FondKettle::Measure::US_CUP
     ways = described_class.new(plan.load, plan.request.vessel, cup)
     grams = FondKettle::Methods::OwnRule::KINDS.keys.to_h { |kind| [kind, ways.liquid_g(kind, 2.0).round(1)] }
-    expect(grams).to include("volume" => 769.2, "weight" => 600.0, "g" => 2.0, "cup" => 473.2, "finger" => be > 1900)
+    expect(grams).to include("volume" => 769.2, "weight" => 600.0, "g" => 2.0, "cup" => 473.2,
+                             "finger" => be > 1900)
     expect(ways.liquid_g("finger", 1.0)).to be_within(1e-9).of(ways.liquid_g("depth", 25.0))
     expect { ways.liquid_g("luck", 1) }.to raise_error(FondKettle::InvalidInput, /must be one of: volume/)
   end

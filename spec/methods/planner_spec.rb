@@ -64,7 +64,8 @@ RSpec.describe FondKettle::Methods::Planner do
   end
 
   it "tells floor and top of a deep bed apart" do
-    deep = { "rice" => { "amount" => 900, "unit" => "g" }, "vessel" => { "diameter_mm" => 180, "height_mm" => 250 },
+    deep = { "rice" => { "amount" => 900, "unit" => "g" },
+             "vessel" => { "diameter_mm" => 180, "height_mm" => 250 },
              "texture" => 0.5 }
     expect(plan_for(basic_request.merge(deep)).floor_and_top).to eq(floor: "soft", top: "standard")
     expect(plan_for(basic_request(texture: 0.5)).floor_and_top).to eq(floor: "soft", top: "soft")
@@ -78,11 +79,13 @@ RSpec.describe FondKettle::Methods::Planner do
     expect(plans.map { |plan| plan.spread.by_cause[:uptake] / plans.first.spread.by_cause[:uptake] })
       .to match([1.0, be_within(0.01).of(1 / Math.sqrt(2)), be_within(0.01).of(1 / Math.sqrt(6))])
     expect([plans[0].spread.largest, plans[0].spread.then_g])
-      .to match([:uptake, [be_within(0.5).of(plans[1].spread.low_g), be_within(0.5).of(plans[1].spread.high_g)]])
+      .to match([:uptake,
+                 [be_within(0.5).of(plans[1].spread.low_g), be_within(0.5).of(plans[1].spread.high_g)]])
   end
 
   it "says how narrow the range is once the lid is tested, where that is what matters" do
-    leaky = basic_request(rice: { "amount" => 100, "unit" => "g" }, vessel: { "diameter_mm" => 280, "lid" => "loose" })
+    leaky = basic_request(rice: { "amount" => 100, "unit" => "g" },
+                          vessel: { "diameter_mm" => 280, "lid" => "loose" })
     plan = plan_for(leaky)
     tested = request_for(leaky).then { |request| request.with(vessel: request.vessel.with(lid_factor: 1.0)) }
     expect(plan.spread.largest).to eq(:lid)
@@ -93,12 +96,15 @@ RSpec.describe FondKettle::Methods::Planner do
   it "solves the balance of a shifted cause as its range reckons it" do
     plan = plan_for(basic_request)
     leaky = plan.setting.with(lid_factor: 1.4)
-    shifted = FondKettle::Phases::Solving.solve(plan.load, FondKettle::Methods::Loading.last_stages(plan.request), leaky)
-    expect(shifted.liquid_g - plan.liquid_g).to be_within(0.05 * plan.spread.by_cause[:lid]).of(plan.spread.by_cause[:lid])
+    shifted = FondKettle::Phases::Solving.solve(plan.load,
+                                                FondKettle::Methods::Loading.last_stages(plan.request), leaky)
+    expect(shifted.liquid_g -
+           plan.liquid_g).to be_within(0.05 * plan.spread.by_cause[:lid]).of(plan.spread.by_cause[:lid])
   end
 
   it "warns where a batch does not fit, and says how to split it" do
-    plan = plan_for(basic_request(rice: { "amount" => 1500, "unit" => "g" }, vessel: { "diameter_mm" => 180, "height_mm" => 90 }))
+    plan = plan_for(basic_request(rice: { "amount" => 1500, "unit" => "g" },
+                                  vessel: { "diameter_mm" => 180, "height_mm" => 90 }))
     expect(plan.warnings.map(&:code)).to include("pot-too-small", "boils-over")
     expect(plan.fit.batches).to be > 1
     expect(plan.warnings.first.say).to include("Split it into #{plan.fit.batches}")
@@ -114,7 +120,8 @@ RSpec.describe FondKettle::Methods::Planner do
   end
 
   it "says when a cooker would stop before the core is gone" do
-    plan = plan_for(basic_request(grain: "brown-long", method: "rice-cooker", texture: "firm", soak: { "minutes" => 0 }))
+    plan = plan_for(basic_request(grain: "brown-long", method: "rice-cooker", texture: "firm",
+                                  soak: { "minutes" => 0 }))
     expect(plan.warnings.map(&:code)).to include("core-left")
   end
 
@@ -137,13 +144,18 @@ RSpec.describe FondKettle::Methods::Planner do
 
   it "plans every grain by every steamed method to its texture" do
     FondKettle::Larder::Grains.all.each_key do |grain|
-      verdicts = steamed_methods.map { |method| plan_for(basic_request(grain: grain, method: method)).verdict }
+      verdicts = steamed_methods.map do |method|
+        plan_for(basic_request(grain: grain, method: method)).verdict
+      end
       expect(verdicts).to all(eq("standard")), grain
     end
   end
 
   it "warns of too much salt from what goes in beside the rice" do
-    soy = ->(grams) { plan_for(basic_request(additions: [{ "ingredient" => "soy-sauce", "g" => grams }])).warnings.map(&:code) }
+    soy = lambda { |grams|
+      plan_for(basic_request(additions: [{ "ingredient" => "soy-sauce",
+                                           "g" => grams }])).warnings.map(&:code)
+    }
     expect([soy.call(40), soy.call(80)]).to match([be_empty, include("salt-high")])
   end
 end

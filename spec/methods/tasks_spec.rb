@@ -8,12 +8,14 @@ RSpec.describe FondKettle::Methods::Tasks do
   end
 
   library.each_key do |method|
-    it "runs tasks beside each other, hands and rings in one place, the rice washed when it is wanted: #{method}" do
+    it "runs tasks beside each other, hands and rings in one place, the rice washed when it is wanted: " \
+       "#{method}" do
       plan = plan_for(basic_request(method: method, base: { "onion" => "gold" }))
       %w[cook burner].each do |resource|
         users = plan.tasks.select { |task| task.slot.uses.key?(resource) }
         in_order = users.map { |task| [at(plan, task.id), task.minutes] }.sort
-        expect(in_order.each_cons(2)).to all(satisfy { |(start, minutes), (following, _)| start + minutes <= following })
+        apart = satisfy { |(start, minutes), (following, _)| start + minutes <= following }
+        expect(in_order.each_cons(2)).to all(apart)
       end
       wash = plan.tasks.select { |task| task.id.start_with?("wash.") }
       fill = plan.tasks.find { |task| task.kind.key == "fill" }
@@ -35,9 +37,10 @@ RSpec.describe FondKettle::Methods::Tasks do
            "- { key: warm, kind: warm, heat: low, minutes: 5, say: a, cue: b, why: c }\n  " \
            "- { key: up, kind: boil, heat: high, until: boil, say: a, cue: b, why: c }\n  " \
            "- { key: down, kind: low, heat: low, minutes: ready, say: a, cue: b, why: c }\n"
-    own = FondKettle::Methods::Library.new(FondKettle::Methods::Library.ours.texts.merge("warm-first.yml" => text))
+    texts = FondKettle::Methods::Library.ours.texts.merge("warm-first.yml" => text)
+    own = FondKettle::Methods::Library.new(texts)
     asked = basic_request(method: "warm-first", stir: "at-boil")
-    plan = FondKettle::Methods::Planner.plan(FondKettle::Formats::RequestReader.new(asked, library: own).request)
+    plan = plan_for(asked, own)
     expect(plan.tasks.map { |task| task.kind.key }.last(5)).to eq(%w[warm boil stir low fluff])
     expect(plan.stages.map(&:stirred)).to eq([false, false, true])
     expect(plan.run.stirred_at).to be_positive
@@ -59,22 +62,25 @@ RSpec.describe FondKettle::Methods::Tasks do
       poured = plan.tasks.select { |task| task.amounts.any? { |amount| amount.what == "liquid" } }
       expect(said.map(&:id)).to eq(poured.map(&:id)), method
       fill = plan.tasks.find { |task| task.kind.key == "fill" }
-      expect(fill.say.match?(/put (?:the )?rice/i)).to eq(fill.amounts.any? { |amount| amount.what == "Basmati" }), method
+      with_rice = fill.amounts.any? { |amount| amount.what == "Basmati" }
+      expect(fill.say.match?(/put (?:the )?rice/i)).to eq(with_rice), method
     end
   end
 
   it "takes two cooks where the kitchen has them" do
     one, two = [1, 2].map do |hands|
-      plan_for(basic_request(method: "oven-pilaf", soak: { "minutes" => 0 }, rinse: { "changes" => 4 }, hands: hands))
+      plan_for(basic_request(method: "oven-pilaf", soak: { "minutes" => 0 }, rinse: { "changes" => 4 },
+                             hands: hands))
     end
     expect(two.total_min).to be <= one.total_min
   end
 
   it "answers a dish of a hundred steps in good time, each step once" do
     lines = FondKettle::Dishes::QuickText.new.read("2 onions | base").lines
-    steps = FondKettle::Dishes::QuickSteps.read(Array.new(100) { |index| "Step #{index} | #{index % 7} min" }.join("\n"))
-    dish = FondKettle::Dishes::Dish.new(title: "Long", serves: 4.0, method: "covered-pot", grain: "basmati", rice_g: 300.0,
-                                        pan_mm: nil, lines: lines, steps: steps, note: "")
+    steps = FondKettle::Dishes::QuickSteps.read(Array.new(100) { |index| "Step #{index} | #{index % 7} min" }
+                                                     .join("\n"))
+    dish = FondKettle::Dishes::Dish.new(title: "Long", serves: 4.0, method: "covered-pot", grain: "basmati",
+                                        rice_g: 300.0, pan_mm: nil, lines: lines, steps: steps, note: "")
     plan = FondKettle::Dishes::Laying.supper(dish, 1.0, request_for(basic_request)).plan
     expect(plan.tasks.count { |task| task.id.start_with?("base.") }).to eq(100)
     expect(plan.tasks.map(&:say).grep(/Step/)).to eq(Array.new(100) { |index| "Step #{index}" })

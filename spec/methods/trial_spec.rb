@@ -2,18 +2,22 @@
 
 RSpec.describe FondKettle::Methods::Trying do
   it "even out floor and top by a stir half way, at the price of some heat" do
-    deep = basic_request(rice: { "amount" => 900, "unit" => "g" }, vessel: { "diameter_mm" => 180, "height_mm" => 300 })
+    deep = basic_request(rice: { "amount" => 900, "unit" => "g" },
+                         vessel: { "diameter_mm" => 180, "height_mm" => 300 })
     low = { "lid" => "ordinary", "heat" => "low", "minutes" => 5 }
     boil = { "lid" => "ordinary", "heat" => "high", "until" => "boil" }
     left, stirred = [false, true].map do |stir|
       stages = [boil, low, low.merge("stirred" => stir)]
-      reader = FondKettle::Formats::RequestReader.new(deep.merge("liquid" => { "g" => 1300 }, "stages" => stages))
+      reader = FondKettle::Formats::RequestReader.new(deep.merge("liquid" => { "g" => 1300 },
+                                                                 "stages" => stages))
       described_class.run(reader.request, 1300, stages: reader.stages)
     end
     expect(stirred.run.stirred_at).to be_positive
     expect(left.run.stirred_at).to eq(0.0)
     expect(stirred.run.lost_g).to be > left.run.lost_g
-    tops = [left, stirred].map { |trial| trial.run.progress - (0.15 * (trial.run.progress - trial.run.stirred_at)) }
+    tops = [left, stirred].map do |trial|
+      trial.run.progress - (0.15 * (trial.run.progress - trial.run.stirred_at))
+    end
     expect(tops.last).to be > tops.first
   end
 

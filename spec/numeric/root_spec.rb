@@ -16,8 +16,12 @@ RSpec.describe FondKettle::Numerics::Root do
 
   it "stays at the least where even that is too much, and ends where nothing settles" do
     expect(described_class.fixed_point(5.0, close: 1e-6) { |x| (0.5 * x) - 10 }.x).to eq(0.0)
-    expect(described_class.fixed_point(1.0, close: 1e-9) { |x| x < 3 ? 10.0 : 0.0 }.x).to be_within(1e-6).of(3.0)
-    expect { described_class.fixed_point(1.0, close: 1e-9, most: 3) { |x| x + 1 } }.to raise_error(FondKettle::Error)
+    expect(described_class.fixed_point(1.0, close: 1e-9) { |x| x < 3 ? 10.0 : 0.0 }
+                          .x).to be_within(1e-6).of(3.0)
+    expect do
+      described_class.fixed_point(1.0, close: 1e-9,
+                                       most: 3) { |x| x + 1 }
+    end.to raise_error(FondKettle::Error)
   end
 
   it "makes up for what is missing, and stops where no x will do" do
@@ -28,7 +32,8 @@ RSpec.describe FondKettle::Numerics::Root do
   end
 
   it "finds the largest that will do, also where that is nothing" do
-    expect(described_class.largest(0.0, 4.0, close: 1e-12) { |x| x * x < 2 }).to be_within(1e-9).of(Math.sqrt(2))
+    expect(described_class.largest(0.0, 4.0,
+                                   close: 1e-12) { |x| x * x < 2 }).to be_within(1e-9).of(Math.sqrt(2))
     expect(described_class.largest(0.0, 4.0, close: 1e-3) { false }).to eq(0.0)
   end
 

@@ -12,7 +12,8 @@ RSpec.describe FondKettle::Phases::Phase do
   it "takes a method of two vessels from its file alone" do
     expect(library.problems).to eq([])
     made = plan
-    expect(made.phases.map { |phase| [phase.key, phase.unknown] }).to eq([%w[plenty minutes], %w[finish liquid]])
+    expect(made.phases.map { |phase| [phase.key, phase.unknown] }).to eq([%w[plenty minutes],
+                                                                          %w[finish liquid]])
     expect([made.verdict, made.warnings.map(&:code)]).to eq(["standard", []])
   end
 
@@ -33,13 +34,15 @@ RSpec.describe FondKettle::Phases::Phase do
     expect(held).to be_within(1e-3).of(par.liquid_g + par.load.carried_g)
     expect(last.load.carried_g).to be_within(1e-9).of((par.run.uptake * 300) + par.run.free_g)
     expect(made.run.uptake).to be_within(0.01 * 1.5).of(1.5)
-    expect(last.run.uptake * 300).to be_within(0.01).of(last.liquid_g + last.load.carried_g - last.run.lost_g - last.run.free_g)
+    expect(last.run.uptake *
+           300).to be_within(0.01).of(last.liquid_g + last.load.carried_g - last.run.lost_g - last.run.free_g)
   end
 
   it "wants less liquid and less time for rice that is further cooked" do
-    text = FondKettle::Methods::Library.ours.texts.merge("two-pots.yml" => library.text("two-pots").sub("done: 0.7", "done: 0.4"))
+    changed = library.text("two-pots").sub("done: 0.7", "done: 0.4")
+    text = FondKettle::Methods::Library.ours.texts.merge("two-pots.yml" => changed)
     less = FondKettle::Methods::Library.new(text)
-    raw = FondKettle::Methods::Planner.plan(FondKettle::Formats::RequestReader.new(asked, library: less).request)
+    raw = plan_for(asked, less)
     expect(raw.liquid_g).to be > plan.liquid_g
     expect(raw.phases.last.stage_minutes[1]).to be > plan.phases.last.stage_minutes[1]
     expect(raw.phases.first.stage_minutes[1]).to be < plan.phases.first.stage_minutes[1]

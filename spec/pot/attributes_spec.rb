@@ -12,13 +12,15 @@ RSpec.describe FondKettle::Pot::Attributes do
 
   it "knows what each does when a stage begins, and in which order" do
     expect(described_class.on_entering.map { |attribute| attribute.effect.act }).to eq(described_class::ACTS)
-    acts = described_class.with_effect(FondKettle::Pot::Effects::OnEntering).map { |attribute| attribute.effect.act }
+    acts = described_class.with_effect(FondKettle::Pot::Effects::OnEntering)
+                          .map { |attribute| attribute.effect.act }
     expect(FondKettle::Pot::Simulation.private_instance_methods).to include(*acts)
   end
 
   it "multiplies the steam of a stage by the factors that are set" do
     plain, disc = [false, true].map do |parchment|
-      stage = FondKettle::Pot::Stage.plain(key: "low", lid: "ordinary", heat: "low", minutes: 5.0, parchment: parchment)
+      stage = FondKettle::Pot::Stage.plain(key: "low", lid: "ordinary", heat: "low", minutes: 5.0,
+                                           parchment: parchment)
       FondKettle::Pot::Fire.new(stage, plan_for(basic_request).setting).boiling_g_min
     end
     expect(disc / plain).to be_within(1e-9).of(0.7)
@@ -26,7 +28,8 @@ RSpec.describe FondKettle::Pot::Attributes do
 
   it "reads in a request's stages what requests may set, and refuses the rest" do
     described_class.set_by(:stages).reject { |attribute| attribute.type == :charge }.each do |attribute|
-      value = { choice: attribute.range&.first, number: attribute.range&.min, minutes: 5, switch: true }.fetch(attribute.type)
+      value = { choice: attribute.range&.first, number: attribute.range&.min, minutes: 5,
+                switch: true }.fetch(attribute.type)
       stage = { "heat" => "low", "minutes" => 5 }.merge(attribute.key.to_s => value)
       stage = stage.except("minutes") if attribute.key == :until
       reader = FondKettle::Formats::RequestReader.new(basic_request(stages: [stage]))

@@ -10,18 +10,23 @@ RSpec.describe FondKettle::Pot::Column do
   let(:bed) { FondKettle::Pot::Bed.new(rice, 0.0, temp_c: 8.0) }
 
   # Base below, a drier base in the middle, rice on top; all cold.
-  let(:layers) { [columns.base(900.0, water_g: 500.0), columns.base(300.0, water_g: 60.0, name: "middle"), bed] }
+  let(:layers) do
+    [columns.base(900.0, water_g: 500.0), columns.base(300.0, water_g: 60.0, name: "middle"), bed]
+  end
 
   def run(layers, minutes: 60, step_min: 0.5, heat: "high")
     column = columns.column(layers, setting)
     [column,
-     FondKettle::Pot::Cooking.column(rice, column, [columns.stage(heat, minutes)], setting, step_min: step_min, curve: true)]
+     FondKettle::Pot::Cooking.column(rice, column, [columns.stage(heat, minutes)], setting,
+                                     step_min: step_min, curve: true)]
   end
 
   def hot_after(layer)
     fresh = [columns.base(900.0, water_g: 500.0), columns.base(300.0, water_g: 60.0),
              FondKettle::Pot::Bed.new(rice, 0.0, temp_c: 8.0)]
-    (1..80).find { |minutes| run(fresh.map(&:dup), minutes: minutes / 2.0).first.layers[layer].temp_c >= 99.9 }
+    (1..80).find do |minutes|
+      run(fresh.map(&:dup), minutes: minutes / 2.0).first.layers[layer].temp_c >= 99.9
+    end
   end
 
   define_method(:columns) { columns }
@@ -35,7 +40,9 @@ RSpec.describe FondKettle::Pot::Column do
   it "conserves water across its layers, to a thousandth of a gram, at every step" do
     poured_g = 500 + 60 + rice.carried_g
     column, course = run(layers)
-    course.curve.each { |point| expect(point.free_g + point.taken_g + point.lost_g).to be_within(1e-3).of(poured_g) }
+    course.curve.each do |point|
+      expect(point.free_g + point.taken_g + point.lost_g).to be_within(1e-3).of(poured_g)
+    end
     expect(column.bed.uptake).to be > 0.25
     expect(column.floor.free_g).to be < 500
   end
@@ -56,7 +63,8 @@ RSpec.describe FondKettle::Pot::Column do
   it "ends alike whether a layer is one or two equal ones" do
     one = [columns.base(900.0, water_g: 500.0), columns.base(400.0, water_g: 60.0),
            FondKettle::Pot::Bed.new(rice, 0.0, temp_c: 8.0)]
-    two = [columns.base(900.0, water_g: 500.0), columns.base(200.0, water_g: 30.0), columns.base(200.0, water_g: 30.0),
+    two = [columns.base(900.0, water_g: 500.0), columns.base(200.0, water_g: 30.0),
+           columns.base(200.0, water_g: 30.0),
            FondKettle::Pot::Bed.new(rice, 0.0, temp_c: 8.0)]
     merged, apart = [one, two].map { |stack| run(stack, minutes: 40).first }
     expect(apart.bed.uptake).to be_within(0.005 * merged.bed.uptake).of(merged.bed.uptake)
@@ -65,7 +73,10 @@ RSpec.describe FondKettle::Pot::Column do
   end
 
   it "ends alike whether the step is halved or not" do
-    stack = -> { [columns.base(900.0, water_g: 500.0), columns.base(300.0, water_g: 60.0), FondKettle::Pot::Bed.new(rice, 0.0, temp_c: 8.0)] }
+    stack = lambda {
+      [columns.base(900.0, water_g: 500.0), columns.base(300.0, water_g: 60.0),
+       FondKettle::Pot::Bed.new(rice, 0.0, temp_c: 8.0)]
+    }
     whole, half = [0.5, 0.25].map { |step_min| run(stack.call, minutes: 35, step_min: step_min).first }
     expect(half.bed.uptake).to be_within(0.005 * whole.bed.uptake).of(whole.bed.uptake)
     expect(half.bed.core).to be_within(0.005).of(whole.bed.core)

@@ -15,7 +15,10 @@ RSpec.describe FondKettle::Pot::Cooking do
 
   it "calls the verdicts by their signs" do
     verdicts = { 150 => "chalky", 330 => "firm", 386 => "standard", 450 => "soft", 700 => "wet" }
-    expect(verdicts.keys.to_h { |liquid_g| [liquid_g, try_with(basic_request, liquid_g).verdict] }).to eq(verdicts)
+    expect(verdicts.keys.to_h do |liquid_g|
+      [liquid_g,
+       try_with(basic_request, liquid_g).verdict]
+    end).to eq(verdicts)
   end
 
   it "scorches when it stands dry on high" do
@@ -27,7 +30,8 @@ RSpec.describe FondKettle::Pot::Cooking do
   end
 
   it "ends with a sentence when it can never boil" do
-    stages = [FondKettle::Pot::Stage.plain(key: "never", lid: "tight", heat: "off", until: "boil", minutes: nil,
+    stages = [FondKettle::Pot::Stage.plain(key: "never", lid: "tight", heat: "off", until: "boil",
+                                           minutes: nil,
                                            extra_min: 0.0)]
     expect(try_with(basic_request, 400, stages: stages).warnings.map(&:code)).to include("cannot-boil")
   end

@@ -12,7 +12,8 @@ RSpec.describe FondKettle::Pot::Kinetics do
     kinetics = described_class.of(basmati, 0.0)
     water = kinetics.minutes_to_take(1.3, 1.15)
     firm = plan_for(basic_request(texture: "firm")).load
-    expect(kinetics.minutes_from_boil(firm, 1.15)).to be_within(1e-9).of(water + (((1.15 * 11.5) - water) / 0.6))
+    expect(kinetics.minutes_from_boil(firm,
+                                      1.15)).to be_within(1e-9).of(water + (((1.15 * 11.5) - water) / 0.6))
   end
 
   it "does not cook below 65 °C" do

@@ -23,7 +23,8 @@ RSpec.describe FondKettle::Pot::KitTest do
 
   it "finds the height from the boiling point and back" do
     [0, 1150, 2300, 4000].each do |height|
-      expect(described_class.altitude_m(FondKettle::Kit::Atmosphere.boiling_point_c(height))).to be_within(0.1).of(height)
+      boil_c = FondKettle::Kit::Atmosphere.boiling_point_c(height)
+      expect(described_class.altitude_m(boil_c)).to be_within(0.1).of(height)
     end
     expect { described_class.altitude_m(50.0) }.to raise_error(FondKettle::InvalidInput, /must be between/)
   end

@@ -3,8 +3,9 @@
 RSpec.describe "Ways that boil down to the level of the rice" do
   def broth(grams, **changes)
     basic_request(
-      method: "broth-under-rice", rice: { "amount" => grams, "unit" => "g" }, texture: -1, rinse: { "changes" => 1 },
-      drain: "quick", soak: { "minutes" => 0 }, burner: { "source" => "gas", "high_w" => 2032 }, altitude_m: 3010,
+      method: "broth-under-rice", rice: { "amount" => grams, "unit" => "g" }, texture: -1,
+      rinse: { "changes" => 1 }, drain: "quick", soak: { "minutes" => 0 },
+      burner: { "source" => "gas", "high_w" => 2032 }, altitude_m: 3010,
       vessel: { "diameter_mm" => 250, "height_mm" => 190, "lid" => "ordinary", "kg" => 1 }
     ).merge(changes.transform_keys(&:to_s))
   end
@@ -32,15 +33,19 @@ RSpec.describe "Ways that boil down to the level of the rice" do
   end
 
   it "say so where a leaky lid needs what can be seen" do
-    brown = basic_request(grain: "brown-short", method: "level", vessel: { "diameter_mm" => 165, "lid" => "loose" })
+    brown = basic_request(grain: "brown-short", method: "level",
+                          vessel: { "diameter_mm" => 165, "lid" => "loose" })
     cue = plan_for(brown).tasks.find { |task| task.key == "hard-boil" }.cue
     expect(cue).to match(/stands [2-8] mm over the rice; the lid lets that out later/)
-    expect(plan_for(basic_request(method: "level")).tasks.find { |task| task.key == "hard-boil" }.cue).to include("craters")
+    expect(plan_for(basic_request(method: "level")).tasks.find { |task| task.key == "hard-boil" }
+                                                   .cue).to include("craters")
   end
 
   it "settle where an open boil sees to nearly all there is too much of" do
-    kitchen = broth(81, grain: "glutinous", texture: 0.4, rinse: { "changes" => 3 }, drain: "long", altitude_m: 2682,
-                        soak: { "minutes" => 240, "water_c" => 31 }, burner: { "source" => "gas", "high_w" => 2153 },
+    kitchen = broth(81, grain: "glutinous", texture: 0.4, rinse: { "changes" => 3 }, drain: "long",
+                        altitude_m: 2682,
+                        soak: { "minutes" => 240, "water_c" => 31 },
+                        burner: { "source" => "gas", "high_w" => 2153 },
                         vessel: { "diameter_mm" => 310, "height_mm" => 190, "lid" => "loose", "kg" => 2 })
     plan = plan_for(kitchen)
     expect(plan.run.uptake).to be_within(0.001).of(plan.load.uptake)

@@ -13,7 +13,8 @@ RSpec.describe FondKettle::Pot::Soak do
   end
 
   it "is quicker in warm water, and no quicker above 60 °C" do
-    cold, warm, hot, hotter = [20.0, 40.0, 60.0, 90.0].map { |water_c| described_class.after(basmati, 10, water_c) }
+    cold, warm, hot, hotter = [20.0, 40.0, 60.0,
+                               90.0].map { |water_c| described_class.after(basmati, 10, water_c) }
     expect(cold).to be < warm
     expect(warm).to be < hot
     expect(hotter).to eq(hot)

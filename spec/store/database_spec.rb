@@ -43,14 +43,17 @@ RSpec.describe FondKettle::Store::Database do
     kitchen
     Sequel.sqlite(file) do |db|
       db.run("PRAGMA locking_mode = EXCLUSIVE")
-      db.transaction(mode: :exclusive) { expect { kitchen }.to raise_error(FondKettle::StoreUnavailable, /busy|locked/) }
+      db.transaction(mode: :exclusive) do
+        expect { kitchen }.to raise_error(FondKettle::StoreUnavailable, /busy|locked/)
+      end
     end
   end
 
   it "tells of a session key that is no key" do
     household = FondKettle::Store::Household.new(@folder)
     File.write(File.join(@folder, "session.key"), "")
-    expect { household.session_key }.to raise_error(FondKettle::StoreUnavailable, /remove it, and a new one is made/)
+    expect { household.session_key }.to raise_error(FondKettle::StoreUnavailable,
+                                                    /remove it, and a new one is made/)
     household.close
   end
 end

@@ -8,7 +8,8 @@ RSpec.describe FondKettle::Store::Demo do
       Dir.mktmpdir do |folder|
         body = "household = FondKettle::Store::Household.new(folder, demo: true)\n" \
                "FondKettle::Store::Demo.fill(household, Time.now)"
-        expect(Support::Kitchens.killed?(folder, /\AINSERT INTO `(?:eaters|pots|dishes|cooks|events)`/, insert, body)).to be(true)
+        expect(Support::Kitchens.killed?(folder, /\AINSERT INTO `(?:eaters|pots|dishes|cooks|events)`/,
+                                         insert, body)).to be(true)
         household = FondKettle::Store::Household.new(folder, demo: true)
         expect(household).to be_bare
         described_class.fill(household, Time.now)

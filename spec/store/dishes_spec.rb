@@ -13,16 +13,19 @@ RSpec.describe "The dishes, on a real file" do
   after { household.close }
 
   def add(title, lines = "", note: "")
-    dishes.add(title: title, serves: 4.0, method: "covered-pot", grain: "basmati", rice_g: 300.0, lines: lines, note: note)
+    dishes.add(title: title, serves: 4.0, method: "covered-pot", grain: "basmati", rice_g: 300.0,
+               lines: lines, note: note)
   end
 
   it "finds dishes by the beginnings of words in title, lines and note, titles first" do
     add("Friday pot", "2 leeks | base")
     add("Leek rice")
     add("Crème pot", note: "for leek lovers")
-    expect(dishes.search("lee").map { |dish| dish[:title] }).to contain_exactly("Leek rice", "Friday pot", "Crème pot")
+    expect(dishes.search("lee")
+                 .map { |dish| dish[:title] }).to contain_exactly("Leek rice", "Friday pot", "Crème pot")
     expect(dishes.search("lee").first[:title]).to eq("Leek rice")
-    expect([dishes.search("creme").size, dishes.search("friday leek").size, dishes.search("nothing").size]).to eq([1, 1, 0])
+    expect([dishes.search("creme").size, dishes.search("friday leek").size,
+            dishes.search("nothing").size]).to eq([1, 1, 0])
     expect(dishes.search("").size).to eq(3)
   end
 
@@ -36,7 +39,8 @@ RSpec.describe "The dishes, on a real file" do
 
   it "takes any words for words, never for a query" do
     add("Leek rice")
-    ["\"", "leek OR onion", "NEAR(leek", "leek*", "-leek", "title:leek", "'; DROP TABLE dishes; --", "%"].each do |text|
+    ["\"", "leek OR onion", "NEAR(leek", "leek*", "-leek", "title:leek", "'; DROP TABLE dishes; --",
+     "%"].each do |text|
       expect { dishes.search(text) }.not_to raise_error, text
     end
     expect(dishes.count).to eq(1)
@@ -52,9 +56,11 @@ RSpec.describe "The dishes, on a real file" do
   it "keeps portions, own ingredients, what eaters avoid and what there is" do
     household.change_portions("main" => 82.0, "side" => 60.0)
     expect(household.portions_g).to include("main" => 82.0, "side" => 60.0, "sushi" => 80.0)
-    household.shelf(:own_ingredients).add(name: "Moon root", like: "turnip", salt: 1.5, allergens: "celery, mustard")
+    household.shelf(:own_ingredients)
+             .add(name: "Moon root", like: "turnip", salt: 1.5, allergens: "celery, mustard")
     root = household.names.find("moon roots")
-    expect([root.name, root.brings, root.salt, root.allergens]).to eq(["Moon root", 0.2, 1.5, %w[celery mustard]])
+    expect([root.name, root.brings, root.salt,
+            root.allergens]).to eq(["Moon root", 0.2, 1.5, %w[celery mustard]])
     household.shelf(:eaters).add(name: "Ada", appetite: "light", age: "teen", avoids: "egg, soya")
     expect(household.values(:eaters).first.avoids).to eq(%w[egg soya])
     household.shelf(:goods).add(ingredient: "onion", left_g: 300.0)

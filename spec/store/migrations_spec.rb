@@ -19,7 +19,8 @@ RSpec.describe "A kitchen of an earlier version" do
                   household.shelf(:pots).all.size]
         expect(counts).to eq([8, 1, 13, 5])
         expect(household.cooks.finished.map { |cook| cook[:plan][:plan_version] }).to all(eq(2))
-        expect(household.cooks.finished.map { |cook| cook[:outcome][:note] }).to include("good", "Tuesday lunch boxes")
+        notes = household.cooks.finished.map { |cook| cook[:outcome][:note] }
+        expect(notes).to include("good", "Tuesday lunch boxes")
         expect(household.cooks.taught("basmati", 3, most: 6).first[:plan][:balance]).to include(:drunk_g)
       end
     end
@@ -40,7 +41,8 @@ RSpec.describe "A kitchen of an earlier version" do
         record = household.cooks.find(household.cooks.on_the_stove.first[:id])
         cook = FondKettle::Stove::Cook.new(record[:plan], record[:events])
         # The base has a step called boil too; the heat went on with the stage.
-        expect([cook.position, cook.task[:kind], cook.heat_on_at]).to eq([6, "boil", Time.utc(2026, 5, 9, 17, 24)])
+        expect([cook.position, cook.task[:kind],
+                cook.heat_on_at]).to eq([6, "boil", Time.utc(2026, 5, 9, 17, 24)])
         expect([record[:pot_id], record[:poured_g], cook.lifts]).to eq([2, 500.0, 1])
         household.cooks.move(record[:id], cook.task[:id], cook.following[:id], Time.utc(2026, 5, 9, 17, 30))
         expect(household.cooks.find(record[:id])[:events].last.what).to eq("step-7")
@@ -64,8 +66,11 @@ RSpec.describe "A kitchen of an earlier version" do
     (1..6).each do |statement|
       kitchens.old do |folder|
         changes = /\A(ALTER|UPDATE|INSERT|CREATE|DROP)/
-        expect(kitchens.killed?(folder, changes, statement, "FondKettle::Store::Household.new(folder, demo: true)")).to be(true)
-        opened(folder) { |household| expect(household.values(:pots).map(&:lid_factor)).to eq([nil, 1.0, 1.3, nil, nil]) }
+        expect(kitchens.killed?(folder, changes, statement,
+                                "FondKettle::Store::Household.new(folder, demo: true)")).to be(true)
+        opened(folder) do |household|
+          expect(household.values(:pots).map(&:lid_factor)).to eq([nil, 1.0, 1.3, nil, nil])
+        end
       end
     end
   end

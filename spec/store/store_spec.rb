@@ -14,7 +14,8 @@ RSpec.describe "The store, on a real file" do
 
   def start(household)
     plan = FondKettle::Formats::PlanJson.call(plan_for(basic_request))
-    household.cooks.start(title: "Basmati", grain: "basmati", pot_id: nil, address: "grain=basmati", plan: plan, now: now)
+    household.cooks.start(title: "Basmati", grain: "basmati", pot_id: nil, address: "grain=basmati",
+                          plan: plan, now: now)
   end
 
   def outcome(**changes)
@@ -25,7 +26,10 @@ RSpec.describe "The store, on a real file" do
     sequel = household.database.sequel
     expect(sequel.fetch("PRAGMA journal_mode").single_value).to eq("wal")
     expect(sequel.fetch("PRAGMA foreign_keys").single_value).to eq(1)
-    expect { sequel[:events].insert(cook_id: 99, kind: "task", what: "wash.rinse", at: "now") }.to raise_error(Sequel::ForeignKeyConstraintViolation)
+    expect do
+      sequel[:events].insert(cook_id: 99, kind: "task", what: "wash.rinse",
+                             at: "now")
+    end.to raise_error(Sequel::ForeignKeyConstraintViolation)
   end
 
   it "keeps everything over a restart" do
@@ -43,7 +47,10 @@ RSpec.describe "The store, on a real file" do
   it "does not let a later writer undo an earlier one" do
     cup = household.shelf(:cups).add(name: "glass", ml: 210.0)
     household.shelf(:cups).change(cup[:id], 0, ml: 220.0)
-    expect { household.shelf(:cups).change(cup[:id], 0, ml: 230.0) }.to raise_error(FondKettle::Conflict, /Somebody else/)
+    expect do
+      household.shelf(:cups)
+               .change(cup[:id], 0, ml: 230.0)
+    end.to raise_error(FondKettle::Conflict, /Somebody else/)
     expect { household.shelf(:cups).remove(cup[:id], 0) }.to raise_error(FondKettle::Conflict)
     expect(household.shelf(:cups).find(cup[:id])[:ml]).to eq(220.0)
   end
@@ -62,7 +69,11 @@ RSpec.describe "The store, on a real file" do
     household
     other = Sequel.connect(adapter: "sqlite", database: File.join(@folder, "kettle.db"))
     other.transaction(mode: :immediate) do
-      expect { household.shelf(:cups).add(name: "glass", ml: 210.0) }.to raise_error(FondKettle::StoreUnavailable, /Try again/)
+      expect do
+        household.shelf(:cups)
+                 .add(name: "glass", ml: 210.0)
+      end.to raise_error(FondKettle::StoreUnavailable,
+                         /Try again/)
     end
     other.disconnect
     expect(household.shelf(:cups).add(name: "glass", ml: 210.0)[:ml]).to eq(210.0)
@@ -76,8 +87,10 @@ RSpec.describe "The store, on a real file" do
 
   it "says in words that a file is no database" do
     Dir.mktmpdir do |folder|
-      File.write(File.join(folder, "kettle.db"), "not a database at all, but long enough to be read as one " * 20)
-      expect { FondKettle::Store::Household.new(folder) }.to raise_error(FondKettle::StoreUnavailable, /damaged/)
+      File.write(File.join(folder, "kettle.db"),
+                 "not a database at all, but long enough to be read as one " * 20)
+      expect { FondKettle::Store::Household.new(folder) }.to raise_error(FondKettle::StoreUnavailable,
+                                                                         /damaged/)
     end
   end
 
@@ -96,10 +109,12 @@ RSpec.describe "The store, on a real file" do
     household.cooks.finish(id, now)
     expect { household.cooks.finish(id, now) }.to raise_error(FondKettle::Conflict, /finished already/)
     household.cooks.judge(id, outcome(grain: "firm"), nil)
-    expect { household.cooks.judge(id, outcome, nil) }.to raise_error(FondKettle::Conflict, /written down already/)
+    expect { household.cooks.judge(id, outcome, nil) }.to raise_error(FondKettle::Conflict,
+                                                                      /written down already/)
     household.cooks.judge(id, outcome(note: "next time more"), 0)
     expect { household.cooks.judge(id, outcome, 0) }.to raise_error(FondKettle::Conflict)
-    expect(household.cooks.taught("basmati", nil, most: 5).first[:outcome]).to include(grain: "right", note: "next time more")
+    expect(household.cooks.taught("basmati", nil, most: 5)
+                    .first[:outcome]).to include(grain: "right", note: "next time more")
   end
 
   it "fills the demo with a log that has something to teach" do

@@ -11,17 +11,21 @@ RSpec.describe FondKettle::Stove::Cook do
   end
 
   it "stands where the last event put it" do
-    cook = described_class.new(plan, [event("task", 0, 0), event("task", 1, 3), event("task", 2, 33), event("task", 1, 34)])
+    cook = described_class.new(plan,
+                               [event("task", 0, 0), event("task", 1, 3), event("task", 2, 33),
+                                event("task", 1, 34)])
     expect([cook.position, cook.task[:key], cook.following[:key],
             cook.task_ends_at]).to eq([1, "soak", "drain", start + (64 * 60)])
   end
 
-  it "moves the end of the task by as much as the craters came late, five minutes at most, and never forward" do
+  it "moves the end of the task by as much as the craters came late, five minutes at most, " \
+     "and never forward" do
     boil, craters = %w[boil craters].map { |name| plan[:cues].find { |cue| cue[:cue] == name }[:at_min] }
     [1.5, 60, -1].each do |late|
       plain = [event("task", 4, 0), event("task", 5, boil)]
       seen = described_class.new(plan, [*plain, event("seen", "craters", craters + late)])
-      expect(seen.task_ends_at - described_class.new(plan, plain).task_ends_at).to be_within(0.01).of(late.clamp(0, 5) * 60)
+      expect(seen.task_ends_at -
+             described_class.new(plan, plain).task_ends_at).to be_within(0.01).of(late.clamp(0, 5) * 60)
     end
   end
 

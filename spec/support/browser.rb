@@ -18,8 +18,10 @@ end
 
 Capybara.register_driver(:kitchen_chromium) do |app|
   options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium")
-  %w[--headless=new --no-sandbox --disable-gpu --no-first-run --disable-background-networking --disable-component-update
-     --disable-sync --disable-dev-shm-usage --window-size=1280,800].each { |argument| options.add_argument(argument) }
+  %w[--headless=new --no-sandbox --disable-gpu --no-first-run --disable-background-networking
+     --disable-component-update
+     --disable-sync --disable-dev-shm-usage
+     --window-size=1280,800].each { |argument| options.add_argument(argument) }
   PatientDriver.new(app, browser: :chrome, options: options,
                          service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))
 end
@@ -55,11 +57,13 @@ module Support
 
     # Errors of our own scripts; a page that refused a form (4xx) logs its status.
     def console
-      page.driver.browser.logs.get(:browser).map(&:message).grep_v(/the server responded with a status of 4\d\d/)
+      page.driver.browser.logs.get(:browser).map(&:message)
+          .grep_v(/the server responded with a status of 4\d\d/)
     end
 
     def resize(width, height)
-      page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height, deviceScaleFactor: 1,
+      page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height,
+                                                                            deviceScaleFactor: 1,
                                                                             mobile: false)
     end
 

@@ -12,13 +12,17 @@ module Support
   # total minutes and tasks are not compared.
   module Golden
     FILE = File.expand_path("../fixtures/golden.json.gz", __dir__)
-    POTS = [{ "diameter_mm" => 220, "height_mm" => 120, "lid" => "ordinary", "material" => "steel", "kg" => 1.5 },
+    POTS = [{ "diameter_mm" => 220, "height_mm" => 120, "lid" => "ordinary", "material" => "steel",
+              "kg" => 1.5 },
             { "diameter_mm" => 160, "height_mm" => 110, "lid" => "tight", "material" => "clay", "kg" => 1.3 },
-            { "diameter_mm" => 280, "height_mm" => 130, "lid" => "dough", "material" => "cast-iron", "kg" => 5.0 },
-            { "diameter_mm" => 300, "height_mm" => 90, "lid" => "loose", "material" => "aluminium", "kg" => 1.1 }].freeze
+            { "diameter_mm" => 280, "height_mm" => 130, "lid" => "dough", "material" => "cast-iron",
+              "kg" => 5.0 },
+            { "diameter_mm" => 300, "height_mm" => 90, "lid" => "loose", "material" => "aluminium",
+              "kg" => 1.1 }].freeze
     BATCHES = [150, 400, 1100].freeze
     WASHES = [{ "rinse" => { "changes" => 0 }, "soak" => { "minutes" => 0 } },
-              { "rinse" => { "changes" => 3 }, "soak" => { "minutes" => 45, "water_c" => 20 }, "drain" => "shaken" }].freeze
+              { "rinse" => { "changes" => 3 }, "soak" => { "minutes" => 45, "water_c" => 20 },
+                "drain" => "shaken" }].freeze
     COMPANY = [[], [%w[red-lentil 60], %w[tomato 150], %w[chicken 200]]].freeze
     FULL = 300
     # Every so-many-th point of a curve is kept in full.
@@ -35,9 +39,11 @@ module Support
     end
 
     def request(method, grain, pot, rice_g, wash, company)
-      additions = COMPANY[company].map { |key, grams| { "ingredient" => key, "g" => grams.to_i * rice_g / 300.0 } }
-      { "method" => method, "grain" => grain, "rice" => { "amount" => rice_g, "unit" => "g" }, "vessel" => POTS[pot],
-        "altitude_m" => [0, 1150][pot % 2], **WASHES[wash], "additions" => additions }
+      additions = COMPANY[company].map do |key, grams|
+        { "ingredient" => key, "g" => grams.to_i * rice_g / 300.0 }
+      end
+      { "method" => method, "grain" => grain, "rice" => { "amount" => rice_g, "unit" => "g" },
+        "vessel" => POTS[pot], "altitude_m" => [0, 1150][pot % 2], **WASHES[wash], "additions" => additions }
     end
 
     # What is compared of one request: plan and run with a tenth less liquid.
@@ -50,8 +56,10 @@ module Support
     end
 
     def picked(plan)
-      { liquid: plan[:liquid].slice(:g, :low_g, :high_g, :ratio_by_volume, :ratio_by_weight, :depth_over_rice_mm),
-        balance: plan[:balance].slice(:uptake_g, :loss_g, :residue_g, :drained_g, :cloth_g, :soak_gain_g, :surface_g,
+      { liquid: plan[:liquid].slice(:g, :low_g, :high_g, :ratio_by_volume, :ratio_by_weight,
+                                    :depth_over_rice_mm),
+        balance: plan[:balance].slice(:uptake_g, :loss_g, :residue_g, :drained_g, :cloth_g, :soak_gain_g,
+                                      :surface_g,
                                       :additions_g),
         cues: plan[:cues], fit: plan[:fit].slice(:verdict, :fill_before, :fill_after, :bed_mm, :batches),
         verdict: plan[:verdict] }
@@ -80,7 +88,9 @@ module Support
     def pairwise(names)
       seen = {}
       ordered = names.sort_by { |name| Digest::SHA256.hexdigest(name) }
-      fresh = ordered.select { |name| pairs(name).reject { |pair| seen[pair] }.each { |pair| seen[pair] = true }.any? }
+      fresh = ordered.select do |name|
+        pairs(name).reject { |pair| seen[pair] }.each { |pair| seen[pair] = true }.any?
+      end
       (fresh + (ordered - fresh)).first(FULL)
     end
 
@@ -95,9 +105,12 @@ module Support
       all = cases(methods, grains)
       full = pairwise(all.keys)
       kept = all.to_h { |name, request| [name, answer(request)] }
-      data = { "methods" => methods, "grains" => grains, "digests" => kept.transform_values { |found| digest(found) },
+      data = { "methods" => methods, "grains" => grains,
+               "digests" => kept.transform_values { |found| digest(found) },
                "full" => full.to_h { |name| [name, thin(kept[name])] } }
-      Zlib::GzipWriter.open(FILE, Zlib::BEST_COMPRESSION) { |file| file.mtime = 1 and file.write(JSON.generate(data)) }
+      Zlib::GzipWriter.open(FILE, Zlib::BEST_COMPRESSION) do |file|
+        file.mtime = 1 and file.write(JSON.generate(data))
+      end
     end
 
     def stored
@@ -131,8 +144,9 @@ module Support
     end
 
     def first_difference(kept, found, path)
-      return (close?(kept, found) ? nil : "#{path.join('.')} was #{kept.inspect}, is #{found.inspect}") unless nested?(kept,
-                                                                                                                       found)
+      unless nested?(kept, found)
+        return close?(kept, found) ? nil : "#{path.join('.')} was #{kept.inspect}, is #{found.inspect}"
+      end
 
       entries = kept.is_a?(Hash) ? kept.keys | found.keys : (0...[kept.size, found.size].max)
       entries.lazy.filter_map { |key| first_difference(kept[key], found[key], [*path, key]) }.first

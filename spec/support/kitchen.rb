@@ -14,12 +14,13 @@ module Support
         .merge(changes.transform_keys(&:to_s))
     end
 
-    def request_for(data)
-      FondKettle::Formats::RequestReader.new(data).request
+    def request_for(data, library = FondKettle::Methods::Library.ours)
+      FondKettle::Formats::RequestReader.new(data, library: library).request
     end
 
-    def plan_for(data)
-      FondKettle::Methods::Planner.plan(request_for(data))
+    # The `library` knows more methods than ours.
+    def plan_for(data, library = FondKettle::Methods::Library.ours)
+      FondKettle::Methods::Planner.plan(request_for(data, library))
     end
 
     def try_with(data, liquid_g, **options)
@@ -28,7 +29,8 @@ module Support
 
     # Keys of the methods of plain rice that takes all its water.
     def steamed_methods
-      FondKettle::Methods::Library.ours.all.values.select { |one| one.family == "steamed" && one.parts.nil? }.map(&:key)
+      FondKettle::Methods::Library.ours.all.values.select { |one| one.family == "steamed" && one.parts.nil? }
+                                  .map(&:key)
     end
 
     # Yields RUNS kitchens at random, each a request.
@@ -51,7 +53,8 @@ module Support
         rice: { "amount" => 60 + (rice % 840), "unit" => "g" }, texture: (texture % 21 / 10.0) - 1,
         rinse: { "changes" => 1 + (wash % 4) }, drain: drains[wash % drains.size],
         soak: { "minutes" => [0, 10, 30, 60, 240][wash.digits.sum % 5], "water_c" => 5 + (wash % 56) },
-        vessel: { "diameter_mm" => 140 + (pot % 180), "height_mm" => 80 + (pot % 120), "lid" => LIDS[lid % LIDS.size],
+        vessel: { "diameter_mm" => 140 + (pot % 180), "height_mm" => 80 + (pot % 120),
+                  "lid" => LIDS[lid % LIDS.size],
                   "kg" => 0.5 + (pot % 35 / 10.0) },
         burner: { "source" => "gas", "high_w" => 500 + (lid % 2000) }, altitude_m: height % 3500
       )

@@ -26,7 +26,8 @@ module Support
     def afters(index, random)
       return [] if index.zero? || random.rand < 0.3
 
-      [After.new(task: "t#{random.rand(index)}", least: random.rand(0..2), most: random.rand < 0.4 ? random.rand(10..30) : nil)]
+      [After.new(task: "t#{random.rand(index)}", least: random.rand(0..2),
+                 most: random.rand < 0.4 ? random.rand(10..30) : nil)]
     end
 
     # What is wrong with `starts` (minutes before serving by id).
@@ -34,24 +35,31 @@ module Support
       at = starts.transform_values(&:-@)
       over = slots.to_h { |slot| [slot.id, at[slot.id] + slot.minutes] }
       [*slots.select { |slot| over[slot.id].positive? }.map { |slot| "#{slot.id} ends after serving" },
-       *gaps(slots, at, over), *late(ends, over), *crowds(slots, at, over, resources), *ovens(slots, at, over)]
+       *gaps(slots, at, over), *late(ends, over), *crowds(slots, at, over, resources),
+       *ovens(slots, at, over)]
     end
 
     def gaps(slots, at, over)
       slots.flat_map { |slot| slot.after.map { |after| [slot, after] } }.filter_map do |slot, after|
         gap = at[slot.id] - over[after.task]
-        "#{slot.id} #{gap} min after #{after.task}" unless gap >= after.least && (after.most.nil? || gap <= after.most)
+        unless gap >= after.least && (after.most.nil? || gap <= after.most)
+          "#{slot.id} #{gap} min after #{after.task}"
+        end
       end
     end
 
     def late(ends, over)
-      ends.filter_map { |one| "#{one.task} ends too early" unless (one.least..(one.most || 1e9)).cover?(-over[one.task]) }
+      ends.filter_map do |one|
+        "#{one.task} ends too early" unless (one.least..(one.most || 1e9)).cover?(-over[one.task])
+      end
     end
 
     def crowds(slots, at, over, resources)
       (at.values.min...0).flat_map do |minute|
         busy = slots.select { |slot| at[slot.id] <= minute && minute < over[slot.id] }
-        resources.filter_map { |name, there| "#{name} at #{minute}" if busy.sum { |slot| slot.uses.fetch(name, 0) } > there }
+        resources.filter_map do |name, there|
+          "#{name} at #{minute}" if busy.sum { |slot| slot.uses.fetch(name, 0) } > there
+        end
       end
     end
 

@@ -13,7 +13,8 @@ module Support
     CHILD = <<~RUBY
       require "bundler/setup"
       require "json"
-      %w[dry/schema sequel sinatra/base nokogiri rack puma json_schemer ruby-units].each { |name| require name }
+      %w[dry/schema sequel sinatra/base nokogiri rack puma json_schemer
+         ruby-units].each { |name| require name }
       STDIN.each_line do |line|
         path, names = JSON.parse(line)
         reader, writer = IO.pipe

@@ -47,10 +47,12 @@ module Support
     def request(household, dish, number)
       method = household.library.fetch(dish.method)
       grain = FondKettle::Larder::Grains.fetch(dish.grain)
-      pot = household.values(:pots).find { |vessel| vessel.diameter_mm == (number == 1 ? SMALL_POT_MM : dish.pan_mm) }
+      pot = household.values(:pots)
+                     .find { |vessel| vessel.diameter_mm == (number == 1 ? SMALL_POT_MM : dish.pan_mm) }
       FondKettle::Methods::Request.of(
-        method: method, grain: grain, rice_g: dish.rice_g, vessel: pot, burner: household.values(:burners).first,
-        oven: household.values(:ovens).first, altitude_m: household.kitchen[:altitude_m], measures: household.measures
+        method: method, grain: grain, rice_g: dish.rice_g, vessel: pot,
+        burner: household.values(:burners).first, oven: household.values(:ovens).first,
+        altitude_m: household.kitchen[:altitude_m], measures: household.measures
       )
     end
 
@@ -60,11 +62,13 @@ module Support
       pots = supper.batches > 1 ? "#{supper.batches} pots" : "one pot"
       head = "#{supper.dish.title}, for #{FondKettle::Measure::Rounding.plain(supper.servings)} " \
              "(#{pots}, #{supper.plan.request.vessel.name.downcase}), #{supper.plan.verdict}"
-      water = "liquid in all: #{house.weighed(supper.liquid_g)} (#{FondKettle::Measure::Spoken.say(supper.liquid_g, house)})"
-      [head, "  #{rice.weight} #{rice.name} (#{rice.words})", *list.ready.map { |ready| line(ready) }, "  #{water}",
-       "  salt a portion: #{supper.salt.serving_g.round(1)} g", *supper.warnings.map do |warning|
-                                                                  "  ! #{warning.say}"
-                                                                end, ""].join("\n")
+      water = "liquid in all: #{house.weighed(supper.liquid_g)} " \
+              "(#{FondKettle::Measure::Spoken.say(supper.liquid_g, house)})"
+      [head, "  #{rice.weight} #{rice.name} (#{rice.words})", *list.ready.map { |ready| line(ready) },
+       "  #{water}", "  salt a portion: #{supper.salt.serving_g.round(1)} g",
+       *supper.warnings.map do |warning|
+         "  ! #{warning.say}"
+       end, ""].join("\n")
     end
 
     def line(ready)

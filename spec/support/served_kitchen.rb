@@ -32,7 +32,8 @@ module Support
     # Posts a form as a browser would: with the token of a page seen before.
     def send_form(path, fields = {})
       get "/cupboard"
-      post path, { "authenticity_token" => last_response.body[/name="authenticity_token" value="([^"]+)"/, 1] }.merge(fields)
+      post path, { "authenticity_token" => last_response.body[/name="authenticity_token" value="([^"]+)"/,
+                                                              1] }.merge(fields)
     end
 
     def page

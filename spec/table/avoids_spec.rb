@@ -2,7 +2,8 @@
 
 RSpec.describe FondKettle::Table::Avoids do
   let(:eaters) do
-    [FondKettle::Table::Eater.of(name: "Ilse", avoids: %w[nut milk]), FondKettle::Table::Eater.of(name: "Miro")]
+    [FondKettle::Table::Eater.of(name: "Ilse", avoids: %w[nut milk]),
+     FondKettle::Table::Eater.of(name: "Miro")]
   end
 
   it "names who avoids what of it" do
@@ -19,6 +20,7 @@ RSpec.describe FondKettle::Table::Avoids do
     told = answer[:tasks].select { |task| task[:cautions].include?("avoided") }
     expect(told.map { |task| task[:kind] }).to include("gather", "fill")
     harmless = FondKettle::Formats::PlanJson.call(plan_for(asked.merge("additions" => [])))
-    expect(harmless[:warnings] + harmless[:cautions].select { |caution| caution[:code] == "avoided" }).to eq([])
+    expect(harmless[:warnings] +
+           harmless[:cautions].select { |caution| caution[:code] == "avoided" }).to eq([])
   end
 end

@@ -6,28 +6,37 @@ require_relative "../support/served_kitchen"
 RSpec.describe "Any form of any page" do
   include Support::ServedKitchen
 
-  pages = ["/", "/pot", "/pot?dish=2", "/evening?dish=2&guests=3", "/dishes", "/dishes/new", "/dishes/2/edit", "/dishes/import",
-           "/cupboard", "/tests", "/ways", "/ways/new?from=level", "/log/2", "/measures"].freeze
+  pages = ["/", "/pot", "/pot?dish=2", "/evening?dish=2&guests=3", "/dishes", "/dishes/new", "/dishes/2/edit",
+           "/dishes/import", "/cupboard", "/tests", "/ways", "/ways/new?from=level", "/log/2",
+           "/measures"].freeze
   # nil: as the form stands.
-  typed = { "as it stands" => nil, "blank" => "", "letters" => "abc", "below nothing" => "-1", "no end" => "1e400",
-            "other digits" => "١٢", "400 digits" => "9" * 400, "a half" => "½", "markup" => "</script><b>",
+  typed = { "as it stands" => nil, "blank" => "", "letters" => "abc", "below nothing" => "-1",
+            "no end" => "1e400", "other digits" => "١٢", "400 digits" => "9" * 400, "a half" => "½",
+            "markup" => "</script><b>",
             "no unit" => "5 moons" }.freeze
   kept = %w[authenticity_token lock_version id].freeze
 
   def value_of(field)
-    return (field.at_css("option[selected]") || field.at_css("option"))&.[]("value").to_s if field.name == "select"
+    if field.name == "select"
+      return (field.at_css("option[selected]") || field.at_css("option"))&.[]("value").to_s
+    end
 
     field.name == "textarea" ? field.text : field["value"].to_s
   end
 
   # Where a form can be sent: [path, method].
   def targets(form)
-    buttons = form.css("[formaction]").map { |button| [button["formaction"], button["formmethod"] || form["method"]] }
+    buttons = form.css("[formaction]")
+                  .map { |button| [button["formaction"], button["formmethod"] || form["method"]] }
     [[form["action"], form["method"]], *buttons].uniq.reject { |path, _| path.to_s.empty? }
   end
 
   def submit(path, method, fields)
-    method.to_s.casecmp?("post") ? post(path, URI.encode_www_form(fields)) : get("#{path}?#{URI.encode_www_form(fields)}")
+    if method.to_s.casecmp?("post")
+      post(path, URI.encode_www_form(fields))
+    else
+      get("#{path}?#{URI.encode_www_form(fields)}")
+    end
   end
 
   pages.each do |path|

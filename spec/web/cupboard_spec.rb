@@ -13,11 +13,13 @@ RSpec.describe "The cupboard" do
 
   it "opens on what is worth doing: a lid to test, with what that brings, until it is tested" do
     said = worth_doing.first
-    name, *grams = said.match(/Test the lid of the (.+): .* is (\d+) to (\d+) g instead of (\d+) to (\d+) g/).captures
+    name, *grams = said.match(/Test the lid of the (.+): .* is (\d+) to (\d+) g instead of (\d+) to (\d+) g/)
+                       .captures
     low, high, low_before, high_before = grams.map(&:to_i)
     expect(high - low).to be < 0.9 * (high_before - low_before)
     pot = household.shelf(:pots).all.find { |record| record[:name] == name }
-    send_form "/tests/lid", "pot" => pot[:id].to_s, "before_g" => "2000", "after_g" => "1970", "minutes" => "10"
+    send_form "/tests/lid", "pot" => pot[:id].to_s, "before_g" => "2000", "after_g" => "1970",
+                            "minutes" => "10"
     expect(worth_doing).not_to include(a_string_starting_with("Test the lid of the #{name}"))
   end
 
@@ -28,7 +30,8 @@ RSpec.describe "The cupboard" do
   it "says which bag runs out" do
     bag = household.shelf(:bags).find(1)
     household.shelf(:bags).change(1, bag[:lock_version], left_g: 310.0)
-    expect(worth_doing).to include(match(/\ABasmati runs out: 310 g left; your table eats \d+ g of an evening/))
+    expect(worth_doing)
+      .to include(match(/\ABasmati runs out: 310 g left; your table eats \d+ g of an evening/))
   end
 
   it "shows the pots to one scale, each leading to its record" do

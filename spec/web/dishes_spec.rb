@@ -11,8 +11,9 @@ RSpec.describe "Dishes and evenings, as pages" do
   end
 
   def fields(**changes)
-    { "title" => "Test pot", "serves" => "4", "rice" => "1 1/2 jam glasses", "grain" => "basmati", "method" => "covered-pot",
-      "lines" => "2 onions | base", "steps" => "", "note" => "" }.merge(changes.transform_keys(&:to_s))
+    { "title" => "Test pot", "serves" => "4", "rice" => "1 1/2 jam glasses", "grain" => "basmati",
+      "method" => "covered-pot", "lines" => "2 onions | base", "steps" => "",
+      "note" => "" }.merge(changes.transform_keys(&:to_s))
   end
 
   def problems
@@ -29,7 +30,8 @@ RSpec.describe "Dishes and evenings, as pages" do
   it "refuses what cannot be, at the field, and loses nothing" do
     refusals = { { "title" => "" } => /must be given/, { "serves" => "nobody" } => /must be a number/,
                  { "rice" => "a lot" } => /such as 320 g/, { "rice" => "2 g" } => /between 10 g and 20 kg/,
-                 { "method" => "microwave" } => /must be one of/, { "pan_mm" => "9000" } => /between 80 and 600/,
+                 { "method" => "microwave" } => /must be one of/,
+                 { "pan_mm" => "9000" } => /between 80 and 600/,
                  { "lines" => "1 g salt
 " * 501 } => /at most 500 lines/, { "title" => "x" * 121 } => /at most 120/ }
     refusals.each do |change, words|
@@ -50,7 +52,8 @@ RSpec.describe "Dishes and evenings, as pages" do
   end
 
   it "turns fields into text" do
-    leeks = { "amount" => "3", "unit" => "", "name" => "leeks", "note" => "in | rings", "stage" => "base", "state" => "reduced",
+    leeks = { "amount" => "3", "unit" => "", "name" => "leeks", "note" => "in | rings", "stage" => "base",
+              "state" => "reduced",
               "scales" => "people" }
     line = { "0" => leeks, "1" => { "amount" => "", "name" => "" } }
     send_form "/dishes/look", fields(use: "fields", line: line)
@@ -59,10 +62,14 @@ RSpec.describe "Dishes and evenings, as pages" do
 
   it "keeps what was changed in the text and in the fields" do
     leeks = { "amount" => "4", "name" => "leeks", "stage" => "base", "state" => "raw", "scales" => "people" }
-    salt = { "amount" => "1", "unit" => "tsp", "name" => "salt", "stage" => "with", "state" => "raw", "scales" => "finished" }
-    send_form "/dishes/look", fields(use: "fields", fields_of: "3 leeks | base\n1 tsp salt", line: { "0" => leeks, "1" => salt },
-                                     lines: "3 leeks | base\n1 tsp salt\n2 peas")
-    expect(page.at_css("#lines").text.strip.lines.map(&:strip)).to eq(["3 leeks | base", "1 tsp salt", "2 peas",
+    salt = { "amount" => "1", "unit" => "tsp", "name" => "salt", "stage" => "with", "state" => "raw",
+             "scales" => "finished" }
+    send_form "/dishes/look",
+              fields(use: "fields", fields_of: "3 leeks | base\n1 tsp salt",
+                     line: { "0" => leeks, "1" => salt },
+                     lines: "3 leeks | base\n1 tsp salt\n2 peas")
+    expect(page.at_css("#lines").text.strip.lines.map(&:strip)).to eq(["3 leeks | base", "1 tsp salt",
+                                                                       "2 peas",
                                                                        "4 leeks | base | people"])
     expect(page.at_css(".understood").text).to include("540 g leek in the base", "6 g salt with the rice")
   end
@@ -73,12 +80,15 @@ RSpec.describe "Dishes and evenings, as pages" do
     send_form "/dishes/2", change.merge("title" => "Second")
     expect([last_response.status, page.at_css("#title")["value"]]).to eq([409, "Second"])
     expect(household.dishes.find(2)[:title]).to eq("First")
-    send_form "/dishes/2", change.merge("title" => "Second", "lock_version" => page.at_css("[name=lock_version]")["value"])
+    send_form "/dishes/2",
+              change.merge("title" => "Second", "lock_version" => page.at_css("[name=lock_version]")["value"])
     expect(household.dishes.find(2)[:title]).to eq("Second")
   end
 
   it "never executes or breaks on what is in a title" do
-    send_form "/dishes", fields(title: "<script>alert(1)</script></script><b>x</b>", note: "</textarea><script>1</script>")
+    send_form "/dishes",
+              fields(title: "<script>alert(1)</script></script><b>x</b>",
+                     note: "</textarea><script>1</script>")
     follow_redirect!
     expect(page.css("script").map(&:text).join).not_to include("alert(1)</script>")
     expect(page.at_css("h1").text).to eq("<script>alert(1)</script></script><b>x</b>")
@@ -89,13 +99,15 @@ RSpec.describe "Dishes and evenings, as pages" do
   it "gives a dish away in three formats, and refuses a page that has none" do
     %w[json jsonld md].each do |kind|
       get "/dishes/2.#{kind}"
-      expect([last_response.status,
-              last_response.headers["content-disposition"]]).to eq([200,
-                                                                    "attachment; filename=\"leek-and-dill-oven-pilaf.#{kind}\""])
+      expect(last_response.status).to eq(200)
+      expect(last_response.headers["content-disposition"])
+        .to eq("attachment; filename=\"leek-and-dill-oven-pilaf.#{kind}\"")
     end
     send_form "/dishes/import", "source" => "<p>no recipe</p>"
-    expect([last_response.status, problems.first, page.at_css("#source").text]).to match([422, /none was found/, /no recipe/])
-    expect([get("/dishes/99").status, get("/dishes/x").status, get("/dishes/schema.json").status]).to eq([404, 404, 200])
+    expect([last_response.status, problems.first,
+            page.at_css("#source").text]).to match([422, /none was found/, /no recipe/])
+    expect([get("/dishes/99").status, get("/dishes/x").status,
+            get("/dishes/schema.json").status]).to eq([404, 404, 200])
   end
 
   it "takes a page of 5 MB, pasted or as a file, and says so when a form is too long" do
@@ -108,7 +120,8 @@ RSpec.describe "Dishes and evenings, as pages" do
       "--XX\r\nContent-Disposition: form-data; name=\"#{name}\"\r\n\r\n#{value}\r\n"
     end
     post "/dishes/import", "#{parts.join}--XX--\r\n", "CONTENT_TYPE" => "multipart/form-data; boundary=XX"
-    expect([last_response.status, page.at_css("#title")["value"], page.at_css("#rice")["value"]]).to eq([200, "Big", "300 g"])
+    expect([last_response.status, page.at_css("#title")["value"],
+            page.at_css("#rice")["value"]]).to eq([200, "Big", "300 g"])
     send_form "/dishes/look", fields(lines: "x" * 4_300_000)
     expect([last_response.status, last_response.body]).to match([403, /too long/])
     expect(household.dishes.count).to eq(13)
@@ -131,7 +144,8 @@ RSpec.describe "Dishes and evenings, as pages" do
 
   it "marks what cannot be asked of an evening, and finds a dish that is gone" do
     questions = { "for=have&have=0" => /how much there is/, "for=have&have=99&have_g=5" => /must name a line/,
-                  "for=people&guests=0" => /must seat somebody/, "for=amount&amount=abc" => /must be a number/,
+                  "for=people&guests=0" => /must seat somebody/,
+                  "for=amount&amount=abc" => /must be a number/,
                   "guests=900" => /between 0 and 200/ }
     questions.each do |query, words|
       get "/evening?dish=2&#{query}"
@@ -146,7 +160,8 @@ RSpec.describe "Dishes and evenings, as pages" do
     get "/evening?dish=2&guests=4"
     expect([last_response.status, page.text]).to match([422, /has a way that is gone, own-way/])
     get "/evening?dish=2&guests=4&method=toasted-pilaf"
-    expect([last_response.status, get("/dishes/2").status, get("/dishes/2/edit").status]).to eq([200, 200, 200])
+    expect([last_response.status, get("/dishes/2").status,
+            get("/dishes/2/edit").status]).to eq([200, 200, 200])
   end
 
   it "flags allergens against who eats, and names them on page and sheet" do
@@ -160,14 +175,18 @@ RSpec.describe "Dishes and evenings, as pages" do
     get "/evening/print?dish=6&guests=9"
     shown = page.css(".sheet-caution").map { |caution| caution.text.delete_prefix("▲ ") }
     get "/evening?dish=6&guests=9"
-    expect(shown).to match_array(page.css(".slip .caution").map { |caution| caution.text.delete_prefix("▲ ") })
+    expect(shown).to match_array(page.css(".slip .caution")
+                                     .map { |caution| caution.text.delete_prefix("▲ ") })
     expect(shown.uniq).to eq(shown)
-    expect(shown.join).to include("74 °C", "60 °C or above", "smoke point", "local food-safety authority", "Contains: milk")
+    expect(shown.join).to include("74 °C", "60 °C or above", "smoke point", "local food-safety authority",
+                                  "Contains: milk")
   end
 
   it "shops against the cupboard, as text and CSV, on the same address" do
     get "/evening/shopping.txt?dish=2&guests=9"
-    expect(last_response.body).to include("Greengrocer:", "leeks").and(satisfy { |text| !text.include?("Basmati") })
+    expect(last_response.body)
+      .to include("Greengrocer:", "leeks")
+      .and(satisfy { |text| !text.include?("Basmati") })
     get "/evening/shopping.csv?dish=2&guests=9"
     expect(last_response.body.lines.first.strip).to eq("aisle,item,amount,weight,need_g,have_g,buy_g")
     get "/evening/shopping.csv?guests=9"
@@ -182,7 +201,9 @@ RSpec.describe "Dishes and evenings, as pages" do
     pots = page.at_css("[name=batches]")["value"]
     send_form "/pot/start", "dish" => "2", "guests" => "23", "batches" => pots
     cook = household.cooks.find(household.cooks.on_the_stove.first[:id])
-    expect([cook[:title], cook[:plan][:rice][:g]]).to match(["Leek and dill oven pilaf", be_within(1).of(23 * 80.0 / pots.to_i)])
+    expect([cook[:title],
+            cook[:plan][:rice][:g]]).to match(["Leek and dill oven pilaf",
+                                               be_within(1).of(23 * 80.0 / pots.to_i)])
   end
 
   it "starts the evening at the table, with search and without a dish" do
@@ -202,7 +223,8 @@ RSpec.describe "Dishes and evenings, as pages" do
     get "/pot?guests=2"
     expect(page.at_css(".rice-line").text).to include("180 g")
     send_form "/cupboard/portions", FondKettle::Table::PORTION_G.merge("main" => "9")
-    expect([last_response.status, page.at_css("#portions-main-problem").text]).to match([422, /between 20 and 300/])
+    expect([last_response.status,
+            page.at_css("#portions-main-problem").text]).to match([422, /between 20 and 300/])
     send_form "/cupboard/eaters", "name" => "Ada", "appetite" => "light", "age" => "teen", "avoids" => "eggs"
     expect(page.at_css("#new-eaters-avoids-problem").text).to include("milk, egg, fish")
     send_form "/cupboard/eaters", "name" => "Ada", "appetite" => "light", "age" => "teen", "avoids" => ""

@@ -38,7 +38,8 @@ RSpec.describe FondKettle::Web::Doors do
   it "lets write only what comes from its own pages" do
     expect(add_cup("HTTP_ORIGIN" => "http://evil.example")).to eq([403, 0])
     expect(add_cup("HTTP_SEC_FETCH_SITE" => "cross-site")).to eq([403, 0])
-    expect(add_cup("HTTP_ORIGIN" => "http://localhost", "HTTP_SEC_FETCH_SITE" => "same-origin")).to eq([303, 1])
+    expect(add_cup("HTTP_ORIGIN" => "http://localhost",
+                   "HTTP_SEC_FETCH_SITE" => "same-origin")).to eq([303, 1])
   end
 
   it "reads nothing that is too long" do

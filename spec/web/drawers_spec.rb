@@ -24,8 +24,10 @@ RSpec.describe "The Pot page's drawers" do
   it "say on their front what lies in them" do
     pot
     expect(%w[wash heat beside own].map { |key| front(key) })
-      .to eq(["3 changes of water, not soaked, drained shaken well", "what suits, never stirred", "nothing", "as planned"])
-    pot("&soak=25&rinse=0&drain=quick&stir=at-boil&cover=cloth&crust=yes&onion=dark&burner=1&own=2&own_kind=volume")
+      .to eq(["3 changes of water, not soaked, drained shaken well", "what suits, never stirred", "nothing",
+              "as planned"])
+    pot("&soak=25&rinse=0&drain=quick&stir=at-boil&cover=cloth&crust=yes&onion=dark&burner=1" \
+        "&own=2&own_kind=volume")
     expect(%w[wash heat own].map { |key| front(key) })
       .to eq(["not rinsed, soaked 25 min, drained quickly",
               "Middle gas ring, onion dark, stirred once, a cloth under the lid, a crust",
@@ -42,13 +44,15 @@ RSpec.describe "The Pot page's drawers" do
   it "count what goes in beside the rice, a line each, in any measure and state" do
     pot
     plain = liquid_g
-    pot("&beside=#{Rack::Utils.escape("400 g tomatoes\n2 onions, browned\n1/2 jam glass red lentils\n1 lemon | beside")}")
+    pot("&beside=#{Rack::Utils.escape("400 g tomatoes\n2 onions, browned\n1/2 jam glass red lentils\n1 " \
+                                      'lemon | beside')}")
     expect(front("beside")).to match(/\A400 g tomatoes, \d+ g onions, \d+ g red lentils and 1 more\z/)
     brought = page.css(".balance tr").find { |row| row.at_css("th").text == "brought" }
     expect(brought.at_css("td").text.to_i).to be_within(25).of((400 * 0.85) + (200 * 0.1))
     expect(liquid_g).to be < plain
     slip = page.css(".slip").text
-    expect(slip).to match(/Have ready .*: 400 g tomatoes, 2 onions, browned \(\d+ g\), .*jam glass red lentils \(\d+ g\)/)
+    expect(slip)
+      .to match(/Have ready .*: 400 g tomatoes, 2 onions, browned \(\d+ g\), .*jam glass red lentils/)
     expect(slip).to include("so much less is poured", "Dry food drinks")
     expect(page.css(".slip").text).to include("Pulses")
   end
@@ -63,15 +67,17 @@ RSpec.describe "The Pot page's drawers" do
   it "ask about what they do not know, and plan without it" do
     pot("&beside=#{Rack::Utils.escape("400 g tomatoes\n3 moonstones\n2 cups basmati")}")
     expect(last_response.status).to eq(200)
-    expect(page.css(".warnings").text).to include("Not counted yet, “3 moonstones”: What is “moonstones” like?",
-                                                  "Rice is given above")
+    expect(page.css(".warnings")
+               .text).to include("Not counted yet, “3 moonstones”: What is “moonstones” like?",
+                                 "Rice is given above")
     expect(page.at_css("#beside").text.strip.lines.size).to eq(3)
     expect(front("beside")).to start_with("400 g tomatoes")
   end
 
   it "refuse too much of it, at the field" do
     pot("&beside=30+kg+tomato")
-    expect([last_response.status, page.at_css("#beside-problem").text]).to match([422, /must be at most 20 kg each: tomato/])
+    expect([last_response.status,
+            page.at_css("#beside-problem").text]).to match([422, /must be at most 20 kg each: tomato/])
     pot("&beside=#{Rack::Utils.escape((['1 g salt'] * 101).join("\n"))}")
     expect(page.at_css("#beside-problem").text).to include("must have at most 100 lines")
     pot("&beside=#{'a' * 4001}")
@@ -90,11 +96,13 @@ RSpec.describe "The Pot page's drawers" do
     expect(page.at_css("#parts-problem").text).to include("must be between 5 and 20")
   end
 
-  it "take the cook's own water by finger joints and by the mark of a cooker's bowl, and say the plan in both" do
+  it "take the cook's own water by finger joints and by the mark of a cooker's bowl, " \
+     "and say the plan in both" do
     get "/pot?grain=basmati&method=rice-cooker&for=amount&amount=300&unit=g&own=1.5&own_kind=finger"
     expect(page.at_css(".own").text).to match(/\d{3,4} g .*comes out/)
     said = page.css(".balance p").text
-    expect(said).to match(/1 of rice by cup · .* by weight · \d+ mm over the rice \([\d.]+ finger joints\) · up to where/)
+    expect(said).to match(/1 of rice by cup · .* by weight · \d+ mm over the rice/)
+    expect(said).to match(/rice \([\d.]+ finger joints\) · up to where/)
     cups = (said[/holds (\d+) mL/, 1].to_i / 210.0).round(3)
     planned = liquid_g
     get "/pot?grain=basmati&method=rice-cooker&for=amount&amount=300&unit=g&own=#{cups}&own_kind=mark"

@@ -25,7 +25,8 @@ RSpec.describe "The drawings" do
       expect(rect(drawing, "bed")["width"] / scale).to be_within(1).of(200)
       expect(rect(drawing, "bed")["height"] / scale).to be_within(0.5).of(vessel.depth_mm(plan.load.bed_ml))
       over_mm = FondKettle::Pot::Depth.over_rice_mm(plan.liquid_g, plan.load, vessel)
-      expect((rect(drawing, "water")["height"] - rect(drawing, "bed")["height"]) / scale).to be_within(0.5).of(over_mm)
+      expect((rect(drawing, "water")["height"] - rect(drawing, "bed")["height"]) /
+             scale).to be_within(0.5).of(over_mm)
     end
 
     it "lays the base under the rice, to scale, and the water over both" do
@@ -63,7 +64,9 @@ RSpec.describe "The drawings" do
     it "does not let its labels lie over one another" do
       [40, 300, 900].each do |rice_g|
         small = plan_for(basic_request(rice: { "amount" => rice_g, "unit" => "g" }))
-        heights = svg(described_class.new(small, small.liquid_g)).css(".mark + text.label").map { |label| label["y"].to_f }.sort
+        heights = svg(described_class.new(small,
+                                          small.liquid_g)).css(".mark + text.label")
+                  .map { |label| label["y"].to_f }.sort
         expect(heights.each_cons(2).map { |above, below| below - above }.min).to be >= 25
       end
     end
@@ -72,16 +75,20 @@ RSpec.describe "The drawings" do
   describe FondKettle::Web::Drawings::BalanceDrawing do
     it "adds up: what comes in is what goes out" do
       drawing = described_class.new(FondKettle::Formats::PlanJson.call(plan), plan.request.measures)
-      expect([drawing.sources, drawing.sinks].map { |parts| parts.sum(&:first) }.uniq).to eq([drawing.total_g])
+      expect([drawing.sources, drawing.sinks].map { |parts| parts.sum(&:first) }
+                                             .uniq).to eq([drawing.total_g])
       expect(drawing.sources.first.first).to eq(plan.liquid_g.round)
       expect(svg(drawing).css("text").map(&:text)).to include("1 1/2 cups + 2 tbsp")
-      widths = %w[source sink].map { |klass| svg(drawing).css("rect.#{klass}").sum { |part| part["width"].to_f + 2 } }
+      widths = %w[source sink].map do |klass|
+        svg(drawing).css("rect.#{klass}").sum { |part| part["width"].to_f + 2 }
+      end
       expect(widths.first).to be_within(2).of(widths.last)
     end
 
     it "counts what is poured off" do
       drained = FondKettle::Formats::PlanJson.call(plan_for(basic_request(method: "boil-and-drain")))
-      expect(described_class.new(drained, plan.request.measures).sinks.map { |_, words| words }).to include("poured off")
+      expect(described_class.new(drained, plan.request.measures)
+                            .sinks.map { |_, words| words }).to include("poured off")
     end
   end
 

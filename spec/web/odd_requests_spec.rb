@@ -15,8 +15,9 @@ RSpec.describe "Requests that nobody should send" do
 
   ["#{plan}&batches=two", "#{plan}&batches[]=1", "#{plan}&portion=", "/pot?portion=&for=people&guests=3",
    "/evening?dish=2&batches[]=1",
-   "/pot?#{(['a'] + (['[b]'] * 200)).join}=1", "#{plan}&who=x", "#{plan}&own[]=1&own_kind[]=g", "/pot?new_pot=x",
-   "/dishes?q[]=a", "/evening?dish[]=2", "/ways/new?from[]=level", "/log/2?x[", "/measures?amount[]=1",
+   "/pot?#{(['a'] + (['[b]'] * 200)).join}=1", "#{plan}&who=x", "#{plan}&own[]=1&own_kind[]=g",
+   "/pot?new_pot=x", "/dishes?q[]=a", "/evening?dish[]=2", "/ways/new?from[]=level", "/log/2?x[",
+   "/measures?amount[]=1",
    "/pot?beside[]=1"].each do |address|
     it "answers #{address[0, 60]}" do
       get address
@@ -24,8 +25,9 @@ RSpec.describe "Requests that nobody should send" do
     end
   end
 
-  { "/dishes/import" => { "file[tempfile]" => "x" }, "/pot/add/pots" => { "new_pot" => "x" }, "/tests/lid" => { "pot[]" => "1" },
-    "/ways" => { "stage" => "x", "step" => ["y"] }, "/dishes" => { "line" => "x" }, "/cupboard/cups" => { "name[]" => "x" },
+  { "/dishes/import" => { "file[tempfile]" => "x" }, "/pot/add/pots" => { "new_pot" => "x" },
+    "/tests/lid" => { "pot[]" => "1" }, "/ways" => { "stage" => "x", "step" => ["y"] },
+    "/dishes" => { "line" => "x" }, "/cupboard/cups" => { "name[]" => "x" },
     "/log/1" => { "grain[]" => "x" }, "/pot/start" => { "batches" => "two" } }.each do |path, fields|
     it "answers #{fields.keys.join(', ')} sent to #{path}" do
       send_form path, fields
@@ -42,8 +44,9 @@ RSpec.describe "Requests that nobody should send" do
   end
 
   it "refuses a method's file that is no list of names and values, in words" do
-    ["? [a]\n: b\n", "key: mine\nlike: covered-pot\nstages: - 5\n", "key: mine\nlike: covered-pot\nstages:\n  - 5\n",
-     "key: mine\nlike: [a]\n", "key: [a]\n", "- 1\n", "#{'[' * 5000}\n", "key: &a [*a]\n"].each do |text|
+    ["? [a]\n: b\n", "key: mine\nlike: covered-pot\nstages: - 5\n",
+     "key: mine\nlike: covered-pot\nstages:\n  - 5\n", "key: mine\nlike: [a]\n", "key: [a]\n", "- 1\n",
+     "#{'[' * 5000}\n", "key: &a [*a]\n"].each do |text|
       send_form "/ways/file", "text" => text
       expect([text[0, 20], answered]).to eq([text[0, 20], 422])
     end

@@ -32,11 +32,13 @@ RSpec.describe "The pages" do
   end
 
   it "is dimmed for the evening on one device, and goes back to the page, never to another's" do
-    { "http://localhost/pot?grain=basmati&a=%C3%B6" => "/pot?grain=basmati&a=%C3%B6", "http://elsewhere.test/x" => "/",
-      "http://localhost//elsewhere.test" => "/elsewhere.test", "no address" => "/", nil => "/" }.each do |from, back|
+    { "http://localhost/pot?grain=basmati&a=%C3%B6" => "/pot?grain=basmati&a=%C3%B6",
+      "http://elsewhere.test/x" => "/", "http://localhost//elsewhere.test" => "/elsewhere.test",
+      "no address" => "/", nil => "/" }.each do |from, back|
       header "Referer", from
       send_form "/dim"
-      expect([last_response.status, last_response.headers["Location"]]).to eq([303, "http://localhost#{back}"])
+      expect([last_response.status,
+              last_response.headers["Location"]]).to eq([303, "http://localhost#{back}"])
     end
     get "/log"
     expect(page.at_css("html")["class"]).to eq("dim")
@@ -55,9 +57,11 @@ RSpec.describe "The pages" do
     expect(water.to_i).to be < taught.to_i
   end
 
-  { "guests=0" => "guests", "guests=10000" => "guests", "guests=" => "guests", "for=amount&amount=-5&unit=g" => "amount",
-    "for=amount&amount=abc" => "amount", "for=amount&amount=1e309" => "amount", "for=amount&amount=" => "amount",
-    "grain=gravel" => "grain", "grain[]=x" => "grain", "pot=77" => "pot", "pot=x" => "pot", "soak=-1" => "soak",
+  { "guests=0" => "guests", "guests=10000" => "guests", "guests=" => "guests",
+    "for=amount&amount=-5&unit=g" => "amount", "for=amount&amount=abc" => "amount",
+    "for=amount&amount=1e309" => "amount", "for=amount&amount=" => "amount",
+    "grain=gravel" => "grain", "grain[]=x" => "grain", "pot=77" => "pot", "pot=x" => "pot",
+    "soak=-1" => "soak",
     "soak=long" => "soak",
     "texture=9" => "texture",
     "serve=25:99" => "serve", "method=basm" => "method" }.each do |query, field|
@@ -92,8 +96,10 @@ RSpec.describe "The pages" do
     send_form "/pot/add/pots?#{plan}", "new_pot" => { "name" => "Odd <b>pot</b>", "diameter_mm" => "3" }
     expect([last_response.status, household.shelf(:pots).all.size]).to eq([422, 5])
     expect(page.at_css("#new_pot-diameter_mm-problem").text).to include("must be between 80 and 600")
-    expect([page.at_css("#amount")["value"], page.at_css("#new_pot-name")["value"]]).to eq(["540", "Odd <b>pot</b>"])
-    new_pot = { "name" => "Odd <b>pot</b>", "diameter_mm" => "160", "height_mm" => "90", "lid" => "tight", "material" => "steel",
+    expect([page.at_css("#amount")["value"],
+            page.at_css("#new_pot-name")["value"]]).to eq(["540", "Odd <b>pot</b>"])
+    new_pot = { "name" => "Odd <b>pot</b>", "diameter_mm" => "160", "height_mm" => "90", "lid" => "tight",
+                "material" => "steel",
                 "kg" => "0,9" }
     send_form "/pot/add/pots?#{plan}", "new_pot" => new_pot
     expect(last_response.headers["location"]).to include("amount=540", "pot=6")
@@ -125,7 +131,8 @@ RSpec.describe "The pages" do
     send_form "/stove/#{id}/finish"
     send_form "/log/#{id}", "grain" => "firm"
     expect([last_response.status, page.at_css("#wetness-problem").text]).to match([422, /given|missing/])
-    right = { "grain" => "soft", "wetness" => "wet", "floor" => "clean", "note" => "<script>alert(1)</script>" }
+    right = { "grain" => "soft", "wetness" => "wet", "floor" => "clean",
+              "note" => "<script>alert(1)</script>" }
     send_form "/log/#{id}", right
     send_form "/log/#{id}", right.merge("note" => "mine too")
     expect([last_response.status, page.at_css("#note").text]).to eq([409, "mine too"])
@@ -148,9 +155,11 @@ RSpec.describe "The pages" do
     get "/cupboard"
     offered = %w[pots-lid_factor bags-drinks].map { |name| page.at_css("#new-#{name}")["value"] }
     expect(offered).to eq(["", "1"])
-    send_form "/cupboard/pots", "name" => "Camp pot", "diameter_mm" => "160", "height_mm" => "90", "lid" => "tight",
+    send_form "/cupboard/pots", "name" => "Camp pot", "diameter_mm" => "160", "height_mm" => "90",
+                                "lid" => "tight",
                                 "material" => "steel", "kg" => "0.4", "lid_factor" => "1"
-    send_form "/cupboard/bags", "name" => "Red bag", "grain" => "jasmine", "left_g" => "900", "drinks" => "1.05", "crop" => "old",
+    send_form "/cupboard/bags", "name" => "Red bag", "grain" => "jasmine", "left_g" => "900",
+                                "drinks" => "1.05", "crop" => "old",
                                 "opened_on" => ""
     expect(last_response.status).to eq(303)
     expect([household.shelf(:pots).all.size, household.shelf(:bags).all.last[:opened_on]]).to eq([6, nil])
@@ -179,6 +188,7 @@ RSpec.describe "The pages" do
     get "/"
     expect(page.at_css("#guests")["value"]).to eq("2")
     get "/pot?for=people&guests=7&grain=jasmine"
-    expect([last_response.status, page.at_css(".rice-line").text]).to match([200, /525 g rice.*7 at the table/])
+    expect([last_response.status,
+            page.at_css(".rice-line").text]).to match([200, /525 g rice.*7 at the table/])
   end
 end

@@ -17,7 +17,8 @@ RSpec.describe "The stove" do
   def go_on_to(kind)
     get stove
     ids.each_cons(2) do |from, to|
-      break if household.cooks.find(stove[/\d+/].to_i)[:plan][:tasks].find { |task| task[:id] == from }[:kind] == kind
+      tasks = household.cooks.find(stove[/\d+/].to_i)[:plan][:tasks]
+      break if tasks.find { |task| task[:id] == from }[:kind] == kind
 
       send_form "#{stove}/task", "from" => from, "to" => to
     end
@@ -39,7 +40,8 @@ RSpec.describe "The stove" do
     jasmine = -> { household.shelf(:bags).all.find { |bag| bag[:grain] == "jasmine" } }
     send_form "#{stove}/finish"
     follow_redirect!
-    expect([jasmine.call[:left_g], page.at_css(".notice").text]).to eq([1980.0, "Jasmine: 1980 g left in the bag."])
+    expect([jasmine.call[:left_g],
+            page.at_css(".notice").text]).to eq([1980.0, "Jasmine: 1980 g left in the bag."])
     send_form "#{stove}/finish"
     expect([last_response.status, jasmine.call[:left_g]]).to eq([409, 1980.0])
     household.shelf(:bags).change(jasmine.call[:id], jasmine.call[:lock_version], left_g: 100.0)

@@ -20,11 +20,12 @@ Sequel.migration do
       index :title
     end
     # Full-text search over the dishes, kept by the database itself.
-    run "CREATE VIRTUAL TABLE dishes_found USING fts5(title, lines, note, content='dishes', content_rowid='id', " \
-        "tokenize='unicode61 remove_diacritics 2')"
+    run "CREATE VIRTUAL TABLE dishes_found USING fts5(title, lines, note, content='dishes', " \
+        "content_rowid='id', tokenize='unicode61 remove_diacritics 2')"
     forget = "INSERT INTO dishes_found(dishes_found, rowid, title, lines, note) " \
              "VALUES ('delete', old.id, old.title, old.lines, old.note);"
-    learn = "INSERT INTO dishes_found(rowid, title, lines, note) VALUES (new.id, new.title, new.lines, new.note);"
+    learn = "INSERT INTO dishes_found(rowid, title, lines, note) VALUES (new.id, new.title, new.lines, " \
+            "new.note);"
     run "CREATE TRIGGER dishes_added AFTER INSERT ON dishes BEGIN #{learn} END"
     run "CREATE TRIGGER dishes_removed AFTER DELETE ON dishes BEGIN #{forget} END"
     run "CREATE TRIGGER dishes_changed AFTER UPDATE ON dishes BEGIN #{forget} #{learn} END"

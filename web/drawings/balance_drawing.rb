@@ -20,7 +20,8 @@ module FondKettle
         LETTER = 12.0
         SOURCES = [[:poured_g, "poured"], [:soak_gain_g, "in the grain"], [:surface_g, "clinging"],
                    [:brought_g, "brought"]].freeze
-        SINKS = [[:uptake_g, "taken up by the rice"], [:drunk_g, "drunk by dry food"], [:residue_g, "left as sauce"],
+        SINKS = [[:uptake_g, "taken up by the rice"], [:drunk_g, "drunk by dry food"],
+                 [:residue_g, "left as sauce"],
                  [:drained_g, "poured off"],
                  [:cloth_g, "into the cloth"], [:loss_g, "steam"]].freeze
 
@@ -51,7 +52,8 @@ module FondKettle
           bars = bar(sources, TOP, "source") + bar(sinks, SECOND_TOP, "sink")
           words = "#{said(sources)} make #{total_g} g; #{said(sinks)}."
           title = Svg.tag("title", Svg.escape("Where the water goes: #{words}"), id: "balance-title")
-          Svg.tag("svg", title + bars, viewBox: "0 0 #{WIDTH.to_i} #{HEIGHT}", class: "balance-drawing", role: "img",
+          Svg.tag("svg", title + bars, viewBox: "0 0 #{WIDTH.to_i} #{HEIGHT}", class: "balance-drawing",
+                                       role: "img",
                                        aria_labelledby: "balance-title")
         end
 
@@ -102,7 +104,8 @@ module FondKettle
 
         # Inside where it fits; a narrow part has its words in the list below only.
         def label(grams, words, cups, (left, top), width)
-          inside = width > NARROW ? Svg.text("#{grams} g", x: left + 8, y: top + 26, class: "label on-bar") : ""
+          inside = Svg.text("#{grams} g", x: left + 8, y: top + 26, class: "label on-bar")
+          inside = "" unless width > NARROW
           [inside, said_at(words, left, top - 6, width), said_at(cups, left, top + BAR + 18, width)].join
         end
       end

@@ -39,7 +39,8 @@ module FondKettle
         def to_s
           drawn = [axes, cues, lines(@run, ""), (@other ? lines(@other, " over") : ""), marks, legend].join
           Svg.tag("svg", Svg.tag("title", "The course of the pot", id: "course-title") + drawn,
-                  viewBox: "0 0 #{WIDTH} #{HEIGHT}", class: "course-drawing", role: "img", aria_labelledby: "course-title")
+                  viewBox: "0 0 #{WIDTH} #{HEIGHT}", class: "course-drawing", role: "img",
+                  aria_labelledby: "course-title")
         end
 
         private
@@ -80,7 +81,8 @@ module FondKettle
         end
 
         def mark(klass, across, down)
-          Svg.tag("path", d: "M#{across.round(1)} #{down.round(1)} #{MARKS.fetch(klass)}", class: "on-line line-#{klass}")
+          Svg.tag("path", d: "M#{across.round(1)} #{down.round(1)} #{MARKS.fetch(klass)}",
+                          class: "on-line line-#{klass}")
         end
 
         # 1, 2 or 5 times a power of ten, whole, so that at most five steps do.
@@ -106,7 +108,8 @@ module FondKettle
            *minute_ticks, *gram_ticks, *percent_ticks,
            Svg.text("g", x: LEFT - 6, y: TOP - 14, class: "label end"),
            Svg.text("°C, %", x: RIGHT + 6, y: TOP - 14, class: "label"),
-           Svg.text("minutes from the heat going on", x: (LEFT + RIGHT) / 2, y: BOTTOM + 42, class: "label middle")].join
+           Svg.text("minutes from the heat going on", x: (LEFT + RIGHT) / 2, y: BOTTOM + 42,
+                                                      class: "label middle")].join
         end
 
         def minute_ticks
@@ -124,14 +127,17 @@ module FondKettle
         end
 
         def percent_ticks
-          [25, 50, 75, 100].map { |percent| Svg.text(percent.to_s, x: RIGHT + 6, y: y(percent / 100.0) + 5, class: "label") }
+          [25, 50, 75, 100].map do |percent|
+            Svg.text(percent.to_s, x: RIGHT + 6, y: y(percent / 100.0) + 5, class: "label")
+          end
         end
 
         # The lines' names in their own dress, in a row under the chart.
         def legend
           LINES.each_with_index.map do |(_, words, klass), index|
             at = LEFT + (index * 165)
-            Svg.tag("path", d: "M#{at} #{BOTTOM + 66} h36", class: "sample line-#{klass}") + mark(klass, at + 18, BOTTOM + 66) +
+            Svg.tag("path", d: "M#{at} #{BOTTOM + 66} h36", class: "sample line-#{klass}") +
+              mark(klass, at + 18, BOTTOM + 66) +
               Svg.text(words, x: at + 44, y: BOTTOM + 71, class: "label")
           end.join
         end

@@ -24,10 +24,14 @@ module FondKettle
 
         def to_s
           width = @vessel[:diameter_mm] * @scale
-          Svg.tag("svg", [title, layer(:water_mm, "water", width), layer(:bed_mm, "bed", width), base(width), wall(width)].join,
-                  viewBox: "0 0 #{(width + (2 * EDGE)).round} #{(floor_y + EDGE).round}", class: "pot-drawing level-drawing",
+          Svg.tag("svg",
+                  [title, layer(:water_mm, "water", width), layer(:bed_mm, "bed", width), base(width),
+                   wall(width)].join,
+                  viewBox: "0 0 #{(width + (2 * EDGE)).round} #{(floor_y + EDGE).round}",
+                  class: "pot-drawing level-drawing",
                   role: "img",
-                  aria_labelledby: "level-title", data_levels: JSON.generate(@levels), data_min: @min, data_scale: @scale,
+                  aria_labelledby: "level-title", data_levels: JSON.generate(@levels), data_min: @min,
+                  data_scale: @scale,
                   data_floor: floor_y)
         end
 

@@ -19,7 +19,8 @@ module FondKettle
 
         # `marks`: [height, words, class] each.
         def draw(marks)
-          marks.zip(place(marks.map(&:first))).map { |(level, words, klass), label| mark(level, label, words, klass) }.join
+          marks.zip(place(marks.map(&:first)))
+               .map { |(level, words, klass), label| mark(level, label, words, klass) }.join
         end
 
         private
@@ -34,7 +35,8 @@ module FondKettle
         end
 
         def mark(level, label, words, klass)
-          Svg.tag("path", d: "M#{@left} #{level} H#{@right} L#{@right + 34} #{label - 4} h8", class: "mark #{klass}") +
+          Svg.tag("path", d: "M#{@left} #{level} H#{@right} L#{@right + 34} #{label - 4} h8",
+                          class: "mark #{klass}") +
             Svg.text(words, x: @right + 46, y: label, class: "label#{' strong' if klass.include?('strong')}")
         end
       end

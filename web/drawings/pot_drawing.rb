@@ -48,8 +48,11 @@ module FondKettle
         # SVG markup.
         def to_s
           ring = SoakRing.new(@soak_min, top + RING_BELOW_TOP).to_s
-          Svg.tag("svg", [title, patterns, heat, water, bed, base, shell.walls, lid, labels, planned, ring, handles].join,
-                  viewBox: "0 #{top.to_i} #{WIDTH.to_i} #{(BOTTOM_Y - top).to_i}", class: "pot-drawing", role: "group",
+          Svg.tag("svg",
+                  [title, patterns, heat, water, bed, base, shell.walls, lid, labels, planned, ring,
+                   handles].join,
+                  viewBox: "0 #{top.to_i} #{WIDTH.to_i} #{(BOTTOM_Y - top).to_i}", class: "pot-drawing",
+                  role: "group",
                   data_scale: @scale,
                   aria_labelledby: "pot-title pot-desc")
         end
@@ -69,15 +72,18 @@ module FondKettle
         def description
           "#{@vessel.name}, #{@vessel.diameter_mm.round} mm wide and #{@vessel.height_mm.round} mm high. " \
             "Rice bed #{@bed_mm.round} mm deep; the water stands #{over_words}; " \
-            "#{(@fit.fill_before * 100).round} % full before the boil. Cooked bed #{@fit.bed_mm.round} mm deep."
+            "#{(@fit.fill_before * 100).round} % full before the boil. Cooked bed " \
+            "#{@fit.bed_mm.round} mm deep."
         end
 
         def patterns
           grain = [[2, 3, 18], [7.5, 6.5, -24]].map do |x, y, turn|
-            Svg.tag("ellipse", cx: x, cy: y, rx: 2.6, ry: 0.95, transform: "rotate(#{turn} #{x} #{y})", class: "kernel")
+            Svg.tag("ellipse", cx: x, cy: y, rx: 2.6, ry: 0.95, transform: "rotate(#{turn} #{x} #{y})",
+                               class: "kernel")
           end
-          Svg.tag("defs", Svg.tag("pattern", grain.join, id: "kernels", width: GRAIN[:across], height: GRAIN[:down],
-                                                         patternUnits: "userSpaceOnUse"))
+          Svg.tag("defs",
+                  Svg.tag("pattern", grain.join, id: "kernels", width: GRAIN[:across], height: GRAIN[:down],
+                                                 patternUnits: "userSpaceOnUse"))
         end
 
         def over_words
@@ -101,7 +107,8 @@ module FondKettle
         end
 
         def layer(depth_mm, klass)
-          Svg.tag("rect", x: @left, y: y(depth_mm), width: @width, height: FLOOR_Y - y(depth_mm), class: klass)
+          Svg.tag("rect", x: @left, y: y(depth_mm), width: @width, height: FLOOR_Y - y(depth_mm),
+                          class: klass)
         end
 
         def water_mm
@@ -121,8 +128,9 @@ module FondKettle
         end
 
         def bed
-          layer(bed_top_mm, "bed") + Svg.tag("rect", x: @left, y: y(bed_top_mm), width: @width, height: FLOOR_Y - y(bed_top_mm),
-                                                     fill: "url(#kernels)")
+          layer(bed_top_mm, "bed") +
+            Svg.tag("rect", x: @left, y: y(bed_top_mm), width: @width, height: FLOOR_Y - y(bed_top_mm),
+                            fill: "url(#kernels)")
         end
 
         def shell
@@ -136,13 +144,16 @@ module FondKettle
         def lid
           return "" if @vessel.lid == "none"
 
-          shell.lid + Svg.text("#{@vessel.lid} lid", x: @left + (@width / 2), y: rim - 42, class: "label middle")
+          shell.lid + Svg.text("#{@vessel.lid} lid", x: @left + (@width / 2), y: rim - 42,
+                                                     class: "label middle")
         end
 
         # Flames for gas, a plate for everything else.
         def heat
           under = FLOOR_Y + WALL + 6
-          return Svg.tag("rect", x: @left, y: under, width: @width, height: 9, rx: 3, class: "plate") unless @heat == "gas"
+          unless @heat == "gas"
+            return Svg.tag("rect", x: @left, y: under, width: @width, height: 9, rx: 3, class: "plate")
+          end
 
           (1..7).map do |index|
             x = @left + (@width * index / 8)
@@ -151,16 +162,19 @@ module FondKettle
         end
 
         def flame(x, top)
-          "M#{x - 6} #{top + 24} Q#{x - 8} #{top + 10} #{x} #{top} Q#{x + 8} #{top + 10} #{x + 6} #{top + 24} Z"
+          "M#{x - 6} #{top + 24} Q#{x - 8} #{top + 10} #{x} #{top} " \
+            "Q#{x + 8} #{top + 10} #{x + 6} #{top + 24} Z"
         end
 
         # What stands at which height, and how wide and high the pot is.
         def labels
-          marks = [[full_line_mm, "boils over above here", "line"], [water_mm, "water, #{over_label}", "line strong"],
+          marks = [[full_line_mm, "boils over above here", "line"],
+                   [water_mm, "water, #{over_label}", "line strong"],
                    [bed_top_mm, "rice bed #{@bed_mm.round} mm", "line"],
                    [@base_mm + @fit.bed_mm, "cooked #{@fit.bed_mm.round} mm", "line dashed"],
                    *([[@base_mm, "base #{@base_mm.round} mm", "line"]] if @base_mm >= 1)]
-          LevelMarks.new(@left, right).draw(marks.map { |depth_mm, words, klass| [y(depth_mm), words, klass] }) + size
+          LevelMarks.new(@left, right)
+                    .draw(marks.map { |depth_mm, words, klass| [y(depth_mm), words, klass] }) + size
         end
 
         def full_line_mm
@@ -183,10 +197,12 @@ module FondKettle
 
         # Grips for water line and rice bed.
         def handles
-          Grip.slider("water", "Water over the rice, mm", @over_mm.round, -@bed_mm.round, @vessel.height_mm.round,
+          Grip.slider("water", "Water over the rice, mm", @over_mm.round, -@bed_mm.round,
+                      @vessel.height_mm.round,
                       Svg.tag("circle", cx: @left - 24, cy: y(water_mm), r: 11, class: "grip water-grip")) +
             Grip.slider("bed", "Raw rice, g", @load.rice_g.round, 10, 20_000,
-                        Svg.tag("circle", cx: @left - 24, cy: [y(bed_top_mm) + 26, FLOOR_Y].min, r: 11, class: "grip bed-grip"),
+                        Svg.tag("circle", cx: @left - 24, cy: [y(bed_top_mm) + 26, FLOOR_Y].min, r: 11,
+                                          class: "grip bed-grip"),
                         data_g_per_mm: @load.rice_g / @bed_mm)
         end
       end

@@ -29,8 +29,10 @@ module FondKettle
           wide = @width + (2 * EDGE)
           high = @height + LID + WALL
           lid = @vessel.lid == "none" ? "" : shell.lid
-          Svg.tag("svg", [water, shell.walls, lid].join, viewBox: "0 0 #{wide} #{high}", width: wide, height: high,
-                                                         class: "pot-drawing pot-outline", aria_hidden: "true")
+          Svg.tag("svg", [water, shell.walls, lid].join, viewBox: "0 0 #{wide} #{high}", width: wide,
+                                                         height: high,
+                                                         class: "pot-drawing pot-outline",
+                                                         aria_hidden: "true")
         end
 
         private
@@ -44,7 +46,8 @@ module FondKettle
         end
 
         def water
-          Svg.tag("rect", x: EDGE, y: floor - (@height * @share), width: @width, height: @height * @share, class: "water")
+          Svg.tag("rect", x: EDGE, y: floor - (@height * @share), width: @width, height: @height * @share,
+                          class: "water")
         end
       end
     end

@@ -24,7 +24,8 @@ module FondKettle
         def walls
           outer_left = @left - @wall
           outer_right = @right + @wall
-          path = "M#{outer_left} #{@top} V#{@floor + @wall} H#{outer_right} V#{@top} H#{@right} V#{@floor} H#{@left} V#{@top} Z"
+          path = "M#{outer_left} #{@top} V#{@floor + @wall} H#{outer_right} V#{@top} " \
+                 "H#{@right} V#{@floor} H#{@left} V#{@top} Z"
           Svg.tag("path", d: path, class: "wall") + handle(outer_left - (16 * @scale)) + handle(outer_right)
         end
 
@@ -34,14 +35,16 @@ module FondKettle
           rim = @top - (4 * @scale)
           dome = "M#{@left - over} #{rim} Q#{middle} #{@top - (34 * @scale)} #{@right + over} #{rim} Z"
           Svg.tag("path", d: dome, class: "lid") +
-            Svg.tag("rect", x: middle - (14 * @scale), y: @top - (33 * @scale), width: 28 * @scale, height: 11 * @scale,
+            Svg.tag("rect", x: middle - (14 * @scale), y: @top - (33 * @scale), width: 28 * @scale,
+                            height: 11 * @scale,
                             rx: 5 * @scale, class: "handle")
         end
 
         private
 
         def handle(from)
-          Svg.tag("rect", x: from, y: @top + (14 * @scale), width: 16 * @scale, height: 9 * @scale, rx: 3 * @scale,
+          Svg.tag("rect", x: from, y: @top + (14 * @scale), width: 16 * @scale, height: 9 * @scale,
+                          rx: 3 * @scale,
                           class: "handle")
         end
       end

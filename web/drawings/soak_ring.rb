@@ -11,7 +11,8 @@ module FondKettle
 
         # `drawn`: its picture; `name`: the field that it moves.
         def slider(name, label, now, least, most, drawn, **data)
-          Html::Markup.tag("g", drawn, role: "slider", tabindex: 0, data_drag: name, aria_label: label, aria_valuenow: now,
+          Html::Markup.tag("g", drawn, role: "slider", tabindex: 0, data_drag: name, aria_label: label,
+                                       aria_valuenow: now,
                                        aria_valuemin: least, aria_valuemax: most, **data)
         end
       end
@@ -33,8 +34,10 @@ module FondKettle
         end
 
         def to_s
-          Svg.tag("circle", cx: X, cy: @y, r: RADIUS, class: "ring") + Svg.tag("path", d: arc, class: "ring-arc") +
-            Svg.text("soak #{@soak_min.round} min", x: X, y: @y + RADIUS + 24, class: "label middle ring-label") +
+          Svg.tag("circle", cx: X, cy: @y, r: RADIUS, class: "ring") +
+            Svg.tag("path", d: arc, class: "ring-arc") +
+            Svg.text("soak #{@soak_min.round} min", x: X, y: @y + RADIUS + 24,
+                                                    class: "label middle ring-label") +
             Grip.slider("soak", "Soak, minutes", @soak_min.round, 0, MOST_MIN,
                         Svg.tag("circle", cx: X + @dx, cy: @y + @dy, r: 11, class: "grip"))
         end

@@ -41,7 +41,11 @@ module FondKettle
         # As it was written, with what that weighs.
         def label(line)
           weighed = Measure::Units::MASS.key?(line.unit)
-          weighed ? Dishes::Written.plain(line) : "#{Dishes::Written.plain(line)} (#{Measure::Rounding.grams(line.g)} g)"
+          if weighed
+            Dishes::Written.plain(line)
+          else
+            "#{Dishes::Written.plain(line)} (#{Measure::Rounding.grams(line.g)} g)"
+          end
         end
 
         # All of it, in the pot or not: cautions and allergens count.

@@ -33,7 +33,8 @@ module FondKettle
 
         # Nothing typed yet, and so nothing wrong with it.
         def self.blank(household)
-          new(FIELDS.to_h { |field| [field.to_s, Formats::Draft.of.public_send(field)] }, household, quiet: true)
+          new(FIELDS.to_h { |field| [field.to_s, Formats::Draft.of.public_send(field)] }, household,
+              quiet: true)
         end
 
         # What is stored, as the form shows it.
@@ -41,7 +42,8 @@ module FondKettle
           rice = "#{Measure::Rounding.plain(record[:rice_g])} g"
           typed = record.slice(:title, :method, :grain, :lines, :steps, :note).transform_keys(&:to_s)
           new(typed.merge("serves" => Measure::Rounding.plain(record[:serves]), "rice" => rice,
-                          "pan_mm" => record[:pan_mm] ? Measure::Rounding.plain(record[:pan_mm]) : ""), household)
+                          "pan_mm" => record[:pan_mm] ? Measure::Rounding.plain(record[:pan_mm]) : ""),
+              household)
         end
 
         # A draft of another format.
@@ -71,7 +73,8 @@ module FondKettle
 
         # The lines as understood.
         def read
-          @read ||= Dishes::QuickText.new(names: @household.names, cups: @household.values(:cups)).read(@typed[:lines])
+          @read ||= Dishes::QuickText.new(names: @household.names, cups: @household.values(:cups))
+                                     .read(@typed[:lines])
         end
 
         # Asked about, by the number of the line.
@@ -87,8 +90,9 @@ module FondKettle
         # What the store keeps.
         def attributes
           grain, rice_g = read.rice || [@values[:grain], @rice_g]
-          { title: @values[:title].strip, serves: @values[:serves], method: @values[:method], grain: grain, rice_g: rice_g,
-            pan_mm: @values[:pan_mm], lines: @typed[:lines].strip, steps: @typed[:steps].strip, note: @typed[:note].strip }
+          { title: @values[:title].strip, serves: @values[:serves], method: @values[:method], grain: grain,
+            rice_g: rice_g, pan_mm: @values[:pan_mm], lines: @typed[:lines].strip,
+            steps: @typed[:steps].strip, note: @typed[:note].strip }
         end
 
         private
@@ -100,7 +104,8 @@ module FondKettle
         end
 
         def known_method?
-          @problems.any? { |found| found[:field] == "method" } || @household.library.all.key?(@values[:method])
+          @problems.any? { |found| found[:field] == "method" } ||
+            @household.library.all.key?(@values[:method])
         end
 
         # A line of rice among the lines says how much, else the field must.

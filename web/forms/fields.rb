@@ -40,7 +40,9 @@ module FondKettle
       ALLERGEN_LIST = /\A\s*(?:(?:#{Larder::ALLERGENS.join('|')})\s*(?:,\s*|\z))*\z/
       # Raw rice for one regular adult, g, by kind of meal.
       PORTIONS = Schema.params do
-        Table::PORTION_G.each_key { |name| required(name.to_sym).filled(Schema::TypedNumber, included_in?: 20..300) }
+        Table::PORTION_G.each_key do |name|
+          required(name.to_sym).filled(Schema::TypedNumber, included_in?: 20..300)
+        end
       end
       # What may be written into each cupboard shelf.
       SHELVES = {
@@ -150,9 +152,10 @@ module FondKettle
         optional(:onion).filled(:string, included_in?: Vocabulary::ONION_COLOURS)
         optional(:first).filled(:string, included_in?: %w[meat onion])
         optional(:stir).filled(:string, included_in?: %w[never at-boil])
-        optional(:cover).filled(:string, included_in?: [LID_ALONE, *Pot::Attributes.switches(:request).map do |one|
-          one.key.to_s
-        end])
+        optional(:cover).filled(:string,
+                                included_in?: [LID_ALONE, *Pot::Attributes.switches(:request).map do |one|
+                                  one.key.to_s
+                                end])
         optional(:crust).filled(:string, included_in?: %w[yes no])
         optional(:sauce_g).maybe(Schema::TypedNumber, included_in?: Limits::LIQUID_G)
         optional(:parts).maybe(Schema::TypedNumber, included_in?: Limits::PARTS)

@@ -14,7 +14,8 @@ module FondKettle
         def text(rows)
           return "" unless rows.is_a?(Hash)
 
-          rows.sort_by { |number, _| number.to_i }.filter_map { |_, row| line(row) if row.is_a?(Hash) }.join("\n")
+          rows.sort_by { |number, _| number.to_i }.filter_map { |_, row| line(row) if row.is_a?(Hash) }
+              .join("\n")
         end
 
         def line(row)
@@ -23,7 +24,9 @@ module FondKettle
 
           said = [row["amount"], row["unit"], row["name"]].compact.reject(&:empty?).join(" ")
           said = [said, row["note"].to_s].reject(&:empty?).join(", ")
-          marks = row.values_at("stage", "state", "scales").compact.reject { |mark| mark.empty? || mark == "raw" }
+          marks = row.values_at("stage", "state", "scales").compact.reject do |mark|
+            mark.empty? || mark == "raw"
+          end
           marks << "like #{row['like']}" unless row["like"].to_s.empty?
           [said, *marks].join(" | ")
         end

@@ -31,9 +31,11 @@ module FondKettle
           data = library.data(key)
           data = data.merge("name" => "#{data['name']}, our way") if copy
           about = copy ? { LIKE => key } : { "key" => key, LIKE => library.own_data(key)[LIKE].to_s }
-          new({ **TEXTS.to_h { |name| [name, data[name]] }, **PLAIN.to_h { |name| [name, Measure::Rounding.shown(data[name])] },
+          new({ **TEXTS.to_h { |name| [name, data[name]] },
+                **PLAIN.to_h { |name| [name, Measure::Rounding.shown(data[name])] },
                 "suits" => data["suits"], "crust" => data["crust"] ? "yes" : "", **about,
-                "stage" => MethodRows.typed(data["stages"], :stage), "step" => MethodRows.typed(data["base"], :step) }, library)
+                "stage" => MethodRows.typed(data["stages"], :stage),
+                "step" => MethodRows.typed(data["base"], :step) }, library)
         end
 
         # `typed`: parameters with string keys; `library`: the household's.
@@ -42,7 +44,8 @@ module FondKettle
           @library = library
           @like = library.all.key?(text(LIKE)) ? text(LIKE) : nil
           @key = text("key").empty? ? fresh_key : text("key")
-          @rows = { "stages" => MethodRows.new(typed["stage"], :stage), "base" => MethodRows.new(typed["step"], :step) }
+          @rows = { "stages" => MethodRows.new(typed["stage"], :stage),
+                    "base" => MethodRows.new(typed["step"], :step) }
           @problems = check.freeze
         end
 
@@ -90,8 +93,10 @@ module FondKettle
 
         # All that the method says, as in a file.
         def said
-          @said ||= { **above.except(LIKE), "key" => @key, **TEXTS.to_h { |name| [name, text(name)] }, **plain_values,
-                                            "suits" => Array(@typed["suits"]).grep(String), "crust" => text("crust") == "yes",
+          @said ||= { **above.except(LIKE), "key" => @key, **TEXTS.to_h { |name| [name, text(name)] },
+                                            **plain_values,
+                                            "suits" => Array(@typed["suits"]).grep(String),
+                                            "crust" => text("crust") == "yes",
                                             **@rows.transform_values(&:data) }
         end
 
@@ -110,13 +115,20 @@ module FondKettle
           result = Methods::METHOD_SCHEMA.call(said)
           return problems_of(result) if result.failure?
           return [{ field: "stages", message: "must have at least one" }] if said["stages"].empty?
-          return [{ field: "way", message: "must have at most #{MOST_LETTERS} letters in all" }] if file.length > MOST_LETTERS
+          if file.length > MOST_LETTERS
+            return [{ field: "way", message: "must have at most #{MOST_LETTERS} letters in all" }]
+          end
 
-          clash + tried.problems.grep(/\Ayour way/).map { |words| { field: "way", message: words.delete_prefix("your way, ") } }
+          clash + tried.problems.grep(/\Ayour way/)
+                       .map { |words| { field: "way", message: words.delete_prefix("your way, ") } }
         end
 
         def clash
-          Methods::Library.ours.all.key?(@key) ? [{ field: "way", message: "must not be one of ours: #{@key}" }] : []
+          if Methods::Library.ours.all.key?(@key)
+            [{ field: "way", message: "must not be one of ours: #{@key}" }]
+          else
+            []
+          end
         end
 
         # Each at its field, rows by where they stand on the page.

@@ -17,11 +17,11 @@ module FondKettle
         MINUTES = "minutes"
         READY = Vocabulary::READY
         # What a stage may end with, besides so many minutes.
-        ENDS = { **Words.of("ends"), READY => "grain and water are ready", MINUTES => "so many minutes" }.freeze
+        ENDS = { **Words.of("ends"), READY => "grain and water are ready",
+                                     MINUTES => "so many minutes" }.freeze
         # Attributes that are on or off, and whether it needs hands.
-        SWITCHES = Pot::Attributes.switches(:method)
-                                  .to_h { |attribute| [attribute.key.to_s, Words.of("attributes").fetch(attribute.key.to_s)] }
-                                  .merge("hands_on" => "hands on").freeze
+        SWITCH_KEYS = Pot::Attributes.switches(:method).map { |attribute| attribute.key.to_s }.freeze
+        SWITCHES = { **Words.of("attributes").slice(*SWITCH_KEYS), "hands_on" => "hands on" }.freeze
         # What a base's step keeps through the form.
         HELD = %w[key kind slot].freeze
         LIST = "food"
@@ -29,20 +29,26 @@ module FondKettle
 
         # A file's list as texts for the fields, by number.
         def self.typed(list, kind)
-          (list || []).each_with_index.to_h { |row, index| [index.to_s, kind == :stage ? stage(row) : step(row)] }
+          (list || []).each_with_index.to_h do |row, index|
+            [index.to_s, kind == :stage ? stage(row) : step(row)]
+          end
         end
 
         def self.stage(row)
           ends = row["until"] || (row[MINUTES] == READY ? READY : MINUTES)
           minutes = ends == MINUTES ? Measure::Rounding.shown(row[MINUTES]) : ""
-          { **row.slice("key", "kind", *TEXTS, "heat"), LIST => Array(row[LIST]).join(","), "lid" => row["lid"].to_s,
-                                                        "end" => ends, MINUTES => minutes, "oven_c" => Measure::Rounding.shown(row["oven_c"]),
+          { **row.slice("key", "kind", *TEXTS, "heat"), LIST => Array(row[LIST]).join(","),
+                                                        "lid" => row["lid"].to_s,
+                                                        "end" => ends, MINUTES => minutes,
+                                                        "oven_c" => Measure::Rounding.shown(row["oven_c"]),
                                                         "on" => ticked(row), "watch" => row["watch"] || [] }
         end
 
         def self.step(row)
           colours = (row["colours"] || {}).transform_values { |min| Measure::Rounding.shown(min) }
-          { **row.slice(*HELD, *TEXTS), LIST => Array(row[LIST]).join(","), MINUTES => Measure::Rounding.shown(row[MINUTES]), "on" => ticked(row), **colours }
+          { **row.slice(*HELD, *TEXTS), LIST => Array(row[LIST]).join(","),
+                                        MINUTES => Measure::Rounding.shown(row[MINUTES]), "on" => ticked(row),
+                                        **colours }
         end
 
         def self.ticked(row)
@@ -55,7 +61,8 @@ module FondKettle
         def initialize(typed, kind)
           @kind = kind
           rows = typed.is_a?(Hash) ? typed.values.grep(Hash) : []
-          @rows = rows.first(MOST).each_with_index.sort_by { |row, index| [order(row, index), index] }.map(&:first)
+          @rows = rows.first(MOST).each_with_index.sort_by { |row, index| [order(row, index), index] }
+                      .map(&:first)
         end
 
         # In order, with what was typed.
@@ -76,7 +83,9 @@ module FondKettle
         private
 
         def kept
-          @kept ||= @rows.each_with_index.reject { |row, _| TEXTS.all? { |name| text(row, name).empty? } || row["out"] }
+          @kept ||= @rows.each_with_index.reject do |row, _|
+            TEXTS.all? { |name| text(row, name).empty? } || row["out"]
+          end
         end
 
         def order(row, index)

@@ -34,7 +34,8 @@ module FondKettle
           result = PLAN.call(@typed.reject { |field, value| value == "" && field != asked_for })
           @values = result.to_h
           @problems = [*lists(typed), *Forms.problems(result)]
-          @made = House::Composition.new(@problems.empty? ? wishes : plain_wishes, shelves, log: household.cooks)
+          @made = House::Composition.new(@problems.empty? ? wishes : plain_wishes, shelves,
+                                         log: household.cooks)
           make if @problems.empty?
           @problems.freeze
         end
@@ -63,9 +64,12 @@ module FondKettle
         # The address that holds this plan, with some fields changed.
         def address(**changes)
           pairs = FIELDS.flat_map do |field|
-            Array(changes.fetch(field, @typed[field])).map { |value| [field == :who ? "who[]" : field.to_s, value] }
+            Array(changes.fetch(field, @typed[field])).map do |value|
+              [field == :who ? "who[]" : field.to_s, value]
+            end
           end
-          pairs.reject { |_, value| value.to_s == "" }.map { |name, value| "#{name}=#{Rack::Utils.escape(value)}" }.join("&")
+          pairs.reject { |_, value| value.to_s == "" }
+               .map { |name, value| "#{name}=#{Rack::Utils.escape(value)}" }.join("&")
         end
 
         def grain
@@ -151,10 +155,13 @@ module FondKettle
         def look_up
           method_known = !@typed.key?(:method) || household.library.all.key?(@typed[:method])
           problem(:method, "must be one of: #{household.library.all.keys.join(', ')}") unless method_known
-          problem(:dish, "has a way that is gone, #{dish.method}: change the dish, or choose a way") if method_gone?
+          if method_gone?
+            problem(:dish, "has a way that is gone, #{dish.method}: change the dish, or choose a way")
+          end
           problem(:beside, beside.problem) if beside.problem
           kit.missing.each { |field| problem(field, "is not in the cupboard any more: choose another") }
-          problem(:dish, "is not among the dishes any more: choose another") if @typed[:dish].to_s != "" && dish.nil?
+          gone = @typed[:dish].to_s != "" && dish.nil?
+          problem(:dish, "is not among the dishes any more: choose another") if gone
         end
 
         # A dish can outlive a way of the house's own.
@@ -168,8 +175,10 @@ module FondKettle
         end
 
         def wishes
-          plain_wishes.with(quantity: quantity, batches: batches, choices: choices, learned: self[:lesson] != "leave",
-                            chosen: @values.slice(:pot, :cup, :burner, :oven), texture: @values.fetch(:texture, 0.0),
+          plain_wishes.with(quantity: quantity, batches: batches, choices: choices,
+                            learned: self[:lesson] != "leave",
+                            chosen: @values.slice(:pot, :cup, :burner, :oven),
+                            texture: @values.fetch(:texture, 0.0),
                             wash: @values.slice(*WASH.keys).compact.transform_keys(WASH),
                             additions: beside.additions, company: beside.company)
         end
@@ -177,13 +186,15 @@ module FondKettle
         def quantity
           said = @values.slice(*QUANTITY).compact
           portion = self[:portion].empty? ? defaults[:portion] : self[:portion]
-          House::Quantity.of(guests: defaults[:guests].to_i, **said, by: self[:for], portion: portion, who: who.map(&:to_i))
+          House::Quantity.of(guests: defaults[:guests].to_i, **said, by: self[:for], portion: portion,
+                             who: who.map(&:to_i))
         end
 
         def choices
           cover = @values.fetch(:cover, LID_ALONE) == LID_ALONE ? {} : { @values[:cover].to_sym => true }
           Methods::Choices.of(**@values.slice(:onion, :first, :stir, :oven_c, :parts), **cover,
-                              residue_g: @values[:sauce_g], crust: @values[:crust] && @values[:crust] == "yes")
+                              residue_g: @values[:sauce_g],
+                              crust: @values[:crust] && @values[:crust] == "yes")
         end
       end
     end

@@ -12,7 +12,8 @@ module FondKettle
       # Numbers as typed, in the unit of the field or with another of the same kind
       # after it: "230", "9 1/2 in" and "23 cm" for a field in mm.
       module Typed
-        SIGNS = { "\"" => "in", "inch" => "in", "inches" => "in", "°c" => "C", "c" => "C", "°f" => "F", "f" => "F",
+        SIGNS = { "\"" => "in", "inch" => "in", "inches" => "in", "°c" => "C", "c" => "C", "°f" => "F",
+                  "f" => "F",
                   "lbs" => "lb" }.freeze
 
         module_function

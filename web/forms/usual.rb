@@ -8,7 +8,8 @@ module FondKettle
       # What a plan's fields show before anything is typed: the dish's own, else what the
       # house is taken to wish for.
       module Usual
-        PLAIN = { for: "people", unit: "g", amount: "", boxes: "0", freezer: "0", texture: "0", lesson: "use", own_kind: "volume",
+        PLAIN = { for: "people", unit: "g", amount: "", boxes: "0", freezer: "0", texture: "0", lesson: "use",
+                  own_kind: "volume",
                   cover: "lid" }.freeze
 
         module_function
@@ -17,9 +18,11 @@ module FondKettle
         # or nil.
         def of(typed, shelves, method, dish)
           guests = typed.key?(:who) ? 0 : House::Usual.guests(shelves)
-          { **PLAIN, method: dish&.method || House::Usual::METHOD, portion: House::Usual.portion(method, dish),
-                     grain: (House::Usual.grain(shelves, dish) unless typed.key?(:grain)), guests: guests.to_s,
-                     stir: method.stir, drain: method.drain, crust: method.crust ? "yes" : "no",
+          { **PLAIN, method: dish&.method || House::Usual::METHOD,
+                     portion: House::Usual.portion(method, dish),
+                     grain: (House::Usual.grain(shelves, dish) unless typed.key?(:grain)),
+                     guests: guests.to_s, stir: method.stir, drain: method.drain,
+                     crust: method.crust ? "yes" : "no",
                      rinse: method.rinse_changes.to_s }.freeze
         end
       end

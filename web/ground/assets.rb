@@ -22,12 +22,14 @@ module FondKettle
 
       # In every page's head, so that scripts find each other without a bundler: the
       # one inline script, named to the content security policy by its hash.
-      IMPORT_MAP = JSON.generate(imports: DIGESTS.keys.select { |path| path.start_with?("/js/") }
-                                                 .to_h { |path| ["kettle#{path.delete_prefix('/js')}", address(path)] }).freeze
+      SCRIPTS = DIGESTS.keys.select { |path| path.start_with?("/js/") }
+      IMPORTS = SCRIPTS.to_h { |path| ["kettle#{path.delete_prefix('/js')}", address(path)] }
+      IMPORT_MAP = JSON.generate(imports: IMPORTS).freeze
       IMPORT_MAP_HASH = "'sha256-#{Digest::SHA256.base64digest(IMPORT_MAP)}'".freeze
 
       def initialize
-        @files = Rack::Files.new(FOLDER, { "cache-control" => FOREVER, "x-content-type-options" => "nosniff" })
+        @files = Rack::Files.new(FOLDER,
+                                 { "cache-control" => FOREVER, "x-content-type-options" => "nosniff" })
       end
 
       def call(env)

@@ -14,7 +14,8 @@ module FondKettle
       # The longest body, bytes: a page of recipe data and what belongs to a form.
       LONGEST_BYTES = 6 * 1024 * 1024
       FORWARDED = /\AHTTP_(?:X_)?FORWARDED/
-      TOO_LONG = "This is longer than #{LONGEST_BYTES / 1024 / 1024} MB, so nothing was read of it. Send less.".freeze
+      TOO_LONG = "This is longer than #{LONGEST_BYTES / 1024 / 1024} MB, so nothing was read of it. " \
+                 "Send less.".freeze
       NOT_HERE = "This kitchen is not called that. Open it by the address that it named when it started."
       NOT_OURS = "This did not come from a page of this kitchen, so nothing was done."
 
@@ -32,8 +33,13 @@ module FondKettle
       # Names that a kitchen answers to which listens on `host`: loopback, the host named at
       # start (or, where that is all addresses, this machine's own), and `names`.
       def names(host, names = [])
-        own = ALL_ADDRESSES.include?(host) ? Socket.ip_address_list.map { |address| address.ip_address[/[^%]+/] } : [host]
+        own = ALL_ADDRESSES.include?(host) ? own_addresses : [host]
         (LOOPBACK + own + names).uniq.map { |name| address(name) || name }
+      end
+
+      # Every address that this machine has, without its interface.
+      def own_addresses
+        Socket.ip_address_list.map { |address| address.ip_address[/[^%]+/] }
       end
 
       # A Rack answer that says why nothing was done.
@@ -58,7 +64,9 @@ module FondKettle
 
         def call(env)
           site = env["HTTP_SEC_FETCH_SITE"]
-          return @app.call(env) if READS.include?(env["REQUEST_METHOD"]) || site.nil? || %w[same-origin none].include?(site)
+          if READS.include?(env["REQUEST_METHOD"]) || site.nil? || %w[same-origin none].include?(site)
+            return @app.call(env)
+          end
 
           Doors.refusal(403, NOT_OURS)
         end
@@ -69,7 +77,8 @@ module FondKettle
         # `rules`: sources by directive.
         def initialize(app, rules)
           @app = app
-          @policy = rules.map { |directive, sources| "#{directive.to_s.tr('_', '-')} #{sources}" }.join("; ").freeze
+          @policy = rules.map { |directive, sources| "#{directive.to_s.tr('_', '-')} #{sources}" }.join("; ")
+                         .freeze
         end
 
         def call(env)

@@ -92,7 +92,9 @@ module FondKettle
 
         def bags_running_out
           an_evening_g = household.values(:eaters).sum(&:share) * household.portions_g.fetch("main")
-          low = household.shelf(:bags).all.select { |bag| an_evening_g.positive? && bag[:left_g] < LAST_EVENINGS * an_evening_g }
+          low = household.shelf(:bags).all.select do |bag|
+            an_evening_g.positive? && bag[:left_g] < LAST_EVENINGS * an_evening_g
+          end
           low.map do |bag|
             ["#{bag[:name]} runs out", "#bags",
              "#{grams(bag[:left_g])} left; your table eats #{grams(an_evening_g)} of an evening."]

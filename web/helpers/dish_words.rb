@@ -13,8 +13,10 @@ module FondKettle
     module Helpers
       # The words of dishes and of an evening.
       module DishWords
-        DISH_PORTIONS = { "dish" => "as the dish has it", "side" => "beside other dishes", "main" => "the main of the meal",
-                          "one-pot" => "the whole meal" }.freeze
+        DISH_PORTIONS = { "dish" => "as the dish has it", "side" => "beside other dishes",
+                          "main" => "the main of the meal", "one-pot" => "the whole meal" }.freeze
+        # What a cook counts out, whatever it weighs.
+        COUNTED = %r{\A[\d\s/]+\z|clove|stick|can|bunch|sprig|lea[fv]|sheet|pod|cube|stalk}
         # From so many letters on, the type of a printed sheet gets smaller.
         LONG_SHEET = 1650
         LONGER_SHEET = 2600
@@ -26,9 +28,9 @@ module FondKettle
 
         # How a step of a dish is written; what it does is said by its kind.
         def step_hint
-          "Soften the leeks | fry | 8 min | until they slump. After a bar, say what it does (#{step_kinds.join(', ')}), " \
-            "| wait where it needs no hands, | finish where it comes after the rice. Only a step that says simmer or boil " \
-            "counts as boiling."
+          "Soften the leeks | fry | 8 min | until they slump. After a bar, say what it does " \
+            "(#{step_kinds.join(', ')}), | wait where it needs no hands, | finish where it comes after the " \
+            "rice. Only a step that says simmer or boil counts as boiling."
         end
 
         def step_kinds
@@ -44,8 +46,9 @@ module FondKettle
 
         # Lines of a dish that can say how much there is of something.
         def stock_lines(dish)
-          lines = dish ? dish.lines.each_with_index.select { |line, _| Dishes::Scaling.factor_for(line, 1.0) } : []
-          lines.map { |line, index| [index, line.name] }
+          (dish&.lines || []).each_with_index
+                             .select { |line, _| Dishes::Scaling.factor_for(line, 1.0) }
+                             .map { |line, index| [index, line.name] }
         end
 
         # A pot of the cupboard that takes all of a split supper, or nil.
@@ -57,7 +60,7 @@ module FondKettle
         # The first number to read and the other way of saying it, or nil: pieces are
         # counted first, everything else weighed first.
         def tonight(said)
-          counted = said.words&.match?(%r{\A[\d\s/]+\z|clove|stick|can|bunch|sprig|lea[fv]|sheet|pod|cube|stalk})
+          counted = said.words&.match?(COUNTED)
           pair = [said.weight, said.words].compact
           pair.reverse! if counted
           [pair.first, pair[1]]
@@ -65,7 +68,8 @@ module FondKettle
 
         # The line's amount before scaling, in the cook's own words.
         def written_amount(supper, ready)
-          line = supper.lines.map(&:line).find { |written| written.name == ready.name && written.stage == ready.stage }
+          line = supper.lines.map(&:line)
+                       .find { |written| written.name == ready.name && written.stage == ready.stage }
           Dishes::Written.amount(line) || (line.main_liquid? ? "as it takes" : "to taste")
         end
 
@@ -76,9 +80,11 @@ module FondKettle
 
         # The fields of one line of a dish; `line` nil for a row still empty.
         def line_cells(line, index)
-          texts = [["amount", "Amount", line&.amount && Measure::Numeral.write(line.amount)], ["unit", "Unit", line_unit(line)],
-                   ["name", "What", line&.name], ["note", "Note", line&.note]]
-          choices = [["stage", "Goes in", line&.stage, Dishes::STAGES.keys], ["state", "State", line&.state, Larder::STATES.keys],
+          texts = [["amount", "Amount", line&.amount && Measure::Numeral.write(line.amount)],
+                   ["unit", "Unit", line_unit(line)], ["name", "What", line&.name],
+                   ["note", "Note", line&.note]]
+          choices = [["stage", "Goes in", line&.stage, Dishes::STAGES.keys],
+                     ["state", "State", line&.state, Larder::STATES.keys],
                      ["scales", "Grows", line&.scales, Larder::Ingredient::SCALES]]
           cells = texts.map do |name, label, value|
             cell("input", name, label, index, value: value.to_s, class: "input cell-#{name}")
@@ -138,7 +144,8 @@ module FondKettle
           about = { name: "line[#{index}][#{name}]", aria_label: "#{label}, line #{index + 1}", **attributes }
           return Html::Markup.tag(tag, **about) unless options
 
-          %(<div class="select">#{Html::Markup.tag(tag, listed(options.map { |key| [key, key] }, chosen), **about)}</div>)
+          %(<div class="select">#{Html::Markup.tag(tag, listed(options.map { |key| [key, key] }, chosen),
+                                                   **about)}</div>)
         end
       end
     end

@@ -13,7 +13,8 @@ module FondKettle
       module Drawers
         # By key: its name, what its front says, and the fields that lie in it.
         DRAWERS = { "wash" => ["Rinse and soak", :washing, %w[rinse soak water_c drain]],
-                    "heat" => ["Heat and lid", :heating, %w[burner oven oven_c onion first stir cover crust sauce_g parts]],
+                    "heat" => ["Heat and lid", :heating,
+                               %w[burner oven oven_c onion first stir cover crust sauce_g parts]],
                     "beside" => ["Beside the rice", :lying_beside, %w[beside]],
                     "own" => ["Your own water", :own_water, %w[own own_kind]] }.freeze
         MOST_NAMED = 3
@@ -22,9 +23,10 @@ module FondKettle
         def drawer(form, key)
           name, _, fields = DRAWERS.fetch(key)
           wrong = fields.any? { |field| problem_for(form.problems, field) }
-          front = %(<b>#{name}</b> <span class="said" data-swap="said-#{key}">#{Html::Markup.escape(said(form, key))}</span>)
-          Html::Markup.tag("details", "<summary>#{front}</summary>#{yield}", class: "drawer", id: "drawer-#{key}",
-                                                                             **(wrong ? { open: "open" } : {}))
+          words = Html::Markup.escape(said(form, key))
+          front = %(<b>#{name}</b> <span class="said" data-swap="said-#{key}">#{words}</span>)
+          Html::Markup.tag("details", "<summary>#{front}</summary>#{yield}",
+                           class: "drawer", id: "drawer-#{key}", **(wrong ? { open: "open" } : {}))
         end
 
         # How much sauce a way leaves by itself.
@@ -36,8 +38,10 @@ module FondKettle
         # Hints that follow what is chosen.
         def hints(form)
           { "rinse" => "0: not rinsed. #{cloudiness(form)}",
-            "soak" => "Blank: the usual #{plain(form.method.soak_min(form.grain))} min for #{form.grain.name.downcase}",
-            "beside" => ["A line each: 400 g tomatoes; 1 onion, browned. Water it brings or drinks is counted.",
+            "soak" => "Blank: the usual #{plain(form.method.soak_min(form.grain))} min for " \
+                      "#{form.grain.name.downcase}",
+            "beside" => ["A line each: 400 g tomatoes; 1 onion, browned. " \
+                         "Water it brings or drinks is counted.",
                          *form.beside.asked].join(" ") }
         end
 
@@ -46,7 +50,10 @@ module FondKettle
           hints(form).to_h { |name, hint| ["hint-#{name}", Html::Markup.escape(hint)] }
                      .merge(DRAWERS.keys.to_h { |key| ["said-#{key}", Html::Markup.escape(said(form, key))] })
                      .merge("method-choices" => part(:pot_choices, form: form))
-                     .merge(form.problems.to_h { |problem| ["problem-#{problem[:field]}", told(problem[:message])] })
+                     .merge(form.problems.to_h do |problem|
+                              ["problem-#{problem[:field]}",
+                               told(problem[:message])]
+                            end)
         end
 
         private
@@ -55,7 +62,8 @@ module FondKettle
           changes = Integer(form[:rinse].to_s, 10, exception: false)
           return "" unless changes&.between?(1, 20)
 
-          "#{changes}: #{(Pot::Wash.cloudiness(form.grain, changes) * 100).round} % of the cloudiness is left."
+          "#{changes}: #{(Pot::Wash.cloudiness(form.grain, changes) * 100).round} " \
+            "% of the cloudiness is left."
         end
 
         def said(form, key)
@@ -94,7 +102,11 @@ module FondKettle
           names = form.beside.lines.map { |line| [line.g && grams(line.g), line.name].compact.join(" ") }
           return "nothing" if names.empty?
 
-          names.size > MOST_NAMED ? "#{names.take(MOST_NAMED).join(', ')} and #{names.size - MOST_NAMED} more" : names.join(", ")
+          if names.size > MOST_NAMED
+            "#{names.take(MOST_NAMED).join(', ')} and #{names.size - MOST_NAMED} more"
+          else
+            names.join(", ")
+          end
         end
 
         def own_water(form)

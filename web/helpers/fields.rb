@@ -10,7 +10,8 @@ module FondKettle
         # A typed field; `problems` as a form has them.
         def input(name, label, value, problems, hint: nil, **attributes)
           attributes = { class: "input", inputmode: "text", autocomplete: "off" }.merge(attributes)
-          control = Html::Markup.tag("input", id: name, name: name, value: value, **attributes, **described(name, hint, problems))
+          control = Html::Markup.tag("input", id: name, name: name, value: value, **attributes,
+                                              **described(name, hint, problems))
           field(name, label, control, hint, problems)
         end
 
@@ -23,7 +24,8 @@ module FondKettle
 
         # A choice from `options`: pairs of value and words.
         def choose(name, label, value, options, problems, hint: nil)
-          select = Html::Markup.tag("select", listed(options, value), id: name, name: name, **described(name, hint, problems))
+          select = Html::Markup.tag("select", listed(options, value), id: name, name: name,
+                                                                      **described(name, hint, problems))
           field(name, label, %(<div class="select">#{select}</div>), hint, problems)
         end
 
@@ -48,28 +50,38 @@ module FondKettle
         private
 
         def control(about, value, options)
-          return Html::Markup.tag("input", class: "input", autocomplete: "off", value: value, **about) unless options
+          unless options
+            return Html::Markup.tag("input", class: "input", autocomplete: "off", value: value, **about)
+          end
 
           %(<div class="select">#{Html::Markup.tag('select', listed(options, value), **about)}</div>)
         end
 
         def listed(options, value)
           options.map do |key, words = key.tr("-", " ")|
-            Html::Markup.tag("option", Html::Markup.escape(words), value: key,
-                                                                   **(key.to_s == value.to_s ? { selected: "selected" } : {}))
+            chosen = key.to_s == value.to_s ? { selected: "selected" } : {}
+            Html::Markup.tag("option", Html::Markup.escape(words), value: key, **chosen)
           end.join
         end
 
         def field(name, label, control, hint, problems)
-          [%(<div class="field"><label class="label" for="#{name}">#{Html::Markup.escape(label)}</label>), control,
-           (%(<p class="hint" id="#{name}-hint" data-swap="hint-#{name}">#{Html::Markup.escape(hint)}</p>) if hint),
+          [%(<div class="field"><label class="label" for="#{name}">#{Html::Markup.escape(label)}</label>),
+           control, hint && hint_below(name, hint),
            %(<p class="problem" id="#{name}-problem" data-swap="problem-#{name}">),
            told(problem_for(problems, name)), "</p></div>"].join
         end
 
+        def hint_below(name, hint)
+          %(<p class="hint" id="#{name}-hint" data-swap="hint-#{name}">#{Html::Markup.escape(hint)}</p>)
+        end
+
         def described(name, hint, problems)
           ids = [("#{name}-hint" if hint), "#{name}-problem"].compact.join(" ")
-          problem_for(problems, name) ? { aria_describedby: ids, aria_invalid: "true" } : { aria_describedby: ids }
+          if problem_for(problems, name)
+            { aria_describedby: ids, aria_invalid: "true" }
+          else
+            { aria_describedby: ids }
+          end
         end
       end
     end

@@ -21,9 +21,10 @@ module FondKettle
         SWITCHES = Forms::MethodRows::SWITCHES
         COLOURS = Vocabulary::ONION_COLOURS
         WATCHES = Words.of("cues").transform_values { |words| words.sub(/\A./, &:downcase) }.freeze
-        WRONG_AT = { "way" => "The whole", "stages" => "On the heat", "base" => "The base", "rinse_changes" => "Rinse",
-                     "liquid_c" => "Liquid goes in at", "cue" => "until you see",
-                     "say" => "what to do", "end" => "until", "residue_per_g" => "Sauce left", "oven_c" => "oven at" }.freeze
+        WRONG_AT = { "way" => "The whole", "stages" => "On the heat", "base" => "The base",
+                     "rinse_changes" => "Rinse", "liquid_c" => "Liquid goes in at", "cue" => "until you see",
+                     "say" => "what to do", "end" => "until", "residue_per_g" => "Sauce left",
+                     "oven_c" => "oven at" }.freeze
 
         # Traits of rice, and how many kinds have each.
         def grains_of_methods
@@ -51,7 +52,9 @@ module FondKettle
         # A field's name in words: "stage-2-minutes" is "Stage 3, minutes".
         def problem_place(field)
           kind, index, name = field.split("-", 3)
-          return WRONG_AT.fetch(field) { field.tr("_", " ").capitalize } unless %w[stage step].include?(kind) && name
+          unless %w[stage step].include?(kind) && name
+            return WRONG_AT.fetch(field) { field.tr("_", " ").capitalize }
+          end
 
           "#{kind.capitalize} #{Integer(index) + 1}, #{WRONG_AT.fetch(name, name)}"
         end
@@ -75,22 +78,27 @@ module FondKettle
                                             **(Array(ticked).include?(value) ? { checked: "checked" } : {}))
             %(<label class="choice">#{box} #{words}</label>)
           end
-          %(<div class="choices" role="group" aria-label="#{label}"><span class="label">#{label}</span>#{boxes.join}</div>)
+          %(<div class="choices" role="group" aria-label="#{label}"><span class="label">#{label}</span>) +
+            %(#{boxes.join}</div>)
         end
 
         # "low, until grain and water are ready"
         def stage_said(row)
           return "fill it in to add one" if row["say"].to_s.empty?
 
-          ends = row["end"] == Forms::MethodRows::MINUTES ? "#{row['minutes']} min" : "until #{Forms::MethodRows::ENDS[row['end']]}"
-          [row["oven_c"].to_s.empty? ? row["heat"] : "oven #{row['oven_c']} °C", { "none" => "open" }[row["lid"]], ends,
+          ends = "until #{Forms::MethodRows::ENDS[row['end']]}"
+          ends = "#{row['minutes']} min" if row["end"] == Forms::MethodRows::MINUTES
+          [row["oven_c"].to_s.empty? ? row["heat"] : "oven #{row['oven_c']} °C",
+           { "none" => "open" }[row["lid"]], ends,
            *SWITCHES.slice(*Array(row["on"])).values].compact.join(", ")
         end
 
         def step_said(row)
           return "fill it in to add one" if row["say"].to_s.empty?
 
-          colours = COLOURS.filter_map { |colour| "#{colour} #{row[colour]} min" unless row[colour].to_s.empty? }
+          colours = COLOURS.filter_map do |colour|
+            "#{colour} #{row[colour]} min" unless row[colour].to_s.empty?
+          end
           (colours.empty? ? ["#{row['minutes']} min"] : colours).join(", ")
         end
       end

@@ -9,7 +9,8 @@ module FondKettle
     module Helpers
       # Pieces that all pages use.
       module Pages
-        PLACES = [["/", "Table"], ["/pot", "Pot"], ["/stove", "Stove"], ["/log", "Log"], ["/cupboard", "Cupboard"]].freeze
+        PLACES = [["/", "Table"], ["/pot", "Pot"], ["/stove", "Stove"], ["/log", "Log"],
+                  ["/cupboard", "Cupboard"]].freeze
 
         def asset(path)
           Assets.address(path)

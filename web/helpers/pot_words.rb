@@ -22,17 +22,20 @@ module FondKettle
       module PotWords
         include WaterWords
 
-        PORTIONS = { "side" => "beside other dishes", "main" => "the main of the meal", "one-pot" => "the whole meal" }.freeze
+        PORTIONS = { "side" => "beside other dishes", "main" => "the main of the meal",
+                     "one-pot" => "the whole meal" }.freeze
         LIDS = (Vocabulary::LIDS - ["cooker"]).map { |lid| [lid, lid] }.push(["cooker", "rice cooker's own"])
                .sort_by { |lid, _| lid == "ordinary" ? 0 : 1 }.freeze
         DRAINS = [["quick", "quickly"], ["shaken", "shaken well"], ["long", "10 min in the sieve"],
                   ["air-dried", "air-dried an hour"], ["cooked-in", "not: cook in the soaking water"]].freeze
         UNITS = UnitNames::RICE
-        TEXTURES = { -1.0 => "firm", -0.5 => "a little firm", 0.0 => "standard", 0.5 => "a little soft", 1.0 => "soft" }.freeze
+        TEXTURES = { -1.0 => "firm", -0.5 => "a little firm", 0.0 => "standard", 0.5 => "a little soft",
+                     1.0 => "soft" }.freeze
 
         # What a pot and a cup are told by, for Fields#nested_fields.
-        POT_FIELDS = [[:name, "Name"], [:diameter_mm, "Inside width, mm"], [:height_mm, "Inside height, mm"], [:lid, "Lid", LIDS],
-                      [:material, "Made of", Kit::MATERIALS.keys], [:kg, "Weight, kg"]].freeze
+        POT_FIELDS = [[:name, "Name"], [:diameter_mm, "Inside width, mm"], [:height_mm, "Inside height, mm"],
+                      [:lid, "Lid", LIDS], [:material, "Made of", Kit::MATERIALS.keys],
+                      [:kg, "Weight, kg"]].freeze
         # A pot that was tested knows its own lid.
         KNOWN_POT_FIELDS = [*POT_FIELDS, [:lid_factor, "Loss, times the book's (blank: not tested)"]].freeze
         CUP_FIELDS = [[:name, "Name"], [:ml, "Holds, mL"]].freeze
@@ -40,7 +43,8 @@ module FondKettle
         # What a plan can have under the lid.
         def covers
           [[Forms::LID_ALONE, "nothing"],
-           *Pot::Attributes.switches(:request).map { |one| [one.key.to_s, Words.of("attributes").fetch(one.key.to_s)] }]
+           *Pot::Attributes.switches(:request)
+                           .map { |one| [one.key.to_s, Words.of("attributes").fetch(one.key.to_s)] }]
         end
 
         def grain_name(key)
@@ -60,7 +64,8 @@ module FondKettle
         end
 
         def burner_choices(form)
-          [["", "what suits"]] + form.shelves.burners.map { |burner| [burner.id, "#{burner.name}, #{plain(burner.high_w)} W"] }
+          [["", "what suits"]] +
+            form.shelves.burners.map { |burner| [burner.id, "#{burner.name}, #{plain(burner.high_w)} W"] }
         end
 
         # With `liquid_g`, the water as the cook has it, not as planned.
@@ -94,13 +99,17 @@ module FondKettle
           rows.map do |point|
             seen = run.cues.select { |cue| cue.at_min > before && cue.at_min <= point.min }
             before = point.min
-            [point, seen.map { |cue| "#{Drawings::CourseDrawing::CUES.fetch(cue.cue)} at #{plain(cue.at_min.round(1))}" }]
+            [point, seen.map do |cue|
+              "#{Drawings::CourseDrawing::CUES.fetch(cue.cue)} at " \
+                "#{plain(cue.at_min.round(1))}"
+            end]
           end
         end
 
         # The plan's address for another method, with that method's own ways.
         def method_address(form, plan)
-          own = { method: plan.method.key, pot: nil, burner: nil, rinse: nil, soak: nil, drain: nil, crust: nil, stir: nil,
+          own = { method: plan.method.key, pot: nil, burner: nil, rinse: nil, soak: nil, drain: nil,
+                  crust: nil, stir: nil,
                   cover: nil }
           own = own.except(:pot, :burner) if plan.request.vessel.id == form.kit.pot&.id
           form.address(**own)

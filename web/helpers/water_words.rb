@@ -36,7 +36,8 @@ module FondKettle
         # The amounts of a remedy ({add_g, off_g, minutes}), a sentence each; `measures`:
         # a Measure::House. Cooks begun before there was an off_g have none.
         def remedy_amounts(remedy, measures)
-          [[remedy[:off_g].to_i, "to pour off"], [remedy[:add_g], "hot water"]].filter_map do |amount_g, words|
+          [[remedy[:off_g].to_i, "to pour off"],
+           [remedy[:add_g], "hot water"]].filter_map do |amount_g, words|
             "#{grams(amount_g)} #{words}, #{Measure::Spoken.say(amount_g, measures)}." if amount_g.positive?
           end.push(*("#{minutes(remedy[:minutes])} more." if remedy[:minutes].positive?))
         end
@@ -65,7 +66,8 @@ module FondKettle
         end
 
         def own_rules(plan)
-          Methods::OwnRule.new(plan.load, plan.request.vessel, plan.request.measures.cup, finger_mm: kitchen[:finger_mm])
+          Methods::OwnRule.new(plan.load, plan.request.vessel, plan.request.measures.cup,
+                               finger_mm: kitchen[:finger_mm])
         end
 
         # The planned water in the other ways of saying it; a mark only for a bowl that has some.
@@ -74,7 +76,8 @@ module FondKettle
           volume, weight, finger = %w[volume weight finger].map { |kind| ways.amount(kind, plan.liquid_g) }
           depth = Pot::Depth.words(ways.amount("depth", plan.liquid_g))
           depth = "#{depth} (#{plain(finger.round(2))} finger joints)" if finger.positive?
-          ["#{parts(volume)} to 1 of rice by cup", "#{plain(weight.round(2))} by weight", depth, *bowl_mark(ways, plan, form)]
+          ["#{parts(volume)} to 1 of rice by cup", "#{plain(weight.round(2))} by weight", depth,
+           *bowl_mark(ways, plan, form)]
         end
 
         def bowl_mark(ways, plan, form)

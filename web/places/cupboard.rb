@@ -16,7 +16,10 @@ module FondKettle
       helpers Helpers::CupboardWords
 
       GRAINS = Larder::Grains.all.values.map { |grain| [grain.key, grain.name] }.freeze
-      INGREDIENTS = Larder::Ingredients.all.values.map { |ingredient| [ingredient.key, ingredient.name.downcase] }.freeze
+      INGREDIENTS = Larder::Ingredients.all.values.map do |ingredient|
+        [ingredient.key,
+         ingredient.name.downcase]
+      end.freeze
       # What a new record shows before anything is known of it.
       BY_THE_BOOK = { "drinks" => "1", "crop" => "usual" }.freeze
       # What each shelf asks: name, label, and for a choice its options.
@@ -24,10 +27,14 @@ module FondKettle
         pots: ["Pots", Helpers::PotWords::KNOWN_POT_FIELDS],
         cups: ["Cups", Helpers::PotWords::CUP_FIELDS],
         spoons: ["Spoons", Helpers::PotWords::CUP_FIELDS],
-        ovens: ["Ovens", [[:name, "Name"], [:hotter_c, "Hotter than its dial, °C"], [:most_c, "Gets to, °C"]]],
-        burners: ["Burners", [[:name, "Name"], [:source, "Kind", Kit::BURNER_HIGH_W.keys], [:high_w, "Into the pot on high, W"]]],
+        ovens: ["Ovens",
+                [[:name, "Name"], [:hotter_c, "Hotter than its dial, °C"], [:most_c, "Gets to, °C"]]],
+        burners: ["Burners",
+                  [[:name, "Name"], [:source, "Kind", Kit::BURNER_HIGH_W.keys],
+                   [:high_w, "Into the pot on high, W"]]],
         bags: ["Bags of rice", [[:name, "Name"], [:grain, "Grain", GRAINS], [:left_g, "Left, g"],
-                                [:drinks, "Drinks, times the book"], [:crop, "Crop", Larder::CROP_UPTAKE.keys],
+                                [:drinks, "Drinks, times the book"],
+                                [:crop, "Crop", Larder::CROP_UPTAKE.keys],
                                 [:opened_on, "Opened on"]]],
         eaters: ["Eaters", [[:name, "Name"], [:appetite, "Appetite", Table::APPETITE.keys],
                             [:age, "Age", Table::AGE.keys], [:avoids, "Avoids"]]],
@@ -75,7 +82,8 @@ module FondKettle
       private
 
       def shelf_name
-        SHELVES.keys.find { |name| name.to_s == params["shelf"] } || raise(NotFound, "There is no such shelf.")
+        SHELVES.keys.find { |name| name.to_s == params["shelf"] } ||
+          raise(NotFound, "There is no such shelf.")
       end
 
       def version
@@ -109,7 +117,8 @@ module FondKettle
       def record_line(shelf, record)
         first, *fields = SHELVES.fetch(shelf).last
         told = fields.reject { |name, *| ["", BY_THE_BOOK[name.to_s]].include?(plain(record[name])) }
-        "#{field_words(record, first.first, nil, first[2])}: #{told.map { |field| field_words(record, *field) }.join(', ')}"
+        "#{field_words(record, first.first, nil, first[2])}: " \
+          "#{told.map { |field| field_words(record, *field) }.join(', ')}"
       end
 
       # A value with its unit, or the words of a choice.

@@ -22,7 +22,8 @@ module FondKettle
       helpers Helpers::PotWords
       helpers Helpers::DishWords
 
-      TYPES = { "json" => "application/json", "jsonld" => "application/ld+json", "md" => "text/markdown; charset=utf-8" }.freeze
+      TYPES = { "json" => "application/json", "jsonld" => "application/ld+json",
+                "md" => "text/markdown; charset=utf-8" }.freeze
 
       get "/" do
         found = household.dishes.search(text_param("q"))
@@ -60,7 +61,9 @@ module FondKettle
       post "/look" do
         typed = params["use"] == "fields" ? params.merge("lines" => merged_lines) : params
         # The script asks only for what was understood.
-        next part(:dish_read, form: Forms::DishForm.new(typed, household)) if request.env["HTTP_X_KETTLE_PART"]
+        if request.env["HTTP_X_KETTLE_PART"]
+          next part(:dish_read, form: Forms::DishForm.new(typed, household))
+        end
 
         edit(Forms::DishForm.new(typed, household), id: params["id"], version: params["lock_version"])
       end
@@ -135,7 +138,8 @@ module FondKettle
       def import(code: 200, source: "", problems: [])
         status code
         @title = "Bring a dish in"
-        erb :dish_import, locals: { source: source.to_s.bytesize > 200_000 ? "" : source.to_s, problems: problems }
+        erb :dish_import,
+            locals: { source: source.to_s.bytesize > 200_000 ? "" : source.to_s, problems: problems }
       end
 
       # A chosen file, else what was pasted.
@@ -152,13 +156,16 @@ module FondKettle
         shown, typed = %w[fields_of lines].map { |name| text_param(name).gsub("\r\n", "\n").strip }
         return fields if typed == shown || !params.key?("fields_of")
 
-        before = Forms::DishForm.new({ "lines" => shown }, household).read.lines.map { |line| Dishes::Written.line(line) }
+        before = Forms::DishForm.new({ "lines" => shown }, household).read.lines.map do |line|
+          Dishes::Written.line(line)
+        end
         [typed, *(fields.lines.map(&:strip) - before)].join("\n")
       end
 
       # The plan's form for a dish in its own amount.
       def in_own_amount(record)
-        Forms::PlanForm.new({ "dish" => record[:id].to_s, "for" => "amount", "amount" => record[:rice_g].to_s }, household)
+        Forms::PlanForm.new({ "dish" => record[:id].to_s, "for" => "amount",
+                              "amount" => record[:rice_g].to_s }, household)
       end
 
       def exported(record, kind)

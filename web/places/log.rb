@@ -7,7 +7,8 @@ module FondKettle
   module Web
     # What was cooked, how it came out, and what that taught.
     class LogPlace < Place
-      GRAIN = { "chalky" => "chalky, a raw core", "firm" => "too firm", "right" => "just right", "soft" => "too soft",
+      GRAIN = { "chalky" => "chalky, a raw core", "firm" => "too firm", "right" => "just right",
+                "soft" => "too soft",
                 "mushy" => "mushy" }.freeze
       WETNESS = { "dry" => "too dry", "right" => "just right", "wet" => "too wet" }.freeze
       FLOOR = { "clean" => "clean", "crust" => "a crust, as wanted", "burnt" => "burnt" }.freeze

@@ -49,9 +49,11 @@ module FondKettle
       end
 
       def poured(amount, unit, key)
-        return unless amount.positive? && [Measure::Units::MASS, Measure::Units::VOLUME].any? { |names| names.key?(unit) }
+        return unless amount.positive? &&
+                      [Measure::Units::MASS, Measure::Units::VOLUME].any? { |names| names.key?(unit) }
 
-        Measure::Spoken.say(Measure::Units.convert(amount, unit, "ml", g_per_ml: Larder::Density.g_ml(key)), household.measures)
+        Measure::Spoken.say(Measure::Units.convert(amount, unit, "ml", g_per_ml: Larder::Density.g_ml(key)),
+                            household.measures)
       end
     end
   end

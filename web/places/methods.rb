@@ -17,7 +17,8 @@ module FondKettle
       helpers Helpers::Fields
       helpers Helpers::MethodWords
 
-      CLASH = "A way of that name was changed or added meanwhile. Keep it again to write over what stands there now."
+      CLASH = "A way of that name was changed or added meanwhile. " \
+              "Keep it again to write over what stands there now."
 
       get "/" do
         @title = "Ways of cooking"
@@ -52,7 +53,8 @@ module FondKettle
       # What comes of it in this kitchen; nothing is kept.
       post "/try" do
         form = Forms::MethodForm.new(params, household.library)
-        edit(form, code: form.ok? ? 200 : 422, was: text_param("was"), tried: form.ok? ? try(form.method) : nil)
+        edit(form, code: form.ok? ? 200 : 422, was: text_param("was"),
+                   tried: form.ok? ? try(form.method) : nil)
       end
 
       post "/" do
@@ -125,7 +127,9 @@ module FondKettle
 
       # A key of the household's own, or not found; a file that cannot be read has one too.
       def own_key
-        own_keys.include?(params["key"]) ? params["key"] : raise(NotFound, "There is no such way of your own.")
+        raise(NotFound, "There is no such way of your own.") unless own_keys.include?(params["key"])
+
+        params["key"]
       end
 
       def own_keys
@@ -139,13 +143,17 @@ module FondKettle
 
       # What is wrong with a text, or nil; nothing is kept until it is right.
       def problem_with(text)
-        return "must be at most #{Forms::MethodForm::MOST_LETTERS} letters" if text.length > Forms::MethodForm::MOST_LETTERS
+        if text.length > Forms::MethodForm::MOST_LETTERS
+          return "must be at most #{Forms::MethodForm::MOST_LETTERS} letters"
+        end
 
         key = key_of(text)
         return "line 1: key must be lower-case words with hyphens" unless key.match?(Catalogue::KEY)
         return "key must not be one of ours: #{key}" if Methods::Library.ours.all.key?(key)
 
-        household.library.trying(key, text, as: "your text").problems.find { |found| found.start_with?("your text") }
+        household.library.trying(key, text, as: "your text").problems.find do |found|
+          found.start_with?("your text")
+        end
       rescue BadCatalogue => e
         e.message
       end

@@ -57,7 +57,8 @@ module FondKettle
       end
 
       error NotFound, Sinatra::NotFound do
-        trouble 404, "Not here", env["sinatra.error"].is_a?(NotFound) ? env["sinatra.error"].message : "There is no such page."
+        trouble 404, "Not here",
+                env["sinatra.error"].is_a?(NotFound) ? env["sinatra.error"].message : "There is no such page."
       end
 
       error Conflict do
@@ -69,7 +70,8 @@ module FondKettle
       end
 
       error InvalidInput do
-        trouble 422, "That could not be used", env["sinatra.error"].problems.map { |p| "#{p[:field]} #{p[:message]}" }.join("; ")
+        trouble 422, "That could not be used",
+                env["sinatra.error"].problems.map { |p| "#{p[:field]} #{p[:message]}" }.join("; ")
       end
 
       error Sinatra::BadRequest, *UNREADABLE do
@@ -79,7 +81,8 @@ module FondKettle
       error do
         error = env["sinatra.error"]
         env["rack.errors"].puts("#{error.class}: #{error.message}", *error.backtrace.first(12))
-        trouble 500, "Something broke on our side", "What you typed is still in the page before this one: go back and try again."
+        trouble 500, "Something broke on our side",
+                "What you typed is still in the page before this one: go back and try again."
       end
 
       private
@@ -96,7 +99,8 @@ module FondKettle
       end
 
       def check_encoding
-        raise Sinatra::BadRequest unless texts(params).all? { |text| text.valid_encoding? && !text.include?("\0") }
+        readable = texts(params).all? { |text| text.valid_encoding? && !text.include?("\0") }
+        raise Sinatra::BadRequest unless readable
       end
 
       def texts(value)

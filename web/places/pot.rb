@@ -22,7 +22,8 @@ module FondKettle
       helpers Helpers::PotWords
       helpers Helpers::Drawers
 
-      OVERLAYS = { "lifted" => "with the lid lifted three times", "sea" => "at sea level", "own" => "your own way" }.freeze
+      OVERLAYS = { "lifted" => "with the lid lifted three times", "sea" => "at sea level",
+                   "own" => "your own way" }.freeze
       LIFTED_S = 30.0
       NEW = { "pots" => :pot, "cups" => :cup }.freeze
 
@@ -36,7 +37,8 @@ module FondKettle
         next show(form) unless form.ok?
 
         @title = "Side by side"
-        plans = Methods::Comparison.plans(form.request, household.library.all.values, vessel_for: form.kit.method(:for_method))
+        plans = Methods::Comparison.plans(form.request, household.library.all.values,
+                                          vessel_for: form.kit.method(:for_method))
         erb :side_by_side, locals: { form: form, plans: plans }
       end
 
@@ -59,7 +61,8 @@ module FondKettle
         plan = Methods::Planner.plan(form.request)
         id = household.cooks.start(title: title_of(form, plan), grain: plan.request.grain.key,
                                    pot_id: form.kit.pot&.id,
-                                   address: form.address, plan: Formats::PlanJson.for_the_stove(plan), now: now)
+                                   address: form.address, plan: Formats::PlanJson.for_the_stove(plan),
+                                   now: now)
         redirect "/stove/#{id}", 303
       end
 
@@ -72,7 +75,8 @@ module FondKettle
 
         record = household.shelf(params["shelf"].to_sym).add(result.to_h)
         notice "#{record[:name]} is in the cupboard."
-        redirect "/pot?#{Forms::PlanForm.new(params.merge(field.to_s => record[:id].to_s), household).address}", 303
+        redirect "/pot?#{Forms::PlanForm.new(params.merge(field.to_s => record[:id].to_s), household)
+                                        .address}", 303
       end
 
       private
@@ -85,7 +89,8 @@ module FondKettle
       def show(form, code: 200, adding: {})
         plan = Methods::Planner.plan(form.request) if form.ok?
         status(form.ok? ? code : 422)
-        locals = { form: form, plan: plan, answer: plan && Formats::PlanJson.call(plan), **own_rule(form, plan), rule: rule(plan) }
+        locals = { form: form, plan: plan, answer: plan && Formats::PlanJson.call(plan),
+                   **own_rule(form, plan), rule: rule(plan) }
         # The script asks only for what a change moves.
         return part(:pot_change, **locals) if request.env["HTTP_X_KETTLE_PART"]
 
@@ -100,14 +105,16 @@ module FondKettle
 
         kind, amount = form.own_rule
         own_g = own_rules(plan).liquid_g(kind, amount)
-        { own: Methods::Trying.run(plan.request, own_g.clamp(0.0, Forms::Limits::LIQUID_G.max)), own_g: own_g }
+        { own: Methods::Trying.run(plan.request, own_g.clamp(0.0, Forms::Limits::LIQUID_G.max)),
+          own_g: own_g }
       end
 
       # The same plan, cooked another way.
       def overlay(plan, with)
         case with
         when "lifted" then rerun(plan, plan.stages.flat_map { |stage| lifted(stage) }, plan.setting)
-        when "sea" then rerun(plan, plan.stages, plan.setting.with(boil_c: Kit::Atmosphere.boiling_point_c(0)))
+        when "sea" then rerun(plan, plan.stages,
+                              plan.setting.with(boil_c: Kit::Atmosphere.boiling_point_c(0)))
         when "own" then own_rule(Forms::PlanForm.new(params, household), plan)[:own]&.run
         end
       end

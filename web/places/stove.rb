@@ -41,7 +41,9 @@ module FondKettle
       # then nothing happens and the page shows where the pot stands.
       post "/:id/task" do
         id = id_from(params["id"])
-        raise InvalidInput.at("to", "must be one of the pot's tasks") unless tasks_of(id).include?(params["to"])
+        unless tasks_of(id).include?(params["to"])
+          raise InvalidInput.at("to", "must be one of the pot's tasks")
+        end
 
         household.cooks.move(id, params["from"].to_s, params["to"], now)
         redirect "/stove/#{id}", 303
@@ -49,7 +51,9 @@ module FondKettle
 
       post "/:id/seen" do
         id = id_from(params["id"])
-        raise InvalidInput.at("cue", "must be one of: #{CUES.keys.join(', ')}") unless CUES.key?(params["cue"])
+        unless CUES.key?(params["cue"])
+          raise InvalidInput.at("cue", "must be one of: #{CUES.keys.join(', ')}")
+        end
 
         household.cooks.see(id, params["cue"], now)
         redirect "/stove/#{id}", 303
@@ -64,7 +68,9 @@ module FondKettle
       post "/:id/sign" do
         id = id_from(params["id"])
         signs = Methods::Remedies::SIGNS
-        raise InvalidInput.at("sign", "must be one of: #{signs.keys.join(', ')}") unless signs.key?(params["sign"])
+        unless signs.key?(params["sign"])
+          raise InvalidInput.at("sign", "must be one of: #{signs.keys.join(', ')}")
+        end
 
         household.cooks.note(id, "sign", params["sign"], now)
         redirect "/stove/#{id}", 303

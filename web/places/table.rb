@@ -15,7 +15,8 @@ module FondKettle
         @script = "search.js"
         erb :table, locals: { who: params["who"], found: household.dishes.search(text_param("q")),
                               eaters: household.shelf(:eaters).all, bags: household.shelf(:bags).all,
-                              cooking: household.cooks.on_the_stove, latest: household.cooks.finished(most: 1).first }
+                              cooking: household.cooks.on_the_stove,
+                              latest: household.cooks.finished(most: 1).first }
       end
 
       # Dims the kitchen on this device, or lights it again, and goes back to the page.

@@ -48,7 +48,8 @@ module FondKettle
       post "/guide/:test" do
         test = params["test"]
         asked, = GUIDES.fetch(test) { raise NotFound, "There is no such test." }
-        problems = Forms.problems(FORMS.fetch(test).call(params)).select { |problem| asked.include?(problem[:field]) }
+        problems = Forms.problems(FORMS.fetch(test).call(params))
+                        .select { |problem| asked.include?(problem[:field]) }
         next show(code: 422, test: test, problems: problems) if problems.any?
 
         session["guide"] = { "test" => test, "typed" => params.slice(*asked), "at" => now.to_f }
@@ -63,7 +64,8 @@ module FondKettle
       # The cook stops the clock: what it shows is what it took.
       post "/stop" do
         redirect "/tests" unless session["guide"]
-        session["guide"] = session["guide"].merge("took" => ((now.to_f - session["guide"]["at"]) / 60).round(2))
+        session["guide"] =
+          session["guide"].merge("took" => ((now.to_f - session["guide"]["at"]) / 60).round(2))
         redirect "/tests/guide", 303
       end
 
@@ -99,7 +101,8 @@ module FondKettle
         kept = session["guide"]
         lasts_min = GUIDES.fetch(kept["test"]).last
         began = Time.at(kept["at"])
-        erb :guide, locals: { test: kept["test"], typed: { "minutes" => kept["took"] || lasts_min }.merge(kept["typed"], params),
+        erb :guide, locals: { test: kept["test"],
+                              typed: { "minutes" => kept["took"] || lasts_min }.merge(kept["typed"], params),
                               took: kept["took"], began: began, ends: lasts_min && (began + (lasts_min * 60)),
                               problems: problems }
       end
@@ -108,7 +111,8 @@ module FondKettle
         status code
         @title = "Measure and test"
         erb :tests,
-            locals: { test: test, problems: problems, pots: choices(:pots), cups: choices(:cups), burners: choices(:burners) }
+            locals: { test: test, problems: problems, pots: choices(:pots), cups: choices(:cups),
+                      burners: choices(:burners) }
       end
 
       def choices(shelf)
@@ -125,7 +129,8 @@ module FondKettle
         end
 
         change(:pots, pot, height_mm: height_mm.round(1))
-        "#{pot[:name]} holds #{volume_ml.round} mL: height #{plain(pot[:height_mm])} → #{plain(height_mm.round(1))} mm."
+        "#{pot[:name]} holds #{volume_ml.round} mL: height #{plain(pot[:height_mm])} → " \
+          "#{plain(height_mm.round(1))} mm."
       end
 
       def lid!(typed)
@@ -136,7 +141,8 @@ module FondKettle
 
         pot = household.shelf(:pots).find(typed[:pot])
         vessel = household.value(:pots, pot)
-        factor = Pot::KitTest.lid_factor(vessel, Kit::Burner.usual(vessel.kind.source), typed[:before_g] - typed[:after_g],
+        factor = Pot::KitTest.lid_factor(vessel, Kit::Burner.usual(vessel.kind.source),
+                                         typed[:before_g] - typed[:after_g],
                                          typed[:minutes])
         change(:pots, pot, lid_factor: factor.round(2))
         was = pot[:lid_factor] ? plain(pot[:lid_factor]) : "not tested"
@@ -147,7 +153,8 @@ module FondKettle
         burner = household.shelf(:burners).find(typed[:burner])
         pot = household.shelf(:pots).find(typed[:pot])
         boil_c = Kit::Atmosphere.boiling_point_c(kitchen[:altitude_m])
-        watts = Pot::KitTest.high_w(household.value(:pots, pot), typed[:water_g], typed[:from_c], boil_c, typed[:minutes])
+        watts = Pot::KitTest.high_w(household.value(:pots, pot), typed[:water_g], typed[:from_c], boil_c,
+                                    typed[:minutes])
         unless Forms::Limits::HIGH_W.cover?(watts)
           raise InvalidInput.at("minutes", "gives #{watts.round} W; a burner gives 1 to 10000 W")
         end

@@ -72,7 +72,9 @@ module FondKettle
       # [load, setting] by the book as this kitchen holds them to be.
       def applied(load, setting)
         differing = estimates.each_value.reject(&:book?)
-        differing.reduce([load, setting]) { |(now, there), held| held.unknown.act.call(now, there, held.factor) }
+        differing.reduce([load, setting]) do |(now, there), held|
+          held.unknown.act.call(now, there, held.factor)
+        end
       end
     end
   end

@@ -36,7 +36,8 @@ module FondKettle
         load = balance.load
         return in_plenty(load, balance) if load.plenty?
 
-        by_cause = held.estimates.transform_values { |estimate| shift(estimate, balance, stages, setting) }.freeze
+        by_cause = held.estimates.transform_values { |estimate| shift(estimate, balance, stages, setting) }
+                       .freeze
         low_g, high_g = ends(balance.liquid_g, by_cause)
         Spread.new(low_g: low_g, high_g: high_g, by_cause: by_cause,
                    narrowed: narrowed(held, by_cause, balance.liquid_g))

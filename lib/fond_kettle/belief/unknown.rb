@@ -25,7 +25,10 @@ module FondKettle
       # What each does to a load or a kitchen.
       DRINKS = ->(load, setting, factor) { [load.drinking(factor), setting] }
       LETS_OUT = ->(load, setting, factor) { [load, setting.with(lid_factor: setting.lid_factor * factor)] }
-      BOILS_OFF = ->(load, setting, factor) { [load, setting.with(open_factor: setting.open_factor * factor)] }
+      BOILS_OFF = lambda { |load, setting, factor|
+        [load,
+         setting.with(open_factor: setting.open_factor * factor)]
+      }
       CLINGS = ->(load, setting, factor) { [load.clinging(factor), setting] }
       GIVES = lambda do |load, setting, factor|
         [load, setting.with(burner: setting.burner.with(high_w: setting.burner.high_w * factor))]

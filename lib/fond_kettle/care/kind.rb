@@ -26,7 +26,8 @@ module FondKettle
       FILE = File.join(DATA, "kinds.yml")
       # Words that nobody has told the kind of.
       OWN = "own"
-      BLANK = { sections: [].freeze, computed: false, holds: [].freeze, hands: false, fat: false, boils: false,
+      BLANK = { sections: [].freeze, computed: false, holds: [].freeze, hands: false, fat: false,
+                boils: false,
                 waits: nil }.freeze
       SCHEMA = Schema.json(strict: true) do
         required(:key).filled(:string, format?: Catalogue::KEY)

@@ -21,7 +21,8 @@ module FondKettle
     #   amounts    what goes in at it (Amount)
     #   facts      what is so in its vessel, for the cautions: "closed", "lid:foil",
     #              "material:clay", "in:raw-meat" …
-    Task = Value.define(:slot, :kind, :key, :say, :cue, :why, :hands_on, :timed_min, :heat, :watch, :amounts, :facts) do
+    Task = Value.define(:slot, :kind, :key, :say, :cue, :why, :hands_on, :timed_min, :heat, :watch, :amounts,
+                        :facts) do
       # Unique in its plan.
       def id
         slot.id

@@ -17,7 +17,9 @@ module FondKettle
         @serve = slots.size
         # From serving back: so distances are found in a round or two.
         @edges = ends.flat_map { |finish| end_bounds(finish) } +
-                 slots.reverse.flat_map { |slot| [over_by_serving(slot), *slot.after.flat_map { |after| bounds(slot, after) }] }
+                 slots.reverse.flat_map do |slot|
+                   [over_by_serving(slot), *slot.after.flat_map { |after| bounds(slot, after) }]
+                 end
       end
 
       # Latest starts by place, with `more` edges, or nil where bounds contradict one
@@ -61,7 +63,8 @@ module FondKettle
       def end_bounds(finish)
         place = known(finish.task, "ends")
         minutes = @slots[place].minutes
-        [[@serve, place, -(minutes + finish.least)], ([place, @serve, minutes + finish.most] if finish.most)].compact
+        [[@serve, place, -(minutes + finish.least)],
+         ([place, @serve, minutes + finish.most] if finish.most)].compact
       end
 
       def known(id, field)

@@ -42,7 +42,9 @@ module FondKettle
         @slots = slots
         @resources = resources
         @network = Network.new(slots, ends)
-        @users = resources.to_h { |name, _| [name, slots.each_index.select { |place| amount(place, name).positive? }] }
+        @users = resources.to_h do |name, _|
+          [name, slots.each_index.select { |place| amount(place, name).positive? }]
+        end
         @nodes = 0
       end
 
@@ -55,7 +57,8 @@ module FondKettle
         raise InvalidInput.at("resources", crowded) unless @best
 
         starts = @slots.each_with_index.to_h { |slot, place| [slot.id, -@best[place]] }
-        Placed.new(starts: starts, span_min: span(@best), bound_min: @nodes < @most_nodes ? span(@best) : bound_min)
+        Placed.new(starts: starts, span_min: span(@best),
+                   bound_min: @nodes < @most_nodes ? span(@best) : bound_min)
       end
 
       private
@@ -73,7 +76,8 @@ module FondKettle
           name, wanted = slot.uses.find { |resource, amount| amount > @resources.fetch(resource, 0) }
           next unless name
 
-          raise InvalidInput.at("tasks.#{slot.id}.uses", "must be at most #{@resources.fetch(name, 0)} of #{name}",
+          raise InvalidInput.at("tasks.#{slot.id}.uses",
+                                "must be at most #{@resources.fetch(name, 0)} of #{name}",
                                 received: wanted)
         end
       end

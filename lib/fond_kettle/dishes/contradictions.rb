@@ -24,7 +24,8 @@ module FondKettle
       def in(text)
         text.each_line.first(Limits::LINES).flat_map do |line|
           # Runs of blanks say nothing, and no line is longer than one that is read.
-          line[0, Limits::LINE_LETTERS].gsub(/[[:blank:]]+/, " ").to_enum(:scan, PAIR).filter_map { judge(Regexp.last_match) }
+          line[0, Limits::LINE_LETTERS].gsub(/[[:blank:]]+/, " ").to_enum(:scan, PAIR)
+                                       .filter_map { judge(Regexp.last_match) }
         end
       end
 
@@ -44,7 +45,9 @@ module FondKettle
 
       def close?(there, second)
         if second[:family].equal?(Measure::Units::TEMPERATURE)
-          apart_c = [there, second[:number]].map { |number| Measure::Units.convert(number, second[:unit], "C") }.reduce(:-)
+          apart_c = [there,
+                     second[:number]].map { |number| Measure::Units.convert(number, second[:unit], "C") }
+                                     .reduce(:-)
           return apart_c.abs <= APART_C
         end
 

@@ -8,7 +8,8 @@ module FondKettle
     # Where in the cooking a line enters, in order of use:
     #   base    before the rice      liquid  in place of water   with  with the rice
     #   finish  when the heat is off beside  on the table; never in the pot
-    STAGES = { "base" => "in the base", "liquid" => "as liquid", "with" => "with the rice", "finish" => "at the end",
+    STAGES = { "base" => "in the base", "liquid" => "as liquid", "with" => "with the rice",
+               "finish" => "at the end",
                "beside" => "beside it" }.freeze
 
     # One ingredient of a dish as written: `amount` of `unit` (nil: to taste), the

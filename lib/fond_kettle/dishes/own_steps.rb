@@ -26,10 +26,13 @@ module FondKettle
 
       def steps(dish, stage)
         dish.steps.select { |step| step.stage == stage }.each_with_index.map do |step, index|
-          Methods::Stage.new(**Methods::Library::BLANK_STAGE, key: "dish-#{index + 1}", section: STEP_SECTIONS.fetch(stage),
-                                                              kind: step.kind, say: plain(step.say), minutes: step.minutes,
+          Methods::Stage.new(**Methods::Library::BLANK_STAGE, key: "dish-#{index + 1}",
+                                                              section: STEP_SECTIONS.fetch(stage),
+                                                              kind: step.kind, say: plain(step.say),
+                                                              minutes: step.minutes,
                                                               hands_on: step.hands_on, why: WHY,
-                                                              cue: plain(step.cue.empty? ? "it is done" : step.cue))
+                                                              cue: plain(step.cue.empty? ? "it is " \
+                                                                "done" : step.cue))
         end.freeze
       end
 

@@ -30,7 +30,8 @@ module FondKettle
 
       def marks(step)
         [step.stage, (step.kind unless step.kind == Care::Kinds::OWN),
-         ("#{Measure::Rounding.plain(step.minutes)} min" if step.minutes.positive?), ("wait" unless step.hands_on),
+         ("#{Measure::Rounding.plain(step.minutes)} min" if step.minutes.positive?),
+         ("wait" unless step.hands_on),
          ("until #{step.cue}" unless step.cue.empty?)].compact
       end
 

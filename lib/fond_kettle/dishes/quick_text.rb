@@ -20,13 +20,15 @@ module FondKettle
       # `rice` is [grain key, g] or nil.
       Read = Value.define(:rice, :lines, :questions)
 
-      STAGE_WORDS = { "with rice" => "with", "with the rice" => "with", "in the base" => "base", "top" => "finish",
-                      "at the end" => "finish", "serve with" => "beside" }.merge(STAGES.to_h { |key, _| [key, key] }).freeze
+      STAGE_WORDS = { "with rice" => "with", "with the rice" => "with", "in the base" => "base",
+                      "top" => "finish", "at the end" => "finish",
+                      "serve with" => "beside" }.merge(STAGES.to_h { |key, _| [key, key] }).freeze
       SCALES = Larder::Ingredient::SCALES
       LIKE = /\Alike\s+(?<key>.+)\z/
       BULLET = /\A\s*(?:[-*•–]\s+|\d+[.)]\s+(?=\d))/
       PART_OF = /\A(juice|zest|peel|grated zest)\s+of\s+(.+)\z/i
-      TO_TASTE = /\b(?:to taste|as needed|a little|some|for garnish|to garnish|to serve|for serving|optional)\b/i
+      TO_TASTE = /\b(?:to\ taste|as\ needed|a\ little|some|for\ garnish|to\ garnish|to\ serve|for\ serving|
+                     optional)\b/ix
 
       # `names`: Larder::Names; `cups`: the house's own (Measure::Cup).
       def initialize(names: Larder::Names.ours, cups: [])
@@ -38,8 +40,10 @@ module FondKettle
       def read(text)
         @questions = []
         @rice = nil
-        written = text.each_line.with_index(1).lazy.map { |line, number| [line.strip, number] }.reject { |line, _| line.empty? }
-        lines = written.first(Limits::LINES).filter_map { |line, number| within_budget(line, number) { one(line, number) } }
+        written = text.each_line.with_index(1).lazy.map { |line, number| [line.strip, number] }
+                      .reject { |line, _| line.empty? }
+        lines = written.first(Limits::LINES)
+                       .filter_map { |line, number| within_budget(line, number) { one(line, number) } }
         Read.new(rice: @rice, lines: lines.freeze, questions: @questions.freeze)
       end
 
@@ -61,7 +65,9 @@ module FondKettle
 
         tags = tags(words, number, text)
         ingredient = ingredient(name, unit, tags[:like], number, text)
-        line(amount, unit, name, note, inner, ingredient, tags).tap { |line| ask_for_amount(line, number, text) }
+        line(amount, unit, name, note, inner, ingredient, tags).tap do |line|
+          ask_for_amount(line, number, text)
+        end
       end
 
       # Amount, unit, name, note and what stood in brackets.
@@ -72,7 +78,8 @@ module FondKettle
           bare = ::Regexp.last_match(2)
         end
         amount, rest = Measure::Numeral.read(bare) || [nil, bare]
-        unit, rest = (Measure::UnitWords.read(rest, @cups) if amount) || [amount && Measure::UnitWords::PIECE, rest]
+        unit, rest = (Measure::UnitWords.read(rest, @cups) if amount) ||
+                     [amount && Measure::UnitWords::PIECE, rest]
         name, note = rest.split(",", 2).map(&:strip)
         [amount, unit, name.to_s, [part, note].compact.join(", "), inner]
       end
@@ -109,8 +116,9 @@ module FondKettle
           elsif SCALES.include?(plain) then tags[:scales] = plain
           elsif (like = LIKE.match(plain)) then tags[:like] = like[:key]
           else
-            ask(number, text, "“#{word}” says neither when it goes in (#{STAGES.keys.join(', ')}), nor its state " \
-                              "(#{Larder::STATES.keys.join(', ')}), nor how it grows (#{SCALES.join(', ')}).")
+            ask(number, text, "“#{word}” says neither when it goes in (#{STAGES.keys.join(', ')}), nor " \
+                              "its state (#{Larder::STATES.keys.join(', ')}), " \
+                              "nor how it grows (#{SCALES.join(', ')}).")
           end
         end
       end
@@ -124,16 +132,19 @@ module FondKettle
       end
 
       def strange(name)
-        "What is “#{name}” like? Add “| like turnip” (or what it is like); until then it brings and drinks no water."
+        "What is “#{name}” like? Add “| like turnip” (or what it is like); " \
+          "until then it brings and drinks no water."
       end
 
       def line(amount, unit, name, note, inner, ingredient, tags)
-        state = tags[:state] || Larder::STATES.keys.find { |word| "#{name} #{note}".match?(/\b#{word}\b/i) } || "raw"
+        state = tags[:state] ||
+                Larder::STATES.keys.find { |word| "#{name} #{note}".match?(/\b#{word}\b/i) } || "raw"
         ingredient = ingredient.in_state(state)
         stage = tags[:stage] || usual_stage(ingredient)
-        Line.new(amount: amount, unit: unit, name: name, note: [note, inner && "(#{inner})"].compact.reject(&:empty?).join(" "),
-                 g: amount && in_grams(amount, unit, ingredient, inner), ingredient: ingredient, stage: stage, state: state,
-                 scales: tags[:scales] || usual_scales(ingredient, stage), like: tags[:like])
+        Line.new(amount: amount, unit: unit, name: name,
+                 note: [note, inner && "(#{inner})"].compact.reject(&:empty?).join(" "),
+                 g: amount && in_grams(amount, unit, ingredient, inner), ingredient: ingredient, stage: stage,
+                 state: state, scales: tags[:scales] || usual_scales(ingredient, stage), like: tags[:like])
       end
 
       def usual_stage(ingredient)
@@ -153,7 +164,8 @@ module FondKettle
         said_g = bracketed_g(inner)
         return weigh(amount, unit, ingredient) if said_g.nil? || Measure::Units::MASS.key?(unit)
 
-        each = inner.match?(/\beach\b/i) || (Measure::UnitWords.piece?(unit) && unit != Measure::UnitWords::PIECE)
+        each = inner.match?(/\beach\b/i) ||
+               (Measure::UnitWords.piece?(unit) && unit != Measure::UnitWords::PIECE)
         each ? amount * said_g : said_g
       end
 
@@ -167,7 +179,9 @@ module FondKettle
       # tomatoes is no tomato, a leaf of cabbage no cabbage.
       def weigh(amount, unit, ingredient)
         if Measure::UnitWords.piece?(unit)
-          return ingredient.piece_g && (amount * ingredient.piece_g) if Measure::UnitWords.counts?(unit, ingredient.piece)
+          if Measure::UnitWords.counts?(unit, ingredient.piece)
+            return ingredient.piece_g && (amount * ingredient.piece_g)
+          end
 
           return
         end

@@ -52,7 +52,9 @@ module FondKettle
 
       def finished_g(dish, factor, floor)
         uptake = Larder::Grains.fetch(dish.grain).uptake[:standard]
-        others = dish.lines.reject { |line| line.g.nil? || line.stage == "liquid" || line.scales == "finished" }
+        others = dish.lines.reject do |line|
+          line.g.nil? || line.stage == "liquid" || line.scales == "finished"
+        end
         (dish.rice_g * factor * (1 + uptake)) + others.sum { |line| line.g * grown(line, factor, floor) }
       end
 

@@ -23,19 +23,24 @@ module FondKettle
         written_g = dish.main_liquid&.g
         return [] if written_g.nil? || before.load.plenty?
 
-        verdict = Methods::Trying.run(before.request, written_g, step_min: Pot::Cooking::CUES_STEP_MIN).verdict
+        verdict = Methods::Trying.run(before.request, written_g, step_min: Pot::Cooking::CUES_STEP_MIN)
+                                 .verdict
         return [] if RIGHT.include?(verdict)
 
         main = dish.main_liquid
-        [warning("liquid-as-written", "As written, #{written_g.round} g of #{main.name} for #{dish.rice_g.round} g rice " \
-                                      "comes out #{verdict} in this pot; #{before.liquid_g.round} g is right.")]
+        [warning("liquid-as-written", "As written, #{written_g.round} g of #{main.name} for " \
+                                      "#{dish.rice_g.round} g rice " \
+                                      "comes out #{verdict} in this pot; " \
+                                      "#{before.liquid_g.round} g is right.")]
       end
 
       def salty(salt)
         return [] if salt.serving_g <= Methods::Warnings::MOST_SALT_G
 
         name, most_g = salt.sources.first
-        [Methods::Warnings.too_salty(salt.serving_g, " Most comes from #{name}: #{Measure::Rounding.plain(most_g, 1)} g in all.")]
+        [Methods::Warnings.too_salty(salt.serving_g,
+                                     " Most comes from #{name}: " \
+                                     "#{Measure::Rounding.plain(most_g, 1)} g in all.")]
       end
 
       def spices(dish)
@@ -56,9 +61,9 @@ module FondKettle
           next if line.ingredient.boil_min <= has_min
 
           wants_min = line.ingredient.boil_min.round
-          warning("boil-longer", "#{line.name} must boil #{wants_min} min and gets #{has_min.round} here: boil it " \
-                                 "beforehand, or take it cooked. A step that boils it says so: | simmer. Pulses and " \
-                                 "their like must be boiled through.")
+          warning("boil-longer", "#{line.name} must boil #{wants_min} min and gets #{has_min.round} here: " \
+                                 "boil it beforehand, or take it cooked. A step that boils it says so: | " \
+                                 "simmer. Pulses and their like must be boiled through.")
         end
       end
 
@@ -95,7 +100,8 @@ module FondKettle
         Methods::Warning.new(code: code, say: say)
       end
 
-      private_class_method :written_liquid, :salty, :spices, :pulses, :boiling_min, :boiling_in, :in_pot_min, :not_counted,
+      private_class_method :written_liquid, :salty, :spices, :pulses, :boiling_min, :boiling_in, :in_pot_min,
+                           :not_counted,
                            :warning
     end
   end

@@ -49,7 +49,8 @@ module FondKettle
         ml = exact_g / ingredient.g_ml
         cups = Measure::Spoken.say(ml, @house) if too_little || POURED.include?(ingredient.aisle)
         g = too_little ? Measure::Spoken.measured_ml(ml, @house) * ingredient.g_ml : scale_g
-        Measured.new(words: cups, weight: too_little ? nil : @house.weighed(exact_g), g: g, error: error(g, exact_g))
+        Measured.new(words: cups, weight: too_little ? nil : @house.weighed(exact_g), g: g,
+                     error: error(g, exact_g))
       end
 
       private
@@ -61,7 +62,8 @@ module FondKettle
         return by_weight(scaled) if scaled.g && steps.last < 1 && error(count, scaled.amount).abs > CLOSE
 
         g = scaled.g && (scaled.g * count / scaled.amount)
-        Measured.new(words: count(count, scaled.line), weight: weight(g), g: g, error: error(count, scaled.amount))
+        Measured.new(words: count(count, scaled.line), weight: weight(g), g: g,
+                     error: error(count, scaled.amount))
       end
 
       # What can be cut is halved, and quartered where halves are too coarse.
@@ -83,12 +85,17 @@ module FondKettle
 
       def count(count, line)
         number = Measure::Numeral.write(count)
-        line.unit == Measure::UnitWords::PIECE ? number : "#{number} #{Measure::UnitWords.label(line.unit, count)}"
+        if line.unit == Measure::UnitWords::PIECE
+          number
+        else
+          "#{number} #{Measure::UnitWords.label(line.unit, count)}"
+        end
       end
 
       def volume(exact_ml, g_ml)
         poured_ml = Measure::Spoken.measured_ml(exact_ml, @house)
-        Measured.new(words: Measure::Spoken.say(exact_ml, @house), weight: weight(exact_ml * g_ml), g: poured_ml * g_ml,
+        Measured.new(words: Measure::Spoken.say(exact_ml, @house), weight: weight(exact_ml * g_ml),
+                     g: poured_ml * g_ml,
                      error: error(poured_ml, exact_ml))
       end
 

@@ -48,7 +48,8 @@ module FondKettle
       def ready
         @ready ||= in_order_of_use.map do |scaled|
           amount = amount(scaled)
-          Ready.new(stage: scaled.line.stage, name: scaled.line.name, note: scaled.line.note, measured: @words.say(amount),
+          Ready.new(stage: scaled.line.stage, name: scaled.line.name, note: scaled.line.note,
+                    measured: @words.say(amount),
                     scaled: amount)
         end.freeze
       end
@@ -56,7 +57,9 @@ module FondKettle
       # Soaking and thawing, the longest first.
       def ahead
         lines = @supper.dish.lines.select { |line| line.ingredient.ahead_min.positive? }
-        soaks = lines.map { |line| Ahead.new(say: "#{line.name}: #{line.ingredient.ahead}", minutes: line.ingredient.ahead_min) }
+        soaks = lines.map do |line|
+          Ahead.new(say: "#{line.name}: #{line.ingredient.ahead}", minutes: line.ingredient.ahead_min)
+        end
         soak_min = @supper.plan.request.soak_min
         soaks << Ahead.new(say: "Rice: soak it", minutes: soak_min) if soak_min >= LONG_SOAK_MIN
         soaks.sort_by { |ahead| -ahead.minutes }
@@ -72,14 +75,19 @@ module FondKettle
       def all_items
         left_g = @stock_g.dup
         lines = @supper.lines.reject { |scaled| scaled.line.ingredient.aisle == FREE }
-        grouped = lines.group_by { |scaled| [scaled.line.ingredient.key, scaled.line.name.downcase.sub(PLURAL, "")] }
-        wanted = [rice, *grouped.values.map { |same| needed(same) }.sort_by { |need| [need[:aisle], need[:name].downcase] }]
+        grouped = lines.group_by do |scaled|
+          [scaled.line.ingredient.key, scaled.line.name.downcase.sub(PLURAL, "")]
+        end
+        wanted = [rice,
+                  *grouped.values.map { |same| needed(same) }
+                          .sort_by { |need| [need[:aisle], need[:name].downcase] }]
         wanted.map { |need| item(need, left_g) }
       end
 
       def rice
         grain = @supper.plan.request.grain
-        poured = Larder::Ingredient.of(key: grain.key, name: grain.name, g_ml: grain.rho_g_ml, aisle: "dry goods")
+        poured = Larder::Ingredient.of(key: grain.key, name: grain.name, g_ml: grain.rho_g_ml,
+                                       aisle: "dry goods")
         { key: grain.key, name: grain.name, aisle: poured.aisle, need_g: @supper.rice_g,
           **told(@words.grams(@supper.rice_g, poured)) }
       end
@@ -97,7 +105,8 @@ module FondKettle
         amounts = same.map { |scaled| amount(scaled) }
         line = amounts.first.line
         need_g = amounts.sum(&:g) if amounts.all?(&:g)
-        { key: line.ingredient.key, name: line.name, aisle: line.ingredient.aisle, need_g: need_g, **measured(amounts, need_g) }
+        { key: line.ingredient.key, name: line.name, aisle: line.ingredient.aisle, need_g: need_g,
+          **measured(amounts, need_g) }
       end
 
       # Added up where the lines count alike, by weight where they do not, and one by
@@ -109,7 +118,8 @@ module FondKettle
         elsif need_g
           told(@words.grams(need_g, line.ingredient))
         else
-          { words: amounts.map { |scaled| told(@words.say(scaled)).values.compact.first }.join(" and "), weight: nil }
+          { words: amounts.map { |scaled| told(@words.say(scaled)).values.compact.first }.join(" and "),
+            weight: nil }
         end
       end
 

@@ -86,7 +86,8 @@ module FondKettle
 
       # The same, scaling the lines too.
       def scaled_request(dish, factor, request)
-        request_for(dish, factor, Dishes::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm), request)
+        request_for(dish, factor, Dishes::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm),
+                    request)
       end
 
       private_class_method :in_batches, :warnings

@@ -29,7 +29,11 @@ module FondKettle
         return unless line.amount
 
         number = Measure::Numeral.write(line.amount)
-        line.unit == Measure::UnitWords::PIECE ? number : "#{number} #{Measure::UnitWords.label(line.unit, line.amount)}"
+        if line.unit == Measure::UnitWords::PIECE
+          number
+        else
+          "#{number} #{Measure::UnitWords.label(line.unit, line.amount)}"
+        end
       end
     end
   end

@@ -24,7 +24,9 @@ module FondKettle
           required(:task).filled(:string)
           optional(:gap).value(:array, size?: 2)
         end
-        %i[kind key say cue why hands_on amounts cautions timed_min heat watch stage].each { |name| optional(name) }
+        %i[kind key say cue why hands_on amounts cautions timed_min heat watch stage].each do |name|
+          optional(name)
+        end
       end
       optional(:ends).array(:hash) do
         required(:task).filled(:string)
@@ -43,7 +45,8 @@ module FondKettle
       def initialize(data)
         problems = UnknownKeys.in(data, CLOCK_SCHEMA)
         result = CLOCK_SCHEMA.call(data)
-        problems += Schema.faults(result).map { |message, words| { field: message.path.join("."), message: words } }
+        problems += Schema.faults(result)
+                          .map { |message, words| { field: message.path.join("."), message: words } }
         raise InvalidInput, problems if problems.any?
 
         @data = result.to_h
@@ -75,13 +78,15 @@ module FondKettle
       def serve_at
         @serve_at ||= Time.strptime("#{@data[:serve_at]} UTC", "%Y-%m-%dT%H:%M %Z")
       rescue ArgumentError
-        raise InvalidInput.at("serve_at", "must be a time such as 2026-05-09T19:00", received: @data[:serve_at])
+        raise InvalidInput.at("serve_at", "must be a time such as 2026-05-09T19:00",
+                              received: @data[:serve_at])
       end
 
       def slots
         @data[:tasks].each_with_index.map do |task, index|
-          Clock::Slot.of(task[:id], task[:minutes], uses: counts(@raw["tasks"][index]["uses"], "tasks.#{index}.uses"),
-                                                    oven_c: task[:oven_c], after: after(task, index))
+          Clock::Slot.of(task[:id], task[:minutes],
+                         uses: counts(@raw["tasks"][index]["uses"], "tasks.#{index}.uses"),
+                         oven_c: task[:oven_c], after: after(task, index))
         end
       end
 
@@ -103,11 +108,14 @@ module FondKettle
       def bounds(pair, field)
         least, most = pair
         whole = least.is_a?(Integer) && (most.nil? || most.is_a?(Integer))
-        if whole && Limits::TASK_MIN.cover?(least) && (most.nil? || most.between?(least, Limits::TASK_MIN.max))
+        if whole && Limits::TASK_MIN.cover?(least) &&
+           (most.nil? || most.between?(least, Limits::TASK_MIN.max))
           return [least, most]
         end
 
-        raise InvalidInput.at(field, "must be whole minutes, the smaller first, between 0 and #{Limits::TASK_MIN.max} or null")
+        raise InvalidInput.at(field,
+                              "must be whole minutes, the smaller first, between 0 and " \
+                              "#{Limits::TASK_MIN.max} or null")
       end
 
       def resources

@@ -30,22 +30,29 @@ module FondKettle
       # The Draft of such a hash (string keys). Raises InvalidInput, with the place
       # and reason of each fault.
       def draft(data)
-        long = { "lines" => Limits::LINES, "steps" => MOST_STEPS }.find { |list, most| Array(data[list]).size > most }
+        long = { "lines" => Limits::LINES, "steps" => MOST_STEPS }.find do |list, most|
+          Array(data[list]).size > most
+        end
         raise InvalidInput.at(long.first, "must list at most #{long.last}") if long
 
         faults = schema.validate(data).first(MOST_TOLD)
-        raise(InvalidInput, faults.map { |fault| { field: place(fault), message: message(fault) } }) if faults.any?
+        if faults.any?
+          raise(InvalidInput, faults.map { |fault| { field: place(fault), message: message(fault) } })
+        end
 
         steps = (data["steps"] || []).map { |step| step(step) }
-        Draft.of(title: data["title"], serves: text(data["serves"]), method: data["method"], grain: data["grain"],
-                 rice: "#{text(data['rice']['g'])} g", pan_mm: text(data.dig("pan", "diameter_mm")),
-                 lines: data["lines"].map { |entry| quick(entry) }.join("\n"), steps: Dishes::QuickSteps.write(steps),
+        Draft.of(title: data["title"], serves: text(data["serves"]), method: data["method"],
+                 grain: data["grain"], rice: "#{text(data['rice']['g'])} g",
+                 pan_mm: text(data.dig("pan", "diameter_mm")),
+                 lines: data["lines"].map { |entry| quick(entry) }.join("\n"),
+                 steps: Dishes::QuickSteps.write(steps),
                  note: data["note"].to_s, left_out: unknown(data))
       end
 
       def line(line)
-        { amount: line.amount&.round(6), unit: line.unit, g: line.g&.round(3), name: line.name, note: line.note,
-          stage: line.stage, state: line.state, scales: line.scales, like: line.like }.compact
+        { amount: line.amount&.round(6), unit: line.unit, g: line.g&.round(3), name: line.name,
+          note: line.note, stage: line.stage, state: line.state, scales: line.scales,
+          like: line.like }.compact
       end
 
       def quick(entry)
@@ -53,13 +60,15 @@ module FondKettle
         piece = Larder::Ingredient.of(key: "any", name: entry["name"])
         given = %w[amount name stage scales like].to_h { |key| [key.to_sym, entry[key]] }
         unit = entry["unit"] || Measure::UnitWords::PIECE if entry["amount"]
-        Dishes::Written.line(Dishes::Line.new(**given, unit: unit, g: nil, ingredient: piece, note: entry["note"].to_s,
+        Dishes::Written.line(Dishes::Line.new(**given, unit: unit, g: nil, ingredient: piece,
+                                                       note: entry["note"].to_s,
                                                        state: entry["state"] || "raw"))
       end
 
       def step(entry)
         say, cue = entry.values_at("say", "cue").map { |text| text.to_s.tr("|\n\r", "/  ") }
-        Dishes::DishStep.new(say: say, cue: cue, stage: entry["stage"] || "base", minutes: entry["minutes"].to_f,
+        Dishes::DishStep.new(say: say, cue: cue, stage: entry["stage"] || "base",
+                             minutes: entry["minutes"].to_f,
                              kind: entry["kind"] || Care::Kinds::OWN, hands_on: entry.fetch("hands_on", true))
       end
 
@@ -83,7 +92,8 @@ module FondKettle
       end
 
       def place(fault)
-        fault["data_pointer"].delete_prefix("/").tr("/", ".").then { |pointer| pointer.empty? ? "dish" : pointer }
+        fault["data_pointer"].delete_prefix("/").tr("/", ".")
+                             .then { |pointer| pointer.empty? ? "dish" : pointer }
       end
 
       def message(fault)
@@ -104,7 +114,8 @@ module FondKettle
         "must be between #{rule['minimum'] || rule['exclusiveMinimum']} and #{rule['maximum']}"
       end
 
-      private_class_method :between, :line, :quick, :step, :text, :unknown, :schema, :schema_keys, :place, :message
+      private_class_method :between, :line, :quick, :step, :text, :unknown, :schema, :schema_keys, :place,
+                           :message
     end
   end
 end

@@ -17,7 +17,8 @@ module FondKettle
           Dishes::Written.plain(line)
         end]
         steps = plan.tasks.each_with_index.map { |task, index| "#{index + 1}. #{step(task)}" }
-        blocks = ["# #{safe(dish.title)}", "For #{Measure::Rounding.plain(dish.serves)}. #{plan.method.name}.",
+        blocks = ["# #{safe(dish.title)}",
+                  "For #{Measure::Rounding.plain(dish.serves)}. #{plan.method.name}.",
                   lines.map { |line| "- #{safe(line)}" }.join("\n"), steps.join("\n"), allergens(dish),
                   *plan.cautions.keys.map { |caution| "> #{safe(caution.say)}" }, safe(dish.note)]
         blocks.reject(&:empty?).join("\n\n") << "\n"

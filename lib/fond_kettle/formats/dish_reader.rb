@@ -27,7 +27,8 @@ module FondKettle
         return if text.bytesize <= MOST_BYTES
 
         most, has = [MOST_BYTES, text.bytesize].map { |bytes| bytes / 1024 / 1024 }
-        raise InvalidInput.at("source", "must have at most #{most} MB; this has #{has}. Paste the part with the recipe")
+        raise InvalidInput.at("source",
+                              "must have at most #{most} MB; this has #{has}. Paste the part with the recipe")
       end
 
       def own(text)

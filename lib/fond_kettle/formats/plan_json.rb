@@ -19,7 +19,8 @@ module FondKettle
       # The hash of a Methods::Plan.
       def call(plan)
         { plan_version: StoredPlan::VERSION, **amounts(plan), **course(plan), **outcome(plan),
-          tasks: TaskJson.tasks(plan), starts: TaskJson.starts(plan), ends: TaskJson.ends(plan), **about(plan) }
+          tasks: TaskJson.tasks(plan), starts: TaskJson.starts(plan), ends: TaskJson.ends(plan),
+          **about(plan) }
       end
 
       def amounts(plan)
@@ -28,7 +29,8 @@ module FondKettle
 
       # What happens when: steps, cues, minutes, stages and phases.
       def course(plan)
-        { steps: TaskJson.steps(plan), cues: RunJson.cues(plan.run), minutes: minutes(plan), stages: stages(plan.stages),
+        { steps: TaskJson.steps(plan), cues: RunJson.cues(plan.run), minutes: minutes(plan),
+          stages: stages(plan.stages),
           phases: plan.phases.map { |phase| phase(phase) } }
       end
 
@@ -42,14 +44,16 @@ module FondKettle
       # What it is a plan of.
       def about(plan)
         { grain: plan.request.grain.key, method: plan.method.key, method_name: plan.method.name,
-          texture: plan.request.texture, boil_c: plan.setting.boil_c.round(2), uptake_per_g: plan.load.uptake.round(4),
+          texture: plan.request.texture, boil_c: plan.setting.boil_c.round(2),
+          uptake_per_g: plan.load.uptake.round(4),
           drinks: plan.request.lesson.drinks.round(4) }
       end
 
       # One vessel: what is poured, how long its stages take, how far the core has come.
       def phase(phase)
         { key: phase.key, unknown: phase.unknown, liquid_g: phase.liquid_g.round(3),
-          stage_minutes: phase.stage_minutes.map { |minutes| minutes.round(2) }, core: phase.run.core.round(4),
+          stage_minutes: phase.stage_minutes.map { |minutes| minutes.round(2) },
+          core: phase.run.core.round(4),
           uptake_per_g: phase.run.uptake.round(4) }
       end
 
@@ -59,13 +63,16 @@ module FondKettle
         run = Pot::Cooking.run(plan.load, plan.liquid_g, plan.stages, plan.setting, curve: true)
         vessel = plan.request.vessel
         call(plan).merge(remedies: remedies, levels: levels(plan, run), lift: lift(plan, run),
-                         vessel: { name: vessel.name, diameter_mm: vessel.diameter_mm, height_mm: vessel.height_mm,
+                         vessel: { name: vessel.name, diameter_mm: vessel.diameter_mm,
+                                   height_mm: vessel.height_mm,
                                    lid: vessel.lid, base_mm: base_mm(plan).round(1) })
       end
 
       # What half a minute without the lid costs on the heat: minutes and grams.
       def lift(plan, run)
-        stages = plan.stages.map { |stage| stage.off? || stage.until || stage.open? ? stage : stage.with(lifted_s: 30.0) }
+        stages = plan.stages.map do |stage|
+          stage.off? || stage.until || stage.open? ? stage : stage.with(lifted_s: 30.0)
+        end
         lifted = Pot::Cooking.run(plan.load, plan.liquid_g, stages, plan.setting)
         later = [lifted, run].map { |course| course.at("core-gone") || course.minutes }.reduce(:-)
         { minutes: [later, 0.5].max.round(1), g: (lifted.lost_g - run.lost_g).round(1) }
@@ -91,7 +98,8 @@ module FondKettle
 
       def rice(plan)
         ml = plan.load.rice_g / plan.load.grain.rho_g_ml
-        { g: plan.load.rice_g.round(2), ml: ml.round(1), measured: Measure::Spoken.say(ml, plan.request.measures) }
+        { g: plan.load.rice_g.round(2), ml: ml.round(1),
+          measured: Measure::Spoken.say(ml, plan.request.measures) }
       end
 
       def liquid(plan)
@@ -104,9 +112,9 @@ module FondKettle
 
       def balance(balance)
         { uptake_g: balance.uptake_g, loss_g: balance.loss_g, residue_g: balance.residue_g,
-          drained_g: balance.drained_g, cloth_g: balance.cloth_g, soak_gain_g: balance.soak_gain_g, surface_g: balance.surface_g,
-          additions_g: balance.brought_g - balance.drunk_g, brought_g: balance.brought_g,
-          drunk_g: balance.drunk_g }.transform_values { |grams| grams.round(4) }
+          drained_g: balance.drained_g, cloth_g: balance.cloth_g, soak_gain_g: balance.soak_gain_g,
+          surface_g: balance.surface_g, additions_g: balance.brought_g - balance.drunk_g,
+          brought_g: balance.brought_g, drunk_g: balance.drunk_g }.transform_values { |grams| grams.round(4) }
       end
 
       # Stages with what of their attributes is more than the default.
@@ -128,11 +136,13 @@ module FondKettle
       end
 
       def say(fit)
-        filled = "#{(fit.fill_before * 100).round} % full before the boil, #{(fit.fill_after * 100).round} % when done"
+        filled = "#{(fit.fill_before * 100).round} % full before the boil, " \
+                 "#{(fit.fill_after * 100).round} % when done"
         "#{filled}; the cooked bed is #{fit.bed_mm.round} mm deep."
       end
 
-      private_class_method :levels, :base_mm, :lift, :rice, :liquid, :balance, :stages, :minutes, :fit, :say, :amounts,
+      private_class_method :levels, :base_mm, :lift, :rice, :liquid, :balance, :stages, :minutes, :fit, :say,
+                           :amounts,
                            :course, :outcome, :about, :phase
     end
   end

@@ -15,7 +15,8 @@ module FondKettle
         { "@context" => "https://schema.org", "@type" => "Recipe", "name" => dish.title,
           "recipeYield" => "#{Measure::Rounding.plain(dish.serves)} servings", "description" => dish.note,
           "totalTime" => "PT#{plan.total_min.round}M",
-          "recipeIngredient" => ["#{Measure::Rounding.plain(dish.rice_g)} g #{grain.name} rice", *ingredients(dish)],
+          "recipeIngredient" => ["#{Measure::Rounding.plain(dish.rice_g)} g #{grain.name} rice",
+                                 *ingredients(dish)],
           "recipeInstructions" => plan.tasks.map do |task|
             { "@type" => "HowToStep", "text" => "#{task.say}, until #{task.cue}." }
           end }

@@ -13,7 +13,8 @@ module FondKettle
     # Finds a schema.org Recipe in a page's source or in JSON-LD and makes a Draft of
     # it. Markup in its texts is taken off and never kept.
     class RecipePage
-      TAKEN = %w[@context @type @id name recipeYield yield recipeIngredient ingredients recipeInstructions description].freeze
+      TAKEN = %w[@context @type @id name recipeYield yield recipeIngredient ingredients recipeInstructions
+                 description].freeze
       # "Serves 4", "four servings"; not "a crowd".
       COUNT = /\d.*|\b(?:two|three|four|five|six|seven|eight|nine|ten|twelve)\b.*/i
       SECTION = "itemListElement"
@@ -52,7 +53,8 @@ module FondKettle
       def scripts(text)
         scanner = StringScanner.new(text)
         found = []
-        while scanner.skip_until(/<script\b/i) && (about = scanner.scan_until(/>/)) && (body = scanner.scan_until(%r{</script}i))
+        while scanner.skip_until(/<script\b/i) && (about = scanner.scan_until(/>/)) &&
+              (body = scanner.scan_until(%r{</script}i))
           found << body[0...-CLOSE.size] if about.size <= Limits::LINE_LETTERS && about.match?(DATA_TYPE)
         end
         found
@@ -86,8 +88,8 @@ module FondKettle
         rice, lines = written.partition { |line| rice?(line) }
         serves, yield_said = serves(recipe)
         grain, rice_text = rice_of(rice)
-        Draft.of(title: plain(recipe["name"])[0, 120], serves: serves, grain: grain || "long-white", rice: rice_text.to_s,
-                 lines: [*lines, *rice.drop(1)].join("\n"), note: note(recipe),
+        Draft.of(title: plain(recipe["name"])[0, 120], serves: serves, grain: grain || "long-white",
+                 rice: rice_text.to_s, lines: [*lines, *rice.drop(1)].join("\n"), note: note(recipe),
                  left_out: left_out(recipe, rice, yield_said, broken).freeze)
       end
 
@@ -95,7 +97,8 @@ module FondKettle
         listed = Array(recipe["recipeIngredient"] || recipe["ingredients"])
         return texts(listed) if listed.size <= Limits::LINES
 
-        raise InvalidInput.at("source", "must list at most #{Limits::LINES} ingredients; this lists #{listed.size}")
+        raise InvalidInput.at("source",
+                              "must list at most #{Limits::LINES} ingredients; this lists #{listed.size}")
       end
 
       def rice?(line)
@@ -118,7 +121,9 @@ module FondKettle
       end
 
       def note(recipe)
-        steps = instructions(recipe["recipeInstructions"]).map.with_index(1) { |text, index| "#{index}. #{text}" }
+        steps = instructions(recipe["recipeInstructions"]).map.with_index(1) do |text, index|
+          "#{index}. #{text}"
+        end
         [plain(recipe["description"]), ("As the recipe tells it:\n#{steps.join("\n")}" if steps.any?)]
           .compact.reject(&:empty?).join("\n\n")[0, 20_000]
       end
@@ -133,11 +138,21 @@ module FondKettle
       end
 
       def left_out(recipe, rice, yield_said, broken)
-        [("How many it serves#{": “#{yield_said}”" unless yield_said.empty?} was not understood; 4 is put in." if yield_said),
+        [(if yield_said
+            "How many it serves#{": “#{yield_said}”" unless yield_said.empty?} was not understood; " \
+              "4 is put in."
+          end),
          ("No rice with an amount was found among the ingredients; say how much." if rice.empty?),
-         ("More than one rice is written; the first counts, the rest stands among the lines." if rice.size > 1),
-         "Which way of cooking it wants is not in such data; the covered pot is put in. Choose the right one.",
-         ("Its instructions are kept as a note; the steps of the way of cooking are ours." if recipe["recipeInstructions"]),
+         (if rice.size > 1
+            "More than one rice is written; the first counts, " \
+              "the rest stands among the lines."
+          end),
+         "Which way of cooking it wants is not in such data; the covered pot is put in. " \
+         "Choose the right one.",
+         (if recipe["recipeInstructions"]
+            "Its instructions are kept as a note; " \
+              "the steps of the way of cooking are ours."
+          end),
          ("#{broken} damaged block of data was passed over." if broken.positive?),
          *(recipe.keys - TAKEN).map { |key| "Left out: #{plain(key)}." }].compact
       end

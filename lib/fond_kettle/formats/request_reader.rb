@@ -25,7 +25,9 @@ module FondKettle
 
       # JSON text to a hash. Raises InvalidInput for text that is no JSON object.
       def self.parse(text)
-        raise InvalidInput.at("request", "must be UTF-8 text") unless text.dup.force_encoding(Encoding::UTF_8).valid_encoding?
+        unless text.dup.force_encoding(Encoding::UTF_8).valid_encoding?
+          raise InvalidInput.at("request", "must be UTF-8 text")
+        end
 
         data = JSON.parse(text)
         return data if data.is_a?(Hash)
@@ -48,16 +50,19 @@ module FondKettle
 
       # The Methods::Request; what is not given is the method's own or usual. Raises InvalidInput.
       def request
-        given = { drain: @data[:drain], rinse_changes: @data.dig(:rinse, :changes), soak_min: @data.dig(:soak, :minutes),
-                  water_c: @data.dig(:soak, :water_c), altitude_m: @data[:altitude_m], hands: @data[:hands] }.compact
-        @request ||= Methods::Request.of(method: method, grain: grain, rice_g: rice_g, texture: texture, choices: choices,
-                                         vessel: vessel, burner: burner, additions: additions, eaters: eaters,
+        given = { drain: @data[:drain], rinse_changes: @data.dig(:rinse, :changes),
+                  soak_min: @data.dig(:soak, :minutes), water_c: @data.dig(:soak, :water_c),
+                  altitude_m: @data[:altitude_m], hands: @data[:hands] }.compact
+        @request ||= Methods::Request.of(method: method, grain: grain, rice_g: rice_g, texture: texture,
+                                         choices: choices, vessel: vessel, burner: burner,
+                                         additions: additions, eaters: eaters,
                                          measures: Measure::House.with(cup), **given)
       end
 
       # What the cook poured, g. Raises InvalidInput when it is not given.
       def liquid_g
-        @data.dig(:liquid, :g) || raise(InvalidInput.at("liquid.g", "must be given: what was poured, in grams"))
+        @data.dig(:liquid, :g) ||
+          raise(InvalidInput.at("liquid.g", "must be given: what was poured, in grams"))
       end
 
       # The cook's own stages, or nil.
@@ -118,7 +123,10 @@ module FondKettle
       def for_amount
         amount, unit = @data[:rice].values_at(:amount, :unit)
         raise InvalidInput.at("rice", "must have an amount or people") unless amount
-        raise InvalidInput.at("rice.unit", "must be given with rice.amount: g, kg, oz, lb, a cup, ml or measure") unless unit
+        unless unit
+          raise InvalidInput.at("rice.unit",
+                                "must be given with rice.amount: g, kg, oz, lb, a cup, ml or measure")
+        end
 
         weigh(amount, unit)
       end
@@ -128,7 +136,8 @@ module FondKettle
 
         Measure::Units.grams(amount, unit, grain.rho_g_ml)
       rescue InvalidInput => e
-        raise InvalidInput.at("rice.#{e.problems.first[:field]}", e.problems.first[:message], received: unit || amount)
+        raise InvalidInput.at("rice.#{e.problems.first[:field]}", e.problems.first[:message],
+                              received: unit || amount)
       end
 
       def texture
@@ -147,7 +156,9 @@ module FondKettle
       def added(given, index)
         return unless given
 
-        foods = (given[:food] || []).map { |food| Methods::Addition.of(ingredient(food[:ingredient], index), food[:g]) }
+        foods = (given[:food] || []).map do |food|
+          Methods::Addition.of(ingredient(food[:ingredient], index), food[:g])
+        end
         bulk = Methods::Loading.additions(foods)
         Pot::Addition.new(liquid_g: given[:liquid_g] || 0.0, at_c: given[:at_c] || Methods::Loading::ROOM_C,
                           **bulk.slice(:brought_g, :drink_g, :solids_j_k))
@@ -183,7 +194,8 @@ module FondKettle
           raise InvalidInput.at("stages.#{index}", "must have either until or minutes")
         end
 
-        Pot::Stage.plain(key: "stage-#{index + 1}", lid: vessel.lid, **given.merge(add: added(given[:add], index)).compact)
+        Pot::Stage.plain(key: "stage-#{index + 1}", lid: vessel.lid,
+                         **given.merge(add: added(given[:add], index)).compact)
       end
     end
   end

@@ -12,9 +12,10 @@ module FondKettle
       # The hash of a Methods::Trial.
       def call(trial)
         run = trial.run
-        { end: ending(run, trial), floor_and_top: trial.floor_and_top, cues: cues(run), curve: run.curve.map do |point|
-          curve_point(point)
-        end,
+        { end: ending(run, trial), floor_and_top: trial.floor_and_top, cues: cues(run),
+          curve: run.curve.map do |point|
+            curve_point(point)
+          end,
           rescue: trial.rescue.map { |remedy| remedy(remedy) }, warnings: warnings(trial.warnings) }
       end
 
@@ -30,7 +31,8 @@ module FondKettle
 
       def ending(run, trial)
         { uptake_per_g: run.uptake.round(4), free_water_g: run.free_g.round(3), core: run.core.round(4),
-          lost_g: run.lost_g.round(3), verdict: trial.verdict, temp_c: run.temp_c.round(1), minutes: run.minutes.round(2) }
+          lost_g: run.lost_g.round(3), verdict: trial.verdict, temp_c: run.temp_c.round(1),
+          minutes: run.minutes.round(2) }
       end
 
       def curve_point(point)
@@ -41,7 +43,8 @@ module FondKettle
 
       # One way out: words, grams to add, whole minutes.
       def remedy(remedy)
-        { say: remedy.say, add_g: remedy.add_g.round, off_g: remedy.off_g.round, minutes: remedy.minutes.ceil }
+        { say: remedy.say, add_g: remedy.add_g.round, off_g: remedy.off_g.round,
+          minutes: remedy.minutes.ceil }
       end
 
       private_class_method :ending, :curve_point

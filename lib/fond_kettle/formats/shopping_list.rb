@@ -14,7 +14,8 @@ module FondKettle
 
       # One line an item, by aisle.
       def text(items)
-        items.group_by(&:aisle).map { |aisle, list| ["#{aisle.capitalize}:", *list.map { |item| "- #{item}" }].join("\n") }
+        items.group_by(&:aisle)
+             .map { |aisle, list| ["#{aisle.capitalize}:", *list.map { |item| "- #{item}" }].join("\n") }
              .join("\n\n") << "\n"
       end
 

@@ -10,8 +10,9 @@ module FondKettle
     module StoredPlan
       VERSION = 2
       # What the planner's own steps of version 1 were; other steps were the method's.
-      KINDS = { "rinse" => "rinse", "soak" => "soak", "drain" => "drain", "base" => "gather", "fill" => "fill",
-                "stir" => "stir", "fluff" => "fluff", "fold" => "fold", "turn" => "turn-out", "tip" => "serve" }.freeze
+      KINDS = { "rinse" => "rinse", "soak" => "soak", "drain" => "drain", "base" => "gather",
+                "fill" => "fill", "stir" => "stir", "fluff" => "fluff", "fold" => "fold",
+                "turn" => "turn-out", "tip" => "serve" }.freeze
 
       module_function
 
@@ -56,7 +57,11 @@ module FondKettle
         filled = plan[:steps].index { |step| step[:key] == "fill" } || -1
         plan[:steps].each_with_index.reduce({}) do |found, (step, index)|
           next_stage = stages[found.size]
-          index > filled && next_stage && step[:key] == next_stage[:key] ? found.merge(index => found.size) : found
+          if index > filled && next_stage && step[:key] == next_stage[:key]
+            found.merge(index => found.size)
+          else
+            found
+          end
         end
       end
 

@@ -10,7 +10,9 @@ module FondKettle
       # Tasks in the order in which they start; `stage` is the index of the plan's stage
       # that a task is, and missing for any other.
       def tasks(plan)
-        stages = plan.last.stages.each_with_index.to_h { |stage, index| ["stages.#{plan.last.key}.#{stage.key}", index] }
+        stages = plan.last.stages.each_with_index.to_h do |stage, index|
+          ["stages.#{plan.last.key}.#{stage.key}", index]
+        end
         plan.tasks.map { |task| { **slot(task.slot), **content(task, plan), stage: stages[task.id] }.compact }
       end
 
@@ -39,9 +41,12 @@ module FondKettle
       end
 
       def content(task, plan)
-        { kind: task.kind.key, key: task.key, say: task.say, cue: task.cue, why: task.why, hands_on: task.hands_on,
-          timed_min: task.timed_min&.round(4), heat: task.heat, watch: task.watch,
-          amounts: task.amounts.map { |amount| { what: amount.what, g: amount.g.round(3), measured: amount.measured } },
+        { kind: task.kind.key, key: task.key, say: task.say, cue: task.cue, why: task.why,
+          hands_on: task.hands_on, timed_min: task.timed_min&.round(4), heat: task.heat, watch: task.watch,
+          amounts: task.amounts.map do |amount|
+            { what: amount.what, g: amount.g.round(3),
+              measured: amount.measured }
+          end,
           cautions: codes(plan, task) }
       end
 

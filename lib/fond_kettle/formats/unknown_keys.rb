@@ -22,7 +22,11 @@ module FondKettle
       def walk(data, keys, path)
         known = keys.to_h { |key| [key.name, key] }
         data.flat_map do |name, value|
-          known.key?(name.to_s) ? below(value, known[name.to_s], [*path, name]) : [problem(name, known.keys, path)]
+          if known.key?(name.to_s)
+            below(value, known[name.to_s], [*path, name])
+          else
+            [problem(name, known.keys, path)]
+          end
         end
       end
 
@@ -30,7 +34,9 @@ module FondKettle
         return walk(value, key.members, path) if key.respond_to?(:members) && value.is_a?(Hash)
         return [] unless key.respond_to?(:member) && value.is_a?(Array)
 
-        value.each_with_index.flat_map { |item, index| item.is_a?(Hash) ? in_list(item, key, [*path, index]) : [] }
+        value.each_with_index.flat_map do |item, index|
+          item.is_a?(Hash) ? in_list(item, key, [*path, index]) : []
+        end
       end
 
       def in_list(item, key, path)
@@ -38,7 +44,8 @@ module FondKettle
       end
 
       def problem(name, known, path)
-        near = DidYouMean::SpellChecker.new(dictionary: known).correct(name.to_s).first || longer(name.to_s, known)
+        near = DidYouMean::SpellChecker.new(dictionary: known).correct(name.to_s).first ||
+               longer(name.to_s, known)
         meant = near ? "; did you mean #{[*path, near].join('.')}?" : "; known: #{known.join(', ')}"
         { field: [*path, name].join("."), message: "is not known#{meant}" }
       end

@@ -47,7 +47,9 @@ module FondKettle
       entries = parse(text, path)
       raise BadCatalogue, "#{path}: must be a list of entries" unless entries.is_a?(Array)
 
-      entries.each_with_index.map { |entry, index| check(entry, schema, path: path, text: text, inside: [index]) }
+      entries.each_with_index.map do |entry, index|
+        check(entry, schema, path: path, text: text, inside: [index])
+      end
     end
 
     # The text of a file. Raises BadCatalogue where it cannot be read.
@@ -83,7 +85,9 @@ module FondKettle
     def fault(message, text, inside)
       line = line_of(text, inside + message.path)
       wrong = Schema.sentence(message)
-      wrong = "#{message.path.join('.')} #{wrong.delete_prefix("#{message.path.last} ")}" if message.path.size > 1
+      if message.path.size > 1
+        wrong = "#{message.path.join('.')} #{wrong.delete_prefix("#{message.path.last} ")}"
+      end
       line ? "line #{line}: #{wrong}" : wrong
     end
 

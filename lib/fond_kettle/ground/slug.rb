@@ -10,7 +10,8 @@ module FondKettle
     #   of("Ilse's Pöt 2")               # => "ilse-s-pot"
     #   of("Ilse's Pöt 2", digits: true) # => "ilse-s-pot-2"
     def of(text, digits: false)
-      text.unicode_normalize(:nfkd).gsub(/\p{Mn}/, "").downcase.scan(digits ? /[a-z0-9]+/ : /[a-z]+/).join("-")
+      text.unicode_normalize(:nfkd).gsub(/\p{Mn}/, "").downcase.scan(digits ? /[a-z0-9]+/ : /[a-z]+/)
+          .join("-")
     end
   end
 end

@@ -64,7 +64,8 @@ module FondKettle
         Methods::Request.of(method: @wishes.method, grain: @grain, rice_g: rice_g, texture: @wishes.texture,
                             choices: @wishes.choices, additions: @wishes.additions, company: @wishes.company,
                             eaters: table, altitude_m: @shelves.altitude_m, hands: @shelves.hands,
-                            lesson: @wishes.learned ? @lesson : Belief::NO_LESSON, **@kit.to_h, **@wishes.wash)
+                            lesson: @wishes.learned ? @lesson : Belief::NO_LESSON, **@kit.to_h,
+                            **@wishes.wash)
       end
     end
   end

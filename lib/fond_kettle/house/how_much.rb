@@ -70,7 +70,8 @@ module FondKettle
           raise InvalidInput.at("guests", "must seat somebody: tick who eats, or give a number of guests")
         end
 
-        servings * (@quantity.portion == AS_DISH ? @dish.portion_g : @shelves.portions_g.fetch(@quantity.portion))
+        portion = @quantity.portion
+        servings * (portion == AS_DISH ? @dish.portion_g : @shelves.portions_g.fetch(portion))
       end
 
       def weighed
@@ -90,9 +91,12 @@ module FondKettle
         line = @dish && @dish.lines[@quantity.have.to_i]
         raise InvalidInput.at("have", "must name a line of the dish") unless line
 
-        grams = @quantity.have_g || raise(InvalidInput.at("have_g", "must be given: how much there is, in grams"))
+        grams = @quantity.have_g ||
+                raise(InvalidInput.at("have_g", "must be given: how much there is, in grams"))
         factor = Dishes::Scaling.factor_for(line, grams)
-        raise InvalidInput.at("have", "must be something that grows with the batch and has a weight") unless factor
+        unless factor
+          raise InvalidInput.at("have", "must be something that grows with the batch and has a weight")
+        end
 
         @dish.rice_g * factor
       end

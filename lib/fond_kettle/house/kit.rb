@@ -20,7 +20,8 @@ module FondKettle
 
       # The fields whose choice is on no shelf any more.
       def missing
-        { pot: @shelves.pots, cup: @shelves.cups, burner: @shelves.burners, oven: @shelves.ovens }.filter_map do |field, there|
+        { pot: @shelves.pots, cup: @shelves.cups, burner: @shelves.burners,
+          oven: @shelves.ovens }.filter_map do |field, there|
           field if @chosen[field] && !pick(there, field)
         end
       end

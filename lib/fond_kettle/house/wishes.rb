@@ -12,7 +12,8 @@ module FondKettle
     Quantity = Value.define(:by, :who, :guests, :boxes, :freezer, :portion, :amount, :unit, :have, :have_g) do
       # One of which only what was said is given.
       def self.of(**said)
-        new(by: "people", who: [].freeze, guests: 0, boxes: 0, freezer: 0, portion: "main", amount: nil, unit: "g",
+        new(by: "people", who: [].freeze, guests: 0, boxes: 0, freezer: 0, portion: "main", amount: nil,
+            unit: "g",
             have: nil, have_g: nil, **said)
       end
     end
@@ -22,12 +23,14 @@ module FondKettle
     # Quantity, in `batches` equal pots; `wash` (rinse_changes, soak_min, water_c, drain) and
     # `texture` where they are not the method's own; `choices` Methods::Choices; `additions`
     # and `company` as in a Methods::Request; `learned` false leaves out what the log says.
-    Wishes = Value.define(:method, :grain, :dish, :chosen, :quantity, :batches, :wash, :texture, :choices, :additions,
+    Wishes = Value.define(:method, :grain, :dish, :chosen, :quantity, :batches, :wash, :texture, :choices,
+                          :additions,
                           :company, :learned) do
       # One of which only what was said is given.
       def self.of(method:, grain:, **said)
-        new(method: method, grain: grain, dish: nil, chosen: {}.freeze, quantity: Quantity.of, batches: 1, wash: {}.freeze,
-            texture: 0.0, choices: Methods::Choices.of, additions: [].freeze, company: [].freeze, learned: true, **said)
+        new(method: method, grain: grain, dish: nil, chosen: {}.freeze, quantity: Quantity.of, batches: 1,
+            wash: {}.freeze, texture: 0.0, choices: Methods::Choices.of, additions: [].freeze,
+            company: [].freeze, learned: true, **said)
       end
     end
   end

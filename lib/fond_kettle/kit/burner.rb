@@ -6,7 +6,8 @@ require_relative "vessel_kind"
 module FondKettle
   module Kit
     # Net power into the pot on high, W, of a usual burner of each kind.
-    BURNER_HIGH_W = { "gas" => 1200, "induction" => 1800, "ceramic" => 1100, "coil" => 1000, "cooker" => 700 }.freeze
+    BURNER_HIGH_W = { "gas" => 1200, "induction" => 1800, "ceramic" => 1100, "coil" => 1000,
+                      "cooker" => 700 }.freeze
     # Share of that on each setting (figures: Heat). A cooker has one heat only.
     HEAT_SHARE = { "off" => 0.0, "low" => 0.15, "medium" => 0.5, "high" => 1.0 }.freeze
 

@@ -6,7 +6,8 @@ require_relative "vessel_kind"
 module FondKettle
   module Kit
     # kJ/K per kg of pot (figures: To the boil).
-    MATERIALS = { "steel" => 0.5, "enamel" => 0.5, "aluminium" => 0.9, "cast-iron" => 0.46, "clay" => 0.9 }.freeze
+    MATERIALS = { "steel" => 0.5, "enamel" => 0.5, "aluminium" => 0.9, "cast-iron" => 0.46,
+                  "clay" => 0.9 }.freeze
 
     # A pot with straight walls: inside diameter and height in mm, its own
     # weight in kg, and the lid that goes on it.

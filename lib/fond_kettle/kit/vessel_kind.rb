@@ -16,8 +16,10 @@ module FondKettle
     # The kinds. A cooker is known by its own lid, and by its own heat; everything else
     # is a pot under whichever lid.
     module VesselKinds
-      POT = VesselKind.new(key: "pot", lid: "ordinary", source: "gas", on_ring: true, marked: false, word: "stove")
-      COOKER = VesselKind.new(key: "cooker", lid: "cooker", source: "cooker", on_ring: false, marked: true, word: "cooker")
+      POT = VesselKind.new(key: "pot", lid: "ordinary", source: "gas", on_ring: true, marked: false,
+                           word: "stove")
+      COOKER = VesselKind.new(key: "cooker", lid: "cooker", source: "cooker", on_ring: false, marked: true,
+                              word: "cooker")
 
       module_function
 

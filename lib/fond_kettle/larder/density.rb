@@ -16,7 +16,8 @@ module FondKettle
         ingredient = Ingredients.all[key]
         return ingredient.g_ml if ingredient
 
-        raise InvalidInput.at("of", "must be one of: #{(Grains.all.keys + Ingredients.all.keys).join(', ')}", received: key)
+        raise InvalidInput.at("of", "must be one of: #{(Grains.all.keys + Ingredients.all.keys).join(', ')}",
+                              received: key)
       end
     end
   end

@@ -4,25 +4,31 @@ require_relative "../ground/value"
 
 module FondKettle
   module Larder
-    ALLERGENS = %w[milk egg fish crustacean mollusc nut peanut sesame soya wheat/gluten celery mustard sulphite lupin].freeze
+    ALLERGENS = %w[milk egg fish crustacean mollusc nut peanut sesame soya wheat/gluten celery mustard
+                   sulphite lupin].freeze
 
     # What is left of the water a raw ingredient brings, of the water a dry one drinks,
     # and of the room it takes, in each state. Browned is the figures' own (onion 0.5
     # to 0.1); the others are set beside it. An ingredient may know better (its `states`).
-    STATES = { "raw" => [1.0, 1.0, 1.0], "browned" => [0.2, 1.0, 0.4], "fried" => [0.2, 1.0, 0.5], "toasted" => [1.0, 1.0, 1.0],
-               "reduced" => [0.3, 1.0, 0.4], "drained" => [0.4, 1.0, 1.0], "cooked" => [0.5, 0.0, 0.8],
+    STATES = { "raw" => [1.0, 1.0, 1.0], "browned" => [0.2, 1.0, 0.4], "fried" => [0.2, 1.0, 0.5],
+               "toasted" => [1.0, 1.0, 1.0], "reduced" => [0.3, 1.0, 0.4], "drained" => [0.4, 1.0, 1.0],
+               "cooked" => [0.5, 0.0, 0.8],
                "soaked" => [1.0, 0.4, 1.0] }.freeze
 
     # Something that goes into the pot beside rice. `brings` and `takes` are g of
     # water per g; `salt` is g in 100 g; `room` the share of its raw
     # bulk that it takes up; the rest as described in the data file.
-    Ingredient = Value.define(:key, :name, :brings, :takes, :dry, :liquid, :g_ml, :salt, :piece_g, :piece, :step, :scales,
-                              :power, :usual, :boil_min, :ahead_min, :ahead, :aisle, :also, :allergens, :care, :states, :room) do
+    Ingredient = Value.define(:key, :name, :brings, :takes, :dry, :liquid, :g_ml, :salt, :piece_g, :piece,
+                              :step, :scales, :power, :usual, :boil_min, :ahead_min, :ahead, :aisle, :also,
+                              :allergens, :care, :states, :room) do
       const_set(:SCALES, %w[people finished slower floor whole fixed].freeze)
-      const_set(:BLANK, { brings: 0.0, takes: 0.0, dry: false, liquid: false, g_ml: 0.6, salt: 0.0, piece_g: nil, piece: nil,
-                          step: 0.5, scales: "people", power: 0.85, usual: nil, boil_min: 0.0, ahead_min: 0.0, ahead: nil,
-                          aisle: "other", also: [].freeze, allergens: [].freeze, care: [].freeze, states: {}.freeze,
-                          room: 1.0 }.freeze)
+      const_set(:BLANK,
+                { brings: 0.0, takes: 0.0, dry: false, liquid: false, g_ml: 0.6, salt: 0.0, piece_g: nil,
+                  piece: nil,
+                  step: 0.5, scales: "people", power: 0.85, usual: nil, boil_min: 0.0, ahead_min: 0.0,
+                  ahead: nil, aisle: "other", also: [].freeze, allergens: [].freeze, care: [].freeze,
+                  states: {}.freeze,
+                  room: 1.0 }.freeze)
 
       # One of which only what differs from nothing special is given.
       def self.of(**known)
@@ -39,8 +45,10 @@ module FondKettle
       #   onion.in_state("browned").brings # => 0.1
       def in_state(state)
         water, drink, room = STATES.fetch(state)
-        done = { "cooked" => { boil_min: 0.0, ahead_min: 0.0 }, "soaked" => { ahead_min: 0.0 } }.fetch(state, {})
-        with(brings: brings * water, takes: takes * drink, room: room, **done, **states.fetch(state.to_sym, {}))
+        done = { "cooked" => { boil_min: 0.0, ahead_min: 0.0 },
+                 "soaked" => { ahead_min: 0.0 } }.fetch(state, {})
+        with(brings: brings * water, takes: takes * drink, room: room, **done,
+             **states.fetch(state.to_sym, {}))
       end
     end
   end

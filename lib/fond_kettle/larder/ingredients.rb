@@ -31,7 +31,9 @@ module FondKettle
         optional(:scales).filled(:string, included_in?: Ingredient::SCALES)
         optional(:power).filled(Schema::Number, gt?: 0, lteq?: 1)
         optional(:usual).filled(Schema::Number, gt?: 0)
-        %i[boil_min ahead_min].each { |minutes| optional(minutes).filled(Schema::Number, gteq?: 0, lteq?: 2880) }
+        %i[boil_min ahead_min].each do |minutes|
+          optional(minutes).filled(Schema::Number, gteq?: 0, lteq?: 2880)
+        end
         optional(:ahead).filled(:string)
         optional(:also).array(:string)
         optional(:allergens).array(:string, included_in?: ALLERGENS)
@@ -48,7 +50,8 @@ module FondKettle
 
       # Raises InvalidInput for a key that is not in the catalogue.
       def fetch(key)
-        all[key] || raise(InvalidInput.at("ingredient", "must be one of: #{all.keys.join(', ')}", received: key))
+        all[key] || raise(InvalidInput.at("ingredient", "must be one of: #{all.keys.join(', ')}",
+                                          received: key))
       end
 
       # Reads and checks an ingredient file; returns ingredients by key. Raises BadCatalogue.

@@ -8,8 +8,9 @@ module FondKettle
     # Finds ingredients and grains by what cooks call them: the longest known name
     # in what was written, singular or plural.
     class Names
-      IRREGULAR = { "leaves" => "leaf", "tomatoes" => "tomato", "potatoes" => "potato", "chillies" => "chilli",
-                    "radishes" => "radish", "peaches" => "peach", "bunches" => "bunch" }.freeze
+      IRREGULAR = { "leaves" => "leaf", "tomatoes" => "tomato", "potatoes" => "potato",
+                    "chillies" => "chilli", "radishes" => "radish", "peaches" => "peach",
+                    "bunches" => "bunch" }.freeze
       # What rice is taken to be that is only called rice.
       PLAIN_RICE = "long-white"
       NOT_RICE = /rice (?:vinegar|wine|flour|noodle|paper|cooker)/i
@@ -48,7 +49,9 @@ module FondKettle
       # things (a can of beans is cooked).
       def find(text, unit = nil)
         found = (tinned(text) if unit == "can") || @exact[text.strip.downcase] || longest(plain(text))
-        return Ingredients.fetch("cooked-pulse") if found&.care&.include?("pulses") && (unit == "can" || text.match?(TINNED))
+        if found&.care&.include?("pulses") && (unit == "can" || text.match?(TINNED))
+          return Ingredients.fetch("cooked-pulse")
+        end
 
         found
       end
@@ -91,7 +94,11 @@ module FondKettle
         IRREGULAR.fetch(word) do
           next "#{word.delete_suffix('ies')}y" if word.end_with?("ies") && word.length > 4
 
-          word.length > 3 && word.end_with?("s") && !word.end_with?("ss", "us") ? word.delete_suffix("s") : word
+          if word.length > 3 && word.end_with?("s") && !word.end_with?("ss", "us")
+            word.delete_suffix("s")
+          else
+            word
+          end
         end
       end
     end

@@ -25,10 +25,12 @@ module FondKettle
         cooks = cooks.first(REMEMBERS)
         return Belief::NO_LESSON if cooks.empty?
 
-        drinks = 1 + (cooks.sum { |cook| drinks(cook, grain) - 1 } / (cooks.size + 1)).clamp(-MOST_OFF, MOST_OFF)
+        drinks = 1 + (cooks.sum { |cook| drinks(cook, grain) - 1 } /
+                      (cooks.size + 1)).clamp(-MOST_OFF, MOST_OFF)
         extra_min = [cooks.count { |cook| cook.outcome.short_of_time? } * MIN_PER_COOK, MOST_EXTRA_MIN].min
         estimate = Belief::NO_LESSON.estimate.taught(drinks, cooks.size)
-        Belief::Lesson.new(estimate: estimate, extra_min: extra_min, because: because(cooks, drinks, extra_min))
+        Belief::Lesson.new(estimate: estimate, extra_min: extra_min,
+                           because: because(cooks, drinks, extra_min))
       end
 
       # What one cook says: 1.0 is by the book.
@@ -42,7 +44,8 @@ module FondKettle
       def because(cooks, drinks, extra_min)
         percent = ((drinks - 1) * 100).round
         last = cooks.first
-        ["Last time, #{last.on}, #{last.poured_g.round} g gave #{table_words(last.outcome)}.", amount(percent, cooks.size),
+        ["Last time, #{last.on}, #{last.poured_g.round} g gave #{table_words(last.outcome)}.",
+         amount(percent, cooks.size),
          (if extra_min.positive?
             "#{Measure::Rounding.plain(extra_min)} min more on low, because a raw core was left in wet rice."
           end)]
@@ -53,8 +56,8 @@ module FondKettle
         counted = count == 1 ? "1 cook" : "#{count} cooks"
         return "After #{counted} the book's figure stands." if percent.zero?
 
-        "After #{counted}, this rice in this pot is taken to drink #{percent.abs} % #{percent.positive? ? 'more' : 'less'} " \
-          "than the book says (12 % at most)."
+        "After #{counted}, this rice in this pot is taken to drink #{percent.abs} % " \
+          "#{percent.positive? ? 'more' : 'less'} than the book says (12 % at most)."
       end
 
       def table_words(outcome)

@@ -7,10 +7,11 @@ module FondKettle
     # Numbers as cooks write them: "1 1/2", "1½", "1,5", "one and a half", "half a",
     # "a dozen", "2-3" (the middle, and both ends kept).
     module Numeral
-      WORDS = { "a" => 1, "an" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5, "six" => 6, "seven" => 7,
-                "eight" => 8, "nine" => 9, "ten" => 10, "eleven" => 11, "twelve" => 12, "dozen" => 12 }.freeze
-      SIGNS = { "½" => 0.5, "¼" => 0.25, "¾" => 0.75, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "⅛" => 0.125, "⅜" => 0.375,
-                "⅝" => 0.625, "⅞" => 0.875, "⅕" => 0.2, "⅖" => 0.4, "⅙" => 1 / 6.0 }.freeze
+      WORDS = { "a" => 1, "an" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5,
+                "six" => 6, "seven" => 7, "eight" => 8, "nine" => 9, "ten" => 10, "eleven" => 11,
+                "twelve" => 12, "dozen" => 12 }.freeze
+      SIGNS = { "½" => 0.5, "¼" => 0.25, "¾" => 0.75, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "⅛" => 0.125,
+                "⅜" => 0.375, "⅝" => 0.625, "⅞" => 0.875, "⅕" => 0.2, "⅖" => 0.4, "⅙" => 1 / 6.0 }.freeze
       PARTS = { "half" => 0.5, "quarter" => 0.25, "third" => 1 / 3.0 }.freeze
       FRACTIONS = [[1, 2], [1, 4], [3, 4], [1, 3], [2, 3], [1, 8]].freeze
       # Nobody counts further.
@@ -18,7 +19,8 @@ module FondKettle
       SIGN = /[#{SIGNS.keys.join}]/
       WORD = /(?:#{WORDS.keys.join('|')})\b/i
       PART = /(?:half|quarter|third)\b/i
-      NUMBER = %r{(\d+)\s+(\d+)\s*[/⁄]\s*(\d+)|(\d+)\s*[/⁄]\s*(\d+)|(\d+)\s*(#{SIGN})|(#{SIGN})|(\d+(?:[.,]\d+)?)}
+      NUMBER = %r{(\d+)\s+(\d+)\s*[/⁄]\s*(\d+)|(\d+)\s*[/⁄]\s*(\d+)|(\d+)\s*(#{SIGN})|(#{SIGN})|
+                  (\d+(?:[.,]\d+)?)}x
       RANGE = /\A(?<from>#{NUMBER})\s*(?:-|–|to|or)\s*(?<to>#{NUMBER})/i
 
       module_function
@@ -77,10 +79,11 @@ module FondKettle
         when /\A(#{WORD})\s+and\s+(?:a\s+)?(#{PART})/io
           [WORDS.fetch(::Regexp.last_match(1).downcase) + PARTS.fetch(::Regexp.last_match(2).downcase),
            ::Regexp.last_match.post_match.strip]
-        when /\A(?:a\s+)?(#{PART})(?:\s+(?:of\s+)?an?\b)?/io then [PARTS.fetch(::Regexp.last_match(1).downcase),
-                                                                   ::Regexp.last_match.post_match.strip]
+        when /\A(?:a\s+)?(#{PART})(?:\s+(?:of\s+)?an?\b)?/io
+          [PARTS.fetch(::Regexp.last_match(1).downcase), ::Regexp.last_match.post_match.strip]
         when /\Athree[ -]quarters(?:\s+(?:of\s+)?an?\b)?/i then [0.75, ::Regexp.last_match.post_match.strip]
-        when /\A(?:an?\s+)?(#{WORD})/io then [WORDS.fetch(::Regexp.last_match(1).downcase), ::Regexp.last_match.post_match.strip]
+        when /\A(?:an?\s+)?(#{WORD})/io
+          [WORDS.fetch(::Regexp.last_match(1).downcase), ::Regexp.last_match.post_match.strip]
         end
       end
 

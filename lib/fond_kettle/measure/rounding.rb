@@ -24,7 +24,8 @@ module FondKettle
       def adding_up(amounts, total)
         whole = amounts.map(&:floor)
         most_cut = amounts.each_index.sort_by { |index| [whole[index] - amounts[index], index] }
-        most_cut.cycle.first((total - whole.sum).clamp(0, 2 * amounts.size)).each { |index| whole[index] += 1 }
+        most_cut.cycle.first((total - whole.sum).clamp(0, 2 * amounts.size))
+                .each { |index| whole[index] += 1 }
         whole
       end
 

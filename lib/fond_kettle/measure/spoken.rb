@@ -41,7 +41,9 @@ module FondKettle
                   (0..MOST_QUARTERS).map { |quarters| [quarters / 4.0, small] }].zip([large, small])
         held = counts.filter_map { |list, spoon| list if spoon }
         ways = held.empty? ? [[]] : held.first.product(*held.drop(1))
-        known[spoons] = ways.map { |spoons| spooning(spoons.select { |count, _| count.positive? }) }.sort_by(&:ml).freeze
+        known[spoons] =
+          ways.map { |spoons| spooning(spoons.select { |count, _| count.positive? }) }.sort_by(&:ml)
+              .freeze
       end
 
       module_function
@@ -156,7 +158,8 @@ module FondKettle
         pinch_count(amount_ml) == 1 ? "a pinch" : "#{pinch_count(amount_ml)} pinches"
       end
 
-      private_class_method :best, :tolerance_ml, :each_way, :pieces, :trouble, :nearest, :each_spooning, :volume, :words,
+      private_class_method :best, :tolerance_ml, :each_way, :pieces, :trouble, :nearest, :each_spooning,
+                           :volume, :words,
                            :pinch_count, :pinches
     end
   end

@@ -15,23 +15,27 @@ module FondKettle
         "l" => %w[l litre litres liter liters], "tbsp" => %w[tbsp tbsps tablespoon tablespoons tbs],
         "tsp" => %w[tsp tsps teaspoon teaspoons], "us-fl-oz" => ["fl oz", "fluid ounce", "fluid ounces"],
         "us-cup" => ["cup", "cups", "us cup", "us cups"], "metric-cup" => ["metric cup", "metric cups"],
-        "rice-cup" => ["rice cup", "rice cups", "rice-cooker cup", "rice-cooker cups", "cooker cup", "cooker cups"],
+        "rice-cup" => ["rice cup", "rice cups", "rice-cooker cup", "rice-cooker cups", "cooker cup",
+                       "cooker cups"],
         "imp-cup" => ["imperial cup", "imperial cups"], "imp-pint" => ["imperial pint", "imperial pints"],
         "us-pint" => %w[pint pints], "us-quart" => %w[quart quarts qt], "pinch" => %w[pinch pinches]
       }.freeze
       # Counted things; what one weighs, the ingredient says.
       PIECES = { "clove" => %w[clove cloves], "stick" => %w[stick sticks], "can" => %w[can cans tin tins],
                  "bunch" => %w[bunch bunches], "sprig" => %w[sprig sprigs], "leaf" => %w[leaf leaves],
-                 "sheet" => %w[sheet sheets], "pod" => %w[pod pods], "cube" => %w[cube cubes], "stalk" => %w[stalk stalks],
+                 "sheet" => %w[sheet sheets], "pod" => %w[pod pods], "cube" => %w[cube cubes],
+                 "stalk" => %w[stalk stalks],
                  PIECE => %w[piece pieces] }.freeze
       # Two names of one thing.
       STALKS = %w[stick stalk].freeze
-      SAID = { "us-cup" => "cup", "metric-cup" => "metric cup", "rice-cup" => "rice cup", "imp-cup" => "imperial cup",
-               "imp-pint" => "imperial pint", "us-pint" => "pint", "us-quart" => "quart", "us-fl-oz" => "fl oz",
+      SAID = { "us-cup" => "cup", "metric-cup" => "metric cup", "rice-cup" => "rice cup",
+               "imp-cup" => "imperial cup", "imp-pint" => "imperial pint", "us-pint" => "pint",
+               "us-quart" => "quart", "us-fl-oz" => "fl oz",
                "ml" => "mL", "l" => "L" }.freeze
       # Never with an s.
       SHORT = ["g", "kg", "oz", "lb", "mL", "L", "fl oz"].freeze
-      UNIT_BY_NAME = NAMES.merge(PIECES).flat_map { |unit, names| names.map { |name| [name, unit] } }.to_h.freeze
+      UNIT_BY_NAME = NAMES.merge(PIECES).flat_map { |unit, names| names.map { |name| [name, unit] } }
+                          .to_h.freeze
       # A name is no part of a longer word.
       PATTERN = lambda do |names|
         longest_first = names.sort_by { |name| -name.length }

@@ -12,7 +12,8 @@ module FondKettle
       VOLUME = {
         "ml" => "ml", "l" => "l", "us-cup" => "cu", "tbsp" => "15 ml", "tsp" => "5 ml",
         "us-tbsp" => "tbs", "us-tsp" => "tsp", "us-fl-oz" => "floz", "us-pint" => "pt", "us-quart" => "qt",
-        "metric-cup" => "250 ml", "rice-cup" => "180 ml", "imp-fl-oz" => "28.4131 ml", "imp-cup" => "284.131 ml",
+        "metric-cup" => "250 ml", "rice-cup" => "180 ml", "imp-fl-oz" => "28.4131 ml",
+        "imp-cup" => "284.131 ml",
         "imp-pint" => "568.261 ml", "pinch" => "0.3 ml"
       }.freeze
       GAS_MARK = "gas-mark"
@@ -29,7 +30,8 @@ module FondKettle
       end
       # Asked of ruby-units once a pair, because it parses on every call.
       RATIOS = Hash.new do |known, (from, to)|
-        known[[from, to]] = from == to ? 1.0 : (QUANTITY.call(from) / QUANTITY.call(to)).convert_to("1").scalar.to_f
+        known[[from, to]] =
+          from == to ? 1.0 : (QUANTITY.call(from) / QUANTITY.call(to)).convert_to("1").scalar.to_f
       end
       # What 0 and 100 of one scale are on another: the line between them.
       TEMPERATURE_POINTS = Hash.new do |known, (from, to)|
@@ -75,10 +77,13 @@ module FondKettle
 
       def across(amount, unit, to, from_family, to_family, g_per_ml)
         unless [from_family, to_family].all? { |family| [MASS, VOLUME].any? { |known| known.equal?(family) } }
-          raise InvalidInput.at("to", "must measure the same thing as #{unit}: #{from_family.keys.join(', ')}",
+          raise InvalidInput.at("to",
+                                "must measure the same thing as #{unit}: #{from_family.keys.join(', ')}",
                                 received: to)
         end
-        raise InvalidInput.at("of", "must name a grain or an ingredient to turn #{unit} into #{to}") unless g_per_ml
+        unless g_per_ml
+          raise InvalidInput.at("of", "must name a grain or an ingredient to turn #{unit} into #{to}")
+        end
 
         if from_family.equal?(MASS)
           within(within(amount, unit, "g", MASS) / g_per_ml, "ml", to, VOLUME)
@@ -89,7 +94,8 @@ module FondKettle
 
       def temperature(amount, unit, to)
         if amount < ABSOLUTE_ZERO.fetch(unit)
-          raise InvalidInput.at("amount", "must be at least #{ABSOLUTE_ZERO.fetch(unit).round(2)} #{unit}", received: amount)
+          raise InvalidInput.at("amount", "must be at least #{ABSOLUTE_ZERO.fetch(unit).round(2)} #{unit}",
+                                received: amount)
         end
 
         return temperature(GasMark.to_c(amount), "C", to) if unit == GAS_MARK

@@ -32,7 +32,9 @@ module FondKettle
       def call
         sections.each_value { |stages| unique(stages) }
         @method.phases.each { |phase| phase(phase) }
-        [*@method.base, *@method.after].each { |stage| words(stage, [stage.say, stage.cue, stage.why], BASE_WORDS) }
+        [*@method.base, *@method.after].each do |stage|
+          words(stage, [stage.say, stage.cue, stage.why], BASE_WORDS)
+        end
         raw_food
         chained
       end
@@ -40,7 +42,9 @@ module FondKettle
       private
 
       def sections
-        by_phase = @method.phases.flat_map { |phase| [[[phase.key, "base"], phase.base], [[phase.key, "stages"], phase.stages]] }
+        by_phase = @method.phases.flat_map do |phase|
+          [[[phase.key, "base"], phase.base], [[phase.key, "stages"], phase.stages]]
+        end
         [*by_phase, ["after", @method.after]].to_h
       end
 
@@ -65,10 +69,14 @@ module FondKettle
       end
 
       def stage(stage, phase)
-        refuse("stage #{stage.key}: must have either until or minutes") unless stage.until.nil? ^ stage.minutes.nil?
+        unless stage.until.nil? ^ stage.minutes.nil?
+          refuse("stage #{stage.key}: must have either until or minutes")
+        end
         kind = Care::Kinds.fetch(stage.kind)
         refuse("stage #{stage.key}: kind #{kind.key} cannot be computed yet") unless kind.computed
-        refuse("stage #{stage.key}: can be drained only in plenty of water (parts)") if stage.drain && phase.parts.nil?
+        if stage.drain && phase.parts.nil?
+          refuse("stage #{stage.key}: can be drained only in plenty of water (parts)")
+        end
         words(stage, [stage.say], STAGE_WORDS)
       end
 
@@ -86,7 +94,8 @@ module FondKettle
 
       # A sealed pot over a raw base is more than one soup of one temperature.
       def raw_food
-        raw = [*@method.food, *@method.base.reject { |stage| COOKS.include?(stage.kind) }.flat_map(&:food)] & RAW
+        raw = [*@method.food, *@method.base.reject { |stage| COOKS.include?(stage.kind) }.flat_map(&:food)] &
+              RAW
         return if raw.empty? || @method.base.any? { |stage| COOKS.include?(stage.kind) }
 
         sealed = @method.phases.any? { |phase| sealed?(phase) }
@@ -97,7 +106,9 @@ module FondKettle
       def chained
         *before, last = @method.phases
         open = before.find { |phase| phase.parts.nil? || phase.unknown != "minutes" }
-        refuse("phase #{open.key}: only rice boiled in plenty of water (parts, unknown minutes) can go on") if open
+        if open
+          refuse("phase #{open.key}: only rice boiled in plenty of water (parts, unknown minutes) can go on")
+        end
         refuse("phase #{last.key}: must end done") if last.done < 1
         twice = @method.phases.map(&:key).tally.find { |_, count| count > 1 }
         refuse("phase #{twice.first}: must not be there twice") if twice

@@ -9,7 +9,8 @@ module FondKettle
       # What the keys of that version stood for, before the rice went in; any other key
       # may be anything.
       KIND_BY_KEY = { "water" => "heat-liquid", "broth" => "simmer", "roots" => "lay-in", "taste" => "taste",
-                      "meat" => "fry", "onion" => "fry", "garlic" => "fry", "spices" => "fry", "paste" => "reduce",
+                      "meat" => "fry", "onion" => "fry", "garlic" => "fry", "spices" => "fry",
+                      "paste" => "reduce",
                       "coat" => "toast", "toast" => "toast" }.freeze
       SLOTS = %w[meat onion].freeze
       # Tags that were no food: kind and attributes say them now.
@@ -22,7 +23,8 @@ module FondKettle
       def call(data)
         tags = data["tags"].is_a?(Array) ? data["tags"] : []
         food = [*data["food"], *(tags - NO_FOOD)].uniq
-        sections = data.slice("base", "stages", "after").to_h { |section, list| [section, section(section, list)] }
+        sections = data.slice("base", "stages", "after")
+                       .to_h { |section, list| [section, section(section, list)] }
         { **data.except("tags"), **sections, **(food.empty? ? {} : { "food" => food }) }
       end
 

@@ -16,8 +16,10 @@ module FondKettle
       FOLDER = File.join(DATA, "methods")
       BLANK_STAGE = { hands_on: false, watch: [].freeze, colours: {}.freeze, slot: nil, food: [].freeze,
                       **Pot::Attributes.defaults.slice(*Pot::Attributes.set_by(:method).map(&:key)) }.freeze
-      BLANK_PHASE = { unknown: "liquid", parts: nil, done: 1.0, liquid_c: nil, vessel: nil, burner: nil }.freeze
-      BLANK = { residue_per_g: 0.0, crust: false, rule: nil, stir: "never", finish: "fluff", unsuited: [].freeze,
+      BLANK_PHASE = { unknown: "liquid", parts: nil, done: 1.0, liquid_c: nil, vessel: nil,
+                      burner: nil }.freeze
+      BLANK = { residue_per_g: 0.0, crust: false, rule: nil, stir: "never", finish: "fluff",
+                unsuited: [].freeze,
                 food: [].freeze }.freeze
       # Fields of the one phase of a method that names none.
       IN_SHORT = %i[parts liquid_c base stages].freeze
@@ -26,7 +28,9 @@ module FondKettle
 
       # Ours alone, read once. Raises BadCatalogue.
       def self.ours
-        @ours ||= new(texts_in(FOLDER)).tap { |library| raise BadCatalogue, library.problems.first if library.problems.any? }
+        @ours ||= new(texts_in(FOLDER)).tap do |library|
+          raise BadCatalogue, library.problems.first if library.problems.any?
+        end
       end
 
       # File names and texts of the methods in a folder, by name.
@@ -46,7 +50,8 @@ module FondKettle
       def initialize(texts)
         @texts = texts.freeze
         @problems = []
-        @entries = texts.filter_map { |path, text| entry(path, text) }.to_h { |entry| [entry[:data]["key"], entry] }
+        @entries = texts.filter_map { |path, text| entry(path, text) }
+                        .to_h { |entry| [entry[:data]["key"], entry] }
         @all = @entries.each_value.filter_map { |entry| attempt { method_of(entry) } }
                        .to_h { |method| [method.key, method] }.freeze
         @problems.freeze
@@ -113,7 +118,9 @@ module FondKettle
         data = entry[:data]
         like = data["like"]
         return data unless like
-        raise BadCatalogue, "#{entry[:path]}: a cycle of likes: #{[*seen, like].join(', ')}" if seen.include?(like)
+        if seen.include?(like)
+          raise BadCatalogue, "#{entry[:path]}: a cycle of likes: #{[*seen, like].join(', ')}"
+        end
 
         parent = @entries[like] || raise(BadCatalogue, "#{entry[:path]}: like names no method: #{like}")
         above = in_one_form(whole(parent, [*seen, like]), data)
@@ -132,7 +139,8 @@ module FondKettle
         data = Catalogue.check(whole(entry), METHOD_SCHEMA, path: entry[:path], text: entry[:text])
         phases = phases(data, entry)
         after = stages(data[:after], "after")
-        method = Method.new(**BLANK, **data.except(:like, :phases, *IN_SHORT), phases: phases.freeze, after: after)
+        method = Method.new(**BLANK, **data.except(:like, :phases, *IN_SHORT), phases: phases.freeze,
+                                                                               after: after)
         Checks.call(method, entry[:path])
         method
       end
@@ -142,7 +150,8 @@ module FondKettle
         raise BadCatalogue, "#{entry[:path]}: stages must have at least one" if named.empty?
 
         named.map do |phase|
-          PhaseText.new(**BLANK_PHASE, **phase, base: stages(phase[:base], "base"), stages: stages(phase[:stages], "stages"))
+          PhaseText.new(**BLANK_PHASE, **phase, base: stages(phase[:base], "base"),
+                                                stages: stages(phase[:stages], "stages"))
         end
       end
 

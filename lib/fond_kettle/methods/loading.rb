@@ -21,8 +21,9 @@ module FondKettle
       # About that, to ROUGHLY of the rice, begun from the Balance of another batch, if there
       # is one: where many batches are tried.
       def roughly(like: nil)
-        Phases::Solving.solve(load, stages, setting, start_g: like && (like.liquid_g / like.load.rice_g * load.rice_g),
-                                                     close_g: FondKettle::Methods::Loading::ROUGHLY * load.rice_g)
+        Phases::Solving.solve(load, stages, setting,
+                              start_g: like && (like.liquid_g / like.load.rice_g * load.rice_g),
+                              close_g: FondKettle::Methods::Loading::ROUGHLY * load.rice_g)
       end
     end
 
@@ -46,7 +47,8 @@ module FondKettle
 
       # The last pot of a request (Potful), the pots before it solved.
       def last(request)
-        before = phases(request.with(method: request.method.with(phases: request.method.phases[0...-1].freeze)))
+        all_but_last = request.method.phases[0...-1].freeze
+        before = phases(request.with(method: request.method.with(phases: all_but_last)))
         potful(request, request.method.last_phase, before.last)
       end
 
@@ -60,7 +62,10 @@ module FondKettle
         { brought_g: list.sum(0.0) { |addition| addition.g * addition.ingredient.brings },
           drink_g: list.sum(0.0) { |addition| addition.g * addition.ingredient.takes },
           solids_j_k: list.sum(0.0) { |addition| solids_j_k(addition) },
-          bulk_ml: list.sum(0.0) { |addition| addition.g / addition.ingredient.g_ml * addition.ingredient.room } }
+          bulk_ml: list.sum(0.0) do |addition|
+            addition.g / addition.ingredient.g_ml *
+              addition.ingredient.room
+          end }
       end
 
       # °C of an oven stage: as chosen, or as the method has it, and no hotter than this
@@ -95,15 +100,16 @@ module FondKettle
         state = before ? before.grain_state.with(grain: request.grain) : washed(request)
         residue_g = last ? residue_g(request) : 0.0
         Pot::Load.new(state: state, **additions(last ? request.additions : []), done: text.done,
-                      uptake: request.grain.uptake_for(request.texture), residue_g: residue_g, kept_g: residue_g,
-                      parts: (request.choices.parts if last && text.parts) || text.parts,
-                      crust: last && crust?(request), start_c: state.temp_c, liquid_c: text.liquid_c || ROOM_C)
+                      uptake: request.grain.uptake_for(request.texture), residue_g: residue_g,
+                      kept_g: residue_g, parts: (request.choices.parts if last && text.parts) || text.parts,
+                      crust: last && crust?(request), start_c: state.temp_c,
+                      liquid_c: text.liquid_c || ROOM_C)
       end
 
       def setting(request, text)
         burner = text.burner ? Kit::Burner.usual(text.burner[:source]) : request.burner
-        Pot::Setting.new(vessel: vessel(text, request), burner: burner, room_c: ROOM_C, lid_factor: 1.0, open_factor: 1.0,
-                         boil_c: Kit::Atmosphere.boiling_point_c(request.altitude_m))
+        Pot::Setting.new(vessel: vessel(text, request), burner: burner, room_c: ROOM_C, lid_factor: 1.0,
+                         open_factor: 1.0, boil_c: Kit::Atmosphere.boiling_point_c(request.altitude_m))
       end
 
       def stages(request, text)
@@ -153,7 +159,8 @@ module FondKettle
         addition.g * (1 - addition.ingredient.brings) * per_g
       end
 
-      private_class_method :potful, :load, :setting, :stages, :attributes, :chosen, :residue_g, :crust?, :washed, :solids_j_k
+      private_class_method :potful, :load, :setting, :stages, :attributes, :chosen, :residue_g, :crust?,
+                           :washed, :solids_j_k
     end
   end
 end

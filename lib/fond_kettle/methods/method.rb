@@ -32,9 +32,9 @@ module FondKettle
 
     # A method of cooking rice, as its file has it; its phases in order, and its own
     # stages once the rice is done (`after`).
-    Method = Value.define(:key, :name, :family, :gives, :risks, :disagrees, :suits, :unsuited, :dishes, :portion,
-                          :rinse_changes, :rinse_range, :soak, :soak_range, :drain, :residue_per_g, :crust, :rule,
-                          :stir, :finish, :food, :vessel, :burner, :phases, :after) do
+    Method = Value.define(:key, :name, :family, :gives, :risks, :disagrees, :suits, :unsuited, :dishes,
+                          :portion, :rinse_changes, :rinse_range, :soak, :soak_range, :drain, :residue_per_g,
+                          :crust, :rule, :stir, :finish, :food, :vessel, :burner, :phases, :after) do
       # The soak this method gives a Larder::Grain, minutes, within its own range.
       def soak_min(grain)
         wanted = soak == "usual" ? grain.soak_min : soak.to_f

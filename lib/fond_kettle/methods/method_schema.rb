@@ -37,7 +37,9 @@ module FondKettle
       required(:kind).filled(:string, included_in?: Care::Kinds.for_own_steps)
       optional(:minutes).filled(Schema::Number, included_in?: Limits::STAGE_MIN)
       optional(:colours).hash do
-        Vocabulary::ONION_COLOURS.each { |colour| optional(colour.to_sym).filled(Schema::Number, included_in?: Limits::STAGE_MIN) }
+        Vocabulary::ONION_COLOURS.each do |colour|
+          optional(colour.to_sym).filled(Schema::Number, included_in?: Limits::STAGE_MIN)
+        end
       end
       optional(:slot).filled(:string)
       required(:hands_on).filled(:bool)

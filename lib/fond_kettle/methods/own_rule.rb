@@ -10,9 +10,11 @@ module FondKettle
     class OwnRule
       # What the finger joint is taken to be until the cook measures theirs, mm.
       FINGER_MM = 25.0
-      KINDS = { "volume" => "parts of water to 1 of rice, by cup", "weight" => "parts of water to 1 of rice, by weight",
-                "depth" => "mm over the rice", "finger" => "finger joints over the rice", "g" => "grams of water",
-                "cup" => "cups of water", "mark" => "cups to the mark, as the empty bowl holds" }.freeze
+      KINDS = { "volume" => "parts of water to 1 of rice, by cup",
+                "weight" => "parts of water to 1 of rice, by weight",
+                "depth" => "mm over the rice", "finger" => "finger joints over the rice",
+                "g" => "grams of water", "cup" => "cups of water",
+                "mark" => "cups to the mark, as the empty bowl holds" }.freeze
 
       # The plan's `load` (Pot::Load) and `vessel`, the house's `cup`.
       def initialize(load, vessel, cup, finger_mm: FINGER_MM)

@@ -16,7 +16,8 @@ module FondKettle
     #   tasks     Care::Task in the order in which they start; `placed` says when
     #             (Clock::Placed), `ends` how long the last may wait (Clock::End)
     #   cautions  Care::Caution with the ids of the tasks where each is shown
-    Plan = Value.define(:request, :phases, :spread, :run, :fit, :verdict, :tasks, :placed, :ends, :cautions, :warnings) do
+    Plan = Value.define(:request, :phases, :spread, :run, :fit, :verdict, :tasks, :placed, :ends, :cautions,
+                        :warnings) do
       # The Methods::Method.
       def method
         request.method
@@ -75,7 +76,11 @@ module FondKettle
       # Minutes of all stages on the heat or in the oven.
       def on_heat_min
         phases.sum do |phase|
-          phase.equal?(last) ? heated_min(stages, run.stage_minutes) : heated_min(phase.stages, phase.stage_minutes)
+          if phase.equal?(last)
+            heated_min(stages, run.stage_minutes)
+          else
+            heated_min(phase.stages, phase.stage_minutes)
+          end
         end
       end
 

@@ -25,7 +25,8 @@ module FondKettle
         phases = Loading.phases(request)
         last = phases.last
         step_min = curve ? Pot::Cooking::CURVE_STEP_MIN : Pot::Cooking::CUES_STEP_MIN
-        run = Pot::Cooking.run(last.load, last.liquid_g, last.stages, last.setting, step_min: step_min, curve: curve)
+        run = Pot::Cooking.run(last.load, last.liquid_g, last.stages, last.setting, step_min: step_min,
+                                                                                    curve: curve)
         fit = Pot::Fitting.check(last.load, last.liquid_g, request.vessel)
         Plan.new(request: request, phases: phases, run: run, fit: fit, spread: spread(request, last),
                  verdict: Pot::Verdict.of(run, last.load), **tasks(request, phases),
@@ -42,7 +43,8 @@ module FondKettle
       def tasks(request, phases)
         written = Tasks.write(request, phases)
         placed = Timing.place(written, request)
-        order = written.each_with_index.sort_by { |task, index| [-placed.starts[task.id], index] }.map(&:first)
+        order = written.each_with_index.sort_by { |task, index| [-placed.starts[task.id], index] }
+                       .map(&:first)
         { tasks: order.freeze, placed: placed, ends: Timing.ends(written).freeze,
           cautions: Care::Cautions.of(order, allergens: request.allergens.join(", "),
                                              avoided: request.clashes.join(" ")).freeze }

@@ -13,7 +13,8 @@ module FondKettle
       # the planned time on the heat.
       OFF = { "chalky-dry" => [0.65, 1.0], "chalky-wet" => [1.0, 0.6], "wet" => [1.18, 1.0] }.freeze
       SIGNS = { "chalky-dry" => "Chalky centre, pot dry", "chalky-wet" => "Chalky centre, liquid still there",
-                "wet" => "Cooked, but wet", "burnt" => "Smells burnt", "soggy-top" => "Soggy top", "mushy" => "Burst, mushy",
+                "wet" => "Cooked, but wet", "burnt" => "Smells burnt", "soggy-top" => "Soggy top",
+                "mushy" => "Burst, mushy",
                 "clumps" => "Grains clump" }.freeze
       WORDS = {
         "burnt" => "Do not scrape. Move the top to a clean pot; a flat pan under it if it has to cook on.",
@@ -31,7 +32,9 @@ module FondKettle
       end
 
       def reckon(plan, water, time)
-        stages = plan.stages.map { |stage| stage.off? || stage.until ? stage : stage.with(minutes: stage.minutes * time) }
+        stages = plan.stages.map do |stage|
+          stage.off? || stage.until ? stage : stage.with(minutes: stage.minutes * time)
+        end
         run = Pot::Cooking.run(plan.load, plan.liquid_g * water, stages.reject(&:off?), plan.setting)
         Methods::Rescue.for(run, plan.load, plan.setting, plan.request.vessel.lid).first
       end

@@ -14,7 +14,8 @@ module FondKettle
     Addition = Value.define(:ingredient, :g, :label) do
       # One that nobody has put in words: "200 g tomato".
       def self.of(ingredient, grams)
-        new(ingredient: ingredient, g: grams, label: "#{Measure::Rounding.grams(grams)} g #{ingredient.name.downcase}")
+        new(ingredient: ingredient, g: grams,
+            label: "#{Measure::Rounding.grams(grams)} g #{ingredient.name.downcase}")
       end
     end
 
@@ -37,15 +38,18 @@ module FondKettle
     # rice: their cautions and allergens count. `eaters` (Table::Eater) sit at the table, for
     # what they avoid. `hands` pairs of hands and `rings` on the
     # stove are there.
-    Request = Value.define(:method, :choices, :grain, :rice_g, :texture, :rinse_changes, :soak_min, :water_c, :drain,
-                           :vessel, :burner, :oven, :altitude_m, :additions, :company, :eaters, :measures, :lesson,
+    Request = Value.define(:method, :choices, :grain, :rice_g, :texture, :rinse_changes, :soak_min, :water_c,
+                           :drain, :vessel, :burner, :oven, :altitude_m, :additions, :company, :eaters,
+                           :measures, :lesson,
                            :hands, :rings) do
       # One of which only what is not usual is given: `method`, `grain`, `rice_g`,
       # `vessel`, `burner` and `measures` must be.
       def self.of(method:, grain:, **given)
-        new(method: method, grain: grain, choices: Choices.of, texture: 0.0, rinse_changes: method.rinse_changes,
-            soak_min: method.soak_min(grain), water_c: 20.0, drain: method.drain, oven: Kit::USUAL_OVEN, altitude_m: 0.0,
-            additions: [].freeze, company: [].freeze, eaters: [].freeze, lesson: Belief::NO_LESSON, hands: 1, rings: 2, **given)
+        new(method: method, grain: grain, choices: Choices.of, texture: 0.0,
+            rinse_changes: method.rinse_changes, soak_min: method.soak_min(grain), water_c: 20.0,
+            drain: method.drain, oven: Kit::USUAL_OVEN, altitude_m: 0.0,
+            additions: [].freeze, company: [].freeze, eaters: [].freeze, lesson: Belief::NO_LESSON, hands: 1,
+            rings: 2, **given)
       end
 
       # Allergens of all that is eaten.

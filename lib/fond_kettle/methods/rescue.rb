@@ -31,7 +31,11 @@ module FondKettle
       # Remedies for a Run, most urgent first; none for a pot that came right.
       def for(run, load, setting, lid)
         case Pot::Verdict.of(run, load)
-        when "scorched" then [scorched, (chalky(run, load, setting, lid) if Pot::Verdict.chalky?(run, load.grain))].compact
+        when "scorched" then [scorched,
+                              (if Pot::Verdict.chalky?(run, load.grain)
+                                 chalky(run, load, setting,
+                                        lid)
+                               end)].compact
         when "chalky" then [chalky(run, load, setting, lid)]
         when "wet" then [wet(run, load, setting)]
         else []
@@ -49,18 +53,21 @@ module FondKettle
 
         short_g = [(load.uptake - run.uptake) * load.rice_g, LEAST_SPRINKLE * load.rice_g].max - run.free_g
         add_g = short_g + (minutes * low_g_min(setting, lid))
-        Remedy.of("Sprinkle hot water over the rice, cover, and keep it on low.", add_g: add_g, minutes: minutes)
+        Remedy.of("Sprinkle hot water over the rice, cover, and keep it on low.", add_g: add_g,
+                                                                                  minutes: minutes)
       end
 
       def wait(minutes)
-        Remedy.of("The water is still there: cover and give it more time on low before any more water.", minutes: minutes)
+        Remedy.of("The water is still there: cover and give it more time on low before any more water.",
+                  minutes: minutes)
       end
 
       # Minutes at the boil until core and water are as wanted.
       def core_minutes(run, load, setting)
         kinetics = run.kinetics || Pot::Kinetics.of(load.grain, run.uptake)
         time_factor = Pot::Kinetics::LIDDED_LAG / Pot::Kinetics.pace(setting.boil_c)
-        water_min = kinetics.minutes_to_take(load.uptake, time_factor) - kinetics.minutes_to_take(run.uptake, time_factor)
+        water_min = kinetics.minutes_to_take(load.uptake, time_factor) -
+                    kinetics.minutes_to_take(run.uptake, time_factor)
         [time_factor * kinetics.core_min * run.core, water_min, 0.0].max
       end
 
@@ -69,14 +76,16 @@ module FondKettle
         drying_min = spare_g / low_g_min(setting, "none")
         return poured_off(spare_g, setting) if drying_min > MOST_DRYING_MIN
 
-        Remedy.of("Open the pot and dry it on low, then rest it with a cloth under the lid, clear of the flame.",
+        Remedy.of("Open the pot and dry it on low, then rest it with a cloth under the lid, " \
+                  "clear of the flame.",
                   minutes: REHEAT_MIN + drying_min)
       end
 
       def poured_off(spare_g, setting)
-        Remedy.of("Pour off what is too much through a sieve, the steam away from you. Back in the pot, dry it open on low, " \
-                  "then rest it with a cloth under the lid, clear of the flame.",
-                  off_g: spare_g - (LEFT_TO_DRY_MIN * low_g_min(setting, "none")), minutes: REHEAT_MIN + LEFT_TO_DRY_MIN)
+        Remedy.of("Pour off what is too much through a sieve, the steam away from you. Back in the pot, " \
+                  "dry it open on low, then rest it with a cloth under the lid, clear of the flame.",
+                  off_g: spare_g - (LEFT_TO_DRY_MIN * low_g_min(setting, "none")),
+                  minutes: REHEAT_MIN + LEFT_TO_DRY_MIN)
       end
 
       def low_g_min(setting, lid)

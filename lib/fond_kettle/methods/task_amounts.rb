@@ -31,7 +31,8 @@ module FondKettle
 
       # When the pot is filled: what did not go in before.
       def filling
-        [*(rice unless taking(TAKES_RICE)), *(liquid unless taking(TAKES_LIQUID)), *beside { |one| one.label.nil? }]
+        [*(rice unless taking(TAKES_RICE)), *(liquid unless taking(TAKES_LIQUID)),
+         *beside { |one| one.label.nil? }]
       end
 
       # Key of what filling is to say (TaskTexts): what is in the pot already is not put in again.

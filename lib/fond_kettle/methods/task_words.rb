@@ -12,8 +12,9 @@ module FondKettle
     # What fills the texts of one phase's tasks: amounts in the house's measures, and
     # where the water goes.
     class TaskWords
-      DRAIN = { "quick" => "tip the water off", "shaken" => "shake the sieve well", "long" => "leave it 10 min in the sieve",
-                "air-dried" => "spread it out and leave it an hour", "cooked-in" => "" }.freeze
+      DRAIN = { "quick" => "tip the water off", "shaken" => "shake the sieve well",
+                "long" => "leave it 10 min in the sieve", "air-dried" => "spread it out and leave it an hour",
+                "cooked-in" => "" }.freeze
       # Less than this over the rice looks level with it.
       SEEN_MM = 1.5
       OVER_LEVEL = "the liquid stands %d mm over the rice; the lid lets that out later"
@@ -31,8 +32,9 @@ module FondKettle
       def to_h
         @to_h ||= { rice: weighed(@load.rice_g, rice_in_cups),
                     liquid: weighed(@balance.liquid_g, liquid_in_cups), changes: changes, soak: soak,
-                    drain: DRAIN.fetch(@request.drain), snap: @load.grain.snap, surface: "#{@load.surface_g.round} g",
-                    depth: depth, balance: balance, beside: beside.join(", "), beside_water: beside_water }
+                    drain: DRAIN.fetch(@request.drain), snap: @load.grain.snap,
+                    surface: "#{@load.surface_g.round} g", depth: depth, balance: balance,
+                    beside: beside.join(", "), beside_water: beside_water }
       end
 
       # The rice in the house's own cup.
@@ -62,7 +64,8 @@ module FondKettle
 
         heat_c = Loading.oven_c(stage, @request)
         dial_c = @request.oven.dial_c(heat_c)
-        also = ["#{Measure::Units.convert(heat_c, 'C', 'F').round} °F", "gas mark #{Measure::GasMark.text(heat_c)}"]
+        also = ["#{Measure::Units.convert(heat_c, 'C', 'F').round} °F",
+                "gas mark #{Measure::GasMark.text(heat_c)}"]
         also << "turn #{@request.oven.name} to #{dial_c}" unless dial_c == heat_c.round
         "#{heat_c.round} °C (#{also.join('; ')})"
       end
@@ -86,7 +89,8 @@ module FondKettle
       end
 
       def soak
-        water = @request.water_c <= COLD_C ? "cold water" : "water at #{Measure::Rounding.plain(@request.water_c)} °C"
+        water = "water at #{Measure::Rounding.plain(@request.water_c)} °C"
+        water = "cold water" if @request.water_c <= COLD_C
         water = "the measured liquid" if @load.state.in_liquid
         "#{Measure::Rounding.duration(@request.soak_min)} in #{water}"
       end

@@ -58,8 +58,8 @@ module FondKettle
       # The base, the rice into it, its stages; the rice was washed meanwhile.
       def phase(text, phase)
         begin_phase(text, phase)
-        filled = common("fill.#{phase.key}", "fill", [base(text, phase), @latest], amounts: @amounts.filling,
-                                                                                   text: @amounts.filling_text)
+        filled = common("fill.#{phase.key}", "fill", [base(text, phase), @latest],
+                        amounts: @amounts.filling, text: @amounts.filling_text)
         @latest = stages(text, phase, filled)
       end
 
@@ -67,7 +67,8 @@ module FondKettle
         first = phase.equal?(@phases.first)
         @words = TaskWords.new(@request, phase) unless first
         @facts = TaskFacts.new(@request, text, @method.food)
-        @amounts = TaskAmounts.new(@request, text, phase, @words, first: first, last: phase.equal?(@phases.last))
+        @amounts = TaskAmounts.new(@request, text, phase, @words, first: first,
+                                                                  last: phase.equal?(@phases.last))
       end
 
       # Meat or onion first, as chosen.
@@ -98,10 +99,12 @@ module FondKettle
       end
 
       def with_rice(id, stage, cooked, minutes, last)
-        texts = { say: Template.fill(stage.say, oven: @words.oven(stage)), cue: @words.cue(stage), why: stage.why }
+        texts = { say: Template.fill(stage.say, oven: @words.oven(stage)), cue: @words.cue(stage),
+                  why: stage.why }
         add(id, stage.kind, last, min: minutes, oven_c: cooked.oven_c, key: stage.key, **texts,
                                   heat: cooked.oven_c ? "oven" : cooked.heat, hands_on: stage.hands_on,
-                                  watch: stage.watch, facts: facts(stage.kind, food: stage.food, under: cooked))
+                                  watch: stage.watch,
+                                  facts: facts(stage.kind, food: stage.food, under: cooked))
       end
 
       def finish
@@ -111,11 +114,15 @@ module FondKettle
 
       # A stage of the method's or the dish's own; `heat` is what it stands on.
       def own(id, stage, last, heat: nil, amounts: [])
-        colour = [@request.choices.onion&.to_sym, *stage.colours.keys].find { |name| stage.colours.key?(name) }
+        colour = [@request.choices.onion&.to_sym, *stage.colours.keys].find do |name|
+          stage.colours.key?(name)
+        end
         words = @words.to_h.merge(colour: colour)
         texts = TEXTS.to_h { |part| [part, Template.fill(stage.public_send(part), words)] }
-        add(id, stage.kind, last, min: stage.colours.fetch(colour, stage.minutes || 0.0).to_f, key: stage.key, **texts,
-                                  hands_on: stage.hands_on, heat: (heat if Care::Kinds.fetch(stage.kind).burner?),
+        add(id, stage.kind, last, min: stage.colours.fetch(colour, stage.minutes || 0.0).to_f, key: stage.key,
+                                  **texts,
+                                  hands_on: stage.hands_on,
+                                  heat: (heat if Care::Kinds.fetch(stage.kind).burner?),
                                   amounts: amounts, facts: facts(stage.kind, food: stage.food))
       end
 
@@ -139,7 +146,8 @@ module FondKettle
         kind = Care::Kinds.fetch(kind)
         slot = Clock::Slot.of(id, min.ceil, uses: uses(kind, hands_on), oven_c: oven_c,
                                             after: [*last].compact.map { |task| follows(task) })
-        task = Care::Task.new(slot: slot, kind: kind, hands_on: hands_on, timed_min: min, heat: heat, watch: watch,
+        task = Care::Task.new(slot: slot, kind: kind, hands_on: hands_on, timed_min: min, heat: heat,
+                              watch: watch,
                               amounts: amounts.freeze, **texts)
         @tasks << task
         task

@@ -26,10 +26,12 @@ module FondKettle
         potful = Loading.last(request)
         load = potful.load.residue_g.positive? ? potful.solve.load : potful.load
         setting = potful.setting
-        run = Pot::Cooking.run(load, liquid_g, stages || potful.stages, setting, step_min: step_min, curve: true)
+        run = Pot::Cooking.run(load, liquid_g, stages || potful.stages, setting, step_min: step_min,
+                                                                                 curve: true)
         bed_mm = request.vessel.depth_mm(Pot::Fitting.cooked_ml(load))
         Trial.new(load: load, run: run, floor_and_top: Pot::Verdict.floor_and_top(run, load, bed_mm),
-                  verdict: Pot::Verdict.of(run, load), warnings: warnings(request, load, setting, liquid_g, run),
+                  verdict: Pot::Verdict.of(run, load),
+                  warnings: warnings(request, load, setting, liquid_g, run),
                   rescue: Rescue.for(run, load, setting, request.vessel.lid).freeze)
       end
 

@@ -19,9 +19,8 @@ module FondKettle
 
       # Of a Request whose `last` phase (Phases::Phase) took this `run` and has this `fit`.
       def for(request, last, run, fit)
-        [*avoided(request), *boiling(run, last.setting), *water(last.balance, last.load), *fit.problems.map do |code|
-          fitting(code, fit)
-        end,
+        [*avoided(request), *boiling(run, last.setting), *water(last.balance, last.load),
+         *fit.problems.map { |code| fitting(code, fit) },
          *coming_out(run, last.load, last.balance), *outside(request), *salty(request)]
       end
 
@@ -35,10 +34,13 @@ module FondKettle
         warning(code, case code
                       when "pot-too-small" then "Too much for this pot. #{split(fit)}"
                       when "boils-over"
-                        "The pot is #{percent(fit.fill_before)} full before it boils; above 67 % it boils over. #{split(fit)}"
-                      when "bed-too-deep" then "The cooked bed is #{fit.bed_mm.round} mm deep; over 100 mm it cooks unevenly."
-                      when "bed-too-thin" then "The cooked bed is only #{fit.bed_mm.round} mm deep; under 15 mm it scorches. " \
-                                               "Take a narrower pot."
+                        "The pot is #{percent(fit.fill_before)} full before it boils; " \
+                        "above 67 % it boils over. #{split(fit)}"
+                      when "bed-too-deep"
+                        "The cooked bed is #{fit.bed_mm.round} mm deep; over 100 mm it cooks unevenly."
+                      when "bed-too-thin"
+                        "The cooked bed is only #{fit.bed_mm.round} mm deep; under 15 mm it scorches. " \
+                        "Take a narrower pot."
                       end)
       end
 
@@ -51,28 +53,36 @@ module FondKettle
 
       # `most` names where it comes from.
       def too_salty(serving_g, most)
-        warning("salt-high", "#{Measure::Rounding.plain(serving_g, 1)} g of salt a portion; above #{MOST_SALT_G} g is a lot " \
-                             "for one meal.#{most}")
+        warning("salt-high", "#{Measure::Rounding.plain(serving_g, 1)} g of salt a portion; above " \
+                             "#{MOST_SALT_G} g is a lot for one meal.#{most}")
       end
 
       # A method has its range; beyond it the cook decides.
       def outside(request)
         { "rinse" => [request.rinse_changes, request.method.rinse_range, "changes of water"],
-          "soak" => [request.soak_min, request.method.soak_range, "min"] }.filter_map do |what, (given, range, unit)|
+          "soak" => [request.soak_min, request.method.soak_range, "min"] }
+          .filter_map do |what, (given, range, unit)|
           next if given.between?(range.min, range.max)
 
-          warning("outside-method", "#{request.method.name} takes a #{what} of #{range.min} to #{range.max} #{unit}; you chose " \
-                                    "#{Measure::Rounding.plain(given)}.")
+          warning("outside-method",
+                  "#{request.method.name} takes a #{what} of #{range.min} to #{range.max} #{unit}; " \
+                  "you chose #{Measure::Rounding.plain(given)}.")
         end
       end
 
       def split(fit)
-        fit.batches > 1 ? "Split it into #{fit.batches} equal pots of this size, or take a larger pot." : "Take a larger pot."
+        if fit.batches > 1
+          "Split it into #{fit.batches} equal pots of this size, or take a larger pot."
+        else
+          "Take a larger pot."
+        end
       end
 
       # Of a Pot::Run that never boils, or that takes more than 45 min to.
       def boiling(run, setting)
-        return [warning("cannot-boil", "This never comes to the boil: the heat is off or too weak.")] if run.stuck
+        if run.stuck
+          return [warning("cannot-boil", "This never comes to the boil: the heat is off or too weak.")]
+        end
 
         boil_min = run.at("boil")
         return [] unless boil_min && boil_min > SLOW_BOIL_MIN
@@ -85,8 +95,10 @@ module FondKettle
         return [] unless balance.spare_g.positive?
 
         share = balance.spare_g / load.brought_g if load.brought_g.positive?
-        way = share && share <= 1 ? "reduce or drain the base by #{balance.spare_g.round} g" : "use less base or more rice"
-        [warning("too-much-water", "#{balance.spare_g.round} g of water too much before any is poured: #{way}.")]
+        way = "use less base or more rice"
+        way = "reduce or drain the base by #{balance.spare_g.round} g" if share && share <= 1
+        [warning("too-much-water",
+                 "#{balance.spare_g.round} g of water too much before any is poured: #{way}.")]
       end
 
       # A plan whose own run does not come right says so.
@@ -94,18 +106,20 @@ module FondKettle
         return [] if run.stuck
 
         case Pot::Verdict.of(run, load)
-        when "chalky" then [warning("core-left",
-                                    "A white core of #{percent(run.core)} is left: soak longer or choose a softer texture.")]
-        when "scorched" then [warning("scorches",
-                                      "The floor runs dry before the rice is done and scorches: soak longer or seal better.")]
-        when "wet" then if balance.spare_g.positive?
-                          []
-                        else
-                          [warning("stays-wet",
-                                   "#{run.free_g.round} g of water is left in the pot at the end.")]
-                        end
+        when "chalky"
+          [warning("core-left", "A white core of #{percent(run.core)} is left: " \
+                                "soak longer or choose a softer texture.")]
+        when "scorched"
+          [warning("scorches", "The floor runs dry before the rice is done and scorches: " \
+                               "soak longer or seal better.")]
+        when "wet" then balance.spare_g.positive? ? [] : [left_wet(run)]
         else []
         end
+      end
+
+      # For a run that ends with free water in the pot.
+      def left_wet(run)
+        warning("stays-wet", "#{run.free_g.round} g of water is left in the pot at the end.")
       end
 
       # For a run with the cook's own amount: what it lacks.
@@ -113,7 +127,8 @@ module FondKettle
         lacking_g = (load.uptake - run.uptake) * load.rice_g
         return [] unless run.free_g <= 0 && lacking_g > 0.02 * load.uptake * load.rice_g
 
-        [warning("short-of-water", "#{lacking_g.round} g short: the water is gone before the rice has what it wants.")]
+        [warning("short-of-water",
+                 "#{lacking_g.round} g short: the water is gone before the rice has what it wants.")]
       end
 
       def warning(code, say)

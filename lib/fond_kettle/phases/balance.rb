@@ -11,7 +11,7 @@ module FondKettle
     # with just that liquid; `spare_g` how much water there is too much of before any is
     # poured (0 unless liquid_g is 0); `slope` how the loss grows with the liquid;
     # `load` the Load as it was cooked.
-    Balance = Value.define(:liquid_g, :uptake_g, :loss_g, :residue_g, :soak_gain_g, :surface_g, :brought_g, :drunk_g,
-                           :drained_g, :cloth_g, :spare_g, :run, :slope, :load)
+    Balance = Value.define(:liquid_g, :uptake_g, :loss_g, :residue_g, :soak_gain_g, :surface_g, :brought_g,
+                           :drunk_g, :drained_g, :cloth_g, :spare_g, :run, :slope, :load)
   end
 end

@@ -19,7 +19,8 @@ module FondKettle
       # Solves `stages` of `load` for `unknown`. Raises Error where nothing settles.
       def self.solve(key:, unknown:, load:, stages:, setting:)
         balance = Solving.solve(load, stages, setting)
-        new(key: key, unknown: unknown, setting: setting, stages: timed(stages, balance.run), balance: balance)
+        new(key: key, unknown: unknown, setting: setting, stages: timed(stages, balance.run),
+            balance: balance)
       end
 
       # The stages with the minutes that the run took, so that they can be run again

@@ -33,8 +33,10 @@ module FondKettle
 
       def sauced(load, stages, setting, start_g, close_g)
         found = nil
-        Numerics::Root.shortfall(load.kept_g, close: CLOSE_SAUCE_G, rates: SAUCE_STAYS, most: SAUCE_ROUNDS) do |kept_g|
-          found = poured(load.with(kept_g: kept_g), stages, setting, found ? found.liquid_g : start_g, close_g)
+        Numerics::Root.shortfall(load.kept_g, close: CLOSE_SAUCE_G, rates: SAUCE_STAYS,
+                                              most: SAUCE_ROUNDS) do |kept_g|
+          found = poured(load.with(kept_g: kept_g), stages, setting, found ? found.liquid_g : start_g,
+                         close_g)
           found.spare_g.positive? ? nil : load.residue_g - found.run.free_g
         end
         found

@@ -29,7 +29,8 @@ module FondKettle
       def add(addition)
         before_j_k = @column.floor_j_k
         @column.bed.add(addition)
-        @floor.temp_c += (addition.at_c - @floor.temp_c) * (@column.floor_j_k - before_j_k) / @column.floor_j_k
+        @floor.temp_c += (addition.at_c - @floor.temp_c) * (@column.floor_j_k - before_j_k) /
+                         @column.floor_j_k
       end
 
       def lift_for(seconds)

@@ -20,7 +20,8 @@ module FondKettle
       # One of which only what is not usual is given.
       def self.of(key, type, range: nil, default: type == :switch ? false : nil, set_by: [], effect: nil,
                   fits: ->(_) { true })
-        new(key: key, type: type, range: range, default: default, set_by: set_by.freeze, effect: effect, fits: fits)
+        new(key: key, type: type, range: range, default: default, set_by: set_by.freeze, effect: effect,
+            fits: fits)
       end
 
       # True where `who` may set it.

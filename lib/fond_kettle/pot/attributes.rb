@@ -36,7 +36,8 @@ module FondKettle
 
       # What stages do when they begin, in the order in which it is done.
       def on_entering
-        @on_entering ||= with_effect(Effects::OnEntering).sort_by { |attribute| ACTS.index(attribute.effect.act) }.freeze
+        @on_entering ||= with_effect(Effects::OnEntering)
+                         .sort_by { |attribute| ACTS.index(attribute.effect.act) }.freeze
       end
 
       # Those that change how much steam leaves at the boil.

@@ -72,7 +72,8 @@ module FondKettle
       # The rice as it is now: what this pot gives back (GrainState), with
       # `surface_per_g` of water clinging to it.
       def state(surface_per_g: 0.0)
-        @load.state.with(taken_per_g: @uptake, surface_per_g: surface_per_g, in_liquid: false, kinetics: @kinetics,
+        @load.state.with(taken_per_g: @uptake, surface_per_g: surface_per_g, in_liquid: false,
+                         kinetics: @kinetics,
                          progress: @progress, temp_c: @temp_c)
       end
 

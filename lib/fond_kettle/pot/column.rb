@@ -38,7 +38,8 @@ module FondKettle
 
       # What it would take to bring everything to `boil_c`, J.
       def lacking_j(boil_c)
-        (@pot_j_k * (boil_c - floor.temp_c)) + @layers.sum { |layer| layer.heat_capacity_j_k * (boil_c - layer.temp_c) }
+        (@pot_j_k * (boil_c - floor.temp_c)) +
+          @layers.sum { |layer| layer.heat_capacity_j_k * (boil_c - layer.temp_c) }
       end
 
       # Everything together, g: free water, water taken up, steam, water in the cloth, poured off.

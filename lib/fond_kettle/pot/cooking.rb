@@ -24,12 +24,14 @@ module FondKettle
       # Runs `stages` (Stage) over `load` (Load) with `liquid_g` poured in, in
       # `setting` (Setting). Returns a Run with its cues; with `curve`, one Point a step.
       def self.run(load, liquid_g, stages, setting, step_min: CURVE_STEP_MIN, curve: false)
-        new(load, bed(load, liquid_g, setting), setting, step_min, watched: true, curve: curve).through(stages)
+        new(load, bed(load, liquid_g, setting), setting, step_min, watched: true,
+                                                                   curve: curve).through(stages)
       end
 
       # The same end, by the coarsest steps and without looking: no cues.
       def self.end_of(load, liquid_g, stages, setting)
-        new(load, bed(load, liquid_g, setting), setting, PLANNING_STEP_MIN, watched: false, curve: false).through(stages)
+        new(load, bed(load, liquid_g, setting), setting, PLANNING_STEP_MIN, watched: false,
+                                                                            curve: false).through(stages)
       end
 
       # A Column of any layers; `load` says what its bed of rice is wanted to become.
@@ -45,7 +47,8 @@ module FondKettle
         unless load.liquid_c == load.start_c
           hot_j_k = (liquid_g * WATER_J_G_K) + pot_j_k
           all_j_k = bed.heat_capacity_j_k + pot_j_k
-          bed.temp_c = (((all_j_k - hot_j_k) * load.start_c) + (hot_j_k * [load.liquid_c, setting.boil_c].min)) / all_j_k
+          bed.temp_c = (((all_j_k - hot_j_k) * load.start_c) +
+                        (hot_j_k * [load.liquid_c, setting.boil_c].min)) / all_j_k
         end
         Column.new([bed], pot_j_k: pot_j_k)
       end
@@ -93,7 +96,9 @@ module FondKettle
       end
 
       def limit(stage)
-        return [stage.minutes || LONGEST_STAGE_MIN, LONGEST_STAGE_MIN].min unless stage.minutes == Vocabulary::READY
+        unless stage.minutes == Vocabulary::READY
+          return [stage.minutes || LONGEST_STAGE_MIN, LONGEST_STAGE_MIN].min
+        end
 
         @bed.begin_cooking
         ready_min + @pot.idle_min + stage.extra_min
@@ -101,14 +106,17 @@ module FondKettle
 
       def ready_min
         kinetics = @bed.kinetics
-        return kinetics.minutes_in_plenty(@load, @pot.time_factor, @bed.uptake, @bed.progress) if @load.plenty?
+        if @load.plenty?
+          return kinetics.minutes_in_plenty(@load, @pot.time_factor, @bed.uptake, @bed.progress)
+        end
 
         [kinetics.minutes_from_boil(@load, @pot.time_factor) - @pot.boiled_min, 0.0].max
       end
 
       def run_for(minutes)
         left = minutes
-        left -= step([left, @step_min].min) while left > HAIR && !ended? && !(@stage.until && @pot.fire.hopeless?)
+        left -= step([left, @step_min].min) while left > HAIR && !ended? &&
+                                                  !(@stage.until && @pot.fire.hopeless?)
       end
 
       def ended?
@@ -131,7 +139,8 @@ module FondKettle
       def result
         Run.new(uptake: @bed.uptake, free_g: @column.free_g, drunk_g: @bed.drunk_g, lost_g: @column.lost_g,
                 drained_g: @column.drained_g, cloth_g: @column.cloth_g, core: @bed.core, temp_c: @pot.temp_c,
-                minutes: @pot.min, boil_c: @setting.boil_c, state: @bed.state(surface_per_g: @column.free_g / @load.rice_g),
+                minutes: @pot.min, boil_c: @setting.boil_c,
+                state: @bed.state(surface_per_g: @column.free_g / @load.rice_g),
                 kinetics: @bed.kinetics, progress: @bed.progress, stirred_at: @pot.stirred_at,
                 dry_min: @watch ? @watch.dry_min : {}, stage_minutes: @stage_minutes.freeze,
                 cues: @watch ? @watch.cues : [], curve: @curve&.freeze, stuck: @stuck, level_ml: @level_ml)

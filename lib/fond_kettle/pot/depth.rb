@@ -17,7 +17,11 @@ module FondKettle
       def words(over_mm)
         return "level with the rice" if over_mm.abs < 1
 
-        over_mm.positive? ? "#{over_mm.round} mm over the rice" : "#{-over_mm.round} mm below the top of the rice"
+        if over_mm.positive?
+          "#{over_mm.round} mm over the rice"
+        else
+          "#{-over_mm.round} mm below the top of the rice"
+        end
       end
 
       # Liquid, g, that stands `depth_mm` over the rice of a Load in `vessel`; the inverse of

@@ -54,9 +54,12 @@ module FondKettle
       private
 
       def steam_g_min
-        free = Loss.boiling_g_min(@setting.vessel, @stage.lid, @stage.oven_c ? "low" : @stage.heat, @setting.burner.source)
+        free = Loss.boiling_g_min(@setting.vessel, @stage.lid, @stage.oven_c ? "low" : @stage.heat,
+                                  @setting.burner.source)
         free *= Loss::OVEN_FACTOR if @stage.oven_c
-        Attributes.loss_factors.each { |one| free *= one.effect.factor if one.set?(@stage.public_send(one.key)) }
+        Attributes.loss_factors.each do |one|
+          free *= one.effect.factor if one.set?(@stage.public_send(one.key))
+        end
         free * factor
       end
 

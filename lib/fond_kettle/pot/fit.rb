@@ -14,7 +14,8 @@ module FondKettle
 
       # How full that is: 1 is as much as the pot takes, before it boils or after.
       def filled
-        [fill_before / FondKettle::Pot::Fitting::BOIL_SHARE, fill_after / FondKettle::Pot::Fitting::COOKED_SHARE].max
+        [fill_before / FondKettle::Pot::Fitting::BOIL_SHARE,
+         fill_after / FondKettle::Pot::Fitting::COOKED_SHARE].max
       end
 
       # The first problem's code, or "fits".
@@ -37,7 +38,8 @@ module FondKettle
       # `batches`: into how many equal pots of this size the batch must be split (1: none).
       def check(load, liquid_g, vessel)
         whole = shares(load, liquid_g, vessel, 1)
-        batches = (1..MOST_BATCHES).find { |count| roomy?(shares(load, liquid_g, vessel, count)) } || MOST_BATCHES
+        batches = (1..MOST_BATCHES).find { |count| roomy?(shares(load, liquid_g, vessel, count)) } ||
+                  MOST_BATCHES
         Fit.new(**whole, problems: problems(whole), batches: batches)
       end
 

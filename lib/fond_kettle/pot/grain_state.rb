@@ -17,7 +17,8 @@ module FondKettle
                               :temp_c, :salt_g) do
       # Rice from the bag: `rice_g` of a Larder::Grain at `temp_c`.
       def self.dry(grain, rice_g, temp_c:)
-        new(grain: grain, rice_g: rice_g, taken_per_g: 0.0, surface_per_g: 0.0, in_liquid: false, kinetics: nil,
+        new(grain: grain, rice_g: rice_g, taken_per_g: 0.0, surface_per_g: 0.0, in_liquid: false,
+            kinetics: nil,
             progress: 0.0, temp_c: temp_c, salt_g: 0.0)
       end
 

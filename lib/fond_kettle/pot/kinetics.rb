@@ -44,7 +44,10 @@ module FondKettle
       # minute's worth. Par-cooked rice is wanted by its core alone.
       def minutes_in_plenty(load, time_factor, taken, progress)
         core_min_left = time_factor * core_min * (load.done - progress)
-        water_min = load.done < 1 ? 0.0 : minutes_to_take(load.uptake, time_factor) - minutes_to_take(taken, time_factor)
+        water_min = 0.0
+        unless load.done < 1
+          water_min = minutes_to_take(load.uptake, time_factor) - minutes_to_take(taken, time_factor)
+        end
         [[water_min, core_min_left].max - Kinetics::AFTER_DRAINING_MIN, 0.0].max
       end
 

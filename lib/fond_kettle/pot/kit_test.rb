@@ -32,7 +32,9 @@ module FondKettle
         factor = lost_g / minutes / Loss.boiling_g_min(vessel, vessel.lid, "low", burner.source)
         return factor if LID_FACTOR.cover?(factor)
 
-        raise InvalidInput.at("after_g", "gives #{factor.round(2)} times the book's loss; a usable lid loses 0.1 to 5 times it",
+        raise InvalidInput.at("after_g",
+                              "gives #{factor.round(2)} times the book's loss; " \
+                              "a usable lid loses 0.1 to 5 times it",
                               received: lost_g)
       end
 
@@ -47,11 +49,15 @@ module FondKettle
       def altitude_m(boil_c)
         low, high = ALTITUDE_M.minmax
         unless boil_c.between?(Kit::Atmosphere.boiling_point_c(high), Kit::Atmosphere.boiling_point_c(low))
-          raise InvalidInput.at("boil_c", "must be between #{Kit::Atmosphere.boiling_point_c(high).ceil(1)} and " \
-                                          "#{Kit::Atmosphere.boiling_point_c(low).floor(1)}", received: boil_c)
+          raise InvalidInput.at("boil_c", "must be between " \
+                                          "#{Kit::Atmosphere.boiling_point_c(high).ceil(1)} and " \
+                                          "#{Kit::Atmosphere.boiling_point_c(low).floor(1)}",
+                                received: boil_c)
         end
 
-        Numerics::Root.largest(low, high, close: CLOSE_M) { |metres| Kit::Atmosphere.boiling_point_c(metres) > boil_c }
+        Numerics::Root.largest(low, high, close: CLOSE_M) do |metres|
+          Kit::Atmosphere.boiling_point_c(metres) > boil_c
+        end
       end
     end
   end

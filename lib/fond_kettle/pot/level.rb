@@ -44,7 +44,8 @@ module FondKettle
         kinetics = @bed.kinetics
         return 0.0 unless kinetics && @bed.uptake < @uptake
 
-        @later_g * (kinetics.minutes_to_take(@uptake, 1 / @pace) - kinetics.minutes_to_take(@bed.uptake, 1 / @pace))
+        @later_g * (kinetics.minutes_to_take(@uptake, 1 / @pace) -
+                    kinetics.minutes_to_take(@bed.uptake, 1 / @pace))
       end
     end
   end

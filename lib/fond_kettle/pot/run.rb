@@ -17,8 +17,9 @@ module FondKettle
     # grain had come when it was last stirred (0.0: never). `stuck` names a
     # stage that would never have ended; `level_ml` is what stood over the bed when a
     # stage ended level with the rice, nil where none did.
-    Run = Value.define(:uptake, :free_g, :drunk_g, :lost_g, :drained_g, :cloth_g, :core, :temp_c, :minutes, :boil_c,
-                       :state, :kinetics, :progress, :stirred_at, :dry_min, :stage_minutes, :cues, :curve, :stuck,
+    Run = Value.define(:uptake, :free_g, :drunk_g, :lost_g, :drained_g, :cloth_g, :core, :temp_c, :minutes,
+                       :boil_c, :state, :kinetics, :progress, :stirred_at, :dry_min, :stage_minutes, :cues,
+                       :curve, :stuck,
                        :level_ml) do
       # Minutes at which `cue` came, or nil.
       def at(cue)

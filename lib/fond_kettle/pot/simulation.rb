@@ -101,7 +101,8 @@ module FondKettle
 
         rise = Heat::Rise.new(@floor.temp_c, next_mark_c, joule_min, @column.floor_j_k, most_min)
         used = warm(rise, loss)
-        @floor.temp_c = used < rise.minutes ? @floor.temp_c + ((rise.end_c - @floor.temp_c) * used / rise.minutes) : rise.end_c
+        share = used < rise.minutes ? used / rise.minutes : 1.0
+        @floor.temp_c += (rise.end_c - @floor.temp_c) * share
         @upper.wait(used, @fire.lag)
         used
       end

@@ -30,7 +30,8 @@ module FondKettle
 
       # Attributes that are more than their default, by key.
       def set
-        Attributes.all.to_h { |key, _| [key, public_send(key)] }.select { |key, value| Attributes.all[key].set?(value) }
+        Attributes.all.to_h { |key, _| [key, public_send(key)] }
+                  .select { |key, value| Attributes.all[key].set?(value) }
       end
     end
 

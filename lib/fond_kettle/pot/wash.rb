@@ -11,9 +11,11 @@ module FondKettle
       RINSE_MIN = 3.0
       ROOM_C = 20.0
       # Water on the grains, g/g, when they go in (figures: Rinse and soak).
-      SURFACE = { "quick" => 0.12, "shaken" => 0.08, "long" => 0.05, "air-dried" => 0.02, "cooked-in" => 0.0 }.freeze
+      SURFACE = { "quick" => 0.12, "shaken" => 0.08, "long" => 0.05, "air-dried" => 0.02,
+                  "cooked-in" => 0.0 }.freeze
       # Minutes the rice stands wet in the sieve, taking in its own surface water.
-      STANDING_MIN = { "quick" => 0.0, "shaken" => 0.0, "long" => 10.0, "air-dried" => 60.0, "cooked-in" => 0.0 }.freeze
+      STANDING_MIN = { "quick" => 0.0, "shaken" => 0.0, "long" => 10.0, "air-dried" => 60.0,
+                       "cooked-in" => 0.0 }.freeze
       # The most that drawing in while standing can add, g/g: what left the
       # surface, less what dripped off or went to the air.
       STANDING_MOST = { "long" => 0.03, "air-dried" => 0.03 }.freeze

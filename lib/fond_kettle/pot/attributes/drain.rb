@@ -6,7 +6,8 @@ module FondKettle
   module Pot
     module Attributes
       # The liquid is poured off when the stage begins.
-      DRAIN = Attribute.of(:drain, :switch, set_by: %i[method stages], effect: Effects::OnEntering.new(act: :drain))
+      DRAIN = Attribute.of(:drain, :switch, set_by: %i[method stages],
+                                            effect: Effects::OnEntering.new(act: :drain))
     end
   end
 end
