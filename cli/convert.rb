@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../lib/fond_kettle/larder/density"
+require_relative "../lib/fond_kettle/measure/unit_table"
 require_relative "../lib/fond_kettle/measure/units"
 
 module FondKettle
@@ -16,7 +17,7 @@ module FondKettle
         number = Float(amount, exception: false)
         raise InvalidInput.at("amount", "must be a number", received: amount) unless number&.finite?
 
-        if number.negative? && !Measure::Units::TEMPERATURE.key?(unit)
+        if number.negative? && Measure::UnitTable.find(unit)&.family != "temperature"
           raise InvalidInput.at("amount", "must not be negative", received: amount)
         end
 

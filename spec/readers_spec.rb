@@ -17,7 +17,7 @@ RSpec.describe "Readers of a cook's text" do
     "steps" => ->(text) { FondKettle::Dishes::QuickSteps.read(text) },
     "contradictions" => ->(text) { FondKettle::Dishes::Contradictions.in(text) },
     "numbers" => ->(text) { FondKettle::Measure::Numeral.read(text) },
-    "units" => ->(text) { FondKettle::Measure::UnitWords.read(text) },
+    "amounts" => ->(text) { FondKettle::Measure::Amounts.new.read(text) },
     "names" => ->(text) { [names.find(text), names.grain(text)] },
     "keys" => ->(text) { FondKettle::Slug.of(text) },
     "recipes" => ->(text) { FondKettle::Formats::DishReader.draft(text, names: names, cups: []) },

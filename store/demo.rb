@@ -38,7 +38,7 @@ module FondKettle
         @household.database.write do
           kitchen = @household.kitchen || @household.add_kitchen("Demo household", demo: true)
           @household.change_kitchen(kitchen[:lock_version], @data[:kitchen])
-          Household::SHELVES.each do |table|
+          House::SHELF_KINDS.each_key do |table|
             @data.fetch(table, []).each { |record| @household.shelf(table).add(record) }
           end
           YAML.safe_load_file(DISHES, symbolize_names: true).each { |dish| @household.dishes.add(dish) }

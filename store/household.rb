@@ -1,41 +1,31 @@
 # frozen_string_literal: true
 
-require "fileutils"
-require "securerandom"
-require_relative "../lib/fond_kettle/house/bag"
+require "forwardable"
+require_relative "../lib/fond_kettle/house/shelf_kinds"
 require_relative "../lib/fond_kettle/house/shelves"
-require_relative "../lib/fond_kettle/kit/burner"
-require_relative "../lib/fond_kettle/kit/oven"
-require_relative "../lib/fond_kettle/kit/vessel"
 require_relative "../lib/fond_kettle/larder/names"
-require_relative "../lib/fond_kettle/measure/cup"
-require_relative "../lib/fond_kettle/methods/library"
 require_relative "../lib/fond_kettle/table/eaters"
 require_relative "cook_book"
 require_relative "dish_book"
 require_relative "database"
+require_relative "folder"
 require_relative "shelf"
 
 module FondKettle
   module Store
-    # One household: a folder with its database and its session key. The demo and
+    # One household: a folder with its database and what else it keeps (Folder). The demo and
     # the cook's own kitchen are two folders and never share either.
     class Household
-      SHELVES = %i[eaters cups spoons pots burners ovens bags goods own_ingredients].freeze
-      VALUES = { bags: House::Bag, eaters: Table::Eater, cups: Measure::Cup, spoons: Measure::Cup,
-                 pots: Kit::Vessel, burners: Kit::Burner,
-                 ovens: Kit::Oven }.freeze
-
-      KEY_BYTES = 64
-      KEY_DAMAGED = "The kitchen's file session.key is damaged: remove it, and a new one is made. Forms " \
-                    "that are open then have to be loaded again."
+      extend Forwardable
 
       attr_reader :cooks, :dishes, :database
 
+      def_delegators :@folder, :methods_folder, :library, :keep_method, :lock, :session_key
+
       def initialize(folder, demo: false, busy_ms: Database::BUSY_MS)
-        @folder = folder
+        @folder = Folder.new(folder)
         @database = Database.new(folder, busy_ms: busy_ms)
-        @shelves = SHELVES.to_h { |table| [table, Shelf.new(@database, table)] }.freeze
+        @shelves = House::SHELF_KINDS.to_h { |table, _| [table, Shelf.new(@database, table)] }.freeze
         @kitchens = Shelf.new(@database, :kitchens)
         @portions = Shelf.new(@database, :portions)
         @cooks = CookBook.new(@database)
@@ -47,32 +37,6 @@ module FondKettle
       # The household's one kitchen.
       def add_kitchen(name, demo:)
         @kitchens.add(name: name, demo: demo)
-      end
-
-      # Where this household's own methods are kept, a file each.
-      def methods_folder
-        File.join(@folder, "methods").tap { |path| FileUtils.mkdir_p(path) }
-      end
-
-      # Our methods and the household's own; read again when a file has changed.
-      def library
-        stamp = Dir[File.join(methods_folder, "*.yml")].map { |path| [path, File.stat(path).mtime] }
-        @library = Methods::Library.with(methods_folder) unless @library_stamp == stamp
-        @library_stamp = stamp
-        @library
-      end
-
-      # Writes a method's text as KEY.yml, whole or not at all.
-      def keep_method(key, text)
-        path = File.join(methods_folder, "#{key}.yml")
-        File.write("#{path}.new", text)
-        File.rename("#{path}.new", path)
-      end
-
-      # Keeps this folder for this process; false when another one has it.
-      def lock
-        @lock = File.open(File.join(@folder, "kettle.lock"), File::RDWR | File::CREAT, 0o600)
-        @lock.flock(File::LOCK_EX | File::LOCK_NB) ? true : false
       end
 
       # True where nothing was ever put in: only just made, or killed while the demo came.
@@ -88,7 +52,7 @@ module FondKettle
         @kitchens.change(kitchen[:id], lock_version, attributes)
       end
 
-      # The Shelf of `table`, one of SHELVES.
+      # The Shelf of `table`, a key of House::SHELF_KINDS.
       def shelf(table)
         @shelves.fetch(table)
       end
@@ -99,7 +63,7 @@ module FondKettle
       end
 
       def value(table, record)
-        type = VALUES.fetch(table)
+        type = House::SHELF_KINDS.fetch(table).value
         listed = record.key?(:avoids) ? { avoids: list(record[:avoids]) } : {}
         type.new(**record.slice(*type.members), **listed)
       end
@@ -163,27 +127,6 @@ module FondKettle
         bags = shelf(:bags).all.map { |bag| [bag[:grain], bag[:left_g]] }
         goods = shelf(:goods).all.map { |good| [good[:ingredient], good[:left_g]] }
         (bags + goods).each_with_object(Hash.new(0.0)) { |(key, left_g), stock| stock[key] += left_g }
-      end
-
-      # What this house measures by; `cup`, a record, first, or the first of the cupboard.
-      def measures(cup = nil)
-        cup ||= shelf(:cups).all.first
-        Measure::House.with(cup && value(:cups, cup), spoons: values(:spoons).freeze,
-                                                      scale_step_g: kitchen[:scale_step_g])
-      end
-
-      # The key that signs this household's sessions, made on first use.
-      def session_key
-        path = File.join(@folder, "session.key")
-        unless File.exist?(path)
-          File.open(path, File::WRONLY | File::CREAT | File::EXCL, 0o600) do |file|
-            file.write(SecureRandom.hex(KEY_BYTES))
-          end
-        end
-        key = File.read(path)
-        raise StoreUnavailable, KEY_DAMAGED unless key.bytesize == 2 * KEY_BYTES
-
-        key
       end
 
       def close

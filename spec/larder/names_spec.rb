@@ -2,7 +2,6 @@
 
 require "tempfile"
 require_relative "../../lib/fond_kettle/larder/names"
-require_relative "../../lib/fond_kettle/measure/unit_words"
 
 RSpec.describe "The larder" do
   let(:names) { FondKettle::Larder::Names.ours }
@@ -70,20 +69,6 @@ RSpec.describe "The larder" do
         .to raise_error(FondKettle::BadCatalogue,
                         /stone: line 2: brings must be at most 1.*allergens.*must be one of: milk/m)
     end
-  end
-
-  it "reads units by all their names, and a house's own cup before them" do
-    glass = FondKettle::Measure::Cup.new(id: 1, name: "cup", ml: 200.0)
-    words = FondKettle::Measure::UnitWords
-    { "tablespoons of oil" => %w[tbsp oil], "Cups flour" => %w[us-cup flour],
-      "fl oz milk" => %w[us-fl-oz milk], "cloves garlic" => %w[clove garlic], "g" => ["g", ""],
-      "pinch of a thing" => %w[pinch thing] }.each do |text, read|
-      expect(words.read(text)).to eq(read), text
-    end
-    expect([words.read("garlic"), words.read("grapes"),
-            words.read("cups rice", [glass])]).to eq([nil, nil, %w[cup rice]])
-    expect([words.label("us-cup", 2), words.label("leaf", 3), words.label("g", 5),
-            words.label("tbsp", 2)]).to eq(%w[cups leaves g tbsp])
   end
 
   it "has a catalogue that finds each of its ingredients by its own names" do

@@ -10,12 +10,23 @@ RSpec.describe FondKettle::Measure::Units do
   end
 
   it "comes back from every round trip" do
-    described_class::FAMILIES.each do |family|
-      family.keys.permutation(2).each do |unit, to|
+    FondKettle::Measure::UnitTable.measured.values.group_by(&:family).each_value do |units|
+      units.map(&:key).permutation(2).each do |unit, to|
         there = described_class.convert(37.5, unit, to)
         expect(described_class.convert(there, to, unit)).to be_within(1e-6).of(37.5), "#{unit} to #{to}"
       end
     end
+  end
+
+  it "knows what a cook calls a unit" do
+    expect(described_class.convert(2, "cups", "ml")).to be_within(0.01).of(473.18)
+    expect(described_class.convert(1, "fl oz", "ml")).to be_within(0.01).of(29.57)
+    expect(described_class.convert(1, "fl-oz", "ml")).to be_within(0.01).of(29.57)
+    { "pint" => 473.18, "quart" => 946.35, "dl" => 100, "cl" => 10 }.each do |unit, ml|
+      expect(described_class.convert(1, unit, "ml")).to be_within(0.01).of(ml)
+    end
+    expect(described_class.convert(500, "mg", "g")).to be_within(1e-9).of(0.5)
+    expect(described_class.convert(1, "ft", "inch")).to be_within(1e-9).of(12)
   end
 
   it "knows gas marks" do
@@ -26,8 +37,8 @@ RSpec.describe FondKettle::Measure::Units do
   end
 
   it "refuses what does not meet" do
-    expect { described_class.convert(1, "cup", "g") }.to raise_error(FondKettle::InvalidInput,
-                                                                     /unit must be one of/)
+    expect { described_class.convert(1, "moon", "g") }.to raise_error(FondKettle::InvalidInput,
+                                                                      /unit must be one of/)
     expect { described_class.convert(1, "g", "C") }.to raise_error(FondKettle::InvalidInput,
                                                                    /same thing as g/)
     expect { described_class.convert(1, "g", "ml") }.to raise_error(FondKettle::InvalidInput,

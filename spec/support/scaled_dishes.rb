@@ -23,7 +23,7 @@ module Support
         FondKettle::Store::Demo.fill(household, Time.utc(2026, 5, 9))
         household.dishes.all.each do |record|
           numbers(household, household.dish(record)) do |supper|
-            yield supper, household.measures
+            yield supper, household.shelves.measures
           end
         end
         household.close
@@ -52,7 +52,7 @@ module Support
       FondKettle::Methods::Request.of(
         method: method, grain: grain, rice_g: dish.rice_g, vessel: pot,
         burner: household.values(:burners).first, oven: household.values(:ovens).first,
-        altitude_m: household.kitchen[:altitude_m], measures: household.measures
+        altitude_m: household.kitchen[:altitude_m], measures: household.shelves.measures
       )
     end
 

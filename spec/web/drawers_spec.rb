@@ -116,4 +116,14 @@ RSpec.describe "The Pot page's drawers" do
     pot("&beside=400+g+coconut+milk")
     expect(liquid_g).to eq(before)
   end
+
+  it "reads an amount as the product says it, in rice and in the cook's own water" do
+    typed = get("/pot?for=amount&amount=1+jam+glass+%2B+2+tbsp&unit=g&own=1+1/2+cups&own_kind=volume").body
+    page = Nokogiri::HTML(typed)
+    expect(page.at_css(".rice-line").text).to match(/for 18\d g rice/)
+    expect(page.at_css(".own").text).to include("355 g")
+    expect(page.at_css("#amount")["value"]).to eq("1 jam glass + 2 tbsp")
+    get "/pot?for=amount&amount=1+1/2&unit=cup"
+    expect(last_response.status).to eq(200)
+  end
 end

@@ -112,9 +112,9 @@ RSpec.describe "The pages" do
     stove = last_response.headers["location"][%r{/stove/\d+}]
     first, second = household.cooks.find(stove[/\d+/].to_i)[:plan][:tasks].map { |task| task[:id] }
     2.times { send_form "#{stove}/task", "from" => first, "to" => second }
-    send_form "#{stove}/poured", "poured" => "3 1/2", "poured_unit" => "cup"
+    send_form "#{stove}/poured", "poured" => "3 moons", "poured_unit" => "cup"
     expect(last_response.status).to eq(422)
-    send_form "#{stove}/poured", "poured" => "3,5", "poured_unit" => "cup"
+    send_form "#{stove}/poured", "poured" => "3 jam glasses + 105 ml", "poured_unit" => "g"
     send_form "#{stove}/seen", "cue" => "boil"
     get "#{stove}/state"
     expect(JSON.parse(last_response.body)["state"]).to eq("3-open-735.0")

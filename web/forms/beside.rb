@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/measure/rounding"
-require_relative "../../lib/fond_kettle/measure/units"
+require_relative "../../lib/fond_kettle/measure/unit_table"
 require_relative "../../lib/fond_kettle/ground/limits"
 require_relative "../../lib/fond_kettle/methods/request"
 require_relative "../../lib/fond_kettle/dishes/quick_text"
@@ -40,7 +40,7 @@ module FondKettle
 
         # As it was written, with what that weighs.
         def label(line)
-          weighed = Measure::Units::MASS.key?(line.unit)
+          weighed = Measure::UnitTable.mass?(line.unit)
           if weighed
             Dishes::Written.plain(line)
           else

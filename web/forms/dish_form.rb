@@ -1,8 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/formats/draft"
-require_relative "../../lib/fond_kettle/measure/numeral"
-require_relative "../../lib/fond_kettle/measure/unit_words"
+require_relative "../../lib/fond_kettle/measure/amounts"
 require_relative "../../lib/fond_kettle/dishes/contradictions"
 require_relative "../../lib/fond_kettle/dishes/quick_steps"
 require_relative "../../lib/fond_kettle/dishes/quick_text"
@@ -117,15 +116,10 @@ module FondKettle
         end
 
         def weighed
-          amount, rest = Measure::Numeral.read(@typed[:rice])
-          unit, = rest.to_s.empty? ? ["g"] : Measure::UnitWords.read(rest, @household.values(:cups))
-          unless amount && unit && !Measure::UnitWords.piece?(unit)
-            return problem("rice", "must be an amount of raw rice, such as 320 g or 1 1/2 cups")
-          end
-
+          amounts = Measure::Amounts.new(cups: @household.values(:cups), families: %w[mass volume])
           rho_g_ml = Larder::Grains.fetch(@values[:grain]).rho_g_ml
-          cup = @household.values(:cups).find { |own| own.name == unit }
-          cup ? amount * cup.ml * rho_g_ml : Measure::Units.grams(amount, unit, rho_g_ml)
+          amounts.number(@typed[:rice], "g", g_per_ml: rho_g_ml) ||
+            problem("rice", "must be an amount of raw rice, such as 320 g or 1 1/2 cups")
         end
 
         def problem(field, message)

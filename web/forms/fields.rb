@@ -13,7 +13,9 @@ require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../../lib/fond_kettle/house/how_much"
 require_relative "../../lib/fond_kettle/pot/wash"
+require_relative "../../lib/fond_kettle/ground/field_schema"
 require_relative "../../lib/fond_kettle/ground/schema"
+require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "../../lib/fond_kettle/table/eaters"
 require_relative "beside"
 require_relative "typed"
@@ -36,79 +38,19 @@ module FondKettle
         Schema.faults(result).map { |message, said| { field: message.path.join("."), message: said } }.freeze
       end
 
-      # Allergens with commas between.
-      ALLERGEN_LIST = /\A\s*(?:(?:#{Larder::ALLERGENS.join('|')})\s*(?:,\s*|\z))*\z/
-      # Raw rice for one regular adult, g, by kind of meal.
-      PORTIONS = Schema.params do
-        Table::PORTION_G.each_key do |name|
-          required(name.to_sym).filled(Schema::TypedNumber, included_in?: 20..300)
-        end
-      end
-      # What may be written into each cupboard shelf.
-      SHELVES = {
-        eaters: Schema.params do
-          required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
-          required(:appetite).filled(:string, included_in?: Table::APPETITE.keys)
-          required(:age).filled(:string, included_in?: Table::AGE.keys)
-          optional(:avoids).value(:string, format?: ALLERGEN_LIST)
-        end,
-        cups: Schema.params do
-          required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
-          required(:ml).filled(Typed::ML, included_in?: Limits::MEASURE_ML)
-        end,
-        spoons: Schema.params do
-          required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
-          required(:ml).filled(Schema::TypedNumber, included_in?: Limits::SPOON_ML)
-        end,
-        ovens: Schema.params do
-          required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
-          required(:hotter_c).filled(Schema::TypedNumber, included_in?: Limits::OVEN_OFF_C)
-          required(:most_c).filled(Typed::CELSIUS, included_in?: Limits::OVEN_C)
-        end,
-        pots: Schema.params do
-          required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
-          required(:diameter_mm).filled(Typed::MM, included_in?: Limits::DIAMETER_MM)
-          required(:height_mm).filled(Typed::MM, included_in?: Limits::HEIGHT_MM)
-          required(:lid).filled(:string, included_in?: Vocabulary::LIDS)
-          required(:material).filled(:string, included_in?: Kit::MATERIALS.keys)
-          required(:kg).filled(Typed::KG, included_in?: Limits::POT_KG)
-          optional(:lid_factor).maybe(Schema::TypedNumber, included_in?: Limits::LID_FACTOR)
-        end,
-        burners: Schema.params do
-          required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
-          required(:source).filled(:string, included_in?: Kit::BURNER_HIGH_W.keys)
-          required(:high_w).filled(Schema::TypedNumber, included_in?: Limits::HIGH_W)
-        end,
-        goods: Schema.params do
-          required(:ingredient).filled(:string, included_in?: Larder::Ingredients.all.keys)
-          required(:left_g).filled(Schema::TypedNumber, included_in?: (0..100_000))
-        end,
-        own_ingredients: Schema.params do
-          required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
-          required(:like).filled(:string, included_in?: Larder::Ingredients.all.keys)
-          optional(:brings).maybe(Schema::TypedNumber, included_in?: (0..1))
-          optional(:takes).maybe(Schema::TypedNumber, included_in?: (0..4))
-          optional(:g_ml).maybe(Schema::TypedNumber, included_in?: (0.05..2))
-          optional(:salt).maybe(Schema::TypedNumber, included_in?: (0..100))
-          optional(:allergens).value(:string, format?: ALLERGEN_LIST)
-        end,
-        bags: Schema.params do
-          required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
-          required(:grain).filled(:string, included_in?: Larder::Grains.all.keys)
-          required(:left_g).filled(Schema::TypedNumber, included_in?: (0..100_000))
-          required(:drinks).filled(Schema::TypedNumber, included_in?: (0.7..1.3))
-          required(:crop).filled(:string, included_in?: Larder::CROP_UPTAKE.keys)
-          optional(:opened_on).maybe(:string, format?: /\A\d{4}-\d\d-\d\d\z/)
-        end
-      }.freeze
+      # Numbers as typed, with another unit where they measure something.
+      TYPED = { "mm" => Typed::MM, "kg" => Typed::KG, "mL" => Typed::ML, "°C" => Typed::CELSIUS }.freeze
+      NUMBERS = ->(field) { TYPED.fetch(field.unit, Schema::TypedNumber) }
 
-      KITCHEN = Schema.params do
-        required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
-        required(:altitude_m).filled(Schema::TypedNumber, included_in?: Limits::ALTITUDE_M)
-        required(:finger_mm).filled(Schema::TypedNumber, included_in?: (10..50))
-        required(:scale_step_g).filled(Schema::TypedNumber, included_in?: (0.1..50))
-        required(:hands).filled(Schema::TypedWhole, included_in?: Limits::HANDS)
+      # A form's schema of Fields.
+      def self.of(fields)
+        Schema.params { FieldSchema.declare(self, fields, numbers: NUMBERS) }
       end
+
+      PORTIONS = of(House::PORTION_FIELDS)
+      KITCHEN = of(House::KITCHEN_FIELDS)
+      # What may be written into each cupboard shelf.
+      SHELVES = House::SHELF_KINDS.transform_values { |kind| of(kind.fields) }.freeze
 
       OUTCOME = Schema.params do
         required(:grain).filled(:string, included_in?: Log::GRAIN.keys)

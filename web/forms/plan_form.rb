@@ -7,6 +7,7 @@ require_relative "../../lib/fond_kettle/house/composition"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "beside"
 require_relative "fields"
+require_relative "measured"
 require_relative "usual"
 
 module FondKettle
@@ -31,7 +32,7 @@ module FondKettle
         def initialize(typed, household)
           @household = household
           @typed = taken(typed)
-          result = PLAN.call(@typed.reject { |field, value| value == "" && field != asked_for })
+          result = PLAN.call(measured.reject { |field, value| value == "" && field != asked_for })
           @values = result.to_h
           @problems = [*lists(typed), *Forms.problems(result)]
           @made = House::Composition.new(@problems.empty? ? wishes : plain_wishes, shelves,
@@ -98,7 +99,7 @@ module FondKettle
 
         # What the packet or the finger says, [kind, amount], or nil.
         def own_rule
-          @values[:own] && [self[:own_kind], @values[:own]]
+          @values[:own] && [@values.fetch(:own_kind) { self[:own_kind] }, @values[:own]]
         end
 
         # What goes in beside the rice, as far as it is understood.
@@ -107,6 +108,15 @@ module FondKettle
         end
 
         private
+
+        # What was typed, amounts in numbers of their unit.
+        def measured
+          cups = household.values(:cups)
+          given = @typed.dup
+          given[:amount], given[:unit] = Measured.of(given[:amount], given[:unit], cups) if given[:amount]
+          given[:own], given[:own_kind] = Measured.water(given[:own], given[:own_kind], cups) if given[:own]
+          given.compact
+        end
 
         # Every field but who eats has one value: what comes as a list is none.
         def taken(typed)

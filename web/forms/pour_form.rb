@@ -2,11 +2,13 @@
 
 require_relative "../../lib/fond_kettle/measure/rounding"
 require_relative "fields"
+require_relative "measured"
 
 module FondKettle
   module Web
     module Forms
-      # How much liquid was really poured: an amount in grams or in the house's cup.
+      # How much liquid was really poured: in grams, in the house's cup, or as the slip says
+      # it ("1 jam glass + 2 tbsp").
       class PourForm
         SCHEMA = Schema.params do
           required(:poured).filled(Schema::TypedNumber, included_in?: Limits::LIQUID_G)
@@ -16,15 +18,16 @@ module FondKettle
         attr_reader :problems
 
         # The form before anything was typed: what was planned, in grams.
-        def self.blank(poured_g, cup)
-          new({ "poured" => Measure::Rounding.grams(poured_g).to_s, "poured_unit" => "g" }, cup)
+        def self.blank(poured_g, cups)
+          new({ "poured" => Measure::Rounding.grams(poured_g).to_s, "poured_unit" => "g" }, cups)
         end
 
-        # `cup`: the house's first cup, or nil.
-        def initialize(typed, cup)
+        # `cups`: the house's own (Measure::Cup), the first for "cup".
+        def initialize(typed, cups)
           @typed = typed
-          @cup_ml = cup ? cup[:ml] : Measure::US_CUP.ml
-          result = SCHEMA.call(typed.slice("poured", "poured_unit"))
+          @cup_ml = (cups.first || Measure::US_CUP).ml
+          poured, unit = Measured.water(typed["poured"], typed["poured_unit"], cups)
+          result = SCHEMA.call("poured" => poured, "poured_unit" => unit)
           @values = result.to_h
           @problems = Forms.problems(result)
           @problems = too_much if ok? && !Limits::LIQUID_G.cover?(grams)

@@ -2,8 +2,7 @@
 
 require "dry/types"
 require_relative "../../lib/fond_kettle/ground/errors"
-require_relative "../../lib/fond_kettle/measure/numeral"
-require_relative "../../lib/fond_kettle/measure/units"
+require_relative "../../lib/fond_kettle/measure/amounts"
 require_relative "../../lib/fond_kettle/ground/schema"
 
 module FondKettle
@@ -12,9 +11,7 @@ module FondKettle
       # Numbers as typed, in the unit of the field or with another of the same kind
       # after it: "230", "9 1/2 in" and "23 cm" for a field in mm.
       module Typed
-        SIGNS = { "\"" => "in", "inch" => "in", "inches" => "in", "°c" => "C", "c" => "C", "°f" => "F",
-                  "f" => "F",
-                  "lbs" => "lb" }.freeze
+        AMOUNTS = Measure::Amounts.new(families: %w[mass volume temperature length])
 
         module_function
 
@@ -25,11 +22,7 @@ module FondKettle
         end
 
         def read(text, unit)
-          number, rest = Measure::Numeral.read(text)
-          return Schema.decimal(text) || text unless number
-          return number.to_f if rest.empty?
-
-          Measure::Units.convert(number, SIGNS.fetch(rest.strip.downcase, rest.strip), unit).round(2)
+          Schema.decimal(text) || AMOUNTS.number(text, unit)&.round(2) || text
         rescue InvalidInput
           text
         end

@@ -4,7 +4,9 @@ require "json"
 require_relative "../../lib/fond_kettle/care/cautions"
 require_relative "../../lib/fond_kettle/dishes/shopping"
 require_relative "../../lib/fond_kettle/formats/recipe_ld"
-require_relative "../../lib/fond_kettle/measure/units"
+require_relative "../../lib/fond_kettle/measure/amounts"
+require_relative "../../lib/fond_kettle/measure/numeral"
+require_relative "../../lib/fond_kettle/measure/unit_table"
 require_relative "../../lib/fond_kettle/dishes/written"
 require_relative "../html/markup"
 
@@ -75,7 +77,7 @@ module FondKettle
 
         # A line's amount as it was written, where that is no weight.
         def measured(line)
-          Dishes::Written.amount(line) unless Measure::Units::MASS.key?(line.unit)
+          Dishes::Written.amount(line) unless Measure::UnitTable.mass?(line.unit)
         end
 
         # The fields of one line of a dish; `line` nil for a row still empty.
@@ -98,7 +100,7 @@ module FondKettle
         def line_unit(line)
           return unless line&.unit
 
-          line.unit == Measure::UnitWords::PIECE ? "" : Measure::UnitWords.label(line.unit, line.amount)
+          line.unit == Measure::UnitTable::PIECE ? "" : Measure::Amounts.label(line.unit, line.amount)
         end
 
         # A block of data cannot end its own element.

@@ -29,16 +29,18 @@ module FondKettle
           field(name, label, %(<div class="select">#{select}</div>), hint, problems)
         end
 
-        # The fields of one record: `fields` are [name, label] or [name, label,
-        # options]; `group` keeps their ids apart; with `nest`, they are sent as
-        # group[name], for a small form inside another.
-        def nested_fields(group, fields, typed, problems, nest: false)
-          fields.map do |name, label, options|
+        # The controls of some Fields; `group` keeps their ids apart; with `nest`, they are
+        # sent as group[name], for a small form inside another. `owned`: what the house has
+        # to choose from, by key of a field.
+        def nested_fields(group, fields, typed, problems, nest: false, owned: {})
+          placed = problems.map { |problem| problem.merge(field: "#{group}-#{problem[:field]}") }
+          fields.map do |asked|
+            name = asked.key.to_s
             id = "#{group}-#{name}"
             about = { id: id, name: nest ? "#{group}[#{name}]" : name, aria_describedby: "#{id}-problem" }
-            about[:aria_invalid] = "true" if problem_for(problems, name.to_s)
-            field(id, label, control(about, typed[name.to_s], options), nil,
-                  problems.map { |problem| problem.merge(field: "#{group}-#{problem[:field]}") })
+            about[:aria_invalid] = "true" if problem_for(problems, name)
+            options = owned[asked.key] || asked.options
+            field(id, asked.title, control(about, typed[name], options), nil, placed)
           end.join
         end
 

@@ -3,6 +3,7 @@
 require "rack/protection"
 require "tilt/erubi"
 require_relative "../ground/assets"
+require_relative "../html/markup"
 
 module FondKettle
   module Web
@@ -26,6 +27,16 @@ module FondKettle
         # A named part of a page, with its own locals; already escaped.
         def part(name, **locals)
           PARTS[name].render(self, locals)
+        end
+
+        # A sentence as markup: what stands between ** is bold.
+        def said(sentence)
+          Html::Markup.escape(sentence).gsub(/\*\*(.+?)\*\*/, '<b>\\1</b>')
+        end
+
+        # The mark before what is wrong or to be careful of, and before what is done.
+        def warned(sentence)
+          %(<span aria-hidden="true">▲</span> #{said(sentence)})
         end
 
         def token

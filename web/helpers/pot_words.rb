@@ -3,14 +3,15 @@
 require_relative "../../lib/fond_kettle/kit/vessel"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/measure/rounding"
+require_relative "../../lib/fond_kettle/measure/unit_table"
 require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../../lib/fond_kettle/pot/wash"
 require_relative "../drawings/course_drawing"
 require_relative "../drawings/pot_drawing"
-require_relative "unit_names"
 require_relative "water_words"
+require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "../forms/fields"
 require_relative "../../lib/fond_kettle/ground/words"
 require_relative "../../lib/fond_kettle/pot/attributes"
@@ -24,21 +25,15 @@ module FondKettle
 
         PORTIONS = { "side" => "beside other dishes", "main" => "the main of the meal",
                      "one-pot" => "the whole meal" }.freeze
-        LIDS = (Vocabulary::LIDS - ["cooker"]).map { |lid| [lid, lid] }.push(["cooker", "rice cooker's own"])
-               .sort_by { |lid, _| lid == "ordinary" ? 0 : 1 }.freeze
         DRAINS = [["quick", "quickly"], ["shaken", "shaken well"], ["long", "10 min in the sieve"],
                   ["air-dried", "air-dried an hour"], ["cooked-in", "not: cook in the soaking water"]].freeze
-        UNITS = UnitNames::RICE
+        UNITS = Measure::UnitTable.all.slice(*Forms::RICE_UNITS).transform_values(&:shown).freeze
         TEXTURES = { -1.0 => "firm", -0.5 => "a little firm", 0.0 => "standard", 0.5 => "a little soft",
                      1.0 => "soft" }.freeze
 
-        # What a pot and a cup are told by, for Fields#nested_fields.
-        POT_FIELDS = [[:name, "Name"], [:diameter_mm, "Inside width, mm"], [:height_mm, "Inside height, mm"],
-                      [:lid, "Lid", LIDS], [:material, "Made of", Kit::MATERIALS.keys],
-                      [:kg, "Weight, kg"]].freeze
-        # A pot that was tested knows its own lid.
-        KNOWN_POT_FIELDS = [*POT_FIELDS, [:lid_factor, "Loss, times the book's (blank: not tested)"]].freeze
-        CUP_FIELDS = [[:name, "Name"], [:ml, "Holds, mL"]].freeze
+        # What a pot and a cup are told by before they were tested.
+        POT_FIELDS = (House::SHELF_KINDS.fetch(:pots).fields - [Kit::LID_TESTED]).freeze
+        CUP_FIELDS = House::SHELF_KINDS.fetch(:cups).fields
 
         # What a plan can have under the lid.
         def covers

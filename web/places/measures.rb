@@ -2,10 +2,10 @@
 
 require_relative "../../lib/fond_kettle/larder/density"
 require_relative "../../lib/fond_kettle/measure/spoken"
+require_relative "../../lib/fond_kettle/measure/unit_table"
 require_relative "../../lib/fond_kettle/measure/units"
 require_relative "../forms/fields"
 require_relative "../helpers/fields"
-require_relative "../helpers/unit_names"
 require_relative "place"
 
 module FondKettle
@@ -14,13 +14,13 @@ module FondKettle
     class MeasuresPlace < Place
       helpers Helpers::Fields
 
-      WORDS = Helpers::UnitNames::ALL
+      WORDS = Measure::UnitTable.measured.transform_values(&:shown).freeze
       FIRST = { "amount" => "2", "unit" => "us-cup", "to" => "g", "of" => "basmati" }.freeze
       KNOWN = { **Larder::Grains.all, **Larder::Ingredients.all }.freeze
       SCHEMA = Schema.params do
         required(:amount).filled(Schema::TypedNumber, included_in?: -500..1_000_000)
-        required(:unit).filled(:string, included_in?: Measure::Units::ALL)
-        required(:to).filled(:string, included_in?: Measure::Units::ALL)
+        required(:unit).filled(:string, included_in?: WORDS.keys)
+        required(:to).filled(:string, included_in?: WORDS.keys)
         required(:of).filled(:string, included_in?: KNOWN.keys)
       end
 
@@ -49,11 +49,10 @@ module FondKettle
       end
 
       def poured(amount, unit, key)
-        return unless amount.positive? &&
-                      [Measure::Units::MASS, Measure::Units::VOLUME].any? { |names| names.key?(unit) }
+        return unless amount.positive? && Measure::UnitTable.all.fetch(unit).amount?
 
         Measure::Spoken.say(Measure::Units.convert(amount, unit, "ml", g_per_ml: Larder::Density.g_ml(key)),
-                            household.measures)
+                            household.shelves.measures)
       end
     end
   end

@@ -79,7 +79,7 @@ module FondKettle
       # What was really poured, in grams or the house's cup.
       post "/:id/poured" do
         cook = household.cooks.find(id_from(params["id"]))
-        form = Forms::PourForm.new(params, household.shelf(:cups).all.first)
+        form = Forms::PourForm.new(params, household.values(:cups))
         next show(cook, code: 422, pour: form) unless form.ok?
 
         household.cooks.pour(cook[:id], form.grams)
@@ -117,9 +117,9 @@ module FondKettle
         @title = "Stove"
         @script = "stove.js"
         @body_class = "at-stove"
-        cup = household.shelf(:cups).all.first
+        cups = household.values(:cups)
         erb :stove, locals: { record: record, cook: Stove::Cook.new(record[:plan], record[:events]),
-                              pour: pour || Forms::PourForm.blank(record[:poured_g], cup), cup: cup }
+                              pour: pour || Forms::PourForm.blank(record[:poured_g], cups), cup: cups.first }
       end
     end
   end

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/pot/kit_test"
+require_relative "../../lib/fond_kettle/house/guided_tests"
 require_relative "../forms/fields"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
@@ -14,31 +15,8 @@ module FondKettle
       helpers Helpers::Fields
       helpers Helpers::PotWords
 
-      FORMS = {
-        "measure" => Schema.params do
-          required(:pot).filled(Schema::TypedWhole)
-          required(:cup).filled(Schema::TypedWhole)
-          required(:count).filled(Schema::TypedNumber, included_in?: 0.25..200)
-        end,
-        "lid" => Schema.params do
-          required(:pot).filled(Schema::TypedWhole)
-          required(:before_g).filled(Schema::TypedNumber, included_in?: 100..50_000)
-          required(:after_g).filled(Schema::TypedNumber, included_in?: 50..50_000)
-          required(:minutes).filled(Schema::TypedNumber, included_in?: 3..60)
-        end,
-        "burner" => Schema.params do
-          required(:burner).filled(Schema::TypedWhole)
-          required(:pot).filled(Schema::TypedWhole)
-          required(:water_g).filled(Schema::TypedNumber, included_in?: 200..20_000)
-          required(:from_c).filled(Schema::TypedNumber, included_in?: 0..60)
-          required(:minutes).filled(Schema::TypedNumber, included_in?: 0.5..90)
-        end,
-        "height" => Schema.params { required(:boil_c).filled(Schema::TypedNumber, included_in?: 75..102) }
-      }.freeze
-
-      # What a timed test asks before its clock starts, and how long it takes; nil
-      # where the cook stops the clock.
-      GUIDES = { "lid" => [%w[pot before_g], 10], "burner" => [%w[burner pot water_g from_c], nil] }.freeze
+      TESTS = House::GUIDED_TESTS
+      FORMS = TESTS.transform_values { |test| Forms.of(test.fields) }.freeze
 
       get "/" do
         show
@@ -47,7 +25,9 @@ module FondKettle
       # The clock starts; what was typed is kept with it.
       post "/guide/:test" do
         test = params["test"]
-        asked, = GUIDES.fetch(test) { raise NotFound, "There is no such test." }
+        asked = TESTS.values.find { |one| one.key == test && one.guided? }&.first&.map(&:to_s)
+        raise NotFound, "There is no such test." unless asked
+
         problems = Forms.problems(FORMS.fetch(test).call(params))
                         .select { |problem| asked.include?(problem[:field]) }
         next show(code: 422, test: test, problems: problems) if problems.any?
@@ -99,20 +79,18 @@ module FondKettle
         @title = "Measure and test"
         @script = "guide.js"
         kept = session["guide"]
-        lasts_min = GUIDES.fetch(kept["test"]).last
+        test = TESTS.fetch(kept["test"])
         began = Time.at(kept["at"])
-        erb :guide, locals: { test: kept["test"],
-                              typed: { "minutes" => kept["took"] || lasts_min }.merge(kept["typed"], params),
-                              took: kept["took"], began: began, ends: lasts_min && (began + (lasts_min * 60)),
-                              problems: problems }
+        typed = { "minutes" => kept["took"] || test.lasts_min }.merge(kept["typed"], params)
+        erb :guide, locals: { test: test, typed: typed, problems: problems, took: kept["took"], began: began,
+                              ends: test.lasts_min && (began + (test.lasts_min * 60)) }
       end
 
       def show(code: 200, test: nil, problems: [])
         status code
         @title = "Measure and test"
-        erb :tests,
-            locals: { test: test, problems: problems, pots: choices(:pots), cups: choices(:cups),
-                      burners: choices(:burners) }
+        erb :tests, locals: { test: test, problems: problems,
+                              owned: { pot: choices(:pots), cup: choices(:cups), burner: choices(:burners) } }
       end
 
       def choices(shelf)

@@ -1,9 +1,11 @@
 # frozen_string_literal: true
 
 require_relative "../ground/limits"
+require_relative "../measure/amounts"
 require_relative "../measure/numeral"
 require_relative "../measure/rounding"
-require_relative "../measure/unit_words"
+require_relative "../measure/unit_table"
+require_relative "../measure/units"
 
 module FondKettle
   module Dishes
@@ -14,6 +16,7 @@ module FondKettle
       UNIT = /°\s?[CF]\b|[CF]\b|gas(?:\s+mark)?|[[:alpha:]]+(?:\s+oz\b)?/
       AMOUNT = /(?<![\d.,])(#{NUMBER})\s*-?\s*(#{UNIT})|\b(gas(?:\s+mark)?)\s*(\d+)/i
       PAIR = %r{#{AMOUNT}\s*(?:\(|/|,?\s*or\s+|=)\s*(?:about\s+|or\s+)?#{AMOUNT}}i
+      AMOUNTS = Measure::Amounts.new(families: %w[mass volume])
       # Further apart than this is no rounding.
       APART = 0.15
       APART_C = 11.0
@@ -31,7 +34,7 @@ module FondKettle
 
       def judge(found)
         first, second = found.to_a.drop(1).each_slice(4).map { |parts| amount(*parts) }
-        return unless first && second && first[:family].equal?(second[:family])
+        return unless first && second && first[:family] == second[:family]
 
         there = Measure::Units.convert(first[:number], first[:unit], second[:unit])
         return if close?(there, second)
@@ -44,37 +47,29 @@ module FondKettle
       end
 
       def close?(there, second)
-        if second[:family].equal?(Measure::Units::TEMPERATURE)
-          apart_c = [there,
-                     second[:number]].map { |number| Measure::Units.convert(number, second[:unit], "C") }
-                                     .reduce(:-)
-          return apart_c.abs <= APART_C
+        if second[:family] == "temperature"
+          in_c = [there, second[:number]].map { |number| Measure::Units.convert(number, second[:unit], "C") }
+          return in_c.reduce(:-).abs <= APART_C
         end
 
         (there - second[:number]).abs <= APART * [there, second[:number]].max
       end
 
       def amount(number, unit, gas, mark)
-        return { number: mark.to_f, unit: "gas-mark", family: Measure::Units::TEMPERATURE } if gas
+        return { number: mark.to_f, unit: Measure::Units::GAS_MARK, family: "temperature" } if gas
         return unless number && (value = Measure::Numeral.read(number))
 
-        key = temperature(unit) || Measure::UnitWords.read(unit)&.first
-        family = Measure::Units::FAMILIES.find { |names| names.key?(key) }
-        family && { number: value.first, unit: key, family: family }
-      end
-
-      def temperature(unit)
-        letter = unit[/\A°?\s?([CF])\z/i, 1]
-        letter&.upcase
+        known = Measure::UnitTable.find(unit.sub(/\A°\s/, "°")) || Measure::UnitTable.all[AMOUNTS.unit_of(unit)]
+        { number: value.first, unit: known.key, family: known.family } if known && !known.piece?
       end
 
       def text(amount)
-        unit = { "C" => "°C", "F" => "°F", "gas-mark" => "gas mark" }.fetch(amount[:unit], amount[:unit])
+        unit = Measure::UnitTable.all.fetch(amount[:unit]).say
         number = Measure::Rounding.plain(amount[:number], amount[:number] < 10 ? 2 : 0)
-        amount[:unit] == "gas-mark" ? "#{unit} #{number}" : "#{number} #{unit}"
+        amount[:unit] == Measure::Units::GAS_MARK ? "#{unit} #{number}" : "#{number} #{unit}"
       end
 
-      private_class_method :judge, :close?, :amount, :temperature, :text
+      private_class_method :judge, :close?, :amount, :text
     end
   end
 end

@@ -2,9 +2,9 @@
 
 require_relative "../ground/limits"
 require_relative "../larder/names"
-require_relative "../measure/cup"
-require_relative "../measure/numeral"
-require_relative "../measure/unit_words"
+require_relative "../measure/amounts"
+require_relative "../measure/unit_table"
+require_relative "../measure/units"
 require_relative "dish"
 
 module FondKettle
@@ -33,7 +33,7 @@ module FondKettle
       # `names`: Larder::Names; `cups`: the house's own (Measure::Cup).
       def initialize(names: Larder::Names.ours, cups: [])
         @names = names
-        @cups = cups
+        @amounts = Measure::Amounts.new(cups: cups)
       end
 
       # Reads all lines of `text`.
@@ -77,11 +77,10 @@ module FondKettle
           part = ::Regexp.last_match(1)
           bare = ::Regexp.last_match(2)
         end
-        amount, rest = Measure::Numeral.read(bare) || [nil, bare]
-        unit, rest = (Measure::UnitWords.read(rest, @cups) if amount) ||
-                     [amount && Measure::UnitWords::PIECE, rest]
-        name, note = rest.split(",", 2).map(&:strip)
-        [amount, unit, name.to_s, [part, note].compact.join(", "), inner]
+        amount = @amounts.read(bare) || Measure::Amount.new(number: nil, unit: nil, rest: bare)
+        unit = amount.unit || (amount.number && Measure::UnitTable::PIECE)
+        name, note = amount.rest.split(",", 2).map(&:strip)
+        [amount.number, unit, name.to_s, [part, note].compact.join(", "), inner]
       end
 
       # What stands outside and within the first brackets (nil: none), by one look from
@@ -162,32 +161,25 @@ module FondKettle
       # ("2 onions (300 g)", "1 1/2 cups (300 g)").
       def in_grams(amount, unit, ingredient, inner)
         said_g = bracketed_g(inner)
-        return weigh(amount, unit, ingredient) if said_g.nil? || Measure::Units::MASS.key?(unit)
+        return weigh(amount, unit, ingredient) if said_g.nil? || Measure::UnitTable.mass?(unit)
 
         each = inner.match?(/\beach\b/i) ||
-               (Measure::UnitWords.piece?(unit) && unit != Measure::UnitWords::PIECE)
+               (Measure::UnitTable.piece?(unit) && unit != Measure::UnitTable::PIECE)
         each ? amount * said_g : said_g
       end
 
       def bracketed_g(inner)
-        number, rest = inner && Measure::Numeral.read(inner.sub(/\A(?:about|ca\.?|approx\w*\.?)\s+/i, ""))
-        unit, = number && Measure::UnitWords.read(rest)
-        Measure::Units.convert(number, unit, "g") if Measure::Units::MASS.key?(unit)
+        said = inner && @amounts.read(inner.sub(/\A(?:about|ca\.?|approx\w*\.?)\s+/i, ""))
+        Measure::Units.convert(said.number, said.unit, "g") if said && Measure::UnitTable.mass?(said.unit)
       end
 
       # nil where a piece is not one of what the ingredient is counted by: a tin of
       # tomatoes is no tomato, a leaf of cabbage no cabbage.
       def weigh(amount, unit, ingredient)
-        if Measure::UnitWords.piece?(unit)
-          if Measure::UnitWords.counts?(unit, ingredient.piece)
-            return ingredient.piece_g && (amount * ingredient.piece_g)
-          end
+        return @amounts.convert(amount, unit, "g", ingredient.g_ml) unless Measure::UnitTable.piece?(unit)
 
-          return
-        end
-
-        cup = @cups.find { |own| own.name == unit }
-        cup ? amount * cup.ml * ingredient.g_ml : Measure::Units.grams(amount, unit, ingredient.g_ml)
+        one_g = ingredient.piece_g if Measure::Amounts.counts?(unit, ingredient.piece)
+        one_g && (amount * one_g)
       end
 
       def ask_for_amount(line, number, text)

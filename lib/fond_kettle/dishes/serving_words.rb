@@ -1,9 +1,10 @@
 # frozen_string_literal: true
 
+require_relative "../measure/amounts"
 require_relative "../measure/cup"
 require_relative "../measure/numeral"
 require_relative "../measure/spoken"
-require_relative "../measure/unit_words"
+require_relative "../measure/unit_table"
 require_relative "scaling"
 
 module FondKettle
@@ -36,8 +37,8 @@ module FondKettle
       def say(scaled)
         line = scaled.line
         return Measured.new(words: "to taste", weight: nil, g: nil, error: 0.0) unless scaled.amount
-        return pieces(scaled) if Measure::UnitWords.piece?(line.unit)
-        return grams(scaled.g, line.ingredient) if Measure::Units::MASS.key?(line.unit)
+        return pieces(scaled) if Measure::UnitTable.piece?(line.unit)
+        return grams(scaled.g, line.ingredient) if Measure::UnitTable.mass?(line.unit)
 
         volume(scaled.g / line.ingredient.g_ml, line.ingredient.g_ml)
       end
@@ -85,10 +86,10 @@ module FondKettle
 
       def count(count, line)
         number = Measure::Numeral.write(count)
-        if line.unit == Measure::UnitWords::PIECE
+        if line.unit == Measure::UnitTable::PIECE
           number
         else
-          "#{number} #{Measure::UnitWords.label(line.unit, count)}"
+          "#{number} #{Measure::Amounts.label(line.unit, count)}"
         end
       end
 

@@ -1,8 +1,9 @@
 # frozen_string_literal: true
 
 require_relative "../larder/names"
+require_relative "../measure/amounts"
 require_relative "../measure/numeral"
-require_relative "../measure/unit_words"
+require_relative "../measure/unit_table"
 require_relative "dish"
 
 module FondKettle
@@ -29,10 +30,10 @@ module FondKettle
         return unless line.amount
 
         number = Measure::Numeral.write(line.amount)
-        if line.unit == Measure::UnitWords::PIECE
+        if line.unit == Measure::UnitTable::PIECE
           number
         else
-          "#{number} #{Measure::UnitWords.label(line.unit, line.amount)}"
+          "#{number} #{Measure::Amounts.label(line.unit, line.amount)}"
         end
       end
     end

@@ -4,6 +4,7 @@ require "json"
 require_relative "../ground/errors"
 require_relative "../ground/limits"
 require_relative "../ground/paths"
+require_relative "../measure/unit_table"
 require_relative "../dishes/quick_steps"
 require_relative "../dishes/written"
 require_relative "draft"
@@ -59,7 +60,7 @@ module FondKettle
         entry = entry.transform_values { |value| value.is_a?(String) ? value.tr("|\n\r", "/  ") : value }
         piece = Larder::Ingredient.of(key: "any", name: entry["name"])
         given = %w[amount name stage scales like].to_h { |key| [key.to_sym, entry[key]] }
-        unit = entry["unit"] || Measure::UnitWords::PIECE if entry["amount"]
+        unit = entry["unit"] || Measure::UnitTable::PIECE if entry["amount"]
         Dishes::Written.line(Dishes::Line.new(**given, unit: unit, g: nil, ingredient: piece,
                                                        note: entry["note"].to_s,
                                                        state: entry["state"] || "raw"))

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
-require_relative "../kit/burner"
-require_relative "../kit/vessel"
+require_relative "../ground/field_schema"
 require_relative "../ground/limits"
+require_relative "../kit/fields"
 require_relative "../pot/attribute_schema"
 require_relative "../pot/wash"
 require_relative "../ground/schema"
@@ -31,17 +31,8 @@ module FondKettle
         optional(:water_c).filled(Schema::Number, included_in?: Limits::WATER_C)
       end
       optional(:drain).filled(:string, included_in?: Pot::Wash::SURFACE.keys)
-      optional(:vessel).hash do
-        optional(:diameter_mm).filled(Schema::Number, included_in?: Limits::DIAMETER_MM)
-        optional(:height_mm).filled(Schema::Number, included_in?: Limits::HEIGHT_MM)
-        optional(:lid).filled(:string, included_in?: Vocabulary::LIDS)
-        optional(:material).filled(:string, included_in?: Kit::MATERIALS.keys)
-        optional(:kg).filled(Schema::Number, included_in?: Limits::POT_KG)
-      end
-      optional(:burner).hash do
-        optional(:source).filled(:string, included_in?: Kit::BURNER_HIGH_W.keys)
-        optional(:high_w).filled(Schema::Number, included_in?: Limits::HIGH_W)
-      end
+      optional(:vessel).hash { FieldSchema.declare(self, Kit::VESSEL_FIELDS, optional: true) }
+      optional(:burner).hash { FieldSchema.declare(self, Kit::BURNER_FIELDS, optional: true) }
       optional(:altitude_m).filled(Schema::Number, included_in?: Limits::ALTITUDE_M)
       optional(:additions).array(:hash) do
         required(:ingredient).filled(:string)

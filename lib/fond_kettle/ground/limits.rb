@@ -20,6 +20,11 @@ module FondKettle
     MEASURE_ML = (20..2000)
     SPOON_ML = (0.5..60)
     OVEN_OFF_C = (-60..60)
+    FINGER_MM = (10..50)
+    SCALE_STEP_G = (0.1..50)
+    PORTION_G = (20..300)
+    STOCK_G = (0..100_000)
+    DRINKS = (0.7..1.3)
     ADDITION_G = (0..20_000)
     ADDITIONS = 100
     LIQUID_G = (0..50_000)

@@ -1,11 +1,12 @@
 # frozen_string_literal: true
 
+require "strscan"
 require_relative "rounding"
 
 module FondKettle
   module Measure
     # Numbers as cooks write them: "1 1/2", "1½", "1,5", "one and a half", "half a",
-    # "a dozen", "2-3" (the middle, and both ends kept).
+    # "a dozen", "2-3" (the middle).
     module Numeral
       WORDS = { "a" => 1, "an" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5,
                 "six" => 6, "seven" => 7, "eight" => 8, "nine" => 9, "ten" => 10, "eleven" => 11,
@@ -19,9 +20,15 @@ module FondKettle
       SIGN = /[#{SIGNS.keys.join}]/
       WORD = /(?:#{WORDS.keys.join('|')})\b/i
       PART = /(?:half|quarter|third)\b/i
-      NUMBER = %r{(\d+)\s+(\d+)\s*[/⁄]\s*(\d+)|(\d+)\s*[/⁄]\s*(\d+)|(\d+)\s*(#{SIGN})|(#{SIGN})|
-                  (\d+(?:[.,]\d+)?)}x
-      RANGE = /\A(?<from>#{NUMBER})\s*(?:-|–|to|or)\s*(?<to>#{NUMBER})/i
+      BAR = %r{\s*[/⁄]\s*}
+      FRACTION = /(?:(?<whole>\d+)\s+)?(?<over>\d+)#{BAR}(?<under>\d+)/
+      SIGNED = /(?<before>\d+)?\s*(?<sign>#{SIGN})/
+      PLAIN = /\d+(?:[.,]\d+)?/
+      BETWEEN = /\s*(?:-|–|to|or)\s*/i
+      A_HALF_MORE = /(?<word>#{WORD})\s+and\s+(?:a\s+)?(?<part>#{PART})/i
+      PART_OF_ONE = /(?:a\s+)?(?<part>#{PART})(?:\s+(?:of\s+)?an?\b)?/i
+      THREE_QUARTERS = /three[ -]quarters(?:\s+(?:of\s+)?an?\b)?/i
+      COUNT = /(?:an?\s+)?(?<word>#{WORD})/i
 
       module_function
 
@@ -30,9 +37,20 @@ module FondKettle
       #   read("1 1/2 cups rice")  # => [1.5, "cups rice"]
       #   read("2-3 onions")       # => [2.5, "onions"]
       def read(text)
-        text = text.strip
-        read = range(text) || figures(text) || words(text)
-        read if read && read.first <= MOST
+        scanner = StringScanner.new(text.strip)
+        number = scan(scanner)
+        number && [number, scanner.rest.strip]
+      end
+
+      # The number at the place where a StringScanner stands, or nil; it moves on only
+      # over a number.
+      def scan(scanner)
+        from = scanner.pos
+        number = range(scanner) || figures(scanner) || words(scanner)
+        return number if number && number <= MOST
+
+        scanner.pos = from
+        nil
       end
 
       # As a cook writes it: "1 1/2", "0.7", "3".
@@ -44,54 +62,45 @@ module FondKettle
         whole.zero? ? "#{over}/#{under}" : "#{whole.to_i} #{over}/#{under}"
       end
 
-      # [from, to] where a range is written, else nil.
-      def ends(text)
-        found = RANGE.match(text.strip)
-        found && [found[:from], found[:to]].map { |number| value(NUMBER.match(number)) }
+      # The middle of "2-3".
+      def range(scanner)
+        from = scanner.pos
+        least = figures(scanner)
+        most = figures(scanner) if least && scanner.skip(BETWEEN)
+        return (least + most) / 2.0 if most
+
+        scanner.pos = from
+        nil
       end
 
-      def range(text)
-        from, to = ends(text)
-        [(from + to) / 2.0, rest(text, RANGE)] if from
+      def figures(scanner)
+        return fraction(scanner) if scanner.check(FRACTION)
+        return scanner[:before].to_f + SIGNS.fetch(scanner[:sign]) if scanner.scan(SIGNED)
+
+        scanner.scan(PLAIN)&.tr(",", ".")&.to_f
       end
 
-      def figures(text)
-        found = /\A#{NUMBER}/.match(text)
-        found && value(found)&.then { |number| [number, found.post_match.strip] }
-      end
+      # nil for so many parts of nothing.
+      def fraction(scanner)
+        scanner.scan(FRACTION)
+        under = scanner[:under].to_i
+        return scanner[:whole].to_f + (scanner[:over].to_f / under) unless under.zero?
 
-      def value(found)
-        whole, over, under, over_alone, under_alone, before_sign, sign, sign_alone, plain = found.to_a.last(9)
-        return part(whole.to_f, over, under) if whole
-        return part(0.0, over_alone, under_alone) if over_alone
-        return before_sign.to_f + SIGNS.fetch(sign) if before_sign
-
-        sign_alone ? SIGNS.fetch(sign_alone) : plain.tr(",", ".").to_f
-      end
-
-      def part(whole, over, under)
-        under.to_i.zero? ? nil : whole + (over.to_f / under.to_i)
+        scanner.unscan
+        nil
       end
 
       # "one and a half", "half a", "a", "three quarters of a"
-      def words(text)
-        case text
-        when /\A(#{WORD})\s+and\s+(?:a\s+)?(#{PART})/io
-          [WORDS.fetch(::Regexp.last_match(1).downcase) + PARTS.fetch(::Regexp.last_match(2).downcase),
-           ::Regexp.last_match.post_match.strip]
-        when /\A(?:a\s+)?(#{PART})(?:\s+(?:of\s+)?an?\b)?/io
-          [PARTS.fetch(::Regexp.last_match(1).downcase), ::Regexp.last_match.post_match.strip]
-        when /\Athree[ -]quarters(?:\s+(?:of\s+)?an?\b)?/i then [0.75, ::Regexp.last_match.post_match.strip]
-        when /\A(?:an?\s+)?(#{WORD})/io
-          [WORDS.fetch(::Regexp.last_match(1).downcase), ::Regexp.last_match.post_match.strip]
+      def words(scanner)
+        if scanner.scan(A_HALF_MORE)
+          WORDS.fetch(scanner[:word].downcase) + PARTS.fetch(scanner[:part].downcase)
+        elsif scanner.scan(PART_OF_ONE) then PARTS.fetch(scanner[:part].downcase)
+        elsif scanner.scan(THREE_QUARTERS) then 0.75
+        elsif scanner.scan(COUNT) then WORDS.fetch(scanner[:word].downcase)
         end
       end
 
-      def rest(text, pattern)
-        pattern.match(text).post_match.strip
-      end
-
-      private_class_method :ends, :range, :figures, :value, :part, :words, :rest
+      private_class_method :range, :figures, :fraction, :words
     end
   end
 end

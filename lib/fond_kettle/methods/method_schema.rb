@@ -5,8 +5,8 @@ require_relative "../ground/catalogue"
 require_relative "../ground/limits"
 require_relative "../ground/schema"
 require_relative "../ground/vocabulary"
-require_relative "../kit/burner"
-require_relative "../kit/vessel"
+require_relative "../ground/field_schema"
+require_relative "../kit/fields"
 require_relative "../larder/grains"
 require_relative "../phases/phase"
 require_relative "../pot/attribute_schema"
@@ -45,16 +45,8 @@ module FondKettle
       required(:hands_on).filled(:bool)
     end
 
-    VESSEL_SCHEMA = Schema.json(strict: true) do
-      required(:diameter_mm).filled(Schema::Number, included_in?: Limits::DIAMETER_MM)
-      required(:height_mm).filled(Schema::Number, included_in?: Limits::HEIGHT_MM)
-      required(:lid).filled(:string, included_in?: Vocabulary::LIDS)
-      required(:material).filled(:string, included_in?: Kit::MATERIALS.keys)
-      required(:kg).filled(Schema::Number, included_in?: Limits::POT_KG)
-    end
-    BURNER_SCHEMA = Schema.json(strict: true) do
-      required(:source).filled(:string, included_in?: Kit::BURNER_HIGH_W.keys)
-    end
+    VESSEL_SCHEMA = Schema.json(strict: true) { FieldSchema.declare(self, Kit::VESSEL_FIELDS) }
+    BURNER_SCHEMA = Schema.json(strict: true) { FieldSchema.declare(self, [Kit::SOURCE]) }
 
     PHASE_SCHEMA = Schema.json(strict: true) do
       required(:key).filled(:string, format?: Catalogue::KEY)

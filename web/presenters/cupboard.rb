@@ -1,42 +1,86 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "../../lib/fond_kettle/house/usual"
 require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../drawings/pot_outline"
 require_relative "../forms/plan_form"
-require_relative "water_words"
+require_relative "presenter"
 
 module FondKettle
   module Web
-    module Helpers
+    module Presenters
       # What the cupboard says of itself, and what is worth doing there.
-      module CupboardWords
-        include WaterWords
-
+      class Cupboard < Presenter
         # A bag that lasts no longer is worth a word, evenings for the table.
         LAST_EVENINGS = 2
+        COOKED = 2.5
         FIRST = { pots: ["Put in the pot you cook in", "the water gets right for it."],
                   cups: ["Put in the cup or glass you measure by", "every amount is said in it."],
                   eaters: ["Put in who eats here", "the amounts get right for them."] }.freeze
 
+        # A pot as the shelf shows it: its record's id, name, drawing and what it is good for.
+        Shown = Value.define(:id, :name, :drawing, :said)
+        # A record in its place on a shelf: what it says in one line, and of how many it feeds.
+        Line = Value.define(:record, :said, :feeds)
+
         # What is worth doing now: [words of the link, address, what comes of it]. Runs the
         # model for one pot.
         def to_do
-          [*first_things, *untested_lid, *bags_running_out]
+          @to_do ||= [*first_things, *untested_lid, *bags_running_out]
         end
 
-        def pot_outline(record)
-          Drawings::PotOutline.new(household.value(:pots, record), Pot::Fitting::BOIL_SHARE).to_s
+        # The pots side by side, to one scale.
+        def pots
+          household.shelf(:pots).all.map do |record|
+            pot = household.value(:pots, record)
+            size = "#{plain(pot.diameter_mm)} × #{plain(pot.height_mm)} mm"
+            Shown.new(id: pot.id, name: pot.name, said: "#{size}, feeds #{heads(takes_g[pot.id])}",
+                      drawing: Drawings::PotOutline.new(pot, Pot::Fitting::BOIL_SHARE).to_s)
+          end
+        end
+
+        # The records of a House::ShelfKind.
+        def lines(kind)
+          household.shelf(kind.key).all.map do |record|
+            Line.new(record: record, said: line(kind, record), feeds: feeds(kind.key, record))
+          end
+        end
+
+        # What a portion weighs once it is cooked.
+        def portions_cooked
+          portions = household.portions_g.map { |name, g| "#{name.tr('-', ' ')} #{grams(g * COOKED)}" }
+          "Cooked it weighs about two and a half times that: #{portions.join(', ')}. " \
+            "Appetite and age go on top."
+        end
+
+        private
+
+        # "Steel pot: 200 mm, 110 mm, ordinary, steel, 1.2 kg"; what is by the book is not
+        # worth a word.
+        def line(kind, record)
+          first, *fields = kind.fields
+          told = fields.reject { |field| ["", kind.fresh[field.key]].include?(plain(record[field.key])) }
+          "#{field_words(record, first)}: #{told.map { |field| field_words(record, field) }.join(', ')}"
+        end
+
+        # A value with its unit, or the words of a choice.
+        def field_words(record, field)
+          value = plain(record[field.key])
+          return field.options.to_h.fetch(value, value) if field.options
+
+          [value, field.unit].compact.join(" ")
         end
 
         # How many regular adults a bag, a pot or a pan feeds, in words, or nil.
-        # `takes`: what pots take (takes_g).
-        def feeds(shelf, record, takes)
+        def feeds(shelf, record)
           case shelf
           when :bags then "feeds about #{heads(record[:left_g])}"
-          when :pots then "takes #{grams(takes[record[:id]])} of rice, feeds #{heads(takes[record[:id]])}"
+          when :pots
+            rice_g = takes_g[record[:id]]
+            "takes #{grams(rice_g)} of rice, feeds #{heads(rice_g)}"
           end
         end
 
@@ -48,14 +92,12 @@ module FondKettle
         # What each pot takes of plain rice, by the first bag's grain: g by its id. Runs the
         # model a few times a pot.
         def takes_g
-          household.values(:pots).to_h do |pot|
+          @takes_g ||= household.values(:pots).to_h do |pot|
             form = Forms::PlanForm.new({ "pot" => pot.id.to_s, "for" => "pot",
                                          "method" => House::Usual.method_for(pot.kind) }, household)
             [pot.id, form.ok? ? form.request.rice_g : 0.0]
           end
         end
-
-        private
 
         def first_things
           FIRST.filter_map do |shelf, (link, then_so)|

@@ -1,0 +1,143 @@
+# frozen_string_literal: true
+
+require "strscan"
+require_relative "../ground/value"
+require_relative "cup"
+require_relative "numeral"
+require_relative "units"
+
+module FondKettle
+  module Measure
+    # An amount as it was read: a number of `unit` (a key of UnitTable, the name of a cup of
+    # the house, or nil where none was written) and the `rest` of the text.
+    Amount = Value.define(:number, :unit, :rest)
+
+    # The one grammar of amounts, for lines of a dish, fields, imports and the command line:
+    #   amount = term { ("+" | "plus" | "and" | "less") term }
+    #   term   = number [unit]
+    # "cup" alone is the US cup, unless the house owns a cup of that name.
+    class Amounts
+      # Units that an ingredient comes in.
+      INGREDIENT = %w[mass volume piece].freeze
+      # Two names of one thing.
+      STALKS = %w[stick stalk].freeze
+      OF = /\.?\s*(?:of\s+)?(?:an?\s+)?/i
+      MORE = /\s*(?<sign>\+|plus\b|and\b|less\b)\s*/i
+      LESS = /less/i
+
+      # Finds any of `names`, with a blank or a hyphen within; a name is no part of a
+      # longer word.
+      def self.pattern(names)
+        longest_first = names.sort_by { |name| -name.length }
+        same = longest_first.map { |name| Regexp.escape(name).gsub("\\ ", "[ -]") }.join("|")
+        /(?:#{same})(?![[:alpha:]-])/i
+      end
+
+      # By families of units.
+      PATTERNS = Hash.new { |known, families| known[families] = pattern(UnitTable.names(*families).keys) }
+
+      # Is a thing that comes in `piece` (nil: whole) counted by `unit`?
+      def self.counts?(unit, piece)
+        [UnitTable::PIECE, piece].include?(unit) || (STALKS.include?(unit) && STALKS.include?(piece))
+      end
+
+      # As a cook reads a unit beside a number: "cups", "mL", "cloves", "jam glasses".
+      def self.label(unit, count)
+        known = UnitTable.all[unit]
+        return known.label(count) if known
+
+        count <= 1 ? unit : Measure.plural(unit)
+      end
+
+      # `cups`: the house's own (Cup); `families`: what may be measured.
+      def initialize(cups: [], families: INGREDIENT)
+        @cups = cups.flat_map { |cup| [[cup.name, cup], [cup.named(2), cup]] }
+                    .to_h { |name, cup| [name.downcase, cup] }
+        @own = self.class.pattern(@cups.keys) if @cups.any?
+        @units = UnitTable.names(*families)
+        @names = PATTERNS[families]
+      end
+
+      # The Amount that a text begins with, or nil.
+      #
+      #   read("1 1/2 cups plus 2 tbsp stock") # => 1.625 of "us-cup", "stock"
+      def read(text)
+        scanner = StringScanner.new(text.strip)
+        number = Numeral.scan(scanner)
+        return unless number
+
+        scanner.skip(/\s*/)
+        unit = unit(scanner)
+        while unit && (more = more(scanner, unit))
+          number += more
+        end
+        Amount.new(number: number, unit: unit, rest: scanner.rest.strip)
+      end
+
+      # The unit that a text begins with, or nil.
+      def unit_of(text)
+        unit(StringScanner.new(text.strip))
+      end
+
+      # A whole text as a number of `to`; a number alone is of `to`. nil where the text is
+      # something else. Raises InvalidInput where it measures another thing.
+      #
+      #   number("9 1/2 in", "mm") # => 241.3
+      def number(text, to, g_per_ml: nil)
+        amount = read(text)
+        return unless amount&.rest&.empty?
+
+        amount.unit ? convert(amount.number, amount.unit, to, g_per_ml) : amount.number.to_f
+      end
+
+      # `number` of a unit or of a cup of the house as so many of `to`.
+      def convert(number, unit, to, g_per_ml = nil)
+        cup = @cups[unit.downcase]
+        return Units.convert(number * cup.ml, "ml", to, g_per_ml: g_per_ml) if cup
+
+        Units.convert(number, unit, to, g_per_ml: g_per_ml)
+      end
+
+      private
+
+      # The key of the unit at the scanner's place, or the name of a cup.
+      def unit(scanner)
+        name = (@own && scanner.scan(@own)) || scanner.scan(@names)
+        return unless name
+
+        scanner.skip(OF)
+        @cups[name.downcase]&.name || @units.fetch(name.downcase.tr("-", " ")).key
+      end
+
+      # What is added to an amount of `unit` (taken away: below 0), in that unit, or nil.
+      def more(scanner, unit)
+        from = scanner.pos
+        return unless scanner.scan(MORE)
+
+        sign = scanner[:sign].match?(LESS) ? -1 : 1
+        number = Numeral.scan(scanner)
+        scanner.skip(/\s*/)
+        other = number && unit(scanner)
+        return sign * number * size(other) / size(unit) if other && alike?(unit, other)
+
+        scanner.pos = from
+        nil
+      end
+
+      # In g or mL.
+      def size(unit)
+        mass = family(unit) == "mass"
+        convert(1.0, unit, mass ? "g" : "ml")
+      end
+
+      def alike?(*units)
+        families = units.map { |unit| family(unit) }.uniq
+        families.one? && %w[mass volume].include?(families.first)
+      end
+
+      def family(unit)
+        @cups.key?(unit.downcase) ? "volume" : UnitTable.all.fetch(unit).family
+      end
+    end
+  end
+end

@@ -1,0 +1,92 @@
+# frozen_string_literal: true
+
+require_relative "../ground/catalogue"
+require_relative "../ground/errors"
+require_relative "../ground/paths"
+require_relative "../ground/schema"
+require_relative "../ground/value"
+require_relative "cup"
+
+module FondKettle
+  module Measure
+    # A unit of the table. `is`: its size, as ruby-units reads it (nil where it has none).
+    Unit = Value.define(:key, :family, :is, :written, :say, :short, :shown) do
+      # Can it be turned into grams where the density is known?
+      def amount?
+        %w[mass volume].include?(family)
+      end
+
+      # Is it counted (a clove, a can), and not measured?
+      def piece?
+        family == "piece"
+      end
+
+      # As a cook reads it beside a number: "cups", "mL", "cloves".
+      def label(count)
+        count <= 1 || short ? say : Measure.plural(say)
+      end
+    end
+
+    # Everything that a cook may measure in (data/units.yml), checked when loaded.
+    module UnitTable
+      FAMILIES = %w[mass volume temperature length piece].freeze
+      PIECE = "piece"
+      SCHEMA = Schema.json(strict: true) do
+        required(:key).filled(:string)
+        required(:family).filled(:string, included_in?: FAMILIES)
+        optional(:is).filled(:string)
+        required(:written).array(:string)
+        required(:say).filled(:string)
+        optional(:short).filled(:bool)
+        required(:shown).filled(:string)
+      end
+
+      module_function
+
+      # Every Unit by key. Raises BadCatalogue.
+      def all
+        @all ||= Catalogue.read(File.join(DATA, "units.yml"), SCHEMA).to_h do |row|
+          [row[:key], Unit.new(is: nil, short: false, **row, written: row[:written].freeze)]
+        end.freeze
+      end
+
+      # What can be converted, as opposed to counted, by key.
+      def measured
+        @measured ||= all.reject { |_, unit| unit.piece? }.freeze
+      end
+
+      # The Unit of a key or of anything that a cook may call it, or nil.
+      #
+      #   find("cups").key # => "us-cup"
+      def find(name)
+        all[name] || by_name[name.to_s.downcase.tr("-", " ")]
+      end
+
+      # Names of the units of some families, in lower case, each with its Unit.
+      def names(*families)
+        by_name.select { |_, unit| families.include?(unit.family) }
+      end
+
+      # Is it weighed: g, kg, oz, lb?
+      def mass?(key)
+        all[key]&.family == "mass"
+      end
+
+      # Is it counted?
+      def piece?(key)
+        all[key]&.piece? || false
+      end
+
+      def by_name
+        @by_name ||= all.values.each_with_object({}) do |unit, named|
+          [unit.key, *unit.written].each { |name| named[plain(name)] ||= unit }
+        end.freeze
+      end
+
+      def plain(name)
+        name.downcase.tr("-", " ")
+      end
+      private_class_method :by_name, :plain
+    end
+  end
+end

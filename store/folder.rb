@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+require "fileutils"
+require "securerandom"
+require_relative "../lib/fond_kettle/ground/errors"
+require_relative "../lib/fond_kettle/methods/library"
+
+module FondKettle
+  module Store
+    # What a household keeps in its folder beside the database: methods of its own, the key
+    # that signs its sessions, and the lock that keeps the folder for one process.
+    class Folder
+      KEY_BYTES = 64
+      KEY_DAMAGED = "The kitchen's file session.key is damaged: remove it, and a new one is made. Forms " \
+                    "that are open then have to be loaded again."
+
+      def initialize(path)
+        @path = path
+      end
+
+      # Where this household's own methods are kept, a file each.
+      def methods_folder
+        File.join(@path, "methods").tap { |path| FileUtils.mkdir_p(path) }
+      end
+
+      # Our methods and the household's own (Methods::Library); read again when a file has
+      # changed.
+      def library
+        stamp = Dir[File.join(methods_folder, "*.yml")].map { |path| [path, File.stat(path).mtime] }
+        @library = Methods::Library.with(methods_folder) unless @library_stamp == stamp
+        @library_stamp = stamp
+        @library
+      end
+
+      # Writes a method's text as KEY.yml, whole or not at all.
+      def keep_method(key, text)
+        path = File.join(methods_folder, "#{key}.yml")
+        File.write("#{path}.new", text)
+        File.rename("#{path}.new", path)
+      end
+
+      # Keeps this folder for this process; false when another one has it.
+      def lock
+        @lock = File.open(File.join(@path, "kettle.lock"), File::RDWR | File::CREAT, 0o600)
+        @lock.flock(File::LOCK_EX | File::LOCK_NB) ? true : false
+      end
+
+      # The key that signs this household's sessions, made on first use.
+      def session_key
+        path = File.join(@path, "session.key")
+        write_key(path) unless File.exist?(path)
+        key = File.read(path)
+        raise StoreUnavailable, KEY_DAMAGED unless key.bytesize == 2 * KEY_BYTES
+
+        key
+      end
+
+      private
+
+      def write_key(path)
+        File.open(path, File::WRONLY | File::CREAT | File::EXCL, 0o600) do |file|
+          file.write(SecureRandom.hex(KEY_BYTES))
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/measure/amounts"
+require_relative "../../lib/fond_kettle/measure/unit_table"
+
+module FondKettle
+  module Web
+    module Forms
+      # An amount typed beside a list of units: "1 1/2" is of the unit chosen there; one
+      # with units of its own ("1 jam glass + 2 tbsp") is of those.
+      module Measured
+        module_function
+
+        # [number, unit]: as chosen, or "g" or "ml" where the text names its own. A text that
+        # is no amount stays what it is, and the schema says what is wrong with it.
+        def of(text, chosen, cups)
+          amounts = Measure::Amounts.new(cups: cups, families: %w[mass volume])
+          amount = amounts.read(text.to_s)
+          return [text, chosen] unless amount&.rest&.empty?
+          return [amount.number, chosen] unless amount.unit
+
+          into = Measure::UnitTable.mass?(amount.unit) ? "g" : "ml"
+          [amounts.convert(amount.number, amount.unit, into), into]
+        end
+
+        # The same for water: [number, unit], in "g" where the text names a unit.
+        def water(text, chosen, cups)
+          number, unit = of(text, chosen, cups)
+          [number, unit == "ml" ? "g" : unit]
+        end
+      end
+    end
+  end
+end
