@@ -34,11 +34,8 @@ module FondKettle
       rescue StoreUnavailable => e
         say "#{folder}: #{e.message}"
         1
-      rescue Errno::EADDRINUSE
-        say "Port #{@settings[:port]} is taken. Take another: bin/kettle --port #{@settings[:port] + 1}"
-        1
       rescue SystemCallError => e
-        say "#{folder} cannot be used: #{e.message}"
+        say(e.is_a?(Errno::EADDRINUSE) ? taken : "#{folder} cannot be used: #{e.message}")
         1
       end
 
@@ -48,6 +45,10 @@ module FondKettle
       def folder
         File.join(File.expand_path(@settings[:data] || File.join(ROOT, "var")),
                   @settings[:empty] ? "kitchen" : "demo")
+      end
+
+      def taken
+        "Port #{@settings[:port]} is taken. Take another: bin/kettle --port #{@settings[:port] + 1}"
       end
 
       def busy
@@ -66,24 +67,31 @@ module FondKettle
 
       def launch(app)
         configuration = Puma::Configuration.new do |puma|
-          host = @settings[:host].include?(":") ? "[#{@settings[:host]}]" : @settings[:host]
-          puma.bind "tcp://#{host}:#{@settings[:port]}"
-          puma.threads 1, THREADS
+          puma.bind "tcp://#{address}:#{@settings[:port]}"
           puma.app app
-          puma.quiet
-          puma.raise_exception_on_sigterm false
-          puma.environment "production"
-          puma.http_content_length_limit Web::Doors::LONGEST_BYTES
-          puma.force_shutdown_after LONGEST_GOODBYE_S
-          puma.lowlevel_error_handler do |_error|
-            [400, { "content-type" => "text/plain; charset=utf-8" }, [NOT_READ]]
-          end
+          settle(puma)
         end
         launcher = Puma::Launcher.new(configuration, log_writer: Puma::LogWriter.new(StringIO.new, $stderr))
         launcher.events.on_booted do
           say "Open http://#{@settings[:host]}:#{@settings[:port]} (Ctrl-C stops it)."
         end
         launcher.run
+      end
+
+      # An address of six parts stands in brackets.
+      def address
+        @settings[:host].include?(":") ? "[#{@settings[:host]}]" : @settings[:host]
+      end
+
+      # What never differs.
+      def settle(puma)
+        puma.threads 1, THREADS
+        puma.quiet
+        puma.raise_exception_on_sigterm false
+        puma.environment "production"
+        puma.http_content_length_limit Web::Doors::LONGEST_BYTES
+        puma.force_shutdown_after LONGEST_GOODBYE_S
+        puma.lowlevel_error_handler { |_error| Web::Doors.refusal(400, NOT_READ) }
       end
 
       def say(text)

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../lib/fond_kettle/log/outcome"
+require_relative "../lib/fond_kettle/phases/balance"
 
 module FondKettle
   module Store
@@ -13,7 +14,7 @@ module FondKettle
         balance = cook[:plan][:balance]
         Log::Finished.new(on: cook[:finished_at].getlocal.strftime("%-d %b"), rice_g: cook[:plan][:rice][:g],
                           poured_g: cook[:poured_g],
-                          carried_g: balance.values_at(:soak_gain_g, :surface_g, :brought_g).sum,
+                          carried_g: balance.values_at(*Phases::SOURCES).sum,
                           loss_g: gone_g(balance), texture: cook[:plan][:texture].to_f,
                           outcome: Log::Outcome.new(**cook[:outcome].slice(:grain, :wetness, :floor, :note)))
       end
@@ -21,8 +22,7 @@ module FondKettle
       # Water that did not end in the rice; cooks of an older version know of no
       # drained water and no cloth.
       def gone_g(balance)
-        balance.values_at(:loss_g, :residue_g, :drunk_g)
-               .sum + balance.fetch(:drained_g, 0) + balance.fetch(:cloth_g, 0)
+        (Phases::SINKS - [:uptake_g]).sum { |key| balance.fetch(key, 0) }
       end
 
       private_class_method :gone_g

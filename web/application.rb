@@ -6,6 +6,7 @@ require "rack/protection"
 require "rack/session"
 require "sinatra/base"
 require_relative "ground/assets"
+require_relative "ground/destinations"
 require_relative "ground/doors"
 require_relative "places/cupboard"
 require_relative "places/dishes"
@@ -17,7 +18,7 @@ require_relative "places/pot"
 require_relative "places/stove"
 require_relative "places/table"
 require_relative "places/tests"
-require_relative "places/methods"
+require_relative "places/ways"
 
 module FondKettle
   module Web
@@ -28,11 +29,11 @@ module FondKettle
                  img_src: "'self' data:",
                  font_src: "'self'", connect_src: "'self'", object_src: "'none'", base_uri: "'none'",
                  form_action: "'self'", frame_ancestors: "'none'" }.freeze
-      PLACES = { "/" => TablePlace, "/pot" => PotPlace, "/stove" => StovePlace, "/log" => LogPlace,
-                 "/cupboard" => CupboardPlace, "/dishes" => DishesPlace, "/evening" => EveningPlace,
-                 "/measures" => MeasuresPlace, "/tests" => TestsPlace, "/ways" => MethodsPlace }.freeze
-      TOO_OLD = "This form is too old, too long (over 4 MB), or did not come from our page. Go back: what " \
-                "you typed is still there. Load the page again and send it once more."
+      # A destination is served by the place of its name.
+      PLACES = DESTINATIONS.to_h { |place| [place.path, Web.const_get("#{place.name}Place")] }.freeze
+      TOO_OLD = "This form is too old, too long (over #{Doors::LONGEST_FORM_BYTES / 1024 / 1024} MB), or " \
+                "did not come from our page. Go back: what you typed is still there. " \
+                "Load the page again and send it once more.".freeze
       LONGEST_SESSION_S = 30 * 24 * 3600
 
       module_function
@@ -40,8 +41,8 @@ module FondKettle
       # A Rack application on `household`; `clock` answers the time; it answers to `names`
       # (Doors.names).
       def build(household, clock:, names: Doors.names("127.0.0.1"))
-        key = household.session_key
-        places = PLACES.to_h { |path, place| [path, place.new(household, clock)] }
+        places = PLACES.transform_values { |place| place.new(household, clock) }
+        secret = household.session_key
         Rack::Builder.new do
           use Rack::Deflater
           Doors.guard(self, names, POLICY)
@@ -49,16 +50,21 @@ module FondKettle
           map("/health") { run Health.new(household) }
           places.each do |path, place|
             map(path) do
-              use Rack::Session::Cookie, key: "kettle", secret: key, same_site: :lax, httponly: true,
-                                         expire_after: LONGEST_SESSION_S
-              use Rack::Protection::AuthenticityToken, message: TOO_OLD
-              use Rack::Protection::FrameOptions, frame_options: :deny
-              use Rack::Protection::XSSHeader
-              use Rack::Protection::ReferrerPolicy, referrer_policy: "same-origin"
+              Application.protect(self, secret)
               run place
             end
           end
         end.to_app
+      end
+
+      # One session and what goes with it, before a place.
+      def protect(builder, secret)
+        builder.use Rack::Session::Cookie, key: "kettle", secret: secret, same_site: :lax, httponly: true,
+                                           expire_after: LONGEST_SESSION_S
+        builder.use Rack::Protection::AuthenticityToken, message: TOO_OLD
+        builder.use Rack::Protection::FrameOptions, frame_options: :deny
+        builder.use Rack::Protection::XSSHeader
+        builder.use Rack::Protection::ReferrerPolicy, referrer_policy: "same-origin"
       end
     end
   end

@@ -19,10 +19,14 @@ RSpec.describe "Every view", :browser do
             "a sheet" => "/evening/print?dish=2",
             "log" => "/log", "outcome" => "/log/2", "cupboard" => "/cupboard" }.freeze
 
+  # The narrowest and the widest in every check, those between with --all.
+  widths = { 360 => 780, 1600 => 900 }
+  widths = { **widths, 480 => 900, 820 => 1100, 1280 => 800 } if Support::THOROUGH
+
   views.each do |name, path|
     it "is accessible and fits from 360 to 1600 px: #{name}" do
       visit path
-      [[360, 780], [820, 1100], [1600, 900]].each do |width, height|
+      widths.each do |width, height|
         resize(width, height)
         expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21aa, :wcag22aa)
         expect(overflow?).to be(false), "#{name} is wider than #{width} px"
@@ -30,7 +34,7 @@ RSpec.describe "Every view", :browser do
     end
   end
 
-  it "is as accessible dimmed for the evening, by a key that leaves the page where it is" do
+  it "is as accessible dimmed for the evening, by a key that leaves the page where it is", :thorough do
     visit views.fetch("pot")
     find("body").send_keys("m")
     expect(page).to have_css("html.dim").and have_css("#dim[aria-pressed=true]")

@@ -3,7 +3,7 @@
 require_relative "../support/kitchens"
 
 RSpec.describe FondKettle::Store::Demo do
-  it "comes whole or not at all: killed while it loads, it loads the next time" do
+  it "comes whole or not at all: killed while it loads, it loads the next time", :thorough do
     [1, 12, 40].each do |insert|
       Dir.mktmpdir do |folder|
         body = "household = FondKettle::Store::Household.new(folder, demo: true)\n" \

@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/ground/words"
 require_relative "../../lib/fond_kettle/measure/rounding"
 require_relative "../../lib/fond_kettle/measure/spoken"
+require_relative "../../lib/fond_kettle/phases/balance"
 require_relative "../html/markup"
 
 module FondKettle
@@ -18,12 +20,9 @@ module FondKettle
         SECOND_TOP = 120
         HEIGHT = 196
         LETTER = 12.0
-        SOURCES = [[:poured_g, "poured"], [:soak_gain_g, "in the grain"], [:surface_g, "clinging"],
-                   [:brought_g, "brought"]].freeze
-        SINKS = [[:uptake_g, "taken up by the rice"], [:drunk_g, "drunk by dry food"],
-                 [:residue_g, "left as sauce"],
-                 [:drained_g, "poured off"],
-                 [:cloth_g, "into the cloth"], [:loss_g, "steam"]].freeze
+        WORDS = Words.of("balance")
+        SOURCES = [:poured_g, *Phases::SOURCES].to_h { |key| [key, WORDS.fetch(key.to_s)] }.freeze
+        SINKS = Phases::SINKS.to_h { |key| [key, WORDS.fetch(key.to_s)] }.freeze
 
         # `answer`: a plan's JSON hash; `measures`: a Measure::House.
         def initialize(answer, measures)

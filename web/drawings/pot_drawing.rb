@@ -48,13 +48,10 @@ module FondKettle
         # SVG markup.
         def to_s
           ring = SoakRing.new(@soak_min, top + RING_BELOW_TOP).to_s
-          Svg.tag("svg",
-                  [title, patterns, heat, water, bed, base, shell.walls, lid, labels, planned, ring,
-                   handles].join,
-                  viewBox: "0 #{top.to_i} #{WIDTH.to_i} #{(BOTTOM_Y - top).to_i}", class: "pot-drawing",
-                  role: "group",
-                  data_scale: @scale,
-                  aria_labelledby: "pot-title pot-desc")
+          inside = [title, patterns, heat, water, bed, base, shell.walls, lid, labels, planned, ring, handles]
+          Svg.tag("svg", inside.join, class: "pot-drawing", role: "group", data_scale: @scale,
+                                      viewBox: "0 #{top.to_i} #{WIDTH.to_i} #{(BOTTOM_Y - top).to_i}",
+                                      aria_labelledby: "pot-title pot-desc")
         end
 
         private
@@ -65,8 +62,8 @@ module FondKettle
         end
 
         def title
-          Svg.tag("title", "The pot, cut open",
-                  id: "pot-title") + Svg.tag("desc", Svg.escape(description), id: "pot-desc")
+          Svg.tag("title", "The pot, cut open", id: "pot-title") +
+            Svg.tag("desc", Svg.escape(description), id: "pot-desc")
         end
 
         def description

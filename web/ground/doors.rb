@@ -13,11 +13,17 @@ module FondKettle
       ALL_ADDRESSES = ["0.0.0.0", "::"].freeze
       # The longest body, bytes: a page of recipe data and what belongs to a form.
       LONGEST_BYTES = 6 * 1024 * 1024
+      # The longest form without a file, bytes, and how deep its names may be nested.
+      LONGEST_FORM_BYTES = 4 * 1024 * 1024
+      DEEPEST_NAMES = 32
       FORWARDED = /\AHTTP_(?:X_)?FORWARDED/
       TOO_LONG = "This is longer than #{LONGEST_BYTES / 1024 / 1024} MB, so nothing was read of it. " \
                  "Send less.".freeze
       NOT_HERE = "This kitchen is not called that. Open it by the address that it named when it started."
       NOT_OURS = "This did not come from a page of this kitchen, so nothing was done."
+
+      Rack::Utils.default_query_parser =
+        Rack::QueryParser.make_default(DEEPEST_NAMES, bytesize_limit: LONGEST_FORM_BYTES)
 
       module_function
 

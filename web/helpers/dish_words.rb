@@ -1,31 +1,33 @@
 # frozen_string_literal: true
 
-require "json"
-require_relative "../../lib/fond_kettle/care/cautions"
-require_relative "../../lib/fond_kettle/dishes/shopping"
-require_relative "../../lib/fond_kettle/formats/recipe_ld"
+require_relative "../../lib/fond_kettle/care/kind"
+require_relative "../../lib/fond_kettle/dishes/dish"
+require_relative "../../lib/fond_kettle/dishes/scaling"
+require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/measure/amounts"
 require_relative "../../lib/fond_kettle/measure/numeral"
-require_relative "../../lib/fond_kettle/measure/unit_table"
-require_relative "../../lib/fond_kettle/dishes/written"
 require_relative "../html/markup"
 
 module FondKettle
   module Web
     module Helpers
-      # The words of dishes and of an evening.
+      # The words and fields by which dishes are found and written.
       module DishWords
+        DISH_FOR = { "people" => "for people", "amount" => "an amount of rice", "pot" => "what the pot takes",
+                     "have" => "what there is" }.freeze
         DISH_PORTIONS = { "dish" => "as the dish has it", "side" => "beside other dishes",
                           "main" => "the main of the meal", "one-pot" => "the whole meal" }.freeze
-        # What a cook counts out, whatever it weighs.
-        COUNTED = %r{\A[\d\s/]+\z|clove|stick|can|bunch|sprig|lea[fv]|sheet|pod|cube|stalk}
-        # From so many letters on, the type of a printed sheet gets smaller.
-        LONG_SHEET = 1650
-        LONGER_SHEET = 2600
-        SHEETS = { short: "sheet-large", long: "sheet-medium", longer: "sheet-small" }.freeze
+        LINE_TEXTS = { "amount" => "Amount", "unit" => "Unit", "name" => "What", "note" => "Note" }.freeze
+        LINE_CHOICES = { "stage" => ["Goes in", Dishes::STAGES.keys],
+                         "state" => ["State", Larder::STATES.keys],
+                         "scales" => ["Grows", Larder::Ingredient::SCALES] }.freeze
+        LINE_COLUMNS = [*LINE_TEXTS.values, *LINE_CHOICES.values.map(&:first), "Like"].freeze
 
-        def stages
-          Dishes::STAGES
+        # How a line of a dish is written.
+        def line_hint
+          "2 onions, sliced | base | browned. After a bar: when it goes in " \
+            "(#{Dishes::STAGES.keys.join(', ')}), its state, how it grows " \
+            "(#{Larder::Ingredient::SCALES.join(', ')})."
         end
 
         # How a step of a dish is written; what it does is said by its kind.
@@ -35,15 +37,20 @@ module FondKettle
             "rice. Only a step that says simmer or boil counts as boiling."
         end
 
-        def step_kinds
-          Care::Kinds.for_own_steps - [Care::Kinds::OWN]
+        # Rows of a field that holds a text, two of them free.
+        def rows_for(text, most)
+          [text.lines.size + 2, most].min
         end
 
-        # What to be careful of at a task that no earlier one has told: a sheet says each
-        # thing once.
-        def first_told(plan, task)
-          earlier = plan.tasks.take_while { |before| !before.equal?(task) }
-          plan.cautions_at(task) - earlier.flat_map { |before| plan.cautions_at(before) }
+        # What is said where no dish is found.
+        def none_found
+          params["q"].to_s.empty? ? "No dish is kept yet." : "No dish has these words."
+        end
+
+        # What a dish that was found is told by: for how many, which rice, and how much of it.
+        def found_words(dish, rice_g = nil)
+          rice = [rice_g && grams(rice_g), Larder::Grains.fetch(dish[:grain]).name.downcase].compact.join(" ")
+          "for #{plain(dish[:serves])}, #{rice}"
         end
 
         # Lines of a dish that can say how much there is of something.
@@ -53,101 +60,60 @@ module FondKettle
                              .map { |line, index| [index, line.name] }
         end
 
-        # A pot of the cupboard that takes all of a split supper, or nil.
-        def roomier(form, supper)
-          whole = supper.plan.load.times(supper.batches)
-          smallest_fitting(form, supper.plan.request.vessel, whole, supper.liquid_g)
-        end
-
-        # The first number to read and the other way of saying it, or nil: pieces are
-        # counted first, everything else weighed first.
-        def tonight(said)
-          counted = said.words&.match?(COUNTED)
-          pair = [said.weight, said.words].compact
-          pair.reverse! if counted
-          [pair.first, pair[1]]
-        end
-
-        # The line's amount before scaling, in the cook's own words.
-        def written_amount(supper, ready)
-          line = supper.lines.map(&:line)
-                       .find { |written| written.name == ready.name && written.stage == ready.stage }
-          Dishes::Written.amount(line) || (line.main_liquid? ? "as it takes" : "to taste")
-        end
-
-        # A line's amount as it was written, where that is no weight.
-        def measured(line)
-          Dishes::Written.amount(line) unless Measure::UnitTable.mass?(line.unit)
-        end
-
         # The fields of one line of a dish; `line` nil for a row still empty.
         def line_cells(line, index)
-          texts = [["amount", "Amount", line&.amount && Measure::Numeral.write(line.amount)],
-                   ["unit", "Unit", line_unit(line)], ["name", "What", line&.name],
-                   ["note", "Note", line&.note]]
-          choices = [["stage", "Goes in", line&.stage, Dishes::STAGES.keys],
-                     ["state", "State", line&.state, Larder::STATES.keys],
-                     ["scales", "Grows", line&.scales, Larder::Ingredient::SCALES]]
-          cells = texts.map do |name, label, value|
-            cell("input", name, label, index, value: value.to_s, class: "input cell-#{name}")
-          end
-          cells += choices.map do |name, label, value, keys|
-            cell("select", name, label, index, options: ["", *keys], chosen: value)
-          end
-          cells << cell("input", "like", "Like", index, value: line&.like.to_s, class: "input cell-like")
+          typed = line_typed(line)
+          [*LINE_TEXTS.map { |name, label| text_cell(name, label, index, typed[name]) },
+           *LINE_CHOICES.map { |name, (label, keys)| choice_cell(name, label, index, keys, typed[name]) },
+           text_cell("like", "Like", index, typed["like"])]
+        end
+
+        # What was understood of the lines, in one sentence.
+        def understood(read)
+          key, rice_g = read.rice
+          rice = key && "**#{grams(rice_g)}** #{Larder::Grains.fetch(key).name.downcase} as the rice; "
+          "**Understood:** #{rice}#{read.lines.map { |line| line_understood(line) }.join('; ')}."
+        end
+
+        private
+
+        def step_kinds
+          Care::Kinds.for_own_steps - [Care::Kinds::OWN]
+        end
+
+        def line_typed(line)
+          return {} unless line
+
+          { "amount" => line.amount && Measure::Numeral.write(line.amount), "unit" => line_unit(line),
+            "name" => line.name, "note" => line.note, "stage" => line.stage, "state" => line.state,
+            "scales" => line.scales, "like" => line.like }
         end
 
         def line_unit(line)
-          return unless line&.unit
+          return if line.unit.nil? || line.unit == Measure::UnitTable::PIECE
 
-          line.unit == Measure::UnitTable::PIECE ? "" : Measure::Amounts.label(line.unit, line.amount)
-        end
-
-        # A block of data cannot end its own element.
-        def recipe_data(dish, plan)
-          JSON.generate(Formats::RecipeLd.call(dish, plan, plan.request.grain)).gsub("<", "\\u003c")
+          Measure::Amounts.label(line.unit, line.amount)
         end
 
         # "360 g leek in the base, reduced"
-        def understood(line)
+        def line_understood(line)
           known = line.ingredient.key == "unknown" ? "#{line.name}, not known" : line.ingredient.name.downcase
           [[line.g && grams(line.g), known, Dishes::STAGES.fetch(line.stage)].compact.join(" "),
            *(line.state unless line.state == "raw"), *("like #{line.like}" if line.like)].join(", ")
         end
 
-        # "3 leeks, in rings": as written, in the cook's own measures.
-        def as_written(line)
-          Dishes::Written.plain(line)
+        def text_cell(name, label, index, value)
+          Html::Markup.tag("input", **cell(name, label, index), value: value.to_s,
+                                                                class: "input cell-#{name}")
         end
 
-        # Tasks whose time the amount changes: [what, minutes as written, minutes tonight].
-        def changed_minutes(supper)
-          written = supper.before.tasks.to_h { |task| [task.id, task.told_min] }
-          supper.plan.tasks.filter_map do |task|
-            was_min = written[task.id]
-            next unless was_min && (was_min - task.told_min).abs >= 1
-
-            [task.say[/\A[^,:(]+/], was_min, task.told_min]
-          end
+        def choice_cell(name, label, index, keys, chosen)
+          options = listed(["", *keys].map { |key| [key, key] }, chosen)
+          %(<div class="select">#{Html::Markup.tag('select', options, **cell(name, label, index))}</div>)
         end
 
-        # How large the type of a printed sheet can be, by how much stands on it.
-        def sheet_class(texts)
-          letters = texts.sum(&:length)
-          SHEETS.fetch(if letters > LONGER_SHEET then :longer
-                       else
-                         letters > LONG_SHEET ? :long : :short
-                       end)
-        end
-
-        private
-
-        def cell(tag, name, label, index, options: nil, chosen: nil, **attributes)
-          about = { name: "line[#{index}][#{name}]", aria_label: "#{label}, line #{index + 1}", **attributes }
-          return Html::Markup.tag(tag, **about) unless options
-
-          %(<div class="select">#{Html::Markup.tag(tag, listed(options.map { |key| [key, key] }, chosen),
-                                                   **about)}</div>)
+        def cell(name, label, index)
+          { name: "line[#{index}][#{name}]", aria_label: "#{label}, line #{index + 1}" }
         end
       end
     end

@@ -23,7 +23,7 @@ module FondKettle
         def drawer(form, key)
           name, _, fields = DRAWERS.fetch(key)
           wrong = fields.any? { |field| problem_for(form.problems, field) }
-          words = Html::Markup.escape(said(form, key))
+          words = Html::Markup.escape(front_words(form, key))
           front = %(<b>#{name}</b> <span class="said" data-swap="said-#{key}">#{words}</span>)
           Html::Markup.tag("details", "<summary>#{front}</summary>#{yield}",
                            class: "drawer", id: "drawer-#{key}", **(wrong ? { open: "open" } : {}))
@@ -47,13 +47,11 @@ module FondKettle
 
         # What a change moves beside the answer: hints and problems, by the name of their spot.
         def spots(form)
-          hints(form).to_h { |name, hint| ["hint-#{name}", Html::Markup.escape(hint)] }
-                     .merge(DRAWERS.keys.to_h { |key| ["said-#{key}", Html::Markup.escape(said(form, key))] })
-                     .merge("method-choices" => part(:pot_choices, form: form))
-                     .merge(form.problems.to_h do |problem|
-                              ["problem-#{problem[:field]}",
-                               told(problem[:message])]
-                            end)
+          fronts = DRAWERS.keys.to_h { |key| ["said-#{key}", front_words(form, key)] }
+          hints = hints(form).transform_keys { |name| "hint-#{name}" }
+          problems = form.problems.to_h { |problem| ["problem-#{problem[:field]}", told(problem[:message])] }
+          { **hints.merge(fronts).transform_values { |words| Html::Markup.escape(words) },
+            "method-choices" => part(:pot_choices, form: form), **problems }
         end
 
         private
@@ -66,7 +64,7 @@ module FondKettle
             "% of the cloudiness is left."
         end
 
-        def said(form, key)
+        def front_words(form, key)
           send(DRAWERS.fetch(key)[1], form)
         end
 

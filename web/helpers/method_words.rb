@@ -7,15 +7,13 @@ require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../forms/method_rows"
 require_relative "../html/markup"
 require_relative "pot_words"
-require_relative "water_words"
+require_relative "row_fields"
 
 module FondKettle
   module Web
     module Helpers
       # The words and fields of a way of the house's own.
       module MethodWords
-        include WaterWords
-
         HEATS = Vocabulary::HEATS
         ENDS = Forms::MethodRows::ENDS.to_a.freeze
         SWITCHES = Forms::MethodRows::SWITCHES
@@ -25,6 +23,20 @@ module FondKettle
                      "rinse_changes" => "Rinse", "liquid_c" => "Liquid goes in at", "cue" => "until you see",
                      "say" => "what to do", "end" => "until", "residue_per_g" => "Sauce left",
                      "oven_c" => "oven at" }.freeze
+
+        # What a way says of itself.
+        WHAT_IT_IS = { "name" => "Name", "gives" => "What it gives", "risks" => "What it risks",
+                       "disagrees" => "What it disagrees with others about" }.freeze
+        # Numbers of the rice: label and what a blank stands for.
+        RICE_NUMBERS = { "rinse_changes" => ["Rinse, changes of water", nil],
+                         "soak" => ["Soak, minutes", "Blank: the grain's usual"],
+                         "liquid_c" => ["Liquid goes in at, °C", "Blank: cold"],
+                         "residue_per_g" => ["Sauce left, g for 1 g rice", "Blank: none"] }.freeze
+        FINISHES = [%w[fluff fluff], %w[fold fold], ["turn", "turn out"], ["tip", "tip out"]].freeze
+        CRUSTS = [["", "not wanted"], %w[yes wanted]].freeze
+        # The lists of a way, their headings and the view of a row.
+        SECTIONS = { "base" => ["The base, before the rice goes in", :method_step],
+                     "stages" => ["On the heat", :method_stage] }.freeze
 
         # Traits of rice, and how many kinds have each.
         def grains_of_methods
@@ -36,12 +48,19 @@ module FondKettle
           Care::Kinds.for_section(section).map { |key| [key, Care::Kinds.fetch(key).word] }
         end
 
-        def drains
-          PotWords::DRAINS
+        # Choices of the rice: label and options.
+        def rice_choices
+          { "drain" => ["Drain", PotWords::DRAINS], "stir" => ["At the boil", PotWords::STIRS],
+            "finish" => ["In the end", FINISHES], "crust" => ["Crust at the bottom", CRUSTS] }
+        end
+
+        # The grain's usual soak is left blank.
+        def usual_blank(value)
+          value == "usual" ? "" : value
         end
 
         def lids
-          Vocabulary::LIDS - ["none"]
+          [["", "the pot's own"], %w[none open], *(Vocabulary::LIDS - ["none"])]
         end
 
         # Where the same stands as a file.
@@ -59,27 +78,13 @@ module FondKettle
           "#{kind.capitalize} #{Integer(index) + 1}, #{WRONG_AT.fetch(name, name)}"
         end
 
-        def row_wrong?(form, kind, index)
-          form.problems.any? { |problem| problem[:field].start_with?("#{kind}-#{index}-") }
+        def row_fields(form, kind, index, row)
+          RowFields.new(self, form, kind, index, row)
         end
 
-        # One field of a row; `row` has what was typed.
-        def row_field(form, kind, index, name, label, row, options: nil, hint: nil, wide: false)
-          id = "#{kind}-#{index}-#{name}"
-          about = { id: id, name: "#{kind}[#{index}][#{name}]", **described(id, hint, form.problems) }
-          drawn = field(id, label, control(about, row[name], options), hint, form.problems)
-          wide ? drawn.sub(%(class="field"), %(class="field is-wide")) : drawn
-        end
-
-        # A line of boxes to tick: `choices` of value and words.
-        def row_switches(name, label, choices, ticked)
-          boxes = choices.map do |value, words|
-            box = Html::Markup.tag("input", type: "checkbox", name: name, value: value,
-                                            **(Array(ticked).include?(value) ? { checked: "checked" } : {}))
-            %(<label class="choice">#{box} #{words}</label>)
-          end
-          %(<div class="choices" role="group" aria-label="#{label}"><span class="label">#{label}</span>) +
-            %(#{boxes.join}</div>)
+        # Does the step take as long as the onion's colour asks?
+        def by_colour?(row)
+          COLOURS.any? { |colour| !row[colour].to_s.empty? }
         end
 
         # "low, until grain and water are ready"

@@ -3,6 +3,7 @@
 require "rack/protection"
 require "tilt/erubi"
 require_relative "../ground/assets"
+require_relative "../ground/destinations"
 require_relative "../html/markup"
 
 module FondKettle
@@ -10,8 +11,7 @@ module FondKettle
     module Helpers
       # Pieces that all pages use.
       module Pages
-        PLACES = [["/", "Table"], ["/pot", "Pot"], ["/stove", "Stove"], ["/log", "Log"],
-                  ["/cupboard", "Cupboard"]].freeze
+        DESTINATIONS = Web::DESTINATIONS
 
         def asset(path)
           Assets.address(path)

@@ -12,6 +12,7 @@ require_relative "../forms/plan_form"
 require_relative "../helpers/dish_words"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
+require_relative "../presenters/dish_page"
 require_relative "place"
 
 module FondKettle
@@ -88,8 +89,8 @@ module FondKettle
         record = household.dishes.find(id_from(params["id"]))
         form = in_own_amount(record)
         @title = record[:title]
-        erb :dish, locals: { record: record, dish: household.dish(record), form: form,
-                             plan: form.ok? ? Methods::Planner.plan(form.request) : nil }
+        plan = Methods::Planner.plan(form.request) if form.ok?
+        erb :dish, locals: { shown: Presenters::DishPage.new(household, record, plan, form.problems) }
       end
 
       get "/:id/edit" do

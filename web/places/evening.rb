@@ -2,12 +2,14 @@
 
 require_relative "../../lib/fond_kettle/dishes/shopping"
 require_relative "../../lib/fond_kettle/dishes/supper"
-require_relative "../../lib/fond_kettle/formats/plan_json"
+require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "../../lib/fond_kettle/formats/shopping_list"
 require_relative "../forms/plan_form"
 require_relative "../helpers/dish_words"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
+require_relative "../presenters/evening"
+require_relative "../presenters/sheet"
 require_relative "place"
 
 module FondKettle
@@ -24,7 +26,7 @@ module FondKettle
         redirect "/evening?#{from_the_table}", 303 if params.key?("q")
         form = Forms::PlanForm.new(params, household)
         status 422 unless form.ok?
-        locals = { form: form, **answer(form) }
+        locals = { form: form, shown: form.ok? && form.dish ? shown(Presenters::Evening, form) : nil }
         # The script asks only for what a change moves.
         next part(:evening_change, **locals) if request.env["HTTP_X_KETTLE_PART"]
 
@@ -39,7 +41,7 @@ module FondKettle
         raise InvalidInput, form.problems unless form.ok?
 
         @title = form.dish ? form.dish.title : form.request.grain.name
-        erb :sheet, layout: false, locals: { form: form, **answer(form) }
+        erb :sheet, layout: false, locals: { shown: shown(Presenters::Sheet, form) }
       end
 
       get "/shopping.txt" do
@@ -60,12 +62,16 @@ module FondKettle
         Rack::Utils.build_nested_query(params.except("q", "grain", "portion"))
       end
 
-      def answer(form)
-        return { supper: nil, plan: nil, list: nil } unless form.ok?
-        return { supper: nil, list: nil, plan: Methods::Planner.plan(form.request) } unless form.dish
+      # What a presenter shows of the evening, with a dish or without.
+      def shown(presenter, form)
+        return presenter.new(household, form, Methods::Planner.plan(form.request)) unless form.dish
 
-        supper = Dishes::Laying.supper(form.dish, form.factor, form.base_request, servings: form.servings)
-        { supper: supper, plan: supper.plan, list: shopping(supper) }
+        supper = supper(form)
+        presenter.new(household, form, supper.plan, supper, shopping(supper))
+      end
+
+      def supper(form)
+        Dishes::Laying.supper(form.dish, form.factor, form.base_request, servings: form.servings)
       end
 
       def shopping(supper)
@@ -77,7 +83,7 @@ module FondKettle
         raise InvalidInput, form.problems unless form.ok?
         raise NotFound, "Choose a dish first." unless form.dish
 
-        answer(form)[:list]
+        shopping(supper(form))
       end
     end
   end

@@ -1,22 +1,23 @@
 # frozen_string_literal: true
 
 require_relative "../forms/fields"
+require_relative "../helpers/fields"
+require_relative "../presenters/cooked_pot"
 require_relative "place"
 
 module FondKettle
   module Web
     # What was cooked, how it came out, and what that taught.
     class LogPlace < Place
-      GRAIN = { "chalky" => "chalky, a raw core", "firm" => "too firm", "right" => "just right",
-                "soft" => "too soft",
-                "mushy" => "mushy" }.freeze
-      WETNESS = { "dry" => "too dry", "right" => "just right", "wet" => "too wet" }.freeze
-      FLOOR = { "clean" => "clean", "crust" => "a crust, as wanted", "burnt" => "burnt" }.freeze
+      helpers Helpers::Fields
+
+      SCALES = Presenters::CookedPot::SCALES
+      COLUMNS = Presenters::CookedPot::COLUMNS
       FIELDS = %w[grain wetness floor note].freeze
 
       get "/" do
         @title = "Log"
-        erb :log, locals: { cooks: household.cooks.finished }
+        erb :log, locals: { cooks: household.cooks.finished.map { |record| cooked(record) } }
       end
 
       get "/:id" do
@@ -46,10 +47,14 @@ module FondKettle
         show(cook, params, code: 409, clash: e.message)
       end
 
+      def cooked(record)
+        Presenters::CookedPot.new(household, record)
+      end
+
       def show(cook, typed, code: 200, problems: [], clash: nil)
         status code
         @title = cook[:title]
-        erb :log_entry, locals: { cook: cook, typed: typed, problems: problems, clash: clash }
+        erb :log_entry, locals: { cooked: cooked(cook), typed: typed, problems: problems, clash: clash }
       end
     end
   end

@@ -17,6 +17,7 @@ module FondKettle
       WORDS = Measure::UnitTable.measured.transform_values(&:shown).freeze
       FIRST = { "amount" => "2", "unit" => "us-cup", "to" => "g", "of" => "basmati" }.freeze
       KNOWN = { **Larder::Grains.all, **Larder::Ingredients.all }.freeze
+      THINGS = KNOWN.map { |key, thing| [key, thing.name.downcase] }.freeze
       SCHEMA = Schema.params do
         required(:amount).filled(Schema::TypedNumber, included_in?: -500..1_000_000)
         required(:unit).filled(:string, included_in?: WORDS.keys)
@@ -42,10 +43,13 @@ module FondKettle
         erb :measures, locals: { typed: typed, problems: problems, answer: answer }
       end
 
-      # The number, and what the house pours where it is a volume or a weight.
+      # The number in words, and what the house pours where it is a volume or a weight.
       def convert(amount:, unit:, to:, of:)
         number = Measure::Units.convert(amount, unit, to, g_per_ml: Larder::Density.g_ml(of))
-        [number, poured(amount, unit, of)]
+        shown = plain(number.round(number.abs < 10 ? 2 : 1))
+        words = poured(amount, unit, of)
+        [[shown, WORDS.fetch(to)[/\A[^,]+/]],
+         words && "In the house's own measures: **#{words}** of #{KNOWN.fetch(of).name.downcase}."]
       end
 
       def poured(amount, unit, key)

@@ -6,11 +6,13 @@ require_relative "../../lib/fond_kettle/methods/depth_rule"
 require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "../../lib/fond_kettle/methods/trial"
-require_relative "../drawings/course_drawing"
 require_relative "../forms/plan_form"
 require_relative "../helpers/drawers"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
+require_relative "../presenters/course"
+require_relative "../presenters/pot_answer"
+require_relative "../presenters/side_by_side"
 require_relative "place"
 
 module FondKettle
@@ -22,8 +24,6 @@ module FondKettle
       helpers Helpers::PotWords
       helpers Helpers::Drawers
 
-      OVERLAYS = { "lifted" => "with the lid lifted three times", "sea" => "at sea level",
-                   "own" => "your own way" }.freeze
       LIFTED_S = 30.0
       NEW = { "pots" => :pot, "cups" => :cup }.freeze
 
@@ -39,7 +39,7 @@ module FondKettle
         @title = "Side by side"
         plans = Methods::Comparison.plans(form.request, household.library.all.values,
                                           vessel_for: form.kit.method(:for_method))
-        erb :side_by_side, locals: { form: form, plans: plans }
+        erb :side_by_side, locals: { shown: Presenters::SideBySide.new(household, form, plans) }
       end
 
       # The course of the pot over time, and another laid over it.
@@ -49,8 +49,9 @@ module FondKettle
 
         @title = "The course of the pot"
         plan = Methods::Planner.plan(form.request, curve: true)
-        other = OVERLAYS.key?(params["with"]) ? overlay(plan, params["with"]) : nil
-        erb :course, locals: { form: form, plan: plan, other: other, with: params["with"] }
+        other = overlay(plan, params["with"])
+        shown = Presenters::Course.new(household, form, plan, other, params["with"])
+        erb :course, locals: { shown: shown }
       end
 
       # Starts cooking this plan.
@@ -87,24 +88,27 @@ module FondKettle
       end
 
       def show(form, code: 200, adding: {})
-        plan = Methods::Planner.plan(form.request) if form.ok?
+        shown = answer(form, Methods::Planner.plan(form.request)) if form.ok?
         status(form.ok? ? code : 422)
-        locals = { form: form, plan: plan, answer: plan && Formats::PlanJson.call(plan),
-                   **own_rule(form, plan), rule: rule(plan) }
         # The script asks only for what a change moves.
-        return part(:pot_change, **locals) if request.env["HTTP_X_KETTLE_PART"]
+        return part(:pot_change, form: form, shown: shown) if request.env["HTTP_X_KETTLE_PART"]
 
         @title = "Pot"
         @script = "pot.js"
-        erb :pot, locals: { **locals, adding: adding }
+        erb :pot, locals: { form: form, shown: shown, adding: adding }
+      end
+
+      def answer(form, plan)
+        Presenters::PotAnswer.new(household, form, plan, Formats::PlanJson.call(plan),
+                                  **own_rule(form, plan), rule: rule(plan))
       end
 
       # What comes of the cook's own water, where it is given.
       def own_rule(form, plan)
-        return { own: nil, own_g: nil } unless plan && form.own_rule
+        return { own: nil, own_g: nil } unless form.own_rule
 
         kind, amount = form.own_rule
-        own_g = own_rules(plan).liquid_g(kind, amount)
+        own_g = Methods::OwnRule.of(plan, kitchen[:finger_mm]).liquid_g(kind, amount)
         { own: Methods::Trying.run(plan.request, own_g.clamp(0.0, Forms::Limits::LIQUID_G.max)),
           own_g: own_g }
       end
@@ -132,7 +136,7 @@ module FondKettle
 
       # The rule of depth that the plan's method goes by, judged in this pot.
       def rule(plan)
-        return unless plan&.method&.rule
+        return unless plan.method.rule
 
         Methods::DepthRules.judge(plan, plan.method.rule == "finger" ? kitchen[:finger_mm] : 0.0)
       end

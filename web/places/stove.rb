@@ -1,13 +1,10 @@
 # frozen_string_literal: true
 
 require "json"
-require_relative "../../lib/fond_kettle/ground/words"
 require_relative "../../lib/fond_kettle/methods/remedies"
-require_relative "../../lib/fond_kettle/stove/cook"
-require_relative "../drawings/level_drawing"
 require_relative "../forms/pour_form"
 require_relative "../helpers/fields"
-require_relative "../helpers/pot_words"
+require_relative "../presenters/cooking"
 require_relative "place"
 
 module FondKettle
@@ -15,10 +12,9 @@ module FondKettle
     # Cook along. All times are kept by the server; a page only counts them down.
     class StovePlace < Place
       helpers Helpers::Fields
-      helpers Helpers::PotWords
 
       SIGNS = Methods::Remedies::SIGNS
-      CUES = Words.of("cues")
+      CUES = Presenters::Cooking::CUES
 
       get "/" do
         cooking = household.cooks.on_the_stove
@@ -34,7 +30,7 @@ module FondKettle
       # What another device compares with, to know whether something has changed.
       get "/:id/state" do
         content_type :json
-        JSON.generate(state: state(household.cooks.find(id_from(params["id"]))))
+        JSON.generate(state: cooking(household.cooks.find(id_from(params["id"]))).state)
       end
 
       # Leaves task `from` for task `to` (ids). Another device may have left it already;
@@ -100,15 +96,8 @@ module FondKettle
         household.cooks.find(id)[:plan][:tasks].map { |task| task[:id] }
       end
 
-      def state(record)
-        "#{record[:events].size}-#{record[:finished_at] ? 'done' : 'open'}-#{record[:poured_g]}"
-      end
-
-      # The pot as it should stand now, or nil before the heat is on.
-      def level_drawing(cook)
-        return unless cook.plan[:levels] && cook.heat_on_at
-
-        Drawings::LevelDrawing.new(cook.plan, cook.on_heat_s(now) / 60.0).to_s
+      def cooking(record)
+        Presenters::Cooking.new(household, record, now)
       end
 
       def show(record, code: 200, pour: nil)
@@ -117,9 +106,8 @@ module FondKettle
         @title = "Stove"
         @script = "stove.js"
         @body_class = "at-stove"
-        cups = household.values(:cups)
-        erb :stove, locals: { record: record, cook: Stove::Cook.new(record[:plan], record[:events]),
-                              pour: pour || Forms::PourForm.blank(record[:poured_g], cups), cup: cups.first }
+        pour ||= Forms::PourForm.blank(record[:poured_g], household.values(:cups))
+        erb :stove, locals: { shown: cooking(record), pour: pour }
       end
     end
   end

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "uri"
+require_relative "../helpers/dish_words"
 require_relative "../helpers/pot_words"
 require_relative "place"
 
@@ -9,12 +10,13 @@ module FondKettle
     # The first page: who eats, which dish, when, what is in the cupboard.
     class TablePlace < Place
       helpers Helpers::PotWords
+      helpers Helpers::DishWords
 
       get "/" do
         @title = "Table"
         @script = "search.js"
         erb :table, locals: { who: params["who"], found: household.dishes.search(text_param("q")),
-                              eaters: household.shelf(:eaters).all, bags: household.shelf(:bags).all,
+                              eaters: household.values(:eaters), bags: household.values(:bags),
                               cooking: household.cooks.on_the_stove,
                               latest: household.cooks.finished(most: 1).first }
       end
@@ -26,6 +28,25 @@ module FondKettle
       end
 
       private
+
+      # "regular, adult, no milk"
+      def seat_note(eater)
+        avoids = "no #{eater.avoids.join(', ')}" unless eater.avoids.empty?
+        [eater.appetite, eater.age.tr("-", " "), *avoids].join(", ")
+      end
+
+      # How many more eat, and what is cooked for another day: name, label, usual number.
+      def numbers(eaters)
+        [eaters.empty? ? ["guests", "People", 2] : ["guests", "Guests", 0], ["boxes", "Lunch boxes", 0],
+         ["freezer", "For the freezer", 0]]
+      end
+
+      # Rice to choose from: the house's bags, or every grain: [grain, name, what is left].
+      def rices(bags)
+        return grain_choices if bags.empty?
+
+        bags.map { |bag| [bag.grain, bag.name, "#{grams(bag.left_g)} left"] }
+      end
 
       # Path and query of our own page that the form was sent from.
       def page_before

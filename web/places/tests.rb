@@ -103,7 +103,8 @@ module FondKettle
         volume_ml = typed[:count] * cup[:ml]
         height_mm = Pot::KitTest.height_mm(volume_ml, pot[:diameter_mm])
         unless Forms::Limits::HEIGHT_MM.cover?(height_mm)
-          raise InvalidInput.at("count", "gives a pot #{height_mm.round} mm high; a pot is 30 to 600 mm high")
+          raise InvalidInput.at("count", "gives a pot #{height_mm.round} mm high; a pot is " \
+                                         "#{between(Forms::Limits::HEIGHT_MM)} mm high")
         end
 
         change(:pots, pot, height_mm: height_mm.round(1))
@@ -134,11 +135,16 @@ module FondKettle
         watts = Pot::KitTest.high_w(household.value(:pots, pot), typed[:water_g], typed[:from_c], boil_c,
                                     typed[:minutes])
         unless Forms::Limits::HIGH_W.cover?(watts)
-          raise InvalidInput.at("minutes", "gives #{watts.round} W; a burner gives 1 to 10000 W")
+          raise InvalidInput.at("minutes", "gives #{watts.round} W; a burner gives " \
+                                           "#{between(Forms::Limits::HIGH_W)} W")
         end
 
         change(:burners, burner, high_w: watts.round.to_f)
         "#{burner[:name]}: #{plain(burner[:high_w])} → #{watts.round} W into the pot on high."
+      end
+
+      def between(range)
+        "#{range.min} to #{range.max}"
       end
 
       def height!(typed)

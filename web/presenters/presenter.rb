@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../helpers/numbers"
-require_relative "../helpers/water_words"
+require_relative "water_words"
 
 module FondKettle
   module Web
@@ -12,7 +13,7 @@ module FondKettle
       # sentence has ** around what is bold.
       class Presenter
         include Helpers::Numbers
-        include Helpers::WaterWords
+        include WaterWords
 
         def initialize(household)
           @household = household
@@ -24,6 +25,27 @@ module FondKettle
 
         def kitchen
           @kitchen ||= household.kitchen
+        end
+
+        # "18:05": so many minutes before serving, or nil where no time is set.
+        def clock_before(serve, before_min)
+          hours, mins = serve.to_s.match(/\A(\d\d):(\d\d)\z/)&.captures&.map(&:to_i)
+          return unless hours
+
+          at = ((hours * 60) + mins - before_min.ceil) % 1440
+          format("%02d:%02d", at / 60, at % 60)
+        end
+
+        # "; **start at 18:05**", or nil.
+        def start_at(serve, before_min)
+          start = clock_before(serve, before_min)
+          start && "; **start at #{start}**"
+        end
+
+        # The smallest pot of the cupboard of a vessel's kind that takes a load, or nil.
+        def smallest_fitting(pots, vessel, load, liquid_g)
+          pots.select { |pot| pot.kind == vessel.kind && Pot::Fitting.check(load, liquid_g, pot).fits? }
+              .min_by(&:volume_ml)
         end
       end
     end

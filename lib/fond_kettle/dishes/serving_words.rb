@@ -12,7 +12,12 @@ module FondKettle
     # An amount as a cook measures it: `words` in the measures of the house, `weight`
     # on its scale (nil: not known), `g` what the words stand for, `error` the share
     # by which rounding moved it.
-    Measured = Value.define(:words, :weight, :g, :error) do
+    Measured = Value.define(:words, :weight, :g, :error, :counted) do
+      # Not counted in pieces, where nothing else is said.
+      def self.of(words:, weight:, g:, error:, counted: false)
+        new(words: words, weight: weight, g: g, error: error, counted: counted)
+      end
+
       # "+4 %", or nil where nobody could measure the difference.
       def off
         return if error.abs < 0.01
@@ -36,7 +41,7 @@ module FondKettle
       # The Measured of a Scaled.
       def say(scaled)
         line = scaled.line
-        return Measured.new(words: "to taste", weight: nil, g: nil, error: 0.0) unless scaled.amount
+        return Measured.of(words: "to taste", weight: nil, g: nil, error: 0.0) unless scaled.amount
         return pieces(scaled) if Measure::UnitTable.piece?(line.unit)
         return grams(scaled.g, line.ingredient) if Measure::UnitTable.mass?(line.unit)
 
@@ -50,8 +55,8 @@ module FondKettle
         ml = exact_g / ingredient.g_ml
         cups = Measure::Spoken.say(ml, @house) if too_little || POURED.include?(ingredient.aisle)
         g = too_little ? Measure::Spoken.measured_ml(ml, @house) * ingredient.g_ml : scale_g
-        Measured.new(words: cups, weight: too_little ? nil : @house.weighed(exact_g), g: g,
-                     error: error(g, exact_g))
+        Measured.of(words: cups, weight: too_little ? nil : @house.weighed(exact_g), g: g,
+                    error: error(g, exact_g))
       end
 
       private
@@ -63,8 +68,8 @@ module FondKettle
         return by_weight(scaled) if scaled.g && steps.last < 1 && error(count, scaled.amount).abs > CLOSE
 
         g = scaled.g && (scaled.g * count / scaled.amount)
-        Measured.new(words: count(count, scaled.line), weight: weight(g), g: g,
-                     error: error(count, scaled.amount))
+        Measured.of(words: Measure::Amounts.say(count, scaled.line.unit), weight: weight(g), g: g,
+                    error: error(count, scaled.amount), counted: true)
       end
 
       # What can be cut is halved, and quartered where halves are too coarse.
@@ -84,20 +89,11 @@ module FondKettle
         @house.weighed(grams) if grams && grams >= 1
       end
 
-      def count(count, line)
-        number = Measure::Numeral.write(count)
-        if line.unit == Measure::UnitTable::PIECE
-          number
-        else
-          "#{number} #{Measure::Amounts.label(line.unit, count)}"
-        end
-      end
-
       def volume(exact_ml, g_ml)
         poured_ml = Measure::Spoken.measured_ml(exact_ml, @house)
-        Measured.new(words: Measure::Spoken.say(exact_ml, @house), weight: weight(exact_ml * g_ml),
-                     g: poured_ml * g_ml,
-                     error: error(poured_ml, exact_ml))
+        Measured.of(words: Measure::Spoken.say(exact_ml, @house), weight: weight(exact_ml * g_ml),
+                    g: poured_ml * g_ml,
+                    error: error(poured_ml, exact_ml))
       end
 
       def error(had, exact)

@@ -2,8 +2,6 @@
 
 require_relative "../larder/names"
 require_relative "../measure/amounts"
-require_relative "../measure/numeral"
-require_relative "../measure/unit_table"
 require_relative "dish"
 
 module FondKettle
@@ -27,14 +25,7 @@ module FondKettle
 
       # "2 cups", "1.5", nil where there is no amount.
       def amount(line)
-        return unless line.amount
-
-        number = Measure::Numeral.write(line.amount)
-        if line.unit == Measure::UnitTable::PIECE
-          number
-        else
-          "#{number} #{Measure::Amounts.label(line.unit, line.amount)}"
-        end
+        Measure::Amounts.say(line.amount, line.unit) if line.amount
       end
     end
   end

@@ -13,6 +13,11 @@ module FondKettle
     # Finds a schema.org Recipe in a page's source or in JSON-LD and makes a Draft of
     # it. Markup in its texts is taken off and never kept.
     class RecipePage
+      NO_RICE = "No rice with an amount was found among the ingredients; say how much."
+      MORE_RICE = "More than one rice is written; the first counts, the rest stands among the lines."
+      NO_WAY = "Which way of cooking it wants is not in such data; the covered pot is put in. " \
+               "Choose the right one."
+      STEPS_KEPT = "Its instructions are kept as a note; the steps of the way of cooking are ours."
       TAKEN = %w[@context @type @id name recipeYield yield recipeIngredient ingredients recipeInstructions
                  description].freeze
       # "Serves 4", "four servings"; not "a crowd".
@@ -138,23 +143,14 @@ module FondKettle
       end
 
       def left_out(recipe, rice, yield_said, broken)
-        [(if yield_said
-            "How many it serves#{": “#{yield_said}”" unless yield_said.empty?} was not understood; " \
-              "4 is put in."
-          end),
-         ("No rice with an amount was found among the ingredients; say how much." if rice.empty?),
-         (if rice.size > 1
-            "More than one rice is written; the first counts, " \
-              "the rest stands among the lines."
-          end),
-         "Which way of cooking it wants is not in such data; the covered pot is put in. " \
-         "Choose the right one.",
-         (if recipe["recipeInstructions"]
-            "Its instructions are kept as a note; " \
-              "the steps of the way of cooking are ours."
-          end),
+        [(yield_not_understood(yield_said) if yield_said), (NO_RICE if rice.empty?),
+         (MORE_RICE if rice.size > 1), NO_WAY, (STEPS_KEPT if recipe["recipeInstructions"]),
          ("#{broken} damaged block of data was passed over." if broken.positive?),
          *(recipe.keys - TAKEN).map { |key| "Left out: #{plain(key)}." }].compact
+      end
+
+      def yield_not_understood(said)
+        "How many it serves#{": “#{said}”" unless said.empty?} was not understood; 4 is put in."
       end
 
       def texts(node)

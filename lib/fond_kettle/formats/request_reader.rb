@@ -8,12 +8,12 @@ require_relative "../kit/vessel"
 require_relative "../larder/grains"
 require_relative "../larder/ingredients"
 require_relative "../measure/cup"
-require_relative "../measure/units"
 require_relative "../methods/loading"
 require_relative "../methods/request"
 require_relative "../methods/library"
 require_relative "../pot/stage"
 require_relative "request_schema"
+require_relative "rice_reader"
 require_relative "unknown_keys"
 
 module FondKettle
@@ -21,8 +21,6 @@ module FondKettle
     # Reads the contract's JSON into a Request. Every failure is told together, as
     # InvalidInput with the field's path ("vessel.diameter_mm").
     class RequestReader
-      OWN_MEASURE = "measure"
-
       # JSON text to a hash. Raises InvalidInput for text that is no JSON object.
       def self.parse(text)
         unless text.dup.force_encoding(Encoding::UTF_8).valid_encoding?
@@ -53,10 +51,10 @@ module FondKettle
         given = { drain: @data[:drain], rinse_changes: @data.dig(:rinse, :changes),
                   soak_min: @data.dig(:soak, :minutes), water_c: @data.dig(:soak, :water_c),
                   altitude_m: @data[:altitude_m], hands: @data[:hands] }.compact
-        @request ||= Methods::Request.of(method: method, grain: grain, rice_g: rice_g, texture: texture,
+        @request ||= Methods::Request.of(method: method, grain: grain, rice_g: rice.rice_g, texture: texture,
                                          choices: choices, vessel: vessel, burner: burner,
-                                         additions: additions, eaters: eaters,
-                                         measures: Measure::House.with(cup), **given)
+                                         additions: additions, eaters: rice.eaters,
+                                         measures: Measure::House.with(measure), **given)
       end
 
       # What the cook poured, g. Raises InvalidInput when it is not given.
@@ -102,42 +100,8 @@ module FondKettle
         @grain ||= Larder::Grains.fetch(@data[:grain])
       end
 
-      def rice_g
-        grams = @data[:rice][:people] ? for_people : for_amount
-        return grams if Limits::RICE_G.cover?(grams)
-
-        raise InvalidInput.at("rice.amount", "must come to between #{Limits::RICE_G.min} and " \
-                                             "#{Limits::RICE_G.max} g of rice", received: grams.round(2))
-      end
-
-      def for_people
-        raise InvalidInput.at("rice", "must have an amount or people, not both") if @data[:rice].key?(:amount)
-
-        Table::Portions.rice_g(eaters, method.portion)
-      end
-
-      def eaters
-        (@data[:rice][:people] || []).map { |person| Table::Eater.of(**person) }.freeze
-      end
-
-      def for_amount
-        amount, unit = @data[:rice].values_at(:amount, :unit)
-        raise InvalidInput.at("rice", "must have an amount or people") unless amount
-        unless unit
-          raise InvalidInput.at("rice.unit",
-                                "must be given with rice.amount: g, kg, oz, lb, a cup, ml or measure")
-        end
-
-        weigh(amount, unit)
-      end
-
-      def weigh(amount, unit)
-        return amount * cup.ml * grain.rho_g_ml if @data[:measure] && [OWN_MEASURE, cup.name].include?(unit)
-
-        Measure::Units.grams(amount, unit, grain.rho_g_ml)
-      rescue InvalidInput => e
-        raise InvalidInput.at("rice.#{e.problems.first[:field]}", e.problems.first[:message],
-                              received: unit || amount)
+      def rice
+        @rice ||= RiceReader.new(@data[:rice], grain, measure, method.portion)
       end
 
       def texture
@@ -184,9 +148,9 @@ module FondKettle
         raise InvalidInput.at("additions.#{index}.ingredient", e.problems.first[:message], received: key)
       end
 
-      def cup
-        measure = @data[:measure]
-        measure ? Measure::Cup.new(id: nil, **measure) : Measure::US_CUP
+      # The caller's own cup, or nil.
+      def measure
+        @data[:measure] && Measure::Cup.new(id: nil, **@data[:measure])
       end
 
       def stage(given, index)

@@ -49,6 +49,12 @@ module FondKettle
         count <= 1 ? unit : Measure.plural(unit)
       end
 
+      # As a cook writes it: "1 1/2 cups", "2 cloves", "3".
+      def self.say(number, unit)
+        written = Numeral.write(number)
+        unit == UnitTable::PIECE ? written : "#{written} #{label(unit, number)}"
+      end
+
       # `cups`: the house's own (Cup); `families`: what may be measured.
       def initialize(cups: [], families: INGREDIENT)
         @cups = cups.flat_map { |cup| [[cup.name, cup], [cup.named(2), cup]] }

@@ -16,6 +16,11 @@ module FondKettle
                 "g" => "grams of water", "cup" => "cups of water",
                 "mark" => "cups to the mark, as the empty bowl holds" }.freeze
 
+      # The rules of a Plan's pot and cup, for a finger whose joint is `finger_mm`.
+      def self.of(plan, finger_mm)
+        new(plan.load, plan.request.vessel, plan.request.measures.cup, finger_mm: finger_mm)
+      end
+
       # The plan's `load` (Pot::Load) and `vessel`, the house's `cup`.
       def initialize(load, vessel, cup, finger_mm: FINGER_MM)
         @load = load

@@ -1,8 +1,10 @@
 # frozen_string_literal: true
 
+require_relative "../ground/words"
 require_relative "../measure/gas_mark"
 require_relative "../measure/rounding"
 require_relative "../measure/units"
+require_relative "../phases/balance"
 require_relative "../pot/depth"
 require_relative "amounts"
 require_relative "loading"
@@ -15,6 +17,7 @@ module FondKettle
       DRAIN = { "quick" => "tip the water off", "shaken" => "shake the sieve well",
                 "long" => "leave it 10 min in the sieve", "air-dried" => "spread it out and leave it an hour",
                 "cooked-in" => "" }.freeze
+      BALANCE = Words.of("balance")
       # Less than this over the rice looks level with it.
       SEEN_MM = 1.5
       OVER_LEVEL = "the liquid stands %d mm over the rice; the lid lets that out later"
@@ -100,11 +103,8 @@ module FondKettle
       end
 
       def balance
-        terms = [[@balance.uptake_g, "taken up"], [@balance.loss_g, "lost as steam"],
-                 [@balance.drunk_g, "drunk by dry food"], [@balance.residue_g, "left as sauce"],
-                 [@balance.drained_g, "poured off"], [@balance.cloth_g, "into the cloth"],
-                 [-@balance.soak_gain_g, "already in the grain"],
-                 [-@balance.surface_g, "clinging to it"], [-@balance.brought_g, "brought by the rest"]]
+        terms = Phases::SINKS.map { |key| [@balance.public_send(key), BALANCE.fetch(key.to_s)] } +
+                Phases::SOURCES.map { |key| [-@balance.public_send(key), BALANCE.fetch(key.to_s)] }
         worth_saying = terms.reject { |grams, _| grams.abs < 0.5 }
         worth_saying.map { |grams, what| "#{grams.negative? ? '−' : '+'} #{grams.abs.round} g #{what}" }
                     .join(" ").delete_prefix("+ ")

@@ -15,6 +15,9 @@ module FondKettle
       # for an adult.
       MOST_SALT_G = 2.0
 
+      DEEPEST_MM = Pot::Fitting::DEEPEST_MM.round
+      THINNEST_MM = Pot::Fitting::THINNEST_MM.round
+
       module_function
 
       # Of a Request whose `last` phase (Phases::Phase) took this `run` and has this `fit`.
@@ -35,12 +38,13 @@ module FondKettle
                       when "pot-too-small" then "Too much for this pot. #{split(fit)}"
                       when "boils-over"
                         "The pot is #{percent(fit.fill_before)} full before it boils; " \
-                        "above 67 % it boils over. #{split(fit)}"
+                        "above #{percent(Pot::Fitting::BOIL_SHARE)} it boils over. #{split(fit)}"
                       when "bed-too-deep"
-                        "The cooked bed is #{fit.bed_mm.round} mm deep; over 100 mm it cooks unevenly."
+                        "The cooked bed is #{fit.bed_mm.round} mm deep; over #{DEEPEST_MM} mm " \
+                        "it cooks unevenly."
                       when "bed-too-thin"
-                        "The cooked bed is only #{fit.bed_mm.round} mm deep; under 15 mm it scorches. " \
-                        "Take a narrower pot."
+                        "The cooked bed is only #{fit.bed_mm.round} mm deep; under #{THINNEST_MM} mm " \
+                        "it scorches. Take a narrower pot."
                       end)
       end
 

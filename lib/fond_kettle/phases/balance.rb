@@ -13,5 +13,9 @@ module FondKettle
     # `load` the Load as it was cooked.
     Balance = Value.define(:liquid_g, :uptake_g, :loss_g, :residue_g, :soak_gain_g, :surface_g, :brought_g,
                            :drunk_g, :drained_g, :cloth_g, :spare_g, :run, :slope, :load)
+    # Where its water comes from beside what is poured, and where it goes; their words are
+    # the list "balance" of data/words.yml.
+    SOURCES = %i[soak_gain_g surface_g brought_g].freeze
+    SINKS = %i[uptake_g drunk_g residue_g drained_g cloth_g loss_g].freeze
   end
 end

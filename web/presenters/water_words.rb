@@ -4,11 +4,10 @@ require_relative "../../lib/fond_kettle/measure/spoken"
 require_relative "../../lib/fond_kettle/methods/amounts"
 require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../../lib/fond_kettle/pot/depth"
-require_relative "../drawings/balance_drawing"
 
 module FondKettle
   module Web
-    module Helpers
+    module Presenters
       # Amounts of water as the pages say them: in the house's measures, as ratio and
       # depth, how sure they are, and what to pour off or add.
       module WaterWords
@@ -27,10 +26,6 @@ module FondKettle
         # The water of a plan, or so much of it, in the house's measures.
         def poured(plan, amount_g = plan.liquid_g)
           Methods::Amounts.in_cups(amount_g, plan.load, plan.request.measures)
-        end
-
-        def balance_drawing(answer, measures)
-          Drawings::BalanceDrawing.new(answer, measures)
         end
 
         # The amounts of a remedy ({add_g, off_g, minutes}), a sentence each; `measures`:
@@ -65,14 +60,9 @@ module FondKettle
           high_g - low_g
         end
 
-        def own_rules(plan)
-          Methods::OwnRule.new(plan.load, plan.request.vessel, plan.request.measures.cup,
-                               finger_mm: kitchen[:finger_mm])
-        end
-
         # The planned water in the other ways of saying it; a mark only for a bowl that has some.
         def said_otherwise(plan, form)
-          ways = own_rules(plan)
+          ways = Methods::OwnRule.of(plan, kitchen[:finger_mm])
           volume, weight, finger = %w[volume weight finger].map { |kind| ways.amount(kind, plan.liquid_g) }
           depth = Pot::Depth.words(ways.amount("depth", plan.liquid_g))
           depth = "#{depth} (#{plain(finger.round(2))} finger joints)" if finger.positive?

@@ -7,13 +7,14 @@ require_relative "../forms/plan_form"
 require_relative "../forms/method_form"
 require_relative "../helpers/fields"
 require_relative "../helpers/method_words"
+require_relative "../presenters/tried"
 require_relative "place"
 
 module FondKettle
   module Web
     # The household's own methods: copied from one that is there, edited in fields or
     # as the file that they are, and tried before they are kept.
-    class MethodsPlace < Place
+    class WaysPlace < Place
       helpers Helpers::Fields
       helpers Helpers::MethodWords
 
@@ -85,7 +86,8 @@ module FondKettle
       def edit(form, code: 200, was: version_of(form.key), tried: nil, clash: nil)
         status code
         @title = "A way of your own"
-        erb :method, locals: { form: form, was: was, tried: tried, clash: clash }
+        shown = tried && Presenters::Tried.new(household, tried)
+        erb :method, locals: { form: form, was: was, tried: shown, clash: clash }
       end
 
       def edit_file(text, code: 200, was: version_of(key_of(text)), problem: nil)

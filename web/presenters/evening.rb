@@ -1,0 +1,155 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/dishes/dish"
+require_relative "supper_words"
+
+module FondKettle
+  module Web
+    module Presenters
+      # One dish for one evening: how much of everything, what to get, what starts when.
+      class Evening < SupperWords
+        # A row of amounts: as written, tonight's two ways of saying it, and why.
+        Row = Value.define(:name, :note, :written, :first, :second, :why, :moved)
+        # The smallest change that a number tells.
+        SAME = 0.005
+
+        # Into how many equal pots, or nil.
+        def batches
+          supper.batches if supper.batches > 1
+        end
+
+        def rice_weight
+          rice.weight
+        end
+
+        def rice_name
+          rice.name
+        end
+
+        def rice_measured
+          rice.words
+        end
+
+        def rice_line
+          table = ", #{form.heads} at the table" if form[:for] == "people"
+          "for #{portions} regular portions#{table}; **#{grams(supper.cooked_rice_g)}** cooked"
+        end
+
+        def time_line
+          "**#{minutes(plan.total_min)}** in all#{start_at(form[:serve], plan.total_min)}"
+        end
+
+        def verdict
+          plan.verdict
+        end
+
+        def as_written
+          dish = supper.dish
+          same = (supper.factor - 1).abs < SAME
+          times = same ? "The dish" : "#{plain(supper.factor.round(2))} times the dish"
+          "#{times} as written (for #{plain(dish.serves)}, #{grams(dish.rice_g)} rice)."
+        end
+
+        def warnings
+          supper.warnings.map(&:say)
+        end
+
+        # What each of several pots gets.
+        def split
+          "**In #{batches} equal pots.** It is too much for one #{plan.request.vessel.name}: " \
+            "each gets **#{weighed(plan.load.rice_g)}** rice and **#{weighed(plan.liquid_g)}** liquid " \
+            "(#{poured(plan)}), and 1/#{batches} of everything else."
+        end
+
+        # A pot of the cupboard that takes it all, or nil.
+        def roomier
+          whole = plan.load.times(supper.batches)
+          smallest_fitting(form.shelves.pots, plan.request.vessel, whole, supper.liquid_g)
+        end
+
+        # Rows by heading (nil: the rice itself, and water that the dish does not name).
+        def rows
+          groups = list.ready.group_by(&:stage).map do |stage, things|
+            [Dishes::STAGES.fetch(stage).capitalize, things.map { |ready| row(ready) }]
+          end
+          [[nil, [plain_row(rice, grams(supper.dish.rice_g), nil)]], *groups, *water_rows]
+        end
+
+        def liquid_note
+          before = supper.before
+          dish = supper.dish
+          ratio = plain((before.liquid_g / dish.rice_g).round(2))
+          tonight = plain((plan.liquid_g / plan.load.rice_g).round(2))
+          ["Liquid as written, in this pot: #{grams(before.liquid_g)} for #{grams(dish.rice_g)} rice, " \
+           "#{ratio} to 1; tonight #{tonight} to 1. The pot's own loss does not grow with the rice.",
+           *changed_minutes].join(" ")
+        end
+
+        def salt
+          sources = supper.salt.sources.map { |name, g| "#{name} #{plain(g.round(1))} g" }.join(", ")
+          said = "**#{plain(supper.salt.serving_g.round(1))} g** salt a portion " \
+                 "(#{supper.salt.sodium_mg.round} mg sodium)"
+          sources.empty? ? "#{said}." : "#{said}: #{sources}."
+        end
+
+        def allergens
+          known = "Contains **#{supper.allergens.join(', ')}**."
+          known = "None of the named allergens is known in it." if supper.allergens.empty?
+          "#{known} Check every packet."
+        end
+
+        # What to get, by aisle, in words.
+        def to_buy
+          list.to_buy.group_by(&:aisle).map do |aisle, items|
+            ["#{aisle.capitalize}:", items.map { |item| bought(item) }.join("; ")]
+          end
+        end
+
+        private
+
+        def bought(item)
+          item.have_g.positive? ? "#{item} of which #{grams(item.have_g)} are there" : item.to_s
+        end
+
+        # Pieces are counted first, everything else weighed first.
+        def row(ready)
+          said = [ready.measured.weight, ready.measured.words].compact
+          said.reverse! if ready.measured.counted
+          rounded = ready.measured.off && "rounded #{ready.measured.off}"
+          Row.new(name: ready.name, note: ready.note, written: written(ready), first: said.first,
+                  second: said[1], why: [ready.scaled.why, rounded].compact.join(" "),
+                  moved: !ready.scaled.why.nil?)
+        end
+
+        def plain_row(amount, written, why)
+          Row.new(name: amount.name, note: "", written: written, first: amount.weight, second: amount.words,
+                  why: why, moved: !why.nil?)
+        end
+
+        def water_rows
+          return [] unless water
+
+          [[nil, [plain_row(water, nil, "The water model says how much this pot wants.")]]]
+        end
+
+        # The line's amount before scaling, in the cook's own words.
+        def written(ready)
+          line = supper.lines.map(&:line)
+                       .find { |written| written.name == ready.name && written.stage == ready.stage }
+          Dishes::Written.amount(line) || (line.main_liquid? ? "as it takes" : "to taste")
+        end
+
+        # Tasks whose time the amount changes.
+        def changed_minutes
+          written = supper.before.tasks.to_h { |task| [task.id, task.told_min] }
+          plan.tasks.filter_map do |task|
+            was_min = written[task.id]
+            next unless was_min && (was_min - task.told_min).abs >= 1
+
+            "#{task.say[/\A[^,:(]+/]}: #{minutes(was_min)} → **#{minutes(task.told_min)}**."
+          end
+        end
+      end
+    end
+  end
+end

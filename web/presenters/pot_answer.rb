@@ -1,0 +1,168 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/methods/own_rule"
+require_relative "../drawings/balance_drawing"
+require_relative "../drawings/pot_drawing"
+require_relative "presenter"
+
+module FondKettle
+  module Web
+    module Presenters
+      # What comes of a plan, as the Pot page says it.
+      class PotAnswer < Presenter
+        # A warning, and where a tap mends it (nil: nowhere).
+        Warned = Value.define(:say, :address, :link)
+
+        attr_reader :form, :plan, :answer
+
+        # `answer`: the plan as Formats::PlanJson has it; `own`: what comes of the cook's own
+        # water (Methods::Trial) and how much that is, g; `rule`: a judged rule of depth.
+        # The last three may be nil.
+        def initialize(household, form, plan, answer, own: nil, own_g: nil, rule: nil)
+          super(household)
+          @form = form
+          @plan = plan
+          @answer = answer
+          @own = own
+          @own_g = own_g
+          @rule = rule
+        end
+
+        # How much liquid, as the house's scale shows it.
+        def liquid
+          weighed(answer[:liquid][:g])
+        end
+
+        # What is poured.
+        def liquid_name
+          form.dish&.main_liquid&.name || "water"
+        end
+
+        def rice_line
+          rice = "for **#{weighed(answer[:rice][:g])}** rice, **#{answer[:rice][:measured]}**"
+          form[:for] == "people" ? "#{rice}, #{form.heads} at the table" : rice
+        end
+
+        def time_line
+          total, hands_on = answer[:minutes].values_at(:total, :hands_on)
+          "**#{minutes(total)}** in all, #{minutes(hands_on)} hands on#{start_at(form[:serve], total)}"
+        end
+
+        def comes_out
+          "Comes out **#{answer[:verdict]}**#{top_and_floor(answer[:floor_and_top])}"
+        end
+
+        def range
+          low, high = answer[:liquid].values_at(:low_g, :high_g)
+          "8 times in 10 between **#{grams(low)}** and **#{grams(high)}**; " \
+            "most depends on #{SPREAD_WORDS.fetch(plan.spread.largest)}."
+        end
+
+        # What would narrow the range: [address or nil, words, what the range is then], or nil.
+        def narrowing
+          link, words = narrower(plan.spread)
+          return unless words
+
+          least, most = plan.spread.then_g
+          [link, words, ", and it is **#{grams(least)}** to **#{grams(most)}**."]
+        end
+
+        # What goes in beside the rice and is not counted yet.
+        def not_counted
+          form.beside.asked
+        end
+
+        def warnings
+          answer[:warnings].map do |warning|
+            address, link = way_out(warning)
+            Warned.new(say: warning[:say], address: address, link: link)
+          end
+        end
+
+        # What the kitchen has learned, or nil.
+        def learned
+          form.lesson.because && "**Learned here.** #{form.lesson.because}"
+        end
+
+        def learning_left?
+          form[:lesson] == "leave"
+        end
+
+        # How the cook's own water comes out, and that sentence, or nil.
+        def own_verdict
+          @own&.verdict
+        end
+
+        def own_way
+          "**Your way:** #{weighed(@own_g)} (#{spoken(@own_g, form)}) **comes out #{@own.verdict}** here" \
+            "#{top_and_floor(@own.floor_and_top)}. Right is #{weighed(answer[:liquid][:g])}, " \
+            "#{parts(answer[:liquid][:ratio_by_volume])} to 1 by cup."
+        end
+
+        # What would save it.
+        def own_rescue
+          @own.rescue.map do |remedy|
+            [remedy.say, *remedy_amounts(remedy.to_h, form.kit.measures)].join(" ")
+          end
+        end
+
+        # The rule of depth that the way goes by, judged in this pot, or nil.
+        def rule
+          return unless @rule
+
+          name = "A finger joint, #{plain(@rule.depth_mm)} mm over the rice,"
+          name = "Level with the rice" if @rule.depth_mm.zero?
+          "**#{name}** is #{weighed(@rule.liquid_g)} here and comes out **#{@rule.verdict}**. #{rule_holds}"
+        end
+
+        # The pot cut open, with the cook's own water where it is given.
+        def drawing
+          Drawings::PotDrawing.new(plan, @own_g || plan.liquid_g).to_s
+        end
+
+        # Where the water goes (Drawings::BalanceDrawing).
+        def balance
+          @balance ||= Drawings::BalanceDrawing.new(answer, form.kit.measures)
+        end
+
+        def same_water
+          "**The same water:** #{said_otherwise(plan, form).join(' · ')}, for this batch in this pot."
+        end
+
+        def boils_at
+          "Water boils at #{plain(answer[:boil_c].round(1))} °C here. #{answer[:fit][:say]}"
+        end
+
+        # What to be careful of at a step of the answer.
+        def cautions_at(step)
+          answer[:cautions].select { |caution| step[:cautions].include?(caution[:code]) }
+        end
+
+        private
+
+        def weighed(amount_g)
+          form.kit.measures.weighed(amount_g)
+        end
+
+        # [address, words of the link] of what a tap would mend, or nil.
+        def way_out(warning)
+          return unless Pot::Fitting::TOO_MUCH.include?(warning[:code])
+
+          other = smallest_fitting(form.shelves.pots, plan.request.vessel, plan.load, plan.liquid_g)
+          return [form.address(pot: other.id), "Take #{other.name} instead"] if other
+          return unless plan.fit.batches > 1 && form.batches == 1
+
+          [form.address(batches: plan.fit.batches), "Plan one of #{plan.fit.batches} equal pots"]
+        end
+
+        def rule_holds
+          return "In this pot it holds for no amount of rice." unless @rule.holds
+
+          least, most = @rule.holds.minmax
+          where = least == most ? "near #{grams(least)}" : "from #{grams(least)} to #{grams(most)}"
+          "In this pot the rule holds #{where} of rice; below that it drowns, above it starves."
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/measure/unit_table"
+require_relative "../drawings/pot_drawing"
+require_relative "supper_words"
+
+module FondKettle
+  module Web
+    module Presenters
+      # One sheet of paper: what goes in, what to do, what to be careful of.
+      class Sheet < SupperWords
+        # From so many letters on, the type gets smaller.
+        SIZES = { 2600 => "sheet-small", 1650 => "sheet-medium", 0 => "sheet-large" }.freeze
+
+        # How large the type can be, by how much stands on it.
+        def size
+          letters = texts.sum(&:length)
+          SIZES.find { |from, _| letters >= from }.last
+        end
+
+        # Where the sheet came from.
+        def back
+          "/#{supper ? 'evening' : 'pot'}?#{form.address}"
+        end
+
+        def lead
+          eat = "eat at **#{form[:serve]}**" unless form[:serve].to_s.empty?
+          ["#{rice_said}, #{plan.method.name.downcase}, #{plan.request.vessel.name}. " \
+           "**#{minutes(plan.total_min)}** in all", *eat].join(", ").concat(".")
+        end
+
+        # Everything that goes in, liquid last.
+        def amounts
+          [rice, *of_the_dish, *beside, *water]
+        end
+
+        # Of what is eaten, or nil for plain rice.
+        def eaten
+          return unless supper
+
+          known = "Contains #{supper.allergens.join(', ')}."
+          known = "No named allergen known." if supper.allergens.empty?
+          "**#{known}** #{plain(supper.salt.serving_g.round(1))} g salt a portion."
+        end
+
+        def drawing
+          Drawings::PotDrawing.new(plan, plan.liquid_g).to_s
+        end
+
+        def warnings
+          (supper || plan).warnings.map(&:say)
+        end
+
+        private
+
+        def texts
+          steps = plan.tasks.flat_map { |task| [task.say, task.cue] } + plan.cautions.keys.map(&:say)
+          lines = of_the_dish.map { |line| "#{line.name} #{line.note} #{line.words} #{line.weight}" }
+          steps + lines
+        end
+
+        def rice_said
+          said = "**#{weighed(rice_g)}** #{plan.request.grain.name.downcase}"
+          return said unless supper
+
+          split = " in **#{supper.batches}** equal pots, **#{weighed(plan.load.rice_g)}** each,"
+          "#{said}#{split if supper.batches > 1} for #{portions} portions"
+        end
+
+        def of_the_dish
+          (list ? list.ready : []).map do |ready|
+            Amount.new(name: ready.name, note: ready.note, words: ready.measured.words,
+                       weight: ready.measured.weight)
+          end
+        end
+
+        # A line's amount as it was written, where that is no weight.
+        def beside
+          form.beside.lines.map do |line|
+            words = Dishes::Written.amount(line) unless Measure::UnitTable.mass?(line.unit)
+            Amount.new(name: line.name, note: line.note, words: words, weight: line.g && weighed(line.g))
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/dishes/written"
+require_relative "presenter"
+
+module FondKettle
+  module Web
+    module Presenters
+      # What an evening's page and its printed sheet both say of a plan, of a dish or of
+      # plain rice.
+      class SupperWords < Presenter
+        # What is done, when: the hour or so many minutes before serving, what, how long, the
+        # sign it is done by, and what to be careful of that no earlier one has told.
+        Start = Value.define(:at, :say, :minutes, :cue, :cautions)
+        # So much of something: its name and note, as poured and as weighed.
+        Amount = Value.define(:name, :note, :words, :weight)
+
+        attr_reader :form, :plan, :supper, :list
+
+        # `supper` (Dishes::Supper) and `list` (Dishes::Shopping) are nil for plain rice.
+        def initialize(household, form, plan, supper = nil, list = nil)
+          super(household)
+          @form = form
+          @plan = plan
+          @supper = supper
+          @list = list
+        end
+
+        # What is done, in order.
+        def starts
+          told = []
+          plan.starts.map do |start|
+            task = start.task
+            fresh = plan.cautions_at(task) - told
+            told |= fresh
+            Start.new(at: clock_before(form[:serve], start.before_min) || "−#{minutes(start.before_min)}",
+                      say: task.say, minutes: minutes(task.told_min), cue: task.cue,
+                      cautions: fresh.map(&:say))
+          end
+        end
+
+        # What must be done in good time: how long before, and what.
+        def ahead
+          (list ? list.ahead : []).map { |ahead| [minutes(ahead.minutes), ahead.say] }
+        end
+
+        private
+
+        # All of the rice, g.
+        def rice_g
+          (supper || plan.load).rice_g
+        end
+
+        def rice
+          spoken_rice = spoken(rice_g / plan.request.grain.rho_g_ml, form)
+          Amount.new(name: plan.request.grain.name.downcase, note: "", words: spoken_rice,
+                     weight: weighed(rice_g))
+        end
+
+        # Water that the model finds; nil where the dish names a liquid of its own.
+        def water
+          return if supper&.dish&.main_liquid
+
+          liquid_g = (supper || plan).liquid_g
+          Amount.new(name: "water", note: "", words: poured(plan, liquid_g), weight: weighed(liquid_g))
+        end
+
+        def weighed(amount_g)
+          plan.request.measures.weighed(amount_g)
+        end
+
+        def portions
+          "**#{plain(supper.servings.round(1))}**"
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+require_relative "presenter"
+
+module FondKettle
+  module Web
+    module Presenters
+      # What comes of a way of the house's own in this kitchen.
+      class Tried < Presenter
+        def initialize(household, plan)
+          super(household)
+          @plan = plan
+        end
+
+        def said
+          "**In your kitchen:** #{@plan.request.grain.name.downcase} for whoever eats here, " \
+            "#{grams(@plan.load.rice_g)}, takes **#{grams(@plan.liquid_g)}** water (#{poured(@plan)}) and " \
+            "**#{minutes(@plan.total_min)}** in all, and comes out **#{@plan.verdict}**."
+        end
+
+        def warnings
+          @plan.warnings.map(&:say)
+        end
+      end
+    end
+  end
+end
