@@ -2,7 +2,6 @@
 
 require "digest"
 require "etc"
-require "fileutils"
 require "rbconfig"
 
 module FondKettle
@@ -26,6 +25,8 @@ module FondKettle
         "chromium" => -> { on_path?("chromium") },
         "chromium-driver" => -> { on_path?("chromedriver") }
       }.freeze
+
+      INSTALL = %w[bundle install --standalone].freeze
 
       def self.on_path?(command)
         ENV.fetch("PATH", "").split(":").any? { |folder| File.executable?(File.join(folder, command)) }
@@ -54,7 +55,9 @@ module FondKettle
                    "BUNDLE_FROZEN" => "true", "BUNDLE_WITHOUT" => without,
                    "BUNDLE_JOBS" => Etc.nprocessors.to_s, "BUNDLE_SILENCE_ROOT_WARNING" => "true")
         install(purpose, packages) unless ready?(purpose)
-        require "bundler/setup"
+        # Where the gems are, written down when they were installed: Bundler itself takes
+        # longer to find them than most commands to answer.
+        require File.join(@bundle, "bundler", "setup")
       end
 
       def ready?(purpose)
@@ -67,7 +70,7 @@ module FondKettle
       end
 
       def lock_digest
-        Digest::SHA256.file(File.join(@root, "Gemfile.lock")).hexdigest + RUBY_VERSION
+        Digest::SHA256.file(File.join(@root, "Gemfile.lock")).hexdigest + RUBY_VERSION + INSTALL.last
       end
 
       def install(purpose, packages)
@@ -76,8 +79,11 @@ module FondKettle
             "compiled; this takes about half a minute."
         # The server speaks plain HTTP on this machine only: no TLS to compile.
         ENV["PUMA_DISABLE_SSL"] = "1"
-        stop("The gems could not be installed; see above.") unless system("bundle", "install", out: :err)
+        stop("The gems could not be installed; see above.") unless system(*INSTALL, out: :err)
+        require "fileutils"
         FileUtils.mkdir_p(@bundle)
+        # What is written down is for this purpose alone.
+        FileUtils.rm_f(Dir[stamp("*")])
         File.write(stamp(purpose), lock_digest)
         say "The gems are in place."
       end

@@ -1,49 +1,37 @@
 # frozen_string_literal: true
 
-require "yaml"
 require_relative "errors"
+require_relative "kept"
+require_relative "paths"
 require_relative "schema"
 
 module FondKettle
   # Reads a catalogue file and checks every entry against a schema, so that a
   # slip in a data file is told at start, with its file, line, entry and field.
   module Catalogue
-    # How deep anything of ours is nested, and some more.
-    DEEPEST = 12
-
-    # Counts how deep a text is nested.
-    class Shallow < Psych::Handler
-      # `path` is only for the message.
-      def initialize(path)
-        super()
-        @path = path
-        @depth = 0
-      end
-
-      # One level further in, of a list or of names and values. Raises BadCatalogue.
-      def start_sequence(*)
-        @depth += 1
-        raise BadCatalogue, "#{@path}: is nested too deeply" if @depth > DEEPEST
-      end
-      alias start_mapping start_sequence
-
-      # And out again.
-      def end_sequence
-        @depth -= 1
-      end
-      alias end_mapping end_sequence
-    end
-    private_constant :Shallow
-
+    # Loaded only where a text is read anew.
+    YAML_TEXT = File.expand_path("yaml_text.rb", __dir__)
+    private_constant :YAML_TEXT
     # How entries are named: lower-case words with hyphens.
     KEY = /\A[a-z]+(-[a-z]+)*\z/
 
     module_function
 
     # `path` holds a list of entries; returns the entries as checked hashes with
-    # symbol keys. Raises BadCatalogue.
+    # symbol keys. Ours are checked once (Kept). Raises BadCatalogue.
     def read(path, schema)
       text = text_of(path)
+      return read_text(text, path, schema) unless ours?(path)
+
+      Kept.of(path, text) { read_text(text, path, schema) }
+    end
+
+    # Does a file belong to the project, and not to a household?
+    def ours?(path)
+      path.start_with?(DATA)
+    end
+
+    def read_text(text, path, schema)
       entries = parse(text, path)
       raise BadCatalogue, "#{path}: must be a list of entries" unless entries.is_a?(Array)
 
@@ -60,14 +48,10 @@ module FondKettle
     end
 
     # YAML to plain values; `path` is only for the message. What is nested too deeply is
-    # refused while it is read, before anything is made of it.
+    # refused while it is read, before anything is made of it. Raises BadCatalogue.
     def parse(text, path)
-      Psych::Parser.new(Shallow.new(path)).parse(text)
-      YAML.safe_load(text)
-    rescue Psych::SyntaxError => e
-      raise BadCatalogue, "#{path}, line #{e.line}: #{e.problem} #{e.context}".strip
-    rescue Psych::Exception, ArgumentError => e
-      raise BadCatalogue, "#{path}: #{e.message}"
+      require YAML_TEXT
+      YamlText.parse(text, path)
     end
 
     # One entry against `schema`; returns it with symbol keys. `inside` is its place
@@ -83,7 +67,8 @@ module FondKettle
     end
 
     def fault(message, text, inside)
-      line = line_of(text, inside + message.path)
+      require YAML_TEXT
+      line = YamlText.line_of(text, inside + message.path)
       wrong = Schema.sentence(message)
       if message.path.size > 1
         wrong = "#{message.path.join('.')} #{wrong.delete_prefix("#{message.path.last} ")}"
@@ -91,26 +76,6 @@ module FondKettle
       line ? "line #{line}: #{wrong}" : wrong
     end
 
-    # Line of the deepest part of `steps` (keys and indexes) that the text has.
-    def line_of(text, steps)
-      node = YAML.parse(text)&.root
-      line = node&.start_line
-      steps.each do |step|
-        key, node = below(node, step)
-        break unless node
-
-        line = (key || node).start_line
-      end
-      line && (line + 1)
-    end
-
-    def below(node, step)
-      case node
-      when Psych::Nodes::Sequence then [nil, node.children[step.to_i]]
-      when Psych::Nodes::Mapping then node.children.each_slice(2).find { |key, _| key.value == step.to_s }
-      end
-    end
-
-    private_class_method :fault, :line_of, :below
+    private_class_method :read_text, :fault
   end
 end

@@ -1,27 +1,16 @@
 # frozen_string_literal: true
 
-require "dry/schema"
 require "monitor"
 require_relative "paths"
 
-Dry::Schema.load_extensions(:hints)
-
 module FondKettle
-  # What all schemas share: plain messages (data/messages.yml) and number types
-  # that turn a whole number into a float and nothing else into anything.
+  # What all schemas share: plain messages (data/messages.yml) and number types. The
+  # library behind it takes longer to load than most commands to answer: it is loaded when
+  # the first schema is asked, or the first of these types.
   module Schema
-    Number = Dry::Types["float"].constructor { |value| value.is_a?(Integer) ? value.to_f : value }
-    # As typed into a form: "1.5" or "1,5"; anything else stays what it was.
-    TypedNumber = Dry::Types["float"].constructor do |value|
-      next value unless value.is_a?(String)
-
-      decimal(value) || value
-    end
-    TypedWhole = Dry::Types["integer"].constructor do |value|
-      next value unless value.is_a?(String)
-
-      Integer(value.strip, 10, exception: false) || value
-    end
+    TYPES_FILE = File.expand_path("schema_types.rb", __dir__)
+    private_constant :TYPES_FILE
+    %i[Number TypedNumber TypedWhole].each { |type| autoload type, TYPES_FILE }
 
     # Predicates that ask what kind of value it is.
     TYPES = %i[float? int? number? str?].freeze
@@ -98,6 +87,7 @@ module FondKettle
     # `like` is a schema that it goes on from.
     def json(strict: false, like: nil, &block)
       Later.new do
+        require TYPES_FILE
         Dry::Schema.JSON(**(like ? { parent: like.whole } : {})) do
           config.validate_keys = strict
           config.messages.load_paths << File.join(DATA, "messages.yml")
@@ -109,6 +99,7 @@ module FondKettle
     # A form schema (Later) with our messages.
     def params(&block)
       Later.new do
+        require TYPES_FILE
         Dry::Schema.Params do
           config.messages.load_paths << File.join(DATA, "messages.yml")
           instance_exec(&block)

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/errors"
+require_relative "../ground/kept"
 require_relative "gas_mark"
 require_relative "unit_table"
 
@@ -12,20 +13,21 @@ module FondKettle
       GAS_MARK = "gas-mark"
       ABSOLUTE_ZERO = { "C" => -273.15, "F" => -459.67, GAS_MARK => GasMark.of_c(-273.15) }.freeze
       # A quantity of ruby-units, which takes longer to load than most commands to answer:
-      # only where something is converted.
+      # what it says is kept.
       QUANTITY = lambda do |*given|
         require "ruby-units"
         ::Unit.new(*given)
       end
-      # Asked of ruby-units once a pair, because it parses on every call.
+      # How many of the second unit the first is.
       RATIOS = Hash.new do |known, (from, to)|
-        known[[from, to]] =
+        known[[from, to]] = Kept.of("ratio", from, to) do
           from == to ? 1.0 : (QUANTITY.call(from) / QUANTITY.call(to)).convert_to("1").scalar.to_f
+        end
       end
       # What 0 and 100 of one scale are on another: the line between them.
       TEMPERATURE_POINTS = Hash.new do |known, (from, to)|
-        known[[from, to]] = [0, 100].map do |degrees|
-          QUANTITY.call(degrees, from.is).convert_to(to.is).scalar.to_f
+        known[[from, to]] = Kept.of("points", from.is, to.is) do
+          [0, 100].map { |degrees| QUANTITY.call(degrees, from.is).convert_to(to.is).scalar.to_f }
         end
       end
 

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/catalogue"
+require_relative "../ground/kept"
 require_relative "../ground/paths"
 require_relative "checks"
 require_relative "forward"
@@ -94,13 +95,21 @@ module FondKettle
       end
 
       def entry(path, text)
-        attempt do
-          data = Catalogue.parse(text, path)
-          raise BadCatalogue, "#{path}: must be a list of names and values" unless data.is_a?(Hash)
+        attempt { { path: path, text: text, data: once(path, text) { written(path, text) } } }
+      end
 
-          lists(data, path)
-          { path: path, text: text, data: Forward.call(data) }
-        end
+      # What a file says, in today's form.
+      def written(path, text)
+        data = Catalogue.parse(text, path)
+        raise BadCatalogue, "#{path}: must be a list of names and values" unless data.is_a?(Hash)
+
+        lists(data, path)
+        Forward.call(data)
+      end
+
+      # Our own files are read and checked once.
+      def once(path, *made_of, &)
+        Catalogue.ours?(path) ? Kept.of(path, *made_of, &) : yield
       end
 
       # What is listed has names and values: a schema does not get that far.
@@ -136,13 +145,20 @@ module FondKettle
       end
 
       def method_of(entry)
-        data = Catalogue.check(whole(entry), METHOD_SCHEMA, path: entry[:path], text: entry[:text])
-        phases = phases(data, entry)
-        after = stages(data[:after], "after")
-        method = Method.new(**BLANK, **data.except(:like, :phases, *IN_SHORT), phases: phases.freeze,
-                                                                               after: after)
-        Checks.call(method, entry[:path])
-        method
+        written = whole(entry)
+        data = once(entry[:path], "checked", Marshal.dump(written)) { checked(written, entry) }
+        built(data, entry)
+      end
+
+      def checked(written, entry)
+        data = Catalogue.check(written, METHOD_SCHEMA, path: entry[:path], text: entry[:text])
+        Checks.call(built(data, entry), entry[:path])
+        data
+      end
+
+      def built(data, entry)
+        Method.new(**BLANK, **data.except(:like, :phases, *IN_SHORT), phases: phases(data, entry).freeze,
+                                                                      after: stages(data[:after], "after"))
       end
 
       def phases(data, entry)

@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+require "digest"
+require_relative "paths"
+
+module FondKettle
+  # What takes longer to work out than to read is kept in var/kept, by the digest of what
+  # it was made from and of the core's own files: a changed text or rule makes it anew.
+  module Kept
+    FOLDER = File.join(ROOT, "var", "kept")
+    CODE = File.join(ROOT, "lib", "fond_kettle", "**", "*.rb")
+    private_constant :CODE
+
+    module_function
+
+    # The answer of the block for `texts`, as it was kept, or made and kept. It has to be
+    # made of plain values. Where nothing can be written, nothing is kept.
+    #
+    #   of("grains", text) { checked(text) }
+    def of(*texts, root: FOLDER)
+      path = File.join(root, code, Digest::SHA256.hexdigest(texts.join("\0")))
+      read(path) { yield.tap { |answer| write(path, answer) } }
+    end
+
+    # Of this state of the core: what an older one kept is no use.
+    def code
+      @code ||= Digest::SHA256.hexdigest(Dir[CODE].map { |path| stamp(path) }.join)[0, 16]
+    end
+
+    def read(path)
+      File.stat(path).owned? ? Marshal.load(File.binread(path)) : yield # rubocop:disable Security/MarshalLoad
+    rescue SystemCallError, TypeError, ArgumentError
+      yield
+    end
+
+    def write(path, answer)
+      make(File.dirname(path)) unless File.directory?(File.dirname(path))
+      File.binwrite("#{path}.#{Process.pid}", Marshal.dump(answer))
+      File.rename("#{path}.#{Process.pid}", path)
+    rescue SystemCallError
+      nil
+    end
+
+    # A folder for this core alone.
+    def make(folder)
+      require "fileutils"
+      FileUtils.rm_rf(Dir[File.join(File.dirname(folder), "*")])
+      FileUtils.mkdir_p(folder, mode: 0o700)
+    end
+
+    def stamp(path)
+      found = File.stat(path)
+      [path, found.size, found.mtime.to_r].join(" ")
+    end
+
+    private_class_method :code, :read, :write, :make, :stamp
+  end
+end
