@@ -7,6 +7,9 @@ module FondKettle
     module Helpers
       # Form controls with their label, hint and problem tied together.
       module Fields
+        # Options that never change are written once.
+        LISTED = {}.compare_by_identity
+
         # A typed field; `problems` as a form has them.
         def input(name, label, value, problems, hint: nil, **attributes)
           attributes = { class: "input", inputmode: "text", autocomplete: "off" }.merge(attributes)
@@ -66,9 +69,14 @@ module FondKettle
         end
 
         def listed(options, value)
+          written = options.frozen? ? LISTED[options] ||= drawn(options) : drawn(options)
+          chosen = %(value="#{Html::Markup.escape(value)}")
+          written.sub(/#{Regexp.escape(chosen)}/) { "#{chosen} selected=\"selected\"" }
+        end
+
+        def drawn(options)
           options.map do |key, words = key.tr("-", " ")|
-            chosen = key.to_s == value.to_s ? { selected: "selected" } : {}
-            Html::Markup.tag("option", Html::Markup.escape(words), value: key, **chosen)
+            Html::Markup.tag("option", Html::Markup.escape(words), value: key)
           end.join
         end
 

@@ -6,13 +6,13 @@ require_relative "value"
 module FondKettle
   # One fact that is asked of a cook or of a file: its `key`, what it is called (`label`,
   # and the `unit` of its number), its `type`, what it may be (`range`: a Range of numbers,
-  # the keys of a choice, the letters of a text, the words of a list), the `words` of a
-  # choice's keys, and whether it may be left out (`optional`). Schemas, forms and lines of
+  # the keys of a choice, the letters of a text, the words of a list), the `options` of a
+  # choice (pairs of key and words), and whether it may be left out (`optional`). Schemas, forms and lines of
   # records are derived from it.
-  Field = Value.define(:key, :label, :type, :range, :unit, :words, :optional) do
+  Field = Value.define(:key, :label, :type, :range, :unit, :options, :optional) do
     # A number within a Range.
     def self.number(key, label, range, unit: nil, optional: false)
-      new(key: key, label: label, type: :number, range: range, unit: unit, words: nil, optional: optional)
+      new(key: key, label: label, type: :number, range: range, unit: unit, options: nil, optional: optional)
     end
 
     # A whole number within a Range.
@@ -27,39 +27,34 @@ module FondKettle
 
     # One of `range`, an Array of keys or a Hash of key to words.
     def self.choice(key, label, range)
-      words = range.is_a?(Hash) ? range : nil
-      new(key: key, label: label, type: :choice, range: words ? words.keys : range, unit: nil, words: words,
+      words = range.is_a?(Hash) ? range : range.to_h { |one| [one, one.tr("-", " ")] }
+      new(key: key, label: label, type: :choice, range: words.keys, unit: nil, options: words.to_a.freeze,
           optional: false)
     end
 
     # A text.
     def self.text(key, label, range: 1..Limits::NAME_LENGTH)
-      new(key: key, label: label, type: :text, range: range, unit: nil, words: nil, optional: false)
+      new(key: key, label: label, type: :text, range: range, unit: nil, options: nil, optional: false)
     end
 
     # Any of `range`, with commas between; may be none.
     def self.list(key, label, range)
-      new(key: key, label: label, type: :list, range: range, unit: nil, words: nil, optional: true)
+      new(key: key, label: label, type: :list, range: range, unit: nil, options: nil, optional: true)
     end
 
     # A day, or none.
     def self.day(key, label)
-      new(key: key, label: label, type: :day, range: nil, unit: nil, words: nil, optional: true)
+      new(key: key, label: label, type: :day, range: nil, unit: nil, options: nil, optional: true)
     end
 
     # One of what the house has: whoever shows the field knows what that is.
     def self.owned(key, label)
-      new(key: key, label: label, type: :owned, range: nil, unit: nil, words: nil, optional: false)
+      new(key: key, label: label, type: :owned, range: nil, unit: nil, options: nil, optional: false)
     end
 
     # What stands beside it: "Inside width, mm".
     def title
       [label, unit].compact.join(", ")
-    end
-
-    # Pairs of key and words of a choice, else nil.
-    def options
-      range.map { |key| [key, words&.fetch(key) || key.tr("-", " ")] } if type == :choice
     end
   end
 end

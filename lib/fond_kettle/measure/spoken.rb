@@ -54,8 +54,18 @@ module FondKettle
                      trouble: spoons.sum(0.0) { |count, _| trouble(count) + (count / 5.0) })
       end
 
+      # What a page says, it says more than once.
+      SAID = Hash.new { |said, (amount_ml, house)| said[[amount_ml, house]] = worded(amount_ml, house) }
+      MOST_SAID = 2000
+      private_constant :SAID
+
       #   say(470, House.with(US_CUP)) # => "2 cups"
       def say(amount_ml, house)
+        SAID.clear if SAID.size > MOST_SAID
+        SAID[[amount_ml, house]]
+      end
+
+      def worded(amount_ml, house)
         return "0 #{house.cup.name}" unless amount_ml.positive?
         return pinches(amount_ml) if amount_ml < PINCHES_BELOW_ML
 
