@@ -34,6 +34,14 @@ RSpec.describe "Noise" do
     e.message
   end
 
+  # What broke, or nil.
+  def failure(seconds, &)
+    Timeout.timeout(seconds, &)
+    nil
+  rescue StandardError => e
+    "#{e.class}: #{e.message[0, 200]} #{e.backtrace.first(3)}"
+  end
+
   it "sent to pages is answered, never with a failure of ours" do
     pages = %w[/pot /evening /pot/course /pot/side-by-side /evening/print /measures /dishes /]
     forms = %w[/cupboard/pots /cupboard/bags /cupboard/kitchen /dishes /dishes/look /tests/lid /ways/try
@@ -54,11 +62,10 @@ RSpec.describe "Noise" do
   it "sent to the command line is answered or refused with its field" do
     count = for_a_while(seconds, seed) do |noise|
       asked = noise.mutated(Support::Noise::REQUEST)
-      expect do
-        Timeout.timeout(enough_s) do
-          answered_or_refused { JSON.generate(FondKettle::Formats::PlanJson.call(plan_for(asked))) }
-        end
-      end.not_to raise_error, "seed #{noise.seed}: #{asked}"
+      broke = failure(enough_s) do
+        answered_or_refused { JSON.generate(FondKettle::Formats::PlanJson.call(plan_for(asked))) }
+      end
+      expect(broke).to be_nil, "seed #{noise.seed}: #{asked}: #{broke}"
     end
     expect(count).to be > 100
   end
@@ -66,14 +73,13 @@ RSpec.describe "Noise" do
   it "written down as a dish, a step, an amount or a file is read or refused" do
     count = for_a_while(seconds, seed) do |noise|
       text = noise.text
-      expect do
-        Timeout.timeout(enough_s) do
-          FondKettle::Dishes::QuickText.new.read(text)
-          FondKettle::Dishes::QuickSteps.read(text)
-          FondKettle::Measure::Amounts.new.read(text)
-          answered_or_refused { FondKettle::Catalogue.parse(text, "noise") }
-        end
-      end.not_to raise_error, "seed #{noise.seed}: #{text.inspect}"
+      broke = failure(enough_s) do
+        FondKettle::Dishes::QuickText.new.read(text)
+        FondKettle::Dishes::QuickSteps.read(text)
+        FondKettle::Measure::Amounts.new.read(text)
+        answered_or_refused { FondKettle::Catalogue.parse(text, "noise") }
+      end
+      expect(broke).to be_nil, "seed #{noise.seed}: #{text.inspect}: #{broke}"
     end
     expect(count).to be > 100
   end

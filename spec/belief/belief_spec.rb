@@ -1,7 +1,10 @@
 # frozen_string_literal: true
 
 RSpec.describe FondKettle::Belief::Held do
-  let(:plan) { plan_for(basic_request(method: "open-then-covered")) }
+  let(:plan) do
+    plan_for(basic_request(method: "open-then-covered",
+                           additions: [{ "ingredient" => "tomato", "g" => 100 }]))
+  end
 
   it "begins with the book, and leaves load and kitchen as they are" do
     expect(described_class.book.applied(plan.load, plan.setting)).to eq([plan.load, plan.setting])

@@ -97,7 +97,7 @@ RSpec.describe "The library of cooking" do
     cool = [{ "heat" => "off", "oven_c" => 90, "until" => "boil" }]
     reader = FondKettle::Formats::RequestReader.new(basic_request(stages: cool))
     trial = FondKettle::Methods::Trying.run(reader.request, 400.0, stages: reader.stages)
-    expect(trial.warnings.map(&:code)).to include("cannot-boil")
+    expect(trial.warnings.map(&:code)).to include("never-boiled")
   end
 
   it "take their steps as chosen: onion to a colour, onion or meat first, one stir" do

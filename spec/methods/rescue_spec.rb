@@ -15,16 +15,48 @@ RSpec.describe FondKettle::Methods::Rescue do
     expect([remedy.add_g, remedy.say]).to match([0, /more time/])
   end
 
-  it "opens and dries a wet pot" do
-    remedy = try_with(basic_request, 600).rescue.first
-    expect([remedy.say, remedy.off_g, remedy.minutes]).to match([/Open the pot/, 0, be_between(2, 16)])
+  # What is advised after so many minutes on low, of so much water.
+  def after(minutes, liquid_g)
+    stages = [{ "heat" => "high", "until" => "boil" }, { "heat" => "low", "minutes" => minutes }]
+    reader = FondKettle::Formats::RequestReader.new(basic_request(stages: stages))
+    FondKettle::Methods::Trying.run(reader.request, liquid_g, stages: reader.stages)
   end
 
-  it "pours off what would take longer to dry than rice can stand" do
-    remedy = try_with(basic_request, 700).rescue.first
-    expect([remedy.say, remedy.minutes]).to match([/sieve, the steam away from you/, be < 10])
-    spare_g = try_with(basic_request, 700).run.free_g
-    expect(remedy.off_g).to be_between(0.8 * spare_g, spare_g)
-    expect(try_with(basic_request, 700 - remedy.off_g).rescue.first&.off_g.to_i).to eq(0)
+  it "opens and dries a wet pot" do
+    remedy = after(9, 420.0).rescue.first
+    expect([remedy.say, remedy.off_g, remedy.minutes]).to match([/Open the pot/, 0, be_between(1, 15)])
+  end
+
+  it "pours off what is too much, and gives what is raw its time" do
+    trial = after(8, 640.0)
+    remedy = trial.rescue.first
+    expect([remedy.say, remedy.minutes]).to match([/Pour off what is too much/, be < 15])
+    expect(remedy.off_g).to be_between(0.2 * trial.run.free_g, trial.run.free_g)
+  end
+
+  it "says what cannot be undone, and starts a cooker again" do
+    expect(try_with(basic_request, 700).rescue.first.say).to include("cannot be undone")
+    again = try_with(basic_request(method: "rice-cooker", grain: "short-white"), 250).rescue.last
+    expect(again.say).to include("start the cooker again")
+  end
+
+  wrong = ->(random) { [0.6 + (0.7 * random.rand), 0.5 + (0.8 * random.rand)] }
+
+  FondKettle::Methods::Library.ours.all.each_key do |method|
+    it "advises only what the model, run on, finds to come right: #{method}" do
+      random = Random.new(method.sum)
+      plan = plan_for(basic_request(method: method, grain: "medium-white"))
+      advised = Array.new(30) { wrong.call(random) }.flat_map do |water, time|
+        stages = plan.stages.map { |one| one.off? || one.until ? one : one.with(minutes: one.minutes * time) }
+        remedies = described_class.for(plan.load, plan.liquid_g * water, stages, plan.setting)
+        remedies.select { |remedy| remedy.stages.any? }
+                .map { |remedy| [plan.liquid_g * water, [*stages, *remedy.stages]] }
+      end
+      right = advised.count do |liquid_g, stages|
+        run = FondKettle::Pot::Cooking.run(plan.load, liquid_g, stages, plan.setting)
+        %w[firm standard soft].include?(FondKettle::Pot::Verdict.of(run, plan.load))
+      end
+      expect(right).to be >= 0.95 * advised.size
+    end
   end
 end

@@ -33,6 +33,6 @@ RSpec.describe FondKettle::Pot::Cooking do
     stages = [FondKettle::Pot::Stage.plain(key: "never", lid: "tight", heat: "off", until: "boil",
                                            minutes: nil,
                                            extra_min: 0.0)]
-    expect(try_with(basic_request, 400, stages: stages).warnings.map(&:code)).to include("cannot-boil")
+    expect(try_with(basic_request, 400, stages: stages).warnings.map(&:code)).to include("never-boiled")
   end
 end

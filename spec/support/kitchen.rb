@@ -7,7 +7,7 @@ module Support
   module Kitchen
     Generators = PropCheck::Generators
     RUNS = 60
-    LIDS = %w[dough foil tight cooker ordinary loose].freeze
+    LIDS = %w[dough foil tight cooker ordinary loose none].freeze
 
     def basic_request(**changes)
       { "grain" => "basmati", "method" => "covered-pot", "rice" => { "amount" => 300, "unit" => "g" } }

@@ -70,7 +70,7 @@ module Support
       if chance(4) && node.is_a?(Hash)
         node.delete(key)
       else
-        node[key] = pick(THINGS)
+        node[key] = Marshal.load(Marshal.dump(pick(THINGS)))
       end
     end
 

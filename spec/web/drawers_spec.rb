@@ -47,7 +47,7 @@ RSpec.describe "The Pot page's drawers" do
     pot("&beside=#{Rack::Utils.escape("400 g tomatoes\n2 onions, browned\n1/2 jam glass red lentils\n1 " \
                                       'lemon | beside')}")
     expect(front("beside")).to match(/\A400 g tomatoes, \d+ g onions, \d+ g red lentils and 1 more\z/)
-    brought = page.css(".balance tr").find { |row| row.at_css("th").text == "brought" }
+    brought = page.css(".balance tr").find { |row| row.at_css("th").text == "brought by the rest" }
     expect(brought.at_css("td").text.to_i).to be_within(25).of((400 * 0.85) + (200 * 0.1))
     expect(liquid_g).to be < plain
     slip = page.css(".slip").text

@@ -119,7 +119,7 @@ module FondKettle
         end
 
         def lets_out_g_min(vessel)
-          Pot::Loss.boiling_g_min(vessel, vessel.lid, "low", "gas")
+          Pot::Loss.lidded_g_min(vessel, vessel.lid, "low", "gas")
         end
 
         # How sure the water for the table is in a pot, or nil.

@@ -40,7 +40,11 @@ module FondKettle
         end
 
         def verdict
-          plan.verdict
+          plan.comes_out
+        end
+
+        def comes_out
+          "Comes out #{outcome_words(plan)}"
         end
 
         def as_written

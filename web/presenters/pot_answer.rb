@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/belief/unknown"
 require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../drawings/balance_drawing"
 require_relative "../drawings/pot_drawing"
@@ -49,13 +50,13 @@ module FondKettle
         end
 
         def comes_out
-          "Comes out **#{answer[:verdict]}**#{top_and_floor(answer[:floor_and_top])}"
+          "Comes out #{outcome_words(plan)}"
         end
 
         def range
           low, high = answer[:liquid].values_at(:low_g, :high_g)
           "8 times in 10 between **#{grams(low)}** and **#{grams(high)}**; " \
-            "most depends on #{SPREAD_WORDS.fetch(plan.spread.largest)}."
+            "most depends on #{Belief::Unknowns.fetch(plan.spread.largest).name}."
         end
 
         # What would narrow the range: [address or nil, words, what the range is then], or nil.
@@ -65,6 +66,16 @@ module FondKettle
 
           least, most = plan.spread.then_g
           [link, words, ", and it is **#{grams(least)}** to **#{grams(most)}**."]
+        end
+
+        # The range as an act, or nil: what to pour, what to keep hot, when to look.
+        def act
+          act = answer[:act]
+          return unless act
+
+          pour, keep = act.values_at(:pour_g, :keep_g).map { |g| "**#{weighed(g)}** (#{spoken(g, form)})" }
+          "Or pour #{pour} and keep #{keep} hot: #{act[:look_min].floor} min after the heat went on, tilt " \
+            "the pot. Are the craters dry and the grain firm? Sprinkle it, a little at a time."
         end
 
         # What goes in beside the rice and is not counted yet.
@@ -90,12 +101,12 @@ module FondKettle
 
         # How the cook's own water comes out, and that sentence, or nil.
         def own_verdict
-          @own&.verdict
+          @own&.comes_out
         end
 
         def own_way
-          "**Your way:** #{weighed(@own_g)} (#{spoken(@own_g, form)}) **comes out #{@own.verdict}** here" \
-            "#{top_and_floor(@own.floor_and_top)}. Right is #{weighed(answer[:liquid][:g])}, " \
+          "**Your way:** #{weighed(@own_g)} (#{spoken(@own_g, form)}) comes out #{outcome_words(@own)} " \
+            "here. Right is #{weighed(answer[:liquid][:g])}, " \
             "#{parts(answer[:liquid][:ratio_by_volume])} to 1 by cup."
         end
 
@@ -112,7 +123,8 @@ module FondKettle
 
           name = "A finger joint, #{plain(@rule.depth_mm)} mm over the rice,"
           name = "Level with the rice" if @rule.depth_mm.zero?
-          "**#{name}** is #{weighed(@rule.liquid_g)} here and comes out **#{@rule.verdict}**. #{rule_holds}"
+          outcome = Methods::ComesOut.words(@rule.comes_out)
+          "**#{name}** is #{weighed(@rule.liquid_g)} here and comes out **#{outcome}**. #{rule_holds}"
         end
 
         # The pot cut open, with the cook's own water where it is given.

@@ -45,7 +45,7 @@ module FondKettle
           [grams(plan.liquid_g), answer[:liquid][:measured], plain(plan.ratio_by_volume.round(2)),
            minutes(answer[:minutes][:total]), minutes(answer[:minutes][:hands_on]),
            plan.method.oven? ? "stove, oven" : plan.method.vessel_kind.word, plan.method.dishes.join(", "),
-           "#{answer[:verdict]}#{top_and_floor(answer[:floor_and_top])}"]
+           outcome_words(plan)]
         end
 
         def words(method)

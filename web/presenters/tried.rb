@@ -15,7 +15,7 @@ module FondKettle
         def said
           "**In your kitchen:** #{@plan.request.grain.name.downcase} for whoever eats here, " \
             "#{grams(@plan.load.rice_g)}, takes **#{grams(@plan.liquid_g)}** water (#{poured(@plan)}) and " \
-            "**#{minutes(@plan.total_min)}** in all, and comes out **#{@plan.verdict}**."
+            "**#{minutes(@plan.total_min)}** in all, and comes out #{outcome_words(@plan)}."
         end
 
         def warnings

@@ -2,6 +2,7 @@
 
 require_relative "../../lib/fond_kettle/measure/spoken"
 require_relative "../../lib/fond_kettle/methods/amounts"
+require_relative "../../lib/fond_kettle/methods/comes_out"
 require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../../lib/fond_kettle/pot/depth"
 
@@ -13,10 +14,6 @@ module FondKettle
       module WaterWords
         # What narrows a range less than to this share of it is not worth the trouble.
         WORTH_IT = 0.9
-        SPREAD_WORDS = { uptake: "how much this bag drinks",
-                         lid: "how much steam the lid lets out",
-                         open: "how fast it boils off open", carry: "how well the rice was drained",
-                         power: "how strong the burner is" }.freeze
 
         # A volume of water in the plan's cup and spoons.
         def spoken(amount_g, form)
@@ -35,6 +32,13 @@ module FondKettle
            [remedy[:add_g], "hot water"]].filter_map do |amount_g, words|
             "#{grams(amount_g)} #{words}, #{Measure::Spoken.say(amount_g, measures)}." if amount_g.positive?
           end.push(*("#{minutes(remedy[:minutes])} more." if remedy[:minutes].positive?))
+        end
+
+        # How something comes out, the worst truth first: "**standard**: the top firm, …" of
+        # a plan or of a trial.
+        def outcome_words(outcome)
+          said = "**#{Methods::ComesOut.words(outcome.comes_out)}**"
+          outcome.comes_out == outcome.verdict ? "#{said}#{top_and_floor(outcome.floor_and_top)}" : said
         end
 
         # Of a deep bed that comes out in two ways: ": the top firm, the floor standard".

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/value"
+require_relative "../numeric/two_sided"
 require_relative "../phases/solve"
 require_relative "belief"
 
@@ -26,34 +27,40 @@ module FondKettle
       PLENTY = (6.0..10.0)
       # Standard normal, 10th to 90th percentile.
       Z80 = 1.2815515655446004
+      # A shift of more than this share of the liquid is looked at a second time.
+      FAR = 0.2
+      LITTLE = 0.04
 
       module_function
 
       # The Spread of a `balance` (Phases::Balance) of `stages` in `setting`, for what is
-      # `held` (Held). Each cause is shifted by one standard deviation; the shift of the
-      # fixed point follows from one run and the slope of the loss (first order).
+      # `held` (Held). Each cause is shifted by one standard deviation to both sides: caps
+      # and dry pots make it lopsided. The shift of the fixed point follows from one run and
+      # the slope of the loss (first order).
       def around(balance, stages, setting, held)
         load = balance.load
         return in_plenty(load, balance) if load.plenty?
 
-        by_cause = held.estimates.transform_values { |estimate| shift(estimate, balance, stages, setting) }
-                       .freeze
-        low_g, high_g = ends(balance.liquid_g, by_cause)
-        Spread.new(low_g: low_g, high_g: high_g, by_cause: by_cause,
-                   narrowed: narrowed(held, by_cause, balance.liquid_g))
+        sides = held.estimates.transform_values { |estimate| sides(estimate, balance, stages, setting) }
+        low_g, high_g = ends(balance.liquid_g, sides)
+        Spread.new(low_g: low_g, high_g: high_g,
+                   by_cause: sides.transform_values { |more, less| (more - less) / 2 }.freeze,
+                   narrowed: narrowed(held, sides, balance.liquid_g))
       end
 
       # The interval once a cause is better known, by cause.
-      def narrowed(held, by_cause, liquid_g)
+      def narrowed(held, sides, liquid_g)
         held.estimates.select { |_, estimate| estimate.narrows? }.to_h do |key, estimate|
-          [key, ends(liquid_g, by_cause.merge(key => by_cause[key] * estimate.narrowed_sd / estimate.sd))]
+          share = estimate.narrowed_sd / estimate.sd
+          [key, ends(liquid_g, sides.merge(key => sides[key].map { |grams| grams * share }))]
         end.freeze
       end
 
-      # The 80 % interval.
-      def ends(liquid_g, by_cause)
-        half_g = Z80 * Math.sqrt(by_cause.values.sum { |grams| grams**2 })
-        [[liquid_g - half_g, 0.0].max, liquid_g + half_g].freeze
+      # The 80 % interval: what moves it up, and what down, by whichever side of a cause.
+      def ends(liquid_g, sides)
+        causes = sides.values.map { |pair| [[*pair, 0.0].max, [*pair.map(&:-@), 0.0].max] }
+        low_g, high_g = Numerics::TwoSided.quantiles(causes, Z80)
+        [[liquid_g + low_g, 0.0].max, liquid_g + high_g].freeze
       end
 
       # Anything from 6 to 10 parts does.
@@ -63,21 +70,46 @@ module FondKettle
                    by_cause: Unknowns.all.to_h { |unknown| [unknown.key, 0.0] }.freeze, narrowed: {}.freeze)
       end
 
-      # g of liquid for one standard deviation of what an Estimate is of.
-      def shift(estimate, balance, stages, setting)
+      # g of liquid for one standard deviation more, and for one less, of what an Estimate
+      # is of; looked at where the interval ends, for caps are met on the way there.
+      def sides(estimate, balance, stages, setting)
         unknown = estimate.unknown
-        return 0.0 unless unknown.concerns.call(stages)
-        return estimate.sd * unknown.moves_g.call(balance.load) if unknown.moves_g
+        return [0.0, 0.0] unless unknown.concerns.call(stages) && unknown.matters.call(balance.load)
+        if unknown.moves_g
+          return [1, -1].map { |side| side * estimate.sd * unknown.moves_g.call(balance.load) }
+        end
 
-        moved(balance, stages, *unknown.act.call(balance.load, setting, 1 + estimate.sd))
+        # What moves little moves alike to both sides; caps are met on the way up.
+        less_g = side(-Z80, estimate, balance, stages, setting)
+        return [-less_g, less_g] if less_g.abs < LITTLE * balance.liquid_g
+
+        [side(Z80, estimate, balance, stages, setting), less_g]
       end
 
+      def side(sds, estimate, balance, stages, setting)
+        shifted = estimate.unknown.act.call(balance.load, setting, 1 + (sds * estimate.sd))
+        moved(balance, stages, *shifted) / Z80
+      end
+
+      # By the slope of the loss; where that is far, by a second run there (a secant step).
       def moved(balance, stages, load, setting)
-        run = Pot::Cooking.end_of(load, balance.liquid_g, stages, setting)
-        (load.wanted_g - load.carried_g + run.lost_g + run.cloth_g - balance.liquid_g) / (1 - balance.slope)
+        from_g = balance.liquid_g
+        lacking = ->(liquid_g) { lacking_g(liquid_g, load, stages, setting) }
+        first = lacking.call(from_g)
+        shift_g = first / (1 - balance.slope)
+        return shift_g if shift_g.abs < FAR * from_g || from_g + shift_g <= 0
+
+        left = lacking.call(from_g + shift_g)
+        first == left ? shift_g : shift_g * first / (first - left)
       end
 
-      private_class_method :ends, :narrowed, :in_plenty, :shift, :moved
+      # What wanted and loss come to over what is poured, g.
+      def lacking_g(liquid_g, load, stages, setting)
+        run = Pot::Cooking.end_of(load, liquid_g, stages, setting)
+        load.wanted_g - load.carried_g + run.lost_g + run.cloth_g - liquid_g
+      end
+
+      private_class_method :ends, :narrowed, :in_plenty, :sides, :side, :moved, :lacking_g
     end
   end
 end

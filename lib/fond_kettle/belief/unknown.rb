@@ -10,13 +10,15 @@ module FondKettle
     #   known_sd    spread once a test at home measured it; nil where none does
     #   cooks       true where every cook that is written down says as much as the book
     #   concerns    which stages it can matter to: stages -> true or false
+    #   matters     for which loads it does: load -> true or false
     #   act         what it does: (load, setting, factor) -> [load, setting]
     #   moves_g     where known, what one unit of it moves the liquid by: load -> g
-    Unknown = Value.define(:key, :name, :sd, :known_sd, :cooks, :concerns, :act, :moves_g) do
+    Unknown = Value.define(:key, :name, :sd, :known_sd, :cooks, :concerns, :matters, :act, :moves_g) do
       # One of which only what is not usual is given.
-      def self.of(key, name, sd:, act:, known_sd: nil, cooks: false, concerns: ->(_) { true }, moves_g: nil)
-        new(key: key, name: name, sd: sd, known_sd: known_sd, cooks: cooks, concerns: concerns, act: act,
-            moves_g: moves_g)
+      def self.of(key, name, sd:, act:, known_sd: nil, cooks: false, concerns: ->(_) { true },
+                  matters: ->(_) { true }, moves_g: nil)
+        new(key: key, name: name, sd: sd, known_sd: known_sd, cooks: cooks, concerns: concerns,
+            matters: matters, act: act, moves_g: moves_g)
       end
     end
 
@@ -29,6 +31,10 @@ module FondKettle
         [load,
          setting.with(open_factor: setting.open_factor * factor)]
       }
+      SOAKED = ->(load) { load.soak_gain_g.positive? }
+      SOAKS = ->(load, setting, factor) { [load.soaked(factor), setting] }
+      BRINGS = ->(load, setting, factor) { [load.with(brought_g: load.brought_g * factor), setting] }
+      TAKES_TIME = ->(load, setting, factor) { [load.slower(factor), setting] }
       CLINGS = ->(load, setting, factor) { [load.clinging(factor), setting] }
       GIVES = lambda do |load, setting, factor|
         [load, setting.with(burner: setting.burner.with(high_w: setting.burner.high_w * factor))]
@@ -42,7 +48,11 @@ module FondKettle
                                                  concerns: ->(stages) { stages.any?(&:open?) }),
         Unknown.of(:carry, "what clings to the drained rice", sd: 0.30, act: CLINGS,
                                                               moves_g: ->(load) { -load.surface_g }),
-        Unknown.of(:power, "what this burner gives", sd: 0.20, act: GIVES)
+        Unknown.of(:power, "what this burner gives", sd: 0.20, act: GIVES),
+        Unknown.of(:soak, "what the soak put into the grain", sd: 0.12, act: SOAKS, matters: SOAKED),
+        Unknown.of(:additions, "what water the rest brings", sd: 0.20, act: BRINGS,
+                                                             moves_g: ->(load) { -load.brought_g }),
+        Unknown.of(:core, "how long the core takes", sd: 0.10, act: TAKES_TIME)
       ].to_h { |unknown| [unknown.key, unknown] }.freeze
 
       module_function

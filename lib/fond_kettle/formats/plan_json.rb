@@ -2,6 +2,7 @@
 
 require_relative "../measure/spoken"
 require_relative "../methods/amounts"
+require_relative "../methods/range_act"
 require_relative "../methods/remedies"
 require_relative "../pot/cooking"
 require_relative "../pot/depth"
@@ -24,7 +25,7 @@ module FondKettle
       end
 
       def amounts(plan)
-        { rice: rice(plan), liquid: liquid(plan), balance: balance(plan.balance) }
+        { rice: rice(plan), liquid: liquid(plan), balance: balance(plan.balance), act: act(plan) }.compact
       end
 
       # What happens when: steps, cues, minutes, stages and phases.
@@ -36,7 +37,7 @@ module FondKettle
 
       # What comes of it: fit, verdict, cautions and warnings.
       def outcome(plan)
-        { fit: fit(plan), verdict: plan.verdict, floor_and_top: plan.floor_and_top,
+        { fit: fit(plan), verdict: plan.verdict, comes_out: plan.comes_out, floor_and_top: plan.floor_and_top,
           cautions: plan.cautions.keys.map { |caution| { code: caution.code, say: caution.say } },
           warnings: RunJson.warnings(plan.warnings) }
       end
@@ -110,6 +111,12 @@ module FondKettle
           spread: plan.spread.by_cause.transform_values { |g| g.round(2) } }
       end
 
+      # What to pour at first and what to keep hot, where that is worth it.
+      def act(plan)
+        act = Methods::Pouring.of(plan)
+        act && { pour_g: act.pour_g.round(1), keep_g: act.keep_g.round(1), look_min: act.look_min.round(1) }
+      end
+
       def balance(balance)
         { uptake_g: balance.uptake_g, loss_g: balance.loss_g, residue_g: balance.residue_g,
           drained_g: balance.drained_g, cloth_g: balance.cloth_g, soak_gain_g: balance.soak_gain_g,
@@ -141,7 +148,8 @@ module FondKettle
         "#{filled}; the cooked bed is #{fit.bed_mm.round} mm deep."
       end
 
-      private_class_method :levels, :base_mm, :lift, :rice, :liquid, :balance, :stages, :minutes, :fit, :say,
+      private_class_method :levels, :base_mm, :lift, :rice, :liquid, :act, :balance, :stages, :minutes, :fit,
+                           :say,
                            :amounts,
                            :course, :outcome, :about, :phase
     end

@@ -50,7 +50,7 @@ module FondKettle
       def request
         given = { drain: @data[:drain], rinse_changes: @data.dig(:rinse, :changes),
                   soak_min: @data.dig(:soak, :minutes), water_c: @data.dig(:soak, :water_c),
-                  altitude_m: @data[:altitude_m], hands: @data[:hands] }.compact
+                  **@data.slice(:altitude_m, :hands, :kettle_w, :liquid_start_c) }.compact
         @request ||= Methods::Request.of(method: method, grain: grain, rice_g: rice.rice_g, texture: texture,
                                          choices: choices, vessel: vessel, burner: burner,
                                          additions: additions, eaters: rice.eaters,
@@ -124,7 +124,7 @@ module FondKettle
           Methods::Addition.of(ingredient(food[:ingredient], index), food[:g])
         end
         bulk = Methods::Loading.additions(foods)
-        Pot::Addition.new(liquid_g: given[:liquid_g] || 0.0, at_c: given[:at_c] || Methods::Loading::ROOM_C,
+        Pot::Addition.new(liquid_g: given[:liquid_g] || 0.0, at_c: given[:at_c] || Methods::ROOM_C,
                           **bulk.slice(:brought_g, :drink_g, :solids_j_k))
       end
 
@@ -133,7 +133,8 @@ module FondKettle
       end
 
       def burner
-        Kit::Burner.usual(@data.dig(:burner, :source) || method.burner[:source], @data.dig(:burner, :high_w))
+        Kit::Burner.usual(@data.dig(:burner, :source) || method.burner[:source],
+                          @data.dig(:burner, :high_w), vessel)
       end
 
       def additions

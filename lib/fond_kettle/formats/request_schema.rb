@@ -62,6 +62,8 @@ module FondKettle
       optional(:crust).filled(:bool)
       Pot::AttributeSchema.declare(self, Pot::Attributes.set_by(:request))
       optional(:hands).filled(:integer, included_in?: Limits::HANDS)
+      optional(:kettle_w).filled(Schema::Number, included_in?: Limits::KETTLE_W)
+      optional(:liquid_start_c).filled(Schema::Number, included_in?: Limits::WATER_C)
       optional(:residue_g).filled(Schema::Number, included_in?: Limits::LIQUID_G)
       optional(:parts).filled(Schema::Number, included_in?: Limits::PARTS)
     end

@@ -12,7 +12,8 @@ module FondKettle
       # The hash of a Methods::Trial.
       def call(trial)
         run = trial.run
-        { end: ending(run, trial), floor_and_top: trial.floor_and_top, cues: cues(run),
+        { end: ending(run, trial), comes_out: trial.comes_out, floor_and_top: trial.floor_and_top,
+          cues: cues(run),
           curve: run.curve.map do |point|
             curve_point(point)
           end,

@@ -33,6 +33,7 @@ module FondKettle
     PARTS = (5..20)
     DONE = (0.2..1.0)
     HANDS = (1..3)
+    KETTLE_W = (300..4000)
     TASKS = 60
     TASK_MIN = (0..2880)
     STAGES = 50

@@ -61,7 +61,7 @@ module FondKettle
       def burner(method = @method)
         fitting = @shelves.burners.select { |burner| burner.kind == method.vessel_kind }
         fitting.find { |burner| burner.id == @chosen[:burner] } || fitting.first ||
-          FondKettle::Kit::Burner.usual(method.burner[:source])
+          FondKettle::Kit::Burner.usual(method.burner[:source], nil, vessel(method))
       end
 
       # What a Methods::Request takes of it.

@@ -39,6 +39,11 @@ module FondKettle
         ((Math::PI * diameter_mm * height_mm) + (Math::PI * (diameter_mm**2) / 2.0)) / 1e6
       end
 
+      # Its floor seen from outside, m2.
+      def floor_area_m2
+        area_cm2 / 1e4
+      end
+
       # J/K of the pot itself.
       def heat_capacity_j_k
         MATERIALS.fetch(material) * 1000 * kg

@@ -65,6 +65,7 @@ module FondKettle
         SAID[[amount_ml, house]]
       end
 
+      # The same, worked out anew.
       def worded(amount_ml, house)
         return "0 #{house.cup.name}" unless amount_ml.positive?
         return pinches(amount_ml) if amount_ml < PINCHES_BELOW_ML

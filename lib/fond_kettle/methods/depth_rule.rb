@@ -10,7 +10,7 @@ module FondKettle
     # What a depth over the rice (mm; 0 is level with it) gives in this pot: liquid
     # in g, how the pot comes out with it, and from which to which batch of rice (g)
     # the rule holds there; nil where it holds for none.
-    DepthRule = Value.define(:depth_mm, :liquid_g, :verdict, :holds)
+    DepthRule = Value.define(:depth_mm, :liquid_g, :comes_out, :holds)
 
     # Judges the rules of depth by the model.
     module DepthRules
@@ -27,7 +27,7 @@ module FondKettle
       def judge(plan, depth_mm)
         liquid_g = [Pot::Depth.liquid_g(depth_mm, plan.load, plan.request.vessel), 0.0].max
         DepthRule.new(depth_mm: depth_mm, liquid_g: liquid_g, holds: holds(plan, depth_mm),
-                      verdict: Trying.run(plan.request, liquid_g).verdict)
+                      comes_out: Trying.run(plan.request, liquid_g).comes_out)
       end
 
       # The first and the last batch for which the rule is right, g.

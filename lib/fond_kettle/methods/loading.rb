@@ -8,6 +8,7 @@ require_relative "../pot/load"
 require_relative "../pot/stage"
 require_relative "../pot/wash"
 require_relative "method"
+require_relative "request"
 
 module FondKettle
   module Methods
@@ -29,7 +30,6 @@ module FondKettle
 
     # Turns a Request and its Method into what the pot model works on.
     module Loading
-      ROOM_C = 20.0
       AT_BOIL = "at-boil"
       # A share of the rice, g of liquid.
       ROUGHLY = 0.004
@@ -103,12 +103,13 @@ module FondKettle
                       uptake: request.grain.uptake_for(request.texture), residue_g: residue_g,
                       kept_g: residue_g, parts: (request.choices.parts if last && text.parts) || text.parts,
                       crust: last && crust?(request), start_c: state.temp_c,
-                      liquid_c: text.liquid_c || ROOM_C)
+                      liquid_c: text.liquid_c || request.liquid_start_c)
       end
 
       def setting(request, text)
-        burner = text.burner ? Kit::Burner.usual(text.burner[:source]) : request.burner
-        Pot::Setting.new(vessel: vessel(text, request), burner: burner, room_c: ROOM_C, lid_factor: 1.0,
+        vessel = vessel(text, request)
+        burner = text.burner ? Kit::Burner.usual(text.burner[:source], nil, vessel) : request.burner
+        Pot::Setting.new(vessel: vessel, burner: burner, room_c: ROOM_C, lid_factor: 1.0,
                          open_factor: 1.0, boil_c: Kit::Atmosphere.boiling_point_c(request.altitude_m))
       end
 

@@ -2,6 +2,7 @@
 
 require_relative "../ground/value"
 require_relative "../pot/verdict"
+require_relative "comes_out"
 
 module FondKettle
   module Methods
@@ -51,6 +52,11 @@ module FondKettle
       # To pour in the last phase, g.
       def liquid_g
         balance.liquid_g
+      end
+
+      # The worst that is true of it (ComesOut): the verdict only where nothing is worse.
+      def comes_out
+        Methods::ComesOut.of(warnings, verdict)
       end
 
       # How it comes out at the floor and at the top of the bed.

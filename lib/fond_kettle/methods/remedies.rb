@@ -35,8 +35,7 @@ module FondKettle
         stages = plan.stages.map do |stage|
           stage.off? || stage.until ? stage : stage.with(minutes: stage.minutes * time)
         end
-        run = Pot::Cooking.run(plan.load, plan.liquid_g * water, stages.reject(&:off?), plan.setting)
-        Methods::Rescue.for(run, plan.load, plan.setting, plan.request.vessel.lid).first
+        Methods::Rescue.for(plan.load, plan.liquid_g * water, stages.reject(&:off?), plan.setting).first
       end
       private_class_method :reckon
     end

@@ -19,6 +19,9 @@ module FondKettle
       end
     end
 
+    # What a kitchen is taken to be at, and what comes from its tap, °C.
+    ROOM_C = 20.0
+
     # Where methods leave a choice. nil takes the method's own.
     #   onion  a colour of its onion stage     first  "meat" or "onion"
     #   stir   "never" or "at-boil"            crust  true or false
@@ -36,12 +39,12 @@ module FondKettle
     # -1 (firm) to 1 (soft), `measures` what the house measures by (Measure::House),
     # `company` the Ingredients that are eaten with it without lying in the pot with the
     # rice: their cautions and allergens count. `eaters` (Table::Eater) sit at the table, for
-    # what they avoid. `hands` pairs of hands and `rings` on the
-    # stove are there.
+    # what they avoid. `hands` pairs of hands and `rings` on the stove are there, and an
+    # electric kettle of `kettle_w` (nil: none). `liquid_start_c`: what comes from the tap.
     Request = Value.define(:method, :choices, :grain, :rice_g, :texture, :rinse_changes, :soak_min, :water_c,
                            :drain, :vessel, :burner, :oven, :altitude_m, :additions, :company, :eaters,
                            :measures, :lesson,
-                           :hands, :rings) do
+                           :hands, :rings, :kettle_w, :liquid_start_c) do
       # One of which only what is not usual is given: `method`, `grain`, `rice_g`,
       # `vessel`, `burner` and `measures` must be.
       def self.of(method:, grain:, **given)
@@ -49,7 +52,7 @@ module FondKettle
             rinse_changes: method.rinse_changes, soak_min: method.soak_min(grain), water_c: 20.0,
             drain: method.drain, oven: Kit::USUAL_OVEN, altitude_m: 0.0,
             additions: [].freeze, company: [].freeze, eaters: [].freeze, lesson: Belief::NO_LESSON, hands: 1,
-            rings: 2, **given)
+            rings: 2, kettle_w: nil, liquid_start_c: ROOM_C, **given)
       end
 
       # Allergens of all that is eaten.

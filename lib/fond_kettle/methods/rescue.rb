@@ -1,99 +1,205 @@
 # frozen_string_literal: true
 
 require_relative "../ground/value"
-require_relative "../pot/kinetics"
-require_relative "../pot/loss"
+require_relative "../pot/cooking"
 require_relative "../pot/verdict"
 
 module FondKettle
   module Methods
     # What to do now: in words, hot water to add and liquid to pour off (g), and
-    # minutes on low.
-    Remedy = Value.define(:say, :add_g, :off_g, :minutes) do
+    # minutes; `stages` (Pot::Stage) are the same for the model.
+    Remedy = Value.define(:say, :add_g, :off_g, :minutes, :stages) do
       # One of which only what there is to do is given.
-      def self.of(say, add_g: 0, off_g: 0, minutes: 0)
-        new(say: say, add_g: add_g, off_g: off_g, minutes: minutes)
+      def self.of(say, add_g: 0, off_g: 0, minutes: 0, stages: [].freeze)
+        new(say: say, add_g: add_g, off_g: off_g, minutes: minutes, stages: stages)
       end
     end
 
     # The way out of a pot that went wrong, from how it stands (job: What goes wrong).
-    module Rescue
-      # The least that can be sprinkled evenly over a bed, g per g of rice.
-      LEAST_SPRINKLE = 0.05
-      REHEAT_MIN = 1.0
+    # What is advised is run first: it is said only where the rice comes right by it.
+    class Rescue
+      RIGHT = %w[firm standard soft].freeze
+      # The least that can be sprinkled evenly over a bed, and the most at once, g per g of
+      # rice.
+      LEAST_SPRINKLE = 0.03
+      MOST_SPRINKLE = 0.10
       # Longer than this on low, cooked rice goes to pieces before it is dry: what is
       # too much is poured off, to what dries in so many minutes.
-      MOST_DRYING_MIN = 15.0
-      LEFT_TO_DRY_MIN = 5.0
+      MOST_DRYING_MIN = 15
+      LEFT_TO_DRY_MIN = 5
+      LONGEST_MIN = 40
+      # Shares of what is too much that are tried.
+      PARTS = 20
+      # Rounds of trying an amount.
+      ROUNDS = 12
+      UNDONE = "It has taken up more than rice can hold and has burst: that cannot be undone. Spread it " \
+               "out on a tray to stop it, and use it in soup or porridge."
+      MOVE = "Do not scrape. Move the top of the rice to a clean pot and leave the floor behind."
 
-      module_function
+      # Remedies for what came of `liquid_g` through `stages`, most urgent first; none for a
+      # pot that came right.
+      def self.for(load, liquid_g, stages, setting)
+        new(load, liquid_g, stages, setting).remedies
+      end
 
-      # Remedies for a Run, most urgent first; none for a pot that came right.
-      def for(run, load, setting, lid)
-        case Pot::Verdict.of(run, load)
-        when "scorched" then [scorched,
-                              (if Pot::Verdict.chalky?(run, load.grain)
-                                 chalky(run, load, setting,
-                                        lid)
-                               end)].compact
-        when "chalky" then [chalky(run, load, setting, lid)]
-        when "wet" then [wet(run, load, setting)]
-        else []
+      # As for `for`.
+      def initialize(load, liquid_g, stages, setting)
+        @load = load
+        @liquid_g = liquid_g
+        @stages = stages
+        @setting = setting
+        @lid = setting.vessel.lid
+      end
+
+      # A list of Remedy.
+      def remedies
+        run = Pot::Cooking.run(@load, @liquid_g, @stages, @setting, step_min: Pot::Cooking::CUES_STEP_MIN)
+        case Pot::Verdict.of(run, @load)
+        when *RIGHT then []
+        when "scorched" then [Remedy.of(MOVE),
+                              *(saved(run) unless right?(run.with(dry_min: {}.freeze)))].compact
+        else [saved(run)].compact
         end
       end
 
-      def scorched
-        Remedy.of("Do not scrape. Move the top of the rice to a clean pot and leave the floor behind.")
+      private
+
+      # One way out, by what is wrong: more water and time, time alone, or drying.
+      def saved(run)
+        return Remedy.of(UNDONE) if burst?(run)
+        return sprinkled(run) || Remedy.of(UNDONE) if Pot::Verdict.chalky?(run, @load.grain)
+
+        dried(run)
       end
 
-      # More water only where water is what is missing; else more time.
-      def chalky(run, load, setting, lid)
-        minutes = REHEAT_MIN + core_minutes(run, load, setting)
-        return wait(minutes) if run.free_g - load.residue_g > LEAST_SPRINKLE * load.rice_g
-
-        short_g = [(load.uptake - run.uptake) * load.rice_g, LEAST_SPRINKLE * load.rice_g].max - run.free_g
-        add_g = short_g + (minutes * low_g_min(setting, lid))
-        Remedy.of("Sprinkle hot water over the rice, cover, and keep it on low.", add_g: add_g,
-                                                                                  minutes: minutes)
+      def burst?(run)
+        run.uptake > Pot::Verdict::WET_UPTAKE * @load.grain.uptake[:soft]
       end
 
-      def wait(minutes)
-        Remedy.of("The water is still there: cover and give it more time on low before any more water.",
-                  minutes: minutes)
+      # Hot water for what is lacking (below 0: what is too much is poured off first), and
+      # the minutes that core and water still take: the amount is found by running it. A bed
+      # that still has water gets time alone, if that does.
+      def sprinkled(run)
+        short_g = [(@load.uptake - run.uptake) * @load.rice_g, 0.0].max
+        add_g = [short_g + @load.residue_g - run.free_g, 0.0].max
+        ROUNDS.times do
+          add_g = 0.0 if add_g.abs < LEAST_SPRINKLE * @load.rice_g
+          minutes = shortest { |min| tried(covered(add_g, min)) }
+          return remedy(add_g, minutes) if minutes
+
+          add_g = another(add_g) || return
+        end
+        nil
       end
 
-      # Minutes at the boil until core and water are as wanted.
-      def core_minutes(run, load, setting)
-        kinetics = run.kinetics || Pot::Kinetics.of(load.grain, run.uptake)
-        time_factor = Pot::Kinetics::LIDDED_LAG / Pot::Kinetics.pace(setting.boil_c)
-        water_min = kinetics.minutes_to_take(load.uptake, time_factor) -
-                    kinetics.minutes_to_take(run.uptake, time_factor)
-        [time_factor * kinetics.core_min * run.core, water_min, 0.0].max
+      # The shortest whole minutes after which the block's run is right, or nil.
+      def shortest
+        (1..LONGEST_MIN).find { |minutes| right?(yield(minutes)) }
       end
 
-      def wet(run, load, setting)
-        spare_g = [run.free_g - load.residue_g, 0.0].max
-        drying_min = spare_g / low_g_min(setting, "none")
-        return poured_off(spare_g, setting) if drying_min > MOST_DRYING_MIN
+      # More water where it runs dry too soon, less where it stays wet: as it stands when the
+      # core is gone, or in the end.
+      def another(add_g)
+        done_min = (1..LONGEST_MIN).find do |minutes|
+          !Pot::Verdict.chalky?(tried(covered(add_g, minutes)), @load.grain)
+        end
+        run = tried(covered(add_g, done_min || LONGEST_MIN))
+        spare_g = run.free_g - @load.residue_g
+        lacking_g = done_min ? 0.0 : (@load.uptake - run.uptake) * @load.rice_g
+        return add_g + [lacking_g, LEAST_SPRINKLE * @load.rice_g].max if lacking_g.positive?
 
-        Remedy.of("Open the pot and dry it on low, then rest it with a cloth under the lid, " \
-                  "clear of the flame.",
-                  minutes: REHEAT_MIN + drying_min)
+        add_g - spare_g if spare_g.positive?
       end
 
-      def poured_off(spare_g, setting)
+      def covered(add_g, minutes)
+        water = Pot::Addition.new(liquid_g: add_g, brought_g: 0.0, drink_g: 0.0, solids_j_k: 0.0,
+                                  at_c: @setting.boil_c)
+        [stage(lid: closed, heat: "medium", minutes: minutes.to_f, stirred: true,
+               add: (water unless add_g.zero?))]
+      end
+
+      # A pot with no lid is covered with what there is.
+      def closed
+        @lid == "none" ? "loose" : @lid
+      end
+
+      def remedy(add_g, minutes)
+        stages = covered(add_g, minutes)
+        return Remedy.of(wait_words, minutes: minutes, stages: stages) if add_g.zero?
+        if add_g.negative?
+          return Remedy.of("Pour off what is too much, the steam away from you. #{cover_words}",
+                           off_g: -add_g,
+                           minutes: minutes, stages: stages)
+        end
+
+        Remedy.of("#{sprinkle_words(add_g)} #{cover_words}", add_g: add_g, minutes: minutes, stages: stages)
+      end
+
+      # Never more at once than a bed takes in evenly.
+      def sprinkle_words(add_g)
+        times = (add_g / (MOST_SPRINKLE * @load.rice_g)).ceil
+        return "Sprinkle hot water over the rice." if times <= 1
+
+        "Sprinkle hot water over the rice in #{times} parts, two minutes apart, and look between: " \
+          "stop when it is right."
+      end
+
+      def cover_words
+        on_ring? ? "Cover, and keep it on medium heat." : "Close it, and start the cooker again."
+      end
+
+      def wait_words
+        return "The water is still there: start the cooker again before any more water." unless on_ring?
+
+        "The water is still there: cover and give it more time on medium heat before any more water."
+      end
+
+      def on_ring?
+        @setting.burner.kind.on_ring
+      end
+
+      # Open on low until it is dry enough; what would take too long is poured off first.
+      def dried(run)
+        minutes = (1..MOST_DRYING_MIN).find { |min| right?(tried(opened(0.0, min))) }
+        if minutes
+          return Remedy.of("Open the pot and dry it on low, then rest it with a cloth under the lid, clear " \
+                           "of the flame.", minutes: minutes, stages: opened(0.0, minutes))
+        end
+
+        poured_off(run)
+      end
+
+      def poured_off(run)
+        spare_g = run.free_g - @load.residue_g
+        off_g = (1..PARTS).map { |parts| spare_g * parts / PARTS }
+                          .find { |g| right?(tried(opened(g, LEFT_TO_DRY_MIN))) }
+        return Remedy.of(UNDONE) unless off_g
+
         Remedy.of("Pour off what is too much through a sieve, the steam away from you. Back in the pot, " \
                   "dry it open on low, then rest it with a cloth under the lid, clear of the flame.",
-                  off_g: spare_g - (LEFT_TO_DRY_MIN * low_g_min(setting, "none")),
-                  minutes: REHEAT_MIN + LEFT_TO_DRY_MIN)
+                  off_g: off_g, minutes: LEFT_TO_DRY_MIN, stages: opened(off_g, LEFT_TO_DRY_MIN))
       end
 
-      def low_g_min(setting, lid)
-        [Pot::Loss.boiling_g_min(setting.vessel, lid, "low", setting.burner.source),
-         Pot::Loss.cap_g_min(setting.burner.joule_per_min("low"))].min
+      def opened(off_g, minutes)
+        poured = Pot::Addition.new(liquid_g: -off_g, brought_g: 0.0, drink_g: 0.0, solids_j_k: 0.0,
+                                   at_c: @setting.boil_c)
+        [stage(lid: "none", heat: "low", minutes: minutes.to_f, stirred: true,
+               add: (poured if off_g.positive?))]
       end
 
-      private_class_method :scorched, :chalky, :wait, :core_minutes, :wet, :poured_off, :low_g_min
+      def stage(**attributes)
+        Pot::Stage.plain(key: "rescue", **attributes)
+      end
+
+      # What comes of the pot with these stages after its own. A clean pot has no burnt floor.
+      def tried(stages)
+        Pot::Cooking.run(@load, @liquid_g, [*@stages, *stages], @setting,
+                         step_min: Pot::Cooking::PLANNING_STEP_MIN)
+      end
+
+      def right?(run)
+        RIGHT.include?(Pot::Verdict.of(run, @load))
+      end
     end
   end
 end

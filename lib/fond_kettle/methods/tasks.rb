@@ -2,6 +2,7 @@
 
 require_relative "../care/task"
 require_relative "../clock/slot"
+require_relative "../pot/hot_liquid"
 require_relative "loading"
 require_relative "task_amounts"
 require_relative "task_facts"
@@ -18,6 +19,8 @@ module FondKettle
                    "air-dried" => [60.0, false] }.freeze
       # The heat that a base stands on.
       BASE_HEAT = "medium"
+      # Kinds of a base that make the liquid hot: the first goes by its amount.
+      MAKE_HOT = %w[heat-liquid simmer].freeze
       TEXTS = %i[say cue why].freeze
 
       # Tasks (Care::Task) of `request` whose phases are solved, before they have times.
@@ -58,9 +61,28 @@ module FondKettle
       # The base, the rice into it, its stages; the rice was washed meanwhile.
       def phase(text, phase)
         begin_phase(text, phase)
-        filled = common("fill.#{phase.key}", "fill", [base(text, phase), @latest],
-                        amounts: @amounts.filling, text: @amounts.filling_text)
+        before = [base(text, phase), @latest, hot_liquid(text, phase)]
+        filled = common("fill.#{phase.key}", "fill", before, amounts: @amounts.filling,
+                                                             text: @amounts.filling_text)
         @latest = stages(text, phase, filled)
+      end
+
+      # A liquid that goes in hot has to be made hot, where the base does not do it.
+      def hot_liquid(text, phase)
+        return unless text.liquid_c && phase.liquid_g.round.positive?
+        return if text.base.any? { |stage| MAKE_HOT.include?(stage.kind) }
+
+        key = @request.kettle_w ? "kettle" : "heat-liquid"
+        common("#{key}.#{phase.key}", key, nil, min: hot_min(text, phase))
+      end
+
+      def hot_min(text, phase)
+        from_c = @request.liquid_start_c
+        if @request.kettle_w
+          return Pot::HotLiquid.in_kettle(phase.liquid_g, @request.kettle_w, from_c, text.liquid_c)
+        end
+
+        Pot::HotLiquid.minutes(phase.liquid_g, phase.setting, from_c, text.liquid_c)
       end
 
       def begin_phase(text, phase)
@@ -74,7 +96,9 @@ module FondKettle
       # Meat or onion first, as chosen.
       def base(text, phase)
         in_order(text.base).reduce(gather(phase)) do |last, stage|
-          own("base.#{phase.key}.#{stage.key}", stage, last, heat: BASE_HEAT, amounts: @amounts.at(stage))
+          min = hot_min(text, phase) if stage.kind == MAKE_HOT.first
+          own("base.#{phase.key}.#{stage.key}", stage, last, heat: BASE_HEAT, amounts: @amounts.at(stage),
+                                                             min: min)
         end
       end
 
@@ -101,10 +125,16 @@ module FondKettle
       def with_rice(id, stage, cooked, minutes, last)
         texts = { say: Template.fill(stage.say, oven: @words.oven(stage)), cue: @words.cue(stage),
                   why: stage.why }
+        last = [last, preheated(id, stage, cooked)] if cooked.oven_c
         add(id, stage.kind, last, min: minutes, oven_c: cooked.oven_c, key: stage.key, **texts,
                                   heat: cooked.oven_c ? "oven" : cooked.heat, hands_on: stage.hands_on,
                                   watch: stage.watch,
                                   facts: facts(stage.kind, food: stage.food, under: cooked))
+      end
+
+      # The oven is hot when the pot goes in.
+      def preheated(id, stage, cooked)
+        common("preheat.#{id}", "preheat", nil, oven_c: cooked.oven_c, words: { oven: @words.oven(stage) })
       end
 
       def finish
@@ -113,13 +143,15 @@ module FondKettle
       end
 
       # A stage of the method's or the dish's own; `heat` is what it stands on.
-      def own(id, stage, last, heat: nil, amounts: [])
+      # `min`: in place of its own minutes.
+      def own(id, stage, last, heat: nil, amounts: [], min: nil)
         colour = [@request.choices.onion&.to_sym, *stage.colours.keys].find do |name|
           stage.colours.key?(name)
         end
         words = @words.to_h.merge(colour: colour)
         texts = TEXTS.to_h { |part| [part, Template.fill(stage.public_send(part), words)] }
-        add(id, stage.kind, last, min: stage.colours.fetch(colour, stage.minutes || 0.0).to_f, key: stage.key,
+        add(id, stage.kind, last, min: min || stage.colours.fetch(colour, stage.minutes || 0.0).to_f,
+                                  key: stage.key,
                                   **texts,
                                   hands_on: stage.hands_on,
                                   heat: (heat if Care::Kinds.fetch(stage.kind).burner?),
@@ -127,11 +159,14 @@ module FondKettle
       end
 
       # A task of the planner's own texts (`text`: which, where not that of its key);
-      # `under`: the Pot::Stage that it falls into.
-      def common(id, key, last, min: nil, hands_on: nil, amounts: [], under: nil, text: key)
+      # `under`: the Pot::Stage that it falls into; `words`: more to fill in.
+      def common(id, key, last, min: nil, hands_on: nil, amounts: [], under: nil, text: key, oven_c: nil,
+                 words: {})
         text = TaskTexts.fetch(text)
-        texts = TEXTS.to_h { |part| [part, Template.fill(text.public_send(part), @words.to_h)] }
+        words = { **@words.to_h, **words }
+        texts = TEXTS.to_h { |part| [part, Template.fill(text.public_send(part), words)] }
         add(id, text.kind, last, min: min || text.minutes, key: key, **texts, amounts: amounts,
+                                 oven_c: oven_c,
                                  hands_on: hands_on.nil? ? text.hands_on : hands_on,
                                  facts: facts(text.kind, under: under))
       end

@@ -3,6 +3,7 @@
 require_relative "../phases/solve"
 require_relative "../pot/cooking"
 require_relative "../pot/fit"
+require_relative "comes_out"
 require_relative "rescue"
 require_relative "../pot/verdict"
 require_relative "loading"
@@ -13,7 +14,12 @@ module FondKettle
   module Methods
     # What comes of the cook's own water: a run of the pot, how it comes out (as a
     # whole, at the floor and at the top), what can still be done and what to hear.
-    Trial = Value.define(:load, :run, :verdict, :floor_and_top, :rescue, :warnings)
+    Trial = Value.define(:load, :run, :verdict, :floor_and_top, :rescue, :warnings) do
+      # The worst that is true of it (ComesOut).
+      def comes_out
+        Methods::ComesOut.of(warnings, verdict)
+      end
+    end
 
     # Tries an amount of liquid in the pot of a Request.
     module Trying
@@ -32,7 +38,7 @@ module FondKettle
         Trial.new(load: load, run: run, floor_and_top: Pot::Verdict.floor_and_top(run, load, bed_mm),
                   verdict: Pot::Verdict.of(run, load),
                   warnings: warnings(request, load, setting, liquid_g, run),
-                  rescue: Rescue.for(run, load, setting, request.vessel.lid).freeze)
+                  rescue: Rescue.for(load, liquid_g, stages || potful.stages, setting).freeze)
       end
 
       def warnings(request, load, setting, liquid_g, run)

@@ -15,6 +15,8 @@ module FondKettle
       # for an adult.
       MOST_SALT_G = 2.0
 
+      # Less than this share of what the rice is to hold is no shortage.
+      SHORT_SHARE = 0.02
       DEEPEST_MM = Pot::Fitting::DEEPEST_MM.round
       THINNEST_MM = Pot::Fitting::THINNEST_MM.round
 
@@ -82,21 +84,32 @@ module FondKettle
         end
       end
 
-      # Of a Pot::Run that never boils, or that takes more than 45 min to.
+      # Of a Pot::Run that never boils, that is dry before it does, or that takes more than
+      # 45 min to.
       def boiling(run, setting)
-        if run.stuck
-          return [warning("cannot-boil", "This never comes to the boil: the heat is off or too weak.")]
-        end
-
         boil_min = run.at("boil")
-        return [] unless boil_min && boil_min > SLOW_BOIL_MIN
+        return [dry_first(setting)] if run.dry_before_boil?
+        return [never_boiled(setting)] unless boil_min
+        return [] unless boil_min > SLOW_BOIL_MIN
 
         [warning("slow-to-boil", "#{boil_min.round} min to the boil on #{setting.burner.high_w.round} W: " \
                                  "take a stronger burner or a smaller batch.")]
       end
 
+      def never_boiled(setting)
+        warning("never-boiled", "This never comes to the boil on #{setting.burner.high_w.round} W: " \
+                                "the heat is off or too weak. Rice that never boils may not be safe to eat.")
+      end
+
+      def dry_first(setting)
+        warning("dry-before-boil", "The water is gone before it ever boils on " \
+                                   "#{setting.burner.high_w.round} W: take a stronger burner or a " \
+                                   "smaller pot.")
+      end
+
+      # Less than can be weighed is nothing.
       def water(balance, load)
-        return [] unless balance.spare_g.positive?
+        return [] unless balance.spare_g.round.positive?
 
         share = balance.spare_g / load.brought_g if load.brought_g.positive?
         way = "use less base or more rice"
@@ -107,7 +120,7 @@ module FondKettle
 
       # A plan whose own run does not come right says so.
       def coming_out(run, load, balance)
-        return [] if run.stuck
+        return [] unless run.at("boil")
 
         case Pot::Verdict.of(run, load)
         when "chalky"
@@ -126,10 +139,12 @@ module FondKettle
         warning("stays-wet", "#{run.free_g.round} g of water is left in the pot at the end.")
       end
 
-      # For a run with the cook's own amount: what it lacks.
+      # What a run lacks, in the rice or in the sauce.
       def short_of_water(run, load)
-        lacking_g = (load.uptake - run.uptake) * load.rice_g
-        return [] unless run.free_g <= 0 && lacking_g > 0.02 * load.uptake * load.rice_g
+        dry = !run.free_g.positive? || load.residue_g.positive?
+        in_rice_g = dry ? (load.uptake - run.uptake) * load.rice_g : 0.0
+        lacking_g = [in_rice_g, 0.0].max + [load.residue_g - run.free_g, 0.0].max
+        return [] unless lacking_g > SHORT_SHARE * load.uptake * load.rice_g
 
         [warning("short-of-water",
                  "#{lacking_g.round} g short: the water is gone before the rice has what it wants.")]
@@ -143,7 +158,8 @@ module FondKettle
         "#{(share * 100).round} %"
       end
 
-      private_class_method :avoided, :salty, :outside, :split, :water, :coming_out, :warning, :percent
+      private_class_method :avoided, :salty, :outside, :split, :never_boiled, :dry_first, :water, :coming_out,
+                           :warning, :percent
     end
   end
 end

@@ -57,10 +57,14 @@ module FondKettle
 
       # White core left, 0.0 to 1.0. A grain cannot lose it without water.
       def core
+        core_left.positive? ? core_left : 0.0
+      end
+
+      # The same on beyond nothing: below 0 the grain is that far past it.
+      def core_left
         by_time = 1 - @progress
         by_water = 1 - (@uptake * @core_per_uptake)
-        left = [by_time, by_water].max
-        left.positive? ? left : 0.0
+        [by_time, by_water].max
       end
 
       # Free water standing above the bed, mL; negative when craters show. Dry food

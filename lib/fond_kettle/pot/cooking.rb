@@ -14,6 +14,8 @@ module FondKettle
     class Cooking
       # A stage that has not ended by then never will.
       LONGEST_STAGE_MIN = 720.0
+      # Nobody waits longer for a boil that does not come.
+      HOPELESS_MIN = 45.0
       # Coarse steps for planning, where no curve is wanted.
       PLANNING_STEP_MIN = 4.0
       # Fine enough for the cues, which lie on straight lines between steps.
@@ -36,7 +38,8 @@ module FondKettle
 
       # A Column of any layers; `load` says what its bed of rice is wanted to become.
       def self.column(load, column, stages, setting, step_min: CURVE_STEP_MIN, curve: false)
-        new(load, column, setting, step_min, watched: true, curve: curve).through(stages)
+        new(load, column, setting, step_min, watched: true, curve: curve, lag: Kinetics::NO_LAG)
+          .through(stages)
       end
 
       # A pot of rice is a column of one bed. Liquid and the rest meet in it; a pot
@@ -55,12 +58,14 @@ module FondKettle
       private_class_method :bed
 
       # `load`: Load; `column`: what lies in the pot.
-      def initialize(load, column, setting, step_min, watched:, curve:)
+      # `lag`: how time runs slower for its rice.
+      def initialize(load, column, setting, step_min, watched:, curve:,
+                     lag: load.plenty? ? Kinetics::NO_LAG : Kinetics::LAG)
         @load = load
         @setting = setting
         @column = column
         @bed = column.bed
-        @pot = Simulation.new(column, load.uptake, setting)
+        @pot = Simulation.new(column, load.uptake, setting, lag)
         @step_min = step_min
         @stage_minutes = []
         @watch = Watch.new(column, setting) if watched
@@ -95,7 +100,10 @@ module FondKettle
         @watch&.craters(@pot.min)
       end
 
+      # Nobody waits for long where nothing can come of it.
       def limit(stage)
+        return stage.off? ? 0.0 : HOPELESS_MIN if stage.until && @pot.fire.hopeless?
+
         unless stage.minutes == Vocabulary::READY
           return [stage.minutes || LONGEST_STAGE_MIN, LONGEST_STAGE_MIN].min
         end
@@ -113,10 +121,11 @@ module FondKettle
         [kinetics.minutes_from_boil(@load, @pot.time_factor) - @pot.boiled_min, 0.0].max
       end
 
+      # A lifted lid comes first, and on again before the minutes count.
       def run_for(minutes)
+        step([@pot.lifted_min, @step_min].min) while @pot.lifted_min.positive?
         left = minutes
-        left -= step([left, @step_min].min) while left > HAIR && !ended? &&
-                                                  !(@stage.until && @pot.fire.hopeless?)
+        left -= step([left, @step_min].min) while left > HAIR && !ended?
       end
 
       def ended?
@@ -141,9 +150,10 @@ module FondKettle
                 drained_g: @column.drained_g, cloth_g: @column.cloth_g, core: @bed.core, temp_c: @pot.temp_c,
                 minutes: @pot.min, boil_c: @setting.boil_c,
                 state: @bed.state(surface_per_g: @column.free_g / @load.rice_g),
-                kinetics: @bed.kinetics, progress: @bed.progress, stirred_at: @pot.stirred_at,
-                dry_min: @watch ? @watch.dry_min : {}, stage_minutes: @stage_minutes.freeze,
-                cues: @watch ? @watch.cues : [], curve: @curve&.freeze, stuck: @stuck, level_ml: @level_ml)
+                energy: @pot.energy, kinetics: @bed.kinetics, progress: @bed.progress,
+                stirred_at: @pot.stirred_at, dry_min: @watch ? @watch.dry_min : {},
+                stage_minutes: @stage_minutes.freeze, cues: @watch ? @watch.cues : [], curve: @curve&.freeze,
+                stuck: @stuck, level_ml: @level_ml)
       end
 
       def point

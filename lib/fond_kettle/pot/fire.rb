@@ -2,37 +2,67 @@
 
 require_relative "attributes"
 require_relative "heat"
-require_relative "kinetics"
 require_relative "loss"
 
 module FondKettle
   module Pot
     # What one stage does to the pot: the heat that comes in and the steam that
     # goes out, in one kitchen. Fixed for as long as the stage lasts.
+    #
+    # Heating up, the pot gets what the knob was left at. Once it has boiled, a cook turns
+    # it so that it boils as the table of losses says and no harder: the pot takes what
+    # wall and steam need, up to what the setting gives at most (figures: Heat).
     class Fire
-      # Time runs slower by this for the rice.
-      attr_reader :lag
-      # At the boil, g/min; steam can carry off no more than the heat pays for.
+      # At the boil, g/min; steam can carry off no more than is left when the wall is paid.
       attr_reader :boiling_g_min
+      # To spare at the boil when the wall is paid, J/min: below 0 the pot falls below it.
+      attr_reader :spare_j_min
 
       # Of a Stage in a Setting.
       def initialize(stage, setting)
         @stage = stage
         @setting = setting
-        @lag = stage.open? ? 1.0 : Kinetics::LIDDED_LAG
+        @wall_j_min_k = Heat.wall_conductance(setting.vessel)
         @oven_j_min_k = stage.oven_c ? Heat.oven_conductance(setting.vessel) : nil
-        @burner_j_min = setting.burner.joule_per_min(stage.heat)
-        @boiling_g_min = stage.off? ? 0.0 : [steam_g_min, Loss.cap_g_min(joule_min(setting.boil_c))].min
+        @table_g_min = stage.off? ? 0.0 : table_g_min
+        @spare_j_min = stage.off? ? 0.0 : spare
+        @boiling_g_min = at_the_boil_g_min
       end
 
-      # Net power into a pot at `temp_c`, J/min; an oven gives what the pot lets it.
-      def joule_min(temp_c)
-        @oven_j_min_k ? [@oven_j_min_k * (@stage.oven_c - temp_c), 0.0].max : @burner_j_min
+      # The pot's way from `temp_c` with `loss` of steam, J/min K of heat capacity
+      # `capacity_j_k`: where to and how fast, as Heat::Drift takes them. `boiled`: it has
+      # boiled before.
+      def way(loss_g_min, capacity_j_k, boiled)
+        steam_j_min = loss_g_min * Loss::LATENT_J_G
+        toward_c = if @oven_j_min_k
+                     @stage.oven_c - (steam_j_min / @oven_j_min_k)
+                   else
+                     @setting.room_c + ((joule_min(boiled) - steam_j_min) / @wall_j_min_k)
+                   end
+        [toward_c, (@oven_j_min_k || @wall_j_min_k) / capacity_j_k]
       end
 
-      # While still heating up, g/min.
-      def heating_g_min
-        Loss::HEATING_SHARE * @boiling_g_min
+      # Steam while it is not at the boil, at `temp_c`, g/min.
+      def heating_g_min(temp_c, boiled)
+        most = Loss::HEATING_SHARE * [power_j_min(temp_c, boiled), 0.0].max / Loss::LATENT_J_G
+        [Loss::HEATING_SHARE * @table_g_min, most].min
+      end
+
+      # What comes in at `temp_c`, J/min: an oven gives what the pot lets it.
+      def power_j_min(temp_c, boiled)
+        @oven_j_min_k ? @oven_j_min_k * (@stage.oven_c - temp_c) : joule_min(boiled)
+      end
+
+      # What a pot at the boil takes, J/min.
+      def held_j_min
+        return power_j_min(@setting.boil_c, true) if @oven_j_min_k || @spare_j_min.negative?
+
+        wall_j_min(@setting.boil_c) + (@boiling_g_min * Loss::LATENT_J_G)
+      end
+
+      # What goes out through the wall at `temp_c`, J/min; none in an oven.
+      def wall_j_min(temp_c)
+        @oven_j_min_k ? 0.0 : @wall_j_min_k * (temp_c - @setting.room_c)
       end
 
       # Off the heat, g/min.
@@ -43,24 +73,57 @@ module FondKettle
       # With the lid lifted off, g/min.
       def lifted_g_min
         heat = @stage.heat == "off" ? "low" : @stage.heat
-        Loss.boiling_g_min(@setting.vessel, "none", heat, nil) * @setting.open_factor
+        Loss.open_g_min(@setting.vessel, heat) * @setting.open_factor
       end
 
-      # Off the heat nothing comes to the boil, nor in an oven too cool.
+      # Can the heat never bring the pot to the boil?
       def hopeless?
-        @stage.off? || (@stage.oven_c && @stage.oven_c <= @setting.boil_c)
+        return true if @stage.off?
+
+        toward_c, = way(heating_g_min(@setting.boil_c, false), 1.0, false)
+        toward_c <= @setting.boil_c
       end
 
       private
 
-      def steam_g_min
-        free = Loss.boiling_g_min(@setting.vessel, @stage.lid, @stage.oven_c ? "low" : @stage.heat,
-                                  @setting.burner.source)
-        free *= Loss::OVEN_FACTOR if @stage.oven_c
+      def joule_min(boiled)
+        burner = @setting.burner
+        boiled ? burner.most_joule_per_min(@stage.heat) : burner.joule_per_min(@stage.heat)
+      end
+
+      def spare
+        power_j_min(@setting.boil_c, true) - wall_j_min(@setting.boil_c)
+      end
+
+      # A cooker does not regulate: what the wall does not need goes off as steam.
+      def at_the_boil_g_min
+        most = [@spare_j_min, 0.0].max / Loss::LATENT_J_G
+        regulated = @oven_j_min_k || @setting.burner.kind.regulated
+        regulated ? [@table_g_min, most].min : most
+      end
+
+      # As the tables of losses have it, with what multiplies them.
+      def table_g_min
+        free = @stage.open? ? open_g_min : lidded_g_min(@stage.lid)
         Attributes.loss_factors.each do |one|
           free *= one.effect.factor if one.set?(@stage.public_send(one.key))
         end
-        free * factor
+        free
+      end
+
+      # No lid is at least the loose lid's loss on the same heat.
+      def open_g_min
+        [Loss.open_g_min(@setting.vessel, heat) * @setting.open_factor, lidded_g_min("loose")].max
+      end
+
+      def lidded_g_min(lid)
+        free = Loss.lidded_g_min(@setting.vessel, lid, heat, @setting.burner.source) * @setting.lid_factor
+        @stage.oven_c ? free * Loss::OVEN_FACTOR : free
+      end
+
+      # An oven lets off as much as a low flame.
+      def heat
+        @stage.oven_c ? "low" : @stage.heat
       end
 
       def factor

@@ -6,43 +6,78 @@ require_relative "loss"
 
 module FondKettle
   module Pot
-    # Steps of temperature: heating by a burner, by steam from below, cooling off the
-    # heat. Each step gives its length in minutes, the °C at its end and the mean of a
-    # function of temperature over it.
+    # Steps of temperature: towards where heat in and heat out balance, and warming by
+    # steam from below. Each step gives its length in minutes, the °C at its end and the
+    # mean of a function of temperature over it.
     module Heat
       # A step never spans more than this many degrees, so that two points are enough.
       MOST_C = 20.0
-      # Off the heat, W/m2K times 60 s (figures: Off the heat).
-      COOLING_J_MIN_M2_K = 10.0 * 60
+      # From wall, top and floor to the room, W/m2K times 60 s (figures: Off the heat).
+      WALL_J_MIN_M2_K = 7.0 * 60
       OVEN_J_MIN_M2_K = 15.0 * 60
+      # So long after it was taken off, a warm grate still keeps the floor warm.
+      FLOOR_WARM_MIN = 3.0
 
-      # Off the heat, of the whole outside of `vessel`, J/min K.
-      def self.conductance(vessel)
-        COOLING_J_MIN_M2_K * vessel.outer_area_m2
+      # From wall and top of `vessel` to the room, J/min K: on the heat, and just after.
+      def self.wall_conductance(vessel)
+        WALL_J_MIN_M2_K * (vessel.outer_area_m2 - vessel.floor_area_m2)
       end
 
-      # Into the whole outside of `vessel` in an oven, J/min K (figures: Heat).
+      # From its whole outside, J/min K.
+      def self.whole_conductance(vessel)
+        WALL_J_MIN_M2_K * vessel.outer_area_m2
+      end
+
+      # Into its whole outside in an oven, J/min K (figures: Heat).
       def self.oven_conductance(vessel)
         OVEN_J_MIN_M2_K * vessel.outer_area_m2
       end
 
-      # Warming with `joule_min` net of steam in a pot of `capacity_j_k`: a line.
-      class Rise
-        attr_reader :minutes, :end_c
+      # Towards `toward_c`, where what comes in and what goes out balance, at `per_min` of
+      # what is lacking: an exponential.
+      class Drift
+        attr_reader :minutes, :from_c
 
-        # Ends at `goal_c` or after `most_min`, whichever is first.
-        def initialize(from_c, goal_c, joule_min, capacity_j_k, most_min)
-          rate = joule_min / capacity_j_k
-          to_goal = (goal_c - from_c) / rate
+        # Ends at `goal_c` (nil: at none) or after `most_min`, whichever is first.
+        def initialize(from_c, toward_c, per_min, most_min, goal_c: nil)
           @from_c = from_c
-          @minutes = [to_goal, most_min, MOST_C / rate].min
-          @end_c = @minutes == to_goal ? goal_c : from_c + (rate * @minutes)
+          @toward_c = toward_c
+          @per_min = per_min
+          @goal_c = goal_c if goal_c && between?(goal_c)
+          @minutes = [most_min, minutes_to(@goal_c), minutes_over(MOST_C)].compact.min
         end
 
-        # The mean of the block over the temperatures (°C) of the step.
-        def mean
-          span_c = @end_c - @from_c
-          Numerics::Quadrature.mean { |share| yield(@from_c + (share * span_c)) }
+        # °C at its end.
+        def end_c
+          @goal_c && @minutes >= minutes_to(@goal_c) ? @goal_c : after(@minutes)
+        end
+
+        # °C after `minutes` of it.
+        def after(minutes)
+          @toward_c + ((@from_c - @toward_c) * Math.exp(-@per_min * minutes))
+        end
+
+        # The mean of the block over the temperatures (°C) of the step, or of its first
+        # `minutes`.
+        def mean(minutes = @minutes)
+          Numerics::Quadrature.mean { |share| yield(after(share * minutes)) }
+        end
+
+        private
+
+        # Does it come to a temperature that lies on its way?
+        def between?(goal_c)
+          (@from_c < goal_c && goal_c < @toward_c) || (@toward_c < goal_c && goal_c < @from_c)
+        end
+
+        def minutes_to(goal_c)
+          goal_c && (Math.log((@from_c - @toward_c) / (goal_c - @toward_c)) / @per_min)
+        end
+
+        # Minutes in which it moves by `span_c`, or nil where it never does.
+        def minutes_over(span_c)
+          lacking_c = (@toward_c - @from_c).abs
+          -Math.log(1 - (span_c / lacking_c)) / @per_min if lacking_c > span_c
         end
       end
 
@@ -72,36 +107,6 @@ module FondKettle
         # The mean of the block over the temperatures (°C) of the first `minutes`.
         def mean(minutes)
           Numerics::Quadrature.mean { |share| yield(after(share * minutes)) }
-        end
-      end
-
-      # Cooling towards the room while `loss_g_min` of steam leaves: an exponential.
-      class Fall
-        attr_reader :minutes
-
-        # `conductance` in J/min K (Heat.conductance).
-        def initialize(from_c, room_c, conductance, loss_g_min, capacity_j_k, minutes)
-          @floor_c = room_c - (loss_g_min * Loss::LATENT_J_G / conductance)
-          @from_c = from_c
-          @per_min = conductance / capacity_j_k
-          @coolest_c = [room_c, from_c].min
-          @minutes = minutes
-        end
-
-        # °C at its end.
-        def end_c
-          after(@minutes)
-        end
-
-        # The mean of the block over the temperatures (°C) of the step.
-        def mean
-          Numerics::Quadrature.mean { |share| yield(after(share * @minutes)) }
-        end
-
-        private
-
-        def after(minutes)
-          [@floor_c + ((@from_c - @floor_c) * Math.exp(-@per_min * minutes)), @coolest_c].max
         end
       end
     end

@@ -11,8 +11,10 @@ module FondKettle
     # core:   minutes at 100 °C until the core is gone, tc = full (1 - 0.3 s)
     # uptake: A(t) = 2a - (2a - a0) e^(-l t), l so that A = a when the core goes
     Kinetics = Value.define(:a0, :a, :core_min, :l) do
-      # Time stages by this for rice under a lid: the bed lags behind the water.
-      const_set(:LIDDED_LAG, 1.15)
+      # Time stages by this: the bed lags behind the boiling water, lid or none.
+      const_set(:LAG, 1.15)
+      # In plenty of water, and where the delay of layers is reckoned, nothing lags.
+      const_set(:NO_LAG, 1.0)
       # Without free water the core goes at this share of the pace.
       const_set(:DRY_PACE, 0.6)
       const_set(:COOKS_ABOVE_C, 65.0)

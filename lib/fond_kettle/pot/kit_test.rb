@@ -4,6 +4,7 @@ require_relative "../ground/errors"
 require_relative "../kit/atmosphere"
 require_relative "../kit/burner"
 require_relative "../numeric/root"
+require_relative "heat"
 require_relative "load"
 require_relative "loss"
 
@@ -13,6 +14,8 @@ module FondKettle
     # kitchen. Pure arithmetic on what was measured; raises InvalidInput where the
     # measurements cannot be true.
     module KitTest
+      # What a kitchen is taken to be at, °C.
+      ROOM_C = 20.0
       ALTITUDE_M = (-430.0..6000.0)
       LID_FACTOR = (0.1..5.0)
       # A height is found to this share of itself.
@@ -29,7 +32,7 @@ module FondKettle
       #
       #   lid_factor(pot_240_mm_ordinary, gas, 45.0, 10.0) # => 1.5
       def lid_factor(vessel, burner, lost_g, minutes)
-        factor = lost_g / minutes / Loss.boiling_g_min(vessel, vessel.lid, "low", burner.source)
+        factor = lost_g / minutes / Loss.lidded_g_min(vessel, vessel.lid, "low", burner.source)
         return factor if LID_FACTOR.cover?(factor)
 
         raise InvalidInput.at("after_g",
@@ -41,8 +44,9 @@ module FondKettle
       # Net power on high, W: `water_g` from `from_c` to the boil in `minutes`, lid on.
       def high_w(vessel, water_g, from_c, boil_c, minutes)
         heat_j = ((water_g * WATER_J_G_K) + vessel.heat_capacity_j_k) * (boil_c - from_c)
-        steam_g_min = Loss::HEATING_SHARE * Loss.boiling_g_min(vessel, vessel.lid, "high", "gas")
-        ((heat_j / minutes) + (steam_g_min * Loss::LATENT_J_G)) / 60
+        steam_g_min = Loss::HEATING_SHARE * Loss.lidded_g_min(vessel, vessel.lid, "high", "gas")
+        wall_j_min = Heat.wall_conductance(vessel) * (((from_c + boil_c) / 2.0) - ROOM_C)
+        ((heat_j / minutes) + (steam_g_min * Loss::LATENT_J_G) + wall_j_min) / 60
       end
 
       # Height in m at which water boils at `boil_c`.

@@ -13,14 +13,13 @@ module FondKettle
       DROP_ML = 1e-6
 
       # Of `bed` (Bed) that are wanted to hold `uptake`, over `fire` (Fire),
-      # with the Fire of the next stage or nil; `pace` is the boil's.
+      # with the Fire of the next stage or nil; `pace` is the rice's at the boil.
       def initialize(bed, uptake, fire, next_fire, pace)
         @bed = bed
         @uptake = uptake
         @pace = pace
-        @lag = fire.lag
         # Never more than this stage steams off itself, or it would not come down to it.
-        @later_g = next_fire ? [next_fire, fire].map { |one| one.lag * one.boiling_g_min }.min : 0.0
+        @later_g = next_fire ? [next_fire, fire].map(&:boiling_g_min).min : 0.0
       end
 
       # Is the liquid level, to a drop?
@@ -30,7 +29,7 @@ module FondKettle
 
       # Minutes of boiling until then, or `most_min`.
       def minutes(loss_g_min, most_min)
-        @bed.minutes_to_fall(above_ml, @pace / @lag, [loss_g_min - (@later_g / @lag), 0.0].max, most_min)
+        @bed.minutes_to_fall(above_ml, @pace, [loss_g_min - @later_g, 0.0].max, most_min)
       end
 
       private

@@ -81,6 +81,16 @@ module FondKettle
         with(state: state.with(surface_per_g: state.surface_per_g * factor))
       end
 
+      # The same with `factor` times as much water from the soak in the grain.
+      def soaked(factor)
+        with(state: state.with(taken_per_g: state.taken_per_g * factor))
+      end
+
+      # The same with rice whose core takes `factor` times as long.
+      def slower(factor)
+        with(state: state.with(grain: grain.with(full_min: grain.full_min * factor)))
+      end
+
       # The same with rice that drinks `factor` times as much, to the same texture.
       def drinking(factor)
         with(state: state.with(grain: grain.drinking(factor)), uptake: uptake * factor)

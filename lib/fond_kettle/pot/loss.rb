@@ -18,28 +18,28 @@ module FondKettle
       OFF_G_MIN = 0.5
       OFF_MIN = 10.0
       OVEN_FACTOR = 1.2
+      # Less than this is over.
+      HAIR_MIN = 1e-9
 
       module_function
 
-      # At the boil, before the cap by the burner's power. A cooker has one heat
+      # At the boil under a lid, before the cap by the burner's power. A cooker has one heat
       # and its figure is at that heat; any lid put on it is taken the same way,
       # so that a tighter lid never loses more.
-      def boiling_g_min(vessel, lid, heat, source)
-        return OPEN_G_MIN_CM2.fetch(heat) * vessel.area_cm2 if lid == "none"
-
+      def lidded_g_min(vessel, lid, heat, source)
         factor = Kit::VesselKinds.by_source(source).on_ring ? HEAT_FACTOR.fetch(heat) : 1.0
         LID_G_MIN.fetch(lid) * factor * vessel.diameter_mm / REFERENCE_MM
       end
 
-      # Steam can carry off no more than the power pays for.
-      def cap_g_min(joule_per_min)
-        joule_per_min / LATENT_J_G
+      # At the boil with no lid on, before the cap by the burner's power.
+      def open_g_min(vessel, heat)
+        OPEN_G_MIN_CM2.fetch(heat) * vessel.area_cm2
       end
 
-      # Off the heat: for the first OFF_MIN minutes; an open pot gives off what an
-      # open simmer would.
+      # Off the heat: closed, for the first OFF_MIN minutes; an open pot gives off what an
+      # open simmer would, while there is free water.
       def off_g_min(vessel, lid)
-        return OPEN_G_MIN_CM2.fetch("low") * vessel.area_cm2 if lid == "none"
+        return open_g_min(vessel, "low") if lid == "none"
 
         OFF_G_MIN * vessel.diameter_mm / REFERENCE_MM
       end

@@ -14,16 +14,24 @@ module FondKettle
     # How a pot ended: water per g rice, free, drunk by dry food, lost, drained and
     # cloth water in g, core left (0..1), minutes dry by heat, minutes of every
     # stage, the cues in order and, where asked for, the curve. `stirred_at` is how far the
-    # grain had come when it was last stirred (0.0: never). `stuck` names a
+    # grain had come when it was last stirred (0.0: never). `energy`: where its heat went
+    # (Energy). `stuck` names a
     # stage that would never have ended; `level_ml` is what stood over the bed when a
     # stage ended level with the rice, nil where none did.
     Run = Value.define(:uptake, :free_g, :drunk_g, :lost_g, :drained_g, :cloth_g, :core, :temp_c, :minutes,
-                       :boil_c, :state, :kinetics, :progress, :stirred_at, :dry_min, :stage_minutes, :cues,
+                       :boil_c, :state, :energy, :kinetics, :progress, :stirred_at, :dry_min, :stage_minutes,
+                       :cues,
                        :curve, :stuck,
                        :level_ml) do
       # Minutes at which `cue` came, or nil.
       def at(cue)
         cues.find { |seen| seen.cue == cue }&.at_min
+      end
+
+      # Was the water gone before it ever boiled?
+      def dry_before_boil?
+        dry_min = at("dry")
+        !dry_min.nil? && (at("boil").nil? || dry_min < at("boil"))
       end
     end
   end

@@ -3,11 +3,13 @@
 require_relative "acts"
 require_relative "attributes"
 require_relative "column"
+require_relative "energy"
 require_relative "fire"
 require_relative "heat"
 require_relative "kinetics"
 require_relative "level"
 require_relative "loss"
+require_relative "off_heat"
 require_relative "upper_layers"
 
 module FondKettle
@@ -17,27 +19,32 @@ module FondKettle
     # gone) every step is a closed form.
     class Simulation
       include Acts
+      include OffHeat
 
       # The first minutes in an oven do not count as cooking.
       OVEN_IDLE_MIN = 4.0
       HAIR = 1e-9
 
       # `min`: minutes since the start; `boiled_min`: of these at the boil;
-      # `idle_min`: still to come in an oven before it cooks; `stirred_at`: how far
-      # the grain had come when it was last stirred (as Bed#progress).
-      attr_reader :column, :min, :boiled_min, :idle_min, :fire, :stirred_at
+      # `idle_min`: still to come in an oven before it cooks; `lifted_min`: still to come
+      # with the lid off; `stirred_at`: how far the grain had come when it was last stirred
+      # (as Bed#progress); `energy`: where the heat went (Energy).
+      attr_reader :column, :min, :boiled_min, :idle_min, :lifted_min, :fire, :stirred_at, :energy
 
-      # `uptake`: what the rice is to hold, g/g (for a stage that ends level with it).
-      def initialize(column, uptake, setting)
+      # `uptake`: what the rice is to hold, g/g (for a stage that ends level with it);
+      # `lag`: how time runs slower for the rice (Kinetics::LAG).
+      def initialize(column, uptake, setting, lag)
         @column = column
         @floor = column.floor
         @upper = UpperLayers.new(column, setting.boil_c)
         @uptake = uptake
         @setting = setting
-        @conductance = Heat.conductance(setting.vessel)
+        @lag = lag
         @boil_pace = Kinetics.pace(setting.boil_c)
-        @min = @off_min = @boiled_min = @stirred_at = 0.0
+        @min = @off_min = @boiled_min = @lifted_min = @stirred_at = 0.0
+        @boiled = false
         @drips_g = Hash.new(0.0)
+        @energy = Energy.new(column, setting.room_c)
       end
 
       # °C at the floor.
@@ -60,9 +67,9 @@ module FondKettle
         end
       end
 
-      # How time runs slower for the rice in this stage, at the boil.
+      # How time runs slower for the rice, at the boil.
       def time_factor
-        @fire.lag / @boil_pace
+        @lag / @boil_pace
       end
 
       # True once the floor is at the boil.
@@ -77,12 +84,14 @@ module FondKettle
 
       # One step of at most `most_min`; returns the minutes it took.
       def advance(most_min)
-        used = if @stage.off? then cool(most_min)
-               elsif !boiling? then heat(most_min)
+        used = if @lifted_min.positive? then lifted([most_min, @lifted_min].min)
+               elsif @stage.off? then cool(most_min)
+               elsif !boiling? || @fire.spare_j_min.negative? then heat(most_min)
                elsif steams_up? then steam(most_min)
                else
                  boil(most_min)
                end
+        @boiled ||= boiling? && !@stage.off?
         @min += used
         used
       end
@@ -90,34 +99,29 @@ module FondKettle
       private
 
       def level_before(following)
-        Level.new(@column.bed, @uptake, @fire, following && Fire.new(following, @setting), @boil_pace)
+        Level.new(@column.bed, @uptake, @fire, following && Fire.new(following, @setting), @boil_pace / @lag)
       end
 
-      # The floor warms; while a layer above is cold no steam gets past it.
+      # The floor warms, or falls below the boil where the heat cannot hold it; while a
+      # layer above is cold no steam gets past it.
       def heat(most_min)
-        loss = @floor.dry? || @upper.cold ? 0.0 : @fire.heating_g_min
-        joule_min = @fire.joule_min(@floor.temp_c) - (loss * Loss::LATENT_J_G)
-        return stand(most_min) unless joule_min.positive?
-
-        rise = Heat::Rise.new(@floor.temp_c, next_mark_c, joule_min, @column.floor_j_k, most_min)
-        used = warm(rise, loss)
-        share = used < rise.minutes ? used / rise.minutes : 1.0
-        @floor.temp_c += (rise.end_c - @floor.temp_c) * share
-        @upper.wait(used, @fire.lag)
+        loss = @floor.dry? || @upper.cold ? 0.0 : @fire.heating_g_min(@floor.temp_c, @boiled)
+        toward_c, per_min = @fire.way(loss, @column.floor_j_k, @boiled)
+        step = Heat::Drift.new(@floor.temp_c, toward_c, per_min, most_min, goal_c: next_mark_c)
+        used = warm(step, loss)
+        drifted(@floor, step, used)
+        @upper.wait(used, @lag)
+        step_c = (step.from_c + @floor.temp_c) / 2
+        @energy.takes(@fire.power_j_min(step_c, @boiled) * used, @fire.wall_j_min(step_c) * used)
         used
       end
 
-      # Too little heat to warm any further: the temperature stays.
-      def stand(minutes)
-        @floor.cooking? ? cook_floor(Kinetics.pace(@floor.temp_c), 0.0, minutes) : minutes
-      end
-
       # Below 65 °C the grain soaks, above it cooks.
-      def warm(rise, loss)
-        return cook_floor(rise.mean { |c| Kinetics.pace(c) }, loss, rise.minutes) if @floor.cooking?
+      def warm(step, loss)
+        return cook_floor(step.mean { |c| Kinetics.pace(c) }, loss, step.minutes) if @floor.cooking?
 
-        @floor.soak(rise, rise.minutes, loss * rise.minutes)
-        rise.minutes
+        @floor.soak(step, step.minutes, loss * step.minutes)
+        step.minutes
       end
 
       def next_mark_c
@@ -126,19 +130,20 @@ module FondKettle
 
       # True while the floor's steam has a cold layer to warm.
       def steams_up?
-        !@floor.dry? && @upper.cold && @fire.joule_min(@setting.boil_c).positive?
+        !@floor.dry? && @upper.cold && @fire.spare_j_min.positive?
       end
 
       # The floor's steam condenses in the first layer that is not hot.
       def steam(most_min)
-        joule_min = @fire.joule_min(@setting.boil_c)
+        joule_min = @fire.spare_j_min
         warming = @upper.warming(joule_min, most_min)
         before_g = @floor.lost_g
         used = cook_floor(@boil_pace, joule_min / Loss::LATENT_J_G, warming.minutes)
         steam_g = @floor.lost_g - before_g
         @floor.pass_up(steam_g)
-        @upper.steamed(warming, used, steam_g, joule_min, @fire.lag)
+        @upper.steamed(warming, used, steam_g, joule_min, @lag)
         @boiled_min += used
+        held_at_the_boil(used, steam_g)
         used
       end
 
@@ -146,43 +151,54 @@ module FondKettle
         loss = @floor.dry? ? 0.0 : @fire.boiling_g_min
         @floor.begin_cooking
         minutes = @level ? @level.minutes(loss, most_min) : most_min
+        before_g = @column.lost_g
         used = cook_floor(@boil_pace, loss, minutes)
-        @upper.wait(used, @fire.lag)
+        @upper.wait(used, @lag)
         @boiled_min += used
+        held_at_the_boil(used, @column.lost_g - before_g)
         used
       end
 
-      # All layers fall alike: each gives off by its share of the heat.
-      def cool(most_min)
-        closed_for = Loss::OFF_MIN - @off_min
-        loss = closed_for > HAIR && !@floor.dry? ? @fire.off_g_min : 0.0
-        minutes = closed_for > HAIR ? [most_min, closed_for].min : most_min
-        above = @column.above.map { |layer| [layer, fall(layer, loss, minutes)] }
-        falling = fall(@floor, loss, minutes)
-        used = cook_floor(falling.mean { |c| Kinetics.pace(c) }, loss, minutes)
-        cooled(@floor, falling, used)
-        above.each do |layer, step|
-          @upper.follow(layer, step, used, @fire.lag)
-          cooled(layer, step, used)
-        end
-        @off_min += used
+      # Nobody boils harder than they must: the pot takes what wall and steam need.
+      def held_at_the_boil(minutes, steam_g)
+        wall_j = @fire.wall_j_min(@setting.boil_c) * minutes
+        @energy.takes(wall_j + (steam_g * Loss::LATENT_J_G), wall_j)
+      end
+
+      # The lid is off: the open rate, paid for by the pot's own heat where the fire cannot;
+      # then it has to come back to the boil.
+      def lifted(most_min)
+        from_c = @floor.temp_c
+        before_g = @floor.lost_g
+        used = lid_off(from_c, most_min)
+        wall_j = @fire.wall_j_min(from_c) * used
+        needed_j = wall_j + ((@floor.lost_g - before_g) * Loss::LATENT_J_G)
+        # Nobody turns it up for a look: it gives what it gave.
+        taken_j = (@boiled ? @fire.held_j_min : @fire.power_j_min(from_c, false)) * used
+        taken_j = [taken_j, needed_j].min if boiling?
+        @floor.temp_c = [from_c + ((taken_j - needed_j) / @column.floor_j_k), @setting.boil_c].min
+        @energy.takes(taken_j, wall_j)
+        @lifted_min = @lifted_min - used < HAIR ? 0.0 : @lifted_min - used
         used
       end
 
-      def fall(layer, loss, minutes)
-        Heat::Fall.new(layer.temp_c, @setting.room_c, @conductance, loss, @column.heat_capacity_j_k, minutes)
+      def lid_off(temp_c, minutes)
+        loss = @floor.dry? ? 0.0 : @fire.lifted_g_min
+        return cook_floor(Kinetics.pace(temp_c), loss, minutes) if @floor.cooking?
+
+        @floor.soak(Heat::Drift.new(temp_c, temp_c, 1.0, minutes), minutes, loss * minutes)
+        minutes
       end
 
-      # After `used` of the step's minutes.
-      def cooled(layer, step, used)
-        share = used < step.minutes ? used / step.minutes : 1.0
-        layer.temp_c = share < 1 ? layer.temp_c + ((step.end_c - layer.temp_c) * share) : step.end_c
+      # After `used` of a step's minutes.
+      def drifted(layer, step, used)
+        layer.temp_c = used < step.minutes ? step.after(used) : step.end_c
       end
 
       # The floor cooks; in an oven not in its first minutes.
       def cook_floor(pace, loss, minutes)
         @floor.begin_cooking
-        return evaporate(pace / @fire.lag, loss, minutes) unless @idle_min.positive?
+        return evaporate(pace / @lag, loss, minutes) unless @idle_min.positive?
 
         used = evaporate(0.0, loss, [minutes, @idle_min].min)
         @idle_min = @idle_min - used < HAIR ? 0.0 : @idle_min - used

@@ -18,8 +18,9 @@ module FondKettle
         @bed = column.bed
         @boil_c = setting.boil_c
         @steam_c = setting.boil_c - STEAM_BELOW_BOIL_C
+        @temp_c = @floor.temp_c
         @over_ml = @bed.over_bed_ml
-        @core = @bed.core
+        @core = @bed.core_left
         @dry = false
         @dry_min = Hash.new(0.0)
         @seen = {}
@@ -28,11 +29,12 @@ module FondKettle
       # After a step of `used` minutes that ended at minute `min`.
       def look(min, used, temp_c, stage)
         unless stage.off?
-          @seen["first-steam"] ||= min if temp_c >= @steam_c
+          @seen["first-steam"] ||= passed(@steam_c, temp_c, min, used) if temp_c >= @steam_c
           @seen["boil"] ||= min if temp_c >= @boil_c
         end
+        @temp_c = temp_c
         @over_ml = fall("craters", @over_ml, @bed.over_bed_ml, min, used)
-        @core = fall("core-gone", @core, @bed.core - HAIR, min, used)
+        @core = fall("core-gone", @core, @bed.core_left - HAIR, min, used)
         dry(min, used, stage)
       end
 
@@ -58,6 +60,11 @@ module FondKettle
 
       private
 
+      # The minute at which it came past `mark_c`, by a straight line.
+      def passed(mark_c, temp_c, min, used)
+        @temp_c < mark_c ? min - (used * (temp_c - mark_c) / (temp_c - @temp_c)) : min - used
+      end
+
       def dry(min, used, stage)
         if @dry && !stage.off?
           heat = stage.oven_c ? "low" : stage.heat
@@ -65,7 +72,8 @@ module FondKettle
           over_min = @dry_min[heat] - Verdict::SCORCHES_AFTER_MIN.fetch(heat)
           @seen["scorch-risk"] ||= min - over_min if over_min.positive?
         end
-        @dry ||= @floor.dry?
+        # Water that was sprinkled over it makes an end of that.
+        @dry = @floor.dry?
         @seen["dry"] ||= min if @dry
       end
 

@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Numerics
+    # What comes of many causes together, each of which may move further to one side than
+    # to the other: a cause is two half normals, `up` and `down` (one standard deviation to
+    # each side); the quantiles of their sum by its first three moments (Cornish and Fisher
+    # 1938).
+    module TwoSided
+      # Mean of the half normal, and of its cube.
+      HALF_MEAN = 1 / Math.sqrt(2 * Math::PI)
+      HALF_CUBE = 2 * HALF_MEAN
+
+      module_function
+
+      # How far the sum of `causes` ([up, down] each) lies off at the normal's quantiles `-z`
+      # and `z`: [low, high].
+      #
+      #   quantiles([[3.0, 3.0], [4.0, 4.0]], 1.0) # => [-5.0, 5.0]
+      def quantiles(causes, z)
+        moments = causes.map { |up, down| moments(up, down) }
+        mean, variance, third = 3.times.map { |index| moments.sum(0.0) { |each| each[index] } }
+        return [0.0, 0.0] unless variance.positive?
+
+        sd = Math.sqrt(variance)
+        bent = ((z**2) - 1) * third / (sd**3) / 6
+        [mean + (sd * (bent - z)), mean + (sd * (bent + z))]
+      end
+
+      # Mean, variance and third central moment of one cause.
+      def moments(up, down)
+        mean = (up - down) * HALF_MEAN
+        square = ((up**2) + (down**2)) / 2
+        cube = ((up**3) - (down**3)) * HALF_CUBE
+        [mean, square - (mean**2), cube - (3 * mean * square) + (2 * (mean**3))]
+      end
+      private_class_method :moments
+    end
+  end
+end

@@ -1,0 +1,58 @@
+# frozen_string_literal: true
+
+require_relative "heat"
+require_relative "kinetics"
+require_relative "loss"
+
+module FondKettle
+  module Pot
+    # How a Simulation cools when it is off the heat (figures: Off the heat).
+    module OffHeat
+      private
+
+      # All layers fall alike: each gives off by its share of the heat. The floor stays warm
+      # on its grate at first; a lid lets steam off for ten minutes, an open pot as long as
+      # there is free water.
+      def cool(most_min)
+        loss = steams_off_heat? && !@floor.dry? ? @fire.off_g_min : 0.0
+        marks = [Heat::FLOOR_WARM_MIN, Loss::OFF_MIN].map { |mark| mark - @off_min }
+        minutes = [most_min, *marks.select { |left| left > Loss::HAIR_MIN }].min
+        above = @column.above.map { |layer| [layer, fall(layer, loss, minutes)] }
+        falling = fall(@floor, loss, minutes)
+        used = cook_floor(falling.mean { |c| Kinetics.pace(c) }, loss, minutes)
+        cooled(falling, above, used)
+        @off_min += used
+        used
+      end
+
+      def steams_off_heat?
+        @stage.open? || Loss::OFF_MIN - @off_min > Loss::HAIR_MIN
+      end
+
+      # Towards the room, and below it by what the steam carries off; never below the room.
+      def fall(layer, loss, minutes)
+        k = off_conductance
+        toward_c = @setting.room_c - (loss * Loss::LATENT_J_G / k)
+        goal_c = layer.temp_c > @setting.room_c ? @setting.room_c : nil
+        return Heat::Drift.new(layer.temp_c, layer.temp_c, 1.0, minutes) unless goal_c
+
+        Heat::Drift.new(layer.temp_c, toward_c, k / @column.heat_capacity_j_k, minutes, goal_c: goal_c)
+      end
+
+      def off_conductance
+        warm = Heat::FLOOR_WARM_MIN - @off_min > Loss::HAIR_MIN
+        warm ? Heat.wall_conductance(@setting.vessel) : Heat.whole_conductance(@setting.vessel)
+      end
+
+      def cooled(falling, above, used)
+        wall_j = off_conductance * (falling.mean(used) { |c| c } - @setting.room_c) * used
+        drifted(@floor, falling, used)
+        above.each do |layer, step|
+          @upper.follow(layer, step, used, @lag)
+          drifted(layer, step, used)
+        end
+        @energy.takes(0.0, wall_j)
+      end
+    end
+  end
+end
