@@ -47,8 +47,8 @@ RSpec.describe FondKettle::Care::Cautions do
                                                                         additions: company)))
                                         .tasks.map { |task| task.kind.key }
     at = kinds.zip(shown).group_by(&:first).transform_values { |pairs| pairs.map(&:last).flatten }
-    expect(at["fry"]).to include("hot-fat", "poultry-and-meat", "fish-done")
-    expect(at["simmer"]).to include("poultry-and-meat", "boil-through")
+    expect(at["fry"]).to include("hot-fat", "poultry", "fish-done")
+    expect(at["simmer"]).to include("poultry", "boil-through")
     expect(at["rest"]).to include("steam-burn")
     expect(at["boil"]).to include("boil-through")
   end
@@ -62,7 +62,7 @@ RSpec.describe FondKettle::Care::Cautions do
   end
 
   it "are never dropped: what fits no kind stands at the first step at which it holds" do
-    caution = FondKettle::Care::Caution.new(code: "x", needs: ["in:moon"], at: ["shape"], say: "x")
+    caution = FondKettle::Care::Caution.new(code: "x", needs: ["in:moon"], at: ["shape"], say: "x", core_c: nil)
     tasks = [[], ["in:moon"], ["in:moon"]].each_with_index.map do |facts, index|
       FondKettle::Care::Task.new(slot: FondKettle::Clock::Slot.of("t#{index}", 1),
                                  kind: FondKettle::Care::Kinds.fetch("fry"),
@@ -80,7 +80,7 @@ RSpec.describe FondKettle::Care::Cautions do
     dish = FondKettle::Dishes::Dish.new(title: "Dragon", serves: 4.0, method: "covered-pot", grain: "basmati",
                                         rice_g: 300.0, pan_mm: nil, lines: lines, steps: [], note: "")
     plan = FondKettle::Dishes::Laying.supper(dish, 1.0, request_for(basic_request)).plan
-    expect(plan.cautions.keys.map(&:code)).to include("poultry-and-meat")
+    expect(plan.cautions.keys.map(&:code)).to include("poultry")
   end
 
   it "tell a slip in their file" do

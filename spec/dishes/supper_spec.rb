@@ -54,7 +54,7 @@ RSpec.describe "An evening" do
   it "never drops a caution: those of what is cooked beside the pot are there too" do
     for_cautions =
       supper(dish("800 g chicken | beside\n250 g yoghurt | beside")).plan.cautions.keys.map(&:code)
-    expect(for_cautions).to include("poultry-and-meat", "allergens", "cooked-rice-cooling")
+    expect(for_cautions).to include("poultry", "allergens", "cooked-rice-cooling")
   end
 
   it "keeps every caution and allergen of a dish, whatever the number and the pots" do

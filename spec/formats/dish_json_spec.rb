@@ -101,7 +101,7 @@ RSpec.describe "Dishes in and out" do
     expect(data).to include("recipeYield" => "4 servings", "totalTime" => /\APT\d+M\z/)
     text = FondKettle::Formats::DishMarkdown.call(supper.dish.with(title: "A *bold* <b>dish</b>"),
                                                   supper.plan, grain)
-    expect(text).to include("# A \\*bold\\* \\<b\\>dish", "Contains: celery, milk.", "- 3 leeks, in rings",
+    expect(text).to include("# A \\*bold\\* \\<b\\>dish", "Contains celery, milk.", "- 3 leeks, in rings",
                             "refrigerate at 5 °C")
   end
 

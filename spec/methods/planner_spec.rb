@@ -77,7 +77,7 @@ RSpec.describe FondKettle::Methods::Planner do
       described_class.plan(request.with(lesson: taught(cooks)))
     end
     expect(plans.map { |plan| plan.spread.by_cause[:uptake] / plans.first.spread.by_cause[:uptake] })
-      .to match([1.0, be_within(0.01).of(1 / Math.sqrt(2)), be_within(0.01).of(1 / Math.sqrt(6))])
+      .to match([1.0, be_within(0.015).of(1 / Math.sqrt(2)), be_within(0.015).of(1 / Math.sqrt(6))])
     expect([plans[0].spread.largest, plans[0].spread.then_g])
       .to match([:uptake,
                  [be_within(0.5).of(plans[1].spread.low_g), be_within(0.5).of(plans[1].spread.high_g)]])
@@ -89,8 +89,12 @@ RSpec.describe FondKettle::Methods::Planner do
     plan = plan_for(leaky)
     tested = request_for(leaky).then { |request| request.with(vessel: request.vessel.with(lid_factor: 1.0)) }
     expect(plan.spread.largest).to eq(:lid)
-    expect(plan.spread.then_g.first).to be_within(1).of(described_class.plan(tested).spread.low_g)
-    expect(described_class.plan(tested).spread.then_g).to be_nil.or(be_a(Array))
+    # A cause that pulls further to one side is scaled as one: a tenth of the width is near enough.
+    then_g = described_class.plan(tested).spread
+    width_g = then_g.high_g - then_g.low_g
+    expect(plan.spread.then_g).to match([be_within(width_g / 10).of(then_g.low_g),
+                                         be_within(width_g / 10).of(then_g.high_g)])
+    expect(then_g.high_g - then_g.low_g).to be < (plan.spread.high_g - plan.spread.low_g) * 0.6
   end
 
   it "solves the balance of a shifted cause as its range reckons it" do
@@ -139,7 +143,7 @@ RSpec.describe FondKettle::Methods::Planner do
                                               { "ingredient" => "raw-meat", "g" => 200 }]))
     says = plan.cautions.keys.to_h { |caution| [caution.code, caution.say] }
     expect(says["allergens"]).to include("Contains: milk.")
-    expect(says["poultry-and-meat"]).to include("74 °C")
+    expect(says["poultry"]).to include("74 °C")
   end
 
   it "plans every grain by every steamed method to its texture" do

@@ -86,7 +86,7 @@ module FondKettle
         optional(:texture).filled(Schema::TypedNumber, included_in?: Limits::TEXTURE)
         optional(:rinse).filled(Schema::TypedWhole, included_in?: Limits::RINSE_CHANGES)
         optional(:soak).maybe(Schema::TypedNumber, included_in?: Limits::SOAK_MIN)
-        optional(:water_c).maybe(Schema::TypedNumber, included_in?: Limits::WATER_C)
+        optional(:water_c).maybe(Schema::TypedNumber, included_in?: Limits::SOAK_C)
         optional(:drain).filled(:string, included_in?: Pot::Wash::SURFACE.keys)
         optional(:lesson).filled(:string, included_in?: %w[use leave])
         optional(:own).maybe(Schema::TypedNumber, included_in?: (-100..50_000))

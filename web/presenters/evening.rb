@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/dishes/dish"
+require_relative "../../lib/fond_kettle/table/contains"
 require_relative "supper_words"
 
 module FondKettle
@@ -40,11 +41,11 @@ module FondKettle
         end
 
         def verdict
-          plan.comes_out
+          supper.comes_out
         end
 
         def comes_out
-          "Comes out #{outcome_words(plan)}"
+          "Comes out #{outcome_words(supper)}"
         end
 
         def as_written
@@ -97,9 +98,7 @@ module FondKettle
         end
 
         def allergens
-          known = "Contains **#{supper.allergens.join(', ')}**."
-          known = "None of the named allergens is known in it." if supper.allergens.empty?
-          "#{known} Check every packet."
+          Table::Contains.say(supper.allergens, supper.not_checked)
         end
 
         # What to get, by aisle, in words.

@@ -2,6 +2,7 @@
 
 require_relative "../../lib/fond_kettle/measure/unit_table"
 require_relative "../drawings/pot_drawing"
+require_relative "../../lib/fond_kettle/table/contains"
 require_relative "supper_words"
 
 module FondKettle
@@ -38,8 +39,7 @@ module FondKettle
         def eaten
           return unless supper
 
-          known = "Contains #{supper.allergens.join(', ')}."
-          known = "No named allergen known." if supper.allergens.empty?
+          known = Table::Contains.say(supper.allergens, supper.not_checked)
           "**#{known}** #{plain(supper.salt.serving_g.round(1))} g salt a portion."
         end
 

@@ -10,10 +10,16 @@ module FondKettle
   module Care
     # A rule over kinds and what is in the vessel: the caution is shown at every task of
     # a kind of `at` where one of `needs` holds (none: always). "end" is the last task.
-    Caution = Value.define(:code, :needs, :at, :say) do
+    # `core_c`: what raw food of its class must reach, °C, or nil.
+    Caution = Value.define(:code, :needs, :at, :say, :core_c) do
       # True where what it warns of is so at `task`.
       def holds?(task)
-        needs.empty? || needs.intersect?(task.facts)
+        true_of?(task.facts)
+      end
+
+      # The same of a list of facts.
+      def true_of?(facts)
+        needs.empty? || needs.intersect?(facts)
       end
 
       # The tasks of a plan at which it is shown: where its kind is, else the first at
@@ -33,7 +39,7 @@ module FondKettle
 
       # With its text filled in.
       def filled(words)
-        with(say: Template.fill(say, words))
+        with(say: Template.fill(say, { core_c: core_c, **words }))
       end
     end
 
@@ -41,12 +47,16 @@ module FondKettle
     module Cautions
       FILE = File.join(DATA, "cautions.yml")
       END_OF_PLAN = "end"
-      WORDS = %i[allergens avoided].freeze
+      WORDS = %i[allergens avoided not_checked].freeze
+      INSIDE = "in:"
+      UNSAID = "in:raw-meat"
+      UNKNOWN = "in:unknown"
       SCHEMA = Schema.json(strict: true) do
         required(:code).filled(:string)
         optional(:needs).array(:string)
         required(:at).array(:string, included_in?: [END_OF_PLAN, *Kinds.all.keys])
         required(:say).filled(:string)
+        optional(:core_c).filled(:integer, included_in?: (40..100))
       end
 
       module_function
@@ -56,20 +66,38 @@ module FondKettle
         @all ||= load_file(FILE)
       end
 
-      # Cautions of `tasks` (Task) with the ids of those where each is shown; `allergens`
-      # and who `avoided` them are named in the texts.
-      def of(tasks, allergens: "", avoided: "")
+      # Cautions of `tasks` (Task) with the ids of those where each is shown; `allergens`,
+      # who `avoided` them and what is `not_checked` are named in the texts.
+      def of(tasks, allergens: "", avoided: "", not_checked: "")
+        words = { allergens: allergens, avoided: avoided, not_checked: not_checked }
         all.filter_map do |caution|
           places = caution.places(tasks).map(&:id)
-          [caution.filled(allergens: allergens, avoided: avoided), places] if places.any?
+          [caution.filled(words), places] if places.any?
         end.to_h
+      end
+
+      # °C that the core of what these `facts` say is raw must reach; nil where nothing is.
+      def core_c(facts)
+        all.filter_map { |caution| caution.core_c if caution.true_of?(facts) }.max
+      end
+
+      # The classes of raw food, as in an ingredient's care.
+      def raw
+        @raw ||= all.select(&:core_c).flat_map(&:needs).uniq.map { |fact| fact.delete_prefix(INSIDE) }.freeze
+      end
+
+      # The classes of raw meat: what takes the place of meat of which nobody said what it is.
+      def meats
+        @meats ||= all.select { |caution| caution.core_c && caution.needs.include?(UNSAID) }
+                      .flat_map { |caution| caution.needs - [UNSAID, UNKNOWN] }
+                      .map { |fact| fact.delete_prefix(INSIDE) }.freeze
       end
 
       # Reads and checks a cautions file. Raises BadCatalogue.
       def load_file(path)
         Catalogue.read(path, SCHEMA).map do |row|
-          Template.check([row[:say]], WORDS, "#{path}, #{row[:code]}")
-          Caution.new(needs: [].freeze, **row)
+          Template.check([row[:say]], [*WORDS, *(:core_c if row[:core_c])], "#{path}, #{row[:code]}")
+          Caution.new(needs: [].freeze, core_c: nil, **row)
         end.freeze
       end
     end

@@ -42,6 +42,16 @@ module FondKettle
         rice_g / serves
       end
 
+      # Allergens of all its lines, sorted.
+      def allergens
+        lines.flat_map { |line| line.ingredient.allergens }.uniq.sort
+      end
+
+      # What nobody knows the allergens of, in the cook's own words.
+      def not_checked
+        lines.filter_map { |line| line.ingredient.unchecked }.uniq
+      end
+
       # The line that the water model answers for, or nil: then it is plain water.
       def main_liquid
         lines.find(&:main_liquid?)

@@ -123,11 +123,11 @@ module FondKettle
       end
 
       def ingredient(name, unit, like, number, text)
-        found = @names.find(like || name, unit)
-        return found if found
+        found = like ? @names.find(like, unit) : @names.as_written(name, unit)
+        return like ? found.with(unchecked: name) : found if found
 
         ask(number, text, like ? "“#{like}” is not known either; take one of the list." : strange(name))
-        Larder::Ingredient.of(key: "unknown", name: name, care: ["unknown"].freeze)
+        Larder::Ingredient.of(key: "unknown", name: name, care: ["unknown"].freeze, unchecked: name)
       end
 
       def strange(name)

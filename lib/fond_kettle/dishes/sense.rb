@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../measure/rounding"
+require_relative "../methods/not_safe"
 require_relative "../methods/trial"
 require_relative "../methods/warnings"
 require_relative "salt"
@@ -11,6 +12,7 @@ module FondKettle
     module Sense
       MUCH = 10
       RIGHT = %w[firm standard soft].freeze
+      STEP = "A step that boils it says so: | simmer."
 
       module_function
 
@@ -57,13 +59,8 @@ module FondKettle
       # Raw pulses and the like that the time they get does not boil through.
       def pulses(dish, plan)
         dish.lines.filter_map do |line|
-          has_min = boiling_min(line, plan)
-          next if line.ingredient.boil_min <= has_min
-
-          wants_min = line.ingredient.boil_min.round
-          warning("boil-longer", "#{line.name} must boil #{wants_min} min and gets #{has_min.round} here: " \
-                                 "boil it beforehand, or take it cooked. A step that boils it says so: | " \
-                                 "simmer. Pulses and their like must be boiled through.")
+          found = Methods::NotSafe.boil_through(line.name, line.ingredient.boil_min, boiling_min(line, plan))
+          found&.with(say: "#{found.say} #{STEP}")
         end
       end
 
@@ -71,8 +68,8 @@ module FondKettle
       # own, by the kinds of these. Frying and resting boil nothing through.
       def boiling_min(line, plan)
         case line.stage
-        when "base" then boiling_in(plan, "base") + in_pot_min(plan)
-        when "with", "liquid" then in_pot_min(plan)
+        when "base" then boiling_in(plan, "base") + plan.run.boiling_min
+        when "with", "liquid" then plan.run.boiling_min
         when "beside" then boiling_in(plan, "base")
         else boiling_in(plan, "after")
         end
@@ -81,11 +78,6 @@ module FondKettle
       # Minutes of the tasks of a section whose kind boils what lies in them.
       def boiling_in(plan, section)
         plan.tasks.select { |task| task.id.start_with?("#{section}.") && task.kind.boils }.sum(&:told_min)
-      end
-
-      # On the heat from the boil on.
-      def in_pot_min(plan)
-        [plan.on_heat_min - (plan.run.at("boil") || plan.on_heat_min), 0.0].max
       end
 
       def not_counted(dish)
@@ -100,8 +92,7 @@ module FondKettle
         Methods::Warning.new(code: code, say: say)
       end
 
-      private_class_method :written_liquid, :salty, :spices, :pulses, :boiling_min, :boiling_in, :in_pot_min,
-                           :not_counted,
+      private_class_method :written_liquid, :salty, :spices, :pulses, :boiling_min, :boiling_in, :not_counted,
                            :warning
     end
   end

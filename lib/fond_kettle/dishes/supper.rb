@@ -27,9 +27,29 @@ module FondKettle
         rice_g * (1 + plan.load.uptake)
       end
 
+      # The worst that is true of it (Methods::ComesOut), the dish's own food counted.
+      def comes_out
+        Methods::ComesOut.of([*plan.warnings, *warnings], plan.verdict)
+      end
+
+      # How the rice comes out, as of its Methods::Plan.
+      def verdict
+        plan.verdict
+      end
+
+      # The same at the floor and at the top.
+      def floor_and_top
+        plan.floor_and_top
+      end
+
+      # What nobody knows the allergens of, in the cook's own words.
+      def not_checked
+        plan.request.not_checked
+      end
+
       # Allergens of everything eaten, sorted.
       def allergens
-        dish.lines.flat_map { |line| line.ingredient.allergens }.uniq.sort
+        plan.request.allergens.sort
       end
     end
 

@@ -2,6 +2,7 @@
 
 require_relative "../measure/rounding"
 require_relative "../dishes/written"
+require_relative "../table/contains"
 
 module FondKettle
   module Formats
@@ -30,8 +31,7 @@ module FondKettle
       end
 
       def allergens(dish)
-        names = dish.lines.flat_map { |line| line.ingredient.allergens }.uniq.sort
-        names.empty? ? "" : "Contains: #{names.join(', ')}. Check every packet."
+        safe(Table::Contains.say(dish.allergens, dish.not_checked))
       end
 
       def safe(text)

@@ -35,11 +35,16 @@ module FondKettle
           phases: plan.phases.map { |phase| phase(phase) } }
       end
 
-      # What comes of it: fit, verdict, cautions and warnings.
+      # Allergens of what is eaten, and what nobody knows them of.
+      def allergens(plan)
+        { contains: plan.request.allergens.sort, not_checked: plan.request.not_checked }
+      end
+
+      # What comes of it: fit, verdict, cautions, allergens and warnings.
       def outcome(plan)
         { fit: fit(plan), verdict: plan.verdict, comes_out: plan.comes_out, floor_and_top: plan.floor_and_top,
           cautions: plan.cautions.keys.map { |caution| { code: caution.code, say: caution.say } },
-          warnings: RunJson.warnings(plan.warnings) }
+          allergens: allergens(plan), warnings: RunJson.warnings(plan.warnings) }
       end
 
       # What it is a plan of.
@@ -149,9 +154,7 @@ module FondKettle
       end
 
       private_class_method :levels, :base_mm, :lift, :rice, :liquid, :act, :balance, :stages, :minutes, :fit,
-                           :say,
-                           :amounts,
-                           :course, :outcome, :about, :phase
+                           :say, :amounts, :allergens, :course, :outcome, :about, :phase
     end
   end
 end

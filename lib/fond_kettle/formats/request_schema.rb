@@ -28,7 +28,7 @@ module FondKettle
       optional(:rinse).hash { required(:changes).filled(:integer, included_in?: Limits::RINSE_CHANGES) }
       optional(:soak).hash do
         required(:minutes).filled(Schema::Number, included_in?: Limits::SOAK_MIN)
-        optional(:water_c).filled(Schema::Number, included_in?: Limits::WATER_C)
+        optional(:water_c).filled(Schema::Number, included_in?: Limits::SOAK_C)
       end
       optional(:drain).filled(:string, included_in?: Pot::Wash::SURFACE.keys)
       optional(:vessel).hash { FieldSchema.declare(self, Kit::VESSEL_FIELDS, optional: true) }

@@ -11,6 +11,8 @@ module FondKettle
     RINSE_CHANGES = (0..20)
     SOAK_MIN = (0..2880)
     WATER_C = (0..100)
+    # Above that the grain cooks, and it is no soak.
+    SOAK_C = (0..60)
     DIAMETER_MM = (80..600)
     HEIGHT_MM = (30..600)
     POT_KG = (0.1..30)

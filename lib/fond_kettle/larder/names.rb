@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "allergen_words"
 require_relative "grains"
 require_relative "ingredients"
 
@@ -43,6 +44,15 @@ module FondKettle
           end
         end
         @longest = @by_name.keys.map(&:size).max
+        @allergens = AllergenWords.new(@by_name)
+      end
+
+      # As for `find`, with what the cook's own words say of allergens beyond it.
+      #
+      #   as_written("walnut butter").allergens # => ["milk", "nut"]
+      def as_written(text, unit = nil)
+        found = find(text, unit)
+        found && @allergens.read(found, plain(text), text)
       end
 
       # The Ingredient that `text` names, or nil; `unit` helps where a name is two

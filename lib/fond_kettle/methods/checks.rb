@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../care/cautions"
 require_relative "../care/kind"
 require_relative "../ground/errors"
 require_relative "../ground/template"
@@ -12,9 +13,8 @@ module FondKettle
     class Checks
       # What a text may have filled in: of the base's stages, and of those with the rice.
       BASE_WORDS = %i[rice liquid changes soak drain snap surface depth balance colour].freeze
-      STAGE_WORDS = %i[oven].freeze
+      STAGE_WORDS = %i[oven heat].freeze
       SEALS = %w[dough foil].freeze
-      RAW = %w[raw-meat raw-fish].freeze
       COOKS = %w[fry simmer].freeze
 
       # `method`: Method; `path`: its file, for the message. Raises BadCatalogue.
@@ -95,7 +95,7 @@ module FondKettle
       # A sealed pot over a raw base is more than one soup of one temperature.
       def raw_food
         raw = [*@method.food, *@method.base.reject { |stage| COOKS.include?(stage.kind) }.flat_map(&:food)] &
-              RAW
+              Care::Cautions.raw
         return if raw.empty? || @method.base.any? { |stage| COOKS.include?(stage.kind) }
 
         sealed = @method.phases.any? { |phase| sealed?(phase) }

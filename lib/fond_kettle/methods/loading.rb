@@ -31,6 +31,7 @@ module FondKettle
     # Turns a Request and its Method into what the pot model works on.
     module Loading
       AT_BOIL = "at-boil"
+      CLAY = "clay"
       # A share of the rice, g of liquid.
       ROUGHLY = 0.004
 
@@ -119,7 +120,7 @@ module FondKettle
         text.stages.map do |stage|
           plain = Pot::Stage.plain(key: stage.key, extra_min: request.lesson.extra_min,
                                    **attributes(stage), lid: stage.lid || lid, oven_c: oven_c(stage, request))
-          plain = chosen(plain, request.choices)
+          plain = chosen(gentle(plain, vessel(text, request)), request.choices)
           stage.equal?(stirred) ? plain.with(stirred: true) : plain
         end
       end
@@ -130,6 +131,11 @@ module FondKettle
           value = stage.public_send(attribute.key)
           [attribute.key, value.is_a?(Integer) ? value.to_f : value]
         end
+      end
+
+      # Clay cracks over a high flame.
+      def gentle(stage, vessel)
+        vessel.material == CLAY && stage.heat == "high" ? stage.with(heat: "medium") : stage
       end
 
       # What the request sets for the whole plan, where it fits.
@@ -160,8 +166,8 @@ module FondKettle
         addition.g * (1 - addition.ingredient.brings) * per_g
       end
 
-      private_class_method :potful, :load, :setting, :stages, :attributes, :chosen, :residue_g, :crust?,
-                           :washed, :solids_j_k
+      private_class_method :potful, :load, :setting, :stages, :attributes, :gentle, :chosen, :residue_g,
+                           :crust?, :washed, :solids_j_k
     end
   end
 end

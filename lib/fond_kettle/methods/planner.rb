@@ -47,7 +47,8 @@ module FondKettle
                        .map(&:first)
         { tasks: order.freeze, placed: placed, ends: Timing.ends(written).freeze,
           cautions: Care::Cautions.of(order, allergens: request.allergens.join(", "),
-                                             avoided: request.clashes.join(" ")).freeze }
+                                             avoided: request.clashes.join(" "),
+                                             not_checked: request.not_checked.join(", ")).freeze }
       end
 
       private_class_method :spread, :tasks

@@ -60,9 +60,14 @@ module FondKettle
         (additions.map(&:ingredient) + company).flat_map(&:allergens).uniq
       end
 
-      # Who at the table avoids some of it (Table::Clash).
+      # What of it nobody knows the allergens of, in the cook's own words.
+      def not_checked
+        (additions.map(&:ingredient) + company).filter_map(&:unchecked).uniq
+      end
+
+      # Who at the table avoids some of it, or may (Table::Clash).
       def clashes
-        Table::Avoids.clashes(eaters, allergens)
+        Table::Avoids.clashes(eaters, allergens, not_checked)
       end
 
       # What this kitchen holds true of the unknowns (Belief::Held).

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../care/cautions"
 require_relative "loading"
 
 module FondKettle
@@ -11,21 +12,34 @@ module FondKettle
       # `text`: PhaseText; `inside`: care of what is in the vessel from the start.
       def initialize(request, text, inside)
         @vessel = Loading.vessel(text, request)
-        @inside = inside.dup
         eaten = request.additions.map(&:ingredient) + request.company
         @always = ["lid:#{@vessel.lid}", "material:#{@vessel.material}",
-                   *("allergens" if request.allergens.any?), *("avoided" if request.clashes.any?)]
-        @inside |= eaten.flat_map(&:care)
+                   *("allergens" if request.allergens.any?), *("avoided" if request.clashes.any?),
+                   *("not-checked" if request.not_checked.any?)]
+        @eaten = eaten.flat_map(&:care).uniq
+        @inside = @eaten | said(inside)
         @closed = false
       end
 
       # At a task of `kind` (Care::Kind) that puts in `food`, under `stage` (Pot::Stage) where
       # it is one with the rice.
       def at(kind, food: [], stage: nil)
-        @inside |= food
+        @inside |= said(food)
         @closed ||= !stage.nil? && !stage.open?
         [*@always, *@inside.map { |care| "in:#{care}" }, *("fat" if kind.fat), *("closed" if @closed),
          *("lid:#{stage.lid}" if stage), *("cloth" if stage&.cloth)].uniq.freeze
+      end
+
+      # °C that something in the vessel must reach, nil where nothing raw went in.
+      def core_c
+        Care::Cautions.core_c(@inside.map { |care| "in:#{care}" })
+      end
+
+      private
+
+      # A method's meat is that of the dish, where one says which.
+      def said(food)
+        @eaten.intersect?(Care::Cautions.meats) ? food - ["raw-meat"] : food
       end
     end
   end

@@ -22,6 +22,8 @@ module FondKettle
       SEEN_MM = 1.5
       OVER_LEVEL = "the liquid stands %d mm over the rice; the lid lets that out later"
       COLD_C = 25
+      # What soaks longer stands overnight.
+      OVERNIGHT_MIN = 480
 
       # `phase`: Phases::Phase of a Request.
       def initialize(request, phase)
@@ -93,9 +95,13 @@ module FondKettle
 
       def soak
         water = "water at #{Measure::Rounding.plain(@request.water_c)} °C"
-        water = "cold water" if @request.water_c <= COLD_C
+        water = cold if @request.water_c <= COLD_C
         water = "the measured liquid" if @load.state.in_liquid
         "#{Measure::Rounding.duration(@request.soak_min)} in #{water}"
+      end
+
+      def cold
+        @request.soak_min >= OVERNIGHT_MIN ? "cold water, in the refrigerator" : "cold water"
       end
 
       def depth

@@ -123,8 +123,8 @@ module FondKettle
       end
 
       def with_rice(id, stage, cooked, minutes, last)
-        texts = { say: Template.fill(stage.say, oven: @words.oven(stage)), cue: @words.cue(stage),
-                  why: stage.why }
+        say = Template.fill(stage.say, oven: @words.oven(stage), heat: cooked.heat)
+        texts = { say: say, cue: @words.cue(stage), why: stage.why }
         last = [last, preheated(id, stage, cooked)] if cooked.oven_c
         add(id, stage.kind, last, min: minutes, oven_c: cooked.oven_c, key: stage.key, **texts,
                                   heat: cooked.oven_c ? "oven" : cooked.heat, hands_on: stage.hands_on,
@@ -138,8 +138,14 @@ module FondKettle
       end
 
       def finish
-        last = common("finish", @method.finish, @latest)
+        last = common("finish", @method.finish, heat_checked(@latest))
         @method.after.each { |stage| last = own("after.#{stage.key}", stage, last) }
+      end
+
+      # Nothing raw is served before a thermometer has said that it is safe.
+      def heat_checked(last)
+        core_c = @facts.core_c
+        core_c ? common("check-heat", "check-heat", last, words: { core_c: core_c }) : last
       end
 
       # A stage of the method's or the dish's own; `heat` is what it stands on.

@@ -4,6 +4,7 @@ require_relative "../phases/solve"
 require_relative "../pot/cooking"
 require_relative "../pot/fit"
 require_relative "comes_out"
+require_relative "not_safe"
 require_relative "rescue"
 require_relative "../pot/verdict"
 require_relative "loading"
@@ -43,8 +44,8 @@ module FondKettle
 
       def warnings(request, load, setting, liquid_g, run)
         fit = Pot::Fitting.check(load, liquid_g, request.vessel)
-        Warnings.boiling(run, setting) + fit.problems.map { |code| Warnings.fitting(code, fit) } +
-          Warnings.short_of_water(run, load)
+        [*NotSafe.warnings(request, run), *Warnings.boiling(run, setting),
+         *fit.problems.map { |code| Warnings.fitting(code, fit) }, *Warnings.short_of_water(run, load)]
       end
       private_class_method :warnings
     end

@@ -4,6 +4,7 @@ require_relative "../measure/rounding"
 require_relative "../pot/fit"
 require_relative "../pot/verdict"
 require_relative "../table/eaters"
+require_relative "not_safe"
 require_relative "plan"
 
 module FondKettle
@@ -11,9 +12,10 @@ module FondKettle
     # What the cook should hear before starting, from a balance, a run and a fit.
     module Warnings
       SLOW_BOIL_MIN = 45.0
-      # Two fifths of the 5 g of salt a day that health authorities name as the most
-      # for an adult.
-      MOST_SALT_G = 2.0
+      # What the World Health Organization names as the most for an adult.
+      SALT_DAY_G = 5.0
+      # Of that, for one meal: two fifths.
+      MOST_SALT_G = SALT_DAY_G * 2 / 5
 
       # Less than this share of what the rice is to hold is no shortage.
       SHORT_SHARE = 0.02
@@ -24,7 +26,8 @@ module FondKettle
 
       # Of a Request whose `last` phase (Phases::Phase) took this `run` and has this `fit`.
       def for(request, last, run, fit)
-        [*avoided(request), *boiling(run, last.setting), *water(last.balance, last.load),
+        [*avoided(request), *NotSafe.warnings(request, run), *boiling(run, last.setting),
+         *water(last.balance, last.load),
          *fit.problems.map { |code| fitting(code, fit) },
          *coming_out(run, last.load, last.balance), *outside(request), *salty(request)]
       end
@@ -59,8 +62,11 @@ module FondKettle
 
       # `most` names where it comes from.
       def too_salty(serving_g, most)
-        warning("salt-high", "#{Measure::Rounding.plain(serving_g, 1)} g of salt a portion; above " \
-                             "#{MOST_SALT_G} g is a lot for one meal.#{most}")
+        most_g, day_g = [MOST_SALT_G, SALT_DAY_G].map { |grams| Measure::Rounding.plain(grams) }
+        warning("salt-high",
+                "#{Measure::Rounding.plain(serving_g, 1)} g of salt a portion; above #{most_g} g " \
+                "is a lot for one meal: two fifths of the #{day_g} g a day that the World " \
+                "Health Organization names as the most.#{most}")
       end
 
       # A method has its range; beyond it the cook decides.

@@ -152,7 +152,8 @@ module FondKettle
                 state: @bed.state(surface_per_g: @column.free_g / @load.rice_g),
                 energy: @pot.energy, kinetics: @bed.kinetics, progress: @bed.progress,
                 stirred_at: @pot.stirred_at, dry_min: @watch ? @watch.dry_min : {},
-                stage_minutes: @stage_minutes.freeze, cues: @watch ? @watch.cues : [], curve: @curve&.freeze,
+                boiled_min: @pot.boiled_min, stage_minutes: @stage_minutes.freeze,
+                cues: @watch ? @watch.cues : [], curve: @curve&.freeze,
                 stuck: @stuck, level_ml: @level_ml)
       end
 

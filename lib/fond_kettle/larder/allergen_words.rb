@@ -1,0 +1,64 @@
+# frozen_string_literal: true
+
+require_relative "../ground/catalogue"
+require_relative "../ground/paths"
+require_relative "../ground/schema"
+
+module FondKettle
+  module Larder
+    # What a cook's own words for a food say of allergens beyond the ingredient that they
+    # are taken for: a qualifier that names one is never lost ("walnut butter"), and one that
+    # nobody knows is said not to be checked ("moonberry butter"). Words are told apart by
+    # data/allergen_words.yml.
+    class AllergenWords
+      FILE = File.join(DATA, "allergen_words.yml")
+      CARRIER = "carrier"
+      HARMLESS = "harmless"
+      SCHEMA = Schema.json(strict: true) do
+        required(:word).filled(:string)
+        required(:says).filled(:string, included_in?: [CARRIER, HARMLESS])
+      end
+
+      # What each word says, by word.
+      def self.words
+        @words ||= Catalogue.read(FILE, SCHEMA).to_h { |row| row.values_at(:word, :says) }.freeze
+      end
+
+      # `by_name`: lists of words to the Ingredient that they name.
+      def initialize(by_name)
+        @by_name = by_name
+        @longest = by_name.keys.map(&:size).max
+      end
+
+      # `found`, the Ingredient that `words` (singular, in lower case) are taken for, with all
+      # that they say; `written` is how the cook wrote it.
+      def read(found, words, written)
+        named, unknown = split(words)
+        allergens = (found.allergens + named.flat_map(&:allergens)).uniq
+        return found if allergens == found.allergens && !doubtful?(words, unknown)
+
+        found.with(allergens: allergens.freeze, unchecked: doubtful?(words, unknown) ? written : nil)
+      end
+
+      private
+
+      # The Ingredients that words name, the longest names first, and the words that name none.
+      def split(words)
+        named = []
+        unknown = []
+        rest = words
+        until rest.empty?
+          size = [@longest, rest.size].min.downto(1).find { |count| @by_name.key?(rest.first(count)) }
+          size ? named << @by_name.fetch(rest.first(size)) : unknown << rest.first
+          rest = rest.drop(size || 1)
+        end
+        [named, unknown]
+      end
+
+      def doubtful?(words, unknown)
+        says = self.class.words
+        words.any? { |word| says[word] == CARRIER } && unknown.any? { |word| !says.key?(word) }
+      end
+    end
+  end
+end

@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+require_relative "../care/cautions"
+require_relative "../measure/rounding"
+require_relative "plan"
+require_relative "task_words"
+
+module FondKettle
+  module Methods
+    # What could make somebody ill: food that must be boiled through and is not, raw food in a
+    # pot that never gets hot, rice that stands warm.
+    module NotSafe
+      CODE = "not-safe"
+      BOIL_FIRST = "boil it beforehand, or take it cooked. Pulses and their like must be boiled through; " \
+                   "below the boil they never are."
+      # Warm water is no place to stand for longer than that.
+      WARM_SOAK_MIN = 120
+
+      module_function
+
+      # The Warnings of a Request whose pot took this `run` (Pot::Run). What a dish's own
+      # lines get is judged there: they have steps of their own.
+      def warnings(request, run)
+        [*boiled(request.additions.select(&:label), run), *raw(request, run), *warm_soak(request)]
+      end
+
+      # For food that must boil `wants_min` and boils `has_min`; nil where it does.
+      def boil_through(name, wants_min, has_min)
+        return unless wants_min > has_min
+
+        warning(CODE,
+                "#{name} must boil #{wants_min.round} min and boils #{has_min.round} here: #{BOIL_FIRST}")
+      end
+
+      def boiled(additions, run)
+        additions.filter_map do |addition|
+          boil_through(addition.ingredient.name, addition.ingredient.boil_min, run.boiling_min)
+        end
+      end
+
+      def raw(request, run)
+        return [] if run.boils?
+
+        names = request.additions.map(&:ingredient)
+                       .select { |food| food.care.intersect?(Care::Cautions.raw) }.map(&:name).uniq
+        names.map { |name| warning(CODE, "#{name} goes in raw, and this pot never boils: it stays raw.") }
+      end
+
+      def warm_soak(request)
+        return [] unless request.water_c > TaskWords::COLD_C && request.soak_min > WARM_SOAK_MIN
+
+        soak = "#{Measure::Rounding.duration(request.soak_min)} in water at #{request.water_c.round} °C"
+        [warning("warm-soak",
+                 "#{soak}: above #{TaskWords::COLD_C} °C no longer than #{WARM_SOAK_MIN / 60} h, " \
+                 "or what grows in it survives the cooking. Longer: in the refrigerator.")]
+      end
+
+      def warning(code, say)
+        Warning.new(code: code, say: say)
+      end
+
+      private_class_method :boiled, :raw, :warm_soak, :warning
+    end
+  end
+end
