@@ -90,7 +90,7 @@ module FondKettle
         end
       end
 
-      # The lid was lifted, or a sign of trouble was reported.
+      # The lid was lifted, a thermometer was read, or a sign of trouble was reported.
       def note(id, kind, what, now)
         @database.write do |db|
           open_cook(db, id)

@@ -62,13 +62,14 @@ RSpec.describe FondKettle::Care::Cautions do
   end
 
   it "are never dropped: what fits no kind stands at the first step at which it holds" do
-    caution = FondKettle::Care::Caution.new(code: "x", needs: ["in:moon"], at: ["shape"], say: "x", core_c: nil)
+    caution = FondKettle::Care::Caution.new(code: "x", needs: ["in:moon"], at: ["shape"], say: "x",
+                                            core_c: nil)
     tasks = [[], ["in:moon"], ["in:moon"]].each_with_index.map do |facts, index|
       FondKettle::Care::Task.new(slot: FondKettle::Clock::Slot.of("t#{index}", 1),
                                  kind: FondKettle::Care::Kinds.fetch("fry"),
                                  key: "k", say: "", cue: "", why: "", hands_on: true, timed_min: 1.0,
                                  heat: nil, watch: [],
-                                 amounts: [], facts: facts)
+                                 amounts: [], core_c: nil, facts: facts)
     end
     expect(caution.places(tasks).map(&:id)).to eq(["t1"])
     expect(caution.places(tasks.take(1))).to eq([])

@@ -10,7 +10,9 @@ RSpec.describe FondKettle::Larder::AllergenWords do
 
   names.each do |words, allergens|
     it "names every allergen of #{words}, or says that nobody has checked it" do
-      expect(food(words)).to satisfy { |found| (allergens - found.allergens).empty? || found.unchecked == words }
+      expect(food(words)).to(satisfy do |found|
+        (allergens - found.allergens).empty? || found.unchecked == words
+      end)
     end
   end
 
@@ -20,8 +22,8 @@ RSpec.describe FondKettle::Larder::AllergenWords do
   end
 
   it "leaves plain words alone" do
-    plain = ["melted butter", "whole milk", "unsalted butter", "extra virgin olive oil", "grated cheese", "water",
-             "vegetable stock", "sunflower oil", "double cream", "rice flour", "tomato paste"]
+    plain = ["melted butter", "whole milk", "unsalted butter", "extra virgin olive oil", "grated cheese",
+             "water", "vegetable stock", "sunflower oil", "double cream", "rice flour", "tomato paste"]
     expect(plain.select { |words| food(words).unchecked }).to eq([])
   end
 

@@ -2,6 +2,7 @@
 
 require "json"
 require_relative "../../lib/fond_kettle/methods/remedies"
+require_relative "../forms/heat_form"
 require_relative "../forms/pour_form"
 require_relative "../helpers/fields"
 require_relative "../presenters/cooking"
@@ -15,6 +16,7 @@ module FondKettle
 
       SIGNS = Methods::Remedies::SIGNS
       CUES = Presenters::Cooking::CUES
+      HEAT_UNITS = Forms::HeatForm::UNITS
 
       get "/" do
         cooking = household.cooks.on_the_stove
@@ -83,6 +85,16 @@ module FondKettle
         redirect "/stove/#{cook[:id]}", 303
       end
 
+      # What the thermometer shows in the thickest piece.
+      post "/:id/measured" do
+        cook = household.cooks.find(id_from(params["id"]))
+        form = Forms::HeatForm.new(params)
+        next show(cook, code: 422, heat: form) unless form.ok?
+
+        household.cooks.note(cook[:id], "measured", form.heat_c.round(1), now)
+        redirect "/stove/#{cook[:id]}", 303
+      end
+
       post "/:id/finish" do
         id = id_from(params["id"])
         bag = household.finish(id, now)
@@ -100,14 +112,14 @@ module FondKettle
         Presenters::Cooking.new(household, record, now)
       end
 
-      def show(record, code: 200, pour: nil)
+      def show(record, code: 200, pour: nil, heat: Forms::HeatForm.blank)
         redirect "/log/#{record[:id]}" if record[:finished_at]
         status code
         @title = "Stove"
         @script = "stove.js"
         @body_class = "at-stove"
         pour ||= Forms::PourForm.blank(record[:poured_g], household.values(:cups))
-        erb :stove, locals: { shown: cooking(record), pour: pour }
+        erb :stove, locals: { shown: cooking(record), pour: pour, heat: heat }
       end
     end
   end

@@ -73,6 +73,18 @@ module FondKettle
                               .map { |caution| caution[:say] }
         end
 
+        # What comes of the last reading of a thermometer, or nil.
+        def reading
+          measured_c = cook.measured_c
+          return unless measured_c && task[:core_c]
+
+          said = "#{plain(measured_c.round(1))} °C"
+          return "**#{said}**: hot enough. Go on." if cook.hot_enough?
+
+          "**#{said} is not safe yet**; #{task[:core_c]} °C it must be. Close the lid, give it 5 min more " \
+            "on low, and measure again."
+        end
+
         # What can be poured by: pairs of unit and words.
         def pour_units
           cup = household.shelves.cups.first

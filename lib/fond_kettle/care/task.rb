@@ -19,10 +19,11 @@ module FondKettle
     #   heat       what the burner is at, "oven", or nil
     #   watch      cues that can be tapped at the stove
     #   amounts    what goes in at it (Amount)
+    #   core_c     what a thermometer must show at it, °C, or nil
     #   facts      what is so in its vessel, for the cautions: "closed", "lid:foil",
     #              "material:clay", "in:raw-meat" …
     Task = Value.define(:slot, :kind, :key, :say, :cue, :why, :hands_on, :timed_min, :heat, :watch, :amounts,
-                        :facts) do
+                        :core_c, :facts) do
       # Unique in its plan.
       def id
         slot.id

@@ -47,7 +47,7 @@ module FondKettle
             { what: amount.what, g: amount.g.round(3),
               measured: amount.measured }
           end,
-          cautions: codes(plan, task) }
+          cautions: codes(plan, task), core_c: task.core_c }
       end
 
       def codes(plan, task)

@@ -145,7 +145,7 @@ module FondKettle
       # Nothing raw is served before a thermometer has said that it is safe.
       def heat_checked(last)
         core_c = @facts.core_c
-        core_c ? common("check-heat", "check-heat", last, words: { core_c: core_c }) : last
+        core_c ? common("check-heat", "check-heat", last, words: { core_c: core_c }, core_c: core_c) : last
       end
 
       # A stage of the method's or the dish's own; `heat` is what it stands on.
@@ -167,12 +167,12 @@ module FondKettle
       # A task of the planner's own texts (`text`: which, where not that of its key);
       # `under`: the Pot::Stage that it falls into; `words`: more to fill in.
       def common(id, key, last, min: nil, hands_on: nil, amounts: [], under: nil, text: key, oven_c: nil,
-                 words: {})
+                 words: {}, core_c: nil)
         text = TaskTexts.fetch(text)
         words = { **@words.to_h, **words }
         texts = TEXTS.to_h { |part| [part, Template.fill(text.public_send(part), words)] }
         add(id, text.kind, last, min: min || text.minutes, key: key, **texts, amounts: amounts,
-                                 oven_c: oven_c,
+                                 oven_c: oven_c, core_c: core_c,
                                  hands_on: hands_on.nil? ? text.hands_on : hands_on,
                                  facts: facts(text.kind, under: under))
       end
@@ -183,13 +183,13 @@ module FondKettle
       end
 
       # `min`: exact minutes; on the clock they are whole. `last`: what it comes after.
-      def add(id, kind, last, min:, hands_on:, oven_c: nil, heat: nil, watch: [], amounts: [], **texts)
+      def add(id, kind, last, min:, hands_on:, oven_c: nil, heat: nil, watch: [], amounts: [], core_c: nil,
+              **texts)
         kind = Care::Kinds.fetch(kind)
         slot = Clock::Slot.of(id, min.ceil, uses: uses(kind, hands_on), oven_c: oven_c,
                                             after: [*last].compact.map { |task| follows(task) })
         task = Care::Task.new(slot: slot, kind: kind, hands_on: hands_on, timed_min: min, heat: heat,
-                              watch: watch,
-                              amounts: amounts.freeze, **texts)
+                              watch: watch, amounts: amounts.freeze, core_c: core_c, **texts)
         @tasks << task
         task
       end

@@ -5,8 +5,8 @@ require_relative "../ground/value"
 module FondKettle
   module Stove
     # Something that happened at the stove: `kind` "task" (a task began), "seen" (a cue
-    # was seen), "lifted" (the lid was) or "sign" (something is wrong); `what` the task's
-    # id, the cue or the sign; `at` a Time.
+    # was seen), "lifted" (the lid was), "measured" (a thermometer was read) or "sign"
+    # (something is wrong); `what` the task's id, the cue, °C or the sign; `at` a Time.
     Event = Value.define(:kind, :what, :at)
 
     # A task that goes on by itself beside the one at hand, and when it is over (a Time).
@@ -87,6 +87,17 @@ module FondKettle
       # How often the lid was lifted in this task.
       def lifts
         this_task.count { |event| event.kind == "lifted" }
+      end
+
+      # What a thermometer showed last in this task, °C, or nil.
+      def measured_c
+        reading = this_task.reverse.find { |event| event.kind == "measured" }
+        reading && Float(reading.what)
+      end
+
+      # Is that as hot as the task asks? Not where nothing was measured.
+      def hot_enough?
+        !measured_c.nil? && measured_c >= task[:core_c]
       end
 
       # What to do about the last sign reported in this task: {say, add_g, off_g, minutes}.
