@@ -139,7 +139,7 @@ module FondKettle
         def written(ready)
           line = supper.lines.map(&:line)
                        .find { |written| written.name == ready.name && written.stage == ready.stage }
-          Dishes::Written.amount(line) || (line.main_liquid? ? "as it takes" : "to taste")
+          Dishes::Written.amount(line) || (line.free? ? "as it takes" : "to taste")
         end
 
         # Tasks whose time the amount changes.

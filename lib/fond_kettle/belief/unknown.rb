@@ -33,7 +33,9 @@ module FondKettle
       }
       SOAKED = ->(load) { load.soak_gain_g.positive? }
       SOAKS = ->(load, setting, factor) { [load.soaked(factor), setting] }
-      BRINGS = ->(load, setting, factor) { [load.with(brought_g: load.brought_g * factor), setting] }
+      BRINGS = lambda { |load, setting, factor|
+        [load.with(brought_g: load.poured_g + (load.oozed_g * factor)), setting]
+      }
       TAKES_TIME = ->(load, setting, factor) { [load.slower(factor), setting] }
       CLINGS = ->(load, setting, factor) { [load.clinging(factor), setting] }
       GIVES = lambda do |load, setting, factor|
@@ -51,7 +53,7 @@ module FondKettle
         Unknown.of(:power, "what this burner gives", sd: 0.20, act: GIVES),
         Unknown.of(:soak, "what the soak put into the grain", sd: 0.12, act: SOAKS, matters: SOAKED),
         Unknown.of(:additions, "what water the rest brings", sd: 0.20, act: BRINGS,
-                                                             moves_g: ->(load) { -load.brought_g }),
+                                                             moves_g: ->(load) { -load.oozed_g }),
         Unknown.of(:core, "how long the core takes", sd: 0.10, act: TAKES_TIME)
       ].to_h { |unknown| [unknown.key, unknown] }.freeze
 

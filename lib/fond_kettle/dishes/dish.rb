@@ -21,9 +21,14 @@ module FondKettle
         %w[base liquid with].include?(stage) && !g.nil?
       end
 
-      # What the dish's water is replaced by: the model says how much of it.
-      def main_liquid?
-        stage == "liquid" && ingredient.liquid
+      # Poured when the pot is filled, in place of water.
+      def poured?
+        stage == "liquid"
+      end
+
+      # Of which the model may say how much.
+      def free?
+        poured? && ingredient.liquid
       end
     end
 
@@ -52,9 +57,11 @@ module FondKettle
         lines.filter_map { |line| line.ingredient.unchecked }.uniq
       end
 
-      # The line that the water model answers for, or nil: then it is plain water.
+      # The line that the water model answers for, or nil: then it is plain water. Of several
+      # liquids that is the water; the others stay as written.
       def main_liquid
-        lines.find(&:main_liquid?)
+        liquids = lines.select(&:free?)
+        liquids.find { |line| line.ingredient.key == "water" } || liquids.first
       end
     end
   end

@@ -183,7 +183,7 @@ module FondKettle
       end
 
       def ask_for_amount(line, number, text)
-        if line.amount.nil? && !line.main_liquid? && !text.match?(TO_TASTE)
+        if line.amount.nil? && !line.free? && !text.match?(TO_TASTE)
           ask(number, text, "How much? Without an amount it is listed and not counted.")
         elsif line.amount && line.g.nil?
           ask(number, text, "What does one weigh? Write grams, as in “2 (150 g each) #{line.name}”.")

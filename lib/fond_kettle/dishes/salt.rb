@@ -15,17 +15,19 @@ module FondKettle
 
       module_function
 
-      # `lines`: Dishes::Scaled; `plan`: that of one of `batches` pots; for `servings` adults.
-      def of(lines, plan, batches, servings)
-        sources = lines.filter_map { |scaled| source(scaled, plan, batches) }.sort_by { |_, grams| -grams }
+      # `main`: the dish's Line of which the plan says how much. `lines`: Dishes::Scaled; `plan`: that of one of `batches` pots; for `servings` adults.
+      def of(lines, plan, batches, servings, main)
+        sources = lines.filter_map do |scaled|
+          source(scaled, plan, batches, main)
+        end.sort_by { |_, grams| -grams }
         total_g = sources.sum { |_, grams| grams }
         Salted.new(total_g: total_g, serving_g: total_g / servings, sodium_mg: total_g / servings * SODIUM_MG,
                    sources: sources.freeze)
       end
 
-      def source(scaled, plan, batches)
+      def source(scaled, plan, batches, main)
         line = scaled.line
-        weight_g = line.main_liquid? ? plan.liquid_g * batches : scaled.g
+        weight_g = line.equal?(main) ? plan.liquid_g * batches : scaled.g
         return unless weight_g && line.ingredient.salt.positive?
 
         grams = weight_g * line.ingredient.salt / 100 * share(line, plan)

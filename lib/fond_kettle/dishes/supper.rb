@@ -65,7 +65,7 @@ module FondKettle
         lines = Dishes::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm, pans: batches)
         before = Methods::Planner.plan(scaled_request(dish, 1.0, request))
         servings ||= dish.serves * factor
-        salt = Salt.of(lines, plan, batches, servings)
+        salt = Salt.of(lines, plan, batches, servings, dish.main_liquid)
         Supper.new(dish: dish, factor: factor, servings: servings, lines: lines.freeze, batches: batches,
                    plan: plan, before: before, salt: salt, warnings: warnings(dish, before, plan, salt))
       end
@@ -96,10 +96,11 @@ module FondKettle
       def request_for(dish, factor, lines, request)
         main = dish.main_liquid
         additions = lines.select { |scaled| scaled.line.in_pot? && !scaled.line.equal?(main) }.map do |scaled|
-          Methods::Addition.new(ingredient: scaled.line.ingredient, g: scaled.g, label: nil)
+          Methods::Addition.new(ingredient: scaled.line.ingredient, g: scaled.g, label: nil,
+                                poured: scaled.line.poured?)
         end
         company = lines.map { |scaled| scaled.line.ingredient }
-        request.with(method: OwnSteps.method(request.method, dish), rice_g: dish.rice_g * factor,
+        request.with(main_liquid: main&.ingredient, method: OwnSteps.method(request.method, dish), rice_g: dish.rice_g * factor,
                      company: [*company, *request.company].freeze,
                      additions: [*additions, *request.additions].freeze)
       end

@@ -25,7 +25,8 @@ module FondKettle
       end
 
       def amounts(plan)
-        { rice: rice(plan), liquid: liquid(plan), balance: balance(plan.balance), act: act(plan) }.compact
+        { rice: rice(plan), liquid: liquid(plan), liquids: liquids(plan), balance: balance(plan.balance),
+          act: act(plan) }.compact
       end
 
       # What happens when: steps, cues, minutes, stages and phases.
@@ -116,6 +117,18 @@ module FondKettle
           spread: plan.spread.by_cause.transform_values { |g| g.round(2) } }
       end
 
+      # Every liquid that is poured, where there are several.
+      def liquids(plan)
+        return if plan.request.poured.empty?
+
+        house = plan.request.measures
+        poured = [[plan.request.main_liquid&.key || "water", plan.liquid_g, 1.0],
+                  *plan.request.poured.map { |one| [one.ingredient.key, one.g, one.ingredient.g_ml] }]
+        poured.map do |key, grams, g_ml|
+          { ingredient: key, g: grams.round(3), measured: Measure::Spoken.say(grams / g_ml, house) }
+        end
+      end
+
       # What to pour at first and what to keep hot, where that is worth it.
       def act(plan)
         act = Methods::Pouring.of(plan)
@@ -153,7 +166,7 @@ module FondKettle
         "#{filled}; the cooked bed is #{fit.bed_mm.round} mm deep."
       end
 
-      private_class_method :levels, :base_mm, :lift, :rice, :liquid, :act, :balance, :stages, :minutes, :fit,
+      private_class_method :levels, :base_mm, :lift, :rice, :liquid, :liquids, :act, :balance, :stages, :minutes, :fit,
                            :say, :amounts, :allergens, :course, :outcome, :about, :phase
     end
   end

@@ -12,6 +12,7 @@ require_relative "../methods/loading"
 require_relative "../methods/request"
 require_relative "../methods/library"
 require_relative "../pot/stage"
+require_relative "liquids_reader"
 require_relative "request_schema"
 require_relative "rice_reader"
 require_relative "unknown_keys"
@@ -53,7 +54,8 @@ module FondKettle
                   **@data.slice(:altitude_m, :hands, :kettle_w, :liquid_start_c) }.compact
         @request ||= Methods::Request.of(method: method, grain: grain, rice_g: rice.rice_g, texture: texture,
                                          choices: choices, vessel: vessel, burner: burner,
-                                         additions: additions, eaters: rice.eaters,
+                                         additions: [*additions, *liquids.poured].freeze,
+                                         main_liquid: liquids.main, eaters: rice.eaters,
                                          measures: Measure::House.with(measure), **given)
       end
 
@@ -141,6 +143,10 @@ module FondKettle
         (@data[:additions] || []).each_with_index.map do |addition, index|
           Methods::Addition.of(ingredient(addition[:ingredient], index), addition[:g])
         end
+      end
+
+      def liquids
+        @liquids ||= LiquidsReader.new(@data[:liquids] || [])
       end
 
       def ingredient(key, index)

@@ -38,6 +38,10 @@ module FondKettle
         required(:ingredient).filled(:string)
         required(:g).filled(Schema::Number, included_in?: Limits::ADDITION_G)
       end
+      optional(:liquids).array(:hash) do
+        required(:ingredient).filled(:string)
+        optional(:g).filled(Schema::Number, included_in?: Limits::ADDITION_G)
+      end
       optional(:measure).hash do
         required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
         required(:ml).filled(Schema::Number, included_in?: Limits::MEASURE_ML)

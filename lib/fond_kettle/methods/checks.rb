@@ -12,7 +12,7 @@ module FondKettle
     # the model can compute what they ask for. Every fault is a BadCatalogue.
     class Checks
       # What a text may have filled in: of the base's stages, and of those with the rice.
-      BASE_WORDS = %i[rice liquid changes soak drain snap surface depth balance colour].freeze
+      BASE_WORDS = %i[rice liquid pour changes soak drain snap surface depth balance colour].freeze
       STAGE_WORDS = %i[oven heat].freeze
       SEALS = %w[dough foil].freeze
       COOKS = %w[fry simmer].freeze

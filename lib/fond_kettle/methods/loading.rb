@@ -60,13 +60,20 @@ module FondKettle
 
       # What the additions (Addition) bring, drink, weigh and fill.
       def additions(list)
-        { brought_g: list.sum(0.0) { |addition| addition.g * addition.ingredient.brings },
+        { brought_g: brought_g(list), poured_g: brought_g(list.select(&:poured)),
           drink_g: list.sum(0.0) { |addition| addition.g * addition.ingredient.takes },
           solids_j_k: list.sum(0.0) { |addition| solids_j_k(addition) },
-          bulk_ml: list.sum(0.0) do |addition|
-            addition.g / addition.ingredient.g_ml *
-              addition.ingredient.room
-          end }
+          bulk_ml: room_ml(list.reject(&:poured)), poured_ml: room_ml(list.select(&:poured)) }
+      end
+
+      # g of water of a list of additions.
+      def brought_g(list)
+        list.sum(0.0) { |addition| addition.g * addition.ingredient.brings }
+      end
+
+      # mL of a list of additions.
+      def room_ml(list)
+        list.sum(0.0) { |addition| addition.g / addition.ingredient.g_ml * addition.ingredient.room }
       end
 
       # °C of an oven stage: as chosen, or as the method has it, and no hotter than this
@@ -166,7 +173,7 @@ module FondKettle
         addition.g * (1 - addition.ingredient.brings) * per_g
       end
 
-      private_class_method :potful, :load, :setting, :stages, :attributes, :gentle, :chosen, :residue_g,
+      private_class_method :brought_g, :room_ml, :potful, :load, :setting, :stages, :attributes, :gentle, :chosen, :residue_g,
                            :crust?, :washed, :solids_j_k
     end
   end

@@ -29,7 +29,7 @@ module FondKettle
         return unless wants_min > has_min
 
         warning(CODE,
-                "#{name} must boil #{wants_min.round} min and boils #{has_min.round} here: #{BOIL_FIRST}")
+                "#{name}: #{wants_min.ceil} min at the boil wanted, #{has_min.floor} min here: #{BOIL_FIRST}")
       end
 
       def boiled(additions, run)

@@ -10,12 +10,18 @@ require_relative "../table/avoids"
 module FondKettle
   module Methods
     # Something beside the rice: an Ingredient and its weight in g; `label` is how the
-    # tasks name it, nil where a dish's own lines and steps do.
-    Addition = Value.define(:ingredient, :g, :label) do
+    # tasks name it, nil where a dish's own lines and steps do; `poured`: with the model's own
+    # liquid, when the pot is filled (figures: Several liquids).
+    Addition = Value.define(:ingredient, :g, :label, :poured) do
       # One that nobody has put in words: "200 g tomato".
       def self.of(ingredient, grams)
-        new(ingredient: ingredient, g: grams,
+        new(ingredient: ingredient, g: grams, poured: false,
             label: "#{Measure::Rounding.grams(grams)} g #{ingredient.name.downcase}")
+      end
+
+      # One that is poured, and named there.
+      def self.poured(ingredient, grams)
+        new(ingredient: ingredient, g: grams, poured: true, label: nil)
       end
     end
 
@@ -41,10 +47,12 @@ module FondKettle
     # rice: their cautions and allergens count. `eaters` (Table::Eater) sit at the table, for
     # what they avoid. `hands` pairs of hands and `rings` on the stove are there, and an
     # electric kettle of `kettle_w` (nil: none). `liquid_start_c`: what comes from the tap.
+    # `main_liquid`: the Ingredient of which the model says how much (nil: plain water); other
+    # liquids are additions of a fixed weight.
     Request = Value.define(:method, :choices, :grain, :rice_g, :texture, :rinse_changes, :soak_min, :water_c,
                            :drain, :vessel, :burner, :oven, :altitude_m, :additions, :company, :eaters,
                            :measures, :lesson,
-                           :hands, :rings, :kettle_w, :liquid_start_c) do
+                           :hands, :rings, :kettle_w, :liquid_start_c, :main_liquid) do
       # One of which only what is not usual is given: `method`, `grain`, `rice_g`,
       # `vessel`, `burner` and `measures` must be.
       def self.of(method:, grain:, **given)
@@ -52,17 +60,27 @@ module FondKettle
             rinse_changes: method.rinse_changes, soak_min: method.soak_min(grain), water_c: 20.0,
             drain: method.drain, oven: Kit::USUAL_OVEN, altitude_m: 0.0,
             additions: [].freeze, company: [].freeze, eaters: [].freeze, lesson: Belief::NO_LESSON, hands: 1,
-            rings: 2, kettle_w: nil, liquid_start_c: ROOM_C, **given)
+            rings: 2, kettle_w: nil, liquid_start_c: ROOM_C, main_liquid: nil, **given)
+      end
+
+      # The Ingredients of all that is eaten, but the rice.
+      def eaten
+        [*additions.map(&:ingredient), *main_liquid, *company]
+      end
+
+      # What is poured with the model's own liquid (Addition).
+      def poured
+        additions.select(&:poured)
       end
 
       # Allergens of all that is eaten.
       def allergens
-        (additions.map(&:ingredient) + company).flat_map(&:allergens).uniq
+        eaten.flat_map(&:allergens).uniq
       end
 
       # What of it nobody knows the allergens of, in the cook's own words.
       def not_checked
-        (additions.map(&:ingredient) + company).filter_map(&:unchecked).uniq
+        eaten.filter_map(&:unchecked).uniq
       end
 
       # Who at the table avoids some of it, or may (Table::Clash).

@@ -32,7 +32,7 @@ module FondKettle
       # When the pot is filled: what did not go in before.
       def filling
         [*(rice unless taking(TAKES_RICE)), *(liquid unless taking(TAKES_LIQUID)),
-         *beside { |one| one.label.nil? }]
+         *beside { |one| one.label.nil? && !one.poured }]
       end
 
       # Key of what filling is to say (TaskTexts): what is in the pot already is not put in again.
@@ -61,7 +61,10 @@ module FondKettle
       end
 
       def liquid
-        [Care::Amount.new(what: "liquid", g: @phase.liquid_g, measured: @words.liquid_in_cups)]
+        [Care::Amount.new(what: @words.liquid_name, g: @phase.liquid_g, measured: @words.liquid_in_cups),
+         *@words.poured.map do |one, in_cups|
+           Care::Amount.new(what: one.ingredient.name, g: one.g, measured: in_cups)
+         end]
       end
 
       def beside(&)

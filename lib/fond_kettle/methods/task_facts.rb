@@ -12,11 +12,10 @@ module FondKettle
       # `text`: PhaseText; `inside`: care of what is in the vessel from the start.
       def initialize(request, text, inside)
         @vessel = Loading.vessel(text, request)
-        eaten = request.additions.map(&:ingredient) + request.company
         @always = ["lid:#{@vessel.lid}", "material:#{@vessel.material}",
                    *("allergens" if request.allergens.any?), *("avoided" if request.clashes.any?),
                    *("not-checked" if request.not_checked.any?)]
-        @eaten = eaten.flat_map(&:care).uniq
+        @eaten = request.eaten.flat_map(&:care).uniq
         @inside = @eaten | said(inside)
         @closed = false
       end

@@ -35,7 +35,7 @@ module FondKettle
 
       # By the names that texts ask for.
       def to_h
-        @to_h ||= { rice: weighed(@load.rice_g, rice_in_cups),
+        @to_h ||= { pour: pour, rice: weighed(@load.rice_g, rice_in_cups),
                     liquid: weighed(@balance.liquid_g, liquid_in_cups), changes: changes, soak: soak,
                     drain: DRAIN.fetch(@request.drain), snap: @load.grain.snap,
                     surface: "#{@load.surface_g.round} g", depth: depth, balance: balance,
@@ -50,6 +50,17 @@ module FondKettle
       # The liquid in the house's own measures.
       def liquid_in_cups
         @liquid_in_cups ||= Amounts.in_cups(@balance.liquid_g, @load, @request.measures)
+      end
+
+      # What the liquid is that the model says.
+      def liquid_name
+        (@request.main_liquid if last?)&.name || "Water"
+      end
+
+      # Whatever else is poured with it: Addition to its amount in the house's own measures.
+      def poured
+        others = last? ? @request.poured : []
+        others.to_h { |one| [one, Measure::Spoken.say(one.g / one.ingredient.g_ml, @request.measures)] }
       end
 
       # What goes in beside the rice and no dish names.
@@ -76,6 +87,17 @@ module FondKettle
       end
 
       private
+
+      # Of several phases the last takes what a dish brings.
+      def last?
+        @phase.key == @request.method.last_phase.key
+      end
+
+      # "385 g (1 3/4 jam glasses) of water", and whatever else is poured with it.
+      def pour
+        [*poured.map { |one, in_cups| "#{weighed(one.g, in_cups)} of #{one.ingredient.name.downcase}" },
+         "#{weighed(@balance.liquid_g, liquid_in_cups)} of #{liquid_name.downcase}"].join(" and ")
+      end
 
       # "385 g (1 3/4 jam glasses)"
       def weighed(grams, in_cups)

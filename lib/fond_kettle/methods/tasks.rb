@@ -72,17 +72,22 @@ module FondKettle
         return unless text.liquid_c && phase.liquid_g.round.positive?
         return if text.base.any? { |stage| MAKE_HOT.include?(stage.kind) }
 
-        key = @request.kettle_w ? "kettle" : "heat-liquid"
+        key = kettle? ? "kettle" : "heat-liquid"
         common("#{key}.#{phase.key}", key, nil, min: hot_min(text, phase))
       end
 
       def hot_min(text, phase)
         from_c = @request.liquid_start_c
-        if @request.kettle_w
-          return Pot::HotLiquid.in_kettle(phase.liquid_g, @request.kettle_w, from_c, text.liquid_c)
-        end
+        liquid_g = phase.liquid_g + @request.poured.sum(&:g)
+        return Pot::HotLiquid.in_kettle(liquid_g, @request.kettle_w, from_c, text.liquid_c) if kettle?
 
-        Pot::HotLiquid.minutes(phase.liquid_g, phase.setting, from_c, text.liquid_c)
+        Pot::HotLiquid.minutes(liquid_g, phase.setting, from_c, text.liquid_c)
+      end
+
+      # Nothing but water goes into an electric kettle.
+      def kettle?
+        only_water = @request.main_liquid.nil? || @request.main_liquid.key == "water"
+        @request.kettle_w && @request.poured.empty? && only_water
       end
 
       def begin_phase(text, phase)

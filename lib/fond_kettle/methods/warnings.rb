@@ -29,7 +29,8 @@ module FondKettle
         [*avoided(request), *NotSafe.warnings(request, run), *boiling(run, last.setting),
          *water(last.balance, last.load),
          *fit.problems.map { |code| fitting(code, fit) },
-         *coming_out(run, last.load, last.balance), *outside(request), *salty(request)]
+         *coming_out(run, last.load, last.balance), *outside(request),
+         *salty(request, last.liquid_g)]
       end
 
       # Who at the table avoids some of it, before anything else.
@@ -54,8 +55,9 @@ module FondKettle
       end
 
       # Salt that goes in beside the rice, for portions of the method's usual size.
-      def salty(request)
-        salt_g = request.additions.sum { |addition| addition.g * addition.ingredient.salt / 100 }
+      def salty(request, liquid_g)
+        salt_g = request.additions.sum(0.0) { |addition| addition.g * addition.ingredient.salt / 100 }
+        salt_g += liquid_g * request.main_liquid.salt / 100 if request.main_liquid
         serving_g = salt_g * Table::PORTION_G.fetch(request.method.portion) / request.rice_g
         serving_g > MOST_SALT_G ? [too_salty(serving_g, "")] : []
       end

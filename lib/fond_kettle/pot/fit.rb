@@ -45,7 +45,7 @@ module FondKettle
 
       def shares(load, liquid_g, vessel, batches)
         volume = vessel.volume_ml * batches
-        before_ml = load.bed_ml + load.bulk_ml + [liquid_g - load.voids_ml, 0.0].max
+        before_ml = load.bed_ml + load.bulk_ml + [liquid_g - load.left_ml, 0.0].max
         cooked_ml = cooked_ml(load)
         { fill_before: before_ml / volume, fill_after: (cooked_ml + load.bulk_ml) / volume,
           bed_mm: vessel.depth_mm(cooked_ml) / batches }

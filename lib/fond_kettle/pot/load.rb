@@ -12,9 +12,11 @@ module FondKettle
     # Everything that goes into the pot.
     #   state       the rice as it goes in (GrainState)
     #   brought_g   water that the additions give to the rice
+    #   poured_g    of that, what is poured and so known to the gram
     #   drink_g     water that dry additions take by the time the rice is done
     #   solids_j_k  heat capacity of the additions without that water
     #   bulk_ml     room the additions take
+    #   poured_ml   room of the additions that are poured: they stand with the liquid
     #   uptake      wanted, g water per g rice
     #   residue_g   water wanted in the pot at the end (a sauce)
     #   kept_g      what the grain leaves to the sauce: the residue and what that still
@@ -24,8 +26,8 @@ module FondKettle
     #               rice is only par-cooked)
     #   crust       a crust at the bottom is wanted
     #   start_c, liquid_c   °C of the rice and its company, and of the liquid
-    Load = Value.define(:state, :brought_g, :drink_g, :solids_j_k, :bulk_ml, :uptake, :residue_g, :kept_g,
-                        :start_c, :liquid_c, :parts, :done, :crust) do
+    Load = Value.define(:state, :brought_g, :poured_g, :drink_g, :solids_j_k, :bulk_ml, :poured_ml,
+                        :uptake, :residue_g, :kept_g, :start_c, :liquid_c, :parts, :done, :crust) do
       # Larder::Grain.
       def grain
         state.grain
@@ -44,6 +46,11 @@ module FondKettle
       # Water in and between the grains and from the additions, before any liquid, g.
       def carried_g
         surface_g + brought_g + (state.in_liquid ? 0.0 : soak_gain_g)
+      end
+
+      # Water that food gives off, g.
+      def oozed_g
+        brought_g - poured_g
       end
 
       # Water that clings to the rice, g.
@@ -71,9 +78,16 @@ module FondKettle
         rice_g * grain.voids_ml_per_g(state.taken_per_g)
       end
 
+      # Room between the grains that the model's own liquid has to fill, mL; negative where
+      # more is poured than that.
+      def left_ml
+        voids_ml - poured_ml
+      end
+
       # `count` times as much of rice and what fills the pot beside it.
       def times(count)
-        with(state: state.with(rice_g: rice_g * count), bulk_ml: bulk_ml * count)
+        with(state: state.with(rice_g: rice_g * count), bulk_ml: bulk_ml * count,
+             poured_ml: poured_ml * count)
       end
 
       # The same with `factor` times as much water on the grains.

@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+require_relative "../support/suppers"
+
+# figures: Several liquids.
+RSpec.describe "Several liquids" do
+  include Support::Suppers
+
+  def with(*liquids, **changes)
+    basic_request(liquids: liquids.map do |key, grams|
+      { "ingredient" => key, "g" => grams }.compact
+    end, **changes)
+  end
+
+  def pouring(plan)
+    plan.tasks.flat_map(&:amounts).to_h { |amount| [amount.what, amount.g] }
+  end
+
+  it "share one total with plain water, however it is divided" do
+    whole = plan_for(basic_request)
+    [0.1, 100, 200, 300].each do |fixed_g|
+      plan = plan_for(with(["stock", fixed_g], ["water"]))
+      expect(plan.liquid_g + fixed_g).to be_within(0.1).of(whole.liquid_g)
+      expect(plan.spread.low_g + fixed_g).to be_within(3).of(whole.spread.low_g)
+      expect([plan.verdict,
+              plan.fit.fill_before]).to match(["standard", be_within(1e-3).of(whole.fit.fill_before)])
+      expect(depth(plan)).to be_within(0.05).of(depth(whole))
+    end
+  end
+
+  def depth(plan)
+    FondKettle::Pot::Depth.over_rice_mm(plan.liquid_g, plan.load, plan.request.vessel)
+  end
+
+  it "are each in the step that pours them, named and measured, once" do
+    %w[covered-pot toasted-pilaf broth-under-rice oven-pilaf].each do |method|
+      plan = plan_for(with(["stock", 120], ["wine", 50], ["unsalted-stock"], method: method))
+      expect(pouring(plan)).to include("Stock" => 120, "Wine" => 50, "Unsalted stock" => plan.liquid_g)
+      said = plan.tasks.map(&:say).grep(/120 g .* of stock and 50 g .* of wine and \d+ g .* of unsalted stock/)
+      expect(said.size).to be_between(1, 2), method
+    end
+  end
+
+  it "count with their share of water, salt and allergens" do
+    water = plan_for(basic_request).liquid_g
+    plan = plan_for(with(["coconut-milk", 200], ["water"]))
+    expect(plan.liquid_g).to be_within(1).of(water - 140)
+    salty = plan_for(with(["soy-sauce", 100], ["stock"]))
+    expect([salty.warnings.map(&:code), salty.request.allergens]).to match([include("salt-high"),
+                                                                            include("soya", "celery")])
+  end
+
+  it "never puts anything but water in a kettle" do
+    kinds = lambda { |*liquids|
+      plan_for(with(*liquids, method: "toasted-pilaf", kettle_w: 2000)).tasks.map { |task| task.kind.key }
+    }
+    expect([kinds.call(["water"]), kinds.call(["stock"]), kinds.call(["stock", 100], ["water"])])
+      .to match([include("boil-kettle"), include("heat-liquid"), include("heat-liquid")])
+  end
+
+  it "may not leave two of them open, nor be solid" do
+    expect { request_for(with(["stock"], ["water"])) }
+      .to raise_error(FondKettle::InvalidInput, /liquids.1.g must be given/)
+    expect { request_for(with(["leek"])) }
+      .to raise_error(FondKettle::InvalidInput, /liquids.0.ingredient must be one of: water, stock/)
+  end
+
+  it "come together in a dish: the water makes up the rest" do
+    supper = supper(dish("200 g stock | liquid\n200 g water | liquid\n50 g wine | base\n60 g coconut milk | liquid"))
+    amounts = pouring(supper.plan)
+    expect(amounts).to include("Stock" => 200, "Water" => supper.plan.liquid_g, "Wine" => 50, "Coconut milk" => 60)
+    expect([supper.plan.verdict, supper.plan.tasks.map(&:say).join])
+      .to match(["standard", /200 g \(.*\) of stock and 60 g \(.*\) of coconut milk and \d+ g \(.*\) of water in the pot/])
+  end
+end
