@@ -48,7 +48,7 @@ RSpec.describe FondKettle::Care::Cautions do
                                         .tasks.map { |task| task.kind.key }
     at = kinds.zip(shown).group_by(&:first).transform_values { |pairs| pairs.map(&:last).flatten }
     expect(at["fry"]).to include("hot-fat", "poultry", "fish-done")
-    expect(at["simmer"]).to include("poultry", "boil-through")
+    expect(at["broth"]).to include("poultry", "boil-through")
     expect(at["rest"]).to include("steam-burn")
     expect(at["boil"]).to include("boil-through")
   end

@@ -26,6 +26,14 @@ RSpec.describe FondKettle::Methods::Checks do
       .to contain_exactly(/stage low: can be drained only in plenty of water/)
   end
 
+  it "fills the amounts of a broth into a base that is one, and into no other" do
+    base = lambda { |kind|
+      "base:\n  - { key: up, kind: #{kind}, say: 'Add %{start}', minutes: 30, hands_on: false, cue: x, why: x }\n"
+    }
+    expect(like_covered(base.call("broth"))).to eq([])
+    expect(like_covered(base.call("simmer"))).to contain_exactly(/%\{start\} is not known here/)
+  end
+
   it "refuses a file of an earlier version that asks for one warm soup" do
     old = "tags: [raw-meat]\nparts: 8\nvessel: { diameter_mm: 220, height_mm: 120, lid: dough, material: " \
           "steel, kg: 1.5 }\n"

@@ -50,7 +50,8 @@ RSpec.describe FondKettle::Methods::Tasks do
     library.each_key do |method|
       plan = plan_for(basic_request(method: method, additions: [{ "ingredient" => "tomato", "g" => 150 }]))
       grams = plan.tasks.flat_map(&:amounts).group_by(&:what).transform_values { |amounts| amounts.sum(&:g) }
-      expect(grams).to eq("Basmati" => 300.0, "Water" => plan.liquid_g, "Tomato" => 150.0)
+      poured_g = plan.ledger&.start_g || plan.liquid_g
+      expect(grams).to eq("Basmati" => 300.0, "Water" => poured_g, "Tomato" => 150.0)
       expect(plan.tasks.map(&:id).uniq.size).to eq(plan.tasks.size)
     end
   end
@@ -59,12 +60,14 @@ RSpec.describe FondKettle::Methods::Tasks do
     library.each_key do |method|
       plan = plan_for(basic_request(method: method))
       pouring = plan.tasks.reject { |task| task.kind.key == "heat-liquid" && task.amounts.empty? }
-      said = pouring.select { |task| task.say.match?(/\b#{plan.liquid_g.round} g \(/) }
+      poured_g = (plan.ledger&.start_g || plan.liquid_g).round
+      said = pouring.select { |task| task.say.match?(/\b#{poured_g} g \(/) }
       poured = plan.tasks.select { |task| task.amounts.any? { |amount| amount.what == "Water" } }
       expect(said.map(&:id)).to eq(poured.map(&:id)), method
       fill = plan.tasks.find { |task| task.kind.key == "fill" }
       with_rice = fill.amounts.any? { |amount| amount.what == "Basmati" }
-      expect(fill.say.match?(/put (?:the )?rice/i)).to eq(with_rice), method
+      put = /(?:put (?:the )?rice|lay #{plan.load.rice_g.round} g)/i
+      expect(fill.say.match?(put)).to eq(with_rice), method
     end
   end
 

@@ -23,7 +23,8 @@ module Support
     # What a bed of soaked basmati is to become, with so much rice.
     def load(rice_g, taken_per_g: 0.25)
       state = Pot::GrainState.dry(FondKettle::Larder::Grains.fetch("basmati"), rice_g, temp_c: 8.0)
-      Pot::Load.new(state: state.with(taken_per_g: taken_per_g, surface_per_g: 0.08), brought_g: 0.0, poured_g: 0.0, poured_ml: 0.0,
+      Pot::Load.new(state: state.with(taken_per_g: taken_per_g, surface_per_g: 0.08), brought_g: 0.0,
+                    poured_g: 0.0, poured_ml: 0.0, food_c: 20.0,
                     drink_g: 0.0, solids_j_k: 0.0, bulk_ml: 0.0, uptake: 1.5, residue_g: 0.0, kept_g: 0.0,
                     start_c: 8.0, liquid_c: 8.0,
                     parts: nil, done: 1.0, crust: false)

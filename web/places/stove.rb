@@ -80,8 +80,7 @@ module FondKettle
         form = Forms::PourForm.new(params, household.values(:cups))
         next show(cook, code: 422, pour: form) unless form.ok?
 
-        household.cooks.pour(cook[:id], form.grams)
-        notice "#{grams(form.grams)} poured, written down."
+        written(cook, form.grams)
         redirect "/stove/#{cook[:id]}", 303
       end
 
@@ -104,6 +103,14 @@ module FondKettle
 
       private
 
+      # Of a broth, what stands in the pot: what its food brought was never poured.
+      def written(cook, amount_g)
+        base = cook[:plan][:base]
+        household.cooks.note(cook[:id], "standing", amount_g.round(1), now) if base
+        household.cooks.pour(cook[:id], [amount_g - (base ? base[:brought_g] : 0.0), 0.0].max)
+        notice "#{grams(amount_g)} #{base ? 'standing there' : 'poured'}, written down."
+      end
+
       def tasks_of(id)
         household.cooks.find(id)[:plan][:tasks].map { |task| task[:id] }
       end
@@ -118,7 +125,8 @@ module FondKettle
         @title = "Stove"
         @script = "stove.js"
         @body_class = "at-stove"
-        pour ||= Forms::PourForm.blank(record[:poured_g], household.values(:cups))
+        pour ||= Forms::PourForm.blank(record[:plan].dig(:base, :standing_g) || record[:poured_g],
+                                       household.values(:cups))
         erb :stove, locals: { shown: cooking(record), pour: pour, heat: heat }
       end
     end

@@ -85,6 +85,20 @@ module FondKettle
             "on low, and measure again."
         end
 
+        # What is measured where the pot is filled.
+        def pour_label
+          cook.plan[:base] ? "Broth in the pot" : "Poured"
+        end
+
+        # What to do about a broth as it was measured, or nil.
+        def standing
+          found = cook.standing
+          found && { "right" => "**That is right.** Lay the rice on it.",
+                     "more" => "**Top up with #{grams(found.grams)}** of hot water.",
+                     "less" => "**Ladle off #{grams(found.grams)}** and keep it as stock, or boil it " \
+                               "#{minutes(found.minutes)} more on medium, open." }.fetch(found.way)
+        end
+
         # What can be poured by: pairs of unit and words.
         def pour_units
           cup = household.shelves.cups.first

@@ -15,11 +15,11 @@ module FondKettle
 
       module_function
 
-      # `main`: the dish's Line of which the plan says how much. `lines`: Dishes::Scaled; `plan`: that of one of `batches` pots; for `servings` adults.
+      # `lines`: Dishes::Scaled; `plan`: that of one of `batches` pots; for `servings` adults;
+      # `main`: the dish's Line of which the plan says how much.
       def of(lines, plan, batches, servings, main)
-        sources = lines.filter_map do |scaled|
-          source(scaled, plan, batches, main)
-        end.sort_by { |_, grams| -grams }
+        found = lines.filter_map { |scaled| source(scaled, plan, batches, main) }
+        sources = found.sort_by { |_, grams| -grams }
         total_g = sources.sum { |_, grams| grams }
         Salted.new(total_g: total_g, serving_g: total_g / servings, sodium_mg: total_g / servings * SODIUM_MG,
                    sources: sources.freeze)

@@ -100,7 +100,8 @@ module FondKettle
                                 poured: scaled.line.poured?)
         end
         company = lines.map { |scaled| scaled.line.ingredient }
-        request.with(main_liquid: main&.ingredient, method: OwnSteps.method(request.method, dish), rice_g: dish.rice_g * factor,
+        request.with(main_liquid: main&.ingredient, method: OwnSteps.method(request.method, dish),
+                     rice_g: dish.rice_g * factor,
                      company: [*company, *request.company].freeze,
                      additions: [*additions, *request.additions].freeze)
       end

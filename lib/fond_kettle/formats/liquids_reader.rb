@@ -38,7 +38,8 @@ module FondKettle
         fits = one[:g] ? ->(food) { food.brings >= WET } : :liquid.to_proc
         foods = Larder::Ingredients.all.values.select(&fits)
         foods.find { |food| food.key == one[:ingredient] } ||
-          raise(InvalidInput.at("liquids.#{index}.ingredient", "must be one of: #{foods.map(&:key).join(', ')}",
+          raise(InvalidInput.at("liquids.#{index}.ingredient",
+                                "must be one of: #{foods.map(&:key).join(', ')}",
                                 received: one[:ingredient]))
       end
     end

@@ -25,7 +25,8 @@ module FondKettle
       end
 
       def amounts(plan)
-        { rice: rice(plan), liquid: liquid(plan), liquids: liquids(plan), balance: balance(plan.balance),
+        { rice: rice(plan), liquid: liquid(plan), liquids: liquids(plan), base: base(plan),
+          balance: balance(plan.balance),
           act: act(plan) }.compact
       end
 
@@ -129,6 +130,15 @@ module FondKettle
         end
       end
 
+      # A broth's own ledger, g.
+      def base(plan)
+        plan.ledger&.then do |ledger|
+          { start_g: ledger.start_g.round(1), lost_g: ledger.lost_g.round(1),
+            brought_g: ledger.brought_g.round(1), standing_g: ledger.standing_g.round(1),
+            off_g_min: ledger.off_g_min.round(2) }
+        end
+      end
+
       # What to pour at first and what to keep hot, where that is worth it.
       def act(plan)
         act = Methods::Pouring.of(plan)
@@ -166,8 +176,8 @@ module FondKettle
         "#{filled}; the cooked bed is #{fit.bed_mm.round} mm deep."
       end
 
-      private_class_method :levels, :base_mm, :lift, :rice, :liquid, :liquids, :act, :balance, :stages, :minutes, :fit,
-                           :say, :amounts, :allergens, :course, :outcome, :about, :phase
+      private_class_method :levels, :base_mm, :lift, :rice, :liquid, :liquids, :base, :act, :balance, :stages,
+                           :minutes, :fit, :say, :amounts, :allergens, :course, :outcome, :about, :phase
     end
   end
 end

@@ -4,6 +4,7 @@ require_relative "../care/cautions"
 require_relative "../care/kind"
 require_relative "../ground/errors"
 require_relative "../ground/template"
+require_relative "base_ledger"
 require_relative "method"
 
 module FondKettle
@@ -13,9 +14,11 @@ module FondKettle
     class Checks
       # What a text may have filled in: of the base's stages, and of those with the rice.
       BASE_WORDS = %i[rice liquid pour changes soak drain snap surface depth balance colour].freeze
+      # Where the base is a broth.
+      BROTH_WORDS = %i[start standing standing_mm simmered].freeze
       STAGE_WORDS = %i[oven heat].freeze
       SEALS = %w[dough foil].freeze
-      COOKS = %w[fry simmer].freeze
+      COOKS = %w[fry simmer broth].freeze
 
       # `method`: Method; `path`: its file, for the message. Raises BadCatalogue.
       def self.call(method, path)
@@ -32,9 +35,8 @@ module FondKettle
       def call
         sections.each_value { |stages| unique(stages) }
         @method.phases.each { |phase| phase(phase) }
-        [*@method.base, *@method.after].each do |stage|
-          words(stage, [stage.say, stage.cue, stage.why], BASE_WORDS)
-        end
+        @method.base.each { |stage| words(stage, stage.texts, base_words) }
+        @method.after.each { |stage| words(stage, stage.texts, BASE_WORDS) }
         raw_food
         chained
       end
@@ -56,6 +58,11 @@ module FondKettle
       def unique(stages)
         twice = stages.map(&:key).tally.find { |_, count| count > 1 }
         refuse("key #{twice.first}: must not be there twice in #{stages.first.section}") if twice
+      end
+
+      def base_words
+        broth = @method.base.any? { |stage| stage.kind == BaseLedger::KIND }
+        broth ? BASE_WORDS + BROTH_WORDS : BASE_WORDS
       end
 
       def words(stage, texts, known)

@@ -7,6 +7,7 @@ require_relative "../phases/phase"
 require_relative "../pot/load"
 require_relative "../pot/stage"
 require_relative "../pot/wash"
+require_relative "base_ledger"
 require_relative "method"
 require_relative "request"
 
@@ -111,7 +112,14 @@ module FondKettle
                       uptake: request.grain.uptake_for(request.texture), residue_g: residue_g,
                       kept_g: residue_g, parts: (request.choices.parts if last && text.parts) || text.parts,
                       crust: last && crust?(request), start_c: state.temp_c,
+                      food_c: food_c(request, text, state.temp_c),
                       liquid_c: text.liquid_c || request.liquid_start_c)
+      end
+
+      # What lies in a broth is as hot as it.
+      def food_c(request, text, cold_c)
+        broth = text.base.any? { |stage| stage.kind == BaseLedger::KIND }
+        broth ? Kit::Atmosphere.boiling_point_c(request.altitude_m) : cold_c
       end
 
       def setting(request, text)
@@ -173,8 +181,8 @@ module FondKettle
         addition.g * (1 - addition.ingredient.brings) * per_g
       end
 
-      private_class_method :brought_g, :room_ml, :potful, :load, :setting, :stages, :attributes, :gentle, :chosen, :residue_g,
-                           :crust?, :washed, :solids_j_k
+      private_class_method :food_c, :brought_g, :room_ml, :potful, :load, :setting, :stages, :attributes,
+                           :gentle, :chosen, :residue_g, :crust?, :washed, :solids_j_k
     end
   end
 end

@@ -21,6 +21,11 @@ module FondKettle
       def ready?
         minutes == Vocabulary::READY
       end
+
+      # What of it may have amounts filled in.
+      def texts
+        [say, cue, why]
+      end
     end
 
     # One vessel of a method: what goes on before its rice goes in (`base`), its

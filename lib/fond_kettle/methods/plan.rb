@@ -2,6 +2,7 @@
 
 require_relative "../ground/value"
 require_relative "../pot/verdict"
+require_relative "base_ledger"
 require_relative "comes_out"
 
 module FondKettle
@@ -47,6 +48,11 @@ module FondKettle
       # Phases::Balance of the last phase.
       def balance
         last.balance
+      end
+
+      # What its broth starts with, loses and stands at (BaseLedger), or nil where it has none.
+      def ledger
+        BaseLedger.of(request, method.last_phase, last)
       end
 
       # To pour in the last phase, g.

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../care/task"
+require_relative "base_ledger"
 
 module FondKettle
   module Methods
@@ -9,7 +10,10 @@ module FondKettle
     class TaskAmounts
       # Kinds of a base that take the rice or the liquid.
       TAKES_RICE = "toast"
-      TAKES_LIQUID = "heat-liquid"
+      TAKES_LIQUID = ["heat-liquid", BaseLedger::KIND].freeze
+
+      # What filling is to say (TaskTexts), by the kind that took the liquid.
+      FILLING = { nil => "fill", "heat-liquid" => "fill-rice", BaseLedger::KIND => "fill-broth" }.freeze
 
       # Of the phase `text` (PhaseText) solved as `phase`; `words`: its TaskWords. Raw rice
       # goes into the `first` phase, what lies beside it into the `last`.
@@ -39,7 +43,7 @@ module FondKettle
       def filling_text
         return "fill-liquid" if taking(TAKES_RICE)
 
-        taking(TAKES_LIQUID) ? "fill-rice" : "fill"
+        FILLING.fetch(taking(TAKES_LIQUID)&.kind)
       end
 
       # What is put ready beside the rice, by the cook's own words for it.
@@ -49,9 +53,9 @@ module FondKettle
 
       private
 
-      # The first stage of the base of that kind, or nil.
+      # The first stage of the base of that kind (or of one of several), or nil.
       def taking(kind)
-        @text.base.find { |stage| stage.kind == kind }
+        @text.base.find { |stage| [*kind].include?(stage.kind) }
       end
 
       def rice
@@ -61,7 +65,7 @@ module FondKettle
       end
 
       def liquid
-        [Care::Amount.new(what: @words.liquid_name, g: @phase.liquid_g, measured: @words.liquid_in_cups),
+        [Care::Amount.new(what: @words.liquid_name, g: @words.poured_g, measured: @words.liquid_in_cups),
          *@words.poured.map do |one, in_cups|
            Care::Amount.new(what: one.ingredient.name, g: one.g, measured: in_cups)
          end]

@@ -25,10 +25,11 @@ module FondKettle
       # What soaks longer stands overnight.
       OVERNIGHT_MIN = 480
 
-      # `phase`: Phases::Phase of a Request.
-      def initialize(request, phase)
+      # `phase`: Phases::Phase of a Request; `ledger`: the BaseLedger of its broth, or nil.
+      def initialize(request, phase, ledger = nil)
         @request = request
         @phase = phase
+        @ledger = ledger
         @load = phase.load
         @balance = phase.balance
       end
@@ -36,10 +37,15 @@ module FondKettle
       # By the names that texts ask for.
       def to_h
         @to_h ||= { pour: pour, rice: weighed(@load.rice_g, rice_in_cups),
-                    liquid: weighed(@balance.liquid_g, liquid_in_cups), changes: changes, soak: soak,
+                    liquid: weighed(poured_g, liquid_in_cups), changes: changes, soak: soak,
                     drain: DRAIN.fetch(@request.drain), snap: @load.grain.snap,
                     surface: "#{@load.surface_g.round} g", depth: depth, balance: balance,
-                    beside: beside.join(", "), beside_water: beside_water }
+                    beside: beside.join(", "), beside_water: beside_water, **broth }
+      end
+
+      # What is poured for a broth (or for the rice, where there is none), g.
+      def poured_g
+        @ledger ? @ledger.start_g : @balance.liquid_g
       end
 
       # The rice in the house's own cup.
@@ -49,7 +55,7 @@ module FondKettle
 
       # The liquid in the house's own measures.
       def liquid_in_cups
-        @liquid_in_cups ||= Amounts.in_cups(@balance.liquid_g, @load, @request.measures)
+        @liquid_in_cups ||= Amounts.in_cups(poured_g, @load, @request.measures)
       end
 
       # What the liquid is that the model says.
@@ -96,7 +102,25 @@ module FondKettle
       # "385 g (1 3/4 jam glasses) of water", and whatever else is poured with it.
       def pour
         [*poured.map { |one, in_cups| "#{weighed(one.g, in_cups)} of #{one.ingredient.name.downcase}" },
-         "#{weighed(@balance.liquid_g, liquid_in_cups)} of #{liquid_name.downcase}"].join(" and ")
+         "#{weighed(poured_g, liquid_in_cups)} of #{liquid_name.downcase}"].join(" and ")
+      end
+
+      def broth
+        return {} unless @ledger
+
+        standing_g = @ledger.standing_g
+        { start: pour, simmered: @request.measures.weighed(@ledger.lost_g),
+          standing: weighed(standing_g, Amounts.in_cups(standing_g, @load, @request.measures)),
+          standing_mm: standing_mm }
+      end
+
+      # By a spoon's handle, where it is known what else lies there.
+      def standing_mm
+        food_g = @request.additions.reject(&:poured).sum(&:g)
+        return "strained" if food_g.zero?
+
+        mm = @phase.setting.vessel.depth_mm(food_g + @ledger.standing_g - @ledger.brought_g)
+        "#{mm.round} mm deep on a spoon's handle with the food in it"
       end
 
       # "385 g (1 3/4 jam glasses)"

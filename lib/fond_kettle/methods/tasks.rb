@@ -3,6 +3,7 @@
 require_relative "../care/task"
 require_relative "../clock/slot"
 require_relative "../pot/hot_liquid"
+require_relative "base_ledger"
 require_relative "loading"
 require_relative "task_amounts"
 require_relative "task_facts"
@@ -20,7 +21,7 @@ module FondKettle
       # The heat that a base stands on.
       BASE_HEAT = "medium"
       # Kinds of a base that make the liquid hot: the first goes by its amount.
-      MAKE_HOT = %w[heat-liquid simmer].freeze
+      MAKE_HOT = %w[heat-liquid simmer broth].freeze
       TEXTS = %i[say cue why].freeze
 
       # Tasks (Care::Task) of `request` whose phases are solved, before they have times.
@@ -92,7 +93,7 @@ module FondKettle
 
       def begin_phase(text, phase)
         first = phase.equal?(@phases.first)
-        @words = TaskWords.new(@request, phase) unless first
+        @words = TaskWords.new(@request, phase, BaseLedger.of(@request, text, phase))
         @facts = TaskFacts.new(@request, text, @method.food)
         @amounts = TaskAmounts.new(@request, text, phase, @words, first: first,
                                                                   last: phase.equal?(@phases.last))

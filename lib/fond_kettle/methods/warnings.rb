@@ -4,6 +4,7 @@ require_relative "../measure/rounding"
 require_relative "../pot/fit"
 require_relative "../pot/verdict"
 require_relative "../table/eaters"
+require_relative "base_ledger"
 require_relative "not_safe"
 require_relative "plan"
 
@@ -30,7 +31,7 @@ module FondKettle
          *water(last.balance, last.load),
          *fit.problems.map { |code| fitting(code, fit) },
          *coming_out(run, last.load, last.balance), *outside(request),
-         *salty(request, last.liquid_g)]
+         *salty(request, last.liquid_g), *uncovered(BaseLedger.of(request, request.method.last_phase, last))]
       end
 
       # Who at the table avoids some of it, before anything else.
@@ -69,6 +70,15 @@ module FondKettle
                 "#{Measure::Rounding.plain(serving_g, 1)} g of salt a portion; above #{most_g} g " \
                 "is a lot for one meal: two fifths of the #{day_g} g a day that the World " \
                 "Health Organization names as the most.#{most}")
+      end
+
+      # A broth is poured over its food.
+      def uncovered(ledger)
+        return [] unless ledger && ledger.uncovered_g.round.positive?
+
+        [warning("base-not-covered",
+                 "#{ledger.start_g.round} g does not cover the food in the broth. Pour " \
+                 "#{ledger.uncovered_g.round} g more, and boil it down by as much before the rice goes in.")]
       end
 
       # A method has its range; beyond it the cook decides.
@@ -166,8 +176,8 @@ module FondKettle
         "#{(share * 100).round} %"
       end
 
-      private_class_method :avoided, :salty, :outside, :split, :never_boiled, :dry_first, :water, :coming_out,
-                           :warning, :percent
+      private_class_method :avoided, :salty, :uncovered, :outside, :split, :never_boiled, :dry_first, :water,
+                           :coming_out, :warning, :percent
     end
   end
 end

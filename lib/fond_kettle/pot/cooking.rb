@@ -47,15 +47,20 @@ module FondKettle
       def self.bed(load, liquid_g, setting)
         pot_j_k = setting.vessel.heat_capacity_j_k
         bed = Bed.new(load, liquid_g, temp_c: load.start_c)
-        unless load.liquid_c == load.start_c
-          hot_j_k = (liquid_g * WATER_J_G_K) + pot_j_k
-          all_j_k = bed.heat_capacity_j_k + pot_j_k
-          bed.temp_c = (((all_j_k - hot_j_k) * load.start_c) +
-                        (hot_j_k * [load.liquid_c, setting.boil_c].min)) / all_j_k
+        unless [load.liquid_c, load.food_c].all?(load.start_c)
+          bed.temp_c = mixed_c(load, (liquid_g * WATER_J_G_K) + pot_j_k, bed.heat_capacity_j_k + pot_j_k,
+                               setting.boil_c)
         end
         Column.new([bed], pot_j_k: pot_j_k)
       end
-      private_class_method :bed
+
+      # °C of liquid and pot (`hot_j_k`), food and rice, that come to `all_j_k`.
+      def self.mixed_c(load, hot_j_k, all_j_k, boil_c)
+        food_j_k = load.solids_j_k + (load.brought_g * WATER_J_G_K)
+        ((hot_j_k * [load.liquid_c, boil_c].min) + (food_j_k * [load.food_c, boil_c].min) +
+          ((all_j_k - hot_j_k - food_j_k) * load.start_c)) / all_j_k
+      end
+      private_class_method :bed, :mixed_c
 
       # `load`: Load; `column`: what lies in the pot.
       # `lag`: how time runs slower for its rice.

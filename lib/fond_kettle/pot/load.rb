@@ -25,9 +25,9 @@ module FondKettle
     #   done        share of the core's time wanted at the end (1.0, or less where
     #               rice is only par-cooked)
     #   crust       a crust at the bottom is wanted
-    #   start_c, liquid_c   °C of the rice and its company, and of the liquid
+    #   start_c, food_c, liquid_c   °C of the rice, of its company and of the liquid
     Load = Value.define(:state, :brought_g, :poured_g, :drink_g, :solids_j_k, :bulk_ml, :poured_ml,
-                        :uptake, :residue_g, :kept_g, :start_c, :liquid_c, :parts, :done, :crust) do
+                        :uptake, :residue_g, :kept_g, :start_c, :food_c, :liquid_c, :parts, :done, :crust) do
       # Larder::Grain.
       def grain
         state.grain

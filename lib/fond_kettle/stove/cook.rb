@@ -1,12 +1,14 @@
 # frozen_string_literal: true
 
 require_relative "../ground/value"
+require_relative "standing"
 
 module FondKettle
   module Stove
     # Something that happened at the stove: `kind` "task" (a task began), "seen" (a cue
-    # was seen), "lifted" (the lid was), "measured" (a thermometer was read) or "sign"
-    # (something is wrong); `what` the task's id, the cue, °C or the sign; `at` a Time.
+    # was seen), "lifted" (the lid was), "measured" (a thermometer was read), "standing"
+    # (a broth was measured) or "sign"
+    # (something is wrong); `what` the task's id, the cue, °C, g or the sign; `at` a Time.
     Event = Value.define(:kind, :what, :at)
 
     # A task that goes on by itself beside the one at hand, and when it is over (a Time).
@@ -93,6 +95,12 @@ module FondKettle
       def measured_c
         reading = this_task.reverse.find { |event| event.kind == "measured" }
         reading && Float(reading.what)
+      end
+
+      # What is to be done about the broth as it was measured last in this task (Standing), or nil.
+      def standing
+        reading = this_task.reverse.find { |event| event.kind == "standing" }
+        reading && plan[:base] && Standing.of(plan[:base], Float(reading.what))
       end
 
       # Is that as hot as the task asks? Not where nothing was measured.

@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+require_relative "../pot/loss"
+
+module FondKettle
+  module Methods
+    # A broth's own liquid (figures: The base ledger): what is poured at its start, what
+    # simmers away, what its food gives off, and what should stand there when the rice goes in;
+    # g. `off_g_min`: what goes on boiling off while it is made less, g a minute. A broth that
+    # has `uncovered_g` too little does not cover its food.
+    BaseLedger = Value.define(:start_g, :lost_g, :brought_g, :standing_g, :off_g_min, :uncovered_g) do
+      # The kind of step whose liquid cooks the rice.
+      const_set(:KIND, "broth")
+      # It simmers on low with no lid on, and is boiled down on medium.
+      const_set(:SIMMERS, "low")
+      const_set(:BOILS_DOWN, "medium")
+
+      # Of a PhaseText solved as `phase` (Phases::Phase), or nil where its base is no broth.
+      # What is poured at the start is what the rice wants and what simmers away; what the food
+      # brings stands there too and is counted once.
+      def self.of(request, text, phase)
+        broth = text.base.find { |stage| stage.kind == self::KIND }
+        return unless broth
+
+        vessel = phase.setting.vessel
+        lost_g = broth.minutes.to_f * Pot::Loss.open_g_min(vessel, self::SIMMERS)
+        start_g = phase.liquid_g + lost_g
+        standing_g = phase.liquid_g + phase.load.brought_g
+        new(start_g: start_g, lost_g: lost_g, brought_g: phase.load.brought_g, standing_g: standing_g,
+            off_g_min: Pot::Loss.open_g_min(vessel, self::BOILS_DOWN),
+            uncovered_g: [gaps_g(request) - start_g, 0.0].max)
+      end
+
+      # What it takes to cover the food: the room between its pieces, g.
+      def self.gaps_g(request)
+        request.additions.reject(&:poured).sum(0.0) do |addition|
+          (addition.g / addition.ingredient.g_ml) - addition.g
+        end
+      end
+    end
+  end
+end
