@@ -27,7 +27,7 @@ RSpec.describe FondKettle::Methods::BaseLedger do
     poured = plan.tasks.select { |task| task.amounts.any? { |amount| amount.what == "Water" } }
     expect(poured.map { |task| task.kind.key }).to eq(["broth"])
     fill = plan.tasks.find { |task| task.kind.key == "fill" }
-    expect(fill.say).to match(/Measure the broth: 5\d\d g \(.*\) should stand in the pot, \d+ mm deep/)
+    expect(fill.say).to match(/Measure the broth: 5\d\d g \(.*\) should stand there, \d+ mm deep/)
     expect(fill.amounts.map(&:what)).to eq(["Basmati"])
     expect(plan.tasks.map(&:say).grep(/Lay the rice|Put the rice/)).to eq([])
   end

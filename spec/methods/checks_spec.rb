@@ -28,7 +28,8 @@ RSpec.describe FondKettle::Methods::Checks do
 
   it "fills the amounts of a broth into a base that is one, and into no other" do
     base = lambda { |kind|
-      "base:\n  - { key: up, kind: #{kind}, say: 'Add %{start}', minutes: 30, hands_on: false, cue: x, why: x }\n"
+      "base:\n  - { key: up, kind: #{kind}, say: 'Add %{start}', minutes: 30, hands_on: false, " \
+        "cue: x, why: x }\n"
     }
     expect(like_covered(base.call("broth"))).to eq([])
     expect(like_covered(base.call("simmer"))).to contain_exactly(/%\{start\} is not known here/)

@@ -79,6 +79,24 @@ RSpec.describe "The library of cooking" do
     expect(plan.run.uptake).to be_within(0.06).of(1.5)
   end
 
+  it "come out as wanted in plenty of water, firm too, draining and steam-drying counted" do
+    { -1.0 => "firm", 0.0 => "standard", 1.0 => "soft" }.each do |texture, verdict|
+      %w[basmati jasmine long-white short-white].each do |grain|
+        plan = plan_for(basic_request(method: "boil-and-drain", grain: grain, texture: texture))
+        expect([grain, plan.verdict, plan.run.core]).to match([grain, verdict, be <= 0.021])
+        own = FondKettle::Methods::Trying.run(plan.request, plan.liquid_g)
+        expect([own.verdict, own.run.minutes]).to match([verdict, be_within(0.01).of(plan.run.minutes)])
+      end
+    end
+  end
+
+  it "say where plenty of water cannot make rice firm" do
+    codes = lambda { |grain|
+      plan_for(basic_request(method: "boil-and-drain", grain: grain, texture: -1.0)).warnings.map(&:code)
+    }
+    expect([codes.call("brown-long"), codes.call("basmati")]).to match([include("not-firm"), be_empty])
+  end
+
   it "take a crust for what it is, and a burnt floor where none is wanted" do
     crust, clean = [true,
                     false].map do |wanted|

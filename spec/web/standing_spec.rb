@@ -25,6 +25,7 @@ RSpec.describe "A broth at the stove, as pages" do
       follow_redirect!
       expect(page.at_css("[role=alert]").text).to match(said)
     end
+    expect(page.at_css("#poured")["value"].to_i).to be_within(5).of(standing_g)
     poured_g = household.cooks.find(stove[/\d+/].to_i)[:poured_g]
     expect(poured_g).to be_within(1).of(record[:planned_g])
   end

@@ -125,9 +125,9 @@ module FondKettle
         @title = "Stove"
         @script = "stove.js"
         @body_class = "at-stove"
-        pour ||= Forms::PourForm.blank(record[:plan].dig(:base, :standing_g) || record[:poured_g],
-                                       household.values(:cups))
-        erb :stove, locals: { shown: cooking(record), pour: pour, heat: heat }
+        shown = cooking(record)
+        pour ||= Forms::PourForm.blank(shown.pour_g, household.values(:cups))
+        erb :stove, locals: { shown: shown, pour: pour, heat: heat }
       end
     end
   end

@@ -90,6 +90,11 @@ module FondKettle
           cook.plan[:base] ? "Broth in the pot" : "Poured"
         end
 
+        # What that field is to show at first, g.
+        def pour_g
+          cook.standing_g || cook.plan.dig(:base, :standing_g) || @record[:poured_g]
+        end
+
         # What to do about a broth as it was measured, or nil.
         def standing
           found = cook.standing

@@ -62,14 +62,14 @@ module FondKettle
         # What each of several pots gets.
         def split
           "**In #{batches} equal pots.** It is too much for one #{plan.request.vessel.name}: " \
-            "each gets **#{weighed(plan.load.rice_g)}** rice and **#{weighed(plan.liquid_g)}** liquid " \
+            "each gets **#{weighed(plan.load.rice_g)}** rice and **#{weighed(plan.poured_g)}** liquid " \
             "(#{poured(plan)}), and 1/#{batches} of everything else."
         end
 
         # A pot of the cupboard that takes it all, or nil.
         def roomier
           whole = plan.load.times(supper.batches)
-          smallest_fitting(form.shelves.pots, plan.request.vessel, whole, supper.liquid_g)
+          smallest_fitting(form.shelves.pots, plan.request.vessel, whole, plan.liquid_g * supper.batches)
         end
 
         # Rows by heading (nil: the rice itself, and water that the dish does not name).

@@ -68,6 +68,16 @@ module FondKettle
           [link, words, ", and it is **#{grams(least)}** to **#{grams(most)}**."]
         end
 
+        # What goes into a broth at its start, or nil where the way has none.
+        def ledger
+          ledger = plan.ledger
+          return unless ledger
+
+          start = "**#{weighed(ledger.start_g)}** (#{spoken(ledger.start_g, form)})"
+          "#{start} go in when the broth starts. #{grams(ledger.lost_g)} simmer away and its food brings " \
+            "#{grams(ledger.brought_g)}: #{grams(ledger.standing_g)} should stand there for the rice."
+        end
+
         # The range as an act, or nil: what to pour, what to keep hot, when to look.
         def act
           act = answer[:act]

@@ -61,7 +61,7 @@ module FondKettle
         def water
           return if supper&.dish&.main_liquid
 
-          liquid_g = (supper || plan).liquid_g
+          liquid_g = supper&.liquid_g || plan.poured_g
           Amount.new(name: "water", note: "", words: poured(plan, liquid_g), weight: weighed(liquid_g))
         end
 

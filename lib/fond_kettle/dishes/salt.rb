@@ -27,7 +27,7 @@ module FondKettle
 
       def source(scaled, plan, batches, main)
         line = scaled.line
-        weight_g = line.equal?(main) ? plan.liquid_g * batches : scaled.g
+        weight_g = line.equal?(main) ? plan.poured_g * batches : scaled.g
         return unless weight_g && line.ingredient.salt.positive?
 
         grams = weight_g * line.ingredient.salt / 100 * share(line, plan)

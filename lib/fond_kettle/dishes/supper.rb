@@ -19,7 +19,7 @@ module FondKettle
 
       # Of the main liquid (or water) in all pots, g, as the model has it.
       def liquid_g
-        plan.liquid_g * batches
+        plan.poured_g * batches
       end
 
       # Weight of the finished rice, g.

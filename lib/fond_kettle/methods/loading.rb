@@ -20,6 +20,11 @@ module FondKettle
         Phases::Solving.solve(load, stages, setting)
       end
 
+      # Its stages; drained rice boils for the minutes that a plan would give it.
+      def timed
+        load.plenty? ? Phases::Solving.in_time(load, stages, setting) : stages
+      end
+
       # About that, to ROUGHLY of the rice, begun from the Balance of another batch, if there
       # is one: where many batches are tried.
       def roughly(like: nil)

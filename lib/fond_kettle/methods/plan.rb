@@ -55,6 +55,11 @@ module FondKettle
         BaseLedger.of(request, method.last_phase, last)
       end
 
+      # What is poured for it: at the start of its broth, or on the rice, g.
+      def poured_g
+        ledger&.start_g || liquid_g
+      end
+
       # To pour in the last phase, g.
       def liquid_g
         balance.liquid_g

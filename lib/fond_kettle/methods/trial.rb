@@ -33,13 +33,13 @@ module FondKettle
         potful = Loading.last(request)
         load = potful.load.residue_g.positive? ? potful.solve.load : potful.load
         setting = potful.setting
-        run = Pot::Cooking.run(load, liquid_g, stages || potful.stages, setting, step_min: step_min,
-                                                                                 curve: true)
+        stages ||= potful.timed
+        run = Pot::Cooking.run(load, liquid_g, stages, setting, step_min: step_min, curve: true)
         bed_mm = request.vessel.depth_mm(Pot::Fitting.cooked_ml(load))
         Trial.new(load: load, run: run, floor_and_top: Pot::Verdict.floor_and_top(run, load, bed_mm),
                   verdict: Pot::Verdict.of(run, load),
                   warnings: warnings(request, load, setting, liquid_g, run),
-                  rescue: Rescue.for(load, liquid_g, stages || potful.stages, setting).freeze)
+                  rescue: Rescue.for(load, liquid_g, stages, setting).freeze)
       end
 
       def warnings(request, load, setting, liquid_g, run)

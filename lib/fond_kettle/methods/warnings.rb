@@ -148,8 +148,19 @@ module FondKettle
           [warning("scorches", "The floor runs dry before the rice is done and scorches: " \
                                "soak longer or seal better.")]
         when "wet" then balance.spare_g.positive? ? [] : [left_wet(run)]
+        when "standard" then not_firm(run, load)
         else []
         end
+      end
+
+      # In plenty of water a slow core takes so long that the grain drinks too much meanwhile.
+      def not_firm(run, load)
+        columns = load.grain.uptake
+        return [] unless load.plenty? && Pot::Verdict.texture(load.uptake, columns) == "firm"
+
+        held = Measure::Rounding.plain(run.uptake.round(2))
+        [warning("not-firm", "#{load.grain.name} cannot come out firm in plenty of water: until its core " \
+                             "is gone it holds #{held} g of water a gram. Take a way that measures water.")]
       end
 
       # For a run that ends with free water in the pot.
@@ -176,8 +187,8 @@ module FondKettle
         "#{(share * 100).round} %"
       end
 
-      private_class_method :avoided, :salty, :uncovered, :outside, :split, :never_boiled, :dry_first, :water,
-                           :coming_out, :warning, :percent
+      private_class_method :avoided, :salty, :uncovered, :not_firm, :outside, :split, :never_boiled,
+                           :dry_first, :water, :coming_out, :warning, :percent
     end
   end
 end

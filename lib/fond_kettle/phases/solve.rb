@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../ground/vocabulary"
 require_relative "../numeric/root"
 require_relative "../pot/cooking"
 require_relative "balance"
@@ -12,6 +13,11 @@ module FondKettle
       CLOSE_G = 1e-4
       CLOSE_SAUCE_G = 0.1
       SAUCE_ROUNDS = 12
+      # Drained rice: a core that nobody sees, how near its minutes are found (a share), and how
+      # many times the core's own time they may be.
+      CORE_LEFT = 0.02
+      CLOSE_MIN = 1e-4
+      MOST_OF_CORE = 1.5
       # Of one more gram left to a sauce, so much is still there at the end.
       SAUCE_STAYS = (0.25..1.0)
       # How far the loss may be taken to grow with the liquid in a range.
@@ -25,7 +31,7 @@ module FondKettle
       # it so much more as it goes on losing while rice and rest take their time.
       # Raises Error where nothing settles.
       def solve(load, stages, setting, start_g: nil, close_g: CLOSE_G)
-        return in_plenty(load, stages, setting) if load.plenty?
+        return in_plenty(load, stages, setting, close_g) if load.plenty?
         return poured(load, stages, setting, start_g, close_g) if load.residue_g.zero?
 
         sauced(load, stages, setting, start_g, close_g)
@@ -53,9 +59,35 @@ module FondKettle
         balance(load, found.x, run, wanted_g, found.slope)
       end
 
-      # In plenty of water the amount is the cook's: so many parts to one of rice.
-      def in_plenty(load, stages, setting)
+      # The stages with the minutes at the boil after which drained rice comes out as wanted:
+      # what goes on after draining, and while it steams dry, counts (figures: Verdict). Rice
+      # that is only par-cooked, and a boil whose minutes are given, stay as they are.
+      def in_time(load, stages, setting)
+        boils = stages.index { |stage| stage.minutes == Vocabulary::READY }
+        return stages if boils.nil? || load.done < 1
+
         liquid_g = load.parts * load.rice_g
+        by_core_min = Pot::Cooking.end_of(load, liquid_g, stages, setting).stage_minutes[boils]
+        most_min = (by_core_min * MOST_OF_CORE) + 1
+        boiled = lambda do |minutes|
+          stages.each_with_index.map { |stage, i| i == boils ? stage.with(minutes: minutes) : stage }
+        end
+        minutes = Numerics::Root.largest(0.0, most_min, close: CLOSE_MIN) do |tried_min|
+          short?(Pot::Cooking.end_of(load, liquid_g, boiled.call(tried_min), setting), load)
+        end
+        boiled.call(minutes + stages[boils].extra_min)
+      end
+
+      # Has the rice less water than wanted, or a core?
+      def short?(run, load)
+        run.uptake < load.uptake || run.core > CORE_LEFT
+      end
+
+      # In plenty of water the amount is the cook's: so many parts to one of rice.
+      # Roughly, the minutes are the core's own.
+      def in_plenty(load, stages, setting, close_g)
+        liquid_g = load.parts * load.rice_g
+        stages = in_time(load, stages, setting) unless close_g > CLOSE_G
         run = Pot::Cooking.end_of(load, liquid_g, stages, setting)
         whole = balance(load, liquid_g, run, liquid_g, 0.0)
         whole.with(uptake_g: run.uptake * load.rice_g, drunk_g: run.drunk_g, residue_g: run.free_g)
@@ -70,7 +102,7 @@ module FondKettle
                     slope: slope.clamp(-STEEPEST_IN_RANGE, STEEPEST_IN_RANGE))
       end
 
-      private_class_method :sauced, :poured, :in_plenty, :balance
+      private_class_method :sauced, :poured, :short?, :in_plenty, :balance
     end
   end
 end

@@ -97,10 +97,15 @@ module FondKettle
         reading && Float(reading.what)
       end
 
-      # What is to be done about the broth as it was measured last in this task (Standing), or nil.
-      def standing
+      # What a broth was measured at last in this task, g, or nil.
+      def standing_g
         reading = this_task.reverse.find { |event| event.kind == "standing" }
-        reading && plan[:base] && Standing.of(plan[:base], Float(reading.what))
+        reading && Float(reading.what)
+      end
+
+      # What is to be done about that (Standing), or nil.
+      def standing
+        standing_g && plan[:base] && Standing.of(plan[:base], standing_g)
       end
 
       # Is that as hot as the task asks? Not where nothing was measured.
