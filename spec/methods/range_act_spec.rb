@@ -11,15 +11,23 @@ RSpec.describe FondKettle::Methods::Pouring do
     expect(json[:pour_g]).to be_within(0.1).of(act.pour_g)
   end
 
-  it "pours more at first where being wet costs less than the doubt, and nothing special in plenty or for " \
-     "a sauce" do
+  it "never pours more than planned, in any kitchen" do
+    for_any_kitchen do |kitchen|
+      plan = plan_for(kitchen)
+      act = described_class.of(plan)
+      expect(act.pour_g).to be <= plan.liquid_g + 1e-3 if act
+    end
+  end
+
+  it "pours more at first where being wet costs less than the doubt, and nothing special in plenty, for " \
+     "a broth or a sauce" do
     sure, unsure = %w[dough loose].map do |lid|
       plan = plan_for(basic_request(vessel: { "diameter_mm" => 300, "lid" => lid }))
       (plan.liquid_g - described_class.of(plan).pour_g) / plan.liquid_g
     end
     expect(unsure).to be > sure
-    expect(%w[boil-and-drain
+    expect(%w[boil-and-drain broth-under-rice
               one-pot-sauce].map { |method| described_class.of(plan_for(basic_request(method: method))) })
-      .to eq([nil, nil])
+      .to eq([nil, nil, nil])
   end
 end

@@ -19,18 +19,18 @@ module FondKettle
       SPRINKLE = 0.4
       # Half of the 80 % interval, sd.
       Z80 = 1.2815515655446004
-      # Between these, sd, it is looked for.
-      SEARCH = (-3.0..3.0)
+      # Between these, sd, it is looked for: never more than planned, which is right already.
+      SEARCH = (-3.0..0.0)
       CLOSE = 1e-6
 
       module_function
 
-      # The RangeAct of a Plan, or nil where none is worth it.
+      # The RangeAct of a Plan, or nil where none is worth it; a broth is measured instead.
       def of(plan)
-        return if plan.load.plenty? || plan.load.residue_g.positive? || !plan.liquid_g.positive?
+        return if plan.load.plenty? || plan.load.residue_g.positive? || plan.ledger
 
         wide_g = plan.spread.high_g - plan.spread.low_g
-        return unless wide_g > WORTH_IT * plan.liquid_g
+        return unless plan.liquid_g.positive? && wide_g > WORTH_IT * plan.liquid_g
 
         sd_g = wide_g / (2 * Z80)
         pour_g = [plan.liquid_g + (share(sd_g, plan) * sd_g), plan.spread.low_g].max
