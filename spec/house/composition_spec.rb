@@ -7,6 +7,7 @@ RSpec.describe FondKettle::House::Composition do
 
   def vessel(id, width, **changes)
     FondKettle::Kit::Vessel.new(id: id, name: "pot #{id}", diameter_mm: width, height_mm: 120.0,
+                                floor_mm: nil,
                                 lid: "ordinary",
                                 material: "steel",
                                 kg: 1.5, lid_factor: nil, **changes)

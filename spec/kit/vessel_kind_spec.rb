@@ -2,7 +2,8 @@
 
 RSpec.describe FondKettle::Kit::VesselKinds do
   def vessel(lid)
-    FondKettle::Kit::Vessel.new(id: 1, name: "Any", diameter_mm: 200.0, height_mm: 110.0, lid: lid,
+    FondKettle::Kit::Vessel.new(id: 1, name: "Any", diameter_mm: 200.0, height_mm: 110.0,
+                                floor_mm: nil, lid: lid,
                                 material: "steel", kg: 1.2,
                                 lid_factor: nil)
   end

@@ -10,6 +10,7 @@ module Support
     # A wide steel pot on gas at sea level.
     def setting(**vessel)
       pot = FondKettle::Kit::Vessel.new(id: nil, name: "pot", diameter_mm: 240.0, height_mm: 150.0,
+                                        floor_mm: nil,
                                         lid: "tight", material: "steel", kg: 1.5, lid_factor: nil, **vessel)
       Pot::Setting.new(vessel: pot, burner: FondKettle::Kit::Burner.usual("gas"), boil_c: 100.0, room_c: 20.0,
                        lid_factor: 1.0, open_factor: 1.0)

@@ -25,8 +25,8 @@ module FondKettle
         def to_s
           width = @vessel[:diameter_mm] * @scale
           Svg.tag("svg",
-                  [title, layer(:water_mm, "water", width), layer(:bed_mm, "bed", width), base(width),
-                   wall(width)].join,
+                  [title, within(width, layer(:water_mm, "water", width), layer(:bed_mm, "bed", width),
+                                 base(width)), wall(width)].join,
                   viewBox: "0 0 #{(width + (2 * EDGE)).round} #{(floor_y + EDGE).round}",
                   class: "pot-drawing level-drawing",
                   role: "img",
@@ -66,7 +66,19 @@ module FondKettle
         end
 
         def wall(width)
-          Svg.tag("path", d: "M#{EDGE} #{EDGE} V#{floor_y} H#{EDGE + width} V#{EDGE}", class: "wall-line")
+          Svg.tag("path", d: outline(width), class: "wall-line")
+        end
+
+        # Cut to the shape of the pot; cooks of an older version know only straight walls.
+        def within(width, *layers)
+          Svg.tag("clipPath", Svg.tag("path", d: "#{outline(width)} Z"), id: "inside") +
+            Svg.tag("g", layers.join, clip_path: "url(#inside)")
+        end
+
+        def outline(width)
+          floor_mm = @vessel[:floor_mm] || @vessel[:diameter_mm]
+          lean = (width - (floor_mm * @scale)) / 2
+          "M#{EDGE} #{EDGE} L#{EDGE + lean} #{floor_y} H#{EDGE + width - lean} L#{EDGE + width} #{EDGE}"
         end
       end
     end

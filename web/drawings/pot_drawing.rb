@@ -36,7 +36,7 @@ module FondKettle
           @liquid_g = liquid_g
           @fit = plan.fit
           @heat = plan.request.burner.source
-          @bed_mm = @vessel.depth_mm(@load.bed_ml)
+          @bed_mm = @vessel.thick_mm(@load.bed_ml, @load.bulk_ml)
           # What goes in beside the rice is drawn under it.
           @base_mm = @vessel.depth_mm(@load.bulk_ml)
           @over_mm = Pot::Depth.over_rice_mm(@liquid_g, @load, @vessel)
@@ -48,10 +48,11 @@ module FondKettle
         # SVG markup.
         def to_s
           ring = SoakRing.new(@soak_min, top + RING_BELOW_TOP).to_s
-          inside = [title, patterns, heat, water, bed, base, shell.walls, lid, labels, planned, ring, handles]
-          Svg.tag("svg", inside.join, class: "pot-drawing", role: "group", data_scale: @scale,
-                                      viewBox: "0 #{top.to_i} #{WIDTH.to_i} #{(BOTTOM_Y - top).to_i}",
-                                      aria_labelledby: "pot-title pot-desc")
+          filled = shell.within(water + bed + base)
+          parts = [title, patterns, heat, filled, shell.walls, lid, labels, planned, ring, handles]
+          Svg.tag("svg", parts.join, class: "pot-drawing", role: "group", data_scale: @scale,
+                                     viewBox: "0 #{top.to_i} #{WIDTH.to_i} #{(BOTTOM_Y - top).to_i}",
+                                     aria_labelledby: "pot-title pot-desc")
         end
 
         private
@@ -67,7 +68,7 @@ module FondKettle
         end
 
         def description
-          "#{@vessel.name}, #{@vessel.diameter_mm.round} mm wide and #{@vessel.height_mm.round} mm high. " \
+          "#{@vessel.name}, #{size_words}. " \
             "Rice bed #{@bed_mm.round} mm deep; the water stands #{over_words}; " \
             "#{(@fit.fill_before * 100).round} % full before the boil. Cooked bed " \
             "#{@fit.bed_mm.round} mm deep."
@@ -131,7 +132,8 @@ module FondKettle
         end
 
         def shell
-          @shell ||= PotShell.new(left: @left, right: right, top: rim, floor: FLOOR_Y, wall: WALL)
+          @shell ||= PotShell.new(left: @left, right: right, top: rim, floor: FLOOR_Y, wall: WALL,
+                                  taper: (@vessel.floor_mm || @vessel.diameter_mm) / @vessel.diameter_mm)
         end
 
         def rim
@@ -165,7 +167,7 @@ module FondKettle
 
         # What stands at which height, and how wide and high the pot is.
         def labels
-          marks = [[full_line_mm, "boils over above here", "line"],
+          marks = [[Pot::Fitting.full_mm(@vessel), "boils over above here", "line"],
                    [water_mm, "water, #{over_label}", "line strong"],
                    [bed_top_mm, "rice bed #{@bed_mm.round} mm", "line"],
                    [@base_mm + @fit.bed_mm, "cooked #{@fit.bed_mm.round} mm", "line dashed"],
@@ -174,13 +176,13 @@ module FondKettle
                     .draw(marks.map { |depth_mm, words, klass| [y(depth_mm), words, klass] }) + size
         end
 
-        def full_line_mm
-          @vessel.height_mm * Pot::Fitting::BOIL_SHARE
+        def size
+          Svg.text(size_words, x: @left + (@width / 2), y: FLOOR_Y + 58, class: "label middle")
         end
 
-        def size
-          words = "#{@vessel.diameter_mm.round} mm wide, #{@vessel.height_mm.round} mm high"
-          Svg.text(words, x: @left + (@width / 2), y: FLOOR_Y + 58, class: "label middle")
+        def size_words
+          floor = ", #{@vessel.floor_mm.round} mm at the floor" if @vessel.floor_mm
+          "#{@vessel.diameter_mm.round} mm wide#{floor}, #{@vessel.height_mm.round} mm high"
         end
 
         # The planned water line where the cook's own stands elsewhere.

@@ -11,8 +11,10 @@ module FondKettle
         # The wall that the other measures are given for.
         FULL_WALL = 7.0
 
-        # `left`, `right`, `top`, `floor`: the inside; `wall`: how thick it is drawn.
-        def initialize(left:, right:, top:, floor:, wall:)
+        # `left`, `right`, `top`, `floor`: the inside; `wall`: how thick it is drawn; `taper`: how
+        # wide the floor is, times the rim.
+        def initialize(left:, right:, top:, floor:, wall:, taper: 1.0)
+          @in = (right - left) * (1 - taper) / 2
           @left = left
           @right = right
           @top = top
@@ -24,9 +26,17 @@ module FondKettle
         def walls
           outer_left = @left - @wall
           outer_right = @right + @wall
-          path = "M#{outer_left} #{@top} V#{@floor + @wall} H#{outer_right} V#{@top} " \
-                 "H#{@right} V#{@floor} H#{@left} V#{@top} Z"
+          path = "M#{outer_left} #{@top} L#{outer_left + @in} #{@floor + @wall} " \
+                 "H#{outer_right - @in} L#{outer_right} #{@top} H#{@right} L#{@right - @in} #{@floor} " \
+                 "H#{@left + @in} L#{@left} #{@top} Z"
           Svg.tag("path", d: path, class: "wall") + handle(outer_left - (16 * @scale)) + handle(outer_right)
+        end
+
+        # What lies in it, cut to its shape.
+        def within(layers)
+          inside = "M#{@left} #{@top} H#{@right} L#{@right - @in} #{@floor} H#{@left + @in} Z"
+          Svg.tag("clipPath", Svg.tag("path", d: inside), id: "inside") +
+            Svg.tag("g", layers, clip_path: "url(#inside)")
         end
 
         def lid

@@ -72,6 +72,7 @@ module FondKettle
         vessel = plan.request.vessel
         call(plan).merge(remedies: remedies, levels: levels(plan, run), lift: lift(plan, run),
                          vessel: { name: vessel.name, diameter_mm: vessel.diameter_mm,
+                                   floor_mm: vessel.floor_mm,
                                    height_mm: vessel.height_mm,
                                    lid: vessel.lid, base_mm: base_mm(plan).round(1) })
       end
@@ -88,12 +89,14 @@ module FondKettle
 
       # How high bed and free water stand over time, mm from the floor, for the moving drawing.
       def levels(plan, run)
+        vessel = plan.request.vessel
         base_mm = base_mm(plan)
         run.curve.map do |point|
           per_g = [(point.taken_g - run.drunk_g) / plan.load.rice_g, 0.0].max
-          bed_mm = plan.request.vessel.depth_mm(plan.load.rice_g * plan.load.grain.bed_ml_per_g(per_g))
+          bed_ml = plan.load.rice_g * plan.load.grain.bed_ml_per_g(per_g)
+          bed_mm = vessel.thick_mm(bed_ml, plan.load.bulk_ml)
           voids_ml = plan.load.rice_g * plan.load.grain.voids_ml_per_g(per_g)
-          over_mm = plan.request.vessel.depth_mm([point.free_g - voids_ml, 0.0].max)
+          over_mm = vessel.thick_mm([point.free_g - voids_ml, 0.0].max, bed_ml + plan.load.bulk_ml)
           { min: point.min.round(2), bed_mm: (base_mm + bed_mm).round(1),
             water_mm: (base_mm + (bed_mm * [point.free_g / voids_ml, 1.0].min) + over_mm).round(1) }
         end

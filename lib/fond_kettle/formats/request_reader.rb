@@ -131,7 +131,8 @@ module FondKettle
       end
 
       def vessel
-        Kit::Vessel.new(id: nil, name: "pot", lid_factor: nil, **method.vessel, **@data.fetch(:vessel, {}))
+        Kit::Vessel.new(id: nil, name: "pot", lid_factor: nil, floor_mm: nil, **method.vessel,
+                        **@data.fetch(:vessel, {}))
       end
 
       def burner

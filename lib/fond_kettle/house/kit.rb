@@ -86,7 +86,8 @@ module FondKettle
 
       # As wide as the dish is written for, where the house has none.
       def usual_pot(method)
-        FondKettle::Kit::Vessel.new(id: nil, name: "A usual pot", lid_factor: nil, **method.vessel,
+        FondKettle::Kit::Vessel.new(id: nil, name: "A usual pot", lid_factor: nil, floor_mm: nil,
+                                    **method.vessel,
                                     **(@wide_mm ? { diameter_mm: @wide_mm } : {}))
       end
     end

@@ -12,6 +12,8 @@ module FondKettle
     # A vessel's shape, lid and metal.
     VESSEL_FIELDS = [
       Field.number(:diameter_mm, "Inside width", Limits::DIAMETER_MM, unit: "mm"),
+      Field.number(:floor_mm, "Floor's width, where it tapers", Limits::DIAMETER_MM, unit: "mm",
+                                                                                     optional: true),
       Field.number(:height_mm, "Inside height", Limits::HEIGHT_MM, unit: "mm"),
       Field.choice(:lid, "Lid", Words.of("lids").slice(*Vocabulary::LIDS)),
       Field.choice(:material, "Made of", MATERIALS.keys),

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/value"
+require_relative "cone"
 require_relative "vessel_kind"
 
 module FondKettle
@@ -9,11 +10,12 @@ module FondKettle
     MATERIALS = { "steel" => 0.5, "enamel" => 0.5, "aluminium" => 0.9, "cast-iron" => 0.46,
                   "clay" => 0.9 }.freeze
 
-    # A pot with straight walls: inside diameter and height in mm, its own
-    # weight in kg, and the lid that goes on it.
+    # A pot: inside diameter (at the rim) and height in mm, its floor's diameter where it tapers
+    # (`floor_mm`, nil: straight walls), its own weight in kg, and the lid that goes on it.
     # `lid_factor` is what its own test taught: times the book's loss; nil where it was not
     # tested.
-    Vessel = Value.define(:id, :name, :diameter_mm, :height_mm, :lid, :material, :kg, :lid_factor) do
+    Vessel = Value.define(:id, :name, :diameter_mm, :height_mm, :floor_mm, :lid, :material, :kg,
+                          :lid_factor) do
       # Its VesselKind.
       def kind
         VesselKinds.by_lid(lid)
@@ -24,24 +26,31 @@ module FondKettle
         self.kind == kind ? self : with(lid: kind.lid)
       end
 
-      # Inside floor, cm2.
+      # Its inside.
+      def cone
+        Cone.new(floor_mm: floor_mm || diameter_mm, rim_mm: diameter_mm, height_mm: height_mm)
+      end
+
+      # Across its middle, cm2: what boils off open goes by that.
       def area_cm2
-        Math::PI * (diameter_mm**2) / 400.0
+        Math::PI * (middle_mm**2) / 400.0
       end
 
       # To the brim, mL.
       def volume_ml
-        area_cm2 * height_mm / 10.0
+        cone.volume_ml(height_mm)
       end
 
       # Wall, floor and lid seen from outside, m2; the wall's thickness is left out.
       def outer_area_m2
-        ((Math::PI * diameter_mm * height_mm) + (Math::PI * (diameter_mm**2) / 2.0)) / 1e6
+        lean_mm = (diameter_mm - (floor_mm || diameter_mm)) / 2
+        wall_mm2 = Math::PI * middle_mm * Math.sqrt((height_mm**2) + (lean_mm**2))
+        (wall_mm2 / 1e6) + floor_area_m2 + (Math::PI * (diameter_mm**2) / 4e6)
       end
 
       # Its floor seen from outside, m2.
       def floor_area_m2
-        area_cm2 / 1e4
+        Math::PI * ((floor_mm || diameter_mm)**2) / 4e6
       end
 
       # J/K of the pot itself.
@@ -51,7 +60,18 @@ module FondKettle
 
       # Depth in mm of `volume_ml` poured into the empty pot.
       def depth_mm(volume_ml)
-        volume_ml * 10.0 / area_cm2
+        cone.depth_mm(volume_ml)
+      end
+
+      # How thick `volume_ml` lies over `under_ml` that lies there already, mm.
+      def thick_mm(volume_ml, under_ml)
+        depth_mm(under_ml + volume_ml) - depth_mm(under_ml)
+      end
+
+      private
+
+      def middle_mm
+        (diameter_mm + (floor_mm || diameter_mm)) / 2.0
       end
     end
   end

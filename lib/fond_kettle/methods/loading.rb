@@ -92,7 +92,7 @@ module FondKettle
       def vessel(text, request)
         return request.vessel unless text.vessel
 
-        Kit::Vessel.new(id: nil, name: "another pot", lid_factor: nil, **text.vessel)
+        Kit::Vessel.new(id: nil, name: "another pot", lid_factor: nil, floor_mm: nil, **text.vessel)
       end
 
       # The stage of a phase's text that is stirred when it begins: the one after the

@@ -76,7 +76,7 @@ module FondKettle
 
       # Level with the rice, unless a leaky lid needs more to stand over it.
       def cue(stage)
-        over_mm = stage.until == "level" ? @phase.setting.vessel.depth_mm(@balance.run.level_ml.to_f) : 0.0
+        over_mm = stage.until == "level" ? level_mm : 0.0
         over_mm < SEEN_MM ? stage.cue : format(OVER_LEVEL, over_mm.round)
       end
 
@@ -93,6 +93,11 @@ module FondKettle
       end
 
       private
+
+      # What stands over the bed when a stage ends level with it, mm.
+      def level_mm
+        @phase.setting.vessel.thick_mm(@balance.run.level_ml.to_f, @load.bed_ml + @load.bulk_ml)
+      end
 
       # Of several phases the last takes what a dish brings.
       def last?

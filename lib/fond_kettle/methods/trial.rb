@@ -35,7 +35,7 @@ module FondKettle
         setting = potful.setting
         stages ||= potful.timed
         run = Pot::Cooking.run(load, liquid_g, stages, setting, step_min: step_min, curve: true)
-        bed_mm = request.vessel.depth_mm(Pot::Fitting.cooked_ml(load))
+        bed_mm = request.vessel.thick_mm(Pot::Fitting.cooked_ml(load), load.bulk_ml)
         Trial.new(load: load, run: run, floor_and_top: Pot::Verdict.floor_and_top(run, load, bed_mm),
                   verdict: Pot::Verdict.of(run, load),
                   warnings: warnings(request, load, setting, liquid_g, run),

@@ -10,7 +10,7 @@ module FondKettle
 
       #   over_rice_mm(500.0, load, vessel) # => 8.4
       def over_rice_mm(liquid_g, load, vessel)
-        vessel.depth_mm(liquid_g - load.left_ml)
+        vessel.thick_mm(liquid_g - load.left_ml, load.bed_ml + load.bulk_ml)
       end
 
       # "12 mm over the rice", "level with the rice", "4 mm below the top of the rice"
@@ -27,7 +27,8 @@ module FondKettle
       # Liquid, g, that stands `depth_mm` over the rice of a Load in `vessel`; the inverse of
       # over_rice_mm.
       def liquid_g(depth_mm, load, vessel)
-        (vessel.area_cm2 * depth_mm / 10.0) + load.left_ml
+        under_ml = load.bed_ml + load.bulk_ml
+        vessel.cone.volume_ml(vessel.depth_mm(under_ml) + depth_mm) - under_ml + load.left_ml
       end
     end
   end

@@ -48,7 +48,12 @@ module FondKettle
         before_ml = load.bed_ml + load.bulk_ml + [liquid_g - load.left_ml, 0.0].max
         cooked_ml = cooked_ml(load)
         { fill_before: before_ml / volume, fill_after: (cooked_ml + load.bulk_ml) / volume,
-          bed_mm: vessel.depth_mm(cooked_ml) / batches }
+          bed_mm: vessel.thick_mm(cooked_ml / batches, load.bulk_ml / batches) }
+      end
+
+      # How high a vessel may be filled before it boils, mm.
+      def full_mm(vessel)
+        vessel.depth_mm(vessel.volume_ml * BOIL_SHARE)
       end
 
       # Room the cooked rice takes, mL.
