@@ -21,7 +21,7 @@ module FondKettle
           raise InvalidInput.at("amount", "must not be negative", received: amount)
         end
 
-        converted = Measure::Units.convert(number, unit, to, g_per_ml: of && Larder::Density.g_ml(of))
+        converted = Measure::Units.set(number, unit, to, g_per_ml: of && Larder::Density.g_ml(of))
         unless converted.finite?
           raise InvalidInput.at("amount", "must be less: nobody can write so much", received: amount)
         end

@@ -45,7 +45,7 @@ module FondKettle
 
       # The number in words, and what the house pours where it is a volume or a weight.
       def convert(amount:, unit:, to:, of:)
-        number = Measure::Units.convert(amount, unit, to, g_per_ml: Larder::Density.g_ml(of))
+        number = Measure::Units.set(amount, unit, to, g_per_ml: Larder::Density.g_ml(of))
         shown = plain(number.round(number.abs < 10 ? 2 : 1))
         words = poured(amount, unit, of)
         [[shown, WORDS.fetch(to)[/\A[^,]+/]],

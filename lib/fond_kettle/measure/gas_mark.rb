@@ -8,6 +8,8 @@ module FondKettle
       POINTS_F = [[0.25, 225.0], [0.5, 250.0], [1.0, 275.0], [10.0, 500.0]].freeze
       SAID = { 0.25 => "1/4", 0.5 => "1/2" }.freeze
 
+      DIAL = [*SAID.keys, *1..10].freeze
+
       module_function
 
       #   to_c(5) # => 190.6
@@ -20,9 +22,14 @@ module FondKettle
         along(POINTS_F.map(&:reverse), (heat_c * 1.8) + 32)
       end
 
-      # The nearest mark that a dial has: "1/4", "1/2", "1" to "10".
+      # The nearest mark that a dial has, as a number: 0.25, 0.5, 1 to 10. `mark` may lie between.
+      def on_dial(mark)
+        DIAL.min_by { |known| (to_c(known) - to_c(mark)).abs }
+      end
+
+      # The same at `heat_c`, as it is written: "1/4", "1/2", "1" to "10".
       def text(heat_c)
-        mark = (SAID.keys + (1..10).to_a).min_by { |known| (to_c(known) - heat_c).abs }
+        mark = on_dial(of_c(heat_c))
         SAID.fetch(mark) { mark.to_s }
       end
 

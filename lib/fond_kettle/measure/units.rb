@@ -49,6 +49,12 @@ module FondKettle
         across(amount, from, into, g_per_ml)
       end
 
+      # As for `convert`, as it can be set: a gas oven has no marks between those of its dial.
+      def set(amount, unit, to, g_per_ml: nil)
+        converted = convert(amount, unit, to, g_per_ml: g_per_ml)
+        known("to", to).key == GAS_MARK ? GasMark.on_dial(converted) : converted
+      end
+
       # Grams of `amount` `unit` of something with bulk density `g_per_ml`.
       def grams(amount, unit, g_per_ml)
         convert(amount, unit, "g", g_per_ml: g_per_ml)
