@@ -80,12 +80,7 @@ module FondKettle
 
         # The range as an act, or nil: what to pour, what to keep hot, when to look.
         def act
-          act = answer[:act]
-          return unless act
-
-          pour, keep = act.values_at(:pour_g, :keep_g).map { |g| "**#{weighed(g)}** (#{spoken(g, form)})" }
-          "Or pour #{pour} and keep #{keep} hot: #{act[:look_min].floor} min after the heat went on, tilt " \
-            "the pot. Are the craters dry and the grain firm? Sprinkle it, a little at a time."
+          answer[:act] && act_words(answer[:act], form)
         end
 
         # What goes in beside the rice and is not counted yet.

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/measure/unit_table"
+require_relative "../../lib/fond_kettle/methods/range_act"
 require_relative "../drawings/pot_drawing"
 require_relative "../../lib/fond_kettle/table/contains"
 require_relative "supper_words"
@@ -41,6 +42,12 @@ module FondKettle
 
           known = Table::Contains.say(supper.allergens, supper.not_checked)
           "**#{known}** #{plain(supper.salt.serving_g.round(1))} g salt a portion."
+        end
+
+        # The range as an act, for one pot, or nil.
+        def act
+          act = Methods::Pouring.of(plan)
+          act && act_words(act.to_h, form)
         end
 
         def drawing

@@ -20,6 +20,14 @@ module FondKettle
           Measure::Spoken.say(amount_g, form.kit.measures)
         end
 
+        # The range as an act (pour_g, keep_g, look_min): what to pour, what to keep hot, when to look.
+        def act_words(act, form)
+          pour, keep = act.values_at(:pour_g, :keep_g)
+                          .map { |g| "**#{form.kit.measures.weighed(g)}** (#{spoken(g, form)})" }
+          "Or pour #{pour} and keep #{keep} hot: #{act[:look_min].floor} min after the heat went on, tilt " \
+            "the pot. Are the craters dry and the grain firm? Sprinkle it, a little at a time."
+        end
+
         # The water of a plan, or so much of it, in the house's measures.
         def poured(plan, amount_g = plan.liquid_g)
           Methods::Amounts.in_cups(amount_g, plan.load, plan.request.measures)
