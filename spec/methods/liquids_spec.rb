@@ -56,6 +56,14 @@ RSpec.describe "Several liquids" do
                                                                             include("soya", "celery")])
   end
 
+  it "says so where what is fixed is too much already" do
+    plan = plan_for(with(["stock", 600], ["water"]))
+    expect(plan.warnings.map(&:say))
+      .to include(/\A\d+ g of water too much before any is poured: pour so much less/)
+    expect(plan.tasks.map(&:say).grep(/Put rice/))
+      .to contain_exactly(/and 600 g \([^)]*\) of stock in the pot/)
+  end
+
   it "never puts anything but water in a kettle" do
     kinds = lambda { |*liquids|
       plan_for(with(*liquids, method: "toasted-pilaf", kettle_w: 2000)).tasks.map { |task| task.kind.key }

@@ -106,8 +106,9 @@ module FondKettle
 
       # "385 g (1 3/4 jam glasses) of water", and whatever else is poured with it.
       def pour
-        [*poured.map { |one, in_cups| "#{weighed(one.g, in_cups)} of #{one.ingredient.name.downcase}" },
-         "#{weighed(poured_g, liquid_in_cups)} of #{liquid_name.downcase}"].join(" and ")
+        others = poured.map { |one, in_cups| "#{weighed(one.g, in_cups)} of #{one.ingredient.name.downcase}" }
+        main = "#{weighed(poured_g, liquid_in_cups)} of #{liquid_name.downcase}"
+        [*others, *(main if others.empty? || poured_g.round.positive?)].join(" and ")
       end
 
       def broth

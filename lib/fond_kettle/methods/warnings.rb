@@ -132,6 +132,7 @@ module FondKettle
         share = balance.spare_g / load.brought_g if load.brought_g.positive?
         way = "use less base or more rice"
         way = "reduce or drain the base by #{balance.spare_g.round} g" if share && share <= 1
+        way = "pour so much less" if balance.spare_g <= load.poured_g
         [warning("too-much-water",
                  "#{balance.spare_g.round} g of water too much before any is poured: #{way}.")]
       end
