@@ -44,6 +44,45 @@ RSpec.describe FondKettle::Methods::BaseLedger do
     expect([covered.call(["lamb", 600]), covered.call(["cabbage", 800])]).to eq([false, true])
   end
 
+  describe "food that is lifted out" do
+    def lifted(out)
+      plan_for(basic_request(method: "broth-under-rice", rice: { "amount" => 400, "unit" => "g" },
+                             additions: [{ "ingredient" => "lamb", "g" => 600, "out" => out }.compact]))
+    end
+
+    it "leaves what it brought, and takes its room and its heat away" do
+      stays, out = [nil, "before-rice"].map { |way| lifted(way) }
+      expect(out.ledger.brought_g).to eq(stays.ledger.brought_g)
+      expect(out.liquid_g).to be_within(20).of(stays.liquid_g)
+      expect([out.load.bulk_ml, out.load.solids_j_k]).to eq([0.0, 0.0])
+      expect(stays.load.bulk_ml).to be_positive
+    end
+
+    it "has its tasks: out before the broth is measured, back before its heat is checked" do
+      kinds = ->(out) { lifted(out).tasks.map { |task| task.kind.key } }
+      expect(kinds.call(nil) & %w[take-out put-back]).to eq([])
+      expect(kinds.call("before-rice") & %w[take-out put-back]).to eq(["take-out"])
+      back = kinds.call("back-at-end")
+      expect(back.each_cons(2)).to include(%w[take-out fill])
+      expect(back.last(3)).to eq(%w[put-back check-heat fluff])
+    end
+
+    it "is refused where there is no broth to lift it from" do
+      asked = basic_request(additions: [{ "ingredient" => "lamb", "g" => 100, "out" => "before-rice" }])
+      expect { request_for(asked) }
+        .to raise_error(FondKettle::InvalidInput, /additions.0.out must be left out: this way has no broth/)
+    end
+
+    it "has boiled in its broth, and not with the rice" do
+      codes = lambda { |key, out|
+        food = { "ingredient" => key, "g" => 60, "out" => out }.compact
+        plan_for(basic_request(method: "broth-under-rice", additions: [food])).warnings.map(&:code)
+      }
+      expect(codes.call("black-eyed-bean", "back-at-end")).not_to include("not-safe")
+      expect(codes.call("soya-bean", nil)).to include("not-safe")
+    end
+  end
+
   it "is in no plan whose base is no broth" do
     others = FondKettle::Methods::Library.ours.all.keys - ["broth-under-rice"]
     expect(others.filter_map { |method| plan_for(basic_request(method: method)).ledger }).to eq([])

@@ -34,7 +34,8 @@ module FondKettle
         # The Additions of a Methods::Request.
         def additions
           lines.select(&:in_pot?).map do |line|
-            Methods::Addition.new(ingredient: line.ingredient, g: line.g, label: label(line), poured: false)
+            Methods::Addition.new(ingredient: line.ingredient, g: line.g, label: label(line),
+                                  poured: false, out: nil)
           end.freeze
         end
 

@@ -97,7 +97,7 @@ module FondKettle
         main = dish.main_liquid
         additions = lines.select { |scaled| scaled.line.in_pot? && !scaled.line.equal?(main) }.map do |scaled|
           Methods::Addition.new(ingredient: scaled.line.ingredient, g: scaled.g, label: nil,
-                                poured: scaled.line.poured?)
+                                poured: scaled.line.poured?, out: nil)
         end
         company = lines.map { |scaled| scaled.line.ingredient }
         request.with(main_liquid: main&.ingredient, method: OwnSteps.method(request.method, dish),

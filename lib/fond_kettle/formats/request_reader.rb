@@ -142,8 +142,17 @@ module FondKettle
 
       def additions
         (@data[:additions] || []).each_with_index.map do |addition, index|
-          Methods::Addition.of(ingredient(addition[:ingredient], index), addition[:g])
+          lifted(addition, index)
+          Methods::Addition.of(ingredient(addition[:ingredient], index), addition[:g], out: addition[:out])
         end
+      end
+
+      # Only from a broth can anything be taken out.
+      def lifted(addition, index)
+        return if addition[:out].nil? || method.base.any? { |stage| stage.kind == Methods::BaseLedger::KIND }
+
+        raise InvalidInput.at("additions.#{index}.out", "must be left out: this way has no broth",
+                              received: addition[:out])
       end
 
       def liquids

@@ -37,6 +37,7 @@ module FondKettle
       optional(:additions).array(:hash) do
         required(:ingredient).filled(:string)
         required(:g).filled(Schema::Number, included_in?: Limits::ADDITION_G)
+        optional(:out).filled(:string, included_in?: Methods::Addition::OUT)
       end
       optional(:liquids).array(:hash) do
         required(:ingredient).filled(:string)

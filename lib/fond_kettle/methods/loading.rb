@@ -64,12 +64,14 @@ module FondKettle
         stages(request, request.method.last_phase)
       end
 
-      # What the additions (Addition) bring, drink, weigh and fill.
+      # What the additions (Addition) bring, drink, weigh and fill; what is lifted out leaves
+      # only what it brought.
       def additions(list)
         { brought_g: brought_g(list), poured_g: brought_g(list.select(&:poured)),
           drink_g: list.sum(0.0) { |addition| addition.g * addition.ingredient.takes },
-          solids_j_k: list.sum(0.0) { |addition| solids_j_k(addition) },
-          bulk_ml: room_ml(list.reject(&:poured)), poured_ml: room_ml(list.select(&:poured)) }
+          solids_j_k: list.reject(&:out).sum(0.0) { |addition| solids_j_k(addition) },
+          bulk_ml: room_ml(list.reject { |addition| addition.poured || addition.out }),
+          poured_ml: room_ml(list.select(&:poured)) }
       end
 
       # g of water of a list of additions.

@@ -2,6 +2,7 @@
 
 require_relative "../care/cautions"
 require_relative "../measure/rounding"
+require_relative "base_ledger"
 require_relative "plan"
 require_relative "task_words"
 
@@ -21,7 +22,7 @@ module FondKettle
       # The Warnings of a Request whose pot took this `run` (Pot::Run). What a dish's own
       # lines get is judged there: they have steps of their own.
       def warnings(request, run)
-        [*boiled(request.additions.select(&:label), run), *raw(request, run), *warm_soak(request)]
+        [*boiled(request, run), *raw(request, run), *warm_soak(request)]
       end
 
       # For food that must boil `wants_min` and boils `has_min`; nil where it does.
@@ -32,14 +33,21 @@ module FondKettle
                 "#{name}: #{wants_min.ceil} min at the boil wanted, #{has_min.floor} min here: #{BOIL_FIRST}")
       end
 
-      def boiled(additions, run)
-        additions.filter_map do |addition|
-          boil_through(addition.ingredient.name, addition.ingredient.boil_min, run.boiling_min)
+      def boiled(request, run)
+        broth_min = broth_min(request)
+        request.additions.select(&:label).filter_map do |addition|
+          has_min = broth_min + (addition.out ? 0.0 : run.boiling_min)
+          boil_through(addition.ingredient.name, addition.ingredient.boil_min, has_min)
         end
       end
 
+      # What goes in beside the rice lies in its broth from the start.
+      def broth_min(request)
+        request.method.base.select { |stage| stage.kind == BaseLedger::KIND }.sum { |stage| stage.minutes.to_f }
+      end
+
       def raw(request, run)
-        return [] if run.boils?
+        return [] if run.boils? || broth_min(request).positive?
 
         names = request.additions.map(&:ingredient)
                        .select { |food| food.care.intersect?(Care::Cautions.raw) }.map(&:name).uniq
@@ -59,7 +67,7 @@ module FondKettle
         Warning.new(code: code, say: say)
       end
 
-      private_class_method :boiled, :raw, :warm_soak, :warning
+      private_class_method :boiled, :broth_min, :raw, :warm_soak, :warning
     end
   end
 end

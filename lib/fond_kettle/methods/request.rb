@@ -11,17 +11,20 @@ module FondKettle
   module Methods
     # Something beside the rice: an Ingredient and its weight in g; `label` is how the
     # tasks name it, nil where a dish's own lines and steps do; `poured`: with the model's own
-    # liquid, when the pot is filled (figures: Several liquids).
-    Addition = Value.define(:ingredient, :g, :label, :poured) do
+    # liquid, when the pot is filled (figures: Several liquids); `out`: "before-rice", where it
+    # is lifted out of its broth for good before the rice goes in, "back-at-end", where it comes
+    # back when the rice is done, or nil.
+    Addition = Value.define(:ingredient, :g, :label, :poured, :out) do
+      const_set(:OUT, %w[before-rice back-at-end].freeze)
       # One that nobody has put in words: "200 g tomato".
-      def self.of(ingredient, grams)
-        new(ingredient: ingredient, g: grams, poured: false,
+      def self.of(ingredient, grams, out: nil)
+        new(ingredient: ingredient, g: grams, poured: false, out: out,
             label: "#{Measure::Rounding.grams(grams)} g #{ingredient.name.downcase}")
       end
 
       # One that is poured, and named there.
       def self.poured(ingredient, grams)
-        new(ingredient: ingredient, g: grams, poured: true, label: nil)
+        new(ingredient: ingredient, g: grams, poured: true, label: nil, out: nil)
       end
     end
 
@@ -71,6 +74,16 @@ module FondKettle
       # What is poured with the model's own liquid (Addition).
       def poured
         additions.select(&:poured)
+      end
+
+      # What is lifted out of its broth before the rice goes in (Addition).
+      def lifted
+        additions.select(&:out)
+      end
+
+      # Of that, what comes back at the end.
+      def coming_back
+        lifted.select { |addition| addition.out == "back-at-end" }
       end
 
       # Allergens of all that is eaten.

@@ -40,6 +40,7 @@ module FondKettle
                     liquid: weighed(poured_g, liquid_in_cups), changes: changes, soak: soak,
                     drain: DRAIN.fetch(@request.drain), snap: @load.grain.snap,
                     surface: "#{@load.surface_g.round} g", depth: depth, balance: balance,
+                    out: listed(@request.lifted), back: listed(@request.coming_back),
                     beside: beside.join(", "), beside_water: beside_water, **broth }
       end
 
@@ -120,9 +121,13 @@ module FondKettle
           standing_mm: standing_mm }
       end
 
+      def listed(additions)
+        additions.map { |one| one.ingredient.name.downcase }.join(", ")
+      end
+
       # By a spoon's handle, where it is known what else lies there.
       def standing_mm
-        food_g = @request.additions.reject(&:poured).sum(&:g)
+        food_g = @request.additions.reject { |one| one.poured || one.out }.sum(&:g)
         return "strained" if food_g.zero?
 
         mm = @phase.setting.vessel.depth_mm(food_g + @ledger.standing_g - @ledger.brought_g)

@@ -2,8 +2,8 @@
 
 require_relative "../care/task"
 require_relative "../clock/slot"
-require_relative "../pot/hot_liquid"
 require_relative "base_ledger"
+require_relative "hot_start"
 require_relative "loading"
 require_relative "task_amounts"
 require_relative "task_facts"
@@ -62,10 +62,17 @@ module FondKettle
       # The base, the rice into it, its stages; the rice was washed meanwhile.
       def phase(text, phase)
         begin_phase(text, phase)
-        before = [base(text, phase), @latest, hot_liquid(text, phase)]
+        before = [lift_out(base(text, phase), phase), @latest, hot_liquid(text, phase)]
         filled = common("fill.#{phase.key}", "fill", before, amounts: @amounts.filling,
                                                              text: @amounts.filling_text)
         @latest = stages(text, phase, filled)
+      end
+
+      # What has given its taste to the broth leaves it before it is measured.
+      def lift_out(last, phase)
+        return last unless phase.equal?(@phases.last) && @request.lifted.any?
+
+        common("take-out.#{phase.key}", "take-out", last)
       end
 
       # A liquid that goes in hot has to be made hot, where the base does not do it.
@@ -73,22 +80,8 @@ module FondKettle
         return unless text.liquid_c && phase.liquid_g.round.positive?
         return if text.base.any? { |stage| MAKE_HOT.include?(stage.kind) }
 
-        key = kettle? ? "kettle" : "heat-liquid"
-        common("#{key}.#{phase.key}", key, nil, min: hot_min(text, phase))
-      end
-
-      def hot_min(text, phase)
-        from_c = @request.liquid_start_c
-        liquid_g = phase.liquid_g + @request.poured.sum(&:g)
-        return Pot::HotLiquid.in_kettle(liquid_g, @request.kettle_w, from_c, text.liquid_c) if kettle?
-
-        Pot::HotLiquid.minutes(liquid_g, phase.setting, from_c, text.liquid_c)
-      end
-
-      # Nothing but water goes into an electric kettle.
-      def kettle?
-        only_water = @request.main_liquid.nil? || @request.main_liquid.key == "water"
-        @request.kettle_w && @request.poured.empty? && only_water
+        key = HotStart.kettle?(@request) ? "kettle" : "heat-liquid"
+        common("#{key}.#{phase.key}", key, nil, min: HotStart.minutes(@request, text, phase))
       end
 
       def begin_phase(text, phase)
@@ -102,7 +95,7 @@ module FondKettle
       # Meat or onion first, as chosen.
       def base(text, phase)
         in_order(text.base).reduce(gather(phase)) do |last, stage|
-          min = hot_min(text, phase) if stage.kind == MAKE_HOT.first
+          min = HotStart.minutes(@request, text, phase) if stage.kind == MAKE_HOT.first
           own("base.#{phase.key}.#{stage.key}", stage, last, heat: BASE_HEAT, amounts: @amounts.at(stage),
                                                              min: min)
         end
@@ -144,7 +137,8 @@ module FondKettle
       end
 
       def finish
-        last = common("finish", @method.finish, heat_checked(@latest))
+        back = @request.coming_back.any? ? common("put-back", "put-back", @latest) : @latest
+        last = common("finish", @method.finish, heat_checked(back))
         @method.after.each { |stage| last = own("after.#{stage.key}", stage, last) }
       end
 

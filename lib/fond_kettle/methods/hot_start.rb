@@ -1,0 +1,27 @@
+# frozen_string_literal: true
+
+require_relative "../pot/hot_liquid"
+
+module FondKettle
+  module Methods
+    # How the liquid of a phase that goes in hot is made hot, and how long that takes.
+    module HotStart
+      module_function
+
+      # Nothing but water goes into an electric kettle.
+      def kettle?(request)
+        only_water = request.main_liquid.nil? || request.main_liquid.key == "water"
+        !request.kettle_w.nil? && request.poured.empty? && only_water
+      end
+
+      # Minutes for all that is poured in a phase (PhaseText, solved as Phases::Phase).
+      def minutes(request, text, phase)
+        from_c = request.liquid_start_c
+        liquid_g = phase.liquid_g + request.poured.sum(&:g)
+        return Pot::HotLiquid.in_kettle(liquid_g, request.kettle_w, from_c, text.liquid_c) if kettle?(request)
+
+        Pot::HotLiquid.minutes(liquid_g, phase.setting, from_c, text.liquid_c)
+      end
+    end
+  end
+end
