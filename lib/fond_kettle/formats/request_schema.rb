@@ -6,6 +6,7 @@ require_relative "../kit/fields"
 require_relative "../pot/attribute_schema"
 require_relative "../pot/wash"
 require_relative "../ground/schema"
+require_relative "../methods/request"
 require_relative "../larder/ingredient"
 require_relative "../table/eaters"
 
