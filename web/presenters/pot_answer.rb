@@ -80,7 +80,7 @@ module FondKettle
 
         # The range as an act, or nil: what to pour, what to keep hot, when to look.
         def act
-          answer[:act] && act_words(answer[:act], form)
+          answer[:act] && act_words(answer[:act], form, plan)
         end
 
         # What goes in beside the rice and is not counted yet.

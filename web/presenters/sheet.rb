@@ -47,7 +47,7 @@ module FondKettle
         # The range as an act, for one pot, or nil.
         def act
           act = Methods::Pouring.of(plan)
-          act && act_words(act.to_h, form)
+          act && act_words(act.to_h, form, plan)
         end
 
         def drawing

@@ -20,12 +20,15 @@ module FondKettle
           Measure::Spoken.say(amount_g, form.kit.measures)
         end
 
-        # The range as an act (pour_g, keep_g, look_min): what to pour, what to keep hot, when to look.
-        def act_words(act, form)
-          pour, keep = act.values_at(:pour_g, :keep_g)
-                          .map { |g| "**#{form.kit.measures.weighed(g)}** (#{spoken(g, form)})" }
-          "Or pour #{pour} and keep #{keep} hot: #{act[:look_min].floor} min after the heat went on, tilt " \
-            "the pot. Are the craters dry and the grain firm? Sprinkle it, a little at a time."
+        # The range of a plan as an act (pour_g, keep_g, look_min): what to pour, where that is not
+        # what is planned anyway, what to keep hot, and when to look.
+        def act_words(act, form, plan)
+          pour, keep, planned = [act[:pour_g], act[:keep_g], plan.liquid_g].map do |g|
+            "**#{form.kit.measures.weighed(g)}** (#{spoken(g, form)})"
+          end
+          begins = pour == planned ? "Keep" : "Or pour #{pour} and keep"
+          "#{begins} #{keep} hot: #{act[:look_min].floor} min after the heat went on, tilt the pot. Are the " \
+            "craters dry and the grain firm? Sprinkle it, a little at a time."
         end
 
         # The water of a plan, or so much of it, in the house's measures.
