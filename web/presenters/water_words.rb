@@ -27,8 +27,8 @@ module FondKettle
             "**#{form.kit.measures.weighed(g)}** (#{spoken(g, form)})"
           end
           begins = pour == planned ? "Keep" : "Or pour #{pour} and keep"
-          "#{begins} #{keep} hot: #{act[:look_min].floor} min after the heat went on, tilt the pot. Are the " \
-            "craters dry and the grain firm? Sprinkle it, a little at a time."
+          "#{begins} #{keep} hot: #{act[:look_min].floor} min after the heat went on, tilt the pot. Are " \
+            "the craters dry and the grain firm? Sprinkle it, a little at a time."
         end
 
         # The water of a plan, or so much of it, in the house's measures.
