@@ -133,7 +133,7 @@ module FondKettle
 
         def shell
           @shell ||= PotShell.new(left: @left, right: right, top: rim, floor: FLOOR_Y, wall: WALL,
-                                  taper: (@vessel.floor_mm || @vessel.diameter_mm) / @vessel.diameter_mm)
+                                  taper: @vessel.bottom_mm / @vessel.diameter_mm)
         end
 
         def rim

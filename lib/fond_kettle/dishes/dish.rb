@@ -47,21 +47,11 @@ module FondKettle
         rice_g / serves
       end
 
-      # Allergens of all its lines, sorted.
-      def allergens
-        lines.flat_map { |line| line.ingredient.allergens }.uniq.sort
-      end
-
-      # What nobody knows the allergens of, in the cook's own words.
-      def not_checked
-        lines.filter_map { |line| line.ingredient.unchecked }.uniq
-      end
-
       # The line that the water model answers for, or nil: then it is plain water. Of several
       # liquids that is the water; the others stay as written.
       def main_liquid
         liquids = lines.select(&:free?)
-        liquids.find { |line| line.ingredient.key == "water" } || liquids.first
+        liquids.find { |line| line.ingredient.water? } || liquids.first
       end
     end
   end

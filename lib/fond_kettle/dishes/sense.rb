@@ -4,6 +4,7 @@ require_relative "../measure/rounding"
 require_relative "../methods/not_safe"
 require_relative "../methods/trial"
 require_relative "../methods/warnings"
+require_relative "../pot/verdict"
 require_relative "salt"
 
 module FondKettle
@@ -11,7 +12,6 @@ module FondKettle
     # What makes no sense in a dish, said plainly; the cook decides.
     module Sense
       MUCH = 10
-      RIGHT = %w[firm standard soft].freeze
       STEP = "A step that boils it says so: | simmer."
 
       module_function
@@ -27,7 +27,7 @@ module FondKettle
 
         verdict = Methods::Trying.run(before.request, written_g, step_min: Pot::Cooking::CUES_STEP_MIN)
                                  .verdict
-        return [] if RIGHT.include?(verdict)
+        return [] if Pot::Verdict::RIGHT.include?(verdict)
 
         main = dish.main_liquid
         [warning("liquid-as-written", "As written, #{written_g.round} g of #{main.name} for " \

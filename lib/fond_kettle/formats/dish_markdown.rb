@@ -20,7 +20,8 @@ module FondKettle
         steps = plan.tasks.each_with_index.map { |task, index| "#{index + 1}. #{step(task)}" }
         blocks = ["# #{safe(dish.title)}",
                   "For #{Measure::Rounding.plain(dish.serves)}. #{plan.method.name}.",
-                  lines.map { |line| "- #{safe(line)}" }.join("\n"), steps.join("\n"), allergens(dish),
+                  lines.map { |line| "- #{safe(line)}" }.join("\n"), steps.join("\n"),
+                  allergens(plan.request),
                   *plan.cautions.keys.map { |caution| "> #{safe(caution.say)}" }, safe(dish.note)]
         blocks.reject(&:empty?).join("\n\n") << "\n"
       end
@@ -30,8 +31,8 @@ module FondKettle
         "#{time}#{safe(task.say)}, until #{safe(task.cue)}."
       end
 
-      def allergens(dish)
-        safe(Table::Contains.say(dish.allergens, dish.not_checked))
+      def allergens(request)
+        safe(Table::Contains.say(request.allergens.sort, request.not_checked))
       end
 
       def safe(text)

@@ -149,7 +149,7 @@ module FondKettle
 
       # Only from a broth can anything be taken out.
       def lifted(addition, index)
-        return if addition[:out].nil? || method.base.any? { |stage| stage.kind == Methods::BaseLedger::KIND }
+        return if addition[:out].nil? || method.broth
 
         raise InvalidInput.at("additions.#{index}.out", "must be left out: this way has no broth",
                               received: addition[:out])

@@ -26,9 +26,14 @@ module FondKettle
         self.kind == kind ? self : with(lid: kind.lid)
       end
 
+      # Inside width of its floor, mm.
+      def bottom_mm
+        floor_mm || diameter_mm
+      end
+
       # Its inside.
       def cone
-        Cone.new(floor_mm: floor_mm || diameter_mm, rim_mm: diameter_mm, height_mm: height_mm)
+        Cone.new(floor_mm: bottom_mm, rim_mm: diameter_mm, height_mm: height_mm)
       end
 
       # Across its middle, cm2: what boils off open goes by that.
@@ -43,14 +48,14 @@ module FondKettle
 
       # Wall, floor and lid seen from outside, m2; the wall's thickness is left out.
       def outer_area_m2
-        lean_mm = (diameter_mm - (floor_mm || diameter_mm)) / 2
+        lean_mm = (diameter_mm - bottom_mm) / 2
         wall_mm2 = Math::PI * middle_mm * Math.sqrt((height_mm**2) + (lean_mm**2))
         (wall_mm2 / 1e6) + floor_area_m2 + (Math::PI * (diameter_mm**2) / 4e6)
       end
 
       # Its floor seen from outside, m2.
       def floor_area_m2
-        Math::PI * ((floor_mm || diameter_mm)**2) / 4e6
+        Math::PI * (bottom_mm**2) / 4e6
       end
 
       # J/K of the pot itself.
@@ -71,7 +76,7 @@ module FondKettle
       private
 
       def middle_mm
-        (diameter_mm + (floor_mm || diameter_mm)) / 2.0
+        (diameter_mm + bottom_mm) / 2.0
       end
     end
   end

@@ -35,9 +35,10 @@ module FondKettle
       def read(found, words, written)
         named, unknown = split(words)
         allergens = (found.allergens + named.flat_map(&:allergens)).uniq
-        return found if allergens == found.allergens && !doubtful?(words, unknown)
+        unchecked = doubtful?(words, unknown) ? written : nil
+        return found if allergens == found.allergens && unchecked.nil?
 
-        found.with(allergens: allergens.freeze, unchecked: doubtful?(words, unknown) ? written : nil)
+        found.with(allergens: allergens.freeze, unchecked: unchecked)
       end
 
       private

@@ -36,6 +36,11 @@ module FondKettle
         new(**self::BLANK, **known)
       end
 
+      # Is it plain water, of which there is always enough?
+      def water?
+        key == "water"
+      end
+
       # Pulses, noodles and other dry food share the ratio with the rice.
       def drinks?
         takes.positive?

@@ -59,7 +59,7 @@ module FondKettle
       #
       #   find("cups").key # => "us-cup"
       def find(name)
-        all[name] || by_name[name.to_s.downcase.tr("-", " ")]
+        all[name] || by_name[plain(name.to_s)]
       end
 
       # Names of the units of some families, in lower case, each with its Unit.

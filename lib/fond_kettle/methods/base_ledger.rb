@@ -10,8 +10,6 @@ module FondKettle
     # g. `off_g_min`: what goes on boiling off while it is made less, g a minute. A broth that
     # has `uncovered_g` too little does not cover its food.
     BaseLedger = Value.define(:start_g, :lost_g, :brought_g, :standing_g, :off_g_min, :uncovered_g) do
-      # The kind of step whose liquid cooks the rice.
-      const_set(:KIND, "broth")
       # It simmers on low with no lid on, and is boiled down on medium.
       const_set(:SIMMERS, "low")
       const_set(:BOILS_DOWN, "medium")
@@ -20,7 +18,7 @@ module FondKettle
       # What is poured at the start is what the rice wants and what simmers away; what the food
       # brings stands there too and is counted once.
       def self.of(request, text, phase)
-        broth = text.base.find { |stage| stage.kind == self::KIND }
+        broth = text.broth
         return unless broth
 
         vessel = phase.setting.vessel

@@ -4,7 +4,6 @@ require_relative "../care/cautions"
 require_relative "../care/kind"
 require_relative "../ground/errors"
 require_relative "../ground/template"
-require_relative "base_ledger"
 require_relative "method"
 
 module FondKettle
@@ -61,8 +60,7 @@ module FondKettle
       end
 
       def base_words
-        broth = @method.base.any? { |stage| stage.kind == BaseLedger::KIND }
-        broth ? BASE_WORDS + BROTH_WORDS : BASE_WORDS
+        @method.broth ? BASE_WORDS + BROTH_WORDS : BASE_WORDS
       end
 
       def words(stage, texts, known)

@@ -10,7 +10,7 @@ module FondKettle
 
       # Nothing but water goes into an electric kettle.
       def kettle?(request)
-        only_water = request.main_liquid.nil? || request.main_liquid.key == "water"
+        only_water = request.main_liquid.nil? || request.main_liquid.water?
         !request.kettle_w.nil? && request.poured.empty? && only_water
       end
 

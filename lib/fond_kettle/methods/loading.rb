@@ -7,7 +7,6 @@ require_relative "../phases/phase"
 require_relative "../pot/load"
 require_relative "../pot/stage"
 require_relative "../pot/wash"
-require_relative "base_ledger"
 require_relative "method"
 require_relative "request"
 
@@ -70,7 +69,7 @@ module FondKettle
         { brought_g: brought_g(list), poured_g: brought_g(list.select(&:poured)),
           drink_g: list.sum(0.0) { |addition| addition.g * addition.ingredient.takes },
           solids_j_k: list.reject(&:out).sum(0.0) { |addition| solids_j_k(addition) },
-          bulk_ml: room_ml(list.reject { |addition| addition.poured || addition.out }),
+          bulk_ml: room_ml(list.select(&:stays?)),
           poured_ml: room_ml(list.select(&:poured)) }
       end
 
@@ -125,8 +124,7 @@ module FondKettle
 
       # What lies in a broth is as hot as it.
       def food_c(request, text, cold_c)
-        broth = text.base.any? { |stage| stage.kind == BaseLedger::KIND }
-        broth ? Kit::Atmosphere.boiling_point_c(request.altitude_m) : cold_c
+        text.broth ? Kit::Atmosphere.boiling_point_c(request.altitude_m) : cold_c
       end
 
       def setting(request, text)

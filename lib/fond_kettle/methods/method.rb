@@ -33,7 +33,15 @@ module FondKettle
     # water to one of rice where that is poured off, `done` the share of the core's time
     # wanted (1.0: done), `liquid_c` how hot the liquid goes in (nil: cold), `vessel` and
     # `burner` of its own where the plan's are not meant (nil).
-    PhaseText = Value.define(:key, :unknown, :parts, :done, :liquid_c, :vessel, :burner, :base, :stages)
+    PhaseText = Value.define(:key, :unknown, :parts, :done, :liquid_c, :vessel, :burner, :base, :stages) do
+      # The kind of step whose liquid cooks the rice.
+      const_set(:BROTH, "broth")
+
+      # The stage of its base that is a broth for the rice, or nil.
+      def broth
+        base.find { |stage| stage.kind == self.class::BROTH }
+      end
+    end
 
     # A method of cooking rice, as its file has it; its phases in order, and its own
     # stages once the rice is done (`after`).
@@ -55,6 +63,11 @@ module FondKettle
       # The phase in which the rice is done.
       def last_phase
         phases.last
+      end
+
+      # The stage of a base that is a broth for the rice, or nil.
+      def broth
+        phases.filter_map(&:broth).first
       end
 
       # Stages of the base of all phases.

@@ -2,7 +2,6 @@
 
 require_relative "../care/cautions"
 require_relative "../measure/rounding"
-require_relative "base_ledger"
 require_relative "plan"
 require_relative "task_words"
 
@@ -43,7 +42,7 @@ module FondKettle
 
       # What goes in beside the rice lies in its broth from the start.
       def broth_min(request)
-        request.method.base.select { |stage| stage.kind == BaseLedger::KIND }.sum { |stage| stage.minutes.to_f }
+        request.method.broth&.minutes.to_f
       end
 
       def raw(request, run)

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../belief/spread"
 require_relative "../ground/value"
 require_relative "../numeric/root"
 require_relative "../pot/cooking"
@@ -17,8 +18,6 @@ module FondKettle
       WORTH_IT = 0.08
       # A sprinkle costs as much as rice this share of a verdict's step too wet: a guess.
       SPRINKLE = 0.4
-      # Half of the 80 % interval, sd.
-      Z80 = 1.2815515655446004
       # Between these, sd, it is looked for: never more than planned, which is right already.
       SEARCH = (-3.0..0.0)
       CLOSE = 1e-6
@@ -32,7 +31,7 @@ module FondKettle
         wide_g = plan.spread.high_g - plan.spread.low_g
         return unless plan.liquid_g.positive? && wide_g > WORTH_IT * plan.liquid_g
 
-        sd_g = wide_g / (2 * Z80)
+        sd_g = wide_g / (2 * Belief::Spreading::Z80)
         pour_g = [plan.liquid_g + (share(sd_g, plan) * sd_g), plan.spread.low_g].max
         look_min = Pot::Cooking.run(plan.load, pour_g, plan.stages, plan.setting,
                                     step_min: Pot::Cooking::CUES_STEP_MIN).at("dry")

@@ -22,6 +22,11 @@ module FondKettle
             label: "#{Measure::Rounding.grams(grams)} g #{ingredient.name.downcase}")
       end
 
+      # Does it lie in the pot with the rice, as food?
+      def stays?
+        !poured && out.nil?
+      end
+
       # One that is poured, and named there.
       def self.poured(ingredient, grams)
         new(ingredient: ingredient, g: grams, poured: true, label: nil, out: nil)

@@ -18,7 +18,6 @@ module FondKettle
     # The way out of a pot that went wrong, from how it stands (job: What goes wrong).
     # What is advised is run first: it is said only where the rice comes right by it.
     class Rescue
-      RIGHT = %w[firm standard soft].freeze
       # The least that can be sprinkled evenly over a bed, and the most at once, g per g of
       # rice.
       LEAST_SPRINKLE = 0.03
@@ -55,7 +54,7 @@ module FondKettle
       def remedies
         run = Pot::Cooking.run(@load, @liquid_g, @stages, @setting, step_min: Pot::Cooking::CUES_STEP_MIN)
         case Pot::Verdict.of(run, @load)
-        when *RIGHT then []
+        when *Pot::Verdict::RIGHT then []
         when "scorched" then [Remedy.of(MOVE),
                               *(saved(run) unless right?(run.with(dry_min: {}.freeze)))].compact
         else [saved(run)].compact
@@ -112,10 +111,7 @@ module FondKettle
       end
 
       def covered(add_g, minutes)
-        water = Pot::Addition.new(liquid_g: add_g, brought_g: 0.0, drink_g: 0.0, solids_j_k: 0.0,
-                                  at_c: @setting.boil_c)
-        [stage(lid: closed, heat: "medium", minutes: minutes.to_f, stirred: true,
-               add: (water unless add_g.zero?))]
+        [stage(lid: closed, heat: "medium", minutes: minutes.to_f, add: water(add_g))]
       end
 
       # A pot with no lid is covered with what there is.
@@ -181,14 +177,19 @@ module FondKettle
       end
 
       def opened(off_g, minutes)
-        poured = Pot::Addition.new(liquid_g: -off_g, brought_g: 0.0, drink_g: 0.0, solids_j_k: 0.0,
-                                   at_c: @setting.boil_c)
-        [stage(lid: "none", heat: "low", minutes: minutes.to_f, stirred: true,
-               add: (poured if off_g.positive?))]
+        [stage(lid: "none", heat: "low", minutes: minutes.to_f, add: water(-off_g))]
+      end
+
+      # So much boiling water more in the pot (below 0: less), or nil for none.
+      def water(liquid_g)
+        return if liquid_g.zero?
+
+        Pot::Addition.new(liquid_g: liquid_g, brought_g: 0.0, drink_g: 0.0, solids_j_k: 0.0,
+                          at_c: @setting.boil_c)
       end
 
       def stage(**attributes)
-        Pot::Stage.plain(key: "rescue", **attributes)
+        Pot::Stage.plain(key: "rescue", stirred: true, **attributes)
       end
 
       # What comes of the pot with these stages after its own. A clean pot has no burnt floor.
@@ -198,7 +199,7 @@ module FondKettle
       end
 
       def right?(run)
-        RIGHT.include?(Pot::Verdict.of(run, @load))
+        Pot::Verdict::RIGHT.include?(Pot::Verdict.of(run, @load))
       end
     end
   end

@@ -1,19 +1,18 @@
 # frozen_string_literal: true
 
 require_relative "../care/task"
-require_relative "base_ledger"
+require_relative "method"
 
 module FondKettle
   module Methods
     # What goes in at which task of one phase, each thing once: rice that is toasted and
     # liquid that is made hot go into the base, the rest when the pot is filled.
     class TaskAmounts
+      # What filling is to say (TaskTexts), by the kind of the base that took the liquid.
+      FILLING = { nil => "fill", "heat-liquid" => "fill-rice", PhaseText::BROTH => "fill-broth" }.freeze
       # Kinds of a base that take the rice or the liquid.
-      TAKES_RICE = "toast"
-      TAKES_LIQUID = ["heat-liquid", BaseLedger::KIND].freeze
-
-      # What filling is to say (TaskTexts), by the kind that took the liquid.
-      FILLING = { nil => "fill", "heat-liquid" => "fill-rice", BaseLedger::KIND => "fill-broth" }.freeze
+      TAKES_RICE = %w[toast].freeze
+      TAKES_LIQUID = FILLING.keys.compact.freeze
 
       # Of the phase `text` (PhaseText) solved as `phase`; `words`: its TaskWords. Raw rice
       # goes into the `first` phase, what lies beside it into the `last`.
@@ -53,9 +52,9 @@ module FondKettle
 
       private
 
-      # The first stage of the base of that kind (or of one of several), or nil.
-      def taking(kind)
-        @text.base.find { |stage| [*kind].include?(stage.kind) }
+      # The first stage of the base of one of these kinds, or nil.
+      def taking(kinds)
+        @text.base.find { |stage| kinds.include?(stage.kind) }
       end
 
       def rice

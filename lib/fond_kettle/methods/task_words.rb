@@ -127,7 +127,7 @@ module FondKettle
 
       # By a spoon's handle, where it is known what else lies there.
       def standing_mm
-        food_g = @request.additions.reject { |one| one.poured || one.out }.sum(&:g)
+        food_g = @request.additions.select(&:stays?).sum(&:g)
         return "strained" if food_g.zero?
 
         mm = @phase.setting.vessel.depth_mm(food_g + @ledger.standing_g - @ledger.brought_g)

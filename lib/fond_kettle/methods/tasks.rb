@@ -5,6 +5,7 @@ require_relative "../clock/slot"
 require_relative "base_ledger"
 require_relative "hot_start"
 require_relative "loading"
+require_relative "method"
 require_relative "task_amounts"
 require_relative "task_facts"
 require_relative "task_texts"
@@ -21,7 +22,7 @@ module FondKettle
       # The heat that a base stands on.
       BASE_HEAT = "medium"
       # Kinds of a base that make the liquid hot: the first goes by its amount.
-      MAKE_HOT = %w[heat-liquid simmer broth].freeze
+      MAKE_HOT = ["heat-liquid", "simmer", PhaseText::BROTH].freeze
       TEXTS = %i[say cue why].freeze
 
       # Tasks (Care::Task) of `request` whose phases are solved, before they have times.

@@ -31,12 +31,12 @@ module FondKettle
 
       # Towards the room, and below it by what the steam carries off; never below the room.
       def fall(layer, loss, minutes)
-        k = off_conductance
-        toward_c = @setting.room_c - (loss * Loss::LATENT_J_G / k)
-        goal_c = layer.temp_c > @setting.room_c ? @setting.room_c : nil
-        return Heat::Drift.new(layer.temp_c, layer.temp_c, 1.0, minutes) unless goal_c
+        room_c = @setting.room_c
+        return Heat::Drift.new(layer.temp_c, layer.temp_c, 1.0, minutes) unless layer.temp_c > room_c
 
-        Heat::Drift.new(layer.temp_c, toward_c, k / @column.heat_capacity_j_k, minutes, goal_c: goal_c)
+        k = off_conductance
+        Heat::Drift.new(layer.temp_c, room_c - (loss * Loss::LATENT_J_G / k), k / @column.heat_capacity_j_k,
+                        minutes, goal_c: room_c)
       end
 
       def off_conductance

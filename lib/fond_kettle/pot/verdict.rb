@@ -7,6 +7,8 @@ module FondKettle
     # How a run came out, in one word (figures: Stage minutes and verdict).
     module Verdict
       ALL = %w[chalky firm standard soft wet scorched].freeze
+      # What a cook may want.
+      RIGHT = %w[firm standard soft].freeze
       CHALKY_CORE = 0.08
       CHALKY_UPTAKE = 0.93
       WET_UPTAKE = 1.07

@@ -93,14 +93,12 @@ module FondKettle
 
       # What a thermometer showed last in this task, °C, or nil.
       def measured_c
-        reading = this_task.reverse.find { |event| event.kind == "measured" }
-        reading && Float(reading.what)
+        last_reading("measured")
       end
 
       # What a broth was measured at last in this task, g, or nil.
       def standing_g
-        reading = this_task.reverse.find { |event| event.kind == "standing" }
-        reading && Float(reading.what)
+        last_reading("standing")
       end
 
       # What is to be done about that (Standing), or nil.
@@ -179,6 +177,12 @@ module FondKettle
 
       def signs
         this_task.select { |event| event.kind == "sign" }
+      end
+
+      # The number that was read last in this task, or nil.
+      def last_reading(kind)
+        reading = this_task.reverse.find { |event| event.kind == kind }
+        reading && Float(reading.what)
       end
 
       # Events since the task at hand began.
