@@ -79,6 +79,11 @@ RSpec.describe "Several liquids" do
       .to raise_error(FondKettle::InvalidInput, /liquids.0.ingredient must be one of: water, stock/)
   end
 
+  it "are at most a hundred" do
+    expect { request_for(with(*([["water", 1]] * 101))) }
+      .to raise_error(FondKettle::InvalidInput, /liquids must list between 0 and 100/)
+  end
+
   it "come together in a dish: the water makes up the rest" do
     text = "200 g stock | liquid\n200 g water | liquid\n50 g wine | base\n60 g coconut milk | liquid"
     supper = supper(dish(text))

@@ -84,6 +84,7 @@ module FondKettle
 
       def check_lists
         within("additions", @data[:additions], 0..Limits::ADDITIONS)
+        within("liquids", @data[:liquids], 0..Limits::ADDITIONS)
         within("stages", @data[:stages], 1..Limits::STAGES)
         within("rice.people", @data[:rice][:people], Limits::PEOPLE)
       end
