@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/care/kind"
 require_relative "../../lib/fond_kettle/ground/words"
 require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../drawings/level_drawing"
@@ -11,6 +12,8 @@ module FondKettle
       # A pot on the stove, as it stands now.
       class Cooking < Presenter
         CUES = Words.of("cues")
+        # The kind of step at which a broth is measured.
+        MEASURE = "measure"
 
         attr_reader :id, :cook, :now
 
@@ -83,6 +86,20 @@ module FondKettle
 
           "**#{said} is not safe yet**; #{task[:core_c]} °C it must be. Close the lid, give it 5 min more " \
             "on low, and measure again."
+        end
+
+        # What goes in now, a thing each; in several pots, which of them.
+        def puts_in
+          things = task[:puts_in].to_s.split("; ")
+          return things if things.empty? || cook.plan.fetch(:batches, 1) == 1
+
+          [Care::Kinds.fetch(task[:kind]).in_pot ? "In each pot:" : "For all #{cook.plan[:batches]} pots:", *things]
+        end
+
+        # Is what was poured, or stands there, measured at this step?
+        def pours?
+          measures = cook.tasks.any? { |one| one[:kind] == MEASURE }
+          task[:kind] == (measures ? MEASURE : "fill")
         end
 
         # What is measured where the pot is filled.

@@ -11,7 +11,7 @@ module FondKettle
       class SupperWords < Presenter
         # What is done, when: the hour or so many minutes before serving, what, how long, the
         # sign it is done by, and what to be careful of that no earlier one has told.
-        Start = Value.define(:at, :say, :minutes, :cue, :cautions)
+        Start = Value.define(:at, :say, :puts_in, :minutes, :cue, :cautions)
         # So much of something: its name and note, as poured and as weighed.
         Amount = Value.define(:name, :note, :words, :weight)
 
@@ -34,7 +34,7 @@ module FondKettle
             fresh = plan.cautions_at(task) - told
             told |= fresh
             Start.new(at: clock_before(form[:serve], start.before_min) || "−#{minutes(start.before_min)}",
-                      say: task.say, minutes: minutes(task.told_min), cue: task.cue,
+                      say: task.say, puts_in: puts_in(task), minutes: minutes(task.told_min), cue: task.cue,
                       cautions: fresh.map(&:say))
           end
         end
@@ -45,6 +45,14 @@ module FondKettle
         end
 
         private
+
+        # What goes in: of each pot, or of all together.
+        def puts_in(task)
+          pots = plan.request.pots
+          return task.puts_in if pots == 1 || task.amounts.empty?
+
+          "#{task.kind.in_pot ? 'In each pot' : "For all #{pots} pots"}: #{task.puts_in}"
+        end
 
         # All of the rice, g.
         def rice_g

@@ -6,8 +6,15 @@ require_relative "kind"
 
 module FondKettle
   module Care
-    # Something that goes in: its name, grams, and how the house measures it.
-    Amount = Value.define(:what, :g, :measured)
+    # Something that goes in: its name, grams (nil: nobody knows) and how the house measures
+    # it. `poured_off`: it is not eaten. `told`: as the cook reads it, "3 leeks, in rings
+    # (450 g)"; nil where another amount of the same task tells it.
+    Amount = Value.define(:what, :g, :measured, :poured_off, :told) do
+      # One that is eaten.
+      def self.of(what:, g:, measured:, told:)
+        new(what: what, g: g, measured: measured, poured_off: false, told: told)
+      end
+    end
 
     # A step in time: a Clock::Slot with what there is to do.
     #   slot       id, whole minutes, what it uses, what it comes after
@@ -32,6 +39,11 @@ module FondKettle
       # Whole minutes, for the clock.
       def minutes
         slot.minutes
+      end
+
+      # What goes in at it, as the cook reads it: "300 g basmati (1 1/2 glasses); 386 g water".
+      def puts_in
+        amounts.filter_map(&:told).join("; ")
       end
 
       # Minutes as they are told: exact where the food is timed.

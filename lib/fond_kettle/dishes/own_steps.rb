@@ -1,47 +1,115 @@
 # frozen_string_literal: true
 
+require_relative "../care/kind"
 require_relative "../methods/library"
+require_relative "../methods/moments"
 require_relative "dish"
 
 module FondKettle
   module Dishes
-    # A method with a dish's own steps in place of its base and after its finish.
-    module OwnSteps
+    # A method with a dish's own steps in place of its base, between its stages and after its
+    # finish.
+    class OwnSteps
       WHY = "As this dish is made."
+      # Kinds of a method's base that stay where the dish has none: without them rice or
+      # liquid is not ready.
+      NEEDED = ["heat-liquid", "toast", Methods::PhaseText::BROTH].freeze
 
-      module_function
-
-      # The Method of `dish`, which keeps its own base where the dish says nothing.
-      def method(method, dish)
-        base, after = STEP_SECTIONS.keys.map { |stage| steps(dish, stage) }
-        method.with(phases: phases(method, base), after: [*method.after, *after].freeze)
+      # The Method of `dish`, which keeps its own base where the dish says nothing; `claims`: its
+      # Claims, by step.
+      def self.method(method, dish, claims)
+        new(method, dish, claims).method
       end
 
-      # The base goes under the rice where that is done.
-      def phases(method, base)
-        return method.phases if base.empty?
-
-        [*method.phases[0...-1], method.last_phase.with(base: base)].freeze
+      # The key of the stage that a dish's step of this index becomes.
+      def self.key(index)
+        "dish-#{index + 1}"
       end
 
-      def steps(dish, stage)
-        dish.steps.select { |step| step.stage == stage }.each_with_index.map do |step, index|
-          Methods::Stage.new(**Methods::Library::BLANK_STAGE, key: "dish-#{index + 1}",
-                                                              section: STEP_SECTIONS.fetch(stage),
-                                                              kind: step.kind, say: plain(step.say),
-                                                              minutes: step.minutes,
-                                                              hands_on: step.hands_on, why: WHY,
-                                                              cue: plain(step.cue.empty? ? "it is " \
-                                                                "done" : step.cue))
-        end.freeze
+      def initialize(method, dish, claims)
+        @method = method
+        @dish = dish
+        @claims = claims
+        @steps = dish.steps.each_with_index.map { |step, index| [step, stage(step, index)] }
+      end
+
+      # As for Methods::Method.
+      def method
+        last = @method.last_phase
+        own = base
+        last = last.with(base: own.empty? ? last.base : [*own, *kept(last.base, own)].freeze, between: between)
+        @method.with(phases: [*@method.phases[0...-1], last].freeze,
+                     after: [*@method.after, *of("finish")].freeze)
+      end
+
+      private
+
+      def of(stage)
+        @steps.select { |step, _| step.stage == stage }.map(&:last)
+      end
+
+      def base
+        of("base")
+      end
+
+      def between
+        @steps.reject { |step, _| %w[base finish].include?(step.stage) }.map(&:last).freeze
+      end
+
+      # A house's own step replaces the method's of its kind.
+      def kept(stages, own)
+        kinds = own.map(&:kind)
+        liquid_in = own.any? { |stage| takes_liquid?(stage) }
+        stages.select { |stage| NEEDED.include?(stage.kind) && !kinds.include?(stage.kind) }
+              .reject { |stage| liquid_in && takes_liquid?(stage) }
+      end
+
+      def takes_liquid?(stage)
+        stage.takes.include?("liquid") || Methods::PhaseText::TAKE_LIQUID.include?(stage.kind)
+      end
+
+      def stage(step, index)
+        liquid = liquid?(index)
+        Methods::Stage.new(**Methods::Library::BLANK_STAGE, key: OwnSteps.key(index), section: step.stage,
+                                                            kind: kind(step, liquid), say: plain(step.say),
+                                                            minutes: step.minutes, hands_on: step.hands_on,
+                                                            why: WHY, cue: cue(step), moment: moment(step, index),
+                                                            takes: liquid ? %w[liquid].freeze : [].freeze)
+      end
+
+      # Does the liquid of which the model says how much go in at it?
+      def liquid?(index)
+        main = @dish.main_liquid
+        !main.nil? && @claims[index].any? { |claim| @dish.lines[claim.index].equal?(main) }
+      end
+
+      # What boils in the liquid that cooks the rice is a broth for it.
+      def kind(step, liquid)
+        boils = liquid && step.stage == "base" && Care::Kinds.fetch(step.kind).boils
+        boils ? Methods::PhaseText::BROTH : step.kind
+      end
+
+      def moment(step, index)
+        return step.at_min if step.stage == "minute"
+        return step.stage unless %w[base finish].include?(step.stage)
+
+        Methods::Moments::APART if step.stage == "base" && apart?(index)
+      end
+
+      # Nothing of it lies in the rice's pot.
+      def apart?(index)
+        stages = @claims[index].map(&:stage)
+        stages.any? && stages.all?("beside")
+      end
+
+      def cue(step)
+        plain(step.cue.empty? ? "it is done" : step.cue)
       end
 
       # A cook's words are not a template.
       def plain(text)
         text.gsub("%{", "% {")
       end
-
-      private_class_method :phases, :steps, :plain
     end
   end
 end

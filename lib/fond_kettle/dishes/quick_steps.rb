@@ -9,10 +9,17 @@ module FondKettle
   module Dishes
     # Reads what is to be done for a dish, a line each:
     #   Soften the leeks in the butter | fry | 8 min | until they slump
+    #   Add the peas | at 10 min | takes peas, mint
     #   Crumble the cheese over it | finish
     #   Leave the beans on low | simmer | 40 min | wait
     # What it does is said by its kind, never read from the words.
     module QuickSteps
+      AT = /\A(?:at|after)\s+/i
+      TAKES = /\Atakes\s+/i
+      # What a cook calls the time of a step, and its key.
+      PLACES = STEP_STAGES.reject { |key, _| key == "minute" }
+                          .flat_map { |key, words| [[key, key], [words, key]] }.to_h
+                          .merge("at the end" => "finish").freeze
       MINUTES = /\A(?<number>.+?)\s*(?:min|minutes|mins)\z/i
 
       module_function
@@ -29,22 +36,24 @@ module FondKettle
       end
 
       def marks(step)
-        [step.stage, (step.kind unless step.kind == Care::Kinds::OWN),
+        [format(STEP_STAGES.fetch(step.stage), step.at_min && Measure::Rounding.plain(step.at_min)),
+         (step.kind unless step.kind == Care::Kinds::OWN),
          ("#{Measure::Rounding.plain(step.minutes)} min" if step.minutes.positive?),
          ("wait" unless step.hands_on),
+         ("takes #{step.takes.join(', ')}" if step.takes),
          ("until #{step.cue}" unless step.cue.empty?)].compact
       end
 
       def step(line)
         say, *words = line.split("|").map(&:strip)
-        known = { stage: "base", kind: Care::Kinds::OWN, minutes: 0.0, hands_on: true, cue: "" }
+        known = {}
         words.each { |word| say = "#{say}, #{word}" unless take(word, known) }
-        DishStep.new(say: say, **known)
+        DishStep.of(say: say.to_s, **known)
       end
 
       # True where `word` says something of the step.
       def take(word, known)
-        found = minutes(word) || place(word) || manner(word)
+        found = minutes(word) || place(word) || at_minute(word) || manner(word)
         found && known.update(found)
       end
 
@@ -54,12 +63,20 @@ module FondKettle
       end
 
       def place(word)
-        { stage: word.downcase } if STEP_SECTIONS.key?(word.downcase)
+        stage = PLACES[word.downcase]
+        { stage: stage } if stage
+      end
+
+      def at_minute(word)
+        at = AT.match(word) && minutes(word.sub(AT, ""))
+        at && { stage: "minute", at_min: at[:minutes] }
       end
 
       def manner(word)
         return { kind: word.downcase } if kind?(word)
         return { hands_on: false } if word.casecmp?("wait")
+
+        return { takes: word.sub(TAKES, "").split(",").map(&:strip).reject(&:empty?).freeze } if word.match?(TAKES)
 
         { cue: word.sub(/\Auntil\s+/i, "") } if word.match?(/\Auntil\s/i)
       end
@@ -68,7 +85,7 @@ module FondKettle
       def kind?(word)
         Care::Kinds.for_own_steps.include?(word.downcase)
       end
-      private_class_method :marks, :step, :take, :minutes, :place, :manner, :kind?
+      private_class_method :marks, :step, :take, :minutes, :place, :at_minute, :manner, :kind?
     end
   end
 end

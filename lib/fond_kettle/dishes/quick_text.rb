@@ -1,11 +1,13 @@
 # frozen_string_literal: true
 
+require_relative "../care/cautions"
 require_relative "../ground/limits"
 require_relative "../larder/names"
 require_relative "../measure/amounts"
 require_relative "../measure/unit_table"
 require_relative "../measure/units"
 require_relative "dish"
+require_relative "line_tags"
 
 module FondKettle
   module Dishes
@@ -20,11 +22,10 @@ module FondKettle
       # `rice` is [grain key, g] or nil.
       Read = Value.define(:rice, :lines, :questions)
 
-      STAGE_WORDS = { "with rice" => "with", "with the rice" => "with", "in the base" => "base",
-                      "top" => "finish", "at the end" => "finish",
-                      "serve with" => "beside" }.merge(STAGES.to_h { |key, _| [key, key] }).freeze
-      SCALES = Larder::Ingredient::SCALES
-      LIKE = /\Alike\s+(?<key>.+)\z/
+      # What is said of the state of things, and the state.
+      STATE_WORDS = { **Larder::STATES.to_h { |key, _| [key, key] }, "boiled" => "cooked",
+                      "poached" => "cooked" }.freeze
+      RAW = Care::Cautions.raw - ["unknown"]
       BULLET = /\A\s*(?:[-*•–]\s+|\d+[.)]\s+(?=\d))/
       PART_OF = /\A(juice|zest|peel|grated zest)\s+of\s+(.+)\z/i
       TO_TASTE = /\b(?:to\ taste|as\ needed|a\ little|some|for\ garnish|to\ garnish|to\ serve|for\ serving|
@@ -64,7 +65,7 @@ module FondKettle
         return rice(amount, unit, name, inner, text, number) if words.empty? && @names.grain(name)
 
         tags = tags(words, number, text)
-        ingredient = ingredient(name, unit, tags[:like], number, text)
+        ingredient = ingredient(name, unit, tags.like, number, text)
         line(amount, unit, name, note, inner, ingredient, tags).tap do |line|
           ask_for_amount(line, number, text)
         end
@@ -108,18 +109,14 @@ module FondKettle
       end
 
       def tags(words, number, text)
-        words.each_with_object({ stage: nil, state: nil, scales: nil, like: nil }) do |word, tags|
-          plain = word.downcase
-          if STAGE_WORDS.key?(plain) then tags[:stage] = STAGE_WORDS.fetch(plain)
-          elsif Larder::STATES.key?(plain) then tags[:state] = plain
-          elsif SCALES.include?(plain) then tags[:scales] = plain
-          elsif (like = LIKE.match(plain)) then tags[:like] = like[:key]
-          else
-            ask(number, text, "“#{word}” says neither when it goes in (#{STAGES.keys.join(', ')}), nor " \
-                              "its state (#{Larder::STATES.keys.join(', ')}), " \
-                              "nor how it grows (#{SCALES.join(', ')}).")
-          end
+        read = LineTags.read(words)
+        read.unknown.each do |word|
+          ask(number, text, "“#{word}” says neither when it goes in (#{STAGES.keys.join(', ')}), nor " \
+                            "its state (#{Larder::STATES.keys.join(', ')}), " \
+                            "nor how it grows (#{LineTags::SCALES.join(', ')}).")
         end
+        ask(number, text, "The shares of it come to more than all of it.") if read.too_much?
+        read
       end
 
       def ingredient(name, unit, like, number, text)
@@ -136,14 +133,20 @@ module FondKettle
       end
 
       def line(amount, unit, name, note, inner, ingredient, tags)
-        state = tags[:state] ||
-                Larder::STATES.keys.find { |word| "#{name} #{note}".match?(/\b#{word}\b/i) } || "raw"
-        ingredient = ingredient.in_state(state)
-        stage = tags[:stage] || usual_stage(ingredient)
-        Line.new(amount: amount, unit: unit, name: name,
-                 note: [note, inner && "(#{inner})"].compact.reject(&:empty?).join(" "),
-                 g: amount && in_grams(amount, unit, ingredient, inner), ingredient: ingredient, stage: stage,
-                 state: state, scales: tags[:scales] || usual_scales(ingredient, stage), like: tags[:like])
+        state = tags.state || STATE_WORDS.find { |word, _| "#{name} #{note}".match?(/\b#{word}\b/i) }&.last || "raw"
+        ingredient = in_state(ingredient, state)
+        stage = tags.stage || usual_stage(ingredient)
+        Line.of(amount: amount, unit: unit, name: name,
+                note: [note, inner && "(#{inner})"].compact.reject(&:empty?).join(" "),
+                g: amount && in_grams(amount, unit, ingredient, inner), ingredient: ingredient, stage: stage,
+                state: state, scales: tags.scales || usual_scales(ingredient, stage), like: tags.like,
+                **tags.more(stage))
+      end
+
+      # What is cooked is not raw any more.
+      def in_state(ingredient, state)
+        done = ingredient.in_state(state)
+        state == "cooked" ? done.with(care: (done.care - RAW).freeze) : done
       end
 
       def usual_stage(ingredient)

@@ -36,9 +36,7 @@ module FondKettle
 
       # Of salt in water that is poured off, what the rice takes up with its water.
       def share(line, plan)
-        return 1.0 unless plan.load.plenty? && line.stage == "liquid"
-
-        [(plan.run.uptake * plan.load.rice_g) / (plan.liquid_g + plan.load.carried_g), 1.0].min
+        line.stage == "liquid" ? plan.last.taken_share : 1.0
       end
 
       private_class_method :source, :share

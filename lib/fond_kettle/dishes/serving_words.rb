@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../larder/names"
 require_relative "../measure/amounts"
 require_relative "../measure/cup"
 require_relative "../measure/numeral"
@@ -11,11 +12,16 @@ module FondKettle
   module Dishes
     # An amount as a cook measures it: `words` in the measures of the house, `weight`
     # on its scale (nil: not known), `g` what the words stand for, `error` the share
-    # by which rounding moved it.
-    Measured = Value.define(:words, :weight, :g, :error, :counted) do
+    # by which rounding moved it, `count` the pieces where it is counted (nil: it is not).
+    Measured = Value.define(:words, :weight, :g, :error, :count) do
       # Not counted in pieces, where nothing else is said.
-      def self.of(words:, weight:, g:, error:, counted: false)
-        new(words: words, weight: weight, g: g, error: error, counted: counted)
+      def self.of(words:, weight:, g:, error:, count: nil)
+        new(words: words, weight: weight, g: g, error: error, count: count)
+      end
+
+      # Is it counted in pieces?
+      def counted
+        !count.nil?
       end
 
       # "+4 %", or nil where nobody could measure the difference.
@@ -48,6 +54,13 @@ module FondKettle
         volume(scaled.g / line.ingredient.g_ml, line.ingredient.g_ml)
       end
 
+      # The name of a line for so many: "3 bay leaves", "1 onion", "2 cans beans".
+      def named(line, said)
+        return line.name unless said.counted && line.unit == Measure::UnitTable::PIECE
+
+        said.count > 1 ? Larder::Names.plural(line.name) : Larder::Names.singular(line.name)
+      end
+
       # A weight, and in cup and spoons where the thing can be poured.
       def grams(exact_g, ingredient)
         scale_g = @house.weighed(exact_g).to_f
@@ -69,7 +82,7 @@ module FondKettle
 
         g = scaled.g && (scaled.g * count / scaled.amount)
         Measured.of(words: Measure::Amounts.say(count, scaled.line.unit), weight: weight(g), g: g,
-                    error: error(count, scaled.amount), counted: true)
+                    error: error(count, scaled.amount), count: count)
       end
 
       # What can be cut is halved, and quartered where halves are too coarse.

@@ -1,8 +1,10 @@
 # frozen_string_literal: true
 
 require_relative "../methods/planner"
-require_relative "scaling"
+require_relative "claims"
 require_relative "own_steps"
+require_relative "provisions"
+require_relative "scaling"
 require_relative "salt"
 require_relative "sense"
 
@@ -61,7 +63,7 @@ module FondKettle
       # and additions are the dish's. `servings` nil: as many as the factor says. What
       # does not fit the pot goes into as many equal ones as it takes.
       def supper(dish, factor, request, servings: nil)
-        plan, batches = in_batches(scaled_request(dish, factor, request))
+        plan, batches = in_batches(dish, factor, request)
         lines = Dishes::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm, pans: batches)
         before = Methods::Planner.plan(scaled_request(dish, 1.0, request))
         servings ||= dish.serves * factor
@@ -77,39 +79,50 @@ module FondKettle
       end
 
       # A Plan for one of so many equal pots, and how many.
-      def in_batches(whole)
-        plan = Methods::Planner.plan(whole)
-        return [plan, 1] if plan.fit.fits? || plan.fit.batches == 1
+      def in_batches(dish, factor, request)
+        plan = Methods::Planner.plan(scaled_request(dish, factor, request))
+        pots = plan.fit.batches
+        return [plan, 1] if plan.fit.fits? || pots == 1
 
-        [Methods::Planner.plan(split(whole, plan.fit.batches)), plan.fit.batches]
+        [Methods::Planner.plan(scaled_request(dish, factor, request, pots: pots)), pots]
       end
 
       # The request for one of `batches` equal pots.
       def split(request, batches)
+        return request if batches == 1
+
         additions = request.additions.map { |addition| addition.with(g: addition.g / batches) }
         sauce_g = request.choices.residue_g
-        request.with(rice_g: request.rice_g / batches, additions: additions.freeze,
+        request.with(rice_g: request.rice_g / batches, additions: additions.freeze, pots: batches,
                      choices: request.choices.with(residue_g: sauce_g && (sauce_g / batches)))
       end
 
       # The request of `dish` at `factor`: rice, what the lines bring, its own steps.
       def request_for(dish, factor, lines, request)
-        main = dish.main_liquid
-        additions = lines.select { |scaled| scaled.line.in_pot? && !scaled.line.equal?(main) }.map do |scaled|
-          Methods::Addition.new(ingredient: scaled.line.ingredient, g: scaled.g, label: nil,
-                                poured: scaled.line.poured?, out: nil)
-        end
-        company = lines.map { |scaled| scaled.line.ingredient }
-        request.with(main_liquid: main&.ingredient, method: OwnSteps.method(request.method, dish),
-                     rice_g: dish.rice_g * factor,
-                     company: [*company, *request.company].freeze,
-                     additions: [*additions, *request.additions].freeze)
+        claims = Claims.of(dish)
+        method = OwnSteps.method(request.method, dish, claims)
+        request.with(main_liquid: dish.main_liquid&.ingredient, method: method, rice_g: dish.rice_g * factor,
+                     company: [*lines.map { |scaled| scaled.line.ingredient }, *request.company].freeze,
+                     lines: Provisions.new(dish, claims, lines, request.measures),
+                     additions: [*additions(dish, lines, method), *request.additions].freeze)
       end
 
-      # The same, scaling the lines too.
-      def scaled_request(dish, factor, request)
-        request_for(dish, factor, Dishes::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm),
-                    request)
+      # What the lines put into the pot with the rice (Methods::Addition); only from a broth
+      # can anything be lifted.
+      def additions(dish, lines, method)
+        main = dish.main_liquid
+        lines.select { |scaled| scaled.line.in_pot? && !scaled.line.equal?(main) }.map do |scaled|
+          line = scaled.line
+          Methods::Addition.new(ingredient: line.ingredient, g: scaled.g * line.pot_share, label: nil,
+                                poured: line.poured?, out: (line.out if method.broth))
+        end
+      end
+
+      # The same for one of `pots` equal pots, scaling the lines too: each has a floor to be
+      # covered with fat.
+      def scaled_request(dish, factor, request, pots: 1)
+        lines = Dishes::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm, pans: pots)
+        split(request_for(dish, factor, lines, request), pots)
       end
 
       private_class_method :in_batches, :warnings

@@ -3,6 +3,7 @@
 require_relative "../larder/names"
 require_relative "../measure/amounts"
 require_relative "dish"
+require_relative "line_tags"
 
 module FondKettle
   module Dishes
@@ -13,7 +14,7 @@ module FondKettle
 
       #   line(onions) # => "2 onions, sliced | base | browned"
       def line(line)
-        [plain(line), line.stage, (line.state unless line.state == "raw"), line.scales,
+        [plain(line), *LineTags.marks(line), (line.state unless line.state == "raw"), line.scales,
          line.like && "like #{line.like}"].compact.join(" | ")
       end
 

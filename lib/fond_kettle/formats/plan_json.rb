@@ -26,7 +26,7 @@ module FondKettle
 
       def amounts(plan)
         { rice: rice(plan), liquid: liquid(plan), liquids: liquids(plan), base: base(plan),
-          balance: balance(plan.balance),
+          balance: balance(plan.balance), batches: plan.request.pots,
           act: act(plan) }.compact
       end
 

@@ -24,7 +24,7 @@ module FondKettle
       # The same tasks as the steps of a slip.
       def steps(plan)
         plan.tasks.map do |task|
-          { id: task.id, key: task.key, kind: task.kind.key, say: task.say, minutes: task.told_min&.round(2),
+          { id: task.id, key: task.key, kind: task.kind.key, say: task.say, puts_in: task.puts_in, minutes: task.told_min&.round(2),
             hands_on: task.hands_on, heat: task.heat, cue: task.cue, why: task.why, watch: task.watch,
             cautions: codes(plan, task) }
         end
@@ -43,18 +43,22 @@ module FondKettle
       def content(task, plan)
         { kind: task.kind.key, key: task.key, say: task.say, cue: task.cue, why: task.why,
           hands_on: task.hands_on, timed_min: task.timed_min&.round(4), heat: task.heat, watch: task.watch,
-          amounts: task.amounts.map do |amount|
-            { what: amount.what, g: amount.g.round(3),
-              measured: amount.measured }
-          end,
+          amounts: task.amounts.map { |amount| amount(amount, plan.request.pots) }, puts_in: task.puts_in,
           cautions: codes(plan, task), core_c: task.core_c }
+      end
+
+      # `g` and `measured` of one of several pots, `g_all` of all.
+      def amount(amount, pots)
+        g = amount.g&.round(3)
+        { what: amount.what, g: g, measured: amount.measured, **(amount.poured_off ? { poured_off: true } : {}),
+          **(pots > 1 ? { g_all: amount.g && (amount.g * pots).round(3) } : {}) }
       end
 
       def codes(plan, task)
         plan.cautions_at(task).map(&:code)
       end
 
-      private_class_method :slot, :content, :codes
+      private_class_method :slot, :content, :amount, :codes
     end
   end
 end

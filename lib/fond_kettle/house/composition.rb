@@ -41,7 +41,11 @@ module FondKettle
 
       # The Methods::Request of one of the equal pots, with all that the dish brings.
       def request
-        @request ||= Dishes::Laying.split(whole, @wishes.batches)
+        @request ||= if @wishes.dish
+                       Dishes::Laying.scaled_request(@wishes.dish, factor, base_request, pots: @wishes.batches)
+                     else
+                       Dishes::Laying.split(base_request, @wishes.batches)
+                     end
       end
 
       # The eaters at the table.
@@ -55,10 +59,6 @@ module FondKettle
       end
 
       private
-
-      def whole
-        @wishes.dish ? Dishes::Laying.scaled_request(@wishes.dish, factor, base_request) : base_request
-      end
 
       def compose(rice_g)
         Methods::Request.of(method: @wishes.method, grain: @grain, rice_g: rice_g, texture: @wishes.texture,

@@ -21,7 +21,7 @@ module FondKettle
     # that nobody knows of (nil: they do not); the rest as described in the data file.
     Ingredient = Value.define(:key, :name, :brings, :takes, :dry, :liquid, :g_ml, :salt, :piece_g, :piece,
                               :step, :scales, :power, :usual, :boil_min, :ahead_min, :ahead, :aisle, :also,
-                              :allergens, :care, :states, :room, :unchecked) do
+                              :allergens, :care, :states, :room, :unchecked, :slot) do
       const_set(:SCALES, %w[people finished slower floor whole fixed].freeze)
       const_set(:BLANK,
                 { brings: 0.0, takes: 0.0, dry: false, liquid: false, g_ml: 0.6, salt: 0.0, piece_g: nil,
@@ -29,7 +29,7 @@ module FondKettle
                   step: 0.5, scales: "people", power: 0.85, usual: nil, boil_min: 0.0, ahead_min: 0.0,
                   ahead: nil, aisle: "other", also: [].freeze, allergens: [].freeze, care: [].freeze,
                   states: {}.freeze,
-                  room: 1.0, unchecked: nil }.freeze)
+                  room: 1.0, unchecked: nil, slot: nil }.freeze)
 
       # One of which only what differs from nothing special is given.
       def self.of(**known)

@@ -35,6 +35,7 @@ module FondKettle
           optional(minutes).filled(Schema::Number, gteq?: 0, lteq?: 2880)
         end
         optional(:ahead).filled(:string)
+        optional(:slot).filled(:string)
         optional(:also).array(:string)
         optional(:allergens).array(:string, included_in?: ALLERGENS)
         optional(:care).array(:string)

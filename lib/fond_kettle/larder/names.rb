@@ -3,6 +3,7 @@
 require_relative "allergen_words"
 require_relative "grains"
 require_relative "ingredients"
+require_relative "../measure/cup"
 
 module FondKettle
   module Larder
@@ -10,7 +11,7 @@ module FondKettle
     # in what was written, singular or plural.
     class Names
       IRREGULAR = { "leaves" => "leaf", "tomatoes" => "tomato", "potatoes" => "potato",
-                    "chillies" => "chilli", "radishes" => "radish", "peaches" => "peach",
+                    "chillies" => "chilli", "mangoes" => "mango", "halves" => "half", "radishes" => "radish", "peaches" => "peach",
                     "bunches" => "bunch" }.freeze
       # What rice is taken to be that is only called rice.
       PLAIN_RICE = "long-white"
@@ -21,6 +22,26 @@ module FondKettle
       GRAIN_WORDS = Grains.all.values.flat_map { |grain| grain.also.map { |name| [name, grain.key] } }
                           .sort_by { |name, _| -name.length }.freeze
       TINNED = /\b(?:cooked|tinned|canned|drained)\b/i
+
+      # A name of several: "bay leaves", "slices of lemon"; the last word before an "of" or "in".
+      def self.plural(name)
+        head(name) { |word| IRREGULAR.key(word) || (regular?(word) ? Measure.plural(word) : word) }
+      end
+
+      # A name of one: "bay leaf", "onion".
+      def self.singular(name)
+        head(name) { |word| ours.words(word).first || word }
+      end
+
+      # The name with its head word as the block has it.
+      def self.head(name)
+        name.sub(/[[:alpha:]]+(?=\s+(?:in|of|with)\s|\s*\z|,)/i) { |word| yield word }
+      end
+
+      def self.regular?(word)
+        ours.words(word).first == word.downcase && !word.end_with?("s")
+      end
+      private_class_method :head, :regular?
 
       # A catalogue's own, and `own` (Ingredient) of the house, which come first.
       def self.with(own)
@@ -39,7 +60,7 @@ module FondKettle
         ingredients.each do |ingredient|
           names = [ingredient.key.tr("-", " "), ingredient.name, *ingredient.also]
           names.each do |name|
-            @by_name[plain(name)] = ingredient
+            @by_name[words(name)] = ingredient
             @exact[name.downcase] = ingredient
           end
         end
@@ -52,13 +73,13 @@ module FondKettle
       #   as_written("walnut butter").allergens # => ["milk", "nut"]
       def as_written(text, unit = nil)
         found = find(text, unit)
-        found && @allergens.read(found, plain(text), text)
+        found && @allergens.read(found, words(text), text)
       end
 
       # The Ingredient that `text` names, or nil; `unit` helps where a name is two
       # things (a can of beans is cooked).
       def find(text, unit = nil)
-        found = (tinned(text) if unit == "can") || @exact[text.strip.downcase] || longest(plain(text))
+        found = (tinned(text) if unit == "can") || @exact[text.strip.downcase] || longest(words(text))
         if found&.care&.include?("pulses") && (unit == "can" || text.match?(TINNED))
           return Ingredients.fetch("cooked-pulse")
         end
@@ -78,11 +99,18 @@ module FondKettle
         end
       end
 
+      # The words of a name, small and singular: what names are compared by.
+      #
+      #   words("Spring onions") # => ["spring", "onion"]
+      def words(name)
+        name.downcase.scan(/[[:alpha:]]+/).map { |word| singular(word) }
+      end
+
       private
 
       # What is known to come in a can by that name, or nil.
       def tinned(text)
-        found = longest(["tinned", *plain(text)])
+        found = longest(["tinned", *words(text)])
         found if found&.piece == "can"
       end
 
@@ -94,10 +122,6 @@ module FondKettle
           end
         end
         nil
-      end
-
-      def plain(name)
-        name.downcase.scan(/[[:alpha:]]+/).map { |word| singular(word) }
       end
 
       def singular(word)

@@ -10,6 +10,7 @@ module FondKettle
     def self.plural(name)
       return name if name.end_with?("sp")
       return "#{name.delete_suffix('f')}ves" if name.end_with?("leaf")
+      return "#{name.delete_suffix('y')}ies" if name.match?(/[^aeiou]y\z/)
 
       name.end_with?("s", "sh", "ch", "x") ? "#{name}es" : "#{name}s"
     end

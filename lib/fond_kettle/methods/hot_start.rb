@@ -6,6 +6,10 @@ module FondKettle
   module Methods
     # How the liquid of a phase that goes in hot is made hot, and how long that takes.
     module HotStart
+      # Where it is done: the keys of its texts.
+      KETTLE = "kettle"
+      POT = "heat-liquid"
+
       module_function
 
       # Nothing but water goes into an electric kettle.

@@ -16,14 +16,15 @@ module FondKettle
     class Library
       FOLDER = File.join(DATA, "methods")
       BLANK_STAGE = { hands_on: false, watch: [].freeze, colours: {}.freeze, slot: nil, food: [].freeze,
+                      takes: [].freeze, moment: nil,
                       **Pot::Attributes.defaults.slice(*Pot::Attributes.set_by(:method).map(&:key)) }.freeze
       BLANK_PHASE = { unknown: "liquid", parts: nil, done: 1.0, liquid_c: nil, vessel: nil,
-                      burner: nil }.freeze
+                      burner: nil, fill: nil, between: [].freeze }.freeze
       BLANK = { residue_per_g: 0.0, crust: false, rule: nil, stir: "never", finish: "fluff",
                 unsuited: [].freeze,
                 food: [].freeze }.freeze
       # Fields of the one phase of a method that names none.
-      IN_SHORT = %i[parts liquid_c base stages].freeze
+      IN_SHORT = %i[parts liquid_c fill base stages].freeze
       ONLY_PHASE = "cook"
       LISTS = %w[base stages after phases].freeze
 

@@ -15,7 +15,10 @@ module FondKettle
     #   colours  minutes by colour, where onion is taken to one
     #   slot     what it is for where a choice names it ("meat", "onion")
     #   food     what may be in it, as in an ingredient's care ("raw-meat")
-    Stage = Value.define(:key, :section, :kind, :say, :cue, :why, :hands_on, :watch, :colours, :slot, :food,
+    #   takes    "rice" or "liquid", where that goes in at it whatever its kind
+    #   moment   when it is done, of a dish's own step beside the rice: Moments
+    Stage = Value.define(:key, :section, :kind, :say, :cue, :why, :hands_on, :watch, :colours, :slot, :food, :takes,
+                         :moment,
                          *Pot::Attributes.set_by(:method).map(&:key)) do
       # Is it over when grain and water are ready?
       def ready?
@@ -33,9 +36,17 @@ module FondKettle
     # water to one of rice where that is poured off, `done` the share of the core's time
     # wanted (1.0: done), `liquid_c` how hot the liquid goes in (nil: cold), `vessel` and
     # `burner` of its own where the plan's are not meant (nil).
-    PhaseText = Value.define(:key, :unknown, :parts, :done, :liquid_c, :vessel, :burner, :base, :stages) do
+    # `fill` says how the rice goes in, where it is not under its liquid ("stir-in": into a
+    # sauce, "topped": with what lies beside it on top); `between` are a dish's own steps
+    # while the rice soaks or cooks.
+    PhaseText = Value.define(:key, :unknown, :parts, :done, :liquid_c, :vessel, :burner, :fill, :base, :between,
+                             :stages) do
       # The kind of step whose liquid cooks the rice.
       const_set(:BROTH, "broth")
+      # Kinds of a base into which the liquid goes.
+      const_set(:TAKE_LIQUID, ["heat-liquid", self::BROTH].freeze)
+      # How rice goes in, where it is not just put there.
+      const_set(:FILLS, %w[stir-in topped].freeze)
 
       # The stage of its base that is a broth for the rice, or nil.
       def broth

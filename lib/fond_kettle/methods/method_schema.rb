@@ -85,6 +85,7 @@ module FondKettle
       # One vessel in short, or several.
       optional(:parts).filled(Schema::Number, included_in?: Limits::PARTS)
       optional(:liquid_c).filled(Schema::Number, included_in?: 0..100)
+      optional(:fill).filled(:string, included_in?: PhaseText::FILLS)
       optional(:base).array(BASE_SCHEMA.whole)
       optional(:stages).array(STAGE_SCHEMA.whole)
       optional(:phases).array(PHASE_SCHEMA.whole)

@@ -5,7 +5,9 @@ require_relative "../ground/value"
 require_relative "../kit/oven"
 require_relative "../measure/rounding"
 require_relative "../pot/attributes"
+require_relative "../pot/wash"
 require_relative "../table/avoids"
+require_relative "provision"
 
 module FondKettle
   module Methods
@@ -49,6 +51,13 @@ module FondKettle
       end
     end
 
+    # What plain rice has in the place of a dish's lines.
+    module NoLines
+      def self.provisions(_pots)
+        []
+      end
+    end
+
     # What the cook wants, complete and checked; units as in the names, `texture` from
     # -1 (firm) to 1 (soft), `measures` what the house measures by (Measure::House),
     # `company` the Ingredients that are eaten with it without lying in the pot with the
@@ -56,11 +65,13 @@ module FondKettle
     # what they avoid. `hands` pairs of hands and `rings` on the stove are there, and an
     # electric kettle of `kettle_w` (nil: none). `liquid_start_c`: what comes from the tap.
     # `main_liquid`: the Ingredient of which the model says how much (nil: plain water); other
-    # liquids are additions of a fixed weight.
+    # liquids are additions of a fixed weight. `lines` answers `provisions(pots)` with
+    # what a dish's lines put where (Provision), the model's own liquid not among them; it is
+    # one of `pots` equal ones.
     Request = Value.define(:method, :choices, :grain, :rice_g, :texture, :rinse_changes, :soak_min, :water_c,
                            :drain, :vessel, :burner, :oven, :altitude_m, :additions, :company, :eaters,
                            :measures, :lesson,
-                           :hands, :rings, :kettle_w, :liquid_start_c, :main_liquid) do
+                           :hands, :rings, :kettle_w, :liquid_start_c, :main_liquid, :lines, :pots) do
       # One of which only what is not usual is given: `method`, `grain`, `rice_g`,
       # `vessel`, `burner` and `measures` must be.
       def self.of(method:, grain:, **given)
@@ -68,12 +79,23 @@ module FondKettle
             rinse_changes: method.rinse_changes, soak_min: method.soak_min(grain), water_c: 20.0,
             drain: method.drain, oven: Kit::USUAL_OVEN, altitude_m: 0.0,
             additions: [].freeze, company: [].freeze, eaters: [].freeze, lesson: Belief::NO_LESSON, hands: 1,
-            rings: 2, kettle_w: nil, liquid_start_c: ROOM_C, main_liquid: nil, **given)
+            rings: 2, kettle_w: nil, liquid_start_c: ROOM_C, main_liquid: nil, lines: NoLines, pots: 1, **given)
       end
 
       # The Ingredients of all that is eaten, but the rice.
       def eaten
         [*additions.map(&:ingredient), *main_liquid, *company]
+      end
+
+      # Everything that goes in beside rice and the model's own liquid (Provision).
+      def provisions
+        unwritten = additions.select { |addition| addition.label || (addition.poured && lines == NoLines) }
+        [*lines.provisions(pots), *unwritten.map { |addition| Provision.unwritten(addition, measures, pots) }]
+      end
+
+      # Is the liquid it soaks in the one that cooks it?
+      def soaks_in_liquid?
+        drain == Pot::Wash::COOKED_IN && soak_min.positive?
       end
 
       # What is poured with the model's own liquid (Addition).

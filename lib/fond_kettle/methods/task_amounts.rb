@@ -1,18 +1,23 @@
 # frozen_string_literal: true
 
+require_relative "../care/kind"
 require_relative "../care/task"
 require_relative "method"
+require_relative "whereto"
 
 module FondKettle
   module Methods
-    # What goes in at which task of one phase, each thing once: rice that is toasted and
-    # liquid that is made hot go into the base, the rest when the pot is filled.
+    # What goes in at which task of one phase (Care::Amount), each thing once and at the first
+    # task that needs it: rice where it is washed or toasted, liquid where it is made hot or
+    # becomes a broth, the rest as Whereto says.
     class TaskAmounts
-      # What filling is to say (TaskTexts), by the kind of the base that took the liquid.
-      FILLING = { nil => "fill", "heat-liquid" => "fill-rice", PhaseText::BROTH => "fill-broth" }.freeze
       # Kinds of a base that take the rice or the liquid.
-      TAKES_RICE = %w[toast].freeze
-      TAKES_LIQUID = FILLING.keys.compact.freeze
+      TAKES = { "rice" => %w[toast], "liquid" => PhaseText::TAKE_LIQUID }.freeze
+      # Water to cover what soaks, and of one change of rinsing, g per g of rice.
+      COVERS = 2.0
+      RINSES = 3.0
+      # What goes off with the water where that is poured off.
+      DISSOLVES = [Slots::SALT, Slots::SPICE, Slots::FAT].freeze
 
       # Of the phase `text` (PhaseText) solved as `phase`; `words`: its TaskWords. Raw rice
       # goes into the `first` phase, what lies beside it into the `last`.
@@ -22,61 +27,177 @@ module FondKettle
         @phase = phase
         @words = words
         @first = first
-        @last = last
+        @whereto = Whereto.new(request, text, last: last)
       end
 
-      # Amounts (Care::Amount) at a stage of the base.
+      # Stages of the base that have something to do.
+      def base
+        @whereto.base
+      end
+
+      # At a Stage of base, between or after.
       def at(stage)
-        return rice if stage.equal?(taking(TAKES_RICE))
-
-        stage.equal?(taking(TAKES_LIQUID)) ? liquid : []
+        [*(rice(stage.kind) if rice_at?(stage)), *(liquid if stage.equal?(taking("liquid"))),
+         *provided(stage, stage.kind)]
       end
 
-      # When the pot is filled: what did not go in before.
-      def filling
-        [*(rice unless taking(TAKES_RICE)), *(liquid unless taking(TAKES_LIQUID)),
-         *beside { |one| one.label.nil? && !one.poured }]
+      # At a task of the planner's own, by its key.
+      def common(key)
+        case key
+        when "rinse" then [*rice(key), *rinsing]
+        when "soak" then soaking
+        when "heat-liquid", "kettle" then liquid
+        when "fill" then filling
+        when "fold", "strew" then provided(:finish, "fold")
+        when "serve" then provided(:serve, key)
+        else []
+        end
       end
 
-      # Key of what filling is to say (TaskTexts): what is in the pot already is not put in again.
-      def filling_text
-        return "fill-liquid" if taking(TAKES_RICE)
+      # Key of what filling is to say (TaskTexts): what is in the pot already is not put in
+      # again. `hot`: the liquid stands hot in another pot.
+      def filling_text(hot:)
+        return "lay-in" if @text.broth
+        return rice_in? ? "fill-level" : "fill-rice" if taking("liquid")
+        return "fill-liquid" if rice_in?
 
-        FILLING.fetch(taking(TAKES_LIQUID)&.kind)
+        cold = @request.soaks_in_liquid? ? "fill-soaked" : "fill"
+        on_base || (hot ? "fill-hot" : cold)
       end
 
-      # What is put ready beside the rice, by the cook's own words for it.
-      def gathered
-        beside(&:label)
+      # Provisions of steps before the rice that are not in its pot.
+      def apart
+        @whereto.apart
+      end
+
+      # Provisions of a Stage.
+      def provisions(stage)
+        @whereto.at(stage)
+      end
+
+      # Does the liquid go into the base?
+      def liquid_in?
+        !taking("liquid").nil?
       end
 
       private
 
-      # The first stage of the base of one of these kinds, or nil.
-      def taking(kinds)
-        @text.base.find { |stage| kinds.include?(stage.kind) }
+      # Where there is something in the pot already, or something lies on top.
+      def on_base
+        return "fill-topped" if @whereto.topped?
+        return unless @whereto.on_base?
+
+        @text.fill == Whereto::STIR_IN ? "fill-sauce" : "fill-on-base"
       end
 
-      def rice
+      # The first stage of the base that takes rice or liquid, or nil.
+      def taking(what)
+        base.find { |stage| TAKES.fetch(what).include?(stage.kind) || stage.takes.include?(what) }
+      end
+
+      def rice_in?
+        !taking("rice").nil?
+      end
+
+      # Washed rice was measured before.
+      def rice_at?(stage)
+        !washed? && stage.equal?(taking("rice"))
+      end
+
+      def washed?
+        @request.rinse_changes.positive? || @request.soak_min.positive?
+      end
+
+      def filling
+        poured = liquid unless liquid_in? || @request.soaks_in_liquid? || hot_apart?
+        [*(rice("fill") unless washed? || rice_in?), *poured, *provided(:fill, "fill")]
+      end
+
+      # Made hot in a pot or kettle of its own.
+      def hot_apart?
+        !@text.liquid_c.nil?
+      end
+
+      # Of the rice's own liquid, or of water that is poured off but for what the grain drinks.
+      def soaking
+        first = (rice("soak") unless @request.rinse_changes.positive?)
+        return [*first, *(liquid unless liquid_in?)] if @request.soaks_in_liquid?
+
+        [*first, *thrown("Soaking water", COVERS, @phase.load.soak_gain_g)]
+      end
+
+      # Nobody measures it.
+      def rinsing
+        thrown("Rinsing water", RINSES * @request.rinse_changes).map { |amount| amount.with(told: nil) }
+      end
+
+      def rice(kind)
         return [] unless @first
 
-        [Care::Amount.new(what: @request.grain.name, g: @phase.load.rice_g, measured: @words.rice_in_cups)]
+        grams = @phase.load.rice_g
+        [Care::Amount.of(what: @request.grain.name, g: grams, measured: @words.rice_in_cups,
+                         told: @words.told_rice(told_pots(kind)))]
       end
 
+      # Water, so much of it for each g of rice, of which `kept_g` is taken up.
+      def thrown(name, per_g, kept_g = 0.0)
+        all_g = per_g * @phase.load.rice_g
+        told = @words.told_water(name, all_g * @request.pots)
+        off = Care::Amount.new(what: name, g: all_g - kept_g, poured_off: true, told: told,
+                               measured: @words.in_cups(all_g - kept_g))
+        kept = Care::Amount.new(what: name, g: kept_g, measured: @words.in_cups(kept_g), poured_off: false,
+                                told: nil)
+        kept_g.positive? ? [off, kept] : [off]
+      end
+
+      # The model's own and whatever else is poured with it.
       def liquid
-        [Care::Amount.new(what: @words.liquid_name, g: @words.poured_g, measured: @words.liquid_in_cups),
-         *@words.poured.map do |one, in_cups|
-           Care::Amount.new(what: one.ingredient.name, g: one.g, measured: in_cups)
-         end]
+        off_g = @phase.balance.drained_g
+        eaten_g = @words.poured_g - off_g
+        name = @words.liquid_name
+        eaten = Care::Amount.new(what: name, g: eaten_g, measured: @words.in_cups(eaten_g), poured_off: false,
+                                 told: @words.told_liquid)
+        [*(eaten if @words.pours_own?), *(left(name, off_g) if off_g.positive?), *provided(:liquid, "fill")]
       end
 
-      def beside(&)
-        return [] unless @last
+      def left(name, grams)
+        Care::Amount.new(what: name, g: grams, measured: @words.in_cups(grams), poured_off: true, told: nil)
+      end
 
-        @request.additions.select(&).map do |addition|
-          Care::Amount.new(what: addition.ingredient.name, g: addition.g,
-                           measured: @request.measures.weighed(addition.g))
+      # What goes in at a place of Whereto, in a task of a kind.
+      def provided(place, kind)
+        one_pot = told_pots(kind) == 1
+        @whereto.at(place).flat_map do |provision|
+          told = one_pot ? provision.told : provision.told_all
+          shared?(provision, place) ? shared(provision, told) : amount(provision, provision.g, told)
         end
+      end
+
+      def shared?(provision, place)
+        place == :liquid || (@phase.load.plenty? && in_water?(place) && DISSOLVES.include?(provision.slot))
+      end
+
+      # Where the water is that is poured off.
+      def in_water?(place)
+        place == :fill || place.equal?(taking("liquid"))
+      end
+
+      # Of what is poured with water that is drained, the rice keeps a share.
+      def shared(provision, told)
+        share = @phase.taken_share
+        return [amount(provision, provision.g, told)] if share >= 1 || provision.g.nil?
+
+        [amount(provision, provision.g * share, told),
+         amount(provision, provision.g * (1 - share), nil).with(poured_off: true)]
+      end
+
+      def amount(provision, grams, told)
+        Care::Amount.of(what: provision.what, g: grams, measured: provision.measured, told: told)
+      end
+
+      # In how many pots' amounts a task of a kind is told: what is done once is told for all.
+      def told_pots(kind)
+        Care::Kinds.fetch(kind).in_pot ? 1 : @request.pots
       end
     end
   end

@@ -11,6 +11,7 @@ module FondKettle
     class TaskFacts
       # `text`: PhaseText; `inside`: care of what is in the vessel from the start.
       def initialize(request, text, inside)
+        @request = request
         @vessel = Loading.vessel(text, request)
         @always = ["lid:#{@vessel.lid}", "material:#{@vessel.material}",
                    *("allergens" if request.allergens.any?), *("avoided" if request.clashes.any?),
@@ -29,9 +30,16 @@ module FondKettle
          *("lid:#{stage.lid}" if stage), *("cloth" if stage&.cloth)].uniq.freeze
       end
 
-      # °C that something in the vessel must reach, nil where nothing raw went in.
-      def core_c
-        Care::Cautions.core_c(@inside.map { |care| "in:#{care}" })
+      # °C that something in the vessel must reach, nil where nothing raw went in; `elsewhere`:
+      # Provisions that are never in it.
+      def core_c(elsewhere)
+        others = elsewhere.flat_map(&:care) - (@request.provisions - elsewhere).flat_map(&:care)
+        TaskFacts.core_c(@inside - others)
+      end
+
+      # °C that food with such care must reach, or nil.
+      def self.core_c(care)
+        Care::Cautions.core_c(care.map { |one| "in:#{one}" })
       end
 
       private

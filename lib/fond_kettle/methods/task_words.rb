@@ -8,6 +8,7 @@ require_relative "../phases/balance"
 require_relative "../pot/depth"
 require_relative "amounts"
 require_relative "loading"
+require_relative "provision"
 
 module FondKettle
   module Methods
@@ -22,6 +23,12 @@ module FondKettle
       SEEN_MM = 1.5
       OVER_LEVEL = "the liquid stands %d mm over the rice; the lid lets that out later"
       COLD_C = 25
+      # From so many cups on it is litres.
+      MOST_CUPS = 8
+      # Frying fat covers the floor, mL a square centimetre.
+      FAT_ML_CM2 = 0.03
+      # The most salt that water for boiling rice wants, g/g.
+      SALT_G_G = 0.01
       # What soaks longer stands overnight.
       OVERNIGHT_MIN = 480
 
@@ -40,8 +47,8 @@ module FondKettle
                     liquid: weighed(poured_g, liquid_in_cups), changes: changes, soak: soak,
                     drain: DRAIN.fetch(@request.drain), snap: @load.grain.snap,
                     surface: "#{@load.surface_g.round} g", depth: depth, balance: balance,
-                    out: listed(@request.lifted), back: listed(@request.coming_back),
-                    beside: beside.join(", "), beside_water: beside_water, **broth }
+                    out: listed(@request.lifted), back: listed(@request.coming_back), fat: fat, salted: salted,
+                    pots: @request.pots.to_s, **broth }
       end
 
       # What is poured for a broth (or for the rice, where there is none), g.
@@ -59,6 +66,35 @@ module FondKettle
         @liquid_in_cups ||= Amounts.in_cups(poured_g, @load, @request.measures)
       end
 
+      # The rice as a cook reads it, of so many pots: "300 g basmati (1 3/4 jam glasses)".
+      def told_rice(pots)
+        grams = @load.rice_g * pots
+        in_cups = Measure::Spoken.say(grams / @load.grain.rho_g_ml, @request.measures)
+        "#{@request.measures.weighed(grams)} #{@load.grain.name.downcase} (#{in_cups})"
+      end
+
+      # The model's own liquid as a cook reads it.
+      def told_liquid
+        told_water(liquid_name, poured_g)
+      end
+
+      # So much of a liquid: nobody counts many cups.
+      def told_water(name, grams)
+        return "#{format('%.1f', grams / 1000)} L #{name.downcase}" if grams > MOST_CUPS * @request.measures.cup.ml
+
+        "#{@request.measures.weighed(grams)} #{name.downcase} (#{in_cups(grams)})"
+      end
+
+      # g of water in the house's own measures.
+      def in_cups(grams)
+        Amounts.in_cups(grams, @load, @request.measures)
+      end
+
+      # Is there anything of the model's own liquid to pour?
+      def pours_own?
+        poured_g.round.positive? || poured.empty?
+      end
+
       # What the liquid is that the model says.
       def liquid_name
         (@request.main_liquid if last?)&.name || "Water"
@@ -68,11 +104,6 @@ module FondKettle
       def poured
         others = last? ? @request.poured : []
         others.to_h { |one| [one, Measure::Spoken.say(one.g / one.ingredient.g_ml, @request.measures)] }
-      end
-
-      # What goes in beside the rice and no dish names.
-      def beside
-        @beside ||= @request.additions.filter_map(&:label)
       end
 
       # Level with the rice, unless a leaky lid needs more to stand over it.
@@ -109,7 +140,7 @@ module FondKettle
       def pour
         others = poured.map { |one, in_cups| "#{weighed(one.g, in_cups)} of #{one.ingredient.name.downcase}" }
         main = "#{weighed(poured_g, liquid_in_cups)} of #{liquid_name.downcase}"
-        [*others, *(main if others.empty? || poured_g.round.positive?)].join(" and ")
+        [*others, *(main if pours_own?)].join(" and ")
       end
 
       def broth
@@ -139,11 +170,19 @@ module FondKettle
         "#{@request.measures.weighed(grams)} (#{in_cups})"
       end
 
-      def beside_water
-        brings, drinks = [@load.brought_g, @load.drink_g].map(&:round)
-        [("It brings #{brings} g of water to the rice; so much less is poured." if brings.positive?),
-         ("Dry food drinks #{drinks} g; so much more is poured." if drinks.positive?),
-         ("It brings no water worth counting." unless brings.positive? || drinks.positive?)].compact.join(" ")
+      # "the fat", or how much where nobody has said.
+      def fat
+        return "the fat" if @request.provisions.any? { |provision| provision.slot == Slots::FAT }
+
+        ml = @phase.setting.vessel.floor_area_m2 * 1e4 * FAT_ML_CM2
+        "#{Measure::Spoken.say(ml, @request.measures)} of oil or butter"
+      end
+
+      # "the salt", or how much at most where nobody has said.
+      def salted
+        return "the salt" if @request.provisions.any? { |provision| provision.slot == Slots::SALT }
+
+        "salt, at most #{@request.measures.weighed(poured_g * SALT_G_G)} (1 %)"
       end
 
       def changes

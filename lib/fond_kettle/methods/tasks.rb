@@ -1,14 +1,14 @@
 # frozen_string_literal: true
 
-require_relative "../care/task"
 require_relative "../clock/slot"
 require_relative "base_ledger"
 require_relative "hot_start"
 require_relative "loading"
 require_relative "method"
+require_relative "moments"
 require_relative "task_amounts"
 require_relative "task_facts"
-require_relative "task_texts"
+require_relative "task_list"
 require_relative "task_words"
 
 module FondKettle
@@ -21,9 +21,8 @@ module FondKettle
                    "air-dried" => [60.0, false] }.freeze
       # The heat that a base stands on.
       BASE_HEAT = "medium"
-      # Kinds of a base that make the liquid hot: the first goes by its amount.
-      MAKE_HOT = ["heat-liquid", "simmer", PhaseText::BROTH].freeze
-      TEXTS = %i[say cue why].freeze
+      # The kind of a base that makes the liquid hot and goes by its amount.
+      MAKES_HOT = "heat-liquid"
 
       # Tasks (Care::Task) of `request` whose phases are solved, before they have times.
       def self.write(request, phases)
@@ -35,76 +34,87 @@ module FondKettle
         @request = request
         @method = request.method
         @phases = phases
-        @tasks = []
-        @words = TaskWords.new(request, phases.first)
+        @list = TaskList.new(request)
+        @meanwhile = []
       end
 
       # The tasks, each after those that it comes after.
       def write
+        begin_phase(@method.phases.first, @phases.first, washing: true)
         @latest = wash
         @method.phases.zip(@phases) { |text, phase| phase(text, phase) }
         finish
-        @tasks.freeze
+        @list.tasks.freeze
       end
 
       private
 
       def wash
         rinsed = @request.rinse_changes.positive?
-        soaked = @request.soak_min.positive?
         minutes, hands_on = DRAINING[@request.drain]
-        last = rinsed ? common("wash.rinse", "rinse", nil) : nil
-        last = common("wash.soak", "soak", last, min: @request.soak_min) if soaked
-        return last unless minutes && (rinsed || soaked)
+        last = rinsed ? @list.common("wash.rinse", "rinse", nil) : nil
+        last = soak(last) if @request.soak_min.positive?
+        return last unless minutes && last
 
-        common("wash.drain", "drain", last, min: minutes, hands_on: hands_on)
+        @list.common("wash.drain", "drain", last, min: minutes, hands_on: hands_on)
+      end
+
+      # What is to be done while it soaks begins when it does.
+      def soak(last)
+        @meanwhile = @method.last_phase.between.select { |stage| stage.moment == Moments::SOAK }.map do |stage|
+          @list.loosely(@list.own("soak.#{stage.key}", stage, last))
+        end
+        @list.common("wash.soak", "soak", last, min: @request.soak_min)
       end
 
       # The base, the rice into it, its stages; the rice was washed meanwhile.
       def phase(text, phase)
         begin_phase(text, phase)
-        before = [lift_out(base(text, phase), phase), @latest, hot_liquid(text, phase)]
-        filled = common("fill.#{phase.key}", "fill", before, amounts: @amounts.filling,
-                                                             text: @amounts.filling_text)
+        ready = measured(lift_out(base(text, phase), phase), text, phase)
+        hot = hot_liquid(text, phase)
+        filled = @list.common("fill.#{phase.key}", "fill", [ready, *@latest, hot, *@meanwhile].compact,
+                              text: @amounts.filling_text(hot: !hot.nil?))
         @latest = stages(text, phase, filled)
+      end
+
+      def begin_phase(text, phase, washing: false)
+        first = phase.equal?(@phases.first)
+        words = TaskWords.new(@request, phase, BaseLedger.of(@request, text, phase))
+        @facts = washing ? nil : TaskFacts.new(@request, text, @method.food)
+        @amounts = TaskAmounts.new(@request, text, phase, words, first: first, last: phase.equal?(@phases.last))
+        @list.at(words: words, amounts: @amounts, facts: @facts)
+        @words = words
       end
 
       # What has given its taste to the broth leaves it before it is measured.
       def lift_out(last, phase)
         return last unless phase.equal?(@phases.last) && @request.lifted.any?
 
-        common("take-out.#{phase.key}", "take-out", last)
+        @list.common("take-out.#{phase.key}", "take-out", last)
+      end
+
+      # Before the rice goes in a broth has to be as much as it wants.
+      def measured(last, text, phase)
+        text.broth ? @list.common("measure.#{phase.key}", "measure", last) : last
       end
 
       # A liquid that goes in hot has to be made hot, where the base does not do it.
       def hot_liquid(text, phase)
-        return unless text.liquid_c && phase.liquid_g.round.positive?
-        return if text.base.any? { |stage| MAKE_HOT.include?(stage.kind) }
+        return unless text.liquid_c && phase.liquid_g.round.positive? && !@amounts.liquid_in?
 
-        key = HotStart.kettle?(@request) ? "kettle" : "heat-liquid"
-        common("#{key}.#{phase.key}", key, nil, min: HotStart.minutes(@request, text, phase))
-      end
-
-      def begin_phase(text, phase)
-        first = phase.equal?(@phases.first)
-        @words = TaskWords.new(@request, phase, BaseLedger.of(@request, text, phase))
-        @facts = TaskFacts.new(@request, text, @method.food)
-        @amounts = TaskAmounts.new(@request, text, phase, @words, first: first,
-                                                                  last: phase.equal?(@phases.last))
+        key = HotStart.kettle?(@request) ? HotStart::KETTLE : HotStart::POT
+        soaked = @request.soaks_in_liquid?
+        @list.common("#{key}.#{phase.key}", key, soaked ? @latest : nil, text: soaked ? "heat-soaked" : key,
+                                                                       min: HotStart.minutes(@request, text, phase))
       end
 
       # Meat or onion first, as chosen.
       def base(text, phase)
-        in_order(text.base).reduce(gather(phase)) do |last, stage|
-          min = HotStart.minutes(@request, text, phase) if stage.kind == MAKE_HOT.first
-          own("base.#{phase.key}.#{stage.key}", stage, last, heat: BASE_HEAT, amounts: @amounts.at(stage),
-                                                             min: min)
+        last = in_order(@amounts.base).reduce(nil) do |before, stage|
+          min = HotStart.minutes(@request, text, phase) if stage.kind == MAKES_HOT
+          @list.own("base.#{phase.key}.#{stage.key}", stage, before, heat: BASE_HEAT, min: min)
         end
-      end
-
-      def gather(phase)
-        ready = @amounts.gathered
-        common("gather.#{phase.key}", "base", nil, amounts: ready) if ready.any?
+        heat_checked("check-heat.apart", last, raw_c(@amounts.apart))
       end
 
       def in_order(stages)
@@ -115,95 +125,72 @@ module FondKettle
 
       def stages(text, phase, last)
         stirred = Loading.stirred_stage(text, @request)
-        text.stages.zip(phase.stages, phase.stage_minutes) do |stage, cooked, minutes|
-          last = common("stir.#{phase.key}", "stir", last, under: cooked) if stage.equal?(stirred)
-          last = with_rice("stages.#{phase.key}.#{stage.key}", stage, cooked, minutes, last)
+        cooked = text.stages.zip(phase.stages, phase.stage_minutes)
+        own = Moments.places(text, cooked)
+        cooked.each do |stage, pot_stage, minutes|
+          last = @list.common("stir.#{phase.key}", "stir", last, under: pot_stage) if stage.equal?(stirred)
+          last = stage("stages.#{phase.key}.#{stage.key}", stage, pot_stage, minutes, last)
+          last = beside(last, own.fetch(stage.key, []))
         end
         last
       end
 
-      def with_rice(id, stage, cooked, minutes, last)
-        say = Template.fill(stage.say, oven: @words.oven(stage), heat: cooked.heat)
-        texts = { say: say, cue: @words.cue(stage), why: stage.why }
-        last = [last, preheated(id, stage, cooked)] if cooked.oven_c
-        add(id, stage.kind, last, min: minutes, oven_c: cooked.oven_c, key: stage.key, **texts,
-                                  heat: cooked.oven_c ? "oven" : cooked.heat, hands_on: stage.hands_on,
-                                  watch: stage.watch,
-                                  facts: facts(stage.kind, food: stage.food, under: cooked))
+      def stage(id, stage, cooked, minutes, last)
+        last = [*last, preheated(id, stage)] if cooked.oven_c
+        @list.with_rice(id, stage, cooked, minutes, last)
+      end
+
+      # A dish's own steps under or after the stage whose task is `under` (Moments::Own).
+      def beside(under, own)
+        own.reduce([under]) do |last, one|
+          before = one.into_min ? into(under, one.into_min) : last
+          [*last, @list.loosely(@list.own("between.#{one.stage.key}", one.stage, before))]
+        end
+      end
+
+      # So many minutes after a task began: after the one before it was over.
+      def into(task, minutes)
+        Clock::After.new(task: task.slot.after.first.task, least: minutes, most: minutes)
       end
 
       # The oven is hot when the pot goes in.
-      def preheated(id, stage, cooked)
-        common("preheat.#{id}", "preheat", nil, oven_c: cooked.oven_c, words: { oven: @words.oven(stage) })
+      def preheated(id, stage)
+        @list.common("preheat.#{id}", "preheat", nil, oven_c: Loading.oven_c(stage, @request),
+                                                      words: { oven: @words.oven(stage) })
       end
 
       def finish
-        back = @request.coming_back.any? ? common("put-back", "put-back", @latest) : @latest
-        last = common("finish", @method.finish, heat_checked(back))
-        @method.after.each { |stage| last = own("after.#{stage.key}", stage, last) }
+        back = @request.coming_back.any? ? @list.common("put-back", "put-back", @latest) : @latest
+        last = heat_checked("check-heat", back, @facts.core_c(elsewhere))
+        last = @list.common("finish", @method.finish, last) unless finished_by_dish?
+        last = @list.common("strew", "strew", last) if @method.finish != "fold" && @amounts.common("strew").any?
+        @method.after.each { |stage| last = after(stage, last) }
+        @list.common("serve", "serve", last) if @amounts.common("serve").any?
+      end
+
+      # What is cooked once the rice is done has its own heat.
+      def after(stage, last)
+        done = @list.own("after.#{stage.key}", stage, last)
+        heat_checked("check-heat.#{stage.key}", done, raw_c(@amounts.provisions(stage)))
+      end
+
+      # What never lies in the pot with the rice.
+      def elsewhere
+        @amounts.apart + @method.after.flat_map { |stage| @amounts.provisions(stage) }
+      end
+
+      def raw_c(provisions)
+        TaskFacts.core_c(provisions.flat_map(&:care))
+      end
+
+      # A dish's own last step takes the place of the method's.
+      def finished_by_dish?
+        @method.after.any? { |stage| Care::Kinds.fetch(stage.kind).finishes }
       end
 
       # Nothing raw is served before a thermometer has said that it is safe.
-      def heat_checked(last)
-        core_c = @facts.core_c
-        core_c ? common("check-heat", "check-heat", last, words: { core_c: core_c }, core_c: core_c) : last
-      end
-
-      # A stage of the method's or the dish's own; `heat` is what it stands on.
-      # `min`: in place of its own minutes.
-      def own(id, stage, last, heat: nil, amounts: [], min: nil)
-        colour = [@request.choices.onion&.to_sym, *stage.colours.keys].find do |name|
-          stage.colours.key?(name)
-        end
-        words = @words.to_h.merge(colour: colour)
-        texts = TEXTS.to_h { |part| [part, Template.fill(stage.public_send(part), words)] }
-        add(id, stage.kind, last, min: min || stage.colours.fetch(colour, stage.minutes || 0.0).to_f,
-                                  key: stage.key,
-                                  **texts,
-                                  hands_on: stage.hands_on,
-                                  heat: (heat if Care::Kinds.fetch(stage.kind).burner?),
-                                  amounts: amounts, facts: facts(stage.kind, food: stage.food))
-      end
-
-      # A task of the planner's own texts (`text`: which, where not that of its key);
-      # `under`: the Pot::Stage that it falls into; `words`: more to fill in.
-      def common(id, key, last, min: nil, hands_on: nil, amounts: [], under: nil, text: key, oven_c: nil,
-                 words: {}, core_c: nil)
-        text = TaskTexts.fetch(text)
-        words = { **@words.to_h, **words }
-        texts = TEXTS.to_h { |part| [part, Template.fill(text.public_send(part), words)] }
-        add(id, text.kind, last, min: min || text.minutes, key: key, **texts, amounts: amounts,
-                                 oven_c: oven_c, core_c: core_c,
-                                 hands_on: hands_on.nil? ? text.hands_on : hands_on,
-                                 facts: facts(text.kind, under: under))
-      end
-
-      # What is so in the vessel; while the rice is washed there is none yet.
-      def facts(kind, food: [], under: nil)
-        @facts ? @facts.at(Care::Kinds.fetch(kind), food: food, stage: under) : [].freeze
-      end
-
-      # `min`: exact minutes; on the clock they are whole. `last`: what it comes after.
-      def add(id, kind, last, min:, hands_on:, oven_c: nil, heat: nil, watch: [], amounts: [], core_c: nil,
-              **texts)
-        kind = Care::Kinds.fetch(kind)
-        slot = Clock::Slot.of(id, min.ceil, uses: uses(kind, hands_on), oven_c: oven_c,
-                                            after: [*last].compact.map { |task| follows(task) })
-        task = Care::Task.new(slot: slot, kind: kind, hands_on: hands_on, timed_min: min, heat: heat,
-                              watch: watch, amounts: amounts.freeze, core_c: core_c, **texts)
-        @tasks << task
-        task
-      end
-
-      # What a task made may wait so long for the next.
-      def follows(task)
-        Clock::After.new(task: task.id, least: 0, most: task.kind.waits)
-      end
-
-      # Some vessels stand on no ring.
-      def uses(kind, hands_on)
-        ring = kind.burner? && @request.burner.kind.on_ring
-        { "cook" => (1 if hands_on), "burner" => (1 if ring), "oven" => (1 if kind.oven?) }.compact
+      def heat_checked(id, last, core_c)
+        core_c ? @list.common(id, "check-heat", last, words: { core_c: core_c }, core_c: core_c) : last
       end
     end
   end

@@ -47,6 +47,14 @@ module FondKettle
         balance.liquid_g
       end
 
+      # The share of what is poured that the rice takes up: what is in the water and is
+      # poured off with the rest is not eaten.
+      def taken_share
+        return 1.0 unless load.plenty?
+
+        [(run.uptake * load.rice_g) / (liquid_g + load.carried_g), 1.0].min
+      end
+
       # Minutes of each stage.
       def stage_minutes
         run.stage_minutes

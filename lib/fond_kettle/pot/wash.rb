@@ -10,12 +10,14 @@ module FondKettle
       # Minutes that rinsing takes, and so soaks, unless told.
       RINSE_MIN = 3.0
       ROOM_C = 20.0
+      # The way of draining that drains nothing.
+      COOKED_IN = "cooked-in"
       # Water on the grains, g/g, when they go in (figures: Rinse and soak).
       SURFACE = { "quick" => 0.12, "shaken" => 0.08, "long" => 0.05, "air-dried" => 0.02,
-                  "cooked-in" => 0.0 }.freeze
+                  COOKED_IN => 0.0 }.freeze
       # Minutes the rice stands wet in the sieve, taking in its own surface water.
       STANDING_MIN = { "quick" => 0.0, "shaken" => 0.0, "long" => 10.0, "air-dried" => 60.0,
-                       "cooked-in" => 0.0 }.freeze
+                       COOKED_IN => 0.0 }.freeze
       # The most that drawing in while standing can add, g/g: what left the
       # surface, less what dripped off or went to the air.
       STANDING_MOST = { "long" => 0.03, "air-dried" => 0.03 }.freeze
@@ -30,7 +32,7 @@ module FondKettle
         rinsed = rinse_changes.zero? ? 0.0 : Soak.after(state.grain, RINSE_MIN, ROOM_C)
         soaked = Soak.after(state.grain, soak_min, water_c, rinsed)
         state.with(taken_per_g: stand(state.grain, soaked, drain), surface_per_g: SURFACE.fetch(drain),
-                   in_liquid: drain == "cooked-in")
+                   in_liquid: drain == COOKED_IN)
       end
 
       # Share of the first cloudiness left after so many changes of water (q^n), 0.0 to 1.0.

@@ -1,0 +1,99 @@
+# frozen_string_literal: true
+
+require "set"
+require_relative "../larder/ingredient"
+require_relative "../larder/names"
+require_relative "dish"
+
+module FondKettle
+  module Dishes
+    # Which step of a dish takes which of its lines: as the step says ("takes oil, garlic"),
+    # else the first step of the right time whose words name it. A line whose whole name is
+    # there goes before one of which only a word is ("onions" before "spring onions").
+    class Claims
+      # Stages of lines that steps of each stage may take.
+      MAY_TAKE = { "base" => %w[base liquid with beside], "soak" => %w[base liquid with beside finish],
+                   "finish" => %w[finish beside] }.freeze
+      BETWEEN = %w[with base liquid finish].freeze
+      # Words that name no thing.
+      EMPTY = %w[a an the of in on and or with to for as dried dry fresh ground whole large small big little thin thick
+                 black white red green yellow brown sweet sour hot cold warm unsalted salted smoked ripe young baby
+                 leaf seed piece half very finely coarsely chopped sliced grated cooked tinned canned tin can
+                 frozen].to_set.merge(Larder::STATES.keys).freeze
+      # Kinds of step in which words may name the liquid: "fry until the water is gone" pours none.
+      POURS = %w[simmer broth boil heat-liquid].freeze
+
+      # One line (its index) at a stage of it.
+      Claim = Value.define(:index, :stage)
+
+      # For each step of `dish` the Claims that it has.
+      def self.of(dish)
+        new(dish).claims
+      end
+
+      def initialize(dish)
+        @dish = dish
+        @words = dish.lines.map { |line| content(line.name) }
+        @taken = Set.new
+      end
+
+      # A list for each step.
+      def claims
+        steps = @dish.steps
+        told = steps.map { |step| step.takes && take(step, step.takes.flat_map { |name| called(words(name), step) }) }
+        steps.zip(told).map { |step, claims| claims || take(step, spoken(step)) }
+      end
+
+      private
+
+      def words(text)
+        Larder::Names.ours.words(text)
+      end
+
+      # What a name is known by: its words before "in" and a comma, without what only
+      # describes.
+      def content(name)
+        all = words(name.split(/,|\bin\b/, 2).first.to_s)
+        known = all.reject { |word| EMPTY.include?(word) }
+        known.empty? ? all : known
+      end
+
+      # Indexes of lines that the words of a step name, of those it may take.
+      def spoken(step)
+        found = named(words(step.say), step)
+        POURS.include?(step.kind) ? found : found.reject { |index| @dish.lines[index].poured? }
+      end
+
+      # Indexes of the lines whose name has all of these words, the shortest name first.
+      def called(said, step)
+        open = @dish.lines.each_index.select { |index| free_stage(index, step) && (said - words(@dish.lines[index].name)).empty? }
+        open.min_by(1) { |index| words(@dish.lines[index].name).size }
+      end
+
+      # Indexes of the lines that a list of words names.
+      def named(said, step)
+        said = said.to_set
+        open = @words.each_index.select { |index| @words[index].any? && free_stage(index, step) }
+        whole, others = open.partition { |index| @words[index].all? { |word| said.include?(word) } }
+        explained = whole.flat_map { |index| @words[index] }.to_set
+        whole + others.select { |index| @words[index].any? { |word| said.include?(word) && !explained.include?(word) } }
+      end
+
+      # The stage of a line that a step may take and none has taken yet.
+      def free_stage(index, step)
+        stages = step.takes ? @dish.lines[index].shares.keys : MAY_TAKE.fetch(step.stage, BETWEEN)
+        @dish.lines[index].shares.keys.find { |stage| stages.include?(stage) && !@taken.include?([index, stage]) }
+      end
+
+      def take(step, indexes)
+        indexes.uniq.filter_map do |index|
+          stage = free_stage(index, step)
+          next unless stage
+
+          @taken << [index, stage]
+          Claim.new(index: index, stage: stage)
+        end.freeze
+      end
+    end
+  end
+end

@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+
+module FondKettle
+  module Methods
+    # When a dish's own step is done that is neither before the rice nor after it: while the
+    # rice soaks, at the boil, so many minutes after the boil, when the liquid is gone, while
+    # it rests.
+    module Moments
+      SOAK = "soak"
+      BOIL = "boil"
+      DRY = "dry"
+      REST = "rest"
+      # Before the rice, but not in its pot.
+      APART = "apart"
+      KEYS = [SOAK, BOIL, DRY, REST].freeze
+      # The ends of a stage that say that the liquid is gone.
+      DRY_ENDS = %w[level dry].freeze
+
+      # A dish's own Stage beside one in the pot: when that is over (`into_min` nil), or so
+      # many minutes after it began.
+      Own = Value.define(:stage, :into_min)
+
+      module_function
+
+      # Own by the key of the stage in the pot; `cooked`: triples of Stage, Pot::Stage and its
+      # minutes.
+      def places(text, cooked)
+        text.between.reject { |stage| stage.moment == SOAK }
+            .each_with_object({}) do |stage, found|
+          key, into_min = place(stage.moment, cooked)
+          (found[key] ||= []) << Own.new(stage: stage, into_min: into_min)
+        end
+      end
+
+      def place(moment, cooked)
+        case moment
+        when BOIL then [boil(cooked).first.key, nil]
+        when DRY then [dry(cooked).first.key, nil]
+        when REST then resting(cooked)
+        else minutes_in(moment, cooked)
+        end
+      end
+
+      def boil(cooked)
+        cooked.find { |stage, _, _| stage.until == "boil" } || cooked.first
+      end
+
+      def dry(cooked)
+        cooked.reverse.find { |stage, _, _| DRY_ENDS.include?(stage.until) } || heated(cooked).last
+      end
+
+      def heated(cooked)
+        heated = cooked.reject { |_, pot_stage, _| pot_stage.off? }
+        heated.empty? ? cooked : heated
+      end
+
+      def resting(cooked)
+        found = cooked.find { |_, pot_stage, _| pot_stage.off? }
+        found ? [found.first.key, 0.0] : [cooked.last.first.key, nil]
+      end
+
+      # So many minutes after the boil; later than everything is at the end.
+      def minutes_in(left_min, cooked)
+        after = cooked.drop(cooked.index(boil(cooked)) + 1)
+        after.each do |stage, _, minutes|
+          return [stage.key, left_min.floor] if left_min < minutes
+
+          left_min -= minutes
+        end
+        [cooked.last.first.key, nil]
+      end
+
+      private_class_method :place, :boil, :dry, :heated, :resting, :minutes_in
+    end
+  end
+end

@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+require_relative "../care/cautions"
+require_relative "../ground/value"
+require_relative "../measure/spoken"
+
+module FondKettle
+  module Methods
+    # One thing that goes in at one place.
+    #   what      its name; `g` of it in one pot (nil: nobody knows), and how the house measures that
+    #   told      as the cook reads it, of one pot; `told_all` of all pots
+    #   stage     where in the cooking it enters: base, liquid, with, finish or beside
+    #   step      the key of the Stage that takes it, or nil where none says so
+    #   slot      what a step is for that takes it (Slots)
+    #   care      what brings cautions, as in its Larder::Ingredient
+    Provision = Value.define(:what, :g, :measured, :told, :told_all, :stage, :step, :slot, :care) do
+      # Of an Addition that no line of a dish writes; `measures` (Measure::House), `pots` equal
+      # pots.
+      def self.unwritten(addition, measures, pots)
+        food = addition.ingredient
+        poured = Measure::Spoken.say(addition.g / food.g_ml, measures) if addition.poured
+        one, all = [1, pots].map do |count|
+          [measures.weighed(addition.g * count), food.name.downcase].join(" ")
+        end
+        new(what: food.name, g: addition.g, measured: poured || measures.weighed(addition.g),
+            told: [one, *("(#{poured})" if poured)].join(" "), told_all: all,
+            stage: addition.poured ? "liquid" : "base", step: nil, slot: Slots.of(food),
+            care: food.care)
+      end
+    end
+
+    # What things are to the steps of a method: "meat", "onion", "fat", "spice", "salt" or
+    # anything else.
+    module Slots
+      MEAT = "meat"
+      FAT = "fat"
+      SPICE = "spice"
+      SALT = "salt"
+      ANY = "any"
+
+      module_function
+
+      # Of a Larder::Ingredient, by what it is, never by its name.
+      def of(ingredient)
+        return ingredient.slot if ingredient.slot
+        return MEAT if ingredient.care.intersect?(Care::Cautions.meats)
+
+        { "floor" => FAT, "slower" => SPICE, "finished" => SALT }.fetch(ingredient.scales, ANY)
+      end
+    end
+  end
+end

@@ -1,0 +1,107 @@
+# frozen_string_literal: true
+
+require_relative "../care/task"
+require_relative "../clock/slot"
+require_relative "../ground/template"
+require_relative "task_texts"
+
+module FondKettle
+  module Methods
+    # Tasks as they are written, one after the other: texts filled in, minutes made whole,
+    # what each comes after. `at` says in which vessel the next ones are.
+    class TaskList
+      TEXTS = %i[say cue why].freeze
+
+      attr_reader :tasks
+
+      def initialize(request)
+        @request = request
+        @tasks = []
+      end
+
+      # From now on texts are filled by `words` (TaskWords) and what goes in is told by
+      # `amounts` (TaskAmounts); `facts` (TaskFacts) are nil before there is a vessel.
+      def at(words:, amounts:, facts:)
+        @words = words
+        @amounts = amounts
+        @facts = facts
+      end
+
+      # After a task, however long it waits.
+      def loosely(task)
+        Clock::After.new(task: task.id, least: 0, most: nil)
+      end
+
+      # A task of the planner's own texts (`text`: which, where not that of its key);
+      # `under`: the Pot::Stage that it falls into; `words`: more to fill in.
+      def common(id, key, last, min: nil, hands_on: nil, under: nil, text: key, words: {}, **given)
+        text = TaskTexts.fetch(text)
+        texts = filled(text, { **@words.to_h, **words })
+        add(id, text.kind, last, min: min || text.minutes, key: key, **texts, amounts: @amounts.common(key),
+                                 hands_on: hands_on.nil? ? text.hands_on : hands_on,
+                                 facts: facts(text.kind, under: under), **given)
+      end
+
+      # A stage of the method's or the dish's own; `heat` is what it stands on.
+      # `min`: in place of its own minutes.
+      def own(id, stage, last, heat: nil, min: nil)
+        colour = [@request.choices.onion&.to_sym, *stage.colours.keys].find do |name|
+          stage.colours.key?(name)
+        end
+        kind = Care::Kinds.fetch(stage.kind)
+        minutes = min || stage.colours.fetch(colour) { stage.minutes.to_f.positive? ? stage.minutes : kind.usual_min }
+        add(id, stage.kind, last, min: minutes.to_f, key: stage.key, hands_on: stage.hands_on,
+                                  **filled(stage, @words.to_h.merge(colour: colour)),
+                                  heat: (heat if kind.burner?), amounts: @amounts.at(stage),
+                                  facts: facts(stage.kind, food: stage.food))
+      end
+
+      # A stage in the pot with the rice, `cooked` (Pot::Stage) for `min`.
+      def with_rice(id, stage, cooked, min, last)
+        say = Template.fill(stage.say, oven: @words.oven(stage), heat: cooked.heat)
+        add(id, stage.kind, last, min: min, oven_c: cooked.oven_c, key: stage.key, say: say,
+                                  cue: @words.cue(stage), why: stage.why,
+                                  heat: cooked.oven_c ? "oven" : cooked.heat, hands_on: stage.hands_on,
+                                  watch: stage.watch, amounts: [],
+                                  facts: facts(stage.kind, food: stage.food, under: cooked))
+      end
+
+      private
+
+      def filled(text, words)
+        TEXTS.to_h { |part| [part, Template.fill(text.public_send(part), words)] }
+      end
+
+      # What is so in the vessel; while the rice is washed there is none yet.
+      def facts(kind, food: [], under: nil)
+        @facts ? @facts.at(Care::Kinds.fetch(kind), food: food, stage: under) : [].freeze
+      end
+
+      # `min`: exact minutes; on the clock they are whole. `last`: what it comes after (a Task,
+      # or a Clock::After), one or several.
+      def add(id, kind, last, min:, hands_on:, amounts:, oven_c: nil, heat: nil, watch: [], core_c: nil,
+              **texts)
+        kind = Care::Kinds.fetch(kind)
+        slot = Clock::Slot.of(id, min.ceil, uses: uses(kind, hands_on), oven_c: oven_c,
+                                            after: [*last].compact.map { |one| follows(one) })
+        task = Care::Task.new(slot: slot, kind: kind, hands_on: hands_on, timed_min: min, heat: heat,
+                              watch: watch, amounts: amounts.freeze, core_c: core_c, **texts)
+        @tasks << task
+        task
+      end
+
+      # What a task made may wait so long for the next.
+      def follows(task)
+        return task if task.is_a?(Clock::After)
+
+        Clock::After.new(task: task.id, least: 0, most: task.kind.waits)
+      end
+
+      # Some vessels stand on no ring.
+      def uses(kind, hands_on)
+        ring = kind.burner? && @request.burner.kind.on_ring
+        { "cook" => (1 if hands_on), "burner" => (1 if ring), "oven" => (1 if kind.oven?) }.compact
+      end
+    end
+  end
+end

@@ -1,0 +1,108 @@
+# frozen_string_literal: true
+
+require_relative "../care/kind"
+require_relative "method"
+require_relative "moments"
+require_relative "provision"
+
+module FondKettle
+  module Methods
+    # Where everything beside rice and liquid goes in: each Provision of a request at one
+    # task of the phase in which it is cooked, by the step that names it, else by what it is
+    # and what the steps do; never by their names or words.
+    class Whereto
+      STIR_IN = "stir-in"
+      TOPPED = "topped"
+      # What is stirred into the liquid, not laid on the rice.
+      SEASONS = [Slots::SALT, Slots::SPICE].freeze
+
+      # Of a request in the phase `text` (PhaseText); only the `last` phase takes anything.
+      def initialize(request, text, last:)
+        @request = request
+        @text = text
+        @provisions = last ? request.provisions : []
+        @at = @provisions.group_by { |provision| place(provision) }
+      end
+
+      # Stages of the base, without those of which nothing is there: no meat, no browning.
+      def base
+        @base ||= @text.base.reject { |stage| stage.slot && at(stage).empty? && !chosen?(stage) }
+      end
+
+      # Provisions that go in at a Stage of base, between or after, or at :fill (with the
+      # rice), :liquid (with the model's own liquid), :finish (into the done rice) or :serve.
+      def at(place)
+        @at.fetch(place.is_a?(Stage) ? place.key : place, [])
+      end
+
+      # Provisions of the steps that are not in the rice's pot: before it, or in a Stage after it.
+      def apart
+        @text.base.select { |stage| stage.moment == Moments::APART }.flat_map { |stage| at(stage) }
+      end
+
+      # Is there something to lay or stir the rice on?
+      def on_base?
+        base.any? { |stage| Care::Kinds.fetch(stage.kind).takes && stage.moment != Moments::APART }
+      end
+
+      # Does what goes in with the rice lie on top of it?
+      def topped?
+        @text.fill == TOPPED && at(:fill).any? { |provision| !SEASONS.include?(provision.slot) }
+      end
+
+      private
+
+      def chosen?(stage)
+        stage.slot == "onion" && !@request.choices.onion.nil?
+      end
+
+      def place(provision)
+        return provision.step if provision.step
+
+        case provision.stage
+        when "base" then in_base(provision)
+        when "with" then with_rice(provision)
+        when "liquid" then :liquid
+        when "finish" then finishing&.key || :finish
+        else :serve
+        end
+      end
+
+      def finishing
+        @request.method.after.find { |stage| Care::Kinds.fetch(stage.kind).takes }
+      end
+
+      # Salt goes into what boils before the rice, fat and spice into what is fried.
+      def in_base(provision)
+        stages = @text.base
+        own = stages.find { |stage| stage.slot == provision.slot }
+        (own || by_slot(provision.slot, stages) || takes_all(stages))&.key || :fill
+      end
+
+      def by_slot(slot, stages)
+        fat = stages.select { |stage| Care::Kinds.fetch(stage.kind).fat }
+        { Slots::FAT => first_kept(fat), Slots::SPICE => fat.last, Slots::SALT => boiling }[slot]
+      end
+
+      # Fat is there when the first thing is fried that is there at all.
+      def first_kept(stages)
+        slots = @provisions.map(&:slot)
+        stages.find { |stage| stage.slot.nil? || slots.include?(stage.slot) } || stages.last
+      end
+
+      def takes_all(stages)
+        stages.find { |stage| stage.slot == Slots::ANY } ||
+          stages.reverse.find { |stage| stage.slot.nil? && Care::Kinds.fetch(stage.kind).takes }
+      end
+
+      def with_rice(provision)
+        (boiling if provision.slot == Slots::SALT)&.key || :fill
+      end
+
+      # The stage of the base in which the liquid is.
+      def boiling
+        @text.base.find { |stage| PhaseText::TAKE_LIQUID.include?(stage.kind) || stage.takes.include?("liquid") }
+      end
+    end
+  end
+end
