@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "json"
+require_relative "../lib/fond_kettle/dishes/dish"
 require_relative "../lib/fond_kettle/dishes/quick_steps"
 require_relative "../lib/fond_kettle/dishes/quick_text"
 require_relative "shelf"
@@ -39,10 +41,10 @@ module FondKettle
       def value(record, names:, cups:)
         read = Dishes::QuickText.new(names: names, cups: cups).read(record[:lines])
         grain, rice_g = read.rice || record.values_at(:grain, :rice_g)
-        Dishes::Dish.new(title: record[:title], serves: record[:serves], method: record[:method],
-                         grain: grain, rice_g: rice_g, pan_mm: record[:pan_mm], lines: read.lines,
-                         steps: Dishes::QuickSteps.read(record[:steps]),
-                         note: record[:note])
+        Dishes::Dish.of(title: record[:title], serves: record[:serves], method: record[:method],
+                        grain: grain, rice_g: rice_g, pan_mm: record[:pan_mm], lines: read.lines,
+                        steps: Dishes::QuickSteps.read(record[:steps]),
+                        note: record[:note], way: Dishes::Way.of(JSON.parse(record[:way])))
       end
     end
   end

@@ -75,7 +75,7 @@ RSpec.describe "The library of cooking" do
     expect([plan.liquid_g, plan.spread.low_g, plan.spread.high_g]).to eq([2400.0, 1800.0, 3000.0])
     expect(plan.balance.drained_g).to be > 1500
     expect(FondKettle::Formats::PlanJson.call(plan)[:liquid][:measured]).to eq("10 cups")
-    expect(plan.tasks.find { |task| task.kind.key == "heat-liquid" }.say).to include("2400 g (10 cups)")
+    expect(plan.tasks.find { |task| task.kind.key == "heat-liquid" }.puts_in).to eq("2.4 L water")
     expect(plan.run.uptake).to be_within(0.06).of(1.5)
   end
 

@@ -57,10 +57,9 @@ RSpec.describe FondKettle::Methods::Planner do
   it "names on its slip what goes in beside the rice, and what of its water counts" do
     steps = plan_for(basic_request(additions: [{ "ingredient" => "tomato", "g" => 200 },
                                                { "ingredient" => "red-lentil", "g" => 50 }])).tasks
-    step = steps.find { |one| one.kind.key == "gather" }
-    expect(step.say).to eq("Have ready what goes in beside the rice: 200 g tomato, 50 g red lentils")
-    expect(step.why).to include("brings 170 g of water", "drinks 65 g")
-    expect(plan_for(basic_request).tasks.map { |task| task.kind.key }).not_to include("gather")
+    step = steps.find { |one| one.kind.key == "fill" }
+    expect(step.puts_in).to match(/\A\d+ g water \(.*\); 200 g tomato; 50 g red lentils\z/)
+    expect(step.why).to include("170 g brought", "65 g")
   end
 
   it "tells floor and top of a deep bed apart" do

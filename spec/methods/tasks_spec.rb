@@ -46,29 +46,36 @@ RSpec.describe FondKettle::Methods::Tasks do
     expect(plan.run.stirred_at).to be_positive
   end
 
-  it "puts rice and liquid in one task each, and every id is its own" do
+  # Grams by name of what is eaten of a plan's tasks.
+  def eaten(plan)
+    plan.tasks.flat_map(&:amounts).reject(&:poured_off).group_by(&:what)
+        .transform_values { |amounts| amounts.sum(&:g) }
+  end
+
+  it "puts rice, liquid and all else in one task each, and every id is its own" do
     library.each_key do |method|
       plan = plan_for(basic_request(method: method, additions: [{ "ingredient" => "tomato", "g" => 150 }]))
-      grams = plan.tasks.flat_map(&:amounts).group_by(&:what).transform_values { |amounts| amounts.sum(&:g) }
-      poured_g = plan.ledger&.start_g || plan.liquid_g
-      expect(grams).to eq("Basmati" => 300.0, "Water" => poured_g, "Tomato" => 150.0)
+      poured_g = (plan.ledger&.start_g || plan.liquid_g) - plan.balance.drained_g
+      expect(eaten(plan)).to include("Basmati" => 300.0, "Tomato" => 150.0, "Water" => be_within(1e-6).of(poured_g))
       expect(plan.tasks.map(&:id).uniq.size).to eq(plan.tasks.size)
     end
   end
 
-  it "says in words what goes in where its amounts say so, and never twice" do
+  it "says in words what is there already, and puts nothing in twice" do
     library.each_key do |method|
       plan = plan_for(basic_request(method: method))
-      pouring = plan.tasks.reject { |task| task.kind.key == "heat-liquid" && task.amounts.empty? }
-      poured_g = (plan.ledger&.start_g || plan.liquid_g).round
-      said = pouring.select { |task| task.say.match?(/\b#{poured_g} g \(/) }
-      poured = plan.tasks.select { |task| task.amounts.any? { |amount| amount.what == "Water" } }
-      expect(said.map(&:id)).to eq(poured.map(&:id)), method
+      puts_in = ->(what) { plan.tasks.select { |task| task.amounts.filter_map(&:told).grep(/\d (?:g|L)#{what}/).any? } }
+      expect([puts_in.call(" basmati").size, puts_in.call(" water").size]).to eq([1, 1]), method
       fill = plan.tasks.find { |task| task.kind.key == "fill" }
-      with_rice = fill.amounts.any? { |amount| amount.what == "Basmati" }
-      put = /(?:put (?:the )?rice|lay #{plan.load.rice_g.round} g)/i
-      expect(fill.say.match?(put)).to eq(with_rice), method
+      toasted = plan.tasks.any? { |task| task.kind.key == "toast" }
+      expect(fill.say.match?(/(?:put|lay|stir) the rice/i)).to eq(!toasted), method
     end
+  end
+
+  it "leaves out a step of which nothing is there, where it is known what is" do
+    kinds = ->(*additions) { plan_for(basic_request(method: "broth-under-rice", additions: additions)).tasks.map(&:key) }
+    expect(kinds.call).to include("meat", "onion", "roots")
+    expect(kinds.call({ "ingredient" => "carrot", "g" => 200 }) & %w[meat onion roots]).to eq(%w[roots])
   end
 
   it "takes two cooks where the kitchen has them" do
@@ -83,7 +90,7 @@ RSpec.describe FondKettle::Methods::Tasks do
     lines = FondKettle::Dishes::QuickText.new.read("2 onions | base").lines
     steps = FondKettle::Dishes::QuickSteps.read(Array.new(100) { |index| "Step #{index} | #{index % 7} min" }
                                                      .join("\n"))
-    dish = FondKettle::Dishes::Dish.new(title: "Long", serves: 4.0, method: "covered-pot", grain: "basmati",
+    dish = FondKettle::Dishes::Dish.of(title: "Long", serves: 4.0, method: "covered-pot", grain: "basmati",
                                         rice_g: 300.0, pan_mm: nil, lines: lines, steps: steps, note: "")
     plan = FondKettle::Dishes::Laying.supper(dish, 1.0, request_for(basic_request)).plan
     expect(plan.tasks.count { |task| task.id.start_with?("base.") }).to eq(100)

@@ -18,7 +18,7 @@ RSpec.describe FondKettle::Table::Avoids do
     answer = FondKettle::Formats::PlanJson.call(plan_for(asked))
     expect(answer[:warnings].first).to eq(code: "avoided", say: "Somebody avoids milk: it is in this.")
     told = answer[:tasks].select { |task| task[:cautions].include?("avoided") }
-    expect(told.map { |task| task[:kind] }).to include("gather", "fill")
+    expect(told.map { |task| task[:kind] }).to include("fill", "fluff")
     harmless = FondKettle::Formats::PlanJson.call(plan_for(asked.merge("additions" => [])))
     expect(harmless[:warnings] +
            harmless[:cautions].select { |caution| caution[:code] == "avoided" }).to eq([])

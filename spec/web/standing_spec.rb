@@ -13,7 +13,7 @@ RSpec.describe "A broth at the stove, as pages" do
     record = household.cooks.find(stove[/\d+/].to_i)
     record[:plan][:tasks].each_cons(2) do |from, to|
       send_form "#{stove}/task", "from" => from[:id], "to" => to[:id]
-      break if to[:kind] == "fill"
+      break if to[:kind] == "measure"
     end
     get stove
     standing_g = record[:plan][:base][:standing_g]

@@ -1,8 +1,13 @@
 # frozen_string_literal: true
 
+require "json"
+require_relative "../../lib/fond_kettle/dishes/way"
 require_relative "../../lib/fond_kettle/formats/draft"
+require_relative "../../lib/fond_kettle/ground/field_schema"
 require_relative "../../lib/fond_kettle/measure/amounts"
+require_relative "../../lib/fond_kettle/dishes/claims"
 require_relative "../../lib/fond_kettle/dishes/contradictions"
+require_relative "../../lib/fond_kettle/dishes/dish"
 require_relative "../../lib/fond_kettle/dishes/quick_steps"
 require_relative "../../lib/fond_kettle/dishes/quick_text"
 require_relative "../../lib/fond_kettle/dishes/written"
@@ -17,6 +22,8 @@ module FondKettle
         FIELDS = Formats::Draft::FIELDS
         MOST_LINES = 500
         MOST_LETTERS = 60_000
+        # What a dish may keep of its own, as fields of the form: "way_soak".
+        WAY = Dishes::WAY_FIELDS.map { |field| field.with(key: :"way_#{field.key}") }.freeze
         SCHEMA = Schema.params do
           required(:title).filled(:string, max_size?: 120)
           required(:serves).filled(Schema::TypedNumber, included_in?: 0.5..200)
@@ -26,6 +33,7 @@ module FondKettle
           optional(:lines).maybe(:string, max_size?: MOST_LETTERS)
           optional(:steps).maybe(:string, max_size?: MOST_LETTERS)
           optional(:note).maybe(:string, max_size?: MOST_LETTERS)
+          FieldSchema.declare(self, WAY, numbers: NUMBERS, optional: true)
         end
 
         attr_reader :problems
@@ -40,21 +48,28 @@ module FondKettle
         def self.of_record(record, household)
           rice = "#{Measure::Rounding.plain(record[:rice_g])} g"
           typed = record.slice(:title, :method, :grain, :lines, :steps, :note).transform_keys(&:to_s)
-          new(typed.merge("serves" => Measure::Rounding.plain(record[:serves]), "rice" => rice,
+          new(typed.merge(way_texts(JSON.parse(record[:way])), "serves" => Measure::Rounding.plain(record[:serves]), "rice" => rice,
                           "pan_mm" => record[:pan_mm] ? Measure::Rounding.plain(record[:pan_mm]) : ""),
               household)
         end
 
         # A draft of another format.
         def self.of_draft(draft, household)
-          new(FIELDS.to_h { |field| [field.to_s, draft.public_send(field)] }, household)
+          typed = FIELDS.to_h { |field| [field.to_s, draft.public_send(field)] }
+          new(typed.merge(way_texts(draft.way)), household)
         end
+
+        # What a dish keeps of its own, as the form shows it.
+        def self.way_texts(said)
+          said.to_h { |key, value| ["way_#{key}", value.is_a?(Numeric) ? Measure::Rounding.plain(value, 2) : value] }
+        end
+        private_class_method :way_texts
 
         # `typed`: parameters with string keys; `quiet`: not judged yet.
         def initialize(typed, household, quiet: false)
           @household = household
-          @typed = FIELDS.to_h { |field| [field, typed[field.to_s].to_s.gsub("\r\n", "\n")] }
-          result = SCHEMA.call(@typed)
+          @typed = [*FIELDS, *WAY.map(&:key)].to_h { |field| [field, typed[field.to_s].to_s.gsub("\r\n", "\n")] }
+          result = SCHEMA.call(@typed.reject { |field, text| text.empty? && WAY.map(&:key).include?(field) })
           @values = result.to_h
           @problems = Forms.problems(result).dup
           check
@@ -81,6 +96,15 @@ module FondKettle
           read.questions
         end
 
+        # Each step with the names of the lines that go in at it.
+        def taken
+          dish = Dishes::Dish.of(title: "", serves: 1.0, method: "", grain: "", rice_g: 1.0, pan_mm: nil,
+                                 lines: read.lines, steps: Dishes::QuickSteps.read(@typed[:steps]), note: "")
+          dish.steps.zip(Dishes::Claims.of(dish)).map do |step, claims|
+            [step, claims.map { |claim| read.lines[claim.index].name }]
+          end
+        end
+
         # What contradicts itself anywhere in the dish.
         def contradictions
           %i[lines steps note].flat_map { |field| Dishes::Contradictions.in(@typed[field]) }.uniq
@@ -91,7 +115,19 @@ module FondKettle
           grain, rice_g = read.rice || [@values[:grain], @rice_g]
           { title: @values[:title].strip, serves: @values[:serves], method: @values[:method], grain: grain,
             rice_g: rice_g, pan_mm: @values[:pan_mm], lines: @typed[:lines].strip,
-            steps: @typed[:steps].strip, note: @typed[:note].strip }
+            steps: @typed[:steps].strip, note: @typed[:note].strip, way: JSON.generate(way.said) }
+        end
+
+        # Has it anything of its own, or something wrong with it?
+        def way_said?
+          way.said.any? || problems.any? { |found| found[:field].start_with?("way_") }
+        end
+
+        # What it keeps of its own (Dishes::Way).
+        def way
+          wrong = problems.map { |found| found[:field] }
+          sound = WAY.reject { |field| wrong.include?(field.key.to_s) }
+          Dishes::Way.of(sound.to_h { |field| [field.key.to_s.delete_prefix("way_"), @values[field.key]] })
         end
 
         private

@@ -7,6 +7,9 @@ module FondKettle
     module Forms
       # The lines of a dish as fields, one row each, written back as quick text.
       module LineFields
+        # What says where it goes in, in parts.
+        SHARED = %r{(?:\d|half|rest)\S*\s+(?:base|with|finish|liquid|beside)}
+
         module_function
 
         # `rows`: row number to a hash of amount, unit, name, note, stage, state,
@@ -24,13 +27,20 @@ module FondKettle
 
           said = [row["amount"], row["unit"], row["name"]].compact.reject(&:empty?).join(" ")
           said = [said, row["note"].to_s].reject(&:empty?).join(", ")
+          row["stage"] = nil if row["more"].to_s.match?(SHARED)
           marks = row.values_at("stage", "state", "scales").compact.reject do |mark|
             mark.empty? || mark == "raw"
           end
           marks << "like #{row['like']}" unless row["like"].to_s.empty?
-          [said, *marks].join(" | ")
+          marks << more(row["more"])
+          [said, *marks.compact].join(" | ")
         end
-        private_class_method :line
+
+        # Marks beyond the columns, with anything but bars between.
+        def more(text)
+          text.to_s.split("/").map(&:strip).reject(&:empty?).join(" | ").then { |marks| marks unless marks.empty? }
+        end
+        private_class_method :line, :more
       end
     end
   end

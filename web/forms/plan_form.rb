@@ -188,7 +188,7 @@ module FondKettle
           plain_wishes.with(quantity: quantity, batches: batches, choices: choices,
                             learned: self[:lesson] != "leave",
                             chosen: @values.slice(:pot, :cup, :burner, :oven),
-                            texture: @values.fetch(:texture, 0.0),
+                            texture: @values[:texture],
                             wash: @values.slice(*WASH.keys).compact.transform_keys(WASH),
                             additions: beside.additions, company: beside.company)
         end

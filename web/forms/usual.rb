@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/house/usual"
+require_relative "../../lib/fond_kettle/measure/rounding"
 
 module FondKettle
   module Web
@@ -23,8 +24,17 @@ module FondKettle
                      grain: (House::Usual.grain(shelves, dish) unless typed.key?(:grain)),
                      guests: guests.to_s, stir: method.stir, drain: method.drain,
                      crust: method.crust ? "yes" : "no",
-                     rinse: method.rinse_changes.to_s }.freeze
+                     rinse: method.rinse_changes.to_s, **(dish ? of_way(dish.way) : {}) }.freeze
         end
+
+        # What a dish keeps of its own.
+        def of_way(way)
+          number = ->(value) { value && Measure::Rounding.plain(value) }
+          { rinse: number.call(way.rinse), soak: number.call(way.soak), water_c: number.call(way.soak_c),
+            drain: way.drain, oven_c: number.call(way.oven_c), texture: number.call(way.texture),
+            cover: way.cover }.compact
+        end
+        private_class_method :of_way
       end
     end
   end

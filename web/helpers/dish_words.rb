@@ -2,6 +2,7 @@
 
 require_relative "../../lib/fond_kettle/care/kind"
 require_relative "../../lib/fond_kettle/dishes/dish"
+require_relative "../../lib/fond_kettle/dishes/line_tags"
 require_relative "../../lib/fond_kettle/dishes/scaling"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/measure/amounts"
@@ -21,20 +22,49 @@ module FondKettle
         LINE_CHOICES = { "stage" => ["Goes in", Dishes::STAGES.keys],
                          "state" => ["State", Larder::STATES.keys],
                          "scales" => ["Grows", Larder::Ingredient::SCALES] }.freeze
-        LINE_COLUMNS = [*LINE_TEXTS.values, *LINE_CHOICES.values.map(&:first), "Like"].freeze
+        LINE_MORE = { "like" => "Like", "more" => "More" }.freeze
+        LINE_COLUMNS = [*LINE_TEXTS.values, *LINE_CHOICES.values.map(&:first), *LINE_MORE.values].freeze
+        AS_ITS_WAY = "as the way has it"
 
         # How a line of a dish is written.
         def line_hint
           "2 onions, sliced | base | browned. After a bar: when it goes in " \
-            "(#{Dishes::STAGES.keys.join(', ')}), its state, how it grows " \
-            "(#{Larder::Ingredient::SCALES.join(', ')})."
+            "(#{Dishes::STAGES.keys.join(', ')}; in two places: | half base | half finish), its state, how it " \
+            "grows (#{Larder::Ingredient::SCALES.join(', ')}), | out or | back where it is lifted out of a " \
+            "broth, | optional, | instead of butter."
         end
 
         # How a step of a dish is written; what it does is said by its kind.
         def step_hint
           "Soften the leeks | fry | 8 min | until they slump. After a bar, say what it does " \
-            "(#{step_kinds.join(', ')}), | wait where it needs no hands, | finish where it comes after the " \
-            "rice. Only a step that says simmer or boil counts as boiling."
+            "(#{step_kinds.join(', ')}), | wait where it needs no hands, and when: | while it soaks, | at the " \
+            "boil, | at 10 min, | when dry, | while it rests, | finish. It takes the lines that its words " \
+            "name, or | takes leeks, butter. Only a step that says simmer or boil counts as boiling."
+        end
+
+        # The fields of what a dish keeps of its own.
+        def way_fields(form)
+          Forms::DishForm::WAY.map do |field|
+            options = field.options && [["", AS_ITS_WAY], *field.options]
+            control_field(field.key.to_s, field.key.to_s, field.title, form[field.key], form.problems,
+                          options: options)
+          end.join
+        end
+
+        # What a dish keeps of its own, in words: "soak for 45 minutes, rest 15 minutes".
+        def way_words(way)
+          said = Dishes::WAY_FIELDS.filter_map do |field|
+            value = way.public_send(field.key)
+            next if value.nil?
+
+            "#{field.label.downcase} #{(field.options || []).to_h.fetch(value) { plain(value) }}"
+          end
+          said.empty? ? AS_ITS_WAY : said.join("; ")
+        end
+
+        # What each step takes of the lines, and what no step names.
+        def taken_words(form)
+          form.taken.filter_map { |step, names| "**#{step.say}:** #{names.join(', ')}." if names.any? }
         end
 
         # Rows of a field that holds a text, two of them free.
@@ -65,7 +95,7 @@ module FondKettle
           typed = line_typed(line)
           [*LINE_TEXTS.map { |name, label| text_cell(name, label, index, typed[name]) },
            *LINE_CHOICES.map { |name, (label, keys)| choice_cell(name, label, index, keys, typed[name]) },
-           text_cell("like", "Like", index, typed["like"])]
+           *LINE_MORE.map { |name, label| text_cell(name, label, index, typed[name]) }]
         end
 
         # What was understood of the lines, in one sentence.
@@ -86,7 +116,7 @@ module FondKettle
 
           { "amount" => line.amount && Measure::Numeral.write(line.amount), "unit" => line_unit(line),
             "name" => line.name, "note" => line.note, "stage" => line.stage, "state" => line.state,
-            "scales" => line.scales, "like" => line.like }
+            "scales" => line.scales, "like" => line.like, "more" => Dishes::LineTags.more_marks(line).join(" / ") }
         end
 
         def line_unit(line)
@@ -98,7 +128,8 @@ module FondKettle
         # "360 g leek in the base, reduced"
         def line_understood(line)
           known = line.ingredient.key == "unknown" ? "#{line.name}, not known" : line.ingredient.name.downcase
-          [[line.g && grams(line.g), known, Dishes::STAGES.fetch(line.stage)].compact.join(" "),
+          places = line.shares.keys.map { |stage| Dishes::STAGES.fetch(stage) }.join(" and ")
+          [[line.g && grams(line.g), known, places].compact.join(" "),
            *(line.state unless line.state == "raw"), *("like #{line.like}" if line.like)].join(", ")
         end
 

@@ -32,7 +32,7 @@ module FondKettle
                          "soak" => ["Soak, minutes", "Blank: the grain's usual"],
                          "liquid_c" => ["Liquid goes in at, °C", "Blank: cold"],
                          "residue_per_g" => ["Sauce left, g for 1 g rice", "Blank: none"] }.freeze
-        FINISHES = [%w[fluff fluff], %w[fold fold], ["turn", "turn out"], ["tip", "tip out"]].freeze
+        FINISHES = Words.of("finishes").to_a.freeze
         CRUSTS = [["", "not wanted"], %w[yes wanted]].freeze
         # The lists of a way, their headings and the view of a row.
         SECTIONS = { "base" => ["The base, before the rice goes in", :method_step],

@@ -20,8 +20,7 @@ module FondKettle
       module PotWords
         PORTIONS = { "side" => "beside other dishes", "main" => "the main of the meal",
                      "one-pot" => "the whole meal" }.freeze
-        DRAINS = [["quick", "quickly"], ["shaken", "shaken well"], ["long", "10 min in the sieve"],
-                  ["air-dried", "air-dried an hour"], ["cooked-in", "not: cook in the soaking water"]].freeze
+        DRAINS = Words.of("drains").to_a.freeze
         STIRS = [["never", "never stir"], ["at-boil", "stir once"]].freeze
         CRUSTS = [["no", "not wanted"], %w[yes wanted]].freeze
         FIRSTS = [["meat", "the meat"], ["onion", "the onion"]].freeze

@@ -31,6 +31,7 @@ module FondKettle
         new(dish).claims
       end
 
+      # As for `of`.
       def initialize(dish)
         @dish = dish
         @words = dish.lines.map { |line| content(line.name) }

@@ -2,6 +2,7 @@
 
 require_relative "../larder/ingredient"
 require_relative "../ground/value"
+require_relative "way"
 
 module FondKettle
   module Dishes
@@ -68,8 +69,13 @@ module FondKettle
     end
 
     # A dish for `serves` regular adults: `rice_g` of `grain` (a key) by `method` (a
-    # key) in a pan `pan_mm` wide (nil: not said).
-    Dish = Value.define(:title, :serves, :method, :grain, :rice_g, :pan_mm, :lines, :steps, :note) do
+    # key) in a pan `pan_mm` wide (nil: not said); `way`: what it keeps of its own (Way).
+    Dish = Value.define(:title, :serves, :method, :grain, :rice_g, :pan_mm, :lines, :steps, :note, :way) do
+      # One that keeps to its method's way, unless told.
+      def self.of(way: Way.of, **given)
+        new(way: way, **given)
+      end
+
       # Raw rice for one regular adult, g.
       def portion_g
         rice_g / serves

@@ -60,6 +60,11 @@ module FondKettle
         new(**found, unknown: unknown.freeze)
       end
 
+      # The same without its stage, where it goes in at one place.
+      def self.more_marks(line)
+        line.shares.size > 1 ? marks(line) : marks(line).drop(1)
+      end
+
       # Marks of a Line for its stages, shares and what becomes of it.
       def self.marks(line)
         shares = line.shares.map do |stage, share|

@@ -26,6 +26,7 @@ module FondKettle
         "dish-#{index + 1}"
       end
 
+      # As for `method`.
       def initialize(method, dish, claims)
         @method = method
         @dish = dish

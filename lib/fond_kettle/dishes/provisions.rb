@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../methods/provision"
+require_relative "claims"
 require_relative "own_steps"
 require_relative "scaling"
 require_relative "serving_words"

@@ -25,7 +25,8 @@ module FondKettle
       def call(dish)
         { format: FORMAT, title: dish.title, serves: dish.serves, method: dish.method, grain: dish.grain,
           rice: { g: dish.rice_g.round(3) }, **(dish.pan_mm ? { pan: { diameter_mm: dish.pan_mm } } : {}),
-          lines: dish.lines.map { |line| line(line) }, steps: dish.steps.map(&:to_h), note: dish.note }
+          lines: dish.lines.map { |line| line(line) }, steps: dish.steps.map { |step| step.to_h.compact },
+          way: dish.way.said, note: dish.note }
       end
 
       # The Draft of such a hash (string keys). Raises InvalidInput, with the place
@@ -46,31 +47,35 @@ module FondKettle
                  grain: data["grain"], rice: "#{text(data['rice']['g'])} g",
                  pan_mm: text(data.dig("pan", "diameter_mm")),
                  lines: data["lines"].map { |entry| quick(entry) }.join("\n"),
-                 steps: Dishes::QuickSteps.write(steps),
+                 steps: Dishes::QuickSteps.write(steps), way: (data["way"] || {}),
                  note: data["note"].to_s, left_out: unknown(data))
       end
 
       def line(line)
         { amount: line.amount&.round(6), unit: line.unit, g: line.g&.round(3), name: line.name,
           note: line.note, stage: line.stage, state: line.state, scales: line.scales,
-          like: line.like }.compact
+          like: line.like, shares: (line.shares if line.shares.size > 1), out: line.out,
+          optional: (true if line.optional), instead_of: line.instead_of }.compact
       end
 
       def quick(entry)
         entry = entry.transform_values { |value| value.is_a?(String) ? value.tr("|\n\r", "/  ") : value }
         piece = Larder::Ingredient.of(key: "any", name: entry["name"])
-        given = %w[amount name stage scales like].to_h { |key| [key.to_sym, entry[key]] }
+        given = %w[amount name stage scales like out instead_of].to_h { |key| [key.to_sym, entry[key]] }
+        given[:shares] = entry["shares"] if entry["shares"]
+        given[:stage] ||= entry["shares"]&.keys&.first
         unit = entry["unit"] || Measure::UnitTable::PIECE if entry["amount"]
-        Dishes::Written.line(Dishes::Line.new(**given, unit: unit, g: nil, ingredient: piece,
-                                                       note: entry["note"].to_s,
-                                                       state: entry["state"] || "raw"))
+        Dishes::Written.line(Dishes::Line.of(**given, unit: unit, g: nil, ingredient: piece,
+                                                      note: entry["note"].to_s, optional: entry["optional"] || false,
+                                                      state: entry["state"] || "raw"))
       end
 
       def step(entry)
         say, cue = entry.values_at("say", "cue").map { |text| text.to_s.tr("|\n\r", "/  ") }
-        Dishes::DishStep.new(say: say, cue: cue, stage: entry["stage"] || "base",
-                             minutes: entry["minutes"].to_f,
-                             kind: entry["kind"] || Care::Kinds::OWN, hands_on: entry.fetch("hands_on", true))
+        takes = entry["takes"]&.map { |name| name.tr("|,\n\r", "/   ") }
+        Dishes::DishStep.of(say: say, cue: cue, stage: entry["stage"] || "base",
+                            minutes: entry["minutes"].to_f, at_min: entry["at_min"]&.to_f, takes: takes,
+                            kind: entry["kind"] || Care::Kinds::OWN, hands_on: entry.fetch("hands_on", true))
       end
 
       # Whole numbers without their point.

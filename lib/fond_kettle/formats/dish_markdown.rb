@@ -28,7 +28,8 @@ module FondKettle
 
       def step(task)
         time = "#{Measure::Rounding.duration(task.told_min)}: " if task.told_min.positive?
-        "#{time}#{safe(task.say)}, until #{safe(task.cue)}."
+        puts_in = ": #{safe(task.puts_in)}" unless task.amounts.filter_map(&:told).empty?
+        "#{time}#{safe(task.say)}#{puts_in}, until #{safe(task.cue)}."
       end
 
       def allergens(request)

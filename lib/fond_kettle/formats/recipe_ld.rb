@@ -2,30 +2,42 @@
 
 require_relative "../measure/rounding"
 require_relative "../dishes/written"
+require_relative "dish_json"
 
 module FondKettle
   module Formats
-    # A dish as a schema.org Recipe, as JSON-LD.
+    # A dish as a schema.org Recipe, as JSON-LD; what that has no words for stands in a property
+    # of our own, so that it comes back as it went out.
     module RecipeLd
+      OWN_PREFIX = "kettle"
+      OWN_TERMS = "https://fond-kettle.invalid/terms#"
+      OWN = "#{OWN_PREFIX}:dish".freeze
+
       module_function
 
       # `dish`: a Dishes::Dish; `plan`: its Plan as written, whose steps are the
       # instructions; `grain`: its Grain.
       def call(dish, plan, grain)
-        { "@context" => "https://schema.org", "@type" => "Recipe", "name" => dish.title,
+        { "@context" => ["https://schema.org", { OWN_PREFIX => OWN_TERMS }], "@type" => "Recipe", "name" => dish.title,
           "recipeYield" => "#{Measure::Rounding.plain(dish.serves)} servings", "description" => dish.note,
           "totalTime" => "PT#{plan.total_min.round}M",
           "recipeIngredient" => ["#{Measure::Rounding.plain(dish.rice_g)} g #{grain.name} rice",
                                  *ingredients(dish)],
           "recipeInstructions" => plan.tasks.map do |task|
-            { "@type" => "HowToStep", "text" => "#{task.say}, until #{task.cue}." }
-          end }
+            { "@type" => "HowToStep", "text" => text(task) }
+          end,
+          OWN => DishJson.call(dish) }
+      end
+
+      def text(task)
+        [*("#{task.puts_in}." unless task.amounts.empty?), "#{task.say}, until #{task.cue}."].join(" ")
       end
 
       # As written, without the marks of the quick text.
       def ingredients(dish)
         dish.lines.map { |line| Dishes::Written.plain(line) }
       end
+      private_class_method :text
     end
   end
 end

@@ -6,7 +6,9 @@ require_relative "../ground/errors"
 require_relative "../ground/limits"
 require_relative "../measure/numeral"
 require_relative "../dishes/quick_text"
+require_relative "dish_json"
 require_relative "draft"
+require_relative "recipe_ld"
 
 module FondKettle
   module Formats
@@ -41,7 +43,8 @@ module FondKettle
         recipe = blocks.lazy.filter_map { |block| recipe_in(block, DEEPEST) }.first
         raise InvalidInput.at("source", missing(broken)) unless recipe
 
-        read(recipe, broken)
+        own = recipe[RecipeLd::OWN]
+        own.is_a?(Hash) ? DishJson.draft(own) : read(recipe, broken)
       end
 
       private

@@ -50,6 +50,7 @@ module FondKettle
       # The Methods::Request; what is not given is the method's own or usual. Raises InvalidInput.
       def request
         given = { drain: @data[:drain], rinse_changes: @data.dig(:rinse, :changes),
+                  rinse_min: @data.dig(:rinse, :minutes)&.to_f,
                   soak_min: @data.dig(:soak, :minutes), water_c: @data.dig(:soak, :water_c),
                   **@data.slice(:altitude_m, :hands, :kettle_w, :liquid_start_c) }.compact
         @request ||= Methods::Request.of(method: method, grain: grain, rice_g: rice.rice_g, texture: texture,

@@ -26,7 +26,10 @@ module FondKettle
         end
       end
       optional(:texture).filled
-      optional(:rinse).hash { required(:changes).filled(:integer, included_in?: Limits::RINSE_CHANGES) }
+      optional(:rinse).hash do
+        required(:changes).filled(:integer, included_in?: Limits::RINSE_CHANGES)
+        optional(:minutes).filled(Schema::Number, included_in?: Limits::RINSE_MIN)
+      end
       optional(:soak).hash do
         required(:minutes).filled(Schema::Number, included_in?: Limits::SOAK_MIN)
         optional(:water_c).filled(Schema::Number, included_in?: Limits::SOAK_C)
@@ -66,6 +69,9 @@ module FondKettle
       end
       optional(:stir).filled(:string, included_in?: %w[never at-boil])
       optional(:crust).filled(:bool)
+      optional(:rest_minutes).filled(Schema::Number, included_in?: Limits::REST_MIN)
+      optional(:heat_to_boil).filled(:string, included_in?: %w[medium high])
+      optional(:finish).filled(:string, included_in?: Methods::FINISHES)
       Pot::AttributeSchema.declare(self, Pot::Attributes.set_by(:request))
       optional(:hands).filled(:integer, included_in?: Limits::HANDS)
       optional(:kettle_w).filled(Schema::Number, included_in?: Limits::KETTLE_W)

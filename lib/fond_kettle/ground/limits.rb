@@ -9,7 +9,9 @@ module FondKettle
     PEOPLE = (1..200)
     TEXTURE = (-1..1)
     RINSE_CHANGES = (0..20)
+    RINSE_MIN = (1..60)
     SOAK_MIN = (0..2880)
+    REST_MIN = (0..120)
     WATER_C = (0..100)
     # Above that the grain cooks, and it is no soak.
     SOAK_C = (0..60)

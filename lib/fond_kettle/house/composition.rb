@@ -2,6 +2,7 @@
 
 require_relative "../belief/lesson"
 require_relative "../dishes/supper"
+require_relative "../dishes/way"
 require_relative "how_much"
 require_relative "kit"
 require_relative "wishes"
@@ -61,11 +62,18 @@ module FondKettle
       private
 
       def compose(rice_g)
-        Methods::Request.of(method: @wishes.method, grain: @grain, rice_g: rice_g, texture: @wishes.texture,
-                            choices: @wishes.choices, additions: @wishes.additions, company: @wishes.company,
+        kit = @kit.to_h
+        Methods::Request.of(method: way.method_of(@wishes.method), grain: @grain, rice_g: rice_g,
+                            texture: @wishes.texture || way.texture || 0.0,
+                            choices: way.choices(@wishes.choices), additions: @wishes.additions, company: @wishes.company,
                             eaters: table, altitude_m: @shelves.altitude_m, hands: @shelves.hands,
-                            lesson: @wishes.learned ? @lesson : Belief::NO_LESSON, **@kit.to_h,
-                            **@wishes.wash)
+                            lesson: @wishes.learned ? @lesson : Belief::NO_LESSON, **kit,
+                            vessel: way.vessel(kit[:vessel]), **way.wash, **@wishes.wash)
+      end
+
+      # What the dish keeps of its own, whatever the evening.
+      def way
+        @way ||= @wishes.dish&.way || Dishes::Way.of
       end
     end
   end

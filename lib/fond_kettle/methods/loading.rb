@@ -140,7 +140,7 @@ module FondKettle
         text.stages.map do |stage|
           plain = Pot::Stage.plain(key: stage.key, extra_min: request.lesson.extra_min,
                                    **attributes(stage), lid: stage.lid || lid, oven_c: oven_c(stage, request))
-          plain = chosen(gentle(plain, vessel(text, request)), request.choices)
+          plain = gentle(chosen(plain, request.choices), vessel(text, request))
           stage.equal?(stirred) ? plain.with(stirred: true) : plain
         end
       end
@@ -160,10 +160,18 @@ module FondKettle
 
       # What the request sets for the whole plan, where it fits.
       def chosen(stage, choices)
-        Pot::Attributes.switches(:request).reduce(stage) do |now, attribute|
+        switched = Pot::Attributes.switches(:request).reduce(stage) do |now, attribute|
           wanted = choices.public_send(attribute.key)
           wanted.nil? ? now : now.with(attribute.key => wanted && attribute.fits.call(stage))
         end
+        switched.with(**timed_and_heated(stage, choices))
+      end
+
+      # The heat up to the boil, and the minutes off it.
+      def timed_and_heated(stage, choices)
+        rests = stage.off? && stage.minutes.is_a?(Numeric) && !stage.drain
+        { heat: (choices.heat_to_boil if stage.until == "boil" && !stage.off?),
+          minutes: (choices.rest_minutes if rests) }.compact
       end
 
       def residue_g(request)
@@ -176,7 +184,7 @@ module FondKettle
 
       def washed(request)
         raw = Pot::GrainState.dry(request.grain, request.rice_g, temp_c: ROOM_C)
-        Pot::Wash.call(raw, rinse_changes: request.rinse_changes, soak_min: request.soak_min,
+        Pot::Wash.call(raw, rinse_changes: request.rinse_changes, rinse_min: request.rinse_min, soak_min: request.soak_min,
                             water_c: request.water_c, drain: request.drain)
       end
 
@@ -187,7 +195,7 @@ module FondKettle
       end
 
       private_class_method :food_c, :brought_g, :room_ml, :potful, :load, :setting, :stages, :attributes,
-                           :gentle, :chosen, :residue_g, :crust?, :washed, :solids_j_k
+                           :gentle, :chosen, :timed_and_heated, :residue_g, :crust?, :washed, :solids_j_k
     end
   end
 end

@@ -7,6 +7,9 @@ require_relative "../pot/attributes"
 
 module FondKettle
   module Methods
+    # What may be done in the end: keys of its texts.
+    FINISHES = %w[fluff fold turn tip leave dig].freeze
+
     # A stage of a method as written in its file: what there is to do, and the
     # attributes of Pot::Attributes that a method may set.
     #   key      its name in the file; unique in its section

@@ -12,6 +12,7 @@ require_relative "../phases/phase"
 require_relative "../pot/attribute_schema"
 require_relative "../pot/wash"
 require_relative "../table/eaters"
+require_relative "method"
 
 module FondKettle
   module Methods
@@ -78,7 +79,7 @@ module FondKettle
       optional(:crust).filled(:bool)
       optional(:rule).filled(:string, included_in?: %w[finger level])
       optional(:stir).filled(:string, included_in?: %w[never at-boil])
-      optional(:finish).filled(:string, included_in?: %w[fluff fold turn tip])
+      optional(:finish).filled(:string, included_in?: FINISHES)
       required(:vessel).hash(VESSEL_SCHEMA.whole)
       required(:burner).hash(BURNER_SCHEMA.whole)
       optional(:after).array(BASE_SCHEMA.whole)

@@ -23,19 +23,20 @@ module FondKettle
           [measures.weighed(addition.g * count), food.name.downcase].join(" ")
         end
         new(what: food.name, g: addition.g, measured: poured || measures.weighed(addition.g),
-            told: [one, *("(#{poured})" if poured)].join(" "), told_all: all,
+            told: (addition.label if pots == 1) || [one, *("(#{poured})" if poured)].join(" "), told_all: all,
             stage: addition.poured ? "liquid" : "base", step: nil, slot: Slots.of(food),
             care: food.care)
       end
     end
 
-    # What things are to the steps of a method: "meat", "onion", "fat", "spice", "salt" or
-    # anything else.
+    # What things are to the steps of a method: "meat", "onion", "fat", "spice", "salt",
+    # "dry" where it drinks, or anything else.
     module Slots
       MEAT = "meat"
       FAT = "fat"
       SPICE = "spice"
       SALT = "salt"
+      DRY = "dry"
       ANY = "any"
 
       module_function
@@ -44,6 +45,8 @@ module FondKettle
       def of(ingredient)
         return ingredient.slot if ingredient.slot
         return MEAT if ingredient.care.intersect?(Care::Cautions.meats)
+
+        return DRY if ingredient.drinks?
 
         { "floor" => FAT, "slower" => SPICE, "finished" => SALT }.fetch(ingredient.scales, ANY)
       end

@@ -41,9 +41,11 @@ module FondKettle
     # Where methods leave a choice. nil takes the method's own.
     #   onion  a colour of its onion stage     first  "meat" or "onion"
     #   stir   "never" or "at-boil"            crust  true or false
-    #   residue_g, parts  as in Pot::Load
+    #   residue_g, parts  as in Pot::Load   rest_minutes  of the rest at the end
+    #   heat_to_boil  "medium" or "high"    finish  a key of FINISHES
     # and every attribute that a request may set (Pot::Attributes).
-    Choices = Value.define(:onion, :first, :stir, :crust, :residue_g, :parts,
+    Choices = Value.define(:onion, :first, :stir, :crust, :residue_g, :parts, :rest_minutes, :heat_to_boil,
+                           :finish,
                            *Pot::Attributes.set_by(:request).map(&:key)) do
       # Only what was chosen; the rest is nil.
       def self.of(**chosen)
@@ -53,6 +55,7 @@ module FondKettle
 
     # What plain rice has in the place of a dish's lines.
     module NoLines
+      # None.
       def self.provisions(_pots)
         []
       end
@@ -68,7 +71,7 @@ module FondKettle
     # liquids are additions of a fixed weight. `lines` answers `provisions(pots)` with
     # what a dish's lines put where (Provision), the model's own liquid not among them; it is
     # one of `pots` equal ones.
-    Request = Value.define(:method, :choices, :grain, :rice_g, :texture, :rinse_changes, :soak_min, :water_c,
+    Request = Value.define(:method, :choices, :grain, :rice_g, :texture, :rinse_changes, :rinse_min, :soak_min, :water_c,
                            :drain, :vessel, :burner, :oven, :altitude_m, :additions, :company, :eaters,
                            :measures, :lesson,
                            :hands, :rings, :kettle_w, :liquid_start_c, :main_liquid, :lines, :pots) do
@@ -76,7 +79,7 @@ module FondKettle
       # `vessel`, `burner` and `measures` must be.
       def self.of(method:, grain:, **given)
         new(method: method, grain: grain, choices: Choices.of, texture: 0.0,
-            rinse_changes: method.rinse_changes, soak_min: method.soak_min(grain), water_c: 20.0,
+            rinse_changes: method.rinse_changes, rinse_min: Pot::Wash::RINSE_MIN, soak_min: method.soak_min(grain), water_c: 20.0,
             drain: method.drain, oven: Kit::USUAL_OVEN, altitude_m: 0.0,
             additions: [].freeze, company: [].freeze, eaters: [].freeze, lesson: Belief::NO_LESSON, hands: 1,
             rings: 2, kettle_w: nil, liquid_start_c: ROOM_C, main_liquid: nil, lines: NoLines, pots: 1, **given)

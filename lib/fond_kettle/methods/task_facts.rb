@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../care/cautions"
+require_relative "../pot/attributes"
 require_relative "loading"
 
 module FondKettle
@@ -27,7 +28,12 @@ module FondKettle
         @inside |= said(food)
         @closed ||= !stage.nil? && !stage.open?
         [*@always, *@inside.map { |care| "in:#{care}" }, *("fat" if kind.fat), *("closed" if @closed),
-         *("lid:#{stage.lid}" if stage), *("cloth" if stage&.cloth)].uniq.freeze
+         *("lid:#{stage.lid}" if stage), *covers(stage)].uniq.freeze
+      end
+
+      # What the lid has on or under it at a Pot::Stage, by the keys of its attributes.
+      def covers(stage)
+        stage ? Pot::Attributes.switches(:request).map(&:key).select { |key| stage.public_send(key) }.map(&:to_s) : []
       end
 
       # °C that something in the vessel must reach, nil where nothing raw went in; `elsewhere`:

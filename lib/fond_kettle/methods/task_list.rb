@@ -3,6 +3,8 @@
 require_relative "../care/task"
 require_relative "../clock/slot"
 require_relative "../ground/template"
+require_relative "../ground/words"
+require_relative "../pot/attributes"
 require_relative "task_texts"
 
 module FondKettle
@@ -11,6 +13,7 @@ module FondKettle
     # what each comes after. `at` says in which vessel the next ones are.
     class TaskList
       TEXTS = %i[say cue why].freeze
+      CLOSINGS = Words.of("closings")
 
       attr_reader :tasks
 
@@ -22,6 +25,7 @@ module FondKettle
       # From now on texts are filled by `words` (TaskWords) and what goes in is told by
       # `amounts` (TaskAmounts); `facts` (TaskFacts) are nil before there is a vessel.
       def at(words:, amounts:, facts:)
+        @closed = []
         @words = words
         @amounts = amounts
         @facts = facts
@@ -58,7 +62,7 @@ module FondKettle
 
       # A stage in the pot with the rice, `cooked` (Pot::Stage) for `min`.
       def with_rice(id, stage, cooked, min, last)
-        say = Template.fill(stage.say, oven: @words.oven(stage), heat: cooked.heat)
+        say = [Template.fill(stage.say, oven: @words.oven(stage), heat: cooked.heat), *closing(stage, cooked)].join(". ")
         add(id, stage.kind, last, min: min, oven_c: cooked.oven_c, key: stage.key, say: say,
                                   cue: @words.cue(stage), why: stage.why,
                                   heat: cooked.oven_c ? "oven" : cooked.heat, hands_on: stage.hands_on,
@@ -67,6 +71,15 @@ module FondKettle
       end
 
       private
+
+      # What closes the pot beside its lid, told where it begins and the method does not say it.
+      def closing(stage, cooked)
+        on = Pot::Attributes.switches(:request).map(&:key).select { |key| cooked.public_send(key) }.map(&:to_s)
+        own = on.select { |key| stage.public_send(key) }
+        fresh = [*(cooked.lid unless cooked.open? || cooked.lid == stage.lid), *on] - @closed - own
+        @closed |= fresh | own
+        fresh.filter_map { |key| CLOSINGS[key] }
+      end
 
       def filled(text, words)
         TEXTS.to_h { |part| [part, Template.fill(text.public_send(part), words)] }

@@ -27,6 +27,7 @@ module FondKettle
       MOST_CUPS = 8
       # Frying fat covers the floor, mL a square centimetre.
       FAT_ML_CM2 = 0.03
+      FAT_STEP_ML = 7.5
       # The most salt that water for boiling rice wants, g/g.
       SALT_G_G = 0.01
       # What soaks longer stands overnight.
@@ -175,7 +176,7 @@ module FondKettle
         return "the fat" if @request.provisions.any? { |provision| provision.slot == Slots::FAT }
 
         ml = @phase.setting.vessel.floor_area_m2 * 1e4 * FAT_ML_CM2
-        "#{Measure::Spoken.say(ml, @request.measures)} of oil or butter"
+        "#{Measure::Spoken.say([(ml / FAT_STEP_ML).round, 1].max * FAT_STEP_ML, @request.measures)} of oil or butter"
       end
 
       # "the salt", or how much at most where nobody has said.

@@ -52,7 +52,7 @@ module FondKettle
       def wash
         rinsed = @request.rinse_changes.positive?
         minutes, hands_on = DRAINING[@request.drain]
-        last = rinsed ? @list.common("wash.rinse", "rinse", nil) : nil
+        last = rinsed ? @list.common("wash.rinse", "rinse", nil, min: @request.rinse_min) : nil
         last = soak(last) if @request.soak_min.positive?
         return last unless minutes && last
 
@@ -162,8 +162,9 @@ module FondKettle
       def finish
         back = @request.coming_back.any? ? @list.common("put-back", "put-back", @latest) : @latest
         last = heat_checked("check-heat", back, @facts.core_c(elsewhere))
-        last = @list.common("finish", @method.finish, last) unless finished_by_dish?
-        last = @list.common("strew", "strew", last) if @method.finish != "fold" && @amounts.common("strew").any?
+        finish = @request.choices.finish || @method.finish
+        last = @list.common("finish", finish, last) unless finished_by_dish?
+        last = @list.common("strew", "strew", last) if finish != "fold" && @amounts.common("strew").any?
         @method.after.each { |stage| last = after(stage, last) }
         @list.common("serve", "serve", last) if @amounts.common("serve").any?
       end

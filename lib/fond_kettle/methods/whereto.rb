@@ -24,9 +24,12 @@ module FondKettle
         @at = @provisions.group_by { |provision| place(provision) }
       end
 
-      # Stages of the base, without those of which nothing is there: no meat, no browning.
+      # Stages of the base, without those of which nothing is there: no meat, no browning. Where
+      # nobody has said what goes in, all of them.
       def base
-        @base ||= @text.base.reject { |stage| stage.slot && at(stage).empty? && !chosen?(stage) }
+        @base ||= @text.base.reject do |stage|
+          stage.slot && @provisions.any? && at(stage).empty? && !chosen?(stage)
+        end
       end
 
       # Provisions that go in at a Stage of base, between or after, or at :fill (with the
@@ -72,10 +75,12 @@ module FondKettle
         @request.method.after.find { |stage| Care::Kinds.fetch(stage.kind).takes }
       end
 
-      # Salt goes into what boils before the rice, fat and spice into what is fried.
+      # Salt and dry food go into what boils before the rice, fat and spice into what is fried.
       def in_base(provision)
         stages = @text.base
         own = stages.find { |stage| stage.slot == provision.slot }
+        return boiling&.key || :fill if provision.slot == Slots::DRY
+
         (own || by_slot(provision.slot, stages) || takes_all(stages))&.key || :fill
       end
 

@@ -7,8 +7,6 @@ module FondKettle
   module Pot
     # Rinse, soak and drain: what they make of rice.
     module Wash
-      # Minutes that rinsing takes, and so soaks, unless told.
-      RINSE_MIN = 3.0
       ROOM_C = 20.0
       # The way of draining that drains nothing.
       COOKED_IN = "cooked-in"
@@ -24,12 +22,15 @@ module FondKettle
 
       module_function
 
-      # The GrainState after `rinse_changes` of water (0: not rinsed), `soak_min` in
+      # Minutes that rinsing takes, and so soaks, unless told.
+      RINSE_MIN = 3.0
+
+      # The GrainState after `rinse_changes` of water (0: not rinsed) in `rinse_min`, `soak_min` in
       # water at `water_c`, then `drain` (a key of SURFACE). Rice never wetted stays dry.
-      def call(state, rinse_changes:, soak_min:, water_c:, drain:)
+      def call(state, rinse_changes:, soak_min:, water_c:, drain:, rinse_min: RINSE_MIN)
         return state if rinse_changes.zero? && soak_min.zero?
 
-        rinsed = rinse_changes.zero? ? 0.0 : Soak.after(state.grain, RINSE_MIN, ROOM_C)
+        rinsed = rinse_changes.zero? ? 0.0 : Soak.after(state.grain, rinse_min, ROOM_C)
         soaked = Soak.after(state.grain, soak_min, water_c, rinsed)
         state.with(taken_per_g: stand(state.grain, soaked, drain), surface_per_g: SURFACE.fetch(drain),
                    in_liquid: drain == COOKED_IN)

@@ -1,0 +1,76 @@
+# frozen_string_literal: true
+
+require_relative "../ground/field"
+require_relative "../ground/limits"
+require_relative "../ground/value"
+require_relative "../ground/vocabulary"
+require_relative "../ground/words"
+require_relative "../larder/grain"
+require_relative "../methods/method"
+require_relative "../pot/attributes"
+require_relative "../pot/wash"
+
+module FondKettle
+  module Dishes
+    # What a dish may have of its own in place of its method's, as it is asked of a cook.
+    WAY_FIELDS = [
+      Field.number(:rinse, "Rinse, changes of water", Limits::RINSE_CHANGES, optional: true),
+      Field.number(:rinse_min, "Rinse for, minutes", Limits::RINSE_MIN, optional: true),
+      Field.number(:soak, "Soak for, minutes", Limits::SOAK_MIN, optional: true),
+      Field.number(:soak_c, "In water of", Limits::SOAK_C, unit: "°C", optional: true),
+      Field.choice(:drain, "Drain", Words.of("drains").slice(*Pot::Wash::SURFACE.keys)).with(optional: true),
+      Field.choice(:start, "The liquid goes in", { "cold" => "cold", "boiling" => "boiling" }).with(optional: true),
+      Field.choice(:heat, "Up to the boil on", { "medium" => "medium", "high" => "high" }).with(optional: true),
+      Field.choice(:lid, "Closed with", Words.of("lids").slice(*Vocabulary::LIDS)).with(optional: true),
+      Field.choice(:cover, "And", Pot::Attributes.switches(:request).to_h do |one|
+        [one.key.to_s, Words.of("attributes").fetch(one.key.to_s)]
+      end).with(optional: true),
+      Field.number(:oven_c, "Oven at", Limits::OVEN_C, unit: "°C", optional: true),
+      Field.number(:rest, "Rest, minutes", Limits::REST_MIN, optional: true),
+      Field.choice(:finish, "In the end", Words.of("finishes").slice(*Methods::FINISHES)).with(optional: true),
+      Field.number(:texture, "Texture, −1 firm to 1 soft", Limits::TEXTURE, optional: true)
+    ].freeze
+
+    # How a dish is made whatever the evening: values of WAY_FIELDS, nil where its method
+    # decides.
+    Way = Value.define(*WAY_FIELDS.map(&:key)) do
+      const_set(:BOILING_C, 100.0)
+      # One of which only some is said, as symbols or strings.
+      def self.of(said = {})
+        known = said.to_h { |key, value| [key.to_sym, value] }
+        new(**members.to_h { |key| [key, known[key]] })
+      end
+
+      # Only what is said, by key.
+      def said
+        members.to_h { |key| [key, public_send(key)] }.compact
+      end
+
+      # What a Methods::Request takes of it for its washing.
+      def wash
+        { rinse_changes: rinse&.round, rinse_min: rinse_min, soak_min: soak, water_c: soak_c, drain: drain }.compact
+      end
+
+      # Methods::Choices with what the evening leaves open filled in.
+      def choices(chosen)
+        covered = Pot::Attributes.switches(:request).any? { |one| !chosen.public_send(one.key).nil? }
+        own = { oven_c: oven_c, rest_minutes: rest, heat_to_boil: heat, finish: finish }
+        own[cover.to_sym] = true if cover && !covered
+        chosen.with(**own.select { |key, value| !value.nil? && chosen.public_send(key).nil? })
+      end
+
+      # A Methods::Method whose liquid goes in as hot as it does here.
+      def method_of(method)
+        return method unless start
+
+        last = method.last_phase.with(liquid_c: (self.class::BOILING_C if start == "boiling"))
+        method.with(phases: [*method.phases[0...-1], last].freeze)
+      end
+
+      # A vessel (Kit::Vessel) closed as it is here; a cooker keeps its lid.
+      def vessel(vessel)
+        lid.nil? || lid == vessel.lid || vessel.kind.lid == vessel.lid ? vessel : vessel.with(lid: lid, lid_factor: nil)
+      end
+    end
+  end
+end
