@@ -7,7 +7,6 @@ require_relative "../../lib/fond_kettle/ground/field_schema"
 require_relative "../../lib/fond_kettle/measure/amounts"
 require_relative "../../lib/fond_kettle/dishes/claims"
 require_relative "../../lib/fond_kettle/dishes/contradictions"
-require_relative "../../lib/fond_kettle/dishes/dish"
 require_relative "../../lib/fond_kettle/dishes/quick_steps"
 require_relative "../../lib/fond_kettle/dishes/quick_text"
 require_relative "../../lib/fond_kettle/dishes/written"
@@ -98,9 +97,8 @@ module FondKettle
 
         # Each step with the names of the lines that go in at it.
         def taken
-          dish = Dishes::Dish.of(title: "", serves: 1.0, method: "", grain: "", rice_g: 1.0, pan_mm: nil,
-                                 lines: read.lines, steps: Dishes::QuickSteps.read(@typed[:steps]), note: "")
-          dish.steps.zip(Dishes::Claims.of(dish)).map do |step, claims|
+          steps = Dishes::QuickSteps.read(@typed[:steps])
+          steps.zip(Dishes::Claims.of(read.lines, steps)).map do |step, claims|
             [step, claims.map { |claim| read.lines[claim.index].name }]
           end
         end

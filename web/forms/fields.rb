@@ -74,6 +74,8 @@ module FondKettle
         optional(:have).maybe(Schema::TypedWhole, included_in?: 0..500)
         optional(:have_g).maybe(Schema::TypedNumber, included_in?: Limits::AMOUNT)
         optional(:who).array(Schema::TypedWhole)
+        optional(:without).array(Schema::TypedWhole, included_in?: 0..Limits::LINES)
+        optional(:instead).array(Schema::TypedWhole, included_in?: 0..Limits::LINES)
         optional(:guests).filled(Schema::TypedWhole, included_in?: 0..Limits::PEOPLE.max)
         optional(:portion).filled(:string, included_in?: [House::HowMuch::AS_DISH, *Table::PORTION_G.keys])
         optional(:amount).filled(Schema::TypedNumber, included_in?: Limits::AMOUNT)

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/dishes/dish"
+require_relative "../../lib/fond_kettle/dishes/line"
 
 module FondKettle
   module Web

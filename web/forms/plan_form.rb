@@ -20,7 +20,10 @@ module FondKettle
 
         FIELDS = %i[dish grain method for who guests boxes freezer portion amount unit have have_g batches
                     pot cup burner oven oven_c texture rinse soak water_c drain
-                    onion first stir cover crust sauce_g parts beside own own_kind lesson serve].freeze
+                    onion first stir cover crust sauce_g parts beside own own_kind lesson serve
+                    without instead].freeze
+        # Fields of which several values may be sent.
+        SEVERAL = %i[who without instead].freeze
         WASH = { rinse: :rinse_changes, soak: :soak_min, water_c: :water_c, drain: :drain }.freeze
         QUANTITY = %i[guests boxes freezer amount unit have have_g].freeze
 
@@ -66,7 +69,7 @@ module FondKettle
         def address(**changes)
           pairs = FIELDS.flat_map do |field|
             Array(changes.fetch(field, @typed[field])).map do |value|
-              [field == :who ? "who[]" : field.to_s, value]
+              [SEVERAL.include?(field) ? "#{field}[]" : field.to_s, value]
             end
           end
           pairs.reject { |_, value| value.to_s == "" }
@@ -77,9 +80,19 @@ module FondKettle
           Larder::Grains.all[self[:grain]] || Larder::Grains.all.values.first
         end
 
-        # The dish that is cooked (a Dishes::Dish), or nil: plain rice.
+        # The dish that is cooked (a Dishes::Dish), as it is chosen for tonight, or nil: plain rice.
         def dish
-          @dish ||= dish_record && household.dish(dish_record)
+          @dish ||= whole_dish&.chosen(without: indexes(:without), instead: indexes(:instead))
+        end
+
+        # The dish with all that may be left out or replaced, or nil.
+        def whole_dish
+          @whole_dish ||= dish_record && household.dish(dish_record)
+        end
+
+        # Indexes of lines that are left out (:without) or stand for others (:instead).
+        def indexes(field)
+          Array(@typed[field]).filter_map { |text| Integer(text.to_s, 10, exception: false) }
         end
 
         def method
@@ -118,10 +131,10 @@ module FondKettle
           given.compact
         end
 
-        # Every field but who eats has one value: what comes as a list is none.
+        # Every other field has one value: what comes as a list is none.
         def taken(typed)
           given = FIELDS.to_h { |field| [field, typed[field.to_s]] }.compact
-          given = given.select { |field, value| value.is_a?(String) || (field == :who && value.is_a?(Array)) }
+          given = given.select { |field, value| value.is_a?(String) || (SEVERAL.include?(field) && value.is_a?(Array)) }
           return given unless typed["base_g"]
 
           { beside: Beside.before_lines(typed["base_g"], typed["base_kind"]), **given }

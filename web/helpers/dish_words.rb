@@ -1,12 +1,14 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/care/kind"
-require_relative "../../lib/fond_kettle/dishes/dish"
+require_relative "../../lib/fond_kettle/dishes/line"
 require_relative "../../lib/fond_kettle/dishes/line_tags"
 require_relative "../../lib/fond_kettle/dishes/scaling"
+require_relative "../../lib/fond_kettle/dishes/way"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/measure/amounts"
 require_relative "../../lib/fond_kettle/measure/numeral"
+require_relative "../forms/dish_form"
 require_relative "../html/markup"
 
 module FondKettle

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/dishes/dish"
+require_relative "../../lib/fond_kettle/dishes/line"
+require_relative "../../lib/fond_kettle/dishes/options"
 require_relative "../../lib/fond_kettle/table/contains"
 require_relative "supper_words"
 
@@ -13,6 +14,16 @@ module FondKettle
         Row = Value.define(:name, :note, :written, :first, :second, :why, :moved)
         # The smallest change that a number tells.
         SAME = 0.005
+
+        # What may be left out or replaced tonight, each with what that changes: field, index,
+        # whether it is so, and words.
+        def options
+          found = Dishes::Options.of(form.whole_dish, without: form.indexes(:without),
+                                                      instead: form.indexes(:instead), now: supper) do |dish|
+            Dishes::Laying.supper(dish, form.factor, form.base_request, servings: form.servings)
+          end
+          found.map { |option| [option.line.optional ? "without" : "instead", option, option_words(option)] }
+        end
 
         # Into how many equal pots, or nil.
         def batches
@@ -109,6 +120,27 @@ module FondKettle
         end
 
         private
+
+        def option_words(option)
+          line = option.line
+          said = line.optional ? "Leave out #{line.name}" : "Take #{line.name} instead of #{line.instead_of}"
+          "#{said}: **#{[*option_changes(option)].join(', ').then { |text| text.empty? ? 'changes nothing else' : text }}**"
+        end
+
+        # What ticking or unticking it would change.
+        def option_changes(option)
+          back = "with it back, " if option.taken
+          [*("#{signed(option.liquid_g.round)} g liquid" unless option.liquid_g.round.zero?),
+           *("#{signed(option.salt_g.round(1))} g salt a portion" unless option.salt_g.round(1).zero?),
+           *("#{signed(option.minutes.round)} min" unless option.minutes.round.zero?),
+           *("with #{option.gained.join(' and ')}" if option.gained.any?),
+           *("without #{option.lost.join(' and ')}" if option.lost.any?)]
+            .then { |list| list.empty? ? list : ["#{back}#{list.first}", *list.drop(1)] }
+        end
+
+        def signed(number)
+          number.negative? ? "−#{plain(number.abs)}" : "+#{plain(number)}"
+        end
 
         def bought(item)
           item.have_g.positive? ? "#{item} of which #{grams(item.have_g)} are there" : item.to_s

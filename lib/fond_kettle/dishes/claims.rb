@@ -3,7 +3,8 @@
 require "set"
 require_relative "../larder/ingredient"
 require_relative "../larder/names"
-require_relative "dish"
+require_relative "dish_step"
+require_relative "line"
 
 module FondKettle
   module Dishes
@@ -26,23 +27,23 @@ module FondKettle
       # One line (its index) at a stage of it.
       Claim = Value.define(:index, :stage)
 
-      # For each step of `dish` the Claims that it has.
-      def self.of(dish)
-        new(dish).claims
+      # For each of the `steps` (DishStep) the Claims that it has of the `lines` (Line).
+      def self.of(lines, steps)
+        steps.empty? ? [].freeze : new(lines, steps).claims
       end
 
       # As for `of`.
-      def initialize(dish)
-        @dish = dish
-        @words = dish.lines.map { |line| content(line.name) }
+      def initialize(lines, steps)
+        @lines = lines
+        @steps = steps
+        @words = lines.map { |line| content(line.name) }
         @taken = Set.new
       end
 
       # A list for each step.
       def claims
-        steps = @dish.steps
-        told = steps.map { |step| step.takes && take(step, step.takes.flat_map { |name| called(words(name), step) }) }
-        steps.zip(told).map { |step, claims| claims || take(step, spoken(step)) }
+        told = @steps.map { |step| step.takes && take(step, step.takes.flat_map { |name| called(words(name), step) }) }
+        @steps.zip(told).map { |step, claims| claims || take(step, spoken(step)) }.freeze
       end
 
       private
@@ -62,13 +63,13 @@ module FondKettle
       # Indexes of lines that the words of a step name, of those it may take.
       def spoken(step)
         found = named(words(step.say), step)
-        POURS.include?(step.kind) ? found : found.reject { |index| @dish.lines[index].poured? }
+        POURS.include?(step.kind) ? found : found.reject { |index| @lines[index].poured? }
       end
 
       # Indexes of the lines whose name has all of these words, the shortest name first.
       def called(said, step)
-        open = @dish.lines.each_index.select { |index| free_stage(index, step) && (said - words(@dish.lines[index].name)).empty? }
-        open.min_by(1) { |index| words(@dish.lines[index].name).size }
+        open = @lines.each_index.select { |index| free_stage(index, step) && (said - words(@lines[index].name)).empty? }
+        open.min_by(1) { |index| words(@lines[index].name).size }
       end
 
       # Indexes of the lines that a list of words names.
@@ -82,8 +83,8 @@ module FondKettle
 
       # The stage of a line that a step may take and none has taken yet.
       def free_stage(index, step)
-        stages = step.takes ? @dish.lines[index].shares.keys : MAY_TAKE.fetch(step.stage, BETWEEN)
-        @dish.lines[index].shares.keys.find { |stage| stages.include?(stage) && !@taken.include?([index, stage]) }
+        stages = step.takes ? @lines[index].shares.keys : MAY_TAKE.fetch(step.stage, BETWEEN)
+        @lines[index].shares.keys.find { |stage| stages.include?(stage) && !@taken.include?([index, stage]) }
       end
 
       def take(step, indexes)

@@ -2,7 +2,7 @@
 
 require_relative "../larder/ingredient"
 require_relative "../measure/numeral"
-require_relative "dish"
+require_relative "line"
 
 module FondKettle
   module Dishes

@@ -11,14 +11,14 @@ module FondKettle
     # finish.
     class OwnSteps
       WHY = "As this dish is made."
+      BOILING_C = 100.0
       # Kinds of a method's base that stay where the dish has none: without them rice or
       # liquid is not ready.
       NEEDED = ["heat-liquid", "toast", Methods::PhaseText::BROTH].freeze
 
-      # The Method of `dish`, which keeps its own base where the dish says nothing; `claims`: its
-      # Claims, by step.
-      def self.method(method, dish, claims)
-        new(method, dish, claims).method
+      # The Method of `dish`, which keeps its own base where the dish says nothing.
+      def self.method(method, dish)
+        new(method, dish).method
       end
 
       # The key of the stage that a dish's step of this index becomes.
@@ -27,10 +27,9 @@ module FondKettle
       end
 
       # As for `method`.
-      def initialize(method, dish, claims)
+      def initialize(method, dish)
         @method = method
         @dish = dish
-        @claims = claims
         @steps = dish.steps.each_with_index.map { |step, index| [step, stage(step, index)] }
       end
 
@@ -38,7 +37,8 @@ module FondKettle
       def method
         last = @method.last_phase
         own = base
-        last = last.with(base: own.empty? ? last.base : [*own, *kept(last.base, own)].freeze, between: between)
+        last = last.with(base: own.empty? ? last.base : [*own, *kept(last.base, own)].freeze, between: between,
+                         liquid_c: made_hot?(own) ? last.liquid_c || BOILING_C : last.liquid_c)
         @method.with(phases: [*@method.phases[0...-1], last].freeze,
                      after: [*@method.after, *of("finish")].freeze)
       end
@@ -55,6 +55,11 @@ module FondKettle
 
       def between
         @steps.reject { |step, _| %w[base finish].include?(step.stage) }.map(&:last).freeze
+      end
+
+      # Does a step of its own bring the liquid to the boil?
+      def made_hot?(own)
+        own.any? { |stage| Methods::PhaseText::TAKE_LIQUID.include?(stage.kind) }
       end
 
       # A house's own step replaces the method's of its kind.
@@ -81,7 +86,7 @@ module FondKettle
       # Does the liquid of which the model says how much go in at it?
       def liquid?(index)
         main = @dish.main_liquid
-        !main.nil? && @claims[index].any? { |claim| @dish.lines[claim.index].equal?(main) }
+        !main.nil? && @dish.claims[index].any? { |claim| @dish.lines[claim.index].equal?(main) }
       end
 
       # What boils in the liquid that cooks the rice is a broth for it.
@@ -99,7 +104,7 @@ module FondKettle
 
       # Nothing of it lies in the rice's pot.
       def apart?(index)
-        stages = @claims[index].map(&:stage)
+        stages = @dish.claims[index].map(&:stage)
         stages.any? && stages.all?("beside")
       end
 

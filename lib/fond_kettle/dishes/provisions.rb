@@ -10,11 +10,11 @@ module FondKettle
   module Dishes
     # What the lines of a dish put where (Methods::Provision), in the house's measures.
     class Provisions
-      # `claims`: the dish's Claims; `lines`: Scaled, for all pots; `house`: Measure::House.
-      def initialize(dish, claims, lines, house)
+      # `lines`: Scaled, for all pots; `house`: Measure::House.
+      def initialize(dish, lines, house)
         @dish = dish
         @lines = lines
-        @steps = claims.each_with_index.flat_map { |list, index| list.map { |claim| [claim, OwnSteps.key(index)] } }
+        @steps = dish.claims.each_with_index.flat_map { |list, index| list.map { |claim| [claim, OwnSteps.key(index)] } }
                        .to_h
         @words = ServingWords.new(house)
         @provisions = {}

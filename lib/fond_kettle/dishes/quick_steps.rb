@@ -3,7 +3,7 @@
 require_relative "../care/kind"
 require_relative "../measure/numeral"
 require_relative "../measure/rounding"
-require_relative "dish"
+require_relative "dish_step"
 
 module FondKettle
   module Dishes

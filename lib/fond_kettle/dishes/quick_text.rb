@@ -6,7 +6,7 @@ require_relative "../larder/names"
 require_relative "../measure/amounts"
 require_relative "../measure/unit_table"
 require_relative "../measure/units"
-require_relative "dish"
+require_relative "line"
 require_relative "line_tags"
 
 module FondKettle

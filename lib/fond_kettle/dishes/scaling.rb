@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../larder/grains"
-require_relative "dish"
+require_relative "line"
 
 module FondKettle
   module Dishes

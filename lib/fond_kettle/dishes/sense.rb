@@ -23,17 +23,23 @@ module FondKettle
 
       def written_liquid(dish, before)
         written_g = dish.main_liquid&.g
-        return [] if written_g.nil? || before.load.plenty?
+        return [] if written_g.nil? || before.load.plenty? || boiled_down?(written_g, before)
 
-        verdict = Methods::Trying.run(before.request, written_g, step_min: Pot::Cooking::CUES_STEP_MIN)
-                                 .verdict
+        simmered_g = before.poured_g - before.liquid_g
+        verdict = Methods::Trying.run(before.request, [written_g - simmered_g, 0.0].max,
+                                      step_min: Pot::Cooking::CUES_STEP_MIN).verdict
         return [] if Pot::Verdict::RIGHT.include?(verdict)
 
         main = dish.main_liquid
         [warning("liquid-as-written", "As written, #{written_g.round} g of #{main.name} for " \
                                       "#{dish.rice_g.round} g rice " \
                                       "comes out #{verdict} in this pot; " \
-                                      "#{before.liquid_g.round} g is right.")]
+                                      "#{before.poured_g.round} g is right.")]
+      end
+
+      # A broth that starts with more is measured, and boiled down or ladled off.
+      def boiled_down?(written_g, before)
+        !before.ledger.nil? && written_g >= before.poured_g
       end
 
       def salty(salt)
@@ -92,7 +98,7 @@ module FondKettle
         Methods::Warning.new(code: code, say: say)
       end
 
-      private_class_method :written_liquid, :salty, :spices, :pulses, :boiling_min, :boiling_in, :not_counted,
+      private_class_method :written_liquid, :boiled_down?, :salty, :spices, :pulses, :boiling_min, :boiling_in, :not_counted,
                            :warning
     end
   end

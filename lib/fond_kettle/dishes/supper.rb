@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../methods/planner"
-require_relative "claims"
+require_relative "dish"
 require_relative "own_steps"
 require_relative "provisions"
 require_relative "scaling"
@@ -99,11 +99,10 @@ module FondKettle
 
       # The request of `dish` at `factor`: rice, what the lines bring, its own steps.
       def request_for(dish, factor, lines, request)
-        claims = Claims.of(dish)
-        method = OwnSteps.method(request.method, dish, claims)
+        method = OwnSteps.method(request.method, dish)
         request.with(main_liquid: dish.main_liquid&.ingredient, method: method, rice_g: dish.rice_g * factor,
                      company: [*lines.map { |scaled| scaled.line.ingredient }, *request.company].freeze,
-                     lines: Provisions.new(dish, claims, lines, request.measures),
+                     lines: Provisions.new(dish, lines, request.measures),
                      additions: [*additions(dish, lines, method), *request.additions].freeze)
       end
 

@@ -2,7 +2,7 @@
 
 require_relative "../larder/names"
 require_relative "../measure/amounts"
-require_relative "dish"
+require_relative "line"
 require_relative "line_tags"
 
 module FondKettle

@@ -46,7 +46,7 @@ module FondKettle
         case key
         when "rinse" then [*rice(key), *rinsing]
         when "soak" then soaking
-        when "heat-liquid", "kettle" then liquid
+        when "heat-liquid", "kettle" then @request.soaks_in_liquid? ? [] : liquid
         when "fill" then filling
         when "fold", "strew" then provided(:finish, "fold")
         when "serve" then provided(:serve, key)

@@ -17,6 +17,7 @@ module FondKettle
 
       attr_reader :tasks
 
+      # For a Request; `at` comes before the first task.
       def initialize(request)
         @request = request
         @tasks = []

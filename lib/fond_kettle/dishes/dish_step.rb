@@ -1,0 +1,25 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+
+module FondKettle
+  module Dishes
+    # When a dish's own step is done: before the rice, once it is done, or in between (a moment
+    # of Methods::Moments, "minute" so many minutes after the boil).
+    STEP_STAGES = { "base" => "base", "finish" => "finish", "soak" => "while it soaks",
+                    "boil" => "at the boil", "minute" => "at %s min", "dry" => "when dry",
+                    "rest" => "while it rests" }.freeze
+
+    # Something to do for the dish beside what its method does; `kind` (a key of
+    # Care::Kinds) is what it does, "own" where nobody said; `at_min` minutes after the boil,
+    # where that is its stage; `takes`: names of the lines that go in at it, nil where its words
+    # say so.
+    DishStep = Value.define(:say, :stage, :kind, :minutes, :hands_on, :cue, :at_min, :takes) do
+      # One of which only what is said is given.
+      def self.of(say:, **said)
+        new(stage: "base", kind: "own", minutes: 0.0, hands_on: true, cue: "", at_min: nil, takes: nil, say: say,
+            **said)
+      end
+    end
+  end
+end

@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+require_relative "../larder/ingredient"
+
+module FondKettle
+  module Dishes
+    # Where in the cooking a line enters, in order of use:
+    #   base    before the rice      liquid  in place of water   with  with the rice
+    #   finish  when the heat is off beside  on the table; never in the pot
+    STAGES = { "base" => "in the base", "liquid" => "as liquid", "with" => "with the rice",
+               "finish" => "at the end",
+               "beside" => "beside it" }.freeze
+
+    # One ingredient of a dish as written: `amount` of `unit` (nil: to taste), the
+    # `name` and `note` in the cook's words, `g` what that weighs (nil: not known),
+    # the Ingredient in its `state`, and `like`, the key it was said to be like. `shares`: what
+    # of it goes in at which stage (its `stage` comes first), `out` as of a Methods::Addition,
+    # `optional`: it may be left out; `instead_of`: what it takes the place of where that is
+    # wanted, in the cook's words, or nil.
+    Line = Value.define(:amount, :unit, :name, :note, :g, :ingredient, :stage, :state, :scales, :like, :shares,
+                        :out, :optional, :instead_of) do
+      const_set(:IN_POT, %w[base liquid with].freeze)
+
+      # One that goes in at one place.
+      def self.of(stage:, **given)
+        new(like: nil, out: nil, optional: false, instead_of: nil, shares: { stage => 1.0 }.freeze, stage: stage,
+            **given)
+      end
+
+      # The share of it that lies in the pot with the rice.
+      def pot_share
+        shares.slice(*self.class::IN_POT).values.sum(0.0)
+      end
+
+      # True where the water model has to know of it.
+      def in_pot?
+        pot_share.positive? && !g.nil?
+      end
+
+      # Poured when the pot is filled, in place of water.
+      def poured?
+        stage == "liquid"
+      end
+
+      # Of which the model may say how much.
+      def free?
+        poured? && ingredient.liquid
+      end
+    end
+  end
+end

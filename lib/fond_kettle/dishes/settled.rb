@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+require_relative "../care/cautions"
+require_relative "../care/kind"
+require_relative "dish_step"
+require_relative "line"
+
+module FondKettle
+  module Dishes
+    # What steps make of the lines that go in at them: what is cooked down is reduced, what is
+    # fried for long is browned, unless the line says another state. Meat only gets a crust.
+    module Settled
+      # Minutes from which frying drives off water.
+      FRIES_MIN = 8.0
+      # The state that a kind of step leaves things in, and from how many minutes on.
+      MAKES = { "reduce" => ["reduced", 0.0], "fry" => ["browned", FRIES_MIN] }.freeze
+
+      module_function
+
+      # The lines, in their states.
+      def lines(lines, steps, claims)
+        made = made(steps, claims)
+        lines.each_with_index.map { |line, index| made.key?(index) ? settled(line, made.fetch(index)) : line }.freeze
+      end
+
+      # State by index of line.
+      def made(steps, claims)
+        steps.zip(claims).each_with_object({}) do |(step, list), found|
+          state, from_min = MAKES[step.kind]
+          next unless state && step.minutes >= from_min
+
+          list.each { |claim| found[claim.index] = state }
+        end
+      end
+
+      def settled(line, state)
+        food = line.ingredient
+        return line if line.state != "raw" || food.liquid || food.brings.zero? || food.care.intersect?(Care::Cautions.raw)
+
+        line.with(state: state, ingredient: food.in_state(state))
+      end
+      private_class_method :made, :settled
+    end
+  end
+end
