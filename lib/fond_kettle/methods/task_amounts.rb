@@ -80,6 +80,11 @@ module FondKettle
         !taking("liquid").nil?
       end
 
+      # Is there any, made hot in a pot or kettle of its own?
+      def hot_apart?
+        !@text.liquid_c.nil? && !liquid_in? && (@phase.liquid_g.round.positive? || @whereto.at(:liquid).any?)
+      end
+
       private
 
       # Where there is something in the pot already, or something lies on top.
@@ -111,11 +116,6 @@ module FondKettle
       def filling
         poured = liquid unless liquid_in? || @request.soaks_in_liquid? || hot_apart?
         [*(rice("fill") unless washed? || rice_in?), *poured, *provided(:fill, "fill")]
-      end
-
-      # Made hot in a pot or kettle of its own.
-      def hot_apart?
-        !@text.liquid_c.nil?
       end
 
       # Of the rice's own liquid, or of water that is poured off but for what the grain drinks.

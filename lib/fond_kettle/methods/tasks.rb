@@ -100,7 +100,7 @@ module FondKettle
 
       # A liquid that goes in hot has to be made hot, where the base does not do it.
       def hot_liquid(text, phase)
-        return unless text.liquid_c && phase.liquid_g.round.positive? && !@amounts.liquid_in?
+        return unless @amounts.hot_apart?
 
         key = HotStart.kettle?(@request) ? HotStart::KETTLE : HotStart::POT
         soaked = @request.soaks_in_liquid?
@@ -162,8 +162,8 @@ module FondKettle
       def finish
         back = @request.coming_back.any? ? @list.common("put-back", "put-back", @latest) : @latest
         last = heat_checked("check-heat", back, @facts.core_c(elsewhere))
-        finish = @request.choices.finish || @method.finish
-        last = @list.common("finish", finish, last) unless finished_by_dish?
+        finish = (@request.choices.finish || @method.finish unless finished_by_dish?)
+        last = @list.common("finish", finish, last) if finish
         last = @list.common("strew", "strew", last) if finish != "fold" && @amounts.common("strew").any?
         @method.after.each { |stage| last = after(stage, last) }
         @list.common("serve", "serve", last) if @amounts.common("serve").any?
