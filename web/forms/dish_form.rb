@@ -7,6 +7,7 @@ require_relative "../../lib/fond_kettle/ground/field_schema"
 require_relative "../../lib/fond_kettle/measure/amounts"
 require_relative "../../lib/fond_kettle/dishes/claims"
 require_relative "../../lib/fond_kettle/dishes/contradictions"
+require_relative "../../lib/fond_kettle/dishes/disagreements"
 require_relative "../../lib/fond_kettle/dishes/quick_steps"
 require_relative "../../lib/fond_kettle/dishes/quick_text"
 require_relative "../../lib/fond_kettle/dishes/written"
@@ -99,13 +100,16 @@ module FondKettle
         def taken
           steps = Dishes::QuickSteps.read(@typed[:steps])
           steps.zip(Dishes::Claims.of(read.lines, steps)).map do |step, claims|
-            [step, claims.map { |claim| read.lines[claim.index].name }]
+            [step, claims.select(&:stage).map { |claim| read.lines[claim.index].name }]
           end
         end
 
         # What contradicts itself anywhere in the dish.
         def contradictions
-          %i[lines steps note].flat_map { |field| Dishes::Contradictions.in(@typed[field]) }.uniq
+          told_twice = %i[lines steps note].flat_map { |field| Dishes::Contradictions.in(@typed[field]) }
+          steps = Dishes::QuickSteps.read(@typed[:steps])
+          method = @household.library.all[@typed[:method]]
+          [*told_twice, *Dishes::Disagreements.in(read.lines, steps, way, method)].uniq
         end
 
         # What the store keeps.

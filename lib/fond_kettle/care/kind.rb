@@ -10,7 +10,7 @@ module FondKettle
     # What a step does: a row of data/kinds.yml, whose head says what each field means.
     # `waits` is in minutes, nil: as long as one likes.
     Kind = Value.define(:key, :word, :sections, :computed, :holds, :hands, :fat, :boils, :waits, :in_pot, :takes,
-                        :finishes, :usual_min) do
+                        :finishes, :usual_min, :not_planned) do
       # True where it stands on a burner.
       def burner?
         holds.include?("burner")
@@ -28,7 +28,7 @@ module FondKettle
       # Words that nobody has told the kind of.
       OWN = "own"
       BLANK = { sections: [].freeze, computed: false, holds: [].freeze, hands: false, fat: false,
-                boils: false, in_pot: false, takes: false, finishes: false, usual_min: 1,
+                boils: false, in_pot: false, takes: false, finishes: false, usual_min: 1, not_planned: nil,
                 waits: nil }.freeze
       SCHEMA = Schema.json(strict: true) do
         required(:key).filled(:string, format?: Catalogue::KEY)
@@ -36,6 +36,7 @@ module FondKettle
         optional(:sections).array(:string, included_in?: Vocabulary::SECTIONS)
         optional(:holds).array(:string, included_in?: %w[burner oven])
         %i[computed hands fat boils in_pot takes finishes].each { |switch| optional(switch).filled(:bool) }
+        optional(:not_planned).filled(:string)
         optional(:waits).filled(:integer, gteq?: 0)
         optional(:usual_min).filled(:integer, gteq?: 1)
       end

@@ -24,7 +24,8 @@ module FondKettle
       # Kinds of step in which words may name the liquid: "fry until the water is gone" pours none.
       POURS = %w[simmer broth boil heat-liquid].freeze
 
-      # One line (its index) at a stage of it.
+      # One line (its index) at a stage of it; nil where the step names again what an earlier one
+      # took.
       Claim = Value.define(:index, :stage)
 
       # For each of the `steps` (DishStep) the Claims that it has of the `lines` (Line).
@@ -75,23 +76,26 @@ module FondKettle
       # Indexes of the lines that a list of words names.
       def named(said, step)
         said = said.to_set
-        open = @words.each_index.select { |index| @words[index].any? && free_stage(index, step) }
+        open = @words.each_index.select { |index| @words[index].any? && stages(index, step).any? }
         whole, others = open.partition { |index| @words[index].all? { |word| said.include?(word) } }
         explained = whole.flat_map { |index| @words[index] }.to_set
         whole + others.select { |index| @words[index].any? { |word| said.include?(word) && !explained.include?(word) } }
       end
 
-      # The stage of a line that a step may take and none has taken yet.
+      # Stages of a line that a step may take.
+      def stages(index, step)
+        own = @lines[index].shares.keys
+        step.takes ? own : own & MAY_TAKE.fetch(step.stage, BETWEEN)
+      end
+
+      # The first of them that none has taken yet, or nil.
       def free_stage(index, step)
-        stages = step.takes ? @lines[index].shares.keys : MAY_TAKE.fetch(step.stage, BETWEEN)
-        @lines[index].shares.keys.find { |stage| stages.include?(stage) && !@taken.include?([index, stage]) }
+        stages(index, step).find { |stage| !@taken.include?([index, stage]) }
       end
 
       def take(step, indexes)
-        indexes.uniq.filter_map do |index|
+        indexes.uniq.map do |index|
           stage = free_stage(index, step)
-          next unless stage
-
           @taken << [index, stage]
           Claim.new(index: index, stage: stage)
         end.freeze

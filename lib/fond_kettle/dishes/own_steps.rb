@@ -86,7 +86,7 @@ module FondKettle
       # Does the liquid of which the model says how much go in at it?
       def liquid?(index)
         main = @dish.main_liquid
-        !main.nil? && @dish.claims[index].any? { |claim| @dish.lines[claim.index].equal?(main) }
+        !main.nil? && @dish.claims[index].any? { |claim| claim.stage && @dish.lines[claim.index].equal?(main) }
       end
 
       # What boils in the liquid that cooks the rice is a broth for it.
@@ -104,7 +104,7 @@ module FondKettle
 
       # Nothing of it lies in the rice's pot.
       def apart?(index)
-        stages = @dish.claims[index].map(&:stage)
+        stages = @dish.claims[index].flat_map { |claim| claim.stage || @dish.lines[claim.index].shares.keys }
         stages.any? && stages.all?("beside")
       end
 

@@ -1,24 +1,62 @@
 # frozen_string_literal: true
 
+require_relative "../care/kind"
 require_relative "../measure/rounding"
 require_relative "../methods/not_safe"
 require_relative "../methods/trial"
 require_relative "../methods/warnings"
 require_relative "../pot/verdict"
+require_relative "disagreements"
 require_relative "salt"
+require_relative "uncooked"
 
 module FondKettle
   module Dishes
     # What makes no sense in a dish, said plainly; the cook decides.
     module Sense
       MUCH = 10
+      # Raw rice that an adult eats, g.
+      PORTION_G = (40..130)
       STEP = "A step that boils it says so: | simmer."
 
       module_function
 
       # `before`: the plan of the dish as written; `plan`: that of the evening.
       def warnings(dish, before, plan, salt)
-        [*written_liquid(dish, before), *salty(salt), *spices(dish), *pulses(dish, plan), *not_counted(dish)]
+        [*not_planned(dish), *uncooked(dish), *disagreeing(dish, before.method), *portion(dish),
+         *written_liquid(dish, before), *salty(salt), *spices(dish), *pulses(dish, plan), *not_counted(dish)]
+      end
+
+      # What its steps do that nothing is computed of yet.
+      def not_planned(dish)
+        open = dish.steps.filter_map { |step| Care::Kinds.fetch(step.kind).not_planned }.uniq
+        return [] if open.empty?
+
+        [warning("not-planned", "Not planned yet: #{open.join('; ')}. These steps stand as you wrote them.")]
+      end
+
+      # Raw food that nothing heats, fat that nobody says what to do with.
+      def uncooked(dish)
+        found = Uncooked.new(dish)
+        [*found.raw.map do |line|
+          warning(Methods::NotSafe::CODE, "#{line.name.capitalize} is raw, and no step cooks it: name it in a step " \
+                                          "that does, or say that it is cooked (| cooked).")
+        end,
+         *found.idle.map do |line|
+           warning("no-step", "No step says what to do with the #{line.name}: name it in one.")
+         end]
+      end
+
+      def disagreeing(dish, method)
+        Disagreements.in(dish.lines, dish.steps, dish.way, method).map { |said| warning("disagrees", said) }
+      end
+
+      # An adult's portion that is hardly one, or two.
+      def portion(dish)
+        return [] if PORTION_G.cover?(dish.portion_g)
+
+        [warning("portion", "#{dish.portion_g.round} g of raw rice for one adult: usual is between " \
+                            "#{PORTION_G.min} and #{PORTION_G.max} g. Is it for #{Measure::Rounding.plain(dish.serves)}?")]
       end
 
       def written_liquid(dish, before)
@@ -98,7 +136,7 @@ module FondKettle
         Methods::Warning.new(code: code, say: say)
       end
 
-      private_class_method :written_liquid, :boiled_down?, :salty, :spices, :pulses, :boiling_min, :boiling_in, :not_counted,
+      private_class_method :not_planned, :uncooked, :disagreeing, :portion, :written_liquid, :boiled_down?, :salty, :spices, :pulses, :boiling_min, :boiling_in, :not_counted,
                            :warning
     end
   end

@@ -1,0 +1,104 @@
+# frozen_string_literal: true
+
+require_relative "../care/kind"
+require_relative "../ground/limits"
+require_relative "../ground/words"
+require_relative "../measure/rounding"
+require_relative "../measure/units"
+require_relative "../methods/method"
+require_relative "../pot/wash"
+
+module FondKettle
+  module Dishes
+    # Where a dish's text, its steps and its settings cannot all be true, a sentence each.
+    class Disagreements
+      MINUTES = /(?<![\d.,:–-])(\d{1,4})\s*min(?:utes?)?\b/i
+      HEAT = /(?<![\d.,])(\d{2,3})\s*°\s*([CF])\b/
+      # Further apart than this is another heat, °C.
+      APART_C = 11.0
+
+      # Of `lines`, `steps` and `way` of a dish whose Methods::Method is `method` (nil: gone).
+      def self.in(lines, steps, way, method)
+        new(lines, steps, way, method).found
+      end
+
+      # As for `in`.
+      def initialize(lines, steps, way, method)
+        @lines = lines
+        @steps = steps
+        @way = way
+        @method = method
+      end
+
+      # Sentences.
+      def found
+        [*@steps.flat_map { |step| [*minutes(step), *heat(step)] }, *oven, *finish, *soak, *cover, *out].uniq
+      end
+
+      private
+
+      def minutes(step)
+        said = read(step.say).scan(MINUTES).flatten.map(&:to_f)
+        return [] if said.empty? || step.minutes.zero? || said.include?(step.minutes)
+
+        ["“#{step.say}” says #{plain(said.first)} min, and its own time is #{plain(step.minutes)} min. Which?"]
+      end
+
+      def heat(step)
+        return [] unless @way.oven_c
+
+        read(step.say).scan(HEAT).filter_map do |number, unit|
+          said_c = Measure::Units.convert(number.to_f, unit, "C")
+          next if (said_c - @way.oven_c).abs <= APART_C || said_c <= 100
+
+          "“#{step.say}” says #{number} °#{unit}, and the dish's oven is set to #{plain(@way.oven_c)} °C. Which?"
+        end
+      end
+
+      def oven
+        return [] if @way.oven_c.nil? || @method.nil? || @method.oven?
+
+        ["An oven at #{plain(@way.oven_c)} °C is set, and #{@method.name.downcase} uses none."]
+      end
+
+      def finish
+        step = @steps.find { |one| one.stage == "finish" && Care::Kinds.fetch(one.kind).finishes }
+        return [] unless @way.finish && step
+
+        ["In the end it says “#{step.say}”, and also to #{Words.of('finishes').fetch(@way.finish)}: the step counts."]
+      end
+
+      def soak
+        return [] unless @way.drain == Pot::Wash::COOKED_IN
+
+        hot = @way.start == "boiling" || @steps.any? { |step| Methods::PhaseText::TAKE_LIQUID.include?(step.kind) }
+        return [] unless hot || @method&.broth
+
+        ["The rice is to soak in its own liquid, and that liquid goes in boiling: it cannot be both."]
+      end
+
+      def cover
+        return [] unless @way.cover && @way.lid == "none"
+
+        ["With no lid on there is no #{Words.of('attributes').fetch(@way.cover)}."]
+      end
+
+      # Only from a broth can anything be lifted out.
+      def out
+        lifted = @lines.select(&:out)
+        broth = @method.nil? || @method.broth || @steps.any? { |step| Care::Kinds.fetch(step.kind).boils }
+        return [] if lifted.empty? || broth
+
+        ["#{lifted.map(&:name).join(' and ')} is to be lifted out, and there is no broth to lift it from."]
+      end
+
+      def read(text)
+        text[0, Limits::LINE_LETTERS]
+      end
+
+      def plain(number)
+        Measure::Rounding.plain(number)
+      end
+    end
+  end
+end
