@@ -20,6 +20,12 @@ task :fixture do
   File.write(Support::ScaledDishes::FILE, Support::ScaledDishes.text)
 end
 
+desc "Writes what the sheet says of three dishes in every method to spec/fixtures"
+task :slips do
+  require_relative "spec/support/slips"
+  File.write(Support::Slips::FILE, Support::Slips.text)
+end
+
 namespace :golden do
   desc "Records what the model answers to spec/fixtures/golden.json.gz"
   task :record do

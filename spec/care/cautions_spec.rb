@@ -69,7 +69,7 @@ RSpec.describe FondKettle::Care::Cautions do
                                  kind: FondKettle::Care::Kinds.fetch("fry"),
                                  key: "k", say: "", cue: "", why: "", hands_on: true, timed_min: 1.0,
                                  heat: nil, watch: [],
-                                 amounts: [], core_c: nil, facts: facts)
+                                 amounts: [], lot: nil, core_c: nil, facts: facts)
     end
     expect(caution.places(tasks).map(&:id)).to eq(["t1"])
     expect(caution.places(tasks.take(1))).to eq([])

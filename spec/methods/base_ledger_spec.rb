@@ -27,7 +27,7 @@ RSpec.describe FondKettle::Methods::BaseLedger do
     poured = plan.tasks.select { |task| task.amounts.any? { |amount| amount.what == "Water" } }
     expect(poured.map { |task| task.kind.key }).to eq(["broth"])
     measure, fill = %w[measure fill].map { |kind| plan.tasks.find { |task| task.kind.key == kind } }
-    expect(measure.say).to match(/Measure the broth: 5\d\d g \(.*\) should stand there, \d+ mm deep/)
+    expect(measure.say).to match(/Measure the broth: 5\d\d g \(.*\) should stand there \(\d+ mm deep/)
     expect([fill.amounts, plan.tasks.map(&:say).grep(/Lay the rice|Put the rice/)]).to eq([[], [fill.say]])
   end
 

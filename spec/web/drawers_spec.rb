@@ -59,8 +59,7 @@ RSpec.describe "The Pot page's drawers" do
   it "print what goes in beside the rice, with what it weighs" do
     beside = Rack::Utils.escape("400 g tomatoes\n2 onions, browned")
     get "/evening/print?grain=basmati&pot=3&for=amount&amount=540&unit=g&beside=#{beside}"
-    rows = page.css(".sheet-lines tr").map { |row| row.css("th, td").map { |cell| cell.text.strip } }
-    expect(rows).to include(["tomatoes", "", "400 g"], ["onions browned", "2", "240 g"])
+    expect(page.css(".sheet .puts-in").text).to include("400 g tomatoes", "2 onions, browned (240 g)")
   end
 
   it "ask about what they do not know, and plan without it" do

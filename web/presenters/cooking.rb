@@ -1,6 +1,5 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/care/kind"
 require_relative "../../lib/fond_kettle/ground/words"
 require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../drawings/level_drawing"
@@ -88,12 +87,9 @@ module FondKettle
             "on low, and measure again."
         end
 
-        # What goes in now, a thing each; in several pots, which of them.
+        # What goes in now, a thing each.
         def puts_in
-          things = task[:puts_in].to_s.split("; ")
-          return things if things.empty? || cook.plan.fetch(:batches, 1) == 1
-
-          [Care::Kinds.fetch(task[:kind]).in_pot ? "In each pot:" : "For all #{cook.plan[:batches]} pots:", *things]
+          task[:puts_in].to_s.split("; ")
         end
 
         # Is what was poured, or stands there, measured at this step?

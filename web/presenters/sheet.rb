@@ -1,6 +1,5 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/measure/unit_table"
 require_relative "../../lib/fond_kettle/methods/range_act"
 require_relative "../drawings/pot_drawing"
 require_relative "../../lib/fond_kettle/table/contains"
@@ -9,7 +8,8 @@ require_relative "supper_words"
 module FondKettle
   module Web
     module Presenters
-      # One sheet of paper: what goes in, what to do, what to be careful of.
+      # One sheet of paper: what to do when, each amount at the step where it goes in, what to be
+      # careful of.
       class Sheet < SupperWords
         # From so many letters on, the type gets smaller.
         SIZES = { 2600 => "sheet-small", 1650 => "sheet-medium", 0 => "sheet-large" }.freeze
@@ -29,11 +29,6 @@ module FondKettle
           eat = "eat at **#{form[:serve]}**" unless form[:serve].to_s.empty?
           ["#{rice_said}, #{plan.method.name.downcase}, #{plan.request.vessel.name}. " \
            "**#{minutes(plan.total_min)}** in all", *eat].join(", ").concat(".")
-        end
-
-        # Everything that goes in, liquid last.
-        def amounts
-          [rice, *of_the_dish, *beside, *water]
         end
 
         # Of what is eaten, or nil for plain rice.
@@ -61,32 +56,14 @@ module FondKettle
         private
 
         def texts
-          steps = plan.tasks.flat_map { |task| [task.say, task.cue] } + plan.cautions.keys.map(&:say)
-          lines = of_the_dish.map { |line| "#{line.name} #{line.note} #{line.words} #{line.weight}" }
-          steps + lines
+          plan.tasks.flat_map { |task| [task.say, task.puts_in, task.cue] } + plan.cautions.keys.map(&:say)
         end
 
         def rice_said
-          said = "**#{weighed(rice_g)}** #{plan.request.grain.name.downcase}"
+          said = plan.request.grain.name
           return said unless supper
 
-          split = " in **#{supper.batches}** equal pots, **#{weighed(plan.load.rice_g)}** each,"
-          "#{said}#{split if supper.batches > 1} for #{portions} portions"
-        end
-
-        def of_the_dish
-          (list ? list.ready : []).map do |ready|
-            Amount.new(name: ready.name, note: ready.note, words: ready.measured.words,
-                       weight: ready.measured.weight)
-          end
-        end
-
-        # A line's amount as it was written, where that is no weight.
-        def beside
-          form.beside.lines.map do |line|
-            words = Dishes::Written.amount(line) unless Measure::UnitTable.mass?(line.unit)
-            Amount.new(name: line.name, note: line.note, words: words, weight: line.g && weighed(line.g))
-          end
+          "#{said} for #{portions} portions#{" in **#{supper.batches}** equal pots" if supper.batches > 1}"
         end
       end
     end

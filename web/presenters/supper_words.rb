@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/dishes/dish_step"
 require_relative "../../lib/fond_kettle/dishes/written"
 require_relative "presenter"
 
@@ -34,7 +35,7 @@ module FondKettle
             fresh = plan.cautions_at(task) - told
             told |= fresh
             Start.new(at: clock_before(form[:serve], start.before_min) || "−#{minutes(start.before_min)}",
-                      say: task.say, puts_in: puts_in(task), minutes: minutes(task.told_min), cue: task.cue,
+                      say: task.say, puts_in: task.puts_in, minutes: minutes(task.told_min), cue: (task.cue unless task.cue == Dishes::DONE),
                       cautions: fresh.map(&:say))
           end
         end
@@ -45,14 +46,6 @@ module FondKettle
         end
 
         private
-
-        # What goes in: of each pot, or of all together.
-        def puts_in(task)
-          pots = plan.request.pots
-          return task.puts_in if pots == 1 || task.amounts.empty?
-
-          "#{task.kind.in_pot ? 'In each pot' : "For all #{pots} pots"}: #{task.puts_in}"
-        end
 
         # All of the rice, g.
         def rice_g

@@ -26,11 +26,12 @@ module FondKettle
     #   heat       what the burner is at, "oven", or nil
     #   watch      cues that can be tapped at the stove
     #   amounts    what goes in at it (Amount)
+    #   lot        of which of several equal pots that is: "In each pot"; nil for one pot
     #   core_c     what a thermometer must show at it, °C, or nil
     #   facts      what is so in its vessel, for the cautions: "closed", "lid:foil",
     #              "material:clay", "in:raw-meat" …
     Task = Value.define(:slot, :kind, :key, :say, :cue, :why, :hands_on, :timed_min, :heat, :watch, :amounts,
-                        :core_c, :facts) do
+                        :lot, :core_c, :facts) do
       # Unique in its plan.
       def id
         slot.id
@@ -43,7 +44,8 @@ module FondKettle
 
       # What goes in at it, as the cook reads it: "300 g basmati (1 1/2 glasses); 386 g water".
       def puts_in
-        amounts.filter_map(&:told).join("; ")
+        told = amounts.filter_map(&:told).join("; ")
+        lot && !told.empty? ? "#{lot}: #{told}" : told
       end
 
       # Minutes as they are told: exact where the food is timed.

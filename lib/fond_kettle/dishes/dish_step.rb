@@ -10,6 +10,9 @@ module FondKettle
                     "boil" => "at the boil", "minute" => "at %s min", "dry" => "when dry",
                     "rest" => "while it rests" }.freeze
 
+    # What is to be seen where a step says nothing.
+    DONE = "it is done"
+
     # Something to do for the dish beside what its method does; `kind` (a key of
     # Care::Kinds) is what it does, "own" where nobody said; `at_min` minutes after the boil,
     # where that is its stage; `takes`: names of the lines that go in at it, nil where its words

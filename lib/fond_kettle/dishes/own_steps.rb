@@ -4,6 +4,7 @@ require_relative "../care/kind"
 require_relative "../methods/library"
 require_relative "../methods/moments"
 require_relative "dish"
+require_relative "dish_step"
 
 module FondKettle
   module Dishes
@@ -109,7 +110,7 @@ module FondKettle
       end
 
       def cue(step)
-        plain(step.cue.empty? ? "it is done" : step.cue)
+        plain(step.cue.empty? ? DONE : step.cue)
       end
 
       # A cook's words are not a template.

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../measure/numeral"
 require_relative "../methods/provision"
 require_relative "claims"
 require_relative "own_steps"
@@ -10,12 +11,21 @@ module FondKettle
   module Dishes
     # What the lines of a dish put where (Methods::Provision), in the house's measures.
     class Provisions
+      # Steps at whose time a line of each stage goes in; earlier it is only made ready.
+      OWN_TIME = { "base" => %w[base], "liquid" => %w[base], "with" => %w[base boil minute dry],
+                   "finish" => %w[finish boil minute dry], "beside" => %w[base finish soak rest] }.freeze
+      # When a share that was kept goes in.
+      LATER = { "finish" => "for the end", "with" => "to go in with the rice", "beside" => "to go beside it",
+                "liquid" => "to go in with the liquid" }.freeze
+
       # `lines`: Scaled, for all pots; `house`: Measure::House.
       def initialize(dish, lines, house)
         @dish = dish
         @lines = lines
-        @steps = dish.claims.each_with_index.flat_map { |list, index| list.map { |claim| [claim, OwnSteps.key(index)] } }
-                       .to_h
+        claimed = dish.claims.each_with_index.flat_map { |list, step| list.map { |claim| [claim, step] } }
+        @steps = claimed.to_h { |claim, step| [claim, OwnSteps.key(step)] }
+        @places = claimed.to_h { |claim, step| [claim, dish.steps[step].stage] }
+        @again = claimed.filter_map { |claim, _| claim.index if claim.stage.nil? }
         @words = ServingWords.new(house)
         @provisions = {}
       end
@@ -36,10 +46,41 @@ module FondKettle
       end
 
       def placed(scaled, index, pots)
-        scaled.line.shares.map do |stage, share|
-          provision(scaled.line, part(scaled, share / pots), part(scaled, share), stage,
-                    @steps[Claims::Claim.new(index: index, stage: stage)])
+        return kept_back(scaled, index, pots) if kept_back?(scaled.line, index)
+
+        scaled.line.shares.flat_map do |stage, share|
+          step = @steps[Claims::Claim.new(index: index, stage: stage)]
+          first = provision(scaled.line, part(scaled, share / pots), part(scaled, share), stage, step)
+          [first, *(again(scaled.line, "the #{scaled.line.name}", stage) if prepared?(index, stage))]
         end
+      end
+
+      # Browned or cooked down whole before the rice, a share of it kept for later.
+      def kept_back?(line, index)
+        line.shares.size > 1 && line.state != "raw" && line.shares.key?("base") &&
+          @steps.key?(Claims::Claim.new(index: index, stage: "base"))
+      end
+
+      def kept_back(scaled, index, pots)
+        line = scaled.line
+        step = @steps[Claims::Claim.new(index: index, stage: "base")]
+        whole = provision(line, part(scaled, 1.0 / pots), scaled, "base", step)
+        later = line.shares.except("base")
+        kept = later.map { |stage, share| "#{share == 0.5 ? 'half' : Measure::Numeral.write(share)} of it kept #{LATER.fetch(stage)}" }.join(", ")
+        whole = whole.with(told: "#{whole.told}, #{kept}", told_all: "#{whole.told_all}, #{kept}")
+        [whole, *later.map { |stage, _| again(line, "the #{line.name} that were kept", stage) }]
+      end
+
+      # Taken by a step of another time than its own, and named by none after that.
+      def prepared?(index, stage)
+        place = @places[Claims::Claim.new(index: index, stage: stage)]
+        !place.nil? && !OWN_TIME.fetch(stage).include?(place) && !@again.include?(index)
+      end
+
+      # Nothing more of it, but now it goes in.
+      def again(line, told, stage)
+        Methods::Provision.new(what: line.name, g: 0.0, measured: "", told: told, told_all: told, stage: stage,
+                               step: nil, slot: Methods::Slots.of(line.ingredient), care: [].freeze)
       end
 
       def part(scaled, share)

@@ -37,8 +37,10 @@ module FondKettle
         half == half.to_i ? half.to_i : half
       end
 
-      # "35 min", "1 h 05"
+      # "35 min", "1 h 05", "30 s"
       def duration(amount_min)
+        return "30 s" if amount_min.positive? && amount_min <= 0.5
+
         whole = minutes(amount_min)
         return "#{whole} min" if whole < 60
 

@@ -2,6 +2,7 @@
 
 require_relative "../ground/value"
 require_relative "../pot/loss"
+require_relative "loading"
 
 module FondKettle
   module Methods
@@ -23,9 +24,10 @@ module FondKettle
 
         vessel = phase.setting.vessel
         lost_g = broth.minutes.to_f * Pot::Loss.open_g_min(vessel, self::SIMMERS)
-        start_g = phase.liquid_g + lost_g
+        brought_g = Loading.additions(text.equal?(request.method.last_phase) ? request.additions : [])[:brought_g]
         standing_g = phase.liquid_g + phase.load.brought_g
-        new(start_g: start_g, lost_g: lost_g, brought_g: phase.load.brought_g, standing_g: standing_g,
+        start_g = [standing_g + lost_g - brought_g, 0.0].max
+        new(start_g: start_g, lost_g: lost_g, brought_g: brought_g, standing_g: standing_g,
             off_g_min: Pot::Loss.open_g_min(vessel, self::BOILS_DOWN),
             uncovered_g: [gaps_g(request) - start_g, 0.0].max)
       end

@@ -39,6 +39,9 @@ module FondKettle
       CLAY = "clay"
       # A share of the rice, g of liquid.
       ROUGHLY = 0.004
+      # Less than this of a broth need not be boiled away.
+      SPARE_G = 0.4
+      BOILS_DOWN_ROUNDS = 8
 
       module_function
 
@@ -47,8 +50,23 @@ module FondKettle
       def phases(request)
         request.method.phases.reduce([]) do |before, text|
           potful = potful(request, text, before.last)
-          [*before, Phases::Phase.solve(key: text.key, unknown: text.unknown, **potful.to_h)]
+          solved = Phases::Phase.solve(key: text.key, unknown: text.unknown, **potful.to_h)
+          [*before, boiled_down(solved, potful, text)]
         end
+      end
+
+      # What a broth has too much of boils away before the rice goes in; each gram less loses
+      # less steam later.
+      def boiled_down(solved, potful, text)
+        BOILS_DOWN_ROUNDS.times do
+          spare_g = solved.balance.spare_g
+          break unless text.broth && spare_g > SPARE_G && potful.load.brought_g.positive?
+
+          load = potful.load.with(brought_g: [potful.load.brought_g - spare_g, 0.0].max)
+          potful = potful.with(load: load)
+          solved = Phases::Phase.solve(key: text.key, unknown: text.unknown, **potful.to_h)
+        end
+        solved
       end
 
       # The last pot of a request (Potful), the pots before it solved.
@@ -194,7 +212,7 @@ module FondKettle
         addition.g * (1 - addition.ingredient.brings) * per_g
       end
 
-      private_class_method :food_c, :brought_g, :room_ml, :potful, :load, :setting, :stages, :attributes,
+      private_class_method :boiled_down, :food_c, :brought_g, :room_ml, :potful, :load, :setting, :stages, :attributes,
                            :gentle, :chosen, :timed_and_heated, :residue_g, :crust?, :washed, :solids_j_k
     end
   end

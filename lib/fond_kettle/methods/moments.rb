@@ -15,6 +15,9 @@ module FondKettle
       # Before the rice, but not in its pot.
       APART = "apart"
       KEYS = [SOAK, BOIL, DRY, REST].freeze
+      # Of these, when it is done to what is in the pot, and when beside it.
+      IN_POT = [BOIL, DRY].freeze
+      OUT_OF_POT = [SOAK, REST, APART].freeze
       # The ends of a stage that say that the liquid is gone.
       DRY_ENDS = %w[level dry].freeze
 

@@ -38,7 +38,15 @@ module FondKettle
       # At a Stage of base, between or after.
       def at(stage)
         [*(rice(stage.kind) if rice_at?(stage)), *(liquid if stage.equal?(taking("liquid"))),
-         *provided(stage, stage.kind)]
+         *provided(stage, stage.kind, stage.moment)]
+      end
+
+      # Of which of several equal pots what goes in at a task of a kind is told, nil for one.
+      def lot(kind, moment = nil)
+        return if @request.pots == 1
+        return "In each pot" if told_pots(kind, moment) == 1
+
+        @request.pots == 2 ? "For both pots" : "For all #{@request.pots} pots"
       end
 
       # At a task of the planner's own, by its key.
@@ -75,6 +83,12 @@ module FondKettle
         @whereto.at(stage)
       end
 
+      # What the text of filling says of whatever else goes in then.
+      def filled_with
+        any = provided(:fill, "fill").any?
+        { others: any ? " and the rest" : "", too: any ? ", put in the rest" : "" }
+      end
+
       # Does the liquid go into the base?
       def liquid_in?
         !taking("liquid").nil?
@@ -91,6 +105,7 @@ module FondKettle
       def on_base
         return "fill-topped" if @whereto.topped?
         return unless @whereto.on_base?
+        return "fill-from-pan" unless @request.burner.kind.on_ring
 
         @text.fill == Whereto::STIR_IN ? "fill-sauce" : "fill-on-base"
       end
@@ -123,12 +138,12 @@ module FondKettle
         first = (rice("soak") unless @request.rinse_changes.positive?)
         return [*first, *(liquid unless liquid_in?)] if @request.soaks_in_liquid?
 
-        [*first, *thrown("Soaking water", COVERS, @phase.load.soak_gain_g)]
+        [*first, *thrown("Soaking water", COVERS, @phase.load.soak_gain_g, told: @words.told_to_cover(COVERS))]
       end
 
       # Nobody measures it.
       def rinsing
-        thrown("Rinsing water", RINSES * @request.rinse_changes).map { |amount| amount.with(told: nil) }
+        thrown("Rinsing water", RINSES * @request.rinse_changes)
       end
 
       def rice(kind)
@@ -140,9 +155,8 @@ module FondKettle
       end
 
       # Water, so much of it for each g of rice, of which `kept_g` is taken up.
-      def thrown(name, per_g, kept_g = 0.0)
+      def thrown(name, per_g, kept_g = 0.0, told: nil)
         all_g = per_g * @phase.load.rice_g
-        told = @words.told_water(name, all_g * @request.pots)
         off = Care::Amount.new(what: name, g: all_g - kept_g, poured_off: true, told: told,
                                measured: @words.in_cups(all_g - kept_g))
         kept = Care::Amount.new(what: name, g: kept_g, measured: @words.in_cups(kept_g), poured_off: false,
@@ -165,8 +179,8 @@ module FondKettle
       end
 
       # What goes in at a place of Whereto, in a task of a kind.
-      def provided(place, kind)
-        one_pot = told_pots(kind) == 1
+      def provided(place, kind, moment = nil)
+        one_pot = told_pots(kind, moment) == 1
         @whereto.at(place).flat_map do |provision|
           told = one_pot ? provision.told : provision.told_all
           shared?(provision, place) ? shared(provision, told) : amount(provision, provision.g, told)
@@ -195,9 +209,11 @@ module FondKettle
         Care::Amount.of(what: provision.what, g: grams, measured: provision.measured, told: told)
       end
 
-      # In how many pots' amounts a task of a kind is told: what is done once is told for all.
-      def told_pots(kind)
-        Care::Kinds.fetch(kind).in_pot ? 1 : @request.pots
+      # In how many pots' amounts a task of a kind is told: what is done once is told for all,
+      # and so is what a dish does apart from the pot.
+      def told_pots(kind, moment = nil)
+        in_pot = Moments::IN_POT.include?(moment) || moment.is_a?(Numeric) || Care::Kinds.fetch(kind).in_pot
+        in_pot && !Moments::OUT_OF_POT.include?(moment) ? 1 : @request.pots
       end
     end
   end

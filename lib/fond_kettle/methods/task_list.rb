@@ -13,6 +13,8 @@ module FondKettle
     # what each comes after. `at` says in which vessel the next ones are.
     class TaskList
       TEXTS = %i[say cue why].freeze
+      # Ids of tasks that need no pot of the method's own.
+      IN_PAN = "base."
       CLOSINGS = Words.of("closings")
 
       attr_reader :tasks
@@ -42,7 +44,7 @@ module FondKettle
       def common(id, key, last, min: nil, hands_on: nil, under: nil, text: key, words: {}, **given)
         text = TaskTexts.fetch(text)
         texts = filled(text, { **@words.to_h, **words })
-        add(id, text.kind, last, min: min || text.minutes, key: key, **texts, amounts: @amounts.common(key),
+        add(id, text.kind, last, min: min || text.minutes, key: key, **texts, amounts: @amounts.common(key), lot: @amounts.lot(text.kind),
                                  hands_on: hands_on.nil? ? text.hands_on : hands_on,
                                  facts: facts(text.kind, under: under), **given)
       end
@@ -58,6 +60,7 @@ module FondKettle
         add(id, stage.kind, last, min: minutes.to_f, key: stage.key, hands_on: stage.hands_on,
                                   **filled(stage, @words.to_h.merge(colour: colour)),
                                   heat: (heat if kind.burner?), amounts: @amounts.at(stage),
+                                  lot: @amounts.lot(stage.kind, stage.moment),
                                   facts: facts(stage.kind, food: stage.food))
       end
 
@@ -94,12 +97,12 @@ module FondKettle
       # `min`: exact minutes; on the clock they are whole. `last`: what it comes after (a Task,
       # or a Clock::After), one or several.
       def add(id, kind, last, min:, hands_on:, amounts:, oven_c: nil, heat: nil, watch: [], core_c: nil,
-              **texts)
+              lot: nil, **texts)
         kind = Care::Kinds.fetch(kind)
-        slot = Clock::Slot.of(id, min.ceil, uses: uses(kind, hands_on), oven_c: oven_c,
+        slot = Clock::Slot.of(id, min.ceil, uses: uses(kind, hands_on, id.start_with?(IN_PAN)), oven_c: oven_c,
                                             after: [*last].compact.map { |one| follows(one) })
         task = Care::Task.new(slot: slot, kind: kind, hands_on: hands_on, timed_min: min, heat: heat,
-                              watch: watch, amounts: amounts.freeze, core_c: core_c, **texts)
+                              watch: watch, amounts: amounts.freeze, lot: lot, core_c: core_c, **texts)
         @tasks << task
         task
       end
@@ -111,9 +114,9 @@ module FondKettle
         Clock::After.new(task: task.id, least: 0, most: task.kind.waits)
       end
 
-      # Some vessels stand on no ring.
-      def uses(kind, hands_on)
-        ring = kind.burner? && @request.burner.kind.on_ring
+      # Some vessels stand on no ring; what goes on before the rice does, in a pan.
+      def uses(kind, hands_on, in_pan)
+        ring = kind.burner? && (in_pan || @request.burner.kind.on_ring)
         { "cook" => (1 if hands_on), "burner" => (1 if ring), "oven" => (1 if kind.oven?) }.compact
       end
     end

@@ -16,7 +16,7 @@ module FondKettle
     module TaskTexts
       FILE = File.join(DATA, "tasks.yml")
       # What their texts may have filled in.
-      WORDS = %i[rice liquid pour changes soak drain snap surface depth balance fat salted pots oven
+      WORDS = %i[rice liquid pour changes soak drain snap surface depth balance fat salted pots others too oven
                  core_c start standing standing_mm simmered out back].freeze
       SCHEMA = Schema.json(strict: true) do
         required(:key).filled(:string)

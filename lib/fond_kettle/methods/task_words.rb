@@ -30,6 +30,8 @@ module FondKettle
       FAT_STEP_ML = 7.5
       # The most salt that water for boiling rice wants, g/g.
       SALT_G_G = 0.01
+      # Less than that in a broth is no food that lies in it.
+      SOLIDS_G = 50
       # What soaks longer stands overnight.
       OVERNIGHT_MIN = 480
 
@@ -84,6 +86,13 @@ module FondKettle
         return "#{format('%.1f', grams / 1000)} L #{name.downcase}" if grams > MOST_CUPS * @request.measures.cup.ml
 
         "#{@request.measures.weighed(grams)} #{name.downcase} (#{in_cups(grams)})"
+      end
+
+      # Water in which rice soaks, so much for each g of it: enough, to half a cup.
+      def told_to_cover(per_g)
+        half_ml = @request.measures.cup.ml / 2
+        ml = ((@load.rice_g * @request.pots * per_g) / half_ml).ceil * half_ml
+        "about #{Measure::Spoken.say(ml, @request.measures)} water, to cover it"
       end
 
       # g of water in the house's own measures.
@@ -160,10 +169,8 @@ module FondKettle
       # By a spoon's handle, where it is known what else lies there.
       def standing_mm
         food_g = @request.additions.select(&:stays?).sum(&:g)
-        return "strained" if food_g.zero?
-
         mm = @phase.setting.vessel.depth_mm(food_g + @ledger.standing_g - @ledger.brought_g)
-        "#{mm.round} mm deep on a spoon's handle with the food in it"
+        "#{mm.round} mm deep on a spoon's handle#{', the food in it' if food_g > SOLIDS_G}"
       end
 
       # "385 g (1 3/4 jam glasses)"
@@ -173,7 +180,7 @@ module FondKettle
 
       # "the fat", or how much where nobody has said.
       def fat
-        return "the fat" if @request.provisions.any? { |provision| provision.slot == Slots::FAT }
+        return "the fat" if @request.provisions.any? { |one| one.slot == Slots::FAT && one.stage == "base" }
 
         ml = @phase.setting.vessel.floor_area_m2 * 1e4 * FAT_ML_CM2
         "#{Measure::Spoken.say([(ml / FAT_STEP_ML).round, 1].max * FAT_STEP_ML, @request.measures)} of oil or butter"

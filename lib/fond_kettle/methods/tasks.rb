@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../care/cautions"
 require_relative "../clock/slot"
 require_relative "base_ledger"
 require_relative "hot_start"
@@ -73,7 +74,7 @@ module FondKettle
         ready = measured(lift_out(base(text, phase), phase), text, phase)
         hot = hot_liquid(text, phase)
         filled = @list.common("fill.#{phase.key}", "fill", [ready, *@latest, hot, *@meanwhile].compact,
-                              text: @amounts.filling_text(hot: !hot.nil?))
+                              text: @amounts.filling_text(hot: !hot.nil?), words: @amounts.filled_with)
         @latest = stages(text, phase, filled)
       end
 
@@ -114,7 +115,7 @@ module FondKettle
           min = HotStart.minutes(@request, text, phase) if stage.kind == MAKES_HOT
           @list.own("base.#{phase.key}.#{stage.key}", stage, before, heat: BASE_HEAT, min: min)
         end
-        heat_checked("check-heat.apart", last, raw_c(@amounts.apart))
+        apart_checked("check-heat.apart", last, @amounts.apart)
       end
 
       def in_order(stages)
@@ -172,7 +173,7 @@ module FondKettle
       # What is cooked once the rice is done has its own heat.
       def after(stage, last)
         done = @list.own("after.#{stage.key}", stage, last)
-        heat_checked("check-heat.#{stage.key}", done, raw_c(@amounts.provisions(stage)))
+        apart_checked("check-heat.#{stage.key}", done, @amounts.provisions(stage))
       end
 
       # What never lies in the pot with the rice.
@@ -180,8 +181,11 @@ module FondKettle
         @amounts.apart + @method.after.flat_map { |stage| @amounts.provisions(stage) }
       end
 
-      def raw_c(provisions)
-        TaskFacts.core_c(provisions.flat_map(&:care))
+      # Egg that lies open is seen to be done.
+      def apart_checked(id, last, provisions)
+        care = provisions.flat_map(&:care)
+        text = (care & Care::Cautions.raw) == ["raw-egg"] ? "check-egg" : "check-heat"
+        heat_checked(id, last, TaskFacts.core_c(care), text: text)
       end
 
       # A dish's own last step takes the place of the method's.
@@ -190,8 +194,8 @@ module FondKettle
       end
 
       # Nothing raw is served before a thermometer has said that it is safe.
-      def heat_checked(id, last, core_c)
-        core_c ? @list.common(id, "check-heat", last, words: { core_c: core_c }, core_c: core_c) : last
+      def heat_checked(id, last, core_c, text: "check-heat")
+        core_c ? @list.common(id, "check-heat", last, words: { core_c: core_c }, core_c: core_c, text: text) : last
       end
     end
   end

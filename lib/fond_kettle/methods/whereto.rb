@@ -72,7 +72,10 @@ module FondKettle
       end
 
       def finishing
-        @request.method.after.find { |stage| Care::Kinds.fetch(stage.kind).takes }
+        @request.method.after.find do |stage|
+          kind = Care::Kinds.fetch(stage.kind)
+          kind.takes && kind.finishes
+        end
       end
 
       # Salt and dry food go into what boils before the rice, fat and spice into what is fried.
