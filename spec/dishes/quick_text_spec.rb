@@ -20,11 +20,11 @@ RSpec.describe FondKettle::Dishes::QuickText do
   it "asks about what it does not understand and drops nothing" do
     found = read("150 g kohlrabi | with\n2 cloves garlic | blue\na handful of " \
                  "hope\nsalt to taste\n3 lemons | like moonstone")
-    expect(found.lines.map(&:name)).to eq(["kohlrabi", "garlic", "handful of hope", "salt to taste",
+    expect(found.lines.map(&:name)).to eq(["kohlrabi", "garlic", "hope", "salt to taste",
                                            "lemons"])
     expect(found.questions.map(&:number).uniq).to eq([1, 2, 3, 5])
     expect(found.questions.map(&:ask).join).to include("like turnip", "“blue” says neither",
-                                                       "What does one weigh",
+                                                       "How big is the handful",
                                                        "not known either")
   end
 
@@ -38,7 +38,7 @@ RSpec.describe FondKettle::Dishes::QuickText do
   it "knows cans, brackets and what is cooked already" do
     cans, beans, juice = read("2 cans (240 g) kidney beans\n200 g cooked black beans\njuice of 1 lemon").lines
     expect([cans.g, cans.ingredient.key, beans.ingredient.key]).to eq([480.0, "cooked-pulse", "cooked-pulse"])
-    expect([juice.ingredient.key, juice.note, juice.amount]).to eq(["lemon", "juice", 1.0])
+    expect([juice.ingredient.key, juice.note, juice.amount]).to eq(["lemon-juice", "", 1.0])
   end
 
   it "takes weights in brackets for what they are, and leaves what is to taste alone" do

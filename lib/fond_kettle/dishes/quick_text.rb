@@ -6,6 +6,7 @@ require_relative "../larder/names"
 require_relative "../measure/amounts"
 require_relative "../measure/unit_table"
 require_relative "../measure/units"
+require_relative "jotting"
 require_relative "line"
 require_relative "line_tags"
 
@@ -27,7 +28,12 @@ module FondKettle
                       "poached" => "cooked" }.freeze
       RAW = Care::Cautions.raw - ["unknown"]
       BULLET = /\A\s*(?:[-*•–]\s+|\d+[.)]\s+(?=\d))/
-      PART_OF = /\A(juice|zest|peel|grated zest)\s+of\s+(.+)\z/i
+      BRACKETED = /\A(?:each|about|ca\.?|approx\w*\.?)\s+/i
+      # What is asked of a Jotted.
+      ASKS = { "shell" => "Is %s weighed with shell, bone or peel? Write what of it is eaten.",
+               "part" => "Only a part of %s: how many grams is that?",
+               "or" => "Two are named: %s is counted. The other can have a line of its own, | instead of it." }.freeze
+      HOW_BIG = "How big is the %s? Put it among the cups of the cupboard, or write mL or grams."
       TO_TASTE = /\b(?:to\ taste|as\ needed|a\ little|some|for\ garnish|to\ garnish|to\ serve|for\ serving|
                      optional)\b/ix
 
@@ -35,6 +41,7 @@ module FondKettle
       def initialize(names: Larder::Names.ours, cups: [])
         @names = names
         @amounts = Measure::Amounts.new(cups: cups)
+        @jotting = Jotting.new(@amounts, names)
       end
 
       # Reads all lines of `text`.
@@ -44,8 +51,8 @@ module FondKettle
         written = text.each_line.with_index(1).lazy.map { |line, number| [line.strip, number] }
                       .reject { |line, _| line.empty? }
         lines = written.first(Limits::LINES)
-                       .filter_map { |line, number| within_budget(line, number) { one(line, number) } }
-        Read.new(rice: @rice, lines: lines.freeze, questions: @questions.freeze)
+                       .flat_map { |line, number| within_budget(line, number) { one(line, number) } || [] }
+        Read.new(rice: @rice, lines: lines.first(Limits::LINES).freeze, questions: @questions.freeze)
       end
 
       private
@@ -61,37 +68,19 @@ module FondKettle
 
       def one(text, number)
         head, *words = text.sub(BULLET, "").split("|").map(&:strip)
-        amount, unit, name, note, inner = taken_apart(head.to_s)
-        return rice(amount, unit, name, inner, text, number) if words.empty? && @names.grain(name)
+        things = @jotting.read(head.to_s)
+        first = things.first
+        if words.empty? && things.size == 1 && @names.grain(first.name)
+          return rice(first.number, first.unit, first.name, first.inner, text, number)
+        end
 
         tags = tags(words, number, text)
-        ingredient = ingredient(name, unit, tags.like, number, text)
-        line(amount, unit, name, note, inner, ingredient, tags).tap do |line|
-          ask_for_amount(line, number, text)
-        end
+        things.map { |thing| thing(thing, tags, number, text) }
       end
 
-      # Amount, unit, name, note and what stood in brackets.
-      def taken_apart(head)
-        bare, inner = out_of_brackets(head)
-        if bare =~ PART_OF
-          part = ::Regexp.last_match(1)
-          bare = ::Regexp.last_match(2)
-        end
-        amount = @amounts.read(bare) || Measure::Amount.new(number: nil, unit: nil, rest: bare)
-        unit = amount.unit || (amount.number && Measure::UnitTable::PIECE)
-        name, note = amount.rest.split(",", 2).map(&:strip)
-        [amount.number, unit, name.to_s, [part, note].compact.join(", "), inner]
-      end
-
-      # What stands outside and within the first brackets (nil: none), by one look from
-      # the front.
-      def out_of_brackets(head)
-        opens = head.index("(")
-        closes = opens && head.index(")", opens)
-        return [head.strip, nil] unless closes
-
-        ["#{head[0...opens].rstrip}#{head[(closes + 1)..]}".strip, head[(opens + 1)...closes]]
+      def thing(jotted, tags, number, text)
+        ingredient = ingredient(jotted, tags.like, number, text)
+        line(jotted, ingredient, tags).tap { |line| ask_for_amount(line, jotted, number, text) }
       end
 
       def rice(amount, unit, name, inner, text, number)
@@ -119,8 +108,10 @@ module FondKettle
         read
       end
 
-      def ingredient(name, unit, like, number, text)
-        found = like ? @names.find(like, unit) : @names.as_written(name, unit)
+      def ingredient(jotted, like, number, text)
+        name = jotted.name
+        said = state_in(jotted.note) == "cooked" ? "#{name} cooked" : name
+        found = like ? @names.find(like, jotted.unit) : @names.as_written(said, jotted.unit)
         return like ? found.with(unchecked: name) : found if found
 
         ask(number, text, like ? "“#{like}” is not known either; take one of the list." : strange(name))
@@ -132,15 +123,26 @@ module FondKettle
           "until then it brings and drinks no water."
       end
 
-      def line(amount, unit, name, note, inner, ingredient, tags)
-        state = tags.state || STATE_WORDS.find { |word, _| "#{name} #{note}".match?(/\b#{word}\b/i) }&.last || "raw"
+      def line(jotted, ingredient, tags)
+        state = tags.state || state_in("#{jotted.name} #{jotted.note}")
         ingredient = in_state(ingredient, state)
-        stage = tags.stage || usual_stage(ingredient)
-        Line.of(amount: amount, unit: unit, name: name,
-                note: [note, inner && "(#{inner})"].compact.reject(&:empty?).join(" "),
-                g: amount && in_grams(amount, unit, ingredient, inner), ingredient: ingredient, stage: stage,
+        stage = tags.stage || jotted.stage || usual_stage(ingredient)
+        Line.of(amount: jotted.number, unit: jotted.unit, name: jotted.name,
+                note: [jotted.note, jotted.inner && "(#{jotted.inner})"].compact.reject(&:empty?).join(" "),
+                g: weighed(jotted, ingredient), ingredient: ingredient, stage: stage,
                 state: state, scales: tags.scales || usual_scales(ingredient, stage), like: tags.like,
                 **tags.more(stage))
+      end
+
+      def state_in(words)
+        STATE_WORDS.find { |word, _| words.match?(/\b#{word}\b/i) }&.last || "raw"
+      end
+
+      # g, or nil: of a part that nobody weighs nothing is known.
+      def weighed(jotted, ingredient)
+        return if jotted.number.nil? || jotted.asks.include?("part")
+
+        in_grams(jotted.number, jotted.unit, ingredient, jotted.inner)
       end
 
       # What is cooked is not raw any more.
@@ -163,7 +165,7 @@ module FondKettle
       # Brackets may say the weight: of each can ("2 cans (400 g)"), else of it all
       # ("2 onions (300 g)", "1 1/2 cups (300 g)").
       def in_grams(amount, unit, ingredient, inner)
-        said_g = bracketed_g(inner)
+        said_g = bracketed_g(inner, ingredient.g_ml)
         return weigh(amount, unit, ingredient) if said_g.nil? || Measure::UnitTable.mass?(unit)
 
         each = inner.match?(/\beach\b/i) ||
@@ -171,9 +173,11 @@ module FondKettle
         each ? amount * said_g : said_g
       end
 
-      def bracketed_g(inner)
-        said = inner && @amounts.read(inner.sub(/\A(?:about|ca\.?|approx\w*\.?)\s+/i, ""))
-        Measure::Units.convert(said.number, said.unit, "g") if said && Measure::UnitTable.mass?(said.unit)
+      def bracketed_g(inner, g_ml)
+        said = inner && @amounts.read(inner.sub(BRACKETED, ""))
+        return if said.nil? || said.unit.nil? || Measure::UnitTable.piece?(said.unit)
+
+        @amounts.convert(said.number, said.unit, "g", g_ml)
       end
 
       # nil where a piece is not one of what the ingredient is counted by: a tin of
@@ -181,16 +185,23 @@ module FondKettle
       def weigh(amount, unit, ingredient)
         return @amounts.convert(amount, unit, "g", ingredient.g_ml) unless Measure::UnitTable.piece?(unit)
 
-        one_g = ingredient.piece_g if Measure::Amounts.counts?(unit, ingredient.piece)
+        one_g = ingredient.piece_of(unit)
         one_g && (amount * one_g)
       end
 
-      def ask_for_amount(line, number, text)
+      def ask_for_amount(line, jotted, number, text)
+        jotted.asks.each { |key| ask(number, text, format(ASKS.fetch(key), line.name)) }
         if line.amount.nil? && !line.free? && !text.match?(TO_TASTE)
           ask(number, text, "How much? Without an amount it is listed and not counted.")
-        elsif line.amount && line.g.nil?
-          ask(number, text, "What does one weigh? Write grams, as in “2 (150 g each) #{line.name}”.")
+        elsif line.amount && line.g.nil? && jotted.asks.empty?
+          ask(number, text, unweighed(line))
         end
+      end
+
+      def unweighed(line)
+        return format(HOW_BIG, Measure::Amounts.label(line.unit, 1)) if Measure::UnitTable.vessel?(line.unit)
+
+        "What does one weigh? Write grams, as in “2 (150 g each) #{line.name}”."
       end
 
       def ask(number, text, words)

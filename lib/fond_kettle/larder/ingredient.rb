@@ -1,6 +1,8 @@
 # frozen_string_literal: true
 
 require_relative "../ground/value"
+require_relative "../measure/amounts"
+require_relative "../measure/unit_table"
 
 module FondKettle
   module Larder
@@ -21,7 +23,9 @@ module FondKettle
     # that nobody knows of (nil: they do not); the rest as described in the data file.
     Ingredient = Value.define(:key, :name, :brings, :takes, :dry, :liquid, :g_ml, :salt, :piece_g, :piece,
                               :step, :scales, :power, :usual, :boil_min, :ahead_min, :ahead, :aisle, :also,
-                              :allergens, :care, :states, :room, :unchecked, :slot) do
+                              :allergens, :care, :states, :room, :unchecked, :slot, :pieces) do
+      # Pieces that nobody means by a number alone.
+      const_set(:NEVER_BARE, %w[bunch sprig].freeze)
       const_set(:SCALES, %w[people finished slower floor whole fixed].freeze)
       const_set(:BLANK,
                 { brings: 0.0, takes: 0.0, dry: false, liquid: false, g_ml: 0.6, salt: 0.0, piece_g: nil,
@@ -29,7 +33,7 @@ module FondKettle
                   step: 0.5, scales: "people", power: 0.85, usual: nil, boil_min: 0.0, ahead_min: 0.0,
                   ahead: nil, aisle: "other", also: [].freeze, allergens: [].freeze, care: [].freeze,
                   states: {}.freeze,
-                  room: 1.0, unchecked: nil, slot: nil }.freeze)
+                  room: 1.0, unchecked: nil, slot: nil, pieces: {}.freeze }.freeze)
 
       # One of which only what differs from nothing special is given.
       def self.of(**known)
@@ -39,6 +43,15 @@ module FondKettle
       # Is it plain water, of which there is always enough?
       def water?
         key == "water"
+      end
+
+      # What one `unit` (a key of Measure::UnitTable) of it weighs, g, or nil where it does not
+      # come in such: a head of garlic, a clove; a plain number of a herb is no bunch.
+      def piece_of(unit)
+        return pieces[unit.to_sym] if pieces.key?(unit.to_sym)
+        return if unit == Measure::UnitTable::PIECE && self.class::NEVER_BARE.include?(piece)
+
+        piece_g if Measure::Amounts.counts?(unit, piece)
       end
 
       # Pulses, noodles and other dry food share the ratio with the rice.

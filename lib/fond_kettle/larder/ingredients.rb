@@ -2,6 +2,7 @@
 
 require_relative "../ground/catalogue"
 require_relative "../ground/paths"
+require_relative "../measure/unit_table"
 require_relative "ingredient"
 
 module FondKettle
@@ -14,6 +15,11 @@ module FondKettle
             optional(:brings).filled(Schema::Number, gteq?: 0, lteq?: 1)
             optional(:takes).filled(Schema::Number, gteq?: 0, lteq?: 4)
           end
+        end
+      end
+      PIECES_SCHEMA = Schema.json(strict: true) do
+        Measure::UnitTable.all.each_value do |unit|
+          optional(unit.key.to_sym).filled(Schema::Number, gt?: 0, lteq?: 5000) if unit.piece?
         end
       end
       SCHEMA = Schema.json(strict: true) do
@@ -36,6 +42,7 @@ module FondKettle
         end
         optional(:ahead).filled(:string)
         optional(:slot).filled(:string)
+        optional(:pieces).hash(PIECES_SCHEMA.whole)
         optional(:also).array(:string)
         optional(:allergens).array(:string, included_in?: ALLERGENS)
         optional(:care).array(:string)

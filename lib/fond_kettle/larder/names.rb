@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "set"
 require_relative "allergen_words"
 require_relative "grains"
 require_relative "ingredients"
@@ -13,6 +14,9 @@ module FondKettle
       IRREGULAR = { "leaves" => "leaf", "tomatoes" => "tomato", "potatoes" => "potato",
                     "chillies" => "chilli", "mangoes" => "mango", "halves" => "half", "radishes" => "radish", "peaches" => "peach",
                     "bunches" => "bunch" }.freeze
+      # What says of a thing only how it is.
+      DESCRIBES = %w[a an the some few more large small big little medium fresh ripe chopped sliced diced grated crushed
+                     minced whole peeled toasted roasted drained rinsed of raw finely thinly roughly good].to_set.freeze
       # What rice is taken to be that is only called rice.
       PLAIN_RICE = "long-white"
       NOT_RICE = /rice (?:vinegar|wine|flour|noodle|paper|cooker)/i
@@ -21,6 +25,7 @@ module FondKettle
       # By what is said of the rice, the longest first.
       GRAIN_WORDS = Grains.all.values.flat_map { |grain| grain.also.map { |name| [name, grain.key] } }
                           .sort_by { |name, _| -name.length }.freeze
+      SMOKED = /\bsmoked\b/i
       TINNED = /\b(?:cooked|tinned|canned|drained)\b/i
 
       # A name of several: "bay leaves", "slices of lemon"; the last word before an "of" or "in".
@@ -68,6 +73,12 @@ module FondKettle
         @allergens = AllergenWords.new(@by_name)
       end
 
+      # Does a text name one thing and nothing else, what describes it left out?
+      def whole?(text)
+        known = words(text).reject { |word| DESCRIBES.include?(word) }
+        known.any? && (@by_name.key?(known) || @by_name.key?(words(text)))
+      end
+
       # As for `find`, with what the cook's own words say of allergens beyond it.
       #
       #   as_written("walnut butter").allergens # => ["milk", "nut"]
@@ -80,9 +91,8 @@ module FondKettle
       # things (a can of beans is cooked).
       def find(text, unit = nil)
         found = (tinned(text) if unit == "can") || @exact[text.strip.downcase] || longest(words(text))
-        if found&.care&.include?("pulses") && (unit == "can" || text.match?(TINNED))
-          return Ingredients.fetch("cooked-pulse")
-        end
+        return Ingredients.fetch("cooked-pulse") if found&.care&.include?("pulses") && cooked?(text, unit)
+        return Ingredients.fetch("smoked-fish") if found&.care&.include?("raw-fish") && text.match?(SMOKED)
 
         found
       end
@@ -108,10 +118,15 @@ module FondKettle
 
       private
 
+      def cooked?(text, unit)
+        unit == "can" || text.match?(TINNED)
+      end
+
       # What is known to come in a can by that name, or nil.
       def tinned(text)
-        found = longest(["tinned", *words(text)])
-        found if found&.piece == "can"
+        said = words(text)
+        [["tinned", *said], ["tinned", *said.last(1)]].lazy.map { |list| longest(list) }
+                                                       .find { |found| found&.piece == "can" }
       end
 
       def longest(words)

@@ -18,11 +18,11 @@ module FondKettle
     # "cup" alone is the US cup, unless the house owns a cup of that name.
     class Amounts
       # Units that an ingredient comes in.
-      INGREDIENT = %w[mass volume piece].freeze
+      INGREDIENT = %w[mass volume piece vessel].freeze
       # Two names of one thing.
       STALKS = %w[stick stalk].freeze
       OF = /\.?\s*(?:of\s+)?(?:an?\s+)?/i
-      MORE = /\s*(?<sign>\+|plus\b|and\b|less\b)\s*/i
+      MORE = /\s*(?<sign>\+|&|plus\b|and\b|less\b)?\s*/i
       LESS = /less/i
 
       # Finds any of `names`, with a blank or a hyphen within; a name is no part of a
@@ -118,16 +118,21 @@ module FondKettle
       # What is added to an amount of `unit` (taken away: below 0), in that unit, or nil.
       def more(scanner, unit)
         from = scanner.pos
-        return unless scanner.scan(MORE)
-
-        sign = scanner[:sign].match?(LESS) ? -1 : 1
+        scanner.scan(MORE)
+        said = scanner[:sign]
+        sign = said&.match?(LESS) ? -1 : 1
         number = Numeral.scan(scanner)
         scanner.skip(/\s*/)
         other = number && unit(scanner)
-        return sign * number * size(other) / size(unit) if other && alike?(unit, other)
+        # "1 lb 2 oz" is one amount; "400 g 2 kg" is none.
+        return sign * number * size(other) / size(unit) if other && alike?(unit, other) && (said || smaller?(other, unit))
 
         scanner.pos = from
         nil
+      end
+
+      def smaller?(other, unit)
+        size(other) < size(unit)
       end
 
       # In g or mL.

@@ -10,7 +10,7 @@ module FondKettle
     module Numeral
       WORDS = { "a" => 1, "an" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5,
                 "six" => 6, "seven" => 7, "eight" => 8, "nine" => 9, "ten" => 10, "eleven" => 11,
-                "twelve" => 12, "dozen" => 12 }.freeze
+                "twelve" => 12, "dozen" => 12, "couple" => 2 }.freeze
       SIGNS = { "½" => 0.5, "¼" => 0.25, "¾" => 0.75, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "⅛" => 0.125,
                 "⅜" => 0.375, "⅝" => 0.625, "⅞" => 0.875, "⅕" => 0.2, "⅖" => 0.4, "⅙" => 1 / 6.0 }.freeze
       PARTS = { "half" => 0.5, "quarter" => 0.25, "third" => 1 / 3.0 }.freeze
@@ -26,6 +26,7 @@ module FondKettle
       PLAIN = /\d+(?:[.,]\d+)?/
       BETWEEN = /\s*(?:-|–|to|or)\s*/i
       A_HALF_MORE = /(?<word>#{WORD})\s+and\s+(?:a\s+)?(?<part>#{PART})/i
+      PART_OF_DOZEN = /(?:a\s+)?(?<part>#{PART})\s+(?:of\s+)?a\s+dozen\b/i
       PART_OF_ONE = /(?:a\s+)?(?<part>#{PART})(?:\s+(?:of\s+)?an?\b)?/i
       THREE_QUARTERS = /three[ -]quarters(?:\s+(?:of\s+)?an?\b)?/i
       COUNT = /(?:an?\s+)?(?<word>#{WORD})/i
@@ -94,6 +95,7 @@ module FondKettle
       def words(scanner)
         if scanner.scan(A_HALF_MORE)
           WORDS.fetch(scanner[:word].downcase) + PARTS.fetch(scanner[:part].downcase)
+        elsif scanner.scan(PART_OF_DOZEN) then PARTS.fetch(scanner[:part].downcase) * WORDS.fetch("dozen")
         elsif scanner.scan(PART_OF_ONE) then PARTS.fetch(scanner[:part].downcase)
         elsif scanner.scan(THREE_QUARTERS) then 0.75
         elsif scanner.scan(COUNT) then WORDS.fetch(scanner[:word].downcase)

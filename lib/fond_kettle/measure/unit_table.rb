@@ -16,9 +16,9 @@ module FondKettle
         %w[mass volume].include?(family)
       end
 
-      # Is it counted (a clove, a can), and not measured?
+      # Is it counted (a clove, a can, a glass of whatever size), and not measured?
       def piece?
-        family == "piece"
+        %w[piece vessel].include?(family)
       end
 
       # As a cook reads it beside a number: "cups", "mL", "cloves".
@@ -29,7 +29,7 @@ module FondKettle
 
     # Everything that a cook may measure in (data/units.yml), checked when loaded.
     module UnitTable
-      FAMILIES = %w[mass volume temperature length piece].freeze
+      FAMILIES = %w[mass volume temperature length piece vessel].freeze
       PIECE = "piece"
       SCHEMA = Schema.json(strict: true) do
         required(:key).filled(:string)
@@ -75,6 +75,11 @@ module FondKettle
       # Is it counted?
       def piece?(key)
         all[key]&.piece? || false
+      end
+
+      # Is it something of which nobody knows the size: a glass, a ladle?
+      def vessel?(key)
+        all[key]&.family == "vessel"
       end
 
       def by_name
