@@ -193,11 +193,11 @@ RSpec.describe "Dishes and evenings, as pages" do
     expect(last_response.status).to eq(404)
   end
 
-  it "plans a dish's pot and cooks it, in equal pots where one is not enough" do
+  it "plans a dish's pot and cooks it, in rounds where one pot is not enough" do
     get "/pot?dish=2&guests=4"
     expect(page.text).to include("With all that belongs to Leek and dill oven pilaf", "Soften the leeks")
     get "/evening?dish=2&guests=23"
-    expect(page.at_css(".rule").text).to match(/In \d equal pots/)
+    expect(page.at_css(".rule").text).to match(/In \d rounds in the same pot/)
     pots = page.at_css("[name=batches]")["value"]
     send_form "/pot/start", "dish" => "2", "guests" => "23", "batches" => pots
     cook = household.cooks.find(household.cooks.on_the_stove.first[:id])

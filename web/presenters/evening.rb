@@ -72,7 +72,7 @@ module FondKettle
 
         # What each of several pots gets.
         def split
-          "**In #{batches} equal pots.** It is too much for one #{plan.request.vessel.name}: " \
+          "**In #{batches} #{equal}.** It is too much for one #{plan.request.vessel.name}: " \
             "each gets **#{weighed(plan.load.rice_g)}** rice and **#{weighed(plan.poured_g)}** liquid " \
             "(#{poured(plan)}), and 1/#{batches} of everything else."
         end

@@ -63,7 +63,7 @@ module FondKettle
           said = plan.request.grain.name
           return said unless supper
 
-          "#{said} for #{portions} portions#{" in **#{supper.batches}** equal pots" if supper.batches > 1}"
+          "#{said} for #{portions} portions#{" in **#{supper.batches}** #{equal}" if supper.batches > 1}"
         end
       end
     end

@@ -47,6 +47,11 @@ module FondKettle
 
         private
 
+        # What several batches are.
+        def equal
+          plan.request.rounds? ? "rounds in the same pot" : "equal pots"
+        end
+
         # All of the rice, g.
         def rice_g
           (supper || plan.load).rice_g

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../measure/rounding"
 require_relative "../methods/planner"
 require_relative "dish"
 require_relative "own_steps"
@@ -75,7 +76,18 @@ module FondKettle
       # The pot's own and the dish's; salt is judged by all of its sources.
       def warnings(dish, before, plan, salt)
         pot = plan.warnings.reject { |warning| warning.code == "salt-high" }
-        [*pot, *Sense.warnings(dish, before, plan, salt)].freeze
+        [*pot, *rounds(plan), *Sense.warnings(dish, before, plan, salt)].freeze
+      end
+
+      # More than the pots at hand hold at once takes longer.
+      def rounds(plan)
+        return [] unless plan.request.rounds?
+
+        filled = plan.tasks.find { |task| task.kind.key == "fill" }
+        more_min = plan.placed.starts.fetch(filled.id) * (plan.request.pots - 1)
+        say = "#{plan.request.pots} rounds in one pot, one after the other: begin about " \
+              "#{Measure::Rounding.duration(more_min)} earlier, and keep what is done hot, 60 °C or above."
+        [Methods::Warning.new(code: "rounds", say: say)]
       end
 
       # A Plan for one of so many equal pots, and how many.
@@ -124,7 +136,7 @@ module FondKettle
         split(request_for(dish, factor, lines, request), pots)
       end
 
-      private_class_method :in_batches, :warnings
+      private_class_method :in_batches, :warnings, :rounds
     end
   end
 end

@@ -1,6 +1,9 @@
 # frozen_string_literal: true
 
 require_relative "../belief/lesson"
+require_relative "../ground/errors"
+require_relative "../methods/loading"
+require_relative "../pot/fit"
 require_relative "../dishes/supper"
 require_relative "../dishes/way"
 require_relative "how_much"
@@ -12,22 +15,34 @@ module FondKettle
     # From a household's shelves, what its log teaches and what is wished for to what can
     # be planned. Web, demo and whoever else plans for a household come by here.
     class Composition
-      attr_reader :kit, :lesson
+      # More than a pot of plain rice loses, g.
+      LOSES_MOST_G = 450.0
 
       # `wishes`: Wishes; `shelves`: Shelves; `log`: answers `lesson(grain, pot_id)` with a
       # Belief::Lesson (nil: nothing was ever cooked).
       def initialize(wishes, shelves, log: nil)
         @wishes = wishes
         @shelves = shelves
-        @kit = Kit.new(shelves, wishes.method, wishes.chosen, wide_mm: wishes.dish&.pan_mm)
+        @first_kit = Kit.new(shelves, wishes.method, wishes.chosen, wide_mm: wishes.dish&.pan_mm)
         @grain = shelves.in_bag(wishes.grain)
-        @lesson = log ? log.lesson(@grain, @kit.pot&.id) : Belief::NO_LESSON
-        @how_much = HowMuch.new(wishes, shelves, @kit)
+        @log = log
+        @how_much = HowMuch.new(wishes, shelves, @first_kit)
+      end
+
+      # What of the shelves is used (Kit): the pot that takes it all, where none was chosen.
+      def kit
+        @kit ||= Kit.new(@shelves, @wishes.method, @wishes.chosen, wide_mm: @wishes.dish&.pan_mm,
+                                                                   takes: whole_known? ? method(:takes?) : nil)
+      end
+
+      # What the log says of this bag in this pot (Belief::Lesson).
+      def lesson
+        @lesson ||= @log ? @log.lesson(@grain, kit.pot&.id) : Belief::NO_LESSON
       end
 
       # Raw rice in all, g. Raises InvalidInput at the wish that cannot be met.
       def rice_g
-        @rice_g ||= @how_much.rice_g { |grams| compose(grams) }
+        @rice_g ||= @how_much.rice_g { |grams| compose(grams, @first_kit, Belief::NO_LESSON) }
       end
 
       # How many times the dish is made; 1.0 for plain rice.
@@ -37,7 +52,7 @@ module FondKettle
 
       # The Methods::Request without what the dish brings.
       def base_request
-        @base_request ||= compose(rice_g)
+        @base_request ||= compose(rice_g, kit, lesson)
       end
 
       # The Methods::Request of one of the equal pots, with all that the dish brings.
@@ -61,13 +76,37 @@ module FondKettle
 
       private
 
-      def compose(rice_g)
-        kit = @kit.to_h
+      # Is it known how much there will be? As much as a pot takes is asked of one pot.
+      def whole_known?
+        return false if @wishes.quantity.by == "pot" || @wishes.batches > 1
+
+        rice_g
+      rescue InvalidInput
+        false
+      end
+
+      # Does a pot take all of it?
+      def takes?(pot)
+        chosen = Kit.new(@shelves, @wishes.method, { **@wishes.chosen, pot: pot.id })
+        asked = compose(rice_g, chosen, Belief::NO_LESSON)
+        asked = Dishes::Laying.scaled_request(@wishes.dish, factor, asked) if @wishes.dish
+        potful = Methods::Loading.last(asked)
+        fits = ->(liquid_g) { Pot::Fitting.check(potful.load, liquid_g, asked.vessel).fits? }
+        fits.call(plenty_g(potful.load)) || fits.call(potful.roughly.liquid_g)
+      end
+
+      # More than any pot wants of it: what takes that needs no reckoning.
+      def plenty_g(load)
+        load.plenty? ? load.parts * load.rice_g : LOSES_MOST_G + [load.wanted_g - load.carried_g, 0.0].max
+      end
+
+      def compose(rice_g, used, lesson)
+        kit = used.to_h
         Methods::Request.of(method: way.method_of(@wishes.method), grain: @grain, rice_g: rice_g,
                             texture: @wishes.texture || way.texture || 0.0,
                             choices: way.choices(@wishes.choices), additions: @wishes.additions, company: @wishes.company,
                             eaters: table, altitude_m: @shelves.altitude_m, hands: @shelves.hands,
-                            lesson: @wishes.learned ? @lesson : Belief::NO_LESSON, **kit,
+                            lesson: @wishes.learned ? lesson : Belief::NO_LESSON, **kit,
                             vessel: way.vessel(kit[:vessel]), **way.wash, **@wishes.wash)
       end
 

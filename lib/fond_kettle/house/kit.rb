@@ -10,8 +10,10 @@ module FondKettle
     # method's own usual pot and fire.
     class Kit
       # `chosen`: ids by :pot, :cup, :burner and :oven; `wide_mm`: the width of pot that a
-      # dish is written for, or nil.
-      def initialize(shelves, method, chosen, wide_mm: nil)
+      # dish is written for, or nil; `takes` says whether a pot takes all that is wanted (nil:
+      # that is not asked).
+      def initialize(shelves, method, chosen, wide_mm: nil, takes: nil)
+        @takes = takes
         @shelves = shelves
         @method = method
         @chosen = chosen
@@ -28,7 +30,12 @@ module FondKettle
 
       # The pot (FondKettle::Kit::Vessel) of the house that is used, or nil where it has none.
       def pot
-        pick(@shelves.pots, :pot) || suiting(@method)
+        @pot ||= pick(@shelves.pots, :pot) || suiting(@method)
+      end
+
+      # How many pots just like the one in use there are.
+      def alike
+        [of_kind(@method).count { |one| one.with(id: nil, name: "") == pot&.with(id: nil, name: "") }, 1].max
       end
 
       # The cup that comes first, or nil where the house has none.
@@ -66,7 +73,8 @@ module FondKettle
 
       # What a Methods::Request takes of it.
       def to_h
-        { vessel: vessel, burner: burner, oven: oven, measures: measures, rings: @shelves.rings }
+        { vessel: vessel, burner: burner, oven: oven, measures: measures, rings: @shelves.rings,
+          pots_there: alike }
       end
 
       private
@@ -79,9 +87,15 @@ module FondKettle
         @shelves.pots.select { |pot| pot.kind == method.vessel_kind }
       end
 
-      # As wide as the dish is written for, else the first.
+      # As wide as the dish is written for, else the first; where that does not take it all, the
+      # smallest that does, else the largest.
       def suiting(method)
-        of_kind(method).find { |pot| pot.diameter_mm == @wide_mm } || of_kind(method).first
+        pots = of_kind(method)
+        wanted = @wide_mm ? pots.min_by { |pot| (pot.diameter_mm - @wide_mm).abs } : pots.first
+        return wanted if wanted.nil? || @takes.nil? || @takes.call(wanted)
+
+        by_size = (pots - [wanted]).sort_by(&:volume_ml)
+        by_size.find { |pot| pot.volume_ml > wanted.volume_ml && @takes.call(pot) } || [wanted, *by_size].max_by(&:volume_ml)
       end
 
       # As wide as the dish is written for, where the house has none.

@@ -62,10 +62,22 @@ module FondKettle
     Method = Value.define(:key, :name, :family, :gives, :risks, :disagrees, :suits, :unsuited, :dishes,
                           :portion, :rinse_changes, :rinse_range, :soak, :soak_range, :drain, :residue_per_g,
                           :crust, :rule, :stir, :finish, :food, :vessel, :burner, :phases, :after) do
+      # Traits that have a soak of their own: broken grain turns to porridge.
+      const_set(:BROKEN, "broken")
+      const_set(:BROWN, "brown")
+      const_set(:OVERNIGHT_MIN, 1440)
       # The soak this method gives a Larder::Grain, minutes, within its own range.
       def soak_min(grain)
+        return 0.0 if grain.traits.include?(self.class::BROKEN)
+
         wanted = soak == "usual" ? grain.soak_min : soak.to_f
         wanted.clamp(soak_range.min.to_f, soak_range.max.to_f)
+      end
+
+      # The least and most minutes that this method soaks a grain: one with its bran on may stand
+      # overnight in any of them.
+      def soak_range_of(grain)
+        grain.traits.include?(self.class::BROWN) ? [soak_range.min, [soak_range.max, self.class::OVERNIGHT_MIN].max] : soak_range
       end
 
       # Does it suit a grain: by its traits, or by its key?

@@ -70,11 +70,13 @@ module FondKettle
     # `main_liquid`: the Ingredient of which the model says how much (nil: plain water); other
     # liquids are additions of a fixed weight. `lines` answers `provisions(pots)` with
     # what a dish's lines put where (Provision), the model's own liquid not among them; it is
-    # one of `pots` equal ones.
+    # one of `pots` equal ones, of which `pots_there` are there (nil: nobody knows); with fewer it
+    # is cooked in rounds.
     Request = Value.define(:method, :choices, :grain, :rice_g, :texture, :rinse_changes, :rinse_min, :soak_min, :water_c,
                            :drain, :vessel, :burner, :oven, :altitude_m, :additions, :company, :eaters,
                            :measures, :lesson,
-                           :hands, :rings, :kettle_w, :liquid_start_c, :main_liquid, :lines, :pots) do
+                           :hands, :rings, :kettle_w, :liquid_start_c, :main_liquid, :lines, :pots,
+                           :pots_there) do
       # One of which only what is not usual is given: `method`, `grain`, `rice_g`,
       # `vessel`, `burner` and `measures` must be.
       def self.of(method:, grain:, **given)
@@ -82,12 +84,17 @@ module FondKettle
             rinse_changes: method.rinse_changes, rinse_min: Pot::Wash::RINSE_MIN, soak_min: method.soak_min(grain), water_c: 20.0,
             drain: method.drain, oven: Kit::USUAL_OVEN, altitude_m: 0.0,
             additions: [].freeze, company: [].freeze, eaters: [].freeze, lesson: Belief::NO_LESSON, hands: 1,
-            rings: 2, kettle_w: nil, liquid_start_c: ROOM_C, main_liquid: nil, lines: NoLines, pots: 1, **given)
+            rings: 2, kettle_w: nil, liquid_start_c: ROOM_C, main_liquid: nil, lines: NoLines, pots: 1, pots_there: nil, **given)
       end
 
       # The Ingredients of all that is eaten, but the rice.
       def eaten
         [*additions.map(&:ingredient), *main_liquid, *company]
+      end
+
+      # Is it more than the pots at hand hold at once?
+      def rounds?
+        pots > 1 && !pots_there.nil? && pots_there < pots
       end
 
       # Everything that goes in beside rice and the model's own liquid (Provision).

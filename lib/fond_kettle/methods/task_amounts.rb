@@ -44,9 +44,11 @@ module FondKettle
       # Of which of several equal pots what goes in at a task of a kind is told, nil for one.
       def lot(kind, moment = nil)
         return if @request.pots == 1
-        return "In each pot" if told_pots(kind, moment) == 1
 
-        @request.pots == 2 ? "For both pots" : "For all #{@request.pots} pots"
+        one = @request.rounds? ? "round" : "pot"
+        return "In each #{one}" if told_pots(kind, moment) == 1
+
+        @request.pots == 2 ? "For both #{one}s" : "For all #{@request.pots} #{one}s"
       end
 
       # At a task of the planner's own, by its key.

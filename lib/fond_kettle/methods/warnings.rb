@@ -84,7 +84,7 @@ module FondKettle
       # A method has its range; beyond it the cook decides.
       def outside(request)
         { "rinse" => [request.rinse_changes, request.method.rinse_range, "changes of water"],
-          "soak" => [request.soak_min, request.method.soak_range, "min"] }
+          "soak" => [request.soak_min, request.method.soak_range_of(request.grain), "min"] }
           .filter_map do |what, (given, range, unit)|
           next if given.between?(range.min, range.max)
 
