@@ -64,7 +64,7 @@ module Support
              "(#{pots}, #{supper.plan.request.vessel.name.downcase}), #{supper.plan.verdict}"
       water = "liquid in all: #{house.weighed(supper.liquid_g)} " \
               "(#{FondKettle::Measure::Spoken.say(supper.liquid_g, house)})"
-      [head, "  #{rice.weight} #{rice.name} (#{rice.words})", *list.ready.map { |ready| line(ready) },
+      [head, "  #{rice.weight} #{rice.name}", *list.ready.map { |ready| line(ready) },
        "  #{water}", "  salt a portion: #{supper.salt.serving_g.round(1)} g",
        *supper.warnings.map do |warning|
          "  ! #{warning.say}"

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../larder/grains"
+require_relative "../measure/rounding"
 require_relative "line"
 
 module FondKettle
@@ -73,7 +74,8 @@ module FondKettle
       end
 
       def why(line)
-        { "slower" => "Spice grows slower than the batch: to the power of #{line.ingredient.power}.",
+        twice = Measure::Rounding.plain(2**line.ingredient.power, 1)
+        { "slower" => "Spice grows slower than the batch: for twice the rice #{twice} times as much.",
           "floor" => "Frying fat covers the pan's floor: it goes with the pan, not with the people.",
           "finished" => "Salt goes by the weight of the finished food.",
           "fixed" => "The same for any number." }.fetch(line.scales)

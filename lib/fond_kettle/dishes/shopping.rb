@@ -23,6 +23,8 @@ module FondKettle
       # From here on a soak is for the night before.
       LONG_SOAK_MIN = 240
       FREE = "tap"
+      LITRE_ML = 1000.0
+      PACK = "can"
       PLURAL = /e?s\z/
 
       # `supper`: a Supper; `house`: Measure::House; `stock_g`: what the cupboard has,
@@ -89,7 +91,7 @@ module FondKettle
         poured = Larder::Ingredient.of(key: grain.key, name: grain.name, g_ml: grain.rho_g_ml,
                                        aisle: "dry goods")
         { key: grain.key, name: grain.name, aisle: poured.aisle, need_g: @supper.rice_g,
-          **told(@words.grams(@supper.rice_g, poured)) }
+          **by_weight(@supper.rice_g, poured) }
       end
 
       # The main liquid in the amount that the model wants, whatever was written.
@@ -114,9 +116,9 @@ module FondKettle
       def measured(amounts, need_g)
         line = amounts.first.line
         if amounts.all? { |scaled| scaled.amount && scaled.line.unit == line.unit }
-          told(bought(amounts.first.with(factor: amounts.sum(&:amount) / line.amount)))
+          bought(amounts.first.with(factor: amounts.sum(&:amount) / line.amount), amounts)
         elsif need_g
-          told(@words.grams(need_g, line.ingredient))
+          by_weight(need_g, line.ingredient)
         else
           { words: amounts.map { |scaled| told(@words.say(scaled)).values.compact.first }.join(" and "),
             weight: nil }
@@ -127,11 +129,28 @@ module FondKettle
         { words: measured.words, weight: measured.weight }
       end
 
-      # Tins are bought whole, however much of one goes in.
-      def bought(scaled)
-        return @words.say(scaled) unless scaled.line.unit == "can"
+      # What is counted is bought whole: as many as the dish says at each of its places, the next
+      # whole one; anything else by weight, or in litres where it is poured.
+      def bought(scaled, amounts)
+        said = @words.say(scaled)
+        return whole(scaled, scaled.amount.ceil) if scaled.line.unit == PACK && !said.counted
+        return said.g && scaled.line.ingredient ? by_weight(scaled.g, scaled.line.ingredient) : told(said) unless said.counted
 
-        @words.say(scaled.with(factor: scaled.amount.ceil / scaled.line.amount))
+        whole(scaled, amounts.sum { |one| @words.say(one).count || one.amount }.ceil)
+      end
+
+      def whole(scaled, count)
+        told(@words.say(scaled.with(factor: count / scaled.line.amount)))
+      end
+
+      # Too little to be weighed is told in spoons.
+      def by_weight(need_g, ingredient)
+        said = @words.grams(need_g, ingredient)
+        return told(said) unless said.weight
+        return { words: nil, weight: said.weight } unless ingredient.liquid
+
+        ml = need_g / ingredient.g_ml
+        { words: nil, weight: ml < LITRE_ML ? "#{ml.ceil(-1)} mL" : "#{format('%.1f', ml / LITRE_ML)} L" }
       end
 
       # Takes what there is from `left_g`.

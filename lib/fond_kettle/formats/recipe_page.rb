@@ -5,6 +5,8 @@ require "strscan"
 require_relative "../ground/errors"
 require_relative "../ground/limits"
 require_relative "../measure/numeral"
+require_relative "../measure/units"
+require_relative "../methods/library"
 require_relative "../dishes/quick_text"
 require_relative "dish_json"
 require_relative "draft"
@@ -20,6 +22,9 @@ module FondKettle
       NO_WAY = "Which way of cooking it wants is not in such data; the covered pot is put in. " \
                "Choose the right one."
       STEPS_KEPT = "Its instructions are kept as a note; the steps of the way of cooking are ours."
+      BAKES = /\b(?:oven|bake|baked|roast)\b/i
+      OVEN_HEAT = /(?<![\d.,])(\d{3})\s*°?\s*([CF])\b/i
+      BOILING_C = 110
       TAKEN = %w[@context @type @id name recipeYield yield recipeIngredient ingredients recipeInstructions
                  description].freeze
       # "Serves 4", "four servings"; not "a crowd".
@@ -96,9 +101,31 @@ module FondKettle
         rice, lines = written.partition { |line| rice?(line) }
         serves, yield_said = serves(recipe)
         grain, rice_text = rice_of(rice)
+        oven_c = oven_c(recipe)
+        baked = { method: baking.key, way: { "oven_c" => oven_c } } if oven_c && baking
         Draft.of(title: plain(recipe["name"])[0, 120], serves: serves, grain: grain || "long-white",
-                 rice: rice_text.to_s, lines: [*lines, *rice.drop(1)].join("\n"), note: note(recipe),
-                 left_out: left_out(recipe, rice, yield_said, broken).freeze)
+                 rice: rice_text.to_s, lines: [*lines, *rice.drop(1)].join("\n"), note: note(recipe), **baked.to_h,
+                 left_out: [*left_out(recipe, rice, yield_said, broken), baked ? baked_words(oven_c) : NO_WAY].freeze)
+      end
+
+      # How hot its instructions want an oven, °C, or nil where they speak of none.
+      def oven_c(recipe)
+        text = instructions(recipe["recipeInstructions"]).join("\n")[0, LONGEST_TEXT]
+        return unless text.match?(BAKES)
+
+        text.scan(OVEN_HEAT).filter_map do |number, unit|
+          heat_c = Measure::Units.convert(number.to_f, unit.upcase, "C")
+          heat_c.round if Limits::OVEN_C.cover?(heat_c) && heat_c > BOILING_C
+        end.first
+      end
+
+      # The first of our methods that bakes, or nil.
+      def baking
+        Methods::Library.ours.all.values.find(&:oven?)
+      end
+
+      def baked_words(oven_c)
+        "It speaks of an oven at #{oven_c} °C: #{baking.name.downcase} is put in. Choose the right one."
       end
 
       def ingredients(recipe)
@@ -147,7 +174,7 @@ module FondKettle
 
       def left_out(recipe, rice, yield_said, broken)
         [(yield_not_understood(yield_said) if yield_said), (NO_RICE if rice.empty?),
-         (MORE_RICE if rice.size > 1), NO_WAY, (STEPS_KEPT if recipe["recipeInstructions"]),
+         (MORE_RICE if rice.size > 1), (STEPS_KEPT if recipe["recipeInstructions"]),
          ("#{broken} damaged block of data was passed over." if broken.positive?),
          *(recipe.keys - TAKEN).map { |key| "Left out: #{plain(key)}." }].compact
       end

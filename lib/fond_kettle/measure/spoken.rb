@@ -19,6 +19,8 @@ module FondKettle
       MOST_QUARTERS = 11
       # Spoons that are further off than this are not tried, mL.
       WINDOW_ML = 5.0
+      # Less than this is not taken out of a cup again, mL.
+      LEAST_OUT_ML = 5.0
       # Close enough: this share; for small amounts 5 % up to a few drops, or half of
       # the smallest spoon's least part.
       TOLERANCE = 0.015
@@ -118,11 +120,18 @@ module FondKettle
             left_ml = amount_ml - (count * cup.ml)
             sign = left_ml.negative? ? -1 : 1
             each_spooning(left_ml.abs, ways) do |spooning, off_ml|
+              next if sign.negative? && fiddly?(count, spooning)
+
               taking_out = sign.negative? ? spooning.spoons.size : 0
               yield count, cup, sign, spooning, off_ml, trouble(count) + spooning.trouble + taking_out
             end
           end
         end
+      end
+
+      # Nobody takes a few drops out of a cup, or anything out of a part of one.
+      def fiddly?(count, spooning)
+        !spooning.spoons.empty? && (!(count % 1).zero? || spooning.ml < LEAST_OUT_ML)
       end
 
       # How much there is to measure in one thing: awkward parts are harder.
@@ -169,7 +178,7 @@ module FondKettle
         pinch_count(amount_ml) == 1 ? "a pinch" : "#{pinch_count(amount_ml)} pinches"
       end
 
-      private_class_method :best, :tolerance_ml, :each_way, :pieces, :trouble, :nearest, :each_spooning,
+      private_class_method :best, :fiddly?, :tolerance_ml, :each_way, :pieces, :trouble, :nearest, :each_spooning,
                            :volume, :words,
                            :pinch_count, :pinches
     end
