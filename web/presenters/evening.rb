@@ -2,6 +2,7 @@
 
 require_relative "../../lib/fond_kettle/dishes/line"
 require_relative "../../lib/fond_kettle/dishes/options"
+require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "../../lib/fond_kettle/table/contains"
 require_relative "supper_words"
 
@@ -176,7 +177,7 @@ module FondKettle
 
         # Tasks whose time the amount changes.
         def changed_minutes
-          written = supper.before.tasks.to_h { |task| [task.id, task.told_min] }
+          written = Methods::Planner.plan(supper.before).tasks.to_h { |task| [task.id, task.told_min] }
           plan.tasks.filter_map do |task|
             was_min = written[task.id]
             next unless was_min && (was_min - task.told_min).abs >= 1

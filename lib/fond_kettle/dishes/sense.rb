@@ -21,7 +21,7 @@ module FondKettle
 
       module_function
 
-      # `before`: the plan of the dish as written; `plan`: that of the evening.
+      # `before`: the dish as written (Methods::Solved); `plan`: that of the evening.
       def warnings(dish, before, plan, salt)
         [*not_planned(dish), *uncooked(dish), *disagreeing(dish, before.method), *portion(dish),
          *written_liquid(dish, before), *salty(salt), *spices(dish), *pulses(dish, plan), *not_counted(dish)]

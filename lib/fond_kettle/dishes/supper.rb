@@ -2,6 +2,8 @@
 
 require_relative "../measure/rounding"
 require_relative "../methods/planner"
+require_relative "../methods/solved"
+require_relative "../pot/fit"
 require_relative "dish"
 require_relative "own_steps"
 require_relative "provisions"
@@ -13,7 +15,7 @@ module FondKettle
   module Dishes
     # A dish in the amount of one evening: `factor` times as written, its lines
     # scaled, cooked in `batches` equal pots, each of which `plan` is for; `before` is
-    # the plan of the dish as written in the same pot; `servings` regular adults' worth.
+    # the dish as written in the same pot (Methods::Solved); `servings` regular adults' worth.
     Supper = Value.define(:dish, :factor, :servings, :lines, :batches, :plan, :before, :salt, :warnings) do
       # Raw rice in all pots, g.
       def rice_g
@@ -66,7 +68,7 @@ module FondKettle
       def supper(dish, factor, request, servings: nil)
         plan, batches = in_batches(dish, factor, request)
         lines = Dishes::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm, pans: batches)
-        before = Methods::Planner.plan(scaled_request(dish, 1.0, request))
+        before = Methods::Solved.of(scaled_request(dish, 1.0, request))
         servings ||= dish.serves * factor
         salt = Salt.of(lines, plan, batches, servings, dish.main_liquid)
         Supper.new(dish: dish, factor: factor, servings: servings, lines: lines.freeze, batches: batches,
@@ -92,11 +94,11 @@ module FondKettle
 
       # A Plan for one of so many equal pots, and how many.
       def in_batches(dish, factor, request)
-        plan = Methods::Planner.plan(scaled_request(dish, factor, request))
-        pots = plan.fit.batches
-        return [plan, 1] if plan.fit.fits? || pots == 1
+        whole = Methods::Solved.of(scaled_request(dish, factor, request))
+        fit = Pot::Fitting.check(whole.load, whole.liquid_g, request.vessel)
+        return [Methods::Planner.plan(whole), 1] if fit.fits? || fit.batches == 1
 
-        [Methods::Planner.plan(scaled_request(dish, factor, request, pots: pots)), pots]
+        [Methods::Planner.plan(scaled_request(dish, factor, request, pots: fit.batches)), fit.batches]
       end
 
       # The request for one of `batches` equal pots.

@@ -20,6 +20,7 @@ module FondKettle
         names.each { |name| undef_method(:"#{name}=") }
         (LIST - names).each { |list_method| undef_method(list_method) }
         include Copying
+        const_set(:WIDTH, names.size)
 
         class_eval(&block) if block
       end
@@ -29,10 +30,9 @@ module FondKettle
     module Copying
       # Raises ArgumentError where an attribute is left out, or is none of its own.
       def initialize(**attributes)
-        missing = members - attributes.keys if attributes.size < self.class.members.size
-        raise ArgumentError, "missing #{missing.join(', ')}" if missing
-
         super
+        raise ArgumentError, "missing #{(members - attributes.keys).join(', ')}" if attributes.size < self.class::WIDTH
+
         freeze
       end
 

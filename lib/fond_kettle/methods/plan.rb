@@ -2,8 +2,8 @@
 
 require_relative "../ground/value"
 require_relative "../pot/verdict"
-require_relative "base_ledger"
 require_relative "comes_out"
+require_relative "solved"
 
 module FondKettle
   module Methods
@@ -20,50 +20,7 @@ module FondKettle
     #   cautions  Care::Caution with the ids of the tasks where each is shown
     Plan = Value.define(:request, :phases, :spread, :run, :fit, :verdict, :tasks, :placed, :ends, :cautions,
                         :warnings) do
-      # The Methods::Method.
-      def method
-        request.method
-      end
-
-      # The phase in which the rice is done.
-      def last
-        phases.last
-      end
-
-      # Pot::Load of the last phase.
-      def load
-        last.load
-      end
-
-      # Pot::Setting of the last phase.
-      def setting
-        last.setting
-      end
-
-      # Pot::Stage list of the last phase, with their minutes.
-      def stages
-        last.stages
-      end
-
-      # Phases::Balance of the last phase.
-      def balance
-        last.balance
-      end
-
-      # What its broth starts with, loses and stands at (BaseLedger), or nil where it has none.
-      def ledger
-        BaseLedger.of(request, method.last_phase, last)
-      end
-
-      # What is poured for it: at the start of its broth, or on the rice, g.
-      def poured_g
-        ledger&.start_g || liquid_g
-      end
-
-      # To pour in the last phase, g.
-      def liquid_g
-        balance.liquid_g
-      end
+      include OfPhases
 
       # The worst that is true of it (ComesOut): the verdict only where nothing is worse.
       def comes_out

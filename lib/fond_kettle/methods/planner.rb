@@ -9,6 +9,7 @@ require_relative "../pot/verdict"
 require_relative "loading"
 require_relative "plan"
 require_relative "request"
+require_relative "solved"
 require_relative "tasks"
 require_relative "timing"
 require_relative "warnings"
@@ -19,11 +20,13 @@ module FondKettle
     module Planner
       module_function
 
-      # The Plan of a Request; with `curve`, its run carries its curve. Raises Error
-      # where no liquid settles.
-      def plan(request, curve: false)
-        phases = Loading.phases(request)
-        last = phases.last
+      # The Plan of a Request, or of one Solved already; with `curve`, its run carries its curve.
+      # Raises Error where no liquid settles.
+      def plan(asked, curve: false)
+        solved = asked.is_a?(Solved) ? asked : Solved.of(asked)
+        request = solved.request
+        phases = solved.phases
+        last = solved.last
         step_min = curve ? Pot::Cooking::CURVE_STEP_MIN : Pot::Cooking::CUES_STEP_MIN
         run = Pot::Cooking.run(last.load, last.liquid_g, last.stages, last.setting, step_min: step_min,
                                                                                     curve: curve)

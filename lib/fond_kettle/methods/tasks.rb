@@ -41,7 +41,8 @@ module FondKettle
 
       # The tasks, each after those that it comes after.
       def write
-        begin_phase(@method.phases.first, @phases.first, washing: true)
+        prepare(@method.phases.first, @phases.first)
+        @list.at(words: @words, amounts: @amounts, facts: nil)
         @latest = wash
         @method.phases.zip(@phases) { |text, phase| phase(text, phase) }
         finish
@@ -78,13 +79,17 @@ module FondKettle
         @latest = stages(text, phase, filled)
       end
 
-      def begin_phase(text, phase, washing: false)
-        first = phase.equal?(@phases.first)
-        words = TaskWords.new(@request, phase, BaseLedger.of(@request, text, phase))
-        @facts = washing ? nil : TaskFacts.new(@request, text, @method.food)
-        @amounts = TaskAmounts.new(@request, text, phase, words, first: first, last: phase.equal?(@phases.last))
-        @list.at(words: words, amounts: @amounts, facts: @facts)
-        @words = words
+      def begin_phase(text, phase)
+        prepare(text, phase) unless phase.equal?(@phases.first)
+        @facts = TaskFacts.new(@request, text, @method.food)
+        @list.at(words: @words, amounts: @amounts, facts: @facts)
+      end
+
+      # Words and amounts of a phase; those of the first serve the washing too.
+      def prepare(text, phase)
+        @words = TaskWords.new(@request, phase, BaseLedger.of(@request, text, phase))
+        @amounts = TaskAmounts.new(@request, text, phase, @words, first: phase.equal?(@phases.first),
+                                                                  last: phase.equal?(@phases.last))
       end
 
       # What has given its taste to the broth leaves it before it is measured.

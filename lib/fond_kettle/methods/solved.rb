@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+require_relative "base_ledger"
+require_relative "loading"
+
+module FondKettle
+  module Methods
+    # What can be told of a request once its phases are solved.
+    module OfPhases
+      # The Methods::Method.
+      def method
+        request.method
+      end
+
+      # The phase in which the rice is done.
+      def last
+        phases.last
+      end
+
+      # Pot::Load of the last phase.
+      def load
+        last.load
+      end
+
+      # Pot::Setting of the last phase.
+      def setting
+        last.setting
+      end
+
+      # Pot::Stage list of the last phase, with their minutes.
+      def stages
+        last.stages
+      end
+
+      # Phases::Balance of the last phase.
+      def balance
+        last.balance
+      end
+
+      # What its broth starts with, loses and stands at (BaseLedger), or nil where it has none.
+      def ledger
+        BaseLedger.of(request, method.last_phase, last)
+      end
+
+      # What is poured for it: at the start of its broth, or on the rice, g.
+      def poured_g
+        ledger&.start_g || liquid_g
+      end
+
+      # To pour in the last phase, g.
+      def liquid_g
+        balance.liquid_g
+      end
+    end
+
+    # A Request with its phases solved (Phases::Phase), and nothing written yet.
+    Solved = Value.define(:request, :phases) do
+      include OfPhases
+
+      # Of a Request. Raises Error where no liquid settles.
+      def self.of(request)
+        new(request: request, phases: Loading.phases(request))
+      end
+    end
+  end
+end
