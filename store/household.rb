@@ -5,6 +5,7 @@ require_relative "../lib/fond_kettle/house/shelf_kinds"
 require_relative "../lib/fond_kettle/house/shelves"
 require_relative "../lib/fond_kettle/larder/names"
 require_relative "../lib/fond_kettle/table/eaters"
+require_relative "card_book"
 require_relative "cook_book"
 require_relative "dish_book"
 require_relative "database"
@@ -18,7 +19,7 @@ module FondKettle
     class Household
       extend Forwardable
 
-      attr_reader :cooks, :dishes, :database
+      attr_reader :cards, :cooks, :dishes, :database
 
       def_delegators :@folder, :methods_folder, :library, :keep_method, :lock, :session_key
 
@@ -30,6 +31,7 @@ module FondKettle
         @portions = Shelf.new(@database, :portions)
         @cooks = CookBook.new(@database)
         @dishes = DishBook.new(@database)
+        @cards = CardBook.new(@database)
         # A demo's kitchen comes with all that is in it (Demo).
         add_kitchen("My kitchen", demo: false) unless demo || kitchen
       end

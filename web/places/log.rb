@@ -2,7 +2,9 @@
 
 require_relative "../forms/fields"
 require_relative "../helpers/fields"
+require_relative "../forms/plan_form"
 require_relative "../presenters/cooked_pot"
+require_relative "../presenters/door_card"
 require_relative "place"
 
 module FondKettle
@@ -17,7 +19,8 @@ module FondKettle
 
       get "/" do
         @title = "Log"
-        erb :log, locals: { cooks: household.cooks.finished.map { |record| cooked(record) } }
+        erb :log, locals: { cooks: household.cooks.finished.map { |record| cooked(record) },
+                            cards: household.cards.all.select { |card| card[:moved] } }
       end
 
       get "/:id" do
@@ -41,10 +44,21 @@ module FondKettle
       def judge(cook, values)
         outcome = Log::Outcome.new(note: "", **values)
         household.cooks.judge(cook[:id], outcome, sent_version)
+        look_at_cards(cook)
         notice "Written down. The next pot of this rice in this pot takes it into account."
         redirect "/log", 303
       rescue Conflict => e
         show(cook, params, code: 409, clash: e.message)
+      end
+
+      # Cards that say something else by now are offered anew.
+      def look_at_cards(cook)
+        household.cards.of(cook[:pot_id], cook[:grain]).each do |card|
+          typed = Rack::Utils.parse_query(card[:address]).merge("for" => "people", "guests" => "1", "who" => [])
+          form = Forms::PlanForm.new(typed, household)
+          shown = Presenters::DoorCard.new(household, form, card, now)
+          household.cards.mark(card, !shown.reprint.nil?) if form.ok?
+        end
       end
 
       def cooked(record)

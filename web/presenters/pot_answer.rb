@@ -132,6 +132,12 @@ module FondKettle
           "**#{name}** is #{weighed(@rule.liquid_g)} here and comes out **#{outcome}**. #{rule_holds}"
         end
 
+        # Of the door card for this rice in this pot.
+        def card_address
+          typed = { grain: form[:grain], method: form.method.key, pot: form.kit.pot&.id, cup: form[:cup] }
+          Rack::Utils.build_query(typed.compact.reject { |_, value| value.to_s.empty? })
+        end
+
         # The pot cut open, with the cook's own water where it is given.
         def drawing
           Drawings::PotDrawing.new(plan, @own_g || plan.liquid_g).to_s

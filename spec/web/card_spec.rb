@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+require "nokogiri"
+require_relative "../support/served_kitchen"
+
+RSpec.describe "The door card, as a page" do
+  include Support::ServedKitchen
+
+  it "is printed, kept, and offered anew once the log has moved it" do
+    address = "/card?grain=jasmine&method=covered-pot&pot=1"
+    get address
+    expect(page.css(".door-card tbody tr").size).to eq(9)
+    expect(page.text).to include("jam glass", "Learned here from", "60 °C")
+    send_form address
+    expect(last_response.headers["location"]).to end_with("/pot?grain=jasmine&method=covered-pot&pot=1")
+    get address
+    expect(page.css(".caution")).to be_empty
+
+    last = household.cooks.finished.find { |cook| cook[:grain] == "jasmine" }
+    send_form "/log/#{last[:id]}", "grain" => "chalky", "wetness" => "dry", "floor" => "clean", "note" => "",
+                                   "lock_version" => last[:outcome][:lock_version].to_s
+    get "/log"
+    expect(page.css(".lesson a").map { |link| link["href"] }).to eq([address])
+    get address
+    expect(page.at_css(".caution").text).to match(/more than a tablespoon off/)
+  end
+
+  it "refuses what is no rice, no way and no pot of the house" do
+    %w[/card?grain=moon /card?method=moon /card?pot=99 /card?grain[]=jasmine].each do |path|
+      get path
+      expect(last_response.status).to be_between(200, 422), path
+    end
+  end
+end

@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/methods/comes_out"
+require_relative "../../lib/fond_kettle/methods/door_card"
+require_relative "presenter"
+
+module FondKettle
+  module Web
+    module Presenters
+      # The card for the inside of the cupboard door: one pot, one bag, 1 to 9 people.
+      class DoorCard < Presenter
+        FINGER = { "holds" => "holds", "drowns" => "▼ drowns it", "starves" => "▲ starves it" }.freeze
+        RIGHT = %w[firm standard soft].freeze
+
+        attr_reader :form
+
+        # `form`: a PlanForm; `card`: the record of what was printed last, or nil; `today`: a Time.
+        def initialize(household, form, card, today)
+          super(household)
+          @form = form
+          @card = card
+          @today = today
+        end
+
+        # Methods::DoorRow for 1 to 9 people.
+        def raw_rows
+          @raw_rows ||= Methods::DoorCards.rows(form.base_request, portion_g, kitchen[:finger_mm])
+        end
+
+        # Cells of each row: people, rice and water in the house's glasses and g, minutes, finger.
+        def rows
+          raw_rows.map do |row|
+            [row.people.to_s, *both(row.rice_g, row.rice_g / form.base_request.grain.rho_g_ml),
+             *both(row.liquid_g, row.liquid_g), minutes(row.low_min), said_of(row)]
+          end
+        end
+
+        def title
+          "#{form.base_request.grain.name} in the #{form.base_request.vessel.name.downcase}"
+        end
+
+        def lead
+          "#{form.method.name}, **#{grams(portion_g)}** of raw rice a head, #{kept}."
+        end
+
+        # Where the finger's rule is right, in one sentence.
+        def finger
+          people = raw_rows.select { |row| row.finger == "holds" }.map(&:people)
+          mm = plain(kitchen[:finger_mm])
+          return "**A finger joint** (#{mm} mm over the rice) is right for none of these here." if people.empty?
+
+          who = people.size == 1 ? people.first.to_s : "#{people.first} to #{people.last}"
+          "**A finger joint** (#{mm} mm over the rice) is right for #{who} here, and not for the others."
+        end
+
+        # When it was learned.
+        def learned
+          because = form.lesson.because
+          said = because ? "Learned here from #{form.lesson.cooks} cooks. #{because}" : "By the book; nothing cooked here yet."
+          "As of #{@today.strftime('%-d %B %Y')}. #{said}"
+        end
+
+        # What is to be said of the last print, or nil.
+        def reprint
+          return unless @card && Methods::DoorCards.moved?(raw_rows, JSON.parse(@card[:liquids]))
+
+          "The card of #{@card[:printed_at].strftime('%-d %B %Y')} is more than a tablespoon off: print this one."
+        end
+
+        private
+
+        def portion_g
+          form.shelves.portions_g.fetch(form.method.portion)
+        end
+
+        def kept
+          wash = form.base_request
+          soak = wash.soak_min.positive? ? "soaked #{minutes(wash.soak_min)}" : "not soaked"
+          "rinsed in #{wash.rinse_changes} changes, #{soak}, high to the boil, then low"
+        end
+
+        def both(amount_g, ml)
+          house = form.base_request.measures
+          [Measure::Spoken.say(ml, house), house.weighed(amount_g)]
+        end
+
+        def said_of(row)
+          return FINGER.fetch(row.finger) if RIGHT.include?(row.comes_out)
+
+          "not in this pot: #{Methods::ComesOut.words(row.comes_out)}"
+        end
+      end
+    end
+  end
+end
