@@ -123,7 +123,7 @@ quick = (1..30).map do |index|
 end.join("\n")
 lines = FondKettle::Dishes::QuickText.new.read(quick).lines
 dish = FondKettle::Dishes::Dish.of(title: "Dish", serves: 4.0, method: "covered-pot", grain: "basmati",
-                                    rice_g: 320.0, pan_mm: 240.0, lines: lines, steps: [], note: "")
+                                   rice_g: 320.0, pan_mm: 240.0, lines: lines, steps: [], note: "")
 rescale_ms = Bench.median_ms(200) do |index|
   FondKettle::Dishes::Laying.supper(dish, 1.1 + (index / 100.0), request)
 end

@@ -79,7 +79,7 @@ RSpec.describe FondKettle::Care::Cautions do
   it "count food that nobody knows as food that may be raw" do
     lines = FondKettle::Dishes::QuickText.new.read("200 g dragon | base").lines
     dish = FondKettle::Dishes::Dish.of(title: "Dragon", serves: 4.0, method: "covered-pot", grain: "basmati",
-                                        rice_g: 300.0, pan_mm: nil, lines: lines, steps: [], note: "")
+                                       rice_g: 300.0, pan_mm: nil, lines: lines, steps: [], note: "")
     plan = FondKettle::Dishes::Laying.supper(dish, 1.0, request_for(basic_request)).plan
     expect(plan.cautions.keys.map(&:code)).to include("poultry")
   end

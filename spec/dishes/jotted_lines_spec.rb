@@ -3,16 +3,23 @@
 require "yaml"
 
 RSpec.describe "Lines as different cooks jot them down" do
+  # Weights that are wanted of so many lines.
+  def weights(wanted, count)
+    wanted["g"].is_a?(Array) ? wanted["g"] : Array.new(count, wanted["g"])
+  end
+
+  def weighed?(line, grams)
+    grams.nil? || (!line.g.nil? && (line.g - grams).abs <= (0.05 * grams) + 0.05)
+  end
+
   # Is what was read what is wanted of it (spec/fixtures/jotted_lines.yml)?
   def right?(read, wanted)
     lines = read.lines
     keys = Array(wanted["k"])
-    return false unless lines.map { |line| line.ingredient.key } == keys
-
-    weights = wanted["g"].is_a?(Array) ? wanted["g"] : Array.new(keys.size, wanted["g"])
-    weighed = lines.zip(weights).all? { |line, g| g.nil? || (line.g && (line.g - g).abs <= (0.05 * g) + 0.05) }
-    weighed && (wanted["s"].nil? || lines.all? { |line| line.stage == wanted["s"] }) &&
-      (!wanted["ask"] || read.questions.any?)
+    [lines.map { |line| line.ingredient.key } == keys,
+     lines.zip(weights(wanted, keys.size)).all? { |line, grams| weighed?(line, grams) },
+     wanted["s"].nil? || lines.all? { |line| line.stage == wanted["s"] },
+     !wanted["ask"] || read.questions.any?].all?
   end
 
   { "jotted_lines.yml" => 200, "fifty_lines.yml" => 50 }.each do |file, count|
@@ -33,7 +40,8 @@ RSpec.describe "Lines as different cooks jot them down" do
       written = lines.map { |line| FondKettle::Dishes::Written.line(line) }.join("\n")
       again = FondKettle::Dishes::QuickText.new.read(written).lines
       same = lines.map do |line|
-        have_attributes(stage: line.stage, state: line.state, ingredient: have_attributes(key: line.ingredient.key),
+        have_attributes(stage: line.stage, state: line.state,
+                        ingredient: have_attributes(key: line.ingredient.key),
                         g: line.g && be_within(0.001 * line.g).of(line.g))
       end
       expect(again).to match(same), "#{row['l']}: #{written}"

@@ -17,7 +17,8 @@ RSpec.describe "A dish that goes out and comes in again" do
 
   def from_draft(draft, names)
     lines = FondKettle::Dishes::QuickText.new(names: names).read(draft.lines).lines
-    FondKettle::Dishes::Dish.of(title: draft.title, serves: draft.serves.to_f, method: draft.method, grain: draft.grain,
+    FondKettle::Dishes::Dish.of(title: draft.title, serves: draft.serves.to_f, method: draft.method,
+                                grain: draft.grain,
                                 rice_g: draft.rice.to_f, pan_mm: draft.pan_mm.to_f.nonzero?, lines: lines,
                                 steps: FondKettle::Dishes::QuickSteps.read(draft.steps), note: draft.note,
                                 way: FondKettle::Dishes::Way.of(draft.way))
@@ -32,12 +33,15 @@ RSpec.describe "A dish that goes out and comes in again" do
   end
 
   full = { lines: "2 onions, sliced | 1/2 base | 1/2 finish | browned\n600 g lamb | base | out\n" \
-                  "2 carrots | base | back\n30 g raisins | with | optional\n20 g currants | with | instead of raisins\n" \
+                  "2 carrots | base | back\n30 g raisins | with | optional\n" \
+                  "20 g currants | with | instead of raisins\n" \
                   "900 g stock | liquid\n100 g wine | base\n1 lemon | beside",
-           steps: "Fry the onions | fry | 12 min | until they are gold\nSimmer lamb, carrots and wine | broth | 60 min " \
-                  "| wait | takes lamb, carrots, wine, stock\nAdd the mint | at 10 min | mix | 1 min\n" \
+           steps: "Fry the onions | fry | 12 min | until they are gold\n" \
+                  "Simmer lamb, carrots and wine | broth | 60 min | wait | takes lamb, carrots, wine, stock\n" \
+                  "Add the mint | at 10 min | mix | 1 min\n" \
                   "Whisk the sauce | while it soaks | mix | 3 min",
-           way: { rinse: 2, soak: 45, soak_c: 35, drain: "long", start: "boiling", heat: "medium", lid: "foil",
+           way: { rinse: 2, soak: 45, soak_c: 35, drain: "long", start: "boiling", heat: "medium",
+                  lid: "foil",
                   cover: "weight", rest: 15, finish: "dig", texture: -0.5 } }.freeze
 
   %i[json ld].each do |format|
@@ -47,7 +51,10 @@ RSpec.describe "A dish that goes out and comes in again" do
       Support::ScaledDishes.suppers { |supper, _| ours << supper.dish if (supper.factor - 1).abs < 1e-9 }
       ours.each do |dish|
         plan = supper(dish).plan
-        again = (1..3).reduce(dish) { |now, _| from_draft(in_again(public_send(format, now, plan), names), names) }
+        again = (1..3).reduce(dish) do |now, _|
+          from_draft(in_again(public_send(format, now, plan), names),
+                     names)
+        end
         expect(again).to eq(dish), dish.title
       end
     end

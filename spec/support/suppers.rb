@@ -10,9 +10,9 @@ module Support
     # For four; `steps` as a cook types them, `changes` any other part of a dish.
     def dish(text, steps: "", **changes)
       FondKettle::Dishes::Dish.of(title: "Dish", serves: 4.0, method: "covered-pot", grain: "basmati",
-                                   rice_g: 320.0, pan_mm: 240.0, lines: read(text).lines,
-                                   steps: FondKettle::Dishes::QuickSteps.read(steps),
-                                   note: "", **changes)
+                                  rice_g: 320.0, pan_mm: 240.0, lines: read(text).lines,
+                                  steps: FondKettle::Dishes::QuickSteps.read(steps),
+                                  note: "", **changes)
     end
 
     def supper(dish, factor = 1.0, **request)

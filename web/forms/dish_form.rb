@@ -48,7 +48,8 @@ module FondKettle
         def self.of_record(record, household)
           rice = "#{Measure::Rounding.plain(record[:rice_g])} g"
           typed = record.slice(:title, :method, :grain, :lines, :steps, :note).transform_keys(&:to_s)
-          new(typed.merge(way_texts(JSON.parse(record[:way])), "serves" => Measure::Rounding.plain(record[:serves]), "rice" => rice,
+          new(typed.merge(way_texts(JSON.parse(record[:way])),
+                          "serves" => Measure::Rounding.plain(record[:serves]), "rice" => rice,
                           "pan_mm" => record[:pan_mm] ? Measure::Rounding.plain(record[:pan_mm]) : ""),
               household)
         end
@@ -68,7 +69,10 @@ module FondKettle
         # `typed`: parameters with string keys; `quiet`: not judged yet.
         def initialize(typed, household, quiet: false)
           @household = household
-          @typed = [*FIELDS, *WAY.map(&:key)].to_h { |field| [field, typed[field.to_s].to_s.gsub("\r\n", "\n")] }
+          @typed = [*FIELDS, *WAY.map(&:key)].to_h do |field|
+            [field, typed[field.to_s].to_s.gsub("\r\n",
+                                                "\n")]
+          end
           result = SCHEMA.call(@typed.reject { |field, text| text.empty? && WAY.map(&:key).include?(field) })
           @values = result.to_h
           @problems = Forms.problems(result).dup

@@ -8,7 +8,7 @@ module FondKettle
       # The lines of a dish as fields, one row each, written back as quick text.
       module LineFields
         # What says where it goes in, in parts.
-        SHARED = %r{(?:\d|half|rest)\S*\s+(?:base|with|finish|liquid|beside)}
+        SHARED = /(?:\d|half|rest)\S*\s+(?:base|with|finish|liquid|beside)/
 
         module_function
 
@@ -38,7 +38,9 @@ module FondKettle
 
         # Marks beyond the columns, with anything but bars between.
         def more(text)
-          text.to_s.split("/").map(&:strip).reject(&:empty?).join(" | ").then { |marks| marks unless marks.empty? }
+          text.to_s.split("/").map(&:strip).reject(&:empty?).join(" | ").then do |marks|
+            marks unless marks.empty?
+          end
         end
         private_class_method :line, :more
       end

@@ -134,7 +134,9 @@ module FondKettle
         # Every other field has one value: what comes as a list is none.
         def taken(typed)
           given = FIELDS.to_h { |field| [field, typed[field.to_s]] }.compact
-          given = given.select { |field, value| value.is_a?(String) || (SEVERAL.include?(field) && value.is_a?(Array)) }
+          given = given.select do |field, value|
+            value.is_a?(String) || (SEVERAL.include?(field) && value.is_a?(Array))
+          end
           return given unless typed["base_g"]
 
           { beside: Beside.before_lines(typed["base_g"], typed["base_kind"]), **given }

@@ -26,22 +26,22 @@ module FondKettle
                          "scales" => ["Grows", Larder::Ingredient::SCALES] }.freeze
         LINE_MORE = { "like" => "Like", "more" => "More" }.freeze
         LINE_COLUMNS = [*LINE_TEXTS.values, *LINE_CHOICES.values.map(&:first), *LINE_MORE.values].freeze
-        AS_ITS_WAY = "as the way has it"
+        AS_ITS_WAY = "as its way of cooking has it"
 
         # How a line of a dish is written.
         def line_hint
           "2 onions, sliced | base | browned. After a bar: when it goes in " \
-            "(#{Dishes::STAGES.keys.join(', ')}; in two places: | half base | half finish), its state, how it " \
-            "grows (#{Larder::Ingredient::SCALES.join(', ')}), | out or | back where it is lifted out of a " \
-            "broth, | optional, | instead of butter."
+            "(#{Dishes::STAGES.keys.join(', ')}; in two places: | half base | half finish), its state, " \
+            "how it grows (#{Larder::Ingredient::SCALES.join(', ')}), | out or | back where it is " \
+            "lifted out of a broth, | optional, | instead of butter."
         end
 
         # How a step of a dish is written; what it does is said by its kind.
         def step_hint
           "Soften the leeks | fry | 8 min | until they slump. After a bar, say what it does " \
-            "(#{step_kinds.join(', ')}), | wait where it needs no hands, and when: | while it soaks, | at the " \
-            "boil, | at 10 min, | when dry, | while it rests, | finish. It takes the lines that its words " \
-            "name, or | takes leeks, butter. Only a step that says simmer or boil counts as boiling."
+            "(#{step_kinds.join(', ')}), | wait where it needs no hands, and when: | while it soaks, " \
+            "| at the boil, | at 10 min, | when dry, | while it rests, | finish. It takes the lines that " \
+            "its words name, or | takes leeks, butter. Only what says simmer or boil counts as boiling."
         end
 
         # The fields of what a dish keeps of its own.
@@ -118,7 +118,8 @@ module FondKettle
 
           { "amount" => line.amount && Measure::Numeral.write(line.amount), "unit" => line_unit(line),
             "name" => line.name, "note" => line.note, "stage" => line.stage, "state" => line.state,
-            "scales" => line.scales, "like" => line.like, "more" => Dishes::LineTags.more_marks(line).join(" / ") }
+            "scales" => line.scales, "like" => line.like,
+            "more" => Dishes::LineTags.more_marks(line).join(" / ") }
         end
 
         def line_unit(line)

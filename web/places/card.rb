@@ -33,7 +33,9 @@ module FondKettle
       end
 
       def address
-        Rack::Utils.build_query(params.slice(*MADE_BY).select { |_, value| value.is_a?(String) && !value.empty? })
+        Rack::Utils.build_query(params.slice(*MADE_BY).select do |_, value|
+          value.is_a?(String) && !value.empty?
+        end)
       end
 
       def shown(typed)

@@ -54,7 +54,8 @@ module FondKettle
       # Cards that say something else by now are offered anew.
       def look_at_cards(cook)
         household.cards.of(cook[:pot_id], cook[:grain]).each do |card|
-          typed = Rack::Utils.parse_query(card[:address]).merge("for" => "people", "guests" => "1", "who" => [])
+          typed = Rack::Utils.parse_query(card[:address]).merge("for" => "people", "guests" => "1",
+                                                                "who" => [])
           form = Forms::PlanForm.new(typed, household)
           shown = Presenters::DoorCard.new(household, form, card, now)
           household.cards.mark(card, !shown.reprint.nil?) if form.ok?

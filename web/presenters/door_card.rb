@@ -47,7 +47,9 @@ module FondKettle
         def finger
           people = raw_rows.select { |row| row.finger == "holds" }.map(&:people)
           mm = plain(kitchen[:finger_mm])
-          return "**A finger joint** (#{mm} mm over the rice) is right for none of these here." if people.empty?
+          if people.empty?
+            return "**A finger joint** (#{mm} mm over the rice) is right for none of these here."
+          end
 
           who = people.size == 1 ? people.first.to_s : "#{people.first} to #{people.last}"
           "**A finger joint** (#{mm} mm over the rice) is right for #{who} here, and not for the others."
@@ -56,7 +58,8 @@ module FondKettle
         # When it was learned.
         def learned
           because = form.lesson.because
-          said = because ? "Learned here from #{form.lesson.cooks} cooks. #{because}" : "By the book; nothing cooked here yet."
+          said = "By the book; nothing cooked here yet."
+          said = "Learned here from #{form.lesson.cooks} cooks. #{because}" if because
           "As of #{@today.strftime('%-d %B %Y')}. #{said}"
         end
 
@@ -64,7 +67,8 @@ module FondKettle
         def reprint
           return unless @card && Methods::DoorCards.moved?(raw_rows, JSON.parse(@card[:liquids]))
 
-          "The card of #{@card[:printed_at].strftime('%-d %B %Y')} is more than a tablespoon off: print this one."
+          printed = @card[:printed_at].strftime("%-d %B %Y")
+          "The card of #{printed} is more than a tablespoon off: print this one."
         end
 
         private

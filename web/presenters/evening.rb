@@ -125,7 +125,9 @@ module FondKettle
         def option_words(option)
           line = option.line
           said = line.optional ? "Leave out #{line.name}" : "Take #{line.name} instead of #{line.instead_of}"
-          "#{said}: **#{[*option_changes(option)].join(', ').then { |text| text.empty? ? 'changes nothing else' : text }}**"
+          changes = option_changes(option)
+          changes = ["changes nothing else"] if changes.empty?
+          "#{said}: **#{changes.join(', ')}**"
         end
 
         # What ticking or unticking it would change.

@@ -35,7 +35,8 @@ module FondKettle
             fresh = plan.cautions_at(task) - told
             told |= fresh
             Start.new(at: clock_before(form[:serve], start.before_min) || "−#{minutes(start.before_min)}",
-                      say: task.say, puts_in: task.puts_in, minutes: minutes(task.told_min), cue: (task.cue unless task.cue == Dishes::DONE),
+                      say: task.say, puts_in: task.puts_in, minutes: minutes(task.told_min),
+                      cue: (task.cue unless task.cue == Dishes::DONE),
                       cautions: fresh.map(&:say))
           end
         end

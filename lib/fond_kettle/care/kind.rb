@@ -9,7 +9,8 @@ module FondKettle
   module Care
     # What a step does: a row of data/kinds.yml, whose head says what each field means.
     # `waits` is in minutes, nil: as long as one likes.
-    Kind = Value.define(:key, :word, :sections, :computed, :holds, :hands, :fat, :boils, :waits, :in_pot, :takes,
+    Kind = Value.define(:key, :word, :sections, :computed, :holds, :hands, :fat, :boils, :waits, :in_pot,
+                        :takes,
                         :finishes, :usual_min, :not_planned) do
       # True where it stands on a burner.
       def burner?

@@ -17,8 +17,10 @@ module FondKettle
                    "finish" => %w[finish beside] }.freeze
       BETWEEN = %w[with base liquid finish].freeze
       # Words that name no thing.
-      EMPTY = %w[a an the of in on and or with to for as dried dry fresh ground whole large small big little thin thick
-                 black white red green yellow brown sweet sour hot cold warm unsalted salted smoked ripe young baby
+      EMPTY = %w[a an the of in on and or with to for as dried dry fresh ground whole large small big little
+                 thin thick
+                 black white red green yellow brown sweet sour hot cold warm unsalted salted smoked ripe
+                 young baby
                  leaf seed piece half very finely coarsely chopped sliced grated cooked tinned canned tin can
                  frozen].to_set.merge(Larder::STATES.keys).freeze
       # Kinds of step in which words may name the liquid: "fry until the water is gone" pours none.
@@ -43,7 +45,12 @@ module FondKettle
 
       # A list for each step.
       def claims
-        told = @steps.map { |step| step.takes && take(step, step.takes.flat_map { |name| called(words(name), step) }) }
+        told = @steps.map do |step|
+          step.takes && take(step, step.takes.flat_map do |name|
+            called(words(name),
+                   step)
+          end)
+        end
         @steps.zip(told).map { |step, claims| claims || take(step, spoken(step)) }.freeze
       end
 
@@ -69,7 +76,10 @@ module FondKettle
 
       # Indexes of the lines whose name has all of these words, the shortest name first.
       def called(said, step)
-        open = @lines.each_index.select { |index| free_stage(index, step) && (said - words(@lines[index].name)).empty? }
+        open = @lines.each_index.select do |index|
+          free_stage(index,
+                     step) && (said - words(@lines[index].name)).empty?
+        end
         open.min_by(1) { |index| words(@lines[index].name).size }
       end
 
@@ -79,7 +89,8 @@ module FondKettle
         open = @words.each_index.select { |index| @words[index].any? && stages(index, step).any? }
         whole, others = open.partition { |index| @words[index].all? { |word| said.include?(word) } }
         explained = whole.flat_map { |index| @words[index] }.to_set
-        whole + others.select { |index| @words[index].any? { |word| said.include?(word) && !explained.include?(word) } }
+        fresh = said - explained
+        whole + others.select { |index| @words[index].any? { |word| fresh.include?(word) } }
       end
 
       # Stages of a line that a step may take.

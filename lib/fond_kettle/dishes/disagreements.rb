@@ -41,7 +41,8 @@ module FondKettle
         said = read(step.say).scan(MINUTES).flatten.map(&:to_f)
         return [] if said.empty? || step.minutes.zero? || said.include?(step.minutes)
 
-        ["“#{step.say}” says #{plain(said.first)} min, and its own time is #{plain(step.minutes)} min. Which?"]
+        own_min = plain(step.minutes)
+        ["“#{step.say}” says #{plain(said.first)} min, and its own time is #{own_min} min. Which?"]
       end
 
       def heat(step)
@@ -51,7 +52,8 @@ module FondKettle
           said_c = Measure::Units.convert(number.to_f, unit, "C")
           next if (said_c - @way.oven_c).abs <= APART_C || said_c <= 100
 
-          "“#{step.say}” says #{number} °#{unit}, and the dish's oven is set to #{plain(@way.oven_c)} °C. Which?"
+          set_c = plain(@way.oven_c)
+          "“#{step.say}” says #{number} °#{unit}, and the dish's oven is set to #{set_c} °C. Which?"
         end
       end
 
@@ -65,7 +67,8 @@ module FondKettle
         step = @steps.find { |one| one.stage == "finish" && Care::Kinds.fetch(one.kind).finishes }
         return [] unless @way.finish && step
 
-        ["In the end it says “#{step.say}”, and also to #{Words.of('finishes').fetch(@way.finish)}: the step counts."]
+        set = Words.of("finishes").fetch(@way.finish)
+        ["In the end it says “#{step.say}”, and also to #{set}: the step counts."]
       end
 
       def soak

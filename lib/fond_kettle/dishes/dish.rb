@@ -25,9 +25,10 @@ module FondKettle
       # something are left out.
       def chosen(without: [], instead: [])
         replaced = instead.filter_map { |index| lines[index]&.instead_of }.map { |name| Larder::Names.ours.words(name) }
-        kept = lines.each_with_index.reject do |line, index|
-          (line.optional && without.include?(index)) || (line.instead_of && !instead.include?(index)) ||
-            (line.instead_of.nil? && replaced.any? { |words| (words - Larder::Names.ours.words(line.name)).empty? })
+        kept = lines.each_with_index.select do |line, index|
+          next instead.include?(index) if line.instead_of
+
+          !left_out?(line, index, without) && !named?(line, replaced)
         end
         kept.size == lines.size ? self : with_lines(kept.map(&:first))
       end
@@ -45,6 +46,16 @@ module FondKettle
       end
 
       private
+
+      def left_out?(line, index, without)
+        line.optional && without.include?(index)
+      end
+
+      # Has its name all the words of one of these lists?
+      def named?(line, lists)
+        own = Larder::Names.ours.words(line.name)
+        lists.any? { |words| (words - own).empty? }
+      end
 
       def with_lines(kept)
         with(lines: kept.freeze, claims: Claims.of(kept, steps))

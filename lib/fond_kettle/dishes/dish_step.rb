@@ -20,7 +20,8 @@ module FondKettle
     DishStep = Value.define(:say, :stage, :kind, :minutes, :hands_on, :cue, :at_min, :takes) do
       # One of which only what is said is given.
       def self.of(say:, **said)
-        new(stage: "base", kind: "own", minutes: 0.0, hands_on: true, cue: "", at_min: nil, takes: nil, say: say,
+        new(stage: "base", kind: "own", minutes: 0.0, hands_on: true, cue: "", at_min: nil, takes: nil,
+            say: say,
             **said)
       end
     end

@@ -25,7 +25,9 @@ module FondKettle
         parts = text.split(BETWEEN, MOST + 1)
         return if parts.size < 2 || parts.size > MOST || named?(text)
 
-        each(parts, text) || (parts if parts.all? { |part| thing?(part) } && (!text.include?(",") || alike?(parts)))
+        each(parts, text) || (if parts.all? { |part| thing?(part) } && (!text.include?(",") || alike?(parts))
+                                parts
+                              end)
       end
 
       private

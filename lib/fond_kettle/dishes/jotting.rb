@@ -21,22 +21,23 @@ module FondKettle
                          (?:an?\s+)?(?:good|generous|scant|heaped|rounded|level))\s+/ix
       # When it goes in, by what is said behind it.
       SERVED = { "beside" => /[,\s]\s*(?:(?:to|for)\s+serv(?:e|ing)(?:\s+with)?|on\s+the\s+side)\s*\z/i,
-                 "finish" => /[,\s]\s*(?:to\s+(?:garnish|finish|sprinkle|top)(?:\s+at\s+the\s+end)?|
-                              for\s+(?:the\s+top|garnish|garnishing|sprinkling)|at\s+the\s+end)\s*\z/ix }.freeze
+                 "finish" => /[,\s]\s*(?:to\s+(?:garnish|finish|sprinkle|top)(?:\s+at\s+the\s+end)?
+                              |for\s+(?:the\s+top|garnish|garnishing|sprinkling)
+                              |at\s+the\s+end)\s*\z/ix }.freeze
       SIZED = /\A(?:small|large|big|fat|medium|good|heaped|generous|level|scant)\s+/i
       PACK = /\A(?:tins?|cans?|cartons?|jars?|packets?|packs?)\b\s*(?:of\s+)?/i
       TIMES = /\A\s*x\s*(?=[\d½¼¾⅓⅔⅛])/i
       TRAILING = /\A(?<name>[^\d½¼¾⅓⅔⅛()]+?)\s*[-:–,]?\s*(?<amount>[\d½¼¾⅓⅔⅛].*)\z/
       DASH = /\s[-–]\s/
-      SHELL = /\b(?:in\s+(?:the|their|its)\s+(?:shells?|pods?|skins?)|unpeeled|unshelled|bone[\s-]in|on\s+the\s+bone|
-                with\s+(?:the\s+)?(?:bones?|skins?|shells?|peel))\b/ix
+      SHELL = /\b(?:in\s+(?:the|their|its)\s+(?:shells?|pods?|skins?)|unpeeled|unshelled|bone[\s-]in|
+                on\s+the\s+bone|with\s+(?:the\s+)?(?:bones?|skins?|shells?|peel))\b/ix
       JUICE_OF = /\A(?:the\s+)?juice\s+of\s+/i
       JUICED = /\A(?:juiced|squeezed|juice\s+only)\b/i
-      PART_OF = /\A(?:the\s+)?(?<part>(?:finely\s+)?(?:grated\s+)?(?:zest|peel|rind|greens?|whites?|tops?|stalks?|
-                  juice\s+and\s+zest|zest\s+and\s+juice))\s+of\s+/ix
+      PART_OF = /\A(?:the\s+)?(?<part>(?:finely\s+)?(?:grated\s+)?(?:zest|peel|rind|greens?|whites?|tops?|
+                  stalks?|juice\s+and\s+zest|zest\s+and\s+juice))\s+of\s+/ix
       PART_OF_EGG = /\beggs?\s+(?:yolks?|whites?)\b|\b(?:yolks?|whites?)\s+of\s+eggs?\b/i
-      PART_BEHIND = /\A(?:finely\s+)?(?:grated\s+)?(?:zest|peel|rind|greens?|whites?|tops?|stalks?|juice\s+and\s+zest|
-                    zest\s+and\s+juice)\b(?!\s+(?:removed|off|on))/ix
+      PART_BEHIND = /\A(?:finely\s+)?(?:grated\s+)?(?:zest|peel|rind|greens?|whites?|tops?|stalks?|
+                    juice\s+and\s+zest|zest\s+and\s+juice)\b(?!\s+(?:removed|off|on))/ix
       ONLY = /\b(?:greens?|whites?|stalks?|tops?|leaves|roots?)(?:\s+parts?)?\s+only\b/i
       LEADING_OF = /\A(?:of\s+|x\s+(?=[[:alpha:]]))/i
 
@@ -68,12 +69,18 @@ module FondKettle
         note, inner = weight_in(note, inner)
         name, number, unit = counted(name, number, unit)
         name, note = first_of_two(name, note, asks)
-        name = "#{Larder::Names.singular(name)} juice" if part == :juice || note&.match?(JUICED)
-        asks << "shell" if "#{name} #{note}".match?(SHELL)
-        asks << "part" if "#{name} #{note}".match?(PART_OF_EGG) || note&.match?(ONLY) ||
-                          (part.nil? && note&.match?(PART_BEHIND))
+        name = "#{Larder::Names.singular(name)} juice" if part == :juice || note.to_s.match?(JUICED)
+        asks.push(*doubts(name, note.to_s, part))
         note = [(part if part.is_a?(String)), note].compact.join(", ")
-        Jotted.new(number: number, unit: unit, name: name, note: note, inner: inner, stage: stage, asks: asks.freeze)
+        Jotted.new(number: number, unit: unit, name: name, note: note, inner: inner, stage: stage,
+                   asks: asks.freeze)
+      end
+
+      # What its words leave open: whether all of it is eaten, and how much a part of it is.
+      def doubts(name, note, part)
+        behind = part.nil? && note.match?(PART_BEHIND)
+        a_part = "#{name} #{note}".match?(PART_OF_EGG) || note.match?(ONLY) || behind
+        [*("shell" if "#{name} #{note}".match?(SHELL)), *("part" if a_part)]
       end
 
       # What stands outside and within the first brackets (nil: none), by one look from
@@ -180,7 +187,12 @@ module FondKettle
 
         *words, last = name.split
         piece = @amounts.unit_of(last.to_s) if words.any? && !@names.whole?(name)
-        Measure::UnitTable.piece?(piece) && piece != unit ? [words.join(" "), number, piece] : [name, number, unit]
+        if Measure::UnitTable.piece?(piece) && piece != unit
+          [words.join(" "), number, piece]
+        else
+          [name, number,
+           unit]
+        end
       end
 
       def bare_piece?(name, unit)

@@ -18,13 +18,15 @@ module FondKettle
     # of it goes in at which stage (its `stage` comes first), `out` as of a Methods::Addition,
     # `optional`: it may be left out; `instead_of`: what it takes the place of where that is
     # wanted, in the cook's words, or nil.
-    Line = Value.define(:amount, :unit, :name, :note, :g, :ingredient, :stage, :state, :scales, :like, :shares,
+    Line = Value.define(:amount, :unit, :name, :note, :g, :ingredient, :stage, :state, :scales, :like,
+                        :shares,
                         :out, :optional, :instead_of) do
       const_set(:IN_POT, %w[base liquid with].freeze)
 
       # One that goes in at one place.
       def self.of(stage:, **given)
-        new(like: nil, out: nil, optional: false, instead_of: nil, shares: { stage => 1.0 }.freeze, stage: stage,
+        new(like: nil, out: nil, optional: false, instead_of: nil, shares: { stage => 1.0 }.freeze,
+            stage: stage,
             **given)
       end
 

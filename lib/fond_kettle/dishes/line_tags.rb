@@ -35,7 +35,12 @@ module FondKettle
         left = 1 - shares.values.compact.sum
         rest = shares.key(nil) || stage
         full = shares.compact
-        left < self.class::NEARLY ? full : full.merge(rest => full.fetch(rest, 0.0) + left).slice(*shares.keys)
+        if left < self.class::NEARLY
+          full
+        else
+          full.merge(rest => full.fetch(rest,
+                                        0.0) + left).slice(*shares.keys)
+        end
       end
     end
 

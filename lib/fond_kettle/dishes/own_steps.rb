@@ -38,7 +38,8 @@ module FondKettle
       def method
         last = @method.last_phase
         own = base
-        last = last.with(base: own.empty? ? last.base : [*own, *kept(last.base, own)].freeze, between: between,
+        last = last.with(base: own.empty? ? last.base : [*own, *kept(last.base, own)].freeze,
+                         between: between,
                          liquid_c: made_hot?(own) ? last.liquid_c || BOILING_C : last.liquid_c)
         @method.with(phases: [*@method.phases[0...-1], last].freeze,
                      after: [*@method.after, *of("finish")].freeze)
@@ -80,14 +81,17 @@ module FondKettle
         Methods::Stage.new(**Methods::Library::BLANK_STAGE, key: OwnSteps.key(index), section: step.stage,
                                                             kind: kind(step, liquid), say: plain(step.say),
                                                             minutes: step.minutes, hands_on: step.hands_on,
-                                                            why: WHY, cue: cue(step), moment: moment(step, index),
+                                                            why: WHY, cue: cue(step), moment: moment(step,
+                                                                                                     index),
                                                             takes: liquid ? %w[liquid].freeze : [].freeze)
       end
 
       # Does the liquid of which the model says how much go in at it?
       def liquid?(index)
         main = @dish.main_liquid
-        !main.nil? && @dish.claims[index].any? { |claim| claim.stage && @dish.lines[claim.index].equal?(main) }
+        return false if main.nil?
+
+        @dish.claims[index].any? { |claim| claim.stage && @dish.lines[claim.index].equal?(main) }
       end
 
       # What boils in the liquid that cooks the rice is a broth for it.

@@ -12,6 +12,7 @@ module FondKettle
   module Dishes
     # What the lines of a dish put where (Methods::Provision), in the house's measures.
     class Provisions
+      HALF = "1/2"
       # Stages of lines, and times of steps, at which things go into each of several pots.
       IN_POT = %w[base with liquid].freeze
       IN_POT_TIMES = %w[base boil minute dry finish].freeze
@@ -29,7 +30,7 @@ module FondKettle
         claimed = dish.claims.each_with_index.flat_map { |list, step| list.map { |claim| [claim, step] } }
         @steps = claimed.to_h { |claim, step| [claim, OwnSteps.key(step)] }
         @places = claimed.to_h { |claim, step| [claim, dish.steps[step].stage] }
-        @in_pot = dish.steps.each_index.select { |index| in_pot?(dish.steps[index]) }.map { |index| OwnSteps.key(index) }
+        @in_pot = dish.steps.each_with_index.filter_map { |step, index| OwnSteps.key(index) if in_pot?(step) }
         @again = claimed.filter_map { |claim, _| claim.index if claim.stage.nil? }
         @words = ServingWords.new(house)
         @provisions = {}
@@ -76,7 +77,10 @@ module FondKettle
         step = @steps[Claims::Claim.new(index: index, stage: "base")]
         whole = provision(line, part(scaled, 1.0 / pots), scaled, "base", step)
         later = line.shares.except("base")
-        kept = later.map { |stage, share| "#{share == 0.5 ? 'half' : Measure::Numeral.write(share)} of it kept #{LATER.fetch(stage)}" }.join(", ")
+        kept = later.map do |stage, share|
+          said = Measure::Numeral.write(share)
+          "#{said == HALF ? 'half' : said} of it kept #{LATER.fetch(stage)}"
+        end.join(", ")
         whole = whole.with(told: "#{whole.told}, #{kept}", told_all: "#{whole.told_all}, #{kept}")
         [whole, *later.map { |stage, _| again(line, "the #{line.name} that were kept", stage) }]
       end
@@ -89,7 +93,8 @@ module FondKettle
 
       # Nothing more of it, but now it goes in.
       def again(line, told, stage)
-        Methods::Provision.new(what: line.name, g: 0.0, measured: "", told: told, told_all: told, stage: stage,
+        Methods::Provision.new(what: line.name, g: 0.0, measured: "", told: told, told_all: told,
+                               stage: stage,
                                step: nil, slot: Methods::Slots.of(line.ingredient), care: [].freeze)
       end
 
@@ -101,7 +106,8 @@ module FondKettle
         said = @words.say(one)
         told = told(line, said)
         Methods::Provision.new(what: line.name, g: one.g, measured: said.words || said.weight,
-                               told: told, told_all: told_all(line, stage, step, one.factor == all.factor ? nil : all) || told,
+                               told: told, told_all: told_all(line, stage, step,
+                                                              one.factor == all.factor ? nil : all) || told,
                                stage: stage, step: step, slot: Methods::Slots.of(line.ingredient),
                                care: line.ingredient.care)
       end

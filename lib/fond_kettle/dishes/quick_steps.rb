@@ -17,7 +17,7 @@ module FondKettle
       AT = /\A(?:at|after)\s+/i
       TAKES = /\Atakes\s+/i
       # What a cook calls the time of a step, and its key.
-      PLACES = STEP_STAGES.reject { |key, _| key == "minute" }
+      PLACES = STEP_STAGES.except("minute")
                           .flat_map { |key, words| [[key, key], [words, key]] }.to_h
                           .merge("at the end" => "finish").freeze
       MINUTES = /\A(?<number>.+?)\s*(?:min|minutes|mins)\z/i
@@ -76,7 +76,9 @@ module FondKettle
         return { kind: word.downcase } if kind?(word)
         return { hands_on: false } if word.casecmp?("wait")
 
-        return { takes: word.sub(TAKES, "").split(",").map(&:strip).reject(&:empty?).freeze } if word.match?(TAKES)
+        if word.match?(TAKES)
+          return { takes: word.sub(TAKES, "").split(",").map(&:strip).reject(&:empty?).freeze }
+        end
 
         { cue: word.sub(/\Auntil\s+/i, "") } if word.match?(/\Auntil\s/i)
       end

@@ -25,14 +25,14 @@ module FondKettle
 
       # What is said of the state of things, and the state.
       STATE_WORDS = { **Larder::STATES.to_h { |key, _| [key, key] }, "boiled" => "cooked",
-                      "poached" => "cooked" }.freeze
+                                                                     "poached" => "cooked" }.freeze
       RAW = Care::Cautions.raw - ["unknown"]
       BULLET = /\A\s*(?:[-*•–]\s+|\d+[.)]\s+(?=\d))/
       BRACKETED = /\A(?:each|about|ca\.?|approx\w*\.?)\s+/i
       # What is asked of a Jotted.
       ASKS = { "shell" => "Is %s weighed with shell, bone or peel? Write what of it is eaten.",
                "part" => "Only a part of %s: how many grams is that?",
-               "or" => "Two are named: %s is counted. The other can have a line of its own, | instead of it." }.freeze
+               "or" => "Two are named: %s is counted. The other can have a line, | instead of it." }.freeze
       HOW_BIG = "How big is the %s? Put it among the cups of the cupboard, or write mL or grams."
       TO_TASTE = /\b(?:to\ taste|as\ needed|a\ little|some|for\ garnish|to\ garnish|to\ serve|for\ serving|
                      optional)\b/ix

@@ -39,8 +39,9 @@ module FondKettle
       def uncooked(dish)
         found = Uncooked.new(dish)
         [*found.raw.map do |line|
-          warning(Methods::NotSafe::CODE, "#{line.name.capitalize} is raw, and no step cooks it: name it in a step " \
-                                          "that does, or say that it is cooked (| cooked).")
+          warning(Methods::NotSafe::CODE,
+                  "#{line.name.capitalize} is raw, and no step cooks it: name it in a step " \
+                  "that does, or say that it is cooked (| cooked).")
         end,
          *found.idle.map do |line|
            warning("no-step", "No step says what to do with the #{line.name}: name it in one.")
@@ -136,8 +137,8 @@ module FondKettle
         Methods::Warning.new(code: code, say: say)
       end
 
-      private_class_method :not_planned, :uncooked, :disagreeing, :portion, :written_liquid, :boiled_down?, :salty, :spices, :pulses, :boiling_min, :boiling_in, :not_counted,
-                           :warning
+      private_class_method :not_planned, :uncooked, :disagreeing, :portion, :written_liquid, :boiled_down?,
+                           :salty, :spices, :pulses, :boiling_min, :boiling_in, :not_counted, :warning
     end
   end
 end

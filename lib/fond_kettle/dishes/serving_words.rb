@@ -94,7 +94,10 @@ module FondKettle
 
       # Too little of one to be cut: it is weighed.
       def by_weight(scaled)
-        grams(scaled.g, scaled.line.ingredient)
+        return grams(scaled.g, scaled.line.ingredient) if scaled.g < 1
+
+        shown = @house.weighed(scaled.g)
+        Measured.of(words: nil, weight: shown, g: shown.to_f, error: error(shown.to_f, scaled.g))
       end
 
       # Nobody weighs less than a gram.

@@ -20,7 +20,14 @@ module FondKettle
       # The lines, in their states.
       def lines(lines, steps, claims)
         made = made(steps, claims)
-        lines.each_with_index.map { |line, index| made.key?(index) ? settled(line, made.fetch(index)) : line }.freeze
+        lines.each_with_index.map do |line, index|
+          if made.key?(index)
+            settled(line,
+                    made.fetch(index))
+          else
+            line
+          end
+        end.freeze
       end
 
       # State by index of line.
@@ -35,7 +42,9 @@ module FondKettle
 
       def settled(line, state)
         food = line.ingredient
-        return line if line.state != "raw" || food.liquid || food.brings.zero? || food.care.intersect?(Care::Cautions.raw)
+        if line.state != "raw" || food.liquid || food.brings.zero? || food.care.intersect?(Care::Cautions.raw)
+          return line
+        end
 
         line.with(state: state, ingredient: food.in_state(state))
       end

@@ -19,15 +19,18 @@ module FondKettle
       Field.number(:soak, "Soak for, minutes", Limits::SOAK_MIN, optional: true),
       Field.number(:soak_c, "In water of", Limits::SOAK_C, unit: "°C", optional: true),
       Field.choice(:drain, "Drain", Words.of("drains").slice(*Pot::Wash::SURFACE.keys)).with(optional: true),
-      Field.choice(:start, "The liquid goes in", { "cold" => "cold", "boiling" => "boiling" }).with(optional: true),
-      Field.choice(:heat, "Up to the boil on", { "medium" => "medium", "high" => "high" }).with(optional: true),
+      Field.choice(:start, "The liquid goes in", { "cold" => "cold",
+                                                   "boiling" => "boiling" }).with(optional: true),
+      Field.choice(:heat, "Up to the boil on", { "medium" => "medium",
+                                                 "high" => "high" }).with(optional: true),
       Field.choice(:lid, "Closed with", Words.of("lids").slice(*Vocabulary::LIDS)).with(optional: true),
       Field.choice(:cover, "And", Pot::Attributes.switches(:request).to_h do |one|
         [one.key.to_s, Words.of("attributes").fetch(one.key.to_s)]
       end).with(optional: true),
       Field.number(:oven_c, "Oven at", Limits::OVEN_C, unit: "°C", optional: true),
       Field.number(:rest, "Rest, minutes", Limits::REST_MIN, optional: true),
-      Field.choice(:finish, "In the end", Words.of("finishes").slice(*Methods::FINISHES)).with(optional: true),
+      Field.choice(:finish, "In the end",
+                   Words.of("finishes").slice(*Methods::FINISHES)).with(optional: true),
       Field.number(:texture, "Texture, −1 firm to 1 soft", Limits::TEXTURE, optional: true)
     ].freeze
 
@@ -48,7 +51,8 @@ module FondKettle
 
       # What a Methods::Request takes of it for its washing.
       def wash
-        { rinse_changes: rinse&.round, rinse_min: rinse_min, soak_min: soak, water_c: soak_c, drain: drain }.compact
+        { rinse_changes: rinse&.round, rinse_min: rinse_min, soak_min: soak, water_c: soak_c,
+          drain: drain }.compact
       end
 
       # Methods::Choices with what the evening leaves open filled in.
@@ -69,7 +73,12 @@ module FondKettle
 
       # A vessel (Kit::Vessel) closed as it is here; a cooker keeps its lid.
       def vessel(vessel)
-        lid.nil? || lid == vessel.lid || vessel.kind.lid == vessel.lid ? vessel : vessel.with(lid: lid, lid_factor: nil)
+        if lid.nil? || lid == vessel.lid || vessel.kind.lid == vessel.lid
+          vessel
+        else
+          vessel.with(lid: lid,
+                      lid_factor: nil)
+        end
       end
     end
   end

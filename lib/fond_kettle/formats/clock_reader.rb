@@ -24,7 +24,8 @@ module FondKettle
           required(:task).filled(:string)
           optional(:gap).value(:array, size?: 2)
         end
-        %i[kind key say cue why hands_on amounts cautions timed_min heat watch stage core_c puts_in].each do |name|
+        %i[kind key say puts_in cue why hands_on amounts cautions timed_min heat watch stage
+           core_c].each do |name|
           optional(name)
         end
       end

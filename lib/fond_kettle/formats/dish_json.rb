@@ -47,7 +47,7 @@ module FondKettle
                  grain: data["grain"], rice: "#{text(data['rice']['g'])} g",
                  pan_mm: text(data.dig("pan", "diameter_mm")),
                  lines: data["lines"].map { |entry| quick(entry) }.join("\n"),
-                 steps: Dishes::QuickSteps.write(steps), way: (data["way"] || {}),
+                 steps: Dishes::QuickSteps.write(steps), way: data["way"] || {},
                  note: data["note"].to_s, left_out: unknown(data))
       end
 
@@ -61,13 +61,19 @@ module FondKettle
       def quick(entry)
         entry = entry.transform_values { |value| value.is_a?(String) ? value.tr("|\n\r", "/  ") : value }
         piece = Larder::Ingredient.of(key: "any", name: entry["name"])
-        given = %w[amount name stage scales like out instead_of].to_h { |key| [key.to_sym, entry[key]] }
-        given[:shares] = entry["shares"] if entry["shares"]
-        given[:stage] ||= entry["shares"]&.keys&.first
+        given = %w[amount name scales like out instead_of].to_h { |key| [key.to_sym, entry[key]] }
+        given.update(places(entry))
         unit = entry["unit"] || Measure::UnitTable::PIECE if entry["amount"]
         Dishes::Written.line(Dishes::Line.of(**given, unit: unit, g: nil, ingredient: piece,
-                                                      note: entry["note"].to_s, optional: entry["optional"] || false,
+                                                      note: entry["note"].to_s,
+                                                      optional: entry["optional"] || false,
                                                       state: entry["state"] || "raw"))
+      end
+
+      # When it goes in, and what of it.
+      def places(entry)
+        shares = entry["shares"]
+        shares ? { stage: entry["stage"] || shares.keys.first, shares: shares } : { stage: entry["stage"] }
       end
 
       def step(entry)
@@ -120,8 +126,8 @@ module FondKettle
         "must be between #{rule['minimum'] || rule['exclusiveMinimum']} and #{rule['maximum']}"
       end
 
-      private_class_method :between, :line, :quick, :step, :text, :unknown, :schema, :schema_keys, :place,
-                           :message
+      private_class_method :between, :line, :quick, :places, :step, :text, :unknown, :schema, :schema_keys,
+                           :place, :message
     end
   end
 end

@@ -18,7 +18,8 @@ module FondKettle
       # `dish`: a Dishes::Dish; `plan`: its Plan as written, whose steps are the
       # instructions; `grain`: its Grain.
       def call(dish, plan, grain)
-        { "@context" => ["https://schema.org", { OWN_PREFIX => OWN_TERMS }], "@type" => "Recipe", "name" => dish.title,
+        { "@context" => ["https://schema.org", { OWN_PREFIX => OWN_TERMS }], "@type" => "Recipe",
+          "name" => dish.title,
           "recipeYield" => "#{Measure::Rounding.plain(dish.serves)} servings", "description" => dish.note,
           "totalTime" => "PT#{plan.total_min.round}M",
           "recipeIngredient" => ["#{Measure::Rounding.plain(dish.rice_g)} g #{grain.name} rice",

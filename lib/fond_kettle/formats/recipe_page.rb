@@ -104,8 +104,10 @@ module FondKettle
         oven_c = oven_c(recipe)
         baked = { method: baking.key, way: { "oven_c" => oven_c } } if oven_c && baking
         Draft.of(title: plain(recipe["name"])[0, 120], serves: serves, grain: grain || "long-white",
-                 rice: rice_text.to_s, lines: [*lines, *rice.drop(1)].join("\n"), note: note(recipe), **baked.to_h,
-                 left_out: [*left_out(recipe, rice, yield_said, broken), baked ? baked_words(oven_c) : NO_WAY].freeze)
+                 rice: rice_text.to_s, lines: [*lines, *rice.drop(1)].join("\n"), note: note(recipe),
+                 **baked.to_h,
+                 left_out: [*left_out(recipe, rice, yield_said, broken),
+                            baked ? baked_words(oven_c) : NO_WAY].freeze)
       end
 
       # How hot its instructions want an oven, °C, or nil where they speak of none.

@@ -24,7 +24,8 @@ module FondKettle
       # The same tasks as the steps of a slip.
       def steps(plan)
         plan.tasks.map do |task|
-          { id: task.id, key: task.key, kind: task.kind.key, say: task.say, puts_in: task.puts_in, minutes: task.told_min&.round(2),
+          { id: task.id, key: task.key, kind: task.kind.key, say: task.say, puts_in: task.puts_in,
+            minutes: task.told_min&.round(2),
             hands_on: task.hands_on, heat: task.heat, cue: task.cue, why: task.why, watch: task.watch,
             cautions: codes(plan, task) }
         end
@@ -50,7 +51,8 @@ module FondKettle
       # `g` and `measured` of one of several pots, `g_all` of all.
       def amount(amount, pots)
         g = amount.g&.round(3)
-        { what: amount.what, g: g, measured: amount.measured, **(amount.poured_off ? { poured_off: true } : {}),
+        { what: amount.what, g: g, measured: amount.measured,
+          **(amount.poured_off ? { poured_off: true } : {}),
           **(pots > 1 ? { g_all: amount.g && (amount.g * pots).round(3) } : {}) }
       end
 

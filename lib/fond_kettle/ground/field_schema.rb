@@ -26,7 +26,7 @@ module FondKettle
       when :number then number(place, field, numbers.call(field))
       when :difference then number(place, field, Schema::TypedNumber)
       when :whole then place.filled(Schema::TypedWhole, included_in?: field.range)
-      when :choice then place.public_send(field.optional ? :maybe : :filled, :string, included_in?: field.range)
+      when :choice then number(place, field, :string)
       when :text then place.filled(:string, max_size?: field.range.max)
       when :list then place.value(:string, format?: listed(field.range))
       when :day then place.maybe(:string, format?: DAY)
@@ -34,7 +34,7 @@ module FondKettle
       end
     end
 
-    # A number that may be left out may be left blank too.
+    # What may be left out may be left blank too.
     def number(place, field, type)
       place.public_send(field.optional ? :maybe : :filled, type, included_in?: field.range)
     end

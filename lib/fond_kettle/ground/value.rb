@@ -20,6 +20,7 @@ module FondKettle
         names.each { |name| undef_method(:"#{name}=") }
         (LIST - names).each { |list_method| undef_method(list_method) }
         include Copying
+
         const_set(:WIDTH, names.size)
 
         class_eval(&block) if block
@@ -31,7 +32,9 @@ module FondKettle
       # Raises ArgumentError where an attribute is left out, or is none of its own.
       def initialize(**attributes)
         super
-        raise ArgumentError, "missing #{(members - attributes.keys).join(', ')}" if attributes.size < self.class::WIDTH
+        if attributes.size < self.class::WIDTH
+          raise ArgumentError, "missing #{(members - attributes.keys).join(', ')}"
+        end
 
         freeze
       end

@@ -32,7 +32,7 @@ module FondKettle
       # What of the shelves is used (Kit): the pot that takes it all, where none was chosen.
       def kit
         @kit ||= Kit.new(@shelves, @wishes.method, @wishes.chosen, wide_mm: @wishes.dish&.pan_mm,
-                                                                   takes: whole_known? ? method(:takes?) : nil)
+                                                                   takes: (method(:takes?) if whole_known?))
       end
 
       # What the log says of this bag in this pot (Belief::Lesson).
@@ -58,7 +58,8 @@ module FondKettle
       # The Methods::Request of one of the equal pots, with all that the dish brings.
       def request
         @request ||= if @wishes.dish
-                       Dishes::Laying.scaled_request(@wishes.dish, factor, base_request, pots: @wishes.batches)
+                       Dishes::Laying.scaled_request(@wishes.dish, factor, base_request,
+                                                     pots: @wishes.batches)
                      else
                        Dishes::Laying.split(base_request, @wishes.batches)
                      end
@@ -104,7 +105,8 @@ module FondKettle
         kit = used.to_h
         Methods::Request.of(method: way.method_of(@wishes.method), grain: @grain, rice_g: rice_g,
                             texture: @wishes.texture || way.texture || 0.0,
-                            choices: way.choices(@wishes.choices), additions: @wishes.additions, company: @wishes.company,
+                            choices: way.choices(@wishes.choices), additions: @wishes.additions,
+                            company: @wishes.company,
                             eaters: table, altitude_m: @shelves.altitude_m, hands: @shelves.hands,
                             lesson: @wishes.learned ? lesson : Belief::NO_LESSON, **kit,
                             vessel: way.vessel(kit[:vessel]), **way.wash, **@wishes.wash)

@@ -92,10 +92,12 @@ module FondKettle
       def suiting(method)
         pots = of_kind(method)
         wanted = @wide_mm ? pots.min_by { |pot| (pot.diameter_mm - @wide_mm).abs } : pots.first
-        return wanted if wanted.nil? || @takes.nil? || @takes.call(wanted)
+        wanted.nil? || @takes.nil? || @takes.call(wanted) ? wanted : roomier(pots, wanted)
+      end
 
-        by_size = (pots - [wanted]).sort_by(&:volume_ml)
-        by_size.find { |pot| pot.volume_ml > wanted.volume_ml && @takes.call(pot) } || [wanted, *by_size].max_by(&:volume_ml)
+      def roomier(pots, wanted)
+        larger = pots.select { |pot| pot.volume_ml > wanted.volume_ml }.sort_by(&:volume_ml)
+        larger.find { |pot| @takes.call(pot) } || pots.max_by(&:volume_ml)
       end
 
       # As wide as the dish is written for, where the house has none.

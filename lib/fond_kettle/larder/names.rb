@@ -12,11 +12,14 @@ module FondKettle
     # in what was written, singular or plural.
     class Names
       IRREGULAR = { "leaves" => "leaf", "tomatoes" => "tomato", "potatoes" => "potato",
-                    "chillies" => "chilli", "mangoes" => "mango", "halves" => "half", "radishes" => "radish", "peaches" => "peach",
+                    "chillies" => "chilli", "mangoes" => "mango", "halves" => "half",
+                    "radishes" => "radish", "peaches" => "peach",
                     "bunches" => "bunch" }.freeze
       # What says of a thing only how it is.
-      DESCRIBES = %w[a an the some few more large small big little medium fresh ripe chopped sliced diced grated crushed
-                     minced whole peeled toasted roasted drained rinsed of raw finely thinly roughly good].to_set.freeze
+      DESCRIBES = %w[a an the some few more large small big little medium fresh ripe chopped sliced diced
+                     grated crushed
+                     minced whole peeled toasted roasted drained rinsed of raw finely thinly roughly
+                     good].to_set.freeze
       # What rice is taken to be that is only called rice.
       PLAIN_RICE = "long-white"
       NOT_RICE = /rice (?:vinegar|wine|flour|noodle|paper|cooker)/i
@@ -39,8 +42,8 @@ module FondKettle
       end
 
       # The name with its head word as the block has it.
-      def self.head(name)
-        name.sub(/[[:alpha:]]+(?=\s+(?:in|of|with)\s|\s*\z|,)/i) { |word| yield word }
+      def self.head(name, &)
+        name.sub(/[[:alpha:]]+(?=\s+(?:in|of|with)\s|\s*\z|,)/i, &)
       end
 
       def self.regular?(word)
@@ -91,10 +94,7 @@ module FondKettle
       # things (a can of beans is cooked).
       def find(text, unit = nil)
         found = (tinned(text) if unit == "can") || @exact[text.strip.downcase] || longest(words(text))
-        return Ingredients.fetch("cooked-pulse") if found&.care&.include?("pulses") && cooked?(text, unit)
-        return Ingredients.fetch("smoked-fish") if found&.care&.include?("raw-fish") && text.match?(SMOKED)
-
-        found
+        found && (as_treated(found, text, unit) || found)
       end
 
       # The key of the grain that `text` names, or nil where it is not about rice.
@@ -118,6 +118,13 @@ module FondKettle
 
       private
 
+      # What it is once it was cooked or smoked, or nil.
+      def as_treated(found, text, unit)
+        return Ingredients.fetch("cooked-pulse") if found.care.include?("pulses") && cooked?(text, unit)
+
+        Ingredients.fetch("smoked-fish") if found.care.include?("raw-fish") && text.match?(SMOKED)
+      end
+
       def cooked?(text, unit)
         unit == "can" || text.match?(TINNED)
       end
@@ -126,7 +133,7 @@ module FondKettle
       def tinned(text)
         said = words(text)
         [["tinned", *said], ["tinned", *said.last(1)]].lazy.map { |list| longest(list) }
-                                                       .find { |found| found&.piece == "can" }
+                                                      .find { |found| found&.piece == "can" }
       end
 
       def longest(words)

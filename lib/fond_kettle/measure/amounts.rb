@@ -125,7 +125,9 @@ module FondKettle
         scanner.skip(/\s*/)
         other = number && unit(scanner)
         # "1 lb 2 oz" is one amount; "400 g 2 kg" is none.
-        return sign * number * size(other) / size(unit) if other && alike?(unit, other) && (said || smaller?(other, unit))
+        if other && alike?(unit, other) && (said || smaller?(other, unit))
+          return sign * number * size(other) / size(unit)
+        end
 
         scanner.pos = from
         nil

@@ -178,8 +178,8 @@ module FondKettle
         pinch_count(amount_ml) == 1 ? "a pinch" : "#{pinch_count(amount_ml)} pinches"
       end
 
-      private_class_method :best, :fiddly?, :tolerance_ml, :each_way, :pieces, :trouble, :nearest, :each_spooning,
-                           :volume, :words,
+      private_class_method :best, :fiddly?, :tolerance_ml, :each_way, :pieces, :trouble, :nearest,
+                           :each_spooning, :volume, :words,
                            :pinch_count, :pinches
     end
   end

@@ -24,7 +24,8 @@ module FondKettle
 
         vessel = phase.setting.vessel
         lost_g = broth.minutes.to_f * Pot::Loss.open_g_min(vessel, self::SIMMERS)
-        brought_g = Loading.additions(text.equal?(request.method.last_phase) ? request.additions : [])[:brought_g]
+        food = text.equal?(request.method.last_phase) ? request.additions : []
+        brought_g = Loading.additions(food)[:brought_g]
         standing_g = phase.liquid_g + phase.load.brought_g
         start_g = [standing_g + lost_g - brought_g, 0.0].max
         new(start_g: start_g, lost_g: lost_g, brought_g: brought_g, standing_g: standing_g,

@@ -27,7 +27,8 @@ module FondKettle
       def rows(request, portion_g, finger_mm)
         PEOPLE.map do |people|
           plan = Planner.plan(request.with(rice_g: people * portion_g))
-          DoorRow.new(people: people, rice_g: plan.load.rice_g, liquid_g: plan.poured_g, low_min: low_min(plan),
+          DoorRow.new(people: people, rice_g: plan.load.rice_g, liquid_g: plan.poured_g,
+                      low_min: low_min(plan),
                       comes_out: plan.comes_out, finger: finger(plan, finger_mm))
         end.freeze
       end

@@ -202,7 +202,8 @@ module FondKettle
 
       def washed(request)
         raw = Pot::GrainState.dry(request.grain, request.rice_g, temp_c: ROOM_C)
-        Pot::Wash.call(raw, rinse_changes: request.rinse_changes, rinse_min: request.rinse_min, soak_min: request.soak_min,
+        Pot::Wash.call(raw, rinse_changes: request.rinse_changes, rinse_min: request.rinse_min,
+                            soak_min: request.soak_min,
                             water_c: request.water_c, drain: request.drain)
       end
 
@@ -212,8 +213,9 @@ module FondKettle
         addition.g * (1 - addition.ingredient.brings) * per_g
       end
 
-      private_class_method :boiled_down, :food_c, :brought_g, :room_ml, :potful, :load, :setting, :stages, :attributes,
-                           :gentle, :chosen, :timed_and_heated, :residue_g, :crust?, :washed, :solids_j_k
+      private_class_method :boiled_down, :food_c, :brought_g, :room_ml, :potful, :load, :setting, :stages,
+                           :attributes, :gentle, :chosen, :timed_and_heated, :residue_g, :crust?, :washed,
+                           :solids_j_k
     end
   end
 end

@@ -20,7 +20,8 @@ module FondKettle
     #   food     what may be in it, as in an ingredient's care ("raw-meat")
     #   takes    "rice" or "liquid", where that goes in at it whatever its kind
     #   moment   when it is done, of a dish's own step beside the rice: Moments
-    Stage = Value.define(:key, :section, :kind, :say, :cue, :why, :hands_on, :watch, :colours, :slot, :food, :takes,
+    Stage = Value.define(:key, :section, :kind, :say, :cue, :why, :hands_on, :watch, :colours, :slot, :food,
+                         :takes,
                          :moment,
                          *Pot::Attributes.set_by(:method).map(&:key)) do
       # Is it over when grain and water are ready?
@@ -42,7 +43,8 @@ module FondKettle
     # `fill` says how the rice goes in, where it is not under its liquid ("stir-in": into a
     # sauce, "topped": with what lies beside it on top); `between` are a dish's own steps
     # while the rice soaks or cooks.
-    PhaseText = Value.define(:key, :unknown, :parts, :done, :liquid_c, :vessel, :burner, :fill, :base, :between,
+    PhaseText = Value.define(:key, :unknown, :parts, :done, :liquid_c, :vessel, :burner, :fill, :base,
+                             :between,
                              :stages) do
       # The kind of step whose liquid cooks the rice.
       const_set(:BROTH, "broth")
@@ -77,7 +79,12 @@ module FondKettle
       # The least and most minutes that this method soaks a grain: one with its bran on may stand
       # overnight in any of them.
       def soak_range_of(grain)
-        grain.traits.include?(self.class::BROWN) ? [soak_range.min, [soak_range.max, self.class::OVERNIGHT_MIN].max] : soak_range
+        if grain.traits.include?(self.class::BROWN)
+          [soak_range.min, [soak_range.max,
+                            self.class::OVERNIGHT_MIN].max]
+        else
+          soak_range
+        end
       end
 
       # Does it suit a grain: by its traits, or by its key?

@@ -72,7 +72,8 @@ module FondKettle
     # what a dish's lines put where (Provision), the model's own liquid not among them; it is
     # one of `pots` equal ones, of which `pots_there` are there (nil: nobody knows); with fewer it
     # is cooked in rounds.
-    Request = Value.define(:method, :choices, :grain, :rice_g, :texture, :rinse_changes, :rinse_min, :soak_min, :water_c,
+    Request = Value.define(:method, :choices, :grain, :rice_g, :texture, :rinse_changes, :rinse_min,
+                           :soak_min, :water_c,
                            :drain, :vessel, :burner, :oven, :altitude_m, :additions, :company, :eaters,
                            :measures, :lesson,
                            :hands, :rings, :kettle_w, :liquid_start_c, :main_liquid, :lines, :pots,
@@ -81,10 +82,12 @@ module FondKettle
       # `vessel`, `burner` and `measures` must be.
       def self.of(method:, grain:, **given)
         new(method: method, grain: grain, choices: Choices.of, texture: 0.0,
-            rinse_changes: method.rinse_changes, rinse_min: Pot::Wash::RINSE_MIN, soak_min: method.soak_min(grain), water_c: 20.0,
+            rinse_changes: method.rinse_changes, rinse_min: Pot::Wash::RINSE_MIN,
+            soak_min: method.soak_min(grain), water_c: 20.0,
             drain: method.drain, oven: Kit::USUAL_OVEN, altitude_m: 0.0,
             additions: [].freeze, company: [].freeze, eaters: [].freeze, lesson: Belief::NO_LESSON, hands: 1,
-            rings: 2, kettle_w: nil, liquid_start_c: ROOM_C, main_liquid: nil, lines: NoLines, pots: 1, pots_there: nil, **given)
+            rings: 2, kettle_w: nil, liquid_start_c: ROOM_C, main_liquid: nil, lines: NoLines,
+            pots: 1, pots_there: nil, **given)
       end
 
       # The Ingredients of all that is eaten, but the rice.

@@ -140,7 +140,8 @@ module FondKettle
         first = (rice("soak") unless @request.rinse_changes.positive?)
         return [*first, *(liquid unless liquid_in?)] if @request.soaks_in_liquid?
 
-        [*first, *thrown("Soaking water", COVERS, @phase.load.soak_gain_g, told: @words.told_to_cover(COVERS))]
+        [*first, *thrown("Soaking water", COVERS, @phase.load.soak_gain_g,
+                         told: @words.told_to_cover(COVERS))]
       end
 
       # Nobody measures it.

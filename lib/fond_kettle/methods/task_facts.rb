@@ -33,7 +33,7 @@ module FondKettle
 
       # What the lid has on or under it at a Pot::Stage, by the keys of its attributes.
       def covers(stage)
-        stage ? Pot::Attributes.switches(:request).map(&:key).select { |key| stage.public_send(key) }.map(&:to_s) : []
+        stage ? Pot::Attributes.switched_on(stage) : []
       end
 
       # °C that something in the vessel must reach, nil where nothing raw went in; `elsewhere`:

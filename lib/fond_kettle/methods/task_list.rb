@@ -44,7 +44,8 @@ module FondKettle
       def common(id, key, last, min: nil, hands_on: nil, under: nil, text: key, words: {}, **given)
         text = TaskTexts.fetch(text)
         texts = filled(text, { **@words.to_h, **words })
-        add(id, text.kind, last, min: min || text.minutes, key: key, **texts, amounts: @amounts.common(key), lot: @amounts.lot(text.kind),
+        add(id, text.kind, last, min: min || text.minutes, key: key, **texts, amounts: @amounts.common(key),
+                                 lot: @amounts.lot(text.kind),
                                  hands_on: hands_on.nil? ? text.hands_on : hands_on,
                                  facts: facts(text.kind, under: under), **given)
       end
@@ -56,7 +57,9 @@ module FondKettle
           stage.colours.key?(name)
         end
         kind = Care::Kinds.fetch(stage.kind)
-        minutes = min || stage.colours.fetch(colour) { stage.minutes.to_f.positive? ? stage.minutes : kind.usual_min }
+        minutes = min || stage.colours.fetch(colour) do
+          stage.minutes.to_f.positive? ? stage.minutes : kind.usual_min
+        end
         add(id, stage.kind, last, min: minutes.to_f, key: stage.key, hands_on: stage.hands_on,
                                   **filled(stage, @words.to_h.merge(colour: colour)),
                                   heat: (heat if kind.burner?), amounts: @amounts.at(stage),
@@ -66,7 +69,8 @@ module FondKettle
 
       # A stage in the pot with the rice, `cooked` (Pot::Stage) for `min`.
       def with_rice(id, stage, cooked, min, last)
-        say = [Template.fill(stage.say, oven: @words.oven(stage), heat: cooked.heat), *closing(stage, cooked)].join(". ")
+        say = Template.fill(stage.say, oven: @words.oven(stage), heat: cooked.heat)
+        say = [say, *closing(stage, cooked)].join(". ")
         add(id, stage.kind, last, min: min, oven_c: cooked.oven_c, key: stage.key, say: say,
                                   cue: @words.cue(stage), why: stage.why,
                                   heat: cooked.oven_c ? "oven" : cooked.heat, hands_on: stage.hands_on,
@@ -78,7 +82,7 @@ module FondKettle
 
       # What closes the pot beside its lid, told where it begins and the method does not say it.
       def closing(stage, cooked)
-        on = Pot::Attributes.switches(:request).map(&:key).select { |key| cooked.public_send(key) }.map(&:to_s)
+        on = Pot::Attributes.switched_on(cooked)
         own = on.select { |key| stage.public_send(key) }
         fresh = [*(cooked.lid unless cooked.open? || cooked.lid == stage.lid), *on] - @closed - own
         @closed |= fresh | own
@@ -99,7 +103,8 @@ module FondKettle
       def add(id, kind, last, min:, hands_on:, amounts:, oven_c: nil, heat: nil, watch: [], core_c: nil,
               lot: nil, **texts)
         kind = Care::Kinds.fetch(kind)
-        slot = Clock::Slot.of(id, min.ceil, uses: uses(kind, hands_on, id.start_with?(IN_PAN)), oven_c: oven_c,
+        slot = Clock::Slot.of(id, min.ceil, uses: uses(kind, hands_on, id.start_with?(IN_PAN)),
+                                            oven_c: oven_c,
                                             after: [*last].compact.map { |one| follows(one) })
         task = Care::Task.new(slot: slot, kind: kind, hands_on: hands_on, timed_min: min, heat: heat,
                               watch: watch, amounts: amounts.freeze, lot: lot, core_c: core_c, **texts)

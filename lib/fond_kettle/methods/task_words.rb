@@ -50,8 +50,8 @@ module FondKettle
                     liquid: weighed(poured_g, liquid_in_cups), changes: changes, soak: soak,
                     drain: DRAIN.fetch(@request.drain), snap: @load.grain.snap,
                     surface: "#{@load.surface_g.round} g", depth: depth, balance: balance,
-                    out: listed(@request.lifted), back: listed(@request.coming_back), fat: fat, salted: salted,
-                    pots: @request.pots.to_s, **broth }
+                    out: listed(@request.lifted), back: listed(@request.coming_back), fat: fat,
+                    salted: salted, pots: @request.pots.to_s, **broth }
       end
 
       # What is poured for a broth (or for the rice, where there is none), g.
@@ -83,7 +83,9 @@ module FondKettle
 
       # So much of a liquid: nobody counts many cups.
       def told_water(name, grams)
-        return "#{format('%.1f', grams / 1000)} L #{name.downcase}" if grams > MOST_CUPS * @request.measures.cup.ml
+        if grams > MOST_CUPS * @request.measures.cup.ml
+          return "#{format('%.1f', grams / 1000)} L #{name.downcase}"
+        end
 
         "#{@request.measures.weighed(grams)} #{name.downcase} (#{in_cups(grams)})"
       end
@@ -183,7 +185,8 @@ module FondKettle
         return "the fat" if @request.provisions.any? { |one| one.slot == Slots::FAT && one.stage == "base" }
 
         ml = @phase.setting.vessel.floor_area_m2 * 1e4 * FAT_ML_CM2
-        "#{Measure::Spoken.say([(ml / FAT_STEP_ML).round, 1].max * FAT_STEP_ML, @request.measures)} of oil or butter"
+        ml = [(ml / FAT_STEP_ML).round, 1].max * FAT_STEP_ML
+        "#{Measure::Spoken.say(ml, @request.measures)} of oil or butter"
       end
 
       # "the salt", or how much at most where nobody has said.

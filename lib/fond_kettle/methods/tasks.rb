@@ -63,7 +63,8 @@ module FondKettle
 
       # What is to be done while it soaks begins when it does.
       def soak(last)
-        @meanwhile = @method.last_phase.between.select { |stage| stage.moment == Moments::SOAK }.map do |stage|
+        during = @method.last_phase.between.select { |stage| stage.moment == Moments::SOAK }
+        @meanwhile = during.map do |stage|
           @list.loosely(@list.own("soak.#{stage.key}", stage, last))
         end
         @list.common("wash.soak", "soak", last, min: @request.soak_min)
@@ -111,7 +112,8 @@ module FondKettle
         key = HotStart.kettle?(@request) ? HotStart::KETTLE : HotStart::POT
         soaked = @request.soaks_in_liquid?
         @list.common("#{key}.#{phase.key}", key, soaked ? @latest : nil, text: soaked ? "heat-soaked" : key,
-                                                                       min: HotStart.minutes(@request, text, phase))
+                                                                         min: HotStart.minutes(@request, text,
+                                                                                               phase))
       end
 
       # Meat or onion first, as chosen.
@@ -200,7 +202,12 @@ module FondKettle
 
       # Nothing raw is served before a thermometer has said that it is safe.
       def heat_checked(id, last, core_c, text: "check-heat")
-        core_c ? @list.common(id, "check-heat", last, words: { core_c: core_c }, core_c: core_c, text: text) : last
+        if core_c
+          @list.common(id, "check-heat", last, words: { core_c: core_c }, core_c: core_c,
+                                               text: text)
+        else
+          last
+        end
       end
     end
   end

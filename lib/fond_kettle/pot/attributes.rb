@@ -29,6 +29,11 @@ module FondKettle
         set_by(who).select { |attribute| attribute.type == :switch }
       end
 
+      # Keys, as texts, of what a request may switch on and is on at a Stage.
+      def switched_on(stage)
+        switches(:request).map(&:key).select { |key| stage.public_send(key) }.map(&:to_s)
+      end
+
       # Those with an effect of a class of Effects.
       def with_effect(type)
         all.values.select { |attribute| attribute.effect.is_a?(type) }
