@@ -37,7 +37,7 @@ RSpec.describe "A dish that goes out and comes in again" do
                   "20 g currants | with | instead of raisins\n" \
                   "900 g stock | liquid\n100 g wine | base\n1 lemon | beside",
            steps: "Fry the onions | fry | 12 min | until they are gold\n" \
-                  "Simmer lamb, carrots and wine | broth | 60 min | wait | takes lamb, carrots, wine, stock\n" \
+                  "Simmer it | broth | 60 min | wait | takes lamb, carrots, wine, stock\n" \
                   "Add the mint | at 10 min | mix | 1 min\n" \
                   "Whisk the sauce | while it soaks | mix | 3 min",
            way: { rinse: 2, soak: 45, soak_c: 35, drain: "long", start: "boiling", heat: "medium",

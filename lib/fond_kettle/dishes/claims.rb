@@ -105,7 +105,7 @@ module FondKettle
       end
 
       def take(step, indexes)
-        indexes.uniq.map do |index|
+        indexes.uniq.sort.map do |index|
           stage = free_stage(index, step)
           @taken << [index, stage]
           Claim.new(index: index, stage: stage)

@@ -30,7 +30,7 @@ module FondKettle
 
           !left_out?(line, index, without) && !named?(line, replaced)
         end
-        kept.size == lines.size ? self : with_lines(kept.map(&:first))
+        kept.size == lines.size ? self : with_lines(kept)
       end
 
       # Raw rice for one regular adult, g.
@@ -57,8 +57,12 @@ module FondKettle
         lists.any? { |words| (words - own).empty? }
       end
 
+      # `kept`: pairs of line and index; a step of which nothing is left goes too.
       def with_lines(kept)
-        with(lines: kept.freeze, claims: Claims.of(kept, steps))
+        indexes = kept.map(&:last)
+        left = steps.zip(claims).reject { |_, list| list.any? && (list.map(&:index) & indexes).empty? }.map(&:first)
+        lines = kept.map(&:first).freeze
+        with(lines: lines, steps: left.freeze, claims: Claims.of(lines, left))
       end
     end
   end

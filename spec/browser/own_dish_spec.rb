@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+require_relative "../support/browser"
+
+RSpec.describe "A dish of one's own, from the first line to the table", :browser do
+  include Support::Browser
+
+  lines = "3 onions, sliced | half base | half finish\n4 tbsp oil | base\n600 g lamb shanks | base | back\n" \
+          "2 carrots | base | out\n1 tsp cumin | base\n1 1/2 tsp salt\n150 g wine | liquid\n900 g stock | liquid\n" \
+          "30 g almonds | finish | optional\n1 glass ayran | beside"
+  steps = "Brown the onions in the oil, keep half | fry | 15 min | until they are gold\n" \
+          "Simmer lamb and carrots in wine and stock | broth | 50 min | wait | until the meat gives\n" \
+          "Roast the almonds | while it soaks | fry | 4 min"
+
+  def slip
+    all(".slip .puts-in").map(&:text)
+  end
+
+  it "is typed, put right, scaled to nine, printed and cooked: two liquids, taken out and put back, in two places" do
+    visit "/dishes/new"
+    fill_in "Title", with: "Shank pot"
+    fill_in "Raw rice", with: "380 g"
+    select "Basmati", from: "Grain"
+    select "Broth under rice", from: "Way"
+    fill_in "In a pot of, mm", with: "240"
+    fill_in "What goes in, a line each", with: lines
+    fill_in "What is done for it, a line each", with: steps
+    expect(page).to have_css(".asked", text: "How big is the glass?").and have_css(".asked", text: "ayran")
+    expect(page).to have_css(".understood", text: "Simmer lamb and carrots in wine and stock: lamb shanks, carrots")
+    fill_in "What goes in, a line each", with: lines.sub("1 glass ayran", "250 ml ayran") + " | like yoghurt"
+    expect(page).to have_no_css(".asked", text: "How big")
+    find("#drawer-way summary").click
+    fill_in "Soak for, minutes", with: "45"
+    fill_in "Rest, minutes", with: "15"
+    select "dig from the side to the bottom", from: "In the end"
+    expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21aa, :wcag22aa)
+    click_button "Save"
+    expect(page).to have_css("h1", text: "Shank pot").and have_text("rest, minutes 15")
+
+    click_link "Make it"
+    all("input[name='who[]']").each { |box| box.set(false) }
+    fill_in "Guests", with: "9"
+    expect(page).to have_css(".amounts", text: "1350 g").and have_css(".options", text: "Leave out almonds")
+    expect(slip.join).to include("half of it kept for the end", "the onions that were kept", "stock", "wine")
+    find(".options input").set(true)
+    expect(page).to have_no_css(".amounts", text: "almonds")
+    expect(page).to have_css(".options", text: "with it back")
+
+    click_link "Print it"
+    expect(page).to have_css(".sheet-steps", text: "Lift out of the broth: lamb, carrot")
+      .and have_css(".sheet-steps", text: "Lay it back on the rice: lamb").and have_no_css(".sheet", text: "almond")
+    expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21aa, :wcag22aa)
+    page.go_back
+    click_button "Start cooking"
+    told = walk_the_stove
+    expect(told.grep(/stock/).size).to eq(1)
+    expect(told.grep(/onions/).size).to eq(2)
+    expect(page).to have_css(".stove-say", text: "Serve").and have_css(".stove-puts-in", text: "ayran")
+  end
+
+  # Goes through every step; what each of them puts in.
+  def walk_the_stove
+    told = []
+    loop do
+      title = find(".stove-title").text
+      told << all(".stove-puts-in").map(&:text).join
+      here, all = title.scan(/step (\d+) of (\d+)/).first.map(&:to_i)
+      return told if here == all
+
+      click_button "Done, next"
+      expect(page).to have_css(".stove-title", text: "step #{here + 1} of #{all}")
+    end
+  end
+end
