@@ -45,4 +45,22 @@ RSpec.describe FondKettle::Formats::RequestReader do
       expect(request.choices.public_send(attribute.key)).to be(true)
     end
   end
+
+  it "takes food in its state and as warm as it goes in" do
+    plan = lambda do |more|
+      plan_for(basic_request(additions: [{ "ingredient" => "tomato", "g" => 200 }.merge(more)]))
+    end
+    raw, reduced, hot = [{}, { "state" => "reduced" }, { "start_c" => 90 }].map(&plan)
+    expect(reduced.liquid_g).to be > raw.liquid_g + 80
+    expect(hot.run.at("boil")).to be < raw.run.at("boil")
+    expect { plan.call("state" => "grey") }.to raise_error(FondKettle::InvalidInput, /state must be one of: raw/)
+  end
+
+  it "rests as long as it is told, goes up on medium, rinses so many minutes and ends as asked" do
+    plan = plan_for(basic_request(rest_minutes: 25, heat_to_boil: "medium", finish: "leave",
+                                  rinse: { "changes" => 3, "minutes" => 6 }))
+    tasks = plan.tasks.to_h { |task| [task.key, task] }
+    expect([tasks["rest"].told_min, tasks["boil"].heat, tasks["rinse"].told_min]).to eq([25.0, "medium", 6.0])
+    expect(tasks["leave"].say).to include("leave it as it lies")
+  end
 end

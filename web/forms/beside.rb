@@ -31,11 +31,13 @@ module FondKettle
           @read.lines
         end
 
-        # The Additions of a Methods::Request.
-        def additions
+        # The Additions of a Methods::Request by a Methods::Method: liquids are poured with the
+        # water, and only from a broth can anything be lifted out.
+        def additions(method)
           lines.select(&:in_pot?).map do |line|
             Methods::Addition.new(ingredient: line.ingredient, g: line.g, label: label(line),
-                                  poured: false, out: nil)
+                                  poured: line.poured?, out: (line.out if method.broth),
+                                  start_c: nil)
           end.freeze
         end
 

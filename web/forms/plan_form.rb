@@ -205,7 +205,7 @@ module FondKettle
                             chosen: @values.slice(:pot, :cup, :burner, :oven),
                             texture: @values[:texture],
                             wash: @values.slice(*WASH.keys).compact.transform_keys(WASH),
-                            additions: beside.additions, company: beside.company)
+                            additions: beside.additions(method), company: beside.company)
         end
 
         def quantity

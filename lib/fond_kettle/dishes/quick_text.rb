@@ -23,8 +23,8 @@ module FondKettle
       # `rice` is [grain key, g] or nil.
       Read = Value.define(:rice, :lines, :questions)
 
-      # What is said of the state of things, and the state.
-      STATE_WORDS = { **Larder::STATES.to_h { |key, _| [key, key] }, "boiled" => "cooked",
+      # What is said of the state of things, and the state; what is called dried is bought so.
+      STATE_WORDS = { **Larder::STATES.except("dried").to_h { |key, _| [key, key] }, "boiled" => "cooked",
                                                                      "poached" => "cooked" }.freeze
       RAW = Care::Cautions.raw - ["unknown"]
       BULLET = /\A\s*(?:[-*•–]\s+|\d+[.)]\s+(?=\d))/

@@ -127,7 +127,8 @@ module FondKettle
         lines.select { |scaled| scaled.line.in_pot? && !scaled.line.equal?(main) }.map do |scaled|
           line = scaled.line
           Methods::Addition.new(ingredient: line.ingredient, g: scaled.g * line.pot_share, label: nil,
-                                poured: line.poured?, out: (line.out if method.broth))
+                                poured: line.poured?, out: (line.out if method.broth),
+                                start_c: nil)
         end
       end
 

@@ -145,7 +145,8 @@ module FondKettle
       def additions
         (@data[:additions] || []).each_with_index.map do |addition, index|
           lifted(addition, index)
-          Methods::Addition.of(ingredient(addition[:ingredient], index), addition[:g], out: addition[:out])
+          food = ingredient(addition[:ingredient], index).in_state(addition.fetch(:state, "raw"))
+          Methods::Addition.of(food, addition[:g], out: addition[:out], start_c: addition[:start_c]&.to_f)
         end
       end
 

@@ -43,6 +43,8 @@ module FondKettle
         required(:ingredient).filled(:string)
         required(:g).filled(Schema::Number, included_in?: Limits::ADDITION_G)
         optional(:out).filled(:string, included_in?: Methods::Addition::OUT)
+        optional(:state).filled(:string, included_in?: Larder::STATES.keys)
+        optional(:start_c).filled(Schema::Number, included_in?: Limits::WATER_C)
       end
       optional(:liquids).array(:hash) do
         required(:ingredient).filled(:string)

@@ -15,7 +15,7 @@ module FondKettle
     STATES = { "raw" => [1.0, 1.0, 1.0], "browned" => [0.2, 1.0, 0.4], "fried" => [0.2, 1.0, 0.5],
                "toasted" => [1.0, 1.0, 1.0], "reduced" => [0.3, 1.0, 0.4], "drained" => [0.4, 1.0, 1.0],
                "cooked" => [0.5, 0.0, 0.8],
-               "soaked" => [1.0, 0.4, 1.0] }.freeze
+               "soaked" => [1.0, 0.4, 1.0], "dried" => [0.1, 1.0, 0.4] }.freeze
 
     # Something that goes into the pot beside rice. `brings` and `takes` are g of
     # water per g; `salt` is g in 100 g; `room` the share of its raw

@@ -140,9 +140,15 @@ module FondKettle
                       liquid_c: text.liquid_c || request.liquid_start_c)
       end
 
-      # What lies in a broth is as hot as it.
+      # What lies in a broth is as hot as it; food of several temperatures has their mean by
+      # what it takes to warm it.
       def food_c(request, text, cold_c)
-        text.broth ? Kit::Atmosphere.boiling_point_c(request.altitude_m) : cold_c
+        return Kit::Atmosphere.boiling_point_c(request.altitude_m) if text.broth
+        return cold_c if request.additions.all? { |addition| addition.start_c.nil? }
+
+        held = request.additions.map { |addition| [solids_j_k(addition), addition.start_c || cold_c] }
+        all_j_k = held.sum(&:first)
+        all_j_k.zero? ? cold_c : held.sum { |j_k, at_c| j_k * at_c } / all_j_k
       end
 
       def setting(request, text)

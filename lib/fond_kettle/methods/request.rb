@@ -15,12 +15,12 @@ module FondKettle
     # tasks name it, nil where a dish's own lines and steps do; `poured`: with the model's own
     # liquid, when the pot is filled (figures: Several liquids); `out`: "before-rice", where it
     # is lifted out of its broth for good before the rice goes in, "back-at-end", where it comes
-    # back when the rice is done, or nil.
-    Addition = Value.define(:ingredient, :g, :label, :poured, :out) do
+    # back when the rice is done, or nil; `start_c`: how warm it goes in (nil: as the rice is).
+    Addition = Value.define(:ingredient, :g, :label, :poured, :out, :start_c) do
       const_set(:OUT, %w[before-rice back-at-end].freeze)
       # One that nobody has put in words: "200 g tomato".
-      def self.of(ingredient, grams, out: nil)
-        new(ingredient: ingredient, g: grams, poured: false, out: out,
+      def self.of(ingredient, grams, out: nil, start_c: nil)
+        new(ingredient: ingredient, g: grams, poured: false, out: out, start_c: start_c,
             label: "#{Measure::Rounding.grams(grams)} g #{ingredient.name.downcase}")
       end
 
@@ -31,7 +31,7 @@ module FondKettle
 
       # One that is poured, and named there.
       def self.poured(ingredient, grams)
-        new(ingredient: ingredient, g: grams, poured: true, label: nil, out: nil)
+        new(ingredient: ingredient, g: grams, poured: true, label: nil, out: nil, start_c: nil)
       end
     end
 
