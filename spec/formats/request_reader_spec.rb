@@ -13,7 +13,7 @@ RSpec.describe FondKettle::Formats::RequestReader do
                                                "did you mean vessel.diameter_mm?",
       { "altitud_m" => 3 } => "altitud_m is not known; did you mean altitude_m?",
       { "additions" => [{ "ingredient" => "tomato", "g" => 3,
-                          "stat" => 1 }] } => /additions.0.stat is not known; known: ingredient, g/,
+                          "stat" => 1 }] } => /additions.0.stat is not known; did you mean additions.0.state\?/,
       { "stages" => [{ "heat" => "low", "minutes" => 3, "parchmnt" => true }] } =>
         /stages.0.parchmnt is not known; did you mean stages.0.parchment\?/ }
       .each { |change, message| expect(problems(basic_request.merge(change))).to contain_exactly(message) }
