@@ -6,7 +6,7 @@ require_relative "../support/true_pots"
 RSpec.describe FondKettle::Belief::Spreading do
   { "covered-pot" => {}, "broth-under-rice" => {}, "rice-cooker" => { grain: "short-white" },
     "one-pot-sauce" => { additions: [{ "ingredient" => "tomato", "g" => 200 }] },
-    "oven-pilaf" => { grain: "brown-long" } }.each do |method, changes|
+    "oven-pilaf" => { grain: "brown-long" }, "open-then-covered" => {} }.each do |method, changes|
     it "holds about eight of ten pots drawn from its own spreads: #{method}" do
       request = request_for(basic_request(method: method, **changes))
       inside, below, above = Support::TruePots.of(request, 200, Random.new(11))

@@ -27,6 +27,12 @@ module FondKettle
       PLENTY = (6.0..10.0)
       # Standard normal, 10th to 90th percentile.
       Z80 = 1.2815515655446004
+      # What acts together in a pot that boils dry in the open, and how such a stage ends.
+      TOGETHER = %i[open power].freeze
+      DRIES = %w[level dry].freeze
+      # Three points of a standard normal with their weights: exact up to the fifth power (Gauss
+      # and Hermite).
+      POINTS = [[-Math.sqrt(3), 1 / 6.0], [0.0, 2 / 3.0], [Math.sqrt(3), 1 / 6.0]].freeze
       # A shift of more than this share of the liquid is looked at a second time.
       FAR = 0.2
       LITTLE = 0.04
@@ -42,25 +48,47 @@ module FondKettle
         return in_plenty(load, balance) if load.plenty?
 
         sides = held.estimates.transform_values { |estimate| sides(estimate, balance, stages, setting) }
-        low_g, high_g = ends(balance.liquid_g, sides)
+        joint = joint(held, balance, stages, setting)
+        low_g, high_g = ends(balance.liquid_g, sides, joint)
         Spread.new(low_g: low_g, high_g: high_g,
                    by_cause: sides.transform_values { |more, less| (more - less) / 2 }.freeze,
-                   narrowed: narrowed(held, sides, balance.liquid_g))
+                   narrowed: narrowed(held, sides, balance.liquid_g, joint))
       end
 
       # The interval once a cause is better known, by cause.
-      def narrowed(held, sides, liquid_g)
+      def narrowed(held, sides, liquid_g, joint)
         held.estimates.select { |_, estimate| estimate.narrows? }.to_h do |key, estimate|
           share = estimate.narrowed_sd / estimate.sd
-          [key, ends(liquid_g, sides.merge(key => sides[key].map { |grams| grams * share }))]
+          [key, ends(liquid_g, sides.merge(key => sides[key].map { |grams| grams * share }), joint)]
         end.freeze
       end
 
-      # The 80 % interval: what moves it up, and what down, by whichever side of a cause.
-      def ends(liquid_g, sides)
-        causes = sides.values.map { |pair| [[*pair, 0.0].max, [*pair.map(&:-@), 0.0].max] }
-        low_g, high_g = Numerics::TwoSided.quantiles(causes, Z80)
+      # The 80 % interval: what moves it up, and what down, by whichever side of a cause;
+      # `joint`: the moments of those that act together, or nil.
+      def ends(liquid_g, sides, joint)
+        alone = joint ? sides.except(*TOGETHER) : sides
+        causes = alone.values.map { |pair| [[*pair, 0.0].max, [*pair.map(&:-@), 0.0].max] }
+        low_g, high_g = Numerics::TwoSided.quantiles(causes, Z80, joint: joint)
         [[liquid_g + low_g, 0.0].max, liquid_g + high_g].freeze
+      end
+
+      # Where a pot boils open until its liquid is gone, the less of what the fire gives and
+      # what the surface lets off decides: the two are looked at together, at the points of
+      # Gauss and Hermite for a normal. Mean, variance and third moment, or nil.
+      def joint(held, balance, stages, setting)
+        return unless stages.any? { |stage| stage.open? && DRIES.include?(stage.until) }
+
+        first, second = TOGETHER.map { |key| held.estimates.fetch(key) }
+        points = POINTS.product(POINTS).map do |(sds, weight), (other_sds, other_weight)|
+          load, changed = acted(first, sds, balance.load, setting)
+          load, changed = acted(second, other_sds, load, changed)
+          [sds.zero? && other_sds.zero? ? 0.0 : moved(balance, stages, load, changed), weight * other_weight]
+        end
+        Numerics::TwoSided.moments_of(points)
+      end
+
+      def acted(estimate, sds, load, setting)
+        estimate.unknown.act.call(load, setting, 1 + (sds * estimate.sd))
       end
 
       # Anything from 6 to 10 parts does.
@@ -87,8 +115,7 @@ module FondKettle
       end
 
       def side(sds, estimate, balance, stages, setting)
-        shifted = estimate.unknown.act.call(balance.load, setting, 1 + (sds * estimate.sd))
-        moved(balance, stages, *shifted) / Z80
+        moved(balance, stages, *acted(estimate, sds, balance.load, setting)) / Z80
       end
 
       # By the slope of the loss; where that is far, by a second run there (a secant step).
@@ -109,7 +136,7 @@ module FondKettle
         load.wanted_g - load.carried_g + run.lost_g + run.cloth_g - liquid_g
       end
 
-      private_class_method :ends, :narrowed, :in_plenty, :sides, :side, :moved, :lacking_g
+      private_class_method :ends, :narrowed, :joint, :acted, :in_plenty, :sides, :side, :moved, :lacking_g
     end
   end
 end

@@ -17,14 +17,21 @@ module FondKettle
       # and `z`: [low, high].
       #
       #   quantiles([[3.0, 3.0], [4.0, 4.0]], 1.0) # => [-5.0, 5.0]
-      def quantiles(causes, z)
-        moments = causes.map { |up, down| moments(up, down) }
+      # `joint`: moments of causes that act together (moments_of), or nil.
+      def quantiles(causes, z, joint: nil)
+        moments = [*causes.map { |up, down| moments(up, down) }, *([joint] if joint)]
         mean, variance, third = 3.times.map { |index| moments.sum(0.0) { |each| each[index] } }
         return [0.0, 0.0] unless variance.positive?
 
         sd = Math.sqrt(variance)
         bent = ((z**2) - 1) * third / (sd**3) / 6
         [mean + (sd * (bent - z)), mean + (sd * (bent + z))]
+      end
+
+      # Mean, variance and third central moment of what is known at points: [value, weight].
+      def moments_of(points)
+        mean = points.sum(0.0) { |value, weight| value * weight }
+        [mean, *[2, 3].map { |power| points.sum(0.0) { |value, weight| ((value - mean)**power) * weight } }]
       end
 
       # Mean, variance and third central moment of one cause.
