@@ -64,7 +64,7 @@ RSpec.describe "Every way of cooking", :browser do
     fill_in "I always use", with: "2"
     expect(page).to have_css(".own", text: "comes out wet")
     find("[data-drag=soak]").send_keys(:arrow_up)
-    expect(page).to have_css(".slip", text: "Soak 35 min")
+    expect(page).to have_css(".slip", text: "Soak the rice 35 min")
     find("[data-drag=bed]").send_keys(:arrow_up)
     expect(page).to have_css(".rice-line", text: "430 g")
     grip = find("[data-drag=water] circle").native

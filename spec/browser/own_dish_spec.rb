@@ -6,8 +6,8 @@ RSpec.describe "A dish of one's own, from the first line to the table", :browser
   include Support::Browser
 
   lines = "3 onions, sliced | half base | half finish\n4 tbsp oil | base\n600 g lamb shanks | base | back\n" \
-          "2 carrots | base | out\n1 tsp cumin | base\n1 1/2 tsp salt\n150 g wine | liquid\n900 g stock | liquid\n" \
-          "30 g almonds | finish | optional\n1 glass ayran | beside"
+          "2 carrots | base | out\n1 tsp cumin | base\n1 1/2 tsp salt\n150 g wine | liquid\n" \
+          "900 g stock | liquid\n30 g almonds | finish | optional\n1 glass ayran | beside"
   steps = "Brown the onions in the oil, keep half | fry | 15 min | until they are gold\n" \
           "Simmer lamb and carrots in wine and stock | broth | 50 min | wait | until the meat gives\n" \
           "Roast the almonds | while it soaks | fry | 4 min"
@@ -16,7 +16,8 @@ RSpec.describe "A dish of one's own, from the first line to the table", :browser
     all(".slip .puts-in").map(&:text)
   end
 
-  it "is typed, put right, scaled to nine, printed and cooked: two liquids, taken out and put back, in two places" do
+  it "is typed, put right, scaled to nine, printed and cooked: two liquids, something taken out and put " \
+     "back, something in two places" do
     visit "/dishes/new"
     fill_in "Title", with: "Shank pot"
     fill_in "Raw rice", with: "380 g"
@@ -26,8 +27,9 @@ RSpec.describe "A dish of one's own, from the first line to the table", :browser
     fill_in "What goes in, a line each", with: lines
     fill_in "What is done for it, a line each", with: steps
     expect(page).to have_css(".asked", text: "How big is the glass?").and have_css(".asked", text: "ayran")
-    expect(page).to have_css(".understood", text: "Simmer lamb and carrots in wine and stock: lamb shanks, carrots")
-    fill_in "What goes in, a line each", with: lines.sub("1 glass ayran", "250 ml ayran") + " | like yoghurt"
+    expect(page).to have_css(".understood",
+                             text: "Simmer lamb and carrots in wine and stock: lamb shanks, carrots")
+    fill_in "What goes in, a line each", with: "#{lines.sub('1 glass', '250 ml')} | like yoghurt"
     expect(page).to have_no_css(".asked", text: "How big")
     find("#drawer-way summary").click
     fill_in "Soak for, minutes", with: "45"
@@ -48,7 +50,8 @@ RSpec.describe "A dish of one's own, from the first line to the table", :browser
 
     click_link "Print it"
     expect(page).to have_css(".sheet-steps", text: "Lift out of the broth: lamb, carrot")
-      .and have_css(".sheet-steps", text: "Lay it back on the rice: lamb").and have_no_css(".sheet", text: "almond")
+      .and have_css(".sheet-steps", text: "Lay it back on the rice: lamb").and have_no_css(".sheet",
+                                                                                           text: "almond")
     expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21aa, :wcag22aa)
     page.go_back
     click_button "Start cooking"

@@ -13,7 +13,8 @@ RSpec.describe FondKettle::Formats::RequestReader do
                                                "did you mean vessel.diameter_mm?",
       { "altitud_m" => 3 } => "altitud_m is not known; did you mean altitude_m?",
       { "additions" => [{ "ingredient" => "tomato", "g" => 3,
-                          "stat" => 1 }] } => /additions.0.stat is not known; did you mean additions.0.state\?/,
+                          "stat" => 1 }] } =>
+        /additions.0.stat is not known; did you mean additions.0.state\?/,
       { "stages" => [{ "heat" => "low", "minutes" => 3, "parchmnt" => true }] } =>
         /stages.0.parchmnt is not known; did you mean stages.0.parchment\?/ }
       .each { |change, message| expect(problems(basic_request.merge(change))).to contain_exactly(message) }
@@ -53,7 +54,8 @@ RSpec.describe FondKettle::Formats::RequestReader do
     raw, reduced, hot = [{}, { "state" => "reduced" }, { "start_c" => 90 }].map(&plan)
     expect(reduced.liquid_g).to be > raw.liquid_g + 80
     expect(hot.run.at("boil")).to be < raw.run.at("boil")
-    expect { plan.call("state" => "grey") }.to raise_error(FondKettle::InvalidInput, /state must be one of: raw/)
+    expect { plan.call("state" => "grey") }.to raise_error(FondKettle::InvalidInput,
+                                                           /state must be one of: raw/)
   end
 
   it "rests as long as it is told, goes up on medium, rinses so many minutes and ends as asked" do

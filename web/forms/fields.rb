@@ -96,6 +96,7 @@ module FondKettle
         optional(:onion).filled(:string, included_in?: Vocabulary::ONION_COLOURS)
         optional(:first).filled(:string, included_in?: %w[meat onion])
         optional(:stir).filled(:string, included_in?: %w[never at-boil])
+        optional(:lid).maybe(:string, included_in?: Vocabulary::LIDS)
         optional(:cover).filled(:string,
                                 included_in?: [LID_ALONE, *Pot::Attributes.switches(:request).map do |one|
                                   one.key.to_s

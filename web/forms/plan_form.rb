@@ -8,6 +8,7 @@ require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "beside"
 require_relative "fields"
 require_relative "measured"
+require_relative "plan_wishes"
 require_relative "usual"
 
 module FondKettle
@@ -20,12 +21,10 @@ module FondKettle
 
         FIELDS = %i[dish grain method for who guests boxes freezer portion amount unit have have_g batches
                     pot cup burner oven oven_c texture rinse soak water_c drain
-                    onion first stir cover crust sauce_g parts beside own own_kind lesson serve
+                    onion first stir lid cover crust sauce_g parts beside own own_kind lesson serve
                     without instead].freeze
         # Fields of which several values may be sent.
         SEVERAL = %i[who without instead].freeze
-        WASH = { rinse: :rinse_changes, soak: :soak_min, water_c: :water_c, drain: :drain }.freeze
-        QUANTITY = %i[guests boxes freezer amount unit have have_g].freeze
 
         attr_reader :problems, :household
 
@@ -38,7 +37,7 @@ module FondKettle
           result = PLAN.call(measured.reject { |field, value| value == "" && field != asked_for })
           @values = result.to_h
           @problems = [*lists(typed), *Forms.problems(result)]
-          @made = House::Composition.new(@problems.empty? ? wishes : plain_wishes, shelves,
+          @made = House::Composition.new(wishes, shelves,
                                          log: household.cooks)
           make if @problems.empty?
           @problems.freeze
@@ -113,6 +112,11 @@ module FondKettle
         # What the packet or the finger says, [kind, amount], or nil.
         def own_rule
           @values[:own] && [@values.fetch(:own_kind) { self[:own_kind] }, @values[:own]]
+        end
+
+        # What a field is taken to be where nothing is typed.
+        def usual(field)
+          defaults[field]
         end
 
         # What goes in beside the rice, as far as it is understood.
@@ -194,32 +198,10 @@ module FondKettle
           dish && !@typed.key?(:method) && !household.library.all.key?(dish.method)
         end
 
-        # What the page shows of the house while something typed is wrong.
-        def plain_wishes
-          House::Wishes.of(method: method, grain: grain, dish: dish)
-        end
-
+        # Way, grain and dish alone while something typed is wrong: what the page shows then.
         def wishes
-          plain_wishes.with(quantity: quantity, batches: batches, choices: choices,
-                            learned: self[:lesson] != "leave",
-                            chosen: @values.slice(:pot, :cup, :burner, :oven),
-                            texture: @values[:texture],
-                            wash: @values.slice(*WASH.keys).compact.transform_keys(WASH),
-                            additions: beside.additions(method), company: beside.company)
-        end
-
-        def quantity
-          said = @values.slice(*QUANTITY).compact
-          portion = self[:portion].empty? ? defaults[:portion] : self[:portion]
-          House::Quantity.of(guests: defaults[:guests].to_i, **said, by: self[:for], portion: portion,
-                             who: who.map(&:to_i))
-        end
-
-        def choices
-          cover = @values.fetch(:cover, LID_ALONE) == LID_ALONE ? {} : { @values[:cover].to_sym => true }
-          Methods::Choices.of(**@values.slice(:onion, :first, :stir, :oven_c, :parts), **cover,
-                              residue_g: @values[:sauce_g],
-                              crust: @values[:crust] && @values[:crust] == "yes")
+          plain = House::Wishes.of(method: method, grain: grain, dish: dish)
+          @problems.empty? ? PlanWishes.new(self, @values, plain).wishes : plain
         end
       end
     end

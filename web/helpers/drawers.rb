@@ -14,7 +14,7 @@ module FondKettle
         # By key: its name, what its front says, and the fields that lie in it.
         DRAWERS = { "wash" => ["Rinse and soak", :washing, %w[rinse soak water_c drain]],
                     "heat" => ["Heat and lid", :heating,
-                               %w[burner oven oven_c onion first stir cover crust sauce_g parts]],
+                               %w[burner oven oven_c onion first stir lid cover crust sauce_g parts]],
                     "beside" => ["Beside the rice", :lying_beside, %w[beside]],
                     "own" => ["Your own water", :own_water, %w[own own_kind]] }.freeze
         MOST_NAMED = 3

@@ -10,6 +10,7 @@ require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../../lib/fond_kettle/pot/wash"
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "../forms/fields"
+require_relative "../../lib/fond_kettle/ground/vocabulary"
 require_relative "../../lib/fond_kettle/ground/words"
 require_relative "../../lib/fond_kettle/pot/attributes"
 
@@ -36,6 +37,11 @@ module FondKettle
         # What a pot and a cup are told by before they were tested.
         POT_FIELDS = (House::SHELF_KINDS.fetch(:pots).fields - [Kit::LID_TESTED]).freeze
         CUP_FIELDS = House::SHELF_KINDS.fetch(:cups).fields
+
+        # What a pot can be closed with.
+        def lid_choices
+          [["", "its own lid"], *Words.of("lids").slice(*Vocabulary::LIDS).except("cooker")]
+        end
 
         # What a plan can have under the lid.
         def covers

@@ -93,7 +93,7 @@ module FondKettle
         end
 
         def liquid_note
-          before = supper.before
+          before = as_written_plan
           dish = supper.dish
           ratio = plain((before.liquid_g / dish.rice_g).round(2))
           tonight = plain((plan.liquid_g / plan.load.rice_g).round(2))
@@ -121,6 +121,11 @@ module FondKettle
         end
 
         private
+
+        # The Methods::Plan of the dish as written.
+        def as_written_plan
+          @as_written_plan ||= Methods::Planner.plan(supper.before)
+        end
 
         def option_words(option)
           line = option.line
@@ -179,7 +184,7 @@ module FondKettle
 
         # Tasks whose time the amount changes.
         def changed_minutes
-          written = Methods::Planner.plan(supper.before).tasks.to_h { |task| [task.id, task.told_min] }
+          written = as_written_plan.tasks.to_h { |task| [task.id, task.told_min] }
           plan.tasks.filter_map do |task|
             was_min = written[task.id]
             next unless was_min && (was_min - task.told_min).abs >= 1

@@ -12,7 +12,8 @@ module FondKettle
       # careful of.
       class Sheet < SupperWords
         # From so many letters on, the type gets smaller.
-        SIZES = { 2600 => "sheet-small", 1650 => "sheet-medium", 0 => "sheet-large" }.freeze
+        SIZES = { 3000 => "sheet-smallest", 2200 => "sheet-small", 1400 => "sheet-medium",
+                  0 => "sheet-large" }.freeze
 
         # How large the type can be, by how much stands on it.
         def size

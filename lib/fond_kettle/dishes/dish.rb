@@ -60,7 +60,8 @@ module FondKettle
       # `kept`: pairs of line and index; a step of which nothing is left goes too.
       def with_lines(kept)
         indexes = kept.map(&:last)
-        left = steps.zip(claims).reject { |_, list| list.any? && (list.map(&:index) & indexes).empty? }.map(&:first)
+        left = steps.zip(claims).select { |_, list| list.empty? || list.map(&:index).intersect?(indexes) }
+                    .map(&:first)
         lines = kept.map(&:first).freeze
         with(lines: lines, steps: left.freeze, claims: Claims.of(lines, left))
       end

@@ -24,8 +24,8 @@ module FondKettle
       Read = Value.define(:rice, :lines, :questions)
 
       # What is said of the state of things, and the state; what is called dried is bought so.
-      STATE_WORDS = { **Larder::STATES.except("dried").to_h { |key, _| [key, key] }, "boiled" => "cooked",
-                                                                     "poached" => "cooked" }.freeze
+      STATE_WORDS = { **Larder::STATES.except("dried").to_h { |key, _| [key, key] },
+        "boiled" => "cooked", "poached" => "cooked" }.freeze
       RAW = Care::Cautions.raw - ["unknown"]
       BULLET = /\A\s*(?:[-*•–]\s+|\d+[.)]\s+(?=\d))/
       BRACKETED = /\A(?:each|about|ca\.?|approx\w*\.?)\s+/i

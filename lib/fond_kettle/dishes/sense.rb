@@ -3,6 +3,7 @@
 require_relative "../care/kind"
 require_relative "../measure/rounding"
 require_relative "../methods/not_safe"
+require_relative "../methods/solved"
 require_relative "../methods/trial"
 require_relative "../methods/warnings"
 require_relative "../pot/verdict"
@@ -15,13 +16,14 @@ module FondKettle
     # What makes no sense in a dish, said plainly; the cook decides.
     module Sense
       MUCH = 10
+      FISH = ["raw-fish"].freeze
       # Raw rice that an adult eats, g.
       PORTION_G = (40..130)
       STEP = "A step that boils it says so: | simmer."
 
       module_function
 
-      # `before`: the dish as written (Methods::Solved); `plan`: that of the evening.
+      # `before`: the Methods::Request of the dish as written; `plan`: that of the evening.
       def warnings(dish, before, plan, salt)
         [*not_planned(dish), *uncooked(dish), *disagreeing(dish, before.method), *portion(dish),
          *written_liquid(dish, before), *salty(salt), *spices(dish), *pulses(dish, plan), *not_counted(dish)]
@@ -38,14 +40,23 @@ module FondKettle
       # Raw food that nothing heats, fat that nobody says what to do with.
       def uncooked(dish)
         found = Uncooked.new(dish)
-        [*found.raw.map do |line|
-          warning(Methods::NotSafe::CODE,
-                  "#{line.name.capitalize} is raw, and no step cooks it: name it in a step " \
-                  "that does, or say that it is cooked (| cooked).")
-        end,
+        [*found.raw.map { |line| raw(line) },
          *found.idle.map do |line|
            warning("no-step", "No step says what to do with the #{line.name}: name it in one.")
          end]
+      end
+
+      # Fish may be meant to be eaten raw; nothing else is.
+      def raw(line)
+        name = line.name.capitalize
+        if (line.ingredient.care & Uncooked::RAW) == FISH
+          return warning("eaten-raw", "#{name} stays raw: only fish sold for eating raw, frozen first as " \
+                                      "your food-safety authority asks, and not for those at risk.")
+        end
+
+        warning(Methods::NotSafe::CODE,
+                "#{name} is raw, and no step cooks it: name it in a step that does, " \
+                "or say that it is cooked (| cooked).")
       end
 
       def disagreeing(dish, method)
@@ -62,7 +73,13 @@ module FondKettle
 
       def written_liquid(dish, before)
         written_g = dish.main_liquid&.g
-        return [] if written_g.nil? || before.load.plenty? || boiled_down?(written_g, before)
+        return [] if written_g.nil? || before.method.parts
+
+        judged(written_g, dish, Methods::Solved.of(before))
+      end
+
+      def judged(written_g, dish, before)
+        return [] if boiled_down?(written_g, before)
 
         simmered_g = before.poured_g - before.liquid_g
         verdict = Methods::Trying.run(before.request, [written_g - simmered_g, 0.0].max,
@@ -137,8 +154,9 @@ module FondKettle
         Methods::Warning.new(code: code, say: say)
       end
 
-      private_class_method :not_planned, :uncooked, :disagreeing, :portion, :written_liquid, :boiled_down?,
-                           :salty, :spices, :pulses, :boiling_min, :boiling_in, :not_counted, :warning
+      private_class_method :judged, :not_planned, :uncooked, :raw, :disagreeing, :portion, :written_liquid,
+                           :boiled_down?, :salty, :spices, :pulses, :boiling_min, :boiling_in, :not_counted,
+                           :warning
     end
   end
 end

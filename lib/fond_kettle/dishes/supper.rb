@@ -15,7 +15,7 @@ module FondKettle
   module Dishes
     # A dish in the amount of one evening: `factor` times as written, its lines
     # scaled, cooked in `batches` equal pots, each of which `plan` is for; `before` is
-    # the dish as written in the same pot (Methods::Solved); `servings` regular adults' worth.
+    # the Methods::Request of the dish as written in the same pot; `servings` regular adults' worth.
     Supper = Value.define(:dish, :factor, :servings, :lines, :batches, :plan, :before, :salt, :warnings) do
       # Raw rice in all pots, g.
       def rice_g
@@ -68,7 +68,7 @@ module FondKettle
       def supper(dish, factor, request, servings: nil)
         plan, batches = in_batches(dish, factor, request)
         lines = Dishes::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm, pans: batches)
-        before = Methods::Solved.of(scaled_request(dish, 1.0, request))
+        before = scaled_request(dish, 1.0, request)
         servings ||= dish.serves * factor
         salt = Salt.of(lines, plan, batches, servings, dish.main_liquid)
         Supper.new(dish: dish, factor: factor, servings: servings, lines: lines.freeze, batches: batches,

@@ -9,6 +9,9 @@ module FondKettle
     # Lines that no step handles as they must be: raw food that nothing heats, fat that nobody
     # says what to do with.
     class Uncooked
+      # Classes of food that is raw for certain.
+      RAW = (Care::Cautions.raw - ["unknown"]).freeze
+
       # Of a Dish.
       def initialize(dish)
         @dish = dish
@@ -30,9 +33,6 @@ module FondKettle
         apart.select { |line, index| Methods::Slots.of(line.ingredient) == Methods::Slots::FAT && @kinds[index].empty? }
              .map(&:first)
       end
-
-      RAW = (Care::Cautions.raw - ["unknown"]).freeze
-      private_constant :RAW
 
       private
 

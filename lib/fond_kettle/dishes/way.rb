@@ -73,7 +73,7 @@ module FondKettle
 
       # A vessel (Kit::Vessel) closed as it is here; a cooker keeps its lid.
       def vessel(vessel)
-        if lid.nil? || lid == vessel.lid || vessel.kind.lid == vessel.lid
+        if lid.nil? || lid == vessel.lid || !vessel.kind.on_ring
           vessel
         else
           vessel.with(lid: lid,

@@ -109,7 +109,12 @@ module FondKettle
                             company: @wishes.company,
                             eaters: table, altitude_m: @shelves.altitude_m, hands: @shelves.hands,
                             lesson: @wishes.learned ? lesson : Belief::NO_LESSON, **kit,
-                            vessel: way.vessel(kit[:vessel]), **way.wash, **@wishes.wash)
+                            vessel: closed(kit[:vessel]), **way.wash, **@wishes.wash)
+      end
+
+      # Under tonight's lid, the dish's or its own.
+      def closed(vessel)
+        @wishes.lid ? way.with(lid: @wishes.lid).vessel(vessel) : way.vessel(vessel)
       end
 
       # What the dish keeps of its own, whatever the evening.
