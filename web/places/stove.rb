@@ -1,8 +1,13 @@
 # frozen_string_literal: true
 
 require "json"
+require_relative "../../lib/fond_kettle/formats/run_json"
+require_relative "../../lib/fond_kettle/methods/found_pot"
+require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "../../lib/fond_kettle/methods/remedies"
+require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../forms/heat_form"
+require_relative "../forms/plan_form"
 require_relative "../forms/pour_form"
 require_relative "../helpers/fields"
 require_relative "../presenters/cooking"
@@ -71,6 +76,7 @@ module FondKettle
         end
 
         household.cooks.note(id, "sign", params["sign"], now)
+        advise(household.cooks.find(id), params["sign"])
         redirect "/stove/#{id}", 303
       end
 
@@ -102,6 +108,23 @@ module FondKettle
       end
 
       private
+
+      # What to do about a sign, reckoned from what was poured and how long it was on the heat.
+      def advise(record, sign)
+        return unless Methods::FoundPot::SIGNS.key?(sign)
+
+        form = Forms::PlanForm.new(Rack::Utils.parse_nested_query(record[:address]), household)
+        heat_min = Stove::Cook.new(record[:plan], record[:events]).on_heat_s(now) / 60.0
+        remedy = found(form, record, sign, heat_min) if form.ok? && heat_min.positive?
+        return unless remedy
+
+        household.cooks.note(record[:id], "remedy", JSON.generate(Formats::RunJson.remedy(remedy)), now)
+      end
+
+      def found(form, record, sign, heat_min)
+        plan = Methods::Planner.plan(form.request)
+        Methods::FoundPot.remedy(plan, sign, poured_g: record[:poured_g] || plan.liquid_g, heat_min: heat_min)
+      end
 
       # Of a broth, what stands in the pot: what its food brought was never poured.
       def written(cook, amount_g)

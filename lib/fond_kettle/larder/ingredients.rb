@@ -42,6 +42,7 @@ module FondKettle
         end
         optional(:ahead).filled(:string)
         optional(:slot).filled(:string)
+        optional(:piece_mm).filled(:integer, included_in?: (1..200))
         optional(:pieces).hash(PIECES_SCHEMA.whole)
         optional(:also).array(:string)
         optional(:allergens).array(:string, included_in?: ALLERGENS)

@@ -22,6 +22,8 @@ module FondKettle
                    "air-dried" => [60.0, false] }.freeze
       # The heat that a base stands on.
       BASE_HEAT = "medium"
+      # Of what nobody has said how it is cut.
+      USUAL_PIECE_MM = 40
       # The kind of a base that makes the liquid hot and goes by its amount.
       MAKES_HOT = "heat-liquid"
 
@@ -200,10 +202,15 @@ module FondKettle
         @method.after.any? { |stage| Care::Kinds.fetch(stage.kind).finishes }
       end
 
+      # How thick the thickest usual piece of it is, mm.
+      def piece_mm
+        @request.eaten.filter_map(&:piece_mm).max || USUAL_PIECE_MM
+      end
+
       # Nothing raw is served before a thermometer has said that it is safe.
       def heat_checked(id, last, core_c, text: "check-heat")
         if core_c
-          @list.common(id, "check-heat", last, words: { core_c: core_c }, core_c: core_c,
+          @list.common(id, "check-heat", last, words: { core_c: core_c, piece_mm: piece_mm }, core_c: core_c,
                                                text: text)
         else
           last

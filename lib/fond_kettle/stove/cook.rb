@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "json"
 require_relative "../ground/value"
 require_relative "standing"
 
@@ -7,8 +8,8 @@ module FondKettle
   module Stove
     # Something that happened at the stove: `kind` "task" (a task began), "seen" (a cue
     # was seen), "lifted" (the lid was), "measured" (a thermometer was read), "standing"
-    # (a broth was measured) or "sign"
-    # (something is wrong); `what` the task's id, the cue, °C, g or the sign; `at` a Time.
+    # (a broth was measured), "sign" (something is wrong) or "remedy" (what to do about it, as
+    # JSON); `what` the task's id, the cue, °C, g, the sign or that; `at` a Time.
     Event = Value.define(:kind, :what, :at)
 
     # A task that goes on by itself beside the one at hand, and when it is over (a Time).
@@ -111,10 +112,14 @@ module FondKettle
         !measured_c.nil? && measured_c >= task[:core_c]
       end
 
-      # What to do about the last sign reported in this task: {say, add_g, off_g, minutes}.
+      # What to do about the last sign reported in this task: {say, add_g, off_g, minutes}; as it
+      # was reckoned for this pot then, else as the plan has it.
       def remedy
         sign = signs.last
-        sign && plan.fetch(:remedies, {})[sign.what.to_sym]
+        return unless sign
+
+        found = this_task.drop(this_task.rindex(sign)).find { |event| event.kind == "remedy" }
+        found ? JSON.parse(found.what, symbolize_names: true) : plan.fetch(:remedies, {})[sign.what.to_sym]
       end
 
       # When the heat went on under the rice, or nil.
