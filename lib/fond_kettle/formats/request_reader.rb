@@ -8,7 +8,7 @@ require_relative "../kit/vessel"
 require_relative "../larder/grains"
 require_relative "../larder/ingredients"
 require_relative "../measure/cup"
-require_relative "../methods/loading"
+require_relative "../methods/food_load"
 require_relative "../methods/request"
 require_relative "../methods/library"
 require_relative "../pot/stage"
@@ -127,7 +127,7 @@ module FondKettle
         foods = (given[:food] || []).map do |food|
           Methods::Addition.of(ingredient(food[:ingredient], index), food[:g])
         end
-        bulk = Methods::Loading.additions(foods)
+        bulk = Methods::FoodLoad.of(foods)
         Pot::Addition.new(liquid_g: given[:liquid_g] || 0.0, at_c: given[:at_c] || Methods::ROOM_C,
                           **bulk.slice(:brought_g, :drink_g, :solids_j_k))
       end

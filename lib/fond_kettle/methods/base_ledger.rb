@@ -2,7 +2,7 @@
 
 require_relative "../ground/value"
 require_relative "../pot/loss"
-require_relative "loading"
+require_relative "food_load"
 
 module FondKettle
   module Methods
@@ -25,7 +25,7 @@ module FondKettle
         vessel = phase.setting.vessel
         lost_g = broth.minutes.to_f * Pot::Loss.open_g_min(vessel, self::SIMMERS)
         food = text.equal?(request.method.last_phase) ? request.additions : []
-        brought_g = Loading.additions(food)[:brought_g]
+        brought_g = FoodLoad.of(food)[:brought_g]
         standing_g = phase.liquid_g + phase.load.brought_g
         start_g = [standing_g + lost_g - brought_g, 0.0].max
         new(start_g: start_g, lost_g: lost_g, brought_g: brought_g, standing_g: standing_g,

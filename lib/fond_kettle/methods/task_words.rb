@@ -7,7 +7,7 @@ require_relative "../measure/units"
 require_relative "../phases/balance"
 require_relative "../pot/depth"
 require_relative "amounts"
-require_relative "loading"
+require_relative "pot_stages"
 require_relative "provision"
 
 module FondKettle
@@ -128,7 +128,7 @@ module FondKettle
       def oven(stage)
         return unless stage.oven_c
 
-        heat_c = Loading.oven_c(stage, @request)
+        heat_c = PotStages.oven_c(stage, @request)
         dial_c = @request.oven.dial_c(heat_c)
         also = ["#{Measure::Units.convert(heat_c, 'C', 'F').round} °F",
                 "gas mark #{Measure::GasMark.text(heat_c)}"]

@@ -4,9 +4,9 @@ require_relative "../care/cautions"
 require_relative "../clock/slot"
 require_relative "base_ledger"
 require_relative "hot_start"
-require_relative "loading"
 require_relative "method"
 require_relative "moments"
+require_relative "pot_stages"
 require_relative "task_amounts"
 require_relative "task_facts"
 require_relative "task_list"
@@ -134,7 +134,7 @@ module FondKettle
       end
 
       def stages(text, phase, last)
-        stirred = Loading.stirred_stage(text, @request)
+        stirred = PotStages.stirred(text, @request)
         cooked = text.stages.zip(phase.stages, phase.stage_minutes)
         own = Moments.places(text, cooked)
         cooked.each do |stage, pot_stage, minutes|
@@ -165,7 +165,7 @@ module FondKettle
 
       # The oven is hot when the pot goes in.
       def preheated(id, stage)
-        @list.common("preheat.#{id}", "preheat", nil, oven_c: Loading.oven_c(stage, @request),
+        @list.common("preheat.#{id}", "preheat", nil, oven_c: PotStages.oven_c(stage, @request),
                                                       words: { oven: @words.oven(stage) })
       end
 

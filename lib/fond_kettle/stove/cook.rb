@@ -2,6 +2,7 @@
 
 require "json"
 require_relative "../ground/value"
+require_relative "drift"
 require_relative "standing"
 
 module FondKettle
@@ -19,8 +20,7 @@ module FondKettle
     # version) and its events alone, so that any device and any restart comes to the
     # same answer. Tasks are known by their ids.
     class Cook
-      # Late craters move the end of the task by no more than this.
-      MOST_CRATERS_S = 300
+      include Drift
 
       attr_reader :plan, :events
 
@@ -122,31 +122,6 @@ module FondKettle
         found ? JSON.parse(found.what, symbolize_names: true) : plan.fetch(:remedies, {})[sign.what.to_sym]
       end
 
-      # When the heat went on under the rice, or nil.
-      def heat_on_at
-        first = stage_task(0)
-        first && @events.find { |event| event.kind == "task" && event.what == first[:id] }&.at
-      end
-
-      # Cues seen since the heat went on: name to Time.
-      def seen
-        @events.select { |event| event.kind == "seen" }.to_h { |event| [event.what, event.at] }
-      end
-
-      # Cues to look out for in this task: name and expected Time, moved by as much
-      # as the boil came sooner or later than reckoned.
-      def expected
-        task[:watch].reject { |cue| seen.key?(cue) }.filter_map do |cue|
-          minutes = cue_min(cue)
-          { cue: cue, at: heat_on_at + (minutes * 60) + drift_s } if minutes && heat_on_at
-        end
-      end
-
-      # Seconds on the heat at `now`, as the plan counts them: the boil puts it right.
-      def on_heat_s(now)
-        heat_on_at ? [now - heat_on_at - drift_s, 0].max : 0
-      end
-
       private
 
       def latest
@@ -155,11 +130,6 @@ module FondKettle
 
       def by_id(id)
         tasks.find { |task| task[:id] == id }
-      end
-
-      # The task that is the stage of this index in the rice's pot.
-      def stage_task(index)
-        tasks.find { |task| task[:stage] == index }
       end
 
       # When a task last began: a Time, or nil.
@@ -193,41 +163,6 @@ module FondKettle
       # Events since the task at hand began.
       def this_task
         @events.drop(@events.rindex { |event| event.kind == "task" })
-      end
-
-      def cue_min(cue)
-        @plan.fetch(:cues).find { |entry| entry[:cue] == cue }&.fetch(:at_min)
-      end
-
-      # Seconds by which the craters came late in the task at hand, once they were
-      # seen: slow water means a slow pot. Early craters shorten nothing, the core
-      # takes its time all the same.
-      def craters_late_s
-        seen_at = this_task.find { |event| event.kind == "seen" && event.what == "craters" }&.at
-        craters_min = cue_min("craters")
-        return 0 unless seen_at && craters_min && heat_on_at
-
-        (seen_at - heat_on_at - (craters_min * 60) - drift_s).clamp(0, MOST_CRATERS_S)
-      end
-
-      # Seconds by which the boil was late (negative: early).
-      def drift_s
-        boil_min = cue_min("boil")
-        return 0 unless boil_min && boiled_at
-
-        boiled_at - heat_on_at - (boil_min * 60)
-      end
-
-      # When it boiled: as seen, else when the cook went on from the stage that ends so.
-      def boiled_at
-        return seen["boil"] if seen["boil"]
-
-        boils = @plan[:stages].index { |stage| stage[:until] == "boil" }
-        boiling = boils && stage_task(boils)
-        return unless boiling && tasks.index(boiling) < position
-
-        after = tasks[tasks.index(boiling) + 1]
-        began_at(after[:id])
       end
     end
   end
