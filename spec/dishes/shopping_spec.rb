@@ -29,4 +29,17 @@ RSpec.describe FondKettle::Dishes::Shopping do
     expect([dragon.words, dragon.need_g]).to eq(["3 and 2 cups", nil])
     expect([beans.buy_g, peas.buy_g].sum).to be_within(1e-9).of(50)
   end
+
+  it "buys as many packs as the dish says, solids by weight, what is poured by volume" do
+    lines = "1 can cooked beans | base\n45 g butter | base\n300 g carrots | base\n400 g stock | liquid\n" \
+            "1/2 bunch dill | finish\n1/4 tsp saffron"
+    whole = supper(dish(lines), 2.1)
+    list = described_class.new(whole, FondKettle::Measure::House.with(nil), {})
+    items = list.items.to_h { |item| [item.name, item] }
+    said = list.ready.to_h { |ready| [ready.name, ready.measured.words] }
+    expect([items["cooked beans"].words, said["cooked beans"]]).to eq(["2 cans", "2 cans"])
+    expect([items["dill"].words, items["saffron"].words]).to match(["1 bunch", /tsp/])
+    expect(%w[butter carrots Basmati].map { |name| items[name].words }).to all(be_nil)
+    expect(items["stock"].weight).to match(/mL|L\z/)
+  end
 end

@@ -118,4 +118,12 @@ RSpec.describe "Dishes in and out" do
     rows = CSV.parse(FondKettle::Formats::ShoppingList.csv([item]), headers: true)
     expect(rows.first.to_h).to include("item" => "'=SUM(A1)", "buy_g" => "2.0")
   end
+
+  it "takes a recipe that speaks of an oven for one that is baked, at its heat" do
+    baked = draft(page(recipe.merge("recipeInstructions" => "Bake it at 350 °F in the oven.")))
+    expect([baked.method, baked.way]).to eq(["oven-pilaf", { "oven_c" => 177 }])
+    expect(baked.left_out.join).to include("It speaks of an oven at 177 °C")
+    boiled = draft(page(recipe.merge("recipeInstructions" => "Boil it, 100 °C.")))
+    expect([boiled.method, boiled.way]).to eq(["covered-pot", {}])
+  end
 end

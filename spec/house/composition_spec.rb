@@ -76,4 +76,33 @@ RSpec.describe FondKettle::House::Composition do
     expect(described_class.new(plain, shelves, log: log.new(lesson))
                           .request.lesson).to eq(FondKettle::Belief::NO_LESSON)
   end
+
+  it "takes the pot nearest to the dish's own width, the smallest larger that fits, rounds in the largest" do
+    dish = FondKettle::Dishes::Dish.of(title: "D", serves: 4.0, method: "covered-pot", grain: "basmati",
+                                       rice_g: 320.0,
+                                       pan_mm: 205.0, lines: [], steps: [], note: "")
+    used = lambda do |grams|
+      request = made(dish: dish, quantity: house::Quantity.of(by: "amount", amount: grams)).request
+      [request.vessel.diameter_mm, request.pots_there]
+    end
+    expect([used.call(400.0), used.call(1100.0), used.call(4000.0)]).to eq([[200.0, 1], [240.0, 1], [240.0,
+                                                                                                     1]])
+    plain = lambda { |grams|
+      made(quantity: house::Quantity.of(by: "amount",
+                                        amount: grams)).request.vessel.diameter_mm
+    }
+    expect([plain.call(300.0), plain.call(1100.0)]).to eq([200.0, 240.0])
+    chosen = made(chosen: { pot: 2 }, quantity: house::Quantity.of(by: "amount", amount: 300.0)).request
+    expect(chosen.vessel.diameter_mm).to eq(240.0)
+  end
+
+  it "soaks no broken rice, and calls no brown rice that stood overnight a breach" do
+    broken = wishes(quantity: house::Quantity.of(by: "amount", amount: 300.0))
+             .with(grain: FondKettle::Larder::Grains.fetch("broken-white"))
+    expect(described_class.new(broken, shelves).request.soak_min).to eq(0.0)
+    brown = broken.with(method: library.fetch("oven-pilaf"), grain: FondKettle::Larder::Grains.fetch("brown-long"),
+                        wash: { soak_min: 720.0 })
+    plan = FondKettle::Methods::Planner.plan(described_class.new(brown, shelves).request)
+    expect(plan.warnings.map(&:code)).not_to include("outside-method")
+  end
 end

@@ -11,6 +11,8 @@ module FondKettle
       class DoorCard < Presenter
         FINGER = { "holds" => "holds", "drowns" => "▼ drowns it", "starves" => "▲ starves it" }.freeze
         RIGHT = %w[firm standard soft].freeze
+        # From so many cups on it is litres.
+        MOST_CUPS = 8
 
         attr_reader :form
 
@@ -45,6 +47,10 @@ module FondKettle
 
         # Where the finger's rule is right, in one sentence.
         def finger
+          if form.method.parts
+            return "Nothing is measured over the rice: it boils in plenty of water, which is poured off."
+          end
+
           people = raw_rows.select { |row| row.finger == "holds" }.map(&:people)
           mm = plain(kitchen[:finger_mm])
           if people.empty?
@@ -80,15 +86,17 @@ module FondKettle
         def kept
           wash = form.base_request
           soak = wash.soak_min.positive? ? "soaked #{minutes(wash.soak_min)}" : "not soaked"
-          "rinsed in #{wash.rinse_changes} changes, #{soak}, high to the boil, then low"
+          "rinsed in #{wash.rinse_changes} changes, #{soak}"
         end
 
         def both(amount_g, ml)
           house = form.base_request.measures
-          [Measure::Spoken.say(ml, house), house.weighed(amount_g)]
+          cups = ml > MOST_CUPS * house.cup.ml ? format("%.1f L", ml / 1000) : Measure::Spoken.say(ml, house)
+          [cups, house.weighed(amount_g)]
         end
 
         def said_of(row)
+          return "" if form.method.parts
           return FINGER.fetch(row.finger) if RIGHT.include?(row.comes_out)
 
           "not in this pot: #{Methods::ComesOut.words(row.comes_out)}"

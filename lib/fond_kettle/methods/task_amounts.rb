@@ -88,7 +88,8 @@ module FondKettle
       # What the text of filling says of whatever else goes in then.
       def filled_with
         any = provided(:fill, "fill").any?
-        { others: any ? " and the rest" : "", too: any ? ", put in the rest" : "" }
+        { others: any ? " and the rest" : "", too: any ? ", put in the rest" : "",
+          and_liquid: any ? ", the liquid and the rest" : " and the liquid" }
       end
 
       # Does the liquid go into the base?

@@ -13,6 +13,7 @@ module FondKettle
     # what each comes after. `at` says in which vessel the next ones are.
     class TaskList
       TEXTS = %i[say cue why].freeze
+      FAT = "%{fat}"
       # Ids of tasks that need no pot of the method's own.
       IN_PAN = "base."
       CLOSINGS = Words.of("closings")
@@ -61,7 +62,7 @@ module FondKettle
           stage.minutes.to_f.positive? ? stage.minutes : kind.usual_min
         end
         add(id, stage.kind, last, min: minutes.to_f, key: stage.key, hands_on: stage.hands_on,
-                                  **filled(stage, @words.to_h.merge(colour: colour)),
+                                  **filled(stage, { **@words.to_h, colour: colour, **fat(stage) }),
                                   heat: (heat if kind.burner?), amounts: @amounts.at(stage),
                                   lot: @amounts.lot(stage.kind, stage.moment),
                                   facts: facts(stage.kind, food: stage.food))
@@ -87,6 +88,15 @@ module FondKettle
         fresh = [*(cooked.lid unless cooked.open? || cooked.lid == stage.lid), *on] - @closed - own
         @closed |= fresh | own
         fresh.filter_map { |key| CLOSINGS[key] }
+      end
+
+      # How much fat is said once; after that it is there.
+      def fat(stage)
+        return {} unless TEXTS.any? { |part| stage.public_send(part).include?(FAT) }
+
+        said = @fat_said
+        @fat_said = true
+        said ? { fat: "the fat" } : {}
       end
 
       def filled(text, words)

@@ -16,8 +16,8 @@ module FondKettle
     module TaskTexts
       FILE = File.join(DATA, "tasks.yml")
       # What their texts may have filled in.
-      WORDS = %i[rice liquid pour changes soak drain snap surface depth balance fat salted pots others too
-                 oven core_c piece_mm start standing standing_mm simmered out back].freeze
+      WORDS = %i[rice liquid pour changes soak drain snap surface depth balance fat salted pots others
+                 and_liquid too oven core_c piece_mm start standing standing_mm simmered out back].freeze
       SCHEMA = Schema.json(strict: true) do
         required(:key).filled(:string)
         required(:kind).filled(:string, included_in?: Care::Kinds.all.keys)
