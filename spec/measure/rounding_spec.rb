@@ -17,5 +17,6 @@ RSpec.describe FondKettle::Measure::Rounding do
             described_class.minutes(12.1)]).to eq([385, 4, 13])
     expect([described_class.duration(64.2), described_class.plain(1.5),
             described_class.plain(2.0)]).to eq(["1 h 05", "1.5", "2"])
+    expect(described_class.litres(2_360)).to eq("2.4 L")
   end
 end

@@ -2,6 +2,7 @@
 
 require_relative "../../lib/fond_kettle/methods/comes_out"
 require_relative "../../lib/fond_kettle/methods/door_card"
+require_relative "../../lib/fond_kettle/measure/rounding"
 require_relative "presenter"
 
 module FondKettle
@@ -91,7 +92,7 @@ module FondKettle
 
         def both(amount_g, ml)
           house = form.base_request.measures
-          cups = ml > MOST_CUPS * house.cup.ml ? format("%.1f L", ml / 1000) : Measure::Spoken.say(ml, house)
+          cups = ml > MOST_CUPS * house.cup.ml ? Measure::Rounding.litres(ml) : Measure::Spoken.say(ml, house)
           [cups, house.weighed(amount_g)]
         end
 

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../larder/grains"
+require_relative "../measure/rounding"
 require_relative "serving_words"
 
 module FondKettle
@@ -152,7 +153,7 @@ module FondKettle
         return { words: nil, weight: said.weight } unless ingredient.liquid
 
         ml = need_g / ingredient.g_ml
-        { words: nil, weight: ml < LITRE_ML ? "#{ml.ceil(-1)} mL" : "#{format('%.1f', ml / LITRE_ML)} L" }
+        { words: nil, weight: ml < LITRE_ML ? "#{ml.ceil(-1)} mL" : Measure::Rounding.litres(ml) }
       end
 
       # Takes what there is from `left_g`.

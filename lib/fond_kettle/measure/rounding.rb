@@ -29,6 +29,11 @@ module FondKettle
         whole
       end
 
+      # A volume in mL from a litre on: "2.4 L"
+      def litres(amount_ml)
+        format("%.1f L", amount_ml / 1000.0)
+      end
+
       # Minutes as set on a timer: whole, and half minutes below five.
       def minutes(amount_min)
         return amount_min.ceil if amount_min >= 5
