@@ -68,7 +68,7 @@ RSpec.describe "Every amount in the step where it goes in, once" do
       made = dish(lines.join("\n"), steps: steps.sample(random.rand(0..5), random: random).join("\n"),
                                     method: method)
       factor = [0.3, 1.0, 4.7].sample(random: random)
-      expect_whole(supper(made, factor, soak: { "minutes" => 30 },
+      expect_whole(supper(made, factor, soak: { "minutes" => [0, 30].sample(random: random) },
                                         drain: %w[shaken cooked-in].sample(random: random)),
                    "round #{round}: #{method} #{lines.inspect} #{made.steps.map(&:say)}")
     end

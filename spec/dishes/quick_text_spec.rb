@@ -28,6 +28,15 @@ RSpec.describe FondKettle::Dishes::QuickText do
                                                        "not known either")
   end
 
+  it "asks whether a glass is the house's own, and guesses none" do
+    cups = [FondKettle::Measure::Cup.new(id: 1, name: "Tea glass", ml: 210.0),
+            FondKettle::Measure::Cup.new(id: 2, name: "jam glass", ml: 200.0)]
+    found = described_class.new(cups: cups).read("1 glass stock | liquid\n1 tea glass wine | liquid")
+    expect(found.questions.map(&:ask)).to eq(["How big is the glass? If it is your Tea glass or your jam glass, " \
+                                              "write so; otherwise write mL or grams."])
+    expect(found.lines.map(&:g)).to eq([nil, 207.9])
+  end
+
   it "takes the rice for itself, and asks when it is written twice or without an amount" do
     expect(read("2 rice cups sushi rice").rice).to match(["short-white", be_within(0.1).of(300.6)])
     expect(read("300 g basmati\n200 g jasmine rice").questions.first.ask).to include("twice")

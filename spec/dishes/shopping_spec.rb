@@ -30,6 +30,15 @@ RSpec.describe FondKettle::Dishes::Shopping do
     expect([beans.buy_g, peas.buy_g].sum).to be_within(1e-9).of(50)
   end
 
+  it "shops for no liquid where the base brings all that the rice can drink" do
+    whole = supper(dish("2 kg tomatoes | base\n1 glass stock | liquid"))
+    expect(whole.liquid_g).to eq(0)
+    list = described_class.new(whole, FondKettle::Measure::House.with(nil), {})
+    expect(list.items.map(&:name)).to contain_exactly("Basmati", "tomatoes")
+    expect(list.ready.map { |ready| [ready.name, ready.measured.words] }.last).to eq(%w[stock none])
+    expect(whole.warnings.map(&:code)).not_to include("not-counted")
+  end
+
   it "buys as many packs as the dish says, solids by weight, what is poured by volume" do
     lines = "1 can cooked beans | base\n45 g butter | base\n300 g carrots | base\n400 g stock | liquid\n" \
             "1/2 bunch dill | finish\n1/4 tsp saffron"

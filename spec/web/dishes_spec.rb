@@ -85,6 +85,25 @@ RSpec.describe "Dishes and evenings, as pages" do
     expect(household.dishes.find(2)[:title]).to eq("Second")
   end
 
+  it "shows where else a line goes, what becomes of it, and when a step is done" do
+    send_form "/dishes", fields(lines: "2 leeks | half base | half finish\n40 g cashews | finish | optional",
+                                steps: "Roast the cashews | while it soaks | fry | 4 min\n" \
+                                       "Stir in the leeks | at 10 min | mix")
+    follow_redirect!
+    expect(page.css(".dish-page .hint").map(&:text)).to eq(["1/2 in the base, 1/2 at the end", "optional"])
+    expect(page.css(".dish-page .steps li").map(&:text)).to eq(["Roast the cashews, while it soaks, 4 min",
+                                                                "Stir in the leeks, at 10 min"])
+  end
+
+  it "lays a dish whose base brings all the water" do
+    send_form "/dishes", fields(lines: "3 kg tomatoes | base\n1 glass stock | liquid", steps: "")
+    path = URI(last_response["Location"]).path.sub("/dishes/", "/evening?dish=")
+    get path
+    expect([last_response.status, page.text]).to match([200, /water too much before any is poured/])
+    get path.sub("/evening", "/evening/print")
+    expect(last_response.status).to eq(200)
+  end
+
   it "never executes or breaks on what is in a title" do
     send_form "/dishes",
               fields(title: "<script>alert(1)</script></script><b>x</b>",

@@ -1,8 +1,11 @@
 # frozen_string_literal: true
 
 require "json"
+require_relative "../../lib/fond_kettle/dishes/dish_step"
+require_relative "../../lib/fond_kettle/dishes/line"
 require_relative "../../lib/fond_kettle/dishes/written"
 require_relative "../../lib/fond_kettle/formats/recipe_ld"
+require_relative "../../lib/fond_kettle/measure/numeral"
 require_relative "presenter"
 
 module FondKettle
@@ -10,6 +13,9 @@ module FondKettle
     module Presenters
       # A dish of the house as it stands.
       class DishPage < Presenter
+        OUT = { "before-rice" => "lifted out before the rice", "back-at-end" => "lifted out, put back in the end" }
+              .freeze
+
         attr_reader :id, :dish
 
         # `record`: as the shelf has it; `plan`: in its own amount, or nil where it cannot be
@@ -41,21 +47,42 @@ module FondKettle
           JSON.generate(Formats::RecipeLd.call(dish, @plan, @plan.request.grain)).gsub("<", "\\u003c")
         end
 
-        # Its lines by when they go in: [heading, [[line as written, its state or nil]]].
+        # Its lines by when they go in: [heading, [[line as written, what else is said of it]]].
         def stages
           dish.lines.group_by(&:stage).sort_by { |stage, _| Dishes::STAGES.keys.index(stage) }
               .map do |stage, lines|
             [Dishes::STAGES.fetch(stage).capitalize,
-             lines.map { |line| [Dishes::Written.plain(line), (line.state unless line.state == "raw")] }]
+             lines.map { |line| [Dishes::Written.plain(line), remarks(line)] }]
           end
         end
 
         # What is done for it, a sentence each.
         def steps
           dish.steps.map do |step|
-            [step.say, *(minutes(step.minutes) if step.minutes.positive?),
+            [step.say, *moment(step), *(minutes(step.minutes) if step.minutes.positive?),
              *("until #{step.cue}" unless step.cue.empty?)].join(", ")
           end
+        end
+
+        private
+
+        # "browned; 1/2 in the base, 1/2 at the end; optional"
+        def remarks(line)
+          [(line.state unless line.state == "raw"), (places(line) if line.shares.size > 1),
+           OUT[line.out], ("optional" if line.optional),
+           ("instead of #{line.instead_of}" if line.instead_of)].compact.join("; ")
+        end
+
+        def places(line)
+          line.shares.map { |stage, share| "#{Measure::Numeral.write(share)} #{Dishes::STAGES.fetch(stage)}" }
+              .join(", ")
+        end
+
+        # When it is done, where that is neither before the rice nor after it.
+        def moment(step)
+          return if %w[base finish].include?(step.stage)
+
+          format(Dishes::STEP_STAGES.fetch(step.stage), step.at_min && plain(step.at_min))
         end
       end
     end

@@ -34,12 +34,14 @@ module FondKettle
                "part" => "Only a part of %s: how many grams is that?",
                "or" => "Two are named: %s is counted. The other can have a line, | instead of it." }.freeze
       HOW_BIG = "How big is the %s? Put it among the cups of the cupboard, or write mL or grams."
+      WHICH = "How big is the %s? If it is your %s, write so; otherwise write mL or grams."
       TO_TASTE = /\b(?:to\ taste|as\ needed|a\ little|some|for\ garnish|to\ garnish|to\ serve|for\ serving|
                      optional)\b/ix
 
       # `names`: Larder::Names; `cups`: the house's own (Measure::Cup).
       def initialize(names: Larder::Names.ours, cups: [])
         @names = names
+        @cups = cups
         @amounts = Measure::Amounts.new(cups: cups)
         @jotting = Jotting.new(@amounts, names)
       end
@@ -199,9 +201,15 @@ module FondKettle
       end
 
       def unweighed(line)
-        return format(HOW_BIG, Measure::Amounts.label(line.unit, 1)) if Measure::UnitTable.vessel?(line.unit)
+        return how_big(Measure::Amounts.label(line.unit, 1)) if Measure::UnitTable.vessel?(line.unit)
 
         "What does one weigh? Write grams, as in “2 (150 g each) #{line.name}”."
+      end
+
+      # Any glass of the house may be meant, and none: it is not guessed.
+      def how_big(vessel)
+        own = @cups.map(&:name).select { |name| name.downcase.end_with?(vessel) }
+        own.empty? ? format(HOW_BIG, vessel) : format(WHICH, vessel, own.join(" or your "))
       end
 
       def ask(number, text, words)

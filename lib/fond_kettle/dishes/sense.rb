@@ -142,8 +142,10 @@ module FondKettle
         plan.tasks.select { |task| task.id.start_with?("#{section}.") && task.kind.boils }.sum(&:told_min)
       end
 
+      # The main liquid's amount comes from the water model, whatever was written.
       def not_counted(dish)
-        unknown = dish.lines.select { |line| line.amount && line.g.nil? }.map(&:name)
+        unknown = dish.lines.reject { |line| line.equal?(dish.main_liquid) }
+                      .select { |line| line.amount && line.g.nil? }.map(&:name)
         return [] if unknown.empty?
 
         [warning("not-counted", "Not counted, because nobody knows what one weighs: #{unknown.join(', ')}.")]

@@ -63,6 +63,8 @@ module FondKettle
 
       # A weight, and in cup and spoons where the thing can be poured.
       def grams(exact_g, ingredient)
+        return Measured.of(words: "none", weight: nil, g: 0.0, error: 0.0) if exact_g.zero?
+
         scale_g = @house.weighed(exact_g).to_f
         too_little = exact_g < 1 || scale_g.zero?
         ml = exact_g / ingredient.g_ml

@@ -78,7 +78,7 @@ module FondKettle
       def all_items
         left_g = @stock_g.dup
         lines = @supper.lines.reject { |scaled| scaled.line.ingredient.aisle == FREE }
-        grouped = lines.group_by do |scaled|
+        grouped = lines.reject { |scaled| amount(scaled).amount&.zero? }.group_by do |scaled|
           [scaled.line.ingredient.key, scaled.line.name.downcase.sub(PLURAL, "")]
         end
         wanted = [rice,

@@ -57,19 +57,21 @@ module FondKettle
         rinsed = @request.rinse_changes.positive?
         minutes, hands_on = DRAINING[@request.drain]
         last = rinsed ? @list.common("wash.rinse", "rinse", nil, min: @request.rinse_min) : nil
-        last = soak(last) if @request.soak_min.positive?
+        @meanwhile = meanwhile(@request.soak_min.positive? ? last : nil)
+        last = @list.common("wash.soak", "soak", last, min: @request.soak_min) if @request.soak_min.positive?
         return last unless minutes && last
 
         @list.common("wash.drain", "drain", last, min: minutes, hands_on: hands_on)
       end
 
-      # What is to be done while it soaks begins when it does.
-      def soak(last)
+      # What is to be done while it soaks begins when it does, after `rinsed`; where rice does not
+      # soak (nil), it is done before the pot is filled.
+      def meanwhile(rinsed)
         during = @method.last_phase.between.select { |stage| stage.moment == Moments::SOAK }
-        @meanwhile = during.map do |stage|
-          @list.loosely(@list.own("soak.#{stage.key}", stage, last))
+        during.map do |stage|
+          own = @list.own("soak.#{stage.key}", stage, rinsed)
+          rinsed ? @list.loosely(own) : own
         end
-        @list.common("wash.soak", "soak", last, min: @request.soak_min)
       end
 
       # The base, the rice into it, its stages; the rice was washed meanwhile.
