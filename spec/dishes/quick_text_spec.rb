@@ -32,8 +32,8 @@ RSpec.describe FondKettle::Dishes::QuickText do
     cups = [FondKettle::Measure::Cup.new(id: 1, name: "Tea glass", ml: 210.0),
             FondKettle::Measure::Cup.new(id: 2, name: "jam glass", ml: 200.0)]
     found = described_class.new(cups: cups).read("1 glass stock | liquid\n1 tea glass wine | liquid")
-    expect(found.questions.map(&:ask)).to eq(["How big is the glass? If it is your Tea glass or your jam glass, " \
-                                              "write so; otherwise write mL or grams."])
+    expect(found.questions.map(&:ask)).to eq(["How big is the glass? If it is your Tea glass or your " \
+                                              "jam glass, write so; otherwise write mL or grams."])
     expect(found.lines.map(&:g)).to eq([nil, 207.9])
   end
 

@@ -13,8 +13,8 @@ module FondKettle
     module Presenters
       # A dish of the house as it stands.
       class DishPage < Presenter
-        OUT = { "before-rice" => "lifted out before the rice", "back-at-end" => "lifted out, put back in the end" }
-              .freeze
+        OUT = { "before-rice" => "lifted out before the rice",
+                "back-at-end" => "lifted out, put back in the end" }.freeze
 
         attr_reader :id, :dish
 
