@@ -27,6 +27,16 @@ RSpec.describe "The cupboard" do
     expect(worth_doing).to match([/Put in the pot/, /Put in the cup/, /Put in who eats/])
   end
 
+  it "shows what is usual of something new, in the cupboard and on the Pot page" do
+    chosen = lambda do |address, *ids|
+      get address
+      ids.map { |id| page.at_css("##{id} option[selected]")&.[]("value") }
+    end
+    expect(chosen.call("/cupboard", "new-pots-lid", "new-eaters-appetite", "new-eaters-age", "new-bags-crop"))
+      .to eq(%w[ordinary regular adult usual])
+    expect(chosen.call("/pot", "new_pot-lid")).to eq(%w[ordinary])
+  end
+
   it "says which bag runs out" do
     bag = household.shelf(:bags).find(1)
     household.shelf(:bags).change(1, bag[:lock_version], left_g: 310.0)

@@ -43,7 +43,7 @@ module FondKettle
             about = { id: id, name: nest ? "#{group}[#{name}]" : name, aria_describedby: "#{id}-problem" }
             about[:aria_invalid] = "true" if problem_for(problems, name)
             options = owned[asked.key] || asked.options
-            field(id, asked.title, control(about, typed[name], options), nil, placed)
+            field(id, asked.title, control(about, typed.fetch(name) { asked.usual }, options), nil, placed)
           end.join
         end
 

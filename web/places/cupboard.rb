@@ -89,10 +89,10 @@ module FondKettle
       end
 
       # What a record's form shows: what was typed into it when it could not be saved.
-      # `fresh`: what a new one shows.
-      def typed_for(place, trouble, record, fresh = {})
+      # Nothing of a new one (`record` nil).
+      def typed_for(place, trouble, record)
         return params if trouble.key?(place)
-        return fresh.transform_keys(&:to_s) unless record
+        return {} unless record
 
         record.transform_keys(&:to_s).transform_values { |value| plain(value) }
       end

@@ -58,12 +58,12 @@ module FondKettle
 
         private
 
-        # "Steel pot: 200 mm, 110 mm, ordinary, steel, 1.2 kg"; what is by the book is not
-        # worth a word.
+        # "Steel pot: 200 mm, 110 mm, dough, steel, 1.2 kg"; what is usual is not worth a word.
         def line(kind, record)
           first, *fields = kind.fields
-          told = fields.reject { |field| ["", kind.fresh[field.key]].include?(plain(record[field.key])) }
-          "#{field_words(record, first)}: #{told.map { |field| field_words(record, field) }.join(', ')}"
+          told = fields.reject { |field| ["", field.usual].include?(plain(record[field.key])) }
+                       .map { |field| field_words(record, field) }
+          [field_words(record, first), told.join(", ")].reject(&:empty?).join(": ")
         end
 
         # A value with its unit, or the words of a choice.

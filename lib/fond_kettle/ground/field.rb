@@ -7,12 +7,17 @@ module FondKettle
   # One fact that is asked of a cook or of a file: its `key`, what it is called (`label`,
   # and the `unit` of its number), its `type`, what it may be (`range`: a Range of numbers,
   # the keys of a choice, the letters of a text, the words of a list), the `options` of a
-  # choice (pairs of key and words), and whether it may be left out (`optional`). Schemas, forms and lines of
-  # records are derived from it.
-  Field = Value.define(:key, :label, :type, :range, :unit, :options, :optional) do
+  # choice (pairs of key and words), whether it may be left out (`optional`), and what a form
+  # shows of something new (`usual`). Schemas, forms and lines of records are derived from it.
+  Field = Value.define(:key, :label, :type, :range, :unit, :options, :optional, :usual) do
+    # Of which only what is said is given.
+    def self.of(**said)
+      new(range: nil, unit: nil, options: nil, optional: false, usual: nil, **said)
+    end
+
     # A number within a Range.
-    def self.number(key, label, range, unit: nil, optional: false)
-      new(key: key, label: label, type: :number, range: range, unit: unit, options: nil, optional: optional)
+    def self.number(key, label, range, **more)
+      of(key: key, label: label, type: :number, range: range, **more)
     end
 
     # A whole number within a Range.
@@ -26,30 +31,29 @@ module FondKettle
     end
 
     # One of `range`, an Array of keys or a Hash of key to words.
-    def self.choice(key, label, range)
+    def self.choice(key, label, range, usual: nil)
       words = range.is_a?(Hash) ? range : range.to_h { |one| [one, one.tr("-", " ")] }
-      new(key: key, label: label, type: :choice, range: words.keys, unit: nil, options: words.to_a.freeze,
-          optional: false)
+      of(key: key, label: label, type: :choice, range: words.keys, options: words.to_a.freeze, usual: usual)
     end
 
     # A text.
     def self.text(key, label, range: 1..Limits::NAME_LENGTH)
-      new(key: key, label: label, type: :text, range: range, unit: nil, options: nil, optional: false)
+      of(key: key, label: label, type: :text, range: range)
     end
 
     # Any of `range`, with commas between; may be none.
     def self.list(key, label, range)
-      new(key: key, label: label, type: :list, range: range, unit: nil, options: nil, optional: true)
+      of(key: key, label: label, type: :list, range: range, optional: true)
     end
 
     # A day, or none.
     def self.day(key, label)
-      new(key: key, label: label, type: :day, range: nil, unit: nil, options: nil, optional: true)
+      of(key: key, label: label, type: :day, optional: true)
     end
 
     # One of what the house has: whoever shows the field knows what that is.
     def self.owned(key, label)
-      new(key: key, label: label, type: :owned, range: nil, unit: nil, options: nil, optional: false)
+      of(key: key, label: label, type: :owned)
     end
 
     # What stands beside it: "Inside width, mm".

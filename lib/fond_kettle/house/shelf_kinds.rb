@@ -16,9 +16,8 @@ require_relative "bag"
 module FondKettle
   module House
     # A shelf of the cupboard: its `key` (the table's name, too), `title`, what its records
-    # are told by (Field), the core's `value` of a record (nil: none), and what a new one
-    # shows before anything is known of it (`fresh`).
-    ShelfKind = Value.define(:key, :title, :fields, :value, :fresh) do
+    # are told by (Field), and the core's `value` of a record (nil: none).
+    ShelfKind = Value.define(:key, :title, :fields, :value) do
       # The Field of a key. Raises KeyError.
       def field(key)
         fields.find { |field| field.key == key } || raise(KeyError, "#{self.key} has no #{key}")
@@ -40,12 +39,13 @@ module FondKettle
       [:burners, "Burners", [NAME, *FondKettle::Kit::BURNER_FIELDS], FondKettle::Kit::Burner],
       [:bags, "Bags of rice",
        [NAME, Field.choice(:grain, "Grain", GRAINS), LEFT_G,
-        Field.number(:drinks, "Drinks, times the book", Limits::DRINKS),
-        Field.choice(:crop, "Crop", Larder::CROP_UPTAKE.keys), Field.day(:opened_on, "Opened on")],
-       Bag, { drinks: "1", crop: "usual" }],
+        Field.number(:drinks, "Drinks, times the book", Limits::DRINKS, usual: "1"),
+        Field.choice(:crop, "Crop", Larder::CROP_UPTAKE.keys, usual: "usual"),
+        Field.day(:opened_on, "Opened on")],
+       Bag],
       [:eaters, "Eaters",
-       [NAME, Field.choice(:appetite, "Appetite", Table::APPETITE.keys),
-        Field.choice(:age, "Age", Table::AGE.keys), Field.list(:avoids, "Avoids", Larder::ALLERGENS)],
+       [NAME, Field.choice(:appetite, "Appetite", Table::APPETITE.keys, usual: "regular"),
+        Field.choice(:age, "Age", Table::AGE.keys, usual: "adult"), Field.list(:avoids, "Avoids", Larder::ALLERGENS)],
        Table::Eater],
       [:goods, "In the larder", [Field.choice(:ingredient, "What", INGREDIENTS), LEFT_G]],
       [:own_ingredients, "Ingredients of the house's own",
@@ -55,8 +55,8 @@ module FondKettle
         Field.number(:g_ml, "Density", 0.05..2, unit: "g/mL", optional: true),
         Field.number(:salt, "Salt", 0..100, unit: "g in 100 g", optional: true),
         Field.list(:allergens, "Allergens", Larder::ALLERGENS)]]
-    ].to_h do |key, title, fields, value, fresh|
-      [key, ShelfKind.new(key: key, title: title, fields: fields.freeze, value: value, fresh: fresh || {})]
+    ].to_h do |key, title, fields, value|
+      [key, ShelfKind.new(key: key, title: title, fields: fields.freeze, value: value)]
     end.freeze
 
     # What the kitchen itself is told by.

@@ -5,6 +5,7 @@ require_relative "../ground/vocabulary"
 require_relative "../ground/words"
 require_relative "burner"
 require_relative "vessel"
+require_relative "vessel_kind"
 
 module FondKettle
   # What a kitchen's things are told by: for cupboard, tests, requests and methods alike.
@@ -15,7 +16,7 @@ module FondKettle
       Field.number(:floor_mm, "Floor's width, where it tapers", Limits::DIAMETER_MM, unit: "mm",
                                                                                      optional: true),
       Field.number(:height_mm, "Inside height", Limits::HEIGHT_MM, unit: "mm"),
-      Field.choice(:lid, "Lid", Words.of("lids").slice(*Vocabulary::LIDS)),
+      Field.choice(:lid, "Lid", Words.of("lids").slice(*Vocabulary::LIDS), usual: VesselKinds::POT.lid),
       Field.choice(:material, "Made of", MATERIALS.keys),
       Field.number(:kg, "Weight", Limits::POT_KG, unit: "kg")
     ].freeze
