@@ -15,6 +15,7 @@ module FondKettle
         Row = Value.define(:name, :note, :written, :first, :second, :why, :moved)
         # The smallest change that a number tells.
         SAME = 0.005
+        ALL_BROUGHT = "What goes in with the rice brings all the water that it can drink."
 
         # What may be left out or replaced tonight, each with what that changes: field, index,
         # whether it is so, and words.
@@ -95,6 +96,8 @@ module FondKettle
         def liquid_note
           before = as_written_plan
           dish = supper.dish
+          return [ALL_BROUGHT, *changed_minutes].join(" ") if [before, plan].all? { |one| one.liquid_g.zero? }
+
           ratio = plain((before.liquid_g / dish.rice_g).round(2))
           tonight = plain((plan.liquid_g / plan.load.rice_g).round(2))
           ["Liquid as written, in this pot: #{grams(before.liquid_g)} for #{grams(dish.rice_g)} rice, " \
