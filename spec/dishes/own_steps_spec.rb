@@ -13,4 +13,17 @@ RSpec.describe FondKettle::Dishes::OwnSteps do
       .and(satisfy { |says| says.none?(/Soften the onion/) })
     expect([plan.starts.first.before_min, plan.starts.last.before_min]).to eq([plan.total_min, 2])
   end
+
+  it "looks at what is fried while the rice rests where it lies, and brings it to the table" do
+    steps = "Brown the chicken | fry | 5 min\nFry the eggs | while it rests | fry | 3 min"
+    plan = supper(dish("3 eggs | beside\n200 g chicken | base", steps: steps)).plan
+    said = plan.tasks.to_h { |task| [task.say, task] }
+    frying, looking, measuring = said.values_at("Fry the eggs", *said.keys.grep(/egg: white and yolk|74 °C/))
+    starts = plan.starts.to_h { |start| [start.task.id, start.before_min] }
+    before = [frying, looking, measuring].map { |task| starts[task.id] }
+    expect(before).to eq(before.sort.reverse)
+    expect(before.first - before[1]).to be_between(3, 5)
+    expect(said["Serve, with this beside it"].amounts.map(&:told)).to eq(["the eggs"])
+    expect(said.keys.grep(/71 °C/)).to eq([looking.say])
+  end
 end

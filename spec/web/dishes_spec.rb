@@ -99,7 +99,8 @@ RSpec.describe "Dishes and evenings, as pages" do
     send_form "/dishes", fields(lines: "3 kg tomatoes | base\n1 glass stock | liquid", steps: "")
     path = URI(last_response["Location"]).path.sub("/dishes/", "/evening?dish=")
     get path
-    expect([last_response.status, page.text]).to match([200, /water too much before any is poured.*brings all the water/m])
+    expect([last_response.status, page.text])
+      .to match([200, /water too much before any is poured.*brings all the water/m])
     get path.sub("/evening", "/evening/print")
     expect(last_response.status).to eq(200)
   end

@@ -14,7 +14,7 @@ module FondKettle
     class Claims
       # Stages of lines that steps of each stage may take.
       MAY_TAKE = { "base" => %w[base liquid with beside], "soak" => %w[base liquid with beside finish],
-                   "finish" => %w[finish beside] }.freeze
+                   "rest" => %w[base liquid with beside finish], "finish" => %w[finish beside] }.freeze
       BETWEEN = %w[with base liquid finish].freeze
       # Words that name no thing.
       EMPTY = %w[a an the of in on and or with to for as dried dry fresh ground whole large small big little

@@ -18,7 +18,7 @@ module FondKettle
       IN_POT_TIMES = %w[base boil minute dry finish].freeze
       # Steps at whose time a line of each stage goes in; earlier it is only made ready.
       OWN_TIME = { "base" => %w[base], "liquid" => %w[base], "with" => %w[base boil minute dry],
-                   "finish" => %w[finish boil minute dry], "beside" => %w[base finish soak rest] }.freeze
+                   "finish" => %w[finish boil minute dry], "beside" => %w[finish] }.freeze
       # When a share that was kept goes in.
       LATER = { "finish" => "for the end", "with" => "to go in with the rice", "beside" => "to go beside it",
                 "liquid" => "to go in with the liquid" }.freeze

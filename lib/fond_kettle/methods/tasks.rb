@@ -1,8 +1,9 @@
 # frozen_string_literal: true
 
-require_relative "../care/cautions"
+require_relative "../care/kind"
 require_relative "../clock/slot"
 require_relative "base_ledger"
+require_relative "heat_checks"
 require_relative "hot_start"
 require_relative "method"
 require_relative "moments"
@@ -22,8 +23,6 @@ module FondKettle
                    "air-dried" => [60.0, false] }.freeze
       # The heat that a base stands on.
       BASE_HEAT = "medium"
-      # Of what nobody has said how it is cut.
-      USUAL_PIECE_MM = 40
       # The kind of a base that makes the liquid hot and goes by its amount.
       MAKES_HOT = "heat-liquid"
 
@@ -38,6 +37,7 @@ module FondKettle
         @method = request.method
         @phases = phases
         @list = TaskList.new(request)
+        @checks = HeatChecks.new(request, @list)
         @meanwhile = []
       end
 
@@ -126,7 +126,7 @@ module FondKettle
           min = HotStart.minutes(@request, text, phase) if stage.kind == MAKES_HOT
           @list.own("base.#{phase.key}.#{stage.key}", stage, before, heat: BASE_HEAT, min: min)
         end
-        apart_checked("check-heat.apart", last, @amounts.apart)
+        @checks.apart("check-heat.apart", last, @amounts.apart)
       end
 
       def in_order(stages)
@@ -156,8 +156,14 @@ module FondKettle
       def beside(under, own)
         own.reduce([under]) do |last, one|
           before = one.into_min ? into(under, one.into_min) : last
-          [*last, @list.loosely(@list.own("between.#{one.stage.key}", one.stage, before))]
+          done = @list.own("between.#{one.stage.key}", one.stage, before)
+          [*last, @list.loosely(out_of_pot?(one.stage) ? checked(one.stage, done) : done)]
         end
+      end
+
+      # Is it done beside the pot, to what never lies in it?
+      def out_of_pot?(stage)
+        stage.moment == Moments::REST
       end
 
       # So many minutes after a task began: after the one before it was over.
@@ -173,7 +179,7 @@ module FondKettle
 
       def finish
         back = @request.coming_back.any? ? @list.common("put-back", "put-back", @latest) : @latest
-        last = heat_checked("check-heat", back, @facts.core_c(elsewhere))
+        last = @checks.measured("check-heat", back, @facts.core_c(elsewhere))
         finish = (@request.choices.finish || @method.finish unless finished_by_dish?)
         last = @list.common("finish", finish, last) if finish
         last = @list.common("strew", "strew", last) if finish != "fold" && @amounts.common("strew").any?
@@ -183,40 +189,22 @@ module FondKettle
 
       # What is cooked once the rice is done has its own heat.
       def after(stage, last)
-        done = @list.own("after.#{stage.key}", stage, last)
-        apart_checked("check-heat.#{stage.key}", done, @amounts.provisions(stage))
+        checked(stage, @list.own("after.#{stage.key}", stage, last))
+      end
+
+      def checked(stage, done)
+        @checks.apart("check-heat.#{stage.key}", done, @amounts.provisions(stage))
       end
 
       # What never lies in the pot with the rice.
       def elsewhere
-        @amounts.apart + @method.after.flat_map { |stage| @amounts.provisions(stage) }
-      end
-
-      # Egg that lies open is seen to be done.
-      def apart_checked(id, last, provisions)
-        care = provisions.flat_map(&:care)
-        text = (care & Care::Cautions.raw) == ["raw-egg"] ? "check-egg" : "check-heat"
-        heat_checked(id, last, TaskFacts.core_c(care), text: text)
+        resting = @method.last_phase.between.select { |stage| out_of_pot?(stage) }
+        @amounts.apart + [*resting, *@method.after].flat_map { |stage| @amounts.provisions(stage) }
       end
 
       # A dish's own last step takes the place of the method's.
       def finished_by_dish?
         @method.after.any? { |stage| Care::Kinds.fetch(stage.kind).finishes }
-      end
-
-      # How thick the thickest usual piece of it is, mm.
-      def piece_mm
-        @request.eaten.filter_map(&:piece_mm).max || USUAL_PIECE_MM
-      end
-
-      # Nothing raw is served before a thermometer has said that it is safe.
-      def heat_checked(id, last, core_c, text: "check-heat")
-        if core_c
-          @list.common(id, "check-heat", last, words: { core_c: core_c, piece_mm: piece_mm }, core_c: core_c,
-                                               text: text)
-        else
-          last
-        end
       end
     end
   end

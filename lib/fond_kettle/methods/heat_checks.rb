@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+require_relative "../care/cautions"
+require_relative "task_facts"
+
+module FondKettle
+  module Methods
+    # Nothing raw is served before a thermometer, or a look, has said that it is safe.
+    class HeatChecks
+      # Of what nobody has said how it is cut.
+      USUAL_PIECE_MM = 40
+
+      # `list`: the TaskList into which the checks go.
+      def initialize(request, list)
+        @request = request
+        @list = list
+      end
+
+      # What comes last once `core_c` (°C, nil: nothing raw) was measured after `last`.
+      def measured(id, last, core_c, text: "check-heat")
+        return last unless core_c
+
+        @list.common(id, "check-heat", last, words: { core_c: core_c, piece_mm: piece_mm }, core_c: core_c,
+                                             text: text)
+      end
+
+      # The same of Provisions that lie by themselves: egg is then seen to be done.
+      def apart(id, last, provisions)
+        care = provisions.flat_map(&:care)
+        text = (care & Care::Cautions.raw) == ["raw-egg"] ? "check-egg" : "check-heat"
+        measured(id, last, TaskFacts.core_c(care), text: text)
+      end
+
+      private
+
+      # How thick the thickest usual piece of it is, mm.
+      def piece_mm
+        @request.eaten.filter_map(&:piece_mm).max || USUAL_PIECE_MM
+      end
+    end
+  end
+end
