@@ -25,6 +25,15 @@ RSpec.describe "The door card, as a page" do
     expect(page.at_css(".caution").text).to include("more than a tablespoon off")
   end
 
+  it "calls no rule of thumb right where the pot itself is too small" do
+    send_form "/cupboard/pots", "name" => "Little pot", "diameter_mm" => "160", "height_mm" => "95",
+                                "kg" => "0.9", "lid" => "ordinary", "material" => "steel"
+    get "/card?grain=jasmine&method=covered-pot&pot=#{household.shelf(:pots).all.last[:id]}"
+    small = page.css("tbody tr").map { |row| row.css("td").last.text.strip }
+    expect(small.last(3)).to all(eq("▲ too much for this pot"))
+    expect(page.text).to include("is right for none of these here")
+  end
+
   it "refuses what is no rice, no way and no pot of the house" do
     %w[/card?grain=moon /card?method=moon /card?pot=99 /card?grain[]=jasmine].each do |path|
       get path

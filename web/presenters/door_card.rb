@@ -52,7 +52,7 @@ module FondKettle
             return "Nothing is measured over the rice: it boils in plenty of water, which is poured off."
           end
 
-          people = raw_rows.select { |row| row.finger == "holds" }.map(&:people)
+          people = raw_rows.select { |row| row.finger == "holds" && sound?(row) }.map(&:people)
           mm = plain(kitchen[:finger_mm])
           if people.empty?
             return "**A finger joint** (#{mm} mm over the rice) is right for none of these here."
@@ -98,9 +98,13 @@ module FondKettle
 
         def said_of(row)
           return "" if form.method.parts
-          return FINGER.fetch(row.finger) if RIGHT.include?(row.comes_out)
 
-          "not in this pot: #{Methods::ComesOut.words(row.comes_out)}"
+          sound?(row) ? FINGER.fetch(row.finger) : "▲ #{Methods::ComesOut.words(row.comes_out)}"
+        end
+
+        # Does this pot cook so much as it should be?
+        def sound?(row)
+          RIGHT.include?(row.comes_out)
         end
       end
     end
