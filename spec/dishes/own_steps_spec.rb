@@ -14,6 +14,13 @@ RSpec.describe FondKettle::Dishes::OwnSteps do
     expect([plan.starts.first.before_min, plan.starts.last.before_min]).to eq([plan.total_min, 2])
   end
 
+  it "roasts before it rinses, where nothing soaks meanwhile" do
+    roasted = supper(dish("50 g almonds | finish", steps: "Roast almonds | while it soaks | fry | 4 min"),
+                     soak: { "minutes" => 0 }).plan
+    kinds = roasted.starts.sort_by { |start| -start.before_min }.map { |start| start.task.kind.key }
+    expect(kinds.first(3)).to eq(%w[fry rinse drain])
+  end
+
   it "looks at what is fried while the rice rests where it lies, and brings it to the table" do
     steps = "Brown the chicken | fry | 5 min\nFry the eggs | while it rests | fry | 3 min"
     plan = supper(dish("3 eggs | beside\n200 g chicken | base", steps: steps)).plan

@@ -56,22 +56,25 @@ module FondKettle
       def wash
         rinsed = @request.rinse_changes.positive?
         minutes, hands_on = DRAINING[@request.drain]
-        last = rinsed ? @list.common("wash.rinse", "rinse", nil, min: @request.rinse_min) : nil
-        @meanwhile = meanwhile(@request.soak_min.positive? ? last : nil)
-        last = @list.common("wash.soak", "soak", last, min: @request.soak_min) if @request.soak_min.positive?
+        soaked = @request.soak_min.positive?
+        @meanwhile = soaked ? [] : meanwhile(nil)
+        last = rinsed ? @list.common("wash.rinse", "rinse", @meanwhile, min: @request.rinse_min) : nil
+        last = soak(last) if soaked
         return last unless minutes && last
 
         @list.common("wash.drain", "drain", last, min: minutes, hands_on: hands_on)
       end
 
+      def soak(last)
+        @meanwhile = meanwhile(last)
+        @list.common("wash.soak", "soak", last, min: @request.soak_min)
+      end
+
       # What is to be done while it soaks begins when it does, after `rinsed`; where rice does not
-      # soak (nil), it is done before the pot is filled.
+      # soak, it is done before the rice gets wet (nil).
       def meanwhile(rinsed)
-        during = @method.last_phase.between.select { |stage| stage.moment == Moments::SOAK }
-        during.map do |stage|
-          own = @list.own("soak.#{stage.key}", stage, rinsed)
-          rinsed ? @list.loosely(own) : own
-        end
+        @method.last_phase.between.select { |stage| stage.moment == Moments::SOAK }
+               .map { |stage| @list.loosely(@list.own("soak.#{stage.key}", stage, rinsed)) }
       end
 
       # The base, the rice into it, its stages; the rice was washed meanwhile.
