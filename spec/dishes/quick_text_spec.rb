@@ -44,6 +44,14 @@ RSpec.describe FondKettle::Dishes::QuickText do
             read("2 tbsp rice vinegar").rice]).to eq(["How much rice? Write grams or cups.", nil])
   end
 
+  it "takes a tin of a size for a tin, what is about so much for so much, a rind for a part" do
+    found = read("400 g can black beans\n1 quince (around 250g)\n1 preserved lemon, rind only\n" \
+                 "50 g wild rice")
+    expect(found.lines.map { |line| [line.ingredient.key, line.g] })
+      .to eq([["cooked-pulse", 400.0], ["quince", 250.0], ["preserved-lemon", nil], ["wild-rice", 50.0]])
+    expect([found.rice, found.questions.map(&:number)]).to eq([nil, [3]])
+  end
+
   it "knows cans, brackets and what is cooked already" do
     cans, beans, juice = read("2 cans (240 g) kidney beans\n200 g cooked black beans\njuice of 1 lemon").lines
     expect([cans.g, cans.ingredient.key, beans.ingredient.key]).to eq([480.0, "cooked-pulse", "cooked-pulse"])

@@ -56,7 +56,8 @@ RSpec.describe "The larder" do
     known.each do |text, key|
       expect(names.grain(text)).to eq(key), text
     end
-    others = ["rice vinegar", "rice wine", "brown sugar", "sweet potato", "rice flour"]
+    others = ["rice vinegar", "rice wine", "brown sugar", "sweet potato", "rice flour", "rice milk",
+              "wild rice", "cauliflower rice", "rice cakes"]
     expect(others.select { |text| names.grain(text) }).to eq([])
   end
 

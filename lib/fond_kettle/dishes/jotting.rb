@@ -25,6 +25,7 @@ module FondKettle
                               |for\s+(?:the\s+top|garnish|garnishing|sprinkling)
                               |at\s+the\s+end)\s*\z/ix }.freeze
       SIZED = /\A(?:small|large|big|fat|medium|good|heaped|generous|level|scant)\s+/i
+      TIN = /\A(?:tin|can)\b\s*(?:of\s+)?/i
       PACK = /\A(?:tins?|cans?|cartons?|jars?|packets?|packs?)\b\s*(?:of\s+)?/i
       TIMES = /\A\s*x\s*(?=[\d½¼¾⅓⅔⅛])/i
       TRAILING = /\A(?<name>[^\d½¼¾⅓⅔⅛()]+?)\s*[-:–,]?\s*(?<amount>[\d½¼¾⅓⅔⅛].*)\z/
@@ -38,7 +39,7 @@ module FondKettle
       PART_OF_EGG = /\beggs?\s+(?:yolks?|whites?)\b|\b(?:yolks?|whites?)\s+of\s+eggs?\b/i
       PART_BEHIND = /\A(?:finely\s+)?(?:grated\s+)?(?:zest|peel|rind|greens?|whites?|tops?|stalks?|
                     juice\s+and\s+zest|zest\s+and\s+juice)\b(?!\s+(?:removed|off|on))/ix
-      ONLY = /\b(?:greens?|whites?|stalks?|tops?|leaves|roots?)(?:\s+parts?)?\s+only\b/i
+      ONLY = /\b(?:greens?|whites?|stalks?|tops?|leaves|roots?|rind|peel|zest)(?:\s+parts?)?\s+only\b/i
       LEADING_OF = /\A(?:of\s+|x\s+(?=[[:alpha:]]))/i
 
       # `amounts`: Measure::Amounts; `names`: Larder::Names.
@@ -54,6 +55,7 @@ module FondKettle
         stage = SERVED.find { |_, words| text.match?(words) }&.first
         text = text.sub(SERVED.fetch(stage), "") if stage
         bare, inner = out_of_brackets(text)
+        inner = inner&.sub(APPROXIMATE, "")
         things = inner ? nil : @things.split(bare)
         (things || [bare]).map { |thing| one(thing, inner, stage) }
       end
@@ -108,8 +110,8 @@ module FondKettle
       # Number, unit, the rest and what stood in brackets, of "400 g lamb", "2 x 400 g cans
       # tomatoes", "onions 2, chopped".
       def amount(text, inner)
-        packed(text) || leading(text, inner) || trailing(text, inner) || in_brackets(text, inner) ||
-          [nil, nil, text, inner]
+        packed(text) || tinned(text) || leading(text, inner) || trailing(text, inner) ||
+          in_brackets(text, inner) || [nil, nil, text, inner]
       end
 
       def leading(text, inner)
@@ -132,6 +134,14 @@ module FondKettle
         return unless size&.unit && !Measure::UnitTable.piece?(size.unit) && size.rest.match?(PACK)
 
         [number, "can", size.rest.sub(PACK, ""), "#{Measure::Numeral.write(size.number)} #{size.unit} each"]
+      end
+
+      # One tin of a size: "400 g can tomatoes".
+      def tinned(text)
+        size = @amounts.read(text)
+        return unless size&.unit && !Measure::UnitTable.piece?(size.unit) && size.rest.match?(TIN)
+
+        [1, "can", size.rest.sub(TIN, ""), "#{Measure::Numeral.write(size.number)} #{size.unit} each"]
       end
 
       def trailing(text, inner)

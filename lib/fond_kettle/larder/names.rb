@@ -22,7 +22,7 @@ module FondKettle
                      good].to_set.freeze
       # What rice is taken to be that is only called rice.
       PLAIN_RICE = "long-white"
-      NOT_RICE = /rice (?:vinegar|wine|flour|noodle|paper|cooker)/i
+      NOT_RICE = /rice (?:wine|paper|cooker|cake|cracker|bran|starch|syrup)|cauliflower rice/i
       RICE = /\brice\b|\A(?:basmati|jasmine)/i
       GRAIN_KEYS = Grains.all.keys.flat_map { |key| [[key, key], [key.tr("-", " "), key]] }.to_h.freeze
       # By what is said of the rice, the longest first.
@@ -72,6 +72,7 @@ module FondKettle
             @exact[name.downcase] = ingredient
           end
         end
+        @after_rice = @by_name.filter_map { |name, known| known.key if name.include?("rice") }
         @longest = @by_name.keys.map(&:size).max
         @allergens = AllergenWords.new(@by_name)
       end
@@ -97,9 +98,10 @@ module FondKettle
         found && (as_treated(found, text, unit) || found)
       end
 
-      # The key of the grain that `text` names, or nil where it is not about rice.
+      # The key of the grain that `text` names, or nil where it is not about rice, or names
+      # another thing that is called after it ("rice milk", "wild rice").
       def grain(text)
-        return if text.match?(NOT_RICE)
+        return if text.match?(NOT_RICE) || @after_rice.include?(find(text)&.key)
 
         GRAIN_KEYS.fetch(text.strip.downcase) do
           next unless text.match?(RICE)
