@@ -86,6 +86,11 @@ module FondKettle
         @raw ||= all.select(&:core_c).flat_map(&:needs).uniq.map { |fact| fact.delete_prefix(INSIDE) }.freeze
       end
 
+      # Those of food that is raw for certain: not of what nobody knows.
+      def surely_raw
+        raw - [UNKNOWN.delete_prefix(INSIDE)]
+      end
+
       # The classes of raw meat: what takes the place of meat of which nobody said what it is.
       def meats
         @meats ||= all.select { |caution| caution.core_c && caution.needs.include?(UNSAID) }

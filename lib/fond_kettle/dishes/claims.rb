@@ -46,10 +46,7 @@ module FondKettle
       # A list for each step.
       def claims
         told = @steps.map do |step|
-          step.takes && take(step, step.takes.flat_map do |name|
-            called(words(name),
-                   step)
-          end)
+          step.takes && take(step, step.takes.flat_map { |name| called(words(name), step) })
         end
         @steps.zip(told).map { |step, claims| claims || take(step, spoken(step)) }.freeze
       end
@@ -77,8 +74,7 @@ module FondKettle
       # Indexes of the lines whose name has all of these words, the shortest name first.
       def called(said, step)
         open = @lines.each_index.select do |index|
-          free_stage(index,
-                     step) && (said - words(@lines[index].name)).empty?
+          free_stage(index, step) && (said - words(@lines[index].name)).empty?
         end
         open.min_by(1) { |index| words(@lines[index].name).size }
       end

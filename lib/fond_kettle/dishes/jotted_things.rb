@@ -25,9 +25,7 @@ module FondKettle
         parts = text.split(BETWEEN, MOST + 1)
         return if parts.size < 2 || parts.size > MOST || named?(text)
 
-        each(parts, text) || (if parts.all? { |part| thing?(part) } && (!text.include?(",") || alike?(parts))
-                                parts
-                              end)
+        each(parts, text) || (parts if parts.all? { |part| thing?(part) } && list?(parts, text))
       end
 
       private
@@ -37,14 +35,14 @@ module FondKettle
         amount = @amounts.read(parts.first)
         return unless amount&.rest&.match?(EACH)
 
-        said = text[0...(text.size - text.index(amount.rest).then { |from| text.size - from })].strip
+        said = text[0...text.index(amount.rest)].strip
         names = [amount.rest.sub(EACH, ""), *parts.drop(1)]
         names.map { |name| "#{said} #{name}" } if names.all? { |name| named?(name) }
       end
 
       # Behind a comma stands a note, unless every part has its amount or none has.
-      def alike?(parts)
-        parts.map { |part| @amounts.read(part).nil? }.uniq.size == 1
+      def list?(parts, text)
+        !text.include?(",") || parts.map { |part| @amounts.read(part).nil? }.uniq.size == 1
       end
 
       def thing?(part)

@@ -5,6 +5,7 @@ require_relative "../larder/names"
 require_relative "../measure/amounts"
 require_relative "../measure/numeral"
 require_relative "../measure/unit_table"
+require_relative "jotted_parts"
 require_relative "jotted_things"
 
 module FondKettle
@@ -30,16 +31,6 @@ module FondKettle
       TIMES = /\A\s*x\s*(?=[\d½¼¾⅓⅔⅛])/i
       TRAILING = /\A(?<name>[^\d½¼¾⅓⅔⅛()]+?)\s*[-:–,]?\s*(?<amount>[\d½¼¾⅓⅔⅛].*)\z/
       DASH = /\s[-–]\s/
-      SHELL = /\b(?:in\s+(?:the|their|its)\s+(?:shells?|pods?|skins?)|unpeeled|unshelled|bone[\s-]in|
-                on\s+the\s+bone|with\s+(?:the\s+)?(?:bones?|skins?|shells?|peel))\b/ix
-      JUICE_OF = /\A(?:the\s+)?juice\s+of\s+/i
-      JUICED = /\A(?:juiced|squeezed|juice\s+only)\b/i
-      PART_OF = /\A(?:the\s+)?(?<part>(?:finely\s+)?(?:grated\s+)?(?:zest|peel|rind|greens?|whites?|tops?|
-                  stalks?|juice\s+and\s+zest|zest\s+and\s+juice))\s+of\s+/ix
-      PART_OF_EGG = /\beggs?\s+(?:yolks?|whites?)\b|\b(?:yolks?|whites?)\s+of\s+eggs?\b/i
-      PART_BEHIND = /\A(?:finely\s+)?(?:grated\s+)?(?:zest|peel|rind|greens?|whites?|tops?|stalks?|
-                    juice\s+and\s+zest|zest\s+and\s+juice)\b(?!\s+(?:removed|off|on))/ix
-      ONLY = /\b(?:greens?|whites?|stalks?|tops?|leaves|roots?|rind|peel|zest)(?:\s+parts?)?\s+only\b/i
       LEADING_OF = /\A(?:of\s+|x\s+(?=[[:alpha:]]))/i
 
       # `amounts`: Measure::Amounts; `names`: Larder::Names.
@@ -55,7 +46,6 @@ module FondKettle
         stage = SERVED.find { |_, words| text.match?(words) }&.first
         text = text.sub(SERVED.fetch(stage), "") if stage
         bare, inner = out_of_brackets(text)
-        inner = inner&.sub(APPROXIMATE, "")
         things = inner ? nil : @things.split(bare)
         (things || [bare]).map { |thing| one(thing, inner, stage) }
       end
@@ -64,25 +54,18 @@ module FondKettle
 
       def one(text, inner, stage)
         asks = []
-        text, part = without_part(text.sub(APPROXIMATE, ""), asks)
+        text, part = JottedParts.without(text.sub(APPROXIMATE, ""))
         number, unit, rest, inner = amount(text, inner)
         name, note = rest.sub(LEADING_OF, "").split(",", 2).map(&:strip)
         name, inner = weight_behind(name.to_s, inner)
         note, inner = weight_in(note, inner)
         name, number, unit = counted(name, number, unit)
         name, note = first_of_two(name, note, asks)
-        name = "#{Larder::Names.singular(name)} juice" if part == :juice || note.to_s.match?(JUICED)
-        asks.push(*doubts(name, note.to_s, part))
+        name = "#{Larder::Names.singular(name)} juice" if JottedParts.juice?(note, part)
+        asks.push(*JottedParts.doubts(name, note.to_s, part))
         note = [(part if part.is_a?(String)), note].compact.join(", ")
         Jotted.new(number: number, unit: unit, name: name, note: note, inner: inner, stage: stage,
                    asks: asks.freeze)
-      end
-
-      # What its words leave open: whether all of it is eaten, and how much a part of it is.
-      def doubts(name, note, part)
-        behind = part.nil? && note.match?(PART_BEHIND)
-        a_part = "#{name} #{note}".match?(PART_OF_EGG) || note.match?(ONLY) || behind
-        [*("shell" if "#{name} #{note}".match?(SHELL)), *("part" if a_part)]
       end
 
       # What stands outside and within the first brackets (nil: none), by one look from
@@ -94,17 +77,6 @@ module FondKettle
 
         ["#{text[0...opens].rstrip} #{text[(closes + 1)..].strip}".strip.gsub(/\s+,/, ","),
          text[(opens + 1)...closes].strip]
-      end
-
-      # The text without "juice of" (:juice), or without what names a part that nobody weighs.
-      def without_part(text, asks)
-        return [text.sub(JUICE_OF, ""), :juice] if text.match?(JUICE_OF)
-
-        part = PART_OF.match(text)
-        return [text, nil] unless part
-
-        asks << "part"
-        [part.post_match, part[:part]]
       end
 
       # Number, unit, the rest and what stood in brackets, of "400 g lamb", "2 x 400 g cans
@@ -130,18 +102,20 @@ module FondKettle
         number, rest = Measure::Numeral.read(text)
         return unless number
 
-        size = @amounts.read(rest.sub(TIMES, ""))
-        return unless size&.unit && !Measure::UnitTable.piece?(size.unit) && size.rest.match?(PACK)
-
-        [number, "can", size.rest.sub(PACK, ""), "#{Measure::Numeral.write(size.number)} #{size.unit} each"]
+        of_a_size(number, rest.sub(TIMES, ""), PACK)
       end
 
       # One tin of a size: "400 g can tomatoes".
       def tinned(text)
-        size = @amounts.read(text)
-        return unless size&.unit && !Measure::UnitTable.piece?(size.unit) && size.rest.match?(TIN)
+        of_a_size(1, text, TIN)
+      end
 
-        [1, "can", size.rest.sub(TIN, ""), "#{Measure::Numeral.write(size.number)} #{size.unit} each"]
+      def of_a_size(number, text, container)
+        size = @amounts.read(text)
+        return unless size&.unit && !Measure::UnitTable.piece?(size.unit) && size.rest.match?(container)
+
+        each = "#{Measure::Numeral.write(size.number)} #{size.unit} each"
+        [number, "can", size.rest.sub(container, ""), each]
       end
 
       def trailing(text, inner)
@@ -154,7 +128,7 @@ module FondKettle
 
       # "tomatoes (3)"
       def in_brackets(text, inner)
-        found = inner && @amounts.read(inner)
+        found = inner && @amounts.read(inner.sub(APPROXIMATE, ""))
         return unless found&.rest&.empty?
 
         [found.number, found.unit || Measure::UnitTable::PIECE, text, nil]
@@ -197,12 +171,9 @@ module FondKettle
 
         *words, last = name.split
         piece = @amounts.unit_of(last.to_s) if words.any? && !@names.whole?(name)
-        if Measure::UnitTable.piece?(piece) && piece != unit
-          [words.join(" "), number, piece]
-        else
-          [name, number,
-           unit]
-        end
+        return [name, number, unit] unless Measure::UnitTable.piece?(piece) && piece != unit
+
+        [words.join(" "), number, piece]
       end
 
       def bare_piece?(name, unit)

@@ -35,12 +35,9 @@ module FondKettle
         left = 1 - shares.values.compact.sum
         rest = shares.key(nil) || stage
         full = shares.compact
-        if left < self.class::NEARLY
-          full
-        else
-          full.merge(rest => full.fetch(rest,
-                                        0.0) + left).slice(*shares.keys)
-        end
+        return full if left < self.class::NEARLY
+
+        full.merge(rest => full.fetch(rest, 0.0) + left).slice(*shares.keys)
       end
     end
 

@@ -5,7 +5,7 @@ require_relative "../ground/limits"
 require_relative "../larder/names"
 require_relative "../measure/amounts"
 require_relative "../measure/unit_table"
-require_relative "../measure/units"
+require_relative "jotted_weight"
 require_relative "jotting"
 require_relative "line"
 require_relative "line_tags"
@@ -26,9 +26,7 @@ module FondKettle
       # What is said of the state of things, and the state; what is called dried is bought so.
       STATE_WORDS = { **Larder::STATES.except("dried").to_h { |key, _| [key, key] },
         "boiled" => "cooked", "poached" => "cooked" }.freeze
-      RAW = Care::Cautions.raw - ["unknown"]
       BULLET = /\A\s*(?:[-*•–]\s+|\d+[.)]\s+(?=\d))/
-      BRACKETED = /\A(?:each|about|ca\.?|approx\w*\.?)\s+/i
       # What is asked of a Jotted.
       ASKS = { "shell" => "Is %s weighed with shell, bone or peel? Write what of it is eaten.",
                "part" => "Only a part of %s: how many grams is that?",
@@ -42,8 +40,9 @@ module FondKettle
       def initialize(names: Larder::Names.ours, cups: [])
         @names = names
         @cups = cups
-        @amounts = Measure::Amounts.new(cups: cups)
-        @jotting = Jotting.new(@amounts, names)
+        amounts = Measure::Amounts.new(cups: cups)
+        @jotting = Jotting.new(amounts, names)
+        @weight = JottedWeight.new(amounts)
       end
 
       # Reads all lines of `text`.
@@ -72,9 +71,8 @@ module FondKettle
         head, *words = text.sub(BULLET, "").split("|").map(&:strip)
         things = @jotting.read(head.to_s)
         first = things.first
-        if words.empty? && things.size == 1 && @names.grain(first.name)
-          return rice(first.number, first.unit, first.name, first.inner, text, number)
-        end
+        grain = @names.grain(first.name) if words.empty? && things.size == 1
+        return rice(grain, first, text, number) if grain
 
         tags = tags(words, number, text)
         things.map { |thing| thing(thing, tags, number, text) }
@@ -85,10 +83,10 @@ module FondKettle
         line(jotted, ingredient, tags).tap { |line| ask_for_amount(line, jotted, number, text) }
       end
 
-      def rice(amount, unit, name, inner, text, number)
-        grain = @names.grain(name)
-        poured = Larder::Ingredient.of(key: grain, name: name, g_ml: Larder::Grains.fetch(grain).rho_g_ml)
-        g = amount && in_grams(amount, unit, poured, inner)
+      def rice(grain, jotted, text, number)
+        poured = Larder::Ingredient.of(key: grain, name: jotted.name,
+                                       g_ml: Larder::Grains.fetch(grain).rho_g_ml)
+        g = jotted.number && @weight.in_grams(jotted.number, jotted.unit, poured, jotted.inner)
         if g.nil?
           ask(number, text, "How much rice? Write grams or cups.")
         elsif @rice
@@ -144,13 +142,13 @@ module FondKettle
       def weighed(jotted, ingredient)
         return if jotted.number.nil? || jotted.asks.include?("part")
 
-        in_grams(jotted.number, jotted.unit, ingredient, jotted.inner)
+        @weight.in_grams(jotted.number, jotted.unit, ingredient, jotted.inner)
       end
 
       # What is cooked is not raw any more.
       def in_state(ingredient, state)
         done = ingredient.in_state(state)
-        state == "cooked" ? done.with(care: (done.care - RAW).freeze) : done
+        state == "cooked" ? done.with(care: (done.care - Care::Cautions.surely_raw).freeze) : done
       end
 
       def usual_stage(ingredient)
@@ -162,33 +160,6 @@ module FondKettle
       # Fat for frying goes by the pan; fat for taste goes with the people.
       def usual_scales(ingredient, stage)
         ingredient.scales == "floor" && stage != "base" ? "people" : ingredient.scales
-      end
-
-      # Brackets may say the weight: of each can ("2 cans (400 g)"), else of it all
-      # ("2 onions (300 g)", "1 1/2 cups (300 g)").
-      def in_grams(amount, unit, ingredient, inner)
-        said_g = bracketed_g(inner, ingredient.g_ml)
-        return weigh(amount, unit, ingredient) if said_g.nil? || Measure::UnitTable.mass?(unit)
-
-        each = inner.match?(/\beach\b/i) ||
-               (Measure::UnitTable.piece?(unit) && unit != Measure::UnitTable::PIECE)
-        each ? amount * said_g : said_g
-      end
-
-      def bracketed_g(inner, g_ml)
-        said = inner && @amounts.read(inner.sub(BRACKETED, ""))
-        return if said.nil? || said.unit.nil? || Measure::UnitTable.piece?(said.unit)
-
-        @amounts.convert(said.number, said.unit, "g", g_ml)
-      end
-
-      # nil where a piece is not one of what the ingredient is counted by: a tin of
-      # tomatoes is no tomato, a leaf of cabbage no cabbage.
-      def weigh(amount, unit, ingredient)
-        return @amounts.convert(amount, unit, "g", ingredient.g_ml) unless Measure::UnitTable.piece?(unit)
-
-        one_g = ingredient.piece_of(unit)
-        one_g && (amount * one_g)
       end
 
       def ask_for_amount(line, jotted, number, text)

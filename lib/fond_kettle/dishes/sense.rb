@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../care/cautions"
 require_relative "../care/kind"
 require_relative "../measure/rounding"
 require_relative "../methods/not_safe"
@@ -49,7 +50,7 @@ module FondKettle
       # Fish may be meant to be eaten raw; nothing else is.
       def raw(line)
         name = line.name.capitalize
-        if (line.ingredient.care & Uncooked::RAW) == FISH
+        if (line.ingredient.care & Care::Cautions.surely_raw) == FISH
           return warning("eaten-raw", "#{name} stays raw: only fish sold for eating raw, frozen first as " \
                                       "your food-safety authority asks, and not for those at risk.")
         end

@@ -21,12 +21,7 @@ module FondKettle
       def lines(lines, steps, claims)
         made = made(steps, claims)
         lines.each_with_index.map do |line, index|
-          if made.key?(index)
-            settled(line,
-                    made.fetch(index))
-          else
-            line
-          end
+          made.key?(index) ? settled(line, made.fetch(index)) : line
         end.freeze
       end
 

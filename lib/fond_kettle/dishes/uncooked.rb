@@ -9,9 +9,6 @@ module FondKettle
     # Lines that no step handles as they must be: raw food that nothing heats, fat that nobody
     # says what to do with.
     class Uncooked
-      # Classes of food that is raw for certain.
-      RAW = (Care::Cautions.raw - ["unknown"]).freeze
-
       # Of a Dish.
       def initialize(dish)
         @dish = dish
@@ -24,17 +21,20 @@ module FondKettle
       # Lines that are raw, lie in no pot that boils, and are in no step on a burner.
       def raw
         apart.select do |line, index|
-          line.ingredient.care.intersect?(RAW) && @kinds[index].none?(&:burner?)
+          line.ingredient.care.intersect?(Care::Cautions.surely_raw) && @kinds[index].none?(&:burner?)
         end.map(&:first)
       end
 
       # Fat that no step takes and that is not in the pot.
       def idle
-        apart.select { |line, index| Methods::Slots.of(line.ingredient) == Methods::Slots::FAT && @kinds[index].empty? }
-             .map(&:first)
+        apart.select { |line, index| fat?(line) && @kinds[index].empty? }.map(&:first)
       end
 
       private
+
+      def fat?(line)
+        Methods::Slots.of(line.ingredient) == Methods::Slots::FAT
+      end
 
       def apart
         @dish.lines.each_with_index.select { |line, _| line.pot_share.zero? && line.amount }

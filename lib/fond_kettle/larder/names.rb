@@ -101,10 +101,10 @@ module FondKettle
       # The key of the grain that `text` names, or nil where it is not about rice, or names
       # another thing that is called after it ("rice milk", "wild rice").
       def grain(text)
-        return if text.match?(NOT_RICE) || @after_rice.include?(find(text)&.key)
+        return if text.match?(NOT_RICE)
 
         GRAIN_KEYS.fetch(text.strip.downcase) do
-          next unless text.match?(RICE)
+          next if !text.match?(RICE) || @after_rice.include?(find(text)&.key)
 
           words = GRAIN_WORDS.find { |name, _| text.match?(/\b#{Regexp.escape(name)}\b/i) }
           words ? words.last : PLAIN_RICE
