@@ -24,6 +24,7 @@ module FondKettle
         MOST_LETTERS = 60_000
         # What a dish may keep of its own, as fields of the form: "way_soak".
         WAY = Dishes::WAY_FIELDS.map { |field| field.with(key: :"way_#{field.key}") }.freeze
+        WAY_KEYS = WAY.map(&:key).freeze
         SCHEMA = Schema.params do
           required(:title).filled(:string, max_size?: 120)
           required(:serves).filled(Schema::TypedNumber, included_in?: 0.5..200)
@@ -69,11 +70,8 @@ module FondKettle
         # `typed`: parameters with string keys; `quiet`: not judged yet.
         def initialize(typed, household, quiet: false)
           @household = household
-          @typed = [*FIELDS, *WAY.map(&:key)].to_h do |field|
-            [field, typed[field.to_s].to_s.gsub("\r\n",
-                                                "\n")]
-          end
-          result = SCHEMA.call(@typed.reject { |field, text| text.empty? && WAY.map(&:key).include?(field) })
+          @typed = [*FIELDS, *WAY_KEYS].to_h { |field| [field, typed[field.to_s].to_s.gsub("\r\n", "\n")] }
+          result = SCHEMA.call(@typed.reject { |field, text| text.empty? && WAY_KEYS.include?(field) })
           @values = result.to_h
           @problems = Forms.problems(result).dup
           check
@@ -100,9 +98,13 @@ module FondKettle
           read.questions
         end
 
+        # What is done for it, as understood.
+        def steps
+          @steps ||= Dishes::QuickSteps.read(@typed[:steps])
+        end
+
         # Each step with the names of the lines that go in at it.
         def taken
-          steps = Dishes::QuickSteps.read(@typed[:steps])
           steps.zip(Dishes::Claims.of(read.lines, steps)).map do |step, claims|
             [step, claims.select(&:stage).map { |claim| read.lines[claim.index].name }]
           end
@@ -111,7 +113,6 @@ module FondKettle
         # What contradicts itself anywhere in the dish.
         def contradictions
           told_twice = %i[lines steps note].flat_map { |field| Dishes::Contradictions.in(@typed[field]) }
-          steps = Dishes::QuickSteps.read(@typed[:steps])
           method = @household.library.all[@typed[:method]]
           [*told_twice, *Dishes::Disagreements.in(read.lines, steps, way, method)].uniq
         end

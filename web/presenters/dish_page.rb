@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 require "json"
-require_relative "../../lib/fond_kettle/dishes/dish_step"
 require_relative "../../lib/fond_kettle/dishes/line"
 require_relative "../../lib/fond_kettle/dishes/written"
 require_relative "../../lib/fond_kettle/formats/recipe_ld"
@@ -59,7 +58,7 @@ module FondKettle
         # What is done for it, a sentence each.
         def steps
           dish.steps.map do |step|
-            [step.say, *moment(step), *(minutes(step.minutes) if step.minutes.positive?),
+            [step.say, *(step.time if step.between?), *(minutes(step.minutes) if step.minutes.positive?),
              *("until #{step.cue}" unless step.cue.empty?)].join(", ")
           end
         end
@@ -76,13 +75,6 @@ module FondKettle
         def places(line)
           line.shares.map { |stage, share| "#{Measure::Numeral.write(share)} #{Dishes::STAGES.fetch(stage)}" }
               .join(", ")
-        end
-
-        # When it is done, where that is neither before the rice nor after it.
-        def moment(step)
-          return if %w[base finish].include?(step.stage)
-
-          format(Dishes::STEP_STAGES.fetch(step.stage), step.at_min && plain(step.at_min))
         end
       end
     end

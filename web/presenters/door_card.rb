@@ -3,6 +3,7 @@
 require_relative "../../lib/fond_kettle/methods/comes_out"
 require_relative "../../lib/fond_kettle/methods/door_card"
 require_relative "../../lib/fond_kettle/measure/rounding"
+require_relative "../../lib/fond_kettle/pot/verdict"
 require_relative "presenter"
 
 module FondKettle
@@ -11,9 +12,6 @@ module FondKettle
       # The card for the inside of the cupboard door: one pot, one bag, 1 to 9 people.
       class DoorCard < Presenter
         FINGER = { "holds" => "holds", "drowns" => "▼ drowns it", "starves" => "▲ starves it" }.freeze
-        RIGHT = %w[firm standard soft].freeze
-        # From so many cups on it is litres.
-        MOST_CUPS = 8
 
         attr_reader :form
 
@@ -72,7 +70,7 @@ module FondKettle
 
         # What is to be said of the last print, or nil.
         def reprint
-          return unless @card && Methods::DoorCards.moved?(raw_rows, JSON.parse(@card[:liquids]))
+          return unless @card && Methods::DoorCards.moved?(raw_rows, household.cards.liquids_g(@card))
 
           printed = @card[:printed_at].strftime("%-d %B %Y")
           "The card of #{printed} is more than a tablespoon off: print this one."
@@ -92,7 +90,7 @@ module FondKettle
 
         def both(amount_g, ml)
           house = form.base_request.measures
-          cups = ml > MOST_CUPS * house.cup.ml ? Measure::Rounding.litres(ml) : Measure::Spoken.say(ml, house)
+          cups = house.litres?(ml) ? Measure::Rounding.litres(ml) : Measure::Spoken.say(ml, house)
           [cups, house.weighed(amount_g)]
         end
 
@@ -104,7 +102,7 @@ module FondKettle
 
         # Does this pot cook so much as it should be?
         def sound?(row)
-          RIGHT.include?(row.comes_out)
+          Pot::Verdict::RIGHT.include?(row.comes_out)
         end
       end
     end

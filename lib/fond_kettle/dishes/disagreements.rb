@@ -74,7 +74,8 @@ module FondKettle
       def soak
         return [] unless @way.drain == Pot::Wash::COOKED_IN
 
-        hot = @way.start == "boiling" || @steps.any? { |step| Methods::PhaseText::TAKE_LIQUID.include?(step.kind) }
+        heats = Methods::Stage::TAKES.fetch("liquid")
+        hot = @way.start == "boiling" || @steps.any? { |step| heats.include?(step.kind) }
         return [] unless hot || @method&.broth
 
         ["The rice is to soak in its own liquid, and that liquid goes in boiling: it cannot be both."]

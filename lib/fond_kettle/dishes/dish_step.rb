@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/value"
+require_relative "../measure/rounding"
 
 module FondKettle
   module Dishes
@@ -23,6 +24,16 @@ module FondKettle
         new(stage: "base", kind: "own", minutes: 0.0, hands_on: true, cue: "", at_min: nil, takes: nil,
             say: say,
             **said)
+      end
+
+      # Is it done neither before the rice nor after it?
+      def between?
+        !%w[base finish].include?(stage)
+      end
+
+      # When it is done, as a cook writes it: "base", "at 10 min", "when dry".
+      def time
+        format(STEP_STAGES.fetch(stage), at_min && Measure::Rounding.plain(at_min))
       end
     end
   end

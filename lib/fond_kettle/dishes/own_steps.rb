@@ -12,7 +12,8 @@ module FondKettle
     # finish.
     class OwnSteps
       WHY = "As this dish is made."
-      BOILING_C = 100.0
+      BOILING_C = Methods::PhaseText::BOILING_C
+      HEATS_LIQUID = Methods::Stage::TAKES.fetch("liquid")
       # Kinds of a method's base that stay where the dish has none: without them rice or
       # liquid is not ready.
       NEEDED = ["heat-liquid", "toast", Methods::PhaseText::BROTH].freeze
@@ -39,8 +40,7 @@ module FondKettle
         last = @method.last_phase
         own = base
         last = last.with(base: own.empty? ? last.base : [*own, *kept(last.base, own)].freeze,
-                         between: between,
-                         liquid_c: made_hot?(own) ? last.liquid_c || BOILING_C : last.liquid_c)
+                         between: between, liquid_c: last.liquid_c || (BOILING_C if made_hot?(own)))
         @method.with(phases: [*@method.phases[0...-1], last].freeze,
                      after: [*@method.after, *of("finish")].freeze)
       end
@@ -56,24 +56,20 @@ module FondKettle
       end
 
       def between
-        @steps.reject { |step, _| %w[base finish].include?(step.stage) }.map(&:last).freeze
+        @steps.select { |step, _| step.between? }.map(&:last).freeze
       end
 
       # Does a step of its own bring the liquid to the boil?
       def made_hot?(own)
-        own.any? { |stage| Methods::PhaseText::TAKE_LIQUID.include?(stage.kind) }
+        own.any? { |stage| HEATS_LIQUID.include?(stage.kind) }
       end
 
       # A house's own step replaces the method's of its kind.
       def kept(stages, own)
         kinds = own.map(&:kind)
-        liquid_in = own.any? { |stage| takes_liquid?(stage) }
+        liquid_in = own.any? { |stage| stage.takes?("liquid") }
         stages.select { |stage| NEEDED.include?(stage.kind) && !kinds.include?(stage.kind) }
-              .reject { |stage| liquid_in && takes_liquid?(stage) }
-      end
-
-      def takes_liquid?(stage)
-        stage.takes.include?("liquid") || Methods::PhaseText::TAKE_LIQUID.include?(stage.kind)
+              .reject { |stage| liquid_in && stage.takes?("liquid") }
       end
 
       def stage(step, index)
@@ -81,8 +77,8 @@ module FondKettle
         Methods::Stage.new(**Methods::Library::BLANK_STAGE, key: OwnSteps.key(index), section: step.stage,
                                                             kind: kind(step, liquid), say: plain(step.say),
                                                             minutes: step.minutes, hands_on: step.hands_on,
-                                                            why: WHY, cue: cue(step), moment: moment(step,
-                                                                                                     index),
+                                                            why: WHY, cue: cue(step),
+                                                            moment: moment(step, index),
                                                             takes: liquid ? %w[liquid].freeze : [].freeze)
       end
 
@@ -102,7 +98,7 @@ module FondKettle
 
       def moment(step, index)
         return step.at_min if step.stage == "minute"
-        return step.stage unless %w[base finish].include?(step.stage)
+        return step.stage if step.between?
 
         Methods::Moments::APART if step.stage == "base" && apart?(index)
       end

@@ -36,8 +36,7 @@ module FondKettle
       end
 
       def marks(step)
-        [format(STEP_STAGES.fetch(step.stage), step.at_min && Measure::Rounding.plain(step.at_min)),
-         (step.kind unless step.kind == Care::Kinds::OWN),
+        [step.time, (step.kind unless step.kind == Care::Kinds::OWN),
          ("#{Measure::Rounding.plain(step.minutes)} min" if step.minutes.positive?),
          ("wait" unless step.hands_on),
          ("takes #{step.takes.join(', ')}" if step.takes),

@@ -135,9 +135,7 @@ module FondKettle
       def bought(scaled, amounts)
         said = @words.say(scaled)
         return whole(scaled, scaled.amount.ceil) if scaled.line.unit == PACK && !said.counted
-        unless said.counted
-          return said.g && scaled.line.ingredient ? by_weight(scaled.g, scaled.line.ingredient) : told(said)
-        end
+        return said.g ? by_weight(scaled.g, scaled.line.ingredient) : told(said) unless said.counted
 
         whole(scaled, amounts.sum { |one| @words.say(one).count || one.amount }.ceil)
       end

@@ -37,7 +37,6 @@ module FondKettle
     # How a dish is made whatever the evening: values of WAY_FIELDS, nil where its method
     # decides.
     Way = Value.define(*WAY_FIELDS.map(&:key)) do
-      const_set(:BOILING_C, 100.0)
       # One of which only some is said, as symbols or strings.
       def self.of(said = {})
         known = said.to_h { |key, value| [key.to_sym, value] }
@@ -67,18 +66,15 @@ module FondKettle
       def method_of(method)
         return method unless start
 
-        last = method.last_phase.with(liquid_c: (self.class::BOILING_C if start == "boiling"))
+        last = method.last_phase.with(liquid_c: (Methods::PhaseText::BOILING_C if start == "boiling"))
         method.with(phases: [*method.phases[0...-1], last].freeze)
       end
 
       # A vessel (Kit::Vessel) closed as it is here; a cooker keeps its lid.
       def vessel(vessel)
-        if lid.nil? || lid == vessel.lid || !vessel.kind.on_ring
-          vessel
-        else
-          vessel.with(lid: lid,
-                      lid_factor: nil)
-        end
+        return vessel if lid.nil? || lid == vessel.lid || !vessel.kind.on_ring
+
+        vessel.with(lid: lid, lid_factor: nil)
       end
     end
   end

@@ -28,6 +28,9 @@ module FondKettle
 
     # What a house measures by: its cups, its spoons and what its scale reads.
     House = Value.define(:cups, :spoons, :scale_step_g) do
+      # From so many cups on nobody counts them: it is litres.
+      const_set(:MOST_CUPS, 8)
+
       # A house of which one cup is known, or none.
       def self.with(cup, spoons: USUAL_SPOONS, scale_step_g: 1.0)
         new(cups: [cup || US_CUP].freeze, spoons: spoons, scale_step_g: scale_step_g)
@@ -36,6 +39,11 @@ module FondKettle
       # The cup in use.
       def cup
         cups.first
+      end
+
+      # Is it more mL than anybody measures by the cup?
+      def litres?(ml)
+        ml > self.class::MOST_CUPS * cup.ml
       end
 
       # Weight in g as this house's scale shows it: "385 g" on one that reads 5 g.

@@ -24,6 +24,14 @@ module FondKettle
                          :takes,
                          :moment,
                          *Pot::Attributes.set_by(:method).map(&:key)) do
+      # Kinds into which the rice or the liquid goes.
+      const_set(:TAKES, { "rice" => %w[toast].freeze, "liquid" => %w[heat-liquid broth].freeze }.freeze)
+
+      # Does "rice" or "liquid" go in at it?
+      def takes?(what)
+        takes.include?(what) || self.class::TAKES.fetch(what).include?(kind)
+      end
+
       # Is it over when grain and water are ready?
       def ready?
         minutes == Vocabulary::READY
@@ -48,8 +56,8 @@ module FondKettle
                              :stages) do
       # The kind of step whose liquid cooks the rice.
       const_set(:BROTH, "broth")
-      # Kinds of a base into which the liquid goes.
-      const_set(:TAKE_LIQUID, ["heat-liquid", self::BROTH].freeze)
+      # How hot a liquid goes in that was brought to the boil, °C.
+      const_set(:BOILING_C, 100.0)
       # How rice goes in, where it is not just put there.
       const_set(:FILLS, %w[stir-in topped].freeze)
 
@@ -79,12 +87,9 @@ module FondKettle
       # The least and most minutes that this method soaks a grain: one with its bran on may stand
       # overnight in any of them.
       def soak_range_of(grain)
-        if grain.traits.include?(self.class::BROWN)
-          [soak_range.min, [soak_range.max,
-                            self.class::OVERNIGHT_MIN].max]
-        else
-          soak_range
-        end
+        return soak_range unless grain.traits.include?(self.class::BROWN)
+
+        [soak_range.min, [soak_range.max, self.class::OVERNIGHT_MIN].max]
       end
 
       # Does it suit a grain: by its traits, or by its key?

@@ -11,8 +11,6 @@ module FondKettle
     # task that needs it: rice where it is washed or toasted, liquid where it is made hot or
     # becomes a broth, the rest as Whereto says.
     class TaskAmounts
-      # Kinds of a base that take the rice or the liquid.
-      TAKES = { "rice" => %w[toast], "liquid" => PhaseText::TAKE_LIQUID }.freeze
       # Water to cover what soaks, and of one change of rinsing, g per g of rice.
       COVERS = 2.0
       RINSES = 3.0
@@ -115,7 +113,7 @@ module FondKettle
 
       # The first stage of the base that takes rice or liquid, or nil.
       def taking(what)
-        base.find { |stage| TAKES.fetch(what).include?(stage.kind) || stage.takes.include?(what) }
+        base.find { |stage| stage.takes?(what) }
       end
 
       def rice_in?

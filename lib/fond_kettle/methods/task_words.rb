@@ -23,8 +23,6 @@ module FondKettle
       SEEN_MM = 1.5
       OVER_LEVEL = "the liquid stands %d mm over the rice; the lid lets that out later"
       COLD_C = 25
-      # From so many cups on it is litres.
-      MOST_CUPS = 8
       # Frying fat covers the floor, mL a square centimetre.
       FAT_ML_CM2 = 0.03
       FAT_STEP_ML = 7.5
@@ -83,9 +81,7 @@ module FondKettle
 
       # So much of a liquid: nobody counts many cups.
       def told_water(name, grams)
-        if grams > MOST_CUPS * @request.measures.cup.ml
-          return "#{format('%.1f', grams / 1000)} L #{name.downcase}"
-        end
+        return "#{Measure::Rounding.litres(grams)} #{name.downcase}" if @request.measures.litres?(grams)
 
         "#{@request.measures.weighed(grams)} #{name.downcase} (#{in_cups(grams)})"
       end

@@ -109,7 +109,7 @@ module FondKettle
 
       # The stage of the base in which the liquid is.
       def boiling
-        @text.base.find { |stage| PhaseText::TAKE_LIQUID.include?(stage.kind) || stage.takes.include?("liquid") }
+        @text.base.find { |stage| stage.takes?("liquid") }
       end
     end
   end
