@@ -22,7 +22,7 @@ RSpec.describe "Lines as different cooks jot them down" do
      !wanted["ask"] || read.questions.any?].all?
   end
 
-  { "jotted_lines.yml" => 200, "fifty_lines.yml" => 50 }.each do |file, count|
+  { "jotted_lines.yml" => 200, "fifty_lines.yml" => 50, "fourth_fifty_lines.yml" => 50 }.each do |file, count|
     it "are read right, 95 in 100 or more, the rest asked about and none wrong in silence: #{file}" do
       rows = YAML.load_file(File.expand_path("../fixtures/#{file}", __dir__)).values.flatten(1)
       read = rows.to_h { |row| [row, FondKettle::Dishes::QuickText.new.read(row["l"])] }

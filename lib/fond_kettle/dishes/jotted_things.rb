@@ -12,6 +12,9 @@ module FondKettle
       # More than so many parts are no list of things.
       MOST = 6
       BETWEEN = /\s*,\s*|\s+(?:and|&)\s+|\s*&\s*/i
+      # "saffron in 3 tbsp warm milk", "dried mushrooms, soaked in 250 mL water"
+      STEEPED = /(?:,\s*|\s)(?:(?:soaked|steeped|dissolved|stirred|mixed)\s+)?in\s+(?=[\d½¼¾⅓⅔⅛])/i
+      OF = /\Aof\s+/i
       EACH = /\Aeach\b\s*(?:of\s+)?/i
 
       # `amounts`: Measure::Amounts; `names`: Larder::Names.
@@ -22,13 +25,23 @@ module FondKettle
 
       # Texts of the things, or nil where it is one.
       def split(text)
+        steeped(text) || list(text)
+      end
+
+      private
+
+      def list(text)
         parts = text.split(BETWEEN, MOST + 1)
         return if parts.size < 2 || parts.size > MOST || named?(text)
 
         each(parts, text) || (parts if parts.all? { |part| thing?(part) } && list?(parts, text))
       end
 
-      private
+      # A thing, and the liquid that it lies in.
+      def steeped(text)
+        parts = text.split(STEEPED, 2)
+        parts if parts.size == 2 && parts.all? { |part| thing?(part) }
+      end
 
       # One amount of each of them.
       def each(parts, text)
@@ -46,8 +59,8 @@ module FondKettle
       end
 
       def thing?(part)
-        amount = @amounts.read(part)
-        named?(amount ? amount.rest : part)
+        amount = @amounts.read(part) || @amounts.read("1 #{part}")
+        named?(part) || (!amount.nil? && named?(amount.rest.sub(OF, "")))
       end
 
       def named?(text)

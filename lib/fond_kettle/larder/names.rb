@@ -16,10 +16,9 @@ module FondKettle
                     "radishes" => "radish", "peaches" => "peach",
                     "bunches" => "bunch" }.freeze
       # What says of a thing only how it is.
-      DESCRIBES = %w[a an the some few more large small big little medium fresh ripe chopped sliced diced
-                     grated crushed
-                     minced whole peeled toasted roasted drained rinsed of raw finely thinly roughly
-                     good].to_set.freeze
+      DESCRIBES = %w[a an the some few more large small big little medium fresh ripe warm hot cold chopped
+                     sliced diced grated crushed minced whole peeled toasted roasted
+                     drained rinsed of raw finely thinly roughly good].to_set.freeze
       # What rice is taken to be that is only called rice.
       PLAIN_RICE = "long-white"
       NOT_RICE = /rice (?:wine|paper|cooker|cake|cracker|bran|starch|syrup)|cauliflower rice/i
@@ -28,6 +27,7 @@ module FondKettle
       # By what is said of the rice, the longest first.
       GRAIN_WORDS = Grains.all.values.flat_map { |grain| grain.also.map { |name| [name, grain.key] } }
                           .sort_by { |name, _| -name.length }.freeze
+      ACCENTS = "\u0300\u0301\u0302\u0303\u0308\u0327"
       SMOKED = /\bsmoked\b/i
       TINNED = /\b(?:cooked|tinned|canned|drained)\b/i
 
@@ -115,7 +115,8 @@ module FondKettle
       #
       #   words("Spring onions") # => ["spring", "onion"]
       def words(name)
-        name.downcase.scan(/[[:alpha:]]+/).map { |word| singular(word) }
+        bare = name.downcase.unicode_normalize(:nfd).delete(ACCENTS)
+        bare.scan(/[[:alpha:]]+/).map { |word| singular(word) }
       end
 
       private
