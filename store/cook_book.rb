@@ -6,13 +6,17 @@ require_relative "../lib/fond_kettle/log/outcome"
 require_relative "../lib/fond_kettle/stove/cook"
 require_relative "../lib/fond_kettle/log/teacher"
 require_relative "database"
+require_relative "tapped"
 require_relative "taught"
 
 module FondKettle
   module Store
     # Cooks, what happened at the stove and how they came out. A cook is a frozen
-    # hash: the row, with :plan parsed, :events (Stove::Event) and :outcome.
+    # hash: the row, with :plan parsed, :events (Stove::Event), :last_tap (Tapped::Tap) and
+    # :outcome.
     class CookBook
+      include Tapped
+
       STILL_COOKING = "This pot is still on the stove: finish it there first."
       FINISHED_ALREADY = "This pot was finished already, perhaps on another device."
 
@@ -21,14 +25,15 @@ module FondKettle
         @kept = {}
       end
 
-      # Starts a cook at `now` with a plan (hash); returns its id.
-      def start(title:, grain:, pot_id:, address:, plan:, now:)
+      # Starts a cook at `now` with a plan (hash); returns its id. `pot_no` of `pots`: one of
+      # several equal pots; the first is begun with, the others wait.
+      def start(title:, grain:, pot_id:, address:, plan:, now:, pot_no: 1, pots: 1)
         @database.write do |db|
           id = db[:cooks].insert(title: title, grain: grain, pot_id: pot_id, address: address,
-                                 plan: Formats::StoredPlan.write(plan),
+                                 plan: Formats::StoredPlan.write(plan), pot_no: pot_no, pots: pots,
                                  planned_g: plan[:liquid][:g], poured_g: plan[:liquid][:g],
                                  started_at: text(now))
-          insert_event(db, id, "task", plan[:tasks].first[:id], now)
+          insert_event(db, id, "task", plan[:tasks].first[:id], now, now) if pot_no == 1
           id
         end
       end
@@ -43,8 +48,19 @@ module FondKettle
         @database.read { |db| whole(db, row(db, id)) }
       end
 
+      # What is on the stove, newest first: whole cooks.
       def on_the_stove
-        @database.read { |db| db[:cooks].where(finished_at: nil).reverse(:id).all }
+        @database.read do |db|
+          db[:cooks].where(finished_at: nil, left_at: nil).reverse(:id).map { |row| whole(db, row) }
+        end
+      end
+
+      # Leaves a pot that was never cooked: it is neither on the stove nor in the log.
+      def leave(id, now)
+        @database.write do |db|
+          open_cook(db, id)
+          db[:cooks].where(id: id).update(left_at: text(now))
+        end
       end
 
       # Finished cooks, newest first, at most `most`, with their outcomes.
@@ -67,42 +83,6 @@ module FondKettle
       def lesson(grain, pot_id)
         taught = taught(grain.key, pot_id, most: FondKettle::Log::Teacher::REMEMBERS)
         FondKettle::Log::Teacher.lesson(taught.map { |cook| Taught.finished(cook) }, grain)
-      end
-
-      # Goes from task `from` to task `to` (ids); does nothing when another device has
-      # already left `from`, or there is no such task. Raises NotFound, Conflict.
-      def move(id, from, to, now)
-        @database.write do |db|
-          cook = Stove::Cook.new(*open_cook(db, id).values_at(:plan, :events))
-          next unless cook.task[:id] == from && cook.tasks.any? { |task| task[:id] == to }
-
-          insert_event(db, id, "task", to, now)
-        end
-      end
-
-      # A cue was seen; the first sighting counts.
-      def see(id, cue, now)
-        @database.write do |db|
-          cook = open_cook(db, id)
-          unless cook[:events].any? { |e| e.kind == "seen" && e.what == cue }
-            insert_event(db, id, "seen", cue, now)
-          end
-        end
-      end
-
-      # The lid was lifted, a thermometer was read, or a sign of trouble was reported.
-      def note(id, kind, what, now)
-        @database.write do |db|
-          open_cook(db, id)
-          insert_event(db, id, kind, what, now)
-        end
-      end
-
-      def pour(id, poured_g)
-        @database.write do |db|
-          open_cook(db, id)
-          db[:cooks].where(id: id).update(poured_g: poured_g)
-        end
       end
 
       # Raises Conflict when it was finished before.
@@ -154,16 +134,17 @@ module FondKettle
 
       def open_cook(db, id)
         cook = whole(db, row(db, id))
-        raise Conflict, FINISHED_ALREADY if cook[:finished_at]
+        raise Conflict, FINISHED_ALREADY if cook[:finished_at] || cook[:left_at]
 
         cook
       end
 
       def whole(db, row)
-        events = db[:events].where(cook_id: row[:id]).order(:id).map do |event|
-          Stove::Event.new(kind: event[:kind], what: event[:what], at: Time.parse(event[:at]))
-        end
-        parsed(row, db[:outcomes].first(cook_id: row[:id])).merge(events: events.freeze).freeze
+        rows = db[:events].where(cook_id: row[:id]).order(:id).all
+        events = rows.map { |one| Stove::Event.new(**one.slice(:kind, :what), at: Time.parse(one[:at])) }
+        parsed(row, db[:outcomes].first(cook_id: row[:id]))
+          .merge(events: events.freeze, last_tap: last_tap(rows),
+                 version: "#{rows.size}-#{rows.last&.fetch(:id)}").freeze
       end
 
       def with_outcomes(db, dataset)
@@ -177,8 +158,8 @@ module FondKettle
                   finished_at: row[:finished_at] && Time.parse(row[:finished_at]), outcome: outcome)
       end
 
-      def insert_event(db, cook_id, kind, what, now)
-        db[:events].insert(cook_id: cook_id, kind: kind, what: what.to_s, at: text(now))
+      def insert_event(db, cook_id, kind, what, at, now)
+        db[:events].insert(cook_id: cook_id, kind: kind, what: what.to_s, at: text(at), tapped_at: text(now))
       end
 
       def text(time)

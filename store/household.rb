@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "forwardable"
+require "time"
 require_relative "../lib/fond_kettle/house/shelf_kinds"
 require_relative "../lib/fond_kettle/house/shelves"
 require_relative "../lib/fond_kettle/larder/names"
@@ -121,6 +122,19 @@ module FondKettle
           left_g = [bag[:left_g] - cook[:plan][:rice][:g], 0.0].max
           db[:bags].where(id: bag[:id]).update(left_g: left_g, lock_version: Sequel[:lock_version] + 1)
           bag.merge(left_g: left_g)
+        end
+      end
+
+      # What a form makes is made once, however often it is sent: `key` is the form's own (nil: it
+      # has none). The block makes it and answers the path to go on to, which is answered again.
+      def once(key, now)
+        return yield unless key
+
+        @database.write do |db|
+          known = db[:made].first(key: key)
+          next known[:path] if known
+
+          yield.tap { |path| db[:made].insert(key: key, path: path, at: now.utc.iso8601(3)) }
         end
       end
 

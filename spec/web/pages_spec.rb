@@ -115,13 +115,18 @@ RSpec.describe "The pages" do
     send_form "#{stove}/poured", "poured" => "3 moons", "poured_unit" => "cup"
     expect(last_response.status).to eq(422)
     send_form "#{stove}/poured", "poured" => "3 jam glasses + 105 ml", "poured_unit" => "g"
-    send_form "#{stove}/seen", "cue" => "boil"
-    get "#{stove}/state"
-    expect(JSON.parse(last_response.body)["state"]).to eq("3-open-735.0")
+    state = lambda do
+      get "#{stove}/state"
+      JSON.parse(last_response.body)["state"]
+    end
+    before = state.call
+    send_form "#{stove}/told", "kind" => "seen", "what" => "boil"
+    expect([before, state.call]).to match([/\A3-\d+-open\z/, /\A4-\d+-open\z/])
+    expect(household.cooks.find(stove[/\d+/].to_i)[:poured_g]).to eq(735.0)
     send_form "#{stove}/finish"
     send_form "#{stove}/finish"
     expect([last_response.status, last_response.body]).to match([409, /finished already/])
-    send_form "#{stove}/seen", "cue" => "dragons"
+    send_form "#{stove}/told", "kind" => "seen", "what" => "dragons"
     expect(last_response.status).to eq(422)
   end
 

@@ -26,9 +26,9 @@ module FondKettle
         end
 
         # A choice from `options`: pairs of value and words.
-        def choose(name, label, value, options, problems, hint: nil)
-          select = Html::Markup.tag("select", listed(options, value), id: name, name: name,
-                                                                      **described(name, hint, problems))
+        def choose(name, label, value, options, problems, hint: nil, **attributes)
+          about = { id: name, name: name, **attributes, **described(name, hint, problems) }
+          select = Html::Markup.tag("select", listed(options, value), **about)
           field(name, label, %(<div class="select">#{select}</div>), hint, problems)
         end
 
@@ -41,7 +41,7 @@ module FondKettle
             name = asked.key.to_s
             id = "#{group}-#{name}"
             about = { id: id, name: nest ? "#{group}[#{name}]" : name, aria_describedby: "#{id}-problem" }
-            about[:aria_invalid] = "true" if problem_for(problems, name)
+            about.update(aria_invalid: "true", autofocus: "autofocus") if problem_for(problems, name)
             options = owned[asked.key] || asked.options
             field(id, asked.title, control(about, typed.fetch(name) { asked.usual }, options), nil, placed)
           end.join
@@ -94,7 +94,7 @@ module FondKettle
         def described(name, hint, problems)
           ids = [("#{name}-hint" if hint), "#{name}-problem"].compact.join(" ")
           if problem_for(problems, name)
-            { aria_describedby: ids, aria_invalid: "true" }
+            { aria_describedby: ids, aria_invalid: "true", autofocus: "autofocus" }
           else
             { aria_describedby: ids }
           end

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "rack/protection"
+require "securerandom"
 require "tilt/erubi"
 require_relative "../ground/assets"
 require_relative "../ground/destinations"
@@ -41,6 +42,11 @@ module FondKettle
 
         def token
           @token ||= Rack::Protection::AuthenticityToken.token(session)
+        end
+
+        # A hidden field by which a form that makes something is known when it is sent again.
+        def key_field
+          %(<input type="hidden" name="key" value="#{SecureRandom.hex(8)}">)
         end
 
         # A hidden field that proves a form came from our page.

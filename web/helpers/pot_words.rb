@@ -36,7 +36,16 @@ module FondKettle
 
         # What a pot and a cup are told by before they were tested.
         POT_FIELDS = (House::SHELF_KINDS.fetch(:pots).fields - [Kit::LID_TESTED]).freeze
+        # A width and a height are all that is needed; the rest can be told.
+        POT_NEEDS = POT_FIELDS.select { |field| %i[diameter_mm height_mm].include?(field.key) }.freeze
+        POT_MORE = (POT_FIELDS - POT_NEEDS).freeze
         CUP_FIELDS = House::SHELF_KINDS.fetch(:cups).fields
+        HEIGHT_FIELDS = House::KITCHEN_FIELDS.select { |field| field.key == :altitude_m }.freeze
+        # What a new kitchen puts in first.
+        FIRST_FIELDS = [*POT_NEEDS.map do |field|
+          field.with(label: field.label.sub("Inside", "Pot, inside"))
+        end,
+                        House::CUP_ML.with(label: "Glass or cup holds"), *HEIGHT_FIELDS].freeze
 
         # What a pot can be closed with.
         def lid_choices

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/house/left_blank"
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "../forms/fields"
 require_relative "../forms/plan_form"
@@ -38,7 +39,12 @@ module FondKettle
       end
 
       post "/:shelf" do
-        save("new-#{shelf_name}") { |values| household.shelf(shelf_name).add(values) }
+        save("new-#{shelf_name}") do |values|
+          household.once(form_key("shelf"), now) do
+            household.shelf(shelf_name).add(values)
+            "/cupboard"
+          end
+        end
       end
 
       post "/:shelf/:id" do
@@ -68,7 +74,8 @@ module FondKettle
       end
 
       def save(place)
-        result = Forms::SHELVES.fetch(shelf_name).call(sent(KINDS.fetch(shelf_name).fields))
+        kind = KINDS.fetch(shelf_name)
+        result = Forms::SHELVES.fetch(shelf_name).call(House::LeftBlank.filled(kind, sent(kind.fields)))
         return show(code: 422, trouble: { place => Forms.problems(result) }) if result.failure?
 
         keeping(place) { yield(result.to_h) }

@@ -73,9 +73,11 @@ module FondKettle
         form = Forms::DishForm.new(params, household)
         next edit(form, code: 422) unless form.ok?
 
-        record = household.dishes.add(form.attributes)
-        notice "#{record[:title]} is among the dishes."
-        redirect "/dishes/#{record[:id]}", 303
+        path = household.once(form_key("dish"), now) do
+          "/dishes/#{household.dishes.add(form.attributes)[:id]}"
+        end
+        notice "#{form[:title]} is among the dishes."
+        redirect path, 303
       end
 
       get %r{/(\d+)\.(json|jsonld|md)} do |id, kind|

@@ -111,6 +111,13 @@ module FondKettle
         end
       end
 
+      # What a form that makes something is known by (Household#once); `what` it makes with this
+      # button of several.
+      def form_key(what)
+        key = text_param("key")
+        "#{what} #{key}" unless key.empty?
+      end
+
       # The version that a form was made from; nil where none was sent.
       def sent_version
         Integer(params["lock_version"].to_s, 10, exception: false)

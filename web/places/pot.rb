@@ -6,6 +6,9 @@ require_relative "../../lib/fond_kettle/methods/depth_rule"
 require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "../../lib/fond_kettle/methods/trial"
+require_relative "../../lib/fond_kettle/stove/potful"
+require_relative "../../lib/fond_kettle/house/left_blank"
+require_relative "../forms/first_form"
 require_relative "../forms/plan_form"
 require_relative "../helpers/drawers"
 require_relative "../helpers/fields"
@@ -24,6 +27,7 @@ module FondKettle
       helpers Helpers::PotWords
       helpers Helpers::Drawers
 
+      PotWords = Helpers::PotWords
       LIFTED_S = 30.0
       NEW = { "pots" => :pot, "cups" => :cup }.freeze
 
@@ -59,28 +63,86 @@ module FondKettle
         form = Forms::PlanForm.new(params, household)
         next show(form, code: 422) unless form.ok?
 
-        plan = Methods::Planner.plan(form.request)
-        id = household.cooks.start(title: title_of(form, plan), grain: plan.request.grain.key,
-                                   pot_id: form.kit.pot&.id,
-                                   address: form.address, plan: Formats::PlanJson.for_the_stove(plan),
-                                   now: now)
-        redirect "/stove/#{id}", 303
+        redirect household.once(form_key("start"), now) { started(form) }, 303
+      end
+
+      # Puts in a new kitchen's first things without leaving the plan.
+      post "/add/first" do
+        first = Forms::FirstForm.new(typed_record("first"))
+        next show(plan_form, code: 422, adding: { first: first.problems }) unless first.ok?
+
+        redirect household.once(form_key("first"), now) { put_in(first.values) }, 303
+      end
+
+      # Says how high the kitchen stands without leaving the plan.
+      post "/add/height" do
+        result = Forms.of(PotWords::HEIGHT_FIELDS).call(typed_record("new_height"))
+        next show(plan_form, code: 422, adding: { height: Forms.problems(result) }) if result.failure?
+
+        household.change_kitchen(kitchen[:lock_version], result.to_h)
+        redirect "/pot?#{plan_form.address}", 303
       end
 
       # Adds a pot or cup without leaving the plan.
       post "/add/:shelf" do
         field = NEW.fetch(params["shelf"]) { raise NotFound, "There is no such shelf." }
-        result = Forms::SHELVES.fetch(params["shelf"].to_sym).call(typed_record("new_#{field}"))
-        form = Forms::PlanForm.new(params, household)
-        next show(form, code: 422, adding: { field => Forms.problems(result) }) if result.failure?
+        kind = House::SHELF_KINDS.fetch(params["shelf"].to_sym)
+        typed = typed_record("new_#{field}")
+        result = Forms::SHELVES.fetch(kind.key).call(House::LeftBlank.filled(kind, typed))
+        next show(plan_form, code: 422, adding: { field => Forms.problems(result) }) if result.failure?
 
-        record = household.shelf(params["shelf"].to_sym).add(result.to_h)
-        notice "#{record[:name]} is in the cupboard."
-        redirect "/pot?#{Forms::PlanForm.new(params.merge(field.to_s => record[:id].to_s), household)
-                                        .address}", 303
+        redirect household.once(form_key(field), now) { added(kind, field, result.to_h, typed) }, 303
       end
 
       private
+
+      # Starts one cook for each of its equal pots; the path of the first.
+      def started(form)
+        plan = Methods::Planner.plan(form.request)
+        stored = Formats::PlanJson.for_the_stove(plan, look: look_of(form.kit.pot))
+        pots = plan.request.pots
+        ids = (1..pots).map do |number|
+          household.cooks.start(title: title_of(form, plan), grain: plan.request.grain.key,
+                                pot_id: form.kit.pot&.id, address: form.address, now: now,
+                                plan: Stove::Potful.of(stored, number), pot_no: number, pots: pots)
+        end
+        "/stove/#{ids.first}"
+      end
+
+      # What the lid of a pot of the shelf looks like.
+      def look_of(pot)
+        record = pot && household.shelf(:pots).all.find { |one| one[:id] == pot.id }
+        record ? record[:lid_look] : "plain"
+      end
+
+      def plan_form
+        Forms::PlanForm.new(params, household)
+      end
+
+      # Adds to a shelf; the path of the plan with it.
+      def added(kind, field, values, typed)
+        record = household.shelf(kind.key).add(values)
+        guessed = kind.key == :pots && typed["kg"].to_s.strip.empty?
+        notice "#{record[:name]} is in the cupboard#{guessed_words(record) if guessed}."
+        with_it = params.merge(field.to_s => record[:id].to_s)
+        "/pot?#{Forms::PlanForm.new(with_it, household).address}"
+      end
+
+      # A weight that nobody told is said to be a guess.
+      def guessed_words(pot)
+        ", taken to weigh #{plain(pot[:kg])} kg"
+      end
+
+      # A new kitchen's first things; the path of the plan with them.
+      def put_in(values)
+        pot, cup, height = values.values_at(:pot, :cup, :kitchen)
+        pot = household.shelf(:pots).add(pot) if pot
+        cup = household.shelf(:cups).add(cup) if cup
+        household.change_kitchen(kitchen[:lock_version], height) if height
+        notice "Put in.#{" The pot is #{guessed_words(pot).delete_prefix(', ')}." if pot}"
+        with_them = params.merge({ "pot" => pot && pot[:id].to_s, "cup" => cup && cup[:id].to_s }.compact)
+        "/pot?#{Forms::PlanForm.new(with_them, household).address}"
+      end
 
       # The fields of a record that was sent under `name`.
       def typed_record(name)

@@ -1,16 +1,15 @@
 # frozen_string_literal: true
 
 require "json"
-require_relative "../../lib/fond_kettle/formats/run_json"
-require_relative "../../lib/fond_kettle/methods/found_pot"
-require_relative "../../lib/fond_kettle/methods/planner"
-require_relative "../../lib/fond_kettle/methods/remedies"
-require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../forms/heat_form"
-require_relative "../forms/plan_form"
 require_relative "../forms/pour_form"
+require_relative "../forms/step_form"
+require_relative "../forms/told_form"
 require_relative "../helpers/fields"
 require_relative "../presenters/cooking"
+require_relative "../presenters/stove_panel"
+require_relative "../presenters/stove_pots"
+require_relative "following"
 require_relative "place"
 
 module FondKettle
@@ -19,138 +18,163 @@ module FondKettle
     class StovePlace < Place
       helpers Helpers::Fields
 
-      SIGNS = Methods::Remedies::SIGNS
-      CUES = Presenters::Cooking::CUES
       HEAT_UNITS = Forms::HeatForm::UNITS
 
       get "/" do
-        cooking = household.cooks.on_the_stove
-        redirect "/stove/#{cooking.first[:id]}" if cooking.one?
+        records = household.cooks.on_the_stove
+        redirect "/stove/#{records.first[:id]}" if records.one?
         @title = "Stove"
-        erb :stove_list, locals: { cooking: cooking }
+        @script = "pots.js"
+        @body_class = "at-stove"
+        erb :stove_list, locals: { pots: Presenters::StovePots.new(household, records, now).all }
       end
 
       get "/:id" do
-        show(household.cooks.find(id_from(params["id"])))
+        show(record)
       end
 
       # What another device compares with, to know whether something has changed.
       get "/:id/state" do
         content_type :json
-        JSON.generate(state: cooking(household.cooks.find(id_from(params["id"]))).state)
+        JSON.generate(state: Presenters::Cooking.new(household, record, now).state)
       end
 
-      # Leaves task `from` for task `to` (ids). Another device may have left it already;
-      # then nothing happens and the page shows where the pot stands.
+      post "/:id/begin" do
+        household.cooks.begin(record[:id], now)
+        back_to_the_pot
+      end
+
+      # Leaves task `from` for task `to` (ids), with what was poured or seen. Another device may
+      # have left it already, or it was the second of two taps; then nothing happens and the page
+      # shows where the pot stands.
       post "/:id/task" do
-        id = id_from(params["id"])
-        unless tasks_of(id).include?(params["to"])
-          raise InvalidInput.at("to", "must be one of the pot's tasks")
-        end
+        step = Forms::StepForm.new(params, record[:plan][:tasks].map { |task| task[:id] })
+        raise InvalidInput, step.problems unless step.ok?
+        next back_to_the_pot if step.double?(now)
 
-        household.cooks.move(id, params["from"].to_s, params["to"], now)
-        redirect "/stove/#{id}", 303
+        pour = Forms::PourForm.new(params, household.values(:cups)) if params.key?("poured")
+        next show(record, code: 422, pour: pour) unless pour.nil? || pour.ok?
+
+        go_on(step, pour)
+        back_to_the_pot
       end
 
-      post "/:id/seen" do
-        id = id_from(params["id"])
-        unless CUES.key?(params["cue"])
-          raise InvalidInput.at("cue", "must be one of: #{CUES.keys.join(', ')}")
-        end
+      # Something that was seen or done; what follows from it is reckoned.
+      post "/:id/told" do
+        told = Forms::ToldForm.new(params, household.values(:cups))
+        next show(record, code: 422, told: told, panel: "did") if told.misread?
+        raise InvalidInput, told.problems unless told.ok?
 
-        household.cooks.see(id, params["cue"], now)
-        redirect "/stove/#{id}", 303
+        tell(told)
+        back_to_the_pot
       end
 
-      post "/:id/lifted" do
-        id = id_from(params["id"])
-        household.cooks.note(id, "lifted", "lid", now)
-        redirect "/stove/#{id}", 303
-      end
-
-      post "/:id/sign" do
-        id = id_from(params["id"])
-        signs = Methods::Remedies::SIGNS
-        unless signs.key?(params["sign"])
-          raise InvalidInput.at("sign", "must be one of: #{signs.keys.join(', ')}")
-        end
-
-        household.cooks.note(id, "sign", params["sign"], now)
-        advise(household.cooks.find(id), params["sign"])
-        redirect "/stove/#{id}", 303
-      end
-
-      # What was really poured, in grams or the house's cup.
+      # What was really poured, or stands there, in grams or the house's cup.
       post "/:id/poured" do
-        cook = household.cooks.find(id_from(params["id"]))
-        form = Forms::PourForm.new(params, household.values(:cups))
-        next show(cook, code: 422, pour: form) unless form.ok?
+        pour = Forms::PourForm.new(params, household.values(:cups))
+        next show(record, code: 422, pour: pour) unless pour.ok?
 
-        written(cook, form.grams)
-        redirect "/stove/#{cook[:id]}", 303
+        household.cooks.note(record[:id], poured(pour.grams), now)
+        back_to_the_pot
       end
 
       # What the thermometer shows in the thickest piece.
       post "/:id/measured" do
-        cook = household.cooks.find(id_from(params["id"]))
         form = Forms::HeatForm.new(params)
-        next show(cook, code: 422, heat: form) unless form.ok?
+        next show(record, code: 422, heat: form) unless form.ok?
 
-        household.cooks.note(cook[:id], "measured", form.heat_c.round(1), now)
-        redirect "/stove/#{cook[:id]}", 303
+        household.cooks.note(record[:id], [["measured", form.heat_c.round(1)]], now)
+        back_to_the_pot
+      end
+
+      # Takes the last tap back.
+      post "/:id/undo" do
+        notice "That is too long ago to be taken back." unless household.cooks.undo(record[:id], now)
+        back_to_the_pot
       end
 
       post "/:id/finish" do
-        id = id_from(params["id"])
-        bag = household.finish(id, now)
+        bag = household.finish(record[:id], now)
         notice "#{bag[:name]}: #{grams(bag[:left_g])} left in the bag." if bag
-        redirect "/log/#{id}", 303
+        redirect "/log/#{record[:id]}", 303
+      end
+
+      # A pot that was never cooked.
+      post "/:id/leave" do
+        household.cooks.leave(record[:id], now)
+        notice "#{record[:title]} is off the stove; nothing was written down."
+        redirect "/stove", 303
       end
 
       private
 
-      # What to do about a sign, reckoned from what was poured and how long it was on the heat.
-      def advise(record, sign)
-        return unless Methods::FoundPot::SIGNS.key?(sign)
-
-        form = Forms::PlanForm.new(Rack::Utils.parse_nested_query(record[:address]), household)
-        heat_min = Stove::Cook.new(record[:plan], record[:events]).on_heat_s(now) / 60.0
-        remedy = found(form, record, sign, heat_min) if form.ok? && heat_min.positive?
-        return unless remedy
-
-        household.cooks.note(record[:id], "remedy", JSON.generate(Formats::RunJson.remedy(remedy)), now)
+      def record
+        @record ||= household.cooks.find(id_from(params["id"]))
       end
 
-      def found(form, record, sign, heat_min)
-        plan = Methods::Planner.plan(form.request)
-        Methods::FoundPot.remedy(plan, sign, poured_g: record[:poured_g] || plan.liquid_g, heat_min: heat_min)
+      def back_to_the_pot
+        redirect "/stove/#{record[:id]}", 303
+      end
+
+      def go_on(step, pour)
+        poured = step.hold? ? held : pour && changed(pour)
+        happened = [*poured, *([["seen", step.seen]] if step.seen)]
+        household.cooks.move(record[:id], step.from, step.to, now, at: step.at(now),
+                                                                   happened: happened) do |cook|
+          following.step(cook, happened)
+        end
+      end
+
+      def following
+        Following.new(household, record, now)
+      end
+
+      # What was poured, where it is not what the page showed already.
+      def changed(pour)
+        shown = Presenters::Cooking.new(household, record, now).pour_g
+        shown == Measure::Rounding.grams(pour.grams) ? [] : poured(pour.grams)
       end
 
       # Of a broth, what stands in the pot: what its food brought was never poured.
-      def written(cook, amount_g)
-        base = cook[:plan][:base]
-        household.cooks.note(cook[:id], "standing", amount_g.round(1), now) if base
-        household.cooks.pour(cook[:id], [amount_g - (base ? base[:brought_g] : 0.0), 0.0].max)
-        notice "#{grams(amount_g)} #{base ? 'standing there' : 'poured'}, written down."
+      def poured(amount_g)
+        base = record[:plan][:base]
+        return [["poured", amount_g.round(1)]] unless base
+
+        [["standing", amount_g.round(1)], ["poured", [amount_g - base[:brought_g], 0.0].max.round(1)]]
       end
 
-      def tasks_of(id)
-        household.cooks.find(id)[:plan][:tasks].map { |task| task[:id] }
+      # The range as an act: what is kept hot.
+      def held
+        act = record[:plan][:act] || raise(InvalidInput.at("hold", "is not offered for this pot"))
+        [["poured", act[:pour_g]], ["held", act[:keep_g]]]
       end
 
-      def cooking(record)
-        Presenters::Cooking.new(household, record, now)
+      def tell(told)
+        happened = told.kind == "held" ? looked(told.what) : [[told.kind, told.what]]
+        look = Care::Looks.all[told.what] if told.kind == "look"
+        happened << ["sign", look.sign] if look&.sign
+        household.cooks.note(record[:id], happened, now) do |cook|
+          happened.flat_map { |kind, what| following.told(cook, kind, what) }
+        end
       end
 
-      def show(record, code: 200, pour: nil, heat: Forms::HeatForm.blank)
+      # The look at the water that was kept hot: sprinkled, or left out.
+      def looked(what)
+        held_g = Stove::Cook.new(record[:plan], record[:events]).held_g
+        [*([["added", held_g]] if held_g && what == "sprinkled"), ["held", 0]]
+      end
+
+      def show(record, code: 200, pour: nil, heat: Forms::HeatForm.blank, told: nil, panel: params["panel"])
         redirect "/log/#{record[:id]}" if record[:finished_at]
+        redirect "/stove" if record[:left_at]
+        panel = nil unless Presenters::StovePanel::NAMES.include?(panel)
+        shown = (panel ? Presenters::StovePanel : Presenters::Cooking).new(household, record, now)
         status code
         @title = "Stove"
         @script = "stove.js"
         @body_class = "at-stove"
-        shown = cooking(record)
         pour ||= Forms::PourForm.blank(shown.pour_g, household.values(:cups))
-        erb :stove, locals: { shown: shown, pour: pour, heat: heat }
+        erb :stove, locals: { shown: shown, pour: pour, heat: heat, told: told, panel: panel }
       end
     end
   end

@@ -2,17 +2,28 @@
 
 require_relative "../../lib/fond_kettle/ground/words"
 require_relative "../../lib/fond_kettle/stove/cook"
-require_relative "../drawings/level_drawing"
+require_relative "../drawings/pot_picture"
+require_relative "poured_water"
 require_relative "presenter"
+require_relative "seen_pots"
+require_relative "told_words"
 
 module FondKettle
   module Web
     module Presenters
       # A pot on the stove, as it stands now.
       class Cooking < Presenter
+        include PouredWater
+
         CUES = Words.of("cues")
-        # The kind of step at which a broth is measured.
-        MEASURE = "measure"
+        ACTS = Words.of("acts")
+        # The one thing to do at a step: `cue` that is seen with it (nil: none), as it is said, and
+        # where it is sent.
+        Act = Value.define(:cue, :say, :path)
+        # The pot is drawn as large as it may stand beside the clock: units for its width and
+        # height.
+        WIDE = 190.0
+        HIGH = 120.0
 
         attr_reader :id, :cook, :now
 
@@ -31,38 +42,87 @@ module FondKettle
 
         # What another device compares with, to know whether something has changed.
         def state
-          "#{@record[:events].size}-#{@record[:finished_at] ? 'done' : 'open'}-#{@record[:poured_g]}"
+          "#{@record[:version]}-#{@record[:finished_at] || @record[:left_at] ? 'done' : 'open'}"
         end
 
         # What a page counts down by, as data of its element.
         def clock
-          { now: milliseconds(now), began: milliseconds(cook.task_began_at),
-            ends: cook.task_ends_at && milliseconds(cook.task_ends_at), state: state }
+          { now: milliseconds(now), began: milliseconds(cook.task_began_at || now),
+            ends: cook.task_ends_at && milliseconds(cook.task_ends_at), state: state,
+            look: cook.look_at && milliseconds(cook.look_at) }
         end
 
         def title
           "#{@record[:title]} · step #{cook.position + 1} of #{cook.tasks.size}"
         end
 
+        # "pot 1 of 2", or nil.
+        def pot_of
+          "pot #{@record[:pot_no]} of #{@record[:pots]}" if @record[:pots] > 1
+        end
+
+        # Minutes left of the step, or what it takes.
         def lasts
-          minutes(lasting(task))
+          minutes(cook.task_ends_at ? [(cook.task_ends_at - now) / 60.0, 0].max : cook.lasting(task))
         end
 
         def until_when
-          cook.task_ends_at ? "until #{hour(cook.task_ends_at)}" : ""
+          ends_at = cook.task_ends_at
+          ends_at ? "until #{hour(ends_at)}" : ""
         end
 
-        # The pot as it should stand now, or nil before the heat is on.
+        # When it is all over: "ready about 18:42".
+        def ready
+          "ready about #{hour(now + (cook.left_min(now) * 60))}"
+        end
+
+        # The pot as it should stand now, beside others.
+        def small_drawing
+          Drawings::PotPicture.new(pot_seen, "pot-#{id}").to_s
+        end
+
+        # The same, as large as there is room.
         def drawing
-          return unless cook.plan[:levels] && cook.heat_on_at
-
-          Drawings::LevelDrawing.new(cook.plan, cook.on_heat_s(now) / 60.0).to_s
+          seen = pot_seen
+          scale = [WIDE / seen.diameter_mm, HIGH / seen.height_mm].min
+          Drawings::PotPicture.new(seen, "pot-#{id}", scale: scale, data: moving).to_s
         end
 
-        # What to do where something is wrong, a sentence each; none where nothing is.
+        # What there is to do, in words: of a remedy, where one is at work.
+        def says
+          remedy ? remedy[:say] : task[:say]
+        end
+
+        # What goes in now, a thing each; with a remedy, what it asks for.
+        def puts_in
+          return remedy_amounts(remedy, household.shelves.measures) if remedy
+
+          task[:puts_in].to_s.split("; ")
+        end
+
+        # What to do about what is wrong, or nil.
         def remedy
-          remedy = cook.remedy
-          remedy ? ["**#{remedy[:say]}**", *remedy_amounts(remedy, household.shelves.measures)] : []
+          cook.remedy
+        end
+
+        # The sign that it is for: "Chalky centre, pot dry".
+        def wrong
+          cook.last_sign&.say
+        end
+
+        # What follows from the last look, or nil.
+        def look_tells
+          cook.last_look&.tell
+        end
+
+        # What the boil changed for this step, in words, or nil.
+        def replanned
+          min = cook.replanned(task)
+          return if min.zero?
+
+          longer = min.positive?
+          "#{minutes(min.abs)} #{longer ? 'longer' : 'shorter'} than planned, as it boiled " \
+            "#{longer ? 'sooner' : 'later'}."
         end
 
         # What goes on beside this step.
@@ -73,6 +133,22 @@ module FondKettle
         def cautions
           cook.plan[:cautions].select { |caution| task[:cautions].include?(caution[:code]) }
                               .map { |caution| caution[:say] }
+        end
+
+        # The one thing to do now.
+        def act
+          return Act.new(cue: nil, say: ACTS.fetch("begin"), path: "begin") if cook.waiting?
+          return Act.new(cue: nil, say: ACTS.fetch("finish"), path: "finish") if cook.last?
+
+          cue = cook.until_cue unless remedy
+          Act.new(cue: cue, say: ACTS.fetch(cue || "next"), path: "task")
+        end
+
+        # Minutes that what ends this step may have happened ago: none where nothing is seen.
+        def ago
+          return [] unless act.cue && cook.task_began_at
+
+          [1, 3, 5, 10].select { |minutes| now - (minutes * 60) >= cook.task_began_at }
         end
 
         # What comes of the last reading of a thermometer, or nil.
@@ -87,63 +163,45 @@ module FondKettle
             "on low, and measure again."
         end
 
-        # What goes in now, a thing each.
-        def puts_in
-          task[:puts_in].to_s.split("; ")
-        end
-
-        # Is what was poured, or stands there, measured at this step?
-        def pours?
-          measures = cook.tasks.any? { |one| one[:kind] == MEASURE }
-          task[:kind] == (measures ? MEASURE : "fill")
-        end
-
-        # What is measured where the pot is filled.
-        def pour_label
-          cook.plan[:base] ? "Broth in the pot" : "Poured"
-        end
-
-        # What that field is to show at first, g.
-        def pour_g
-          cook.standing_g || cook.plan.dig(:base, :standing_g) || @record[:poured_g]
-        end
-
-        # What to do about a broth as it was measured, or nil.
-        def standing
-          found = cook.standing
-          found && { "right" => "**That is right.** Lay the rice on it.",
-                     "more" => "**Top up with #{grams(found.grams)}** of hot water.",
-                     "less" => "**Ladle off #{grams(found.grams)}** and keep it as stock, or boil it " \
-                               "#{minutes(found.minutes)} more on medium, open." }.fetch(found.way)
-        end
-
-        # What can be poured by: pairs of unit and words.
-        def pour_units
-          cup = household.shelves.cups.first
-          [%w[g grams], ["cup", cup ? "#{cup.name}, #{plain(cup.ml)} mL" : "US cups"]]
-        end
-
-        # Signs that are to come: [cue, words, about when].
+        # Signs that are to come, but for the one that is this step's own thing to do: [cue, words,
+        # about when].
         def expected
-          cook.expected.map { |cue| [cue[:cue], CUES.fetch(cue[:cue]).downcase, hour(cue[:at])] }
+          cook.expected.reject { |cue| cue[:cue] == act.cue }
+              .map { |cue| [cue[:cue], CUES.fetch(cue[:cue]), hour(cue[:at])] }
         end
 
         def seen
           cook.seen.map { |cue, at| "#{CUES.fetch(cue)}, #{hour(at)}" }
         end
 
-        def following
-          "Then: #{cook.following[:say]} (#{minutes(lasting(cook.following))})"
+        # What was tapped last and can still be taken back: words, or nil.
+        def undo
+          tap = @record[:last_tap]
+          ToldWords.tap(tap.happened) if tap && now - tap.at <= Store::Tapped::UNDO_S
         end
 
-        def lifted
-          cook.lifts.positive? ? "I lifted the lid (#{cook.lifts})" : "I lifted the lid"
+        def following
+          cook.following && "then: #{cook.following[:say]}"
         end
 
         private
 
-        def lasting(task)
-          task[:timed_min] || task[:minutes]
+        def pot_seen
+          SeenPots.cook(cook, cook.heat_on_at && (cook.on_heat_s(now) / 60.0), comes_out: cook.outlook,
+                                                                               filled: filled?)
+        end
+
+        # What a script moves the drawing by.
+        def moving
+          return {} unless cook.heat_on_at && cook.plan[:levels]
+
+          { data_levels: JSON.generate(cook.plan[:levels]), data_min: cook.on_heat_s(now) / 60.0 }
+        end
+
+        # Is the rice in the pot? From the step on at which it is filled.
+        def filled?
+          fill = cook.tasks.index { |one| one[:kind] == FILL }
+          fill.nil? || cook.position >= fill
         end
       end
     end

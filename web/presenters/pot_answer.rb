@@ -153,7 +153,12 @@ module FondKettle
         end
 
         def boils_at
-          "Water boils at #{plain(answer[:boil_c].round(1))} °C here. #{answer[:fit][:say]}"
+          "Water boils at #{plain(answer[:boil_c].round(1))} °C here."
+        end
+
+        # How full the pot is.
+        def filled
+          answer[:fit][:say]
         end
 
         # What to be careful of at a step of the answer.

@@ -65,16 +65,21 @@ module FondKettle
           uptake_per_g: phase.run.uptake.round(4) }
       end
 
-      # The same with what to do when the cook reports a sign: what a cook keeps.
-      def for_the_stove(plan)
+      # The same with what to do when the cook reports a sign: what a cook keeps. `look`: what the
+      # pot's own lid is like to look at ("plain", "glass").
+      def for_the_stove(plan, look: "plain")
         remedies = Methods::Remedies.for(plan).transform_values { |remedy| RunJson.remedy(remedy) }
         run = Pot::Cooking.run(plan.load, plan.liquid_g, plan.stages, plan.setting, curve: true)
-        vessel = plan.request.vessel
         call(plan).merge(remedies: remedies, levels: levels(plan, run), lift: lift(plan, run),
-                         vessel: { name: vessel.name, diameter_mm: vessel.diameter_mm,
-                                   floor_mm: vessel.floor_mm,
-                                   height_mm: vessel.height_mm,
-                                   lid: vessel.lid, base_mm: base_mm(plan).round(1) })
+                         vessel: vessel(plan, look))
+      end
+
+      # What is drawn of the pot.
+      def vessel(plan, look)
+        vessel = plan.request.vessel
+        { name: vessel.name, diameter_mm: vessel.diameter_mm, floor_mm: vessel.floor_mm,
+          height_mm: vessel.height_mm, lid: vessel.lid, base_mm: base_mm(plan).round(1),
+          material: vessel.material, look: look, source: plan.request.burner.source }
       end
 
       # What half a minute without the lid costs on the heat: minutes and grams.
@@ -179,8 +184,9 @@ module FondKettle
         "#{filled}; the cooked bed is #{fit.bed_mm.round} mm deep."
       end
 
-      private_class_method :levels, :base_mm, :lift, :rice, :liquid, :liquids, :base, :act, :balance, :stages,
-                           :minutes, :fit, :say, :amounts, :allergens, :course, :outcome, :about, :phase
+      private_class_method :levels, :base_mm, :vessel, :lift, :rice, :liquid, :liquids, :base, :act,
+                           :balance, :stages, :minutes, :fit, :say, :amounts, :allergens,
+                           :course, :outcome, :about, :phase
     end
   end
 end

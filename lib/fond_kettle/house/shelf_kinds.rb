@@ -32,7 +32,9 @@ module FondKettle
 
     # Every shelf, in the order in which the cupboard shows them.
     SHELF_KINDS = [
-      [:pots, "Pots", [NAME, *FondKettle::Kit::VESSEL_FIELDS, FondKettle::Kit::LID_TESTED], FondKettle::Kit::Vessel],
+      [:pots, "Pots",
+       [NAME, *FondKettle::Kit::VESSEL_FIELDS, FondKettle::Kit::LID_LOOK, FondKettle::Kit::LID_TESTED],
+       FondKettle::Kit::Vessel],
       [:cups, "Cups", [NAME, CUP_ML], Measure::Cup],
       [:spoons, "Spoons", [NAME, CUP_ML.with(range: Limits::SPOON_ML)], Measure::Cup],
       [:ovens, "Ovens", [NAME, *FondKettle::Kit::OVEN_FIELDS], FondKettle::Kit::Oven],

@@ -23,6 +23,8 @@ module FondKettle
     # A pot that was tested knows its own lid.
     LID_TESTED = Field.number(:lid_factor, "Loss, times the book's (blank: not tested)", Limits::LID_FACTOR,
                               optional: true)
+    # What its lid is like to look at; a lid of another kind looks as it is.
+    LID_LOOK = Field.choice(:lid_look, "Lid to look at", %w[plain glass], usual: "plain")
     # What the pot stands on.
     SOURCE = Field.choice(:source, "Kind", BURNER_HIGH_W.keys)
     BURNER_FIELDS = [SOURCE, Field.number(:high_w, "Into the pot on high", Limits::HIGH_W, unit: "W")].freeze

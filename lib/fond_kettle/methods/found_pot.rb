@@ -23,16 +23,27 @@ module FondKettle
 
       # The Remedy for `sign` (a key of SIGNS) on a Plan of which `poured_g` was poured and which
       # was on the heat for `heat_min`; nil where no such pot is found, or it comes right.
-      def self.remedy(plan, sign, poured_g:, heat_min:)
-        new(plan, sign, poured_g, heat_min).remedy
+      # `stages` and `setting`: as they went, where that is known better than by the plan.
+      def self.remedy(plan, sign, poured_g:, heat_min:, stages: nil, setting: nil)
+        new(plan, sign, poured_g, heat_min, stages || planned(plan), setting || plan.setting).remedy
       end
 
+      # The stages of a plan, with the minutes that they take (nothing ends but by its time).
+      def self.planned(plan)
+        plan.stages.zip(plan.run.stage_minutes).map do |stage, minutes|
+          stage.with(until: nil, minutes: minutes, extra_min: 0.0)
+        end
+      end
+      private_class_method :planned
+
       # As for `remedy`.
-      def initialize(plan, sign, poured_g, heat_min)
+      def initialize(plan, sign, poured_g, heat_min, stages, setting)
         @plan = plan
         @wanted = SIGNS.fetch(sign)
         @poured_g = poured_g
         @heat_min = heat_min
+        @stages = stages
+        @setting = setting
       end
 
       # As for the class.
@@ -41,24 +52,22 @@ module FondKettle
           [@poured_g * water, so_far(@heat_min * time)]
         end
         liquid_g, stages = tried.find { |liquid_g, stages| stages.any? && seen?(liquid_g, stages) }
-        liquid_g && Rescue.for(@plan.load, liquid_g, stages, @plan.setting).first
+        liquid_g && Rescue.for(@plan.load, liquid_g, stages, @setting).first
       end
 
       private
 
-      # The stages of the plan as they went in so many minutes.
+      # The stages as they went in so many minutes.
       def so_far(minutes)
-        @plan.stages.zip(@plan.run.stage_minutes).filter_map do |stage, lasts_min|
-          here_min = [lasts_min, minutes].min
+        @stages.filter_map do |stage|
+          here_min = [stage.minutes, minutes].min
           minutes -= here_min
-          next unless here_min.positive?
-
-          here_min < lasts_min ? stage.with(until: nil, minutes: here_min, extra_min: 0.0) : stage
+          stage.with(minutes: here_min) if here_min.positive?
         end
       end
 
       def seen?(liquid_g, stages)
-        run = Pot::Cooking.end_of(@plan.load, liquid_g, stages, @plan.setting)
+        run = Pot::Cooking.end_of(@plan.load, liquid_g, stages, @setting)
         raw = Pot::Verdict.chalky?(run, @plan.load.grain)
         free = run.free_g > (SEEN_G_G * @plan.load.rice_g) + @plan.load.residue_g
         raw == @wanted[:raw] && free == @wanted[:free]

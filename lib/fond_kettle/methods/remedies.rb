@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../care/signs"
 require_relative "rescue"
 require_relative "loading"
 require_relative "trial"
@@ -12,23 +13,14 @@ module FondKettle
       # How far off the pot is taken to be: share of the planned liquid, share of
       # the planned time on the heat.
       OFF = { "chalky-dry" => [0.65, 1.0], "chalky-wet" => [1.0, 0.6], "wet" => [1.18, 1.0] }.freeze
-      SIGNS = { "chalky-dry" => "Chalky centre, pot dry", "chalky-wet" => "Chalky centre, liquid still there",
-                "wet" => "Cooked, but wet", "burnt" => "Smells burnt", "soggy-top" => "Soggy top",
-                "mushy" => "Burst, mushy",
-                "clumps" => "Grains clump" }.freeze
-      WORDS = {
-        "burnt" => "Do not scrape. Move the top to a clean pot; a flat pan under it if it has to cook on.",
-        "soggy-top" => "A cloth under the lid, tied up clear of the flame, and rest on.",
-        "mushy" => "Spread it out on a tray to stop it.",
-        "clumps" => "Let it cool a little, then separate it with a wet paddle."
-      }.freeze
 
       module_function
 
-      # Remedy by sign, for `plan`.
+      # Remedy by sign (a key of Care::Signs), for `plan`: reckoned, or in words.
       def for(plan)
         reckoned = OFF.to_h { |sign, (water, time)| [sign, reckon(plan, water, time)] }.compact
-        reckoned.merge(WORDS.transform_values { |say| Methods::Remedy.of(say) })
+        said = Care::Signs.all.transform_values(&:now).compact
+        reckoned.merge(said.transform_values { |say| Methods::Remedy.of(say) })
       end
 
       def reckon(plan, water, time)

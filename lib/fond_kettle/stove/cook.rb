@@ -3,14 +3,29 @@
 require "json"
 require_relative "../ground/value"
 require_relative "drift"
+require_relative "ends"
+require_relative "sights"
 require_relative "standing"
+require_relative "water"
 
 module FondKettle
   module Stove
-    # Something that happened at the stove: `kind` "task" (a task began), "seen" (a cue
-    # was seen), "lifted" (the lid was), "measured" (a thermometer was read), "standing"
-    # (a broth was measured), "sign" (something is wrong) or "remedy" (what to do about it, as
-    # JSON); `what` the task's id, the cue, °C, g, the sign or that; `at` a Time.
+    # Something that happened at the stove, `at` a Time: its `kind`, and `what` it was.
+    #   task      a task began: its id
+    #   seen      a cue was seen
+    #   look      a look with a decision: a key of Care::Looks
+    #   sign      something is wrong: a key of Care::Signs
+    #   remedy    what to do about it, as JSON
+    #   replan    what the boil changes for the end of a task: its id and minutes, as JSON
+    #   outlook   what comes out as it stands (Methods::ComesOut)
+    #   lifted    the lid was, for so many seconds ("lid": nobody said how long)
+    #   poured    what was poured in all, g
+    #   held      what of it is kept hot for later, g
+    #   added     what was poured later, g
+    #   salted    tasted and salted, g ("" where nobody weighed it)
+    #   took-out, put-back   what was
+    #   measured  a thermometer was read, °C
+    #   standing  a broth was measured, g
     Event = Value.define(:kind, :what, :at)
 
     # A task that goes on by itself beside the one at hand, and when it is over (a Time).
@@ -18,13 +33,17 @@ module FondKettle
 
     # Where a cook stands, worked out from its plan (the stored hash, of the newest
     # version) and its events alone, so that any device and any restart comes to the
-    # same answer. Tasks are known by their ids.
+    # same answer. Tasks are known by their ids. A pot that nobody has begun with has no
+    # events, and stands at its first task.
     class Cook
       include Drift
+      include Ends
+      include Sights
+      include Water
 
       attr_reader :plan, :events
 
-      # `events`: Event, in order; the first is that a task began.
+      # `events`: Event, in the order in which they were told.
       def initialize(plan, events)
         @plan = plan
         @events = events.freeze
@@ -36,9 +55,14 @@ module FondKettle
         @plan.fetch(:tasks)
       end
 
+      # Has nobody begun with it?
+      def waiting?
+        latest.nil?
+      end
+
       # The task at hand.
       def task
-        by_id(latest.what)
+        waiting? ? tasks.first : by_id(latest.what)
       end
 
       # Its place among the tasks, from 0.
@@ -61,20 +85,14 @@ module FondKettle
         following.nil?
       end
 
-      # When the task at hand began: a Time.
-      def task_began_at
-        latest.at
+      # The tasks that are still to come.
+      def to_come
+        tasks.drop(position + 1)
       end
 
-      # When the task at hand should be over, or nil where it takes its time: later
-      # by what a lifted lid costs, and no sooner than a remedy asks.
-      def task_ends_at
-        planned = planned_end(task, task_began_at)
-        return unless planned
-
-        planned += (lifts * plan.dig(:lift, :minutes).to_f * 60) + craters_late_s
-        sign = signs.last
-        sign && remedy ? [planned, sign.at + (remedy[:minutes] * 60)].max : planned
+      # When the task at hand began: a Time, or nil.
+      def task_began_at
+        latest&.at
       end
 
       # Earlier tasks that need no hands and are not over at `now`, nor by the plan before
@@ -85,11 +103,6 @@ module FondKettle
           ends_at = planned_end(task, began_at(task[:id]))
           Beside.new(task: task, ends_at: ends_at) if ends_at && ends_at > now
         end
-      end
-
-      # How often the lid was lifted in this task.
-      def lifts
-        this_task.count { |event| event.kind == "lifted" }
       end
 
       # What a thermometer showed last in this task, °C, or nil.
@@ -112,14 +125,12 @@ module FondKettle
         !measured_c.nil? && measured_c >= task[:core_c]
       end
 
-      # What to do about the last sign reported in this task: {say, add_g, off_g, minutes}; as it
-      # was reckoned for this pot then, else as the plan has it.
-      def remedy
-        sign = signs.last
-        return unless sign
-
-        found = this_task.drop(this_task.rindex(sign)).find { |event| event.kind == "remedy" }
-        found ? JSON.parse(found.what, symbolize_names: true) : plan.fetch(:remedies, {})[sign.what.to_sym]
+      # What was taken out and is not back yet: names.
+      def out_of_pot
+        @events.each_with_object([]) do |event, out|
+          out << event.what if event.kind == "took-out"
+          out.delete(event.what) if event.kind == "put-back"
+        end
       end
 
       private
@@ -137,21 +148,12 @@ module FondKettle
         @events.reverse.find { |event| event.kind == "task" && event.what == id }&.at
       end
 
-      def planned_end(task, began_at)
-        minutes = task[:timed_min] || task[:minutes]
-        began_at && minutes && (began_at + (minutes * 60))
-      end
-
       # By the plan it is not over when the task at hand begins; what an older plan does
       # not say of its times stood one after the other.
       def overlaps?(earlier)
         starts = @plan[:starts] || {}
         before_min, now_min = [earlier, task].map { |one| starts[one[:id].to_sym] }
         before_min && now_min && before_min - earlier[:minutes] < now_min
-      end
-
-      def signs
-        this_task.select { |event| event.kind == "sign" }
       end
 
       # The number that was read last in this task, or nil.
@@ -162,7 +164,7 @@ module FondKettle
 
       # Events since the task at hand began.
       def this_task
-        @events.drop(@events.rindex { |event| event.kind == "task" })
+        waiting? ? [] : @events.drop(@events.rindex { |event| event.kind == "task" })
       end
     end
   end

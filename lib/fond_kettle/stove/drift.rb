@@ -33,6 +33,29 @@ module FondKettle
         heat_on_at ? [now - heat_on_at - drift_s, 0].max : 0
       end
 
+      # When it boiled (a Time): as seen, else when the cook went on from the stage that ends so;
+      # nil while it has not.
+      def boiled_at
+        return seen["boil"] if seen["boil"]
+
+        boils = @plan[:stages].index { |stage| stage[:until] == "boil" }
+        boiling = boils && stage_task(boils)
+        return unless boiling && tasks.index(boiling) < position
+
+        after = tasks[tasks.index(boiling) + 1]
+        began_at(after[:id])
+      end
+
+      # When a stage of the rice's pot began and ended, or at `now` goes on: Times, or nil.
+      def stage_times(index, now)
+        task = stage_task(index)
+        from = task && began_at(task[:id])
+        return unless from
+
+        after = @events.drop(@events.rindex { |event| event.kind == "task" && event.what == task[:id] } + 1)
+        [from, after.find { |event| event.kind == "task" }&.at || now]
+      end
+
       private
 
       # The task that is the stage of this index in the rice's pot.
@@ -61,18 +84,6 @@ module FondKettle
         return 0 unless boil_min && boiled_at
 
         boiled_at - heat_on_at - (boil_min * 60)
-      end
-
-      # When it boiled: as seen, else when the cook went on from the stage that ends so.
-      def boiled_at
-        return seen["boil"] if seen["boil"]
-
-        boils = @plan[:stages].index { |stage| stage[:until] == "boil" }
-        boiling = boils && stage_task(boils)
-        return unless boiling && tasks.index(boiling) < position
-
-        after = tasks[tasks.index(boiling) + 1]
-        began_at(after[:id])
       end
     end
   end

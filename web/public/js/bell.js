@@ -1,7 +1,15 @@
-// Three rising notes, and a shake where the device can.
+// The alarm of a device: three rising notes, a shake where it can, the screen kept awake. A
+// browser rings only after it was tapped, and keeps the screen on only on a page that is its
+// own machine's or comes over https: both are asked for with one tap, and what is not given is said.
+let context = null;
+let wake = null;
+
+export const canRing = () => context?.state === "running";
+
+// Three rising notes, if the device was tapped before.
 export function ring() {
   navigator.vibrate?.([300, 150, 300, 150, 600]);
-  const context = new AudioContext();
+  if (!canRing()) return;
   [660, 880, 1100].forEach((pitch, index) => {
     const note = context.createOscillator();
     const volume = context.createGain();
@@ -14,4 +22,40 @@ export function ring() {
     note.start(start);
     note.stop(start + 0.34);
   });
+}
+
+// A film of one still colour, muted: what many devices stay awake for where they give no lock.
+async function film() {
+  const canvas = Object.assign(document.createElement("canvas"), { width: 2, height: 2 });
+  const video = Object.assign(document.createElement("video"), { muted: true, playsInline: true, loop: true });
+  canvas.getContext("2d").fillRect(0, 0, 2, 2);
+  video.srcObject = canvas.captureStream(1);
+  await video.play();
+  return video;
+}
+
+// Keeps the screen on: "lock", "film", or null where the device gives neither.
+export async function stayAwake() {
+  try {
+    wake = await navigator.wakeLock.request("screen");
+    return "lock";
+  } catch { /* not given here */ }
+  try {
+    wake = await film();
+    return "film";
+  } catch { return null; }
+}
+
+// Takes the tap: a test ring, and the screen. Says in words what this device gives.
+export async function alarm() {
+  try {
+    context ??= new AudioContext();
+    await context.resume();
+  } catch { context = null; }
+  ring();
+  const awake = await stayAwake();
+  const sound = canRing() ? "It rings here" : "No sound here: the page flashes, and the time stands in its title";
+  const screen = { lock: "the screen stays on.", film: "the screen should stay on: look at it once." }[awake] ??
+    "the screen may go dark: set it to stay on longer.";
+  return `${sound}; ${screen}`;
 }

@@ -1,44 +1,41 @@
 // A clock on the times that the server keeps (data-now, data-began, data-ends): down
-// to the end, or up where there is none. Rings when time is up; keeps the screen awake.
-import { ring } from "kettle/bell.js";
-
+// to the end, or up where there is none. The page's title tells it, too.
 const two = (number) => String(number).padStart(2, "0");
-function written(seconds) {
+
+// "14:05", "1:02:30"
+export function written(seconds) {
   const whole = Math.max(0, Math.round(Math.abs(seconds)));
   const hours = Math.floor(whole / 3600);
   const rest = `${two(Math.floor(whole / 60) % 60)}:${two(whole % 60)}`;
   return hours ? `${hours}:${rest}` : rest;
 }
 
-async function stayAwake() {
-  try { await navigator.wakeLock?.request("screen"); } catch { /* the browser may refuse; the clock still runs */ }
-}
-
-export function runClock(root, whenOver) {
+// Runs the clock of `root`. `onOver` is called once when the step's time is up, with the seconds
+// that it has been up already.
+export function runClock(root, onOver) {
   const clock = document.getElementById("clock");
   const offset = Number(root.dataset.now) - Date.now();
   const began = Number(root.dataset.began);
   const ends = Number(root.dataset.ends) || null;
-  let rung = false;
+  const title = document.title;
+  let told = false;
 
   function tick() {
     const now = Date.now() + offset;
-    if (!ends) {
-      clock.textContent = written((now - began) / 1000);
-      return;
+    const left = ends ? (ends - now) / 1000 : null;
+    const text = left === null ? written((now - began) / 1000) : (left < 0 ? "+" : "") + written(left);
+    if (clock.textContent !== text) {
+      clock.textContent = text;
+      document.title = `${text} ${title}`;
     }
-    const left = (ends - now) / 1000;
-    clock.textContent = (left < 0 ? "+" : "") + written(left);
-    root.classList.toggle("over", left < 0);
-    if (left < 0 && !rung) {
-      rung = true;
-      document.getElementById("clock-note").textContent = whenOver;
-      if (left > -30) ring();
+    root.classList.toggle("over", left !== null && left < 0);
+    if (left !== null && left < 0 && !told) {
+      told = true;
+      onOver(-left);
     }
   }
 
   tick();
   setInterval(tick, 250);
-  stayAwake();
-  document.addEventListener("visibilitychange", () => { if (!document.hidden) { tick(); stayAwake(); } });
+  return tick;
 }

@@ -1,3 +1,8 @@
+import { alarm, ring } from "kettle/bell.js";
 import { runClock } from "kettle/clock.js";
 
-runClock(document.querySelector(".stove"), "Time is up. Off the heat, and weigh it now.");
+document.addEventListener("pointerdown", alarm, { once: true });
+runClock(document.querySelector(".stove"), () => {
+  document.getElementById("clock-note").textContent = "Time is up. Off the heat, and weigh it now.";
+  ring();
+});

@@ -9,6 +9,5 @@ document.addEventListener("keydown", (event) => {
   if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target)) return;
   if (event.key === "?") keys.showModal();
   else if (event.key === "m") document.getElementById("dim").click();
-  else if (event.key === "n") document.getElementById("next")?.click();
   else if (places[event.key]) window.location.assign(places[event.key]);
 });

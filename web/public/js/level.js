@@ -4,15 +4,18 @@ export function follow(drawing) {
   const scale = Number(drawing.dataset.scale);
   const floor = Number(drawing.dataset.floor);
   const began = Date.now() - Number(drawing.dataset.min) * 60000;
-  const parts = { water_mm: drawing.querySelector(".water"), bed_mm: drawing.querySelector(".bed") };
+  const top = Number(drawing.dataset.top);
+  const parts = { water_mm: [drawing.querySelector(".water")], bed_mm: [drawing.querySelector(".bed"), drawing.querySelector(".grains")] };
 
   return () => {
     const min = (Date.now() - began) / 60000;
     const level = levels.findLast((entry) => entry.min <= min) ?? levels[0];
-    for (const [key, part] of Object.entries(parts)) {
-      const height = level[key] * scale;
-      part.setAttribute("y", floor - height);
-      part.setAttribute("height", height);
+    for (const [key, drawn] of Object.entries(parts)) {
+      const y = Math.max(floor - level[key] * scale, top);
+      for (const part of drawn) {
+        part.setAttribute("y", y);
+        part.setAttribute("height", floor - y);
+      }
     }
   };
 }

@@ -1,10 +1,21 @@
-// Counts down to times that the server keeps, rings when a step is over, keeps the
-// screen awake and follows what another device did.
-import { runClock } from "kettle/clock.js";
+// At the stove: counts down to times that the server keeps, tells when a step is over, follows
+// what another device did, and takes what a wet hand, a foot or a clicker gives.
+import { alarm, ring, stayAwake } from "kettle/bell.js";
+import { runClock, written } from "kettle/clock.js";
 import { follow as followLevel } from "kettle/level.js";
+import { onKeys } from "kettle/clicker.js";
+import { reader } from "kettle/aloud.js";
+import { steps } from "kettle/pour.js";
 
 const stove = document.querySelector(".stove");
+const note = document.getElementById("ring-note");
+const next = document.getElementById("next");
 const POLL_MS = 3000;
+// A page that has only just come takes no tap: it was meant for the one before.
+const SETTLE_MS = 600;
+const ALARM = "kettle-alarm";
+
+const say = (words) => { if (note) note.textContent = words; };
 
 async function follow() {
   try {
@@ -12,14 +23,78 @@ async function follow() {
     if (!answer.ok) return;
     const { state } = await answer.json();
     if (state !== stove.dataset.state && !document.activeElement?.matches("input")) window.location.reload();
-    document.getElementById("ring-note").textContent = "";
   } catch {
-    document.getElementById("ring-note").textContent = "The kitchen's server does not answer. The clock goes on; nothing is lost.";
+    say("The kitchen's server does not answer. The clock goes on; nothing is lost.");
   }
 }
 
-const drawing = document.querySelector(".level-drawing");
+// One tap is one step: the bar rests until the page has settled, and once it was tapped.
+function settle() {
+  const bar = [...document.querySelectorAll(".stove-bar button, .taps button")].filter((button) => !button.disabled);
+  bar.forEach((button) => { button.disabled = true; });
+  setTimeout(() => bar.forEach((button) => { button.disabled = false; }), SETTLE_MS);
+  document.addEventListener("submit", (event) => {
+    if (event.target.dataset.sent) { event.preventDefault(); return; }
+    event.target.dataset.sent = "yes";
+    event.submitter?.classList.add("tapped");
+  });
+  window.addEventListener("pageshow", (event) => { if (event.persisted) window.location.reload(); });
+}
+
+// What was tapped can be taken back for some seconds; then the strip goes.
+function forgetUndo() {
+  const undo = document.querySelector(".undo");
+  if (undo) setTimeout(() => undo.remove(), 10_000);
+}
+
+// Minutes ago: what was seen is sent along.
+for (const button of document.querySelectorAll("[data-seen]")) {
+  button.addEventListener("click", () => {
+    const seen = Object.assign(document.createElement("input"), { type: "hidden", name: "seen", value: button.dataset.seen });
+    button.form.append(seen);
+  });
+}
+
+let hiddenSince = null;
+function over(sinceS) {
+  const words = "Time is up. Look and listen, then go on.";
+  const clockNote = document.getElementById("clock-note");
+  if (clockNote) clockNote.textContent = words;
+  const icon = document.querySelector("link[rel=icon]");
+  icon.href = icon.dataset.over;
+  document.body.classList.add("flash");
+  if (sinceS < 30 || hiddenSince) ring();
+  if (hiddenSince) say(`It was over ${written(sinceS)} ago, while this page was out of sight.`);
+}
+
+// The look at the water that is kept hot has its own time.
+const look = Number(stove.dataset.look) - Number(stove.dataset.now);
+if (look > 0) setTimeout(() => { ring(); window.location.reload(); }, look);
+
+const awake = document.getElementById("awake");
+if (awake) {
+  awake.hidden = sessionStorage.getItem(ALARM) === "on";
+  awake.addEventListener("click", async () => {
+    say(await alarm());
+    awake.hidden = true;
+    sessionStorage.setItem(ALARM, "on");
+  });
+  // Asked for once on a device, it is taken up again with its next tap.
+  if (awake.hidden) document.addEventListener("pointerdown", () => alarm.call(null), { once: true });
+}
+
+settle();
+forgetUndo();
+reader(document.getElementById("read"), document.querySelector(".stove"));
+steps(document.querySelector(".pour[data-step-g]"));
+onKeys({ on: () => next?.click(), back: () => document.querySelector(".stove-bar .bar-button")?.click() });
+const drawing = document.querySelector(".pot-picture[data-levels]");
 if (drawing) setInterval(followLevel(drawing), 1000);
-runClock(stove, "Time is up. Look and listen, then go on.");
+if (document.getElementById("clock")) {
+  const tick = runClock(stove, over);
+  document.addEventListener("visibilitychange", () => {
+    if (document.hidden) hiddenSince = Date.now();
+    else { tick(); stayAwake(); follow(); setTimeout(() => { hiddenSince = null; }, 500); }
+  });
+}
 setInterval(follow, POLL_MS);
-document.addEventListener("visibilitychange", () => { if (!document.hidden) follow(); });

@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+require_relative "../ground/catalogue"
+require_relative "../ground/paths"
+require_relative "../ground/value"
+require_relative "kind"
+require_relative "signs"
+
+module FondKettle
+  module Care
+    # A look with a decision: a row of data/looks.yml, whose head says what each field means.
+    Look = Value.define(:key, :say, :kinds, :more_min, :ends, :sign, :tell)
+
+    # The list of looks, checked when loaded.
+    module Looks
+      FILE = File.join(DATA, "looks.yml")
+      BLANK = { more_min: 0, ends: false, sign: nil }.freeze
+      SCHEMA = Schema.json(strict: true) do
+        required(:key).filled(:string, format?: Catalogue::KEY)
+        required(:say).filled(:string)
+        required(:kinds).array(:string, included_in?: Kinds.all.keys)
+        optional(:more_min).filled(:integer, gt?: 0)
+        optional(:ends).filled(:bool)
+        optional(:sign).filled(:string, included_in?: Signs.all.keys)
+        required(:tell).filled(:string)
+      end
+
+      module_function
+
+      # Every Look by key.
+      def all
+        @all ||= load_file(FILE)
+      end
+
+      # Those that are asked at a step of this kind (a key).
+      def at(kind)
+        all.values.select { |look| look.kinds.include?(kind) }
+      end
+
+      # Reads and checks a file of looks; returns them by key. Raises BadCatalogue.
+      def load_file(path)
+        Catalogue.read(path, SCHEMA).to_h { |row| [row[:key], Look.new(**BLANK, **row)] }.freeze
+      end
+    end
+  end
+end

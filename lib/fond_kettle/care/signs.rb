@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+require_relative "../ground/catalogue"
+require_relative "../ground/paths"
+require_relative "../ground/value"
+require_relative "kind"
+
+module FondKettle
+  module Care
+    # What a cook reports when something is wrong: a row of data/signs.yml, whose head says what
+    # each field means.
+    Sign = Value.define(:key, :say, :kinds, :after, :late, :now) do
+      # Of a step's time: from then on a late sign means something.
+      const_set(:HALF, 0.5)
+
+      # Can it occur in a step of this kind (a key), with so great a share of its time gone
+      # (0..1), in a pot that has boiled or not?
+      def at?(kind, share, boiled)
+        kinds.include?(kind) && (boiled || after.nil?) && (!late || share >= self.class::HALF)
+      end
+    end
+
+    # The list of signs, checked when loaded.
+    module Signs
+      FILE = File.join(DATA, "signs.yml")
+      BLANK = { after: nil, late: false, now: nil }.freeze
+      SCHEMA = Schema.json(strict: true) do
+        required(:key).filled(:string, format?: Catalogue::KEY)
+        required(:say).filled(:string)
+        required(:kinds).array(:string, included_in?: Kinds.all.keys)
+        optional(:after).filled(:string, included_in?: %w[boil])
+        optional(:late).filled(:bool)
+        optional(:now).filled(:string)
+      end
+
+      module_function
+
+      # Every Sign by key.
+      def all
+        @all ||= load_file(FILE)
+      end
+
+      # Those that can occur now (Sign#at?).
+      def at(kind, share:, boiled:)
+        all.values.select { |sign| sign.at?(kind, share, boiled) }
+      end
+
+      # Reads and checks a file of signs; returns them by key. Raises BadCatalogue.
+      def load_file(path)
+        Catalogue.read(path, SCHEMA).to_h { |row| [row[:key], Sign.new(**BLANK, **row)] }.freeze
+      end
+    end
+  end
+end

@@ -1,0 +1,140 @@
+# frozen_string_literal: true
+
+require_relative "../methods/found_pot"
+require_relative "../methods/trial"
+require_relative "../numeric/root"
+require_relative "../pot/cooking"
+require_relative "../pot/stage"
+require_relative "cook"
+
+module FondKettle
+  module Stove
+    # A pot on the stove as the model takes it: the Plan with what really happened (a Cook).
+    class Course
+      # Between these, times the burner's power, the fire is looked for that boils when it did.
+      POWER = (0.25..4.0)
+      CLOSE = 0.01
+      # What the boil may change of a later stage, minutes.
+      MOST_SOONER_MIN = 3.0
+      MOST_LATER_MIN = 10.0
+      # Events at which a stage is cut.
+      CUTS = %w[lifted added].freeze
+
+      # `plan`: Methods::Plan; `cook`: Cook.
+      def initialize(plan, cook)
+        @plan = plan
+        @cook = cook
+      end
+
+      # What the boil changes for the end of a later task: {its id => minutes more (below 0:
+      # fewer)}; empty where it boiled as planned, or nothing later is timed.
+      def after_the_boil
+        task = timed_after_boil
+        return {} unless task && boiled_min
+
+        more_min = (core_min(setting) - core_min(@plan.setting)).clamp(-MOST_SOONER_MIN, MOST_LATER_MIN)
+        more_min.abs < 0.5 ? {} : { task[:id] => more_min.round(1) }
+      rescue NoCore
+        {}
+      end
+
+      # What comes out of what was really poured (Methods::ComesOut).
+      def outlook
+        Methods::Trying.run(@plan.request, @cook.poured_g + @cook.added_g).comes_out
+      end
+
+      # What to do about a sign (Methods::Remedy) at `now`, or nil.
+      def remedy(sign, now)
+        stages = stages_until(now)
+        heat_min = stages.sum(&:minutes)
+        return unless heat_min.positive? && Methods::FoundPot::SIGNS.key?(sign)
+
+        Methods::FoundPot.remedy(@plan, sign, poured_g: @cook.poured_g, heat_min: heat_min, stages: stages,
+                                              setting: setting)
+      end
+
+      private
+
+      # The core is not gone while it is cooked.
+      class NoCore < Error; end
+      private_constant :NoCore
+
+      # Minutes from the heat to the boil as it was seen, or nil.
+      def boiled_min
+        return unless @cook.heat_on_at && @cook.boiled_at
+
+        (@cook.boiled_at - @cook.heat_on_at) / 60.0
+      end
+
+      # The kitchen with a fire that boils this pot when it did boil.
+      def setting
+        @setting ||= fire ? @plan.setting.with(burner: fire) : @plan.setting
+      end
+
+      def fire
+        return unless boiled_min&.positive? && @plan.run.at("boil")
+
+        burner = @plan.setting.burner
+        times = Numerics::Root.largest(POWER.min, POWER.max, close: CLOSE) do |power|
+          at = run(@plan.setting.with(burner: burner.with(high_w: burner.high_w * power)), to_boil).at("boil")
+          at.nil? || at > boiled_min
+        end
+        burner.with(high_w: burner.high_w * times)
+      end
+
+      def run(setting, stages = @plan.stages)
+        Pot::Cooking.run(@plan.load, @cook.poured_g, stages, setting,
+                         step_min: Pot::Cooking::CUES_STEP_MIN)
+      end
+
+      # The stages up to the one that ends with the boil.
+      def to_boil
+        @plan.stages.take((@plan.stages.index { |stage| stage.until == "boil" } || 0) + 1)
+      end
+
+      # How long after the boil the core is gone.
+      def core_min(setting)
+        run = run(setting)
+        gone, boiled = %w[core-gone boil].map { |cue| run.at(cue) }
+        raise NoCore unless gone && boiled
+
+        gone - boiled
+      end
+
+      # The last timed stage on the heat after the one that ends with the boil, as a task.
+      def timed_after_boil
+        boils = @plan.stages.index { |stage| stage.until == "boil" }
+        index = boils && @plan.stages.rindex { |stage| !stage.off? && stage.until.nil? }
+        index && index > boils ? @cook.tasks.find { |task| task[:stage] == index } : nil
+      end
+
+      # The stages as they went until `now`, each cut where the lid was lifted or water went in.
+      def stages_until(now)
+        @plan.stages.each_with_index.flat_map do |stage, index|
+          from, to = @cook.stage_times(index, now)
+          from && to > from ? pieces(stage, from, to) : []
+        end
+      end
+
+      def pieces(stage, from, to)
+        events = @cook.events.select { |one| CUTS.include?(one.kind) && one.at.between?(from, to) }
+        times = [from, *events.map(&:at), to]
+        times.each_cons(2).zip([nil, *events]).filter_map do |(start, stop), event|
+          piece(stage, (stop - start) / 60.0, event) if stop > start
+        end
+      end
+
+      def piece(stage, minutes, event)
+        set = { until: nil, minutes: minutes, extra_min: 0.0 }
+        set[:lifted_s] = Float(event.what, exception: false) || Water::UNSAID_S if event&.kind == "lifted"
+        set[:add] = hot_water(Float(event.what)) if event&.kind == "added"
+        stage.with(**set)
+      end
+
+      def hot_water(liquid_g)
+        Pot::Addition.new(liquid_g: liquid_g, brought_g: 0.0, drink_g: 0.0, solids_j_k: 0.0,
+                          at_c: @plan.setting.boil_c)
+      end
+    end
+  end
+end

@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+require "json"
+require_relative "../care/looks"
+require_relative "../care/signs"
+
+module FondKettle
+  module Stove
+    # What is seen at a pot and what follows from it: for a Cook.
+    module Sights
+      # Looks with a decision that are asked at the task at hand (Care::Look).
+      def looks_now
+        Care::Looks.at(task[:kind])
+      end
+
+      # Signs of trouble that can occur at `now` (Care::Sign).
+      def signs_at(now)
+        Care::Signs.at(task[:kind], share: share_gone(now), boiled: !boiled_at.nil?)
+      end
+
+      # The Care::Look that was told last in this task, or nil.
+      def last_look
+        look = looks.last
+        look && Care::Looks.all.fetch(look.what)
+      end
+
+      # What the task at hand is over with: "boil", "level", "dry" (of Vocabulary::ENDS), or nil
+      # where it is over by its time, or when the cook says so.
+      def until_cue
+        stage = task[:stage] && plan[:stages][task[:stage]]
+        stage && stage[:until]
+      end
+
+      # What to do about the last sign reported in this task: {say, add_g, off_g, minutes}; as it
+      # was reckoned for this pot then, else as the plan has it.
+      def remedy
+        sign = signs.last
+        return unless sign
+
+        found = this_task.drop(this_task.rindex(sign)).find { |event| event.kind == "remedy" }
+        return JSON.parse(found.what, symbolize_names: true) if found
+
+        plan.fetch(:remedies, {})[sign.what.to_sym] || in_words(sign.what)
+      end
+
+      # What comes out as the pot stands (Methods::ComesOut): as it was reckoned last, else as
+      # planned; nil where an older plan does not know.
+      def outlook
+        @events.reverse.find { |event| event.kind == "outlook" }&.what || plan[:comes_out]
+      end
+
+      # The Care::Sign that was reported last in this task, or nil.
+      def last_sign
+        sign = signs.last
+        sign && Care::Signs.all[sign.what]
+      end
+
+      private
+
+      # What an older plan does not know of.
+      def in_words(key)
+        now = Care::Signs.all[key]&.now
+        now && { say: now, add_g: 0, off_g: 0, minutes: 0 }
+      end
+
+      def signs
+        this_task.select { |event| event.kind == "sign" }
+      end
+
+      def looks
+        this_task.select { |event| event.kind == "look" && Care::Looks.all.key?(event.what) }
+      end
+    end
+  end
+end

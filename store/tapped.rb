@@ -1,0 +1,98 @@
+# frozen_string_literal: true
+
+require "time"
+require_relative "../lib/fond_kettle/stove/cook"
+
+module FondKettle
+  module Store
+    # What is tapped at the stove: for a CookBook. One tap is one write, and can be taken back
+    # for some seconds, with all that came of it.
+    module Tapped
+      # A tap: what was told with it ([kind, what] each), and when (a Time).
+      Tap = Value.define(:happened, :at)
+      # So long can a tap be taken back, s; and so long on its way here.
+      UNDO_S = 10
+      ON_ITS_WAY_S = 2
+
+      # Goes from task `from` to task `to` (ids), `at` a time not after now, and tells what else
+      # happened ([kind, what] each) with the same tap; does nothing when another device has
+      # already left `from`, or there is no such task. The block gives what follows from it, of
+      # the cook as it stands then. Raises NotFound, Conflict.
+      def move(id, from, to, now, at: now, happened: [], &follow)
+        @database.write do |db|
+          cook = standing(open_cook(db, id))
+          next unless cook.task[:id] == from && cook.tasks.any? { |task| task[:id] == to }
+
+          at = at.clamp(cook.task_began_at, now) unless cook.waiting?
+          tell(db, id, [*happened, ["task", to]], now, at, &follow)
+        end
+      end
+
+      # Begins with a pot that waits, once.
+      def begin(id, now)
+        @database.write do |db|
+          cook = standing(open_cook(db, id))
+          tell(db, id, [["task", cook.task[:id]]], now, now) if cook.waiting?
+        end
+      end
+
+      # A cue was seen; the first sighting counts.
+      def see(id, cue, now)
+        @database.write do |db|
+          seen = open_cook(db, id)[:events].any? { |event| event.kind == "seen" && event.what == cue }
+          tell(db, id, [["seen", cue]], now, now) unless seen
+        end
+      end
+
+      # Tells what happened ([kind, what] each), in one tap. The block gives what follows from it.
+      # Raises NotFound, Conflict.
+      def note(id, happened, now, &follow)
+        @database.write do |db|
+          open_cook(db, id)
+          tell(db, id, happened, now, now, &follow)
+        end
+      end
+
+      # Takes the last tap back, if that is not too long ago and not the first. Is it gone?
+      # Raises NotFound, Conflict.
+      def undo(id, now)
+        @database.write do |db|
+          cook = open_cook(db, id)
+          next false unless cook[:last_tap] && now - cook[:last_tap].at <= UNDO_S + ON_ITS_WAY_S
+
+          db[:events].where(cook_id: id, tapped_at: text(cook[:last_tap].at)).delete
+          keep_poured(db, id)
+          true
+        end
+      end
+
+      private
+
+      def tell(db, id, happened, now, at)
+        happened.each { |kind, what| insert_event(db, id, kind, what, at, now) }
+        follows = block_given? ? yield(standing(whole(db, row(db, id)))) : []
+        follows.each { |kind, what| insert_event(db, id, kind, what, at, now) }
+        keep_poured(db, id)
+      end
+
+      # What was poured in all stands in the cook's own row, too, for the log.
+      def keep_poured(db, id)
+        cook = standing(whole(db, row(db, id)))
+        db[:cooks].where(id: id).update(poured_g: cook.poured_g + cook.added_g)
+      end
+
+      def standing(record)
+        Stove::Cook.new(record[:plan], record[:events])
+      end
+
+      # The tap that can be taken back: the last of several (Tap), or nil.
+      def last_tap(rows)
+        at = rows.last&.fetch(:tapped_at)
+        return if at.nil? || at == rows.first[:tapped_at]
+
+        told = rows.select { |row| row[:tapped_at] == at }.map { |row| row.values_at(:kind, :what).freeze }
+        Tap.new(happened: told.freeze, at: Time.parse(at))
+      end
+    end
+  end
+end

@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/ground/value"
+require_relative "../html/markup"
+
+module FondKettle
+  module Web
+    module Drawings
+      # Where a pot stands in a drawing: `left`, `right`, `top`, `floor` of its inside, how thick
+      # its `wall` is drawn, and how wide the floor is, times the rim (`taper`).
+      PotFrame = Value.define(:left, :right, :top, :floor, :wall, :taper) do
+        # The wall that measures are given for.
+        const_set(:FULL_WALL, 7.0)
+
+        # What other measures are drawn by.
+        def scale
+          wall / self.class::FULL_WALL
+        end
+
+        # How far the floor stands in from the rim, on each side.
+        def lean
+          (right - left) * (1 - taper) / 2
+        end
+
+        def middle
+          (left + right) / 2
+        end
+
+        # The inside, as a path.
+        def inside
+          "M#{left} #{top} H#{right} L#{right - lean} #{floor} H#{left + lean} Z"
+        end
+
+        # What lies in it, cut to its shape; `id` is the drawing's own.
+        def within(layers, id)
+          Html::Markup.tag("clipPath", Html::Markup.tag("path", d: inside), id: "inside-#{id}") +
+            Html::Markup.tag("g", layers, clip_path: "url(#inside-#{id})")
+        end
+      end
+    end
+  end
+end

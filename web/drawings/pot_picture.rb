@@ -1,0 +1,136 @@
+# frozen_string_literal: true
+
+require "json"
+require_relative "../../lib/fond_kettle/ground/value"
+require_relative "../html/markup"
+require_relative "pot_filling"
+require_relative "pot_fire"
+require_relative "pot_frame"
+require_relative "pot_lid"
+require_relative "pot_walls"
+
+module FondKettle
+  module Web
+    module Drawings
+      # A pot as a picture of it is drawn. Depths over the floor and sizes in mm.
+      #   name          what it is called
+      #   lid           a key of PotLid::WORDS
+      #   shape         of its grains (PotFilling.shape)
+      #   full_mm       from there on it boils over
+      #   source, heat  what it is heated by and how high; nil: it is not
+      #   steam         is there any over it?
+      #   says          what comes out, in words, or nil; `well`: is that right?
+      PotSeen = Value.define(:name, :diameter_mm, :floor_mm, :height_mm, :material, :lid, :shape, :base_mm,
+                             :bed_mm, :water_mm, :full_mm, :source, :heat, :steam, :says, :well)
+
+      # The pot cut open, small, always to one scale: on the table, beside the evening, at the
+      # stove, in the log, on the shelf; with what comes out in it.
+      class PotPicture
+        Svg = Html::Markup
+        # Units for a mm.
+        SCALE = 0.5
+        WALL = 4.0
+        SAYS = 24.0
+
+        # `seen`: PotSeen; `id`: the drawing's own on its page; `scale` where it stands alone;
+        # `data`: what a script moves it by.
+        def initialize(seen, id, scale: SCALE, data: {})
+          @seen = seen
+          @id = id
+          @scale = scale
+          @data = data
+        end
+
+        # SVG markup.
+        def to_s
+          Svg.tag("svg", [title, filling.defs, fire, contents, full, walls.to_s, lid, says].join,
+                  viewBox: "0 0 #{wide.round} #{high.round}", width: wide.round, height: high.round,
+                  class: "pot-drawing pot-picture", role: "img", aria_labelledby: "#{@id}-title",
+                  data_scale: @scale, data_floor: frame.floor, data_top: frame.top, **@data)
+        end
+
+        private
+
+        def frame
+          @frame ||= PotFrame.new(left: side, right: side + (@seen.diameter_mm * @scale), top: over,
+                                  floor: over + (@seen.height_mm * @scale), wall: WALL * big,
+                                  taper: (@seen.floor_mm || @seen.diameter_mm) / @seen.diameter_mm.to_f)
+        end
+
+        # Walls and lids of a larger picture are drawn larger.
+        def big
+          Math.sqrt(@scale / SCALE)
+        end
+
+        def side
+          28.0 * big
+        end
+
+        # Room over the rim: for the lid and the steam.
+        def over
+          (@seen.steam ? 46.0 : 28.0) * big
+        end
+
+        def wide
+          frame.right + side
+        end
+
+        def high
+          frame.floor + (WALL * 2 * big) + (@seen.heat ? 22 * big : 4) + (@seen.says ? SAYS : 0)
+        end
+
+        def title
+          Svg.tag("title", Svg.escape(description), id: "#{@id}-title")
+        end
+
+        def description
+          [@seen.name, PotLid::WORDS.fetch(@seen.lid),
+           ("rice to #{@seen.bed_mm.round} mm" if @seen.bed_mm.positive?),
+           ("liquid to #{@seen.water_mm.round} mm" if @seen.water_mm.positive?),
+           ("on #{@seen.heat}" if @seen.heat), @seen.says].compact.join(", ")
+        end
+
+        def filling
+          @filling ||= PotFilling.new(frame, @scale, @seen.shape, @id)
+        end
+
+        def contents
+          frame.within(filling.layers(base_mm: @seen.base_mm, bed_mm: @seen.bed_mm, water_mm: @seen.water_mm),
+                       @id)
+        end
+
+        # The line that is not to be crossed.
+        def full
+          crossed = @seen.water_mm > @seen.full_mm
+          y = filling.y(@seen.full_mm)
+          Svg.tag("path", Svg.tag("title", "boils over above here"), d: "M#{frame.left} #{y} h#{12 * big}",
+                                                                     class: "mark#{' crossed' if crossed}")
+        end
+
+        def walls
+          PotWalls.new(frame, @seen.material)
+        end
+
+        def lid
+          PotLid.new(frame, @seen.lid).to_s
+        end
+
+        def fire
+          return "" unless @seen.heat
+
+          drawn = PotFire.new(frame, @seen.source, @seen.heat)
+          drawn.to_s + (@seen.steam ? drawn.steam : "")
+        end
+
+        # ✓ or ▲ and the words, under the pot.
+        def says
+          return "" unless @seen.says
+
+          mark = @seen.well ? "✓" : "▲"
+          Svg.text("#{mark} #{@seen.says}", x: frame.middle, y: high - 7,
+                                            class: "says middle#{' wrong' unless @seen.well}")
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/kit/vessel"
+require_relative "../../lib/fond_kettle/larder/grains"
+require_relative "../../lib/fond_kettle/methods/comes_out"
+require_relative "../../lib/fond_kettle/pot/depth"
+require_relative "../../lib/fond_kettle/pot/fit"
+require_relative "../../lib/fond_kettle/pot/verdict"
+require_relative "../drawings/pot_picture"
+
+module FondKettle
+  module Web
+    module Presenters
+      # Pots as their pictures are drawn (Drawings::PotSeen): of the shelf, of a plan, of a cook.
+      module SeenPots
+        module_function
+
+        # An empty pot of the shelf: a Kit::Vessel, and what its own lid looks like.
+        def shelf(vessel, look)
+          empty(vessel, look).with(water_mm: vessel.height_mm * Pot::Fitting::BOIL_SHARE)
+        end
+
+        # A Methods::Plan before it is cooked, with what comes out; `liquid_g` in place of its own.
+        def plan(plan, look, liquid_g: plan.liquid_g, comes_out: plan.comes_out)
+          vessel = plan.request.vessel
+          load = plan.load
+          base_mm = vessel.depth_mm(load.bulk_ml)
+          bed_mm = base_mm + vessel.thick_mm(load.bed_ml, load.bulk_ml)
+          water_mm = [bed_mm + Pot::Depth.over_rice_mm(liquid_g, load, vessel), 0.0].max
+          empty(vessel, look).with(base_mm: base_mm, bed_mm: bed_mm, water_mm: water_mm,
+                                   shape: Drawings::PotFilling.shape(load.grain.traits), **says(comes_out))
+        end
+
+        # A cook's stored plan at `min` minutes on the heat (nil: not yet): Stove::Cook. `filled`:
+        # is the rice in it? `says`: what comes out.
+        def cook(cook, min, comes_out:, filled: true)
+          seen = stored(cook.plan).with(**says(comes_out))
+          level = level(cook.plan, min || 0)
+          return seen.with(base_mm: 0.0) unless level && filled
+
+          seen = seen.with(bed_mm: level[:bed_mm], water_mm: level[:water_mm], lid: lid_now(cook))
+          heat = cook.task[:heat]
+          return seen if min.nil? || heat.nil? || heat == "off"
+
+          lit = heat == "oven" ? { source: "oven", heat: "medium" } : { heat: heat }
+          seen.with(steam: !cook.boiled_at.nil?, **lit)
+        end
+
+        # The empty pot of a stored plan; what older ones do not know of it is usual.
+        def stored(plan)
+          vessel = { floor_mm: nil, material: "steel", base_mm: 0, lid: "ordinary", look: "plain",
+                     source: "gas", name: "" }.merge(plan.fetch(:vessel))
+          height_mm = vessel[:height_mm]
+          Drawings::PotSeen.new(**vessel.slice(:name, :diameter_mm, :floor_mm, :material, :base_mm, :source),
+                                height_mm: height_mm, full_mm: height_mm * Pot::Fitting::BOIL_SHARE,
+                                lid: Drawings::PotLid.look(vessel[:lid], vessel[:look]),
+                                shape: Drawings::PotFilling.shape(traits(plan)),
+                                bed_mm: 0.0, water_mm: 0.0, heat: nil, steam: false, says: nil, well: true)
+        end
+
+        # What comes out, in words, and whether that is right; nothing where it is not known.
+        def says(comes_out)
+          return { says: nil, well: true } unless comes_out
+
+          { says: Methods::ComesOut.words(comes_out), well: Pot::Verdict::RIGHT.include?(comes_out) }
+        end
+
+        def empty(vessel, look)
+          Drawings::PotSeen.new(name: vessel.name, diameter_mm: vessel.diameter_mm, floor_mm: vessel.floor_mm,
+                                height_mm: vessel.height_mm, material: vessel.material,
+                                lid: Drawings::PotLid.look(vessel.lid, look), shape: "long", base_mm: 0.0,
+                                bed_mm: 0.0, water_mm: 0.0, full_mm: Pot::Fitting.full_mm(vessel),
+                                source: nil, heat: nil, steam: false, says: nil, well: true)
+        end
+
+        def traits(plan)
+          Larder::Grains.all[plan[:grain]]&.traits || []
+        end
+
+        def level(plan, min)
+          plan[:levels]&.then { |levels| levels.reverse.find { |one| one[:min] <= min } || levels.first }
+        end
+
+        # The lid of the stage at hand, with a cloth where one is under it.
+        def lid_now(cook)
+          stage = cook.task[:stage] && cook.plan[:stages][cook.task[:stage]]
+          vessel = cook.plan[:vessel]
+          Drawings::PotLid.look(stage ? stage[:lid] : vessel[:lid], vessel.fetch(:look, "plain"),
+                                cloth: stage ? stage[:cloth] : false)
+        end
+        private_class_method :empty, :traits, :level, :lid_now
+      end
+    end
+  end
+end

@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+require_relative "../forms/told_form"
+require_relative "cooking"
+
+module FondKettle
+  module Web
+    module Presenters
+      # What is one tap away from a step: what may be wrong, what else was done, all amounts.
+      class StovePanel < Cooking
+        NAMES = %w[wrong did amounts].freeze
+        # How long a lid was off, as it is asked.
+        LIFTED = Forms::ToldForm::LIFTED_S.map { |s| [s.to_s, ToldWords.seconds(s.to_s)] }.freeze
+
+        def lid_times
+          LIFTED
+        end
+
+        # Signs that can occur now: [key, words].
+        def signs
+          cook.signs_at(now).map { |sign| [sign.key, sign.say] }
+        end
+
+        # Every step with what goes in at it: [say, [what …], is it this one?, is it done?].
+        def amounts
+          cook.tasks.each_with_index.map do |task, index|
+            [task[:say], task[:puts_in].to_s.split("; "), index == cook.position, index < cook.position]
+          end
+        end
+
+        # What is in the pot and can be taken out: names.
+        def in_pot
+          named = cook.tasks.take(cook.position + 1).flat_map { |task| task[:amounts] || [] }
+          named.map { |amount| amount[:what] }.uniq - cook.out_of_pot
+        end
+
+        # What was told so far, oldest first: [hour, words].
+        def told
+          cook.events.filter_map do |event|
+            words = ToldWords.of(event.kind, event.what)
+            [hour(event.at), words] if words
+          end
+        end
+      end
+    end
+  end
+end

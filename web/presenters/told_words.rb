@@ -1,0 +1,59 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/care/looks"
+require_relative "../../lib/fond_kettle/care/signs"
+require_relative "../../lib/fond_kettle/ground/words"
+require_relative "../../lib/fond_kettle/measure/rounding"
+require_relative "../../lib/fond_kettle/stove/cook"
+
+module FondKettle
+  module Web
+    module Presenters
+      # What a cook told at the stove, as it is read: by kind of event.
+      module ToldWords
+        CUES = Words.of("cues")
+        # What is not told by a sentence of its own: it follows from something else.
+        SILENT = %w[remedy replan outlook].freeze
+        SAID = {
+          "seen" => ->(what) { CUES.fetch(what) },
+          "look" => ->(what) { Care::Looks.all[what]&.say },
+          "sign" => ->(what) { Care::Signs.all[what]&.say },
+          "lifted" => ->(what) { "Lid lifted, #{seconds(what)}" },
+          "poured" => ->(what) { "#{grams(what)} poured" },
+          "held" => lambda do |what|
+            Float(what).positive? ? "#{grams(what)} kept hot" : "Nothing kept back any more"
+          end,
+          "added" => ->(what) { "#{grams(what)} more poured" },
+          "salted" => ->(what) { what.empty? ? "Tasted and salted" : "Tasted, #{grams(what)} salt" },
+          "took-out" => ->(what) { "Taken out: #{what}" },
+          "put-back" => ->(what) { "Back in: #{what}" },
+          "measured" => ->(what) { "#{Measure::Rounding.plain(Float(what))} °C measured" },
+          "standing" => ->(what) { "#{grams(what)} standing in the pot" }
+        }.freeze
+
+        module_function
+
+        # One event in words, or nil where it is not told.
+        def of(kind, what)
+          SAID[kind]&.then { |words| instance_exec(what, &words) }
+        end
+
+        # What was told with one tap: "440 g poured", "It boils", "On to the next step".
+        def tap(happened)
+          told = happened.filter_map { |kind, what| of(kind, what) }
+          told.empty? ? "On to this step" : told.join(", ")
+        end
+
+        def grams(what)
+          "#{Measure::Rounding.grams(Float(what))} g"
+        end
+
+        # Of a lifted lid; what was noted before nobody was asked how long is half a minute.
+        def seconds(what)
+          lasted_s = Float(what, exception: false) || Stove::Water::UNSAID_S
+          lasted_s < 60 ? "#{lasted_s.round} s" : Measure::Rounding.duration(lasted_s / 60.0)
+        end
+      end
+    end
+  end
+end

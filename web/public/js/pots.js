@@ -1,0 +1,19 @@
+// Several pots on the stove: the time left of each, and the page anew when one has moved.
+import { written } from "kettle/clock.js";
+
+const list = document.querySelector(".stove-pots");
+const offset = Number(list?.dataset.now) - Date.now();
+function tick() {
+  for (const left of document.querySelectorAll(".pot-left[data-ends]")) {
+    const ends = Number(left.dataset.ends);
+    if (!ends) continue;
+    const seconds = (ends - Date.now() - offset) / 1000;
+    left.textContent = seconds < 0 ? `time is up, ${written(seconds)} ago` : `${written(seconds)} left`;
+    left.classList.toggle("is-over", seconds < 0);
+  }
+}
+if (list) {
+  tick();
+  setInterval(tick, 1000);
+  setInterval(() => { if (!document.querySelector("details[open]")) window.location.reload(); }, 20_000);
+}
