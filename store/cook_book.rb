@@ -73,7 +73,8 @@ module FondKettle
       # The latest finished cooks with an outcome, of this grain in this pot, newest first.
       def taught(grain, pot_id, most:)
         keep([grain, pot_id, most]) do |db|
-          cooks = db[:cooks].where(grain: grain, pot_id: pot_id, id: db[:outcomes].select(:cook_id))
+          cooks = db[:cooks].where(grain: grain, pot_id: pot_id, teaches: true,
+                                   id: db[:outcomes].select(:cook_id))
                             .exclude(finished_at: nil)
           with_outcomes(db, cooks.reverse(:finished_at).limit(most))
         end
@@ -93,12 +94,14 @@ module FondKettle
         end
       end
 
-      # Records the outcome of a finished cook; `lock_version` nil for the first.
-      def judge(id, outcome, lock_version)
+      # Records the outcome of a finished cook; `lock_version` nil for the first. `teaches`: does
+      # the next pot learn from it (Log::Credible)?
+      def judge(id, outcome, lock_version, teaches: true)
         @database.write do |db|
           raise Conflict, STILL_COOKING unless row(db, id)[:finished_at]
 
           lock_version ? change_outcome(db, id, outcome, lock_version) : add_outcome(db, id, outcome)
+          db[:cooks].where(id: id).update(teaches: teaches)
         end
       end
 

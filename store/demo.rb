@@ -54,7 +54,8 @@ module FondKettle
         start = @now - (entry[:days_ago] * DAY_S)
         id = @household.cooks.start(title: "#{plan.request.grain.name}, #{entry[:pot].downcase}",
                                     grain: entry[:grain], pot_id: pot[:id],
-                                    plan: Formats::PlanJson.call(plan), now: start,
+                                    plan: Formats::PlanJson.for_the_stove(plan, look: pot[:lid_look]),
+                                    now: start,
                                     address: "grain=#{entry[:grain]}&for=amount&amount=#{entry[:rice_g]}" \
                                              "&unit=g&pot=#{pot[:id]}")
         attend(id, plan, start)

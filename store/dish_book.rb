@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "did_you_mean"
 require "json"
 require_relative "../lib/fond_kettle/dishes/dish"
 require_relative "../lib/fond_kettle/dishes/quick_steps"
@@ -18,16 +19,17 @@ module FondKettle
         super(database, :dishes)
       end
 
-      # Dishes with every word of `text` (or its beginning) in title, lines or note,
-      # the best first; all by title where `text` is blank. At most MOST_FOUND.
+      # Dishes with every word of `text` (or its beginning) in title, lines or note, the best
+      # first; all by title where `text` is blank. At most MOST_FOUND. A word that no dish has is
+      # taken for the one nearest to it that some dish has.
       def search(text)
-        words = text.to_s.scan(/[[:alnum:]]+/).first(12)
+        words = text.to_s.scan(/[[:alnum:]]{1,40}/).first(12)
         @database.read do |db|
           dishes = db[:dishes].select(*SHOWN.map { |column| Sequel[:dishes][column] }).limit(MOST_FOUND)
           next dishes.order(:title).all if words.empty?
 
           dishes.join(Sequel[:dishes_found].as(:found), rowid: Sequel[:dishes][:id])
-                .where(Sequel.lit("dishes_found MATCH ?", words.map { |word| %("#{word}"*) }.join(" ")))
+                .where(Sequel.lit("dishes_found MATCH ?", matching(db, words)))
                 .order(Sequel.lit("bm25(dishes_found, 8.0, 2.0, 1.0)")).all
         end
       end
@@ -45,6 +47,27 @@ module FondKettle
                         grain: grain, rice_g: rice_g, pan_mm: record[:pan_mm], lines: read.lines,
                         steps: Dishes::QuickSteps.read(record[:steps]),
                         note: record[:note], way: Dishes::Way.of(JSON.parse(record[:way])))
+      end
+
+      private
+
+      # The words as the index is asked for them.
+      def matching(db, words)
+        words.map { |word| %("#{known?(db, word) ? word : nearest(db, word)}"*) }.join(" ")
+      end
+
+      def known?(db, word)
+        db[:dishes_found].where(Sequel.lit("dishes_found MATCH ?", %("#{word}"*))).any?
+      end
+
+      # The word of the index that is spelt most like it, or itself.
+      def nearest(db, word)
+        known = db.synchronize do
+          db.run("CREATE VIRTUAL TABLE IF NOT EXISTS temp.found_words " \
+                 "USING fts5vocab(main, dishes_found, row)")
+          db[Sequel[:temp][:found_words]].select_map(:term)
+        end
+        DidYouMean::SpellChecker.new(dictionary: known).correct(word.downcase).first || word
       end
     end
   end

@@ -125,6 +125,12 @@ module FondKettle
         end
       end
 
+      # What the lid of a pot of the shelf looks like ("plain" where it has none of its own).
+      def lid_look(pot_id)
+        record = pot_id && shelf(:pots).all.find { |pot| pot[:id] == pot_id }
+        record ? record[:lid_look] : "plain"
+      end
+
       # What a form makes is made once, however often it is sent: `key` is the form's own (nil: it
       # has none). The block makes it and answers the path to go on to, which is answered again.
       def once(key, now)

@@ -3,8 +3,8 @@
 require "nokogiri"
 require_relative "../../web/drawings/balance_drawing"
 require_relative "../../web/drawings/course_drawing"
-require_relative "../../web/drawings/level_drawing"
 require_relative "../../web/drawings/pot_drawing"
+require_relative "../../web/presenters/seen_pots"
 
 RSpec.describe "The drawings" do
   let(:plan) { plan_for(basic_request(vessel: { "diameter_mm" => 200, "height_mm" => 100 })) }
@@ -102,13 +102,57 @@ RSpec.describe "The drawings" do
     end
   end
 
-  describe FondKettle::Web::Drawings::LevelDrawing do
+  describe FondKettle::Web::Drawings::PotPicture do
+    seen_pots = FondKettle::Web::Presenters::SeenPots
+
+    def picture(seen)
+      svg(described_class.new(seen, "pot"))
+    end
+
     it "shows the pot as it should stand, earlier and later" do
       stored = FondKettle::Formats::PlanJson.for_the_stove(plan)
-      early, late = [0.0, 40.0].map { |min| svg(described_class.new(stored, min)) }
-      expect(early.at_css("rect.water")["height"].to_f).to be > early.at_css("rect.bed")["height"].to_f
-      expect(late.at_css("rect.water")["height"].to_f).to eq(0.0)
-      expect(late.at_css("rect.bed")["height"].to_f).to be > early.at_css("rect.bed")["height"].to_f
+      event = FondKettle::Stove::Event.new(kind: "task", what: stored[:tasks].find do |one|
+        one[:stage] == 0
+      end[:id],
+                                           at: Time.now)
+      cook = FondKettle::Stove::Cook.new(stored, [event])
+      early, late = [0.0, 40.0].map { |min| picture(seen_pots.cook(cook, min, comes_out: "firm")) }
+      height = ->(drawing, klass) { drawing.at_css("rect.#{klass}")["height"].to_f }
+      expect(height.call(early, "water")).to be > height.call(early, "bed")
+      expect([height.call(late, "water"),
+              height.call(late, "bed")]).to match([0.0, be > height.call(early, "bed")])
+      expect([early.at_css(".says").text, early.css(".flame").any?]).to eq(["✓ firm", true])
+    end
+
+    it "tells materials, lids and grains apart by their outlines, each with its title" do
+      empty = seen_pots.shelf(plan.request.vessel, "plain")
+      { material: [FondKettle::Kit::MATERIALS.keys, ->(d, key) { d.at_css(".wall-#{key}") }],
+        lid: [FondKettle::Web::Drawings::PotLid::WORDS.keys - ["none"], lambda { |d, key|
+          d.at_css(".lid-#{key}")
+        }],
+        shape: [FondKettle::Web::Drawings::PotFilling::GRAINS.keys, ->(d, _) { d.at_css("pattern") }] }
+        .each do |part, (keys, find)|
+        drawn = keys.map { |key| find.call(picture(empty.with(part => key)), key) }
+        expect(drawn.map do |one|
+          one.to_s.gsub(%r{class="[^"]*"|<title>.*?</title>}, "")
+        end.uniq.size).to eq(keys.size)
+        expect(drawn.map { |one| one.at_css("title")&.text }).to all(be_a(String)) unless part == :shape
+      end
+    end
+
+    it "turns its line red when it is crossed, and says what comes out" do
+      well = seen_pots.plan(plan, "plain")
+      over = well.with(water_mm: well.height_mm, **seen_pots.says("boils-over"))
+      expect([well, over].map { |seen| picture(seen).css(".crossed").size }).to eq([0, 1])
+      expect(picture(over).at_css(".says.wrong").text).to eq("▲ boils over")
+    end
+
+    it "draws every pot to one scale" do
+      widths = [160, 320].map do |mm|
+        wide = plan.request.vessel.with(diameter_mm: mm)
+        picture(seen_pots.shelf(wide, "plain")).at_css("rect.water")["width"].to_f
+      end
+      expect(widths.last).to be_within(0.1).of(2 * widths.first)
     end
   end
 end

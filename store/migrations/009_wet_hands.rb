@@ -16,6 +16,7 @@ Sequel.migration do
     add_column :cooks, :pots, Integer, null: false, default: 1
     add_column :cooks, :left_at, String
     add_column :cooks, :teaches, TrueClass
+    from(:cooks).where(id: from(:outcomes).select(:cook_id)).update(teaches: true)
     add_column :pots, :lid_look, String, null: false, default: "plain"
     create_table :made do
       String :key, primary_key: true

@@ -2,9 +2,15 @@
 
 require_relative "../../lib/fond_kettle/pot/depth"
 require_relative "../../lib/fond_kettle/pot/fit"
+require_relative "../../lib/fond_kettle/methods/comes_out"
+require_relative "../../lib/fond_kettle/pot/verdict"
 require_relative "../html/markup"
 require_relative "level_marks"
-require_relative "pot_shell"
+require_relative "pot_filling"
+require_relative "pot_fire"
+require_relative "pot_frame"
+require_relative "pot_lid"
+require_relative "pot_walls"
 require_relative "soak_ring"
 
 module FondKettle
@@ -18,44 +24,56 @@ module FondKettle
         # Room for the pot itself, in drawing units; the rest is for labels.
         MOST_WIDE = 330.0
         MOST_HIGH = 250.0
-        LEFT = 44.0
+        LEFT = 84.0
+        # A handle is so large, in units: 44 px where the drawing is 360 px wide.
+        GRIP = 80.0
         FLOOR_Y = 345.0
         BOTTOM_Y = FLOOR_Y + 68
         # Room above the rim for the lid and the soak ring beside it.
         OVER_RIM = 122.0
         WALL = 7.0
         RING_BELOW_TOP = 46
-        GRAIN = { across: 11.0, down: 8.0 }.freeze
 
-        # `liquid_g`: the water to be drawn; the planned line is kept where it differs.
-        def initialize(plan, liquid_g)
+        # `liquid_g`: the water to be drawn; the planned line is kept where it differs. `look`:
+        # what the pot's own lid is like; `comes_out`: what comes of that water.
+        def initialize(plan, liquid_g, look: "plain", comes_out: plan.comes_out)
+          @look = PotLid.look(plan.request.vessel.lid, look)
+          @comes_out = comes_out
           @soak_min = plan.request.soak_min
-          @planned_mm = Pot::Depth.over_rice_mm(plan.liquid_g, plan.load, plan.request.vessel)
           @load = plan.load
           @vessel = plan.request.vessel
+          @planned_mm = Pot::Depth.over_rice_mm(plan.liquid_g, @load, @vessel)
           @liquid_g = liquid_g
           @fit = plan.fit
-          @heat = plan.request.burner.source
+          @source = plan.request.burner.source
+          @heat = plan.stages.first.heat
           @bed_mm = @vessel.thick_mm(@load.bed_ml, @load.bulk_ml)
           # What goes in beside the rice is drawn under it.
           @base_mm = @vessel.depth_mm(@load.bulk_ml)
           @over_mm = Pot::Depth.over_rice_mm(@liquid_g, @load, @vessel)
-          @scale = [MOST_WIDE / @vessel.diameter_mm, MOST_HIGH / @vessel.height_mm].min
-          @width = @vessel.diameter_mm * @scale
-          @left = LEFT + ((MOST_WIDE - @width) / 2)
+          place
         end
 
         # SVG markup.
         def to_s
           ring = SoakRing.new(@soak_min, top + RING_BELOW_TOP).to_s
-          filled = shell.within(water + bed + base)
-          parts = [title, patterns, heat, filled, shell.walls, lid, labels, planned, ring, handles]
+          filled = frame.within(filling.layers(base_mm: @base_mm, bed_mm: bed_top_mm, water_mm: water_mm),
+                                "plan")
+          parts = [title, filling.defs, fire, filled, PotWalls.new(frame, @vessel.material, held: @look != "cooker"), lid, labels,
+                   says, planned, ring, handles]
           Svg.tag("svg", parts.join, class: "pot-drawing", role: "group", data_scale: @scale,
                                      viewBox: "0 #{top.to_i} #{WIDTH.to_i} #{(BOTTOM_Y - top).to_i}",
                                      aria_labelledby: "pot-title pot-desc")
         end
 
         private
+
+        # As large as there is room.
+        def place
+          @scale = [MOST_WIDE / @vessel.diameter_mm, MOST_HIGH / @vessel.height_mm].min
+          @width = @vessel.diameter_mm * @scale
+          @left = LEFT + ((MOST_WIDE - @width) / 2)
+        end
 
         # The drawing begins just above the lid.
         def top
@@ -72,16 +90,6 @@ module FondKettle
             "Rice bed #{@bed_mm.round} mm deep; the water stands #{over_words}; " \
             "#{(@fit.fill_before * 100).round} % full before the boil. Cooked bed " \
             "#{@fit.bed_mm.round} mm deep."
-        end
-
-        def patterns
-          grain = [[2, 3, 18], [7.5, 6.5, -24]].map do |x, y, turn|
-            Svg.tag("ellipse", cx: x, cy: y, rx: 2.6, ry: 0.95, transform: "rotate(#{turn} #{x} #{y})",
-                               class: "kernel")
-          end
-          Svg.tag("defs",
-                  Svg.tag("pattern", grain.join, id: "kernels", width: GRAIN[:across], height: GRAIN[:down],
-                                                 patternUnits: "userSpaceOnUse"))
         end
 
         def over_words
@@ -104,11 +112,6 @@ module FondKettle
           FLOOR_Y - ([depth_mm, @vessel.height_mm].min * @scale)
         end
 
-        def layer(depth_mm, klass)
-          Svg.tag("rect", x: @left, y: y(depth_mm), width: @width, height: FLOOR_Y - y(depth_mm),
-                          class: klass)
-        end
-
         def water_mm
           [@base_mm + @bed_mm + @over_mm, 0.0].max
         end
@@ -117,23 +120,13 @@ module FondKettle
           @base_mm + @bed_mm
         end
 
-        def base
-          layer(@base_mm, "base")
-        end
-
-        def water
-          layer(water_mm, "water")
-        end
-
-        def bed
-          layer(bed_top_mm, "bed") +
-            Svg.tag("rect", x: @left, y: y(bed_top_mm), width: @width, height: FLOOR_Y - y(bed_top_mm),
-                            fill: "url(#kernels)")
-        end
-
-        def shell
-          @shell ||= PotShell.new(left: @left, right: right, top: rim, floor: FLOOR_Y, wall: WALL,
+        def frame
+          @frame ||= PotFrame.new(left: @left, right: right, top: rim, floor: FLOOR_Y, wall: WALL,
                                   taper: @vessel.bottom_mm / @vessel.diameter_mm)
+        end
+
+        def filling
+          @filling ||= PotFilling.new(frame, @scale, PotFilling.shape(@load.grain.traits), "plan")
         end
 
         def rim
@@ -141,33 +134,28 @@ module FondKettle
         end
 
         def lid
-          return "" if @vessel.lid == "none"
+          return "" if @look == "none"
 
-          shell.lid + Svg.text("#{@vessel.lid} lid", x: @left + (@width / 2), y: rim - 42,
-                                                     class: "label middle")
+          PotLid.new(frame, @look).to_s +
+            Svg.text(PotLid::WORDS.fetch(@look), x: frame.middle, y: rim - 46, class: "label middle")
         end
 
-        # Flames for gas, a plate for everything else.
-        def heat
-          under = FLOOR_Y + WALL + 6
-          unless @heat == "gas"
-            return Svg.tag("rect", x: @left, y: under, width: @width, height: 9, rx: 3, class: "plate")
-          end
-
-          (1..7).map do |index|
-            x = @left + (@width * index / 8)
-            Svg.tag("path", d: flame(x, under), class: "flame")
-          end.join
+        def fire
+          PotFire.new(frame, @source, @heat).to_s
         end
 
-        def flame(x, top)
-          "M#{x - 6} #{top + 24} Q#{x - 8} #{top + 10} #{x} #{top} " \
-            "Q#{x + 8} #{top + 10} #{x + 6} #{top + 24} Z"
+        # What comes out, in the pot itself, over what lies in it.
+        def says
+          well = Pot::Verdict::RIGHT.include?(@comes_out)
+          words = "#{well ? '✓' : '▲'} #{Methods::ComesOut.words(@comes_out)}"
+          Svg.text(words, x: frame.middle, y: [y([water_mm, bed_top_mm].max) - 14, rim + 20].max,
+                          class: "says middle#{' wrong' unless well}")
         end
 
         # What stands at which height, and how wide and high the pot is.
         def labels
-          marks = [[Pot::Fitting.full_mm(@vessel), "boils over above here", "line"],
+          full_mm = Pot::Fitting.full_mm(@vessel)
+          marks = [[full_mm, "boils over above here", "line#{' crossed' if water_mm > full_mm}"],
                    [water_mm, "water, #{over_label}", "line strong"],
                    [bed_top_mm, "rice bed #{@bed_mm.round} mm", "line"],
                    [@base_mm + @fit.bed_mm, "cooked #{@fit.bed_mm.round} mm", "line dashed"],
@@ -194,15 +182,36 @@ module FondKettle
             Svg.text("planned", x: @left + 6, y: level_y - 5, class: "label")
         end
 
-        # Grips for water line and rice bed.
+        # Handles for water line and rice bed: the whole line and the whole bed can be taken.
         def handles
+          line_y = y(water_mm)
+          bed_y = y(bed_top_mm)
           Grip.slider("water", "Water over the rice, mm", @over_mm.round, -@bed_mm.round,
-                      @vessel.height_mm.round,
-                      Svg.tag("circle", cx: @left - 24, cy: y(water_mm), r: 11, class: "grip water-grip")) +
-            Grip.slider("bed", "Raw rice, g", @load.rice_g.round, 10, 20_000,
-                        Svg.tag("circle", cx: @left - 24, cy: [y(bed_top_mm) + 26, FLOOR_Y].min, r: 11,
-                                          class: "grip bed-grip"),
+                      @vessel.height_mm.round, line_handle(line_y),
+                      aria_valuetext: "#{over_words}: #{@liquid_g.round} g") +
+            Grip.slider("bed", "Raw rice, g", @load.rice_g.round, 10, 20_000, bed_handle(bed_y),
+                        aria_valuetext: "#{@load.rice_g.round} g of rice, #{@bed_mm.round} mm deep",
                         data_g_per_mm: @load.rice_g / @bed_mm)
+        end
+
+        # Left of the pot, and along the line.
+        def line_handle(line_y)
+          Svg.tag("rect", x: 0, y: line_y - (GRIP / 2), width: @left - WALL, height: GRIP, class: "reach") +
+            Svg.tag("rect", x: @left, y: line_y - 8, width: @width, height: 16, class: "reach") +
+            grip(@left - 46, line_y, "water-grip")
+        end
+
+        # From the top of the bed down, below the pot where the bed is shallow.
+        def bed_handle(bed_y)
+          Svg.tag("rect", x: @left, y: bed_y + 9, width: @width,
+                          height: [FLOOR_Y - bed_y - 9, GRIP].max, class: "reach") +
+            grip(frame.middle, [bed_y + 20, FLOOR_Y - 12].max, "bed-grip")
+        end
+
+        # A disc with an arrow up and an arrow down.
+        def grip(x, y, klass)
+          Svg.tag("circle", cx: x, cy: y, r: 13, class: "grip #{klass}") +
+            Svg.tag("path", d: "M#{x} #{y - 8} l4 5 h-8 Z M#{x} #{y + 8} l4 -5 h-8 Z", class: "grip-arrows")
         end
       end
     end

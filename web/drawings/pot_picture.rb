@@ -108,7 +108,7 @@ module FondKettle
         end
 
         def walls
-          PotWalls.new(frame, @seen.material)
+          PotWalls.new(frame, @seen.material, held: @seen.lid != "cooker")
         end
 
         def lid

@@ -15,10 +15,12 @@ module FondKettle
                      "cast-iron" => [1.35, :blocks], "clay" => [1.7, :lugs] }.freeze
         WORDS = { "cast-iron" => "cast iron" }.freeze
 
-        def initialize(frame, material)
+        # `held`: false for a bowl that stands in its cooker.
+        def initialize(frame, material, held: true)
           @frame = frame
           @material = material
-          thick, @hold = OUTLINES.fetch(material)
+          thick, hold = OUTLINES.fetch(material)
+          @hold = held ? hold : :nothing
           @wall = frame.wall * thick
         end
 
@@ -61,6 +63,10 @@ module FondKettle
             Svg.tag("rect", x: x, y: @frame.top - (2 * @frame.scale), width: wide, height: 6 * @frame.scale,
                             rx: 3 * @frame.scale, class: "wall")
           end.join
+        end
+
+        def nothing
+          []
         end
 
         # Bent wire, open.

@@ -55,7 +55,7 @@ module FondKettle
       OUTCOME = Schema.params do
         required(:grain).filled(:string, included_in?: Log::GRAIN.keys)
         required(:wetness).filled(:string, included_in?: Log::WETNESS.keys)
-        required(:floor).filled(:string, included_in?: Log::FLOOR)
+        optional(:floor).maybe(:string, included_in?: Log::FLOOR)
         optional(:note).value(:string, max_size?: 2000)
       end
 

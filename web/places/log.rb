@@ -5,6 +5,7 @@ require_relative "../helpers/fields"
 require_relative "../forms/plan_form"
 require_relative "../presenters/cooked_pot"
 require_relative "../presenters/door_card"
+require_relative "../presenters/taught_pots"
 require_relative "place"
 
 module FondKettle
@@ -14,12 +15,17 @@ module FondKettle
       helpers Helpers::Fields
 
       SCALES = Presenters::CookedPot::SCALES
-      COLUMNS = Presenters::CookedPot::COLUMNS
       FIELDS = %w[grain wetness floor note].freeze
+      TAKEN = "The next pot of this rice in this pot takes it into account."
+      NOT_TAKEN = "It teaches nothing."
+      # Whether a cook that went off its plan teaches, as it is asked.
+      COUNTS = { "yes" => "Yes, it went so: learn from it", "no" => "No: learn nothing from it" }.freeze
 
       get "/" do
         @title = "Log"
-        erb :log, locals: { cooks: household.cooks.finished.map { |record| cooked(record) },
+        finished = household.cooks.finished
+        erb :log, locals: { cooks: finished.map { |record| cooked(record) },
+                            taught: Presenters::TaughtPots.new(household, finished).all,
                             cards: household.cards.all.select { |card| card[:moved] } }
       end
 
@@ -36,19 +42,26 @@ module FondKettle
         result = Forms::OUTCOME.call(params.slice(*FIELDS))
         next show(cook, params, code: 422, problems: Forms.problems(result)) if result.failure?
 
-        judge(cook, result.to_h)
+        judge(cook, result.to_h.compact)
       end
 
       private
 
       def judge(cook, values)
-        outcome = Log::Outcome.new(note: "", **values)
-        household.cooks.judge(cook[:id], outcome, sent_version)
+        outcome = Log::Outcome.new(note: "", floor: Log::UNSAID, **values)
+        teaches = teaches(cook)
+        household.cooks.judge(cook[:id], outcome, sent_version, teaches: teaches)
         look_at_cards(cook)
-        notice "Written down. The next pot of this rice in this pot takes it into account."
+        notice "Written down. #{teaches ? TAKEN : NOT_TAKEN}"
         redirect "/log", 303
       rescue Conflict => e
         show(cook, params, code: 409, clash: e.message)
+      end
+
+      # One that went far off its plan only where the cook says that it went so.
+      def teaches(cook)
+        credible = cooked(cook).credible
+        credible == "ask" ? params["counts"] == "yes" : credible == "yes"
       end
 
       # Cards that say something else by now are offered anew.

@@ -99,7 +99,7 @@ module FondKettle
       # Starts one cook for each of its equal pots; the path of the first.
       def started(form)
         plan = Methods::Planner.plan(form.request)
-        stored = Formats::PlanJson.for_the_stove(plan, look: look_of(form.kit.pot))
+        stored = Formats::PlanJson.for_the_stove(plan, look: household.lid_look(form.kit.pot&.id))
         pots = plan.request.pots
         ids = (1..pots).map do |number|
           household.cooks.start(title: title_of(form, plan), grain: plan.request.grain.key,
@@ -107,12 +107,6 @@ module FondKettle
                                 plan: Stove::Potful.of(stored, number), pot_no: number, pots: pots)
         end
         "/stove/#{ids.first}"
-      end
-
-      # What the lid of a pot of the shelf looks like.
-      def look_of(pot)
-        record = pot && household.shelf(:pots).all.find { |one| one[:id] == pot.id }
-        record ? record[:lid_look] : "plain"
       end
 
       def plan_form

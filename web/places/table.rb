@@ -3,6 +3,7 @@
 require "uri"
 require_relative "../helpers/dish_words"
 require_relative "../helpers/pot_words"
+require_relative "../presenters/stove_pots"
 require_relative "place"
 
 module FondKettle
@@ -17,7 +18,7 @@ module FondKettle
         @script = "search.js"
         erb :table, locals: { who: params["who"], found: household.dishes.search(text_param("q")),
                               eaters: household.values(:eaters), bags: household.values(:bags),
-                              cooking: household.cooks.on_the_stove,
+                              cooking: on_the_stove,
                               latest: household.cooks.finished(most: 1).first }
       end
 
@@ -28,6 +29,10 @@ module FondKettle
       end
 
       private
+
+      def on_the_stove
+        Presenters::StovePots.new(household, household.cooks.on_the_stove, now).all
+      end
 
       # "regular, adult, no milk"
       def seat_note(eater)

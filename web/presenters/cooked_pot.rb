@@ -1,7 +1,11 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/ground/words"
+require_relative "../../lib/fond_kettle/log/credible"
+require_relative "../drawings/pot_picture"
 require_relative "presenter"
+require_relative "seen_pots"
+require_relative "told_words"
 
 module FondKettle
   module Web
@@ -13,8 +17,9 @@ module FondKettle
         FLOOR = Words.of("outcome-floor")
         # What is asked of it: field, heading, answers.
         SCALES = [["grain", "The grain", GRAIN], ["wetness", "Wetness", WETNESS],
-                  ["floor", "The floor of the pot", FLOOR]].freeze
-        COLUMNS = ["Rice", "Water planned", "Water poured", "Planned", "Took"].freeze
+                  ["floor", "The floor of the pot, if you looked", FLOOR]].freeze
+        # What both answers are when nothing is wrong.
+        RIGHT = "right"
 
         attr_reader :record
 
@@ -31,23 +36,73 @@ module FondKettle
           moment(record[:finished_at])
         end
 
-        # What stands under COLUMNS.
+        # One sentence: what was cooked and how it came out.
+        def sentence
+          came_out = outcome || "nobody said how it was"
+          "**#{record[:title]}**: #{rice} rice, #{poured_water} water, #{came_out}."
+        end
+
+        # The figures, a pair of words and number each.
         def numbers
-          [rice, grams(record[:planned_g]), poured_water, planned_time, took]
+          [["Water planned", grams(record[:planned_g])], ["Water poured", poured_water],
+           ["Planned", minutes(planned_min)], ["Took", minutes(took_min)],
+           *([["The floor", FLOOR[record[:outcome][:floor]]]] if floor?)]
         end
 
         def lead
           "#{record[:title]}, #{at}: **#{rice}** rice, **#{poured_water}** water poured " \
-            "(#{grams(record[:planned_g])} planned), **#{took}** (#{planned_time} planned)."
+            "(#{grams(record[:planned_g])} planned), **#{minutes(took_min)}** " \
+            "(#{minutes(planned_min)} planned)."
         end
 
         # How it came out, or nil where nobody said.
         def outcome
           outcome = record[:outcome]
-          outcome && "#{GRAIN.fetch(outcome[:grain])}, #{WETNESS.fetch(outcome[:wetness])}"
+          return unless outcome
+
+          found = [[GRAIN, outcome[:grain]], [WETNESS, outcome[:wetness]]].reject { |_, key| key == RIGHT }
+          found.empty? ? "just right" : found.map { |words, key| words.fetch(key) }.join(", ")
+        end
+
+        # What was said and done at the stove, oldest first: [hour, words].
+        def told
+          record.fetch(:events, []).filter_map do |event|
+            words = ToldWords.of(event.kind, event.what)
+            [hour(event.at), words] if words
+          end
+        end
+
+        # The pot as it came out, or nil where an older plan does not know it.
+        def drawing
+          return unless record[:plan][:vessel]
+
+          cooked = record[:plan][:levels]&.last || { bed_mm: 0.0, water_mm: 0.0 }
+          seen = SeenPots.stored(record[:plan]).with(**cooked.slice(:bed_mm, :water_mm), says: outcome,
+                                                                                         well: well?)
+          Drawings::PotPicture.new(seen, "cooked-#{id}").to_s
+        end
+
+        # Does it teach: "yes", "no", or "ask" (Log::Credible)?
+        def credible
+          Log::Credible.of(planned_min: planned_min, took_min: took_min, planned_g: record[:planned_g],
+                           poured_g: record[:poured_g])
+        end
+
+        # Why it is asked about.
+        def doubt
+          "#{poured_water} water poured where #{grams(record[:planned_g])} were planned, " \
+            "#{minutes(took_min)} where #{minutes(planned_min)} were planned: did it go so?"
         end
 
         private
+
+        def well?
+          record[:outcome].nil? || record[:outcome].values_at(:grain, :wetness).uniq == [RIGHT]
+        end
+
+        def floor?
+          record[:outcome] && FLOOR.key?(record[:outcome][:floor])
+        end
 
         def rice
           grams(record[:plan][:rice][:g])
@@ -57,12 +112,12 @@ module FondKettle
           grams(record[:poured_g])
         end
 
-        def planned_time
-          minutes(record[:plan][:minutes][:total])
+        def planned_min
+          record[:plan][:minutes][:total]
         end
 
-        def took
-          minutes((record[:finished_at] - record[:started_at]) / 60)
+        def took_min
+          (record[:finished_at] - record[:started_at]) / 60.0
         end
       end
     end

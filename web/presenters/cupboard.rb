@@ -5,9 +5,10 @@ require_relative "../../lib/fond_kettle/house/usual"
 require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/loss"
-require_relative "../drawings/pot_outline"
+require_relative "../drawings/pot_picture"
 require_relative "../forms/plan_form"
 require_relative "presenter"
+require_relative "seen_pots"
 
 module FondKettle
   module Web
@@ -38,7 +39,7 @@ module FondKettle
             pot = household.value(:pots, record)
             size = "#{plain(pot.diameter_mm)} × #{plain(pot.height_mm)} mm"
             Shown.new(id: pot.id, name: pot.name, said: "#{size}, feeds #{heads(takes_g[pot.id])}",
-                      drawing: Drawings::PotOutline.new(pot, Pot::Fitting::BOIL_SHARE).to_s)
+                      drawing: drawing(pot, record[:lid_look]))
           end
         end
 
@@ -57,6 +58,10 @@ module FondKettle
         end
 
         private
+
+        def drawing(pot, look)
+          Drawings::PotPicture.new(SeenPots.shelf(pot, look), "shelf-#{pot.id}").to_s
+        end
 
         # "Steel pot: 200 mm, 110 mm, dough, steel, 1.2 kg"; what is usual is not worth a word.
         def line(kind, record)

@@ -4,6 +4,8 @@ require_relative "../../lib/fond_kettle/dishes/line"
 require_relative "../../lib/fond_kettle/dishes/options"
 require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "../../lib/fond_kettle/table/contains"
+require_relative "../drawings/pot_picture"
+require_relative "seen_pots"
 require_relative "supper_words"
 
 module FondKettle
@@ -70,6 +72,12 @@ module FondKettle
 
         def warnings
           supper.warnings.map(&:say)
+        end
+
+        # The pot of the evening (one of several), filled as planned, with what comes out.
+        def drawing
+          look = household.lid_look(plan.request.vessel.id)
+          Drawings::PotPicture.new(SeenPots.plan(plan, look, comes_out: supper.comes_out), "evening-pot").to_s
         end
 
         # What each of several pots gets.

@@ -140,7 +140,9 @@ module FondKettle
 
         # The pot cut open, with the cook's own water where it is given.
         def drawing
-          Drawings::PotDrawing.new(plan, @own_g || plan.liquid_g).to_s
+          look = household.lid_look(plan.request.vessel.id)
+          comes_out = (@own || plan).comes_out
+          Drawings::PotDrawing.new(plan, @own_g || plan.liquid_g, look: look, comes_out: comes_out).to_s
         end
 
         # Where the water goes (Drawings::BalanceDrawing).

@@ -17,7 +17,7 @@ module FondKettle
 
         # An empty pot of the shelf: a Kit::Vessel, and what its own lid looks like.
         def shelf(vessel, look)
-          empty(vessel, look).with(water_mm: vessel.height_mm * Pot::Fitting::BOIL_SHARE)
+          empty(vessel, look).then { |seen| seen.with(water_mm: seen.full_mm) }
         end
 
         # A Methods::Plan before it is cooked, with what comes out; `liquid_g` in place of its own.

@@ -47,7 +47,7 @@ module FondKettle
         end
 
         def drawing
-          Drawings::PotDrawing.new(plan, plan.liquid_g).to_s
+          Drawings::PotDrawing.new(plan, plan.liquid_g, look: household.lid_look(plan.request.vessel.id)).to_s
         end
 
         def warnings

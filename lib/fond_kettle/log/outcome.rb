@@ -10,6 +10,8 @@ module FondKettle
     GRAIN = { "chalky" => -1.2, "firm" => -0.6, "right" => 0.0, "soft" => 0.6, "mushy" => 1.2 }.freeze
     WETNESS = { "dry" => -0.3, "right" => 0.0, "wet" => 0.3 }.freeze
     FLOOR = %w[clean crust burnt].freeze
+    # Of the floor, where nobody looked.
+    UNSAID = "unsaid"
 
     Outcome = Value.define(:grain, :wetness, :floor, :note) do
       # A raw core with water still there asks for time, not for water.

@@ -1,0 +1,81 @@
+# frozen_string_literal: true
+
+require "rack/utils"
+require_relative "../../lib/fond_kettle/ground/value"
+require_relative "../../lib/fond_kettle/larder/grains"
+require_relative "../../lib/fond_kettle/methods/solved"
+require_relative "../forms/plan_form"
+require_relative "presenter"
+
+module FondKettle
+  module Web
+    module Presenters
+      # What the log is worth: for each rice and pot that were cooked lately, one sentence that
+      # changes the next pot.
+      class TaughtPots < Presenter
+        # More than so many nobody reads; two runs of the model each.
+        MOST = 5
+        # Less than this is no lesson, share of the book's uptake.
+        TELLING = 0.01
+        Taught = Value.define(:said, :address)
+
+        # `records`: finished cooks, newest first.
+        def initialize(household, records)
+          super(household)
+          @records = records
+        end
+
+        # Taught, the latest first: a sentence, and the address of the next pot.
+        def all
+          latest = @records.select { |record| record[:outcome] && record[:pot_id] }
+                           .uniq { |record| record.values_at(:grain, :pot_id) }
+          latest.lazy.filter_map { |record| taught(record) }.first(MOST)
+        end
+
+        private
+
+        def taught(record)
+          grain = Larder::Grains.all[record[:grain]]
+          lesson = grain && household.cooks.lesson(grain, record[:pot_id])
+          return unless lesson && ((lesson.drinks - 1).abs >= TELLING || lesson.extra_min.positive?)
+
+          Taught.new(said: [drinks(record, grain, lesson), time(lesson)].compact.join(" "),
+                     address: record[:address])
+        end
+
+        def drinks(record, grain, lesson)
+          percent = ((lesson.drinks - 1) * 100).round
+          return "**#{record[:title]}**:" if percent.zero?
+
+          more = percent.positive? ? "more" : "less"
+          "**#{grain.name}** in #{pot_name(record)} drinks **#{percent.abs} % #{more}** than the book" \
+            "#{next_time(record)}."
+        end
+
+        def time(lesson)
+          "#{minutes(lesson.extra_min)} more on low next time: a raw core was left in wet rice." \
+            if lesson.extra_min.positive?
+        end
+
+        def next_time(record)
+          taught_g, book_g = [{}, { "lesson" => "leave" }].map { |more| liquid_g(record, more) }
+          return "" unless taught_g && book_g
+
+          ": next time **#{grams(taught_g)}** for #{grams(record[:plan][:rice][:g])} rice instead of " \
+            "#{grams(book_g)}"
+        end
+
+        def liquid_g(record, more)
+          typed = Rack::Utils.parse_nested_query(record[:address]).merge(more)
+          form = Forms::PlanForm.new(typed, household)
+          Methods::Solved.of(form.request).liquid_g if form.ok?
+        end
+
+        def pot_name(record)
+          pot = household.shelf(:pots).all.find { |one| one[:id] == record[:pot_id] }
+          pot ? "the #{pot[:name].downcase}" : "that pot"
+        end
+      end
+    end
+  end
+end
