@@ -70,7 +70,7 @@ RSpec.describe "A dish of one's own, from the first line to the table", :browser
       here, all = title.scan(/step (\d+) of (\d+)/).first.map(&:to_i)
       return told if here == all
 
-      click_button "Done, next"
+      go_on
       expect(page).to have_css(".stove-title", text: "step #{here + 1} of #{all}")
     end
   end

@@ -44,11 +44,18 @@ module Support
       group.after { expect(console).to eq([]) }
     end
 
+    class << self
+      # Seconds by which the kitchen's clock is ahead.
+      attr_accessor :ahead_s
+    end
+
     def self.serve(folder, empty:)
+      self.ahead_s = 0
       household = FondKettle::Store::Household.new(folder, demo: !empty)
       FondKettle::Store::Demo.fill(household, Time.now) unless empty
-      Capybara.app = FondKettle::Web::Application.build(household, clock: -> { Time.now })
+      Capybara.app = FondKettle::Web::Application.build(household, clock: -> { Time.now + ahead_s })
       Capybara.current_driver = :kitchen_chromium
+      Capybara.page.driver.browser.execute_cdp("Emulation.clearDeviceMetricsOverride")
       yield
     ensure
       Capybara.reset_sessions!
@@ -65,6 +72,21 @@ module Support
       page.driver.browser.execute_cdp("Emulation.setDeviceMetricsOverride", width: width, height: height,
                                                                             deviceScaleFactor: 1,
                                                                             mobile: false)
+    end
+
+    # The kitchen's clock goes on by so many minutes.
+    def spend(minutes)
+      Browser.ahead_s += minutes * 60
+    end
+
+    # The one thing to do at a step of the stove, once the page takes a tap.
+    def go_on
+      find("#next:not([disabled])").click
+    end
+
+    # A tap by finger, where the window is set up for touch.
+    def tap(element)
+      page.driver.browser.action.move_to(element.native).pointer_down.pointer_up.perform
     end
 
     def overflow?

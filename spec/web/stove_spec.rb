@@ -268,7 +268,7 @@ RSpec.describe "The stove" do
     first, second = household.cooks.on_the_stove.sort_by { |record| record[:pot_no] }
     get "/stove/#{second[:id]}"
     expect([page.at_css(".stove-title").text, page.at_css("#next").text])
-      .to match([/pot 2 of 2/, "Start this pot"])
+      .to match([/round 2 of 2/, "Start this pot"])
     kinds = [first, second].map { |record| record[:plan][:tasks].map { |task| task[:kind] } }
     expect([kinds.first, kinds.last]).to match([include("rinse", "fill"), start_with("fill")])
     send_form "/stove/#{second[:id]}/begin"

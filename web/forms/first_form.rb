@@ -12,7 +12,7 @@ module FondKettle
       class FirstForm
         POT = House::SHELF_KINDS.fetch(:pots)
         CUP = House::SHELF_KINDS.fetch(:cups)
-        CUP_NAME = "Glass"
+        CUP_NAME = "glass"
         HEIGHT = Forms.of([House::KITCHEN_FIELDS.find { |field| field.key == :altitude_m }])
         private_constant :HEIGHT
 

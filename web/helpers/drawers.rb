@@ -11,6 +11,7 @@ module FondKettle
       # The drawers of the Pot page: what is seldom changed lies in one, and its front
       # says what is in it.
       module Drawers
+        FOR = PotWords::FOR
         # By key: its name, what its front says, and the fields that lie in it.
         DRAWERS = { "wash" => ["Rinse and soak", :washing, %w[rinse soak water_c drain]],
                     "heat" => ["Heat and lid", :heating,
@@ -48,10 +49,22 @@ module FondKettle
         # What a change moves beside the answer: hints and problems, by the name of their spot.
         def spots(form)
           fronts = DRAWERS.keys.to_h { |key| ["said-#{key}", front_words(form, key)] }
+          fronts.update("said-rice" => rice_said(form), "said-kit" => kit_said(form))
           hints = hints(form).transform_keys { |name| "hint-#{name}" }
           problems = form.problems.to_h { |problem| ["problem-#{problem[:field]}", told(problem[:message])] }
           { **hints.merge(fronts).transform_values { |words| Html::Markup.escape(words) },
             "method-choices" => part(:pot_choices, form: form), **problems }
+        end
+
+        # What is cooked, and how much of it: "basmati, 540 g".
+        def rice_said(form)
+          amount = { "amount" => "#{form[:amount]} #{form[:unit]}", "people" => "for #{form.heads}" }
+          [form.grain.name, amount.fetch(form[:for], FOR[form[:for]])].compact.join(", ")
+        end
+
+        # In what and how: "covered pot, steel pot, jam glass".
+        def kit_said(form)
+          [form.method.name, form.kit.pot&.name, form.kit.cup&.name].compact.join(", ")
         end
 
         private

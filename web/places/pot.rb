@@ -68,7 +68,7 @@ module FondKettle
 
       # Puts in a new kitchen's first things without leaving the plan.
       post "/add/first" do
-        first = Forms::FirstForm.new(typed_record("first"))
+        first = Forms::FirstForm.new(typed_record("new_kitchen"))
         next show(plan_form, code: 422, adding: { first: first.problems }) unless first.ok?
 
         redirect household.once(form_key("first"), now) { put_in(first.values) }, 303

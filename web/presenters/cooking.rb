@@ -56,9 +56,10 @@ module FondKettle
           "#{@record[:title]} · step #{cook.position + 1} of #{cook.tasks.size}"
         end
 
-        # "pot 1 of 2", or nil.
+        # "pot 1 of 2", "round 2 of 2" where the house has one such pot, or nil.
         def pot_of
-          "pot #{@record[:pot_no]} of #{@record[:pots]}" if @record[:pots] > 1
+          one = cook.plan[:rounds] ? "round" : "pot"
+          "#{one} #{@record[:pot_no]} of #{@record[:pots]}" if @record[:pots] > 1
         end
 
         # Minutes left of the step, or what it takes.
@@ -168,10 +169,6 @@ module FondKettle
         def expected
           cook.expected.reject { |cue| cue[:cue] == act.cue }
               .map { |cue| [cue[:cue], CUES.fetch(cue[:cue]), hour(cue[:at])] }
-        end
-
-        def seen
-          cook.seen.map { |cue, at| "#{CUES.fetch(cue)}, #{hour(at)}" }
         end
 
         # What was tapped last and can still be taken back: words, or nil.

@@ -11,7 +11,8 @@ module FondKettle
     module Presenters
       # What a cook told at the stove, as it is read: by kind of event.
       module ToldWords
-        CUES = Words.of("cues")
+        # Cues, and what ends a stage without being one of them.
+        CUES = { **Words.of("acts").slice(*Words.of("ends").keys), **Words.of("cues") }.freeze
         # What is not told by a sentence of its own: it follows from something else.
         SILENT = %w[remedy replan outlook].freeze
         SAID = {

@@ -1,3 +1,5 @@
+import { openAtFirst } from "kettle/fold.js";
+
 // Takes the parts of a page that the server answered and puts them into this one,
 // leaving every field the cook types in alone.
 export function swap(html) {
@@ -6,7 +8,9 @@ export function swap(html) {
   const again = focused?.closest("#answer") && (focused.dataset?.drag ? `[data-drag="${focused.dataset.drag}"]` : focused.id ? `#${focused.id}` : focused.name && `#answer [name="${focused.name}"]`);
   const opened = [...document.querySelectorAll("#answer details")].map((details) => details.open);
   document.getElementById("answer").replaceChildren(...answer.getElementById("answer").childNodes);
-  document.querySelectorAll("#answer details").forEach((details, index) => { details.open = opened[index] ?? false; });
+  document.querySelectorAll("#answer details").forEach((details, index) => {
+    details.open = opened[index] ?? (details.open && openAtFirst(details));
+  });
   for (const spot of document.querySelectorAll("[data-swap]")) {
     const fresh = answer.querySelector(`[data-swap="${spot.dataset.swap}"]`);
     spot.replaceChildren(...(fresh ? fresh.childNodes : []));
