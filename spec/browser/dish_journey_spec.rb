@@ -99,6 +99,7 @@ RSpec.describe "A dish's way through the house", :browser do
     resize(390, 844)
     visit "/evening?dish=3"
     expect(overflow?).to be(false)
+    find("summary", text: "How much").send_keys(:enter)
     find("#guests").send_keys([:control, "a"], "2", :tab)
     expect(page).to have_css(".rice-line",
                              text: "7 at the table").or have_css(".rice-line", text: "2 at the table")
