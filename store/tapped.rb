@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "time"
+require_relative "../lib/fond_kettle/ground/limits"
 require_relative "../lib/fond_kettle/stove/cook"
 
 module FondKettle
@@ -10,8 +11,7 @@ module FondKettle
     module Tapped
       # A tap: what was told with it ([kind, what] each), and when (a Time).
       Tap = Value.define(:happened, :at)
-      # So long can a tap be taken back, s; and so long on its way here.
-      UNDO_S = 10
+      # So long may it have been on its way here, s.
       ON_ITS_WAY_S = 2
 
       # Goes from task `from` to task `to` (ids), `at` a time not after now, and tells what else
@@ -58,7 +58,7 @@ module FondKettle
       def undo(id, now)
         @database.write do |db|
           cook = open_cook(db, id)
-          next false unless cook[:last_tap] && now - cook[:last_tap].at <= UNDO_S + ON_ITS_WAY_S
+          next false unless cook[:last_tap] && now - cook[:last_tap].at <= Limits::UNDO_S + ON_ITS_WAY_S
 
           db[:events].where(cook_id: id, tapped_at: text(cook[:last_tap].at)).delete
           keep_poured(db, id)

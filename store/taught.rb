@@ -2,6 +2,7 @@
 
 require_relative "../lib/fond_kettle/log/outcome"
 require_relative "../lib/fond_kettle/phases/balance"
+require_relative "../lib/fond_kettle/stove/cook"
 
 module FondKettle
   module Store
@@ -15,7 +16,7 @@ module FondKettle
         Log::Finished.new(on: cook[:finished_at].getlocal.strftime("%-d %b"), rice_g: cook[:plan][:rice][:g],
                           poured_g: cook[:poured_g],
                           carried_g: balance.values_at(*Phases::SOURCES).sum,
-                          loss_g: gone_g(balance), texture: cook[:plan][:texture].to_f,
+                          loss_g: gone_g(balance) + lifted_g(cook), texture: cook[:plan][:texture].to_f,
                           outcome: Log::Outcome.new(**cook[:outcome].slice(:grain, :wetness, :floor, :note)))
       end
 
@@ -25,7 +26,13 @@ module FondKettle
         (Phases::SINKS - [:uptake_g]).sum { |key| balance.fetch(key, 0) }
       end
 
-      private_class_method :gone_g
+      # What got away while the lid was lifted, as the plan reckons half a minute of it.
+      def lifted_g(cook)
+        at_stove = Stove::Cook.new(cook[:plan], cook[:events])
+        at_stove.all_lifted_s / Stove::Ends::LIFT_S * cook[:plan].dig(:lift, :g).to_f
+      end
+
+      private_class_method :gone_g, :lifted_g
     end
   end
 end

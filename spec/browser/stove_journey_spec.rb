@@ -80,10 +80,10 @@ RSpec.describe "Wet hands: the stove on a phone", :browser do
     low = clock_min
 
     touch(".tap:not([disabled])", text: "Still wet")
-    expect(page).to have_css(".seen", text: "5 min more")
+    expect(page).to have_css(".seen", text: "Look again at")
     expect(clock_min).to be >= [low - 0.2, 4.8].min
     visit page.current_path
-    expect(page).to have_css(".seen", text: "5 min more")
+    expect(page).to have_css(".seen", text: "Look again at")
 
     # The other pot waits until it is begun, and does only what is its own.
     touch(".stove-title a")

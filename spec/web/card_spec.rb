@@ -20,7 +20,7 @@ RSpec.describe "The door card, as a page" do
     send_form "/log/#{last[:id]}", "grain" => "chalky", "wetness" => "dry", "floor" => "clean", "note" => "",
                                    "lock_version" => last[:outcome][:lock_version].to_s
     get "/log"
-    expect(page.css(".lesson a").map { |link| link["href"] }).to eq([address])
+    expect(page.css("p.lesson a").map { |link| link["href"] }).to eq([address])
     get address
     expect(page.at_css(".caution").text).to include("more than a tablespoon off")
   end

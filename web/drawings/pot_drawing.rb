@@ -59,7 +59,7 @@ module FondKettle
           ring = SoakRing.new(@soak_min, top + RING_BELOW_TOP).to_s
           filled = frame.within(filling.layers(base_mm: @base_mm, bed_mm: bed_top_mm, water_mm: water_mm),
                                 "plan")
-          walls = PotWalls.new(frame, @vessel.material, held: @look != "cooker")
+          walls = PotWalls.new(frame, @vessel.material, held: @vessel.kind.on_ring)
           parts = [title, filling.defs, fire, filled, walls, lid, labels, says, planned, ring, handles]
           Svg.tag("svg", parts.join, class: "pot-drawing", role: "group", data_scale: @scale,
                                      viewBox: "0 #{top.to_i} #{WIDTH.to_i} #{(BOTTOM_Y - top).to_i}",

@@ -2,6 +2,7 @@
 
 require "json"
 require_relative "../../lib/fond_kettle/ground/value"
+require_relative "../../lib/fond_kettle/kit/vessel_kind"
 require_relative "../html/markup"
 require_relative "pot_filling"
 require_relative "pot_fire"
@@ -108,7 +109,7 @@ module FondKettle
         end
 
         def walls
-          PotWalls.new(frame, @seen.material, held: @seen.lid != "cooker")
+          PotWalls.new(frame, @seen.material, held: Kit::VesselKinds.by_lid(@seen.lid).on_ring)
         end
 
         def lid

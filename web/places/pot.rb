@@ -6,6 +6,7 @@ require_relative "../../lib/fond_kettle/methods/depth_rule"
 require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "../../lib/fond_kettle/methods/trial"
+require_relative "../../lib/fond_kettle/stove/my_way"
 require_relative "../../lib/fond_kettle/stove/potful"
 require_relative "../../lib/fond_kettle/house/left_blank"
 require_relative "../forms/first_form"
@@ -99,14 +100,22 @@ module FondKettle
       # Starts one cook for each of its equal pots; the path of the first.
       def started(form)
         plan = Methods::Planner.plan(form.request)
-        stored = Formats::PlanJson.for_the_stove(plan, look: household.lid_look(form.kit.pot&.id))
+        own_g = own_rule(form, plan)[:own_g]
+        stored = stored(form, plan, own_g)
         pots = plan.request.pots
         ids = (1..pots).map do |number|
           household.cooks.start(title: title_of(form, plan), grain: plan.request.grain.key,
                                 pot_id: form.kit.pot&.id, address: form.address, now: now,
-                                plan: Stove::Potful.of(stored, number), pot_no: number, pots: pots)
+                                plan: Stove::Potful.of(stored, number), pot_no: number, pots: pots,
+                                poured_g: own_g)
         end
         "/stove/#{ids.first}"
+      end
+
+      # The plan as a cook keeps it: with the cook's own water, where that is shown.
+      def stored(form, plan, own_g)
+        stored = Formats::PlanJson.for_the_stove(plan, look: household.lid_look(form.kit.pot&.id))
+        own_g ? Stove::MyWay.of(stored, own_g, form.kit.measures) : stored
       end
 
       def plan_form

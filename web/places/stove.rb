@@ -65,7 +65,10 @@ module FondKettle
         next show(record, code: 422, told: told, panel: "did") if told.misread?
         raise InvalidInput, told.problems unless told.ok?
 
-        tell(told)
+        household.once(form_key("told"), now) do
+          tell(told)
+          "/stove/#{record[:id]}"
+        end
         back_to_the_pot
       end
 

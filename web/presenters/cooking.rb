@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/ground/limits"
 require_relative "../../lib/fond_kettle/ground/words"
 require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../drawings/pot_picture"
@@ -113,7 +114,10 @@ module FondKettle
 
         # What follows from the last look, or nil.
         def look_tells
-          cook.last_look&.tell
+          look = cook.last_look
+          return look&.tell unless look && cook.look_again_at
+
+          "#{look.say}, #{hour(cook.looked_at)}. #{look.tell} Look again at #{hour(cook.look_again_at)}."
         end
 
         # What the boil changed for this step, in words, or nil.
@@ -174,7 +178,7 @@ module FondKettle
         # What was tapped last and can still be taken back: words, or nil.
         def undo
           tap = @record[:last_tap]
-          ToldWords.tap(tap.happened) if tap && now - tap.at <= Store::Tapped::UNDO_S
+          ToldWords.tap(tap.happened) if tap && now - tap.at <= Limits::UNDO_S
         end
 
         def following

@@ -29,14 +29,24 @@ module FondKettle
           @rule = rule
         end
 
-        # How much liquid, as the house's scale shows it.
+        # How much liquid, as the house's scale shows it: the cook's own, where it is given.
         def liquid
-          weighed(answer[:liquid][:g])
+          weighed(@own_g || answer[:liquid][:g])
+        end
+
+        # The same in the house's cup.
+        def measured
+          @own_g ? spoken(@own_g, form) : answer[:liquid][:measured]
         end
 
         # What is poured.
         def liquid_name
-          form.dish&.main_liquid&.name || "water"
+          "#{form.dish&.main_liquid&.name || 'water'}#{', your way' if @own_g}"
+        end
+
+        # What to tap to go back to what is right, [address, words], or nil.
+        def take_right
+          [form.address(own: nil, own_kind: nil), "Take #{weighed(answer[:liquid][:g])} instead"] if @own_g
         end
 
         def rice_line
@@ -50,7 +60,12 @@ module FondKettle
         end
 
         def comes_out
-          "Comes out #{outcome_words(plan)}"
+          "Comes out #{outcome_words(@own || plan)}"
+        end
+
+        # That in one word.
+        def verdict
+          (@own || plan).comes_out
         end
 
         def range
@@ -113,13 +128,6 @@ module FondKettle
           "**Your way:** #{weighed(@own_g)} (#{spoken(@own_g, form)}) comes out #{outcome_words(@own)} " \
             "here. Right is #{weighed(answer[:liquid][:g])}, " \
             "#{parts(answer[:liquid][:ratio_by_volume])} to 1 by cup."
-        end
-
-        # What would save it.
-        def own_rescue
-          @own.rescue.map do |remedy|
-            [remedy.say, *remedy_amounts(remedy.to_h, form.kit.measures)].join(" ")
-          end
         end
 
         # The rule of depth that the way goes by, judged in this pot, or nil.

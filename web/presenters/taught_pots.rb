@@ -1,19 +1,16 @@
 # frozen_string_literal: true
 
-require "rack/utils"
 require_relative "../../lib/fond_kettle/ground/value"
 require_relative "../../lib/fond_kettle/larder/grains"
-require_relative "../../lib/fond_kettle/methods/solved"
-require_relative "../forms/plan_form"
 require_relative "presenter"
 
 module FondKettle
   module Web
     module Presenters
       # What the log is worth: for each rice and pot that were cooked lately, one sentence that
-      # changes the next pot.
+      # changes the next pot. It starts no model.
       class TaughtPots < Presenter
-        # More than so many nobody reads; two runs of the model each.
+        # More than so many nobody reads.
         MOST = 5
         # Less than this is no lesson, share of the book's uptake.
         TELLING = 0.01
@@ -49,7 +46,7 @@ module FondKettle
 
           more = percent.positive? ? "more" : "less"
           "**#{grain.name}** in #{pot_name(record)} drinks **#{percent.abs} % #{more}** than the book" \
-            "#{next_time(record)}."
+            "#{next_time(record, lesson)}."
         end
 
         def time(lesson)
@@ -57,18 +54,22 @@ module FondKettle
             if lesson.extra_min.positive?
         end
 
-        def next_time(record)
-          taught_g, book_g = [{}, { "lesson" => "leave" }].map { |more| liquid_g(record, more) }
-          return "" unless taught_g && book_g
+        # What the last pot would have wanted, by the book and by what was learned: the loss stays
+        # what it was, so no run is needed.
+        def next_time(record, lesson)
+          plan = record[:plan]
+          book_per_g = plan[:uptake_per_g] && (plan[:uptake_per_g] / plan.fetch(:drinks, 1.0))
+          return "" unless book_per_g
 
-          ": next time **#{grams(taught_g)}** for #{grams(record[:plan][:rice][:g])} rice instead of " \
-            "#{grams(book_g)}"
+          taught_g, book_g = [lesson.drinks, 1.0].map do |drinks|
+            plan[:liquid][:g] + (plan[:rice][:g] * book_per_g * (drinks - plan.fetch(:drinks, 1.0)))
+          end
+          ": next time about **#{weighed(taught_g)}** for #{weighed(plan[:rice][:g])} rice instead of " \
+            "#{weighed(book_g)}"
         end
 
-        def liquid_g(record, more)
-          typed = Rack::Utils.parse_nested_query(record[:address]).merge(more)
-          form = Forms::PlanForm.new(typed, household)
-          Methods::Solved.of(form.request).liquid_g if form.ok?
+        def weighed(amount_g)
+          household.shelves.measures.weighed(amount_g)
         end
 
         def pot_name(record)

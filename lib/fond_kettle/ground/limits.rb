@@ -46,5 +46,7 @@ module FondKettle
     # What is read of a cook's text: letters of a line, and lines.
     LINE_LETTERS = 1000
     LINES = 500
+    # Everything tapped at the stove can be taken back for so long, s.
+    UNDO_S = 10
   end
 end

@@ -7,7 +7,7 @@ module FondKettle
     module Weight
       # By material: how thick a usual wall is, mm, and its density, kg/L.
       WALLS = { "steel" => [1.3, 7.9], "enamel" => [1.2, 7.8], "aluminium" => [3.0, 2.7],
-                "cast-iron" => [4.5, 7.2], "clay" => [9.0, 2.0] }.freeze
+                "cast-iron" => [3.5, 7.2], "clay" => [9.0, 2.0] }.freeze
 
       module_function
 

@@ -19,7 +19,17 @@ module FondKettle
         return looks.last.at if last_look&.ends
 
         planned += (lifted_min * 60) + craters_late_s + (replanned(task) * 60)
-        [planned, remedy_ends_at, look_ends_at].compact.max
+        [planned, remedy_ends_at, look_again_at].compact.max
+      end
+
+      # When the last look in this task was taken (a Time), or nil.
+      def looked_at
+        looks.last&.at
+      end
+
+      # When the next is due, by what the last one saw (a Time), or nil.
+      def look_again_at
+        looked_at + (last_look.more_min * 60) if last_look&.more_min&.positive?
       end
 
       # Minutes from `now` until the last task is over, as it stands: what is at hand, then the
@@ -63,11 +73,6 @@ module FondKettle
       def remedy_ends_at
         sign = signs.last
         sign && remedy && (sign.at + (remedy[:minutes] * 60))
-      end
-
-      def look_ends_at
-        look = looks.last
-        look && (look.at + (Care::Looks.all.fetch(look.what).more_min * 60))
       end
     end
   end
