@@ -9,7 +9,7 @@ module FondKettle
       # and kept apart so that none covers another.
       class LevelMarks
         Svg = Html::Markup
-        APART = 26
+        APART = 29
 
         # `left`, `right`: the vessel's walls.
         def initialize(left, right)

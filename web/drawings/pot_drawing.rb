@@ -20,7 +20,7 @@ module FondKettle
       # lid and heat, each number beside the thing it measures.
       class PotDrawing
         Svg = Html::Markup
-        WIDTH = 640.0
+        WIDTH = 720.0
         # Room for the pot itself, in drawing units; the rest is for labels.
         MOST_WIDE = 330.0
         MOST_HIGH = 250.0
@@ -155,7 +155,7 @@ module FondKettle
         # What stands at which height, and how wide and high the pot is.
         def labels
           full_mm = Pot::Fitting.full_mm(@vessel)
-          marks = [[full_mm, "boils over above here", "line#{' crossed' if water_mm > full_mm}"],
+          marks = [[full_mm, "boils over above", "line#{' crossed' if water_mm > full_mm}"],
                    [water_mm, "water, #{over_label}", "line strong"],
                    [bed_top_mm, "rice bed #{@bed_mm.round} mm", "line"],
                    [@base_mm + @fit.bed_mm, "cooked #{@fit.bed_mm.round} mm", "line dashed"],

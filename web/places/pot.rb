@@ -6,6 +6,7 @@ require_relative "../../lib/fond_kettle/methods/depth_rule"
 require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "../../lib/fond_kettle/methods/trial"
+require_relative "../../lib/fond_kettle/pot/depth"
 require_relative "../../lib/fond_kettle/stove/my_way"
 require_relative "../../lib/fond_kettle/stove/potful"
 require_relative "../../lib/fond_kettle/house/left_blank"
@@ -115,7 +116,13 @@ module FondKettle
       # The plan as a cook keeps it: with the cook's own water, where that is shown.
       def stored(form, plan, own_g)
         stored = Formats::PlanJson.for_the_stove(plan, look: household.lid_look(form.kit.pot&.id))
-        own_g ? Stove::MyWay.of(stored, own_g, form.kit.measures) : stored
+        own_g ? my_way(stored, form, plan, own_g) : stored
+      end
+
+      # A plan's JSON with the cook's own water.
+      def my_way(json, form, plan, own_g)
+        over_mm = Pot::Depth.over_rice_mm(own_g, plan.load, plan.request.vessel)
+        Stove::MyWay.of(json, own_g, over_mm, form.kit.measures)
       end
 
       def plan_form
@@ -164,8 +171,10 @@ module FondKettle
       end
 
       def answer(form, plan)
-        Presenters::PotAnswer.new(household, form, plan, Formats::PlanJson.call(plan),
-                                  **own_rule(form, plan), rule: rule(plan))
+        own = own_rule(form, plan)
+        json = Formats::PlanJson.call(plan)
+        json = my_way(json, form, plan, own[:own_g]) if own[:own_g]
+        Presenters::PotAnswer.new(household, form, plan, json, **own, rule: rule(plan))
       end
 
       # What comes of the cook's own water, where it is given.

@@ -39,6 +39,11 @@ module FondKettle
           @own_g ? spoken(@own_g, form) : answer[:liquid][:measured]
         end
 
+        # Is nothing known yet of this kitchen's pots?
+        def usual_kitchen?
+          form.shelves.pots.empty?
+        end
+
         # What is poured.
         def liquid_name
           "#{form.dish&.main_liquid&.name || 'water'}#{', your way' if @own_g}"
