@@ -134,9 +134,9 @@ module FondKettle
       # What a form makes is made once, however often it is sent: `key` is the form's own (nil: it
       # has none). The block makes it and answers the path to go on to, which is answered again.
       def once(key, now)
-        return yield unless key
-
         @database.write do |db|
+          next yield unless key
+
           known = db[:made].first(key: key)
           next known[:path] if known
 

@@ -27,6 +27,8 @@ RSpec.describe "The dishes, on a real file" do
     expect([dishes.search("creme").size, dishes.search("friday leek").size,
             dishes.search("nothing").size]).to eq([1, 1, 0])
     expect(dishes.search("").size).to eq(3)
+    expect(["leak", "LEK rice"].map { |text| dishes.search(text).first&.fetch(:title) })
+      .to all(eq("Leek rice"))
   end
 
   it "finds what was changed and forgets what was removed" do

@@ -8,7 +8,7 @@ RSpec.describe "Any form of any page" do
 
   pages = ["/", "/pot", "/pot?dish=2", "/evening?dish=2&guests=3", "/dishes", "/dishes/new", "/dishes/2/edit",
            "/dishes/import", "/cupboard", "/tests", "/ways", "/ways/new?from=level", "/log/2",
-           "/measures"].freeze
+           "/measures", "/already", "/stove/8", "/stove/8?panel=wrong", "/stove/8?panel=did"].freeze
   # nil: as the form stands.
   typed = { "as it stands" => nil, "blank" => "", "letters" => "abc", "below nothing" => "-1",
             "no end" => "1e400", "other digits" => "١٢", "400 digits" => "9" * 400, "a half" => "½",
@@ -41,11 +41,16 @@ RSpec.describe "Any form of any page" do
 
   pages.each do |path|
     it "answers whatever is typed, never with a failure of ours: #{path}" do
+      if path.start_with?("/stove")
+        send_form "/pot/start?dish=4&for=people&guests=3"
+        expect(last_response.headers["location"]).to end_with("/stove/8")
+      end
       get path
       forms = Nokogiri::HTML5(last_response.body).css("form")
       expect(forms).not_to be_empty
       forms.to_a.product(typed.to_a).each do |form, (name, text)|
-        fields = form.css("input[name], select[name], textarea[name]").map do |field|
+        beside = form["id"] ? form.document.css("[form=#{form['id']}][name]") : []
+        fields = [*form.css("input[name], select[name], textarea[name]"), *beside].map do |field|
           [field["name"], text.nil? || kept.include?(field["name"]) ? value_of(field) : text]
         end
         targets(form).each do |target, method|

@@ -212,6 +212,16 @@ RSpec.describe "The stove" do
     expect(page.at_css(".says").text).to eq("▲ short of water")
   end
 
+  it "cooks what the plan shows: the cook's own water" do
+    send_form "/pot/start?grain=jasmine&pot=3&for=amount&amount=420&unit=g&own=2+1/2&own_kind=volume"
+    own = household.cooks.find(last_response.headers["location"][/\d+\z/].to_i)
+    fill = own[:plan][:tasks].find { |task| task[:kind] == "fill" }
+    expect(own[:poured_g]).to be > own[:planned_g]
+    expect(fill[:amounts].first[:g]).to be_within(0.1).of(own[:poured_g])
+    expect(FondKettle::Stove::Cook.new(own[:plan],
+                                       own[:events]).poured_g).to be_within(0.1).of(own[:poured_g])
+  end
+
   it "keeps the page and what was typed where a pour cannot be read" do
     go_on_to("fill")
     send_form "#{stove}/task", "from" => cook.task[:id], "to" => cook.following[:id], "poured" => "lots",

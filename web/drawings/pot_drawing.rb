@@ -9,6 +9,7 @@ require_relative "level_marks"
 require_relative "pot_filling"
 require_relative "pot_fire"
 require_relative "pot_frame"
+require_relative "pot_handles"
 require_relative "pot_lid"
 require_relative "pot_walls"
 require_relative "soak_ring"
@@ -24,9 +25,7 @@ module FondKettle
         # Room for the pot itself, in drawing units; the rest is for labels.
         MOST_WIDE = 330.0
         MOST_HIGH = 250.0
-        LEFT = 84.0
-        # A handle is so large, in units: 44 px where the drawing is 360 px wide.
-        GRIP = 80.0
+        LEFT = 100.0
         FLOOR_Y = 345.0
         BOTTOM_Y = FLOOR_Y + 68
         # Room above the rim for the lid and the soak ring beside it.
@@ -182,36 +181,10 @@ module FondKettle
             Svg.text("planned", x: @left + 6, y: level_y - 5, class: "label")
         end
 
-        # Handles for water line and rice bed: the whole line and the whole bed can be taken.
         def handles
-          line_y = y(water_mm)
-          bed_y = y(bed_top_mm)
-          Grip.slider("water", "Water over the rice, mm", @over_mm.round, -@bed_mm.round,
-                      @vessel.height_mm.round, line_handle(line_y),
-                      aria_valuetext: "#{over_words}: #{@liquid_g.round} g") +
-            Grip.slider("bed", "Raw rice, g", @load.rice_g.round, 10, 20_000, bed_handle(bed_y),
-                        aria_valuetext: "#{@load.rice_g.round} g of rice, #{@bed_mm.round} mm deep",
-                        data_g_per_mm: @load.rice_g / @bed_mm)
-        end
-
-        # Left of the pot, and along the line.
-        def line_handle(line_y)
-          Svg.tag("rect", x: 0, y: line_y - (GRIP / 2), width: @left - WALL, height: GRIP, class: "reach") +
-            Svg.tag("rect", x: @left, y: line_y - 8, width: @width, height: 16, class: "reach") +
-            grip(@left - 46, line_y, "water-grip")
-        end
-
-        # From the top of the bed down, below the pot where the bed is shallow.
-        def bed_handle(bed_y)
-          Svg.tag("rect", x: @left, y: bed_y + 9, width: @width,
-                          height: [FLOOR_Y - bed_y - 9, GRIP].max, class: "reach") +
-            grip(frame.middle, [bed_y + 20, FLOOR_Y - 12].max, "bed-grip")
-        end
-
-        # A disc with an arrow up and an arrow down.
-        def grip(x, y, klass)
-          Svg.tag("circle", cx: x, cy: y, r: 13, class: "grip #{klass}") +
-            Svg.tag("path", d: "M#{x} #{y - 8} l4 5 h-8 Z M#{x} #{y + 8} l4 -5 h-8 Z", class: "grip-arrows")
+          PotHandles.new(frame, y(water_mm), y(bed_top_mm))
+                    .to_s(over_mm: @over_mm.round, over_words: "#{over_words}: #{@liquid_g.round} g",
+                          rice_g: @load.rice_g, bed_mm: @bed_mm, high_mm: @vessel.height_mm.round)
         end
       end
     end

@@ -39,7 +39,7 @@ module FondKettle
             Svg.text("soak #{@soak_min.round} min", x: X, y: @y + RADIUS + 24,
                                                     class: "label middle ring-label") +
             Grip.slider("soak", "Soak, minutes", @soak_min.round, 0, MOST_MIN,
-                        Svg.tag("circle", cx: X, cy: @y, r: 44, class: "reach") +
+                        Svg.tag("circle", cx: X, cy: @y, r: 47, class: "reach") +
                         Svg.tag("circle", cx: X + @dx, cy: @y + @dy, r: 13, class: "grip"),
                         aria_valuetext: "soaked #{@soak_min.round} minutes")
         end

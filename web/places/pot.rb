@@ -9,8 +9,6 @@ require_relative "../../lib/fond_kettle/methods/trial"
 require_relative "../../lib/fond_kettle/pot/depth"
 require_relative "../../lib/fond_kettle/stove/my_way"
 require_relative "../../lib/fond_kettle/stove/potful"
-require_relative "../../lib/fond_kettle/house/left_blank"
-require_relative "../forms/first_form"
 require_relative "../forms/plan_form"
 require_relative "../helpers/drawers"
 require_relative "../helpers/fields"
@@ -19,6 +17,7 @@ require_relative "../presenters/course"
 require_relative "../presenters/pot_answer"
 require_relative "../presenters/side_by_side"
 require_relative "place"
+require_relative "pot_shelves"
 
 module FondKettle
   module Web
@@ -29,9 +28,9 @@ module FondKettle
       helpers Helpers::PotWords
       helpers Helpers::Drawers
 
-      PotWords = Helpers::PotWords
+      register PotShelves
+
       LIFTED_S = 30.0
-      NEW = { "pots" => :pot, "cups" => :cup }.freeze
 
       get "/" do
         show(Forms::PlanForm.new(params, household))
@@ -68,34 +67,6 @@ module FondKettle
         redirect household.once(form_key("start"), now) { started(form) }, 303
       end
 
-      # Puts in a new kitchen's first things without leaving the plan.
-      post "/add/first" do
-        first = Forms::FirstForm.new(typed_record("new_kitchen"))
-        next show(plan_form, code: 422, adding: { first: first.problems }) unless first.ok?
-
-        redirect household.once(form_key("first"), now) { put_in(first.values) }, 303
-      end
-
-      # Says how high the kitchen stands without leaving the plan.
-      post "/add/height" do
-        result = Forms.of(PotWords::HEIGHT_FIELDS).call(typed_record("new_height"))
-        next show(plan_form, code: 422, adding: { height: Forms.problems(result) }) if result.failure?
-
-        household.change_kitchen(kitchen[:lock_version], result.to_h)
-        redirect "/pot?#{plan_form.address}", 303
-      end
-
-      # Adds a pot or cup without leaving the plan.
-      post "/add/:shelf" do
-        field = NEW.fetch(params["shelf"]) { raise NotFound, "There is no such shelf." }
-        kind = House::SHELF_KINDS.fetch(params["shelf"].to_sym)
-        typed = typed_record("new_#{field}")
-        result = Forms::SHELVES.fetch(kind.key).call(House::LeftBlank.filled(kind, typed))
-        next show(plan_form, code: 422, adding: { field => Forms.problems(result) }) if result.failure?
-
-        redirect household.once(form_key(field), now) { added(kind, field, result.to_h, typed) }, 303
-      end
-
       private
 
       # Starts one cook for each of its equal pots; the path of the first.
@@ -123,40 +94,6 @@ module FondKettle
       def my_way(json, form, plan, own_g)
         over_mm = Pot::Depth.over_rice_mm(own_g, plan.load, plan.request.vessel)
         Stove::MyWay.of(json, own_g, over_mm, form.kit.measures)
-      end
-
-      def plan_form
-        Forms::PlanForm.new(params, household)
-      end
-
-      # Adds to a shelf; the path of the plan with it.
-      def added(kind, field, values, typed)
-        record = household.shelf(kind.key).add(values)
-        guessed = kind.key == :pots && typed["kg"].to_s.strip.empty?
-        notice "#{record[:name]} is in the cupboard#{guessed_words(record) if guessed}."
-        with_it = params.merge(field.to_s => record[:id].to_s)
-        "/pot?#{Forms::PlanForm.new(with_it, household).address}"
-      end
-
-      # A weight that nobody told is said to be a guess.
-      def guessed_words(pot)
-        ", taken to weigh #{plain(pot[:kg])} kg"
-      end
-
-      # A new kitchen's first things; the path of the plan with them.
-      def put_in(values)
-        pot, cup, height = values.values_at(:pot, :cup, :kitchen)
-        pot = household.shelf(:pots).add(pot) if pot
-        cup = household.shelf(:cups).add(cup) if cup
-        household.change_kitchen(kitchen[:lock_version], height) if height
-        notice "Put in.#{" The pot is #{guessed_words(pot).delete_prefix(', ')}." if pot}"
-        with_them = params.merge({ "pot" => pot && pot[:id].to_s, "cup" => cup && cup[:id].to_s }.compact)
-        "/pot?#{Forms::PlanForm.new(with_them, household).address}"
-      end
-
-      # The fields of a record that was sent under `name`.
-      def typed_record(name)
-        params[name].respond_to?(:to_h) ? params[name].to_h : {}
       end
 
       def show(form, code: 200, adding: {})

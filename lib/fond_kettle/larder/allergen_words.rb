@@ -14,9 +14,12 @@ module FondKettle
       FILE = File.join(DATA, "allergen_words.yml")
       CARRIER = "carrier"
       HARMLESS = "harmless"
+      TREATED = "treated"
+      # What herbs come in.
+      BUNCH = "bunch"
       SCHEMA = Schema.json(strict: true) do
         required(:word).filled(:string)
-        required(:says).filled(:string, included_in?: [CARRIER, HARMLESS])
+        required(:says).filled(:string, included_in?: [CARRIER, HARMLESS, TREATED])
       end
 
       # What each word says, by word.
@@ -35,7 +38,7 @@ module FondKettle
       def read(found, words, written)
         named, unknown = split(words)
         allergens = (found.allergens + named.flat_map(&:allergens)).uniq
-        unchecked = doubtful?(words, unknown) ? written : nil
+        unchecked = written if doubtful?(words, unknown) || treated?(found, unknown)
         return found if allergens == found.allergens && unchecked.nil?
 
         found.with(allergens: allergens.freeze, unchecked: unchecked)
@@ -54,6 +57,11 @@ module FondKettle
           rest = rest.drop(size || 1)
         end
         [named, unknown]
+      end
+
+      # Said of it, and no part of its name.
+      def treated?(found, unknown)
+        !found.dry && found.piece != BUNCH && unknown.any? { |word| self.class.words[word] == TREATED }
       end
 
       def doubtful?(words, unknown)

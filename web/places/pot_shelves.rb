@@ -1,0 +1,102 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/ground/errors"
+require_relative "../../lib/fond_kettle/house/left_blank"
+require_relative "../../lib/fond_kettle/house/shelf_kinds"
+require_relative "../forms/first_form"
+require_relative "../forms/plan_form"
+require_relative "../helpers/pot_words"
+
+module FondKettle
+  module Web
+    # What can be put into the cupboard without leaving a plan: a pot, a cup, the height of the
+    # kitchen, or a new kitchen's first things at once. For the Pot place.
+    module PotShelves
+      # Shelves that can be added to, and the plan's field for each.
+      NEW = { "pots" => :pot, "cups" => :cup }.freeze
+
+      # Sinatra's hook.
+      def self.registered(app)
+        app.helpers Putting
+        first_things(app)
+        height(app)
+        shelves(app)
+      end
+
+      # Puts in a new kitchen's first things without leaving the plan.
+      def self.first_things(app)
+        app.post "/add/first" do
+          first = Forms::FirstForm.new(typed_record("new_kitchen"))
+          next show(plan_form, code: 422, adding: { first: first.problems }) unless first.ok?
+
+          redirect household.once(form_key("first"), now) { put_in(first.values) }, 303
+        end
+      end
+
+      # Says how high the kitchen stands without leaving the plan.
+      def self.height(app)
+        app.post "/add/height" do
+          result = Forms.of(Helpers::PotWords::HEIGHT_FIELDS).call(typed_record("new_height"))
+          next show(plan_form, code: 422, adding: { height: Forms.problems(result) }) if result.failure?
+
+          household.change_kitchen(kitchen[:lock_version], result.to_h)
+          redirect "/pot?#{plan_form.address}", 303
+        end
+      end
+
+      # Adds a pot or cup without leaving the plan.
+      def self.shelves(app)
+        app.post "/add/:shelf" do
+          field = PotShelves::NEW.fetch(params["shelf"]) { raise NotFound, "There is no such shelf." }
+          kind = House::SHELF_KINDS.fetch(params["shelf"].to_sym)
+          typed = typed_record("new_#{field}")
+          result = Forms::SHELVES.fetch(kind.key).call(House::LeftBlank.filled(kind, typed))
+          next show(plan_form, code: 422, adding: { field => Forms.problems(result) }) if result.failure?
+
+          redirect household.once(form_key(field), now) { added(kind, field, result.to_h, typed) }, 303
+        end
+      end
+
+      private_class_method :first_things, :height, :shelves
+
+      # What the routes are helped by.
+      module Putting
+        private
+
+        def plan_form
+          Forms::PlanForm.new(params, household)
+        end
+
+        # Adds to a shelf; the path of the plan with it.
+        def added(kind, field, values, typed)
+          record = household.shelf(kind.key).add(values)
+          guessed = kind.key == :pots && typed["kg"].to_s.strip.empty?
+          notice "#{record[:name]} is in the cupboard#{guessed_words(record) if guessed}."
+          with_it = params.merge(field.to_s => record[:id].to_s)
+          "/pot?#{Forms::PlanForm.new(with_it, household).address}"
+        end
+
+        # A weight that nobody told is said to be a guess.
+        def guessed_words(pot)
+          ", taken to weigh #{plain(pot[:kg])} kg"
+        end
+
+        # A new kitchen's first things; the path of the plan with them.
+        def put_in(values)
+          pot, cup, height = values.values_at(:pot, :cup, :kitchen)
+          pot = household.shelf(:pots).add(pot) if pot
+          cup = household.shelf(:cups).add(cup) if cup
+          household.change_kitchen(kitchen[:lock_version], height) if height
+          notice "Put in.#{" The pot is #{guessed_words(pot).delete_prefix(', ')}." if pot}"
+          with_them = params.merge({ "pot" => pot && pot[:id].to_s, "cup" => cup && cup[:id].to_s }.compact)
+          "/pot?#{Forms::PlanForm.new(with_them, household).address}"
+        end
+
+        # The fields of a record that was sent under `name`.
+        def typed_record(name)
+          params[name].respond_to?(:to_h) ? params[name].to_h : {}
+        end
+      end
+    end
+  end
+end
