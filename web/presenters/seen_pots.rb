@@ -34,16 +34,27 @@ module FondKettle
         # A cook's stored plan at `min` minutes on the heat (nil: not yet): Stove::Cook. `filled`:
         # is the rice in it? `says`: what comes out.
         def cook(cook, min, comes_out:, filled: true)
-          seen = stored(cook.plan).with(**says(comes_out))
+          seen = stored(cook.plan).with(**says(comes_out), **fire(cook.task))
           level = level(cook.plan, min || 0)
-          return seen.with(base_mm: 0.0) unless level && filled
+          return before_the_rice(cook, seen) unless level && filled
 
-          seen = seen.with(bed_mm: level[:bed_mm], water_mm: level[:water_mm], lid: lid_now(cook))
-          heat = cook.task[:heat]
-          return seen if min.nil? || heat.nil? || heat == "off"
+          seen.with(bed_mm: level[:bed_mm], water_mm: level[:water_mm], lid: lid_now(cook),
+                    steam: !seen.heat.nil? && !cook.boiled_at.nil?)
+        end
 
-          lit = heat == "oven" ? { source: "oven", heat: "medium" } : { heat: heat }
-          seen.with(steam: !cook.boiled_at.nil?, **lit)
+        # Open, with its base once something of it has gone in.
+        def before_the_rice(cook, seen)
+          done = cook.tasks.take(cook.position + 1)
+          based = done.any? { |task| task[:heat] && task[:amounts].to_a.any? }
+          seen.with(lid: "none", base_mm: based ? seen.base_mm : 0.0)
+        end
+
+        # What it is heated by at a task.
+        def fire(task)
+          heat = task[:heat]
+          return {} if heat.nil? || heat == "off"
+
+          heat == "oven" ? { source: "oven", heat: "medium" } : { heat: heat }
         end
 
         # The empty pot of a stored plan; what older ones do not know of it is usual.
@@ -88,7 +99,7 @@ module FondKettle
           Drawings::PotLid.look(stage ? stage[:lid] : vessel[:lid], vessel.fetch(:look, "plain"),
                                 cloth: stage ? stage[:cloth] : false)
         end
-        private_class_method :empty, :traits, :level, :lid_now
+        private_class_method :empty, :traits, :level, :lid_now, :before_the_rice, :fire
       end
     end
   end
