@@ -20,6 +20,9 @@ module FondKettle
     class Household
       extend Forwardable
 
+      # So long is it known what a form has made, s.
+      KEPT_S = 7 * 86_400
+
       attr_reader :cards, :cooks, :dishes, :database
 
       def_delegators :@folder, :methods_folder, :library, :keep_method, :lock, :session_key
@@ -140,6 +143,7 @@ module FondKettle
           known = db[:made].first(key: key)
           next known[:path] if known
 
+          db[:made].where { at < (now - KEPT_S).utc.iso8601(3) }.delete
           yield.tap { |path| db[:made].insert(key: key, path: path, at: now.utc.iso8601(3)) }
         end
       end

@@ -23,7 +23,7 @@ module FondKettle
           cook = standing(open_cook(db, id))
           next unless cook.task[:id] == from && cook.tasks.any? { |task| task[:id] == to }
 
-          at = at.clamp(cook.task_began_at, now) unless cook.waiting?
+          at = [[at, cook.task_began_at].compact.max, now].min
           tell(db, id, [*happened, ["task", to]], now, at, &follow)
         end
       end

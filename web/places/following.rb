@@ -12,6 +12,7 @@ module FondKettle
     # What follows at the stove from what was told, as events ([kind, what] each): reckoned by the
     # model for the pot as it stands. Nothing, where its kitchen is no more as it was.
     class Following
+      BOIL = %w[seen boil].freeze
       # A pour that is nearer to the plan changes nothing that anybody sees.
       NEAR = 0.02
 
@@ -24,8 +25,8 @@ module FondKettle
 
       # Of a step that was left with a cue, or with something poured (a Stove::Cook).
       def step(cook, happened)
-        kinds = happened.map(&:first)
-        [*(boil(cook) if kinds.include?("seen")), *(outlook(cook) if kinds.include?("poured"))]
+        poured = happened.any? { |kind, _| kind == "poured" }
+        [*(boil(cook) if happened.include?(BOIL)), *(outlook(cook) if poured)]
       end
 
       # Of a sign (a key of Care::Signs), or of more water.

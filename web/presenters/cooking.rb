@@ -80,11 +80,15 @@ module FondKettle
 
         # The pot as it should stand now, beside others.
         def small_drawing
+          return unless cook.plan[:vessel]
+
           Drawings::PotPicture.new(pot_seen, "pot-#{id}").to_s
         end
 
         # The same, as large as there is room.
         def drawing
+          return unless cook.plan[:vessel]
+
           seen = pot_seen
           scale = [WIDE / seen.diameter_mm, HIGH / seen.height_mm].min
           Drawings::PotPicture.new(seen, "pot-#{id}", scale: scale, data: moving).to_s

@@ -46,12 +46,17 @@ export async function stayAwake() {
   } catch { return null; }
 }
 
-// Takes the tap: a test ring, and the screen. Says in words what this device gives.
-export async function alarm() {
+// Sound, once the browser lets it: with a tap, or after one on a page before.
+export async function arm() {
   try {
     context ??= new AudioContext();
     await context.resume();
   } catch { context = null; }
+}
+
+// Takes the tap: a test ring, and the screen. Says in words what this device gives.
+export async function alarm() {
+  await arm();
   ring();
   const awake = await stayAwake();
   const sound = canRing() ? "It rings here" : "No sound here: the page flashes, and the time stands in its title";

@@ -1,6 +1,6 @@
 // At the stove: counts down to times that the server keeps, tells when a step is over, follows
 // what another device did, and takes what a wet hand, a foot or a clicker gives.
-import { alarm, ring, stayAwake } from "kettle/bell.js";
+import { alarm, arm, ring, stayAwake } from "kettle/bell.js";
 import { runClock, written } from "kettle/clock.js";
 import { follow as followLevel } from "kettle/level.js";
 import { onKeys } from "kettle/clicker.js";
@@ -79,9 +79,13 @@ if (awake) {
     awake.hidden = true;
     sessionStorage.setItem(ALARM, "on");
   });
-  // Asked for once on a device, it is taken up again with its next tap.
-  if (awake.hidden) document.addEventListener("pointerdown", () => alarm.call(null), { once: true });
+  // Asked for once on a device, it goes on from page to page, at the latest with the next tap.
+  if (awake.hidden) {
+    arm();
+    document.addEventListener("pointerdown", arm, { once: true });
+  }
 }
+stayAwake();
 
 settle();
 forgetUndo();
