@@ -26,16 +26,16 @@ module FondKettle
       end
 
       # Starts a cook at `now` with a plan (hash); returns its id. `pot_no` of `pots`: one of
-      # several equal pots; the first is begun with, the others wait. `poured_g`: what is poured,
-      # where that is not what is planned.
-      def start(title:, grain:, pot_id:, address:, plan:, now:, pot_no: 1, pots: 1, poured_g: nil)
+      # several equal pots; the first is begun with, the others wait. `happened`: what is told of
+      # it from the start ([kind, what] each): water of the cook's own, and what comes of it.
+      def start(title:, grain:, pot_id:, address:, plan:, now:, pot_no: 1, pots: 1, happened: [])
         @database.write do |db|
           id = db[:cooks].insert(title: title, grain: grain, pot_id: pot_id, address: address,
                                  plan: Formats::StoredPlan.write(plan), pot_no: pot_no, pots: pots,
-                                 planned_g: plan[:liquid][:g], poured_g: poured_g || plan[:liquid][:g],
+                                 planned_g: plan[:liquid][:g], poured_g: plan[:liquid][:g],
                                  started_at: text(now))
-          insert_event(db, id, "poured", poured_g.round(1), now, now) if poured_g
-          insert_event(db, id, "task", plan[:tasks].first[:id], now, now) if pot_no == 1
+          begun = pot_no == 1 ? [["task", plan[:tasks].first[:id]]] : []
+          tell(db, id, [*happened, *begun], now, now)
           id
         end
       end

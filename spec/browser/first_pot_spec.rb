@@ -85,6 +85,24 @@ RSpec.describe "A pot, from the table to the log", :browser do
     expect(page).to have_css(".verdict", text: "soft")
   end
 
+  it "cooks what is shown: the water line is dragged, headline and verdict follow, and so does the stove" do
+    visit "/pot?grain=jasmine&pot=1&for=amount&amount=300&unit=g"
+    planned = water_g
+    pointer = page.driver.browser.action
+    pointer.move_to(find("[data-drag=water] circle").native).click_and_hold.move_by(0, -30).perform
+    expect(page).to have_css(".headline .number", text: "your way")
+    expect(page).to have_css(".drawing .says.wrong").and have_css(".verdict", text: /wet/)
+    pointer.release.perform
+    own = water_g
+    expect(own).to be > planned
+    expect(find("[data-drag=water]")["aria-valuetext"]).to match(/mm over the rice: \d+ g/)
+    expect(page).to have_css(".own a", text: "Take #{planned} g instead")
+    click_button "Start cooking"
+    go_on until has_css?("#poured", wait: 0.5)
+    expect(find(".stove-puts-in")).to have_text("#{own} g water")
+    expect(page).to have_css(".stove .says.wrong")
+  end
+
   it "adds a pot and a cup in place" do
     visit "/pot?grain=basmati&for=amount&amount=130&unit=g"
     find("summary", text: "Another pot").click

@@ -72,14 +72,15 @@ module FondKettle
       # Starts one cook for each of its equal pots; the path of the first.
       def started(form)
         plan = Methods::Planner.plan(form.request)
-        own_g = own_rule(form, plan)[:own_g]
+        own, own_g = own_rule(form, plan).values_at(:own, :own_g)
         stored = stored(form, plan, own_g)
+        happened = own_g ? [["poured", own_g.round(1)], ["outlook", own.comes_out]] : []
         pots = plan.request.pots
         ids = (1..pots).map do |number|
           household.cooks.start(title: title_of(form, plan), grain: plan.request.grain.key,
                                 pot_id: form.kit.pot&.id, address: form.address, now: now,
                                 plan: Stove::Potful.of(stored, number), pot_no: number, pots: pots,
-                                poured_g: own_g)
+                                happened: happened)
         end
         "/stove/#{ids.first}"
       end
