@@ -15,6 +15,7 @@ RSpec.describe "Signs and looks" do
     end).to eq([[], []])
     expect([at("low", share: 0.2) & %w[wet chalky-wet], at("low", share: 0.6) & %w[wet chalky-wet]])
       .to match([[], contain_exactly("wet", "chalky-wet")])
+    expect(at("boil")).to include("mushy").and(satisfy { |keys| !keys.include?("no-boil") })
     expect(at("fry")).to include("smoking-fat", "catching")
   end
 

@@ -2,6 +2,7 @@
 
 require_relative "../../lib/fond_kettle/ground/limits"
 require_relative "../../lib/fond_kettle/ground/words"
+require_relative "../../lib/fond_kettle/kit/vessel_kind"
 require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../drawings/pot_picture"
 require_relative "poured_water"
@@ -150,7 +151,7 @@ module FondKettle
           return Act.new(cue: nil, say: ACTS.fetch("finish"), path: "finish") if cook.last?
 
           cue = cook.until_cue unless remedy
-          Act.new(cue: cue, say: ACTS.fetch(cue || "next"), path: "task")
+          Act.new(cue: cue, say: ACTS.fetch(said_by(cue)), path: "task")
         end
 
         # Minutes that what ends this step may have happened ago: none where nothing is seen.
@@ -194,6 +195,13 @@ module FondKettle
         def pot_seen
           SeenPots.cook(cook, cook.heat_on_at && (cook.on_heat_s(now) / 60.0), comes_out: cook.outlook,
                                                                                filled: filled?)
+        end
+
+        # Whose heat goes by itself is not looked into: it says when it is dry.
+        def said_by(cue)
+          return cue || "next" unless cue == "dry" && (source = cook.plan.dig(:vessel, :source))
+
+          Kit::VesselKinds.by_source(source).regulated ? cue : "switched-off"
         end
 
         # What a script moves the drawing by.

@@ -9,26 +9,27 @@ module FondKettle
   module Care
     # What a cook reports when something is wrong: a row of data/signs.yml, whose head says what
     # each field means.
-    Sign = Value.define(:key, :say, :kinds, :after, :late, :now) do
+    Sign = Value.define(:key, :say, :kinds, :after, :until, :late, :now) do
       # Of a step's time: from then on a late sign means something.
       const_set(:HALF, 0.5)
 
       # Can it occur in a step of this kind (a key), with so great a share of its time gone
       # (0..1), in a pot that has boiled or not?
       def at?(kind, share, boiled)
-        kinds.include?(kind) && (boiled || after.nil?) && (!late || share >= self.class::HALF)
+        kinds.include?(kind) && (boiled ? self.until.nil? : after.nil?) &&
+          (!late || share >= self.class::HALF)
       end
     end
 
     # The list of signs, checked when loaded.
     module Signs
       FILE = File.join(DATA, "signs.yml")
-      BLANK = { after: nil, late: false, now: nil }.freeze
+      BLANK = { after: nil, until: nil, late: false, now: nil }.freeze
       SCHEMA = Schema.json(strict: true) do
         required(:key).filled(:string, format?: Catalogue::KEY)
         required(:say).filled(:string)
         required(:kinds).array(:string, included_in?: Kinds.all.keys)
-        optional(:after).filled(:string, included_in?: %w[boil])
+        %i[after until].each { |time| optional(time).filled(:string, included_in?: %w[boil]) }
         optional(:late).filled(:bool)
         optional(:now).filled(:string)
       end

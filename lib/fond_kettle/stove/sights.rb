@@ -8,8 +8,11 @@ module FondKettle
   module Stove
     # What is seen at a pot and what follows from it: for a Cook.
     module Sights
-      # Looks with a decision that are asked at the task at hand (Care::Look).
+      # Looks with a decision that are asked at the task at hand (Care::Look); none where it is over
+      # with what is seen from outside.
       def looks_now
+        return [] if until_cue && until_cue != "dry"
+
         Care::Looks.at(task[:kind])
       end
 
