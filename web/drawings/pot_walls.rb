@@ -30,11 +30,6 @@ module FondKettle
           Svg.tag("g", [Svg.tag("title", words), wall, rim, *send(@hold)].join, class: "wall-#{@material}")
         end
 
-        # How far it reaches to the side of its inside.
-        def reach
-          @wall + (34 * @frame.scale)
-        end
-
         private
 
         def outer_left

@@ -11,7 +11,6 @@ module FondKettle
       # what is left blank is left out.
       class FirstForm
         POT = House::SHELF_KINDS.fetch(:pots)
-        CUP = House::SHELF_KINDS.fetch(:cups)
         CUP_NAME = "glass"
         HEIGHT = Forms.of([House::KITCHEN_FIELDS.find { |field| field.key == :altitude_m }])
         private_constant :HEIGHT

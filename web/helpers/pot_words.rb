@@ -59,10 +59,6 @@ module FondKettle
                            .map { |one| [one.key.to_s, Words.of("attributes").fetch(one.key.to_s)] }]
         end
 
-        def grain_name(key)
-          Larder::Grains.fetch(key).name
-        end
-
         def grain_choices
           Larder::Grains.all.values.map { |grain| [grain.key, grain.name] }
         end

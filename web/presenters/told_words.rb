@@ -13,8 +13,6 @@ module FondKettle
       module ToldWords
         # Cues, and what ends a stage without being one of them.
         CUES = { **Words.of("acts").slice(*Words.of("ends").keys), **Words.of("cues") }.freeze
-        # What is not told by a sentence of its own: it follows from something else.
-        SILENT = %w[remedy replan outlook].freeze
         SAID = {
           "seen" => ->(what) { CUES.fetch(what) },
           "look" => ->(what) { Care::Looks.all[what]&.say },
