@@ -81,16 +81,15 @@ module FondKettle
 
         # The pot as it should stand now, beside others.
         def small_drawing
-          return unless cook.plan[:vessel]
-
-          Drawings::PotPicture.new(pot_seen, "pot-#{id}").to_s
+          seen = pot_seen
+          seen && Drawings::PotPicture.new(seen, "pot-#{id}").to_s
         end
 
         # The same, as large as there is room.
         def drawing
-          return unless cook.plan[:vessel]
-
           seen = pot_seen
+          return unless seen
+
           scale = [WIDE / seen.diameter_mm, HIGH / seen.height_mm].min
           Drawings::PotPicture.new(seen, "pot-#{id}", scale: scale, data: moving).to_s
         end
@@ -192,7 +191,10 @@ module FondKettle
 
         private
 
+        # nil where an older plan, or nobody, knows what stands on the fire.
         def pot_seen
+          return unless cook.plan[:vessel]
+
           SeenPots.cook(cook, cook.heat_on_at && (cook.on_heat_s(now) / 60.0), comes_out: cook.outlook,
                                                                                filled: filled?)
         end

@@ -31,8 +31,8 @@ module FondKettle
                                    shape: Drawings::PotFilling.shape(load.grain.traits), **says(comes_out))
         end
 
-        # A cook's stored plan at `min` minutes on the heat (nil: not yet): Stove::Cook. `filled`:
-        # is the rice in it? `says`: what comes out.
+        # A cook's stored plan at `min` minutes on the heat (nil: not yet): Stove::Cook; or nil.
+        # `filled`: is the rice in it? `says`: what comes out.
         def cook(cook, min, comes_out:, filled: true)
           seen = stored(cook.plan).with(**says(comes_out), **fire(cook.task))
           level = level(cook.plan, min || 0)
@@ -42,8 +42,11 @@ module FondKettle
                     steam: !seen.heat.nil? && !cook.boiled_at.nil?)
         end
 
-        # Open, with its base once something of it has gone in.
+        # Open, with its base once something of it has gone in; nil where what is on the fire is not
+        # known to be in this pot.
         def before_the_rice(cook, seen)
+          return if seen.heat && seen.base_mm.zero?
+
           done = cook.tasks.take(cook.position + 1)
           based = done.any? { |task| task[:heat] && task[:amounts].to_a.any? }
           seen.with(lid: "none", base_mm: based ? seen.base_mm : 0.0)
