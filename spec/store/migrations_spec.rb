@@ -43,7 +43,7 @@ RSpec.describe "A kitchen of an earlier version" do
         # The base has a step called boil too; the heat went on with the stage.
         expect([cook.position, cook.task[:kind],
                 cook.heat_on_at]).to eq([6, "boil", Time.utc(2026, 5, 9, 17, 24)])
-        expect([record[:pot_id], record[:poured_g], cook.lifts]).to eq([2, 500.0, 1])
+        expect([record[:pot_id], record[:poured_g], cook.lifted_s.size]).to eq([2, 500.0, 1])
         household.cooks.move(record[:id], cook.task[:id], cook.following[:id], Time.utc(2026, 5, 9, 17, 30))
         expect(household.cooks.find(record[:id])[:events].last.what).to eq("step-7")
       end

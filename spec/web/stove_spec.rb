@@ -102,6 +102,11 @@ RSpec.describe "The stove" do
     expect(page.at_css("h1").text).to include("Sprinkle hot water")
     expect(page.at_css(".stove-puts-in").text).to match(/\d+ g hot water, .*(?:jam glass|tbsp)/)
     expect(page.at_css(".stove-wrong").text).to include("Chalky centre, pot dry")
+    until_then = ends_ms
+    expect(page.at_css("#next").text).to eq("That is done")
+    tell("mended", "yes")
+    expect([page.at_css("h1").text, ends_ms, page.at_css("#next").text])
+      .to match([/low/, until_then, "Done, next"])
     send_form "#{stove}/told", "kind" => "sign", "what" => "dragons"
     expect([last_response.status, last_response.body]).to match([422, /be one of/])
   end

@@ -147,9 +147,10 @@ module FondKettle
         # The one thing to do now.
         def act
           return Act.new(cue: nil, say: ACTS.fetch("begin"), path: "begin") if cook.waiting?
+          return Act.new(cue: nil, say: ACTS.fetch("mended"), path: "told") if remedy
           return Act.new(cue: nil, say: ACTS.fetch("finish"), path: "finish") if cook.last?
 
-          cue = cook.until_cue unless remedy
+          cue = cook.until_cue
           Act.new(cue: cue, say: ACTS.fetch(said_by(cue)), path: "task")
         end
 

@@ -2,6 +2,7 @@
 
 require_relative "../../lib/fond_kettle/measure/rounding"
 require_relative "../../lib/fond_kettle/measure/spoken"
+require_relative "../../lib/fond_kettle/stove/potful"
 
 module FondKettle
   module Web
@@ -10,7 +11,7 @@ module FondKettle
       module PouredWater
         # Kinds of step at which a broth is measured, and at which a pot is filled.
         MEASURE = "measure"
-        FILL = "fill"
+        FILL = Stove::Potful::FILL
 
         # Is what was poured, or stands there, measured at this step?
         def pours?

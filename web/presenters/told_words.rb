@@ -17,6 +17,7 @@ module FondKettle
           "seen" => ->(what) { CUES.fetch(what) },
           "look" => ->(what) { Care::Looks.all[what]&.say },
           "sign" => ->(what) { Care::Signs.all[what]&.say },
+          "mended" => ->(_) { "Mended" },
           "lifted" => ->(what) { "Lid lifted, #{seconds(what)}" },
           "poured" => ->(what) { "#{grams(what)} poured" },
           "held" => lambda do |what|

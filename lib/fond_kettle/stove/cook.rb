@@ -16,6 +16,7 @@ module FondKettle
     #   look      a look with a decision: a key of Care::Looks
     #   sign      something is wrong: a key of Care::Signs
     #   remedy    what to do about it, as JSON
+    #   mended    that was done
     #   replan    what the boil changes for the end of a task: its id and minutes, as JSON
     #   outlook   what comes out as it stands (Methods::ComesOut)
     #   lifted    the lid was, for so many seconds ("lid": nobody said how long)

@@ -71,8 +71,7 @@ module FondKettle
       end
 
       def remedy_ends_at
-        sign = signs.last
-        sign && remedy && (sign.at + (remedy[:minutes] * 60))
+        remedy_told && (signs.last.at + (remedy_told[:minutes] * 60))
       end
     end
   end

@@ -2,13 +2,13 @@
 
 require_relative "../measure/spoken"
 require_relative "../pot/depth"
+require_relative "potful"
 
 module FondKettle
   module Stove
     # A plan (the hash of PlanJson) with the cook's own water in the step where the pot is filled:
     # what is shown is what is poured.
     class MyWay
-      FILL = "fill"
       # As near as an amount is to what is planned, g.
       SAME_G = 0.5
 
@@ -29,7 +29,7 @@ module FondKettle
 
       # The plan as it is cooked.
       def plan
-        filled = @plan[:tasks].find { |task| task[:kind] == FILL && liquid_of(task) }
+        filled = @plan[:tasks].find { |task| task[:kind] == Potful::FILL && liquid_of(task) }
         return @plan unless filled
 
         own = own(filled)

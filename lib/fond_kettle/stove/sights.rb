@@ -34,16 +34,10 @@ module FondKettle
         stage && stage[:until]
       end
 
-      # What to do about the last sign reported in this task: {say, add_g, off_g, minutes}; as it
-      # was reckoned for this pot then, else as the plan has it.
+      # What to do about the last sign reported in this task, until the cook says that it is done:
+      # {say, add_g, off_g, minutes}, or nil.
       def remedy
-        sign = signs.last
-        return unless sign
-
-        found = this_task.drop(this_task.rindex(sign)).find { |event| event.kind == "remedy" }
-        return JSON.parse(found.what, symbolize_names: true) if found
-
-        plan.fetch(:remedies, {})[sign.what.to_sym] || in_words(sign.what)
+        remedy_told unless since_sign.any? { |event| event.kind == "mended" }
       end
 
       # What comes out as the pot stands (Methods::ComesOut): as it was reckoned last, else as
@@ -59,6 +53,22 @@ module FondKettle
       end
 
       private
+
+      # The same, done or not: as it was reckoned for this pot then, else as the plan has it.
+      def remedy_told
+        sign = signs.last
+        return unless sign
+
+        found = since_sign.find { |event| event.kind == "remedy" }
+        return JSON.parse(found.what, symbolize_names: true) if found
+
+        plan.fetch(:remedies, {})[sign.what.to_sym] || in_words(sign.what)
+      end
+
+      # The last sign in this task and what came after it.
+      def since_sign
+        this_task.drop(this_task.rindex { |event| event.kind == "sign" } || this_task.size)
+      end
 
       # What an older plan does not know of.
       def in_words(key)

@@ -25,12 +25,7 @@ module FondKettle
         g if g&.positive?
       end
 
-      # How often the lid was lifted in this task.
-      def lifts
-        lifted_s.size
-      end
-
-      # How long it was off each time, in this task, s.
+      # How long the lid was off each time, in this task, s.
       def lifted_s
         this_task.select { |event| event.kind == "lifted" }.map { |event| seconds(event) }
       end
