@@ -176,6 +176,8 @@ module FondKettle
         # Signs that are to come, but for the one that is this step's own thing to do: [cue, words,
         # about when].
         def expected
+          return [] if look_due?
+
           cook.expected.reject { |cue| cue[:cue] == act.cue }
               .map { |cue| [cue[:cue], CUES.fetch(cue[:cue]), hour(cue[:at])] }
         end
@@ -196,7 +198,9 @@ module FondKettle
         def pot_seen
           return unless cook.plan[:vessel]
 
-          SeenPots.cook(cook, cook.heat_on_at && (cook.on_heat_s(now) / 60.0), comes_out: cook.outlook,
+          SeenPots.cook(cook, cook.heat_on_at && (cook.on_heat_s(now) / 60.0), comes_out: (unless remedy
+                                                                                             cook.outlook
+                                                                                           end),
                                                                                filled: filled?)
         end
 
