@@ -94,23 +94,34 @@ RSpec.describe "Wet hands: the stove on a phone", :browser do
     expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag22aa)
   end
 
-  it "takes two taps in a row for one, and shows that it was tapped" do
-    visit "/pot?grain=jasmine&for=amount&amount=300&unit=g"
-    click_button "Start cooking"
-    [0.12, 0.4].each_with_index do |apart, index|
-      expect(page).to have_css(".stove-title", text: "step #{index + 1} of")
-      find("#next:not([disabled])")
-      box = page.evaluate_script("(({ x, y, width, height }) => [x + width / 2, y + height / 2])" \
-                                 "(document.getElementById('next').getBoundingClientRect())")
-      2.times do |tapped|
-        sleep apart if tapped == 1
-        %w[mousePressed mouseReleased].each do |type|
-          page.driver.browser.execute_cdp("Input.dispatchMouseEvent", type: type, x: box[0], y: box[1],
-                                                                      button: "left", clickCount: 1)
-        end
+  # Taps the bar's one thing to do twice at one place; seconds that lay between.
+  def two_taps(apart_s)
+    find("#next:not([disabled])")
+    x, y = page.evaluate_script("(({ x, y, width, height }) => [x + width / 2, y + height / 2])" \
+                                "(document.getElementById('next').getBoundingClientRect())")
+    began = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+    2.times do |tapped|
+      sleep apart_s if tapped == 1
+      %w[mousePressed mouseReleased].each do |type|
+        page.driver.browser.execute_cdp("Input.dispatchMouseEvent", type: type, x: x, y: y, button: "left",
+                                                                    clickCount: 1)
       end
-      sleep 1.2
-      expect(page).to have_css(".stove-title", text: "step #{index + 2} of").and have_css(".undo")
+    end
+    Process.clock_gettime(Process::CLOCK_MONOTONIC) - began
+  end
+
+  [0.12, 0.4].each do |apart_s|
+    it "takes two taps in a row for one, and shows that it was tapped: #{apart_s} s apart" do
+      # On a machine that is busy two taps may come so late that they are two.
+      stepped = Array.new(8) do
+        visit "/pot?grain=jasmine&for=amount&amount=300&unit=g"
+        click_button "Start cooking"
+        gap_s = two_taps(apart_s)
+        sleep 1.2
+        break step if gap_s < apart_s + 0.15
+      end
+      expect(stepped).to eq(2)
+      expect(page).to have_css(".undo", text: "On to this step")
     end
   end
 

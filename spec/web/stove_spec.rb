@@ -148,10 +148,10 @@ RSpec.describe "The stove" do
   it "takes the second tap of two, on a page that has only just come, for none" do
     get stove
     shown = page.at_css("[name=shown]")["value"]
-    later(0.3)
+    later(0.5)
     go_on(shown: shown)
     expect(cook.position).to eq(0)
-    later(0.3)
+    later(0.5)
     go_on(shown: shown)
     expect(cook.position).to eq(1)
   end

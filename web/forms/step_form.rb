@@ -22,7 +22,7 @@ module FondKettle
         end
         FIELDS = %w[from to seen ago hold shown].freeze
         # A tap that comes sooner after its page was the second of two, ms.
-        DOUBLE_TAP_MS = 400
+        DOUBLE_TAP_MS = 600
 
         attr_reader :problems
 

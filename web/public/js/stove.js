@@ -12,7 +12,7 @@ const note = document.getElementById("ring-note");
 const next = document.getElementById("next");
 const POLL_MS = 3000;
 // A page that has only just come takes no tap: it was meant for the one before.
-const SETTLE_MS = 450;
+const SETTLE_MS = 650;
 const ALARM = "kettle-alarm";
 
 const say = (words) => { if (note) note.textContent = words; };
