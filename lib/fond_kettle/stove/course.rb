@@ -4,6 +4,7 @@ require_relative "../methods/found_pot"
 require_relative "../methods/trial"
 require_relative "../numeric/root"
 require_relative "../pot/cooking"
+require_relative "../pot/load"
 require_relative "../pot/stage"
 require_relative "cook"
 
@@ -18,7 +19,9 @@ module FondKettle
       MOST_SOONER_MIN = 3.0
       MOST_LATER_MIN = 10.0
       # Events at which a stage is cut.
-      CUTS = %w[lifted added].freeze
+      CUTS = %w[lifted added took-out put-back].freeze
+      # What was lifted out has cooled to so much when it goes back, °C (a guess: a plate beside the stove).
+      BACK_C = 60.0
 
       # `plan`: Methods::Plan; `cook`: Cook.
       def initialize(plan, cook)
@@ -117,23 +120,46 @@ module FondKettle
       end
 
       def pieces(stage, from, to)
-        events = @cook.events.select { |one| CUTS.include?(one.kind) && one.at.between?(from, to) }
+        events = @cook.events.select { |one| cut?(one) && one.at.between?(from, to) }
         times = [from, *events.map(&:at), to]
         times.each_cons(2).zip([nil, *events]).filter_map do |(start, stop), event|
           piece(stage, (stop - start) / 60.0, event) if stop > start
         end
       end
 
-      def piece(stage, minutes, event)
-        set = { until: nil, minutes: minutes, extra_min: 0.0 }
-        set[:lifted_s] = Float(event.what, exception: false) || Water::UNSAID_S if event&.kind == "lifted"
-        set[:add] = hot_water(Float(event.what)) if event&.kind == "added"
-        stage.with(**set)
+      # What is taken out of a pot that does not boil yet is left in: how warm it is nobody knows.
+      def cut?(event)
+        CUTS.include?(event.kind) &&
+          (event.kind != "took-out" || (!@cook.boiled_at.nil? && event.at >= @cook.boiled_at))
       end
 
-      def hot_water(liquid_g)
-        Pot::Addition.new(liquid_g: liquid_g, brought_g: 0.0, drink_g: 0.0, solids_j_k: 0.0,
-                          at_c: @plan.setting.boil_c)
+      def piece(stage, minutes, event)
+        set = { until: nil, minutes: minutes, extra_min: 0.0 }
+        stage.with(**set, **happened(event))
+      end
+
+      # What an event does to the stage that begins with it.
+      def happened(event)
+        case event&.kind
+        when "lifted" then { lifted_s: Float(event.what, exception: false) || Water::UNSAID_S }
+        when "added" then { add: addition(liquid_g: Float(event.what)) }
+        when "took-out" then { add: addition(solids_j_k: -heat_j_k(event.what)) }
+        when "put-back" then { add: addition(solids_j_k: heat_j_k(event.what), at_c: BACK_C) }
+        else {}
+        end
+      end
+
+      def addition(liquid_g: 0.0, solids_j_k: 0.0, at_c: @plan.setting.boil_c)
+        Pot::Addition.new(liquid_g: liquid_g, brought_g: 0.0, drink_g: 0.0, solids_j_k: solids_j_k,
+                          at_c: at_c)
+      end
+
+      # Of food that was told by its name, J/K; none where nobody weighed it, or it is the rice.
+      def heat_j_k(name)
+        return 0.0 if name == @plan.request.grain.name
+
+        amounts = @cook.tasks.flat_map { |task| task[:amounts] || [] }.select { |one| one[:what] == name }
+        amounts.sum { |amount| amount[:g].to_f } * Pot::MOIST_FOOD_J_G_K
       end
     end
   end

@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+RSpec.describe FondKettle::Stove::Course do
+  let(:plan) { plan_for(basic_request(additions: [{ "ingredient" => "carrot", "g" => 400 }])) }
+  let(:stored) { FondKettle::Formats::PlanJson.for_the_stove(plan) }
+  let(:start) { Time.utc(2026, 5, 9, 18, 0) }
+  let(:boil_min) { plan.run.at("boil") }
+
+  def stage_id(index)
+    stored[:tasks].find { |task| task[:stage] == index }[:id]
+  end
+
+  # A pot that boiled `late` minutes later than planned, with what happened since.
+  def course(late: 0, happened: [])
+    boiled = start + ((boil_min + late) * 60)
+    events = [["task", stage_id(0), start], ["seen", "boil", boiled], ["task", stage_id(1), boiled],
+              *happened.map { |kind, what, min| [kind, what, boiled + (min * 60)] }]
+    told = events.map { |kind, what, at| FondKettle::Stove::Event.new(kind: kind, what: what, at: at) }
+    described_class.new(plan, FondKettle::Stove::Cook.new(stored, told))
+  end
+
+  # Minutes and grams of what is advised for a chalky, dry pot, twelve minutes after the boil.
+  def advised(**given)
+    remedy = course(**given).remedy("chalky-dry", start + ((boil_min + 12) * 60))
+    [remedy.minutes, remedy.add_g]
+  end
+
+  it "gives the core what a boil that came sooner took from it, and takes back what a later one gave" do
+    sooner, later = [-0.6 * boil_min, 6].map { |late| course(late: late).after_the_boil.values.first || 0.0 }
+    expect([sooner, later]).to match([be_between(0.0, 10.0), be_between(-3.0, 0.0)])
+    expect(course.after_the_boil).to eq({})
+  end
+
+  it "advises by what was poured later, and by how long the lid was off" do
+    plain = advised
+    expect(advised(happened: [["added", "60", 2]]).last).to be < plain.last
+    expect(advised(happened: [["lifted", "120", 2], ["lifted", "120", 6]])).not_to eq(plain)
+  end
+
+  it "takes what was lifted out of the pot out of its run, and puts it back colder" do
+    out = [["took-out", "carrot", 1]]
+    back = [*out, ["put-back", "carrot", 8]]
+    named = stored[:tasks].flat_map { |task| task[:amounts] }.find { |one| one[:what] =~ /carrot/i }[:what]
+    swap = ->(list) { list.map { |kind, _, min| [kind, named, min] } }
+    stages = [[], swap.call(out), swap.call(back)].map do |happened|
+      course(happened: happened).send(:stages_until, start + ((boil_min + 12) * 60))
+    end
+    heats = stages.map { |list| list.filter_map(&:add).map(&:solids_j_k) }
+    whole_j_k = 400 * FondKettle::Pot::MOIST_FOOD_J_G_K
+    expect(heats).to eq([[], [-whole_j_k], [-whole_j_k, whole_j_k]])
+    runs = stages.map { |list| FondKettle::Pot::Cooking.run(plan.load, plan.liquid_g, list, plan.setting) }
+    expect(runs.map(&:temp_c)).to all(be_within(1).of(plan.setting.boil_c))
+    expect(runs.last.lost_g).to be < runs.first.lost_g
+  end
+end
