@@ -264,6 +264,15 @@ RSpec.describe "The stove" do
     expect([last_response.status, page.at_css("#added")["value"]]).to eq([422, "some"])
   end
 
+  it "takes the first sighting of a cue, however often it is told" do
+    go_on_to("low")
+    tell("seen", "craters")
+    first = cook.seen.fetch("craters")
+    later(60)
+    tell("seen", "craters")
+    expect(cook.seen.fetch("craters")).to eq(first)
+  end
+
   it "lists several pots, what is next first, and leaves one that was never cooked" do
     go_on_to("low")
     send_form "/pot/start?grain=jasmine&for=amount&amount=200&unit=g"

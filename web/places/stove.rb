@@ -152,7 +152,10 @@ module FondKettle
         [["poured", act[:pour_g]], ["held", act[:keep_g]]]
       end
 
+      # The first sighting of a cue counts.
       def tell(told)
+        return household.cooks.see(record[:id], told.what, now) if told.kind == "seen"
+
         happened = told.kind == "held" ? looked(told.what) : [[told.kind, told.what]]
         look = Care::Looks.all[told.what] if told.kind == "look"
         happened << ["sign", look.sign] if look&.sign
