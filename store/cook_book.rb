@@ -35,7 +35,7 @@ module FondKettle
                                  planned_g: plan[:liquid][:g], poured_g: plan[:liquid][:g],
                                  started_at: text(now))
           begun = pot_no == 1 ? [["task", plan[:tasks].first[:id]]] : []
-          tell(db, id, [*happened, *begun], now, now)
+          tell(db, id, Stove::Cook.new(plan, []), [*happened, *begun], now, now)
           id
         end
       end

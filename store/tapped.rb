@@ -24,7 +24,7 @@ module FondKettle
           next unless cook.task[:id] == from && cook.tasks.any? { |task| task[:id] == to }
 
           at = [[at, cook.task_began_at].compact.max, now].min
-          tell(db, id, [*happened, ["task", to]], now, at, &follow)
+          tell(db, id, cook, [*happened, ["task", to]], now, at, &follow)
         end
       end
 
@@ -32,15 +32,15 @@ module FondKettle
       def begin(id, now)
         @database.write do |db|
           cook = standing(open_cook(db, id))
-          tell(db, id, [["task", cook.task[:id]]], now, now) if cook.waiting?
+          tell(db, id, cook, [["task", cook.task[:id]]], now, now) if cook.waiting?
         end
       end
 
       # A cue was seen; the first sighting counts.
       def see(id, cue, now)
         @database.write do |db|
-          seen = open_cook(db, id)[:events].any? { |event| event.kind == "seen" && event.what == cue }
-          tell(db, id, [["seen", cue]], now, now) unless seen
+          cook = standing(open_cook(db, id))
+          tell(db, id, cook, [["seen", cue]], now, now) unless cook.seen.key?(cue)
         end
       end
 
@@ -48,8 +48,7 @@ module FondKettle
       # Raises NotFound, Conflict.
       def note(id, happened, now, &follow)
         @database.write do |db|
-          open_cook(db, id)
-          tell(db, id, happened, now, now, &follow)
+          tell(db, id, standing(open_cook(db, id)), happened, now, now, &follow)
         end
       end
 
@@ -61,23 +60,29 @@ module FondKettle
           next false unless cook[:last_tap] && now - cook[:last_tap].at <= Limits::UNDO_S + ON_ITS_WAY_S
 
           db[:events].where(cook_id: id, tapped_at: text(cook[:last_tap].at)).delete
-          keep_poured(db, id)
+          keep_poured(db, id, standing(open_cook(db, id)))
           true
         end
       end
 
       private
 
-      def tell(db, id, happened, now, at)
+      # Of `cook` as it stood until now (Stove::Cook).
+      def tell(db, id, cook, happened, now, at)
+        cook = with(db, id, cook, happened, now, at)
+        follows = block_given? ? yield(cook) : []
+        keep_poured(db, id, with(db, id, cook, follows, now, at))
+      end
+
+      # Keeps what happened; the cook as it stands then.
+      def with(db, id, cook, happened, now, at)
         happened.each { |kind, what| insert_event(db, id, kind, what, at, now) }
-        follows = block_given? ? yield(standing(whole(db, row(db, id)))) : []
-        follows.each { |kind, what| insert_event(db, id, kind, what, at, now) }
-        keep_poured(db, id)
+        events = happened.map { |kind, what| Stove::Event.new(kind: kind, what: what.to_s, at: at) }
+        Stove::Cook.new(cook.plan, [*cook.events, *events])
       end
 
       # What was poured in all stands in the cook's own row, too, for the log.
-      def keep_poured(db, id)
-        cook = standing(whole(db, row(db, id)))
+      def keep_poured(db, id, cook)
         db[:cooks].where(id: id).update(poured_g: cook.poured_g + cook.added_g)
       end
 

@@ -2,8 +2,6 @@
 
 require_relative "../../lib/fond_kettle/pot/depth"
 require_relative "../../lib/fond_kettle/pot/fit"
-require_relative "../../lib/fond_kettle/methods/comes_out"
-require_relative "../../lib/fond_kettle/pot/verdict"
 require_relative "../html/markup"
 require_relative "level_marks"
 require_relative "pot_filling"
@@ -11,6 +9,7 @@ require_relative "pot_fire"
 require_relative "pot_frame"
 require_relative "pot_handles"
 require_relative "pot_lid"
+require_relative "pot_says"
 require_relative "pot_walls"
 require_relative "soak_ring"
 
@@ -108,7 +107,7 @@ module FondKettle
         end
 
         def y(depth_mm)
-          FLOOR_Y - ([depth_mm, @vessel.height_mm].min * @scale)
+          filling.y(depth_mm)
         end
 
         def water_mm
@@ -145,10 +144,8 @@ module FondKettle
 
         # What comes out, in the pot itself, over what lies in it.
         def says
-          well = Pot::Verdict::RIGHT.include?(@comes_out)
-          words = "#{well ? '✓' : '▲'} #{Methods::ComesOut.words(@comes_out)}"
-          Svg.text(words, x: frame.middle, y: [y([water_mm, bed_top_mm].max) - 14, rim + 20].max,
-                          class: "says middle#{' wrong' unless well}")
+          PotSays.draw(*PotSays.of(@comes_out).values_at(:says, :well),
+                       x: frame.middle, y: [y([water_mm, bed_top_mm].max) - 14, rim + 20].max)
         end
 
         # What stands at which height, and how wide and high the pot is.

@@ -14,7 +14,6 @@ module FondKettle
         FLAMES = { "low" => [5, 0.5], "medium" => [6, 0.75], "high" => [7, 1.0] }.freeze
         # How thick a plate glows.
         GLOW = { "low" => 4, "medium" => 7, "high" => 10 }.freeze
-        HIGH = 34.0
 
         # `source`: of Kit::BURNER_HIGH_W, or "oven"; `heat`: of Vocabulary::HEATS.
         def initialize(frame, source, heat)

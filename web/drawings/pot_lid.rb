@@ -15,8 +15,6 @@ module FondKettle
                   "tight" => "tight lid", "cloth" => "lid with a cloth tied up",
                   "foil" => "foil under the lid", "dough" => "lid sealed with dough",
                   "cooker" => "cooker's lid", "none" => "no lid" }.freeze
-        # Over the rim, in units of a pot of full size.
-        HIGH = 44.0
         BEADS = 14
 
         # What a lid (of Vocabulary::LIDS) looks like: a key of WORDS. `look` is the pot's own

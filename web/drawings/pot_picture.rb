@@ -8,6 +8,7 @@ require_relative "pot_filling"
 require_relative "pot_fire"
 require_relative "pot_frame"
 require_relative "pot_lid"
+require_relative "pot_says"
 require_relative "pot_walls"
 
 module FondKettle
@@ -123,13 +124,9 @@ module FondKettle
           drawn.to_s + (@seen.steam ? drawn.steam : "")
         end
 
-        # ✓ or ▲ and the words, under the pot.
+        # Under the pot.
         def says
-          return "" unless @seen.says
-
-          mark = @seen.well ? "✓" : "▲"
-          Svg.text("#{mark} #{@seen.says}", x: frame.middle, y: high - 7,
-                                            class: "says middle#{' wrong' unless @seen.well}")
+          @seen.says ? PotSays.draw(@seen.says, @seen.well, x: frame.middle, y: high - 7) : ""
         end
       end
     end

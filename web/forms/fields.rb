@@ -12,6 +12,7 @@ require_relative "../../lib/fond_kettle/methods/method_schema"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../../lib/fond_kettle/house/how_much"
+require_relative "../../lib/fond_kettle/house/left_blank"
 require_relative "../../lib/fond_kettle/pot/wash"
 require_relative "../../lib/fond_kettle/ground/field_schema"
 require_relative "../../lib/fond_kettle/ground/schema"
@@ -51,6 +52,11 @@ module FondKettle
       KITCHEN = of(House::KITCHEN_FIELDS)
       # What may be written into each cupboard shelf.
       SHELVES = House::SHELF_KINDS.transform_values { |kind| of(kind.fields) }.freeze
+
+      # The result for what was typed of a House::ShelfKind's record, with what was left blank.
+      def self.record(kind, typed)
+        SHELVES.fetch(kind.key).call(House::LeftBlank.filled(kind, typed))
+      end
 
       OUTCOME = Schema.params do
         required(:grain).filled(:string, included_in?: Log::GRAIN.keys)

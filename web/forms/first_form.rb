@@ -1,6 +1,5 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/house/left_blank"
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "fields"
 
@@ -12,8 +11,8 @@ module FondKettle
       class FirstForm
         POT = House::SHELF_KINDS.fetch(:pots)
         CUP_NAME = "glass"
-        HEIGHT = Forms.of([House::KITCHEN_FIELDS.find { |field| field.key == :altitude_m }])
-        private_constant :HEIGHT
+        HEIGHT_FIELDS = House::KITCHEN_FIELDS.select { |field| field.key == :altitude_m }.freeze
+        HEIGHT = Forms.of(HEIGHT_FIELDS)
 
         attr_reader :problems
 
@@ -42,7 +41,7 @@ module FondKettle
         def pot_result
           return unless given?("diameter_mm", "height_mm")
 
-          SHELVES.fetch(:pots).call(House::LeftBlank.filled(POT, @typed.slice("diameter_mm", "height_mm")))
+          Forms.record(POT, @typed.slice("diameter_mm", "height_mm"))
         end
 
         def cup_result

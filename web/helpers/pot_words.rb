@@ -10,6 +10,7 @@ require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../../lib/fond_kettle/pot/wash"
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "../forms/fields"
+require_relative "../forms/first_form"
 require_relative "../../lib/fond_kettle/ground/vocabulary"
 require_relative "../../lib/fond_kettle/ground/words"
 require_relative "../../lib/fond_kettle/pot/attributes"
@@ -40,7 +41,7 @@ module FondKettle
         POT_NEEDS = POT_FIELDS.select { |field| %i[diameter_mm height_mm].include?(field.key) }.freeze
         POT_MORE = (POT_FIELDS - POT_NEEDS).freeze
         CUP_FIELDS = House::SHELF_KINDS.fetch(:cups).fields
-        HEIGHT_FIELDS = House::KITCHEN_FIELDS.select { |field| field.key == :altitude_m }.freeze
+        HEIGHT_FIELDS = Forms::FirstForm::HEIGHT_FIELDS
         # What a new kitchen puts in first.
         FIRST_FIELDS = [*POT_NEEDS.map do |field|
           field.with(label: field.label.sub("Inside", "Pot, inside"))

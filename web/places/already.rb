@@ -70,7 +70,7 @@ module FondKettle
         status code
         @title = "On the stove already"
         @body_class = "at-stove"
-        signs = Care::Signs.all.values.select { |one| one.at?(AT, 1.0, true) }
+        signs = Care::Signs.at(AT, share: 1.0, boiled: true)
         erb :already, locals: { form: form, problems: problems, signs: signs,
                                 pots: household.shelf(:pots).all }
       end

@@ -1,6 +1,5 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/house/left_blank"
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "../forms/fields"
 require_relative "../forms/plan_form"
@@ -75,7 +74,7 @@ module FondKettle
 
       def save(place)
         kind = KINDS.fetch(shelf_name)
-        result = Forms::SHELVES.fetch(shelf_name).call(House::LeftBlank.filled(kind, sent(kind.fields)))
+        result = Forms.record(kind, sent(kind.fields))
         return show(code: 422, trouble: { place => Forms.problems(result) }) if result.failure?
 
         keeping(place) { yield(result.to_h) }

@@ -1,11 +1,9 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/ground/errors"
-require_relative "../../lib/fond_kettle/house/left_blank"
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "../forms/first_form"
 require_relative "../forms/plan_form"
-require_relative "../helpers/pot_words"
 
 module FondKettle
   module Web
@@ -36,7 +34,7 @@ module FondKettle
       # Says how high the kitchen stands without leaving the plan.
       def self.height(app)
         app.post "/add/height" do
-          result = Forms.of(Helpers::PotWords::HEIGHT_FIELDS).call(typed_record("new_height"))
+          result = Forms::FirstForm::HEIGHT.call(typed_record("new_height"))
           next show(plan_form, code: 422, adding: { height: Forms.problems(result) }) if result.failure?
 
           household.change_kitchen(kitchen[:lock_version], result.to_h)
@@ -50,7 +48,7 @@ module FondKettle
           field = PotShelves::NEW.fetch(params["shelf"]) { raise NotFound, "There is no such shelf." }
           kind = House::SHELF_KINDS.fetch(params["shelf"].to_sym)
           typed = typed_record("new_#{field}")
-          result = Forms::SHELVES.fetch(kind.key).call(House::LeftBlank.filled(kind, typed))
+          result = Forms.record(kind, typed)
           next show(plan_form, code: 422, adding: { field => Forms.problems(result) }) if result.failure?
 
           redirect household.once(form_key(field), now) { added(kind, field, result.to_h, typed) }, 303

@@ -66,10 +66,7 @@ module FondKettle
 
         # What was said and done at the stove, oldest first: [hour, words].
         def told
-          record.fetch(:events, []).filter_map do |event|
-            words = ToldWords.of(event.kind, event.what)
-            [hour(event.at), words] if words
-          end
+          ToldWords.all(record.fetch(:events, [])).map { |at, words| [hour(at), words] }
         end
 
         # The pot as it came out, or nil where an older plan does not know it.

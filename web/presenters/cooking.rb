@@ -188,6 +188,11 @@ module FondKettle
           ToldWords.tap(tap.happened) if tap && now - tap.at <= Limits::UNDO_S
         end
 
+        # For so long, s.
+        def undo_s
+          Limits::UNDO_S
+        end
+
         def following
           cook.following && "then: #{cook.following[:say]}"
         end

@@ -2,11 +2,10 @@
 
 require_relative "../../lib/fond_kettle/kit/vessel"
 require_relative "../../lib/fond_kettle/larder/grains"
-require_relative "../../lib/fond_kettle/methods/comes_out"
 require_relative "../../lib/fond_kettle/pot/depth"
 require_relative "../../lib/fond_kettle/pot/fit"
-require_relative "../../lib/fond_kettle/pot/verdict"
 require_relative "../drawings/pot_picture"
+require_relative "../drawings/pot_says"
 
 module FondKettle
   module Web
@@ -74,9 +73,7 @@ module FondKettle
 
         # What comes out, in words, and whether that is right; nothing where it is not known.
         def says(comes_out)
-          return { says: nil, well: true } unless comes_out
-
-          { says: Methods::ComesOut.words(comes_out), well: Pot::Verdict::RIGHT.include?(comes_out) }
+          comes_out ? Drawings::PotSays.of(comes_out) : { says: nil, well: true }
         end
 
         def empty(vessel, look)

@@ -36,10 +36,7 @@ module FondKettle
 
         # What was told so far, oldest first: [hour, words].
         def told
-          cook.events.filter_map do |event|
-            words = ToldWords.of(event.kind, event.what)
-            [hour(event.at), words] if words
-          end
+          ToldWords.all(cook.events).map { |at, words| [hour(at), words] }
         end
       end
     end

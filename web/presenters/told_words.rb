@@ -38,6 +38,14 @@ module FondKettle
           SAID[kind]&.then { |words| instance_exec(what, &words) }
         end
 
+        # What was told in all, oldest first: [when (a Time), words].
+        def all(events)
+          events.filter_map do |event|
+            words = of(event.kind, event.what)
+            [event.at, words] if words
+          end
+        end
+
         # What was told with one tap: "440 g poured", "It boils", "On to the next step".
         def tap(happened)
           told = happened.filter_map { |kind, what| of(kind, what) }
@@ -50,7 +58,7 @@ module FondKettle
 
         # Of a lifted lid; what was noted before nobody was asked how long is half a minute.
         def seconds(what)
-          lasted_s = Float(what, exception: false) || Stove::Water::UNSAID_S
+          lasted_s = Stove::Water.seconds(what)
           lasted_s < 60 ? "#{lasted_s.round} s" : Measure::Rounding.duration(lasted_s / 60.0)
         end
       end

@@ -71,18 +71,16 @@ module FondKettle
 
       # The kitchen with a fire that boils this pot when it did boil.
       def setting
-        @setting ||= fire ? @plan.setting.with(burner: fire) : @plan.setting
+        @setting ||= boiled_min&.positive? && @plan.run.at("boil") ? fired : @plan.setting
       end
 
-      def fire
-        return unless boiled_min&.positive? && @plan.run.at("boil")
-
+      def fired
         burner = @plan.setting.burner
         times = Numerics::Root.largest(POWER.min, POWER.max, close: CLOSE) do |power|
           at = run(@plan.setting.with(burner: burner.with(high_w: burner.high_w * power)), to_boil).at("boil")
           at.nil? || at > boiled_min
         end
-        burner.with(high_w: burner.high_w * times)
+        @plan.setting.with(burner: burner.with(high_w: burner.high_w * times))
       end
 
       def run(setting, stages = @plan.stages)
@@ -92,7 +90,12 @@ module FondKettle
 
       # The stages up to the one that ends with the boil.
       def to_boil
-        @plan.stages.take((@plan.stages.index { |stage| stage.until == "boil" } || 0) + 1)
+        @plan.stages.take((boils || 0) + 1)
+      end
+
+      # The index of that stage, or nil.
+      def boils
+        @plan.stages.index { |stage| stage.until == "boil" }
       end
 
       # How long after the boil the core is gone.
@@ -106,7 +109,6 @@ module FondKettle
 
       # The last timed stage on the heat after the one that ends with the boil, as a task.
       def timed_after_boil
-        boils = @plan.stages.index { |stage| stage.until == "boil" }
         index = boils && @plan.stages.rindex { |stage| !stage.off? && stage.until.nil? }
         index && index > boils ? @cook.tasks.find { |task| task[:stage] == index } : nil
       end
@@ -141,7 +143,7 @@ module FondKettle
       # What an event does to the stage that begins with it.
       def happened(event)
         case event&.kind
-        when "lifted" then { lifted_s: Float(event.what, exception: false) || Water::UNSAID_S }
+        when "lifted" then { lifted_s: Water.seconds(event.what) }
         when "added" then { add: addition(liquid_g: Float(event.what)) }
         when "took-out" then { add: addition(solids_j_k: -heat_j_k(event.what)) }
         when "put-back" then { add: addition(solids_j_k: heat_j_k(event.what), at_c: BACK_C) }

@@ -71,7 +71,7 @@ module FondKettle
       end
 
       def remedy_ends_at
-        remedy_told && (signs.last.at + (remedy_told[:minutes] * 60))
+        remedy_told&.then { |remedy| signs.last.at + (remedy[:minutes] * 60) }
       end
     end
   end

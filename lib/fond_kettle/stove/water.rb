@@ -7,6 +7,11 @@ module FondKettle
       # How long a lid was off where nobody said, s.
       UNSAID_S = 30.0
 
+      # How long a lid was lifted, s, by what was noted of it.
+      def self.seconds(what)
+        Float(what, exception: false) || UNSAID_S
+      end
+
       # What was poured at first, g: as told, else as planned.
       def poured_g
         poured = last_told("poured")
@@ -27,12 +32,12 @@ module FondKettle
 
       # How long the lid was off each time, in this task, s.
       def lifted_s
-        this_task.select { |event| event.kind == "lifted" }.map { |event| seconds(event) }
+        this_task.select { |event| event.kind == "lifted" }.map { |event| Water.seconds(event.what) }
       end
 
       # How long it was off in all, s.
       def all_lifted_s
-        told("lifted").sum { |event| seconds(event) }
+        told("lifted").sum { |event| Water.seconds(event.what) }
       end
 
       # When the look is due at which the water that was held back goes in or not (a Time), or
@@ -43,10 +48,6 @@ module FondKettle
       end
 
       private
-
-      def seconds(event)
-        Float(event.what, exception: false) || UNSAID_S
-      end
 
       def told(kind)
         @events.select { |event| event.kind == kind }

@@ -2,7 +2,7 @@
 // browser rings only after it was tapped, and keeps the screen on only on a page that is its
 // own machine's or comes over https: both are asked for with one tap, and what is not given is said.
 let context = null;
-let wake = null;
+let still = null;
 
 export const canRing = () => context?.state === "running";
 
@@ -37,11 +37,11 @@ async function film() {
 // Keeps the screen on: "lock", "film", or null where the device gives neither.
 export async function stayAwake() {
   try {
-    wake = await navigator.wakeLock.request("screen");
+    await navigator.wakeLock.request("screen");
     return "lock";
   } catch { /* not given here */ }
   try {
-    wake = await film();
+    still ??= await film();
     return "film";
   } catch { return null; }
 }

@@ -44,7 +44,7 @@ function settle() {
 // What was tapped can be taken back for some seconds; then the strip goes.
 function forgetUndo() {
   const undo = document.querySelector(".undo");
-  if (undo) setTimeout(() => undo.remove(), 10_000);
+  if (undo) setTimeout(() => undo.remove(), Number(undo.dataset.seconds) * 1000);
 }
 
 // Minutes ago: what was seen is sent along.
