@@ -75,6 +75,19 @@ RSpec.describe "The pages" do
     end
   end
 
+  it "reads its parts as they are written, whatever the machine's language is" do
+    parts = FondKettle::Web::Helpers::Pages::PARTS
+    usual = Encoding.default_external
+    Encoding.default_external = Encoding::US_ASCII
+    parts.clear
+    %w[/pot /evening?dish=2 /log/2].each do |path|
+      get path
+      expect(last_response.status).to eq(200), path
+    end
+  ensure
+    Encoding.default_external = usual
+  end
+
   it "answers broken addresses in words" do
     ["/pot?a[=1&a[b=2&a=%ff", "/pot?who[]=%ff", "/pot?a=%00"].each do |path|
       get path

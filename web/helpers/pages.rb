@@ -22,7 +22,8 @@ module FondKettle
         # Compiled once; without Sinatra's search for layouts and options, which costs
         # more than a small part itself.
         PARTS = Hash.new do |parts, name|
-          parts[name] = Tilt::ErubiTemplate.new(File.join(VIEWS, "#{name}.erb"), escape_html: true, trim: "-")
+          parts[name] = Tilt::ErubiTemplate.new(File.join(VIEWS, "#{name}.erb"), escape_html: true, trim: "-",
+                                                                                 default_encoding: "UTF-8")
         end
 
         # A named part of a page, with its own locals; already escaped.
