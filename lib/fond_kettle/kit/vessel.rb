@@ -58,6 +58,11 @@ module FondKettle
         Math::PI * (bottom_mm**2) / 4e6
       end
 
+      # Wall and floor, m2: what its metal is spread over.
+      def metal_area_m2
+        outer_area_m2 - (Math::PI * (diameter_mm**2) / 4e6)
+      end
+
       # J/K of the pot itself.
       def heat_capacity_j_k
         MATERIALS.fetch(material) * 1000 * kg

@@ -56,7 +56,7 @@ module FondKettle
         case Pot::Verdict.of(run, @load)
         when *Pot::Verdict::RIGHT then []
         when "scorched" then [Remedy.of(MOVE),
-                              *(saved(run) unless right?(run.with(dry_min: {}.freeze)))].compact
+                              *(saved(run) unless right?(run.with(burnt: 0.0)))].compact
         else [saved(run)].compact
         end
       end

@@ -156,7 +156,7 @@ module FondKettle
                 minutes: @pot.min, boil_c: @setting.boil_c,
                 state: @bed.state(surface_per_g: @column.free_g / @load.rice_g),
                 energy: @pot.energy, kinetics: @bed.kinetics, progress: @bed.progress,
-                stirred_at: @pot.stirred_at, dry_min: @watch ? @watch.dry_min : {},
+                stirred_at: @pot.stirred_at, burnt: @watch ? @watch.burnt : 0.0,
                 boiled_min: @pot.boiled_min, stage_minutes: @stage_minutes.freeze,
                 cues: @watch ? @watch.cues : [], curve: @curve&.freeze,
                 stuck: @stuck, level_ml: @level_ml)

@@ -17,8 +17,6 @@ module FondKettle
       SHALLOW_MM = 45.0
       DEEP_MM = 100.0
       TOP_LAG = 0.15
-      # Minutes dry on the heat before the floor burns.
-      SCORCHES_AFTER_MIN = { "high" => 2.0, "medium" => 5.0, "low" => 25.0 }.freeze
 
       module_function
 
@@ -40,13 +38,13 @@ module FondKettle
 
         lag = TOP_LAG * [bed_mm / DEEP_MM, 1.0].min
         top = of(run.with(core: [1 - (run.progress - (lag * (run.progress - run.stirred_at))), run.core].max,
-                          dry_min: {}, uptake: run.uptake * (1 - (lag / 4))), load)
+                          burnt: 0.0, uptake: run.uptake * (1 - (lag / 4))), load)
         { floor: whole, top: top }
       end
 
       # Was the floor of a Run dry on the heat for longer than it stands?
       def scorched?(run)
-        run.dry_min.any? { |heat, minutes| minutes > SCORCHES_AFTER_MIN.fetch(heat) }
+        run.burnt > 1
       end
 
       # Is a white core left, or is there less water in the grain than firm rice holds?

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "run"
-require_relative "verdict"
+require_relative "scorch"
 
 module FondKettle
   module Pot
@@ -11,6 +11,9 @@ module FondKettle
       # Steam shows a little before the boil.
       STEAM_BELOW_BOIL_C = 5.0
       HAIR = 1e-9
+
+      # How much of what its dry floor stands on the heat is used up (Scorch): over 1.0 it burns.
+      attr_reader :burnt
 
       # `column`: the Column that is looked at, in `setting`.
       def initialize(column, setting)
@@ -22,7 +25,8 @@ module FondKettle
         @over_ml = @bed.over_bed_ml
         @core = @bed.core_left
         @dry = false
-        @dry_min = Hash.new(0.0)
+        @vessel = setting.vessel
+        @burnt = 0.0
         @seen = {}
       end
 
@@ -40,7 +44,7 @@ module FondKettle
 
       # A stir frees the floor: what was dry so far has not burnt.
       def stirred
-        @dry_min.clear
+        @burnt = 0.0
       end
 
       # The liquid was seen level with the rice at minute `min`.
@@ -53,10 +57,6 @@ module FondKettle
         @seen.map { |cue, at_min| Cue.new(cue: cue, at_min: at_min) }.sort_by(&:at_min).freeze
       end
 
-      # Minutes dry on the heat, by heat.
-      def dry_min
-        @dry_min.dup.freeze
-      end
 
       private
 
@@ -67,10 +67,9 @@ module FondKettle
 
       def dry(min, used, stage)
         if @dry && !stage.off?
-          heat = stage.oven_c ? "low" : stage.heat
-          @dry_min[heat] += used
-          over_min = @dry_min[heat] - Verdict::SCORCHES_AFTER_MIN.fetch(heat)
-          @seen["scorch-risk"] ||= min - over_min if over_min.positive?
+          stands_min = Scorch.after_min(stage.oven_c ? "low" : stage.heat, @vessel, flat_pan: stage.flat_pan)
+          @burnt += used / stands_min
+          @seen["scorch-risk"] ||= min - ((@burnt - 1) * stands_min) if @burnt > 1
         end
         # Water that was sprinkled over it makes an end of that.
         @dry = @floor.dry?
