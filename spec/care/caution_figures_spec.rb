@@ -7,7 +7,7 @@ RSpec.describe "Figures of the cautions" do
   expected = {
     "cooked-rice-cooling" => ["60 °C", "2 hours", "5 °C", "74 °C"],
     "poultry" => ["74 °C"], "minced-meat" => ["71 °C"], "whole-cuts" => ["63 °C", "3 minutes"],
-    "raw-egg" => ["71 °C"],
+    "raw-egg" => ["71 °C"], "marinade" => ["5 °C"],
     "fish-done" => ["63 °C"],
     "arsenic" => ["6 to 10 parts"]
   }

@@ -2,7 +2,7 @@
 
 RSpec.describe "The library of cooking" do
   library = FondKettle::Methods::Library.ours.all
-  absorbing = library.values.reject(&:parts).map(&:key)
+  absorbing = library.values.reject(&:parts).reject(&:layered?).map(&:key)
 
   library.each_key do |method|
     it "plans, runs and adds up: #{method}" do
@@ -12,8 +12,10 @@ RSpec.describe "The library of cooking" do
       sum = b.uptake_g + b.loss_g + b.residue_g + b.drunk_g + b.drained_g + b.cloth_g - b.soak_gain_g -
             b.surface_g - b.brought_g
       expect(plan.liquid_g).to be_within(0.02).of(sum)
-      expect([plan.verdict, plan.warnings.map(&:code)]).to eq(["standard", []])
+      expect([plan.verdict, plan.warnings.map(&:code) - ["base-assumed"]]).to eq(["standard", []])
       expect(plan.run.stuck).to be_nil
+      next if plan.sealed # spec/pot/sealed_pot_spec.rb: what is bound in its base makes steam too
+
       carried = plan.load.carried_g
       try_with(request, plan.liquid_g).run.curve.each do |point|
         expect(point.free_g + point.taken_g + point.lost_g +

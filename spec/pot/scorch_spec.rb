@@ -11,7 +11,8 @@ RSpec.describe FondKettle::Pot::Scorch do
   end
 
   it "goes by what the pot is made of, on low" do
-    minutes = { ["steel", 0.9] => 15.0, ["steel", 1.5] => 22.0, ["clay", 1.5] => 22.0, ["enamel", 1.5] => 45.0,
+    minutes = { ["steel", 0.9] => 15.0, ["steel", 1.5] => 22.0, ["clay", 1.5] => 22.0, ["enamel",
+                                                                                        1.5] => 45.0,
                 ["aluminium", 1.0] => Float::INFINITY, ["cast-iron", 4.5] => Float::INFINITY }
     expect(minutes.keys.to_h { |pot| [pot, low_min(*pot)] }).to eq(minutes)
   end

@@ -16,7 +16,7 @@ module Support
       plan = FondKettle::Methods::Planner.plan(request)
       return unless plan.liquid_g.positive?
 
-      book = FondKettle::Methods::Loading.last(request)
+      book = FondKettle::Methods::LastPot.of(request)
       wanted = Array.new(count) { wanted_g(book, plan, random) }
       below = wanted.count { |g| g < plan.spread.low_g }
       above = wanted.count { |g| g > plan.spread.high_g }

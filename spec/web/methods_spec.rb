@@ -31,7 +31,8 @@ RSpec.describe "A way of the house's own, in fields" do
     File.read(File.join(household.methods_folder, "#{key}.yml"))
   end
 
-  ours.all.each_key do |method|
+  # One in several vessels is copied as a file.
+  ours.all.select { |_, method| method.phases.one? }.each_key do |method|
     it "keeps a copy of #{method} as it was" do
       form = FondKettle::Web::Forms::MethodForm.of(ours, method, copy: true)
       expect([form.problems,

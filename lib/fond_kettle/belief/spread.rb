@@ -45,6 +45,7 @@ module FondKettle
       # the slope of the loss (first order).
       def around(balance, stages, setting, held)
         load = balance.load
+        return nothing if load.stack
         return in_plenty(load, balance) if load.plenty?
 
         sides = held.estimates.transform_values { |estimate| sides(estimate, balance, stages, setting) }
@@ -98,6 +99,12 @@ module FondKettle
                    by_cause: Unknowns.all.to_h { |unknown| [unknown.key, 0.0] }.freeze, narrowed: {}.freeze)
       end
 
+      # Nothing is poured into a sealed pot.
+      def nothing
+        Spread.new(low_g: 0.0, high_g: 0.0, narrowed: {}.freeze,
+                   by_cause: Unknowns.all.to_h { |unknown| [unknown.key, 0.0] }.freeze)
+      end
+
       # g of liquid for one standard deviation more, and for one less, of what an Estimate
       # is of; looked at where the interval ends, for caps are met on the way there.
       def sides(estimate, balance, stages, setting)
@@ -136,7 +143,8 @@ module FondKettle
         load.wanted_g - load.carried_g + run.lost_g + run.cloth_g - liquid_g
       end
 
-      private_class_method :ends, :narrowed, :joint, :acted, :in_plenty, :sides, :side, :moved, :lacking_g
+      private_class_method :ends, :nothing, :narrowed, :joint, :acted, :in_plenty, :sides, :side, :moved,
+                           :lacking_g
     end
   end
 end

@@ -33,7 +33,7 @@ module FondKettle
         start = request.vessel.volume_ml * PLAIN_G_ML / one_g
         balance = nil
         Numerics::Root.filling(start, Limits::RICE_G.max / one_g, close: CLOSE) do |times|
-          potful = Methods::Loading.last(yield(times))
+          potful = Methods::LastPot.of(yield(times))
           balance = potful.roughly(like: balance)
           Pot::Fitting.check(potful.load, balance.liquid_g, request.vessel).filled * SURE
         end

@@ -90,8 +90,11 @@ module FondKettle
         @dish.claims[index].any? { |claim| claim.stage && @dish.lines[claim.index].equal?(main) }
       end
 
-      # What boils in the liquid that cooks the rice is a broth for it.
+      # What boils in the liquid that cooks the rice is a broth for it; nothing under a seal is.
       def kind(step, liquid)
+        return Methods::SIMMER if @method.sealed? && step.kind == Methods::PhaseText::BROTH
+        return step.kind if @method.sealed?
+
         boils = liquid && step.stage == "base" && Care::Kinds.fetch(step.kind).boils
         boils ? Methods::PhaseText::BROTH : step.kind
       end

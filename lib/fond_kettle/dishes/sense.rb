@@ -74,7 +74,7 @@ module FondKettle
 
       def written_liquid(dish, before)
         written_g = dish.main_liquid&.g
-        return [] if written_g.nil? || before.method.parts
+        return [] if written_g.nil? || before.method.phases.any?(&:parts)
 
         judged(written_g, dish, Methods::Solved.of(before))
       end

@@ -7,6 +7,7 @@ require_relative "../methods/remedies"
 require_relative "../pot/cooking"
 require_relative "../pot/depth"
 require_relative "run_json"
+require_relative "sealed_json"
 require_relative "stored_plan"
 require_relative "task_json"
 
@@ -19,7 +20,8 @@ module FondKettle
 
       # The hash of a Methods::Plan.
       def call(plan)
-        { plan_version: StoredPlan::VERSION, **amounts(plan), **course(plan), **outcome(plan),
+        { plan_version: StoredPlan::VERSION, **amounts(plan), **SealedJson.call(plan), **course(plan),
+          **outcome(plan),
           tasks: TaskJson.tasks(plan), starts: TaskJson.starts(plan), ends: TaskJson.ends(plan),
           **about(plan) }
       end

@@ -15,6 +15,7 @@ require_relative "../pot/stage"
 require_relative "liquids_reader"
 require_relative "request_schema"
 require_relative "rice_reader"
+require_relative "sealed_reader"
 require_relative "unknown_keys"
 
 module FondKettle
@@ -57,6 +58,8 @@ module FondKettle
                                          choices: choices, vessel: vessel, burner: burner,
                                          additions: [*additions, *liquids.poured].freeze,
                                          main_liquid: liquids.main, eaters: rice.eaters,
+                                         layered: SealedReader.new(@data, method, rice.rice_g,
+                                                                   additions).layered,
                                          measures: Measure::House.with(measure), **given)
       end
 
@@ -87,6 +90,8 @@ module FondKettle
         within("additions", @data[:additions], 0..Limits::ADDITIONS)
         within("liquids", @data[:liquids], 0..Limits::ADDITIONS)
         within("stages", @data[:stages], 1..Limits::STAGES)
+        within("layers", @data[:layers], Limits::LAYERS)
+        within("programme", @data[:programme], Limits::PROGRAMME)
         within("rice.people", @data[:rice][:people], Limits::PEOPLE)
       end
 
@@ -117,7 +122,8 @@ module FondKettle
       end
 
       def choices
-        Methods::Choices.of(**@data.slice(*Methods::Choices.members), **(@data[:base] || {}))
+        Methods::Choices.of(**@data.slice(*Methods::Choices.members),
+                            **@data.fetch(:base, {}).slice(:onion, :first))
       end
 
       # What goes in when a stage begins: liquid and food.
@@ -134,7 +140,7 @@ module FondKettle
 
       def vessel
         Kit::Vessel.new(id: nil, name: "pot", lid_factor: nil, floor_mm: nil, **method.vessel,
-                        **@data.fetch(:vessel, {}))
+                        **@data.fetch(:vessel, {}), **{ lid: @data[:seal] }.compact)
       end
 
       def burner

@@ -10,6 +10,7 @@ require_relative "../methods/method"
 require_relative "../methods/request"
 require_relative "../larder/ingredient"
 require_relative "../table/eaters"
+require_relative "sealed_reader"
 
 module FondKettle
   module Formats
@@ -69,7 +70,26 @@ module FondKettle
       optional(:base).hash do
         optional(:onion).filled(:string, included_in?: Vocabulary::ONION_COLOURS)
         optional(:first).filled(:string, included_in?: %w[meat onion])
+        SealedReader::BASE_FIELDS.each do |key, range|
+          optional(key).filled(Schema::Number, included_in?: range)
+        end
+        optional(:meat).filled(:string, included_in?: Methods::BaseFoods.all.keys)
+        optional(:shape).filled(:string, included_in?: Pot::Piece::SHAPES.keys)
+        optional(:raw).filled(:bool)
       end
+      optional(:layers).array(:hash) do
+        required(:what).filled(:string, included_in?: Methods::LayerKinds.all.keys)
+        optional(:share).filled(Schema::Number, included_in?: Limits::SHARE)
+        optional(:g).filled(Schema::Number, included_in?: Limits::ADDITION_G)
+      end
+      optional(:seal).filled(:string, included_in?: Vocabulary::LIDS - %w[none cooker])
+      optional(:programme).array(:hash) do
+        optional(:heat).filled(:string, included_in?: Vocabulary::HEATS)
+        required(:minutes).filled(Schema::Number, included_in?: Limits::PROGRAMME_MIN)
+        optional(:oven_c).filled(Schema::Number, included_in?: Limits::OVEN_C)
+        optional(:flat_pan).filled(:bool)
+      end
+      optional(:par_cook).hash { required(:done).filled(Schema::Number, included_in?: Limits::PAR_DONE) }
       optional(:stir).filled(:string, included_in?: %w[never at-boil])
       optional(:crust).filled(:bool)
       optional(:rest_minutes).filled(Schema::Number, included_in?: Limits::REST_MIN)

@@ -36,6 +36,14 @@ module FondKettle
     LIFTED_S = (0..600)
     PARTS = (5..20)
     DONE = (0.2..1.0)
+    BASE_G = (0..50_000)
+    PIECE_MM = (2..300)
+    SHARE = (0.01..1)
+    LAYERS = (1..30)
+    PROGRAMME = (1..12)
+    # A stage of a heat programme: none of no minutes.
+    PROGRAMME_MIN = (0.5..480)
+    PAR_DONE = (0..1)
     HANDS = (1..3)
     KETTLE_W = (300..4000)
     TASKS = 60

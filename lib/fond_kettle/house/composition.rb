@@ -2,7 +2,7 @@
 
 require_relative "../belief/lesson"
 require_relative "../ground/errors"
-require_relative "../methods/loading"
+require_relative "../methods/last_pot"
 require_relative "../pot/fit"
 require_relative "../dishes/supper"
 require_relative "../dishes/way"
@@ -91,7 +91,7 @@ module FondKettle
         chosen = Kit.new(@shelves, @wishes.method, { **@wishes.chosen, pot: pot.id })
         asked = compose(rice_g, chosen, Belief::NO_LESSON)
         asked = Dishes::Laying.scaled_request(@wishes.dish, factor, asked) if @wishes.dish
-        potful = Methods::Loading.last(asked)
+        potful = Methods::LastPot.of(asked)
         fits = ->(liquid_g) { Pot::Fitting.check(potful.load, liquid_g, asked.vessel).fits? }
         fits.call(plenty_g(potful.load)) || fits.call(potful.roughly.liquid_g)
       end

@@ -16,7 +16,7 @@ module FondKettle
                       colour].freeze
       # Where the base is a broth.
       BROTH_WORDS = %i[start standing standing_mm simmered].freeze
-      STAGE_WORDS = %i[oven heat].freeze
+      STAGE_WORDS = %i[oven heat bite par_cook save programme rounds].freeze
       SEALS = %w[dough foil].freeze
       COOKS = %w[fry simmer broth].freeze
 
@@ -79,11 +79,15 @@ module FondKettle
           refuse("stage #{stage.key}: must have either until or minutes")
         end
         kind = Care::Kinds.fetch(stage.kind)
-        refuse("stage #{stage.key}: kind #{kind.key} cannot be computed yet") unless kind.computed
+        refuse("stage #{stage.key}: kind #{kind.key} cannot be computed yet") unless computed?(kind, phase)
         if stage.drain && phase.parts.nil?
           refuse("stage #{stage.key}: can be drained only in plenty of water (parts)")
         end
-        words(stage, [stage.say], STAGE_WORDS)
+        words(stage, stage.texts, STAGE_WORDS)
+      end
+
+      def computed?(kind, phase)
+        kind.computed || (phase.sealed && kind.under_seal)
       end
 
       # Nothing is poured off from under a seal.
@@ -102,7 +106,7 @@ module FondKettle
       def raw_food
         raw = [*@method.food, *@method.base.reject { |stage| COOKS.include?(stage.kind) }.flat_map(&:food)] &
               Care::Cautions.raw
-        return if raw.empty? || @method.base.any? { |stage| COOKS.include?(stage.kind) }
+        return if raw.empty? || @method.sealed? || @method.base.any? { |stage| COOKS.include?(stage.kind) }
 
         sealed = @method.phases.any? { |phase| sealed?(phase) }
         refuse("food #{raw.first}: raw in a sealed pot cannot be computed yet; cook it in the base") if sealed

@@ -2,7 +2,7 @@
 
 require_relative "../numeric/line"
 require_relative "../pot/depth"
-require_relative "loading"
+require_relative "last_pot"
 require_relative "trial"
 
 module FondKettle
@@ -33,7 +33,7 @@ module FondKettle
       # The first and the last batch for which the rule is right, g.
       def holds(plan, depth_mm)
         vessel = plan.request.vessel
-        potfuls = BATCHES.lazy.map { |rice_g| Loading.last(plan.request.with(rice_g: rice_g)) }
+        potfuls = BATCHES.lazy.map { |rice_g| LastPot.of(plan.request.with(rice_g: rice_g)) }
         inside = potfuls.take_while { |potful| potful.load.bed_ml <= vessel.volume_ml }.to_a
         right = inside.zip(model_g(inside)).select do |potful, model_g|
           close?(Pot::Depth.liquid_g(depth_mm, potful.load, vessel), model_g)

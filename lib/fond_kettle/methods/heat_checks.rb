@@ -35,7 +35,8 @@ module FondKettle
 
       # How thick the thickest usual piece of it is, mm.
       def piece_mm
-        @request.eaten.filter_map(&:piece_mm).max || USUAL_PIECE_MM
+        layered = @request.in_layers.base.piece_mm if @request.method.layered?
+        [*@request.eaten.map(&:piece_mm), layered].compact.max&.round || USUAL_PIECE_MM
       end
     end
   end

@@ -19,9 +19,9 @@ module FondKettle
                       takes: [].freeze, moment: nil,
                       **Pot::Attributes.defaults.slice(*Pot::Attributes.set_by(:method).map(&:key)) }.freeze
       BLANK_PHASE = { unknown: "liquid", parts: nil, done: 1.0, liquid_c: nil, vessel: nil,
-                      burner: nil, fill: nil, between: [].freeze }.freeze
+                      burner: nil, fill: nil, between: [].freeze, sealed: false }.freeze
       BLANK = { residue_per_g: 0.0, crust: false, rule: nil, stir: "never", finish: "fluff",
-                unsuited: [].freeze,
+                unsuited: [].freeze, usual_base: nil, layers: nil,
                 food: [].freeze }.freeze
       # Fields of the one phase of a method that names none.
       IN_SHORT = %i[parts liquid_c fill base stages].freeze
@@ -135,7 +135,15 @@ module FondKettle
         parent = @entries[like] || raise(BadCatalogue, "#{entry[:path]}: like names no method: #{like}")
         above = in_one_form(whole(parent, [*seen, like]), data)
         food = Array(above["food"]) | Array(data["food"])
-        above.merge(data, food.empty? ? {} : { "food" => food })
+        above.merge(data, phases_over(above, data), food.empty? ? {} : { "food" => food })
+      end
+
+      # A phase that a file has of its own says only what differs from that of its key above.
+      def phases_over(above, data)
+        return {} unless data.key?("phases") && above.key?("phases")
+
+        by_key = above["phases"].to_h { |phase| [phase["key"], phase] }
+        { "phases" => data["phases"].map { |phase| { **by_key.fetch(phase["key"], {}), **phase } } }
       end
 
       # Phases in short or in full, as the file itself has them.

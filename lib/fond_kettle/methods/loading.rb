@@ -8,6 +8,7 @@ require_relative "../pot/load"
 require_relative "../pot/stage"
 require_relative "../pot/wash"
 require_relative "food_load"
+require_relative "layering"
 require_relative "method"
 require_relative "pot_stages"
 require_relative "request"
@@ -45,10 +46,10 @@ module FondKettle
 
       module_function
 
-      # The phases of a request, solved one after the other (Phases::Phase): the rice of
-      # one goes into the next. Raises Error where nothing settles.
-      def phases(request)
-        request.method.phases.reduce([]) do |before, text|
+      # The phases of a request, or the `texts` (PhaseText) of some, solved one after the other
+      # (Phases::Phase): the rice of one goes into the next. Raises Error where nothing settles.
+      def phases(request, texts = request.method.phases)
+        texts.reduce([]) do |before, text|
           potful = potful(request, text, before.last)
           solved = Phases::Phase.solve(key: text.key, unknown: text.unknown, **potful.to_h)
           [*before, boiled_down(solved, potful, text)]
@@ -69,13 +70,6 @@ module FondKettle
         solved
       end
 
-      # The last pot of a request (Potful), the pots before it solved.
-      def last(request)
-        all_but_last = request.method.phases[0...-1].freeze
-        before = phases(request.with(method: request.method.with(phases: all_but_last)))
-        potful(request, request.method.last_phase, before.last)
-      end
-
       # Stages of the last pot as they are before it is solved.
       def last_stages(request)
         text = request.method.last_phase
@@ -89,8 +83,10 @@ module FondKettle
         Kit::Vessel.new(id: nil, name: "another pot", lid_factor: nil, floor_mm: nil, **text.vessel)
       end
 
+      # The pot (Potful) of the phase `text` (PhaseText) into which the rice of the solved phase
+      # `before` goes, or raw rice (nil).
       def potful(request, text, before)
-        last = text.equal?(request.method.last_phase)
+        last = text.key == request.method.last_phase.key
         load, setting = request.held.applied(load(request, text, before, last), setting(request, text))
         Potful.new(load: load, stages: PotStages.of(request, text, vessel(text, request)), setting: setting)
       end
@@ -98,12 +94,22 @@ module FondKettle
       def load(request, text, before, last)
         state = before ? before.grain_state.with(grain: request.grain) : washed(request)
         residue_g = last ? residue_g(request) : 0.0
-        Pot::Load.new(state: state, **FoodLoad.of(last ? request.additions : []), done: text.done,
-                      uptake: request.grain.uptake_for(request.texture), residue_g: residue_g,
-                      kept_g: residue_g, parts: (request.choices.parts if last && text.parts) || text.parts,
+        Pot::Load.new(state: state, stack: nil, residue_g: residue_g, kept_g: residue_g,
+                      **food(request, text, last), done: text.done,
+                      uptake: request.grain.uptake_for(request.texture), parts: (if last && text.parts
+                                                                                   request.choices.parts
+                                                                                 end) || text.parts,
                       crust: last && crust?(request), start_c: state.temp_c,
                       food_c: FoodLoad.food_c(request, text, state.temp_c),
                       liquid_c: text.liquid_c || request.liquid_start_c)
+      end
+
+      # What lies beside the rice, in one bed with it or in layers.
+      def food(request, text, last)
+        return FoodLoad.of(last ? request.additions : []) unless last && request.method.layered?
+
+        layers = Layering.new(request).to_h
+        text.sealed ? layers : layers.except(:residue_g, :kept_g, :stack)
       end
 
       def setting(request, text)
@@ -121,6 +127,7 @@ module FondKettle
         request.choices.crust.nil? ? request.method.crust : request.choices.crust
       end
 
+      # The rice as it comes from rinse, soak and sieve (Pot::GrainState).
       def washed(request)
         raw = Pot::GrainState.dry(request.grain, request.rice_g, temp_c: ROOM_C)
         Pot::Wash.call(raw, rinse_changes: request.rinse_changes, rinse_min: request.rinse_min,
@@ -128,7 +135,7 @@ module FondKettle
                             water_c: request.water_c, drain: request.drain)
       end
 
-      private_class_method :boiled_down, :potful, :load, :setting, :residue_g, :crust?, :washed
+      private_class_method :boiled_down, :load, :food, :setting, :residue_g, :crust?
     end
   end
 end

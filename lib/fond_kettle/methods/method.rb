@@ -8,7 +8,10 @@ require_relative "../pot/attributes"
 module FondKettle
   module Methods
     # What may be done in the end: keys of its texts.
-    FINISHES = %w[fluff fold turn tip leave dig].freeze
+    FINISHES = %w[fluff fold turn tip leave dig upturn].freeze
+
+    # What is no broth for the rice only simmers.
+    SIMMER = "simmer"
 
     # A stage of a method as written in its file: what there is to do, and the
     # attributes of Pot::Attributes that a method may set.
@@ -48,12 +51,14 @@ module FondKettle
     # water to one of rice where that is poured off, `done` the share of the core's time
     # wanted (1.0: done), `liquid_c` how hot the liquid goes in (nil: cold), `vessel` and
     # `burner` of its own where the plan's are not meant (nil).
+    # `sealed`: its rice lies in layers under a seal, and its stages are what a programme may be
+    # made of.
     # `fill` says how the rice goes in, where it is not under its liquid ("stir-in": into a
     # sauce, "topped": with what lies beside it on top); `between` are a dish's own steps
     # while the rice soaks or cooks.
     PhaseText = Value.define(:key, :unknown, :parts, :done, :liquid_c, :vessel, :burner, :fill, :base,
                              :between,
-                             :stages) do
+                             :stages, :sealed) do
       # The kind of step whose liquid cooks the rice.
       const_set(:BROTH, "broth")
       # How hot a liquid goes in that was brought to the boil, °C.
@@ -71,7 +76,8 @@ module FondKettle
     # stages once the rice is done (`after`).
     Method = Value.define(:key, :name, :family, :gives, :risks, :disagrees, :suits, :unsuited, :dishes,
                           :portion, :rinse_changes, :rinse_range, :soak, :soak_range, :drain, :residue_per_g,
-                          :crust, :rule, :stir, :finish, :food, :vessel, :burner, :phases, :after) do
+                          :crust, :rule, :stir, :finish, :food, :usual_base, :layers, :vessel, :burner,
+                          :phases, :after) do
       # Traits that have a soak of their own: broken grain turns to porridge.
       const_set(:BROKEN, "broken")
       const_set(:BROWN, "brown")
@@ -103,6 +109,21 @@ module FondKettle
         phases.last
       end
 
+      # Does its rice lie in layers under a seal?
+      def sealed?
+        last_phase.sealed
+      end
+
+      # Is it turned out as a cake in the end?
+      def turned_out?
+        layered? && !sealed?
+      end
+
+      # Does it hold layers, sealed or turned out in the end?
+      def layered?
+        !usual_base.nil?
+      end
+
       # The stage of a base that is a broth for the rice, or nil.
       def broth
         phases.filter_map(&:broth).first
@@ -130,12 +151,12 @@ module FondKettle
 
       # Is one of its stages in an oven?
       def oven?
-        phases.any? { |phase| phase.stages.any?(&:oven_c) }
+        !oven_c.nil?
       end
 
-      # How hot its oven is, °C, or nil.
+      # How hot its oven is, °C, or nil; under a seal an oven is only one way to heat it.
       def oven_c
-        phases.flat_map(&:stages).filter_map(&:oven_c).first
+        phases.reject(&:sealed).flat_map(&:stages).filter_map(&:oven_c).first
       end
 
       # The colours that onion may be taken to, or nil where there is none.

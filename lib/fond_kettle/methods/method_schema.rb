@@ -12,6 +12,8 @@ require_relative "../phases/phase"
 require_relative "../pot/attribute_schema"
 require_relative "../pot/wash"
 require_relative "../table/eaters"
+require_relative "base_foods"
+require_relative "layer_kinds"
 require_relative "method"
 
 module FondKettle
@@ -57,8 +59,23 @@ module FondKettle
       optional(:liquid_c).filled(Schema::Number, included_in?: 0..100)
       optional(:vessel).hash(VESSEL_SCHEMA.whole)
       optional(:burner).hash(BURNER_SCHEMA.whole)
+      optional(:sealed).filled(:bool)
       optional(:base).array(BASE_SCHEMA.whole)
       required(:stages).array(STAGE_SCHEMA.whole)
+    end
+
+    # What is taken to lie in a sealed pot where nobody says: g and g of water for each g of rice.
+    USUAL_BASE_SCHEMA = Schema.json(strict: true) do
+      required(:meat).filled(:string, included_in?: BaseFoods.all.keys)
+      required(:raw).filled(:bool)
+      required(:per_g).filled(Schema::Number, included_in?: 0..10)
+      required(:water_per_g).filled(Schema::Number, included_in?: 0..5)
+    end
+
+    # What lies on what in it, from the floor up, where nobody says.
+    LAYER_SCHEMA = Schema.json(strict: true) do
+      required(:what).filled(:string, included_in?: LayerKinds.all.keys)
+      optional(:share).filled(Schema::Number, included_in?: Limits::SHARE)
     end
 
     METHOD_SCHEMA = Schema.json(strict: true) do
@@ -77,6 +94,8 @@ module FondKettle
       optional(:food).array(:string)
       optional(:residue_per_g).filled(Schema::Number, included_in?: 0..2)
       optional(:crust).filled(:bool)
+      optional(:layers).array(LAYER_SCHEMA.whole)
+      optional(:usual_base).hash(USUAL_BASE_SCHEMA.whole)
       optional(:rule).filled(:string, included_in?: %w[finger level])
       optional(:stir).filled(:string, included_in?: %w[never at-boil])
       optional(:finish).filled(:string, included_in?: FINISHES)

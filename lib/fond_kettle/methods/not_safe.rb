@@ -24,6 +24,14 @@ module FondKettle
         [*boiled(request, run), *raw(request, run), *warm_soak(request)]
       end
 
+      # Of a pot of layers: nothing boils through in it, whatever its minutes.
+      def in_layers(request)
+        unboiled = request.additions.select(&:label).filter_map do |addition|
+          boil_through(addition.ingredient.name, addition.ingredient.boil_min, 0.0)
+        end
+        [*unboiled, *warm_soak(request)]
+      end
+
       # For food that must boil `wants_min` and boils `has_min`; nil where it does.
       def boil_through(name, wants_min, has_min)
         return unless wants_min > has_min

@@ -17,9 +17,10 @@ module FondKettle
     #   run       the course of the last, with its cues (Pot::Run)
     #   tasks     Care::Task in the order in which they start; `placed` says when
     #             (Clock::Placed), `ends` how long the last may wait (Clock::End)
+    #   sealed    what was found of a sealed pot (Sealed), nil for any other
     #   cautions  Care::Caution with the ids of the tasks where each is shown
     Plan = Value.define(:request, :phases, :spread, :run, :fit, :verdict, :tasks, :placed, :ends, :cautions,
-                        :warnings) do
+                        :warnings, :sealed) do
       include OfPhases
 
       # The worst that is true of it (ComesOut): the verdict only where nothing is worse.

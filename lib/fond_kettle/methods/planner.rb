@@ -9,9 +9,11 @@ require_relative "../pot/verdict"
 require_relative "loading"
 require_relative "plan"
 require_relative "request"
+require_relative "sealed_words"
 require_relative "solved"
 require_relative "tasks"
 require_relative "timing"
+require_relative "turned_out"
 require_relative "warnings"
 
 module FondKettle
@@ -27,13 +29,19 @@ module FondKettle
         request = solved.request
         phases = solved.phases
         last = solved.last
-        step_min = curve ? Pot::Cooking::CURVE_STEP_MIN : Pot::Cooking::CUES_STEP_MIN
-        run = Pot::Cooking.run(last.load, last.liquid_g, last.stages, last.setting, step_min: step_min,
-                                                                                    curve: curve)
+        run = course(last, curve: curve || request.method.turned_out?)
         fit = Pot::Fitting.check(last.load, last.liquid_g, request.vessel)
-        Plan.new(request: request, phases: phases, run: run, fit: fit, spread: spread(request, last),
-                 verdict: Pot::Verdict.of(run, last.load), **tasks(request, phases),
-                 warnings: Warnings.for(request, last, run, fit))
+        Plan.new(request: request, phases: phases, run: run, fit: fit, sealed: solved.sealed,
+                 spread: spread(request, last),
+                 verdict: Pot::Verdict.of(run, last.load), **tasks(request, phases, words(solved, run)),
+                 warnings: Warnings.for(request, last, run, fit, solved.sealed))
+      end
+
+      # The Pot::Run of a phase as it is planned.
+      def course(phase, curve:)
+        step_min = curve ? Pot::Cooking::CURVE_STEP_MIN : Pot::Cooking::CUES_STEP_MIN
+        Pot::Cooking.run(phase.load, phase.liquid_g, phase.stages, phase.setting, step_min: step_min,
+                                                                                  curve: curve)
       end
 
       # Around the stages as they were before they were timed: what is ready later takes
@@ -42,9 +50,17 @@ module FondKettle
         Belief::Spreading.around(last.balance, Loading.last_stages(request), last.setting, request.held)
       end
 
+      # What a pot of layers has its texts filled in with.
+      def words(solved, run)
+        return SealedWords.new(solved.request, solved.phases, solved.sealed).to_h if solved.sealed
+        return {} unless solved.method.turned_out?
+
+        TurnedOut.new(solved.request, solved.last, run).words
+      end
+
       # Tasks in the order in which they start, when that is, and the cautions at each.
-      def tasks(request, phases)
-        written = Tasks.write(request, phases)
+      def tasks(request, phases, more)
+        written = Tasks.write(request, phases, more)
         placed = Timing.place(written, request)
         order = written.each_with_index.sort_by { |task, index| [-placed.starts[task.id], index] }
                        .map(&:first)
@@ -54,7 +70,7 @@ module FondKettle
                                              not_checked: request.not_checked.join(", ")).freeze }
       end
 
-      private_class_method :spread, :tasks
+      private_class_method :course, :spread, :words, :tasks
     end
   end
 end

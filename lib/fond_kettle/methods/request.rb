@@ -7,6 +7,8 @@ require_relative "../measure/rounding"
 require_relative "../pot/attributes"
 require_relative "../pot/wash"
 require_relative "../table/avoids"
+require_relative "layered"
+require_relative "layered_provisions"
 require_relative "provision"
 
 module FondKettle
@@ -71,13 +73,13 @@ module FondKettle
     # liquids are additions of a fixed weight. `lines` answers `provisions(pots)` with
     # what a dish's lines put where (Provision), the model's own liquid not among them; it is
     # one of `pots` equal ones, of which `pots_there` are there (nil: nobody knows); with fewer it
-    # is cooked in rounds.
+    # is cooked in rounds. `layered`: what lies in a sealed pot (Layered), where somebody said.
     Request = Value.define(:method, :choices, :grain, :rice_g, :texture, :rinse_changes, :rinse_min,
                            :soak_min, :water_c,
                            :drain, :vessel, :burner, :oven, :altitude_m, :additions, :company, :eaters,
                            :measures, :lesson,
                            :hands, :rings, :kettle_w, :liquid_start_c, :main_liquid, :lines, :pots,
-                           :pots_there) do
+                           :pots_there, :layered) do
       # One of which only what is not usual is given: `method`, `grain`, `rice_g`,
       # `vessel`, `burner` and `measures` must be.
       def self.of(method:, grain:, **given)
@@ -87,12 +89,29 @@ module FondKettle
             drain: method.drain, oven: Kit::USUAL_OVEN, altitude_m: 0.0,
             additions: [].freeze, company: [].freeze, eaters: [].freeze, lesson: Belief::NO_LESSON, hands: 1,
             rings: 2, kettle_w: nil, liquid_start_c: ROOM_C, main_liquid: nil, lines: NoLines,
-            pots: 1, pots_there: nil, **given)
+            pots: 1, pots_there: nil, layered: nil, **given)
       end
 
       # The Ingredients of all that is eaten, but the rice.
       def eaten
-        [*additions.map(&:ingredient), *main_liquid, *company]
+        [*additions.map(&:ingredient), *main_liquid, *company, *(in_layers.foods if method.layered?)]
+      end
+
+      # What lies in a sealed pot: as asked for, else what a dish brings, else what such a pot
+      # usually holds (Layered).
+      def in_layers
+        layered || Layered.usual(method, rice_g, (in_base if lines != NoLines || in_base.any?))
+      end
+
+      # What lies in the base of a pot of layers (Addition): not what is in the water that is poured
+      # off, and no salt.
+      def in_base
+        additions.reject { |addition| addition.poured || Slots.of(addition.ingredient) == Slots::SALT }
+      end
+
+      # Care of all that is eaten, but the rice.
+      def care
+        [*eaten.flat_map(&:care), *(in_layers.care if method.layered?)].uniq
       end
 
       # Is it more than the pots at hand hold at once?
@@ -103,7 +122,8 @@ module FondKettle
       # Everything that goes in beside rice and the model's own liquid (Provision).
       def provisions
         unwritten = additions.select { |addition| addition.label || (addition.poured && lines == NoLines) }
-        [*lines.provisions(pots), *unwritten.map { |addition| Provision.unwritten(addition, measures, pots) }]
+        [*lines.provisions(pots), *unwritten.map { |addition| Provision.unwritten(addition, measures, pots) },
+         *(LayeredProvisions.of(in_layers, measures, pots) if method.layered?)]
       end
 
       # Is the liquid it soaks in the one that cooks it?
@@ -128,12 +148,12 @@ module FondKettle
 
       # Allergens of all that is eaten.
       def allergens
-        eaten.flat_map(&:allergens).uniq
+        [*eaten.flat_map(&:allergens), *(in_layers.allergens if method.layered?)].uniq
       end
 
       # What of it nobody knows the allergens of, in the cook's own words.
       def not_checked
-        eaten.filter_map(&:unchecked).uniq
+        [*eaten.filter_map(&:unchecked), *(in_layers.not_checked if method.layered?)].uniq
       end
 
       # Who at the table avoids some of it, or may (Table::Clash).

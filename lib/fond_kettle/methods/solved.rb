@@ -3,6 +3,7 @@
 require_relative "../ground/value"
 require_relative "base_ledger"
 require_relative "loading"
+require_relative "sealing"
 
 module FondKettle
   module Methods
@@ -55,12 +56,19 @@ module FondKettle
     end
 
     # A Request with its phases solved (Phases::Phase), and nothing written yet.
-    Solved = Value.define(:request, :phases) do
+    # `sealed`: what was found of a sealed pot (Sealed), or nil.
+    Solved = Value.define(:request, :phases, :sealed) do
       include OfPhases
 
       # Of a Request. Raises Error where no liquid settles.
       def self.of(request)
-        new(request: request, phases: Loading.phases(request))
+        unless request.method.sealed?
+          return new(request: request, phases: Loading.phases(request),
+                     sealed: nil)
+        end
+
+        sealing = Sealing.new(request)
+        new(request: sealing.request, phases: sealing.phases, sealed: sealing.sealed_pot)
       end
     end
   end

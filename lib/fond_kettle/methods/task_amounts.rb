@@ -56,6 +56,7 @@ module FondKettle
         when "soak" then soaking
         when "heat-liquid", "kettle" then @request.soaks_in_liquid? ? [] : liquid
         when "fill" then filling
+        when "layer" then [*provided(:fill, key), *provided(:layer, key)]
         when "fold", "strew" then provided(:finish, "fold")
         when "serve" then provided(:serve, key)
         else []
@@ -131,7 +132,8 @@ module FondKettle
 
       def filling
         poured = liquid unless liquid_in? || @request.soaks_in_liquid? || hot_apart?
-        [*(rice("fill") unless washed? || rice_in?), *poured, *provided(:fill, "fill")]
+        [*(rice("fill") unless washed? || rice_in?), *poured, *provided(:fill, "fill"),
+         *provided(:layer, "layer")]
       end
 
       # Of the rice's own liquid, or of water that is poured off but for what the grain drinks.
@@ -168,7 +170,7 @@ module FondKettle
 
       # The model's own and whatever else is poured with it.
       def liquid
-        off_g = @phase.balance.drained_g
+        off_g = @phase.off_g
         eaten_g = @words.poured_g - off_g
         name = @words.liquid_name
         eaten = Care::Amount.new(what: name, g: eaten_g, measured: @words.in_cups(eaten_g), poured_off: false,

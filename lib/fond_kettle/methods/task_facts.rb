@@ -16,8 +16,8 @@ module FondKettle
         @vessel = Loading.vessel(text, request)
         @always = ["lid:#{@vessel.lid}", "material:#{@vessel.material}",
                    *("allergens" if request.allergens.any?), *("avoided" if request.clashes.any?),
-                   *("not-checked" if request.not_checked.any?)]
-        @eaten = request.eaten.flat_map(&:care).uniq
+                   *("not-checked" if request.not_checked.any?), *("cake" if request.method.turned_out?)]
+        @eaten = request.care
         @inside = @eaten | said(inside)
         @closed = false
       end

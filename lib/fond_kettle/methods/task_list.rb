@@ -35,6 +35,11 @@ module FondKettle
         @facts = facts
       end
 
+      # The pot is closed with `lid`: no stage says so again.
+      def closed(lid)
+        @closed |= [lid]
+      end
+
       # After a task, however long it waits.
       def loosely(task)
         Clock::After.new(task: task.id, least: 0, most: nil)
@@ -68,14 +73,15 @@ module FondKettle
                                   facts: facts(stage.kind, food: stage.food))
       end
 
-      # A stage in the pot with the rice, `cooked` (Pot::Stage) for `min`.
-      def with_rice(id, stage, cooked, min, last)
-        say = Template.fill(stage.say, oven: @words.oven(stage), heat: cooked.heat)
-        say = [say, *closing(stage, cooked)].join(". ")
+      # A stage in the pot with the rice, `cooked` (Pot::Stage) for `min`, in so many `rounds`.
+      def with_rice(id, stage, cooked, min, last, rounds: 1)
+        words = { **@words.to_h, oven: @words.oven(stage), heat: cooked.heat }
+        say = [Template.fill(stage.say, words), *closing(stage, cooked)].join(". ")
         add(id, stage.kind, last, min: min, oven_c: cooked.oven_c, key: stage.key, say: say,
-                                  cue: @words.cue(stage), why: stage.why,
+                                  cue: Template.fill(@words.cue(stage), words),
+                                  why: Template.fill(stage.why, words),
                                   heat: cooked.oven_c ? "oven" : cooked.heat, hands_on: stage.hands_on,
-                                  watch: stage.watch, amounts: [],
+                                  watch: stage.watch, amounts: [], rounds: rounds,
                                   facts: facts(stage.kind, food: stage.food, under: cooked))
       end
 
@@ -111,11 +117,11 @@ module FondKettle
       # `min`: exact minutes; on the clock they are whole. `last`: what it comes after (a Task,
       # or a Clock::After), one or several.
       def add(id, kind, last, min:, hands_on:, amounts:, oven_c: nil, heat: nil, watch: [], core_c: nil,
-              lot: nil, **texts)
+              lot: nil, rounds: 1, **texts)
         kind = Care::Kinds.fetch(kind)
-        slot = Clock::Slot.of(id, min.ceil, uses: uses(kind, hands_on, id.start_with?(IN_PAN)),
-                                            oven_c: oven_c,
-                                            after: [*last].compact.map { |one| follows(one) })
+        slot = Clock::Slot.of(id, min.ceil * rounds, uses: uses(kind, hands_on, id.start_with?(IN_PAN)),
+                                                     oven_c: oven_c,
+                                                     after: [*last].compact.map { |one| follows(one) })
         task = Care::Task.new(slot: slot, kind: kind, hands_on: hands_on, timed_min: min, heat: heat,
                               watch: watch, amounts: amounts.freeze, lot: lot, core_c: core_c, **texts)
         @tasks << task

@@ -17,7 +17,8 @@ module FondKettle
       FILE = File.join(DATA, "tasks.yml")
       # What their texts may have filled in.
       WORDS = %i[rice liquid pour changes soak drain snap surface depth balance fat salted pots others
-                 and_liquid too oven core_c piece_mm start standing standing_mm simmered out back].freeze
+                 and_liquid too oven core_c piece_mm start standing standing_mm simmered out back
+                 layers holes seal plate lift people cake].freeze
       SCHEMA = Schema.json(strict: true) do
         required(:key).filled(:string)
         required(:kind).filled(:string, included_in?: Care::Kinds.all.keys)

@@ -34,7 +34,9 @@ module FondKettle
       OVERNIGHT_MIN = 480
 
       # `phase`: Phases::Phase of a Request; `ledger`: the BaseLedger of its broth, or nil.
-      def initialize(request, phase, ledger = nil)
+      # `sealed`: what else is filled in of a pot of layers (SealedWords).
+      def initialize(request, phase, ledger = nil, sealed = {})
+        @sealed = sealed
         @request = request
         @phase = phase
         @ledger = ledger
@@ -49,12 +51,12 @@ module FondKettle
                     drain: DRAIN.fetch(@request.drain), snap: @load.grain.snap,
                     surface: "#{@load.surface_g.round} g", depth: depth, balance: balance,
                     out: listed(@request.lifted), back: listed(@request.coming_back), fat: fat,
-                    salted: salted, pots: @request.pots.to_s, **broth }
+                    salted: salted, pots: @request.pots.to_s, **broth, **@sealed }
       end
 
       # What is poured for a broth (or for the rice, where there is none), g.
       def poured_g
-        @ledger ? @ledger.start_g : @balance.liquid_g
+        @ledger ? @ledger.start_g : @phase.standing_g
       end
 
       # The rice in the house's own cup.
@@ -208,7 +210,8 @@ module FondKettle
       end
 
       def depth
-        Pot::Depth.words(Pot::Depth.over_rice_mm(@balance.liquid_g, @load, @phase.setting.vessel))
+        Pot::Depth.words(Pot::Depth.over_rice_mm(@phase.standing_g, @load.times(1.0 / @phase.rounds),
+                                                 @phase.setting.vessel))
       end
 
       def balance

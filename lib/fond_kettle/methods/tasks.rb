@@ -27,13 +27,15 @@ module FondKettle
       MAKES_HOT = "heat-liquid"
 
       # Tasks (Care::Task) of `request` whose phases are solved, before they have times.
-      def self.write(request, phases)
-        new(request, phases).write
+      # `more`: what its texts have filled in beside TaskWords, by name.
+      def self.write(request, phases, more = {})
+        new(request, phases, more).write
       end
 
       # As for `write`.
-      def initialize(request, phases)
+      def initialize(request, phases, more)
         @request = request
+        @more = more
         @method = request.method
         @phases = phases
         @list = TaskList.new(request)
@@ -81,10 +83,23 @@ module FondKettle
       def phase(text, phase)
         begin_phase(text, phase)
         ready = measured(lift_out(base(text, phase), phase), text, phase)
+        return @latest = stages(text, phase, layered(ready, phase)) if text.sealed
+
         hot = hot_liquid(text, phase)
         filled = @list.common("fill.#{phase.key}", "fill", [ready, *@latest, hot, *@meanwhile].compact,
-                              text: @amounts.filling_text(hot: !hot.nil?), words: @amounts.filled_with)
+                              text: filling_text(hot), words: @amounts.filled_with)
         @latest = stages(text, phase, filled)
+      end
+
+      def filling_text(hot)
+        @method.turned_out? ? "fill-turned" : @amounts.filling_text(hot: !hot.nil?)
+      end
+
+      # What is ready is laid in the pot, and that is closed.
+      def layered(ready, phase)
+        laid = @list.common("layer.#{phase.key}", "layer", [ready, *@latest, *@meanwhile].compact)
+        @list.closed(@request.vessel.lid)
+        @list.common("seal.#{phase.key}", "seal", laid)
       end
 
       def begin_phase(text, phase)
@@ -95,7 +110,7 @@ module FondKettle
 
       # Words and amounts of a phase; those of the first serve the washing too.
       def prepare(text, phase)
-        @words = TaskWords.new(@request, phase, BaseLedger.of(@request, text, phase))
+        @words = TaskWords.new(@request, phase, BaseLedger.of(@request, text, phase), @more)
         @amounts = TaskAmounts.new(@request, text, phase, @words, first: phase.equal?(@phases.first),
                                                                   last: phase.equal?(@phases.last))
       end
@@ -118,9 +133,9 @@ module FondKettle
 
         key = HotStart.kettle?(@request) ? HotStart::KETTLE : HotStart::POT
         soaked = @request.soaks_in_liquid?
-        @list.common("#{key}.#{phase.key}", key, soaked ? @latest : nil, text: soaked ? "heat-soaked" : key,
-                                                                         min: HotStart.minutes(@request, text,
-                                                                                               phase))
+        min = HotStart.minutes(@request, text, phase)
+        @list.common("#{key}.#{phase.key}", key, (@latest if soaked), text: soaked ? "heat-soaked" : key,
+                                                                      min: min)
       end
 
       # Meat or onion first, as chosen.
@@ -144,15 +159,15 @@ module FondKettle
         own = Moments.places(text, cooked)
         cooked.each do |stage, pot_stage, minutes|
           last = @list.common("stir.#{phase.key}", "stir", last, under: pot_stage) if stage.equal?(stirred)
-          last = stage("stages.#{phase.key}.#{stage.key}", stage, pot_stage, minutes, last)
+          last = stage("stages.#{phase.key}.#{stage.key}", stage, pot_stage, minutes, last, phase.rounds)
           last = beside(last, own.fetch(stage.key, []))
         end
         last
       end
 
-      def stage(id, stage, cooked, minutes, last)
+      def stage(id, stage, cooked, minutes, last, rounds)
         last = [*last, preheated(id, stage)] if cooked.oven_c
-        @list.with_rice(id, stage, cooked, minutes, last)
+        @list.with_rice(id, stage, cooked, minutes, last, rounds: rounds)
       end
 
       # A dish's own steps under or after the stage whose task is `under` (Moments::Own).

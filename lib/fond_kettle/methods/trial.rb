@@ -6,8 +6,9 @@ require_relative "../pot/fit"
 require_relative "comes_out"
 require_relative "not_safe"
 require_relative "rescue"
+require_relative "sealed_faults"
 require_relative "../pot/verdict"
-require_relative "loading"
+require_relative "last_pot"
 require_relative "plan"
 require_relative "warnings"
 
@@ -30,7 +31,7 @@ module FondKettle
       # Without them, the stages take the minutes that the plan would give them. `step_min`
       # is how fine the curve is, minutes. Raises Error where a sauce does not settle.
       def run(request, liquid_g, stages: nil, step_min: Pot::Cooking::CURVE_STEP_MIN)
-        potful = Loading.last(request)
+        potful = LastPot.of(request)
         load = potful.load.residue_g.positive? ? potful.solve.load : potful.load
         setting = potful.setting
         stages ||= potful.timed
@@ -43,6 +44,8 @@ module FondKettle
       end
 
       def warnings(request, load, setting, liquid_g, run)
+        return [*SealedFaults.of(request, load, run), *NotSafe.in_layers(request)] if load.stack
+
         fit = Pot::Fitting.check(load, liquid_g, request.vessel)
         [*NotSafe.warnings(request, run), *Warnings.boiling(run, setting),
          *fit.problems.map { |code| Warnings.fitting(code, fit) }, *Warnings.short_of_water(run, load)]

@@ -7,6 +7,8 @@ require_relative "../table/eaters"
 require_relative "base_ledger"
 require_relative "not_safe"
 require_relative "plan"
+require_relative "sealed_warnings"
+require_relative "turned_out"
 
 module FondKettle
   module Methods
@@ -25,13 +27,36 @@ module FondKettle
 
       module_function
 
-      # Of a Request whose `last` phase (Phases::Phase) took this `run` and has this `fit`.
-      def for(request, last, run, fit)
-        [*avoided(request), *NotSafe.warnings(request, run), *boiling(run, last.setting),
+      # Of a Request whose `last` phase (Phases::Phase) took this `run` and has this `fit`;
+      # `sealed`: what was found of a sealed pot (Sealed), or nil.
+      def for(request, last, run, fit, sealed)
+        return under_seal(request, last, run, fit, sealed) if sealed
+
+        [*avoided(request), *NotSafe.warnings(request, run), *turned_out(request, last, run),
+         *boiling(run, last.setting),
          *water(last.balance, last.load),
          *fit.problems.map { |code| fitting(code, fit) },
          *coming_out(run, last.load, last.balance), *outside(request),
          *salty(request, last.liquid_g), *uncovered(BaseLedger.of(request, request.method.last_phase, last))]
+      end
+
+      # What is told of a pot of layers; it neither boils nor is it poured into.
+      def under_seal(request, last, run, fit, sealed)
+        [*avoided(request), *SealedWarnings.of(request, last, run, sealed), *NotSafe.in_layers(request),
+         *(fit.problems - [SealedWarnings::DEEP]).map { |code| fitting(code, fit) }, *outside(request),
+         *salty(request, last.liquid_g)]
+      end
+
+      # Of a pot that is turned out: raw food in its layers, and a cake that falls.
+      def turned_out(request, last, run)
+        return [] unless request.method.turned_out?
+
+        turned = TurnedOut.new(request, last, run)
+        falls = turned.cake.falls_because
+        [*(unless turned.safe_min
+             warning("not-safe", "The raw food in its layers never gets to #{turned.cut&.safe_c} °C.")
+           end),
+         *(warning("falls", "Turned out, it falls: #{falls}.") if falls)]
       end
 
       # Who at the table avoids some of it, before anything else.
@@ -188,7 +213,8 @@ module FondKettle
         "#{(share * 100).round} %"
       end
 
-      private_class_method :avoided, :salty, :uncovered, :not_firm, :outside, :split, :never_boiled,
+      private_class_method :under_seal, :turned_out, :avoided, :salty, :uncovered, :not_firm, :outside,
+                           :split, :never_boiled,
                            :dry_first, :water, :coming_out, :warning, :percent
     end
   end

@@ -16,11 +16,11 @@ module FondKettle
       # What is stirred into the liquid, not laid on the rice.
       SEASONS = [Slots::SALT, Slots::SPICE].freeze
 
-      # Of a request in the phase `text` (PhaseText); only the `last` phase takes anything.
+      # Of a request in the phase `text` (PhaseText), the `last` of its method or one before it.
       def initialize(request, text, last:)
         @request = request
         @text = text
-        @provisions = last ? request.provisions : []
+        @provisions = own(request.provisions, last)
         @at = @provisions.group_by { |provision| place(provision) }
       end
 
@@ -55,6 +55,28 @@ module FondKettle
 
       private
 
+      # The last phase takes everything, but for what goes in while the rice soaks, and into water
+      # that is poured off before.
+      def own(provisions, last)
+        return last ? provisions : [] if @request.method.phases.one?
+
+        before, rest = provisions.partition { |provision| before?(provision) }
+        last ? rest : before
+      end
+
+      def before?(provision)
+        if provision.step
+          soaking = @request.method.last_phase.between.select { |stage| stage.moment == Moments::SOAK }
+          return soaking.any? { |stage| stage.key == provision.step }
+        end
+
+        @request.method.sealed? && in_water?(provision)
+      end
+
+      def in_water?(provision)
+        provision.stage == "liquid" || (provision.stage == "with" && provision.slot == Slots::SALT)
+      end
+
       def chosen?(stage)
         stage.slot == "onion" && !@request.choices.onion.nil?
       end
@@ -66,9 +88,20 @@ module FondKettle
         when "base" then in_base(provision)
         when "with" then with_rice(provision)
         when "liquid" then :liquid
-        when "finish" then finishing&.key || :finish
+        when "layer", "finish" then later(provision)
         else :serve
         end
+      end
+
+      # What is laid in is there once it is made, what is strewn on when the last step is.
+      def later(provision)
+        stage = provision.stage
+        (stage == "layer" ? making(provision) : finishing)&.key || stage.to_sym
+      end
+
+      # The step that makes what is laid in.
+      def making(provision)
+        @text.base.find { |stage| stage.slot == provision.slot } unless provision.slot == Slots::ANY
       end
 
       def finishing

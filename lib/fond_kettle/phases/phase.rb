@@ -5,9 +5,9 @@ require_relative "solve"
 
 module FondKettle
   module Phases
-    # What a phase may be asked for: the liquid to pour, or the minutes that rice lies
-    # in plenty of water.
-    UNKNOWNS = %w[liquid minutes].freeze
+    # What a phase may be asked for: the liquid to pour, the minutes that rice lies in plenty
+    # of water, or nothing: what comes of what lies in it.
+    UNKNOWNS = %w[liquid minutes nothing].freeze
 
     # One vessel, its stages and one unknown, solved. A plan is a list of these; the
     # rice of one (`grain_state`) is what goes into the next.
@@ -15,12 +15,13 @@ module FondKettle
     #   setting  Pot::Setting: the vessel and the fire of this phase
     #   stages   Pot::Stage, with the minutes that they take
     #   balance  Balance: the unknown found, and where the water goes
-    Phase = Value.define(:key, :unknown, :setting, :stages, :balance) do
+    #   rounds   in how many parts the rice goes through it, one after the other in the same water
+    Phase = Value.define(:key, :unknown, :setting, :stages, :balance, :rounds) do
       # Solves `stages` of `load` for `unknown`. Raises Error where nothing settles.
-      def self.solve(key:, unknown:, load:, stages:, setting:)
+      def self.solve(key:, unknown:, load:, stages:, setting:, rounds: 1)
         balance = Solving.solve(load, stages, setting)
         new(key: key, unknown: unknown, setting: setting, stages: timed(stages, balance.run),
-            balance: balance)
+            balance: balance, rounds: rounds)
       end
 
       # The stages with the minutes that the run took, so that they can be run again
@@ -45,6 +46,16 @@ module FondKettle
       # Liquid poured, g.
       def liquid_g
         balance.liquid_g
+      end
+
+      # What of it is at hand at once, g: where the rice goes through it in rounds, enough for one.
+      def standing_g
+        liquid_g / rounds
+      end
+
+      # Of that, what is poured off in the end, g: what rice and steam took is topped up.
+      def off_g
+        [standing_g - (liquid_g - balance.drained_g), 0.0].max
       end
 
       # The share of what is poured that the rice takes up: what is in the water and is

@@ -3,6 +3,7 @@
 require_relative "../ground/vocabulary"
 require_relative "../numeric/root"
 require_relative "../pot/cooking"
+require_relative "../pot/kinetics"
 require_relative "balance"
 
 module FondKettle
@@ -17,6 +18,8 @@ module FondKettle
       # many times the core's own time they may be.
       CORE_LEFT = 0.02
       CLOSE_MIN = 1e-4
+      # How near par-cooked rice is brought to what is wanted, share of the core's time.
+      CLOSE_DONE = 1e-3
       MOST_OF_CORE = 1.5
       # Of one more gram left to a sauce, so much is still there at the end.
       SAUCE_STAYS = (0.25..1.0)
@@ -31,6 +34,7 @@ module FondKettle
       # it so much more as it goes on losing while rice and rest take their time.
       # Raises Error where nothing settles.
       def solve(load, stages, setting, start_g: nil, close_g: CLOSE_G)
+        return nothing(load, stages, setting) if load.stack
         return in_plenty(load, stages, setting, close_g) if load.plenty?
         return poured(load, stages, setting, start_g, close_g) if load.residue_g.zero?
 
@@ -60,22 +64,45 @@ module FondKettle
       end
 
       # The stages with the minutes at the boil after which drained rice comes out as wanted:
-      # what goes on after draining, and while it steams dry, counts (figures: Verdict). Rice
-      # that is only par-cooked, and a boil whose minutes are given, stay as they are.
+      # what goes on after draining, and while it steams dry, counts (figures: Verdict); rice
+      # that is only par-cooked has come as far as it is to. A boil whose minutes are given
+      # stays as it is.
       def in_time(load, stages, setting)
         boils = stages.index { |stage| stage.minutes == Vocabulary::READY }
-        return stages if boils.nil? || load.done < 1
+        return stages if boils.nil?
 
         liquid_g = load.parts * load.rice_g
-        by_core_min = Pot::Cooking.end_of(load, liquid_g, stages, setting).stage_minutes[boils]
-        most_min = (by_core_min * MOST_OF_CORE) + 1
         boiled = lambda do |minutes|
           stages.each_with_index.map { |stage, i| i == boils ? stage.with(minutes: minutes) : stage }
         end
-        minutes = Numerics::Root.largest(0.0, most_min, close: CLOSE_MIN) do |tried_min|
-          short?(Pot::Cooking.end_of(load, liquid_g, boiled.call(tried_min), setting), load)
+        by_core_min = Pot::Cooking.end_of(load, liquid_g, stages, setting).stage_minutes[boils]
+        run = ->(minutes) { Pot::Cooking.end_of(load, liquid_g, boiled.call(minutes), setting) }
+        return boiled.call(part_min(load, by_core_min, run)) if load.done < 1
+
+        minutes = Numerics::Root.largest(0.0, (by_core_min * MOST_OF_CORE) + 1,
+                                         close: CLOSE_MIN) do |tried_min|
+          short?(run.call(tried_min), load)
         end
         boiled.call(minutes + stages[boils].extra_min)
+      end
+
+      # Minutes until the grain has come as far as `load` wants; the boil comes back meanwhile.
+      def part_min(load, by_core_min, run)
+        pace = load.state.kinetics || Pot::Kinetics.of(load.grain, load.state.taken_per_g)
+        rates = (0.2 / pace.core_min)..(1 / pace.core_min)
+        Numerics::Root.shortfall(by_core_min, close: CLOSE_DONE, rates: rates,
+                                              most: SAUCE_ROUNDS) do |minutes|
+          load.done - run.call(minutes).progress
+        end
+      end
+
+      # What is asked of a pot into which nothing more is poured: only what comes of it. What was
+      # bound in a base and made steam is brought by it.
+      def nothing(load, stages, setting)
+        run = Pot::Cooking.run(load, 0.0, stages, setting, step_min: Pot::Cooking::CUES_STEP_MIN)
+        released_g = load.stack.tiers.sum(&:bound_g) - run.layers.bound_g
+        balance(load, 0.0, run, 0.0, 0.0).with(uptake_g: run.uptake * load.rice_g, residue_g: run.free_g,
+                                               brought_g: load.brought_g + released_g)
       end
 
       # Has the rice less water than wanted, or a core?
@@ -102,7 +129,7 @@ module FondKettle
                     slope: slope.clamp(-STEEPEST_IN_RANGE, STEEPEST_IN_RANGE))
       end
 
-      private_class_method :sauced, :poured, :short?, :in_plenty, :balance
+      private_class_method :sauced, :poured, :short?, :in_plenty, :part_min, :nothing, :balance
     end
   end
 end

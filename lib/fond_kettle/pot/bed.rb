@@ -35,6 +35,11 @@ module FondKettle
         reckon_drinkers
       end
 
+      # Raw rice in it, g.
+      def rice_g
+        @load.rice_g
+      end
+
       # True: rice takes up water in it.
       def bed?
         true
@@ -111,6 +116,11 @@ module FondKettle
         return cook_wet(pace, loss_g_min, minutes) if available_g.positive?
 
         cook_drawn(pace, loss_g_min, minutes)
+      end
+
+      # What it would take up in `minutes` at `pace`, were there water enough, g.
+      def thirst_g(pace, minutes)
+        @drinkers_g * ((2 * @kinetics.a) - @uptake) * (1 - Math.exp(-@kinetics.l * pace * minutes))
       end
 
       # Minutes of `cook` until the liquid over the bed has fallen by `ml`, or `most`.

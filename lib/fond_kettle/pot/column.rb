@@ -3,12 +3,12 @@
 module FondKettle
   module Pot
     # Layers over the floor of a pot, lowest first, in a pot whose own heat capacity
-    # is `pot_j_k` (J/K) and goes with the lowest. The floor is heated; once it boils,
-    # its steam condenses in the first layer above that is not hot (figures: Heating
-    # through). A pot of rice is a column of one Bed.
+    # is `pot_j_k` (J/K) and goes with the lowest. A pot of rice is a column of one Bed;
+    # what happens in one of several layers, a SealedPot knows.
     class Column
-      # `floor`: the lowest layer; `above`: those over it; `bed`: the lowest Bed, or nil.
-      attr_reader :layers, :floor, :above, :bed, :pot_j_k
+      # `floor`: the lowest layer; `above`: those over it; `beds`: those of rice; `bed`: the
+      # lowest of them, or nil.
+      attr_reader :layers, :floor, :above, :beds, :bed, :pot_j_k
 
       # Raises ArgumentError without a layer.
       def initialize(layers, pot_j_k:)
@@ -17,13 +17,9 @@ module FondKettle
         @layers = layers.dup.freeze
         @floor, *above = @layers
         @above = above.freeze
-        @bed = @layers.find(&:bed?)
+        @beds = @layers.select(&:bed?).freeze
+        @bed = @beds.first
         @pot_j_k = pot_j_k
-      end
-
-      # The first layer above the floor that is not at `boil_c`, or nil.
-      def cold(boil_c)
-        @above.find { |layer| layer.temp_c < boil_c }
       end
 
       # J/K of floor and pot.
@@ -36,15 +32,43 @@ module FondKettle
         floor_j_k + @above.sum(&:heat_capacity_j_k)
       end
 
-      # What it would take to bring everything to `boil_c`, J.
-      def lacking_j(boil_c)
-        (@pot_j_k * (boil_c - floor.temp_c)) +
-          @layers.sum { |layer| layer.heat_capacity_j_k * (boil_c - layer.temp_c) }
+      # Water in the grain, g per g of all the rice in it.
+      def uptake
+        mean(&:uptake)
+      end
+
+      # White core left where it is largest, 0.0 to 1.0.
+      def core
+        @beds.map(&:core).max
+      end
+
+      # Share of the core's time that is behind the rice that has come least far.
+      def progress
+        @beds.map(&:progress).min
+      end
+
+      # Water in dry food among the rice, g.
+      def drunk_g
+        @beds.sum(&:drunk_g)
+      end
+
+      # The state (Pot::GrainState) of all its rice, as that of the lowest bed but for its weight
+      # and water.
+      def state(surface_per_g:)
+        @bed.state(surface_per_g: surface_per_g).with(rice_g: @beds.sum(&:rice_g), taken_per_g: uptake)
       end
 
       # Everything together, g: free water, water taken up, steam, water in the cloth, poured off.
       %i[free_g taken_g lost_g cloth_g drained_g].each do |amount|
         define_method(amount) { @floor.public_send(amount) + @above.sum(&amount) }
+      end
+
+      private
+
+      def mean
+        return yield(@bed) if @beds.one?
+
+        @beds.sum { |bed| yield(bed) * bed.rice_g } / @beds.sum(&:rice_g)
       end
     end
   end

@@ -2,6 +2,8 @@
 
 require_relative "bed"
 require_relative "run"
+require_relative "sealed_filling"
+require_relative "sealed_watch"
 require_relative "simulation"
 require_relative "stage"
 require_relative "watch"
@@ -26,20 +28,12 @@ module FondKettle
       # Runs `stages` (Stage) over `load` (Load) with `liquid_g` poured in, in
       # `setting` (Setting). Returns a Run with its cues; with `curve`, one Point a step.
       def self.run(load, liquid_g, stages, setting, step_min: CURVE_STEP_MIN, curve: false)
-        new(load, bed(load, liquid_g, setting), setting, step_min, watched: true,
-                                                                   curve: curve).through(stages)
+        new(load, liquid_g, setting, step_min, watched: true, curve: curve).through(stages)
       end
 
       # The same end, by the coarsest steps and without looking: no cues.
       def self.end_of(load, liquid_g, stages, setting)
-        new(load, bed(load, liquid_g, setting), setting, PLANNING_STEP_MIN, watched: false,
-                                                                            curve: false).through(stages)
-      end
-
-      # A Column of any layers; `load` says what its bed of rice is wanted to become.
-      def self.column(load, column, stages, setting, step_min: CURVE_STEP_MIN, curve: false)
-        new(load, column, setting, step_min, watched: true, curve: curve, lag: Kinetics::NO_LAG)
-          .through(stages)
+        new(load, liquid_g, setting, PLANNING_STEP_MIN, watched: false, curve: false).through(stages)
       end
 
       # A pot of rice is a column of one bed. Liquid and the rest meet in it; a pot
@@ -60,20 +54,17 @@ module FondKettle
         ((hot_j_k * [load.liquid_c, boil_c].min) + (food_j_k * [load.food_c, boil_c].min) +
           ((all_j_k - hot_j_k - food_j_k) * load.start_c)) / all_j_k
       end
-      private_class_method :bed, :mixed_c
+      private_class_method :mixed_c
 
-      # `load`: Load; `column`: what lies in the pot.
-      # `lag`: how time runs slower for its rice.
-      def initialize(load, column, setting, step_min, watched:, curve:,
-                     lag: load.plenty? ? Kinetics::NO_LAG : Kinetics::LAG)
+      # `load`: Load with `liquid_g` poured in. In plenty of water nothing lags.
+      def initialize(load, liquid_g, setting, step_min, watched:, curve:)
         @load = load
         @setting = setting
-        @column = column
-        @bed = column.bed
-        @pot = Simulation.new(column, load.uptake, setting, lag)
         @step_min = step_min
         @stage_minutes = []
-        @watch = Watch.new(column, setting) if watched
+        load.stack ? sealed(liquid_g, watched) : one_bed(liquid_g, watched)
+        @column = @pot.column
+        @bed = @column.bed
         @curve = curve ? [point] : nil
       end
 
@@ -84,6 +75,20 @@ module FondKettle
       end
 
       private
+
+      def one_bed(liquid_g, watched)
+        column = self.class.bed(@load, liquid_g, @setting)
+        @pot = Simulation.new(column, @load.uptake, @setting,
+                              @load.plenty? ? Kinetics::NO_LAG : Kinetics::LAG)
+        @watch = Watch.new(column, @setting) if watched
+      end
+
+      # What is known of layers is known by looking.
+      def sealed(liquid_g, watched)
+        @pot = SealedFilling.pot(@load, liquid_g, @setting)
+        @watch = SealedWatch.new(@pot, @load, @setting)
+        @step_min = [@step_min, SealedWatch::STEP_MIN].min unless watched
+      end
 
       def cook(stage, following)
         began = @pot.min
@@ -138,6 +143,7 @@ module FondKettle
         when "boil" then @pot.boiling?
         when "level" then @pot.level?
         when "dry" then @column.floor.dry?
+        when "hot" then @pot.hot?
         end
       end
 
@@ -151,20 +157,21 @@ module FondKettle
       end
 
       def result
-        Run.new(uptake: @bed.uptake, free_g: @column.free_g, drunk_g: @bed.drunk_g, lost_g: @column.lost_g,
-                drained_g: @column.drained_g, cloth_g: @column.cloth_g, core: @bed.core, temp_c: @pot.temp_c,
-                minutes: @pot.min, boil_c: @setting.boil_c,
-                state: @bed.state(surface_per_g: @column.free_g / @load.rice_g),
-                energy: @pot.energy, kinetics: @bed.kinetics, progress: @bed.progress,
+        Run.new(uptake: @column.uptake, free_g: @column.free_g, drunk_g: @column.drunk_g,
+                lost_g: @column.lost_g, drained_g: @column.drained_g, cloth_g: @column.cloth_g,
+                core: @column.core, temp_c: @pot.temp_c, minutes: @pot.min, boil_c: @setting.boil_c,
+                state: @column.state(surface_per_g: @column.free_g / @load.rice_g),
+                energy: @pot.energy, kinetics: @bed.kinetics, progress: @column.progress,
                 stirred_at: @pot.stirred_at, burnt: @watch ? @watch.burnt : 0.0,
                 boiled_min: @pot.boiled_min, stage_minutes: @stage_minutes.freeze,
                 cues: @watch ? @watch.cues : [], curve: @curve&.freeze,
-                stuck: @stuck, level_ml: @level_ml)
+                stuck: @stuck, level_ml: @level_ml, layers: @load.stack ? @watch.layers : nil)
       end
 
       def point
         Point.new(min: @pot.min, temp_c: @pot.temp_c, free_g: @column.free_g, taken_g: @column.taken_g,
-                  lost_g: @column.lost_g, gone_g: @column.drained_g + @column.cloth_g, core: @bed.core)
+                  lost_g: @column.lost_g, gone_g: @column.drained_g + @column.cloth_g, core: @column.core,
+                  layers_c: @load.stack ? @watch.layers_c : nil)
       end
     end
   end

@@ -6,7 +6,8 @@ module FondKettle
   module Pot
     # How the batch sits in the pot: shares of the pot filled before it boils and
     # after, depth of the cooked bed in mm, and a list of problem codes.
-    Fit = Value.define(:fill_before, :fill_after, :bed_mm, :problems, :batches) do
+    # `most_before`: how full it may be before; less where it boils up.
+    Fit = Value.define(:fill_before, :fill_after, :bed_mm, :problems, :batches, :most_before) do
       # True where nothing is too much for the pot.
       def fits?
         !problems.intersect?(FondKettle::Pot::Fitting::TOO_MUCH)
@@ -14,7 +15,7 @@ module FondKettle
 
       # How full that is: 1 is as much as the pot takes, before it boils or after.
       def filled
-        [fill_before / FondKettle::Pot::Fitting::BOIL_SHARE,
+        [fill_before / most_before,
          fill_after / FondKettle::Pot::Fitting::COOKED_SHARE].max
       end
 
@@ -32,23 +33,40 @@ module FondKettle
       THINNEST_MM = 15.0
       TOO_MUCH = %w[pot-too-small boils-over].freeze
       MOST_BATCHES = 12
+      # What cannot go wrong under a seal, over a base.
+      OPEN_ONLY = %w[boils-over bed-too-thin].freeze
 
       module_function
 
       # `batches`: into how many equal pots of this size the batch must be split (1: none).
       def check(load, liquid_g, vessel)
         whole = shares(load, liquid_g, vessel, 1)
-        batches = (1..MOST_BATCHES).find { |count| roomy?(shares(load, liquid_g, vessel, count)) } ||
-                  MOST_BATCHES
-        Fit.new(**whole, problems: problems(whole), batches: batches)
+        most_before = load.stack ? COOKED_SHARE : BOIL_SHARE
+        batches = (1..MOST_BATCHES).find do |count|
+          roomy?(shares(load, liquid_g, vessel, count), most_before)
+        end || MOST_BATCHES
+        problems = load.stack ? problems(whole) - OPEN_ONLY : problems(whole)
+        Fit.new(**whole, problems: problems.freeze, batches: batches, most_before: most_before)
       end
 
       def shares(load, liquid_g, vessel, batches)
+        return layered(load, vessel, batches) if load.stack
+
         volume = vessel.volume_ml * batches
         before_ml = load.bed_ml + load.bulk_ml + [liquid_g - load.left_ml, 0.0].max
         cooked_ml = cooked_ml(load)
         { fill_before: before_ml / volume, fill_after: (cooked_ml + load.bulk_ml) / volume,
           bed_mm: vessel.thick_mm(cooked_ml / batches, load.bulk_ml / batches) }
+      end
+
+      # Layers under a seal do not boil up; the deepest of rice counts.
+      def layered(load, vessel, batches)
+        volume = vessel.volume_ml * batches
+        cooked_ml = cooked_ml(load)
+        beds_mm = load.stack.tiers.zip(load.stack.spans(vessel, cooked_ml / batches))
+                      .select { |tier, _| tier.rice? }.map { |_, (from, to)| to - from }
+        { fill_before: (load.layered_ml + load.bulk_ml) / volume, bed_mm: beds_mm.max,
+          fill_after: (cooked_ml + load.bulk_ml) / volume }
       end
 
       # How high a vessel may be filled before it boils, mm.
@@ -61,8 +79,8 @@ module FondKettle
         load.rice_g * (1 + load.uptake) / load.grain.cooked_g_ml
       end
 
-      def roomy?(shares)
-        shares[:fill_before] <= BOIL_SHARE && shares[:fill_after] <= COOKED_SHARE
+      def roomy?(shares, most_before)
+        shares[:fill_before] <= most_before && shares[:fill_after] <= COOKED_SHARE
       end
 
       def problems(shares)
@@ -72,7 +90,7 @@ module FondKettle
          ("bed-too-thin" if shares[:bed_mm] < THINNEST_MM)].compact.freeze
       end
 
-      private_class_method :shares, :roomy?, :problems
+      private_class_method :shares, :layered, :roomy?, :problems
     end
   end
 end

@@ -87,26 +87,25 @@ module FondKettle
       class Condensing
         attr_reader :minutes
 
-        # Ends at `boil_c` or after `most_min`, whichever is first.
-        def initialize(from_c, boil_c, joule_min, capacity_j_k, most_min)
+        # Ends at `goal_c`, at most `boil_c`, or after `most_min`, whichever is first.
+        def initialize(from_c, goal_c, boil_c, joule_min, capacity_j_k, most_min)
           @boil_c = boil_c
+          @goal_c = goal_c
           @joule_min = joule_min
           @capacity_j_k = capacity_j_k
           @lacking_j = capacity_j_k * (boil_c - from_c)
-          @minutes = [@lacking_j / joule_min, most_min, MOST_C * capacity_j_k / joule_min].min
+          # m = C (goal - T0) / (L + c (boil - goal)), all of it as latent heat.
+          lacking = 1 + (WATER_J_G_K * (boil_c - goal_c) / Loss::LATENT_J_G)
+          @goal_j = capacity_j_k * (goal_c - from_c) / lacking
+          @minutes = [@goal_j / joule_min, most_min, MOST_C * capacity_j_k / joule_min].min
         end
 
         # °C after `minutes` of it.
         def after(minutes)
           heat_j = @joule_min * minutes
-          return @boil_c if heat_j >= @lacking_j * (1 - 1e-12)
+          return @goal_c if heat_j >= @goal_j * (1 - 1e-12)
 
           @boil_c - ((@lacking_j - heat_j) / (@capacity_j_k + (WATER_J_G_K * heat_j / Loss::LATENT_J_G)))
-        end
-
-        # The mean of the block over the temperatures (°C) of the first `minutes`.
-        def mean(minutes)
-          Numerics::Quadrature.mean { |share| yield(after(share * minutes)) }
         end
       end
     end

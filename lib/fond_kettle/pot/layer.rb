@@ -76,9 +76,21 @@ module FondKettle
         @cloth_g += grams
       end
 
+      # Water that was bound in its food becomes free, g.
+      def release(grams)
+        @free_g += grams
+        @solids_j_k -= grams * WATER_J_G_K
+      end
+
       # Of what was lost, so much condensed in a layer above, g.
       def pass_up(grams)
         @lost_g -= grams
+      end
+
+      # So much of it goes to another layer, g.
+      def give(grams)
+        @free_g -= grams
+        @free_g = 0.0 if @free_g < 1e-12
       end
 
       # Steam from below becomes water here, g.

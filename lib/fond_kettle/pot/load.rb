@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/value"
+require_relative "stack"
 
 module FondKettle
   module Pot
@@ -25,9 +26,11 @@ module FondKettle
     #   done        share of the core's time wanted at the end (1.0, or less where
     #               rice is only par-cooked)
     #   crust       a crust at the bottom is wanted
+    #   stack       what lies in a sealed pot, layer by layer (Stack); nil: one bed
     #   start_c, food_c, liquid_c   °C of the rice, of its company and of the liquid
     Load = Value.define(:state, :brought_g, :poured_g, :drink_g, :solids_j_k, :bulk_ml, :poured_ml,
-                        :uptake, :residue_g, :kept_g, :start_c, :food_c, :liquid_c, :parts, :done, :crust) do
+                        :uptake, :residue_g, :kept_g, :start_c, :food_c, :liquid_c, :parts, :done, :crust,
+                        :stack) do
       # Larder::Grain.
       def grain
         state.grain
@@ -66,6 +69,11 @@ module FondKettle
       # Water the food is to hold at the end, and the sauce, g.
       def wanted_g
         (uptake * rice_g) + drink_g + residue_g
+      end
+
+      # Room of its rice where it is layered, as far as it has swollen by then, mL.
+      def layered_ml
+        state.kinetics ? rice_g * (1 + state.taken_per_g) / grain.cooked_g_ml : bed_ml
       end
 
       # Room of the rice as it goes in, mL.

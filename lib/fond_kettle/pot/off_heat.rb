@@ -10,17 +10,15 @@ module FondKettle
     module OffHeat
       private
 
-      # All layers fall alike: each gives off by its share of the heat. The floor stays warm
-      # on its grate at first; a lid lets steam off for ten minutes, an open pot as long as
-      # there is free water.
+      # The floor stays warm on its grate at first; a lid lets steam off for ten minutes, an
+      # open pot as long as there is free water.
       def cool(most_min)
         loss = steams_off_heat? && !@floor.dry? ? @fire.off_g_min : 0.0
         marks = [Heat::FLOOR_WARM_MIN, Loss::OFF_MIN].map { |mark| mark - @off_min }
         minutes = [most_min, *marks.select { |left| left > Loss::HAIR_MIN }].min
-        above = @column.above.map { |layer| [layer, fall(layer, loss, minutes)] }
         falling = fall(@floor, loss, minutes)
         used = cook_floor(falling.mean { |c| Kinetics.pace(c) }, loss, minutes)
-        cooled(falling, above, used)
+        cooled(falling, used)
         @off_min += used
         used
       end
@@ -44,13 +42,9 @@ module FondKettle
         warm ? Heat.wall_conductance(@setting.vessel) : Heat.whole_conductance(@setting.vessel)
       end
 
-      def cooled(falling, above, used)
+      def cooled(falling, used)
         wall_j = off_conductance * (falling.mean(used) { |c| c } - @setting.room_c) * used
         drifted(@floor, falling, used)
-        above.each do |layer, step|
-          @upper.follow(layer, step, used, @lag)
-          drifted(layer, step, used)
-        end
         @energy.takes(0.0, wall_j)
       end
     end

@@ -10,13 +10,12 @@ require_relative "kinetics"
 require_relative "level"
 require_relative "loss"
 require_relative "off_heat"
-require_relative "upper_layers"
 
 module FondKettle
   module Pot
-    # A Column on its way, taken on step by step through one stage after another.
-    # Between events (the soak ends, the floor boils, the next layer is hot, water is
-    # gone) every step is a closed form.
+    # A Column of one bed on its way, taken on step by step through one stage after another.
+    # Between events (the soak ends, it boils, water is gone) every step is a closed form.
+    # Layers in a sealed pot are a SealedPot.
     class Simulation
       include Acts
       include OffHeat
@@ -36,7 +35,6 @@ module FondKettle
       def initialize(column, uptake, setting, lag)
         @column = column
         @floor = column.floor
-        @upper = UpperLayers.new(column, setting.boil_c)
         @uptake = uptake
         @setting = setting
         @lag = lag
@@ -87,7 +85,6 @@ module FondKettle
         used = if @lifted_min.positive? then lifted([most_min, @lifted_min].min)
                elsif @stage.off? then cool(most_min)
                elsif !boiling? || @fire.spare_j_min.negative? then heat(most_min)
-               elsif steams_up? then steam(most_min)
                else
                  boil(most_min)
                end
@@ -102,15 +99,13 @@ module FondKettle
         Level.new(@column.bed, @uptake, @fire, following && Fire.new(following, @setting), @boil_pace / @lag)
       end
 
-      # The floor warms, or falls below the boil where the heat cannot hold it; while a
-      # layer above is cold no steam gets past it.
+      # The floor warms, or falls below the boil where the heat cannot hold it.
       def heat(most_min)
-        loss = @floor.dry? || @upper.cold ? 0.0 : @fire.heating_g_min(@floor.temp_c, @boiled)
+        loss = @floor.dry? ? 0.0 : @fire.heating_g_min(@floor.temp_c, @boiled)
         toward_c, per_min = @fire.way(loss, @column.floor_j_k, @boiled)
         step = Heat::Drift.new(@floor.temp_c, toward_c, per_min, most_min, goal_c: next_mark_c)
         used = warm(step, loss)
         drifted(@floor, step, used)
-        @upper.wait(used, @lag)
         step_c = (step.from_c + @floor.temp_c) / 2
         @energy.takes(@fire.power_j_min(step_c, @boiled) * used, @fire.wall_j_min(step_c) * used)
         used
@@ -128,32 +123,12 @@ module FondKettle
         @floor.cooking? ? @setting.boil_c : [Kinetics::COOKS_ABOVE_C, @setting.boil_c].min
       end
 
-      # True while the floor's steam has a cold layer to warm.
-      def steams_up?
-        !@floor.dry? && @upper.cold && @fire.spare_j_min.positive?
-      end
-
-      # The floor's steam condenses in the first layer that is not hot.
-      def steam(most_min)
-        joule_min = @fire.spare_j_min
-        warming = @upper.warming(joule_min, most_min)
-        before_g = @floor.lost_g
-        used = cook_floor(@boil_pace, joule_min / Loss::LATENT_J_G, warming.minutes)
-        steam_g = @floor.lost_g - before_g
-        @floor.pass_up(steam_g)
-        @upper.steamed(warming, used, steam_g, joule_min, @lag)
-        @boiled_min += used
-        held_at_the_boil(used, steam_g)
-        used
-      end
-
       def boil(most_min)
         loss = @floor.dry? ? 0.0 : @fire.boiling_g_min
         @floor.begin_cooking
         minutes = @level ? @level.minutes(loss, most_min) : most_min
         before_g = @column.lost_g
         used = cook_floor(@boil_pace, loss, minutes)
-        @upper.wait(used, @lag)
         @boiled_min += used
         held_at_the_boil(used, @column.lost_g - before_g)
         used

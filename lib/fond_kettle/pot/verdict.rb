@@ -20,8 +20,13 @@ module FondKettle
 
       module_function
 
-      # A burnt floor outweighs the rest, then a raw core, then the wetness.
+      # Of a Run of a Load; of a sealed pot that of its worst layer of rice.
       def of(run, load)
+        run.layers ? LayerVerdicts.worst(run, load) : bed(run, load)
+      end
+
+      # Of one bed: a burnt floor outweighs the rest, then a raw core, then the wetness.
+      def bed(run, load)
         return "scorched" if scorched?(run) && !load.crust
         return "chalky" if chalky?(run, load.grain)
         return "wet" if wet?(run, load)
@@ -70,6 +75,49 @@ module FondKettle
       def cooked_g(run, load)
         (load.rice_g * (1 + run.uptake)) + run.drunk_g
       end
+    end
+
+    # How the layers of a sealed pot came out, one by one, and which of them is the worst.
+    module LayerVerdicts
+      # Of rice, the worst first.
+      RICE = %w[scorched chalky wet soft firm standard].freeze
+      FOOD = %w[done not-tender scorched not-safe].freeze
+
+      module_function
+
+      # Of each layer of a Run of `load`, from the floor up; only the lowest burns.
+      def all(run, load)
+        run.layers.ends.zip(load.stack.tiers).each_with_index.map do |(layer, tier), i|
+          burnt = i.zero? && Verdict.scorched?(run)
+          tier.rice? ? rice(layer, run, load, burnt) : food(layer, tier, run, burnt)
+        end
+      end
+
+      # The worst of the rice; a burnt floor is tasted in all of it.
+      def worst(run, load)
+        found = all(run, load).zip(load.stack.tiers).select { |_, tier| tier.rice? }.map(&:first)
+        found << "scorched" if Verdict.scorched?(run)
+        found << "wet" if gravy?(run, load)
+        RICE.find { |one| found.include?(one) }
+      end
+
+      # Is there more gravy than wanted?
+      def gravy?(run, load)
+        run.free_g - load.residue_g > Verdict::WET_SHARE * Verdict.cooked_g(run, load)
+      end
+
+      def rice(layer, run, load, burnt)
+        Verdict.bed(run.with(uptake: layer.uptake, core: layer.core, free_g: load.residue_g,
+                             burnt: burnt ? run.burnt : 0.0), load)
+      end
+
+      def food(layer, tier, run, burnt)
+        return "not-safe" if tier.cut&.safe_c && !run.layers.safe?(layer)
+        return "scorched" if burnt
+
+        tier.cut && layer.tender_at_min.nil? ? "not-tender" : "done"
+      end
+      private_class_method :rice, :food
     end
   end
 end

@@ -57,7 +57,6 @@ module FondKettle
         @seen.map { |cue, at_min| Cue.new(cue: cue, at_min: at_min) }.sort_by(&:at_min).freeze
       end
 
-
       private
 
       # The minute at which it came past `mark_c`, by a straight line.

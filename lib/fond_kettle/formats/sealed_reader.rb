@@ -1,0 +1,137 @@
+# frozen_string_literal: true
+
+require_relative "../ground/errors"
+require_relative "../ground/limits"
+require_relative "../methods/base_foods"
+require_relative "../methods/layer_kinds"
+require_relative "../methods/layered"
+
+module FondKettle
+  module Formats
+    # Reads what lies in a pot of layers, and its programme, from a request that has passed its
+    # schema. Raises InvalidInput with the field's path.
+    class SealedReader
+      # Numbers of a base, and what they may be.
+      BASE_FIELDS = { g: Limits::BASE_G, meat_g: Limits::BASE_G, water_g: Limits::BASE_G,
+                      residue_g: Limits::BASE_G, start_c: Limits::WATER_C,
+                      piece_mm: Limits::PIECE_MM }.freeze
+      # What only a pot of layers has, and of that what only a seal has.
+      LAYERED = %i[layers].freeze
+      UNDER_SEAL = %i[seal programme par_cook].freeze
+      # What a base holds is part of what it weighs.
+      PARTS = { meat_g: :g, water_g: :g, residue_g: :water_g }.freeze
+      CLOSE = 0.01
+
+      # `data`: the checked request; `rice_g`: raw rice of it; `additions`: what lies beside it.
+      def initialize(data, method, rice_g, additions)
+        @additions = additions
+        @data = data
+        @method = method
+        @rice_g = rice_g
+        @base = data.fetch(:base, {}).slice(*BASE_FIELDS.keys, :meat, :shape, :raw)
+      end
+
+      # Methods::Layered, or nil where nothing was said of it.
+      def layered
+        refuse
+        return if @base.empty? && [*LAYERED, *UNDER_SEAL].none? { |key| @data.key?(key) }
+
+        Methods::Layered.of(base: base, layers: layers, programme: programme,
+                            done: @data.dig(:par_cook, :done)&.to_f)
+      end
+
+      private
+
+      # Nothing is dropped in silence.
+      def refuse
+        not_ours = []
+        unless @method.layered?
+          not_ours += [*(:base if @base.any?), *LAYERED.select do |key|
+            @data.key?(key)
+          end]
+        end
+        not_ours += UNDER_SEAL.select { |key| @data.key?(key) } unless @method.sealed?
+        return if not_ours.empty?
+
+        field = not_ours.first == :base ? "base.#{@base.keys.first}" : not_ours.first.to_s
+        raise InvalidInput.at(field, "must be left out: #{@method.name} has no layers under a seal")
+      end
+
+      def base
+        usual = Methods::Layered.usual(@method, @rice_g, (@additions if @additions.any?)).base
+        return usual if @base.empty?
+
+        raw = @base.fetch(:raw, @method.usual_base.fetch(:raw))
+        checked(Methods::Base.of(**numbers, raw: raw, g: @base.fetch(:g) { missing("g") }.to_f,
+                                            meat: @base.fetch(:meat) do
+                                              raw ? missing("meat") : nil
+                                            end,
+                                            shape: @base[:shape]))
+      end
+
+      def numbers
+        @base.slice(*BASE_FIELDS.keys).except(:g).transform_values(&:to_f)
+      end
+
+      def missing(name)
+        raise InvalidInput.at("base.#{name}", "must be given where anything is said of the base")
+      end
+
+      def checked(base)
+        PARTS.each do |part, whole|
+          next unless @base.key?(part) && base.public_send(part) > base.public_send(whole)
+
+          raise InvalidInput.at("base.#{part}", "must be at most base.#{whole}", received: @base[part])
+        end
+        base
+      end
+
+      def layers
+        given = @data[:layers]
+        return Methods::Layered.wishes(@method, @rice_g) unless given
+
+        counts = given.map { |one| one[:what] }.tally
+        wishes = given.each_with_index.map { |one, index| wish(one, index, counts) }
+        whole(wishes)
+        wishes
+      end
+
+      def wish(one, index, counts)
+        kind = Methods::LayerKinds.fetch(one[:what])
+        told = kind.share ? :share : :g
+        other = kind.share ? :g : :share
+        if one.key?(other)
+          raise InvalidInput.at("layers.#{index}.#{other}",
+                                "must be left out: #{kind.word} is told as #{told}")
+        end
+
+        share = one.fetch(:share, 1.0 / counts[kind.key]).to_f
+        g = one.fetch(:g, kind.usual_g * @rice_g / 100).to_f
+        Methods::LayerWish.new(what: kind.key, share: (share if kind.share), g: (g unless kind.share))
+      end
+
+      # All of the rice, and all of the base where there is any.
+      def whole(wishes)
+        { Methods::LayerKinds::RICE => true,
+          Methods::LayerKinds::BASE => base.g.positive? }.each do |what, must|
+          sum = wishes.select { |wish| wish.what == what }.sum(&:share)
+          next if (sum - 1).abs < CLOSE || (sum.zero? && !must)
+
+          raise InvalidInput.at("layers", "must have all of the #{what}: its shares must add up to 1",
+                                received: sum)
+        end
+      end
+
+      def programme
+        @data[:programme]&.each_with_index&.map do |one, index|
+          unless one.key?(:heat) ^ one.key?(:oven_c)
+            raise InvalidInput.at("programme.#{index}", "must have either heat or oven_c")
+          end
+
+          Methods::ProgrammeStage.new(heat: one.fetch(:heat, "off"), minutes: one[:minutes].to_f,
+                                      flat_pan: one.fetch(:flat_pan, false), oven_c: one[:oven_c]&.to_f)
+        end
+      end
+    end
+  end
+end

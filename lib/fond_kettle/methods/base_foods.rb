@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+require_relative "../care/cautions"
+require_relative "../ground/catalogue"
+require_relative "../ground/paths"
+require_relative "../ground/value"
+require_relative "../larder/ingredient"
+
+module FondKettle
+  module Methods
+    # What may lie in the base of a sealed pot: a row of data/base_foods.yml.
+    BaseFood = Value.define(:key, :word, :care, :tender_min, :brings, :boils, :allergens) do
+      # °C that its core must reach where it is raw, or nil.
+      def core_c
+        care && Care::Cautions.core_c(["#{Care::Cautions::INSIDE}#{care}"])
+      end
+    end
+
+    # The list, checked when loaded.
+    module BaseFoods
+      FILE = File.join(DATA, "base_foods.yml")
+      SCHEMA = Schema.json(strict: true) do
+        required(:key).filled(:string, format?: Catalogue::KEY)
+        required(:word).filled(:string)
+        optional(:care).filled(:string)
+        required(:tender_min).filled(Schema::Number, included_in?: 0..600)
+        required(:brings).filled(Schema::Number, included_in?: 0..1)
+        optional(:boils).filled(:bool)
+        optional(:allergens).array(:string, included_in?: Larder::ALLERGENS)
+      end
+
+      module_function
+
+      # Every BaseFood by key.
+      def all
+        @all ||= Catalogue.read(FILE, SCHEMA).to_h do |row|
+          [row[:key], BaseFood.new(care: nil, boils: false, allergens: [].freeze, **row)]
+        end.freeze
+      end
+
+      # Raises KeyError.
+      def fetch(key)
+        all.fetch(key)
+      end
+
+      # The slowest to be tender of those of a class of raw food, or nil: nobody said which it is.
+      def of_care(care)
+        all.values.select { |food| food.care == care }.max_by(&:tender_min)
+      end
+    end
+  end
+end

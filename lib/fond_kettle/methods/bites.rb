@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+require_relative "../ground/catalogue"
+require_relative "../ground/paths"
+
+module FondKettle
+  module Methods
+    # What a bitten grain shows (data/bites.yml), checked when loaded.
+    module Bites
+      FILE = File.join(DATA, "bites.yml")
+      SCHEMA = Schema.json(strict: true) do
+        required(:upto).filled(Schema::Number, included_in?: 0..2)
+        required(:say).filled(:string)
+      end
+
+      module_function
+
+      # Of a grain so far done, share of the core's time.
+      #
+      #   say(0.8) # => "a bitten grain has a thin white thread left"
+      def say(done)
+        (rows.find { |row| done <= row[:upto] } || rows.last).fetch(:say)
+      end
+
+      def rows
+        @rows ||= Catalogue.read(FILE, SCHEMA).sort_by { |row| row[:upto] }.freeze
+      end
+      private_class_method :rows
+    end
+  end
+end

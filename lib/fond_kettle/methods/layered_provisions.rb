@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+require_relative "provision"
+
+module FondKettle
+  module Methods
+    # What a pot of layers is asked to hold, as what goes in where (Provision): the base as one
+    # where nobody has written its lines, and what is laid on it in grams.
+    module LayeredProvisions
+      module_function
+
+      # Of Layered, in one of `pots` equal pots; `measures`: Measure::House.
+      def of(layered, measures, pots)
+        base = layered.base
+        laid = layered.layers.reject { |wish| wish.kind.share || wish.g.zero? }
+        [*(provision(base.name, base.g, "base", measures, pots, care: layered.care) if base.g.positive?),
+         *laid.map { |wish| laid(wish, measures, pots) }]
+      end
+
+      # What a step of the method makes goes in there.
+      def laid(wish, measures, pots)
+        kind = wish.kind
+        made = provision(kind.word, wish.g, "layer", measures, pots, slot: kind.made_by || Slots::ANY)
+        return made unless kind.raw_g
+
+        one, all = [1, pots].map do |count|
+          raw, fat = [kind.raw_g, kind.fat_g].map { |per_g| measures.weighed(wish.g * per_g * count) }
+          "#{raw} sliced raw, in #{fat} of oil, of which little stays: they become " \
+            "#{measures.weighed(wish.g * count)} #{kind.word}"
+        end
+        made.with(told: one, told_all: all)
+      end
+
+      def provision(name, grams, stage, measures, pots, care: [], slot: Slots::ANY)
+        one, all = [1, pots].map { |count| "#{measures.weighed(grams * count)} #{name.downcase}" }
+        Provision.new(what: name, g: grams, measured: measures.weighed(grams), told: one, told_all: all,
+                      stage: stage, step: nil, slot: slot, care: care)
+      end
+      private_class_method :laid, :provision
+    end
+  end
+end

@@ -1,0 +1,140 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+require_relative "../numeric/root"
+require_relative "../phases/phase"
+require_relative "advice"
+require_relative "loading"
+require_relative "par_boil"
+require_relative "par_cook"
+require_relative "programme"
+require_relative "request"
+require_relative "sealed_course"
+
+module FondKettle
+  module Methods
+    # What a sealed pot's solving has found: its `programme` (ProgrammeStage list), whether that
+    # was `advised`, its ParCook, and the Pot::Run of the sealed phase.
+    Sealed = Value.define(:programme, :advised, :par_cook, :run)
+
+    # Solves a request of a sealed method: how far the rice is par-cooked, and by which programme
+    # the layers come right. The two hang together: a few rounds from one to the other settle it.
+    class Sealing
+      # Where a search begins that nobody has told a programme.
+      FIRST_PROGRAMME = [ProgrammeStage.on("high", 5), ProgrammeStage.on("low", 25)].freeze
+      ROUNDS = 3
+      CLOSE_UPTAKE = 0.004
+      # How fast what is in the rice at the end grows with how far it is par-cooked, g/g.
+      UPTAKE_RATES = (0.2..2.5)
+      SEARCHES = 9
+      # Rice that is cooked through is boiled on, at most so many times the core's time.
+      MOST_DONE = 1.5
+
+      # The Request, with its programme as the stages of its method.
+      attr_reader :request
+
+      # For a Request whose method ends in a sealed phase.
+      def initialize(asked)
+        @asked = asked
+        @layered = asked.in_layers
+        *before, @text = asked.method.phases
+        @boil = ParBoil.new(asked, before.first, Loading.potful(asked, @text, nil).load.state)
+        @course = SealedCourse.new(asked, @text, @boil)
+        settle
+        @rounds = @boil.rounds(@done)
+        phases = [*(before if @done.positive?), Programme.text(@text, @programme)].freeze
+        @request = asked.with(method: asked.method.with(phases: phases))
+      end
+
+      # Its phases, solved (Phases::Phase).
+      def phases
+        @phases ||= begin
+          boiled = @boil.phase(@done, @rounds) if @done.positive?
+          [*boiled, sealed(boiled)].freeze
+        end
+      end
+
+      # What was found (Sealed).
+      def sealed_pot
+        @sealed_pot ||= Sealed.new(programme: @programme, advised: @layered.programme.nil?,
+                                   par_cook: par_cook, run: @course.run(@done, @programme))
+      end
+
+      # The last pot (Potful), what goes before it solved.
+      def potful
+        Loading.potful(request, request.method.last_phase, phases[-2])
+      end
+
+      private
+
+      def settle
+        @programme = gentle(@layered.programme || FIRST_PROGRAMME)
+        @done = found
+        advise unless @layered.programme
+      end
+
+      def gentle(programme)
+        Programme.gentle(programme, @asked.vessel)
+      end
+
+      def advise
+        ROUNDS.times do
+          advised = gentle(Advice.new { |stages| @course.run(@done, stages) }.programme)
+          break if advised == @programme
+
+          @programme = advised
+          @done = found
+        end
+      end
+
+      # How far to par-cook: as asked, or so that the rice ends as wanted.
+      def found
+        return @layered.done if @layered.done
+        return 0.0 unless @boil.any?
+
+        enough_time(enough_water)
+      end
+
+      def enough_water
+        least, most = @boil.through? ? [1.0, MOST_DONE] : [0.0, 1.0]
+        wanted = @course.wanted(@programme)
+        near = nil
+        Numerics::Root.shortfall(1.0, close: CLOSE_UPTAKE, rates: UPTAKE_RATES, most: SEARCHES) do |tried|
+          near = tried.clamp(least, most)
+          lacking = wanted - @course.run(near, @programme).uptake
+          (near == most && lacking.positive?) || (near == least && lacking.negative?) ? nil : lacking
+        end
+        near
+      end
+
+      # Rice that is wet enough may lack time: then it goes further, as far as the water lets it.
+      def enough_time(done)
+        water, time = @course.budgets(done, @programme)
+        wanted = [time.low, water.high || 1.0].min
+        [done, wanted].max
+      end
+
+      def sealed(boiled)
+        text = request.method.last_phase
+        Phases::Phase.solve(key: text.key, unknown: text.unknown,
+                            **Loading.potful(request, text, boiled).to_h)
+      end
+
+      def par_cook
+        water, time = @course.budgets(@done, @programme)
+        low = [water.low || MOST_DONE, time.low, *(1.0 if @boil.through?)].max
+        high = water.high || 0.0
+        minutes = [@done, [low, MOST_DONE].min, high].map { |done| @boil.minutes(done, @rounds) }
+        ParCook.new(done: @done, done_low: low, done_high: high, minutes: minutes[0],
+                    minutes_low: minutes[1], minutes_high: minutes[2], water: water, time: time,
+                    rounds: @rounds, boil_back_min: @boil.back_min(@done, @rounds), save_g: save_g)
+      end
+
+      # What would make soft rice of rice as wanted, g of water.
+      def save_g
+        load = phases.last.load
+        [(load.grain.uptake[:soft] - load.uptake) * load.rice_g, 0.0].max
+      end
+    end
+  end
+end

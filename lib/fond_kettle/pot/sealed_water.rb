@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Pot
+    # Which water of a SealedPot goes where: from food to the rice, and down to the floor.
+    module SealedWater
+      # Nobody wants less than that, g.
+      NOTHING_G = 1e-9
+
+      # Water that food has to spare for the rice now, g: all but the gravy that is to stay.
+      def spare_g
+        apart_g = @foods.sum { |place| place.spare_g(@residue_g) }
+        [@foods.sum { |place| place.layer.free_g } - @residue_g, apart_g].min.clamp(0.0, apart_g)
+      end
+
+      private
+
+      # Food from which the rice of a place may drink, the nearest first.
+      def nearest(place)
+        at = @places.index(place)
+        @foods.sort_by { |other| (@places.index(other) - at).abs }
+      end
+
+      # What each place of rice may take of the water that food has to spare now, g: by what it still
+      # wants, else by its weight. What gets hot first does not drink the others' share.
+      def quotas
+        spare_g = self.spare_g
+        wants = @beds.to_h { |bed| [bed, bed.wants_g(@wanted)] }
+        wants = @beds.to_h { |bed| [bed, bed.layer.rice_g] } if wants.values.sum < NOTHING_G
+        wants.transform_values { |grams| spare_g * grams / wants.values.sum }
+      end
+
+      # Water for steam at the floor, g: what lies on food there runs down to it.
+      def floor_water_g
+        @sources.sum(&:steam_water_g)
+      end
+
+      # So much steam leaves the floor, g: what is free first, its own and then what runs down to it.
+      def lose(grams)
+        run_down(grams) { |source| source.layer.free_g }
+        run_down(grams, &:steam_water_g) if grams > @floor.steam_water_g
+        @floor.lose(grams)
+      end
+
+      # Of each source at most what the block says, until the floor has `grams`.
+      def run_down(grams)
+        @sources.drop(1).each do |source|
+          taken_g = [grams - @floor.layer.free_g, yield(source)].min
+          @floor.take(source.give(taken_g), source.temp_c) if taken_g.positive?
+        end
+      end
+    end
+  end
+end
