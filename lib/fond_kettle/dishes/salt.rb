@@ -36,7 +36,8 @@ module FondKettle
 
       # Of salt in water that is poured off, what the rice takes up with its water.
       def share(line, plan)
-        line.stage == "liquid" ? plan.last.taken_share : 1.0
+        in_water = plan.phases.find { |phase| phase.load.plenty? } if line.stage == "liquid"
+        in_water ? in_water.taken_share : 1.0
       end
 
       private_class_method :source, :share

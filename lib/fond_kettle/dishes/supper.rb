@@ -108,6 +108,7 @@ module FondKettle
         additions = request.additions.map { |addition| addition.with(g: addition.g / batches) }
         sauce_g = request.choices.residue_g
         request.with(rice_g: request.rice_g / batches, additions: additions.freeze, pots: batches,
+                     layered: request.layered&.times(1.0 / batches),
                      choices: request.choices.with(residue_g: sauce_g && (sauce_g / batches)))
       end
 

@@ -58,8 +58,7 @@ module FondKettle
                                          choices: choices, vessel: vessel, burner: burner,
                                          additions: [*additions, *liquids.poured].freeze,
                                          main_liquid: liquids.main, eaters: rice.eaters,
-                                         layered: SealedReader.new(@data, method, rice.rice_g,
-                                                                   additions).layered,
+                                         layered: SealedReader.new(@data, method).layered,
                                          measures: Measure::House.with(measure), **given)
       end
 

@@ -22,12 +22,10 @@ module FondKettle
       PARTS = { meat_g: :g, water_g: :g, residue_g: :water_g }.freeze
       CLOSE = 0.01
 
-      # `data`: the checked request; `rice_g`: raw rice of it; `additions`: what lies beside it.
-      def initialize(data, method, rice_g, additions)
-        @additions = additions
+      # `data`: the checked request; `method`: its Methods::Method.
+      def initialize(data, method)
         @data = data
         @method = method
-        @rice_g = rice_g
         @base = data.fetch(:base, {}).slice(*BASE_FIELDS.keys, :meat, :shape, :raw)
       end
 
@@ -58,8 +56,7 @@ module FondKettle
       end
 
       def base
-        usual = Methods::Layered.usual(@method, @rice_g, (@additions if @additions.any?)).base
-        return usual if @base.empty?
+        return if @base.empty?
 
         raw = @base.fetch(:raw, @method.usual_base.fetch(:raw))
         checked(Methods::Base.of(**numbers, raw: raw, g: @base.fetch(:g) { missing("g") }.to_f,
@@ -88,7 +85,7 @@ module FondKettle
 
       def layers
         given = @data[:layers]
-        return Methods::Layered.wishes(@method, @rice_g) unless given
+        return unless given
 
         counts = given.map { |one| one[:what] }.tally
         wishes = given.each_with_index.map { |one, index| wish(one, index, counts) }
@@ -106,20 +103,24 @@ module FondKettle
         end
 
         share = one.fetch(:share, 1.0 / counts[kind.key]).to_f
-        g = one.fetch(:g, kind.usual_g * @rice_g / 100).to_f
-        Methods::LayerWish.new(what: kind.key, share: (share if kind.share), g: (g unless kind.share))
+        Methods::LayerWish.new(what: kind.key, share: (share if kind.share), g: one[:g]&.to_f)
       end
 
       # All of the rice, and all of the base where there is any.
       def whole(wishes)
         { Methods::LayerKinds::RICE => true,
-          Methods::LayerKinds::BASE => base.g.positive? }.each do |what, must|
+          Methods::LayerKinds::BASE => base? }.each do |what, must|
           sum = wishes.select { |wish| wish.what == what }.sum(&:share)
           next if (sum - 1).abs < CLOSE || (sum.zero? && !must)
 
           raise InvalidInput.at("layers", "must have all of the #{what}: its shares must add up to 1",
                                 received: sum)
         end
+      end
+
+      # Is there any base that layers could leave out?
+      def base?
+        base ? base.g.positive? : @method.usual_base[:per_g].positive?
       end
 
       def programme

@@ -106,7 +106,7 @@ module FondKettle
         Methods::Request.of(method: way.method_of(@wishes.method), grain: @grain, rice_g: rice_g,
                             texture: @wishes.texture || way.texture || 0.0,
                             choices: way.choices(@wishes.choices), additions: @wishes.additions,
-                            company: @wishes.company,
+                            company: @wishes.company, layered: @wishes.layered,
                             eaters: table, altitude_m: @shelves.altitude_m, hands: @shelves.hands,
                             lesson: @wishes.learned ? lesson : Belief::NO_LESSON, **kit,
                             vessel: closed(kit[:vessel]), **way.wash, **@wishes.wash)

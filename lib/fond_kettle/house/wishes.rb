@@ -21,18 +21,19 @@ module FondKettle
     # What somebody wants cooked in this house. `method` and `grain` are the core's values,
     # `dish` a Dishes::Dish or nil; `chosen` ids of pot, cup, burner and oven; `quantity` a
     # Quantity, in `batches` equal pots; `wash` (rinse_changes, soak_min, water_c, drain) and
-    # `texture` where they are not the dish's or the method's own; `lid` what closes the pot tonight in the
-    # place of its own (nil: its own, or the dish's); `choices` Methods::Choices; `additions`
-    # and `company` as in a Methods::Request; `learned` false leaves out what the log says.
+    # `texture` where they are not the dish's or the method's own; `lid` what closes the pot tonight
+    # in the place of its own (nil: its own, or the dish's); `choices` Methods::Choices; `additions`
+    # and `company` as in a Methods::Request; `learned` false leaves out what the log says;
+    # `layered` (Methods::Layered) what is said of a pot of layers, nil: nothing.
     Wishes = Value.define(:method, :grain, :dish, :chosen, :quantity, :batches, :wash, :texture, :lid,
                           :choices,
                           :additions,
-                          :company, :learned) do
+                          :company, :learned, :layered) do
       # One of which only what was said is given.
       def self.of(method:, grain:, **said)
         new(method: method, grain: grain, dish: nil, chosen: {}.freeze, quantity: Quantity.of, batches: 1,
             wash: {}.freeze, texture: nil, lid: nil, choices: Methods::Choices.of, additions: [].freeze,
-            company: [].freeze, learned: true, **said)
+            company: [].freeze, learned: true, layered: nil, **said)
       end
     end
   end

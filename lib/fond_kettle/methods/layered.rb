@@ -53,23 +53,31 @@ module FondKettle
     end
 
     # One layer as it is asked for: `what` (a key of LayerKinds), a `share` of rice or base, or
-    # `g` of anything else.
+    # `g` of anything else (nil: as much as is usual).
     LayerWish = Value.define(:what, :share, :g) do
       # Its LayerKind.
       def kind
         LayerKinds.fetch(what)
       end
+
+      # With the usual grams for so much rice, where nobody said.
+      def filled(rice_g)
+        kind.share || g ? self : with(g: kind.usual_g * rice_g / 100)
+      end
     end
 
-    # A sealed pot as it is asked for: its Base, its layers (LayerWish) from the floor up, the
+    # A pot of layers as it is asked for: its Base and its layers (LayerWish) from the floor up (nil:
+    # what the dish brings, or what is usual), the
     # programme (ProgrammeStage, nil: to be advised), how far the rice is par-cooked (`done`,
     # nil: to be found).
     Layered = Value.define(:base, :layers, :programme, :done) do
-      # Base below, rice above.
-      def self.of(base:, layers: nil, programme: nil, done: nil)
-        layers ||= [LayerWish.new(what: LayerKinds::BASE, share: 1.0, g: nil),
-                    LayerWish.new(what: LayerKinds::RICE, share: 1.0, g: nil)]
-        new(base: base, layers: layers.freeze, programme: programme, done: done)
+      # What lies in it where nobody says: base below, rice above.
+      const_set(:PLAIN, [LayerWish.new(what: LayerKinds::BASE, share: 1.0, g: nil),
+                         LayerWish.new(what: LayerKinds::RICE, share: 1.0, g: nil)].freeze)
+
+      # One of which only what was said is given.
+      def self.of(base: nil, layers: nil, programme: nil, done: nil)
+        new(base: base, layers: layers&.freeze, programme: programme, done: done)
       end
 
       # What a method (Method) with so much rice is taken to have under it, where nobody says; where
@@ -77,23 +85,37 @@ module FondKettle
       def self.usual(method, rice_g, additions)
         usual = method.usual_base
         raw = usual.fetch(:raw)
-        layers = wishes(method, rice_g)
-        return of(base: beside(raw, additions), layers: layers) if additions
+        return of(base: beside(raw, additions), layers: [*lining(method), *self::PLAIN]) if additions
 
         base = FondKettle::Methods::Base.of(
           g: usual.fetch(:per_g) * rice_g, meat: usual.fetch(:meat), raw: raw, assumed: true,
           water_g: usual.fetch(:water_per_g) * rice_g
         )
-        of(base: base, layers: layers)
+        of(base: base, layers: wishes(method))
       end
 
-      # What lies on what (LayerWish), as the method's file has it, or nil.
-      def self.wishes(method, rice_g)
-        method.layers&.map do |row|
+      # What lies on what (LayerWish), as the method's file has it.
+      def self.wishes(method)
+        return self::PLAIN unless method.layers
+
+        method.layers.map do |row|
           kind = LayerKinds.fetch(row[:what])
           FondKettle::Methods::LayerWish.new(what: kind.key, share: (row.fetch(:share, 1.0) if kind.share),
-                                             g: (kind.usual_g * rice_g / 100 unless kind.share))
+                                             g: nil)
         end
+      end
+
+      # What lines the floor whatever lies on it.
+      def self.lining(method)
+        wishes(method).take_while { |wish| wish.kind.thin }
+      end
+      private_class_method :lining
+
+      # All of it, for so much rice by a method with these `additions`: what nobody said filled in.
+      def whole(method, rice_g, additions)
+        usual = self.class.usual(method, rice_g, additions)
+        layers = (self.layers || usual.layers).map { |wish| wish.filled(rice_g) }
+        with(base: base || usual.base, layers: layers.freeze)
       end
 
       # A base that is nothing but what lies beside the rice.
@@ -128,8 +150,8 @@ module FondKettle
 
       # For a batch `factor` times as large.
       def times(factor)
-        with(base: base.times(factor),
-             layers: layers.map { |wish| wish.g ? wish.with(g: wish.g * factor) : wish }.freeze)
+        with(base: base&.times(factor),
+             layers: layers&.map { |wish| wish.g ? wish.with(g: wish.g * factor) : wish }&.freeze)
       end
     end
 

@@ -33,7 +33,7 @@ module FondKettle
         fit = Pot::Fitting.check(last.load, last.liquid_g, request.vessel)
         Plan.new(request: request, phases: phases, run: run, fit: fit, sealed: solved.sealed,
                  spread: spread(request, last),
-                 verdict: Pot::Verdict.of(run, last.load), **tasks(request, phases, words(solved, run)),
+                 verdict: Pot::Verdict.of(run, last.load), **tasks(solved.told, phases, words(solved, run)),
                  warnings: Warnings.for(request, last, run, fit, solved.sealed))
       end
 

@@ -100,7 +100,7 @@ module FondKettle
       # What lies in a sealed pot: as asked for, else what a dish brings, else what such a pot
       # usually holds (Layered).
       def in_layers
-        layered || Layered.usual(method, rice_g, (in_base if lines != NoLines || in_base.any?))
+        (layered || Layered.of).whole(method, rice_g, (in_base if lines != NoLines || in_base.any?))
       end
 
       # What lies in the base of a pot of layers (Addition): not what is in the water that is poured

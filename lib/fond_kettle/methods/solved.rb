@@ -55,21 +55,24 @@ module FondKettle
       end
     end
 
-    # A Request with its phases solved (Phases::Phase), and nothing written yet.
-    # `sealed`: what was found of a sealed pot (Sealed), or nil.
-    Solved = Value.define(:request, :phases, :sealed) do
+    # A Request with its phases solved (Phases::Phase), and nothing written yet. `sealed`: what was
+    # found of a sealed pot (Sealed), or nil; `told`: the Request as its tasks tell it, with the
+    # programme that was found.
+    Solved = Value.define(:request, :phases, :sealed, :told) do
       include OfPhases
 
       # Of a Request. Raises Error where no liquid settles.
       def self.of(request)
-        unless request.method.sealed?
-          return new(request: request, phases: Loading.phases(request),
-                     sealed: nil)
-        end
+        return layered(request) if request.method.sealed?
 
-        sealing = Sealing.new(request)
-        new(request: sealing.request, phases: sealing.phases, sealed: sealing.sealed_pot)
+        new(request: request, phases: Loading.phases(request), sealed: nil, told: request)
       end
+
+      def self.layered(request)
+        sealing = Sealing.new(request)
+        new(request: request, phases: sealing.phases, sealed: sealing.sealed_pot, told: sealing.request)
+      end
+      private_class_method :layered
     end
   end
 end

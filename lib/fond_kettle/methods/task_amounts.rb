@@ -87,7 +87,8 @@ module FondKettle
       # What the text of filling says of whatever else goes in then.
       def filled_with
         any = provided(:fill, "fill").any?
-        { others: any ? " and the rest" : "", too: any ? ", put in the rest" : "",
+        on_top = @whereto.on_top? ? "; on top, what else goes in now" : ""
+        { on_top: on_top, others: any ? " and the rest" : "", too: any ? ", put in the rest" : "",
           and_liquid: any ? ", the liquid and the rest" : " and the liquid" }
       end
 

@@ -23,6 +23,8 @@ module FondKettle
                    "air-dried" => [60.0, false] }.freeze
       # The heat that a base stands on.
       BASE_HEAT = "medium"
+      # What is cooked for a pot of layers may stand covered for so long; drained rice may not.
+      BASE_WAITS = 30
       # The kind of a base that makes the liquid hot and goes by its amount.
       MAKES_HOT = "heat-liquid"
 
@@ -97,7 +99,9 @@ module FondKettle
 
       # What is ready is laid in the pot, and that is closed.
       def layered(ready, phase)
-        laid = @list.common("layer.#{phase.key}", "layer", [ready, *@latest, *@meanwhile].compact)
+        ready = Clock::After.new(task: ready.id, least: 0, most: BASE_WAITS) if ready
+        laid = @list.common("layer.#{phase.key}", "layer", [ready, *@latest, *@meanwhile].compact,
+                            words: @amounts.filled_with)
         @list.closed(@request.vessel.lid)
         @list.common("seal.#{phase.key}", "seal", laid)
       end

@@ -48,9 +48,14 @@ module FondKettle
         base.any? { |stage| Care::Kinds.fetch(stage.kind).takes && stage.moment != Moments::APART }
       end
 
+      # Is there anything with the rice that is not just its seasoning?
+      def on_top?
+        at(:fill).any? { |provision| !SEASONS.include?(provision.slot) }
+      end
+
       # Does what goes in with the rice lie on top of it?
       def topped?
-        @text.fill == TOPPED && at(:fill).any? { |provision| !SEASONS.include?(provision.slot) }
+        @text.fill == TOPPED && on_top?
       end
 
       private
