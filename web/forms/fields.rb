@@ -7,10 +7,12 @@ require_relative "../../lib/fond_kettle/log/outcome"
 require_relative "../../lib/fond_kettle/measure/units"
 require_relative "../../lib/fond_kettle/ground/limits"
 require_relative "../../lib/fond_kettle/larder/ingredients"
+require_relative "../../lib/fond_kettle/methods/base_foods"
 require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../../lib/fond_kettle/methods/method_schema"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/loss"
+require_relative "../../lib/fond_kettle/pot/piece"
 require_relative "../../lib/fond_kettle/house/how_much"
 require_relative "../../lib/fond_kettle/house/left_blank"
 require_relative "../../lib/fond_kettle/pot/wash"
@@ -19,6 +21,7 @@ require_relative "../../lib/fond_kettle/ground/schema"
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "../../lib/fond_kettle/table/eaters"
 require_relative "beside"
+require_relative "layered_form"
 require_relative "typed"
 
 module FondKettle
@@ -111,6 +114,12 @@ module FondKettle
         optional(:sauce_g).maybe(Schema::TypedNumber, included_in?: Limits::LIQUID_G)
         optional(:parts).maybe(Schema::TypedNumber, included_in?: Limits::PARTS)
         optional(:beside).maybe(:string, max_size?: Beside::MOST_LETTERS)
+        Forms::LayeredForm::NUMBERS.each { |field, (type, range)| optional(field).maybe(type, included_in?: range) }
+        optional(:under_meat).maybe(:string, included_in?: ["", *Methods::BaseFoods.all.keys])
+        optional(:under_raw).maybe(:string, included_in?: %w[yes no])
+        optional(:under_shape).maybe(:string, included_in?: Pot::Piece::SHAPES.keys)
+        optional(:layer).array(:string, max_size?: 60)
+        optional(:programme).maybe(:string, max_size?: 200)
         optional(:serve).maybe(:string, format?: /\A([01]\d|2[0-3]):[0-5]\d\z/)
       end
     end

@@ -22,9 +22,10 @@ module FondKettle
         FIELDS = %i[dish grain method for who guests boxes freezer portion amount unit have have_g batches
                     pot cup burner oven oven_c texture rinse soak water_c drain
                     onion first stir lid cover crust sauce_g parts beside own own_kind lesson serve
-                    without instead].freeze
+                    without instead under_g under_water under_meat under_raw under_mm under_shape under_c
+                    under_gravy layer done steam programme].freeze
         # Fields of which several values may be sent.
-        SEVERAL = %i[who without instead].freeze
+        SEVERAL = %i[who without instead layer].freeze
 
         attr_reader :problems, :household
 
@@ -97,6 +98,11 @@ module FondKettle
         def method
           keys = [@typed[:method], dish&.method, House::Usual::METHOD]
           @method ||= keys.filter_map { |key| household.library.all[key] }.first
+        end
+
+        # Were layers laid in another way than the dish's or the way's own?
+        def layers?
+          Array(@typed[:layer]).any?
         end
 
         # How many sit at the table.
@@ -202,6 +208,9 @@ module FondKettle
         def wishes
           plain = House::Wishes.of(method: method, grain: grain, dish: dish)
           @problems.empty? ? PlanWishes.new(self, @values, plain).wishes : plain
+        rescue InvalidInput => e
+          e.problems.each { |found| problem(found[:field], found[:message]) }
+          plain
         end
       end
     end

@@ -3,6 +3,7 @@
 require_relative "../../lib/fond_kettle/house/wishes"
 require_relative "../../lib/fond_kettle/methods/request"
 require_relative "fields"
+require_relative "layered_form"
 
 module FondKettle
   module Web
@@ -26,7 +27,8 @@ module FondKettle
                       learned: @form[:lesson] != "leave", chosen: @values.slice(:pot, :cup, :burner, :oven),
                       texture: @values[:texture], lid: @values[:lid],
                       wash: @values.slice(*WASH.keys).compact.transform_keys(WASH),
-                      additions: @form.beside.additions(@form.method), company: @form.beside.company)
+                      additions: @form.beside.additions(@form.method), company: @form.beside.company,
+                      layered: LayeredForm.new(@values).layered(@form.method))
         end
 
         private

@@ -4,6 +4,7 @@ require_relative "../../lib/fond_kettle/kit/vessel"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/measure/rounding"
 require_relative "../../lib/fond_kettle/measure/unit_table"
+require_relative "../../lib/fond_kettle/methods/base_foods"
 require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/loss"
@@ -21,11 +22,13 @@ module FondKettle
       # The words of the Pot page: choices, hints and what belongs to them.
       module PotWords
         PORTIONS = { "side" => "beside other dishes", "main" => "the main of the meal",
-                     "one-pot" => "the whole meal" }.freeze
+                     "one-pot" => "the whole meal", "layered" => "a layered pot" }.freeze
         DRAINS = Words.of("drains").to_a.freeze
         STIRS = [["never", "never stir"], ["at-boil", "stir once"]].freeze
         CRUSTS = [["no", "not wanted"], %w[yes wanted]].freeze
         FIRSTS = [["meat", "the meat"], ["onion", "the onion"]].freeze
+        RAW = [["", "as this way has it"], %w[yes raw], %w[no cooked]].freeze
+        SHAPES = [["", "cubes, or nobody knows"], ["flat", "flat pieces"], ["bone-in", "whole, on the bone"]].freeze
         FOR = { "people" => "for people", "amount" => "an amount", "pot" => "what the pot takes",
                 "have" => "what there is" }.freeze
         AS_DISH = { "dish" => "as the dish has it" }.freeze
@@ -48,9 +51,15 @@ module FondKettle
         end,
                         House::CUP_ML.with(label: "Glass or cup holds"), *HEIGHT_FIELDS].freeze
 
+        # What may lie in a base.
+        def base_foods
+          [["", "nothing of these"], *Methods::BaseFoods.all.values.map { |food| [food.key, food.word] }]
+        end
+
         # What a pot can be closed with.
-        def lid_choices
-          [["", "its own lid"], *Words.of("lids").slice(*Vocabulary::LIDS).except("cooker")]
+        def lid_choices(method)
+          own = method.sealed? ? "as this way is sealed: #{Words.of('lids').fetch(method.vessel[:lid])}" : "its own lid"
+          [["", own], *Words.of("lids").slice(*Vocabulary::LIDS).except("cooker")]
         end
 
         # What a plan can have under the lid.

@@ -5,6 +5,7 @@ require_relative "../../lib/fond_kettle/methods/comparison"
 require_relative "../../lib/fond_kettle/methods/depth_rule"
 require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../../lib/fond_kettle/methods/planner"
+require_relative "../../lib/fond_kettle/methods/sealing"
 require_relative "../../lib/fond_kettle/methods/trial"
 require_relative "../../lib/fond_kettle/pot/depth"
 require_relative "../../lib/fond_kettle/stove/my_way"
@@ -14,6 +15,7 @@ require_relative "../helpers/drawers"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
 require_relative "../presenters/course"
+require_relative "../presenters/layered_pot"
 require_relative "../presenters/pot_answer"
 require_relative "../presenters/side_by_side"
 require_relative "place"
@@ -98,7 +100,7 @@ module FondKettle
       end
 
       def show(form, code: 200, adding: {})
-        shown = answer(form, Methods::Planner.plan(form.request)) if form.ok?
+        shown = answer(form, planned(form)) if form.ok?
         status(form.ok? ? code : 422)
         # The script asks only for what a change moves.
         return part(:pot_change, form: form, shown: shown) if request.env["HTTP_X_KETTLE_PART"]
@@ -108,11 +110,24 @@ module FondKettle
         erb :pot, locals: { form: form, shown: shown, adding: adding }
       end
 
+      # With its curve, where that is drawn.
+      def planned(form)
+        Methods::Planner.plan(form.request, curve: form.method.sealed?)
+      end
+
       def answer(form, plan)
         own = own_rule(form, plan)
         json = Formats::PlanJson.call(plan)
         json = my_way(json, form, plan, own[:own_g]) if own[:own_g]
-        Presenters::PotAnswer.new(household, form, plan, json, **own, rule: rule(plan))
+        Presenters::PotAnswer.new(household, form, plan, json, **own, rule: rule(plan), layers: layers(form, plan))
+      end
+
+      # What a pot of layers says beside that, or nil.
+      def layers(form, plan)
+        return unless plan.method.layered?
+
+        degrees = plan.sealed ? Methods::Sealing.new(plan.request).degrees : {}
+        Presenters::LayeredPot.new(household, form, plan, degrees)
       end
 
       # What comes of the cook's own water, where it is given.

@@ -14,12 +14,12 @@ module FondKettle
         # A warning, and where a tap mends it (nil: nowhere).
         Warned = Value.define(:say, :address, :link)
 
-        attr_reader :form, :plan, :answer
+        attr_reader :form, :plan, :answer, :layers
 
         # `answer`: the plan as Formats::PlanJson has it; `own`: what comes of the cook's own
         # water (Methods::Trial) and how much that is, g; `rule`: a judged rule of depth.
-        # The last three may be nil.
-        def initialize(household, form, plan, answer, own: nil, own_g: nil, rule: nil)
+        # `layers`: a LayeredPot. The last four may be nil.
+        def initialize(household, form, plan, answer, own: nil, own_g: nil, rule: nil, layers: nil)
           super(household)
           @form = form
           @plan = plan
@@ -27,6 +27,7 @@ module FondKettle
           @own = own
           @own_g = own_g
           @rule = rule
+          @layers = layers
         end
 
         # How much liquid, as the house's scale shows it: the cook's own, where it is given.

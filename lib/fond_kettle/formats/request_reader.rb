@@ -89,8 +89,6 @@ module FondKettle
         within("additions", @data[:additions], 0..Limits::ADDITIONS)
         within("liquids", @data[:liquids], 0..Limits::ADDITIONS)
         within("stages", @data[:stages], 1..Limits::STAGES)
-        within("layers", @data[:layers], Limits::LAYERS)
-        within("programme", @data[:programme], Limits::PROGRAMME)
         within("rice.people", @data[:rice][:people], Limits::PEOPLE)
       end
 

@@ -78,7 +78,8 @@ module FondKettle
         PARTS.each do |part, whole|
           next unless @base.key?(part) && base.public_send(part) > base.public_send(whole)
 
-          raise InvalidInput.at("base.#{part}", "must be at most base.#{whole}", received: @base[part])
+          raise InvalidInput.at("base.#{part}", "must be at most base.#{whole}: it is part of it",
+                                received: @base[part])
         end
         base
       end
@@ -86,6 +87,8 @@ module FondKettle
       def layers
         given = @data[:layers]
         return unless given
+
+        within("layers", given, Limits::LAYERS)
 
         counts = given.map { |one| one[:what] }.tally
         wishes = given.each_with_index.map { |one, index| wish(one, index, counts) }
@@ -123,7 +126,14 @@ module FondKettle
         base ? base.g.positive? : @method.usual_base[:per_g].positive?
       end
 
+      def within(field, list, range)
+        return if range.cover?(list.size)
+
+        raise InvalidInput.at(field, "must list between #{range.min} and #{range.max}", received: list.size)
+      end
+
       def programme
+        within("programme", @data[:programme], Limits::PROGRAMME) if @data[:programme]
         @data[:programme]&.each_with_index&.map do |one, index|
           unless one.key?(:heat) ^ one.key?(:oven_c)
             raise InvalidInput.at("programme.#{index}", "must have either heat or oven_c")

@@ -114,7 +114,13 @@ module FondKettle
 
       # Under tonight's lid, the dish's or its own.
       def closed(vessel)
-        @wishes.lid ? way.with(lid: @wishes.lid).vessel(vessel) : way.vessel(vessel)
+        lid = @wishes.lid || way.lid || seal
+        lid ? way.with(lid: lid).vessel(vessel) : vessel
+      end
+
+      # A way under a seal brings it.
+      def seal
+        @wishes.method.vessel[:lid] if @wishes.method.sealed?
       end
 
       # What the dish keeps of its own, whatever the evening.

@@ -18,8 +18,10 @@ module FondKettle
       # Where nothing comes right, what everybody does.
       USUAL = [ProgrammeStage.on("high", 5), ProgrammeStage.on("low", 25)].freeze
 
-      # `runs`: answers a list of ProgrammeStage with its Pot::Run.
-      def initialize(&runs)
+      # `runs`: answers a list of ProgrammeStage with its Pot::Run; `steam_min`: how long it is to
+      # take, nil: as short as can be.
+      def initialize(steam_min = nil, &runs)
+        @steam_min = steam_min
         @runs = runs
       end
 
@@ -46,8 +48,14 @@ module FondKettle
         ready_min = layers.ready_min || (all_but_rice(layers) if layers.hot_min)
         return unless ready_min
 
-        found = stages(heat, first_min, [ready_min.ceil - first_min, LEAST_LOW_MIN].max, pan)
+        found = stages(heat, first_min, low_min(ready_min, first_min), pan)
         [found, layers.scorch_min && layers.scorch_min < Programme.heated_min(found)]
+      end
+
+      def low_min(ready_min, first_min)
+        return [@steam_min - first_min, 1.0].max if @steam_min
+
+        [ready_min.ceil - first_min, LEAST_LOW_MIN].max
       end
 
       # When food is hot, safe and tender, where the rice never comes right.

@@ -10,6 +10,7 @@ module FondKettle
       FILE = File.join(DATA, "bites.yml")
       SCHEMA = Schema.json(strict: true) do
         required(:upto).filled(Schema::Number, included_in?: 0..2)
+        required(:left).filled(:string)
         required(:say).filled(:string)
       end
 
@@ -19,13 +20,22 @@ module FondKettle
       #
       #   say(0.8) # => "a bitten grain has a thin white thread left"
       def say(done)
-        (rows.find { |row| done <= row[:upto] } || rows.last).fetch(:say)
+        row(done).fetch(:say)
+      end
+
+      # The same in a few words: "a thin white thread left".
+      def left(done)
+        row(done).fetch(:left)
+      end
+
+      def row(done)
+        rows.find { |row| done <= row[:upto] } || rows.last
       end
 
       def rows
         @rows ||= Catalogue.read(FILE, SCHEMA).sort_by { |row| row[:upto] }.freeze
       end
-      private_class_method :rows
+      private_class_method :row, :rows
     end
   end
 end

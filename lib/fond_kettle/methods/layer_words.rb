@@ -14,10 +14,11 @@ module FondKettle
       module_function
 
       # Of a Request, with `rice_g` of rice as it is when it is layered; a list, from the floor up.
-      def of(request, rice_g)
+      # `empty`: what there is nothing of is told too.
+      def of(request, rice_g, empty: false)
         base_g = request.in_layers.base.g + request.in_base.sum(&:g)
         whole = { LayerKinds::RICE => rice_g, LayerKinds::BASE => base_g }
-        request.in_layers.layers.reject { |wish| whole[wish.what]&.zero? }
+        request.in_layers.layers.reject { |wish| !empty && whole[wish.what]&.zero? }
                .map { |wish| layer(wish, whole, request.measures) }
       end
 

@@ -68,16 +68,16 @@ module FondKettle
 
     # A pot of layers as it is asked for: its Base and its layers (LayerWish) from the floor up (nil:
     # what the dish brings, or what is usual), the
-    # programme (ProgrammeStage, nil: to be advised), how far the rice is par-cooked (`done`,
-    # nil: to be found).
-    Layered = Value.define(:base, :layers, :programme, :done) do
+    # programme (ProgrammeStage, nil: to be advised, in `steam_min` all told where that is wanted),
+    # how far the rice is par-cooked (`done`, nil: to be found).
+    Layered = Value.define(:base, :layers, :programme, :done, :steam_min) do
       # What lies in it where nobody says: base below, rice above.
       const_set(:PLAIN, [LayerWish.new(what: LayerKinds::BASE, share: 1.0, g: nil),
                          LayerWish.new(what: LayerKinds::RICE, share: 1.0, g: nil)].freeze)
 
       # One of which only what was said is given.
-      def self.of(base: nil, layers: nil, programme: nil, done: nil)
-        new(base: base, layers: layers&.freeze, programme: programme, done: done)
+      def self.of(base: nil, layers: nil, programme: nil, done: nil, steam_min: nil)
+        new(base: base, layers: layers&.freeze, programme: programme, done: done, steam_min: steam_min)
       end
 
       # What a method (Method) with so much rice is taken to have under it, where nobody says; where

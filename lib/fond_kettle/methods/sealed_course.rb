@@ -54,8 +54,15 @@ module FondKettle
       def water(done, programme)
         load = pot(programme).load
         columns = load.grain.uptake
-        net_g = load.brought_g - load.residue_g - lost_g(run(done, programme), load)
-        Budgets.water(@boil.kinetics, @boil.state(done), load.uptake, columns[:firm], columns[:soft], net_g)
+        Budgets.water(@boil.kinetics, @boil.state(done), load.uptake, columns[:firm], columns[:soft],
+                      net_g(load, lost_g(run(done, programme), load)))
+      end
+
+      # What of the base's water is for the rice, g: gravy that is to stay pays for the loss before
+      # the rice does.
+      def net_g(load, lost_g)
+        left_g = load.brought_g - lost_g
+        [left_g - load.residue_g, [left_g, 0.0].min].max
       end
 
       # What is lost of the water that rice could have had: what was bound in the base is not.

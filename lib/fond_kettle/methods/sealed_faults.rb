@@ -10,6 +10,8 @@ module FondKettle
     class SealedFaults
       # High may run on so long after all is hot, minutes.
       HARD_MIN = 2.0
+      # Less gravy than wanted by that share is told.
+      GRAVY_SHARE = 0.25
 
       # A list of Warning of `request` whose `load` (Pot::Load) took this `run`.
       def self.of(request, load, run)
@@ -108,10 +110,18 @@ module FondKettle
       end
 
       def gravy
-        return [] unless Pot::LayerVerdicts.gravy?(@run, @load)
+        return little_gravy unless Pot::LayerVerdicts.gravy?(@run, @load)
 
         more_g = (@run.free_g - @load.residue_g).round
         [warning("stays-wet", "#{more_g} g more gravy is left at the floor than was wanted.")]
+      end
+
+      # The seal lets out what was meant to stay.
+      def little_gravy
+        return [] unless @load.residue_g - @run.free_g > GRAVY_SHARE * @load.residue_g
+
+        [warning("little-gravy", "#{@run.free_g.round} g of gravy stays, not #{@load.residue_g.round} g: seal it " \
+                                 "better, or leave more in the base.")]
       end
 
       def warning(code, say)

@@ -65,6 +65,11 @@ module FondKettle
         Loading.potful(request, request.method.last_phase, phases[-2])
       end
 
+      # Minutes in the water at each degree that schools name (ParCook::DEGREES), by name.
+      def degrees
+        ParCook::DEGREES.transform_values { |done| @boil.minutes(done, @rounds) }
+      end
+
       private
 
       def settle
@@ -79,7 +84,7 @@ module FondKettle
 
       def advise
         ROUNDS.times do
-          advised = gentle(Advice.new { |stages| @course.run(@done, stages) }.programme)
+          advised = gentle(Advice.new(@layered.steam_min) { |stages| @course.run(@done, stages) }.programme)
           break if advised == @programme
 
           @programme = advised

@@ -1,7 +1,7 @@
 // The drawing as the instrument: water line, rice bed and soak ring are dragged, or
 // moved with the arrow keys; each writes into its plain field and the server answers.
 const form = document.getElementById("plan");
-const STEP = { water: 1, bed: 10, soak: 5 };
+const STEP = { water: 1, bed: 10, soak: 5, done: 1 };
 const RING_MIN = 240;
 let drag = null;
 
@@ -14,6 +14,7 @@ function put(name, value) {
 const set = {
   water(value) { form.elements.own_kind.value = "depth"; put("own", Math.round(value)); },
   bed(value) { form.elements.for.value = "amount"; form.elements.unit.value = "g"; put("amount", Math.max(10, Math.round(value / 5) * 5)); },
+  done(value) { put("done", Math.min(100, Math.max(0, Math.round(value)))); },
   soak(value) { put("soak", Math.max(0, Math.round(value / 5) * 5)); },
 };
 
@@ -36,15 +37,16 @@ document.addEventListener("pointerdown", (event) => {
   event.preventDefault();
   slider.focus();
   const svg = slider.ownerSVGElement;
-  const ring = svg.querySelector(".ring").getBoundingClientRect();
+  const ring = (svg.querySelector(".ring") ?? svg).getBoundingClientRect();
   drag = { name: slider.dataset.drag, from: now(slider), start: event.clientY, perPx: unit(svg) / Number(svg.dataset.scale),
-           gPerMm: Number(slider.dataset.gPerMm || 1), x: ring.x + ring.width / 2, y: ring.y + ring.height / 2 };
+           gPerMm: Number(slider.dataset.gPerMm || 1), left: event.clientX, perStep: (Number(svg.dataset.right) - Number(svg.dataset.left)) / 100 / unit(svg), x: ring.x + ring.width / 2, y: ring.y + ring.height / 2 };
 });
 
 document.addEventListener("pointermove", (event) => {
   if (!drag) return;
   const mm = (drag.start - event.clientY) * drag.perPx;
   if (drag.name === "soak") set.soak(angle(event));
+  else if (drag.name === "done") set.done(drag.from + (event.clientX - drag.left) / drag.perStep);
   else if (drag.name === "bed") set.bed(drag.from + mm * drag.gPerMm);
   else set.water(drag.from + mm);
 });
