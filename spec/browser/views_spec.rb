@@ -10,6 +10,9 @@ RSpec.describe "Every view", :browser do
   views = { "table" => "/",
             "pot" => "/pot?grain=basmati&pot=3&for=amount&amount=540&unit=g",
             "a marked pot" => "/pot?guests=10000&soak=x&own=x&burner=x&beside=30+kg+leek",
+            "layers" => "/pot?grain=basmati&method=sealed-raw-base&for=amount&amount=400&layer[]=base+0.5" \
+                        "&layer[]=rice+1&layer[]=base+0.5&layer[]=coloured-milk+60",
+            "a cake" => "/pot?grain=medium-white&method=turned-out&for=amount&amount=400",
             "side by side" => "/pot/side-by-side?grain=basmati&pot=1&for=amount&amount=130&unit=g",
             "the course" => "/pot/course?grain=basmati&pot=1&for=amount&amount=130&unit=g&with=sea",
             "empty stove" => "/stove", "on the stove already" => "/already", "tests" => "/tests",

@@ -70,6 +70,7 @@ RSpec.describe FondKettle::Care::Cautions do
       FondKettle::Care::Task.new(slot: FondKettle::Clock::Slot.of("t#{index}", 1),
                                  kind: FondKettle::Care::Kinds.fetch("fry"),
                                  key: "k", say: "", cue: "", why: "", hands_on: true, timed_min: 1.0,
+                                 list: nil,
                                  heat: nil, watch: [],
                                  amounts: [], lot: nil, core_c: nil, facts: facts)
     end

@@ -26,17 +26,17 @@ module FondKettle
 
         # SVG markup.
         def to_s
-          Svg.tag("svg", [title, plate, layers, words, from_above].join, class: "pot-drawing cake-drawing", role: "img",
-                                                                         aria_labelledby: "cake-title",
-                                                                         viewBox: "0 0 #{WIDTH.to_i} #{HEIGHT.to_i}")
+          drawn = [title, plate, layers, words, from_above].join
+          Svg.tag("svg", drawn, class: "pot-drawing cake-drawing", role: "img", aria_labelledby: "cake-title",
+                                viewBox: "0 0 #{WIDTH.to_i} #{HEIGHT.to_i}")
         end
 
         private
 
         def title
           stands = @cake.stands ? "it stands" : "it falls: #{@cake.falls_because}"
-          said = "Turned out: #{@cake.height_mm.round} mm high, #{@cake.diameter_mm.round} mm wide, #{stands}; " \
-                 "#{@cake.slices} slices cover the floor"
+          size = "#{@cake.height_mm.round} mm high, #{@cake.diameter_mm.round} mm wide"
+          said = "Turned out: #{size}, #{stands}; #{@cake.slices} slices cover the floor"
           Svg.tag("title", Svg.escape(said), id: "cake-title")
         end
 
@@ -46,7 +46,8 @@ module FondKettle
 
         def plate
           half = @cake.plate_mm * @scale / 2
-          Svg.tag("path", d: "M#{middle - half} #{PLATE_Y} h#{half * 2} l-14 12 h-#{(half * 2) - 28} z", class: "plate")
+          Svg.tag("path", d: "M#{middle - half} #{PLATE_Y} h#{half * 2} l-14 12 h-#{(half * 2) - 28} z",
+                          class: "plate")
         end
 
         # What lay on the floor is on top.
@@ -73,14 +74,16 @@ module FondKettle
           centre = [500.0, 140.0]
           circle = Svg.tag("circle", cx: centre[0], cy: centre[1], r: radius, class: "pan-floor")
           circle + slices(centre, radius) +
-            Svg.text("#{@cake.slices} slices on the floor", x: centre[0], y: HEIGHT - 16, class: "label middle")
+            Svg.text("#{@cake.slices} slices on the floor", x: centre[0], y: HEIGHT - 16,
+                                                            class: "label middle")
         end
 
         def slices(centre, radius)
           slice = @cake.class::SLICE_MM * @scale / 2
           places = rings(radius, slice)
           places.first(@cake.slices).map do |from, turn|
-            Svg.tag("circle", cx: centre[0] + (from * Math.cos(turn)), cy: centre[1] + (from * Math.sin(turn)),
+            Svg.tag("circle", cx: centre[0] + (from * Math.cos(turn)),
+                              cy: centre[1] + (from * Math.sin(turn)),
                               r: slice, class: "slice")
           end.join
         end

@@ -86,7 +86,8 @@ module FondKettle
           from_mm, to_mm = @spans[index]
           place = { x: frame.left, y: filling.y(to_mm), width: frame.right - frame.left,
                     height: [filling.y(from_mm) - filling.y(to_mm), 1.0].max }
-          parts = [Svg.tag("rect", Svg.tag("title", Svg.escape(@names[index])), **place, class: KLASS[tier.what])]
+          parts = [Svg.tag("rect", Svg.tag("title", Svg.escape(@names[index])), **place,
+class: KLASS[tier.what])]
           parts << Svg.tag("rect", **place, class: "grains", fill: "url(#kernels-layers)") if tier.rice?
           Svg.tag("g", parts.join, class: "layer", data_layer: @indexes[index])
         end
@@ -103,7 +104,9 @@ module FondKettle
         end
 
         def labels
-          marks = @spans.each_with_index.map { |(from, to), i| [filling.y((from + to) / 2), @names[i], "line"] }
+          marks = @spans.each_with_index.map do |(from, to), i|
+            [filling.y((from + to) / 2), @names[i], "line"]
+          end
           LevelMarks.new(frame.right, frame.right).draw(marks)
         end
 

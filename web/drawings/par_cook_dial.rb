@@ -56,7 +56,8 @@ module FondKettle
         end
 
         def title
-          closes = @par.closing? ? "comes right from #{percent(@par.done_low)} to #{percent(@par.done_high)} %" : "does not close"
+          low, high = [@par.done_low, @par.done_high].map { |done| percent(done) }
+          closes = @par.closing? ? "comes right from #{low} to #{high} %" : "does not close"
           Svg.tag("title", "Par-cooked to #{percent(@par.done)} %; #{closes}", id: "dial-title")
         end
 
@@ -66,14 +67,23 @@ module FondKettle
           middle = (LEFT + RIGHT) / 2
           core = [1 - shown, 0.0].max
           [Svg.tag("ellipse", cx: middle, cy: GRAIN_Y, rx: long, ry: wide, class: "grain-clear"),
-           (Svg.tag("ellipse", cx: middle, cy: GRAIN_Y, rx: long * core, ry: wide * core, class: "grain-core") if core > 0.01),
-           Svg.text("#{percent(core)} % white", x: middle, y: GRAIN_Y + wide + 24, class: "label middle")].compact.join
+           (if core > 0.01
+              Svg.tag("ellipse", cx: middle, cy: GRAIN_Y, rx: long * core, ry: wide * core,
+                                 class: "grain-core")
+            end),
+           Svg.text("#{percent(core)} % white", x: middle, y: GRAIN_Y + wide + 24,
+                                                class: "label middle")].compact.join
         end
 
         def band(key, words, low, high)
           y = BANDS.fetch(key)
           open = low && high && low <= high
-          drawn = open ? Svg.tag("rect", x: x(low), y: y, width: [x(high) - x(low), 3.0].max, height: BAND, class: "band band-#{key}") : ""
+          drawn = if open
+                    Svg.tag("rect", x: x(low), y: y, width: [x(high) - x(low), 3.0].max, height: BAND,
+                                    class: "band band-#{key}")
+                  else
+                    ""
+                  end
           Svg.text(words, x: LEFT - 12, y: y + 16, class: "label end") +
             Svg.tag("rect", x: LEFT, y: y, width: RIGHT - LEFT, height: BAND, class: "band-whole") + drawn
         end
@@ -98,10 +108,12 @@ module FondKettle
         # Taken and moved, or by the arrow keys.
         def grip
           at = x(shown)
-          drawn = Svg.tag("rect", x: at - REACH, y: LINE_Y - REACH, width: REACH * 2, height: REACH * 2, class: "reach") +
+          drawn = Svg.tag("rect", x: at - REACH, y: LINE_Y - REACH, width: REACH * 2, height: REACH * 2,
+                                  class: "reach") +
                   Svg.tag("path", d: "M#{at} #{BANDS[:water] - 6} V#{LINE_Y}", class: "dial-mark") +
                   Svg.tag("circle", cx: at, cy: LINE_Y, r: 15, class: "grip")
-          Grip.slider("done", "Par-cooked to, %", percent(shown), 0, 100, drawn, aria_valuetext: "#{percent(shown)} %")
+          Grip.slider("done", "Par-cooked to, %", percent(shown), 0, 100, drawn,
+                      aria_valuetext: "#{percent(shown)} %")
         end
       end
     end

@@ -20,7 +20,8 @@ module FondKettle
         LINES = { "floor" => "temp", "middle" => "taken", "top" => "free", "thickest piece" => "core" }.freeze
         # So that no line is told by its colour alone.
         MARKS = { "temp" => "m0 -7 l7 7 l-7 7 l-7 -7 z", "taken" => "m-5 -5 h10 v10 h-10 z",
-                  "free" => "m-5 0 a5 5 0 1 0 10 0 a5 5 0 1 0 -10 0", "core" => "m-5 -5 l10 10 m0 -10 l-10 10" }.freeze
+                  "free" => "m-5 0 a5 5 0 1 0 10 0 a5 5 0 1 0 -10 0",
+                  "core" => "m-5 -5 l10 10 m0 -10 l-10 10" }.freeze
         MARKS_ON_A_LINE = 6
         TICKS_C = [20, 40, 60, 80, 100].freeze
 
@@ -77,7 +78,10 @@ module FondKettle
               at_min = @run.minutes * (nth + ((index + 0.5) / LINES.size)) / MARKS_ON_A_LINE
               point = @run.curve.min_by { |one| (one.min - at_min).abs }
               warm = temps(point)[name]
-              Svg.tag("path", d: "M#{x(point.min).round(1)} #{y(warm).round(1)} #{MARKS.fetch(klass)}", class: "on-line line-#{klass}") if warm
+              if warm
+                Svg.tag("path", d: "M#{x(point.min).round(1)} #{y(warm).round(1)} #{MARKS.fetch(klass)}",
+                                class: "on-line line-#{klass}")
+              end
             end.join
           end.join
         end
@@ -87,7 +91,8 @@ module FondKettle
           @stages.map do |words, minutes|
             from = x(began)
             began += minutes
-            Svg.tag("rect", x: from, y: STAGE_Y, width: [x(began) - from, 1].max, height: STAGE, class: "stage-band") +
+            Svg.tag("rect", x: from, y: STAGE_Y, width: [x(began) - from, 1].max, height: STAGE,
+                            class: "stage-band") +
               Svg.text(words, x: from + 5, y: STAGE_Y - 8, class: "label")
           end.join
         end
@@ -109,10 +114,13 @@ module FondKettle
           minutes = (0..(@most_min / step).floor).map do |tick|
             Svg.text((tick * step).to_s, x: x(tick * step), y: BOTTOM + 22, class: "label middle")
           end
-          degrees = TICKS_C.map { |tick| Svg.text(tick.to_s, x: LEFT - 8, y: y(tick) + 6, class: "label end") }
+          degrees = TICKS_C.map do |tick|
+            Svg.text(tick.to_s, x: LEFT - 8, y: y(tick) + 6, class: "label end")
+          end
           [Svg.tag("path", d: "M#{LEFT} #{TOP} V#{BOTTOM} H#{RIGHT}", class: "axis"), *minutes, *degrees,
            Svg.text("°C", x: LEFT - 8, y: TOP - 12, class: "label end"),
-           Svg.text("minutes on the heat and resting", x: (LEFT + RIGHT) / 2, y: BOTTOM + 46, class: "label middle")].join
+           Svg.text("minutes on the heat and resting", x: (LEFT + RIGHT) / 2, y: BOTTOM + 46,
+                                                       class: "label middle")].join
         end
 
         def legend
@@ -120,7 +128,8 @@ module FondKettle
           drawn.each_with_index.map do |(name, klass), index|
             at = LEFT + (index * 210)
             Svg.tag("path", d: "M#{at} #{BOTTOM + 76} h36", class: "sample line-#{klass}") +
-              Svg.tag("path", d: "M#{at + 18} #{BOTTOM + 76} #{MARKS.fetch(klass)}", class: "on-line line-#{klass}") +
+              Svg.tag("path", d: "M#{at + 18} #{BOTTOM + 76} #{MARKS.fetch(klass)}",
+                              class: "on-line line-#{klass}") +
               Svg.text(name, x: at + 44, y: BOTTOM + 82, class: "label")
           end.join
         end

@@ -114,7 +114,7 @@ module FondKettle
         optional(:sauce_g).maybe(Schema::TypedNumber, included_in?: Limits::LIQUID_G)
         optional(:parts).maybe(Schema::TypedNumber, included_in?: Limits::PARTS)
         optional(:beside).maybe(:string, max_size?: Beside::MOST_LETTERS)
-        Forms::LayeredForm::NUMBERS.each { |field, (type, range)| optional(field).maybe(type, included_in?: range) }
+        Forms::LayeredForm::FIGURES.each { |field, (type, range)| optional(field).maybe(type, included_in?: range) }
         optional(:under_meat).maybe(:string, included_in?: ["", *Methods::BaseFoods.all.keys])
         optional(:under_raw).maybe(:string, included_in?: %w[yes no])
         optional(:under_shape).maybe(:string, included_in?: Pot::Piece::SHAPES.keys)

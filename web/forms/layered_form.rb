@@ -19,17 +19,19 @@ module FondKettle
         # A percentage.
         PERCENT = (0..100)
         # Numbers by field: how they are read and what they may be.
-        NUMBERS = { under_g: [Schema::TypedNumber, Limits::BASE_G], under_water: [Schema::TypedNumber, Limits::BASE_G],
+        FIGURES = { under_g: [Schema::TypedNumber, Limits::BASE_G], under_water: [Schema::TypedNumber, Limits::BASE_G],
                     under_gravy: [Schema::TypedNumber, Limits::BASE_G], under_mm: [Typed::MM, Limits::PIECE_MM],
                     under_c: [Typed::CELSIUS, Limits::WATER_C], done: [Schema::TypedNumber, PERCENT],
                     steam: [Schema::TypedNumber, Limits::PROGRAMME_MIN] }.freeze
         # What they are to a request.
-        BASE = { under_g: :g, under_water: :water_g, under_gravy: :residue_g, under_mm: :piece_mm, under_c: :start_c,
+        BASE = { under_g: :g, under_water: :water_g, under_gravy: :residue_g, under_mm: :piece_mm,
+                 under_c: :start_c,
                  under_meat: :meat, under_shape: :shape }.freeze
         # Fields by the path at which a reader finds something wrong.
         AT = BASE.to_h { |field, name| ["base.#{name}", field] }
                  .merge("base.raw" => :under_raw, "layers" => :layer).freeze
-        STAGE = /\A\s*(?<what>high|medium|low|off|oven)\s*(?<degrees>\d{2,3})?\s*(?:°?\s*C)?\s+(?<minutes>\d+(?:[.,]\d+)?)\s*(?:min)?\s*(?<pan>flat pan)?\s*\z/i
+        STAGE = /\A(?<what>high|medium|low|off|oven)(?:[ ](?<degrees>\d{2,3}))?(?:[ ]?°?C)?
+                 [ ](?<minutes>\d+(?:[.,]\d+)?)(?:[ ]?min)?(?<pan>[ ]flat[ ]pan)?\z/xi
 
         # `values`: the form's fields as the schema read them.
         def initialize(values)
@@ -47,7 +49,7 @@ module FondKettle
 
           (said || Methods::Layered.of).with(steam_min: steam_min.to_f)
         rescue InvalidInput => e
-          raise InvalidInput, e.problems.map { |problem| problem.merge(field: field_of(problem[:field])) }
+          raise(InvalidInput, e.problems.map { |problem| problem.merge(field: field_of(problem[:field])) })
         end
 
         # A layer as the bench has it: "rice 0.5", "coloured-milk 60", "parchment".
@@ -60,11 +62,15 @@ module FondKettle
 
         # As the command line has it.
         def data(method)
-          { base: base, layers: layers, **(method.sealed? ? under_seal : {}) }.reject { |_, value| value.nil? || value.empty? }
+          { base: base, layers: layers, **(method.sealed? ? under_seal : {}) }.reject do |_, value|
+            value.nil? || value.empty?
+          end
         end
 
         def base
-          said = @values.slice(*BASE.keys).reject { |_, value| value.nil? || value == "" }.transform_keys(BASE)
+          said = @values.slice(*BASE.keys).reject do |_, value|
+            value.nil? || value == ""
+          end.transform_keys(BASE)
           return said if said.empty?
 
           raw = @values[:under_raw]
@@ -84,14 +90,19 @@ module FondKettle
                                             "#{Methods::LayerKinds.all.keys.join(', ')} and its amount")
           end
           within(kind, number)
-          { what: what, **(number ? { (kind.share ? :share : :g) => number } : {}) }
+          { what: what, **(if number
+                             { (kind.share ? :share : :g) => number }
+                           else
+                             {}
+                           end) }
         end
 
         def within(kind, number)
           range = kind.share ? Limits::SHARE : Limits::ADDITION_G
           return if number.nil? || range.cover?(number)
 
-          raise InvalidInput.at("layers", "#{kind.word}: must be between #{range.min} and #{range.max}", received: number)
+          raise InvalidInput.at("layers", "#{kind.word}: must be between #{range.min} and #{range.max}",
+                                received: number)
         end
 
         def under_seal
@@ -107,13 +118,17 @@ module FondKettle
         end
 
         def stage(text)
-          found = STAGE.match(text)
-          raise InvalidInput.at("programme", "cannot be read: #{text}; write: high 5, low 25; or oven 175 45") unless found
+          found = STAGE.match(text.squeeze(" "))
+          unless found
+            raise InvalidInput.at("programme",
+                                  "cannot be read: #{text}; write: high 5, low 25; or oven 175 45")
+          end
 
           minutes = found[:minutes].tr(",", ".").to_f
           unless Limits::PROGRAMME_MIN.cover?(minutes)
-            raise InvalidInput.at("programme", "#{text}: minutes must be between #{Limits::PROGRAMME_MIN.min} and " \
-                                               "#{Limits::PROGRAMME_MIN.max}")
+            raise InvalidInput.at("programme",
+                                  "#{text}: minutes must be between #{Limits::PROGRAMME_MIN.min} and " \
+                                  "#{Limits::PROGRAMME_MIN.max}")
           end
           found[:what].casecmp?("oven") ? oven(found, minutes) : burner(found, minutes)
         end
@@ -125,7 +140,8 @@ module FondKettle
         def oven(found, minutes)
           degrees = found[:degrees].to_i
           unless Limits::OVEN_C.cover?(degrees)
-            raise InvalidInput.at("programme", "oven: must be between #{Limits::OVEN_C.min} and #{Limits::OVEN_C.max} °C",
+            raise InvalidInput.at("programme",
+                                  "oven: must be between #{Limits::OVEN_C.min} and #{Limits::OVEN_C.max} °C",
                                   received: degrees)
           end
           { oven_c: degrees.to_f, minutes: minutes }

@@ -18,8 +18,8 @@ module FondKettle
                                %w[burner oven oven_c onion first stir lid cover crust sauce_g parts]],
                     "beside" => ["Beside the rice", :lying_beside, %w[beside]],
                     "layers" => ["Layers, seal and steam", :layering,
-                                 %w[under_g under_water under_meat under_raw under_mm under_shape under_c under_gravy
-                                    layer done steam programme]],
+                                 %w[under_g under_water under_meat under_raw under_mm under_shape under_c
+                                    under_gravy layer done steam programme]],
                     "own" => ["Your own water", :own_water, %w[own own_kind]] }.freeze
         MOST_NAMED = 3
 
@@ -130,7 +130,8 @@ module FondKettle
           base = form[:under_g].to_s.empty? ? "base as usual" : "#{form[:under_g]} g base"
           return base unless form.method.sealed?
 
-          [base, (form[:done].to_s.empty? ? "par-cooked as it comes right" : "par-cooked to #{form[:done]} %"),
+          [base,
+           (form[:done].to_s.empty? ? "par-cooked as it comes right" : "par-cooked to #{form[:done]} %"),
            (form[:programme].to_s.empty? ? nil : form[:programme])].compact.join(", ")
         end
 

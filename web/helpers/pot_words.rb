@@ -28,7 +28,8 @@ module FondKettle
         CRUSTS = [["no", "not wanted"], %w[yes wanted]].freeze
         FIRSTS = [["meat", "the meat"], ["onion", "the onion"]].freeze
         RAW = [["", "as this way has it"], %w[yes raw], %w[no cooked]].freeze
-        SHAPES = [["", "cubes, or nobody knows"], ["flat", "flat pieces"], ["bone-in", "whole, on the bone"]].freeze
+        SHAPES = [["", "cubes, or nobody knows"], ["flat", "flat pieces"], ["bone-in",
+                                                                            "whole, on the bone"]].freeze
         FOR = { "people" => "for people", "amount" => "an amount", "pot" => "what the pot takes",
                 "have" => "what there is" }.freeze
         AS_DISH = { "dish" => "as the dish has it" }.freeze
@@ -58,8 +59,10 @@ module FondKettle
 
         # What a pot can be closed with.
         def lid_choices(method)
-          own = method.sealed? ? "as this way is sealed: #{Words.of('lids').fetch(method.vessel[:lid])}" : "its own lid"
-          [["", own], *Words.of("lids").slice(*Vocabulary::LIDS).except("cooker")]
+          lids = Words.of("lids")
+          own = "its own lid"
+          own = "as this way is sealed: #{lids.fetch(method.vessel[:lid])}" if method.sealed?
+          [["", own], *lids.slice(*Vocabulary::LIDS).except("cooker")]
         end
 
         # What a plan can have under the lid.

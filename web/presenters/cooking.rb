@@ -5,6 +5,7 @@ require_relative "../../lib/fond_kettle/ground/words"
 require_relative "../../lib/fond_kettle/kit/vessel_kind"
 require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../drawings/pot_picture"
+require_relative "layered_step"
 require_relative "poured_water"
 require_relative "presenter"
 require_relative "seen_pots"
@@ -15,6 +16,7 @@ module FondKettle
     module Presenters
       # A pot on the stove, as it stands now.
       class Cooking < Presenter
+        include LayeredStep
         include PouredWater
 
         CUES = Words.of("cues")
@@ -96,14 +98,16 @@ module FondKettle
 
         # What there is to do, in words: of a remedy, where one is at work.
         def says
-          remedy ? remedy[:say] : task[:say]
+          return remedy[:say] if remedy
+
+          list ? list[:head] : task[:say]
         end
 
         # What goes in now, a thing each; with a remedy, what it asks for.
         def puts_in
           return remedy_amounts(remedy, household.shelves.measures) if remedy
 
-          task[:puts_in].to_s.split("; ")
+          task[:puts_in].to_s.split("; ") - (list ? list[:lines] : [])
         end
 
         # What to do about what is wrong, or nil.
@@ -169,8 +173,8 @@ module FondKettle
           said = "#{plain(measured_c.round(1))} °C"
           return "**#{said}**: hot enough. Go on." if cook.hot_enough?
 
-          "**#{said} is not safe yet**; #{task[:core_c]} °C it must be. Close the lid, give it 5 min more " \
-            "on low, and measure again."
+          "**#{said} is not safe yet**; #{task[:core_c]} °C it must be. Close the lid, give it " \
+            "#{more_min(measured_c)} min more on low, and measure again."
         end
 
         # Signs that are to come, but for the one that is this step's own thing to do: [cue, words,

@@ -29,7 +29,8 @@ module FondKettle
         # From the top down, as they lie.
         def rows
           @rows ||= @wishes.each_with_index.map do |wish, index|
-            Row.new(index: index, text: Forms::LayeredForm.text(wish), words: @words[index], acts: acts(wish, index))
+            Row.new(index: index, text: Forms::LayeredForm.text(wish), words: @words[index],
+                    acts: acts(wish, index))
           end.reverse
         end
 

@@ -46,13 +46,14 @@ module FondKettle
             "then **#{steam_min} min** under the seal."
         end
 
-        # Softer, and how sure that is.
+        # Between which degrees it closes, and what makes it softer.
         def closes
           return unless sealed?
-          return "Between #{percent(par.done_low)} and #{percent(par.done_high)} % it comes right over this base. " \
-                 "Softer: spoon #{grams(softer_g)} of its water over the rice." if par.closes?
+          return "It does not close as it is." unless par.closes?
 
-          "It does not close as it is."
+          low, high = [par.done_low, par.done_high].map { |done| percent(done) }
+          "Between #{low} and #{high} % it comes right over this base. " \
+            "Softer: spoon #{grams(softer_g)} of its water over the rice."
         end
 
         # What would make it close.
@@ -66,7 +67,11 @@ module FondKettle
 
         # SVG of the dial, nil where nothing is par-cooked.
         def dial
-          Drawings::ParCookDial.new(par, @degrees.transform_values { |min| "#{shown(min)} min" }).to_s if sealed?
+          return unless sealed?
+
+          Drawings::ParCookDial.new(par, @degrees.transform_values do |min|
+            "#{shown(min)} min"
+          end).to_s
         end
 
         # The layers as a list (LayerBench).
@@ -99,7 +104,11 @@ module FondKettle
         # The programme as a table: words, minutes.
         def stages
           @plan.stages.zip(@plan.run.stage_minutes).map do |stage, minutes|
-            [stage.oven_c ? "oven #{stage.oven_c.round} °C" : (stage.off? ? "rest" : stage.heat), minutes]
+            [if stage.oven_c
+               "oven #{stage.oven_c.round} °C"
+             else
+               (stage.off? ? "rest" : stage.heat)
+             end, minutes]
           end
         end
 
@@ -136,9 +145,11 @@ module FondKettle
         def turned_out
           cake = turned.cake
           stands = cake.stands ? "it stands" : "it falls: #{cake.falls_because}"
-          water = "**#{@form.kit.measures.weighed(@plan.liquid_g)}** water (#{spoken(@plan.liquid_g, @form)}). "
-          "#{water}Turned out **#{cake.height_mm.round} mm** high and **#{cake.diameter_mm.round} mm** wide, " \
-            "**#{plain(cake.lift_kg.round(1))} kg** to turn over with #{cake.people > 1 ? 'two people' : 'two hands'}; #{stands}."
+          hands = cake.people > 1 ? "two people" : "two hands"
+          "**#{@form.kit.measures.weighed(@plan.liquid_g)}** water (#{spoken(@plan.liquid_g,
+                                                                             @form)}). Turned " \
+            "out **#{cake.height_mm.round} mm** high and **#{cake.diameter_mm.round} mm** wide, " \
+            "**#{plain(cake.lift_kg.round(1))} kg** to turn over with #{hands}; #{stands}."
         end
 
         def steam_min

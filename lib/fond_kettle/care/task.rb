@@ -16,6 +16,14 @@ module FondKettle
       end
     end
 
+    # What is done one after the other: `head` before the `lines`, `tail` after them.
+    Checklist = Value.define(:head, :lines, :tail) do
+      # In one go, as a slip has it.
+      def to_s
+        "#{head}: #{lines.join('; ')}. #{tail}"
+      end
+    end
+
     # A step in time: a Clock::Slot with what there is to do.
     #   slot       id, whole minutes, what it uses, what it comes after
     #   kind       Kind
@@ -28,10 +36,11 @@ module FondKettle
     #   amounts    what goes in at it (Amount)
     #   lot        of which of several equal pots that is: "In each pot"; nil for one pot
     #   core_c     what a thermometer must show at it, °C, or nil
+    #   list       where it is done line by line: Checklist, else nil
     #   facts      what is so in its vessel, for the cautions: "closed", "lid:foil",
     #              "material:clay", "in:raw-meat" …
     Task = Value.define(:slot, :kind, :key, :say, :cue, :why, :hands_on, :timed_min, :heat, :watch, :amounts,
-                        :lot, :core_c, :facts) do
+                        :lot, :core_c, :facts, :list) do
       # Unique in its plan.
       def id
         slot.id

@@ -25,7 +25,7 @@ module FondKettle
           optional(:gap).value(:array, size?: 2)
         end
         %i[kind key say puts_in cue why hands_on amounts cautions timed_min heat watch stage
-           core_c].each do |name|
+           core_c list].each do |name|
           optional(name)
         end
       end

@@ -73,7 +73,8 @@ module FondKettle
         remedies = Methods::Remedies.for(plan).transform_values { |remedy| RunJson.remedy(remedy) }
         run = Pot::Cooking.run(plan.load, plan.liquid_g, plan.stages, plan.setting, curve: true)
         call(plan).merge(remedies: remedies, levels: levels(plan, run), lift: lift(plan, run),
-                         vessel: vessel(plan, look), rounds: plan.request.rounds?)
+                         vessel: vessel(plan, look), rounds: plan.request.rounds?,
+                         **SealedJson.for_the_stove(plan))
       end
 
       # What is drawn of the pot.

@@ -3,6 +3,7 @@
 require_relative "../methods/layer_kinds"
 require_relative "../methods/programme"
 require_relative "../methods/sealed_changes"
+require_relative "../methods/sealing"
 require_relative "../methods/turned_out"
 require_relative "../pot/fit"
 require_relative "../pot/verdict"
@@ -20,6 +21,15 @@ module FondKettle
         return {} unless plan.sealed
 
         { par_cook: par_cook(plan), sealed: sealed(plan) }
+      end
+
+      # What the stove wants beside that: what comes of rice drained sooner or later, and how the
+      # thickest piece is cut (nil: nothing has to be safe).
+      def for_the_stove(plan)
+        return {} unless plan.sealed
+
+        cut = plan.load.stack.tiers.filter_map(&:cut).find(&:safe_c)
+        { drained: Methods::Sealing.new(plan.request).drained, cut: cut && { shape: cut.shape, mm: cut.mm } }
       end
 
       def par_cook(plan)

@@ -45,7 +45,7 @@ module FondKettle
         { kind: task.kind.key, key: task.key, say: task.say, cue: task.cue, why: task.why,
           hands_on: task.hands_on, timed_min: task.timed_min&.round(4), heat: task.heat, watch: task.watch,
           amounts: task.amounts.map { |amount| amount(amount, plan.request.pots) }, puts_in: task.puts_in,
-          cautions: codes(plan, task), core_c: task.core_c }
+          cautions: codes(plan, task), core_c: task.core_c, list: task.list&.to_h }
       end
 
       # `g` and `measured` of one of several pots, `g_all` of all.

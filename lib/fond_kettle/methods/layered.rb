@@ -24,7 +24,7 @@ module FondKettle
       def self.of(g:, raw:, **known)
         known = known.compact
         meat = known[:meat]
-        meat_g = known.fetch(:meat_g, meat ? g : 0.0)
+        meat_g = known.fetch(:meat_g, meat ? g - known.fetch(:water_g, 0.0) : 0.0)
         brings = raw && meat ? BaseFoods.fetch(meat).brings : 0.0
         usual = { meat: nil, meat_g: meat_g, water_g: meat_g * brings,
                   start_c: raw ? self::RAW_C : self::COOKED_C,

@@ -62,7 +62,7 @@ module FondKettle
       # the rice does.
       def net_g(load, lost_g)
         left_g = load.brought_g - lost_g
-        [left_g - load.residue_g, [left_g, 0.0].min].max
+        (left_g - load.residue_g).clamp([left_g, 0.0].min, nil)
       end
 
       # What is lost of the water that rice could have had: what was bound in the base is not.

@@ -120,8 +120,9 @@ module FondKettle
       def little_gravy
         return [] unless @load.residue_g - @run.free_g > GRAVY_SHARE * @load.residue_g
 
-        [warning("little-gravy", "#{@run.free_g.round} g of gravy stays, not #{@load.residue_g.round} g: seal it " \
-                                 "better, or leave more in the base.")]
+        [warning("little-gravy",
+                 "#{@run.free_g.round} g of gravy stays, not #{@load.residue_g.round} g: seal it " \
+                 "better, or leave more in the base.")]
       end
 
       def warning(code, say)

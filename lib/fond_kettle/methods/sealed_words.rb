@@ -67,7 +67,7 @@ module FondKettle
       end
 
       def layers
-        LayerWords.of(@request, rice_g).join("; ")
+        LayerWords.of(@request, rice_g)
       end
 
       # As it is when it is layered.

@@ -3,6 +3,7 @@
 require_relative "../ground/value"
 require_relative "../numeric/root"
 require_relative "../phases/phase"
+require_relative "../pot/verdict"
 require_relative "advice"
 require_relative "loading"
 require_relative "par_boil"
@@ -23,6 +24,8 @@ module FondKettle
       # Where a search begins that nobody has told a programme.
       FIRST_PROGRAMME = [ProgrammeStage.on("high", 5), ProgrammeStage.on("low", 25)].freeze
       ROUNDS = 3
+      # How far rice may have come that is drained too soon, or too late.
+      TRIED_DONE = [0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1.0].freeze
       CLOSE_UPTAKE = 0.004
       # How fast what is in the rice at the end grows with how far it is par-cooked, g/g.
       UPTAKE_RATES = (0.2..2.5)
@@ -63,6 +66,18 @@ module FondKettle
       # The last pot (Potful), what goes before it solved.
       def potful
         Loading.potful(request, request.method.last_phase, phases[-2])
+      end
+
+      # What comes of rice drained sooner or later than planned: minutes, how far it is, and its verdict,
+      # by the same programme.
+      def drained
+        return [] unless @done.positive?
+
+        load = potful.load
+        TRIED_DONE.map do |done|
+          course = @course.run(done, @programme)
+          { minutes: @boil.minutes(done, @rounds), done: done, verdict: Pot::Verdict.of(course, load) }
+        end
       end
 
       # Minutes in the water at each degree that schools name (ParCook::DEGREES), by name.

@@ -66,6 +66,7 @@ module FondKettle
       # Key of what filling is to say (TaskTexts): what is in the pot already is not put in
       # again. `hot`: the liquid stands hot in another pot.
       def filling_text(hot:)
+        return "fill-turned" if @request.method.turned_out?
         return "lay-in" if @text.broth
         return rice_in? ? "fill-level" : "fill-rice" if taking("liquid")
         return "fill-liquid" if rice_in?
@@ -87,7 +88,7 @@ module FondKettle
       # What the text of filling says of whatever else goes in then.
       def filled_with
         any = provided(:fill, "fill").any?
-        on_top = @whereto.on_top? ? "; on top, what else goes in now" : ""
+        on_top = "on top, what else goes in now" if @whereto.on_top?
         { on_top: on_top, others: any ? " and the rest" : "", too: any ? ", put in the rest" : "",
           and_liquid: any ? ", the liquid and the rest" : " and the liquid" }
       end

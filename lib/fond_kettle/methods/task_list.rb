@@ -40,6 +40,11 @@ module FondKettle
         @closed |= [lid]
       end
 
+      # So many minutes after a task began: after the one before it was over.
+      def into(task, minutes)
+        Clock::After.new(task: task.slot.after.first.task, least: minutes, most: minutes)
+      end
+
       # After a task, however long it waits.
       def loosely(task)
         Clock::After.new(task: task.id, least: 0, most: nil)
@@ -49,8 +54,9 @@ module FondKettle
       # `under`: the Pot::Stage that it falls into; `words`: more to fill in.
       def common(id, key, last, min: nil, hands_on: nil, under: nil, text: key, words: {}, **given)
         text = TaskTexts.fetch(text)
-        texts = filled(text, { **@words.to_h, **words })
-        add(id, text.kind, last, min: min || text.minutes, key: key, **texts, amounts: @amounts.common(key),
+        words = { **@words.to_h, **words }
+        add(id, text.kind, last, min: min || text.minutes, key: key, **listed(text, words),
+                                 amounts: @amounts.common(key),
                                  lot: @amounts.lot(text.kind),
                                  hands_on: hands_on.nil? ? text.hands_on : hands_on,
                                  facts: facts(text.kind, under: under), **given)
@@ -109,6 +115,16 @@ module FondKettle
         TEXTS.to_h { |part| [part, Template.fill(text.public_send(part), words)] }
       end
 
+      # Texts filled in, and the list of layers where one belongs into them.
+      def listed(text, words)
+        texts = filled(text, words)
+        return texts unless text.tail
+
+        list = Care::Checklist.new(head: texts[:say], tail: Template.fill(text.tail, words),
+                                   lines: [*words.fetch(:layers), *words[:on_top]].freeze)
+        { **texts, say: list.to_s, list: list }
+      end
+
       # What is so in the vessel; while the rice is washed there is none yet.
       def facts(kind, food: [], under: nil)
         @facts ? @facts.at(Care::Kinds.fetch(kind), food: food, stage: under) : [].freeze
@@ -117,13 +133,14 @@ module FondKettle
       # `min`: exact minutes; on the clock they are whole. `last`: what it comes after (a Task,
       # or a Clock::After), one or several.
       def add(id, kind, last, min:, hands_on:, amounts:, oven_c: nil, heat: nil, watch: [], core_c: nil,
-              lot: nil, rounds: 1, **texts)
+              lot: nil, rounds: 1, list: nil, **texts)
         kind = Care::Kinds.fetch(kind)
         slot = Clock::Slot.of(id, min.ceil * rounds, uses: uses(kind, hands_on, id.start_with?(IN_PAN)),
                                                      oven_c: oven_c,
                                                      after: [*last].compact.map { |one| follows(one) })
         task = Care::Task.new(slot: slot, kind: kind, hands_on: hands_on, timed_min: min, heat: heat,
-                              watch: watch, amounts: amounts.freeze, lot: lot, core_c: core_c, **texts)
+                              watch: watch, amounts: amounts.freeze, lot: lot, core_c: core_c, list: list,
+                              **texts)
         @tasks << task
         task
       end

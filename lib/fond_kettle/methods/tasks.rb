@@ -89,12 +89,8 @@ module FondKettle
 
         hot = hot_liquid(text, phase)
         filled = @list.common("fill.#{phase.key}", "fill", [ready, *@latest, hot, *@meanwhile].compact,
-                              text: filling_text(hot), words: @amounts.filled_with)
+                              text: @amounts.filling_text(hot: !hot.nil?), words: @amounts.filled_with)
         @latest = stages(text, phase, filled)
-      end
-
-      def filling_text(hot)
-        @method.turned_out? ? "fill-turned" : @amounts.filling_text(hot: !hot.nil?)
       end
 
       # What is ready is laid in the pot, and that is closed.
@@ -177,7 +173,7 @@ module FondKettle
       # A dish's own steps under or after the stage whose task is `under` (Moments::Own).
       def beside(under, own)
         own.reduce([under]) do |last, one|
-          before = one.into_min ? into(under, one.into_min) : last
+          before = one.into_min ? @list.into(under, one.into_min) : last
           done = @list.own("between.#{one.stage.key}", one.stage, before)
           [*last, @list.loosely(out_of_pot?(one.stage) ? checked(one.stage, done) : done)]
         end
@@ -186,11 +182,6 @@ module FondKettle
       # Is it done beside the pot, to what never lies in it?
       def out_of_pot?(stage)
         stage.moment == Moments::REST
-      end
-
-      # So many minutes after a task began: after the one before it was over.
-      def into(task, minutes)
-        Clock::After.new(task: task.slot.after.first.task, least: minutes, most: minutes)
       end
 
       # The oven is hot when the pot goes in.

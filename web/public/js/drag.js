@@ -63,5 +63,7 @@ document.addEventListener("keydown", (event) => {
   if (!slider || !way) return;
   event.preventDefault();
   const name = slider.dataset.drag;
-  set[name](now(slider) + way * STEP[name]);
+  const next = now(slider) + way * STEP[name];
+  slider.setAttribute("aria-valuenow", next); // until the answer is here
+  set[name](next);
 });
