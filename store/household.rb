@@ -12,6 +12,7 @@ require_relative "dish_book"
 require_relative "database"
 require_relative "folder"
 require_relative "shelf"
+require_relative "stand_ins"
 
 module FondKettle
   module Store
@@ -23,7 +24,7 @@ module FondKettle
       # So long is it known what a form has made, s.
       KEPT_S = 7 * 86_400
 
-      attr_reader :cards, :cooks, :dishes, :database
+      attr_reader :cards, :cooks, :dishes, :stand_ins, :database
 
       def_delegators :@folder, :methods_folder, :library, :keep_method, :lock, :session_key
 
@@ -36,6 +37,7 @@ module FondKettle
         @cooks = CookBook.new(@database)
         @dishes = DishBook.new(@database)
         @cards = CardBook.new(@database)
+        @stand_ins = StandIns.new(@database)
         # A demo's kitchen comes with all that is in it (Demo).
         add_kitchen("My kitchen", demo: false) unless demo || kitchen
       end

@@ -40,6 +40,12 @@ module FondKettle
 
       attr_reader :household
 
+      # What a device (Kit::Device) shows now, as it is typed, or nil where it is off.
+      def reading(key)
+        shown = household.stand_ins.read(key, now)
+        shown && plain(shown.value)
+      end
+
       # The kitchen's record, read once a page.
       def kitchen
         @kitchen ||= household.kitchen

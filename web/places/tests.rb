@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require "rack/utils"
+require_relative "../../lib/fond_kettle/kit/devices"
 require_relative "../../lib/fond_kettle/pot/kit_test"
 require_relative "../../lib/fond_kettle/house/guided_tests"
 require_relative "../forms/fields"
@@ -19,7 +21,7 @@ module FondKettle
       FORMS = TESTS.transform_values { |test| Forms.of(test.fields) }.freeze
 
       get "/" do
-        show
+        show(test: TESTS.key?(params["test"]) ? params["test"] : nil)
       end
 
       # The clock starts; what was typed is kept with it.
@@ -64,6 +66,28 @@ module FondKettle
       end
 
       private
+
+      # What a test may take from a device: words and the address with it filled in.
+      def taken_from(test)
+        takes(test.key, test.fields) { |taken| "/tests?#{Rack::Utils.build_query(taken.merge(test: test.key))}##{test.key}" }
+      end
+
+      # The same of a test that a clock leads through.
+      def guide_takes(test)
+        takes(test.key, test.last) { |taken| "/tests/guide?#{Rack::Utils.build_query(taken)}" }
+      end
+
+      # By the unit of a field, never by its name.
+      def takes(key, fields)
+        here = params["test"] == key ? params.slice(*fields.map { |field| field.key.to_s }) : {}
+        fields.filter_map do |field|
+          device = Kit::DEVICES.values.find { |one| one.unit == field.unit }
+          shown = device && reading(device.key)
+          next unless shown
+
+          ["#{field.title}: take #{shown} #{device.unit}", yield(here.merge(field.key.to_s => shown))]
+        end
+      end
 
       # A refused form goes back to where it was filled in.
       def again(test, problems)
