@@ -101,6 +101,23 @@ RSpec.describe FondKettle::Pot::SealedPot do
     expect(course.layers.hot_min).to be_between(15, 80)
   end
 
+  it "comes to an end with rice on the floor, which drinks from the base that lies over it" do
+    tiers = [pots.rice(0.5, start_c: 80.0), pots.base(1200.0, start_c: 5.0), pots.rice(0.5, start_c: 80.0)]
+    course = pots.run(pots.load(tiers, rice_g: 400.0, water_g: 360.0), [["high", 5], ["low", 60]])
+    expect(course.minutes).to be_within(1e-6).of(65)
+    expect(course.layers.scorch_min).not_to be_nil
+  end
+
+  it "gets no hotter than the boil in an oven, and no colder than the room" do
+    tiers = [pots.base(600.0, water_g: 20.0, bound: 0.0), pots.rice, pots.base(15.0, share: 0.0, what: "egg")]
+    [[["off", 90, { oven_c: 250.0 }]], [["low", 90]]].each do |programme|
+      warm = pots.run(pots.load(tiers, water_g: 20.0), programme).curve.flat_map do |point|
+        point.layers_c.map(&:first)
+      end
+      expect(warm.minmax).to match([be >= 8.0 - 1e-6, be <= 100.0 + 1e-6])
+    end
+  end
+
   it "runs three hours of ten layers" do
     tiers = Array.new(5) { [pots.base(200.0, share: 0.2), pots.rice(0.2)] }.flatten
     expect(pots.run(pots.load(tiers, water_g: 400.0),

@@ -10,6 +10,7 @@ require_relative "../../lib/fond_kettle/methods/trial"
 require_relative "../../lib/fond_kettle/pot/depth"
 require_relative "../../lib/fond_kettle/stove/my_way"
 require_relative "../../lib/fond_kettle/stove/potful"
+require_relative "../forms/layered_form"
 require_relative "../forms/plan_form"
 require_relative "../helpers/drawers"
 require_relative "../helpers/fields"
@@ -18,6 +19,7 @@ require_relative "../presenters/course"
 require_relative "../presenters/layered_pot"
 require_relative "../presenters/pot_answer"
 require_relative "../presenters/side_by_side"
+require_relative "../presenters/under_seal"
 require_relative "place"
 require_relative "pot_shelves"
 
@@ -49,6 +51,14 @@ module FondKettle
         erb :side_by_side, locals: { shown: Presenters::SideBySide.new(household, form, plans) }
       end
 
+      # The usual programmes, seals, degrees and layers for this pot; `row`: one of them alone.
+      get "/under-seal" do
+        form = Forms::PlanForm.new(params, household)
+        next show(form) unless form.ok? && form.method.sealed?
+
+        under_seal(Presenters::UnderSeal.new(household, form))
+      end
+
       # The course of the pot over time, and another laid over it.
       get "/course" do
         form = Forms::PlanForm.new(params, household)
@@ -70,6 +80,26 @@ module FondKettle
       end
 
       private
+
+      def under_seal(shown)
+        heads = Presenters::UnderSeal::HEADS
+        if params["row"]
+          row = shown.rows[Integer(params["row"], 10, exception: false) || 0] || shown.rows.first
+          return part(:under_seal_row, shown: shown, row: row, cells: judged(shown, row), heads: heads)
+        end
+        @title = "Under the seal"
+        @script = "under_seal.js" unless params["all"]
+        filled = shown.rows.to_h { |one| [one.number, judged(shown, one)] } if params["all"]
+        erb :under_seal, locals: { shown: shown, filled: filled, heads: heads }
+      end
+
+      # A row's cells; one that cannot be planned says why.
+      def judged(shown, row)
+        form = Forms::PlanForm.new(Rack::Utils.parse_nested_query(shown.address(row)), household)
+        return shown.cells(Methods::Planner.plan(form.request)) if form.ok?
+
+        [form.problems.first[:message], *Array.new(Presenters::UnderSeal::HEADS.size - 1, "")]
+      end
 
       # Starts one cook for each of its equal pots; the path of the first.
       def started(form)
@@ -128,7 +158,19 @@ module FondKettle
         return unless plan.method.layered?
 
         degrees = plan.sealed ? Methods::Sealing.new(plan.request).degrees : {}
-        Presenters::LayeredPot.new(household, form, plan, degrees)
+        Presenters::LayeredPot.new(household, form, plan, degrees, over: over(form, plan))
+      end
+
+      # Another programme for the same rice, to be laid over the plan's own (Pot::Run), or nil.
+      def over(form, plan)
+        return if params["over"].to_s.empty? || plan.sealed.nil?
+
+        other = Forms::LayeredForm.new({ programme: params["over"] }).layered(form.method)
+        said = plan.request.in_layers.with(programme: other.programme, done: plan.sealed.par_cook.done,
+                                           steam_min: nil)
+        Methods::Planner.plan(plan.request.with(layered: said), curve: true).run
+      rescue InvalidInput
+        nil
       end
 
       # What comes of the cook's own water, where it is given.

@@ -24,8 +24,9 @@ module FondKettle
         Mend = Value.define(:say, :address)
 
         # `form`: a PlanForm; `plan`: Methods::Plan with its curve; `degrees`: minutes at each of the
-        # degrees of Methods::ParCook, by name.
-        def initialize(household, form, plan, degrees)
+        # degrees of Methods::ParCook, by name; `over`: the Pot::Run of another programme, or nil.
+        def initialize(household, form, plan, degrees, over: nil)
+          @over = over
           super(household)
           @form = form
           @plan = plan
@@ -98,7 +99,7 @@ module FondKettle
         def programme
           return unless sealed?
 
-          Drawings::ProgrammeDrawing.new(@plan.run, stages, marks).to_s
+          Drawings::ProgrammeDrawing.new(@plan.run, stages, marks, @over).to_s
         end
 
         # The programme as a table: words, minutes.

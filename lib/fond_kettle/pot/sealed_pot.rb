@@ -4,6 +4,7 @@ require_relative "attributes"
 require_relative "energy"
 require_relative "fire"
 require_relative "loss"
+require_relative "sealed_fire"
 require_relative "sealed_off_heat"
 require_relative "sealed_steam"
 require_relative "sealed_water"
@@ -18,6 +19,7 @@ module FondKettle
     # the walls do not need leaves as steam past the seal. Low is held at wall and table.
     # To Cooking it is what a Simulation is.
     class SealedPot
+      include SealedFire
       include SealedSteam
       include SealedWater
       include SealedOffHeat
@@ -25,6 +27,8 @@ module FondKettle
       # Hot enough to serve, °C, or so many below the boil.
       HOT_C = 95.0
       HOT_BELOW_BOIL_C = 1.5
+      # As good as the boil, °C: what is drawn in cools it a little all the time.
+      NEAR_BOIL_C = 0.05
       HAIR = 1e-9
 
       # `min`: minutes since the start; `boiled_min`: of these with the floor at the boil;
@@ -68,7 +72,7 @@ module FondKettle
 
       # Is its floor at the boil?
       def boiling?
-        @floor.temp_c >= @setting.boil_c
+        @floor.temp_c >= @setting.boil_c - NEAR_BOIL_C
       end
 
       # What is sprinkled over it goes to the topmost rice.
@@ -111,7 +115,7 @@ module FondKettle
       private
 
       def all_at_boil?
-        @places.all? { |place| place.temp_c >= @setting.boil_c }
+        @places.all? { |place| place.temp_c >= @setting.boil_c - NEAR_BOIL_C }
       end
 
       def look
@@ -140,38 +144,14 @@ module FondKettle
       end
 
       def drifting(places, minutes)
-        places.to_h { |place| [place, place.drift(0.0, @stage.oven_c, minutes).after(minutes)] }
+        places.to_h do |place|
+          [place, bounded(place, place.drift(0.0, @stage.oven_c, minutes).after(minutes))]
+        end
       end
 
-      # Of the burner, J/min; an oven gives each place its own.
-      def fire_j_min
-        @stage.oven_c ? 0.0 : held_j_min
-      end
-
-      # High and medium give what they are left at; low is held, once all is hot.
-      def held_j_min
-        low_j = @setting.burner.joule_per_min(@stage.heat)
-        return low_j unless @stage.heat == "low" && hot?
-
-        needed_j = walls_j_min + (@fire.boiling_g_min * Loss::LATENT_J_G)
-        needed_j.clamp(low_j, @setting.burner.most_joule_per_min("low"))
-      end
-
-      def walls_j_min
-        @stage.oven_c ? 0.0 : @places.sum(&:wall_j_min)
-      end
-
-      # To spare when all walls are paid, J/min.
-      def spare_j_min
-        @stage.oven_c ? oven_j_min : fire_j_min - walls_j_min
-      end
-
-      def oven_j_min
-        @places.sum { |place| place.oven_j_min(@stage.oven_c) }
-      end
-
-      def taken_j_min
-        @stage.oven_c ? oven_j_min : fire_j_min
+      # Moist food gets no hotter than the boil, and nothing colder than the room makes it.
+      def bounded(place, temp_c)
+        temp_c.clamp([@setting.room_c, place.temp_c].min, @setting.boil_c)
       end
 
       # What the floor has to spare as steam when it boils, J/min: none without water.

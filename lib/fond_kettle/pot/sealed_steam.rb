@@ -87,14 +87,15 @@ module FondKettle
 
       # °C of a place with so much heat by its wall and by steam, J; steam becomes water in it.
       def warmed(place, steam_j, joule)
-        from_c = place.temp_c + (joule / place.capacity_j_k)
+        from_c = bounded(place, place.temp_c + (joule / place.capacity_j_k))
         return from_c unless steam_j.positive?
 
         grams = [steam_j / Loss::LATENT_J_G, floor_water_g].min
         before_j_k = place.capacity_j_k
         hand_up(grams, place)
         boil_c = @setting.boil_c
-        boil_c - (((before_j_k * (boil_c - from_c)) - (grams * Loss::LATENT_J_G)) / place.capacity_j_k)
+        lacking_j = (before_j_k * (boil_c - from_c)) - (grams * Loss::LATENT_J_G)
+        bounded(place, boil_c - (lacking_j / place.capacity_j_k))
       end
 
       def hand_up(grams, place)

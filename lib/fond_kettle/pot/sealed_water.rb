@@ -6,6 +6,8 @@ module FondKettle
     module SealedWater
       # Nobody wants less than that, g.
       NOTHING_G = 1e-9
+      # Less than that at the floor makes no steam, g.
+      FILM_G = 0.05
 
       # Water that food has to spare for the rice now, g: all but the gravy that is to stay.
       def spare_g
@@ -32,7 +34,8 @@ module FondKettle
 
       # Water for steam at the floor, g: what lies on food there runs down to it.
       def floor_water_g
-        @sources.sum(&:steam_water_g)
+        grams = @sources.sum(&:steam_water_g)
+        grams < FILM_G ? 0.0 : grams
       end
 
       # So much steam leaves the floor, g: what is free first, its own and then what runs down to it.
