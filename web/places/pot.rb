@@ -5,7 +5,6 @@ require_relative "../../lib/fond_kettle/methods/comparison"
 require_relative "../../lib/fond_kettle/methods/depth_rule"
 require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../../lib/fond_kettle/methods/planner"
-require_relative "../../lib/fond_kettle/methods/sealing"
 require_relative "../../lib/fond_kettle/methods/trial"
 require_relative "../../lib/fond_kettle/pot/depth"
 require_relative "../../lib/fond_kettle/stove/my_way"
@@ -157,8 +156,7 @@ module FondKettle
       def layers(form, plan)
         return unless plan.method.layered?
 
-        degrees = plan.sealed ? Methods::Sealing.new(plan.request).degrees : {}
-        Presenters::LayeredPot.new(household, form, plan, degrees, over: over(form, plan))
+        Presenters::LayeredPot.new(household, form, plan, over: over(form, plan))
       end
 
       # Another programme for the same rice, to be laid over the plan's own (Pot::Run), or nil.

@@ -23,14 +23,13 @@ module FondKettle
         # A change that would close it: its words, and the address of the plan with it (nil: none).
         Mend = Value.define(:say, :address)
 
-        # `form`: a PlanForm; `plan`: Methods::Plan with its curve; `degrees`: minutes at each of the
-        # degrees of Methods::ParCook, by name; `over`: the Pot::Run of another programme, or nil.
-        def initialize(household, form, plan, degrees, over: nil)
+        # `form`: a PlanForm; `plan`: Methods::Plan with its curve; `over`: the Pot::Run of another
+        # programme, or nil.
+        def initialize(household, form, plan, over: nil)
           @over = over
           super(household)
           @form = form
           @plan = plan
-          @degrees = degrees
         end
 
         # Is it sealed, and not turned out?
@@ -68,11 +67,7 @@ module FondKettle
 
         # SVG of the dial, nil where nothing is par-cooked.
         def dial
-          return unless sealed?
-
-          Drawings::ParCookDial.new(par, @degrees.transform_values do |min|
-            "#{shown(min)} min"
-          end).to_s
+          Drawings::ParCookDial.new(par, degrees).to_s if sealed?
         end
 
         # The layers as a list (LayerBench).
@@ -139,6 +134,10 @@ module FondKettle
           @plan.sealed.par_cook
         end
 
+        def degrees
+          @plan.sealed.degrees.transform_values { |min| "#{shown(min)} min" }
+        end
+
         def turned
           @turned ||= Methods::TurnedOut.new(@plan.request, @plan.last, @plan.run)
         end
@@ -175,8 +174,18 @@ module FondKettle
           when "cook-further" then @form.address(done: (change.amount * 100).ceil)
           when "cook-less" then @form.address(done: (change.amount * 100).floor)
           when "steam-longer" then @form.address(steam: steam_min + change.amount, programme: nil)
+          when "drain" then @form.address(**less(change.amount))
           when "pour" then @form.address(layer: [*bench.texts, "milk #{change.amount.round}"])
           end
+        end
+
+        # The base with so much of its water less, g.
+        def less(grams)
+          base = @plan.request.in_layers.base
+          return {} unless base.water_g >= grams
+
+          { under_g: (base.g - grams).round, under_water: (base.water_g - grams).round, under_meat: base.meat,
+            under_raw: base.raw ? "yes" : "no" }
         end
 
         def stack

@@ -1,9 +1,10 @@
 # frozen_string_literal: true
 
+require_relative "../methods/holding"
 require_relative "../methods/layer_kinds"
 require_relative "../methods/programme"
 require_relative "../methods/sealed_changes"
-require_relative "../methods/sealing"
+require_relative "../methods/task_words"
 require_relative "../methods/turned_out"
 require_relative "../pot/fit"
 require_relative "../pot/verdict"
@@ -29,7 +30,7 @@ module FondKettle
         return {} unless plan.sealed
 
         cut = plan.load.stack.tiers.filter_map(&:cut).find(&:safe_c)
-        { drained: Methods::Sealing.new(plan.request).drained, cut: cut && { shape: cut.shape, mm: cut.mm } }
+        { drained: plan.sealed.drained(plan.load), cut: cut && { shape: cut.shape, mm: cut.mm } }
       end
 
       def par_cook(plan)
@@ -38,8 +39,18 @@ module FondKettle
           minutes: par.minutes.round(2), minutes_low: par.minutes_low.round(2),
           minutes_high: par.minutes_high.round(2), closes: par.closes?, water_budget: water(par.water),
           time_budget: time(par.time), rounds: par.rounds, boil_back_min: par.boil_back_min&.round(2),
-          save_g: par.save_g.round(1),
+          save_g: par.save_g.round(1), salt: salt(plan),
           changes: Methods::SealedChanges.of(plan.request, plan.load, plan.sealed).map(&:to_h) }
+      end
+
+      # Of water salted as it is said to be, g in it and g that the rice takes up with its water.
+      def salt(plan)
+        boiled = plan.phases.first
+        return { water_g: 0.0, taken_g: 0.0 } unless boiled.load.plenty?
+
+        per_g = Methods::TaskWords::SALT_G_G
+        taken_g = (boiled.run.uptake - boiled.load.state.taken_per_g) * boiled.load.rice_g
+        { water_g: (boiled.standing_g * per_g).round(1), taken_g: (taken_g * per_g).round(2) }
       end
 
       def water(budget)
@@ -58,7 +69,8 @@ module FondKettle
         { programme: programme(plan.sealed.programme), advised: plan.sealed.advised,
           ready_min: layers.ready_min&.round(1), hot_through_min: layers.hot_min&.round(1),
           meat_safe_min: layers.safe_min&.round(1), meat_tender_min: layers.tender_min&.round(1),
-          scorch_min: layers.scorch_min&.round(1), layers: layers(plan) }
+          scorch_min: layers.scorch_min&.round(1), layers: layers(plan),
+          holds_min: Methods::Holding.off_heat_min(plan.load, plan.stages, plan.setting).round }
       end
 
       def programme(stages)
@@ -115,8 +127,8 @@ module FondKettle
             verdict: tier.rice? ? plan.verdict : "done" }
         end
       end
-      private_class_method :par_cook, :water, :time, :sealed, :programme, :layers, :turned_out, :boiled,
-                           :cake, :minutes, :laid
+      private_class_method :par_cook, :salt, :water, :time, :sealed, :programme, :layers, :turned_out,
+                           :boiled, :cake, :minutes, :laid
     end
   end
 end

@@ -13,6 +13,9 @@ module FondKettle
       # No school steams for less, or for longer, on low, minutes.
       LEAST_LOW_MIN = 15
       MOST_LOW_MIN = 180
+      # Most are done by then.
+      USUAL_LOW_MIN = 60
+      USUAL_FIRST_MIN = 15
       # Hotter than that nobody goes on for longer, until all is hot.
       MOST_FIRST_MIN = 60
       # Where nothing comes right, what everybody does.
@@ -44,7 +47,7 @@ module FondKettle
         first_min = heat == "low" ? 0.0 : first_min(heat, pan)
         return unless first_min
 
-        layers = @runs.call(stages(heat, first_min, MOST_LOW_MIN, pan)).layers
+        layers = tried(heat, first_min, pan)
         ready_min = layers.ready_min || (all_but_rice(layers) if layers.hot_min)
         return unless ready_min
 
@@ -63,9 +66,17 @@ module FondKettle
         [layers.hot_min, layers.safe_min, layers.tender_min].compact.max
       end
 
+      # On low for as long as it usually takes, and only then for as long as anybody would.
+      def tried(heat, first_min, pan)
+        usual = @runs.call(stages(heat, first_min, USUAL_LOW_MIN, pan)).layers
+        usual.ready_min ? usual : @runs.call(stages(heat, first_min, MOST_LOW_MIN, pan)).layers
+      end
+
       # Whole minutes until all is hot.
       def first_min(heat, pan)
-        hot_min = @runs.call(stages(heat, MOST_FIRST_MIN, 1, pan)).layers.hot_min
+        hot_min = [USUAL_FIRST_MIN, MOST_FIRST_MIN].lazy.filter_map do |most_min|
+          @runs.call(stages(heat, most_min, 1, pan)).layers.hot_min
+        end.first
         hot_min && hot_min <= MOST_FIRST_MIN ? [hot_min.ceil, 1].max : nil
       end
 

@@ -7,13 +7,17 @@ module FondKettle
     # What a pot of layers is asked to hold, as what goes in where (Provision): the base as one
     # where nobody has written its lines, and what is laid on it in grams.
     module LayeredProvisions
+      FAT = "Frying oil"
+
       module_function
 
       # Of Layered, in one of `pots` equal pots; `measures`: Measure::House.
       def of(layered, measures, pots)
         base = layered.base
         laid = layered.layers.reject { |wish| wish.kind.share || wish.g.zero? }
-        [*(provision(base.name, base.g, "base", measures, pots, care: layered.care) if base.g.positive?),
+        fried = laid.select { |wish| wish.kind.fat_g }
+        [*fried.flat_map { |wish| fat(wish, measures, pots) },
+         *(provision(base.name, base.g, "base", measures, pots, care: layered.care) if base.g.positive?),
          *laid.map { |wish| laid(wish, measures, pots) }]
       end
 
@@ -31,12 +35,22 @@ module FondKettle
         made.with(told: one, told_all: all)
       end
 
+      # The fat that it is fried in: what stays in it is eaten, the rest is left (stage "left").
+      def fat(wish, measures, pots)
+        kind = wish.kind
+        stays_g = wish.g * kind.fat_stays_g
+        left_g = (wish.g * kind.fat_g) - stays_g
+        { "layer" => stays_g, "left" => left_g }.map do |stage, grams|
+          provision(FAT, grams, stage, measures, pots, slot: kind.made_by).with(told: nil, told_all: nil)
+        end
+      end
+
       def provision(name, grams, stage, measures, pots, care: [], slot: Slots::ANY)
         one, all = [1, pots].map { |count| "#{measures.weighed(grams * count)} #{name.downcase}" }
         Provision.new(what: name, g: grams, measured: measures.weighed(grams), told: one, told_all: all,
                       stage: stage, step: nil, slot: slot, care: care)
       end
-      private_class_method :laid, :provision
+      private_class_method :laid, :fat, :provision
     end
   end
 end

@@ -9,7 +9,8 @@ module FondKettle
     # One thing that goes in at one place.
     #   what      its name; `g` of it in one pot (nil: nobody knows), and how the house measures that
     #   told      as the cook reads it, of one pot; `told_all` of all pots
-    #   stage     where in the cooking it enters: base, liquid, with, layer, finish or beside
+    #   stage     where in the cooking it enters: base, liquid, with, layer, left (not eaten), finish or
+    # beside
     #   step      the key of the Stage that takes it, or nil where none says so
     #   slot      what a step is for that takes it (Slots)
     #   care      what brings cautions, as in its Larder::Ingredient

@@ -91,7 +91,8 @@ module FondKettle
       # Time that is lacking where no par-cooking has it.
       def steam_longer
         short = @par.time.low - [high, done].min
-        return unless short.positive?
+        # Time alone helps only where the water is right.
+        return unless short.positive? && done >= low
 
         minutes = (short * @kinetics.core_min / Pot::Kinetics.pace(boil_c)).ceil
         return if minutes > MOST_STEAM_MIN

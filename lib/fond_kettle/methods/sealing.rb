@@ -15,8 +15,28 @@ require_relative "sealed_course"
 module FondKettle
   module Methods
     # What a sealed pot's solving has found: its `programme` (ProgrammeStage list), whether that
-    # was `advised`, its ParCook, and the Pot::Run of the sealed phase.
-    Sealed = Value.define(:programme, :advised, :par_cook, :run)
+    # was `advised`, its ParCook, and the Pot::Run of the sealed phase; its ParBoil (`boil`) and
+    # SealedCourse (`course`) answer for rice that is par-cooked otherwise.
+    Sealed = Value.define(:programme, :advised, :par_cook, :run, :boil, :course) do
+      # How far rice may have come that is drained too soon, or too late.
+      const_set(:TRIED_DONE, [0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1.0].freeze)
+
+      # Minutes in the water at each degree that schools name (ParCook::DEGREES), by name.
+      def degrees
+        FondKettle::Methods::ParCook::DEGREES.transform_values { |done| boil.minutes(done, par_cook.rounds) }
+      end
+
+      # What comes of rice drained sooner or later than planned, by the same programme: minutes, how
+      # far it is, and its verdict; `load`: the Pot::Load of the sealed phase.
+      def drained(load)
+        return [] unless par_cook.done.positive?
+
+        self.class::TRIED_DONE.map do |done|
+          { minutes: boil.minutes(done, par_cook.rounds), done: done,
+            verdict: Pot::Verdict.of(course.run(done, programme), load) }
+        end
+      end
+    end
 
     # Solves a request of a sealed method: how far the rice is par-cooked, and by which programme
     # the layers come right. The two hang together: a few rounds from one to the other settle it.
@@ -24,8 +44,6 @@ module FondKettle
       # Where a search begins that nobody has told a programme.
       FIRST_PROGRAMME = [ProgrammeStage.on("high", 5), ProgrammeStage.on("low", 25)].freeze
       ROUNDS = 3
-      # How far rice may have come that is drained too soon, or too late.
-      TRIED_DONE = [0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1.0].freeze
       CLOSE_UPTAKE = 0.004
       # How fast what is in the rice at the end grows with how far it is par-cooked, g/g.
       UPTAKE_RATES = (0.2..2.5)
@@ -60,29 +78,13 @@ module FondKettle
       # What was found (Sealed).
       def sealed_pot
         @sealed_pot ||= Sealed.new(programme: @programme, advised: @layered.programme.nil?,
-                                   par_cook: par_cook, run: @course.run(@done, @programme))
+                                   par_cook: par_cook, run: @course.run(@done, @programme),
+                                   boil: @boil, course: @course)
       end
 
       # The last pot (Potful), what goes before it solved.
       def potful
         Loading.potful(request, request.method.last_phase, phases[-2])
-      end
-
-      # What comes of rice drained sooner or later than planned: minutes, how far it is, and its verdict,
-      # by the same programme.
-      def drained
-        return [] unless @done.positive?
-
-        load = potful.load
-        TRIED_DONE.map do |done|
-          course = @course.run(done, @programme)
-          { minutes: @boil.minutes(done, @rounds), done: done, verdict: Pot::Verdict.of(course, load) }
-        end
-      end
-
-      # Minutes in the water at each degree that schools name (ParCook::DEGREES), by name.
-      def degrees
-        ParCook::DEGREES.transform_values { |done| @boil.minutes(done, @rounds) }
       end
 
       private

@@ -212,7 +212,8 @@ module FondKettle
       end
 
       def amount(provision, grams, told)
-        Care::Amount.of(what: provision.what, g: grams, measured: provision.measured, told: told)
+        Care::Amount.new(what: provision.what, g: grams, measured: provision.measured, told: told,
+                         poured_off: provision.stage == "left")
       end
 
       # In how many pots' amounts a task of a kind is told: what is done once is told for all,

@@ -93,7 +93,7 @@ module FondKettle
         when "base" then in_base(provision)
         when "with" then with_rice(provision)
         when "liquid" then :liquid
-        when "layer", "finish" then later(provision)
+        when "layer", "left", "finish" then later(provision)
         else :serve
         end
       end
@@ -101,7 +101,7 @@ module FondKettle
       # What is laid in is there once it is made, what is strewn on when the last step is.
       def later(provision)
         stage = provision.stage
-        (stage == "layer" ? making(provision) : finishing)&.key || stage.to_sym
+        (stage == "finish" ? finishing : making(provision))&.key || stage.to_sym
       end
 
       # The step that makes what is laid in.

@@ -3,9 +3,13 @@
 const form = document.getElementById("plan");
 const fields = () => [...form.querySelectorAll('input[name="layer[]"]')];
 let taken = null;
+// What lay there before each change, the last first; the answer brings a new button every time.
+const before_that = [];
+const undoable = () => { const undo = document.getElementById("layer-undo"); if (undo) undo.hidden = before_that.length === 0; };
 
-function lay(texts) {
+function lay(texts, back = false) {
   const before = fields();
+  if (!back) before_that.unshift(before.map((field) => field.value));
   const fresh = texts.map((text) => {
     const field = document.createElement("input");
     Object.assign(field, { type: "hidden", name: "layer[]", value: text });
@@ -17,7 +21,9 @@ function lay(texts) {
   (fresh[0] ?? form.elements.own).dispatchEvent(new Event("change", { bubbles: true }));
 }
 
+new MutationObserver(undoable).observe(form, { childList: true, subtree: true });
 document.addEventListener("click", (event) => {
+  if (event.target.id === "layer-undo") return lay(before_that.shift(), true);
   const link = event.target.closest("[data-bench]");
   if (!link || event.ctrlKey || event.metaKey || event.shiftKey) return;
   event.preventDefault();
@@ -45,6 +51,11 @@ document.addEventListener("pointerup", (event) => {
   const texts = fields().map((field) => field.value);
   const [moved] = texts.splice(from, 1);
   texts.splice(number(over), 0, moved);
+  // Seen at once; heights and figures follow with the answer.
+  const rows = document.querySelector("ol.layers");
+  const row = (index) => rows.querySelector(`[data-row="${index}"]`);
+  if (number(over) > from) row(number(over)).before(row(from));
+  else row(number(over)).after(row(from));
   lay(texts);
 });
 document.addEventListener("pointercancel", () => { taken = null; });
