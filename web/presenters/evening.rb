@@ -18,6 +18,7 @@ module FondKettle
         # The smallest change that a number tells.
         SAME = 0.005
         ALL_BROUGHT = "What goes in with the rice brings all the water that it can drink."
+        PAR_BOILED = "The rice is par-boiled in plenty of water; what it still wants is in the base."
 
         # What may be left out or replaced tonight, each with what that changes: field, index,
         # whether it is so, and words.
@@ -83,8 +84,13 @@ module FondKettle
         # What each of several pots gets.
         def split
           "**In #{batches} #{equal}.** It is too much for one #{plan.request.vessel.name}: " \
-            "each gets **#{weighed(plan.load.rice_g)}** rice and **#{weighed(plan.poured_g)}** liquid " \
-            "(#{poured(plan)}), and 1/#{batches} of everything else."
+            "each gets **#{weighed(plan.load.rice_g)}** rice#{liquid_each} and 1/#{batches} of " \
+            "everything else."
+        end
+
+        # Nothing is poured into a sealed pot.
+        def liquid_each
+          ", **#{weighed(plan.poured_g)}** liquid (#{poured(plan)})," if plan.poured_g.positive?
         end
 
         # A pot of the cupboard that takes it all, or nil.
@@ -104,7 +110,9 @@ module FondKettle
         def liquid_note
           before = as_written_plan
           dish = supper.dish
-          return [ALL_BROUGHT, *changed_minutes].join(" ") if [before, plan].all? { |one| one.liquid_g.zero? }
+          if [before, plan].all? { |one| one.liquid_g.zero? }
+            return [plan.sealed ? PAR_BOILED : ALL_BROUGHT, *changed_minutes].join(" ")
+          end
 
           ratio = plain((before.liquid_g / dish.rice_g).round(2))
           tonight = plain((plan.liquid_g / plan.load.rice_g).round(2))

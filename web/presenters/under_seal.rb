@@ -22,6 +22,9 @@ module FondKettle
         LAYERED = [["Base below, rice above", { layer: ["base 1", "rice 1"] }],
                    ["In halves", { layer: ["base 0.5", "rice 0.5", "base 0.5", "rice 0.5"] }],
                    ["The rice split by the base", { layer: ["rice 0.5", "base 1", "rice 0.5"] }]].freeze
+        BASES = [["Sealed over a cooked base", { method: "sealed-cooked-base", under_raw: "no" }],
+                 ["Sealed over a raw base", { method: "sealed-raw-base", under_raw: "yes" }],
+                 ["Rice cooked through", { method: "layered-cooked-rice", under_raw: "no" }]].freeze
         HEADS = ["Par-cooked", "Under the seal", "Hot through", "Safe", "Ready", "Steam lost",
                  "Comes out"].freeze
 
@@ -36,7 +39,8 @@ module FondKettle
         # Every Row.
         def rows
           @rows ||= [*programmes, *group("Seal", SEALS), *group("Par-cooked to", degrees),
-                     *group("Layers", LAYERED)]
+                     *group("Layers", LAYERED),
+                     *group("Base and rice", BASES)]
                     .each_with_index.map do |(kind, words, changes), number|
             Row.new(number: number,
                     group: kind, words: words, changes: changes)
