@@ -41,8 +41,9 @@ module FondKettle
     # Solves a request of a sealed method: how far the rice is par-cooked, and by which programme
     # the layers come right. The two hang together: a few rounds from one to the other settle it.
     class Sealing
-      # Where a search begins that nobody has told a programme.
-      FIRST_PROGRAMME = [ProgrammeStage.on("high", 5), ProgrammeStage.on("low", 25)].freeze
+      # Where the search begins, and how near it has to come for the programme to stand.
+      FIRST_DONE = 0.65
+      NEAR_DONE = 0.08
       ROUNDS = 3
       CLOSE_UPTAKE = 0.004
       # How fast what is in the rice at the end grows with how far it is par-cooked, g/g.
@@ -89,24 +90,25 @@ module FondKettle
 
       private
 
+      # Where nobody says the programme, it is advised for rice about so far done, and anew where that
+      # was far off.
       def settle
-        @programme = gentle(@layered.programme || FIRST_PROGRAMME)
-        @done = found
-        advise unless @layered.programme
+        @done = @layered.done || (@boil.through? ? 1.0 : FIRST_DONE)
+        @programme = gentle(@layered.programme) if @layered.programme
+        ROUNDS.times do
+          @programme = advised unless @layered.programme
+          before = @done
+          @done = found
+          break if (@done - before).abs < NEAR_DONE || @layered.programme
+        end
       end
 
       def gentle(programme)
         Programme.gentle(programme, @asked.vessel)
       end
 
-      def advise
-        ROUNDS.times do
-          advised = gentle(Advice.new(@layered.steam_min) { |stages| @course.run(@done, stages) }.programme)
-          break if advised == @programme
-
-          @programme = advised
-          @done = found
-        end
+      def advised
+        gentle(Advice.new(@layered.steam_min) { |stages| @course.run(@done, stages) }.programme)
       end
 
       # How far to par-cook: as asked, or so that the rice ends as wanted.
@@ -121,7 +123,7 @@ module FondKettle
         least, most = @boil.through? ? [1.0, MOST_DONE] : [0.0, 1.0]
         wanted = @course.wanted(@programme)
         near = nil
-        Numerics::Root.shortfall(1.0, close: CLOSE_UPTAKE, rates: UPTAKE_RATES, most: SEARCHES) do |tried|
+        Numerics::Root.shortfall(@done, close: CLOSE_UPTAKE, rates: UPTAKE_RATES, most: SEARCHES) do |tried|
           near = tried.clamp(least, most)
           lacking = wanted - @course.run(near, @programme).uptake
           (near == most && lacking.positive?) || (near == least && lacking.negative?) ? nil : lacking
