@@ -78,6 +78,34 @@ RSpec.describe "A pot of layers", type: :browser do
     expect(page).to have_css("ol.layers li:nth-child(2)", text: top)
   end
 
+  it "stacks the drawing anew at the drop, before any figure comes" do
+    resize(1280, 1000)
+    plan("Sealed over a cooked base", 500)
+    expect(page).to have_css(".layers-drawing .layer", count: 2)
+    at_once = page.evaluate_script(<<~JS)
+      (() => {
+        const row = (index) => document.querySelector(`ol.layers [data-row="${index}"]`);
+        const middle = (index) => {
+          const box = document.querySelector(`.layers-drawing [data-layer="${index}"]`).getBoundingClientRect();
+          return box.top + box.height / 2;
+        };
+        const point = (type, index) => {
+          row(index).scrollIntoView({ block: "center" });
+          const box = row(index).getBoundingClientRect();
+          row(index).dispatchEvent(new PointerEvent(type, { bubbles: true, clientX: box.x + 20,
+                                                            clientY: box.y + box.height / 2 }));
+        };
+        const before = middle(0) > middle(1);
+        point("pointerdown", 0);
+        point("pointerup", 1);
+        return [before, middle(0) < middle(1)];
+      })()
+    JS
+    expect(at_once).to eq([true, true])
+    expect(page).to have_css("ol.layers li:first-child", text: "base")
+    expect(page).to have_no_css(".layers-drawing.reckoning")
+  end
+
   it "over a cooked base is cooked by the bar alone, the layers ticked off one by one" do
     resize(390, 844)
     plan("Sealed over a cooked base", 360, under_g: 800, under_water: 200, under_meat: "vegetables",

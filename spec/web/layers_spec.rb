@@ -19,6 +19,17 @@ RSpec.describe "Layers on the Pot page" do
     expect(page.css(".under-seal td").map(&:text)).to include("standard", "not safe to eat")
   end
 
+  it "halves a layer or leaves a third of it, with nothing lost" do
+    get "/pot?#{pot}&layer[]=base&layer[]=rice"
+    get page.at_css("#layer-third-0")["href"]
+    expect(page.css("ol.layers li > span:first-child").map(&:text))
+      .to eq(["two thirds of the base (800 g)", "all of the rice (850 g)", "a third of the base (400 g)"])
+    get page.at_css("#layer-split-2")["href"]
+    expect(page.css("ol.layers li > span:first-child").map(&:text).grep(/a third of the base \(400 g\)/).size)
+      .to eq(3)
+    expect(page.css("[id^=layer-third]").map { |link| link["id"] }).to eq(["layer-third-1"])
+  end
+
   it "lays one programme over another, and takes nothing that cannot be read for one" do
     get "/pot?#{pot}&over=high+10,+low+20"
     expect(page.css(".programme-drawing .over").size).to be >= 2

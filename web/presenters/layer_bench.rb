@@ -12,9 +12,10 @@ module FondKettle
       # as addresses of the plan that comes of it.
       class LayerBench
         # A layer: its `index`, `text` (as Forms::LayeredForm has it), `words`, and by what is done (up,
-        # down, split, out) how that is called, and the address.
+        # down, split, third, out) how that is called, and the address.
         Row = Value.define(:index, :text, :words, :acts)
-        ACTS = { "up" => "Up", "down" => "Down", "split" => "Halve", "out" => "Take out" }.freeze
+        ACTS = { "up" => "Up", "down" => "Down", "split" => "Halve", "third" => "Leave a third",
+                 "out" => "Take out" }.freeze
         # What is laid in without being asked how much.
         ADDED = %w[herbs fried-onions coloured-milk fat egg slices milk].freeze
 
@@ -54,7 +55,9 @@ module FondKettle
         def acts(wish, index)
           { "up" => (swapped(index, index + 1) if index + 1 < @wishes.size),
             "down" => (swapped(index, index - 1) if index.positive?),
-            "split" => (halved(wish, index) if wish.kind.share), "out" => out(wish, index) }
+            "split" => (parted(wish, index, 1 / 2r) if wish.kind.share),
+            "third" => (parted(wish, index, 1 / 3r) if Methods::LayerWords.all?(wish)),
+            "out" => out(wish, index) }
             .compact.to_h { |act, address| [act, [ACTS.fetch(act), address]] }
         end
 
@@ -64,12 +67,14 @@ module FondKettle
           address(list)
         end
 
-        # The upper half goes on top of all, over what lies there.
-        def halved(wish, index)
-          half = Forms::LayeredForm.text(wish.with(share: wish.share / 2))
+        # A `part` of it stays; the rest goes on top of all, over what lies there.
+        def parted(wish, index, part)
+          stays, rest = [part, 1 - part].map do |share|
+            Forms::LayeredForm.text(wish.with(share: (wish.share * share).to_f))
+          end
           list = texts
-          list[index] = half
-          address([*list, half])
+          list[index] = stays
+          address([*list, rest])
         end
 
         # What is told as a share goes to another of its kind.

@@ -93,7 +93,7 @@ module FondKettle
         counts = given.map { |one| one[:what] }.tally
         wishes = given.each_with_index.map { |one, index| wish(one, index, counts) }
         whole(wishes)
-        wishes
+        wishes.map { |one| exact(one, wishes) }
       end
 
       def wish(one, index, counts)
@@ -119,6 +119,13 @@ module FondKettle
           raise InvalidInput.at("layers", "must have all of the #{what}: its shares must add up to 1",
                                 received: sum)
         end
+      end
+
+      # Three times 0.33 is all of it.
+      def exact(wish, wishes)
+        return wish unless wish.kind.share
+
+        wish.with(share: wish.share / wishes.select { |one| one.what == wish.what }.sum(&:share))
       end
 
       # Is there any base that layers could leave out?

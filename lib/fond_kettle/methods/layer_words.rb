@@ -22,17 +22,21 @@ module FondKettle
                .map { |wish| layer(wish, whole, request.measures) }
       end
 
+      # Is this all that there is of the rice, or of the base?
+      def all?(wish)
+        wish.kind.share ? wish.share >= 1 - NEAR : false
+      end
+
       def layer(wish, whole, measures)
         kind = wish.kind
         return kind.word if kind.thin && wish.g.zero?
         return "#{measures.weighed(wish.g)} #{kind.word}" unless kind.share
 
-        "#{share(wish.share)} the #{kind.word} (#{measures.weighed(whole.fetch(kind.key) * wish.share)})"
+        part = all?(wish) ? "all of" : share(wish.share)
+        "#{part} the #{kind.word} (#{measures.weighed(whole.fetch(kind.key) * wish.share)})"
       end
 
       def share(share)
-        return "all of" if share >= 1 - NEAR
-
         near = SHARES.keys.min_by { |one| (one - share).abs }
         "#{(near - share).abs < NEAR ? SHARES.fetch(near) : "#{(share * 100).round} %"} of"
       end

@@ -30,6 +30,21 @@ document.addEventListener("click", (event) => {
   lay(new URL(link.href).searchParams.getAll("layer[]"));
 });
 
+// The drawn layers, stacked from the floor in this order, each as high as it was: so it is in a
+// straight pot, and in a tapered one until the answer comes.
+function stack(order) {
+  const drawing = document.querySelector(".layers-drawing");
+  const edge = (band, name) => band.firstElementChild[name].baseVal.value;
+  const bands = [...drawing.querySelectorAll(".layer")];
+  let bottom = Math.max(...bands.map((band) => edge(band, "y") + edge(band, "height")));
+  bands.sort((one, other) => order.indexOf(number(one)) - order.indexOf(number(other)));
+  bands.forEach((band) => {
+    bottom -= edge(band, "height");
+    band.setAttribute("transform", `translate(0 ${bottom - edge(band, "y")})`);
+  });
+  drawing.classList.add("reckoning");
+}
+
 // A row of the list, or a layer of the drawing: both know which layer they are.
 const grip = (target) => target.closest?.("[data-layer], [data-row]");
 const number = (held) => Number(held.dataset.layer ?? held.dataset.row);
@@ -48,10 +63,11 @@ document.addEventListener("pointerup", (event) => {
   taken = null;
   const over = grip(document.elementFromPoint(event.clientX, event.clientY) ?? document.body);
   if (from === null || !over || number(over) === from) return;
-  const texts = fields().map((field) => field.value);
-  const [moved] = texts.splice(from, 1);
-  texts.splice(number(over), 0, moved);
-  // Seen at once; heights and figures follow with the answer.
+  const order = fields().map((_, index) => index);
+  order.splice(number(over), 0, ...order.splice(from, 1));
+  const texts = order.map((index) => fields()[index].value);
+  // Seen at once; the figures follow with the answer.
+  stack(order);
   const rows = document.querySelector("ol.layers");
   const row = (index) => rows.querySelector(`[data-row="${index}"]`);
   if (number(over) > from) row(number(over)).before(row(from));
