@@ -61,6 +61,21 @@ RSpec.describe FondKettle::Methods::Sealing do
     expect(pulses.comes_out).to eq("not-safe")
   end
 
+  it "says where a base in thirds has too little on the floor for its steam, and what helps" do
+    thirds = %w[base rice].cycle(3).map { |what| { "what" => what, "share" => 0.333 } }
+    given = { method: "sealed-raw-base", rice: { "amount" => 525, "unit" => "g" },
+              vessel: { "diameter_mm" => 200, "height_mm" => 160 },
+              base: { "g" => 1100, "meat" => "chicken", "meat_g" => 700, "raw" => true, "water_g" => 300 } }
+    starved = plan(**given, layers: thirds)
+    expect([starved.comes_out, starved.run.starved?]).to eq(["not-safe", true])
+    said = starved.warnings.map(&:say).join(" ")
+    expect(said).to include("Lay more of the base on the floor")
+    expect(said).not_to match(/drain|longer|too much/i)
+    expect(starved.sealed.par_cook.closes?).to be(false)
+    expect(starved.load.stack.tiers.sum(&:kept_share)).to be_within(1e-9).of(1)
+    expect(plan(**given).comes_out).not_to eq("not-safe")
+  end
+
   it "says that raw soaked rice over a dry base cannot close, by how much, and what would" do
     dry = plan(base: cooked.call(0), par_cook: { "done" => 0 })
     expect(dry.comes_out).to eq("cannot-close")

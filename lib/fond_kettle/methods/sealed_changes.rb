@@ -29,15 +29,16 @@ module FondKettle
         @request = request
         @load = load
         @par = sealed.par_cook
+        @starved = sealed.run.starved?
         state = load.state
         @kinetics = state.kinetics || Pot::Kinetics.of(state.grain, state.taken_per_g)
       end
 
-      # Nothing where it closes as it is.
+      # Nothing where it closes as it is. Where no steam comes up, neither time nor less water helps.
       def to_a
         return [] if @par.closes?
 
-        [*pour, *cook_further, *cook_less, *steam_longer, *drain].compact
+        [*pour, *cook_further, *cook_less, *(@starved ? [] : [*steam_longer, *drain])].compact
       end
 
       private

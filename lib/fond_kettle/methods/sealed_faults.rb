@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../pot/verdict"
+require_relative "layer_kinds"
 require_relative "plan"
 
 module FondKettle
@@ -52,9 +53,10 @@ module FondKettle
 
         layer, tier = cold.min_by { |one, _| one.core_c }
         mm = tier.cut.mm.round
+        smaller = " Cut it smaller or steam it longer." unless @run.starved?
         [warning("not-safe",
-                 "The thickest piece (#{mm} mm) is at #{layer.core_c.floor} °C when the heat goes off;  " \
-                 "#{tier.cut.safe_c} °C is wanted. Cut it smaller or steam it longer.")]
+                 "The thickest piece (#{mm} mm) is at #{layer.core_c.floor} °C when the heat goes off; " \
+                 "#{tier.cut.safe_c} °C is wanted.#{smaller}")]
       end
 
       def never_hot
@@ -67,9 +69,20 @@ module FondKettle
         if bare?
           return "nothing under the rice has water for steam. Lay it on a base, or pour some stock over it"
         end
-        return "the floor runs dry before its steam has reached the top" if @run.at("dry")
+        return "the floor runs dry before its steam has reached the top. #{more_below}" if @run.starved?
 
         "the heat does not pay for the wall of this pot"
+      end
+
+      def more_below
+        return "Lay more of the base on the floor" if base_between?
+
+        "Leave more gravy in the base, or pour some stock over it"
+      end
+
+      # Does base lie between the rice too?
+      def base_between?
+        @load.stack.tiers.drop_while { |tier| !tier.rice? }.any? { |tier| tier.what == LayerKinds::BASE }
       end
 
       # Is there nothing under the rice?
@@ -88,8 +101,8 @@ module FondKettle
       def not_tender
         return [] unless @base.raw && @layers.tender_min.nil?
 
-        [warning("not-tender", "The #{@base.food&.word || 'base'} is not tender when the heat goes off: " \
-                               "steam it longer.")]
+        [warning("not-tender", "The #{@base.food&.word || 'base'} is not tender when the heat goes off" \
+                               "#{': steam it longer' unless @run.starved?}.")]
       end
 
       # Its steam needs water: what warms the layers above comes from the floor.

@@ -58,6 +58,7 @@ module FondKettle
       def wants(par)
         dry = par.water.low.nil? || par.water.low > 1
         return "the rice is #{lacking_g.round} g of water short" if dry
+        return "its floor has too little water for steam" if @run.starved?
         return "the base has too much water for the rice" if par.done > (par.water.high || 0.0)
 
         "there is too little time under the seal"

@@ -52,6 +52,11 @@ module FondKettle
         cues.find { |seen| seen.cue == cue }&.at_min
       end
 
+      # Is a sealed pot short of steam: did its floor run dry before all was hot?
+      def starved?
+        !layers.nil? && layers.hot_min.nil? && !at("dry").nil?
+      end
+
       # Minutes at the boil, with water to boil.
       def boiling_min
         boils? ? boiled_min : 0.0
