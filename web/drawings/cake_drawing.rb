@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../html/markup"
+require_relative "layers_drawing"
 
 module FondKettle
   module Web
@@ -13,7 +14,6 @@ module FondKettle
         HEIGHT = 300.0
         MOST = 250.0
         PLATE_Y = 236.0
-        KLASS = Hash.new("food").merge("rice" => "bed", "base" => "base").freeze
 
         # `cake`: Methods::Cake; `tiers`: [what, height_mm] from the pot's floor up; `floor_mm`: how
         # wide that is.
@@ -35,9 +35,12 @@ module FondKettle
 
         def title
           stands = @cake.stands ? "it stands" : "it falls: #{@cake.falls_because}"
-          size = "#{@cake.height_mm.round} mm high, #{@cake.diameter_mm.round} mm wide"
           said = "Turned out: #{size}, #{stands}; #{@cake.slices} slices cover the floor"
           Svg.tag("title", Svg.escape(said), id: "cake-title")
+        end
+
+        def size
+          "#{@cake.height_mm.round} mm high, #{@cake.diameter_mm.round} mm wide"
         end
 
         def middle
@@ -57,12 +60,11 @@ module FondKettle
           @tiers.reverse.map do |what, high_mm|
             high = high_mm * @scale
             y -= high
-            Svg.tag("rect", x: middle - half, y: y, width: half * 2, height: high, class: KLASS[what])
+            Svg.tag("rect", x: middle - half, y: y, width: half * 2, height: high, class: LayersDrawing::KLASS[what])
           end.join
         end
 
         def words
-          size = "#{@cake.height_mm.round} mm high, #{@cake.diameter_mm.round} mm wide"
           stands = @cake.stands ? "✓ stands" : "▲ falls"
           Svg.text(stands, x: middle, y: 34, class: "says middle#{' wrong' unless @cake.stands}") +
             Svg.text(size, x: middle, y: HEIGHT - 16, class: "label middle")

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../html/markup"
+require_relative "over_time"
 
 module FondKettle
   module Web
@@ -8,6 +9,8 @@ module FondKettle
       # A run over time: water free, taken up and lost in grams, temperature and
       # core on the right-hand scale, cues marked; a second run laid over it dashed.
       class CourseDrawing
+        include OverTime
+
         Svg = Html::Markup
         WIDTH = 960
         HEIGHT = 490
@@ -17,10 +20,6 @@ module FondKettle
         BOTTOM = 400.0
         LINES = [[:free_g, "free water", "free"], [:taken_g, "taken up", "taken"], [:lost_g, "steam", "lost"],
                  [:temp_c, "temperature", "temp"], [:core, "core left", "core"]].freeze
-        # So that no line is told by its colour alone: a mark on each, round its middle.
-        MARKS = { "free" => "m-5 0 a5 5 0 1 0 10 0 a5 5 0 1 0 -10 0", "taken" => "m-5 -5 h10 v10 h-10 z",
-                  "lost" => "m0 -6 l6 11 h-12 z", "temp" => "m0 -7 l7 7 l-7 7 l-7 -7 z",
-                  "core" => "m-5 -5 l10 10 m0 -10 l-10 10" }.freeze
         MARKS_ON_A_LINE = 7
         CUES = { "first-steam" => "first steam", "boil" => "boil", "craters" => "craters", "dry" => "dry",
                  "core-gone" => "core gone", "scorch-risk" => "scorches" }.freeze
@@ -45,10 +44,6 @@ module FondKettle
 
         private
 
-        def x(min)
-          LEFT + ((RIGHT - LEFT) * min / @most_min)
-        end
-
         def y(share)
           BOTTOM - ((BOTTOM - TOP) * share)
         end
@@ -66,23 +61,14 @@ module FondKettle
           end.join
         end
 
-        # Each line's own mark along it, no two lines' at the same minutes.
+        # Each line's own mark along it.
         def marks
           LINES.each_with_index.map do |(key, _, klass), index|
-            at = (0...MARKS_ON_A_LINE).map { |nth| (nth + ((index + 0.5) / LINES.size)) / MARKS_ON_A_LINE }
-            at.map { |part| point_at(@run, part * @run.minutes) }.map do |point|
+            marked_min(@run, index, LINES.size, MARKS_ON_A_LINE).map do |min|
+              point = point_at(@run, min)
               mark(klass, x(point.min), y(share(point, key)))
             end.join
           end.join
-        end
-
-        def point_at(run, min)
-          run.curve.min_by { |point| (point.min - min).abs }
-        end
-
-        def mark(klass, across, down)
-          Svg.tag("path", d: "M#{across.round(1)} #{down.round(1)} #{MARKS.fetch(klass)}",
-                          class: "on-line line-#{klass}")
         end
 
         # 1, 2 or 5 times a power of ten, whole, so that at most five steps do.
@@ -105,18 +91,11 @@ module FondKettle
 
         def axes
           [Svg.tag("path", d: "M#{LEFT} #{TOP} V#{BOTTOM} H#{RIGHT} V#{TOP}", class: "axis"),
-           *minute_ticks, *gram_ticks, *percent_ticks,
+           *minute_ticks(20), *gram_ticks, *percent_ticks,
            Svg.text("g", x: LEFT - 6, y: TOP - 14, class: "label end"),
            Svg.text("°C, %", x: RIGHT + 6, y: TOP - 14, class: "label"),
            Svg.text("minutes from the heat going on", x: (LEFT + RIGHT) / 2, y: BOTTOM + 42,
                                                       class: "label middle")].join
-        end
-
-        def minute_ticks
-          step = [1, 2, 5, 10, 20, 30, 60].find { |minutes| @most_min / minutes <= 12 } || 120
-          (0..(@most_min / step).floor).map do |tick|
-            Svg.text((tick * step).to_s, x: x(tick * step), y: BOTTOM + 20, class: "label middle")
-          end
         end
 
         def gram_ticks

@@ -38,7 +38,7 @@ module FondKettle
           @indexes = indexes
           @vessel = plan.request.vessel
           @look = PotLid.look(@vessel.lid, look)
-          @spans = stack.spans(@vessel, Pot::Fitting.cooked_ml(plan.load))
+          @spans = Pot::Fitting.spans(stack, plan.load, @vessel)
           @scale = [MOST_WIDE / @vessel.diameter_mm, MOST_HIGH / @vessel.height_mm].min
         end
 
@@ -86,8 +86,8 @@ module FondKettle
           from_mm, to_mm = @spans[index]
           place = { x: frame.left, y: filling.y(to_mm), width: frame.right - frame.left,
                     height: [filling.y(from_mm) - filling.y(to_mm), 1.0].max }
-          parts = [Svg.tag("rect", Svg.tag("title", Svg.escape(@names[index])), **place,
-class: KLASS[tier.what])]
+          title = Svg.tag("title", Svg.escape(@names[index]))
+          parts = [Svg.tag("rect", title, **place, class: KLASS[tier.what])]
           parts << Svg.tag("rect", **place, class: "grains", fill: "url(#kernels-layers)") if tier.rice?
           Svg.tag("g", parts.join, class: "layer", data_layer: @indexes[index])
         end

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../html/markup"
+require_relative "over_time"
 
 module FondKettle
   module Web
@@ -8,6 +9,8 @@ module FondKettle
       # A heat programme over time: its stages, how warm floor, middle, top and the thickest piece get,
       # and what is when; a second programme laid over it dashed.
       class ProgrammeDrawing
+        include OverTime
+
         Svg = Html::Markup
         WIDTH = 960
         HEIGHT = 470
@@ -18,10 +21,6 @@ module FondKettle
         STAGE_Y = 30.0
         STAGE = 26.0
         LINES = { "floor" => "temp", "middle" => "taken", "top" => "free", "thickest piece" => "core" }.freeze
-        # So that no line is told by its colour alone.
-        MARKS = { "temp" => "m0 -7 l7 7 l-7 7 l-7 -7 z", "taken" => "m-5 -5 h10 v10 h-10 z",
-                  "free" => "m-5 0 a5 5 0 1 0 10 0 a5 5 0 1 0 -10 0",
-                  "core" => "m-5 -5 l10 10 m0 -10 l-10 10" }.freeze
         MARKS_ON_A_LINE = 6
         TICKS_C = [20, 40, 60, 80, 100].freeze
 
@@ -44,10 +43,6 @@ module FondKettle
         end
 
         private
-
-        def x(min)
-          LEFT + ((RIGHT - LEFT) * min / @most_min)
-        end
 
         def y(temp_c)
           BOTTOM - ((BOTTOM - TOP) * temp_c / 100.0)
@@ -74,14 +69,10 @@ module FondKettle
 
         def on_lines
           LINES.each_with_index.map do |(name, klass), index|
-            (0...MARKS_ON_A_LINE).filter_map do |nth|
-              at_min = @run.minutes * (nth + ((index + 0.5) / LINES.size)) / MARKS_ON_A_LINE
-              point = @run.curve.min_by { |one| (one.min - at_min).abs }
+            marked_min(@run, index, LINES.size, MARKS_ON_A_LINE).filter_map do |min|
+              point = point_at(@run, min)
               warm = temps(point)[name]
-              if warm
-                Svg.tag("path", d: "M#{x(point.min).round(1)} #{y(warm).round(1)} #{MARKS.fetch(klass)}",
-                                class: "on-line line-#{klass}")
-              end
+              mark(klass, x(point.min), y(warm)) if warm
             end.join
           end.join
         end
@@ -110,14 +101,11 @@ module FondKettle
         end
 
         def axes
-          step = [1, 2, 5, 10, 20, 30, 60].find { |minutes| @most_min / minutes <= 12 } || 120
-          minutes = (0..(@most_min / step).floor).map do |tick|
-            Svg.text((tick * step).to_s, x: x(tick * step), y: BOTTOM + 22, class: "label middle")
-          end
           degrees = TICKS_C.map do |tick|
             Svg.text(tick.to_s, x: LEFT - 8, y: y(tick) + 6, class: "label end")
           end
-          [Svg.tag("path", d: "M#{LEFT} #{TOP} V#{BOTTOM} H#{RIGHT}", class: "axis"), *minutes, *degrees,
+          [Svg.tag("path", d: "M#{LEFT} #{TOP} V#{BOTTOM} H#{RIGHT}", class: "axis"),
+           *minute_ticks(22), *degrees,
            Svg.text("°C", x: LEFT - 8, y: TOP - 12, class: "label end"),
            Svg.text("minutes on the heat and resting", x: (LEFT + RIGHT) / 2, y: BOTTOM + 46,
                                                        class: "label middle")].join
@@ -128,8 +116,7 @@ module FondKettle
           drawn.each_with_index.map do |(name, klass), index|
             at = LEFT + (index * 210)
             Svg.tag("path", d: "M#{at} #{BOTTOM + 76} h36", class: "sample line-#{klass}") +
-              Svg.tag("path", d: "M#{at + 18} #{BOTTOM + 76} #{MARKS.fetch(klass)}",
-                              class: "on-line line-#{klass}") +
+              mark(klass, at + 18, BOTTOM + 76) +
               Svg.text(name, x: at + 44, y: BOTTOM + 82, class: "label")
           end.join
         end

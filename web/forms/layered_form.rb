@@ -90,11 +90,7 @@ module FondKettle
                                             "#{Methods::LayerKinds.all.keys.join(', ')} and its amount")
           end
           within(kind, number)
-          { what: what, **(if number
-                             { (kind.share ? :share : :g) => number }
-                           else
-                             {}
-                           end) }
+          { what: what, (kind.share ? :share : :g) => number }.compact
         end
 
         def within(kind, number)

@@ -148,8 +148,8 @@ module FondKettle
         own = own_rule(form, plan)
         json = Formats::PlanJson.call(plan)
         json = my_way(json, form, plan, own[:own_g]) if own[:own_g]
-        Presenters::PotAnswer.new(household, form, plan, json, **own, rule: rule(plan), layers: layers(form,
-                                                                                                       plan))
+        Presenters::PotAnswer.new(household, form, plan, json, **own, rule: rule(plan),
+                                                                      layers: layers(form, plan))
       end
 
       # What a pot of layers says beside that, or nil.

@@ -53,7 +53,7 @@ module FondKettle
 
           low, high = [par.done_low, par.done_high].map { |done| percent(done) }
           "Between #{low} and #{high} % it comes right over this base. " \
-            "Softer: spoon #{grams(softer_g)} of its water over the rice."
+            "Softer: spoon #{grams(par.ladled_g)} of its water over the rice."
         end
 
         # What would make it close.
@@ -67,12 +67,12 @@ module FondKettle
 
         # SVG of the dial, nil where nothing is par-cooked.
         def dial
-          Drawings::ParCookDial.new(par, degrees).to_s if sealed?
+          @dial ||= Drawings::ParCookDial.new(par, degrees).to_s if sealed?
         end
 
         # The layers as a list (LayerBench).
         def bench
-          @bench ||= LayerBench.new(@form, @plan.request, rice_g)
+          @bench ||= LayerBench.new(@form, @plan.request, @plan.load.state.wet_g)
         end
 
         # SVG of the pot cut open.
@@ -84,17 +84,17 @@ module FondKettle
         # SVG of the cake and its slices, nil where nothing is turned out.
         def cake
           return if sealed?
+          return @cake if @cake
 
-          spans = stack.spans(@plan.request.vessel, Pot::Fitting.cooked_ml(@plan.load))
           tiers = stack.tiers.zip(spans).map { |tier, (from_mm, to_mm)| [tier.what, to_mm - from_mm] }
-          Drawings::CakeDrawing.new(turned.cake, tiers, @plan.request.vessel.bottom_mm).to_s
+          @cake = Drawings::CakeDrawing.new(turned.cake, tiers, @plan.request.vessel.bottom_mm).to_s
         end
 
         # SVG of the heat programme, nil where there is none.
         def programme
           return unless sealed?
 
-          Drawings::ProgrammeDrawing.new(@plan.run, stages, marks, @over).to_s
+          @programme ||= Drawings::ProgrammeDrawing.new(@plan.run, stages, marks, @over).to_s
         end
 
         # The programme as a table: words, minutes.
@@ -165,10 +165,6 @@ module FondKettle
           (done * 100).round
         end
 
-        def softer_g
-          (par.save_g / 25).ceil * 25
-        end
-
         def address_of(change)
           case change.key
           when "cook-further" then @form.address(done: (change.amount * 100).ceil)
@@ -192,9 +188,8 @@ module FondKettle
           @stack ||= @plan.load.stack || Methods::Layering.new(@plan.request).to_h.fetch(:stack)
         end
 
-        def rice_g
-          state = @plan.load.state
-          state.rice_g * (1 + state.taken_per_g + state.surface_per_g)
+        def spans
+          @spans ||= Pot::Fitting.spans(stack, @plan.load, @plan.request.vessel)
         end
 
         # Of the layers of the bench, those that are one of their own.
@@ -207,7 +202,6 @@ module FondKettle
         end
 
         def tier_names
-          spans = stack.spans(@plan.request.vessel, Pot::Fitting.cooked_ml(@plan.load))
           thick.zip(spans).map do |(wish, _), (from_mm, to_mm)|
             "#{wish.kind.word} #{(to_mm - from_mm).round} mm"
           end

@@ -39,11 +39,9 @@ module FondKettle
         # Every Row.
         def rows
           @rows ||= [*programmes, *group("Seal", SEALS), *group("Par-cooked to", degrees),
-                     *group("Layers", LAYERED),
-                     *group("Base and rice", BASES)]
+                     *group("Layers", LAYERED), *group("Base and rice", BASES)]
                     .each_with_index.map do |(kind, words, changes), number|
-            Row.new(number: number,
-                    group: kind, words: words, changes: changes)
+            Row.new(number: number, group: kind, words: words, changes: changes)
           end
         end
 

@@ -83,7 +83,7 @@ module FondKettle
       # Each as it was asked for, what is thin with the layer under it.
       def layers(plan)
         stack = plan.load.stack
-        spans = stack.spans(plan.request.vessel, Pot::Fitting.cooked_ml(plan.load))
+        spans = Pot::Fitting.spans(stack, plan.load, plan.request.vessel)
         verdicts = Pot::LayerVerdicts.all(plan.run, plan.load)
         plan.run.layers.ends.zip(stack.tiers, spans, verdicts).map do |layer, tier, (from_mm, to_mm), verdict|
           { what: tier.what, g: (layer.g + layer.rice_g).round(1), height_mm: (to_mm - from_mm).round(1),
@@ -119,7 +119,7 @@ module FondKettle
       # In one bed every layer is as warm as the next.
       def laid(plan)
         stack = Methods::Layering.new(plan.request).to_h.fetch(:stack)
-        spans = stack.spans(plan.request.vessel, Pot::Fitting.cooked_ml(plan.load))
+        spans = Pot::Fitting.spans(stack, plan.load, plan.request.vessel)
         stack.tiers.zip(spans).map do |tier, (from_mm, to_mm)|
           { what: tier.what, g: (tier.g + (tier.rice_share * plan.load.rice_g)).round(1),
             height_mm: (to_mm - from_mm).round(1), end_c: plan.run.temp_c.round(1),

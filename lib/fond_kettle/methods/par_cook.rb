@@ -21,6 +21,14 @@ module FondKettle
       # The four degrees that schools name, share of the core's time.
       const_set(:DEGREES, { "half" => 0.5, "70 %" => 0.7, "80 %" => 0.8, "cooked" => 1.0 }.freeze)
 
+      # What a ladle takes, g.
+      const_set(:LADLE_G, 25)
+
+      # The water to keep back, rounded up to what a ladle takes, g.
+      def ladled_g
+        (save_g / self.class::LADLE_G).ceil * self.class::LADLE_G
+      end
+
       # Is there any degree with which it comes right, and is this one of them?
       def closes?
         closing? && done.between?(done_low - self.class::NEAR, done_high + self.class::NEAR)

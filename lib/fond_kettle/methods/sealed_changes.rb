@@ -48,8 +48,8 @@ module FondKettle
         @par.done
       end
 
-      # Water that is lacking (below 0: too much), g, at that.
-      def lacking_g
+      # Water that is lacking (below 0: too much), g, by rice that far cooked.
+      def lacking_g(done = self.done)
         needed = Budgets.needed(@load.uptake, @load.state.surface_per_g, @par.water.net_from_base_g,
                                 @load.rice_g)
         (needed - Budgets.uptake(@kinetics, done)) * @load.rice_g
@@ -105,10 +105,7 @@ module FondKettle
         most = [done, @par.time.low].max
         return unless most > high || @par.water.too_much_g.positive?
 
-        needed = Budgets.needed(@load.uptake, @load.state.surface_per_g, @par.water.net_from_base_g,
-                                @load.rice_g)
-        grams = (Budgets.uptake(@kinetics, most) - needed) * @load.rice_g
-        grams = (grams / STEP_G).ceil * STEP_G
+        grams = (-lacking_g(most) / STEP_G).ceil * STEP_G
         Change.new(key: "drain", amount: grams, say: "Drain the base, or boil it down, by #{grams.round} g.")
       end
 

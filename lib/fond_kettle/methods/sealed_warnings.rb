@@ -69,7 +69,7 @@ module FondKettle
       end
 
       def deep
-        spans = @load.stack.spans(@vessel, Pot::Fitting.cooked_ml(@load))
+        spans = Pot::Fitting.spans(@load.stack, @load, @vessel)
         deep = deepest_mm(@load.stack.tiers.zip(spans))
         return [] unless deep > WICKS_TWICE_MM
 

@@ -26,19 +26,15 @@ module FondKettle
 
       # By the names that texts ask for.
       def to_h
-        @to_h ||= { bite: Bites.say(par.done), par_cook: par_words, save: @request.measures.weighed(saved_g),
-                    programme: programme, layers: layers, holes: holes, seal: seal, rounds: rounds }
+        @to_h ||= { bite: Bites.say(par.done), par_cook: par_words,
+                    save: @request.measures.weighed(par.ladled_g), programme: programme, layers: layers,
+                    holes: holes, seal: seal, rounds: rounds }
       end
 
       private
 
       def par
         @sealed.par_cook
-      end
-
-      # Rounded up to what a ladle takes.
-      def saved_g
-        (par.save_g / 25).ceil * 25
       end
 
       def par_words
@@ -67,13 +63,7 @@ module FondKettle
       end
 
       def layers
-        LayerWords.of(@request, rice_g)
-      end
-
-      # As it is when it is layered.
-      def rice_g
-        state = @phases.last.load.state
-        state.rice_g * (1 + state.taken_per_g + state.surface_per_g)
+        LayerWords.of(@request, @phases.last.load.state.wet_g)
       end
 
       def holes

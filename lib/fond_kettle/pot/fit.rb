@@ -79,6 +79,12 @@ module FondKettle
         load.rice_g * (1 + load.uptake) / load.grain.cooked_g_ml
       end
 
+      # From where to where each tier of a Stack lies in `vessel` with the rice of `load` cooked, mm
+      # over the floor.
+      def spans(stack, load, vessel)
+        stack.spans(vessel, cooked_ml(load))
+      end
+
       def roomy?(shares, most_before)
         shares[:fill_before] <= most_before && shares[:fill_after] <= COOKED_SHARE
       end

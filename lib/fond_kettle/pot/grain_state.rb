@@ -22,6 +22,11 @@ module FondKettle
             progress: 0.0, temp_c: temp_c, salt_g: 0.0)
       end
 
+      # With all the water in it and on it, g.
+      def wet_g
+        rice_g * (1 + taken_per_g + surface_per_g)
+      end
+
       # White core left by time alone, 0.0 to 1.0.
       def core
         [1 - progress, 0.0].max

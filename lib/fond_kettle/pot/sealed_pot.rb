@@ -104,7 +104,7 @@ module FondKettle
       def advance(most_min)
         used = if @lifted_min.positive? then opened([most_min, @lifted_min].min)
                elsif @stage.off? then cool(most_min)
-               elsif !boiling? then warm_floor(most_min)
+               elsif !boiling? then drift_all(most_min, goal_c: @setting.boil_c)
                elsif all_at_boil? && spare_j_min >= 0 then boil_off(most_min)
                else steam(most_min)
                end
@@ -134,13 +134,13 @@ module FondKettle
         minutes
       end
 
-      # The floor warms up; what is above it stays as it is, but for its wall.
-      def warm_floor(most_min)
+      # No steam yet, or no more: the floor goes its way, up to `goal_c` at most; what is above it
+      # stays as it is, but for its wall.
+      def drift_all(most_min, goal_c: nil)
         wall_j = walls_j_min
-        step = @floor.drift(fire_j_min, @stage.oven_c, most_min, goal_c: @setting.boil_c)
         taken_j = taken_j_min
-        ends_c = drifting(@above, step.minutes)
-        moved(step.minutes, { @floor => step.end_c, **ends_c }, taken_j, wall_j)
+        step = @floor.drift(fire_j_min, @stage.oven_c, most_min, goal_c: goal_c)
+        moved(step.minutes, { @floor => step.end_c, **drifting(@above, step.minutes) }, taken_j, wall_j)
       end
 
       def drifting(places, minutes)
@@ -159,13 +159,6 @@ module FondKettle
         return 0.0 unless floor_water_g.positive?
 
         @stage.oven_c ? @floor.oven_j_min(@stage.oven_c) : fire_j_min - @floor.wall_j_min
-      end
-
-      # Even the floor cannot be held at the boil.
-      def sink_below(most_min, wall_j)
-        taken_j = taken_j_min
-        step = @floor.drift(fire_j_min, @stage.oven_c, most_min)
-        moved(step.minutes, { @floor => step.end_c, **drifting(@above, step.minutes) }, taken_j, wall_j)
       end
 
       # All is hot: what the walls do not need leaves past the seal, as far as there is water.

@@ -16,15 +16,15 @@ module FondKettle
 
       # The floor's steam goes up: hot layers are kept hot, the first that is not is warmed.
       def steam(most_min)
-        wall_j = walls_j_min
         left_j = steam_j_min
-        return sink_below(most_min, wall_j) if left_j.negative?
+        # Even the floor cannot be held at the boil.
+        return drift_all(most_min) if left_j.negative?
 
         goal_c = @above.any? { |place| place.temp_c < @hot_c } ? @hot_c : @setting.boil_c
         minutes = [most_min, *@above.map { |place| event_min(place, left_j, goal_c) }].min
         gains = shared(left_j, goal_c, minutes)
         minutes = [minutes, steam_lasts_min(gains)].min
-        condensed(gains, minutes, wall_j)
+        condensed(gains, minutes)
       end
 
       # How long until a cold place is hot, or MOST_C warmer, with all of the steam; what lacks but
@@ -75,7 +75,8 @@ module FondKettle
       end
 
       # After `minutes` of it.
-      def condensed(gains, minutes, wall_j)
+      def condensed(gains, minutes)
+        wall_j = walls_j_min
         taken_j = taken_j_min
         ends_c = gains.to_h do |place, (steam_j, wall)|
           [place, warmed(place, steam_j * minutes, wall * minutes)]

@@ -104,16 +104,12 @@ module FondKettle
 
       # So much water of `at_c` runs into it, g.
       def take(grams, at_c)
-        before_j_k = capacity_j_k
-        @layer.condense(grams)
-        @layer.temp_c += (at_c - temp_c) * (capacity_j_k - before_j_k) / capacity_j_k
+        mixed(at_c) { @layer.condense(grams) }
       end
 
       # An Addition goes into its rice.
       def pour(addition)
-        before_j_k = capacity_j_k
-        @layer.add(addition)
-        @layer.temp_c += (addition.at_c - temp_c) * (capacity_j_k - before_j_k) / capacity_j_k
+        mixed(addition.at_c) { @layer.add(addition) }
       end
 
       # Of its free water what is not gravy that is to stay, g; `residue_g`: in the whole pot.
@@ -140,6 +136,13 @@ module FondKettle
       end
 
       private
+
+      # What comes into it by the block is of `at_c`.
+      def mixed(at_c)
+        before_j_k = capacity_j_k
+        yield
+        @layer.temp_c += (at_c - temp_c) * (capacity_j_k - before_j_k) / capacity_j_k
+      end
 
       # So much of its water is free, if need be of what was bound, g.
       def free(grams)
