@@ -50,6 +50,14 @@ module FondKettle
         0
       end
 
+      def keep(options)
+        require_relative "../lib/fond_kettle/formats/keep_reader"
+        require_relative "../lib/fond_kettle/formats/request_reader"
+        data = Formats::RequestReader.parse(read(options.arguments.first))
+        puts JSON.pretty_generate(Formats::KeepReader.new(data).answer)
+        0
+      end
+
       def convert(options)
         require_relative "convert"
         puts Convert.call(*options.arguments, of: options.settings[:of])

@@ -8,18 +8,20 @@ module FondKettle
     # Reads the command line. Uses nothing but Ruby's own library: it runs before
     # the gems are there.
     class Options
-      COMMANDS = { "serve" => 0, "plan" => 1, "run" => 1, "clock" => 1, "convert" => 3 }.freeze
+      COMMANDS = { "serve" => 0, "plan" => 1, "run" => 1, "clock" => 1, "keep" => 1, "convert" => 3 }.freeze
       HELP = <<~TEXT
         Usage: bin/kettle [serve] [--port N] [--host H] [--name NAME] [--data DIR] [--empty]
                bin/kettle plan REQUEST.json [--methods DIR]
                bin/kettle run REQUEST.json [--methods DIR]
                bin/kettle clock REQUEST.json
+               bin/kettle keep REQUEST.json
                bin/kettle convert AMOUNT UNIT TO [--of GRAIN-OR-INGREDIENT]
 
           serve     set up if needed and start the application (the default)
           plan      liquid, steps, cues and cautions for a request; - reads standard input
           run       what comes of the liquid that was poured
           clock     when each task starts, for a serving time
+          keep      how what is put away cools, until when it keeps, and how it is reheated
           convert   kitchen units: bin/kettle convert 200 C F
 
       TEXT

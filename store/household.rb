@@ -11,6 +11,7 @@ require_relative "cook_book"
 require_relative "dish_book"
 require_relative "database"
 require_relative "folder"
+require_relative "kept_book"
 require_relative "shelf"
 require_relative "stand_ins"
 
@@ -24,7 +25,7 @@ module FondKettle
       # So long is it known what a form has made, s.
       KEPT_S = 7 * 86_400
 
-      attr_reader :cards, :cooks, :dishes, :stand_ins, :database
+      attr_reader :cards, :cooks, :dishes, :kept, :stand_ins, :database
 
       def_delegators :@folder, :methods_folder, :library, :keep_method, :lock, :session_key
 
@@ -38,6 +39,7 @@ module FondKettle
         @dishes = DishBook.new(@database)
         @cards = CardBook.new(@database)
         @stand_ins = StandIns.new(@database)
+        @kept = KeptBook.new(@database)
         # A demo's kitchen comes with all that is in it (Demo).
         add_kitchen("My kitchen", demo: false) unless demo || kitchen
       end
@@ -164,7 +166,9 @@ module FondKettle
       private
 
       def as_values
-        lists = %i[pots burners ovens cups spoons bags eaters].to_h { |table| [table, values(table).freeze] }
+        lists = %i[pots burners ovens steamers cups spoons bags eaters].to_h do |table|
+          [table, values(table).freeze]
+        end
         House::Shelves.new(**lists, portions_g: portions_g,
                                     **kitchen.slice(:altitude_m, :hands, :scale_step_g))
       end

@@ -15,7 +15,7 @@ module FondKettle
         balance = cook[:plan][:balance]
         Log::Finished.new(on: cook[:finished_at].getlocal.strftime("%-d %b"), rice_g: cook[:plan][:rice][:g],
                           poured_g: cook[:poured_g],
-                          carried_g: balance.values_at(*Phases::SOURCES).sum,
+                          carried_g: Phases::SOURCES.sum { |key| balance.fetch(key, 0) },
                           loss_g: gone_g(balance) + lifted_g(cook), texture: cook[:plan][:texture].to_f,
                           outcome: Log::Outcome.new(**cook[:outcome].slice(:grain, :wetness, :floor, :note)))
       end

@@ -9,6 +9,8 @@ RSpec.describe "Figures of the cautions" do
     "poultry" => ["74 °C"], "minced-meat" => ["71 °C"], "whole-cuts" => ["63 °C", "3 minutes"],
     "raw-egg" => ["71 °C"], "marinade" => ["5 °C"],
     "fish-done" => ["63 °C"],
+    "dressing-keeps-nothing" => ["2 hours", "5 °C"], "filling" => ["2 hours"],
+    "cool-before-cold" => ["60 to 21 °C", "2 hours", "5 °C", "4 hours", "74 °C"],
     "arsenic" => ["6 to 10 parts"]
   }
 
@@ -28,6 +30,10 @@ RSpec.describe "Figures of the cautions" do
                                          "within a day", "reheat once until steaming throughout (74 °C)"],
                "poultry" => ["poultry to 74 °C"], "minced-meat" => ["minced meat and sausages to 71 °C"],
                "whole-cuts" => ["whole cuts to 63 °C, then let them rest 3 minutes"],
+               "dressing-keeps-nothing" => ["use it within 2 hours", "at 5 °C or below"],
+               "filling" => ["no longer than 2 hours", "cooked first, right through"],
+               "cool-before-cold" => ["from 60 to 21 °C within 2 hours", "to 5 °C within 4 hours more",
+                                      "to 74 °C in the middle"],
                "raw-egg" => ["egg to 71 °C"], "fish-done" => ["fish and shellfish to 63 °C"] }
     bounds.each { |code, words| expect(said.fetch(code).gsub(/\s+/, " ")).to include(*words) }
   end

@@ -79,8 +79,11 @@ RSpec.describe "Every amount in the step where it goes in, once" do
       food = { "tomato" => 120, "onion" => 90, "salt" => 4, "cumin" => 2, "oil" => 15, "red-lentil" => 40,
                "lamb" => 200 }
       additions = food.map { |key, g| { "ingredient" => key, "g" => g } }
-      found = sums(plan_for(basic_request(method: method, additions: additions)))
+      plan = plan_for(basic_request(method: method, additions: additions))
+      found = sums(plan)
       wanted = food.to_h { |key, g| [FondKettle::Larder::Ingredients.fetch(key).name.downcase, g] }
+      dressed = FondKettle::Methods::Dressing.provisions(plan.request)
+      dressed.each { |one| wanted[one.what.downcase] = wanted.fetch(one.what.downcase, 0) + one.g }
       expect(found).to include(wanted.merge("basmati" => 300.0)), method
     end
   end

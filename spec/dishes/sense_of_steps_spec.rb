@@ -51,7 +51,7 @@ RSpec.describe "What makes no sense in a dish's steps" do
     wishes = FondKettle::House::Wishes.of(method: FondKettle::Methods::Library.ours.fetch("covered-pot"),
                                           grain: FondKettle::Larder::Grains.fetch("basmati"),
                                           dish: dish("1 tsp salt").with(way: own))
-    bare = %i[pots burners ovens cups spoons bags eaters].to_h { |shelf| [shelf, []] }
+    bare = %i[pots burners ovens steamers cups spoons bags eaters].to_h { |shelf| [shelf, []] }
     shelves = FondKettle::House::Shelves.new(**bare, portions_g: FondKettle::Table::PORTION_G,
                                                      altitude_m: 0.0,
                                                      hands: 1, scale_step_g: 1.0)

@@ -20,7 +20,8 @@ RSpec.describe FondKettle::House::Composition do
       FondKettle::Table::Eater.new(id: index + 1, name: name, appetite: appetite, age: "adult",
                                    avoids: ["nut"])
     end
-    house::Shelves.new(pots: [vessel(1, 200.0), vessel(2, 240.0), vessel(3, 190.0, lid: "cooker")], ovens: [],
+    house::Shelves.new(pots: [vessel(1, 200.0), vessel(2, 240.0), vessel(3, 190.0, lid: "cooker")],
+                       steamers: [], ovens: [],
                        spoons: [], burners: [kit::Burner.usual("gas"), kit::Burner.usual("cooker")],
                        eaters: eaters, bags: [bag],
                        cups: [FondKettle::Measure::Cup.new(id: 1, name: "jam glass", ml: 210.0)], hands: 2,

@@ -7,7 +7,9 @@ RSpec.describe FondKettle::Methods::Comparison do
     request = request_for(basic_request(grain: "glutinous"))
     plans = described_class.plans(request, library.values,
                                   vessel_for: ->(_) { [request.vessel, request.burner] })
-    suited = library.values.select { |method| method.suits.intersect?(%w[all clinging glutinous]) }
+    suited = library.values.select do |method|
+      method.suits.intersect?(%w[all clinging glutinous]) && !method.unsuited.include?("glutinous")
+    end
     expect(plans.map { |plan| plan.method.key }).to match_array(suited.map(&:key))
   end
 end

@@ -67,10 +67,12 @@ RSpec.describe FondKettle::Methods::Tasks do
     library.each_key do |method|
       plan = plan_for(basic_request(method: method))
       told = plan.tasks.flat_map(&:amounts).filter_map(&:told)
-      expect([told.grep(/\d (?:g|L) basmati/).size, told.grep(/\d (?:g|L) water/).size]).to eq([1, 1]), method
+      pours = plan.load.steamed? ? plan.stages.count(&:sprinkle) : 1
+      expect([told.grep(/\d (?:g|L) basmati/).size, told.grep(/\d (?:g|L) water\b(?! below)/).size])
+        .to eq([1, pours]), method
       fill = plan.tasks.find { |task| task.id.start_with?("fill.") }
       toasted = plan.tasks.any? { |task| task.kind.key == "toast" }
-      expect(fill.say.match?(/(?:put|lay|stir) the rice|of the rice \(/i)).to eq(!toasted), method
+      expect(fill.say.match?(/(?:put|lay|stir|spread) the rice|of the rice \(/i)).to eq(!toasted), method
     end
   end
 

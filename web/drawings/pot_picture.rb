@@ -4,6 +4,7 @@ require "json"
 require_relative "../../lib/fond_kettle/ground/value"
 require_relative "../../lib/fond_kettle/kit/vessel_kind"
 require_relative "../html/markup"
+require_relative "baskets"
 require_relative "pot_filling"
 require_relative "pot_fire"
 require_relative "pot_frame"
@@ -21,9 +22,10 @@ module FondKettle
       #   full_mm       from there on it boils over
       #   source, heat  what it is heated by and how high; nil: it is not
       #   steam         is there any over it?
+      #   baskets       of a steamer on it (BasketsSeen), or nil
       #   says          what comes out, in words, or nil; `well`: is that right?
       PotSeen = Value.define(:name, :diameter_mm, :floor_mm, :height_mm, :material, :lid, :shape, :base_mm,
-                             :bed_mm, :water_mm, :full_mm, :source, :heat, :steam, :says, :well)
+                             :bed_mm, :water_mm, :full_mm, :source, :heat, :steam, :says, :well, :baskets)
 
       # The pot cut open, small, always to one scale: on the table, beside the evening, at the
       # stove, in the log, on the shelf; with what comes out in it.
@@ -45,7 +47,8 @@ module FondKettle
 
         # SVG markup.
         def to_s
-          Svg.tag("svg", [title, filling.defs, fire, contents, full, walls.to_s, lid, says].join,
+          drawn = [title, filling.defs, fire, contents, full, walls.to_s, baskets.to_s, lid, says]
+          Svg.tag("svg", drawn.join,
                   viewBox: "0 0 #{wide.round} #{high.round}", width: wide.round, height: high.round,
                   class: "pot-drawing pot-picture", role: "img", aria_labelledby: "#{@id}-title",
                   data_scale: @scale, data_floor: frame.floor, data_top: frame.top, **@data)
@@ -65,12 +68,24 @@ module FondKettle
         end
 
         def side
-          28.0 * big
+          (28.0 * big) + [((@seen.baskets&.across_mm || 0) - @seen.diameter_mm) * @scale / 2, 0].max
         end
 
         # Room over the rim: for the lid and the steam.
         def over
-          (@seen.steam ? 46.0 : 28.0) * big
+          ((@seen.steam ? 46.0 : 28.0) * big) + basket_high
+        end
+
+        def basket_high
+          @seen.baskets ? @seen.baskets.tiers * Baskets::HIGH_MM * @scale : 0.0
+        end
+
+        # On the rim, or nothing.
+        def baskets
+          return unless @seen.baskets
+
+          @baskets ||= Baskets.new(@seen.baskets, frame.middle, frame.top, @scale, wall: WALL * big * 0.7,
+                                                                                   pattern: "kernels-#{@id}")
         end
 
         def wide
@@ -103,6 +118,8 @@ module FondKettle
 
         # The line that is not to be crossed.
         def full
+          return "" if @seen.baskets
+
           crossed = @seen.water_mm > @seen.full_mm
           y = filling.y(@seen.full_mm)
           Svg.tag("path", Svg.tag("title", "boils over above here"), d: "M#{frame.left} #{y} h#{12 * big}",
@@ -114,7 +131,7 @@ module FondKettle
         end
 
         def lid
-          PotLid.new(frame, @seen.lid).to_s
+          PotLid.new(baskets ? baskets.top : frame, @seen.lid).to_s
         end
 
         def fire

@@ -8,7 +8,10 @@ require_relative "../../lib/fond_kettle/measure/units"
 require_relative "../../lib/fond_kettle/ground/limits"
 require_relative "../../lib/fond_kettle/larder/ingredients"
 require_relative "../../lib/fond_kettle/methods/base_foods"
+require_relative "../../lib/fond_kettle/methods/dressings"
+require_relative "../../lib/fond_kettle/methods/making"
 require_relative "../../lib/fond_kettle/methods/own_rule"
+require_relative "../../lib/fond_kettle/methods/piece_uses"
 require_relative "../../lib/fond_kettle/methods/method_schema"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/loss"
@@ -22,6 +25,7 @@ require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "../../lib/fond_kettle/table/eaters"
 require_relative "beside"
 require_relative "layered_form"
+require_relative "making_form"
 require_relative "typed"
 
 module FondKettle
@@ -115,6 +119,11 @@ module FondKettle
         optional(:parts).maybe(Schema::TypedNumber, included_in?: Limits::PARTS)
         optional(:beside).maybe(:string, max_size?: Beside::MOST_LETTERS)
         Forms::LayeredForm::FIGURES.each { |field, (type, range)| optional(field).maybe(type, included_in?: range) }
+        Forms::MakingForm::FIGURES.each { |field, (type, range)| optional(field).maybe(type, included_in?: range) }
+        optional(:piece_for).maybe(:string, included_in?: Methods::PieceUses.all.keys)
+        optional(:from).maybe(:string, included_in?: Methods::Making::FROM)
+        optional(:style).maybe(:string, included_in?: Methods::Dressings.all.keys)
+        optional(:air).maybe(:string, included_in?: Forms::MakingForm::AIR.keys)
         optional(:under_meat).maybe(:string, included_in?: ["", *Methods::BaseFoods.all.keys])
         optional(:under_raw).maybe(:string, included_in?: %w[yes no])
         optional(:under_shape).maybe(:string, included_in?: Pot::Piece::SHAPES.keys)

@@ -7,6 +7,7 @@ require_relative "../../lib/fond_kettle/house/composition"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "beside"
 require_relative "fields"
+require_relative "making_form"
 require_relative "measured"
 require_relative "plan_wishes"
 require_relative "usual"
@@ -23,7 +24,7 @@ module FondKettle
                     pot cup burner oven oven_c texture rinse soak water_c drain
                     onion first stir lid cover crust sauce_g parts beside own own_kind lesson serve
                     without instead under_g under_water under_meat under_raw under_mm under_shape under_c
-                    under_gravy layer done steam programme].freeze
+                    under_gravy layer done steam programme].push(*MakingForm::FIELDS).freeze
         # Fields of which several values may be sent.
         SEVERAL = %i[who without instead layer].freeze
 

@@ -4,6 +4,7 @@ require_relative "../../lib/fond_kettle/house/wishes"
 require_relative "../../lib/fond_kettle/methods/request"
 require_relative "fields"
 require_relative "layered_form"
+require_relative "making_form"
 
 module FondKettle
   module Web
@@ -28,7 +29,8 @@ module FondKettle
                       texture: @values[:texture], lid: @values[:lid],
                       wash: @values.slice(*WASH.keys).compact.transform_keys(WASH),
                       additions: @form.beside.additions(@form.method), company: @form.beside.company,
-                      layered: LayeredForm.new(@values).layered(@form.method))
+                      layered: LayeredForm.new(@values).layered(@form.method),
+                      making: MakingForm.new(@values.slice(*MakingForm::FIELDS)).making(@form.method))
         end
 
         private

@@ -17,7 +17,7 @@ module FondKettle
         LIFTED_S = [10, 30, 60, 120].freeze
         CHOICES = { "look" => Care::Looks.all.keys, "sign" => Care::Signs.all.keys,
                     "seen" => Words.of("cues").keys, "lifted" => LIFTED_S.map(&:to_s),
-                    "mended" => %w[yes], "held" => %w[sprinkled left] }.freeze
+                    "mended" => %w[yes], "tally" => %w[1 -1], "held" => %w[sprinkled left] }.freeze
         AMOUNTS = { "added" => 0.5..5000, "salted" => 0.1..500 }.freeze
         TEXTS = %w[took-out put-back].freeze
         SCHEMAS = {

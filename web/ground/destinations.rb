@@ -14,7 +14,8 @@ module FondKettle
       ["/log", "Log", "l", true], ["/cupboard", "Cupboard", "c", true], ["/dishes", "Dishes", "d", false],
       ["/evening", "Evening", nil, false], ["/measures", "Measures", nil, false],
       ["/tests", "Tests", nil, false], ["/ways", "Ways", nil, false], ["/card", "Card", nil, false],
-      ["/already", "Already", nil, false], ["/devices", "Devices", nil, false]
+      ["/already", "Already", nil, false], ["/devices", "Devices", nil, false],
+      ["/keep", "Keep", "k", false]
     ].map { |path, name, key, main| Destination.new(path: path, name: name, key: key, main: main) }.freeze
   end
 end

@@ -2,7 +2,9 @@
 
 require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../../lib/fond_kettle/pot/wash"
+require_relative "../forms/making_form"
 require_relative "../html/markup"
+require_relative "made_words"
 require_relative "pot_words"
 
 module FondKettle
@@ -11,6 +13,8 @@ module FondKettle
       # The drawers of the Pot page: what is seldom changed lies in one, and its front
       # says what is in it.
       module Drawers
+        include MadeWords
+
         FOR = PotWords::FOR
         # By key: its name, what its front says, and the fields that lie in it.
         DRAWERS = { "wash" => ["Rinse and soak", :washing, %w[rinse soak water_c drain]],
@@ -20,6 +24,7 @@ module FondKettle
                     "layers" => ["Layers, seal and steam", :layering,
                                  %w[under_g under_water under_meat under_raw under_mm under_shape under_c
                                     under_gravy layer done steam programme]],
+                    "made" => ["Steamer, pieces, dressing", :making, Forms::MakingForm::FIELDS.map(&:to_s)],
                     "own" => ["Your own water", :own_water, %w[own own_kind]] }.freeze
         MOST_NAMED = 3
 
@@ -56,7 +61,8 @@ module FondKettle
           hints = hints(form).transform_keys { |name| "hint-#{name}" }
           problems = form.problems.to_h { |problem| ["problem-#{problem[:field]}", told(problem[:message])] }
           { **hints.merge(fronts).transform_values { |words| Html::Markup.escape(words) },
-            "method-choices" => part(:pot_choices, form: form), **problems }
+            "method-choices" => part(:pot_choices, form: form),
+            "made-fields" => part(:pot_made_fields, form: form), **problems }
         end
 
         # What is cooked, and how much of it: "basmati, 540 g".

@@ -16,6 +16,7 @@ require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
 require_relative "../presenters/course"
 require_relative "../presenters/layered_pot"
+require_relative "../presenters/made_pot"
 require_relative "../presenters/pot_answer"
 require_relative "../presenters/side_by_side"
 require_relative "../presenters/under_seal"
@@ -148,8 +149,15 @@ module FondKettle
         own = own_rule(form, plan)
         json = Formats::PlanJson.call(plan)
         json = my_way(json, form, plan, own[:own_g]) if own[:own_g]
-        Presenters::PotAnswer.new(household, form, plan, json, **own, rule: rule(plan),
-                                                                      layers: layers(form, plan))
+        Presenters::PotAnswer.new(household, form, plan, json, **own, now: now, rule: rule(plan),
+                                                                      layers: layers(form, plan),
+                                                                      made: made(form, plan))
+      end
+
+      # What is made of the rice, where anything is, or nil.
+      def made(form, plan)
+        made = Presenters::MadePot.new(household, form, plan)
+        made if made.any?
       end
 
       # What a pot of layers says beside that, or nil.

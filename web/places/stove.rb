@@ -157,11 +157,21 @@ module FondKettle
         return household.cooks.see(record[:id], told.what, now) if told.kind == "seen"
 
         happened = told.kind == "held" ? looked(told.what) : [[told.kind, told.what]]
-        look = Care::Looks.all[told.what] if told.kind == "look"
-        happened << ["sign", look.sign] if look&.sign
+        happened += decided(Care::Looks.all.fetch(told.what)) if told.kind == "look"
         household.cooks.note(record[:id], happened, now) do |cook|
           happened.flat_map { |kind, what| following.told(cook, kind, what) }
         end
+      end
+
+      # What follows from a look with a decision: a sign, a pour more or one left out.
+      def decided(look)
+        pours = look.pours * pour_g.to_f
+        [*([["sign", look.sign]] if look.sign), *([["added", pours.round(1)]] unless pours.zero?)]
+      end
+
+      # What the plan sprinkles at once, g; where it sprinkles nothing, there is nothing to tell.
+      def pour_g
+        record[:plan].dig(:steaming, :sprinklings, 0, :g)
       end
 
       # The look at the water that was kept hot: sprinkled, or left out.

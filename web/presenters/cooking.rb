@@ -5,6 +5,7 @@ require_relative "../../lib/fond_kettle/ground/words"
 require_relative "../../lib/fond_kettle/kit/vessel_kind"
 require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../drawings/pot_picture"
+require_relative "handed_step"
 require_relative "layered_step"
 require_relative "poured_water"
 require_relative "presenter"
@@ -16,6 +17,7 @@ module FondKettle
     module Presenters
       # A pot on the stove, as it stands now.
       class Cooking < Presenter
+        include HandedStep
         include LayeredStep
         include PouredWater
 
@@ -53,7 +55,12 @@ module FondKettle
         def clock
           { now: milliseconds(now), began: milliseconds(cook.task_began_at || now),
             ends: cook.task_ends_at && milliseconds(cook.task_ends_at), state: state,
-            look: cook.look_at && milliseconds(cook.look_at) }
+            look: (at = look_at) && milliseconds(at) }
+        end
+
+        # When something is due before the step is over: the look at held water, the next fold.
+        def look_at
+          cook.look_at || (cook.cooling.next_fold_at(now) if cools?)
         end
 
         def title

@@ -4,6 +4,7 @@ require_relative "../../lib/fond_kettle/belief/unknown"
 require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../drawings/balance_drawing"
 require_relative "../drawings/pot_drawing"
+require_relative "kept_things"
 require_relative "presenter"
 
 module FondKettle
@@ -14,12 +15,13 @@ module FondKettle
         # A warning, and where a tap mends it (nil: nowhere).
         Warned = Value.define(:say, :address, :link)
 
-        attr_reader :form, :plan, :answer, :layers
+        attr_reader :form, :plan, :answer, :layers, :made
 
         # `answer`: the plan as Formats::PlanJson has it; `own`: what comes of the cook's own
         # water (Methods::Trial) and how much that is, g; `rule`: a judged rule of depth.
-        # `layers`: a LayeredPot. The last four may be nil.
-        def initialize(household, form, plan, answer, own: nil, own_g: nil, rule: nil, layers: nil)
+        # `layers`: a LayeredPot. `made`: a MadePot. The last five may be nil.
+        def initialize(household, form, plan, answer, now:, own: nil, own_g: nil, rule: nil, layers: nil,
+                       made: nil)
           super(household)
           @form = form
           @plan = plan
@@ -28,6 +30,8 @@ module FondKettle
           @own_g = own_g
           @rule = rule
           @layers = layers
+          @made = made
+          @now = now
         end
 
         # How much liquid, as the house's scale shows it: the cook's own, where it is given.
@@ -47,7 +51,15 @@ module FondKettle
 
         # What is poured.
         def liquid_name
-          "#{form.dish&.main_liquid&.name || 'water'}#{', your way' if @own_g}"
+          "#{form.dish&.main_liquid&.name || 'water'}#{poured_how}#{', your way' if @own_g}"
+        end
+
+        # How it goes in, where it does not just go into the pot.
+        def poured_how
+          return unless plan.load.steamed?
+
+          times = plan.stages.count(&:sprinkle)
+          times.zero? ? " to sprinkle" : " to sprinkle, in #{times} pours"
         end
 
         # What to tap to go back to what is right, [address, words], or nil.
@@ -116,6 +128,12 @@ module FondKettle
           end
         end
 
+        # What is kept of the same rice and can still be eaten, a line each.
+        def kept
+          KeptThings.new(household, @now).of_grain(plan.request.grain.key)
+                    .map { |one| "#{one.record[:what]}: #{one.where}. #{one.say}" }
+        end
+
         # What the kitchen has learned, or nil.
         def learned
           form.lesson.because && "**Learned here.** #{form.lesson.because}"
@@ -164,7 +182,10 @@ module FondKettle
           @balance ||= Drawings::BalanceDrawing.new(answer, form.kit.measures)
         end
 
+        # Nothing of it stands over rice in a steamer.
         def same_water
+          return if plan.load.steamed?
+
           "**The same water:** #{said_otherwise(plan, form).join(' · ')}, for this batch in this pot."
         end
 

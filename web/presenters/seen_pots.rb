@@ -2,6 +2,7 @@
 
 require_relative "../../lib/fond_kettle/kit/vessel"
 require_relative "../../lib/fond_kettle/larder/grains"
+require_relative "../../lib/fond_kettle/methods/steaming"
 require_relative "../../lib/fond_kettle/pot/depth"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../drawings/pot_picture"
@@ -23,6 +24,8 @@ module FondKettle
         def plan(plan, look, liquid_g: plan.liquid_g, comes_out: plan.comes_out)
           vessel = plan.request.vessel
           load = plan.load
+          return steamer(plan, look, comes_out) if load.steamed?
+
           base_mm = vessel.depth_mm(load.bulk_ml)
           bed_mm = base_mm + vessel.thick_mm(load.bed_ml, load.bulk_ml)
           water_mm = [bed_mm + Pot::Depth.over_rice_mm(liquid_g, load, vessel), 0.0].max
@@ -30,15 +33,43 @@ module FondKettle
                                    shape: Drawings::PotFilling.shape(load.grain.traits), **says(comes_out))
         end
 
+        # A steamer on its pot, before it is set on.
+        def steamer(plan, look, comes_out)
+          vessel = plan.request.vessel
+          below_mm = vessel.depth_mm(Methods::Steaming.new(plan.request, plan.last).below_g)
+          laid = plan.load.steamer
+          empty(vessel, look).with(water_mm: below_mm, baskets: baskets(laid.to_h),
+                                   shape: Drawings::PotFilling.shape(plan.load.grain.traits),
+                                   **says(comes_out))
+        end
+
+        # Of a laid steamer, as a hash.
+        def baskets(laid)
+          across_mm = Math.sqrt(4 * laid[:area_m2] / Math::PI) * 1000
+          Drawings::BasketsSeen.new(across_mm: across_mm, **laid.slice(:tiers, :bed_mm))
+        end
+
         # A cook's stored plan at `min` minutes on the heat (nil: not yet): Stove::Cook; or nil.
         # `filled`: is the rice in it? `says`: what comes out.
         def cook(cook, min, comes_out:, filled: true)
           seen = stored(cook.plan).with(**says(comes_out), **fire(cook.task))
+          return steaming(cook, seen, filled) if cook.plan[:steaming]
+
           level = level(cook.plan, min || 0)
           return before_the_rice(cook, seen) unless level && filled
 
           seen.with(bed_mm: level[:bed_mm], water_mm: level[:water_mm], lid: lid_now(cook),
                     steam: !seen.heat.nil? && !cook.boiled_at.nil?)
+        end
+
+        # The steamer of a cook; before it is filled only the pot with its water.
+        def steaming(cook, seen, filled)
+          vessel = Kit::Vessel.new(id: nil, name: "", lid_factor: nil, kg: 1.0, **cook.plan[:vessel].slice(
+            :diameter_mm, :height_mm, :floor_mm, :lid, :material
+          ))
+          steaming = cook.plan[:steaming]
+          seen.with(water_mm: vessel.depth_mm(steaming[:water_below_g]), steam: filled && !seen.heat.nil?,
+                    baskets: (baskets(steaming) if filled), lid: lid_now(cook))
         end
 
         # Open, with its base once something of it has gone in; nil where what is on the fire is not
@@ -68,7 +99,8 @@ module FondKettle
                                 height_mm: height_mm, full_mm: height_mm * Pot::Fitting::BOIL_SHARE,
                                 lid: Drawings::PotLid.look(vessel[:lid], vessel[:look]),
                                 shape: Drawings::PotFilling.shape(traits(plan)),
-                                bed_mm: 0.0, water_mm: 0.0, heat: nil, steam: false, says: nil, well: true)
+                                bed_mm: 0.0, water_mm: 0.0, heat: nil, steam: false, says: nil, well: true,
+                                baskets: nil)
         end
 
         # What comes out, in words, and whether that is right; nothing where it is not known.
@@ -81,7 +113,8 @@ module FondKettle
                                 height_mm: vessel.height_mm, material: vessel.material,
                                 lid: Drawings::PotLid.look(vessel.lid, look), shape: "long", base_mm: 0.0,
                                 bed_mm: 0.0, water_mm: 0.0, full_mm: Pot::Fitting.full_mm(vessel),
-                                source: nil, heat: nil, steam: false, says: nil, well: true)
+                                source: nil, heat: nil, steam: false, says: nil, well: true,
+                                baskets: nil)
         end
 
         def traits(plan)
@@ -99,7 +132,8 @@ module FondKettle
           Drawings::PotLid.look(stage ? stage[:lid] : vessel[:lid], vessel.fetch(:look, "plain"),
                                 cloth: stage ? stage[:cloth] : false)
         end
-        private_class_method :empty, :traits, :level, :lid_now, :before_the_rice, :fire
+        private_class_method :empty, :steamer, :baskets, :steaming, :traits, :level, :lid_now,
+                             :before_the_rice, :fire
       end
     end
   end

@@ -23,10 +23,14 @@ module FondKettle
           "held" => lambda do |what|
             Float(what).positive? ? "#{grams(what)} kept hot" : "Nothing kept back any more"
           end,
-          "added" => ->(what) { "#{grams(what)} more poured" },
+          "added" => lambda do |what|
+            left_out = what.start_with?("-")
+            left_out ? "#{grams(what.delete_prefix('-'))} left out" : "#{grams(what)} more poured"
+          end,
           "salted" => ->(what) { what.empty? ? "Tasted and salted" : "Tasted, #{grams(what)} salt" },
           "took-out" => ->(what) { "Taken out: #{what}" },
           "put-back" => ->(what) { "Back in: #{what}" },
+          "tally" => ->(what) { what.start_with?("-") ? "One less" : "One more" },
           "measured" => ->(what) { "#{Measure::Rounding.plain(Float(what))} °C measured" },
           "standing" => ->(what) { "#{grams(what)} standing in the pot" }
         }.freeze

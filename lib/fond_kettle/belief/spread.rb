@@ -140,7 +140,7 @@ module FondKettle
       # What wanted and loss come to over what is poured, g.
       def lacking_g(liquid_g, load, stages, setting)
         run = Pot::Cooking.end_of(load, liquid_g, stages, setting)
-        load.wanted_g - load.carried_g + run.lost_g + run.cloth_g - liquid_g
+        Phases::Solving.wanted_g(load, run, liquid_g) - liquid_g
       end
 
       private_class_method :ends, :nothing, :narrowed, :joint, :acted, :in_plenty, :sides, :side, :moved,

@@ -11,7 +11,7 @@ module FondKettle
     # `waits` is in minutes, nil: as long as one likes.
     Kind = Value.define(:key, :word, :sections, :computed, :holds, :hands, :fat, :boils, :waits, :in_pot,
                         :takes,
-                        :finishes, :usual_min, :not_planned, :under_seal) do
+                        :finishes, :usual_min, :not_planned, :under_seal, :in_steamer) do
       # True where it stands on a burner.
       def burner?
         holds.include?("burner")
@@ -28,7 +28,8 @@ module FondKettle
       FILE = File.join(DATA, "kinds.yml")
       # Words that nobody has told the kind of.
       OWN = "own"
-      BLANK = { sections: [].freeze, computed: false, under_seal: false, holds: [].freeze, hands: false,
+      BLANK = { sections: [].freeze, computed: false, under_seal: false, in_steamer: false,
+                holds: [].freeze, hands: false,
                 fat: false,
                 boils: false, in_pot: false, takes: false, finishes: false, usual_min: 1, not_planned: nil,
                 waits: nil }.freeze
@@ -37,7 +38,7 @@ module FondKettle
         required(:word).filled(:string)
         optional(:sections).array(:string, included_in?: Vocabulary::SECTIONS)
         optional(:holds).array(:string, included_in?: %w[burner oven])
-        %i[computed under_seal hands fat boils in_pot takes finishes].each do |switch|
+        %i[computed under_seal in_steamer hands fat boils in_pot takes finishes].each do |switch|
           optional(switch).filled(:bool)
         end
         optional(:not_planned).filled(:string)

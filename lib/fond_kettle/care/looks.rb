@@ -9,12 +9,14 @@ require_relative "signs"
 module FondKettle
   module Care
     # A look with a decision: a row of data/looks.yml, whose head says what each field means.
-    Look = Value.define(:key, :say, :kinds, :more_min, :ends, :sign, :tell)
+    Look = Value.define(:key, :say, :kinds, :more_min, :ends, :sign, :tell, :within, :pours)
 
     # The list of looks, checked when loaded.
     module Looks
       FILE = File.join(DATA, "looks.yml")
-      BLANK = { more_min: 0, ends: false, sign: nil }.freeze
+      BLANK = { more_min: 0, ends: false, sign: nil, within: nil, pours: 0 }.freeze
+      # What rice may lie in beside a pot.
+      WITHIN = %w[pot steamer].freeze
       SCHEMA = Schema.json(strict: true) do
         required(:key).filled(:string, format?: Catalogue::KEY)
         required(:say).filled(:string)
@@ -22,6 +24,8 @@ module FondKettle
         optional(:more_min).filled(:integer, gt?: 0)
         optional(:ends).filled(:bool)
         optional(:sign).filled(:string, included_in?: Signs.all.keys)
+        optional(:within).filled(:string, included_in?: WITHIN)
+        optional(:pours).filled(:integer, included_in?: [-1, 1])
         required(:tell).filled(:string)
       end
 
@@ -32,9 +36,10 @@ module FondKettle
         @all ||= load_file(FILE)
       end
 
-      # Those that are asked at a step of this kind (a key).
-      def at(kind)
-        all.values.select { |look| look.kinds.include?(kind) }
+      # Those that are asked at a step of this kind (a key), of rice in a pot or in a steamer (a key of
+      # WITHIN).
+      def at(kind, within: "pot")
+        all.values.select { |look| look.kinds.include?(kind) && [nil, within].include?(look.within) }
       end
 
       # Reads and checks a file of looks; returns them by key. Raises BadCatalogue.

@@ -16,7 +16,7 @@ module FondKettle
       HEATS_LIQUID = Methods::Stage::TAKES.fetch("liquid")
       # Kinds of a method's base that stay where the dish has none: without them rice or
       # liquid is not ready.
-      NEEDED = ["heat-liquid", "toast", Methods::PhaseText::BROTH].freeze
+      NEEDED = ["heat-liquid", "heat-steamer", "toast", Methods::PhaseText::BROTH].freeze
 
       # The Method of `dish`, which keeps its own base where the dish says nothing.
       def self.method(method, dish)
@@ -42,7 +42,7 @@ module FondKettle
         last = last.with(base: own.empty? ? last.base : [*own, *kept(last.base, own)].freeze,
                          between: between, liquid_c: last.liquid_c || (BOILING_C if made_hot?(own)))
         @method.with(phases: [*@method.phases[0...-1], last].freeze,
-                     after: [*@method.after, *of("finish")].freeze)
+                     after: [*after, *of("finish")].freeze)
       end
 
       private
@@ -53,6 +53,12 @@ module FondKettle
 
       def base
         of("base")
+      end
+
+      # What a dish does itself, the method does not.
+      def after
+        kinds = of("finish").map(&:kind)
+        @method.after.reject { |stage| kinds.include?(stage.kind) }
       end
 
       def between
@@ -90,10 +96,12 @@ module FondKettle
         @dish.claims[index].any? { |claim| claim.stage && @dish.lines[claim.index].equal?(main) }
       end
 
-      # What boils in the liquid that cooks the rice is a broth for it; nothing under a seal is.
+      # What boils in the liquid that cooks the rice is a broth for it; nothing under a seal
+      # or beside a steamer is.
       def kind(step, liquid)
-        return Methods::SIMMER if @method.sealed? && step.kind == Methods::PhaseText::BROTH
-        return step.kind if @method.sealed?
+        if @method.sealed? || @method.steamed?
+          return step.kind == Methods::PhaseText::BROTH ? Methods::SIMMER : step.kind
+        end
 
         boils = liquid && step.stage == "base" && Care::Kinds.fetch(step.kind).boils
         boils ? Methods::PhaseText::BROTH : step.kind

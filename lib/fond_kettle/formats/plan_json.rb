@@ -6,6 +6,7 @@ require_relative "../methods/range_act"
 require_relative "../methods/remedies"
 require_relative "../pot/cooking"
 require_relative "../pot/depth"
+require_relative "making_json"
 require_relative "run_json"
 require_relative "sealed_json"
 require_relative "stored_plan"
@@ -20,7 +21,9 @@ module FondKettle
 
       # The hash of a Methods::Plan.
       def call(plan)
-        { plan_version: StoredPlan::VERSION, **amounts(plan), **SealedJson.call(plan), **course(plan),
+        { plan_version: StoredPlan::VERSION, **amounts(plan), **SealedJson.call(plan),
+          **MakingJson.call(plan),
+          **course(plan),
           **outcome(plan),
           tasks: TaskJson.tasks(plan), starts: TaskJson.starts(plan), ends: TaskJson.ends(plan),
           **about(plan) }
@@ -95,8 +98,11 @@ module FondKettle
         { minutes: [later, 0.5].max.round(1), g: (lifted.lost_g - run.lost_g).round(1) }
       end
 
-      # How high bed and free water stand over time, mm from the floor, for the moving drawing.
+      # How high bed and free water stand over time, mm from the floor, for the moving drawing; nil in a
+      # steamer, where nothing of it is to be seen.
       def levels(plan, run)
+        return if plan.load.steamed?
+
         vessel = plan.request.vessel
         base_mm = base_mm(plan)
         run.curve.map do |point|
@@ -158,7 +164,8 @@ module FondKettle
 
       def balance(balance)
         { uptake_g: balance.uptake_g, loss_g: balance.loss_g, residue_g: balance.residue_g,
-          drained_g: balance.drained_g, cloth_g: balance.cloth_g, soak_gain_g: balance.soak_gain_g,
+          drained_g: balance.drained_g, cloth_g: balance.cloth_g,
+          condensed_g: balance.condensed_g, soak_gain_g: balance.soak_gain_g,
           surface_g: balance.surface_g, additions_g: balance.brought_g - balance.drunk_g,
           brought_g: balance.brought_g, drunk_g: balance.drunk_g }.transform_values { |grams| grams.round(4) }
       end

@@ -13,6 +13,7 @@ require_relative "../methods/request"
 require_relative "../methods/library"
 require_relative "../pot/stage"
 require_relative "liquids_reader"
+require_relative "making_reader"
 require_relative "request_schema"
 require_relative "rice_reader"
 require_relative "sealed_reader"
@@ -59,6 +60,7 @@ module FondKettle
                                          additions: [*additions, *liquids.poured].freeze,
                                          main_liquid: liquids.main, eaters: rice.eaters,
                                          layered: SealedReader.new(@data, method).layered,
+                                         making: MakingReader.new(@data, method, vessel).making,
                                          measures: Measure::House.with(measure), **given)
       end
 
@@ -136,7 +138,8 @@ module FondKettle
       end
 
       def vessel
-        Kit::Vessel.new(id: nil, name: "pot", lid_factor: nil, floor_mm: nil, **method.vessel,
+        under = MakingReader.pot_under(@data, method)
+        Kit::Vessel.new(id: nil, name: "pot", lid_factor: nil, floor_mm: nil, **method.vessel, **under,
                         **@data.fetch(:vessel, {}), **{ lid: @data[:seal] }.compact)
       end
 

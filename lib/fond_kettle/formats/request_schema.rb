@@ -7,6 +7,9 @@ require_relative "../pot/attribute_schema"
 require_relative "../pot/wash"
 require_relative "../ground/schema"
 require_relative "../methods/method"
+require_relative "../methods/dressings"
+require_relative "../methods/making"
+require_relative "../methods/piece_uses"
 require_relative "../methods/request"
 require_relative "../larder/ingredient"
 require_relative "../table/eaters"
@@ -90,6 +93,26 @@ module FondKettle
         optional(:flat_pan).filled(:bool)
       end
       optional(:par_cook).hash { required(:done).filled(Schema::Number, included_in?: Limits::PAR_DONE) }
+      optional(:steamer).hash do
+        required(:diameter_mm).filled(Schema::Number, included_in?: Limits::DIAMETER_MM)
+        optional(:tiers).filled(:integer, included_in?: Limits::TIERS)
+      end
+      optional(:pieces).hash do
+        optional(:count).filled(:integer, included_in?: Limits::PIECES)
+        optional(:g_each).filled(Schema::Number, included_in?: Limits::PIECE_G)
+        optional(:use).filled(:string, included_in?: Methods::PieceUses.all.keys)
+      end
+      optional(:filling).hash { required(:g_each).filled(Schema::Number, included_in?: Limits::FILLING_G) }
+      optional(:from).filled(:string, included_in?: Methods::Making::FROM)
+      optional(:style).filled(:string, included_in?: Methods::Dressings.all.keys)
+      optional(:dressing_per_100g).hash do
+        Methods::Dressings::PARTS.each { |part, range| required(part).filled(Schema::Number, included_in?: range) }
+      end
+      optional(:cool).hash do
+        optional(:turned).filled(:bool)
+        optional(:fanned).filled(:bool)
+        optional(:depth_mm).filled(Schema::Number, included_in?: Limits::SPREAD_MM)
+      end
       optional(:stir).filled(:string, included_in?: %w[never at-boil])
       optional(:crust).filled(:bool)
       optional(:rest_minutes).filled(Schema::Number, included_in?: Limits::REST_MIN)

@@ -39,7 +39,12 @@ module FondKettle
       def curve_point(point)
         { min: point.min.round(3), temp_c: point.temp_c.round(2), free_g: point.free_g.round(4),
           taken_g: point.taken_g.round(4), lost_g: point.lost_g.round(4), gone_g: point.gone_g.round(4),
-          core: point.core.round(4) }
+          core: point.core.round(4), **condensed(point) }
+      end
+
+      # Only in a steamer.
+      def condensed(point)
+        point.condensed_g.positive? ? { condensed_g: point.condensed_g.round(4) } : {}
       end
 
       # One way out: words, grams to add, whole minutes.
@@ -48,7 +53,7 @@ module FondKettle
           minutes: remedy.minutes.ceil }
       end
 
-      private_class_method :ending, :curve_point
+      private_class_method :ending, :curve_point, :condensed
     end
   end
 end

@@ -44,6 +44,26 @@ module FondKettle
     # A stage of a heat programme: none of no minutes.
     PROGRAMME_MIN = (0.5..480)
     PAR_DONE = (0..1)
+    # What is made of the rice: of a dressing for 100 g raw, of pieces and their fillings.
+    VINEGAR_ML = (0..40)
+    DRESSING_SUGAR_G = (0..25)
+    DRESSING_SALT_G = (0..5)
+    PIECES = (1..200)
+    PIECE_G = (8..1000)
+    FILLING_G = (0..500)
+    SPREAD_MM = (5..60)
+    TIERS = (1..6)
+    KEPT_G = (10..50_000)
+    KEPT_MM = (5..300)
+    # What stands after that long is no longer moved to be kept.
+    MOVED_MIN = (0..1440)
+    ROOM_C = (-10..45)
+    FREEZER_C = (-40..-15)
+    COLD_C = (0..8)
+    PORTIONS = (1..200)
+    KEPT_PORTION_G = (5..5000)
+    TEXT_LENGTH = 200
+    FRIDGE_C = (-30..20)
     HANDS = (1..3)
     KETTLE_W = (300..4000)
     TASKS = 60

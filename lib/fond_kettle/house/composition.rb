@@ -106,10 +106,28 @@ module FondKettle
         Methods::Request.of(method: way.method_of(@wishes.method), grain: @grain, rice_g: rice_g,
                             texture: @wishes.texture || way.texture || 0.0,
                             choices: way.choices(@wishes.choices), additions: @wishes.additions,
-                            company: @wishes.company, layered: @wishes.layered,
+                            company: @wishes.company, layered: @wishes.layered, making: making(kit[:vessel]),
                             eaters: table, altitude_m: @shelves.altitude_m, hands: @shelves.hands,
                             lesson: @wishes.learned ? lesson : Belief::NO_LESSON, **kit,
                             vessel: closed(kit[:vessel]), **way.wash, **@wishes.wash)
+      end
+
+      # With the steamer of the house, where none was said and it closes on this pot.
+      def making(vessel)
+        said = @wishes.making
+        return said unless @wishes.method.steamed?
+        return closing(said, vessel) if said.steamer
+
+        said.with(steamer: @shelves.steamers.find { |steamer| steamer.on?(vessel) })
+      end
+
+      # A steamer has to close on the pot under it.
+      def closing(said, vessel)
+        return said if said.steamer.on?(vessel)
+
+        most_mm = (vessel.diameter_mm + FondKettle::Kit::Steamer::WIDER_MM).round
+        raise InvalidInput.at("steamer_mm", "must be at most #{most_mm}: #{vessel.name} under it is " \
+                                            "#{vessel.diameter_mm.round} mm wide")
       end
 
       # Under tonight's lid, the dish's or its own.

@@ -6,6 +6,7 @@ require_relative "../ground/value"
 require_relative "../kit/burner"
 require_relative "../kit/fields"
 require_relative "../kit/oven"
+require_relative "../kit/steamer"
 require_relative "../kit/vessel"
 require_relative "../larder/grains"
 require_relative "../larder/ingredients"
@@ -37,6 +38,7 @@ module FondKettle
        FondKettle::Kit::Vessel],
       [:cups, "Cups", [NAME, CUP_ML], Measure::Cup],
       [:spoons, "Spoons", [NAME, CUP_ML.with(range: Limits::SPOON_ML)], Measure::Cup],
+      [:steamers, "Steamers", [NAME, *FondKettle::Kit::STEAMER_FIELDS], FondKettle::Kit::Steamer],
       [:ovens, "Ovens", [NAME, *FondKettle::Kit::OVEN_FIELDS], FondKettle::Kit::Oven],
       [:burners, "Burners", [NAME, *FondKettle::Kit::BURNER_FIELDS], FondKettle::Kit::Burner],
       [:bags, "Bags of rice",

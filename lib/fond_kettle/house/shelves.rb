@@ -5,12 +5,12 @@ require_relative "../measure/cup"
 
 module FondKettle
   module House
-    # What a household has, as values: pots and bowls (Kit::Vessel), burners, ovens, cups
+    # What a household has, as values: pots and bowls (Kit::Vessel), burners, ovens, steamers, cups
     # and spoons (Measure::Cup), bags (Bag), eaters (Table::Eater), what a portion is here
     # (`portions_g`, raw g by kind of meal), and the kitchen: how high it stands, m, how
     # many pairs of hands, what its scale reads, g.
-    Shelves = Value.define(:pots, :burners, :ovens, :cups, :spoons, :bags, :eaters, :portions_g, :altitude_m,
-                           :hands,
+    Shelves = Value.define(:pots, :burners, :ovens, :steamers, :cups, :spoons, :bags, :eaters,
+                           :portions_g, :altitude_m, :hands,
                            :scale_step_g) do
       # What this house measures by (Measure::House), `cup` first.
       def measures(cup = cups.first)

@@ -24,16 +24,18 @@ module FondKettle
     # `texture` where they are not the dish's or the method's own; `lid` what closes the pot tonight
     # in the place of its own (nil: its own, or the dish's); `choices` Methods::Choices; `additions`
     # and `company` as in a Methods::Request; `learned` false leaves out what the log says;
-    # `layered` (Methods::Layered) what is said of a pot of layers, nil: nothing.
+    # `layered` (Methods::Layered) what is said of a pot of layers, nil: nothing; `making`
+    # (Methods::Making) of what is made of the rice.
     Wishes = Value.define(:method, :grain, :dish, :chosen, :quantity, :batches, :wash, :texture, :lid,
                           :choices,
                           :additions,
-                          :company, :learned, :layered) do
+                          :company, :learned, :layered, :making) do
       # One of which only what was said is given.
       def self.of(method:, grain:, **said)
         new(method: method, grain: grain, dish: nil, chosen: {}.freeze, quantity: Quantity.of, batches: 1,
             wash: {}.freeze, texture: nil, lid: nil, choices: Methods::Choices.of, additions: [].freeze,
-            company: [].freeze, learned: true, layered: nil, **said)
+            company: [].freeze, learned: true, layered: nil,
+            making: Methods::Making.of, **said)
       end
     end
   end

@@ -28,6 +28,9 @@ module FondKettle
     # What the pot stands on.
     SOURCE = Field.choice(:source, "Kind", BURNER_HIGH_W.keys)
     BURNER_FIELDS = [SOURCE, Field.number(:high_w, "Into the pot on high", Limits::HIGH_W, unit: "W")].freeze
+    # A steamer.
+    STEAMER_FIELDS = [Field.number(:diameter_mm, "Baskets, inside width", Limits::DIAMETER_MM, unit: "mm"),
+                      Field.whole(:tiers, "Baskets on each other", Limits::TIERS)].freeze
     # An oven.
     OVEN_FIELDS = [Field.difference(:hotter_c, "Hotter than its dial", Limits::OVEN_OFF_C, unit: "°C"),
                    Field.number(:most_c, "Gets to", Limits::OVEN_C, unit: "°C")].freeze

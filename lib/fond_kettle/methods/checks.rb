@@ -13,12 +13,15 @@ module FondKettle
     class Checks
       # What a text may have filled in: of the base's stages, and of those with the rice.
       BASE_WORDS = %i[rice liquid pour changes soak drain snap surface depth balance fat salted
-                      colour].freeze
+                      colour below leaf].freeze
       # Where the base is a broth.
       BROTH_WORDS = %i[start standing standing_mm simmered].freeze
-      STAGE_WORDS = %i[oven heat bite par_cook save programme rounds].freeze
+      STAGE_WORDS = %i[oven heat bite par_cook save programme rounds top_up steamed].freeze
       SEALS = %w[dough foil].freeze
       COOKS = %w[fry simmer broth].freeze
+      SPRINKLINGS = "sprinklings"
+      # What is made of the rice once it is done.
+      AFTER_WORDS = (BASE_WORDS + %i[each count pieces folds cooling dressing serving heart tray]).freeze
 
       # `method`: Method; `path`: its file, for the message. Raises BadCatalogue.
       def self.call(method, path)
@@ -36,7 +39,7 @@ module FondKettle
         sections.each_value { |stages| unique(stages) }
         @method.phases.each { |phase| phase(phase) }
         @method.base.each { |stage| words(stage, stage.texts, base_words) }
-        @method.after.each { |stage| words(stage, stage.texts, BASE_WORDS) }
+        @method.after.each { |stage| words(stage, stage.texts, AFTER_WORDS) }
         raw_food
         chained
       end
@@ -72,6 +75,7 @@ module FondKettle
         refuse("stages must have at least one") if phase.stages.empty?
         phase.stages.each { |stage| stage(stage, phase) }
         seals(phase)
+        steams(phase)
       end
 
       def stage(stage, phase)
@@ -87,7 +91,19 @@ module FondKettle
       end
 
       def computed?(kind, phase)
-        kind.computed || (phase.sealed && kind.under_seal)
+        kind.computed || (phase.sealed && kind.under_seal) || (phase.steamed && kind.in_steamer)
+      end
+
+      # What is steamed says what a round of steam is like, a sprinkling, and the last of the steam.
+      def steams(phase)
+        return unless phase.steamed
+
+        refuse("phase #{phase.key}: what is steamed asks for #{SPRINKLINGS}") if phase.unknown != SPRINKLINGS
+        said = phase.stages.map { |stage| stage.ready? ? :ready : stage.sprinkle }
+        return if said == [false, true, false, :ready]
+
+        refuse("phase #{phase.key}: must say the first steam, a sprinkling, the steam after it, and the " \
+               "last with minutes: #{Vocabulary::READY}")
       end
 
       # Nothing is poured off from under a seal.

@@ -19,9 +19,10 @@ module FondKettle
                       takes: [].freeze, moment: nil,
                       **Pot::Attributes.defaults.slice(*Pot::Attributes.set_by(:method).map(&:key)) }.freeze
       BLANK_PHASE = { unknown: "liquid", parts: nil, done: 1.0, liquid_c: nil, vessel: nil,
-                      burner: nil, fill: nil, between: [].freeze, sealed: false }.freeze
+                      burner: nil, fill: nil, between: [].freeze, sealed: false,
+                      steamed: false, file: nil }.freeze
       BLANK = { residue_per_g: 0.0, crust: false, rule: nil, stir: "never", finish: "fluff",
-                unsuited: [].freeze, usual_base: nil, layers: nil,
+                unsuited: [].freeze, usual_base: nil, layers: nil, dressed: false, pieces: nil,
                 food: [].freeze }.freeze
       # Fields of the one phase of a method that names none.
       IN_SHORT = %i[parts liquid_c fill base stages].freeze

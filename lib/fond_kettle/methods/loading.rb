@@ -7,11 +7,13 @@ require_relative "../phases/phase"
 require_relative "../pot/load"
 require_relative "../pot/stage"
 require_relative "../pot/wash"
+require_relative "dressing"
 require_relative "food_load"
 require_relative "layering"
 require_relative "method"
 require_relative "pot_stages"
 require_relative "request"
+require_relative "sprinkled"
 
 module FondKettle
   module Methods
@@ -24,7 +26,14 @@ module FondKettle
 
       # Its stages; drained rice boils for the minutes that a plan would give it.
       def timed
+        return steamed if load.steamed?
+
         load.plenty? ? Phases::Solving.in_time(load, stages, setting) : stages
+      end
+
+      # Rice in a steamer is steamed for as long as a plan says, whatever was sprinkled.
+      def steamed
+        Phases::Phase.timed(stages, solve.run)
       end
 
       # About that, to ROUGHLY of the rice, begun from the Balance of another batch, if there
@@ -87,21 +96,28 @@ module FondKettle
       # `before` goes, or raw rice (nil).
       def potful(request, text, before)
         last = text.key == request.method.last_phase.key
-        load, setting = request.held.applied(load(request, text, before, last), setting(request, text))
+        load = load(request, text, before, last)
+        load, setting = request.held.applied(load, setting(request, text, load))
+        text = Sprinkled.text(text, load, setting)
         Potful.new(load: load, stages: PotStages.of(request, text, vessel(text, request)), setting: setting)
       end
 
       def load(request, text, before, last)
         state = before ? before.grain_state.with(grain: request.grain) : washed(request)
         residue_g = last ? residue_g(request) : 0.0
+        dressed_g = last ? Dressing.water_g(request) : 0.0
         Pot::Load.new(state: state, stack: nil, residue_g: residue_g, kept_g: residue_g,
+                      steamer: (laid(request, text, state) if text.steamed), dressed_g: dressed_g,
                       **food(request, text, last), done: text.done,
-                      uptake: request.grain.uptake_for(request.texture), parts: (if last && text.parts
-                                                                                   request.choices.parts
-                                                                                 end) || text.parts,
+                      uptake: Dressing.in_pot(request, dressed_g), parts: parts(request, text, last),
                       crust: last && crust?(request), start_c: state.temp_c,
                       food_c: FoodLoad.food_c(request, text, state.temp_c),
                       liquid_c: text.liquid_c || request.liquid_start_c)
+      end
+
+      # Parts of water to one of rice, as the method has it or as was chosen.
+      def parts(request, text, last)
+        (request.choices.parts if last && text.parts) || text.parts
       end
 
       # What lies beside the rice, in one bed with it or in layers.
@@ -112,9 +128,17 @@ module FondKettle
         text.sealed ? layers : layers.except(:residue_g, :kept_g, :stack)
       end
 
-      def setting(request, text)
+      # How the rice lies in its steamer (Kit::Laid).
+      def laid(request, text, state)
+        steamer = request.making.steamer_on(vessel(text, request))
+        steamer.laid(state.rice_g * state.grain.bed_ml_per_g(state.taken_per_g))
+      end
+
+      # Where it is steamed in batches all of it has so many times the fire, which comes to the same.
+      def setting(request, text, load)
         vessel = vessel(text, request)
         burner = text.burner ? Kit::Burner.usual(text.burner[:source], nil, vessel) : request.burner
+        burner = burner.with(high_w: burner.high_w * load.steamer.batches) if load.steamed?
         Pot::Setting.new(vessel: vessel, burner: burner, room_c: ROOM_C, lid_factor: 1.0,
                          open_factor: 1.0, boil_c: Kit::Atmosphere.boiling_point_c(request.altitude_m))
       end
@@ -132,10 +156,10 @@ module FondKettle
         raw = Pot::GrainState.dry(request.grain, request.rice_g, temp_c: ROOM_C)
         Pot::Wash.call(raw, rinse_changes: request.rinse_changes, rinse_min: request.rinse_min,
                             soak_min: request.soak_min,
-                            water_c: request.water_c, drain: request.drain)
+                            water_c: request.water_c, drain: request.drained)
       end
 
-      private_class_method :boiled_down, :load, :food, :setting, :residue_g, :crust?
+      private_class_method :boiled_down, :load, :parts, :food, :laid, :setting, :residue_g, :crust?
     end
   end
 end

@@ -8,7 +8,7 @@ require_relative "../pot/attributes"
 module FondKettle
   module Methods
     # What may be done in the end: keys of its texts.
-    FINISHES = %w[fluff fold turn tip leave dig upturn].freeze
+    FINISHES = %w[fluff fold turn tip leave dig upturn spread].freeze
 
     # What is no broth for the rice only simmers.
     SIMMER = "simmer"
@@ -52,13 +52,14 @@ module FondKettle
     # wanted (1.0: done), `liquid_c` how hot the liquid goes in (nil: cold), `vessel` and
     # `burner` of its own where the plan's are not meant (nil).
     # `sealed`: its rice lies in layers under a seal, and its stages are what a programme may be
-    # made of.
+    # made of. `steamed`: its rice lies in a steamer, and its stages come as often as it is sprinkled;
+    # `file`: then what its file says (nil: `stages` are that).
     # `fill` says how the rice goes in, where it is not under its liquid ("stir-in": into a
     # sauce, "topped": with what lies beside it on top); `between` are a dish's own steps
     # while the rice soaks or cooks.
     PhaseText = Value.define(:key, :unknown, :parts, :done, :liquid_c, :vessel, :burner, :fill, :base,
                              :between,
-                             :stages, :sealed) do
+                             :stages, :sealed, :steamed, :file) do
       # The kind of step whose liquid cooks the rice.
       const_set(:BROTH, "broth")
       # How hot a liquid goes in that was brought to the boil, °C.
@@ -73,11 +74,12 @@ module FondKettle
     end
 
     # A method of cooking rice, as its file has it; its phases in order, and its own
-    # stages once the rice is done (`after`).
+    # stages once the rice is done (`after`). `dressed`: its rice is dressed; `pieces`: what it is
+    # divided into (a key of PieceUses), nil where it is not.
     Method = Value.define(:key, :name, :family, :gives, :risks, :disagrees, :suits, :unsuited, :dishes,
                           :portion, :rinse_changes, :rinse_range, :soak, :soak_range, :drain, :residue_per_g,
                           :crust, :rule, :stir, :finish, :food, :usual_base, :layers, :vessel, :burner,
-                          :phases, :after) do
+                          :dressed, :pieces, :phases, :after) do
       # Traits that have a soak of their own: broken grain turns to porridge.
       const_set(:BROKEN, "broken")
       const_set(:BROWN, "brown")
@@ -112,6 +114,11 @@ module FondKettle
       # Does its rice lie in layers under a seal?
       def sealed?
         last_phase.sealed
+      end
+
+      # Is its rice done in a steamer?
+      def steamed?
+        last_phase.steamed
       end
 
       # Is it turned out as a cake in the end?

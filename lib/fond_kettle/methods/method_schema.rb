@@ -15,6 +15,7 @@ require_relative "../table/eaters"
 require_relative "base_foods"
 require_relative "layer_kinds"
 require_relative "method"
+require_relative "piece_uses"
 
 module FondKettle
   module Methods
@@ -60,6 +61,7 @@ module FondKettle
       optional(:vessel).hash(VESSEL_SCHEMA.whole)
       optional(:burner).hash(BURNER_SCHEMA.whole)
       optional(:sealed).filled(:bool)
+      optional(:steamed).filled(:bool)
       optional(:base).array(BASE_SCHEMA.whole)
       required(:stages).array(STAGE_SCHEMA.whole)
     end
@@ -96,6 +98,8 @@ module FondKettle
       optional(:crust).filled(:bool)
       optional(:layers).array(LAYER_SCHEMA.whole)
       optional(:usual_base).hash(USUAL_BASE_SCHEMA.whole)
+      optional(:dressed).filled(:bool)
+      optional(:pieces).filled(:string, included_in?: PieceUses.all.keys)
       optional(:rule).filled(:string, included_in?: %w[finger level])
       optional(:stir).filled(:string, included_in?: %w[never at-boil])
       optional(:finish).filled(:string, included_in?: FINISHES)

@@ -6,11 +6,13 @@ require_relative "../phases/phase"
 require_relative "../pot/cooking"
 require_relative "../pot/fit"
 require_relative "../pot/verdict"
+require_relative "finishing"
 require_relative "loading"
 require_relative "plan"
 require_relative "request"
 require_relative "sealed_words"
 require_relative "solved"
+require_relative "steaming"
 require_relative "tasks"
 require_relative "timing"
 require_relative "turned_out"
@@ -50,12 +52,14 @@ module FondKettle
         Belief::Spreading.around(last.balance, Loading.last_stages(request), last.setting, request.held)
       end
 
-      # What a pot of layers has its texts filled in with.
+      # What a pot of layers, a steamer, or what is made of the rice has its texts filled in with.
       def words(solved, run)
         return SealedWords.new(solved.request, solved.phases, solved.sealed).to_h if solved.sealed
-        return {} unless solved.method.turned_out?
+        return TurnedOut.new(solved.request, solved.last, run).words if solved.method.turned_out?
 
-        TurnedOut.new(solved.request, solved.last, run).words
+        steamed = solved.phases.select { |phase| phase.load.steamed? }
+        { **steamed.map { |phase| Steaming.new(solved.request, phase).words }.reduce({}, :merge),
+          **Finishing.new(solved.request, solved.last).words }
       end
 
       # Tasks in the order in which they start, when that is, and the cautions at each.

@@ -26,7 +26,7 @@ module FondKettle
 
       # The RangeAct of a Plan, or nil where none is worth it; a broth is measured instead.
       def of(plan)
-        return if plan.load.plenty? || plan.load.residue_g.positive? || plan.ledger
+        return if plan.load.plenty? || plan.load.steamed? || plan.load.residue_g.positive? || plan.ledger
 
         wide_g = plan.spread.high_g - plan.spread.low_g
         return unless plan.liquid_g.positive? && wide_g > WORTH_IT * plan.liquid_g

@@ -7,8 +7,10 @@ require_relative "../measure/rounding"
 require_relative "../pot/attributes"
 require_relative "../pot/wash"
 require_relative "../table/avoids"
+require_relative "dressing"
 require_relative "layered"
 require_relative "layered_provisions"
+require_relative "making"
 require_relative "provision"
 
 module FondKettle
@@ -73,13 +75,19 @@ module FondKettle
     # liquids are additions of a fixed weight. `lines` answers `provisions(pots)` with
     # what a dish's lines put where (Provision), the model's own liquid not among them; it is
     # one of `pots` equal ones, of which `pots_there` are there (nil: nobody knows); with fewer it
-    # is cooked in rounds. `layered`: what lies in a sealed pot (Layered), where somebody said.
+    # is cooked in rounds. `layered`: what lies in a sealed pot (Layered), where somebody said; `making`
+    # (Making): what is made of the rice.
     Request = Value.define(:method, :choices, :grain, :rice_g, :texture, :rinse_changes, :rinse_min,
                            :soak_min, :water_c,
                            :drain, :vessel, :burner, :oven, :altitude_m, :additions, :company, :eaters,
                            :measures, :lesson,
                            :hands, :rings, :kettle_w, :liquid_start_c, :main_liquid, :lines, :pots,
-                           :pots_there, :layered) do
+                           :pots_there, :layered, :making) do
+      # What is steamed is drained at least so.
+      const_set(:UNDRAINED, "quick")
+      # What nobody has said the food of.
+      const_set(:FILLING, "what is in the filling")
+
       # One of which only what is not usual is given: `method`, `grain`, `rice_g`,
       # `vessel`, `burner` and `measures` must be.
       def self.of(method:, grain:, **given)
@@ -89,7 +97,7 @@ module FondKettle
             drain: method.drain, oven: Kit::USUAL_OVEN, altitude_m: 0.0,
             additions: [].freeze, company: [].freeze, eaters: [].freeze, lesson: Belief::NO_LESSON, hands: 1,
             rings: 2, kettle_w: nil, liquid_start_c: ROOM_C, main_liquid: nil, lines: NoLines,
-            pots: 1, pots_there: nil, layered: nil, **given)
+            pots: 1, pots_there: nil, layered: nil, making: Making.of, **given)
       end
 
       # The Ingredients of all that is eaten, but the rice.
@@ -123,12 +131,17 @@ module FondKettle
       def provisions
         unwritten = additions.select { |addition| addition.label || (addition.poured && lines == NoLines) }
         [*lines.provisions(pots), *unwritten.map { |addition| Provision.unwritten(addition, measures, pots) },
-         *(LayeredProvisions.of(in_layers, measures, pots) if method.layered?)]
+         *(LayeredProvisions.of(in_layers, measures, pots) if method.layered?), *Dressing.provisions(self)]
       end
 
       # Is the liquid it soaks in the one that cooks it?
       def soaks_in_liquid?
-        drain == Pot::Wash::COOKED_IN && soak_min.positive?
+        drained == Pot::Wash::COOKED_IN && soak_min.positive?
+      end
+
+      # How it is drained: nothing of its soaking water goes into a steamer.
+      def drained
+        method.phases.first.steamed && drain == Pot::Wash::COOKED_IN ? self.class::UNDRAINED : drain
       end
 
       # What is poured with the model's own liquid (Addition).
@@ -153,7 +166,8 @@ module FondKettle
 
       # What of it nobody knows the allergens of, in the cook's own words.
       def not_checked
-        [*eaten.filter_map(&:unchecked), *(in_layers.not_checked if method.layered?)].uniq
+        [*eaten.filter_map(&:unchecked), *(in_layers.not_checked if method.layered?),
+         *(self.class::FILLING if making.filling_g&.positive?)].uniq
       end
 
       # Who at the table avoids some of it, or may (Table::Clash).

@@ -33,6 +33,7 @@ module FondKettle
       ROUNDS = 12
       UNDONE = "It has taken up more than rice can hold and has burst: that cannot be undone. Spread it " \
                "out on a tray to stop it, and use it in soup or porridge."
+      SPREAD = "Tip it out, spread it thin on a board and fan it until it no longer shines with water."
       MOVE = "Do not scrape. Move the top of the rice to a clean pot and leave the floor behind."
 
       # Remedies for what came of `liquid_g` through `stages`, most urgent first; none for a
@@ -66,7 +67,8 @@ module FondKettle
       # One way out, by what is wrong: more water and time, time alone, or drying.
       def saved(run)
         return Remedy.of(UNDONE) if burst?(run)
-        return sprinkled(run) || Remedy.of(UNDONE) if Pot::Verdict.chalky?(run, @load.grain)
+        return sprinkled(run) || Remedy.of(UNDONE) if Pot::Verdict.chalky?(run, @load.grain,
+                                                                           steamed: @load.steamed?)
 
         dried(run)
       end
@@ -80,6 +82,7 @@ module FondKettle
       # that still has water gets time alone, if that does.
       def sprinkled(run)
         short_g = [(@load.uptake - run.uptake) * @load.rice_g, 0.0].max
+        short_g /= Pot::SteamerPot::KEEPS if @load.steamed?
         add_g = [short_g + @load.residue_g - run.free_g, 0.0].max
         ROUNDS.times do
           add_g = 0.0 if add_g.abs < LEAST_SPRINKLE * @load.rice_g
@@ -100,7 +103,7 @@ module FondKettle
       # core is gone, or in the end.
       def another(add_g)
         done_min = (1..LONGEST_MIN).find do |minutes|
-          !Pot::Verdict.chalky?(tried(covered(add_g, minutes)), @load.grain)
+          !Pot::Verdict.chalky?(tried(covered(add_g, minutes)), @load.grain, steamed: @load.steamed?)
         end
         run = tried(covered(add_g, done_min || LONGEST_MIN))
         spare_g = run.free_g - @load.residue_g
@@ -111,7 +114,8 @@ module FondKettle
       end
 
       def covered(add_g, minutes)
-        [stage(lid: closed, heat: "medium", minutes: minutes.to_f, add: water(add_g))]
+        [stage(lid: closed, heat: @load.steamed? ? "high" : "medium", minutes: minutes.to_f,
+               add: water(add_g))]
       end
 
       # A pot with no lid is covered with what there is.
@@ -133,6 +137,8 @@ module FondKettle
 
       # Never more at once than a bed takes in evenly.
       def sprinkle_words(add_g)
+        return "Sprinkle water over the rice: the most of it drips through." if @load.steamed?
+
         times = (add_g / (MOST_SPRINKLE * @load.rice_g)).ceil
         return "Sprinkle hot water over the rice." if times <= 1
 
@@ -141,10 +147,16 @@ module FondKettle
       end
 
       def cover_words
+        return "Turn it, close it, and steam it on." if @load.steamed?
+
         on_ring? ? "Cover, and keep it on medium heat." : "Close it, and start the cooker again."
       end
 
       def wait_words
+        if @load.steamed?
+          return "It has water enough: close it and steam it on, the water below at a hard boil."
+        end
+
         return "The water is still there: start the cooker again before any more water." unless on_ring?
 
         "The water is still there: cover and give it more time on medium heat before any more water."
@@ -156,6 +168,8 @@ module FondKettle
 
       # Open on low until it is dry enough; what would take too long is poured off first.
       def dried(run)
+        return Remedy.of(right?(run.with(free_g: 0.0)) ? SPREAD : UNDONE) if @load.steamed?
+
         minutes = (1..MOST_DRYING_MIN).find { |min| right?(tried(opened(0.0, min))) }
         if minutes
           return Remedy.of("Open the pot and dry it on low, then rest it with a cloth under the lid, clear " \

@@ -4,6 +4,7 @@ require_relative "../ground/value"
 require_relative "base_ledger"
 require_relative "loading"
 require_relative "sealing"
+require_relative "sprinkled"
 
 module FondKettle
   module Methods
@@ -65,14 +66,26 @@ module FondKettle
       def self.of(request)
         return layered(request) if request.method.sealed?
 
-        new(request: request, phases: Loading.phases(request), sealed: nil, told: request)
+        phases = Loading.phases(request)
+        request = rounds(request, phases)
+        new(request: request, phases: phases, sealed: nil, told: request)
+      end
+
+      # With what is steamed as often sprinkled as was found.
+      def self.rounds(request, phases)
+        return request if request.method.phases.none?(&:steamed)
+
+        texts = request.method.phases.zip(phases).map do |text, phase|
+          text.steamed ? FondKettle::Methods::Sprinkled.counted(text, phase.stages.count(&:sprinkle)) : text
+        end
+        request.with(method: request.method.with(phases: texts.freeze))
       end
 
       def self.layered(request)
         sealing = Sealing.new(request)
         new(request: request, phases: sealing.phases, sealed: sealing.sealed_pot, told: sealing.request)
       end
-      private_class_method :layered
+      private_class_method :layered, :rounds
     end
   end
 end

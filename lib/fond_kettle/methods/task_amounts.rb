@@ -2,7 +2,9 @@
 
 require_relative "../care/kind"
 require_relative "../care/task"
+require_relative "filling_text"
 require_relative "method"
+require_relative "water_amounts"
 require_relative "whereto"
 
 module FondKettle
@@ -11,9 +13,6 @@ module FondKettle
     # task that needs it: rice where it is washed or toasted, liquid where it is made hot or
     # becomes a broth, the rest as Whereto says.
     class TaskAmounts
-      # Water to cover what soaks, and of one change of rinsing, g per g of rice.
-      COVERS = 2.0
-      RINSES = 3.0
       # What goes off with the water where that is poured off.
       DISSOLVES = [Slots::SALT, Slots::SPICE, Slots::FAT].freeze
 
@@ -25,6 +24,7 @@ module FondKettle
         @phase = phase
         @words = words
         @first = first
+        @water = WaterAmounts.new(request, phase, words)
         @whereto = Whereto.new(request, text, last: last)
       end
 
@@ -35,8 +35,15 @@ module FondKettle
 
       # At a Stage of base, between or after.
       def at(stage)
-        [*(rice(stage.kind) if rice_at?(stage)), *(liquid if stage.equal?(taking("liquid"))),
+        return @water.below(stage) if @water.below?(stage)
+
+        [*(rice(stage.kind) if rice_at?(stage)), *filling_of(stage), *(liquid if stage.equal?(taking("liquid"))),
          *provided(stage, stage.kind, stage.moment)]
+      end
+
+      # At a Stage with the rice in its vessel: what is sprinkled over it.
+      def with_rice(stage)
+        stage.sprinkle ? @water.sprinkled : []
       end
 
       # Of which of several equal pots what goes in at a task of a kind is told, nil for one.
@@ -63,16 +70,9 @@ module FondKettle
         end
       end
 
-      # Key of what filling is to say (TaskTexts): what is in the pot already is not put in
-      # again. `hot`: the liquid stands hot in another pot.
+      # Key of what filling is to say (TaskTexts); `hot`: the liquid stands hot in another pot.
       def filling_text(hot:)
-        return "fill-turned" if @request.method.turned_out?
-        return "lay-in" if @text.broth
-        return rice_in? ? "fill-level" : "fill-rice" if taking("liquid")
-        return "fill-liquid" if rice_in?
-
-        cold = @request.soaks_in_liquid? ? "fill-soaked" : "fill"
-        on_base || (hot ? "fill-hot" : cold)
+        FillingText.new(@request, @text, self, @whereto).key(hot: hot)
       end
 
       # Provisions of steps before the rice that are not in its pot.
@@ -93,6 +93,11 @@ module FondKettle
           and_liquid: any ? ", the liquid and the rest" : " and the liquid" }
       end
 
+      # Does the rice go into the base?
+      def rice_in?
+        !taking("rice").nil?
+      end
+
       # Does the liquid go into the base?
       def liquid_in?
         !taking("liquid").nil?
@@ -100,27 +105,18 @@ module FondKettle
 
       # Is there any, made hot in a pot or kettle of its own?
       def hot_apart?
-        !@text.liquid_c.nil? && !liquid_in? && (@phase.liquid_g.round.positive? || @whereto.at(:liquid).any?)
+        return false if @text.liquid_c.nil? || @text.steamed || liquid_in?
+
+        @phase.liquid_g.round.positive? || @whereto.at(:liquid).any?
       end
 
       private
 
-      # Where there is something in the pot already, or something lies on top.
-      def on_base
-        return "fill-topped" if @whereto.topped?
-        return unless @whereto.on_base?
-        return "fill-from-pan" unless @request.burner.kind.on_ring
-
-        @text.fill == Whereto::STIR_IN ? "fill-sauce" : "fill-on-base"
-      end
-
-      # The first stage of the base that takes rice or liquid, or nil.
+      # The first stage of the base that takes rice or liquid, or nil; what is sprinkled goes in later.
       def taking(what)
-        base.find { |stage| stage.takes?(what) }
-      end
+        return if @text.steamed && what == "liquid"
 
-      def rice_in?
-        !taking("rice").nil?
+        base.find { |stage| stage.takes?(what) }
       end
 
       # Washed rice was measured before.
@@ -133,7 +129,8 @@ module FondKettle
       end
 
       def filling
-        poured = liquid unless liquid_in? || @request.soaks_in_liquid? || hot_apart?
+        poured = provided(:liquid, "fill") if @text.steamed
+        poured ||= liquid unless liquid_in? || @request.soaks_in_liquid? || hot_apart?
         [*(rice("fill") unless washed? || rice_in?), *poured, *provided(:fill, "fill"),
          *provided(:layer, "layer")]
       end
@@ -143,13 +140,12 @@ module FondKettle
         first = (rice("soak") unless @request.rinse_changes.positive?)
         return [*first, *(liquid unless liquid_in?)] if @request.soaks_in_liquid?
 
-        [*first, *thrown("Soaking water", COVERS, @phase.load.soak_gain_g,
-                         told: @words.told_to_cover(COVERS))]
+        [*first, *@water.soaking]
       end
 
       # Nobody measures it.
       def rinsing
-        thrown("Rinsing water", RINSES * @request.rinse_changes)
+        @water.rinsing
       end
 
       def rice(kind)
@@ -160,16 +156,6 @@ module FondKettle
                          told: @words.told_rice(told_pots(kind)))]
       end
 
-      # Water, so much of it for each g of rice, of which `kept_g` is taken up.
-      def thrown(name, per_g, kept_g = 0.0, told: nil)
-        all_g = per_g * @phase.load.rice_g
-        off = Care::Amount.new(what: name, g: all_g - kept_g, poured_off: true, told: told,
-                               measured: @words.in_cups(all_g - kept_g))
-        kept = Care::Amount.new(what: name, g: kept_g, measured: @words.in_cups(kept_g), poured_off: false,
-                                told: nil)
-        kept_g.positive? ? [off, kept] : [off]
-      end
-
       # The model's own and whatever else is poured with it.
       def liquid
         off_g = @phase.off_g
@@ -177,11 +163,8 @@ module FondKettle
         name = @words.liquid_name
         eaten = Care::Amount.new(what: name, g: eaten_g, measured: @words.in_cups(eaten_g), poured_off: false,
                                  told: @words.told_liquid)
-        [*(eaten if @words.pours_own?), *(left(name, off_g) if off_g.positive?), *provided(:liquid, "fill")]
-      end
-
-      def left(name, grams)
-        Care::Amount.new(what: name, g: grams, measured: @words.in_cups(grams), poured_off: true, told: nil)
+        [*(eaten if @words.pours_own?), *(@water.left(name, off_g) if off_g.positive?),
+         *provided(:liquid, "fill")]
       end
 
       # What goes in at a place of Whereto, in a task of a kind.
@@ -195,6 +178,18 @@ module FondKettle
 
       def shared?(provision, place)
         place == :liquid || (@phase.load.plenty? && in_water?(place) && DISSOLVES.include?(provision.slot))
+      end
+
+      # What goes into the pieces, where somebody said how much and no more.
+      def filling_of(stage)
+        return [] unless stage.section == "after" && Portions::FILLED.include?(stage.kind)
+
+        portions = Portions.new(@request, @phase)
+        return [] unless @request.making.filling_g&.positive?
+
+        grams = portions.filling_g_each * portions.count
+        measured = @request.measures.weighed(grams)
+        [Care::Amount.of(what: "Filling", g: grams, measured: measured, told: "#{measured} filling")]
       end
 
       # Where the water is that is poured off.

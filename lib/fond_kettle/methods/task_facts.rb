@@ -16,7 +16,9 @@ module FondKettle
         @vessel = Loading.vessel(text, request)
         @always = ["lid:#{@vessel.lid}", "material:#{@vessel.material}",
                    *("allergens" if request.allergens.any?), *("avoided" if request.clashes.any?),
-                   *("not-checked" if request.not_checked.any?), *("cake" if request.method.turned_out?)]
+                   *("not-checked" if request.not_checked.any?), *("cake" if request.method.turned_out?),
+                   text.steamed ? "steamer" : "pot",
+                   *("dressed" if request.method.dressed), *("pieces" if request.method.pieces)]
         @eaten = request.care
         @inside = @eaten | said(inside)
         @closed = false

@@ -64,7 +64,7 @@ module FondKettle
 
       # A stage of the method's or the dish's own; `heat` is what it stands on.
       # `min`: in place of its own minutes.
-      def own(id, stage, last, heat: nil, min: nil)
+      def own(id, stage, last, heat: nil, min: nil, rounds: 1)
         colour = [@request.choices.onion&.to_sym, *stage.colours.keys].find do |name|
           stage.colours.key?(name)
         end
@@ -75,6 +75,7 @@ module FondKettle
         add(id, stage.kind, last, min: minutes.to_f, key: stage.key, hands_on: stage.hands_on,
                                   **filled(stage, { **@words.to_h, colour: colour, **fat(stage) }),
                                   heat: (heat if kind.burner?), amounts: @amounts.at(stage),
+                                  rounds: rounds,
                                   lot: @amounts.lot(stage.kind, stage.moment),
                                   facts: facts(stage.kind, food: stage.food))
       end
@@ -87,7 +88,7 @@ module FondKettle
                                   cue: Template.fill(@words.cue(stage), words),
                                   why: Template.fill(stage.why, words),
                                   heat: cooked.oven_c ? "oven" : cooked.heat, hands_on: stage.hands_on,
-                                  watch: stage.watch, amounts: [], rounds: rounds,
+                                  watch: stage.watch, amounts: @amounts.with_rice(stage), rounds: rounds,
                                   facts: facts(stage.kind, food: stage.food, under: cooked))
       end
 

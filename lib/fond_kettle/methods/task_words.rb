@@ -30,6 +30,9 @@ module FondKettle
       SALT_G_G = 0.01
       # Less than that in a broth is no food that lies in it.
       SOLIDS_G = 50
+      # How the water looks with so much of its first cloudiness left.
+      CLEAR = [[0.2, "the water runs nearly clear"], [0.65, "the water is about half as cloudy as the first"],
+               [1.0, "the water is still cloudy"]].freeze
       # What soaks longer stands overnight.
       OVERNIGHT_MIN = 480
 
@@ -48,7 +51,7 @@ module FondKettle
       def to_h
         @to_h ||= { pour: pour, rice: weighed(@load.rice_g, rice_in_cups),
                     liquid: weighed(poured_g, liquid_in_cups), changes: changes, soak: soak,
-                    drain: DRAIN.fetch(@request.drain), snap: @load.grain.snap,
+                    drain: DRAIN.fetch(@request.drained), snap: @load.grain.snap, clear: clear,
                     surface: "#{@load.surface_g.round} g", depth: depth, balance: balance,
                     out: listed(@request.lifted), back: listed(@request.coming_back), fat: fat,
                     salted: salted, pots: @request.pots.to_s, **broth, **@sealed }
@@ -192,6 +195,12 @@ module FondKettle
         return "the salt" if @request.provisions.any? { |provision| provision.slot == Slots::SALT }
 
         "salt, at most #{@request.measures.weighed(poured_g * SALT_G_G)} (1 %)"
+      end
+
+      # Some grain is not to be rinsed any clearer than that.
+      def clear
+        cloudy = Pot::Wash.cloudiness(@load.grain, @request.rinse_changes)
+        CLEAR.find { |most, _| cloudy <= most }.last
       end
 
       def changes

@@ -3,11 +3,13 @@
 require_relative "../care/kind"
 require_relative "../clock/slot"
 require_relative "base_ledger"
+require_relative "finish_tasks"
 require_relative "heat_checks"
 require_relative "hot_start"
 require_relative "method"
 require_relative "moments"
 require_relative "pot_stages"
+require_relative "steaming"
 require_relative "task_amounts"
 require_relative "task_facts"
 require_relative "task_list"
@@ -51,7 +53,7 @@ module FondKettle
         @list.at(words: @words, amounts: @amounts, facts: nil)
         @latest = wash
         @method.phases.zip(@phases) { |text, phase| phase(text, phase) }
-        finish
+        @ending.write(@latest, @facts)
         @list.tasks.freeze
       end
 
@@ -59,7 +61,7 @@ module FondKettle
 
       def wash
         rinsed = @request.rinse_changes.positive?
-        minutes, hands_on = DRAINING[@request.drain]
+        minutes, hands_on = DRAINING[@request.drained]
         soaked = @request.soak_min.positive?
         @meanwhile = soaked ? [] : meanwhile(nil)
         last = rinsed ? @list.common("wash.rinse", "rinse", @meanwhile, min: @request.rinse_min) : nil
@@ -90,7 +92,18 @@ module FondKettle
         hot = hot_liquid(text, phase)
         filled = @list.common("fill.#{phase.key}", "fill", [ready, *@latest, hot, *@meanwhile].compact,
                               text: @amounts.filling_text(hot: !hot.nil?), words: @amounts.filled_with)
-        @latest = stages(text, phase, filled)
+        @latest = batches(phase).reduce(filled) do |before, batch|
+          stages(text, phase, batch ? next_batch(phase, before, batch) : before, batch)
+        end
+      end
+
+      # What does not go into a steamer at once goes through it in parts: nil, 2, 3 …
+      def batches(phase)
+        phase.load.steamed? ? [nil, *(2..phase.load.steamer.batches)] : [nil]
+      end
+
+      def next_batch(phase, before, batch)
+        @list.common("fill.#{phase.key}.#{batch}", "next-batch", before)
       end
 
       # What is ready is laid in the pot, and that is closed.
@@ -106,6 +119,7 @@ module FondKettle
         prepare(text, phase) unless phase.equal?(@phases.first)
         @facts = TaskFacts.new(@request, text, @method.food)
         @list.at(words: @words, amounts: @amounts, facts: @facts)
+        @ending = FinishTasks.new(@request, phase, @list, @amounts)
       end
 
       # Words and amounts of a phase; those of the first serve the washing too.
@@ -141,10 +155,17 @@ module FondKettle
       # Meat or onion first, as chosen.
       def base(text, phase)
         last = in_order(@amounts.base).reduce(nil) do |before, stage|
-          min = HotStart.minutes(@request, text, phase) if stage.kind == MAKES_HOT
+          min = heating_min(stage, text, phase)
           @list.own("base.#{phase.key}.#{stage.key}", stage, before, heat: BASE_HEAT, min: min)
         end
         @checks.apart("check-heat.apart", last, @amounts.apart)
+      end
+
+      def heating_min(stage, text, phase)
+        case stage.kind
+        when MAKES_HOT then HotStart.minutes(@request, text, phase)
+        when Steaming::KIND then Steaming.new(@request, phase).heat_min
+        end
       end
 
       def in_order(stages)
@@ -153,14 +174,15 @@ module FondKettle
         stages.partition { |stage| stage.slot == "onion" }.flatten(1)
       end
 
-      def stages(text, phase, last)
+      def stages(text, phase, last, batch = nil)
         stirred = PotStages.stirred(text, @request)
         cooked = text.stages.zip(phase.stages, phase.stage_minutes)
         own = Moments.places(text, cooked)
         cooked.each do |stage, pot_stage, minutes|
           last = @list.common("stir.#{phase.key}", "stir", last, under: pot_stage) if stage.equal?(stirred)
-          last = stage("stages.#{phase.key}.#{stage.key}", stage, pot_stage, minutes, last, phase.rounds)
-          last = beside(last, own.fetch(stage.key, []))
+          id = ["stages", phase.key, stage.key, *batch].join(".")
+          last = stage(id, stage, pot_stage, minutes, last, phase.rounds)
+          last = beside(last, own.fetch(stage.key, [])) unless batch
         end
         last
       end
@@ -175,49 +197,14 @@ module FondKettle
         own.reduce([under]) do |last, one|
           before = one.into_min ? @list.into(under, one.into_min) : last
           done = @list.own("between.#{one.stage.key}", one.stage, before)
-          [*last, @list.loosely(out_of_pot?(one.stage) ? checked(one.stage, done) : done)]
+          [*last, @list.loosely(FinishTasks.out_of_pot?(one.stage) ? @ending.checked(one.stage, done) : done)]
         end
-      end
-
-      # Is it done beside the pot, to what never lies in it?
-      def out_of_pot?(stage)
-        stage.moment == Moments::REST
       end
 
       # The oven is hot when the pot goes in.
       def preheated(id, stage)
         @list.common("preheat.#{id}", "preheat", nil, oven_c: PotStages.oven_c(stage, @request),
                                                       words: { oven: @words.oven(stage) })
-      end
-
-      def finish
-        back = @request.coming_back.any? ? @list.common("put-back", "put-back", @latest) : @latest
-        last = @checks.measured("check-heat", back, @facts.core_c(elsewhere))
-        finish = (@request.choices.finish || @method.finish unless finished_by_dish?)
-        last = @list.common("finish", finish, last) if finish
-        last = @list.common("strew", "strew", last) if finish != "fold" && @amounts.common("strew").any?
-        @method.after.each { |stage| last = after(stage, last) }
-        @list.common("serve", "serve", last) if @amounts.common("serve").any?
-      end
-
-      # What is cooked once the rice is done has its own heat.
-      def after(stage, last)
-        checked(stage, @list.own("after.#{stage.key}", stage, last))
-      end
-
-      def checked(stage, done)
-        @checks.apart("check-heat.#{stage.key}", done, @amounts.provisions(stage))
-      end
-
-      # What never lies in the pot with the rice.
-      def elsewhere
-        resting = @method.last_phase.between.select { |stage| out_of_pot?(stage) }
-        @amounts.apart + [*resting, *@method.after].flat_map { |stage| @amounts.provisions(stage) }
-      end
-
-      # A dish's own last step takes the place of the method's.
-      def finished_by_dish?
-        @method.after.any? { |stage| Care::Kinds.fetch(stage.kind).finishes }
       end
     end
   end

@@ -5,6 +5,7 @@ require_relative "../pot/cooking"
 require_relative "../pot/fit"
 require_relative "comes_out"
 require_relative "not_safe"
+require_relative "outcome_warnings"
 require_relative "rescue"
 require_relative "sealed_faults"
 require_relative "../pot/verdict"
@@ -48,7 +49,7 @@ module FondKettle
 
         fit = Pot::Fitting.check(load, liquid_g, request.vessel)
         [*NotSafe.warnings(request, run), *Warnings.boiling(run, setting),
-         *fit.problems.map { |code| Warnings.fitting(code, fit) }, *Warnings.short_of_water(run, load)]
+         *fit.problems.map { |code| Warnings.fitting(code, fit) }, *OutcomeWarnings.short_of_water(run, load)]
       end
       private_class_method :warnings
     end

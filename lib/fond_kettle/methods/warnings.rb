@@ -6,8 +6,11 @@ require_relative "../pot/verdict"
 require_relative "../table/eaters"
 require_relative "base_ledger"
 require_relative "not_safe"
+require_relative "outcome_warnings"
 require_relative "plan"
+require_relative "dressing"
 require_relative "sealed_warnings"
+require_relative "steam_warnings"
 require_relative "turned_out"
 
 module FondKettle
@@ -20,8 +23,6 @@ module FondKettle
       # Of that, for one meal: two fifths.
       MOST_SALT_G = SALT_DAY_G * 2 / 5
 
-      # Less than this share of what the rice is to hold is no shortage.
-      SHORT_SHARE = 0.02
       DEEPEST_MM = Pot::Fitting::DEEPEST_MM.round
       THINNEST_MM = Pot::Fitting::THINNEST_MM.round
 
@@ -33,10 +34,10 @@ module FondKettle
         return under_seal(request, last, run, fit, sealed) if sealed
 
         [*avoided(request), *NotSafe.warnings(request, run), *turned_out(request, last, run),
-         *boiling(run, last.setting),
+         *boiling(run, last.setting), *SteamWarnings.of(request, last, run),
          *water(last.balance, last.load),
          *fit.problems.map { |code| fitting(code, fit) },
-         *coming_out(run, last.load, last.balance), *outside(request),
+         *OutcomeWarnings.coming_out(run, last.load, last.balance), *outside(request),
          *salty(request, last.liquid_g), *uncovered(BaseLedger.of(request, request.method.last_phase, last))]
       end
 
@@ -84,6 +85,7 @@ module FondKettle
       def salty(request, liquid_g)
         salt_g = request.additions.sum(0.0) { |addition| addition.g * addition.ingredient.salt / 100 }
         salt_g += liquid_g * request.main_liquid.salt / 100 if request.main_liquid
+        salt_g += Dressing.of(request)&.salt_g.to_f
         serving_g = salt_g * Table::PORTION_G.fetch(request.method.portion) / request.rice_g
         serving_g > MOST_SALT_G ? [too_salty(serving_g, "")] : []
       end
@@ -162,49 +164,6 @@ module FondKettle
                  "#{balance.spare_g.round} g of water too much before any is poured: #{way}.")]
       end
 
-      # A plan whose own run does not come right says so.
-      def coming_out(run, load, balance)
-        return [] unless run.at("boil")
-
-        case Pot::Verdict.of(run, load)
-        when "chalky"
-          [warning("core-left", "A white core of #{percent(run.core)} is left: " \
-                                "soak longer or choose a softer texture.")]
-        when "scorched"
-          [warning("scorches", "The floor runs dry before the rice is done and scorches: " \
-                               "soak longer or seal better.")]
-        when "wet" then balance.spare_g.positive? ? [] : [left_wet(run)]
-        when "standard" then not_firm(run, load)
-        else []
-        end
-      end
-
-      # In plenty of water a slow core takes so long that the grain drinks too much meanwhile.
-      def not_firm(run, load)
-        columns = load.grain.uptake
-        return [] unless load.plenty? && Pot::Verdict.texture(load.uptake, columns) == "firm"
-
-        held = Measure::Rounding.plain(run.uptake.round(2))
-        [warning("not-firm", "#{load.grain.name} cannot come out firm in plenty of water: until its core " \
-                             "is gone it holds #{held} g of water a gram. Take a way that measures water.")]
-      end
-
-      # For a run that ends with free water in the pot.
-      def left_wet(run)
-        warning("stays-wet", "#{run.free_g.round} g of water is left in the pot at the end.")
-      end
-
-      # What a run lacks, in the rice or in the sauce.
-      def short_of_water(run, load)
-        dry = !run.free_g.positive? || load.residue_g.positive?
-        in_rice_g = dry ? (load.uptake - run.uptake) * load.rice_g : 0.0
-        lacking_g = [in_rice_g, 0.0].max + [load.residue_g - run.free_g, 0.0].max
-        return [] unless lacking_g > SHORT_SHARE * load.uptake * load.rice_g
-
-        [warning("short-of-water",
-                 "#{lacking_g.round} g short: the water is gone before the rice has what it wants.")]
-      end
-
       def warning(code, say)
         Warning.new(code: code, say: say)
       end
@@ -213,9 +172,9 @@ module FondKettle
         "#{(share * 100).round} %"
       end
 
-      private_class_method :under_seal, :turned_out, :avoided, :salty, :uncovered, :not_firm, :outside,
+      private_class_method :under_seal, :turned_out, :avoided, :salty, :uncovered, :outside,
                            :split, :never_boiled,
-                           :dry_first, :water, :coming_out, :warning, :percent
+                           :dry_first, :water, :warning, :percent
     end
   end
 end

@@ -6,8 +6,8 @@ require_relative "solve"
 module FondKettle
   module Phases
     # What a phase may be asked for: the liquid to pour, the minutes that rice lies in plenty
-    # of water, or nothing: what comes of what lies in it.
-    UNKNOWNS = %w[liquid minutes nothing].freeze
+    # of water, what is sprinkled over it in a steamer, or nothing: what comes of what lies in it.
+    UNKNOWNS = %w[liquid minutes sprinklings nothing].freeze
 
     # One vessel, its stages and one unknown, solved. A plan is a list of these; the
     # rice of one (`grain_state`) is what goes into the next.
@@ -31,7 +31,6 @@ module FondKettle
           stage.until ? stage : stage.with(minutes: minutes, extra_min: 0.0)
         end
       end
-      private_class_method :timed
 
       # The Load as it was cooked.
       def load

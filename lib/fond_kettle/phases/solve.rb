@@ -54,13 +54,23 @@ module FondKettle
 
       # The liquid that wanted and loss come to, with the loss of that very liquid.
       def poured(load, stages, setting, start_g, close_g)
-        need_g = load.wanted_g - load.carried_g
         run = wanted_g = nil
-        found = Numerics::Root.fixed_point(start_g || [need_g, 0.0].max, close: close_g) do |liquid_g|
+        start_g ||= [load.wanted_g - load.carried_g, 0.0].max
+        found = Numerics::Root.fixed_point(start_g, close: close_g) do |liquid_g|
           run = Pot::Cooking.end_of(load, liquid_g, stages, setting)
-          wanted_g = need_g + run.lost_g + run.cloth_g
+          wanted_g = wanted_g(load, run, liquid_g)
         end
         balance(load, found.x, run, wanted_g, found.slope)
+      end
+
+      # What rice, sauce and losses come to, beside what is there already, g, in a run with
+      # `liquid_g`. In a steamer steam gives some of it, and the most of what is poured drips through.
+      def wanted_g(load, run, liquid_g)
+        need_g = load.wanted_g - load.carried_g
+        return need_g + run.lost_g + run.cloth_g unless load.steamed?
+
+        lacking_g = need_g - run.condensed_g - (liquid_g - run.drained_g)
+        liquid_g + (lacking_g / Pot::SteamerPot::KEEPS)
       end
 
       # The stages with the minutes at the boil after which drained rice comes out as wanted:
@@ -124,7 +134,7 @@ module FondKettle
         Balance.new(liquid_g: liquid_g, uptake_g: load.uptake * load.rice_g, loss_g: run.lost_g,
                     residue_g: load.residue_g, brought_g: load.brought_g, drunk_g: load.drink_g,
                     soak_gain_g: load.state.in_liquid ? 0.0 : load.soak_gain_g, surface_g: load.surface_g,
-                    drained_g: run.drained_g, cloth_g: run.cloth_g,
+                    drained_g: run.drained_g, cloth_g: run.cloth_g, condensed_g: run.condensed_g,
                     spare_g: [-wanted_g, 0.0].max, run: run, load: load,
                     slope: slope.clamp(-STEEPEST_IN_RANGE, STEEPEST_IN_RANGE))
       end

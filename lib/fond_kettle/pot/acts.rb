@@ -17,6 +17,9 @@ module FondKettle
         @energy.aside { @column.layers.each { |layer| layer.drain(CLINGS_DRAINED) } }
       end
 
+      # Only rice in a steamer is sprinkled from what was to be poured (SteamerPot).
+      def sprinkle(_on); end
+
       # From the floor up: what lay below and above is one again.
       def stir(_on)
         @stirred_at = @column.bed.progress

@@ -9,7 +9,7 @@ module FondKettle
     # The list of attributes: every file of attributes/ adds one.
     module Attributes
       # What is done when a stage begins, in this order.
-      ACTS = %i[drain add stir lift_for].freeze
+      ACTS = %i[drain add sprinkle stir lift_for].freeze
 
       module_function
 

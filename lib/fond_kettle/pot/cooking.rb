@@ -6,6 +6,8 @@ require_relative "sealed_filling"
 require_relative "sealed_watch"
 require_relative "simulation"
 require_relative "stage"
+require_relative "steamer_pot"
+require_relative "steamer_watch"
 require_relative "watch"
 
 module FondKettle
@@ -18,6 +20,8 @@ module FondKettle
       LONGEST_STAGE_MIN = 720.0
       # Nobody waits longer for a boil that does not come.
       HOPELESS_MIN = 45.0
+      # Rice that is not done in a steamer by then lacks water, not time.
+      LONGEST_STEAM_MIN = 90.0
       # Coarse steps for planning, where no curve is wanted.
       PLANNING_STEP_MIN = 4.0
       # Fine enough for the cues, which lie on straight lines between steps.
@@ -28,12 +32,13 @@ module FondKettle
       # Runs `stages` (Stage) over `load` (Load) with `liquid_g` poured in, in
       # `setting` (Setting). Returns a Run with its cues; with `curve`, one Point a step.
       def self.run(load, liquid_g, stages, setting, step_min: CURVE_STEP_MIN, curve: false)
-        new(load, liquid_g, setting, step_min, watched: true, curve: curve).through(stages)
+        new(load, liquid_g, stages, setting, step_min, watched: true, curve: curve).through(stages)
       end
 
       # The same end, by the coarsest steps and without looking: no cues.
       def self.end_of(load, liquid_g, stages, setting)
-        new(load, liquid_g, setting, PLANNING_STEP_MIN, watched: false, curve: false).through(stages)
+        new(load, liquid_g, stages, setting, PLANNING_STEP_MIN, watched: false,
+                                                                curve: false).through(stages)
       end
 
       # A pot of rice is a column of one bed. Liquid and the rest meet in it; a pot
@@ -57,12 +62,15 @@ module FondKettle
       private_class_method :mixed_c
 
       # `load`: Load with `liquid_g` poured in. In plenty of water nothing lags.
-      def initialize(load, liquid_g, setting, step_min, watched:, curve:)
+      def initialize(load, liquid_g, stages, setting, step_min, watched:, curve:)
         @load = load
         @setting = setting
         @step_min = step_min
         @stage_minutes = []
-        load.stack ? sealed(liquid_g, watched) : one_bed(liquid_g, watched)
+        if load.steamed? then steamer(liquid_g, stages, watched)
+        else
+          load.stack ? sealed(liquid_g, watched) : one_bed(liquid_g, watched)
+        end
         @column = @pot.column
         @bed = @column.bed
         @curve = curve ? [point] : nil
@@ -81,6 +89,12 @@ module FondKettle
         @pot = Simulation.new(column, @load.uptake, @setting,
                               @load.plenty? ? Kinetics::NO_LAG : Kinetics::LAG)
         @watch = Watch.new(column, @setting) if watched
+      end
+
+      # What is poured is poured in as many parts as it is sprinkled.
+      def steamer(liquid_g, stages, watched)
+        @pot = SteamerPot.new(@load, liquid_g, @setting, stages.count(&:sprinkle))
+        @watch = SteamerWatch.new(@pot) if watched
       end
 
       # What is known of layers is known by looking.
@@ -118,6 +132,8 @@ module FondKettle
           return [stage.minutes || LONGEST_STAGE_MIN, LONGEST_STAGE_MIN].min
         end
 
+        return LONGEST_STEAM_MIN if @load.steamed?
+
         @bed.begin_cooking
         ready_min + @pot.idle_min + stage.extra_min
       end
@@ -139,12 +155,20 @@ module FondKettle
       end
 
       def ended?
+        return steamed? if @load.steamed? && @stage.minutes == Vocabulary::READY
+
         case @stage.until
         when "boil" then @pot.boiling?
         when "level" then @pot.level?
         when "dry" then @column.floor.dry?
         when "hot" then @pot.hot?
         end
+      end
+
+      # Is it done in its steamer, and for as long after that as is wanted?
+      def steamed?
+        @steamed_at ||= @pot.min if @pot.ready?
+        !@steamed_at.nil? && @pot.min >= @steamed_at + @stage.extra_min
       end
 
       def step(most_min)
@@ -165,13 +189,18 @@ module FondKettle
                 stirred_at: @pot.stirred_at, burnt: @watch ? @watch.burnt : 0.0,
                 boiled_min: @pot.boiled_min, stage_minutes: @stage_minutes.freeze,
                 cues: @watch ? @watch.cues : [], curve: @curve&.freeze,
-                stuck: @stuck, level_ml: @level_ml, layers: @load.stack ? @watch.layers : nil)
+                stuck: @stuck, level_ml: @level_ml, layers: @load.stack ? @watch.layers : nil,
+                condensed_g: condensed_g)
+      end
+
+      def condensed_g
+        @load.steamed? ? @pot.condensed_g : 0.0
       end
 
       def point
         Point.new(min: @pot.min, temp_c: @pot.temp_c, free_g: @column.free_g, taken_g: @column.taken_g,
                   lost_g: @column.lost_g, gone_g: @column.drained_g + @column.cloth_g, core: @column.core,
-                  layers_c: @load.stack ? @watch.layers_c : nil)
+                  layers_c: @load.stack ? @watch.layers_c : nil, condensed_g: condensed_g)
       end
     end
   end

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/value"
+require_relative "../kit/steamer"
 
 module FondKettle
   module Pot
@@ -45,12 +46,13 @@ module FondKettle
         batches = (1..MOST_BATCHES).find do |count|
           roomy?(shares(load, liquid_g, vessel, count), most_before)
         end || MOST_BATCHES
-        problems = load.stack ? problems(whole) - OPEN_ONLY : problems(whole)
+        problems = load.stack || load.steamed? ? problems(whole) - OPEN_ONLY : problems(whole)
         Fit.new(**whole, problems: problems.freeze, batches: batches, most_before: most_before)
       end
 
       def shares(load, liquid_g, vessel, batches)
         return layered(load, vessel, batches) if load.stack
+        return in_steamer(load) if load.steamed?
 
         volume = vessel.volume_ml * batches
         before_ml = load.bed_ml + load.bulk_ml + [liquid_g - load.left_ml, 0.0].max
@@ -67,6 +69,15 @@ module FondKettle
                       .select { |tier, _| tier.rice? }.map { |_, (from, to)| to - from }
         { fill_before: (load.layered_ml + load.bulk_ml) / volume, bed_mm: beds_mm.max,
           fill_after: (cooked_ml + load.bulk_ml) / volume }
+      end
+
+      # A steamer takes what it takes, one batch after the other: of what its baskets hold at the deepest.
+      def in_steamer(load)
+        laid = load.steamer
+        share = laid.bed_mm / Kit::Steamer::DEEPEST_MM
+        swollen = cooked_ml(load) / load.bed_ml
+        { fill_before: share * BOIL_SHARE, fill_after: [share * swollen * BOIL_SHARE, COOKED_SHARE].min,
+          bed_mm: laid.bed_mm * swollen }
       end
 
       # How high a vessel may be filled before it boils, mm.
@@ -96,7 +107,7 @@ module FondKettle
          ("bed-too-thin" if shares[:bed_mm] < THINNEST_MM)].compact.freeze
       end
 
-      private_class_method :shares, :layered, :roomy?, :problems
+      private_class_method :shares, :layered, :in_steamer, :roomy?, :problems
     end
   end
 end

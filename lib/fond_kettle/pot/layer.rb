@@ -98,6 +98,11 @@ module FondKettle
         @free_g += grams
       end
 
+      # So much of what was poured over it runs through and away, g.
+      def run_through(grams)
+        @drained_g += grams
+      end
+
       # All but `clinging_per_g` of the food's weight is poured off.
       def drain(_clinging_per_g)
         @drained_g += @free_g

@@ -27,10 +27,12 @@ module FondKettle
     #               rice is only par-cooked)
     #   crust       a crust at the bottom is wanted
     #   stack       what lies in a sealed pot, layer by layer (Stack); nil: one bed
+    #   steamer     how it lies in a steamer (Kit::Laid); nil: in no steamer
+    #   dressed_g   water that a dressing gives to the rice once it is done
     #   start_c, food_c, liquid_c   °C of the rice, of its company and of the liquid
     Load = Value.define(:state, :brought_g, :poured_g, :drink_g, :solids_j_k, :bulk_ml, :poured_ml,
                         :uptake, :residue_g, :kept_g, :start_c, :food_c, :liquid_c, :parts, :done, :crust,
-                        :stack) do
+                        :stack, :steamer, :dressed_g) do
       # Larder::Grain.
       def grain
         state.grain
@@ -44,6 +46,11 @@ module FondKettle
       # Cooked in plenty of water that is poured off.
       def plenty?
         !parts.nil?
+      end
+
+      # Does its rice lie in a steamer?
+      def steamed?
+        !steamer.nil?
       end
 
       # Water in and between the grains and from the additions, before any liquid, g.

@@ -7,8 +7,8 @@ module FondKettle
     # One row of the course of a pot; `taken_g` is all water in rice and dry
     # additions, `gone_g` what was drained or went into a cloth. `layers_c`:
     # °C of each layer of a sealed pot and of the pieces in it (nil where there are none); nil
-    # for one bed.
-    Point = Value.define(:min, :temp_c, :free_g, :taken_g, :lost_g, :gone_g, :core, :layers_c)
+    # for one bed. `condensed_g`: steam from a steamer's water that became water in it.
+    Point = Value.define(:min, :temp_c, :free_g, :taken_g, :lost_g, :gone_g, :core, :layers_c, :condensed_g)
 
     # How a layer of a sealed pot ended.
     #   what, rice_g, g        as in its Tier: rice in it, and food
@@ -42,11 +42,11 @@ module FondKettle
     # (Energy), `boiled_min` how long it was at the boil with the heat on. `stuck` names a
     # stage that would never have ended; `level_ml` is what stood over the bed when a
     # stage ended level with the rice, nil where none did; `layers` (Layers) of a sealed pot, nil
-    # of one bed.
+    # of one bed; `condensed_g` what steam from a steamer's water left in the rice.
     Run = Value.define(:uptake, :free_g, :drunk_g, :lost_g, :drained_g, :cloth_g, :core, :temp_c, :minutes,
                        :boil_c, :state, :energy, :kinetics, :progress, :stirred_at, :burnt, :boiled_min,
                        :stage_minutes, :cues, :curve, :stuck, :level_ml,
-                       :layers) do
+                       :layers, :condensed_g) do
       # Minutes at which `cue` came, or nil.
       def at(cue)
         cues.find { |seen| seen.cue == cue }&.at_min

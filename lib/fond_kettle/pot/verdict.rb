@@ -11,6 +11,8 @@ module FondKettle
       RIGHT = %w[firm standard soft].freeze
       CHALKY_CORE = 0.08
       CHALKY_UPTAKE = 0.93
+      # Steamed rice is eaten drier: firm begins at 0.60 g/g for glutinous rice (figures).
+      CHALKY_STEAMED = 0.92
       WET_UPTAKE = 1.07
       WET_SHARE = 0.03
       # Where floor and top begin to differ, and where the top lags by TOP_LAG.
@@ -28,10 +30,10 @@ module FondKettle
       # Of one bed: a burnt floor outweighs the rest, then a raw core, then the wetness.
       def bed(run, load)
         return "scorched" if scorched?(run) && !load.crust
-        return "chalky" if chalky?(run, load.grain)
+        return "chalky" if chalky?(run, load.grain, steamed: load.steamed?)
         return "wet" if wet?(run, load)
 
-        texture(run.uptake, load.grain.uptake)
+        texture(dressed(run, load), load.grain.uptake)
       end
 
       # The verdict at the floor and at the top of a bed `bed_mm` deep: the floor is
@@ -53,13 +55,19 @@ module FondKettle
       end
 
       # Is a white core left, or is there less water in the grain than firm rice holds?
-      def chalky?(run, grain)
-        run.core > CHALKY_CORE || run.uptake < CHALKY_UPTAKE * grain.uptake[:firm]
+      def chalky?(run, grain, steamed: false)
+        least = steamed ? CHALKY_STEAMED : CHALKY_UPTAKE
+        run.core > CHALKY_CORE || run.uptake < least * grain.uptake[:firm]
+      end
+
+      # Water in the grain as it is eaten, g/g: what a dressing brings comes to it.
+      def dressed(run, load)
+        run.uptake + (load.dressed_g / load.rice_g)
       end
 
       # Is there more water in the grain than soft rice holds, or more in the pot than wanted?
       def wet?(run, load)
-        run.uptake > WET_UPTAKE * load.grain.uptake[:soft] ||
+        dressed(run, load) > WET_UPTAKE * load.grain.uptake[:soft] ||
           run.free_g - load.residue_g > WET_SHARE * cooked_g(run, load)
       end
 

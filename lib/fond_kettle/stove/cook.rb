@@ -4,6 +4,7 @@ require "json"
 require_relative "../ground/value"
 require_relative "drift"
 require_relative "ends"
+require_relative "hands"
 require_relative "sights"
 require_relative "standing"
 require_relative "water"
@@ -26,6 +27,7 @@ module FondKettle
     #   salted    tasted and salted, g ("" where nobody weighed it)
     #   took-out, put-back   what was
     #   measured  a thermometer was read, °C
+    #   tally     so many pieces more were made (below 0: fewer)
     #   standing  a broth was measured, g
     Event = Value.define(:kind, :what, :at)
 
@@ -39,6 +41,7 @@ module FondKettle
     class Cook
       include Drift
       include Ends
+      include Hands
       include Sights
       include Water
 

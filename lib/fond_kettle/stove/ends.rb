@@ -13,7 +13,7 @@ module FondKettle
       # When the task at hand should be over, or nil where it takes its time: later by what a
       # lifted lid, a late crater or the boil cost, and no sooner than a look or a remedy asks.
       def task_ends_at
-        planned = planned_end(task, task_began_at)
+        planned = cooling_end || planned_end(task, task_began_at)
         return unless planned
 
         return looks.last.at if last_look&.ends
@@ -59,6 +59,10 @@ module FondKettle
       end
 
       private
+
+      def cooling_end
+        task_began_at && cooling && (task_began_at + (cooling.minutes * 60))
+      end
 
       def planned_end(task, began_at)
         minutes = task[:timed_min] || task[:minutes]

@@ -13,7 +13,7 @@ module FondKettle
       def looks_now
         return [] if until_cue && until_cue != "dry"
 
-        Care::Looks.at(task[:kind])
+        Care::Looks.at(task[:kind], within: plan[:steaming] ? "steamer" : "pot")
       end
 
       # Signs of trouble that can occur at `now` (Care::Sign).

@@ -1,0 +1,90 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+require_relative "keeping"
+require_relative "reheating"
+
+module FondKettle
+  module Care
+    # Something that was cooked and is kept: so many `portions` of `g_each`, as deep as in Kept, since
+    # `made_at` (a Time, when it came off the heat), in its `place` since `moved_at` (nil: it still
+    # cools). `place_c`: how cold it is there, °C (nil: as it
+    # usually is).
+    PutAway = Value.define(:portions, :g_each, :depth_mm, :vessel, :start_c, :made_at, :moved_at, :place,
+                           :place_c) do
+      const_set(:PLACES, %w[cooling fridge freezer].freeze)
+      const_set(:KITCHEN_C, 20.0)
+      const_set(:PLACE_C, { "cooling" => 4.0, "fridge" => 4.0, "freezer" => -18.0 }.freeze)
+      # So long before it has to be eaten it is told first, s.
+      const_set(:SOON_S, 6 * 3600)
+      # How near the last moment to move it is found, minutes, and the latest that is looked at.
+      const_set(:STEP_MIN, 5)
+      const_set(:LATEST_MIN, 120)
+
+      # All of it, g.
+      def g
+        portions * g_each
+      end
+
+      # Keeping of it, moved so many minutes after it was made.
+      def keeping(moved_after_min)
+        FondKettle::Care::Keeping.new(
+          FondKettle::Care::Kept.new(g: g, depth_mm: depth_mm, vessel: vessel, start_c: start_c,
+                                     place_c: self.class::KITCHEN_C,
+                                     then_c: place_c || self.class::PLACE_C.fetch(place),
+                                     moved_after_min: moved_after_min)
+        )
+      end
+
+      # Keeping as it really went: as if it was moved `now` where it was not yet.
+      def really(now)
+        keeping(((moved_at || now) - made_at) / 60.0)
+      end
+
+      # How warm it is now, °C.
+      def temp_c(now)
+        really(now).after((now - made_at) / 60.0)
+      end
+
+      # The last moment (Time) at which it may be moved so that it is cold soon enough; nil: none, it
+      # lies too deep.
+      def move_by
+        latest = (0..self.class::LATEST_MIN).step(self.class::STEP_MIN).select do |min|
+          keeping(min).safe?
+        end.max
+        latest && (made_at + (latest * 60))
+      end
+
+      # Was it, or can it still be, cold soon enough?
+      def safe?(now)
+        really(now).safe?
+      end
+
+      # Until when (Time) it has to be eaten; nil where it must not be.
+      def use_by(now)
+        hours = really(now).use_within_h
+        hours.positive? ? made_at + (hours * 3600) : nil
+      end
+
+      # Has it to be seen to before anything else: it cools, its time is near, or it is over?
+      def due?(now)
+        place == "cooling" || !safe?(now) || use_by(now) - now < self.class::SOON_S
+      end
+
+      # Must it be thrown away?
+      def past?(now)
+        !safe?(now) || use_by(now) <= now
+      end
+
+      # Is it frozen?
+      def frozen?
+        place == "freezer"
+      end
+
+      # Minutes to reheat so many portions, by way (Reheating).
+      def reheat_min(count)
+        FondKettle::Care::Reheating.minutes(count * g_each, depth_mm, frozen: frozen?)
+      end
+    end
+  end
+end

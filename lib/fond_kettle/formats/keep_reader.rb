@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+require_relative "../care/keeping"
+require_relative "../care/reheating"
+require_relative "../ground/errors"
+require_relative "../ground/limits"
+require_relative "../ground/schema"
+require_relative "../pot/cooling"
+require_relative "unknown_keys"
+
+module FondKettle
+  module Formats
+    # The JSON of what is put away, as the command line's contract has it.
+    KEEP_SCHEMA = Schema.json do
+      required(:g).filled(Schema::Number, included_in?: Limits::KEPT_G)
+      required(:depth_mm).filled(Schema::Number, included_in?: Limits::KEPT_MM)
+      optional(:vessel).filled(:string, included_in?: Pot::Cooling::SURFACES.keys)
+      optional(:start_c).filled(Schema::Number, included_in?: Limits::WATER_C)
+      optional(:place_c).filled(Schema::Number, included_in?: Limits::ROOM_C)
+      optional(:then_c).filled(Schema::Number, included_in?: Limits::FRIDGE_C)
+      optional(:moved_after_min).filled(Schema::Number, included_in?: Limits::MOVED_MIN)
+    end
+
+    # Reads what is put away, and answers how it cools. Raises InvalidInput with the field's path.
+    class KeepReader
+      # As it usually is: off the heat, in a kitchen, moved into a refrigerator.
+      USUAL = { vessel: "tray", start_c: 90.0, place_c: 20.0, then_c: 4.0, moved_after_min: 60.0 }.freeze
+
+      # `data`: the parsed JSON. Raises InvalidInput.
+      def initialize(data)
+        result = KEEP_SCHEMA.call(data)
+        problems = UnknownKeys.in(data, KEEP_SCHEMA) +
+                   Schema.faults(result)
+                         .map { |message, words| { field: message.path.join("."), message: words } }
+        raise InvalidInput, problems if problems.any?
+
+        given = result.to_h
+        numbers = given.except(:vessel).transform_values(&:to_f)
+        @keeping = Care::Keeping.new(Care::Kept.new(**USUAL, **numbers, **given.slice(:vessel)))
+      end
+
+      # Care::Keeping.
+      attr_reader :keeping
+
+      # The contract's answer as a hash.
+      def answer
+        { min_to_60: min(Care::Keeping::HOT_C), min_to_21: min(Care::Keeping::MIDDLE_C),
+          min_to_5: min(Care::Keeping::COLD_C), safe: keeping.safe?, use_within_h: keeping.use_within_h,
+          reheat_min: reheat, say: keeping.say }
+      end
+
+      private
+
+      def min(to_c)
+        keeping.min_to(to_c)&.round(1)
+      end
+
+      # Nothing is reheated that was not cold soon enough.
+      def reheat
+        return unless keeping.safe?
+
+        kept = keeping.kept
+        Care::Reheating.minutes(kept.g, kept.depth_mm, frozen: keeping.frozen?)
+                       .transform_values { |minutes| minutes.round(1) }
+      end
+    end
+  end
+end

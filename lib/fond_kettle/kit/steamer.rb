@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+
+module FondKettle
+  module Kit
+    # How rice lies in a steamer: in so many `tiers` at once, one batch after the other
+    # (`batches`), each bed `bed_mm` thick on `area_m2` with so many `holes` poked through it.
+    Laid = Value.define(:tiers, :batches, :bed_mm, :area_m2, :holes)
+
+    # A steamer: inside width of its baskets, mm, and how many of them stand on each other at most.
+    Steamer = Value.define(:id, :name, :diameter_mm, :tiers) do
+      # One that is on no shelf.
+      def self.of(diameter_mm, tiers)
+        new(id: nil, name: "a steamer", diameter_mm: diameter_mm, tiers: tiers)
+      end
+
+      # Thicker, the steam does not get through; thinner, it dries (figures: Steaming sticky rice).
+      const_set(:DEEPEST_MM, 50.0)
+      const_set(:THINNEST_MM, 12.0)
+      # One hole to every so many mm of the bed, each way.
+      const_set(:HOLES_MM, 60.0)
+      # So much wider than the pot under it a basket may be, mm: its rim has to close on it.
+      const_set(:WIDER_MM, 60)
+
+      # Does it close on a pot (Kit::Vessel)?
+      def on?(vessel)
+        diameter_mm <= vessel.diameter_mm + self.class::WIDER_MM
+      end
+
+      # Of one bed, cm2.
+      def area_cm2
+        Math::PI * (diameter_mm**2) / 400.0
+      end
+
+      # A bed of `ml`, spread over no more tiers and batches than it needs (Laid).
+      #
+      #   Steamer.of(240.0, 2).laid(3200.0) # => 2 tiers, 1 batch, 35.4 mm
+      def laid(ml)
+        whole_mm = ml / area_cm2 * 10
+        used = (whole_mm / self.class::DEEPEST_MM).ceil.clamp(1, tiers)
+        batches = [(whole_mm / (used * self.class::DEEPEST_MM)).ceil, 1].max
+        Laid.new(tiers: used, batches: batches, bed_mm: whole_mm / (used * batches),
+                 area_m2: area_cm2 / 1e4, holes: holes)
+      end
+
+      private
+
+      # Not at the wall.
+      def holes
+        [(area_cm2 * 100 / (2 * (self.class::HOLES_MM**2))).round, 3].max
+      end
+    end
+  end
+end

@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+require_relative "whereto"
+
+module FondKettle
+  module Methods
+    # What filling the pot is to say, by what is in it already: that is not put in again.
+    class FillingText
+      # Of a request in the phase `text` (PhaseText); `amounts`: its TaskAmounts, `whereto`: its Whereto.
+      def initialize(request, text, amounts, whereto)
+        @request = request
+        @text = text
+        @amounts = amounts
+        @whereto = whereto
+      end
+
+      # Key of a TaskText; `hot`: the liquid stands hot in another pot.
+      def key(hot:)
+        return "fill-turned" if @request.method.turned_out?
+        return "fill-steamer" if @text.steamed
+        return "lay-in" if @text.broth
+
+        in_base || on_base || plain(hot)
+      end
+
+      private
+
+      def in_base
+        return @amounts.rice_in? ? "fill-level" : "fill-rice" if @amounts.liquid_in?
+
+        "fill-liquid" if @amounts.rice_in?
+      end
+
+      # Where there is something in the pot already, or something lies on top.
+      def on_base
+        return "fill-topped" if @whereto.topped?
+        return unless @whereto.on_base?
+        return "fill-from-pan" unless @request.burner.kind.on_ring
+
+        @text.fill == Whereto::STIR_IN ? "fill-sauce" : "fill-on-base"
+      end
+
+      def plain(hot)
+        return "fill-hot" if hot
+
+        @request.soaks_in_liquid? ? "fill-soaked" : "fill"
+      end
+    end
+  end
+end

@@ -1,0 +1,86 @@
+# frozen_string_literal: true
+
+require_relative "../care/kind"
+require_relative "finishing"
+require_relative "heat_checks"
+require_relative "moments"
+
+module FondKettle
+  module Methods
+    # Writes the tasks of a request once its rice is done: what comes back into the pot, whether it is
+    # hot enough, the finish, and what is made of it.
+    class FinishTasks
+      # A finish that folds in what goes in at the end.
+      FOLDS = "fold"
+
+      # Is a dish's own Stage done beside the pot, to what never lies in it?
+      def self.out_of_pot?(stage)
+        stage.moment == Moments::REST
+      end
+
+      # Of a Request whose rice ends in the `last` phase (Phases::Phase); `list`: TaskList, `amounts`:
+      # TaskAmounts, both of that phase.
+      def initialize(request, last, list, amounts)
+        @request = request
+        @method = request.method
+        @list = list
+        @amounts = amounts
+        @checks = HeatChecks.new(request, list)
+        @made = Finishing.new(request, last)
+      end
+
+      # After `latest` (Task); `facts`: TaskFacts of the vessel.
+      def write(latest, facts)
+        back = @request.coming_back.any? ? @list.common("put-back", "put-back", latest) : latest
+        last = finish(@checks.measured("check-heat", back, facts.core_c(elsewhere)))
+        after.each { |stage| last = made(stage, last) }
+        @list.common("serve", "serve", last) if @amounts.common("serve").any?
+      end
+
+      # What is cooked apart from the rice in a Stage has its own heat once it is `done` (Task).
+      def checked(stage, done)
+        @checks.apart("check-heat.#{stage.key}", done, @amounts.provisions(stage))
+      end
+
+      private
+
+      def finish(last)
+        key = @request.choices.finish || @method.finish unless finished?
+        last = @list.common("finish", key, last) if key
+        return last if key == FOLDS || @amounts.common("strew").empty?
+
+        @list.common("strew", "strew", last)
+      end
+
+      # Steps after the rice that this plan has.
+      def after
+        @method.after.select { |stage| @made.step?(stage.kind) }
+      end
+
+      # A dish's own step takes as long as that says.
+      def made(stage, last)
+        own = stage.section != "after"
+        min = @made.minutes(stage.kind) unless own
+        done = checked(stage, @list.own("after.#{stage.key}", stage, last,
+                                        min: min, rounds: own ? 1 : @made.rounds(stage.kind)))
+        heart?(stage) ? @checks.measured("check-heat.heart", done, Care::Keeping::REHEAT_C.round) : done
+      end
+
+      # Must what was steamed be hot to its heart?
+      def heart?(stage)
+        stage.kind == Portions::STEAM && @made.portions.use&.wrapped
+      end
+
+      # What never lies in the pot with the rice.
+      def elsewhere
+        resting = @method.last_phase.between.select { |stage| self.class.out_of_pot?(stage) }
+        @amounts.apart + [*resting, *@method.after].flat_map { |stage| @amounts.provisions(stage) }
+      end
+
+      # A last step of its own takes the place of the method's finish.
+      def finished?
+        @method.after.any? { |stage| Care::Kinds.fetch(stage.kind).finishes }
+      end
+    end
+  end
+end

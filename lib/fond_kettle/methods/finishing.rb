@@ -1,0 +1,166 @@
+# frozen_string_literal: true
+
+require_relative "../measure/rounding"
+require_relative "../measure/spoken"
+require_relative "../table/eaters"
+require_relative "cooled"
+require_relative "dressing"
+require_relative "portions"
+require_relative "request"
+
+module FondKettle
+  module Methods
+    # What is made of the done rice of a request: dressed, cooled, divided, wrapped; the minutes of
+    # its steps by their kind, and what their texts have filled in.
+    class Finishing
+      # Kinds of step that a plan has only for parcels that are kept, by how they go into the steamer.
+      KEPT = { "chill" => "chilled", "freeze" => "frozen" }.freeze
+
+      # Loosely spread, g/mm3.
+      COOKED_G_MM3 = 7.5e-4
+
+      # Of a Request whose rice ended in the `last` phase (Phases::Phase).
+      def initialize(request, last)
+        @request = request
+        @portions = Portions.new(request, last)
+        @cooled = Cooled.new(request.making.cool || usual_cool, ROOM_C, warm_c)
+      end
+
+      # Portions, and Cooled.
+      attr_reader :portions, :cooled
+
+      # Is a step of this kind (a key) in the plan?
+      def step?(kind)
+        KEPT.fetch(kind, @portions.from) == @portions.from
+      end
+
+      # Minutes of a step of this kind (a key), or nil where its file says them.
+      def minutes(kind)
+        case kind
+        when "cool" then @cooled.minutes
+        when "shape", "wrap" then @portions.use && (@portions.use.minutes * @portions.count)
+        when Portions::STEAM then @portions.use&.wrapped ? @portions.timed_min : nil
+        end
+      end
+
+      # How often a step of this kind is done, one after the other.
+      def rounds(kind)
+        kind == Portions::STEAM && @portions.use&.wrapped ? @portions.layout[:batches] : 1
+      end
+
+      # DressingPer for one serving of the usual size, or nil.
+      def serving
+        dressing = Dressing.of(@request)
+        return unless dressing
+
+        share = Table::PORTION_G.fetch(@request.method.portion) / @request.rice_g
+        dressing.with(**dressing.to_h.transform_values { |amount| amount * share })
+      end
+
+      # By the names that texts ask for.
+      def words
+        return {} unless @portions.use
+
+        { pieces: pieces, each: each, count: @portions.count.to_s, folds: folds, cooling: cooling,
+          dressing: dressing, tray: tray, heart: heart, leaf: leaf, serving: steamed }
+      end
+
+      private
+
+      # Only what is dressed is worked while it cools.
+      def usual_cool
+        @request.method.dressed ? nil : Cool.of(fanned: false)
+      end
+
+      def warm_c
+        @portions.use ? @portions.use.warm_c.to_f : Cooled::HAND_C
+      end
+
+      def pieces
+        use = @portions.use
+        count = @portions.count
+        filling_g = @portions.filling_g_each
+        ["#{count} #{count == 1 ? use.one : use.word} of #{@portions.rice_g_each} g rice",
+         *(" and #{grams(filling_g)} g filling" if filling_g.positive?),
+         *(", each cut into #{use.cut}" if use.cut), *left_over].join
+      end
+
+      def left_over
+        left_g = @portions.left_g.round
+        "; #{left_g} g #{left_g == 1 ? 'is' : 'are'} left over" if left_g.positive?
+      end
+
+      def each
+        use = @portions.use
+        if use.wrapped
+          return "#{@portions.thickness_mm.round} mm, about #{@portions.across_mm.round} mm across"
+        end
+
+        if use.salt_g.positive?
+          salt = " From salted hands about #{grams(use.salt_g)} g of salt stays on each."
+        end
+        "For a child's hand #{use.child_g.round} g are enough.#{salt} Use it within " \
+          "#{@cooled.workable_min.floor} min: then it gets firm."
+      end
+
+      def folds
+        return "leave it" unless @cooled.cool.turned
+
+        "fold it over after #{@cooled.folds.map(&:round).join(', ')} min"
+      end
+
+      def cooling
+        depth = @cooled.cool.depth_mm.round
+        "A bed #{depth} mm thick, #{how}, takes #{@cooled.minutes.round} min to #{warm_c.round} °C in a " \
+          "kitchen at #{ROOM_C.round} °C; twice as thick takes twice as long."
+      end
+
+      def how
+        return "fanned" if @cooled.cool.fanned
+
+        @cooled.cool.turned ? "turned over" : "left alone"
+      end
+
+      def dressing
+        per = serving
+        return "What it brings is water too: the rice was cooked so much firmer." unless per
+
+        water_g = Dressing.water_g(@request).round
+        "#{water_g} g of it is water: the rice was cooked so much firmer. In a serving " \
+          "#{grams(per.sugar_g)} g of sugar and #{grams(per.salt_g)} g of salt."
+      end
+
+      def tray
+        return lies if @portions.use.wrapped
+
+        area_mm2 = @portions.seasoned_g / COOKED_G_MM3 / @cooled.cool.depth_mm
+        "#{@cooled.cool.depth_mm.round} mm thick (about #{(Math.sqrt(area_mm2) / 10).ceil} cm square)"
+      end
+
+      def lies
+        layout = @portions.layout
+        rounds = layout[:batches] > 1 ? ", #{layout[:batches]} rounds" : ""
+        tiers = layout[:tiers] > 1 ? " in #{layout[:tiers]} tiers, which change places half-way" : ""
+        "#{[layout[:a_tier], @portions.count].min} at a time#{tiers}#{rounds}"
+      end
+
+      def heart
+        (@portions.use.wrapped ? Portions::HEART_C : warm_c).round.to_s
+      end
+
+      def leaf
+        leaves = @portions.leaves
+        "#{leaves[:all]} leaves about #{(leaves[:side_mm] / 10).ceil * 10} mm long"
+      end
+
+      def steamed
+        "#{@portions.steam_min.ceil} min until the heart is hot, up to #{Portions::LEAF_MIN} more for the " \
+          "leaf. From the freezer #{(@portions.frozen_min + Portions::LEAF_MIN).ceil} min."
+      end
+
+      def grams(amount)
+        Measure::Rounding.plain(amount.round(1), 1)
+      end
+    end
+  end
+end

@@ -1,0 +1,66 @@
+# frozen_string_literal: true
+
+require_relative "../measure/rounding"
+require_relative "../pot/verdict"
+require_relative "plan"
+
+module FondKettle
+  module Methods
+    # What the cook should hear of how a run comes out.
+    module OutcomeWarnings
+      # Less than this share of what the rice is to hold is no shortage.
+      SHORT_SHARE = 0.02
+
+      module_function
+
+      # A plan whose own run does not come right says so.
+      def coming_out(run, load, balance)
+        return [] unless run.at("boil")
+
+        case Pot::Verdict.of(run, load)
+        when "chalky"
+          [warning("core-left", "A white core of #{(run.core * 100).round} % is left: " \
+                                "soak longer or choose a softer texture.")]
+        when "scorched"
+          [warning("scorches", "The floor runs dry before the rice is done and scorches: " \
+                               "soak longer or seal better.")]
+        when "wet" then balance.spare_g.positive? ? [] : [left_wet(run)]
+        when "standard" then not_firm(run, load)
+        else []
+        end
+      end
+
+      # In plenty of water a slow core takes so long that the grain drinks too much meanwhile.
+      def not_firm(run, load)
+        columns = load.grain.uptake
+        return [] unless load.plenty? && Pot::Verdict.texture(load.uptake, columns) == "firm"
+
+        held = Measure::Rounding.plain(run.uptake.round(2))
+        [warning("not-firm", "#{load.grain.name} cannot come out firm in plenty of water: until its core " \
+                             "is gone it holds #{held} g of water a gram. Take a way that measures water.")]
+      end
+
+      # For a run that ends with free water in the pot.
+      def left_wet(run)
+        warning("stays-wet", "#{run.free_g.round} g of water is left in the pot at the end.")
+      end
+
+      # What a run lacks, in the rice or in the sauce.
+      def short_of_water(run, load)
+        dry = !run.free_g.positive? || load.residue_g.positive?
+        in_rice_g = dry ? (load.uptake - run.uptake) * load.rice_g : 0.0
+        lacking_g = [in_rice_g, 0.0].max + [load.residue_g - run.free_g, 0.0].max
+        return [] unless lacking_g > SHORT_SHARE * load.uptake * load.rice_g
+
+        [warning("short-of-water",
+                 "#{lacking_g.round} g short: the water is gone before the rice has what it wants.")]
+      end
+
+      def warning(code, say)
+        Warning.new(code: code, say: say)
+      end
+
+      private_class_method :not_firm, :left_wet, :warning
+    end
+  end
+end

@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+require_relative "../care/task"
+require_relative "../pot/steamer_pot"
+require_relative "portions"
+require_relative "steaming"
+
+module FondKettle
+  module Methods
+    # Water that is not, or not all, eaten (Care::Amount): of rinsing and soaking, under a steamer
+    # and over the rice in it.
+    class WaterAmounts
+      # Water to cover what soaks, and of one change of rinsing, g per g of rice.
+      COVERS = 2.0
+      RINSES = 3.0
+
+      # Of the phase (Phases::Phase) of a Request; `words`: its TaskWords.
+      def initialize(request, phase, words)
+        @request = request
+        @phase = phase
+        @words = words
+      end
+
+      # Nobody measures it.
+      def rinsing
+        thrown("Rinsing water", RINSES * @request.rinse_changes)
+      end
+
+      # Poured off but for what the grain drinks.
+      def soaking
+        thrown("Soaking water", COVERS, @phase.load.soak_gain_g, told: @words.told_to_cover(COVERS))
+      end
+
+      # Is there a steamer over it at a Stage beside the rice's own?
+      def below?(stage)
+        stage.kind == Steaming::KIND || parcels?(stage)
+      end
+
+      # Water under a steamer at such a Stage.
+      def below(stage)
+        grams = if parcels?(stage)
+                  Portions.new(@request,
+                               @phase).water_g
+                else
+                  Steaming.new(@request, @phase).below_g
+                end
+        [left("Water for the steamer", grams).with(told: @words.told_water("Water below the steamer", grams))]
+      end
+
+      # One pour of several over rice in a steamer: a bed keeps its share.
+      def sprinkled
+        grams = Steaming.new(@request, @phase).pour_g
+        kept_g = grams * Pot::SteamerPot::KEEPS
+        name = @words.liquid_name
+        [Care::Amount.of(what: name, g: kept_g, measured: @words.in_cups(kept_g),
+                         told: @words.told_water(name, grams)), left(name, grams - kept_g)]
+      end
+
+      # So much of it is poured off in the end, g.
+      def left(name, grams)
+        Care::Amount.new(what: name, g: grams, measured: @words.in_cups(grams), poured_off: true, told: nil)
+      end
+
+      private
+
+      # Are parcels steamed at it?
+      def parcels?(stage)
+        stage.section == "after" && stage.kind == Portions::STEAM && @request.method.pieces == Portions::PARCEL
+      end
+
+      # Water, so much of it for each g of rice, of which `kept_g` is taken up.
+      def thrown(name, per_g, kept_g = 0.0, told: nil)
+        all_g = per_g * @phase.load.rice_g
+        off = Care::Amount.new(what: name, g: all_g - kept_g, poured_off: true, told: told,
+                               measured: @words.in_cups(all_g - kept_g))
+        kept = Care::Amount.new(what: name, g: kept_g, measured: @words.in_cups(kept_g), poured_off: false,
+                                told: nil)
+        kept_g.positive? ? [off, kept] : [off]
+      end
+    end
+  end
+end

@@ -1,0 +1,122 @@
+# frozen_string_literal: true
+
+require "time"
+require_relative "../../lib/fond_kettle/care/put_away"
+require_relative "../../lib/fond_kettle/ground/limits"
+require_relative "../../lib/fond_kettle/ground/schema"
+require_relative "../../lib/fond_kettle/larder/grains"
+require_relative "../../lib/fond_kettle/pot/cooling"
+require_relative "fields"
+require_relative "typed"
+
+module FondKettle
+  module Web
+    module Forms
+      # What is put away: how much of what, how deep it lies, since when, where it goes.
+      class KeepForm
+        SCHEMA = Schema.params do
+          required(:what).filled(:string, max_size?: Limits::NAME_LENGTH)
+          required(:portions).filled(Schema::TypedWhole, included_in?: Limits::PORTIONS)
+          required(:g_each).filled(Schema::TypedNumber, included_in?: Limits::KEPT_PORTION_G)
+          required(:depth_mm).filled(Typed::MM, included_in?: Limits::KEPT_MM)
+          required(:vessel).filled(:string, included_in?: Pot::Cooling::SURFACES.keys)
+          required(:place).filled(:string, included_in?: Care::PutAway::PLACES)
+          optional(:place_c).maybe(Typed::CELSIUS)
+          required(:made).filled(:string)
+          required(:start_c).filled(Typed::CELSIUS, included_in?: Limits::WATER_C)
+          optional(:grain).maybe(:string, included_in?: ["", *Larder::Grains.all.keys])
+          optional(:contains).maybe(:string, max_size?: Limits::TEXT_LENGTH)
+          optional(:not_checked).maybe(:string, max_size?: Limits::TEXT_LENGTH)
+        end
+        FIELDS = %i[what portions g_each depth_mm vessel place place_c made start_c grain contains not_checked
+                    cook].freeze
+        # How cold each place may be.
+        COLD = { "freezer" => Limits::FREEZER_C, "fridge" => Limits::COLD_C }.freeze
+        MADE = /\A\d{4}-\d{2}-\d{2}T\d{2}:\d{2}\z/
+        SHOWN = "%Y-%m-%dT%H:%M"
+
+        attr_reader :problems
+
+        # `typed`: what was typed, as texts; `now`: a Time.
+        def initialize(typed, now)
+          @typed = FIELDS.to_h do |field|
+            [field, typed[field.to_s].is_a?(String) ? typed[field.to_s].strip : nil]
+          end
+                         .compact
+          @now = now
+          result = SCHEMA.call(@typed.reject { |_, value| value == "" })
+          @values = result.to_h
+          @problems = Forms.problems(result).dup
+          @problems.push(*made_problem, *cold_problem) if @problems.empty?
+          @problems.freeze
+        end
+
+        # One with what is known already in its fields, and nothing wrong.
+        def self.filled(values, now)
+          new({}, now).tap { |form| form.send(:fill, values) }
+        end
+
+        def ok?
+          @problems.empty?
+        end
+
+        # What a field shows.
+        def [](field)
+          @typed.fetch(field, "")
+        end
+
+        # When it came off the heat (a Time).
+        def made_at
+          @made_at ||= MADE.match?(self[:made]) ? Time.strptime(self[:made], SHOWN) : nil
+        rescue ArgumentError
+          nil
+        end
+
+        # As the store keeps it, but for times and place.
+        def attributes
+          { **@values.slice(:what, :portions, :g_each, :depth_mm, :vessel, :start_c, :place_c),
+            grain: (@values[:grain] unless @values[:grain].to_s.empty?), cook_id: cook_id,
+            contains: @values[:contains].to_s, not_checked: @values[:not_checked].to_s }
+        end
+
+        private
+
+        def fill(values)
+          @typed = values.transform_values(&:to_s)
+          @problems = [].freeze
+        end
+
+        # Id of the cook that it came from, or nil.
+        def cook_id
+          Integer(self[:cook].to_s, 10, exception: false)
+        end
+
+        def made_problem
+          return [problem(:made, "must be a day and a time, like #{@now.strftime(SHOWN)}")] unless made_at
+          return [problem(:made, "must not be in the future")] if made_at > @now + 60
+
+          over = @now - made_at > longest_s
+          over ? [problem(:made, "is too long ago: what stood for so long is thrown away")] : []
+        end
+
+        # What is frozen may have been for weeks.
+        def longest_s
+          return Care::Keeping::FREEZER_DAYS * 86_400 if @values[:place] == "freezer"
+
+          Care::Keeping::USE_WITHIN_H * 3600
+        end
+
+        def cold_problem
+          range = COLD[@values[:place]]
+          return [] if range.nil? || @values[:place_c].nil? || range.cover?(@values[:place_c])
+
+          [problem(:place_c, "must be between #{range.min} and #{range.max}: warmer it does not keep")]
+        end
+
+        def problem(field, message)
+          { field: field.to_s, message: message }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,42 @@
+# frozen_string_literal: true
+
+require_relative "../drawings/cooling_drawing"
+
+module FondKettle
+  module Web
+    module Presenters
+      # What a step shows whose work is done by hand once the rice is ready: the tally of pieces, the
+      # bed that cools. For Cooking.
+      module HandedStep
+        # A curve goes on so far beyond its end.
+        BEYOND = 1.15
+
+        # Does a bed cool at this step, and has that begun?
+        def cools?
+          !cook.waiting? && !cook.cooling.nil?
+        end
+
+        # The curve of it, put right by what was measured.
+        def cooling_drawing
+          bed = cook.cooling
+          folds = bed.folds_min.map { |min| [min, "fold, #{hour(cook.task_began_at + (min * 60))}"] }
+          Drawings::CoolingDrawing.new(bed.method(:after), bed.minutes * BEYOND, folds, bed.to_c,
+                                       readings: bed.measured, title: cooling_words).to_s
+        end
+
+        # When it is folded over next, and when it is as warm as wanted.
+        def cooling_words
+          bed = cook.cooling
+          fold = bed.next_fold_at(now)
+          done = "#{bed.to_c.round} °C at about #{hour(cook.task_began_at + (bed.minutes * 60))}"
+          fold ? "Fold it over at #{hour(fold)}; #{done}" : "#{done}. Cover it with a damp cloth"
+        end
+
+        # "5 of 12", or nil where nothing is counted.
+        def tally
+          "#{cook.made} of #{cook.pieces}" if cook.pieces
+        end
+      end
+    end
+  end
+end

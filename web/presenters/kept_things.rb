@@ -1,0 +1,109 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/care/cautions"
+require_relative "../../lib/fond_kettle/care/put_away"
+require_relative "../drawings/cooling_drawing"
+require_relative "presenter"
+
+module FondKettle
+  module Web
+    module Presenters
+      # What is kept: what is due first, and until when each is good.
+      class KeptThings < Presenter
+        # One of them: its `record`, the Care::PutAway (`kept`), a line that says how much and where,
+        # what there is to do about it, whether it is due or past.
+        Shown = Value.define(:record, :kept, :where, :say, :due, :past)
+        PLACES = { "cooling" => "cooling in the kitchen", "fridge" => "in the refrigerator",
+                   "freezer" => "in the freezer" }.freeze
+        WAYS = { steam: "steam", pan: "pan with a splash of water, lid on low",
+                 microwave: "microwave, 800 W" }.freeze
+        # The caution on what is kept.
+        RULE = "cooked-rice-cooling"
+        # A curve is drawn at least so far, minutes.
+        LEAST_MIN = 120.0
+
+        def initialize(household, now)
+          super(household)
+          @now = now
+        end
+
+        # All of it, what is past or due first.
+        def all
+          @all ||= household.kept.there.map { |record| shown(record) }
+                            .sort_by { |one| [one.past ? 0 : 1, one.due ? 0 : 1, one.record[:made_at]] }
+        end
+
+        # What has to be seen to.
+        def due
+          all.select(&:due)
+        end
+
+        # What there is of a grain that can still be eaten.
+        def of_grain(grain)
+          all.select { |one| one.record[:grain] == grain && !one.past }
+        end
+
+        # What holds for all of it, in the words of the cautions.
+        def caution
+          Care::Cautions.all.find { |one| one.code == RULE }.say
+        end
+
+        # Until when (Time) one is good.
+        def use_by(one)
+          one.kept.use_by(@now)
+        end
+
+        # Minutes to reheat so many of it, in words, by way.
+        def reheating(one, count)
+          one.kept.reheat_min(count).map { |way, min| "#{WAYS.fetch(way)} **#{minutes(min)}**" }
+        end
+
+        # How it cools, from the minute it came off the heat, with what a probe showed; nil where it is
+        # put away already.
+        def curve(one)
+          return unless one.kept.place == "cooling"
+
+          keeping = one.kept.really(@now)
+          gone_min = (@now - one.kept.made_at) / 60.0
+          most = [gone_min * 1.3, LEAST_MIN, keeping.min_to(Care::Keeping::MIDDLE_C).to_f].max
+          marks = [[gone_min, "now, #{one.kept.temp_c(@now).round} °C"]]
+          Drawings::CoolingDrawing.new(keeping.method(:after), most, marks, Care::Keeping::MIDDLE_C,
+                                       title: "How #{one.record[:what]} cools").to_s
+        end
+
+        private
+
+        def shown(record)
+          kept = household.kept.value(record)
+          Shown.new(record: record, kept: kept, where: where(record, kept), say: say(kept),
+                    due: kept.due?(@now), past: kept.past?(@now))
+        end
+
+        def where(record, kept)
+          count = record[:portions] == 1 ? "1 portion" : "#{record[:portions]} portions"
+          "**#{count}** of #{grams(kept.g_each)}, #{PLACES.fetch(kept.place)} since " \
+            "#{moment(kept.moved_at || kept.made_at)}"
+        end
+
+        def say(kept)
+          return cooling(kept) if kept.place == "cooling"
+          return "It was not cold soon enough: **throw it away**." unless kept.safe?(@now)
+
+          use_by = kept.use_by(@now)
+          return "Past its time, #{moment(use_by)}: **throw it away**." if use_by <= @now
+
+          "Use by **#{moment(use_by)}**; reheat once, to #{Care::Keeping::REHEAT_C.round} °C."
+        end
+
+        def cooling(kept)
+          latest = kept.move_by
+          warm = "About #{kept.temp_c(@now).round} °C."
+          return "#{warm} It lies too deep to cool in time: **spread it shallow now**." unless latest
+          return "#{warm} It stood too long: **throw it away**." if latest < @now
+
+          "#{warm} Into the cold by **#{hour(latest)}**, #{minutes((latest - @now) / 60.0)} from now."
+        end
+      end
+    end
+  end
+end
