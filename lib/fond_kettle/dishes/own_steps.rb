@@ -42,7 +42,7 @@ module FondKettle
         last = last.with(base: own.empty? ? last.base : [*own, *kept(last.base, own)].freeze,
                          between: between, liquid_c: last.liquid_c || (BOILING_C if made_hot?(own)))
         @method.with(phases: [*@method.phases[0...-1], last].freeze,
-                     after: [*after, *of("finish")].freeze)
+                     after: after.freeze)
       end
 
       private
@@ -55,10 +55,11 @@ module FondKettle
         of("base")
       end
 
-      # What a dish does itself, the method does not.
+      # What a dish does itself stands where the method would do it; anything else comes after that.
       def after
-        kinds = of("finish").map(&:kind)
-        @method.after.reject { |stage| kinds.include?(stage.kind) }
+        own = of("finish").group_by(&:kind)
+        placed = @method.after.flat_map { |stage| own.delete(stage.kind) || [stage] }
+        [*placed, *of("finish").select { |stage| own.key?(stage.kind) }].uniq
       end
 
       def between

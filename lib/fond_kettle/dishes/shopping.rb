@@ -3,6 +3,7 @@
 require_relative "../larder/grains"
 require_relative "../measure/rounding"
 require_relative "serving_words"
+require_relative "soaks"
 
 module FondKettle
   module Dishes
@@ -14,8 +15,6 @@ module FondKettle
         [words, words && weight ? "(#{weight})" : weight, name].compact.join(" ")
       end
     end
-    # Something to do beforehand, `minutes` before the cooking starts.
-    Ahead = Value.define(:say, :minutes)
     # One thing to put ready, with the stage at which it goes in.
     Ready = Value.define(:stage, :name, :note, :measured, :scaled)
 
@@ -32,6 +31,7 @@ module FondKettle
       # g by ingredient or grain key.
       def initialize(supper, house, stock_g)
         @supper = supper
+        @house = house
         @words = Dishes::ServingWords.new(house)
         @stock_g = stock_g
       end
@@ -59,10 +59,7 @@ module FondKettle
 
       # Soaking and thawing, the longest first.
       def ahead
-        lines = @supper.dish.lines.select { |line| line.ingredient.ahead_min.positive? }
-        soaks = lines.map do |line|
-          Ahead.new(say: "#{line.name}: #{line.ingredient.ahead}", minutes: line.ingredient.ahead_min)
-        end
+        soaks = Soaks.new(@supper.lines, @house).all
         soak_min = @supper.plan.request.soak_min
         soaks << Ahead.new(say: "Rice: soak it", minutes: soak_min) if soak_min >= LONG_SOAK_MIN
         soaks.sort_by { |ahead| -ahead.minutes }

@@ -23,7 +23,8 @@ module FondKettle
     # that nobody knows of (nil: they do not); the rest as described in the data file.
     Ingredient = Value.define(:key, :name, :brings, :takes, :dry, :liquid, :g_ml, :salt, :piece_g, :piece,
                               :step, :scales, :power, :usual, :boil_min, :ahead_min, :ahead, :aisle, :also,
-                              :allergens, :care, :states, :room, :unchecked, :slot, :pieces, :piece_mm) do
+                              :allergens, :care, :states, :room, :unchecked, :slot, :pieces, :piece_mm,
+                              :soak_in, :stock) do
       # Pieces that nobody means by a number alone.
       const_set(:NEVER_BARE, %w[bunch sprig].freeze)
       const_set(:SCALES, %w[people finished slower floor whole fixed].freeze)
@@ -33,7 +34,8 @@ module FondKettle
                   step: 0.5, scales: "people", power: 0.85, usual: nil, boil_min: 0.0, ahead_min: 0.0,
                   ahead: nil, aisle: "other", also: [].freeze, allergens: [].freeze, care: [].freeze,
                   states: {}.freeze,
-                  room: 1.0, unchecked: nil, slot: nil, pieces: {}.freeze, piece_mm: nil }.freeze)
+                  room: 1.0, unchecked: nil, slot: nil, pieces: {}.freeze, piece_mm: nil,
+                  soak_in: nil, stock: false }.freeze)
 
       # One of which only what differs from nothing special is given.
       def self.of(**known)

@@ -28,7 +28,7 @@ module FondKettle
         required(:aisle).filled(:string)
         optional(:brings).filled(Schema::Number, gteq?: 0, lteq?: 1)
         optional(:takes).filled(Schema::Number, gteq?: 0, lteq?: 4)
-        %i[dry liquid].each { |switch| optional(switch).filled(:bool) }
+        %i[dry liquid stock].each { |switch| optional(switch).filled(:bool) }
         optional(:g_ml).filled(Schema::Number, gt?: 0, lteq?: 2)
         optional(:salt).filled(Schema::Number, gteq?: 0, lteq?: 100)
         optional(:piece_g).filled(Schema::Number, gt?: 0, lteq?: 5000)
@@ -41,6 +41,7 @@ module FondKettle
           optional(minutes).filled(Schema::Number, gteq?: 0, lteq?: 2880)
         end
         optional(:ahead).filled(:string)
+        optional(:soak_in).filled(Schema::Number, included_in?: (1..40))
         optional(:slot).filled(:string)
         optional(:piece_mm).filled(:integer, included_in?: (1..200))
         optional(:pieces).hash(PIECES_SCHEMA.whole)

@@ -42,14 +42,6 @@ module FondKettle
         of(request).vinegar_ml * vinegar.g_ml * vinegar.brings
       end
 
-      # What it weighs in all, g.
-      def weight_g(request)
-        found = of(request)
-        return own(request).sum { |line| line.g.to_f } unless found
-
-        (found.vinegar_ml * vinegar.g_ml) + found.sugar_g + found.salt_g
-      end
-
       # What rice is cooked to in the pot, g/g, when `dressed_g` of water comes to it later: so much
       # firmer, but never below firm, which is no longer cooked through.
       def in_pot(request, dressed_g)

@@ -81,7 +81,7 @@ module FondKettle
         count = @portions.count
         filling_g = @portions.filling_g_each
         ["#{count} #{count == 1 ? use.one : use.word} of #{@portions.rice_g_each} g rice",
-         *(" and #{grams(filling_g)} g filling" if filling_g.positive?),
+         *(" and #{filling_g.round} g filling" if filling_g.positive?),
          *(", each cut into #{use.cut}" if use.cut), *left_over].join
       end
 

@@ -22,9 +22,10 @@ module FondKettle
     #   slot     what it is for where a choice names it ("meat", "onion")
     #   food     what may be in it, as in an ingredient's care ("raw-meat")
     #   takes    "rice" or "liquid", where that goes in at it whatever its kind
+    #   always   it is done, whatever is known to go in at it
     #   moment   when it is done, of a dish's own step beside the rice: Moments
     Stage = Value.define(:key, :section, :kind, :say, :cue, :why, :hands_on, :watch, :colours, :slot, :food,
-                         :takes,
+                         :takes, :always,
                          :moment,
                          *Pot::Attributes.set_by(:method).map(&:key)) do
       # Kinds into which the rice or the liquid goes.

@@ -46,6 +46,7 @@ module FondKettle
         end
       end
       optional(:slot).filled(:string)
+      optional(:always).filled(:bool)
       required(:hands_on).filled(:bool)
     end
 

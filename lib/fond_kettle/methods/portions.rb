@@ -6,6 +6,7 @@ require_relative "../pot/piece"
 require_relative "dressing"
 require_relative "piece_uses"
 require_relative "steaming"
+require_relative "whereto"
 
 module FondKettle
   module Methods
@@ -20,6 +21,8 @@ module FondKettle
       HEAT = "medium"
       # Kinds of step that put something into a piece.
       FILLED = %w[shape wrap].freeze
+      # Kinds of step at which all of the rice is seasoned.
+      SEASONED = %w[dress mix fold].freeze
       # Of what lies in a piece, g/mL.
       FILLING_G_ML = 1.0
       # °C that the heart of a parcel must reach: as for reheating.
@@ -54,7 +57,7 @@ module FondKettle
       def seasoned_g
         load = @last.load
         food_g = @request.additions.select(&:stays?).sum { |one| one.g * (1 - one.ingredient.brings) }
-        (load.rice_g * (1 + @last.run.uptake)) + @last.run.drunk_g + food_g + Dressing.weight_g(@request)
+        (load.rice_g * (1 + @last.run.uptake)) + @last.run.drunk_g + food_g + at_steps_g(SEASONED)
       end
 
       # How many.
@@ -69,7 +72,7 @@ module FondKettle
 
       # g in each beside it.
       def filling_g_each
-        @making.filling_g || (brought_g / count)
+        @making.filling_g || (at_steps_g(FILLED) / count)
       end
 
       # Rice that is left over, g.
@@ -142,10 +145,11 @@ module FondKettle
         @request.eaters.size if use.per_person && @making.g_each.nil? && @request.eaters.any?
       end
 
-      # What the steps that shape or wrap are given by a dish, g.
-      def brought_g
-        steps = @request.method.after.select { |stage| FILLED.include?(stage.kind) }.map(&:key)
-        @request.provisions.select { |one| steps.include?(one.step) }.sum { |one| one.g.to_f }
+      # What is put in at the steps after the rice of some kinds, g.
+      def at_steps_g(kinds)
+        whereto = Whereto.new(@request, @request.method.last_phase, last: true)
+        stages = @request.method.after.select { |stage| kinds.include?(stage.kind) }
+        stages.flat_map { |stage| whereto.at(stage) }.sum { |one| one.g.to_f }
       end
 
       # Rice in one as it is wanted, g.

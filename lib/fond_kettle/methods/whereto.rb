@@ -28,7 +28,7 @@ module FondKettle
       # nobody has said what goes in, all of them.
       def base
         @base ||= @text.base.reject do |stage|
-          stage.slot && @provisions.any? && at(stage).empty? && !chosen?(stage)
+          stage.slot && !stage.always && @provisions.any? && at(stage).empty? && !chosen?(stage)
         end
       end
 

@@ -12,6 +12,8 @@ export function swap(html) {
     details.open = opened[index] ?? (details.open && openAtFirst(details));
   });
   for (const spot of document.querySelectorAll("[data-swap]")) {
+    // Where the cook is typing, fields stay; what is said beside them is swapped by itself.
+    if (spot.contains(focused)) continue;
     const fresh = answer.querySelector(`[data-swap="${spot.dataset.swap}"]`);
     spot.replaceChildren(...(fresh ? fresh.childNodes : []));
   }

@@ -1,0 +1,81 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+
+module FondKettle
+  module Dishes
+    # Something to be done in good time: what (`say`) and for how many `minutes`.
+    Ahead = Value.define(:say, :minutes)
+
+    # What of a dish is dried and soaks or thaws beforehand: in how much water, and what of that is
+    # stock afterwards, shared between those lines that take some.
+    class Soaks
+      # The ingredient that stands for such stock in a dish.
+      STOCK = "soaking-liquid"
+      # Less than that is not worth keeping, g.
+      LEAST_G = 10
+
+      # `lines`: Scaled, for all pots; `house`: Measure::House.
+      def initialize(lines, house)
+        @lines = lines
+        @house = house
+      end
+
+      # A list of Ahead, and what becomes of the stock.
+      def all
+        soaked.map { |scaled| Ahead.new(say: say(scaled), minutes: scaled.line.ingredient.ahead_min) }
+      end
+
+      # Stock that soaking leaves, g.
+      def stock_g
+        soaked.select { |scaled| scaled.line.ingredient.stock }.sum { |scaled| left_g(scaled) }
+      end
+
+      # What of it the lines of the dish take, g.
+      def used_g
+        @lines.select { |scaled| scaled.line.ingredient.key == STOCK }.sum { |scaled| scaled.g.to_f }
+      end
+
+      private
+
+      def soaked
+        @lines.select { |scaled| scaled.line.ingredient.ahead_min.positive? }
+      end
+
+      def say(scaled)
+        food = scaled.line.ingredient
+        said = "#{scaled.line.name}: #{food.ahead}"
+        return said unless food.soak_in && scaled.g
+
+        "#{said}; #{weighed(scaled.g)} in #{weighed(scaled.g * food.soak_in)} of water#{kept(scaled)}"
+      end
+
+      def kept(scaled)
+        return "" unless scaled.line.ingredient.stock
+
+        ", of which about #{weighed(left_g(scaled))} are stock#{shared}"
+      end
+
+      # What goes where, and what is left or lacking.
+      def shared
+        return "" unless used_g.positive?
+
+        spare_g = stock_g - used_g
+        used = "; #{weighed(used_g)} of it go in"
+        return "#{used}, make up the rest with water" if spare_g < -LEAST_G
+
+        spare_g > LEAST_G ? "#{used}, #{weighed(spare_g)} are left for another pot" : used
+      end
+
+      # What is not drunk, g.
+      def left_g(scaled)
+        food = scaled.line.ingredient
+        scaled.g.to_f * [food.soak_in - food.takes, 0].max
+      end
+
+      def weighed(grams)
+        @house.weighed(grams)
+      end
+    end
+  end
+end
