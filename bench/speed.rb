@@ -12,6 +12,7 @@ require "net/http"
 require "tmpdir"
 require_relative "../lib/fond_kettle"
 require_relative "../lib/fond_kettle/dishes/supper"
+require_relative "../lib/fond_kettle/formats/keep_reader"
 require_relative "../lib/fond_kettle/dishes/quick_text"
 require_relative "../store/demo"
 
@@ -127,6 +128,18 @@ dish = FondKettle::Dishes::Dish.of(title: "Dish", serves: 4.0, method: "covered-
 rescale_ms = Bench.median_ms(200) do |index|
   FondKettle::Dishes::Laying.supper(dish, 1.1 + (index / 100.0), request)
 end
+PARCELS = { "grain" => "glutinous", "method" => "leaf-parcels", "pieces" => { "count" => 12 },
+            "rice" => { "amount" => 560, "unit" => "g" } }.freeze
+parcels = FondKettle::Formats::RequestReader.new(PARCELS).request
+steamed = FondKettle::Methods::Planner.plan(parcels)
+steamer_ms = Bench.median_ms(200) do
+  FondKettle::Pot::Cooking.run(steamed.load, 200.0, steamed.stages, steamed.setting, curve: true)
+end
+parcels_ms = Bench.median_ms(100) { FondKettle::Methods::Planner.plan(parcels) }
+cooling_ms = Bench.median_ms(100) { FondKettle::Formats::KeepReader.new({ "g" => 900, "depth_mm" => 45 }).answer }
+puts format("rice in a steamer       %6.2f ms (wanted: under 30)", steamer_ms)
+puts format("a plan of parcels       %6.2f ms (wanted: under 40)", parcels_ms)
+puts format("how a tray cools        %6.2f ms (wanted: under 5)", cooling_ms)
 puts format("a 30-line dish rescaled %6.2f ms (wanted: under 10)", rescale_ms)
 
 Dir.mktmpdir do |data|

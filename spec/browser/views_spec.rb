@@ -13,6 +13,12 @@ RSpec.describe "Every view", :browser do
             "layers" => "/pot?grain=basmati&method=sealed-raw-base&for=amount&amount=400&layer[]=base+0.5" \
                         "&layer[]=rice+1&layer[]=base+0.5&layer[]=coloured-milk+60",
             "a cake" => "/pot?grain=medium-white&method=turned-out&for=amount&amount=400",
+            "steamed" => "/pot?grain=glutinous&method=steamed-sticky&for=amount&amount=130",
+            "parcels" => "/pot?grain=glutinous&method=leaf-parcels&for=amount&amount=1400&pieces=40",
+            "dressed" => "/pot?grain=short-white&method=sushi&for=people&guests=7&style=mild",
+            "shaped" => "/pot?grain=short-white&method=shaped&for=amount&amount=420&piece_for=ball",
+            "marked pieces" => "/pot?grain=glutinous&method=leaf-parcels&pieces=400&filling_g=x",
+            "kept" => "/keep", "labels" => "/keep/labels",
             "side by side" => "/pot/side-by-side?grain=basmati&pot=1&for=amount&amount=130&unit=g",
             "the course" => "/pot/course?grain=basmati&pot=1&for=amount&amount=130&unit=g&with=sea",
             "empty stove" => "/stove", "on the stove already" => "/already", "tests" => "/tests",

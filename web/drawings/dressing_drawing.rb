@@ -15,7 +15,7 @@ module FondKettle
         HEIGHT = 330
         TOP = 54.0
         BOTTOM = 270.0
-        ACROSS = { vinegar_ml: 110.0, sugar_g: 340.0, salt_g: 570.0 }.freeze
+        ACROSS = { vinegar_ml: 80.0, sugar_g: 290.0, salt_g: 500.0 }.freeze
         NAMES = { vinegar_ml: %w[sharp Sharp mL], sugar_g: %w[sweet Sweet g],
                   salt_g: %w[salty Salty g] }.freeze
         # The ends of the scales: what any house makes, with room.

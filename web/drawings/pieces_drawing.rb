@@ -13,7 +13,8 @@ module FondKettle
         HEIGHT = 300.0
         # The one that is cut open, and the plan of all.
         ONE = 200.0
-        PLAN_LEFT = 330.0
+        ONE_X = 185.0
+        PLAN_LEFT = 380.0
         PLAN = 250.0
         TRAY_MM = [300.0, 400.0].freeze
 
@@ -44,7 +45,7 @@ module FondKettle
           scale = [ONE / @across_mm, 110 / @portions.thickness_mm].min
           wide = @across_mm * scale
           high = @portions.thickness_mm * scale
-          x = 150 - (wide / 2)
+          x = ONE_X - (wide / 2)
           y = 130 - (high / 2)
           shape = { x: x, y: y, width: wide, height: high, rx: [high / 2.4, 30].min }
           [Svg.tag("rect", **shape, class: "bed"), filling(wide, high),
@@ -56,7 +57,7 @@ module FondKettle
           return "" unless share.positive?
 
           side = Math.sqrt(share)
-          Svg.tag("ellipse", Svg.tag("title", "filling"), cx: 150, cy: 130, rx: wide * side / 2,
+          Svg.tag("ellipse", Svg.tag("title", "filling"), cx: ONE_X, cy: 130, rx: wide * side / 2,
                                                           ry: high * side / 2,
                                                           class: "food")
         end
@@ -66,7 +67,7 @@ module FondKettle
           said = ["#{@portions.rice_g_each} g rice#{" and #{filled} g filling" if filled.positive?}",
                   "#{@portions.thickness_mm.round} mm thick, #{@across_mm.round} mm across"]
           said.each_with_index.map do |line, row|
-            Svg.text(line, x: 150, y: [130 + (high / 2) + 34, 210].max + (row * 28), class: "label middle")
+            Svg.text(line, x: ONE_X, y: [130 + (high / 2) + 34, 210].max + (row * 28), class: "label middle")
           end
         end
 

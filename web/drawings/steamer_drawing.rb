@@ -162,7 +162,7 @@ module FondKettle
           [Svg.tag("path", d: "M#{STRIP_LEFT} #{y} H#{STRIP_RIGHT}", class: "axis"), ticks(at, y, ends),
            *@steaming.sprinklings.map { |one| drop(at.call(one.at_min), y, one) },
            *@marks.map { |words, min| mark(at.call(min), y, words) },
-           Svg.text("min", x: STRIP_LEFT - 14, y: y + 22, class: "label end")].join
+           Svg.text("min", x: WIDTH - 4, y: y + 22, class: "label end")].join
         end
 
         def ticks(at, y, ends)

@@ -39,7 +39,7 @@ module FondKettle
         # field of the form.
         def making(method)
           kept = said.select { |key, _| Formats::MakingReader::ONLY.fetch(key).call(method) }
-          Formats::MakingReader.new(kept, method, nil).making
+          Formats::MakingReader.new(kept, method, nil).making.with(tiers: @values[:tiers])
         rescue InvalidInput => e
           raise(InvalidInput, e.problems.map { |one| one.merge(field: AT.fetch(one[:field]).to_s) })
         end
@@ -54,7 +54,7 @@ module FondKettle
 
         def steamer
           width = @values[:steamer_mm]
-          width && { diameter_mm: width, **(@values[:tiers] ? { tiers: @values[:tiers] } : {}) }
+          width && { diameter_mm: width }
         end
 
         def pieces

@@ -40,9 +40,8 @@ module FondKettle
         %i[boil_min ahead_min].each do |minutes|
           optional(minutes).filled(Schema::Number, gteq?: 0, lteq?: 2880)
         end
-        optional(:ahead).filled(:string)
+        %i[ahead slot].each { |words| optional(words).filled(:string) }
         optional(:soak_in).filled(Schema::Number, included_in?: (1..40))
-        optional(:slot).filled(:string)
         optional(:piece_mm).filled(:integer, included_in?: (1..200))
         optional(:pieces).hash(PIECES_SCHEMA.whole)
         optional(:also).array(:string)

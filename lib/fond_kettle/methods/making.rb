@@ -14,14 +14,15 @@ module FondKettle
     end
 
     # What is made of the rice, as it was asked for (nil: nobody said).
-    #   steamer    Kit::Steamer
+    #   steamer    Kit::Steamer; `tiers` how many of its baskets there are today
     #   count      of pieces or parcels; `g_each` what one weighs with what is in it, g
     #   use        a key of PieceUses: what the pieces are for
     #   filling_g  in each of them, g
     #   from       "fresh", "chilled" or "frozen": how parcels go into the steamer
     #   style      a key of Dressings; `dressing` (DressingPer) in its place
     #   cool       Cool
-    Making = Value.define(:steamer, :count, :g_each, :use, :filling_g, :from, :style, :dressing, :cool) do
+    Making = Value.define(:steamer, :tiers, :count, :g_each, :use, :filling_g, :from, :style, :dressing,
+                          :cool) do
       const_set(:FROM, %w[fresh chilled frozen].freeze)
       const_set(:USUAL_TIERS, 1)
 
@@ -32,7 +33,8 @@ module FondKettle
 
       # The steamer over a pot (Kit::Vessel): as asked for, else one as wide.
       def steamer_on(vessel)
-        steamer || Kit::Steamer.of(vessel.diameter_mm, self.class::USUAL_TIERS)
+        found = steamer || Kit::Steamer.of(vessel.diameter_mm, self.class::USUAL_TIERS)
+        tiers ? found.with(tiers: tiers) : found
       end
     end
   end

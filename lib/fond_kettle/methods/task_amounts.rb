@@ -37,8 +37,11 @@ module FondKettle
       def at(stage)
         return @water.below(stage) if @water.below?(stage)
 
-        [*(rice(stage.kind) if rice_at?(stage)), *filling_of(stage), *(liquid if stage.equal?(taking("liquid"))),
-         *provided(stage, stage.kind, stage.moment)]
+        puts = []
+        puts.concat(rice(stage.kind)) if rice_at?(stage)
+        puts.concat(filling_of(stage))
+        puts.concat(liquid) if stage.equal?(taking("liquid"))
+        puts + provided(stage, stage.kind, stage.moment)
       end
 
       # At a Stage with the rice in its vessel: what is sprinkled over it.
