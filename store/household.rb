@@ -7,6 +7,7 @@ require_relative "../lib/fond_kettle/house/shelves"
 require_relative "../lib/fond_kettle/larder/names"
 require_relative "../lib/fond_kettle/table/eaters"
 require_relative "card_book"
+require_relative "component_book"
 require_relative "cook_book"
 require_relative "dish_book"
 require_relative "database"
@@ -25,7 +26,7 @@ module FondKettle
       # So long is it known what a form has made, s.
       KEPT_S = 7 * 86_400
 
-      attr_reader :cards, :cooks, :dishes, :kept, :stand_ins, :database
+      attr_reader :cards, :components, :cooks, :dishes, :kept, :stand_ins, :database
 
       def_delegators :@folder, :methods_folder, :library, :keep_method, :lock, :session_key
 
@@ -40,6 +41,7 @@ module FondKettle
         @cards = CardBook.new(@database)
         @stand_ins = StandIns.new(@database)
         @kept = KeptBook.new(@database)
+        @components = ComponentBook.new(@database, shelf(:own_ingredients))
         # A demo's kitchen comes with all that is in it (Demo).
         add_kitchen("My kitchen", demo: false) unless demo || kitchen
       end
@@ -123,6 +125,7 @@ module FondKettle
         @database.write do |db|
           cook = cooks.find(id)
           cooks.finish(id, now)
+          use_components(cook[:plan])
           bag = db[:bags].where(grain: cook[:grain]).order(:id).first
           next unless bag
 
@@ -171,6 +174,14 @@ module FondKettle
         end
         House::Shelves.new(**lists, portions_g: portions_g,
                                     **kitchen.slice(:altitude_m, :hands, :scale_step_g))
+      end
+
+      # What of its amounts was a component is taken off.
+      def use_components(plan)
+        plan.fetch(:tasks, []).flat_map { |task| task[:amounts] || [] }.each do |amount|
+          found = amount[:g] && names.find(amount[:what])
+          components.use(found.key, amount[:g]) if found
+        end
       end
 
       def list(text)

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
-# The steamers of a house, and what is kept of what was cooked.
+# The steamers of a house, what is kept of what was cooked, and its components: made once, used in
+# many dishes.
 Sequel.migration do
   up do
     create_table(:steamers) do
@@ -36,6 +37,18 @@ Sequel.migration do
       TrueClass :thrown, null: false, default: false
       Integer :lock_version, null: false, default: 0
       index :gone_at
+    end
+
+    create_table(:components) do
+      primary_key :id
+      # What it is to a dish: its water, salt and allergens.
+      foreign_key :own_ingredient_id, :own_ingredients, null: false, on_delete: :cascade
+      Float :left_g, null: false
+      String :made_at, null: false
+      # The last day (YYYY-MM-DD) on which it is used.
+      String :use_by, null: false
+      String :place, null: false
+      Integer :lock_version, null: false, default: 0
     end
   end
 

@@ -2,8 +2,13 @@
 
 require_relative "../../lib/fond_kettle/care/put_away"
 require_relative "../../lib/fond_kettle/larder/grains"
+require_relative "../../lib/fond_kettle/formats/plan_json"
+require_relative "../../lib/fond_kettle/methods/planner"
+require_relative "../forms/component_form"
 require_relative "../forms/keep_form"
+require_relative "../forms/plan_form"
 require_relative "../helpers/fields"
+require_relative "../presenters/components"
 require_relative "../presenters/kept_things"
 require_relative "../presenters/left_over"
 require_relative "place"
@@ -17,15 +22,40 @@ module FondKettle
       VESSELS = [["tray", "spread on a tray"], ["pot", "in its pot, lid on"], ["parcel", "as parcels"]].freeze
       PLACES = Presenters::KeptThings::PLACES.to_a.freeze
       COLD_PLACES = %w[fridge freezer].freeze
+      COMPONENTS = Forms::ComponentForm::KINDS.map { |key, (words, *)| [key, words] }.freeze
+      COMPONENT_PLACES = Presenters::Components::PLACES.to_a.freeze
 
       get "/" do
-        show(Forms::KeepForm.filled(Presenters::LeftOver.blank(now), now))
+        show(blank)
       end
 
       # Put away what is left of a cook.
       get "/from/:id" do
         cook = household.cooks.find(id_from(params["id"]))
         show(Forms::KeepForm.filled(Presenters::LeftOver.of(cook, now), now), open: true)
+      end
+
+      # A component, as a plan's dressing has it.
+      get "/dressing" do
+        form = Forms::PlanForm.new(params, household)
+        dressing = form.ok? && Formats::PlanJson.call(Methods::Planner.plan(form.request))[:dressing]
+        show(blank, made: component(dressing || nil), making: true)
+      end
+
+      post "/components" do
+        form = Forms::ComponentForm.new(params, now.getlocal.to_date)
+        next show(blank, code: 422, made: form) unless form.ok?
+
+        redirect(household.once(form_key("component"), now) do
+          household.components.make(form.ingredient, now: now, **form.amount)
+          "/keep#components-heading"
+        end, 303)
+      end
+
+      post "/components/:id/throw" do
+        id = id_from(params["id"])
+        household.components.throw_away(id, sent_version || household.components.find(id)[:lock_version])
+        redirect "/keep#components-heading", 303
       end
 
       get "/labels" do
@@ -101,10 +131,24 @@ module FondKettle
         "/keep#kept-#{record[:id]}"
       end
 
-      def show(form, code: 200, open: false)
+      def blank
+        Forms::KeepForm.filled(Presenters::LeftOver.blank(now), now)
+      end
+
+      # A new component's form, with nothing wrong.
+      def component(dressing = nil)
+        Forms::ComponentForm.filled(components.blank(dressing), now.getlocal.to_date)
+      end
+
+      def components
+        @components ||= Presenters::Components.new(household, now)
+      end
+
+      def show(form, code: 200, open: false, made: component, making: false)
         status code
         @title = "Keep"
-        erb :keep, locals: { kept: kept, form: form, open: open || form.problems.any? }
+        erb :keep, locals: { kept: kept, form: form, open: open || form.problems.any?,
+                             components: components, made: made, making: making }
       end
     end
   end

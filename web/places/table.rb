@@ -3,6 +3,7 @@
 require "uri"
 require_relative "../helpers/dish_words"
 require_relative "../helpers/pot_words"
+require_relative "../presenters/components"
 require_relative "../presenters/kept_things"
 require_relative "../presenters/stove_pots"
 require_relative "place"
@@ -20,6 +21,7 @@ module FondKettle
         erb :table, locals: { who: params["who"], found: household.dishes.search(text_param("q")),
                               eaters: household.values(:eaters), bags: household.values(:bags),
                               cooking: on_the_stove, kept: Presenters::KeptThings.new(household, now),
+                              components: Presenters::Components.new(household, now),
                               latest: household.cooks.finished(most: 1).first }
       end
 

@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+require_relative "../support/served_kitchen"
+
+RSpec.describe "What is kept, over the web" do
+  include Support::ServedKitchen
+
+  def component(**changes)
+    send_form "/keep/components", { c_name: "Bindery dressing", c_kind: "dressing", c_left_g: "300",
+                                    c_brings: "0.6", c_salt: "6.6", c_allergens: "", c_place: "fridge",
+                                    c_use_by: (Date.today + 20).iso8601, **changes }
+  end
+
+  def left
+    household.components.there.map { |one| [one[:name], one[:left_g]] }
+  end
+
+  it "keeps a component with its own water, salt and allergens, and a dish knows it by its name" do
+    component(c_allergens: "sulphite")
+    expect(last_response.status).to eq(303)
+    food = household.names.find("bindery dressing")
+    expect([food.brings, food.salt, food.allergens]).to eq([0.6, 6.6, %w[sulphite]])
+    get "/keep"
+    expect(last_response.body).to include("Bindery dressing", "300 g", "contains sulphite")
+  end
+
+  it "takes off what a dish has used, the oldest first, and no more than there is" do
+    component
+    own = household.components.there.first[:own_ingredient_id]
+    household.components.add(own_ingredient_id: own, left_g: 50.0, place: "fridge",
+                             made_at: Time.now.utc.iso8601, use_by: (Date.today + 2).iso8601)
+    household.components.use("own-#{own}", 80.0)
+    expect(left).to eq([["Bindery dressing", 270.0]])
+    household.components.use("own-#{own}", 900.0)
+    expect(left).to eq([])
+  end
+
+  it "is taken off when the pot is finished that it went into" do
+    component
+    get "/pot?grain=basmati&for=amount&amount=300&beside=40+g+bindery+dressing"
+    expect(last_response.body).to include("40 g bindery dressing")
+    send_form "/pot/start?grain=basmati&for=amount&amount=300&beside=40+g+bindery+dressing", {}
+    send_form "#{URI(last_response.location).path}/finish", {}
+    expect(left).to eq([["Bindery dressing", 260.0]])
+  end
+
+  it "refuses a day that is past, an allergen that is none, and nothing at all, and loses nothing" do
+    component(c_use_by: (Date.today - 1).iso8601)
+    expect([last_response.status, last_response.body]).to match([422, /must not be in the past.*/m])
+    expect(last_response.body).to include('value="Bindery dressing"')
+    component(c_allergens: "dust")
+    expect(last_response.body).to include("dust: must be one of")
+    component(c_left_g: "0", c_name: "")
+    expect(last_response.body).to include("is missing", "must be above 0")
+    expect(left).to eq([])
+  end
+
+  it "fills in a dressing as a plan has it" do
+    get "/keep/dressing?grain=short-white&method=sushi&for=amount&amount=320&unit=g"
+    expect(last_response.body).to include('value="House dressing"', 'value="72"', 'value="6.6"')
+  end
+
+  it "refuses to take what is not there, and to move it anywhere else" do
+    send_form "/keep", { what: "Rice", portions: "2", g_each: "250", depth_mm: "25", vessel: "tray",
+                         place: "fridge", made: Time.now.strftime("%Y-%m-%dT%H:%M"), start_c: "90" }
+    id = household.kept.there.first[:id]
+    send_form "/keep/#{id}/take", { count: "3" }
+    expect([last_response.status, last_response.body]).to match([422, /count must be between 1 and 2/])
+    send_form "/keep/#{id}/move", { place: "moon" }
+    expect(last_response.status).to eq(422)
+    send_form "/keep/#{id}/take", { count: "2" }
+    expect(household.kept.there).to eq([])
+    send_form "/keep/999/throw", {}
+    expect(last_response.status).to eq(404)
+  end
+
+  it "offers what there is of a grain when that is planned" do
+    send_form "/keep", { what: "Tuesday basmati", portions: "2", g_each: "250", depth_mm: "25",
+                         vessel: "tray",
+                         place: "fridge", made: Time.now.strftime("%Y-%m-%dT%H:%M"), start_c: "90",
+                         grain: "basmati" }
+    get "/pot?grain=basmati"
+    expect(last_response.body).to include("Tuesday basmati")
+    get "/pot?grain=jasmine"
+    expect(last_response.body).not_to include("Tuesday basmati")
+  end
+end
