@@ -16,7 +16,8 @@ FondKettle::Methods::Library.ours.all.each_value do |method|
   next if method.phases.last.parts
 
   VARIANTS.each do |name, changes|
-    data = { "grain" => "basmati", "method" => method.key, "rice" => { "amount" => 300, "unit" => "g" },
+    grain = method.steamed? ? "glutinous" : "basmati"
+    data = { "grain" => grain, "method" => method.key, "rice" => { "amount" => 300, "unit" => "g" },
              **changes }
     request = FondKettle::Formats::RequestReader.new(data).request
     shares = Support::TruePots.of(request, POTS, Random.new(7))

@@ -55,6 +55,14 @@ RSpec.describe FondKettle::Methods::Portions do
     expect(min / 1.2).to be_within(0.6).of(found.steam_min)
   end
 
+  it "knows how hot the heart is at any minute: as reckoned when it is hot, and never colder than before" do
+    %w[fresh chilled frozen].each do |from|
+      found = portions(parcels(from: from))
+      expect(found.heart_c(found.steam_min)).to be_within(1e-6).of(74)
+      expect((0..60).map { |min| found.heart_c(min) }.each_cons(2)).to all(satisfy { |one, two| two >= one })
+    end
+  end
+
   it "lays no more in a basket than there is room for, and rounds where it is not enough" do
     found = portions(parcels(pieces: { "count" => 20 }, steamer: { "diameter_mm" => 200, "tiers" => 2 }))
     layout = found.layout

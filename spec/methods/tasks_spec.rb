@@ -76,6 +76,15 @@ RSpec.describe FondKettle::Methods::Tasks do
     end
   end
 
+  it "lifts out what only gives its scent, just before the boil, and nothing where there is none" do
+    say = lambda { |*additions|
+      plan_for(basic_request(additions: additions)).tasks.find { |task| task.kind.key == "boil" }.say
+    }
+    expect(say.call({ "ingredient" => "kelp",
+                      "g" => 5 })).to end_with("Lift out the dried kelp just before it boils")
+    expect(say.call({ "ingredient" => "tomato", "g" => 50 })).not_to include("Lift out")
+  end
+
   it "leaves out a step of which nothing is there, where it is known what is" do
     kinds = lambda { |*additions|
       plan_for(basic_request(method: "broth-under-rice",

@@ -73,9 +73,7 @@ module FondKettle
         def drawing
           return unless record[:plan][:vessel]
 
-          cooked = record[:plan][:levels]&.last || { bed_mm: 0.0, water_mm: 0.0 }
-          seen = SeenPots.stored(record[:plan]).with(**cooked.slice(:bed_mm, :water_mm), says: outcome,
-                                                                                         well: well?)
+          seen = SeenPots.cooked(record[:plan]).with(says: outcome, well: well?)
           Drawings::PotPicture.new(seen, "cooked-#{id}").to_s
         end
 

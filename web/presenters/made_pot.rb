@@ -108,6 +108,15 @@ module FondKettle
           Drawings::PiecesDrawing.new(portions, steamer).to_s
         end
 
+        # How hot the heart of a parcel gets, over time; nil of what is not wrapped.
+        def heart
+          return unless portions.use.wrapped
+
+          marks = [[portions.steam_min, "hot, #{minutes(portions.steam_min)}"]]
+          Drawings::CoolingDrawing.new(portions.method(:heart_c), portions.timed_min, marks,
+                                       Methods::Portions::HEART_C, title: "The heart of a parcel").to_s
+        end
+
         def pieces_line
           "**#{@made.words[:pieces].sub(' of ', '** of ')}."
         end

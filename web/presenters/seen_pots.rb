@@ -62,6 +62,14 @@ module FondKettle
                     steam: !seen.heat.nil? && !cook.boiled_at.nil?)
         end
 
+        # A stored plan's pot as it came out.
+        def cooked(plan)
+          return stored(plan).with(baskets: baskets(plan[:steaming])) if plan[:steaming]
+
+          last = plan[:levels]&.last || { bed_mm: 0.0, water_mm: 0.0 }
+          stored(plan).with(**last.slice(:bed_mm, :water_mm))
+        end
+
         # The steamer of a cook; before it is filled only the pot with its water.
         def steaming(cook, seen, filled)
           vessel = Kit::Vessel.new(id: nil, name: "", lid_factor: nil, kg: 1.0, **cook.plan[:vessel].slice(

@@ -3,6 +3,7 @@
 require_relative "../methods/cooled"
 require_relative "../methods/dressing"
 require_relative "../methods/finishing"
+require_relative "../methods/long_soak"
 require_relative "../methods/steaming"
 
 module FondKettle
@@ -33,8 +34,14 @@ module FondKettle
           bed_mm: laid.bed_mm.round(1),
           minutes: steaming.minutes.round(1), condensed_g: steaming.condensed_g.round(2),
           sprinklings: steaming.sprinklings.map { |one| { at_min: one.at_min.round(1), g: one.g.round(2) } },
+          soaked_share: soaked(plan).share.round(4), soaked: soaked(plan).ready?,
           hot_through_min: plan.run.at("first-steam")&.round(1), water_below_g: steaming.below_g.round,
           needed_g: steaming.needed_g.round, top_up_min: steaming.top_up_min&.round(1) }
+      end
+
+      # How far its long soak has come.
+      def soaked(plan)
+        Methods::LongSoak.new(plan.load.grain, plan.load.state.taken_per_g)
       end
 
       def pieces(portions)
@@ -72,7 +79,7 @@ module FondKettle
           from_c: Methods::Cooled::FROM_C, to_c: cooled.to_c, room_c: Methods::ROOM_C }
       end
 
-      private_class_method :cools?, :steaming, :pieces, :parcels, :dressing, :share, :cooling
+      private_class_method :cools?, :steaming, :soaked, :pieces, :parcels, :dressing, :share, :cooling
     end
   end
 end

@@ -16,7 +16,7 @@ module FondKettle
                       colour below leaf].freeze
       # Where the base is a broth.
       BROTH_WORDS = %i[start standing standing_mm simmered].freeze
-      STAGE_WORDS = %i[oven heat bite par_cook save programme rounds top_up steamed].freeze
+      STAGE_WORDS = %i[oven heat bite par_cook save programme rounds top_up tiers steamed].freeze
       SEALS = %w[dough foil].freeze
       COOKS = %w[fry simmer broth].freeze
       SPRINKLINGS = "sprinklings"

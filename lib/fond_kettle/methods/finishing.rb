@@ -16,6 +16,8 @@ module FondKettle
       # Kinds of step that a plan has only for parcels that are kept, by how they go into the steamer.
       KEPT = { "chill" => "chilled", "freeze" => "frozen" }.freeze
 
+      # What a step that soaks leaves takes: the slot of leaves.
+      LEAF = "leaf"
       # Loosely spread, g/mm3.
       COOKED_G_MM3 = 7.5e-4
 
@@ -149,6 +151,8 @@ module FondKettle
       end
 
       def leaf
+        return "the leaves" if @request.provisions.any? { |one| one.slot == LEAF }
+
         leaves = @portions.leaves
         "#{leaves[:all]} leaves about #{(leaves[:side_mm] / 10).ceil * 10} mm long"
       end

@@ -30,6 +30,8 @@ module FondKettle
       START_C = { "fresh" => 20.0, "chilled" => 5.0, "frozen" => 5.0 }.freeze
       # Times the minutes from the refrigerator (figures: Parcels).
       FROZEN = 1.4
+      # How much the heart of a slab lags at first (4/pi).
+      LAGS = 1.273
       # What a leaf round it adds at most, minutes.
       LEAF_MIN = 7
       # A finger of room between two of them, mm, and what of a round basket squares can cover.
@@ -102,6 +104,14 @@ module FondKettle
         from == "frozen" ? minutes * FROZEN : minutes
       end
 
+      # °C of the heart after so many minutes of steam, the leaf not counted.
+      def heart_c(minutes)
+        minutes /= FROZEN if from == "frozen"
+        start_c = START_C.fetch(from)
+        steam_c = @last.setting.boil_c
+        [steam_c - (LAGS * (steam_c - start_c) * Math.exp(-minutes / tau_min)), start_c].max
+      end
+
       # The same from the freezer.
       def frozen_min
         heart_min(START_C.fetch("frozen")) * FROZEN
@@ -159,13 +169,14 @@ module FondKettle
         @making.g_each - (@making.filling_g || 0.0)
       end
 
-      # Slab of half the thickness (figures: Parcels).
+      # Until a slab that thick is hot to its heart (figures: Parcels), minutes.
       def heart_min(start_c)
         steam_c = @last.setting.boil_c
-        hot_c = [HEART_C, steam_c - 2].min
-        half_mm = thickness_mm / 2
-        0.405 * (half_mm**2) / Pot::Piece::ALPHA_MM2_MIN *
-          Math.log(1.273 * (steam_c - start_c) / (steam_c - hot_c))
+        tau_min * Math.log(LAGS * (steam_c - start_c) / (steam_c - [HEART_C, steam_c - 2].min))
+      end
+
+      def tau_min
+        0.405 * ((thickness_mm / 2)**2) / Pot::Piece::ALPHA_MM2_MIN
       end
 
       # Each tier takes its steam from the one above it.

@@ -38,6 +38,8 @@ module FondKettle
       SPICE = "spice"
       SALT = "salt"
       DRY = "dry"
+      # What only gives its scent, and is lifted out before the pot boils.
+      SCENT = "scent"
       ANY = "any"
 
       module_function

@@ -81,7 +81,7 @@ module FondKettle
 
       # What its texts have filled in.
       def words
-        { below: below, top_up: top_up, steamed: steamed, holes: @laid.holes.to_s,
+        { below: below, top_up: top_up, tiers: tiers, steamed: steamed, holes: @laid.holes.to_s,
           bed: bed }
       end
 
@@ -101,6 +101,12 @@ module FondKettle
         all = Measure::Rounding.duration(minutes * @laid.batches)
         "#{all} of steam take #{(needed_g - NEVER_DRY_G).round} g of it; " \
           "#{NEVER_DRY_G.round} g must always be left, for a steamer that boils dry burns."
+      end
+
+      def tiers
+        return "" if @laid.tiers == 1
+
+        ", as much over each of the #{@laid.tiers} baskets, which then change places,"
       end
 
       def top_up

@@ -49,6 +49,11 @@ module FondKettle
         stage.sprinkle ? @water.sprinkled : []
       end
 
+      # Names of what lies with the rice only for its scent.
+      def scents
+        @whereto.at(:fill).select { |provision| provision.slot == Slots::SCENT }.map(&:what)
+      end
+
       # Of which of several equal pots what goes in at a task of a kind is told, nil for one.
       def lot(kind, moment = nil)
         return if @request.pots == 1

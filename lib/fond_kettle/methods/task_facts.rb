@@ -2,6 +2,7 @@
 
 require_relative "../care/cautions"
 require_relative "../pot/attributes"
+require_relative "finishing"
 require_relative "loading"
 
 module FondKettle
@@ -18,7 +19,8 @@ module FondKettle
                    *("allergens" if request.allergens.any?), *("avoided" if request.clashes.any?),
                    *("not-checked" if request.not_checked.any?), *("cake" if request.method.turned_out?),
                    text.steamed ? "steamer" : "pot",
-                   *("dressed" if request.method.dressed), *("pieces" if request.method.pieces)]
+                   *("dressed" if request.method.dressed), *("pieces" if request.method.pieces),
+                   *("kept" if Finishing::KEPT.value?(request.making.from))]
         @eaten = request.care
         @inside = @eaten | said(inside)
         @closed = false

@@ -83,7 +83,7 @@ module FondKettle
       # A stage in the pot with the rice, `cooked` (Pot::Stage) for `min`, in so many `rounds`.
       def with_rice(id, stage, cooked, min, last, rounds: 1)
         words = { **@words.to_h, oven: @words.oven(stage), heat: cooked.heat }
-        say = [Template.fill(stage.say, words), *closing(stage, cooked)].join(". ")
+        say = [Template.fill(stage.say, words), *closing(stage, cooked), *lifted(cooked)].join(". ")
         add(id, stage.kind, last, min: min, oven_c: cooked.oven_c, key: stage.key, say: say,
                                   cue: Template.fill(@words.cue(stage), words),
                                   why: Template.fill(stage.why, words),
@@ -101,6 +101,12 @@ module FondKettle
         fresh = [*(cooked.lid unless cooked.open? || cooked.lid == stage.lid), *on] - @closed - own
         @closed |= fresh | own
         fresh.filter_map { |key| CLOSINGS[key] }
+      end
+
+      # What only gives its scent is out before it boils.
+      def lifted(cooked)
+        names = cooked.until == "boil" ? @amounts.scents : []
+        names.map { |name| "Lift out the #{name.downcase} just before it boils" }
       end
 
       # How much fat is said once; after that it is there.
