@@ -9,10 +9,11 @@ RSpec.describe "Every way of cooking", :browser do
     it "is planned, drawn and cooked through at the stove: #{method.key}" do
       visit "/pot?grain=basmati&method=#{method.key}&for=amount&amount=240&unit=g"
       # Layers are moved by what can be done with each, how far they are par-cooked by the dial.
-      sliders = if method.layered?
-                  method.sealed? ? 1 : 0
+      # In a steamer only the bed is; a dressing has three more.
+      sliders = if method.layered? then method.sealed? ? 1 : 0
+                elsif method.steamed? then 1
                 else
-                  3
+                  method.dressed ? 6 : 3
                 end
       expect(page).to have_css("svg [role=slider]", count: sliders)
       expect(page).to have_css(".verdict", text: "standard")
@@ -22,7 +23,7 @@ RSpec.describe "Every way of cooking", :browser do
         expect(page).to have_css(".stove-title", text: "step #{position} of #{steps}")
         go_on
       end
-      expect(page).to have_css(".pot-picture[data-levels]")
+      expect(page).to have_css(method.steamed? ? ".pot-picture .basket" : ".pot-picture[data-levels]")
       go_on
       expect(page).to have_css("h1", text: "How did it come out?")
     end

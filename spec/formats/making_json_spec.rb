@@ -58,6 +58,8 @@ RSpec.describe FondKettle::Formats::MakingJson do
     expect(wrong(parcels.merge("pieces" => { "count" => 400 })).first.last).to include("between 1 and 200")
     expect(wrong(parcels.merge("pieces" => { "g_each" => 90 }, "filling" => { "g_each" => 60 })))
       .to eq([["filling.g_each", "must be at most what the rice of one weighs (45 g of 90)"]])
+    expect(wrong(parcels.merge("pieces" => { "count" => 12 }, "filling" => { "g_each" => 80 })))
+      .to eq([["filling.g_each", "must be at most what the rice of one weighs (72 g)"]])
     expect(wrong(sushi.merge("cool" => { "depth_mm" => 2 }))).to eq([["cool.depth_mm",
                                                                       "must be between 5 and 60"]])
     wide = sticky.merge("steamer" => { "diameter_mm" => 400 }, "vessel" => { "diameter_mm" => 200 })

@@ -5,6 +5,7 @@ require "rack/utils"
 require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/house/composition"
 require_relative "../../lib/fond_kettle/larder/grains"
+require_relative "../../lib/fond_kettle/methods/making_checks"
 require_relative "beside"
 require_relative "fields"
 require_relative "making_form"
@@ -183,7 +184,7 @@ module FondKettle
         # What is named has to be there; then it has to come to something.
         def make
           look_up
-          @made.request if @problems.empty?
+          Methods::MakingChecks.call(@made.request, field: "filling_g") if @problems.empty?
         rescue InvalidInput => e
           e.problems.each { |found| problem(found[:field], found[:message]) }
         end

@@ -9,6 +9,7 @@ require_relative "../larder/grains"
 require_relative "../larder/ingredients"
 require_relative "../measure/cup"
 require_relative "../methods/food_load"
+require_relative "../methods/making_checks"
 require_relative "../methods/request"
 require_relative "../methods/library"
 require_relative "../pot/stage"
@@ -55,13 +56,15 @@ module FondKettle
                   rinse_min: @data.dig(:rinse, :minutes)&.to_f,
                   soak_min: @data.dig(:soak, :minutes), water_c: @data.dig(:soak, :water_c),
                   **@data.slice(:altitude_m, :hands, :kettle_w, :liquid_start_c) }.compact
-        @request ||= Methods::Request.of(method: method, grain: grain, rice_g: rice.rice_g, texture: texture,
-                                         choices: choices, vessel: vessel, burner: burner,
-                                         additions: [*additions, *liquids.poured].freeze,
-                                         main_liquid: liquids.main, eaters: rice.eaters,
-                                         layered: SealedReader.new(@data, method).layered,
-                                         making: MakingReader.new(@data, method, vessel).making,
-                                         measures: Measure::House.with(measure), **given)
+        @request ||= sound(Methods::Request.of(
+                             method: method, grain: grain, rice_g: rice.rice_g, texture: texture,
+                             choices: choices, vessel: vessel, burner: burner,
+                             additions: [*additions, *liquids.poured].freeze,
+                             main_liquid: liquids.main, eaters: rice.eaters,
+                             layered: SealedReader.new(@data, method).layered,
+                             making: MakingReader.new(@data, method, vessel).making,
+                             measures: Measure::House.with(measure), **given
+                           ))
       end
 
       # What the cook poured, g. Raises InvalidInput when it is not given.
@@ -76,6 +79,10 @@ module FondKettle
       end
 
       private
+
+      def sound(request)
+        request.tap { Methods::MakingChecks.call(request, field: "filling.g_each") }
+      end
 
       def problems(result)
         Schema.faults(result).map do |message, said|
