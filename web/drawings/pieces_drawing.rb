@@ -96,7 +96,7 @@ module FondKettle
           [Svg.tag("circle", cx: centre[0], cy: centre[1], r: radius, class: "pan-floor"),
            *places(radius, @across_mm * scale, [a_tier, @portions.count].min)
              .map { |x, y| piece(centre[0] + x, centre[1] + y, scale) },
-           below("#{lies}#{left_over}")].join
+           below(lies)].join
         end
 
         # Centres in rows that fit a circle; as many as are wanted.

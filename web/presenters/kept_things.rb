@@ -58,14 +58,15 @@ module FondKettle
           one.kept.reheat_min(count).map { |way, min| "#{WAYS.fetch(way)} **#{minutes(min)}**" }
         end
 
-        # How it cools, from the minute it came off the heat, with what a probe showed; nil where it is
-        # put away already.
+        # How it cools where it stands, from the minute it came off the heat; nil where it is put away
+        # already.
         def curve(one)
           return unless one.kept.place == "cooling"
 
-          keeping = one.kept.really(@now)
           gone_min = (@now - one.kept.made_at) / 60.0
-          most = [gone_min * 1.3, LEAST_MIN, keeping.min_to(Care::Keeping::MIDDLE_C).to_f].max
+          most = [gone_min * 1.3, LEAST_MIN].max
+          # Where it stands, not moved yet.
+          keeping = one.kept.keeping(most)
           marks = [[gone_min, "now, #{one.kept.temp_c(@now).round} °C"]]
           Drawings::CoolingDrawing.new(keeping.method(:after), most, marks, Care::Keeping::MIDDLE_C,
                                        title: "How #{one.record[:what]} cools").to_s
