@@ -44,23 +44,23 @@ module FondKettle
 
       def clock(options)
         require_relative "../lib/fond_kettle/formats/clock_reader"
-        require_relative "../lib/fond_kettle/formats/request_reader"
-        data = Formats::RequestReader.parse(read(options.arguments.first))
-        puts JSON.pretty_generate(Formats::ClockReader.new(data).answer)
-        0
+        told(options) { |data| Formats::ClockReader.new(data).answer }
       end
 
       def keep(options)
         require_relative "../lib/fond_kettle/formats/keep_reader"
-        require_relative "../lib/fond_kettle/formats/request_reader"
-        data = Formats::RequestReader.parse(read(options.arguments.first))
-        puts JSON.pretty_generate(Formats::KeepReader.new(data).answer)
-        0
+        told(options) { |data| Formats::KeepReader.new(data).answer }
       end
 
       def convert(options)
         require_relative "convert"
         puts Convert.call(*options.arguments, of: options.settings[:of])
+        0
+      end
+
+      def told(options)
+        require_relative "../lib/fond_kettle/formats/request_reader"
+        puts JSON.pretty_generate(yield(Formats::RequestReader.parse(read(options.arguments.first))))
         0
       end
 
@@ -95,7 +95,7 @@ module FondKettle
         raise InvalidInput.at("request", "cannot be read: #{e.class.name.split('::').last}", received: path)
       end
 
-      private_class_method :refuse, :answer, :load_core, :library, :read
+      private_class_method :refuse, :told, :answer, :load_core, :library, :read
     end
   end
 end

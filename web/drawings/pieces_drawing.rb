@@ -96,7 +96,7 @@ module FondKettle
           [Svg.tag("circle", cx: centre[0], cy: centre[1], r: radius, class: "pan-floor"),
            *places(radius, @across_mm * scale, [a_tier, @portions.count].min)
              .map { |x, y| piece(centre[0] + x, centre[1] + y, scale) },
-           below(lies)].join
+           below(@portions.lies)].join
         end
 
         # Centres in rows that fit a circle; as many as are wanted.
@@ -129,13 +129,6 @@ module FondKettle
           word = @portions.count == 1 ? @portions.use.one : @portions.use.word
           all = "#{@portions.count} #{word}"
           shown < @portions.count ? "#{shown} of #{all} on a tray" : all
-        end
-
-        def lies
-          layout = @portions.layout
-          rounds = layout[:batches] > 1 ? ", #{layout[:batches]} rounds" : ""
-          tiers = layout[:tiers] > 1 ? " in each of #{layout[:tiers]} baskets" : ""
-          "#{[layout[:a_tier], @portions.count].min}#{tiers} at a time#{rounds}"
         end
 
         def left_over

@@ -5,12 +5,15 @@ require_relative "../../lib/fond_kettle/ground/limits"
 require_relative "../../lib/fond_kettle/ground/schema"
 require_relative "../../lib/fond_kettle/larder/ingredients"
 require_relative "fields"
+require_relative "kept_fields"
 
 module FondKettle
   module Web
     module Forms
       # A component of the house's own: what it is to a dish, how much, until when.
       class ComponentForm
+        include KeptFields
+
         # Kinds of component: how it is called, what of the catalogue it is like, and for how many days
         # such a thing keeps in the refrigerator, where nobody says otherwise.
         KINDS = { "dressing" => ["a dressing", "rice-vinegar", 30], "stock" => ["a stock", "stock", 3],
@@ -31,8 +34,6 @@ module FondKettle
         FIELDS = %i[name kind left_g brings salt allergens use_by place].freeze
         LONGEST_DAYS = 400
 
-        attr_reader :problems
-
         # `typed`: texts; `today`: a Date.
         def initialize(typed, today)
           @typed = FIELDS.to_h { |field| [field, Forms.text(typed, "c_#{field}")] }
@@ -45,16 +46,7 @@ module FondKettle
 
         # One with what is known already, and nothing wrong.
         def self.filled(values, today)
-          new({}, today).tap { |form| form.send(:fill, values) }
-        end
-
-        def ok?
-          @problems.empty?
-        end
-
-        # What a field shows.
-        def [](field)
-          @typed.fetch(field, "")
+          new({}, today).filled(values)
         end
 
         # As the shelf of own ingredients has it.
@@ -69,11 +61,6 @@ module FondKettle
         end
 
         private
-
-        def fill(values)
-          @typed = { **@typed, **values.transform_values(&:to_s) }
-          @problems = [].freeze
-        end
 
         def use_by
           Date.iso8601(self[:use_by])
@@ -91,10 +78,6 @@ module FondKettle
         def unknown_allergens
           unknown = self[:allergens].split(",").map(&:strip).reject(&:empty?) - Larder::ALLERGENS
           unknown.map { |name| problem(:allergens, "#{name}: must be one of #{Larder::ALLERGENS.join(', ')}") }
-        end
-
-        def problem(field, message)
-          { field: field.to_s, message: message }
         end
       end
     end

@@ -7,6 +7,7 @@ require_relative "../../lib/fond_kettle/ground/schema"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/pot/cooling"
 require_relative "fields"
+require_relative "kept_fields"
 require_relative "typed"
 
 module FondKettle
@@ -14,6 +15,8 @@ module FondKettle
     module Forms
       # What is put away: how much of what, how deep it lies, since when, where it goes.
       class KeepForm
+        include KeptFields
+
         SCHEMA = Schema.params do
           required(:what).filled(:string, max_size?: Limits::NAME_LENGTH)
           required(:portions).filled(Schema::TypedWhole, included_in?: Limits::PORTIONS)
@@ -35,8 +38,6 @@ module FondKettle
         MADE = /\A\d{4}-\d{2}-\d{2}T\d{2}:\d{2}\z/
         SHOWN = "%Y-%m-%dT%H:%M"
 
-        attr_reader :problems
-
         # `typed`: what was typed, as texts; `now`: a Time.
         def initialize(typed, now)
           @typed = FIELDS.to_h do |field|
@@ -51,18 +52,9 @@ module FondKettle
           @problems.freeze
         end
 
-        # One with what is known already in its fields, and nothing wrong.
+        # One with what is known already, and nothing wrong.
         def self.filled(values, now)
-          new({}, now).tap { |form| form.send(:fill, values) }
-        end
-
-        def ok?
-          @problems.empty?
-        end
-
-        # What a field shows.
-        def [](field)
-          @typed.fetch(field, "")
+          new({}, now).filled(values)
         end
 
         # When it came off the heat (a Time).
@@ -80,11 +72,6 @@ module FondKettle
         end
 
         private
-
-        def fill(values)
-          @typed = values.transform_values(&:to_s)
-          @problems = [].freeze
-        end
 
         # Id of the cook that it came from, or nil.
         def cook_id
@@ -111,10 +98,6 @@ module FondKettle
           return [] if range.nil? || @values[:place_c].nil? || range.cover?(@values[:place_c])
 
           [problem(:place_c, "must be between #{range.min} and #{range.max}: warmer it does not keep")]
-        end
-
-        def problem(field, message)
-          { field: field.to_s, message: message }
         end
       end
     end

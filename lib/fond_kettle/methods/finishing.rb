@@ -140,10 +140,8 @@ module FondKettle
       end
 
       def lies
-        layout = @portions.layout
-        rounds = layout[:batches] > 1 ? ", #{layout[:batches]} rounds" : ""
-        tiers = layout[:tiers] > 1 ? " in #{layout[:tiers]} tiers, which change places half-way" : ""
-        "#{[layout[:a_tier], @portions.count].min} at a time#{tiers}#{rounds}"
+        change = ", which change places half-way" if @portions.layout[:tiers] > 1
+        "#{@portions.lies}#{change}"
       end
 
       def heart

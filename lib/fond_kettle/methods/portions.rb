@@ -141,6 +141,13 @@ module FondKettle
         { a_tier: a_tier, tiers: tiers, batches: (count / (a_tier * tiers).to_f).ceil }
       end
 
+      # How they lie, in words: "6 at a time in 2 baskets, 2 rounds".
+      def lies
+        rounds = ", #{layout[:batches]} rounds" if layout[:batches] > 1
+        baskets = " in each of #{layout[:tiers]} baskets" if layout[:tiers] > 1
+        "#{[layout[:a_tier], count].min}#{baskets} at a time#{rounds}"
+      end
+
       # Side of a leaf for one, mm; how many for each, and how many to soak in all.
       def leaves
         side_mm = (2 * (across_mm + thickness_mm)) + OVERLAP_MM

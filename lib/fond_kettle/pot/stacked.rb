@@ -1,11 +1,11 @@
 # frozen_string_literal: true
 
-require_relative "../numeric/quadrature"
 require_relative "bed"
 require_relative "heat"
 require_relative "kinetics"
 require_relative "layer"
 require_relative "piece"
+require_relative "span"
 
 module FondKettle
   module Pot
@@ -16,15 +16,6 @@ module FondKettle
       TENDER_C = 90.0
       TENDER_BELOW_BOIL_C = 3.0
       HAIR = 1e-9
-      # A straight line from one temperature to another: the mean of a block over it.
-      Span = Struct.new(:from_c, :to_c) do
-        # Of the block over its temperatures.
-        def mean
-          Numerics::Quadrature.mean { |share| yield(from_c + (share * (to_c - from_c))) }
-        end
-      end
-      private_constant :Span
-
       # `bound_g`: water bound in its food that can still make steam. `hot_min`, `safe_min`,
       # `tender_at_min`: when it was so, nil until then. `tender_min`: minutes that it was
       # hot enough to get tender.

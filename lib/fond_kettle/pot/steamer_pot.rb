@@ -7,6 +7,7 @@ require_relative "fire"
 require_relative "heat"
 require_relative "kinetics"
 require_relative "loss"
+require_relative "span"
 
 module FondKettle
   module Pot
@@ -131,15 +132,6 @@ module FondKettle
         bed.condense(grams)
         @condensed_g += grams
       end
-
-      # A straight line from one temperature to another.
-      Span = Struct.new(:from_c, :to_c) do
-        # Of the block over its temperatures.
-        def mean
-          Numerics::Quadrature.mean { |share| yield(from_c + (share * (to_c - from_c))) }
-        end
-      end
-      private_constant :Span
 
       # Every bed cooks at its own temperature, the one that warms along its `span`.
       def cook_all(minutes, warming, span = nil)
