@@ -65,6 +65,9 @@ RSpec.describe FondKettle::Formats::MakingJson do
     wide = sticky.merge("steamer" => { "diameter_mm" => 400 }, "vessel" => { "diameter_mm" => 200 })
     expect(wrong(wide)).to eq([["steamer.diameter_mm",
                                 "must be at most 260: the pot under it is 200 mm wide"]])
+    expect(wrong(parcels.merge("pieces" => { "use" => "triangle" })))
+      .to eq([["pieces.use", "must be one of: parcel"]])
+    expect(wrong(sushi.merge("pieces" => { "use" => "parcel" })).first.last).to start_with("must be one of: bo")
     expect(wrong(sticky.merge("style" => "sharp"))).to match([["style", /must be left out/]])
     expect(wrong(sushi.merge("style" => "sour")).first.first).to eq("style")
     expect(wrong(parcels.merge("pieces" => { "count" => 3, "g_each" => 90 })).first)

@@ -29,16 +29,17 @@ RSpec.describe FondKettle::Methods::Portions do
     found = portions(parcels(rice: { "amount" => 514.3, "unit" => "g" }, pieces: { "count" => 12 },
                              filling: { "g_each" => 25 }, from: "chilled"))
     expect([found.rice_g_each, found.thickness_mm.round, found.left_g]).to match([75, 34, be < 1])
-    expect([found.steam_min, found.frozen_min]).to match([be_within(1).of(22), be_within(1.4).of(31)])
+    expect(found.parcels).to have_attributes(steam_min: be_within(1).of(22),
+                                             frozen_min: be_within(1.4).of(31))
   end
 
   it "takes 16.7 min for a slab of 30 mm from 5 to 74 °C, as figures.md has it, four times that for 60" do
     data = parcels(from: "chilled", pieces: { "count" => 12 })
-    found = portions(data)
-    allow(found).to receive(:thickness_mm).and_return(30.0)
-    expect(found.steam_min).to be_within(0.1).of(16.7)
-    allow(found).to receive(:thickness_mm).and_return(60.0)
-    expect(found.steam_min).to be_within(0.4).of(4 * 16.7)
+    thick = lambda { |thickness_mm|
+      portions(data).tap { |found| allow(found).to receive(:thickness_mm).and_return(thickness_mm) }.parcels
+    }
+    expect(thick.call(30.0).steam_min).to be_within(0.1).of(16.7)
+    expect(thick.call(60.0).steam_min).to be_within(0.4).of(4 * 16.7)
   end
 
   it "agrees with the heart of the slab, followed through its own series" do
@@ -52,12 +53,12 @@ RSpec.describe FondKettle::Methods::Portions do
     found = portions(parcels(from: "chilled"))
     allow(found).to receive(:thickness_mm).and_return(34.0)
     # A flat piece that is not wrapped takes 1.2 times as long by the figures of meat.
-    expect(min / 1.2).to be_within(0.6).of(found.steam_min)
+    expect(min / 1.2).to be_within(0.6).of(found.parcels.steam_min)
   end
 
   it "knows how hot the heart is at any minute: as reckoned when it is hot, and never colder than before" do
     %w[fresh chilled frozen].each do |from|
-      found = portions(parcels(from: from))
+      found = portions(parcels(from: from)).parcels
       expect(found.heart_c(found.steam_min)).to be_within(1e-6).of(74)
       expect((0..60).map { |min| found.heart_c(min) }.each_cons(2)).to all(satisfy { |one, two| two >= one })
     end
@@ -65,13 +66,13 @@ RSpec.describe FondKettle::Methods::Portions do
 
   it "lays no more in a basket than there is room for, and rounds where it is not enough" do
     found = portions(parcels(pieces: { "count" => 20 }, steamer: { "diameter_mm" => 200, "tiers" => 2 }))
-    layout = found.layout
+    layout = found.parcels.layout
     expect(layout[:a_tier] * layout[:tiers] * layout[:batches]).to be >= 20
     expect(layout[:a_tier] * ((found.across_mm + 12)**2)).to be <= 0.8 * Math::PI * (100**2)
   end
 
   it "has leaves for all of them, and some that tear" do
-    expect(portions(parcels(pieces: { "count" => 12 })).leaves).to include(each: 1, all: 14)
+    expect(portions(parcels(pieces: { "count" => 12 })).parcels.leaves).to include(each: 1, all: 14)
   end
 
   it "gives everybody at the table one bowl" do

@@ -35,6 +35,13 @@ RSpec.describe "The Pot page's drawers" do
     expect(page.css("details.drawer[open]")).to be_empty
   end
 
+  it "leave out what belongs to another way's pieces" do
+    get "/pot?grain=short-white&for=amount&amount=420&unit=g&method=shaped&piece_for=parcel"
+    expect(front("made")).to end_with("triangles")
+    expect(page.at_css("[name=piece_for] option[selected]")["value"]).to eq("triangle")
+    expect(page.text).not_to match(/\d parcel/)
+  end
+
   it "stand open where something in them is wrong, and keep what was typed" do
     get "/pot?#{plan}&soak=abc"
     expect(page.css("details.drawer[open]").map { |drawer| drawer["id"] }).to eq(["drawer-wash"])

@@ -49,7 +49,7 @@ module FondKettle
           y = 130 - (high / 2)
           shape = { x: x, y: y, width: wide, height: high, rx: [high / 2.4, 30].min }
           [Svg.tag("rect", **shape, class: "bed"), filling(wide, high),
-           *(Svg.tag("rect", **shape, class: "leaf-round") if @portions.use.wrapped), *words(high)].join
+           *(Svg.tag("rect", **shape, class: "leaf-round") if @portions.parcels), *words(high)].join
         end
 
         def filling(wide, high)
@@ -89,14 +89,14 @@ module FondKettle
 
         # In one basket, from above.
         def basket
-          a_tier = @portions.layout[:a_tier]
+          a_tier = @portions.parcels.layout[:a_tier]
           scale = PLAN / @steamer.diameter_mm / 1.2
           centre = [PLAN_LEFT + 150, 130.0]
           radius = @steamer.diameter_mm * scale / 2
           [Svg.tag("circle", cx: centre[0], cy: centre[1], r: radius, class: "pan-floor"),
            *places(radius, @across_mm * scale, [a_tier, @portions.count].min)
              .map { |x, y| piece(centre[0] + x, centre[1] + y, scale) },
-           below(@portions.lies)].join
+           below(@portions.parcels.lies)].join
         end
 
         # Centres in rows that fit a circle; as many as are wanted.
@@ -122,7 +122,7 @@ module FondKettle
         def piece(x, y, scale)
           side = @across_mm * scale
           Svg.tag("rect", x: x - (side / 2), y: y - (side / 2), width: side, height: side, rx: side / 5,
-                          class: @portions.use.wrapped ? "parcel" : "bed piece")
+                          class: @portions.parcels ? "parcel" : "bed piece")
         end
 
         def counted(shown)

@@ -91,7 +91,7 @@ module FondKettle
         end
 
         def water_words
-          "#{(@steaming.below_g / 1000).round(1)} L water below"
+          "#{(@steaming.below.first_g / 1000).round(1)} L water below"
         end
 
         def fire
@@ -103,7 +103,7 @@ module FondKettle
         end
 
         def water_y
-          frame.floor - (@vessel.depth_mm(@steaming.below_g) * @scale)
+          frame.floor - (@vessel.depth_mm(@steaming.below.first_g) * @scale)
         end
 
         def pot

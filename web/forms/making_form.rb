@@ -38,7 +38,7 @@ module FondKettle
         # Methods::Making for a method; what it has none of is not asked. Raises InvalidInput at a
         # field of the form.
         def making(method)
-          kept = said.select { |key, _| Formats::MakingReader::ONLY.fetch(key).call(method) }
+          kept = said(method).select { |key, _| Formats::MakingReader::ONLY.fetch(key).call(method) }
           Formats::MakingReader.new(kept, method, nil).making.with(tiers: @values[:tiers])
         rescue InvalidInput => e
           raise(InvalidInput, e.problems.map { |one| one.merge(field: AT.fetch(one[:field]).to_s) })
@@ -47,8 +47,8 @@ module FondKettle
         private
 
         # As the command line has it.
-        def said
-          { steamer: steamer, pieces: pieces, filling: only(:filling_g, :g_each), cool: cool,
+        def said(method)
+          { steamer: steamer, pieces: pieces(method), filling: only(:filling_g, :g_each), cool: cool,
             dressing_per_100g: dressing, **@values.slice(:from, :style) }.compact
         end
 
@@ -57,8 +57,11 @@ module FondKettle
           width && { diameter_mm: width }
         end
 
-        def pieces
-          found = { count: @values[:pieces], g_each: @values[:piece_g], use: @values[:piece_for] }.compact
+        # What another way's rice is divided into is not meant here.
+        def pieces(method)
+          use = method.piece_use(@values[:piece_for])
+          found = { count: @values[:pieces], g_each: @values[:piece_g],
+                    use: (@values[:piece_for] if use&.key == @values[:piece_for]) }.compact
           found unless found.empty?
         end
 

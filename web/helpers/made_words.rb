@@ -2,7 +2,6 @@
 
 require_relative "../../lib/fond_kettle/methods/dressings"
 require_relative "../../lib/fond_kettle/methods/making"
-require_relative "../../lib/fond_kettle/methods/piece_uses"
 
 module FondKettle
   module Web
@@ -20,13 +19,7 @@ module FondKettle
 
         # What rice of a Methods::Method may be divided into: what is wrapped is steamed once more.
         def piece_uses(method)
-          Methods::PieceUses.all.values.select { |use| use.wrapped == wrapped?(method) }
-                            .map { |use| [use.key, use.word] }
-        end
-
-        # Is it wrapped in leaves?
-        def wrapped?(method)
-          !method.pieces.nil? && Methods::PieceUses.fetch(method.pieces).wrapped
+          method.piece_uses.map { |use| [use.key, use.word] }
         end
 
         # The front of the drawer; nothing where a way makes nothing of its rice.
@@ -43,8 +36,7 @@ module FondKettle
         def pieces_said(form)
           return unless form.method.pieces
 
-          use = Methods::PieceUses.all.fetch(form[:piece_for].to_s) { Methods::PieceUses.fetch(form.method.pieces) }
-          [form[:pieces].to_s, use.word].reject(&:empty?).join(" ")
+          [form[:pieces].to_s, form.method.piece_use(form[:piece_for]).word].reject(&:empty?).join(" ")
         end
       end
     end

@@ -63,10 +63,13 @@ module FondKettle
 
         # Of the steam: how long, how much water, when it is topped up.
         def steam_line
-          top_up = steaming.top_up_min
+          top_up = steaming.below.top_up_min
           more = top_up ? ", topped up with boiling water before minute #{top_up.floor}" : ""
-          "**#{minutes(steaming.minutes)}** of steam on high; **#{grams(steaming.below_g)}** water " \
-            "below#{more}. #{grams(steaming.condensed_g)} of steam turn to water in the rice."
+          batches = steaming.laid.batches
+          rounds = "#{batches} x " if batches > 1
+          "**#{rounds}#{minutes(steaming.minutes)}** of steam on #{steaming.heat}; " \
+            "**#{grams(steaming.below.first_g)}** water below#{more}. " \
+            "#{grams(steaming.condensed_g)} of steam turn to water in the rice."
         end
 
         def dressing_drawing
@@ -104,17 +107,17 @@ module FondKettle
         end
 
         def pieces
-          steamer = @plan.request.making.steamer_on(@plan.request.vessel) if portions.use.wrapped
+          steamer = @plan.request.making.steamer_on(@plan.request.vessel) if parcels
           Drawings::PiecesDrawing.new(portions, steamer).to_s
         end
 
         # How hot the heart of a parcel gets, over time; nil of what is not wrapped.
         def heart
-          return unless portions.use.wrapped
+          return unless parcels
 
-          marks = [[portions.steam_min, "hot, #{minutes(portions.steam_min)}"]]
-          Drawings::CoolingDrawing.new(portions.method(:heart_c), portions.timed_min, marks,
-                                       Methods::Portions::HEART_C, title: "The heart of a parcel").to_s
+          marks = [[parcels.steam_min, "hot, #{minutes(parcels.steam_min)}"]]
+          Drawings::CoolingDrawing.new(parcels.method(:heart_c), parcels.timed_min, marks,
+                                       Methods::Parcels::HEART_C, title: "The heart of a parcel").to_s
         end
 
         def pieces_line
@@ -123,15 +126,19 @@ module FondKettle
 
         # Of parcels: how long they steam, fresh or otherwise, and their leaves; nil for any other.
         def parcel_line
-          return unless portions.use.wrapped
+          return unless parcels
 
-          "Steam them **#{minutes(portions.timed_min)}**: #{minutes(portions.steam_min)} until their heart " \
-            "is at #{Methods::Portions::HEART_C.round} °C, the rest for leaf and tiers. From the freezer " \
-            "#{minutes(portions.frozen_min + Methods::Portions::LEAF_MIN)}. " \
-            "#{portions.leaves[:all]} leaves, #{portions.leaves[:side_mm].round(-1)} mm long."
+          "Steam them **#{minutes(parcels.timed_min)}**: #{minutes(parcels.steam_min)} until their heart " \
+            "is at #{Methods::Parcels::HEART_C.round} °C, the rest for leaf and tiers. From the freezer " \
+            "#{minutes(parcels.frozen_min + Methods::Parcels::LEAF_MIN)}. " \
+            "#{parcels.leaves[:all]} leaves, #{parcels.leaves[:side_mm].round(-1)} mm long."
         end
 
         private
+
+        def parcels
+          portions.parcels
+        end
 
         def steaming
           @steaming ||= Methods::Steaming.new(@plan.request, @plan.last)

@@ -58,7 +58,7 @@ module FondKettle
         def poured_how
           return unless plan.load.steamed?
 
-          times = plan.stages.count(&:sprinkle)
+          times = plan.stages.count(&:sprinkle) * plan.load.steamer.batches
           times.zero? ? " to sprinkle" : " to sprinkle, in #{times} pours"
         end
 

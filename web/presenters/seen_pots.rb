@@ -36,7 +36,7 @@ module FondKettle
         # A steamer on its pot, before it is set on.
         def steamer(plan, look, comes_out)
           vessel = plan.request.vessel
-          below_mm = vessel.depth_mm(Methods::Steaming.new(plan.request, plan.last).below_g)
+          below_mm = vessel.depth_mm(Methods::Steaming.new(plan.request, plan.last).below.first_g)
           laid = plan.load.steamer
           empty(vessel, look).with(water_mm: below_mm, baskets: baskets(laid.to_h),
                                    shape: Drawings::PotFilling.shape(plan.load.grain.traits),

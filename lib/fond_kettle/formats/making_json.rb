@@ -35,8 +35,13 @@ module FondKettle
           minutes: steaming.minutes.round(1), condensed_g: steaming.condensed_g.round(2),
           sprinklings: steaming.sprinklings.map { |one| { at_min: one.at_min.round(1), g: one.g.round(2) } },
           soaked_share: soaked(plan).share.round(4), soaked: soaked(plan).ready?,
-          hot_through_min: plan.run.at("first-steam")&.round(1), water_below_g: steaming.below_g.round,
-          needed_g: steaming.needed_g.round, top_up_min: steaming.top_up_min&.round(1) }
+          hot_through_min: plan.run.at("first-steam")&.round(1), **below(steaming.below) }
+      end
+
+      def below(below)
+        { water_below_g: below.first_g.round, needed_g: below.needed_g.round,
+          top_up_min: below.top_up_min&.round(1),
+          top_ups: below.top_ups.map { |one| { at_min: one.at_min.round(1), g: one.g.round } } }
       end
 
       # How far its long soak has come.
@@ -51,13 +56,15 @@ module FondKettle
                   filling_g_each: portions.filling_g_each.round(1), left_g: portions.left_g.round(2),
                   seasoned_g: portions.seasoned_g.round(2), cut: portions.cut_count,
                   thickness_mm: portions.thickness_mm.round(1) }
-        { **found, **(portions.use.wrapped ? parcels(portions) : {}) }.compact
+        { **found, **parcels(portions.parcels) }.compact
       end
 
-      def parcels(portions)
-        { steam_min: portions.steam_min.round(1), frozen_min: portions.frozen_min.round(1),
-          leaf_min: Methods::Portions::LEAF_MIN, timed_min: portions.timed_min.round(1),
-          from: portions.from, **portions.layout, leaves: portions.leaves }
+      def parcels(parcels)
+        return {} unless parcels
+
+        { steam_min: parcels.steam_min.round(1), frozen_min: parcels.frozen_min.round(1),
+          leaf_min: Methods::Parcels::LEAF_MIN, timed_min: parcels.timed_min.round(1),
+          from: parcels.from, **parcels.layout, leaves: parcels.leaves, **below(parcels.below) }
       end
 
       def dressing(dressing, serving, plan)
@@ -79,7 +86,7 @@ module FondKettle
           from_c: Methods::Cooled::FROM_C, to_c: cooled.to_c, room_c: Methods::ROOM_C }
       end
 
-      private_class_method :cools?, :steaming, :soaked, :pieces, :parcels, :dressing, :share, :cooling
+      private_class_method :cools?, :steaming, :below, :soaked, :pieces, :parcels, :dressing, :share, :cooling
     end
   end
 end

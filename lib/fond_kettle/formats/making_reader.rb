@@ -4,7 +4,6 @@ require_relative "../ground/errors"
 require_relative "../kit/steamer"
 require_relative "../methods/dressings"
 require_relative "../methods/making"
-require_relative "../methods/portions"
 
 module FondKettle
   module Formats
@@ -14,9 +13,9 @@ module FondKettle
       # What only some ways have: the field, and whether a Methods::Method has it.
       ONLY = { steamer: lambda(&:steamed?),
                pieces: ->(method) { !method.pieces.nil? }, filling: ->(method) { !method.pieces.nil? },
-               from: ->(method) { method.pieces == Methods::Portions::PARCEL },
+               from: lambda(&:wrapped?),
                style: lambda(&:dressed), dressing_per_100g: lambda(&:dressed),
-               cool: ->(method) { method.pieces && method.pieces != Methods::Portions::PARCEL } }.freeze
+               cool: ->(method) { method.pieces && !method.wrapped? } }.freeze
       # As far as fillings are, rice has to close round them.
       FULL = "must be at most what the rice of one weighs"
 
@@ -38,8 +37,8 @@ module FondKettle
       # Methods::Making.
       def making
         refuse
-        Methods::Making.of(steamer: steamer, count: @data.dig(:pieces, :count), g_each: g_each,
-                           use: @data.dig(:pieces, :use), filling_g: filling_g, from: @data[:from],
+        Methods::Making.of(steamer: steamer, count: @data.dig(:pieces, :count), g_each: g_each, use: use,
+                           filling_g: filling_g, from: @data[:from],
                            style: @data[:style], dressing: dressing, cool: cool)
       end
 
@@ -65,6 +64,15 @@ module FondKettle
                               "must be at most #{most_mm}: the pot under it is " \
                               "#{@vessel.diameter_mm.round} mm wide",
                               received: given[:diameter_mm])
+      end
+
+      # What is wrapped is steamed once more, what is not is eaten as it is.
+      def use
+        given = @data.dig(:pieces, :use)
+        return given if given.nil? || @method.piece_use(given).key == given
+
+        uses = @method.piece_uses.map(&:key).join(", ")
+        raise InvalidInput.at("pieces.use", "must be one of: #{uses}", received: given)
       end
 
       def g_each

@@ -2,7 +2,6 @@
 
 require_relative "../pot/cooling"
 require_relative "making"
-require_relative "piece_uses"
 
 module FondKettle
   module Methods

@@ -4,6 +4,7 @@ require_relative "../care/kind"
 require_relative "finishing"
 require_relative "heat_checks"
 require_relative "moments"
+require_relative "steaming"
 
 module FondKettle
   module Methods
@@ -32,8 +33,8 @@ module FondKettle
       # After `latest` (Task); `facts`: TaskFacts of the vessel.
       def write(latest, facts)
         back = @request.coming_back.any? ? @list.common("put-back", "put-back", latest) : latest
-        last = finish(@checks.measured("check-heat", back, facts.core_c(elsewhere)))
-        after.each { |stage| last = made(stage, last) }
+        done = finish(@checks.measured("check-heat", back, facts.core_c(elsewhere)))
+        last = after.reduce(done) { |before, stage| one_after(stage, before, done) }
         @list.common("serve", "serve", last) if @amounts.common("serve").any?
       end
 
@@ -57,6 +58,13 @@ module FondKettle
         @method.after.select { |stage| @made.step?(stage.kind) }
       end
 
+      # Water under a steamer gets hot while hands are at work, once the rice is `done`.
+      def one_after(stage, before, done)
+        return made(stage, before) unless stage.kind == Steaming::KIND
+
+        [*before, made(stage, [*done].map { |task| @list.loosely(task) })]
+      end
+
       # A dish's own step takes as long as that says.
       def made(stage, last)
         own = stage.section != "after"
@@ -68,7 +76,7 @@ module FondKettle
 
       # Must what was steamed be hot to its heart?
       def heart?(stage)
-        stage.kind == Portions::STEAM && @made.portions.use&.wrapped
+        stage.kind == Parcels::STEAM && !@made.portions.parcels.nil?
       end
 
       # What never lies in the pot with the rice.

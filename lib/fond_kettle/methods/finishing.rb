@@ -6,6 +6,7 @@ require_relative "../table/eaters"
 require_relative "cooled"
 require_relative "dressing"
 require_relative "portions"
+require_relative "steaming"
 require_relative "request"
 
 module FondKettle
@@ -18,6 +19,7 @@ module FondKettle
 
       # What a step that soaks leaves takes: the slot of leaves.
       LEAF = "leaf"
+      BETWEEN_ROUNDS = ", the water below topped up with boiling water between the rounds"
       # Loosely spread, g/mm3.
       COOKED_G_MM3 = 7.5e-4
 
@@ -33,7 +35,8 @@ module FondKettle
 
       # Is a step of this kind (a key) in the plan?
       def step?(kind)
-        KEPT.fetch(kind, @portions.from) == @portions.from
+        from = @portions.parcels&.from
+        KEPT.fetch(kind, from) == from
       end
 
       # Minutes of a step of this kind (a key), or nil where its file says them.
@@ -41,13 +44,15 @@ module FondKettle
         case kind
         when "cool" then @cooled.minutes
         when "shape", "wrap" then @portions.use && (@portions.use.minutes * @portions.count)
-        when Portions::STEAM then @portions.use&.wrapped ? @portions.timed_min : nil
+        when Parcels::STEAM then @portions.parcels&.timed_min
+        when Steaming::KIND then @portions.parcels&.heat_min
         end
       end
 
       # How often a step of this kind is done, one after the other.
       def rounds(kind)
-        kind == Portions::STEAM && @portions.use&.wrapped ? @portions.layout[:batches] : 1
+        parcels = @portions.parcels
+        parcels && kind == Parcels::STEAM ? parcels.layout[:batches] : 1
       end
 
       # DressingPer for one serving of the usual size, or nil.
@@ -83,7 +88,7 @@ module FondKettle
         count = @portions.count
         filling_g = @portions.filling_g_each
         ["#{count} #{count == 1 ? use.one : use.word} of #{@portions.rice_g_each} g rice",
-         *(" and #{filling_g.round} g filling" if filling_g.positive?),
+         *(" and #{filling_g.round} g filling" if filling_g.round.positive?),
          *(", each cut into #{use.cut}" if use.cut), *left_over].join
       end
 
@@ -94,7 +99,7 @@ module FondKettle
 
       def each
         use = @portions.use
-        if use.wrapped
+        if @portions.parcels
           return "#{@portions.thickness_mm.round} mm, about #{@portions.across_mm.round} mm across"
         end
 
@@ -133,31 +138,36 @@ module FondKettle
       end
 
       def tray
-        return lies if @portions.use.wrapped
+        return lies if @portions.parcels
 
         area_mm2 = @portions.seasoned_g / COOKED_G_MM3 / @cooled.cool.depth_mm
         "#{@cooled.cool.depth_mm.round} mm thick (about #{(Math.sqrt(area_mm2) / 10).ceil} cm square)"
       end
 
       def lies
-        change = ", which change places half-way" if @portions.layout[:tiers] > 1
-        "#{@portions.lies}#{change}"
+        parcels = @portions.parcels
+        change = ", the baskets changing places half-way" if parcels.layout[:tiers] > 1
+        "#{parcels.lies}#{change}#{BETWEEN_ROUNDS if parcels.below.top_ups.any?}"
       end
 
       def heart
-        (@portions.use.wrapped ? Portions::HEART_C : warm_c).round.to_s
+        (@portions.parcels ? Parcels::HEART_C : warm_c).round.to_s
       end
 
       def leaf
+        return "" unless @portions.parcels
         return "the leaves" if @request.provisions.any? { |one| one.slot == LEAF }
 
-        leaves = @portions.leaves
+        leaves = @portions.parcels.leaves
         "#{leaves[:all]} leaves about #{(leaves[:side_mm] / 10).ceil * 10} mm long"
       end
 
       def steamed
-        "#{@portions.steam_min.ceil} min until the heart is hot, up to #{Portions::LEAF_MIN} more for the " \
-          "leaf. From the freezer #{(@portions.frozen_min + Portions::LEAF_MIN).ceil} min."
+        parcels = @portions.parcels
+        return "" unless parcels
+
+        "#{parcels.steam_min.ceil} min until the heart is hot, up to #{Parcels::LEAF_MIN} more for the " \
+          "leaf. From the freezer #{(parcels.frozen_min + Parcels::LEAF_MIN).ceil} min."
       end
 
       def grams(amount)

@@ -9,6 +9,7 @@ module FondKettle
       # Where it is done: the keys of its texts.
       KETTLE = "kettle"
       POT = "heat-liquid"
+      BOILING_C = 100.0
 
       module_function
 
@@ -16,6 +17,19 @@ module FondKettle
       def kettle?(request)
         only_water = request.main_liquid.nil? || request.main_liquid.water?
         !request.kettle_w.nil? && request.poured.empty? && only_water
+      end
+
+      # The same for water under a steamer that is topped up.
+      def below(request)
+        request.kettle_w ? "kettle-below" : "pot-below"
+      end
+
+      # Minutes for so much of that, g.
+      def below_min(request, phase, grams)
+        from_c = request.liquid_start_c
+        return Pot::HotLiquid.in_kettle(grams, request.kettle_w, from_c, BOILING_C) if request.kettle_w
+
+        Pot::HotLiquid.minutes(grams, phase.setting, from_c, BOILING_C)
       end
 
       # Minutes for all that is poured in a phase (PhaseText, solved as Phases::Phase).

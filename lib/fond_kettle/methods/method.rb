@@ -4,6 +4,7 @@ require_relative "../ground/value"
 require_relative "../ground/vocabulary"
 require_relative "../kit/vessel_kind"
 require_relative "../pot/attributes"
+require_relative "piece_uses"
 
 module FondKettle
   module Methods
@@ -120,6 +121,21 @@ module FondKettle
       # Is its rice done in a steamer?
       def steamed?
         last_phase.steamed
+      end
+
+      # Are its pieces closed in leaves, to be steamed once more?
+      def wrapped?
+        !pieces.nil? && PieceUses.fetch(pieces).wrapped
+      end
+
+      # What its rice may be divided into (PieceUse).
+      def piece_uses
+        pieces ? PieceUses.all.values.select { |use| use.wrapped == wrapped? } : []
+      end
+
+      # The one of them with a key, or its usual one (nil: its rice is not divided).
+      def piece_use(key)
+        piece_uses.find { |use| use.key == key } || (pieces && PieceUses.fetch(pieces))
       end
 
       # Is it turned out as a cake in the end?

@@ -3,7 +3,9 @@
 require_relative "../kit/steamer"
 require_relative "long_soak"
 require_relative "plan"
+require_relative "portions"
 require_relative "steaming"
+require_relative "water_below"
 
 module FondKettle
   module Methods
@@ -19,7 +21,8 @@ module FondKettle
         return [] unless last.load.steamed?
 
         steaming = Steaming.new(request, last)
-        [*soak(last.load), *pours(steaming, last.load), *bed(steaming.laid), *lags(run)]
+        [*soak(last.load), *pours(steaming, last.load), *bed(steaming.laid), *lags(run),
+         *below(steaming.below), *below(Portions.new(request, last).parcels&.below)]
       end
 
       def soak(load)
@@ -46,6 +49,16 @@ module FondKettle
                                  "done. Heap it in the middle, or take a smaller steamer.")]
       end
 
+      # Does the pot under it hold too little until it is opened next (WaterBelow, or nil)?
+      def below(water)
+        return [] unless water&.short_min
+
+        [warning("little-below",
+                 "The pot under the steamer holds too little: after #{water.short_min.floor} min less than " \
+                 "#{WaterBelow::NEVER_DRY_G.round} g of its water is left, before the steamer is opened. " \
+                 "Take a larger pot, or open it by then and top up with boiling water.")]
+      end
+
       # Does the steam never get to all of it?
       def lags(run)
         return [] if run.at("first-steam") || !run.at("boil")
@@ -58,7 +71,7 @@ module FondKettle
         Warning.new(code: code, say: say)
       end
 
-      private_class_method :soak, :pours, :bed, :lags, :warning
+      private_class_method :soak, :pours, :bed, :below, :lags, :warning
     end
   end
 end

@@ -4,10 +4,10 @@ require_relative "../care/cautions"
 require_relative "../ground/value"
 require_relative "../measure/rounding"
 require_relative "../measure/spoken"
-require_relative "../pot/fit"
 require_relative "../pot/hot_liquid"
 require_relative "../pot/loss"
 require_relative "loading"
+require_relative "water_below"
 
 module FondKettle
   module Methods
@@ -18,10 +18,6 @@ module FondKettle
     class Steaming
       # The kind of step that heats the water under a steamer.
       KIND = "heat-steamer"
-      # So much is always left below (figures: Steaming sticky rice).
-      NEVER_DRY_G = 300.0
-      # Of the pot under it, what water may fill: it must not boil up into the rice.
-      FULL = Pot::Fitting::BOIL_SHARE
       TO_C = 100.0
 
       # Of the phase (Phases::Phase) of a Request, in its vessel (Kit::Vessel).
@@ -41,9 +37,7 @@ module FondKettle
 
       # When it is sprinkled (Sprinkling), in one batch of its own; g of all of it where one batch is all.
       def sprinklings
-        began = @phase.stage_minutes.reduce([0.0]) { |list, min| [*list, list.last + min] }
-        sprinkled = @phase.stages.each_index.select { |i| @phase.stages[i].sprinkle }
-        sprinkled.map { |i| Sprinkling.new(at_min: began[i], g: pour_g) }
+        sprinkled.map { |number| Sprinkling.new(at_min: began_min(1, number), g: pour_g) }
       end
 
       # One pour over one batch, g.
@@ -52,68 +46,90 @@ module FondKettle
         pours.zero? ? 0.0 : @phase.liquid_g / pours / @laid.batches
       end
 
+      # What it is steamed on: no pot takes more than it can.
+      def heat
+        @phase.stages.first.heat
+      end
+
       # Steam that became water in the rice, g.
       def condensed_g
         @phase.run.condensed_g
       end
 
-      # Water below that all the steaming takes, and what is left, g.
-      def needed_g
-        (g_min * minutes * @laid.batches) + NEVER_DRY_G
+      # The water under it (WaterBelow), for all batches.
+      def below
+        @below ||= WaterBelow.new(g_min: g_min, minutes: minutes * @laid.batches, openings: openings,
+                                  most_g: WaterBelow.most_g(@phase.setting.vessel))
       end
 
-      # What of it goes in first, g: no more than the pot may hold.
-      def below_g
-        [needed_g, FULL * @phase.setting.vessel.volume_ml].min
+      # What the water below is topped up with as the stage of a `number` begins (nil: as it is laid) in
+      # batch 1, 2 …: TopUp, or nil.
+      def top_up(batch, number)
+        at_min = opened(batch)[number]
+        below.top_ups.find { |one| one.at_min == at_min }
       end
 
-      # Minutes after which it has to be topped up; nil: never.
-      def top_up_min
-        (below_g - NEVER_DRY_G) / g_min if needed_g > below_g + 1
-      end
-
-      # Until the water boils, minutes.
-      def heat_min
+      # Until so much water boils in the pot under it, minutes.
+      def heat_min(grams = below.first_g)
         burner = @phase.setting.burner
         setting = @phase.setting.with(burner: burner.with(high_w: burner.high_w / @laid.batches))
-        Pot::HotLiquid.minutes(below_g, setting, @request.liquid_start_c, TO_C)
+        Pot::HotLiquid.minutes(grams, setting, @request.liquid_start_c, TO_C)
+      end
+
+      # What of the rice is laid in at once, with `others` (Care::Amount) beside it.
+      def part(others)
+        all = others.any? ? "the rice and the rest" : "the rice"
+        return "Spread #{all}" if @laid.batches == 1
+
+        load = @phase.load
+        lies_g = load.rice_g + load.soak_gain_g + load.surface_g + others.sum { |one| one.g.to_f }
+        "#{others.any? ? "Mix #{all}, and spread" : 'Spread'} one of #{@laid.batches} equal parts (about " \
+          "#{@request.measures.weighed(lies_g / @laid.batches)} of it)"
       end
 
       # What its texts have filled in.
       def words
-        { below: below, top_up: top_up, tiers: tiers, steamed: steamed, holes: @laid.holes.to_s,
-          bed: bed }
+        { below: told_below, top_up: WaterBelow::LOOK, tiers: tiers, steamed: steamed,
+          holes: @laid.holes.to_s, bed: bed }
       end
 
       private
 
       # What the fire makes of steam, g/min (figures: net power/2257).
       def g_min
-        joule = @phase.stages.first.then { |stage| @phase.setting.burner.joule_per_min(stage.heat) }
-        joule / @laid.batches / Pot::Loss::LATENT_J_G
+        @phase.setting.burner.joule_per_min(heat) / @laid.batches / Pot::Loss::LATENT_J_G
       end
 
-      def weighed(grams)
-        "#{@request.measures.weighed(grams)} (#{Measure::Spoken.say(grams, @request.measures)})"
+      # Numbers of the stages that sprinkle.
+      def sprinkled
+        @phase.stages.each_index.select { |number| @phase.stages[number].sprinkle }
       end
 
-      def below
+      # Minutes after the steamer was first set on.
+      def began_min(batch, number)
+        (minutes * (batch - 1)) + @phase.stage_minutes.take(number).sum
+      end
+
+      # When it is opened: as the next batch is laid, and as it is sprinkled.
+      def openings
+        (1..@laid.batches).flat_map { |batch| opened(batch).values }
+      end
+
+      # The same of one batch, by the number of the stage (nil: as it is laid).
+      def opened(batch)
+        [*([nil] if batch > 1), *sprinkled].to_h { |number| [number, began_min(batch, number.to_i)] }
+      end
+
+      def told_below
         all = Measure::Rounding.duration(minutes * @laid.batches)
-        "#{all} of steam take #{(needed_g - NEVER_DRY_G).round} g of it; " \
-          "#{NEVER_DRY_G.round} g must always be left, for a steamer that boils dry burns."
+        "#{all} of steam take #{(below.needed_g - WaterBelow::NEVER_DRY_G).round} g of it; " \
+          "#{WaterBelow::NEVER_DRY_G.round} g must always be left, for a steamer that boils dry burns."
       end
 
       def tiers
         return "" if @laid.tiers == 1
 
         ", as much over each of the #{@laid.tiers} baskets, which then change places,"
-      end
-
-      def top_up
-        return ". Look at the water below" unless top_up_min
-
-        more_g = needed_g - below_g
-        ". The water below needs #{weighed(more_g)} more, boiling hot, before minute #{top_up_min.floor}"
       end
 
       def steamed

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
-require_relative "../care/kind"
 require_relative "../care/task"
 require_relative "filling_text"
+require_relative "lots"
 require_relative "method"
 require_relative "water_amounts"
 require_relative "whereto"
@@ -26,7 +26,11 @@ module FondKettle
         @first = first
         @water = WaterAmounts.new(request, phase, words)
         @whereto = Whereto.new(request, text, last: last)
+        @lots = Lots.new(request, phase)
       end
+
+      # WaterAmounts.
+      attr_reader :water
 
       # Stages of the base that have something to do.
       def base
@@ -35,18 +39,17 @@ module FondKettle
 
       # At a Stage of base, between or after.
       def at(stage)
-        return @water.below(stage) if @water.below?(stage)
-
-        puts = []
+        puts = @water.below(stage)
         puts.concat(rice(stage.kind)) if rice_at?(stage)
         puts.concat(filling_of(stage))
         puts.concat(liquid) if stage.equal?(taking("liquid"))
         puts + provided(stage, stage.kind, stage.moment)
       end
 
-      # At a Stage with the rice in its vessel: what is sprinkled over it.
-      def with_rice(stage)
-        stage.sprinkle ? @water.sprinkled : []
+      # At a Stage with the rice in its vessel: what is sprinkled over it, and what of boiling water
+      # goes under it (TopUp, or nil).
+      def with_rice(stage, top_up)
+        [*(@water.sprinkled if stage.sprinkle), *@water.topped(top_up)]
       end
 
       # Names of what lies with the rice only for its scent.
@@ -56,12 +59,7 @@ module FondKettle
 
       # Of which of several equal pots what goes in at a task of a kind is told, nil for one.
       def lot(kind, moment = nil)
-        return if @request.pots == 1
-
-        one = @request.rounds? ? "round" : "pot"
-        return "In each #{one}" if told_pots(kind, moment) == 1
-
-        @request.pots == 2 ? "For both #{one}s" : "For all #{@request.pots} #{one}s"
+        @lots.say(kind, moment)
       end
 
       # At a task of the planner's own, by its key.
@@ -93,9 +91,14 @@ module FondKettle
         @whereto.at(stage)
       end
 
+      # What goes in with the rice (Care::Amount).
+      def others
+        provided(:fill, "fill")
+      end
+
       # What the text of filling says of whatever else goes in then.
       def filled_with
-        any = provided(:fill, "fill").any?
+        any = others.any?
         on_top = "on top, what else goes in now" if @whereto.on_top?
         { on_top: on_top, others: any ? " and the rest" : "", too: any ? ", put in the rest" : "",
           and_liquid: any ? ", the liquid and the rest" : " and the liquid" }
@@ -139,7 +142,7 @@ module FondKettle
       def filling
         poured = provided(:liquid, "fill") if @text.steamed
         poured ||= liquid unless liquid_in? || @request.soaks_in_liquid? || hot_apart?
-        [*(rice("fill") unless washed? || rice_in?), *poured, *provided(:fill, "fill"),
+        [*(rice("fill") unless washed? || rice_in?), *poured, *others,
          *provided(:layer, "layer")]
       end
 
@@ -161,7 +164,7 @@ module FondKettle
 
         grams = @phase.load.rice_g
         [Care::Amount.of(what: @request.grain.name, g: grams, measured: @words.rice_in_cups,
-                         told: @words.told_rice(told_pots(kind)))]
+                         told: @words.told_rice(@lots.pots(kind)))]
       end
 
       # The model's own and whatever else is poured with it.
@@ -177,7 +180,7 @@ module FondKettle
 
       # What goes in at a place of Whereto, in a task of a kind.
       def provided(place, kind, moment = nil)
-        one_pot = told_pots(kind, moment) == 1
+        one_pot = @lots.pots(kind, moment) == 1
         @whereto.at(place).flat_map do |provision|
           told = one_pot ? provision.told : provision.told_all
           shared?(provision, place) ? shared(provision, told) : amount(provision, provision.g, told)
@@ -217,13 +220,6 @@ module FondKettle
       def amount(provision, grams, told)
         Care::Amount.new(what: provision.what, g: grams, measured: provision.measured, told: told,
                          poured_off: provision.stage == "left")
-      end
-
-      # In how many pots' amounts a task of a kind is told: what is done once is told for all,
-      # and so is what a dish does apart from the pot.
-      def told_pots(kind, moment = nil)
-        in_pot = Moments::IN_POT.include?(moment) || moment.is_a?(Numeric) || Care::Kinds.fetch(kind).in_pot
-        in_pot && !Moments::OUT_OF_POT.include?(moment) ? 1 : @request.pots
       end
     end
   end

@@ -6,6 +6,7 @@ require_relative "../ground/template"
 require_relative "../ground/words"
 require_relative "../pot/attributes"
 require_relative "task_texts"
+require_relative "water_below"
 
 module FondKettle
   module Methods
@@ -51,12 +52,12 @@ module FondKettle
       end
 
       # A task of the planner's own texts (`text`: which, where not that of its key);
-      # `under`: the Pot::Stage that it falls into; `words`: more to fill in.
-      def common(id, key, last, min: nil, hands_on: nil, under: nil, text: key, words: {}, **given)
+      # `under`: the Pot::Stage that it falls into; `words`: more to fill in; `more`: what else goes in.
+      def common(id, key, last, min: nil, hands_on: nil, under: nil, text: key, words: {}, more: [], **given)
         text = TaskTexts.fetch(text)
         words = { **@words.to_h, **words }
         add(id, text.kind, last, min: min || text.minutes, key: key, **listed(text, words),
-                                 amounts: @amounts.common(key),
+                                 amounts: [*@amounts.common(key), *more],
                                  lot: @amounts.lot(text.kind),
                                  hands_on: hands_on.nil? ? text.hands_on : hands_on,
                                  facts: facts(text.kind, under: under), **given)
@@ -80,15 +81,17 @@ module FondKettle
                                   facts: facts(stage.kind, food: stage.food))
       end
 
-      # A stage in the pot with the rice, `cooked` (Pot::Stage) for `min`, in so many `rounds`.
-      def with_rice(id, stage, cooked, min, last, rounds: 1)
-        words = { **@words.to_h, oven: @words.oven(stage), heat: cooked.heat }
+      # A stage in the pot with the rice, `cooked` (Pot::Stage) for `min`, in so many `rounds`;
+      # `top_up`: what the water below is topped up with (TopUp), or nil.
+      def with_rice(id, stage, cooked, min, last, rounds: 1, top_up: nil)
+        words = { **@words.to_h, oven: @words.oven(stage), heat: cooked.heat, top_up: WaterBelow.say(top_up) }
         say = [Template.fill(stage.say, words), *closing(stage, cooked), *lifted(cooked)].join(". ")
         add(id, stage.kind, last, min: min, oven_c: cooked.oven_c, key: stage.key, say: say,
                                   cue: Template.fill(@words.cue(stage), words),
                                   why: Template.fill(stage.why, words),
                                   heat: cooked.oven_c ? "oven" : cooked.heat, hands_on: stage.hands_on,
-                                  watch: stage.watch, amounts: @amounts.with_rice(stage), rounds: rounds,
+                                  watch: stage.watch, rounds: rounds,
+                                  amounts: @amounts.with_rice(stage, top_up),
                                   facts: facts(stage.kind, food: stage.food, under: cooked))
       end
 

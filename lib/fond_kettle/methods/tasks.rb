@@ -9,6 +9,7 @@ require_relative "hot_start"
 require_relative "method"
 require_relative "moments"
 require_relative "pot_stages"
+require_relative "steamer_tasks"
 require_relative "steaming"
 require_relative "task_amounts"
 require_relative "task_facts"
@@ -91,19 +92,10 @@ module FondKettle
 
         hot = hot_liquid(text, phase)
         filled = @list.common("fill.#{phase.key}", "fill", [ready, *@latest, hot, *@meanwhile].compact,
-                              text: @amounts.filling_text(hot: !hot.nil?), words: @amounts.filled_with)
-        @latest = batches(phase).reduce(filled) do |before, batch|
-          stages(text, phase, batch ? next_batch(phase, before, batch) : before, batch)
+                              text: @amounts.filling_text(hot: !hot.nil?), words: @steamer.filled_with)
+        @latest = (1..@steamer.batches).reduce(filled) do |before, batch|
+          stages(text, phase, @steamer.begun(before, batch), batch)
         end
-      end
-
-      # What does not go into a steamer at once goes through it in parts: nil, 2, 3 …
-      def batches(phase)
-        phase.load.steamed? ? [nil, *(2..phase.load.steamer.batches)] : [nil]
-      end
-
-      def next_batch(phase, before, batch)
-        @list.common("fill.#{phase.key}.#{batch}", "next-batch", before)
       end
 
       # What is ready is laid in the pot, and that is closed.
@@ -119,6 +111,7 @@ module FondKettle
         prepare(text, phase) unless phase.equal?(@phases.first)
         @facts = TaskFacts.new(@request, text, @method.food)
         @list.at(words: @words, amounts: @amounts, facts: @facts)
+        @steamer = SteamerTasks.new(@request, phase, @list, @amounts, @words)
         @ending = FinishTasks.new(@request, phase, @list, @amounts)
       end
 
@@ -174,22 +167,20 @@ module FondKettle
         stages.partition { |stage| stage.slot == "onion" }.flatten(1)
       end
 
-      def stages(text, phase, last, batch = nil)
+      def stages(text, phase, last, batch = 1)
         stirred = PotStages.stirred(text, @request)
         cooked = text.stages.zip(phase.stages, phase.stage_minutes)
         own = Moments.places(text, cooked)
-        cooked.each do |stage, pot_stage, minutes|
+        cooked.each_with_index do |(stage, pot_stage, minutes), number|
           last = @list.common("stir.#{phase.key}", "stir", last, under: pot_stage) if stage.equal?(stirred)
-          id = ["stages", phase.key, stage.key, *batch].join(".")
-          last = stage(id, stage, pot_stage, minutes, last, phase.rounds)
-          last = beside(last, own.fetch(stage.key, [])) unless batch
+          id = ["stages", phase.key, stage.key, *(batch if batch > 1)].join(".")
+          last = @steamer.boiled(last, batch, number)
+          last = [*last, preheated(id, stage)] if pot_stage.oven_c
+          last = @list.with_rice(id, stage, pot_stage, minutes, last, rounds: phase.rounds,
+                                                                      top_up: @steamer.top_up(batch, number))
+          last = beside(last, own.fetch(stage.key, [])) if batch == 1
         end
         last
-      end
-
-      def stage(id, stage, cooked, minutes, last, rounds)
-        last = [*last, preheated(id, stage)] if cooked.oven_c
-        @list.with_rice(id, stage, cooked, minutes, last, rounds: rounds)
       end
 
       # A dish's own steps under or after the stage whose task is `under` (Moments::Own).

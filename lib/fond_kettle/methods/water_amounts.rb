@@ -13,6 +13,8 @@ module FondKettle
       # Water to cover what soaks, and of one change of rinsing, g per g of rice.
       COVERS = 2.0
       RINSES = 3.0
+      # The section of stages once the rice is done.
+      AFTER = "after"
 
       # Of the phase (Phases::Phase) of a Request; `words`: its TaskWords.
       def initialize(request, phase, words)
@@ -31,20 +33,21 @@ module FondKettle
         thrown("Soaking water", COVERS, @phase.load.soak_gain_g, told: @words.told_to_cover(COVERS))
       end
 
-      # Is there a steamer over it at a Stage beside the rice's own?
-      def below?(stage)
-        stage.kind == Steaming::KIND || parcels?(stage)
+      # What goes under a steamer at a Stage beside the rice's own: what parcels are topped up with
+      # between their rounds goes in while they steam.
+      def below(stage)
+        case stage.kind
+        when Steaming::KIND
+          water = (stage.section == AFTER ? parcels : Steaming.new(@request, @phase))&.below
+          [*(under("Water below the steamer", water.first_g) if water)]
+        when Parcels::STEAM then [*parcels&.below&.top_ups].flat_map { |one| topped(one) }
+        else []
+        end
       end
 
-      # Water under a steamer at such a Stage.
-      def below(stage)
-        grams = if parcels?(stage)
-                  Portions.new(@request,
-                               @phase).water_g
-                else
-                  Steaming.new(@request, @phase).below_g
-                end
-        [left("Water for the steamer", grams).with(told: @words.told_water("Water below the steamer", grams))]
+      # Boiling water that is put to it (TopUp, or nil).
+      def topped(top_up)
+        top_up ? [under("Boiling water below the steamer", top_up.g)] : []
       end
 
       # One pour of several over rice in a steamer: a bed keeps its share.
@@ -63,9 +66,12 @@ module FondKettle
 
       private
 
-      # Are parcels steamed at it?
-      def parcels?(stage)
-        stage.section == "after" && stage.kind == Portions::STEAM && @request.method.pieces == Portions::PARCEL
+      def parcels
+        Portions.new(@request, @phase).parcels
+      end
+
+      def under(name, grams)
+        left("Water for the steamer", grams).with(told: @words.told_water(name, grams))
       end
 
       # Water, so much of it for each g of rice, of which `kept_g` is taken up.

@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+require_relative "../measure/rounding"
+require_relative "hot_start"
+require_relative "steaming"
+require_relative "water_below"
+
+module FondKettle
+  module Methods
+    # Tasks that only a steamer has: what does not go into it at once goes through it in batches, and
+    # what its pot is topped up with boils by then. In any other phase there is one batch, and nothing to
+    # top up.
+    class SteamerTasks
+      # Of a phase (Phases::Phase) of a Request; `list`: TaskList, `amounts`: TaskAmounts, `words`: TaskWords.
+      def initialize(request, phase, list, amounts, words)
+        @request = request
+        @phase = phase
+        @list = list
+        @amounts = amounts
+        @words = words
+        @steaming = Steaming.new(request, phase) if phase.load.steamed?
+      end
+
+      # In how many batches.
+      def batches
+        @steaming ? @steaming.laid.batches : 1
+      end
+
+      # What the text of filling says of how much of it goes in at once.
+      def filled_with
+        { **@amounts.filled_with, part: @steaming&.part(@amounts.others).to_s }
+      end
+
+      # The task that a batch begins with, after `before`: the first is laid already.
+      def begun(before, batch)
+        return before if batch == 1
+
+        top_up = top_up(batch, nil)
+        @list.common("fill.#{@phase.key}.#{batch}", "next-batch", boiled(before, batch, nil),
+                     words: { top_up: WaterBelow.say(top_up) }, more: @amounts.water.topped(top_up))
+      end
+
+      # What goes under it at the stage of a number (nil: as it is laid) in a batch (TopUp), or nil.
+      def top_up(batch, number)
+        @steaming&.top_up(batch, number)
+      end
+
+      # What a task comes after: `last`, and where water goes under it, what makes that boil.
+      def boiled(last, batch, number)
+        top_up = top_up(batch, number)
+        return last unless top_up
+
+        key = HotStart.below(@request)
+        boiling = @list.common(["#{key}.#{@phase.key}.#{batch}", *number].join("."), key, nil,
+                               min: HotStart.below_min(@request, @phase, top_up.g),
+                               words: { more: told(top_up.g) })
+        [*last, @list.loosely(boiling)]
+      end
+
+      private
+
+      def told(grams)
+        return Measure::Rounding.litres(grams) if @request.measures.litres?(grams)
+
+        "#{@request.measures.weighed(grams)} (#{@words.in_cups(grams)})"
+      end
+    end
+  end
+end

@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+require "fond_kettle"
+
+RSpec.describe FondKettle::Methods::SteamerTasks do
+  def plan(extra = {})
+    plan_for({ "grain" => "glutinous", "method" => "steamed-sticky", "steamer" => { "diameter_mm" => 200 },
+               "rice" => { "amount" => 1300, "unit" => "g" } }.merge(extra))
+  end
+
+  def tasks(extra)
+    plan(extra).tasks
+  end
+
+  small = { "vessel" => { "diameter_mm" => 180, "height_mm" => 80 } }
+  water = ->(task) { task.amounts.select { |amount| amount.what == "Water for the steamer" }.sum(&:g) }
+
+  it "weigh out what goes in at once, and tell the other batches as steps of their own" do
+    two = plan
+    filled, *next_ones = two.tasks.select { |task| task.id.start_with?("fill.") }
+    expect(filled.say).to include("Spread one of 2 equal parts (about 943 g of it) 33 mm thick")
+    expect(next_ones.map { |task| [task.kind.key, two.cautions_at(task).map(&:code)] })
+      .to eq([["next-batch", %w[dry-steamer steamer-burn]]])
+    one = tasks("rice" => { "amount" => 400, "unit" => "g" }).find { |task| task.id == "fill.steam" }
+    expect(one.say).to include("Spread the rice ")
+  end
+
+  it "top up in exactly the steps where water goes in, with water that boils by then" do
+    all = tasks(small)
+    topped = all.select { |task| task.say.include?("Top up the water below") }
+    expect(topped.map { |task| water.call(task).round }).to eq([925, 187])
+    expect(all.sum { |task| water.call(task) }).to be_within(2).of(2469)
+    boiled = topped.map { |task| task.slot.after.map(&:task).grep(/below/) }
+    expect(all.select { |task| boiled.flatten.include?(task.id) }.map { |task| task.say[/\d+ g/] })
+      .to eq(["925 g", "187 g"])
+  end
+
+  it "top up as the next batch is laid too, and each task is there once" do
+    all = tasks("rice" => { "amount" => 1900, "unit" => "g" }, "steamer" => { "diameter_mm" => 180 },
+                "vessel" => { "diameter_mm" => 160, "height_mm" => 110, "material" => "clay" })
+    expect(all.map(&:id).tally.values.uniq).to eq([1])
+    topped = all.select { |task| water.call(task).positive? }
+    expect(topped.map(&:id)).to eq(%w[base.steam.below fill.steam.3])
+    expect(topped.last.say).to include("Top up the water below")
+  end
+
+  it "boil that in the electric kettle where there is one" do
+    kettles = tasks(small.merge("kettle_w" => 2200)).select { |task| task.kind.key == "boil-kettle" }
+    expect(kettles.map { |task| task.say[/\d+ g/] }).to eq(["925 g", "187 g"])
+  end
+
+  it "warn of a pot that holds too little until it is opened" do
+    low = plan("rice" => { "amount" => 500, "unit" => "g" },
+               "vessel" => { "diameter_mm" => 180, "height_mm" => 45 },
+               "burner" => { "source" => "induction", "high_w" => 3500 })
+    expect(low.warnings.map(&:code)).to include("little-below")
+  end
+
+  it "heat the water again under parcels before they go in, and top it up between their rounds" do
+    made = plan(small.merge("method" => "leaf-parcels", "from" => "frozen"))
+    heated, steamed = made.tasks.last(3).first(2)
+    expect([heated.kind.key, steamed.kind.key]).to eq(%w[heat-steamer steam-parcels])
+    expect(water.call(heated)).to be_positive
+    expect(steamed.say).to include("topped up with boiling water between the rounds")
+    expect(made.cautions_at(steamed).map(&:code)).to include("dry-steamer", "steamer-burn")
+  end
+
+  it "share what a dish puts in on the way between the batches" do
+    two = plan
+    said = FondKettle::Methods::Lots.new(two.request, two.last)
+    expect([said.say("mix", 10), said.say("mix", "boil"), said.say("mix", "rest"), said.say("fill")])
+      .to eq(["An equal part with each of 2 batches", "An equal part with each of 2 batches", nil, nil])
+  end
+end
