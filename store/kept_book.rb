@@ -26,20 +26,22 @@ module FondKettle
 
       # The Care::PutAway of a record.
       def value(record)
-        Care::PutAway.new(**record.slice(:portions, :g_each, :depth_mm, :vessel, :start_c, :place, :place_c),
-                          made_at: Time.parse(record[:made_at]),
-                          moved_at: record[:moved_at] && Time.parse(record[:moved_at]))
+        times = record.slice(:made_at, :moved_at, :thawed_at).transform_values { |at| at && Time.parse(at) }
+        Care::PutAway.new(**record.slice(:portions, :g_each, :depth_mm, :vessel, :start_c, :place, :place_c,
+                                         :cooled_in), **times)
       end
 
-      # Puts something away that came off the heat `made_at`, into a place; returns the record.
-      def put(attributes, made_at:, place:, now:)
-        add(**attributes, place: place, made_at: stamp(made_at),
-                          moved_at: place == COOLING ? nil : stamp(now))
+      # Puts something away that came off the heat `made_at`, into a place, where it has been since
+      # `moved_at` (nil: it still cools); returns the record.
+      def put(attributes, made_at:, place:, moved_at:)
+        cooled = moved_at ? { moved_at: stamp(moved_at), cooled_in: place } : {}
+        add(**attributes, place: place, made_at: stamp(made_at), **cooled)
       end
 
-      # Into another place.
+      # Into another place of PutAway#places: how it cooled is what it was, what leaves the freezer thaws.
       def move(id, lock_version, place, now)
-        change(id, lock_version, place: place, moved_at: stamp(now))
+        record = find(id)
+        change(id, lock_version, place: place, **moved(record, place, now))
       end
 
       # So many portions are taken out; with the last it is gone.
@@ -54,6 +56,12 @@ module FondKettle
       end
 
       private
+
+      def moved(record, place, now)
+        return { moved_at: stamp(now), cooled_in: place } if record[:place] == COOLING
+
+        record[:place] == Care::PutAway::FREEZER ? { thawed_at: stamp(now) } : {}
+      end
 
       def stamp(time)
         time.utc.iso8601

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "nokogiri"
 require_relative "../support/served_kitchen"
 
 RSpec.describe "What is kept, over the web" do
@@ -72,6 +73,55 @@ RSpec.describe "What is kept, over the web" do
     expect(household.kept.there).to eq([])
     send_form "/keep/999/throw", {}
     expect(last_response.status).to eq(404)
+  end
+
+  def put_away(**changes)
+    send_form "/keep", { what: "Rice", portions: "4", g_each: "250", depth_mm: "25", vessel: "tray",
+                         place: "fridge", made: (Time.now - 1800).strftime("%Y-%m-%dT%H:%M"), start_c: "90",
+                         **changes }
+    household.kept.there.last
+  end
+
+  it "freezes what was cold already, thaws it, and freezes nothing twice" do
+    now = Time.now
+    id = put_away[:id]
+    made, moved = [20, 19].map { |hours| (now - (hours * 3600)).utc.iso8601 }
+    household.kept.change(id, 0, made_at: made, moved_at: moved)
+    send_form "/keep/#{id}/move", { place: "freezer" }
+    get "/keep"
+    expect(last_response.body).not_to include("It was not cold soon enough")
+    expect(household.kept.value(household.kept.find(id)).use_by(now)).to be > now + (50 * 86_400)
+    send_form "/keep/#{id}/move", { place: "fridge" }
+    get "/keep"
+    expect(page.at_css("#kept-#{id}").text).to include("Thawed: use by")
+    expect(page.css("#kept-#{id} button[value=freezer]")).to be_empty
+    send_form "/keep/#{id}/move", { place: "freezer" }
+    expect([last_response.status, last_response.body]).to match([422, /what was thawed is not frozen again/])
+  end
+
+  it "asks since when it is cold what was cooked a while ago, and believes it" do
+    day = ->(hours) { (Time.now - (hours * 3600)).strftime("%Y-%m-%dT%H:%M") }
+    send = lambda { |made, moved, **more|
+      put_away(place: "freezer", made: day.call(made), moved: moved && day.call(moved), **more)
+    }
+    send.call(300, nil)
+    expect([last_response.status, last_response.body]).to match([422, /must be said: it came off the heat/])
+    send.call(300, 301)
+    expect(last_response.body).to include("must be between when it came off the heat and now")
+    send.call(0, 0, place: "cooling")
+    expect(last_response.body).to include("must be blank while it cools")
+    send.call(300, 299)
+    expect(last_response.status).to eq(303)
+    expect(household.kept.value(household.kept.there.last).past?(Time.now)).to be(false)
+  end
+
+  it "moves nothing that has to be thrown away, and knows no cook that there never was" do
+    id = put_away(place: "cooling")[:id]
+    household.kept.change(id, 0, made_at: (Time.now - (9 * 3600)).utc.iso8601)
+    send_form "/keep/#{id}/move", { place: "fridge" }
+    expect([last_response.status, household.kept.find(id)[:place]]).to eq([422, "cooling"])
+    put_away(cook: "99999")
+    expect([last_response.status, household.kept.there.last[:cook_id]]).to eq([303, nil])
   end
 
   it "offers what there is of a grain when that is planned" do

@@ -28,8 +28,11 @@ Sequel.migration do
       String :made_at, null: false
       String :moved_at
       String :place, null: false
-      # How cold it is there, °C, where somebody measured it.
+      # Where it cooled, and how cold it is there, °C, where somebody measured it.
+      String :cooled_in
       Float :place_c
+      # When it left the freezer.
+      String :thawed_at
       String :contains, null: false, default: ""
       String :not_checked, null: false, default: ""
       # When the last of it was taken, and whether it was thrown away.

@@ -26,17 +26,22 @@ module FondKettle
           required(:place).filled(:string, included_in?: Care::PutAway::PLACES)
           optional(:place_c).maybe(Typed::CELSIUS)
           required(:made).filled(:string)
+          optional(:moved).maybe(:string)
           required(:start_c).filled(Typed::CELSIUS, included_in?: Limits::WATER_C)
           optional(:grain).maybe(:string, included_in?: ["", *Larder::Grains.all.keys])
           optional(:contains).maybe(:string, max_size?: Limits::TEXT_LENGTH)
           optional(:not_checked).maybe(:string, max_size?: Limits::TEXT_LENGTH)
         end
-        FIELDS = %i[what portions g_each depth_mm vessel place place_c made start_c grain contains not_checked
-                    cook].freeze
+        FIELDS = %i[what portions g_each depth_mm vessel place place_c made moved start_c grain contains
+                    not_checked cook].freeze
         # How cold each place may be.
         COLD = { "freezer" => Limits::FREEZER_C, "fridge" => Limits::COLD_C }.freeze
         MADE = /\A\d{4}-\d{2}-\d{2}T\d{2}:\d{2}\z/
         SHOWN = "%Y-%m-%dT%H:%M"
+        # A clock at the stove and one in a form differ by so much, s.
+        SLACK_S = 60
+        # What has been cooked for longer went into the cold some time ago, s.
+        TOLD_S = 2 * 3600
 
         # `typed`: what was typed, as texts; `now`: a Time.
         def initialize(typed, now)
@@ -48,7 +53,7 @@ module FondKettle
           result = SCHEMA.call(@typed.reject { |_, value| value == "" })
           @values = result.to_h
           @problems = Forms.problems(result).dup
-          @problems.push(*made_problem, *cold_problem) if @problems.empty?
+          @problems.push(*made_problem, *moved_problem, *cold_problem) if @problems.empty?
           @problems.freeze
         end
 
@@ -59,31 +64,63 @@ module FondKettle
 
         # When it came off the heat (a Time).
         def made_at
-          @made_at ||= MADE.match?(self[:made]) ? Time.strptime(self[:made], SHOWN) : nil
-        rescue ArgumentError
-          nil
+          @made_at ||= time(:made)
+        end
+
+        # When it went into the cold (a Time), nil: it still cools.
+        def moved_at
+          cold? ? (time(:moved) || @now) : nil
         end
 
         # As the store keeps it, but for times and place.
         def attributes
           { **@values.slice(:what, :portions, :g_each, :depth_mm, :vessel, :start_c, :place_c),
-            grain: (@values[:grain] unless @values[:grain].to_s.empty?), cook_id: cook_id,
+            grain: (@values[:grain] unless @values[:grain].to_s.empty?),
             contains: @values[:contains].to_s, not_checked: @values[:not_checked].to_s }
         end
 
-        private
-
-        # Id of the cook that it came from, or nil.
+        # Id of the cook that it is said to come from, or nil.
         def cook_id
           Integer(self[:cook].to_s, 10, exception: false)
         end
 
+        private
+
         def made_problem
           return [problem(:made, "must be a day and a time, like #{@now.strftime(SHOWN)}")] unless made_at
-          return [problem(:made, "must not be in the future")] if made_at > @now + 60
+          return [problem(:made, "must not be in the future")] if made_at > @now + SLACK_S
 
           over = @now - made_at > longest_s
           over ? [problem(:made, "is too long ago: what stood for so long is thrown away")] : []
+        end
+
+        def cold?
+          Care::PutAway::COLD.include?(@values[:place])
+        end
+
+        def time(field)
+          MADE.match?(self[field]) ? Time.strptime(self[field], SHOWN) : nil
+        rescue ArgumentError
+          nil
+        end
+
+        # Nobody has to guess whether it was cold soon enough.
+        def moved_problem
+          return [] unless made_at
+          return self[:moved].empty? ? [] : [problem(:moved, "must be blank while it cools")] unless cold?
+          return unsaid if self[:moved].empty?
+
+          moved = time(:moved)
+          return [problem(:moved, "must be a day and a time, like #{@now.strftime(SHOWN)}")] unless moved
+
+          in_time = moved.between?(made_at - SLACK_S, @now + SLACK_S)
+          in_time ? [] : [problem(:moved, "must be between when it came off the heat and now")]
+        end
+
+        def unsaid
+          return [] unless @now - made_at > TOLD_S
+
+          [problem(:moved, "must be said: it came off the heat more than 2 h ago")]
         end
 
         # What is frozen may have been for weeks.

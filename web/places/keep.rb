@@ -20,8 +20,8 @@ module FondKettle
       helpers Helpers::Fields
 
       VESSELS = [["tray", "spread on a tray"], ["pot", "in its pot, lid on"], ["parcel", "as parcels"]].freeze
+      THROW = "it is past its time, throw it away"
       PLACES = Presenters::KeptThings::PLACES.to_a.freeze
-      COLD_PLACES = %w[fridge freezer].freeze
       COMPONENTS = Forms::ComponentForm::KINDS.map { |key, (words, *)| [key, words] }.freeze
       COMPONENT_PLACES = Presenters::Components::PLACES.to_a.freeze
 
@@ -74,13 +74,7 @@ module FondKettle
       end
 
       post "/:id/move" do
-        place = text_param("place")
-        unless COLD_PLACES.include?(place)
-          raise InvalidInput.at("place",
-                                "must be one of: #{COLD_PLACES.join(', ')}")
-        end
-
-        household.kept.move(record[:id], version, place, now)
+        household.kept.move(record[:id], version, cold_place, now)
         redirect "/keep#kept-#{record[:id]}", 303
       end
 
@@ -92,7 +86,7 @@ module FondKettle
         end
 
         one = kept.all.find { |shown| shown.record[:id] == record[:id] }
-        raise InvalidInput.at("count", "must not be taken: it is past its time, throw it away") if one.past
+        raise InvalidInput.at("count", "must be none: #{THROW}") if one.past
 
         notice "#{count} of #{record[:what]}, #{kept.reheating(one,
                                                                count).join(', ').delete('*')}, until it is " \
@@ -122,13 +116,33 @@ module FondKettle
         @record ||= household.kept.find(id_from(params["id"]))
       end
 
+      # Where it may be moved now. Raises InvalidInput.
+      def cold_place
+        place = text_param("place")
+        kept = household.kept.value(record)
+        raise InvalidInput.at("place", "must be none: #{THROW}") if kept.past?(now)
+        return place if kept.places.include?(place)
+
+        raise InvalidInput.at("place", "must be one of: #{kept.places.join(', ')}") if kept.places.any?
+
+        raise InvalidInput.at("place", "must be the refrigerator: what was thawed is not frozen again")
+      end
+
       def version
         sent_version || record[:lock_version]
       end
 
       def put(form)
-        record = household.kept.put(form.attributes, made_at: form.made_at, place: form[:place], now: now)
+        record = household.kept.put({ **form.attributes, cook_id: known_cook(form) },
+                                    made_at: form.made_at, place: form[:place], moved_at: form.moved_at)
         "/keep#kept-#{record[:id]}"
+      end
+
+      # The cook that it came from, where there is one.
+      def known_cook(form)
+        form.cook_id && household.cooks.find(form.cook_id)[:id]
+      rescue NotFound
+        nil
       end
 
       def blank

@@ -83,7 +83,7 @@ module FondKettle
         def where(record, kept)
           count = record[:portions] == 1 ? "1 portion" : "#{record[:portions]} portions"
           "**#{count}** of #{grams(kept.g_each)}, #{PLACES.fetch(kept.place)} since " \
-            "#{moment(kept.moved_at || kept.made_at)}"
+            "#{moment(kept.thawed_at || kept.moved_at || kept.made_at)}"
         end
 
         def say(kept)
@@ -93,7 +93,8 @@ module FondKettle
           use_by = kept.use_by(@now)
           return "Past its time, #{moment(use_by)}: **throw it away**." if use_by <= @now
 
-          "Use by **#{moment(use_by)}**; reheat once, to #{Care::Keeping::REHEAT_C.round} °C."
+          "#{kept.thawed_at ? 'Thawed: use' : 'Use'} by **#{moment(use_by)}**; reheat once, to " \
+            "#{Care::Keeping::REHEAT_C.round} °C."
         end
 
         def cooling(kept)

@@ -7,12 +7,14 @@ require_relative "reheating"
 module FondKettle
   module Care
     # Something that was cooked and is kept: so many `portions` of `g_each`, as deep as in Kept, since
-    # `made_at` (a Time, when it came off the heat), in its `place` since `moved_at` (nil: it still
-    # cools). `place_c`: how cold it is there, °C (nil: as it
-    # usually is).
+    # `made_at` (a Time, when it came off the heat), now in its `place`. It went into the cold at `moved_at`
+    # (nil: it still cools), into `cooled_in` (a place, nil: where it is), where it is so cold (`place_c`,
+    # °C, nil: as it usually is); `thawed_at`: since when it is out of the freezer (nil: it never was in).
     PutAway = Value.define(:portions, :g_each, :depth_mm, :vessel, :start_c, :made_at, :moved_at, :place,
-                           :place_c) do
+                           :place_c, :cooled_in, :thawed_at) do
       const_set(:PLACES, %w[cooling fridge freezer].freeze)
+      const_set(:COLD, %w[fridge freezer].freeze)
+      const_set(:FREEZER, "freezer")
       const_set(:KITCHEN_C, 20.0)
       const_set(:PLACE_C, { "cooling" => 4.0, "fridge" => 4.0, "freezer" => -18.0 }.freeze)
       # So long before it has to be eaten it is told first, s.
@@ -31,7 +33,7 @@ module FondKettle
         FondKettle::Care::Keeping.new(
           FondKettle::Care::Kept.new(g: g, depth_mm: depth_mm, vessel: vessel, start_c: start_c,
                                      place_c: self.class::KITCHEN_C,
-                                     then_c: place_c || self.class::PLACE_C.fetch(place),
+                                     then_c: place_c || self.class::PLACE_C.fetch(cooled_in || place),
                                      moved_after_min: moved_after_min)
         )
       end
@@ -62,8 +64,10 @@ module FondKettle
 
       # Until when (Time) it has to be eaten; nil where it must not be.
       def use_by(now)
-        hours = really(now).use_within_h
-        hours.positive? ? made_at + (hours * 3600) : nil
+        return unless safe?(now)
+
+        hours = frozen? ? FondKettle::Care::Keeping::FREEZER_DAYS * 24 : FondKettle::Care::Keeping::USE_WITHIN_H
+        (thawed_at || made_at) + (hours * 3600)
       end
 
       # Has it to be seen to before anything else: it cools, its time is near, or it is over?
@@ -78,7 +82,12 @@ module FondKettle
 
       # Is it frozen?
       def frozen?
-        place == "freezer"
+        place == self.class::FREEZER
+      end
+
+      # Where it may be moved now: what was thawed is not frozen again.
+      def places
+        self.class::COLD - [place, *(self.class::FREEZER if thawed_at)]
       end
 
       # Minutes to reheat so many portions, by way (Reheating).
