@@ -49,6 +49,16 @@ RSpec.describe FondKettle::Methods::SteamerTasks do
     expect(kettles.map { |task| task.say[/\d+ g/] }).to eq(["925 g", "187 g"])
   end
 
+  it "boil it while the ring is free, and keep it hot, where there is one only" do
+    made = FondKettle::Methods::Planner.plan(plan(small).request.with(rings: 1))
+    starts = made.placed.starts
+    busy = made.tasks.select { |task| task.slot.uses["burner"] }
+                     .map { |task| [starts.fetch(task.id), starts.fetch(task.id) - task.slot.minutes] }
+    expect(busy.sort.each_cons(2)).to all(satisfy { |(began, _), (_, before)| before >= began })
+    expect(made.tasks.select { |task| task.say.include?("flask") }.map(&:id))
+      .to eq(%w[flask-below.steam.1.5 flask-below.steam.2.3])
+  end
+
   it "warn of a pot that holds too little until it is opened" do
     low = plan("rice" => { "amount" => 500, "unit" => "g" },
                "vessel" => { "diameter_mm" => 180, "height_mm" => 45 },

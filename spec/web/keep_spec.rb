@@ -115,6 +115,15 @@ RSpec.describe "What is kept, over the web" do
     expect(household.kept.value(household.kept.there.last).past?(Time.now)).to be(false)
   end
 
+  it "says of what is gone already that it is" do
+    id = put_away[:id]
+    send_form "/keep/#{id}/throw", {}
+    %w[take move throw].each do |act|
+      send_form "/keep/#{id}/#{act}", { count: "1", place: "freezer" }
+      expect([last_response.status, last_response.body]).to match([404, /Rice is gone already/])
+    end
+  end
+
   it "moves nothing that has to be thrown away, and knows no cook that there never was" do
     id = put_away(place: "cooling")[:id]
     household.kept.change(id, 0, made_at: (Time.now - (9 * 3600)).utc.iso8601)

@@ -112,8 +112,11 @@ module FondKettle
         @kept ||= Presenters::KeptThings.new(household, now)
       end
 
+      # What is still there. Raises NotFound.
       def record
-        @record ||= household.kept.find(id_from(params["id"]))
+        @record ||= household.kept.find(id_from(params["id"])).tap do |found|
+          raise NotFound, "#{found[:what]} is gone already." if found[:gone_at]
+        end
       end
 
       # Where it may be moved now. Raises InvalidInput.

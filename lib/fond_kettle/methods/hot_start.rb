@@ -21,7 +21,9 @@ module FondKettle
 
       # The same for water under a steamer that is topped up.
       def below(request)
-        request.kettle_w ? "kettle-below" : "pot-below"
+        return "kettle-below" if request.kettle_w
+
+        request.rings > 1 ? "pot-below" : "flask-below"
       end
 
       # Minutes for so much of that, g.
