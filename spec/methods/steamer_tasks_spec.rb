@@ -53,7 +53,7 @@ RSpec.describe FondKettle::Methods::SteamerTasks do
     made = FondKettle::Methods::Planner.plan(plan(small).request.with(rings: 1))
     starts = made.placed.starts
     busy = made.tasks.select { |task| task.slot.uses["burner"] }
-                     .map { |task| [starts.fetch(task.id), starts.fetch(task.id) - task.slot.minutes] }
+               .map { |task| [starts.fetch(task.id), starts.fetch(task.id) - task.slot.minutes] }
     expect(busy.sort.each_cons(2)).to all(satisfy { |(began, _), (_, before)| before >= began })
     expect(made.tasks.select { |task| task.say.include?("flask") }.map(&:id))
       .to eq(%w[flask-below.steam.1.5 flask-below.steam.2.3])
