@@ -56,7 +56,7 @@ RSpec.describe FondKettle::Methods::SteamerTasks do
                .map { |task| [starts.fetch(task.id), starts.fetch(task.id) - task.slot.minutes] }
     expect(busy.sort.each_cons(2)).to all(satisfy { |(began, _), (_, before)| before >= began })
     expect(made.tasks.select { |task| task.say.include?("flask") }.map(&:id))
-      .to eq(%w[flask-below.steam.1.5 flask-below.steam.2.3])
+      .to eq(%w[flask-below.stages.steam.sprinkle-3 flask-below.stages.steam.sprinkle-2.2])
   end
 
   it "warn of a pot that holds too little until it is opened" do
@@ -68,11 +68,15 @@ RSpec.describe FondKettle::Methods::SteamerTasks do
 
   it "heat the water again under parcels before they go in, and top it up between their rounds" do
     made = plan(small.merge("method" => "leaf-parcels", "from" => "frozen"))
-    heated, steamed = made.tasks.last(3).first(2)
-    expect([heated.kind.key, steamed.kind.key]).to eq(%w[heat-steamer steam-parcels])
-    expect(water.call(heated)).to be_positive
-    expect(steamed.say).to include("topped up with boiling water between the rounds")
-    expect(made.cautions_at(steamed).map(&:code)).to include("dry-steamer", "steamer-burn")
+    heated = made.tasks.find { |task| task.id == "after.below-parcels" }
+    rounds = made.tasks.select { |task| task.kind.key == "steam-parcels" }
+    expect(rounds.map { |task| task.say[/\d+ at a time, the first of \d|Round \d of \d|next \d+/] })
+      .to eq(["5 at a time, the first of 6", *(2..6).map { |number| "Round #{number} of 6" }])
+    expect(rounds.map(&:timed_min).uniq).to match([be_within(2).of(33)])
+    topped = rounds.select { |task| water.call(task).positive? }
+    expect([water.call(heated), topped.map(&:say)]).to match([be_positive, [/Top up/, /Top up/]])
+    expect(rounds.map { |task| made.cautions_at(task).map(&:code) })
+      .to all(include("dry-steamer", "steamer-burn"))
   end
 
   it "share what a dish puts in on the way between the batches" do

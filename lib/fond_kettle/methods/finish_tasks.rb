@@ -20,13 +20,14 @@ module FondKettle
       end
 
       # Of a Request whose rice ends in the `last` phase (Phases::Phase); `list`: TaskList, `amounts`:
-      # TaskAmounts, both of that phase.
-      def initialize(request, last, list, amounts)
+      # TaskAmounts, `steamer`: SteamerTasks, all of that phase.
+      def initialize(request, last, list, amounts, steamer)
         @request = request
         @method = request.method
         @list = list
         @amounts = amounts
         @checks = HeatChecks.new(request, list)
+        @steamer = steamer
         @made = Finishing.new(request, last)
       end
 
@@ -67,16 +68,20 @@ module FondKettle
 
       # A dish's own step takes as long as that says.
       def made(stage, last)
-        own = stage.section != "after"
-        min = @made.minutes(stage.kind) unless own
-        done = checked(stage, @list.own("after.#{stage.key}", stage, last,
-                                        min: min, rounds: own ? 1 : @made.rounds(stage.kind)))
-        heart?(stage) ? @checks.measured("check-heat.heart", done, Care::Keeping::REHEAT_C.round) : done
+        min = @made.minutes(stage.kind) if stage.section == "after"
+        done = checked(stage, @list.own("after.#{stage.key}", stage, last, min: min))
+        parcels = @made.portions.parcels if stage.kind == Parcels::STEAM
+        parcels ? rounds(stage, parcels, done) : done
       end
 
-      # Must what was steamed be hot to its heart?
-      def heart?(stage)
-        stage.kind == Parcels::STEAM && !@made.portions.parcels.nil?
+      # What does not lie in the steamer at once goes in after that, and all of it is hot to its heart.
+      def rounds(stage, parcels, first)
+        last = parcels.rounds.drop(1).reduce(first) do |before, round|
+          id = "after.#{stage.key}.#{round.number}"
+          @list.common(id, "next-round", @steamer.boiled(before, round.top_up, id),
+                       min: parcels.timed_min, **@steamer.told(round.top_up, round.words))
+        end
+        @checks.measured("check-heat.heart", last, Parcels::HEART_C.round)
       end
 
       # What never lies in the pot with the rice.

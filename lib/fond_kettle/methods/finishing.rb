@@ -19,7 +19,6 @@ module FondKettle
 
       # What a step that soaks leaves takes: the slot of leaves.
       LEAF = "leaf"
-      BETWEEN_ROUNDS = ", the water below topped up with boiling water between the rounds"
       # Loosely spread, g/mm3.
       COOKED_G_MM3 = 7.5e-4
 
@@ -47,12 +46,6 @@ module FondKettle
         when Parcels::STEAM then @portions.parcels&.timed_min
         when Steaming::KIND then @portions.parcels&.heat_min
         end
-      end
-
-      # How often a step of this kind is done, one after the other.
-      def rounds(kind)
-        parcels = @portions.parcels
-        parcels && kind == Parcels::STEAM ? parcels.layout[:batches] : 1
       end
 
       # DressingPer for one serving of the usual size, or nil.
@@ -145,9 +138,10 @@ module FondKettle
       end
 
       def lies
-        parcels = @portions.parcels
-        change = ", the baskets changing places half-way" if parcels.layout[:tiers] > 1
-        "#{parcels.lies}#{change}#{BETWEEN_ROUNDS if parcels.below.top_ups.any?}"
+        layout = @portions.parcels.layout
+        first = ", the first of #{layout[:batches]} rounds" if layout[:batches] > 1
+        change = ", the baskets changing places half-way" if layout[:tiers] > 1
+        "#{@portions.parcels.at_once}#{first}#{change}"
       end
 
       def heart

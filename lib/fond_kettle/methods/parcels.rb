@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../care/keeping"
+require_relative "../ground/value"
 require_relative "../pot/loss"
 require_relative "../pot/piece"
 require_relative "steaming"
@@ -8,6 +9,15 @@ require_relative "water_below"
 
 module FondKettle
   module Methods
+    # So many parcels that are steamed at once, in the round of a `number` `of` all; the water below is topped
+    # up with `top_up` (TopUp, or nil) then.
+    Round = Value.define(:number, :of, :count, :top_up) do
+      # By the names that texts ask for.
+      def words
+        { round: "Round #{number} of #{of}", next: count.to_s }
+      end
+    end
+
     # How equal parcels lie in a steamer, and how long they take until their heart is hot (figures:
     # Parcels).
     class Parcels
@@ -72,13 +82,24 @@ module FondKettle
         @below ||= WaterBelow.new(
           g_min: @request.burner.joule_per_min(HEAT) / Pot::Loss::LATENT_J_G,
           minutes: timed_min * layout[:batches], most_g: WaterBelow.most_g(@last.setting.vessel),
-          openings: (1...layout[:batches]).map { |done| timed_min * done }
+          openings: (2..layout[:batches]).map { |number| opened_min(number) }
         )
       end
 
       # Until that boils, minutes.
       def heat_min
         Steaming.new(@request, @last).heat_min(below.first_g)
+      end
+
+      # The rounds (Round), one after the other.
+      def rounds
+        at_once = layout[:a_tier] * layout[:tiers]
+        of = layout[:batches]
+        (1..of).map do |number|
+          top_up = below.top_ups.find { |one| one.at_min == opened_min(number) }
+          left = @count - (at_once * (number - 1))
+          Round.new(number: number, of: of, count: [at_once, left].min, top_up: top_up)
+        end
       end
 
       # "fresh", "chilled" or "frozen".
@@ -97,8 +118,13 @@ module FondKettle
       # How they lie, in words: "6 at a time in 2 baskets, 2 rounds".
       def lies
         rounds = ", #{layout[:batches]} rounds" if layout[:batches] > 1
+        "#{at_once}#{rounds}"
+      end
+
+      # The same of one round.
+      def at_once
         baskets = " in each of #{layout[:tiers]} baskets" if layout[:tiers] > 1
-        "#{[layout[:a_tier], @count].min}#{baskets} at a time#{rounds}"
+        "#{[layout[:a_tier], @count].min}#{baskets} at a time"
       end
 
       # Side of a leaf for one, mm; how many for each, and how many to soak in all.
@@ -109,6 +135,11 @@ module FondKettle
       end
 
       private
+
+      # When a round goes in, minutes after the first did.
+      def opened_min(number)
+        timed_min * (number - 1)
+      end
 
       # Until a slab that thick is hot to its heart (figures: Parcels), minutes.
       def heart_min(start_c)

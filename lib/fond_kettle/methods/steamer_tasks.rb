@@ -36,8 +36,13 @@ module FondKettle
         return before if batch == 1
 
         top_up = top_up(batch, nil)
-        @list.common("fill.#{@phase.key}.#{batch}", "next-batch", boiled(before, batch, nil),
-                     words: { top_up: WaterBelow.say(top_up) }, more: @amounts.water.topped(top_up))
+        id = "fill.#{@phase.key}.#{batch}"
+        @list.common(id, "next-batch", boiled(before, top_up, id), **told(top_up))
+      end
+
+      # What a task of TaskList#common is told of a TopUp (nil: none), beside `words`.
+      def told(top_up, words = {})
+        { words: { **words, top_up: WaterBelow.say(top_up) }, more: @amounts.water.topped(top_up) }
       end
 
       # What goes under it at the stage of a number (nil: as it is laid) in a batch (TopUp), or nil.
@@ -45,21 +50,19 @@ module FondKettle
         @steaming&.top_up(batch, number)
       end
 
-      # What a task comes after: `last`, and where water goes under it, what makes that boil.
-      def boiled(last, batch, number)
-        top_up = top_up(batch, number)
+      # What the task of an id comes after: `last`, and with a TopUp what makes that boil.
+      def boiled(last, top_up, id)
         return last unless top_up
 
         key = HotStart.below(@request)
-        boiling = @list.common(["#{key}.#{@phase.key}.#{batch}", *number].join("."), key, nil,
-                               min: HotStart.below_min(@request, @phase, top_up.g),
-                               words: { more: told(top_up.g) })
+        boiling = @list.common("#{key}.#{id}", key, nil, min: HotStart.below_min(@request, @phase, top_up.g),
+                                                         words: { more: weighed(top_up.g) })
         [*last, @list.loosely(boiling)]
       end
 
       private
 
-      def told(grams)
+      def weighed(grams)
         return Measure::Rounding.litres(grams) if @request.measures.litres?(grams)
 
         "#{@request.measures.weighed(grams)} (#{@words.in_cups(grams)})"

@@ -65,7 +65,7 @@ module FondKettle
 
       # A stage of the method's or the dish's own; `heat` is what it stands on.
       # `min`: in place of its own minutes.
-      def own(id, stage, last, heat: nil, min: nil, rounds: 1)
+      def own(id, stage, last, heat: nil, min: nil)
         colour = [@request.choices.onion&.to_sym, *stage.colours.keys].find do |name|
           stage.colours.key?(name)
         end
@@ -76,7 +76,6 @@ module FondKettle
         add(id, stage.kind, last, min: minutes.to_f, key: stage.key, hands_on: stage.hands_on,
                                   **filled(stage, { **@words.to_h, colour: colour, **fat(stage) }),
                                   heat: (heat if kind.burner?), amounts: @amounts.at(stage),
-                                  rounds: rounds,
                                   lot: @amounts.lot(stage.kind, stage.moment),
                                   facts: facts(stage.kind, food: stage.food))
       end

@@ -18,7 +18,7 @@ module FondKettle
       # What their texts may have filled in.
       WORDS = %i[rice liquid pour changes soak drain snap surface depth balance fat salted pots others
                  and_liquid too oven core_c piece_mm start standing standing_mm simmered out back
-                 holes seal plate lift people cake bed clear part top_up more].freeze
+                 holes seal plate lift people cake bed clear part top_up more round next].freeze
       SCHEMA = Schema.json(strict: true) do
         required(:key).filled(:string)
         required(:kind).filled(:string, included_in?: Care::Kinds.all.keys)

@@ -112,7 +112,7 @@ module FondKettle
         @facts = TaskFacts.new(@request, text, @method.food)
         @list.at(words: @words, amounts: @amounts, facts: @facts)
         @steamer = SteamerTasks.new(@request, phase, @list, @amounts, @words)
-        @ending = FinishTasks.new(@request, phase, @list, @amounts)
+        @ending = FinishTasks.new(@request, phase, @list, @amounts, @steamer)
       end
 
       # Words and amounts of a phase; those of the first serve the washing too.
@@ -174,10 +174,10 @@ module FondKettle
         cooked.each_with_index do |(stage, pot_stage, minutes), number|
           last = @list.common("stir.#{phase.key}", "stir", last, under: pot_stage) if stage.equal?(stirred)
           id = ["stages", phase.key, stage.key, *(batch if batch > 1)].join(".")
-          last = @steamer.boiled(last, batch, number)
+          top_up = @steamer.top_up(batch, number)
+          last = @steamer.boiled(last, top_up, id)
           last = [*last, preheated(id, stage)] if pot_stage.oven_c
-          last = @list.with_rice(id, stage, pot_stage, minutes, last, rounds: phase.rounds,
-                                                                      top_up: @steamer.top_up(batch, number))
+          last = @list.with_rice(id, stage, pot_stage, minutes, last, rounds: phase.rounds, top_up: top_up)
           last = beside(last, own.fetch(stage.key, [])) if batch == 1
         end
         last

@@ -33,16 +33,12 @@ module FondKettle
         thrown("Soaking water", COVERS, @phase.load.soak_gain_g, told: @words.told_to_cover(COVERS))
       end
 
-      # What goes under a steamer at a Stage beside the rice's own: what parcels are topped up with
-      # between their rounds goes in while they steam.
+      # What goes under a steamer at a Stage beside the rice's own.
       def below(stage)
-        case stage.kind
-        when Steaming::KIND
-          water = (stage.section == AFTER ? parcels : Steaming.new(@request, @phase))&.below
-          [*(under("Water below the steamer", water.first_g) if water)]
-        when Parcels::STEAM then [*parcels&.below&.top_ups].flat_map { |one| topped(one) }
-        else []
-        end
+        return [] unless stage.kind == Steaming::KIND
+
+        of = stage.section == AFTER ? Portions.new(@request, @phase).parcels : Steaming.new(@request, @phase)
+        of ? [under("Water below the steamer", of.below.first_g)] : []
       end
 
       # Boiling water that is put to it (TopUp, or nil).
@@ -65,10 +61,6 @@ module FondKettle
       end
 
       private
-
-      def parcels
-        Portions.new(@request, @phase).parcels
-      end
 
       def under(name, grams)
         left("Water for the steamer", grams).with(told: @words.told_water(name, grams))
