@@ -56,6 +56,15 @@ RSpec.describe FondKettle::Methods::Checks do
     expect(like_covered("stages:\n  - #{unknown}\n")).to contain_exactly(/%\{moon\} is not known here/)
     base = "base:\n  - { key: a, kind: fry, say: '%{oven}', hands_on: true, cue: x, why: x }\n"
     expect(like_covered(base)).to contain_exactly(/%\{oven\} is not known here; known: %\{rice\}/)
+    # Words of a seal and of a steamer, where there is neither.
+    %w[bite steamed top_up].each do |word|
+      foreign = low.sub("say: x", "say: '%{#{word}}'")
+      expect(like_covered("stages:\n  - #{foreign}\n")).to contain_exactly(/%\{#{word}\} is not known here/)
+    end
+    shape = "after:\n  - { key: a, kind: shape, say: '%{pieces}', hands_on: true, minutes: 1, cue: x, " \
+            "why: x }\n"
+    expect(like_covered(shape)).to contain_exactly(/%\{pieces\} is not known here/)
+    expect(like_covered("pieces: ball\n#{shape}")).to eq([])
     endless = low.sub("minutes: ready, ", "")
     expect(like_covered("stages:\n  - #{endless}\n")).to contain_exactly(/must have either until or minutes/)
   end

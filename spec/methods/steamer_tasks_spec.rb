@@ -44,6 +44,25 @@ RSpec.describe FondKettle::Methods::SteamerTasks do
     expect(topped.last.say).to include("Top up the water below")
   end
 
+  it "boil it on one ring, not on one for each batch" do
+    boiled = tasks(small).find { |task| task.say.start_with?("Boil 925 g") }
+    expect(boiled.timed_min).to be > 925 * 4.18 * 80 / 1200 / 60
+  end
+
+  it "are none where rice is not steamed: parcels of it are still laid over hot water" do
+    wrapped = plan(small.merge("method" => "leaf-parcels")).method
+    request = request_for("grain" => "glutinous", "method" => "shaped",
+                          "rice" => { "amount" => 500, "unit" => "g" })
+    method = request.method.with(pieces: wrapped.pieces, after: wrapped.after)
+    made = FondKettle::Methods::Planner.plan(request.with(method: method)).tasks
+    heated = made.find { |task| task.kind.key == "heat-steamer" }
+    expect([water.call(heated), heated.timed_min]).to all(be_positive)
+    below = wrapped.last_phase.base.last.with(why: "It is hot")
+    odd = method.with(phases: [method.last_phase.with(base: [below])])
+    expect(FondKettle::Methods::Planner.plan(request.with(method: odd)).tasks.map(&:kind).map(&:key))
+      .to include("heat-steamer")
+  end
+
   it "boil that in the electric kettle where there is one" do
     kettles = tasks(small.merge("kettle_w" => 2200)).select { |task| task.kind.key == "boil-kettle" }
     expect(kettles.map { |task| task.say[/\d+ g/] }).to eq(["925 g", "187 g"])

@@ -13,15 +13,18 @@ module FondKettle
     class Checks
       # What a text may have filled in: of the base's stages, and of those with the rice.
       BASE_WORDS = %i[rice liquid pour changes soak drain snap surface depth balance fat salted
-                      colour below leaf].freeze
+                      colour].freeze
       # Where the base is a broth.
       BROTH_WORDS = %i[start standing standing_mm simmered].freeze
-      STAGE_WORDS = %i[oven heat bite par_cook save programme rounds top_up tiers steamed].freeze
+      STAGE_WORDS = %i[oven heat].freeze
+      # Where rice lies under a seal, where it is steamed (the last while it is), and where it is divided.
+      SEALED_WORDS = %i[bite par_cook save programme rounds].freeze
+      STEAMED_WORDS = %i[below tiers steamed].freeze
+      TOP_UP = :top_up
+      DIVIDED_WORDS = %i[each count pieces folds cooling dressing serving heart tray leaf].freeze
       SEALS = %w[dough foil].freeze
       COOKS = %w[fry simmer broth].freeze
       SPRINKLINGS = "sprinklings"
-      # What is made of the rice once it is done.
-      AFTER_WORDS = (BASE_WORDS + %i[each count pieces folds cooling dressing serving heart tray]).freeze
 
       # `method`: Method; `path`: its file, for the message. Raises BadCatalogue.
       def self.call(method, path)
@@ -39,7 +42,7 @@ module FondKettle
         sections.each_value { |stages| unique(stages) }
         @method.phases.each { |phase| phase(phase) }
         @method.base.each { |stage| words(stage, stage.texts, base_words) }
-        @method.after.each { |stage| words(stage, stage.texts, AFTER_WORDS) }
+        @method.after.each { |stage| words(stage, stage.texts, BASE_WORDS + own_words) }
         raw_food
         chained
       end
@@ -64,7 +67,13 @@ module FondKettle
       end
 
       def base_words
-        @method.broth ? BASE_WORDS + BROTH_WORDS : BASE_WORDS
+        [*BASE_WORDS, *(BROTH_WORDS if @method.broth), *own_words]
+      end
+
+      # What only some methods have to say.
+      def own_words
+        [*(SEALED_WORDS if @method.sealed?), *(STEAMED_WORDS if @method.phases.any?(&:steamed)),
+         *(DIVIDED_WORDS if @method.pieces && !@method.layered?)]
       end
 
       def words(stage, texts, known)
@@ -87,7 +96,7 @@ module FondKettle
         if stage.drain && phase.parts.nil?
           refuse("stage #{stage.key}: can be drained only in plenty of water (parts)")
         end
-        words(stage, stage.texts, STAGE_WORDS)
+        words(stage, stage.texts, [*STAGE_WORDS, *own_words, *(TOP_UP if phase.steamed)])
       end
 
       def computed?(kind, phase)

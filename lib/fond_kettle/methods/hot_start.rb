@@ -28,10 +28,18 @@ module FondKettle
 
       # Minutes for so much of that, g.
       def below_min(request, phase, grams)
-        from_c = request.liquid_start_c
-        return Pot::HotLiquid.in_kettle(grams, request.kettle_w, from_c, BOILING_C) if request.kettle_w
+        return boil_min(request, phase, grams) unless request.kettle_w
 
-        Pot::HotLiquid.minutes(grams, phase.setting, from_c, BOILING_C)
+        Pot::HotLiquid.in_kettle(grams, request.kettle_w, request.liquid_start_c, BOILING_C)
+      end
+
+      # Minutes until so much water boils in the vessel of a phase, g. Where rice goes through a steamer in
+      # batches, its setting has the fire of all of them (Loading): this is one.
+      def boil_min(request, phase, grams)
+        batches = phase.load.steamed? ? phase.load.steamer.batches : 1
+        burner = phase.setting.burner
+        setting = phase.setting.with(burner: burner.with(high_w: burner.high_w / batches))
+        Pot::HotLiquid.minutes(grams, setting, request.liquid_start_c, BOILING_C)
       end
 
       # Minutes for all that is poured in a phase (PhaseText, solved as Phases::Phase).

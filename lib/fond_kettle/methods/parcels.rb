@@ -4,7 +4,7 @@ require_relative "../care/keeping"
 require_relative "../ground/value"
 require_relative "../pot/loss"
 require_relative "../pot/piece"
-require_relative "steaming"
+require_relative "hot_start"
 require_relative "water_below"
 
 module FondKettle
@@ -88,7 +88,7 @@ module FondKettle
 
       # Until that boils, minutes.
       def heat_min
-        Steaming.new(@request, @last).heat_min(below.first_g)
+        HotStart.boil_min(@request, @last, below.first_g)
       end
 
       # The rounds (Round), one after the other.

@@ -21,6 +21,11 @@ module FondKettle
         @steaming = Steaming.new(request, phase) if phase.load.steamed?
       end
 
+      # Minutes until the water under it boils; nil: there is no steamer.
+      def heat_min
+        @steaming && HotStart.boil_min(@request, @phase, @steaming.below.first_g)
+      end
+
       # In how many batches.
       def batches
         @steaming ? @steaming.laid.batches : 1

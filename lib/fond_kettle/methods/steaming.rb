@@ -1,10 +1,7 @@
 # frozen_string_literal: true
 
-require_relative "../care/cautions"
 require_relative "../ground/value"
 require_relative "../measure/rounding"
-require_relative "../measure/spoken"
-require_relative "../pot/hot_liquid"
 require_relative "../pot/loss"
 require_relative "loading"
 require_relative "water_below"
@@ -18,7 +15,6 @@ module FondKettle
     class Steaming
       # The kind of step that heats the water under a steamer.
       KIND = "heat-steamer"
-      TO_C = 100.0
 
       # Of the phase (Phases::Phase) of a Request, in its vessel (Kit::Vessel).
       def initialize(request, phase)
@@ -69,13 +65,6 @@ module FondKettle
         below.top_ups.find { |one| one.at_min == at_min }
       end
 
-      # Until so much water boils in the pot under it, minutes.
-      def heat_min(grams = below.first_g)
-        burner = @phase.setting.burner
-        setting = @phase.setting.with(burner: burner.with(high_w: burner.high_w / @laid.batches))
-        Pot::HotLiquid.minutes(grams, setting, @request.liquid_start_c, TO_C)
-      end
-
       # What of the rice is laid in at once, with `others` (Care::Amount) beside it.
       def part(others)
         all = others.any? ? "the rice and the rest" : "the rice"
@@ -89,7 +78,7 @@ module FondKettle
 
       # What its texts have filled in.
       def words
-        { below: told_below, top_up: WaterBelow::LOOK, tiers: tiers, steamed: steamed,
+        { below: told_below, tiers: tiers, steamed: steamed,
           holes: @laid.holes.to_s, bed: bed }
       end
 

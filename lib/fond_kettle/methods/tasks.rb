@@ -157,7 +157,7 @@ module FondKettle
       def heating_min(stage, text, phase)
         case stage.kind
         when MAKES_HOT then HotStart.minutes(@request, text, phase)
-        when Steaming::KIND then Steaming.new(@request, phase).heat_min
+        when Steaming::KIND then @steamer.heat_min
         end
       end
 

@@ -37,7 +37,7 @@ module FondKettle
       def below(stage)
         return [] unless stage.kind == Steaming::KIND
 
-        of = stage.section == AFTER ? Portions.new(@request, @phase).parcels : Steaming.new(@request, @phase)
+        of = stage.section == AFTER ? Portions.new(@request, @phase).parcels : steaming
         of ? [under("Water below the steamer", of.below.first_g)] : []
       end
 
@@ -48,7 +48,7 @@ module FondKettle
 
       # One pour of several over rice in a steamer: a bed keeps its share.
       def sprinkled
-        grams = Steaming.new(@request, @phase).pour_g
+        grams = steaming.pour_g
         kept_g = grams * Pot::SteamerPot::KEEPS
         name = @words.liquid_name
         [Care::Amount.of(what: name, g: kept_g, measured: @words.in_cups(kept_g),
@@ -61,6 +61,11 @@ module FondKettle
       end
 
       private
+
+      # Of rice in a steamer, or nil.
+      def steaming
+        @steaming ||= Steaming.new(@request, @phase) if @phase.load.steamed?
+      end
 
       def under(name, grams)
         left("Water for the steamer", grams).with(told: @words.told_water(name, grams))
