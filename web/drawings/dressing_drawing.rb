@@ -2,7 +2,7 @@
 
 require_relative "../../lib/fond_kettle/methods/dressings"
 require_relative "../html/markup"
-require_relative "soak_ring"
+require_relative "grip"
 
 module FondKettle
   module Web
@@ -75,11 +75,7 @@ module FondKettle
         def slider(part, x)
           field, name, unit = NAMES.fetch(part)
           at = y(part, @per.public_send(part))
-          disc = Svg.tag("rect", x: x - 47, y: TOP - 20, width: 70, height: BOTTOM - TOP + 40,
-                                 class: "reach") +
-                 Svg.tag("circle", cx: x, cy: at, r: 15, class: "grip") +
-                 Svg.tag("path", d: "M#{x} #{at - 9} l4 5 h-8 Z M#{x} #{at + 9} l4 -5 h-8 Z",
-                                 class: "grip-arrows")
+          disc = Grip.reach(x - 47, TOP - 20, 70, BOTTOM - TOP + 40) + Grip.disc(x, at, radius: 15)
           most = MOST.fetch(part)
           Grip.slider(field, "#{name}, #{unit} for 100 g of rice", @per.public_send(part), 0, most, disc,
                       aria_valuetext: "#{said(part)} #{unit}", data_per_unit: most / (BOTTOM - TOP))

@@ -2,7 +2,7 @@
 
 require_relative "../../lib/fond_kettle/methods/par_cook"
 require_relative "../html/markup"
-require_relative "soak_ring"
+require_relative "grip"
 
 module FondKettle
   module Web
@@ -108,8 +108,7 @@ module FondKettle
         # Taken and moved, or by the arrow keys.
         def grip
           at = x(shown)
-          drawn = Svg.tag("rect", x: at - REACH, y: LINE_Y - REACH, width: REACH * 2, height: REACH * 2,
-                                  class: "reach") +
+          drawn = Grip.reach(at - REACH, LINE_Y - REACH, REACH * 2, REACH * 2) +
                   Svg.tag("path", d: "M#{at} #{BANDS[:water] - 6} V#{LINE_Y}", class: "dial-mark") +
                   Svg.tag("circle", cx: at, cy: LINE_Y, r: 15, class: "grip")
           Grip.slider("done", "Par-cooked to, %", percent(shown), 0, 100, drawn,

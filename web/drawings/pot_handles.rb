@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 require_relative "../html/markup"
+require_relative "grip"
 require_relative "pot_frame"
-require_relative "soak_ring"
 
 module FondKettle
   module Web
@@ -38,29 +38,19 @@ module FondKettle
 
         # Left of the pot, and along the line.
         def line
-          reach(0, @line_y - (REACH / 2), @frame.left - @frame.wall, REACH) +
-            reach(@frame.left, @line_y - 8, wide, 16) + grip(@frame.left - 46, @line_y, "water-grip")
+          Grip.reach(0, @line_y - (REACH / 2), @frame.left - @frame.wall, REACH) +
+            Grip.reach(@frame.left, @line_y - 8, wide, 16) +
+            Grip.disc(@frame.left - 46, @line_y, "water-grip")
         end
 
         # From the top of the bed down, below the pot where the bed is shallow.
         def bed
-          reach(@frame.left, @bed_y + 9, wide, [@frame.floor - @bed_y - 9, REACH].max) +
-            grip(@frame.middle, [@bed_y + 20, @frame.floor - 12].max, "bed-grip")
+          Grip.reach(@frame.left, @bed_y + 9, wide, [@frame.floor - @bed_y - 9, REACH].max) +
+            Grip.disc(@frame.middle, [@bed_y + 20, @frame.floor - 12].max, "bed-grip")
         end
 
         def wide
           @frame.right - @frame.left
-        end
-
-        # Taken there, not seen.
-        def reach(x, y, width, height)
-          Svg.tag("rect", x: x, y: y, width: width, height: height, class: "reach")
-        end
-
-        # A disc with an arrow up and an arrow down.
-        def grip(x, y, klass)
-          Svg.tag("circle", cx: x, cy: y, r: 13, class: "grip #{klass}") +
-            Svg.tag("path", d: "M#{x} #{y - 8} l4 5 h-8 Z M#{x} #{y + 8} l4 -5 h-8 Z", class: "grip-arrows")
         end
       end
     end

@@ -1,22 +1,11 @@
 # frozen_string_literal: true
 
 require_relative "../html/markup"
+require_relative "grip"
 
 module FondKettle
   module Web
     module Drawings
-      # Something in a drawing that can be dragged, or moved by the arrow keys.
-      module Grip
-        module_function
-
-        # `drawn`: its picture; `name`: the field that it moves.
-        def slider(name, label, now, least, most, drawn, **data)
-          Html::Markup.tag("g", drawn, role: "slider", tabindex: 0, data_drag: name, aria_label: label,
-                                       aria_valuenow: now,
-                                       aria_valuemin: least, aria_valuemax: most, **data)
-        end
-      end
-
       # How long the rice soaks, as a ring that fills once round in four hours.
       class SoakRing
         Svg = Html::Markup

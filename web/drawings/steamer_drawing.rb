@@ -2,14 +2,15 @@
 
 require_relative "../html/markup"
 require_relative "baskets"
+require_relative "grip"
 require_relative "level_marks"
 require_relative "pot_filling"
 require_relative "pot_fire"
 require_relative "pot_frame"
+require_relative "pot_handles"
 require_relative "pot_lid"
 require_relative "pot_says"
 require_relative "pot_walls"
-require_relative "soak_ring"
 
 module FondKettle
   module Web
@@ -36,7 +37,7 @@ module FondKettle
           @laid = steaming.laid
           @marks = marks
           @vessel = plan.setting.vessel
-          @across_mm = Math.sqrt(4 * @laid.area_m2 / Math::PI) * 1000
+          @across_mm = @laid.across_mm
           place
         end
 
@@ -143,12 +144,8 @@ module FondKettle
         def grip
           box = baskets.top
           y = baskets.bed_y
-          x = box.left - 46
           rice_g = @plan.load.rice_g
-          disc = Svg.tag("rect", x: box.left - 96, y: y - 47, width: 94, height: 94, class: "reach") +
-                 Svg.tag("circle", cx: x, cy: y, r: 13, class: "grip bed-grip") +
-                 Svg.tag("path", d: "M#{x} #{y - 8} l4 5 h-8 Z M#{x} #{y + 8} l4 -5 h-8 Z",
-                                 class: "grip-arrows")
+          disc = Grip.reach(box.left - 96, y - 47, 94, 94) + Grip.disc(box.left - 46, y, "bed-grip")
           Grip.slider("bed", "Raw rice, g", rice_g.round, PotHandles::LEAST_G, PotHandles::MOST_G, disc,
                       aria_valuetext: "#{rice_g.round} g of rice, #{bed_words}",
                       data_g_per_mm: rice_g / @laid.bed_mm)

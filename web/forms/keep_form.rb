@@ -41,7 +41,7 @@ module FondKettle
         # A clock at the stove and one in a form differ by so much, s.
         SLACK_S = 60
         # What has been cooked for longer went into the cold some time ago, s.
-        TOLD_S = 2 * 3600
+        TOLD_S = Care::Keeping::MOST_TO_MIDDLE_MIN * 60
 
         # `typed`: what was typed, as texts; `now`: a Time.
         def initialize(typed, now)

@@ -45,8 +45,7 @@ module FondKettle
 
         # Of a laid steamer, as a hash.
         def baskets(laid)
-          across_mm = Math.sqrt(4 * laid[:area_m2] / Math::PI) * 1000
-          Drawings::BasketsSeen.new(across_mm: across_mm, **laid.slice(:tiers, :bed_mm))
+          Drawings::BasketsSeen.new(**laid.slice(:across_mm, :tiers, :bed_mm))
         end
 
         # A cook's stored plan at `min` minutes on the heat (nil: not yet): Stove::Cook; or nil.

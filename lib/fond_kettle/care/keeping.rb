@@ -19,7 +19,7 @@ module FondKettle
       HOT_C = 60.0
       MIDDLE_C = 21.0
       COLD_C = 5.0
-      # … longer than so many minutes from the first to the second, and on to the third.
+      # … longer than so many minutes from the first to the second (the two-hour rule), and on to the third.
       MOST_TO_MIDDLE_MIN = 120.0
       MOST_TO_COLD_MIN = 240.0
       # Then it keeps for so many hours in the refrigerator, and days in the freezer.
@@ -32,8 +32,7 @@ module FondKettle
       SHALLOWER_MM = [40.0, 25.0, 20.0, 15.0, 10.0].freeze
       SOONER_MIN = [60.0, 30.0, 15.0, 0.0].freeze
       SPREAD = "tray"
-      # Loosely spread, g/mL; a tray, cm2.
-      SPREAD_G_ML = 0.75
+      # A tray, cm2.
       TRAY_CM2 = 30 * 40
 
       # Of Kept.
@@ -137,7 +136,7 @@ module FondKettle
       end
 
       def trays(way)
-        count = (kept.g / SPREAD_G_ML / (way.depth_mm / 10) / TRAY_CM2).ceil
+        count = (kept.g / Pot::Cooling::G_ML / (way.depth_mm / 10) / TRAY_CM2).ceil
         count == 1 ? "one tray of 30 by 40 cm" : "#{count} trays of 30 by 40 cm"
       end
 

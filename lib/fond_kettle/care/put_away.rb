@@ -21,7 +21,7 @@ module FondKettle
       const_set(:SOON_S, 6 * 3600)
       # How near the last moment to move it is found, minutes, and the latest that is looked at.
       const_set(:STEP_MIN, 5)
-      const_set(:LATEST_MIN, 120)
+      const_set(:LATEST_MIN, FondKettle::Care::Keeping::MOST_TO_MIDDLE_MIN.to_i)
 
       # All of it, g.
       def g

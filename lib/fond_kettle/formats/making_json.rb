@@ -31,6 +31,7 @@ module FondKettle
         steaming = Methods::Steaming.new(plan.request, plan.last)
         laid = steaming.laid
         { batches: laid.batches, tiers: laid.tiers, holes: laid.holes, area_m2: laid.area_m2.round(5),
+          across_mm: laid.across_mm,
           bed_mm: laid.bed_mm.round(1),
           minutes: steaming.minutes.round(1), condensed_g: steaming.condensed_g.round(2),
           sprinklings: steaming.sprinklings.map { |one| { at_min: one.at_min.round(1), g: one.g.round(2) } },

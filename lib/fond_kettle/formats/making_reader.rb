@@ -59,7 +59,7 @@ module FondKettle
         found = Kit::Steamer.of(given[:diameter_mm].to_f, given.fetch(:tiers, Methods::Making::USUAL_TIERS))
         return found if @vessel.nil? || found.on?(@vessel)
 
-        most_mm = (@vessel.diameter_mm + Kit::Steamer::WIDER_MM).round
+        most_mm = Kit::Steamer.most_mm(@vessel).round
         raise InvalidInput.at("steamer.diameter_mm",
                               "must be at most #{most_mm}: the pot under it is " \
                               "#{@vessel.diameter_mm.round} mm wide",

@@ -125,7 +125,7 @@ module FondKettle
       def closing(said, vessel)
         return said if said.steamer.on?(vessel)
 
-        most_mm = (vessel.diameter_mm + FondKettle::Kit::Steamer::WIDER_MM).round
+        most_mm = FondKettle::Kit::Steamer.most_mm(vessel).round
         raise InvalidInput.at("steamer_mm", "must be at most #{most_mm}: #{vessel.name} under it is " \
                                             "#{vessel.diameter_mm.round} mm wide")
       end

@@ -5,8 +5,13 @@ require_relative "../ground/value"
 module FondKettle
   module Kit
     # How rice lies in a steamer: in so many `tiers` at once, one batch after the other
-    # (`batches`), each bed `bed_mm` thick on `area_m2` with so many `holes` poked through it.
-    Laid = Value.define(:tiers, :batches, :bed_mm, :area_m2, :holes)
+    # (`batches`), each bed `bed_mm` thick and `across_mm` wide, with so many `holes` poked through it.
+    Laid = Value.define(:tiers, :batches, :bed_mm, :across_mm, :holes) do
+      # Of one bed.
+      def area_m2
+        Math::PI * (across_mm**2) / 4e6
+      end
+    end
 
     # A steamer: inside width of its baskets, mm, and how many of them stand on each other at most.
     Steamer = Value.define(:id, :name, :diameter_mm, :tiers) do
@@ -23,9 +28,14 @@ module FondKettle
       # So much wider than the pot under it a basket may be, mm: its rim has to close on it.
       const_set(:WIDER_MM, 60)
 
+      # The widest that closes on a pot (Kit::Vessel), mm.
+      def self.most_mm(vessel)
+        vessel.diameter_mm + const_get(:WIDER_MM)
+      end
+
       # Does it close on a pot (Kit::Vessel)?
       def on?(vessel)
-        diameter_mm <= vessel.diameter_mm + self.class::WIDER_MM
+        diameter_mm <= self.class.most_mm(vessel)
       end
 
       # Of one bed, cm2.
@@ -41,7 +51,7 @@ module FondKettle
         used = (whole_mm / self.class::DEEPEST_MM).ceil.clamp(1, tiers)
         batches = [(whole_mm / (used * self.class::DEEPEST_MM)).ceil, 1].max
         Laid.new(tiers: used, batches: batches, bed_mm: whole_mm / (used * batches),
-                 area_m2: area_cm2 / 1e4, holes: holes)
+                 across_mm: diameter_mm, holes: holes)
       end
 
       private

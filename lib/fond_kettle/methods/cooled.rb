@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../care/keeping"
 require_relative "../pot/cooling"
 require_relative "making"
 
@@ -16,7 +17,7 @@ module FondKettle
       # It is folded over at so many even steps of temperature on the way.
       FOLDS = 4
       # No longer than that at room temperature, whatever dressing is on it (figures: two-hour rule).
-      MOST_MIN = 120
+      MOST_MIN = Care::Keeping::MOST_TO_MIDDLE_MIN
       # A damp cloth keeps the air still, W/m2K.
       COVERED = 7.0
 

@@ -2,6 +2,7 @@
 
 require_relative "../measure/rounding"
 require_relative "../measure/spoken"
+require_relative "../pot/cooling"
 require_relative "../table/eaters"
 require_relative "cooled"
 require_relative "dressing"
@@ -19,8 +20,6 @@ module FondKettle
 
       # What a step that soaks leaves takes: the slot of leaves.
       LEAF = "leaf"
-      # Loosely spread, g/mm3.
-      COOKED_G_MM3 = 7.5e-4
 
       # Of a Request whose rice ended in the `last` phase (Phases::Phase).
       def initialize(request, last)
@@ -133,7 +132,7 @@ module FondKettle
       def tray
         return lies if @portions.parcels
 
-        area_mm2 = @portions.seasoned_g / COOKED_G_MM3 / @cooled.cool.depth_mm
+        area_mm2 = @portions.seasoned_g / Pot::Cooling::G_ML * 1000 / @cooled.cool.depth_mm
         "#{@cooled.cool.depth_mm.round} mm thick (about #{(Math.sqrt(area_mm2) / 10).ceil} cm square)"
       end
 

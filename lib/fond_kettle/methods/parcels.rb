@@ -3,7 +3,7 @@
 require_relative "../care/keeping"
 require_relative "../ground/value"
 require_relative "../pot/loss"
-require_relative "../pot/piece"
+require_relative "../pot/slab"
 require_relative "hot_start"
 require_relative "water_below"
 
@@ -27,10 +27,6 @@ module FondKettle
       # °C that the heart of a parcel must reach: as for reheating.
       HEART_C = Care::Keeping::REHEAT_C
       START_C = { "fresh" => 20.0, "chilled" => 5.0, "frozen" => 5.0 }.freeze
-      # Times the minutes from the refrigerator.
-      FROZEN = 1.4
-      # How much the heart of a slab lags at first (4/pi).
-      LAGS = 1.273
       # What a leaf round it adds at most, minutes.
       LEAF_MIN = 7
       # A finger of room between two of them, mm, and what of a round basket squares can cover.
@@ -55,21 +51,18 @@ module FondKettle
 
       # Minutes of steam until the heart is hot, the leaf not counted.
       def steam_min
-        minutes = heart_min(START_C.fetch(from))
-        from == "frozen" ? minutes * FROZEN : minutes
+        from == "frozen" ? frozen_min : heart_min(from)
       end
 
       # °C of the heart after so many minutes of steam, the leaf not counted.
       def heart_c(minutes)
-        minutes /= FROZEN if from == "frozen"
-        start_c = START_C.fetch(from)
-        steam_c = @last.setting.boil_c
-        [steam_c - (LAGS * (steam_c - start_c) * Math.exp(-minutes / tau_min)), start_c].max
+        minutes /= Pot::Slab::FROZEN if from == "frozen"
+        Pot::Slab.heart_c(half_mm, START_C.fetch(from), steam_c, minutes)
       end
 
       # The same from the freezer.
       def frozen_min
-        heart_min(START_C.fetch("frozen")) * FROZEN
+        heart_min("frozen") * Pot::Slab::FROZEN
       end
 
       # All of it: the leaf too, and in upper tiers the steam comes later.
@@ -141,14 +134,17 @@ module FondKettle
         timed_min * (number - 1)
       end
 
-      # Until a slab that thick is hot to its heart (figures: Parcels), minutes.
-      def heart_min(start_c)
-        steam_c = @last.setting.boil_c
-        tau_min * Math.log(LAGS * (steam_c - start_c) / (steam_c - [HEART_C, steam_c - 2].min))
+      # Until one is hot to its heart, minutes.
+      def heart_min(from)
+        Pot::Slab.minutes(half_mm, START_C.fetch(from), steam_c, [HEART_C, steam_c - 2].min)
       end
 
-      def tau_min
-        0.405 * ((@thickness_mm / 2)**2) / Pot::Piece::ALPHA_MM2_MIN
+      def half_mm
+        @thickness_mm / 2
+      end
+
+      def steam_c
+        @last.setting.boil_c
       end
 
       # Each tier takes its steam from the one above it.
@@ -157,7 +153,7 @@ module FondKettle
         return 0.0 if tiers == 1
 
         heat_j = @g_each * layout[:a_tier] * Pot::MOIST_FOOD_J_G_K *
-                 (@last.setting.boil_c - START_C.fetch(from))
+                 (steam_c - START_C.fetch(from))
         heat_j * (tiers - 1) / @request.burner.most_joule_per_min(HEAT)
       end
     end

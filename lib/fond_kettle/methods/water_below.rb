@@ -58,17 +58,7 @@ module FondKettle
 
       # TopUps, each at the last opening before it is needed and as much as the pot may hold then.
       def top_ups
-        left_g = first_g
-        before_min = 0.0
-        @openings.zip([*@openings.drop(1), @minutes]).filter_map do |at_min, next_min|
-          left_g = [left_g - (@g_min * (at_min - before_min)), 0.0].max
-          before_min = at_min
-          next if lasts(left_g) >= next_min - at_min
-
-          more_g = [@most_g, needed_g - (@g_min * at_min)].min - left_g
-          left_g += more_g
-          TopUp.new(at_min: at_min, g: more_g) if more_g > LEAST_G
-        end
+        @top_ups ||= filled_up
       end
 
       # The first minute at which there is less than must be left, although it is topped up whenever it is
@@ -84,6 +74,20 @@ module FondKettle
       end
 
       private
+
+      def filled_up
+        left_g = first_g
+        before_min = 0.0
+        @openings.zip([*@openings.drop(1), @minutes]).filter_map do |at_min, next_min|
+          left_g = [left_g - (@g_min * (at_min - before_min)), 0.0].max
+          before_min = at_min
+          next if lasts(left_g) >= next_min - at_min
+
+          more_g = [@most_g, needed_g - (@g_min * at_min)].min - left_g
+          left_g += more_g
+          TopUp.new(at_min: at_min, g: more_g) if more_g > LEAST_G
+        end
+      end
 
       # For how many minutes so much steams, g.
       def lasts(grams)

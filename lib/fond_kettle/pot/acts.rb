@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "heat"
+
 module FondKettle
   module Pot
     # What Simulation can do when a stage begins (Effects::OnEntering), each with the value
@@ -31,8 +33,7 @@ module FondKettle
         @energy.aside do
           before_j_k = @column.floor_j_k
           @column.bed.add(addition)
-          @floor.temp_c += (addition.at_c - @floor.temp_c) * (@column.floor_j_k - before_j_k) /
-                           @column.floor_j_k
+          @floor.temp_c = Heat.mixed_c(@floor.temp_c, addition.at_c, before_j_k, @column.floor_j_k)
         end
       end
 

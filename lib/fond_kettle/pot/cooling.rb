@@ -5,8 +5,10 @@ module FondKettle
     # How cooked rice cools: towards what is round it, by Newton's law (figures: Sushi rice, Keep).
     # Temperatures in °C, thicknesses in mm, minutes.
     module Cooling
-      # Cooked rice: 750 kg/m3, 3400 J/kg K.
-      HEAT_J_M3_K = 750.0 * 3400
+      # Cooked rice, loosely spread: g/mL, J/g K.
+      G_ML = 0.75
+      J_G_K = 3.4
+      HEAT_J_M3_K = G_ML * J_G_K * 1e6
       # W/m2K of a spread bed that is left, turned over, or fanned.
       STILL = 25.0
       TURNED = 40.0

@@ -33,6 +33,12 @@ module FondKettle
         OVEN_J_MIN_M2_K * vessel.outer_area_m2
       end
 
+      # °C of what was at `temp_c` and held `before_j_k`, once what is of `at_c` has come into it and it
+      # holds `after_j_k`.
+      def self.mixed_c(temp_c, at_c, before_j_k, after_j_k)
+        temp_c + ((at_c - temp_c) * (after_j_k - before_j_k) / after_j_k)
+      end
+
       # Towards `toward_c`, where what comes in and what goes out balance, at `per_min` of
       # what is lacking: an exponential.
       class Drift

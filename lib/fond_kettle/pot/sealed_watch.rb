@@ -3,6 +3,7 @@
 require_relative "kinetics"
 require_relative "run"
 require_relative "scorch"
+require_relative "sightings"
 require_relative "verdict"
 
 module FondKettle
@@ -10,10 +11,10 @@ module FondKettle
     # Looks at a SealedPot after every step and notes when what can first be said. It
     # changes nothing. To Cooking it is what a Watch is.
     class SealedWatch
+      include Sightings
+
       # Coarse enough for planning.
       STEP_MIN = 2.0
-      # A core that nobody sees.
-      CORE_LEFT = 0.02
       # Of the water that the rice is to hold, what is as good as all, and what is nothing.
       AS_WANTED = 0.99
       LITTLE = 0.005
@@ -52,11 +53,6 @@ module FondKettle
       # As for `stirred`.
       def craters(_min); end
 
-      # Cue values in the order in which they came.
-      def cues
-        @seen.map { |cue, at_min| Cue.new(cue: cue, at_min: at_min) }.sort_by(&:at_min).freeze
-      end
-
       # °C of each layer, and of its thickest piece.
       def layers_c
         @places.map { |place| [place.temp_c, place.core_c] }
@@ -72,11 +68,6 @@ module FondKettle
       end
 
       private
-
-      # The first time that something is so.
-      def see(cue, min, is_so)
-        @seen[cue] ||= min if is_so
-      end
 
       def layer(place)
         bed = place.layer.bed? ? place.layer : nil

@@ -132,7 +132,7 @@ module FondKettle
       def mixed(at_c)
         before_j_k = capacity_j_k
         yield
-        @layer.temp_c += (at_c - temp_c) * (capacity_j_k - before_j_k) / capacity_j_k
+        @layer.temp_c = Heat.mixed_c(temp_c, at_c, before_j_k, capacity_j_k)
       end
 
       # So much of its water is free, if need be of what was bound, g.

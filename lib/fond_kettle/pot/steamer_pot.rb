@@ -7,6 +7,7 @@ require_relative "fire"
 require_relative "heat"
 require_relative "kinetics"
 require_relative "loss"
+require_relative "sightings"
 require_relative "span"
 
 module FondKettle
@@ -19,8 +20,6 @@ module FondKettle
     class SteamerPot
       # Of what is poured over a bed, what stays in it.
       KEEPS = 0.35
-      # A core that nobody sees.
-      CORE_LEFT = 0.02
       HAIR = 1e-9
 
       # `min`: minutes since the start; `boiled_min`: of these in boiling water, none; `lifted_min`: still to
@@ -72,7 +71,7 @@ module FondKettle
 
       # Has all of it what was poured, and no core?
       def ready?
-        @column.beds.all? { |bed| bed.dry? && bed.core <= CORE_LEFT }
+        @column.beds.all? { |bed| bed.dry? && bed.core <= Sightings::CORE_LEFT }
       end
 
       # A stage begins.
@@ -172,8 +171,7 @@ module FondKettle
 
       # Top and side of one bed.
       def outside_m2
-        across_m = Math.sqrt(4 * @laid.area_m2 / Math::PI)
-        @laid.area_m2 + (Math::PI * across_m * @laid.bed_mm / 1000)
+        @laid.area_m2 + (Math::PI * @laid.across_mm * @laid.bed_mm / 1e6)
       end
 
       # So much over all the beds, g: what a bed does not keep drips through it.
@@ -205,7 +203,7 @@ module FondKettle
       def mixed(bed, at_c)
         before_j_k = bed.heat_capacity_j_k
         yield
-        bed.temp_c += (at_c - bed.temp_c) * (bed.heat_capacity_j_k - before_j_k) / bed.heat_capacity_j_k
+        bed.temp_c = Heat.mixed_c(bed.temp_c, at_c, before_j_k, bed.heat_capacity_j_k)
       end
     end
   end

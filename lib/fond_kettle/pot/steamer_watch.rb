@@ -1,13 +1,14 @@
 # frozen_string_literal: true
 
-require_relative "run"
-require_relative "steamer_pot"
+require_relative "sightings"
 
 module FondKettle
   module Pot
     # Looks at a SteamerPot after every step and notes when something can first be seen. It
     # changes nothing. To Cooking it is what a Watch is.
     class SteamerWatch
+      include Sightings
+
       # Rice in a steamer lies on no floor that burns.
       NOT_BURNT = 0.0
 
@@ -27,7 +28,7 @@ module FondKettle
       def look(min, used, _temp_c, stage)
         see("boil", min - used, !stage.off?)
         see("first-steam", min, @pot.hot?)
-        see("core-gone", min, @beds.all? { |bed| bed.core <= SteamerPot::CORE_LEFT })
+        see("core-gone", min, @beds.all? { |bed| bed.core <= CORE_LEFT })
       end
 
       # It is turned each time it is sprinkled.
@@ -35,18 +36,6 @@ module FondKettle
 
       # No liquid stands over it.
       def craters(_min); end
-
-      # Cue values in the order in which they came.
-      def cues
-        @seen.map { |cue, at_min| Cue.new(cue: cue, at_min: at_min) }.sort_by(&:at_min).freeze
-      end
-
-      private
-
-      # The first time that something is so.
-      def see(cue, min, is_so)
-        @seen[cue] ||= min if is_so
-      end
     end
   end
 end

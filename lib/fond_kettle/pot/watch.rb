@@ -1,13 +1,15 @@
 # frozen_string_literal: true
 
-require_relative "run"
 require_relative "scorch"
+require_relative "sightings"
 
 module FondKettle
   module Pot
     # Looks at a pot after every step and notes when something can first be seen.
     # It changes nothing.
     class Watch
+      include Sightings
+
       # Steam shows a little before the boil.
       STEAM_BELOW_BOIL_C = 5.0
       HAIR = 1e-9
@@ -50,11 +52,6 @@ module FondKettle
       # The liquid was seen level with the rice at minute `min`.
       def craters(min)
         @seen["craters"] ||= min
-      end
-
-      # Cue values in the order in which they came.
-      def cues
-        @seen.map { |cue, at_min| Cue.new(cue: cue, at_min: at_min) }.sort_by(&:at_min).freeze
       end
 
       private
