@@ -8,13 +8,17 @@ RSpec.describe FondKettle::Clock::Placement do
   after = FondKettle::Clock::After
   ending = FondKettle::Clock::End
 
+  def place(slots, **rest)
+    described_class.place(FondKettle::Clock::Problem.of(slots, **rest))
+  end
+
   it "gives only schedules that an independent checker finds no fault with" do
     met = 0
     PropCheck.forall(PropCheck::Generators.choose(0..9999), PropCheck::Generators.choose(2..12))
              .with_config(n_runs: 150).check do |seed, count|
       slots = meals.meal(seed, count)
       ends = [ending.new(task: slots.last.id, least: 0, most: 20)]
-      placed = described_class.place(slots, ends: ends, resources: meals::RESOURCES)
+      placed = place(slots, ends: ends, resources: meals::RESOURCES)
       expect(meals.faults(slots, ends, meals::RESOURCES, placed.starts)).to eq([])
       expect([placed.span_min, placed.bound_min]).to match([placed.starts.values.max, be <= placed.span_min])
       met += 1
@@ -28,7 +32,7 @@ RSpec.describe FondKettle::Clock::Placement do
     12.times do |seed|
       slots = meals.meal(seed, 4).map { |one| one.with(minutes: 1 + (one.minutes % 3)) }
       least = meals.least_span(slots, [], meals::RESOURCES, 11)
-      placed = described_class.place(slots, resources: meals::RESOURCES)
+      placed = place(slots, resources: meals::RESOURCES)
       expect([placed.span_min, placed.bound_min]).to eq([least, least]), "seed #{seed}"
     rescue FondKettle::InvalidInput
       expect(least).to be_nil
@@ -41,7 +45,7 @@ RSpec.describe FondKettle::Clock::Placement do
              slot.of("fry", 20, uses: { "cook" => 1, "burner" => 1 }),
              slot.of("fill", 1, uses: { "cook" => 1 }, after: [after.new(task: "soak", least: 0, most: 5),
                                                                after.new(task: "fry", least: 0, most: 10)])]
-    placed = described_class.place(slots, resources: meals::RESOURCES)
+    placed = place(slots, resources: meals::RESOURCES)
     expect([placed.span_min,
             placed.starts]).to eq([34, { "rinse" => 34, "soak" => 31, "fry" => 21, "fill" => 1 }])
   end
@@ -49,18 +53,18 @@ RSpec.describe FondKettle::Clock::Placement do
   it "names the bounds or the resource that cannot be met" do
     circle = [slot.of("a", 1, after: [after.new(task: "b", least: 0, most: nil)]),
               slot.of("b", 1, after: [after.new(task: "a", least: 0, most: nil)])]
-    expect { described_class.place(circle) }.to raise_error(FondKettle::InvalidInput, /bounds of (a, b|b, a)/)
+    expect { place(circle) }.to raise_error(FondKettle::InvalidInput, /bounds of (a, b|b, a)/)
     greedy = [slot.of("a", 1, uses: { "oven" => 2 })]
     expect do
-      described_class.place(greedy, resources: { "oven" => 1 })
+      place(greedy, resources: { "oven" => 1 })
     end.to raise_error(FondKettle::InvalidInput, /at most 1 of oven/)
     at_once = %w[a b].map { |id| slot.of(id, 5, uses: { "cook" => 1 }) }
     ends = %w[a b].map { |id| ending.new(task: id, least: 0, most: 2) }
-    expect { described_class.place(at_once, ends: ends, resources: { "cook" => 1 }) }
+    expect { place(at_once, ends: ends, resources: { "cook" => 1 }) }
       .to raise_error(FondKettle::InvalidInput, /1 of cook/)
     stray = [slot.of("a", 1, after: [after.new(task: "z", least: 0, most: nil)])]
-    expect { described_class.place(stray) }.to raise_error(FondKettle::InvalidInput,
-                                                           /must name one of the tasks/)
+    expect { place(stray) }.to raise_error(FondKettle::InvalidInput,
+                                           /must name one of the tasks/)
   end
 
   it "can put tasks in turn, whatever waits" do

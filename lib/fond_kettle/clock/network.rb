@@ -1,95 +1,190 @@
 # frozen_string_literal: true
 
 require_relative "../ground/errors"
+require_relative "slot"
 
 module FondKettle
   module Clock
-    # The bounds between tasks as a graph of distances: an edge [from, to, minutes] says
-    # that `to` starts no later than that after `from` (negative: that much before).
-    # Nodes are numbers: the tasks by their place, and the moment of serving after them.
-    # Latest starts, minutes from serving and so never positive, are shortest distances
-    # from there (Bellman and Ford).
+    # The bounds between tasks as a graph: an edge from `v` to `u` of so many minutes says
+    # that `u` starts at least that long before `v` does. Time is told as minutes before
+    # serving; nodes are the tasks by their place, and serving after them, at 0. A window of
+    # every node, [`low`, `high`], is kept consistent with all edges: propagation to a fixed
+    # point from what changed (Dechter, Meiri and Pearl, Temporal constraint networks, 1991).
+    # All tasks at their `low`, as late as can be, keep every edge.
     class Network
-      # `slots`: Slot; `ends`: End. Raises InvalidInput for a task that nobody knows.
-      def initialize(slots, ends)
-        @slots = slots
-        @place = slots.each_with_index.to_h { |slot, index| [slot.id, index] }
-        @serve = slots.size
-        # From serving back: so distances are found in a round or two.
-        @edges = ends.flat_map { |finish| end_bounds(finish) } +
-                 slots.reverse.flat_map do |slot|
-                   [over_by_serving(slot), *slot.after.flat_map { |after| bounds(slot, after) }]
-                 end
+      # How often each node may be looked at in one go, on average.
+      TURNS = 12
+
+      # By place: minutes of each task, edges from it as [to, minutes, to, minutes …], the most that it
+      # may start before serving (only where it must not wait for ever); `place`: places by id.
+      attr_reader :minutes, :out, :waits, :place, :serve
+
+      # Was anything ever taken for a contradiction because it took too long?
+      attr_reader :gave_up
+
+      # Raises InvalidInput for a task that nobody knows.
+      def initialize(problem)
+        @slots = problem.slots
+        @minutes = @slots.map(&:minutes).freeze
+        @place = @slots.each_with_index.to_h { |slot, index| [slot.id, index] }.freeze
+        @serve = @slots.size
+        @out = Array.new(@serve + 1) { [] }
+        @into = Array.new(@serve + 1) { [] }
+        @turns = TURNS * (@serve + 1)
+        lay(problem)
       end
 
-      # Latest starts by place, with `more` edges, or nil where bounds contradict one
-      # another; `from`: latest starts with fewer edges, if somebody has them.
-      def latest(more = [], from: nil)
-        edges = @edges + more
-        at = from ? from.dup : Array.new(@serve, Float::INFINITY).push(0)
-        (@serve + 2).times { return at unless relax(edges, at) }
-        nil
+      # The span that no least span is beyond: every task and every least gap in turn.
+      def horizon_min
+        @horizon_min ||= @minutes.sum + @least_min
       end
 
-      # Ids of the tasks on a chain of bounds that contradict one another, in order;
-      # empty where none do.
-      def contradiction
-        at = Array.new(@serve + 1, 0)
-        via = {}
-        last = nil
-        (@serve + 2).times { last = relax(@edges, at, via) }
-        last ? circle(via, last).filter_map { |place| @slots[place]&.id } : []
+      # Windows when nothing starts more than `limit` minutes before serving and what is over may
+      # wait `over_min` longer for it than is wanted, or nil where bounds contradict one another.
+      def windows(limit, over_min = 0)
+        low = @least.dup
+        high = @most.map { |most| [most, limit].compact.min }
+        high[@serve] = 0
+        @waits.each { |place, most| high[place] = [high[place], most + over_min].min }
+        [low, high] if low.zip(high).all? { |from, to| from <= to } && settle(low, high, (0..@serve).to_a)
       end
 
-      # That the task at place `first` is over before that at `second` starts, as an edge.
-      def before(first, second)
-        [second, first, -@slots[first].minutes]
+      # Minutes by which what waits longest for serving waits too long; `starts` by place.
+      def over_min(starts)
+        @waits.map { |place, most| starts[place] - most }.max.to_i.clamp(0..)
+      end
+
+      # Places of those that wait too long for serving.
+      def late(starts)
+        @waits.filter_map { |place, most| place if starts[place] > most }
+      end
+
+      # That the task at `first` is over before that at `second` starts: narrows the windows;
+      # false where that cannot be. Taken back by `drop`, last first.
+      def order(first, second, low, high)
+        minutes = @minutes[first]
+        @out[second].push(first, minutes)
+        @into[first].push(second, minutes)
+        settle(low, high, [first, second])
+      end
+
+      # Orders without narrowing yet; `settle` does that for all of them.
+      def lay_order(first, second)
+        edge(second, first, @minutes[first])
+      end
+
+      # Takes the last order of two back.
+      def drop(first, second)
+        @out[second].pop(2)
+        @into[first].pop(2)
+      end
+
+      # Narrows the windows until every edge is kept; `changed`: nodes whose window moved.
+      # False where a window is empty.
+      def settle(low, high, changed)
+        waits = []
+        changed.each { |node| waits[node] = true }
+        turns = @turns
+        while (node = changed.shift)
+          waits[node] = false
+          return give_up if (turns -= 1).negative?
+
+          moved = later(node, low, high, changed, waits) && sooner(node, low, high, changed, waits)
+          return false unless moved
+        end
+        true
       end
 
       private
 
-      # Nothing ends after serving.
-      def over_by_serving(slot)
-        [@serve, @place[slot.id], -slot.minutes]
+      # Bounds that drive one another on minute by minute; nearly always a contradiction.
+      def give_up
+        @gave_up = true
+        false
       end
 
-      def bounds(slot, after)
-        here = @place[slot.id]
-        other = known(after.task, "tasks.#{slot.id}.after")
-        minutes = @slots[other].minutes
-        [[here, other, -(minutes + after.least)], ([other, here, minutes + after.most] if after.most)].compact
+      # Edges, and the windows as they are given.
+      def lay(problem)
+        @least = Array.new(@serve + 1, 0)
+        @most = Array.new(@serve + 1)
+        @waits = {}
+        @least_min = 0
+        @slots.each_with_index do |slot, here|
+          edge(@serve, here, slot.minutes)
+          slot.after.each { |after| follow(here, after) }
+        end
+        problem.ends.each { |finish| bound_end(finish) }
+        problem.windows.each { |window| bound_start(window) }
       end
 
-      def end_bounds(finish)
-        place = known(finish.task, "ends")
-        minutes = @slots[place].minutes
-        [[@serve, place, -(minutes + finish.least)],
-         ([place, @serve, minutes + finish.most] if finish.most)].compact
+      def follow(here, after)
+        other = known(after.task, "tasks.#{@slots[here].id}.after")
+        edge(here, other, @minutes[other] + after.least)
+        edge(other, here, -(@minutes[other] + after.most)) if after.most
+        @least_min += after.least
+      end
+
+      def bound_end(finish)
+        here = known(finish.task, "ends")
+        edge(@serve, here, @minutes[here] + finish.least)
+        @waits[here] = [@waits[here], @minutes[here] + finish.most].compact.min if finish.most
+        @least_min += finish.least
+      end
+
+      def bound_start(window)
+        here = known(window.task, "windows")
+        @least[here] = [@least[here], window.least].max
+        @most[here] = [@most[here], window.most].compact.min
+        @least_min += window.least
       end
 
       def known(id, field)
         @place[id] || raise(InvalidInput.at(field, "must name one of the tasks", received: id))
       end
 
-      # One round; returns the last node that moved, or nil.
-      def relax(edges, at, via = nil)
-        moved = nil
-        edges.each do |from, to, minutes|
-          sooner = at[from] + minutes
-          next unless sooner < at[to]
-
-          at[to] = sooner
-          via[to] = from if via
-          moved = to
-        end
-        moved
+      def edge(from, to, minutes)
+        @out[from].push(to, minutes)
+        @into[to].push(from, minutes)
       end
 
-      def circle(via, node)
-        (@serve + 2).times { node = via[node] }
-        around = [node]
-        around << node while (node = via[node]) != around.first
-        around.reverse
+      # What has to start before `node` does.
+      def later(node, low, high, changed, waits)
+        edges = @out[node]
+        at = low[node]
+        index = 0
+        while (other = edges[index])
+          bound = at + edges[index + 1]
+          index += 2
+          next unless bound > low[other]
+          return false if bound > high[other]
+
+          low[other] = bound
+          next if waits[other]
+
+          waits[other] = true
+          changed.push(other)
+        end
+        true
+      end
+
+      # What has to start after `node` does.
+      def sooner(node, low, high, changed, waits)
+        edges = @into[node]
+        at = high[node]
+        index = 0
+        while (other = edges[index])
+          bound = at - edges[index + 1]
+          index += 2
+          next unless bound < high[other]
+          return false if bound < low[other]
+
+          high[other] = bound
+          next if waits[other]
+
+          waits[other] = true
+          changed.push(other)
+        end
+        true
       end
     end
   end

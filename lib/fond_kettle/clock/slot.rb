@@ -9,16 +9,41 @@ module FondKettle
 
     # Something that takes time: whole `minutes`, uninterrupted, in which it `uses` so
     # much of each resource (by name); in the oven at `oven_c` (nil: not there).
-    # `after` lists what it comes after.
-    Slot = Value.define(:id, :minutes, :uses, :oven_c, :after) do
+    # `after` lists what it comes after; `dish` is what it belongs to (nil: to nothing).
+    Slot = Value.define(:id, :minutes, :uses, :oven_c, :after, :dish) do
       # One of which only what is not usual is given.
-      def self.of(id, minutes, uses: {}, oven_c: nil, after: [])
-        new(id: id, minutes: minutes, uses: uses.freeze, oven_c: oven_c, after: after.freeze)
+      def self.of(id, minutes, uses: {}, oven_c: nil, after: [], dish: nil)
+        new(id: id, minutes: minutes, uses: uses.freeze, oven_c: oven_c, after: after.freeze, dish: dish)
       end
     end
 
     # How long before serving a task has to be over: between `least` and `most` minutes
     # (nil: any).
     End = Value.define(:task, :least, :most)
+
+    # How long before serving a task may start: between `least` and `most` minutes. Both
+    # alike: it is pinned there.
+    Window = Value.define(:task, :least, :most)
+
+    # Nobody can use so much (`uses`) of the resources from `from_min` to `to_min` before
+    # serving: a night's sleep, a ring that is lost.
+    Away = Value.define(:uses, :from_min, :to_min)
+
+    # What is to be placed: `slots`, their `ends` and `windows`, how much there is of each of
+    # the `resources` (by name; what is not named there is none), and when it is `away`.
+    Problem = Value.define(:slots, :ends, :resources, :windows, :away) do
+      def self.of(slots, ends: [], resources: {}, windows: [], away: [])
+        new(slots: slots, ends: ends, resources: resources, windows: windows, away: away)
+      end
+    end
+
+    # When each task starts, minutes before serving by id; `span_min` from the earliest
+    # start to serving, `bound_min` what it cannot be less than.
+    Placed = Value.define(:starts, :span_min, :bound_min) do
+      # Can it not be shorter?
+      def proved?
+        span_min <= bound_min
+      end
+    end
   end
 end

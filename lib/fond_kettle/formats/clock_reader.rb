@@ -57,7 +57,7 @@ module FondKettle
 
       # The contract's answer as a hash. Raises InvalidInput where it cannot be met.
       def answer
-        placed = Clock::Placement.place(slots, ends: ends, resources: resources)
+        placed = Clock::Placement.place(Clock::Problem.of(slots, ends: ends, resources: resources))
         { starts: placed.starts.transform_values { |min| (serve_at - (min * 60)).strftime("%Y-%m-%dT%H:%M") },
           span_minutes: placed.span_min, lower_bound_minutes: placed.bound_min }
       end

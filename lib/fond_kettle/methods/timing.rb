@@ -9,7 +9,7 @@ module FondKettle
     # and rings allow, and the rice washed when it is wanted.
     module Timing
       # Orders looked at for one plan: a page must not wait for the clock.
-      MOST_NODES = 300
+      EFFORT = 150
 
       module_function
 
@@ -29,7 +29,7 @@ module FondKettle
       end
 
       def met(slots, ends, resources)
-        Clock::Placement.place(slots, ends: ends, resources: resources, most_nodes: MOST_NODES)
+        Clock::Placement.shortest(Clock::Problem.of(slots, ends: ends, resources: resources), effort: EFFORT)
       rescue InvalidInput
         nil
       end

@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Clock
+    # What no span can be less than.
+    module Bounds
+      module_function
+
+      # The larger of the longest path and, for each resource, of the work of any of its users that
+      # have so long to go and so long before them (energetic reasoning over heads and tails: Carlier
+      # and Pinson, 1989). `low`: latest starts; `tails`: minutes before them, both by place.
+      def span_min(crowds, minutes, low, tails)
+        path = low.zip(tails).map(&:sum).max
+        crowds.resources.reduce(path) { |most, resource| [most, energy(resource, minutes, low, tails)].max }
+      end
+
+      # As said, for one resource.
+      def energy(resource, minutes, low, tails)
+        tasks = resource.users.each_with_index.map do |place, index|
+          [low[place] - minutes[place], tails[place], minutes[place] * resource.amounts[index]]
+        end
+        tasks.sort_by! { |_, before, _| -before }
+        tasks.map(&:first).uniq.reduce(0) { |most, to_go| [most, beyond(tasks, to_go, resource.there)].max }
+      end
+
+      # Of those with at least that long to go, by how long there is before them.
+      def beyond(tasks, to_go, there)
+        work = most = 0
+        tasks.each do |after, before, energy|
+          next if after < to_go
+
+          work += energy
+          bound = to_go + before + (work / there.to_f).ceil
+          most = bound if bound > most
+        end
+        most
+      end
+    end
+  end
+end

@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Clock
+    # The orders that a schedule keeps: for each unit of a resource, who has it after whom
+    # (chaining: Policella, Cesta, Oddi and Smith, 2004).
+    module Chains
+      module_function
+
+      # Pairs [first, second] of places, first over before second starts; those not `kept` are
+      # left out, and their neighbours follow one another.
+      def of(crowds, minutes, starts, kept)
+        crowds.resources.flat_map { |resource| chain(resource, minutes, starts, kept) }.uniq
+      end
+
+      # From the first on: each takes over from whom was over last before it, so that few
+      # wait for many.
+      def chain(resource, minutes, starts, kept)
+        units = Array.new(resource.there)
+        order = resource.users.each_index.select { |i| kept[resource.users[i]] }
+                        .sort_by { |i| -starts[resource.users[i]] }
+        order.flat_map do |i|
+          place = resource.users[i]
+          free = units.each_index.select { |unit| free?(units[unit], place, minutes, starts) }
+          free.max_by(resource.amounts[i]) { |unit| -over_min(units[unit], minutes, starts) }
+              .filter_map { |unit| before(units, unit, place) }
+        end
+      end
+
+      # When what has the unit is over, minutes before serving; what nobody has had is free for ever.
+      def over_min(last, minutes, starts)
+        last ? starts[last] - minutes[last] : Float::INFINITY
+      end
+
+      def free?(last, place, minutes, starts)
+        over_min(last, minutes, starts) >= starts[place]
+      end
+
+      def before(units, unit, place)
+        last = units[unit]
+        units[unit] = place
+        [last, place] if last
+      end
+      private_class_method :chain, :over_min, :free?, :before
+    end
+  end
+end

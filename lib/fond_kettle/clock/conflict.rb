@@ -1,0 +1,125 @@
+# frozen_string_literal: true
+
+require_relative "../ground/errors"
+require_relative "crowds"
+require_relative "network"
+require_relative "overload"
+require_relative "paths"
+require_relative "search"
+require_relative "slot"
+
+module FondKettle
+  module Clock
+    # Why a problem cannot be met: `tasks` (ids) that are in one another's way, without any of which
+    # it could; `resource` they all want (nil: their bounds alone contradict one another), of which
+    # there is `there`; where that is known, they have `busy_min` minutes of work on it between
+    # `from_min` and `to_min` before serving.
+    Conflict = Value.define(:tasks, :resource, :there, :busy_min, :from_min, :to_min)
+
+    # Finds one, as small as can be: by a chain of bounds, by a stretch with too much work, or by
+    # leaving out task after task as long as what is left is still refuted (deletion filter: Chinneck
+    # and Dravnieks, 1991).
+    class Conflicts
+      # Orders looked at to refute all of it, and what is left.
+      EFFORT = 1_500
+      LESS = 250
+
+      # The Conflict of a Problem, or nil where none was shown.
+      def self.of(problem)
+        new(problem).conflict
+      end
+
+      def initialize(problem)
+        @problem = problem
+      end
+
+      # As for `of`.
+      def conflict
+        circle || (overfull(@problem) && least_overfull) || (smallest if refuted?(@problem, EFFORT))
+      end
+
+      private
+
+      def circle
+        network = Network.new(@problem)
+        return if network.windows(network.horizon_min)
+
+        ids = Paths.contradiction(network).map { |place| @problem.slots[place].id }
+        Conflict.new(tasks: ids, resource: nil, there: nil, busy_min: nil, from_min: nil,
+                     to_min: nil)
+      end
+
+      # [resource, Overload] of windows alone, or nil.
+      def overfull(problem)
+        network = Network.new(problem)
+        low, high = network.windows(network.horizon_min)
+        return unless low
+
+        Crowds.new(problem).resources.each do |resource|
+          places, from_min, to_min = Overload.of(resource, network.minutes, low, high)
+          return [resource, places, from_min, to_min] if places
+        end
+        nil
+      end
+
+      def least_overfull
+        resource, places, from_min, to_min = overfull(@problem)
+        there_min = (from_min - to_min) * resource.there
+        slots = enough(resource, places.map { |place| @problem.slots[place] }, there_min)
+        Conflict.new(tasks: slots.map(&:id), resource: resource.name, there: resource.there,
+                     busy_min: busy_min(resource, slots), from_min: from_min, to_min: to_min)
+      end
+
+      # As few of them, the longest first, as are still too much.
+      def enough(resource, slots, there_min)
+        slots = slots.sort_by { |slot| -slot.minutes }
+        slots.first((1..slots.size).find { |most| busy_min(resource, slots.first(most)) > there_min })
+      end
+
+      def busy_min(resource, slots)
+        slots.sum { |slot| slot.minutes * slot.uses.fetch(resource.name, 0) }
+      end
+
+      # Leaves out what is not needed for the refutation: whole dishes first, then tasks.
+      def smallest
+        left = @problem
+        [->(slot) { slot.dish || slot.id }, lambda(&:id)].each do |part|
+          left.slots.map(&part).uniq.each do |one|
+            fewer = without(left, left.slots.select { |slot| part.call(slot) == one })
+            left = fewer if fewer.slots.any? && refuted?(fewer, LESS)
+          end
+        end
+        told(left)
+      end
+
+      def told(problem)
+        resource = Crowds.new(problem).resources.max_by do |one|
+          busy_min(one, problem.slots) / one.there.to_f
+        end
+        Conflict.new(tasks: problem.slots.map(&:id), resource: resource&.name, there: resource&.there,
+                     busy_min: nil, from_min: nil, to_min: nil)
+      end
+
+      def without(problem, gone)
+        ids = gone.map(&:id)
+        slots = (problem.slots - gone).map do |slot|
+          slot.with(after: slot.after.reject do |after|
+            ids.include?(after.task)
+          end)
+        end
+        problem.with(slots: slots, ends: problem.ends.reject { |one| ids.include?(one.task) },
+                     windows: problem.windows.reject { |one| ids.include?(one.task) })
+      end
+
+      def refuted?(problem, effort)
+        network = Network.new(problem)
+        windows = network.windows(network.horizon_min)
+        return true unless windows
+
+        found = Search.new(network, Crowds.new(problem), Random.new(1)).run(*windows, most_nodes: effort,
+                                                                                      sharp: true)
+        found.low.nil? && found.complete
+      end
+    end
+  end
+end

@@ -1,0 +1,215 @@
+# frozen_string_literal: true
+
+require_relative "bounds"
+require_relative "chains"
+require_relative "crowds"
+require_relative "lost"
+require_relative "neighbourhood"
+require_relative "network"
+require_relative "paths"
+require_relative "search"
+require_relative "slot"
+require_relative "worth"
+
+module FondKettle
+  module Clock
+    # From no schedule to a good one. First any, or that there is none; then it is made shorter by
+    # searches half-way to the bound and by ordering parts of it anew; then the bound is raised by
+    # showing that no shorter one exists; what is left of the effort makes it better at the same span.
+    class Descent
+      # Orders looked at for a first schedule at the bound itself; for each task that is ordered anew.
+      AT_BOUND = 60
+      ANEW = 2
+      # Minutes of luck in the restarts.
+      NOISE = 12
+      # Of these, for each task, in one search half-way to the bound.
+      HALF = 3
+      # Of the effort, until there is a schedule in which nothing waits too long.
+      PATIENCE = 2
+      # Of the effort after that, until the span is halved, shortened, the bound raised.
+      HALVES = 0.35
+      SHORTER = 0.6
+      PROOF = 0.75
+
+      attr_reader :bound_min
+
+      # `problem`: one whose bounds do not contradict one another; `effort`: orders looked at; `stop`:
+      # asked now and then whether that is enough.
+      def initialize(problem, network, crowds, effort, stop)
+        @problem = problem
+        @effort = effort
+        @stop = stop
+        @network = network
+        @crowds = crowds
+        @random = Random.new(problem.slots.size)
+        @search = Search.new(@network, @crowds, @random)
+        @worths = Worths.new(problem, @network.place)
+        @near = Neighbourhood.new(problem.slots, @random)
+        @idle = @before = 0
+        look
+      end
+
+      # Takes `starts` (by place), or finds some; nothing waits too long in the end. Raises Lost.
+      def begin(starts = nil)
+        return keep(starts) if starts
+
+        found = within(@bound_min, AT_BOUND)
+        return keep(found.low) if found.low
+
+        first
+        sooner
+        raise Lost.new(@search.nodes, false) if @over_min.positive?
+      end
+
+      # As short as the effort makes it, and the bound as high.
+      def shorten
+        halve
+        order_anew
+        prove
+      end
+
+      # The same span, and better for the food and the hands.
+      def better
+        until spent?(1)
+          low = anew(span_min)
+          keep(low) if low
+        end
+      end
+
+      # Starts of the best, by id.
+      def starts
+        @network.place.transform_values { |place| @best[place] }
+      end
+
+      # Its span.
+      def span_min
+        @worth.span_min
+      end
+
+      private
+
+      # What can be said before anything is tried.
+      def look
+        limit = @network.horizon_min
+        @wanted = @network.windows(limit)
+        @patient = @network.windows(limit, limit)
+        @bound_min = Bounds.span_min(@crowds, @network.minutes, @wanted.first, Paths.tails(@network))
+      end
+
+      # Takes starts if they are better than what there is.
+      def keep(low)
+        low = low.first(@problem.slots.size)
+        over_min = @network.over_min(low)
+        worth = @worths.of(low)
+        return if @worth && ([over_min, worth] <=> [@over_min, @worth]) >= 0
+
+        @best = low
+        @over_min = over_min
+        @worth = worth
+      end
+
+      # Any schedule: with what is wanted if it is found soon, else with food that waits longer; restarts,
+      # each longer than the one before.
+      def first
+        most = 2 * @problem.slots.size
+        noise = 0
+        until @best
+          found = @search.run(*@wanted, most_nodes: most, noise: noise, sharp: true)
+          raise Lost.new(@search.nodes, true) if found.low.nil? && found.complete
+
+          found = @search.run(*@patient, most_nodes: most, noise: noise) unless found.low
+          next keep(found.low) if found.low
+          raise Lost.new(@search.nodes, false) if found.complete || spent?(1)
+
+          most = (most * 1.5).ceil
+          noise = NOISE
+        end
+      end
+
+      # Until nothing waits too long: by half as much each time. That a schedule exists is worth more
+      # than that it is short.
+      def sooner
+        until @over_min.zero? || spent?(PATIENCE)
+          low = anew(@network.horizon_min, over_min: @over_min / 2, centres: @network.late(@best),
+                                           sharp: true)
+          keep(low) if low
+        end
+        @before = used
+      end
+
+      # Between the bound and the span, half-way each time: what is found is kept, what cannot be
+      # raises the bound.
+      def halve
+        least_min = @bound_min
+        while least_min < span_min && !spent?(HALVES)
+          half = (least_min + span_min - 1) / 2
+          found = within(half, HALF * @problem.slots.size)
+          found.low ? keep(found.low) : least_min = half + 1
+          @bound_min = half + 1 if found.low.nil? && found.complete
+        end
+      end
+
+      def order_anew
+        until span_min <= @bound_min || spent?(SHORTER)
+          low = anew(span_min - 1)
+          keep(low) if low
+        end
+      end
+
+      # Raises the bound as long as it can be shown that nothing is so short.
+      def prove
+        until span_min <= @bound_min || spent?(PROOF)
+          found = within(@bound_min, left(PROOF))
+          return keep(found.low) if found.low
+          return unless found.complete
+
+          @bound_min += 1
+        end
+      end
+
+      # What a search for such a span comes to.
+      def within(limit, most_nodes)
+        windows = @network.windows(limit)
+        return Search::Found.new(low: nil, complete: true) unless windows
+
+        @search.run(*windows, most_nodes: most_nodes, sharp: true)
+      end
+
+      # Latest starts within the limits with part of the order let go, or nil.
+      def anew(limit, over_min: 0, centres: nil, sharp: false)
+        low, high = root(limit, over_min).map(&:dup)
+        kept = @near.kept(@best, centres)
+        laid = Chains.of(@crowds, @network.minutes, @best, kept)
+        laid.each { |first, second| @network.lay_order(first, second) }
+        unless @network.settle(low, high, laid.flatten.uniq)
+          @idle += 1
+          return
+        end
+
+        @search.run(low, high, most_nodes: (ANEW * kept.count(false)) + 5, noise: @random.rand(2) * NOISE,
+                               sharp: sharp).low
+      ensure
+        laid&.reverse_each { |first, second| @network.drop(first, second) }
+      end
+
+      # Windows within the limits, kept as long as these are.
+      def root(*limits)
+        @root = [limits, @network.windows(*limits)] unless @root&.first == limits
+        @root.last
+      end
+
+      def left(share)
+        [(@effort * share).ceil - used, 1].max
+      end
+
+      # Orders looked at, and parts that could not even be ordered anew.
+      def used
+        @search.nodes + @idle - @before
+      end
+
+      def spent?(share)
+        used >= @effort * share || @stop.call
+      end
+    end
+  end
+end

@@ -1,0 +1,98 @@
+# frozen_string_literal: true
+
+require_relative "chains"
+require_relative "crowds"
+require_relative "network"
+require_relative "search"
+require_relative "slot"
+
+module FondKettle
+  module Clock
+    # Makes a schedule right again for a problem that has changed a little (a task pinned, a ring
+    # less, a task that takes longer), moving as little as it can: first with all orders kept, else
+    # with orders found anew; then each task goes back to where it was, as far as that is open.
+    class Mending
+      # Orders looked at with the old order, for each task; with none kept, for each task.
+      KEEPING = 1
+      ANEW = 3
+
+      # Starts (minutes before serving by id) that keep every bound of `problem`, near `starts`; nil
+      # where none were found. Nothing starts more than `limit` minutes before serving (nil: any).
+      def self.of(problem, starts, limit: nil)
+        new(problem, starts, limit).starts
+      end
+
+      # As for `of`.
+      def initialize(problem, starts, limit)
+        @problem = problem
+        @network = Network.new(problem)
+        @crowds = Crowds.new(problem)
+        @wished = @network.place.keys.map { |id| starts.fetch(id, 0) }
+        @limit = limit || (@network.horizon_min + @wished.max.to_i)
+      end
+
+      # As for `of`.
+      def starts
+        @windows = @network.windows(@limit)
+        low = @windows && (kept_orders || new_orders)
+        low && @network.place.transform_values { |place| near(low)[place] }
+      end
+
+      # Windows of each task by id, [least, most] minutes before serving, with all orders as `starts`
+      # have them.
+      def windows
+        low, high = @network.windows(@limit)&.map(&:dup)
+        return {} unless low && with_orders(@wished) { |laid| @network.settle(low, high, laid.flatten.uniq) }
+
+        @network.place.transform_values { |place| [low[place], high[place]] }
+      end
+
+      private
+
+      def size
+        @problem.slots.size
+      end
+
+      def kept_orders
+        low, high = @windows.map(&:dup)
+        with_orders(@wished) do |laid|
+          @network.settle(low, high, laid.flatten.uniq) && search(low, high, KEEPING)
+        end
+      end
+
+      def new_orders
+        search(*@windows.map(&:dup), ANEW)
+      end
+
+      def search(low, high, each)
+        Search.new(@network, @crowds, Random.new(size)).run(low, high, most_nodes: each * size,
+                                                                       sharp: true).low
+      end
+
+      # With the orders of a schedule laid for as long as the block takes.
+      def with_orders(starts)
+        laid = Chains.of(@crowds, @network.minutes, starts, Array.new(size, true))
+        laid.each { |first, second| @network.lay_order(first, second) }
+        yield laid
+      ensure
+        laid&.reverse_each { |first, second| @network.drop(first, second) }
+      end
+
+      # The schedule with each task as near to where it was as the ones before it leave open.
+      def near(low)
+        @near ||= with_orders(low) { |laid| nearest(laid) } || low
+      end
+
+      def nearest(laid)
+        low, high = @windows.map(&:dup)
+        return unless @network.settle(low, high, laid.flatten.uniq)
+
+        (0...size).sort_by { |place| -@wished[place] }.each do |place|
+          low[place] = high[place] = @wished[place].clamp(low[place], high[place])
+          return nil unless @network.settle(low, high, [place])
+        end
+        low if @crowds.at(low).empty?
+      end
+    end
+  end
+end

@@ -1,0 +1,75 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Clock
+    # Longest paths through a Network, and the circle of bounds where there is none.
+    module Paths
+      module_function
+
+      # Minutes from the earliest start at the least to the start of each task, by place.
+      def tails(network)
+        tails = Array.new(network.serve + 1, 0)
+        (network.serve + 2).times { return tails unless lengthen(network, tails) }
+        tails
+      end
+
+      # Places of the tasks on a chain of bounds that contradict one another, in order; empty where
+      # none do (Bellman and Ford).
+      def contradiction(network)
+        at = Array.new(network.serve + 1, 0)
+        via = {}
+        last = nil
+        (network.serve + 2).times { last = relax(network, at, via) }
+        last ? circle(network, via, last) - [network.serve] : []
+      end
+
+      # One round of what starts after what; has any tail grown?
+      def lengthen(network, tails)
+        grown = false
+        network.out.each_with_index do |edges, from|
+          edges.each_slice(2) do |to, minutes|
+            next unless tails[to] + minutes > tails[from]
+
+            tails[from] = tails[to] + minutes
+            grown = true
+          end
+        end
+        grown
+      end
+
+      # One round; the last place that moved, or nil.
+      def relax(network, at, via)
+        moved = nil
+        network.out.each_with_index do |edges, from|
+          edges.each_slice(2) do |to, minutes|
+            next unless at[from] + minutes > at[to]
+
+            at[to] = at[from] + minutes
+            via[to] = from
+            moved = to
+          end
+        end
+        early(network, at, via) || moved
+      end
+
+      # What would have to start sooner than it may wait for serving.
+      def early(network, at, via)
+        serve = network.serve
+        place, most = network.waits.find { |waiting, minutes| at[waiting] - minutes > at[serve] }
+        return unless place
+
+        at[serve] = at[place] - most
+        via[serve] = place
+        serve
+      end
+
+      def circle(network, via, node)
+        (network.serve + 2).times { node = via[node] }
+        around = [node]
+        around << node while (node = via[node]) != around.first
+        around
+      end
+      private_class_method :lengthen, :relax, :early, :circle
+    end
+  end
+end

@@ -1,0 +1,136 @@
+# frozen_string_literal: true
+
+require_relative "mending"
+require_relative "slot"
+
+module FondKettle
+  module Clock
+    # A task that has begun: when it started and when it is over, minutes before serving.
+    Begun = Value.define(:start_min, :end_min)
+
+    # Something that waits longer than it may: after which task, for which, how long and how long it
+    # may.
+    Wait = Value.define(:task, :next, :min, :most_min)
+
+    # What is left of a schedule, planned anew: `starts` of what has not begun, minutes before the
+    # new serving by id; by how many minutes serving is later; what waits too long (Wait).
+    Replanned = Value.define(:starts, :late_min, :waits)
+
+    # Plans anew what has not begun: serving as little later as can be, then as little moved as can
+    # be. What has begun stays where it is and keeps what it uses.
+    class Replanning
+      # Minutes by which serving may be later, tried in turn; then the least between the last two.
+      LATER = [0, 1, 2, 4, 7, 11, 16, 22, 30, 40, 55, 75, 100, 140, 200, 300].freeze
+      # Minutes more that what is over may wait, tried in turn.
+      PATIENCE = [0, 15, 1440].freeze
+
+      # The Replanned of a Problem whose schedule is `starts`, at `now_min` before serving; `begun`: Begun
+      # by id. nil where nothing was found.
+      def self.of(problem, starts, now_min:, begun: {})
+        new(problem, starts, now_min, begun).replanned
+      end
+
+      # As for `of`.
+      def initialize(problem, starts, now_min, begun)
+        @problem = problem
+        @starts = starts
+        @now_min = now_min
+        @begun = begun
+        @left = problem.slots.reject { |slot| begun.key?(slot.id) }
+      end
+
+      # As for `of`.
+      def replanned
+        PATIENCE.each do |more_min|
+          late_min, found = soonest(more_min)
+          return Replanned.new(starts: found, late_min: late_min, waits: waits(found, late_min)) if found
+        end
+        nil
+      end
+
+      private
+
+      # [minutes later, starts], or nil.
+      def soonest(more_min)
+        return [0, {}] if @left.empty?
+
+        last = -1
+        LATER.each do |late_min|
+          found = at(late_min, more_min)
+          return between(last, late_min, found, more_min) if found
+
+          last = late_min
+        end
+        nil
+      end
+
+      # The least that is found between one that is not and one that is.
+      def between(not_min, late_min, found, more_min)
+        while late_min - not_min > 1
+          half = (not_min + late_min) / 2
+          sooner = at(half, more_min)
+          not_min = half unless sooner
+          late_min = half if sooner
+          found = sooner || found
+        end
+        [late_min, found]
+      end
+
+      def at(late_min, more_min)
+        Mending.of(problem(late_min, more_min), @starts, limit: @now_min + late_min)
+      rescue InvalidInput
+        nil
+      end
+
+      # What is left, in minutes before a serving so much later.
+      def problem(late_min, more_min)
+        slots = @left.map { |slot| slot.with(after: slot.after.reject { |after| @begun.key?(after.task) }) }
+        windows = @left.flat_map { |slot| windows(slot, late_min, more_min) }
+        @problem.with(slots: slots, ends: @problem.ends.reject { |one| @begun.key?(one.task) },
+                      windows: [*windows, *pinned(late_min)], away: [*away(late_min), *held(late_min)])
+      end
+
+      # What a task may start at, after what has begun: at the latest now, however long that waited.
+      def windows(slot, late_min, more_min)
+        latest = @now_min + late_min
+        slot.after.select { |after| @begun.key?(after.task) }.map do |after|
+          over = @begun.fetch(after.task).end_min + late_min
+          least = (after.most ? over - after.most - more_min : 0).clamp(0, latest)
+          Window.new(task: slot.id, least: least, most: (over - after.least).clamp(least, latest))
+        end
+      end
+
+      def pinned(late_min)
+        @problem.windows.reject { |window| @begun.key?(window.task) }.map do |window|
+          window.with(least: [window.least, @now_min + late_min].min)
+        end
+      end
+
+      def away(late_min)
+        @problem.away.filter_map { |one| shifted(one.uses, one.from_min, one.to_min, late_min) }
+      end
+
+      # What is begun and not over keeps what it uses, as far as that is still there.
+      def held(late_min)
+        @begun.filter_map do |id, begun|
+          slot = @problem.slots.find { |one| one.id == id }
+          shifted(slot.uses, @now_min, begun.end_min, late_min) if begun.end_min < @now_min
+        end
+      end
+
+      def shifted(uses, from_min, to_min, late_min)
+        to_min = [to_min + late_min, 0].max
+        Away.new(uses: uses, from_min: from_min + late_min, to_min: to_min) if from_min + late_min > to_min
+      end
+
+      def waits(found, late_min)
+        @left.flat_map do |slot|
+          slot.after.select { |after| after.most && @begun.key?(after.task) }.filter_map do |after|
+            min = @begun.fetch(after.task).end_min + late_min - found.fetch(slot.id)
+            Wait.new(task: after.task, next: slot.id, min: min, most_min: after.most) if min > after.most
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,90 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+
+module FondKettle
+  module Clock
+    # How good a schedule is, the first that differs decides: its span; how long what is ready
+    # waits (where it may not wait for ever); how often a pair of hands turns to another dish; how
+    # early things start. All but `changes` in minutes; the smaller the better.
+    Worth = Value.define(:span_min, :hold_min, :changes, :early_min) do
+      include Comparable
+
+      def <=>(other)
+        to_a <=> other.to_a
+      end
+
+      def to_a
+        [span_min, hold_min, changes, early_min]
+      end
+    end
+
+    # Works it out for the schedules of one Problem.
+    class Worths
+      HANDS = "cook"
+
+      # `place`: places of tasks by id.
+      def initialize(problem, place)
+        @slots = problem.slots
+        @minutes = @slots.map(&:minutes)
+        @waits = waits(problem, place)
+        @hands = @slots.each_index.select { |index| @slots[index].uses.fetch(HANDS, 0).positive? }
+        @cooks = problem.resources.fetch(HANDS, 0)
+      end
+
+      # Of starts, minutes before serving by place.
+      def of(starts)
+        Worth.new(span_min: starts.max, hold_min: hold(starts), changes: changes(starts),
+                  early_min: starts.sum)
+      end
+
+      # Which cook does what: [place, cook] in the order in which they start, whoever is free and has
+      # the same dish in hand first.
+      def hands(starts)
+        free_at = Array.new(@cooks, Float::INFINITY)
+        dishes = Array.new(@cooks)
+        @hands.sort_by { |place| [-starts[place], place] }.flat_map do |place|
+          takers(place, starts, free_at, dishes).map do |cook|
+            free_at[cook] = starts[place] - @minutes[place]
+            dishes[cook] = @slots[place].dish
+            [place, cook]
+          end
+        end
+      end
+
+      private
+
+      # [task, the one that waits for it (nil: serving), least minutes] where it may not wait for ever.
+      def waits(problem, place)
+        ends = problem.ends.select(&:most).map { |one| [place.fetch(one.task), nil, one.least] }
+        problem.slots.each_with_index do |slot, here|
+          slot.after.each { |after| ends << [place.fetch(after.task), here, after.least] if after.most }
+        end
+        ends
+      end
+
+      def hold(starts)
+        @waits.sum do |task, other, least|
+          starts[task] - @minutes[task] - (other ? starts[other] : 0) - least
+        end
+      end
+
+      def changes(starts)
+        return 0 if @cooks.zero?
+
+        last = Array.new(@cooks)
+        hands(starts).count do |place, cook|
+          was = last[cook]
+          last[cook] = @slots[place].dish
+          was && was != last[cook]
+        end
+      end
+
+      def takers(place, starts, free_at, dishes)
+        free = free_at.each_index.select { |cook| free_at[cook] >= starts[place] }
+        free.sort_by { |cook| [dishes[cook] == @slots[place].dish ? 0 : 1, cook] }
+            .first(@slots[place].uses.fetch(HANDS))
+      end
+    end
+  end
+end
