@@ -10,6 +10,7 @@ ruby ">= 3.1"
 gem "bigdecimal", "3.1.1"
 gem "dry-schema", "1.13.4" # 1.14 does not parse on Ruby 3.1.2
 gem "erubi", "~> 1.13"
+gem "icalendar", "~> 2.13"
 gem "json", "2.6.1"
 gem "json_schemer", "~> 2.3"
 gem "nokogiri", "1.17.2" # ready-built for RubyGems 3.3
@@ -29,6 +30,7 @@ group :test do
   gem "prop_check", "~> 1.0"
   gem "rack-test", "~> 2.1"
   gem "rake", "~> 13.0"
+  gem "ri_cal", "0.8.8" # a second reader of calendar files, in specs only
   gem "rspec", "~> 3.13"
   gem "rubocop", "~> 1.60"
   gem "rubocop-rspec", "~> 3.0"

@@ -26,15 +26,17 @@ module FondKettle
       end
 
       # Starts a cook at `now` with a plan (hash); returns its id. `pot_no` of `pots`: one of
-      # several equal pots; the first is begun with, the others wait. `happened`: what is told of
-      # it from the start ([kind, what] each): water of the cook's own, and what comes of it.
-      def start(title:, grain:, pot_id:, address:, plan:, now:, pot_no: 1, pots: 1, happened: [])
+      # several equal pots; the first is begun with, the others wait (`waits`: for a meal, all do).
+      # `happened`: what is told of it from the start ([kind, what] each): water of the cook's own, and
+      # what comes of it.
+      def start(title:, grain:, pot_id:, address:, plan:, now:, pot_no: 1, pots: 1, happened: [],
+                waits: pot_no > 1)
         @database.write do |db|
           id = db[:cooks].insert(title: title, grain: grain, pot_id: pot_id, address: address,
                                  plan: Formats::StoredPlan.write(plan), pot_no: pot_no, pots: pots,
                                  planned_g: plan[:liquid][:g], poured_g: plan[:liquid][:g],
                                  started_at: text(now))
-          begun = pot_no == 1 ? [["task", plan[:tasks].first[:id]]] : []
+          begun = waits ? [] : [["task", plan[:tasks].first[:id]]]
           tell(db, id, Stove::Cook.new(plan, []), [*happened, *begun], now, now)
           id
         end

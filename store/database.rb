@@ -36,6 +36,7 @@ module FondKettle
         FileUtils.mkdir_p(folder, mode: 0o700)
         @folder = folder
         @generation = 0
+        @after = []
         @file = File.join(folder, "kettle.db")
         raise StoreUnavailable, EMPTIED if File.empty?(@file)
 
@@ -53,6 +54,12 @@ module FondKettle
         translated { @sequel.transaction(mode: :immediate) { yield @sequel } }
       ensure
         @generation += 1
+        @after.each { |block| block.call(@generation) }
+      end
+
+      # The block is called with the new generation after each write.
+      def after_write(&block)
+        @after << block
       end
 
       # A read; the same translation of errors.

@@ -13,6 +13,7 @@ require_relative "dish_book"
 require_relative "database"
 require_relative "folder"
 require_relative "kept_book"
+require_relative "meal_book"
 require_relative "shelf"
 require_relative "stand_ins"
 
@@ -26,7 +27,7 @@ module FondKettle
       # So long is it known what a form has made, s.
       KEPT_S = 7 * 86_400
 
-      attr_reader :cards, :components, :cooks, :dishes, :kept, :stand_ins, :database
+      attr_reader :cards, :components, :cooks, :dishes, :kept, :meals, :stand_ins, :database
 
       def_delegators :@folder, :methods_folder, :library, :keep_method, :lock, :session_key
 
@@ -38,6 +39,7 @@ module FondKettle
         @portions = Shelf.new(@database, :portions)
         @cooks = CookBook.new(@database)
         @dishes = DishBook.new(@database)
+        @meals = MealBook.new(@database, @cooks)
         @cards = CardBook.new(@database)
         @stand_ins = StandIns.new(@database)
         @kept = KeptBook.new(@database)

@@ -28,11 +28,11 @@ module FondKettle
         end
       end
 
-      # Begins with a pot that waits, once.
-      def begin(id, now)
+      # Begins with a pot that waits, once, `at` a time not after now.
+      def begin(id, now, at: now)
         @database.write do |db|
           cook = standing(open_cook(db, id))
-          tell(db, id, cook, [["task", cook.task[:id]]], now, now) if cook.waiting?
+          tell(db, id, cook, [["task", cook.task[:id]]], now, at) if cook.waiting?
         end
       end
 

@@ -5,11 +5,13 @@ require "rack/deflater"
 require "rack/protection"
 require "rack/session"
 require "sinatra/base"
+require_relative "ground/announcer"
 require_relative "ground/assets"
 require_relative "ground/destinations"
 require_relative "ground/doors"
 require_relative "places/already"
 require_relative "places/card"
+require_relative "places/clock"
 require_relative "places/cupboard"
 require_relative "places/devices"
 require_relative "places/dishes"
@@ -17,6 +19,7 @@ require_relative "places/evening"
 require_relative "places/health"
 require_relative "places/keep"
 require_relative "places/log"
+require_relative "places/meal"
 require_relative "places/measures"
 require_relative "places/pot"
 require_relative "places/stove"
@@ -52,6 +55,7 @@ module FondKettle
           Doors.guard(self, names, POLICY)
           map("/assets") { run Assets.new }
           map("/health") { run Health.new(household) }
+          map("/events") { run Announcer.new(household.database) }
           places.each do |path, place|
             map(path) do
               Application.protect(self, secret)

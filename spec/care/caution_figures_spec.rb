@@ -11,7 +11,8 @@ RSpec.describe "Figures of the cautions" do
     "fish-done" => ["63 °C"],
     "dressing-keeps-nothing" => ["2 hours", "5 °C"], "filling" => ["2 hours"],
     "cool-before-cold" => ["60 to 21 °C", "2 hours", "5 °C", "4 hours", "74 °C"],
-    "arsenic" => ["6 to 10 parts"]
+    "arsenic" => ["6 to 10 parts"],
+    "jotted" => ["74 °C", "71 °C", "63 °C", "3 minutes", "63 °C", "71 °C"]
   }
 
   # As a cook reads it; its own temperature is filled in.
@@ -34,6 +35,8 @@ RSpec.describe "Figures of the cautions" do
                "filling" => ["no longer than 2 hours", "cooked first, right through"],
                "cool-before-cold" => ["from 60 to 21 °C within 2 hours", "to 5 °C within 4 hours more",
                                       "to 74 °C in the middle"],
+               "jotted" => ["poultry to 74 °C", "minced meat to 71 °C", "whole cuts to 63 °C with 3 minutes",
+                            "fish to 63 °C", "egg to 71 °C"],
                "raw-egg" => ["egg to 71 °C"], "fish-done" => ["fish and shellfish to 63 °C"] }
     bounds.each { |code, words| expect(said.fetch(code).gsub(/\s+/, " ")).to include(*words) }
   end

@@ -26,14 +26,14 @@ RSpec.describe FondKettle::Formats::ClockReader do
     task = request["tasks"].first
     { { "serve_at" => "tonight" } => "serve_at must be a time such as 2026-05-09T19:00",
       { "serv_at" => 1 } => "serv_at is not known; did you mean serve_at?",
-      { "tasks" => [] } => "tasks must list between 1 and 60",
+      { "tasks" => [] } => "tasks must list between 1 and 250",
       { "tasks" => [task, task] } => "tasks must have ids of their own",
       { "tasks" => [task.merge("minutes" => 2.5)] } => "tasks.0.minutes must be a whole number, " \
                                                        "between 0 and 2880",
       { "tasks" => [task.merge("uses" => { "cook" => -1 })] } => "tasks.0.uses.cook must be a whole " \
                                                                  "number between 0 and 50",
       { "tasks" => [task.merge("after" => [{ "task" => "soak", "gap" => [3, 1] }])], "ends" => [] } =>
-        "tasks.0.after.0.gap must be whole minutes, the smaller first, between 0 and 2880 or null",
+        "tasks.0.after.0.gap must be whole minutes, the smaller first, of at most 2880, or null",
       { "ends" => [{ "task" => "moon", "before_serve" => [0, 5] }] } => "ends must name one of the tasks" }
       .each do |change, message|
         expect(problems(request(**change.transform_keys(&:to_sym)))).to eq([message])

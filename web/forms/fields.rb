@@ -41,6 +41,11 @@ module FondKettle
         typed[name].is_a?(String) ? typed[name].strip : ""
       end
 
+      # Of some fields, those that are not blank, as texts.
+      def self.given(typed, fields)
+        fields.to_h { |field| [field, text(typed, field)] }.reject { |_, given| given.empty? }
+      end
+
       # Problems of a dry-schema result as field and message.
       def self.problems(result)
         Schema.faults(result).map { |message, said| { field: message.path.join("."), message: said } }.freeze

@@ -10,12 +10,13 @@ module FondKettle
 
     # The one list of them: navigation, keys and routes come from it.
     DESTINATIONS = [
-      ["/", "Table", "t", true], ["/pot", "Pot", "p", true], ["/stove", "Stove", "s", true],
+      ["/", "Table", "t", true], ["/pot", "Pot", "p", true], ["/clock", "Clock", "o", true],
+      ["/stove", "Stove", "s", true],
       ["/log", "Log", "l", true], ["/cupboard", "Cupboard", "c", true], ["/dishes", "Dishes", "d", false],
       ["/evening", "Evening", nil, false], ["/measures", "Measures", nil, false],
       ["/tests", "Tests", nil, false], ["/ways", "Ways", nil, false], ["/card", "Card", nil, false],
       ["/already", "Already", nil, false], ["/devices", "Devices", nil, false],
-      ["/keep", "Keep", "k", false]
+      ["/keep", "Keep", "k", false], ["/meal", "Meal", nil, false]
     ].map { |path, name, key, main| Destination.new(path: path, name: name, key: key, main: main) }.freeze
   end
 end

@@ -8,8 +8,9 @@ require_relative "../ground/vocabulary"
 module FondKettle
   module Care
     # What a step does: a row of data/kinds.yml, whose head says what each field means.
-    # `waits` is in minutes, nil: as long as one likes.
-    Kind = Value.define(:key, :word, :sections, :computed, :holds, :hands, :fat, :boils, :waits, :in_pot,
+    # `waits` is in minutes, nil: as long as one likes; `cold_h` in hours, nil: not at all.
+    Kind = Value.define(:key, :word, :sections, :computed, :holds, :hands, :fat, :boils, :waits, :cold_h,
+                        :in_pot,
                         :takes,
                         :finishes, :usual_min, :not_planned, :under_seal, :in_steamer) do
       # True where it stands on a burner.
@@ -32,7 +33,7 @@ module FondKettle
                 holds: [].freeze, hands: false,
                 fat: false,
                 boils: false, in_pot: false, takes: false, finishes: false, usual_min: 1, not_planned: nil,
-                waits: nil }.freeze
+                waits: nil, cold_h: nil }.freeze
       SCHEMA = Schema.json(strict: true) do
         required(:key).filled(:string, format?: Catalogue::KEY)
         required(:word).filled(:string)
@@ -43,6 +44,7 @@ module FondKettle
         end
         optional(:not_planned).filled(:string)
         optional(:waits).filled(:integer, gteq?: 0)
+        optional(:cold_h).filled(:integer, gteq?: 1)
         optional(:usual_min).filled(:integer, gteq?: 1)
       end
 

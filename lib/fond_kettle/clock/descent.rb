@@ -35,13 +35,13 @@ module FondKettle
 
       # `problem`: one whose bounds do not contradict one another; `effort`: orders looked at; `stop`:
       # asked now and then whether that is enough.
-      def initialize(problem, network, crowds, effort, stop)
+      def initialize(problem, network, crowds, effort, stop, seed = 0)
         @problem = problem
         @effort = effort
         @stop = stop
         @network = network
         @crowds = crowds
-        @random = Random.new(problem.slots.size)
+        @random = Random.new(problem.slots.size + (seed << 16))
         @search = Search.new(@network, @crowds, @random)
         @worths = Worths.new(problem, @network.place)
         @near = Neighbourhood.new(problem.slots, @random)

@@ -121,7 +121,7 @@ module FondKettle
         other = known(after.task, "tasks.#{@slots[here].id}.after")
         edge(here, other, @minutes[other] + after.least)
         edge(other, here, -(@minutes[other] + after.most)) if after.most
-        @least_min += after.least
+        @least_min += [after.least, 0].max
       end
 
       def bound_end(finish)

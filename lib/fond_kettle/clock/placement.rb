@@ -19,15 +19,15 @@ module FondKettle
       EFFORT = 1_500
 
       # The Placed of a Problem; `effort`: orders looked at in all; `from`: starts (minutes before
-      # serving by id) to make better; `stop`: asked now and then whether that is enough. Raises
-      # InvalidInput, with the bounds or the resource in conflict.
-      def self.place(problem, effort: nil, from: nil, stop: nil)
-        new(problem, effort || [EFFORT_EACH * problem.slots.size, EFFORT].min, stop).place(from)
+      # serving by id) to make better, another way with each `seed`; `stop`: asked now and then
+      # whether that is enough. Raises InvalidInput, with the bounds or the resource in conflict.
+      def self.place(problem, effort: nil, from: nil, stop: nil, seed: 0)
+        new(problem, effort || [EFFORT_EACH * problem.slots.size, EFFORT].min, stop, seed).place(from)
       end
 
       # The same without making it better than as short as it can be.
       def self.shortest(problem, effort:)
-        new(problem, effort, nil).place(nil, polish: false)
+        new(problem, effort, nil, 0).place(nil, polish: false)
       end
 
       # One after the other in the order given, which must put each after those that it
@@ -42,7 +42,8 @@ module FondKettle
       end
 
       # As for `place`.
-      def initialize(problem, effort, stop)
+      def initialize(problem, effort, stop, seed)
+        @seed = seed
         @problem = problem
         @effort = effort
         @stop = stop || -> { false }
@@ -53,7 +54,7 @@ module FondKettle
       # The Placed. Raises InvalidInput.
       def place(from, polish: true)
         check
-        descent = Descent.new(@problem, @network, @crowds, @effort, @stop)
+        descent = Descent.new(@problem, @network, @crowds, @effort, @stop, @seed)
         descent.begin(from&.values_at(*@network.place.keys))
         descent.shorten
         descent.better if polish

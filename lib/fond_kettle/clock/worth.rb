@@ -38,13 +38,13 @@ module FondKettle
                   early_min: starts.sum)
       end
 
-      # Which cook does what: [place, cook] in the order in which they start, whoever is free and has
-      # the same dish in hand first.
-      def hands(starts)
+      # Which cook does what: [place, cook] in the order in which they start. What is `fixed` (cook by
+      # place) is theirs; else whoever is free and has the same dish in hand first.
+      def hands(starts, fixed = {})
         free_at = Array.new(@cooks, Float::INFINITY)
         dishes = Array.new(@cooks)
-        @hands.sort_by { |place| [-starts[place], place] }.flat_map do |place|
-          takers(place, starts, free_at, dishes).map do |cook|
+        @hands.sort_by { |place| [-starts[place], fixed.key?(place) ? 0 : 1, place] }.flat_map do |place|
+          takers(place, starts, free_at, dishes, fixed).map do |cook|
             free_at[cook] = starts[place] - @minutes[place]
             dishes[cook] = @slots[place].dish
             [place, cook]
@@ -80,10 +80,22 @@ module FondKettle
         end
       end
 
-      def takers(place, starts, free_at, dishes)
+      def takers(place, starts, free_at, dishes, fixed)
+        return [fixed[place]] if fixed.key?(place)
+
+        wanted = wanted(place, starts, fixed)
         free = free_at.each_index.select { |cook| free_at[cook] >= starts[place] }
-        free.sort_by { |cook| [dishes[cook] == @slots[place].dish ? 0 : 1, cook] }
+        free.sort_by do |cook|
+          [wanted.include?(cook) ? 1 : 0, dishes[cook] == @slots[place].dish ? 0 : 1, cook]
+        end
             .first(@slots[place].uses.fetch(HANDS))
+      end
+
+      # Cooks that something of their own falls to before this is over.
+      def wanted(place, starts, fixed)
+        fixed.filter_map do |other, cook|
+          cook if starts[other] < starts[place] && starts[other] > starts[place] - @minutes[place]
+        end
       end
     end
   end

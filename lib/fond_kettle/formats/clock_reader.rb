@@ -10,8 +10,8 @@ require_relative "unknown_keys"
 
 module FondKettle
   module Formats
-    # The JSON of a clock request. What a plan's tasks say beside their times is known
-    # and makes no difference.
+    # The JSON of a clock request. What a plan's tasks say beside their times, and what else a meal
+    # says (MealJson), is known and makes no difference.
     CLOCK_SCHEMA = Schema.json do
       required(:serve_at).filled(:string)
       optional(:resources).maybe(:hash)
@@ -20,6 +20,7 @@ module FondKettle
         required(:minutes).filled(:integer, included_in?: Limits::TASK_MIN)
         optional(:uses).maybe(:hash)
         optional(:oven_c).filled(Schema::Number, included_in?: Limits::OVEN_C)
+        optional(:dish).filled(:string, max_size?: Limits::NAME_LENGTH)
         optional(:after).array(:hash) do
           required(:task).filled(:string)
           optional(:gap).value(:array, size?: 2)
@@ -28,6 +29,9 @@ module FondKettle
            core_c list].each do |name|
           optional(name)
         end
+      end
+      %i[title cooks ahead pins cautions starts span_minutes lower_bound_minutes].each do |name|
+        optional(name)
       end
       optional(:ends).array(:hash) do
         required(:task).filled(:string)
@@ -55,9 +59,17 @@ module FondKettle
         check
       end
 
+      # What there is to place (Clock::Problem).
+      def problem
+        Clock::Problem.of(slots, ends: ends, resources: resources)
+      end
+
+      # When it is served: a Time, of which no zone is meant.
+      attr_reader :serve_at
+
       # The contract's answer as a hash. Raises InvalidInput where it cannot be met.
       def answer
-        placed = Clock::Placement.place(Clock::Problem.of(slots, ends: ends, resources: resources))
+        placed = Clock::Placement.place(problem)
         { starts: placed.starts.transform_values { |min| (serve_at - (min * 60)).strftime("%Y-%m-%dT%H:%M") },
           span_minutes: placed.span_min, lower_bound_minutes: placed.bound_min }
       end
@@ -72,12 +84,12 @@ module FondKettle
         twice = @data[:tasks].map { |task| task[:id] }.tally.find { |_, count| count > 1 }
         raise InvalidInput.at("tasks", "must have ids of their own", received: twice.first) if twice
 
-        serve_at
+        @serve_at = read_time
       end
 
       # A moment of the kitchen's own clock; no zone is meant.
-      def serve_at
-        @serve_at ||= Time.strptime("#{@data[:serve_at]} UTC", "%Y-%m-%dT%H:%M %Z")
+      def read_time
+        Time.strptime("#{@data[:serve_at]} UTC", "%Y-%m-%dT%H:%M %Z")
       rescue ArgumentError
         raise InvalidInput.at("serve_at", "must be a time such as 2026-05-09T19:00",
                               received: @data[:serve_at])
@@ -87,7 +99,7 @@ module FondKettle
         @data[:tasks].each_with_index.map do |task, index|
           Clock::Slot.of(task[:id], task[:minutes],
                          uses: counts(@raw["tasks"][index]["uses"], "tasks.#{index}.uses"),
-                         oven_c: task[:oven_c], after: after(task, index))
+                         oven_c: task[:oven_c], after: after(task, index), dish: task[:dish])
         end
       end
 
@@ -109,14 +121,14 @@ module FondKettle
       def bounds(pair, field)
         least, most = pair
         whole = least.is_a?(Integer) && (most.nil? || most.is_a?(Integer))
-        if whole && Limits::TASK_MIN.cover?(least) &&
+        if whole && least.abs <= Limits::TASK_MIN.max &&
            (most.nil? || most.between?(least, Limits::TASK_MIN.max))
           return [least, most]
         end
 
         raise InvalidInput.at(field,
-                              "must be whole minutes, the smaller first, between 0 and " \
-                              "#{Limits::TASK_MIN.max} or null")
+                              "must be whole minutes, the smaller first, of at most " \
+                              "#{Limits::TASK_MIN.max}, or null")
       end
 
       def resources

@@ -66,7 +66,9 @@ module FondKettle
     FRIDGE_C = (-30..20)
     HANDS = (1..3)
     KETTLE_W = (300..4000)
-    TASKS = 60
+    # Tasks on one clock, dishes of one meal.
+    TASKS = 250
+    DISHES = 20
     TASK_MIN = (0..2880)
     STAGES = 50
     STAGE_MIN = (0..720)

@@ -1,0 +1,52 @@
+# frozen_string_literal: true
+
+require "json"
+require "time"
+require_relative "../meals/meal"
+require_relative "../meals/schedule"
+
+module FondKettle
+  module Formats
+    # What a meal is kept as beside its dishes: its wishes and its schedule, as JSON.
+    module StoredMeal
+      module_function
+
+      # What is kept as it is, and what is known by a task's id.
+      PLAIN = %i[cooks rings shelves quiet ahead patience_min].freeze
+      BY_ID = %i[pins who longer].freeze
+
+      # The text to store of who cooks, what there is, what is pinned, lost and done the day before.
+      def wishes(meal)
+        JSON.generate(**meal.to_h.slice(*PLAIN, *BY_ID), lost: meal.lost.map { |one| lost(one) })
+      end
+
+      # The Meal of what is stored, with its dishes (Meals::Dish).
+      def meal(text, title:, serve_at:, dishes:)
+        known = JSON.parse(text, symbolize_names: true)
+        by_id = known.slice(*BY_ID).transform_values { |values| values.transform_keys(&:to_s) }
+        lost = known[:lost].map { |one| Meals::Lost.new(**one, from: Time.parse(one[:from])) }
+        Meals::Meal.of(title: title, serve_at: Time.parse(serve_at).localtime, dishes: dishes, lost: lost,
+                       **known.slice(*PLAIN), **by_id)
+      end
+
+      # The text to store of a Meals::Schedule; nil of none.
+      def schedule(schedule)
+        schedule && JSON.generate(schedule.to_h)
+      end
+
+      # The Meals::Schedule of what is stored; nil of nothing.
+      def read_schedule(text)
+        return unless text
+
+        known = JSON.parse(text, symbolize_names: true)
+        Meals::Schedule.new(**known, starts: known[:starts].transform_keys(&:to_s),
+                                     hands: known[:hands].transform_keys(&:to_s))
+      end
+
+      def lost(one)
+        { resource: one.resource, count: one.count, from: one.from.utc.iso8601 }
+      end
+      private_class_method :lost
+    end
+  end
+end

@@ -1,0 +1,46 @@
+# frozen_string_literal: true
+
+require_relative "../clock/mending"
+require_relative "../clock/replanning"
+require_relative "../ground/errors"
+require_relative "arranging"
+require_relative "schedule"
+
+module FondKettle
+  module Meals
+    # What comes of a change in the middle: the meal (its serving time moved), its Schedule, by how
+    # many minutes it is eaten later, and what waits too long (Clock::Wait).
+    Changed = Value.define(:meal, :schedule, :late_min, :waits)
+
+    # Plans anew: while it is only planned (a task moved or pinned), and at the stove.
+    module Changes
+      module_function
+
+      # The Schedule of a planned meal after `meal` was changed a little, near the one that it had.
+      # Raises InvalidInput.
+      def mended(meal, schedule)
+        problem = Arranging.problem(meal)
+        starts = Clock::Mending.of(problem, schedule.starts)
+        raise InvalidInput.at("start", "cannot be then: something else would have no room") unless starts
+
+        Scheduling.with(meal, problem, starts, 0)
+      end
+
+      # At the stove: `standing` (Standing) of the meal as it is now, at a Time. What has begun stays.
+      # Raises InvalidInput.
+      def anew(standing, now)
+        meal = standing.meal
+        begun = standing.begun(now)
+        problem = Arranging.problem(meal)
+        found = Clock::Replanning.of(problem, standing.schedule.starts, now_min: meal.before_min(now),
+                                                                        begun: begun)
+        raise InvalidInput.at("what", "leaves no way that was found to finish this meal") unless found
+
+        later = meal.with(serve_at: meal.serve_at + (found.late_min * 60))
+        starts = begun.transform_values { |one| one.start_min + found.late_min }.merge(found.starts)
+        Changed.new(meal: later, late_min: found.late_min, waits: found.waits,
+                    schedule: Scheduling.with(later, Arranging.problem(later), starts, 0))
+      end
+    end
+  end
+end

@@ -1,0 +1,80 @@
+# frozen_string_literal: true
+
+require_relative "../care/kind"
+require_relative "../clock/slot"
+require_relative "task"
+
+module FondKettle
+  module Meals
+    # One dish of a meal: its `key`, `title` and stored plan (a hash of the newest version, with
+    # tasks, starts and ends); `cook_ids`: its pots at the stove once it is begun. What is jotted down
+    # beside the rice ("Salad: …") is a dish that has tasks only.
+    Dish = Value.define(:key, :title, :plan, :cook_ids) do
+      # Is there a pot of rice in it?
+      def rice?
+        plan.key?(:rice)
+      end
+
+      # Equal pots that it is cooked in at once.
+      def pots
+        plan.fetch(:batches, 1)
+      end
+
+      # Tasks (Task) of all its pots, in the order in which they are done.
+      def tasks
+        before = nil
+        plan[:tasks].map do |task|
+          slot = slot(task, before)
+          before = task
+          Task.new(slot: slot, told: task)
+        end
+      end
+
+      # Clock::End of what has to be over so long before serving.
+      def ends
+        plan[:ends].map do |one|
+          least, most = one[:before_serve]
+          Clock::End.new(task: id(one[:task]), least: least, most: most)
+        end
+      end
+
+      # The id in the meal of a task of its plan.
+      def id(task_id)
+        "#{key}/#{task_id}"
+      end
+
+      # The id in its plan of a task of the meal.
+      def own_id(meal_id)
+        meal_id.delete_prefix("#{key}/")
+      end
+
+      private
+
+      # Nothing starts before what the plan begins with earlier, so that the pot can be followed step
+      # by step.
+      def slot(task, before)
+        after = task[:after].map { |one| follows(one) }
+        after << Clock::After.new(task: id(before[:id]), least: -minutes(before), most: nil) if before
+        Clock::Slot.of(id(task[:id]), minutes(task), uses: uses(task), oven_c: task[:oven_c], after: after,
+                                                     dish: key)
+      end
+
+      def follows(one)
+        least, most = one[:gap]
+        Clock::After.new(task: id(one[:task]), least: least, most: most)
+      end
+
+      # What is done by hand in each of several pots takes so much longer, but where the food is timed.
+      def minutes(task)
+        each = Care::Kinds.fetch(task[:kind]).in_pot && task[:hands_on] && task[:heat].nil?
+        [task[:minutes] * (each ? pots : 1), 1].max
+      end
+
+      def uses(task)
+        task[:uses].to_h do |name, count|
+          [name.to_s, name.to_s == "burner" && Care::Kinds.fetch(task[:kind]).in_pot ? count * pots : count]
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,93 @@
+# frozen_string_literal: true
+
+require_relative "../care/cautions"
+require_relative "../care/kind"
+require_relative "../care/task"
+require_relative "../clock/slot"
+require_relative "../dishes/quick_steps"
+require_relative "../ground/errors"
+require_relative "../ground/limits"
+require_relative "dish"
+
+module FondKettle
+  module Meals
+    # Reads what is made beside the rice, a line each, in the order in which it is done:
+    #   Salad: Cut the cucumbers | cut | 8 min
+    #   Salad: Dress it | mix | 2 min
+    #   Fried onions | fry | 25 min
+    # What stands before the colon is the dish; a line without one goes on with the dish above it.
+    module Jotted
+      # The dish of a line that names none.
+      BESIDE = "Beside it"
+      LONGEST = 60
+      NAMED = /\A(?<name>[^:|]{1,#{LONGEST}}):\s+(?<rest>\S.*)\z/
+      # Nobody knows what is in it: possibly raw, possibly an allergen.
+      UNKNOWN = ["jotted", "not-checked"].freeze
+
+      module_function
+
+      # Dishes (Dish) of a text, keyed from `first` on ("d4"). Raises InvalidInput.
+      def read(text, first: 1)
+        lines = text.lines.map(&:strip).reject(&:empty?)
+        if lines.size > Limits::LINES
+          raise InvalidInput.at("beside", "must be at most #{Limits::LINES} lines")
+        end
+
+        named(lines).each_with_index.map do |(title, steps), index|
+          Dish.new(key: "d#{first + index}", title: title, plan: plan(title, steps), cook_ids: [])
+        end
+      end
+
+      # [[dish, its lines], …] in the order in which the dishes come.
+      def named(lines)
+        last = BESIDE
+        lines.each_with_object({}) do |line, found|
+          known = NAMED.match(line)
+          last = known[:name].strip if known
+          (found[last] ||= []) << (known ? known[:rest] : line)
+        end.to_a
+      end
+
+      # What a stored plan has that is of the clock and of the stove.
+      def plan(title, lines)
+        tasks = tasks(Dishes::QuickSteps.read(lines.join("\n")))
+        cautions = Care::Cautions.of(tasks, not_checked: title).reject { |caution, _| caution.needs.empty? }
+        shown = cautions.flat_map { |caution, ids| ids.map { |id| [id, caution.code] } }
+        { tasks: tasks.map { |task| told(task, shown.filter_map { |id, code| code if id == task.id }) },
+          ends: [{ task: tasks.last.id, before_serve: [0, tasks.last.kind.waits] }],
+          cautions: cautions.keys.map { |caution| { code: caution.code, say: caution.say } } }
+      end
+
+      def tasks(steps)
+        steps.each_with_index.map do |step, index|
+          kind = Care::Kinds.fetch(step.kind)
+          Care::Task.new(slot: slot(step, kind, index, index.positive? && steps[index - 1]), kind: kind,
+                         key: (index + 1).to_s, say: step.say, cue: step.cue, why: "",
+                         hands_on: step.hands_on, timed_min: nil, heat: nil, watch: [], amounts: [],
+                         facts: [*UNKNOWN, *("fat" if kind.fat)].freeze, lot: nil, core_c: nil, list: nil)
+        end
+      end
+
+      def slot(step, kind, index, before)
+        min = [step.minutes.ceil, 1].max
+        min = kind.usual_min if step.minutes.zero?
+        raise InvalidInput.at("beside", "must take at most #{Limits::TASK_MIN.max} min: #{step.say}") \
+          unless Limits::TASK_MIN.cover?(min)
+
+        uses = { "cook" => (1 if step.hands_on), "burner" => (1 if kind.burner?),
+                 "oven" => (1 if kind.oven?) }.compact
+        waits = before && Care::Kinds.fetch(before.kind).waits
+        after = before ? [Clock::After.new(task: index.to_s, least: 0, most: waits)] : []
+        Clock::Slot.of((index + 1).to_s, min, uses: uses, after: after)
+      end
+
+      def told(task, codes)
+        slot = task.slot
+        { id: task.id, kind: task.kind.key, key: task.key, say: task.say, cue: task.cue, why: task.why,
+          hands_on: task.hands_on, minutes: task.minutes, uses: slot.uses, cautions: codes, puts_in: "",
+          after: slot.after.map { |one| { task: one.task, gap: [one.least, one.most] } } }
+      end
+      private_class_method :named, :plan, :tasks, :slot, :told
+    end
+  end
+end

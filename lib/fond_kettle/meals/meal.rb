@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+require_relative "../clock/slot"
+require_relative "dish"
+
+module FondKettle
+  module Meals
+    # Several dishes on the table at the same minute.
+    #   title, serve_at   what it is called, when it is eaten (a Time)
+    #   cooks             names, a pair of hands each
+    #   rings, shelves    of the stove and the oven
+    #   quiet             hours of the day in which nothing is done by hand, [from, to], or nil
+    #   dishes            Dish
+    #   ahead             ids of tasks that are done the day before
+    #   pins              minutes before serving by id of what must start then
+    #   who               the cook (index) by id of what somebody is to do
+    #   lost              what is not there any more (Lost)
+    #   patience_min      minutes more that what is ready may wait for serving
+    #   longer            minutes more that a task takes, by id
+    Meal = Value.define(:title, :serve_at, :cooks, :rings, :shelves, :quiet, :dishes, :ahead, :pins, :who,
+                        :lost, :patience_min, :longer) do
+      # One of which only what is not usual is given.
+      def self.of(title:, serve_at:, dishes:, **given)
+        new(cooks: ["Cook"], rings: 1, shelves: 1, quiet: nil, ahead: [], pins: {}, who: {}, lost: [],
+            patience_min: 0, longer: {}, title: title, serve_at: serve_at, dishes: dishes, **given)
+      end
+
+      # Every Task, dish by dish, those of the day before too.
+      def every_task
+        dishes.flat_map(&:tasks).map { |task| longer.key?(task.id) ? lengthened(task) : task }
+      end
+
+      # Every Task of the evening itself.
+      def tasks
+        every_task.reject { |task| ahead.include?(task.id) }
+      end
+
+      def dish(key)
+        dishes.find { |dish| dish.key == key }
+      end
+
+      # The moment that is so many minutes before serving.
+      def at(before_min)
+        serve_at - (before_min * 60)
+      end
+
+      # Minutes before serving of a moment, whole, the earlier one.
+      def before_min(time)
+        ((serve_at - time) / 60.0).ceil
+      end
+
+      private
+
+      def lengthened(task)
+        task.with(slot: task.slot.with(minutes: task.minutes + longer.fetch(task.id)))
+      end
+    end
+
+    # So much of a resource that is not there from a moment on: a ring out of gas, a cook called away.
+    Lost = Value.define(:resource, :count, :from)
+  end
+end

@@ -1,0 +1,149 @@
+# frozen_string_literal: true
+
+require_relative "../clock/replanning"
+require_relative "meal"
+
+module FondKettle
+  module Meals
+    # A tap of a cook about a task (its id), `what`: that it has begun, that it is over, or that one of
+    # these is taken back; `at` a Time.
+    Tap = Value.define(:task, :what, :at)
+
+    # How a meal stands at the stove, worked out from its schedule, the taps and where its pots stand
+    # alone, so that any device and any restart comes to the same answer.
+    class Standing
+      BACK = { "not-begun" => "begun", "not-over" => "over" }.freeze
+      WHAT = ["begun", "over", *BACK.keys].freeze
+
+      attr_reader :meal, :schedule
+
+      # `taps`: Tap, in the order in which they happened; `cooks`: Stove::Cook of the first pot by key of
+      # its dish.
+      def initialize(meal, schedule, taps: [], cooks: {})
+        @meal = meal
+        @schedule = schedule
+        @cooks = cooks
+        @tasks = meal.tasks.sort_by.with_index { |task, index| [-schedule.starts.fetch(task.id), index] }
+        @by_id = @tasks.to_h { |task| [task.id, task] }
+        @taps = standing(taps).group_by(&:task)
+      end
+
+      # Every Task of the evening, in the order in which they start.
+      attr_reader :tasks
+
+      # When a task began: a Time, or nil.
+      def begun_at(task)
+        [tapped(task, "begun"), at_the_pot(task), tapped(task, "over")].compact.min
+      end
+
+      # When it was over: a Time, or nil. What comes after it has begun at the latest then.
+      def over_at(task)
+        over = tapped(task, "over")
+        return over if over
+
+        begun = begun_at(task)
+        begun && followers(task).filter_map { |other| begun_at(other) }.select { |at| at >= begun }.min
+      end
+
+      def over?(task)
+        !over_at(task).nil?
+      end
+
+      def begun?(task)
+        !begun_at(task).nil?
+      end
+
+      # Is it at work?
+      def going?(task)
+        begun?(task) && !over?(task)
+      end
+
+      # When what is at work should be over: a Time.
+      def ends_at(task)
+        begun_at(task) + (task.minutes * 60)
+      end
+
+      # When a task starts by the schedule: a Time.
+      def starts_at(task)
+        meal.at(schedule.starts.fetch(task.id))
+      end
+
+      # Is there nothing more to be done?
+      def all_over?
+        tasks.all? { |task| over?(task) }
+      end
+
+      # The cook who does a task, or, where it needs no hands, sets it going: who did the one before
+      # it of the same dish.
+      def cook_of(task)
+        return schedule.hands.fetch(task.id).first if schedule.hands.key?(task.id)
+
+        before = tasks.take_while { |one| one.id != task.id }.reverse
+                      .find { |one| one.dish == task.dish && schedule.hands.key?(one.id) }
+        before ? schedule.hands.fetch(before.id).first : 0
+      end
+
+      # What a cook has in hand or on the go: tasks at work.
+      def going(cook)
+        tasks.select { |task| going?(task) && cook_of(task) == cook }
+      end
+
+      # What a cook does next, in this order.
+      def to_come(cook)
+        tasks.select { |task| !begun?(task) && cook_of(task) == cook }
+      end
+
+      # Minutes by which the evening is behind its schedule, whole: by what has not begun and what takes
+      # longer.
+      def late_min(now)
+        waiting = tasks.reject { |task| begun?(task) }.map { |task| now - starts_at(task) }
+        at_work = tasks.select { |task| going?(task) }
+        going = at_work.map { |task| [now, ends_at(task)].max - over_by_plan(task) }
+        ([*waiting, *going].max.to_f / 60).floor.clamp(0..)
+      end
+
+      # What has begun, for the clock: Clock::Begun by id. What should be over and is not, is now.
+      def begun(now)
+        tasks.select { |task| begun?(task) }.to_h do |task|
+          over = over_at(task) || [ends_at(task), now].max
+          [task.id,
+           Clock::Begun.new(start_min: meal.before_min(begun_at(task)), end_min: meal.before_min(over))]
+        end
+      end
+
+      private
+
+      # Taps that were not taken back.
+      def standing(taps)
+        taps.each_with_object([]) do |tap, left|
+          what = BACK[tap.what]
+          next left << tap unless what
+
+          last = left.rindex { |one| one.task == tap.task && one.what == what }
+          left.delete_at(last) if last
+        end
+      end
+
+      def tapped(task, what)
+        @taps.fetch(task.id, []).select { |tap| tap.what == what }.map(&:at).min
+      end
+
+      def at_the_pot(task)
+        dish = meal.dish(task.dish)
+        @cooks[task.dish]&.events&.find do |event|
+          event.kind == "task" && event.what == dish.own_id(task.id)
+        end&.at
+      end
+
+      def followers(task)
+        (@followers ||= tasks.each_with_object({}) do |other, found|
+          other.slot.after.each { |after| (found[after.task] ||= []) << other if after.least >= 0 }
+        end).fetch(task.id, [])
+      end
+
+      def over_by_plan(task)
+        meal.at(schedule.over_min(task))
+      end
+    end
+  end
+end

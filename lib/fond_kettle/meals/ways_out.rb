@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+require_relative "../clock/conflict"
+require_relative "../clock/placement"
+require_relative "../ground/errors"
+require_relative "ahead"
+require_relative "schedule"
+
+module FondKettle
+  module Meals
+    # Something that would make a meal possible: its `key` (:cook, :ring, :shelf, :ahead, :wait,
+    # :later), so much of it (`count`: one more, minutes), the tasks that it is about, and how long it
+    # would all take. Each was tried.
+    WayOut = Value.define(:key, :count, :tasks, :span_min)
+
+    # What is in the way of a meal that cannot be met, and what would free it.
+    class WaysOut
+      # Minutes that what is ready may wait longer, or serving be later, tried in turn.
+      MINUTES = [5, 10, 20, 30, 45, 60].freeze
+      # Orders looked at for one way.
+      EFFORT = 250
+      NEEDS = { cook: "cook", ring: "burner", shelf: "oven" }.freeze
+
+      def initialize(meal, now: nil)
+        @meal = meal
+        @now = now
+        @problem = Arranging.problem(meal, now: now)
+      end
+
+      # The Clock::Conflict, or nil where none was shown.
+      def conflict
+        @conflict ||= Clock::Conflicts.of(@problem)
+      end
+
+      # WayOut of those tried with which the meal can be met.
+      def all
+        [*NEEDS.map { |key, name| more(key, name) }, ahead, *wait, later].compact
+      end
+
+      private
+
+      def tried(key, count, tasks, problem)
+        placed = Clock::Placement.shortest(problem, effort: EFFORT)
+        WayOut.new(key: key, count: count, tasks: tasks, span_min: placed.span_min)
+      rescue InvalidInput
+        nil
+      end
+
+      def more(key, name)
+        there = @problem.resources.fetch(name)
+        wanted = [there + 1, @problem.slots.filter_map { |slot| slot.uses[name] }.max.to_i].max
+        tried(key, wanted - there, [], @problem.with(resources: { **@problem.resources, name => wanted }))
+      end
+
+      # The day before, all that can be done then.
+      def ahead
+        ids = Ahead.tasks(@meal).map(&:id) - @meal.ahead
+        return if ids.empty?
+
+        meal = @meal.with(ahead: @meal.ahead | ids)
+        tried(:ahead, ids.size, ids, Arranging.problem(meal, now: @now))
+      end
+
+      # The least that what is ready may wait longer before it is served.
+      def wait
+        MINUTES.each do |min|
+          ends = @problem.ends.map { |one| one.with(most: one.most && (one.most + min)) }
+          found = tried(:wait, min, ends.map(&:task), @problem.with(ends: ends))
+          return found if found
+        end
+        nil
+      end
+
+      # Served later, where there is too little time until then.
+      def later
+        return unless @now
+
+        MINUTES.each do |min|
+          meal = @meal.with(serve_at: @meal.serve_at + (min * 60))
+          found = tried(:later, min, [], Arranging.problem(meal, now: @now))
+          return found if found
+        end
+        nil
+      end
+    end
+  end
+end

@@ -1,0 +1,146 @@
+# frozen_string_literal: true
+
+require "delegate"
+require_relative "../../lib/fond_kettle/dishes/supper"
+require_relative "../../lib/fond_kettle/formats/plan_json"
+require_relative "../../lib/fond_kettle/meals/dish"
+require_relative "../../lib/fond_kettle/methods/planner"
+require_relative "plan_form"
+
+module FondKettle
+  module Web
+    module Forms
+      # The dishes of a meal, each planned in a pot of its own.
+      class MealDishes
+        # One of them: its key, what was chosen, the form that planned it, its plan, into how many equal
+        # pots it goes.
+        Laid = Value.define(:key, :form, :plan, :batches, :stored) do
+          def title
+            form.dish ? form.dish.title : plan.request.grain.name
+          end
+
+          # Meals::Dish
+          def value
+            Meals::Dish.new(key: key, title: title, plan: stored, cook_ids: [])
+          end
+
+          # What the store keeps of it.
+          def put
+            { key: key, title: title, address: form.address(batches: (batches if batches > 1)),
+              grain: plan.request.grain.key, pot_id: form.kit.pot&.id, plan: stored }
+          end
+        end
+
+        # The house without the pots that are taken.
+        class LessPots < SimpleDelegator
+          def initialize(household, taken)
+            super(household)
+            @taken = taken
+          end
+
+          def shelves
+            whole = __getobj__.shelves
+            whole.with(pots: whole.pots.reject { |pot| @taken.include?(pot.id) })
+          end
+        end
+
+        PLAIN = "plain-"
+
+        attr_reader :problems, :all
+
+        # `chosen`: keys; `shares`: for how many each is, as typed; `who`, `guests`: at the table.
+        def initialize(household, chosen, shares, who:, guests:)
+          @household = household
+          @shares = shares
+          @who = who
+          @guests = guests
+          @chosen = chosen.uniq
+          @problems = []
+          @taken = []
+          @all = @chosen.each_with_index.filter_map { |key, index| lay(key, "d#{index + 1}") }
+        end
+
+        private
+
+        def lay(key, name)
+          form = PlanForm.new(wishes(key), LessPots.new(@household, @taken))
+          unless form.ok?
+            return refuse(key, form.problems.map do |one|
+              "#{one[:field]} #{one[:message]}"
+            end.join("; "))
+          end
+
+          plan, batches = planned(form)
+          return unless room?(form, plan)
+
+          @taken.concat(pots(form, batches))
+          look = @household.lid_look(form.kit.pot&.id)
+          Laid.new(key: name, form: form, plan: plan, batches: batches,
+                   stored: Formats::PlanJson.for_the_stove(plan, look: look))
+        rescue InvalidInput => e
+          refuse(told(e.problems))
+        end
+
+        def planned(form)
+          return [Methods::Planner.plan(form.request), 1] unless form.dish
+
+          supper = Dishes::Laying.supper(form.dish, form.factor, form.base_request, servings: form.servings)
+          [supper.plan, supper.batches]
+        end
+
+        # A pot of the house for it, and all of its pots at once.
+        def room?(form, plan)
+          title = form.dish ? form.dish.title : plan.request.grain.name
+          if form.kit.pot.nil? && @household.shelves.pots.any?
+            refuse("#{title} has no pot left: the others take them all. Leave it out, or make it later")
+          elsif plan.request.rounds?
+            refuse("#{title} goes in #{plan.request.pots} rounds in the #{plan.request.vessel.name}: make " \
+                   "it for fewer, or in a larger pot")
+          else
+            return true
+          end
+          false
+        end
+
+        def refuse(words)
+          @problems << { field: "dish", message: words }
+          nil
+        end
+
+        def told(problems)
+          problems.map { |one| "#{one[:field]} #{one[:message]}" }.join("; ")
+        end
+
+        # Ids of the pots that it takes: as many alike as it has batches.
+        def pots(form, batches)
+          pot = form.kit.pot
+          return [] unless pot
+
+          alike = form.shelves.pots.select do |one|
+            one.with(id: nil, name: "") == pot.with(id: nil, name: "")
+          end
+          [pot.id, *(alike.map(&:id) - [pot.id])].first(batches)
+        end
+
+        # As the Pot's address has it: plain rice by its grain; one of several dishes for its share.
+        def wishes(key)
+          what = if key.start_with?(PLAIN)
+                   { "grain" => key.delete_prefix(PLAIN),
+                     "method" => "covered-pot" }
+                 else
+                   { "dish" => key }
+                 end
+          { **what, "for" => "people", **eaters(key) }
+        end
+
+        def eaters(key)
+          share = @shares.fetch(key, "")
+          return { "guests" => share, "who" => [] } unless share.empty?
+          return { "guests" => @guests.to_s, "who" => @who } if @chosen.size == 1
+
+          { "guests" => ((@who.size + @guests) / @chosen.size.to_f).ceil.to_s, "who" => [] }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,203 @@
+# frozen_string_literal: true
+
+require "json"
+require_relative "../../lib/fond_kettle/formats/meal_calendar"
+require_relative "../../lib/fond_kettle/formats/meal_json"
+require_relative "../../lib/fond_kettle/formats/meal_reader"
+require_relative "../../lib/fond_kettle/meals/ahead"
+require_relative "../../lib/fond_kettle/meals/changes"
+require_relative "../../lib/fond_kettle/meals/ways_out"
+require_relative "../../store/meal_book"
+require_relative "../forms/meal_change_form"
+require_relative "../forms/meal_form"
+require_relative "../forms/move_form"
+require_relative "../helpers/fields"
+require_relative "../presenters/meal_clock"
+require_relative "../presenters/meal_list"
+require_relative "../presenters/meal_sheet"
+require_relative "meals_at_hand"
+require_relative "place"
+
+module FondKettle
+  module Web
+    # Several dishes on the table at the same minute: laid, placed, moved, given away, begun.
+    class ClockPlace < Place
+      helpers Helpers::Fields
+      helpers MealsAtHand
+
+      LONGEST_JSON = 500_000
+
+      get "/" do
+        meals = household.meals.open
+        redirect "/clock/#{meals.first[:id]}" if meals.one? && params["all"].nil?
+        redirect "/clock/new" if meals.empty?
+        @title = "Clock"
+        erb :clock_list, locals: { meals: Presenters::MealList.new(household, meals).all }
+      end
+
+      get "/new" do
+        lay(Forms::MealForm.new(params, household, now))
+      end
+
+      post "/" do
+        form = Forms::MealForm.new(params, household, now)
+        next lay(form, code: 422) unless form.ok?
+
+        redirect household.once(form_key("meal"), now) { kept(form.meal, form.puts) }, 303
+      end
+
+      post "/import" do
+        meal = Formats::MealReader.new(parsed(sent_text)).meal
+        redirect household.once(form_key("import"), now) { kept(meal, beside(meal)) }, 303
+      rescue InvalidInput => e
+        lay(Forms::MealForm.new({}, household, now), code: 422, import: e.problems)
+      end
+
+      get "/:id" do
+        show(record)
+      end
+
+      # Moves, pins, lets go or hands over one task; what is left follows.
+      post "/:id/move" do
+        form = Forms::MoveForm.new(params, record[:meal])
+        next show(record, code: 422, problems: form.problems) unless form.ok?
+
+        change { [form.changed, Meals::Changes.mended(form.changed, record[:schedule])] }
+      end
+
+      # What is done the day before.
+      post "/:id/ahead" do
+        ids = Meals::Ahead.whole(record[:meal], Array(params["ahead"]).grep(String))
+        change { placed(record[:meal].with(ahead: ids)) }
+      end
+
+      # When it is eaten, who cooks, how many rings there are.
+      post "/:id/change" do
+        form = Forms::MealChangeForm.new(params, record[:meal], now)
+        next show(record, code: 422, problems: form.problems) unless form.ok?
+
+        change { placed(form.changed) }
+      end
+
+      # One of the ways out of a meal that cannot be met.
+      post "/:id/way" do
+        form = Forms::MealChangeForm.way(params, record[:meal])
+        change { placed(form) }
+      end
+
+      # Looks for a better one, for so long as a page may wait; what is pinned stays.
+      post "/:id/better" do
+        change { [record[:meal], better] }
+      end
+
+      # Puts its pots on the stove.
+      post "/:id/begin" do
+        unless record[:schedule]
+          raise Conflict,
+                "This meal cannot be met as it is: look at what would free it."
+        end
+
+        household.meals.begin(record[:id], now) { |dish| start(dish) }
+        redirect "/meal/#{record[:id]}", 303
+      end
+
+      # It is over, or is not cooked.
+      post "/:id/end" do
+        household.meals.end(record[:id], now)
+        notice "#{record[:title]} is off the clock."
+        redirect "/clock?all=1", 303
+      end
+
+      get "/:id/print" do
+        @title = record[:title]
+        erb :meal_sheet, layout: false, locals: { shown: sheet }
+      end
+
+      get "/:id/meal.ics" do
+        content_type "text/calendar; charset=utf-8"
+        attachment "meal.ics"
+        Formats::MealCalendar.call(record[:meal], scheduled, id: "meal-#{record[:id]}", now: now)
+      end
+
+      get "/:id/meal.json" do
+        content_type :json
+        attachment "meal.json"
+        JSON.pretty_generate(Formats::MealJson.call(record[:meal], record[:schedule]))
+      end
+
+      get "/:id/shopping.txt" do
+        content_type "text/plain; charset=utf-8"
+        sheet.shopping_text
+      end
+
+      private
+
+      def lay(form, code: 200, import: [])
+        status code
+        @title = "A meal"
+        @script = "meal_form.js"
+        erb :clock_new, locals: { form: form, import: import }
+      end
+
+      def kept(meal, puts)
+        found = schedule(meal)
+        rows = puts.map { |put| Store::MealBook::Put.new(**put) }
+        "/clock/#{household.meals.add(meal, found, rows, now)}"
+      end
+
+      # What is kept of dishes that have only tasks.
+      def beside(meal)
+        meal.dishes.map do |dish|
+          { key: dish.key, title: dish.title, address: nil, grain: nil, pot_id: nil, plan: dish.plan }
+        end
+      end
+
+      # Of a file, else of a field.
+      def sent_text
+        file = params["file"]
+        return text_param("json") unless file.is_a?(Hash) && file[:tempfile].respond_to?(:read)
+
+        file[:tempfile].read(LONGEST_JSON + 1).to_s
+      end
+
+      def parsed(text)
+        if text.bytesize > LONGEST_JSON
+          raise InvalidInput.at("json",
+                                "must be at most #{LONGEST_JSON / 1000} kB")
+        end
+
+        JSON.parse(text, max_nesting: 20)
+      rescue JSON::ParserError, EncodingError
+        raise InvalidInput.at("json", "must be JSON, as a meal is given away")
+      end
+
+      # Pots of a dish, each waiting on the stove; their ids.
+      def start(dish)
+        plan = Formats::StoredPlan.read(dish[:plan])
+        about = { **dish.slice(:title, :grain, :pot_id, :address), now: now, pots: plan.fetch(:batches, 1) }
+        (1..about[:pots]).map do |number|
+          household.cooks.start(**about, plan: Stove::Potful.of(plan, number), pot_no: number, waits: true)
+        end
+      end
+
+      def show(record, code: 200, problems: [])
+        if record[:begun_at] && record[:ended_at].nil? && code == 200 && params["plan"].nil?
+          redirect "/meal/#{record[:id]}"
+        end
+        status code
+        shown = Presenters::MealClock.new(household, record, now, chosen: text_param("task"))
+        return part(:clock_answer, shown: shown, problems: problems) if request.env["HTTP_X_KETTLE_PART"]
+
+        @title = record[:title]
+        @script = "meal.js"
+        @body_class = "at-clock"
+        view = record[:schedule] ? :clock : :clock_trouble
+        erb view, locals: { shown: shown, problems: problems }
+      end
+
+      def sheet
+        Presenters::MealSheet.new(household, record, now)
+      end
+    end
+  end
+end

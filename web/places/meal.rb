@@ -1,0 +1,170 @@
+# frozen_string_literal: true
+
+require "json"
+require "securerandom"
+require_relative "../../lib/fond_kettle/meals/changes"
+require_relative "../../store/meal_book"
+require_relative "../forms/slip_form"
+require_relative "../forms/taps_form"
+require_relative "../helpers/fields"
+require_relative "../presenters/meal_at_stove"
+require_relative "meals_at_hand"
+require_relative "place"
+
+module FondKettle
+  module Web
+    # A meal at the stove: who does what next over all dishes, on several devices at once. What was
+    # tapped is kept with its own time, so that it may come late.
+    class MealPlace < Place
+      helpers Helpers::Fields
+      helpers MealsAtHand
+
+      SLIPS = Forms::SlipForm::KINDS
+      BOTH = "all"
+
+      # The page's own servant: a device that has lost the kitchen goes on with what it knows.
+      get "/keeper.js" do
+        content_type "text/javascript"
+        headers "cache-control" => "no-cache"
+        File.read(File.join(Assets::FOLDER, "js", "keeper.js"))
+      end
+
+      get "/:id" do
+        show(record)
+      end
+
+      # What was tapped: by a form, or handed over by a script.
+      post "/:id/taps" do
+        form = Forms::TapsForm.new(sent_taps, ids, record[:begun_at] || record[:made_at], now)
+        next refused(form.problems) unless form.ok?
+
+        told = household.meals.tell(record[:id], form.taps, now) { |taps| taps.each { |tap| follow(tap) } }
+        answer(told)
+      end
+
+      # Something has slipped: what is left is planned anew.
+      post "/:id/slip" do
+        form = Forms::SlipForm.new(params, record[:meal], now)
+        next show(record, code: 422, problems: form.problems) unless form.ok?
+
+        standing = household.meals.standing(record.merge(meal: form.meal))
+        changed = Meals::Changes.anew(standing, now)
+        household.meals.change(record[:id], record[:lock_version], changed.meal, changed.schedule)
+        notice said_of(changed)
+        redirect "/meal/#{record[:id]}?who=#{who}", 303
+      rescue InvalidInput => e
+        show(record, code: 422, problems: e.problems)
+      end
+
+      # All is on the table: its pots are done, its rice is out of the bags.
+      post "/:id/end" do
+        record[:meal].dishes.flat_map(&:cook_ids).each { |id| done(id) }
+        household.meals.end(record[:id], now)
+        notice "#{record[:title]} is on the table."
+        redirect "/log", 303
+      end
+
+      private
+
+      def show(record, code: 200, problems: [])
+        redirect "/clock/#{record[:id]}" unless record[:begun_at]
+        redirect "/log" if record[:ended_at]
+        status code
+        shown = Presenters::MealAtStove.new(household, record, household.meals.standing(record), now)
+        if request.env["HTTP_X_KETTLE_PART"]
+          return part(:meal_cards, shown: shown, who: who,
+                                   problems: problems)
+        end
+
+        @title = record[:title]
+        @script = "cook.js"
+        @body_class = "at-stove at-meal"
+        erb :meal, locals: { shown: shown, who: who, problems: problems }
+      end
+
+      # Which cook this device is, or all of them.
+      def who
+        index = Integer(text_param("who"), 10, exception: false)
+        index && index < record[:meal].cooks.size ? index : BOTH
+      end
+
+      def ids
+        record[:meal].tasks.map(&:id)
+      end
+
+      # As a script hands them over, else one of a form.
+      def sent_taps
+        return text_param("taps") if params.key?("taps")
+
+        at = (now.to_f * 1000).round
+        taps = [%w[task what], %w[then next]].filter_map do |task, what|
+          next if text_param(task).empty?
+
+          { key: SecureRandom.uuid, task: text_param(task),
+            what: what == "next" ? "begun" : text_param(what), at: at }
+        end
+        JSON.generate(taps: taps)
+      end
+
+      def refused(problems)
+        return show(record, code: 422, problems: problems) unless request.env["HTTP_X_KETTLE_PART"]
+
+        halt 422, { "content-type" => "application/json" }, JSON.generate(errors: problems)
+      end
+
+      def answer(told)
+        redirect "/meal/#{record[:id]}?who=#{who}", 303 unless request.env["HTTP_X_KETTLE_PART"]
+        content_type :json
+        JSON.generate(told: told)
+      end
+
+      # The pots of a dish go to the task that has begun.
+      def follow(tap)
+        dish = record[:meal].dishes.find { |one| tap.task.start_with?("#{one.key}/") }
+        dish.cook_ids.each do |id|
+          pot = household.cooks.find(id)
+          next if pot[:finished_at] || pot[:left_at]
+
+          step(pot, dish.own_id(tap.task), tap.at) if tap.what == "begun"
+          back(pot, dish.own_id(tap.task)) if tap.what == "not-begun"
+        end
+      end
+
+      # The pot goes back to where it stood, where this was the last that was tapped of it.
+      def back(pot, task)
+        household.cooks.undo(pot[:id], now) if Stove::Cook.new(pot[:plan], pot[:events]).task[:id] == task
+      end
+
+      def step(pot, to, at)
+        cook = Stove::Cook.new(pot[:plan], pot[:events])
+        place = cook.tasks.index { |task| task[:id] == to }
+        return unless place
+        return household.cooks.begin(pot[:id], now, at: at) if cook.waiting? && place.zero?
+
+        return unless cook.waiting? || place > cook.position
+
+        household.cooks.move(pot[:id], cook.task[:id], to, now,
+                             at: at)
+      end
+
+      def done(id)
+        pot = household.cooks.find(id)
+        household.finish(id, now) if pot[:finished_at].nil? && pot[:left_at].nil? && pot[:events].any?
+      end
+
+      # "Eat at 19:08, 8 min later."
+      def said_of(changed)
+        later = "Eat at #{hour(changed.meal.serve_at)}" \
+                "#{", #{minutes(changed.late_min)} later" if changed.late_min.positive?}."
+        waits = changed.waits.map { |wait| waited(changed.meal, wait) }
+        [later, *waits].join(" ")
+      end
+
+      def waited(meal, wait)
+        task = meal.tasks.find { |one| one.id == wait.task }
+        "“#{task.say[/\A[^.:,(]+/]}” (#{meal.dish(task.dish).title}) waits #{minutes(wait.min)}; " \
+          "#{minutes(wait.most_min)} are meant."
+      end
+    end
+  end
+end

@@ -1,0 +1,71 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/ground/errors"
+require_relative "../../lib/fond_kettle/meals/schedule"
+require_relative "../../store/meal_book"
+require_relative "../presenters/meal_clock"
+
+module FondKettle
+  module Web
+    # The meal of an address, and how it is changed: for the places that show one.
+    module MealsAtHand
+      # So long may a page wait for something better, s.
+      LOOK_S = 0.8
+
+      private
+
+      def record
+        @record ||= household.meals.find(id_from(params["id"]))
+      end
+
+      def scheduled
+        record[:schedule] || raise(NotFound, "This meal has no schedule yet: look at what is in its way.")
+      end
+
+      # A Meals::Schedule of a meal, nil where none was found.
+      def schedule(meal)
+        Meals::Scheduling.of(meal, now: (now if soon?(meal)))
+      rescue InvalidInput
+        nil
+      end
+
+      # Where there may be too little time, nothing starts before now.
+      def soon?(meal)
+        meal.serve_at - now < Presenters::MealClock::TIGHT_S
+      end
+
+      def placed(meal)
+        [meal, schedule(meal)]
+      end
+
+      # A better one than there is, in so much time.
+      def better
+        until_s = Process.clock_gettime(Process::CLOCK_MONOTONIC) + LOOK_S
+        stop = -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) > until_s }
+        Meals::Scheduling.of(record[:meal], from: scheduled.starts, stop: stop, seed: record[:lock_version])
+      end
+
+      # Keeps what the block makes of the meal ([meal, schedule]), and shows it.
+      def change
+        raise Conflict, Store::MealBook::BEGUN if record[:begun_at]
+
+        meal, found = yield
+        household.meals.change(record[:id], sent_version || record[:lock_version], meal, found)
+        @record = nil
+        if request.env["HTTP_X_KETTLE_PART"]
+          show(record)
+        else
+          redirect("/clock/#{params['id']}#{back_to_task}",
+                   303)
+        end
+      rescue InvalidInput => e
+        show(record, code: 422, problems: e.problems)
+      end
+
+      def back_to_task
+        task = text_param("task")
+        task.empty? ? "" : "?task=#{Rack::Utils.escape(task)}#task"
+      end
+    end
+  end
+end

@@ -1,0 +1,147 @@
+# frozen_string_literal: true
+
+require_relative "../html/markup"
+require_relative "cooking"
+require_relative "meal_clock"
+
+module FondKettle
+  module Web
+    module Presenters
+      # A meal at the stove: what each cook does next over all dishes, what is on the go, how far the
+      # evening is behind.
+      class MealAtStove < MealClock
+        # A task as its card has it: whose, when by the clock, how it stands, its times in ms.
+        Card = Value.define(:row, :whose, :cook, :state, :hands, :starts, :began, :ends, :minutes, :pot)
+        # What a button of the bar tells: of which task, what, which begins with it, and its words.
+        Act = Value.define(:task, :what, :next_task, :say)
+        # What is due so soon begins with the tap that ends the one before, s.
+        DUE_S = 180
+        STATES = { over: "over", going: "going", to_come: "to-come" }.freeze
+
+        attr_reader :standing
+
+        # `standing`: Meals::Standing.
+        def initialize(household, record, standing, now)
+          super(household, record, now)
+          @standing = standing
+        end
+
+        # Every task of the evening in the order in which they start (Card).
+        def cards
+          @cards ||= standing.tasks.map { |task| card(task) }
+        end
+
+        # The card that a cook has in hand, or does next, or nil.
+        def current(cook)
+          mine = cards.select { |card| card.cook == cook }
+          mine.find { |card| card.state == "going" && card.hands } || mine.find do |card|
+            card.state == "to-come"
+          end
+        end
+
+        # The one thing to do for a cook (for each, where the page is everybody's): Act.
+        def acts(who)
+          cooks = who.is_a?(Integer) ? [who] : meal.cooks.each_index.to_a
+          cooks.filter_map { |cook| act(cook, cooks.size > 1) }
+        end
+
+        # Is this the card that its cook has in hand?
+        def first?(card, who)
+          (!who.is_a?(Integer) || card.cook == who) && current(card.cook)&.row&.id == card.row.id
+        end
+
+        # What a card is by its classes on the page of `who`.
+        def classes(card, who)
+          mine = !who.is_a?(Integer) || card.cook == who
+          ["meal-card", "dish-#{card.row.mark}", ("is-mine" if mine), ("is-first" if first?(card, who))]
+            .compact.join(" ")
+        end
+
+        # What the script goes by, as data of the card's element.
+        def data(card)
+          about = { task: card.row.id, say: card.row.say, dish: card.row.dish,
+                    **card.to_h.slice(:cook, :state, :hands, :starts, :began, :ends, :minutes) }
+          about.map { |name, value| %(data-#{name}="#{Html::Markup.escape(value)}") }.join(" ")
+        end
+
+        # Tasks that are not over: [id, words].
+        def open_tasks
+          open = cards.reject { |card| card.state == "over" }
+          open.map { |card| [card.row.id, "#{card.row.mark} #{card.row.say}"[0, 60]] }
+        end
+
+        def eat_at
+          hour(meal.serve_at)
+        end
+
+        # "on time", "6 min behind"
+        def late
+          late_min = standing.late_min(@now)
+          late_min.zero? ? "on time" : "#{minutes(late_min)} behind"
+        end
+
+        def late?
+          standing.late_min(@now).positive?
+        end
+
+        # Pots of the meal as they stand: [title, where to look, drawing].
+        def pots
+          meal.dishes.flat_map { |dish| dish.cook_ids.map { |id| [dish, id] } }.map do |dish, id|
+            pot = Cooking.new(household, household.cooks.find(id), @now)
+            ["#{mark(dish.key)} #{dish.title}", "/stove/#{id}", pot.small_drawing, pot.says]
+          end
+        end
+
+        def drawings
+          lanes = MealLanes.new(household, meal, schedule, critical: [], standing: standing)
+          [Drawings::Lanes, Drawings::UprightLanes].map do |kind|
+            kind.new(lanes.all, [], serve_at: meal.serve_at, span_min: schedule.span_min,
+                                    now_min: now_min).to_s
+          end
+        end
+
+        def now_ms
+          milliseconds(@now)
+        end
+
+        private
+
+        def act(cook, several)
+          card = current(cook)
+          return unless card
+
+          name = "#{meal.cooks[cook]}: " if several
+          if card.state == "to-come"
+            return Act.new(task: card.row.id, what: "begun", next_task: nil,
+                           say: "#{name}Begin")
+          end
+
+          Act.new(task: card.row.id, what: "over", next_task: due(cook)&.row&.id, say: "#{name}Done, next")
+        end
+
+        # What this cook begins right after, or nil.
+        def due(cook)
+          cards.find do |card|
+            card.cook == cook && card.state == "to-come" && card.starts <= now_ms + (DUE_S * 1000)
+          end
+        end
+
+        def card(task)
+          began = standing.begun_at(task)
+          cook = standing.cook_of(task)
+          whose = [meal.dish(task.dish).title, *(meal.cooks[cook] if meal.cooks.size > 1)].join(" · ")
+          Card.new(row: row(task), whose: whose, cook: cook, state: state(task), hands: task.hands_on?,
+                   starts: milliseconds(standing.starts_at(task)), began: began && milliseconds(began),
+                   ends: began && milliseconds(standing.ends_at(task)), minutes: task.minutes,
+                   pot: meal.dish(task.dish).cook_ids.first)
+        end
+
+        def state(task)
+          return STATES[:over] if standing.over?(task)
+
+          STATES[standing.begun?(task) ? :going : :to_come]
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,114 @@
+# frozen_string_literal: true
+
+require "rack/utils"
+require_relative "../../lib/fond_kettle/dishes/shopping"
+require_relative "../../lib/fond_kettle/dishes/supper"
+require_relative "../../lib/fond_kettle/formats/shopping_list"
+require_relative "../../lib/fond_kettle/table/contains"
+require_relative "../forms/plan_form"
+require_relative "meal_clock"
+
+module FondKettle
+  module Web
+    module Presenters
+      # One sheet for a whole meal: the day before, what is done when and by whom with what goes in, what
+      # to be careful of, what to get.
+      class MealSheet < MealClock
+        # From so many letters on, the type gets smaller.
+        SIZES = { 5200 => "sheet-smallest", 3600 => "sheet-small", 2200 => "sheet-medium",
+                  0 => "sheet-large" }.freeze
+
+        def size
+          letters = rows.sum do |row|
+            row.say.length + row.puts_in.length + row.cue.to_s.length
+          end + all_cautions.sum(&:length)
+          SIZES.find { |from, _| letters >= from }.last
+        end
+
+        def back
+          "/clock/#{record[:id]}"
+        end
+
+        # What is done the day before: [dish, say, what goes in].
+        def day_before
+          meal.every_task.select { |task| meal.ahead.include?(task.id) }
+              .map { |task| [meal.dish(task.dish).title, task.say, task.puts_in] }
+        end
+
+        # Each row with what to be careful of that no earlier one has told.
+        def told_rows
+          told = []
+          rows.map do |row|
+            fresh = row.cautions - told
+            told |= fresh
+            [row, fresh]
+          end
+        end
+
+        # Each caution once.
+        def all_cautions
+          meal.dishes.flat_map { |dish| dish.plan.fetch(:cautions, []) }.map { |one| one[:say] }.uniq
+        end
+
+        # Allergens of all dishes, and what nobody knows them of.
+        def allergens
+          known = meal.dishes.map { |dish| dish.plan.fetch(:allergens, {}) }
+          unknown = known.flat_map { |one| one[:not_checked] || [] }
+          beside = meal.dishes.reject(&:rice?).map(&:title)
+          Table::Contains.say(known.flat_map do |one|
+            one[:contains] || []
+          end.uniq.sort, (unknown + beside).uniq)
+        end
+
+        # What to get, by aisle, what several dishes need added up.
+        def to_buy
+          @to_buy ||= items.group_by(&:aisle).map do |aisle, list|
+            ["#{aisle.capitalize}:", list.join("; ")]
+          end
+        end
+
+        # The same as text.
+        def shopping_text
+          Formats::ShoppingList.text(items)
+        end
+
+        private
+
+        # What one dish takes from the cupboard is not there for the next.
+        def items
+          left_g = household.stock_g.dup
+          found = suppers.flat_map do |supper|
+            list = Dishes::Shopping.new(supper, supper.plan.request.measures, left_g).items
+            list.each { |item| left_g[item.key] = [left_g[item.key] - item.need_g, 0.0].max if item.need_g }
+            list
+          end
+          merged(found.reject { |item| item.buy_g&.zero? })
+        end
+
+        def merged(items)
+          grouped = items.group_by { |item| [item.aisle, item.key, item.name] }.values
+          whole = grouped.map { |same| same.one? ? same.first : together(same) }
+          whole.sort_by { |item| [item.aisle, item.name] }
+        end
+
+        def together(same)
+          first = same.first
+          words = same.map do |item|
+            [item.words, item.weight && (item.words ? "(#{item.weight})" : item.weight)].compact.join(" ")
+          end
+          first.with(words: words.join(" + "), weight: nil, need_g: nil, have_g: 0.0, buy_g: nil)
+        end
+
+        def suppers
+          household.meals.dishes(record[:id]).filter_map do |row|
+            form = row[:address] && Forms::PlanForm.new(Rack::Utils.parse_nested_query(row[:address]),
+                                                        household)
+            next unless form&.ok? && form.dish
+
+            Dishes::Laying.supper(form.dish, form.factor, form.base_request, servings: form.servings)
+          end
+        end
+      end
+    end
+  end
+end

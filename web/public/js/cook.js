@@ -1,0 +1,164 @@
+// A meal at the stove. Every task stands in the page with its times, so that a device which has lost the
+// kitchen goes on with what it knows: its taps are kept with their times and handed over later, each once.
+import { ring } from "kettle/bell.js";
+import { written } from "kettle/clock.js";
+import { onChange } from "kettle/events.js";
+
+const cook = document.getElementById("cook");
+const meal = cook.dataset.meal;
+const store = `kettle-taps-${meal}`;
+const token = document.querySelector("input[name=authenticity_token]").value;
+const DUE_MS = 180_000;
+const UNDO_MS = 10_000;
+const FAR_S = 3600;
+let offset = Number(cook.dataset.now) - Date.now();
+let sending = false;
+let forget = null;
+const rung = new Set();
+
+const now = () => Date.now() + offset;
+const kept = () => JSON.parse(localStorage.getItem(store) ?? "[]");
+const keep = (taps) => localStorage.setItem(store, JSON.stringify(taps));
+const cards = () => [...cook.querySelectorAll(".meal-card")];
+const cardOf = (task) => cards().find((card) => card.dataset.task === task);
+const mine = (name) => cards().filter((card) => card.dataset.cook === name);
+const current = (name) => mine(name).find((card) => card.dataset.state === "going" && card.dataset.hands === "true") ?? mine(name).find((card) => card.dataset.state === "to-come");
+
+function applied(tap) {
+  const card = cardOf(tap.task);
+  if (!card) return;
+  if (tap.what === "begun") {
+    Object.assign(card.dataset, { state: "going", began: tap.at, ends: tap.at + Number(card.dataset.minutes) * 60_000 });
+  } else if (tap.what === "over") card.dataset.state = "over";
+  else if (tap.what === "not-over") card.dataset.state = "going";
+  else card.dataset.state = "to-come";
+}
+
+// What was tapped can be taken back for some seconds.
+function offer(taps) {
+  const strip = document.getElementById("take-back");
+  clearTimeout(forget);
+  strip.hidden = false;
+  strip.querySelector("button").onclick = () => {
+    strip.hidden = true;
+    const at = Math.round(now());
+    hand([...taps].reverse().map((tap, index) => ({ key: crypto.randomUUID(), task: tap.task, what: `not-${tap.what}`, at: at + index })));
+  };
+  forget = setTimeout(() => { strip.hidden = true; }, UNDO_MS);
+}
+
+function hand(taps) {
+  taps.forEach(applied);
+  keep([...kept(), ...taps]);
+  bar();
+  tick();
+  handOver();
+}
+
+// The bar follows the cards: what each cook has in hand, or does next.
+function bar() {
+  for (const card of cards()) card.classList.remove("is-first");
+  for (const form of document.querySelectorAll("#bar form")) {
+    const name = cardOf(form.elements.task.value)?.dataset.cook;
+    const card = current(name);
+    form.hidden = !card;
+    if (!card) continue;
+    card.classList.add("is-first");
+    const going = card.dataset.state === "going";
+    form.elements.task.value = card.dataset.task;
+    form.elements.what.value = going ? "over" : "begun";
+    const button = form.querySelector("button");
+    button.textContent = button.textContent.replace(/(Begin|Done, next)$/, going ? "Done, next" : "Begin");
+  }
+}
+
+function say() {
+  const note = document.getElementById("kept");
+  const waiting = kept().length;
+  if (note) note.textContent = waiting ? `Not connected: ${waiting} ${waiting === 1 ? "tap is" : "taps are"} kept here` : "";
+}
+
+function tick() {
+  for (const card of cards()) {
+    const left = card.querySelector(".card-left");
+    const { state, ends, starts, task } = card.dataset;
+    if (state === "over") { left.textContent = ""; continue; }
+    const seconds = ((state === "going" ? Number(ends) : Number(starts)) - now()) / 1000;
+    const words = state === "going" ? ["left", "time is up,", "ago"] : ["to go", "was due", "ago"];
+    // What is far off stands there with its hour alone.
+    left.textContent = seconds > FAR_S ? "" : seconds >= 0 ? `${written(seconds)} ${words[0]}` : `${words[1]} ${written(seconds)} ${words[2]}`;
+    card.classList.toggle("is-up", seconds < 0);
+    // It rings for what is over and for what is due, each once, and names its pot.
+    const due = `${task} ${state}`;
+    if (seconds < 0 && seconds > -30 && !rung.has(due) && card.classList.contains("is-mine")) {
+      rung.add(due);
+      ring();
+      const note = document.getElementById("kept");
+      if (note && !kept().length) note.textContent = `${card.dataset.dish}: ${card.dataset.say}`;
+    }
+  }
+}
+
+async function handOver() {
+  const taps = kept();
+  if (sending || !taps.length) return;
+  sending = true;
+  try {
+    const body = new URLSearchParams({ authenticity_token: token, taps: JSON.stringify({ taps }) });
+    const response = await fetch(`/meal/${meal}/taps`, { method: "POST", body, headers: { "x-kettle-part": "taps" } });
+    // What cannot be used is not sent for ever; what could not be saved now is.
+    if (response.ok || [409, 422].includes(response.status)) keep(kept().filter((tap) => !taps.some((sent) => sent.key === tap.key)));
+  } catch { /* It is kept, and handed over when the kitchen answers again. */ } finally { sending = false; say(); }
+  if (!kept().length) await refresh();
+}
+
+async function refresh() {
+  if (sending) return;
+  try {
+    const response = await fetch(`/meal/${meal}?who=${cook.dataset.who}`, { headers: { "x-kettle-part": "cards" } });
+    if (response.redirected) { window.location.reload(); return; }
+    if (!response.ok) return;
+    const html = await response.text();
+    const opened = [...cook.querySelectorAll("details")].map((details) => details.open);
+    const focused = document.activeElement?.closest("#bar") !== null && document.activeElement?.tagName === "BUTTON";
+    cook.replaceChildren(...new DOMParser().parseFromString(html, "text/html").body.childNodes);
+    cook.querySelectorAll("details").forEach((details, index) => { details.open = opened[index] ?? false; });
+    kept().forEach(applied);
+    listen();
+    if (focused) document.querySelector("#bar button")?.focus();
+  } catch { say(); }
+}
+
+function tapped(event) {
+  const form = event.target;
+  event.preventDefault();
+  if (form.dataset.sent && Date.now() - Number(form.dataset.sent) < 500) return;
+  form.dataset.sent = Date.now();
+  const at = Math.round(now());
+  const { task, what } = form.elements;
+  const name = cardOf(task.value).dataset.cook;
+  const taps = [{ key: crypto.randomUUID(), task: task.value, what: what.value, at }];
+  applied(taps[0]);
+  const next = current(name);
+  if (what.value === "over" && next?.dataset.state === "to-come" && Number(next.dataset.starts) <= now() + DUE_MS) {
+    taps.push({ key: crypto.randomUUID(), task: next.dataset.task, what: "begun", at: at + 1 });
+  }
+  hand(taps);
+  offer(taps);
+}
+
+function listen() {
+  document.querySelectorAll("#bar form").forEach((form) => form.addEventListener("submit", tapped));
+  bar();
+  say();
+  tick();
+}
+
+kept().forEach(applied);
+listen();
+setInterval(tick, 1000);
+setInterval(handOver, 3000);
+window.addEventListener("online", handOver);
+onChange(() => { handOver(); refresh(); }, say);
+document.addEventListener("visibilitychange", () => { if (!document.hidden) refresh(); });
+if ("serviceWorker" in navigator) navigator.serviceWorker.register("/meal/keeper.js").catch(() => { /* Over plain http there is none: the page itself goes on. */ });
