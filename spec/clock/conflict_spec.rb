@@ -12,7 +12,8 @@ RSpec.describe FondKettle::Clock::Conflicts do
   end
 
   it "names the tasks that are too much work for one pair of hands, the stretch and the minutes" do
-    slots = [slot.of("fry", 12, uses: hands), slot.of("eggs", 8, uses: hands), slot.of("salad", 9, uses: hands)]
+    slots = [slot.of("fry", 12, uses: hands), slot.of("eggs", 8, uses: hands),
+             slot.of("salad", 9, uses: hands)]
     ends = [clock::End.new(task: "fry", least: 0, most: 2), clock::End.new(task: "eggs", least: 0, most: 3)]
     found = described_class.of(problem(slots, ends: ends))
     expect(found.to_h).to eq(tasks: %w[fry eggs], resource: "cook", there: 1, busy_min: 20, from_min: 14,
@@ -22,7 +23,10 @@ RSpec.describe FondKettle::Clock::Conflicts do
   it "names bounds that contradict one another" do
     slots = [slot.of("a", 1, after: [clock::After.new(task: "b", least: 0, most: nil)]),
              slot.of("b", 1, after: [clock::After.new(task: "a", least: 0, most: nil)])]
-    expect(described_class.of(problem(slots)).to_h).to include(resource: nil, tasks: contain_exactly("a", "b"))
+    expect(described_class.of(problem(slots)).to_h).to include(resource: nil,
+                                                               tasks: contain_exactly(
+                                                                 "a", "b"
+                                                               ))
   end
 
   it "says nothing of what can be met" do

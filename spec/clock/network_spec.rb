@@ -24,7 +24,8 @@ RSpec.describe FondKettle::Clock::Network do
   it "has no windows where bounds contradict one another, or the limit is too short" do
     expect(network(chain).windows(46)).to be_nil
     pinned = [FondKettle::Clock::Window.new(task: "boil", least: 40, most: 40)]
-    expect(network(chain, windows: pinned, ends: [FondKettle::Clock::End.new(task: "rest", least: 0, most: 5)])
+    expect(network(chain, windows: pinned,
+                          ends: [FondKettle::Clock::End.new(task: "rest", least: 0, most: 5)])
       .windows(200)).to be_nil
   end
 

@@ -65,6 +65,7 @@ module FondKettle
                  "ring" => ->(meal, count) { meal.with(rings: meal.rings + count) },
                  "shelf" => ->(meal, count) { meal.with(shelves: meal.shelves + count) },
                  "ahead" => ->(meal, _) { meal.with(ahead: meal.ahead | Meals::Ahead.tasks(meal).map(&:id)) },
+                 "quiet" => ->(meal, _) { meal.with(quiet: nil) },
                  "wait" => ->(meal, count) { meal.with(patience_min: meal.patience_min + count) },
                  "later" => ->(meal, count) { meal.with(serve_at: meal.serve_at + (count * 60)) } }.freeze
 

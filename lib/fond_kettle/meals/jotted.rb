@@ -22,7 +22,7 @@ module FondKettle
       LONGEST = 60
       NAMED = /\A(?<name>[^:|]{1,#{LONGEST}}):\s+(?<rest>\S.*)\z/
       # Nobody knows what is in it: possibly raw, possibly an allergen.
-      UNKNOWN = ["jotted", "not-checked"].freeze
+      UNKNOWN = %w[jotted not-checked].freeze
 
       module_function
 

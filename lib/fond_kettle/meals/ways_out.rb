@@ -8,8 +8,8 @@ require_relative "schedule"
 
 module FondKettle
   module Meals
-    # Something that would make a meal possible: its `key` (:cook, :ring, :shelf, :ahead, :wait,
-    # :later), so much of it (`count`: one more, minutes), the tasks that it is about, and how long it
+    # Something that would make a meal possible: its `key` (:cook, :ring, :shelf, :ahead, :quiet,
+    # :wait, :later), so much of it (`count`: one more, minutes), the tasks that it is about, and how long it
     # would all take. Each was tried.
     WayOut = Value.define(:key, :count, :tasks, :span_min)
 
@@ -34,7 +34,7 @@ module FondKettle
 
       # WayOut of those tried with which the meal can be met.
       def all
-        [*NEEDS.map { |key, name| more(key, name) }, ahead, *wait, later].compact
+        [*NEEDS.map { |key, name| more(key, name) }, ahead, quiet, wait, later].compact
       end
 
       private
@@ -59,6 +59,13 @@ module FondKettle
 
         meal = @meal.with(ahead: @meal.ahead | ids)
         tried(:ahead, ids.size, ids, Arranging.problem(meal, now: @now))
+      end
+
+      # The quiet hours, too.
+      def quiet
+        return unless @meal.quiet
+
+        tried(:quiet, 1, [], Arranging.problem(@meal.with(quiet: nil), now: @now))
       end
 
       # The least that what is ready may wait longer before it is served.

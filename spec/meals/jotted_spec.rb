@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+RSpec.describe FondKettle::Meals::Jotted do
+  it "reads lines as dishes of steps, one after the other" do
+    salad, soup = described_class.read("Salad: Cut it | cut | 8 min\nDress it | mix | 2 min\n" \
+                                       "Soup: Warm it | simmer | 15 min | wait", first: 4)
+    expect([salad.key, salad.title, soup.key, soup.title]).to eq(%w[d4 Salad d5 Soup])
+    expect(salad.plan[:tasks].map { |task| [task[:say], task[:minutes], task[:uses]] })
+      .to eq([["Cut it", 8, { "cook" => 1 }], ["Dress it", 2, { "cook" => 1 }]])
+    expect(salad.plan[:tasks].last[:after]).to eq([{ task: "1", gap: [0, 120] }])
+    expect(soup.plan[:tasks].first[:uses]).to eq({ "burner" => 1 })
+    expect(soup.plan[:ends]).to eq([{ task: "1", before_serve: [0, 30] }])
+  end
+
+  it "shows that nothing of it is checked, and what is hot where it is hot" do
+    said = described_class.read("Onions: Fry them | fry | 20 min").first.plan
+    codes = said[:tasks].first[:cautions]
+    expect(codes).to include("jotted", "hot-fat", "not-checked")
+    expect(said[:cautions].map { |one| one[:code] }).to match_array(codes)
+    expect(said[:cautions].find { |one| one[:code] == "not-checked" }[:say]).to include("Onions")
+  end
+
+  it "refuses what is longer than the day, and too many lines, in words" do
+    expect { described_class.read("Stock: Boil | simmer | 9000 min") }
+      .to raise_error(FondKettle::InvalidInput, /at most 2880 min: Boil/)
+    expect do
+      described_class.read("Cut | cut | 1 min\n" * 501)
+    end.to raise_error(FondKettle::InvalidInput, /500 lines/)
+  end
+
+  it "is linear in what is jotted down" do
+    noise = ["a:" * 20_000, "| " * 20_000, "x: y\n" * 450, ":" * 60_000]
+    noise.each do |text|
+      from = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+      begin
+        described_class.read(text)
+      rescue FondKettle::InvalidInput
+        nil
+      end
+      expect(Process.clock_gettime(Process::CLOCK_MONOTONIC) - from).to be < 2
+    end
+  end
+end
