@@ -36,6 +36,14 @@ module FondKettle
         end
       end
 
+      # Takes back that a pot was begun with, of which nothing more was told: it waits again.
+      def wait_again(id)
+        @database.write do |db|
+          cook = standing(open_cook(db, id))
+          db[:events].where(cook_id: id).delete if cook.events.one?
+        end
+      end
+
       # A cue was seen; the first sighting counts.
       def see(id, cue, now)
         @database.write do |db|

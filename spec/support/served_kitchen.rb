@@ -12,6 +12,8 @@ module Support
     include Rack::Test::Methods
 
     attr_reader :household
+    # What the kitchen's clock shows (nil: the time that it is).
+    attr_writer :now
 
     def self.included(group)
       group.before { header "Host", "localhost" }
@@ -26,7 +28,7 @@ module Support
     end
 
     def app
-      @app ||= FondKettle::Web::Application.build(household, clock: -> { Time.now })
+      @app ||= FondKettle::Web::Application.build(household, clock: -> { @now || Time.now })
     end
 
     # Posts a form as a browser would: with the token of a page seen before.

@@ -64,6 +64,7 @@ module FondKettle
         WAYS = { "cook" => ->(meal, count) { with_cooks(meal, count) },
                  "ring" => ->(meal, count) { meal.with(rings: meal.rings + count) },
                  "shelf" => ->(meal, count) { meal.with(shelves: meal.shelves + count) },
+                 "both" => ->(meal, count) { with_cooks(meal, count).with(rings: meal.rings + count) },
                  "ahead" => ->(meal, _) { meal.with(ahead: meal.ahead | Meals::Ahead.tasks(meal).map(&:id)) },
                  "quiet" => ->(meal, _) { meal.with(quiet: nil) },
                  "wait" => ->(meal, count) { meal.with(patience_min: meal.patience_min + count) },

@@ -64,11 +64,7 @@ module FondKettle
 
         def lay(key, name)
           form = PlanForm.new(wishes(key), LessPots.new(@household, @taken))
-          unless form.ok?
-            return refuse(key, form.problems.map do |one|
-              "#{one[:field]} #{one[:message]}"
-            end.join("; "))
-          end
+          return refuse(told(form.problems)) unless form.ok?
 
           plan, batches = planned(form)
           return unless room?(form, plan)

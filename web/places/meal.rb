@@ -3,6 +3,7 @@
 require "json"
 require "securerandom"
 require_relative "../../lib/fond_kettle/meals/changes"
+require_relative "../../lib/fond_kettle/meals/standing"
 require_relative "../../store/meal_book"
 require_relative "../forms/slip_form"
 require_relative "../forms/taps_form"
@@ -38,7 +39,9 @@ module FondKettle
         form = Forms::TapsForm.new(sent_taps, ids, record[:begun_at] || record[:made_at], now)
         next refused(form.problems) unless form.ok?
 
-        told = household.meals.tell(record[:id], form.taps, now) { |taps| taps.each { |tap| follow(tap) } }
+        told = household.meals.tell(record[:id], form.taps, now) do |taps|
+          Meals::Standing.left(taps).each { |tap| follow(tap) }
+        end
         answer(told)
       end
 
@@ -132,7 +135,10 @@ module FondKettle
 
       # The pot goes back to where it stood, where this was the last that was tapped of it.
       def back(pot, task)
-        household.cooks.undo(pot[:id], now) if Stove::Cook.new(pot[:plan], pot[:events]).task[:id] == task
+        cook = Stove::Cook.new(pot[:plan], pot[:events])
+        return if cook.waiting? || cook.task[:id] != task
+
+        household.cooks.undo(pot[:id], now) || household.cooks.wait_again(pot[:id])
       end
 
       def step(pot, to, at)

@@ -13,7 +13,8 @@ module FondKettle
         # A task as its card has it: whose, when by the clock, how it stands, its times in ms.
         Card = Value.define(:row, :whose, :cook, :state, :hands, :starts, :began, :ends, :minutes, :pot)
         # What a button of the bar tells: of which task, what, which begins with it, and its words.
-        Act = Value.define(:task, :what, :next_task, :say)
+        Act = Value.define(:cook, :task, :what, :next_task, :say)
+        NEXT = "Done, next"
         # What is due so soon begins with the tap that ends the one before, s.
         DUE_S = 180
         STATES = { over: "over", going: "going", to_come: "to-come" }.freeze
@@ -42,7 +43,7 @@ module FondKettle
         # The one thing to do for a cook (for each, where the page is everybody's): Act.
         def acts(who)
           cooks = who.is_a?(Integer) ? [who] : meal.cooks.each_index.to_a
-          cooks.filter_map { |cook| act(cook, cooks.size > 1) }
+          cooks.map { |cook| act(cook, cooks.size > 1) }
         end
 
         # Is this the card that its cook has in hand?
@@ -106,17 +107,17 @@ module FondKettle
 
         private
 
+        # Without a task where there is nothing to do.
         def act(cook, several)
           card = current(cook)
-          return unless card
-
           name = "#{meal.cooks[cook]}: " if several
-          if card.state == "to-come"
-            return Act.new(task: card.row.id, what: "begun", next_task: nil,
+          if card.nil? || card.state == "to-come"
+            return Act.new(cook: cook, task: card&.row&.id, what: "begun", next_task: nil,
                            say: "#{name}Begin")
           end
 
-          Act.new(task: card.row.id, what: "over", next_task: due(cook)&.row&.id, say: "#{name}Done, next")
+          Act.new(cook: cook, task: card.row.id, what: "over", next_task: due(cook)&.row&.id,
+                  say: "#{name}#{NEXT}")
         end
 
         # What this cook begins right after, or nil.

@@ -49,6 +49,11 @@ module FondKettle
           schedule.proved?
         end
 
+        # Is it worth looking for a shorter one? Not where the cook has pinned something.
+        def seek?
+          !proved? && meal.pins.empty?
+        end
+
         # "Friday 27 November"
         def day
           meal.serve_at.strftime("%A %-d %B")

@@ -107,6 +107,7 @@ module FondKettle
           when :cook then "#{counted('cook', way.count)} more: #{all}"
           when :ring then "#{counted('burner', way.count)} more: #{all}"
           when :shelf then "#{counted('oven', way.count)} more: #{all}"
+          when :both then "#{counted('cook', way.count)} and #{counted('burner', way.count)} more: #{all}"
           when :ahead then "#{way.count} steps the day before: #{all}"
           when :quiet then "Work in the quiet hours, too: #{all}"
           when :wait then "What is ready waits up to #{way.count} min longer, kept hot: #{all}"

@@ -51,7 +51,7 @@ module FondKettle
         # A cook's stored plan at `min` minutes on the heat (nil: not yet): Stove::Cook; or nil.
         # `filled`: is the rice in it? `says`: what comes out.
         def cook(cook, min, comes_out:, filled: true)
-          seen = stored(cook.plan).with(**says(comes_out), **fire(cook.task))
+          seen = stored(cook.plan).with(**says(comes_out), **(cook.waiting? ? {} : fire(cook.task)))
           return steaming(cook, seen, filled) if cook.plan[:steaming]
 
           level = level(cook.plan, min || 0)

@@ -16,14 +16,14 @@ module FondKettle
     module Changes
       module_function
 
-      # The Schedule of a planned meal after `meal` was changed a little, near the one that it had.
-      # Raises InvalidInput.
+      # The Schedule of a planned meal after `meal` was changed a little, near the one that it had; a
+      # bound without pins is one with them, too. Raises InvalidInput.
       def mended(meal, schedule)
         problem = Arranging.problem(meal)
         starts = Clock::Mending.of(problem, schedule.starts)
         raise InvalidInput.at("start", "cannot be then: something else would have no room") unless starts
 
-        Scheduling.with(meal, problem, starts, 0)
+        Scheduling.with(meal, problem, starts, schedule.bound_min)
       end
 
       # At the stove: `standing` (Standing) of the meal as it is now, at a Time. What has begun stays.

@@ -25,7 +25,7 @@ module FondKettle
         @cooks = cooks
         @tasks = meal.tasks.sort_by.with_index { |task, index| [-schedule.starts.fetch(task.id), index] }
         @by_id = @tasks.to_h { |task| [task.id, task] }
-        @taps = standing(taps).group_by(&:task)
+        @taps = Standing.left(taps).group_by(&:task)
       end
 
       # Every Task of the evening, in the order in which they start.
@@ -111,18 +111,16 @@ module FondKettle
         end
       end
 
-      private
-
-      # Taps that were not taken back.
-      def standing(taps)
+      # Of some taps, without those that others of them take back.
+      def self.left(taps)
         taps.each_with_object([]) do |tap, left|
           what = BACK[tap.what]
-          next left << tap unless what
-
-          last = left.rindex { |one| one.task == tap.task && one.what == what }
-          left.delete_at(last) if last
+          last = what && left.rindex { |one| one.task == tap.task && one.what == what }
+          last ? left.delete_at(last) : left << tap
         end
       end
+
+      private
 
       def tapped(task, what)
         @taps.fetch(task.id, []).select { |tap| tap.what == what }.map(&:at).min

@@ -8,7 +8,7 @@ require_relative "schedule"
 
 module FondKettle
   module Meals
-    # Something that would make a meal possible: its `key` (:cook, :ring, :shelf, :ahead, :quiet,
+    # Something that would make a meal possible: its `key` (:cook, :ring, :shelf, :both, :ahead, :quiet,
     # :wait, :later), so much of it (`count`: one more, minutes), the tasks that it is about, and how long it
     # would all take. Each was tried.
     WayOut = Value.define(:key, :count, :tasks, :span_min)
@@ -34,7 +34,8 @@ module FondKettle
 
       # WayOut of those tried with which the meal can be met.
       def all
-        [*NEEDS.map { |key, name| more(key, name) }, ahead, quiet, wait, later].compact
+        single = [*NEEDS.map { |key, name| more(key, name) }, ahead, quiet, wait, later].compact
+        single.empty? ? [both].compact : single
       end
 
       private
@@ -50,6 +51,13 @@ module FondKettle
         there = @problem.resources.fetch(name)
         wanted = [there + 1, @problem.slots.filter_map { |slot| slot.uses[name] }.max.to_i].max
         tried(key, wanted - there, [], @problem.with(resources: { **@problem.resources, name => wanted }))
+      end
+
+      # A pair of hands and a ring, where neither frees it alone.
+      def both
+        there = @problem.resources
+        tried(:both, 1, [], @problem.with(resources: { **there, "cook" => there.fetch("cook") + 1,
+                                                                "burner" => there.fetch("burner") + 1 }))
       end
 
       # The day before, all that can be done then.

@@ -59,8 +59,7 @@ function hand(taps) {
 function bar() {
   for (const card of cards()) card.classList.remove("is-first");
   for (const form of document.querySelectorAll("#bar form")) {
-    const name = cardOf(form.elements.task.value)?.dataset.cook;
-    const card = current(name);
+    const card = current(form.dataset.cook);
     form.hidden = !card;
     if (!card) continue;
     card.classList.add("is-first");
@@ -120,12 +119,14 @@ async function refresh() {
     if (!response.ok) return;
     const html = await response.text();
     const opened = [...cook.querySelectorAll("details")].map((details) => details.open);
-    const focused = document.activeElement?.closest("#bar") !== null && document.activeElement?.tagName === "BUTTON";
-    cook.replaceChildren(...new DOMParser().parseFromString(html, "text/html").body.childNodes);
+    const fresh = new DOMParser().parseFromString(html, "text/html").body;
+    // The bar stays where it is: a finger may be on it.
+    const bars = [document.getElementById("bar"), fresh.querySelector("#bar")];
+    if (bars[0].children.length === bars[1].children.length) bars[1].replaceWith(bars[0]);
+    cook.replaceChildren(...fresh.childNodes);
     cook.querySelectorAll("details").forEach((details, index) => { details.open = opened[index] ?? false; });
     kept().forEach(applied);
     listen();
-    if (focused) document.querySelector("#bar button")?.focus();
   } catch { say(); }
 }
 
@@ -136,7 +137,7 @@ function tapped(event) {
   form.dataset.sent = Date.now();
   const at = Math.round(now());
   const { task, what } = form.elements;
-  const name = cardOf(task.value).dataset.cook;
+  const name = form.dataset.cook;
   const taps = [{ key: crypto.randomUUID(), task: task.value, what: what.value, at }];
   applied(taps[0]);
   const next = current(name);
@@ -148,7 +149,7 @@ function tapped(event) {
 }
 
 function listen() {
-  document.querySelectorAll("#bar form").forEach((form) => form.addEventListener("submit", tapped));
+  document.querySelectorAll("#bar form").forEach((form) => { form.onsubmit = tapped; });
   bar();
   say();
   tick();

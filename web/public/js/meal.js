@@ -26,7 +26,9 @@ function put(html) {
 async function send(path, fields) {
   const body = new URLSearchParams({ authenticity_token: token, ...fields });
   const response = await fetch(`/clock/${answer.dataset.meal}/${path}`, { method: "POST", body, headers: { "x-kettle-part": "answer", accept: "text/html" } });
-  if (response.status === 200 || response.status === 422) put(await response.text());
+  const html = await response.text();
+  // What is being dragged is not taken from under the finger.
+  if ([200, 422].includes(response.status) && !document.querySelector(".is-dragging")) put(html);
   return response.status;
 }
 
@@ -118,7 +120,7 @@ function listen() {
 
 // What is not proved is looked at again, until nothing better comes or the cook has had enough.
 async function seek() {
-  for (let round = 0; round < ROUNDS && seeking && answer.dataset.proved === "false"; round += 1) {
+  for (let round = 0; round < ROUNDS && seeking && answer.dataset.seek === "true"; round += 1) {
     const strip = document.getElementById("seek");
     if (!strip) return;
     strip.hidden = false;

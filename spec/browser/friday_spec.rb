@@ -1,0 +1,177 @@
+# frozen_string_literal: true
+
+require_relative "../support/browser"
+require_relative "../support/fridays"
+require_relative "../support/targets"
+
+RSpec.describe "A Friday for nine", :browser do
+  include Support::Browser
+  include Support::Targets
+
+  dishes = Support::Fridays::TITLES
+
+  def lay(cooks: "Orsolya, Teodor", beside: Support::Fridays::BESIDE)
+    visit "/"
+    fill_in "guests", with: "4"
+    click_button "Several dishes together"
+    yield
+    fill_in "Who cooks", with: cooks
+    day = (Time.now + 86_400).strftime("%Y-%m-%d")
+    page.execute_script("document.getElementById('day').value = '#{day}'")
+    page.execute_script("document.getElementById('serve').value = '19:00'")
+    fill_in "beside", with: beside
+    click_button "Find the times"
+    expect(page).to have_css(".meal-title")
+  end
+
+  def choose_dishes(titles)
+    titles.each { |title| find(".meal-dishes label", text: title).click }
+  end
+
+  # The kitchen's clock stands at the beginning of the meal.
+  def go_to_the_beginning
+    shown = find("#lead").text[/Begin at (\d\d:\d\d)/, 1]
+    hour, min = shown.split(":").map(&:to_i)
+    tomorrow = Time.now + 86_400
+    Support::Browser.ahead_s += (Time.new(tomorrow.year, tomorrow.month, tomorrow.day, hour,
+                                          min) - Time.now).round
+  end
+
+  def unfold(words)
+    summary = find("summary", text: words)
+    summary.click unless summary.find(:xpath, "..")["open"] == "true"
+  end
+
+  def start_of(words)
+    find(".meal-task", text: words, match: :first).find(".at").text
+  end
+
+  it "is laid, looked at, moved by pointer and by keys, pinned and let go" do
+    lay { choose_dishes(dishes) }
+    [[1280, 800], [390, 844]].each do |width, height|
+      resize(width, height)
+      expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21aa, :wcag22aa)
+      expect([overflow?, small_targets]).to eq([false, []])
+    end
+    resize(1280, 800)
+    before = start_of("Cut the cucumbers")
+    find(".meal-task", text: "Cut the cucumbers").click
+    expect(page).to have_css("#task-title", text: "Cut the cucumbers").and have_text("Why then?")
+    find("#lanes").send_keys(%i[shift left])
+    expect(page).to have_css(".meal-tasks", text: "pinned")
+    expect(start_of("Cut the cucumbers")).to be < before
+    find("#task").click_button("Let it go")
+    expect(page).to have_no_button("Let it go")
+    expect(page).to have_no_css("#seek", wait: 8)
+    bar = find(".lanes-wide .bar[data-task$='d4/1']", match: :first)
+    scroll_to(bar, align: :center)
+    page.driver.browser.action.click_and_hold(bar.native).move_by(-60, 0).release.perform
+    expect(page).to have_css(".meal-tasks", text: "pinned")
+    expect(page).to have_no_css(".problem")
+  end
+
+  it "says what cannot be and what would free it" do
+    lay(cooks: "Orsolya", beside: "Onions: Fry the onions | fry | 25 min") { choose_dishes(dishes) }
+    expect(page).to have_text("It cannot be met like this")
+    expect(page).to have_text("What would free it, each tried")
+    expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21aa, :wcag22aa)
+    first(".meal-trouble button").click
+    expect(page).to have_css("#lead, .meal-trouble")
+  end
+
+  # The first card of a cook in a session, and the tap on its one thing to do.
+  def act(session)
+    using_session(session) do
+      find("#bar form:not([hidden]) button", match: :first).click
+      sleep 0.3
+    end
+  end
+
+  def on_top(session)
+    using_session(session) { find(".meal-card.is-mine.is-first .card-say", match: :first).text }
+  end
+
+  it "is cooked by two on two devices, with a late guest and a lost ring, one of them out of reach for a while" do
+    lay { choose_dishes(dishes) }
+    go_to_the_beginning
+    click_button "Begin this meal"
+    meal = page.current_path
+    %w[orsolya teodor].each_with_index do |name, index|
+      using_session(name) do
+        resize(390, 844)
+        visit "#{meal}?who=#{index}"
+        expect(page).to have_css(".meal-card.is-first")
+        expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21aa, :wcag22aa)
+        expect([overflow?, small_targets]).to eq([false, []])
+      end
+    end
+    first = on_top("orsolya")
+    act("orsolya")
+    # The other device hears of it without asking.
+    expect(page).to have_css(".meal-card[data-state=going]", text: first)
+    using_session("orsolya") { find("#take-back button").click }
+    expect(page).to have_no_css(".meal-card[data-state=going]", text: first)
+    act("orsolya")
+    spend(4)
+    act("orsolya")
+    eaten = find(".stove-title b").text
+    page.refresh
+    unfold "Something slipped"
+    fill_in "guest-minutes", with: "10"
+    within(".slips") { click_button("Plan anew", match: :first) }
+    expect(page).to have_css(".notice", text: "Eat at")
+    expect(find(".stove-title b").text).to be > eaten
+    unfold "Something slipped"
+    click_button "A ring is gone"
+    expect(page).to have_css(".notice", text: "Eat at")
+    away("teodor")
+    expect(page).to have_css(".meal-stove")
+    cook_on(meal)
+  end
+
+  # A device loses the kitchen, goes on, and hands over what was tapped.
+  def away(session)
+    using_session(session) do
+      page.refresh
+      offline(true)
+      was = page.evaluate_script("document.querySelector('.meal-card.is-mine.is-first').dataset.task")
+      find("#bar form:not([hidden]) button", match: :first).click
+      expect(page).to have_css("#kept", text: "1 tap is kept here")
+      expect(page).to have_css(".meal-card[data-task='#{was}'][data-state=going]")
+      offline(false)
+      expect(page).to have_no_css("#kept", text: "kept here", wait: 12)
+    end
+    expect(page).to have_css(".meal-card[data-state=going].dish-B", wait: 8)
+  end
+
+  def offline(gone)
+    page.driver.browser.execute_cdp("Network.enable")
+    page.driver.browser.execute_cdp("Network.emulateNetworkConditions", offline: gone, latency: 0,
+                                                                        downloadThroughput: -1, uploadThroughput: -1)
+    page.execute_script("window.dispatchEvent(new Event('#{gone ? 'offline' : 'online'}'))")
+  end
+
+  # To the table: whoever has something to do does it, the clock goes on.
+  def cook_on(meal)
+    visit meal
+    200.times do
+      break if page.has_css?("p.lead", text: "Everything is done", wait: 0)
+
+      break if page.has_no_css?("#bar form:not([hidden]) button", wait: 1)
+
+      find("#bar form:not([hidden]) button", match: :first).click
+      spend(1)
+      sleep 0.15
+    end
+    going_by_themselves(meal)
+    unfold "Something slipped"
+    click_button "All is on the table"
+    expect(page).to have_css(".notice", text: "is on the table")
+    Support::Fridays::TITLES.each { |title| expect(page).to have_text(title) }
+  end
+
+  def going_by_themselves(meal)
+    visit meal
+    expect(page).to have_no_css(".meal-card[data-state=to-come]", visible: :all)
+  end
+end

@@ -1,0 +1,148 @@
+# frozen_string_literal: true
+
+require "nokogiri"
+require_relative "../support/fridays"
+require_relative "../support/served_kitchen"
+
+RSpec.describe "A meal at the stove" do
+  include Support::ServedKitchen
+  include Support::Fridays
+
+  def begun
+    id = laid
+    stand_at(id, household.meals.find(id)[:schedule].span_min)
+    send_form "/clock/#{id}/begin"
+    id
+  end
+
+  def order(id)
+    record = household.meals.find(id)
+    record[:meal].tasks.sort_by { |task| -record[:schedule].starts.fetch(task.id) }
+  end
+
+  it "puts every pot on the stove, and each cook's first task on top" do
+    id = begun
+    get "/meal/#{id}?who=0"
+    first = order(id).first
+    expect(page.at_css(".meal-card.is-first h2").text).to eq(first.say)
+    expect(page.css(".meal-card").size).to eq(order(id).size)
+    expect(household.cooks.on_the_stove.size).to eq(3)
+  end
+
+  it "takes the taps of a device that was away, each once, and moves the pots with them" do
+    id = begun
+    starts = household.meals.find(id)[:schedule].starts
+    mine = order(id).select { |task| task.dish == "d3" }.first(3)
+    taps = mine.map { |task| [task.id, "begun", starts[task.id]] }
+    stand_at(id, starts[mine.last.id] - 2)
+    2.times { tap_all(id, taps) }
+    standing = household.meals.standing(household.meals.find(id))
+    expect(mine.map { |task| standing.begun_at(task).to_i }).to eq(taps.map { |_, _, min|
+      household.meals.find(id)[:meal].at(min).to_i
+    })
+    pot = household.cooks.find(household.meals.find(id)[:meal].dish("d3").cook_ids.first)
+    stands = FondKettle::Stove::Cook.new(pot[:plan], pot[:events]).task[:id]
+    expect("d3/#{stands}").to eq(mine.last.id)
+    expect(pot[:events].count { |event| event.kind == "task" }).to eq(3)
+  end
+
+  it "takes the last tap back, with the pot" do
+    id = begun
+    first, second = order(id).select { |task| task.dish == "d3" }
+    at = household.meals.find(id)[:schedule].span_min
+    tap_all(id, [[first.id, "begun", at]], prefix: "one")
+    self.now = @now + 4
+    tap_all(id, [[second.id, "begun", at]], prefix: "two")
+    self.now = @now + 4
+    tap_all(id, [[second.id, "not-begun", at]], prefix: "back")
+    standing = household.meals.standing(household.meals.find(id))
+    expect([standing.begun?(second), standing.going?(first)]).to eq([false, true])
+  end
+
+  it "takes the first tap of all back, and the pot waits again" do
+    id = begun
+    first = order(id).find { |task| task.dish == "d3" }
+    at = household.meals.find(id)[:schedule].span_min
+    tap_all(id, [[first.id, "begun", at]], prefix: "one")
+    self.now = @now + 4
+    tap_all(id, [[first.id, "not-begun", at]], prefix: "back")
+    standing = household.meals.standing(household.meals.find(id))
+    pot = household.cooks.find(household.meals.find(id)[:meal].dish("d3").cook_ids.first)
+    expect([standing.begun?(standing.tasks.find do |task|
+      task.id == first.id
+    end), pot[:events]]).to eq([false, []])
+  end
+
+  it "leaves the pots alone where a device took back what it handed over with it" do
+    id = begun
+    first, second = order(id).select { |task| task.dish == "d3" }
+    at = household.meals.find(id)[:schedule].span_min
+    tap_all(id, [[first.id, "begun", at], [second.id, "begun", at - 1], [second.id, "not-begun", at - 1]])
+    standing = household.meals.standing(household.meals.find(id))
+    expect([standing.going?(first), standing.begun?(second)]).to eq([true, false])
+  end
+
+  it "plans anew when something slips, moving nothing that has begun" do
+    id = begun
+    before = household.meals.find(id)
+    starts = before[:schedule].starts
+    half = before[:schedule].span_min / 2
+    done = order(id).select { |task| starts[task.id] > half }
+    stand_at(id, half)
+    tap_all(id, done.map { |task| [task.id, "begun", starts[task.id]] })
+    [{ "slip" => "guest", "minutes" => "15" }, { "slip" => "ring" }, { "slip" => "behind" },
+     { "slip" => "longer", "task" => done.last.id, "minutes" => "6" }, { "slip" => "cook", "cook" => "1" }].each do |fields|
+      was = household.meals.find(id)[:meal].serve_at
+      send_form "/meal/#{id}/slip", fields
+      expect([fields, last_response.status]).to eq([fields, 303])
+      record = household.meals.find(id)
+      standing = household.meals.standing(record)
+      expect(done.map { |task| standing.begun_at(standing.tasks.find { |one| one.id == task.id }) })
+        .to eq(done.map { |task| before[:meal].at(starts[task.id]) })
+      left = record[:meal].tasks.reject do |task|
+        standing.begun?(standing.tasks.find do |one|
+          one.id == task.id
+        end)
+      end
+      expect(left.map do |task|
+        record[:meal].at(record[:schedule].starts[task.id])
+      end).to all(be >= before[:meal].at(half))
+      expect(record[:meal].serve_at).to be >= was
+    end
+    expect(household.meals.find(id)[:meal].serve_at).to be >= before[:meal].serve_at + (15 * 60)
+  end
+
+  it "refuses a slip that cannot be, in words" do
+    id = begun
+    [{ "slip" => "guest", "minutes" => "x" }, { "slip" => "guest" }, { "slip" => "longer", "minutes" => "5", "task" => "no" },
+     { "slip" => "cook", "cook" => "7" }, { "slip" => "flood" }, {}].each do |fields|
+      send_form "/meal/#{id}/slip", fields
+      expect([fields, last_response.status, page.css(".problem").size.positive?]).to eq([fields, 422, true])
+    end
+  end
+
+  it "refuses taps that are none, changing nothing" do
+    id = begun
+    ["", "{", "[]", '{"taps":[{"key":"x"}]}', '{"taps":[{"key":"abcdefgh","task":"no","what":"begun","at":1}]}',
+     JSON.generate(taps: [{ key: "abcdefgh", task: "d4/1", what: "juggled", at: 1 }]), "9" * 70_000].each do |text|
+      send_form "/meal/#{id}/taps", "taps" => text
+      expect([text[0, 20], last_response.status]).to eq([text[0, 20], 422])
+    end
+    expect(household.meals.standing(household.meals.find(id)).begun(Time.now)).to eq({})
+  end
+
+  it "goes on where it was after the server has stopped, and ends with its pots in the log" do
+    id = begun
+    starts = household.meals.find(id)[:schedule].starts
+    stand_at(id, 0)
+    tap_all(id, order(id).map { |task| [task.id, "begun", starts[task.id]] })
+    again = FondKettle::Store::Household.new(File.dirname(household.database.sequel.opts[:database]),
+                                             demo: true)
+    standing = again.meals.standing(again.meals.find(id))
+    expect(standing.tasks).to all(satisfy { |task| standing.begun?(task) })
+    again.close
+    send_form "/meal/#{id}/end"
+    expect(household.cooks.on_the_stove).to eq([])
+    expect(household.cooks.finished.first(3).map { |cook| cook[:title] }).to match_array(Support::Fridays::TITLES)
+  end
+end
