@@ -91,7 +91,7 @@ RSpec.describe "A Friday for nine", :browser do
     using_session(session) { find(".meal-card.is-mine.is-first .card-say", match: :first).text }
   end
 
-  it "is cooked by two on two devices, with a late guest and a lost ring, one of them out of reach for a while" do
+  it "is cooked by two, with a late guest and a lost ring, one device out of reach for a while" do
     lay { choose_dishes(dishes) }
     go_to_the_beginning
     click_button "Begin this meal"
@@ -147,7 +147,8 @@ RSpec.describe "A Friday for nine", :browser do
   def offline(gone)
     page.driver.browser.execute_cdp("Network.enable")
     page.driver.browser.execute_cdp("Network.emulateNetworkConditions", offline: gone, latency: 0,
-                                                                        downloadThroughput: -1, uploadThroughput: -1)
+                                                                        downloadThroughput: -1,
+                                                                        uploadThroughput: -1)
     page.execute_script("window.dispatchEvent(new Event('#{gone ? 'offline' : 'online'}'))")
   end
 

@@ -3,6 +3,7 @@
 require "tmpdir"
 require_relative "../../store/household"
 require_relative "../support/evenings"
+require_relative "../support/kitchens"
 
 RSpec.describe FondKettle::Store::MealBook do
   include Support::Evenings
@@ -73,6 +74,18 @@ RSpec.describe FondKettle::Store::MealBook do
     tap = [["key-0001", FondKettle::Meals::Tap.new(task: "d3/1", what: "begun", at: now)]]
     expect { meals.tell(id, tap, now) { raise FondKettle::Conflict, "no" } }.to raise_error(FondKettle::Conflict)
     expect(meals.standing(meals.find(id)).begun(now)).to eq({})
+  end
+
+  it "loses nothing that was told where the kitchen is killed between two taps", :thorough do
+    id = kept
+    folder = File.dirname(@household.database.sequel.opts[:database])
+    tap = ->(key, task) { %(["#{key}", FondKettle::Meals::Tap.new(task: "#{task}", what: "begun", at: now)]) }
+    body = "now = Time.at(#{now.to_i})\nmeals = FondKettle::Store::Household.new(folder).meals\n" \
+           "meals.tell(#{id}, [#{tap.call('key-0001', 'd3/1')}], now) { nil }\n" \
+           "meals.tell(#{id}, [#{tap.call('key-0002', 'd3/2')}], now) { nil }"
+    expect(Support::Kitchens.killed?(folder, /\AINSERT INTO `meal_taps`/, 2, body)).to be(true)
+    standing = meals.standing(meals.find(id))
+    expect(standing.tasks.select { |task| standing.begun?(task) }.map(&:id)).to eq(["d3/1"])
   end
 
   it "still shows a meal of which a dish was deleted" do

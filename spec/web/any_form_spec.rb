@@ -8,7 +8,8 @@ RSpec.describe "Any form of any page" do
 
   pages = ["/", "/pot", "/pot?dish=2", "/evening?dish=2&guests=3", "/dishes", "/dishes/new", "/dishes/2/edit",
            "/dishes/import", "/cupboard", "/tests", "/ways", "/ways/new?from=level", "/log/2",
-           "/measures", "/already", "/clock/new", "/stove/8", "/stove/8?panel=wrong", "/stove/8?panel=did"].freeze
+           "/measures", "/already", "/clock/new",
+           "/stove/8", "/stove/8?panel=wrong", "/stove/8?panel=did"].freeze
   # nil: as the form stands.
   typed = { "as it stands" => nil, "blank" => "", "letters" => "abc", "below nothing" => "-1",
             "no end" => "1e400", "other digits" => "١٢", "400 digits" => "9" * 400, "a half" => "½",

@@ -30,7 +30,8 @@ RSpec.describe "The clock" do
 
   it "keeps what was typed where something is wrong, and says it at its field" do
     { { serve: "25:00" } => /a day and a time/, { day: "2020-01-01" } => /in the future/,
-      { cooks: "" } => /missing/, { cooks: "a, b, c, d" } => /between 1 and 3/, { guests: "many" } => /whole number/,
+      { cooks: "" } => /missing/, { cooks: "a, b, c, d" } => /between 1 and 3/,
+      { guests: "many" } => /whole number/,
       { dish: [], beside: "" } => /must be chosen/, { dish: ["999"] } => /not among the dishes/,
       { beside: "Stock: Boil | simmer | 9000 min" } => /at most 2880/,
       { beside: (1..21).map { |n| "D#{n}: x | cut | 1 min" }.join("\n") } => /at most 20 dishes/,
@@ -54,7 +55,8 @@ RSpec.describe "The clock" do
             after[:meal].pins]).to eq([later, [1], { task.id => later }])
     expect(Support::Meals.faults(*checked(after))).to eq([])
     bake = after[:meal].tasks.find { |one| one.kind.key == "bake" }
-    { { "before" => "1" } => /no room/, { "start" => "soon" } => /a time/, { "task" => "d9/x" } => /one of the meal/,
+    { { "before" => "1" } => /no room/, { "start" => "soon" } => /a time/,
+      { "task" => "d9/x" } => /one of the meal/,
       { "before" => "99999" } => /between/ }.each do |fields, words|
       send_form "/clock/#{id}/move", { "task" => bake.id }.merge(fields)
       expect([fields, last_response.status, problems]).to match([fields, 422, include(words)])
@@ -67,7 +69,8 @@ RSpec.describe "The clock" do
   it "refuses two tasks pinned on one ring" do
     id = laid(dish: [], beside: "Soup: Warm it | simmer | 20 min\nOnions: Fry them | fry | 20 min",
               cooks: "Ada, Bo")
-    send_form "/clock/#{id}/change", "serve" => household.meals.find(id)[:meal].serve_at.strftime("%Y-%m-%dT%H:%M"),
+    serve = household.meals.find(id)[:meal].serve_at.strftime("%Y-%m-%dT%H:%M")
+    send_form "/clock/#{id}/change", "serve" => serve,
                                      "cooks" => "Ada, Bo", "rings" => "1"
     starts = household.meals.find(id)[:schedule].starts
     send_form "/clock/#{id}/move", "task" => "d1/1", "before" => starts["d1/1"].to_s

@@ -91,7 +91,8 @@ RSpec.describe "A meal at the stove" do
     stand_at(id, half)
     tap_all(id, done.map { |task| [task.id, "begun", starts[task.id]] })
     [{ "slip" => "guest", "minutes" => "15" }, { "slip" => "ring" }, { "slip" => "behind" },
-     { "slip" => "longer", "task" => done.last.id, "minutes" => "6" }, { "slip" => "cook", "cook" => "1" }].each do |fields|
+     { "slip" => "longer", "task" => done.last.id, "minutes" => "6" },
+     { "slip" => "cook", "cook" => "1" }].each do |fields|
       was = household.meals.find(id)[:meal].serve_at
       send_form "/meal/#{id}/slip", fields
       expect([fields, last_response.status]).to eq([fields, 303])
@@ -114,7 +115,8 @@ RSpec.describe "A meal at the stove" do
 
   it "refuses a slip that cannot be, in words" do
     id = begun
-    [{ "slip" => "guest", "minutes" => "x" }, { "slip" => "guest" }, { "slip" => "longer", "minutes" => "5", "task" => "no" },
+    [{ "slip" => "guest", "minutes" => "x" }, { "slip" => "guest" },
+     { "slip" => "longer", "minutes" => "5", "task" => "no" },
      { "slip" => "cook", "cook" => "7" }, { "slip" => "flood" }, {}].each do |fields|
       send_form "/meal/#{id}/slip", fields
       expect([fields, last_response.status, page.css(".problem").size.positive?]).to eq([fields, 422, true])
@@ -123,8 +125,9 @@ RSpec.describe "A meal at the stove" do
 
   it "refuses taps that are none, changing nothing" do
     id = begun
-    ["", "{", "[]", '{"taps":[{"key":"x"}]}', '{"taps":[{"key":"abcdefgh","task":"no","what":"begun","at":1}]}',
-     JSON.generate(taps: [{ key: "abcdefgh", task: "d4/1", what: "juggled", at: 1 }]), "9" * 70_000].each do |text|
+    stray = { key: "abcdefgh", task: "no", what: "begun", at: 1 }
+    ["", "{", "[]", '{"taps":[{"key":"x"}]}', JSON.generate(taps: [stray]), "9" * 70_000,
+     JSON.generate(taps: [stray.merge(task: "d4/1", what: "juggled")])].each do |text|
       send_form "/meal/#{id}/taps", "taps" => text
       expect([text[0, 20], last_response.status]).to eq([text[0, 20], 422])
     end

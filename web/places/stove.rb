@@ -7,6 +7,7 @@ require_relative "../forms/step_form"
 require_relative "../forms/told_form"
 require_relative "../helpers/fields"
 require_relative "../presenters/cooking"
+require_relative "../presenters/meal_list"
 require_relative "../presenters/stove_panel"
 require_relative "../presenters/stove_pots"
 require_relative "following"
@@ -22,11 +23,11 @@ module FondKettle
 
       get "/" do
         records = household.cooks.on_the_stove
-        redirect "/stove/#{records.first[:id]}" if records.one?
+        redirect "/stove/#{records.first[:id]}" if records.one? && meals.empty?
         @title = "Stove"
         @script = "pots.js"
         @body_class = "at-stove"
-        erb :stove_list, locals: { pots: Presenters::StovePots.new(household, records, now).all }
+        erb :stove_list, locals: { pots: Presenters::StovePots.new(household, records, now).all, meals: meals }
       end
 
       get "/:id" do
@@ -110,6 +111,11 @@ module FondKettle
       end
 
       private
+
+      # Meals that are on the stove.
+      def meals
+        Presenters::MealList.new(household, household.meals.open).all.select(&:begun)
+      end
 
       def record
         @record ||= household.cooks.find(id_from(params["id"]))

@@ -5,6 +5,7 @@ require_relative "../helpers/dish_words"
 require_relative "../helpers/pot_words"
 require_relative "../presenters/components"
 require_relative "../presenters/kept_things"
+require_relative "../presenters/meal_list"
 require_relative "../presenters/stove_pots"
 require_relative "place"
 
@@ -20,7 +21,8 @@ module FondKettle
         @script = "search.js"
         erb :table, locals: { who: params["who"], found: household.dishes.search(text_param("q")),
                               eaters: household.values(:eaters), bags: household.values(:bags),
-                              cooking: on_the_stove, kept: Presenters::KeptThings.new(household, now),
+                              cooking: on_the_stove, meals: meals,
+                              kept: Presenters::KeptThings.new(household, now),
                               components: Presenters::Components.new(household, now),
                               latest: household.cooks.finished(most: 1).first }
       end
@@ -32,6 +34,10 @@ module FondKettle
       end
 
       private
+
+      def meals
+        Presenters::MealList.new(household, household.meals.open).all
+      end
 
       def on_the_stove
         Presenters::StovePots.new(household, household.cooks.on_the_stove, now).all

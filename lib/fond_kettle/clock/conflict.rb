@@ -29,6 +29,7 @@ module FondKettle
         new(problem).conflict
       end
 
+      # As for `of`.
       def initialize(problem)
         @problem = problem
       end

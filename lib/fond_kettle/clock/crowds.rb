@@ -21,6 +21,7 @@ module FondKettle
       class Crowd
         attr_reader :places, :amounts, :room, :past_min
 
+        # As it says above.
         def initialize(places, amounts, room, past_min)
           @places = places
           @amounts = amounts

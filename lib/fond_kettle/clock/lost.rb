@@ -6,6 +6,7 @@ module FondKettle
     class Lost < StandardError
       attr_reader :looked, :shown
 
+      # As it says above.
       def initialize(looked, shown)
         super("none in #{looked} orders")
         @looked = looked

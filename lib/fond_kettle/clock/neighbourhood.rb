@@ -7,6 +7,7 @@ module FondKettle
     class Neighbourhood
       SHARES = [0.15, 0.25, 0.4, 0.6].freeze
 
+      # Of Slots; `random`: what picks.
       def initialize(slots, random)
         @slots = slots
         @minutes = slots.map(&:minutes)

@@ -32,6 +32,7 @@ module FondKettle
     # What is to be placed: `slots`, their `ends` and `windows`, how much there is of each of
     # the `resources` (by name; what is not named there is none), and when it is `away`.
     Problem = Value.define(:slots, :ends, :resources, :windows, :away) do
+      # One of which only what is not usual is given.
       def self.of(slots, ends: [], resources: {}, windows: [], away: [])
         new(slots: slots, ends: ends, resources: resources, windows: windows, away: away)
       end

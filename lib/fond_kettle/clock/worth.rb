@@ -10,10 +10,12 @@ module FondKettle
     Worth = Value.define(:span_min, :hold_min, :changes, :early_min) do
       include Comparable
 
+      # The smaller is the better.
       def <=>(other)
         to_a <=> other.to_a
       end
 
+      # What decides, in this order.
       def to_a
         [span_min, hold_min, changes, early_min]
       end

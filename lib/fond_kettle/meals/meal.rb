@@ -35,6 +35,7 @@ module FondKettle
         every_task.reject { |task| ahead.include?(task.id) }
       end
 
+      # The Dish of a key, or nil.
       def dish(key)
         dishes.find { |dish| dish.key == key }
       end

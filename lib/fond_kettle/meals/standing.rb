@@ -45,10 +45,12 @@ module FondKettle
         begun && followers(task).filter_map { |other| begun_at(other) }.select { |at| at >= begun }.min
       end
 
+      # Is it over?
       def over?(task)
         !over_at(task).nil?
       end
 
+      # Has it begun?
       def begun?(task)
         !begun_at(task).nil?
       end

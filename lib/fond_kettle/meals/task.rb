@@ -8,6 +8,7 @@ module FondKettle
     # A task of a meal: its Clock::Slot, whose id says the dish too ("d1/stages.cook.boil"), and what
     # there is to do, as the plan of its dish has it (`told`, a hash).
     Task = Value.define(:slot, :told) do
+      # Unique in its meal.
       def id
         slot.id
       end
@@ -17,6 +18,7 @@ module FondKettle
         slot.dish
       end
 
+      # Whole minutes, for the clock.
       def minutes
         slot.minutes
       end
@@ -26,6 +28,7 @@ module FondKettle
         Care::Kinds.fetch(told[:kind])
       end
 
+      # What there is to do.
       def say
         told[:say]
       end

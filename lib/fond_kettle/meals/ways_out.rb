@@ -21,6 +21,7 @@ module FondKettle
       EFFORT = 250
       NEEDS = { cook: "cook", ring: "burner", shelf: "oven" }.freeze
 
+      # Of a Meal; `now`: a Time before which nothing starts, or nil.
       def initialize(meal, now: nil)
         @meal = meal
         @now = now

@@ -1,5 +1,6 @@
 // Several pots on the stove: the time left of each, and the page anew when one has moved.
 import { written } from "kettle/clock.js";
+import { onChange } from "kettle/events.js";
 
 const list = document.querySelector(".stove-pots");
 const offset = Number(list?.dataset.now) - Date.now();
@@ -15,5 +16,10 @@ function tick() {
 if (list) {
   tick();
   setInterval(tick, 1000);
-  setInterval(() => { if (!document.querySelector("details[open]")) window.location.reload(); }, 20_000);
+  let first = true;
+  // The first call says only that the server is there.
+  onChange(() => {
+    if (!first && !document.querySelector("details[open]")) window.location.reload();
+    first = false;
+  });
 }

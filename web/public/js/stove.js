@@ -6,11 +6,11 @@ import { follow as followLevel } from "kettle/level.js";
 import { onKeys } from "kettle/clicker.js";
 import { reader } from "kettle/aloud.js";
 import { steps } from "kettle/pour.js";
+import { onChange } from "kettle/events.js";
 
 const stove = document.querySelector(".stove");
 const note = document.getElementById("ring-note");
 const next = document.getElementById("next");
-const POLL_MS = 3000;
 // A page that has only just come takes no tap: it was meant for the one before.
 const SETTLE_MS = 650;
 const ALARM = "kettle-alarm";
@@ -101,4 +101,5 @@ if (document.getElementById("clock")) {
     else { tick(); stayAwake(); follow(); setTimeout(() => { hiddenSince = null; }, 500); }
   });
 }
-setInterval(follow, POLL_MS);
+// Another device is told of by the server.
+onChange(follow);
