@@ -6,12 +6,12 @@ require_relative "support/served_kitchen"
 require_relative "support/noise"
 require_relative "../web/forms/plan_form"
 
-# Noise from a seed, for so many seconds (FUZZ_S; 20 in every check, 240 with --all): what
+# Noise from a seed, for so many seconds (FUZZ_S; 20 in every check, 120 with --all): what
 # is asked of pages, of the command line and of the readers is answered or refused in words.
 RSpec.describe "Noise" do
   include Support::ServedKitchen
 
-  seconds = Float(ENV.fetch("FUZZ_S") { Support::THOROUGH ? "240" : "20" }) / 3
+  seconds = Float(ENV.fetch("FUZZ_S") { Support::THOROUGH ? "120" : "20" }) / 3
   seed = Integer(ENV.fetch("FUZZ_SEED", "2611"))
   # Nothing that one person asks takes longer.
   enough_s = 10

@@ -2,6 +2,7 @@
 
 require "digest"
 require "json"
+require "parallel"
 require "zlib"
 require_relative "../../lib/fond_kettle"
 
@@ -25,6 +26,8 @@ module Support
                 "drain" => "shaken" }].freeze
     COMPANY = [[], [%w[red-lentil 60], %w[tomato 150], %w[chicken 200]]].freeze
     FULL = 300
+    # So many cases are looked at in one go, on every core.
+    SLICE = 120
     # Every so-many-th point of a curve is kept in full.
     KEPT_POINT = 4
     DIGITS = 4
@@ -120,7 +123,11 @@ module Support
     # Sentences on the first field that differs in each case that does, at most `most`.
     def differences(most: 20)
       all = cases(stored["methods"], stored["grains"])
-      stored["digests"].lazy.filter_map { |name, kept| difference(name, all.fetch(name), kept) }.first(most)
+      slices = stored["digests"].to_a.each_slice(SLICE)
+      found = Parallel.map(slices) do |slice|
+        slice.filter_map { |name, kept| difference(name, all.fetch(name), kept) }
+      end
+      found.flatten.first(most)
     end
 
     def difference(name, request, kept)

@@ -71,7 +71,7 @@ module FondKettle
 
         # Where a moment is along the drawing.
         def at(min)
-          NAMES + ((ACROSS - NAMES - 14) * (1 - (min / @most_min.to_f)))
+          NAMES + ((ACROSS - NAMES - 26) * (1 - (min / @most_min.to_f)))
         end
 
         def lane_at(index)
@@ -140,7 +140,7 @@ module FondKettle
         # As much of it as there is room for: its dish, and what it is.
         def words(bar, box)
           room = (box[:width] / LETTER).floor
-          return "" if room < 1
+          return "" if room < 2
 
           whole = "#{bar.mark} #{bar.label}"
           said = whole.length <= room ? whole : "#{whole[0, [room - 1, 1].max]}#{'…' if room > 3}"
@@ -159,7 +159,7 @@ module FondKettle
 
         def serving
           Svg.tag("path", d: "M#{at(0)} #{HEAD - 6} V#{high - FOOT + 4}", class: "serving") +
-            Svg.text("eat #{hour(0)}", x: at(0) + 10, y: high - 18, class: "label end strong")
+            Svg.text("eat #{hour(0)}", x: at(0) + 22, y: high - 18, class: "label end strong")
         end
 
         def now

@@ -9,8 +9,9 @@ module FondKettle
   module Web
     # The meal of an address, and how it is changed: for the places that show one.
     module MealsAtHand
-      # So long may a page wait for something better, s.
+      # So long may a page wait for something better, and for the first schedule, s.
       LOOK_S = 0.8
+      FIRST_S = 1.6
 
       private
 
@@ -24,7 +25,7 @@ module FondKettle
 
       # A Meals::Schedule of a meal, nil where none was found.
       def schedule(meal)
-        Meals::Scheduling.of(meal, now: (now if soon?(meal)))
+        Meals::Scheduling.of(meal, now: (now if soon?(meal)), stop: within(FIRST_S))
       rescue InvalidInput
         nil
       end
@@ -40,9 +41,14 @@ module FondKettle
 
       # A better one than there is, in so much time.
       def better
-        until_s = Process.clock_gettime(Process::CLOCK_MONOTONIC) + LOOK_S
-        stop = -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) > until_s }
-        Meals::Scheduling.of(record[:meal], from: scheduled.starts, stop: stop, seed: record[:lock_version])
+        Meals::Scheduling.of(record[:meal], from: scheduled.starts, stop: within(LOOK_S),
+                                            seed: record[:lock_version])
+      end
+
+      # Is so much time over?
+      def within(seconds)
+        until_s = Process.clock_gettime(Process::CLOCK_MONOTONIC) + seconds
+        -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) > until_s }
       end
 
       # Keeps what the block makes of the meal ([meal, schedule]), and shows it.

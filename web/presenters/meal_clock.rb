@@ -18,6 +18,8 @@ module FondKettle
 
         # What is to be careful of with what is done the day before.
         AHEAD_CARE = "Cover it and keep it at 5 °C or below; raw meat and fish by themselves, at the bottom."
+        # So long are ways out tried for a page, s.
+        TRY_S = 3
         # With less time until serving there may be too little, s.
         TIGHT_S = 12 * 3600
         # A task as the list has it.
@@ -109,7 +111,9 @@ module FondKettle
         # What is in the way of a meal that cannot be met, in a sentence, and what would free it:
         # [key, words].
         def trouble
-          ways = Meals::WaysOut.new(meal, now: (@now if tight?))
+          until_s = Process.clock_gettime(Process::CLOCK_MONOTONIC) + TRY_S
+          enough = -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) > until_s }
+          ways = Meals::WaysOut.new(meal, now: (@now if tight?), stop: enough)
           [conflict(ways.conflict), ways.all.map { |way| [way, way_out(way)] }]
         end
 

@@ -20,8 +20,9 @@ module FondKettle
     # leaving out task after task as long as what is left is still refuted (deletion filter: Chinneck
     # and Dravnieks, 1991).
     class Conflicts
-      # Orders looked at to refute all of it, and what is left.
+      # Orders looked at to refute all of it (of many tasks fewer: each takes longer), and what is left.
       EFFORT = 1_500
+      OF_ALL = 45_000
       LESS = 250
 
       # The Conflict of a Problem, or nil where none was shown.
@@ -36,10 +37,14 @@ module FondKettle
 
       # As for `of`.
       def conflict
-        circle || (overfull(@problem) && least_overfull) || (smallest if refuted?(@problem, EFFORT))
+        circle || (overfull(@problem) && least_overfull) || (smallest if refuted?(@problem, effort))
       end
 
       private
+
+      def effort
+        [EFFORT, OF_ALL / [@problem.slots.size, 1].max].min
+      end
 
       def circle
         network = Network.new(@problem)

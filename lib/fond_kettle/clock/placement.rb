@@ -26,8 +26,8 @@ module FondKettle
       end
 
       # The same without making it better than as short as it can be.
-      def self.shortest(problem, effort:)
-        new(problem, effort, nil, 0).place(nil, polish: false)
+      def self.shortest(problem, effort:, stop: nil)
+        new(problem, effort, stop, 0).place(nil, polish: false)
       end
 
       # One after the other in the order given, which must put each after those that it

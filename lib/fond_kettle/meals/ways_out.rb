@@ -21,10 +21,12 @@ module FondKettle
       EFFORT = 250
       NEEDS = { cook: "cook", ring: "burner", shelf: "oven" }.freeze
 
-      # Of a Meal; `now`: a Time before which nothing starts, or nil.
-      def initialize(meal, now: nil)
+      # Of a Meal; `now`: a Time before which nothing starts, or nil; `stop`: asked whether enough was
+      # tried.
+      def initialize(meal, now: nil, stop: -> { false })
         @meal = meal
         @now = now
+        @stop = stop
         @problem = Arranging.problem(meal, now: now)
       end
 
@@ -42,7 +44,9 @@ module FondKettle
       private
 
       def tried(key, count, tasks, problem)
-        placed = Clock::Placement.shortest(problem, effort: EFFORT)
+        return if @stop.call
+
+        placed = Clock::Placement.shortest(problem, effort: EFFORT, stop: @stop)
         WayOut.new(key: key, count: count, tasks: tasks, span_min: placed.span_min)
       rescue InvalidInput
         nil
