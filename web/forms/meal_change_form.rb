@@ -5,13 +5,14 @@ require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/ground/limits"
 require_relative "../../lib/fond_kettle/ground/schema"
 require_relative "../../lib/fond_kettle/meals/ahead"
+require_relative "checked_form"
 require_relative "fields"
 
 module FondKettle
   module Web
     module Forms
       # What is changed of a whole meal: when it is eaten, who cooks, how many rings there are.
-      class MealChangeForm
+      class MealChangeForm < CheckedForm
         SCHEMA = Schema.params do
           required(:serve).filled(:string)
           required(:cooks).filled(:string, max_size?: Limits::TEXT_LENGTH)
@@ -20,19 +21,11 @@ module FondKettle
         FIELDS = %w[serve cooks rings].freeze
         SHOWN = "%Y-%m-%dT%H:%M"
 
-        attr_reader :problems
-
         # `now`: a Time.
         def initialize(typed, meal, now)
           @meal = meal
-          result = SCHEMA.call(Forms.given(typed, FIELDS))
-          @values = result.to_h
-          @problems = Forms.problems(result).dup
-          check(now) if ok?
-        end
-
-        def ok?
-          @problems.empty?
+          @now = now
+          super(typed)
         end
 
         # The meal with those changes; what somebody did who is not there any more is anybody's.
@@ -72,15 +65,14 @@ module FondKettle
 
         private
 
-        def check(now)
+        def check
           unless Limits::HANDS.cover?(cooks.size)
-            @problems << { field: "cooks", message: "must name between 1 and #{Limits::HANDS.max}" }
+            problem("cooks", "must name between 1 and #{Limits::HANDS.max}")
           end
           @serve_at = Time.strptime(@values[:serve], SHOWN)
-          @problems << { field: "serve", message: "must be in the future" } if @serve_at <= now
+          problem("serve", "must be in the future") if @serve_at <= @now
         rescue ArgumentError
-          @problems << { field: "serve",
-                         message: "must be a day and a time, like #{now.getlocal.strftime(SHOWN)}" }
+          problem("serve", "must be a day and a time, like #{@now.getlocal.strftime(SHOWN)}")
         end
 
         def cooks

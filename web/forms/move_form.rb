@@ -3,14 +3,14 @@
 require "time"
 require_relative "../../lib/fond_kettle/ground/limits"
 require_relative "../../lib/fond_kettle/ground/schema"
-require_relative "fields"
+require_relative "checked_form"
 
 module FondKettle
   module Web
     module Forms
       # What is changed of one task of a meal: when it starts (a time of day, or minutes before serving
       # from a drawing), that it is let go again, who does it.
-      class MoveForm
+      class MoveForm < CheckedForm
         ANYBODY = "anybody"
         SCHEMA = Schema.params do
           required(:task).filled(:string)
@@ -22,19 +22,10 @@ module FondKettle
         FIELDS = %w[task start before free who].freeze
         HOUR = /\A([01]?\d|2[0-3]):([0-5]\d)\z/
 
-        attr_reader :problems
-
         # `meal`: Meals::Meal.
         def initialize(typed, meal)
           @meal = meal
-          result = SCHEMA.call(Forms.given(typed, FIELDS))
-          @values = result.to_h
-          @problems = Forms.problems(result).dup
-          check if ok?
-        end
-
-        def ok?
-          @problems.empty?
+          super(typed)
         end
 
         def task
@@ -73,10 +64,6 @@ module FondKettle
 
         def cook
           Integer(@values[:who], 10, exception: false)
-        end
-
-        def problem(field, message)
-          @problems << { field: field, message: message }
         end
       end
     end

@@ -4,14 +4,14 @@ require_relative "../../lib/fond_kettle/ground/limits"
 require_relative "../../lib/fond_kettle/ground/schema"
 require_relative "../../lib/fond_kettle/ground/words"
 require_relative "../../lib/fond_kettle/meals/meal"
-require_relative "fields"
+require_relative "checked_form"
 
 module FondKettle
   module Web
     module Forms
       # What has slipped at the stove: a key of the words "slips", with minutes, a task or a cook where it
       # needs one.
-      class SlipForm
+      class SlipForm < CheckedForm
         KINDS = Words.of("slips")
         MOST_MIN = 180
         SCHEMA = Schema.params do
@@ -23,20 +23,11 @@ module FondKettle
         FIELDS = %w[slip minutes task cook].freeze
         NEEDS = { "guest" => :minutes, "longer" => :minutes, "cook" => :cook }.freeze
 
-        attr_reader :problems
-
         # `meal`: Meals::Meal; `now`: a Time.
         def initialize(typed, meal, now)
           @meal = meal
           @now = now
-          result = SCHEMA.call(Forms.given(typed, FIELDS))
-          @values = result.to_h
-          @problems = Forms.problems(result).dup
-          check if ok?
-        end
-
-        def ok?
-          @problems.empty?
+          super(typed)
         end
 
         # The meal as it is with that.
@@ -86,10 +77,6 @@ module FondKettle
           others = @meal.who.reject { |_, one| one == cook }
           who = others.transform_values { |one| one > cook ? one - 1 : one }
           @meal.with(cooks: @meal.cooks.reject.with_index { |_, index| index == cook }, who: who)
-        end
-
-        def problem(field, message)
-          @problems << { field: field.to_s, message: message }
         end
       end
     end

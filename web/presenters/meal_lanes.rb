@@ -3,7 +3,7 @@
 require_relative "../../lib/fond_kettle/meals/arranging"
 require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../../lib/fond_kettle/stove/potful"
-require_relative "../drawings/lanes"
+require_relative "../drawings/lane"
 require_relative "../drawings/pot_picture"
 require_relative "meal_words"
 require_relative "seen_pots"

@@ -3,6 +3,7 @@
 require "json"
 require "time"
 require_relative "../care/kind"
+require_relative "../clock/conflict"
 require_relative "../clock/placement"
 require_relative "../ground/limits"
 require_relative "../ground/schema"
@@ -72,9 +73,25 @@ module FondKettle
         placed = Clock::Placement.place(problem)
         { starts: placed.starts.transform_values { |min| (serve_at - (min * 60)).strftime("%Y-%m-%dT%H:%M") },
           span_minutes: placed.span_min, lower_bound_minutes: placed.bound_min }
+      rescue InvalidInput => e
+        raise named(e)
       end
 
       private
+
+      # The same, with the tasks that are in one another's way, where that can be shown.
+      def named(error)
+        found = error.problems.first[:field] == "resources" && Clock::Conflicts.of(problem)
+        return error unless found && !found.resource.nil?
+
+        list = found.tasks.join(", ")
+        if found.busy_min
+          stretch = "; they have #{found.busy_min} min of work on it between #{found.from_min} and " \
+                    "#{found.to_min} min before serving"
+        end
+        InvalidInput.at("resources", "must be more: with #{found.there} of #{found.resource} the bounds of " \
+                                     "#{list} cannot be met#{stretch}")
+      end
 
       def check
         unless @data[:tasks].size.between?(1, Limits::TASKS)

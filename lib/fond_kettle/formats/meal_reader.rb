@@ -34,6 +34,8 @@ module FondKettle
     # Reads a meal that MealJson wrote, here or in another kitchen, as dishes of tasks. Every failure is
     # InvalidInput with the field's path.
     class MealReader
+      # What a kitchen's clock knows of.
+      RESOURCES = %w[cook burner oven].freeze
       # The dish of a task that names none.
       BESIDE = "Meal"
 
@@ -71,7 +73,11 @@ module FondKettle
           raise InvalidInput.at("tasks", "must be of at most #{Limits::DISHES} dishes")
         end
 
-        @problem.slots.each { |slot| check_links(slot) }
+        @problem.slots.each do |slot|
+          check_links(slot)
+          strange = slot.uses.keys - RESOURCES
+          raise InvalidInput.at("tasks.#{slot.id}.uses", "must be of #{RESOURCES.join(', ')}") if strange.any?
+        end
       end
 
       def check_links(slot)
