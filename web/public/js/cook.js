@@ -11,7 +11,15 @@ const token = document.querySelector("input[name=authenticity_token]").value;
 const DUE_MS = 180_000;
 const UNDO_MS = 10_000;
 const FAR_S = 3600;
-let offset = Number(cook.dataset.now) - Date.now();
+// How far the kitchen's clock is from the device's. A page that the device has kept tells an old time, so
+// what was learned last from the kitchen itself counts.
+const OFFSET = "kettle-offset";
+const told = () => Number(cook.querySelector(".meal-cards").dataset.now) - Date.now();
+let offset = Number(localStorage.getItem(OFFSET) ?? told());
+const learn = () => {
+  offset = told();
+  localStorage.setItem(OFFSET, offset);
+};
 let sending = false;
 let forget = null;
 const rung = new Set();
@@ -125,6 +133,7 @@ async function refresh() {
     if (bars[0].children.length === bars[1].children.length) bars[1].replaceWith(bars[0]);
     cook.replaceChildren(...fresh.childNodes);
     cook.querySelectorAll("details").forEach((details, index) => { details.open = opened[index] ?? false; });
+    learn();
     kept().forEach(applied);
     listen();
   } catch { say(); }
