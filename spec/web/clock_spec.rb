@@ -102,6 +102,18 @@ RSpec.describe "The clock" do
     expect(told).to eq(told.uniq)
   end
 
+  it "gets the liquid that the plan of each pot wants, and plain rice too" do
+    id = laid(dish: [friday["dish"].first, "plain-jasmine"])
+    poured = household.meals.find(id)[:meal].dishes.first.plan[:liquid][:g]
+    household.shelf(:bags).all.each do |bag|
+      household.shelf(:bags).change(bag[:id], bag[:lock_version], left_g: 0.0)
+    end
+    get "/clock/#{id}/shopping.txt"
+    expect(last_response.body).to match(/\d+ g Jasmine/)
+    stock_ml = last_response.body[/(\d+) mL stock/, 1].to_i
+    expect(stock_ml).to be_within(12).of(poured)
+  end
+
   it "gives a meal away as JSON and takes it back; what is no meal is told in words" do
     id = laid
     get "/clock/#{id}/meal.json"

@@ -24,9 +24,14 @@ module FondKettle
             Meals::Dish.new(key: key, title: title, plan: stored, cook_ids: [])
           end
 
+          # The address of its plan, in the pot that it has here.
+          def address
+            form.address(batches: (batches if batches > 1), pot: form.kit.pot&.id)
+          end
+
           # What the store keeps of it.
           def put
-            { key: key, title: title, address: form.address(batches: (batches if batches > 1)),
+            { key: key, title: title, address: address,
               grain: plan.request.grain.key, pot_id: form.kit.pot&.id, plan: stored }
           end
         end
@@ -64,7 +69,7 @@ module FondKettle
 
         def lay(key, name)
           form = PlanForm.new(wishes(key), LessPots.new(@household, @taken))
-          return refuse(told(form.problems)) unless form.ok?
+          return refuse(told(form, form.problems)) unless form.ok?
 
           plan, batches = planned(form)
           return unless room?(form, plan)
@@ -74,7 +79,7 @@ module FondKettle
           Laid.new(key: name, form: form, plan: plan, batches: batches,
                    stored: Formats::PlanJson.for_the_stove(plan, look: look))
         rescue InvalidInput => e
-          refuse(told(e.problems))
+          refuse(told(form, e.problems))
         end
 
         def planned(form)
@@ -103,8 +108,10 @@ module FondKettle
           nil
         end
 
-        def told(problems)
-          problems.map { |one| "#{one[:field]} #{one[:message]}" }.join("; ")
+        # What is wrong with a dish, by its name.
+        def told(form, problems)
+          said = problems.map { |one| "#{one[:field]} #{one[:message]}" }.join("; ")
+          "#{form.dish ? form.dish.title : form.grain.name}: #{said}"
         end
 
         # Ids of the pots that it takes: as many alike as it has batches.

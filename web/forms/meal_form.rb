@@ -86,9 +86,7 @@ module FondKettle
 
         # Everything to choose from: [key, words].
         def choices
-          plain = @household.values(:bags).map(&:grain).uniq.map do |grain|
-            ["plain-#{grain}", "plain #{Larder::Grains.fetch(grain).name.downcase}"]
-          end
+          plain = grains.map { |grain| ["plain-#{grain}", "plain #{Larder::Grains.fetch(grain).name.downcase}"] }
           @household.dishes.all.map { |record| [record[:id].to_s, record[:title]] } + plain
         end
 
@@ -109,6 +107,12 @@ module FondKettle
         end
 
         private
+
+        # The house's bags, or every grain there is.
+        def grains
+          bags = @household.values(:bags).map(&:grain).uniq
+          bags.empty? ? Larder::Grains.all.keys : bags
+        end
 
         def usual
           soon = @now.getlocal + 7200

@@ -4,6 +4,7 @@ require "rack/utils"
 require_relative "../../lib/fond_kettle/dishes/shopping"
 require_relative "../../lib/fond_kettle/dishes/supper"
 require_relative "../../lib/fond_kettle/formats/shopping_list"
+require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/table/contains"
 require_relative "../forms/plan_form"
 require_relative "meal_clock"
@@ -14,6 +15,7 @@ module FondKettle
       # One sheet for a whole meal: the day before, what is done when and by whom with what goes in, what
       # to be careful of, what to get.
       class MealSheet < MealClock
+        RICE_AISLE = "dry goods"
         # From so many letters on, the type gets smaller.
         SIZES = { 5200 => "sheet-smallest", 3600 => "sheet-small", 2200 => "sheet-medium",
                   0 => "sheet-large" }.freeze
@@ -82,7 +84,36 @@ module FondKettle
             list.each { |item| left_g[item.key] = [left_g[item.key] - item.need_g, 0.0].max if item.need_g }
             list
           end
+          found += plain(left_g)
           merged(found.reject { |item| item.buy_g&.zero? })
+        end
+
+        # Rice that no dish names.
+        def plain(left_g)
+          meal.dishes.select(&:rice?).reject { |dish| dish_keys.include?(dish.key) }
+              .map { |dish| bag(dish, left_g) }
+        end
+
+        def bag(dish, left_g)
+          grain = Larder::Grains.fetch(dish.plan[:grain])
+          need_g = dish.plan[:rice][:g] * dish.pots
+          have_g = left_g.fetch(grain.key, 0.0)
+          Dishes::Item.new(aisle: RICE_AISLE, key: grain.key, name: grain.name, words: nil,
+                           weight: grams(need_g), need_g: need_g, have_g: have_g,
+                           buy_g: [need_g - have_g, 0.0].max)
+        end
+
+        # Keys of what is a dish of the house.
+        def dish_keys
+          @dish_keys ||= rows_with_forms.select { |_, form| form.dish }.map { |row, _| row[:key] }
+        end
+
+        def rows_with_forms
+          @rows_with_forms ||= household.meals.dishes(record[:id]).filter_map do |row|
+            form = row[:address] && Forms::PlanForm.new(Rack::Utils.parse_nested_query(row[:address]),
+                                                        household)
+            [row, form] if form&.ok?
+          end
         end
 
         def merged(items)
@@ -100,10 +131,8 @@ module FondKettle
         end
 
         def suppers
-          household.meals.dishes(record[:id]).filter_map do |row|
-            form = row[:address] && Forms::PlanForm.new(Rack::Utils.parse_nested_query(row[:address]),
-                                                        household)
-            next unless form&.ok? && form.dish
+          rows_with_forms.filter_map do |_, form|
+            next unless form.dish
 
             Dishes::Laying.supper(form.dish, form.factor, form.base_request, servings: form.servings)
           end
