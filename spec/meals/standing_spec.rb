@@ -45,6 +45,19 @@ RSpec.describe FondKettle::Meals::Standing do
     expect(queues.flatten).to match_array(meal.tasks.map(&:id))
   end
 
+  it "lets nothing begin before what comes before it is done, whoever does that" do
+    now = standing([])
+    meal.dishes.each do |dish|
+      first, *others = now.tasks.select { |task| task.dish == dish.key }
+      expect(now.waits_for(first)).to eq([])
+      linked = others.select { |task| task.slot.after.any? { |after| after.least >= 0 } }
+      expect(linked.map { |task| now.waits_for(task) }).to all(be_any)
+    end
+    cut, dress = now.tasks.select { |task| task.dish == "d3" }
+    begun = standing([tap.new(task: cut.id, what: "begun", at: at(cut.id))])
+    expect([begun.waits_for(dress), begun.waits_for(dress, done: cut.id)]).to eq([[cut], []])
+  end
+
   it "tells how far it is behind, and plans anew from what has begun" do
     first = meal.tasks.max_by { |task| schedule.starts.fetch(task.id) }
     late = at(first.id, 9)

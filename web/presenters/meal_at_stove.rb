@@ -11,7 +11,9 @@ module FondKettle
       # evening is behind.
       class MealAtStove < MealClock
         # A task as its card has it: whose, when by the clock, how it stands, its times in ms.
-        Card = Value.define(:row, :whose, :cook, :state, :hands, :starts, :began, :ends, :minutes, :pot)
+        # `after`: ids of what comes before it; `waits`: what of that is not done, in words.
+        Card = Value.define(:row, :whose, :cook, :state, :hands, :starts, :began, :ends, :minutes, :pot,
+                            :after, :waits)
         # What a button of the bar tells: of which task, what, which begins with it, and its words.
         Act = Value.define(:cook, :task, :what, :next_task, :say)
         NEXT = "Done, next"
@@ -32,12 +34,12 @@ module FondKettle
           @cards ||= standing.tasks.map { |task| card(task) }
         end
 
-        # The card that a cook has in hand, or does next, or nil.
+        # The card that a cook has in hand, or does next: the first for which all that comes before it is
+        # done; or nil.
         def current(cook)
           mine = cards.select { |card| card.cook == cook }
-          mine.find { |card| card.state == "going" && card.hands } || mine.find do |card|
-            card.state == "to-come"
-          end
+          mine.find { |card| card.state == "going" && card.hands } ||
+            mine.find { |card| card.state == "to-come" && card.waits.nil? }
         end
 
         # The one thing to do for a cook (for each, where the page is everybody's): Act.
@@ -61,7 +63,7 @@ module FondKettle
         # What the script goes by, as data of the card's element.
         def data(card)
           about = { task: card.row.id, say: card.row.say, dish: card.row.dish,
-                    **card.to_h.slice(:cook, :state, :hands, :starts, :began, :ends, :minutes) }
+                    **card.to_h.slice(:cook, :state, :hands, :starts, :began, :ends, :minutes, :after) }
           about.map { |name, value| %(data-#{name}="#{Html::Markup.escape(value)}") }.join(" ")
         end
 
@@ -116,15 +118,27 @@ module FondKettle
                            say: "#{name}Begin")
           end
 
-          Act.new(cook: cook, task: card.row.id, what: "over", next_task: due(cook)&.row&.id,
+          Act.new(cook: cook, task: card.row.id, what: "over", next_task: due(card)&.row&.id,
                   say: "#{name}#{NEXT}")
         end
 
         # What this cook begins right after, or nil.
-        def due(cook)
-          cards.find do |card|
-            card.cook == cook && card.state == "to-come" && card.starts <= now_ms + (DUE_S * 1000)
-          end
+        def due(done)
+          mine = cards.select { |card| card.cook == done.cook && card.state == "to-come" }
+          following = mine.find { |card| standing.waits_for(tasks[card.row.id], done: done.row.id).empty? }
+          following if following && following.starts <= now_ms + (DUE_S * 1000)
+        end
+
+        def tasks
+          @tasks ||= standing.tasks.to_h { |task| [task.id, task] }
+        end
+
+        # "after “Brown the onions” (Carrots …), Teodor", or nil: it can begin.
+        def waits(task)
+          waiting = standing.waits_for(task)
+          return if waiting.empty?
+
+          "after #{waiting.map { |one| "#{named(one.id)}, #{meal.cooks[standing.cook_of(one)]}" }.join('; ')}"
         end
 
         def card(task)
@@ -134,7 +148,8 @@ module FondKettle
           Card.new(row: row(task), whose: whose, cook: cook, state: state(task), hands: task.hands_on?,
                    starts: milliseconds(standing.starts_at(task)), began: began && milliseconds(began),
                    ends: began && milliseconds(standing.ends_at(task)), minutes: task.minutes,
-                   pot: meal.dish(task.dish).cook_ids.first)
+                   pot: meal.dish(task.dish).cook_ids.first, waits: waits(task),
+                   after: task.slot.after.select { |after| after.least >= 0 }.map(&:task).join(" "))
         end
 
         def state(task)

@@ -60,6 +60,13 @@ module FondKettle
         begun?(task) && !over?(task)
       end
 
+      # Tasks that have to be over, or, where they need no hands, on the go, before a task can begin, and
+      # are not; `done`: the id of one that is over with the same tap.
+      def waits_for(task, done: nil)
+        before = task.slot.after.select { |after| after.least >= 0 }.filter_map { |after| @by_id[after.task] }
+        before.reject { |one| one.id == done || over?(one) || (begun?(one) && !one.hands_on?) }
+      end
+
       # When what is at work should be over: a Time.
       def ends_at(task)
         begun_at(task) + (task.minutes * 60)

@@ -30,7 +30,10 @@ const keep = (taps) => localStorage.setItem(store, JSON.stringify(taps));
 const cards = () => [...cook.querySelectorAll(".meal-card")];
 const cardOf = (task) => cards().find((card) => card.dataset.task === task);
 const mine = (name) => cards().filter((card) => card.dataset.cook === name);
-const current = (name) => mine(name).find((card) => card.dataset.state === "going" && card.dataset.hands === "true") ?? mine(name).find((card) => card.dataset.state === "to-come");
+// What comes before a task is over, or is on the go by itself.
+const done = (card) => !card || card.dataset.state === "over" || (card.dataset.state === "going" && card.dataset.hands !== "true");
+const open = (card) => card.dataset.state === "to-come" && card.dataset.after.split(" ").every((task) => done(cardOf(task)));
+const current = (name) => mine(name).find((card) => card.dataset.state === "going" && card.dataset.hands === "true") ?? mine(name).find(open);
 
 function applied(tap) {
   const card = cardOf(tap.task);
@@ -65,7 +68,10 @@ function hand(taps) {
 
 // The bar follows the cards: what each cook has in hand, or does next.
 function bar() {
-  for (const card of cards()) card.classList.remove("is-first");
+  for (const card of cards()) {
+    card.classList.remove("is-first");
+    card.querySelector(".card-waits").hidden = card.dataset.state !== "to-come" || open(card) || !card.querySelector(".card-waits").textContent;
+  }
   for (const form of document.querySelectorAll("#bar form")) {
     const card = current(form.dataset.cook);
     form.hidden = !card;
