@@ -70,6 +70,31 @@ RSpec.describe "A Friday for nine", :browser do
     expect(page).to have_no_css(".problem")
   end
 
+  def touch(type, *points)
+    fingers = points.map { |x, y| { x: x, y: y } }
+    page.driver.browser.execute_cdp("Input.dispatchTouchEvent", type: type, touchPoints: fingers)
+  end
+
+  it "is moved by a finger once it is chosen" do
+    lay { choose_dishes(dishes) }
+    resize(390, 844)
+    page.driver.browser.execute_cdp("Emulation.setTouchEmulationEnabled", enabled: true)
+    find(".meal-task", text: "Cut the cucumbers").click
+    expect(page).to have_css("#task-title", text: "Cut the cucumbers")
+    bar = find(".lanes-upright .bar.is-chosen", match: :first)
+    scroll_to(bar, align: :center)
+    box = page.evaluate_script("document.querySelector('.lanes-upright .bar.is-chosen')" \
+                               ".getBoundingClientRect().toJSON()")
+    across = box["x"] + (box["width"] / 2)
+    down = box["y"] + (box["height"] / 2)
+    touch("touchStart", [across, down])
+    [8, 20, 40].each { |far| touch("touchMove", [across, down - far]) }
+    touch("touchEnd")
+    expect(page).to have_css(".meal-tasks", text: "pinned")
+  ensure
+    page.driver.browser.execute_cdp("Emulation.setTouchEmulationEnabled", enabled: false)
+  end
+
   it "says what cannot be and what would free it" do
     lay(cooks: "Orsolya", beside: "Onions: Fry the onions | fry | 25 min") { choose_dishes(dishes) }
     expect(page).to have_text("It cannot be met like this")
@@ -158,7 +183,7 @@ RSpec.describe "A Friday for nine", :browser do
     200.times do
       break if page.has_css?("p.lead", text: "Everything is done", wait: 0)
 
-      break if page.has_no_css?("#bar form:not([hidden]) button", wait: 1)
+      break unless page.has_css?("#bar form:not([hidden]) button", wait: 1)
 
       find("#bar form:not([hidden]) button", match: :first).click
       spend(1)

@@ -66,33 +66,50 @@ const startOf = (task) => {
   return Number(svg.dataset.span) * (1 - (at - Number(svg.dataset.from)) / (Number(svg.dataset.to) - Number(svg.dataset.from)));
 };
 
+// By finger a task is chosen first, and moved once it is chosen: anywhere else the page scrolls.
 function drag(event) {
   const bar = nearest(event);
   if (!bar || event.button > 0) return;
   const svg = shownDrawing();
   const task = bar.dataset.task;
+  const holds = event.pointerType !== "touch" || bar.classList.contains("is-chosen");
   const began = minutesAt(svg, event);
   const start = startOf(task);
   let moved = 0;
   const same = [...svg.querySelectorAll(`.bar[data-task="${CSS.escape(task)}"]`)];
   const perMin = (Number(svg.dataset.to) - Number(svg.dataset.from)) / Number(svg.dataset.span);
+  const shift = (minutes) => same.forEach((one) => {
+    const by = minutes * perMin;
+    one.setAttribute("transform", svg.dataset.along === "y" ? `translate(0 ${by})` : `translate(${by} 0)`);
+  });
   const follow = (next) => {
+    if (!holds) return;
     moved = Math.round(began - minutesAt(svg, next));
-    const shift = moved * perMin;
-    same.forEach((one) => one.setAttribute("transform", svg.dataset.along === "y" ? `translate(0 ${shift})` : `translate(${shift} 0)`));
+    shift(moved);
     if (moved) next.preventDefault();
   };
-  const over = () => {
-    svg.removeEventListener("pointermove", follow);
-    svg.removeEventListener("pointercancel", over);
+  const watch = new AbortController();
+  const end = (taken) => {
+    watch.abort();
     svg.classList.remove("is-dragging");
-    if (moved) move(task, start - moved); else choose(task);
+    if (!taken) shift(0);
+    else if (moved) move(task, start - moved);
+    else choose(task);
   };
-  svg.classList.add("is-dragging");
-  svg.setPointerCapture?.(event.pointerId);
-  svg.addEventListener("pointermove", follow);
-  svg.addEventListener("pointerup", over, { once: true });
-  svg.addEventListener("pointercancel", over, { once: true });
+  if (holds) {
+    svg.classList.add("is-dragging");
+    svg.setPointerCapture?.(event.pointerId);
+  }
+  const { signal } = watch;
+  svg.addEventListener("pointermove", follow, { signal });
+  svg.addEventListener("pointerup", () => end(true), { signal });
+  svg.addEventListener("pointercancel", () => end(false), { signal });
+}
+
+// The page does not scroll away under the task that is held.
+function stay(event) {
+  const [finger] = event.touches;
+  if (event.touches.length === 1 && nearest(finger)?.classList.contains("is-chosen")) event.preventDefault();
 }
 
 const chosen = () => document.querySelector(".meal-task[aria-current]")?.dataset.task;
@@ -110,7 +127,10 @@ function keys(event) {
 }
 
 function listen() {
-  drawings().forEach((svg) => svg.addEventListener("pointerdown", drag));
+  drawings().forEach((svg) => {
+    svg.addEventListener("pointerdown", drag);
+    svg.addEventListener("touchstart", stay, { passive: false });
+  });
   document.getElementById("lanes")?.addEventListener("keydown", keys);
   document.querySelectorAll("a.meal-task").forEach((link) => link.addEventListener("click", (event) => {
     event.preventDefault();
