@@ -50,6 +50,15 @@ module FondKettle
         end
       end
 
+      # [id, title] of the meal on the stove that a pot (a cook's id) is of, or nil.
+      def of_pot(cook_id)
+        @database.read do |db|
+          db[:meal_cooks].join(:meal_dishes, id: :meal_dish_id).join(:meals, id: :meal_id)
+                         .where(cook_id: cook_id, ended_at: nil).get([Sequel[:meals][:id],
+                                                                      Sequel[:meals][:title]])
+        end
+      end
+
       # Rows of the dishes of a meal.
       def dishes(id)
         @database.read { |db| db[:meal_dishes].where(meal_id: id).order(:id).all }

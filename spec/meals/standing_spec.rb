@@ -41,8 +41,10 @@ RSpec.describe FondKettle::Meals::Standing do
 
   it "shares the tasks out: each has one cook, who sets going what needs no hands" do
     now = standing([])
-    queues = meal.cooks.each_index.map { |cook| now.to_come(cook).map(&:id) }
-    expect(queues.flatten).to match_array(meal.tasks.map(&:id))
+    whose = meal.tasks.to_h { |task| [task.id, now.cook_of(task)] }
+    expect(whose.values.uniq).to match_array(meal.cooks.each_index.to_a)
+    by_hand = meal.tasks.select(&:hands_on?)
+    expect(by_hand.map { |task| whose[task.id] }).to eq(by_hand.map { |task| schedule.hands[task.id].first })
   end
 
   it "lets nothing begin before what comes before it is done, whoever does that" do

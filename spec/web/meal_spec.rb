@@ -29,6 +29,17 @@ RSpec.describe "A meal at the stove" do
     expect(household.cooks.on_the_stove.size).to eq(3)
   end
 
+  it "leads from each pot back to the meal, and a pot that is tapped itself counts in the meal" do
+    id = begun
+    pot = household.meals.find(id)[:meal].dish("d3").cook_ids.first
+    get "/stove/#{pot}"
+    expect(page.at_css("a[href='/meal/#{id}']").text).to include("Friday for 9")
+    send_form "/stove/#{pot}/begin"
+    standing = household.meals.standing(household.meals.find(id))
+    first = order(id).find { |task| task.dish == "d3" }
+    expect(standing.going?(standing.tasks.find { |task| task.id == first.id })).to be(true)
+  end
+
   it "takes the taps of a device that was away, each once, and moves the pots with them" do
     id = begun
     starts = household.meals.find(id)[:schedule].starts

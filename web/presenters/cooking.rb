@@ -83,6 +83,12 @@ module FondKettle
           ends_at ? "until #{hour(ends_at)}" : ""
         end
 
+        # The meal that it is a pot of, [path, title], or nil.
+        def meal
+          id, title = household.meals.of_pot(@id)
+          id && ["/meal/#{id}", title]
+        end
+
         # When it is all over: "ready about 18:42".
         def ready
           "ready about #{hour(now + (cook.left_min(now) * 60))}"

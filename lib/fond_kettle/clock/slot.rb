@@ -40,11 +40,6 @@ module FondKettle
 
     # When each task starts, minutes before serving by id; `span_min` from the earliest
     # start to serving, `bound_min` what it cannot be less than.
-    Placed = Value.define(:starts, :span_min, :bound_min) do
-      # Can it not be shorter?
-      def proved?
-        span_min <= bound_min
-      end
-    end
+    Placed = Value.define(:starts, :span_min, :bound_min)
   end
 end

@@ -92,16 +92,6 @@ module FondKettle
         before ? schedule.hands.fetch(before.id).first : 0
       end
 
-      # What a cook has in hand or on the go: tasks at work.
-      def going(cook)
-        tasks.select { |task| going?(task) && cook_of(task) == cook }
-      end
-
-      # What a cook does next, in this order.
-      def to_come(cook)
-        tasks.select { |task| !begun?(task) && cook_of(task) == cook }
-      end
-
       # Minutes by which the evening is behind its schedule, whole: by what has not begun and what takes
       # longer.
       def late_min(now)
