@@ -41,9 +41,8 @@ module FondKettle
           @now = now
           @typed = FIELDS.to_h { |field| [field, Forms.text(typed, field)] }
           @lists = LISTS.to_h { |field| [field, Array(typed[field]).grep(String).first(Limits::PEOPLE.max)] }
-          @shares = typed.filter_map do |name, value|
-            [name[SHARE, 1], value.to_s.strip] if name.match?(SHARE)
-          end.to_h
+          @shares = typed.select { |name, _| name.match?(SHARE) }
+                         .to_h { |name, value| [name[SHARE, 1], value.to_s.strip] }
           @asked = typed.key?("day")
           @problems = []
           read if @asked
@@ -177,9 +176,8 @@ module FondKettle
         end
 
         def cooks
-          self[:cooks].split(",").map(&:strip).reject(&:empty?).map do |name|
-            name[0, Limits::NAME_LENGTH]
-          end.uniq
+          names = self[:cooks].split(",").map(&:strip).reject(&:empty?)
+          names.map { |name| name[0, Limits::NAME_LENGTH] }.uniq
         end
 
         def title

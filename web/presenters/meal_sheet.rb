@@ -57,9 +57,8 @@ module FondKettle
           known = meal.dishes.map { |dish| dish.plan.fetch(:allergens, {}) }
           unknown = known.flat_map { |one| one[:not_checked] || [] }
           beside = meal.dishes.reject(&:rice?).map(&:title)
-          Table::Contains.say(known.flat_map do |one|
-            one[:contains] || []
-          end.uniq.sort, (unknown + beside).uniq)
+          contains = known.flat_map { |one| one[:contains] || [] }.uniq.sort
+          Table::Contains.say(contains, (unknown + beside).uniq)
         end
 
         # What to get, by aisle, what several dishes need added up.

@@ -129,9 +129,8 @@ module FondKettle
           amounts << resource.amounts[index]
         end
         away = resource.away.select { |one| one.bits[minute] == 1 }
-        Crowd.new(busy, amounts, resource.there - away.sum(&:amount), away.map do |one|
-          one.bits.bit_length
-        end.max)
+        past_min = away.map { |one| one.bits.bit_length }.max
+        Crowd.new(busy, amounts, resource.there - away.sum(&:amount), past_min)
       end
 
       def meet?(one, two, low)

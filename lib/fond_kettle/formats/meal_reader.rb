@@ -102,9 +102,10 @@ module FondKettle
 
       # New ids by those of the file: each under the key of its dish.
       def names
-        @names ||= @dishes.each_with_index.flat_map do |(_, tasks), dish|
-          tasks.each_with_index.map { |task, index| [task[:id], ["d#{dish + 1}", (index + 1).to_s]] }
-        end.to_h
+        @names ||= @dishes.each_with_index.reduce({}) do |found, ((_, tasks), dish)|
+          own = tasks.each_with_index.to_h { |task, index| [task[:id], ["d#{dish + 1}", (index + 1).to_s]] }
+          found.merge(own)
+        end
       end
 
       def renamed(id)

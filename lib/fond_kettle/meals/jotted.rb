@@ -41,11 +41,12 @@ module FondKettle
       # [[dish, its lines], …] in the order in which the dishes come.
       def named(lines)
         last = BESIDE
-        lines.each_with_object({}) do |line, found|
+        dishes = lines.each_with_object({}) do |line, found|
           known = NAMED.match(line)
           last = known[:name].strip if known
           (found[last] ||= []) << (known ? known[:rest] : line)
-        end.to_a
+        end
+        dishes.to_a
       end
 
       # What a stored plan has that is of the clock and of the stove.
