@@ -41,7 +41,15 @@ module FondKettle
         @database.read { |db| whole(db, record(db, id)) }
       end
 
-      # Meals that are planned or on the stove, the next one first.
+      # So long after it was to be eaten is a meal that nobody began still one of today's, s.
+      STALE_S = 12 * 3600
+
+      # Meals that are still to come or on the stove at `now`, the next one first.
+      def to_come(now)
+        open.select { |record| record[:begun_at] || record[:meal].serve_at > now - STALE_S }
+      end
+
+      # Every meal that is planned or on the stove, the next one first.
       def open
         @database.read do |db|
           db[:meals].where(ended_at: nil).order(:serve_at, :id).map do |row|

@@ -30,6 +30,13 @@ RSpec.describe FondKettle::Clock::Replanning do
     expect(found.starts).to eq(starts.except(*begun.keys))
   end
 
+  it "serves after now, however late that is" do
+    problem, starts, = under_way(2)
+    found = described_class.of(problem, starts, now_min: -25, begun: {})
+    expect(found.late_min).to be >= 25 + starts.values.max
+    expect(found.starts.values.max).to be <= found.late_min - 25
+  end
+
   it "never moves what has begun, starts nothing before now, and keeps every bound of what is left" do
     looked = 0
     (0...40).each do |seed|

@@ -49,6 +49,14 @@ RSpec.describe FondKettle::Store::MealBook do
     expect { meals.change(id, 0, changed, nil) }.to raise_error(FondKettle::Conflict)
   end
 
+  it "lets a meal go that nobody began half a day after it was to be eaten" do
+    id = kept
+    later = Support::Evenings::SERVE + (13 * 3600)
+    expect([meals.to_come(now).size, meals.to_come(later).size, meals.open.size]).to eq([1, 0, 1])
+    meals.begin(id, now) { |dish| start(dish) }
+    expect(meals.to_come(later).size).to eq(1)
+  end
+
   it "puts every pot on the stove once, waiting" do
     id = kept
     2.times { meals.begin(id, now) { |dish| start(dish) } }

@@ -28,7 +28,7 @@ module FondKettle
       LONGEST_JSON = 500_000
 
       get "/" do
-        meals = household.meals.open
+        meals = params["all"] ? household.meals.open : household.meals.to_come(now)
         redirect "/clock/#{meals.first[:id]}" if meals.one? && params["all"].nil?
         redirect "/clock/new" if meals.empty?
         @title = "Clock"

@@ -36,7 +36,7 @@ module FondKettle
       private
 
       def meals
-        Presenters::MealList.new(household, household.meals.open).all
+        Presenters::MealList.new(household, household.meals.to_come(now)).all
       end
 
       def on_the_stove

@@ -14,15 +14,21 @@ module FondKettle
     # least, then hands turn least from dish to dish, then all is as late as it can be. The same
     # problem gives the same answer. docs/clock.md has the method.
     class Placement
-      # Orders looked at in all: for each task, and at the most.
+      # Orders looked at in all: for each task, at the most, and fewer of many tasks, as each takes longer.
       EFFORT_EACH = 40
       EFFORT = 1_500
+      OF_ALL = 150_000
 
       # The Placed of a Problem; `effort`: orders looked at in all; `from`: starts (minutes before
       # serving by id) to make better, another way with each `seed`; `stop`: asked now and then
       # whether that is enough. Raises InvalidInput, with the bounds or the resource in conflict.
       def self.place(problem, effort: nil, from: nil, stop: nil, seed: 0)
-        new(problem, effort || [EFFORT_EACH * problem.slots.size, EFFORT].min, stop, seed).place(from)
+        new(problem, effort || usual_effort(problem.slots.size), stop, seed).place(from)
+      end
+
+      # Orders that are worth looking at for so many tasks.
+      def self.usual_effort(tasks)
+        [EFFORT_EACH * tasks, EFFORT, OF_ALL / [tasks, 1].max].min
       end
 
       # The same without making it better than as short as it can be.

@@ -52,14 +52,16 @@ module FondKettle
 
       # [minutes later, starts], or nil.
       def soonest(more_min)
-        return [0, {}] if @left.empty?
+        # Nothing is served before now.
+        least_min = [-@now_min, 0].max
+        return [least_min, {}] if @left.empty?
 
-        last = -1
-        LATER.each do |late_min|
-          found = at(late_min, more_min)
-          return between(last, late_min, found, more_min) if found
+        last = least_min - 1
+        LATER.each do |later|
+          found = at(least_min + later, more_min)
+          return between(last, least_min + later, found, more_min) if found
 
-          last = late_min
+          last = least_min + later
         end
         nil
       end

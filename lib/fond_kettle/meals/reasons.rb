@@ -52,7 +52,9 @@ module FondKettle
       # What has to come right after it.
       def follows(slot)
         next_one = @problem.slots.find do |other|
-          other.after.any? { |after| after.task == slot.id && over(slot) - start(other) == after.least }
+          other.after.any? do |after|
+            after.task == slot.id && !after.least.negative? && over(slot) - start(other) == after.least
+          end
         end
         next_one && [:follows, next_one.id]
       end

@@ -8,7 +8,7 @@ export const canRing = () => context?.state === "running";
 
 // Three rising notes, if the device was tapped before.
 export function ring() {
-  navigator.vibrate?.([300, 150, 300, 150, 600]);
+  if (navigator.userActivation?.hasBeenActive !== false) navigator.vibrate?.([300, 150, 300, 150, 600]);
   if (!canRing()) return;
   [660, 880, 1100].forEach((pitch, index) => {
     const note = context.createOscillator();

@@ -1,6 +1,7 @@
 // A meal at the stove. Every task stands in the page with its times, so that a device which has lost the
 // kitchen goes on with what it knows: its taps are kept with their times and handed over later, each once.
-import { ring } from "kettle/bell.js";
+import { arm, ring, stayAwake } from "kettle/bell.js";
+import { onKeys } from "kettle/clicker.js";
 import { written } from "kettle/clock.js";
 import { onChange } from "kettle/events.js";
 
@@ -172,6 +173,10 @@ function listen() {
 
 kept().forEach(applied);
 listen();
+// A device rings once it was tapped, and stays awake where it lets itself be kept so.
+document.addEventListener("pointerdown", arm, { once: true });
+stayAwake();
+onKeys({ on: () => document.querySelector("#bar form:not([hidden]) button")?.click(), back: () => document.querySelector("#take-back:not([hidden]) button")?.click() });
 setInterval(tick, 1000);
 setInterval(handOver, 3000);
 window.addEventListener("online", handOver);
