@@ -37,6 +37,16 @@ RSpec.describe FondKettle::Clock::Replanning do
     expect(found.starts.values.max).to be <= found.late_min - 25
   end
 
+  it "tells what is ready and waits too long for a later table" do
+    slots = [clock::Slot.of("rice", 20), clock::Slot.of("salad", 10)]
+    ends = [clock::End.new(task: "rice", least: 0, most: 10),
+            clock::End.new(task: "salad", least: 0, most: nil)]
+    problem = clock::Problem.of(slots, ends: ends)
+    begun = { "rice" => clock::Begun.new(start_min: 50, end_min: 30) }
+    found = described_class.of(problem, { "rice" => 20, "salad" => 10 }, now_min: 30, begun: begun)
+    expect(found.waits.map(&:to_h)).to eq([{ task: "rice", next: nil, min: 30, most_min: 10 }])
+  end
+
   it "never moves what has begun, starts nothing before now, and keeps every bound of what is left" do
     looked = 0
     (0...40).each do |seed|

@@ -168,7 +168,8 @@ module FondKettle
 
       def waited(meal, wait)
         task = meal.tasks.find { |one| one.id == wait.task }
-        "“#{task.say[/\A[^.:,(]+/]}” (#{meal.dish(task.dish).title}) waits #{minutes(wait.min)}; " \
+        hot = " for the table: keep it hot, 60 °C or above" unless wait.next
+        "“#{task.say[/\A[^.:,(]+/]}” (#{meal.dish(task.dish).title}) waits #{minutes(wait.min)}#{hot}; " \
           "#{minutes(wait.most_min)} are meant."
       end
     end

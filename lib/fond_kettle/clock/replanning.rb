@@ -8,8 +8,8 @@ module FondKettle
     # A task that has begun: when it started and when it is over, minutes before serving.
     Begun = Value.define(:start_min, :end_min)
 
-    # Something that waits longer than it may: after which task, for which, how long and how long it
-    # may.
+    # Something that waits longer than it may: after which task, for which (nil: for serving), how long
+    # and how long it may.
     Wait = Value.define(:task, :next, :min, :most_min)
 
     # What is left of a schedule, planned anew: `starts` of what has not begun, minutes before the
@@ -126,6 +126,18 @@ module FondKettle
       end
 
       def waits(found, late_min)
+        for_tasks(found, late_min) + for_serving(late_min)
+      end
+
+      def for_serving(late_min)
+        bounded = @problem.ends.select { |one| one.most && @begun.key?(one.task) }
+        bounded.filter_map do |one|
+          min = @begun.fetch(one.task).end_min + late_min
+          Wait.new(task: one.task, next: nil, min: min, most_min: one.most) if min > one.most
+        end
+      end
+
+      def for_tasks(found, late_min)
         @left.flat_map do |slot|
           slot.after.select { |after| after.most && @begun.key?(after.task) }.filter_map do |after|
             min = @begun.fetch(after.task).end_min + late_min - found.fetch(slot.id)
