@@ -57,6 +57,26 @@ RSpec.describe "A meal at the stove" do
     expect(pot[:events].count { |event| event.kind == "task" }).to eq(3)
   end
 
+  it "cooks what is too much for one pot in two equal ones, side by side, and refuses rounds" do
+    steel = household.shelf(:pots).all.find { |pot| pot[:name] == "Steel pot" }
+    household.shelf(:pots).all.each do |pot|
+      household.shelf(:pots).remove(pot[:id], pot[:lock_version]) unless pot[:id] == steel[:id]
+    end
+    send_form "/clock", friday(dish: ["plain-basmati"], guests: "14", beside: "")
+    expect([last_response.status, page.at_css(".problem[role=alert]").text]).to match([422, /goes in 2 rounds/])
+    household.shelf(:pots).add(steel.except(:id, :lock_version))
+    id = laid(dish: ["plain-basmati"], guests: "14", beside: "")
+    send_form "/clock/#{id}/begin"
+    meal = household.meals.find(id)[:meal]
+    low = meal.tasks.find { |task| task.kind.key == "low" }
+    expect([meal.dishes.first.cook_ids.size, low.slot.uses]).to eq([2, { "burner" => 2 }])
+    tap_all(id, [[low.id, "begun", 30]])
+    stood = meal.dishes.first.cook_ids.map { |pot| household.cooks.find(pot) }
+    expect(stood.map do |pot|
+      FondKettle::Stove::Cook.new(pot[:plan], pot[:events]).task[:kind]
+    end).to eq(%w[low low])
+  end
+
   it "takes the last tap back, with the pot" do
     id = begun
     first, second = order(id).select { |task| task.dish == "d3" }

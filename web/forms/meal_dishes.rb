@@ -71,7 +71,7 @@ module FondKettle
           form = PlanForm.new(wishes(key), LessPots.new(@household, @taken))
           return refuse(told(form, form.problems)) unless form.ok?
 
-          plan, batches = planned(form)
+          form, plan, batches = planned(form, key)
           return unless room?(form, plan)
 
           @taken.concat(pots(form, batches))
@@ -82,11 +82,21 @@ module FondKettle
           refuse(told(form, e.problems))
         end
 
-        def planned(form)
-          return [Methods::Planner.plan(form.request), 1] unless form.dish
+        # The form, its plan, and into how many equal pots it goes.
+        def planned(form, key)
+          return plain(form, key) unless form.dish
 
           supper = Dishes::Laying.supper(form.dish, form.factor, form.base_request, servings: form.servings)
-          [supper.plan, supper.batches]
+          [form, supper.plan, supper.batches]
+        end
+
+        # Plain rice that is too much for one pot goes into as many as it takes.
+        def plain(form, key)
+          plan = Methods::Planner.plan(form.request)
+          return [form, plan, 1] if plan.fit.batches == 1
+
+          split = PlanForm.new({ **wishes(key), "batches" => plan.fit.batches.to_s }, form.household)
+          [split, Methods::Planner.plan(split.request), plan.fit.batches]
         end
 
         # A pot of the house for it, and all of its pots at once.
