@@ -63,7 +63,8 @@ RSpec.describe "A meal at the stove" do
       household.shelf(:pots).remove(pot[:id], pot[:lock_version]) unless pot[:id] == steel[:id]
     end
     send_form "/clock", friday(dish: ["plain-basmati"], guests: "14", beside: "")
-    expect([last_response.status, page.at_css(".problem[role=alert]").text]).to match([422, /goes in 2 rounds/])
+    expect([last_response.status,
+            page.at_css(".problem[role=alert]").text]).to match([422, /goes in 2 rounds/])
     household.shelf(:pots).add(steel.except(:id, :lock_version))
     id = laid(dish: ["plain-basmati"], guests: "14", beside: "")
     send_form "/clock/#{id}/begin"
