@@ -39,6 +39,16 @@ RSpec.describe FondKettle::Clock::Placement do
     end
   end
 
+  it "places very many dishes, too: as short as there is work" do
+    slots = (0...120).map do |index|
+      before = [after.new(task: "t#{index - 1}", least: 0, most: 20)] unless (index % 5).zero?
+      slot.of("t#{index}", 3, uses: { "cook" => 1 }, after: before || [])
+    end
+    placed = place(slots, resources: { "cook" => 2 })
+    expect(meals.faults(slots, [], { "cook" => 2 }, placed.starts)).to eq([])
+    expect(placed.span_min).to be <= 180 * 1.03
+  end
+
   it "puts what needs no hands beside what does" do
     slots = [slot.of("rinse", 3, uses: { "cook" => 1 }),
              slot.of("soak", 30, after: [after.new(task: "rinse", least: 0, most: 5)]),

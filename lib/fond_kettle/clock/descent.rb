@@ -3,6 +3,7 @@
 require_relative "bounds"
 require_relative "chains"
 require_relative "crowds"
+require_relative "first_schedule"
 require_relative "lost"
 require_relative "neighbourhood"
 require_relative "network"
@@ -17,11 +18,11 @@ module FondKettle
     # searches half-way to the bound and by ordering parts of it anew; then the bound is raised by
     # showing that no shorter one exists; what is left of the effort makes it better at the same span.
     class Descent
+      include FirstSchedule
+
       # Orders looked at for a first schedule at the bound itself; for each task that is ordered anew.
       AT_BOUND = 60
       ANEW = 2
-      # Minutes of luck in the restarts.
-      NOISE = 12
       # Of these, for each task, in one search half-way to the bound.
       HALF = 3
       # Of the effort, until there is a schedule in which nothing waits too long.
@@ -108,24 +109,6 @@ module FondKettle
         @worth = worth
       end
 
-      # Any schedule: with what is wanted if it is found soon, else with food that waits longer; restarts,
-      # each longer than the one before.
-      def first
-        most = 2 * @problem.slots.size
-        noise = 0
-        until @best
-          found = @search.run(*@wanted, most_nodes: most, noise: noise, sharp: true)
-          raise Lost.new(@search.nodes, true) if found.low.nil? && found.complete
-
-          found = @search.run(*@patient, most_nodes: most, noise: noise) unless found.low
-          next keep(found.low) if found.low
-          raise Lost.new(@search.nodes, false) if found.complete || spent?(1)
-
-          most = (most * 1.5).ceil
-          noise = NOISE
-        end
-      end
-
       # Until nothing waits too long: by half as much each time. That a schedule exists is worth more
       # than that it is short.
       def sooner
@@ -186,7 +169,7 @@ module FondKettle
           return
         end
 
-        @search.run(low, high, most_nodes: (ANEW * kept.count(false)) + 5, noise: @random.rand(2) * NOISE,
+        @search.run(low, high, most_nodes: (ANEW * kept.count(false)) + 5, noise: @random.rand(2) * FirstSchedule::NOISE,
                                sharp: sharp).low
       ensure
         laid&.reverse_each { |first, second| @network.drop(first, second) }

@@ -1,0 +1,53 @@
+# frozen_string_literal: true
+
+require_relative "lost"
+require_relative "one_by_one"
+
+module FondKettle
+  module Clock
+    # How a Descent comes to its first schedule; for it alone.
+    module FirstSchedule
+      # Minutes of luck in the restarts.
+      NOISE = 12
+
+      private
+
+      # Any schedule: with what is wanted if it is found soon, else with food that waits longer, dish by
+      # dish or by search; restarts, each longer than the one before.
+      def first
+        most = 2 * @problem.slots.size
+        noise = 0
+        until @best
+          raise Lost.new(@search.nodes, true) if none?(most, noise)
+
+          one_by_one if @best.nil? && noise.zero?
+          patient(most, noise) unless @best
+          most = (most * 1.5).ceil
+          noise = NOISE
+        end
+      end
+
+      # Keeps what is found that waits no longer than it may; is there surely none?
+      def none?(most, noise)
+        found = @search.run(*@wanted, most_nodes: most, noise: noise, sharp: true)
+        keep(found.low) if found.low
+        found.low.nil? && found.complete
+      end
+
+      # Keeps what is found, however long that waits.
+      def patient(most, noise)
+        found = @search.run(*@patient, most_nodes: most, noise: noise)
+        return keep(found.low) if found.low
+        raise Lost.new(@search.nodes, false) if found.complete || spent?(1)
+      end
+
+      # With so many dishes that no order of all is found soon, one after the other.
+      def one_by_one
+        return if @problem.windows.any?
+
+        starts = OneByOne.starts(@problem)
+        keep(starts) if starts && @crowds.at([*starts, 0]).empty?
+      end
+    end
+  end
+end
