@@ -11,9 +11,10 @@ module FondKettle
       # evening is behind.
       class MealAtStove < MealClock
         # A task as its card has it: whose, when by the clock, how it stands, its times in ms.
-        # `after`: ids of what comes before it; `waits`: what of that is not done, in words.
+        # `after`: ids of what comes before it; `open`: is all of that done?; `waits`: what somebody else has
+        # still to do of it, in words.
         Card = Value.define(:row, :whose, :cook, :state, :hands, :starts, :began, :ends, :minutes, :pot,
-                            :after, :waits)
+                            :after, :open, :waits)
         # What a button of the bar tells: of which task, what, which begins with it, and its words.
         Act = Value.define(:cook, :task, :what, :next_task, :say)
         NEXT = "Done, next"
@@ -39,7 +40,7 @@ module FondKettle
         def current(cook)
           mine = cards.select { |card| card.cook == cook }
           mine.find { |card| card.state == "going" && card.hands } ||
-            mine.find { |card| card.state == "to-come" && card.waits.nil? }
+            mine.find { |card| card.state == "to-come" && card.open }
         end
 
         # The one thing to do for a cook (for each, where the page is everybody's): Act.
@@ -133,23 +134,33 @@ module FondKettle
           @tasks ||= standing.tasks.to_h { |task| [task.id, task] }
         end
 
-        # "after “Brown the onions” (Carrots …), Teodor", or nil: it can begin.
-        def waits(task)
-          waiting = standing.waits_for(task)
-          return if waiting.empty?
+        # "after “Brown the onions” (Carrots …), Teodor", or nil.
+        def waits(waiting, cook)
+          others = waiting.reject { |one| standing.cook_of(one) == cook }
+          return if others.empty?
 
-          "after #{waiting.map { |one| "#{named(one.id)}, #{meal.cooks[standing.cook_of(one)]}" }.join('; ')}"
+          "after #{others.map { |one| "#{named(one.id)}, #{meal.cooks[standing.cook_of(one)]}" }.join('; ')}"
         end
 
         def card(task)
-          began = standing.begun_at(task)
           cook = standing.cook_of(task)
-          whose = [meal.dish(task.dish).title, *(meal.cooks[cook] if meal.cooks.size > 1)].join(" · ")
-          Card.new(row: row(task), whose: whose, cook: cook, state: state(task), hands: task.hands_on?,
-                   starts: milliseconds(standing.starts_at(task)), began: began && milliseconds(began),
-                   ends: began && milliseconds(standing.ends_at(task)), minutes: task.minutes,
-                   pot: meal.dish(task.dish).cook_ids.first, waits: waits(task),
+          waiting = standing.waits_for(task)
+          Card.new(row: row(task), whose: whose(task, cook), cook: cook, state: state(task),
+                   hands: task.hands_on?, minutes: task.minutes, **times(task),
+                   pot: meal.dish(task.dish).cook_ids.first, open: waiting.empty?, waits: waits(waiting, cook),
                    after: task.slot.after.select { |after| after.least >= 0 }.map(&:task).join(" "))
+        end
+
+        # "Leek pilaf · Orsolya"
+        def whose(task, cook)
+          [meal.dish(task.dish).title, *(meal.cooks[cook] if meal.cooks.size > 1)].join(" · ")
+        end
+
+        # When it starts, began and should be over, ms.
+        def times(task)
+          began = standing.begun_at(task)
+          { starts: milliseconds(standing.starts_at(task)), began: began && milliseconds(began),
+            ends: began && milliseconds(standing.ends_at(task)) }
         end
 
         def state(task)
