@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../support/meals"
+require_relative "../support/dishes_at_random"
 
 RSpec.describe FondKettle::Clock::Placement do
   meals = Support::Meals
@@ -47,6 +47,20 @@ RSpec.describe FondKettle::Clock::Placement do
     placed = place(slots, resources: { "cook" => 2 })
     expect(meals.faults(slots, [], { "cook" => 2 }, placed.starts)).to eq([])
     expect(placed.span_min).to be <= 180 * 1.03
+  end
+
+  it "finds, where there is no time for a better one, one in which what is ready waits longer" do
+    found = 0
+    (0..30).each do |seed|
+      problem = Support::DishesAtRandom.meal(seed, 8, 2)
+      placed = described_class.nearest(problem, stop: -> { true })
+      found += 1 if placed.over_min.positive?
+      patient = problem.ends.map { |one| one.with(most: one.most + placed.over_min) }
+      expect(meals.faults(problem.slots, patient, problem.resources, placed.starts)).to eq([])
+    rescue FondKettle::InvalidInput
+      # There is none, and that is shown.
+    end
+    expect(found).to be_positive
   end
 
   it "puts what needs no hands beside what does" do

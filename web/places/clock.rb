@@ -140,7 +140,7 @@ module FondKettle
       end
 
       def kept(meal, puts)
-        found = schedule(meal)
+        meal, found = placed(meal)
         rows = puts.map { |put| Store::MealBook::Put.new(**put) }
         "/clock/#{household.meals.add(meal, found, rows, now)}"
       end

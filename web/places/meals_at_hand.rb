@@ -23,20 +23,16 @@ module FondKettle
         record[:schedule] || raise(NotFound, "This meal has no schedule yet: look at what is in its way.")
       end
 
-      # A Meals::Schedule of a meal, nil where none was found.
-      def schedule(meal)
-        Meals::Scheduling.of(meal, now: (now if soon?(meal)), stop: within(FIRST_S))
+      # A meal with its Meals::Schedule, nil where none was found; what is ready may have to wait longer.
+      def placed(meal)
+        Meals::Scheduling.nearest(meal, now: (now if soon?(meal)), stop: within(FIRST_S))
       rescue InvalidInput
-        nil
+        [meal, nil]
       end
 
       # Where there may be too little time, nothing starts before now.
       def soon?(meal)
         meal.serve_at - now < Presenters::MealClock::TIGHT_S
-      end
-
-      def placed(meal)
-        [meal, schedule(meal)]
       end
 
       # A better one than there is, in so much time.

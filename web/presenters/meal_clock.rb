@@ -2,6 +2,7 @@
 
 require_relative "../../lib/fond_kettle/meals/ahead"
 require_relative "../../lib/fond_kettle/meals/reasons"
+require_relative "../../lib/fond_kettle/meals/schedule"
 require_relative "../../lib/fond_kettle/meals/ways_out"
 require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../drawings/lanes"
@@ -45,7 +46,7 @@ module FondKettle
         def lead
           begin_at = meal.at(schedule.span_min)
           "Begin at **#{hour(begin_at)}**#{day_of(begin_at)}, eat at **#{hour(meal.serve_at)}**: " \
-            "**#{minutes(schedule.span_min)}** in all#{bound}."
+            "**#{minutes(schedule.span_min)}** in all#{bound}.#{patience}"
         end
 
         # Is it known that it cannot be shorter?
@@ -124,6 +125,15 @@ module FondKettle
         # Is it so soon that there may be too little time?
         def tight?
           meal.serve_at - @now < TIGHT_S
+        end
+
+        # What it asks of the food, where that is more than it should.
+        def patience
+          over_min = Meals::Scheduling.over_min(meal, schedule)
+          return unless over_min.positive?
+
+          " What is ready waits up to **#{minutes(over_min)}** longer than it should: keep it hot, " \
+            "60 °C or above."
         end
 
         def bound

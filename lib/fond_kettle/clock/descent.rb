@@ -43,23 +43,25 @@ module FondKettle
         @network = network
         @crowds = crowds
         @random = Random.new(problem.slots.size + (seed << 16))
-        @search = Search.new(@network, @crowds, @random)
+        @search = Search.new(@network, @crowds, @random, @stop)
         @worths = Worths.new(problem, @network.place)
         @near = Neighbourhood.new(problem.slots, @random)
         @idle = @before = 0
         look
       end
 
-      # Takes `starts` (by place), or finds some; nothing waits too long in the end. Raises Lost.
-      def begin(starts = nil)
-        return keep(starts) if starts
+      # Takes starts (by place), or finds some; nothing waits too long in the end. Raises Lost.
+      def begin(from = nil)
+        return keep(from) if from
 
         found = within(@bound_min, AT_BOUND)
         return keep(found.low) if found.low
 
         first
         sooner
-        raise Lost.new(@search.nodes, false) if @over_min.positive?
+        return if @over_min.zero?
+
+        raise Lost.new(@search.nodes, false, nearest: starts, over_min: @over_min)
       end
 
       # As short as the effort makes it, and the bound as high.

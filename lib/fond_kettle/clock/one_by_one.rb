@@ -31,8 +31,7 @@ module FondKettle
       # [place, start] each of one dish, as late as there is room for all of it.
       def lay(problem, places, low, occupied)
         slots = places.map { |place| problem.slots[place] }
-        later = (0..).find { |min| slots.zip(low).all? { |slot, at| occupied.room?(slot, at + min) } }
-        slots.zip(low).each { |slot, at| occupied.take(slot, at + later) }
+        later = (0..).find { |min| occupied.take(slots.zip(low.map { |at| at + min })) }
         places.zip(low.map { |at| at + later })
       end
 

@@ -18,6 +18,8 @@ module FondKettle
       EFFORT_EACH = 40
       EFFORT = 1_500
       OF_ALL = 150_000
+      # What waits longer is not worth a schedule, minutes.
+      LONGEST_OVER_MIN = 60
 
       # The Placed of a Problem; `effort`: orders looked at in all; `from`: starts (minutes before
       # serving by id) to make better, another way with each `seed`; `stop`: asked now and then
@@ -29,6 +31,12 @@ module FondKettle
       # Orders that are worth looking at for so many tasks.
       def self.usual_effort(tasks)
         [EFFORT_EACH * tasks, EFFORT, OF_ALL / [tasks, 1].max].min
+      end
+
+      # The same, or, where neither a schedule was found nor that there is none, one in which what is
+      # ready waits up to an hour longer than it may (`over_min`).
+      def self.nearest(problem, stop: nil)
+        new(problem, usual_effort(problem.slots.size), stop, 0).place(nil, patient: true)
       end
 
       # The same without making it better than as short as it can be.
@@ -44,7 +52,7 @@ module FondKettle
           before_min -= slot.minutes
           [slot.id, before_min + slot.minutes]
         end
-        Placed.new(starts: starts, span_min: span_min, bound_min: 0)
+        Placed.new(starts: starts, span_min: span_min, bound_min: 0, over_min: 0)
       end
 
       # As for `place`.
@@ -58,18 +66,28 @@ module FondKettle
       end
 
       # The Placed. Raises InvalidInput.
-      def place(from, polish: true)
+      def place(from, polish: true, patient: false)
         check
         descent = Descent.new(@problem, @network, @crowds, @effort, @stop, @seed)
         descent.begin(from&.values_at(*@network.place.keys))
         descent.shorten
         descent.better if polish
-        Placed.new(starts: descent.starts, span_min: descent.span_min, bound_min: descent.bound_min)
+        Placed.new(starts: descent.starts, span_min: descent.span_min, bound_min: descent.bound_min,
+                   over_min: 0)
       rescue Lost => e
-        raise InvalidInput.at("resources", e.shown ? crowded : unknown(e.looked))
+        nearest = near(e) if patient
+        nearest || raise(InvalidInput.at("resources", e.shown ? crowded : unknown(e.looked)))
       end
 
       private
+
+      # What waits no longer than that is better than no schedule.
+      def near(lost)
+        return unless lost.nearest && lost.over_min <= LONGEST_OVER_MIN
+
+        Placed.new(starts: lost.nearest, span_min: lost.nearest.values.max, bound_min: 0,
+                   over_min: lost.over_min)
+      end
 
       def check
         @problem.slots.each { |slot| check_uses(slot) }

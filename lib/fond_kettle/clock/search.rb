@@ -19,8 +19,12 @@ module FondKettle
       # Nodes looked at in all searches.
       attr_reader :nodes
 
-      # `random`: breaks ties.
-      def initialize(network, crowds, random)
+      # `stop` is asked every so many nodes.
+      ASKS = 16
+
+      # `random`: breaks ties; `stop`: asked whether that is enough.
+      def initialize(network, crowds, random, stop = -> { false })
+        @stop = stop
         @network = network
         @crowds = crowds
         @random = random
@@ -42,8 +46,8 @@ module FondKettle
       private
 
       def deeper(low, high)
-        @nodes += 1
-        return if @sharp && @crowds.resources.any? { |one| Overload.of(one, @network.minutes, low, high) }
+        count
+        return if overfull?(low, high)
 
         crowds = @crowds.at(low)
         return low if crowds.empty?
@@ -55,6 +59,16 @@ module FondKettle
           return nil if @nodes >= @end
         end
         nil
+      end
+
+      def count
+        @nodes += 1
+        @end = @nodes if (@nodes % ASKS).zero? && @stop.call
+      end
+
+      # Is there a stretch with too much work?
+      def overfull?(low, high)
+        @sharp && @crowds.resources.any? { |one| Overload.of(one, @network.minutes, low, high) }
       end
 
       # The crowd with the fewest orders that are open, and these; of equals, what has failed most

@@ -39,7 +39,8 @@ module FondKettle
     end
 
     # When each task starts, minutes before serving by id; `span_min` from the earliest
-    # start to serving, `bound_min` what it cannot be less than.
-    Placed = Value.define(:starts, :span_min, :bound_min)
+    # start to serving, `bound_min` what it cannot be less than; `over_min`: minutes that what is ready
+    # waits longer than it may.
+    Placed = Value.define(:starts, :span_min, :bound_min, :over_min)
   end
 end

@@ -33,9 +33,18 @@ module FondKettle
           raise InvalidInput.at("beside", "must be at most #{Limits::LINES} lines")
         end
 
+        check_letters(lines)
         named(lines).each_with_index.map do |(title, steps), index|
           Dish.new(key: "d#{first + index}", title: title, plan: plan(title, steps), cook_ids: [])
         end
+      end
+
+      # A reader of a cook's text has a budget.
+      def check_letters(lines)
+        most = Limits::LINE_LETTERS
+        return if lines.all? { |line| line.size <= most }
+
+        raise InvalidInput.at("beside", "must have lines of at most #{most} letters")
       end
 
       # [[dish, its lines], …] in the order in which the dishes come.
@@ -88,7 +97,7 @@ module FondKettle
           hands_on: task.hands_on, minutes: task.minutes, uses: slot.uses, cautions: codes, puts_in: "",
           after: slot.after.map { |one| { task: one.task, gap: [one.least, one.most] } } }
       end
-      private_class_method :named, :plan, :tasks, :slot, :told
+      private_class_method :check_letters, :named, :plan, :tasks, :slot, :told
     end
   end
 end

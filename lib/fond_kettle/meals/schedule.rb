@@ -34,6 +34,22 @@ module FondKettle
         with(meal, problem, placed.starts, placed.bound_min)
       end
 
+      # [meal, Schedule]: as for `of`; where only one was found in which what is ready waits longer, of the
+      # meal with that patience. Raises InvalidInput.
+      def nearest(meal, now: nil, stop: nil)
+        problem = Arranging.problem(meal, now: now)
+        placed = Clock::Placement.nearest(problem, stop: stop)
+        patient = meal.with(patience_min: meal.patience_min + placed.over_min)
+        [patient, with(patient, problem, placed.starts, placed.bound_min)]
+      end
+
+      # Minutes by which what waits longest for serving waits longer than its plan says.
+      def over_min(meal, schedule)
+        tasks = meal.tasks.to_h { |task| [task.id, task] }
+        ends = meal.dishes.flat_map(&:ends).select { |one| one.most && tasks.key?(one.task) }
+        ends.map { |one| schedule.over_min(tasks.fetch(one.task)) - one.most }.max.to_i.clamp(0..)
+      end
+
       # A Schedule of starts that are known.
       def with(meal, problem, starts, bound_min)
         Schedule.new(starts: starts, span_min: starts.values.max || 0, bound_min: bound_min,
