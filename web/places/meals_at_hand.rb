@@ -3,6 +3,7 @@
 require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/meals/schedule"
 require_relative "../../store/meal_book"
+require_relative "../deadline"
 require_relative "../presenters/meal_clock"
 
 module FondKettle
@@ -24,27 +25,17 @@ module FondKettle
       end
 
       # A meal with its Meals::Schedule, nil where none was found; what is ready may have to wait longer.
+      # Where there may be too little time, nothing starts before now.
       def placed(meal)
-        Meals::Scheduling.nearest(meal, now: (now if soon?(meal)), stop: within(FIRST_S))
+        Meals::Scheduling.nearest(meal, now: (now if meal.soon?(now)), stop: Deadline.within(FIRST_S))
       rescue InvalidInput
         [meal, nil]
       end
 
-      # Where there may be too little time, nothing starts before now.
-      def soon?(meal)
-        meal.serve_at - now < Presenters::MealClock::TIGHT_S
-      end
-
       # A better one than there is, in so much time.
       def better
-        Meals::Scheduling.of(record[:meal], from: scheduled.starts, stop: within(LOOK_S),
+        Meals::Scheduling.of(record[:meal], from: scheduled.starts, stop: Deadline.within(LOOK_S),
                                             seed: record[:lock_version])
-      end
-
-      # Is so much time over?
-      def within(seconds)
-        until_s = Process.clock_gettime(Process::CLOCK_MONOTONIC) + seconds
-        -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) > until_s }
       end
 
       # Keeps what the block makes of the meal ([meal, schedule]), and shows it.

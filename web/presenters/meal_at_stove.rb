@@ -97,7 +97,7 @@ module FondKettle
         end
 
         def drawings
-          lanes = MealLanes.new(household, meal, schedule, critical: [], standing: standing)
+          lanes = MealLanes.new(household, meal, schedule, critical: critical, standing: standing)
           [Drawings::Lanes, Drawings::UprightLanes].map do |kind|
             kind.new(lanes.all, [], serve_at: meal.serve_at, span_min: schedule.span_min,
                                     now_min: now_min).to_s
@@ -109,6 +109,11 @@ module FondKettle
         end
 
         private
+
+        # Not said at the stove, so not reckoned each time that a device looks.
+        def critical
+          []
+        end
 
         # Without a task where there is nothing to do.
         def act(cook, several)

@@ -5,6 +5,7 @@ require_relative "../../lib/fond_kettle/meals/reasons"
 require_relative "../../lib/fond_kettle/meals/schedule"
 require_relative "../../lib/fond_kettle/meals/ways_out"
 require_relative "../../lib/fond_kettle/stove/cook"
+require_relative "../deadline"
 require_relative "../drawings/lanes"
 require_relative "../drawings/upright_lanes"
 require_relative "meal_lanes"
@@ -23,8 +24,6 @@ module FondKettle
         AHEAD_CARE = "Cover it and keep it at 5 °C or below; raw meat and fish by themselves, at the bottom."
         # So long are ways out tried for a page, s.
         TRY_S = 3
-        # With less time until serving there may be too little, s.
-        TIGHT_S = 12 * 3600
         # A task as the list has it.
         Row = Value.define(:id, :at, :who, :mark, :dish, :say, :puts_in, :minutes, :cue, :critical, :pinned,
                            :cautions)
@@ -65,7 +64,7 @@ module FondKettle
         end
 
         def drawings
-          lanes = MealLanes.new(household, meal, schedule, critical: reasons.critical)
+          lanes = MealLanes.new(household, meal, schedule, critical: critical)
           [Drawings::Lanes, Drawings::UprightLanes].map do |kind|
             drawn = kind == Drawings::Lanes ? "wide" : "upright"
             kind.new(lanes.all, lanes.pots(drawn), serve_at: meal.serve_at, span_min: schedule.span_min,
@@ -114,18 +113,11 @@ module FondKettle
         # What is in the way of a meal that cannot be met, in a sentence, and what would free it:
         # [key, words].
         def trouble
-          until_s = Process.clock_gettime(Process::CLOCK_MONOTONIC) + TRY_S
-          enough = -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) > until_s }
-          ways = Meals::WaysOut.new(meal, now: (@now if tight?), stop: enough)
+          ways = Meals::WaysOut.new(meal, now: (@now if meal.soon?(@now)), stop: Deadline.within(TRY_S))
           [conflict(ways.conflict), ways.all.map { |way| [way, way_out(way)] }]
         end
 
         private
-
-        # Is it so soon that there may be too little time?
-        def tight?
-          meal.serve_at - @now < TIGHT_S
-        end
 
         # What it asks of the food, where that is more than it should.
         def patience
@@ -151,11 +143,15 @@ module FondKettle
           @reasons ||= Meals::Reasons.new(meal, schedule)
         end
 
-        def row(task)
+        # Ids of tasks that cannot move.
+        def critical
           @critical ||= reasons.critical
+        end
+
+        def row(task)
           Row.new(id: task.id, at: hour(starts_at(task)), who: names(task), mark: mark(task.dish),
                   dish: meal.dish(task.dish).title, say: task.say, puts_in: task.puts_in,
-                  minutes: minutes(told_min(task)), cue: cue(task), critical: @critical.include?(task.id),
+                  minutes: minutes(told_min(task)), cue: cue(task), critical: critical.include?(task.id),
                   pinned: meal.pins.key?(task.id), cautions: cautions(task))
         end
 

@@ -88,7 +88,7 @@ module FondKettle
         end
 
         def free(places, task)
-          open = places.select { |tasks| tasks.empty? || over_min(tasks.last) >= start_min(task) }
+          open = places.select { |tasks| tasks.empty? || @schedule.over_min(tasks.last) >= start_min(task) }
           open.find { |tasks| tasks.last&.dish == task.dish } || open.find(&:empty?) || open.first
         end
 
@@ -106,12 +106,8 @@ module FondKettle
           @schedule.starts.fetch(task.id)
         end
 
-        def over_min(task)
-          start_min(task) - task.minutes
-        end
-
         def bar(task)
-          Drawings::Bar.new(id: task.id, from_min: start_min(task), to_min: over_min(task),
+          Drawings::Bar.new(id: task.id, from_min: start_min(task), to_min: @schedule.over_min(task),
                             mark: mark(task.dish), label: task.kind.word, state: state(task),
                             critical: @critical.include?(task.id), pinned: @meal.pins.key?(task.id))
         end

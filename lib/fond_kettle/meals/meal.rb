@@ -5,6 +5,9 @@ require_relative "dish"
 
 module FondKettle
   module Meals
+    # With less time until serving there may be too little, s.
+    SOON_S = 12 * 3600
+
     # Several dishes on the table at the same minute.
     #   title, serve_at   what it is called, when it is eaten (a Time)
     #   cooks             names, a pair of hands each
@@ -23,6 +26,11 @@ module FondKettle
       def self.of(title:, serve_at:, dishes:, **given)
         new(cooks: ["Cook"], rings: 1, shelves: 1, quiet: nil, ahead: [], pins: {}, who: {}, lost: [],
             patience_min: 0, longer: {}, title: title, serve_at: serve_at, dishes: dishes, **given)
+      end
+
+      # Is it eaten so soon after a moment that there may be too little time for it?
+      def soon?(time)
+        serve_at - time < SOON_S
       end
 
       # Every Task, dish by dish, those of the day before too.

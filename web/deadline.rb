@@ -1,0 +1,16 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Web
+    # How long a page may wait for what is reckoned.
+    module Deadline
+      module_function
+
+      # To be asked whether so many seconds from now are over.
+      def within(seconds)
+        until_s = Process.clock_gettime(Process::CLOCK_MONOTONIC) + seconds
+        -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) > until_s }
+      end
+    end
+  end
+end
