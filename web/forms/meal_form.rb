@@ -85,7 +85,9 @@ module FondKettle
 
         # Everything to choose from: [key, words].
         def choices
-          plain = grains.map { |grain| ["plain-#{grain}", "plain #{Larder::Grains.fetch(grain).name.downcase}"] }
+          plain = grains.map do |grain|
+            ["#{MealDishes::PLAIN}#{grain}", "plain #{Larder::Grains.fetch(grain).name.downcase}"]
+          end
           @household.dishes.all.map { |record| [record[:id].to_s, record[:title]] } + plain
         end
 
@@ -97,12 +99,9 @@ module FondKettle
                                                                                             end))
         end
 
-        # What of it is kept (Store::MealBook::Put's attributes).
+        # What is kept of the dishes that have a plan (Store::MealBook::Put's attributes).
         def puts
-          @dishes.all.map(&:put) +
-            @beside.map do |dish|
-              { key: dish.key, title: dish.title, address: nil, grain: nil, pot_id: nil, plan: dish.plan }
-            end
+          @dishes.all.map(&:put)
         end
 
         private

@@ -48,7 +48,7 @@ module FondKettle
 
       post "/import" do
         meal = Formats::MealReader.new(parsed(sent_text)).meal
-        redirect household.once(form_key("import"), now) { kept(meal, beside(meal)) }, 303
+        redirect household.once(form_key("import"), now) { kept(meal) }, 303
       rescue InvalidInput => e
         lay(Forms::MealForm.new({}, household, now), code: 422, import: e.problems)
       end
@@ -139,17 +139,17 @@ module FondKettle
         erb :clock_new, locals: { form: form, import: import }
       end
 
-      def kept(meal, puts)
+      # `puts`: of the dishes that have a plan.
+      def kept(meal, puts = [])
+        planned = puts.to_h { |put| [put[:key], put] }
+        rows = meal.dishes.map { |dish| Store::MealBook::Put.new(**planned.fetch(dish.key) { beside(dish) }) }
         meal, found = placed(meal)
-        rows = puts.map { |put| Store::MealBook::Put.new(**put) }
         "/clock/#{household.meals.add(meal, found, rows, now)}"
       end
 
-      # What is kept of dishes that have only tasks.
-      def beside(meal)
-        meal.dishes.map do |dish|
-          { key: dish.key, title: dish.title, address: nil, grain: nil, pot_id: nil, plan: dish.plan }
-        end
+      # What is kept of a dish that has only tasks.
+      def beside(dish)
+        { key: dish.key, title: dish.title, address: nil, grain: nil, pot_id: nil, plan: dish.plan }
       end
 
       # Of a file, else of a field.
