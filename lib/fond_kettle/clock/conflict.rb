@@ -37,7 +37,7 @@ module FondKettle
 
       # As for `of`.
       def conflict
-        circle || (overfull(@problem) && least_overfull) || (smallest if refuted?(@problem, effort))
+        circle || overfull || (smallest if refuted?(@problem, effort))
       end
 
       private
@@ -55,21 +55,21 @@ module FondKettle
                      to_min: nil)
       end
 
-      # [resource, Overload] of windows alone, or nil.
-      def overfull(problem)
-        network = Network.new(problem)
+      # The Conflict that windows alone show, or nil.
+      def overfull
+        network = Network.new(@problem)
         low, high = network.windows(network.horizon_min)
         return unless low
 
-        Crowds.new(problem).resources.each do |resource|
+        Crowds.new(@problem).resources.each do |resource|
           places, from_min, to_min = Overload.of(resource, network.minutes, low, high)
-          return [resource, places, from_min, to_min] if places
+          return least(resource, places, from_min, to_min) if places
         end
         nil
       end
 
-      def least_overfull
-        resource, places, from_min, to_min = overfull(@problem)
+      # What is too much between two moments, with no more tasks than it takes.
+      def least(resource, places, from_min, to_min)
         there_min = (from_min - to_min) * resource.there
         slots = enough(resource, places.map { |place| @problem.slots[place] }, there_min)
         Conflict.new(tasks: slots.map(&:id), resource: resource.name, there: resource.there,

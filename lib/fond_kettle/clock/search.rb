@@ -7,11 +7,11 @@ require_relative "overload"
 
 module FondKettle
   module Clock
-    # Orders tasks that ask too much together until none do, depth first: the crowd nearest
-    # to serving is taken, and each order of two of it is tried, the one that leaves most
-    # room first (precedence branching: Laborie, Complete MCS-based search, 2005). Orders
-    # that failed before are tried first among equals, as they fail again (weights of Boussemart, Hemery,
-    # Lecoutre and Sais, 2004).
+    # Orders tasks that ask too much together until none do, depth first: the crowd that is
+    # hardest to order is taken, and each order of two of it is tried, the one that leaves
+    # most room first (precedence branching: Laborie, Complete MCS-based search, 2005).
+    # Orders that failed before are tried first among equals, as they fail again (weights of
+    # Boussemart, Hemery, Lecoutre and Sais, 2004).
     class Search
       # What a search came to: latest starts (nil: none), and whether it looked at everything.
       Found = Value.define(:low, :complete)
