@@ -36,16 +36,16 @@ module FondKettle
       # One way of spooning: [count, spoon] and what they hold.
       Spooning = Value.define(:spoons, :ml, :trouble)
       # All ways of a house's spoons, by volume: halves of the larger, quarters of the
-      # smaller as long as they do not fill one more of the larger.
+      # smaller as long as they do not fill one more of the larger; of what holds the same,
+      # only what is least trouble.
       SPOONINGS = Hash.new do |known, spoons|
         large, small = spoons.sort_by { |spoon| -spoon.ml }
         counts = [(0..(MOST_SPOONS * 2)).map { |halves| [halves / 2.0, large] },
                   (0..MOST_QUARTERS).map { |quarters| [quarters / 4.0, small] }].zip([large, small])
         held = counts.filter_map { |list, spoon| list if spoon }
         ways = held.empty? ? [[]] : held.first.product(*held.drop(1))
-        known[spoons] =
-          ways.map { |spoons| spooning(spoons.select { |count, _| count.positive? }) }.sort_by(&:ml)
-              .freeze
+        all = ways.map { |spoons| spooning(spoons.select { |count, _| count.positive? }) }
+        known[spoons] = all.group_by(&:ml).values.flat_map { |same| easiest(same) }.sort_by(&:ml).freeze
       end
 
       module_function
@@ -54,6 +54,12 @@ module FondKettle
       def spooning(spoons)
         Spooning.new(spoons: spoons, ml: spoons.sum(0.0) { |count, spoon| count * spoon.ml },
                      trouble: spoons.sum(0.0) { |count, _| trouble(count) + (count / 5.0) })
+      end
+
+      # Of ways that hold the same, those of one spoon and of two that are least trouble: to be taken
+      # out of a cup, each spoon more is more trouble.
+      def easiest(ways)
+        ways.group_by { |way| way.spoons.size }.values.map { |alike| alike.min_by(&:trouble) }
       end
 
       # What a page says, it says more than once.
@@ -87,12 +93,20 @@ module FondKettle
       def best(amount_ml, house)
         near_ml = tolerance_ml(amount_ml, house)
         ease_ml = [EASE_ML, EASE_SHARE * amount_ml].min
+        ways = SPOONINGS[house.spoons]
         best = nil
         least = Float::INFINITY
-        each_way(amount_ml, house) do |count, cup, sign, spooning, off_ml, trouble|
-          cost = off_ml + (ease_ml * trouble) + (off_ml > near_ml ? FAR_OFF : 0)
-          if cost < least
-            best = [count, cup, sign, spooning]
+        each_filling(amount_ml, house) do |count, cup, left_ml, filled|
+          # Nothing that goes with it can make it easier.
+          next if ease_ml * filled >= least
+
+          taken_out = left_ml.negative?
+          each_spooning(left_ml.abs, ways) do |spooning, off_ml|
+            trouble = filled + spooning.trouble + (taken_out ? spooning.spoons.size : 0)
+            cost = off_ml + (ease_ml * trouble) + (off_ml > near_ml ? FAR_OFF : 0)
+            next if cost >= least || (taken_out && fiddly?(count, spooning)) || nothing?(cup, spooning)
+
+            best = [count, cup, taken_out ? -1 : 1, spooning]
             least = cost
           end
         end
@@ -108,25 +122,20 @@ module FondKettle
         [TOLERANCE * amount_ml, [SMALL_TOLERANCE * amount_ml, DROPS_ML].min, least_ml].max
       end
 
-      # Yields how often which cup (or none), the spoons that are added (sign 1) or
-      # taken out (-1), how far off that is (mL) and the trouble of measuring it.
-      def each_way(amount_ml, house)
-        ways = SPOONINGS[house.spoons]
-        each_spooning(amount_ml, ways) do |spooning, off_ml|
-          yield 0, nil, 1, spooning, off_ml, spooning.trouble unless spooning.spoons.empty?
-        end
+      # Yields how often which cup (or none) is filled, what is left to add (below 0: to take out), mL,
+      # and the trouble of it.
+      def each_filling(amount_ml, house)
+        yield 0, nil, amount_ml, 0
         house.cups.each do |cup|
           nearest(amount_ml, cup).each do |count|
-            left_ml = amount_ml - (count * cup.ml)
-            sign = left_ml.negative? ? -1 : 1
-            each_spooning(left_ml.abs, ways) do |spooning, off_ml|
-              next if sign.negative? && fiddly?(count, spooning)
-
-              taking_out = sign.negative? ? spooning.spoons.size : 0
-              yield count, cup, sign, spooning, off_ml, trouble(count) + spooning.trouble + taking_out
-            end
+            yield count, cup, amount_ml - (count * cup.ml), trouble(count)
           end
         end
+      end
+
+      # Is that nothing at all?
+      def nothing?(cup, spooning)
+        cup.nil? && spooning.spoons.empty?
       end
 
       # Nobody takes a few drops out of a cup, or anything out of a part of one.
@@ -178,7 +187,7 @@ module FondKettle
         pinch_count(amount_ml) == 1 ? "a pinch" : "#{pinch_count(amount_ml)} pinches"
       end
 
-      private_class_method :best, :fiddly?, :tolerance_ml, :each_way, :pieces, :trouble, :nearest,
+      private_class_method :best, :fiddly?, :tolerance_ml, :each_filling, :nothing?, :pieces, :trouble, :nearest,
                            :each_spooning, :volume, :words,
                            :pinch_count, :pinches
     end
