@@ -93,12 +93,17 @@ module FondKettle
         asked = Dishes::Laying.scaled_request(@wishes.dish, factor, asked) if @wishes.dish
         potful = Methods::LastPot.of(asked)
         fits = ->(liquid_g) { Pot::Fitting.check(potful.load, liquid_g, asked.vessel).fits? }
-        fits.call(plenty_g(potful.load)) || fits.call(potful.roughly.liquid_g)
+        least_g, most_g = bounds_g(potful.load)
+        fits.call(least_g) && (fits.call(most_g) || fits.call(potful.roughly.liquid_g))
       end
 
-      # More than any pot wants of it: what takes that needs no reckoning.
-      def plenty_g(load)
-        load.plenty? ? load.parts * load.rice_g : LOSES_MOST_G + [load.wanted_g - load.carried_g, 0.0].max
+      # Between these is what is poured: what does not take the least, or takes the most, needs no
+      # reckoning.
+      def bounds_g(load)
+        return [load.parts * load.rice_g] * 2 if load.plenty?
+
+        lossless_g = [load.wanted_g - load.carried_g, 0.0].max
+        [load.steamed? || load.stack ? 0.0 : lossless_g, LOSES_MOST_G + lossless_g]
       end
 
       def compose(rice_g, used, lesson)

@@ -60,7 +60,12 @@ module FondKettle
 
       # Everything together, g: free water, water taken up, steam, water in the cloth, poured off.
       %i[free_g taken_g lost_g cloth_g drained_g].each do |amount|
-        define_method(amount) { @floor.public_send(amount) + @above.sum(&amount) }
+        # Asked for in every step, and most pots hold one bed.
+        class_eval <<~RUBY, __FILE__, __LINE__ + 1
+          def #{amount}                                                                # def lost_g
+            @above.empty? ? @floor.#{amount} : @floor.#{amount} + @above.sum(&:#{amount}) # @floor.lost_g + …
+          end
+        RUBY
       end
 
       private

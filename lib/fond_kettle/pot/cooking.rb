@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "bed"
+require_relative "energy"
 require_relative "run"
 require_relative "sealed_filling"
 require_relative "sealed_watch"
@@ -87,7 +88,8 @@ module FondKettle
       def one_bed(liquid_g, watched)
         column = self.class.bed(@load, liquid_g, @setting)
         @pot = Simulation.new(column, @load.uptake, @setting,
-                              @load.plenty? ? Kinetics::NO_LAG : Kinetics::LAG)
+                              @load.plenty? ? Kinetics::NO_LAG : Kinetics::LAG,
+                              watched ? Energy.new(column, @setting.room_c) : Energy::Unasked)
         @watch = Watch.new(column, @setting) if watched
       end
 

@@ -21,8 +21,9 @@ module FondKettle
         @began_j = content_j
       end
 
-      # In a step the pot took `in_j`, and its wall gave off `wall_j`.
-      def takes(in_j, wall_j)
+      # In a step the pot took so much, and its wall gave off so much: what the block gives, J.
+      def takes
+        in_j, wall_j = yield
         @in_j += in_j
         @wall_j += wall_j
         off_g = @column.lost_g - @lost_g
@@ -46,6 +47,19 @@ module FondKettle
       # What does not close.
       def open_j
         in_j - wall_j - steam_j - stored_j
+      end
+
+      # Where nobody asks for it: many runs only look for how much to pour.
+      module Unasked
+        module_function
+
+        # Is not even reckoned.
+        def takes; end
+
+        # What goes in goes in.
+        def aside
+          yield
+        end
       end
 
       private

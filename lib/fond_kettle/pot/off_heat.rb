@@ -38,14 +38,13 @@ module FondKettle
       end
 
       def off_conductance
-        warm = Heat::FLOOR_WARM_MIN - @off_min > Loss::HAIR_MIN
-        warm ? Heat.wall_conductance(@setting.vessel) : Heat.whole_conductance(@setting.vessel)
+        Heat::FLOOR_WARM_MIN - @off_min > Loss::HAIR_MIN ? @wall_j_min_k : @whole_j_min_k
       end
 
       def cooled(falling, used)
-        wall_j = off_conductance * (falling.mean(used) { |c| c } - @setting.room_c) * used
+        k = off_conductance
         drifted(@floor, falling, used)
-        @energy.takes(0.0, wall_j)
+        @energy.takes { [0.0, k * (falling.mean(used) { |c| c } - @setting.room_c) * used] }
       end
     end
   end

@@ -197,7 +197,7 @@ module FondKettle
       # So many minutes with so much from the fire and to the room, J/min.
       def moved(minutes, ends_c, taken_j, wall_j)
         move(minutes, ends_c)
-        @energy.takes(taken_j * minutes, wall_j * minutes)
+        @energy.takes { [taken_j * minutes, wall_j * minutes] }
         minutes
       end
     end

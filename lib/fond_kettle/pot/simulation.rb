@@ -31,8 +31,8 @@ module FondKettle
       attr_reader :column, :min, :boiled_min, :idle_min, :lifted_min, :fire, :stirred_at, :energy
 
       # `uptake`: what the rice is to hold, g/g (for a stage that ends level with it);
-      # `lag`: how time runs slower for the rice (Kinetics::LAG).
-      def initialize(column, uptake, setting, lag)
+      # `lag`: how time runs slower for the rice (Kinetics::LAG); `energy`: who is told of heat.
+      def initialize(column, uptake, setting, lag, energy)
         @column = column
         @floor = column.floor
         @uptake = uptake
@@ -42,7 +42,9 @@ module FondKettle
         @min = @off_min = @boiled_min = @lifted_min = @stirred_at = 0.0
         @boiled = false
         @drips_g = Hash.new(0.0)
-        @energy = Energy.new(column, setting.room_c)
+        @wall_j_min_k = Heat.wall_conductance(setting.vessel)
+        @whole_j_min_k = Heat.whole_conductance(setting.vessel)
+        @energy = energy
       end
 
       # °C at the floor.
@@ -106,8 +108,8 @@ module FondKettle
         step = Heat::Drift.new(@floor.temp_c, toward_c, per_min, most_min, goal_c: next_mark_c)
         used = warm(step, loss)
         drifted(@floor, step, used)
-        step_c = (step.from_c + @floor.temp_c) / 2
-        @energy.takes(@fire.power_j_min(step_c, @boiled) * used, @fire.wall_j_min(step_c) * used)
+        mean_c = (step.from_c + @floor.temp_c) / 2
+        @energy.takes { [@fire.power_j_min(mean_c, @boiled) * used, @fire.wall_j_min(mean_c) * used] }
         used
       end
 
@@ -136,8 +138,10 @@ module FondKettle
 
       # Nobody boils harder than they must: the pot takes what wall and steam need.
       def held_at_the_boil(minutes, steam_g)
-        wall_j = @fire.wall_j_min(@setting.boil_c) * minutes
-        @energy.takes(wall_j + (steam_g * Loss::LATENT_J_G), wall_j)
+        @energy.takes do
+          wall_j = @fire.wall_j_min(@setting.boil_c) * minutes
+          [wall_j + (steam_g * Loss::LATENT_J_G), wall_j]
+        end
       end
 
       # The lid is off: the open rate, paid for by the pot's own heat where the fire cannot;
@@ -152,7 +156,7 @@ module FondKettle
         taken_j = (@boiled ? @fire.held_j_min : @fire.power_j_min(from_c, false)) * used
         taken_j = [taken_j, needed_j].min if boiling?
         @floor.temp_c = [from_c + ((taken_j - needed_j) / @column.floor_j_k), @setting.boil_c].min
-        @energy.takes(taken_j, wall_j)
+        @energy.takes { [taken_j, wall_j] }
         @lifted_min = @lifted_min - used < HAIR ? 0.0 : @lifted_min - used
         used
       end

@@ -127,7 +127,7 @@ module FondKettle
       end
 
       def condense(bed, grams)
-        @energy.takes(grams * (Loss::LATENT_J_G + (WATER_J_G_K * (@setting.boil_c - @setting.room_c))), 0.0)
+        @energy.takes { [grams * (Loss::LATENT_J_G + (WATER_J_G_K * (@setting.boil_c - @setting.room_c))), 0.0] }
         bed.condense(grams)
         @condensed_g += grams
       end
@@ -159,7 +159,7 @@ module FondKettle
       def cool(bed, minutes)
         before_c = bed.temp_c
         after_c = cooling(bed, minutes).after(minutes)
-        @energy.takes(0.0, bed.heat_capacity_j_k * (before_c - after_c))
+        @energy.takes { [0.0, bed.heat_capacity_j_k * (before_c - after_c)] }
         cook(bed, Span.new(before_c, after_c), minutes)
         bed.temp_c = after_c
       end
