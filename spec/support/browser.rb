@@ -11,8 +11,21 @@ require_relative "../../web/application"
 # ChromeDriver sometimes tells of an element that left with the page it was on in
 # words of its own, not as a stale element: looked for again like one.
 class PatientDriver < Capybara::Selenium::Driver
+  # Whoever comes next finds nothing of what a page kept, its service worker included.
+  module Forgetful
+    private
+
+    def storage_types_to_clear
+      "all"
+    end
+  end
+
   def invalid_element_errors
     super | [Selenium::WebDriver::Error::UnknownError]
+  end
+
+  def browser
+    super.tap { extend(Forgetful) }
   end
 end
 
@@ -45,15 +58,19 @@ module Support
     end
 
     class << self
-      # Seconds by which the kitchen's clock is ahead.
-      attr_accessor :ahead_s
+      # Seconds by which the kitchen's clock is ahead; the application of the example that runs.
+      attr_accessor :ahead_s, :kitchen
     end
+
+    # One site for all examples of a process, whatever kitchen it shows: for every application of
+    # its own Capybara would start another server and another Chromium, and keep them all.
+    Capybara.app = ->(env) { Browser.kitchen.call(env) }
 
     def self.serve(folder, empty:)
       self.ahead_s = 0
       household = FondKettle::Store::Household.new(folder, demo: !empty)
       FondKettle::Store::Demo.fill(household, Time.now) unless empty
-      Capybara.app = FondKettle::Web::Application.build(household, clock: -> { Time.now + ahead_s })
+      self.kitchen = FondKettle::Web::Application.build(household, clock: -> { Time.now + ahead_s })
       Capybara.current_driver = :kitchen_chromium
       Capybara.page.driver.browser.execute_cdp("Emulation.clearDeviceMetricsOverride")
       yield
