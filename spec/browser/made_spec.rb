@@ -27,7 +27,7 @@ RSpec.describe "Rice that is steamed, dressed, divided and kept", type: :browser
 
   # On until the step at hand says so; `minutes` for each.
   def on_to(words, minutes: 2)
-    until page.has_css?("h1.stove-say", text: words, wait: 0.3)
+    until page.has_css?("h1.stove-say", text: words, wait: 0)
       at = find(".stove-title").text
       spend(minutes)
       go_on

@@ -66,7 +66,7 @@ RSpec.describe "A dish of one's own, from the first line to the table", :browser
     told = []
     loop do
       title = find(".stove-title").text
-      told << all(".stove-puts-in").map(&:text).join
+      told << all(".stove-puts-in", wait: false).map(&:text).join
       here, all = title.scan(/step (\d+) of (\d+)/).first.map(&:to_i)
       return told if here == all
 

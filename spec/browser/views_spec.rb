@@ -37,7 +37,7 @@ RSpec.describe "Every view", :browser do
   widths = { **widths, 390 => 844, 820 => 1100, 1600 => 900 } if Support::THOROUGH
 
   # Where what axe looks for is looked for: what it judges does not change with every width.
-  axe_widths = [320, 1280].freeze
+  axe_widths = [320, *(1280 if Support::THOROUGH)].freeze
 
   # What is wrong with the page as it stands, in words; what axe finds fails at once.
   def faults(name, width, axe: true)

@@ -15,6 +15,10 @@ module Support
       require "json"
       %w[dry/schema sequel sinatra/base nokogiri rack puma json_schemer
          ruby-units].each { |name| require name }
+      # Read once for all children.
+      READ = Dir["{lib,store,web}/**/*.rb"].map { |path| File.expand_path(path) }
+                                           .to_h { |path| [path, RubyVM::InstructionSequence.compile_file(path)] }
+      def (RubyVM::InstructionSequence).load_iseq(path) = READ[path]
       STDIN.each_line do |line|
         path, names = JSON.parse(line)
         reader, writer = IO.pipe

@@ -3,7 +3,7 @@
 require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/meals/schedule"
 require_relative "../../store/meal_book"
-require_relative "../deadline"
+require_relative "../ground/deadline"
 require_relative "../presenters/meal_clock"
 
 module FondKettle
