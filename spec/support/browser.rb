@@ -4,9 +4,8 @@ require "axe-rspec"
 require "capybara/rspec"
 require "selenium-webdriver"
 require "tmpdir"
-require_relative "../../store/demo"
-require_relative "../../store/household"
 require_relative "../../web/application"
+require_relative "demo_kitchen"
 
 # ChromeDriver sometimes tells of an element that left with the page it was on in
 # words of its own, not as a stale element: looked for again like one.
@@ -68,8 +67,7 @@ module Support
 
     def self.serve(folder, empty:)
       self.ahead_s = 0
-      household = FondKettle::Store::Household.new(folder, demo: !empty)
-      FondKettle::Store::Demo.fill(household, Time.now) unless empty
+      household = DemoKitchen.open(folder, empty: empty)
       self.kitchen = FondKettle::Web::Application.build(household, clock: -> { Time.now + ahead_s })
       Capybara.current_driver = :kitchen_chromium
       Capybara.page.driver.browser.execute_cdp("Emulation.clearDeviceMetricsOverride")

@@ -2,9 +2,8 @@
 
 require "rack/test"
 require "tmpdir"
-require_relative "../../store/demo"
-require_relative "../../store/household"
 require_relative "../../web/application"
+require_relative "demo_kitchen"
 
 module Support
   # A household in a folder of its own, served by the whole application.
@@ -19,8 +18,7 @@ module Support
       group.before { header "Host", "localhost" }
       group.around do |example|
         Dir.mktmpdir do |folder|
-          @household = FondKettle::Store::Household.new(folder, demo: !example.metadata[:empty], busy_ms: 50)
-          FondKettle::Store::Demo.fill(@household, Time.now) unless example.metadata[:empty]
+          @household = DemoKitchen.open(folder, empty: example.metadata[:empty], busy_ms: 50)
           example.run
           @household.close
         end
