@@ -26,6 +26,18 @@ task :slips do
   File.write(Support::Slips::FILE, Support::Slips.text)
 end
 
+desc "Writes how long each file of specs takes to spec/fixtures, by which bin/check shares them out"
+task :runtimes do
+  require "etc"
+  require "tempfile"
+  Tempfile.create do |log|
+    sh "parallel_rspec", "spec", "-n", (Etc.nprocessors * 2).to_s, "-o",
+       "--format progress --format ParallelTests::RSpec::RuntimeLogger --out #{log.path}"
+    rows = File.readlines(log.path).map { |line| line.rpartition(":") }
+    File.write("spec/fixtures/runtimes.log", rows.sort.map { |file, _, s| format("%s:%.1f\n", file, s) }.join)
+  end
+end
+
 namespace :golden do
   desc "Records what the model answers to spec/fixtures/golden.json.gz"
   task :record do

@@ -56,7 +56,9 @@ RSpec.describe "The catalogues" do
     grain = FondKettle::Larder::Grains.fetch("jasmine")
     expect(grain).to be_frozen
     expect(grain).to eq(grain.with(name: grain.name))
-    expect { FondKettle::Larder::Grain.new(key: "x") }.to raise_error(ArgumentError, /missing keywords: :name/)
+    expect do
+      FondKettle::Larder::Grain.new(key: "x")
+    end.to raise_error(ArgumentError, /missing keywords: :name/)
   end
 
   it "fills the names in a text and nothing else" do
