@@ -76,7 +76,7 @@ module FondKettle
       def load_core
         GC.disable
         CORE.each { |file| require_relative "../lib/fond_kettle/#{file}" }
-        Formats::REQUEST_SCHEMA.whole
+        require Schema::TYPES_FILE
       ensure
         GC.enable
       end

@@ -33,7 +33,8 @@ RSpec.describe "A meal at the stove" do
     id = begun
     pot = household.meals.find(id)[:meal].dish("d3").cook_ids.first
     get "/stove/#{pot}"
-    expect(page.at_css("a[href='/meal/#{id}']").text).to include("Friday for 9")
+    day = household.meals.find(id)[:meal].serve_at.strftime("%A")
+    expect(page.at_css("a[href='/meal/#{id}']").text).to include("#{day} for 9")
     send_form "/stove/#{pot}/begin"
     standing = household.meals.standing(household.meals.find(id))
     first = order(id).find { |task| task.dish == "d3" }

@@ -42,11 +42,7 @@ module FondKettle
       # `data`: the parsed JSON; `library`: the methods to choose from. Raises InvalidInput.
       def initialize(data, library: Methods::Library.ours)
         @library = library
-        result = REQUEST_SCHEMA.call(data)
-        problems = [*UnknownKeys.in(data, REQUEST_SCHEMA), *problems(result)]
-        raise InvalidInput, problems if problems.any?
-
-        @data = result.to_h
+        @data = checked(data)
         check_lists
       end
 
@@ -79,6 +75,17 @@ module FondKettle
       end
 
       private
+
+      # What is wrong is told by all that may be given.
+      def checked(data)
+        schema = REQUEST_SCHEMA.fitting(data)
+        result = schema.call(data)
+        problems = [*UnknownKeys.in(data, schema), *problems(result)]
+        return result.to_h if problems.empty?
+        raise InvalidInput, problems if schema.equal?(REQUEST_SCHEMA.whole)
+
+        checked(data)
+      end
 
       def sound(request)
         request.tap { Methods::MakingChecks.call(request, field: "filling.g_each") }

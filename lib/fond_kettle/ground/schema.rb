@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "monitor"
+require_relative "given_only"
 require_relative "paths"
 
 module FondKettle
@@ -9,7 +10,6 @@ module FondKettle
   # the first schema is asked, or the first of these types.
   module Schema
     TYPES_FILE = File.expand_path("schema_types.rb", __dir__)
-    private_constant :TYPES_FILE
     %i[Number TypedNumber TypedWhole].each { |type| autoload type, TYPES_FILE }
 
     # Predicates that ask what kind of value it is.
@@ -62,7 +62,7 @@ module FondKettle
       BUILDING = Monitor.new
       private_constant :BUILDING
 
-      # The block builds it.
+      # The block builds it; given names, with nothing optional beside those (GivenOnly).
       def initialize(&build)
         @build = build
       end
@@ -70,6 +70,17 @@ module FondKettle
       # The Dry::Schema itself, as another schema takes it in.
       def whole
         BUILDING.synchronize { @whole ||= @build.call }
+      end
+
+      # As much of it as `input` (a hash) is asked by, the first time; from then on the whole: a
+      # command asks once, and most of it is of what was not given.
+      def fitting(input)
+        BUILDING.synchronize do
+          next whole if @asked
+
+          @asked = true
+          @whole || @build.call(input.keys.map(&:to_s))
+        end
       end
 
       # Its result for `input`.
@@ -86,12 +97,12 @@ module FondKettle
     # A JSON schema (Later) with our messages; `strict` refuses keys it does not know;
     # `like` is a schema that it goes on from.
     def json(strict: false, like: nil, &block)
-      Later.new do
+      Later.new do |names|
         require TYPES_FILE
         Dry::Schema.JSON(**(like ? { parent: like.whole } : {})) do
           config.validate_keys = strict
           config.messages.load_paths << File.join(DATA, "messages.yml")
-          instance_exec(&block)
+          (names ? GivenOnly.new(self, names) : self).instance_exec(&block)
         end
       end
     end
