@@ -1,12 +1,11 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
-require_relative "../../lib/fond_kettle/house/usual"
+require_relative "../../lib/fond_kettle/house/plain_rice"
 require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../drawings/pot_picture"
-require_relative "../forms/plan_form"
 require_relative "presenter"
 require_relative "seen_pots"
 
@@ -94,14 +93,9 @@ module FondKettle
           (rice_g / household.portions_g.fetch("main")).floor
         end
 
-        # What each pot takes of plain rice, by the first bag's grain: g by its id. Runs the
-        # model a few times a pot.
+        # What each pot takes of plain rice: g by its id.
         def takes_g
-          @takes_g ||= household.values(:pots).to_h do |pot|
-            form = Forms::PlanForm.new({ "pot" => pot.id.to_s, "for" => "pot",
-                                         "method" => House::Usual.method_for(pot.kind) }, household)
-            [pot.id, form.ok? ? form.request.rice_g : 0.0]
-          end
+          @takes_g ||= household.values(:pots).to_h { |pot| [pot.id, plain_rice.takes_g(pot)] }
         end
 
         def first_things
@@ -129,8 +123,12 @@ module FondKettle
 
         # How sure the water for the table is in a pot, or nil.
         def spread_for_table(pot)
-          form = Forms::PlanForm.new({ "pot" => pot.id.to_s }, household)
-          Methods::Planner.plan(form.request).spread if form.ok?
+          request = plain_rice.for_table(pot)
+          Methods::Planner.plan(request).spread if request
+        end
+
+        def plain_rice
+          @plain_rice ||= House::PlainRice.new(household.shelves, log: household.cooks)
         end
 
         def range((low_g, high_g))

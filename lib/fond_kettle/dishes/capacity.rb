@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/limits"
+require_relative "../ground/remembered"
 require_relative "../numeric/root"
 require_relative "../pot/fit"
 require_relative "supper"
@@ -16,11 +17,17 @@ module FondKettle
       # Where to begin: g of rice that a millilitre of pot takes, plain and covered.
       PLAIN_G_ML = 0.27
 
+      # A shelf of pots is looked at more often than it changes.
+      TAKES = Remembered.new(200) do |request|
+        filling(request, 1.0) { |rice_g| request.with(rice_g: rice_g) }
+      end
+      private_constant :TAKES
+
       module_function
 
       # The largest batch of plain rice, g, that fits the request's vessel (0.0: none).
       def rice_g(request)
-        filling(request, 1.0) { |rice_g| request.with(rice_g: rice_g) }
+        TAKES[request]
       end
 
       # The largest factor at which `dish` fits the request's vessel (0.0: none).

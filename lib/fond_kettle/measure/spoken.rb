@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../ground/remembered"
 require_relative "cup"
 require_relative "numeral"
 
@@ -63,13 +64,11 @@ module FondKettle
       end
 
       # What a page says, it says more than once.
-      SAID = Hash.new { |said, (amount_ml, house)| said[[amount_ml, house]] = worded(amount_ml, house) }
-      MOST_SAID = 2000
+      SAID = Remembered.new(2000) { |(amount_ml, house)| worded(amount_ml, house) }
       private_constant :SAID
 
       #   say(470, House.with(US_CUP)) # => "2 cups"
       def say(amount_ml, house)
-        SAID.clear if SAID.size > MOST_SAID
         SAID[[amount_ml, house]]
       end
 
@@ -93,24 +92,34 @@ module FondKettle
       def best(amount_ml, house)
         near_ml = tolerance_ml(amount_ml, house)
         ease_ml = [EASE_ML, EASE_SHARE * amount_ml].min
-        ways = SPOONINGS[house.spoons]
         best = nil
         least = Float::INFINITY
+        each_way(amount_ml, house, ->(trouble) { ease_ml * trouble < least }) do |way, off_ml, trouble|
+          cost = off_ml + (ease_ml * trouble) + (off_ml > near_ml ? FAR_OFF : 0)
+          next if cost >= least
+
+          best = way
+          least = cost
+        end
+        pieces(*best)
+      end
+
+      # Yields [count, cup, sign, spooning] for each way that is easy enough by the lambda, how far off it
+      # is (mL) and the trouble of measuring it; sign -1: the spoons are taken out again.
+      def each_way(amount_ml, house, easy)
+        ways = SPOONINGS[house.spoons]
         each_filling(amount_ml, house) do |count, cup, left_ml, filled|
           # Nothing that goes with it can make it easier.
-          next if ease_ml * filled >= least
+          next unless easy.call(filled)
 
           taken_out = left_ml.negative?
           each_spooning(left_ml.abs, ways) do |spooning, off_ml|
-            trouble = filled + spooning.trouble + (taken_out ? spooning.spoons.size : 0)
-            cost = off_ml + (ease_ml * trouble) + (off_ml > near_ml ? FAR_OFF : 0)
-            next if cost >= least || (taken_out && fiddly?(count, spooning)) || nothing?(cup, spooning)
+            next if (taken_out && fiddly?(count, spooning)) || nothing?(cup, spooning)
 
-            best = [count, cup, taken_out ? -1 : 1, spooning]
-            least = cost
+            yield [count, cup, taken_out ? -1 : 1, spooning], off_ml,
+                  filled + spooning.trouble + (taken_out ? spooning.spoons.size : 0)
           end
         end
-        pieces(*best)
       end
 
       def pieces(count, cup, sign, spooning)
@@ -187,9 +196,8 @@ module FondKettle
         pinch_count(amount_ml) == 1 ? "a pinch" : "#{pinch_count(amount_ml)} pinches"
       end
 
-      private_class_method :best, :fiddly?, :tolerance_ml, :each_filling, :nothing?, :pieces, :trouble, :nearest,
-                           :each_spooning, :volume, :words,
-                           :pinch_count, :pinches
+      private_class_method :best, :fiddly?, :tolerance_ml, :each_way, :each_filling, :nothing?, :pieces,
+                           :trouble, :nearest, :each_spooning, :volume, :words, :pinch_count, :pinches
     end
   end
 end

@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+module FondKettle
+  # Answers that depend on nothing but what was asked, and are asked for again and again: the same
+  # question is worked out once. Forgets everything when it holds `most` answers.
+  class Remembered
+    # The block answers a question that can be a key of a hash.
+    def initialize(most, &answer)
+      @most = most
+      @answer = answer
+      @known = {}
+    end
+
+    # The answer to a question. Raises what the block raises, and remembers nothing of that.
+    def [](question)
+      @known.fetch(question) do
+        answer = @answer.call(question)
+        @known.clear if @known.size >= @most
+        @known[question] = answer
+      end
+    end
+  end
+end

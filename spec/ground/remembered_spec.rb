@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+RSpec.describe FondKettle::Remembered do
+  it "answers what was asked before without working it out, and never holds more than it may" do
+    asked = []
+    doubled = described_class.new(2) { |number| (asked << number).last * 2 }
+    expect([1, 1, 2, 1, 3, 3, 1].map { |number| doubled[number] }).to eq([2, 2, 4, 2, 6, 6, 2])
+    expect(asked).to eq([1, 2, 3, 1])
+  end
+
+  it "remembers no failure" do
+    tries = 0
+    flaky = described_class.new(2) { (tries += 1) == 1 ? raise(FondKettle::Error, "once") : tries }
+    expect { flaky[:x] }.to raise_error(FondKettle::Error)
+    expect(flaky[:x]).to eq(2)
+  end
+end
