@@ -18,10 +18,12 @@ module FondKettle
         @names = names
       end
 
+      # The rules of what must be given.
       def required(name)
         @dsl.required(name)
       end
 
+      # The rules of what may be given, where it was; else what takes any.
       def optional(name)
         @names.include?(name.to_s) ? @dsl.optional(name) : Unasked
       end

@@ -44,7 +44,7 @@ module FondKettle
         whole = shares(load, liquid_g, vessel, 1)
         most_before = load.stack ? COOKED_SHARE : BOIL_SHARE
         batches = (1..MOST_BATCHES).find do |count|
-          roomy?(shares(load, liquid_g, vessel, count), most_before)
+          roomy?(count == 1 ? whole : shares(load, liquid_g, vessel, count), most_before)
         end || MOST_BATCHES
         problems = load.stack || load.steamed? ? problems(whole) - OPEN_ONLY : problems(whole)
         Fit.new(**whole, problems: problems.freeze, batches: batches, most_before: most_before)
