@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "strscan"
+require_relative "../ground/remembered"
 require_relative "../ground/value"
 require_relative "cup"
 require_relative "numeral"
@@ -33,8 +34,10 @@ module FondKettle
         /(?:#{same})(?![[:alpha:]-])/i
       end
 
-      # By families of units.
+      # By families of units, and by the names that a house gives its cups.
       PATTERNS = Hash.new { |known, families| known[families] = pattern(UnitTable.names(*families).keys) }
+      OWN = Remembered.new(50) { |names| pattern(names) }
+      private_constant :OWN
 
       # Is a thing that comes in `piece` (nil: whole) counted by `unit`?
       def self.counts?(unit, piece)
@@ -59,7 +62,7 @@ module FondKettle
       def initialize(cups: [], families: INGREDIENT)
         @cups = cups.flat_map { |cup| [[cup.name, cup], [cup.named(2), cup]] }
                     .to_h { |name, cup| [name.downcase, cup] }
-        @own = self.class.pattern(@cups.keys) if @cups.any?
+        @own = OWN[@cups.keys] if @cups.any?
         @units = UnitTable.names(*families)
         @names = PATTERNS[families]
       end

@@ -64,7 +64,7 @@ module FondKettle
 
       # Names of the units of some families, in lower case, each with its Unit.
       def names(*families)
-        by_name.select { |_, unit| families.include?(unit.family) }
+        (@names ||= {})[families] ||= by_name.select { |_, unit| families.include?(unit.family) }.freeze
       end
 
       # Is it weighed: g, kg, oz, lb?

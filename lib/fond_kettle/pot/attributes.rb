@@ -21,12 +21,12 @@ module FondKettle
 
       # Those that `who` may set (:method, :request, :stages or :event).
       def set_by(who)
-        all.values.select { |attribute| attribute.by?(who) }
+        (@set_by ||= {})[who] ||= all.values.select { |attribute| attribute.by?(who) }.freeze
       end
 
       # Of those that `who` may set, what is on or off.
       def switches(who)
-        set_by(who).select { |attribute| attribute.type == :switch }
+        (@switches ||= {})[who] ||= set_by(who).select { |attribute| attribute.type == :switch }.freeze
       end
 
       # Keys, as texts, of what a request may switch on and is on at a Stage.
