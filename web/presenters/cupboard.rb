@@ -124,7 +124,7 @@ module FondKettle
         # How sure the water for the table is in a pot, or nil.
         def spread_for_table(pot)
           request = plain_rice.for_table(pot)
-          Methods::Planner.plan(request).spread if request
+          Methods::Planner.spread(request) if request
         end
 
         def plain_rice

@@ -15,7 +15,7 @@ module FondKettle
       # The liquid is found roughly, and what that may hide must fit too.
       SURE = 1.0025
       # Where to begin: g of rice that a millilitre of pot takes, plain and covered.
-      PLAIN_G_ML = 0.27
+      PLAIN_G_ML = 0.244
 
       # A shelf of pots is looked at more often than it changes.
       TAKES = Remembered.new(200) do |request|

@@ -34,9 +34,19 @@ module FondKettle
         run = course(last, curve: curve || request.method.turned_out?)
         fit = Pot::Fitting.check(last.load, last.liquid_g, request.vessel)
         Plan.new(request: request, phases: phases, run: run, fit: fit, sealed: solved.sealed,
-                 spread: spread(request, last),
+                 spread: spread(solved),
                  verdict: Pot::Verdict.of(run, last.load), **tasks(solved.told, phases, words(solved, run)),
                  warnings: Warnings.for(request, last, run, fit, solved.sealed))
+      end
+
+      # How sure the liquid of a Request is, or of one Solved already (Belief::Spread), where nothing else
+      # of its plan is asked. Around the stages as they were before they were timed: what is ready later
+      # takes longer. Raises Error where no liquid settles.
+      def spread(asked)
+        solved = asked.is_a?(Solved) ? asked : Solved.of(asked)
+        last = solved.last
+        Belief::Spreading.around(last.balance, Loading.last_stages(solved.request), last.setting,
+                                 solved.request.held)
       end
 
       # The Pot::Run of a phase as it is planned.
@@ -44,12 +54,6 @@ module FondKettle
         step_min = curve ? Pot::Cooking::CURVE_STEP_MIN : Pot::Cooking::CUES_STEP_MIN
         Pot::Cooking.run(phase.load, phase.liquid_g, phase.stages, phase.setting, step_min: step_min,
                                                                                   curve: curve)
-      end
-
-      # Around the stages as they were before they were timed: what is ready later takes
-      # longer.
-      def spread(request, last)
-        Belief::Spreading.around(last.balance, Loading.last_stages(request), last.setting, request.held)
       end
 
       # What a pot of layers, a steamer, or what is made of the rice has its texts filled in with.
@@ -74,7 +78,7 @@ module FondKettle
                                              not_checked: request.not_checked.join(", ")).freeze }
       end
 
-      private_class_method :course, :spread, :words, :tasks
+      private_class_method :course, :words, :tasks
     end
   end
 end
