@@ -3,6 +3,7 @@
 require_relative "../ground/remembered"
 require_relative "cup"
 require_relative "numeral"
+require_relative "spoonings"
 
 module FondKettle
   module Measure
@@ -15,9 +16,6 @@ module FondKettle
       QUARTER = 0.25
       # So many counts of a cup are tried.
       NEAREST = 5
-      # Nobody counts further in spoons.
-      MOST_SPOONS = 8
-      MOST_QUARTERS = 11
       # Spoons that are further off than this are not tried, mL.
       WINDOW_ML = 5.0
       # Less than this is not taken out of a cup again, mL.
@@ -34,34 +32,7 @@ module FondKettle
       EASE_SHARE = 0.05
       FAR_OFF = 1e9
 
-      # One way of spooning: [count, spoon] and what they hold.
-      Spooning = Value.define(:spoons, :ml, :trouble)
-      # All ways of a house's spoons, by volume: halves of the larger, quarters of the
-      # smaller as long as they do not fill one more of the larger; of what holds the same,
-      # only what is least trouble.
-      SPOONINGS = Hash.new do |known, spoons|
-        large, small = spoons.sort_by { |spoon| -spoon.ml }
-        counts = [(0..(MOST_SPOONS * 2)).map { |halves| [halves / 2.0, large] },
-                  (0..MOST_QUARTERS).map { |quarters| [quarters / 4.0, small] }].zip([large, small])
-        held = counts.filter_map { |list, spoon| list if spoon }
-        ways = held.empty? ? [[]] : held.first.product(*held.drop(1))
-        all = ways.map { |spoons| spooning(spoons.select { |count, _| count.positive? }) }
-        known[spoons] = all.group_by(&:ml).values.flat_map { |same| easiest(same) }.sort_by(&:ml).freeze
-      end
-
       module_function
-
-      # A Spooning of [count, spoon] pairs.
-      def spooning(spoons)
-        Spooning.new(spoons: spoons, ml: spoons.sum(0.0) { |count, spoon| count * spoon.ml },
-                     trouble: spoons.sum(0.0) { |count, _| trouble(count) + (count / 5.0) })
-      end
-
-      # Of ways that hold the same, those of one spoon and of two that are least trouble: to be taken
-      # out of a cup, each spoon more is more trouble.
-      def easiest(ways)
-        ways.group_by { |way| way.spoons.size }.values.map { |alike| alike.min_by(&:trouble) }
-      end
 
       # What a page says, it says more than once.
       SAID = Remembered.new(2000) { |(amount_ml, house)| worded(amount_ml, house) }
@@ -107,7 +78,7 @@ module FondKettle
       # Yields [count, cup, sign, spooning] for each way that is easy enough by the lambda, how far off it
       # is (mL) and the trouble of measuring it; sign -1: the spoons are taken out again.
       def each_way(amount_ml, house, easy)
-        ways = SPOONINGS[house.spoons]
+        ways = Spoonings.of(house.spoons)
         each_filling(amount_ml, house) do |count, cup, left_ml, filled|
           # Nothing that goes with it can make it easier.
           next unless easy.call(filled)
@@ -137,7 +108,7 @@ module FondKettle
         yield 0, nil, amount_ml, 0
         house.cups.each do |cup|
           nearest(amount_ml, cup).each do |count|
-            yield count, cup, amount_ml - (count * cup.ml), trouble(count)
+            yield count, cup, amount_ml - (count * cup.ml), Spoonings.trouble(count)
           end
         end
       end
@@ -150,11 +121,6 @@ module FondKettle
       # Nobody takes a few drops out of a cup, or anything out of a part of one.
       def fiddly?(count, spooning)
         !spooning.spoons.empty? && (!(count % 1).zero? || spooning.ml < LEAST_OUT_ML)
-      end
-
-      # How much there is to measure in one thing: awkward parts are harder.
-      def trouble(count)
-        ((count * 2) % 1).zero? ? 1 : 1.3
       end
 
       # Of a cup the nearest counts, whole or with a fraction.
@@ -197,7 +163,7 @@ module FondKettle
       end
 
       private_class_method :best, :fiddly?, :tolerance_ml, :each_way, :each_filling, :nothing?, :pieces,
-                           :trouble, :nearest, :each_spooning, :volume, :words, :pinch_count, :pinches
+                           :nearest, :each_spooning, :volume, :words, :pinch_count, :pinches
     end
   end
 end
