@@ -15,10 +15,9 @@ require_relative "../methods/library"
 require_relative "../pot/stage"
 require_relative "liquids_reader"
 require_relative "making_reader"
-require_relative "request_schema"
+require_relative "request_check"
 require_relative "rice_reader"
 require_relative "sealed_reader"
-require_relative "unknown_keys"
 
 module FondKettle
   module Formats
@@ -42,8 +41,7 @@ module FondKettle
       # `data`: the parsed JSON; `library`: the methods to choose from. Raises InvalidInput.
       def initialize(data, library: Methods::Library.ours)
         @library = library
-        @data = checked(data)
-        check_lists
+        @data = RequestCheck.call(data)
       end
 
       # The Methods::Request; what is not given is the method's own or usual. Raises InvalidInput.
@@ -76,42 +74,8 @@ module FondKettle
 
       private
 
-      # What is wrong is told by all that may be given.
-      def checked(data)
-        schema = REQUEST_SCHEMA.fitting(data)
-        result = schema.call(data)
-        problems = [*UnknownKeys.in(data, schema), *problems(result)]
-        return result.to_h if problems.empty?
-        raise InvalidInput, problems if schema.equal?(REQUEST_SCHEMA.whole)
-
-        checked(data)
-      end
-
       def sound(request)
         request.tap { Methods::MakingChecks.call(request, field: "filling.g_each") }
-      end
-
-      def problems(result)
-        Schema.faults(result).map do |message, said|
-          { field: message.path.join("."), message: said, received: printable(message.input) }.compact
-        end
-      end
-
-      def printable(input)
-        input if input.is_a?(String) || (input.is_a?(Numeric) && input.to_f.finite?)
-      end
-
-      def check_lists
-        within("additions", @data[:additions], 0..Limits::ADDITIONS)
-        within("liquids", @data[:liquids], 0..Limits::ADDITIONS)
-        within("stages", @data[:stages], 1..Limits::STAGES)
-        within("rice.people", @data[:rice][:people], Limits::PEOPLE)
-      end
-
-      def within(field, list, range)
-        return if list.nil? || range.cover?(list.size)
-
-        raise InvalidInput.at(field, "must list between #{range.min} and #{range.max}", received: list.size)
       end
 
       def method
