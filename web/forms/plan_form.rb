@@ -79,7 +79,7 @@ module FondKettle
         end
 
         def grain
-          Larder::Grains.all[self[:grain]] || Larder::Grains.all.values.first
+          Larder::Grains.or_first(self[:grain])
         end
 
         # The dish that is cooked (a Dishes::Dish), as it is chosen for tonight, or nil: plain rice.

@@ -15,7 +15,7 @@ module FondKettle
       def initialize(shelves, log: nil)
         @shelves = shelves
         @log = log
-        @grain = Larder::Grains.all[Usual.grain(shelves, nil)] || Larder::Grains.all.values.first
+        @grain = Larder::Grains.or_first(Usual.grain(shelves, nil))
       end
 
       # What a pot of the shelves (Kit::Vessel) takes of it, g; 0.0 where it takes nothing. Runs the model a

@@ -41,6 +41,11 @@ module FondKettle
         all[key] || raise(InvalidInput.at("grain", "must be one of: #{all.keys.join(', ')}", received: key))
       end
 
+      # The Grain of a key; the first there is, where nobody knows that key.
+      def or_first(key)
+        all[key] || all.values.first
+      end
+
       # Reads and checks a grain file; returns grains by key. Raises BadCatalogue.
       def load_file(path)
         Catalogue.read(path, SCHEMA).to_h { |entry| [entry[:key], build(path, entry)] }.freeze
