@@ -169,18 +169,13 @@ module FondKettle
         cooks = db[:meal_cooks].join(:meal_dishes, id: :meal_dish_id).where(meal_id: row[:id])
                                .select_hash_groups(:key, :cook_id)
         dishes = db[:meal_dishes].where(meal_id: row[:id]).order(:id).map do |dish|
-          Meals::Dish.new(key: dish[:key], title: dish[:title], plan: plan(dish),
+          Meals::Dish.new(key: dish[:key], title: dish[:title], plan: Formats::StoredPlan.read(dish[:plan]),
                           cook_ids: cooks.fetch(dish[:key], []))
         end
         meal = Formats::StoredMeal.meal(row[:wishes], title: row[:title], serve_at: row[:serve_at],
                                                       dishes: dishes)
         times = row.slice(:made_at, :begun_at, :ended_at).transform_values { |at| at && Time.parse(at) }
         row.merge(meal: meal, schedule: Formats::StoredMeal.read_schedule(row[:schedule]), **times).freeze
-      end
-
-      # A plan never changes: read once.
-      def plan(dish)
-        (@plans ||= {})[dish[:id]] ||= Formats::StoredPlan.read(dish[:plan])
       end
 
       def text(time)

@@ -67,7 +67,7 @@ module FondKettle
 
       # One session and what goes with it, before a place.
       def protect(builder, secret)
-        builder.use Rack::Session::Cookie, key: "kettle", secret: secret, same_site: :lax, httponly: true,
+        builder.use Rack::Session::Cookie, key: "kettle", secrets: secret, same_site: :lax, httponly: true,
                                            expire_after: LONGEST_SESSION_S
         builder.use Rack::Protection::AuthenticityToken, message: TOO_OLD
         builder.use Rack::Protection::FrameOptions, frame_options: :deny

@@ -35,4 +35,12 @@ RSpec.describe FondKettle::Formats::StoredPlan do
     expect(described_class.read(described_class.write(plan)))
       .to include(plan_version: 2, tasks: have_attributes(size: plan[:tasks].size))
   end
+
+  it "reads what was written once, and nobody can change what others read too" do
+    text = described_class.write(FondKettle::Formats::PlanJson.call(plan_for(basic_request)))
+    plan = described_class.read(text)
+    expect(described_class.read(text.dup)).to be(plan)
+    expect([plan, plan[:tasks], plan[:tasks].first, plan[:tasks].first[:say]]).to all(be_frozen)
+    expect { described_class.read("{") }.to raise_error(JSON::ParserError)
+  end
 end

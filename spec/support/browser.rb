@@ -29,7 +29,8 @@ class PatientDriver < Capybara::Selenium::Driver
 end
 
 Capybara.register_driver(:kitchen_chromium) do |app|
-  options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium")
+  # On a busy machine the accessibility check of a long page takes more than the usual half a minute.
+  options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium", timeouts: { script: 120_000 })
   %w[--headless=new --no-sandbox --disable-gpu --no-first-run --disable-background-networking
      --disable-component-update
      --disable-sync --disable-dev-shm-usage

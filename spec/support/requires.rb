@@ -3,10 +3,12 @@
 require "json"
 require "open3"
 require "rbconfig"
+require "set"
 
 module Support
-  # Finds out, file by file, whether a file requires what it uses: it is loaded alone,
-  # in a process of its own, and the constants of ours that it names must be there.
+  # Finds out, file by file, whether a file requires what it uses: by reading what it and all that it
+  # requires define, or, which takes longer, by loading it alone in a process of its own; the
+  # constants of ours that it names must be there.
   module Requires
     ROOT = File.expand_path("../..", __dir__)
     # A child loads the file it is given and prints which of the names are missing.
@@ -37,7 +39,62 @@ module Support
       end
     RUBY
 
+    DEFINES = /^( *)(?:(module|class) )?([A-Z]\w*)(?: =|$| <| #)/
+
     module_function
+
+    # Paths of files with the names that nothing they require defines; only those that lack one.
+    def unread(paths)
+      paths.to_h do |path|
+        there = reach(path)
+        [path, names_in(path).reject { |name| homes_of(name).any? { |home| there.include?(home) } }]
+      end.reject { |_, missing| missing.empty? }
+    end
+
+    # Paths of the files that define a constant of ours, or what it stands in where it is not seen to be
+    # defined: some are put into a class by its maker.
+    def homes_of(name)
+      return homes[name] if homes.key?(name)
+
+      outer = name.rpartition("::").first
+      outer.empty? ? [] : homes_of(outer)
+    end
+
+    # A file and all that it requires of ours.
+    def reach(path)
+      found = []
+      left = [path]
+      until left.empty?
+        found |= left
+        left = left.flat_map { |file| required(file) }.uniq - found
+      end
+      found.to_set
+    end
+
+    # At once, or when it is first named.
+    def required(path)
+      (@required ||= {})[path] ||=
+        File.read(path).scan(/^ *require_relative "(.+)"|expand_path\("(\w+)\.rb", __dir__\)/)
+            .map { |now, later| "#{File.expand_path(now || later, File.dirname(path))}.rb" }
+    end
+
+    # The same by full name, as far as it is seen.
+    def homes
+      @homes ||= Dir[File.join(ROOT, "{lib,store,web}/**/*.rb")].each_with_object(Hash.new([].freeze)) do |path, all|
+        defined_in(path).each { |name| all[name] += [path] }
+      end
+    end
+
+    # Full names of what a file defines, by what stands around it.
+    def defined_in(path)
+      around = []
+      File.read(path).scan(DEFINES).map do |indent, opens, name|
+        around = around.take_while { |depth, _| depth < indent.size }
+        full = [*around.map(&:last), name].join("::")
+        around += [[indent.size, name]] if opens
+        full
+      end
+    end
 
     # Paths of files with the names each lacks; only those that lack one.
     def lacking(paths)

@@ -28,6 +28,16 @@ RSpec.describe FondKettle::Web::Doors do
     expect(described_class.names("0.0.0.0", ["kettle.lan"])).to include("kettle.lan", IPAddr.new("127.0.0.1"))
   end
 
+  it "tells the console of who is refused, and of nobody else" do
+    told = StringIO.new
+    env "rack.errors", told
+    get "/pot"
+    expect(told.string).to be_empty
+    header "Host", "evil.example"
+    get "/pot"
+    expect(told.string).to include("HostAuthorization").and have_attributes(lines: have_attributes(size: 1))
+  end
+
   it "believes no proxy" do
     header "X-Forwarded-Host", "evil.example"
     get "/pot"

@@ -31,6 +31,14 @@ RSpec.describe "The pages" do
     expect(page.at_css("svg.pot-drawing desc").text).to include("240 mm wide")
   end
 
+  it "leaves what is kept of a visit alone where a script reads a part of a page" do
+    get "/pot?#{plan}"
+    expect(last_response.headers["set-cookie"]).to include("kettle=")
+    get "/pot?#{plan}", {}, "HTTP_X_KETTLE_PART" => "answer"
+    expect(last_response.headers["set-cookie"]).to be_nil
+    expect(water).to match(/\A\d{3} g\z/)
+  end
+
   it "is dimmed for the evening on one device, and goes back to the page, never to another's" do
     { "http://localhost/pot?grain=basmati&a=%C3%B6" => "/pot?grain=basmati&a=%C3%B6",
       "http://elsewhere.test/x" => "/", "http://localhost//elsewhere.test" => "/elsewhere.test",

@@ -1,8 +1,10 @@
 # frozen_string_literal: true
 
 require "ipaddr"
+require "logger"
 require "rack"
 require "rack/protection"
+require "sinatra/middleware/logger"
 require "socket"
 
 module FondKettle
@@ -31,6 +33,8 @@ module FondKettle
       def guard(builder, names, policy)
         builder.use Policy, policy
         builder.use Threshold
+        # Whom the console is told of: who is refused, and not everybody who comes.
+        builder.use Sinatra::Middleware::Logger, Logger::WARN
         builder.use Rack::Protection::HostAuthorization, permitted_hosts: names, message: NOT_HERE
         builder.use Rack::Protection::HttpOrigin, message: NOT_OURS
         builder.use SameSite

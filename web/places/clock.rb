@@ -186,7 +186,7 @@ module FondKettle
         end
         status code
         shown = Presenters::MealClock.new(household, record, now, chosen: text_param("task"))
-        return part(:clock_answer, shown: shown, problems: problems) if request.env["HTTP_X_KETTLE_PART"]
+        return part(:clock_answer, shown: shown, problems: problems) if part_only?
 
         @title = record[:title]
         @script = "meal.js"

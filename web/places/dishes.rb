@@ -29,7 +29,7 @@ module FondKettle
       get "/" do
         found = household.dishes.search(text_param("q"))
         # The script asks only for what was found.
-        next part(:found, found: found, as: params["as"]) if request.env["HTTP_X_KETTLE_PART"]
+        next part(:found, found: found, as: params["as"]) if part_only?
 
         @title = "Dishes"
         @script = "search.js"
@@ -62,9 +62,7 @@ module FondKettle
       post "/look" do
         typed = params["use"] == "fields" ? params.merge("lines" => merged_lines) : params
         # The script asks only for what was understood.
-        if request.env["HTTP_X_KETTLE_PART"]
-          next part(:dish_read, form: Forms::DishForm.new(typed, household))
-        end
+        next part(:dish_read, form: Forms::DishForm.new(typed, household)) if part_only?
 
         edit(Forms::DishForm.new(typed, household), id: params["id"], version: params["lock_version"])
       end

@@ -28,7 +28,7 @@ module FondKettle
         status 422 unless form.ok?
         locals = { form: form, shown: form.ok? && form.dish ? shown(Presenters::Evening, form) : nil }
         # The script asks only for what a change moves.
-        next part(:evening_change, **locals) if request.env["HTTP_X_KETTLE_PART"]
+        next part(:evening_change, **locals) if part_only?
 
         @title = form.dish ? form.dish.title : "The evening"
         @script = "evening.js"

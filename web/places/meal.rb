@@ -74,10 +74,7 @@ module FondKettle
         redirect "/log" if record[:ended_at]
         status code
         shown = Presenters::MealAtStove.new(household, record, household.meals.standing(record), now)
-        if request.env["HTTP_X_KETTLE_PART"]
-          return part(:meal_cards, shown: shown, who: who,
-                                   problems: problems)
-        end
+        return part(:meal_cards, shown: shown, who: who, problems: problems) if part_only?
 
         @title = record[:title]
         @script = "cook.js"
@@ -110,13 +107,13 @@ module FondKettle
       end
 
       def refused(problems)
-        return show(record, code: 422, problems: problems) unless request.env["HTTP_X_KETTLE_PART"]
+        return show(record, code: 422, problems: problems) unless part_only?
 
         halt 422, { "content-type" => "application/json" }, JSON.generate(errors: problems)
       end
 
       def answer(told)
-        redirect "/meal/#{record[:id]}?who=#{who}", 303 unless request.env["HTTP_X_KETTLE_PART"]
+        redirect "/meal/#{record[:id]}?who=#{who}", 303 unless part_only?
         content_type :json
         JSON.generate(told: told)
       end

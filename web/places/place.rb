@@ -59,6 +59,8 @@ module FondKettle
 
       before do
         headers "cache-control" => "no-store"
+        # A part that was only read must not put an older session over what was sent meanwhile.
+        request.session_options[:skip] = true if part_only? && request.get?
         check_encoding
       end
 
@@ -95,6 +97,11 @@ module FondKettle
 
       def now
         @clock.call
+      end
+
+      # Does a script ask for what a change moves, alone?
+      def part_only?
+        request.env.key?("HTTP_X_KETTLE_PART")
       end
 
       # A page that says what is wrong; a form that was sent can be gone back to.

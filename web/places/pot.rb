@@ -133,7 +133,7 @@ module FondKettle
         shown = answer(form, planned(form)) if form.ok?
         status(form.ok? ? code : 422)
         # The script asks only for what a change moves.
-        return part(:pot_change, form: form, shown: shown) if request.env["HTTP_X_KETTLE_PART"]
+        return part(:pot_change, form: form, shown: shown) if part_only?
 
         @title = "Pot"
         @script = "pot.js"

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "json"
+require_relative "../ground/remembered"
 require_relative "../methods/forward"
 
 module FondKettle
@@ -14,14 +15,22 @@ module FondKettle
                 "fill" => "fill", "stir" => "stir", "fluff" => "fluff", "fold" => "fold",
                 "turn" => "turn-out", "tip" => "serve" }.freeze
 
+      # More than is on the stove, and a page of the log.
+      MOST_READ = 200
+      # A plan is written once and never changed, and what is at the stove is read with every tap.
+      READ = Remembered.new(MOST_READ) do |text|
+        forward(JSON.parse(text, symbolize_names: true, freeze: true)).freeze
+      end
+      private_constant :READ
+
       module_function
 
-      # The plan (hash with symbol keys, of the newest version) of what is stored.
+      # The plan (hash with symbol keys, of the newest version, frozen) of what is stored.
       # Raises JSON::ParserError.
       #
       #   read('{"steps":[…]}')[:plan_version] # => 2
       def read(text)
-        forward(JSON.parse(text, symbolize_names: true))
+        READ[text]
       end
 
       # The text to store.

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../ground/vocabulary"
 require_relative "bed"
 require_relative "energy"
 require_relative "run"
