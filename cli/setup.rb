@@ -22,7 +22,7 @@ module FondKettle
       }.freeze
 
       TEST_PACKAGES = {
-        "chromium" => -> { on_path?("chromium") },
+        "chromium-headless-shell" => -> { on_path?("chromium-headless-shell") },
         "chromium-driver" => -> { on_path?("chromedriver") }
       }.freeze
 

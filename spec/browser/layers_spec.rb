@@ -40,7 +40,7 @@ RSpec.describe "A pot of layers", type: :browser do
   end
 
   def expect_clean
-    expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa, :wcag21a, :wcag21aa, :wcag22aa)
+    expect(page).to be_accessible
     expect(overflow?).to be(false)
   end
 

@@ -44,7 +44,7 @@ RSpec.describe "Rice that is steamed, dressed, divided and kept", type: :browser
     plan "Sticky rice, steamed", grain: "Glutinous", grams: 490, steamer_mm: "240"
     expect(page).to have_css(".steamer-drawing .drop", count: 3)
     expect(page).to have_css(".made", text: "a grain crushes between two fingers")
-    expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa)
+    expect(page).to be_accessible
     start
     on_to "Line the steamer"
     on_to "Lid off"
@@ -57,7 +57,7 @@ RSpec.describe "Rice that is steamed, dressed, divided and kept", type: :browser
     spend 6
     click_button "Dry or yellowish"
     expect(page).to have_css(".seen", text: "One pour more")
-    expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa)
+    expect(page).to be_accessible
     on_to "Steam it on"
     click_button "Clear and chewy right through"
     on_to "Tip it out on a wet board"
@@ -80,7 +80,7 @@ RSpec.describe "Rice that is steamed, dressed, divided and kept", type: :browser
     find("[data-drag=salty]").send_keys(:arrow_down)
     expect(page).to have_field("salty", with: "1.4", visible: :all)
     expect(page).to have_css(".dressing-drawing", text: "1.4 g")
-    expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa)
+    expect(page).to be_accessible
     start
     on_to "Stir the dressing"
     expect(page).to have_css(".stove-puts-in", text: /rice vinegar.*sugar.*salt/m)
@@ -99,7 +99,7 @@ RSpec.describe "Rice that is steamed, dressed, divided and kept", type: :browser
       click_button "One more"
       expect(page).to have_css(".tally-count", text: "#{made + 1} of 17")
     end
-    expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa)
+    expect(page).to be_accessible
   end
 
   it "makes twelve parcels, freezes eight, finds them again, and reheats two from frozen" do
@@ -133,7 +133,7 @@ RSpec.describe "Rice that is steamed, dressed, divided and kept", type: :browser
     expect(page).to have_css(".kept li", text: "6 portions of 106 g")
     click_link "Labels to print"
     expect(page).to have_css(".labels li", text: /use by/, count: 6)
-    expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa)
+    expect(page).to be_accessible
   end
 
   it "keeps the clock of a cooling pot, first on Table, and says when it is too late" do
@@ -150,7 +150,7 @@ RSpec.describe "Rice that is steamed, dressed, divided and kept", type: :browser
     expect(page).to have_css(".cooling-drawing", text: "now,")
     visit "/"
     expect(find("main > *:first-child")).to have_text("First, what is kept")
-    expect(page).to be_axe_clean.according_to(:wcag2a, :wcag2aa)
+    expect(page).to be_accessible
     click_link "Friday rice"
     click_button "Now in the refrigerator"
     expect(page).to have_css(".kept li", text: /in the refrigerator.*Use by/m)

@@ -45,10 +45,11 @@ module Support
 
     # Paths of files with the names that nothing they require defines; only those that lack one.
     def unread(paths)
-      paths.to_h do |path|
+      missing = paths.to_h do |path|
         there = reach(path)
         [path, names_in(path).reject { |name| homes_of(name).any? { |home| there.include?(home) } }]
-      end.reject { |_, missing| missing.empty? }
+      end
+      missing.reject { |_, names| names.empty? }
     end
 
     # Paths of the files that define a constant of ours, or what it stands in where it is not seen to be
@@ -80,8 +81,10 @@ module Support
 
     # The same by full name, as far as it is seen.
     def homes
-      @homes ||= Dir[File.join(ROOT, "{lib,store,web}/**/*.rb")].each_with_object(Hash.new([].freeze)) do |path, all|
-        defined_in(path).each { |name| all[name] += [path] }
+      @homes ||= begin
+        paths = Dir[File.join(ROOT, "{lib,store,web}/**/*.rb")]
+        named = paths.flat_map { |path| defined_in(path).map { |name| [name, path] } }
+        named.group_by(&:first).transform_values { |pairs| pairs.map(&:last) }
       end
     end
 
