@@ -32,15 +32,13 @@ Capybara.register_driver(:kitchen_chromium) do |app|
   # On a busy machine the accessibility check of a long page takes more than the usual half a minute.
   options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium-headless-shell",
                                                      timeouts: { script: 120_000 })
-  %w[--headless --no-sandbox --disable-gpu --no-first-run --disable-background-networking
+  %w[--headless --font-render-hinting=none --no-sandbox --disable-gpu --no-first-run --disable-background-networking
      --disable-component-update
      --disable-sync --disable-dev-shm-usage
      --window-size=1280,800].each { |argument| options.add_argument(argument) }
   PatientDriver.new(app, browser: :chrome, options: options,
                          service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))
 end
-# No page of ours has frames: the accessibility check needs no second window to put them together.
-Axe::Configuration.instance.legacy_mode = true
 Capybara.server = :puma, { Silent: true }
 Capybara.default_max_wait_time = 5
 # Two processes share a core: whoever waits must not take it from whom it waits for.
@@ -54,6 +52,8 @@ module Support
     def self.included(group)
       return unless group.respond_to?(:around)
 
+      # No page of ours has frames: the accessibility check needs no second window to put them together.
+      Axe::Configuration.instance.legacy_mode = true
       group.include Capybara::DSL
       group.include Capybara::RSpecMatchers
       group.around do |example|
