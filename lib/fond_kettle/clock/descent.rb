@@ -93,9 +93,7 @@ module FondKettle
 
       # What can be said before anything is tried.
       def look
-        limit = @network.horizon_min
-        @wanted = @network.windows(limit)
-        @patient = @network.windows(limit, limit)
+        @wanted = @network.widest
         @bound_min = Bounds.span_min(@crowds, @network.minutes, @wanted.first, Paths.tails(@network))
       end
 

@@ -36,7 +36,8 @@ module FondKettle
 
       # Keeps what is found, however long that waits.
       def patient(most, noise)
-        found = @search.run(*@patient, most_nodes: most, noise: noise)
+        limit = @network.horizon_min
+        found = @search.run(*@network.windows(limit, limit), most_nodes: most, noise: noise)
         return keep(found.low) if found.low
         raise Lost.new(@search.nodes, false) if found.complete || spent?(1)
       end

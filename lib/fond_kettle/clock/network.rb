@@ -46,7 +46,14 @@ module FondKettle
         high = @most.map { |most| [most, limit].compact.min }
         high[@serve] = 0
         @waits.each { |place, most| high[place] = [high[place], most + over_min].min }
-        [low, high] if low.zip(high).all? { |from, to| from <= to } && settle(low, high, (0..@serve).to_a)
+        [low, high] if low.zip(high).all? { |from, to| from <= to } && settle(low, high, @serve.downto(0).to_a)
+      end
+
+      # The same with all the time there is, before anything is ordered; not to be changed.
+      def widest
+        return @widest if defined?(@widest)
+
+        @widest = windows(horizon_min)&.each(&:freeze)
       end
 
       # Minutes by which what waits longest for serving waits too long; `starts` by place.

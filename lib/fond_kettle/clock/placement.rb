@@ -91,7 +91,7 @@ module FondKettle
 
       def check
         @problem.slots.each { |slot| check_uses(slot) }
-        return if @network.windows(@network.horizon_min)
+        return if @network.widest
 
         ids = Paths.contradiction(@network).map { |place| @problem.slots[place].id }
         raise InvalidInput.at("tasks", "must not contradict one another: the bounds of #{ids.join(', ')}")
