@@ -46,7 +46,10 @@ module FondKettle
         high = @most.map { |most| [most, limit].compact.min }
         high[@serve] = 0
         @waits.each { |place, most| high[place] = [high[place], most + over_min].min }
-        [low, high] if low.zip(high).all? { |from, to| from <= to } && settle(low, high, @serve.downto(0).to_a)
+        return unless low.zip(high).all? { |from, to| from <= to }
+
+        # Nearly all bounds lead from serving backwards.
+        [low, high] if settle(low, high, @serve.downto(0).to_a)
       end
 
       # The same with all the time there is, before anything is ordered; not to be changed.
