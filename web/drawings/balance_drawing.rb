@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/ground/words"
-require_relative "../../lib/fond_kettle/measure/rounding"
 require_relative "../../lib/fond_kettle/measure/spoken"
 require_relative "../../lib/fond_kettle/phases/balance"
 require_relative "../html/markup"
@@ -28,23 +27,20 @@ module FondKettle
         def initialize(answer, measures)
           @measures = measures
           @grams = answer[:balance].merge(poured_g: answer[:liquid][:g])
+          @whole = Phases::WholeGrams.of(@grams.slice(*SOURCES.keys, *SINKS.keys))
         end
 
-        # [whole grams, words, in the cook's measures, class] of what is not nothing. What is
-        # poured stands as the plan says it; the rest is rounded so that it adds up.
+        # [whole grams, words, in the cook's measures, class] of what is not nothing.
         def sources
-          @sources ||= begin
-            poured, *rest = coming_in
-            rounded(rest, total_g - poured.first.round).unshift([poured.first.round, *poured.drop(1)])
-          end
+          @sources ||= present(SOURCES)
         end
 
         def sinks
-          @sinks ||= rounded(present(SINKS), total_g)
+          @sinks ||= present(SINKS)
         end
 
         def total_g
-          @total_g ||= sum(coming_in).round
+          sources.sum(&:first)
         end
 
         def to_s
@@ -58,26 +54,11 @@ module FondKettle
 
         private
 
-        def coming_in
-          @coming_in ||= present(SOURCES)
-        end
-
         def present(parts)
-          parts.filter_map do |key, words|
-            grams = @grams.fetch(key)
-            next unless grams.abs >= 0.5 || key == :poured_g
-
-            [grams, words, Measure::Spoken.say(grams, @measures), key.to_s.delete_suffix("_g").tr("_", "-")]
+          parts.slice(*@whole.keys).map do |key, words|
+            [@whole[key], words, Measure::Spoken.say(@grams.fetch(key), @measures),
+             key.to_s.delete_suffix("_g").tr("_", "-")]
           end
-        end
-
-        def rounded(parts, total)
-          whole = Measure::Rounding.adding_up(parts.map(&:first), total)
-          parts.zip(whole).map { |part, grams| [grams, *part.drop(1)] }
-        end
-
-        def sum(parts)
-          parts.sum(&:first)
         end
 
         def said(parts)

@@ -1,12 +1,11 @@
 # frozen_string_literal: true
 
-require_relative "../ground/words"
 require_relative "../measure/gas_mark"
 require_relative "../measure/rounding"
 require_relative "../measure/units"
-require_relative "../phases/balance"
 require_relative "../pot/depth"
 require_relative "amounts"
+require_relative "balance_text"
 require_relative "pot_stages"
 require_relative "provision"
 
@@ -18,7 +17,6 @@ module FondKettle
       DRAIN = { "quick" => "tip the water off", "shaken" => "shake the sieve well",
                 "long" => "leave it 10 min in the sieve", "air-dried" => "spread it out and leave it an hour",
                 "cooked-in" => "" }.freeze
-      BALANCE = Words.of("balance")
       # Less than this over the rice looks level with it.
       SEEN_MM = 1.5
       OVER_LEVEL = "the liquid stands %d mm over the rice; the lid lets that out later"
@@ -52,7 +50,8 @@ module FondKettle
         @to_h ||= { pour: pour, rice: weighed(@load.rice_g, rice_in_cups),
                     liquid: weighed(poured_g, liquid_in_cups), changes: changes, soak: soak,
                     drain: DRAIN.fetch(@request.drained), snap: @load.grain.snap, clear: clear,
-                    surface: "#{@load.surface_g.round} g", depth: depth, balance: balance,
+                    surface: "#{@load.surface_g.round} g", depth: depth,
+                    balance: BalanceText.say(@balance),
                     out: listed(@request.lifted), back: listed(@request.coming_back), fat: fat,
                     salted: salted, pots: @request.pots.to_s, **broth, **@sealed }
       end
@@ -221,14 +220,6 @@ module FondKettle
       def depth
         Pot::Depth.words(Pot::Depth.over_rice_mm(@phase.standing_g, @load.times(1.0 / @phase.rounds),
                                                  @phase.setting.vessel))
-      end
-
-      def balance
-        terms = Phases::SINKS.map { |key| [@balance.public_send(key), BALANCE.fetch(key.to_s)] } +
-                Phases::SOURCES.map { |key| [-@balance.public_send(key), BALANCE.fetch(key.to_s)] }
-        worth_saying = terms.reject { |grams, _| grams.abs < 0.5 }
-        worth_saying.map { |grams, what| "#{grams.negative? ? '−' : '+'} #{grams.abs.round} g #{what}" }
-                    .join(" ").delete_prefix("+ ")
       end
     end
   end

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/value"
+require_relative "../measure/rounding"
 
 module FondKettle
   module Phases
@@ -17,5 +18,29 @@ module FondKettle
     # the list "balance" of data/words.yml.
     SOURCES = %i[soak_gain_g surface_g brought_g condensed_g].freeze
     SINKS = %i[uptake_g drunk_g residue_g drained_g cloth_g loss_g].freeze
+
+    # The terms of a balance as they are told: in whole grams, what is poured as it is, the rest so that
+    # what comes in is what goes out.
+    module WholeGrams
+      # Less of something is nothing, g.
+      LEAST_G = 0.5
+
+      module_function
+
+      # `grams`: by :poured_g and the keys of SOURCES and SINKS. The same in whole grams, without what is
+      # nothing.
+      def of(grams)
+        told = grams.select { |key, amount_g| key == :poured_g || amount_g.abs >= LEAST_G }
+        poured_g = told.fetch(:poured_g).round
+        total_g = told.slice(:poured_g, *SOURCES).values.sum.round
+        { poured_g: poured_g, **closed(told.slice(*SOURCES), total_g - poured_g),
+          **closed(told.slice(*SINKS), total_g) }
+      end
+
+      def closed(terms, total_g)
+        terms.keys.zip(Measure::Rounding.adding_up(terms.values, total_g)).to_h
+      end
+      private_class_method :closed
+    end
   end
 end
