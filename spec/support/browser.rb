@@ -32,9 +32,8 @@ Capybara.register_driver(:kitchen_chromium) do |app|
   # On a busy machine the accessibility check of a long page takes more than the usual half a minute.
   options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium-headless-shell",
                                                      timeouts: { script: 120_000 })
-  %w[--headless --font-render-hinting=none --no-sandbox --disable-gpu --no-first-run --disable-background-networking
-     --disable-component-update
-     --disable-sync --disable-dev-shm-usage
+  %w[--headless --font-render-hinting=none --no-sandbox --disable-gpu --no-first-run
+     --disable-background-networking --disable-component-update --disable-sync --disable-dev-shm-usage
      --window-size=1280,800].each { |argument| options.add_argument(argument) }
   PatientDriver.new(app, browser: :chrome, options: options,
                          service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))
