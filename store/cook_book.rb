@@ -49,7 +49,7 @@ module FondKettle
 
       # Raises NotFound.
       def find(id)
-        @database.read { |db| whole(db, row(db, id)) }
+        keep(id) { |db| whole(db, row(db, id)) }
       end
 
       # What is on the stove, newest first: whole cooks.
@@ -111,8 +111,10 @@ module FondKettle
 
       private
 
-      # What was read stays good until something is written.
+      # What was read stays good until something is written; within a write it may not be true in the end.
       def keep(question, &)
+        return @database.read(&) if @database.writing?
+
         generation = @database.generation
         unless @kept_from == generation
           @kept = {}

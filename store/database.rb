@@ -62,6 +62,11 @@ module FondKettle
         @after << block
       end
 
+      # Is this thread in the middle of a write?
+      def writing?
+        @sequel.in_transaction?
+      end
+
       # A read; the same translation of errors.
       def read
         translated { yield @sequel }

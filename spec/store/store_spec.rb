@@ -65,6 +65,22 @@ RSpec.describe "The store, on a real file" do
     expect(household.shelf(:cups).all).to eq([])
   end
 
+  it "reads a pot once until something is written, and anew within a write" do
+    id = start(household)
+    told = -> { household.cooks.find(id)[:events].map(&:what) }
+    expect(Array.new(2) { household.cooks.find(id).object_id }.uniq.size).to eq(1)
+    household.cooks.move(id, "wash.rinse", "wash.soak", now + 60)
+    expect(told.call).to eq(%w[wash.rinse wash.soak])
+    expect do
+      household.database.write do
+        household.cooks.move(id, "wash.soak", "wash.drain", now + 120)
+        expect(told.call).to eq(%w[wash.rinse wash.soak wash.drain])
+        raise "no room"
+      end
+    end.to raise_error("no room")
+    expect(told.call).to eq(%w[wash.rinse wash.soak])
+  end
+
   it "says in words that the records are locked, and goes on afterwards" do
     household
     other = Sequel.connect(adapter: "sqlite", database: File.join(@folder, "kettle.db"))
