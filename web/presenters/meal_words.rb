@@ -52,7 +52,7 @@ module FondKettle
 
         # A task as it is named among others: "Rinse the rice (Leek pilaf)".
         def named(id)
-          task = meal.every_task.find { |one| one.id == id }
+          task = (@named ||= meal.every_task.to_h { |one| [one.id, one] }).fetch(id)
           "“#{task.say[/\A[^.:,(]+/].strip}” (#{meal.dish(task.dish).title})"
         end
 
