@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/formats/plan_json"
+require_relative "../../lib/fond_kettle/methods/amounts"
 require_relative "presenter"
 
 module FondKettle
@@ -41,9 +41,9 @@ module FondKettle
         private
 
         def cells(plan)
-          answer = Formats::PlanJson.call(plan)
-          [grams(plan.liquid_g), answer[:liquid][:measured], plain(plan.ratio_by_volume.round(2)),
-           minutes(answer[:minutes][:total]), minutes(answer[:minutes][:hands_on]),
+          measured = Methods::Amounts.in_cups(plan.liquid_g, plan.load, plan.request.measures)
+          [grams(plan.liquid_g), measured, plain(plan.ratio_by_volume.round(2)),
+           minutes(plan.total_min), minutes(plan.hands_on_min.round(1)),
            plan.method.oven? ? "stove, oven" : plan.method.vessel_kind.word, plan.method.dishes.join(", "),
            outcome_words(plan)]
         end
