@@ -64,7 +64,7 @@ module FondKettle
 
       # Is this thread in the middle of a write?
       def writing?
-        @sequel.in_transaction?
+        translated { @sequel.in_transaction? }
       end
 
       # A read; the same translation of errors.
