@@ -70,7 +70,8 @@ module FondKettle
       # who `avoided` them and what is `not_checked` are named in the texts.
       def of(tasks, allergens: "", avoided: "", not_checked: "")
         words = { allergens: allergens, avoided: avoided, not_checked: not_checked }
-        all.filter_map do |caution|
+        anywhere = tasks.flat_map(&:facts).uniq
+        all.select { |caution| caution.true_of?(anywhere) }.filter_map do |caution|
           places = caution.places(tasks).map(&:id)
           [caution.filled(words), places] if places.any?
         end.to_h

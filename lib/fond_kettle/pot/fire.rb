@@ -18,12 +18,12 @@ module FondKettle
       # To spare at the boil when the wall is paid, J/min: below 0 the pot falls below it.
       attr_reader :spare_j_min
 
-      # Of a Stage in a Setting.
-      def initialize(stage, setting)
+      # Of a Stage in a Setting; `wall_j_min_k`: what its vessel gives the room (Heat), where that is known.
+      def initialize(stage, setting, wall_j_min_k: Heat.wall_conductance(setting.vessel))
         @stage = stage
         @setting = setting
-        @wall_j_min_k = Heat.wall_conductance(setting.vessel)
-        @oven_j_min_k = stage.oven_c ? Heat.oven_conductance(setting.vessel) : nil
+        @wall_j_min_k = wall_j_min_k
+        stage.oven_c ? bake : burn
         @table_g_min = stage.off? ? 0.0 : table_g_min
         @spare_j_min = stage.off? ? 0.0 : spare
         @boiling_g_min = at_the_boil_g_min
@@ -86,9 +86,18 @@ module FondKettle
 
       private
 
+      def bake
+        @oven_j_min_k = Heat.oven_conductance(@setting.vessel)
+      end
+
+      # What the knob gives as it was left, and at most, J/min.
+      def burn
+        @left_j_min = @setting.burner.joule_per_min(@stage.heat)
+        @most_j_min = @setting.burner.most_joule_per_min(@stage.heat)
+      end
+
       def joule_min(boiled)
-        burner = @setting.burner
-        boiled ? burner.most_joule_per_min(@stage.heat) : burner.joule_per_min(@stage.heat)
+        boiled ? @most_j_min : @left_j_min
       end
 
       def spare

@@ -56,7 +56,7 @@ module FondKettle
       # in, or is done with the lid.
       def enter(stage, following)
         @stage = stage
-        @fire = Fire.new(stage, @setting)
+        @fire = lit(stage)
         @level = stage.until == "level" ? level_before(following) : nil
         @off_min = 0.0 unless stage.off?
         @idle_min = stage.oven_c ? OVEN_IDLE_MIN : 0.0
@@ -97,8 +97,12 @@ module FondKettle
 
       private
 
+      def lit(stage)
+        Fire.new(stage, @setting, wall_j_min_k: @wall_j_min_k)
+      end
+
       def level_before(following)
-        Level.new(@column.bed, @uptake, @fire, following && Fire.new(following, @setting), @boil_pace / @lag)
+        Level.new(@column.bed, @uptake, @fire, following && lit(following), @boil_pace / @lag)
       end
 
       # The floor warms, or falls below the boil where the heat cannot hold it.
