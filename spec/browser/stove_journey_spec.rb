@@ -53,6 +53,7 @@ RSpec.describe "Wet hands: the stove on a phone", :browser do
       within("#pots .add") { fill_in label, with: text }
     end
     within("#pots .add") { click_button "Add" }
+    expect(page).to have_css("#pots", text: "Second pot")
     visit "/evening?dish=4&guests=9&pot=1"
     expect(page).to have_css(".rule", text: "In 2 equal pots")
     touch(".start")

@@ -89,6 +89,7 @@ RSpec.describe "Every view", :browser do
     end
     visit "/pot?grain=jasmine&for=amount&amount=300&unit=g"
     click_button "Start cooking"
+    expect(page).to have_css(".stove-title", text: "step 1 of 7")
     visit "/stove"
     expect(page).to have_css("h1", text: "2 pots")
     expect(faults("two pots", 390)).to eq([])
