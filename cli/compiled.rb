@@ -1,13 +1,13 @@
 # frozen_string_literal: true
 
 require "zlib"
+require_relative "../lib/fond_kettle/ground/own_file"
 
 module FondKettle
   module Cli
-    # What Ruby makes of our files and of the gems' before it runs them, kept: to make it anew takes three
-    # times as long as all that most commands do. One file for each use, as one use needs few of them. A
-    # source that has changed since, or another Ruby, has it made anew; where nothing can be written,
-    # nothing is kept.
+    # What Ruby makes of our files and of the gems' before it runs them, kept: it takes longer than what
+    # most commands then do. One file for each use, as one use needs few of them. A source that has
+    # changed since, or another Ruby, has it made anew.
     class Compiled
       RUBY = Zlib.crc32([RUBY_DESCRIPTION, RubyVM::InstructionSequence.compile_option].inspect).to_s(16)
       SUM_BYTES = 4
@@ -44,22 +44,13 @@ module FondKettle
         [found.size, (found.mtime.to_i * 1_000_000_000) + found.mtime.nsec]
       end
 
-      # Whole, and ours, or nothing: Ruby runs what it is given unseen.
+      # Whole or nothing: Ruby runs what it is given unseen.
       def read
-        return {} unless File.stat(@path).owned?
-
-        whole = File.binread(@path)
-        compiled = whole.byteslice(SUM_BYTES..)
+        whole = OwnFile.read(@path).to_s
+        compiled = whole.byteslice(SUM_BYTES..).to_s
         sum(compiled) == whole.byteslice(0, SUM_BYTES) ? Marshal.load(compiled) : {} # rubocop:disable Security/MarshalLoad
-      rescue SystemCallError, TypeError, ArgumentError
+      rescue TypeError, ArgumentError
         {}
-      end
-
-      def make(folder)
-        return if File.directory?(folder)
-
-        require "fileutils"
-        FileUtils.mkdir_p(folder, mode: 0o700)
       end
 
       def sum(compiled)
@@ -69,12 +60,8 @@ module FondKettle
       def keep
         return if @fresh.empty?
 
-        make(File.dirname(@path))
         compiled = Marshal.dump({ **@known, **@fresh }.select { |path, _| File.exist?(path) })
-        File.binwrite("#{@path}.#{Process.pid}", sum(compiled) + compiled)
-        File.rename("#{@path}.#{Process.pid}", @path)
-      rescue SystemCallError
-        nil
+        OwnFile.write(@path, sum(compiled) + compiled)
       end
     end
   end

@@ -48,7 +48,7 @@ module FondKettle
 
       def circle
         network = Network.new(@problem)
-        return if network.windows(network.horizon_min)
+        return if network.widest
 
         ids = Paths.contradiction(network).map { |place| @problem.slots[place].id }
         Conflict.new(tasks: ids, resource: nil, there: nil, busy_min: nil, from_min: nil,
@@ -58,7 +58,7 @@ module FondKettle
       # The Conflict that windows alone show, or nil.
       def overfull
         network = Network.new(@problem)
-        low, high = network.windows(network.horizon_min)
+        low, high = network.widest
         return unless low
 
         Crowds.new(@problem).resources.each do |resource|
@@ -119,7 +119,7 @@ module FondKettle
 
       def refuted?(problem, effort)
         network = Network.new(problem)
-        windows = network.windows(network.horizon_min)
+        windows = network.widest
         return true unless windows
 
         found = Search.new(network, Crowds.new(problem), Random.new(1)).run(*windows, most_nodes: effort,

@@ -54,9 +54,7 @@ module FondKettle
 
       # The same with all the time there is, before anything is ordered; not to be changed.
       def widest
-        return @widest if defined?(@widest)
-
-        @widest = windows(horizon_min)&.each(&:freeze)
+        @widest ||= windows(horizon_min)&.each(&:freeze)
       end
 
       # Minutes by which what waits longest for serving waits too long; `starts` by place.

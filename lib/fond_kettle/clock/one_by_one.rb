@@ -63,7 +63,7 @@ module FondKettle
         slots = places.map { |place| problem.slots[place] }
         own = Problem.of(slots, resources: problem.resources)
         network = Network.new(own)
-        windows = network.windows(network.horizon_min)
+        windows = network.widest
         return unless windows
 
         found = Search.new(network, Crowds.new(own), Random.new(places.size))

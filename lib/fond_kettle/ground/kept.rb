@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "digest"
+require_relative "own_file"
 require_relative "paths"
 
 module FondKettle
@@ -28,24 +29,21 @@ module FondKettle
     end
 
     def read(path)
-      File.stat(path).owned? ? Marshal.load(File.binread(path)) : yield # rubocop:disable Security/MarshalLoad
-    rescue SystemCallError, TypeError, ArgumentError
+      kept = OwnFile.read(path)
+      kept ? Marshal.load(kept) : yield # rubocop:disable Security/MarshalLoad
+    rescue TypeError, ArgumentError
       yield
     end
 
     def write(path, answer)
-      make(File.dirname(path)) unless File.directory?(File.dirname(path))
-      File.binwrite("#{path}.#{Process.pid}", Marshal.dump(answer))
-      File.rename("#{path}.#{Process.pid}", path)
-    rescue SystemCallError
-      nil
+      clear(File.dirname(path)) unless File.directory?(File.dirname(path))
+      OwnFile.write(path, Marshal.dump(answer))
     end
 
-    # A folder for this core alone.
-    def make(folder)
+    # A folder is for this core alone: what an older one kept goes.
+    def clear(folder)
       require "fileutils"
       FileUtils.rm_rf(Dir[File.join(File.dirname(folder), "*")])
-      FileUtils.mkdir_p(folder, mode: 0o700)
     end
 
     def stamp(path)
@@ -53,6 +51,6 @@ module FondKettle
       [path, found.size, found.mtime.to_r].join(" ")
     end
 
-    private_class_method :code, :read, :write, :make, :stamp
+    private_class_method :code, :read, :write, :clear, :stamp
   end
 end

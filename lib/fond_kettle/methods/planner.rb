@@ -27,7 +27,7 @@ module FondKettle
       # The Plan of a Request, or of one Solved already; with `curve`, its run carries its curve.
       # Raises Error where no liquid settles.
       def plan(asked, curve: false)
-        solved = asked.is_a?(Solved) ? asked : Solved.of(asked)
+        solved = Solved.of(asked)
         request = solved.request
         phases = solved.phases
         last = solved.last
@@ -43,7 +43,7 @@ module FondKettle
       # of its plan is asked. Around the stages as they were before they were timed: what is ready later
       # takes longer. Raises Error where no liquid settles.
       def spread(asked)
-        solved = asked.is_a?(Solved) ? asked : Solved.of(asked)
+        solved = Solved.of(asked)
         last = solved.last
         Belief::Spreading.around(last.balance, Loading.last_stages(solved.request), last.setting,
                                  solved.request.held)

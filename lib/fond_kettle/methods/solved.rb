@@ -62,8 +62,9 @@ module FondKettle
     Solved = Value.define(:request, :phases, :sealed, :told) do
       include OfPhases
 
-      # Of a Request. Raises Error where no liquid settles.
+      # Of a Request; one that is solved already is itself. Raises Error where no liquid settles.
       def self.of(request)
+        return request if request.is_a?(self)
         return layered(request) if request.method.sealed?
 
         phases = Loading.phases(request)
