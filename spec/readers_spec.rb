@@ -9,13 +9,17 @@ RSpec.describe "Readers of a cook's text" do
   enough_s = 8
   sounds = [" ", "(", "()", "9", "a", "a ", "1/", "½", "|", ",", "-", "1 g (", "1 to ", "and ", "1 g ", "\t",
             "1 tbsp + ", "rice ", "\n", "1 g a\n", "ies", "200 (100 g each) ", "[", "- ", "{a: ",
-            "<b><i></b>", "<script>", "<script type=\"application/ld+json\">", "%{", "“", "‘1’ "]
+            "<b><i></b>", "<script>", "<script type=\"application/ld+json\">", "%{", "“", "‘1’ ", "a|", "1 h ", "4 h|"]
   noise = ["1 g#{' ' * letters}or", *sounds.map { |sound| sound * (letters / sound.size) }].freeze
   names = FondKettle::Larder::Names.ours
   readers = {
     "lines" => ->(text) { FondKettle::Dishes::QuickText.new.read(text) },
     "steps" => ->(text) { FondKettle::Dishes::QuickSteps.read(text) },
     "contradictions" => ->(text) { FondKettle::Dishes::Contradictions.in(text) },
+    "unread times" => ->(text) { FondKettle::Dishes::QuickSteps.unread(text) },
+    "times" => ->(text) { FondKettle::Measure::Durations.all(text) },
+    "figures" => ->(text) { FondKettle::Figures.read(text) },
+    "heats" => ->(text) { FondKettle::Measure::Degrees.first(text) },
     "numbers" => ->(text) { FondKettle::Measure::Numeral.read(text) },
     "amounts" => ->(text) { FondKettle::Measure::Amounts.new.read(text) },
     "names" => ->(text) { [names.find(text), names.grain(text)] },

@@ -82,4 +82,18 @@ RSpec.describe "The larder" do
     end
     expect(FondKettle::Larder::Ingredients.all.size).to be >= 120
   end
+
+  it "tells hot, mini and sweet peppers, pepper and stock cubes apart" do
+    { ["hot peppers", "piece"] => "chilli", ["hot green peppers", "piece"] => "chilli", ["jalapeños", nil] => "chilli",
+      ["fresh red hot pepper", "piece"] => "chilli", ["mini peppers", "piece"] => "mini-pepper",
+      ["mini sweet peppers", "piece"] => "mini-pepper", %w[pepper piece] => "sweet-pepper",
+      ["long green peppers", "piece"] => "sweet-pepper", %w[pepper tsp] => "black-pepper",
+      ["black pepper", nil] => "black-pepper", %w[peppercorns piece] => "black-pepper",
+      ["hot pepper flakes", "tsp"] => "chilli-powder", ["cayenne pepper", "tsp"] => "chilli-powder",
+      ["beef bouillon", "cube"] => "stock-cube", ["shrimp bouillon", "cube"] => "shrimp-stock-cube",
+      ["chicken bouillon", "cube"] => "stock-cube", %w[bouillon ml] => "stock" }.each do |(text, unit), key|
+      expect([text, names.find(text, unit)&.key]).to eq([text, key])
+    end
+    expect(names.find("mini sweet peppers", "piece").piece_g).to be < 50
+  end
 end

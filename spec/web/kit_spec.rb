@@ -63,13 +63,14 @@ RSpec.describe "Tests and ways of one's own" do
   it "puts one measure into another, and into the house's own" do
     asked = { "" => ["369.1", "2 1/4 jam glasses of basmati"], "?amount=375&unit=F&to=gas-mark" => ["5", nil],
               "?amount=9&unit=in&to=mm" => ["228.6", nil],
+              "?amount=nine&unit=in&to=mm" => ["228.6", nil],
               "?amount=1,5&unit=lb&to=g&of=chicken" => ["680.4", "jam glasses"] }
     asked.each do |query, (number, poured)|
       get "/measures#{query}"
       expect([last_response.status, page.at_css(".number strong").text]).to eq([200, number])
       expect(page.css(".lead").last.text).to include(poured) if poured
     end
-    refused = { "?amount=two" => "amount", "?amount=2&unit=C&to=g" => "to",
+    refused = { "?amount=lots" => "amount", "?amount=2&unit=C&to=g" => "to",
                 "?amount=-400&unit=C&to=F" => "amount",
                 "?of=moon" => "of" }
     refused.each do |query, field|

@@ -17,9 +17,9 @@ module FondKettle
         SCHEMA = Schema.params do
           required(:pot).filled(Schema::TypedWhole)
           required(:grain).filled(:string, included_in?: Larder::Grains.all.keys)
-          required(:rice).filled(Schema::TypedNumber, included_in?: 10..20_000)
-          required(:since).filled(Schema::TypedNumber, included_in?: 0..120)
-          optional(:poured).maybe(Schema::TypedNumber, included_in?: Limits::LIQUID_G)
+          required(:rice).filled(Typed.within(10..20_000, "g"), included_in?: 10..20_000)
+          required(:since).filled(Typed.within(0..120, "min"), included_in?: 0..120)
+          optional(:poured).maybe(Typed.within(Limits::LIQUID_G, "g"), included_in?: Limits::LIQUID_G)
           required(:sign).filled(:string, included_in?: Care::Signs.all.keys)
         end
 

@@ -24,9 +24,10 @@ module FondKettle
         SCHEMA = Schema.params do
           required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
           required(:kind).filled(:string, included_in?: KINDS.keys)
-          required(:left_g).filled(Schema::TypedNumber, included_in?: Limits::ADDITION_G, gt?: 0)
-          optional(:brings).maybe(Schema::TypedNumber, included_in?: 0..1)
-          optional(:salt).maybe(Schema::TypedNumber, included_in?: 0..100)
+          required(:left_g).filled(Typed.within(Limits::ADDITION_G, "g"), included_in?: Limits::ADDITION_G,
+                                                                          gt?: 0)
+          optional(:brings).maybe(Typed.within(0..1), included_in?: 0..1)
+          optional(:salt).maybe(Typed.within(0..100), included_in?: 0..100)
           optional(:allergens).maybe(:string, max_size?: Limits::TEXT_LENGTH)
           required(:use_by).filled(:string)
           required(:place).filled(:string, included_in?: PLACES)

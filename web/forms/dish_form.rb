@@ -27,10 +27,10 @@ module FondKettle
         WAY_KEYS = WAY.map(&:key).freeze
         SCHEMA = Schema.params do
           required(:title).filled(:string, max_size?: 120)
-          required(:serves).filled(Schema::TypedNumber, included_in?: 0.5..200)
+          required(:serves).filled(Typed.within(0.5..200), included_in?: 0.5..200)
           required(:method).filled(:string)
           required(:grain).filled(:string, included_in?: Larder::Grains.all.keys)
-          optional(:pan_mm).maybe(Typed::MM, included_in?: Limits::DIAMETER_MM)
+          optional(:pan_mm).maybe(Typed.within(Limits::DIAMETER_MM, "mm"), included_in?: Limits::DIAMETER_MM)
           optional(:lines).maybe(:string, max_size?: MOST_LETTERS)
           optional(:steps).maybe(:string, max_size?: MOST_LETTERS)
           optional(:note).maybe(:string, max_size?: MOST_LETTERS)
@@ -114,7 +114,8 @@ module FondKettle
         def contradictions
           told_twice = %i[lines steps note].flat_map { |field| Dishes::Contradictions.in(@typed[field]) }
           method = @household.library.all[@typed[:method]]
-          [*told_twice, *Dishes::Disagreements.in(read.lines, steps, way, method)].uniq
+          [*Dishes::QuickSteps.unread(@typed[:steps]), *told_twice,
+           *Dishes::Disagreements.in(read.lines, steps, way, method)].uniq
         end
 
         # What the store keeps.
@@ -142,6 +143,8 @@ module FondKettle
         def check
           problem("method", "must be one of: #{@household.library.all.keys.join(', ')}") unless known_method?
           problem("lines", "must have at most #{MOST_LINES} lines") if @typed[:lines].lines.size > MOST_LINES
+          long = Dishes::QuickSteps.too_long(steps).first
+          problem("steps", "must take at most #{Limits::TASK_MIN.max} min: #{long.say}") if long
           check_rice if @problems.none? { |found| %w[grain lines].include?(found[:field]) }
         end
 

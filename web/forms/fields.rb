@@ -52,8 +52,7 @@ module FondKettle
       end
 
       # Numbers as typed, with another unit where they measure something.
-      TYPED = { "mm" => Typed::MM, "kg" => Typed::KG, "mL" => Typed::ML, "°C" => Typed::CELSIUS }.freeze
-      NUMBERS = ->(field) { TYPED.fetch(field.unit, Schema::TypedNumber) }
+      NUMBERS = ->(field) { Typed.within(field.range, field.unit) }
 
       # A form's schema of Fields.
       def self.of(fields)
@@ -67,7 +66,15 @@ module FondKettle
 
       # The result for what was typed of a House::ShelfKind's record, with what was left blank.
       def self.record(kind, typed)
-        SHELVES.fetch(kind.key).call(House::LeftBlank.filled(kind, typed))
+        lengths = kind.fields.select { |field| field.unit == "mm" && typed[field.key.to_s].is_a?(String) }
+        read = lengths.to_h { |field| [field.key.to_s, Typed.shown(typed[field.key.to_s], field)] }
+        SHELVES.fetch(kind.key).call(House::LeftBlank.filled(kind, typed.merge(read)))
+      end
+
+      # Sentences on what of some Fields was read otherwise than it was written.
+      def self.remarks(fields, typed)
+        fields.select { |field| field.type == :number }
+              .filter_map { |field| Typed.remark(typed[field.key.to_s], field.range, field.unit) }
       end
 
       OUTCOME = Schema.params do
@@ -90,26 +97,26 @@ module FondKettle
         optional(:freezer).maybe(Schema::TypedWhole, included_in?: 0..Limits::PEOPLE.max)
         optional(:batches).maybe(Schema::TypedWhole, included_in?: 1..Pot::Fitting::MOST_BATCHES)
         optional(:have).maybe(Schema::TypedWhole, included_in?: 0..500)
-        optional(:have_g).maybe(Schema::TypedNumber, included_in?: Limits::AMOUNT)
+        optional(:have_g).maybe(Typed.within(Limits::AMOUNT, "g"), included_in?: Limits::AMOUNT)
         optional(:who).array(Schema::TypedWhole)
         optional(:without).array(Schema::TypedWhole, included_in?: 0..Limits::LINES)
         optional(:instead).array(Schema::TypedWhole, included_in?: 0..Limits::LINES)
         optional(:guests).filled(Schema::TypedWhole, included_in?: 0..Limits::PEOPLE.max)
         optional(:portion).filled(:string, included_in?: [House::HowMuch::AS_DISH, *Table::PORTION_G.keys])
-        optional(:amount).filled(Schema::TypedNumber, included_in?: Limits::AMOUNT)
+        optional(:amount).filled(Typed.within(Limits::AMOUNT), included_in?: Limits::AMOUNT)
         optional(:unit).filled(:string, included_in?: RICE_UNITS)
         optional(:pot).maybe(Schema::TypedWhole)
         optional(:cup).maybe(Schema::TypedWhole)
         optional(:burner).maybe(Schema::TypedWhole)
         optional(:oven).maybe(Schema::TypedWhole)
-        optional(:oven_c).maybe(Typed::CELSIUS, included_in?: Limits::OVEN_C)
-        optional(:texture).filled(Schema::TypedNumber, included_in?: Limits::TEXTURE)
+        optional(:oven_c).maybe(Typed.within(Limits::OVEN_C, "°C"), included_in?: Limits::OVEN_C)
+        optional(:texture).filled(Typed.within(Limits::TEXTURE), included_in?: Limits::TEXTURE)
         optional(:rinse).filled(Schema::TypedWhole, included_in?: Limits::RINSE_CHANGES)
-        optional(:soak).maybe(Schema::TypedNumber, included_in?: Limits::SOAK_MIN)
-        optional(:water_c).maybe(Schema::TypedNumber, included_in?: Limits::SOAK_C)
+        optional(:soak).maybe(Typed.within(Limits::SOAK_MIN, "min"), included_in?: Limits::SOAK_MIN)
+        optional(:water_c).maybe(Typed.within(Limits::SOAK_C, "°C"), included_in?: Limits::SOAK_C)
         optional(:drain).filled(:string, included_in?: Pot::Wash::SURFACE.keys)
         optional(:lesson).filled(:string, included_in?: %w[use leave])
-        optional(:own).maybe(Schema::TypedNumber, included_in?: (-100..50_000))
+        optional(:own).maybe(Typed.within(-100..50_000), included_in?: (-100..50_000))
         optional(:own_kind).filled(:string, included_in?: Methods::OwnRule::KINDS.keys)
         optional(:onion).filled(:string, included_in?: Vocabulary::ONION_COLOURS)
         optional(:first).filled(:string, included_in?: %w[meat onion])
@@ -120,8 +127,8 @@ module FondKettle
                                   one.key.to_s
                                 end])
         optional(:crust).filled(:string, included_in?: %w[yes no])
-        optional(:sauce_g).maybe(Schema::TypedNumber, included_in?: Limits::LIQUID_G)
-        optional(:parts).maybe(Schema::TypedNumber, included_in?: Limits::PARTS)
+        optional(:sauce_g).maybe(Typed.within(Limits::LIQUID_G, "g"), included_in?: Limits::LIQUID_G)
+        optional(:parts).maybe(Typed.within(Limits::PARTS), included_in?: Limits::PARTS)
         optional(:beside).maybe(:string, max_size?: Beside::MOST_LETTERS)
         Forms::LayeredForm::FIGURES.each { |field, (type, range)| optional(field).maybe(type, included_in?: range) }
         Forms::MakingForm::FIGURES.each { |field, (type, range)| optional(field).maybe(type, included_in?: range) }

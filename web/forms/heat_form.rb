@@ -9,8 +9,10 @@ module FondKettle
       # What a thermometer shows, in °C or °F.
       class HeatForm
         UNITS = [["C", "°C"], ["F", "°F"]].freeze
+        # What a thermometer may show in either unit.
+        ANY = (-40..500)
         SCHEMA = Schema.params do
-          required(:heat).filled(Schema::TypedNumber)
+          required(:heat).filled(Typed.within(ANY))
           required(:heat_unit).filled(:string, included_in?: UNITS.map(&:first))
         end
 

@@ -19,10 +19,10 @@ module FondKettle
         # A percentage.
         PERCENT = (0..100)
         # Numbers by field: how they are read and what they may be.
-        FIGURES = { under_g: [Schema::TypedNumber, Limits::BASE_G], under_water: [Schema::TypedNumber, Limits::BASE_G],
-                    under_gravy: [Schema::TypedNumber, Limits::BASE_G], under_mm: [Typed::MM, Limits::PIECE_MM],
-                    under_c: [Typed::CELSIUS, Limits::WATER_C], done: [Schema::TypedNumber, PERCENT],
-                    steam: [Schema::TypedNumber, Limits::PROGRAMME_MIN] }.freeze
+        FIGURES = { under_g: [Limits::BASE_G, "g"], under_water: [Limits::BASE_G, "g"],
+                    under_gravy: [Limits::BASE_G, "g"], under_mm: [Limits::PIECE_MM, "mm"],
+                    under_c: [Limits::WATER_C, "°C"], done: [PERCENT], steam: [Limits::PROGRAMME_MIN, "min"] }
+                  .transform_values { |range, unit| [Typed.within(range, unit), range] }.freeze
         # What they are to a request.
         BASE = { under_g: :g, under_water: :water_g, under_gravy: :residue_g, under_mm: :piece_mm,
                  under_c: :start_c,

@@ -13,13 +13,13 @@ module FondKettle
       # What is typed of what is made of the rice: steamer, pieces, dressing, cooling.
       class MakingForm
         # Numbers by field: how they are read and what they may be.
-        FIGURES = { steamer_mm: [Typed::MM, Limits::DIAMETER_MM], tiers: [Schema::TypedWhole, Limits::TIERS],
-                    pieces: [Schema::TypedWhole, Limits::PIECES], piece_g: [Schema::TypedNumber, Limits::PIECE_G],
-                    filling_g: [Schema::TypedNumber, Limits::FILLING_G],
-                    sharp: [Schema::TypedNumber, Limits::VINEGAR_ML],
-                    sweet: [Schema::TypedNumber, Limits::DRESSING_SUGAR_G],
-                    salty: [Schema::TypedNumber, Limits::DRESSING_SALT_G],
-                    spread_mm: [Typed::MM, Limits::SPREAD_MM] }.freeze
+        FIGURES = { steamer_mm: [Limits::DIAMETER_MM, "mm"], piece_g: [Limits::PIECE_G, "g"],
+                    filling_g: [Limits::FILLING_G, "g"], sharp: [Limits::VINEGAR_ML, "mL"],
+                    sweet: [Limits::DRESSING_SUGAR_G, "g"], salty: [Limits::DRESSING_SALT_G, "g"],
+                    spread_mm: [Limits::SPREAD_MM, "mm"] }
+                  .transform_values { |range, unit| [Typed.within(range, unit), range] }
+                  .merge(tiers: [Schema::TypedWhole, Limits::TIERS],
+                         pieces: [Schema::TypedWhole, Limits::PIECES]).freeze
         # How a bed is cooled.
         AIR = { "fanned" => { turned: true, fanned: true }, "turned" => { turned: true, fanned: false },
                 "still" => { turned: false, fanned: false } }.freeze

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/ground/figures"
+require_relative "../../lib/fond_kettle/ground/limits"
 require_relative "../../lib/fond_kettle/measure/amounts"
 require_relative "../../lib/fond_kettle/measure/unit_table"
 
@@ -14,6 +16,8 @@ module FondKettle
         # [number, unit]: as chosen, or "g" or "ml" where the text names its own. A text that
         # is no amount stays what it is, and the schema says what is wrong with it.
         def of(text, chosen, cups)
+          return [alone(text, chosen), chosen] if Figures.readings(text.to_s).any?
+
           amounts = Measure::Amounts.new(cups: cups, families: %w[mass volume])
           amount = amounts.read(text.to_s)
           return [text, chosen] unless amount&.rest&.empty?
@@ -22,6 +26,13 @@ module FondKettle
           into = Measure::UnitTable.mass?(amount.unit) ? "g" : "ml"
           [amounts.convert(amount.number, amount.unit, into), into]
         end
+
+        # A number alone of a unit; a text where nobody can tell which of two it is.
+        def alone(text, unit)
+          Figures.read(text, range: Limits::AMOUNT,
+                             whole: Measure::UnitTable.find(unit)&.whole || false) || text
+        end
+        private_class_method :alone
 
         # The same for water: [number, unit], in "g" where the text names a unit.
         def water(text, chosen, cups)

@@ -11,7 +11,7 @@ module FondKettle
       # it ("1 jam glass + 2 tbsp").
       class PourForm
         SCHEMA = Schema.params do
-          required(:poured).filled(Schema::TypedNumber, included_in?: Limits::LIQUID_G)
+          required(:poured).filled(Typed.within(Limits::LIQUID_G), included_in?: Limits::LIQUID_G)
           required(:poured_unit).filled(:string, included_in?: ["g", HOUSE_CUP])
         end
 

@@ -25,7 +25,7 @@ module FondKettle
             Schema.params { required(:what).filled(:string, included_in?: keys) }
           end,
           **AMOUNTS.transform_values do |range|
-            Schema.params { required(:what).filled(Schema::TypedNumber, included_in?: range) }
+            Schema.params { required(:what).filled(Typed.within(range), included_in?: range) }
           end,
           **TEXTS.to_h { |kind| [kind, Schema.params { required(:what).filled(:string, max_size?: 80) }] }
         }.freeze

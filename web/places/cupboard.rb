@@ -68,6 +68,12 @@ module FondKettle
         params.slice(*fields.map { |field| field.key.to_s })
       end
 
+      # Says what was read otherwise than it was written.
+      def remark(fields)
+        remarks = Forms.remarks(fields, params)
+        notice remarks.join(" ") if remarks.any?
+      end
+
       def version
         sent_version || 0
       end
@@ -77,7 +83,7 @@ module FondKettle
         result = Forms.record(kind, sent(kind.fields))
         return show(code: 422, trouble: { place => Forms.problems(result) }) if result.failure?
 
-        keeping(place) { yield(result.to_h) }
+        keeping(place) { yield(result.to_h).tap { remark(kind.fields) } }
       end
 
       # What was typed stays on the page when somebody else was first.

@@ -5,6 +5,7 @@ require_relative "../../lib/fond_kettle/ground/schema"
 require_relative "../../lib/fond_kettle/kit/devices"
 require_relative "../forms/fields"
 require_relative "../helpers/fields"
+require_relative "../forms/typed"
 require_relative "place"
 
 module FondKettle
@@ -15,7 +16,7 @@ module FondKettle
       helpers Helpers::Fields
 
       FORMS = Kit::DEVICES.transform_values do |device|
-        Schema.params { required(:value).filled(Schema::TypedNumber, included_in?: device.range) }
+        Schema.params { required(:value).filled(Forms::Typed.within(device.range), included_in?: device.range) }
       end.freeze
 
       get "/" do

@@ -6,6 +6,7 @@ require_relative "../../lib/fond_kettle/measure/unit_table"
 require_relative "../../lib/fond_kettle/measure/units"
 require_relative "../forms/fields"
 require_relative "../helpers/fields"
+require_relative "../forms/typed"
 require_relative "place"
 
 module FondKettle
@@ -19,7 +20,7 @@ module FondKettle
       KNOWN = { **Larder::Grains.all, **Larder::Ingredients.all }.freeze
       THINGS = KNOWN.map { |key, thing| [key, thing.name.downcase] }.freeze
       SCHEMA = Schema.params do
-        required(:amount).filled(Schema::TypedNumber, included_in?: -500..1_000_000)
+        required(:amount).filled(Forms::Typed.within(-500..1_000_000), included_in?: -500..1_000_000)
         required(:unit).filled(:string, included_in?: WORDS.keys)
         required(:to).filled(:string, included_in?: WORDS.keys)
         required(:of).filled(:string, included_in?: KNOWN.keys)

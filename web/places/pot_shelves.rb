@@ -69,7 +69,8 @@ module FondKettle
         def added(kind, field, values, typed)
           record = household.shelf(kind.key).add(values)
           guessed = kind.key == :pots && typed["kg"].to_s.strip.empty?
-          notice "#{record[:name]} is in the cupboard#{guessed_words(record) if guessed}."
+          notice ["#{record[:name]} is in the cupboard#{guessed_words(record) if guessed}.",
+                  *Forms.remarks(kind.fields, typed)].join(" ")
           with_it = params.merge(field.to_s => record[:id].to_s)
           "/pot?#{Forms::PlanForm.new(with_it, household).address}"
         end
@@ -85,7 +86,8 @@ module FondKettle
           pot = household.shelf(:pots).add(pot) if pot
           cup = household.shelf(:cups).add(cup) if cup
           household.change_kitchen(kitchen[:lock_version], height) if height
-          notice "Put in.#{" The pot is #{guessed_words(pot).delete_prefix(', ')}." if pot}"
+          notice ["Put in.", *("The pot is #{guessed_words(pot).delete_prefix(', ')}." if pot),
+                  *Forms.remarks(Forms::FirstForm::POT.fields, typed_record("new_kitchen"))].join(" ")
           with_them = params.merge({ "pot" => pot && pot[:id].to_s, "cup" => cup && cup[:id].to_s }.compact)
           "/pot?#{Forms::PlanForm.new(with_them, household).address}"
         end

@@ -7,12 +7,12 @@ require_relative "../measure/rounding"
 require_relative "../measure/units"
 require_relative "../methods/method"
 require_relative "../pot/wash"
+require_relative "step_times"
 
 module FondKettle
   module Dishes
     # Where a dish's text, its steps and its settings cannot all be true, a sentence each.
     class Disagreements
-      MINUTES = /(?<![\d.,:–-])(\d{1,4})\s*min(?:utes?)?\b/i
       HEAT = /(?<![\d.,])(\d{2,3})\s*°\s*([CF])\b/
       # Further apart than this is another heat, °C.
       APART_C = 11.0
@@ -37,12 +37,19 @@ module FondKettle
 
       private
 
+      # Two times of which only one can be meant, or several that are counted together.
       def minutes(step)
-        said = read(step.say).scan(MINUTES).flatten.map(&:to_f)
+        times = StepTimes.new(step.say)
+        said = times.each_min
         return [] if said.empty? || step.minutes.zero? || said.include?(step.minutes)
+        return together(step) if times.minutes == step.minutes
 
-        own_min = plain(step.minutes)
-        ["“#{step.say}” says #{plain(said.first)} min, and its own time is #{own_min} min. Which?"]
+        ["“#{step.say}” says #{plain(said.first)} min, and its own time is #{plain(step.minutes)} min. Which?"]
+      end
+
+      def together(step)
+        ["“#{step.say}” names several times: #{plain(step.minutes)} min in all are counted. " \
+         "Otherwise say how long: | #{plain(step.minutes)} min."]
       end
 
       def heat(step)

@@ -17,12 +17,12 @@ module FondKettle
     # Something to do for the dish beside what its method does; `kind` (a key of
     # Care::Kinds) is what it does, "own" where nobody said; `at_min` minutes after the boil,
     # where that is its stage; `takes`: names of the lines that go in at it, nil where its words
-    # say so.
-    DishStep = Value.define(:say, :stage, :kind, :minutes, :hands_on, :cue, :at_min, :takes) do
+    # say so; `oven_c` how hot the oven is, where it is done in one, °C.
+    DishStep = Value.define(:say, :stage, :kind, :minutes, :hands_on, :cue, :at_min, :takes, :oven_c) do
       # One of which only what is said is given.
       def self.of(say:, **said)
         new(stage: "base", kind: "own", minutes: 0.0, hands_on: true, cue: "", at_min: nil, takes: nil,
-            say: say,
+            oven_c: nil, say: say,
             **said)
       end
 

@@ -13,6 +13,8 @@ module FondKettle
     class OwnSteps
       WHY = "As this dish is made."
       BOILING_C = Methods::PhaseText::BOILING_C
+      # An oven of which nobody says how hot it is, °C.
+      USUAL_OVEN_C = 180.0
       HEATS_LIQUID = Methods::Stage::TAKES.fetch("liquid")
       # Kinds of a method's base that stay where the dish has none: without them rice or
       # liquid is not ready.
@@ -84,9 +86,16 @@ module FondKettle
         Methods::Stage.new(**Methods::Library::BLANK_STAGE, key: OwnSteps.key(index), section: step.stage,
                                                             kind: kind(step, liquid), say: plain(step.say),
                                                             minutes: step.minutes, hands_on: step.hands_on,
-                                                            why: WHY, cue: cue(step),
+                                                            why: WHY, cue: cue(step), oven_c: oven_c(step),
                                                             moment: moment(step, index),
                                                             takes: liquid ? %w[liquid].freeze : [].freeze)
+      end
+
+      # How hot the oven is for a step in one, °C.
+      def oven_c(step)
+        return unless Care::Kinds.fetch(step.kind).oven?
+
+        step.oven_c || @dish.way.oven_c || USUAL_OVEN_C
       end
 
       # Does the liquid of which the model says how much go in at it?

@@ -25,7 +25,8 @@ module FondKettle
 
       # What is said of the state of things, and the state; what is called dried is bought so.
       STATE_WORDS = { **Larder::STATES.except("dried").to_h { |key, _| [key, key] },
-        "boiled" => "cooked", "poached" => "cooked" }.freeze
+        **%w[boiled poached grilled roasted roast baked steamed barbecued pan-fried griddled]
+                    .to_h { |word| [word, "cooked"] } }.freeze
       BULLET = /\A\s*(?:[-*•–]\s+|\d+[.)]\s+(?=\d))/
       # What is asked of a Jotted.
       ASKS = { "shell" => "Is %s weighed with shell, bone or peel? Write what of it is eaten.",

@@ -15,8 +15,8 @@ module FondKettle
     # What a dish may have of its own in place of its method's, as it is asked of a cook.
     WAY_FIELDS = [
       Field.number(:rinse, "Rinse, changes of water", Limits::RINSE_CHANGES, optional: true),
-      Field.number(:rinse_min, "Rinse for, minutes", Limits::RINSE_MIN, optional: true),
-      Field.number(:soak, "Soak for, minutes", Limits::SOAK_MIN, optional: true),
+      Field.number(:rinse_min, "Rinse for", Limits::RINSE_MIN, unit: "min", optional: true),
+      Field.number(:soak, "Soak for", Limits::SOAK_MIN, unit: "min", optional: true),
       Field.number(:soak_c, "In water of", Limits::SOAK_C, unit: "°C", optional: true),
       Field.choice(:drain, "Drain", Words.of("drains").slice(*Pot::Wash::SURFACE.keys)).with(optional: true),
       Field.choice(:start, "The liquid goes in", { "cold" => "cold",
@@ -28,7 +28,7 @@ module FondKettle
         [one.key.to_s, Words.of("attributes").fetch(one.key.to_s)]
       end).with(optional: true),
       Field.number(:oven_c, "Oven at", Limits::OVEN_C, unit: "°C", optional: true),
-      Field.number(:rest, "Rest, minutes", Limits::REST_MIN, optional: true),
+      Field.number(:rest, "Rest", Limits::REST_MIN, unit: "min", optional: true),
       Field.choice(:finish, "In the end",
                    Words.of("finishes").slice(*Methods::FINISHES)).with(optional: true),
       Field.number(:texture, "Texture, −1 firm to 1 soft", Limits::TEXTURE, optional: true)

@@ -81,7 +81,8 @@ module FondKettle
         takes = entry["takes"]&.map { |name| name.tr("|,\n\r", "/   ") }
         Dishes::DishStep.of(say: say, cue: cue, stage: entry["stage"] || "base",
                             minutes: entry["minutes"].to_f, at_min: entry["at_min"]&.to_f, takes: takes,
-                            kind: entry["kind"] || Care::Kinds::OWN, hands_on: entry.fetch("hands_on", true))
+                            kind: entry["kind"] || Care::Kinds::OWN, hands_on: entry.fetch("hands_on", true),
+                            oven_c: entry["oven_c"]&.to_f)
       end
 
       # Whole numbers without their point.

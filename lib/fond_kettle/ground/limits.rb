@@ -58,6 +58,8 @@ module FondKettle
     # What stands after that long is no longer moved to be kept.
     MOVED_MIN = (0..1440)
     ROOM_C = (-10..45)
+    # Wherever something may stand: a freezer to what keeps hot.
+    PLACE_C = (-40..95)
     FREEZER_C = (-40..-15)
     COLD_C = (0..8)
     PORTIONS = (1..200)

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "monitor"
+require_relative "figures"
 require_relative "given_only"
 require_relative "paths"
 
@@ -29,7 +30,25 @@ module FondKettle
     # what it says. What is no number at all is told between
     # which it may be.
     def faults(result)
-      result.errors.map { |message| [message, [sentence(message), *allowed(message, result)].join(", ")] }
+      result.errors.map do |message|
+        [message, which(message) || [sentence(message), *allowed(message, result)].join(", ")]
+      end
+    end
+
+    # What is asked of a number that may be two, or nil.
+    def which(message)
+      typed = message.respond_to?(:input) ? message.input : nil
+      return unless typed.is_a?(String) && Figures.undecided?(typed[0, Figures::LETTERS])
+
+      "may be #{Figures.readings(typed).map do |value|
+        plain(value)
+      end.join(' or ')}: write it without the comma, " \
+        "or with a point"
+    end
+
+    # Without the point of a whole number.
+    def plain(value)
+      value == value.to_i ? value.to_i.to_s : value.to_s
     end
 
     # The range or list of a value that already fails by its type.
@@ -40,9 +59,9 @@ module FondKettle
       hint&.text&.delete_prefix("must be ")
     end
 
-    # "1.5" or "1,5" as a float, or nil.
+    # "1.5" or "1,5" as a float; nil where it is no number, or may be two.
     def decimal(text)
-      Float(text.strip.tr(",", "."), exception: false)
+      Figures.read(text)
     end
 
     # A typed number as a file has it: whole where it is whole; anything else stays
@@ -51,7 +70,7 @@ module FondKettle
     #   as_number("1,5") # => 1.5
     def as_number(text)
       number = decimal(text)
-      return text unless number&.finite?
+      return text unless number
 
       number == number.to_i ? number.to_i : number
     end

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "dry/schema"
+require_relative "figures"
 
 Dry::Schema.load_extensions(:hints)
 
@@ -17,7 +18,8 @@ module FondKettle
     TypedWhole = Dry::Types["integer"].constructor do |value|
       next value unless value.is_a?(String)
 
-      Integer(value.strip, 10, exception: false) || value
+      number = Figures.read(value, whole: true)
+      number && number == number.to_i ? number.to_i : value
     end
   end
 end

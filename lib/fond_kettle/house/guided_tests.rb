@@ -21,7 +21,7 @@ module FondKettle
       end
     end
 
-    MINUTES = Field.number(:minutes, "Minutes it took", 0.5..90)
+    MINUTES = Field.number(:minutes, "It took", 0.5..90, unit: "min")
 
     GUIDED_TESTS = [
       GuidedTest.new(key: "measure", title: "What the pot holds",

@@ -24,7 +24,7 @@ module FondKettle
     Ingredient = Value.define(:key, :name, :brings, :takes, :dry, :liquid, :g_ml, :salt, :piece_g, :piece,
                               :step, :scales, :power, :usual, :boil_min, :ahead_min, :ahead, :aisle, :also,
                               :allergens, :care, :states, :room, :unchecked, :slot, :pieces, :piece_mm,
-                              :soak_in, :stock) do
+                              :soak_in, :stock, :counted, :anywhere) do
       # Pieces that nobody means by a number alone.
       const_set(:NEVER_BARE, %w[bunch sprig].freeze)
       const_set(:SCALES, %w[people finished slower floor whole fixed].freeze)
@@ -35,7 +35,7 @@ module FondKettle
                   ahead: nil, aisle: "other", also: [].freeze, allergens: [].freeze, care: [].freeze,
                   states: {}.freeze,
                   room: 1.0, unchecked: nil, slot: nil, pieces: {}.freeze, piece_mm: nil,
-                  soak_in: nil, stock: false }.freeze)
+                  soak_in: nil, stock: false, counted: [].freeze, anywhere: [].freeze }.freeze)
 
       # One of which only what differs from nothing special is given.
       def self.of(**known)

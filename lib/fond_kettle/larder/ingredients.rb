@@ -44,7 +44,7 @@ module FondKettle
         optional(:soak_in).filled(Schema::Number, included_in?: (1..40))
         optional(:piece_mm).filled(:integer, included_in?: (1..200))
         optional(:pieces).hash(PIECES_SCHEMA.whole)
-        optional(:also).array(:string)
+        %i[also counted anywhere].each { |names| optional(names).array(:string) }
         optional(:allergens).array(:string, included_in?: ALLERGENS)
         optional(:care).array(:string)
         optional(:states).hash(STATES_SCHEMA.whole)

@@ -65,13 +65,9 @@ module FondKettle
       def initialize(ingredients)
         @by_name = {}
         @exact = {}
-        ingredients.each do |ingredient|
-          names = [ingredient.key.tr("-", " "), ingredient.name, *ingredient.also]
-          names.each do |name|
-            @by_name[words(name)] = ingredient
-            @exact[name.downcase] = ingredient
-          end
-        end
+        @counted = {}
+        @anywhere = {}
+        ingredients.each { |ingredient| enter(ingredient) }
         @after_rice = @by_name.filter_map { |name, known| known.key if name.include?("rice") }
         @longest = @by_name.keys.map(&:size).max
         @allergens = AllergenWords.new(@by_name)
@@ -94,7 +90,9 @@ module FondKettle
       # The Ingredient that `text` names, or nil; `unit` helps where a name is two
       # things (a can of beans is cooked).
       def find(text, unit = nil)
-        found = (tinned(text) if unit == "can") || @exact[text.strip.downcase] || longest(words(text))
+        said = words(text)
+        found = (tinned(said) if unit == "can") || counted(said, unit) || @exact[text.strip.downcase] ||
+                named(said)
         found && (as_treated(found, text, unit) || found)
       end
 
@@ -121,6 +119,15 @@ module FondKettle
 
       private
 
+      def enter(ingredient)
+        [ingredient.key.tr("-", " "), ingredient.name, *ingredient.also].each do |name|
+          @by_name[words(name)] = ingredient
+          @exact[name.downcase] = ingredient
+        end
+        ingredient.counted.each { |name| @counted[words(name)] = ingredient }
+        ingredient.anywhere.each { |name| @anywhere[words(name)] = ingredient }
+      end
+
       # What it is once it was cooked or smoked, or nil.
       def as_treated(found, text, unit)
         return Ingredients.fetch("cooked-pulse") if found.care.include?("pulses") && cooked?(text, unit)
@@ -132,18 +139,38 @@ module FondKettle
         unit == "can" || text.match?(TINNED)
       end
 
+      # What a name means where it is counted ("2 peppers"), or with what it is counted in ("2 bouillon
+      # cubes"), or nil.
+      def counted(said, unit)
+        return unless Measure::UnitTable.piece?(unit)
+        return @counted[longest(said)] if unit == Measure::UnitTable::PIECE
+
+        with_unit = longest([*said, *words(unit)])
+        @by_name[with_unit] if with_unit&.last == words(unit).last && with_unit.size > 1
+      end
+
+      # What all words of a name say that stand anywhere ("hot green peppers"), else the longest name that
+      # stands in one piece.
+      def named(said)
+        name = longest(said)
+        apart = @anywhere.keys.select do |all|
+          all.size >= name.to_a.size && (all - said).empty?
+        end.max_by(&:size)
+        apart ? @anywhere.fetch(apart) : @by_name[name]
+      end
+
       # What is known to come in a can by that name, or nil.
-      def tinned(text)
-        said = words(text)
-        [["tinned", *said], ["tinned", *said.last(1)]].lazy.map { |list| longest(list) }
+      def tinned(said)
+        [["tinned", *said], ["tinned", *said.last(1)]].lazy.map { |list| @by_name[longest(list)] }
                                                       .find { |found| found&.piece == "can" }
       end
 
+      # The longest known name within a list of words, the last of several, or nil.
       def longest(words)
         [@longest, words.size].min.downto(1) do |size|
           (words.size - size).downto(0) do |start|
-            found = @by_name[words[start, size]]
-            return found if found
+            name = words[start, size]
+            return name if @by_name.key?(name)
           end
         end
         nil

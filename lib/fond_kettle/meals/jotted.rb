@@ -34,6 +34,7 @@ module FondKettle
         end
 
         check_letters(lines)
+        check_times(lines)
         named(lines).each_with_index.map do |(title, steps), index|
           Dish.new(key: "d#{first + index}", title: title, plan: plan(title, steps), cook_ids: [])
         end
@@ -45,6 +46,12 @@ module FondKettle
         return if lines.all? { |line| line.size <= most }
 
         raise InvalidInput.at("beside", "must have lines of at most #{most} letters")
+      end
+
+      # A time that is not read is no reason to take a usual one.
+      def check_times(lines)
+        unread = Dishes::QuickSteps.unread(lines.map { |line| line.sub(NAMED, '\k<rest>') }.join("\n"))
+        raise InvalidInput.at("beside", "has a time that is not read: #{unread.first}") if unread.any?
       end
 
       # [[dish, its lines], …] in the order in which the dishes come.
@@ -79,16 +86,16 @@ module FondKettle
       end
 
       def slot(step, kind, index, before)
-        min = [step.minutes.ceil, 1].max
-        min = kind.usual_min if step.minutes.zero?
-        raise InvalidInput.at("beside", "must take at most #{Limits::TASK_MIN.max} min: #{step.say}") \
-          unless Limits::TASK_MIN.cover?(min)
+        if Dishes::QuickSteps.too_long([step]).any?
+          raise InvalidInput.at("beside", "must take at most #{Limits::TASK_MIN.max} min: #{step.say}")
+        end
 
+        min = step.minutes.zero? ? kind.usual_min : [step.minutes.ceil, 1].max
         uses = { "cook" => (1 if step.hands_on), "burner" => (1 if kind.burner?),
                  "oven" => (1 if kind.oven?) }.compact
         waits = before && Care::Kinds.fetch(before.kind).waits
         after = before ? [Clock::After.new(task: index.to_s, least: 0, most: waits)] : []
-        Clock::Slot.of((index + 1).to_s, min, uses: uses, after: after)
+        Clock::Slot.of((index + 1).to_s, min, uses: uses, oven_c: (step.oven_c if kind.oven?), after: after)
       end
 
       def told(task, codes)
@@ -97,7 +104,7 @@ module FondKettle
           hands_on: task.hands_on, minutes: task.minutes, uses: slot.uses, cautions: codes, puts_in: "",
           after: slot.after.map { |one| { task: one.task, gap: [one.least, one.most] } } }
       end
-      private_class_method :check_letters, :named, :plan, :tasks, :slot, :told
+      private_class_method :check_letters, :check_times, :named, :plan, :tasks, :slot, :told
     end
   end
 end

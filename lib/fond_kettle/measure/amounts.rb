@@ -39,6 +39,14 @@ module FondKettle
       OWN = Remembered.new(50) { |names| pattern(names) }
       private_constant :OWN
 
+      # The cup of a house that a bare "glass", "mug" or "bowl" means: where it owns one of that kind, and
+      # no more.
+      def self.only_ones(cups)
+        kinds = cups.group_by { |cup| UnitTable.find(cup.name.split.last.to_s) }
+        kinds.select { |unit, alike| unit&.family == "vessel" && alike.one? }
+             .flat_map { |unit, (cup)| [unit.key, *unit.written].map { |name| [name.downcase, cup] } }.to_h
+      end
+
       # Is a thing that comes in `piece` (nil: whole) counted by `unit`?
       def self.counts?(unit, piece)
         [UnitTable::PIECE, piece].include?(unit) || (STALKS.include?(unit) && STALKS.include?(piece))
@@ -62,6 +70,7 @@ module FondKettle
       def initialize(cups: [], families: INGREDIENT)
         @cups = cups.flat_map { |cup| [[cup.name, cup], [cup.named(2), cup]] }
                     .to_h { |name, cup| [name.downcase, cup] }
+        @cups = { **Amounts.only_ones(cups), **@cups }
         @own = OWN[@cups.keys] if @cups.any?
         @units = UnitTable.names(*families)
         @names = PATTERNS[families]
@@ -77,6 +86,7 @@ module FondKettle
 
         scanner.skip(/\s*/)
         unit = unit(scanner)
+        number = thousands(text.strip, number) if unit && UnitTable.all[unit]&.whole
         while unit && (more = more(scanner, unit))
           number += more
         end
@@ -108,6 +118,11 @@ module FondKettle
       end
 
       private
+
+      # "1,200" of what nobody measures thousandths of.
+      def thousands(text, number)
+        text.match?(Numeral::THOUSANDS) ? Numeral.scan(StringScanner.new(text), thousands: true) : number
+      end
 
       # The key of the unit at the scanner's place, or the name of a cup.
       def unit(scanner)

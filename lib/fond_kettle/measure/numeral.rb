@@ -10,7 +10,10 @@ module FondKettle
     module Numeral
       WORDS = { "a" => 1, "an" => 1, "one" => 1, "two" => 2, "three" => 3, "four" => 4, "five" => 5,
                 "six" => 6, "seven" => 7, "eight" => 8, "nine" => 9, "ten" => 10, "eleven" => 11,
-                "twelve" => 12, "dozen" => 12, "couple" => 2 }.freeze
+                "twelve" => 12, "thirteen" => 13, "fourteen" => 14, "fifteen" => 15, "sixteen" => 16,
+                "seventeen" => 17, "eighteen" => 18, "nineteen" => 19, "twenty" => 20, "thirty" => 30,
+                "forty" => 40, "fifty" => 50, "sixty" => 60, "seventy" => 70, "eighty" => 80, "ninety" => 90,
+                "dozen" => 12, "couple" => 2 }.freeze
       SIGNS = { "½" => 0.5, "¼" => 0.25, "¾" => 0.75, "⅓" => 1 / 3.0, "⅔" => 2 / 3.0, "⅛" => 0.125,
                 "⅜" => 0.375, "⅝" => 0.625, "⅞" => 0.875, "⅕" => 0.2, "⅖" => 0.4, "⅙" => 1 / 6.0 }.freeze
       PARTS = { "half" => 0.5, "quarter" => 0.25, "third" => 1 / 3.0 }.freeze
@@ -19,6 +22,9 @@ module FondKettle
       MOST = 1e9
       SIGN = /[#{SIGNS.keys.join}]/
       WORD = /(?:#{WORDS.keys.join('|')})\b/i
+      # "twenty-five"
+      ONES = WORDS.select { |_, value| value < 10 }.keys - %w[a an couple]
+      COMPOUND = /(?<tens>#{WORDS.keys.grep(/ty\z/).join('|')})[ -](?<ones>#{ONES.join('|')})\b/i
       PART = /(?:half|quarter|third)\b/i
       BAR = %r{\s*[/⁄]\s*}
       FRACTION = /(?:(?<whole>\d+)\s+)?(?<over>\d+)#{BAR}(?<under>\d+)/
@@ -30,6 +36,9 @@ module FondKettle
       PART_OF_ONE = /(?:a\s+)?(?<part>#{PART})(?:\s+(?:of\s+)?an?\b)?/i
       THREE_QUARTERS = /three[ -]quarters(?:\s+(?:of\s+)?an?\b)?/i
       COUNT = /(?:an?\s+)?(?<word>#{WORD})/i
+      # What may stand at either end of "two or three".
+      COUNTED = /(?<word>(?!an?\b)#{WORD})/i
+      THOUSANDS = /\d{1,3}(?:,\d{3})+(?:\.\d+)?(?!\d)/
 
       module_function
 
@@ -44,10 +53,10 @@ module FondKettle
       end
 
       # The number at the place where a StringScanner stands, or nil; it moves on only
-      # over a number.
-      def scan(scanner)
+      # over a number. `thousands`: "1,200" is twelve hundred, not 1.2.
+      def scan(scanner, thousands: false)
         from = scanner.pos
-        number = range(scanner) || figures(scanner) || words(scanner)
+        number = range(scanner, thousands) || figures(scanner, thousands) || words(scanner)
         return number if number && number <= MOST
 
         scanner.pos = from
@@ -63,22 +72,34 @@ module FondKettle
         whole.zero? ? "#{over}/#{under}" : "#{whole.to_i} #{over}/#{under}"
       end
 
-      # The middle of "2-3".
-      def range(scanner)
+      # The middle of "2-3", "two or three".
+      def range(scanner, thousands)
         from = scanner.pos
-        least = figures(scanner)
-        most = figures(scanner) if least && scanner.skip(BETWEEN)
+        least = figures(scanner, thousands) || counted(scanner)
+        most = figures(scanner, thousands) || counted(scanner) if least && scanner.skip(BETWEEN)
         return (least + most) / 2.0 if most
 
         scanner.pos = from
         nil
       end
 
-      def figures(scanner)
+      def figures(scanner, thousands)
         return fraction(scanner) if scanner.check(FRACTION)
         return scanner[:before].to_f + SIGNS.fetch(scanner[:sign]) if scanner.scan(SIGNED)
+        return scanner.matched.delete(",").to_f if thousands && scanner.scan(THOUSANDS)
 
         scanner.scan(PLAIN)&.tr(",", ".")&.to_f
+      end
+
+      # "twenty-five", "three"
+      def counted(scanner)
+        return compound(scanner) if scanner.scan(COMPOUND)
+
+        WORDS.fetch(scanner[:word].downcase) if scanner.scan(COUNTED)
+      end
+
+      def compound(scanner)
+        WORDS.fetch(scanner[:tens].downcase) + WORDS.fetch(scanner[:ones].downcase)
       end
 
       # nil for so many parts of nothing.
@@ -98,11 +119,12 @@ module FondKettle
         elsif scanner.scan(PART_OF_DOZEN) then PARTS.fetch(scanner[:part].downcase) * WORDS.fetch("dozen")
         elsif scanner.scan(PART_OF_ONE) then PARTS.fetch(scanner[:part].downcase)
         elsif scanner.scan(THREE_QUARTERS) then 0.75
+        elsif scanner.scan(COMPOUND) then compound(scanner)
         elsif scanner.scan(COUNT) then WORDS.fetch(scanner[:word].downcase)
         end
       end
 
-      private_class_method :range, :figures, :fraction, :words
+      private_class_method :range, :figures, :counted, :compound, :fraction, :words
     end
   end
 end

@@ -9,8 +9,9 @@ require_relative "cup"
 
 module FondKettle
   module Measure
-    # A unit of the table. `is`: its size, as ruby-units reads it (nil where it has none).
-    Unit = Value.define(:key, :family, :is, :written, :say, :short, :shown) do
+    # A unit of the table. `is`: its size, as ruby-units reads it (nil where it has none); `whole`: nobody
+    # measures thousandths of it.
+    Unit = Value.define(:key, :family, :is, :written, :say, :short, :shown, :whole) do
       # Can it be turned into grams where the density is known?
       def amount?
         %w[mass volume].include?(family)
@@ -29,7 +30,7 @@ module FondKettle
 
     # Everything that a cook may measure in (data/units.yml), checked when loaded.
     module UnitTable
-      FAMILIES = %w[mass volume temperature length piece vessel].freeze
+      FAMILIES = %w[mass volume temperature length time piece vessel].freeze
       PIECE = "piece"
       SCHEMA = Schema.json(strict: true) do
         required(:key).filled(:string)
@@ -38,6 +39,7 @@ module FondKettle
         required(:written).array(:string)
         required(:say).filled(:string)
         optional(:short).filled(:bool)
+        optional(:whole).filled(:bool)
         required(:shown).filled(:string)
       end
 
@@ -46,7 +48,7 @@ module FondKettle
       # Every Unit by key. Raises BadCatalogue.
       def all
         @all ||= Catalogue.read(File.join(DATA, "units.yml"), SCHEMA).to_h do |row|
-          [row[:key], Unit.new(is: nil, short: false, **row, written: row[:written].freeze)]
+          [row[:key], Unit.new(is: nil, short: false, whole: false, **row, written: row[:written].freeze)]
         end.freeze
       end
 

@@ -18,6 +18,7 @@ module FondKettle
       # Ids of tasks that need no pot of the method's own.
       IN_PAN = "base."
       CLOSINGS = Words.of("closings")
+      PREHEAT = "preheat"
 
       attr_reader :tasks
 
@@ -73,17 +74,25 @@ module FondKettle
         minutes = min || stage.colours.fetch(colour) do
           stage.minutes.to_f.positive? ? stage.minutes : kind.usual_min
         end
-        add(id, stage.kind, last, min: minutes.to_f, key: stage.key, hands_on: stage.hands_on,
-                                  **filled(stage, { **@words.to_h, colour: colour, **fat(stage) }),
-                                  heat: (heat if kind.burner?), amounts: @amounts.at(stage),
-                                  lot: @amounts.lot(stage.kind, stage.moment),
-                                  facts: facts(stage.kind, food: stage.food))
+        hot = oven_heated(id, stage, kind)
+        add(id, stage.kind, [*last, *hot], min: minutes.to_f, key: stage.key, hands_on: stage.hands_on,
+                                           **filled(stage, { **@words.to_h, colour: colour, **fat(stage) }),
+                                           heat: own_heat(kind, heat), oven_c: (stage.oven_c if kind.oven?),
+                                           amounts: @amounts.at(stage),
+                                           lot: @amounts.lot(stage.kind, stage.moment),
+                                           facts: facts(stage.kind, food: stage.food))
+      end
+
+      # The task that heats the oven to °C before the task `id` needs it.
+      def preheated(id, oven_c)
+        common("preheat.#{id}", PREHEAT, nil, oven_c: oven_c, words: { oven: @words.oven(oven_c) })
       end
 
       # A stage in the pot with the rice, `cooked` (Pot::Stage) for `min`, in so many `rounds`;
       # `top_up`: what the water below is topped up with (TopUp), or nil.
       def with_rice(id, stage, cooked, min, last, rounds: 1, top_up: nil)
-        words = { **@words.to_h, oven: @words.oven(stage), heat: cooked.heat, top_up: WaterBelow.say(top_up) }
+        words = { **@words.to_h, oven: @words.oven(cooked.oven_c), heat: cooked.heat,
+                                 top_up: WaterBelow.say(top_up) }
         say = [Template.fill(stage.say, words), *closing(stage, cooked), *lifted(cooked)].join(". ")
         add(id, stage.kind, last, min: min, oven_c: cooked.oven_c, key: stage.key, say: say,
                                   cue: Template.fill(@words.cue(stage), words),
@@ -95,6 +104,22 @@ module FondKettle
       end
 
       private
+
+      # A dish's own step in the oven finds it hot; where another of its steps heats it, that is enough.
+      def oven_heated(id, stage, kind)
+        return unless kind.oven? && kind.key != PREHEAT && stage.oven_c
+        return if @tasks.any? do |task|
+          task.kind.key == PREHEAT && [nil, stage.oven_c].include?(task.slot.oven_c)
+        end
+
+        preheated(id, stage.oven_c)
+      end
+
+      def own_heat(kind, heat)
+        return "oven" if kind.oven?
+
+        heat if kind.burner?
+      end
 
       # What closes the pot beside its lid, told where it begins and the method does not say it.
       def closing(stage, cooked)

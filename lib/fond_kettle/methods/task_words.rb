@@ -124,11 +124,10 @@ module FondKettle
         over_mm < SEEN_MM ? stage.cue : format(OVER_LEVEL, over_mm.round)
       end
 
-      # "190 °C (374 °F; gas mark 5; turn Small oven to 180)", nil for a stage on the stove.
-      def oven(stage)
-        return unless stage.oven_c
+      # "190 °C (374 °F; gas mark 5; turn Small oven to 180)", nil for what is on the stove (nil).
+      def oven(heat_c)
+        return unless heat_c
 
-        heat_c = PotStages.oven_c(stage, @request)
         dial_c = @request.oven.dial_c(heat_c)
         also = ["#{Measure::Units.convert(heat_c, 'C', 'F').round} °F",
                 "gas mark #{Measure::GasMark.text(heat_c)}"]

@@ -176,7 +176,7 @@ module FondKettle
           id = ["stages", phase.key, stage.key, *(batch if batch > 1)].join(".")
           top_up = @steamer.top_up(batch, number)
           last = @steamer.boiled(last, top_up, id)
-          last = [*last, preheated(id, stage)] if pot_stage.oven_c
+          last = [*last, @list.preheated(id, pot_stage.oven_c)] if pot_stage.oven_c
           last = @list.with_rice(id, stage, pot_stage, minutes, last, rounds: phase.rounds, top_up: top_up)
           last = beside(last, own.fetch(stage.key, [])) if batch == 1
         end
@@ -190,12 +190,6 @@ module FondKettle
           done = @list.own("between.#{one.stage.key}", one.stage, before)
           [*last, @list.loosely(FinishTasks.out_of_pot?(one.stage) ? @ending.checked(one.stage, done) : done)]
         end
-      end
-
-      # The oven is hot when the pot goes in.
-      def preheated(id, stage)
-        @list.common("preheat.#{id}", "preheat", nil, oven_c: PotStages.oven_c(stage, @request),
-                                                      words: { oven: @words.oven(stage) })
       end
     end
   end

@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+require_relative "../ground/limits"
+require_relative "../measure/durations"
+
+module FondKettle
+  module Dishes
+    # The times that stand in the words of a cook's step: how long it takes, and what of it is no time
+    # that is read.
+    class StepTimes
+      # A time behind these says when, or how often, not how long.
+      NOT_HOW_LONG = /\b(?:every|each|after|at|the\s+last|the\s+first|past|within\s+the\s+first)\s*\z/i
+      # And so does one before these.
+      WHEN = /\A\s*(?:before|ahead|later|old|ago|after|from\s+now|in\s+advance)\b/i
+      UNREAD = /[^\s,;.]*\s*[^\s,;.]*\s*\b(?:minutes?|mins?|hours?|hrs?|days?|nights?)\b/i
+
+      # Of the words `say`.
+      def initialize(say)
+        @say = say[0, Limits::LINE_LETTERS]
+        @found = Measure::Durations.all(@say)
+      end
+
+      # Minutes that it takes by its words, several of them together, or nil where they say none.
+      #
+      #   StepTimes.new("Fry 5 minutes, add the garlic, 1 minute more").minutes # => 6.0
+      def minutes
+        long.sum(0.0, &:minutes) if long.any?
+      end
+
+      # Does it name more than one time that counts?
+      def several?
+        long.size > 1
+      end
+
+      # The times that count, in minutes.
+      def each_min
+        long.map(&:minutes)
+      end
+
+      # Words that speak of a time and are not read, or nil.
+      def unread
+        left = @found.reduce(@say) { |text, time| text.sub(time.words) { |words| "#" * words.size } }
+        left[UNREAD]&.strip&.delete_prefix("#")&.strip
+      end
+
+      private
+
+      def long
+        @long ||= @found.reject do |time|
+          @say.byteslice(0, time.from).match?(NOT_HOW_LONG) ||
+            @say.byteslice((time.from + time.words.bytesize)..).match?(WHEN)
+        end
+      end
+    end
+  end
+end
