@@ -27,8 +27,8 @@ module FondKettle
       # The Care::PutAway of a record.
       def value(record)
         times = record.slice(:made_at, :moved_at, :thawed_at).transform_values { |at| at && Time.parse(at) }
-        Care::PutAway.new(**record.slice(:portions, :g_each, :depth_mm, :vessel, :start_c, :place, :place_c,
-                                         :cooled_in), **times)
+        Care::PutAway.new(**record.slice(:portions, :g_each, :depth_mm, :vessel, :start_c, :below_60_min,
+                                         :place, :place_c, :cooled_in), **times)
       end
 
       # Puts something away that came off the heat `made_at`, into a place, where it has been since

@@ -3,7 +3,7 @@
 RSpec.describe FondKettle::Care::Keeping do
   def keeping(**changes)
     described_class.new(FondKettle::Care::Kept.new(
-                          g: 1200.0, depth_mm: 25.0, vessel: "tray", start_c: 90.0, place_c: 20.0,
+                          g: 1200.0, depth_mm: 25.0, vessel: "tray", start_c: 90.0, below_60_min: nil, place_c: 20.0,
                           then_c: 4.0,
                           moved_after_min: 60.0, **changes
                         ))
@@ -21,7 +21,7 @@ RSpec.describe FondKettle::Care::Keeping do
     expect([keeping.safe?, keeping.use_within_h]).to eq([true, 24])
     deep = keeping(vessel: "pot", depth_mm: 100.0)
     expect([deep.safe?, deep.use_within_h]).to eq([false, 0])
-    expect([keeping(then_c: -18.0).use_within_h, keeping(then_c: 8.0).safe?]).to eq([60 * 24, false])
+    expect([keeping(then_c: -18.0).use_within_h, keeping(then_c: 9.0).safe?]).to eq([60 * 24, false])
   end
 
   it "never gets colder than what is round it" do
@@ -51,5 +51,42 @@ RSpec.describe FondKettle::Care::Keeping do
     began = Process.clock_gettime(Process::CLOCK_MONOTONIC)
     20.times { keeping.say }
     expect((Process.clock_gettime(Process::CLOCK_MONOTONIC) - began) / 20).to be < 0.005
+  end
+
+  it "is not safe where nobody knows since when it is below 60 °C, and counts what is told" do
+    [22.0, 30.0, 45.0, 59.0].each do |start_c|
+      unknown = keeping(start_c: start_c)
+      expect([unknown.safe?, unknown.use_within_h, unknown.better, unknown.say])
+        .to match([false, 0, nil, /nobody knows since when/])
+    end
+    expect(keeping(start_c: 45.0, below_60_min: 30.0).safe?).to be(true)
+    expect(keeping(start_c: 45.0, below_60_min: 60.0).safe?).to be(false)
+    expect(keeping(below_60_min: 45.0).safe?).to be(false)
+  end
+
+  it "takes a refrigerator of 5 °C for one, and says of a warmer place to use it the same day" do
+    five, seven = [5.0, 7.0].map { |then_c| keeping(then_c: then_c, moved_after_min: 30.0) }
+    expect([five.safe?, five.use_within_h, five.cold_c]).to eq([true, 24, 6.0])
+    expect([seven.safe?, seven.use_within_h, seven.say]).to match([true, 12, /use it the same day/])
+    expect(keeping(then_c: 5.0, place_c: 5.0, start_c: 5.0).say).to start_with("It is cold already. Use it within")
+  end
+
+  it "answers for food that is kept hot, that is frozen, and that stands out" do
+    hot = keeping(place_c: 65.0, moved_after_min: 180.0)
+    expect([hot.safe?, hot.say]).to match([true, /Kept hot at 65 °C/])
+    expect(keeping(start_c: 4.0, place_c: 65.0).say).to include("reheat it to 74 °C first")
+    frozen = keeping(start_c: -18.0, then_c: -18.0, moved_after_min: 5.0)
+    expect([frozen.safe?, frozen.use_within_h]).to eq([true, 1440])
+    out = ->(min) { keeping(start_c: 4.0, moved_after_min: min).safe? }
+    expect([out.call(60.0), out.call(300.0)]).to eq([true, false])
+  end
+
+  it "counts as many minutes between two temperatures as a fine step does" do
+    cooling = FondKettle::Pot::Cooling
+    [[90.0, 4.0], [4.0, 20.0], [15.0, -18.0], [-18.0, 20.0]].each do |from_c, round_c|
+      counted = (0...60_000).count { |i| cooling.after(60.0, from_c, i / 100.0, round_c).between?(5, 21) } / 100.0
+      exact = cooling.minutes_between(60.0, from_c, 600.0, round_c, 5.0, 21.0)
+      expect(exact).to be_within(0.05).of(counted), "#{from_c} to #{round_c}"
+    end
   end
 end

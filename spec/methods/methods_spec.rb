@@ -64,6 +64,7 @@ RSpec.describe "The library of cooking" do
   it "want no more for a longer soak or a tighter lid, and cook no faster higher up, whatever the kitchen" do
     beside = [{ "ingredient" => "red-lentil", "g" => 80 }, { "ingredient" => "tomato", "g" => 120 }]
     for_any_kitchen do |kitchen|
+      kitchen = Support::Kitchen.soaked_alike(kitchen, 25)
       soak, vessel, height = kitchen.values_at("soak", "vessel", "altitude_m")
       additions = kitchen["rice"]["amount"].even? ? beside : []
       kitchen = kitchen.merge("method" => absorbing[height % absorbing.size], "additions" => additions)

@@ -49,7 +49,8 @@ RSpec.describe FondKettle::Pot::Fire do
       FondKettle::Methods::Planner.plan(request.with(choices: request.choices.with(oven_c: oven_c)),
                                         curve: true)
     end
-    expect([cool.comes_out, hot.comes_out]).to eq(%w[chalky standard])
+    expect([cool.comes_out, hot.comes_out]).to eq(%w[standard standard])
+    expect(cool.liquid_g).to be < hot.liquid_g - 10
     in_oven = cool.run.curve.select { |point| point.min > 10 && point.min < 16 }.map(&:temp_c)
     expect(in_oven).to eq(in_oven.sort.reverse).and(all(be < 100))
   end

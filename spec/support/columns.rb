@@ -13,7 +13,7 @@ module Support
                                         floor_mm: nil,
                                         lid: "dough", material: "steel", kg: 1.5, lid_factor: nil, **vessel)
       Pot::Setting.new(vessel: pot, burner: FondKettle::Kit::Burner.usual("gas"), boil_c: 100.0, room_c: 20.0,
-                       lid_factor: 1.0, open_factor: 1.0)
+                       lid_factor: 1.0, open_factor: 1.0, oven_factor: 1.0)
     end
 
     # A layer of food; `share` of all water that the food brings.

@@ -38,6 +38,13 @@ module Support
       PropCheck.forall(kitchens).with_config(n_runs: RUNS, max_shrink_steps: 200).check(&)
     end
 
+    # The same where both its soak and one `more_min` longer are at one temperature: what would stand in
+    # warm water for more than four hours stands in the refrigerator.
+    def self.soaked_alike(kitchen, more_min)
+      soak = kitchen["soak"]
+      soak["minutes"] + more_min > 240 ? kitchen.merge("soak" => soak.merge("water_c" => 5)) : kitchen
+    end
+
     # The address of a kitchen is seven numbers; each picks from its own range.
     def kitchens
       Generators.tuple(*Array.new(7) { Generators.choose(0..9999) }).map { |numbers| kitchen(*numbers) }

@@ -8,7 +8,7 @@ RSpec.describe "Numbers as people write them, in every field" do
   include Support::ServedKitchen
 
   def read(text, range, unit)
-    FondKettle::Web::Forms::Typed.within(range, unit)[text]
+    FondKettle::Web::Forms::Typed.within(range, unit).call(text) { |kept| kept }
   end
 
   it "reads thousands, other units, centimetres and times" do

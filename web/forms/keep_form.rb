@@ -27,12 +27,15 @@ module FondKettle
           optional(:place_c).maybe(Typed.within(Limits::PLACE_C, "°C"))
           required(:made).filled(:string)
           optional(:moved).maybe(:string)
-          required(:start_c).filled(Typed.within(Limits::WATER_C, "°C"), included_in?: Limits::WATER_C)
+          required(:start_c).filled(Typed.within(Limits::KEPT_START_C, "°C"), included_in?: Limits::KEPT_START_C)
+          optional(:below_60_min).maybe(Typed.within(Limits::BELOW_60_MIN, "min"),
+                                        included_in?: Limits::BELOW_60_MIN)
           optional(:grain).maybe(:string, included_in?: ["", *Larder::Grains.all.keys])
           optional(:contains).maybe(:string, max_size?: Limits::TEXT_LENGTH)
           optional(:not_checked).maybe(:string, max_size?: Limits::TEXT_LENGTH)
         end
-        FIELDS = %i[what portions g_each depth_mm vessel place place_c made moved start_c grain contains
+        FIELDS = %i[what portions g_each depth_mm vessel place place_c made moved start_c below_60_min grain
+                    contains
                     not_checked cook].freeze
         # How cold each place may be.
         COLD = { "freezer" => Limits::FREEZER_C, "fridge" => Limits::COLD_C }.freeze
@@ -53,7 +56,7 @@ module FondKettle
           result = SCHEMA.call(@typed.reject { |_, value| value == "" })
           @values = result.to_h
           @problems = Forms.problems(result).dup
-          @problems.push(*made_problem, *moved_problem, *cold_problem) if @problems.empty?
+          @problems.push(*made_problem, *moved_problem, *cold_problem, *since_problem) if @problems.empty?
           @problems.freeze
         end
 
@@ -74,7 +77,7 @@ module FondKettle
 
         # As the store keeps it, but for times and place.
         def attributes
-          { **@values.slice(:what, :portions, :g_each, :depth_mm, :vessel, :start_c, :place_c),
+          { **@values.slice(:what, :portions, :g_each, :depth_mm, :vessel, :start_c, :below_60_min, :place_c),
             grain: (@values[:grain] unless @values[:grain].to_s.empty?),
             contains: @values[:contains].to_s, not_checked: @values[:not_checked].to_s }
         end
@@ -128,6 +131,14 @@ module FondKettle
           return Care::Keeping::FREEZER_DAYS * 86_400 if @values[:place] == "freezer"
 
           Care::Keeping::USE_WITHIN_H * 3600
+        end
+
+        # Food that is neither hot nor cold is safe only where somebody knows since when.
+        def since_problem
+          between = @values[:start_c] > Care::Keeping::COLD_C && @values[:start_c] < Care::Keeping::HOT_C
+          return [] unless between && @values[:below_60_min].nil?
+
+          [problem(:below_60_min, "must be given: below 60 °C it keeps only where it is known since when")]
         end
 
         def cold_problem

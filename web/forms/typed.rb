@@ -17,7 +17,8 @@ module FondKettle
       module Typed
         AMOUNTS = Measure::Amounts.new(families: %w[mass volume temperature length])
         # Figures, and what stands behind them.
-        BEHIND = %r{\A(?<figures>[-−+]?\s*\d(?:[\d.,'’ \u00a0\u2009\u202f]*\d)?)\s*(?<unit>[^\d\s.,'’/½¼¾⅓⅔⅛].*)?\z}
+        BEHIND =
+          %r{\A(?<figures>[-−+]?\s*\d(?:[\d.,'’ \u00a0\u2009\u202f]*\d)?)\s*(?<unit>[^\d\s.,'’/½¼¾⅓⅔⅛].*)?\z}
         # Units of Fields that no cook writes behind a number, and nobody measures thousandths of.
         WHOLE = %w[W].freeze
         MINUTES = "min"

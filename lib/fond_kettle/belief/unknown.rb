@@ -42,6 +42,10 @@ module FondKettle
         [load, setting.with(burner: setting.burner.with(high_w: setting.burner.high_w * factor))]
       end
 
+      HEATS = lambda do |load, setting, factor|
+        [load, setting.with(oven_factor: setting.oven_factor * factor)]
+      end
+
       ALL = [
         Unknown.of(:uptake, "how much this rice drinks", sd: 0.06, cooks: true, act: DRINKS),
         Unknown.of(:lid, "what this lid lets out", sd: 0.40, known_sd: 0.15, act: LETS_OUT,
@@ -54,6 +58,8 @@ module FondKettle
         Unknown.of(:soak, "what the soak put into the grain", sd: 0.12, act: SOAKS, matters: SOAKED),
         Unknown.of(:additions, "what water the rest brings", sd: 0.20, act: BRINGS,
                                                              moves_g: ->(load) { -load.oozed_g }),
+        Unknown.of(:oven, "what this oven gives", sd: 0.40, act: HEATS,
+                                                  concerns: ->(stages) { stages.any?(&:oven_c) }),
         Unknown.of(:core, "how long the core takes", sd: 0.10, act: TAKES_TIME)
       ].to_h { |unknown| [unknown.key, unknown] }.freeze
 

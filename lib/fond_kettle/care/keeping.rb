@@ -9,9 +9,10 @@ module FondKettle
     # Cooked rice, or what was made of it, that is put away.
     #   g, depth_mm    how much, and how deep it lies
     #   vessel         a key of Pot::Cooling::SURFACES
-    #   start_c        as it comes off the heat; `place_c` round it, and `then_c` round it after
-    #                  `moved_after_min`
-    Kept = Value.define(:g, :depth_mm, :vessel, :start_c, :place_c, :then_c, :moved_after_min)
+    #   start_c        as it comes off the heat, or as it is when it is told; `place_c` round it, and `then_c`
+    #                  round it after `moved_after_min`
+    #   below_60_min   minutes that it was below 60 °C before that; nil: nobody knows
+    Kept = Value.define(:g, :depth_mm, :vessel, :start_c, :below_60_min, :place_c, :then_c, :moved_after_min)
 
     # How it cools, and whether that is safe (figures: Keep). Minutes are from the start; nil: never.
     class Keeping
@@ -26,6 +27,13 @@ module FondKettle
       USE_WITHIN_H = 24
       FREEZER_C = -15.0
       FREEZER_DAYS = 60
+      # A refrigerator is no warmer than that, °C; in one above COLD_C it is used the same day.
+      WARMEST_FRIDGE_C = 8.0
+      SAME_DAY_H = 12
+      # What stands colder than COLD_C is cold there; in any other place, this much above it, °C.
+      ABOVE_PLACE_C = 1.0
+      # Hot food keeps its texture for so long, minutes.
+      HOT_MIN = 240.0
       # Reheated once, right through, °C.
       REHEAT_C = 74.0
       # What is tried where it is not safe: depths in mm, and when it is moved, min.
@@ -61,12 +69,35 @@ module FondKettle
         Pot::Cooling.after(@tau_min, moved_c, minutes - kept.moved_after_min, kept.then_c)
       end
 
-      # Is it cold soon enough?
-      def safe?
-        hot, middle, cold = [HOT_C, MIDDLE_C, COLD_C].map { |to_c| min_to(to_c) }
-        return false if [hot, middle, cold].any?(&:nil?)
+      # What is cold enough where it goes in the end, °C: a refrigerator at 5 °C is one.
+      def cold_c
+        [COLD_C, kept.then_c + ABOVE_PLACE_C].max
+      end
 
-        middle - hot <= MOST_TO_MIDDLE_MIN && cold - middle <= MOST_TO_COLD_MIN
+      # Is it cold soon enough? What nobody knows the time of is not; the minutes below 60 °C before it was
+      # told count, and so does standing of every kind.
+      def safe?
+        return false if unknown_since? || not_heated? || kept.then_c > WARMEST_FRIDGE_C
+
+        warm, cooling = [[MIDDLE_C, HOT_C], [cold_c, MIDDLE_C]].map { |low_c, high_c| minutes_between(low_c, high_c) }
+        return false if warm.nil? || cooling.nil?
+
+        kept.below_60_min.to_f + warm <= MOST_TO_MIDDLE_MIN && cooling <= MOST_TO_COLD_MIN
+      end
+
+      # Is it neither hot nor cold, and nobody says since when?
+      def unknown_since?
+        kept.below_60_min.nil? && kept.start_c > COLD_C && kept.start_c < HOT_C
+      end
+
+      # Does it stand where it is kept hot, and is not hot?
+      def not_heated?
+        kept.place_c >= HOT_C && kept.start_c < HOT_C
+      end
+
+      # Is it kept hot where it stands first?
+      def kept_hot?
+        kept.place_c >= HOT_C && kept.start_c >= HOT_C
       end
 
       # Is it put into a freezer?
@@ -78,12 +109,14 @@ module FondKettle
       def use_within_h
         return 0 unless safe?
 
-        frozen? ? FREEZER_DAYS * 24 : USE_WITHIN_H
+        return FREEZER_DAYS * 24 if frozen?
+
+        kept.then_c > COLD_C ? SAME_DAY_H : USE_WITHIN_H
       end
 
       # The nearest way to keep it that is safe (Kept), tried; nil where there is none, or it is safe.
       def better
-        return if safe?
+        return if safe? || unknown_since? || not_heated?
 
         ways = sooner.product([kept.depth_mm, *shallower]).map do |moved_min, mm|
           kept.with(moved_after_min: moved_min, depth_mm: mm,
@@ -94,14 +127,45 @@ module FondKettle
 
       # In words.
       def say
-        times = { HOT_C => "60", MIDDLE_C => "21", COLD_C => "5" }.map do |to_c, word|
-          min = min_to(to_c)
-          min ? "#{word} °C after #{Measure::Rounding.duration(min)}" : "never #{word} °C"
-        end.join(", ")
-        "#{times}. #{safe? ? keeps : too_slow}"
+        return UNKNOWN_SINCE if unknown_since?
+        return NOT_HEATED if not_heated?
+
+        [*hot, *times, safe? ? keeps : too_slow].join(" ")
       end
 
       private
+
+      # When it is at each of the three temperatures that it is above.
+      def times
+        return stands_out if kept.start_c <= cold_c
+
+        said = [HOT_C, MIDDLE_C, cold_c].uniq.reject { |to_c| kept.start_c <= to_c }.map do |to_c|
+          min = min_to(to_c)
+          word = Measure::Rounding.plain(to_c)
+          min ? "#{word} °C after #{Measure::Rounding.duration(min)}" : "never #{word} °C"
+        end
+        "#{said.join(', ')}."
+      end
+
+      def stands_out
+        return "It is cold already." unless kept.moved_after_min.positive? && kept.place_c > cold_c
+
+        "It is cold, and stands out for #{Measure::Rounding.duration(kept.moved_after_min)}."
+      end
+
+      def hot
+        return unless kept_hot?
+
+        "Kept hot at #{kept.place_c.round} °C it is safe, and good for #{Measure::Rounding.duration(HOT_MIN)}; " \
+          "below 60 °C the clock runs."
+      end
+
+      # Minutes in which it is between two temperatures, before it is moved and after; nil: for good.
+      def minutes_between(low_c, high_c)
+        first = Pot::Cooling.minutes_between(@tau_min, kept.start_c, kept.moved_after_min, kept.place_c, low_c, high_c)
+        then_min = Pot::Cooling.minutes_between(@tau_min, after(kept.moved_after_min), nil, kept.then_c, low_c, high_c)
+        then_min && (first + then_min)
+      end
 
       def shallower
         SHALLOWER_MM.select { |mm| mm < kept.depth_mm }
@@ -112,21 +176,37 @@ module FondKettle
       end
 
       def keeps
-        once = "reheat it once, to #{REHEAT_C.round} °C"
-        return "Cold soon enough. Frozen flat it keeps for #{FREEZER_DAYS} days; #{once}." if frozen?
+        soon = "Cold soon enough. " if kept.start_c > cold_c
+        "#{soon}#{until_when}, to #{REHEAT_C.round} °C."
+      end
 
-        "Cold soon enough. Use it within #{USE_WITHIN_H} h and #{once}."
+      def until_when
+        return "Frozen flat it keeps for #{FREEZER_DAYS} days; reheat it once" if frozen?
+        return "#{same_day} and reheat it once" if kept.then_c > COLD_C
+
+        "Use it within #{USE_WITHIN_H} h and reheat it once"
+      end
+
+      def same_day
+        "A place at #{Measure::Rounding.plain(kept.then_c)} °C is warmer than 5 °C: use it the same day"
       end
 
       def too_slow
         way = better
-        return "Too slow to be safe: what stood like that is thrown away. #{NO_WAY}" unless way
+        return "Too slow to be safe: what stood like that is thrown away. #{no_way}" unless way
 
         "Too slow to be safe: what stood like that is thrown away. #{told(way)} Then it is cold soon enough."
       end
 
-      NO_WAY = "It has to stand colder than 5 °C in the end."
-      private_constant :NO_WAY
+      def no_way
+        kept.then_c > COLD_C ? COLDER : ""
+      end
+
+      COLDER = "It has to stand colder than 5 °C in the end."
+      UNKNOWN_SINCE = "It is neither hot nor cold, and nobody knows since when it is below 60 °C: it is not safe to " \
+                      "keep. Say how many minutes it has been below 60 °C, or throw it away."
+      NOT_HEATED = "Where food is kept hot nothing gets hot: reheat it to 74 °C first, right through."
+      private_constant :COLDER, :UNKNOWN_SINCE, :NOT_HEATED
 
       def told(way)
         mm = way.depth_mm

@@ -9,8 +9,8 @@ module FondKettle
     # Something that was cooked and is kept: so many `portions` of `g_each`, as deep as in Kept, since
     # `made_at` (a Time, when it came off the heat), now in its `place`. It went into the cold at `moved_at`
     # (nil: it still cools), into `cooled_in` (a place, nil: where it is), where it is so cold (`place_c`,
-    # °C, nil: as it usually is); `thawed_at`: since when it is out of the freezer (nil: it never was in).
-    PutAway = Value.define(:portions, :g_each, :depth_mm, :vessel, :start_c, :made_at, :moved_at, :place,
+    # °C, nil: as it usually is); `below_60_min` as of Kept; `thawed_at`: since when it is out of the freezer (nil: it never was in).
+    PutAway = Value.define(:portions, :g_each, :depth_mm, :vessel, :start_c, :below_60_min, :made_at, :moved_at, :place,
                            :place_c, :cooled_in, :thawed_at) do
       const_set(:PLACES, %w[cooling fridge freezer].freeze)
       const_set(:COLD, %w[fridge freezer].freeze)
@@ -32,7 +32,7 @@ module FondKettle
       def keeping(moved_after_min)
         FondKettle::Care::Keeping.new(
           FondKettle::Care::Kept.new(g: g, depth_mm: depth_mm, vessel: vessel, start_c: start_c,
-                                     place_c: self.class::KITCHEN_C,
+                                     below_60_min: below_60_min, place_c: self.class::KITCHEN_C,
                                      then_c: place_c || self.class::PLACE_C.fetch(cooled_in || place),
                                      moved_after_min: moved_after_min)
         )
@@ -66,8 +66,15 @@ module FondKettle
       def use_by(now)
         return unless safe?(now)
 
-        hours = frozen? ? FondKettle::Care::Keeping::FREEZER_DAYS * 24 : FondKettle::Care::Keeping::USE_WITHIN_H
-        (thawed_at || made_at) + (hours * 3600)
+        (thawed_at || made_at) + (use_within_h * 3600)
+      end
+
+      # Hours that it keeps where it is: the same day in a refrigerator that is too warm.
+      def use_within_h
+        keeping = FondKettle::Care::Keeping
+        return keeping::FREEZER_DAYS * 24 if frozen?
+
+        place_c && place_c > keeping::COLD_C && cooled_in != self.class::FREEZER ? keeping::SAME_DAY_H : keeping::USE_WITHIN_H
       end
 
       # Has it to be seen to before anything else: it cools, its time is near, or it is over?

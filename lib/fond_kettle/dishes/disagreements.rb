@@ -44,7 +44,8 @@ module FondKettle
         return [] if said.empty? || step.minutes.zero? || said.include?(step.minutes)
         return together(step) if times.minutes == step.minutes
 
-        ["“#{step.say}” says #{plain(said.first)} min, and its own time is #{plain(step.minutes)} min. Which?"]
+        own_min = plain(step.minutes)
+        ["“#{step.say}” says #{plain(said.first)} min, and its own time is #{own_min} min. Which?"]
       end
 
       def together(step)

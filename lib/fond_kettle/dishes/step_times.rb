@@ -40,7 +40,7 @@ module FondKettle
       # Words that speak of a time and are not read, or nil.
       def unread
         left = @found.reduce(@say) { |text, time| text.sub(time.words) { |words| "#" * words.size } }
-        left[UNREAD]&.strip&.delete_prefix("#")&.strip
+        left[UNREAD]&.delete("#")&.strip
       end
 
       private

@@ -15,8 +15,9 @@ module FondKettle
       required(:g).filled(Schema::Number, included_in?: Limits::KEPT_G)
       required(:depth_mm).filled(Schema::Number, included_in?: Limits::KEPT_MM)
       optional(:vessel).filled(:string, included_in?: Pot::Cooling::SURFACES.keys)
-      optional(:start_c).filled(Schema::Number, included_in?: Limits::WATER_C)
-      optional(:place_c).filled(Schema::Number, included_in?: Limits::ROOM_C)
+      optional(:start_c).filled(Schema::Number, included_in?: Limits::KEPT_START_C)
+      optional(:below_60_min).filled(Schema::Number, included_in?: Limits::BELOW_60_MIN)
+      optional(:place_c).filled(Schema::Number, included_in?: Limits::PLACE_C)
       optional(:then_c).filled(Schema::Number, included_in?: Limits::FRIDGE_C)
       optional(:moved_after_min).filled(Schema::Number, included_in?: Limits::MOVED_MIN)
     end
@@ -24,7 +25,7 @@ module FondKettle
     # Reads what is put away, and answers how it cools. Raises InvalidInput with the field's path.
     class KeepReader
       # As it usually is: off the heat, in a kitchen, moved into a refrigerator.
-      USUAL = { vessel: "tray", start_c: 90.0, place_c: 20.0, then_c: 4.0, moved_after_min: 60.0 }.freeze
+      USUAL = { vessel: "tray", start_c: 90.0, below_60_min: nil, place_c: 20.0, then_c: 4.0, moved_after_min: 60.0 }.freeze
 
       # `data`: the parsed JSON. Raises InvalidInput.
       def initialize(data)
@@ -45,7 +46,7 @@ module FondKettle
       # The contract's answer as a hash.
       def answer
         { min_to_60: min(Care::Keeping::HOT_C), min_to_21: min(Care::Keeping::MIDDLE_C),
-          min_to_5: min(Care::Keeping::COLD_C), safe: keeping.safe?, use_within_h: keeping.use_within_h,
+          min_to_5: min(keeping.cold_c), cold_c: keeping.cold_c, safe: keeping.safe?, use_within_h: keeping.use_within_h,
           reheat_min: reheat, say: keeping.say }
       end
 

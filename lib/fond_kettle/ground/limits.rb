@@ -55,6 +55,9 @@ module FondKettle
     TIERS = (1..6)
     KEPT_G = (10..50_000)
     KEPT_MM = (5..300)
+    # What is put away, frozen too, as it is told; and how long it has been below 60 °C.
+    KEPT_START_C = (-30..100)
+    BELOW_60_MIN = (0..2880)
     # What stands after that long is no longer moved to be kept.
     MOVED_MIN = (0..1440)
     ROOM_C = (-10..45)

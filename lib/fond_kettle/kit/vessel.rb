@@ -53,6 +53,14 @@ module FondKettle
         (wall_mm2 / 1e6) + floor_area_m2 + (Math::PI * (diameter_mm**2) / 4e6)
       end
 
+      # Its floor and its wall up to `depth_mm`, seen from outside, m2.
+      def wetted_area_m2(depth_mm)
+        share = (depth_mm / height_mm.to_f).clamp(0.0, 1.0)
+        lean_mm = (diameter_mm - bottom_mm) / 2.0
+        middle_mm = bottom_mm + (lean_mm * share)
+        floor_area_m2 + (Math::PI * middle_mm * Math.hypot(height_mm, lean_mm) * share / 1e6)
+      end
+
       # Its floor seen from outside, m2.
       def floor_area_m2
         Math::PI * (bottom_mm**2) / 4e6

@@ -140,7 +140,7 @@ module FondKettle
         burner = text.burner ? Kit::Burner.usual(text.burner[:source], nil, vessel) : request.burner
         burner = burner.with(high_w: burner.high_w * load.steamer.batches) if load.steamed?
         Pot::Setting.new(vessel: vessel, burner: burner, room_c: ROOM_C, lid_factor: 1.0,
-                         open_factor: 1.0, boil_c: Kit::Atmosphere.boiling_point_c(request.altitude_m))
+                         open_factor: 1.0, oven_factor: 1.0, boil_c: Kit::Atmosphere.boiling_point_c(request.altitude_m))
       end
 
       def residue_g(request)
@@ -156,7 +156,7 @@ module FondKettle
         raw = Pot::GrainState.dry(request.grain, request.rice_g, temp_c: ROOM_C)
         Pot::Wash.call(raw, rinse_changes: request.rinse_changes, rinse_min: request.rinse_min,
                             soak_min: request.soak_min,
-                            water_c: request.water_c, drain: request.drained)
+                            water_c: request.soaked_c, drain: request.drained)
       end
 
       private_class_method :boiled_down, :load, :parts, :food, :laid, :setting, :residue_g, :crust?

@@ -62,6 +62,7 @@ module FondKettle
       end
 
       def warm_soak(request)
+        return soak_cold(request) if request.soaks_cold?
         return [] unless request.water_c > TaskWords::COLD_C && request.soak_min > WARM_SOAK_MIN
 
         soak = "#{Measure::Rounding.duration(request.soak_min)} in water at #{request.water_c.round} °C"
@@ -70,11 +71,19 @@ module FondKettle
                  "or what grows in it survives the cooking. Longer: in the refrigerator.")]
       end
 
+      # What would stand in warm water for hours stands in the refrigerator, and is told so.
+      def soak_cold(request)
+        [warning("soak-cold",
+                 "#{Measure::Rounding.duration(request.soak_min)} is too long in water of " \
+                 "#{request.water_c.round} °C: it soaks in the refrigerator, and is reckoned at " \
+                 "#{request.soaked_c.round} °C.")]
+      end
+
       def warning(code, say)
         Warning.new(code: code, say: say)
       end
 
-      private_class_method :boiled, :broth_min, :raw, :warm_soak, :warning
+      private_class_method :soak_cold, :boiled, :broth_min, :raw, :warm_soak, :warning
     end
   end
 end

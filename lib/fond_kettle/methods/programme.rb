@@ -56,6 +56,12 @@ module FondKettle
         end.join(", then ")
       end
 
+      # With the last stage on the heat so many minutes longer.
+      def longer(programme, minutes)
+        last = programme.rindex { |one| one.setting != REST }
+        programme.each_with_index.map { |one, i| i == last ? one.with(minutes: one.minutes + minutes) : one }
+      end
+
       # Minutes on the heat.
       def heated_min(programme)
         programme.reject { |one| one.setting == REST }.sum(&:minutes)

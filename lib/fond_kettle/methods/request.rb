@@ -85,6 +85,10 @@ module FondKettle
                            :pots_there, :layered, :making) do
       # What is steamed is drained at least so.
       const_set(:UNDRAINED, "quick")
+      # So long may rice soak in water of WARM_SOAK_C or above; longer, and it stands in the refrigerator.
+      const_set(:LONGEST_WARM_SOAK_MIN, 240)
+      const_set(:WARM_SOAK_C, 15.0)
+      const_set(:FRIDGE_C, 5.0)
       # What nobody has said the food of.
       const_set(:FILLING, "what is in the filling")
 
@@ -132,6 +136,16 @@ module FondKettle
         unwritten = additions.select { |addition| addition.label || (addition.poured && lines == NoLines) }
         [*lines.provisions(pots), *unwritten.map { |addition| Provision.unwritten(addition, measures, pots) },
          *(LayeredProvisions.of(in_layers, measures, pots) if method.layered?), *Dressing.provisions(self)]
+      end
+
+      # Does it soak for too long to stand outside?
+      def soaks_cold?
+        soak_min > self.class::LONGEST_WARM_SOAK_MIN && water_c >= self.class::WARM_SOAK_C
+      end
+
+      # How cold the water is that it soaks in, °C: for hours it stands in the refrigerator.
+      def soaked_c
+        soaks_cold? ? self.class::FRIDGE_C : water_c
       end
 
       # Is the liquid it soaks in the one that cooks it?

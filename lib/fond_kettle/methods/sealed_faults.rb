@@ -52,11 +52,18 @@ module FondKettle
         return [] if cold.empty?
 
         layer, tier = cold.min_by { |one, _| one.core_c }
-        mm = tier.cut.mm.round
         smaller = " Cut it smaller or steam it longer." unless @run.starved?
-        [warning("not-safe",
-                 "The thickest piece (#{mm} mm) is at #{layer.core_c.floor} °C when the heat goes off; " \
-                 "#{tier.cut.safe_c} °C is wanted.#{smaller}")]
+        [warning("not-safe", "The thickest piece (#{tier.cut.mm.round} mm) #{cold_words(layer, tier.cut)}.#{smaller}")]
+      end
+
+      # What gets there in the rest alone lacks time, not heat.
+      def cold_words(layer, cut)
+        if layer.safe_min
+          late_min = (layer.safe_min - @layers.heated_min).ceil
+          return "is at #{cut.safe_c} °C only #{[late_min, 1].max} min after the heat goes off"
+        end
+
+        "gets to #{layer.core_c.floor} °C; it wants #{cut.safe_c} °C"
       end
 
       def never_hot

@@ -34,7 +34,8 @@ module FondKettle
 
       # In the order in which they matter.
       def to_a
-        [*SealedFaults.of(@request, @load, @run), *open_budget, *deep, *boil_back, *two_meats, *assumed]
+        [*SealedFaults.of(@request, @load, @run), *open_budget, *deep, *boil_back, *two_meats, *assumed,
+         *lengthened]
       end
 
       private
@@ -119,6 +120,14 @@ module FondKettle
         [warning("base-assumed",
                  "Nobody said what lies under the rice: #{@base.g.round} g with #{@base.water_g.round} g " \
                  "of gravy is taken. Say what it is.")]
+      end
+
+      def lengthened
+        return [] unless @sealed.lengthened_min.positive?
+
+        [warning("programme-longer",
+                 "The last stage is #{@sealed.lengthened_min} min longer than you said: the food is safe after " \
+                 "#{@layers.safe_min.ceil} min, and stays so for 3 min before the heat goes off.")]
       end
 
       def warning(code, say)

@@ -16,8 +16,9 @@ module FondKettle
   module Methods
     # What a sealed pot's solving has found: its `programme` (ProgrammeStage list), whether that
     # was `advised`, its ParCook, and the Pot::Run of the sealed phase; its ParBoil (`boil`) and
-    # SealedCourse (`course`) answer for rice that is par-cooked otherwise.
-    Sealed = Value.define(:programme, :advised, :par_cook, :run, :boil, :course) do
+    # SealedCourse (`course`) answer for rice that is par-cooked otherwise. `lengthened_min`: what it is
+    # longer than was asked for, so that raw food stays safe for SAFE_MIN on the heat (0: nothing).
+    Sealed = Value.define(:programme, :advised, :lengthened_min, :par_cook, :run, :boil, :course) do
       # How far rice may have come that is drained too soon, or too late.
       const_set(:TRIED_DONE, [0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1.0].freeze)
 
@@ -49,6 +50,9 @@ module FondKettle
       # How fast what is in the rice at the end grows with how far it is par-cooked, g/g.
       UPTAKE_RATES = (0.2..2.5)
       SEARCHES = 9
+      HAIR_MIN = 1e-6
+      # So long raw food is at its temperature before the heat goes off.
+      SAFE_MIN = 3.0
       # Rice that is cooked through is boiled on, at most so many times the core's time.
       MOST_DONE = 1.5
 
@@ -62,7 +66,9 @@ module FondKettle
         *before, @text = asked.method.phases
         @boil = ParBoil.new(asked, before.first, Loading.potful(asked, @text, nil).load.state)
         @course = SealedCourse.new(asked, @text, @boil)
+        @lengthened_min = 0
         settle
+        lengthen
         @rounds = @boil.rounds(@done)
         phases = [*(before if @done.positive?), Programme.text(@text, @programme)].freeze
         @request = asked.with(method: asked.method.with(phases: phases))
@@ -79,7 +85,7 @@ module FondKettle
       # What was found (Sealed).
       def sealed_pot
         @sealed_pot ||= Sealed.new(programme: @programme, advised: @layered.programme.nil?,
-                                   par_cook: par_cook, run: @course.run(@done, @programme),
+                                   lengthened_min: @layered.programme ? @lengthened_min : 0, par_cook: par_cook, run: @course.run(@done, @programme),
                                    boil: @boil, course: @course)
       end
 
@@ -101,6 +107,19 @@ module FondKettle
           @done = found
           break if (@done - before).abs < NEAR_DONE || @layered.programme
         end
+      end
+
+      # A programme that ends just as the raw food is safe goes on a little.
+      def lengthen
+        layers = @course.run(@done, @programme).layers
+        safe_min = layers.safe_min
+        return unless safe_min&.positive? && layers.heated_min >= safe_min
+
+        @lengthened_min = (safe_min + SAFE_MIN - layers.heated_min - HAIR_MIN).ceil.clamp(0, nil)
+        return if @lengthened_min.zero?
+
+        @programme = Programme.longer(@programme, @lengthened_min)
+        @done = found
       end
 
       def gentle(programme)

@@ -31,8 +31,6 @@ module FondKettle
       # How the water looks with so much of its first cloudiness left.
       CLEAR = [[0.2, "the water runs nearly clear"], [0.65, "the water is about half as cloudy as the first"],
                [1.0, "the water is still cloudy"]].freeze
-      # What soaks longer stands overnight.
-      OVERNIGHT_MIN = 480
 
       # `phase`: Phases::Phase of a Request; `ledger`: the BaseLedger of its broth, or nil.
       # `sealed`: what else is filled in of a pot of layers (SealedWords).
@@ -206,14 +204,14 @@ module FondKettle
       end
 
       def soak
-        water = "water at #{Measure::Rounding.plain(@request.water_c)} °C"
-        water = cold if @request.water_c <= COLD_C
+        water = "water at #{Measure::Rounding.plain(@request.soaked_c)} °C"
+        water = cold if @request.soaked_c <= COLD_C
         water = "the measured liquid" if @load.state.in_liquid
         "#{Measure::Rounding.duration(@request.soak_min)} in #{water}"
       end
 
       def cold
-        @request.soak_min >= OVERNIGHT_MIN ? "cold water, in the refrigerator" : "cold water"
+        @request.soak_min > Request::LONGEST_WARM_SOAK_MIN ? "cold water, in the refrigerator" : "cold water"
       end
 
       def depth

@@ -23,6 +23,8 @@ module FondKettle
       # Of that, for one meal: two fifths.
       MOST_SALT_G = SALT_DAY_G * 2 / 5
 
+      # Hotter than that it is told, °C.
+      HOT_OVEN_C = 220.0
       DEEPEST_MM = Pot::Fitting::DEEPEST_MM.round
       THINNEST_MM = Pot::Fitting::THINNEST_MM.round
 
@@ -38,14 +40,14 @@ module FondKettle
          *water(last.balance, last.load),
          *fit.problems.map { |code| fitting(code, fit) },
          *OutcomeWarnings.coming_out(run, last.load, last.balance), *outside(request),
-         *salty(request, last.liquid_g), *uncovered(BaseLedger.of(request, request.method.last_phase, last))]
+         *hot_oven(last.stages), *salty(request, last.liquid_g), *uncovered(BaseLedger.of(request, request.method.last_phase, last))]
       end
 
       # What is told of a pot of layers; it neither boils nor is it poured into.
       def under_seal(request, last, run, fit, sealed)
         [*avoided(request), *SealedWarnings.of(request, last, run, sealed), *NotSafe.in_layers(request),
          *(fit.problems - [SealedWarnings::DEEP]).map { |code| fitting(code, fit) }, *outside(request),
-         *salty(request, last.liquid_g)]
+         *hot_oven(last.stages), *salty(request, last.liquid_g)]
       end
 
       # Of a pot that is turned out: raw food in its layers, and a cake that falls.
@@ -106,6 +108,15 @@ module FondKettle
         [warning("base-not-covered",
                  "#{ledger.start_g.round} g does not cover the food in the broth. Pour " \
                  "#{ledger.uncovered_g.round} g more, and boil it down by as much before the rice goes in.")]
+      end
+
+      # Of an oven (`stages`: Pot::Stage) that is hotter than rice is usually baked in.
+      def hot_oven(stages)
+        hottest_c = stages.filter_map(&:oven_c).max
+        return [] unless hottest_c && hottest_c > HOT_OVEN_C
+
+        [warning("hot-oven", "The oven is at #{hottest_c.round} °C: above #{HOT_OVEN_C.round} °C it drives off " \
+                             "much more water, and the rim browns. Look into it early.")]
       end
 
       # A method has its range; beyond it the cook decides.
@@ -172,7 +183,7 @@ module FondKettle
         "#{(share * 100).round} %"
       end
 
-      private_class_method :under_seal, :turned_out, :avoided, :salty, :uncovered, :outside,
+      private_class_method :under_seal, :hot_oven, :turned_out, :avoided, :salty, :uncovered, :outside,
                            :split, :never_boiled,
                            :dry_first, :water, :warning, :percent
     end

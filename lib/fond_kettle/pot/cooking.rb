@@ -3,6 +3,7 @@
 require_relative "../ground/vocabulary"
 require_relative "bed"
 require_relative "energy"
+require_relative "fit"
 require_relative "run"
 require_relative "sealed_filling"
 require_relative "sealed_watch"
@@ -90,8 +91,13 @@ module FondKettle
         column = self.class.bed(@load, liquid_g, @setting)
         @pot = Simulation.new(column, @load.uptake, @setting,
                               @load.plenty? ? Kinetics::NO_LAG : Kinetics::LAG,
-                              watched ? Energy.new(column, @setting.room_c) : Energy::Unasked)
+                              watched ? Energy.new(column, @setting.room_c) : Energy::Unasked, wetted_mm)
         @watch = Watch.new(column, @setting) if watched
+      end
+
+      # How deep the cooked rice and what lies with it come up the wall, mm.
+      def wetted_mm
+        @setting.vessel.depth_mm(@load.bulk_ml + Fitting.cooked_ml(@load))
       end
 
       # What is poured is poured in as many parts as it is sprinkled.

@@ -50,10 +50,34 @@ module FondKettle
         tau_min * Math.log((from_c - round_c) / (to_c - round_c).to_f)
       end
 
+      # Minutes, of `minutes` (nil: for good) in surroundings at `round_c`, in which it is between `low_c` and
+      # `high_c`; nil: it stays there for good.
+      #
+      #   minutes_between(60.0, 90.0, nil, 4.0, 21.0, 60.0) # => 71.6…
+      def minutes_between(tau_min, from_c, minutes, round_c, low_c, high_c)
+        first, last = (round_c < from_c ? [high_c, low_c] : [low_c, high_c]).map do |to_c|
+          reached_min(tau_min, from_c, to_c, round_c)
+        end
+        last = [last, minutes].compact.min
+        first = [first, last].compact.min if last
+        return 0.0 if first.nil?
+
+        last && (last - first)
+      end
+
+      # Minutes until it has passed a temperature, warming or cooling; nil: never.
+      def reached_min(tau_min, from_c, to_c, round_c)
+        return 0.0 if (from_c - to_c) * (from_c - round_c) <= 0 && from_c != round_c
+        return if (to_c - round_c) * (from_c - to_c) <= 0
+
+        tau_min * Math.log((from_c - round_c) / (to_c - round_c).to_f)
+      end
+
       # °C after so many minutes.
       def after(tau_min, from_c, minutes, round_c)
         round_c + ((from_c - round_c) * Math.exp(-minutes / tau_min))
       end
+      private_class_method :reached_min
     end
   end
 end

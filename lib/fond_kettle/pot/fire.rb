@@ -18,11 +18,13 @@ module FondKettle
       # To spare at the boil when the wall is paid, J/min: below 0 the pot falls below it.
       attr_reader :spare_j_min
 
-      # Of a Stage in a Setting; `wall_j_min_k`: what its vessel gives the room (Heat), where that is known.
-      def initialize(stage, setting, wall_j_min_k: Heat.wall_conductance(setting.vessel))
+      # Of a Stage in a Setting; `wall_j_min_k`: what its vessel gives the room (Heat), where that is known;
+      # `wetted_mm`: how deep the food lies, for an oven (nil: to the brim).
+      def initialize(stage, setting, wall_j_min_k: Heat.wall_conductance(setting.vessel), wetted_mm: nil)
         @stage = stage
         @setting = setting
         @wall_j_min_k = wall_j_min_k
+        @wetted_mm = wetted_mm || setting.vessel.height_mm
         stage.oven_c ? bake : burn
         @table_g_min = stage.off? ? 0.0 : table_g_min
         @spare_j_min = stage.off? ? 0.0 : spare
@@ -87,7 +89,7 @@ module FondKettle
       private
 
       def bake
-        @oven_j_min_k = Heat.oven_conductance(@setting.vessel)
+        @oven_j_min_k = Heat.oven_conductance(@setting, @wetted_mm)
       end
 
       # What the knob gives as it was left, and at most, J/min.
@@ -104,10 +106,10 @@ module FondKettle
         power_j_min(@setting.boil_c, true) - wall_j_min(@setting.boil_c)
       end
 
-      # A cooker does not regulate: what the wall does not need goes off as steam.
+      # Nobody regulates a cooker or an oven: what the wall does not need goes off as steam.
       def at_the_boil_g_min
         most = [@spare_j_min, 0.0].max / Loss::LATENT_J_G
-        regulated = @oven_j_min_k || @setting.burner.kind.regulated
+        regulated = !@oven_j_min_k && @setting.burner.kind.regulated
         regulated ? [@table_g_min, most].min : most
       end
 
@@ -126,11 +128,10 @@ module FondKettle
       end
 
       def lidded_g_min(lid)
-        free = Loss.lidded_g_min(@setting.vessel, lid, heat, @setting.burner.source) * @setting.lid_factor
-        @stage.oven_c ? free * Loss::OVEN_FACTOR : free
+        Loss.lidded_g_min(@setting.vessel, lid, heat, @setting.burner.source) * @setting.lid_factor
       end
 
-      # An oven lets off as much as a low flame.
+      # On the way up an oven lets off as much as a low flame.
       def heat
         @stage.oven_c ? "low" : @stage.heat
       end

@@ -14,7 +14,10 @@ module FondKettle
       MOST_C = 20.0
       # From wall, top and floor to the room, W/m2K times 60 s (figures: Off the heat).
       WALL_J_MIN_M2_K = 7.0 * 60
-      OVEN_J_MIN_M2_K = 15.0 * 60
+      # From an oven into the wetted outside: bright metal takes up less than what is dull or dark,
+      # W/m2K (figures: Heat).
+      OVEN_W_M2_K = { "steel" => 10.0, "aluminium" => 10.0 }.freeze
+      DULL_W_M2_K = 15.0
       # So long after it was taken off, a warm grate still keeps the floor warm.
       FLOOR_WARM_MIN = 3.0
 
@@ -28,9 +31,15 @@ module FondKettle
         WALL_J_MIN_M2_K * vessel.outer_area_m2
       end
 
-      # Into its whole outside in an oven, J/min K (figures: Heat).
-      def self.oven_conductance(vessel)
-        OVEN_J_MIN_M2_K * vessel.outer_area_m2
+      # Into a square metre of the outside of `vessel` in the oven of a Setting, J/min K.
+      def self.oven_j_min_m2_k(setting)
+        OVEN_W_M2_K.fetch(setting.vessel.material, DULL_W_M2_K) * setting.oven_factor * 60
+      end
+
+      # Into the floor and the wall up to the food, `wetted_mm` deep, in an oven, J/min K: dry wall and
+      # lid heat only themselves (figures: Heat).
+      def self.oven_conductance(setting, wetted_mm)
+        oven_j_min_m2_k(setting) * setting.vessel.wetted_area_m2(wetted_mm)
       end
 
       # °C of what was at `temp_c` and held `before_j_k`, once what is of `at_c` has come into it and it

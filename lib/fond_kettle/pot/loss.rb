@@ -17,7 +17,6 @@ module FondKettle
       HEATING_SHARE = 0.4
       OFF_G_MIN = 0.5
       OFF_MIN = 10.0
-      OVEN_FACTOR = 1.2
       # Less than this is over.
       HAIR_MIN = 1e-9
 

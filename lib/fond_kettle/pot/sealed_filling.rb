@@ -23,8 +23,8 @@ module FondKettle
         poured_at = tiers.index { |tier| !tier.rice? } || 0
         layers = tiers.each_with_index.map { |tier, i| layer(tier, load, i == poured_at ? liquid_g : 0.0) }
         column = Column.new(layers, pot_j_k: setting.vessel.heat_capacity_j_k)
-        areas = areas_m2(load, setting.vessel)
-        places = tiers.each_index.map { |i| place(tiers[i], layers[i], areas, i, setting) }
+        sides = sides_m2(load, setting.vessel)
+        places = tiers.each_index.map { |i| place(tiers[i], layers[i], sides, i, setting) }
         SealedPot.new(column, places, setting, load)
       end
 
@@ -40,26 +40,28 @@ module FondKettle
                           residue_g: 0.0, kept_g: 0.0), 0.0, temp_c: tier.start_c, name: tier.what)
       end
 
-      # Of wall alone, floor up, m2; then of the lid.
-      def areas_m2(load, vessel)
+      # Of wall beside each layer, floor up, and what is over the last: dry wall and lid, m2.
+      def sides_m2(load, vessel)
         spans = load.stack.spans(vessel, load.layered_ml)
         wall_m2 = vessel.metal_area_m2 - vessel.floor_area_m2
         lid_m2 = vessel.outer_area_m2 - vessel.metal_area_m2
         whole_mm = [spans.last.last, vessel.height_mm].max
         sides = spans.map { |from, to| [wall_m2 * (to - from) / whole_mm, LEAST_M2].max }
-        sides[-1] += (wall_m2 * (whole_mm - spans.last.last) / whole_mm) + lid_m2
-        sides
+        [*sides, (wall_m2 * (whole_mm - spans.last.last) / whole_mm) + lid_m2]
       end
 
-      def place(tier, layer, areas, index, setting)
+      # What is over the last layer gives to the room with it; an oven heats only what is wetted.
+      def place(tier, layer, sides, index, setting)
         floor = index.zero?
-        oven_m2 = areas[index] + (floor ? setting.vessel.floor_area_m2 : 0.0)
-        Stacked.new(tier, layer, setting: setting, wall_j_min_k: Heat::WALL_J_MIN_M2_K * areas[index],
-                                 oven_j_min_k: Heat::OVEN_J_MIN_M2_K * oven_m2,
+        above_m2 = index == sides.size - 2 ? sides.last : 0.0
+        oven_m2 = sides[index] + (floor ? setting.vessel.floor_area_m2 : 0.0)
+        Stacked.new(tier, layer, setting: setting,
+                                 wall_j_min_k: Heat::WALL_J_MIN_M2_K * (sides[index] + above_m2),
+                                 oven_j_min_k: Heat.oven_j_min_m2_k(setting) * oven_m2,
                                  pot_j_k: floor ? setting.vessel.heat_capacity_j_k : 0.0)
       end
 
-      private_class_method :layer, :areas_m2, :place
+      private_class_method :layer, :sides_m2, :place
     end
   end
 end

@@ -178,7 +178,7 @@ module FondKettle
       end
 
       def loss_g_min
-        return @fire.boiling_g_min if @stage.oven_c || @stage.heat == "low"
+        return @fire.boiling_g_min if @stage.heat == "low"
 
         spare_j_min / Loss::LATENT_J_G
       end

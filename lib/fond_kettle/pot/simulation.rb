@@ -31,8 +31,10 @@ module FondKettle
       attr_reader :column, :min, :boiled_min, :idle_min, :lifted_min, :fire, :stirred_at, :energy
 
       # `uptake`: what the rice is to hold, g/g (for a stage that ends level with it);
-      # `lag`: how time runs slower for the rice (Kinetics::LAG); `energy`: who is told of heat.
-      def initialize(column, uptake, setting, lag, energy)
+      # `lag`: how time runs slower for the rice (Kinetics::LAG); `energy`: who is told of heat;
+      # `wetted_mm`: how deep the food lies when it is done, which an oven heats.
+      def initialize(column, uptake, setting, lag, energy, wetted_mm)
+        @wetted_mm = wetted_mm
         @column = column
         @floor = column.floor
         @uptake = uptake
@@ -98,7 +100,7 @@ module FondKettle
       private
 
       def lit(stage)
-        Fire.new(stage, @setting, wall_j_min_k: @wall_j_min_k)
+        Fire.new(stage, @setting, wall_j_min_k: @wall_j_min_k, wetted_mm: @wetted_mm)
       end
 
       def level_before(following)

@@ -36,7 +36,7 @@ module FondKettle
     end
 
     # The kitchen round the pot: vessel, burner, boiling point, room and what the
-    # losses are multiplied by (1.0: as in the figures).
-    Setting = Value.define(:vessel, :burner, :boil_c, :room_c, :lid_factor, :open_factor)
+    # losses, and what an oven gives, are multiplied by (1.0: as in the figures).
+    Setting = Value.define(:vessel, :burner, :boil_c, :room_c, :lid_factor, :open_factor, :oven_factor)
   end
 end
