@@ -38,14 +38,14 @@ module FondKettle
         @generation = 0
         @after = []
         @file = File.join(folder, "kettle.db")
-        raise StoreUnavailable, EMPTIED if File.empty?(@file)
-
+        begin_file
         translated do
           @sequel = Sequel.connect(adapter: "sqlite", database: @file, timeout: busy_ms, foreign_keys: true)
           @sequel.run("PRAGMA journal_mode = WAL")
           Sequel.extension :migration
           migrate
         end
+        FileUtils.rm_f(@begun)
       end
 
       # One write, one transaction: all of the block or nothing. The write lock is
@@ -77,6 +77,15 @@ module FondKettle
       end
 
       private
+
+      # An empty file is what a full disk leaves, and is left alone; but for one that a first start of our
+      # own had just begun when it was killed: that has its mark beside it.
+      def begin_file
+        @begun = File.join(@folder, "kettle.begun")
+        raise StoreUnavailable, EMPTIED if File.empty?(@file) && !File.exist?(@begun)
+
+        FileUtils.touch(@begun) if !File.exist?(@file) || File.empty?(@file)
+      end
 
       # A file that a newer version made is left as it is.
       def check_version

@@ -10,18 +10,49 @@ module FondKettle
     class KeptBook < Shelf
       COOLING = "cooling"
 
+      # A page of them.
+      PAGE = 40
+
       def initialize(database)
         super(database, :kept)
+        judge_unjudged
       end
 
-      # What is there, the oldest first.
+      # All that is there, the oldest first.
       def there
-        all.select { |record| record[:gone_at].nil? }.sort_by { |record| record[:made_at] }
+        @database.read { present.order(:made_at).all.each(&:freeze) }
       end
 
-      # What there is with a grain (its key) in it.
-      def of_grain(grain)
-        there.select { |record| record[:grain] == grain }
+      # How many are there whose name has `words` in it (nil: all).
+      def count(words = nil)
+        @database.read { named(present, words).count }
+      end
+
+      # A page of what is there, what must be thrown away first, then what cools or is due by `soon`, then by
+      # how long it keeps; `words`: of its name (nil: any).
+      def page(number, now:, soon:, words: nil)
+        over = Sequel.lit("(judged AND (use_by IS NULL OR use_by <= ?))", stamp(now))
+        due = Sequel.lit("(NOT judged OR use_by <= ?)", stamp(soon))
+        rank = Sequel.case([[over, 0], [due, 1]], 2)
+        @database.read do
+          named(present, words).order(rank, :use_by, :made_at, :id).limit(PAGE, PAGE * number).all.each(&:freeze)
+        end
+      end
+
+      # What has to be seen to by `soon`: it cools, is over, or nearly; at most `most`.
+      def due(soon, most:)
+        @database.read do
+          present.where(Sequel.lit("NOT judged OR use_by IS NULL OR use_by <= ?", stamp(soon)))
+               .order(:use_by, :made_at).limit(most).all.each(&:freeze)
+        end
+      end
+
+      # What there is with a grain (its key) in it that may still be eaten, the nearest its end first.
+      def of_grain(grain, now:, most:)
+        @database.read do
+          present.where(grain: grain).where(Sequel.lit("NOT judged OR use_by > ?", stamp(now)))
+               .order(:use_by, :made_at).limit(most).all.each(&:freeze)
+        end
       end
 
       # The Care::PutAway of a record.
@@ -35,13 +66,15 @@ module FondKettle
       # `moved_at` (nil: it still cools); returns the record.
       def put(attributes, made_at:, place:, moved_at:)
         cooled = moved_at ? { moved_at: stamp(moved_at), cooled_in: place } : {}
-        add(**attributes, place: place, made_at: stamp(made_at), **cooled)
+        put = { **attributes, place: place, made_at: stamp(made_at), **cooled }
+        add(**put, **judged({ **NOTHING_KNOWN, **put }))
       end
 
       # Into another place of PutAway#places: how it cooled is what it was, what leaves the freezer thaws.
       def move(id, lock_version, place, now)
         record = find(id)
-        change(id, lock_version, place: place, **moved(record, place, now))
+        changed = { place: place, **moved(record, place, now) }
+        change(id, lock_version, **changed, **judged({ **record, **changed }))
       end
 
       # So many portions are taken out; with the last it is gone.
@@ -56,6 +89,34 @@ module FondKettle
       end
 
       private
+
+      NOTHING_KNOWN = { moved_at: nil, thawed_at: nil, place_c: nil, cooled_in: nil, below_60_min: nil }.freeze
+      private_constant :NOTHING_KNOWN
+
+      def present
+        @records.unordered.where(gone_at: nil)
+      end
+
+      def named(records, words)
+        words.to_s.strip.empty? ? records : records.where(Sequel.ilike(:what, "%#{records.escape_like(words.strip)}%"))
+      end
+
+      # Until when it keeps, once it is in its place.
+      def judged(record)
+        return { judged: false, use_by: nil } if record[:place] == COOLING
+
+        kept = value(record)
+        use_by = kept.use_by(kept.moved_at || kept.made_at)
+        { judged: true, use_by: use_by && stamp(use_by) }
+      end
+
+      # Of a kitchen that was kept before this was written down.
+      def judge_unjudged
+        old = @database.read { present.where(judged: false).exclude(place: COOLING).all }
+        return if old.empty?
+
+        @database.write { |db| old.each { |record| db[:kept].where(id: record[:id]).update(judged(record)) } }
+      end
 
       def moved(record, place, now)
         return { moved_at: stamp(now), cooled_in: place } if record[:place] == COOLING

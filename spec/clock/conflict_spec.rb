@@ -29,6 +29,17 @@ RSpec.describe FondKettle::Clock::Conflicts do
                                                                ))
   end
 
+  it "names what is fixed to a minute that it cannot keep" do
+    fixed = ->(task, min) { clock::Window.new(task: task, least: min, most: min) }
+    chain = [slot.of("boil", 10), slot.of("rest", 10, after: [clock::After.new(task: "boil", least: 0, most: 0)])]
+    pinned = problem(chain).with(windows: [fixed.call("boil", 40), fixed.call("rest", 10)])
+    expect(described_class.of(pinned).tasks).to contain_exactly("boil", "rest")
+    expect { clock::Placement.place(pinned) }
+      .to raise_error(FondKettle::InvalidInput, /contradict one another: the bounds of \S+, \S+\z/)
+    odd = problem(chain).with(windows: [clock::Window.new(task: "boil", least: 50, most: 40)])
+    expect(described_class.of(odd).tasks).to include("boil")
+  end
+
   it "says nothing of what can be met" do
     expect(described_class.of(problem([slot.of("a", 5, uses: hands)]))).to be_nil
   end

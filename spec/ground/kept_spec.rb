@@ -31,6 +31,18 @@ RSpec.describe FondKettle::Kept do
     expect(File).not_to exist(older)
   end
 
+  it "makes anew whatever one byte of it is damaged" do
+    made("a")
+    path = Dir[File.join(@root, "*", "*")].first
+    sound = File.binread(path)
+    sound.bytesize.times do |place|
+      File.binwrite(path, sound.dup.tap { |bytes| bytes.setbyte(place, sound.getbyte(place) ^ 1) })
+      expect(made("a")).to eq([1, { rows: [1.5, "x", :y] }])
+    end
+    File.binwrite(path, sound[0, 20])
+    expect(made("a").first).to eq(1)
+  end
+
   it "keeps nothing where nothing can be written, and nothing that failed" do
     expect { described_class.of("b", root: @root) { raise FondKettle::BadCatalogue, "no" } }
       .to raise_error(FondKettle::BadCatalogue)

@@ -39,6 +39,29 @@ RSpec.describe FondKettle::Store::Database do
     expect { kitchen }.to raise_error(FondKettle::StoreUnavailable, /newer version/)
   end
 
+  it "begins anew where a first start of its own was killed at its first moment" do
+    File.write(file, "")
+    File.write(File.join(@folder, "kettle.begun"), "")
+    kitchen
+    expect(Dir.children(@folder)).not_to include("kettle.begun")
+    expect(File.size(file)).to be_positive
+    File.write(file, "")
+    refuses(/is empty, as after a full disk/)
+  end
+
+  it "starts after a first start that was killed, whenever that was" do
+    begin_kitchen = "require './store/household'; FondKettle::Store::Household.new(ARGV[0])"
+    [0.0, 0.002, 0.02].each do |after_s|
+      folder = File.join(@folder, after_s.to_s)
+      pid = Process.spawn(RbConfig.ruby, "-Ilib", "-e", begin_kitchen, folder)
+      sleep 0.001 until File.exist?(File.join(folder, "kettle.db")) || Process.wait(pid, Process::WNOHANG)
+      sleep after_s
+      Process.kill(:KILL, pid)
+      Process.wait(pid)
+      FondKettle::Store::Household.new(folder).close
+    end
+  end
+
   it "tells that another program holds the file" do
     kitchen
     Sequel.sqlite(file) do |db|

@@ -20,6 +20,7 @@ module FondKettle
       helpers Helpers::Fields
 
       VESSELS = [["tray", "spread on a tray"], ["pot", "in its pot, lid on"], ["parcel", "as parcels"]].freeze
+      MOST_PAGES = 10_000
       THROW = "it is past its time, throw it away"
       PLACES = Presenters::KeptThings::PLACES.to_a.freeze
       COMPONENTS = Forms::ComponentForm::KINDS.map { |key, (words, *)| [key, words] }.freeze
@@ -85,7 +86,7 @@ module FondKettle
           raise InvalidInput.at("count", "must be between 1 and #{record[:portions]}")
         end
 
-        one = kept.all.find { |shown| shown.record[:id] == record[:id] }
+        one = kept.one(record[:id])
         raise InvalidInput.at("count", "must be none: #{THROW}") if one.past
 
         notice "#{count} of #{record[:what]}, #{kept.reheating(one,
@@ -109,7 +110,12 @@ module FondKettle
       end
 
       def kept
-        @kept ||= Presenters::KeptThings.new(household, now)
+        @kept ||= Presenters::KeptThings.new(household, now, page: page, words: text_param("words"))
+      end
+
+      # Which page of the boxes is asked for, from 0.
+      def page
+        Integer(text_param("page"), 10, exception: false)&.clamp(0, MOST_PAGES) || 0
       end
 
       # What is still there. Raises NotFound.

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "rack/utils"
 require_relative "../../lib/fond_kettle/care/cautions"
 require_relative "../../lib/fond_kettle/care/put_away"
 require_relative "../drawings/cooling_drawing"
@@ -22,25 +23,55 @@ module FondKettle
         # A curve is drawn at least so far, minutes.
         LEAST_MIN = 120.0
 
-        def initialize(household, now)
+        # So many that are due are told at once, and so many of a grain.
+        MOST_DUE = 12
+        MOST_OF_GRAIN = 5
+
+        # `page`: from 0; `words`: of their names, "" for all.
+        def initialize(household, now, page: 0, words: "")
           super(household)
           @now = now
+          @page = page
+          @words = words
         end
 
-        # All of it, what is past or due first.
+        attr_reader :words
+
+        # A page of it, what is past or due first.
         def all
-          @all ||= household.kept.there.map { |record| shown(record) }
-                            .sort_by { |one| [one.past ? 0 : 1, one.due ? 0 : 1, one.record[:made_at]] }
+          @all ||= book.page(@page, now: @now, soon: soon, words: @words).map { |record| shown(record) }
         end
 
-        # What has to be seen to.
+        # How many there are.
+        def count
+          @count ||= book.count(@words)
+        end
+
+        # Is there anything at all?
+        def any?
+          book.count.positive?
+        end
+
+        # Addresses of the pages before and after this one, by the words of their links.
+        def pages
+          last = (count - 1) / book.class::PAGE
+          { "The ones before" => (@page - 1 if @page.positive?), "The next ones" => (@page + 1 if @page < last) }
+            .compact.transform_values { |number| "/keep?#{Rack::Utils.build_query(words: @words, page: number)}" }
+        end
+
+        # What has to be seen to, the most urgent of it.
         def due
-          all.select(&:due)
+          @due ||= book.due(soon, most: MOST_DUE).map { |record| shown(record) }.select(&:due)
         end
 
         # What there is of a grain that can still be eaten.
         def of_grain(grain)
-          all.select { |one| one.record[:grain] == grain && !one.past }
+          book.of_grain(grain, now: @now, most: MOST_OF_GRAIN).map { |record| shown(record) }.reject(&:past)
+        end
+
+        # One of them by its record's id. Raises NotFound.
+        def one(id)
+          shown(book.find(id))
         end
 
         # What holds for all of it, in the words of the cautions.
@@ -73,6 +104,14 @@ module FondKettle
         end
 
         private
+
+        def book
+          household.kept
+        end
+
+        def soon
+          @now + Care::PutAway::SOON_S
+        end
 
         def shown(record)
           kept = household.kept.value(record)

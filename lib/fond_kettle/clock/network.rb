@@ -16,8 +16,9 @@ module FondKettle
       TURNS = 12
 
       # By place: minutes of each task, edges from it as [to, minutes, to, minutes …], the most that it
-      # may start before serving (only where it must not wait for ever); `place`: places by id.
-      attr_reader :minutes, :out, :waits, :place, :serve
+      # may start before serving (only where it must not wait for ever); `place`: places by id; `least` and
+      # `most`: when it may start at the latest and the soonest where that is fixed, minutes before serving.
+      attr_reader :minutes, :out, :waits, :place, :serve, :least, :most
 
       # Was anything ever taken for a contradiction because it took too long?
       attr_reader :gave_up

@@ -52,15 +52,27 @@ module FondKettle
         early(network, at, via) || moved
       end
 
-      # What would have to start sooner than it may wait for serving.
+      # What would have to start sooner than it may wait for serving, or than it is fixed to.
       def early(network, at, via)
         serve = network.serve
-        place, most = network.waits.find { |waiting, minutes| at[waiting] - minutes > at[serve] }
+        fixed(network, at, via)
+        bounds = [*network.waits, *network.most.each_with_index.filter_map { |most, place| [place, most] if most }]
+        place, most = bounds.find { |waiting, minutes| at[waiting] - minutes > at[serve] }
         return unless place
 
         at[serve] = at[place] - most
         via[serve] = place
         serve
+      end
+
+      # What is fixed to start at least so long before serving does.
+      def fixed(network, at, via)
+        network.least.each_with_index do |least, place|
+          next if least.zero? || place == network.serve || at[network.serve] + least <= at[place]
+
+          at[place] = at[network.serve] + least
+          via[place] = network.serve
+        end
       end
 
       def circle(network, via, node)
@@ -69,7 +81,7 @@ module FondKettle
         around << node while (node = via[node]) != around.first
         around
       end
-      private_class_method :lengthen, :relax, :early, :circle
+      private_class_method :lengthen, :relax, :early, :fixed, :circle
     end
   end
 end

@@ -20,6 +20,8 @@ module FondKettle
       OF_ALL = 150_000
       # What waits longer is not worth a schedule, minutes.
       LONGEST_OVER_MIN = 60
+      # So many tasks are named of those in one another's way.
+      MOST_NAMED = 8
 
       # The Placed of a Problem; `effort`: orders looked at in all; `from`: starts (minutes before
       # serving by id) to make better, another way with each `seed`; `stop`: asked now and then
@@ -94,7 +96,17 @@ module FondKettle
         return if @network.widest
 
         ids = Paths.contradiction(@network).map { |place| @problem.slots[place].id }
-        raise InvalidInput.at("tasks", "must not contradict one another: the bounds of #{ids.join(', ')}")
+        raise InvalidInput.at("tasks", contradicting(ids))
+      end
+
+      # Names the tasks; where their bounds only drive one another on and on, all of them.
+      def contradicting(ids)
+        ids = @problem.slots.map(&:id) if ids.empty?
+        named = ids.first(MOST_NAMED).join(", ")
+        more = " and #{ids.size - MOST_NAMED} more" if ids.size > MOST_NAMED
+        return "must not contradict itself: the bounds of #{named}" if ids.one?
+
+        "must not contradict one another: the bounds of #{named}#{more}"
       end
 
       def check_uses(slot)

@@ -10,7 +10,9 @@ module FondKettle
   module Kept
     FOLDER = File.join(ROOT, "var", "kept")
     CODE = File.join(ROOT, "lib", "fond_kettle", "**", "*.rb")
-    private_constant :CODE
+    # Bytes of a SHA-256 digest.
+    DIGEST = 32
+    private_constant :CODE, :DIGEST
 
     module_function
 
@@ -28,16 +30,17 @@ module FondKettle
       @code ||= Digest::SHA256.hexdigest(Dir[CODE].map { |path| stamp(path) }.join)[0, 16]
     end
 
+    # What is damaged by one byte is made anew: the digest of the rest stands before it.
     def read(path)
       kept = OwnFile.read(path)
-      kept ? Marshal.load(kept) : yield # rubocop:disable Security/MarshalLoad
-    rescue TypeError, ArgumentError
-      yield
+      digest, bytes = kept.byteslice(0, DIGEST), kept.byteslice(DIGEST..) if kept
+      bytes && Digest::SHA256.digest(bytes) == digest ? Marshal.load(bytes) : yield # rubocop:disable Security/MarshalLoad
     end
 
     def write(path, answer)
       clear(File.dirname(path)) unless File.directory?(File.dirname(path))
-      OwnFile.write(path, Marshal.dump(answer))
+      bytes = Marshal.dump(answer)
+      OwnFile.write(path, Digest::SHA256.digest(bytes) + bytes)
     end
 
     # A folder is for this core alone: what an older one kept goes.
