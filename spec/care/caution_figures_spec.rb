@@ -8,7 +8,7 @@ RSpec.describe "Figures of the cautions" do
     "cooked-rice-cooling" => ["60 °C", "2 hours", "5 °C", "74 °C"],
     "poultry" => ["74 °C"], "minced-meat" => ["71 °C"], "whole-cuts" => ["63 °C", "3 minutes"],
     "raw-egg" => ["71 °C"], "marinade" => ["5 °C"],
-    "fish-done" => ["63 °C"],
+    "fish-done" => ["63 °C"], "unknown-food" => ["74 °C"],
     "dressing-keeps-nothing" => ["2 hours", "5 °C"], "filling" => ["2 hours"],
     "cool-before-cold" => ["60 to 21 °C", "2 hours", "5 °C", "4 hours", "74 °C"],
     "arsenic" => ["6 to 10 parts"],
@@ -17,7 +17,7 @@ RSpec.describe "Figures of the cautions" do
 
   # As a cook reads it; its own temperature is filled in.
   def said(caution)
-    caution.filled({ allergens: "", avoided: "", not_checked: "" }).say
+    caution.filled({ allergens: "", avoided: "", not_checked: "", unknown: "" }).say
   end
 
   it "stand as they must" do
@@ -37,6 +37,7 @@ RSpec.describe "Figures of the cautions" do
                                       "to 74 °C in the middle"],
                "jotted" => ["poultry to 74 °C", "minced meat to 71 °C", "whole cuts to 63 °C with 3 minutes",
                             "fish to 63 °C", "egg to 71 °C"],
+               "unknown-food" => ["to 74 °C right through", "a pulse is boiled through"],
                "raw-egg" => ["egg to 71 °C"], "fish-done" => ["fish and shellfish to 63 °C"] }
     bounds.each { |code, words| expect(said.fetch(code).gsub(/\s+/, " ")).to include(*words) }
   end

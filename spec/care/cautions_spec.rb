@@ -47,8 +47,8 @@ RSpec.describe FondKettle::Care::Cautions do
                                                                         additions: company)))
                                         .tasks.map { |task| task.kind.key }
     at = kinds.zip(shown).group_by(&:first).transform_values { |pairs| pairs.map(&:last).flatten }
-    expect(at["fry"]).to include("hot-fat", "poultry", "fish-done")
-    expect(at["broth"]).to include("poultry", "boil-through")
+    expect(at["fry"]).to include("hot-fat", "poultry")
+    expect(at["broth"]).to include("poultry", "fish-done", "boil-through")
     expect(at["rest"]).to include("steam-burn")
     expect(at["boil"]).to include("boil-through")
   end
@@ -65,7 +65,7 @@ RSpec.describe FondKettle::Care::Cautions do
 
   it "are never dropped: what fits no kind stands at the first step at which it holds" do
     caution = FondKettle::Care::Caution.new(code: "x", needs: ["in:moon"], at: ["shape"], say: "x",
-                                            core_c: nil)
+                                            only: false, core_c: nil)
     tasks = [[], ["in:moon"], ["in:moon"]].each_with_index.map do |facts, index|
       FondKettle::Care::Task.new(slot: FondKettle::Clock::Slot.of("t#{index}", 1),
                                  kind: FondKettle::Care::Kinds.fetch("fry"),
@@ -77,6 +77,7 @@ RSpec.describe FondKettle::Care::Cautions do
     expect(caution.places(tasks).map(&:id)).to eq(["t1"])
     expect(caution.places(tasks.take(1))).to eq([])
     expect(caution.with(needs: []).places(tasks).map(&:id)).to eq(["t2"])
+    expect(caution.with(only: true).places(tasks)).to eq([])
   end
 
   it "count food that nobody knows as food that may be raw" do
@@ -84,7 +85,8 @@ RSpec.describe FondKettle::Care::Cautions do
     dish = FondKettle::Dishes::Dish.of(title: "Dragon", serves: 4.0, method: "covered-pot", grain: "basmati",
                                        rice_g: 300.0, pan_mm: nil, lines: lines, steps: [], note: "")
     plan = FondKettle::Dishes::Laying.supper(dish, 1.0, request_for(basic_request)).plan
-    expect(plan.cautions.keys.map(&:code)).to include("poultry")
+    expect(plan.cautions.keys.map(&:code)).to include("unknown-food")
+    expect(plan.tasks.map(&:core_c).compact).to eq([74])
   end
 
   it "tell a slip in their file" do

@@ -12,15 +12,21 @@ RSpec.describe "Every amount in the step where it goes in, once" do
         .transform_values { |amounts| amounts.sum(&:g) if amounts.all?(&:g) }
   end
 
-  # Lines by name, but for the liquid that the model answers for.
+  # What goes in of each line, but for the liquid that the model answers for, and for what stands nowhere until
+  # the cook has said where: [name, grams, nil where a weight is not known].
   def written(supper)
-    supper.lines.reject { |scaled| scaled.line.equal?(supper.dish.main_liquid) }
-          .group_by { |scaled| scaled.line.name.downcase }
+    placing = supper.dish.placing
+    supper.lines.each_with_index.reject { |scaled, _| scaled.line.equal?(supper.dish.main_liquid) }
+          .filter_map do |scaled, index|
+      share = placing.placed_share(scaled.line, index, 1.0)
+      [scaled.line.name.downcase, scaled.g && (scaled.g * share)] if share.positive?
+    end
   end
 
   # Grams of one pot by name, nil where a weight is not known: of lines, rice and liquid.
   def wanted(supper)
-    grams = written(supper).transform_values { |same| same.sum(&:g) / supper.batches if same.all?(&:g) }
+    grams = written(supper).group_by(&:first).transform_values { |same| same.map(&:last) }
+                           .transform_values { |all| all.sum / supper.batches if all.all? }
     plan = supper.plan
     main = (plan.request.main_liquid&.name || "Water").downcase
     poured_g = plan.poured_g + grams.fetch(main, 0.0)
@@ -30,6 +36,9 @@ RSpec.describe "Every amount in the step where it goes in, once" do
 
   def expect_whole(supper, label)
     found = sums(supper.plan)
+    unplaced = supper.dish.placing.unplaced.map { |index| supper.dish.lines[index].name }
+    asked = supper.warnings.select { |one| %w[unplaced wet-into-fat].include?(one.code) }.map(&:say).join(" ")
+    unplaced.each { |name| expect(asked.downcase).to include(name.downcase) }
     wanted(supper).each do |name, grams|
       expect(found).to have_key(name), "#{label}: #{name} in no step"
       expect(found[name]).to be_within(1e-6).of(grams), "#{label}: #{name}" if grams

@@ -5,7 +5,8 @@ require_relative "../../lib/fond_kettle/dishes/way"
 require_relative "../../lib/fond_kettle/formats/draft"
 require_relative "../../lib/fond_kettle/ground/field_schema"
 require_relative "../../lib/fond_kettle/measure/amounts"
-require_relative "../../lib/fond_kettle/dishes/claims"
+require_relative "../../lib/fond_kettle/dishes/placing"
+require_relative "../../lib/fond_kettle/dishes/placing_questions"
 require_relative "../../lib/fond_kettle/dishes/contradictions"
 require_relative "../../lib/fond_kettle/dishes/disagreements"
 require_relative "../../lib/fond_kettle/dishes/quick_steps"
@@ -105,9 +106,14 @@ module FondKettle
 
         # Each step with the names of the lines that go in at it.
         def taken
-          steps.zip(Dishes::Claims.of(read.lines, steps)).map do |step, claims|
+          steps.zip(placing.claims).map do |step, claims|
             [step, claims.select(&:stage).map { |claim| read.lines[claim.index].name }]
           end
+        end
+
+        # What is asked about where its lines go in, a sentence each.
+        def placing_questions
+          Dishes::PlacingQuestions.new(read.lines, steps, placing).all
         end
 
         # What contradicts itself anywhere in the dish.
@@ -139,6 +145,10 @@ module FondKettle
         end
 
         private
+
+        def placing
+          @placing ||= Dishes::Placing.of(read.lines, steps)
+        end
 
         def check
           problem("method", "must be one of: #{@household.library.all.keys.join(', ')}") unless known_method?

@@ -2,6 +2,7 @@
 
 require "json"
 require_relative "../../lib/fond_kettle/dishes/line"
+require_relative "../../lib/fond_kettle/dishes/placing_questions"
 require_relative "../../lib/fond_kettle/dishes/written"
 require_relative "../../lib/fond_kettle/formats/recipe_ld"
 require_relative "../../lib/fond_kettle/measure/numeral"
@@ -36,7 +37,8 @@ module FondKettle
         end
 
         def problems
-          @problems.map { |problem| "#{problem[:field]} #{problem[:message]}" }
+          [*@problems.map { |problem| "#{problem[:field]} #{problem[:message]}" },
+           *Dishes::PlacingQuestions.new(dish.lines, dish.steps, dish.placing).all]
         end
 
         # The dish as recipe data of a page, or nil. A block of data cannot end its own element.

@@ -10,8 +10,9 @@ module FondKettle
   module Care
     # A rule over kinds and what is in the vessel: the caution is shown at every task of
     # a kind of `at` where one of `needs` holds (none: always). "end" is the last task.
-    # `core_c`: what raw food of its class must reach, °C, or nil.
-    Caution = Value.define(:code, :needs, :at, :say, :core_c) do
+    # `core_c`: what raw food of its class must reach, °C, or nil; `only`: it is about what is done at these
+    # kinds, and stands nowhere else.
+    Caution = Value.define(:code, :needs, :at, :only, :say, :core_c) do
       # True where what it warns of is so at `task`.
       def holds?(task)
         true_of?(task.facts)
@@ -30,11 +31,9 @@ module FondKettle
 
         fitting = holding.select { |task| at.include?(task.kind.key) }
         fitting |= [tasks.last] if at.include?(Cautions::END_OF_PLAN)
-        if fitting.empty?
-          [needs.empty? ? tasks.last : holding.first]
-        else
-          fitting
-        end
+        return fitting if fitting.any? || only
+
+        [needs.empty? ? tasks.last : holding.first]
       end
 
       # With its text filled in.
@@ -47,7 +46,7 @@ module FondKettle
     module Cautions
       FILE = File.join(DATA, "cautions.yml")
       END_OF_PLAN = "end"
-      WORDS = %i[allergens avoided not_checked].freeze
+      WORDS = %i[allergens avoided not_checked unknown].freeze
       INSIDE = "in:"
       UNSAID = "in:raw-meat"
       UNKNOWN = "in:unknown"
@@ -56,6 +55,7 @@ module FondKettle
         optional(:needs).array(:string)
         required(:at).array(:string, included_in?: [END_OF_PLAN, *Kinds.all.keys])
         required(:say).filled(:string)
+        optional(:only).filled(:bool)
         optional(:core_c).filled(:integer, included_in?: (40..100))
       end
 
@@ -66,10 +66,10 @@ module FondKettle
         @all ||= load_file(FILE)
       end
 
-      # Cautions of `tasks` (Task) with the ids of those where each is shown; `allergens`,
-      # who `avoided` them and what is `not_checked` are named in the texts.
-      def of(tasks, allergens: "", avoided: "", not_checked: "")
-        words = { allergens: allergens, avoided: avoided, not_checked: not_checked }
+      # Cautions of `tasks` (Task) with the ids of those where each is shown; `words` by WORDS (allergens, who
+      # avoided them, what is not checked or not known) are named in the texts.
+      def of(tasks, **words)
+        words = { **WORDS.to_h { |word| [word, ""] }, **words }
         anywhere = tasks.flat_map(&:facts).uniq
         all.select { |caution| caution.true_of?(anywhere) }.filter_map do |caution|
           places = caution.places(tasks).map(&:id)
@@ -82,7 +82,7 @@ module FondKettle
         all.filter_map { |caution| caution.core_c if caution.true_of?(facts) }.max
       end
 
-      # The classes of raw food, as in an ingredient's care.
+      # The classes of raw food, as in an ingredient's care; what nobody knows is one.
       def raw
         @raw ||= all.select(&:core_c).flat_map(&:needs).uniq.map { |fact| fact.delete_prefix(INSIDE) }.freeze
       end
@@ -103,7 +103,7 @@ module FondKettle
       def load_file(path)
         Catalogue.read(path, SCHEMA).map do |row|
           Template.check([row[:say]], [*WORDS, *(:core_c if row[:core_c])], "#{path}, #{row[:code]}")
-          Caution.new(needs: [].freeze, core_c: nil, **row)
+          Caution.new(needs: [].freeze, core_c: nil, only: false, **row)
         end.freeze
       end
     end

@@ -16,6 +16,8 @@ module FondKettle
       MAY_TAKE = { "base" => %w[base liquid with beside], "soak" => %w[base liquid with beside finish],
                    "rest" => %w[base liquid with beside finish], "finish" => %w[finish beside] }.freeze
       BETWEEN = %w[with base liquid finish].freeze
+      # The stage of a line that belongs to a step's time.
+      OWN_STAGE = { "base" => "base", "finish" => "finish" }.freeze
       # Words that name no thing.
       EMPTY = %w[a an the of in on and or with to for as dried dry fresh ground whole large small big little
                  thin thick
@@ -67,8 +69,19 @@ module FondKettle
 
       # Indexes of lines that the words of a step name, of those it may take.
       def spoken(step)
-        found = named(words(step.say), step)
-        POURS.include?(step.kind) ? found : found.reject { |index| @lines[index].poured? }
+        found = told_apart(named(words(step.say), step), step)
+        poured, others = found.partition { |index| @lines[index].poured? }
+        # Salt and spice of the water are at the water: they go in where that is poured.
+        poured = [] unless POURS.include?(step.kind) && poured.any? { |index| @lines[index].ingredient.liquid }
+        [*others, *poured]
+      end
+
+      # Of several lines of one name a step takes those of its own time, where there are any.
+      def told_apart(indexes, step)
+        indexes.group_by { |index| @words[index].sort }.values.flat_map do |alike|
+          own = alike.select { |index| @lines[index].shares.key?(OWN_STAGE.fetch(step.stage, "with")) }
+          alike.size > 1 && own.any? ? own : alike
+        end
       end
 
       # Indexes of the lines whose name has all of these words, the shortest name first.

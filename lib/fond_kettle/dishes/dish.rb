@@ -2,7 +2,7 @@
 
 require_relative "../ground/value"
 require_relative "../larder/names"
-require_relative "claims"
+require_relative "placing"
 require_relative "settled"
 require_relative "way"
 
@@ -10,14 +10,19 @@ module FondKettle
   module Dishes
     # A dish for `serves` regular adults: `rice_g` of `grain` (a key) by `method` (a
     # key) in a pan `pan_mm` wide (nil: not said); `way`: what it keeps of its own (Way);
-    # `claims`: which step takes which of its lines (Claims).
+    # `placing`: which step takes which of its lines, and what nobody has said (Placing).
     Dish = Value.define(:title, :serves, :method, :grain, :rice_g, :pan_mm, :lines, :steps, :note, :way,
-                        :claims) do
+                        :placing) do
       # One that keeps to its method's way, unless told; its lines are in the state in which
       # its steps leave them.
       def self.of(lines:, steps:, way: Way.of, **given)
-        claims = Claims.of(lines, steps)
-        new(way: way, lines: Settled.lines(lines, steps, claims), steps: steps, claims: claims, **given)
+        placing = Placing.of(lines, steps)
+        new(way: way, lines: Settled.lines(lines, steps, placing.claims), steps: steps, placing: placing, **given)
+      end
+
+      # For each of its steps what of its lines goes in at it (Claims::Claim).
+      def claims
+        placing.claims
       end
 
       # The same for one evening: without the optional lines of the indexes `without`, and with
@@ -63,7 +68,7 @@ module FondKettle
         left = steps.zip(claims).select { |_, list| list.empty? || list.map(&:index).intersect?(indexes) }
                     .map(&:first)
         lines = kept.map(&:first).freeze
-        with(lines: lines, steps: left.freeze, claims: Claims.of(lines, left))
+        with(lines: lines, steps: left.freeze, placing: Placing.of(lines, left))
       end
     end
   end

@@ -59,7 +59,8 @@ module FondKettle
       def placed(scaled, index, pots)
         return kept_back(scaled, index, pots) if kept_back?(scaled.line, index)
 
-        scaled.line.shares.flat_map do |stage, share|
+        unplaced = @dish.placing.unplaced.include?(index)
+        scaled.line.shares.reject { |stage, _| unplaced && stage == "base" }.flat_map do |stage, share|
           step = @steps[Claims::Claim.new(index: index, stage: stage)]
           first = provision(scaled.line, part(scaled, share / pots), part(scaled, share), stage, step)
           [first, *(again(scaled.line, "the #{scaled.line.name}", stage) if prepared?(index, stage))]

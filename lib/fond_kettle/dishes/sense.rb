@@ -9,6 +9,7 @@ require_relative "../methods/trial"
 require_relative "../methods/warnings"
 require_relative "../pot/verdict"
 require_relative "disagreements"
+require_relative "placing_questions"
 require_relative "salt"
 require_relative "uncooked"
 
@@ -17,7 +18,6 @@ module FondKettle
     # What makes no sense in a dish, said plainly; the cook decides.
     module Sense
       MUCH = 10
-      FISH = ["raw-fish"].freeze
       # Raw rice that an adult eats, g.
       PORTION_G = (40..130)
       STEP = "A step that boils it says so: | simmer."
@@ -26,8 +26,15 @@ module FondKettle
 
       # `before`: the Methods::Request of the dish as written; `plan`: that of the evening.
       def warnings(dish, before, plan, salt)
-        [*not_planned(dish), *uncooked(dish), *disagreeing(dish, before.method), *portion(dish),
+        [*placing(dish), *not_planned(dish), *uncooked(dish), *disagreeing(dish, before.method), *portion(dish),
          *written_liquid(dish, before), *salty(salt), *spices(dish), *pulses(dish, plan), *not_counted(dish)]
+      end
+
+      # What the cook is asked about where its lines go in, and what is stopped.
+      def placing(dish)
+        asked = PlacingQuestions.new(dish.lines, dish.steps, dish.placing)
+        [*asked.stopped.map { |say| warning("wet-into-fat", say) }, *asked.unplaced.map { |say| warning("unplaced", say) },
+         *asked.guessed.map { |say| warning("placed-by-guess", say) }]
       end
 
       # What its steps do that nothing is computed of yet.
@@ -41,22 +48,22 @@ module FondKettle
       # Raw food that nothing heats, fat that nobody says what to do with.
       def uncooked(dish)
         found = Uncooked.new(dish)
-        [*found.raw.map { |line| raw(line) },
+        raw = dish.lines.select { |line| line.ingredient.care.include?(Settled::EATEN_RAW) }
+        [*raw.map { |line| eaten_raw(line) }, *found.raw.map { |line| raw(line) },
          *found.idle.map do |line|
            warning("no-step", "No step says what to do with the #{line.name}: name it in one.")
          end]
       end
 
       # Fish may be meant to be eaten raw; nothing else is.
-      def raw(line)
-        name = line.name.capitalize
-        if (line.ingredient.care & Care::Cautions.surely_raw) == FISH
-          return warning("eaten-raw", "#{name} stays raw: only fish sold for eating raw, frozen first as " \
-                                      "your food-safety authority asks, and not for those at risk.")
-        end
+      def eaten_raw(line)
+        warning("eaten-raw", "#{line.name.capitalize} stays raw: only fish sold for eating raw, frozen first as " \
+                             "your food-safety authority asks, and not for those at risk.")
+      end
 
+      def raw(line)
         warning(Methods::NotSafe::CODE,
-                "#{name} is raw, and no step cooks it: name it in a step that does, " \
+                "#{line.name.capitalize} is raw, and no step cooks it: name it in a step that does, " \
                 "or say that it is cooked (| cooked).")
       end
 
@@ -157,7 +164,7 @@ module FondKettle
         Methods::Warning.new(code: code, say: say)
       end
 
-      private_class_method :judged, :not_planned, :uncooked, :raw, :disagreeing, :portion, :written_liquid,
+      private_class_method :placing, :eaten_raw, :judged, :not_planned, :uncooked, :raw, :disagreeing, :portion, :written_liquid,
                            :boiled_down?, :salty, :spices, :pulses, :boiling_min, :boiling_in, :not_counted,
                            :warning
     end

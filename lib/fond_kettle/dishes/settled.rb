@@ -12,6 +12,8 @@ module FondKettle
     module Settled
       # Minutes from which frying drives off water.
       FRIES_MIN = 8.0
+      RAW_FISH = "raw-fish"
+      EATEN_RAW = "eaten-raw"
       # The state that a kind of step leaves things in, and from how many minutes on.
       MAKES = { "reduce" => ["reduced", 0.0], "fry" => ["browned", FRIES_MIN] }.freeze
 
@@ -20,9 +22,28 @@ module FondKettle
       # The lines, in their states.
       def lines(lines, steps, claims)
         made = made(steps, claims)
+        heated = heated(steps, claims)
         lines.each_with_index.map do |line, index|
-          made.key?(index) ? settled(line, made.fetch(index)) : line
+          line = settled(line, made.fetch(index)) if made.key?(index)
+          heated.include?(index) ? line : left_raw(line)
         end.freeze
+      end
+
+      # Indexes of lines that a step heats.
+      def heated(steps, claims)
+        steps.zip(claims).flat_map do |step, list|
+          kind = Care::Kinds.fetch(step.kind)
+          kind.burner? || kind.oven? ? list.map(&:index) : []
+        end
+      end
+
+      # Fish that lies in no pot that boils, and that no step heats, is eaten raw: it has a caution of its own.
+      def left_raw(line)
+        food = line.ingredient
+        raw = food.care & Care::Cautions.surely_raw
+        return line unless line.pot_share.zero? && raw == [RAW_FISH]
+
+        line.with(ingredient: food.with(care: (food.care - raw + [EATEN_RAW]).freeze))
       end
 
       # State by index of line.
@@ -43,7 +64,7 @@ module FondKettle
 
         line.with(state: state, ingredient: food.in_state(state))
       end
-      private_class_method :made, :settled
+      private_class_method :made, :heated, :left_raw, :settled
     end
   end
 end

@@ -125,9 +125,13 @@ module FondKettle
       # can anything be lifted.
       def additions(dish, lines, method)
         main = dish.main_liquid
-        lines.select { |scaled| scaled.line.in_pot? && !scaled.line.equal?(main) }.map do |scaled|
+        lines.each_with_index.reject { |scaled, _| scaled.line.equal?(main) || !scaled.line.in_pot? }
+             .filter_map do |scaled, index|
           line = scaled.line
-          Methods::Addition.new(ingredient: line.ingredient, g: scaled.g * line.pot_share, label: nil,
+          share = dish.placing.placed_share(line, index, line.pot_share)
+          next unless share.positive?
+
+          Methods::Addition.new(ingredient: line.ingredient, g: scaled.g * share, label: nil,
                                 poured: line.poured?, out: (line.out if method.broth),
                                 start_c: nil)
         end

@@ -34,7 +34,7 @@ module FondKettle
       # After `latest` (Task); `facts`: TaskFacts of the vessel.
       def write(latest, facts)
         back = @request.coming_back.any? ? @list.common("put-back", "put-back", latest) : latest
-        done = finish(@checks.measured("check-heat", back, facts.core_c(elsewhere)))
+        done = finish(@checks.measured("check-heat", back, facts.core_c))
         last = after.reduce(done) { |before, stage| one_after(stage, before, done) }
         @list.common("serve", "serve", last) if @amounts.common("serve").any?
       end
@@ -42,6 +42,12 @@ module FondKettle
       # What is cooked apart from the rice in a Stage has its own heat once it is `done` (Task).
       def checked(stage, done)
         @checks.apart("check-heat.#{stage.key}", done, @amounts.provisions(stage))
+      end
+
+      # Provisions that never lie in the pot with the rice.
+      def elsewhere
+        resting = @method.last_phase.between.select { |stage| self.class.out_of_pot?(stage) }
+        @amounts.apart + [*resting, *@method.after].flat_map { |stage| @amounts.provisions(stage) }
       end
 
       private
@@ -82,12 +88,6 @@ module FondKettle
                        min: parcels.timed_min, **@steamer.told(round.top_up, round.words))
         end
         @checks.measured("check-heat.heart", last, Parcels::HEART_C.round)
-      end
-
-      # What never lies in the pot with the rice.
-      def elsewhere
-        resting = @method.last_phase.between.select { |stage| self.class.out_of_pot?(stage) }
-        @amounts.apart + [*resting, *@method.after].flat_map { |stage| @amounts.provisions(stage) }
       end
 
       # A last step of its own takes the place of the method's finish.

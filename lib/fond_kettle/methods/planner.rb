@@ -75,7 +75,8 @@ module FondKettle
         { tasks: order.freeze, placed: placed, ends: Timing.ends(written).freeze,
           cautions: Care::Cautions.of(order, allergens: request.allergens.join(", "),
                                              avoided: request.clashes.join(" "),
-                                             not_checked: request.not_checked.join(", ")).freeze }
+                                             not_checked: request.not_checked.join(", "),
+                                             unknown: request.unknown.join(", ")).freeze }
       end
 
       private_class_method :course, :words, :tasks

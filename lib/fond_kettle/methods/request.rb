@@ -89,6 +89,8 @@ module FondKettle
       const_set(:LONGEST_WARM_SOAK_MIN, 240)
       const_set(:WARM_SOAK_C, 15.0)
       const_set(:FRIDGE_C, 5.0)
+      # The care of food of which nobody knows what it is.
+      const_set(:UNKNOWN, "unknown")
       # What nobody has said the food of.
       const_set(:FILLING, "what is in the filling")
 
@@ -182,6 +184,11 @@ module FondKettle
       def not_checked
         [*eaten.filter_map(&:unchecked), *(in_layers.not_checked if method.layered?),
          *(self.class::FILLING if making.filling_g&.positive?)].uniq
+      end
+
+      # What of it nobody has said what it is, in the cook's own words.
+      def unknown
+        eaten.select { |food| food.care.include?(self.class::UNKNOWN) }.map(&:name).uniq
       end
 
       # Who at the table avoids some of it, or may (Table::Clash).

@@ -9,11 +9,20 @@ module FondKettle
   module Methods
     # What is so in the vessel of a phase at each of its tasks, for the cautions: its
     # lid, material and cloth, what food is in it, whether allergens are known. Tasks are
-    # asked about in their order; what went in stays in.
+    # asked about in their order; what went in stays in. Before the rice goes in a step has what goes in at
+    # it, and where it boils all that is in the vessel; with the rice all that lies in its pot counts; what is
+    # done beside the pot, or after it, has what goes in at it.
     class TaskFacts
-      # `text`: PhaseText; `inside`: care of what is in the vessel from the start.
-      def initialize(request, text, inside)
+      BASE = :base
+      POT = :pot
+      BESIDE = :beside
+
+      # `text`: PhaseText; `inside`: care of what a method is made with where nobody says what goes in;
+      # `elsewhere`: Provisions that never lie in the pot with the rice.
+      def initialize(request, text, inside, elsewhere = [])
         @request = request
+        @known = request.lines != NoLines || request.additions.any?
+        @elsewhere = elsewhere.flat_map(&:care) - (request.provisions - elsewhere).flat_map(&:care)
         @vessel = Loading.vessel(text, request)
         @always = ["lid:#{@vessel.lid}", "material:#{@vessel.material}",
                    *("allergens" if request.allergens.any?), *("avoided" if request.clashes.any?),
@@ -22,17 +31,18 @@ module FondKettle
                    *("dressed" if request.method.dressed), *("pieces" if request.method.pieces),
                    *("kept" if Finishing::KEPT.value?(request.making.from))]
         @eaten = request.care
-        @inside = @eaten | said(inside)
+        @everything = (@eaten | said(inside)) - @elsewhere
+        @there = @eaten - request.provisions.flat_map(&:care)
         @closed = false
       end
 
-      # At a task of `kind` (Care::Kind) that puts in `food`, under `stage` (Pot::Stage) where
-      # it is one with the rice.
-      def at(kind, food: [], stage: nil)
-        @inside |= said(food)
+      # At a task of `kind` (Care::Kind) at which `food` goes in (its care), under `stage` (Pot::Stage) where
+      # it is one with the rice; `where`: in the BASE, with the rice in its POT, or BESIDE it.
+      def at(kind, food: [], stage: nil, where: POT)
+        @there |= food if where == BASE
         @closed ||= !stage.nil? && !stage.open?
-        [*@always, *@inside.map { |care| "in:#{care}" }, *("fat" if kind.fat), *("closed" if @closed),
-         *("lid:#{stage.lid}" if stage), *covers(stage)].uniq.freeze
+        [*@always, *inside(kind, food, where).map { |care| "in:#{care}" }, *("fat" if kind.fat),
+         *("closed" if @closed), *("lid:#{stage.lid}" if stage), *covers(stage)].uniq.freeze
       end
 
       # What the lid has on or under it at a Pot::Stage, by the keys of its attributes.
@@ -40,11 +50,14 @@ module FondKettle
         stage ? Pot::Attributes.switched_on(stage) : []
       end
 
-      # °C that something in the vessel must reach, nil where nothing raw went in; `elsewhere`:
-      # Provisions that are never in it.
-      def core_c(elsewhere)
-        others = elsewhere.flat_map(&:care) - (@request.provisions - elsewhere).flat_map(&:care)
-        TaskFacts.core_c(@inside - others)
+      # °C that something in the vessel must reach, nil where nothing raw went in.
+      def core_c
+        TaskFacts.core_c(@everything)
+      end
+
+      # Care of a Stage of a method: of what goes in at it, or of what it is usually made with.
+      def care_of(stage, provisions)
+        said(stage.food) | provisions.flat_map(&:care)
       end
 
       # °C that food with such care must reach, or nil.
@@ -54,9 +67,17 @@ module FondKettle
 
       private
 
-      # A method's meat is that of the dish, where one says which.
+      def inside(kind, food, where)
+        case where
+        when POT then @everything
+        when BASE then kind.boils ? @there : food
+        else food
+        end
+      end
+
+      # What a method is made with counts only where nobody has said what goes in.
       def said(food)
-        @eaten.intersect?(Care::Cautions.meats) ? food - ["raw-meat"] : food
+        @known ? [] : food
       end
     end
   end

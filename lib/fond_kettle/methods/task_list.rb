@@ -5,6 +5,7 @@ require_relative "../clock/slot"
 require_relative "../ground/template"
 require_relative "../ground/words"
 require_relative "../pot/attributes"
+require_relative "task_facts"
 require_relative "task_texts"
 require_relative "water_below"
 
@@ -30,8 +31,10 @@ module FondKettle
 
       # From now on texts are filled by `words` (TaskWords) and what goes in is told by
       # `amounts` (TaskAmounts); `facts` (TaskFacts) are nil before there is a vessel.
-      def at(words:, amounts:, facts:)
+      # `own_facts`: of a dish's own steps, where there is no vessel yet.
+      def at(words:, amounts:, facts:, own_facts: facts)
         @closed = []
+        @own_facts = own_facts
         @words = words
         @amounts = amounts
         @facts = facts
@@ -80,7 +83,7 @@ module FondKettle
                                            heat: own_heat(kind, heat), oven_c: (stage.oven_c if kind.oven?),
                                            amounts: @amounts.at(stage),
                                            lot: @amounts.lot(stage.kind, stage.moment),
-                                           facts: facts(stage.kind, food: stage.food))
+                                           facts: own_facts(id, stage, kind))
       end
 
       # The task that heats the oven to °C before the task `id` needs it.
@@ -100,7 +103,7 @@ module FondKettle
                                   heat: cooked.oven_c ? "oven" : cooked.heat, hands_on: stage.hands_on,
                                   watch: stage.watch, rounds: rounds,
                                   amounts: @amounts.with_rice(stage, top_up),
-                                  facts: facts(stage.kind, food: stage.food, under: cooked))
+                                  facts: facts(stage.kind, under: cooked))
       end
 
       private
@@ -159,9 +162,17 @@ module FondKettle
         { **texts, say: list.to_s, list: list }
       end
 
+      # What is so where a dish's own step, or one of the base, is done.
+      def own_facts(id, stage, kind)
+        return [].freeze unless @own_facts
+
+        where = id.start_with?(IN_PAN) ? TaskFacts::BASE : TaskFacts::BESIDE
+        @own_facts.at(kind, food: @own_facts.care_of(stage, @amounts.provisions(stage)), where: where)
+      end
+
       # What is so in the vessel; while the rice is washed there is none yet.
-      def facts(kind, food: [], under: nil)
-        @facts ? @facts.at(Care::Kinds.fetch(kind), food: food, stage: under) : [].freeze
+      def facts(kind, under: nil)
+        @facts ? @facts.at(Care::Kinds.fetch(kind), stage: under) : [].freeze
       end
 
       # `min`: exact minutes; on the clock they are whole. `last`: what it comes after (a Task,

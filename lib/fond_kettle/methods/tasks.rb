@@ -27,7 +27,7 @@ module FondKettle
       # The heat that a base stands on.
       BASE_HEAT = "medium"
       # What is cooked for a pot of layers may stand covered for so long; drained rice may not.
-      BASE_WAITS = 30
+      BASE_WAITS = 20
       # The kind of a base that makes the liquid hot and goes by its amount.
       MAKES_HOT = "heat-liquid"
 
@@ -51,7 +51,8 @@ module FondKettle
       # The tasks, each after those that it comes after.
       def write
         prepare(@method.phases.first, @phases.first)
-        @list.at(words: @words, amounts: @amounts, facts: nil)
+        @list.at(words: @words, amounts: @amounts, facts: nil,
+                 own_facts: TaskFacts.new(@request, @method.last_phase, []))
         @latest = wash
         @method.phases.zip(@phases) { |text, phase| phase(text, phase) }
         @ending.write(@latest, @facts)
@@ -109,10 +110,10 @@ module FondKettle
 
       def begin_phase(text, phase)
         prepare(text, phase) unless phase.equal?(@phases.first)
-        @facts = TaskFacts.new(@request, text, @method.food)
-        @list.at(words: @words, amounts: @amounts, facts: @facts)
         @steamer = SteamerTasks.new(@request, phase, @list, @amounts, @words)
         @ending = FinishTasks.new(@request, phase, @list, @amounts, @steamer)
+        @facts = TaskFacts.new(@request, text, @method.food, @ending.elsewhere)
+        @list.at(words: @words, amounts: @amounts, facts: @facts)
       end
 
       # Words and amounts of a phase; those of the first serve the washing too.

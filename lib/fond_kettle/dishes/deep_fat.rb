@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+require_relative "../care/kind"
+require_relative "../methods/provision"
+
+module FondKettle
+  module Dishes
+    # What must not go into deep hot fat: free liquid never, and no food that drips (figures: Food in a
+    # vessel, Deep-fry; job: Cautions, Hot fat).
+    class DeepFat
+      # Fat of more than that share of the food is deep, where there is at least LEAST_G of it.
+      SHARE = 0.5
+      LEAST_G = 100.0
+      # Kinds of step that heat fat for certain; a step of no kind may be anything.
+      FRIES = %w[fry heat-oil].freeze
+      # Kinds of step that leave food wet.
+      WETS = %w[marinate simmer boil broth].freeze
+      # What runs: it is poured, or it is mostly water and packs like it.
+      WATERY = 0.6
+      RUNS_G_ML = 0.9
+
+      # Of a dish's lines (Line) and steps (DishStep) with what each takes (Claims).
+      def initialize(lines, steps, claims)
+        @lines = lines
+        @steps = steps
+        @claims = claims
+        @deep = steps.each_index.select { |index| FRIES.include?(steps[index].kind) && deep?(claims[index]) }
+      end
+
+      # Indexes of lines that are free liquid and were to go in.
+      def stopped
+        @stopped ||= @deep.flat_map { |step| indexes(step) }.uniq.select { |index| runs?(@lines[index]) }
+      end
+
+      # By index of a step: indexes of lines that come to it wet.
+      def dripping
+        @deep.to_h do |step|
+          wet = @steps.each_index.take_while { |index| index < step }.select { |index| WETS.include?(@steps[index].kind) }
+          named = @claims[step].map(&:index) & wet.flat_map { |index| indexes(index) }
+          [step, (named - stopped).reject { |index| fat?(@lines[index]) }]
+        end.reject { |_, lines| lines.empty? }
+      end
+
+      private
+
+      def indexes(step)
+        @claims[step].select(&:stage).map(&:index)
+      end
+
+      def deep?(claims)
+        taken = claims.map { |claim| @lines[claim.index] }
+        fat, food = taken.partition { |line| fat?(line) }
+        fat_g, food_g = [fat, food.reject { |line| runs?(line) }].map { |lines| lines.sum { |line| line.g.to_f } }
+        fat_g >= LEAST_G && fat_g > SHARE * food_g
+      end
+
+      def fat?(line)
+        Methods::Slots.of(line.ingredient) == Methods::Slots::FAT || line.ingredient.care.include?("hot-fat")
+      end
+
+      def runs?(line)
+        food = line.ingredient
+        !fat?(line) && (food.liquid || (food.brings >= WATERY && food.g_ml >= RUNS_G_ML))
+      end
+    end
+  end
+end

@@ -1,0 +1,74 @@
+# frozen_string_literal: true
+
+require_relative "../support/suppers"
+
+RSpec.describe FondKettle::Dishes::Placing do
+  include Support::Suppers
+
+  def names(made, indexes)
+    indexes.map { |index| made.lines[index].name }
+  end
+
+  def tasks(evening, words)
+    evening.plan.tasks.select { |task| task.say.include?(words) }.flat_map { |task| task.amounts.map(&:what) }
+  end
+
+  goat = "800 g goat, in pieces | base\n300 g yoghurt | base\n2 limes, juiced | base\n4 chillies | base\n" \
+         "2 tbsp spice mix | base\n400 g ghee | base\n466 g oil | base\n4 onions | base"
+  marinated = "Marinate the goat | marinate | overnight\nFry the onions in ghee and oil | fry | 25 min"
+
+  it "plans what no step names into the marinade, marks it and asks" do
+    made = dish(goat, steps: marinated, method: "sealed-raw-base")
+    expect(names(made, made.placing.guessed.keys)).to eq(["yoghurt", "lime juice", "chillies", "spice mix"])
+    expect(made.placing.unplaced).to eq([])
+    evening = supper(made)
+    expect(tasks(evening, "Fry the onions")).to contain_exactly("ghee", "oil", "onions")
+    expect(tasks(evening, "Marinate")).to include("yoghurt", "chillies")
+    said = evening.warnings.find { |one| one.code == "placed-by-guess" }.say
+    expect(said).to include("yoghurt, lime juice, chillies and spice mix", "planned into “Marinate the goat”")
+  end
+
+  it "leaves what nobody places nowhere, asks where it goes in, and still tells its allergens" do
+    made = dish("2 onions | base\n300 g yoghurt | base\n2 tbsp oil | base", steps: "Brown the onions | fry | 12 min")
+    expect([names(made, made.placing.unplaced), names(made, made.placing.guessed.keys)]).to eq([%w[yoghurt], %w[oil]])
+    evening = supper(made)
+    expect(evening.plan.tasks.flat_map(&:amounts).map(&:what)).not_to include("yoghurt")
+    expect(evening.warnings.map(&:say)).to include(/Where does yoghurt go in\?/)
+    expect(evening.allergens).to include("milk")
+    expect(evening.plan.balance.load.brought_g).to be < 30
+  end
+
+  it "asks nothing of a dish that keeps its way's own base" do
+    made = dish("2 onions | base\n300 g tomatoes | base", steps: "Fold in mint | fold | finish")
+    expect(made.placing.to_h.values_at(:guessed, :unplaced, :stopped)).to eq([{}, [], []])
+  end
+
+  it "stops free liquid before deep hot fat, and says of what drips to wipe it" do
+    lines = "600 g chicken | base\n200 g yoghurt | base\n900 g oil | base\n100 g stock | base"
+    made = dish(lines, steps: "Marinate the chicken in yoghurt | marinate | 1 h\n" \
+                              "Fry the chicken with the stock in the oil | fry | 20 min")
+    expect(names(made, made.placing.stopped)).to eq(%w[stock])
+    evening = supper(made)
+    said = evening.warnings.select { |one| one.code == "wet-into-fat" }.map(&:say)
+    expect(said).to contain_exactly(/Stock never goes into deep hot fat/, /Chicken comes wet to .* Wipe it dry first/)
+    expect(tasks(evening, "Fry the chicken")).not_to include("stock")
+  end
+
+  it "keeps a splash of liquid in a little fat" do
+    made = dish("2 onions | base\n2 tbsp oil | base\n50 g wine | base", steps: "Fry onions in oil with wine | fry | 8 min")
+    expect(made.placing.stopped).to eq([])
+  end
+
+  it "puts each of two salts where it belongs, and counts what is eaten" do
+    lines = "800 g lamb | base\n2 tsp salt | base\n40 g salt | liquid"
+    made = dish(lines, steps: "Simmer the lamb with the salt | simmer | 1 h", method: "sealed-cooked-base")
+    evening = supper(made)
+    at_lamb = evening.plan.tasks.select { |task| task.say.include?("Simmer the lamb") }.flat_map(&:amounts)
+    expect(at_lamb.select { |amount| amount.what == "salt" }.sum(&:g)).to be_within(0.5).of(12)
+    water = evening.plan.tasks.find { |task| task.kind.key == "heat-liquid" }
+    expect(water.amounts.select { |amount| amount.what == "salt" }.sum(&:g)).to be_within(0.5).of(40)
+    eaten = evening.plan.tasks.flat_map(&:amounts).reject(&:poured_off).select { |one| one.what == "salt" }.sum(&:g)
+    # 0.2 g in 100 g are in the lamb itself.
+    expect(evening.salt.total_g).to be_within(0.1).of(eaten + 1.6)
+  end
+end
