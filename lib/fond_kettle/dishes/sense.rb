@@ -8,6 +8,7 @@ require_relative "../methods/solved"
 require_relative "../methods/trial"
 require_relative "../methods/warnings"
 require_relative "../pot/verdict"
+require_relative "base_times"
 require_relative "disagreements"
 require_relative "placing_questions"
 require_relative "salt"
@@ -27,7 +28,8 @@ module FondKettle
       # `before`: the Methods::Request of the dish as written; `plan`: that of the evening.
       def warnings(dish, before, plan, salt)
         [*placing(dish), *not_planned(dish), *uncooked(dish), *disagreeing(dish, before.method), *portion(dish),
-         *written_liquid(dish, before), *salty(salt), *spices(dish), *pulses(dish, plan), *not_counted(dish)]
+         *written_liquid(dish, before), *salty(salt), *spices(dish), *pulses(dish, plan), *base_times(dish, plan),
+         *not_counted(dish)]
       end
 
       # What the cook is asked about where its lines go in, and what is stopped.
@@ -134,6 +136,13 @@ module FondKettle
         end
       end
 
+      # Of a base that is cooked before it is sealed in.
+      def base_times(dish, plan)
+        times = BaseTimes.new(dish, plan.request)
+        [*times.unsafe.map { |say| warning(Methods::NotSafe::CODE, say) },
+         *times.tough.map { |say| warning("not-tender", say) }]
+      end
+
       # Where it boils: in the pot with the rice, before that in a base, or in a step of its
       # own, by the kinds of these. Frying and resting boil nothing through.
       def boiling_min(line, plan)
@@ -164,7 +173,7 @@ module FondKettle
         Methods::Warning.new(code: code, say: say)
       end
 
-      private_class_method :placing, :eaten_raw, :judged, :not_planned, :uncooked, :raw, :disagreeing, :portion, :written_liquid,
+      private_class_method :base_times, :placing, :eaten_raw, :judged, :not_planned, :uncooked, :raw, :disagreeing, :portion, :written_liquid,
                            :boiled_down?, :salty, :spices, :pulses, :boiling_min, :boiling_in, :not_counted,
                            :warning
     end

@@ -37,7 +37,7 @@ module FondKettle
         optional(:scales).filled(:string, included_in?: Ingredient::SCALES)
         optional(:power).filled(Schema::Number, gt?: 0, lteq?: 1)
         optional(:usual).filled(Schema::Number, gt?: 0)
-        %i[boil_min ahead_min].each do |minutes|
+        %i[boil_min tender_min ahead_min].each do |minutes|
           optional(minutes).filled(Schema::Number, gteq?: 0, lteq?: 2880)
         end
         %i[ahead slot].each { |words| optional(words).filled(:string) }

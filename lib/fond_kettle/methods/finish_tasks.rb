@@ -44,10 +44,11 @@ module FondKettle
         @checks.apart("check-heat.#{stage.key}", done, @amounts.provisions(stage))
       end
 
-      # Provisions that never lie in the pot with the rice.
+      # Provisions that never lie in the pot with the rice, or are done before they do.
       def elsewhere
         resting = @method.last_phase.between.select { |stage| self.class.out_of_pot?(stage) }
-        @amounts.apart + [*resting, *@method.after].flat_map { |stage| @amounts.provisions(stage) }
+        [*@amounts.apart, *@amounts.cooked_before,
+         *[*resting, *@method.after].flat_map { |stage| @amounts.provisions(stage) }]
       end
 
       private

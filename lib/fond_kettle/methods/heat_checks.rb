@@ -17,18 +17,19 @@ module FondKettle
       end
 
       # What comes last once `core_c` (°C, nil: nothing raw) was measured after `last`.
-      def measured(id, last, core_c, text: "check-heat")
+      # `care`: of what is measured, where it does not lie in the pot with the rice.
+      def measured(id, last, core_c, text: "check-heat", care: nil)
         return last unless core_c
 
         @list.common(id, "check-heat", last, words: { core_c: core_c, piece_mm: piece_mm }, core_c: core_c,
-                                             text: text)
+                                             text: text, care: care)
       end
 
       # The same of Provisions that lie by themselves: egg is then seen to be done.
       def apart(id, last, provisions)
         care = provisions.flat_map(&:care)
         text = (care & Care::Cautions.raw) == ["raw-egg"] ? "check-egg" : "check-heat"
-        measured(id, last, TaskFacts.core_c(care), text: text)
+        measured(id, last, TaskFacts.core_c(care), text: text, care: care)
       end
 
       private

@@ -128,9 +128,14 @@ module FondKettle
       end
       private_class_method :beside
 
-      # Classes of raw food in its base, as in an ingredient's care.
+      # Classes of raw food in its base as it is laid in, as in an ingredient's care.
       def care
-        base.raw ? [*base.food&.care] : []
+        base.raw ? base_care : []
+      end
+
+      # Classes of food in its base, which was raw once.
+      def base_care
+        [*base.food&.care]
       end
 
       # The Larder::Ingredients that are laid in beside rice and base.

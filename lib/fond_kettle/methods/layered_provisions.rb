@@ -17,7 +17,7 @@ module FondKettle
         laid = layered.layers.reject { |wish| wish.kind.share || wish.g.zero? }
         fried = laid.select { |wish| wish.kind.fat_g }
         [*fried.flat_map { |wish| fat(wish, measures, pots) },
-         *(provision(base.name, base.g, "base", measures, pots, care: layered.care) if base.g.positive?),
+         *(provision(base.name, base.g, "base", measures, pots, care: layered.base_care) if base.g.positive?),
          *laid.map { |wish| laid(wish, measures, pots) }]
       end
 

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../care/task"
+require_relative "base_cooking"
 require_relative "filling_text"
 require_relative "lots"
 require_relative "method"
@@ -84,6 +85,14 @@ module FondKettle
       # Provisions of steps before the rice that are not in its pot.
       def apart
         @whereto.apart
+      end
+
+      # Provisions of a base that is cooked, and measured, before it is sealed in.
+      def cooked_before
+        return [] unless BaseCooking.new(@request).any?
+
+        @whereto.base.select { |stage| Care::Kinds.fetch(stage.kind).then { |kind| kind.burner? || kind.oven? } }
+                .flat_map { |stage| @whereto.at(stage) } - apart
       end
 
       # Provisions of a Stage.

@@ -56,15 +56,17 @@ module FondKettle
       end
 
       # A task of the planner's own texts (`text`: which, where not that of its key);
-      # `under`: the Pot::Stage that it falls into; `words`: more to fill in; `more`: what else goes in.
-      def common(id, key, last, min: nil, hands_on: nil, under: nil, text: key, words: {}, more: [], **given)
+      # `under`: the Pot::Stage that it falls into; `words`: more to fill in; `more`: what else goes in; `care`:
+      # of what it is about, where that does not lie in the pot with the rice.
+      def common(id, key, last, min: nil, hands_on: nil, under: nil, text: key, words: {}, more: [], care: nil,
+                 **given)
         text = TaskTexts.fetch(text)
         words = { **@words.to_h, **words }
         add(id, text.kind, last, min: min || text.minutes, key: key, **listed(text, words),
                                  amounts: [*@amounts.common(key), *more],
                                  lot: @amounts.lot(text.kind),
                                  hands_on: hands_on.nil? ? text.hands_on : hands_on,
-                                 facts: facts(text.kind, under: under), **given)
+                                 facts: facts(text.kind, under: under, care: care), **given)
       end
 
       # A stage of the method's or the dish's own; `heat` is what it stands on.
@@ -171,8 +173,11 @@ module FondKettle
       end
 
       # What is so in the vessel; while the rice is washed there is none yet.
-      def facts(kind, under: nil)
-        @facts ? @facts.at(Care::Kinds.fetch(kind), stage: under) : [].freeze
+      def facts(kind, under: nil, care: nil)
+        kind = Care::Kinds.fetch(kind)
+        return @own_facts.at(kind, food: care, where: TaskFacts::BESIDE) if care && @own_facts
+
+        @facts ? @facts.at(kind, stage: under) : [].freeze
       end
 
       # `min`: exact minutes; on the clock they are whole. `last`: what it comes after (a Task,

@@ -152,14 +152,21 @@ module FondKettle
           min = heating_min(stage, text, phase)
           @list.own("base.#{phase.key}.#{stage.key}", stage, before, heat: BASE_HEAT, min: min)
         end
-        @checks.apart("check-heat.apart", last, @amounts.apart)
+        @checks.apart("check-heat.apart", last, [*@amounts.apart, *@amounts.cooked_before])
       end
 
       def heating_min(stage, text, phase)
         case stage.kind
         when MAKES_HOT then HotStart.minutes(@request, text, phase)
         when Steaming::KIND then @steamer.heat_min
+        when BaseCooking::KIND then cooked_min(stage)
         end
+      end
+
+      # A base of the method's own takes as long as what is in it; a dish's own step as its cook says.
+      def cooked_min(stage)
+        cooking = BaseCooking.new(@request)
+        cooking.minutes(stage.minutes) if cooking.any? && stage.slot
       end
 
       def in_order(stages)
