@@ -79,7 +79,8 @@ module FondKettle
           raise Conflict, ENDED if row[:ended_at]
           raise Conflict, SOMEBODY unless row[:lock_version] == lock_version
 
-          db[:meals].where(id: id).update(lock_version: lock_version + 1, **row(meal, schedule))
+          db[:meals].where(id: id).update(lock_version: lock_version + 1, planned: Sequel[:planned] + 1,
+                                          **row(meal, schedule))
         end
       end
 

@@ -9,7 +9,7 @@ RSpec.describe FondKettle::Meals::Jotted do
       .to eq([["Cut it", 8, { "cook" => 1 }], ["Dress it", 2, { "cook" => 1 }]])
     expect(salad.plan[:tasks].last[:after]).to eq([{ task: "1", gap: [0, 120] }])
     expect(soup.plan[:tasks].first[:uses]).to eq({ "burner" => 1 })
-    expect(soup.plan[:ends]).to eq([{ task: "1", before_serve: [0, 30] }])
+    expect(soup.plan[:ends]).to eq([{ task: "1", before_serve: [0, 20] }])
   end
 
   it "shows that nothing of it is checked, and what is hot where it is hot" do

@@ -181,4 +181,58 @@ RSpec.describe "A meal at the stove" do
     expect(household.cooks.on_the_stove).to eq([])
     expect(household.cooks.finished.first(3).map { |cook| cook[:title] }).to match_array(Support::Fridays::TITLES)
   end
+
+  # The slip told, where the meal is eaten then, and what its page says of that.
+  def slip(id, **fields)
+    send_form "/meal/#{id}/slip", fields.transform_keys(&:to_s).transform_values(&:to_s)
+    expect([fields, last_response.status]).to eq([fields, 303])
+    household.meals.find(id)[:meal].serve_at
+  end
+
+  it "counts a lost ring once, however often it is planned anew, and takes it back when the ring is back" do
+    id = begun
+    wanted = household.meals.find(id)[:meal].serve_at
+    slip(id, slip: "ring")
+    without = slip(id, slip: "behind")
+    expect(Array.new(3) { slip(id, slip: "behind") }.uniq).to eq([without])
+    get "/meal/#{id}"
+    later = ((without - wanted) / 60).round
+    expect(page.at_css(".late").text).to include("later than 19:00") if later.positive?
+    expect(page.css(".slipped li").map(&:text)).to all(include("A ring is gone since"))
+    slip(id, slip: "ring-back")
+    expect(household.meals.find(id)[:meal].to_h.values_at(:lost, :serve_at)).to eq([[], wanted])
+  end
+
+  it "takes back a cook, guests, what takes longer and a dish that was left out" do
+    id = begun
+    wanted = household.meals.find(id)[:meal].serve_at
+    slip(id, slip: "cook", cook: 1)
+    name = household.meals.find(id)[:meal].gone.first
+    slip(id, slip: "cook-back", name: name)
+    expect(household.meals.find(id)[:meal].cooks).to include(name)
+    expect([slip(id, slip: "guest", minutes: "15"), slip(id, slip: "guest-back")]).to eq([wanted + 900, wanted])
+    task = order(id).last.id
+    slip(id, slip: "longer", task: task, minutes: 20)
+    slip(id, slip: "longer-back", task: task)
+    slip(id, slip: "drop", dish: "d2")
+    expect(household.meals.find(id)[:meal].tasks.map(&:dish)).not_to include("d2")
+    get "/meal/#{id}"
+    expect(page.css(".slipped li").text).to include("is left out")
+    slip(id, slip: "make", dish: "d2")
+    expect(household.meals.find(id)[:meal].tasks.map(&:dish)).to include("d2")
+    ["drop", "make", "ring-back", "guest-back", "cook-back", "longer-back"].each do |kind|
+      send_form "/meal/#{id}/slip", "slip" => kind, "dish" => "no", "name" => "no", "task" => "no"
+      expect([kind, last_response.status]).to eq([kind, 422])
+    end
+  end
+
+  it "tells a page from before somebody else planned anew, and changes nothing" do
+    id = begun
+    planned = household.meals.find(id)[:planned]
+    slip(id, slip: "guest", minutes: 10, planned: planned)
+    was = household.meals.find(id)[:meal].serve_at
+    send_form "/meal/#{id}/slip", "slip" => "guest", "minutes" => "10", "planned" => planned.to_s
+    expect([last_response.status, page.at_css(".problem").text]).to match([409, /before somebody else planned/])
+    expect(household.meals.find(id)[:meal].serve_at).to eq(was)
+  end
 end

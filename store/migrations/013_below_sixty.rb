@@ -11,6 +11,8 @@ Sequel.migration do
       add_column :judged, TrueClass, null: false, default: false
       add_index %i[gone_at use_by]
     end
+    # How often a meal was planned anew: a page from before the last time is told so.
+    alter_table(:meals) { add_column :planned, Integer, null: false, default: 0 }
   end
 
   down { raise Sequel::Error, "migrations only go forward" }

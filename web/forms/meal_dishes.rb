@@ -72,9 +72,9 @@ module FondKettle
           return refuse(told(form, form.problems)) unless form.ok?
 
           form, plan, batches = planned(form, key)
-          return unless room?(form, plan)
+          return unless room?(form, plan) && boiling_room?(form, plan)
 
-          @taken.concat(pots(form, batches))
+          @taken.concat(pots(form, batches), boiled_in(plan))
           look = @household.lid_look(form.kit.pot&.id)
           Laid.new(key: name, form: form, plan: plan, batches: batches,
                    stored: Formats::PlanJson.for_the_stove(plan, look: look))
@@ -101,7 +101,7 @@ module FondKettle
 
         # A pot of the house for it, and all of its pots at once.
         def room?(form, plan)
-          title = form.dish ? form.dish.title : plan.request.grain.name
+          title = named(form)
           if form.kit.pot.nil? && @household.shelves.pots.any?
             refuse("#{title} has no pot left: the others take them all. Leave it out, or make it later")
           elsif plan.request.rounds?
@@ -113,6 +113,19 @@ module FondKettle
           false
         end
 
+        # A pot for rice that is boiled in another one before.
+        def boiling_room?(form, plan)
+          return true if form.method.phases.none?(&:vessel) || @household.shelves.pots.empty? || boiled_apart?(plan)
+
+          refuse("#{named(form)} has no second pot left to boil its rice in: the others take them all. Leave it " \
+                 "out, or make it later")
+          false
+        end
+
+        def boiled_apart?(plan)
+          plan.phases.map { |phase| phase.setting.vessel.id }.uniq.size > 1
+        end
+
         def refuse(words)
           @problems << { field: "dish", message: words }
           nil
@@ -121,7 +134,11 @@ module FondKettle
         # What is wrong with a dish, by its name.
         def told(form, problems)
           said = problems.map { |one| "#{one[:field]} #{one[:message]}" }.join("; ")
-          "#{form.dish ? form.dish.title : form.grain.name}: #{said}"
+          "#{named(form)}: #{said}"
+        end
+
+        def named(form)
+          form.dish ? form.dish.title : form.grain.name
         end
 
         # Ids of the pots that it takes: as many alike as it has batches.
@@ -133,6 +150,11 @@ module FondKettle
             one.with(id: nil, name: "") == pot.with(id: nil, name: "")
           end
           [pot.id, *(alike.map(&:id) - [pot.id])].first(batches)
+        end
+
+        # Ids of pots of the house in which rice is boiled before it goes into its own.
+        def boiled_in(plan)
+          plan.phases.filter_map { |phase| phase.setting.vessel.id }
         end
 
         # As the Pot's address has it: plain rice by its grain; one of several dishes for its share.

@@ -21,6 +21,8 @@ module FondKettle
       helpers MealsAtHand
 
       SLIPS = Forms::SlipForm::KINDS
+      PLANNED_MEANWHILE = { field: "slip", message: "was told on a page from before somebody else planned this meal " \
+                                                    "anew: look at how it stands now, and tell it again" }.freeze
       BOTH = "all"
 
       # The page's own servant: a device that has lost the kitchen goes on with what it knows.
@@ -50,7 +52,10 @@ module FondKettle
         form = Forms::SlipForm.new(params, record[:meal], now)
         next show(record, code: 422, problems: form.problems) unless form.ok?
 
-        standing = household.meals.standing(record.merge(meal: form.meal))
+        next show(record, code: 409, problems: [PLANNED_MEANWHILE]) if planned_meanwhile?
+
+        meal, schedule = Meals::Changes.from_wanted(record[:meal], form.meal, record[:schedule])
+        standing = household.meals.standing(record.merge(meal: meal, schedule: schedule))
         changed = Meals::Changes.anew(standing, now)
         household.meals.change(record[:id], record[:lock_version], changed.meal, changed.schedule)
         notice said_of(changed)
@@ -67,6 +72,12 @@ module FondKettle
         redirect "/log", 303
       end
 
+      # What every form of a slip sends: whose page it is, what slips, and how often the meal was planned by then.
+      def slip_fields(shown, who, slip, needs = {})
+        sent = { "who" => who, "slip" => slip, "planned" => shown.record[:planned], **needs }
+        sent.map { |name, value| Html::Markup.tag("input", type: "hidden", name: name, value: value) }.join
+      end
+
       private
 
       def show(record, code: 200, problems: [])
@@ -80,6 +91,12 @@ module FondKettle
         @script = "cook.js"
         @body_class = "at-stove at-meal"
         erb :meal, locals: { shown: shown, who: who, problems: problems }
+      end
+
+      # Has somebody planned it anew since the page was made that this came from?
+      def planned_meanwhile?
+        planned = Integer(text_param("planned"), 10, exception: false)
+        !planned.nil? && planned != record[:planned]
       end
 
       # Which cook this device is, or all of them.

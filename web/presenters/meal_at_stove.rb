@@ -78,19 +78,34 @@ module FondKettle
           hour(meal.serve_at)
         end
 
-        # "on time", "6 min behind"
+        # "on time", "6 min behind", "20 min later than 19:00"
         def late
-          late_min = standing.late_min(@now)
-          late_min.zero? ? "on time" : "#{minutes(late_min)} behind"
+          behind_min = standing.late_min(@now)
+          later = "#{minutes(meal.late_min)} later than #{hour(meal.wanted_at)}" if meal.late_min.positive?
+          behind = "#{minutes(behind_min)} behind" if behind_min.positive?
+          [later, behind].compact.join(", ").then { |said| said.empty? ? "on time" : said }
         end
 
         def late?
-          standing.late_min(@now).positive?
+          standing.late_min(@now).positive? || meal.late_min.positive?
+        end
+
+        # What has slipped and can be taken back: [words, the slip that takes it back, what that needs].
+        def slipped
+          [*meal.lost.map { |one| ["A ring is gone since #{hour(one.from)}", "ring-back", {}] },
+           *meal.gone.map { |name| ["#{name} is away", "cook-back", { "name" => name }] },
+           *meal.longer.map { |id, min| longer(id, min) }, *later_guests,
+           *meal.dropped.map { |key| ["#{meal.dish(key).title} is left out", "make", { "dish" => key }] }]
+        end
+
+        # Dishes that may be left out: [key, title].
+        def droppable
+          meal.made.size > 1 ? meal.made.map { |dish| [dish.key, dish.title] } : []
         end
 
         # Pots of the meal as they stand: [title, where to look, drawing].
         def pots
-          meal.dishes.flat_map { |dish| dish.cook_ids.map { |id| [dish, id] } }.map do |dish, id|
+          meal.made.flat_map { |dish| dish.cook_ids.map { |id| [dish, id] } }.map do |dish, id|
             pot = Cooking.new(household, household.cooks.find(id), @now)
             ["#{mark(dish.key)} #{dish.title}", "/stove/#{id}", pot.small_drawing, pot.says]
           end
@@ -109,6 +124,15 @@ module FondKettle
         end
 
         private
+
+        def longer(id, min)
+          task = meal.every_task.find { |one| one.id == id }
+          ["#{task ? "“#{task.say[/\A[^.:,(]+/]}”" : id} takes #{minutes(min)} longer", "longer-back", { "task" => id }]
+        end
+
+        def later_guests
+          meal.guests_min.zero? ? [] : [["They come #{minutes(meal.guests_min)} later", "guest-back", {}]]
+        end
 
         # Not said at the stove, so not reckoned each time that a device looks.
         def critical

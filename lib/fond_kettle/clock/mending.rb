@@ -17,13 +17,15 @@ module FondKettle
       ANEW = 3
 
       # Starts (minutes before serving by id) that keep every bound of `problem`, near `starts`; nil
-      # where none were found. Nothing starts more than `limit` minutes before serving (nil: any).
-      def self.of(problem, starts, limit: nil)
-        new(problem, starts, limit).starts
+      # where none were found. Nothing starts more than `limit` minutes before serving (nil: any); `anew`: orders
+      # looked at for each task where the old order does not do.
+      def self.of(problem, starts, limit: nil, anew: ANEW)
+        new(problem, starts, limit, anew).starts
       end
 
       # As for `of`.
-      def initialize(problem, starts, limit)
+      def initialize(problem, starts, limit, anew = ANEW)
+        @anew = anew
         @problem = problem
         @network = Network.new(problem)
         @crowds = Crowds.new(problem)
@@ -61,7 +63,7 @@ module FondKettle
       end
 
       def new_orders
-        search(*@windows.map(&:dup), ANEW)
+        search(*@windows.map(&:dup), @anew)
       end
 
       def search(low, high, each)

@@ -23,6 +23,8 @@ module FondKettle
       LATER = [0, 1, 2, 4, 7, 11, 16, 22, 30, 40, 55, 75, 100, 140, 200, 300].freeze
       # Minutes more that what is over may wait, tried in turn.
       PATIENCE = [0, 15, 1440].freeze
+      # Orders looked at for each task: a few, and only where nothing comes of that many more.
+      EFFORTS = [Mending::ANEW, 16].freeze
 
       # The Replanned of a Problem whose schedule is `starts`, at `now_min` before serving; `begun`: Begun
       # by id. nil where nothing was found.
@@ -41,7 +43,8 @@ module FondKettle
 
       # As for `of`.
       def replanned
-        PATIENCE.each do |more_min|
+        EFFORTS.product(PATIENCE).each do |effort, more_min|
+          @effort = effort
           late_min, found = soonest(more_min)
           return Replanned.new(starts: found, late_min: late_min, waits: waits(found, late_min)) if found
         end
@@ -79,7 +82,7 @@ module FondKettle
       end
 
       def at(late_min, more_min)
-        Mending.of(problem(late_min, more_min), @starts, limit: @now_min + late_min)
+        Mending.of(problem(late_min, more_min), @starts, limit: @now_min + late_min, anew: @effort)
       rescue InvalidInput
         nil
       end
@@ -108,8 +111,13 @@ module FondKettle
         end
       end
 
+      # What is not there until serving is not there until the later one either: a ring does not come back.
       def away(late_min)
-        @problem.away.filter_map { |one| shifted(one.uses, one.from_min, one.to_min, late_min) }
+        @problem.away.filter_map do |one|
+          next Away.new(uses: one.uses, from_min: one.from_min + late_min, to_min: 0) if one.to_min <= 0
+
+          shifted(one.uses, one.from_min, one.to_min, late_min)
+        end
       end
 
       # What is begun and not over keeps what it uses, as far as that is still there.

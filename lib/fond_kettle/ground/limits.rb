@@ -34,7 +34,8 @@ module FondKettle
     LIQUID_G = (0..50_000)
     OVEN_C = (60..300)
     LIFTED_S = (0..600)
-    PARTS = (5..20)
+    # Of water to one of rice that is poured off: less does not rinse it free.
+    PARTS = (6..20)
     DONE = (0.2..1.0)
     BASE_G = (0..50_000)
     PIECE_MM = (2..300)

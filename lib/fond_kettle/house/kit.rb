@@ -74,7 +74,7 @@ module FondKettle
       # What a Methods::Request takes of it.
       def to_h
         { vessel: vessel, burner: burner, oven: oven, measures: measures, rings: @shelves.rings,
-          pots_there: alike }
+          pots_there: alike, kit: @shelves.pots }
       end
 
       private

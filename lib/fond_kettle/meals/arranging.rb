@@ -83,9 +83,7 @@ module FondKettle
 
       def lost
         @meal.lost.filter_map do |one|
-          from_min = @meal.before_min(one.from)
-          next unless from_min.positive?
-
+          from_min = [@meal.before_min(one.from), 0].max
           Clock::Away.new(uses: { one.resource => one.count }, from_min: from_min, to_min: 0)
         end
       end

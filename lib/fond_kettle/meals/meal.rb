@@ -20,12 +20,16 @@ module FondKettle
     #   lost              what is not there any more (Lost)
     #   patience_min      minutes more that what is ready may wait for serving
     #   longer            minutes more that a task takes, by id
+    #   base_at           when it was to be eaten before anything slipped (a Time, nil: as it is)
+    #   guests_min        minutes by which the guests come later than that
+    #   gone              names of cooks who were called away
+    #   dropped           keys of dishes that are not made after all
     Meal = Value.define(:title, :serve_at, :cooks, :rings, :shelves, :quiet, :dishes, :ahead, :pins, :who,
-                        :lost, :patience_min, :longer) do
+                        :lost, :patience_min, :longer, :base_at, :guests_min, :gone, :dropped) do
       # One of which only what is not usual is given.
       def self.of(title:, serve_at:, dishes:, **given)
         new(cooks: ["Cook"], rings: 1, shelves: 1, quiet: nil, ahead: [], pins: {}, who: {}, lost: [],
-            patience_min: 0, longer: {}, title: title, serve_at: serve_at, dishes: dishes, **given)
+            patience_min: 0, longer: {}, base_at: nil, guests_min: 0, gone: [], dropped: [], title: title, serve_at: serve_at, dishes: dishes, **given)
       end
 
       # Is it eaten so soon after a moment that there may be too little time for it?
@@ -33,9 +37,24 @@ module FondKettle
         serve_at - time < SOON_S
       end
 
+      # When it is wanted on the table: what has slipped in the kitchen does not move that.
+      def wanted_at
+        (base_at || serve_at) + (guests_min * 60)
+      end
+
+      # Minutes by which it is eaten later than that.
+      def late_min
+        ((serve_at - wanted_at) / 60.0).round
+      end
+
+      # The dishes that are made.
+      def made
+        dishes.reject { |dish| dropped.include?(dish.key) }
+      end
+
       # Every Task, dish by dish, those of the day before too.
       def every_task
-        dishes.flat_map(&:tasks).map { |task| longer.key?(task.id) ? lengthened(task) : task }
+        made.flat_map(&:tasks).map { |task| longer.key?(task.id) ? lengthened(task) : task }
       end
 
       # Every Task of the evening itself.

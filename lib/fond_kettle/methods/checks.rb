@@ -12,7 +12,7 @@ module FondKettle
     # the model can compute what they ask for. Every fault is a BadCatalogue.
     class Checks
       # What a text may have filled in: of the base's stages, and of those with the rice.
-      BASE_WORDS = %i[rice liquid pour changes soak drain snap surface depth balance fat salted
+      BASE_WORDS = %i[rice liquid pour changes soak drain snap surface depth balance fat salted pot
                       colour].freeze
       # Where the base is a broth.
       BROTH_WORDS = %i[start standing standing_mm simmered].freeze

@@ -25,10 +25,11 @@ module FondKettle
                                              text: text, care: care)
       end
 
-      # The same of Provisions that lie by themselves: egg is then seen to be done.
-      def apart(id, last, provisions)
-        care = provisions.flat_map(&:care)
-        text = (care & Care::Cautions.raw) == ["raw-egg"] ? "check-egg" : "check-heat"
+      # The same of Provisions that lie by themselves: egg is then seen to be done, where nothing else is `with`
+      # it in a pot.
+      def apart(id, last, provisions, with: [])
+        care = [*provisions, *with].flat_map(&:care)
+        text = with.empty? && (care & Care::Cautions.raw) == ["raw-egg"] ? "check-egg" : "check-heat"
         measured(id, last, TaskFacts.core_c(care), text: text, care: care)
       end
 

@@ -11,6 +11,7 @@ require_relative "dressing"
 require_relative "food_load"
 require_relative "layering"
 require_relative "method"
+require_relative "plenty_pot"
 require_relative "pot_stages"
 require_relative "request"
 require_relative "sprinkled"
@@ -87,9 +88,7 @@ module FondKettle
 
       # The vessel of a phase: its own, or the request's.
       def vessel(text, request)
-        return request.vessel unless text.vessel
-
-        Kit::Vessel.new(id: nil, name: "another pot", lid_factor: nil, floor_mm: nil, **text.vessel)
+        PlentyPot.new(request, text).vessel
       end
 
       # The pot (Potful) of the phase `text` (PhaseText) into which the rice of the solved phase
@@ -109,15 +108,11 @@ module FondKettle
         Pot::Load.new(state: state, stack: nil, residue_g: residue_g, kept_g: residue_g,
                       steamer: (laid(request, text, state) if text.steamed), dressed_g: dressed_g,
                       **food(request, text, last), done: text.done,
-                      uptake: Dressing.in_pot(request, dressed_g), parts: parts(request, text, last),
+                      uptake: Dressing.in_pot(request, dressed_g),
+                      parts: (PlentyPot.new(request, text).parts if text.parts),
                       crust: last && crust?(request), start_c: state.temp_c,
                       food_c: FoodLoad.food_c(request, text, state.temp_c),
                       liquid_c: text.liquid_c || request.liquid_start_c)
-      end
-
-      # Parts of water to one of rice, as the method has it or as was chosen.
-      def parts(request, text, last)
-        (request.choices.parts if last && text.parts) || text.parts
       end
 
       # What lies beside the rice, in one bed with it or in layers.
@@ -159,7 +154,7 @@ module FondKettle
                             water_c: request.soaked_c, drain: request.drained)
       end
 
-      private_class_method :boiled_down, :load, :parts, :food, :laid, :setting, :residue_g, :crust?
+      private_class_method :boiled_down, :load, :food, :laid, :setting, :residue_g, :crust?
     end
   end
 end

@@ -6,6 +6,7 @@ require_relative "../pot/acts"
 require_relative "../pot/cooking"
 require_relative "budgets"
 require_relative "loading"
+require_relative "plenty_pot"
 
 module FondKettle
   module Methods
@@ -14,8 +15,6 @@ module FondKettle
     class ParBoil
       # Of the batch, in which the boil has to come back.
       MOST_ROUNDS = 8
-      # How full the pot may be in which rice boils open.
-      POT_SHARE = 0.85
       STEP_MIN = 1.0
 
       # How fast the soaked rice cooks (Pot::Kinetics).
@@ -96,9 +95,7 @@ module FondKettle
       private
 
       def holds?(rounds)
-        pot = Loading.potful(@request, @text, nil)
-        room_ml = (pot.load.parts * pot.load.rice_g) + pot.load.bed_ml
-        room_ml / rounds <= POT_SHARE * pot.setting.vessel.volume_ml
+        PlentyPot.new(@request, @text).holds?(rounds)
       end
     end
   end

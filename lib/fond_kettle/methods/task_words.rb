@@ -51,7 +51,7 @@ module FondKettle
                     surface: "#{@load.surface_g.round} g", depth: depth,
                     balance: BalanceText.say(@balance),
                     out: listed(@request.lifted), back: listed(@request.coming_back), fat: fat,
-                    salted: salted, pots: @request.pots.to_s, **broth, **@sealed }
+                    salted: salted, pot: pot, pots: @request.pots.to_s, **broth, **@sealed }
       end
 
       # What is poured for a broth (or for the rice, where there is none), g.
@@ -184,6 +184,12 @@ module FondKettle
         ml = @phase.setting.vessel.floor_area_m2 * 1e4 * FAT_ML_CM2
         ml = [(ml / FAT_STEP_ML).round, 1].max * FAT_STEP_ML
         "#{Measure::Spoken.say(ml, @request.measures)} of oil or butter"
+      end
+
+      # The pot of the phase by its name, where it is one of the house's.
+      def pot
+        vessel = @phase.setting.vessel
+        vessel.id ? "the #{vessel.name}" : "the largest pot"
       end
 
       # "the salt", or how much at most where nobody has said.

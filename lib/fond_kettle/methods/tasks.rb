@@ -152,7 +152,7 @@ module FondKettle
           min = heating_min(stage, text, phase)
           @list.own("base.#{phase.key}.#{stage.key}", stage, before, heat: BASE_HEAT, min: min)
         end
-        @checks.apart("check-heat.apart", last, [*@amounts.apart, *@amounts.cooked_before])
+        @checks.apart("check-heat.apart", last, @amounts.apart, with: @amounts.cooked_before)
       end
 
       def heating_min(stage, text, phase)

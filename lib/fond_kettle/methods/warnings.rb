@@ -8,6 +8,7 @@ require_relative "base_ledger"
 require_relative "not_safe"
 require_relative "outcome_warnings"
 require_relative "plan"
+require_relative "plenty_pot"
 require_relative "dressing"
 require_relative "sealed_warnings"
 require_relative "steam_warnings"
@@ -40,14 +41,14 @@ module FondKettle
          *water(last.balance, last.load),
          *fit.problems.map { |code| fitting(code, fit) },
          *OutcomeWarnings.coming_out(run, last.load, last.balance), *outside(request),
-         *hot_oven(last.stages), *salty(request, last.liquid_g), *uncovered(BaseLedger.of(request, request.method.last_phase, last))]
+         *less_water(request), *hot_oven(last.stages), *salty(request, last.liquid_g), *uncovered(BaseLedger.of(request, request.method.last_phase, last))]
       end
 
       # What is told of a pot of layers; it neither boils nor is it poured into.
       def under_seal(request, last, run, fit, sealed)
         [*avoided(request), *SealedWarnings.of(request, last, run, sealed), *NotSafe.in_layers(request),
          *(fit.problems - [SealedWarnings::DEEP]).map { |code| fitting(code, fit) }, *outside(request),
-         *hot_oven(last.stages), *salty(request, last.liquid_g)]
+         *less_water(request), *hot_oven(last.stages), *salty(request, last.liquid_g)]
       end
 
       # Of a pot that is turned out: raw food in its layers, and a cake that falls.
@@ -73,7 +74,7 @@ module FondKettle
                       when "pot-too-small" then "Too much for this pot. #{split(fit)}"
                       when "boils-over"
                         "The pot is #{percent(fit.fill_before)} full before it boils; " \
-                        "above #{percent(Pot::Fitting::BOIL_SHARE)} it boils over. #{split(fit)}"
+                        "above #{percent(fit.most_before)} it boils over. #{split(fit)}"
                       when "bed-too-deep"
                         "The cooked bed is #{fit.bed_mm.round} mm deep; over #{DEEPEST_MM} mm " \
                         "it cooks unevenly."
@@ -117,6 +118,15 @@ module FondKettle
 
         [warning("hot-oven", "The oven is at #{hottest_c.round} °C: above #{HOT_OVEN_C.round} °C it drives off " \
                              "much more water, and the rim browns. Look into it early.")]
+      end
+
+      # Of rice that boils in plenty of water, in a phase's pot that does not hold as much as is usual.
+      def less_water(request)
+        short = request.method.phases.select(&:parts).map { |text| PlentyPot.new(request, text) }.select(&:less?)
+        short.map do |pot|
+          warning("less-water", "#{pot.vessel.name} holds no more than #{Measure::Rounding.plain(pot.parts)} parts of " \
+                                "water to one of rice, three quarters full: that is enough (6 to 10), stir it once.")
+        end
       end
 
       # A method has its range; beyond it the cook decides.
@@ -183,7 +193,7 @@ module FondKettle
         "#{(share * 100).round} %"
       end
 
-      private_class_method :under_seal, :hot_oven, :turned_out, :avoided, :salty, :uncovered, :outside,
+      private_class_method :under_seal, :less_water, :hot_oven, :turned_out, :avoided, :salty, :uncovered, :outside,
                            :split, :never_boiled,
                            :dry_first, :water, :warning, :percent
     end

@@ -29,11 +29,15 @@ module FondKettle
     # Will it fit (figures: Will it fit).
     module Fitting
       BOIL_SHARE = 2 / 3.0
+      # Where rice boils open in plenty of water (figures: Food in a vessel).
+      OPEN_SHARE = 3 / 4.0
       COOKED_SHARE = 0.9
       DEEPEST_MM = 100.0
       THINNEST_MM = 15.0
       TOO_MUCH = %w[pot-too-small boils-over].freeze
       MOST_BATCHES = 12
+      # What cannot scorch: its water is poured off.
+      THIN = %w[bed-too-thin].freeze
       # What cannot go wrong under a seal, over a base.
       OPEN_ONLY = %w[boils-over bed-too-thin].freeze
 
@@ -42,12 +46,20 @@ module FondKettle
       # `batches`: into how many equal pots of this size the batch must be split (1: none).
       def check(load, liquid_g, vessel)
         whole = shares(load, liquid_g, vessel, 1)
-        most_before = load.stack ? COOKED_SHARE : BOIL_SHARE
+        most_before = most_before(load)
         batches = (1..MOST_BATCHES).find do |count|
           roomy?(count == 1 ? whole : shares(load, liquid_g, vessel, count), most_before)
         end || MOST_BATCHES
-        problems = load.stack || load.steamed? ? problems(whole) - OPEN_ONLY : problems(whole)
+        problems = problems(whole, most_before) - (load.stack || load.steamed? ? OPEN_ONLY : [])
+        problems -= THIN if load.plenty?
         Fit.new(**whole, problems: problems.freeze, batches: batches, most_before: most_before)
+      end
+
+      # How full a pot may be before it boils.
+      def most_before(load)
+        return COOKED_SHARE if load.stack
+
+        load.plenty? ? OPEN_SHARE : BOIL_SHARE
       end
 
       def shares(load, liquid_g, vessel, batches)
@@ -100,14 +112,14 @@ module FondKettle
         shares[:fill_before] <= most_before && shares[:fill_after] <= COOKED_SHARE
       end
 
-      def problems(shares)
+      def problems(shares, most_before)
         [("pot-too-small" if shares[:fill_after] > COOKED_SHARE || shares[:fill_before] > 1),
-         ("boils-over" if shares[:fill_before] > BOIL_SHARE),
+         ("boils-over" if shares[:fill_before] > most_before),
          ("bed-too-deep" if shares[:bed_mm] > DEEPEST_MM),
          ("bed-too-thin" if shares[:bed_mm] < THINNEST_MM)].compact.freeze
       end
 
-      private_class_method :shares, :layered, :in_steamer, :roomy?, :problems
+      private_class_method :most_before, :shares, :layered, :in_steamer, :roomy?, :problems
     end
   end
 end
