@@ -34,7 +34,7 @@ Capybara.register_driver(:kitchen_chromium) do |app|
                                                      timeouts: { script: 120_000 })
   %w[--headless --font-render-hinting=none --no-sandbox --disable-gpu --no-first-run
      --disable-background-networking --disable-component-update --disable-sync --disable-dev-shm-usage
-     --window-size=1280,800].each { |argument| options.add_argument(argument) }
+     --window-size=1280,800 --host-resolver-rules=MAP\ kitchen.test\ 127.0.0.1].each { |argument| options.add_argument(argument) }
   PatientDriver.new(app, browser: :chrome, options: options,
                          service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))
 end
@@ -47,6 +47,9 @@ module Support
   # The real interface in Chromium, on a demo household (or, with :empty, on an
   # empty kitchen) in a folder of its own.
   module Browser
+    # A name of the kitchen on its network: over plain http it is no secure place to a browser.
+    HOST_NAME = "kitchen.test"
+
     # Only a group of specs is hooked up; bin/screens takes the tools alone.
     def self.included(group)
       return unless group.respond_to?(:around)
@@ -73,7 +76,8 @@ module Support
     def self.serve(folder, empty:)
       self.ahead_s = 0
       household = DemoKitchen.open(folder, empty: empty)
-      self.kitchen = FondKettle::Web::Application.build(household, clock: -> { Time.now + ahead_s })
+      names = FondKettle::Web::Doors.names("127.0.0.1", [HOST_NAME])
+      self.kitchen = FondKettle::Web::Application.build(household, clock: -> { Time.now + ahead_s }, names: names)
       Capybara.current_driver = :kitchen_chromium
       Capybara.page.driver.browser.execute_cdp("Emulation.clearDeviceMetricsOverride")
       yield

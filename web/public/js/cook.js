@@ -4,6 +4,7 @@ import { arm, ring, stayAwake } from "kettle/bell.js";
 import { onKeys } from "kettle/clicker.js";
 import { written } from "kettle/clock.js";
 import { onChange } from "kettle/events.js";
+import { tapKey } from "kettle/tap_key.js";
 
 const cook = document.getElementById("cook");
 const meal = cook.dataset.meal;
@@ -54,14 +55,15 @@ function offer(taps) {
   strip.querySelector("button").onclick = () => {
     strip.hidden = true;
     const at = Math.round(now());
-    hand([...taps].reverse().map((tap, index) => ({ key: crypto.randomUUID(), task: tap.task, what: `not-${tap.what}`, at: at + index })));
+    hand([...taps].reverse().map((tap, index) => ({ key: tapKey(), task: tap.task, what: `not-${tap.what}`, at: at + index })));
   };
   forget = setTimeout(() => { strip.hidden = true; }, UNDO_MS);
 }
 
 function hand(taps) {
   taps.forEach(applied);
-  keep([...kept(), ...taps]);
+  const known = new Set(kept().map((tap) => tap.key));
+  keep([...kept(), ...taps.filter((tap) => !known.has(tap.key))]);
   bar();
   tick();
   handOver();
@@ -146,20 +148,27 @@ async function refresh() {
   } catch { say(); }
 }
 
-function tapped(event) {
-  const form = event.target;
-  event.preventDefault();
-  if (form.dataset.sent && Date.now() - Number(form.dataset.sent) < 500) return;
-  form.dataset.sent = Date.now();
+// What a tap on a bar's form tells: what it is of, and what begins with it.
+function toldBy(form) {
   const at = Math.round(now());
   const { task, what } = form.elements;
-  const name = form.dataset.cook;
-  const taps = [{ key: crypto.randomUUID(), task: task.value, what: what.value, at }];
+  const taps = [{ key: tapKey(), task: task.value, what: what.value, at }];
   applied(taps[0]);
-  const next = current(name);
+  const next = current(form.dataset.cook);
   if (what.value === "over" && next?.dataset.state === "to-come" && Number(next.dataset.starts) <= now() + DUE_MS) {
-    taps.push({ key: crypto.randomUUID(), task: next.dataset.task, what: "begun", at: at + 1 });
+    taps.push({ key: tapKey(), task: next.dataset.task, what: "begun", at: at + 1 });
   }
+  return taps;
+}
+
+// The form sends itself where the script cannot: its own sending is stopped only once the taps are kept.
+function tapped(event) {
+  const form = event.target;
+  if (form.dataset.sent && Date.now() - Number(form.dataset.sent) < 500) { event.preventDefault(); return; }
+  const taps = toldBy(form);
+  keep([...kept(), ...taps]);
+  event.preventDefault();
+  form.dataset.sent = Date.now();
   hand(taps);
   offer(taps);
 }
@@ -173,6 +182,10 @@ function listen() {
 
 kept().forEach(applied);
 listen();
+// A slip says which planning it was seen with: the newest that this page has been told of.
+document.addEventListener("submit", ({ target }) => {
+  if (target.elements.planned) target.elements.planned.value = document.getElementById("planned").value;
+});
 // A device rings once it was tapped, and stays awake where it lets itself be kept so.
 document.addEventListener("pointerdown", arm, { once: true });
 stayAwake();
