@@ -208,7 +208,8 @@ module FondKettle
 
         # Way, grain and dish alone while something typed is wrong: what the page shows then.
         def wishes
-          plain = House::Wishes.of(method: method, grain: grain, dish: dish)
+          as_written = dish ? { quantity: House::Quantity.of(by: "amount", amount: dish.rice_g) } : {}
+          plain = House::Wishes.of(method: method, grain: grain, dish: dish, **as_written)
           @problems.empty? ? PlanWishes.new(self, @values, plain).wishes : plain
         rescue InvalidInput => e
           e.problems.each { |found| problem(found[:field], found[:message]) }

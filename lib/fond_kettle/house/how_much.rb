@@ -70,8 +70,15 @@ module FondKettle
           raise InvalidInput.at("guests", "must seat somebody: tick who eats, or give a number of guests")
         end
 
-        portion = @quantity.portion
-        servings * (portion == AS_DISH ? @dish.portion_g : @shelves.portions_g.fetch(portion))
+        servings * portion_g
+      end
+
+      # Raw rice for one regular adult, g.
+      def portion_g
+        return @shelves.portions_g.fetch(@quantity.portion) unless @quantity.portion == AS_DISH
+        return @dish.portion_g if @dish
+
+        raise InvalidInput.at("portion", "must be a kind of meal: there is no dish that has a portion of its own")
       end
 
       def weighed

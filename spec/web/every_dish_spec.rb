@@ -1,0 +1,31 @@
+# frozen_string_literal: true
+
+require "nokogiri"
+require_relative "../support/served_kitchen"
+
+RSpec.describe "Every dish of the demo, for any number" do
+  include Support::ServedKitchen
+
+  it "answers on the evening, its sheet and the pot, for 1, 13 and 40 people" do
+    household.dishes.all.each do |dish|
+      [1, 13, 40].each do |guests|
+        ["/evening?dish=#{dish[:id]}&for=people&guests=#{guests}",
+         "/evening/print?dish=#{dish[:id]}&for=people&guests=#{guests}",
+         "/pot?dish=#{dish[:id]}&for=people&guests=#{guests}"].each do |path|
+          get path
+          expect([dish[:title], path, last_response.status]).to eq([dish[:title], path, 200])
+        end
+      end
+    end
+  end
+
+  it "answers an address whose dish is gone in words, everywhere" do
+    asked = "dish=999&portion=dish&for=people&guests=3"
+    %w[/pot /evening /evening/print /pot/course /pot/ways /pot/card /card /pot/plan.json /evening/shopping.txt].each do |path|
+      get "#{path}?#{asked}"
+      expect([path, last_response.status]).to match([path, be < 500])
+    end
+    get "/pot?#{asked}"
+    expect([last_response.status, last_response.body]).to match([422, include("is not among the dishes any more")])
+  end
+end
