@@ -13,9 +13,6 @@ module FondKettle
     # What the lines of a dish put where (Methods::Provision), in the house's measures.
     class Provisions
       HALF = "1/2"
-      # Stages of lines, and times of steps, at which things go into each of several pots.
-      IN_POT = %w[base with liquid].freeze
-      IN_POT_TIMES = %w[base boil minute dry finish].freeze
       # Steps at whose time a line of each stage goes in; earlier it is only made ready.
       OWN_TIME = { "base" => %w[base], "liquid" => %w[base], "with" => %w[base boil minute dry],
                    "finish" => %w[finish boil minute dry], "beside" => %w[finish] }.freeze
@@ -30,15 +27,9 @@ module FondKettle
         claimed = dish.claims.each_with_index.flat_map { |list, step| list.map { |claim| [claim, step] } }
         @steps = claimed.to_h { |claim, step| [claim, OwnSteps.key(step)] }
         @places = claimed.to_h { |claim, step| [claim, dish.steps[step].stage] }
-        @in_pot = dish.steps.each_with_index.filter_map { |step, index| OwnSteps.key(index) if in_pot?(step) }
         @again = claimed.filter_map { |claim, _| claim.index if claim.stage.nil? }
         @words = ServingWords.new(house)
         @provisions = {}
-      end
-
-      # Is it done to what lies in the pot, and so in each of them?
-      def in_pot?(step)
-        Care::Kinds.fetch(step.kind).in_pot && IN_POT_TIMES.include?(step.stage)
       end
 
       # A Provision for each place of each line, the liquid that the model answers for left
@@ -107,16 +98,9 @@ module FondKettle
         said = @words.say(one)
         told = told(line, said)
         Methods::Provision.new(what: line.name, g: one.g, measured: said.words || said.weight,
-                               told: told, told_all: told_all(line, stage, step,
-                                                              one.factor == all.factor ? nil : all) || told,
+                               told: told, told_all: one.factor == all.factor ? told : told(line, @words.say(all)),
                                stage: stage, step: step, slot: Methods::Slots.of(line.ingredient),
                                care: line.ingredient.care)
-      end
-
-      # Told of all pots only where something is done once for all of them: words take time.
-      def told_all(line, stage, step, all)
-        done_in_pot = step ? @in_pot.include?(step) : IN_POT.include?(stage)
-        told(line, @words.say(all)) if all && !done_in_pot
       end
 
       # "3 leeks, in rings (450 g)", "45 g butter (3 tbsp)", "black pepper, to taste"

@@ -85,10 +85,8 @@ module FondKettle
       def rounds(plan)
         return [] unless plan.request.rounds?
 
-        filled = plan.tasks.find { |task| task.kind.key == "fill" }
-        more_min = plan.placed.starts.fetch(filled.id) * (plan.request.pots - 1)
-        say = "#{plan.request.pots} rounds in one pot, one after the other: begin about " \
-              "#{Measure::Rounding.duration(more_min)} earlier, and keep what is done hot, 60 °C or above."
+        say = "#{plan.request.pots} rounds in one pot, one after the other: what is done first is kept hot, " \
+              "60 °C or above, covered."
         [Methods::Warning.new(code: "rounds", say: say)]
       end
 

@@ -13,7 +13,7 @@ module FondKettle
         stages = plan.last.stages.each_with_index.to_h do |stage, index|
           ["stages.#{plan.last.key}.#{stage.key}", index]
         end
-        plan.tasks.map { |task| { **slot(task.slot), **content(task, plan), stage: stages[task.id] }.compact }
+        plan.tasks.map { |task| { **slot(task.slot), **content(task, plan), stage: stages[of_one_round(task.id)] }.compact }
       end
 
       # When each starts, minutes before serving.
@@ -44,7 +44,7 @@ module FondKettle
       def content(task, plan)
         { kind: task.kind.key, key: task.key, say: task.say, cue: task.cue, why: task.why,
           hands_on: task.hands_on, timed_min: task.timed_min&.round(4), heat: task.heat, watch: task.watch,
-          amounts: task.amounts.map { |amount| amount(amount, plan.request.pots) }, puts_in: task.puts_in,
+          amounts: task.amounts.map { |amount| amount(amount, at_once(plan)) }, puts_in: task.puts_in,
           cautions: codes(plan, task), core_c: task.core_c, list: task.list&.to_h }
       end
 
@@ -56,11 +56,21 @@ module FondKettle
           **(pots > 1 ? { g_all: amount.g && (amount.g * pots).round(3) } : {}) }
       end
 
+      # The id that a task of a later round has in the first.
+      def of_one_round(id)
+        id.sub(/\.round-\d+\z/, "")
+      end
+
+      # How many equal pots its tasks are told for: rounds are tasks of their own.
+      def at_once(plan)
+        plan.request.rounds? ? 1 : plan.request.pots
+      end
+
       def codes(plan, task)
         plan.cautions_at(task).map(&:code)
       end
 
-      private_class_method :slot, :content, :amount, :codes
+      private_class_method :slot, :content, :amount, :of_one_round, :at_once, :codes
     end
   end
 end

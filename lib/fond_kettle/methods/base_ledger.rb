@@ -33,6 +33,14 @@ module FondKettle
             uncovered_g: [gaps_g(request) - start_g, 0.0].max)
       end
 
+      # That of a broth made once for so many rounds: its surface is that of one pot.
+      def times(rounds)
+        standing_g = self.standing_g * rounds
+        brought_g = self.brought_g * rounds
+        with(standing_g: standing_g, brought_g: brought_g, start_g: [standing_g + lost_g - brought_g, 0.0].max,
+             uncovered_g: uncovered_g * rounds)
+      end
+
       # What it takes to cover the food: the room between its pieces, g.
       def self.gaps_g(request)
         request.additions.reject(&:poured).sum(0.0) do |addition|

@@ -14,6 +14,10 @@ module FondKettle
     # task that needs it: rice where it is washed or toasted, liquid where it is made hot or
     # becomes a broth, the rest as Whereto says.
     class TaskAmounts
+      # Sections that are done once for all rounds, and kinds in them that are done in each; kinds of finishing.
+      ONCE = %w[base after finish soak rest].freeze
+      EACH_ROUND = %w[heat-liquid heat-steamer toast].freeze
+      FINISHES = %w[fold serve].freeze
       # What goes off with the water where that is poured off.
       DISSOLVES = [Slots::SALT, Slots::SPICE, Slots::FAT].freeze
 
@@ -38,13 +42,20 @@ module FondKettle
         @whereto.base
       end
 
+      # Is a Stage done once, whatever the rounds? The rice's own are done in each.
+      def once?(stage)
+        return false if stage.takes?("rice") || EACH_ROUND.include?(stage.kind)
+
+        ONCE.include?(stage.section) || Moments::OUT_OF_POT.include?(stage.moment)
+      end
+
       # At a Stage of base, between or after.
       def at(stage)
         puts = @water.below(stage)
         puts.concat(rice(stage.kind)) if rice_at?(stage)
         puts.concat(filling_of(stage))
         puts.concat(liquid) if stage.equal?(taking("liquid"))
-        puts + provided(stage, stage.kind, stage.moment)
+        puts + provided(stage, stage.kind, stage.moment, once: once?(stage))
       end
 
       # At a Stage with the rice in its vessel: what is sprinkled over it, and what of boiling water
@@ -58,9 +69,10 @@ module FondKettle
         @whereto.at(:fill).select { |provision| provision.slot == Slots::SCENT }.map(&:what)
       end
 
-      # Of which of several equal pots what goes in at a task of a kind is told, nil for one.
-      def lot(kind, moment = nil)
-        @lots.say(kind, moment)
+      # Of which of several equal pots what goes in at a task of a kind is told, nil for one; `stage`: the Stage
+      # that it is.
+      def lot(kind, stage = nil)
+        @lots.say(kind, stage&.moment, once: stage ? once?(stage) : FINISHES.include?(kind))
       end
 
       # At a task of the planner's own, by its key.
@@ -71,8 +83,8 @@ module FondKettle
         when "heat-liquid", "kettle" then @request.soaks_in_liquid? ? [] : liquid
         when "fill" then filling
         when "layer" then [*provided(:fill, key), *provided(:layer, key)]
-        when "fold", "strew" then provided(:finish, "fold")
-        when "serve" then provided(:serve, key)
+        when "fold", "strew" then provided(:finish, "fold", once: true)
+        when "serve" then provided(:serve, key, once: true)
         else []
         end
       end
@@ -187,10 +199,12 @@ module FondKettle
          *provided(:liquid, "fill")]
       end
 
-      # What goes in at a place of Whereto, in a task of a kind.
-      def provided(place, kind, moment = nil)
-        one_pot = @lots.pots(kind, moment) == 1
+      # What goes in at a place of Whereto, in a task of a kind; `once`: for all rounds.
+      def provided(place, kind, moment = nil, once: false)
+        one_pot = @lots.pots(kind, moment, once: once) == 1
+        times = @lots.times(once)
         @whereto.at(place).flat_map do |provision|
+          provision = provision.with(g: provision.g && (provision.g * times))
           told = one_pot ? provision.told : provision.told_all
           shared?(provision, place) ? shared(provision, told) : amount(provision, provision.g, told)
         end

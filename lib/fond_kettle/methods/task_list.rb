@@ -22,6 +22,8 @@ module FondKettle
       PREHEAT = "preheat"
 
       attr_reader :tasks
+      # Of which of several rounds in the same pot the next tasks are (nil: of none, or of the first).
+      attr_writer :round
 
       # For a Request; `at` comes before the first task.
       def initialize(request)
@@ -84,7 +86,7 @@ module FondKettle
                                            **filled(stage, { **@words.to_h, colour: colour, **fat(stage) }),
                                            heat: own_heat(kind, heat), oven_c: (stage.oven_c if kind.oven?),
                                            amounts: @amounts.at(stage),
-                                           lot: @amounts.lot(stage.kind, stage.moment),
+                                           lot: @amounts.lot(stage.kind, stage),
                                            facts: own_facts(id, stage, kind))
       end
 
@@ -185,11 +187,12 @@ module FondKettle
       def add(id, kind, last, min:, hands_on:, amounts:, oven_c: nil, heat: nil, watch: [], core_c: nil,
               lot: nil, rounds: 1, list: nil, **texts)
         kind = Care::Kinds.fetch(kind)
+        id = "#{id}.round-#{@round}" if @round
         slot = Clock::Slot.of(id, min.ceil * rounds, uses: uses(kind, hands_on, id.start_with?(IN_PAN)),
                                                      oven_c: oven_c,
                                                      after: [*last].compact.map { |one| follows(one) })
         task = Care::Task.new(slot: slot, kind: kind, hands_on: hands_on, timed_min: min, heat: heat,
-                              watch: watch, amounts: amounts.freeze, lot: lot, core_c: core_c, list: list,
+                              watch: watch, amounts: amounts.freeze, lot: lot && format(lot, @round || 1), core_c: core_c, list: list,
                               **texts)
         @tasks << task
         task

@@ -91,7 +91,8 @@ module FondKettle
       # Water in which rice soaks, so much for each g of it: enough, to half a cup.
       def told_to_cover(per_g)
         half_ml = @request.measures.cup.ml / 2
-        ml = ((@load.rice_g * @request.pots * per_g) / half_ml).ceil * half_ml
+        at_once = @request.rounds? ? 1 : @request.pots
+        ml = ((@load.rice_g * at_once * per_g) / half_ml).ceil * half_ml
         "about #{Measure::Spoken.say(ml, @request.measures)} water, to cover it"
       end
 

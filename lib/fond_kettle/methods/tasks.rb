@@ -45,6 +45,7 @@ module FondKettle
         @phases = phases
         @list = TaskList.new(request)
         @checks = HeatChecks.new(request, @list)
+        @rounds = request.rounds? ? request.pots : 1
         @meanwhile = []
       end
 
@@ -55,11 +56,30 @@ module FondKettle
                  own_facts: TaskFacts.new(@request, @method.last_phase, []))
         @latest = wash
         @method.phases.zip(@phases) { |text, phase| phase(text, phase) }
+        (2..@rounds).each { |number| again(number) }
+        @list.round = nil
         @ending.write(@latest, @facts)
         @list.tasks.freeze
       end
 
       private
+
+      # The same once more in the same pot: what is done is kept hot, and so was the rest of the base.
+      def again(number)
+        @list.round = number
+        @again = true
+        out = @list.common("out", base_once? ? "round-out-base" : "round-out", @latest, words: { round: number.to_s })
+        prepare(@method.phases.first, @phases.first)
+        @list.at(words: @words, amounts: @amounts, facts: nil)
+        @meanwhile = []
+        @latest = wash
+        @method.phases.zip(@phases) { |text, phase| phase(text, phase, out: out) }
+      end
+
+      # Is there a base that is made once for all rounds?
+      def base_once?
+        @amounts.base.any? { |stage| @amounts.once?(stage) && stage.moment != Moments::APART }
+      end
 
       def wash
         rinsed = @request.rinse_changes.positive?
@@ -85,10 +105,11 @@ module FondKettle
                .map { |stage| @list.loosely(@list.own("soak.#{stage.key}", stage, rinsed)) }
       end
 
-      # The base, the rice into it, its stages; the rice was washed meanwhile.
-      def phase(text, phase)
+      # The base, the rice into it, its stages; the rice was washed meanwhile. `out`: of a later round, what was
+      # done before is out of the pot.
+      def phase(text, phase, out: nil)
         begin_phase(text, phase)
-        ready = measured(lift_out(base(text, phase), phase), text, phase)
+        ready = out ? base_again(text, phase, out) : parted(measured(lift_out(base(text, phase), phase), text, phase))
         return @latest = stages(text, phase, layered(ready, phase)) if text.sealed
 
         hot = hot_liquid(text, phase)
@@ -109,7 +130,7 @@ module FondKettle
       end
 
       def begin_phase(text, phase)
-        prepare(text, phase) unless phase.equal?(@phases.first)
+        prepare(text, phase) unless phase.equal?(@phases.first) && @facts.nil?
         @steamer = SteamerTasks.new(@request, phase, @list, @amounts, @words)
         @ending = FinishTasks.new(@request, phase, @list, @amounts, @steamer)
         @facts = TaskFacts.new(@request, text, @method.food, @ending.elsewhere)
@@ -118,7 +139,8 @@ module FondKettle
 
       # Words and amounts of a phase; those of the first serve the washing too.
       def prepare(text, phase)
-        @words = TaskWords.new(@request, phase, BaseLedger.of(@request, text, phase), @more)
+        ledger = BaseLedger.of(@request, text, phase)&.times(@rounds)
+        @words = TaskWords.new(@request, phase, ledger, @more)
         @amounts = TaskAmounts.new(@request, text, phase, @words, first: phase.equal?(@phases.first),
                                                                   last: phase.equal?(@phases.last))
       end
@@ -146,12 +168,28 @@ module FondKettle
                                                                       min: min)
       end
 
-      # Meat or onion first, as chosen.
-      def base(text, phase)
-        last = in_order(@amounts.base).reduce(nil) do |before, stage|
+      # Of a base that is made once for several rounds, what is not of the first is kept hot.
+      def parted(last)
+        return last unless @rounds > 1 && last && base_once?
+
+        @list.common("part", "round-part", last)
+      end
+
+      # What of the base is done in each round.
+      def base_again(text, phase, out)
+        steps_of_base(@amounts.base.reject { |stage| @amounts.once?(stage) }, text, phase, out)
+      end
+
+      def steps_of_base(stages, text, phase, last)
+        stages.reduce(last) do |before, stage|
           min = heating_min(stage, text, phase)
           @list.own("base.#{phase.key}.#{stage.key}", stage, before, heat: BASE_HEAT, min: min)
         end
+      end
+
+      # Meat or onion first, as chosen.
+      def base(text, phase)
+        last = steps_of_base(in_order(@amounts.base), text, phase, nil)
         @checks.apart("check-heat.apart", last, @amounts.apart, with: @amounts.cooked_before)
       end
 
@@ -186,7 +224,7 @@ module FondKettle
           last = @steamer.boiled(last, top_up, id)
           last = [*last, @list.preheated(id, pot_stage.oven_c)] if pot_stage.oven_c
           last = @list.with_rice(id, stage, pot_stage, minutes, last, rounds: phase.rounds, top_up: top_up)
-          last = beside(last, own.fetch(stage.key, [])) if batch == 1
+          last = beside(last, own.fetch(stage.key, [])) if batch == 1 && !@again
         end
         last
       end

@@ -5,20 +5,38 @@ require_relative "../care/kind"
 module FondKettle
   module Stove
     # What is done for one of several equal pots: what is done once for all of them is done
-    # with the first.
+    # with the first. Of rounds in the same pot each has its own tasks; what ends all of them is done with the
+    # last.
     module Potful
       FILL = "fill"
+      ROUND = /\.round-(?<number>\d+)\z/
 
       module_function
 
-      # The stored plan (hash) of pot `number` (from 1).
+      # The stored plan (hash) of pot, or round, `number` (from 1).
       def of(plan, number)
+        rounds = plan[:tasks].filter_map { |task| round(task) }.max
+        return plan.merge(tasks: of_round(plan[:tasks], number, rounds)) if rounds
         return plan if number == 1
 
         filled = plan[:tasks].index { |task| task[:kind] == FILL } || 0
         before, from_then_on = plan[:tasks].partition.with_index { |_, index| index < filled }
         plan.merge(tasks: [*before.select { |task| Care::Kinds.fetch(task[:kind]).in_pot }, *from_then_on])
       end
+
+      def of_round(tasks, number, rounds)
+        last = tasks.index { |task| round(task) == rounds && task[:kind] == FILL } || tasks.size
+        tasks.each_with_index.select do |task, index|
+          own = round(task)
+          own ? own == number : number == (index > last ? rounds : 1)
+        end.map(&:first)
+      end
+
+      # Of which round a task is, nil: of the first, or of all.
+      def round(task)
+        ROUND.match(task[:id])&.then { |found| found[:number].to_i }
+      end
+      private_class_method :of_round, :round
     end
   end
 end

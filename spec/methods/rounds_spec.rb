@@ -1,0 +1,69 @@
+# frozen_string_literal: true
+
+require_relative "../support/suppers"
+require_relative "../../lib/fond_kettle/stove/potful"
+
+# What does not go into the pot at once goes in rounds: tasks of the list, the base made once.
+RSpec.describe "Rounds in one pot" do
+  include Support::Suppers
+
+  lines = "700 g lamb, in cubes | base\n3 onions | base\n60 g oil | base\n900 g stock | liquid\n1 tsp salt\n" \
+          "1 bunch mint | finish"
+  steps = "Brown the onions in the oil | fry | 10 min\nBrown the lamb | fry | 8 min\n" \
+          "Simmer in the stock | broth | 1 h\nFold in the mint | fold | finish"
+
+  let(:evening) do
+    small = { "diameter_mm" => 200, "height_mm" => 100, "lid" => "ordinary", "kg" => 1.2 }
+    asked = request_for(basic_request(method: "broth-under-rice", vessel: small)).with(pots_there: 1)
+    FondKettle::Dishes::Laying.supper(dish(lines, steps: steps, method: "broth-under-rice"), 3.0, asked)
+  end
+  let(:plan) { evening.plan }
+
+  def sum(tasks, name)
+    tasks.flat_map(&:amounts).select { |one| one.what.downcase == name && !one.poured_off }.sum(&:g)
+  end
+
+  it "are tasks in the list, and the minutes of the plan are theirs" do
+    rounds = evening.batches
+    expect(rounds).to be > 1
+    boils = plan.tasks.select { |task| task.id.start_with?("stages.cook.boil") }
+    expect(boils.map(&:id)).to eq(["stages.cook.boil", *(2..rounds).map { |n| "stages.cook.boil.round-#{n}" }])
+    starts = boils.map { |task| plan.placed.starts[task.id] }
+    expect(starts).to eq(starts.sort.reverse)
+    first, second = starts
+    expect(first - second).to be > 15
+    expect(plan.total_min).to be > first
+    expect(evening.warnings.find { |one| one.code == "rounds" }.say).not_to include("earlier")
+  end
+
+  it "make the base once, for all of them, and put all of everything in" do
+    lamb = plan.tasks.select { |task| task.say.include?("Brown the lamb") || task.say.include?("Simmer") }
+    expect(lamb.map(&:id)).to eq(%w[base.cook.dish-2 base.cook.dish-3])
+    expect(sum(lamb, "lamb")).to be_within(1).of(2100)
+    expect(lamb.first.puts_in).to start_with("For #{evening.batches == 2 ? 'both' : "all #{evening.batches}"} rounds: 2100 g lamb")
+    { "basmati" => 960, "onions" => 1080, "mint" => 75 }.each do |name, grams|
+      expect(sum(plan.tasks, name)).to be_within(1).of(grams), name
+    end
+    expect(plan.tasks.find { |task| task.id == "wash.rinse" }.puts_in).to start_with("Round 1: 320 g basmati")
+    expect(plan.tasks.map(&:say).grep(/keep it hot, 60 °C or above/).size).to eq(evening.batches)
+  end
+
+  it "are followed at the stove one by one, each task once" do
+    stored = FondKettle::Formats::PlanJson.for_the_stove(plan)
+    shares = (1..evening.batches).map { |number| FondKettle::Stove::Potful.of(stored, number)[:tasks].map { |one| one[:id] } }
+    expect(shares.flatten).to match_array(plan.tasks.map(&:id))
+    expect(shares.first).to include("base.cook.dish-3", "part").and(satisfy { |ids| !ids.include?("check-heat") })
+    expect(shares.last).to include("check-heat", "after.dish-4")
+    last = FondKettle::Stove::Potful.of(stored, evening.batches)[:tasks]
+    expect(last.filter_map { |one| one[:stage] }).to eq((0...plan.stages.size).to_a)
+  end
+
+  it "toast and heat again in each round what is the rice's own" do
+    small = { "diameter_mm" => 200, "height_mm" => 100, "lid" => "tight", "kg" => 1.2 }
+    asked = request_for(basic_request(method: "oven-pilaf", vessel: small)).with(pots_there: 1)
+    made = FondKettle::Dishes::Laying.supper(dish("2 onions | base\n40 g butter | base", method: "oven-pilaf"), 4.0, asked)
+    toasts = made.plan.tasks.select { |task| task.kind.key == "toast" }
+    expect([toasts.size, made.plan.tasks.count { |task| task.id.start_with?("base.cook.onion") }]).to eq([made.batches, 1])
+    expect(sum(made.plan.tasks, "basmati")).to be_within(1).of(1280)
+  end
+end
