@@ -65,4 +65,11 @@ RSpec.describe FondKettle::Formats::RequestReader do
     expect([tasks["rest"].told_min, tasks["boil"].heat, tasks["rinse"].told_min]).to eq([25.0, "medium", 6.0])
     expect(tasks["leave"].say).to include("leave it as it lies")
   end
+
+  it "says how long a stage may be" do
+    stages = [{ "lid" => "ordinary", "heat" => "high", "until" => "boil" },
+              { "lid" => "ordinary", "heat" => "low", "minutes" => 5000 }]
+    expect { described_class.new(basic_request(liquid: { "g" => 400 }, stages: stages)).request }
+      .to raise_error(FondKettle::InvalidInput, /stages.1.minutes must be/)
+  end
 end

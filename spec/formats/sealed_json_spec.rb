@@ -103,4 +103,14 @@ RSpec.describe FondKettle::Formats::SealedJson do
     plan = plan_for(basic_request(**contract(vessel: { "diameter_mm" => 160, "height_mm" => 80 })))
     expect([plan.comes_out, plan.warnings.map(&:code)]).to match(["pot-too-small", include("pot-too-small")])
   end
+
+  it "plans what has a layer of nothing as if it were not there" do
+    none = { "g" => 0, "meat" => "vegetables", "raw" => true }
+    onions = [{ "what" => "dough", "g" => 0 }, { "what" => "dough" }, { "what" => "fried-onions", "g" => 300 },
+              { "what" => "rice" }, { "what" => "base" }]
+    %w[sealed-cooked-base layered-cooked-rice turned-out].each do |method|
+      answer = json(method: method, rice: { "amount" => 300, "unit" => "g" }, base: none, layers: onions)
+      expect(answer[:run] || answer[:verdict]).to be_a(String)
+    end
+  end
 end

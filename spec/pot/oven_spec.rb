@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "../support/columns"
+
 # Figures, Heat and Loss of water: what an oven gives, and that it leaves as steam.
 RSpec.describe "A pot in the oven" do
   def fire(oven_c, mm, material: "cast-iron", wetted_mm: 26.0, parchment: false, lid: "tight")
@@ -27,5 +29,14 @@ RSpec.describe "A pot in the oven" do
     end
     expect(liquids).to eq(liquids.sort)
     expect(liquids.last - liquids.first).to be > 20
+  end
+
+  it "is planned as hot as said, or refused, never turned down in silence" do
+    request = request_for(basic_request(method: "oven-pilaf"))
+    hot = request.with(choices: request.choices.with(oven_c: 300.0))
+    expect(FondKettle::Methods::Planner.plan(hot).phases.flat_map(&:stages).filter_map(&:oven_c)).to include(300.0)
+    small = FondKettle::Kit::Oven.new(id: 1, name: "Small oven", hotter_c: 15.0, most_c: 230.0)
+    expect { FondKettle::Methods::Planner.plan(hot.with(oven: small)) }
+      .to raise_error(FondKettle::InvalidInput, /oven_c must be at most 230 °C: Small oven gets no hotter/)
   end
 end

@@ -6,6 +6,7 @@ require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/house/composition"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/methods/making_checks"
+require_relative "../../lib/fond_kettle/methods/oven_reach"
 require_relative "beside"
 require_relative "fields"
 require_relative "making_form"
@@ -184,7 +185,10 @@ module FondKettle
         # What is named has to be there; then it has to come to something.
         def make
           look_up
-          Methods::MakingChecks.call(@made.request, field: "filling_g") if @problems.empty?
+          return unless @problems.empty?
+
+          Methods::MakingChecks.call(@made.request, field: "filling_g")
+          Methods::OvenReach.call(@made.request)
         rescue InvalidInput => e
           e.problems.each { |found| problem(found[:field], found[:message]) }
         end

@@ -14,12 +14,14 @@ module FondKettle
         # So many are handed over at once.
         MOST = 200
         LONGEST = 60_000
+        # Milliseconds since 1970, up to the year 9999.
+        AT_MS = (0..253_402_300_799_999)
         SCHEMA = Schema.json do
           required(:taps).array(:hash) do
             required(:key).filled(:string, format?: /\A[a-z0-9-]{8,64}\z/)
             required(:task).filled(:string)
             required(:what).filled(:string, included_in?: Meals::Standing::WHAT)
-            required(:at).filled(:integer)
+            required(:at).filled(:integer, included_in?: AT_MS)
           end
         end
 

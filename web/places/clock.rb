@@ -59,6 +59,7 @@ module FondKettle
 
       # Moves, pins, lets go or hands over one task; what is left follows.
       post "/:id/move" do
+        met
         form = Forms::MoveForm.new(params, record[:meal])
         next show(record, code: 422, problems: form.problems) unless form.ok?
 
@@ -92,11 +93,7 @@ module FondKettle
 
       # Puts its pots on the stove.
       post "/:id/begin" do
-        unless record[:schedule]
-          raise Conflict,
-                "This meal cannot be met as it is: look at what would free it."
-        end
-
+        met
         household.meals.begin(record[:id], now) { |dish| start(dish) }
         redirect "/meal/#{record[:id]}", 303
       end
@@ -131,6 +128,13 @@ module FondKettle
       end
 
       private
+
+      # Raises Conflict where the meal has no hours to go by.
+      def met
+        return if record[:schedule]
+
+        raise Conflict, "This meal cannot be met as it is: look at what would free it."
+      end
 
       def lay(form, code: 200, import: [])
         status code

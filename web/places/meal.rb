@@ -49,6 +49,7 @@ module FondKettle
 
       # Something has slipped: what is left is planned anew.
       post "/:id/slip" do
+        begun
         form = Forms::SlipForm.new(params, record[:meal], now)
         next show(record, code: 422, problems: form.problems) unless form.ok?
 
@@ -79,6 +80,13 @@ module FondKettle
       end
 
       private
+
+      # What is not on the stove has nothing that slips. Raises Conflict.
+      def begun
+        return if record[:begun_at] && record[:schedule]
+
+        raise Conflict, "This meal is not on the stove yet: change it on its own page."
+      end
 
       def show(record, code: 200, problems: [])
         redirect "/clock/#{record[:id]}" unless record[:begun_at]

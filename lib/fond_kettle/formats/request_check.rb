@@ -25,8 +25,13 @@ module FondKettle
 
       def problems(result)
         Schema.faults(result).map do |message, said|
-          { field: message.path.join("."), message: said, received: printable(message.input) }.compact
+          { field: message.path.join("."), message: said, received: printable(input(message)) }.compact
         end
+      end
+
+      # What one of two rules was given is told by neither of them alone.
+      def input(message)
+        message.respond_to?(:input) ? message.input : input([message.left].flatten.first)
       end
 
       def printable(input)
@@ -46,7 +51,7 @@ module FondKettle
         raise InvalidInput.at(field, "must list between #{range.min} and #{range.max}", received: list.size)
       end
 
-      private_class_method :problems, :printable, :check_lists, :within
+      private_class_method :problems, :input, :printable, :check_lists, :within
     end
   end
 end

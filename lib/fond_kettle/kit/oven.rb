@@ -15,6 +15,6 @@ module FondKettle
       end
     end
 
-    USUAL_OVEN = Oven.new(id: nil, name: "the oven", hotter_c: 0.0, most_c: 250.0)
+    USUAL_OVEN = Oven.new(id: nil, name: "the oven", hotter_c: 0.0, most_c: 300.0)
   end
 end

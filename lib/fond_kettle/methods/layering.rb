@@ -58,7 +58,7 @@ module FondKettle
       # Pot::Tier from the floor up; what is thin belongs to the layer under it, the first to
       # the one over it.
       def tiers
-        @tiers ||= lots.map { |main, thin| tier(main, thin) }.freeze
+        @tiers ||= lots.map { |main, thin| tier(main, thin) }.select { |one| there?(one) }.freeze
       end
 
       def lots
@@ -68,6 +68,11 @@ module FondKettle
           wish.kind.thin ? found[[at, 0].max] << wish : at += 1
         end
         thick.each_with_index.map { |wish, i| [wish, thin[i]] }
+      end
+
+      # A layer of 0 g is none: it can be neither warmed nor cooled.
+      def there?(tier)
+        tier.rice? || tier.g.positive?
       end
 
       def tier(main, thin)

@@ -8,6 +8,7 @@ require_relative "../pot/fit"
 require_relative "../pot/verdict"
 require_relative "finishing"
 require_relative "loading"
+require_relative "oven_reach"
 require_relative "plan"
 require_relative "request"
 require_relative "sealed_words"
@@ -25,9 +26,10 @@ module FondKettle
       module_function
 
       # The Plan of a Request, or of one Solved already; with `curve`, its run carries its curve.
-      # Raises Error where no liquid settles.
+      # Raises Error where no liquid settles, InvalidInput where the oven gets no hotter than that.
       def plan(asked, curve: false)
         solved = Solved.of(asked)
+        OvenReach.call(solved.request)
         request = solved.request
         phases = solved.phases
         last = solved.last

@@ -24,10 +24,10 @@ module FondKettle
         end
       end
 
-      # °C of an oven stage: as chosen, or as the method has it, and no hotter than this
-      # oven gets; nil for any other stage.
+      # °C of an oven stage: as chosen (OvenReach has looked whether it gets there), or as the method has
+      # it and this oven gets; nil for any other stage.
       def oven_c(stage, request)
-        stage.oven_c && [request.choices.oven_c || stage.oven_c, request.oven.most_c].min
+        stage.oven_c && (request.choices.oven_c || [stage.oven_c, request.oven.most_c].min)
       end
 
       # The stage of a phase's text that is stirred when it begins: the one after the
