@@ -7,6 +7,7 @@ RSpec.describe "Every dish of the demo, for any number" do
   include Support::ServedKitchen
 
   it "answers on the evening, its sheet and the pot, for 1, 13 and 40 people" do
+    compared = 0
     household.dishes.all.each do |dish|
       [1, 13, 40].each do |guests|
         ["/evening?dish=#{dish[:id]}&for=people&guests=#{guests}",
@@ -15,8 +16,15 @@ RSpec.describe "Every dish of the demo, for any number" do
           get path
           expect([dish[:title], path, last_response.status]).to eq([dish[:title], path, 200])
         end
+        poured = page.at_css(".balance-drawing title")&.text.to_s[/(\d+) g poured/, 1]
+        headline = page.at_css("p strong.number")&.text
+        next unless poured && headline.to_s.end_with?(" g")
+
+        compared += 1
+        expect([dish[:title], headline]).to eq([dish[:title], "#{poured} g"])
       end
     end
+    expect(compared).to be > 15
   end
 
   it "answers an address whose dish is gone in words, everywhere" do

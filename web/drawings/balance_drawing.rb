@@ -27,7 +27,8 @@ module FondKettle
         def initialize(answer, measures)
           @measures = measures
           @grams = answer[:balance].merge(poured_g: answer[:liquid][:g])
-          @whole = Phases::WholeGrams.of(@grams.slice(*SOURCES.keys, *SINKS.keys))
+          @whole = Phases::WholeGrams.of(@grams.slice(*SOURCES.keys, *SINKS.keys),
+                                         measures.weighed_g(@grams[:poured_g]))
         end
 
         # [whole grams, words, in the cook's measures, class] of what is not nothing.

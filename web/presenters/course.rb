@@ -26,8 +26,8 @@ module FondKettle
         end
 
         def lead
-          "#{@plan.request.grain.name}, #{grams(@plan.load.rice_g)}, #{@plan.method.name.downcase}, " \
-            "#{grams(@plan.liquid_g)} water."
+          "#{@plan.request.grain.name}, #{@plan.request.measures.weighed(@plan.load.rice_g)}, #{@plan.method.name.downcase}, " \
+            "#{@plan.request.measures.weighed(@plan.liquid_g)} water."
         end
 
         # What can be laid over it: pairs of key and words.

@@ -68,7 +68,7 @@ module FondKettle
           batches = steaming.laid.batches
           rounds = "#{batches} x " if batches > 1
           "**#{rounds}#{minutes(steaming.minutes)}** of steam on #{steaming.heat}; " \
-            "**#{grams(steaming.below.first_g)}** water below#{more}. " \
+            "**#{@plan.request.measures.weighed(steaming.below.first_g)}** water below#{more}. " \
             "#{grams(steaming.condensed_g)} of steam turn to water in the rice."
         end
 

@@ -88,7 +88,7 @@ module FondKettle
 
         def range
           low, high = answer[:liquid].values_at(:low_g, :high_g)
-          "8 times in 10 between **#{grams(low)}** and **#{grams(high)}**; " \
+          "8 times in 10 between **#{weighed(low)}** and **#{weighed(high)}**; " \
             "most depends on #{Belief::Unknowns.fetch(plan.spread.largest).name}."
         end
 
@@ -98,7 +98,7 @@ module FondKettle
           return unless words
 
           least, most = plan.spread.then_g
-          [link, words, ", and it is **#{grams(least)}** to **#{grams(most)}**."]
+          [link, words, ", and it is **#{weighed(least)}** to **#{weighed(most)}**."]
         end
 
         # What goes into a broth at its start, or nil where the way has none.
@@ -107,8 +107,8 @@ module FondKettle
           return unless ledger
 
           start = "**#{weighed(ledger.start_g)}** (#{spoken(ledger.start_g, form)})"
-          "#{start} go in when the broth starts. #{grams(ledger.lost_g)} simmer away and its food brings " \
-            "#{grams(ledger.brought_g)}: #{grams(ledger.standing_g)} should stand there for the rice."
+          "#{start} go in when the broth starts. #{weighed(ledger.lost_g)} simmer away and its food brings " \
+            "#{grams(ledger.brought_g)}: #{weighed(ledger.standing_g)} should stand there for the rice."
         end
 
         # The range as an act, or nil: what to pour, what to keep hot, when to look.

@@ -27,7 +27,7 @@ module FondKettle
 
         def lead
           request = form.request
-          "#{request.grain.name}, #{grams(request.rice_g)}, each way with its own rinse and soak, " \
+          "#{request.grain.name}, #{request.measures.weighed(request.rice_g)}, each way with its own rinse and soak, " \
             "in your pot and by your fire."
         end
 
@@ -42,7 +42,7 @@ module FondKettle
 
         def cells(plan)
           measured = Methods::Amounts.in_cups(plan.liquid_g, plan.load, plan.request.measures)
-          [grams(plan.liquid_g), measured, plain(plan.ratio_by_volume.round(2)),
+          [plan.request.measures.weighed(plan.liquid_g), measured, plain(plan.ratio_by_volume.round(2)),
            minutes(plan.total_min), minutes(plan.hands_on_min.round(1)),
            plan.method.oven? ? "stove, oven" : plan.method.vessel_kind.word, plan.method.dishes.join(", "),
            outcome_words(plan)]

@@ -14,7 +14,8 @@ module FondKettle
 
         def said
           "**In your kitchen:** #{@plan.request.grain.name.downcase} for whoever eats here, " \
-            "#{grams(@plan.load.rice_g)}, takes **#{grams(@plan.liquid_g)}** water (#{poured(@plan)}) and " \
+            "#{@plan.request.measures.weighed(@plan.load.rice_g)}, takes " \
+            "**#{@plan.request.measures.weighed(@plan.liquid_g)}** water (#{poured(@plan)}) and " \
             "**#{minutes(@plan.total_min)}** in all, and comes out #{outcome_words(@plan)}."
         end
 

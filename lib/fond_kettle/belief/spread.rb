@@ -50,27 +50,36 @@ module FondKettle
 
         sides = held.estimates.transform_values { |estimate| sides(estimate, balance, stages, setting) }
         joint = joint(held, balance, stages, setting)
-        low_g, high_g = ends(balance.liquid_g, sides, joint)
+        wanted_g = balance.liquid_g + over_g(balance, stages, setting)
+        low_g, high_g = ends(balance.liquid_g, wanted_g, sides, joint)
         Spread.new(low_g: low_g, high_g: high_g,
                    by_cause: sides.transform_values { |more, less| (more - less) / 2 }.freeze,
-                   narrowed: narrowed(held, sides, balance.liquid_g, joint))
+                   narrowed: narrowed(held, sides, [balance.liquid_g, wanted_g], joint))
       end
 
-      # The interval once a cause is better known, by cause.
-      def narrowed(held, sides, liquid_g, joint)
+      # What the pot could do without where nothing is poured: food may bring more than the rice drinks,
+      # and no pot is poured less than nothing. Below 0 there, else 0, g.
+      def over_g(balance, stages, setting)
+        return 0.0 if balance.liquid_g.positive?
+
+        lacking_g(balance.liquid_g, balance.load, stages, setting) / (1 - balance.slope)
+      end
+
+      # The interval once a cause is better known, by cause; `middle`: what is poured and what is wanted, g.
+      def narrowed(held, sides, middle, joint)
         held.estimates.select { |_, estimate| estimate.narrows? }.to_h do |key, estimate|
           share = estimate.narrowed_sd / estimate.sd
-          [key, ends(liquid_g, sides.merge(key => sides[key].map { |grams| grams * share }), joint)]
+          [key, ends(*middle, sides.merge(key => sides[key].map { |grams| grams * share }), joint)]
         end.freeze
       end
 
-      # The 80 % interval: what moves it up, and what down, by whichever side of a cause;
-      # `joint`: the moments of those that act together, or nil.
-      def ends(liquid_g, sides, joint)
+      # The 80 % interval round what is wanted: what moves it up, and what down, by whichever side of a
+      # cause; `joint`: the moments of those that act together, or nil. What is poured lies within.
+      def ends(liquid_g, wanted_g, sides, joint)
         alone = joint ? sides.except(*TOGETHER) : sides
         causes = alone.values.map { |pair| [[*pair, 0.0].max, [*pair.map(&:-@), 0.0].max] }
         low_g, high_g = Numerics::TwoSided.quantiles(causes, Z80, joint: joint)
-        [[liquid_g + low_g, 0.0].max, liquid_g + high_g].freeze
+        [(wanted_g + low_g).clamp(0.0, liquid_g), [wanted_g + high_g, liquid_g].max].freeze
       end
 
       # Where a pot boils open until its liquid is gone, the less of what the fire gives and
@@ -80,10 +89,12 @@ module FondKettle
         return unless stages.any? { |stage| stage.open? && DRIES.include?(stage.until) }
 
         first, second = TOGETHER.map { |key| held.estimates.fetch(key) }
+        over_g = over_g(balance, stages, setting)
         points = POINTS.product(POINTS).map do |(sds, weight), (other_sds, other_weight)|
           load, changed = acted(first, sds, balance.load, setting)
           load, changed = acted(second, other_sds, load, changed)
-          [sds.zero? && other_sds.zero? ? 0.0 : moved(balance, stages, load, changed), weight * other_weight]
+          still = sds.zero? && other_sds.zero?
+          [still ? 0.0 : moved(balance, stages, load, changed) - over_g, weight * other_weight]
         end
         Numerics::TwoSided.moments_of(points)
       end
@@ -122,7 +133,8 @@ module FondKettle
       end
 
       def side(sds, estimate, balance, stages, setting)
-        moved(balance, stages, *acted(estimate, sds, balance.load, setting)) / Z80
+        moved_g = moved(balance, stages, *acted(estimate, sds, balance.load, setting))
+        (moved_g - over_g(balance, stages, setting)) / Z80
       end
 
       # By the slope of the loss; where that is far, by a second run there (a secant step).
@@ -144,7 +156,7 @@ module FondKettle
       end
 
       private_class_method :ends, :nothing, :narrowed, :joint, :acted, :in_plenty, :sides, :side, :moved,
-                           :lacking_g
+                           :lacking_g, :over_g
     end
   end
 end

@@ -48,8 +48,16 @@ module FondKettle
 
       # Weight in g as this house's scale shows it: "385 g" on one that reads 5 g.
       def weighed(grams)
-        step_g = grams.abs < Rounding::SMALL_G ? [scale_step_g, 1.0].min : scale_step_g
-        "#{Rounding.plain((grams / step_g).round * step_g)} g"
+        "#{Rounding.plain(weighed_g(grams))} g"
+      end
+
+      # That as a number.
+      def weighed_g(grams)
+        step_g = if grams.abs < Rounding::SMALL_G then [scale_step_g, 1.0].min
+                 elsif grams.abs < Rounding::WHOLE_G then scale_step_g
+                 else [scale_step_g, 1.0].max
+                 end
+        (grams / step_g).round * step_g
       end
     end
   end

@@ -6,6 +6,8 @@ module FondKettle
     module Rounding
       # Finer than this no kitchen scale reads.
       SMALL_G = 20
+      # From there on nobody weighs tenths of a gram.
+      WHOLE_G = 100
 
       module_function
 

@@ -11,12 +11,13 @@ module FondKettle
 
       module_function
 
-      # Of a Phases::Balance:
+      # Of a Phases::Balance, by a scale (Measure::House) that shows what is poured:
       #
       #   "451 g taken up by the rice + 40 g lost as steam − 76 g already in the grain"
-      def say(balance)
+      def say(balance, measures)
         keys = [*Phases::SINKS, *Phases::SOURCES]
-        whole = Phases::WholeGrams.of(balance.to_h.slice(*keys).merge(poured_g: balance.liquid_g))
+        whole = Phases::WholeGrams.of(balance.to_h.slice(*keys).merge(poured_g: balance.liquid_g),
+                                      measures.weighed_g(balance.liquid_g))
         terms = keys.filter_map { |key| term(key, whole.fetch(key, 0)) }
         terms.join(" ").delete_prefix("+ ")
       end

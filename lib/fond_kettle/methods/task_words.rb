@@ -49,7 +49,7 @@ module FondKettle
                     liquid: weighed(poured_g, liquid_in_cups), changes: changes, soak: soak,
                     drain: DRAIN.fetch(@request.drained), snap: @load.grain.snap, clear: clear,
                     surface: "#{@load.surface_g.round} g", depth: depth,
-                    balance: BalanceText.say(@balance),
+                    balance: BalanceText.say(@balance, @request.measures),
                     out: listed(@request.lifted), back: listed(@request.coming_back), fat: fat,
                     salted: salted, pot: pot, pots: @request.pots.to_s, **broth, **@sealed }
       end

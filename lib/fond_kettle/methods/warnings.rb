@@ -41,7 +41,8 @@ module FondKettle
          *water(last.balance, last.load),
          *fit.problems.map { |code| fitting(code, fit) },
          *OutcomeWarnings.coming_out(run, last.load, last.balance), *outside(request),
-         *less_water(request), *hot_oven(last.stages), *salty(request, last.liquid_g), *uncovered(BaseLedger.of(request, request.method.last_phase, last))]
+         *less_water(request), *hot_oven(last.stages), *salty(request, last.liquid_g),
+         *uncovered(BaseLedger.of(request, request.method.last_phase, last), request.measures)]
       end
 
       # What is told of a pot of layers; it neither boils nor is it poured into.
@@ -103,12 +104,12 @@ module FondKettle
       end
 
       # A broth is poured over its food.
-      def uncovered(ledger)
+      def uncovered(ledger, measures)
         return [] unless ledger && ledger.uncovered_g.round.positive?
 
         [warning("base-not-covered",
-                 "#{ledger.start_g.round} g does not cover the food in the broth. Pour " \
-                 "#{ledger.uncovered_g.round} g more, and boil it down by as much before the rice goes in.")]
+                 "#{measures.weighed(ledger.start_g)} does not cover the food in the broth. Pour " \
+                 "#{measures.weighed(ledger.uncovered_g)} more, and boil it down by as much before the rice goes in.")]
       end
 
       # Of an oven (`stages`: Pot::Stage) that is hotter than rice is usually baked in.

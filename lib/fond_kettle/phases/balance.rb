@@ -28,19 +28,27 @@ module FondKettle
       module_function
 
       # `grams`: by :poured_g and the keys of SOURCES and SINKS. The same in whole grams, without what is
-      # nothing.
-      def of(grams)
+      # nothing; `shown_g`: what is poured as the scale shows it. What that is more or less goes where most
+      # of the water goes.
+      def of(grams, shown_g = grams.fetch(:poured_g))
         told = grams.select { |key, amount_g| key == :poured_g || amount_g.abs >= LEAST_G }
+        told = as_poured(told, shown_g) unless shown_g == told.fetch(:poured_g)
         poured_g = told.fetch(:poured_g).round
         total_g = told.slice(:poured_g, *SOURCES).values.sum.round
         { poured_g: poured_g, **closed(told.slice(*SOURCES), total_g - poured_g),
           **closed(told.slice(*SINKS), total_g) }
       end
 
+      def as_poured(told, shown_g)
+        most = told.slice(*SINKS).max_by(&:last)&.first
+        more_g = shown_g - told.fetch(:poured_g)
+        told.merge({ poured_g: shown_g, **(most ? { most => told[most] + more_g } : {}) })
+      end
+
       def closed(terms, total_g)
         terms.keys.zip(Measure::Rounding.adding_up(terms.values, total_g)).to_h
       end
-      private_class_method :closed
+      private_class_method :as_poured, :closed
     end
   end
 end
