@@ -87,7 +87,8 @@ module FondKettle
       def again(line, told, stage)
         Methods::Provision.new(what: line.name, g: 0.0, measured: "", told: told, told_all: told,
                                stage: stage,
-                               step: nil, slot: Methods::Slots.of(line.ingredient), care: [].freeze)
+                               step: nil, slot: Methods::Slots.of(line.ingredient), care: [].freeze,
+                               wilts_ml: 0.0)
       end
 
       def part(scaled, share)
@@ -100,7 +101,11 @@ module FondKettle
         Methods::Provision.new(what: line.name, g: one.g, measured: said.words || said.weight,
                                told: told, told_all: one.factor == all.factor ? told : told(line, @words.say(all)),
                                stage: stage, step: step, slot: Methods::Slots.of(line.ingredient),
-                               care: line.ingredient.care)
+                               care: line.ingredient.care, wilts_ml: wilts_ml(line, one))
+      end
+
+      def wilts_ml(line, one)
+        line.state == "raw" && one.g ? line.ingredient.wilting_ml(one.g) : 0.0
       end
 
       # "3 leeks, in rings (450 g)", "45 g butter (3 tbsp)", "black pepper, to taste"

@@ -24,7 +24,7 @@ module FondKettle
     Ingredient = Value.define(:key, :name, :brings, :takes, :dry, :liquid, :g_ml, :salt, :piece_g, :piece,
                               :step, :scales, :power, :usual, :boil_min, :tender_min, :ahead_min, :ahead, :aisle, :also,
                               :allergens, :care, :states, :room, :unchecked, :slot, :pieces, :piece_mm,
-                              :soak_in, :stock, :counted, :anywhere) do
+                              :soak_in, :stock, :counted, :anywhere, :hot_g_ml) do
       # Pieces that nobody means by a number alone.
       const_set(:NEVER_BARE, %w[bunch sprig].freeze)
       const_set(:SCALES, %w[people finished slower floor whole fixed].freeze)
@@ -35,7 +35,7 @@ module FondKettle
                   ahead_min: 0.0, ahead: nil, aisle: "other", also: [].freeze, allergens: [].freeze, care: [].freeze,
                   states: {}.freeze,
                   room: 1.0, unchecked: nil, slot: nil, pieces: {}.freeze, piece_mm: nil,
-                  soak_in: nil, stock: false, counted: [].freeze, anywhere: [].freeze }.freeze)
+                  soak_in: nil, stock: false, counted: [].freeze, anywhere: [].freeze, hot_g_ml: nil }.freeze)
 
       # One of which only what differs from nothing special is given.
       def self.of(**known)
@@ -54,6 +54,16 @@ module FondKettle
         return if unit == Measure::UnitTable::PIECE && self.class::NEVER_BARE.include?(piece)
 
         piece_g if Measure::Amounts.counts?(unit, piece)
+      end
+
+      # Room that so many grams take in a pot once they are hot, mL: leaves wilt.
+      def room_ml(grams)
+        hot_g_ml ? grams / hot_g_ml : grams / g_ml * room
+      end
+
+      # Room of raw leaves until then, mL; 0 for what does not wilt.
+      def wilting_ml(grams)
+        hot_g_ml ? grams / g_ml : 0.0
       end
 
       # Pulses, noodles and other dry food share the ratio with the rice.

@@ -41,6 +41,7 @@ module FondKettle
           optional(minutes).filled(Schema::Number, gteq?: 0, lteq?: 2880)
         end
         %i[ahead slot].each { |words| optional(words).filled(:string) }
+        optional(:hot_g_ml).filled(Schema::Number, gt?: 0, lteq?: 3)
         optional(:soak_in).filled(Schema::Number, included_in?: (1..40))
         optional(:piece_mm).filled(:integer, included_in?: (1..200))
         optional(:pieces).hash(PIECES_SCHEMA.whole)

@@ -16,7 +16,7 @@ module FondKettle
                       colour].freeze
       # Where the base is a broth.
       BROTH_WORDS = %i[start standing standing_mm simmered].freeze
-      STAGE_WORDS = %i[oven heat].freeze
+      STAGE_WORDS = %i[oven heat level].freeze
       # Where rice lies under a seal, where it is steamed (the last while it is), and where it is divided.
       SEALED_WORDS = %i[bite par_cook save programme rounds].freeze
       STEAMED_WORDS = %i[below tiers steamed].freeze

@@ -26,7 +26,7 @@ module FondKettle
 
       # mL of a list of additions.
       def room_ml(list)
-        list.sum(0.0) { |addition| addition.g / addition.ingredient.g_ml * addition.ingredient.room }
+        list.sum(0.0) { |addition| addition.ingredient.room_ml(addition.g) }
       end
 
       # What lies in a broth is as hot as it; food of several temperatures has their mean by

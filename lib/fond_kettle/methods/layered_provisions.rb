@@ -48,7 +48,7 @@ module FondKettle
       def provision(name, grams, stage, measures, pots, care: [], slot: Slots::ANY)
         one, all = [1, pots].map { |count| "#{measures.weighed(grams * count)} #{name.downcase}" }
         Provision.new(what: name, g: grams, measured: measures.weighed(grams), told: one, told_all: all,
-                      stage: stage, step: nil, slot: slot, care: care)
+                      stage: stage, step: nil, slot: slot, care: care, wilts_ml: 0.0)
       end
       private_class_method :laid, :fat, :provision
     end

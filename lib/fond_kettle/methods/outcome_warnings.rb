@@ -25,19 +25,30 @@ module FondKettle
           [warning("scorches", "The floor runs dry before the rice is done and scorches: " \
                                "soak longer or seal better.")]
         when "wet" then balance.spare_g.positive? ? [] : [left_wet(run)]
-        when "standard" then not_firm(run, load)
         else []
         end
       end
 
-      # In plenty of water a slow core takes so long that the grain drinks too much meanwhile.
-      def not_firm(run, load)
-        columns = load.grain.uptake
-        return [] unless load.plenty? && Pot::Verdict.texture(load.uptake, columns) == "firm"
+      # A texture that the way does not come to, though the rice is right to eat. `wanted`: firm, standard
+      # or soft.
+      def not_as_wanted(wanted, run, load)
+        comes = Pot::Verdict.texture(Pot::Verdict.dressed(run, load), load.grain.uptake)
+        return [] if comes == wanted || !Pot::Verdict::RIGHT.include?(Pot::Verdict.of(run, load))
 
+        [warning("not-#{wanted}", "#{load.grain.name} comes out #{comes} this way, not #{wanted}: #{because(run, load)}")]
+      end
+
+      def because(run, load)
         held = Measure::Rounding.plain(run.uptake.round(2))
-        [warning("not-firm", "#{load.grain.name} cannot come out firm in plenty of water: until its core " \
-                             "is gone it holds #{held} g of water a gram. Take a way that measures water.")]
+        if load.plenty?
+          "in plenty of water it holds #{held} g of water a gram until its core is gone. Take a way that measures water."
+        elsif load.dressed_g.positive?
+          "what it is dressed with is water too, and drier rice would stay hard."
+        elsif load.stack
+          "under the seal it goes on drinking, to #{held} g of water a gram. Par-boil it for less, or take a way " \
+            "that measures water."
+        else "it holds #{held} g of water a gram at the end. Take another way."
+        end
       end
 
       # For a run that ends with free water in the pot.
@@ -60,7 +71,7 @@ module FondKettle
         Warning.new(code: code, say: say)
       end
 
-      private_class_method :not_firm, :left_wet, :warning
+      private_class_method :because, :left_wet, :warning
     end
   end
 end

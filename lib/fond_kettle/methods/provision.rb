@@ -13,8 +13,9 @@ module FondKettle
     # beside
     #   step      the key of the Stage that takes it, or nil where none says so
     #   slot      what a step is for that takes it (Slots)
+    #   wilts_ml  room of raw leaves until they have wilted, mL; 0 for anything else
     #   care      what brings cautions, as in its Larder::Ingredient
-    Provision = Value.define(:what, :g, :measured, :told, :told_all, :stage, :step, :slot, :care) do
+    Provision = Value.define(:what, :g, :measured, :told, :told_all, :stage, :step, :slot, :care, :wilts_ml) do
       # Of an Addition that no line of a dish writes; `measures` (Measure::House), `pots` equal
       # pots.
       def self.unwritten(addition, measures, pots)
@@ -26,7 +27,7 @@ module FondKettle
         new(what: food.name, g: addition.g, measured: poured || measures.weighed(addition.g),
             told: (addition.label if pots == 1) || [one, *("(#{poured})" if poured)].join(" "), told_all: all,
             stage: addition.poured ? "liquid" : "base", step: nil, slot: Slots.of(food),
-            care: food.care)
+            care: food.care, wilts_ml: food.wilting_ml(addition.g))
       end
     end
 

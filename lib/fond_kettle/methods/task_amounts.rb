@@ -3,6 +3,7 @@
 require_relative "../care/task"
 require_relative "base_cooking"
 require_relative "filling_text"
+require_relative "handfuls"
 require_relative "lots"
 require_relative "method"
 require_relative "water_amounts"
@@ -32,6 +33,7 @@ module FondKettle
         @water = WaterAmounts.new(request, phase, words)
         @whereto = Whereto.new(request, text, last: last)
         @lots = Lots.new(request, phase)
+        @handfuls = Handfuls.new(phase)
       end
 
       # WaterAmounts.
@@ -205,9 +207,14 @@ module FondKettle
         times = @lots.times(once)
         @whereto.at(place).flat_map do |provision|
           provision = provision.with(g: provision.g && (provision.g * times))
-          told = one_pot ? provision.told : provision.told_all
+          told = "#{one_pot ? provision.told : provision.told_all}#{by_handfuls(provision, place, moment)}"
           shared?(provision, place) ? shared(provision, told) : amount(provision, provision.g, told)
         end
+      end
+
+      # Of leaves that go into the pot.
+      def by_handfuls(provision, place, moment)
+        @handfuls.say(provision.wilts_ml) unless place == :serve || Moments::OUT_OF_POT.include?(moment)
       end
 
       def shared?(provision, place)

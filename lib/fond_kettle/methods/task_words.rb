@@ -19,7 +19,9 @@ module FondKettle
                 "cooked-in" => "" }.freeze
       # Less than this over the rice looks level with it.
       SEEN_MM = 1.5
-      OVER_LEVEL = "the liquid stands %d mm over the rice; the lid lets that out later"
+      OVER_LEVEL = "the liquid stands %d mm over the rice"
+      LEVEL = "the liquid is level with the rice"
+      LATER = "%s; the lid lets that out later"
       COLD_C = 25
       # Frying fat covers the floor, mL a square centimetre.
       FAT_ML_CM2 = 0.03
@@ -48,7 +50,7 @@ module FondKettle
         @to_h ||= { pour: pour, rice: weighed(@load.rice_g, rice_in_cups),
                     liquid: weighed(poured_g, liquid_in_cups), changes: changes, soak: soak,
                     drain: DRAIN.fetch(@request.drained), snap: @load.grain.snap, clear: clear,
-                    surface: "#{@load.surface_g.round} g", depth: depth,
+                    surface: "#{@load.surface_g.round} g", depth: depth, level: level,
                     balance: BalanceText.say(@balance, @request.measures),
                     out: listed(@request.lifted), back: listed(@request.coming_back), fat: fat,
                     salted: salted, pot: pot, pots: @request.pots.to_s, **broth, **@sealed }
@@ -119,8 +121,12 @@ module FondKettle
 
       # Level with the rice, unless a leaky lid needs more to stand over it.
       def cue(stage)
-        over_mm = stage.until == "level" ? level_mm : 0.0
-        over_mm < SEEN_MM ? stage.cue : format(OVER_LEVEL, over_mm.round)
+        stage.until == "level" && level_mm >= SEEN_MM ? format(LATER, level) : stage.cue
+      end
+
+      # Down to where a stage boils off what stands over the rice.
+      def level
+        level_mm < SEEN_MM ? LEVEL : format(OVER_LEVEL, level_mm.round)
       end
 
       # "190 °C (374 °F; gas mark 5; turn Small oven to 180)", nil for what is on the stove (nil).

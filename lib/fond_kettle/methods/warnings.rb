@@ -40,7 +40,8 @@ module FondKettle
          *boiling(run, last.setting), *SteamWarnings.of(request, last, run),
          *water(last.balance, last.load),
          *fit.problems.map { |code| fitting(code, fit) },
-         *OutcomeWarnings.coming_out(run, last.load, last.balance), *outside(request),
+         *OutcomeWarnings.coming_out(run, last.load, last.balance), *not_as_wanted(request, last, run),
+         *outside(request),
          *less_water(request), *hot_oven(last.stages), *salty(request, last.liquid_g),
          *uncovered(BaseLedger.of(request, request.method.last_phase, last), request.measures)]
       end
@@ -48,8 +49,18 @@ module FondKettle
       # What is told of a pot of layers; it neither boils nor is it poured into.
       def under_seal(request, last, run, fit, sealed)
         [*avoided(request), *SealedWarnings.of(request, last, run, sealed), *NotSafe.in_layers(request),
-         *(fit.problems - [SealedWarnings::DEEP]).map { |code| fitting(code, fit) }, *outside(request),
+         *(fit.problems - [SealedWarnings::DEEP]).map { |code| fitting(code, fit) },
+         *not_as_wanted(request, last, run), *outside(request),
          *less_water(request), *hot_oven(last.stages), *salty(request, last.liquid_g)]
+      end
+
+      # Of a texture that this way does not come to; where food brings too much water, that is told.
+      def not_as_wanted(request, last, run)
+        return [] if last.balance.spare_g.positive?
+
+        grain = last.load.grain
+        wanted = Pot::Verdict.texture(grain.uptake_for(request.texture), grain.uptake)
+        OutcomeWarnings.not_as_wanted(wanted, run, last.load)
       end
 
       # Of a pot that is turned out: raw food in its layers, and a cake that falls.
