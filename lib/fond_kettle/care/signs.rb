@@ -9,7 +9,9 @@ module FondKettle
   module Care
     # What a cook reports when something is wrong: a row of data/signs.yml, whose head says what
     # each field means.
-    Sign = Value.define(:key, :say, :kinds, :after, :until, :late, :now) do
+    Sign = Value.define(:key, :say, :kinds, :after, :until, :late, :now, :otherwise) do
+      # Where rice may be that something is wrong with.
+      const_set(:VESSELS, %i[pot sealed steamer].freeze)
       # Of a step's time: from then on a late sign means something.
       const_set(:HALF, 0.5)
 
@@ -24,7 +26,7 @@ module FondKettle
     # The list of signs, checked when loaded.
     module Signs
       FILE = File.join(DATA, "signs.yml")
-      BLANK = { after: nil, until: nil, late: false, now: nil }.freeze
+      BLANK = { after: nil, until: nil, late: false, now: nil, otherwise: nil }.freeze
       SCHEMA = Schema.json(strict: true) do
         required(:key).filled(:string, format?: Catalogue::KEY)
         required(:say).filled(:string)
@@ -32,6 +34,11 @@ module FondKettle
         %i[after until].each { |time| optional(time).filled(:string, included_in?: %w[boil]) }
         optional(:late).filled(:bool)
         optional(:now).filled(:string)
+        optional(:otherwise).hash do
+          required(:water_share).filled(Schema::Number, included_in?: (0..0.2))
+          required(:minutes).filled(:integer, included_in?: (0..30))
+          Sign::VESSELS.each { |vessel| required(vessel).filled(:string) }
+        end
       end
 
       module_function

@@ -68,7 +68,7 @@ module FondKettle
 
       def seen?(liquid_g, stages)
         run = Pot::Cooking.end_of(@plan.load, liquid_g, stages, @setting)
-        raw = Pot::Verdict.chalky?(run, @plan.load.grain)
+        raw = Pot::Verdict.chalky?(run, @plan.load.grain, steamed: @plan.load.steamed?)
         free = run.free_g > (SEEN_G_G * @plan.load.rice_g) + @plan.load.residue_g
         raw == @wanted[:raw] && free == @wanted[:free]
       end

@@ -16,11 +16,24 @@ module FondKettle
 
       module_function
 
-      # Remedy by sign (a key of Care::Signs), for `plan`: reckoned, or in words.
+      # Remedy by sign (a key of Care::Signs), for `plan`: reckoned, or in words; of a sign that has none of
+      # them, what can be done in such a vessel, and what cannot be undone.
       def for(plan)
-        reckoned = OFF.to_h { |sign, (water, time)| [sign, reckon(plan, water, time)] }.compact
-        said = Care::Signs.all.transform_values(&:now).compact
-        reckoned.merge(said.transform_values { |say| Methods::Remedy.of(say) })
+        OFF.to_h { |sign, (water, time)| [sign, reckon(plan, water, time) || otherwise(plan, sign)] }
+           .merge(Care::Signs.all.transform_values(&:now).compact.transform_values { |say| Methods::Remedy.of(say) })
+      end
+
+      def otherwise(plan, sign)
+        words = Care::Signs.all.fetch(sign).otherwise
+        Methods::Remedy.of(words.fetch(vessel(plan)), add_g: words[:water_share] * plan.load.rice_g,
+                                                      minutes: words[:minutes])
+      end
+
+      # Where the rice is (Care::Sign::VESSELS).
+      def vessel(plan)
+        return :steamer if plan.load.steamed?
+
+        plan.load.stack ? :sealed : :pot
       end
 
       def reckon(plan, water, time)
@@ -29,7 +42,7 @@ module FondKettle
         end
         Methods::Rescue.for(plan.load, plan.liquid_g * water, stages.reject(&:off?), plan.setting).first
       end
-      private_class_method :reckon
+      private_class_method :reckon, :otherwise, :vessel
     end
   end
 end

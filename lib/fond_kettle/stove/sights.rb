@@ -72,8 +72,16 @@ module FondKettle
 
       # What an older plan does not know of.
       def in_words(key)
-        now = Care::Signs.all[key]&.now
-        now && { say: now, add_g: 0, off_g: 0, minutes: 0 }
+        sign = Care::Signs.all[key]
+        say = sign && (sign.now || sign.otherwise.fetch(where))
+        say && { say: say, add_g: 0, off_g: 0, minutes: 0 }
+      end
+
+      # Where its rice is (Care::Sign::VESSELS).
+      def where
+        return :steamer if plan[:steaming]
+
+        plan[:sealed] ? :sealed : :pot
       end
 
       def signs
