@@ -21,6 +21,8 @@ RSpec.describe "Every view", :browser do
             "kept" => "/keep", "labels" => "/keep/labels",
             "side by side" => "/pot/side-by-side?grain=basmati&pot=1&for=amount&amount=130&unit=g",
             "the course" => "/pot/course?grain=basmati&pot=1&for=amount&amount=130&unit=g&with=sea",
+            "under the seal" => "/pot/under-seal?grain=basmati&method=sealed-raw-base&for=amount&amount=400" \
+                                "&under_g=1200&under_meat=chicken&under_raw=yes&all=yes",
             "empty stove" => "/stove", "on the stove already" => "/already", "tests" => "/tests",
             "ways" => "/ways",
             "a new way" => "/ways/new?from=level",
@@ -46,6 +48,7 @@ RSpec.describe "Every view", :browser do
   def faults(name, width, axe: true)
     expect(page).to be_accessible if axe
     [*("#{name} is wider than #{width} px" if overflow?),
+     *sticking_out(".rim *").map { |one| "#{name} at #{width} px, its header is cut off: #{one}" },
      *small_targets.map { |one| "#{name} at #{width} px, too small to hit: #{one}" },
      *hidden_focus.map { |one| "#{name} at #{width} px, focus is not seen: #{one}" }]
   end
@@ -58,6 +61,15 @@ RSpec.describe "Every view", :browser do
         expect(faults(name, width, axe: axe_widths.include?(width))).to eq([])
       end
     end
+  end
+
+  it "has the fields of a dish within a phone, one under the other" do
+    resize(390, 844)
+    visit "/dishes/3/edit"
+    find("summary", text: "The lines as fields").click
+    expect(sticking_out(".line-fields *")).to eq([])
+    expect(page).to have_css(".line-fields td[data-head='Amount'] .input")
+    expect(page).to be_accessible
   end
 
   it "is as accessible dimmed for the evening, by a key that leaves the page where it is", :thorough do

@@ -121,5 +121,14 @@ module Support
     def overflow?
       page.evaluate_script("document.documentElement.scrollWidth > window.innerWidth")
     end
+
+    # Does something of `selector` stick out of the window, seen or cut off?
+    def sticking_out(selector)
+      page.evaluate_script(<<~JS)
+        [...document.querySelectorAll(#{selector.to_json})]
+          .filter((one) => one.getBoundingClientRect().right > document.documentElement.clientWidth + 1)
+          .map((one) => one.textContent.trim().slice(0, 20) || one.tagName)
+      JS
+    end
   end
 end
