@@ -76,4 +76,17 @@ RSpec.describe FondKettle::Formats::RequestReader do
     expect(answer[:cues].map { |cue| cue[:cue] }).to contain_exactly("first-steam", "boil", "craters",
                                                                      "core-gone", "dry")
   end
+
+  it "tells what goes in by keys, and for people by names" do
+    known = [*FondKettle::Larder::Grains.all.keys, *FondKettle::Larder::Ingredients.all.keys,
+             *FondKettle::Methods::LayerKinds.all.keys, "filling"]
+    FondKettle::Methods::Library.ours.all.each_key do |method|
+      plan = plan_for(basic_request(method: method, additions: [{ "ingredient" => "onion", "g" => 80 }]))
+      amounts = FondKettle::Formats::PlanJson.call(plan)[:tasks].flat_map { |task| task[:amounts] }
+      expect([method, amounts.map { |amount| amount[:what] }.uniq - known]).to eq([method, []])
+      expect(amounts.map { |amount| amount[:name] }).to all(be_a(String).and(satisfy { |name| !name.empty? }))
+      rice = amounts.select { |amount| amount[:what] == "basmati" }.sum { |amount| amount[:g] }
+      expect([method, rice]).to match([method, be_within(0.01).of(plan.request.rice_g)])
+    end
+  end
 end

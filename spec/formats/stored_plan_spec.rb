@@ -43,4 +43,10 @@ RSpec.describe FondKettle::Formats::StoredPlan do
     expect([plan, plan[:tasks], plan[:tasks].first, plan[:tasks].first[:say]]).to all(be_frozen)
     expect { described_class.read("{") }.to raise_error(JSON::ParserError)
   end
+
+  it "names what an older plan told by its name alone" do
+    plan = { plan_version: 2, tasks: [{ id: "fill", amounts: [{ what: "Water", g: 300 }] }, { id: "rest" }] }
+    read = described_class.read(described_class.write(plan))
+    expect(read[:tasks].map { |task| task[:amounts] }).to eq([[{ name: "Water", what: "Water", g: 300 }], []])
+  end
 end

@@ -5,7 +5,7 @@ RSpec.describe FondKettle::Stove::MyWay do
 
   def poured(plan)
     amounts = plan[:tasks].flat_map { |task| task[:amounts] }
-    amounts.select { |amount| amount[:what] == "Water" && !amount[:poured_off] }
+    amounts.select { |amount| amount[:name] == "Water" && !amount[:poured_off] }
   end
 
   it "puts the cook's own water in the step where the pot is filled, once" do

@@ -31,7 +31,7 @@ module FondKettle
         # What is in the pot and can be taken out: names.
         def in_pot
           named = cook.tasks.take(cook.position + 1).flat_map { |task| task[:amounts] || [] }
-          named.map { |amount| amount[:what] }.uniq - cook.out_of_pot
+          named.map { |amount| amount[:name] }.uniq - cook.out_of_pot
         end
 
         # What was told so far, oldest first: [hour, words].

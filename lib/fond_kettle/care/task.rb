@@ -6,13 +6,15 @@ require_relative "kind"
 
 module FondKettle
   module Care
-    # Something that goes in: its name, grams (nil: nobody knows) and how the house measures
-    # it. `poured_off`: it is not eaten. `told`: as the cook reads it, "3 leeks, in rings
+    # Something that goes in: the key of its grain or ingredient (or WATER), its name for people (`what`),
+    # grams (nil: nobody knows) and how the house measures it. `poured_off`: it is not eaten. `told`: as the cook reads it, "3 leeks, in rings
     # (450 g)"; nil where another amount of the same task tells it.
-    Amount = Value.define(:what, :g, :measured, :poured_off, :told) do
+    Amount = Value.define(:key, :what, :g, :measured, :poured_off, :told) do
+      const_set(:WATER, "water")
+
       # One that is eaten.
-      def self.of(what:, g:, measured:, told:)
-        new(what: what, g: g, measured: measured, poured_off: false, told: told)
+      def self.of(key:, what:, g:, measured:, told:)
+        new(key: key, what: what, g: g, measured: measured, poured_off: false, told: told)
       end
     end
 

@@ -40,7 +40,21 @@ module FondKettle
 
       # A plan of any version, as of the newest.
       def forward(plan)
-        plan.fetch(:plan_version, 1) < 2 ? from_1(plan) : plan
+        plan.fetch(:plan_version, 1) < 2 ? from_1(plan) : named(plan)
+      end
+
+      # At first an amount was told by its name alone.
+      def named(plan)
+        return plan if amounts(plan).all? { |amount| amount.key?(:name) }
+
+        tasks = plan[:tasks].map do |task|
+          task.merge(amounts: task.fetch(:amounts, []).map { |amount| { name: amount[:what], **amount } })
+        end
+        { **plan, tasks: tasks }
+      end
+
+      def amounts(plan)
+        plan.fetch(:tasks, []).flat_map { |task| task.fetch(:amounts, nil) || [] }
       end
 
       # Version 1 had steps by their place, and several things of one name.
@@ -80,7 +94,7 @@ module FondKettle
         KINDS.fetch(step[:key]) { Methods::Forward.kind_of_own(step[:key]) }
       end
 
-      private_class_method :from_1, :tasks, :stages_by_step, :kind
+      private_class_method :from_1, :named, :amounts, :tasks, :stages_by_step, :kind
     end
   end
 end

@@ -51,7 +51,7 @@ module FondKettle
       # `g` and `measured` of one of several pots, `g_all` of all.
       def amount(amount, pots)
         g = amount.g&.round(3)
-        { what: amount.what, g: g, measured: amount.measured,
+        { what: amount.key, name: amount.what, g: g, measured: amount.measured,
           **(amount.poured_off ? { poured_off: true } : {}),
           **(pots > 1 ? { g_all: amount.g && (amount.g * pots).round(3) } : {}) }
       end

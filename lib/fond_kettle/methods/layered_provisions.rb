@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "layer_kinds"
 require_relative "provision"
 
 module FondKettle
@@ -8,6 +9,7 @@ module FondKettle
     # where nobody has written its lines, and what is laid on it in grams.
     module LayeredProvisions
       FAT = "Frying oil"
+      FAT_KEY = "oil"
 
       module_function
 
@@ -17,14 +19,14 @@ module FondKettle
         laid = layered.layers.reject { |wish| wish.kind.share || wish.g.zero? }
         fried = laid.select { |wish| wish.kind.fat_g }
         [*fried.flat_map { |wish| fat(wish, measures, pots) },
-         *(provision(base.name, base.g, "base", measures, pots, care: layered.base_care) if base.g.positive?),
+         *(provision(LayerKinds::BASE, base.name, base.g, "base", measures, pots, care: layered.base_care) if base.g.positive?),
          *laid.map { |wish| laid(wish, measures, pots) }]
       end
 
       # What a step of the method makes goes in there.
       def laid(wish, measures, pots)
         kind = wish.kind
-        made = provision(kind.word, wish.g, "layer", measures, pots, slot: kind.made_by || Slots::ANY)
+        made = provision(kind.key, kind.word, wish.g, "layer", measures, pots, slot: kind.made_by || Slots::ANY)
         return made unless kind.raw_g
 
         one, all = [1, pots].map do |count|
@@ -41,13 +43,13 @@ module FondKettle
         stays_g = wish.g * kind.fat_stays_g
         left_g = (wish.g * kind.fat_g) - stays_g
         { "layer" => stays_g, "left" => left_g }.map do |stage, grams|
-          provision(FAT, grams, stage, measures, pots, slot: kind.made_by).with(told: nil, told_all: nil)
+          provision(FAT_KEY, FAT, grams, stage, measures, pots, slot: kind.made_by).with(told: nil, told_all: nil)
         end
       end
 
-      def provision(name, grams, stage, measures, pots, care: [], slot: Slots::ANY)
+      def provision(key, name, grams, stage, measures, pots, care: [], slot: Slots::ANY)
         one, all = [1, pots].map { |count| "#{measures.weighed(grams * count)} #{name.downcase}" }
-        Provision.new(what: name, g: grams, measured: measures.weighed(grams), told: one, told_all: all,
+        Provision.new(key: key, what: name, g: grams, measured: measures.weighed(grams), told: one, told_all: all,
                       stage: stage, step: nil, slot: slot, care: care, wilts_ml: 0.0)
       end
       private_class_method :laid, :fat, :provision

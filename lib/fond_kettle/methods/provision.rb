@@ -7,6 +7,7 @@ require_relative "../measure/spoken"
 module FondKettle
   module Methods
     # One thing that goes in at one place.
+    #   key       of its Larder::Ingredient, or what layer it is
     #   what      its name; `g` of it in one pot (nil: nobody knows), and how the house measures that
     #   told      as the cook reads it, of one pot; `told_all` of all pots
     #   stage     where in the cooking it enters: base, liquid, with, layer, left (not eaten), finish or
@@ -15,7 +16,7 @@ module FondKettle
     #   slot      what a step is for that takes it (Slots)
     #   wilts_ml  room of raw leaves until they have wilted, mL; 0 for anything else
     #   care      what brings cautions, as in its Larder::Ingredient
-    Provision = Value.define(:what, :g, :measured, :told, :told_all, :stage, :step, :slot, :care, :wilts_ml) do
+    Provision = Value.define(:key, :what, :g, :measured, :told, :told_all, :stage, :step, :slot, :care, :wilts_ml) do
       # Of an Addition that no line of a dish writes; `measures` (Measure::House), `pots` equal
       # pots.
       def self.unwritten(addition, measures, pots)
@@ -24,7 +25,7 @@ module FondKettle
         one, all = [1, pots].map do |count|
           [measures.weighed(addition.g * count), food.name.downcase].join(" ")
         end
-        new(what: food.name, g: addition.g, measured: poured || measures.weighed(addition.g),
+        new(key: food.key, what: food.name, g: addition.g, measured: poured || measures.weighed(addition.g),
             told: (addition.label if pots == 1) || [one, *("(#{poured})" if poured)].join(" "), told_all: all,
             stage: addition.poured ? "liquid" : "base", step: nil, slot: Slots.of(food),
             care: food.care, wilts_ml: food.wilting_ml(addition.g))

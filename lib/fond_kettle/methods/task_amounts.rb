@@ -19,6 +19,8 @@ module FondKettle
       ONCE = %w[base after finish soak rest].freeze
       EACH_ROUND = %w[heat-liquid heat-steamer toast].freeze
       FINISHES = %w[fold serve].freeze
+      # What pieces are filled with, where nobody said what it is.
+      FILLING = "filling"
       # What goes off with the water where that is poured off.
       DISSOLVES = [Slots::SALT, Slots::SPICE, Slots::FAT].freeze
 
@@ -186,7 +188,7 @@ module FondKettle
         return [] unless @first
 
         grams = @phase.load.rice_g
-        [Care::Amount.of(what: @request.grain.name, g: grams, measured: @words.rice_in_cups,
+        [Care::Amount.of(key: @request.grain.key, what: @request.grain.name, g: grams, measured: @words.rice_in_cups,
                          told: @words.told_rice(@lots.pots(kind)))]
       end
 
@@ -195,9 +197,10 @@ module FondKettle
         off_g = @phase.off_g
         eaten_g = @words.poured_g - off_g
         name = @words.liquid_name
-        eaten = Care::Amount.new(what: name, g: eaten_g, measured: @words.in_cups(eaten_g), poured_off: false,
-                                 told: @words.told_liquid)
-        [*(eaten if @words.pours_own?), *(@water.left(name, off_g) if off_g.positive?),
+        eaten = Care::Amount.of(key: @words.liquid_key, what: name, g: eaten_g,
+                                measured: @words.in_cups(eaten_g), told: @words.told_liquid)
+        [*(eaten if @words.pours_own?),
+         *(@water.left(name, off_g, key: @words.liquid_key) if off_g.positive?),
          *provided(:liquid, "fill")]
       end
 
@@ -230,7 +233,7 @@ module FondKettle
 
         grams = portions.filling_g_each * portions.count
         measured = @request.measures.weighed(grams)
-        [Care::Amount.of(what: "Filling", g: grams, measured: measured, told: "#{measured} filling")]
+        [Care::Amount.of(key: FILLING, what: "Filling", g: grams, measured: measured, told: "#{measured} filling")]
       end
 
       # Where the water is that is poured off.
@@ -248,7 +251,7 @@ module FondKettle
       end
 
       def amount(provision, grams, told)
-        Care::Amount.new(what: provision.what, g: grams, measured: provision.measured, told: told,
+        Care::Amount.new(key: provision.key, what: provision.what, g: grams, measured: provision.measured, told: told,
                          poured_off: provision.stage == "left")
       end
     end

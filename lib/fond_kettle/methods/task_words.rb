@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../care/task"
 require_relative "../measure/gas_mark"
 require_relative "../measure/rounding"
 require_relative "../measure/units"
@@ -109,6 +110,11 @@ module FondKettle
       end
 
       # What the liquid is that the model says.
+      def liquid_key
+        (@request.main_liquid if last?)&.key || Care::Amount::WATER
+      end
+
+      # Its name.
       def liquid_name
         (@request.main_liquid if last?)&.name || "Water"
       end

@@ -51,13 +51,14 @@ module FondKettle
         grams = steaming.pour_g
         kept_g = grams * Pot::SteamerPot::KEEPS
         name = @words.liquid_name
-        [Care::Amount.of(what: name, g: kept_g, measured: @words.in_cups(kept_g),
-                         told: @words.told_water(name, grams)), left(name, grams - kept_g)]
+        [Care::Amount.of(key: @words.liquid_key, what: name, g: kept_g, measured: @words.in_cups(kept_g),
+                         told: @words.told_water(name, grams)),
+         left(name, grams - kept_g, key: @words.liquid_key)]
       end
 
       # So much of it is poured off in the end, g.
-      def left(name, grams)
-        Care::Amount.new(what: name, g: grams, measured: @words.in_cups(grams), poured_off: true, told: nil)
+      def left(name, grams, key: Care::Amount::WATER)
+        Care::Amount.new(key: key, what: name, g: grams, measured: @words.in_cups(grams), poured_off: true, told: nil)
       end
 
       private
@@ -74,10 +75,10 @@ module FondKettle
       # Water, so much of it for each g of rice, of which `kept_g` is taken up.
       def thrown(name, per_g, kept_g = 0.0, told: nil)
         all_g = per_g * @phase.load.rice_g
-        off = Care::Amount.new(what: name, g: all_g - kept_g, poured_off: true, told: told,
+        off = Care::Amount.new(key: Care::Amount::WATER, what: name, g: all_g - kept_g, poured_off: true, told: told,
                                measured: @words.in_cups(all_g - kept_g))
-        kept = Care::Amount.new(what: name, g: kept_g, measured: @words.in_cups(kept_g), poured_off: false,
-                                told: nil)
+        kept = Care::Amount.of(key: Care::Amount::WATER, what: name, g: kept_g,
+                               measured: @words.in_cups(kept_g), told: nil)
         kept_g.positive? ? [off, kept] : [off]
       end
     end

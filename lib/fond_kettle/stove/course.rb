@@ -160,7 +160,7 @@ module FondKettle
       def heat_j_k(name)
         return 0.0 if name == @plan.request.grain.name
 
-        amounts = @cook.tasks.flat_map { |task| task[:amounts] || [] }.select { |one| one[:what] == name }
+        amounts = @cook.tasks.flat_map { |task| task[:amounts] || [] }.select { |one| one[:name] == name }
         amounts.sum { |amount| amount[:g].to_f } * Pot::MOIST_FOOD_J_G_K
       end
     end

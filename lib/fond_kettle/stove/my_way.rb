@@ -47,7 +47,7 @@ module FondKettle
         amounts = task[:amounts].map do |one|
           one.equal?(planned) ? one.merge(g: @liquid_g, measured: measured) : one
         end
-        said = "#{@house.weighed(@liquid_g)} #{planned[:what].downcase} (#{measured})"
+        said = "#{@house.weighed(@liquid_g)} #{planned[:name].downcase} (#{measured})"
         told = task[:puts_in].split("; ").map { |piece| piece.include?(planned[:measured]) ? said : piece }
         task.merge(amounts: amounts, puts_in: told.join("; "), cue: cue(task))
       end
