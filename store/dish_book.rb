@@ -34,6 +34,11 @@ module FondKettle
         end
       end
 
+      # The dish of that title, or nil.
+      def titled(title)
+        @database.read { |db| db[:dishes].select(*SHOWN, :lock_version).where(title: title.strip).first }
+      end
+
       # How many dishes there are.
       def count
         @database.read { |db| db[:dishes].count }

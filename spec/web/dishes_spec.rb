@@ -130,6 +130,27 @@ RSpec.describe "Dishes and evenings, as pages" do
             get("/dishes/schema.json").status]).to eq([404, 404, 200])
   end
 
+  it "asks what becomes of a kept dish that is brought in again: replaced, both kept, or left" do
+    get "/dishes/2.json"
+    given = JSON.parse(last_response.body)
+    given["note"] = "With more dill."
+    send_form "/dishes/import", "source" => JSON.generate(given)
+    expect(page.text).to include("#{given['title']} is among the dishes already")
+    typed = %w[title serves rice lines steps note pan_mm].to_h do |field|
+      one = page.at_css("##{field}")
+      [field, one["value"] || one.text]
+    end
+    typed.merge!("grain" => given["grain"], "method" => given["method"])
+    replace = page.at_css("button[formaction='/dishes/2']")
+    expect(page.at_css("a.button[href='/dishes/2']").text).to eq("Leave it as it is")
+    send_form replace["formaction"], typed.merge("lock_version" => replace["value"])
+    expect([household.dishes.count, household.dishes.find(2)[:note]]).to eq([13, "With more dill."])
+    send_form "/dishes", typed.merge("note" => "Another.")
+    expect([household.dishes.count, household.dishes.find(2)[:note]]).to eq([14, "With more dill."])
+    get "/dishes/new"
+    expect(page.text).not_to include("among the dishes already")
+  end
+
   it "takes a page of 5 MB, pasted or as a file, and says so when a form is too long" do
     source = "<script type='application/ld+json'>#{JSON.generate('@type' => 'Recipe', 'name' => 'Big',
                                                                  'recipeIngredient' => ['300 g rice'])}" \

@@ -133,7 +133,9 @@ module FondKettle
         status code
         @title = id ? form[:title] : "A new dish"
         @script = "dish.js"
-        erb :dish_edit, locals: { form: form, id: id, version: version, clash: clash, left_out: left_out }
+        kept = household.dishes.titled(form[:title]) unless id
+        erb :dish_edit, locals: { form: form, id: id, version: version, clash: clash, left_out: left_out,
+                                  kept: kept }
       end
 
       def import(code: 200, source: "", problems: [])
