@@ -5,6 +5,7 @@ require "time"
 require_relative "../lib/fond_kettle/house/shelf_kinds"
 require_relative "../lib/fond_kettle/house/shelves"
 require_relative "../lib/fond_kettle/larder/names"
+require_relative "../lib/fond_kettle/larder/unknown_food"
 require_relative "../lib/fond_kettle/table/eaters"
 require_relative "card_book"
 require_relative "component_book"
@@ -103,6 +104,17 @@ module FondKettle
         @names
       end
 
+      # Keeps what a household says that a food is which nobody knew, once: `kind` is a key of
+      # Larder::UnknownFood::KINDS.
+      def learn_food(name, kind)
+        @database.write do
+          shelf = shelf(:own_ingredients)
+          next if shelf.all.any? { |record| record[:name].casecmp?(name) }
+
+          shelf.add(name: name, like: kind, allergens: "")
+        end
+      end
+
       # A dish's record as a Dishes::Dish.
       def dish(record)
         dishes.value(record, names: names, cups: values(:cups))
@@ -194,8 +206,10 @@ module FondKettle
       def own_ingredient(record)
         like = Larder::Ingredients.fetch(record[:like])
         differs = record.slice(:brings, :takes, :g_ml, :salt).compact
-        like.with(name: record[:name], also: [], **differs, key: "own-#{record[:id]}",
-                  allergens: [*like.allergens, *list(record[:allergens])].uniq)
+        allergens = list(record[:allergens])
+        unchecked = record[:name] if allergens.empty? && Larder::UnknownFood::UNCHECKED.include?(like.key)
+        like.with(name: record[:name], also: [], **differs, key: "own-#{record[:id]}", unchecked: unchecked,
+                  allergens: [*like.allergens, *allergens].uniq)
       end
     end
   end

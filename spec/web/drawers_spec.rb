@@ -73,7 +73,7 @@ RSpec.describe "The Pot page's drawers" do
     pot("&beside=#{Rack::Utils.escape("400 g tomatoes\n3 moonstones\n2 cups basmati")}")
     expect(last_response.status).to eq(200)
     expect(page.css(".warnings")
-               .text).to include("Not counted yet, “3 moonstones”: What is “moonstones” like?",
+               .text).to include("Not counted yet, “3 moonstones”: What is “moonstones”",
                                  "Rice is given above")
     expect(page.at_css("#beside").text.strip.lines.size).to eq(3)
     expect(front("beside")).to start_with("400 g tomatoes")
@@ -98,7 +98,7 @@ RSpec.describe "The Pot page's drawers" do
     get "/pot?grain=basmati&pot=3&for=amount&amount=300&unit=g&method=boil-and-drain&parts=6,5"
     expect([liquid_g, front("heat")]).to match([1950, /6,5 parts of water\z/])
     get "/pot?grain=basmati&method=boil-and-drain&parts=99"
-    expect(page.at_css("#parts-problem").text).to include("must be between 5 and 20")
+    expect(page.at_css("#parts-problem").text).to include("must be between 6 and 20")
   end
 
   it "take the cook's own water by finger joints and by the mark of a cooker's bowl, " \

@@ -3,6 +3,7 @@
 require "rack/protection"
 require "securerandom"
 require "tilt/erubi"
+require_relative "../../lib/fond_kettle/larder/unknown_food"
 require_relative "../ground/assets"
 require_relative "../ground/destinations"
 require_relative "../html/markup"
@@ -13,6 +14,8 @@ module FondKettle
       # Pieces that all pages use.
       module Pages
         DESTINATIONS = Web::DESTINATIONS
+        UNKNOWN_FOOD = Larder::UnknownFood::KINDS
+        UNKNOWN_CODE = "unknown-food"
 
         def asset(path)
           Assets.address(path)
@@ -29,6 +32,12 @@ module FondKettle
         # A named part of a page, with its own locals; already escaped.
         def part(name, **locals)
           PARTS[name].render(self, locals)
+        end
+
+        # Asks what foods are that nobody knows, in one tap each; `at`: where the buttons of a form of the page's own
+        # go to (left out: to the form that every page has for it).
+        def asked_foods(foods, at: 'form="foods"')
+          part(:unknown_foods, foods: foods, at: at)
         end
 
         # A sentence as markup: what stands between ** is bold.

@@ -7,6 +7,7 @@ require_relative "../../lib/fond_kettle/formats/dish_reader"
 require_relative "../../lib/fond_kettle/formats/recipe_ld"
 require_relative "../../lib/fond_kettle/ground/slug"
 require_relative "../forms/dish_form"
+require_relative "../forms/food_form"
 require_relative "../forms/line_fields"
 require_relative "../forms/plan_form"
 require_relative "../helpers/dish_words"
@@ -60,6 +61,7 @@ module FondKettle
 
       # The lines as fields, back into text, or what was typed as it is understood.
       post "/look" do
+        answered
         typed = params["use"] == "fields" ? params.merge("lines" => merged_lines) : params
         # The script asks only for what was understood.
         next part(:dish_read, form: Forms::DishForm.new(typed, household)) if part_only?
@@ -114,6 +116,14 @@ module FondKettle
       end
 
       private
+
+      # What a food is that nobody knew, where a button of the form said it.
+      def answered
+        return unless params.key?("answer")
+
+        answer = Forms::FoodForm.new(text_param("answer"))
+        household.learn_food(answer.food, answer.kind) if answer.problems.empty?
+      end
 
       def version
         sent_version || 0

@@ -6,6 +6,7 @@ require_relative "../../lib/fond_kettle/dishes/placing_questions"
 require_relative "../../lib/fond_kettle/dishes/written"
 require_relative "../../lib/fond_kettle/formats/recipe_ld"
 require_relative "../../lib/fond_kettle/measure/numeral"
+require_relative "../../lib/fond_kettle/methods/request"
 require_relative "presenter"
 
 module FondKettle
@@ -39,6 +40,11 @@ module FondKettle
         def problems
           [*@problems.map { |problem| "#{problem[:field]} #{problem[:message]}" },
            *Dishes::PlacingQuestions.new(dish.lines, dish.steps, dish.placing).all]
+        end
+
+        # Names of food in it that nobody knows.
+        def unknown
+          dish.lines.select { |line| line.ingredient.care.include?(Methods::Request::UNKNOWN) }.map(&:name).uniq
         end
 
         # The dish as recipe data of a page, or nil. A block of data cannot end its own element.

@@ -198,6 +198,11 @@ module FondKettle
           answer[:fit][:say]
         end
 
+        # Names of food that nobody knows.
+        def unknown
+          plan.request.unknown
+        end
+
         # What to be careful of at a step of the answer.
         def cautions_at(step)
           answer[:cautions].select { |caution| step[:cautions].include?(caution[:code]) }

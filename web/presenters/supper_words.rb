@@ -37,8 +37,13 @@ module FondKettle
             Start.new(at: clock_before(form[:serve], start.before_min) || "−#{minutes(start.before_min)}",
                       say: task.say, puts_in: task.puts_in, minutes: minutes(task.told_min),
                       cue: (task.cue unless task.cue == Dishes::DONE),
-                      cautions: fresh.map(&:say))
+                      cautions: fresh)
           end
+        end
+
+        # Names of food that nobody knows.
+        def unknown
+          plan.request.unknown
         end
 
         # What must be done in good time: how long before, and what.

@@ -3,6 +3,7 @@
 require_relative "../care/cautions"
 require_relative "../ground/limits"
 require_relative "../larder/names"
+require_relative "../larder/unknown_food"
 require_relative "../measure/amounts"
 require_relative "../measure/unit_table"
 require_relative "jotted_weight"
@@ -18,8 +19,9 @@ module FondKettle
     #   150 g kohlrabi | with | like turnip
     # Nothing is dropped: what is not understood stays in its line and is asked about.
     class QuickText
-      # Something to ask about line `number` (from 1): what was not understood, and how to say it.
-      Question = Value.define(:number, :text, :ask)
+      # Something to ask about line `number` (from 1): what was not understood, and how to say it; `food` where
+      # it is a name that nobody knows.
+      Question = Value.define(:number, :text, :ask, :food)
       # `rice` is [grain key, g] or nil.
       Read = Value.define(:rice, :lines, :questions)
 
@@ -115,13 +117,10 @@ module FondKettle
         found = like ? @names.find(like, jotted.unit) : @names.as_written(said, jotted.unit)
         return like ? found.with(unchecked: name) : found if found
 
-        ask(number, text, like ? "“#{like}” is not known either; take one of the list." : strange(name))
+        if like then ask(number, text, "“#{like}” is not known either; take one of the list.")
+        else ask(number, text, format(Larder::UnknownFood::ASK, name), food: name)
+        end
         Larder::Ingredient.of(key: "unknown", name: name, care: ["unknown"].freeze, unchecked: name)
-      end
-
-      def strange(name)
-        "What is “#{name}” like? Add “| like turnip” (or what it is like); " \
-          "until then it brings and drinks no water."
       end
 
       def line(jotted, ingredient, tags)
@@ -184,8 +183,8 @@ module FondKettle
         own.empty? ? format(HOW_BIG, vessel) : format(WHICH, vessel, own.join(" or your "))
       end
 
-      def ask(number, text, words)
-        @questions << Question.new(number: number, text: text, ask: words)
+      def ask(number, text, words, food: nil)
+        @questions << Question.new(number: number, text: text, ask: words, food: food)
       end
     end
   end

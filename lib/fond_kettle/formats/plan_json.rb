@@ -77,6 +77,7 @@ module FondKettle
         run = Pot::Cooking.run(plan.load, plan.liquid_g, plan.stages, plan.setting, curve: true)
         call(plan).merge(remedies: remedies, levels: levels(plan, run), lift: lift(plan, run),
                          vessel: vessel(plan, look), rounds: plan.request.rounds?,
+                         unknown: plan.request.unknown,
                          **SealedJson.for_the_stove(plan))
       end
 
