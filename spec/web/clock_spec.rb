@@ -12,6 +12,18 @@ RSpec.describe "The clock" do
     page.css(".problem").map { |one| one.text.gsub(/[▲\s]+/, " ").strip }.reject(&:empty?)
   end
 
+  it "boils the rice of a layered dish in a pot that no other dish has" do
+    layered = household.dishes.all.select { |dish| dish[:method].start_with?("sealed-") }.map { |dish| dish[:id].to_s }
+    [[layered.first, "2"], layered].each do |chosen|
+      dishes = household.meals.find(laid(dish: chosen, guests: "2", beside: ""))[:meal].dishes
+      own = dishes.map { |dish| dish.plan[:vessel][:name] }
+      boiled_in = dishes.flat_map { |dish| dish.plan[:tasks] }
+                        .filter_map { |task| task[:say][/hard boil in the ([^,]+),/, 1] }
+      expect([*own, *boiled_in].tally.values.max).to eq(1)
+      expect(boiled_in).not_to be_empty
+    end
+  end
+
   it "lays five dishes for nine and two cooks, and says when to begin" do
     id = laid
     get "/clock/#{id}"

@@ -6,7 +6,6 @@ require_relative "../kit/vessel"
 require_relative "../phases/phase"
 require_relative "../pot/load"
 require_relative "../pot/stage"
-require_relative "../pot/wash"
 require_relative "dressing"
 require_relative "food_load"
 require_relative "layering"
@@ -15,6 +14,7 @@ require_relative "plenty_pot"
 require_relative "pot_stages"
 require_relative "request"
 require_relative "sprinkled"
+require_relative "washed"
 
 module FondKettle
   module Methods
@@ -102,7 +102,7 @@ module FondKettle
       end
 
       def load(request, text, before, last)
-        state = before ? before.grain_state.with(grain: request.grain) : washed(request)
+        state = before ? before.grain_state.with(grain: request.grain) : Washed.state(request)
         residue_g = last ? residue_g(request) : 0.0
         dressed_g = last ? Dressing.water_g(request) : 0.0
         Pot::Load.new(state: state, stack: nil, residue_g: residue_g, kept_g: residue_g,
@@ -144,14 +144,6 @@ module FondKettle
 
       def crust?(request)
         request.choices.crust.nil? ? request.method.crust : request.choices.crust
-      end
-
-      # The rice as it comes from rinse, soak and sieve (Pot::GrainState).
-      def washed(request)
-        raw = Pot::GrainState.dry(request.grain, request.rice_g, temp_c: ROOM_C)
-        Pot::Wash.call(raw, rinse_changes: request.rinse_changes, rinse_min: request.rinse_min,
-                            soak_min: request.soak_min,
-                            water_c: request.soaked_c, drain: request.drained)
       end
 
       private_class_method :boiled_down, :load, :food, :laid, :setting, :residue_g, :crust?

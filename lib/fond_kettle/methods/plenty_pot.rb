@@ -2,6 +2,7 @@
 
 require_relative "../kit/vessel"
 require_relative "../pot/fit"
+require_relative "washed"
 
 module FondKettle
   module Methods
@@ -10,6 +11,7 @@ module FondKettle
     # water, but never under six parts; what is too much all the same goes in rounds.
     class PlentyPot
       LEAST_PARTS = 6.0
+      CLAY = "clay"
 
       # Of a Request for one of its PhaseTexts that has parts of water.
       def initialize(request, text)
@@ -54,15 +56,23 @@ module FondKettle
         Pot::Fitting::OPEN_SHARE * pot.volume_ml
       end
 
-      # Of the grain itself: water fills what is between.
+      # Of the grain itself, soaked as it is: water fills what is between.
       def rice_ml
-        @request.rice_g * (@request.grain.bed_ml_per_g(0.0) - @request.grain.voids_ml_per_g(0.0))
+        @rice_ml ||= begin
+          taken_per_g = Washed.state(@request).taken_per_g
+          grain = @request.grain
+          @request.rice_g * (grain.bed_ml_per_g(taken_per_g) - grain.voids_ml_per_g(taken_per_g))
+        end
       end
 
-      # The pots of the house that stand on a ring, but for the one that is layered.
+      # The pots of the house that stand on a ring, but for the one that is layered; clay is never boiled hard
+      # in where there is another.
       def others
-        @others ||= @request.kit.select { |pot| pot.kind.on_ring && pot.id != @request.vessel.id }
-                            .map { |pot| pot.with(lid: @text.vessel[:lid] || pot.lid) }
+        @others ||= begin
+          there = @request.kit.select { |pot| pot.kind.on_ring && pot.id != @request.vessel.id }
+          hardy = there.reject { |pot| pot.material == CLAY }
+          (hardy.empty? ? there : hardy).map { |pot| pot.with(lid: @text.vessel[:lid] || pot.lid) }
+        end
       end
 
       def holding
