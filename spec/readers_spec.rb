@@ -9,7 +9,8 @@ RSpec.describe "Readers of a cook's text" do
   enough_s = 8
   sounds = [" ", "(", "()", "9", "a", "a ", "1/", "½", "|", ",", "-", "1 g (", "1 to ", "and ", "1 g ", "\t",
             "1 tbsp + ", "rice ", "\n", "1 g a\n", "ies", "200 (100 g each) ", "[", "- ", "{a: ",
-            "<b><i></b>", "<script>", "<script type=\"application/ld+json\">", "%{", "“", "‘1’ ", "a|", "1 h ", "4 h|"]
+            "<b><i></b>", "<script>", "<script type=\"application/ld+json\">", "%{", "“", "‘1’ ", "a|",
+            "1 h ", "4 h|"]
   noise = ["1 g#{' ' * letters}or", *sounds.map { |sound| sound * (letters / sound.size) }].freeze
   names = FondKettle::Larder::Names.ours
   readers = {

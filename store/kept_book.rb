@@ -28,6 +28,11 @@ module FondKettle
         @database.read { named(present, words).count }
       end
 
+      # Is anything there at all?
+      def any?
+        @database.read { present.any? }
+      end
+
       # A page of what is there, what must be thrown away first, then what cools or is due by `soon`, then by
       # how long it keeps; `words`: of its name (nil: any).
       def page(number, now:, soon:, words: nil)
@@ -35,7 +40,8 @@ module FondKettle
         due = Sequel.lit("(NOT judged OR use_by <= ?)", stamp(soon))
         rank = Sequel.case([[over, 0], [due, 1]], 2)
         @database.read do
-          named(present, words).order(rank, :use_by, :made_at, :id).limit(PAGE, PAGE * number).all.each(&:freeze)
+          named(present, words).order(rank, :use_by, :made_at, :id).limit(PAGE,
+                                                                          PAGE * number).all.each(&:freeze)
         end
       end
 
@@ -43,7 +49,7 @@ module FondKettle
       def due(soon, most:)
         @database.read do
           present.where(Sequel.lit("NOT judged OR use_by IS NULL OR use_by <= ?", stamp(soon)))
-               .order(:use_by, :made_at).limit(most).all.each(&:freeze)
+                 .order(:use_by, :made_at).limit(most).all.each(&:freeze)
         end
       end
 
@@ -51,7 +57,7 @@ module FondKettle
       def of_grain(grain, now:, most:)
         @database.read do
           present.where(grain: grain).where(Sequel.lit("NOT judged OR use_by > ?", stamp(now)))
-               .order(:use_by, :made_at).limit(most).all.each(&:freeze)
+                 .order(:use_by, :made_at).limit(most).all.each(&:freeze)
         end
       end
 
@@ -90,7 +96,8 @@ module FondKettle
 
       private
 
-      NOTHING_KNOWN = { moved_at: nil, thawed_at: nil, place_c: nil, cooled_in: nil, below_60_min: nil }.freeze
+      NOTHING_KNOWN = { moved_at: nil, thawed_at: nil, place_c: nil, cooled_in: nil,
+                        below_60_min: nil }.freeze
       private_constant :NOTHING_KNOWN
 
       def present
@@ -98,7 +105,12 @@ module FondKettle
       end
 
       def named(records, words)
-        words.to_s.strip.empty? ? records : records.where(Sequel.ilike(:what, "%#{records.escape_like(words.strip)}%"))
+        if words.to_s.strip.empty?
+          records
+        else
+          records.where(Sequel.ilike(:what,
+                                     "%#{records.escape_like(words.strip)}%"))
+        end
       end
 
       # Until when it keeps, once it is in its place.

@@ -21,7 +21,8 @@ RSpec.describe FondKettle::Belief::Spreading do
         plan = plan_for(basic_request(method: method, additions: [{ "ingredient" => "tomato", "g" => g }]))
         ends = [[plan.spread.low_g, plan.spread.high_g], *plan.spread.narrowed.values]
         ends.each do |low_g, high_g|
-          expect([method, 0.0, low_g, plan.liquid_g, high_g].drop(1)).to eq([0.0, low_g, plan.liquid_g, high_g].sort)
+          expect([method, 0.0, low_g, plan.liquid_g,
+                  high_g].drop(1)).to eq([0.0, low_g, plan.liquid_g, high_g].sort)
         end
       end
     end

@@ -19,7 +19,8 @@ RSpec.describe "A phone on the house network, over plain http", :browser do
   def lay
     visit "/clock/new?dish[]=plain-basmati&guests=3"
     fill_in "Who cooks", with: "Orsolya"
-    page.execute_script("document.getElementById('day').value = '#{(Time.now + 86_400).strftime('%Y-%m-%d')}'")
+    page.execute_script("document.getElementById('day').value = " \
+                        "'#{(Time.now + 86_400).strftime('%Y-%m-%d')}'")
     page.execute_script("document.getElementById('serve').value = '19:00'")
     fill_in "beside", with: "Salad: Cut the cucumbers | cut | 8 min"
     click_button "Find the times"

@@ -3,7 +3,8 @@
 RSpec.describe FondKettle::Care::Keeping do
   def keeping(**changes)
     described_class.new(FondKettle::Care::Kept.new(
-                          g: 1200.0, depth_mm: 25.0, vessel: "tray", start_c: 90.0, below_60_min: nil, place_c: 20.0,
+                          g: 1200.0, depth_mm: 25.0, vessel: "tray", start_c: 90.0, below_60_min: nil,
+                          place_c: 20.0,
                           then_c: 4.0,
                           moved_after_min: 60.0, **changes
                         ))
@@ -68,7 +69,8 @@ RSpec.describe FondKettle::Care::Keeping do
     five, seven = [5.0, 7.0].map { |then_c| keeping(then_c: then_c, moved_after_min: 30.0) }
     expect([five.safe?, five.use_within_h, five.cold_c]).to eq([true, 24, 6.0])
     expect([seven.safe?, seven.use_within_h, seven.say]).to match([true, 12, /use it the same day/])
-    expect(keeping(then_c: 5.0, place_c: 5.0, start_c: 5.0).say).to start_with("It is cold already. Use it within")
+    expect(keeping(then_c: 5.0, place_c: 5.0,
+                   start_c: 5.0).say).to start_with("It is cold already. Use it within")
   end
 
   it "answers for food that is kept hot, that is frozen, and that stands out" do
@@ -84,7 +86,9 @@ RSpec.describe FondKettle::Care::Keeping do
   it "counts as many minutes between two temperatures as a fine step does" do
     cooling = FondKettle::Pot::Cooling
     [[90.0, 4.0], [4.0, 20.0], [15.0, -18.0], [-18.0, 20.0]].each do |from_c, round_c|
-      counted = (0...60_000).count { |i| cooling.after(60.0, from_c, i / 100.0, round_c).between?(5, 21) } / 100.0
+      counted = (0...60_000).count do |i|
+        cooling.after(60.0, from_c, i / 100.0, round_c).between?(5, 21)
+      end / 100.0
       exact = cooling.minutes_between(60.0, from_c, 600.0, round_c, 5.0, 21.0)
       expect(exact).to be_within(0.05).of(counted), "#{from_c} to #{round_c}"
     end

@@ -3,7 +3,8 @@
 RSpec.describe FondKettle::Care::PutAway do
   def put(now, **changes)
     described_class.new(portions: 3, g_each: 250.0, depth_mm: 30.0, vessel: "tray", start_c: 90.0,
-                        below_60_min: nil, made_at: now, moved_at: nil, place: "cooling", place_c: nil, cooled_in: nil,
+                        below_60_min: nil, made_at: now, moved_at: nil, place: "cooling", place_c: nil,
+                        cooled_in: nil,
                         thawed_at: nil, **changes)
   end
 

@@ -31,7 +31,8 @@ RSpec.describe FondKettle::Clock::Conflicts do
 
   it "names what is fixed to a minute that it cannot keep" do
     fixed = ->(task, min) { clock::Window.new(task: task, least: min, most: min) }
-    chain = [slot.of("boil", 10), slot.of("rest", 10, after: [clock::After.new(task: "boil", least: 0, most: 0)])]
+    chain = [slot.of("boil", 10),
+             slot.of("rest", 10, after: [clock::After.new(task: "boil", least: 0, most: 0)])]
     pinned = problem(chain).with(windows: [fixed.call("boil", 40), fixed.call("rest", 10)])
     expect(described_class.of(pinned).tasks).to contain_exactly("boil", "rest")
     expect { clock::Placement.place(pinned) }

@@ -12,8 +12,8 @@ RSpec.describe "Every amount in the step where it goes in, once" do
         .transform_values { |amounts| amounts.sum(&:g) if amounts.all?(&:g) }
   end
 
-  # What goes in of each line, but for the liquid that the model answers for, and for what stands nowhere until
-  # the cook has said where: [name, grams, nil where a weight is not known].
+  # What goes in of each line, but for the liquid that the model answers for, and for what stands nowhere
+  # until the cook has said where: [name, grams, nil where a weight is not known].
   def written(supper)
     placing = supper.dish.placing
     supper.lines.each_with_index.reject { |scaled, _| scaled.line.equal?(supper.dish.main_liquid) }

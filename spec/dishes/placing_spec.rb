@@ -29,8 +29,10 @@ RSpec.describe FondKettle::Dishes::Placing do
   end
 
   it "leaves what nobody places nowhere, asks where it goes in, and still tells its allergens" do
-    made = dish("2 onions | base\n300 g yoghurt | base\n2 tbsp oil | base", steps: "Brown the onions | fry | 12 min")
-    expect([names(made, made.placing.unplaced), names(made, made.placing.guessed.keys)]).to eq([%w[yoghurt], %w[oil]])
+    made = dish("2 onions | base\n300 g yoghurt | base\n2 tbsp oil | base",
+                steps: "Brown the onions | fry | 12 min")
+    expect([names(made, made.placing.unplaced),
+            names(made, made.placing.guessed.keys)]).to eq([%w[yoghurt], %w[oil]])
     evening = supper(made)
     expect(evening.plan.tasks.flat_map(&:amounts).map(&:what)).not_to include("yoghurt")
     expect(evening.warnings.map(&:say)).to include(/Where does yoghurt go in\?/)
@@ -50,12 +52,14 @@ RSpec.describe FondKettle::Dishes::Placing do
     expect(names(made, made.placing.stopped)).to eq(%w[stock])
     evening = supper(made)
     said = evening.warnings.select { |one| one.code == "wet-into-fat" }.map(&:say)
-    expect(said).to contain_exactly(/Stock never goes into deep hot fat/, /Chicken comes wet to .* Wipe it dry first/)
+    expect(said).to contain_exactly(/Stock never goes into deep hot fat/,
+                                    /Chicken comes wet to .* Wipe it dry first/)
     expect(tasks(evening, "Fry the chicken")).not_to include("stock")
   end
 
   it "keeps a splash of liquid in a little fat" do
-    made = dish("2 onions | base\n2 tbsp oil | base\n50 g wine | base", steps: "Fry onions in oil with wine | fry | 8 min")
+    made = dish("2 onions | base\n2 tbsp oil | base\n50 g wine | base",
+                steps: "Fry onions in oil with wine | fry | 8 min")
     expect(made.placing.stopped).to eq([])
   end
 
@@ -67,7 +71,9 @@ RSpec.describe FondKettle::Dishes::Placing do
     expect(at_lamb.select { |amount| amount.what == "salt" }.sum(&:g)).to be_within(0.5).of(12)
     water = evening.plan.tasks.find { |task| task.kind.key == "heat-liquid" }
     expect(water.amounts.select { |amount| amount.what == "salt" }.sum(&:g)).to be_within(0.5).of(40)
-    eaten = evening.plan.tasks.flat_map(&:amounts).reject(&:poured_off).select { |one| one.what == "salt" }.sum(&:g)
+    eaten = evening.plan.tasks.flat_map(&:amounts).reject(&:poured_off).select do |one|
+      one.what == "salt"
+    end.sum(&:g)
     # 0.2 g in 100 g are in the lamb itself.
     expect(evening.salt.total_g).to be_within(0.1).of(eaten + 1.6)
   end

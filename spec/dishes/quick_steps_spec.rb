@@ -44,7 +44,8 @@ RSpec.describe FondKettle::Dishes::QuickSteps do
   end
 
   it "knows how hot the oven is for a step in it" do
-    steps = described_class.read("Roast the squash at 400 °F | bake | 30 min\nBake it | bake | 200 °C\nHeat to 180 °C")
+    steps = described_class.read("Roast the squash at 400 °F | bake | 30 min\nBake it | bake | 200 " \
+                                 "°C\nHeat to 180 °C")
     expect(steps.map { |step| step.oven_c&.round }).to eq([204, 200, nil])
     expect(described_class.read(described_class.write(steps)).map(&:oven_c)).to eq(steps.map(&:oven_c))
   end

@@ -106,7 +106,8 @@ RSpec.describe FondKettle::Formats::SealedJson do
 
   it "plans what has a layer of nothing as if it were not there" do
     none = { "g" => 0, "meat" => "vegetables", "raw" => true }
-    onions = [{ "what" => "dough", "g" => 0 }, { "what" => "dough" }, { "what" => "fried-onions", "g" => 300 },
+    onions = [{ "what" => "dough", "g" => 0 }, { "what" => "dough" }, { "what" => "fried-onions",
+                                                                        "g" => 300 },
               { "what" => "rice" }, { "what" => "base" }]
     %w[sealed-cooked-base layered-cooked-rice turned-out].each do |method|
       answer = json(method: method, rice: { "amount" => 300, "unit" => "g" }, base: none, layers: onions)

@@ -84,7 +84,8 @@ RSpec.describe "The larder" do
   end
 
   it "tells hot, mini and sweet peppers, pepper and stock cubes apart" do
-    { ["hot peppers", "piece"] => "chilli", ["hot green peppers", "piece"] => "chilli", ["jalapeños", nil] => "chilli",
+    { ["hot peppers", "piece"] => "chilli", ["hot green peppers", "piece"] => "chilli", ["jalapeños",
+                                                                                         nil] => "chilli",
       ["fresh red hot pepper", "piece"] => "chilli", ["mini peppers", "piece"] => "mini-pepper",
       ["mini sweet peppers", "piece"] => "mini-pepper", %w[pepper piece] => "sweet-pepper",
       ["long green peppers", "piece"] => "sweet-pepper", %w[pepper tsp] => "black-pepper",

@@ -31,7 +31,8 @@ RSpec.describe FondKettle::Measure::Durations do
   end
 
   it "finds every time within a sentence" do
-    text = "Fry the 3 onions for 8 minutes, then simmer an hour and a half at 180 °C, 2 h 30 covered; soak overnight"
+    text = "Fry the 3 onions for 8 minutes, then simmer an hour and a half at 180 °C, 2 h 30 covered; soak " \
+           "overnight"
     expect(found(text)).to eq([[8.0, "8 minutes"], [90.0, "an hour and a half"],
                                [150.0, "2 h 30"], [480.0, "overnight"]])
     expect(found("1 h 30 g flour, 5 onions")).to eq([[60.0, "1 h"]])

@@ -34,6 +34,7 @@ RSpec.describe FondKettle::Methods::BalanceText do
   it "leaves out what is nothing" do
     balance = plan_for(basic_request).balance
     dry = balance.with(soak_gain_g: 0.3, surface_g: 0.0)
-    expect(described_class.say(dry, plan_for(basic_request).request.measures)).not_to include("grain", "clinging")
+    expect(described_class.say(dry,
+                               plan_for(basic_request).request.measures)).not_to include("grain", "clinging")
   end
 end

@@ -13,12 +13,18 @@ RSpec.describe FondKettle::Methods::BaseCooking do
   end
 
   it "takes as long as its meat, and a thermometer decides before it is layered" do
-    expected = { "chicken" => [30, 74, "poultry"], "lamb" => [50, 63, "whole-cuts"], "goat" => [70, 63, "whole-cuts"],
-                 "minced" => [20, 71, "minced-meat"], "fish" => [20, 63, "fish-done"], "egg" => [20, 71, "raw-egg"],
+    expected = { "chicken" => [30, 74, "poultry"], "lamb" => [50, 63, "whole-cuts"], "goat" => [70, 63,
+                                                                                                "whole-cuts"],
+                 "minced" => [20, 71, "minced-meat"], "fish" => [20, 63, "fish-done"], "egg" => [20, 71,
+                                                                                                 "raw-egg"],
                  "vegetables" => [20, nil, nil], "paneer" => [20, nil, nil] }
     expected.each do |meat, (minutes, core_c, caution)|
       made = plan(meat)
-      base, check = ["base.sealed.base", "check-heat.apart"].map { |id| made.tasks.find { |task| task.id == id } }
+      base, check = ["base.sealed.base", "check-heat.apart"].map do |id|
+        made.tasks.find do |task|
+          task.id == id
+        end
+      end
       expect([meat, base.minutes, check&.core_c]).to eq([meat, minutes, core_c])
       next unless caution
 
@@ -29,7 +35,11 @@ RSpec.describe FondKettle::Methods::BaseCooking do
   end
 
   it "takes longer for thicker pieces, by the sphere of its meat" do
-    minutes = [40, 80, 110].map { |mm| plan("chicken", piece_mm: mm).tasks.find { |task| task.id == "base.sealed.base" }.minutes }
+    minutes = [40, 80, 110].map do |mm|
+      plan("chicken", piece_mm: mm).tasks.find do |task|
+        task.id == "base.sealed.base"
+      end.minutes
+    end
     expect(minutes).to eq(minutes.sort)
     by_formula = 1.35 * (0.055**2) / ((Math::PI**2) * 1.4e-7) * Math.log(2 * (96 - 5.0) / (96 - 74.0)) / 60
     expect(minutes.last).to be_within(3).of(by_formula)
@@ -37,10 +47,14 @@ RSpec.describe FondKettle::Methods::BaseCooking do
 
   it "leaves a cook's own minutes, and says what they are short of" do
     lines = "800 g goat, in pieces | base\n200 g yoghurt | base"
-    asked = ->(min) { supper(dish(lines, steps: "Simmer the goat in yoghurt | simmer | #{min} min", method: "sealed-cooked-base")) }
+    asked = lambda { |min|
+      supper(dish(lines, steps: "Simmer the goat in yoghurt | simmer | #{min} min",
+                         method: "sealed-cooked-base"))
+    }
     short = asked.call(45)
     expect(short.plan.tasks.find { |task| task.say.include?("goat") }.minutes).to eq(45)
-    expect(short.warnings.map(&:say)).to include(/Goat is tender after about 70 min of simmering; its steps give it 45 min/)
+    expect(short.warnings.map(&:say))
+      .to include(/Goat is tender after about 70 min of simmering; its steps give it 45 min/)
     expect(asked.call(5).comes_out).to eq("not-safe")
     expect(asked.call(75).warnings.map(&:code)).not_to include("not-tender", "not-safe")
     expect(asked.call(75).plan.tasks.map(&:id)).to include("check-heat.apart")

@@ -32,7 +32,8 @@ RSpec.describe FondKettle::Methods::Dressing do
   end
 
   it "gives way to what a dish brings of its own" do
-    own = FondKettle::Methods::Provision.new(key: "vinegar", what: "Vinegar", g: 30.0, measured: "", told: "30 g vinegar",
+    own = FondKettle::Methods::Provision.new(key: "vinegar", what: "Vinegar", g: 30.0, measured: "",
+                                             told: "30 g vinegar",
                                              told_all: "", stage: "finish", step: nil, slot: "dressing",
                                              care: [], wilts_ml: 0.0)
     lines = Struct.new(:list) { define_method(:provisions) { |_| list } }.new([own])

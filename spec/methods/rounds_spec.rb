@@ -7,7 +7,8 @@ require_relative "../../lib/fond_kettle/stove/potful"
 RSpec.describe "Rounds in one pot" do
   include Support::Suppers
 
-  lines = "700 g lamb, in cubes | base\n3 onions | base\n60 g oil | base\n900 g stock | liquid\n1 tsp salt\n" \
+  lines = "700 g lamb, in cubes | base\n3 onions | base\n60 g oil | base\n900 g stock | liquid\n1 tsp " \
+          "salt\n" \
           "1 bunch mint | finish"
   steps = "Brown the onions in the oil | fry | 10 min\nBrown the lamb | fry | 8 min\n" \
           "Simmer in the stock | broth | 1 h\nFold in the mint | fold | finish"
@@ -27,7 +28,9 @@ RSpec.describe "Rounds in one pot" do
     rounds = evening.batches
     expect(rounds).to be > 1
     boils = plan.tasks.select { |task| task.id.start_with?("stages.cook.boil") }
-    expect(boils.map(&:id)).to eq(["stages.cook.boil", *(2..rounds).map { |n| "stages.cook.boil.round-#{n}" }])
+    expect(boils.map(&:id)).to eq(["stages.cook.boil", *(2..rounds).map do |n|
+      "stages.cook.boil.round-#{n}"
+    end])
     starts = boils.map { |task| plan.placed.starts[task.id] }
     expect(starts).to eq(starts.sort.reverse)
     first, second = starts
@@ -40,7 +43,8 @@ RSpec.describe "Rounds in one pot" do
     lamb = plan.tasks.select { |task| task.say.include?("Brown the lamb") || task.say.include?("Simmer") }
     expect(lamb.map(&:id)).to eq(%w[base.cook.dish-2 base.cook.dish-3])
     expect(sum(lamb, "lamb")).to be_within(1).of(2100)
-    expect(lamb.first.puts_in).to start_with("For #{evening.batches == 2 ? 'both' : "all #{evening.batches}"} rounds: 2100 g lamb")
+    rounds = evening.batches == 2 ? "both" : "all #{evening.batches}"
+    expect(lamb.first.puts_in).to start_with("For #{rounds} rounds: 2100 g lamb")
     { "basmati" => 960, "onions" => 1080, "mint" => 75 }.each do |name, grams|
       expect(sum(plan.tasks, name)).to be_within(1).of(grams), name
     end
@@ -52,7 +56,9 @@ RSpec.describe "Rounds in one pot" do
     stored = FondKettle::Formats::PlanJson.for_the_stove(plan)
     shares = (1..evening.batches).map { |number| FondKettle::Stove::Potful.of(stored, number)[:tasks].map { |one| one[:id] } }
     expect(shares.flatten).to match_array(plan.tasks.map(&:id))
-    expect(shares.first).to include("base.cook.dish-3", "part").and(satisfy { |ids| !ids.include?("check-heat") })
+    expect(shares.first).to include("base.cook.dish-3", "part").and(satisfy { |ids|
+      !ids.include?("check-heat")
+    })
     expect(shares.last).to include("check-heat", "after.dish-4")
     last = FondKettle::Stove::Potful.of(stored, evening.batches)[:tasks]
     expect(last.filter_map { |one| one[:stage] }).to eq((0...plan.stages.size).to_a)
@@ -61,9 +67,13 @@ RSpec.describe "Rounds in one pot" do
   it "toast and heat again in each round what is the rice's own" do
     small = { "diameter_mm" => 200, "height_mm" => 100, "lid" => "tight", "kg" => 1.2 }
     asked = request_for(basic_request(method: "oven-pilaf", vessel: small)).with(pots_there: 1)
-    made = FondKettle::Dishes::Laying.supper(dish("2 onions | base\n40 g butter | base", method: "oven-pilaf"), 4.0, asked)
+    made = FondKettle::Dishes::Laying.supper(
+      dish("2 onions | base\n40 g butter | base", method: "oven-pilaf"), 4.0, asked
+    )
     toasts = made.plan.tasks.select { |task| task.kind.key == "toast" }
-    expect([toasts.size, made.plan.tasks.count { |task| task.id.start_with?("base.cook.onion") }]).to eq([made.batches, 1])
+    expect([toasts.size, made.plan.tasks.count do |task|
+      task.id.start_with?("base.cook.onion")
+    end]).to eq([made.batches, 1])
     expect(sum(made.plan.tasks, "basmati")).to be_within(1).of(1280)
   end
 end

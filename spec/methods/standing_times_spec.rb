@@ -3,7 +3,8 @@
 # What stands too long, or not long enough, to be safe.
 RSpec.describe "Soaks and programmes that are safe" do
   def sealed(programme)
-    basic_request(method: "sealed-raw-base", base: { "g" => 900, "meat" => "chicken", "raw" => true, "water_g" => 300 },
+    basic_request(method: "sealed-raw-base", base: { "g" => 900, "meat" => "chicken", "raw" => true,
+                                                     "water_g" => 300 },
                   vessel: { "diameter_mm" => 240, "height_mm" => 120, "lid" => "dough" }, seal: "dough",
                   rice: { "amount" => 400, "unit" => "g" }, programme: programme)
   end
@@ -17,7 +18,9 @@ RSpec.describe "Soaks and programmes that are safe" do
     usual = plan_for(basic_request(soak: { "minutes" => 300 }))
     expect(usual.load.soak_gain_g).to be_within(1e-9).of(cold.load.soak_gain_g)
     expect(usual.warnings.map(&:code)).to include("soak-cold")
-    expect(usual.tasks.find { |task| task.id == "wash.soak" }.say).to end_with("in cold water, in the refrigerator")
+    expect(usual.tasks.find do |task|
+      task.id == "wash.soak"
+    end.say).to end_with("in cold water, in the refrigerator")
     short = plan_for(basic_request(soak: { "minutes" => 240 }))
     expect(short.warnings.map(&:code)).not_to include("soak-cold")
     expect(cold.warnings.map(&:code)).not_to include("soak-cold")

@@ -15,7 +15,8 @@ RSpec.describe "What a plan tells of its limits" do
     plan.tasks.map(&:puts_in).grep(/leafy greens/).first
   end
 
-  it "judges a pot by leaves as they are when hot, and has them in by the handful where they do not fit raw" do
+  it "judges a pot by leaves as they are when hot, and has them in by the handful where they do not fit " \
+     "raw" do
     few, many = [225, 800].map { |grams| greens(grams) }
     expect([few, many].map { |one| one.fit.verdict }).to eq(%w[fits fits])
     bare = plan.fit.fill_after
@@ -34,15 +35,18 @@ RSpec.describe "What a plan tells of its limits" do
 
   it "tells a texture that the way does not come to, for every grain" do
     FondKettle::Larder::Grains.all.each_key do |grain|
-      %w[boil-and-drain layered-cooked-rice sushi sealed-cooked-base covered-pot oven-pilaf].product([-1, 0, 1])
-                                                                                           .each do |method, texture|
+      %w[boil-and-drain layered-cooked-rice sushi sealed-cooked-base covered-pot
+         oven-pilaf].product([-1, 0, 1])
+                    .each do |method, texture|
         made = plan_for(basic_request(grain: grain, method: method, texture: texture))
         columns = made.load.grain.uptake
         wanted = FondKettle::Pot::Verdict.texture(made.load.grain.uptake_for(texture), columns)
-        comes = FondKettle::Pot::Verdict.texture(FondKettle::Pot::Verdict.dressed(made.run, made.load), columns)
+        comes = FondKettle::Pot::Verdict.texture(FondKettle::Pot::Verdict.dressed(made.run, made.load),
+                                                 columns)
         told = made.warnings.map(&:code).include?("not-#{wanted}")
         right = FondKettle::Pot::Verdict::RIGHT.include?(made.verdict) && made.balance.spare_g.zero?
-        expect([grain, method, texture, told]).to eq([grain, method, texture, right && comes != wanted])
+        expect([grain, method, texture,
+                told]).to eq([grain, method, texture, right && comes != wanted])
       end
     end
   end

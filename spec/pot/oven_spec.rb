@@ -5,10 +5,12 @@ require_relative "../support/columns"
 # Figures, Heat and Loss of water: what an oven gives, and that it leaves as steam.
 RSpec.describe "A pot in the oven" do
   def fire(oven_c, mm, material: "cast-iron", wetted_mm: 26.0, parchment: false, lid: "tight")
-    pot = FondKettle::Kit::Vessel.new(id: nil, name: "pot", diameter_mm: mm, height_mm: 120.0, floor_mm: nil, lid: lid,
+    pot = FondKettle::Kit::Vessel.new(id: nil, name: "pot", diameter_mm: mm, height_mm: 120.0,
+                                      floor_mm: nil, lid: lid,
                                       material: material, kg: 4.0, lid_factor: nil)
     setting = Support::Columns.setting.with(vessel: pot)
-    stage = FondKettle::Pot::Stage.plain(key: "oven", heat: "off", oven_c: oven_c, lid: lid, parchment: parchment)
+    stage = FondKettle::Pot::Stage.plain(key: "oven", heat: "off", oven_c: oven_c, lid: lid,
+                                         parchment: parchment)
     FondKettle::Pot::Fire.new(stage, setting, wetted_mm: wetted_mm)
   end
 
@@ -34,7 +36,8 @@ RSpec.describe "A pot in the oven" do
   it "is planned as hot as said, or refused, never turned down in silence" do
     request = request_for(basic_request(method: "oven-pilaf"))
     hot = request.with(choices: request.choices.with(oven_c: 300.0))
-    expect(FondKettle::Methods::Planner.plan(hot).phases.flat_map(&:stages).filter_map(&:oven_c)).to include(300.0)
+    stages = FondKettle::Methods::Planner.plan(hot).phases.flat_map(&:stages)
+    expect(stages.filter_map(&:oven_c)).to include(300.0)
     small = FondKettle::Kit::Oven.new(id: 1, name: "Small oven", hotter_c: 15.0, most_c: 230.0)
     expect { FondKettle::Methods::Planner.plan(hot.with(oven: small)) }
       .to raise_error(FondKettle::InvalidInput, /oven_c must be at most 230 °C: Small oven gets no hotter/)

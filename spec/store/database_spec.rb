@@ -58,7 +58,7 @@ RSpec.describe FondKettle::Store::Database do
       sleep after_s
       Process.kill(:KILL, pid)
       Process.wait(pid)
-      FondKettle::Store::Household.new(folder).close
+      expect { FondKettle::Store::Household.new(folder).close }.not_to raise_error
     end
   end
 

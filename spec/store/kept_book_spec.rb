@@ -10,7 +10,8 @@ RSpec.describe FondKettle::Store::KeptBook do
 
   def put(what, hours_ago:, place: "freezer", **more)
     made = now - (hours_ago * 3600)
-    household.kept.put({ what: what, portions: 1, g_each: 250.0, depth_mm: 25.0, vessel: "parcel", start_c: 80.0, **more },
+    household.kept.put({ what: what, portions: 1, g_each: 250.0, depth_mm: 25.0, vessel: "parcel",
+                         start_c: 80.0, **more },
                        made_at: made, place: place, moved_at: place == "cooling" ? nil : made + 1800)
   end
 
@@ -21,8 +22,11 @@ RSpec.describe FondKettle::Store::KeptBook do
     60.times { |i| put("Parcel #{i}", hours_ago: 24 * (50 - i.clamp(0, 40))) }
     book = household.kept
     first = book.page(0, now: now, soon: now + (6 * 3600))
-    expect(first.first(3).map { |one| one[:what] }).to contain_exactly("Late box", "Rice of yesterday", "Pot on the counter")
-    expect([first.size, book.count, book.count("parcel 1"), book.page(1, now: now, soon: now).size]).to eq([40, 63, 11, 23])
+    expect(first.first(3).map do |one|
+      one[:what]
+    end).to contain_exactly("Late box", "Rice of yesterday", "Pot on the counter")
+    expect([first.size, book.count, book.count("parcel 1"),
+            book.page(1, now: now, soon: now).size]).to eq([40, 63, 11, 23])
     expect(book.due(now + (6 * 3600), most: 12).size).to eq(3)
     expect(first[3..].map { |one| one[:use_by] }).to eq(first[3..].map { |one| one[:use_by] }.sort)
   end
@@ -38,7 +42,8 @@ RSpec.describe FondKettle::Store::KeptBook do
   it "shows 5,000 boxes in pages, and finds one" do
     @now = now
     rows = Array.new(5000) do |i|
-      { what: "Box #{i}", portions: 1, g_each: 250.0, depth_mm: 25.0, vessel: "parcel", start_c: 80.0, place: "freezer",
+      { what: "Box #{i}", portions: 1, g_each: 250.0, depth_mm: 25.0, vessel: "parcel", start_c: 80.0,
+        place: "freezer",
         cooled_in: "freezer", made_at: (now - 3600).iso8601, moved_at: (now - 1800).iso8601, judged: true,
         use_by: (now + (i * 60)).iso8601 }
     end

@@ -32,9 +32,10 @@ Capybara.register_driver(:kitchen_chromium) do |app|
   # On a busy machine the accessibility check of a long page takes more than the usual half a minute.
   options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium-headless-shell",
                                                      timeouts: { script: 120_000 })
-  %w[--headless --font-render-hinting=none --no-sandbox --disable-gpu --no-first-run
-     --disable-background-networking --disable-component-update --disable-sync --disable-dev-shm-usage
-     --window-size=1280,800 --host-resolver-rules=MAP\ kitchen.test\ 127.0.0.1].each { |argument| options.add_argument(argument) }
+  ["--headless", "--font-render-hinting=none", "--no-sandbox", "--disable-gpu", "--no-first-run",
+   "--disable-background-networking", "--disable-component-update", "--disable-sync",
+   "--disable-dev-shm-usage", "--window-size=1280,800",
+   "--host-resolver-rules=MAP kitchen.test 127.0.0.1"].each { |argument| options.add_argument(argument) }
   PatientDriver.new(app, browser: :chrome, options: options,
                          service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))
 end
@@ -77,7 +78,8 @@ module Support
       self.ahead_s = 0
       household = DemoKitchen.open(folder, empty: empty)
       names = FondKettle::Web::Doors.names("127.0.0.1", [HOST_NAME])
-      self.kitchen = FondKettle::Web::Application.build(household, clock: -> { Time.now + ahead_s }, names: names)
+      self.kitchen = FondKettle::Web::Application.build(household, clock: -> { Time.now + ahead_s },
+                                                                   names: names)
       Capybara.current_driver = :kitchen_chromium
       Capybara.page.driver.browser.execute_cdp("Emulation.clearDeviceMetricsOverride")
       yield

@@ -24,7 +24,7 @@ RSpec.describe "What broke a page once" do
   it "answers a portion of a dish that is gone" do
     %w[/pot /evening /table /pot/side-by-side /pot/slip].each do |path|
       get "#{path}?dish=999&portion=dish"
-      expect([path, last_response.status]).to satisfy { |_, status| status < 500 }
+      expect([path, last_response.status]).to(satisfy { |_, status| status < 500 })
     end
   end
 

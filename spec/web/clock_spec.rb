@@ -13,7 +13,8 @@ RSpec.describe "The clock" do
   end
 
   it "boils the rice of a layered dish in a pot that no other dish has" do
-    layered = household.dishes.all.select { |dish| dish[:method].start_with?("sealed-") }.map { |dish| dish[:id].to_s }
+    sealed = household.dishes.all.select { |dish| dish[:method].start_with?("sealed-") }
+    layered = sealed.map { |dish| dish[:id].to_s }
     [[layered.first, "2"], layered].each do |chosen|
       dishes = household.meals.find(laid(dish: chosen, guests: "2", beside: ""))[:meal].dishes
       own = dishes.map { |dish| dish.plan[:vessel][:name] }

@@ -46,7 +46,8 @@ RSpec.describe "Dishes and evenings, as pages" do
   it "asks about lines and contradictions before and after saving, and saves all the same" do
     send_form "/dishes/look", fields(lines: "150 g kohlrabi | base\n450 g (2 lb) chicken | purple")
     asked = page.at_css(".asked").text
-    expect(asked).to include("What is “kohlrabi”: raw meat or fish", "“purple” says neither", "cannot both be true")
+    expect(asked).to include("What is “kohlrabi”: raw meat or fish", "“purple” says neither",
+                             "cannot both be true")
     send_form "/dishes", fields(lines: "150 g kohlrabi | base")
     expect(last_response.status).to eq(303)
   end

@@ -210,7 +210,8 @@ RSpec.describe "A meal at the stove" do
     name = household.meals.find(id)[:meal].gone.first
     slip(id, slip: "cook-back", name: name)
     expect(household.meals.find(id)[:meal].cooks).to include(name)
-    expect([slip(id, slip: "guest", minutes: "15"), slip(id, slip: "guest-back")]).to eq([wanted + 900, wanted])
+    expect([slip(id, slip: "guest", minutes: "15"),
+            slip(id, slip: "guest-back")]).to eq([wanted + 900, wanted])
     task = order(id).last.id
     slip(id, slip: "longer", task: task, minutes: 20)
     slip(id, slip: "longer-back", task: task)
@@ -220,7 +221,7 @@ RSpec.describe "A meal at the stove" do
     expect(page.css(".slipped li").text).to include("is left out")
     slip(id, slip: "make", dish: "d2")
     expect(household.meals.find(id)[:meal].tasks.map(&:dish)).to include("d2")
-    ["drop", "make", "ring-back", "guest-back", "cook-back", "longer-back"].each do |kind|
+    %w[drop make ring-back guest-back cook-back longer-back].each do |kind|
       send_form "/meal/#{id}/slip", "slip" => kind, "dish" => "no", "name" => "no", "task" => "no"
       expect([kind, last_response.status]).to eq([kind, 422])
     end
@@ -232,7 +233,8 @@ RSpec.describe "A meal at the stove" do
     slip(id, slip: "guest", minutes: 10, planned: planned)
     was = household.meals.find(id)[:meal].serve_at
     send_form "/meal/#{id}/slip", "slip" => "guest", "minutes" => "10", "planned" => planned.to_s
-    expect([last_response.status, page.at_css(".problem").text]).to match([409, /before somebody else planned/])
+    expect([last_response.status,
+            page.at_css(".problem").text]).to match([409, /before somebody else planned/])
     expect(household.meals.find(id)[:meal].serve_at).to eq(was)
   end
 end

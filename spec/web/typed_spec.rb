@@ -22,7 +22,8 @@ RSpec.describe "Numbers as people write them, in every field" do
      ["1,200", limits::HIGH_W, "W", 1200], ["4 h", limits::SOAK_MIN, "min", 240],
      ["overnight", limits::SOAK_MIN, "min", 480], ["half an hour", limits::SOAK_MIN, "min", 30],
      ["30", limits::SOAK_MIN, "min", 30], ["490 F", limits::OVEN_C, "°C", 254.44],
-     ["1 1/2", limits::POT_KG, "kg", 1.5], ["-5", limits::ALTITUDE_M, "m", -5]].each do |text, range, unit, number|
+     ["1 1/2", limits::POT_KG, "kg", 1.5], ["-5", limits::ALTITUDE_M, "m", -5]].each do |text, range, unit,
+       number|
       expect([text, read(text, range, unit)]).to match([text, be_within(0.01).of(number)])
     end
     ["1,200", "sixteen pots", ""].each { |text| expect(read(text, 0.01..1e6, "kg")).to eq(text) }
@@ -37,7 +38,8 @@ RSpec.describe "Numbers as people write them, in every field" do
   end
 
   it "takes 16 for a pot as centimetres, and says so" do
-    send_form "/cupboard/pots", "name" => "Odd pot", "diameter_mm" => "16", "height_mm" => "9,5 cm", "kg" => "1,1",
+    send_form "/cupboard/pots", "name" => "Odd pot", "diameter_mm" => "16", "height_mm" => "9,5 cm",
+                                "kg" => "1,1",
                                 "lid" => "ordinary", "material" => "steel"
     follow_redirect!
     expect(page.at_css(".notice").text).to include("16 was read as 16 cm")

@@ -115,9 +115,12 @@ module FondKettle
 
         # A pot for rice that is boiled in another one before.
         def boiling_room?(form, plan)
-          return true if form.method.phases.none?(&:vessel) || @household.shelves.pots.empty? || boiled_apart?(plan)
+          if form.method.phases.none?(&:vessel) || @household.shelves.pots.empty? || boiled_apart?(plan)
+            return true
+          end
 
-          refuse("#{named(form)} has no second pot left to boil its rice in: the others take them all. Leave it " \
+          refuse("#{named(form)} has no second pot left to boil its rice in: the others take them all. " \
+                 "Leave it " \
                  "out, or make it later")
           false
         end

@@ -10,8 +10,8 @@ require_relative "typed"
 module FondKettle
   module Web
     module Forms
-      # What has slipped at the stove, or comes back: a key of the words "slips", with minutes, a task, a cook or a
-      # dish where it needs one.
+      # What has slipped at the stove, or comes back: a key of the words "slips", with minutes, a task, a cook
+      # or a dish where it needs one.
       class SlipForm < CheckedForm
         KINDS = Words.of("slips")
         MOST_MIN = 180
@@ -81,7 +81,10 @@ module FondKettle
         def check_there
           problem(:slip, "leaves no ring") if @values[:slip] == "ring" && Meals::Slips.rings(@meal) < 2
           problem(:slip, "must be one that was lost") if @values[:slip] == "ring-back" && @meal.lost.empty?
-          problem(:slip, "must be one that slipped") if @values[:slip] == "guest-back" && @meal.guests_min.zero?
+          return unless @values[:slip] == "guest-back" && @meal.guests_min.zero?
+
+          problem(:slip,
+                  "must be one that slipped")
         end
       end
     end

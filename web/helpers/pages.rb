@@ -34,8 +34,8 @@ module FondKettle
           PARTS[name].render(self, locals)
         end
 
-        # Asks what foods are that nobody knows, in one tap each; `at`: where the buttons of a form of the page's own
-        # go to (left out: to the form that every page has for it).
+        # Asks what foods are that nobody knows, in one tap each; `at`: where the buttons of a form of the
+        # page's own go to (left out: to the form that every page has for it).
         def asked_foods(foods, at: 'form="foods"')
           part(:unknown_foods, foods: foods, at: at)
         end

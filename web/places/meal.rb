@@ -21,8 +21,10 @@ module FondKettle
       helpers MealsAtHand
 
       SLIPS = Forms::SlipForm::KINDS
-      PLANNED_MEANWHILE = { field: "slip", message: "was told on a page from before somebody else planned this meal " \
-                                                    "anew: look at how it stands now, and tell it again" }.freeze
+      PLANNED_MEANWHILE = { field: "slip", message: "was told on a page from before somebody else planned " \
+                                                    "this meal " \
+                                                    "anew: look at how it stands now, and tell it " \
+                                                    "again" }.freeze
       BOTH = "all"
 
       # The page's own servant: a device that has lost the kitchen goes on with what it knows.
@@ -73,7 +75,8 @@ module FondKettle
         redirect "/log", 303
       end
 
-      # What every form of a slip sends: whose page it is, what slips, and how often the meal was planned by then.
+      # What every form of a slip sends: whose page it is, what slips, and how often the meal was planned by
+      # then.
       def slip_fields(shown, who, slip, needs = {})
         sent = { "who" => who, "slip" => slip, "planned" => shown.record[:planned], **needs }
         sent.map { |name, value| Html::Markup.tag("input", type: "hidden", name: name, value: value) }.join

@@ -161,11 +161,6 @@ module FondKettle
                               .map { |caution| caution[:say] }
         end
 
-        # Names of food that nobody knew when it was planned, and knows yet.
-        def unknown
-          task[:core_c] ? cook.plan.fetch(:unknown, []).reject { |name| household.names.find(name) } : []
-        end
-
         # The one thing to do now.
         def act
           return Act.new(cue: nil, say: ACTS.fetch("begin"), path: "begin") if cook.waiting?

@@ -26,7 +26,8 @@ module FondKettle
         end
 
         def lead
-          "#{@plan.request.grain.name}, #{@plan.request.measures.weighed(@plan.load.rice_g)}, #{@plan.method.name.downcase}, " \
+          "#{@plan.request.grain.name}, #{@plan.request.measures.weighed(@plan.load.rice_g)}, " \
+            "#{@plan.method.name.downcase}, " \
             "#{@plan.request.measures.weighed(@plan.liquid_g)} water."
         end
 

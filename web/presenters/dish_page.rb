@@ -44,7 +44,9 @@ module FondKettle
 
         # Names of food in it that nobody knows.
         def unknown
-          dish.lines.select { |line| line.ingredient.care.include?(Methods::Request::UNKNOWN) }.map(&:name).uniq
+          dish.lines.select do |line|
+            line.ingredient.care.include?(Methods::Request::UNKNOWN)
+          end.map(&:name).uniq
         end
 
         # The dish as recipe data of a page, or nil. A block of data cannot end its own element.

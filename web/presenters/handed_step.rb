@@ -11,6 +11,11 @@ module FondKettle
         # A curve goes on so far beyond its end.
         BEYOND = 1.15
 
+        # Names of food that is measured here because nobody knew it when it was planned, or knows it yet.
+        def unknown
+          task[:core_c] ? cook.plan.fetch(:unknown, []).reject { |name| household.names.find(name) } : []
+        end
+
         # Does a bed cool at this step, and has that begun?
         def cools?
           !cook.waiting? && !cook.cooling.nil?

@@ -49,14 +49,17 @@ module FondKettle
 
         # Is there anything at all?
         def any?
-          book.count.positive?
+          book.any?
         end
 
         # Addresses of the pages before and after this one, by the words of their links.
         def pages
           last = (count - 1) / book.class::PAGE
-          { "The ones before" => (@page - 1 if @page.positive?), "The next ones" => (@page + 1 if @page < last) }
-            .compact.transform_values { |number| "/keep?#{Rack::Utils.build_query(words: @words, page: number)}" }
+          { "The ones before" => (@page - 1 if @page.positive?),
+            "The next ones" => (@page + 1 if @page < last) }
+            .compact.transform_values do |number|
+            "/keep?#{Rack::Utils.build_query(words: @words, page: number)}"
+          end
         end
 
         # What has to be seen to, the most urgent of it.

@@ -127,7 +127,8 @@ module FondKettle
 
         def longer(id, min)
           task = meal.every_task.find { |one| one.id == id }
-          ["#{task ? "“#{task.say[/\A[^.:,(]+/]}”" : id} takes #{minutes(min)} longer", "longer-back", { "task" => id }]
+          ["#{task ? "“#{task.say[/\A[^.:,(]+/]}”" : id} takes #{minutes(min)} longer", "longer-back",
+           { "task" => id }]
         end
 
         def later_guests

@@ -27,7 +27,8 @@ module FondKettle
 
         def lead
           request = form.request
-          "#{request.grain.name}, #{request.measures.weighed(request.rice_g)}, each way with its own rinse and soak, " \
+          "#{request.grain.name}, #{request.measures.weighed(request.rice_g)}, each way with its own rinse " \
+            "and soak, " \
             "in your pot and by your fire."
         end
 

@@ -79,7 +79,9 @@ module FondKettle
       def safe?
         return false if unknown_since? || not_heated? || kept.then_c > WARMEST_FRIDGE_C
 
-        warm, cooling = [[MIDDLE_C, HOT_C], [cold_c, MIDDLE_C]].map { |low_c, high_c| minutes_between(low_c, high_c) }
+        warm, cooling = [[MIDDLE_C, HOT_C], [cold_c, MIDDLE_C]].map do |low_c, high_c|
+          minutes_between(low_c, high_c)
+        end
         return false if warm.nil? || cooling.nil?
 
         kept.below_60_min.to_f + warm <= MOST_TO_MIDDLE_MIN && cooling <= MOST_TO_COLD_MIN
@@ -156,14 +158,17 @@ module FondKettle
       def hot
         return unless kept_hot?
 
-        "Kept hot at #{kept.place_c.round} °C it is safe, and good for #{Measure::Rounding.duration(HOT_MIN)}; " \
+        "Kept hot at #{kept.place_c.round} °C it is safe, and good for " \
+          "#{Measure::Rounding.duration(HOT_MIN)}; " \
           "below 60 °C the clock runs."
       end
 
       # Minutes in which it is between two temperatures, before it is moved and after; nil: for good.
       def minutes_between(low_c, high_c)
-        first = Pot::Cooling.minutes_between(@tau_min, kept.start_c, kept.moved_after_min, kept.place_c, low_c, high_c)
-        then_min = Pot::Cooling.minutes_between(@tau_min, after(kept.moved_after_min), nil, kept.then_c, low_c, high_c)
+        first = Pot::Cooling.minutes_between(@tau_min, kept.start_c, kept.moved_after_min, kept.place_c,
+                                             low_c, high_c)
+        then_min = Pot::Cooling.minutes_between(@tau_min, after(kept.moved_after_min), nil, kept.then_c,
+                                                low_c, high_c)
         then_min && (first + then_min)
       end
 
@@ -203,7 +208,8 @@ module FondKettle
       end
 
       COLDER = "It has to stand colder than 5 °C in the end."
-      UNKNOWN_SINCE = "It is neither hot nor cold, and nobody knows since when it is below 60 °C: it is not safe to " \
+      UNKNOWN_SINCE = "It is neither hot nor cold, and nobody knows since when it is below 60 °C: it is " \
+                      "not safe to " \
                       "keep. Say how many minutes it has been below 60 °C, or throw it away."
       NOT_HEATED = "Where food is kept hot nothing gets hot: reheat it to 74 °C first, right through."
       private_constant :COLDER, :UNKNOWN_SINCE, :NOT_HEATED

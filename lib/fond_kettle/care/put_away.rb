@@ -9,8 +9,10 @@ module FondKettle
     # Something that was cooked and is kept: so many `portions` of `g_each`, as deep as in Kept, since
     # `made_at` (a Time, when it came off the heat), now in its `place`. It went into the cold at `moved_at`
     # (nil: it still cools), into `cooled_in` (a place, nil: where it is), where it is so cold (`place_c`,
-    # °C, nil: as it usually is); `below_60_min` as of Kept; `thawed_at`: since when it is out of the freezer (nil: it never was in).
-    PutAway = Value.define(:portions, :g_each, :depth_mm, :vessel, :start_c, :below_60_min, :made_at, :moved_at, :place,
+    # °C, nil: as it usually is); `below_60_min` as of Kept; `thawed_at`: since when it is out of the freezer
+    # (nil: it never was in).
+    PutAway = Value.define(:portions, :g_each, :depth_mm, :vessel, :start_c, :below_60_min, :made_at,
+                           :moved_at, :place,
                            :place_c, :cooled_in, :thawed_at) do
       const_set(:PLACES, %w[cooling fridge freezer].freeze)
       const_set(:COLD, %w[fridge freezer].freeze)
@@ -74,7 +76,8 @@ module FondKettle
         keeping = FondKettle::Care::Keeping
         return keeping::FREEZER_DAYS * 24 if frozen?
 
-        place_c && place_c > keeping::COLD_C && cooled_in != self.class::FREEZER ? keeping::SAME_DAY_H : keeping::USE_WITHIN_H
+        too_warm = place_c && place_c > keeping::COLD_C && cooled_in != self.class::FREEZER
+        too_warm ? keeping::SAME_DAY_H : keeping::USE_WITHIN_H
       end
 
       # Has it to be seen to before anything else: it cools, its time is near, or it is over?

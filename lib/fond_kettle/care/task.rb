@@ -7,8 +7,8 @@ require_relative "kind"
 module FondKettle
   module Care
     # Something that goes in: the key of its grain or ingredient (or WATER), its name for people (`what`),
-    # grams (nil: nobody knows) and how the house measures it. `poured_off`: it is not eaten. `told`: as the cook reads it, "3 leeks, in rings
-    # (450 g)"; nil where another amount of the same task tells it.
+    # grams (nil: nobody knows) and how the house measures it. `poured_off`: it is not eaten. `told`: as the
+    # cook reads it, "3 leeks, in rings (450 g)"; nil where another amount of the same task tells it.
     Amount = Value.define(:key, :what, :g, :measured, :poured_off, :told) do
       const_set(:WATER, "water")
 

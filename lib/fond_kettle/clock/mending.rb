@@ -17,8 +17,8 @@ module FondKettle
       ANEW = 3
 
       # Starts (minutes before serving by id) that keep every bound of `problem`, near `starts`; nil
-      # where none were found. Nothing starts more than `limit` minutes before serving (nil: any); `anew`: orders
-      # looked at for each task where the old order does not do.
+      # where none were found. Nothing starts more than `limit` minutes before serving (nil: any); `anew`:
+      # orders looked at for each task where the old order does not do.
       def self.of(problem, starts, limit: nil, anew: ANEW)
         new(problem, starts, limit, anew).starts
       end

@@ -56,7 +56,9 @@ module FondKettle
       def early(network, at, via)
         serve = network.serve
         fixed(network, at, via)
-        bounds = [*network.waits, *network.most.each_with_index.filter_map { |most, place| [place, most] if most }]
+        bounds = [*network.waits, *network.most.each_with_index.filter_map do |most, place|
+          [place, most] if most
+        end]
         place, most = bounds.find { |waiting, minutes| at[waiting] - minutes > at[serve] }
         return unless place
 

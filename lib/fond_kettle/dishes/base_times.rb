@@ -7,8 +7,8 @@ require_relative "../methods/base_cooking"
 
 module FondKettle
   module Dishes
-    # Whether the steps of a dish's own cook the raw food of a base that is sealed in cooked: until it is safe,
-    # and until it is tender. The cook's minutes stand; what they are short of is said.
+    # Whether the steps of a dish's own cook the raw food of a base that is sealed in cooked: until it is
+    # safe, and until it is tender. The cook's minutes stand; what they are short of is said.
     class BaseTimes
       # Of a Dish and the Methods::Request of its evening.
       def initialize(dish, request)
@@ -27,8 +27,8 @@ module FondKettle
       # The same of what is safe, and tough.
       def tough
         short { |food| @cooking.tender_min(food) }.map do |line, has_min, wants_min|
-          "#{line.name.capitalize} is tender after about #{wants_min.round} min of simmering; its steps give it " \
-            "#{plain(has_min)} min."
+          "#{line.name.capitalize} is tender after about #{wants_min.round} min of simmering; its " \
+            "steps give it #{plain(has_min)} min."
         end
       end
 
@@ -53,7 +53,11 @@ module FondKettle
 
       # Minutes of the steps on the fire from the one that takes it, nil where none does.
       def heated_min(index)
-        first = @dish.claims.index { |list| list.any? { |claim| claim.index == index && claim.stage == "base" } }
+        first = @dish.claims.index do |list|
+          list.any? do |claim|
+            claim.index == index && claim.stage == "base"
+          end
+        end
         return unless first
 
         @dish.steps.drop(first).select { |step| step.stage == "base" && heats?(step) }.sum(&:minutes)

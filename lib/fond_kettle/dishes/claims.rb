@@ -72,7 +72,9 @@ module FondKettle
         found = told_apart(named(words(step.say), step), step)
         poured, others = found.partition { |index| @lines[index].poured? }
         # Salt and spice of the water are at the water: they go in where that is poured.
-        poured = [] unless POURS.include?(step.kind) && poured.any? { |index| @lines[index].ingredient.liquid }
+        poured = [] unless POURS.include?(step.kind) && poured.any? do |index|
+          @lines[index].ingredient.liquid
+        end
         [*others, *poured]
       end
 

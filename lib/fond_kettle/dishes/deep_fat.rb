@@ -34,14 +34,19 @@ module FondKettle
 
       # By index of a step: indexes of lines that come to it wet.
       def dripping
-        @deep.to_h do |step|
-          wet = @steps.each_index.take_while { |index| index < step }.select { |index| WETS.include?(@steps[index].kind) }
-          named = @claims[step].map(&:index) & wet.flat_map { |index| indexes(index) }
+        found = @deep.to_h do |step|
+          named = @claims[step].map(&:index) & wetted_before(step).flat_map { |index| indexes(index) }
           [step, (named - stopped).reject { |index| fat?(@lines[index]) }]
-        end.reject { |_, lines| lines.empty? }
+        end
+        found.reject { |_, lines| lines.empty? }
       end
 
       private
+
+      # Indexes of steps before one in which food gets wet.
+      def wetted_before(step)
+        (0...step).select { |index| WETS.include?(@steps[index].kind) }
+      end
 
       def indexes(step)
         @claims[step].select(&:stage).map(&:index)
@@ -50,7 +55,11 @@ module FondKettle
       def deep?(claims)
         taken = claims.map { |claim| @lines[claim.index] }
         fat, food = taken.partition { |line| fat?(line) }
-        fat_g, food_g = [fat, food.reject { |line| runs?(line) }].map { |lines| lines.sum { |line| line.g.to_f } }
+        fat_g, food_g = [fat, food.reject { |line| runs?(line) }].map do |lines|
+          lines.sum do |one|
+            one.g.to_f
+          end
+        end
         fat_g >= LEAST_G && fat_g > SHARE * food_g
       end
 

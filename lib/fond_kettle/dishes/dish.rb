@@ -17,7 +17,8 @@ module FondKettle
       # its steps leave them.
       def self.of(lines:, steps:, way: Way.of, **given)
         placing = Placing.of(lines, steps)
-        new(way: way, lines: Settled.lines(lines, steps, placing.claims), steps: steps, placing: placing, **given)
+        new(way: way, lines: Settled.lines(lines, steps, placing.claims), steps: steps, placing: placing,
+            **given)
       end
 
       # For each of its steps what of its lines goes in at it (Claims::Claim).

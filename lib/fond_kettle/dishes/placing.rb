@@ -27,7 +27,8 @@ module FondKettle
     end
 
     # Works a Placing out. A line of the base that no step names is planned into the marinade, where there is
-    # one, and frying fat into the first step that fries; each is asked about. Anything else waits for an answer.
+    # one, and frying fat into the first step that fries; each is asked about. Anything else waits for an
+    # answer.
     class Placed
       BASE = "base"
       MARINADE = "marinate"
@@ -42,16 +43,16 @@ module FondKettle
       def placing
         fat = DeepFat.new(@lines, @steps, @claims)
         claims = without(fat.stopped)
-        guessed = guesses(open(claims) - fat.stopped)
+        guessed = guesses(still_open(claims) - fat.stopped)
         claims = with(claims, guessed)
-        Placing.new(claims: claims, guessed: guessed.freeze, unplaced: open(claims).freeze,
+        Placing.new(claims: claims, guessed: guessed.freeze, unplaced: still_open(claims).freeze,
                     stopped: fat.stopped.freeze, dripping: fat.dripping.freeze)
       end
 
       private
 
       # Indexes of lines of the base that no step takes, where the dish has a base of its own.
-      def open(claims)
+      def still_open(claims)
         return [] if own_base.empty?
 
         taken = claims.flatten.select { |claim| claim.stage == BASE }.map(&:index)

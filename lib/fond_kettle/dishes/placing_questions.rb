@@ -34,8 +34,10 @@ module FondKettle
         open = @placing.unplaced - @placing.stopped
         return [] if open.empty?
 
-        ["Where #{open.one? ? 'does' : 'do'} #{names(open)} go in? No step names #{open.one? ? 'it' : 'them'}, so " \
-         "#{open.one? ? 'it stands' : 'they stand'} nowhere yet. Name #{open.one? ? 'it' : 'them'} in a step."]
+        ["Where #{open.one? ? 'does' : 'do'} #{names(open)} go in? No step names " \
+         "#{open.one? ? 'it' : 'them'}, so " \
+         "#{open.one? ? 'it stands' : 'they stand'} nowhere yet. Name #{open.one? ? 'it' : 'them'} in a " \
+         "step."]
       end
 
       # What is planned somewhere though no step names it.
@@ -43,7 +45,8 @@ module FondKettle
         @placing.guessed.group_by(&:last).map do |step, pairs|
           indexes = pairs.map(&:first)
           "Where #{indexes.one? ? 'does' : 'do'} #{names(indexes)} go in? No step names " \
-            "#{indexes.one? ? 'it' : 'them'}: planned into “#{@steps[step].say}”. Say so, or name another step."
+            "#{indexes.one? ? 'it' : 'them'}: planned into “#{@steps[step].say}”. Say so, or name another " \
+            "step."
         end
       end
 

@@ -85,7 +85,8 @@ module FondKettle
 
       # Nothing more of it, but now it goes in.
       def again(line, told, stage)
-        Methods::Provision.new(key: line.ingredient.key, what: line.name, g: 0.0, measured: "", told: told, told_all: told,
+        Methods::Provision.new(key: line.ingredient.key, what: line.name, g: 0.0, measured: "", told: told,
+                               told_all: told,
                                stage: stage,
                                step: nil, slot: Methods::Slots.of(line.ingredient), care: [].freeze,
                                wilts_ml: 0.0)
@@ -98,10 +99,15 @@ module FondKettle
       def provision(line, one, all, stage, step)
         said = @words.say(one)
         told = told(line, said)
-        Methods::Provision.new(key: line.ingredient.key, what: line.name, g: one.g, measured: said.words || said.weight,
-                               told: told, told_all: one.factor == all.factor ? told : told(line, @words.say(all)),
+        Methods::Provision.new(key: line.ingredient.key, what: line.name, g: one.g,
+                               measured: said.words || said.weight,
+                               told: told, told_all: told_all(line, told, one, all),
                                stage: stage, step: step, slot: Methods::Slots.of(line.ingredient),
                                care: line.ingredient.care, wilts_ml: wilts_ml(line, one))
+      end
+
+      def told_all(line, told, one, all)
+        one.factor == all.factor ? told : told(line, @words.say(all))
       end
 
       def wilts_ml(line, one)

@@ -28,7 +28,8 @@ module FondKettle
                           .except(*Care::Kinds.for_own_steps).freeze
       # What speaks of a time.
       TIME = /\A[\d½¼¾⅓⅔⅛]|\b(?:min|mins|minutes?|h|hrs?|hours?|nights?|overnight|days?|seconds?)\b/i
-      UNREAD = "“%s” is not read as a time and not counted: write it like 15 min, 1 h 30, half an hour, overnight."
+      UNREAD = "“%s” is not read as a time and not counted: write it like 15 min, 1 h 30, half an hour, " \
+               "overnight."
 
       module_function
 

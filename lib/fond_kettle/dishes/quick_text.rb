@@ -19,8 +19,8 @@ module FondKettle
     #   150 g kohlrabi | with | like turnip
     # Nothing is dropped: what is not understood stays in its line and is asked about.
     class QuickText
-      # Something to ask about line `number` (from 1): what was not understood, and how to say it; `food` where
-      # it is a name that nobody knows.
+      # Something to ask about line `number` (from 1): what was not understood, and how to say it; `food`
+      # where it is a name that nobody knows.
       Question = Value.define(:number, :text, :ask, :food)
       # `rice` is [grain key, g] or nil.
       Read = Value.define(:rice, :lines, :questions)

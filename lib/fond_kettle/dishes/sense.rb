@@ -27,15 +27,18 @@ module FondKettle
 
       # `before`: the Methods::Request of the dish as written; `plan`: that of the evening.
       def warnings(dish, before, plan, salt)
-        [*placing(dish), *not_planned(dish), *uncooked(dish), *disagreeing(dish, before.method), *portion(dish),
-         *written_liquid(dish, before), *salty(salt), *spices(dish), *pulses(dish, plan), *base_times(dish, plan),
+        [*placing(dish), *not_planned(dish), *uncooked(dish), *disagreeing(dish, before.method),
+         *portion(dish),
+         *written_liquid(dish, before), *salty(salt), *spices(dish), *pulses(dish, plan),
+         *base_times(dish, plan),
          *not_counted(dish)]
       end
 
       # What the cook is asked about where its lines go in, and what is stopped.
       def placing(dish)
         asked = PlacingQuestions.new(dish.lines, dish.steps, dish.placing)
-        [*asked.stopped.map { |say| warning("wet-into-fat", say) }, *asked.unplaced.map { |say| warning("unplaced", say) },
+        [*asked.stopped.map { |say| warning("wet-into-fat", say) },
+         *asked.unplaced.map { |say| warning("unplaced", say) },
          *asked.guessed.map { |say| warning("placed-by-guess", say) }]
       end
 
@@ -59,7 +62,8 @@ module FondKettle
 
       # Fish may be meant to be eaten raw; nothing else is.
       def eaten_raw(line)
-        warning("eaten-raw", "#{line.name.capitalize} stays raw: only fish sold for eating raw, frozen first as " \
+        warning("eaten-raw", "#{line.name.capitalize} stays raw: only fish sold for eating raw, frozen " \
+                             "first as " \
                              "your food-safety authority asks, and not for those at risk.")
       end
 
@@ -173,7 +177,8 @@ module FondKettle
         Methods::Warning.new(code: code, say: say)
       end
 
-      private_class_method :base_times, :placing, :eaten_raw, :judged, :not_planned, :uncooked, :raw, :disagreeing, :portion, :written_liquid,
+      private_class_method :base_times, :placing, :eaten_raw, :judged, :not_planned, :uncooked, :raw,
+                           :disagreeing, :portion, :written_liquid,
                            :boiled_down?, :salty, :spices, :pulses, :boiling_min, :boiling_in, :not_counted,
                            :warning
     end

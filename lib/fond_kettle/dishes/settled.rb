@@ -37,7 +37,8 @@ module FondKettle
         end
       end
 
-      # Fish that lies in no pot that boils, and that no step heats, is eaten raw: it has a caution of its own.
+      # Fish that lies in no pot that boils, and that no step heats, is eaten raw: it has a caution of its
+      # own.
       def left_raw(line)
         food = line.ingredient
         raw = food.care & Care::Cautions.surely_raw

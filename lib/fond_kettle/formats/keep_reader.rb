@@ -25,7 +25,8 @@ module FondKettle
     # Reads what is put away, and answers how it cools. Raises InvalidInput with the field's path.
     class KeepReader
       # As it usually is: off the heat, in a kitchen, moved into a refrigerator.
-      USUAL = { vessel: "tray", start_c: 90.0, below_60_min: nil, place_c: 20.0, then_c: 4.0, moved_after_min: 60.0 }.freeze
+      USUAL = { vessel: "tray", start_c: 90.0, below_60_min: nil, place_c: 20.0, then_c: 4.0,
+                moved_after_min: 60.0 }.freeze
 
       # `data`: the parsed JSON. Raises InvalidInput.
       def initialize(data)
@@ -46,7 +47,8 @@ module FondKettle
       # The contract's answer as a hash.
       def answer
         { min_to_60: min(Care::Keeping::HOT_C), min_to_21: min(Care::Keeping::MIDDLE_C),
-          min_to_5: min(keeping.cold_c), cold_c: keeping.cold_c, safe: keeping.safe?, use_within_h: keeping.use_within_h,
+          min_to_5: min(keeping.cold_c), cold_c: keeping.cold_c, safe: keeping.safe?,
+          use_within_h: keeping.use_within_h,
           reheat_min: reheat, say: keeping.say }
       end
 

@@ -18,7 +18,7 @@ module FondKettle
       # The text to store of who cooks, what there is, what is pinned, lost and done the day before.
       def wishes(meal)
         JSON.generate(**meal.to_h.slice(*PLAIN, *BY_ID), lost: meal.lost.map { |one| lost(one) },
-                      base_at: meal.base_at&.utc&.iso8601)
+                                                         base_at: meal.base_at&.utc&.iso8601)
       end
 
       # The Meal of what is stored, with its dishes (Meals::Dish).
@@ -27,7 +27,8 @@ module FondKettle
         by_id = known.slice(*BY_ID).transform_values { |values| values.transform_keys(&:to_s) }
         lost = known[:lost].map { |one| Meals::Lost.new(**one, from: Time.parse(one[:from])) }
         Meals::Meal.of(title: title, serve_at: Time.parse(serve_at).localtime, dishes: dishes, lost: lost,
-                       base_at: known[:base_at] && Time.parse(known[:base_at]).localtime, **known.slice(*PLAIN),
+                       base_at: known[:base_at] && Time.parse(known[:base_at]).localtime,
+                       **known.slice(*PLAIN),
                        **by_id)
       end
 

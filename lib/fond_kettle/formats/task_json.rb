@@ -13,7 +13,9 @@ module FondKettle
         stages = plan.last.stages.each_with_index.to_h do |stage, index|
           ["stages.#{plan.last.key}.#{stage.key}", index]
         end
-        plan.tasks.map { |task| { **slot(task.slot), **content(task, plan), stage: stages[of_one_round(task.id)] }.compact }
+        plan.tasks.map do |task|
+          { **slot(task.slot), **content(task, plan), stage: stages[of_one_round(task.id)] }.compact
+        end
       end
 
       # When each starts, minutes before serving.

@@ -36,7 +36,13 @@ module FondKettle
       values = readings(text)
       values = values.map(&into) if into
       within = range ? values.select { |value| range.cover?(value) } : values
-      return within.first || values.first if within.size < 2
+      return chosen(within, text, whole) if within.size > 1
+
+      within.first || values.first
+    end
+
+    # Of several, or nil.
+    def chosen(within, text, whole)
       return within.max_by(&:abs) if whole
 
       within.first unless text.include?(",")
@@ -62,6 +68,6 @@ module FondKettle
       thousands = marks.first
       Float(closed.delete(thousands).tr(",", "."))
     end
-    private_class_method :both, :parted
+    private_class_method :both, :chosen, :parted
   end
 end

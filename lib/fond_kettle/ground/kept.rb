@@ -33,7 +33,10 @@ module FondKettle
     # What is damaged by one byte is made anew: the digest of the rest stands before it.
     def read(path)
       kept = OwnFile.read(path)
-      digest, bytes = kept.byteslice(0, DIGEST), kept.byteslice(DIGEST..) if kept
+      if kept
+        digest = kept.byteslice(0, DIGEST)
+        bytes = kept.byteslice(DIGEST..)
+      end
       bytes && Digest::SHA256.digest(bytes) == digest ? Marshal.load(bytes) : yield # rubocop:disable Security/MarshalLoad
     end
 

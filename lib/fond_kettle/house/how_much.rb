@@ -78,7 +78,8 @@ module FondKettle
         return @shelves.portions_g.fetch(@quantity.portion) unless @quantity.portion == AS_DISH
         return @dish.portion_g if @dish
 
-        raise InvalidInput.at("portion", "must be a kind of meal: there is no dish that has a portion of its own")
+        raise InvalidInput.at("portion",
+                              "must be a kind of meal: there is no dish that has a portion of its own")
       end
 
       def weighed

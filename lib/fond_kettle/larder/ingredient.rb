@@ -22,7 +22,8 @@ module FondKettle
     # bulk that it takes up; `unchecked` the cook's own words, where they may name an allergen
     # that nobody knows of (nil: they do not); the rest as described in the data file.
     Ingredient = Value.define(:key, :name, :brings, :takes, :dry, :liquid, :g_ml, :salt, :piece_g, :piece,
-                              :step, :scales, :power, :usual, :boil_min, :tender_min, :ahead_min, :ahead, :aisle, :also,
+                              :step, :scales, :power, :usual, :boil_min, :tender_min, :ahead_min, :ahead,
+                              :aisle, :also,
                               :allergens, :care, :states, :room, :unchecked, :slot, :pieces, :piece_mm,
                               :soak_in, :stock, :counted, :anywhere, :hot_g_ml) do
       # Pieces that nobody means by a number alone.
@@ -32,7 +33,8 @@ module FondKettle
                 { brings: 0.0, takes: 0.0, dry: false, liquid: false, g_ml: 0.6, salt: 0.0, piece_g: nil,
                   piece: nil,
                   step: 0.5, scales: "people", power: 0.85, usual: nil, boil_min: 0.0, tender_min: 0.0,
-                  ahead_min: 0.0, ahead: nil, aisle: "other", also: [].freeze, allergens: [].freeze, care: [].freeze,
+                  ahead_min: 0.0, ahead: nil, aisle: "other", also: [].freeze, allergens: [].freeze,
+                  care: [].freeze,
                   states: {}.freeze,
                   room: 1.0, unchecked: nil, slot: nil, pieces: {}.freeze, piece_mm: nil,
                   soak_in: nil, stock: false, counted: [].freeze, anywhere: [].freeze, hot_g_ml: nil }.freeze)

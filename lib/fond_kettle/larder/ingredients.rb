@@ -29,7 +29,7 @@ module FondKettle
         optional(:brings).filled(Schema::Number, gteq?: 0, lteq?: 1)
         optional(:takes).filled(Schema::Number, gteq?: 0, lteq?: 4)
         %i[dry liquid stock].each { |switch| optional(switch).filled(:bool) }
-        optional(:g_ml).filled(Schema::Number, gt?: 0, lteq?: 2)
+        %i[g_ml hot_g_ml].each { |density| optional(density).filled(Schema::Number, gt?: 0, lteq?: 2) }
         optional(:salt).filled(Schema::Number, gteq?: 0, lteq?: 100)
         optional(:piece_g).filled(Schema::Number, gt?: 0, lteq?: 5000)
         optional(:piece).filled(:string)
@@ -41,7 +41,6 @@ module FondKettle
           optional(minutes).filled(Schema::Number, gteq?: 0, lteq?: 2880)
         end
         %i[ahead slot].each { |words| optional(words).filled(:string) }
-        optional(:hot_g_ml).filled(Schema::Number, gt?: 0, lteq?: 3)
         optional(:soak_in).filled(Schema::Number, included_in?: (1..40))
         optional(:piece_mm).filled(:integer, included_in?: (1..200))
         optional(:pieces).hash(PIECES_SCHEMA.whole)

@@ -11,7 +11,8 @@ module FondKettle
       # Of these nobody has said what allergens are in it.
       UNCHECKED = (KINDS.keys - ["egg"]).freeze
       # What the question of a line starts with.
-      ASK = "What is “%s”: raw meat or fish, egg, a pulse, or none of these? Say so, or add “| like turnip” (or " \
+      ASK = "What is “%s”: raw meat or fish, egg, a pulse, or none of these? Say so, or add “| like " \
+            "turnip” (or " \
             "what it is like); until then it is cooked like raw meat, and brings and drinks no water."
     end
   end

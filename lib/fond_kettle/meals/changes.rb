@@ -32,14 +32,16 @@ module FondKettle
       end
       private_class_method :with_dropped
 
-      # A meal to which something has slipped (`slipped`), and the schedule that it had as `before`, both counted
-      # from when it is wanted: a delay is worked out from there each time, and never added to the last one.
+      # A meal to which something has slipped (`slipped`), and the schedule that it had as `before`, both
+      # counted from when it is wanted: a delay is worked out from there each time, and never added to the
+      # last one.
       def from_wanted(before, slipped, schedule)
         moved_min = before.late_min
         based = slipped.with(base_at: slipped.base_at || before.serve_at)
         starts = schedule.starts.transform_values { |min| [min - moved_min, 0].max }
         added = based.every_task.map(&:id) - starts.keys
-        [based.with(serve_at: based.wanted_at), schedule.with(starts: { **added.to_h { |id| [id, 0] }, **starts })]
+        starts = { **added.to_h { |id| [id, 0] }, **starts }
+        [based.with(serve_at: based.wanted_at), schedule.with(starts: starts)]
       end
 
       # At the stove: `standing` (Standing) of the meal as it is now, at a Time. What has begun stays.
@@ -57,7 +59,8 @@ module FondKettle
         starts = begun.transform_values { |one| one.start_min + found.late_min }.merge(found.starts)
         left_out = standing.schedule.starts.except(*ids)
         Changed.new(meal: later, late_min: found.late_min, waits: found.waits,
-                    schedule: with_dropped(Scheduling.with(later, Arranging.problem(later), starts, 0), left_out))
+                    schedule: with_dropped(Scheduling.with(later, Arranging.problem(later), starts, 0),
+                                           left_out))
       end
     end
   end

@@ -29,7 +29,8 @@ module FondKettle
       # One of which only what is not usual is given.
       def self.of(title:, serve_at:, dishes:, **given)
         new(cooks: ["Cook"], rings: 1, shelves: 1, quiet: nil, ahead: [], pins: {}, who: {}, lost: [],
-            patience_min: 0, longer: {}, base_at: nil, guests_min: 0, gone: [], dropped: [], title: title, serve_at: serve_at, dishes: dishes, **given)
+            patience_min: 0, longer: {}, base_at: nil, guests_min: 0, gone: [], dropped: [], title: title,
+            serve_at: serve_at, dishes: dishes, **given)
       end
 
       # Is it eaten so soon after a moment that there may be too little time for it?

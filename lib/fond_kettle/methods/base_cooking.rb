@@ -7,8 +7,8 @@ require_relative "../pot/piece"
 
 module FondKettle
   module Methods
-    # How long a base takes that is cooked before it is layered: until the thickest piece of each food in it is
-    # safe, and until the slowest is tender (figures: Food in a vessel, Simmered).
+    # How long a base takes that is cooked before it is layered: until the thickest piece of each food in it
+    # is safe, and until the slowest is tender (figures: Food in a vessel, Simmered).
     class BaseCooking
       # The kind of step that cooks it.
       KIND = "simmer"

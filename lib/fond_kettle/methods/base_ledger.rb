@@ -37,7 +37,8 @@ module FondKettle
       def times(rounds)
         standing_g = self.standing_g * rounds
         brought_g = self.brought_g * rounds
-        with(standing_g: standing_g, brought_g: brought_g, start_g: [standing_g + lost_g - brought_g, 0.0].max,
+        with(standing_g: standing_g, brought_g: brought_g,
+             start_g: [standing_g + lost_g - brought_g, 0.0].max,
              uncovered_g: uncovered_g * rounds)
       end
 

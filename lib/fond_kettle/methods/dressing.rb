@@ -61,7 +61,8 @@ module FondKettle
         food = Larder::Ingredients.fetch(KEYS.fetch(part))
         grams = part == :vinegar_ml ? amount * food.g_ml : amount
         one, all = [1, request.pots].map { |pots| told(food, grams * pots, request.measures) }
-        Provision.new(key: food.key, what: food.name, g: grams, measured: one.first, told: one.last, told_all: all.last,
+        Provision.new(key: food.key, what: food.name, g: grams, measured: one.first, told: one.last,
+                      told_all: all.last,
                       stage: FINISH, step: nil, slot: SLOT, care: food.care, wilts_ml: 0.0)
       end
 

@@ -25,8 +25,8 @@ module FondKettle
                                              text: text, care: care)
       end
 
-      # The same of Provisions that lie by themselves: egg is then seen to be done, where nothing else is `with`
-      # it in a pot.
+      # The same of Provisions that lie by themselves: egg is then seen to be done, where nothing else is
+      # `with` it in a pot.
       def apart(id, last, provisions, with: [])
         care = [*provisions, *with].flat_map(&:care)
         text = with.empty? && (care & Care::Cautions.raw) == ["raw-egg"] ? "check-egg" : "check-heat"

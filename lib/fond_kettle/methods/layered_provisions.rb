@@ -19,8 +19,14 @@ module FondKettle
         laid = layered.layers.reject { |wish| wish.kind.share || wish.g.zero? }
         fried = laid.select { |wish| wish.kind.fat_g }
         [*fried.flat_map { |wish| fat(wish, measures, pots) },
-         *(provision(LayerKinds::BASE, base.name, base.g, "base", measures, pots, care: layered.base_care) if base.g.positive?),
+         *(whole(layered, measures, pots) if base.g.positive?),
          *laid.map { |wish| laid(wish, measures, pots) }]
+      end
+
+      # A base of which nobody has written the lines.
+      def whole(layered, measures, pots)
+        base = layered.base
+        provision(LayerKinds::BASE, base.name, base.g, "base", measures, pots, care: layered.base_care)
       end
 
       # What a step of the method makes goes in there.
@@ -43,16 +49,18 @@ module FondKettle
         stays_g = wish.g * kind.fat_stays_g
         left_g = (wish.g * kind.fat_g) - stays_g
         { "layer" => stays_g, "left" => left_g }.map do |stage, grams|
-          provision(FAT_KEY, FAT, grams, stage, measures, pots, slot: kind.made_by).with(told: nil, told_all: nil)
+          made = provision(FAT_KEY, FAT, grams, stage, measures, pots, slot: kind.made_by)
+          made.with(told: nil, told_all: nil)
         end
       end
 
       def provision(key, name, grams, stage, measures, pots, care: [], slot: Slots::ANY)
         one, all = [1, pots].map { |count| "#{measures.weighed(grams * count)} #{name.downcase}" }
-        Provision.new(key: key, what: name, g: grams, measured: measures.weighed(grams), told: one, told_all: all,
+        Provision.new(key: key, what: name, g: grams, measured: measures.weighed(grams), told: one,
+                      told_all: all,
                       stage: stage, step: nil, slot: slot, care: care, wilts_ml: 0.0)
       end
-      private_class_method :laid, :fat, :provision
+      private_class_method :whole, :laid, :fat, :provision
     end
   end
 end

@@ -16,8 +16,8 @@ module FondKettle
         @phase = phase
       end
 
-      # In words, at a task of a kind (a key) and, of a dish's own, at a moment; nil for one. Rounds are tasks of
-      # their own; `once`: it is done for all of them.
+      # In words, at a task of a kind (a key) and, of a dish's own, at a moment; nil for one. Rounds are tasks
+      # of their own; `once`: it is done for all of them.
       def say(kind, moment = nil, once: false)
         return in_batches(moment) if @request.pots == 1
         return once ? all_of("round") : ROUND if @request.rounds?

@@ -35,19 +35,23 @@ module FondKettle
         comes = Pot::Verdict.texture(Pot::Verdict.dressed(run, load), load.grain.uptake)
         return [] if comes == wanted || !Pot::Verdict::RIGHT.include?(Pot::Verdict.of(run, load))
 
-        [warning("not-#{wanted}", "#{load.grain.name} comes out #{comes} this way, not #{wanted}: #{because(run, load)}")]
+        [warning("not-#{wanted}",
+                 "#{load.grain.name} comes out #{comes} this way, not #{wanted}: #{because(run, load)}")]
       end
 
       def because(run, load)
         held = Measure::Rounding.plain(run.uptake.round(2))
         if load.plenty?
-          "in plenty of water it holds #{held} g of water a gram until its core is gone. Take a way that measures water."
+          "in plenty of water it holds #{held} g of water a gram until its core is gone. Take a way that " \
+            "measures water."
         elsif load.dressed_g.positive?
           "what it is dressed with is water too, and drier rice would stay hard."
         elsif load.stack
-          "under the seal it goes on drinking, to #{held} g of water a gram. Par-boil it for less, or take a way " \
+          "under the seal it goes on drinking, to #{held} g of water a gram. Par-boil it for less, or take " \
+            "a way " \
             "that measures water."
-        else "it holds #{held} g of water a gram at the end. Take another way."
+        else
+          "it holds #{held} g of water a gram at the end. Take another way."
         end
       end
 

@@ -15,7 +15,9 @@ module FondKettle
       def call(request)
         check(request, "oven_c", request.choices.oven_c)
         programme = request.method.sealed? ? request.in_layers.programme : nil
-        programme&.each_with_index { |stage, index| check(request, "programme.#{index}.oven_c", stage.oven_c) }
+        programme&.each_with_index do |stage, index|
+          check(request, "programme.#{index}.oven_c", stage.oven_c)
+        end
       end
 
       def check(request, field, wanted_c)

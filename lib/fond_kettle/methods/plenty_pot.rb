@@ -6,9 +6,9 @@ require_relative "washed"
 
 module FondKettle
   module Methods
-    # The pot in which rice boils open in plenty of water, and how much water that holds: at most three quarters
-    # full with water and rice (figures: Food in a vessel). A larger pot of the house comes first, then less
-    # water, but never under six parts; what is too much all the same goes in rounds.
+    # The pot in which rice boils open in plenty of water, and how much water that holds: at most three
+    # quarters full with water and rice (figures: Food in a vessel). A larger pot of the house comes first,
+    # then less water, but never under six parts; what is too much all the same goes in rounds.
     class PlentyPot
       LEAST_PARTS = 6.0
       CLAY = "clay"
@@ -19,8 +19,8 @@ module FondKettle
         @text = text
       end
 
-      # The Kit::Vessel: the request's own, or of the house's others the smallest that holds all of it, else the
-      # largest; where the house has none, the method's usual one.
+      # The Kit::Vessel: the request's own, or of the house's others the smallest that holds all of it, else
+      # the largest; where the house has none, the method's usual one.
       def vessel
         return @request.vessel unless @text.vessel
 

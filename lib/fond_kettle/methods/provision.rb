@@ -16,7 +16,8 @@ module FondKettle
     #   slot      what a step is for that takes it (Slots)
     #   wilts_ml  room of raw leaves until they have wilted, mL; 0 for anything else
     #   care      what brings cautions, as in its Larder::Ingredient
-    Provision = Value.define(:key, :what, :g, :measured, :told, :told_all, :stage, :step, :slot, :care, :wilts_ml) do
+    Provision = Value.define(:key, :what, :g, :measured, :told, :told_all, :stage, :step, :slot, :care,
+                             :wilts_ml) do
       # Of an Addition that no line of a dish writes; `measures` (Measure::House), `pots` equal
       # pots.
       def self.unwritten(addition, measures, pots)

@@ -19,8 +19,11 @@ module FondKettle
       # Remedy by sign (a key of Care::Signs), for `plan`: reckoned, or in words; of a sign that has none of
       # them, what can be done in such a vessel, and what cannot be undone.
       def for(plan)
-        OFF.to_h { |sign, (water, time)| [sign, reckon(plan, water, time) || otherwise(plan, sign)] }
-           .merge(Care::Signs.all.transform_values(&:now).compact.transform_values { |say| Methods::Remedy.of(say) })
+        reckoned = OFF.to_h do |sign, (water, time)|
+          [sign, reckon(plan, water, time) || otherwise(plan, sign)]
+        end
+        said = Care::Signs.all.transform_values(&:now).compact
+        reckoned.merge(said.transform_values { |say| Methods::Remedy.of(say) })
       end
 
       def otherwise(plan, sign)

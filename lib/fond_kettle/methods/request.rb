@@ -75,8 +75,8 @@ module FondKettle
     # liquids are additions of a fixed weight. `lines` answers `provisions(pots)` with
     # what a dish's lines put where (Provision), the model's own liquid not among them; it is
     # one of `pots` equal ones, of which `pots_there` are there (nil: nobody knows); with fewer it
-    # is cooked in rounds. `kit`: the pots of the house (Kit::Vessel), none where nobody knows. `layered`: what lies in a sealed pot (Layered), where somebody said; `making`
-    # (Making): what is made of the rice.
+    # is cooked in rounds. `kit`: the pots of the house (Kit::Vessel), none where nobody knows. `layered`:
+    # what lies in a sealed pot (Layered), where somebody said; `making` (Making): what is made of the rice.
     Request = Value.define(:method, :choices, :grain, :rice_g, :texture, :rinse_changes, :rinse_min,
                            :soak_min, :water_c,
                            :drain, :vessel, :burner, :oven, :altitude_m, :additions, :company, :eaters,

@@ -53,7 +53,8 @@ module FondKettle
 
         layer, tier = cold.min_by { |one, _| one.core_c }
         smaller = " Cut it smaller or steam it longer." unless @run.starved?
-        [warning("not-safe", "The thickest piece (#{tier.cut.mm.round} mm) #{cold_words(layer, tier.cut)}.#{smaller}")]
+        [warning("not-safe",
+                 "The thickest piece (#{tier.cut.mm.round} mm) #{cold_words(layer, tier.cut)}.#{smaller}")]
       end
 
       # What gets there in the rest alone lacks time, not heat.

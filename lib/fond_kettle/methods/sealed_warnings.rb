@@ -126,7 +126,8 @@ module FondKettle
         return [] unless @sealed.lengthened_min.positive?
 
         [warning("programme-longer",
-                 "The last stage is #{@sealed.lengthened_min} min longer than you said: the food is safe after " \
+                 "The last stage is #{@sealed.lengthened_min} min longer than you said: the food is safe " \
+                 "after " \
                  "#{@layers.safe_min.ceil} min, and stays so for 3 min before the heat goes off.")]
       end
 

@@ -85,7 +85,8 @@ module FondKettle
       # What was found (Sealed).
       def sealed_pot
         @sealed_pot ||= Sealed.new(programme: @programme, advised: @layered.programme.nil?,
-                                   lengthened_min: @layered.programme ? @lengthened_min : 0, par_cook: par_cook, run: @course.run(@done, @programme),
+                                   lengthened_min: @layered.programme ? @lengthened_min : 0,
+                                   par_cook: par_cook, run: @course.run(@done, @programme),
                                    boil: @boil, course: @course)
       end
 

@@ -3,9 +3,9 @@
 require_relative "../care/task"
 require_relative "base_cooking"
 require_relative "filling_text"
-require_relative "handfuls"
 require_relative "lots"
 require_relative "method"
+require_relative "provided_amounts"
 require_relative "water_amounts"
 require_relative "whereto"
 
@@ -15,14 +15,13 @@ module FondKettle
     # task that needs it: rice where it is washed or toasted, liquid where it is made hot or
     # becomes a broth, the rest as Whereto says.
     class TaskAmounts
-      # Sections that are done once for all rounds, and kinds in them that are done in each; kinds of finishing.
+      # Sections that are done once for all rounds, and kinds in them that are done in each; kinds of
+      # finishing.
       ONCE = %w[base after finish soak rest].freeze
       EACH_ROUND = %w[heat-liquid heat-steamer toast].freeze
       FINISHES = %w[fold serve].freeze
       # What pieces are filled with, where nobody said what it is.
       FILLING = "filling"
-      # What goes off with the water where that is poured off.
-      DISSOLVES = [Slots::SALT, Slots::SPICE, Slots::FAT].freeze
 
       # Of the phase `text` (PhaseText) solved as `phase`; `words`: its TaskWords. Raw rice
       # goes into the `first` phase, what lies beside it into the `last`.
@@ -35,7 +34,7 @@ module FondKettle
         @water = WaterAmounts.new(request, phase, words)
         @whereto = Whereto.new(request, text, last: last)
         @lots = Lots.new(request, phase)
-        @handfuls = Handfuls.new(phase)
+        @provided = ProvidedAmounts.new(phase, @whereto, @lots)
       end
 
       # WaterAmounts.
@@ -73,8 +72,8 @@ module FondKettle
         @whereto.at(:fill).select { |provision| provision.slot == Slots::SCENT }.map(&:what)
       end
 
-      # Of which of several equal pots what goes in at a task of a kind is told, nil for one; `stage`: the Stage
-      # that it is.
+      # Of which of several equal pots what goes in at a task of a kind is told, nil for one; `stage`: the
+      # Stage that it is.
       def lot(kind, stage = nil)
         @lots.say(kind, stage&.moment, once: stage ? once?(stage) : FINISHES.include?(kind))
       end
@@ -188,7 +187,8 @@ module FondKettle
         return [] unless @first
 
         grams = @phase.load.rice_g
-        [Care::Amount.of(key: @request.grain.key, what: @request.grain.name, g: grams, measured: @words.rice_in_cups,
+        [Care::Amount.of(key: @request.grain.key, what: @request.grain.name, g: grams,
+                         measured: @words.rice_in_cups,
                          told: @words.told_rice(@lots.pots(kind)))]
       end
 
@@ -204,24 +204,9 @@ module FondKettle
          *provided(:liquid, "fill")]
       end
 
-      # What goes in at a place of Whereto, in a task of a kind; `once`: for all rounds.
+      # What a dish puts at a place of Whereto.
       def provided(place, kind, moment = nil, once: false)
-        one_pot = @lots.pots(kind, moment, once: once) == 1
-        times = @lots.times(once)
-        @whereto.at(place).flat_map do |provision|
-          provision = provision.with(g: provision.g && (provision.g * times))
-          told = "#{one_pot ? provision.told : provision.told_all}#{by_handfuls(provision, place, moment)}"
-          shared?(provision, place) ? shared(provision, told) : amount(provision, provision.g, told)
-        end
-      end
-
-      # Of leaves that go into the pot.
-      def by_handfuls(provision, place, moment)
-        @handfuls.say(provision.wilts_ml) unless place == :serve || Moments::OUT_OF_POT.include?(moment)
-      end
-
-      def shared?(provision, place)
-        place == :liquid || (@phase.load.plenty? && in_water?(place) && DISSOLVES.include?(provision.slot))
+        @provided.at(place, kind, moment, once: once, watered: in_water?(place))
       end
 
       # What goes into the pieces, where somebody said how much and no more.
@@ -233,26 +218,13 @@ module FondKettle
 
         grams = portions.filling_g_each * portions.count
         measured = @request.measures.weighed(grams)
-        [Care::Amount.of(key: FILLING, what: "Filling", g: grams, measured: measured, told: "#{measured} filling")]
+        [Care::Amount.of(key: FILLING, what: "Filling", g: grams, measured: measured,
+                         told: "#{measured} filling")]
       end
 
       # Where the water is that is poured off.
       def in_water?(place)
         place == :fill || place.equal?(taking("liquid"))
-      end
-
-      # Of what is poured with water that is drained, the rice keeps a share.
-      def shared(provision, told)
-        share = @phase.taken_share
-        return [amount(provision, provision.g, told)] if share >= 1 || provision.g.nil?
-
-        [amount(provision, provision.g * share, told),
-         amount(provision, provision.g * (1 - share), nil).with(poured_off: true)]
-      end
-
-      def amount(provision, grams, told)
-        Care::Amount.new(key: provision.key, what: provision.what, g: grams, measured: provision.measured, told: told,
-                         poured_off: provision.stage == "left")
       end
     end
   end

@@ -24,12 +24,8 @@ module FondKettle
         @known = request.lines != NoLines || request.additions.any?
         @elsewhere = elsewhere.flat_map(&:care) - (request.provisions - elsewhere).flat_map(&:care)
         @vessel = Loading.vessel(text, request)
-        @always = ["lid:#{@vessel.lid}", "material:#{@vessel.material}",
-                   *("allergens" if request.allergens.any?), *("avoided" if request.clashes.any?),
-                   *("not-checked" if request.not_checked.any?), *("cake" if request.method.turned_out?),
-                   text.steamed ? "steamer" : "pot",
-                   *("dressed" if request.method.dressed), *("pieces" if request.method.pieces),
-                   *("kept" if Finishing::KEPT.value?(request.making.from))]
+        @always = ["lid:#{@vessel.lid}", "material:#{@vessel.material}", text.steamed ? "steamer" : "pot",
+                   *always(request)]
         @eaten = request.care
         @everything = (@eaten | said(inside)) - @elsewhere
         @there = @eaten - request.provisions.flat_map(&:care)
@@ -66,6 +62,16 @@ module FondKettle
       end
 
       private
+
+      # What is so at every task of a request.
+      def always(request)
+        method = request.method
+        so = { "allergens" => request.allergens.any?, "avoided" => request.clashes.any?,
+               "not-checked" => request.not_checked.any?, "cake" => method.turned_out?,
+               "dressed" => method.dressed, "pieces" => method.pieces,
+               "kept" => Finishing::KEPT.value?(request.making.from) }
+        so.select { |_, is| is }.keys
+      end
 
       def inside(kind, food, where)
         case where

@@ -58,9 +58,10 @@ module FondKettle
       end
 
       # A task of the planner's own texts (`text`: which, where not that of its key);
-      # `under`: the Pot::Stage that it falls into; `words`: more to fill in; `more`: what else goes in; `care`:
-      # of what it is about, where that does not lie in the pot with the rice.
-      def common(id, key, last, min: nil, hands_on: nil, under: nil, text: key, words: {}, more: [], care: nil,
+      # `under`: the Pot::Stage that it falls into; `words`: more to fill in; `more`: what else goes in;
+      # `care`: of what it is about, where that does not lie in the pot with the rice.
+      def common(id, key, last, min: nil, hands_on: nil, under: nil, text: key, words: {}, more: [],
+                 care: nil,
                  **given)
         text = TaskTexts.fetch(text)
         words = { **@words.to_h, **words }
@@ -192,7 +193,8 @@ module FondKettle
                                                      oven_c: oven_c,
                                                      after: [*last].compact.map { |one| follows(one) })
         task = Care::Task.new(slot: slot, kind: kind, hands_on: hands_on, timed_min: min, heat: heat,
-                              watch: watch, amounts: amounts.freeze, lot: lot && format(lot, @round || 1), core_c: core_c, list: list,
+                              watch: watch, amounts: amounts.freeze, lot: lot && format(lot, @round || 1),
+                              core_c: core_c, list: list,
                               **texts)
         @tasks << task
         task

@@ -91,14 +91,6 @@ module FondKettle
         "#{@request.measures.weighed(grams)} #{name.downcase} (#{in_cups(grams)})"
       end
 
-      # Water in which rice soaks, so much for each g of it: enough, to half a cup.
-      def told_to_cover(per_g)
-        half_ml = @request.measures.cup.ml / 2
-        at_once = @request.rounds? ? 1 : @request.pots
-        ml = ((@load.rice_g * at_once * per_g) / half_ml).ceil * half_ml
-        "about #{Measure::Spoken.say(ml, @request.measures)} water, to cover it"
-      end
-
       # g of water in the house's own measures.
       def in_cups(grams)
         Amounts.in_cups(grams, @load, @request.measures)

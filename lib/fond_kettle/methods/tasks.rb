@@ -15,15 +15,13 @@ require_relative "task_amounts"
 require_relative "task_facts"
 require_relative "task_list"
 require_relative "task_words"
+require_relative "wash_tasks"
 
 module FondKettle
   module Methods
     # Writes the tasks of a request: wash, what each phase's base and stages are, finish.
     # Ids are unique by construction: the part, the phase and the key that is unique in it.
     class Tasks
-      # What draining takes, minutes, and whether it needs hands.
-      DRAINING = { "quick" => [1.0, true], "shaken" => [1.0, true], "long" => [10.0, false],
-                   "air-dried" => [60.0, false] }.freeze
       # The heat that a base stands on.
       BASE_HEAT = "medium"
       # What is cooked for a pot of layers may stand covered for so long; drained rice may not.
@@ -68,7 +66,8 @@ module FondKettle
       def again(number)
         @list.round = number
         @again = true
-        out = @list.common("out", base_once? ? "round-out-base" : "round-out", @latest, words: { round: number.to_s })
+        out = @list.common("out", base_once? ? "round-out-base" : "round-out", @latest,
+                           words: { round: number.to_s })
         prepare(@method.phases.first, @phases.first)
         @list.at(words: @words, amounts: @amounts, facts: nil)
         @meanwhile = []
@@ -82,34 +81,15 @@ module FondKettle
       end
 
       def wash
-        rinsed = @request.rinse_changes.positive?
-        minutes, hands_on = DRAINING[@request.drained]
-        soaked = @request.soak_min.positive?
-        @meanwhile = soaked ? [] : meanwhile(nil)
-        last = rinsed ? @list.common("wash.rinse", "rinse", @meanwhile, min: @request.rinse_min) : nil
-        last = soak(last) if soaked
-        return last unless minutes && last
-
-        @list.common("wash.drain", "drain", last, min: minutes, hands_on: hands_on)
+        washing = WashTasks.new(@request, @list)
+        washing.write.tap { @meanwhile = washing.meanwhile }
       end
 
-      def soak(last)
-        @meanwhile = meanwhile(last)
-        @list.common("wash.soak", "soak", last, min: @request.soak_min)
-      end
-
-      # What is to be done while it soaks begins when it does, after `rinsed`; where rice does not
-      # soak, it is done before the rice gets wet (nil).
-      def meanwhile(rinsed)
-        @method.last_phase.between.select { |stage| stage.moment == Moments::SOAK }
-               .map { |stage| @list.loosely(@list.own("soak.#{stage.key}", stage, rinsed)) }
-      end
-
-      # The base, the rice into it, its stages; the rice was washed meanwhile. `out`: of a later round, what was
-      # done before is out of the pot.
+      # The base, the rice into it, its stages; the rice was washed meanwhile. `out`: of a later round, what
+      # was done before is out of the pot.
       def phase(text, phase, out: nil)
         begin_phase(text, phase)
-        ready = out ? base_again(text, phase, out) : parted(measured(lift_out(base(text, phase), phase), text, phase))
+        ready = out ? base_again(text, phase, out) : first_base(text, phase)
         return @latest = stages(text, phase, layered(ready, phase)) if text.sealed
 
         hot = hot_liquid(text, phase)
@@ -118,6 +98,11 @@ module FondKettle
         @latest = (1..@steamer.batches).reduce(filled) do |before, batch|
           stages(text, phase, @steamer.begun(before, batch), batch)
         end
+      end
+
+      # The base, measured where it is a broth, and what is not of the first round kept hot.
+      def first_base(text, phase)
+        parted(measured(lift_out(base(text, phase), phase), text, phase))
       end
 
       # What is ready is laid in the pot, and that is closed.

@@ -120,7 +120,8 @@ module FondKettle
 
         [warning("base-not-covered",
                  "#{measures.weighed(ledger.start_g)} does not cover the food in the broth. Pour " \
-                 "#{measures.weighed(ledger.uncovered_g)} more, and boil it down by as much before the rice goes in.")]
+                 "#{measures.weighed(ledger.uncovered_g)} more, and boil it down by as much before the " \
+                 "rice goes in.")]
       end
 
       # Of an oven (`stages`: Pot::Stage) that is hotter than rice is usually baked in.
@@ -128,16 +129,19 @@ module FondKettle
         hottest_c = stages.filter_map(&:oven_c).max
         return [] unless hottest_c && hottest_c > HOT_OVEN_C
 
-        [warning("hot-oven", "The oven is at #{hottest_c.round} °C: above #{HOT_OVEN_C.round} °C it drives off " \
+        [warning("hot-oven", "The oven is at #{hottest_c.round} °C: above #{HOT_OVEN_C.round} °C it drives " \
+                             "off " \
                              "much more water, and the rim browns. Look into it early.")]
       end
 
       # Of rice that boils in plenty of water, in a phase's pot that does not hold as much as is usual.
       def less_water(request)
-        short = request.method.phases.select(&:parts).map { |text| PlentyPot.new(request, text) }.select(&:less?)
+        boiled = request.method.phases.select(&:parts)
+        short = boiled.map { |text| PlentyPot.new(request, text) }.select(&:less?)
         short.map do |pot|
-          warning("less-water", "#{pot.vessel.name} holds no more than #{Measure::Rounding.plain(pot.parts)} parts of " \
-                                "water to one of rice, three quarters full: that is enough (6 to 10), stir it once.")
+          parts = Measure::Rounding.plain(pot.parts)
+          warning("less-water", "#{pot.vessel.name} holds no more than #{parts} parts of water to one of " \
+                                "rice, three quarters full: that is enough (6 to 10), stir it once.")
         end
       end
 
@@ -205,7 +209,8 @@ module FondKettle
         "#{(share * 100).round} %"
       end
 
-      private_class_method :under_seal, :less_water, :hot_oven, :turned_out, :avoided, :salty, :uncovered, :outside,
+      private_class_method :under_seal, :less_water, :hot_oven, :turned_out, :avoided, :salty, :uncovered,
+                           :outside,
                            :split, :never_boiled,
                            :dry_first, :water, :warning, :percent
     end

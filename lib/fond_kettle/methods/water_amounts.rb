@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../care/task"
+require_relative "../measure/spoken"
 require_relative "../pot/steamer_pot"
 require_relative "portions"
 require_relative "steaming"
@@ -30,7 +31,7 @@ module FondKettle
 
       # Poured off but for what the grain drinks.
       def soaking
-        thrown("Soaking water", COVERS, @phase.load.soak_gain_g, told: @words.told_to_cover(COVERS))
+        thrown("Soaking water", COVERS, @phase.load.soak_gain_g, told: to_cover)
       end
 
       # What goes under a steamer at a Stage beside the rice's own.
@@ -58,10 +59,19 @@ module FondKettle
 
       # So much of it is poured off in the end, g.
       def left(name, grams, key: Care::Amount::WATER)
-        Care::Amount.new(key: key, what: name, g: grams, measured: @words.in_cups(grams), poured_off: true, told: nil)
+        Care::Amount.new(key: key, what: name, g: grams, measured: @words.in_cups(grams), poured_off: true,
+                         told: nil)
       end
 
       private
+
+      # Enough, to half a cup.
+      def to_cover
+        half_ml = @request.measures.cup.ml / 2
+        at_once = @request.rounds? ? 1 : @request.pots
+        ml = ((@phase.load.rice_g * at_once * COVERS) / half_ml).ceil * half_ml
+        "about #{Measure::Spoken.say(ml, @request.measures)} water, to cover it"
+      end
 
       # Of rice in a steamer, or nil.
       def steaming
@@ -75,7 +85,8 @@ module FondKettle
       # Water, so much of it for each g of rice, of which `kept_g` is taken up.
       def thrown(name, per_g, kept_g = 0.0, told: nil)
         all_g = per_g * @phase.load.rice_g
-        off = Care::Amount.new(key: Care::Amount::WATER, what: name, g: all_g - kept_g, poured_off: true, told: told,
+        off = Care::Amount.new(key: Care::Amount::WATER, what: name, g: all_g - kept_g, poured_off: true,
+                               told: told,
                                measured: @words.in_cups(all_g - kept_g))
         kept = Care::Amount.of(key: Care::Amount::WATER, what: name, g: kept_g,
                                measured: @words.in_cups(kept_g), told: nil)

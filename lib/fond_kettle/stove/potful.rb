@@ -28,7 +28,11 @@ module FondKettle
         last = tasks.index { |task| round(task) == rounds && task[:kind] == FILL } || tasks.size
         tasks.each_with_index.select do |task, index|
           own = round(task)
-          own ? own == number : number == (index > last ? rounds : 1)
+          if own
+            own == number
+          else
+            number == (index > last ? rounds : 1)
+          end
         end.map(&:first)
       end
 
