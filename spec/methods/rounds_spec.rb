@@ -8,8 +8,7 @@ RSpec.describe "Rounds in one pot" do
   include Support::Suppers
 
   lines = "700 g lamb, in cubes | base\n3 onions | base\n60 g oil | base\n900 g stock | liquid\n1 tsp " \
-          "salt\n" \
-          "1 bunch mint | finish"
+          "salt\n1 bunch mint | finish"
   steps = "Brown the onions in the oil | fry | 10 min\nBrown the lamb | fry | 8 min\n" \
           "Simmer in the stock | broth | 1 h\nFold in the mint | fold | finish"
 

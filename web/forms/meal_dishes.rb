@@ -120,8 +120,7 @@ module FondKettle
           end
 
           refuse("#{named(form)} has no second pot left to boil its rice in: the others take them all. " \
-                 "Leave it " \
-                 "out, or make it later")
+                 "Leave it out, or make it later")
           false
         end
 

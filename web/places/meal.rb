@@ -22,9 +22,8 @@ module FondKettle
 
       SLIPS = Forms::SlipForm::KINDS
       PLANNED_MEANWHILE = { field: "slip", message: "was told on a page from before somebody else planned " \
-                                                    "this meal " \
-                                                    "anew: look at how it stands now, and tell it " \
-                                                    "again" }.freeze
+                                                    "this meal anew: look at how it stands now, and tell " \
+                                                    "it again" }.freeze
       BOTH = "all"
 
       # The page's own servant: a device that has lost the kitchen goes on with what it knows.

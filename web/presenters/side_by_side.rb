@@ -28,8 +28,7 @@ module FondKettle
         def lead
           request = form.request
           "#{request.grain.name}, #{request.measures.weighed(request.rice_g)}, each way with its own rinse " \
-            "and soak, " \
-            "in your pot and by your fire."
+            "and soak, in your pot and by your fire."
         end
 
         def rows

@@ -209,8 +209,7 @@ module FondKettle
 
       COLDER = "It has to stand colder than 5 °C in the end."
       UNKNOWN_SINCE = "It is neither hot nor cold, and nobody knows since when it is below 60 °C: it is " \
-                      "not safe to " \
-                      "keep. Say how many minutes it has been below 60 °C, or throw it away."
+                      "not safe to keep. Say how many minutes it has been below 60 °C, or throw it away."
       NOT_HEATED = "Where food is kept hot nothing gets hot: reheat it to 74 °C first, right through."
       private_constant :COLDER, :UNKNOWN_SINCE, :NOT_HEATED
 

@@ -63,8 +63,7 @@ module FondKettle
       # Fish may be meant to be eaten raw; nothing else is.
       def eaten_raw(line)
         warning("eaten-raw", "#{line.name.capitalize} stays raw: only fish sold for eating raw, frozen " \
-                             "first as " \
-                             "your food-safety authority asks, and not for those at risk.")
+                             "first as your food-safety authority asks, and not for those at risk.")
       end
 
       def raw(line)
@@ -102,8 +101,7 @@ module FondKettle
 
         main = dish.main_liquid
         [warning("liquid-as-written", "As written, #{written_g.round} g of #{main.name} for " \
-                                      "#{dish.rice_g.round} g rice " \
-                                      "comes out #{verdict} in this pot; " \
+                                      "#{dish.rice_g.round} g rice comes out #{verdict} in this pot; " \
                                       "#{before.poured_g.round} g is right.")]
       end
 

@@ -86,8 +86,7 @@ module FondKettle
         return [] unless plan.request.rounds?
 
         say = "#{plan.request.pots} rounds in one pot, one after the other: what is done first is kept " \
-              "hot, " \
-              "60 °C or above, covered."
+              "hot, 60 °C or above, covered."
         [Methods::Warning.new(code: "rounds", say: say)]
       end
 

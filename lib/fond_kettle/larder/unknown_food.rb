@@ -12,8 +12,8 @@ module FondKettle
       UNCHECKED = (KINDS.keys - ["egg"]).freeze
       # What the question of a line starts with.
       ASK = "What is “%s”: raw meat or fish, egg, a pulse, or none of these? Say so, or add “| like " \
-            "turnip” (or " \
-            "what it is like); until then it is cooked like raw meat, and brings and drinks no water."
+            "turnip” (or what it is like); until then it is cooked like raw meat, and brings and drinks no " \
+            "water."
     end
   end
 end

@@ -48,8 +48,7 @@ module FondKettle
           "what it is dressed with is water too, and drier rice would stay hard."
         elsif load.stack
           "under the seal it goes on drinking, to #{held} g of water a gram. Par-boil it for less, or take " \
-            "a way " \
-            "that measures water."
+            "a way that measures water."
         else
           "it holds #{held} g of water a gram at the end. Take another way."
         end

@@ -127,8 +127,7 @@ module FondKettle
 
         [warning("programme-longer",
                  "The last stage is #{@sealed.lengthened_min} min longer than you said: the food is safe " \
-                 "after " \
-                 "#{@layers.safe_min.ceil} min, and stays so for 3 min before the heat goes off.")]
+                 "after #{@layers.safe_min.ceil} min, and stays so for 3 min before the heat goes off.")]
       end
 
       def warning(code, say)

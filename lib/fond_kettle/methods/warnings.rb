@@ -130,8 +130,7 @@ module FondKettle
         return [] unless hottest_c && hottest_c > HOT_OVEN_C
 
         [warning("hot-oven", "The oven is at #{hottest_c.round} °C: above #{HOT_OVEN_C.round} °C it drives " \
-                             "off " \
-                             "much more water, and the rim browns. Look into it early.")]
+                             "off much more water, and the rim browns. Look into it early.")]
       end
 
       # Of rice that boils in plenty of water, in a phase's pot that does not hold as much as is usual.
