@@ -2,6 +2,7 @@
 
 require_relative "../ground/limits"
 require_relative "../ground/remembered"
+require_relative "../methods/plenty_pot"
 require_relative "../numeric/root"
 require_relative "../pot/fit"
 require_relative "supper"
@@ -40,13 +41,20 @@ module FondKettle
         start = request.vessel.volume_ml * PLAIN_G_ML / one_g
         balance = nil
         Numerics::Root.filling(start, Limits::RICE_G.max / one_g, close: CLOSE) do |times|
-          potful = Methods::LastPot.of(yield(times))
+          potful = Methods::LastPot.of(fullest(yield(times)))
           balance = potful.roughly(like: balance)
           Pot::Fitting.check(potful.load, balance.liquid_g, request.vessel).filled * SURE
         end
       end
 
-      private_class_method :filling
+      # The request with as little water as rice in plenty of it may have.
+      def fullest(request)
+        return request unless request.method.last_phase.parts
+
+        request.with(choices: request.choices.with(parts: Methods::PlentyPot::LEAST_PARTS))
+      end
+
+      private_class_method :filling, :fullest
     end
   end
 end
