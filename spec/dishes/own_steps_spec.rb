@@ -14,6 +14,13 @@ RSpec.describe FondKettle::Dishes::OwnSteps do
     expect([plan.starts.first.before_min, plan.starts.last.before_min]).to eq([plan.total_min, 2])
   end
 
+  it "takes the oven for its own steps in it, hot when they begin, as hot as they say" do
+    plan = supper(dish("1 kg squash | base", steps: "Roast the squash at 400 °F | bake | 30 min")).plan
+    heated, baked = %w[preheat bake].map { |kind| plan.tasks.find { |task| task.kind.key == kind } }
+    expect([heated, baked].map { |task| [task.slot.uses["oven"], task.slot.oven_c.round] }).to eq([[1, 204]] * 2)
+    expect(baked.slot.after.map(&:task)).to include(heated.id)
+  end
+
   it "roasts before it rinses, where nothing soaks meanwhile" do
     roasted = supper(dish("50 g almonds | finish", steps: "Roast almonds | while it soaks | fry | 4 min"),
                      soak: { "minutes" => 0 }).plan

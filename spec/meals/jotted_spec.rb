@@ -12,6 +12,12 @@ RSpec.describe FondKettle::Meals::Jotted do
     expect(soup.plan[:ends]).to eq([{ task: "1", before_serve: [0, 20] }])
   end
 
+  it "takes the oven for what is baked, as hot as its line says" do
+    squash = described_class.read("Squash: Bake it at 392 °F | bake | 40 min").first.plan[:tasks].first
+    expect(squash[:uses]).to eq("oven" => 1)
+    expect(squash[:oven_c]).to be_within(0.5).of(200)
+  end
+
   it "shows that nothing of it is checked, and what is hot where it is hot" do
     said = described_class.read("Onions: Fry them | fry | 20 min").first.plan
     codes = said[:tasks].first[:cautions]

@@ -52,6 +52,18 @@ RSpec.describe "Dishes and evenings, as pages" do
     expect(last_response.status).to eq(303)
   end
 
+  it "asks at the dish's top where what no step names goes in, once, in its form and at its page" do
+    typed = fields(lines: "700 g goat | base\n150 g yoghurt | base\n3 onions | base\n40 g ghee | base",
+                   steps: "Marinate the goat | marinate | overnight\nFry the onions in the ghee | fry | 15 min")
+    send_form "/dishes/look", typed
+    expect(page.at_css("[aria-label='Asked about this dish']").text)
+      .to include("Where does yoghurt go in? No step names it: planned into “Marinate the goat”")
+    expect(page.text.scan("Where does yoghurt go in").size).to eq(1)
+    send_form "/dishes", typed
+    follow_redirect!
+    expect(page.at_css(".warnings").text).to include("Where does yoghurt go in?")
+  end
+
   it "turns fields into text" do
     leeks = { "amount" => "3", "unit" => "", "name" => "leeks", "note" => "in | rings", "stage" => "base",
               "state" => "reduced",

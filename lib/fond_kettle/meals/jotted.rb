@@ -101,7 +101,8 @@ module FondKettle
       def told(task, codes)
         slot = task.slot
         { id: task.id, kind: task.kind.key, key: task.key, say: task.say, cue: task.cue, why: task.why,
-          hands_on: task.hands_on, minutes: task.minutes, uses: slot.uses, cautions: codes, puts_in: "",
+          hands_on: task.hands_on, minutes: task.minutes, uses: slot.uses, oven_c: slot.oven_c,
+          cautions: codes, puts_in: "",
           after: slot.after.map { |one| { task: one.task, gap: [one.least, one.most] } } }
       end
       private_class_method :check_letters, :check_times, :named, :plan, :tasks, :slot, :told

@@ -67,8 +67,9 @@ module FondKettle
         "gets to #{layer.core_c.floor} °C; it wants #{cut.safe_c} °C"
       end
 
+      # Drained rice alone is not heated through by what clings to it, whatever a single layer's run says.
       def never_hot
-        return [] if @layers.hot_min
+        return [] if @layers.hot_min && !bare?
 
         [warning("never-boiled", "It never gets hot right through: #{cold_because}.")]
       end
