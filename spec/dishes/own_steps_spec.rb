@@ -17,7 +17,9 @@ RSpec.describe FondKettle::Dishes::OwnSteps do
   it "takes the oven for its own steps in it, hot when they begin, as hot as they say" do
     plan = supper(dish("1 kg squash | base", steps: "Roast the squash at 400 °F | bake | 30 min")).plan
     heated, baked = %w[preheat bake].map { |kind| plan.tasks.find { |task| task.kind.key == kind } }
-    expect([heated, baked].map { |task| [task.slot.uses["oven"], task.slot.oven_c.round] }).to eq([[1, 204]] * 2)
+    expect([heated, baked].map do |task|
+      [task.slot.uses["oven"], task.slot.oven_c.round]
+    end).to eq([[1, 204]] * 2)
     expect(baked.slot.after.map(&:task)).to include(heated.id)
   end
 

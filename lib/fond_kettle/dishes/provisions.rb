@@ -54,7 +54,7 @@ module FondKettle
         scaled.line.shares.reject { |stage, _| unplaced && stage == "base" }.flat_map do |stage, share|
           step = @steps[Claims::Claim.new(index: index, stage: stage)]
           first = provision(scaled.line, part(scaled, share / pots), part(scaled, share), stage, step)
-          [first, *(again(scaled.line, "the #{scaled.line.name}", stage) if prepared?(index, stage))]
+          [first, *(again(scaled.line, "the #{scaled.line.name}", stage, nil) if prepared?(index, stage))]
         end
       end
 
@@ -74,7 +74,10 @@ module FondKettle
           "#{said == HALF ? 'half' : said} of it kept #{LATER.fetch(stage)}"
         end.join(", ")
         whole = whole.with(told: "#{whole.told}, #{kept}", told_all: "#{whole.told_all}, #{kept}")
-        [whole, *later.map { |stage, _| again(line, "the #{line.name} that were kept", stage) }]
+        [whole, *later.map do |stage, _|
+          again(line, "the #{line.name} that were kept", stage,
+                @steps[Claims::Claim.new(index: index, stage: stage)])
+        end]
       end
 
       # Taken by a step of another time than its own, and named by none after that.
@@ -83,12 +86,12 @@ module FondKettle
         !place.nil? && !OWN_TIME.fetch(stage).include?(place) && !@again.include?(index)
       end
 
-      # Nothing more of it, but now it goes in.
-      def again(line, told, stage)
+      # Nothing more of it, but now it goes in: at a `step`, or where its stage has it (nil).
+      def again(line, told, stage, step)
         Methods::Provision.new(key: line.ingredient.key, what: line.name, g: 0.0, measured: "", told: told,
                                told_all: told,
                                stage: stage,
-                               step: nil, slot: Methods::Slots.of(line.ingredient), care: [].freeze,
+                               step: step, slot: Methods::Slots.of(line.ingredient), care: [].freeze,
                                wilts_ml: 0.0)
       end
 

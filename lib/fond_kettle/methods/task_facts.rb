@@ -16,6 +16,8 @@ module FondKettle
       BASE = :base
       POT = :pot
       BESIDE = :beside
+      # Of what may get too hot, as in an ingredient's care.
+      FAT_CARE = "hot-fat"
 
       # `text`: PhaseText; `inside`: care of what a method is made with where nobody says what goes in;
       # `elsewhere`: Provisions that never lie in the pot with the rice.
@@ -37,7 +39,9 @@ module FondKettle
       def at(kind, food: [], stage: nil, where: POT)
         @there |= food if where == BASE
         @closed ||= !stage.nil? && !stage.open?
-        [*@always, *inside(kind, food, where).map { |care| "in:#{care}" }, *("fat" if kind.fat),
+        [*@always, *inside(kind, food, where).map do |care|
+          "in:#{care}"
+        end, *("fat" if fat?(kind, food, where)),
          *("closed" if @closed), *("lid:#{stage.lid}" if stage), *covers(stage)].uniq.freeze
       end
 
@@ -62,6 +66,11 @@ module FondKettle
       end
 
       private
+
+      # A step of a cook's own once the rice is done heats no fat, but for what goes in at it.
+      def fat?(kind, food, where)
+        kind.fat && (kind.key != Care::Kinds::OWN || where == BASE || food.include?(FAT_CARE))
+      end
 
       # What is so at every task of a request.
       def always(request)

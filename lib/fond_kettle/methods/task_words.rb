@@ -199,7 +199,7 @@ module FondKettle
 
       # "the salt", or how much at most where nobody has said.
       def salted
-        return "the salt" if @request.provisions.any? { |provision| provision.slot == Slots::SALT }
+        return "the salt" if @request.provisions.any? { |one| one.slot == Slots::SALT && one.step.nil? }
 
         "salt, at most #{@request.measures.weighed(poured_g * SALT_G_G)} (1 %)"
       end

@@ -101,7 +101,9 @@ module FondKettle
       # What is laid in is there once it is made, what is strewn on when the last step is.
       def later(provision)
         stage = provision.stage
-        (stage == "finish" ? finishing : making(provision))&.key || stage.to_sym
+        return finishing(provision) if stage == "finish"
+
+        making(provision)&.key || stage.to_sym
       end
 
       # The step that makes what is laid in.
@@ -109,11 +111,16 @@ module FondKettle
         @text.base.find { |stage| stage.slot == provision.slot } unless provision.slot == Slots::ANY
       end
 
-      def finishing
-        @request.method.after.find do |stage|
+      # The step of its own slot, else the first where that takes anything. Nothing but a dressing goes into
+      # hot rice that is being dressed: anything else, raw fish too, comes to the cooled rice on the table.
+      def finishing(provision)
+        stages = @request.method.after.select do |stage|
           kind = Care::Kinds.fetch(stage.kind)
           kind.takes && kind.finishes
         end
+        own = stages.find { |stage| stage.slot == provision.slot }
+        own ||= stages.first unless @request.method.dressed
+        own&.key || (@request.method.dressed ? :serve : :finish)
       end
 
       # Salt and dry food go into what boils before the rice, fat and spice into what is fried.
