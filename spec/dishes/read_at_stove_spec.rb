@@ -30,6 +30,20 @@ RSpec.describe "A sheet followed to the letter" do
     expect(plan.tasks.map { |one| one.kind.key }).not_to include("check-heat")
   end
 
+  it "has nobody stand by a marinade overnight" do
+    plan = supper(dish("700 g goat | base\n200 g yoghurt | base",
+                       steps: "Marinate the goat in yoghurt | marinate | overnight")).plan
+    expect(plan.total_min).to be > 480
+    expect(plan.hands_on_min).to be < 60
+  end
+
+  it "counts of salt in water that is poured off what the rice takes up" do
+    plan = supper(dish("40 g salt | liquid", method: "boil-and-drain")).plan
+    expect(plan.warnings.map(&:code)).not_to include("salt-high")
+    drunk = supper(dish("40 g salt | liquid", method: "covered-pot")).plan
+    expect(drunk.warnings.map(&:code)).to include("salt-high")
+  end
+
   it "speaks of the salt in the water only where it goes in there" do
     named, open = { "Marinate the goat in yoghurt and salt" => "base",
                     "Marinate the goat in yoghurt" => "with" }

@@ -54,7 +54,8 @@ RSpec.describe "Dishes and evenings, as pages" do
 
   it "asks at the dish's top where what no step names goes in, once, in its form and at its page" do
     typed = fields(lines: "700 g goat | base\n150 g yoghurt | base\n3 onions | base\n40 g ghee | base",
-                   steps: "Marinate the goat | marinate | overnight\nFry the onions in the ghee | fry | 15 min")
+                   steps: "Marinate the goat | marinate | overnight\n" \
+                          "Fry the onions in the ghee | fry | 15 min")
     send_form "/dishes/look", typed
     expect(page.at_css("[aria-label='Asked about this dish']").text)
       .to include("Where does yoghurt go in? No step names it: planned into “Marinate the goat”")

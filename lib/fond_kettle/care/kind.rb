@@ -22,6 +22,11 @@ module FondKettle
       def oven?
         holds.include?("oven")
       end
+
+      # True where it goes on by itself, on no flame: nobody stands by a marinade or an oven.
+      def unattended?
+        !hands && !burner?
+      end
     end
 
     # The list of kinds, checked when loaded.

@@ -85,13 +85,13 @@ module FondKettle
         [say.to_s, *words]
       end
 
-      # What its words say that no bar does; nobody stands by an oven.
+      # What its words say that no bar does; nobody stands by what goes on by itself.
       def spoken(say, known)
         minutes = StepTimes.new(say).minutes unless known.key?(:minutes)
         kind = Care::Kinds.fetch(known.fetch(:kind, Care::Kinds::OWN))
         oven_c = Measure::Degrees.first(say) if kind.oven? && !known.key?(:oven_c)
         { minutes: minutes, oven_c: (oven_c if oven_c && Limits::OVEN_C.cover?(oven_c)),
-          hands_on: (false if kind.oven?) }.compact
+          hands_on: (false if kind.unattended?) }.compact
       end
 
       # True where `word` says something of the step.

@@ -2,6 +2,7 @@
 
 require_relative "../kit/vessel"
 require_relative "../pot/fit"
+require_relative "food_load"
 require_relative "washed"
 
 module FondKettle
@@ -48,7 +49,7 @@ module FondKettle
       private
 
       def wanted
-        chosen = @request.choices.parts if @text.key == @request.method.last_phase.key
+        chosen = @request.choices.parts if last?
         (chosen || @text.parts).to_f
       end
 
@@ -56,13 +57,24 @@ module FondKettle
         Pot::Fitting::OPEN_SHARE * pot.volume_ml
       end
 
-      # Of the grain itself, soaked as it is: water fills what is between.
+      # Of the grain itself, soaked as it is, for water fills what is between; and of the food with it.
       def rice_ml
         @rice_ml ||= begin
           taken_per_g = Washed.state(@request).taken_per_g
           grain = @request.grain
-          @request.rice_g * (grain.bed_ml_per_g(taken_per_g) - grain.voids_ml_per_g(taken_per_g))
+          kernels_ml_g = grain.bed_ml_per_g(taken_per_g) - grain.voids_ml_per_g(taken_per_g)
+          (@request.rice_g * kernels_ml_g) + food_ml
         end
+      end
+
+      def food_ml
+        return 0.0 if @request.method.sealed? || !last?
+
+        FoodLoad.of(@request.additions).fetch(:bulk_ml)
+      end
+
+      def last?
+        @text.key == @request.method.last_phase.key
       end
 
       # The pots of the house that stand on a ring, but for the one that is layered; clay is never boiled hard

@@ -9,6 +9,7 @@ require_relative "not_safe"
 require_relative "outcome_warnings"
 require_relative "plan"
 require_relative "plenty_pot"
+require_relative "provision"
 require_relative "dressing"
 require_relative "sealed_warnings"
 require_relative "steam_warnings"
@@ -100,9 +101,19 @@ module FondKettle
       def salty(request, liquid_g)
         salt_g = request.additions.sum(0.0) { |addition| addition.g * addition.ingredient.salt / 100 }
         salt_g += liquid_g * request.main_liquid.salt / 100 if request.main_liquid
-        salt_g += Dressing.of(request)&.salt_g.to_f
+        salt_g += Dressing.of(request)&.salt_g.to_f - poured_off_g(request)
         serving_g = salt_g * Table::PORTION_G.fetch(request.method.portion) / request.rice_g
         serving_g > MOST_SALT_G ? [too_salty(serving_g, "")] : []
+      end
+
+      # Of salt in water that is poured off, what the rice does not take up with its water, g.
+      def poured_off_g(request)
+        text = request.method.phases.find(&:parts)
+        return 0.0 unless text
+
+        salts = request.provisions.select { |one| one.slot == Slots::SALT && one.stage == "liquid" && one.g }
+        taken = request.grain.uptake_for(request.texture) / PlentyPot.new(request, text).parts
+        salts.sum(0.0, &:g) * (1 - [taken, 1.0].min)
       end
 
       # `most` names where it comes from.
@@ -208,7 +219,7 @@ module FondKettle
         "#{(share * 100).round} %"
       end
 
-      private_class_method :under_seal, :less_water, :hot_oven, :turned_out, :avoided, :salty, :uncovered,
+      private_class_method :under_seal, :less_water, :hot_oven, :poured_off_g, :turned_out, :avoided, :salty, :uncovered,
                            :outside,
                            :split, :never_boiled,
                            :dry_first, :water, :warning, :percent
