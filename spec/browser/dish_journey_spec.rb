@@ -54,7 +54,7 @@ RSpec.describe "A dish's way through the house", :browser do
     expect(page).to be_accessible
 
     click_link "Print it"
-    in_a_round = /In each round:[^\n]*10\d\d g chicken/
+    in_a_round = /Round 1:[^\n]*10\d\d g chicken/
     expect(page).to have_css("h1", text: "Grandaunt's pea pot").and have_css(".sheet-steps", text: in_a_round)
     expect(pages_of_print).to eq(1)
     expect(page).to be_accessible

@@ -51,6 +51,17 @@ RSpec.describe "Rounds in one pot" do
     expect(plan.tasks.map(&:say).grep(/keep it hot, 60 °C or above/).size).to eq(evening.batches)
   end
 
+  it "part the base before any rice is in it" do
+    small = { "diameter_mm" => 160, "height_mm" => 100, "lid" => "ordinary", "kg" => 1.2 }
+    asked = request_for(basic_request(method: "toasted-pilaf", vessel: small)).with(pots_there: 1)
+    onions = dish("3 onions | base\n60 g butter | base", method: "toasted-pilaf")
+    made = FondKettle::Dishes::Laying.supper(onions, 3.0, asked)
+    ids = made.plan.tasks.map(&:id)
+    expect(made.batches).to be > 1
+    expect(ids.index("part")).to be_between(ids.index("base.cook.onion") + 1,
+                                            ids.index("base.cook.toast") - 1)
+  end
+
   it "are followed at the stove one by one, each task once" do
     stored = FondKettle::Formats::PlanJson.for_the_stove(plan)
     shares = (1..evening.batches).map { |number| FondKettle::Stove::Potful.of(stored, number)[:tasks].map { |one| one[:id] } }

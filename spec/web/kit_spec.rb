@@ -56,8 +56,10 @@ RSpec.describe "Tests and ways of one's own" do
     expect(page.at_css(".slip").text).to include("190 °C (374 °F; gas mark 5; turn Small oven to 175)")
     send_form "/cupboard/ovens/1", "lock_version" => "0", "name" => "Small oven", "hotter_c" => "0",
                                    "most_c" => "170"
-    get "/pot?method=oven-pilaf&for=amount&amount=300&unit=g&oven_c=210"
+    get "/pot?method=oven-pilaf&for=amount&amount=300&unit=g"
     expect(page.at_css(".slip").text).to include("170 °C")
+    get "/pot?method=oven-pilaf&for=amount&amount=300&unit=g&oven_c=210"
+    expect(page.text).to include("must be at most 170 °C: Small oven gets no hotter")
   end
 
   it "puts one measure into another, and into the house's own" do

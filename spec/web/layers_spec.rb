@@ -14,7 +14,7 @@ RSpec.describe "Layers on the Pot page" do
     rows = page.css("[data-number]").map { |row| row["data-number"] }
     expect(rows.size).to be > 15
     get "/pot/under-seal?#{pot}&row=1"
-    expect(last_response.body).to match(%r{<td>\d+ %, .* min</td>})
+    expect(last_response.body).to match(%r{data-head="Par-cooked">\d+ %, .* min</td>})
     get "/pot/under-seal?#{pot}&all=yes"
     expect(page.css(".under-seal td").map(&:text)).to include("standard", "not safe to eat")
   end

@@ -53,13 +53,14 @@ module FondKettle
           end.join
         end
 
-        # What a dish keeps of its own, in words: "soak for 45 minutes, rest 15 minutes".
+        # What a dish keeps of its own, in words: "soak for 45 min; rest 15 min".
         def way_words(way)
           said = Dishes::WAY_FIELDS.filter_map do |field|
             value = way.public_send(field.key)
             next if value.nil?
 
-            "#{field.label.downcase} #{(field.options || []).to_h.fetch(value) { plain(value) }}"
+            words = (field.options || []).to_h.fetch(value) { [plain(value), field.unit].compact.join(" ") }
+            "#{field.label.downcase} #{words}"
           end
           said.empty? ? AS_ITS_WAY : said.join("; ")
         end

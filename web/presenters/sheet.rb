@@ -12,13 +12,26 @@ module FondKettle
       # careful of.
       class Sheet < SupperWords
         # From so many letters on, the type gets smaller.
-        SIZES = { 3000 => "sheet-smallest", 2200 => "sheet-small", 1400 => "sheet-medium",
+        SIZES = { 4000 => "sheet-tiny", 3000 => "sheet-smallest", 2200 => "sheet-small",
+                  1400 => "sheet-medium",
                   0 => "sheet-large" }.freeze
 
         # How large the type can be, by how much stands on it.
         def size
           letters = texts.sum(&:length)
           SIZES.find { |from, _| letters >= from }.last
+        end
+
+        # The sign of a step that comes again in another round is told once on paper.
+        def starts
+          return super unless plan.request.rounds?
+
+          told = []
+          super.map do |start|
+            again = told.include?([start.say, start.cue])
+            told << [start.say, start.cue]
+            again ? start.with(cue: nil) : start
+          end
         end
 
         # Where the sheet came from.

@@ -33,6 +33,7 @@ module FondKettle
       BASE = "base"
       MARINADE = "marinate"
 
+      # Of a dish's Lines and DishSteps.
       def initialize(lines, steps)
         @lines = lines
         @steps = steps

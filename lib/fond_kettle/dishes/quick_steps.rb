@@ -28,6 +28,8 @@ module FondKettle
                           .except(*Care::Kinds.for_own_steps).freeze
       # What speaks of a time.
       TIME = /\A[\d½¼¾⅓⅔⅛]|\b(?:min|mins|minutes?|h|hrs?|hours?|nights?|overnight|days?|seconds?)\b/i
+      # More bars than anybody writes: the rest stays as it is.
+      MOST_BARS = 40
       UNREAD = "“%s” is not read as a time and not counted: write it like 15 min, 1 h 30, half an hour, " \
                "overnight."
 
@@ -81,7 +83,7 @@ module FondKettle
       end
 
       def parts(line)
-        say, *words = line.split("|").map(&:strip)
+        say, *words = line.split("|", MOST_BARS).map(&:strip)
         [say.to_s, *words]
       end
 

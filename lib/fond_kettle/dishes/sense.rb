@@ -6,6 +6,7 @@ require_relative "../measure/rounding"
 require_relative "../methods/not_safe"
 require_relative "../methods/solved"
 require_relative "../methods/trial"
+require_relative "../methods/salt_warnings"
 require_relative "../methods/warnings"
 require_relative "../pot/verdict"
 require_relative "base_times"
@@ -111,12 +112,12 @@ module FondKettle
       end
 
       def salty(salt)
-        return [] if salt.serving_g <= Methods::Warnings::MOST_SALT_G
+        return [] if salt.serving_g <= Methods::SaltWarnings::MOST_SALT_G
 
         name, most_g = salt.sources.first
-        [Methods::Warnings.too_salty(salt.serving_g,
-                                     " Most comes from #{name}: " \
-                                     "#{Measure::Rounding.plain(most_g, 1)} g in all.")]
+        [Methods::SaltWarnings.too_salty(salt.serving_g,
+                                         " Most comes from #{name}: " \
+                                         "#{Measure::Rounding.plain(most_g, 1)} g in all.")]
       end
 
       def spices(dish)

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "base_foods"
 require_relative "../care/cautions"
 require_relative "../kit/atmosphere"
 require_relative "../pot/more_heat"

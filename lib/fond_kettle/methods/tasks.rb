@@ -3,6 +3,7 @@
 require_relative "../care/kind"
 require_relative "../clock/slot"
 require_relative "base_ledger"
+require_relative "base_minutes"
 require_relative "finish_tasks"
 require_relative "heat_checks"
 require_relative "hot_start"
@@ -26,8 +27,6 @@ module FondKettle
       BASE_HEAT = "medium"
       # What is cooked for a pot of layers may stand covered for so long; drained rice may not.
       BASE_WAITS = 20
-      # The kind of a base that makes the liquid hot and goes by its amount.
-      MAKES_HOT = "heat-liquid"
 
       # Tasks (Care::Task) of `request` whose phases are solved, before they have times.
       # `more`: what its texts have filled in beside TaskWords, by name.
@@ -100,9 +99,18 @@ module FondKettle
         end
       end
 
-      # The base, measured where it is a broth, and what is not of the first round kept hot.
+      # The base, measured where it is a broth, what is not of the first round kept hot, and then what is done
+      # in each round: no rice is in it when it is parted.
       def first_base(text, phase)
-        parted(measured(lift_out(base(text, phase), phase), text, phase))
+        once, each = parts_of_base
+        ready = parted(measured(lift_out(base(once, text, phase), phase), text, phase))
+        steps_of_base(each, text, phase, ready)
+      end
+
+      # Stages of the base that are done once for all rounds, and those of each.
+      def parts_of_base
+        stages = in_order(@amounts.base)
+        @rounds > 1 ? stages.partition { |stage| @amounts.once?(stage) } : [stages, []]
       end
 
       # What is ready is laid in the pot, and that is closed.
@@ -162,34 +170,20 @@ module FondKettle
 
       # What of the base is done in each round.
       def base_again(text, phase, out)
-        steps_of_base(@amounts.base.reject { |stage| @amounts.once?(stage) }, text, phase, out)
+        steps_of_base(parts_of_base.last, text, phase, out)
       end
 
       def steps_of_base(stages, text, phase, last)
         stages.reduce(last) do |before, stage|
-          min = heating_min(stage, text, phase)
+          min = BaseMinutes.of(@request, stage, text, phase, @steamer.heat_min)
           @list.own("base.#{phase.key}.#{stage.key}", stage, before, heat: BASE_HEAT, min: min)
         end
       end
 
       # Meat or onion first, as chosen.
-      def base(text, phase)
-        last = steps_of_base(in_order(@amounts.base), text, phase, nil)
+      def base(stages, text, phase)
+        last = steps_of_base(stages, text, phase, nil)
         @checks.apart("check-heat.apart", last, @amounts.apart, with: @amounts.cooked_before)
-      end
-
-      def heating_min(stage, text, phase)
-        case stage.kind
-        when MAKES_HOT then HotStart.minutes(@request, text, phase)
-        when Steaming::KIND then @steamer.heat_min
-        when BaseCooking::KIND then cooked_min(stage)
-        end
-      end
-
-      # A base of the method's own takes as long as what is in it; a dish's own step as its cook says.
-      def cooked_min(stage)
-        cooking = BaseCooking.new(@request)
-        cooking.minutes(stage.minutes) if cooking.any? && stage.slot
       end
 
       def in_order(stages)

@@ -9,7 +9,7 @@ require_relative "not_safe"
 require_relative "outcome_warnings"
 require_relative "plan"
 require_relative "plenty_pot"
-require_relative "provision"
+require_relative "salt_warnings"
 require_relative "dressing"
 require_relative "sealed_warnings"
 require_relative "steam_warnings"
@@ -20,11 +20,6 @@ module FondKettle
     # What the cook should hear before starting, from a balance, a run and a fit.
     module Warnings
       SLOW_BOIL_MIN = 45.0
-      # What the World Health Organization names as the most for an adult.
-      SALT_DAY_G = 5.0
-      # Of that, for one meal: two fifths.
-      MOST_SALT_G = SALT_DAY_G * 2 / 5
-
       # Hotter than that it is told, °C.
       HOT_OVEN_C = 220.0
       DEEPEST_MM = Pot::Fitting::DEEPEST_MM.round
@@ -43,7 +38,7 @@ module FondKettle
          *fit.problems.map { |code| fitting(code, fit) },
          *OutcomeWarnings.coming_out(run, last.load, last.balance), *not_as_wanted(request, last, run),
          *outside(request),
-         *less_water(request), *hot_oven(last.stages), *salty(request, last.liquid_g),
+         *less_water(request), *hot_oven(last.stages), *SaltWarnings.of(request, last.liquid_g),
          *uncovered(BaseLedger.of(request, request.method.last_phase, last), request.measures)]
       end
 
@@ -52,7 +47,7 @@ module FondKettle
         [*avoided(request), *SealedWarnings.of(request, last, run, sealed), *NotSafe.in_layers(request),
          *(fit.problems - [SealedWarnings::DEEP]).map { |code| fitting(code, fit) },
          *not_as_wanted(request, last, run), *outside(request),
-         *less_water(request), *hot_oven(last.stages), *salty(request, last.liquid_g)]
+         *less_water(request), *hot_oven(last.stages), *SaltWarnings.of(request, last.liquid_g)]
       end
 
       # Of a texture that this way does not come to; where food brings too much water, that is told.
@@ -95,34 +90,6 @@ module FondKettle
                         "The cooked bed is only #{fit.bed_mm.round} mm deep; under #{THINNEST_MM} mm " \
                         "it scorches. Take a narrower pot."
                       end)
-      end
-
-      # Salt that goes in beside the rice, for portions of the method's usual size.
-      def salty(request, liquid_g)
-        salt_g = request.additions.sum(0.0) { |addition| addition.g * addition.ingredient.salt / 100 }
-        salt_g += liquid_g * request.main_liquid.salt / 100 if request.main_liquid
-        salt_g += Dressing.of(request)&.salt_g.to_f - poured_off_g(request)
-        serving_g = salt_g * Table::PORTION_G.fetch(request.method.portion) / request.rice_g
-        serving_g > MOST_SALT_G ? [too_salty(serving_g, "")] : []
-      end
-
-      # Of salt in water that is poured off, what the rice does not take up with its water, g.
-      def poured_off_g(request)
-        text = request.method.phases.find(&:parts)
-        return 0.0 unless text
-
-        salts = request.provisions.select { |one| one.slot == Slots::SALT && one.stage == "liquid" && one.g }
-        taken = request.grain.uptake_for(request.texture) / PlentyPot.new(request, text).parts
-        salts.sum(0.0, &:g) * (1 - [taken, 1.0].min)
-      end
-
-      # `most` names where it comes from.
-      def too_salty(serving_g, most)
-        most_g, day_g = [MOST_SALT_G, SALT_DAY_G].map { |grams| Measure::Rounding.plain(grams) }
-        warning("salt-high",
-                "#{Measure::Rounding.plain(serving_g, 1)} g of salt a portion; above #{most_g} g " \
-                "is a lot for one meal: two fifths of the #{day_g} g a day that the World " \
-                "Health Organization names as the most.#{most}")
       end
 
       # A broth is poured over its food.
@@ -219,10 +186,8 @@ module FondKettle
         "#{(share * 100).round} %"
       end
 
-      private_class_method :under_seal, :less_water, :hot_oven, :poured_off_g, :turned_out, :avoided, :salty, :uncovered,
-                           :outside,
-                           :split, :never_boiled,
-                           :dry_first, :water, :warning, :percent
+      private_class_method :under_seal, :less_water, :hot_oven, :turned_out, :not_as_wanted, :avoided,
+                           :uncovered, :outside, :split, :never_boiled, :dry_first, :water, :warning, :percent
     end
   end
 end
