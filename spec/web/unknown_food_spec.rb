@@ -37,6 +37,12 @@ RSpec.describe "Food that nobody knows" do
     expect(household.names.find("wakame").unchecked).to eq("wakame")
   end
 
+  it "is answered by nothing but its buttons: Enter in a field only looks the dish over" do
+    send_form "/dishes/look", typed
+    first = page.at_css(".dish-form button")
+    expect([first["formaction"], first["name"]]).to eq(["/dishes/look", "use"])
+  end
+
   it "is asked at its page and at its probe step, one caution and 74 °C until somebody answers" do
     id = saved
     get "/pot?dish=#{id}"
