@@ -164,6 +164,7 @@ RSpec.describe "A Friday for nine", :browser do
 
   # A device loses the kitchen, goes on, and hands over what was tapped.
   def away(session)
+    was = becomes = nil
     using_session(session) do
       page.refresh
       offline(true)
@@ -176,7 +177,10 @@ RSpec.describe "A Friday for nine", :browser do
       offline(false)
       expect(page).to have_no_css("#kept", text: "kept here", wait: 12)
     end
-    expect(page).to have_css(".meal-card[data-state=going].dish-B", wait: 8)
+    card = ".meal-card[data-task='#{was}']"
+    return expect(page).to have_css("#{card}[data-state=going]", wait: 12) if becomes == "going"
+
+    expect(page).to have_no_css("#{card}[data-state=going]", wait: 12)
   end
 
   def offline(gone)
