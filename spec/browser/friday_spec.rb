@@ -177,10 +177,8 @@ RSpec.describe "A Friday for nine", :browser do
       offline(false)
       expect(page).to have_no_css("#kept", text: "kept here", wait: 12)
     end
-    card = ".meal-card[data-task='#{was}']"
-    return expect(page).to have_css("#{card}[data-state=going]", wait: 12) if becomes == "going"
-
-    expect(page).to have_no_css("#{card}[data-state=going]", wait: 12)
+    going = ".meal-card[data-task='#{was}'][data-state=going]"
+    expect(page).to(becomes == "going" ? have_css(going, wait: 12) : have_no_css(going, wait: 12))
   end
 
   def offline(gone)
