@@ -48,9 +48,12 @@ module FondKettle
         return nothing if load.stack
         return in_plenty(load, balance) if load.plenty?
 
-        sides = held.estimates.transform_values { |estimate| sides(estimate, balance, stages, setting) }
-        joint = joint(held, balance, stages, setting)
-        wanted_g = balance.liquid_g + over_g(balance, stages, setting)
+        over_g = over_g(balance, stages, setting)
+        sides = held.estimates.transform_values do |estimate|
+          sides(estimate, balance, stages, setting, over_g)
+        end
+        joint = joint(held, balance, stages, setting, over_g)
+        wanted_g = balance.liquid_g + over_g
         low_g, high_g = ends(balance.liquid_g, wanted_g, sides, joint)
         Spread.new(low_g: low_g, high_g: high_g,
                    by_cause: sides.transform_values { |more, less| (more - less) / 2 }.freeze,
@@ -85,11 +88,10 @@ module FondKettle
       # Where a pot boils open until its liquid is gone, the less of what the fire gives and
       # what the surface lets off decides: the two are looked at together, at the points of
       # Gauss and Hermite for a normal. Mean, variance and third moment, or nil.
-      def joint(held, balance, stages, setting)
+      def joint(held, balance, stages, setting, over_g)
         return unless stages.any? { |stage| stage.open? && DRIES.include?(stage.until) }
 
         first, second = TOGETHER.map { |key| held.estimates.fetch(key) }
-        over_g = over_g(balance, stages, setting)
         points = POINTS.product(POINTS).map do |(sds, weight), (other_sds, other_weight)|
           load, changed = acted(first, sds, balance.load, setting)
           load, changed = acted(second, other_sds, load, changed)
@@ -117,8 +119,9 @@ module FondKettle
       end
 
       # g of liquid for one standard deviation more, and for one less, of what an Estimate
-      # is of; looked at where the interval ends, for caps are met on the way there.
-      def sides(estimate, balance, stages, setting)
+      # is of, from what is wanted (`over_g`); looked at where the interval ends, for caps are met on the way
+      # there.
+      def sides(estimate, balance, stages, setting, over_g)
         unknown = estimate.unknown
         return [0.0, 0.0] unless unknown.concerns.call(stages) && unknown.matters.call(balance.load)
         if unknown.moves_g
@@ -126,15 +129,14 @@ module FondKettle
         end
 
         # What moves little moves alike to both sides; caps are met on the way up.
-        less_g = side(-Z80, estimate, balance, stages, setting)
+        less_g = side(-Z80, estimate, balance, stages, setting, over_g)
         return [-less_g, less_g] if less_g.abs < LITTLE * balance.liquid_g
 
-        [side(Z80, estimate, balance, stages, setting), less_g]
+        [side(Z80, estimate, balance, stages, setting, over_g), less_g]
       end
 
-      def side(sds, estimate, balance, stages, setting)
-        moved_g = moved(balance, stages, *acted(estimate, sds, balance.load, setting))
-        (moved_g - over_g(balance, stages, setting)) / Z80
+      def side(sds, estimate, balance, stages, setting, over_g)
+        (moved(balance, stages, *acted(estimate, sds, balance.load, setting)) - over_g) / Z80
       end
 
       # By the slope of the loss; where that is far, by a second run there (a secant step).

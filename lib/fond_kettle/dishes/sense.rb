@@ -51,7 +51,7 @@ module FondKettle
         [warning("not-planned", "Not planned yet: #{open.join('; ')}. These steps stand as you wrote them.")]
       end
 
-      # Raw food that nothing heats, fat that nobody says what to do with.
+      # Fish that is eaten raw, other raw food that nothing heats, fat that nobody says what to do with.
       def uncooked(dish)
         found = Uncooked.new(dish)
         raw = dish.lines.select { |line| line.ingredient.care.include?(Settled::EATEN_RAW) }
@@ -61,7 +61,7 @@ module FondKettle
          end]
       end
 
-      # Fish may be meant to be eaten raw; nothing else is.
+      # Of fish that is meant to be eaten raw; nothing else is.
       def eaten_raw(line)
         warning("eaten-raw", "#{line.name.capitalize} stays raw: only fish sold for eating raw, frozen " \
                              "first as your food-safety authority asks, and not for those at risk.")

@@ -95,7 +95,8 @@ module FondKettle
       private
 
       def holds?(rounds)
-        PlentyPot.new(@request, @text).holds?(rounds)
+        @plenty ||= PlentyPot.new(@request, @text)
+        @plenty.holds?(rounds)
       end
     end
   end

@@ -3,6 +3,7 @@
 require_relative "../kit/vessel"
 require_relative "../pot/fit"
 require_relative "food_load"
+require_relative "pot_stages"
 require_relative "washed"
 
 module FondKettle
@@ -12,7 +13,6 @@ module FondKettle
     # then less water, but never under six parts; what is too much all the same goes in rounds.
     class PlentyPot
       LEAST_PARTS = 6.0
-      CLAY = "clay"
 
       # Of a Request for one of its PhaseTexts that has parts of water.
       def initialize(request, text)
@@ -82,7 +82,7 @@ module FondKettle
       def others
         @others ||= begin
           there = @request.kit.select { |pot| pot.kind.on_ring && pot.id != @request.vessel.id }
-          hardy = there.reject { |pot| pot.material == CLAY }
+          hardy = there.reject { |pot| pot.material == PotStages::CLAY }
           (hardy.empty? ? there : hardy).map { |pot| pot.with(lid: @text.vessel[:lid] || pot.lid) }
         end
       end
