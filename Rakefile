@@ -40,6 +40,18 @@ task :runtimes do
   end
 end
 
+desc "Writes the schema of a kitchen that is given away to data/kitchen, for the version of today"
+task :schema do
+  require "tmpdir"
+  require_relative "store/archive"
+  Dir.mktmpdir do |folder|
+    FondKettle::Store::Household.new(folder).close
+    sqlite = SQLite3::Database.new(File.join(folder, "kettle.db"))
+    path = FondKettle::Store::Archive.schema_file(FondKettle::Store::Database.newest)
+    File.write(path, "#{JSON.pretty_generate(FondKettle::Store::Archive.schema(sqlite))}\n")
+  end
+end
+
 namespace :golden do
   desc "Records what the model answers to spec/fixtures/golden.json.gz"
   task :record do

@@ -7,8 +7,8 @@ module FondKettle
   module Store
     # Door cards that were printed: one for a pot, a grain and an address.
     class CardBook < Shelf
-      def initialize(database)
-        super(database, :cards)
+      def initialize(database, journal)
+        super(database, :cards, journal)
       end
 
       # Keeps what was printed in the place of an earlier print.

@@ -8,15 +8,17 @@ module FondKettle
     # What the house makes once and uses in many dishes: each is an ingredient of its own, with so
     # much of it left, made on a day, good until another.
     class ComponentBook < Shelf
-      def initialize(database, own_ingredients)
-        super(database, :components)
+      def initialize(database, own_ingredients, journal)
+        super(database, :components, journal)
         @own = own_ingredients
       end
 
-      # What is left of each, the first to go first: its record, with the name of its ingredient.
+      # What is left of each, the first to go first: its record, with the name of its ingredient. What was
+      # made of an ingredient that is removed is not there either.
       def there
         names = @own.all.to_h { |one| [one[:id], one] }
-        all.select { |record| record[:left_g].positive? }.sort_by { |record| record[:use_by] }
+        all.select { |record| record[:left_g].positive? && names.key?(record[:own_ingredient_id]) }
+           .sort_by { |record| record[:use_by] }
            .map { |record| { **record, **names.fetch(record[:own_ingredient_id]).slice(:name, :allergens) } }
       end
 

@@ -20,8 +20,10 @@ module FondKettle
       STILL_COOKING = "This pot is still on the stove: finish it there first."
       FINISHED_ALREADY = "This pot was finished already, perhaps on another device."
 
-      def initialize(database)
+      # What is changed is noted in the `journal`.
+      def initialize(database, journal)
         @database = database
+        @journal = journal
         @kept = {}
       end
 
@@ -63,23 +65,22 @@ module FondKettle
       def leave(id, now)
         @database.write do |db|
           open_cook(db, id)
-          db[:cooks].where(id: id).update(left_at: text(now))
+          noting(id) { db[:cooks].where(id: id).update(left_at: text(now)) }
         end
       end
 
       # Finished cooks, newest first, at most `most`, with their outcomes.
       def finished(most: 100)
         @database.read do |db|
-          with_outcomes(db, db[:cooks].exclude(finished_at: nil).reverse(:finished_at).limit(most))
+          with_outcomes(db, in_log(db).reverse(:finished_at).limit(most))
         end
       end
 
       # The latest finished cooks with an outcome, of this grain in this pot, newest first.
       def taught(grain, pot_id, most:)
         keep([grain, pot_id, most]) do |db|
-          cooks = db[:cooks].where(grain: grain, pot_id: pot_id, teaches: true,
+          cooks = in_log(db).where(grain: grain, pot_id: pot_id, teaches: true,
                                    id: db[:outcomes].select(:cook_id))
-                            .exclude(finished_at: nil)
           cooks.reverse(:finished_at).limit(most).map { |row| whole(db, row) }
         end
       end
@@ -94,7 +95,9 @@ module FondKettle
       def finish(id, now)
         @database.write do |db|
           open_cook(db, id)
-          db[:cooks].where(id: id).update(finished_at: text(now), lock_version: Sequel[:lock_version] + 1)
+          noting(id) do
+            db[:cooks].where(id: id).update(finished_at: text(now), lock_version: Sequel[:lock_version] + 1)
+          end
         end
       end
 
@@ -104,12 +107,32 @@ module FondKettle
         @database.write do |db|
           raise Conflict, STILL_COOKING unless row(db, id)[:finished_at]
 
-          lock_version ? change_outcome(db, id, outcome, lock_version) : add_outcome(db, id, outcome)
-          db[:cooks].where(id: id).update(teaches: teaches)
+          @journal.noting(:outcomes, id) do
+            lock_version ? change_outcome(db, id, outcome, lock_version) : add_outcome(db, id, outcome)
+          end
+          noting(id) { db[:cooks].where(id: id).update(teaches: teaches) }
+        end
+      end
+
+      # Takes a finished cook out of the log: it teaches nothing any more, and can be put back. Raises
+      # NotFound; Conflict where it is still on the stove.
+      def remove(id, now)
+        @database.write do |db|
+          raise Conflict, STILL_COOKING unless row(db, id)[:finished_at]
+
+          noting(id) { db[:cooks].where(id: id).update(removed_at: text(now)) }
         end
       end
 
       private
+
+      def noting(id, &)
+        @journal.noting(:cooks, id, &)
+      end
+
+      def in_log(db)
+        db[:cooks].where(removed_at: nil).exclude(finished_at: nil)
+      end
 
       # What was read stays good until something is written; within a write it may not be true in the end.
       def keep(question, &)

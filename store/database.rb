@@ -2,7 +2,9 @@
 
 require "fileutils"
 require "sequel"
+require "sqlite3"
 require_relative "../lib/fond_kettle/ground/errors"
+require_relative "copy"
 
 module FondKettle
   module Store
@@ -13,6 +15,7 @@ module FondKettle
       BUSY_MS = 2000
       EMPTIED = "The kitchen's file kettle.db is empty, as after a full disk: nothing was changed. Put a " \
                 "copy in its place, or remove it to begin anew."
+      SOMEBODY = "Somebody else changed this first. Look at how it stands now and change it again."
       NEWER = "This kitchen was kept by a newer version of the program: nothing was changed. Use that one."
       WORDS = {
         "SQLite3::FullException" => "The disk is full: nothing was saved. Make room and try again.",
@@ -30,6 +33,11 @@ module FondKettle
       # `generation` grows with every write, so that what was read before can be
       # kept until then: one process serves a kitchen (see Household#lock).
       attr_reader :sequel, :generation
+
+      # The version that a kitchen of today is of.
+      def self.newest
+        @newest ||= Dir[File.join(MIGRATIONS, "*.rb")].map { |path| File.basename(path).to_i }.max
+      end
 
       # `folder` is the household's own; made when missing.
       def initialize(folder, busy_ms: BUSY_MS)
@@ -53,8 +61,17 @@ module FondKettle
       def write
         translated { @sequel.transaction(mode: :immediate) { yield @sequel } }
       ensure
-        @generation += 1
-        @after.each { |block| block.call(@generation) }
+        changed
+      end
+
+      # The block fills the whole file anew, through a connection of its own (SQLite3::Database), while
+      # nobody else writes.
+      def write_whole(&)
+        Copy.into(@file, &)
+      rescue SQLite3::Exception => e
+        raise StoreUnavailable, "The kitchen could not be replaced (#{e.message}): it is as it was."
+      ensure
+        changed
       end
 
       # The block is called with the new generation after each write.
@@ -72,11 +89,31 @@ module FondKettle
         translated { yield @sequel }
       end
 
+      # Writes what stands in the log beside the file into the file, and empties the log: the file alone is
+      # whole then. Returns false where somebody was reading just then; it is tried again.
+      def checkpoint
+        log = "#{@file}-wal"
+        return true unless File.size?(log)
+
+        translated { @sequel.fetch("PRAGMA wal_checkpoint(TRUNCATE)").first[:busy].zero? }
+      end
+
+      # All that was written is in the one file then.
       def close
+        checkpoint
+      rescue StoreUnavailable
+        # The log beside the file holds it, and is read at the next start.
+        nil
+      ensure
         @sequel.disconnect
       end
 
       private
+
+      def changed
+        @generation += 1
+        @after.each { |block| block.call(@generation) }
+      end
 
       # An empty file is what a full disk leaves, and is left alone; but for one that a first start of our
       # own had just begun when it was killed: that has its mark beside it.
@@ -89,9 +126,11 @@ module FondKettle
 
       # A file that a newer version made is left as it is.
       def check_version
-        known = Dir[File.join(MIGRATIONS, "*.rb")].map { |path| File.basename(path).to_i }.max
-        found = @sequel.table_exists?(:schema_info) ? @sequel[:schema_info].get(:version) : 0
-        raise StoreUnavailable, NEWER if found > known
+        raise StoreUnavailable, NEWER if version > Database.newest
+      end
+
+      def version
+        @sequel.table_exists?(:schema_info) ? @sequel[:schema_info].get(:version) : 0
       end
 
       # Each migration is one transaction with its version: killed in the middle it has
@@ -101,13 +140,12 @@ module FondKettle
         check_version
         return if Sequel::Migrator.is_current?(@sequel, MIGRATIONS)
 
-        copy_before if @sequel.table_exists?(:schema_info)
+        copy_before unless version.zero?
         Sequel::Migrator.run(@sequel, MIGRATIONS, use_transactions: true)
       end
 
       # Whole or not at all: under its name only once it is written.
       def copy_before
-        version = @sequel[:schema_info].get(:version)
         path = File.join(@folder, "kettle-before-#{version + 1}.db")
         FileUtils.rm_f("#{path}.new")
         @sequel.run("VACUUM INTO #{@sequel.literal("#{path}.new")}")
@@ -118,7 +156,7 @@ module FondKettle
       def translated
         yield
       rescue Sequel::NoExistingObject
-        raise Conflict, "Somebody else changed this first. Look at how it stands now and change it again."
+        raise Conflict, SOMEBODY
       rescue Sequel::DatabaseError => e
         words = WORDS[e.wrapped_exception.class.name]
         raise unless words

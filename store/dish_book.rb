@@ -15,8 +15,8 @@ module FondKettle
       MOST_FOUND = 30
       SHOWN = %i[id title serves method grain rice_g].freeze
 
-      def initialize(database)
-        super(database, :dishes)
+      def initialize(database, journal)
+        super(database, :dishes, journal)
       end
 
       # Dishes with every word of `text` (or its beginning) in title, lines or note, the best
@@ -25,7 +25,7 @@ module FondKettle
       def search(text)
         words = text.to_s.scan(/[[:alnum:]]{1,40}/).first(12)
         @database.read do |db|
-          dishes = db[:dishes].select(*SHOWN.map { |column| Sequel[:dishes][column] }).limit(MOST_FOUND)
+          dishes = there(db).select(*SHOWN.map { |column| Sequel[:dishes][column] }).limit(MOST_FOUND)
           next dishes.order(:title).all if words.empty?
 
           dishes.join(Sequel[:dishes_found].as(:found), rowid: Sequel[:dishes][:id])
@@ -36,12 +36,12 @@ module FondKettle
 
       # The dish of that title, or nil.
       def titled(title)
-        @database.read { |db| db[:dishes].select(*SHOWN, :lock_version).where(title: title.strip).first }
+        @database.read { |db| there(db).select(*SHOWN, :lock_version).where(title: title.strip).first }
       end
 
       # How many dishes there are.
       def count
-        @database.read { |db| db[:dishes].count }
+        @database.read { |db| there(db).count }
       end
 
       # A record as a Dishes::Dish; `names` and `cups` as for Dishes::QuickText.
@@ -55,6 +55,10 @@ module FondKettle
       end
 
       private
+
+      def there(db)
+        db[:dishes].where(removed_at: nil)
+      end
 
       # The words as the index is asked for them.
       def matching(db, words)

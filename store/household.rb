@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "forwardable"
+require "json"
 require "time"
 require_relative "../lib/fond_kettle/house/shelf_kinds"
 require_relative "../lib/fond_kettle/house/shelves"
@@ -10,11 +11,15 @@ require_relative "../lib/fond_kettle/table/eaters"
 require_relative "card_book"
 require_relative "component_book"
 require_relative "cook_book"
+require_relative "copy"
 require_relative "dish_book"
 require_relative "database"
 require_relative "folder"
+require_relative "journal"
 require_relative "kept_book"
 require_relative "meal_book"
+require_relative "method_files"
+require_relative "portion_book"
 require_relative "shelf"
 require_relative "stand_ins"
 
@@ -28,25 +33,41 @@ module FondKettle
       # So long is it known what a form has made, s.
       KEPT_S = 7 * 86_400
 
-      attr_reader :cards, :components, :cooks, :dishes, :kept, :meals, :stand_ins, :database
+      attr_reader :cards, :components, :cooks, :database, :dishes, :journal, :kept, :meals, :portions,
+                  :stand_ins
 
-      def_delegators :@folder, :methods_folder, :library, :keep_method, :lock, :session_key
+      def_delegators :@folder, :path, :methods_folder, :library, :lock, :session_key, :method_text,
+                     :method_texts, :own_keys
 
       def initialize(folder, demo: false, busy_ms: Database::BUSY_MS)
         @folder = Folder.new(folder)
         @database = Database.new(folder, busy_ms: busy_ms)
-        @shelves = House::SHELF_KINDS.to_h { |table, _| [table, Shelf.new(@database, table)] }.freeze
-        @kitchens = Shelf.new(@database, :kitchens)
-        @portions = Shelf.new(@database, :portions)
-        @cooks = CookBook.new(@database)
-        @dishes = DishBook.new(@database)
-        @meals = MealBook.new(@database, @cooks)
-        @cards = CardBook.new(@database)
+        @method_files = MethodFiles.new(@database, @folder)
+        @journal = Journal.new(@database, @method_files)
+        @shelves = House::SHELF_KINDS.to_h { |table, _| [table, on_shelf(table)] }.freeze
+        @kitchens = on_shelf(:kitchens)
+        @portions = PortionBook.new(@database, @journal)
+        @cooks = CookBook.new(@database, @journal)
+        @dishes = DishBook.new(@database, @journal)
+        @meals = MealBook.new(@database, @cooks, @journal)
+        @cards = CardBook.new(@database, @journal)
         @stand_ins = StandIns.new(@database)
-        @kept = KeptBook.new(@database)
-        @components = ComponentBook.new(@database, shelf(:own_ingredients))
+        @kept = KeptBook.new(@database, @journal)
+        @components = ComponentBook.new(@database, shelf(:own_ingredients), @journal)
+        take_methods_in
+        @method_files.finish
         # A demo's kitchen comes with all that is in it (Demo).
         add_kitchen("My kitchen", demo: false) unless demo || kitchen
+      end
+
+      # Where the file is a copy that was put back, its methods are still in it: they become the files that
+      # they were, in the place of all that are there. Killed in the middle, it is done at the next start.
+      def take_methods_in
+        copied = Copy::TABLE.to_sym
+        return unless @database.read { |db| db.table_exists?(copied) }
+
+        @folder.put_methods(JSON.parse(@database.read { |db| db[copied].get(:methods) }))
+        @database.write { |db| db.drop_table(copied) }
       end
 
       # The household's one kitchen.
@@ -120,16 +141,11 @@ module FondKettle
         dishes.value(record, names: names, cups: values(:cups))
       end
 
-      # Raw rice for one regular adult, g by kind of meal, as this house takes it.
-      def portions_g
-        Table::PORTION_G.merge(@portions.all.to_h { |record| [record[:name], record[:g]] })
-      end
-
-      # `grams` by kind of meal; what is the book's own is not kept.
-      def change_portions(grams)
-        @database.write do |db|
-          db[:portions].delete
-          grams.each { |name, g| db[:portions].insert(name: name, g: g) unless Table::PORTION_G[name] == g }
+      # Writes a method of the household's own, or takes it away where `text` is nil.
+      def put_method(key, text)
+        @database.write do
+          @journal.note(:methods, key, method_text(key), text)
+          @method_files.put(key, text)
         end
       end
 
@@ -140,13 +156,17 @@ module FondKettle
           cook = cooks.find(id)
           cooks.finish(id, now)
           use_components(cook[:plan])
-          bag = db[:bags].where(grain: cook[:grain]).order(:id).first
+          bag = db[:bags].where(grain: cook[:grain], removed_at: nil).order(:id).first
           next unless bag
 
           left_g = [bag[:left_g] - cook[:plan][:rice][:g], 0.0].max
-          db[:bags].where(id: bag[:id]).update(left_g: left_g, lock_version: Sequel[:lock_version] + 1)
-          bag.merge(left_g: left_g)
+          shelf(:bags).change(bag[:id], bag[:lock_version], left_g: left_g)
         end
+      end
+
+      # What a pot of the shelf is called, one that was removed too; nil where there never was one.
+      def pot_name(pot_id)
+        pot_id && shelf(:pots).known(pot_id)&.fetch(:name)
       end
 
       # What the lid of a pot of the shelf looks like ("plain" where it has none of its own).
@@ -176,17 +196,23 @@ module FondKettle
         (bags + goods).each_with_object(Hash.new(0.0)) { |(key, left_g), stock| stock[key] += left_g }
       end
 
+      # Closes it, and lets go of its folder.
       def close
         @database.close
+        @folder.unlock
       end
 
       private
+
+      def on_shelf(table)
+        Shelf.new(@database, table, @journal)
+      end
 
       def as_values
         lists = %i[pots burners ovens steamers cups spoons bags eaters].to_h do |table|
           [table, values(table).freeze]
         end
-        House::Shelves.new(**lists, portions_g: portions_g,
+        House::Shelves.new(**lists, portions_g: portions.grams,
                                     **kitchen.slice(:altitude_m, :hands, :scale_step_g))
       end
 

@@ -13,8 +13,8 @@ module FondKettle
       # A page of them.
       PAGE = 40
 
-      def initialize(database)
-        super(database, :kept)
+      def initialize(database, journal)
+        super(database, :kept, journal)
         judge_unjudged
       end
 

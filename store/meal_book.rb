@@ -18,19 +18,23 @@ module FondKettle
 
       ENDED = "This meal is over: it is only looked at now."
       BEGUN = "This meal is on the stove: what is left of it is planned anew there."
-      SOMEBODY = "Somebody else changed this meal first. Look at how it stands now and change it again."
+      SOMEBODY = "Somebody else changed this meal first. This is how it stands now: change it again."
 
-      def initialize(database, cooks)
+      # What is changed is noted in the `journal`.
+      def initialize(database, cooks, journal)
         @database = database
         @cooks = cooks
+        @journal = journal
       end
 
       # Keeps a meal and its dishes (Put); returns its id.
       def add(meal, schedule, puts, now)
         @database.write do |db|
-          id = db[:meals].insert(made_at: text(now), **row(meal, schedule))
+          id = @journal.noting(:meals) { db[:meals].insert(made_at: text(now), **row(meal, schedule)) }
           puts.each do |put|
-            db[:meal_dishes].insert(meal_id: id, **put.to_h, plan: stored(put.plan))
+            @journal.noting(:meal_dishes) do
+              db[:meal_dishes].insert(meal_id: id, **put.to_h, plan: stored(put.plan))
+            end
           end
           id
         end
@@ -79,8 +83,10 @@ module FondKettle
           raise Conflict, ENDED if row[:ended_at]
           raise Conflict, SOMEBODY unless row[:lock_version] == lock_version
 
-          db[:meals].where(id: id).update(lock_version: lock_version + 1, planned: Sequel[:planned] + 1,
-                                          **row(meal, schedule))
+          @journal.noting(:meals, id) do
+            db[:meals].where(id: id).update(lock_version: lock_version + 1, planned: Sequel[:planned] + 1,
+                                            **row(meal, schedule))
+          end
         end
       end
 
@@ -102,7 +108,9 @@ module FondKettle
       def end(id, now)
         @database.write do |db|
           cook_ids(db, id).each { |cook_id| leave(cook_id, now) }
-          db[:meals].where(id: id).update(ended_at: text(now), lock_version: Sequel[:lock_version] + 1)
+          @journal.noting(:meals, id) do
+            db[:meals].where(id: id).update(ended_at: text(now), lock_version: Sequel[:lock_version] + 1)
+          end
         end
       end
 

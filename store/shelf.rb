@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "database"
+require_relative "journal"
 
 module FondKettle
   module Store
@@ -8,11 +9,17 @@ module FondKettle
     # hashes with their lock_version; a change must name the version it was made
     # from, or Conflict is raised.
     class Shelf
-      def initialize(database, table)
+      REMOVED = "This was removed. It stands under “Removed” in the cupboard, and can be put back from there."
+
+      # What is changed is noted in the `journal`.
+      def initialize(database, table, journal)
         @database = database
+        @table = table
+        @journal = journal
         @model = Class.new(Sequel::Model(database.sequel[table]))
         @model.plugin :optimistic_locking
-        @records = @model.naked.order(:id)
+        there = @model.columns.include?(:removed_at) ? @model.where(removed_at: nil) : @model
+        @records = there.naked.order(:id)
       end
 
       def all
@@ -33,29 +40,46 @@ module FondKettle
         @database.read { record(id).values.dup.freeze }
       end
 
-      # Returns the new record.
-      def add(attributes)
-        @database.write { @model.create(attributes).values.dup.freeze }
+      # The record of an id whether it is removed or not, or nil: what was cooked in a pot is still called
+      # by it.
+      def known(id)
+        @database.read { @model.naked[id] }
       end
 
-      def change(id, lock_version, attributes)
+      # Returns the new record.
+      def add(attributes)
         @database.write do
-          changed = record(id).set(lock_version: lock_version, **attributes)
-          # Saved as it was, nothing is written.
-          changed.save_changes
-          changed.values.dup.freeze
+          added = @model.create(attributes).values.dup.freeze
+          @journal.note(@table, added[:id], nil, added)
+          added
         end
       end
 
-      def remove(id, lock_version)
-        @database.write { record(id).set(lock_version: lock_version).destroy }
+      # Returns the record as it is then. Raises NotFound; Conflict where `lock_version` is not its own.
+      def change(id, lock_version, attributes)
+        @database.write do
+          found = record(id)
+          before = found.values.dup
+          # Saved as it was, nothing is written.
+          found.set(lock_version: lock_version, **attributes).save_changes
+          @journal.note(@table, id, before, found.values)
+          found.values.dup.freeze
+        end
+      end
+
+      # Takes a record off the shelf, at `now`: it can be put back. Raises NotFound, Conflict.
+      def remove(id, lock_version, now)
+        change(id, lock_version, removed_at: Journal.text(now))
         nil
       end
 
       private
 
       def record(id)
-        @model[id] || raise(NotFound, "This is not in the kitchen any more.")
+        found = @model[id]
+        return found if found && found.values[:removed_at].nil?
+
+        raise(NotFound, found ? REMOVED : "This is not in the kitchen any more.")
       end
     end
   end

@@ -35,7 +35,7 @@ RSpec.describe "The dishes, on a real file" do
     record = add("Leek rice")
     dishes.change(record[:id], 0, title: "Onion rice")
     expect([dishes.search("leek").size, dishes.search("onion").size]).to eq([0, 1])
-    dishes.remove(record[:id], 1)
+    dishes.remove(record[:id], 1, Time.now)
     expect(dishes.search("onion")).to eq([])
   end
 
@@ -56,8 +56,8 @@ RSpec.describe "The dishes, on a real file" do
   end
 
   it "keeps portions, own ingredients, what eaters avoid and what there is" do
-    household.change_portions("main" => 82.0, "side" => 60.0)
-    expect(household.portions_g).to include("main" => 82.0, "side" => 60.0, "sushi" => 80.0)
+    household.portions.keep("main" => 82.0, "side" => 60.0)
+    expect(household.portions.grams).to include("main" => 82.0, "side" => 60.0, "sushi" => 80.0)
     household.shelf(:own_ingredients)
              .add(name: "Moon root", like: "turnip", salt: 1.5, allergens: "celery, mustard")
     root = household.names.find("moon roots")

@@ -34,7 +34,7 @@ RSpec.describe FondKettle::Store::KeptBook do
   it "judges what was put away before that was written down" do
     box = put("Parcel", hours_ago: 48)
     household.database.write { |db| db[:kept].update(judged: false, use_by: nil) }
-    again = described_class.new(household.database)
+    again = described_class.new(household.database, household.journal)
     expect(again.find(box[:id])).to include(judged: true, use_by: box[:use_by])
     expect(box[:use_by]).to eq((now - (48 * 3600) + (60 * 86_400)).iso8601)
   end

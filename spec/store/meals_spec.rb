@@ -98,7 +98,7 @@ RSpec.describe FondKettle::Store::MealBook do
 
   it "still shows a meal of which a dish was deleted" do
     id = kept
-    @household.dishes.all.each { |dish| @household.dishes.remove(dish[:id], dish[:lock_version]) }
+    @household.dishes.all.each { |dish| @household.dishes.remove(dish[:id], dish[:lock_version], Time.now) }
     expect(meals.find(id)[:meal].dishes.size).to eq(3)
   end
 end

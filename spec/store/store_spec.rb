@@ -51,7 +51,7 @@ RSpec.describe "The store, on a real file" do
       household.shelf(:cups)
                .change(cup[:id], 0, ml: 230.0)
     end.to raise_error(FondKettle::Conflict, /Somebody else/)
-    expect { household.shelf(:cups).remove(cup[:id], 0) }.to raise_error(FondKettle::Conflict)
+    expect { household.shelf(:cups).remove(cup[:id], 0, now) }.to raise_error(FondKettle::Conflict)
     expect(household.shelf(:cups).find(cup[:id])[:ml]).to eq(220.0)
   end
 

@@ -66,8 +66,9 @@ module Support
     end
 
     class << self
-      # Seconds by which the kitchen's clock is ahead; the application of the example that runs.
-      attr_accessor :ahead_s, :kitchen
+      # Seconds by which the kitchen's clock is ahead; the application of the example that runs, and its
+      # household.
+      attr_accessor :ahead_s, :kitchen, :household
     end
 
     # One site for all examples of a process, whatever kitchen it shows: for every application of
@@ -76,7 +77,7 @@ module Support
 
     def self.serve(folder, empty:)
       self.ahead_s = 0
-      household = DemoKitchen.open(folder, empty: empty)
+      self.household = DemoKitchen.open(folder, empty: empty)
       names = FondKettle::Web::Doors.names("127.0.0.1", [HOST_NAME])
       self.kitchen = FondKettle::Web::Application.build(household, clock: -> { Time.now + ahead_s },
                                                                    names: names)

@@ -84,5 +84,8 @@ module FondKettle
     LINES = 500
     # Everything tapped at the stove can be taken back for so long, s.
     UNDO_S = 10
+    # A change of a record can be taken back for so long, and what is removed be put back, s.
+    TAKE_BACK_S = 600
+    REMOVED_S = 30 * 86_400
   end
 end
