@@ -12,10 +12,13 @@ module FondKettle
       CORE = %w[formats/plan_json formats/request_reader formats/run_json methods/planner
                 methods/trial].freeze
 
+      # What is done with a kitchen as a whole.
+      SAFEKEEPING = %w[backup restore check export import].freeze
+
       module_function
 
       def call(options)
-        public_send(options.command, options)
+        SAFEKEEPING.include?(options.command) ? keep_safe(options) : public_send(options.command, options)
       rescue InvalidInput => e
         refuse(e.problems)
       rescue UserError => e
@@ -58,6 +61,15 @@ module FondKettle
         0
       end
 
+      def keep_safe(options)
+        require_relative "safekeeping"
+        answer = Safekeeping.new(options.settings).public_send(options.command, *options.arguments)
+        puts JSON.pretty_generate(answer)
+        0
+      rescue SystemCallError => e
+        refuse([{ field: options.command, message: "cannot read or write: #{e.message}" }])
+      end
+
       def told(options)
         require_relative "../lib/fond_kettle/formats/request_reader"
         puts JSON.pretty_generate(yield(Formats::RequestReader.parse(read(options.arguments.first))))
@@ -95,7 +107,7 @@ module FondKettle
         raise InvalidInput.at("request", "cannot be read: #{e.class.name.split('::').last}", received: path)
       end
 
-      private_class_method :refuse, :told, :answer, :load_core, :library, :read
+      private_class_method :refuse, :keep_safe, :told, :answer, :load_core, :library, :read
     end
   end
 end

@@ -8,7 +8,10 @@ module FondKettle
     # Reads the command line. Uses nothing but Ruby's own library: it runs before
     # the gems are there.
     class Options
-      COMMANDS = { "serve" => 0, "plan" => 1, "run" => 1, "clock" => 1, "keep" => 1, "convert" => 3 }.freeze
+      # How many words each takes.
+      COMMANDS = { "serve" => 0..0, "plan" => 1..1, "run" => 1..1, "clock" => 1..1, "keep" => 1..1,
+                   "convert" => 3..3, "backup" => 0..1, "restore" => 1..1, "check" => 0..1,
+                   "export" => 1..1, "import" => 1..1 }.freeze
       HELP = <<~TEXT
         Usage: bin/kettle [serve] [--port N] [--host H] [--name NAME] [--data DIR] [--empty]
                bin/kettle plan REQUEST.json [--methods DIR]
@@ -16,6 +19,8 @@ module FondKettle
                bin/kettle clock REQUEST.json
                bin/kettle keep REQUEST.json
                bin/kettle convert AMOUNT UNIT TO [--of GRAIN-OR-INGREDIENT]
+               bin/kettle backup [FILE] | restore FILE | check [FILE]
+               bin/kettle export FILE.zip [--only PART] | import FILE.zip
 
           serve     set up if needed and start the application (the default)
           plan      liquid, steps, cues and cautions for a request; - reads standard input
@@ -23,6 +28,12 @@ module FondKettle
           clock     when each task starts, for a serving time
           keep      how what is put away cools, until when it keeps, and how it is reheated
           convert   kitchen units: bin/kettle convert 200 C F
+          backup    your kitchen as one file, while it is used too
+          restore   puts such a file in the kitchen's place; what stood there is kept beside it
+          check     looks a kitchen or a copy through, and changes nothing
+          export    your kitchen as a zip of open formats; --only log, pots, dish:12 … a part of it
+          import    takes such a zip in: a whole kitchen into an empty one, a part beside what is there
+                    (all five: your own kitchen where there is one, else the demo's; --data, --empty, --demo)
 
       TEXT
 
@@ -38,8 +49,8 @@ module FondKettle
       end
 
       def initialize(argv)
-        @settings = { port: 4567, host: "127.0.0.1", data: nil, empty: false, of: nil, methods: nil,
-                      names: [] }
+        @settings = { port: 4567, host: "127.0.0.1", data: nil, empty: false, demo: false, of: nil,
+                      methods: nil, only: nil, names: [] }
         raise OptionParser::InvalidArgument, "must be UTF-8 text" unless argv.all?(&:valid_encoding?)
 
         # An amount may be negative (-40 C): only letters make an option.
@@ -54,26 +65,41 @@ module FondKettle
 
       def check
         wanted = COMMANDS.fetch(@command)
-        return if @arguments.size == wanted
+        return if wanted.cover?(@arguments.size)
 
-        raise OptionParser::InvalidArgument, "#{@command} takes #{wanted} words, got #{@arguments.size}"
+        words = wanted.minmax.uniq.join(" to ")
+        raise OptionParser::InvalidArgument, "#{@command} takes #{words} words, got #{@arguments.size}"
       end
 
       def parser
         OptionParser.new(HELP) do |options|
-          options.on("--port N", Integer, "port to listen on (4567)") { |port| @settings[:port] = port(port) }
-          options.on("--host H", "address to listen on (127.0.0.1)") { |host| @settings[:host] = host }
-          options.on("--name NAME", "another name that the kitchen is reached by") do |name|
-            @settings[:names] << name
-          end
-          options.on("--data DIR", "where the kitchens are kept (var)") { |dir| @settings[:data] = dir }
-          options.on("--empty", "your own kitchen, without demo data") { @settings[:empty] = true }
-          options.on("--methods DIR", "methods of your own, as in var/kitchen/methods") do |dir|
-            @settings[:methods] = dir
-          end
-          options.on("--of WHAT", "the grain or ingredient to convert") { |what| @settings[:of] = what }
+          serving(options)
+          choosing(options)
           options.on("-h", "--help", "this text") { puts(options) || exit }
         end
+      end
+
+      # How it is reached.
+      def serving(options)
+        options.on("--port N", Integer, "port to listen on (4567)") { |port| @settings[:port] = port(port) }
+        options.on("--host H", "address to listen on (127.0.0.1)") { |host| @settings[:host] = host }
+        options.on("--name NAME", "another name that the kitchen is reached by") do |name|
+          @settings[:names] << name
+        end
+      end
+
+      # Which kitchen, and what of it or of the catalogue.
+      def choosing(options)
+        options.on("--data DIR", "where the kitchens are kept (var)") { |dir| @settings[:data] = dir }
+        options.on("--empty", "your own kitchen, without demo data") { @settings[:empty] = true }
+        options.on("--demo", "the demo's kitchen") { @settings[:demo] = true }
+        options.on("--only PART", "log, a shelf (pots, cups …) or dish:NUMBER") do |part|
+          @settings[:only] = part
+        end
+        options.on("--methods DIR", "methods of your own, as in var/kitchen/methods") do |dir|
+          @settings[:methods] = dir
+        end
+        options.on("--of WHAT", "the grain or ingredient to convert") { |what| @settings[:of] = what }
       end
 
       def port(number)

@@ -6,6 +6,7 @@ require "puma/launcher"
 require_relative "../lib/fond_kettle/ground/paths"
 require_relative "../store/demo"
 require_relative "../store/household"
+require_relative "../store/upkeep"
 require_relative "../web/application"
 
 module FondKettle
@@ -27,8 +28,9 @@ module FondKettle
         return busy unless household.lock
 
         names = Web::Doors.names(@settings[:host], @settings[:names])
-        launch(Web::Application.build(household, clock: -> { Time.now }, names: names))
-        household.close
+        keeping_up(household) do
+          launch(Web::Application.build(household, clock: -> { Time.now }, names: names))
+        end
         say "Stopped."
         0
       rescue StoreUnavailable => e
@@ -65,6 +67,16 @@ module FondKettle
         household
       end
 
+      # All that was written is in the one file when it has stopped.
+      def keeping_up(household)
+        upkeep = Store::Upkeep.new(household, clock: -> { Time.now }) { |words| say words }
+        upkeep.start
+        yield
+      ensure
+        upkeep&.stop
+        household.close
+      end
+
       def launch(app)
         configuration = Puma::Configuration.new do |puma|
           puma.bind "tcp://#{address}:#{@settings[:port]}"
@@ -89,7 +101,7 @@ module FondKettle
         puma.quiet
         puma.raise_exception_on_sigterm false
         puma.environment "production"
-        puma.http_content_length_limit Web::Doors::LONGEST_BYTES
+        puma.http_content_length_limit Web::Doors::LONGEST_KITCHEN_BYTES
         puma.force_shutdown_after LONGEST_GOODBYE_S
         puma.lowlevel_error_handler { |_error| Web::Doors.refusal(400, NOT_READ) }
       end
