@@ -211,7 +211,7 @@ RSpec.describe "A Friday for nine", :browser do
     going_by_themselves(meal)
     unfold "Something slipped"
     click_button "All is on the table"
-    expect(page).to have_css(".notice", text: "is on the table")
+    expect(page).to have_css(".take-back", text: "On the table")
     Support::Fridays::TITLES.each { |title| expect(page).to have_text(title) }
   end
 

@@ -120,7 +120,7 @@ RSpec.describe "Every way of cooking", :browser do
     click_button "Try it here"
     expect(page).to have_css(".own", text: "comes out standard")
     click_button "Keep it"
-    expect(page).to have_css(".notice", text: "Ilse's pot is among the ways")
+    expect(page).to have_css(".take-back", text: "Added: Ilse's pot")
     resize(1280, 800)
     visit "/pot?grain=basmati&for=amount&amount=300&unit=g"
     select "Ilse's pot", from: "Way"

@@ -32,7 +32,8 @@ RSpec.describe "Every view", :browser do
             "an evening" => "/evening?dish=6&guests=4&serve=19:00",
             "a sheet" => "/evening/print?dish=2", "a card" => "/card?grain=basmati&method=covered-pot&pot=3",
             "a meal in hand" => "/clock/new",
-            "log" => "/log", "outcome" => "/log/2", "cupboard" => "/cupboard" }.freeze
+            "log" => "/log", "outcome" => "/log/2", "cupboard" => "/cupboard",
+            "safekeeping" => "/safekeeping", "removed" => "/removed" }.freeze
 
   # The narrowest and a desk in every check, those between and beyond with --all.
   widths = { 320 => 700, 1280 => 800 }

@@ -33,7 +33,7 @@ RSpec.describe "What broke a page once" do
     get "/pot?dish=#{dish}&oven_c=490+F"
     expect(last_response.body).to include("must be at most 230 °C: Small oven gets no hotter")
     oven = household.shelf(:ovens).all.first
-    household.shelf(:ovens).remove(oven[:id], oven[:lock_version])
+    household.shelf(:ovens).remove(oven[:id], oven[:lock_version], Time.now)
     get "/pot?dish=#{dish}&oven_c=490+F"
     expect(last_response.body).to include("254 °C")
     expect(last_response.body).not_to include("250 °C")

@@ -54,7 +54,8 @@ RSpec.describe FondKettle::Web::Doors do
 
   it "reads nothing that is too long" do
     post "/dishes/import", {}, "CONTENT_LENGTH" => (described_class::LONGEST_BYTES + 1).to_s
-    expect([last_response.status, last_response.body]).to eq([413, described_class::TOO_LONG])
+    expect([last_response.status,
+            last_response.body]).to eq([413, described_class::TOO_LONG.call(described_class::LONGEST_BYTES)])
   end
 
   it "sends the policy with every answer, refusals too" do

@@ -85,7 +85,7 @@ RSpec.describe "Tests and ways of one's own" do
     get "/pot?for=amount&amount=130&unit=g&pot=2"
     expect(page.at_css(".number.cup").text).to match(/tbsp|tsp|glass/)
     household.shelf(:spoons).all.each do |spoon|
-      household.shelf(:spoons).remove(spoon[:id], spoon[:lock_version])
+      household.shelf(:spoons).remove(spoon[:id], spoon[:lock_version], Time.now)
     end
     get "/pot?for=amount&amount=130&unit=g&pot=2"
     expect(page.at_css(".number.cup").text).to include("jam glass")

@@ -61,7 +61,7 @@ RSpec.describe "A meal at the stove" do
   it "cooks what is too much for one pot in two equal ones, side by side, and refuses rounds" do
     steel = household.shelf(:pots).all.find { |pot| pot[:name] == "Steel pot" }
     household.shelf(:pots).all.each do |pot|
-      household.shelf(:pots).remove(pot[:id], pot[:lock_version]) unless pot[:id] == steel[:id]
+      household.shelf(:pots).remove(pot[:id], pot[:lock_version], Time.now) unless pot[:id] == steel[:id]
     end
     send_form "/clock", friday(dish: ["plain-basmati"], guests: "14", beside: "")
     expect([last_response.status,

@@ -12,6 +12,7 @@ require_relative "../../lib/fond_kettle/dishes/disagreements"
 require_relative "../../lib/fond_kettle/dishes/quick_steps"
 require_relative "../../lib/fond_kettle/dishes/quick_text"
 require_relative "../../lib/fond_kettle/dishes/written"
+require_relative "both_ways"
 require_relative "fields"
 
 module FondKettle
@@ -26,6 +27,11 @@ module FondKettle
         # What a dish may keep of its own, as fields of the form: "way_soak".
         WAY = Dishes::WAY_FIELDS.map { |field| field.with(key: :"way_#{field.key}") }.freeze
         WAY_KEYS = WAY.map(&:key).freeze
+        # What its fields are called where two have changed it.
+        TITLES = { "title" => "Title", "serves" => "For how many", "rice" => "Raw rice",
+                   "grain" => "Grain", "method" => "Way", "pan_mm" => "In a pot of, mm",
+                   "lines" => "What goes in", "steps" => "What is done", "note" => "Note",
+                   **BothWays.titles(WAY) }.freeze
         SCHEMA = Schema.params do
           required(:title).filled(:string, max_size?: 120)
           required(:serves).filled(Typed.within(0.5..200), included_in?: 0.5..200)
@@ -86,6 +92,12 @@ module FondKettle
 
         def ok?
           @problems.empty?
+        end
+
+        # In which fields it differs from another DishForm (BothWays::Difference).
+        def differences(other)
+          typed, there = [self, other].map { |form| TITLES.to_h { |name, _| [name, form[name.to_sym]] } }
+          BothWays.of(TITLES, typed, there)
         end
 
         # The lines as understood.

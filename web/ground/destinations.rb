@@ -16,7 +16,8 @@ module FondKettle
       ["/evening", "Evening", nil, false], ["/measures", "Measures", nil, false],
       ["/tests", "Tests", nil, false], ["/ways", "Ways", nil, false], ["/card", "Card", nil, false],
       ["/already", "Already", nil, false], ["/devices", "Devices", nil, false],
-      ["/foods", "Foods", nil, false], ["/keep", "Keep", "k", false], ["/meal", "Meal", nil, false]
+      ["/foods", "Foods", nil, false], ["/keep", "Keep", "k", false], ["/meal", "Meal", nil, false],
+      ["/safekeeping", "Safekeeping", nil, false], ["/removed", "Removed", nil, false]
     ].map { |path, name, key, main| Destination.new(path: path, name: name, key: key, main: main) }.freeze
   end
 end

@@ -15,12 +15,16 @@ module FondKettle
       ALL_ADDRESSES = ["0.0.0.0", "::"].freeze
       # The longest body, bytes: a page of recipe data and what belongs to a form.
       LONGEST_BYTES = 6 * 1024 * 1024
+      # A kitchen that is put back comes as one file of its own, under this address and no other.
+      LONGEST_KITCHEN_BYTES = 256 * 1024 * 1024
+      KITCHEN_ADDRESS = "/safekeeping/bring-in"
       # The longest form without a file, bytes, and how deep its names may be nested.
       LONGEST_FORM_BYTES = 4 * 1024 * 1024
       DEEPEST_NAMES = 32
       FORWARDED = /\AHTTP_(?:X_)?FORWARDED/
-      TOO_LONG = "This is longer than #{LONGEST_BYTES / 1024 / 1024} MB, so nothing was read of it. " \
-                 "Send less.".freeze
+      TOO_LONG = lambda do |bytes|
+        "This is longer than #{bytes / 1024 / 1024} MB, so nothing was read of it. Send less."
+      end
       NOT_HERE = "This kitchen is not called that. Open it by the address that it named when it started."
       NOT_OURS = "This did not come from a page of this kitchen, so nothing was done."
 
@@ -106,9 +110,10 @@ module FondKettle
 
         def call(env)
           env.delete_if { |name, _| name.match?(FORWARDED) }
-          return @app.call(env) if env["CONTENT_LENGTH"].to_i <= LONGEST_BYTES
+          most = env["PATH_INFO"] == KITCHEN_ADDRESS ? LONGEST_KITCHEN_BYTES : LONGEST_BYTES
+          return @app.call(env) if env["CONTENT_LENGTH"].to_i <= most
 
-          Doors.refusal(413, TOO_LONG)
+          Doors.refusal(413, TOO_LONG.call(most))
         end
       end
     end

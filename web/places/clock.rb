@@ -100,8 +100,9 @@ module FondKettle
 
       # It is over, or is not cooked.
       post "/:id/end" do
-        household.meals.end(record[:id], now)
-        notice "#{record[:title]} is off the clock."
+        act("Taken off the clock: #{record[:title]}", path: "/clock/#{record[:id]}", kind: "removal") do
+          household.meals.end(record[:id], now)
+        end
         redirect "/clock?all=1", 303
       end
 
@@ -148,7 +149,10 @@ module FondKettle
         planned = puts.to_h { |put| [put[:key], put] }
         rows = meal.dishes.map { |dish| Store::MealBook::Put.new(**planned.fetch(dish.key) { beside(dish) }) }
         meal, found = placed(meal)
-        "/clock/#{household.meals.add(meal, found, rows, now)}"
+        id = act("On the clock: #{meal.title}", path: "/clock?all=1", kind: "addition") do
+          household.meals.add(meal, found, rows, now)
+        end
+        "/clock/#{id}"
       end
 
       # What is kept of a dish that has only tasks.

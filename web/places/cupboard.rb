@@ -4,6 +4,7 @@ require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "../forms/fields"
 require_relative "../forms/plan_form"
 require_relative "../helpers/fields"
+require_relative "../forms/both_ways"
 require_relative "../presenters/cupboard"
 require_relative "place"
 
@@ -25,7 +26,11 @@ module FondKettle
         result = Forms::KITCHEN.call(sent(House::KITCHEN_FIELDS))
         next show(code: 422, trouble: { "kitchen" => Forms.problems(result) }) if result.failure?
 
-        keeping("kitchen") { household.change_kitchen(version, result.to_h) }
+        keeping("kitchen", KITCHEN) do
+          act("Changed: the kitchen", path: "/cupboard#kitchen") do
+            household.change_kitchen(version, result.to_h)
+          end
+        end
       end
 
       # What this house takes a portion to be.
@@ -33,14 +38,17 @@ module FondKettle
         result = Forms::PORTIONS.call(sent(House::PORTION_FIELDS))
         next show(code: 422, trouble: { "portions" => Forms.problems(result) }) if result.failure?
 
-        household.change_portions(result.to_h.transform_keys(&:to_s))
-        redirect "/cupboard#portions", 303
+        keeping("portions", PORTIONS) do
+          act("Changed: portions", path: "/cupboard#portions") do
+            household.portions.keep(result.to_h.transform_keys(&:to_s), params["version"])
+          end
+        end
       end
 
       post "/:shelf" do
         save("new-#{shelf_name}") do |values|
           household.once(form_key("shelf"), now) do
-            household.shelf(shelf_name).add(values)
+            acting("Added", values, "addition") { household.shelf(shelf_name).add(values) }
             "/cupboard"
           end
         end
@@ -48,12 +56,17 @@ module FondKettle
 
       post "/:shelf/:id" do
         id = id_from(params["id"])
-        save("#{shelf_name}-#{id}") { |values| household.shelf(shelf_name).change(id, version, values) }
+        save("#{shelf_name}-#{id}") do |values|
+          acting("Changed", values, "change") { household.shelf(shelf_name).change(id, version, values) }
+        end
       end
 
       post "/:shelf/:id/remove" do
         id = id_from(params["id"])
-        keeping("#{shelf_name}-#{id}") { household.shelf(shelf_name).remove(id, version) }
+        record = household.shelf(shelf_name).find(id)
+        keeping("#{shelf_name}-#{id}", KINDS.fetch(shelf_name).fields) do
+          acting("Removed", record, "removal") { household.shelf(shelf_name).remove(id, version, now) }
+        end
       end
 
       private
@@ -61,6 +74,12 @@ module FondKettle
       def shelf_name
         KINDS.keys.find { |name| name.to_s == params["shelf"] } ||
           raise(NotFound, "There is no such shelf.")
+      end
+
+      # One thing that is done to a record of this shelf.
+      def acting(done, record, kind, &)
+        act("#{done}: #{Presenters::Cupboard.name_of(record)}", path: "/cupboard##{shelf_name}", kind: kind,
+            &)
       end
 
       # What came for some fields.
@@ -83,21 +102,32 @@ module FondKettle
         result = Forms.record(kind, sent(kind.fields))
         return show(code: 422, trouble: { place => Forms.problems(result) }) if result.failure?
 
-        keeping(place) { yield(result.to_h).tap { remark(kind.fields) } }
+        keeping(place, kind.fields) { yield(result.to_h).tap { remark(kind.fields) } }
       end
 
-      # What was typed stays on the page when somebody else was first.
-      def keeping(place)
+      # What was typed stays on the page when somebody else was first, beside what stands there now.
+      def keeping(place, fields)
         yield
         redirect "/cupboard##{place.delete_prefix('new-').split('-').first}", 303
-      rescue Conflict => e
-        show(code: 409, trouble: { place => [{ field: "name", message: e.message }] })
+      rescue Conflict
+        differences = Forms::BothWays.of(Forms::BothWays.titles(fields), sent(fields),
+                                         stored(place))
+        show(code: 409, trouble: { place => [] }, both: { place => differences })
       end
 
-      def show(code: 200, trouble: {})
+      # What stands there now, as the form of a place shows it.
+      def stored(place)
+        values = { "kitchen" => household.kitchen, "portions" => household.portions.grams }.fetch(place) do
+          household.shelf(shelf_name).find(id_from(place.split("-").last))
+        end
+        values.transform_keys(&:to_s).transform_values { |value| plain(value) }
+      end
+
+      # `both`: where somebody else was first, by the place of the form.
+      def show(code: 200, trouble: {}, both: {})
         status code
         @title = "Cupboard"
-        erb :cupboard, locals: { trouble: trouble, shown: Presenters::Cupboard.new(household) }
+        erb :cupboard, locals: { trouble: trouble, both: both, shown: Presenters::Cupboard.new(household) }
       end
 
       # What a record's form shows: what was typed into it when it could not be saved.

@@ -74,9 +74,11 @@ module FondKettle
         next edit(form, code: 422) unless form.ok?
 
         path = household.once(form_key("dish"), now) do
-          "/dishes/#{household.dishes.add(form.attributes)[:id]}"
+          added = act("#{form[:title]} is among the dishes", path: "/dishes", kind: "addition") do
+            household.dishes.add(form.attributes)
+          end
+          "/dishes/#{added[:id]}"
         end
-        notice "#{form[:title]} is among the dishes."
         redirect path, 303
       end
 
@@ -110,9 +112,16 @@ module FondKettle
 
       post "/:id/remove" do
         id = id_from(params["id"])
-        household.dishes.remove(id, version)
-        notice "It is gone."
+        title = household.dishes.find(id)[:title]
+        act("Removed: #{title}", path: "/dishes/#{id}", kind: "removal") do
+          household.dishes.remove(id, version, now)
+        end
         redirect "/dishes", 303
+      rescue Conflict
+        # Nothing is removed that somebody is at work on: it is looked at first.
+        stored = household.dishes.find(id)
+        edit(Forms::DishForm.of_record(stored, household), code: 409, id: id,
+                                                           version: stored[:lock_version], both: [])
       end
 
       private
@@ -130,21 +139,24 @@ module FondKettle
       end
 
       def save(id, form)
-        household.dishes.change(id, version, form.attributes)
-        notice "Saved."
+        act("Changed: #{form[:title]}", path: "/dishes/#{id}") do
+          household.dishes.change(id, version, form.attributes)
+        end
         redirect "/dishes/#{id}", 303
-      rescue Conflict => e
+      rescue Conflict
         # Saving again is then a choice: over what now stands there.
-        now = household.dishes.find(id)
-        edit(form, code: 409, id: id, version: now[:lock_version], clash: e.message)
+        stored = household.dishes.find(id)
+        edit(form, code: 409, id: id, version: stored[:lock_version],
+                   both: form.differences(Forms::DishForm.of_record(stored, household)))
       end
 
-      def edit(form, code: 200, id: nil, version: nil, clash: nil, left_out: [])
+      # `both`: where somebody else was first (Presenters::BothWays), else nil.
+      def edit(form, code: 200, id: nil, version: nil, both: nil, left_out: [])
         status code
         @title = id ? form[:title] : "A new dish"
         @script = "dish.js"
         kept = household.dishes.titled(form[:title]) unless id
-        erb :dish_edit, locals: { form: form, id: id, version: version, clash: clash, left_out: left_out,
+        erb :dish_edit, locals: { form: form, id: id, version: version, both: both, left_out: left_out,
                                   kept: kept }
       end
 

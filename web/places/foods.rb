@@ -2,23 +2,22 @@
 
 require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../forms/food_form"
+require_relative "../ground/own_address"
 require_relative "place"
 
 module FondKettle
   module Web
     # What a food is that nobody knew, answered in one tap from wherever it is asked, and kept for the house.
     class FoodsPlace < Place
-      # An address of ours, and no other.
-      OURS = %r{\A/(?![/\\])[^\s\\]*\z}
-
       post "/" do
         form = Forms::FoodForm.new(text_param("answer"))
         raise InvalidInput, form.problems if form.problems.any?
 
-        household.learn_food(form.food, form.kind)
+        act("#{form.food} is known", path: "/cupboard#own_ingredients", kind: "addition") do
+          household.learn_food(form.food, form.kind)
+        end
         notice form.said
-        back = text_param("back")
-        redirect OURS.match?(back) ? back : "/dishes", 303
+        redirect OwnAddress.of(text_param("back")) || "/dishes", 303
       end
     end
   end

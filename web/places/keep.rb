@@ -20,6 +20,7 @@ module FondKettle
       helpers Helpers::Fields
 
       VESSELS = [["tray", "spread on a tray"], ["pot", "in its pot, lid on"], ["parcel", "as parcels"]].freeze
+      USED_UP = "This is used up or thrown away already."
       MOST_PAGES = 10_000
       THROW = "it is past its time, throw it away"
       PLACES = Presenters::KeptThings::PLACES.to_a.freeze
@@ -47,16 +48,26 @@ module FondKettle
         form = Forms::ComponentForm.new(params, now.getlocal.to_date)
         next show(blank, code: 422, made: form) unless form.ok?
 
-        redirect(household.once(form_key("component"), now) do
-          household.components.make(form.ingredient, now: now, **form.amount)
+        path = household.once(form_key("component"), now) do
+          act("Made: #{form.ingredient[:name]}", path: "/keep#components-heading", kind: "addition") do
+            household.components.make(form.ingredient, now: now, **form.amount)
+          end
           "/keep#components-heading"
-        end, 303)
+        end
+        redirect path, 303
       end
 
       post "/components/:id/throw" do
         id = id_from(params["id"])
-        household.components.throw_away(id, sent_version || household.components.find(id)[:lock_version])
+        one = components.all.find { |component| component.record[:id] == id } || raise(NotFound, USED_UP)
+        act("Used up or thrown away: #{one.record[:name]}", path: "/keep#components-heading",
+                                                            kind: "removal") do
+          household.components.throw_away(id, sent_version || one.record[:lock_version])
+        end
         redirect "/keep#components-heading", 303
+      rescue Conflict
+        left_g = household.components.find(id)[:left_g]
+        somebody_first("Of #{one.record[:name]} #{grams(left_g)} are left now.")
       end
 
       get "/labels" do
@@ -71,11 +82,13 @@ module FondKettle
         form = Forms::KeepForm.new(params, now)
         next show(form, code: 422, open: true) unless form.ok?
 
-        redirect household.once(form_key("keep"), now) { put(form) }, 303
+        path = household.once(form_key("keep"), now) { act_of("Put away", form, "addition") { put(form) } }
+        redirect path, 303
       end
 
       post "/:id/move" do
-        household.kept.move(record[:id], version, cold_place, now)
+        to = cold_place
+        act_of("Moved", record, "change") { household.kept.move(record[:id], version, to, now) }
         redirect "/keep#kept-#{record[:id]}", 303
       end
 
@@ -92,14 +105,22 @@ module FondKettle
         notice "#{count} of #{record[:what]}, #{kept.reheating(one,
                                                                count).join(', ').delete('*')}, until it is " \
                "#{Care::Keeping::REHEAT_C.round} °C right through. Once only."
-        household.kept.take(record[:id], version, count, now)
+        act_of("Taken out", record, count == record[:portions] ? "removal" : "change") do
+          household.kept.take(record[:id], version, count, now)
+        end
         redirect "/keep", 303
       end
 
       post "/:id/throw" do
-        household.kept.throw_away(record[:id], version, now)
-        notice "#{record[:what]} is thrown away."
+        act_of("Thrown away", record, "removal") { household.kept.throw_away(record[:id], version, now) }
         redirect "/keep", 303
+      end
+
+      # A button may be of a page from before.
+      error Conflict do
+        found = household.kept.find(id_from(params["id"]))
+        left = "Of #{found[:what]} #{found[:portions]} are left now."
+        somebody_first(found[:gone_at] ? "It is gone." : left)
       end
 
       private
@@ -167,10 +188,20 @@ module FondKettle
         @components ||= Presenters::Components.new(household, now)
       end
 
-      def show(form, code: 200, open: false, made: component, making: false)
+      # One thing that is done to a box, by its record or its form.
+      def act_of(done, box, kind, &)
+        act("#{done}: #{box[:what]}", path: "/keep", kind: kind, &)
+      end
+
+      # Nothing was done: the page shows what stands there now, and `left` says it.
+      def somebody_first(left)
+        show(blank, code: 409, somebody: "Somebody was first, so nothing was done. #{left}")
+      end
+
+      def show(form, code: 200, open: false, made: component, making: false, somebody: nil)
         status code
         @title = "Keep"
-        erb :keep, locals: { kept: kept, form: form, open: open || form.problems.any?,
+        erb :keep, locals: { kept: kept, form: form, somebody: somebody, open: open || form.problems.any?,
                              components: components, made: made, making: making }
       end
     end

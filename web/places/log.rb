@@ -3,6 +3,8 @@
 require_relative "../forms/fields"
 require_relative "../helpers/fields"
 require_relative "../forms/plan_form"
+require_relative "../../store/shelf"
+require_relative "../forms/both_ways"
 require_relative "../presenters/cooked_pot"
 require_relative "../presenters/door_card"
 require_relative "../presenters/taught_pots"
@@ -26,17 +28,17 @@ module FondKettle
         finished = household.cooks.finished
         erb :log, locals: { cooks: finished.map { |record| cooked(record) },
                             taught: Presenters::TaughtPots.new(household, finished).all,
-                            cards: household.cards.all.select { |card| card[:moved] } }
+                            cards: moved_cards }
       end
 
       get "/:id" do
-        cook = household.cooks.find(id_from(params["id"]))
+        cook = in_log
         redirect "/stove/#{cook[:id]}" unless cook[:finished_at]
         show(cook, cook[:outcome]&.transform_keys(&:to_s) || {})
       end
 
       post "/:id" do
-        cook = household.cooks.find(id_from(params["id"]))
+        cook = in_log
         raise Conflict, Store::CookBook::STILL_COOKING unless cook[:finished_at]
 
         result = Forms::OUTCOME.call(params.slice(*FIELDS))
@@ -45,17 +47,48 @@ module FondKettle
         judge(cook, result.to_h.compact)
       end
 
+      post "/:id/remove" do
+        cook = in_log
+        act("Taken out of the log: #{cook[:title]}", path: "/log", kind: "removal") do
+          household.cooks.remove(cook[:id], now)
+        end
+        redirect "/log", 303
+      end
+
       private
+
+      # The cook of the address, on the stove or in the log. Raises NotFound.
+      def in_log
+        household.cooks.find(id_from(params["id"])).tap do |cook|
+          raise NotFound, Store::Shelf::REMOVED if cook[:removed_at]
+        end
+      end
 
       def judge(cook, values)
         outcome = Log::Outcome.new(note: "", floor: Log::UNSAID, **values)
         teaches = teaches(cook)
-        household.cooks.judge(cook[:id], outcome, sent_version, teaches: teaches)
+        act("Written down: #{cook[:title]}", path: "/log/#{cook[:id]}") do
+          household.cooks.judge(cook[:id], outcome, sent_version, teaches: teaches)
+        end
         look_at_cards(cook)
-        notice "Written down. #{teaches ? TAKEN : NOT_TAKEN}"
+        notice(teaches ? TAKEN : NOT_TAKEN)
         redirect "/log", 303
-      rescue Conflict => e
-        show(cook, params, code: 409, clash: e.message)
+      rescue Conflict
+        somebody_first(household.cooks.find(cook[:id]))
+      end
+
+      # What was chosen stays in the form, beside what stands there now; writing it down again is a choice.
+      def somebody_first(cook)
+        stored = cook[:outcome].transform_keys(&:to_s)
+        titles = { **Presenters::CookedPot::SCALES.to_h { |name, legend, _| [name, legend] }, "note" => "Note" }
+        typed = params.merge("lock_version" => stored["lock_version"].to_s)
+        show(cook, typed, code: 409, both: Forms::BothWays.of(titles, typed, stored))
+      end
+
+      # Of pots that are there.
+      def moved_cards
+        pots = household.shelf(:pots).all.map { |pot| pot[:id] }
+        household.cards.all.select { |card| card[:moved] && pots.include?(card[:pot_id]) }
       end
 
       # One that went far off its plan only where the cook says that it went so.
@@ -79,10 +112,10 @@ module FondKettle
         Presenters::CookedPot.new(household, record)
       end
 
-      def show(cook, typed, code: 200, problems: [], clash: nil)
+      def show(cook, typed, code: 200, problems: [], both: nil)
         status code
         @title = cook[:title]
-        erb :log_entry, locals: { cooked: cooked(cook), typed: typed, problems: problems, clash: clash }
+        erb :log_entry, locals: { cooked: cooked(cook), typed: typed, problems: problems, both: both }
       end
     end
   end

@@ -59,7 +59,9 @@ module FondKettle
         meal, schedule = Meals::Changes.from_wanted(record[:meal], form.meal, record[:schedule])
         standing = household.meals.standing(record.merge(meal: meal, schedule: schedule))
         changed = Meals::Changes.anew(standing, now)
-        household.meals.change(record[:id], record[:lock_version], changed.meal, changed.schedule)
+        act("Planned anew: #{record[:title]}", path: "/meal/#{record[:id]}") do
+          household.meals.change(record[:id], record[:lock_version], changed.meal, changed.schedule)
+        end
         notice said_of(changed)
         redirect "/meal/#{record[:id]}?who=#{who}", 303
       rescue InvalidInput => e
@@ -68,9 +70,10 @@ module FondKettle
 
       # All is on the table: its pots are done, its rice is out of the bags.
       post "/:id/end" do
-        record[:meal].dishes.flat_map(&:cook_ids).each { |id| done(id) }
-        household.meals.end(record[:id], now)
-        notice "#{record[:title]} is on the table."
+        act("On the table: #{record[:title]}", path: "/meal/#{record[:id]}") do
+          record[:meal].dishes.flat_map(&:cook_ids).each { |id| done(id) }
+          household.meals.end(record[:id], now)
+        end
         redirect "/log", 303
       end
 

@@ -43,16 +43,23 @@ module FondKettle
         raise Conflict, Store::MealBook::BEGUN if record[:begun_at]
 
         meal, found = yield
-        household.meals.change(record[:id], sent_version || record[:lock_version], meal, found)
-        @record = nil
-        if request.env["HTTP_X_KETTLE_PART"]
-          show(record)
-        else
-          redirect("/clock/#{params['id']}#{back_to_task}",
-                   303)
+        act("Placed anew: #{record[:title]}", path: "/clock/#{record[:id]}") do
+          household.meals.change(record[:id], sent_version || record[:lock_version], meal, found)
         end
+        changed
       rescue InvalidInput => e
         show(record, code: 422, problems: e.problems)
+      rescue Conflict => e
+        # What was typed stays in the form; the drawing is what stands there now.
+        @record = nil
+        show(record, code: 409, problems: [{ field: "meal", message: e.message }])
+      end
+
+      def changed
+        @record = nil
+        return show(record) if part_only?
+
+        redirect "/clock/#{params['id']}#{back_to_task}", 303
       end
 
       def back_to_task

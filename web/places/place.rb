@@ -73,6 +73,11 @@ module FondKettle
         trouble 409, "Somebody was first", env["sinatra.error"].message
       end
 
+      error SystemCallError do
+        trouble 503, "Nothing was saved", "The disk does not answer (#{env['sinatra.error'].message}). " \
+                                          "Make room, or look whether the folder can be written in."
+      end
+
       error StoreUnavailable do
         trouble 503, "Nothing was saved", env["sinatra.error"].message
       end
@@ -93,7 +98,29 @@ module FondKettle
                 "What you typed is still in the page before this one: go back and try again."
       end
 
+      # The Store::Journal::Entry that the bar of a page offers to take back, or nil.
+      def to_take_back
+        id = session["take_back"]
+        return unless id
+
+        household.journal.fresh(id, now).tap { |entry| session.delete("take_back") unless entry }
+      end
+
       private
+
+      # Does one thing to what the kitchen keeps, which can be taken back from the pages that follow. `text`
+      # says what was done, `path` where it is seen; `kind`: change, addition or removal. Returns what the
+      # block returns.
+      def act(text, path:, kind: "change", &block)
+        result, entry = household.journal.act(text, kind: kind, path: path, now: now, &block)
+        can_take_back(entry)
+        result
+      end
+
+      # Of an entry's id, nil where nothing was changed.
+      def can_take_back(entry)
+        session["take_back"] = entry if entry
+      end
 
       def now
         @clock.call

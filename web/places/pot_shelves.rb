@@ -37,7 +37,9 @@ module FondKettle
           result = Forms::FirstForm::HEIGHT.call(typed_record("new_height"))
           next show(plan_form, code: 422, adding: { height: Forms.problems(result) }) if result.failure?
 
-          household.change_kitchen(kitchen[:lock_version], result.to_h)
+          act("Changed: the kitchen", path: "/cupboard#kitchen") do
+            household.change_kitchen(kitchen[:lock_version], result.to_h)
+          end
           redirect "/pot?#{plan_form.address}", 303
         end
       end
@@ -67,7 +69,9 @@ module FondKettle
 
         # Adds to a shelf; the path of the plan with it.
         def added(kind, field, values, typed)
-          record = household.shelf(kind.key).add(values)
+          record = act("Added: #{values[:name]}", path: "/cupboard##{kind.key}", kind: "addition") do
+            household.shelf(kind.key).add(values)
+          end
           guessed = kind.key == :pots && typed["kg"].to_s.strip.empty?
           notice ["#{record[:name]} is in the cupboard#{guessed_words(record) if guessed}.",
                   *Forms.remarks(kind.fields, typed)].join(" ")

@@ -98,15 +98,19 @@ module FondKettle
       end
 
       post "/:id/finish" do
-        bag = household.finish(record[:id], now)
+        bag = act("Done: #{record[:title]}", path: "/log/#{record[:id]}") do
+          household.finish(record[:id], now)
+        end
         notice "#{bag[:name]}: #{grams(bag[:left_g])} left in the bag." if bag
         redirect "/log/#{record[:id]}", 303
       end
 
       # A pot that was never cooked.
       post "/:id/leave" do
-        household.cooks.leave(record[:id], now)
-        notice "#{record[:title]} is off the stove; nothing was written down."
+        act("Off the stove, nothing written down: #{record[:title]}", path: "/stove",
+                                                                      kind: "removal") do
+          household.cooks.leave(record[:id], now)
+        end
         redirect "/stove", 303
       end
 

@@ -174,12 +174,16 @@ module FondKettle
       def height!(typed)
         metres = Pot::KitTest.altitude_m(typed[:boil_c])
         before = kitchen
-        household.change_kitchen(before[:lock_version], altitude_m: metres.round.to_f)
+        act("Changed: the kitchen", path: "/cupboard#kitchen") do
+          household.change_kitchen(before[:lock_version], altitude_m: metres.round.to_f)
+        end
         "The kitchen stands at #{metres.round} m (was #{plain(before[:altitude_m])} m)."
       end
 
       def change(shelf, record, **attributes)
-        household.shelf(shelf).change(record[:id], record[:lock_version], attributes)
+        act("Changed: #{record[:name]}", path: "/cupboard##{shelf}") do
+          household.shelf(shelf).change(record[:id], record[:lock_version], attributes)
+        end
       end
     end
   end

@@ -7,6 +7,7 @@ require_relative "../forms/plan_form"
 require_relative "../forms/method_form"
 require_relative "../helpers/fields"
 require_relative "../helpers/method_words"
+require_relative "../forms/both_ways"
 require_relative "../presenters/tried"
 require_relative "place"
 
@@ -18,13 +19,11 @@ module FondKettle
       helpers Helpers::Fields
       helpers Helpers::MethodWords
 
-      CLASH = "A way of that name was changed or added meanwhile. " \
-              "Keep it again to write over what stands there now."
-
       get "/" do
         @title = "Ways of cooking"
         library = household.library
-        erb :methods, locals: { library: library, own: own_keys, broken: own_keys - library.all.keys }
+        own = household.own_keys
+        erb :methods, locals: { library: library, own: own, broken: own - library.all.keys }
       end
 
       # A copy of :from under a name of its own, not yet kept.
@@ -48,7 +47,7 @@ module FondKettle
       end
 
       get "/:key/file" do
-        edit_file(File.read(own_path(own_key), encoding: "UTF-8"), was: version_of(own_key))
+        edit_file(household.method_text(own_key), key: own_key)
       end
 
       # What comes of it in this kitchen; nothing is kept.
@@ -61,7 +60,7 @@ module FondKettle
       post "/" do
         form = Forms::MethodForm.new(params, household.library)
         next edit(form, code: 422, was: text_param("was")) unless form.ok?
-        next edit(form, code: 409, clash: CLASH) unless unchanged?(form.key)
+        next edit(form, code: 409, clash: true) unless unchanged?(form.key)
 
         keep(form.key, form.file)
       end
@@ -70,12 +69,25 @@ module FondKettle
         text = text_param("text").gsub("\r\n", "\n")
         problem = problem_with(text)
         next edit_file(text, code: 422, was: text_param("was"), problem: problem) if problem
-        next edit_file(text, code: 409, problem: CLASH) unless unchanged?(key_of(text))
+        next edit_file(text, code: 409, clash: true) unless unchanged?(key_of(text))
 
         keep(key_of(text), text)
       end
 
+      post "/:key/remove" do
+        key = own_key
+        next edit_file(household.method_text(key), code: 409, key: key, clash: true) unless unchanged?(key)
+
+        act("Removed: #{way_name(key)}", path: "/ways", kind: "removal") { household.put_method(key, nil) }
+        redirect "/ways", 303
+      end
+
       private
+
+      # What a way is called; its key where the file cannot be read.
+      def way_name(key)
+        household.library.all[key]&.name || key
+      end
 
       # Fields are for one vessel; several are written as a file.
       def several_vessels?(key)
@@ -83,35 +95,51 @@ module FondKettle
       end
 
       # `was` is the version of the file that the page was made from.
-      def edit(form, code: 200, was: version_of(form.key), tried: nil, clash: nil)
+      def edit(form, code: 200, was: version_of(form.key), tried: nil, clash: false)
         status code
         @title = "A way of your own"
         shown = tried && Presenters::Tried.new(household, tried)
-        erb :method, locals: { form: form, was: was, tried: shown, clash: clash }
+        both = differences(form.file, form.key) if clash
+        erb :method, locals: { form: form, was: was, tried: shown, both: both }
       end
 
-      def edit_file(text, code: 200, was: version_of(key_of(text)), problem: nil)
+      # `key`: under which the text is kept, or would be.
+      def edit_file(text, code: 200, key: readable_key(text), was: version_of(key), problem: nil,
+                    clash: false)
         status code
         @title = "A way of your own"
-        erb :method_file, locals: { text: text, was: was, problem: problem }
+        both = differences(text, key) if clash
+        erb :method_file, locals: { text: text, key: key, was: was, problem: problem, both: both }
+      end
+
+      def readable_key(text)
+        key_of(text)
+      rescue BadCatalogue
+        ""
+      end
+
+      # Where somebody changed or added a way of that key meanwhile.
+      def differences(text, key)
+        stored = household.own_keys.include?(key) ? household.method_text(key) : ""
+        Forms::BothWays.of({ "text" => "The way, as a file" }, { "text" => text }, { "text" => stored })
       end
 
       # Of the file kept under that key; "" where there is none.
       def version_of(key)
-        own_keys.include?(key) ? Digest::SHA256.file(own_path(key)).hexdigest : ""
+        household.own_keys.include?(key) ? Digest::SHA256.hexdigest(household.method_text(key)) : ""
       end
 
       def unchanged?(key)
         text_param("was") == version_of(key)
       end
 
-      def own_path(key)
-        File.join(household.methods_folder, "#{key}.yml")
-      end
-
       def keep(key, text)
-        household.keep_method(key, text)
-        notice "#{household.library.fetch(key).name} is among the ways."
+        known = household.own_keys.include?(key)
+        name = Catalogue.parse(text, "your text").fetch("name", key)
+        done, kind = known ? %w[Changed change] : %w[Added addition]
+        act("#{done}: #{name}", path: "/ways", kind: kind) do
+          household.put_method(key, text)
+        end
         redirect "/ways", 303
       end
 
@@ -129,13 +157,9 @@ module FondKettle
 
       # A key of the household's own, or not found; a file that cannot be read has one too.
       def own_key
-        raise(NotFound, "There is no such way of your own.") unless own_keys.include?(params["key"])
+        raise(NotFound, "There is no such way of your own.") unless household.own_keys.include?(params["key"])
 
         params["key"]
-      end
-
-      def own_keys
-        Dir[File.join(household.methods_folder, "*.yml")].map { |path| File.basename(path, ".yml") }
       end
 
       def key_of(text)

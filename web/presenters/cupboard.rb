@@ -26,6 +26,11 @@ module FondKettle
         # A record in its place on a shelf: what it says in one line, and of how many it feeds.
         Line = Value.define(:record, :said, :feeds)
 
+        # What a record of any shelf is called.
+        def self.name_of(record)
+          record[:name] || House::INGREDIENTS.fetch(record[:ingredient]).capitalize
+        end
+
         # What is worth doing now: [words of the link, address, what comes of it]. Runs the
         # model for one pot.
         def to_do
@@ -51,7 +56,7 @@ module FondKettle
 
         # What a portion weighs once it is cooked.
         def portions_cooked
-          portions = household.portions_g.map { |name, g| "#{name.tr('-', ' ')} #{grams(g * COOKED)}" }
+          portions = household.portions.grams.map { |name, g| "#{name.tr('-', ' ')} #{grams(g * COOKED)}" }
           "Cooked it weighs about two and a half times that: #{portions.join(', ')}. " \
             "Appetite and age go on top."
         end
@@ -90,7 +95,7 @@ module FondKettle
 
         # Regular adults that so much rice is a main meal for.
         def heads(rice_g)
-          (rice_g / household.portions_g.fetch("main")).floor
+          (rice_g / household.portions.grams.fetch("main")).floor
         end
 
         # What each pot takes of plain rice: g by its id.
@@ -136,7 +141,7 @@ module FondKettle
         end
 
         def bags_running_out
-          an_evening_g = household.values(:eaters).sum(&:share) * household.portions_g.fetch("main")
+          an_evening_g = household.values(:eaters).sum(&:share) * household.portions.grams.fetch("main")
           low = household.shelf(:bags).all.select do |bag|
             an_evening_g.positive? && bag[:left_g] < LAST_EVENINGS * an_evening_g
           end

@@ -73,8 +73,8 @@ module FondKettle
         end
 
         def pot_name(record)
-          pot = household.shelf(:pots).all.find { |one| one[:id] == record[:pot_id] }
-          pot ? "the #{pot[:name].downcase}" : "that pot"
+          name = household.pot_name(record[:pot_id])
+          name ? "the #{name.downcase}" : "that pot"
         end
       end
     end
