@@ -1,24 +1,49 @@
 # frozen_string_literal: true
 
-# What a write costs, over the web: ruby bench/write.rb [PROJECT]. Prints the median of each kind, ms. To
-# compare two versions, run it in turn in a checkout of each (PROJECT is the other checkout's folder).
-root = File.expand_path(ARGV.first || "..", ARGV.first ? Dir.pwd : __dir__)
-ENV["BUNDLE_GEMFILE"] = File.join(root, "Gemfile")
-require "bundler/setup"
-require "rack/test"
-require "tmpdir"
-require File.join(root, "spec/support/demo_kitchen")
-require File.join(root, "web/application")
+# What a write costs over the web: ruby bench/write.rb [OTHER]. Prints the median of each kind, ms; with the
+# folder of OTHER checkout of the project both in turn, a few writes each, and the ratio of this to that.
+HERE = File.expand_path("..", __dir__)
 
-# A kitchen that is written to through its pages.
+# A kitchen that is written to through its pages: in a process of its own, told by a line how often.
 class WrittenKitchen
-  include Rack::Test::Methods
+  KINDS = { "change a cup" => :cup, "change a dish" => :dish, "add a spoon" => :spoon }.freeze
 
-  ROUNDS = 60
+  def self.work(root)
+    ENV["BUNDLE_GEMFILE"] = File.join(root, "Gemfile")
+    require "bundler/setup"
+    require "rack/test"
+    require "tmpdir"
+    include Rack::Test::Methods
+
+    %w[spec/support/demo_kitchen web/application].each { |file| require File.join(root, file) }
+    Dir.mktmpdir do |folder|
+      kitchen = new(folder)
+      $stdin.each_line { |count| puts Marshal.dump(kitchen.batch(count.to_i)).unpack1("H*") }
+    end
+  end
+
+  # Medians of each kind, ms, for the checkout in each of `roots`, which write in turn.
+  def self.medians(roots)
+    kitchens = roots.map { |root| IO.popen([{ "WRITTEN" => root }, RbConfig.ruby, __FILE__], "r+") }
+    taken = kitchens.map { KINDS.transform_values { [] } }
+    41.times do |turn|
+      kitchens.zip(taken) do |kitchen, kinds|
+        told(kitchen).each { |kind, list| kinds[kind].concat(list) if turn.positive? }
+      end
+    end
+    taken.map { |kinds| kinds.transform_values { |list| list.sort[list.size / 2] } }
+  end
+
+  def self.told(kitchen)
+    kitchen.puts(5)
+    Marshal.load([kitchen.gets.strip].pack("H*")) # rubocop:disable Security/MarshalLoad
+  end
 
   attr_reader :app
 
   def initialize(folder)
+    $stdout.sync = true
+    @round = 0
     @household = Support::DemoKitchen.open(folder)
     @app = FondKettle::Web::Application.build(@household, clock: -> { Time.now })
     header "Host", "localhost"
@@ -26,28 +51,25 @@ class WrittenKitchen
     @token = last_response.body[/name="authenticity_token" value="([^"]+)"/, 1]
   end
 
-  def medians
-    { "change a cup" => method(:cup), "change a dish" => method(:dish), "add a spoon" => method(:spoon) }
-      .transform_values { |write| median(write) }
+  # Milliseconds of so many writes of each kind.
+  def batch(count)
+    KINDS.transform_values { |write| Array.new(count) { timed { send(write, @round += 1) } } }
   end
 
   private
 
-  def median(write)
-    10.times { |round| write.call(round) }
-    taken = Array.new(ROUNDS) do |round|
-      began = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-      write.call(round + 10)
-      raise last_response.body unless last_response.status == 303
+  def timed
+    began = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+    yield
+    raise last_response.body unless last_response.status == 303
 
-      Process.clock_gettime(Process::CLOCK_MONOTONIC) - began
-    end
-    (taken.sort[ROUNDS / 2] * 1000).round(3)
+    (Process.clock_gettime(Process::CLOCK_MONOTONIC) - began) * 1000
   end
 
   def cup(round)
     version = @household.shelf(:cups).find(1)[:lock_version]
-    send_form("/cupboard/cups/1", "name" => "Glass", "ml" => (200 + round).to_s, "lock_version" => version)
+    send_form("/cupboard/cups/1", "name" => "Glass", "ml" => (200 + (round % 900)).to_s,
+                                  "lock_version" => version)
   end
 
   def spoon(round)
@@ -65,6 +87,13 @@ class WrittenKitchen
   end
 end
 
-Dir.mktmpdir do |folder|
-  WrittenKitchen.new(folder).medians.each { |name, ms| puts "#{name} #{ms} ms" }
+if ENV.key?("WRITTEN")
+  WrittenKitchen.work(ENV.fetch("WRITTEN"))
+else
+  found = WrittenKitchen.medians([HERE, *ARGV.first(1)].map { |path| File.expand_path(path) })
+  WrittenKitchen::KINDS.each_key do |kind|
+    times = found.map { |medians| medians[kind] }
+    ratio = format(", %.2f times the other", times.reduce(:/)) if times.size > 1
+    puts "#{kind}: #{times.map { |ms| format('%.2f ms', ms) }.join(', ')}#{ratio}"
+  end
 end

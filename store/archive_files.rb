@@ -52,7 +52,7 @@ module FondKettle
       def log
         return {} unless @taken.tables.key?("cooks")
 
-        names = Hash.new { |known, id| known[id] = @household.pot_name(id) }
+        names = Hash.new { |known, id| known[id] = @household.shelf(:pots).name_of(id) }
         cooks = @household.cooks.finished(most: nil)
         { "log.csv" => Formats::LogCsv.call(cooks, names) }
       end

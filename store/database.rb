@@ -59,7 +59,10 @@ module FondKettle
       # One write, one transaction: all of the block or nothing. The write lock is
       # taken at the start, so that what the block reads stays true until it ends.
       def write
-        translated { @sequel.transaction(mode: :immediate) { yield @sequel } }
+        translated do
+          # One within another is a part of it.
+          @sequel.in_transaction? ? yield(@sequel) : @sequel.transaction(mode: :immediate) { yield @sequel }
+        end
       ensure
         changed
       end

@@ -45,15 +45,7 @@ module FondKettle
         @method_files = MethodFiles.new(@database, @folder)
         @journal = Journal.new(@database, @method_files)
         @shelves = House::SHELF_KINDS.to_h { |table, _| [table, on_shelf(table)] }.freeze
-        @kitchens = on_shelf(:kitchens)
-        @portions = PortionBook.new(@database, @journal)
-        @cooks = CookBook.new(@database, @journal)
-        @dishes = DishBook.new(@database, @journal)
-        @meals = MealBook.new(@database, @cooks, @journal)
-        @cards = CardBook.new(@database, @journal)
-        @stand_ins = StandIns.new(@database)
-        @kept = KeptBook.new(@database, @journal)
-        @components = ComponentBook.new(@database, shelf(:own_ingredients), @journal)
+        open_books
         take_methods_in
         @method_files.finish
         # A demo's kitchen comes with all that is in it (Demo).
@@ -164,11 +156,6 @@ module FondKettle
         end
       end
 
-      # What a pot of the shelf is called, one that was removed too; nil where there never was one.
-      def pot_name(pot_id)
-        pot_id && shelf(:pots).known(pot_id)&.fetch(:name)
-      end
-
       # What the lid of a pot of the shelf looks like ("plain" where it has none of its own).
       def lid_look(pot_id)
         record = pot_id && shelf(:pots).all.find { |pot| pot[:id] == pot_id }
@@ -203,6 +190,18 @@ module FondKettle
       end
 
       private
+
+      def open_books
+        @kitchens = on_shelf(:kitchens)
+        @portions = PortionBook.new(@database, @journal)
+        @cooks = CookBook.new(@database, @journal)
+        @dishes = DishBook.new(@database, @journal)
+        @meals = MealBook.new(@database, @cooks, @journal)
+        @cards = CardBook.new(@database, @journal)
+        @stand_ins = StandIns.new(@database)
+        @kept = KeptBook.new(@database, @journal)
+        @components = ComponentBook.new(@database, shelf(:own_ingredients), @journal)
+      end
 
       def on_shelf(table)
         Shelf.new(@database, table, @journal)

@@ -40,10 +40,10 @@ module FondKettle
         @database.read { record(id).values.dup.freeze }
       end
 
-      # The record of an id whether it is removed or not, or nil: what was cooked in a pot is still called
-      # by it.
-      def known(id)
-        @database.read { @model.naked[id] }
+      # What the record of an id is called, a removed one too; nil where there never was one. What was cooked
+      # in a pot is still called by it.
+      def name_of(id)
+        id && @database.read { @model.where(id: id).get(:name) }
       end
 
       # Returns the new record.

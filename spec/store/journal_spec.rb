@@ -78,10 +78,10 @@ RSpec.describe FondKettle::Store::Journal do
     [cooked.first, bare.first].each { |one| remove(one) }
     cook = @household.cooks.finished.find { |one| one[:pot_id] == cooked.first[:id] }
     FondKettle::Store::Removed.new(@household).forget(now + (29 * day_s))
-    expect([cooked.first, bare.first].map { |one| pots.known(one[:id]) }).to all(be_truthy)
+    expect([cooked.first, bare.first].map { |one| pots.name_of(one[:id]) }).to all(be_truthy)
     FondKettle::Store::Removed.new(@household).forget(now + (31 * day_s))
-    expect([pots.known(bare.first[:id]),
-            @household.pot_name(cook[:pot_id])]).to eq([nil, cooked.first[:name]])
+    expect([pots.name_of(bare.first[:id]),
+            pots.name_of(cook[:pot_id])]).to eq([nil, cooked.first[:name]])
     expect(@household.cooks.find(cook[:id])[:pot_id]).to eq(cooked.first[:id])
     expect(@household.cooks.taught(cook[:grain], nil, most: 6)).to eq([])
   end

@@ -73,7 +73,7 @@ module FondKettle
         end
 
         def pot_name(record)
-          name = household.pot_name(record[:pot_id])
+          name = household.shelf(:pots).name_of(record[:pot_id])
           name ? "the #{name.downcase}" : "that pot"
         end
       end
