@@ -3,6 +3,7 @@
 require "puma"
 require "puma/configuration"
 require "puma/launcher"
+require_relative "../app/follow_ups"
 require_relative "../lib/fond_kettle/ground/paths"
 require_relative "../store/demo"
 require_relative "../store/household"
@@ -28,8 +29,9 @@ module FondKettle
         return busy unless household.lock
 
         names = Web::Doors.names(@settings[:host], @settings[:names])
-        keeping_up(household) do
-          launch(Web::Application.build(household, clock: -> { Time.now }, names: names))
+        keeping_up(household) do |follow_ups|
+          launch(Web::Application.build(household, clock: -> { Time.now }, names: names,
+                                                   follow_ups: follow_ups))
         end
         say "Stopped."
         0
@@ -70,10 +72,11 @@ module FondKettle
       # All that was written is in the one file when it has stopped.
       def keeping_up(household)
         upkeep = Store::Upkeep.new(household, clock: -> { Time.now }) { |words| say words }
-        upkeep.start
-        yield
+        follow_ups = App::FollowUps.new(household) { |error| say "#{error.class}: #{error.message}" }
+        [upkeep, follow_ups].each(&:start)
+        yield follow_ups
       ensure
-        upkeep&.stop
+        [follow_ups, upkeep].each { |worker| worker&.stop }
         household.close
       end
 

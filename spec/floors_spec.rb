@@ -31,7 +31,7 @@ RSpec.describe "The floors of the house" do
 
   it "has no circle of folders, the web's among them" do
     above = Hash.new { |folders, folder| folders[folder] = [] }
-    Dir[File.join(root, "{lib,web,store,cli}/**/*.rb")].each do |path|
+    Dir[File.join(root, "{lib,app,web,store,cli}/**/*.rb")].each do |path|
       File.read(path).scan(/^require_relative "(.+)"/).flatten.each do |required|
         files = [path, File.expand_path(required, File.dirname(path))]
         from, to = files.map { |file| File.dirname(file).delete_prefix("#{root}/") }
@@ -44,7 +44,7 @@ RSpec.describe "The floors of the house" do
     expect(above).to eq({})
   end
 
-  ours = Dir[File.join(root, "{lib/fond_kettle,store,web}/**/*.rb")].grep_v(%r{/migrations/}).sort
+  ours = Dir[File.join(root, "{lib/fond_kettle,store,app,web}/**/*.rb")].grep_v(%r{/migrations/}).sort
 
   it "requires in each file what the file uses" do
     expect(Support::Requires.unread(ours)).to eq({})
@@ -54,9 +54,12 @@ RSpec.describe "The floors of the house" do
     expect(Support::Requires.lacking(ours)).to eq({})
   end
 
-  it "keeps the web out of the store" do
-    Dir[File.join(root, "store/**/*.rb")].each do |path|
+  it "keeps the web out of store and acts, and the acts out of the store" do
+    Dir[File.join(root, "{store,app}/**/*.rb")].each do |path|
       expect(File.read(path)).not_to match(%r{require.*web/|Sinatra})
+    end
+    Dir[File.join(root, "store/**/*.rb")].each do |path|
+      expect(File.read(path)).not_to match(%r{require.*app/})
     end
   end
 end

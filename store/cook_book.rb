@@ -30,16 +30,20 @@ module FondKettle
       # Starts a cook at `now` with a plan (hash); returns its id. `pot_no` of `pots`: one of
       # several equal pots; the first is begun with, the others wait (`waits`: for a meal, all do).
       # `happened`: what is told of it from the start ([kind, what] each): water of the cook's own, and
-      # what comes of it.
-      def start(title:, grain:, pot_id:, address:, plan:, now:, pot_no: 1, pots: 1, happened: [],
-                waits: pot_no > 1)
+      # what comes of it. `request`: the stored text of the request that the plan was made of (nil: a plan of
+      # before, of which nobody knows).
+      def start(title:, grain:, pot_id:, address:, plan:, now:, request: nil, pot_no: 1, pots: 1,
+                happened: [], waits: pot_no > 1)
         @database.write do |db|
           id = db[:cooks].insert(title: title, grain: grain, pot_id: pot_id, address: address,
-                                 plan: Formats::StoredPlan.write(plan), pot_no: pot_no, pots: pots,
+                                 plan: Formats::StoredPlan.write(plan), request: request,
+                                 pot_no: pot_no, pots: pots,
                                  planned_g: plan[:liquid][:g], poured_g: plan[:liquid][:g],
                                  started_at: text(now))
           begun = waits ? [] : [["task", plan[:tasks].first[:id]]]
           tell(db, id, Stove::Cook.new(plan, []), [*happened, *begun], now, now)
+          # What comes of it came with it.
+          db[:cooks].where(id: id).update(followed_to: db[:events].max(:id)) if happened.any?
           id
         end
       end
@@ -172,11 +176,15 @@ module FondKettle
       end
 
       def whole(db, row)
-        rows = db[:events].where(cook_id: row[:id]).order(:id).all
-        events = rows.map { |one| Stove::Event.new(**one.slice(:kind, :what), at: Time.parse(one[:at])) }
+        # What follows from a tap stands with it, though it came later.
+        rows = db[:events].where(cook_id: row[:id]).order(:tapped_at, :id).all
         parsed(row, db[:outcomes].first(cook_id: row[:id]))
-          .merge(events: events.freeze, last_tap: last_tap(rows),
-                 version: "#{rows.size}-#{rows.last&.fetch(:id)}").freeze
+          .merge(events: rows.map { |one| event(one) }.freeze, last_tap: last_tap(rows),
+                 version: "#{rows.size}-#{rows.map { |one| one[:id] }.max}").freeze
+      end
+
+      def event(row)
+        Stove::Event.new(**row.slice(:kind, :what), at: Time.parse(row[:at]))
       end
 
       def with_outcomes(db, dataset)

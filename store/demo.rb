@@ -3,6 +3,7 @@
 require "yaml"
 require_relative "../lib/fond_kettle/belief/belief"
 require_relative "../lib/fond_kettle/formats/plan_json"
+require_relative "../lib/fond_kettle/formats/stored_request"
 require_relative "../lib/fond_kettle/house/composition"
 require_relative "../lib/fond_kettle/larder/grains"
 require_relative "../lib/fond_kettle/log/outcome"
@@ -55,6 +56,7 @@ module FondKettle
         id = @household.cooks.start(title: "#{plan.request.grain.name}, #{entry[:pot].downcase}",
                                     grain: entry[:grain], pot_id: pot[:id],
                                     plan: Formats::PlanJson.for_the_stove(plan, look: pot[:lid_look]),
+                                    request: Formats::StoredRequest.write(plan.request),
                                     now: start,
                                     address: "grain=#{entry[:grain]}&for=amount&amount=#{entry[:rice_g]}" \
                                              "&unit=g&pot=#{pot[:id]}")

@@ -13,8 +13,9 @@ module FondKettle
     # Meals: several dishes for one minute. A record is a frozen hash: the row, with :meal (Meals::Meal)
     # and :schedule (Meals::Schedule, nil where it cannot be met), :begun_at and :ended_at as Times.
     class MealBook
-      # A dish as it is put into a meal; `grain` and `address` nil for what is made beside the rice.
-      Put = Value.define(:key, :title, :address, :grain, :pot_id, :plan)
+      # A dish as it is put into a meal; `grain`, `address` and `request` (the stored text of what its plan
+      # was made of) nil for what is made beside the rice.
+      Put = Value.define(:key, :title, :address, :grain, :pot_id, :plan, :request)
 
       ENDED = "This meal is over: it is only looked at now."
       BEGUN = "This meal is on the stove: what is left of it is planned anew there."

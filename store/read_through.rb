@@ -2,6 +2,7 @@
 
 require "json"
 require "time"
+require_relative "../lib/fond_kettle/formats/stored_request"
 require_relative "../lib/fond_kettle/ground/errors"
 require_relative "../lib/fond_kettle/house/shelf_kinds"
 require_relative "../lib/fond_kettle/stove/cook"
@@ -56,7 +57,9 @@ module FondKettle
           record = @household.cooks.find(row[:id])
           @counts["events"] += record[:events].size
           Stove::Cook.new(record[:plan], record[:events]).position
+          Formats::StoredRequest.read(row[:request])
         end
+        rows(:meal_dishes, "plans") { |row| row[:request] && Formats::StoredRequest.read(row[:request]) }
         rows(:outcomes) { |row| Log::Outcome.new(**row.slice(:grain, :wetness, :floor, :note)) }
       end
 

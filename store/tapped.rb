@@ -16,15 +16,14 @@ module FondKettle
 
       # Goes from task `from` to task `to` (ids), `at` a time not after now, and tells what else
       # happened ([kind, what] each) with the same tap; does nothing when another device has
-      # already left `from`, or there is no such task. The block gives what follows from it, of
-      # the cook as it stands then. Raises NotFound, Conflict.
-      def move(id, from, to, now, at: now, happened: [], &follow)
+      # already left `from`, or there is no such task. Raises NotFound, Conflict.
+      def move(id, from, to, now, at: now, happened: [])
         @database.write do |db|
           cook = standing(open_cook(db, id))
           next unless cook.task[:id] == from && cook.tasks.any? { |task| task[:id] == to }
 
           at = [[at, cook.task_began_at].compact.max, now].min
-          tell(db, id, cook, [*happened, ["task", to]], now, at, &follow)
+          tell(db, id, cook, [*happened, ["task", to]], now, at)
         end
       end
 
@@ -41,6 +40,7 @@ module FondKettle
         @database.write do |db|
           cook = standing(open_cook(db, id))
           db[:events].where(cook_id: id).delete if cook.events.one?
+          forget_followed(db, id)
         end
       end
 
@@ -52,12 +52,24 @@ module FondKettle
         end
       end
 
-      # Tells what happened ([kind, what] each), in one tap. The block gives what follows from it.
-      # Raises NotFound, Conflict.
-      def note(id, happened, now, &follow)
+      # Tells what happened ([kind, what] each), in one tap. Raises NotFound, Conflict.
+      def note(id, happened, now)
         @database.write do |db|
-          tell(db, id, standing(open_cook(db, id)), happened, now, now, &follow)
+          tell(db, id, standing(open_cook(db, id)), happened, now, now)
         end
+      end
+
+      # Adds what follows from what was told, of these `kinds` of events and since it was last worked out, if
+      # anything was: the block gives it ([kind, what] each) of the cook's record and those events, while
+      # nothing is locked. It belongs to the last of them, and is taken back with it.
+      def follow(id, kinds)
+        record = find(id)
+        rows = unfollowed(record, kinds)
+        return if rows.empty?
+
+        over = record[:finished_at] || record[:left_at]
+        follows = over ? [] : yield(record, rows.map { |row| event(row) })
+        @database.write { |db| followed(db, record, rows.last, follows) }
       end
 
       # Takes the last tap back, if that is not too long ago and not the first. Is it gone?
@@ -68,6 +80,7 @@ module FondKettle
           next false unless cook[:last_tap] && now - cook[:last_tap].at <= Limits::UNDO_S + ON_ITS_WAY_S
 
           db[:events].where(cook_id: id, tapped_at: text(cook[:last_tap].at)).delete
+          forget_followed(db, id)
           keep_poured(db, id, standing(open_cook(db, id)))
           true
         end
@@ -77,9 +90,31 @@ module FondKettle
 
       # Of `cook` as it stood until now (Stove::Cook).
       def tell(db, id, cook, happened, now, at)
-        cook = with(db, id, cook, happened, now, at)
-        follows = block_given? ? yield(cook) : []
-        keep_poured(db, id, with(db, id, cook, follows, now, at))
+        keep_poured(db, id, with(db, id, cook, happened, now, at))
+      end
+
+      def unfollowed(record, kinds)
+        since = record[:followed_to]
+        @database.read do |db|
+          db[:events].where(cook_id: record[:id], kind: kinds).where { id > since }.order(:id).all
+        end
+      end
+
+      # What follows is kept where what it follows from still stands, and nobody was quicker.
+      def followed(db, record, last, follows)
+        cook = db[:cooks].where(id: record[:id], followed_to: record[:followed_to])
+        return if cook.empty? || db[:events].where(**last.slice(:id, :tapped_at)).empty?
+
+        follows.each do |kind, what|
+          db[:events].insert(cook_id: record[:id], kind: kind, what: what.to_s, **last.slice(:at, :tapped_at))
+        end
+        cook.update(followed_to: last[:id])
+      end
+
+      # The ids of events that are gone are given out anew.
+      def forget_followed(db, id)
+        last = db[:events].where(cook_id: id).max(:id) || 0
+        db[:cooks].where(id: id).where { followed_to > last }.update(followed_to: last)
       end
 
       # Keeps what happened; the cook as it stands then.

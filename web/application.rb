@@ -5,6 +5,7 @@ require "rack/deflater"
 require "rack/protection"
 require "rack/session"
 require "sinatra/base"
+require_relative "../app/follow_ups"
 require_relative "ground/announcer"
 require_relative "ground/assets"
 require_relative "ground/destinations"
@@ -49,9 +50,9 @@ module FondKettle
       module_function
 
       # A Rack application on `household`; `clock` answers the time; it answers to `names`
-      # (Doors.names).
-      def build(household, clock:, names: Doors.names("127.0.0.1"))
-        places = PLACES.transform_values { |place| place.new(household, clock) }
+      # (Doors.names); `follow_ups` works out what follows from taps (left out: at once).
+      def build(household, clock:, names: Doors.names("127.0.0.1"), follow_ups: App::FollowUps.new(household))
+        places = PLACES.transform_values { |place| place.new(household, clock, follow_ups) }
         secret = household.session_key
         Rack::Builder.new do
           use Rack::Deflater

@@ -23,7 +23,8 @@ RSpec.describe FondKettle::Store::MealBook do
     meal = evening
     puts = meal.dishes.map do |dish|
       where = dish.rice? ? { address: "grain=basmati", grain: "basmati" } : { address: nil, grain: nil }
-      described_class::Put.new(key: dish.key, title: dish.title, plan: dish.plan, pot_id: nil, **where)
+      described_class::Put.new(key: dish.key, title: dish.title, plan: dish.plan, pot_id: nil, request: nil,
+                               **where)
     end
     meals.add(meal, FondKettle::Meals::Scheduling.of(meal), puts, now)
   end

@@ -22,6 +22,16 @@ module Support
       end
     end
 
+    # A folder with the kitchen of every version of which one is kept, with its number.
+    def every
+      Dir[File.expand_path("../fixtures/kitchen-*/kettle.db.gz", __dir__)].each do |path|
+        Dir.mktmpdir do |folder|
+          File.binwrite(File.join(folder, "kettle.db"), Zlib.gunzip(File.binread(path)))
+          yield folder, path[/kitchen-(\d+)/, 1].to_i
+        end
+      end
+    end
+
     # Runs `body` in a process of its own that kills itself (-9) when the statement
     # numbered `after` of those that match `pattern` is about to run. Returns true if it
     # was killed.

@@ -3,6 +3,7 @@
 require "delegate"
 require_relative "../../lib/fond_kettle/dishes/supper"
 require_relative "../../lib/fond_kettle/formats/plan_json"
+require_relative "../../lib/fond_kettle/formats/stored_request"
 require_relative "../../lib/fond_kettle/meals/dish"
 require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "plan_form"
@@ -32,7 +33,8 @@ module FondKettle
           # What the store keeps of it.
           def put
             { key: key, title: title, address: address,
-              grain: plan.request.grain.key, pot_id: form.kit.pot&.id, plan: stored }
+              grain: plan.request.grain.key, pot_id: form.kit.pot&.id, plan: stored,
+              request: Formats::StoredRequest.write(plan.request) }
           end
         end
 

@@ -2,12 +2,12 @@
 
 require_relative "../../lib/fond_kettle/care/signs"
 require_relative "../../lib/fond_kettle/formats/plan_json"
+require_relative "../../lib/fond_kettle/formats/stored_request"
 require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "../forms/already_form"
 require_relative "../forms/plan_form"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
-require_relative "following"
 require_relative "place"
 
 module FondKettle
@@ -32,7 +32,9 @@ module FondKettle
         plan_form = Forms::PlanForm.new(form.plan_fields, household)
         next show(form, code: 422, problems: plan_form.problems) unless plan_form.ok?
 
-        redirect household.once(form_key("already"), now) { "/stove/#{taken_over(form, plan_form)}" }, 303
+        path = household.once(form_key("already"), now) { "/stove/#{taken_over(form, plan_form)}" }
+        follow_ups.told(id_from(path.delete_prefix("/stove/")))
+        redirect path, 303
       end
 
       private
@@ -45,7 +47,7 @@ module FondKettle
         id = household.cooks.start(title: "#{plan.request.grain.name}, #{plan_form.kit.pot.name}",
                                    grain: plan.request.grain.key, pot_id: plan_form.kit.pot.id,
                                    address: plan_form.address, plan: Formats::PlanJson.for_the_stove(plan),
-                                   now: heat_on_at)
+                                   request: Formats::StoredRequest.write(plan.request), now: heat_on_at)
         stand(id, heat_on_at, boiled_at, form.values[:poured])
         sign(id, form.values[:sign])
         id
@@ -62,8 +64,7 @@ module FondKettle
       end
 
       def sign(id, key)
-        following = Following.new(household, household.cooks.find(id), now)
-        household.cooks.note(id, [["sign", key]], now) { |cook| following.told(cook, "sign", key) }
+        household.cooks.note(id, [["sign", key]], now)
       end
 
       def show(form, code: 200, problems: form.problems)

@@ -157,7 +157,8 @@ module FondKettle
 
       # What is kept of a dish that has only tasks.
       def beside(dish)
-        { key: dish.key, title: dish.title, address: nil, grain: nil, pot_id: nil, plan: dish.plan }
+        { key: dish.key, title: dish.title, address: nil, grain: nil, pot_id: nil, plan: dish.plan,
+          request: nil }
       end
 
       # Of a file, else of a field.
@@ -182,7 +183,8 @@ module FondKettle
       # Pots of a dish, each waiting on the stove; their ids.
       def start(dish)
         plan = Formats::StoredPlan.read(dish[:plan])
-        about = { **dish.slice(:title, :grain, :pot_id, :address), now: now, pots: plan.fetch(:batches, 1) }
+        about = { **dish.slice(:title, :grain, :pot_id, :address, :request), now: now,
+                                                                             pots: plan.fetch(:batches, 1) }
         (1..about[:pots]).map do |number|
           household.cooks.start(**about, plan: Stove::Potful.of(plan, number), pot_no: number, waits: true)
         end

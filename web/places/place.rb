@@ -32,13 +32,15 @@ module FondKettle
       helpers Helpers::Pages
       helpers Helpers::Numbers
 
-      def initialize(household, clock)
+      # `follow_ups`: App::FollowUps, which works out what follows from what is told at the stove.
+      def initialize(household, clock, follow_ups)
         super()
         @household = household
         @clock = clock
+        @follow_ups = follow_ups
       end
 
-      attr_reader :household
+      attr_reader :household, :follow_ups
 
       # What a device (Kit::Device) shows now, as it is typed, or nil where it is off.
       def reading(key)

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/formats/plan_json"
+require_relative "../../lib/fond_kettle/formats/stored_request"
 require_relative "../../lib/fond_kettle/methods/comparison"
 require_relative "../../lib/fond_kettle/methods/depth_rule"
 require_relative "../../lib/fond_kettle/methods/own_rule"
@@ -111,6 +112,7 @@ module FondKettle
         ids = (1..pots).map do |number|
           household.cooks.start(title: title_of(form, plan), grain: plan.request.grain.key,
                                 pot_id: form.kit.pot&.id, address: form.address, now: now,
+                                request: Formats::StoredRequest.write(plan.request),
                                 plan: Stove::Potful.of(stored, number), pot_no: number, pots: pots,
                                 happened: happened)
         end

@@ -10,7 +10,6 @@ require_relative "../presenters/cooking"
 require_relative "../presenters/meal_list"
 require_relative "../presenters/stove_panel"
 require_relative "../presenters/stove_pots"
-require_relative "following"
 require_relative "place"
 
 module FondKettle
@@ -70,6 +69,7 @@ module FondKettle
           tell(told)
           "/stove/#{record[:id]}"
         end
+        follow_ups.told(record[:id])
         back_to_the_pot
       end
 
@@ -79,6 +79,7 @@ module FondKettle
         next show(record, code: 422, pour: pour) unless pour.ok?
 
         household.cooks.note(record[:id], poured(pour.grams), now)
+        follow_ups.told(record[:id])
         back_to_the_pot
       end
 
@@ -132,14 +133,8 @@ module FondKettle
       def go_on(step, pour)
         poured = step.hold? ? held : pour && changed(pour)
         happened = [*poured, *([["seen", step.seen]] if step.seen)]
-        household.cooks.move(record[:id], step.from, step.to, now, at: step.at(now),
-                                                                   happened: happened) do |cook|
-          following.step(cook, happened)
-        end
-      end
-
-      def following
-        Following.new(household, record, now)
+        household.cooks.move(record[:id], step.from, step.to, now, at: step.at(now), happened: happened)
+        follow_ups.told(record[:id])
       end
 
       # What was poured, where it is not what the page showed already.
@@ -168,9 +163,7 @@ module FondKettle
 
         happened = told.kind == "held" ? looked(told.what) : [[told.kind, told.what]]
         happened += decided(Care::Looks.all.fetch(told.what)) if told.kind == "look"
-        household.cooks.note(record[:id], happened, now) do |cook|
-          happened.flat_map { |kind, what| following.told(cook, kind, what) }
-        end
+        household.cooks.note(record[:id], happened, now)
       end
 
       # What follows from a look with a decision: a sign, a pour more or one left out.

@@ -65,6 +65,15 @@ module FondKettle
       end
     end
 
+    # What the lines of a dish put where, worked out once for so many pots as it is cooked in: a `list` of
+    # Provisions.
+    FixedLines = Value.define(:list) do
+      # All of them.
+      def provisions(_pots)
+        list
+      end
+    end
+
     # What the cook wants, complete and checked; units as in the names, `texture` from
     # -1 (firm) to 1 (soft), `measures` what the house measures by (Measure::House),
     # `company` the Ingredients that are eaten with it without lying in the pot with the
@@ -104,6 +113,11 @@ module FondKettle
             additions: [].freeze, company: [].freeze, eaters: [].freeze, lesson: Belief::NO_LESSON, hands: 1,
             rings: 2, kettle_w: nil, liquid_start_c: ROOM_C, main_liquid: nil, lines: NoLines,
             pots: 1, pots_there: nil, kit: [].freeze, layered: nil, making: Making.of, **given)
+      end
+
+      # The same with nothing left to be asked of a dish or a shelf: as it is stored with a cook.
+      def whole
+        lines == NoLines ? self : with(lines: FixedLines.new(list: lines.provisions(pots)))
       end
 
       # The Ingredients of all that is eaten, but the rice.

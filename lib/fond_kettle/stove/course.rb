@@ -10,7 +10,7 @@ require_relative "cook"
 
 module FondKettle
   module Stove
-    # A pot on the stove as the model takes it: the Plan with what really happened (a Cook).
+    # A pot on the stove as the model takes it: its request, Solved, with what really happened (a Cook).
     class Course
       # Between these, times the burner's power, the fire is looked for that boils when it did.
       POWER = (0.25..4.0)
@@ -23,9 +23,9 @@ module FondKettle
       # What was lifted out has cooled to so much when it goes back, °C (a guess: a plate beside the stove).
       BACK_C = 60.0
 
-      # `plan`: Methods::Plan; `cook`: Cook.
-      def initialize(plan, cook)
-        @plan = plan
+      # `solved`: Methods::Solved, or a Plan; `cook`: Cook.
+      def initialize(solved, cook)
+        @solved = solved
         @cook = cook
       end
 
@@ -35,7 +35,7 @@ module FondKettle
         task = timed_after_boil
         return {} unless task && boiled_min
 
-        more_min = (core_min(setting) - core_min(@plan.setting)).clamp(-MOST_SOONER_MIN, MOST_LATER_MIN)
+        more_min = (core_min(setting) - core_min(@solved.setting)).clamp(-MOST_SOONER_MIN, MOST_LATER_MIN)
         more_min.abs < 0.5 ? {} : { task[:id] => more_min.round(1) }
       rescue NoCore
         {}
@@ -43,7 +43,7 @@ module FondKettle
 
       # What comes out of what was really poured (Methods::ComesOut).
       def outlook
-        Methods::Trying.run(@plan.request, @cook.poured_g + @cook.added_g).comes_out
+        Methods::Trying.run(@solved.request, @cook.poured_g + @cook.added_g).comes_out
       end
 
       # What to do about a sign (Methods::Remedy) at `now`, or nil.
@@ -52,8 +52,8 @@ module FondKettle
         heat_min = stages.sum(&:minutes)
         return unless heat_min.positive? && Methods::FoundPot::SIGNS.key?(sign)
 
-        Methods::FoundPot.remedy(@plan, sign, poured_g: @cook.poured_g, heat_min: heat_min, stages: stages,
-                                              setting: setting)
+        Methods::FoundPot.remedy(@solved, sign, poured_g: @cook.poured_g, heat_min: heat_min, stages: stages,
+                                                setting: setting)
       end
 
       private
@@ -69,33 +69,39 @@ module FondKettle
         (@cook.boiled_at - @cook.heat_on_at) / 60.0
       end
 
+      # Does it boil as it was planned?
+      def boils_by_plan?
+        @cook.plan.fetch(:cues, []).any? { |cue| cue[:cue] == "boil" }
+      end
+
       # The kitchen with a fire that boils this pot when it did boil.
       def setting
-        @setting ||= boiled_min&.positive? && @plan.run.at("boil") ? fired : @plan.setting
+        @setting ||= boiled_min&.positive? && boils_by_plan? ? fired : @solved.setting
       end
 
       def fired
-        burner = @plan.setting.burner
+        burner = @solved.setting.burner
         times = Numerics::Root.largest(POWER.min, POWER.max, close: CLOSE) do |power|
-          at = run(@plan.setting.with(burner: burner.with(high_w: burner.high_w * power)), to_boil).at("boil")
+          at = run(@solved.setting.with(burner: burner.with(high_w: burner.high_w * power)),
+                   to_boil).at("boil")
           at.nil? || at > boiled_min
         end
-        @plan.setting.with(burner: burner.with(high_w: burner.high_w * times))
+        @solved.setting.with(burner: burner.with(high_w: burner.high_w * times))
       end
 
-      def run(setting, stages = @plan.stages)
-        Pot::Cooking.run(@plan.load, @cook.poured_g, stages, setting,
+      def run(setting, stages = @solved.stages)
+        Pot::Cooking.run(@solved.load, @cook.poured_g, stages, setting,
                          step_min: Pot::Cooking::CUES_STEP_MIN)
       end
 
       # The stages up to the one that ends with the boil.
       def to_boil
-        @plan.stages.take((boils || 0) + 1)
+        @solved.stages.take((boils || 0) + 1)
       end
 
       # The index of that stage, or nil.
       def boils
-        @plan.stages.index { |stage| stage.until == "boil" }
+        @solved.stages.index { |stage| stage.until == "boil" }
       end
 
       # How long after the boil the core is gone.
@@ -109,13 +115,13 @@ module FondKettle
 
       # The last timed stage on the heat after the one that ends with the boil, as a task.
       def timed_after_boil
-        index = boils && @plan.stages.rindex { |stage| !stage.off? && stage.until.nil? }
+        index = boils && @solved.stages.rindex { |stage| !stage.off? && stage.until.nil? }
         index && index > boils ? @cook.tasks.find { |task| task[:stage] == index } : nil
       end
 
       # The stages as they went until `now`, each cut where the lid was lifted or water went in.
       def stages_until(now)
-        @plan.stages.each_with_index.flat_map do |stage, index|
+        @solved.stages.each_with_index.flat_map do |stage, index|
           from, to = @cook.stage_times(index, now)
           from && to > from ? pieces(stage, from, to) : []
         end
@@ -151,14 +157,14 @@ module FondKettle
         end
       end
 
-      def addition(liquid_g: 0.0, solids_j_k: 0.0, at_c: @plan.setting.boil_c)
+      def addition(liquid_g: 0.0, solids_j_k: 0.0, at_c: @solved.setting.boil_c)
         Pot::Addition.new(liquid_g: liquid_g, brought_g: 0.0, drink_g: 0.0, solids_j_k: solids_j_k,
                           at_c: at_c)
       end
 
       # Of food that was told by its name, J/K; none where nobody weighed it, or it is the rice.
       def heat_j_k(name)
-        return 0.0 if name == @plan.request.grain.name
+        return 0.0 if name == @solved.request.grain.name
 
         amounts = @cook.tasks.flat_map { |task| task[:amounts] || [] }.select { |one| one[:name] == name }
         amounts.sum { |amount| amount[:g].to_f } * Pot::MOIST_FOOD_J_G_K

@@ -1,0 +1,48 @@
+# frozen_string_literal: true
+
+require_relative "../lib/fond_kettle/ground/errors"
+require_relative "cooks/follow_up"
+
+module FondKettle
+  module App
+    # Has worked out what follows from taps, once they are stored and whoever tapped has their answer: in a
+    # thread of its own, each cook once however often was tapped meanwhile. One that nobody has started does
+    # it at once.
+    class FollowUps
+      # The block is told of what goes wrong (an exception); it stops nobody.
+      def initialize(household, &warning)
+        @household = household
+        @act = Cooks::FollowUp.new(household)
+        @warning = warning
+        @waiting = Queue.new
+      end
+
+      # Something was told of a cook (its id).
+      def told(id)
+        @thread ? @waiting << id : @act.call(id)
+      end
+
+      # Goes on by itself until `stop`, beginning with what was left undone.
+      def start
+        @thread = Thread.new { loop { work(@waiting.pop) } }
+        @household.cooks.on_the_stove.each { |record| told(record[:id]) }
+      end
+
+      # What still waits is worked out at the next start.
+      def stop
+        @thread&.kill&.join
+        @thread = nil
+      end
+
+      private
+
+      def work(id)
+        ids = [id]
+        ids << @waiting.pop until @waiting.empty?
+        ids.uniq.each { |one| @act.call(one) }
+      rescue StandardError => e
+        @warning&.call(e)
+      end
+    end
+  end
+end

@@ -1,0 +1,77 @@
+# frozen_string_literal: true
+
+require_relative "../support/demo_kitchen"
+require_relative "../../web/forms/plan_form"
+
+RSpec.describe FondKettle::Formats::StoredRequest do
+  sticky = %w[steamed-sticky leaf-parcels].freeze
+  ways = FondKettle::Methods::Library.ours.all
+
+  # What everybody sees of a plan, to the last digit.
+  def plan_of(request)
+    JSON.generate(FondKettle::Formats::PlanJson.for_the_stove(FondKettle::Methods::Planner.plan(request)))
+  end
+
+  def there_and_back(request)
+    described_class.read(described_class.write(request))
+  end
+
+  it "comes back equal and plans the same, by each of the nineteen ways" do
+    expect(ways.size).to eq(19)
+    ways.each_key do |way|
+      request = request_for(basic_request(method: way, grain: sticky.include?(way) ? "glutinous" : "basmati"))
+      back = there_and_back(request)
+      expect([way, back]).to eq([way, request.whole])
+      expect([way, plan_of(back)]).to eq([way, plan_of(request)])
+    end
+  end
+
+  it "comes back equal for any kitchen" do
+    for_any_kitchen do |data|
+      request = request_for(data)
+      expect(there_and_back(request)).to eq(request.whole)
+    end
+  end
+
+  it "is what the plan says it was made of, and of that the same plan is made again" do
+    ways.each_key do |way|
+      plan = FondKettle::Methods::Planner.plan(request_for(basic_request(method: way)))
+      expect([way, plan_of(there_and_back(plan.request))]).to eq([way, plan_of(plan.request)])
+    rescue FondKettle::InvalidInput
+      next
+    end
+  end
+
+  it "holds the dish, the layers and the pieces too" do
+    Dir.mktmpdir do |folder|
+      household = Support::DemoKitchen.open(folder)
+      typed = household.dishes.all.map { |dish| { "dish" => dish[:id].to_s, "guests" => "3" } }
+      typed << { "grain" => "basmati", "method" => "sealed-raw-base", "for" => "amount", "amount" => "400",
+                 "layer" => ["base 0.5", "rice 1", "base 0.5", "coloured-milk 60"] }
+      typed << { "grain" => "short-white", "method" => "shaped", "for" => "amount", "amount" => "420",
+                 "piece_for" => "ball" }
+      typed.each do |one|
+        form = FondKettle::Web::Forms::PlanForm.new(one, household)
+        expect([one, form.problems]).to eq([one, []])
+        expect([one, plan_of(there_and_back(form.request))]).to eq([one, plan_of(form.request)])
+      end
+      household.close
+    end
+  end
+
+  it "names its version, and reads what could not be known as nothing" do
+    text = described_class.write(request_for(basic_request))
+    expect([JSON.parse(text)["request_version"], described_class.read("null")]).to eq([1, nil])
+    expect { described_class.read("{}") }.to raise_error(KeyError)
+    expect { described_class.read("{") }.to raise_error(JSON::ParserError)
+    strange = JSON.generate(request_version: 1, request: { is: "kernel", of: "x" })
+    expect { described_class.read(strange) }.to raise_error(KeyError)
+  end
+
+  it "stores nothing of which it does not know what it is" do
+    json = FondKettle::Formats::ValueJson.new({})
+    expect { json.dump(Object.new) }.to raise_error(ArgumentError, /Object cannot be stored/)
+    data = { a: [:b, 1, 2.5, nil, true, "x"] }
+    expect(json.load(json.dump(data))).to eq(data)
+  end
+end
