@@ -40,6 +40,12 @@ task :runtimes do
   end
 end
 
+desc "Writes what every address does, and which fields it takes, to docs/http.md"
+task :http do
+  require_relative "spec/support/http_docs"
+  File.write(Support::HttpDocs::FILE, Support::HttpDocs.text)
+end
+
 desc "Writes the schema of a kitchen that is given away to data/kitchen, for the version of today"
 task :schema do
   require "tmpdir"

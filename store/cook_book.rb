@@ -12,8 +12,8 @@ require_relative "taught"
 module FondKettle
   module Store
     # Cooks, what happened at the stove and how they came out. A cook is a frozen
-    # hash: the row, with :plan parsed, :events (Stove::Event), :last_tap (Tapped::Tap) and
-    # :outcome.
+    # hash: the row, with :plan parsed, :events (Stove::Event), :last_tap (Tapped::Tap), :outcome, and
+    # :pending: is what follows from a tap still to be worked out?
     class CookBook
       include Tapped
 
@@ -180,7 +180,9 @@ module FondKettle
         rows = db[:events].where(cook_id: row[:id]).order(:tapped_at, :id).all
         parsed(row, db[:outcomes].first(cook_id: row[:id]))
           .merge(events: rows.map { |one| event(one) }.freeze, last_tap: last_tap(rows),
-                 version: "#{rows.size}-#{rows.map { |one| one[:id] }.max}").freeze
+                 version: "#{rows.size}-#{rows.map { |one| one[:id] }.max}",
+                 pending: rows.any? { |one| FOLLOWED.include?(one[:kind]) && one[:id] > row[:followed_to] })
+          .freeze
       end
 
       def event(row)

@@ -11,6 +11,8 @@ module FondKettle
     module Tapped
       # A tap: what was told with it ([kind, what] each), and when (a Time).
       Tap = Value.define(:happened, :at)
+      # Kinds of events from which something may follow.
+      FOLLOWED = %w[seen sign poured added].freeze
       # So long may it have been on its way here, s.
       ON_ITS_WAY_S = 2
 
@@ -59,12 +61,12 @@ module FondKettle
         end
       end
 
-      # Adds what follows from what was told, of these `kinds` of events and since it was last worked out, if
-      # anything was: the block gives it ([kind, what] each) of the cook's record and those events, while
-      # nothing is locked. It belongs to the last of them, and is taken back with it.
-      def follow(id, kinds)
+      # Adds what follows from what was told since it was last worked out, if anything was: the block gives
+      # it ([kind, what] each) of the cook's record and those events, while nothing is locked. It belongs to
+      # the last of them, and is taken back with it.
+      def follow(id)
         record = find(id)
-        rows = unfollowed(record, kinds)
+        rows = unfollowed(record)
         return if rows.empty?
 
         over = record[:finished_at] || record[:left_at]
@@ -93,10 +95,10 @@ module FondKettle
         keep_poured(db, id, with(db, id, cook, happened, now, at))
       end
 
-      def unfollowed(record, kinds)
+      def unfollowed(record)
         since = record[:followed_to]
         @database.read do |db|
-          db[:events].where(cook_id: record[:id], kind: kinds).where { id > since }.order(:id).all
+          db[:events].where(cook_id: record[:id], kind: FOLLOWED).where { id > since }.order(:id).all
         end
       end
 

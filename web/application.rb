@@ -10,6 +10,7 @@ require_relative "ground/announcer"
 require_relative "ground/assets"
 require_relative "ground/destinations"
 require_relative "ground/doors"
+require_relative "ground/inward"
 require_relative "places/already"
 require_relative "places/card"
 require_relative "places/clock"
@@ -54,8 +55,9 @@ module FondKettle
       def build(household, clock:, names: Doors.names("127.0.0.1"), follow_ups: App::FollowUps.new(household))
         places = PLACES.transform_values { |place| place.new(household, clock, follow_ups) }
         secret = household.session_key
-        Rack::Builder.new do
+        Rack::Builder.app do
           use Rack::Deflater
+          use Inward
           Doors.guard(self, names, POLICY)
           map("/assets") { run Assets.new }
           map("/health") { run Health.new(household) }
@@ -66,7 +68,7 @@ module FondKettle
               run place
             end
           end
-        end.to_app
+        end
       end
 
       # One session and what goes with it, before a place.

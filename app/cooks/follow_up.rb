@@ -18,8 +18,6 @@ module FondKettle
         BOIL = %w[seen boil].freeze
         POURS = %w[poured added].freeze
         SIGN = "sign"
-        # Kinds of events from which something may follow.
-        KINDS = ["seen", SIGN, *POURS].freeze
         # A pour that is nearer to the plan changes nothing that anybody sees.
         NEAR = 0.02
 
@@ -30,7 +28,7 @@ module FondKettle
 
         # Of a cook's id. What follows is stored with the tap that it follows from. Raises NotFound.
         def call(id)
-          @household.cooks.follow(id, KINDS) do |record, told|
+          @household.cooks.follow(id) do |record, told|
             next [] if told.all? { |event| event.kind == "seen" && !boil?(event) }
 
             request = record[:request] && Formats::StoredRequest.read(record[:request])

@@ -72,7 +72,7 @@ RSpec.describe FondKettle::App::FollowUps do
   it "keeps nothing of a tap that was taken back while it was worked out" do
     id = at_the_boil
     boil(id)
-    @household.cooks.follow(id, ["seen"]) do |_record, told|
+    @household.cooks.follow(id) do |_record, told|
       expect(told.map(&:what)).to include("boil")
       @household.cooks.undo(id, now + 901)
       [["replan", "{}"]]

@@ -21,10 +21,12 @@ module FondKettle
       # What can be wrong with a pot of rice that has boiled.
       AT = "low"
 
+      # Where a pot is told that is on the stove already.
       get "/" do
         show(Forms::AlreadyForm.new({}, household), problems: [])
       end
 
+      # Takes over a pot that is on the stove already.
       post "/" do
         form = Forms::AlreadyForm.new(params, household)
         next show(form, code: 422) unless form.ok?

@@ -11,12 +11,14 @@ module FondKettle
       # What a card is made by; how many eat stands on it.
       MADE_BY = %w[grain method pot cup burner oven].freeze
 
+      # A card for the cupboard door: the water for 1 to 9 people.
       get "/" do
         shown = shown(card_params)
         @title = shown.title
         erb :card, layout: false, locals: { shown: shown, address: address }
       end
 
+      # Notes that a card was printed.
       post "/" do
         shown = shown(card_params)
         household.cards.print(pot_id: shown.form.kit.pot&.id, grain: shown.form.base_request.grain.key,

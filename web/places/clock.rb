@@ -27,6 +27,7 @@ module FondKettle
 
       LONGEST_JSON = 500_000
 
+      # The meals that are still to come or on the stove.
       get "/" do
         meals = params["all"] ? household.meals.open : household.meals.to_come(now)
         redirect "/clock/#{meals.first[:id]}" if meals.one? && params["all"].nil?
@@ -35,10 +36,12 @@ module FondKettle
         erb :clock_list, locals: { meals: Presenters::MealList.new(household, meals).all }
       end
 
+      # A meal that is not laid yet.
       get "/new" do
         lay(Forms::MealForm.new(params, household, now))
       end
 
+      # Lays a meal of several dishes and finds its times.
       post "/" do
         form = Forms::MealForm.new(params, household, now)
         next lay(form, code: 422) unless form.ok?
@@ -46,6 +49,7 @@ module FondKettle
         redirect household.once(form_key("meal"), now) { kept(form.meal, form.puts) }, 303
       end
 
+      # Takes a meal in that was given away as JSON.
       post "/import" do
         meal = Formats::MealReader.new(parsed(sent_text)).meal
         redirect household.once(form_key("import"), now) { kept(meal) }, 303
@@ -53,6 +57,7 @@ module FondKettle
         lay(Forms::MealForm.new({}, household, now), code: 422, import: e.problems)
       end
 
+      # A meal: when each task starts, who does it, what cannot be met.
       get "/:id" do
         show(record)
       end
@@ -106,23 +111,27 @@ module FondKettle
         redirect "/clock?all=1", 303
       end
 
+      # One sheet to print.
       get "/:id/print" do
         @title = record[:title]
         erb :meal_sheet, layout: false, locals: { shown: sheet }
       end
 
+      # The meal for a calendar (iCalendar).
       get "/:id/meal.ics" do
         content_type "text/calendar; charset=utf-8"
         attachment "meal.ics"
         Formats::MealCalendar.call(record[:meal], scheduled, id: "meal-#{record[:id]}", now: now)
       end
 
+      # The meal as it is given away.
       get "/:id/meal.json" do
         content_type :json
         attachment "meal.json"
         JSON.pretty_generate(Formats::MealJson.call(record[:meal], record[:schedule]))
       end
 
+      # What is to get for it.
       get "/:id/shopping.txt" do
         content_type "text/plain; charset=utf-8"
         sheet.shopping_text

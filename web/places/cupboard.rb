@@ -18,10 +18,12 @@ module FondKettle
       KITCHEN = House::KITCHEN_FIELDS
       PORTIONS = House::PORTION_FIELDS
 
+      # Everything in the cupboard, and the kitchen itself.
       get "/" do
         show
       end
 
+      # Changes the kitchen: its name, its height, its hands.
       post "/kitchen" do
         result = Forms::KITCHEN.call(sent(House::KITCHEN_FIELDS))
         next show(code: 422, trouble: { "kitchen" => Forms.problems(result) }) if result.failure?
@@ -45,6 +47,7 @@ module FondKettle
         end
       end
 
+      # Adds to a shelf; its fields are below.
       post "/:shelf" do
         save("new-#{shelf_name}") do |values|
           household.once(form_key("shelf"), now) do
@@ -54,6 +57,7 @@ module FondKettle
         end
       end
 
+      # Changes a record of a shelf; its fields are below.
       post "/:shelf/:id" do
         id = id_from(params["id"])
         save("#{shelf_name}-#{id}") do |values|
@@ -61,6 +65,7 @@ module FondKettle
         end
       end
 
+      # Takes a record off its shelf; it can be put back for thirty days.
       post "/:shelf/:id/remove" do
         id = id_from(params["id"])
         record = household.shelf(shelf_name).find(id)

@@ -19,10 +19,12 @@ module FondKettle
         Schema.params { required(:value).filled(Forms::Typed.within(device.range), included_in?: device.range) }
       end.freeze
 
+      # What the stand-ins for a probe and a scale read.
       get "/" do
         show
       end
 
+      # Sets what a stand-in reads.
       post "/:key" do
         result = form.call("value" => params["value"])
         next show(code: 422, wrong: params["key"], problems: Forms.problems(result)) if result.failure?
@@ -31,6 +33,7 @@ module FondKettle
         redirect "/devices", 303
       end
 
+      # Switches a stand-in off.
       post "/:key/off" do
         form
         household.stand_ins.off(params["key"])

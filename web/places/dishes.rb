@@ -27,6 +27,7 @@ module FondKettle
       TYPES = { "json" => "application/json", "jsonld" => "application/ld+json",
                 "md" => "text/markdown; charset=utf-8" }.freeze
 
+      # The dishes, or those that have all the words of `q`.
       get "/" do
         found = household.dishes.search(text_param("q"))
         # The script asks only for what was found.
@@ -37,15 +38,18 @@ module FondKettle
         erb :dishes, locals: { found: found, count: household.dishes.count }
       end
 
+      # The JSON schema of a dish.
       get "/schema.json" do
         content_type "application/schema+json"
         File.read(Formats::DishJson::SCHEMA_FILE)
       end
 
+      # A dish that is not written yet.
       get "/new" do
         edit(Forms::DishForm.blank(household))
       end
 
+      # Where a dish is brought in from elsewhere.
       get "/import" do
         import
       end
@@ -69,6 +73,7 @@ module FondKettle
         edit(Forms::DishForm.new(typed, household), id: params["id"], version: params["lock_version"])
       end
 
+      # Keeps a new dish.
       post "/" do
         form = Forms::DishForm.new(params, household)
         next edit(form, code: 422) unless form.ok?
@@ -82,6 +87,7 @@ module FondKettle
         redirect path, 303
       end
 
+      # A dish to give away: JSON, JSON-LD or Markdown.
       get %r{/(\d+)\.(json|jsonld|md)} do |id, kind|
         record = household.dishes.find(id_from(id))
         content_type TYPES.fetch(kind)
@@ -89,6 +95,7 @@ module FondKettle
         exported(record, kind)
       end
 
+      # A dish.
       get "/:id" do
         record = household.dishes.find(id_from(params["id"]))
         form = in_own_amount(record)
@@ -97,11 +104,13 @@ module FondKettle
         erb :dish, locals: { shown: Presenters::DishPage.new(household, record, plan, form.problems) }
       end
 
+      # A dish as it is typed, with what is asked about it.
       get "/:id/edit" do
         record = household.dishes.find(id_from(params["id"]))
         edit(Forms::DishForm.of_record(record, household), id: record[:id], version: record[:lock_version])
       end
 
+      # Changes a dish.
       post "/:id" do
         id = id_from(params["id"])
         form = Forms::DishForm.new(params, household)
@@ -110,6 +119,7 @@ module FondKettle
         save(id, form)
       end
 
+      # Removes a dish; it can be put back for thirty days.
       post "/:id/remove" do
         id = id_from(params["id"])
         title = household.dishes.find(id)[:title]

@@ -21,6 +21,7 @@ module FondKettle
       helpers Helpers::PotWords
       helpers Helpers::DishWords
 
+      # A dish laid for tonight: how much of everything, and when.
       get "/" do
         redirect "/pot?#{request.query_string}" if params["dish"].to_s.empty?
         redirect "/evening?#{from_the_table}", 303 if params.key?("q")
@@ -44,11 +45,13 @@ module FondKettle
         erb :sheet, layout: false, locals: { shown: shown(Presenters::Sheet, form) }
       end
 
+      # What is to get for it, as a text.
       get "/shopping.txt" do
         content_type "text/plain; charset=utf-8"
         Formats::ShoppingList.text(list.to_buy)
       end
 
+      # The same as a table.
       get "/shopping.csv" do
         content_type "text/csv; charset=utf-8"
         attachment "shopping.csv"

@@ -9,6 +9,7 @@ module FondKettle
   module Web
     # What a food is that nobody knew, answered in one tap from wherever it is asked, and kept for the house.
     class FoodsPlace < Place
+      # Says what a food is that nobody knew: its kind, a blank, its name.
       post "/" do
         form = Forms::FoodForm.new(text_param("answer"))
         raise InvalidInput, form.problems if form.problems.any?

@@ -27,6 +27,7 @@ module FondKettle
       COMPONENTS = Forms::ComponentForm::KINDS.map { |key, (words, *)| [key, words] }.freeze
       COMPONENT_PLACES = Presenters::Components::PLACES.to_a.freeze
 
+      # What is kept, and the components.
       get "/" do
         show(blank)
       end
@@ -44,6 +45,7 @@ module FondKettle
         show(blank, made: component(dressing || nil), making: true)
       end
 
+      # Makes a component.
       post "/components" do
         form = Forms::ComponentForm.new(params, now.getlocal.to_date)
         next show(blank, code: 422, made: form) unless form.ok?
@@ -57,6 +59,7 @@ module FondKettle
         redirect path, 303
       end
 
+      # A component is used up, or thrown away.
       post "/components/:id/throw" do
         id = id_from(params["id"])
         one = components.all.find { |component| component.record[:id] == id } || raise(NotFound, USED_UP)
@@ -70,6 +73,7 @@ module FondKettle
         somebody_first("Of #{one.record[:name]} #{grams(left_g)} are left now.")
       end
 
+      # Labels to print.
       get "/labels" do
         @title = "Labels"
         @script = "print.js"
@@ -78,6 +82,7 @@ module FondKettle
         end }
       end
 
+      # Puts something away.
       post "/" do
         form = Forms::KeepForm.new(params, now)
         next show(form, code: 422, open: true) unless form.ok?
@@ -86,6 +91,7 @@ module FondKettle
         redirect path, 303
       end
 
+      # Moves a box to another place.
       post "/:id/move" do
         to = cold_place
         act_of("Moved", record, "change") { household.kept.move(record[:id], version, to, now) }
@@ -111,6 +117,7 @@ module FondKettle
         redirect "/keep", 303
       end
 
+      # Throws a box away.
       post "/:id/throw" do
         act_of("Thrown away", record, "removal") { household.kept.throw_away(record[:id], version, now) }
         redirect "/keep", 303

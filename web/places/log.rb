@@ -23,6 +23,7 @@ module FondKettle
       # Whether a cook that went off its plan teaches, as it is asked.
       COUNTS = { "yes" => "Yes, it went so: learn from it", "no" => "No: learn nothing from it" }.freeze
 
+      # Every pot that was cooked, and what the pots have taught.
       get "/" do
         @title = "Log"
         finished = household.cooks.finished
@@ -31,12 +32,14 @@ module FondKettle
                             cards: moved_cards }
       end
 
+      # One pot that was cooked, and how it came out.
       get "/:id" do
         cook = in_log
         redirect "/stove/#{cook[:id]}" unless cook[:finished_at]
         show(cook, cook[:outcome]&.transform_keys(&:to_s) || {})
       end
 
+      # Writes down how a pot came out.
       post "/:id" do
         cook = in_log
         raise Conflict, Store::CookBook::STILL_COOKING unless cook[:finished_at]
@@ -47,6 +50,7 @@ module FondKettle
         judge(cook, result.to_h.compact)
       end
 
+      # Takes a pot out of the log: it teaches nothing any more.
       post "/:id/remove" do
         cook = in_log
         act("Taken out of the log: #{cook[:title]}", path: "/log", kind: "removal") do

@@ -33,6 +33,7 @@ module FondKettle
         File.read(File.join(Assets::FOLDER, "js", "keeper.js"))
       end
 
+      # A meal at the stove: who does what next.
       get "/:id" do
         show(record)
       end
@@ -124,6 +125,7 @@ module FondKettle
 
       # As a script hands them over, else one of a form.
       def sent_taps
+        return JSON.generate(@sent_json) if @sent_json
         return text_param("taps") if params.key?("taps")
 
         at = (now.to_f * 1000).round

@@ -26,6 +26,7 @@ module FondKettle
         required(:of).filled(:string, included_in?: KNOWN.keys)
       end
 
+      # One measure in another.
       get "/" do
         typed = FIRST.merge(params.slice(*FIRST.keys))
         result = SCHEMA.call(typed)

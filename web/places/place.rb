@@ -6,6 +6,7 @@ require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/ground/paths"
 require_relative "../helpers/pages"
 require_relative "../helpers/numbers"
+require_relative "../json/answering"
 
 module FondKettle
   module Web
@@ -31,6 +32,7 @@ module FondKettle
 
       helpers Helpers::Pages
       helpers Helpers::Numbers
+      helpers Json::Answering
 
       # `follow_ups`: App::FollowUps, which works out what follows from what is told at the stove.
       def initialize(household, clock, follow_ups)
@@ -64,6 +66,7 @@ module FondKettle
         # A part that was only read must not put an older session over what was sent meanwhile.
         request.session_options[:skip] = true if part_only? && request.get?
         check_encoding
+        take_json
       end
 
       error NotFound, Sinatra::NotFound do
@@ -85,8 +88,9 @@ module FondKettle
       end
 
       error InvalidInput do
+        problems = env["sinatra.error"].problems
         trouble 422, "That could not be used",
-                env["sinatra.error"].problems.map { |p| "#{p[:field]} #{p[:message]}" }.join("; ")
+                problems.map { |p| "#{p[:field]} #{p[:message]}" }.join("; "), problems
       end
 
       error Sinatra::BadRequest, *UNREADABLE do
@@ -133,11 +137,11 @@ module FondKettle
         request.env.key?("HTTP_X_KETTLE_PART")
       end
 
-      # A page that says what is wrong; a form that was sent can be gone back to.
-      def trouble(code, title, text)
+      # A page that says what is wrong; a form that was sent can be gone back to. `problems`: for a program.
+      def trouble(code, title, text, problems = [])
         status code
         @title = title
-        erb :trouble, locals: { text: text }
+        erb :trouble, locals: { text: text, problems: problems }
       end
 
       def check_encoding

@@ -37,6 +37,7 @@ module FondKettle
 
       LIFTED_S = 30.0
 
+      # A plan: how much liquid, its range, each step, what comes of it.
       get "/" do
         show(Forms::PlanForm.new(params, household))
       end

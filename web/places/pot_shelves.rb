@@ -23,6 +23,7 @@ module FondKettle
 
       # Puts in a new kitchen's first things without leaving the plan.
       def self.first_things(app)
+        # Puts in a first pot, cup and height at once; the plan follows.
         app.post "/add/first" do
           first = Forms::FirstForm.new(typed_record("new_kitchen"))
           next show(plan_form, code: 422, adding: { first: first.problems }) unless first.ok?
@@ -33,6 +34,7 @@ module FondKettle
 
       # Says how high the kitchen stands without leaving the plan.
       def self.height(app)
+        # Says how high the kitchen stands; the plan follows.
         app.post "/add/height" do
           result = Forms::FirstForm::HEIGHT.call(typed_record("new_height"))
           next show(plan_form, code: 422, adding: { height: Forms.problems(result) }) if result.failure?
@@ -46,6 +48,7 @@ module FondKettle
 
       # Adds a pot or cup without leaving the plan.
       def self.shelves(app)
+        # Adds a pot or a cup; the plan follows.
         app.post "/add/:shelf" do
           field = PotShelves::NEW.fetch(params["shelf"]) { raise NotFound, "There is no such shelf." }
           kind = House::SHELF_KINDS.fetch(params["shelf"].to_sym)

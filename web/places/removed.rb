@@ -8,6 +8,7 @@ module FondKettle
   module Web
     # What was removed in the last thirty days, and how anything that was done is taken back.
     class RemovedPlace < Place
+      # What was removed in the last thirty days.
       get "/" do
         @title = "Removed"
         erb :removed, locals: { removals: household.journal.removals(now) }

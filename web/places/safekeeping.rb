@@ -20,6 +20,7 @@ module FondKettle
       NO_FILE = "must be chosen: a copy (.db) or a zip of a kitchen"
       GONE = "There is no such copy any more."
 
+      # The copies of the kitchen.
       get "/" do
         show
       end
@@ -43,10 +44,12 @@ module FondKettle
         end
       end
 
+      # A copy, as a file.
       get "/copies/:name" do
         send_file copy(params["name"]).path, type: TYPES["db"], disposition: :attachment
       end
 
+      # What is in a copy, and what is in the kitchen that is here.
       get "/copies/:name/put-back" do
         ask(Store::Incoming.new(copy(params["name"]).path), params["name"])
       end
@@ -64,6 +67,7 @@ module FondKettle
         show(code: 422, problems: e.problems)
       end
 
+      # Puts a copy back; `name` blank: the file that was sent last.
       post "/put-back" do
         name = text_param("name")
         incoming = name.empty? ? Store::Incoming.waiting(household.path) : Store::Incoming.new(copy(name).path)

@@ -20,6 +20,7 @@ module FondKettle
 
       HEAT_UNITS = Forms::HeatForm::UNITS
 
+      # Every pot that is on the stove, the next one first.
       get "/" do
         records = household.cooks.on_the_stove
         redirect "/stove/#{records.first[:id]}" if records.one? && meals.empty?
@@ -29,6 +30,7 @@ module FondKettle
         erb :stove_list, locals: { pots: Presenters::StovePots.new(household, records, now).all, meals: meals }
       end
 
+      # A pot as it stands: its task, since when and until when.
       get "/:id" do
         show(record)
       end
@@ -39,6 +41,7 @@ module FondKettle
         JSON.generate(state: Presenters::Cooking.new(household, record, now).state)
       end
 
+      # Begins with a pot that waits.
       post "/:id/begin" do
         household.cooks.begin(record[:id], now)
         back_to_the_pot
@@ -98,6 +101,7 @@ module FondKettle
         back_to_the_pot
       end
 
+      # The pot is done: it goes into the log, its rice out of the bag.
       post "/:id/finish" do
         bag = act("Done: #{record[:title]}", path: "/log/#{record[:id]}") do
           household.finish(record[:id], now)

@@ -16,6 +16,7 @@ module FondKettle
       helpers Helpers::PotWords
       helpers Helpers::DishWords
 
+      # Who eats, which dish, what is on the stove, what is kept.
       get "/" do
         @title = "Table"
         @script = "search.js"

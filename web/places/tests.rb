@@ -20,6 +20,7 @@ module FondKettle
       TESTS = House::GUIDED_TESTS
       FORMS = TESTS.transform_values { |test| Forms.of(test.fields) }.freeze
 
+      # The guided tests of pots, lids, burners and height.
       get "/" do
         show(test: TESTS.key?(params["test"]) ? params["test"] : nil)
       end
@@ -38,6 +39,7 @@ module FondKettle
         redirect "/tests/guide", 303
       end
 
+      # The test that a clock leads through just now.
       get "/guide" do
         redirect "/tests" unless session["guide"]
         guide
@@ -51,6 +53,7 @@ module FondKettle
         redirect "/tests/guide", 303
       end
 
+      # Says what a test has measured; the record changes.
       post "/:test" do
         test = params["test"]
         result = FORMS.fetch(test) { raise NotFound, "There is no such test." }.call(params)

@@ -19,6 +19,7 @@ module FondKettle
       helpers Helpers::Fields
       helpers Helpers::MethodWords
 
+      # Every way of cooking, your own among them.
       get "/" do
         @title = "Ways of cooking"
         library = household.library
@@ -41,11 +42,13 @@ module FondKettle
         edit_file(text.sub(/^name: .*$/, "name: #{copy['name']}"))
       end
 
+      # A way of your own, in fields.
       get "/:key" do
         redirect "/ways/#{own_key}/file", 303 if several_vessels?(own_key)
         edit(Forms::MethodForm.of(household.library, known(own_key)))
       end
 
+      # A way of your own, as the file that it is.
       get "/:key/file" do
         edit_file(household.method_text(own_key), key: own_key)
       end
@@ -57,6 +60,7 @@ module FondKettle
                    tried: form.ok? ? try(form.method) : nil)
       end
 
+      # Keeps a way of your own, from its fields.
       post "/" do
         form = Forms::MethodForm.new(params, household.library)
         next edit(form, code: 422, was: text_param("was")) unless form.ok?
@@ -65,6 +69,7 @@ module FondKettle
         keep(form.key, form.file)
       end
 
+      # Keeps a way of your own, from a file.
       post "/file" do
         text = text_param("text").gsub("\r\n", "\n")
         problem = problem_with(text)
@@ -74,6 +79,7 @@ module FondKettle
         keep(key_of(text), text)
       end
 
+      # Removes a way of your own; it can be put back for thirty days.
       post "/:key/remove" do
         key = own_key
         next edit_file(household.method_text(key), code: 409, key: key, clash: true) unless unchanged?(key)

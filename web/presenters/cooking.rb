@@ -31,7 +31,7 @@ module FondKettle
         WIDE = 190.0
         HIGH = 120.0
 
-        attr_reader :id, :cook, :now
+        attr_reader :id, :record, :cook, :now
 
         # `record`: the cook's own; `now`: a Time.
         def initialize(household, record, now)

@@ -31,6 +31,12 @@ module FondKettle
           record[:name] || House::INGREDIENTS.fetch(record[:ingredient]).capitalize
         end
 
+        # All that the cupboard holds, as records.
+        def data
+          shelves = House::SHELF_KINDS.keys.to_h { |table| [table, household.shelf(table).all] }
+          { kitchen: kitchen, portions: household.portions.grams, **shelves }
+        end
+
         # What is worth doing now: [words of the link, address, what comes of it]. Runs the
         # model for one pot.
         def to_do

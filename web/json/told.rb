@@ -1,0 +1,88 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/formats/dish_json"
+require_relative "../../lib/fond_kettle/formats/meal_json"
+require_relative "../../lib/fond_kettle/methods/library"
+require_relative "../forms/dish_form"
+require_relative "../forms/plan_form"
+require_relative "../presenters/components"
+require_relative "../presenters/cooked_pot"
+require_relative "../presenters/cooking"
+require_relative "../presenters/copies"
+require_relative "../presenters/cupboard"
+require_relative "../presenters/dish_page"
+require_relative "../presenters/door_card"
+require_relative "../presenters/kept_things"
+require_relative "../presenters/meal_at_stove"
+require_relative "../presenters/meal_clock"
+require_relative "../presenters/pot_answer"
+require_relative "../presenters/side_by_side"
+
+module FondKettle
+  module Web
+    module Json
+      # How the things that a page shows are told to a program: each by its class.
+      module Told
+        # A cook without its plan, where there are many of them.
+        COOK = %i[id title grain pot_id pot_no pots planned_g poured_g started_at finished_at left_at outcome
+                  teaches lock_version].freeze
+        MEAL = %i[id lock_version planned begun_at ended_at].freeze
+
+        module_function
+
+        # A pot as it stands: which task, since when and until when, what was told.
+        def pot(shown)
+          cook = shown.cook
+          shown.record.slice(:id, :title, :pot_no, :pots, :pending)
+               .merge(state: shown.state, waiting: cook.waiting?, task: cook.task[:id],
+                      began_at: cook.task_began_at, ends_at: cook.task_ends_at,
+                      ready_at: shown.now + (cook.left_min(shown.now) * 60), poured_g: cook.poured_g,
+                      tasks: cook.tasks, events: cook.events, remedy: shown.remedy)
+        end
+
+        # A meal as it is given away, with what it is known by.
+        def meal(shown)
+          { **shown.record.slice(*MEAL),
+            **Formats::MealJson.call(shown.record[:meal], shown.record[:schedule]) }
+        end
+
+        # The same at the stove: how each of its tasks stands.
+        def meal_at_stove(shown)
+          { **meal(shown), stands: shown.cards.map { |card| { task: card.row.id, state: card.state } } }
+        end
+
+        # A finished cook, as the log has it.
+        def cooked(shown)
+          { **shown.record.slice(*COOK), told: shown.told }
+        end
+
+        # A dish as it is typed, with what is asked about it.
+        def dish_form(form)
+          { typed: Forms::DishForm::TITLES.keys.to_h { |name| [name, form[name.to_sym]] },
+            asked: form.placing_questions }
+        end
+
+        TOLD = {
+          Presenters::Cupboard => :data.to_proc, Presenters::CookedPot => method(:cooked),
+          Presenters::Cooking => method(:pot), Presenters::MealAtStove => method(:meal_at_stove),
+          Presenters::MealClock => method(:meal), Presenters::KeptThings => :all.to_proc,
+          Presenters::Components => :all.to_proc, Presenters::DoorCard => :rows.to_proc,
+          Presenters::SideBySide => :rows.to_proc, Forms::DishForm => method(:dish_form),
+          Presenters::PotAnswer => ->(shown) { { address: shown.form.address, plan: shown.answer } },
+          Presenters::DishPage => ->(shown) { { id: shown.id, **Formats::DishJson.call(shown.dish) } },
+          Presenters::Copies => ->(shown) { { copies: shown.all, folder: shown.folder } },
+          Forms::PlanForm => ->(form) { { address: form.address } },
+          Methods::Library => lambda do |library|
+            library.all.values.map { |way| { key: way.key, name: way.name, gives: way.gives } }
+          end
+        }.freeze
+
+        # What is told of a thing; the block answers for what nothing is known of.
+        def of(thing)
+          _, told = TOLD.find { |type, _| thing.is_a?(type) }
+          told ? told.call(thing) : yield
+        end
+      end
+    end
+  end
+end
