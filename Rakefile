@@ -9,7 +9,7 @@ task :ratio do
       end
     end
   end
-  code = count.call("{lib,store,web,cli}/**/*.{rb,erb,js,css}", "bin/*")
+  code = count.call("{lib,store,app,web,cli}/**/*.{rb,erb,js,css}", "bin/*")
   specs = count.call("spec/**/*.rb")
   puts format("code %d lines, specs %d lines: 1 to %.2f", code, specs, specs.to_f / code)
 end

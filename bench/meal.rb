@@ -10,7 +10,7 @@ require_relative "../spec/support/browser"
 require_relative "../spec/support/dishes_at_random"
 require_relative "../spec/support/fridays"
 require_relative "../lib/fond_kettle/clock/replanning"
-require_relative "../web/forms/meal_form"
+require_relative "../app/forms/meal_form"
 
 include FondKettle # rubocop:disable Style/MixinUsage
 
@@ -89,7 +89,7 @@ def lay(household)
   laid = Object.new.extend(Support::Fridays)
   laid.define_singleton_method(:household) { household }
   fields = laid.friday
-  form = Web::Forms::MealForm.new(fields, household, Time.now)
+  form = Forms::MealForm.new(fields, household, Time.now)
   found = Meals::Scheduling.of(form.meal)
   puts_in = form.puts.map { |put| Store::MealBook::Put.new(**put) }
   "/clock/#{household.meals.add(form.meal, found, puts_in, Time.now)}"

@@ -4,7 +4,7 @@ require "json"
 require "timeout"
 require_relative "support/served_kitchen"
 require_relative "support/noise"
-require_relative "../web/forms/plan_form"
+require_relative "../app/forms/plan_form"
 
 # Noise from a seed, for so many seconds (FUZZ_S; 20 in every check, 120 with --all): what
 # is asked of pages, of the command line and of the readers is answered or refused in words.
@@ -46,7 +46,7 @@ RSpec.describe "Noise" do
     pages = %w[/pot /evening /pot/course /pot/side-by-side /evening/print /measures /dishes /]
     forms = %w[/cupboard/pots /cupboard/bags /cupboard/kitchen /dishes /dishes/look /tests/lid /ways/try
                /log/2 /pot/start]
-    fields = FondKettle::Web::Forms::PlanForm::FIELDS
+    fields = FondKettle::Forms::PlanForm::FIELDS
     count = for_a_while(seconds, seed) do |noise|
       typed = noise.fields(fields)
       Timeout.timeout(enough_s) do

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../support/demo_kitchen"
-require_relative "../../web/forms/plan_form"
+require_relative "../../app/forms/plan_form"
 
 RSpec.describe FondKettle::Formats::StoredRequest do
   sticky = %w[steamed-sticky leaf-parcels].freeze
@@ -51,7 +51,7 @@ RSpec.describe FondKettle::Formats::StoredRequest do
       typed << { "grain" => "short-white", "method" => "shaped", "for" => "amount", "amount" => "420",
                  "piece_for" => "ball" }
       typed.each do |one|
-        form = FondKettle::Web::Forms::PlanForm.new(one, household)
+        form = FondKettle::Forms::PlanForm.new(one, household)
         expect([one, form.problems]).to eq([one, []])
         expect([one, plan_of(there_and_back(form.request))]).to eq([one, plan_of(form.request)])
       end

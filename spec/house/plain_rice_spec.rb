@@ -9,7 +9,7 @@ RSpec.describe FondKettle::House::PlainRice do
 
   # What somebody gets who types the same into the Pot page.
   def typed(pot, **fields)
-    FondKettle::Web::Forms::PlanForm.new({ "pot" => pot.id.to_s, **fields.transform_keys(&:to_s) }, household)
+    FondKettle::Forms::PlanForm.new({ "pot" => pot.id.to_s, **fields.transform_keys(&:to_s) }, household)
   end
 
   it "is what the Pot page makes of a pot where nobody says more" do

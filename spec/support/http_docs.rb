@@ -79,7 +79,7 @@ module Support
     end
 
     def fields(body)
-      forms = body.scan(/Forms::(\w+)/).flatten.uniq.filter_map { |name| FondKettle::Web::Forms.const_get(name) }
+      forms = body.scan(/Forms::(\w+)/).flatten.uniq.filter_map { |name| FondKettle::Forms.const_get(name) }
       named = body.scan(/(?:text_param\(|params\[)"(\w+)"/).flatten
       [*forms.flat_map { |form| keys(form) }, *named].uniq.map { |key| "`#{key}`" }.join(" ")
     end

@@ -18,7 +18,7 @@ module Support
       %w[dry/schema sequel sinatra/base nokogiri rack puma json_schemer
          ruby-units].each { |name| require name }
       # Read once for all children.
-      READ = Dir["{lib,store,web}/**/*.rb"].map { |path| File.expand_path(path) }
+      READ = Dir["{lib,store,app,web}/**/*.rb"].map { |path| File.expand_path(path) }
                                            .to_h { |path| [path, RubyVM::InstructionSequence.compile_file(path)] }
       def (RubyVM::InstructionSequence).load_iseq(path) = READ[path]
       STDIN.each_line do |line|
@@ -82,7 +82,7 @@ module Support
     # The same by full name, as far as it is seen.
     def homes
       @homes ||= begin
-        paths = Dir[File.join(ROOT, "{lib,store,web}/**/*.rb")]
+        paths = Dir[File.join(ROOT, "{lib,store,app,web}/**/*.rb")]
         named = paths.flat_map { |path| defined_in(path).map { |name| [name, path] } }
         named.group_by(&:first).transform_values { |pairs| pairs.map(&:last) }
       end

@@ -4,7 +4,7 @@ require "tmpdir"
 require "yaml"
 require_relative "../../store/demo"
 require_relative "../../store/household"
-require_relative "../../web/forms/plan_form"
+require_relative "../../app/forms/plan_form"
 require_relative "../../web/presenters/sheet"
 require_relative "../../lib/fond_kettle/dishes/shopping"
 
@@ -41,9 +41,9 @@ module Support
     end
 
     def sheet(household, record)
-      form = FondKettle::Web::Forms::PlanForm.new({ "dish" => record[:id].to_s, "for" => "amount",
-                                                    "amount" => "320" },
-                                                  household)
+      form = FondKettle::Forms::PlanForm.new({ "dish" => record[:id].to_s, "for" => "amount",
+                                               "amount" => "320" },
+                                             household)
       supper = FondKettle::Dishes::Laying.supper(form.dish, form.factor, form.base_request,
                                                  servings: form.servings)
       list = FondKettle::Dishes::Shopping.new(supper, supper.plan.request.measures, {})

@@ -2,7 +2,7 @@
 
 require "nokogiri"
 require_relative "../support/served_kitchen"
-require_relative "../../web/forms/method_form"
+require_relative "../../app/forms/method_form"
 
 RSpec.describe "A way of the house's own, in fields" do
   include Support::ServedKitchen
@@ -34,7 +34,7 @@ RSpec.describe "A way of the house's own, in fields" do
   # One in several vessels is copied as a file.
   ours.all.select { |_, method| method.phases.one? && !method.steamed? }.each_key do |method|
     it "keeps a copy of #{method} as it was" do
-      form = FondKettle::Web::Forms::MethodForm.of(ours, method, copy: true)
+      form = FondKettle::Forms::MethodForm.of(ours, method, copy: true)
       expect([form.problems,
               form.method.to_h.except(:key, :name)]).to eq([[], ours.fetch(method).to_h.except(:key, :name)])
       expect(form.file.lines.size).to eq(3)

@@ -2,13 +2,13 @@
 
 require "nokogiri"
 require_relative "../support/served_kitchen"
-require_relative "../../web/forms/typed"
+require_relative "../../app/forms/typed"
 
 RSpec.describe "Numbers as people write them, in every field" do
   include Support::ServedKitchen
 
   def read(text, range, unit)
-    FondKettle::Web::Forms::Typed.within(range, unit).call(text) { |kept| kept }
+    FondKettle::Forms::Typed.within(range, unit).call(text) { |kept| kept }
   end
 
   it "reads thousands, other units, centimetres and times" do

@@ -8,7 +8,7 @@ require_relative "../../lib/fond_kettle/dishes/way"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/measure/amounts"
 require_relative "../../lib/fond_kettle/measure/numeral"
-require_relative "../forms/dish_form"
+require_relative "../../app/forms/dish_form"
 require_relative "../html/markup"
 
 module FondKettle

@@ -2,7 +2,7 @@
 
 require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../../lib/fond_kettle/pot/wash"
-require_relative "../forms/making_form"
+require_relative "../../app/forms/making_form"
 require_relative "../html/markup"
 require_relative "made_words"
 require_relative "pot_words"

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../forms/plan_form"
+require_relative "../../app/forms/plan_form"
 require_relative "../presenters/door_card"
 require_relative "place"
 

@@ -3,9 +3,9 @@
 require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/ground/schema"
 require_relative "../../lib/fond_kettle/kit/devices"
-require_relative "../forms/fields"
+require_relative "../../app/forms/fields"
 require_relative "../helpers/fields"
-require_relative "../forms/typed"
+require_relative "../../app/forms/typed"
 require_relative "place"
 
 module FondKettle

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/ground/errors"
-require_relative "../forms/food_form"
+require_relative "../../app/forms/food_form"
 require_relative "../ground/own_address"
 require_relative "place"
 

@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
-require_relative "../forms/fields"
+require_relative "../../app/forms/fields"
 require_relative "../helpers/fields"
-require_relative "../forms/plan_form"
+require_relative "../../app/forms/plan_form"
 require_relative "../../store/shelf"
-require_relative "../forms/both_ways"
+require_relative "../../app/forms/both_ways"
 require_relative "../presenters/cooked_pot"
 require_relative "../presenters/door_card"
 require_relative "../presenters/taught_pots"

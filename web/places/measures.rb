@@ -4,9 +4,9 @@ require_relative "../../lib/fond_kettle/larder/density"
 require_relative "../../lib/fond_kettle/measure/spoken"
 require_relative "../../lib/fond_kettle/measure/unit_table"
 require_relative "../../lib/fond_kettle/measure/units"
-require_relative "../forms/fields"
+require_relative "../../app/forms/fields"
 require_relative "../helpers/fields"
-require_relative "../forms/typed"
+require_relative "../../app/forms/typed"
 require_relative "place"
 
 module FondKettle

@@ -2,8 +2,8 @@
 
 require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
-require_relative "../forms/first_form"
-require_relative "../forms/plan_form"
+require_relative "../../app/forms/first_form"
+require_relative "../../app/forms/plan_form"
 
 module FondKettle
   module Web

@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
 require "json"
-require_relative "../forms/heat_form"
-require_relative "../forms/pour_form"
-require_relative "../forms/step_form"
-require_relative "../forms/told_form"
+require_relative "../../app/forms/heat_form"
+require_relative "../../app/forms/pour_form"
+require_relative "../../app/forms/step_form"
+require_relative "../../app/forms/told_form"
 require_relative "../helpers/fields"
 require_relative "../presenters/cooking"
 require_relative "../presenters/meal_list"

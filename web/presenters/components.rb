@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require "date"
-require_relative "../forms/component_form"
+require_relative "../../app/forms/component_form"
 require_relative "presenter"
 
 module FondKettle

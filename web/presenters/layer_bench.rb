@@ -3,7 +3,7 @@
 require_relative "../../lib/fond_kettle/ground/value"
 require_relative "../../lib/fond_kettle/methods/layer_kinds"
 require_relative "../../lib/fond_kettle/methods/layer_words"
-require_relative "../forms/layered_form"
+require_relative "../../app/forms/layered_form"
 
 module FondKettle
   module Web

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../forms/keep_form"
+require_relative "../../app/forms/keep_form"
 
 module FondKettle
   module Web

@@ -6,7 +6,7 @@ require_relative "../../lib/fond_kettle/dishes/supper"
 require_relative "../../lib/fond_kettle/formats/shopping_list"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/table/contains"
-require_relative "../forms/plan_form"
+require_relative "../../app/forms/plan_form"
 require_relative "meal_clock"
 
 module FondKettle

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../forms/told_form"
+require_relative "../../app/forms/told_form"
 require_relative "cooking"
 
 module FondKettle

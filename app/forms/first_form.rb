@@ -1,0 +1,55 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/house/shelf_kinds"
+require_relative "fields"
+
+module FondKettle
+  module Forms
+    # What a new kitchen puts in at once: its pot, its cup or glass, its height above the sea;
+    # what is left blank is left out.
+    class FirstForm
+      POT = House::SHELF_KINDS.fetch(:pots)
+      CUP_NAME = "glass"
+      HEIGHT_FIELDS = House::KITCHEN_FIELDS.select { |field| field.key == :altitude_m }.freeze
+      HEIGHT = Forms.of(HEIGHT_FIELDS)
+
+      attr_reader :problems
+
+      # `typed`: diameter_mm and height_mm of the pot, ml of the cup, altitude_m.
+      def initialize(typed)
+        @typed = typed
+        @results = { pot: pot_result, cup: cup_result, kitchen: kitchen_result }.compact
+        @problems = @results.values.flat_map { |result| Forms.problems(result) }
+      end
+
+      def ok?
+        @problems.empty?
+      end
+
+      # Attributes by what they are of: :pot, :cup, :kitchen.
+      def values
+        @results.transform_values(&:to_h)
+      end
+
+      private
+
+      def given?(*names)
+        names.any? { |name| !@typed[name].to_s.strip.empty? }
+      end
+
+      def pot_result
+        return unless given?("diameter_mm", "height_mm")
+
+        Forms.record(POT, @typed.slice("diameter_mm", "height_mm"))
+      end
+
+      def cup_result
+        SHELVES.fetch(:cups).call("name" => CUP_NAME, "ml" => @typed["ml"]) if given?("ml")
+      end
+
+      def kitchen_result
+        HEIGHT.call("altitude_m" => @typed["altitude_m"]) if given?("altitude_m")
+      end
+    end
+  end
+end

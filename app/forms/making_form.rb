@@ -1,0 +1,85 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/formats/making_reader"
+require_relative "../../lib/fond_kettle/ground/errors"
+require_relative "../../lib/fond_kettle/ground/limits"
+require_relative "../../lib/fond_kettle/ground/schema"
+require_relative "../../lib/fond_kettle/methods/dressings"
+require_relative "typed"
+
+module FondKettle
+  module Forms
+    # What is typed of what is made of the rice: steamer, pieces, dressing, cooling.
+    class MakingForm
+      # Numbers by field: how they are read and what they may be.
+      FIGURES = { steamer_mm: [Limits::DIAMETER_MM, "mm"], piece_g: [Limits::PIECE_G, "g"],
+                  filling_g: [Limits::FILLING_G, "g"], sharp: [Limits::VINEGAR_ML, "mL"],
+                  sweet: [Limits::DRESSING_SUGAR_G, "g"], salty: [Limits::DRESSING_SALT_G, "g"],
+                  spread_mm: [Limits::SPREAD_MM, "mm"] }
+                .transform_values { |range, unit| [Typed.within(range, unit), range] }
+                .merge(tiers: [Schema::TypedWhole, Limits::TIERS],
+                       pieces: [Schema::TypedWhole, Limits::PIECES]).freeze
+      # How a bed is cooled.
+      AIR = { "fanned" => { turned: true, fanned: true }, "turned" => { turned: true, fanned: false },
+              "still" => { turned: false, fanned: false } }.freeze
+      # The parts of a dressing by field.
+      DRESSING = { sharp: :vinegar_ml, sweet: :sugar_g, salty: :salt_g }.freeze
+      FIELDS = [*FIGURES.keys, :piece_for, :from, :style, :air].freeze
+      # Fields by the path at which a reader finds something wrong.
+      AT = { "steamer.diameter_mm" => :steamer_mm, "pieces" => :pieces,
+             "filling.g_each" => :filling_g }.freeze
+
+      # `values`: the form's fields as the schema read them.
+      def initialize(values)
+        @values = values.reject { |_, value| value.nil? || value == "" }
+      end
+
+      # Methods::Making for a method; what it has none of is not asked. Raises InvalidInput at a
+      # field of the form.
+      def making(method)
+        kept = said(method).select { |key, _| Formats::MakingReader::ONLY.fetch(key).call(method) }
+        Formats::MakingReader.new(kept, method, nil).making.with(tiers: @values[:tiers])
+      rescue InvalidInput => e
+        raise(InvalidInput, e.problems.map { |one| one.merge(field: AT.fetch(one[:field]).to_s) })
+      end
+
+      private
+
+      # As the command line has it.
+      def said(method)
+        { steamer: steamer, pieces: pieces(method), filling: only(:filling_g, :g_each), cool: cool,
+          dressing_per_100g: dressing, **@values.slice(:from, :style) }.compact
+      end
+
+      def steamer
+        width = @values[:steamer_mm]
+        width && { diameter_mm: width }
+      end
+
+      # What another way's rice is divided into is not meant here.
+      def pieces(method)
+        use = method.piece_use(@values[:piece_for])
+        found = { count: @values[:pieces], g_each: @values[:piece_g],
+                  use: (@values[:piece_for] if use&.key == @values[:piece_for]) }.compact
+        found unless found.empty?
+      end
+
+      def only(field, name)
+        @values[field] && { name => @values[field] }
+      end
+
+      def cool
+        found = { depth_mm: @values[:spread_mm], **AIR.fetch(@values[:air], {}) }.compact
+        found unless found.empty?
+      end
+
+      # Where one part was moved, the others are the style's.
+      def dressing
+        return if DRESSING.keys.none? { |field| @values.key?(field) }
+
+        per = Methods::Dressings.fetch(@values.fetch(:style, Methods::Dressings::USUAL)).per
+        DRESSING.to_h { |field, part| [part, @values.fetch(field) { per.public_send(part) }] }
+      end
+    end
+  end
+end

@@ -1,0 +1,188 @@
+# frozen_string_literal: true
+
+require "time"
+require_relative "../../lib/fond_kettle/ground/limits"
+require_relative "../../lib/fond_kettle/ground/schema"
+require_relative "../../lib/fond_kettle/larder/grains"
+require_relative "../../lib/fond_kettle/meals/jotted"
+require_relative "../../lib/fond_kettle/meals/meal"
+require_relative "fields"
+require_relative "meal_dishes"
+
+module FondKettle
+  module Forms
+    # A meal as it is laid: who eats, when, which dishes, who cooks, what is made beside them. What is
+    # typed stays as it is; a problem stands at its field.
+    class MealForm
+      # Nothing is done by hand in these hours, where that is wished.
+      QUIET_H = [22, 7].freeze
+      # Of the future that is planned, days.
+      MOST_DAYS = 60
+      FIELDS = %w[title day serve guests cooks beside quiet].freeze
+      LISTS = %w[who dish].freeze
+      SHARE = /\Afor_([a-z0-9-]+)\z/
+      DAY = "%Y-%m-%d"
+      SCHEMA = Schema.params do
+        optional(:title).maybe(:string, max_size?: Limits::NAME_LENGTH)
+        required(:day).filled(:string)
+        required(:serve).filled(:string)
+        optional(:guests).maybe(Schema::TypedWhole, included_in?: 0..Limits::PEOPLE.max)
+        required(:cooks).filled(:string, max_size?: Limits::TEXT_LENGTH)
+        optional(:beside).maybe(:string, max_size?: Limits::LINE_LETTERS * 10)
+        optional(:quiet).maybe(:string)
+      end
+
+      attr_reader :problems
+
+      # `typed`: the parameters as they came; `now`: a Time.
+      def initialize(typed, household, now)
+        @household = household
+        @now = now
+        @typed = FIELDS.to_h { |field| [field, Forms.text(typed, field)] }
+        @lists = LISTS.to_h { |field| [field, Array(typed[field]).grep(String).first(Limits::PEOPLE.max)] }
+        @shares = typed.select { |name, _| name.match?(SHARE) }
+                       .to_h { |name, value| [name[SHARE, 1], value.to_s.strip] }
+        @asked = typed.key?("day")
+        @problems = []
+        read if @asked
+      end
+
+      def ok?
+        @asked && @problems.empty?
+      end
+
+      # What a field shows: as typed, else its usual.
+      def [](field)
+        typed = @typed.fetch(field.to_s)
+        @asked || !typed.empty? ? typed : usual.fetch(field.to_s, "")
+      end
+
+      # Ids of who eats, as texts.
+      def who
+        if @asked || @lists["who"].any?
+          @lists["who"]
+        else
+          @household.values(:eaters).map do |eater|
+            eater.id.to_s
+          end
+        end
+      end
+
+      # Keys of the dishes that are chosen: an id, or "plain-" and a grain.
+      def chosen
+        @lists["dish"].reject(&:empty?)
+      end
+
+      # For how many of them a dish is made, as typed.
+      def share(key)
+        @shares.fetch(key, "")
+      end
+
+      def quiet?
+        @asked ? self[:quiet] == "yes" : true
+      end
+
+      # Everything to choose from: [key, words].
+      def choices
+        plain = grains.map do |grain|
+          ["#{MealDishes::PLAIN}#{grain}", "plain #{Larder::Grains.fetch(grain).name.downcase}"]
+        end
+        @household.dishes.all.map { |record| [record[:id].to_s, record[:title]] } + plain
+      end
+
+      # The Meals::Meal, of a sound form.
+      def meal
+        Meals::Meal.of(title: title, serve_at: @serve_at, dishes: [*@dishes.all.map(&:value), *@beside],
+                       cooks: cooks, rings: @household.shelves.rings, shelves: 1, quiet: (QUIET_H if quiet?))
+      end
+
+      # What is kept of the dishes that have a plan (Store::MealBook::Put's attributes).
+      def puts
+        @dishes.all.map(&:put)
+      end
+
+      private
+
+      # The house's bags, or every grain there is.
+      def grains
+        bags = @household.values(:bags).map(&:grain).uniq
+        bags.empty? ? Larder::Grains.all.keys : bags
+      end
+
+      def usual
+        soon = @now.getlocal + 7200
+        { "day" => soon.strftime(DAY), "serve" => "19:00", "guests" => "0",
+          "cooks" => Array.new(@household.kitchen[:hands]) { |index| "Cook #{index + 1}" }.join(", ") }
+      end
+
+      def read
+        result = SCHEMA.call(@typed.reject { |_, value| value.empty? })
+        @problems.concat(Forms.problems(result))
+        @guests = result.to_h[:guests].to_i
+        @serve_at = time
+        check
+        lay if @problems.empty?
+      end
+
+      def check
+        unless Limits::HANDS.cover?(cooks.size)
+          problem("cooks", "must name between 1 and #{Limits::HANDS.max}")
+        end
+        problem("dish", "must be chosen: tick one, or jot something down beside it") if empty?
+        problem("dish", "must be at most #{Limits::DISHES}") if chosen.size > Limits::DISHES
+        problem("guests", "must seat somebody") if heads.zero? && chosen.any?
+        @problems.uniq! { |one| one[:field] }
+      end
+
+      def empty?
+        chosen.empty? && self[:beside].empty?
+      end
+
+      def time
+        at = Time.strptime("#{self[:day]} #{self[:serve]}", "#{DAY} %H:%M")
+        return problem("serve", "must be in the future") && nil if at <= @now
+        return problem("day", "must be within #{MOST_DAYS} days") && nil if at > @now + (MOST_DAYS * 86_400)
+
+        at
+      rescue ArgumentError
+        problem("serve", "must be a day and a time, like #{@now.getlocal.strftime("#{DAY} 19:00")}")
+        nil
+      end
+
+      def lay
+        @dishes = MealDishes.new(@household, chosen, @shares, who: who, guests: @guests)
+        @problems.concat(@dishes.problems)
+        @beside = Meals::Jotted.read(self[:beside], first: chosen.size + 1)
+        check_size
+      rescue InvalidInput => e
+        @problems.concat(e.problems)
+      end
+
+      def check_size
+        dishes = chosen.size + @beside.size
+        problem("beside", "must leave at most #{Limits::DISHES} dishes in all") if dishes > Limits::DISHES
+        tasks = [*@dishes.all.map(&:value), *@beside].sum { |dish| dish.plan[:tasks].size }
+        return if tasks <= Limits::TASKS
+
+        problem("beside", "must leave at most #{Limits::TASKS} steps in all; these are #{tasks}")
+      end
+
+      def heads
+        who.size + @guests
+      end
+
+      def cooks
+        names = self[:cooks].split(",").map(&:strip).reject(&:empty?)
+        names.map { |name| name[0, Limits::NAME_LENGTH] }.uniq
+      end
+
+      def title
+        self[:title].empty? ? "#{@serve_at.strftime('%A')} for #{heads}" : self[:title]
+      end
+
+      def problem(field, message)
+        @problems << { field: field, message: message }
+      end
+    end
+  end
+end
