@@ -28,7 +28,9 @@ RSpec.describe FondKettle::Kit::VesselKinds do
 
   it "are asked for by kind everywhere: nothing else compares with the word" do
     root = File.expand_path("../..", __dir__)
-    files = Dir["#{root}/{lib,app,web,store,cli}/**/*.{rb,erb,js}"].reject { |path| path.include?("/vendor/") }
+    files = Dir["#{root}/{lib,app,web,store,cli}/**/*.{rb,erb,js}"].reject do |path|
+      path.include?("/vendor/")
+    end
     expect(files.grep_v(%r{kit/vessel_kind})
                 .select { |path| File.read(path).match?(/[=!]=+ ["']cooker["']/) }).to eq([])
   end

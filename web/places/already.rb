@@ -1,9 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/care/signs"
-require_relative "../../lib/fond_kettle/formats/plan_json"
-require_relative "../../lib/fond_kettle/formats/stored_request"
-require_relative "../../lib/fond_kettle/methods/planner"
+require_relative "../../app/cooks/take_over"
 require_relative "../../app/forms/already_form"
 require_relative "../../app/forms/plan_form"
 require_relative "../helpers/fields"
@@ -34,40 +32,14 @@ module FondKettle
         plan_form = Forms::PlanForm.new(form.plan_fields, household)
         next show(form, code: 422, problems: plan_form.problems) unless plan_form.ok?
 
-        path = household.once(form_key("already"), now) { "/stove/#{taken_over(form, plan_form)}" }
+        path = household.once(form_key("already"), now) do
+          "/stove/#{App::Cooks::TakeOver.new(household, now).call(plan_form, form.values)}"
+        end
         follow_ups.told(id_from(path.delete_prefix("/stove/")))
         redirect path, 303
       end
 
       private
-
-      # Starts a cook that stands where the pot does, with what was seen; returns its id.
-      def taken_over(form, plan_form)
-        plan = Methods::Planner.plan(plan_form.request)
-        boiled_at = now - (form.values[:since] * 60)
-        heat_on_at = boiled_at - ((plan.run.at("boil") || 0) * 60)
-        id = household.cooks.start(title: "#{plan.request.grain.name}, #{plan_form.kit.pot.name}",
-                                   grain: plan.request.grain.key, pot_id: plan_form.kit.pot.id,
-                                   address: plan_form.address, plan: Formats::PlanJson.for_the_stove(plan),
-                                   request: Formats::StoredRequest.write(plan.request), now: heat_on_at)
-        stand(id, heat_on_at, boiled_at, form.values[:poured])
-        sign(id, form.values[:sign])
-        id
-      end
-
-      # Brings it to the step after the boil.
-      def stand(id, heat_on_at, boiled_at, poured_g)
-        tasks = household.cooks.find(id)[:plan][:tasks]
-        on = tasks.find { |task| task[:stage]&.zero? }
-        low = tasks[tasks.index(on) + 1]
-        poured = poured_g ? [["poured", poured_g.round(1)]] : []
-        household.cooks.move(id, tasks.first[:id], on[:id], heat_on_at, happened: poured)
-        household.cooks.move(id, on[:id], low[:id], boiled_at, happened: [%w[seen boil]])
-      end
-
-      def sign(id, key)
-        household.cooks.note(id, [["sign", key]], now)
-      end
 
       def show(form, code: 200, problems: form.problems)
         status code

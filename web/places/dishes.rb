@@ -10,6 +10,7 @@ require_relative "../../app/forms/dish_form"
 require_relative "../../app/forms/food_form"
 require_relative "../../app/forms/line_fields"
 require_relative "../../app/forms/plan_form"
+require_relative "../../app/plans/look"
 require_relative "../helpers/dish_words"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
@@ -100,7 +101,7 @@ module FondKettle
         record = household.dishes.find(id_from(params["id"]))
         form = in_own_amount(record)
         @title = record[:title]
-        plan = Methods::Planner.plan(form.request) if form.ok?
+        plan = App::Plans::Look.new(form, kitchen).plan if form.ok?
         erb :dish, locals: { shown: Presenters::DishPage.new(household, record, plan, form.problems) }
       end
 
@@ -210,7 +211,7 @@ module FondKettle
         form = in_own_amount(record)
         raise InvalidInput, form.problems unless form.ok?
 
-        plan = Methods::Planner.plan(form.request)
+        plan = App::Plans::Look.new(form, kitchen).plan
         return Formats::DishMarkdown.call(dish, plan, plan.request.grain) if kind == "md"
 
         JSON.pretty_generate(Formats::RecipeLd.call(dish, plan, plan.request.grain))

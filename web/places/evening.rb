@@ -1,10 +1,9 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/dishes/shopping"
-require_relative "../../lib/fond_kettle/dishes/supper"
-require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "../../lib/fond_kettle/formats/shopping_list"
 require_relative "../../app/forms/plan_form"
+require_relative "../../app/plans/look"
 require_relative "../helpers/dish_words"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
@@ -67,14 +66,14 @@ module FondKettle
 
       # What a presenter shows of the evening, with a dish or without.
       def shown(presenter, form)
-        return presenter.new(household, form, Methods::Planner.plan(form.request)) unless form.dish
+        return presenter.new(household, form, App::Plans::Look.new(form, kitchen).plan) unless form.dish
 
         supper = supper(form)
         presenter.new(household, form, supper.plan, supper, shopping(supper))
       end
 
       def supper(form)
-        Dishes::Laying.supper(form.dish, form.factor, form.base_request, servings: form.servings)
+        App::Plans::Look.new(form, kitchen).supper
       end
 
       def shopping(supper)

@@ -2,11 +2,10 @@
 
 require_relative "../../lib/fond_kettle/care/put_away"
 require_relative "../../lib/fond_kettle/larder/grains"
-require_relative "../../lib/fond_kettle/formats/plan_json"
-require_relative "../../lib/fond_kettle/methods/planner"
 require_relative "../../app/forms/component_form"
 require_relative "../../app/forms/keep_form"
 require_relative "../../app/forms/plan_form"
+require_relative "../../app/plans/look"
 require_relative "../helpers/fields"
 require_relative "../presenters/components"
 require_relative "../presenters/kept_things"
@@ -41,8 +40,9 @@ module FondKettle
       # A component, as a plan's dressing has it.
       get "/dressing" do
         form = Forms::PlanForm.new(params, household)
-        dressing = form.ok? && Formats::PlanJson.call(Methods::Planner.plan(form.request))[:dressing]
-        show(blank, made: component(dressing || nil), making: true)
+        look = App::Plans::Look.new(form, kitchen)
+        dressing = look.json(look.plan, nil)[:dressing] if form.ok?
+        show(blank, made: component(dressing), making: true)
       end
 
       # Makes a component.

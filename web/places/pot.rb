@@ -1,17 +1,8 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/formats/plan_json"
-require_relative "../../lib/fond_kettle/formats/stored_request"
-require_relative "../../lib/fond_kettle/methods/comparison"
-require_relative "../../lib/fond_kettle/methods/depth_rule"
-require_relative "../../lib/fond_kettle/methods/own_rule"
-require_relative "../../lib/fond_kettle/methods/planner"
-require_relative "../../lib/fond_kettle/methods/trial"
-require_relative "../../lib/fond_kettle/pot/depth"
-require_relative "../../lib/fond_kettle/stove/my_way"
-require_relative "../../lib/fond_kettle/stove/potful"
-require_relative "../../app/forms/layered_form"
+require_relative "../../app/cooks/start"
 require_relative "../../app/forms/plan_form"
+require_relative "../../app/plans/look"
 require_relative "../helpers/drawers"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
@@ -35,8 +26,6 @@ module FondKettle
 
       register PotShelves
 
-      LIFTED_S = 30.0
-
       # A plan: how much liquid, its range, each step, what comes of it.
       get "/" do
         show(Forms::PlanForm.new(params, household))
@@ -48,8 +37,7 @@ module FondKettle
         next show(form) unless form.ok?
 
         @title = "Side by side"
-        plans = Methods::Comparison.plans(form.request, household.library.all.values,
-                                          vessel_for: form.kit.method(:for_method))
+        plans = look(form).side_by_side(household.library.all.values)
         erb :side_by_side, locals: { shown: Presenters::SideBySide.new(household, form, plans) }
       end
 
@@ -67,8 +55,8 @@ module FondKettle
         next show(form) unless form.ok?
 
         @title = "The course of the pot"
-        plan = Methods::Planner.plan(form.request, curve: true)
-        other = overlay(plan, params["with"])
+        plan = look(form).plan(curve: true)
+        other = look(form).overlay(plan, params["with"])
         shown = Presenters::Course.new(household, form, plan, other, params["with"])
         erb :course, locals: { shown: shown }
       end
@@ -78,7 +66,10 @@ module FondKettle
         form = Forms::PlanForm.new(params, household)
         next show(form, code: 422) unless form.ok?
 
-        redirect household.once(form_key("start"), now) { started(form) }, 303
+        path = household.once(form_key("start"), now) do
+          "/stove/#{App::Cooks::Start.new(household, now).call(form).first}"
+        end
+        redirect path, 303
       end
 
       private
@@ -98,42 +89,17 @@ module FondKettle
       # A row's cells; one that cannot be planned says why.
       def judged(shown, row)
         form = Forms::PlanForm.new(Rack::Utils.parse_nested_query(shown.address(row)), household)
-        return shown.cells(Methods::Planner.plan(form.request)) if form.ok?
+        return shown.cells(look(form).plan) if form.ok?
 
         [form.problems.first[:message], *Array.new(Presenters::UnderSeal::HEADS.size - 1, "")]
       end
 
-      # Starts one cook for each of its equal pots; the path of the first.
-      def started(form)
-        plan = Methods::Planner.plan(form.request)
-        own, own_g = own_rule(form, plan).values_at(:own, :own_g)
-        stored = stored(form, plan, own_g)
-        happened = own_g ? [["poured", own_g.round(1)], ["outlook", own.comes_out]] : []
-        pots = plan.request.pots
-        ids = (1..pots).map do |number|
-          household.cooks.start(title: title_of(form, plan), grain: plan.request.grain.key,
-                                pot_id: form.kit.pot&.id, address: form.address, now: now,
-                                request: Formats::StoredRequest.write(plan.request),
-                                plan: Stove::Potful.of(stored, number), pot_no: number, pots: pots,
-                                happened: happened)
-        end
-        "/stove/#{ids.first}"
-      end
-
-      # The plan as a cook keeps it: with the cook's own water, where that is shown.
-      def stored(form, plan, own_g)
-        stored = Formats::PlanJson.for_the_stove(plan, look: household.lid_look(form.kit.pot&.id))
-        own_g ? my_way(stored, form, plan, own_g) : stored
-      end
-
-      # A plan's JSON with the cook's own water.
-      def my_way(json, form, plan, own_g)
-        over_mm = Pot::Depth.over_rice_mm(own_g, plan.load, plan.request.vessel)
-        Stove::MyWay.of(json, own_g, over_mm, form.kit.measures)
+      def look(form)
+        App::Plans::Look.new(form, kitchen)
       end
 
       def show(form, code: 200, adding: {})
-        shown = answer(form, planned(form)) if form.ok?
+        shown = answer(form) if form.ok?
         status(form.ok? ? code : 422)
         # The script asks only for what a change moves.
         return part(:pot_change, form: form, shown: shown) if part_only?
@@ -143,18 +109,14 @@ module FondKettle
         erb :pot, locals: { form: form, shown: shown, adding: adding }
       end
 
-      # With its curve, where that is drawn.
-      def planned(form)
-        Methods::Planner.plan(form.request, curve: form.method.sealed?)
-      end
-
-      def answer(form, plan)
-        own = own_rule(form, plan)
-        json = Formats::PlanJson.call(plan)
-        json = my_way(json, form, plan, own[:own_g]) if own[:own_g]
-        Presenters::PotAnswer.new(household, form, plan, json, **own, now: now, rule: rule(plan),
-                                                                      layers: layers(form, plan),
-                                                                      made: made(form, plan))
+      # With the curve of its pot, where that is drawn.
+      def answer(form)
+        look = look(form)
+        plan = look.plan(curve: form.method.sealed?)
+        own = look.own(plan)
+        Presenters::PotAnswer.new(household, form, plan, look.json(plan, own),
+                                  own: own&.trial, own_g: own&.liquid_g, now: now, rule: look.rule(plan),
+                                  layers: layers(form, plan), made: made(form, plan))
       end
 
       # What is made of the rice, where anything is, or nil.
@@ -167,63 +129,7 @@ module FondKettle
       def layers(form, plan)
         return unless plan.method.layered?
 
-        Presenters::LayeredPot.new(household, form, plan, over: over(form, plan))
-      end
-
-      # Another programme for the same rice, to be laid over the plan's own (Pot::Run), or nil.
-      def over(form, plan)
-        return if params["over"].to_s.empty? || plan.sealed.nil?
-
-        other = Forms::LayeredForm.new({ programme: params["over"] }).layered(form.method)
-        said = plan.request.in_layers.with(programme: other.programme, done: plan.sealed.par_cook.done,
-                                           steam_min: nil)
-        Methods::Planner.plan(plan.request.with(layered: said), curve: true).run
-      rescue InvalidInput
-        nil
-      end
-
-      # What comes of the cook's own water, where it is given.
-      def own_rule(form, plan)
-        return { own: nil, own_g: nil } unless form.own_rule
-
-        kind, amount = form.own_rule
-        own_g = Methods::OwnRule.of(plan, kitchen[:finger_mm]).liquid_g(kind, amount)
-        { own: Methods::Trying.run(plan.request, own_g.clamp(0.0, Forms::Limits::LIQUID_G.max)),
-          own_g: own_g }
-      end
-
-      # The same plan, cooked another way.
-      def overlay(plan, with)
-        case with
-        when "lifted" then rerun(plan, plan.stages.flat_map { |stage| lifted(stage) }, plan.setting)
-        when "sea" then rerun(plan, plan.stages,
-                              plan.setting.with(boil_c: Kit::Atmosphere.boiling_point_c(0)))
-        when "own" then own_rule(Forms::PlanForm.new(params, household), plan)[:own]&.run
-        end
-      end
-
-      def rerun(plan, stages, setting)
-        Pot::Cooking.run(plan.load, plan.liquid_g, stages, setting, curve: true)
-      end
-
-      # A timed stage on the heat in three parts, the lid off at the start of each.
-      def lifted(stage)
-        return [stage] if stage.off? || stage.until || stage.open?
-
-        Array.new(3) { stage.with(minutes: stage.minutes / 3, lifted_s: LIFTED_S) }
-      end
-
-      # The rule of depth that the plan's method goes by, judged in this pot.
-      def rule(plan)
-        return unless plan.method.rule
-
-        Methods::DepthRules.judge(plan, plan.method.rule == "finger" ? kitchen[:finger_mm] : 0.0)
-      end
-
-      def title_of(form, plan)
-        return form.dish.title if form.dish
-
-        "#{plan.request.grain.name}, #{form.kit.pot ? form.kit.pot.name : plan.method.name.downcase}"
+        Presenters::LayeredPot.new(household, form, plan, over: look(form).over(plan, params["over"]))
       end
     end
   end

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "json"
+require_relative "../../app/cooks/tell"
 require_relative "../../app/forms/heat_form"
 require_relative "../../app/forms/pour_form"
 require_relative "../../app/forms/step_form"
@@ -58,7 +59,7 @@ module FondKettle
         pour = Forms::PourForm.new(params, household.values(:cups)) if params.key?("poured")
         next show(record, code: 422, pour: pour) unless pour.nil? || pour.ok?
 
-        go_on(step, pour)
+        tell.step(record, step, changed_g(pour))
         back_to_the_pot
       end
 
@@ -69,7 +70,7 @@ module FondKettle
         raise InvalidInput, told.problems unless told.ok?
 
         household.once(form_key("told"), now) do
-          tell(told)
+          tell.happened(record, told)
           "/stove/#{record[:id]}"
         end
         follow_ups.told(record[:id])
@@ -81,8 +82,7 @@ module FondKettle
         pour = Forms::PourForm.new(params, household.values(:cups))
         next show(record, code: 422, pour: pour) unless pour.ok?
 
-        household.cooks.note(record[:id], poured(pour.grams), now)
-        follow_ups.told(record[:id])
+        tell.pour(record, pour.grams)
         back_to_the_pot
       end
 
@@ -91,7 +91,7 @@ module FondKettle
         form = Forms::HeatForm.new(params)
         next show(record, code: 422, heat: form) unless form.ok?
 
-        household.cooks.note(record[:id], [["measured", form.heat_c.round(1)]], now)
+        tell.measure(record, form.heat_c)
         back_to_the_pot
       end
 
@@ -134,57 +134,14 @@ module FondKettle
         redirect "/stove/#{record[:id]}", 303
       end
 
-      def go_on(step, pour)
-        poured = step.hold? ? held : pour && changed(pour)
-        happened = [*poured, *([["seen", step.seen]] if step.seen)]
-        household.cooks.move(record[:id], step.from, step.to, now, at: step.at(now), happened: happened)
-        follow_ups.told(record[:id])
+      def tell
+        App::Cooks::Tell.new(household, follow_ups, now)
       end
 
-      # What was poured, where it is not what the page showed already.
-      def changed(pour)
-        shown = Presenters::Cooking.new(household, record, now).pour_g
-        shown == Measure::Rounding.grams(pour.grams) ? [] : poured(pour.grams)
-      end
-
-      # Of a broth, what stands in the pot: what its food brought was never poured.
-      def poured(amount_g)
-        base = record[:plan][:base]
-        return [["poured", amount_g.round(1)]] unless base
-
-        [["standing", amount_g.round(1)], ["poured", [amount_g - base[:brought_g], 0.0].max.round(1)]]
-      end
-
-      # The range as an act: what is kept hot.
-      def held
-        act = record[:plan][:act] || raise(InvalidInput.at("hold", "is not offered for this pot"))
-        [["poured", act[:pour_g]], ["held", act[:keep_g]]]
-      end
-
-      # The first sighting of a cue counts.
-      def tell(told)
-        return household.cooks.see(record[:id], told.what, now) if told.kind == "seen"
-
-        happened = told.kind == "held" ? looked(told.what) : [[told.kind, told.what]]
-        happened += decided(Care::Looks.all.fetch(told.what)) if told.kind == "look"
-        household.cooks.note(record[:id], happened, now)
-      end
-
-      # What follows from a look with a decision: a sign, a pour more or one left out.
-      def decided(look)
-        pours = look.pours * pour_g.to_f
-        [*([["sign", look.sign]] if look.sign), *([["added", pours.round(1)]] unless pours.zero?)]
-      end
-
-      # What the plan sprinkles at once, g; where it sprinkles nothing, there is nothing to tell.
-      def pour_g
-        record[:plan].dig(:steaming, :sprinklings, 0, :g)
-      end
-
-      # The look at the water that was kept hot: sprinkled, or left out.
-      def looked(what)
-        held_g = Stove::Cook.new(record[:plan], record[:events]).held_g
-        [*([["added", held_g]] if held_g && what == "sprinkled"), ["held", 0]]
+      # What was poured, g, where it is not what the page showed already.
+      def changed_g(pour)
+        shown_g = Presenters::Cooking.new(household, record, now).pour_g if pour
+        pour.grams if pour && shown_g != Measure::Rounding.grams(pour.grams)
       end
 
       def show(record, code: 200, pour: nil, heat: Forms::HeatForm.blank, told: nil, panel: params["panel"])

@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
 require "digest"
-require_relative "../../lib/fond_kettle/methods/comparison"
 require_relative "../../lib/fond_kettle/methods/library"
 require_relative "../../app/forms/plan_form"
 require_relative "../../app/forms/method_form"
+require_relative "../../app/plans/look"
 require_relative "../helpers/fields"
 require_relative "../helpers/method_words"
 require_relative "../../app/forms/both_ways"
@@ -154,7 +154,7 @@ module FondKettle
         form = Forms::PlanForm.new({}, household)
         raise InvalidInput, form.problems unless form.ok?
 
-        Methods::Comparison.plan(form.request, method, vessel_for: form.kit.method(:for_method))
+        App::Plans::Look.new(form, kitchen).by(method)
       end
 
       def known(key)
