@@ -4,9 +4,8 @@ require "json"
 require_relative "../../lib/fond_kettle/formats/meal_calendar"
 require_relative "../../lib/fond_kettle/formats/meal_json"
 require_relative "../../lib/fond_kettle/formats/meal_reader"
-require_relative "../../lib/fond_kettle/meals/ahead"
-require_relative "../../lib/fond_kettle/meals/changes"
-require_relative "../../lib/fond_kettle/meals/ways_out"
+require_relative "../../app/meals/cook"
+require_relative "../../app/meals/lay"
 require_relative "../../store/meal_book"
 require_relative "../../app/forms/meal_change_form"
 require_relative "../../app/forms/meal_form"
@@ -68,13 +67,12 @@ module FondKettle
         form = Forms::MoveForm.new(params, record[:meal])
         next show(record, code: 422, problems: form.problems) unless form.ok?
 
-        change { [form.changed, Meals::Changes.mended(form.changed, record[:schedule])] }
+        change { arrange.mended(form.changed, record) }
       end
 
       # What is done the day before.
       post "/:id/ahead" do
-        ids = Meals::Ahead.whole(record[:meal], Array(params["ahead"]).grep(String))
-        change { placed(record[:meal].with(ahead: ids)) }
+        change { arrange.ahead(record, Array(params["ahead"]).grep(String)) }
       end
 
       # When it is eaten, who cooks, how many rings there are.
@@ -82,24 +80,25 @@ module FondKettle
         form = Forms::MealChangeForm.new(params, record[:meal], now)
         next show(record, code: 422, problems: form.problems) unless form.ok?
 
-        change { placed(form.changed) }
+        change { arrange.placed(form.changed) }
       end
 
       # One of the ways out of a meal that cannot be met.
       post "/:id/way" do
         form = Forms::MealChangeForm.way(params, record[:meal])
-        change { placed(form) }
+        change { arrange.placed(form) }
       end
 
       # Looks for a better one, for so long as a page may wait; what is pinned stays.
       post "/:id/better" do
-        change { [record[:meal], better] }
+        scheduled
+        change { [record[:meal], arrange.better(record)] }
       end
 
       # Puts its pots on the stove.
       post "/:id/begin" do
         met
-        household.meals.begin(record[:id], now) { |dish| start(dish) }
+        App::Meals::Cook.new(household, now).begin(record[:id])
         redirect "/meal/#{record[:id]}", 303
       end
 
@@ -153,21 +152,12 @@ module FondKettle
         erb :clock_new, locals: { form: form, import: import }
       end
 
-      # `puts`: of the dishes that have a plan.
+      # `puts`: of the dishes that have a plan. The path of the meal.
       def kept(meal, puts = [])
-        planned = puts.to_h { |put| [put[:key], put] }
-        rows = meal.dishes.map { |dish| Store::MealBook::Put.new(**planned.fetch(dish.key) { beside(dish) }) }
-        meal, found = placed(meal)
         id = act("On the clock: #{meal.title}", path: "/clock?all=1", kind: "addition") do
-          household.meals.add(meal, found, rows, now)
+          App::Meals::Lay.new(household, now).call(meal, puts)
         end
         "/clock/#{id}"
-      end
-
-      # What is kept of a dish that has only tasks.
-      def beside(dish)
-        { key: dish.key, title: dish.title, address: nil, grain: nil, pot_id: nil, plan: dish.plan,
-          request: nil }
       end
 
       # Of a file, else of a field.
@@ -187,16 +177,6 @@ module FondKettle
         JSON.parse(text, max_nesting: 20)
       rescue JSON::ParserError, EncodingError
         raise InvalidInput.at("json", "must be JSON, as a meal is given away")
-      end
-
-      # Pots of a dish, each waiting on the stove; their ids.
-      def start(dish)
-        plan = Formats::StoredPlan.read(dish[:plan])
-        about = { **dish.slice(:title, :grain, :pot_id, :address, :request), now: now,
-                                                                             pots: plan.fetch(:batches, 1) }
-        (1..about[:pots]).map do |number|
-          household.cooks.start(**about, plan: Stove::Potful.of(plan, number), pot_no: number, waits: true)
-        end
       end
 
       def show(record, code: 200, problems: [])

@@ -2,10 +2,9 @@
 
 require "json"
 require "securerandom"
-require_relative "../../lib/fond_kettle/meals/changes"
-require_relative "../../lib/fond_kettle/meals/standing"
 require_relative "../../store/meal_book"
 require_relative "../../app/forms/slip_form"
+require_relative "../../app/meals/cook"
 require_relative "../../app/forms/taps_form"
 require_relative "../helpers/fields"
 require_relative "../presenters/meal_at_stove"
@@ -43,10 +42,7 @@ module FondKettle
         form = Forms::TapsForm.new(sent_taps, ids, record[:begun_at] || record[:made_at], now)
         next refused(form.problems) unless form.ok?
 
-        told = household.meals.tell(record[:id], form.taps, now) do |taps|
-          Meals::Standing.left(taps).each { |tap| follow(tap) }
-        end
-        answer(told)
+        answer(at_stove.tell(record, form.taps))
       end
 
       # Something has slipped: what is left is planned anew.
@@ -57,9 +53,7 @@ module FondKettle
 
         next show(record, code: 409, problems: [PLANNED_MEANWHILE]) if planned_meanwhile?
 
-        meal, schedule = Meals::Changes.from_wanted(record[:meal], form.meal, record[:schedule])
-        standing = household.meals.standing(record.merge(meal: meal, schedule: schedule))
-        changed = Meals::Changes.anew(standing, now)
+        changed = at_stove.anew(record, form.meal)
         act("Planned anew: #{record[:title]}", path: "/meal/#{record[:id]}") do
           household.meals.change(record[:id], record[:lock_version], changed.meal, changed.schedule)
         end
@@ -72,8 +66,7 @@ module FondKettle
       # All is on the table: its pots are done, its rice is out of the bags.
       post "/:id/end" do
         act("On the table: #{record[:title]}", path: "/meal/#{record[:id]}") do
-          record[:meal].dishes.flat_map(&:cook_ids).each { |id| done(id) }
-          household.meals.end(record[:id], now)
+          at_stove.end(record)
         end
         redirect "/log", 303
       end
@@ -86,6 +79,10 @@ module FondKettle
       end
 
       private
+
+      def at_stove
+        App::Meals::Cook.new(household, now)
+      end
 
       # What is not on the stove has nothing that slips. Raises Conflict.
       def begun
@@ -148,43 +145,6 @@ module FondKettle
         redirect "/meal/#{record[:id]}?who=#{who}", 303 unless part_only?
         content_type :json
         JSON.generate(told: told)
-      end
-
-      # The pots of a dish go to the task that has begun.
-      def follow(tap)
-        dish = record[:meal].dishes.find { |one| tap.task.start_with?("#{one.key}/") }
-        dish.cook_ids.each do |id|
-          pot = household.cooks.find(id)
-          next if pot[:finished_at] || pot[:left_at]
-
-          step(pot, dish.own_id(tap.task), tap.at) if tap.what == "begun"
-          back(pot, dish.own_id(tap.task)) if tap.what == "not-begun"
-        end
-      end
-
-      # The pot goes back to where it stood, where this was the last that was tapped of it.
-      def back(pot, task)
-        cook = Stove::Cook.new(pot[:plan], pot[:events])
-        return if cook.waiting? || cook.task[:id] != task
-
-        household.cooks.undo(pot[:id], now) || household.cooks.wait_again(pot[:id])
-      end
-
-      def step(pot, to, at)
-        cook = Stove::Cook.new(pot[:plan], pot[:events])
-        place = cook.tasks.index { |task| task[:id] == to }
-        return unless place
-        return household.cooks.begin(pot[:id], now, at: at) if cook.waiting? && place.zero?
-
-        return unless cook.waiting? || place > cook.position
-
-        household.cooks.move(pot[:id], cook.task[:id], to, now,
-                             at: at)
-      end
-
-      def done(id)
-        pot = household.cooks.find(id)
-        household.finish(id, now) if pot[:finished_at].nil? && pot[:left_at].nil? && pot[:events].any?
       end
 
       # "Eat at 19:08, 8 min later."

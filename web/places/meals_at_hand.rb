@@ -1,19 +1,14 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/ground/errors"
-require_relative "../../lib/fond_kettle/meals/schedule"
+require_relative "../../app/meals/arrange"
 require_relative "../../store/meal_book"
-require_relative "../ground/deadline"
 require_relative "../presenters/meal_clock"
 
 module FondKettle
   module Web
     # The meal of an address, and how it is changed: for the places that show one.
     module MealsAtHand
-      # So long may a page wait for something better, and for the first schedule, s.
-      LOOK_S = 0.8
-      FIRST_S = 1.6
-
       private
 
       def record
@@ -24,18 +19,9 @@ module FondKettle
         record[:schedule] || raise(NotFound, "This meal has no schedule yet: look at what is in its way.")
       end
 
-      # A meal with its Meals::Schedule, nil where none was found; what is ready may have to wait longer.
-      # Where there may be too little time, nothing starts before now.
-      def placed(meal)
-        Meals::Scheduling.nearest(meal, now: (now if meal.soon?(now)), stop: Deadline.within(FIRST_S))
-      rescue InvalidInput
-        [meal, nil]
-      end
-
-      # A better one than there is, in so much time.
-      def better
-        Meals::Scheduling.of(record[:meal], from: scheduled.starts, stop: Deadline.within(LOOK_S),
-                                            seed: record[:lock_version])
+      # App::Meals::Arrange
+      def arrange
+        App::Meals::Arrange.new(now)
       end
 
       # Keeps what the block makes of the meal ([meal, schedule]), and shows it.

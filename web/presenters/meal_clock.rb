@@ -2,10 +2,8 @@
 
 require_relative "../../lib/fond_kettle/meals/ahead"
 require_relative "../../lib/fond_kettle/meals/reasons"
-require_relative "../../lib/fond_kettle/meals/schedule"
-require_relative "../../lib/fond_kettle/meals/ways_out"
+require_relative "../../app/meals/arrange"
 require_relative "../../lib/fond_kettle/stove/cook"
-require_relative "../ground/deadline"
 require_relative "../drawings/lanes"
 require_relative "../drawings/upright_lanes"
 require_relative "meal_lanes"
@@ -22,8 +20,6 @@ module FondKettle
 
         # What is to be careful of with what is done the day before.
         AHEAD_CARE = "Cover it and keep it at 5 °C or below; raw meat and fish by themselves, at the bottom."
-        # So long are ways out tried for a page, s.
-        TRY_S = 3
         # A task as the list has it.
         Row = Value.define(:id, :at, :who, :mark, :dish, :say, :puts_in, :minutes, :cue, :critical, :pinned,
                            :cautions)
@@ -113,7 +109,7 @@ module FondKettle
         # What is in the way of a meal that cannot be met, in a sentence, and what would free it:
         # [key, words].
         def trouble
-          ways = Meals::WaysOut.new(meal, now: (@now if meal.soon?(@now)), stop: Deadline.within(TRY_S))
+          ways = App::Meals::Arrange.new(@now).ways_out(meal)
           [conflict(ways.conflict), ways.all.map { |way| [way, way_out(way)] }]
         end
 
@@ -121,7 +117,7 @@ module FondKettle
 
         # What it asks of the food, where that is more than it should.
         def patience
-          over_min = Meals::Scheduling.over_min(meal, schedule)
+          over_min = App::Meals::Arrange.new(@now).over_min(meal, schedule)
           return unless over_min.positive?
 
           " What is ready waits up to **#{minutes(over_min)}** longer than it should: keep it hot, " \

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 module FondKettle
-  module Web
-    # How long a page may wait for what is reckoned.
+  module App
+    # How long whoever asks may wait for what is reckoned.
     module Deadline
       module_function
 
