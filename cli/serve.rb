@@ -3,7 +3,7 @@
 require "puma"
 require "puma/configuration"
 require "puma/launcher"
-require_relative "../app/follow_ups"
+require_relative "../app/cooks/follow_ups"
 require_relative "../lib/fond_kettle/ground/paths"
 require_relative "../store/demo"
 require_relative "../store/household"

@@ -54,6 +54,18 @@ RSpec.describe "The floors of the house" do
     expect(Support::Requires.lacking(ours)).to eq({})
   end
 
+  # What plans or runs: only acts start it.
+  runners = %w[methods/planner methods/trial methods/comparison methods/solved methods/loading
+               methods/remedies pot/cooking stove/course house/composition house/plain_rice dishes/supper
+               dishes/options belief/spread meals/schedule meals/changes meals/ways_out phases/solve].freeze
+
+  it "starts no model in the web: places, presenters and views ask an act" do
+    asked = Dir[File.join(root, "web/**/*.rb")].to_h do |path|
+      [path, File.read(path).scan(%r{^require_relative ".*fond_kettle/(.+)"}).flatten & runners]
+    end
+    expect(asked.reject { |_, files| files.empty? }).to eq({})
+  end
+
   it "keeps the web out of store and acts, and the acts out of the store" do
     Dir[File.join(root, "{store,app}/**/*.rb")].each do |path|
       expect(File.read(path)).not_to match(%r{require.*web/|Sinatra})

@@ -5,7 +5,7 @@ require "rack/deflater"
 require "rack/protection"
 require "rack/session"
 require "sinatra/base"
-require_relative "../app/follow_ups"
+require_relative "../app/cooks/follow_ups"
 require_relative "ground/announcer"
 require_relative "ground/assets"
 require_relative "ground/destinations"
@@ -54,14 +54,18 @@ module FondKettle
       # (Doors.names); `follow_ups` works out what follows from taps (left out: at once).
       def build(household, clock:, names: Doors.names("127.0.0.1"), follow_ups: App::FollowUps.new(household))
         places = PLACES.transform_values { |place| place.new(household, clock, follow_ups) }
-        secret = household.session_key
+        rooms = { "/assets" => Assets.new, "/health" => Health.new(household),
+                  "/events" => Announcer.new(household.database) }
+        mapped(places, rooms, names, household.session_key)
+      end
+
+      # All of them behind the doors; a place has a session too.
+      def mapped(places, rooms, names, secret)
         Rack::Builder.app do
           use Rack::Deflater
           use Inward
           Doors.guard(self, names, POLICY)
-          map("/assets") { run Assets.new }
-          map("/health") { run Health.new(household) }
-          map("/events") { run Announcer.new(household.database) }
+          rooms.each { |path, room| map(path) { run room } }
           places.each do |path, place|
             map(path) do
               Application.protect(self, secret)

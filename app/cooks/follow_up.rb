@@ -9,63 +9,61 @@ require_relative "../../lib/fond_kettle/stove/course"
 
 module FondKettle
   module App
-    module Cooks
-      # Works out what follows at the stove from what was told: what the boil changes of the times, what
-      # comes of another amount of water, the way out of what is wrong. All that was told since the last time
-      # is worked out at once, by the model, of the request that the plan was made of. Nothing follows for a
-      # cook of before, whose request nobody knows.
-      class FollowUp
-        BOIL = %w[seen boil].freeze
-        POURS = %w[poured added].freeze
-        SIGN = "sign"
-        # A pour that is nearer to the plan changes nothing that anybody sees.
-        NEAR = 0.02
+    # Works out what follows at the stove from what was told: what the boil changes of the times, what
+    # comes of another amount of water, the way out of what is wrong. All that was told since the last time
+    # is worked out at once, by the model, of the request that the plan was made of. Nothing follows for a
+    # cook of before, whose request nobody knows.
+    class FollowUp
+      BOIL = %w[seen boil].freeze
+      POURS = %w[poured added].freeze
+      SIGN = "sign"
+      # A pour that is nearer to the plan changes nothing that anybody sees.
+      NEAR = 0.02
 
-        # `household`: Store::Household.
-        def initialize(household)
-          @household = household
+      # `household`: Store::Household.
+      def initialize(household)
+        @household = household
+      end
+
+      # Of a cook's id. What follows is stored with the tap that it follows from. Raises NotFound.
+      def call(id)
+        @household.cooks.follow(id) do |record, told|
+          next [] if told.all? { |event| event.kind == "seen" && !boil?(event) }
+
+          request = record[:request] && Formats::StoredRequest.read(record[:request])
+          request ? follows(request, Stove::Cook.new(record[:plan], record[:events]), told) : []
         end
+      end
 
-        # Of a cook's id. What follows is stored with the tap that it follows from. Raises NotFound.
-        def call(id)
-          @household.cooks.follow(id) do |record, told|
-            next [] if told.all? { |event| event.kind == "seen" && !boil?(event) }
+      private
 
-            request = record[:request] && Formats::StoredRequest.read(record[:request])
-            request ? follows(request, Stove::Cook.new(record[:plan], record[:events]), told) : []
-          end
-        end
+      def boil?(event)
+        [event.kind, event.what] == BOIL
+      end
 
-        private
+      def follows(request, cook, told)
+        course = Stove::Course.new(Methods::Solved.of(request), cook)
+        sign = told.reverse.find { |event| event.kind == SIGN }
+        [*(boil(course) if told.any? { |event| boil?(event) }),
+         *(remedy(course, sign) if sign),
+         *(outlook(course, cook) if told.any? { |event| POURS.include?(event.kind) })]
+      end
 
-        def boil?(event)
-          [event.kind, event.what] == BOIL
-        end
+      def boil(course)
+        more_min = course.after_the_boil
+        more_min.empty? ? [] : [["replan", JSON.generate(more_min)]]
+      end
 
-        def follows(request, cook, told)
-          course = Stove::Course.new(Methods::Solved.of(request), cook)
-          sign = told.reverse.find { |event| event.kind == SIGN }
-          [*(boil(course) if told.any? { |event| boil?(event) }),
-           *(remedy(course, sign) if sign),
-           *(outlook(course, cook) if told.any? { |event| POURS.include?(event.kind) })]
-        end
+      def remedy(course, sign)
+        found = course.remedy(sign.what, sign.at)
+        found ? [["remedy", JSON.generate(Formats::RunJson.remedy(found))]] : []
+      end
 
-        def boil(course)
-          more_min = course.after_the_boil
-          more_min.empty? ? [] : [["replan", JSON.generate(more_min)]]
-        end
+      def outlook(course, cook)
+        planned_g = cook.plan[:liquid][:g]
+        return [] if (cook.poured_g + cook.added_g - planned_g).abs <= NEAR * planned_g
 
-        def remedy(course, sign)
-          found = course.remedy(sign.what, sign.at)
-          found ? [["remedy", JSON.generate(Formats::RunJson.remedy(found))]] : []
-        end
-
-        def outlook(course, cook)
-          planned_g = cook.plan[:liquid][:g]
-          return [] if (cook.poured_g + cook.added_g - planned_g).abs <= NEAR * planned_g
-
-          [["outlook", course.outlook]]
-        end
+        [["outlook", course.outlook]]
       end
     end
   end

@@ -4,48 +4,41 @@ require_relative "../../lib/fond_kettle/formats/plan_json"
 require_relative "../../lib/fond_kettle/formats/stored_request"
 require_relative "../../lib/fond_kettle/stove/potful"
 require_relative "../plans/look"
+require_relative "../act"
 
 module FondKettle
   module App
-    module Cooks
-      # Starts a cook of each of a plan's equal pots, with the cook's own water where that is given.
-      class Start
-        # `household`: Store::Household; `now`: a Time.
-        def initialize(household, now)
-          @household = household
-          @now = now
-        end
+    # Starts a cook of each of a plan's equal pots, with the cook's own water where that is given.
+    class StartCook < Act
+      # Of a Forms::PlanForm with nothing wrong. Returns the ids of the cooks; the first is begun with, the
+      # others wait.
+      def call(form)
+        look = LookAtPlan.new(form, household.kitchen)
+        plan = look.plan
+        own = look.own(plan)
+        stored = look.stored(plan, own, household.lid_look(form.kit.pot&.id))
+        (1..plan.request.pots).map { |number| start(form, plan, Stove::Potful.of(stored, number), number, own) }
+      end
 
-        # Of a Forms::PlanForm with nothing wrong. Returns the ids of the cooks; the first is begun with, the
-        # others wait.
-        def call(form)
-          look = Plans::Look.new(form, @household.kitchen)
-          plan = look.plan
-          own = look.own(plan)
-          stored = look.stored(plan, own, @household.lid_look(form.kit.pot&.id))
-          (1..plan.request.pots).map { |number| start(form, plan, Stove::Potful.of(stored, number), number, own) }
-        end
+      # One cook of a plan that was looked at already. Returns its id.
+      def at_once(form, plan)
+        start(form, plan, Formats::PlanJson.for_the_stove(plan), 1, nil)
+      end
 
-        # One cook of a plan that was looked at already. Returns its id.
-        def at_once(form, plan)
-          start(form, plan, Formats::PlanJson.for_the_stove(plan), 1, nil)
-        end
+      private
 
-        private
+      def start(form, plan, stored, number, own)
+        happened = own ? [["poured", own.liquid_g.round(1)], ["outlook", own.trial.comes_out]] : []
+        household.cooks.start(title: title(form, plan), grain: plan.request.grain.key,
+                              pot_id: form.kit.pot&.id, address: form.address, now: now, plan: stored,
+                              request: Formats::StoredRequest.write(plan.request), pot_no: number,
+                              pots: plan.request.pots, happened: happened)
+      end
 
-        def start(form, plan, stored, number, own)
-          happened = own ? [["poured", own.liquid_g.round(1)], ["outlook", own.trial.comes_out]] : []
-          @household.cooks.start(title: title(form, plan), grain: plan.request.grain.key,
-                                 pot_id: form.kit.pot&.id, address: form.address, now: @now, plan: stored,
-                                 request: Formats::StoredRequest.write(plan.request), pot_no: number,
-                                 pots: plan.request.pots, happened: happened)
-        end
+      def title(form, plan)
+        return form.dish.title if form.dish
 
-        def title(form, plan)
-          return form.dish.title if form.dish
-
-          "#{plan.request.grain.name}, #{form.kit.pot ? form.kit.pot.name : plan.method.name.downcase}"
-        end
+        "#{plan.request.grain.name}, #{form.kit.pot ? form.kit.pot.name : plan.method.name.downcase}"
       end
     end
   end

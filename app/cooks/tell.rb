@@ -6,74 +6,72 @@ require_relative "../../lib/fond_kettle/stove/cook"
 
 module FondKettle
   module App
-    module Cooks
-      # Tells what was tapped at the stove: one tap is one write. What follows from it is worked out after
-      # (FollowUps).
-      class Tell
-        # `household`: Store::Household; `follow_ups`: FollowUps; `now`: a Time.
-        def initialize(household, follow_ups, now)
-          @household = household
-          @follow_ups = follow_ups
-          @now = now
-        end
+    # Tells what was tapped at the stove: one tap is one write. What follows from it is worked out after
+    # (FollowUps).
+    class TellCook
+      # `household`: Store::Household; `follow_ups`: FollowUps; `now`: a Time.
+      def initialize(household, follow_ups, now)
+        @household = household
+        @follow_ups = follow_ups
+        @now = now
+      end
 
-        # Leaves a task for another, as a Forms::StepForm says, with `poured_g` in the pot (nil: as it was
-        # shown). Another device may have left it already; then nothing happens. Raises NotFound, Conflict,
-        # InvalidInput.
-        def step(record, step, poured_g)
-          poured = step.hold? ? held(record) : poured_g && poured(record, poured_g)
-          happened = [*poured, *([["seen", step.seen]] if step.seen)]
-          @household.cooks.move(record[:id], step.from, step.to, @now, at: step.at(@now), happened: happened)
-          @follow_ups.told(record[:id])
-        end
+      # Leaves a task for another, as a Forms::StepForm says, with `poured_g` in the pot (nil: as it was
+      # shown). Another device may have left it already; then nothing happens. Raises NotFound, Conflict,
+      # InvalidInput.
+      def step(record, step, poured_g)
+        poured = step.hold? ? held(record) : poured_g && poured(record, poured_g)
+        happened = [*poured, *([["seen", step.seen]] if step.seen)]
+        @household.cooks.move(record[:id], step.from, step.to, @now, at: step.at(@now), happened: happened)
+        @follow_ups.told(record[:id])
+      end
 
-        # What was seen or done, as a Forms::ToldForm says. The first sighting of a cue counts.
-        def happened(record, told)
-          return @household.cooks.see(record[:id], told.what, @now) if told.kind == "seen"
+      # What was seen or done, as a Forms::ToldForm says. The first sighting of a cue counts.
+      def happened(record, told)
+        return @household.cooks.see(record[:id], told.what, @now) if told.kind == "seen"
 
-          events = told.kind == "held" ? looked(record, told.what) : [[told.kind, told.what]]
-          events += decided(record, Care::Looks.all.fetch(told.what)) if told.kind == "look"
-          @household.cooks.note(record[:id], events, @now)
-        end
+        events = told.kind == "held" ? looked(record, told.what) : [[told.kind, told.what]]
+        events += decided(record, Care::Looks.all.fetch(told.what)) if told.kind == "look"
+        @household.cooks.note(record[:id], events, @now)
+      end
 
-        # What was really poured, or stands there, g.
-        def pour(record, amount_g)
-          @household.cooks.note(record[:id], poured(record, amount_g), @now)
-          @follow_ups.told(record[:id])
-        end
+      # What was really poured, or stands there, g.
+      def pour(record, amount_g)
+        @household.cooks.note(record[:id], poured(record, amount_g), @now)
+        @follow_ups.told(record[:id])
+      end
 
-        # What the thermometer shows in the thickest piece, °C.
-        def measure(record, heat_c)
-          @household.cooks.note(record[:id], [["measured", heat_c.round(1)]], @now)
-        end
+      # What the thermometer shows in the thickest piece, °C.
+      def measure(record, heat_c)
+        @household.cooks.note(record[:id], [["measured", heat_c.round(1)]], @now)
+      end
 
-        private
+      private
 
-        # Of a broth, what stands in the pot: what its food brought was never poured.
-        def poured(record, amount_g)
-          base = record[:plan][:base]
-          return [["poured", amount_g.round(1)]] unless base
+      # Of a broth, what stands in the pot: what its food brought was never poured.
+      def poured(record, amount_g)
+        base = record[:plan][:base]
+        return [["poured", amount_g.round(1)]] unless base
 
-          [["standing", amount_g.round(1)], ["poured", [amount_g - base[:brought_g], 0.0].max.round(1)]]
-        end
+        [["standing", amount_g.round(1)], ["poured", [amount_g - base[:brought_g], 0.0].max.round(1)]]
+      end
 
-        # The range as an act: what is kept hot.
-        def held(record)
-          act = record[:plan][:act] || raise(InvalidInput.at("hold", "is not offered for this pot"))
-          [["poured", act[:pour_g]], ["held", act[:keep_g]]]
-        end
+      # The range as an act: what is kept hot.
+      def held(record)
+        act = record[:plan][:act] || raise(InvalidInput.at("hold", "is not offered for this pot"))
+        [["poured", act[:pour_g]], ["held", act[:keep_g]]]
+      end
 
-        # What follows from a look with a decision: a sign, a pour more or one left out.
-        def decided(record, look)
-          pours = look.pours * record[:plan].dig(:steaming, :sprinklings, 0, :g).to_f
-          [*([["sign", look.sign]] if look.sign), *([["added", pours.round(1)]] unless pours.zero?)]
-        end
+      # What follows from a look with a decision: a sign, a pour more or one left out.
+      def decided(record, look)
+        pours = look.pours * record[:plan].dig(:steaming, :sprinklings, 0, :g).to_f
+        [*([["sign", look.sign]] if look.sign), *([["added", pours.round(1)]] unless pours.zero?)]
+      end
 
-        # The look at the water that was kept hot: sprinkled, or left out.
-        def looked(record, what)
-          held_g = Stove::Cook.new(record[:plan], record[:events]).held_g
-          [*([["added", held_g]] if held_g && what == "sprinkled"), ["held", 0]]
-        end
+      # The look at the water that was kept hot: sprinkled, or left out.
+      def looked(record, what)
+        held_g = Stove::Cook.new(record[:plan], record[:events]).held_g
+        [*([["added", held_g]] if held_g && what == "sprinkled"), ["held", 0]]
       end
     end
   end

@@ -9,59 +9,57 @@ require_relative "../deadline"
 
 module FondKettle
   module App
-    module Meals
-      # Finds when each task of a meal starts, for so long as whoever asks may wait. Stores nothing.
-      class Arrange
-        # So long may a page wait for the first schedule, for something better, and for ways out, s.
-        FIRST_S = 1.6
-        LOOK_S = 0.8
-        WAYS_S = 3
+    # Finds when each task of a meal starts, for so long as whoever asks may wait. Stores nothing.
+    class ArrangeMeal
+      # So long may a page wait for the first schedule, for something better, and for ways out, s.
+      FIRST_S = 1.6
+      LOOK_S = 0.8
+      WAYS_S = 3
 
-        # `now`: a Time; where there may be too little time, nothing starts before it.
-        def initialize(now)
-          @now = now
-        end
+      # `now`: a Time; where there may be too little time, nothing starts before it.
+      def initialize(now)
+        @now = now
+      end
 
-        # [the Meals::Meal, its Meals::Schedule]; what is ready may have to wait longer, and the schedule is
-        # nil where none was found.
-        def placed(meal)
-          FondKettle::Meals::Scheduling.nearest(meal, now: soon(meal), stop: Deadline.within(FIRST_S))
-        rescue InvalidInput
-          [meal, nil]
-        end
+      # [the Meals::Meal, its Meals::Schedule]; what is ready may have to wait longer, and the schedule is
+      # nil where none was found.
+      def placed(meal)
+        Meals::Scheduling.nearest(meal, now: soon(meal), stop: Deadline.within(FIRST_S))
+      rescue InvalidInput
+        [meal, nil]
+      end
 
-        # A better Schedule than there is.
-        def better(record)
-          FondKettle::Meals::Scheduling.of(record[:meal], from: record[:schedule].starts,
-                                                          stop: Deadline.within(LOOK_S),
-                                                          seed: record[:lock_version])
-        end
+      # A better Schedule than there is.
+      def better(record)
+        Meals::Scheduling.of(record[:meal], from: record[:schedule].starts,
+                                            stop: Deadline.within(LOOK_S),
+                                            seed: record[:lock_version])
+      end
 
-        # A meal that was changed, with what is left of its schedule.
-        def mended(meal, record)
-          [meal, FondKettle::Meals::Changes.mended(meal, record[:schedule])]
-        end
+      # A meal that was changed, with what is left of its schedule.
+      def mended(meal, record)
+        [meal, Meals::Changes.mended(meal, record[:schedule])]
+      end
 
-        # The same with tasks (ids) done the day before.
-        def ahead(record, ids)
-          placed(record[:meal].with(ahead: FondKettle::Meals::Ahead.whole(record[:meal], ids)))
-        end
+      # The same with tasks (ids) done the day before.
+      def ahead(record, ids)
+        placed(record[:meal].with(ahead: Meals::Ahead.whole(record[:meal], ids)))
+      end
 
-        # What would free a meal that cannot be met (Meals::WaysOut).
-        def ways_out(meal)
-          FondKettle::Meals::WaysOut.new(meal, now: soon(meal), stop: Deadline.within(WAYS_S))
-        end
+      # What would free a meal that cannot be met (Meals::WaysOut).
+      def ways_out(meal)
+        Meals::WaysOut.new(meal, now: soon(meal), stop: Deadline.within(WAYS_S))
+      end
 
-        # By how many minutes a schedule asks too much of what there is.
-        def over_min(meal, schedule)
-          FondKettle::Meals::Scheduling.over_min(meal, schedule)
-        end
+      # By how many minutes a schedule asks too much of what there is.
+      def over_min(meal, schedule)
+        Meals::Scheduling.over_min(meal, schedule)
+      end
 
-        private
+      private
 
-        def soon(meal)
-          @now if meal.soon?(@now)
-        end
+      def soon(meal)
+        @now if meal.soon?(@now)
       end
     end
   end

@@ -5,93 +5,88 @@ require_relative "../../lib/fond_kettle/meals/changes"
 require_relative "../../lib/fond_kettle/meals/standing"
 require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../../lib/fond_kettle/stove/potful"
+require_relative "../act"
 
 module FondKettle
   module App
-    module Meals
-      # A meal at the stove: its pots are put there, taps move them, what has slipped is planned anew, and in
-      # the end all is on the table.
-      class Cook
-        # `household`: Store::Household; `now`: a Time.
-        def initialize(household, now)
-          @household = household
-          @now = now
-        end
+    # A meal at the stove: its pots are put there, taps move them, what has slipped is planned anew, and in
+    # the end all is on the table.
+    class CookMeal < Act
+      # Puts every pot of a meal on the stove, waiting; once.
+      def begin(id)
+        household.meals.begin(id, now) { |dish| start(dish) }
+      end
 
-        # Puts every pot of a meal on the stove, waiting; once.
-        def begin(id)
-          @household.meals.begin(id, @now) { |dish| start(dish) }
+      # Tells taps ([key, Meals::Tap] each), each once; returns how many were new.
+      def tell(record, taps)
+        household.meals.tell(record[:id], taps, now) do |fresh|
+          Meals::Standing.left(fresh).each { |tap| follow(record[:meal], tap) }
         end
+      end
 
-        # Tells taps ([key, Meals::Tap] each), each once; returns how many were new.
-        def tell(record, taps)
-          @household.meals.tell(record[:id], taps, @now) do |fresh|
-            FondKettle::Meals::Standing.left(fresh).each { |tap| follow(record[:meal], tap) }
-          end
-        end
+      # What is left of a meal, as a changed `wanted` (Meals::Meal) has it, planned anew: Meals::Changes'
+      # answer. Raises InvalidInput where it cannot be.
+      def anew(record, wanted)
+        meal, schedule = Meals::Changes.from_wanted(record[:meal], wanted, record[:schedule])
+        standing = household.meals.standing(record.merge(meal: meal, schedule: schedule))
+        Meals::Changes.anew(standing, now)
+      end
 
-        # What is left of a meal, as a changed `wanted` (Meals::Meal) has it, planned anew: Meals::Changes'
-        # answer. Raises InvalidInput where it cannot be.
-        def anew(record, wanted)
-          meal, schedule = FondKettle::Meals::Changes.from_wanted(record[:meal], wanted, record[:schedule])
-          standing = @household.meals.standing(record.merge(meal: meal, schedule: schedule))
-          FondKettle::Meals::Changes.anew(standing, @now)
-        end
-
-        # All is on the table: its pots are done, its rice is out of the bags.
-        def end(record)
+      # All is on the table: its pots are done, its rice is out of the bags. It can be taken back.
+      def end(record)
+        noted("On the table: #{record[:title]}", "change", "/meal/#{record[:id]}") do
           record[:meal].dishes.flat_map(&:cook_ids).each { |id| done(id) }
-          @household.meals.end(record[:id], @now)
+          household.meals.end(record[:id], now)
         end
+      end
 
-        private
+      private
 
-        # Pots of a dish, each waiting on the stove; their ids.
-        def start(dish)
-          plan = Formats::StoredPlan.read(dish[:plan])
-          about = { **dish.slice(:title, :grain, :pot_id, :address, :request), now: @now,
-                                                                               pots: plan.fetch(:batches, 1) }
-          (1..about[:pots]).map do |number|
-            @household.cooks.start(**about, plan: Stove::Potful.of(plan, number), pot_no: number, waits: true)
-          end
+      # Pots of a dish, each waiting on the stove; their ids.
+      def start(dish)
+        plan = Formats::StoredPlan.read(dish[:plan])
+        about = { **dish.slice(:title, :grain, :pot_id, :address, :request), now: now,
+                                                                             pots: plan.fetch(:batches, 1) }
+        (1..about[:pots]).map do |number|
+          household.cooks.start(**about, plan: Stove::Potful.of(plan, number), pot_no: number, waits: true)
         end
+      end
 
-        # The pots of a dish go to the task that has begun.
-        def follow(meal, tap)
-          dish = meal.dishes.find { |one| tap.task.start_with?("#{one.key}/") }
-          dish.cook_ids.each do |id|
-            pot = @household.cooks.find(id)
-            next if pot[:finished_at] || pot[:left_at]
+      # The pots of a dish go to the task that has begun.
+      def follow(meal, tap)
+        dish = meal.dishes.find { |one| tap.task.start_with?("#{one.key}/") }
+        dish.cook_ids.each do |id|
+          pot = household.cooks.find(id)
+          next if pot[:finished_at] || pot[:left_at]
 
-            step(pot, dish.own_id(tap.task), tap.at) if tap.what == "begun"
-            back(pot, dish.own_id(tap.task)) if tap.what == "not-begun"
-          end
+          step(pot, dish.own_id(tap.task), tap.at) if tap.what == "begun"
+          back(pot, dish.own_id(tap.task)) if tap.what == "not-begun"
         end
+      end
 
-        # The pot goes back to where it stood, where this was the last that was tapped of it.
-        def back(pot, task)
-          cook = Stove::Cook.new(pot[:plan], pot[:events])
-          return if cook.waiting? || cook.task[:id] != task
+      # The pot goes back to where it stood, where this was the last that was tapped of it.
+      def back(pot, task)
+        cook = Stove::Cook.new(pot[:plan], pot[:events])
+        return if cook.waiting? || cook.task[:id] != task
 
-          @household.cooks.undo(pot[:id], @now) || @household.cooks.wait_again(pot[:id])
-        end
+        household.cooks.undo(pot[:id], now) || household.cooks.wait_again(pot[:id])
+      end
 
-        def step(pot, to, at)
-          cook = Stove::Cook.new(pot[:plan], pot[:events])
-          place = cook.tasks.index { |task| task[:id] == to }
-          return unless place
-          return @household.cooks.begin(pot[:id], @now, at: at) if cook.waiting? && place.zero?
-          return unless cook.waiting? || place > cook.position
+      def step(pot, to, at)
+        cook = Stove::Cook.new(pot[:plan], pot[:events])
+        place = cook.tasks.index { |task| task[:id] == to }
+        return unless place
+        return household.cooks.begin(pot[:id], now, at: at) if cook.waiting? && place.zero?
+        return unless cook.waiting? || place > cook.position
 
-          @household.cooks.move(pot[:id], cook.task[:id], to, @now, at: at)
-        end
+        household.cooks.move(pot[:id], cook.task[:id], to, now, at: at)
+      end
 
-        def done(id)
-          pot = @household.cooks.find(id)
-          return unless pot[:finished_at].nil? && pot[:left_at].nil? && pot[:events].any?
+      def done(id)
+        pot = household.cooks.find(id)
+        return unless pot[:finished_at].nil? && pot[:left_at].nil? && pot[:events].any?
 
-          @household.finish(id, @now)
-        end
+        household.finish(id, now)
       end
     end
   end

@@ -59,6 +59,38 @@ RSpec.describe FondKettle::Formats::StoredRequest do
     end
   end
 
+  # Requests as the contract writes them, with all that can be said.
+  said = [
+    { method: "steamed-sticky", grain: "glutinous", steamer: { diameter_mm: 240, tiers: 2 } },
+    { method: "leaf-parcels", grain: "glutinous", pieces: { count: 12 }, filling: { g_each: 25 },
+      from: "frozen" },
+    { method: "sushi", grain: "short-white", style: "sharp",
+      cool: { turned: true, fanned: false, depth_mm: 30 } },
+    { method: "sushi", grain: "short-white", dressing_per_100g: { vinegar_ml: 12, sugar_g: 6, salt_g: 1.4 } },
+    { method: "shaped", grain: "short-white", pieces: { g_each: 90 } },
+    { method: "sealed-raw-base", seal: "dough",
+      base: { g: 1200, meat: "chicken", meat_g: 800, raw: true, water_g: 360, start_c: 20, residue_g: 200,
+              piece_mm: 40 },
+      layers: [{ what: "base", share: 0.5 }, { what: "rice", share: 1 }, { what: "base", share: 0.5 },
+               { what: "coloured-milk", g: 60 }],
+      programme: [{ heat: "high", minutes: 5, flat_pan: true }, { oven_c: 175, minutes: 45 }] },
+    { method: "one-pot-sauce", liquids: [{ ingredient: "coconut-milk", g: 300 }, { ingredient: "water" }],
+      additions: [{ ingredient: "tomato", g: 200, state: "browned" },
+                  { ingredient: "chicken", g: 300, start_c: 60 }] },
+    { method: "broth-under-rice", additions: [{ ingredient: "chicken", g: 300, out: "back-at-end" }] },
+    { method: "covered-pot", texture: "soft", rest_minutes: 4, heat_to_boil: "medium", cloth: true, hands: 2,
+      kettle_w: 2200, liquid_start_c: 8, altitude_m: 2300, measure: { name: "glass", ml: 210 },
+      vessel: { diameter_mm: 160, floor_mm: 120, height_mm: 110, lid: "tight", material: "clay", kg: 1.3 } }
+  ]
+
+  it "comes back equal whatever was said" do
+    said.each do |one|
+      request = request_for(JSON.parse(JSON.generate(basic_request(**one))))
+      expect([one, there_and_back(request)]).to eq([one, request.whole])
+      expect([one, plan_of(there_and_back(request))]).to eq([one, plan_of(request)])
+    end
+  end
+
   it "names its version, and reads what could not be known as nothing" do
     text = described_class.write(request_for(basic_request))
     expect([JSON.parse(text)["request_version"], described_class.read("null")]).to eq([1, nil])

@@ -98,15 +98,13 @@ module FondKettle
       # Puts its pots on the stove.
       post "/:id/begin" do
         met
-        App::Meals::Cook.new(household, now).begin(record[:id])
+        App::CookMeal.new(household, now).begin(record[:id])
         redirect "/meal/#{record[:id]}", 303
       end
 
       # It is over, or is not cooked.
       post "/:id/end" do
-        act("Taken off the clock: #{record[:title]}", path: "/clock/#{record[:id]}", kind: "removal") do
-          household.meals.end(record[:id], now)
-        end
+        done App::ChangeMeal.new(household, now).end(record)
         redirect "/clock?all=1", 303
       end
 
@@ -154,9 +152,7 @@ module FondKettle
 
       # `puts`: of the dishes that have a plan. The path of the meal.
       def kept(meal, puts = [])
-        id = act("On the clock: #{meal.title}", path: "/clock?all=1", kind: "addition") do
-          App::Meals::Lay.new(household, now).call(meal, puts)
-        end
+        id = done App::LayMeal.new(household, now).call(meal, puts)
         "/clock/#{id}"
       end
 

@@ -3,6 +3,7 @@
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "../../app/forms/fields"
 require_relative "../../app/forms/plan_form"
+require_relative "../../app/shelves/keep"
 require_relative "../helpers/fields"
 require_relative "../../app/forms/both_ways"
 require_relative "../presenters/cupboard"
@@ -29,9 +30,7 @@ module FondKettle
         next show(code: 422, trouble: { "kitchen" => Forms.problems(result) }) if result.failure?
 
         keeping("kitchen", KITCHEN) do
-          act("Changed: the kitchen", path: "/cupboard#kitchen") do
-            household.change_kitchen(version, result.to_h)
-          end
+          done shelves.kitchen(version, result.to_h)
         end
       end
 
@@ -41,9 +40,7 @@ module FondKettle
         next show(code: 422, trouble: { "portions" => Forms.problems(result) }) if result.failure?
 
         keeping("portions", PORTIONS) do
-          act("Changed: portions", path: "/cupboard#portions") do
-            household.portions.keep(result.to_h.transform_keys(&:to_s), params["version"])
-          end
+          done shelves.portions(params["version"], result.to_h.transform_keys(&:to_s))
         end
       end
 
@@ -51,7 +48,7 @@ module FondKettle
       post "/:shelf" do
         save("new-#{shelf_name}") do |values|
           household.once(form_key("shelf"), now) do
-            acting("Added", values, "addition") { household.shelf(shelf_name).add(values) }
+            done shelves.add(shelf_name, values)
             "/cupboard"
           end
         end
@@ -61,16 +58,15 @@ module FondKettle
       post "/:shelf/:id" do
         id = id_from(params["id"])
         save("#{shelf_name}-#{id}") do |values|
-          acting("Changed", values, "change") { household.shelf(shelf_name).change(id, version, values) }
+          done shelves.change(shelf_name, id, version, values)
         end
       end
 
       # Takes a record off its shelf; it can be put back for thirty days.
       post "/:shelf/:id/remove" do
         id = id_from(params["id"])
-        record = household.shelf(shelf_name).find(id)
         keeping("#{shelf_name}-#{id}", KINDS.fetch(shelf_name).fields) do
-          acting("Removed", record, "removal") { household.shelf(shelf_name).remove(id, version, now) }
+          done shelves.remove(shelf_name, id, version)
         end
       end
 
@@ -81,10 +77,8 @@ module FondKettle
           raise(NotFound, "There is no such shelf.")
       end
 
-      # One thing that is done to a record of this shelf.
-      def acting(done, record, kind, &)
-        act("#{done}: #{Presenters::Cupboard.name_of(record)}", path: "/cupboard##{shelf_name}", kind: kind,
-            &)
+      def shelves
+        App::KeepRecord.new(household, now)
       end
 
       # What came for some fields.

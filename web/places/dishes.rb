@@ -6,6 +6,7 @@ require_relative "../../lib/fond_kettle/formats/dish_markdown"
 require_relative "../../lib/fond_kettle/formats/dish_reader"
 require_relative "../../lib/fond_kettle/formats/recipe_ld"
 require_relative "../../lib/fond_kettle/ground/slug"
+require_relative "../../app/dishes/keep"
 require_relative "../../app/forms/dish_form"
 require_relative "../../app/forms/food_form"
 require_relative "../../app/forms/line_fields"
@@ -80,10 +81,7 @@ module FondKettle
         next edit(form, code: 422) unless form.ok?
 
         path = household.once(form_key("dish"), now) do
-          added = act("#{form[:title]} is among the dishes", path: "/dishes", kind: "addition") do
-            household.dishes.add(form.attributes)
-          end
-          "/dishes/#{added[:id]}"
+          "/dishes/#{done(keep.add(form.attributes))[:id]}"
         end
         redirect path, 303
       end
@@ -101,7 +99,7 @@ module FondKettle
         record = household.dishes.find(id_from(params["id"]))
         form = in_own_amount(record)
         @title = record[:title]
-        plan = App::Plans::Look.new(form, kitchen).plan if form.ok?
+        plan = App::LookAtPlan.new(form, kitchen).plan if form.ok?
         erb :dish, locals: { shown: Presenters::DishPage.new(household, record, plan, form.problems) }
       end
 
@@ -123,10 +121,7 @@ module FondKettle
       # Removes a dish; it can be put back for thirty days.
       post "/:id/remove" do
         id = id_from(params["id"])
-        title = household.dishes.find(id)[:title]
-        act("Removed: #{title}", path: "/dishes/#{id}", kind: "removal") do
-          household.dishes.remove(id, version, now)
-        end
+        done keep.remove(id, version)
         redirect "/dishes", 303
       rescue Conflict
         # Nothing is removed that somebody is at work on: it is looked at first.
@@ -136,6 +131,10 @@ module FondKettle
       end
 
       private
+
+      def keep
+        App::KeepDish.new(household, now)
+      end
 
       # What a food is that nobody knew, where a button of the form said it.
       def answered
@@ -150,9 +149,7 @@ module FondKettle
       end
 
       def save(id, form)
-        act("Changed: #{form[:title]}", path: "/dishes/#{id}") do
-          household.dishes.change(id, version, form.attributes)
-        end
+        done keep.change(id, version, form.attributes)
         redirect "/dishes/#{id}", 303
       rescue Conflict
         # Saving again is then a choice: over what now stands there.
@@ -211,7 +208,7 @@ module FondKettle
         form = in_own_amount(record)
         raise InvalidInput, form.problems unless form.ok?
 
-        plan = App::Plans::Look.new(form, kitchen).plan
+        plan = App::LookAtPlan.new(form, kitchen).plan
         return Formats::DishMarkdown.call(dish, plan, plan.request.grain) if kind == "md"
 
         JSON.pretty_generate(Formats::RecipeLd.call(dish, plan, plan.request.grain))

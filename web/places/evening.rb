@@ -66,14 +66,14 @@ module FondKettle
 
       # What a presenter shows of the evening, with a dish or without.
       def shown(presenter, form)
-        return presenter.new(household, form, App::Plans::Look.new(form, kitchen).plan) unless form.dish
+        return presenter.new(household, form, App::LookAtPlan.new(form, kitchen).plan) unless form.dish
 
         supper = supper(form)
         presenter.new(household, form, supper.plan, supper, shopping(supper))
       end
 
       def supper(form)
-        App::Plans::Look.new(form, kitchen).supper
+        App::LookAtPlan.new(form, kitchen).supper
       end
 
       def shopping(supper)

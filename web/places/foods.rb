@@ -2,6 +2,7 @@
 
 require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../app/forms/food_form"
+require_relative "../../app/shelves/keep"
 require_relative "../ground/own_address"
 require_relative "place"
 
@@ -14,9 +15,7 @@ module FondKettle
         form = Forms::FoodForm.new(text_param("answer"))
         raise InvalidInput, form.problems if form.problems.any?
 
-        act("#{form.food} is known", path: "/cupboard#own_ingredients", kind: "addition") do
-          household.learn_food(form.food, form.kind)
-        end
+        done App::KeepRecord.new(household, now).food(form.food, form.kind)
         notice form.said
         redirect OwnAddress.of(text_param("back")) || "/dishes", 303
       end

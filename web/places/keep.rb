@@ -5,6 +5,7 @@ require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../app/forms/component_form"
 require_relative "../../app/forms/keep_form"
 require_relative "../../app/forms/plan_form"
+require_relative "../../app/kept/keep"
 require_relative "../../app/plans/look"
 require_relative "../helpers/fields"
 require_relative "../presenters/components"
@@ -40,7 +41,7 @@ module FondKettle
       # A component, as a plan's dressing has it.
       get "/dressing" do
         form = Forms::PlanForm.new(params, household)
-        look = App::Plans::Look.new(form, kitchen)
+        look = App::LookAtPlan.new(form, kitchen)
         dressing = look.json(look.plan, nil)[:dressing] if form.ok?
         show(blank, made: component(dressing), making: true)
       end
@@ -51,9 +52,7 @@ module FondKettle
         next show(blank, code: 422, made: form) unless form.ok?
 
         path = household.once(form_key("component"), now) do
-          act("Made: #{form.ingredient[:name]}", path: "/keep#components-heading", kind: "addition") do
-            household.components.make(form.ingredient, now: now, **form.amount)
-          end
+          done keep.make(form)
           "/keep#components-heading"
         end
         redirect path, 303
@@ -63,10 +62,7 @@ module FondKettle
       post "/components/:id/throw" do
         id = id_from(params["id"])
         one = components.all.find { |component| component.record[:id] == id } || raise(NotFound, USED_UP)
-        act("Used up or thrown away: #{one.record[:name]}", path: "/keep#components-heading",
-                                                            kind: "removal") do
-          household.components.throw_away(id, sent_version || one.record[:lock_version])
-        end
+        done keep.use_up(one.record, sent_version || one.record[:lock_version])
         redirect "/keep#components-heading", 303
       rescue Conflict
         left_g = household.components.find(id)[:left_g]
@@ -87,14 +83,13 @@ module FondKettle
         form = Forms::KeepForm.new(params, now)
         next show(form, code: 422, open: true) unless form.ok?
 
-        path = household.once(form_key("keep"), now) { act_of("Put away", form, "addition") { put(form) } }
+        path = household.once(form_key("keep"), now) { "/keep#kept-#{done(keep.put(form))[:id]}" }
         redirect path, 303
       end
 
       # Moves a box to another place.
       post "/:id/move" do
-        to = cold_place
-        act_of("Moved", record, "change") { household.kept.move(record[:id], version, to, now) }
+        done keep.move(record, version, cold_place)
         redirect "/keep#kept-#{record[:id]}", 303
       end
 
@@ -111,15 +106,13 @@ module FondKettle
         notice "#{count} of #{record[:what]}, #{kept.reheating(one,
                                                                count).join(', ').delete('*')}, until it is " \
                "#{Care::Keeping::REHEAT_C.round} °C right through. Once only."
-        act_of("Taken out", record, count == record[:portions] ? "removal" : "change") do
-          household.kept.take(record[:id], version, count, now)
-        end
+        done keep.take(record, version, count)
         redirect "/keep", 303
       end
 
       # Throws a box away.
       post "/:id/throw" do
-        act_of("Thrown away", record, "removal") { household.kept.throw_away(record[:id], version, now) }
+        done keep.throw_away(record, version)
         redirect "/keep", 303
       end
 
@@ -131,6 +124,10 @@ module FondKettle
       end
 
       private
+
+      def keep
+        App::KeepBox.new(household, now)
+      end
 
       # Which rice is in it, where it is one.
       def grains_kept
@@ -169,19 +166,6 @@ module FondKettle
         sent_version || record[:lock_version]
       end
 
-      def put(form)
-        record = household.kept.put({ **form.attributes, cook_id: known_cook(form) },
-                                    made_at: form.made_at, place: form[:place], moved_at: form.moved_at)
-        "/keep#kept-#{record[:id]}"
-      end
-
-      # The cook that it came from, where there is one.
-      def known_cook(form)
-        form.cook_id && household.cooks.find(form.cook_id)[:id]
-      rescue NotFound
-        nil
-      end
-
       def blank
         Forms::KeepForm.filled(Presenters::LeftOver.blank(now), now)
       end
@@ -193,11 +177,6 @@ module FondKettle
 
       def components
         @components ||= Presenters::Components.new(household, now)
-      end
-
-      # One thing that is done to a box, by its record or its form.
-      def act_of(done, box, kind, &)
-        act("#{done}: #{box[:what]}", path: "/keep", kind: kind, &)
       end
 
       # Nothing was done: the page shows what stands there now, and `left` says it.

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../app/forms/fields"
+require_relative "../../app/lessons/judge"
 require_relative "../helpers/fields"
 require_relative "../../app/forms/plan_form"
 require_relative "../../store/shelf"
@@ -53,9 +54,7 @@ module FondKettle
       # Takes a pot out of the log: it teaches nothing any more.
       post "/:id/remove" do
         cook = in_log
-        act("Taken out of the log: #{cook[:title]}", path: "/log", kind: "removal") do
-          household.cooks.remove(cook[:id], now)
-        end
+        done App::JudgeCook.new(household, now).remove(cook)
         redirect "/log", 303
       end
 
@@ -69,11 +68,8 @@ module FondKettle
       end
 
       def judge(cook, values)
-        outcome = Log::Outcome.new(note: "", floor: Log::UNSAID, **values)
         teaches = teaches(cook)
-        act("Written down: #{cook[:title]}", path: "/log/#{cook[:id]}") do
-          household.cooks.judge(cook[:id], outcome, sent_version, teaches: teaches)
-        end
+        done App::JudgeCook.new(household, now).call(cook, values, sent_version, teaches: teaches)
         look_at_cards(cook)
         notice(teaches ? TAKEN : NOT_TAKEN)
         redirect "/log", 303

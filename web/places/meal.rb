@@ -54,9 +54,9 @@ module FondKettle
         next show(record, code: 409, problems: [PLANNED_MEANWHILE]) if planned_meanwhile?
 
         changed = at_stove.anew(record, form.meal)
-        act("Planned anew: #{record[:title]}", path: "/meal/#{record[:id]}") do
-          household.meals.change(record[:id], record[:lock_version], changed.meal, changed.schedule)
-        end
+        done App::ChangeMeal.new(household, now)
+                            .call(record, record[:lock_version], changed.meal, changed.schedule,
+                                  text: "Planned anew", path: "/meal/#{record[:id]}")
         notice said_of(changed)
         redirect "/meal/#{record[:id]}?who=#{who}", 303
       rescue InvalidInput => e
@@ -65,9 +65,7 @@ module FondKettle
 
       # All is on the table: its pots are done, its rice is out of the bags.
       post "/:id/end" do
-        act("On the table: #{record[:title]}", path: "/meal/#{record[:id]}") do
-          at_stove.end(record)
-        end
+        done at_stove.end(record)
         redirect "/log", 303
       end
 
@@ -81,7 +79,7 @@ module FondKettle
       private
 
       def at_stove
-        App::Meals::Cook.new(household, now)
+        App::CookMeal.new(household, now)
       end
 
       # What is not on the stove has nothing that slips. Raises Conflict.

@@ -2,6 +2,7 @@
 
 require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../app/meals/arrange"
+require_relative "../../app/meals/change"
 require_relative "../../store/meal_book"
 require_relative "../presenters/meal_clock"
 
@@ -19,9 +20,9 @@ module FondKettle
         record[:schedule] || raise(NotFound, "This meal has no schedule yet: look at what is in its way.")
       end
 
-      # App::Meals::Arrange
+      # App::ArrangeMeal
       def arrange
-        App::Meals::Arrange.new(now)
+        App::ArrangeMeal.new(now)
       end
 
       # Keeps what the block makes of the meal ([meal, schedule]), and shows it.
@@ -29,9 +30,8 @@ module FondKettle
         raise Conflict, Store::MealBook::BEGUN if record[:begun_at]
 
         meal, found = yield
-        act("Placed anew: #{record[:title]}", path: "/clock/#{record[:id]}") do
-          household.meals.change(record[:id], sent_version || record[:lock_version], meal, found)
-        end
+        version = sent_version || record[:lock_version]
+        done App::ChangeMeal.new(household, now).call(record, version, meal, found)
         changed
       rescue InvalidInput => e
         show(record, code: 422, problems: e.problems)

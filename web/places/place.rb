@@ -114,11 +114,9 @@ module FondKettle
 
       private
 
-      # Does one thing to what the kitchen keeps, which can be taken back from the pages that follow. `text`
-      # says what was done, `path` where it is seen; `kind`: change, addition or removal. Returns what the
-      # block returns.
-      def act(text, path:, kind: "change", &block)
-        result, entry = household.journal.act(text, kind: kind, path: path, now: now, &block)
+      # What an act of App returned ([what there is then, the id of its entry in the journal]): it can be
+      # taken back from the pages that follow. Returns what there is then.
+      def done((result, entry))
         can_take_back(entry)
         result
       end

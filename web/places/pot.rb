@@ -67,7 +67,7 @@ module FondKettle
         next show(form, code: 422) unless form.ok?
 
         path = household.once(form_key("start"), now) do
-          "/stove/#{App::Cooks::Start.new(household, now).call(form).first}"
+          "/stove/#{App::StartCook.new(household, now).call(form).first}"
         end
         redirect path, 303
       end
@@ -95,7 +95,7 @@ module FondKettle
       end
 
       def look(form)
-        App::Plans::Look.new(form, kitchen)
+        App::LookAtPlan.new(form, kitchen)
       end
 
       def show(form, code: 200, adding: {})

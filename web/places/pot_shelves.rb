@@ -4,6 +4,7 @@ require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "../../app/forms/first_form"
 require_relative "../../app/forms/plan_form"
+require_relative "../../app/shelves/keep"
 
 module FondKettle
   module Web
@@ -39,9 +40,7 @@ module FondKettle
           result = Forms::FirstForm::HEIGHT.call(typed_record("new_height"))
           next show(plan_form, code: 422, adding: { height: Forms.problems(result) }) if result.failure?
 
-          act("Changed: the kitchen", path: "/cupboard#kitchen") do
-            household.change_kitchen(kitchen[:lock_version], result.to_h)
-          end
+          done App::KeepRecord.new(household, now).kitchen(kitchen[:lock_version], result.to_h)
           redirect "/pot?#{plan_form.address}", 303
         end
       end
@@ -72,9 +71,7 @@ module FondKettle
 
         # Adds to a shelf; the path of the plan with it.
         def added(kind, field, values, typed)
-          record = act("Added: #{values[:name]}", path: "/cupboard##{kind.key}", kind: "addition") do
-            household.shelf(kind.key).add(values)
-          end
+          record = done App::KeepRecord.new(household, now).add(kind.key, values)
           guessed = kind.key == :pots && typed["kg"].to_s.strip.empty?
           notice ["#{record[:name]} is in the cupboard#{guessed_words(record) if guessed}.",
                   *Forms.remarks(kind.fields, typed)].join(" ")

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "json"
+require_relative "../../app/cooks/finish"
 require_relative "../../app/cooks/tell"
 require_relative "../../app/forms/heat_form"
 require_relative "../../app/forms/pour_form"
@@ -103,19 +104,14 @@ module FondKettle
 
       # The pot is done: it goes into the log, its rice out of the bag.
       post "/:id/finish" do
-        bag = act("Done: #{record[:title]}", path: "/log/#{record[:id]}") do
-          household.finish(record[:id], now)
-        end
+        bag = done App::FinishCook.new(household, now).done(record)
         notice "#{bag[:name]}: #{grams(bag[:left_g])} left in the bag." if bag
         redirect "/log/#{record[:id]}", 303
       end
 
       # A pot that was never cooked.
       post "/:id/leave" do
-        act("Off the stove, nothing written down: #{record[:title]}", path: "/stove",
-                                                                      kind: "removal") do
-          household.cooks.leave(record[:id], now)
-        end
+        done App::FinishCook.new(household, now).leave(record)
         redirect "/stove", 303
       end
 
@@ -135,7 +131,7 @@ module FondKettle
       end
 
       def tell
-        App::Cooks::Tell.new(household, follow_ups, now)
+        App::TellCook.new(household, follow_ups, now)
       end
 
       # What was poured, g, where it is not what the page showed already.

@@ -5,6 +5,7 @@ require_relative "../../lib/fond_kettle/kit/devices"
 require_relative "../../lib/fond_kettle/pot/kit_test"
 require_relative "../../lib/fond_kettle/house/guided_tests"
 require_relative "../../app/forms/fields"
+require_relative "../../app/shelves/keep"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
 require_relative "place"
@@ -177,16 +178,16 @@ module FondKettle
       def height!(typed)
         metres = Pot::KitTest.altitude_m(typed[:boil_c])
         before = kitchen
-        act("Changed: the kitchen", path: "/cupboard#kitchen") do
-          household.change_kitchen(before[:lock_version], altitude_m: metres.round.to_f)
-        end
+        done shelves.kitchen(before[:lock_version], altitude_m: metres.round.to_f)
         "The kitchen stands at #{metres.round} m (was #{plain(before[:altitude_m])} m)."
       end
 
       def change(shelf, record, **attributes)
-        act("Changed: #{record[:name]}", path: "/cupboard##{shelf}") do
-          household.shelf(shelf).change(record[:id], record[:lock_version], attributes)
-        end
+        done shelves.change(shelf, record[:id], record[:lock_version], attributes)
+      end
+
+      def shelves
+        App::KeepRecord.new(household, now)
       end
     end
   end

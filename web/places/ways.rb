@@ -4,6 +4,7 @@ require "digest"
 require_relative "../../lib/fond_kettle/methods/library"
 require_relative "../../app/forms/plan_form"
 require_relative "../../app/forms/method_form"
+require_relative "../../app/methods/keep"
 require_relative "../../app/plans/look"
 require_relative "../helpers/fields"
 require_relative "../helpers/method_words"
@@ -84,16 +85,11 @@ module FondKettle
         key = own_key
         next edit_file(household.method_text(key), code: 409, key: key, clash: true) unless unchanged?(key)
 
-        act("Removed: #{way_name(key)}", path: "/ways", kind: "removal") { household.put_method(key, nil) }
+        done App::KeepMethod.new(household, now).remove(key)
         redirect "/ways", 303
       end
 
       private
-
-      # What a way is called; its key where the file cannot be read.
-      def way_name(key)
-        household.library.all[key]&.name || key
-      end
 
       # Fields are for one vessel; several are written as a file.
       def several_vessels?(key)
@@ -140,12 +136,7 @@ module FondKettle
       end
 
       def keep(key, text)
-        known = household.own_keys.include?(key)
-        name = Catalogue.parse(text, "your text").fetch("name", key)
-        done, kind = known ? %w[Changed change] : %w[Added addition]
-        act("#{done}: #{name}", path: "/ways", kind: kind) do
-          household.put_method(key, text)
-        end
+        done App::KeepMethod.new(household, now).put(key, text)
         redirect "/ways", 303
       end
 
@@ -154,7 +145,7 @@ module FondKettle
         form = Forms::PlanForm.new({}, household)
         raise InvalidInput, form.problems unless form.ok?
 
-        App::Plans::Look.new(form, kitchen).by(method)
+        App::LookAtPlan.new(form, kitchen).by(method)
       end
 
       def known(key)

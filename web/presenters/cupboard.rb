@@ -1,8 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
-require_relative "../../lib/fond_kettle/house/plain_rice"
-require_relative "../../lib/fond_kettle/methods/planner"
+require_relative "../../app/plans/plain_rice"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/loss"
 require_relative "../drawings/pot_picture"
@@ -25,11 +24,6 @@ module FondKettle
         Shown = Value.define(:id, :name, :drawing, :said)
         # A record in its place on a shelf: what it says in one line, and of how many it feeds.
         Line = Value.define(:record, :said, :feeds)
-
-        # What a record of any shelf is called.
-        def self.name_of(record)
-          record[:name] || House::INGREDIENTS.fetch(record[:ingredient]).capitalize
-        end
 
         # All that the cupboard holds, as records.
         def data
@@ -120,7 +114,7 @@ module FondKettle
         def untested_lid
           untested = household.values(:pots).select { |pot| pot.kind.on_ring && !pot.lid_factor }
           pot = untested.max_by { |one| lets_out_g_min(one) }
-          spread = pot && spread_for_table(pot)
+          spread = pot && plain_rice.spread(pot)
           return [] unless spread && worth_narrowing(spread, :lid)
 
           [["Test the lid of the #{pot.name}", "/tests#lid",
@@ -132,14 +126,8 @@ module FondKettle
           Pot::Loss.lidded_g_min(vessel, vessel.lid, "low", "gas")
         end
 
-        # How sure the water for the table is in a pot, or nil.
-        def spread_for_table(pot)
-          request = plain_rice.for_table(pot)
-          Methods::Planner.spread(request) if request
-        end
-
         def plain_rice
-          @plain_rice ||= House::PlainRice.new(household.shelves, log: household.cooks)
+          @plain_rice ||= App::PlainRice.new(household)
         end
 
         def range((low_g, high_g))

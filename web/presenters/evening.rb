@@ -1,8 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/dishes/line"
-require_relative "../../lib/fond_kettle/dishes/options"
-require_relative "../../lib/fond_kettle/methods/planner"
+require_relative "../../app/plans/look"
 require_relative "../../lib/fond_kettle/table/contains"
 require_relative "../drawings/pot_picture"
 require_relative "seen_pots"
@@ -23,11 +22,9 @@ module FondKettle
         # What may be left out or replaced tonight, each with what that changes: field, index,
         # whether it is so, and words.
         def options
-          found = Dishes::Options.of(form.whole_dish, without: form.indexes(:without),
-                                                      instead: form.indexes(:instead), now: supper) do |dish|
-            Dishes::Laying.supper(dish, form.factor, form.base_request, servings: form.servings)
+          look.options(supper).map do |option|
+            [option.line.optional ? "without" : "instead", option, option_words(option)]
           end
-          found.map { |option| [option.line.optional ? "without" : "instead", option, option_words(option)] }
         end
 
         # Into how many equal pots, or nil.
@@ -143,7 +140,11 @@ module FondKettle
 
         # The Methods::Plan of the dish as written.
         def as_written_plan
-          @as_written_plan ||= Methods::Planner.plan(supper.before)
+          @as_written_plan ||= look.as_written(supper)
+        end
+
+        def look
+          App::LookAtPlan.new(form, kitchen)
         end
 
         def option_words(option)

@@ -109,7 +109,7 @@ module FondKettle
         # What is in the way of a meal that cannot be met, in a sentence, and what would free it:
         # [key, words].
         def trouble
-          ways = App::Meals::Arrange.new(@now).ways_out(meal)
+          ways = App::ArrangeMeal.new(@now).ways_out(meal)
           [conflict(ways.conflict), ways.all.map { |way| [way, way_out(way)] }]
         end
 
@@ -117,7 +117,7 @@ module FondKettle
 
         # What it asks of the food, where that is more than it should.
         def patience
-          over_min = App::Meals::Arrange.new(@now).over_min(meal, schedule)
+          over_min = App::ArrangeMeal.new(@now).over_min(meal, schedule)
           return unless over_min.positive?
 
           " What is ready waits up to **#{minutes(over_min)}** longer than it should: keep it hot, " \

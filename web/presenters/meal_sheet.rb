@@ -2,7 +2,7 @@
 
 require "rack/utils"
 require_relative "../../lib/fond_kettle/dishes/shopping"
-require_relative "../../lib/fond_kettle/dishes/supper"
+require_relative "../../app/plans/look"
 require_relative "../../lib/fond_kettle/formats/shopping_list"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/table/contains"
@@ -133,7 +133,7 @@ module FondKettle
           rows_with_forms.filter_map do |_, form|
             next unless form.dish
 
-            Dishes::Laying.supper(form.dish, form.factor, form.base_request, servings: form.servings)
+            App::LookAtPlan.new(form, kitchen).supper
           end
         end
       end

@@ -13,6 +13,7 @@ require_relative "../larder/grains"
 require_relative "../larder/ingredients"
 require_relative "../measure/cup"
 require_relative "../measure/spoken"
+require_relative "../methods/dressings"
 require_relative "../methods/layered"
 require_relative "../methods/making"
 require_relative "../methods/method"
@@ -32,6 +33,7 @@ module FondKettle
         "request" => Methods::Request, "choices" => Methods::Choices, "addition" => Methods::Addition,
         "lines" => Methods::FixedLines, "provision" => Methods::Provision, "method" => Methods::Method,
         "phase" => Methods::PhaseText, "stage" => Methods::Stage, "making" => Methods::Making,
+        "cool" => Methods::Cool, "dressing" => Methods::DressingPer,
         "layered" => Methods::Layered, "base" => Methods::Base, "layer" => Methods::LayerWish,
         "programme-stage" => Methods::ProgrammeStage, "grain" => Larder::Grain,
         "ingredient" => Larder::Ingredient, "vessel" => Kit::Vessel, "burner" => Kit::Burner,

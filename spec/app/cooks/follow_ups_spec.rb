@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 require "timeout"
-require_relative "../support/demo_kitchen"
-require_relative "../../app/follow_ups"
+require_relative "../../support/demo_kitchen"
+require_relative "../../../app/cooks/follow_ups"
 
 RSpec.describe FondKettle::App::FollowUps do
   around do |example|

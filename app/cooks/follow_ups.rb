@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-require_relative "../lib/fond_kettle/ground/errors"
-require_relative "cooks/follow_up"
+require_relative "../../lib/fond_kettle/ground/errors"
+require_relative "follow_up"
 
 module FondKettle
   module App
@@ -12,7 +12,7 @@ module FondKettle
       # The block is told of what goes wrong (an exception); it stops nobody.
       def initialize(household, &warning)
         @household = household
-        @act = Cooks::FollowUp.new(household)
+        @act = FollowUp.new(household)
         @warning = warning
         @waiting = Queue.new
       end
