@@ -38,6 +38,8 @@ module FondKettle
       def daily(now)
         return if File.exist?(path(now.to_date))
 
+        # What was left of a copy whose process was killed.
+        FileUtils.rm_f(Dir[File.join(@folder, "*.db.new*")])
         write(path(now.to_date), now)
         (dates - DatedCopies.keep(dates)).each { |date| FileUtils.rm_f(path(date)) }
       end

@@ -2,20 +2,13 @@
 
 require "prop_check"
 require "timeout"
-require "tmpdir"
+require_relative "../support/open_kitchen"
 require_relative "../support/whole_kitchen"
 require_relative "../../store/dated_copies"
 require_relative "../../store/upkeep"
 
 RSpec.describe FondKettle::Store::DatedCopies do
-  around do |example|
-    Dir.mktmpdir do |folder|
-      @folder = folder
-      @household = Support::DemoKitchen.open(folder)
-      example.run
-      @household.close
-    end
-  end
+  include Support::OpenKitchen
 
   let(:copies) { described_class.new(@folder) }
   let(:upkeep) { FondKettle::Store::Upkeep.new(@household, clock: -> { @now }) { |words| told << words } }
@@ -47,6 +40,13 @@ RSpec.describe FondKettle::Store::DatedCopies do
     # Sundays, and the last day before the seven.
     expect(days.first(4)).to eq([Date.new(2026, 12, 6), Date.new(2026, 12, 13), Date.new(2026, 12, 20),
                                  Date.new(2026, 12, 23)])
+  end
+
+  it "clears away what is left of a copy whose process was killed" do
+    copies.path_of(Time.now)
+    %w[.new .new-journal].each { |left| FileUtils.touch("#{@folder}/copies/kettle-2026-10-01.db#{left}") }
+    tick(1)
+    expect(names).to eq(["kettle-2026-11-01.db"])
   end
 
   it "lets go of no copy that somebody made" do

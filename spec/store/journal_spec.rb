@@ -1,18 +1,11 @@
 # frozen_string_literal: true
 
-require "tmpdir"
+require_relative "../support/open_kitchen"
 require_relative "../support/whole_kitchen"
 require_relative "../../store/removed"
 
 RSpec.describe FondKettle::Store::Journal do
-  around do |example|
-    Dir.mktmpdir do |folder|
-      @folder = folder
-      @household = Support::DemoKitchen.open(folder)
-      example.run
-      @household.close
-    end
-  end
+  include Support::OpenKitchen
 
   let(:now) { Time.utc(2026, 5, 9, 18, 0) }
   let(:journal) { @household.journal }

@@ -1,17 +1,11 @@
 # frozen_string_literal: true
 
 require "timeout"
-require_relative "../../support/demo_kitchen"
+require_relative "../../support/open_kitchen"
 require_relative "../../../app/cooks/follow_ups"
 
 RSpec.describe FondKettle::App::FollowUps do
-  around do |example|
-    Dir.mktmpdir do |folder|
-      @household = Support::DemoKitchen.open(folder)
-      example.run
-      @household.close
-    end
-  end
+  include Support::OpenKitchen
 
   let(:now) { Time.utc(2026, 5, 9, 18, 0) }
   let(:follow_ups) { described_class.new(@household) }

@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+require "tmpdir"
+require_relative "demo_kitchen"
+
+module Support
+  # A demo household in a folder of its own, for each example.
+  module OpenKitchen
+    attr_reader :folder, :household
+
+    def self.included(group)
+      group.around do |example|
+        Dir.mktmpdir do |folder|
+          @folder = folder
+          @household = DemoKitchen.open(folder)
+          example.run
+          @household.close
+        end
+      end
+    end
+  end
+end
