@@ -10,6 +10,7 @@ require_relative "../../lib/fond_kettle/larder/ingredients"
 require_relative "../../lib/fond_kettle/methods/base_foods"
 require_relative "../../lib/fond_kettle/methods/dressings"
 require_relative "../../lib/fond_kettle/methods/making"
+require_relative "../../lib/fond_kettle/methods/asked"
 require_relative "../../lib/fond_kettle/methods/own_rule"
 require_relative "../../lib/fond_kettle/methods/piece_uses"
 require_relative "../../lib/fond_kettle/methods/method_schema"
@@ -110,34 +111,21 @@ module FondKettle
       optional(:oven).maybe(Schema::TypedWhole)
       optional(:oven_c).maybe(Typed.within(Limits::OVEN_C, "°C"), included_in?: Limits::OVEN_C)
       optional(:texture).filled(Typed.within(Limits::TEXTURE), included_in?: Limits::TEXTURE)
-      optional(:rinse).filled(Schema::TypedWhole, included_in?: Limits::RINSE_CHANGES)
-      optional(:soak).maybe(Typed.within(Limits::SOAK_MIN, "min"), included_in?: Limits::SOAK_MIN)
-      optional(:water_c).maybe(Typed.within(Limits::SOAK_C, "°C"), included_in?: Limits::SOAK_C)
-      optional(:drain).filled(:string, included_in?: Pot::Wash::SURFACE.keys)
+      FieldSchema.declare(self, Methods::Asking.in_forms, numbers: NUMBERS, optional: true)
       optional(:lesson).filled(:string, included_in?: %w[use leave])
       optional(:own).maybe(Typed.within(-100..50_000), included_in?: (-100..50_000))
       optional(:own_kind).filled(:string, included_in?: Methods::OwnRule::KINDS.keys)
-      optional(:onion).filled(:string, included_in?: Vocabulary::ONION_COLOURS)
-      optional(:first).filled(:string, included_in?: %w[meat onion])
-      optional(:stir).filled(:string, included_in?: %w[never at-boil])
       optional(:lid).maybe(:string, included_in?: Vocabulary::LIDS)
       optional(:cover).filled(:string,
                               included_in?: [LID_ALONE, *Pot::Attributes.switches(:request).map do |one|
                                 one.key.to_s
                               end])
       optional(:crust).filled(:string, included_in?: %w[yes no])
-      optional(:sauce_g).maybe(Typed.within(Limits::LIQUID_G, "g"), included_in?: Limits::LIQUID_G)
-      optional(:parts).maybe(Typed.within(Limits::PARTS), included_in?: Limits::PARTS)
       optional(:beside).maybe(:string, max_size?: Beside::MOST_LETTERS)
       Forms::LayeredForm::FIGURES.each { |field, (type, range)| optional(field).maybe(type, included_in?: range) }
       Forms::MakingForm::FIGURES.each { |field, (type, range)| optional(field).maybe(type, included_in?: range) }
-      optional(:piece_for).maybe(:string, included_in?: Methods::PieceUses.all.keys)
-      optional(:from).maybe(:string, included_in?: Methods::Making::FROM)
-      optional(:style).maybe(:string, included_in?: Methods::Dressings.all.keys)
       optional(:air).maybe(:string, included_in?: Forms::MakingForm::AIR.keys)
-      optional(:under_meat).maybe(:string, included_in?: ["", *Methods::BaseFoods.all.keys])
       optional(:under_raw).maybe(:string, included_in?: %w[yes no])
-      optional(:under_shape).maybe(:string, included_in?: Pot::Piece::SHAPES.keys)
       optional(:layer).array(:string, max_size?: 60)
       optional(:programme).maybe(:string, max_size?: 200)
       optional(:serve).maybe(:string, format?: /\A([01]\d|2[0-3]):[0-5]\d\z/)

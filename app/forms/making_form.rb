@@ -12,19 +12,16 @@ module FondKettle
     # What is typed of what is made of the rice: steamer, pieces, dressing, cooling.
     class MakingForm
       # Numbers by field: how they are read and what they may be.
-      FIGURES = { steamer_mm: [Limits::DIAMETER_MM, "mm"], piece_g: [Limits::PIECE_G, "g"],
-                  filling_g: [Limits::FILLING_G, "g"], sharp: [Limits::VINEGAR_ML, "mL"],
-                  sweet: [Limits::DRESSING_SUGAR_G, "g"], salty: [Limits::DRESSING_SALT_G, "g"],
-                  spread_mm: [Limits::SPREAD_MM, "mm"] }
-                .transform_values { |range, unit| [Typed.within(range, unit), range] }
-                .merge(tiers: [Schema::TypedWhole, Limits::TIERS],
-                       pieces: [Schema::TypedWhole, Limits::PIECES]).freeze
+      FIGURES = { sharp: [Limits::VINEGAR_ML, "mL"], sweet: [Limits::DRESSING_SUGAR_G, "g"],
+                  salty: [Limits::DRESSING_SALT_G, "g"] }
+                .transform_values { |range, unit| [Typed.within(range, unit), range] }.freeze
       # How a bed is cooled.
       AIR = { "fanned" => { turned: true, fanned: true }, "turned" => { turned: true, fanned: false },
               "still" => { turned: false, fanned: false } }.freeze
       # The parts of a dressing by field.
       DRESSING = { sharp: :vinegar_ml, sweet: :sugar_g, salty: :salt_g }.freeze
-      FIELDS = [*FIGURES.keys, :piece_for, :from, :style, :air].freeze
+      FIELDS = %i[steamer_mm piece_g filling_g sharp sweet salty spread_mm tiers pieces piece_for from style
+                  air].freeze
       # Fields by the path at which a reader finds something wrong.
       AT = { "steamer.diameter_mm" => :steamer_mm, "pieces" => :pieces,
              "filling.g_each" => :filling_g }.freeze

@@ -6,6 +6,7 @@ require_relative "../kit/fields"
 require_relative "../pot/attribute_schema"
 require_relative "../pot/wash"
 require_relative "../ground/schema"
+require_relative "../methods/asked"
 require_relative "../methods/method"
 require_relative "../methods/dressings"
 require_relative "../methods/making"
@@ -32,14 +33,11 @@ module FondKettle
       end
       optional(:texture).filled
       optional(:rinse).hash do
-        required(:changes).filled(:integer, included_in?: Limits::RINSE_CHANGES)
+        FieldSchema.declare_json(self, Methods::Asking.under(:rinse))
         optional(:minutes).filled(Schema::Number, included_in?: Limits::RINSE_MIN)
       end
-      optional(:soak).hash do
-        required(:minutes).filled(Schema::Number, included_in?: Limits::SOAK_MIN)
-        optional(:water_c).filled(Schema::Number, included_in?: Limits::SOAK_C)
-      end
-      optional(:drain).filled(:string, included_in?: Pot::Wash::SURFACE.keys)
+      optional(:soak).hash { FieldSchema.declare_json(self, Methods::Asking.under(:soak)) }
+      FieldSchema.declare_json(self, Methods::Asking.under(nil))
       optional(:vessel).hash { FieldSchema.declare(self, Kit::VESSEL_FIELDS, optional: true) }
       optional(:burner).hash { FieldSchema.declare(self, Kit::BURNER_FIELDS, optional: true) }
       optional(:altitude_m).filled(Schema::Number, included_in?: Limits::ALTITUDE_M)
@@ -71,13 +69,10 @@ module FondKettle
         end
       end
       optional(:base).hash do
-        optional(:onion).filled(:string, included_in?: Vocabulary::ONION_COLOURS)
-        optional(:first).filled(:string, included_in?: %w[meat onion])
+        FieldSchema.declare_json(self, Methods::Asking.under(:base))
         SealedReader::BASE_FIELDS.each do |key, range|
           optional(key).filled(Schema::Number, included_in?: range)
         end
-        optional(:meat).filled(:string, included_in?: Methods::BaseFoods.all.keys)
-        optional(:shape).filled(:string, included_in?: Pot::Piece::SHAPES.keys)
         optional(:raw).filled(:bool)
       end
       optional(:layers).array(:hash) do
@@ -93,27 +88,17 @@ module FondKettle
         optional(:flat_pan).filled(:bool)
       end
       optional(:par_cook).hash { required(:done).filled(Schema::Number, included_in?: Limits::PAR_DONE) }
-      optional(:steamer).hash do
-        required(:diameter_mm).filled(Schema::Number, included_in?: Limits::DIAMETER_MM)
-        optional(:tiers).filled(:integer, included_in?: Limits::TIERS)
+      %i[steamer pieces filling].each do |group|
+        optional(group).hash { FieldSchema.declare_json(self, Methods::Asking.under(group)) }
       end
-      optional(:pieces).hash do
-        optional(:count).filled(:integer, included_in?: Limits::PIECES)
-        optional(:g_each).filled(Schema::Number, included_in?: Limits::PIECE_G)
-        optional(:use).filled(:string, included_in?: Methods::PieceUses.all.keys)
-      end
-      optional(:filling).hash { required(:g_each).filled(Schema::Number, included_in?: Limits::FILLING_G) }
-      optional(:from).filled(:string, included_in?: Methods::Making::FROM)
-      optional(:style).filled(:string, included_in?: Methods::Dressings.all.keys)
       optional(:dressing_per_100g).hash do
         Methods::Dressings::PARTS.each { |part, range| required(part).filled(Schema::Number, included_in?: range) }
       end
       optional(:cool).hash do
         optional(:turned).filled(:bool)
         optional(:fanned).filled(:bool)
-        optional(:depth_mm).filled(Schema::Number, included_in?: Limits::SPREAD_MM)
+        FieldSchema.declare_json(self, Methods::Asking.under(:cool))
       end
-      optional(:stir).filled(:string, included_in?: %w[never at-boil])
       optional(:crust).filled(:bool)
       optional(:rest_minutes).filled(Schema::Number, included_in?: Limits::REST_MIN)
       optional(:heat_to_boil).filled(:string, included_in?: %w[medium high])
@@ -122,8 +107,6 @@ module FondKettle
       optional(:hands).filled(:integer, included_in?: Limits::HANDS)
       optional(:kettle_w).filled(Schema::Number, included_in?: Limits::KETTLE_W)
       optional(:liquid_start_c).filled(Schema::Number, included_in?: Limits::WATER_C)
-      optional(:residue_g).filled(Schema::Number, included_in?: Limits::LIQUID_G)
-      optional(:parts).filled(Schema::Number, included_in?: Limits::PARTS)
     end
   end
 end

@@ -12,20 +12,29 @@ module FondKettle
     module_function
 
     # Declares `fields` in `schema` (the block of a Schema.json or Schema.params). `numbers`
-    # gives the type of a number field; `optional` makes all of them so.
-    def declare(schema, fields, numbers: ->(_field) { Schema::Number }, optional: false)
+    # gives the type of a number field, `wholes` that of whole ones; `optional` makes all of them so.
+    def declare(schema, fields, numbers: ->(_field) { Schema::Number }, wholes: Schema::TypedWhole,
+                optional: false)
       fields.each do |field|
         place = schema.public_send(optional || field.optional ? :optional : :required, field.key)
-        rule(place, field, numbers)
+        rule(place, field, numbers, wholes)
+      end
+    end
+
+    # The same for a request as JSON: what is there has a value, and a whole number is one.
+    def declare_json(schema, fields)
+      fields.each do |field|
+        place = schema.public_send(field.optional ? :optional : :required, field.key)
+        rule(place, field.with(optional: false), ->(_field) { Schema::Number }, :integer)
       end
     end
 
     # The rule of one field at its place in a schema.
-    def rule(place, field, numbers)
+    def rule(place, field, numbers, wholes)
       case field.type
       when :number then number(place, field, numbers.call(field))
       when :difference then number(place, field, Schema::TypedNumber)
-      when :whole then place.filled(Schema::TypedWhole, included_in?: field.range)
+      when :whole then number(place, field, wholes)
       when :choice then number(place, field, :string)
       when :text then place.filled(:string, max_size?: field.range.max)
       when :list then place.value(:string, format?: listed(field.range))
