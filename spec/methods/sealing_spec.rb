@@ -102,9 +102,10 @@ RSpec.describe FondKettle::Methods::Sealing do
 
   it "finds a programme that does not scorch where high would, within a second and a half" do
     thin = { "diameter_mm" => 280, "height_mm" => 140, "material" => "steel", "kg" => 0.9 }
-    began = Process.clock_gettime(Process::CLOCK_MONOTONIC)
+    # Of this process's own: others may be at work beside it.
+    began = Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID)
     made = plan(base: cooked.call(60).merge("start_c" => 8), vessel: thin, rice_g: 700)
-    expect(Process.clock_gettime(Process::CLOCK_MONOTONIC) - began).to be < 1.5
+    expect(Process.clock_gettime(Process::CLOCK_PROCESS_CPUTIME_ID) - began).to be < 1.5
     expect(codes(made)).not_to include("scorches")
   end
 
