@@ -2,9 +2,9 @@
 
 module FondKettle
   module App
-    # What somebody does to what the kitchen keeps: takes checked input, the household and the time, does one
-    # transaction, and returns [what there is then, the id of its entry in the journal]: by that it can be
-    # taken back. The id is nil where nothing was changed.
+    # An action that changes what the kitchen stores. It takes checked input, the household and the time, runs
+    # one transaction, and returns [the resulting value, the id of the journal entry that can take the action
+    # back]. The id is nil when nothing changed.
     class Act
       # `household`: Store::Household; `now`: a Time.
       def initialize(household, now)

@@ -2,11 +2,11 @@
 
 module FondKettle
   module App
-    # How long whoever asks may wait for what is reckoned.
+    # Deadlines after which a search stops, because somebody waits for its answer.
     module Deadline
       module_function
 
-      # To be asked whether so many seconds from now are over.
+      # A lambda that is true once this many seconds have passed.
       def within(seconds)
         until_s = Process.clock_gettime(Process::CLOCK_MONOTONIC) + seconds
         -> { Process.clock_gettime(Process::CLOCK_MONOTONIC) > until_s }

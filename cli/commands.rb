@@ -84,7 +84,8 @@ module FondKettle
         0
       end
 
-      # Nothing that is loaded is thrown away: looking for it would take a tenth of the time.
+      # Loads the core without garbage collection: none of it is thrown away, and collecting would take a
+      # tenth of the time.
       def load_core
         GC.disable
         CORE.each { |file| require_relative "../lib/fond_kettle/#{file}" }

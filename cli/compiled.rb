@@ -5,9 +5,9 @@ require_relative "../lib/fond_kettle/ground/own_file"
 
 module FondKettle
   module Cli
-    # What Ruby makes of our files and of the gems' before it runs them, kept: it takes longer than what
-    # most commands then do. One file for each use, as one use needs few of them. A source that has
-    # changed since, or another Ruby, has it made anew.
+    # A cache of compiled Ruby files, ours and those of the gems, because compiling takes longer than most
+    # commands do. There is one file for each use, since one use needs few sources. A changed source, or
+    # another Ruby, is compiled anew.
     class Compiled
       RUBY = Zlib.crc32([RUBY_DESCRIPTION, RubyVM::InstructionSequence.compile_option].inspect).to_s(16)
       SUM_BYTES = 4
@@ -19,7 +19,7 @@ module FondKettle
         @fresh = {}
       end
 
-      # From now on Ruby asks here for every file that it requires; at the end what is new is kept.
+      # Makes Ruby load required files from this cache; new ones are written at the end.
       def use
         compiled = self
         RubyVM::InstructionSequence.define_singleton_method(:load_iseq) { |path| compiled.of(path) }

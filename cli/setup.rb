@@ -37,7 +37,7 @@ module FondKettle
         @bundle = File.join(root, "vendor", "bundle")
       end
 
-      # What running needs, and no gem that only tests need.
+      # Installs the gems that running needs, and none that only tests need.
       def running
         use("running", PACKAGES, without: "test")
       end

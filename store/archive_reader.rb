@@ -40,12 +40,12 @@ module FondKettle
         @path = path
       end
 
-      # What kitchen.json says (string keys), as its version's schema allows it. Raises InvalidInput.
+      # The contents of kitchen.json (string keys), valid by its version's schema. Raises InvalidInput.
       def data
         @data ||= checked(parsed(text))
       end
 
-      # The name of the part that it is, or nil where it is a whole kitchen.
+      # Name of the part that it is, or nil where it is a whole kitchen.
       def part
         data["part"]
       end

@@ -25,7 +25,7 @@ module FondKettle
         all.select { |card| card[:pot_id] == pot_id && card[:grain] == grain }
       end
 
-      # What a card says to pour, g.
+      # Amounts that a card says to pour, in g.
       def liquids_g(card)
         JSON.parse(card[:liquids])
       end

@@ -5,16 +5,16 @@ require_relative "shelf"
 
 module FondKettle
   module Store
-    # What the house makes once and uses in many dishes: each is an ingredient of its own, with so
-    # much of it left, made on a day, good until another.
+    # Components that the house makes once and uses in many dishes: each is an ingredient of its own, with an
+    # amount left, the day it was made and the day until which it is good.
     class ComponentBook < Shelf
       def initialize(database, own_ingredients, journal)
         super(database, :components, journal)
         @own = own_ingredients
       end
 
-      # What is left of each, the first to go first: its record, with the name of its ingredient. What was
-      # made of an ingredient that is removed is not there either.
+      # The components that are left, the first to expire first: the record with the name of its ingredient.
+      # Components of a removed ingredient are left out.
       def there
         names = @own.all.to_h { |one| [one[:id], one] }
         all.select { |record| record[:left_g].positive? && names.key?(record[:own_ingredient_id]) }
@@ -31,7 +31,7 @@ module FondKettle
         end
       end
 
-      # So much of the one whose ingredient has this key ("own-3") is used, g: the oldest first.
+      # Uses grams of the component whose ingredient has this key ("own-3"), the oldest first.
       def use(key, grams)
         there.select { |record| key == "own-#{record[:own_ingredient_id]}" }.each do |record|
           used_g = [grams, record[:left_g]].min
@@ -40,7 +40,7 @@ module FondKettle
         end
       end
 
-      # What is past is thrown away; the ingredient stays, for the next time.
+      # Throws a component away; its ingredient stays for the next time.
       def throw_away(id, lock_version)
         change(id, lock_version, left_g: 0.0)
       end

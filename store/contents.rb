@@ -9,7 +9,8 @@ module FondKettle
     # What is in a kitchen's file, as a cook tells two kitchens apart: its name, how many pots, dishes and
     # cooks there are, `until_at` when it was last used (a Time; nil: never).
     Contents = Value.define(:name, :pots, :dishes, :cooks, :until_at) do
-      # Of an open SQLite3::Database of any version. Raises SQLite3::Exception where it is no kitchen's.
+      # The contents of an open SQLite3::Database of any version. Raises SQLite3::Exception when it is no
+      # kitchen.
       def self.of(sqlite)
         pots, dishes, cooks = %w[pots dishes cooks].map { |table| count(sqlite, table) }
         last = sqlite.get_first_value("SELECT max(at) FROM (SELECT max(started_at) AS at FROM cooks " \
@@ -31,7 +32,7 @@ module FondKettle
       end
       private_class_method :count, :time
 
-      # Of a file. Raises SQLite3::Exception.
+      # The contents of a file. Raises SQLite3::Exception.
       def self.at(path)
         sqlite = SQLite3::Database.new(path, readonly: true)
         of(sqlite)
@@ -39,12 +40,12 @@ module FondKettle
         sqlite&.close
       end
 
-      # Is nothing of anybody's in it?
+      # True when nothing of anybody's is in it.
       def none?
         [pots, dishes, cooks].all?(&:zero?)
       end
 
-      # As JSON tells it.
+      # The contents as JSON has them.
       def told
         { name: name, pots: pots, dishes: dishes, cooks: cooks, until: until_at&.utc&.iso8601 }
       end

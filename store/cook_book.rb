@@ -20,7 +20,7 @@ module FondKettle
       STILL_COOKING = "This pot is still on the stove: finish it there first."
       FINISHED_ALREADY = "This pot was finished already, perhaps on another device."
 
-      # What is changed is noted in the `journal`.
+      # Changes are recorded in the `journal`.
       def initialize(database, journal)
         @database = database
         @journal = journal
@@ -58,7 +58,7 @@ module FondKettle
         keep(id) { |db| whole(db, row(db, id)) }
       end
 
-      # What is on the stove, newest first: whole cooks.
+      # The cooks on the stove, the newest first, whole.
       def on_the_stove
         @database.read do |db|
           db[:cooks].where(finished_at: nil, left_at: nil).reverse(:id).map { |row| whole(db, row) }
@@ -89,7 +89,7 @@ module FondKettle
         end
       end
 
-      # What the latest of them teach of a Larder::Grain in that pot (Belief::Lesson).
+      # The lesson of the latest cooks of a Larder::Grain in that pot (Belief::Lesson).
       def lesson(grain, pot_id)
         taught = taught(grain.key, pot_id, most: FondKettle::Log::Teacher::REMEMBERS)
         FondKettle::Log::Teacher.lesson(taught.map { |cook| Taught.finished(cook) }, grain)

@@ -68,7 +68,7 @@ module FondKettle
         FileUtils.rm_f([path, "#{path}-wal", "#{path}-shm", "#{path}-journal"])
       end
 
-      # One file, with no log beside it, that was read through once.
+      # Finishes the copy as one file without a log beside it, and reads it through once.
       def finish(copy, now, methods)
         copy.execute("PRAGMA journal_mode = DELETE")
         put_methods(copy, now, methods) if methods

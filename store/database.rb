@@ -56,8 +56,8 @@ module FondKettle
         FileUtils.rm_f(@begun)
       end
 
-      # One write, one transaction: all of the block or nothing. The write lock is
-      # taken at the start, so that what the block reads stays true until it ends.
+      # Runs the block as one write in one transaction: all of it or nothing. The write lock is taken at the
+      # start, so that what the block reads stays true until it ends.
       def write
         translated do
           # One within another is a part of it.
@@ -82,7 +82,7 @@ module FondKettle
         @after << block
       end
 
-      # Is this thread in the middle of a write?
+      # True while this thread is in a write.
       def writing?
         translated { @sequel.in_transaction? }
       end

@@ -18,7 +18,7 @@ module FondKettle
       # A copy: its `name`, `path`, size in `bytes`, when it was `made_at` (a Time), and its Contents.
       Found = Value.define(:name, :path, :bytes, :made_at, :contents)
 
-      # Which of these Dates are kept.
+      # The Dates, of these, whose copies stay.
       #
       #   DatedCopies.keep([Date.new(2026, 11, 2), …])
       def self.keep(dates)
@@ -49,13 +49,13 @@ module FondKettle
         write(path_of(now), now)
       end
 
-      # Where the copy of a moment stands.
+      # The path of a copy made at `now`.
       def path_of(now)
         FileUtils.mkdir_p(@folder, mode: 0o700)
         File.join(@folder, "kettle-#{now.strftime('%Y-%m-%d-%H%M%S')}.db")
       end
 
-      # Every copy here that can be opened, the newest first.
+      # All copies here that can be opened, the newest first.
       def all
         Dir[File.join(@folder, "kettle-*.db")].filter_map { |path| found(path) }.sort_by(&:made_at).reverse
       end

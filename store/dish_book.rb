@@ -39,7 +39,7 @@ module FondKettle
         @database.read { |db| there(db).select(*SHOWN, :lock_version).where(title: title.strip).first }
       end
 
-      # How many dishes there are.
+      # Number of dishes.
       def count
         @database.read { |db| there(db).count }
       end

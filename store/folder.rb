@@ -7,8 +7,8 @@ require_relative "../lib/fond_kettle/methods/library"
 
 module FondKettle
   module Store
-    # What a household keeps in its folder beside the database: methods of its own, the key
-    # that signs its sessions, and the lock that keeps the folder for one process.
+    # The folder of a household beside its database: its own methods, the key that signs its sessions, and the
+    # lock that keeps the folder for one process.
     class Folder
       KEY_BYTES = 64
       KEY_DAMAGED = "The kitchen's file session.key is damaged: remove it, and a new one is made. Forms " \
@@ -25,7 +25,7 @@ module FondKettle
         @path = path
       end
 
-      # Where this household's own methods are kept, a file each.
+      # The folder of this household's own methods, one file each.
       def methods_folder
         File.join(@path, "methods").tap { |path| FileUtils.mkdir_p(path) }
       end
@@ -39,7 +39,7 @@ module FondKettle
         @library
       end
 
-      # The text of each own method by its key.
+      # Text of each own method by its key.
       def method_texts
         own_keys.to_h { |key| [key, method_text(key)] }
       end

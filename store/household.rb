@@ -26,8 +26,8 @@ require_relative "stand_ins"
 
 module FondKettle
   module Store
-    # One household: a folder with its database and what else it keeps (Folder). The demo and
-    # the cook's own kitchen are two folders and never share either.
+    # A household: a folder with its database and other files (Folder). The demo and the cook's own kitchen
+    # are two folders and share nothing.
     class Household
       extend Forwardable
 
@@ -54,8 +54,8 @@ module FondKettle
         add_kitchen("My kitchen", demo: false) unless demo || kitchen
       end
 
-      # Where the file is a copy that was put back, its methods are still in it: they become the files that
-      # they were, in the place of all that are there. Killed in the middle, it is done at the next start.
+      # Turns the methods inside a restored copy into files again, in the place of all that are there. If it
+      # is killed in the middle, it is done at the next start.
       def take_methods_in
         copied = Copy::TABLE.to_sym
         return unless @database.read { |db| db.table_exists?(copied) }
@@ -98,8 +98,7 @@ module FondKettle
         type.new(**record.slice(*type.members), **listed)
       end
 
-      # What the household has, as the core plans with it (House::Shelves); good until
-      # something is written.
+      # The household's things, as the core plans with them (House::Shelves); valid until the next write.
       def shelves
         generation = @database.generation
         @as_values = as_values unless @as_values_from == generation
@@ -107,7 +106,7 @@ module FondKettle
         @as_values
       end
 
-      # The names of ingredients here: the catalogue's and the house's own.
+      # Names of ingredients here: the catalogue's and the house's own.
       def names
         records = shelf(:own_ingredients).all
         return Larder::Names.ours if records.empty?
@@ -158,14 +157,14 @@ module FondKettle
         end
       end
 
-      # What the lid of a pot of the shelf looks like ("plain" where it has none of its own).
+      # The appearance of the lid of a pot on the shelf ("plain" when it has none of its own).
       def lid_look(pot_id)
         record = pot_id && shelf(:pots).all.find { |pot| pot[:id] == pot_id }
         record ? record[:lid_look] : "plain"
       end
 
-      # What a form makes is made once, however often it is sent: `key` is the form's own (nil: it
-      # has none). The block makes it and answers the path to go on to, which is answered again.
+      # Runs the block once for each form, however often the form is sent. `key`: the form's own (nil: it has
+      # none). The block returns the path to go on to; later calls return the same path.
       def once(key, now)
         @database.write do |db|
           next yield unless key
@@ -178,7 +177,7 @@ module FondKettle
         end
       end
 
-      # What there is of grains and ingredients, g by key.
+      # The stock of grains and ingredients, in g by key.
       def stock_g
         bags = shelf(:bags).all.map { |bag| [bag[:grain], bag[:left_g]] }
         goods = shelf(:goods).all.map { |good| [good[:ingredient], good[:left_g]] }

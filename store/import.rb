@@ -22,7 +22,7 @@ module FondKettle
         @reader = ArchiveReader.new(path)
       end
 
-      # The name of the part that it is, or nil where it is a whole kitchen.
+      # Name of the part that it is, or nil where it is a whole kitchen.
       def part
         @reader.part
       end

@@ -29,7 +29,7 @@ module FondKettle
         @path = path
       end
 
-      # The name of the part that it is; nil where it is a whole kitchen. Raises InvalidInput.
+      # Name of the part that it is; nil where it is a whole kitchen. Raises InvalidInput.
       def part
         import&.part
       end

@@ -10,9 +10,9 @@ require_relative "taking_back"
 
 module FondKettle
   module Store
-    # What was changed, with what stood there before: so that it can be taken back. One act is one
-    # transaction and one entry. What belongs to no act (a tap at the stove has its own way back) is not
-    # written down.
+    # The record of changes, with the earlier values, so that they can be taken back. One act is one
+    # transaction and one entry. Writes outside an act (a tap at the stove has its own way back) are not
+    # recorded.
     class Journal
       # One entry: `kind` is "change", "addition" or "removal", `at` a Time.
       Entry = Value.define(:id, :text, :path, :kind, :at)
@@ -82,7 +82,7 @@ module FondKettle
         entry(row) if row && Time.parse(row[:at]) > now - Limits::TAKE_BACK_S
       end
 
-      # What was removed and not put back, the newest first: Entries.
+      # The removals that were not put back, the newest first: Entries.
       def removals(now)
         @database.read do |db|
           db[:changes].where(kind: "removal", taken_back_at: nil)

@@ -6,7 +6,7 @@ require_relative "shelf"
 
 module FondKettle
   module Store
-    # What is kept of what was cooked: in the kitchen while it cools, in refrigerator and freezer.
+    # Cooked food that is stored: in the kitchen while it cools, in refrigerator and freezer.
     class KeptBook < Shelf
       COOLING = "cooling"
 
@@ -23,12 +23,12 @@ module FondKettle
         @database.read { present.order(:made_at).all.each(&:freeze) }
       end
 
-      # How many are there whose name has `words` in it (nil: all).
+      # Number of boxes whose name contains `words` (nil: all).
       def count(words = nil)
         @database.read { named(present, words).count }
       end
 
-      # Is anything there at all?
+      # True when there is any box.
       def any?
         @database.read { present.any? }
       end
@@ -45,7 +45,7 @@ module FondKettle
         end
       end
 
-      # What has to be seen to by `soon`: it cools, is over, or nearly; at most `most`.
+      # The boxes that need attention by `soon`: cooling, expired, or nearly expired; at most `most`.
       def due(soon, most:)
         @database.read do
           present.where(Sequel.lit("NOT judged OR use_by IS NULL OR use_by <= ?", stamp(soon)))
@@ -53,7 +53,7 @@ module FondKettle
         end
       end
 
-      # What there is with a grain (its key) in it that may still be eaten, the nearest its end first.
+      # The boxes with a grain (its key) that may still be eaten, the first to expire first.
       def of_grain(grain, now:, most:)
         @database.read do
           present.where(grain: grain).where(Sequel.lit("NOT judged OR use_by > ?", stamp(now)))
@@ -76,14 +76,15 @@ module FondKettle
         add(**put, **judged({ **NOTHING_KNOWN, **put }))
       end
 
-      # Into another place of PutAway#places: how it cooled is what it was, what leaves the freezer thaws.
+      # Moves a box to another place of PutAway#places. Its cooling stays on record; a box that leaves the
+      # freezer thaws.
       def move(id, lock_version, place, now)
         record = find(id)
         changed = { place: place, **moved(record, place, now) }
         change(id, lock_version, **changed, **judged({ **record, **changed }))
       end
 
-      # So many portions are taken out; with the last it is gone.
+      # Takes portions out; with the last one the box is gone.
       def take(id, lock_version, count, now)
         left = [find(id)[:portions] - count, 0].max
         change(id, lock_version, portions: left, gone_at: left.zero? ? stamp(now) : nil)

@@ -21,7 +21,7 @@ module FondKettle
       BEGUN = "This meal is on the stove: what is left of it is planned anew there."
       SOMEBODY = "Somebody else changed this meal first. This is how it stands now: change it again."
 
-      # What is changed is noted in the `journal`.
+      # Changes are recorded in the `journal`.
       def initialize(database, cooks, journal)
         @database = database
         @cooks = cooks
@@ -54,7 +54,7 @@ module FondKettle
         open.select { |record| record[:begun_at] || record[:meal].serve_at > now - STALE_S }
       end
 
-      # Every meal that is planned or on the stove, the next one first.
+      # The meals that are planned or on the stove, the next one first.
       def open
         @database.read do |db|
           db[:meals].where(ended_at: nil).order(:serve_at, :id).map do |row|

@@ -25,7 +25,7 @@ module FondKettle
         end
       end
 
-      # Does what was written down and is not done yet.
+      # Carries out file changes that were recorded and not done yet.
       def finish
         changes = @database.read { |db| db[:method_changes].select_hash(:key, :text) }
         return if changes.empty?

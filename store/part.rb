@@ -30,7 +30,7 @@ module FondKettle
         new(tables: { table => there(sqlite, table) }, methods: {})
       end
 
-      # Every finished cook that is in the log, with what happened, how it came out, and its pot.
+      # The finished cooks of the log, each with its events, its judgement and its pot.
       def self.log(sqlite)
         cooks = there(sqlite, "cooks").reject { |cook| cook["finished_at"].nil? }
         ids = cooks.to_h { |cook| [cook["id"], true] }

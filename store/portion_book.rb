@@ -7,7 +7,7 @@ require_relative "shelf"
 
 module FondKettle
   module Store
-    # What a portion of raw rice is in this house, where that is not the book's.
+    # Portions of raw rice in this house, where they differ from the usual ones.
     class PortionBook < Shelf
       def initialize(database, journal)
         super(database, :portions, journal)
@@ -18,7 +18,7 @@ module FondKettle
         Table::PORTION_G.merge(all.to_h { |record| [record[:name], record[:g]] })
       end
 
-      # What they are known by until somebody changes them.
+      # The version of the portions that nobody has changed yet.
       def version
         JSON.generate(grams)
       end

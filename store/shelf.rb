@@ -5,13 +5,12 @@ require_relative "journal"
 
 module FondKettle
   module Store
-    # One table of simple records (cups, pots, eaters …). Records go out as frozen
-    # hashes with their lock_version; a change must name the version it was made
-    # from, or Conflict is raised.
+    # A table of simple records (cups, pots, eaters …). Records go out as frozen hashes with their
+    # lock_version; a change must name the version it was made from, or Conflict is raised.
     class Shelf
       REMOVED = "This was removed. It stands under “Removed” in the cupboard, and can be put back from there."
 
-      # What is changed is noted in the `journal`.
+      # Changes are recorded in the `journal`.
       def initialize(database, table, journal)
         @database = database
         @table = table
@@ -40,8 +39,8 @@ module FondKettle
         @database.read { record(id).values.dup.freeze }
       end
 
-      # What the record of an id is called, a removed one too; nil where there never was one. What was cooked
-      # in a pot is still called by it.
+      # Name of the record with this id, removed ones included; nil when there never was one. Cooks still
+      # name a removed pot.
       def name_of(id)
         id && @database.read { @model.where(id: id).get(:name) }
       end

@@ -15,7 +15,7 @@ module FondKettle
         @database = database
       end
 
-      # What a device shows (Kit::Reading), or nil where it is off.
+      # The reading of a device (Kit::Reading), or nil when it is off.
       def read(key, now)
         row = @database.read { |db| db[:stand_ins][key: key] }
         return unless row

@@ -18,12 +18,12 @@ module FondKettle
         ordered(sqlite, found.grep_v(OWN))
       end
 
-      # The rows of all tables (or of those named), by table: hashes by column.
+      # Rows of all tables (or of those named), by table: hashes by column.
       def read(sqlite, tables = names(sqlite))
         tables.to_h { |table| [table, rows(sqlite, table)] }
       end
 
-      # The rows of a table, in the order of its key.
+      # Rows of a table, in the order of its key.
       def rows(sqlite, table)
         columns = columns(sqlite, table)
         sqlite.execute("SELECT #{quoted(columns)} FROM #{table} ORDER BY rowid")
@@ -69,7 +69,7 @@ module FondKettle
         { type: "object", additionalProperties: false, required: properties.keys, properties: properties }
       end
 
-      # Each table after those that it names.
+      # The tables, each after those that it refers to.
       def ordered(sqlite, tables)
         named = tables.to_h { |table| [table, named_by(sqlite, table)] }
         placed = []

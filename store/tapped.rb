@@ -6,8 +6,8 @@ require_relative "../lib/fond_kettle/stove/cook"
 
 module FondKettle
   module Store
-    # What is tapped at the stove: for a CookBook. One tap is one write, and can be taken back
-    # for some seconds, with all that came of it.
+    # Taps at the stove. Only a CookBook includes it. One tap is one write, and can be taken back for some
+    # seconds with all its consequences.
     module Tapped
       # A tap: what was told with it ([kind, what] each), and when (a Time).
       Tap = Value.define(:happened, :at)

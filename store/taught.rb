@@ -26,7 +26,7 @@ module FondKettle
         (Phases::SINKS - [:uptake_g]).sum { |key| balance.fetch(key, 0) }
       end
 
-      # What got away while the lid was lifted, as the plan reckons half a minute of it.
+      # The water that escaped while the lid was lifted, by the plan's figure for half a minute.
       def lifted_g(cook)
         at_stove = Stove::Cook.new(cook[:plan], cook[:events])
         at_stove.all_lifted_s / Stove::Ends::LIFT_S * cook[:plan].dig(:lift, :g).to_f

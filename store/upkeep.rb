@@ -6,8 +6,8 @@ require_relative "removed"
 
 module FondKettle
   module Store
-    # What a kitchen does for itself while it runs, every minute: what was written goes into the one file, a
-    # copy is made where there is none of today, and what was removed long ago is forgotten.
+    # The upkeep of a running kitchen, every minute: the write-ahead log is emptied into the one file, a copy
+    # is made when there is none of today, and old removals are forgotten.
     class Upkeep
       EVERY_S = 60
 
@@ -38,7 +38,7 @@ module FondKettle
         @thread&.kill&.join
       end
 
-      # What is done in a minute. Nothing that goes wrong stops the kitchen.
+      # Does the work of a minute. Errors do not stop the kitchen.
       def tick
         now = @clock.call
         @household.database.checkpoint

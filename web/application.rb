@@ -75,7 +75,7 @@ module FondKettle
         end
       end
 
-      # One session and what goes with it, before a place.
+      # Adds the session and the protections that come before any place.
       def protect(builder, secret)
         builder.use Rack::Session::Cookie, key: "kettle", secrets: secret, same_site: :lax, httponly: true,
                                            expire_after: LONGEST_SESSION_S

@@ -25,7 +25,8 @@ module FondKettle
         @household = household
       end
 
-      # Of a cook's id. What follows is stored with the tap that it follows from. Raises NotFound.
+      # Works out and stores the consequences of what was reported for the cook with this id, together with
+      # the tap that caused them. Raises NotFound.
       def call(id)
         @household.cooks.follow(id) do |record, told|
           next [] if told.all? { |event| event.kind == "seen" && !boil?(event) }

@@ -5,9 +5,8 @@ require_relative "follow_up"
 
 module FondKettle
   module App
-    # Has worked out what follows from taps, once they are stored and whoever tapped has their answer: in a
-    # thread of its own, each cook once however often was tapped meanwhile. One that nobody has started does
-    # it at once.
+    # Works out the consequences of taps after they are stored and answered: in its own thread, once for each
+    # cook however many taps arrived meanwhile. Before `start` it works at once, in the caller's thread.
     class FollowUps
       # The block is told of what goes wrong (an exception); it stops nobody.
       def initialize(household, &warning)
@@ -17,7 +16,7 @@ module FondKettle
         @waiting = Queue.new
       end
 
-      # Something was told of a cook (its id).
+      # Registers that something was reported for a cook (its id).
       def told(id)
         @thread ? @waiting << id : @act.call(id)
       end
@@ -28,7 +27,7 @@ module FondKettle
         @household.cooks.on_the_stove.each { |record| told(record[:id]) }
       end
 
-      # What still waits is worked out at the next start.
+      # Stops the thread; cooks that still wait are worked out at the next start.
       def stop
         @thread&.kill&.join
         @thread = nil

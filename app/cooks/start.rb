@@ -10,8 +10,8 @@ module FondKettle
   module App
     # Starts a cook of each of a plan's equal pots, with the cook's own water where that is given.
     class StartCook < Act
-      # Of a Forms::PlanForm with nothing wrong. Returns the ids of the cooks; the first is begun with, the
-      # others wait.
+      # Starts the cooks of a Forms::PlanForm without problems. Returns their ids; the first cook is begun,
+      # the others wait.
       def call(form)
         look = LookAtPlan.new(form, household.kitchen)
         plan = look.plan
@@ -20,7 +20,7 @@ module FondKettle
         (1..plan.request.pots).map { |number| start(form, plan, Stove::Potful.of(stored, number), number, own) }
       end
 
-      # One cook of a plan that was looked at already. Returns its id.
+      # Starts a single cook of a plan that exists already. Returns its id.
       def at_once(form, plan)
         start(form, plan, Formats::PlanJson.for_the_stove(plan), 1, nil)
       end

@@ -9,8 +9,8 @@ module FondKettle
     # Takes over a pot that was never planned and is on the stove already: it stands at the step after the
     # boil, with what was poured and what is wrong, where somebody said so.
     class TakeOver < Act
-      # Of a Forms::PlanForm with nothing wrong, and what was told: `since` the boil, minutes, `poured`, g
-      # (nil: as planned), the `sign` of what is wrong. Returns the cook's id.
+      # Starts the cook of a Forms::PlanForm without problems. `told`: `since` the boil in minutes, `poured`
+      # in g (nil: as planned), and the `sign` of what is wrong. Returns the cook's id.
       def call(form, told)
         boiled_at = now - (told[:since] * 60)
         plan = LookAtPlan.new(form, household.kitchen).plan

@@ -26,7 +26,7 @@ module FondKettle
         @follow_ups.told(record[:id])
       end
 
-      # What was seen or done, as a Forms::ToldForm says. The first sighting of a cue counts.
+      # Stores what a Forms::ToldForm reports. Only the first sighting of a cue counts.
       def happened(record, told)
         return @household.cooks.see(record[:id], told.what, @now) if told.kind == "seen"
 
@@ -35,13 +35,13 @@ module FondKettle
         @household.cooks.note(record[:id], events, @now)
       end
 
-      # What was really poured, or stands there, g.
+      # Stores the amount that was really poured, or that stands in the pot, in g.
       def pour(record, amount_g)
         @household.cooks.note(record[:id], poured(record, amount_g), @now)
         @follow_ups.told(record[:id])
       end
 
-      # What the thermometer shows in the thickest piece, °C.
+      # Stores the thermometer's reading in the thickest piece, in °C.
       def measure(record, heat_c)
         @household.cooks.note(record[:id], [["measured", heat_c.round(1)]], @now)
       end

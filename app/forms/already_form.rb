@@ -38,7 +38,7 @@ module FondKettle
         @problems.empty?
       end
 
-      # As typed, else as usual.
+      # The typed value of a field, or its usual value.
       def [](field)
         @typed.fetch(field.to_s) { usual[field.to_sym] }
       end
@@ -48,7 +48,7 @@ module FondKettle
         SINCE
       end
 
-      # The fields of a plan of it (PlanForm).
+      # Fields of a plan of it (PlanForm).
       def plan_fields
         { "grain" => @values[:grain], "pot" => @values[:pot].to_s, "for" => "amount", "unit" => "g",
           "amount" => Measure::Rounding.plain(@values[:rice]) }

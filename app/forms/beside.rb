@@ -9,8 +9,8 @@ require_relative "../../lib/fond_kettle/dishes/written"
 
 module FondKettle
   module Forms
-    # What goes into the pot beside plain rice, a line each as a dish's lines are
-    # written ("400 g tomatoes", "1 onion, browned").
+    # Food that goes into the pot beside plain rice. Each line is written like a line of a dish ("400 g
+    # tomatoes", "1 onion, browned").
     class Beside
       MOST_LETTERS = 4000
 
@@ -25,7 +25,7 @@ module FondKettle
         @read = reader.read(text.to_s[0, MOST_LETTERS])
       end
 
-      # What is understood (Dishes::Line).
+      # Lines that were understood (Dishes::Line).
       def lines
         @read.lines
       end
@@ -40,7 +40,7 @@ module FondKettle
         end.freeze
       end
 
-      # As it was written, with what that weighs.
+      # The line as it was written, with its weight.
       def label(line)
         weighed = Measure::UnitTable.mass?(line.unit)
         if weighed
@@ -55,7 +55,7 @@ module FondKettle
         lines.map(&:ingredient).freeze
       end
 
-      # What keeps a plan from being made, in words, or nil.
+      # The reason why no plan can be made, as a sentence, or nil.
       def problem
         return "must have at most #{Limits::ADDITIONS} lines" if lines.size > Limits::ADDITIONS
 
@@ -63,7 +63,7 @@ module FondKettle
         "must be at most #{Limits::ADDITION_G.max / 1000} kg each: #{heavy.name}" if heavy
       end
 
-      # What is not counted yet, and how to say it.
+      # Sentences on lines that are not counted yet, and how to write them so that they are.
       def asked
         rice = ["Rice is given above; the line of rice is not counted."] if @read.rice
         [*rice, *@read.questions.group_by(&:text).map do |text, questions|

@@ -4,8 +4,8 @@ require_relative "../../lib/fond_kettle/ground/value"
 
 module FondKettle
   module Forms
-    # Where two change one thing: what the second has typed beside what stands there now, of each field in
-    # which they differ.
+    # The two versions of a record that two people changed at once: the second person's input beside the
+    # stored value, for each field in which they differ.
     module BothWays
       # A field's title, what was typed and what stands there.
       Difference = Value.define(:title, :yours, :theirs)

@@ -44,18 +44,18 @@ module FondKettle
         @problems = @problems.map { |one| one.merge(field: "c_#{one[:field]}") }.freeze
       end
 
-      # One with what is known already, and nothing wrong.
+      # A form without problems, its fields filled with `values`.
       def self.filled(values, today)
         new({}, today).filled(values)
       end
 
-      # As the shelf of own ingredients has it.
+      # The component as a record of the shelf of own ingredients.
       def ingredient
         { name: @values[:name], like: KINDS.fetch(@values[:kind])[1], allergens: @values[:allergens].to_s,
           **@values.slice(:brings, :salt).compact }
       end
 
-      # As ComponentBook#make takes it.
+      # The component's amount, as ComponentBook#make takes it.
       def amount
         { left_g: @values[:left_g], use_by: use_by.iso8601, place: @values[:place] }
       end

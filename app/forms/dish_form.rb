@@ -45,13 +45,13 @@ module FondKettle
 
       attr_reader :problems
 
-      # Nothing typed yet, and so nothing wrong with it.
+      # An empty form without problems.
       def self.blank(household)
         new(FIELDS.to_h { |field| [field.to_s, Formats::Draft.of.public_send(field)] }, household,
             quiet: true)
       end
 
-      # What is stored, as the form shows it.
+      # A form filled with a stored dish.
       def self.of_record(record, household)
         rice = "#{Measure::Rounding.plain(record[:rice_g])} g"
         typed = record.slice(:title, :method, :grain, :lines, :steps, :note).transform_keys(&:to_s)
@@ -67,7 +67,7 @@ module FondKettle
         new(typed.merge(way_texts(draft.way)), household)
       end
 
-      # What a dish keeps of its own, as the form shows it.
+      # The dish's own settings as texts for the form's fields.
       def self.way_texts(said)
         said.to_h { |key, value| ["way_#{key}", value.is_a?(Numeric) ? Measure::Rounding.plain(value, 2) : value] }
       end
@@ -93,7 +93,7 @@ module FondKettle
         @problems.empty?
       end
 
-      # In which fields it differs from another DishForm (BothWays::Difference).
+      # Fields in which this form differs from another DishForm (BothWays::Difference).
       def differences(other)
         typed, there = [self, other].map { |form| TITLES.to_h { |name, _| [name, form[name.to_sym]] } }
         BothWays.of(TITLES, typed, there)
@@ -110,24 +110,24 @@ module FondKettle
         read.questions
       end
 
-      # What is done for it, as understood.
+      # The dish's own steps, as they were understood.
       def steps
         @steps ||= Dishes::QuickSteps.read(@typed[:steps])
       end
 
-      # Each step with the names of the lines that go in at it.
+      # Pairs of each step and the names of the lines that go in at it.
       def taken
         steps.zip(placing.claims).map do |step, claims|
           [step, claims.select(&:stage).map { |claim| read.lines[claim.index].name }]
         end
       end
 
-      # What is asked about where its lines go in, a sentence each.
+      # Questions about where the lines go in, one sentence each.
       def placing_questions
         Dishes::PlacingQuestions.new(read.lines, steps, placing).all
       end
 
-      # What contradicts itself anywhere in the dish.
+      # Contradictions anywhere in the dish, one sentence each.
       def contradictions
         told_twice = %i[lines steps note].flat_map { |field| Dishes::Contradictions.in(@typed[field]) }
         method = @household.library.all[@typed[:method]]
@@ -135,7 +135,7 @@ module FondKettle
          *Dishes::Disagreements.in(read.lines, steps, way, method)].uniq
       end
 
-      # What the store keeps.
+      # Attributes that the store keeps.
       def attributes
         grain, rice_g = read.rice || [@values[:grain], @rice_g]
         { title: @values[:title].strip, serves: @values[:serves], method: @values[:method], grain: grain,
@@ -143,12 +143,12 @@ module FondKettle
           steps: @typed[:steps].strip, note: @typed[:note].strip, way: JSON.generate(way.said) }
       end
 
-      # Has it anything of its own, or something wrong with it?
+      # True when the dish has settings of its own, or one of them is wrong.
       def way_said?
         way.said.any? || problems.any? { |found| found[:field].start_with?("way_") }
       end
 
-      # What it keeps of its own (Dishes::Way).
+      # The dish's own settings (Dishes::Way).
       def way
         wrong = problems.map { |found| found[:field] }
         sound = WAY.reject { |field| wrong.include?(field.key.to_s) }

@@ -30,18 +30,18 @@ require_relative "making_form"
 require_relative "typed"
 
 module FondKettle
-  # What may be typed, checked by schemas; each message stands at its field.
+  # Schemas of everything that can be typed. Each message stands at its field.
   module Forms
     Limits = FondKettle::Limits
     HOUSE_CUP = House::HowMuch::HOUSE_CUP
     RICE_UNITS = ["g", HOUSE_CUP, "kg", "oz", "lb", "ml", "us-cup", "metric-cup", "rice-cup"].freeze
 
-    # What was typed as a text, without the blanks around it; "" for anything else.
+    # Text that was typed into a field, without surrounding blanks; "" when it is no text.
     def self.text(typed, name)
       typed[name].is_a?(String) ? typed[name].strip : ""
     end
 
-    # Of some fields, those that are not blank, as texts.
+    # The fields among `fields` that are not blank, as texts.
     def self.given(typed, fields)
       fields.to_h { |field| [field, text(typed, field)] }.reject { |_, given| given.empty? }
     end
@@ -64,7 +64,7 @@ module FondKettle
     # What may be written into each cupboard shelf.
     SHELVES = House::SHELF_KINDS.transform_values { |kind| of(kind.fields) }.freeze
 
-    # The result for what was typed of a House::ShelfKind's record, with what was left blank.
+    # Result for what was typed of a House::ShelfKind's record, with what was left blank.
     def self.record(kind, typed)
       lengths = kind.fields.select { |field| field.unit == "mm" && typed[field.key.to_s].is_a?(String) }
       read = lengths.to_h { |field| [field.key.to_s, Typed.shown(typed[field.key.to_s], field)] }

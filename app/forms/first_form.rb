@@ -5,8 +5,8 @@ require_relative "fields"
 
 module FondKettle
   module Forms
-    # What a new kitchen puts in at once: its pot, its cup or glass, its height above the sea;
-    # what is left blank is left out.
+    # The first things of a new kitchen, added at once: pot, cup or glass, height above the sea. Blank fields
+    # are left out.
     class FirstForm
       POT = House::SHELF_KINDS.fetch(:pots)
       CUP_NAME = "glass"

@@ -6,7 +6,7 @@ require_relative "fields"
 
 module FondKettle
   module Forms
-    # What a button says of a food that nobody knew: a key of Larder::UnknownFood::KINDS, a space, its name.
+    # An answer about a food that nobody knew: a key of Larder::UnknownFood::KINDS, a space, the food's name.
     class FoodForm
       NAME_LETTERS = 80
       SCHEMA = Schema.params do

@@ -5,7 +5,7 @@ require_relative "fields"
 
 module FondKettle
   module Forms
-    # What a thermometer shows, in °C or °F.
+    # A thermometer's reading, in °C or °F.
     class HeatForm
       UNITS = [["C", "°C"], ["F", "°F"]].freeze
       # What a thermometer may show in either unit.

@@ -12,7 +12,7 @@ require_relative "typed"
 
 module FondKettle
   module Forms
-    # What is put away: how much of what, how deep it lies, since when, where it goes.
+    # Food that is put away: how much of what, its depth, since when, and where it goes.
     class KeepForm
       include KeptFields
 
@@ -59,22 +59,22 @@ module FondKettle
         @problems.freeze
       end
 
-      # One with what is known already, and nothing wrong.
+      # A form without problems, its fields filled with `values`.
       def self.filled(values, now)
         new({}, now).filled(values)
       end
 
-      # When it came off the heat (a Time).
+      # Time when it came off the heat.
       def made_at
         @made_at ||= time(:made)
       end
 
-      # When it went into the cold (a Time), nil: it still cools.
+      # Time when it went into the cold; nil while it still cools.
       def moved_at
         cold? ? (time(:moved) || @now) : nil
       end
 
-      # As the store keeps it, but for times and place.
+      # Attributes that the store keeps, without times and place.
       def attributes
         { **@values.slice(:what, :portions, :g_each, :depth_mm, :vessel, :start_c, :below_60_min, :place_c),
           grain: (@values[:grain] unless @values[:grain].to_s.empty?),

@@ -2,7 +2,7 @@
 
 module FondKettle
   module Forms
-    # What forms of what is kept share: they show what was typed, or what is known already.
+    # Fields shared by the forms about stored food: they show what was typed, or what is known already.
     module KeptFields
       attr_reader :problems
 
@@ -10,12 +10,12 @@ module FondKettle
         @problems.empty?
       end
 
-      # What a field shows.
+      # Text that a field shows.
       def [](field)
         @typed.fetch(field, "")
       end
 
-      # With what is known already in its fields, and nothing wrong.
+      # A form without problems, its fields filled with `values`.
       def filled(values)
         @typed = { **@typed, **values.transform_values(&:to_s) }
         @problems = [].freeze

@@ -12,8 +12,8 @@ require_relative "typed"
 
 module FondKettle
   module Forms
-    # What is typed of a pot of layers: the base, the layers as the bench has them ("rice 0.5",
-    # "coloured-milk 60"), how far the rice is par-cooked, and the programme ("high 5, low 25").
+    # Fields of a pot of layers: the base, the layers as the bench writes them ("rice 0.5", "coloured-milk
+    # 60"), how far the rice is par-cooked, and the programme ("high 5, low 25").
     class LayeredForm
       # A percentage.
       PERCENT = (0..100)

@@ -4,7 +4,7 @@ require_relative "../../lib/fond_kettle/dishes/line"
 
 module FondKettle
   module Forms
-    # The lines of a dish as fields, one row each, written back as quick text.
+    # Lines of a dish as fields, one row each, written back as quick text.
     module LineFields
       # What says where it goes in, in parts.
       SHARED = /(?:\d|half|rest)\S*\s+(?:base|with|finish|liquid|beside)/

@@ -9,7 +9,7 @@ require_relative "typed"
 
 module FondKettle
   module Forms
-    # What is typed of what is made of the rice: steamer, pieces, dressing, cooling.
+    # Fields of what is made of the rice: steamer, pieces, dressing, cooling.
     class MakingForm
       # Numbers by field: how they are read and what they may be.
       FIGURES = { sharp: [Limits::VINEGAR_ML, "mL"], sweet: [Limits::DRESSING_SUGAR_G, "g"],

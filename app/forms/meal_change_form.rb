@@ -10,7 +10,7 @@ require_relative "fields"
 
 module FondKettle
   module Forms
-    # What is changed of a whole meal: when it is eaten, who cooks, how many rings there are.
+    # A change of a whole meal: when it is eaten, who cooks, how many rings there are.
     class MealChangeForm < CheckedForm
       SCHEMA = Schema.params do
         required(:serve).filled(:string)

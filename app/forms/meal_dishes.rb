@@ -24,12 +24,12 @@ module FondKettle
           Meals::Dish.new(key: key, title: title, plan: stored, cook_ids: [])
         end
 
-        # The address of its plan, in the pot that it has here.
+        # Address of its plan, in the pot that it has here.
         def address
           form.address(batches: (batches if batches > 1), pot: form.kit.pot&.id)
         end
 
-        # What the store keeps of it.
+        # Attributes that the store keeps of it.
         def put
           { key: key, title: title, address: address,
             grain: plan.request.grain.key, pot_id: form.kit.pot&.id, plan: stored,

@@ -51,7 +51,7 @@ module FondKettle
         @asked && @problems.empty?
       end
 
-      # What a field shows: as typed, else its usual.
+      # Text that a field shows: as typed, or its usual value.
       def [](field)
         typed = @typed.fetch(field.to_s)
         @asked || !typed.empty? ? typed : usual.fetch(field.to_s, "")
@@ -73,7 +73,7 @@ module FondKettle
         @lists["dish"].reject(&:empty?)
       end
 
-      # For how many of them a dish is made, as typed.
+      # Number of people a dish is made for, as typed.
       def share(key)
         @shares.fetch(key, "")
       end
@@ -96,7 +96,7 @@ module FondKettle
                        cooks: cooks, rings: @household.shelves.rings, shelves: 1, quiet: (QUIET_H if quiet?))
       end
 
-      # What is kept of the dishes that have a plan (Store::MealBook::Put's attributes).
+      # The stored attributes of the dishes that have a plan (Store::MealBook::Put).
       def puts
         @dishes.all.map(&:put)
       end

@@ -52,12 +52,12 @@ module FondKettle
         @problems.empty?
       end
 
-      # What a field shows.
+      # Text that a field shows.
       def [](name)
         name == "suits" ? Array(@typed["suits"]) : text(name)
       end
 
-      # The rows of "stages" or "base", as texts, in order.
+      # Rows of "stages" or "base", as texts, in order.
       def rows(list)
         @rows.fetch(list).shown
       end

@@ -64,7 +64,7 @@ module FondKettle
                     .map(&:first)
       end
 
-      # In order, with what was typed.
+      # Rows in order, with what was typed.
       def shown
         @rows
       end
@@ -74,7 +74,7 @@ module FondKettle
         kept.map { |row, index| @kind == :stage ? stage(row, index) : step(row, index) }
       end
 
-      # Where the row of the list's `index` stands among those shown.
+      # The place among the shown rows of the row at the list's `index`.
       def place(index)
         kept[index].last
       end

@@ -7,8 +7,8 @@ require_relative "checked_form"
 
 module FondKettle
   module Forms
-    # What is changed of one task of a meal: when it starts (a time of day, or minutes before serving
-    # from a drawing), that it is let go again, who does it.
+    # A change of one task of a meal: its start (a time of day, or minutes before serving from a drawing), its
+    # release, or its cook.
     class MoveForm < CheckedForm
       ANYBODY = "anybody"
       SCHEMA = Schema.params do

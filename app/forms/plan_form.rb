@@ -50,7 +50,7 @@ module FondKettle
         @problems.empty?
       end
 
-      # What a field shows: as typed, else its default.
+      # Text that a field shows: as typed, or its default.
       def [](field)
         @typed.fetch(field) { defaults[field] }
       end
@@ -67,7 +67,7 @@ module FondKettle
         shelves.eaters.map { |eater| eater.id.to_s }
       end
 
-      # The address that holds this plan, with some fields changed.
+      # Address that holds this plan, with some fields changed.
       def address(**changes)
         pairs = FIELDS.flat_map do |field|
           Array(changes.fetch(field, @typed[field])).map do |value|
@@ -107,27 +107,27 @@ module FondKettle
         Array(@typed[:layer]).any?
       end
 
-      # How many sit at the table.
+      # Number of people at the table.
       def heads
         who.size + self[:guests].to_i
       end
 
-      # Into how many equal pots it goes; the request is for one of them.
+      # Number of equal pots; the request is for one of them.
       def batches
         @values[:batches].is_a?(Integer) ? @values[:batches] : 1
       end
 
-      # What the packet or the finger says, [kind, amount], or nil.
+      # The rule of a packet or a finger, [kind, amount], or nil.
       def own_rule
         @values[:own] && [@values.fetch(:own_kind) { self[:own_kind] }, @values[:own]]
       end
 
-      # What a field is taken to be where nothing is typed.
+      # The default of a field, used when nothing is typed.
       def usual(field)
         defaults[field]
       end
 
-      # What goes in beside the rice, as far as it is understood.
+      # Food beside the rice, as far as it was understood (Beside).
       def beside
         @beside ||= Beside.new(@typed[:beside], household)
       end

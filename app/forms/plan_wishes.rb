@@ -8,7 +8,7 @@ require_relative "making_form"
 
 module FondKettle
   module Forms
-    # What a sound plan form wishes for, as House::Wishes.
+    # The House::Wishes of a plan form without problems.
     class PlanWishes
       WASH = { rinse: :rinse_changes, soak: :soak_min, water_c: :water_c, drain: :drain }.freeze
       QUANTITY = %i[guests boxes freezer amount unit have have_g].freeze

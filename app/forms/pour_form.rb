@@ -6,8 +6,8 @@ require_relative "measured"
 
 module FondKettle
   module Forms
-    # How much liquid was really poured: in grams, in the house's cup, or as the slip says
-    # it ("1 jam glass + 2 tbsp").
+    # Amount of liquid that was really poured: in grams, in the house's cup, or as the slip writes it ("1
+    # jam glass + 2 tbsp").
     class PourForm
       SCHEMA = Schema.params do
         required(:poured).filled(Typed.within(Limits::LIQUID_G), included_in?: Limits::LIQUID_G)

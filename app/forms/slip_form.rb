@@ -9,8 +9,8 @@ require_relative "typed"
 
 module FondKettle
   module Forms
-    # What has slipped at the stove, or comes back: a key of the words "slips", with minutes, a task, a cook
-    # or a dish where it needs one.
+    # A delay at the stove, or its end: a key of the words "slips", with minutes, a task, a cook or a dish
+    # when it needs one.
     class SlipForm < CheckedForm
       KINDS = Words.of("slips")
       MOST_MIN = 180

@@ -54,12 +54,12 @@ module FondKettle
         @values[:hold] == true
       end
 
-      # When it happened: a Time.
+      # Time when it happened.
       def at(now)
         now - (@values[:ago].to_i * 60)
       end
 
-      # Is it the second tap of two, on a page that had only just come?
+      # True for the second of two taps, sent from a page that had only just arrived.
       def double?(now)
         shown = @values[:shown]
         !shown.nil? && ((now.to_f * 1000) - shown).between?(0, DOUBLE_TAP_MS)

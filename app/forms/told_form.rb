@@ -9,8 +9,8 @@ require_relative "measured"
 
 module FondKettle
   module Forms
-    # What a cook tells at the stove with one tap: `kind` of an event and `what` it was; an
-    # amount as it is typed.
+    # A report that a cook makes at the stove with one tap: the `kind` of an event and `what` it was; amounts
+    # as they are typed.
     class ToldForm
       # How long a lid was off, s.
       LIFTED_S = [10, 30, 60, 120].freeze
@@ -45,12 +45,12 @@ module FondKettle
         @problems.empty?
       end
 
-      # Is it an amount that cannot be read? It is typed, and stays on its page.
+      # True for an amount that cannot be read. The page shows it again, as it was typed.
       def misread?
         !ok? && AMOUNTS.key?(@kind)
       end
 
-      # As it is kept: a key, seconds, grams or a text.
+      # The report as it is stored: a key, seconds, grams or a text.
       def what
         AMOUNTS.key?(@kind) ? @what&.round(1).to_s : @what
       end

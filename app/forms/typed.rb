@@ -34,13 +34,13 @@ module FondKettle
         Dry::Types["float"].constructor { |value| value.is_a?(String) ? read(value.strip, range, unit) : value }
       end
 
-      # What was typed of a Field as a text in its own unit.
+      # The typed value of a Field, as a text in the field's own unit.
       def shown(text, field)
         number = text.strip.empty? ? text : read(text.strip, field.range, field.unit)
         number.is_a?(Float) ? Measure::Rounding.plain(number, 2) : text
       end
 
-      # What was read otherwise than it was written, a sentence, or nil: "16 was read as 16 cm."
+      # A sentence when a value was read otherwise than it was written, or nil: "16 was read as 16 cm."
       def remark(text, range, unit)
         return unless unit == "mm" && text.is_a?(String) && in_centimetres?(
           number(text.strip, range, unit), range
@@ -69,7 +69,7 @@ module FondKettle
         amount.number.to_f if amount && amount.unit.nil? && amount.rest.empty?
       end
 
-      # One with a unit of its own as so many of the field's, or nil.
+      # Number in the field's unit, for a text with a unit of its own, or nil.
       def measured(text, range, unit)
         into = unit && Measure::UnitTable.find(unit)
         return if into.nil? || unit == MINUTES

@@ -5,8 +5,7 @@ require_relative "../../lib/fond_kettle/measure/rounding"
 
 module FondKettle
   module Forms
-    # What a plan's fields show before anything is typed: the dish's own, else what the
-    # house is taken to wish for.
+    # Values of a plan's fields before anything is typed: the dish's own, or the house's usual ones.
     module Usual
       PLAIN = { for: "people", unit: "g", amount: "", boxes: "0", freezer: "0", texture: "0", lesson: "use",
                 own_kind: "volume",
@@ -26,7 +25,7 @@ module FondKettle
                    rinse: method.rinse_changes.to_s, **(dish ? of_way(dish.way) : {}) }.freeze
       end
 
-      # What a dish keeps of its own.
+      # Values that a dish's own settings bring.
       def of_way(way)
         number = ->(value) { value && Measure::Rounding.plain(value) }
         { rinse: number.call(way.rinse), soak: number.call(way.soak), water_c: number.call(way.soak_c),

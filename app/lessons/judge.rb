@@ -7,8 +7,8 @@ module FondKettle
   module App
     # Writes down how a pot came out, and takes a pot out of the log; each can be taken back.
     class JudgeCook < Act
-      # Of a cook's record, with what was said of it (checked); `version` nil for the first time. `teaches`:
-      # does the next pot learn from it? Raises Conflict.
+      # Stores the judgement of a cook's record. `said`: the checked fields; `version`: nil for the first
+      # judgement; `teaches`: whether the next pot learns from it. Raises Conflict.
       def call(cook, said, version, teaches:)
         outcome = Log::Outcome.new(note: "", floor: Log::UNSAID, **said)
         noted("Written down: #{cook[:title]}", "change", "/log/#{cook[:id]}") do

@@ -46,12 +46,12 @@ module FondKettle
         placed(record[:meal].with(ahead: Meals::Ahead.whole(record[:meal], ids)))
       end
 
-      # What would free a meal that cannot be met (Meals::WaysOut).
+      # Changes that would make an impossible meal possible (Meals::WaysOut).
       def ways_out(meal)
         Meals::WaysOut.new(meal, now: soon(meal), stop: Deadline.within(WAYS_S))
       end
 
-      # By how many minutes a schedule asks too much of what there is.
+      # Minutes by which a schedule asks too much of the kitchen.
       def over_min(meal, schedule)
         Meals::Scheduling.over_min(meal, schedule)
       end

@@ -14,7 +14,7 @@ module FondKettle
         end
       end
 
-      # It is over, or is not cooked.
+      # Ends a meal that is over, or is not cooked.
       def end(record)
         noted("Taken off the clock: #{record[:title]}", "removal", "/clock/#{record[:id]}") do
           household.meals.end(record[:id], now)

@@ -24,8 +24,8 @@ module FondKettle
         end
       end
 
-      # What is left of a meal, as a changed `wanted` (Meals::Meal) has it, planned anew: Meals::Changes'
-      # answer. Raises InvalidInput where it cannot be.
+      # Plans the rest of a meal anew, as the changed meal `wanted` (Meals::Meal) needs it. Returns the answer
+      # of Meals::Changes. Raises InvalidInput when there is no such plan.
       def anew(record, wanted)
         meal, schedule = Meals::Changes.from_wanted(record[:meal], wanted, record[:schedule])
         standing = household.meals.standing(record.merge(meal: meal, schedule: schedule))

@@ -60,7 +60,8 @@ module FondKettle
         Methods::Planner.plan(supper.before)
       end
 
-      # What may be left out or replaced tonight, each with what that changes (Dishes::Options).
+      # Lines that can be left out or replaced tonight, each with the change that this makes
+      # (Dishes::Options).
       def options(supper)
         Dishes::Options.of(form.whole_dish, without: form.indexes(:without),
                                             instead: form.indexes(:instead), now: supper) do |dish|
@@ -79,7 +80,7 @@ module FondKettle
         my_way(Formats::PlanJson.for_the_stove(plan, look: look), plan, own)
       end
 
-      # What comes of the cook's own water (Own), or nil where none is given.
+      # Result of the cook's own amount of water (Own), or nil when none is given.
       def own(plan)
         kind, amount = form.own_rule
         return unless kind

@@ -11,12 +11,12 @@ module FondKettle
         @rice = House::PlainRice.new(household.shelves, log: household.cooks)
       end
 
-      # What a pot (Kit::Vessel) takes of it, g.
+      # Amount of rice that a pot (Kit::Vessel) takes, in g.
       def takes_g(pot)
         @rice.takes_g(pot)
       end
 
-      # How sure the water for the whole table is in a pot (Belief::Spread), or nil where nothing comes of
+      # The spread of the water for the whole table in a pot (Belief::Spread), or nil when no plan comes of
       # it.
       def spread(pot)
         request = @rice.for_table(pot)

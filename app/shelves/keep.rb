@@ -8,7 +8,7 @@ module FondKettle
     # Adds to any shelf of the cupboard, changes a record of it and takes one off; changes the kitchen
     # itself and what a portion is. Each can be taken back.
     class KeepRecord < Act
-      # What a record of any shelf is called.
+      # Name of a record of any shelf.
       def self.name_of(record)
         record[:name] || House::INGREDIENTS.fetch(record[:ingredient]).capitalize
       end

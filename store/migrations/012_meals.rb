@@ -24,7 +24,7 @@ Sequel.migration do
       # "d1": what its tasks are known by.
       String :key, null: false
       String :title, null: false
-      # The address of its plan; NULL for what is made beside the rice.
+      # Address of its plan; NULL for what is made beside the rice.
       String :address, text: true
       String :grain
       Integer :pot_id

@@ -8,8 +8,8 @@ require_relative "../html/markup"
 module FondKettle
   module Web
     module Drawings
-      # Where the water comes from and where it goes: two bars of the same length,
-      # in grams and in the cook's own measures.
+      # The sources of the water and where it goes: two bars of the same length, in grams and in the cook's
+      # own measures.
       class BalanceDrawing
         Svg = Html::Markup
         WIDTH = 640.0

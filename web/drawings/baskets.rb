@@ -39,7 +39,7 @@ module FondKettle
           frame(@seen.tiers - 1)
         end
 
-        # From the top of the bed in a basket, y.
+        # The y of the top of the bed in a basket.
         def bed_y(box = top)
           box.floor - (@seen.bed_mm * @scale)
         end

@@ -6,8 +6,8 @@ require_relative "over_time"
 module FondKettle
   module Web
     module Drawings
-      # How warm something is over time while it cools: a curve, marks on it where it is folded over
-      # (or is at a temperature that counts), and where a probe was read.
+      # The temperature over time while food cools: a curve, marks where it is folded over (or at a
+      # temperature that counts), and the readings of a probe.
       class CoolingDrawing
         include OverTime
 

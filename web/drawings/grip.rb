@@ -5,7 +5,7 @@ require_relative "../html/markup"
 module FondKettle
   module Web
     module Drawings
-      # Something in a drawing that can be dragged, or moved by the arrow keys.
+      # A part of a drawing that can be dragged, or moved by the arrow keys.
       module Grip
         Svg = Html::Markup
         # A disc that is seen well enough.

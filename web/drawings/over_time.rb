@@ -5,8 +5,8 @@ require_relative "../html/markup"
 module FondKettle
   module Web
     module Drawings
-      # What drawings over time share, between their own LEFT and RIGHT and over their BOTTOM: minutes
-      # across, and a mark on each line, so that none is told by its colour alone.
+      # Parts shared by the drawings over time, between their own LEFT and RIGHT and over their BOTTOM:
+      # minutes across, and a mark on each line, so that colour is never the only sign.
       module OverTime
         MARKS = { "free" => "m-5 0 a5 5 0 1 0 10 0 a5 5 0 1 0 -10 0", "taken" => "m-5 -5 h10 v10 h-10 z",
                   "lost" => "m0 -6 l6 11 h-12 z", "temp" => "m0 -7 l7 7 l-7 7 l-7 -7 z",

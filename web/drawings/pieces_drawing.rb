@@ -5,8 +5,8 @@ require_relative "../html/markup"
 module FondKettle
   module Web
     module Drawings
-      # What rice is divided into: one cut open and to scale, with rice and filling, and all of them from
-      # above, on a tray or in the baskets of a steamer; what is left over lies beside them.
+      # The pieces of rice: one cut open and to scale, with rice and filling, and all of them from above, on a
+      # tray or in the baskets of a steamer, with the remainder beside them.
       class PiecesDrawing
         Svg = Html::Markup
         WIDTH = 720.0

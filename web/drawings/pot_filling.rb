@@ -6,8 +6,8 @@ require_relative "pot_frame"
 module FondKettle
   module Web
     module Drawings
-      # What lies in a pot, to scale: the base, the bed of rice over it with grains of its own
-      # shape, and the liquid.
+      # The contents of a pot, to scale: the base, the bed of rice over it with grains of its own shape, and
+      # the liquid.
       class PotFilling
         Svg = Html::Markup
         ACROSS = 11.0
@@ -17,7 +17,7 @@ module FondKettle
         PLACES = [[2.5, 2.5, 18], [7.8, 6.2, -24]].freeze
         CRUMB = [5.2, 4.2, 50].freeze
 
-        # What the grains of a kind of rice look like, by its traits.
+        # The shape of the grains of a kind of rice, by its traits.
         def self.shape(traits)
           return "broken" if traits.include?("broken")
 
@@ -50,7 +50,7 @@ module FondKettle
            layer(base_mm, "base", "what lies under the rice")].join
         end
 
-        # How high a depth stands, never over the rim.
+        # The y of a depth, never over the rim.
         def y(depth_mm)
           [@frame.floor - (depth_mm * @scale), @frame.top].max
         end

@@ -6,8 +6,8 @@ require_relative "pot_frame"
 module FondKettle
   module Web
     module Drawings
-      # What a pot is heated by, as high as it is set: flames for gas, a plate for a stove, rods
-      # for an oven; and the steam over it.
+      # The fire under a pot, as high as it is set: flames for gas, a plate for a stove, rods for an oven; and
+      # the steam over the pot.
       class PotFire
         Svg = Html::Markup
         # How many flames, and how high they are.

@@ -12,12 +12,12 @@ module FondKettle
         # The wall that measures are given for.
         const_set(:FULL_WALL, 7.0)
 
-        # What other measures are drawn by.
+        # The measures by which other parts are drawn.
         def scale
           wall / self.class::FULL_WALL
         end
 
-        # How far the floor stands in from the rim, on each side.
+        # The inset of the floor from the rim, on each side.
         def lean
           (right - left) * (1 - taper) / 2
         end
@@ -31,7 +31,7 @@ module FondKettle
           "M#{left} #{top} H#{right} L#{right - lean} #{floor} H#{left + lean} Z"
         end
 
-        # What lies in it, cut to its shape; `id` is the drawing's own.
+        # The contents, cut to its shape; `id` is the drawing's own.
         def within(layers, id)
           Html::Markup.tag("clipPath", Html::Markup.tag("path", d: inside), id: "inside-#{id}") +
             Html::Markup.tag("g", layers, clip_path: "url(#inside-#{id})")

@@ -7,8 +7,8 @@ require_relative "pot_frame"
 module FondKettle
   module Web
     module Drawings
-      # What the water line and the rice bed of a pot are taken by: the whole line, the whole bed,
-      # and a disc for each where they cannot lie over one another.
+      # The handles of a pot's water line and rice bed: the whole line, the whole bed, and a disc for each
+      # when they cannot lie over one another.
       class PotHandles
         Svg = Html::Markup
         # So large, in units: 44 px where the drawing is as wide as a phone.

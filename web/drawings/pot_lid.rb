@@ -6,9 +6,8 @@ require_relative "pot_frame"
 module FondKettle
   module Web
     module Drawings
-      # What lies on a pot, told apart by its outline: a plain dome, glass that is seen through,
-      # one that sits askew, a clamped rim, a cloth tied up, crimped foil, a rope of dough, the
-      # body of a cooker; nothing where it is open.
+      # The lid of a pot, recognised by its outline: a plain dome, clear glass, one that sits askew, a clamped
+      # rim, a cloth tied up, crimped foil, a rope of dough, the body of a cooker; none when the pot is open.
       class PotLid
         Svg = Html::Markup
         WORDS = { "plain" => "plain lid", "glass" => "glass lid", "loose" => "loose lid",
@@ -17,8 +16,8 @@ module FondKettle
                   "cooker" => "cooker's lid", "none" => "no lid" }.freeze
         BEADS = 14
 
-        # What a lid (of Vocabulary::LIDS) looks like: a key of WORDS. `look` is the pot's own
-        # ("glass"), `cloth`: is one under it today?
+        # The appearance of a lid (of Vocabulary::LIDS), a key of WORDS. `look`: the pot's own ("glass");
+        # `cloth`: a cloth is under it today.
         def self.look(lid, look = "plain", cloth: false)
           return "cloth" if cloth && lid != "none"
 

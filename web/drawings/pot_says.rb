@@ -7,7 +7,7 @@ require_relative "../html/markup"
 module FondKettle
   module Web
     module Drawings
-      # What comes out of a pot, as it is written into its drawing.
+      # Outcome of a pot, written into its drawing.
       module PotSays
         module_function
 

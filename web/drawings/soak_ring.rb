@@ -6,7 +6,7 @@ require_relative "grip"
 module FondKettle
   module Web
     module Drawings
-      # How long the rice soaks, as a ring that fills once round in four hours.
+      # The soaking time of the rice, as a ring that fills once round in four hours.
       class SoakRing
         Svg = Html::Markup
         # Right of the lid.

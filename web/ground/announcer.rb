@@ -31,7 +31,7 @@ module FondKettle
                 "rack.hijack" => ->(stream) { listen(stream) } }, []]
       end
 
-      # How many devices listen.
+      # Number of devices that listen.
       def size
         @lock.synchronize { @listeners.size }
       end

@@ -15,7 +15,7 @@ module FondKettle
         [path.delete_prefix(FOLDER), Digest::SHA256.file(path).hexdigest[0, 12]]
       end.freeze
 
-      # The address of a file under web/public: "/css/kettle.css".
+      # Address of a file under web/public: "/css/kettle.css".
       def self.address(path)
         "/assets#{path}?v=#{DIGESTS.fetch(path)}"
       end

@@ -51,7 +51,7 @@ module FondKettle
         (LOOPBACK + own + names).uniq.map { |name| address(name) || name }
       end
 
-      # Every address that this machine has, without its interface.
+      # The addresses of this machine, without their interfaces.
       def own_addresses
         Socket.ip_address_list.map { |address| address.ip_address[/[^%]+/] }
       end

@@ -28,7 +28,7 @@ module FondKettle
         LINE_COLUMNS = [*LINE_TEXTS.values, *LINE_CHOICES.values.map(&:first), *LINE_MORE.values].freeze
         AS_ITS_WAY = "as its way of cooking has it"
 
-        # How a line of a dish is written.
+        # A hint on how to write a line of a dish.
         def line_hint
           "2 onions, sliced | base | browned. After a bar: when it goes in " \
             "(#{Dishes::STAGES.keys.join(', ')}; in two places: | half base | half finish), its state, " \
@@ -36,7 +36,7 @@ module FondKettle
             "lifted out of a broth, | optional, | instead of butter."
         end
 
-        # How a step of a dish is written; what it does is said by its kind.
+        # A hint on how to write a step of a dish; its kind says what it does.
         def step_hint
           "Soften the leeks | fry | 8 min | until they slump. After a bar, say what it does " \
             "(#{step_kinds.join(', ')}), | wait where it needs no hands, and when: | while it soaks, " \
@@ -44,7 +44,7 @@ module FondKettle
             "its words name, or | takes leeks, butter. Only what says simmer or boil counts as boiling."
         end
 
-        # The fields of what a dish keeps of its own.
+        # Fields of what a dish keeps of its own.
         def way_fields(form)
           Forms::DishForm::WAY.map do |field|
             options = field.options && [["", AS_ITS_WAY], *field.options]
@@ -53,7 +53,7 @@ module FondKettle
           end.join
         end
 
-        # What a dish keeps of its own, in words: "soak for 45 min; rest 15 min".
+        # A dish's own settings as a text: "soak for 45 min; rest 15 min".
         def way_words(way)
           said = Dishes::WAY_FIELDS.filter_map do |field|
             value = way.public_send(field.key)
@@ -65,7 +65,7 @@ module FondKettle
           said.empty? ? AS_ITS_WAY : said.join("; ")
         end
 
-        # What each step takes of the lines, and what no step names.
+        # Lines that each step uses, and those that no step names.
         def taken_words(form)
           form.taken.filter_map { |step, names| "**#{step.say}:** #{names.join(', ')}." if names.any? }
         end
@@ -75,12 +75,12 @@ module FondKettle
           [text.lines.size + 2, most].min
         end
 
-        # What is said where no dish is found.
+        # Text when no dish is found.
         def none_found
           params["q"].to_s.empty? ? "No dish is kept yet." : "No dish has these words."
         end
 
-        # What a dish that was found is told by: for how many, which rice, and how much of it.
+        # Text about a dish that was found: for how many, which rice, and how much of it.
         def found_words(dish, rice_g = nil)
           rice = [rice_g && grams(rice_g), Larder::Grains.fetch(dish[:grain]).name.downcase].compact.join(" ")
           "for #{plain(dish[:serves])}, #{rice}"
@@ -93,7 +93,7 @@ module FondKettle
                              .map { |line, index| [index, line.name] }
         end
 
-        # The fields of one line of a dish; `line` nil for a row still empty.
+        # Fields of one line of a dish; `line` nil for a row still empty.
         def line_cells(line, index)
           typed = line_typed(line)
           [*LINE_TEXTS.map { |name, label| text_cell(name, label, index, typed[name]) },
@@ -101,7 +101,7 @@ module FondKettle
            *LINE_MORE.map { |name, label| text_cell(name, label, index, typed[name]) }]
         end
 
-        # What was understood of the lines, in one sentence.
+        # One sentence on the lines as they were understood.
         def understood(read)
           key, rice_g = read.rice
           rice = key && "**#{grams(rice_g)}** #{Larder::Grains.fetch(key).name.downcase} as the rice; "

@@ -28,7 +28,7 @@ module FondKettle
                     "own" => ["Your own water", :own_water, %w[own own_kind]] }.freeze
         MOST_NAMED = 3
 
-        # One drawer, its fields made by the block; open where something in it is wrong.
+        # A drawer, its fields made by the block; open when one of them is wrong.
         def drawer(form, key)
           name, _, fields = DRAWERS.fetch(key)
           wrong = fields.any? { |field| problem_for(form.problems, field) }
@@ -38,7 +38,7 @@ module FondKettle
                            class: "drawer", id: "drawer-#{key}", **(wrong ? { open: "open" } : {}))
         end
 
-        # How much sauce a way leaves by itself.
+        # The sauce that a method leaves by itself, as a text.
         def sauce_words(method)
           per_g = method.residue_per_g
           "#{per_g.zero? ? 'none' : "#{plain(per_g * 100)} g for 100 g rice"}, as this way has it"
@@ -54,7 +54,7 @@ module FondKettle
                          *form.beside.asked].join(" ") }
         end
 
-        # What a change moves beside the answer: hints and problems, by the name of their spot.
+        # The parts that a change moves beside the answer: hints and problems, by the name of their spot.
         def spots(form)
           fronts = DRAWERS.keys.to_h { |key| ["said-#{key}", front_words(form, key)] }
           fronts.update("said-rice" => rice_said(form), "said-kit" => kit_said(form))
@@ -65,13 +65,13 @@ module FondKettle
             "made-fields" => part(:pot_made_fields, form: form), **problems }
         end
 
-        # What is cooked, and how much of it: "basmati, 540 g".
+        # The rice and its amount: "basmati, 540 g".
         def rice_said(form)
           amount = { "amount" => "#{form[:amount]} #{form[:unit]}", "people" => "for #{form.heads}" }
           [form.grain.name, amount.fetch(form[:for], FOR[form[:for]])].compact.join(", ")
         end
 
-        # In what and how: "covered pot, steel pot, jam glass".
+        # The method, the pot and the cup: "covered pot, steel pot, jam glass".
         def kit_said(form)
           [form.method.name, form.kit.pot&.name, form.kit.cup&.name].compact.join(", ")
         end

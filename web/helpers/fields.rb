@@ -47,7 +47,7 @@ module FondKettle
           end.join
         end
 
-        # One control under an id and a name of its own.
+        # A control under an id and a name of its own.
         def control_field(id, name, label, value, problems, options: nil, hint: nil)
           about = { id: id, name: name, **described(id, hint, problems) }
           field(id, label, control(about, value, options), hint, problems)

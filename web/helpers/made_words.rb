@@ -17,7 +17,8 @@ module FondKettle
           Methods::Dressings.all.values.map { |style| [style.key, "#{style.name}: #{style.gives}"] }
         end
 
-        # What rice of a Methods::Method may be divided into: what is wrapped is steamed once more.
+        # The pieces that the rice of a Methods::Method may be divided into. Wrapped pieces are steamed once
+        # more.
         def piece_uses(method)
           method.piece_uses.map { |use| [use.key, use.word] }
         end

@@ -63,7 +63,7 @@ module FondKettle
           [["", "the pot's own"], %w[none open], *(Vocabulary::LIDS - ["none"])]
         end
 
-        # Where the same stands as a file.
+        # The method as the text of a file.
         def method_file(form)
           household.library.all.key?(form.key) ? "/ways/#{form.key}/file" : "/ways/new/file?from=#{form.like}"
         end
@@ -82,7 +82,7 @@ module FondKettle
           RowFields.new(self, form, kind, index, row)
         end
 
-        # Does the step take as long as the onion's colour asks?
+        # True when the step takes as long as the onion's colour asks.
         def by_colour?(row)
           COLOURS.any? { |colour| !row[colour].to_s.empty? }
         end

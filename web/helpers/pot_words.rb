@@ -52,12 +52,12 @@ module FondKettle
         end,
                         House::CUP_ML.with(label: "Glass or cup holds"), *HEIGHT_FIELDS].freeze
 
-        # What may lie in a base.
+        # Foods that may lie in a base.
         def base_foods
           [["", "nothing of these"], *Methods::BaseFoods.all.values.map { |food| [food.key, food.word] }]
         end
 
-        # What a pot can be closed with.
+        # The lids that can close a pot.
         def lid_choices(method)
           lids = Words.of("lids")
           own = "its own lid"
@@ -65,7 +65,7 @@ module FondKettle
           [["", own], *lids.slice(*Vocabulary::LIDS).except("cooker")]
         end
 
-        # What a plan can have under the lid.
+        # The covers that a plan can have under the lid.
         def covers
           [[Forms::LID_ALONE, "nothing"],
            *Pot::Attributes.switches(:request)
@@ -89,13 +89,13 @@ module FondKettle
             form.shelves.burners.map { |burner| [burner.id, "#{burner.name}, #{plain(burner.high_w)} W"] }
         end
 
-        # What a plan with a dish is, in one sentence.
+        # A plan with a dish, in one sentence.
         def with_dish(form)
           times = plain(form.factor ? form.factor.round(2) : 1)
           "With all that belongs to **#{form.dish.title}**, #{times} times as written."
         end
 
-        # By what the amount of rice is said: what there is of something only where it is.
+        # The ways to give the amount of rice; by the stock of something only when there is some.
         def how_much(form)
           form[:for] == "have" ? FOR : FOR.except("have")
         end
@@ -109,7 +109,7 @@ module FondKettle
           "#{count == 1 ? 'A way of yours' : "#{count} ways of yours"} cannot be read."
         end
 
-        # Nothing to choose where there is no burner, or no oven.
+        # The choice of a burner, or nil when there is none.
         def choose_burner(form)
           return unless form.shelves.burners.any?
 

@@ -5,7 +5,7 @@ require_relative "../html/markup"
 module FondKettle
   module Web
     module Helpers
-      # The fields of one row of a longer form: a stage or a step of a way. They are sent as
+      # Fields of one row of a longer form: a stage or a step of a way. They are sent as
       # `kind[index][name]`.
       class RowFields
         # `page` draws controls (Fields); `row` is what was typed.
@@ -17,12 +17,12 @@ module FondKettle
           @row = row
         end
 
-        # Is something wrong in it?
+        # True when something in it is wrong.
         def wrong?
           @problems.any? { |problem| problem[:field].start_with?("#{@kind}-#{@index}-") }
         end
 
-        # What it does, or what stands there while it is empty.
+        # The title: what it does, or `empty` while it is empty.
         def title(empty)
           @row["say"].to_s.empty? ? empty : @row["say"]
         end
@@ -32,7 +32,7 @@ module FondKettle
           Html::Markup.tag("input", type: "hidden", name: sent(name), value: @row[name].to_s)
         end
 
-        # One control; `options` for a choice.
+        # A control; `options` for a choice.
         def field(name, label, options: nil, hint: nil, value: @row[name])
           id = "#{@kind}-#{@index}-#{name}"
           @page.control_field(id, sent(name), label, value, @problems, options: options, hint: hint)
@@ -43,7 +43,7 @@ module FondKettle
           field(name, label).sub(%(class="field"), %(class="field is-wide"))
         end
 
-        # Where it stands among its like.
+        # Its place among its like.
         def place
           field("order", "Place", value: @row["order"] || (@index + 1))
         end
@@ -53,7 +53,7 @@ module FondKettle
           boxes("#{sent(name)}[]", label, choices, @row[name])
         end
 
-        # One box that takes it out.
+        # A box that takes it out.
         def leave_out(words)
           boxes(sent("out"), "Or", { "yes" => words }, @row["out"])
         end

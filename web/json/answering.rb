@@ -9,9 +9,9 @@ require_relative "data"
 module FondKettle
   module Web
     module Json
-      # What a place answers to a program instead of a page: `Accept: application/json` on a GET gives what
-      # the page shows, a POST of `application/json` does what the form does and answers with what stands
-      # there then, or with what is wrong. The routes are the same, and so is what they do.
+      # JSON answers of a place to a program: `Accept: application/json` on a GET gives what the page shows; a
+      # POST of `application/json` does what the form does and answers with the new state, or with what is
+      # wrong. The routes, and what they do, are the same.
       module Answering
         TYPE = "application/json"
         DEEPEST = 20
@@ -20,12 +20,12 @@ module FondKettle
         # The token of a form, as a header: sent with each answer, wanted with each POST.
         TOKEN = "x-csrf-token"
 
-        # Does whoever asks want JSON?
+        # True when the client wants JSON.
         def json?
           !part_only? && (json_sent? || request.env["HTTP_ACCEPT"].to_s.include?(TYPE))
         end
 
-        # What was sent as JSON, as a form would send it: texts, and lists and groups of texts. Raises
+        # Turns a JSON body into parameters as a form sends them: texts, and lists and groups of texts. Raises
         # InvalidInput.
         def take_json
           return unless json_sent?

@@ -8,8 +8,7 @@ require_relative "told"
 module FondKettle
   module Web
     module Json
-      # What a page shows, as plain data for JSON. Numbers, texts, lists and values are what they are; of
-      # what only draws nothing is told.
+      # Values that a page shows, as plain data for JSON. Objects that only draw are left out.
       module Data
         # Parts of values that are drawings.
         DRAWN = %i[drawing].freeze

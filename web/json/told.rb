@@ -21,7 +21,7 @@ require_relative "../presenters/side_by_side"
 module FondKettle
   module Web
     module Json
-      # How the things that a page shows are told to a program: each by its class.
+      # The JSON of the objects that a page shows, by their classes.
       module Told
         # A cook without its plan, where there are many of them.
         COOK = %i[id title grain pot_id pot_no pots planned_g poured_g started_at finished_at left_at outcome
@@ -77,7 +77,7 @@ module FondKettle
           end
         }.freeze
 
-        # What is told of a thing; the block answers for what nothing is known of.
+        # The JSON of an object; the block answers for unknown ones.
         def of(thing)
           _, told = TOLD.find { |type, _| thing.is_a?(type) }
           told ? told.call(thing) : yield

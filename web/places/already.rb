@@ -10,8 +10,8 @@ require_relative "place"
 
 module FondKettle
   module Web
-    # It's on the stove already, nothing was planned, and something is wrong: a remedy, and from
-    # there a cook like any other.
+    # Page for a pot that is on the stove already, without a plan, and with something wrong: it gives a
+    # remedy, and from there it is a cook like any other.
     class AlreadyPlace < Place
       helpers Helpers::Fields
       helpers Helpers::PotWords

@@ -13,8 +13,8 @@ require_relative "place"
 
 module FondKettle
   module Web
-    # One dish for one evening: how much of everything, what to get, what must start
-    # when. The address holds it all, as the Pot's does.
+    # Page of one dish for one evening: how much of everything, what to get, what must start when. Like
+    # the Pot's, its address holds everything.
     class EveningPlace < Place
       helpers Helpers::Fields
       helpers Helpers::PotWords

@@ -8,7 +8,8 @@ require_relative "place"
 
 module FondKettle
   module Web
-    # What a food is that nobody knew, answered in one tap from wherever it is asked, and kept for the house.
+    # The answer to the question what an unknown food is, in one tap from wherever it is asked, and stored for
+    # the house.
     class FoodsPlace < Place
       # Says what a food is that nobody knew: its kind, a blank, its name.
       post "/" do

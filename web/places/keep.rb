@@ -15,7 +15,7 @@ require_relative "place"
 
 module FondKettle
   module Web
-    # What is kept of what was cooked: put away, moved, taken out, thrown away, labelled.
+    # Page of cooked food that is stored: put away, moved, taken out, thrown away, labelled.
     class KeepPlace < Place
       helpers Helpers::Fields
 

@@ -13,7 +13,7 @@ require_relative "place"
 
 module FondKettle
   module Web
-    # What was cooked, how it came out, and what that taught.
+    # Page of what was cooked, how it came out, and what that taught.
     class LogPlace < Place
       helpers Helpers::Fields
 

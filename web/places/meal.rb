@@ -69,8 +69,8 @@ module FondKettle
         redirect "/log", 303
       end
 
-      # What every form of a slip sends: whose page it is, what slips, and how often the meal was planned by
-      # then.
+      # Fields that every form of a slip sends: whose page it is, what slips, and how often the meal was
+      # planned by then.
       def slip_fields(shown, who, slip, needs = {})
         sent = { "who" => who, "slip" => slip, "planned" => shown.record[:planned], **needs }
         sent.map { |name, value| Html::Markup.tag("input", type: "hidden", name: name, value: value) }.join

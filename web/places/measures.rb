@@ -11,7 +11,7 @@ require_relative "place"
 
 module FondKettle
   module Web
-    # One measure in another: cups and grams of something, ovens, lengths.
+    # Page that converts measures: cups and grams of something, ovens, lengths.
     class MeasuresPlace < Place
       helpers Helpers::Fields
 
@@ -45,7 +45,7 @@ module FondKettle
         erb :measures, locals: { typed: typed, problems: problems, answer: answer }
       end
 
-      # The number in words, and what the house pours where it is a volume or a weight.
+      # Number in words, and what the house pours where it is a volume or a weight.
       def convert(amount:, unit:, to:, of:)
         number = Measure::Units.set(amount, unit, to, g_per_ml: Larder::Density.g_ml(of))
         shown = plain(number.round(number.abs < 10 ? 2 : 1))

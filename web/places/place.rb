@@ -10,8 +10,7 @@ require_relative "../json/answering"
 
 module FondKettle
   module Web
-    # What every place shares: its household and clock, escaped ERB, and a page in
-    # words for everything that goes wrong.
+    # The base of all places: household and clock, escaped ERB, and a page in words for every error.
     class Place < Sinatra::Base
       set :environment, :production
       set :reload_templates, false
@@ -44,7 +43,7 @@ module FondKettle
 
       attr_reader :household, :follow_ups
 
-      # What a device (Kit::Device) shows now, as it is typed, or nil where it is off.
+      # The reading of a device (Kit::Device) now, as it is typed, or nil when it is off.
       def reading(key)
         shown = household.stand_ins.read(key, now)
         shown && plain(shown.value)

@@ -8,8 +8,8 @@ require_relative "../../app/shelves/keep"
 
 module FondKettle
   module Web
-    # What can be put into the cupboard without leaving a plan: a pot, a cup, the height of the
-    # kitchen, or a new kitchen's first things at once. For the Pot place.
+    # Routes of the Pot place that add to the cupboard without leaving a plan: a pot, a cup, the height of the
+    # kitchen, or a new kitchen's first things at once.
     module PotShelves
       # Shelves that can be added to, and the plan's field for each.
       NEW = { "pots" => :pot, "cups" => :cup }.freeze
@@ -61,7 +61,7 @@ module FondKettle
 
       private_class_method :first_things, :height, :shelves
 
-      # What the routes are helped by.
+      # Helpers of those routes.
       module Putting
         private
 
@@ -96,7 +96,7 @@ module FondKettle
           "/pot?#{Forms::PlanForm.new(with_them, household).address}"
         end
 
-        # The fields of a record that was sent under `name`.
+        # Fields of a record that was sent under `name`.
         def typed_record(name)
           params[name].respond_to?(:to_h) ? params[name].to_h : {}
         end

@@ -6,7 +6,7 @@ require_relative "place"
 
 module FondKettle
   module Web
-    # What was removed in the last thirty days, and how anything that was done is taken back.
+    # Page of what was removed in the last thirty days, where anything that was done can be taken back.
     class RemovedPlace < Place
       # What was removed in the last thirty days.
       get "/" do

@@ -23,12 +23,12 @@ module FondKettle
           @all ||= household.components.there.map { |record| shown(record) }
         end
 
-        # What is past its day.
+        # Components past their day.
         def due
           all.select(&:past)
         end
 
-        # What a new one is taken to be; of a dressing by `plan` (the JSON of its plan), where it is known.
+        # The assumed values of a new one; for a dressing by `plan` (the JSON of its plan), when it is known.
         def blank(dressing = nil)
           kind = dressing ? "dressing" : "stock"
           { kind: kind, place: "fridge", use_by: (@today + Forms::ComponentForm::KINDS.fetch(kind)[2]).iso8601,

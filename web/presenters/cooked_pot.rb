@@ -55,7 +55,7 @@ module FondKettle
             "(#{minutes(planned_min)} planned)."
         end
 
-        # How it came out, or nil where nobody said.
+        # The outcome, or nil when nobody said.
         def outcome
           outcome = record[:outcome]
           return unless outcome
@@ -64,7 +64,7 @@ module FondKettle
           found.empty? ? "just right" : found.map { |words, key| words.fetch(key) }.join(", ")
         end
 
-        # What was said and done at the stove, oldest first: [hour, words].
+        # The events at the stove, oldest first: [hour, words].
         def told
           ToldWords.all(record.fetch(:events, [])).map { |at, words| [hour(at), words] }
         end
@@ -77,7 +77,7 @@ module FondKettle
           Drawings::PotPicture.new(seen, "cooked-#{id}").to_s
         end
 
-        # Does it teach: "yes", "no", or "ask" (Log::Credible)?
+        # Whether it teaches: "yes", "no", or "ask" (Log::Credible).
         def credible
           Log::Credible.of(planned_min: planned_min, took_min: took_min, planned_g: record[:planned_g],
                            poured_g: record[:poured_g])

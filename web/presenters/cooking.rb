@@ -46,19 +46,19 @@ module FondKettle
           cook.task
         end
 
-        # What another device compares with, to know whether something has changed.
+        # A digest that another device compares, to see whether something has changed.
         def state
           "#{@record[:version]}-#{@record[:finished_at] || @record[:left_at] ? 'done' : 'open'}"
         end
 
-        # What a page counts down by, as data of its element.
+        # Values by which a page counts down, as data of its element.
         def clock
           { now: milliseconds(now), began: milliseconds(cook.task_began_at || now),
             ends: cook.task_ends_at && milliseconds(cook.task_ends_at), state: state,
             look: (at = look_at) && milliseconds(at) }
         end
 
-        # When something is due before the step is over: the look at held water, the next fold.
+        # Time of something due before the step is over: the look at held water, the next fold.
         def look_at
           cook.look_at || (cook.cooling.next_fold_at(now) if cools?)
         end
@@ -89,7 +89,7 @@ module FondKettle
           id && ["/meal/#{id}", title]
         end
 
-        # When it is all over: "ready about 18:42".
+        # The end of everything: "ready about 18:42".
         def ready
           "ready about #{hour(now + (cook.left_min(now) * 60))}"
         end
@@ -109,21 +109,21 @@ module FondKettle
           Drawings::PotPicture.new(seen, "pot-#{id}", scale: scale, data: moving).to_s
         end
 
-        # What there is to do, in words: of a remedy, where one is at work.
+        # The instruction; that of a remedy, when one is going on.
         def says
           return remedy[:say] if remedy
 
           list ? list[:head] : task[:say]
         end
 
-        # What goes in now, a thing each; with a remedy, what it asks for.
+        # Food that goes in now, one text each; with a remedy, the food it asks for.
         def puts_in
           return remedy_amounts(remedy, household.shelves.measures) if remedy
 
           task[:puts_in].to_s.split("; ") - (list ? list[:lines] : [])
         end
 
-        # What to do about what is wrong, or nil.
+        # The remedy for what is wrong, or nil.
         def remedy
           cook.remedy
         end
@@ -133,7 +133,7 @@ module FondKettle
           cook.last_sign&.say
         end
 
-        # What follows from the last look, or nil.
+        # The consequence of the last look, or nil.
         def look_tells
           look = cook.last_look
           return look&.tell unless look && cook.look_again_at
@@ -141,7 +141,7 @@ module FondKettle
           "#{look.say}, #{hour(cook.looked_at)}. #{look.tell} Look again at #{hour(cook.look_again_at)}."
         end
 
-        # What the boil changed for this step, in words, or nil.
+        # The change that the boil made to this step, as a text, or nil.
         def replanned
           min = cook.replanned(task)
           return if min.zero?
@@ -151,7 +151,7 @@ module FondKettle
             "#{longer ? 'sooner' : 'later'}."
         end
 
-        # What goes on beside this step.
+        # Texts on what goes on beside this step.
         def meanwhile
           cook.beside(now).map { |other| "**Meanwhile** #{other.task[:say]}, until #{hour(other.ends_at)}" }
         end
@@ -178,7 +178,7 @@ module FondKettle
           [1, 3, 5, 10].select { |minutes| now - (minutes * 60) >= cook.task_began_at }
         end
 
-        # What comes of the last reading of a thermometer, or nil.
+        # The consequence of the last reading of a thermometer, or nil.
         def reading
           measured_c = cook.measured_c
           return unless measured_c && task[:core_c]
@@ -199,13 +199,13 @@ module FondKettle
               .map { |cue| [cue[:cue], CUES.fetch(cue[:cue]), hour(cue[:at])] }
         end
 
-        # What was tapped last and can still be taken back: words, or nil.
+        # The last tap, as a text, while it can be taken back, or nil.
         def undo
           tap = @record[:last_tap]
           ToldWords.tap(tap.happened) if tap && now - tap.at <= Limits::UNDO_S
         end
 
-        # For so long, s.
+        # Seconds for which it can be taken back.
         def undo_s
           Limits::UNDO_S
         end

@@ -26,7 +26,7 @@ module FondKettle
             .join(", ")
         end
 
-        # What was taken in, in a sentence: how many by table.
+        # A sentence on what was taken in: how many by table.
         def self.taken_in(added)
           return "All of it was here already." if added.empty?
 
@@ -47,7 +47,7 @@ module FondKettle
           "The last copy was made **#{moment(@copies.first.made_at)}**."
         end
 
-        # What is wrong with the copies, or nil.
+        # The trouble with the copies, or nil.
         def trouble
           return unless @copies.any? && @copies.first.made_at < @now - LATE_S
 
@@ -62,7 +62,7 @@ module FondKettle
           end
         end
 
-        # What can be given away by itself: its name and its words.
+        # The parts that can be given away by themselves: name and words.
         def parts
           [["log", "The log"], *House::SHELF_KINDS.map { |key, kind| [key.to_s, kind.title] }]
         end

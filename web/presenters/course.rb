@@ -31,7 +31,7 @@ module FondKettle
             "#{@plan.request.measures.weighed(@plan.liquid_g)} water."
         end
 
-        # What can be laid over it: pairs of key and words.
+        # The courses that can be laid over it: pairs of key and words.
         def overlays
           form.own_rule ? OVERLAYS : OVERLAYS.except("own")
         end

@@ -11,7 +11,7 @@ require_relative "seen_pots"
 module FondKettle
   module Web
     module Presenters
-      # What the cupboard says of itself, and what is worth doing there.
+      # The state of the cupboard, and suggestions for it.
       class Cupboard < Presenter
         # A bag that lasts no longer is worth a word, evenings for the table.
         LAST_EVENINGS = 2
@@ -31,8 +31,7 @@ module FondKettle
           { kitchen: kitchen, portions: household.portions.grams, **shelves }
         end
 
-        # What is worth doing now: [words of the link, address, what comes of it]. Runs the
-        # model for one pot.
+        # The suggestions: [words of the link, address, what comes of it]. Runs the model for one pot.
         def to_do
           @to_do ||= [*first_things, *untested_lid, *bags_running_out]
         end
@@ -54,7 +53,7 @@ module FondKettle
           end
         end
 
-        # What a portion weighs once it is cooked.
+        # Weight of a portion once it is cooked.
         def portions_cooked
           portions = household.portions.grams.map { |name, g| "#{name.tr('-', ' ')} #{grams(g * COOKED)}" }
           "Cooked it weighs about two and a half times that: #{portions.join(', ')}. " \

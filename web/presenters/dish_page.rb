@@ -65,7 +65,7 @@ module FondKettle
           end
         end
 
-        # What is done for it, a sentence each.
+        # The dish's own steps, one sentence each.
         def steps
           dish.steps.map do |step|
             [step.say, *(step.time if step.between?), *(minutes(step.minutes) if step.minutes.positive?),

@@ -44,7 +44,7 @@ module FondKettle
           "#{form.method.name}, **#{grams(portion_g)}** of raw rice a head, #{kept}."
         end
 
-        # Where the finger's rule is right, in one sentence.
+        # One sentence: where the finger's rule is right.
         def finger
           if form.method.parts
             return "Nothing is measured over the rice: it boils in plenty of water, which is poured off."
@@ -60,7 +60,7 @@ module FondKettle
           "**A finger joint** (#{mm} mm over the rice) is right for #{who} here, and not for the others."
         end
 
-        # When it was learned.
+        # Time of the lesson.
         def learned
           because = form.lesson.because
           said = "By the book; nothing cooked here yet."
@@ -68,7 +68,7 @@ module FondKettle
           "As of #{@today.strftime('%-d %B %Y')}. #{said}"
         end
 
-        # What is to be said of the last print, or nil.
+        # The advice to print it again, or nil.
         def reprint
           return unless @card && Methods::DoorCards.moved?(raw_rows, household.cards.liquids_g(@card))
 

@@ -10,7 +10,7 @@ require_relative "supper_words"
 module FondKettle
   module Web
     module Presenters
-      # One dish for one evening: how much of everything, what to get, what starts when.
+      # Page of one dish for one evening: how much of everything, what to get, what starts when.
       class Evening < SupperWords
         # A row of amounts: as written, tonight's two ways of saying it, and why.
         Row = Value.define(:name, :note, :written, :first, :second, :why, :moved)
@@ -19,15 +19,15 @@ module FondKettle
         ALL_BROUGHT = "What goes in with the rice brings all the water that it can drink."
         PAR_BOILED = "The rice is par-boiled in plenty of water; what it still wants is in the base."
 
-        # What may be left out or replaced tonight, each with what that changes: field, index,
-        # whether it is so, and words.
+        # Lines that may be left out or replaced tonight, with the change: field, index, whether it is so, and
+        # words.
         def options
           look.options(supper).map do |option|
             [option.line.optional ? "without" : "instead", option, option_words(option)]
           end
         end
 
-        # Into how many equal pots, or nil.
+        # Number of equal pots, or nil for one.
         def batches
           supper.batches if supper.batches > 1
         end
@@ -78,14 +78,14 @@ module FondKettle
           Drawings::PotPicture.new(SeenPots.plan(plan, look, comes_out: supper.comes_out), "evening-pot").to_s
         end
 
-        # What each of several pots gets.
+        # Amounts for each of several pots.
         def split
           "**In #{batches} #{equal}.** It is too much for one #{plan.request.vessel.name}: " \
             "each gets **#{weighed(plan.load.rice_g)}** rice#{liquid_each} and 1/#{batches} of " \
             "everything else."
         end
 
-        # Nothing is poured into a sealed pot.
+        # Liquid for each pot, as a text; nil for a sealed pot, into which nothing is poured.
         def liquid_each
           ", **#{weighed(plan.poured_g)}** liquid (#{poured(plan)})," if plan.poured_g.positive?
         end
@@ -129,7 +129,7 @@ module FondKettle
           Table::Contains.say(supper.allergens, supper.not_checked)
         end
 
-        # What to get, by aisle, in words.
+        # The shopping list, by aisle, as texts.
         def to_buy
           list.to_buy.group_by(&:aisle).map do |aisle, items|
             ["#{aisle.capitalize}:", items.map { |item| bought(item) }.join("; ")]

@@ -5,8 +5,8 @@ require_relative "../drawings/cooling_drawing"
 module FondKettle
   module Web
     module Presenters
-      # What a step shows whose work is done by hand once the rice is ready: the tally of pieces, the
-      # bed that cools. For Cooking.
+      # Parts of a step whose work is done by hand once the rice is ready: the tally of pieces, the bed that
+      # cools. Only Cooking includes it.
       module HandedStep
         # A curve goes on so far beyond its end.
         BEYOND = 1.15
@@ -16,7 +16,7 @@ module FondKettle
           task[:core_c] ? cook.plan.fetch(:unknown, []).reject { |name| household.names.find(name) } : []
         end
 
-        # Does a bed cool at this step, and has that begun?
+        # True when a bed cools at this step, and has begun to.
         def cools?
           !cook.waiting? && !cook.cooling.nil?
         end
@@ -29,7 +29,7 @@ module FondKettle
                                        readings: bed.measured, title: cooling_words).to_s
         end
 
-        # When it is folded over next, and when it is as warm as wanted.
+        # Texts on when it is folded over next, and when it is as warm as wanted.
         def cooling_words
           bed = cook.cooling
           fold = bed.next_fold_at(now)

@@ -9,7 +9,7 @@ require_relative "presenter"
 module FondKettle
   module Web
     module Presenters
-      # What is kept: what is due first, and until when each is good.
+      # Stored food: what is due first, and until when each box is good.
       class KeptThings < Presenter
         # One of them: its `record`, the Care::PutAway (`kept`), a line that says how much and where,
         # what there is to do about it, whether it is due or past.
@@ -42,12 +42,12 @@ module FondKettle
           @all ||= book.page(@page, now: @now, soon: soon, words: @words).map { |record| shown(record) }
         end
 
-        # How many there are.
+        # Number of boxes.
         def count
           @count ||= book.count(@words)
         end
 
-        # Is there anything at all?
+        # True when there is any box.
         def any?
           book.any?
         end
@@ -62,27 +62,27 @@ module FondKettle
           end
         end
 
-        # What has to be seen to, the most urgent of it.
+        # The boxes that need attention, the most urgent first.
         def due
           @due ||= book.due(soon, most: MOST_DUE).map { |record| shown(record) }.select(&:due)
         end
 
-        # What there is of a grain that can still be eaten.
+        # The boxes with a grain that can still be eaten.
         def of_grain(grain)
           book.of_grain(grain, now: @now, most: MOST_OF_GRAIN).map { |record| shown(record) }.reject(&:past)
         end
 
-        # One of them by its record's id. Raises NotFound.
+        # A box by its record's id. Raises NotFound.
         def one(id)
           shown(book.find(id))
         end
 
-        # What holds for all of it, in the words of the cautions.
+        # The caution that holds for all of them.
         def caution
           Care::Cautions.all.find { |one| one.code == RULE }.say
         end
 
-        # Until when (Time) one is good.
+        # Time until which one is good.
         def use_by(one)
           one.kept.use_by(@now)
         end
@@ -92,8 +92,8 @@ module FondKettle
           one.kept.reheat_min(count).map { |way, min| "#{WAYS.fetch(way)} **#{minutes(min)}**" }
         end
 
-        # How it cools where it stands, from the minute it came off the heat; nil where it is put away
-        # already.
+        # The curve of its cooling where it stands, from the minute it came off the heat; nil when it is put
+        # away already.
         def curve(one)
           return unless one.kept.place == "cooling"
 

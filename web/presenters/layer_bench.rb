@@ -27,7 +27,7 @@ module FondKettle
           @words = Methods::LayerWords.of(request, rice_g, empty: true)
         end
 
-        # From the top down, as they lie.
+        # The layers from the top down, as they lie.
         def rows
           @rows ||= @wishes.each_with_index.map do |wish, index|
             Row.new(index: index, text: Forms::LayeredForm.text(wish), words: @words[index],
@@ -35,17 +35,17 @@ module FondKettle
           end.reverse
         end
 
-        # As the form sends them, from the floor up.
+        # The layers from the floor up, as the form sends them.
         def texts
           @wishes.map { |wish| Forms::LayeredForm.text(wish) }
         end
 
-        # What can be laid on top: words and address.
+        # The layers that can be added on top: words and address.
         def added
           ADDED.map { |key| [Methods::LayerKinds.fetch(key).word, address([*texts, key])] }
         end
 
-        # As the way, or the dish, has it; nil where nothing was changed.
+        # Address of the layers as the method, or the dish, has them; nil when nothing was changed.
         def as_it_was
           @form.address(layer: nil) if @form.layers?
         end

@@ -18,7 +18,7 @@ require_relative "presenter"
 module FondKettle
   module Web
     module Presenters
-      # What comes of a plan of a pot of layers, as the Pot page says it.
+      # Result of a plan of a pot of layers, for the Pot page.
       class LayeredPot < Presenter
         # A change that would close it: its words, and the address of the plan with it (nil: none).
         Mend = Value.define(:say, :address)
@@ -32,12 +32,12 @@ module FondKettle
           @plan = plan
         end
 
-        # Is it sealed, and not turned out?
+        # True when it is sealed, and not turned out.
         def sealed?
           !@plan.sealed.nil?
         end
 
-        # What a cook would say of it: minutes in the water, and under the seal.
+        # The sentence a cook would say of it: minutes in the water, and under the seal.
         def lead
           return turned_out unless sealed?
           return "The rice goes in raw, then **#{steam_min} min** under the seal." unless par.done.positive?
@@ -46,7 +46,7 @@ module FondKettle
             "then **#{steam_min} min** under the seal."
         end
 
-        # Between which degrees it closes, and what makes it softer.
+        # The degrees of par-cooking between which it comes right, and what makes it softer.
         def closes
           return unless sealed?
           return "It does not close as it is." unless par.closes?
@@ -56,7 +56,7 @@ module FondKettle
             "Softer: spoon #{grams(par.ladled_g)} of its water over the rice."
         end
 
-        # What would make it close.
+        # The changes that would make it come right.
         def mends
           return [] unless sealed?
 
@@ -108,7 +108,7 @@ module FondKettle
           end
         end
 
-        # What is when: words and minute.
+        # The marks on the course: words and minute.
         def marks
           layers = @plan.run.layers
           { "hot through" => layers.hot_min, "safe" => (layers.safe_min if layers.safe_min&.positive?),
@@ -116,7 +116,7 @@ module FondKettle
             "floor burns" => layers.scorch_min }.compact.to_a
         end
 
-        # Each layer as it ends: words, °C, of its thickest piece, how it comes out.
+        # Each layer at the end: words, °C, °C of its thickest piece, how it comes out.
         def ends
           return [] unless sealed?
 

@@ -6,13 +6,13 @@ require_relative "../../lib/fond_kettle/pot/piece"
 module FondKettle
   module Web
     module Presenters
-      # What a step at the stove says of a pot of layers: what is laid in, rice that is drained sooner
-      # or later, how much longer a piece wants.
+      # Parts of a step at the stove of a pot of layers: what is laid in, rice that is drained sooner or
+      # later, how much longer a piece needs.
       module LayeredStep
         # What nobody knows the cut of is measured soon again, minutes.
         SOON_MIN = 5
 
-        # So much longer, by how the thickest piece is cut; what nobody knows of is measured soon again.
+        # The further minutes, by the cut of the thickest piece; an unknown piece is measured again soon.
         def more_min(measured_c)
           cut = cook.plan[:cut]
           return SOON_MIN unless cut
@@ -21,12 +21,12 @@ module FondKettle
                                 measured_c, task[:core_c], cook.plan[:boil_c])
         end
 
-        # What is laid in line by line, or nil.
+        # The layers to be laid in, line by line, or nil.
         def list
           task[:list] unless remedy
         end
 
-        # What comes of rice that is drained sooner or later than planned, a sentence each.
+        # Results of draining the rice sooner or later than planned, one sentence each.
         def drained
           return [] unless task[:kind] == "par-boil"
 

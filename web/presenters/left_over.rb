@@ -5,7 +5,7 @@ require_relative "../../app/forms/keep_form"
 module FondKettle
   module Web
     module Presenters
-      # What is likely to be put away: of a cook that is over, or of anything.
+      # Food that is likely to be put away, of a cook that is over or of anything.
       module LeftOver
         # A usual portion and how it lies.
         USUAL = { portions: 1, g_each: 250, depth_mm: 30, vessel: "tray", place: "cooling",
@@ -14,12 +14,12 @@ module FondKettle
 
         module_function
 
-        # Of nothing known, at `now`.
+        # Fields for unknown food, at `now`.
         def blank(now)
           { **USUAL, made: stamp(now) }
         end
 
-        # Of a cook (CookBook): parcels and pieces by number, anything else by the portion.
+        # Fields for a cook (CookBook): parcels and pieces by number, anything else by the portion.
         def of(cook, now)
           plan = cook[:plan]
           known = { what: cook[:title][0, Limits::NAME_LENGTH], grain: cook[:grain], cook: cook[:id] }

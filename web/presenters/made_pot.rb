@@ -12,7 +12,7 @@ require_relative "presenter"
 module FondKettle
   module Web
     module Presenters
-      # What a plan says of steam, dressing, cooling and pieces, as the Pot page shows it.
+      # Steam, dressing, cooling and pieces of a plan, for the Pot page.
       class MadePot < Presenter
         def initialize(household, form, plan)
           super(household)
@@ -21,7 +21,7 @@ module FondKettle
           @made = Methods::Finishing.new(plan.request, plan.last)
         end
 
-        # Is anything made of the rice, or is it steamed?
+        # True when something is made of the rice, or it is steamed.
         def any?
           steamed? || dressed? || !portions.use.nil?
         end
@@ -30,7 +30,7 @@ module FondKettle
           @plan.load.steamed?
         end
 
-        # With a dressing of the way's own; a dish may bring another.
+        # True with a dressing of the method's own; a dish may bring another.
         def dressed?
           !Methods::Dressing.of(@plan.request).nil?
         end
@@ -52,7 +52,7 @@ module FondKettle
           Drawings::SteamerDrawing.new(@plan, steaming, marks).to_s
         end
 
-        # How far the soak has come, and where its water comes from.
+        # Progress of the soak, and the source of its water.
         def soak_line
           soak = Methods::LongSoak.new(@plan.load.grain, @plan.load.state.taken_per_g)
           said = "Soaked to **#{(soak.share * 100).round} %** of what cold water gives"
@@ -61,7 +61,7 @@ module FondKettle
           "#{said}: a grain still snaps. #{soak.say.sub(/\A./, &:upcase)}."
         end
 
-        # Of the steam: how long, how much water, when it is topped up.
+        # The steaming: minutes, water, top-ups.
         def steam_line
           top_up = steaming.below.top_up_min
           more = top_up ? ", topped up with boiling water before minute #{top_up.floor}" : ""
@@ -95,7 +95,7 @@ module FondKettle
                                   .to_s
         end
 
-        # How warm it is worked, °C.
+        # Temperature at which it is worked, in °C.
         def to_c
           portions.use ? portions.use.warm_c.to_f : Methods::Cooled::HAND_C
         end
@@ -111,7 +111,7 @@ module FondKettle
           Drawings::PiecesDrawing.new(portions, steamer).to_s
         end
 
-        # How hot the heart of a parcel gets, over time; nil of what is not wrapped.
+        # Temperature in the middle of a parcel over time; nil when it is not wrapped.
         def heart
           return unless parcels
 
@@ -124,7 +124,7 @@ module FondKettle
           "**#{@made.words[:pieces].sub(' of ', '** of ')}."
         end
 
-        # Of parcels: how long they steam, fresh or otherwise, and their leaves; nil for any other.
+        # The steaming of parcels, fresh or otherwise, and their leaves; nil for other pieces.
         def parcel_line
           return unless parcels
 

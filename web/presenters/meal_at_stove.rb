@@ -30,7 +30,7 @@ module FondKettle
           @standing = standing
         end
 
-        # Every task of the evening in the order in which they start (Card).
+        # All tasks of the evening in the order of their starts (Card).
         def cards
           @cards ||= standing.tasks.map { |task| card(task) }
         end
@@ -49,19 +49,19 @@ module FondKettle
           cooks.map { |cook| act(cook, cooks.size > 1) }
         end
 
-        # Is this the card that its cook has in hand?
+        # True for the card that its cook has in hand.
         def first?(card, who)
           (!who.is_a?(Integer) || card.cook == who) && current(card.cook)&.row&.id == card.row.id
         end
 
-        # What a card is by its classes on the page of `who`.
+        # The classes of a card on the page of `who`.
         def classes(card, who)
           mine = !who.is_a?(Integer) || card.cook == who
           ["meal-card", "dish-#{card.row.mark}", ("is-mine" if mine), ("is-first" if first?(card, who))]
             .compact.join(" ")
         end
 
-        # What the script goes by, as data of the card's element.
+        # Values that the script needs, as data of the card's element.
         def data(card)
           about = { task: card.row.id, say: card.row.say, dish: card.row.dish,
                     **card.to_h.slice(:cook, :state, :hands, :starts, :began, :ends, :minutes, :after) }
@@ -90,7 +90,7 @@ module FondKettle
           standing.late_min(@now).positive? || meal.late_min.positive?
         end
 
-        # What has slipped and can be taken back: [words, the slip that takes it back, what that needs].
+        # Slips that can be taken back: [words, the slip that takes it back, what that needs].
         def slipped
           [*meal.lost.map { |one| ["A ring is gone since #{hour(one.from)}", "ring-back", {}] },
            *meal.gone.map { |name| ["#{name} is away", "cook-back", { "name" => name }] },

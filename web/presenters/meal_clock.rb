@@ -44,12 +44,12 @@ module FondKettle
             "**#{minutes(schedule.span_min)}** in all#{bound}.#{patience}"
         end
 
-        # Is it known that it cannot be shorter?
+        # True when it is proved that it cannot be shorter.
         def proved?
           schedule.proved?
         end
 
-        # Is it worth looking for a shorter one? Not where the cook has pinned something.
+        # True when it is worth looking for a shorter one; false when the cook has pinned something.
         def seek?
           !proved? && meal.pins.empty?
         end
@@ -78,7 +78,7 @@ module FondKettle
           meal.dishes.map { |dish| [mark(dish.key), dish.title, dish.plan.dig(:vessel, :name)] }
         end
 
-        # What is done the day before, and what could be: [id, say, dish, done then?].
+        # Tasks that are, or could be, done the day before: [id, say, dish, done then?].
         def ahead
           (Meals::Ahead.tasks(meal) + meal.every_task.select { |task| meal.ahead.include?(task.id) })
             .uniq(&:id).map do |task|
@@ -106,8 +106,7 @@ module FondKettle
           AHEAD_CARE
         end
 
-        # What is in the way of a meal that cannot be met, in a sentence, and what would free it:
-        # [key, words].
+        # The obstacle of a meal that cannot be met, as a sentence, and what would remove it: [key, words].
         def trouble
           ways = App::ArrangeMeal.new(@now).ways_out(meal)
           [conflict(ways.conflict), ways.all.map { |way| [way, way_out(way)] }]

@@ -33,7 +33,7 @@ module FondKettle
           @all ||= [*hands, *shared("burner", "ring", @meal.rings), *shared("oven", "oven", 1), *waiting]
         end
 
-        # Each pot where it first comes on a ring or into the oven (Drawings::PotOnLane); `drawn`: keeps the
+        # Each pot where it first comes on a ring or into the oven (Drawings::PotOnLane). `drawn` keeps the
         # ids of two drawings apart.
         def pots(drawn)
           @meal.dishes.select { |dish| dish.plan[:vessel] }.filter_map do |dish|

@@ -12,8 +12,8 @@ require_relative "meal_clock"
 module FondKettle
   module Web
     module Presenters
-      # One sheet for a whole meal: the day before, what is done when and by whom with what goes in, what
-      # to be careful of, what to get.
+      # One sheet for a whole meal: the day before, what is done when and by whom with what goes in, cautions,
+      # shopping.
       class MealSheet < MealClock
         RICE_AISLE = "dry goods"
         # From so many letters on, the type gets smaller.
@@ -31,13 +31,13 @@ module FondKettle
           "/clock/#{record[:id]}"
         end
 
-        # What is done the day before: [dish, say, what goes in].
+        # Tasks of the day before: [dish, say, what goes in].
         def day_before
           meal.every_task.select { |task| meal.ahead.include?(task.id) }
               .map { |task| [meal.dish(task.dish).title, task.say, task.puts_in] }
         end
 
-        # Each row with what to be careful of that no earlier one has told.
+        # The rows, each with the cautions that no earlier row has given.
         def told_rows
           told = []
           rows.map do |row|
@@ -47,7 +47,7 @@ module FondKettle
           end
         end
 
-        # Each caution once.
+        # All cautions, each once.
         def all_cautions
           meal.dishes.flat_map { |dish| dish.plan.fetch(:cautions, []) }.map { |one| one[:say] }.uniq
         end
@@ -61,7 +61,7 @@ module FondKettle
           Table::Contains.say(contains, (unknown + beside).uniq)
         end
 
-        # What to get, by aisle, what several dishes need added up.
+        # The shopping list by aisle, added up over the dishes.
         def to_buy
           @to_buy ||= items.group_by(&:aisle).map do |aisle, list|
             ["#{aisle.capitalize}:", list.join("; ")]

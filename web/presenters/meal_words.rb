@@ -6,8 +6,8 @@ require_relative "../../lib/fond_kettle/ground/words"
 module FondKettle
   module Web
     module Presenters
-      # How the tasks of a meal, its conflicts and the ways out of them are said; for presenters with a
-      # `meal` and a `schedule`.
+      # Texts on the tasks of a meal, its conflicts and the ways out of them, for presenters with a `meal` and
+      # a `schedule`.
       module MealWords
         MARKS = ("A".."Z").to_a.freeze
         RESOURCES = Words.of("resources")

@@ -10,7 +10,7 @@ require_relative "presenter"
 module FondKettle
   module Web
     module Presenters
-      # What comes of a plan, as the Pot page says it.
+      # Result of a plan, for the Pot page.
       class PotAnswer < Presenter
         # A warning, and where a tap mends it (nil: nowhere).
         Warned = Value.define(:say, :address, :link)
@@ -34,7 +34,7 @@ module FondKettle
           @now = now
         end
 
-        # How much liquid, as the house's scale shows it: the cook's own, where it is given.
+        # The liquid, as the house's scale shows it: the cook's own, when it is given.
         def liquid
           weighed(@own_g || answer[:liquid][:g])
         end
@@ -44,17 +44,17 @@ module FondKettle
           @own_g ? spoken(@own_g, form) : answer[:liquid][:measured]
         end
 
-        # Is nothing known yet of this kitchen's pots?
+        # True while nothing is known of this kitchen's pots.
         def usual_kitchen?
           form.shelves.pots.empty?
         end
 
-        # What is poured.
+        # Name of the liquid.
         def liquid_name
           "#{form.dish&.main_liquid&.name || 'water'}#{poured_how}#{', your way' if @own_g}"
         end
 
-        # How it goes in, where it does not just go into the pot.
+        # The way it goes in, when it does not just go into the pot.
         def poured_how
           return unless plan.load.steamed?
 
@@ -62,7 +62,7 @@ module FondKettle
           times.zero? ? " to sprinkle" : " to sprinkle, in #{times} pours"
         end
 
-        # What to tap to go back to what is right, [address, words], or nil.
+        # The link back to what is right, [address, words], or nil.
         def take_right
           [form.address(own: nil, own_kind: nil), "Take #{weighed(answer[:liquid][:g])} instead"] if @own_g
         end
@@ -81,7 +81,7 @@ module FondKettle
           "Comes out #{outcome_words(@own || plan)}"
         end
 
-        # That in one word.
+        # Outcome in one word.
         def verdict
           (@own || plan).comes_out
         end
@@ -92,7 +92,7 @@ module FondKettle
             "most depends on #{Belief::Unknowns.fetch(plan.spread.largest).name}."
         end
 
-        # What would narrow the range: [address or nil, words, what the range is then], or nil.
+        # The knowledge that would narrow the range: [address or nil, words, the range then], or nil.
         def narrowing
           link, words = narrower(plan.spread)
           return unless words
@@ -101,7 +101,7 @@ module FondKettle
           [link, words, ", and it is **#{weighed(least)}** to **#{weighed(most)}**."]
         end
 
-        # What goes into a broth at its start, or nil where the way has none.
+        # The ingredients of a broth at its start, or nil when the method has none.
         def ledger
           ledger = plan.ledger
           return unless ledger
@@ -116,7 +116,7 @@ module FondKettle
           answer[:act] && act_words(answer[:act], form, plan)
         end
 
-        # What goes in beside the rice and is not counted yet.
+        # Food beside the rice that is not counted yet.
         def not_counted
           form.beside.asked
         end
@@ -128,13 +128,13 @@ module FondKettle
           end
         end
 
-        # What is kept of the same rice and can still be eaten, a line each.
+        # Stored boxes of the same rice that can still be eaten, a line each.
         def kept
           KeptThings.new(household, @now).of_grain(plan.request.grain.key)
                     .map { |one| "#{one.record[:what]}: #{one.where}. #{one.say}" }
         end
 
-        # What the kitchen has learned, or nil.
+        # The lessons of the kitchen, or nil.
         def learned
           form.lesson.because && "**Learned here.** #{form.lesson.because}"
         end
@@ -143,7 +143,7 @@ module FondKettle
           form[:lesson] == "leave"
         end
 
-        # How the cook's own water comes out, and that sentence, or nil.
+        # Verdict on the cook's own water, and its sentence, or nil.
         def own_verdict
           @own&.comes_out
         end
@@ -164,7 +164,7 @@ module FondKettle
           "**#{name}** is #{weighed(@rule.liquid_g)} here and comes out **#{outcome}**. #{rule_holds}"
         end
 
-        # Of the door card for this rice in this pot.
+        # Address of the door card for this rice in this pot.
         def card_address
           typed = { grain: form[:grain], method: form.method.key, pot: form.kit.pot&.id, cup: form[:cup] }
           Rack::Utils.build_query(typed.compact.reject { |_, value| value.to_s.empty? })
@@ -177,12 +177,12 @@ module FondKettle
           Drawings::PotDrawing.new(plan, @own_g || plan.liquid_g, look: look, comes_out: comes_out).to_s
         end
 
-        # Where the water goes (Drawings::BalanceDrawing).
+        # The drawing of where the water goes (Drawings::BalanceDrawing).
         def balance
           @balance ||= Drawings::BalanceDrawing.new(answer, form.kit.measures)
         end
 
-        # Nothing of it stands over rice in a steamer.
+        # The same water by other rules, as a text, or nil for a steamer, in which none stands over the rice.
         def same_water
           return if plan.load.steamed?
 
@@ -203,7 +203,7 @@ module FondKettle
           plan.request.unknown
         end
 
-        # What to be careful of at a step of the answer.
+        # The cautions at a step of the answer.
         def cautions_at(step)
           answer[:cautions].select { |caution| step[:cautions].include?(caution[:code]) }
         end

@@ -7,30 +7,30 @@ require_relative "../../lib/fond_kettle/stove/potful"
 module FondKettle
   module Web
     module Presenters
-      # What is poured at the stove, kept hot, or measured there: for a Cooking.
+      # Water that is poured at the stove, kept hot, or measured there. Only Cooking includes it.
       module PouredWater
         # Kinds of step at which a broth is measured, and at which a pot is filled.
         MEASURE = "measure"
         FILL = Stove::Potful::FILL
 
-        # Is what was poured, or stands there, measured at this step?
+        # True when the poured or standing water is measured at this step.
         def pours?
           measures = cook.tasks.any? { |one| one[:kind] == MEASURE }
           task[:kind] == (measures ? MEASURE : FILL) && !cook.waiting?
         end
 
-        # What is measured where the pot is filled.
+        # Label of the field in which the filling is measured.
         def pour_label
           cook.plan[:base] ? "Broth in the pot" : "Poured"
         end
 
-        # What that field is to show at first, g, as the house's scale reads it.
+        # The first value of that field, in g, as the house's scale shows it.
         def pour_g
           Measure::Rounding.grams(cook.standing_g || cook.plan.dig(:base, :standing_g) || cook.poured_g,
                                   kitchen[:scale_step_g])
         end
 
-        # So much more or less with one tap, in g and in the house's cup.
+        # The changes that one tap makes, in g and in the house's cup.
         def pour_steps
           { g: [kitchen[:scale_step_g].to_f, 5.0].max, cup: 0.25 }
         end
@@ -40,7 +40,7 @@ module FondKettle
           cook.plan[:act] if pours? && cook.plan[:base].nil?
         end
 
-        # That offer in words.
+        # The offer to hold water back, as a text.
         def hold_words
           offer = act_of_range
           measures = household.shelves.measures
@@ -66,7 +66,7 @@ module FondKettle
           !cook.look_at.nil? && now >= cook.look_at - 5
         end
 
-        # What to do about a broth as it was measured, or nil.
+        # The advice on a broth as it was measured, or nil.
         def standing
           found = cook.standing
           found && { "right" => "**That is right.** Lay the rice on it.",
@@ -75,7 +75,7 @@ module FondKettle
                                "#{minutes(found.minutes)} more on medium, open." }.fetch(found.way)
         end
 
-        # What can be poured by: pairs of unit and words.
+        # The units of pouring: pairs of unit and words.
         def pour_units
           cup = household.shelves.cups.first
           [%w[g grams], ["cup", cup ? "#{cup.name}, #{plain(cup.ml)} mL" : "US cups"]]

@@ -6,11 +6,10 @@ require_relative "water_words"
 
 module FondKettle
   module Web
-    # What a page shows, worked out before it is drawn: views ask a presenter and start
-    # nothing.
+    # Presenters work out what a page shows before it is drawn: views ask a presenter and start nothing.
     module Presenters
-      # What all of them share: their household, and how numbers and water are said. A
-      # sentence has ** around what is bold.
+      # The base of all presenters: their household, and how numbers and water are written. A sentence has **
+      # around bold words.
       class Presenter
         include Helpers::Numbers
         include WaterWords

@@ -43,7 +43,7 @@ module FondKettle
                                    **says(comes_out))
         end
 
-        # Of a laid steamer, as a hash.
+        # A hash for a laid steamer.
         def baskets(laid)
           Drawings::BasketsSeen.new(**laid.slice(:across_mm, :tiers, :bed_mm))
         end
@@ -89,7 +89,7 @@ module FondKettle
           seen.with(lid: "none", base_mm: based ? seen.base_mm : 0.0)
         end
 
-        # What it is heated by at a task.
+        # The fire at a task.
         def fire(task)
           heat = task[:heat]
           return {} if heat.nil? || heat == "off"
@@ -110,7 +110,7 @@ module FondKettle
                                 baskets: nil)
         end
 
-        # What comes out, in words, and whether that is right; nothing where it is not known.
+        # The outcome as a text, and whether it is right; empty when it is not known.
         def says(comes_out)
           comes_out ? Drawings::PotSays.of(comes_out) : { says: nil, well: true }
         end

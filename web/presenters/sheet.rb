@@ -8,15 +8,14 @@ require_relative "supper_words"
 module FondKettle
   module Web
     module Presenters
-      # One sheet of paper: what to do when, each amount at the step where it goes in, what to be
-      # careful of.
+      # One sheet of paper: what to do when, each amount at the step where it goes in, and the cautions.
       class Sheet < SupperWords
         # From so many letters on, the type gets smaller.
         SIZES = { 4000 => "sheet-tiny", 3000 => "sheet-smallest", 2200 => "sheet-small",
                   1400 => "sheet-medium",
                   0 => "sheet-large" }.freeze
 
-        # How large the type can be, by how much stands on it.
+        # The size of the type, by how much stands on the sheet.
         def size
           letters = texts.sum(&:length)
           SIZES.find { |from, _| letters >= from }.last
@@ -34,7 +33,7 @@ module FondKettle
           end
         end
 
-        # Where the sheet came from.
+        # Page that the sheet came from.
         def back
           "/#{supper ? 'evening' : 'pot'}?#{form.address}"
         end
@@ -45,7 +44,7 @@ module FondKettle
            "**#{minutes(plan.total_min)}** in all", *eat].join(", ").concat(".")
         end
 
-        # Of what is eaten, or nil for plain rice.
+        # Text about the servings, or nil for plain rice.
         def eaten
           return unless supper
 

@@ -6,7 +6,7 @@ require_relative "presenter"
 module FondKettle
   module Web
     module Presenters
-      # Every way for the same rice and pot, a row each.
+      # All methods for the same rice and pot, a row each.
       class SideBySide < Presenter
         # One way: its address as a plan, name, cells of the table and words.
         Row = Value.define(:address, :name, :cells, :words)

@@ -21,7 +21,7 @@ module FondKettle
           @now = now
         end
 
-        # What waits comes last, what takes its time before that.
+        # All pots; those that wait come last, those that take their time before them.
         def all
           @records.map { |record| Cooking.new(household, record, @now) }
                   .sort_by { |pot| [pot.cook.waiting? ? 1 : 0, pot.cook.task_ends_at || later, pot.id] }

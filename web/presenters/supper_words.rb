@@ -7,8 +7,7 @@ require_relative "presenter"
 module FondKettle
   module Web
     module Presenters
-      # What an evening's page and its printed sheet both say of a plan, of a dish or of
-      # plain rice.
+      # Texts that an evening's page and its printed sheet share, of a plan, a dish or plain rice.
       class SupperWords < Presenter
         # What is done, when: the hour or so many minutes before serving, what, how long, the
         # sign it is done by, and what to be careful of that no earlier one has told.
@@ -27,7 +26,7 @@ module FondKettle
           @list = list
         end
 
-        # What is done, in order.
+        # The tasks, in order.
         def starts
           told = []
           plan.starts.map do |start|
@@ -46,7 +45,7 @@ module FondKettle
           plan.request.unknown
         end
 
-        # What must be done in good time: how long before, and what.
+        # The preparations that must be made in good time: how long before, and what.
         def ahead
           (list ? list.ahead : []).map { |ahead| [minutes(ahead.minutes), ahead.say] }
         end

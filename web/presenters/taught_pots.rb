@@ -7,8 +7,8 @@ require_relative "presenter"
 module FondKettle
   module Web
     module Presenters
-      # What the log is worth: for each rice and pot that were cooked lately, one sentence that
-      # changes the next pot. It starts no model.
+      # The lessons of the log: for each rice and pot that were cooked lately, one sentence that changes the
+      # next pot. Starts no model.
       class TaughtPots < Presenter
         # More than so many nobody reads.
         MOST = 5

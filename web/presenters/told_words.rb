@@ -9,7 +9,7 @@ require_relative "../../lib/fond_kettle/stove/cook"
 module FondKettle
   module Web
     module Presenters
-      # What a cook told at the stove, as it is read: by kind of event.
+      # Texts of the events that a cook reported at the stove, by kind.
       module ToldWords
         # Cues, and what ends a stage without being one of them.
         CUES = { **Words.of("acts").slice(*Words.of("ends").keys), **Words.of("cues") }.freeze
@@ -37,12 +37,12 @@ module FondKettle
 
         module_function
 
-        # One event in words, or nil where it is not told.
+        # Text of one event, or nil when it has none.
         def of(kind, what)
           SAID[kind]&.then { |words| instance_exec(what, &words) }
         end
 
-        # What was told in all, oldest first: [when (a Time), words].
+        # Texts of all events, oldest first: [time, words].
         def all(events)
           events.filter_map do |event|
             words = of(event.kind, event.what)
@@ -50,7 +50,7 @@ module FondKettle
           end
         end
 
-        # What was told with one tap: "440 g poured", "It boils", "On to the next step".
+        # Text of one tap: "440 g poured", "It boils", "On to the next step".
         def tap(happened)
           told = happened.filter_map { |kind, what| of(kind, what) }
           told.empty? ? "On to this step" : told.join(", ")
@@ -60,7 +60,7 @@ module FondKettle
           "#{Measure::Rounding.grams(Float(what))} g"
         end
 
-        # Of a lifted lid; what was noted before nobody was asked how long is half a minute.
+        # Seconds of a lifted lid; older events without a duration count half a minute.
         def seconds(what)
           lasted_s = Stove::Water.seconds(what)
           lasted_s < 60 ? "#{lasted_s.round} s" : Measure::Rounding.duration(lasted_s / 60.0)

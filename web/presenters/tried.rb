@@ -5,7 +5,7 @@ require_relative "presenter"
 module FondKettle
   module Web
     module Presenters
-      # What comes of a way of the house's own in this kitchen.
+      # Result of a method of the house's own in this kitchen.
       class Tried < Presenter
         def initialize(household, plan)
           super(household)

@@ -36,7 +36,7 @@ module FondKettle
 
         attr_reader :form
 
-        # Every Row.
+        # All Rows.
         def rows
           @rows ||= [*programmes, *group("Seal", SEALS), *group("Par-cooked to", degrees),
                      *group("Layers", LAYERED), *group("Base and rice", BASES)]
@@ -45,7 +45,7 @@ module FondKettle
           end
         end
 
-        # The address of the plan that a row is.
+        # Address of the plan that a row is.
         def address(row)
           form.address(**row.changes)
         end
@@ -56,7 +56,7 @@ module FondKettle
           text && "#{form.address}&over=#{Rack::Utils.escape(text)}"
         end
 
-        # What comes of a Methods::Plan, a text for each of HEADS.
+        # Texts of a Methods::Plan for each of HEADS.
         def cells(plan)
           par = plan.sealed.par_cook
           layers = plan.run.layers

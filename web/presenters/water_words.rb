@@ -20,7 +20,7 @@ module FondKettle
           Measure::Spoken.say(amount_g, form.kit.measures)
         end
 
-        # The range of a plan as an act (pour_g, keep_g, look_min): what to pour, where that is not
+        # Range of a plan as an act (pour_g, keep_g, look_min): what to pour, where that is not
         # what is planned anyway, what to keep hot, and when to look.
         def act_words(act, form, plan)
           pour, keep, planned = [act[:pour_g], act[:keep_g], plan.liquid_g].map do |g|
@@ -36,7 +36,7 @@ module FondKettle
           Methods::Amounts.in_cups(amount_g, plan.load, plan.request.measures)
         end
 
-        # The amounts of a remedy ({add_g, off_g, minutes}), a sentence each; `measures`:
+        # Amounts of a remedy ({add_g, off_g, minutes}), a sentence each; `measures`:
         # a Measure::House. Cooks begun before there was an off_g have none.
         def remedy_amounts(remedy, measures)
           [[remedy[:off_g].to_i, "to pour off"],
@@ -45,19 +45,18 @@ module FondKettle
           end.push(*("#{minutes(remedy[:minutes])} more." if remedy[:minutes].positive?))
         end
 
-        # How something comes out, the worst truth first: "**standard**: the top firm, …" of
-        # a plan or of a trial.
+        # Outcome of a plan or of a trial, the worst first: "**standard**: the top firm, …".
         def outcome_words(outcome)
           said = "**#{Methods::ComesOut.words(outcome.comes_out)}**"
           outcome.comes_out == outcome.verdict ? "#{said}#{top_and_floor(outcome.floor_and_top)}" : said
         end
 
-        # Of a deep bed that comes out in two ways: ": the top firm, the floor standard".
+        # Text about a deep bed with two outcomes: ": the top firm, the floor standard".
         def top_and_floor(parts)
           ": the top #{parts[:top]}, the floor #{parts[:floor]}" unless parts[:top] == parts[:floor]
         end
 
-        # What would narrow the range: [address or nil, words], or nil where nothing would.
+        # The knowledge that would narrow the range: [address or nil, words], or nil.
         def narrower(spread)
           return unless worth_narrowing(spread, spread.largest)
 
@@ -65,7 +64,7 @@ module FondKettle
             uptake: [nil, "Cook it and write down how it came out"] }[spread.largest]
         end
 
-        # Is the range worth the trouble of knowing `cause` better?
+        # True when the range is worth the trouble of knowing `cause` better.
         def worth_narrowing(spread, cause)
           narrowed = spread.narrowed[cause]
           narrowed && width(narrowed) < WORTH_IT * width([spread.low_g, spread.high_g])

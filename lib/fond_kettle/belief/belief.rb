@@ -7,12 +7,12 @@ module FondKettle
     # What a kitchen holds true of one Unknown: `factor` times the book, give or take
     # `sd` (share of it), after `cooks` that taught it; `tested` where it was measured.
     Estimate = Value.define(:unknown, :factor, :sd, :cooks, :tested) do
-      # Nothing known beyond the book.
+      # The belief that only the published figure is known.
       def self.book(unknown)
         new(unknown: unknown, factor: 1.0, sd: unknown.sd, cooks: 0, tested: false)
       end
 
-      # Is it taken to be what the book says?
+      # True while nothing but the published figure is known.
       def book?
         (factor - 1).zero?
       end
@@ -59,12 +59,12 @@ module FondKettle
         estimates.fetch(key)
       end
 
-      # With another Estimate in its place.
+      # The same beliefs with another Estimate in its place.
       def holding(estimate)
         with(estimates: estimates.merge(estimate.unknown.key => estimate).freeze)
       end
 
-      # Every Estimate, in the order of the Unknowns.
+      # Yields each Estimate, in the order of the Unknowns.
       def each(&)
         estimates.each_value(&)
       end

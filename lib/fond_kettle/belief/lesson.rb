@@ -12,7 +12,7 @@ module FondKettle
         estimate.factor
       end
 
-      # How many cooks taught it.
+      # Number of cooks that taught it.
       def cooks
         estimate.cooks
       end

@@ -60,8 +60,8 @@ module FondKettle
                    narrowed: narrowed(held, sides, [balance.liquid_g, wanted_g], joint))
       end
 
-      # What the pot could do without where nothing is poured: food may bring more than the rice drinks,
-      # and no pot is poured less than nothing. Below 0 there, else 0, g.
+      # Liquid that a pot could do without when nothing is poured, in g: food may bring more than the rice
+      # takes up, and nobody pours less than nothing. Negative then, else 0.
       def over_g(balance, stages, setting)
         return 0.0 if balance.liquid_g.positive?
 
@@ -85,9 +85,9 @@ module FondKettle
         [(wanted_g + low_g).clamp(0.0, liquid_g), [wanted_g + high_g, liquid_g].max].freeze
       end
 
-      # Where a pot boils open until its liquid is gone, the less of what the fire gives and
-      # what the surface lets off decides: the two are looked at together, at the points of
-      # Gauss and Hermite for a normal. Mean, variance and third moment, or nil.
+      # The mean, variance and third moment of fire and surface loss together, or nil. A pot that boils open
+      # until its liquid is gone loses the smaller of the two, so they are integrated together, at the points
+      # of Gauss and Hermite for a normal distribution.
       def joint(held, balance, stages, setting, over_g)
         return unless stages.any? { |stage| stage.open? && DRIES.include?(stage.until) }
 
@@ -105,14 +105,14 @@ module FondKettle
         estimate.unknown.act.call(load, setting, 1 + (sds * estimate.sd))
       end
 
-      # Anything from 6 to 10 parts does.
+      # The spread in plenty of water: anything from 6 to 10 parts is right.
       def in_plenty(load, balance)
         low_g, high_g = PLENTY.minmax.map { |parts| parts * load.rice_g }
         Spread.new(low_g: [low_g, balance.liquid_g].min, high_g: [high_g, balance.liquid_g].max,
                    by_cause: Unknowns.all.to_h { |unknown| [unknown.key, 0.0] }.freeze, narrowed: {}.freeze)
       end
 
-      # Nothing is poured into a sealed pot.
+      # The spread of a sealed pot, into which nothing is poured.
       def nothing
         Spread.new(low_g: 0.0, high_g: 0.0, narrowed: {}.freeze,
                    by_cause: Unknowns.all.to_h { |unknown| [unknown.key, 0.0] }.freeze)
@@ -139,7 +139,8 @@ module FondKettle
         (moved(balance, stages, *acted(estimate, sds, balance.load, setting)) - over_g) / Z80
       end
 
-      # By the slope of the loss; where that is far, by a second run there (a secant step).
+      # Liquid after a change of the loss, by its slope; far from the plan, by a second run there (a
+      # secant step).
       def moved(balance, stages, load, setting)
         from_g = balance.liquid_g
         lacking = ->(liquid_g) { lacking_g(liquid_g, load, stages, setting) }
@@ -151,7 +152,7 @@ module FondKettle
         first == left ? shift_g : shift_g * first / (first - left)
       end
 
-      # What wanted and loss come to over what is poured, g.
+      # The water that rice and steam want beyond what is poured, in g.
       def lacking_g(liquid_g, load, stages, setting)
         run = Pot::Cooking.end_of(load, liquid_g, stages, setting)
         Phases::Solving.wanted_g(load, run, liquid_g) - liquid_g

@@ -14,7 +14,7 @@ module FondKettle
     #   act         what it does: (load, setting, factor) -> [load, setting]
     #   moves_g     where known, what one unit of it moves the liquid by: load -> g
     Unknown = Value.define(:key, :name, :sd, :known_sd, :cooks, :concerns, :matters, :act, :moves_g) do
-      # One of which only what is not usual is given.
+      # An Unknown with the given attributes; the others take their defaults.
       def self.of(key, name, sd:, act:, known_sd: nil, cooks: false, concerns: ->(_) { true },
                   matters: ->(_) { true }, moves_g: nil)
         new(key: key, name: name, sd: sd, known_sd: known_sd, cooks: cooks, concerns: concerns,
@@ -65,7 +65,7 @@ module FondKettle
 
       module_function
 
-      # Every Unknown, in the order in which they are told.
+      # All Unknowns, in the order in which they are shown.
       def all
         ALL.values
       end

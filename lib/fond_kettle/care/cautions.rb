@@ -36,7 +36,7 @@ module FondKettle
         [needs.empty? ? tasks.last : holding.first]
       end
 
-      # With its text filled in.
+      # The caution with its text filled in.
       def filled(words)
         with(say: Template.fill(say, { core_c: core_c, **words }))
       end
@@ -61,7 +61,7 @@ module FondKettle
 
       module_function
 
-      # Every Caution, in the order in which they are told.
+      # All Cautions, in the order in which they are shown.
       def all
         @all ||= load_file(FILE)
       end
@@ -87,7 +87,7 @@ module FondKettle
         @raw ||= all.select(&:core_c).flat_map(&:needs).uniq.map { |fact| fact.delete_prefix(INSIDE) }.freeze
       end
 
-      # Those of food that is raw for certain: not of what nobody knows.
+      # The classes of food that is raw for certain, not merely unknown.
       def surely_raw
         raw - [UNKNOWN.delete_prefix(INSIDE)]
       end

@@ -14,7 +14,8 @@ module FondKettle
     #   below_60_min   minutes that it was below 60 °C before that; nil: nobody knows
     Kept = Value.define(:g, :depth_mm, :vessel, :start_c, :below_60_min, :place_c, :then_c, :moved_after_min)
 
-    # How it cools, and whether that is safe (figures: Keep). Minutes are from the start; nil: never.
+    # The cooling of stored food, and whether that is safe (figures: Keep). Minutes count from the start; nil
+    # means never.
     class Keeping
       # Cooked rice must not stay between these, °C …
       HOT_C = 60.0
@@ -43,7 +44,7 @@ module FondKettle
       # A tray, cm2.
       TRAY_CM2 = 30 * 40
 
-      # Of Kept.
+      # `kept`: the food and its place (Kept).
       def initialize(kept)
         @kept = kept
         @tau_min = Pot::Cooling.kept_tau_min(kept.vessel, kept.depth_mm)
@@ -69,13 +70,13 @@ module FondKettle
         Pot::Cooling.after(@tau_min, moved_c, minutes - kept.moved_after_min, kept.then_c)
       end
 
-      # What is cold enough where it goes in the end, °C: a refrigerator at 5 °C is one.
+      # Temperature that is cold enough in the final place, in °C; a refrigerator at 5 °C is cold enough.
       def cold_c
         [COLD_C, kept.then_c + ABOVE_PLACE_C].max
       end
 
-      # Is it cold soon enough? What nobody knows the time of is not; the minutes below 60 °C before it was
-      # told count, and so does standing of every kind.
+      # True when the food is cold soon enough. Unknown times are unsafe; minutes below 60 °C before it was
+      # recorded count, and so does standing of every kind.
       def safe?
         return false if unknown_since? || not_heated? || kept.then_c > WARMEST_FRIDGE_C
 
@@ -87,22 +88,22 @@ module FondKettle
         kept.below_60_min.to_f + warm <= MOST_TO_MIDDLE_MIN && cooling <= MOST_TO_COLD_MIN
       end
 
-      # Is it neither hot nor cold, and nobody says since when?
+      # True for food that is neither hot nor cold, when nobody knows since when.
       def unknown_since?
         kept.below_60_min.nil? && kept.start_c > COLD_C && kept.start_c < HOT_C
       end
 
-      # Does it stand where it is kept hot, and is not hot?
+      # True for food in the hot place that is not hot.
       def not_heated?
         kept.place_c >= HOT_C && kept.start_c < HOT_C
       end
 
-      # Is it kept hot where it stands first?
+      # True for food that is kept hot first.
       def kept_hot?
         kept.place_c >= HOT_C && kept.start_c >= HOT_C
       end
 
-      # Is it put into a freezer?
+      # True for food that goes into a freezer.
       def frozen?
         kept.then_c <= FREEZER_C
       end
@@ -127,7 +128,7 @@ module FondKettle
         ways.reject { |way| way == kept }.find { |way| Keeping.new(way).safe? }
       end
 
-      # In words.
+      # Sentences about it.
       def say
         return UNKNOWN_SINCE if unknown_since?
         return NOT_HEATED if not_heated?

@@ -55,7 +55,7 @@ module FondKettle
 
       module_function
 
-      # Every Kind by key.
+      # All Kinds by key.
       def all
         @all ||= load_file(FILE)
       end

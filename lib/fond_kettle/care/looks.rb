@@ -31,13 +31,12 @@ module FondKettle
 
       module_function
 
-      # Every Look by key.
+      # All Looks by key.
       def all
         @all ||= load_file(FILE)
       end
 
-      # Those that are asked at a step of this kind (a key), of rice in a pot or in a steamer (a key of
-      # WITHIN).
+      # The looks asked at a step of this kind (a key), of rice in a pot or in a steamer (a key of WITHIN).
       def at(kind, within: "pot")
         all.values.select { |look| look.kinds.include?(kind) && [nil, within].include?(look.within) }
       end

@@ -45,7 +45,7 @@ module FondKettle
         keeping(((moved_at || now) - made_at) / 60.0)
       end
 
-      # How warm it is now, °C.
+      # The present temperature, in °C.
       def temp_c(now)
         really(now).after((now - made_at) / 60.0)
       end
@@ -64,7 +64,7 @@ module FondKettle
         really(now).safe?
       end
 
-      # Until when (Time) it has to be eaten; nil where it must not be.
+      # Time until which it has to be eaten; nil when it must not be.
       def use_by(now)
         return unless safe?(now)
 
@@ -80,22 +80,23 @@ module FondKettle
         too_warm ? keeping::SAME_DAY_H : keeping::USE_WITHIN_H
       end
 
-      # Has it to be seen to before anything else: it cools, its time is near, or it is over?
+      # True when it needs attention before anything else: it is cooling, its time is near, or its time is
+      # over.
       def due?(now)
         place == "cooling" || !safe?(now) || use_by(now) - now < self.class::SOON_S
       end
 
-      # Must it be thrown away?
+      # True when it must be thrown away.
       def past?(now)
         !safe?(now) || use_by(now) <= now
       end
 
-      # Is it frozen?
+      # True for frozen food.
       def frozen?
         place == self.class::FREEZER
       end
 
-      # Where it may be moved now: what was thawed is not frozen again.
+      # The places it may be moved to now; thawed food is not frozen again.
       def places
         self.class::COLD - [place, *(self.class::FREEZER if thawed_at)]
       end

@@ -6,8 +6,8 @@ require_relative "keeping"
 
 module FondKettle
   module Care
-    # How long what was kept takes until it is hot right through (figures: Parcels, Keep), by way.
-    # Always once only, and measured in its middle.
+    # Minutes until stored food is hot right through, for each way of reheating (figures: Parcels, Keep). Food
+    # is reheated once only, and measured in its middle.
     module Reheating
       # From the refrigerator and the freezer, °C.
       CHILLED_C = 5.0

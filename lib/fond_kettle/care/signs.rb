@@ -15,8 +15,8 @@ module FondKettle
       # Of a step's time: from then on a late sign means something.
       const_set(:HALF, 0.5)
 
-      # Can it occur in a step of this kind (a key), with so great a share of its time gone
-      # (0..1), in a pot that has boiled or not?
+      # True when it can occur in a step of this kind (a key), with this share of its time gone (0..1), in a
+      # pot that has boiled or not.
       def at?(kind, share, boiled)
         kinds.include?(kind) && (boiled ? self.until.nil? : after.nil?) &&
           (!late || share >= self.class::HALF)
@@ -43,12 +43,12 @@ module FondKettle
 
       module_function
 
-      # Every Sign by key.
+      # All Signs by key.
       def all
         @all ||= load_file(FILE)
       end
 
-      # Those that can occur now (Sign#at?).
+      # The signs that can occur now (Sign#at?).
       def at(kind, share:, boiled:)
         all.values.select { |sign| sign.at?(kind, share, boiled) }
       end

@@ -12,7 +12,7 @@ module FondKettle
     Amount = Value.define(:key, :what, :g, :measured, :poured_off, :told) do
       const_set(:WATER, "water")
 
-      # One that is eaten.
+      # An Amount of food, which is eaten.
       def self.of(key:, what:, g:, measured:, told:)
         new(key: key, what: what, g: g, measured: measured, poured_off: false, told: told)
       end
@@ -20,7 +20,7 @@ module FondKettle
 
     # What is done one after the other: `head` before the `lines`, `tail` after them.
     Checklist = Value.define(:head, :lines, :tail) do
-      # In one go, as a slip has it.
+      # Amount in one sentence, as the slip writes it.
       def to_s
         "#{head}: #{lines.join('; ')}. #{tail}"
       end
@@ -53,7 +53,7 @@ module FondKettle
         slot.minutes
       end
 
-      # What goes in at it, as the cook reads it: "300 g basmati (1 1/2 glasses); 386 g water".
+      # Food that goes in at this task, as a cook reads it: "300 g basmati (1 1/2 glasses); 386 g water".
       def puts_in
         told = amounts.filter_map(&:told).join("; ")
         lot && !told.empty? ? "#{lot}: #{told}" : told

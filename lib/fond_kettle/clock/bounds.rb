@@ -2,7 +2,7 @@
 
 module FondKettle
   module Clock
-    # What no span can be less than.
+    # Lower bounds for the length of a span.
     module Bounds
       module_function
 
@@ -14,7 +14,7 @@ module FondKettle
         crowds.resources.reduce(path) { |most, resource| [most, energy(resource, minutes, low, tails)].max }
       end
 
-      # As said, for one resource.
+      # The bound for one resource, by the reasoning above.
       def energy(resource, minutes, low, tails)
         tasks = resource.users.each_with_index.map do |place, index|
           [low[place] - minutes[place], tails[place], minutes[place] * resource.amounts[index]]
@@ -23,7 +23,7 @@ module FondKettle
         tasks.map(&:first).uniq.reduce(0) { |most, to_go| [most, beyond(tasks, to_go, resource.there)].max }
       end
 
-      # Of those with at least that long to go, by how long there is before them.
+      # Tasks that need at least `to_go` minutes, ordered by the minutes before them.
       def beyond(tasks, to_go, there)
         work = most = 0
         tasks.each do |after, before, energy|

@@ -13,8 +13,8 @@ module FondKettle
         crowds.resources.flat_map { |resource| chain(resource, minutes, starts, kept) }.uniq
       end
 
-      # From the first on: each takes over from whom was over last before it, so that few
-      # wait for many.
+      # The chain of a resource, from its first task: each takes over from the one that was over last before
+      # it, so that few wait for many.
       def chain(resource, minutes, starts, kept)
         units = Array.new(resource.there)
         order = resource.users.each_index.select { |i| kept[resource.users[i]] }
@@ -27,7 +27,8 @@ module FondKettle
         end
       end
 
-      # When what has the unit is over, minutes before serving; what nobody has had is free for ever.
+      # The end of the task that has the unit, in minutes before serving; infinity for a unit that nobody has
+      # had.
       def over_min(last, minutes, starts)
         last ? starts[last] - minutes[last] : Float::INFINITY
       end

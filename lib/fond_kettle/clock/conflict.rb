@@ -30,12 +30,12 @@ module FondKettle
         new(problem).conflict
       end
 
-      # As for `of`.
+      # The arguments are those of `of`.
       def initialize(problem)
         @problem = problem
       end
 
-      # As for `of`.
+      # Result of `of`.
       def conflict
         circle || overfull || (smallest if refuted?(@problem, effort))
       end

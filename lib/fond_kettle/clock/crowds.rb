@@ -4,9 +4,9 @@ require_relative "../ground/value"
 
 module FondKettle
   module Clock
-    # Where tasks together ask too much of a resource, or an oven of two temperatures. The
-    # minutes at which a resource is full are the bits of a number, so that a look at all
-    # tasks is a few operations on numbers.
+    # Places where tasks together ask too much of a resource, or ask an oven for two temperatures. The minutes
+    # at which a resource is full are the bits of an integer, so that all tasks are checked with a few integer
+    # operations.
     class Crowds
       # How much there is of something, the places of its users and how much each takes, when so
       # much of it is away (Gone), and the minutes at which each unit is.
@@ -21,7 +21,7 @@ module FondKettle
       class Crowd
         attr_reader :places, :amounts, :room, :past_min
 
-        # As it says above.
+        # The arguments are the attributes described above.
         def initialize(places, amounts, room, past_min)
           @places = places
           @amounts = amounts
@@ -112,7 +112,7 @@ module FondKettle
         crowds
       end
 
-      # The minutes after the first of a crowd is gone.
+      # Minutes after the first of a crowd is gone.
       def past(over, crowd, low)
         first = crowd.places.map { |place| low[place] }.min
         over >> first << first

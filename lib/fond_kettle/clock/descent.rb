@@ -14,9 +14,9 @@ require_relative "worth"
 
 module FondKettle
   module Clock
-    # From no schedule to a good one. First any, or that there is none; then it is made shorter by
-    # searches half-way to the bound and by ordering parts of it anew; then the bound is raised by
-    # showing that no shorter one exists; what is left of the effort makes it better at the same span.
+    # The search from no schedule to a good one. It first finds any schedule, or proves that there is none;
+    # then shortens it by searches half-way to the bound and by ordering parts anew; then raises the bound by
+    # proving that no shorter one exists. The rest of the effort improves it at the same span.
     class Descent
       include FirstSchedule
 
@@ -64,7 +64,7 @@ module FondKettle
         raise Lost.new(@search.nodes, false, nearest: starts, over_min: @over_min)
       end
 
-      # As short as the effort makes it, and the bound as high.
+      # Shortens the schedule as far as the effort allows, and raises the bound.
       def shorten
         halve
         order_anew

@@ -5,7 +5,7 @@ require_relative "one_by_one"
 
 module FondKettle
   module Clock
-    # How a Descent comes to its first schedule; for it alone.
+    # The part of Descent that finds its first schedule. Only Descent includes it.
     module FirstSchedule
       # Minutes of luck in the restarts.
       NOISE = 12

@@ -2,12 +2,12 @@
 
 module FondKettle
   module Clock
-    # No schedule was found in so many orders `looked` at; `shown`: none exists; `nearest`: starts by id
-    # with which what is ready waits `over_min` minutes longer than it may, or nil.
+    # Raised when no schedule was found in `looked` orders. `shown`: it is proved that none exists; `nearest`:
+    # starts by id with which finished food waits `over_min` minutes longer than it may, or nil.
     class Lost < StandardError
       attr_reader :looked, :shown, :nearest, :over_min
 
-      # As it says above.
+      # The arguments are the attributes described above.
       def initialize(looked, shown, nearest: nil, over_min: nil)
         super("none in #{looked} orders")
         @looked = looked

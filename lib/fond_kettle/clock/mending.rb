@@ -23,7 +23,7 @@ module FondKettle
         new(problem, starts, limit, anew).starts
       end
 
-      # As for `of`.
+      # The arguments are those of `of`.
       def initialize(problem, starts, limit, anew = ANEW)
         @anew = anew
         @problem = problem
@@ -33,7 +33,7 @@ module FondKettle
         @limit = limit || (@network.horizon_min + @wished.max.to_i)
       end
 
-      # As for `of`.
+      # Result of `of`.
       def starts
         @windows = @network.windows(@limit)
         low = @windows && (kept_orders || new_orders)

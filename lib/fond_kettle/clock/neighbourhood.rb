@@ -2,20 +2,20 @@
 
 module FondKettle
   module Clock
-    # Which tasks of a schedule are let go so that they may be ordered anew; all others keep their
-    # order (large neighbourhood search: Shaw, 1998; for schedules Godard, Laborie and Nuijten, 2005).
+    # Tasks of a schedule that are released to be ordered anew, while all others keep their order (large
+    # neighbourhood search: Shaw, 1998; for schedules Godard, Laborie and Nuijten, 2005).
     class Neighbourhood
       SHARES = [0.15, 0.25, 0.4, 0.6].freeze
 
-      # Of Slots; `random`: what picks.
+      # `slots`: Slots; `random`: the random generator that picks.
       def initialize(slots, random)
         @slots = slots
         @minutes = slots.map(&:minutes)
         @random = random
       end
 
-      # By place, true for those that keep their order; let go are those around one of the
-      # `centres` (places; nil: any).
+      # True, by place, for tasks that keep their order. Tasks around one of the `centres` (places; nil: any)
+      # are released.
       def kept(starts, centres)
         centre = centres ? centres.sample(random: @random) : @random.rand(@slots.size)
         loose = send(%i[near near alike dishes].sample(random: @random), centre, starts)

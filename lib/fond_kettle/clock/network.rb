@@ -68,8 +68,8 @@ module FondKettle
         @waits.filter_map { |place, most| place if starts[place] > most }
       end
 
-      # That the task at `first` is over before that at `second` starts: narrows the windows;
-      # false where that cannot be. Taken back by `drop`, last first.
+      # Orders the task at `first` to be over before the one at `second` starts, and narrows the windows;
+      # false when that is impossible. `drop` undoes it, last first.
       def order(first, second, low, high)
         minutes = @minutes[first]
         @out[second].push(first, minutes)

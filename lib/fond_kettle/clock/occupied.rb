@@ -2,7 +2,7 @@
 
 module FondKettle
   module Clock
-    # What is in use minute by minute, of each resource, and how warm the oven is.
+    # The use of each resource minute by minute, and the temperature of the oven.
     class Occupied
       # `there`: how much there is of each, by name.
       def initialize(there)

@@ -2,9 +2,8 @@
 
 module FondKettle
   module Clock
-    # Whether more work has to be done within some stretch of time than a resource can do: tasks
-    # that cannot start before the stretch nor end after it (overload checking: Carlier and
-    # Pinson, 1989).
+    # Detection of overload: more work within a stretch of time than a resource can do, from tasks that can
+    # neither start before the stretch nor end after it (overload checking: Carlier and Pinson, 1989).
     module Overload
       module_function
 

@@ -23,7 +23,7 @@ module FondKettle
         last ? circle(network, via, last) - [network.serve] : []
       end
 
-      # One round of what starts after what; has any tail grown?
+      # Runs one round over what starts after what; true when a tail has grown.
       def lengthen(network, tails)
         grown = false
         network.out.each_with_index do |edges, from|
@@ -37,7 +37,7 @@ module FondKettle
         grown
       end
 
-      # One round; the last place that moved, or nil.
+      # Runs one round; returns the last place that moved, or nil.
       def relax(network, at, via)
         moved = nil
         network.out.each_with_index do |edges, from|
@@ -52,7 +52,7 @@ module FondKettle
         early(network, at, via) || moved
       end
 
-      # What would have to start sooner than it may wait for serving, or than it is fixed to.
+      # Tasks that would have to start before their longest wait for serving, or before their fixed start.
       def early(network, at, via)
         serve = network.serve
         fixed(network, at, via)
@@ -67,7 +67,7 @@ module FondKettle
         serve
       end
 
-      # What is fixed to start at least so long before serving does.
+      # Tasks whose fixed start is at least that long before serving.
       def fixed(network, at, via)
         network.least.each_with_index do |least, place|
           next if least.zero? || place == network.serve || at[network.serve] + least <= at[place]

@@ -46,8 +46,8 @@ module FondKettle
         new(problem, effort, stop, 0).place(nil, polish: false)
       end
 
-      # One after the other in the order given, which must put each after those that it
-      # comes after: the plainest Placed there is, whatever waits.
+      # The plainest Placed: one task after the other in the given order, which must put each after those that
+      # it follows, whatever waits.
       def self.in_turn(slots)
         before_min = span_min = slots.sum(&:minutes)
         starts = slots.to_h do |slot|
@@ -57,7 +57,7 @@ module FondKettle
         Placed.new(starts: starts, span_min: span_min, bound_min: 0, over_min: 0)
       end
 
-      # As for `place`.
+      # The arguments are those of `place`.
       def initialize(problem, effort, stop, seed)
         @seed = seed
         @problem = problem

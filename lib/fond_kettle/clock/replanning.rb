@@ -32,7 +32,7 @@ module FondKettle
         new(problem, starts, now_min, begun).replanned
       end
 
-      # As for `of`.
+      # The arguments are those of `of`.
       def initialize(problem, starts, now_min, begun)
         @problem = problem
         @starts = starts
@@ -41,7 +41,7 @@ module FondKettle
         @left = problem.slots.reject { |slot| begun.key?(slot.id) }
       end
 
-      # As for `of`.
+      # Result of `of`.
       def replanned
         EFFORTS.product(PATIENCE).each do |effort, more_min|
           @effort = effort

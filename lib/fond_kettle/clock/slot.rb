@@ -11,7 +11,7 @@ module FondKettle
     # much of each resource (by name); in the oven at `oven_c` (nil: not there).
     # `after` lists what it comes after; `dish` is what it belongs to (nil: to nothing).
     Slot = Value.define(:id, :minutes, :uses, :oven_c, :after, :dish) do
-      # One of which only what is not usual is given.
+      # A Slot with the given attributes; the others take their defaults.
       def self.of(id, minutes, uses: {}, oven_c: nil, after: [], dish: nil)
         new(id: id, minutes: minutes, uses: uses.freeze, oven_c: oven_c, after: after.freeze, dish: dish)
       end
@@ -32,7 +32,7 @@ module FondKettle
     # What is to be placed: `slots`, their `ends` and `windows`, how much there is of each of
     # the `resources` (by name; what is not named there is none), and when it is `away`.
     Problem = Value.define(:slots, :ends, :resources, :windows, :away) do
-      # One of which only what is not usual is given.
+      # A Problem with the given attributes; the others take their defaults.
       def self.of(slots, ends: [], resources: {}, windows: [], away: [])
         new(slots: slots, ends: ends, resources: resources, windows: windows, away: away)
       end

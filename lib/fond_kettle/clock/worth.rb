@@ -15,7 +15,7 @@ module FondKettle
         to_a <=> other.to_a
       end
 
-      # What decides, in this order.
+      # Values that are compared, the most important first.
       def to_a
         [span_min, hold_min, changes, early_min]
       end
@@ -34,14 +34,14 @@ module FondKettle
         @cooks = problem.resources.fetch(HANDS, 0)
       end
 
-      # Of starts, minutes before serving by place.
+      # The worth of starts (minutes before serving, by place).
       def of(starts)
         Worth.new(span_min: starts.max, hold_min: hold(starts), changes: changes(starts),
                   early_min: starts.sum)
       end
 
-      # Which cook does what: [place, cook] in the order in which they start. What is `fixed` (cook by
-      # place) is theirs; else whoever is free and has the same dish in hand first.
+      # The cook of each task: [place, cook] in the order of the starts. Tasks in `fixed` (cook by place) keep
+      # their cook; the others go to whoever is free, first to the one who has the same dish in hand.
       def hands(starts, fixed = {})
         free_at = Array.new(@cooks, Float::INFINITY)
         dishes = Array.new(@cooks)

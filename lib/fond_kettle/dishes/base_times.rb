@@ -7,10 +7,10 @@ require_relative "../methods/base_cooking"
 
 module FondKettle
   module Dishes
-    # Whether the steps of a dish's own cook the raw food of a base that is sealed in cooked: until it is
-    # safe, and until it is tender. The cook's minutes stand; what they are short of is said.
+    # A check of the steps with which a dish cooks the raw food of a base before it is sealed in: they must
+    # last until it is safe and until it is tender. The cook's own minutes stand; the shortfall is reported.
     class BaseTimes
-      # Of a Dish and the Methods::Request of its evening.
+      # `dish`: a Dish; `request`: the Methods::Request of its evening.
       def initialize(dish, request)
         @dish = dish
         @cooking = Methods::BaseCooking.new(request)

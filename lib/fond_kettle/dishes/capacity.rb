@@ -9,7 +9,7 @@ require_relative "supper"
 
 module FondKettle
   module Dishes
-    # How much of something a vessel takes.
+    # Amount of food that a vessel takes.
     module Capacity
       # Full to within this share.
       CLOSE = 0.005

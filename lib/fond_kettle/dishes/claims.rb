@@ -8,9 +8,9 @@ require_relative "line"
 
 module FondKettle
   module Dishes
-    # Which step of a dish takes which of its lines: as the step says ("takes oil, garlic"),
-    # else the first step of the right time whose words name it. A line whose whole name is
-    # there goes before one of which only a word is ("onions" before "spring onions").
+    # Lines that each step of a dish uses: those that the step names ("takes oil, garlic"), or the first
+    # step at the right time whose words name them. A line whose whole name is found goes before a line of
+    # which only one word is found ("onions" before "spring onions").
     class Claims
       # Stages of lines that steps of each stage may take.
       MAY_TAKE = { "base" => %w[base liquid with beside], "soak" => %w[base liquid with beside finish],
@@ -32,12 +32,12 @@ module FondKettle
       # took.
       Claim = Value.define(:index, :stage)
 
-      # For each of the `steps` (DishStep) the Claims that it has of the `lines` (Line).
+      # The Claims on the `lines` (Line) for each of the `steps` (DishStep).
       def self.of(lines, steps)
         steps.empty? ? [].freeze : new(lines, steps).claims
       end
 
-      # As for `of`.
+      # The arguments are those of `of`.
       def initialize(lines, steps)
         @lines = lines
         @steps = steps

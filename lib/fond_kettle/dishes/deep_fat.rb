@@ -5,7 +5,7 @@ require_relative "../methods/provision"
 
 module FondKettle
   module Dishes
-    # What must not go into deep hot fat: free liquid never, and no food that drips (figures: Food in a
+    # Food that must not go into deep hot fat: free liquid never, and no food that drips (figures: Food in a
     # vessel, Deep-fry; job: Cautions, Hot fat).
     class DeepFat
       # Fat of more than that share of the food is deep, where there is at least LEAST_G of it.
@@ -19,7 +19,8 @@ module FondKettle
       WATERY = 0.6
       RUNS_G_ML = 0.9
 
-      # Of a dish's lines (Line) and steps (DishStep) with what each takes (Claims).
+      # `lines`: of a dish (Line); `steps`: its steps (DishStep); `claims`: the lines that each step uses
+      # (Claims).
       def initialize(lines, steps, claims)
         @lines = lines
         @steps = steps
@@ -32,7 +33,7 @@ module FondKettle
         @stopped ||= @deep.flat_map { |step| indexes(step) }.uniq.select { |index| runs?(@lines[index]) }
       end
 
-      # By index of a step: indexes of lines that come to it wet.
+      # Indexes of lines that are wet when they come to a step, by the step's index.
       def dripping
         found = @deep.to_h do |step|
           named = @claims[step].map(&:index) & wetted_before(step).flat_map { |index| indexes(index) }

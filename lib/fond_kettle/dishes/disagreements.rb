@@ -11,18 +11,19 @@ require_relative "step_times"
 
 module FondKettle
   module Dishes
-    # Where a dish's text, its steps and its settings cannot all be true, a sentence each.
+    # Contradictions between a dish's text, its steps and its settings, one sentence each.
     class Disagreements
       HEAT = /(?<![\d.,])(\d{2,3})\s*°\s*([CF])\b/
       # Further apart than this is another heat, °C.
       APART_C = 11.0
 
-      # Of `lines`, `steps` and `way` of a dish whose Methods::Method is `method` (nil: gone).
+      # The contradictions in `lines`, `steps` and `way` of a dish with `method` (Methods::Method; nil when it
+      # is gone).
       def self.in(lines, steps, way, method)
         new(lines, steps, way, method).found
       end
 
-      # As for `in`.
+      # The arguments are those of `in`.
       def initialize(lines, steps, way, method)
         @lines = lines
         @steps = steps

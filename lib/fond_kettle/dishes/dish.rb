@@ -13,15 +13,15 @@ module FondKettle
     # `placing`: which step takes which of its lines, and what nobody has said (Placing).
     Dish = Value.define(:title, :serves, :method, :grain, :rice_g, :pan_mm, :lines, :steps, :note, :way,
                         :placing) do
-      # One that keeps to its method's way, unless told; its lines are in the state in which
-      # its steps leave them.
+      # A Dish that follows its method unless told otherwise; its lines are in the state in which its steps
+      # leave them.
       def self.of(lines:, steps:, way: Way.of, **given)
         placing = Placing.of(lines, steps)
         new(way: way, lines: Settled.lines(lines, steps, placing.claims), steps: steps, placing: placing,
             **given)
       end
 
-      # For each of its steps what of its lines goes in at it (Claims::Claim).
+      # Lines that go in at each of its steps (Claims::Claim).
       def claims
         placing.claims
       end

@@ -19,19 +19,19 @@ module FondKettle
     # where that is its stage; `takes`: names of the lines that go in at it, nil where its words
     # say so; `oven_c` how hot the oven is, where it is done in one, °C.
     DishStep = Value.define(:say, :stage, :kind, :minutes, :hands_on, :cue, :at_min, :takes, :oven_c) do
-      # One of which only what is said is given.
+      # A DishStep with the given attributes; the others take their defaults.
       def self.of(say:, **said)
         new(stage: "base", kind: "own", minutes: 0.0, hands_on: true, cue: "", at_min: nil, takes: nil,
             oven_c: nil, say: say,
             **said)
       end
 
-      # Is it done neither before the rice nor after it?
+      # True for a step that is done neither before the rice nor after it.
       def between?
         !%w[base finish].include?(stage)
       end
 
-      # When it is done, as a cook writes it: "base", "at 10 min", "when dry".
+      # Time of the step as a cook writes it: "base", "at 10 min", "when dry".
       def time
         format(STEP_STAGES.fetch(stage), at_min && Measure::Rounding.plain(at_min))
       end

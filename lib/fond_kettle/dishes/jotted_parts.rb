@@ -2,8 +2,8 @@
 
 module FondKettle
   module Dishes
-    # Whether a jotted line means all of a thing, or a part of it: its juice, its rind, what is
-    # left without the shell.
+    # The part of a thing that a jotted line means: all of it, its juice, its rind, or what is left without
+    # the shell.
     module JottedParts
       SHELL = /\b(?:in\s+(?:the|their|its)\s+(?:shells?|pods?|skins?)|unpeeled|unshelled|bone[\s-]in|
                 on\s+the\s+bone|with\s+(?:the\s+)?(?:bones?|skins?|shells?|peel))\b/ix
@@ -27,13 +27,13 @@ module FondKettle
         part ? [part.post_match, part[:part]] : [text, nil]
       end
 
-      # Is it the juice of it, by what stood before its name (of `without`) or behind?
+      # True when the line means the juice, by the words before the name (`part`) or after it (`note`).
       def juice?(note, part)
         part == :juice || note.to_s.match?(JUICED)
       end
 
-      # What its words leave open (keys of QuickText::ASKS): whether all of it is eaten, and how
-      # much a part of it is.
+      # Keys of QuickText::ASKS for what the words leave open: whether all of it is eaten, and how much a part
+      # weighs.
       def doubts(name, note, part)
         said = "#{name} #{note}"
         behind = part.nil? && note.match?(PART_BEHIND)

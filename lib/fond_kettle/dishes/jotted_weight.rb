@@ -5,7 +5,7 @@ require_relative "jotting"
 
 module FondKettle
   module Dishes
-    # What a jotted amount of something weighs.
+    # Weight of a jotted amount.
     class JottedWeight
       EACH = /\Aeach\s+/i
 

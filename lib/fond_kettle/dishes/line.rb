@@ -23,14 +23,14 @@ module FondKettle
                         :out, :optional, :instead_of) do
       const_set(:IN_POT, %w[base liquid with].freeze)
 
-      # One that goes in at one place.
+      # A Line that goes in at one place.
       def self.of(stage:, **given)
         new(like: nil, out: nil, optional: false, instead_of: nil, shares: { stage => 1.0 }.freeze,
             stage: stage,
             **given)
       end
 
-      # The share of it that lies in the pot with the rice.
+      # Share of it that lies in the pot with the rice.
       def pot_share
         shares.slice(*self.class::IN_POT).values.sum(0.0)
       end
@@ -45,7 +45,7 @@ module FondKettle
         stage == "liquid"
       end
 
-      # Of which the model may say how much.
+      # True for a line whose amount the model may choose.
       def free?
         poured? && ingredient.liquid
       end

@@ -10,17 +10,17 @@ module FondKettle
     # state, how it grows, what it is like, whether it is lifted out ("out", "back"), optional,
     # or instead of something. `unknown`: words that say none of it.
     LineTags = Value.define(:shares, :state, :scales, :like, :out, :optional, :instead_of, :unknown) do
-      # When it goes in first, or nil.
+      # The stage at which it goes in first, or nil.
       def stage
         shares.keys.first
       end
 
-      # What a Line has of it that usual ones have not; `stage`: where the rest goes.
+      # The tags that this Line has and usual lines have not; `stage`: where the rest goes.
       def more(stage)
         { out: out, optional: optional, instead_of: instead_of, shares: whole(stage).freeze }
       end
 
-      # More than all of it?
+      # True when the parts come to more than all of it.
       def too_much?
         shares.values.sum { |share| share || 0.0 } > 1 + self.class::NEARLY
       end
@@ -41,7 +41,7 @@ module FondKettle
       end
     end
 
-    # How LineTags are read and written.
+    # Reading and writing of LineTags.
     class LineTags
       NEARLY = 1e-3
       STAGE_WORDS = { "with rice" => "with", "with the rice" => "with", "in the base" => "base",
@@ -55,7 +55,7 @@ module FondKettle
       REST = "rest"
       HALF = "half"
 
-      # Of the texts between the bars.
+      # The LineTags of the texts between the bars.
       def self.read(words)
         found = { shares: {}, state: nil, scales: nil, like: nil, out: nil, optional: false, instead_of: nil }
         unknown = words.reject { |word| take(word.downcase, word, found) }

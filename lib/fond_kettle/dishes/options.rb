@@ -10,7 +10,7 @@ module FondKettle
     # salt a portion, minutes, and allergens `gained` and `lost`.
     Option = Value.define(:index, :line, :taken, :liquid_g, :salt_g, :minutes, :gained, :lost)
 
-    # What optional and "instead of" lines change, each tried by itself.
+    # The change that each optional line, and each "instead of", makes when it is tried by itself.
     module Options
       # So many are tried on one page.
       MOST = 8

@@ -30,14 +30,14 @@ module FondKettle
         "dish-#{index + 1}"
       end
 
-      # As for `method`.
+      # The arguments are those of `method`.
       def initialize(method, dish)
         @method = method
         @dish = dish
         @steps = dish.steps.each_with_index.map { |step, index| [step, stage(step, index)] }
       end
 
-      # As for Methods::Method.
+      # Result of `method`: a Methods::Method.
       def method
         last = @method.last_phase
         own = base

@@ -20,7 +20,7 @@ module FondKettle
         FondKettle::Dishes::Placed.new(lines, steps).placing
       end
 
-      # The share of a line that goes in somewhere; `share`: what its stages in the pot come to.
+      # Share of a line that goes in somewhere; `share`: what its stages in the pot come to.
       def placed_share(line, index, share)
         unplaced.include?(index) ? share - line.shares.fetch("base", 0.0) : share
       end
@@ -33,7 +33,7 @@ module FondKettle
       BASE = "base"
       MARINADE = "marinate"
 
-      # Of a dish's Lines and DishSteps.
+      # `lines`: Lines of a dish; `steps`: its DishSteps.
       def initialize(lines, steps)
         @lines = lines
         @steps = steps

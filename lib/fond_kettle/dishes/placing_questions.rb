@@ -2,21 +2,21 @@
 
 module FondKettle
   module Dishes
-    # What a Placing leaves open, asked in words: at the dish's top, where it is written, and on its plans.
+    # Questions that a Placing leaves open: shown at the top of a dish, at the line itself, and on its plans.
     class PlacingQuestions
-      # Of a dish's lines and steps and their Placing.
+      # `lines` and `steps` of a dish, and their Placing.
       def initialize(lines, steps, placing)
         @lines = lines
         @steps = steps
         @placing = placing
       end
 
-      # Every question, what is stopped first.
+      # All questions, those that stop the plan first.
       def all
         [*stopped, *unplaced, *guessed]
       end
 
-      # What must not go in as it is written.
+      # Questions about food that must not go in as it is written.
       def stopped
         liquid = @placing.stopped.map do |index|
           "#{name(index).capitalize} never goes into deep hot fat: it would boil over and burn. " \
@@ -29,7 +29,7 @@ module FondKettle
         [*liquid, *wet]
       end
 
-      # What stands nowhere until it is said.
+      # Questions about food without a place.
       def unplaced
         open = @placing.unplaced - @placing.stopped
         return [] if open.empty?
@@ -40,7 +40,7 @@ module FondKettle
          "step."]
       end
 
-      # What is planned somewhere though no step names it.
+      # Questions about food that is placed although no step names it.
       def guessed
         @placing.guessed.group_by(&:last).map do |step, pairs|
           indexes = pairs.map(&:first)

@@ -10,7 +10,7 @@ require_relative "serving_words"
 
 module FondKettle
   module Dishes
-    # What the lines of a dish put where (Methods::Provision), in the house's measures.
+    # Food that the lines of a dish put into each place (Methods::Provision), in the house's measures.
     class Provisions
       HALF = "1/2"
       # Steps at whose time a line of each stage goes in; earlier it is only made ready.

@@ -41,13 +41,13 @@ module FondKettle
         lines(text).map { |line| step(line) }.freeze
       end
 
-      # The text of DishSteps: what `read` reads.
+      # Text of DishSteps: what `read` reads.
       def write(steps)
         steps.map { |step| [step.say, *marks(step)].join(" | ") }.join("\n")
       end
 
-      # What of `text` speaks of a time and is not read as one, a sentence each: nothing usual is put in
-      # its place unsaid.
+      # Sentences about words of `text` that name a time and are not read as one; no usual time replaces them
+      # silently.
       def unread(text)
         lines(text).flat_map do |line|
           step = step(line)
@@ -87,7 +87,8 @@ module FondKettle
         [say.to_s, *words]
       end
 
-      # What its words say that no bar does; nobody stands by what goes on by itself.
+      # Settings that the words of a step name and no bar does. Nobody has to stand by a step that goes on by
+      # itself.
       def spoken(say, known)
         minutes = StepTimes.new(say).minutes unless known.key?(:minutes)
         kind = Care::Kinds.fetch(known.fetch(:kind, Care::Kinds::OWN))
@@ -135,7 +136,7 @@ module FondKettle
         { cue: word.sub(/\Auntil\s+/i, "") } if word.match?(/\Auntil\s/i)
       end
 
-      # What the step does, said by a kind that a dish may use.
+      # The step's kind, when `word` names one that a dish may use.
       def kind?(word)
         Care::Kinds.for_own_steps.include?(word.downcase)
       end

@@ -34,7 +34,8 @@ module FondKettle
         [line.name, grams] if grams >= 0.01
       end
 
-      # Of salt in water that is poured off, what the rice takes up with its water.
+      # Share of a line's salt that the rice takes up with its water, for salt in water that is poured
+      # off.
       def share(line, plan)
         in_water = plan.phases.find { |phase| phase.load.plenty? } if line.stage == "liquid"
         in_water ? in_water.taken_share : 1.0

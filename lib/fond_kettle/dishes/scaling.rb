@@ -14,25 +14,25 @@ module FondKettle
         line.g && (line.g * factor)
       end
 
-      # How many of the line's unit; nil where none was written.
+      # Amount in the line's unit; nil when none was written.
       def amount
         line.amount && (line.amount * factor)
       end
     end
 
-    # How the lines of a dish grow with the batch (figures: Scaling). Nothing is
-    # rounded here, so that f and then 1/f give back every amount (identity 6).
+    # The growth of a dish's lines with the batch (figures: Scaling). Nothing is rounded here, so that f and
+    # then 1/f restore every amount (identity 6).
     module Scaling
       module_function
 
-      # The lines of `dish` for `factor` times its rice, in `pans` pans `pan_mm` wide.
+      # Lines of `dish` for `factor` times its rice, in `pans` pans `pan_mm` wide.
       def lines(dish, factor, pan_mm: nil, pans: 1)
         floor = floor_factor(dish, pan_mm) * pans
         finished = finished_factor(dish, factor, floor)
         dish.lines.map { |line| scaled(line, factor, floor, finished) }
       end
 
-      # The factor at which `line` comes to `grams` (what there is of it); nil for a line
+      # Factor at which `line` comes to `grams` (what there is of it); nil for a line
       # that has no weight or does not go with the batch.
       def factor_for(line, grams)
         return unless line.g&.positive? && %w[people whole finished slower].include?(line.scales)
@@ -46,7 +46,7 @@ module FondKettle
         dish.pan_mm && pan_mm ? (pan_mm / dish.pan_mm.to_f)**2 : 1.0
       end
 
-      # How much more food there is at the end, by weight: what salt goes by.
+      # Factor by which the finished weight grows; salt follows it.
       def finished_factor(dish, factor, floor)
         finished_g(dish, factor, floor) / finished_g(dish, 1.0, 1.0)
       end

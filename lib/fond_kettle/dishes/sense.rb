@@ -17,7 +17,7 @@ require_relative "uncooked"
 
 module FondKettle
   module Dishes
-    # What makes no sense in a dish, said plainly; the cook decides.
+    # Warnings about a dish that makes no sense; the cook decides.
     module Sense
       MUCH = 10
       # Raw rice that an adult eats, g.
@@ -35,7 +35,7 @@ module FondKettle
          *not_counted(dish)]
       end
 
-      # What the cook is asked about where its lines go in, and what is stopped.
+      # Questions about where lines go in, and lines that are stopped.
       def placing(dish)
         asked = PlacingQuestions.new(dish.lines, dish.steps, dish.placing)
         [*asked.stopped.map { |say| warning("wet-into-fat", say) },
@@ -43,7 +43,7 @@ module FondKettle
          *asked.guessed.map { |say| warning("placed-by-guess", say) }]
       end
 
-      # What its steps do that nothing is computed of yet.
+      # Warnings about steps whose effect is not computed yet.
       def not_planned(dish)
         open = dish.steps.filter_map { |step| Care::Kinds.fetch(step.kind).not_planned }.uniq
         return [] if open.empty?
@@ -61,7 +61,7 @@ module FondKettle
          end]
       end
 
-      # Of fish that is meant to be eaten raw; nothing else is.
+      # Warnings about fish that is meant to be eaten raw.
       def eaten_raw(line)
         warning("eaten-raw", "#{line.name.capitalize} stays raw: only fish sold for eating raw, frozen " \
                              "first as your food-safety authority asks, and not for those at risk.")
@@ -139,15 +139,15 @@ module FondKettle
         end
       end
 
-      # Of a base that is cooked before it is sealed in.
+      # Warnings about a base that is cooked before it is sealed in.
       def base_times(dish, plan)
         times = BaseTimes.new(dish, plan.request)
         [*times.unsafe.map { |say| warning(Methods::NotSafe::CODE, say) },
          *times.tough.map { |say| warning("not-tender", say) }]
       end
 
-      # Where it boils: in the pot with the rice, before that in a base, or in a step of its
-      # own, by the kinds of these. Frying and resting boil nothing through.
+      # Minutes for which a line boils, by the kinds of the stages and steps: in the pot with the rice, in a
+      # base before that, or in a step of its own. Frying and resting do not boil food through.
       def boiling_min(line, plan)
         case line.stage
         when "base" then boiling_in(plan, "base") + plan.run.boiling_min

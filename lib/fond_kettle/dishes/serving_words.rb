@@ -14,12 +14,12 @@ module FondKettle
     # on its scale (nil: not known), `g` what the words stand for, `error` the share
     # by which rounding moved it, `count` the pieces where it is counted (nil: it is not).
     Measured = Value.define(:words, :weight, :g, :error, :count) do
-      # Not counted in pieces, where nothing else is said.
+      # Words for servings; not counted in pieces unless `count` is given.
       def self.of(words:, weight:, g:, error:, count: nil)
         new(words: words, weight: weight, g: g, error: error, count: count)
       end
 
-      # Is it counted in pieces?
+      # True when servings are counted in pieces.
       def counted
         !count.nil?
       end
@@ -54,7 +54,7 @@ module FondKettle
         volume(scaled.g / line.ingredient.g_ml, line.ingredient.g_ml)
       end
 
-      # The name of a line for so many: "3 bay leaves", "1 onion", "2 cans beans".
+      # Name of a line for so many: "3 bay leaves", "1 onion", "2 cans beans".
       def named(line, said)
         return line.name unless said.counted && line.unit == Measure::UnitTable::PIECE
 

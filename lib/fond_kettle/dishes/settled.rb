@@ -7,8 +7,8 @@ require_relative "line"
 
 module FondKettle
   module Dishes
-    # What steps make of the lines that go in at them: what is cooked down is reduced, what is
-    # fried for long is browned, unless the line says another state. Meat only gets a crust.
+    # The states that steps give to their lines: food that is cooked down is reduced, food that is fried for
+    # long is browned, unless the line names another state. Meat only gets a crust.
     module Settled
       # Minutes from which frying drives off water.
       FRIES_MIN = 8.0

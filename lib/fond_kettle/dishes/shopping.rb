@@ -18,7 +18,7 @@ module FondKettle
     # One thing to put ready, with the stage at which it goes in.
     Ready = Value.define(:stage, :name, :note, :measured, :scaled)
 
-    # What to buy, what to put ready and what to begin the night before.
+    # The shopping list, what to put ready, and what to begin the night before.
     class Shopping
       # From here on a soak is for the night before.
       LONG_SOAK_MIN = 240
@@ -42,7 +42,7 @@ module FondKettle
         @items ||= all_items.freeze
       end
 
-      # What must be got: items that the cupboard does not cover.
+      # The items that the cupboard does not cover.
       def to_buy
         items.reject { |item| item.buy_g&.zero? }
       end

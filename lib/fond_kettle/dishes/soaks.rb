@@ -7,8 +7,8 @@ module FondKettle
     # Something to be done in good time: what (`say`) and for how many `minutes`.
     Ahead = Value.define(:say, :minutes)
 
-    # What of a dish is dried and soaks or thaws beforehand: in how much water, and what of that is
-    # stock afterwards, shared between those lines that take some.
+    # The dried or frozen food of a dish that soaks or thaws beforehand, its soaking water, and the stock that
+    # remains, shared between the lines that use some.
     class Soaks
       # The ingredient that stands for such stock in a dish.
       STOCK = "soaking-liquid"
@@ -31,7 +31,7 @@ module FondKettle
         soaked.select { |scaled| scaled.line.ingredient.stock }.sum { |scaled| left_g(scaled) }
       end
 
-      # What of it the lines of the dish take, g.
+      # The stock that the lines of the dish use, in g.
       def used_g
         @lines.select { |scaled| scaled.line.ingredient.key == STOCK }.sum { |scaled| scaled.g.to_f }
       end

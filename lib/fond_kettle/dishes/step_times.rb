@@ -5,7 +5,7 @@ require_relative "../measure/durations"
 
 module FondKettle
   module Dishes
-    # The times that stand in the words of a cook's step: how long it takes, and what of it is no time
+    # Times that stand in the words of a cook's step: how long it takes, and what of it is no time
     # that is read.
     class StepTimes
       # A time behind these says when, or how often, not how long.
@@ -14,7 +14,7 @@ module FondKettle
       WHEN = /\A\s*(?:before|ahead|later|old|ago|after|from\s+now|in\s+advance)\b/i
       UNREAD = /[^\s,;.]*\s*[^\s,;.]*\s*\b(?:minutes?|mins?|hours?|hrs?|days?|nights?)\b/i
 
-      # Of the words `say`.
+      # `say`: the words of the step.
       def initialize(say)
         @say = say[0, Limits::LINE_LETTERS]
         @found = Measure::Durations.all(@say)
@@ -27,12 +27,12 @@ module FondKettle
         long.sum(0.0, &:minutes) if long.any?
       end
 
-      # Does it name more than one time that counts?
+      # True when the words name more than one time that counts.
       def several?
         long.size > 1
       end
 
-      # The times that count, in minutes.
+      # Times that count, in minutes.
       def each_min
         long.map(&:minutes)
       end

@@ -22,7 +22,7 @@ module FondKettle
         plan.load.rice_g * batches
       end
 
-      # Of the main liquid (or water) in all pots, g, as the model has it.
+      # The main liquid (or water) of all pots together, in g, as the model computes it.
       def liquid_g
         plan.poured_g * batches
       end
@@ -37,7 +37,7 @@ module FondKettle
         Methods::ComesOut.of([*plan.warnings, *warnings], plan.verdict)
       end
 
-      # How the rice comes out, as of its Methods::Plan.
+      # Verdict of its Methods::Plan on the rice.
       def verdict
         plan.verdict
       end
@@ -47,7 +47,7 @@ module FondKettle
         plan.floor_and_top
       end
 
-      # What nobody knows the allergens of, in the cook's own words.
+      # Foods whose allergens nobody knows, in the cook's own words.
       def not_checked
         plan.request.not_checked
       end
@@ -81,7 +81,7 @@ module FondKettle
         [*pot, *rounds(plan), *Sense.warnings(dish, before, plan, salt)].freeze
       end
 
-      # More than the pots at hand hold at once takes longer.
+      # Rounds, when it is more than the pots at hand hold at once.
       def rounds(plan)
         return [] unless plan.request.rounds?
 
@@ -119,8 +119,8 @@ module FondKettle
                      additions: [*additions(dish, lines, method), *request.additions].freeze)
       end
 
-      # What the lines put into the pot with the rice (Methods::Addition); only from a broth
-      # can anything be lifted.
+      # Food that lines put into the pot with the rice (Methods::Addition). Only from a broth can food be
+      # lifted out.
       def additions(dish, lines, method)
         main = dish.main_liquid
         lines.each_with_index.reject { |scaled, _| scaled.line.equal?(main) || !scaled.line.in_pot? }

@@ -9,7 +9,7 @@ module FondKettle
     # Lines that no step handles as they must be: raw food that nothing heats, fat that nobody
     # says what to do with.
     class Uncooked
-      # Of a Dish.
+      # `dish`: a Dish.
       def initialize(dish)
         @dish = dish
         @kinds = Hash.new { |all, index| all[index] = [] }

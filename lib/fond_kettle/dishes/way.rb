@@ -37,18 +37,18 @@ module FondKettle
     # How a dish is made whatever the evening: values of WAY_FIELDS, nil where its method
     # decides.
     Way = Value.define(*WAY_FIELDS.map(&:key)) do
-      # One of which only some is said, as symbols or strings.
+      # A Way with the given settings, by symbols or strings; the others are nil.
       def self.of(said = {})
         known = said.to_h { |key, value| [key.to_sym, value] }
         new(**members.to_h { |key| [key, known[key]] })
       end
 
-      # Only what is said, by key.
+      # The settings that are given, by key.
       def said
         members.to_h { |key| [key, public_send(key)] }.compact
       end
 
-      # What a Methods::Request takes of it for its washing.
+      # The washing settings, as a Methods::Request takes them.
       def wash
         { rinse_changes: rinse&.round, rinse_min: rinse_min, soak_min: soak, water_c: soak_c,
           drain: drain }.compact

@@ -60,7 +60,7 @@ module FondKettle
         check
       end
 
-      # What there is to place (Clock::Problem).
+      # The tasks to be placed (Clock::Problem).
       def problem
         Clock::Problem.of(slots, ends: ends, resources: resources)
       end

@@ -11,7 +11,7 @@ module FondKettle
 
       module_function
 
-      # The text of `rows` (hashes), a column for each key of `columns`.
+      # Text of `rows` (hashes), a column for each key of `columns`.
       #
       #   call(%i[name ml], [{ name: "Jam glass", ml: 210.0 }]) # => "name,ml\nJam glass,210.0\n"
       def call(columns, rows)

@@ -70,7 +70,7 @@ module FondKettle
                                                       state: entry["state"] || "raw"))
       end
 
-      # When it goes in, and what of it.
+      # The stages at which a line goes in, and how much at each.
       def places(entry)
         shares = entry["shares"]
         shares ? { stage: entry["stage"] || shares.keys.first, shares: shares } : { stage: entry["stage"] }

@@ -12,7 +12,7 @@ module FondKettle
 
       module_function
 
-      # As for RecipeLd.
+      # The arguments are those of RecipeLd.call.
       def call(dish, plan, grain)
         lines = ["#{Measure::Rounding.plain(dish.rice_g)} g #{grain.name}", *dish.lines.map do |line|
           Dishes::Written.plain(line)

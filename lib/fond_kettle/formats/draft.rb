@@ -15,7 +15,7 @@ module FondKettle
                   lines: "",
                   steps: "", note: "", way: {}.freeze, left_out: [].freeze }.freeze)
 
-      # One of which only some is known.
+      # A Draft with the given attributes; the others are nil.
       def self.of(**known)
         new(**self::BLANK, **known)
       end

@@ -11,7 +11,7 @@ module FondKettle
 
       module_function
 
-      # The text of finished cooks, as the store has them; `pot_names`: names by a pot's id.
+      # Text of finished cooks, as the store has them; `pot_names`: names by a pot's id.
       def call(cooks, pot_names)
         CsvTable.call(COLUMNS, cooks.map { |cook| row(cook, pot_names) })
       end

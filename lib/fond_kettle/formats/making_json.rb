@@ -8,7 +8,7 @@ require_relative "../methods/steaming"
 
 module FondKettle
   module Formats
-    # What a plan says of steam, pieces, dressing and cooling beside any other.
+    # The JSON of steam, pieces, dressing and cooling, in plans that have them.
     module MakingJson
       module_function
 
@@ -45,7 +45,7 @@ module FondKettle
           top_ups: below.top_ups.map { |one| { at_min: one.at_min.round(1), g: one.g.round } } }
       end
 
-      # How far its long soak has come.
+      # Progress of a plan's long soak.
       def soaked(plan)
         Methods::LongSoak.new(plan.load.grain, plan.load.state.taken_per_g)
       end
@@ -75,7 +75,7 @@ module FondKettle
           serving: serving.to_h.transform_values { |amount| amount.round(2) } }
       end
 
-      # Of the raw rice, %.
+      # The dressing as a percentage of the raw rice.
       def share(dressing, rice_g)
         dressing.to_h.transform_values { |amount| (amount / rice_g * 100).round(2) }
       end

@@ -35,7 +35,7 @@ module FondKettle
           act: act(plan) }.compact
       end
 
-      # What happens when: steps, cues, minutes, stages and phases.
+      # The course of the plan: steps, cues, minutes, stages and phases.
       def course(plan)
         { steps: TaskJson.steps(plan), cues: RunJson.cues(plan.run), minutes: minutes(plan),
           stages: stages(plan.stages),
@@ -47,14 +47,14 @@ module FondKettle
         { contains: plan.request.allergens.sort, not_checked: plan.request.not_checked }
       end
 
-      # What comes of it: fit, verdict, cautions, allergens and warnings.
+      # Outcome of the plan: fit, verdict, cautions, allergens and warnings.
       def outcome(plan)
         { fit: fit(plan), verdict: plan.verdict, comes_out: plan.comes_out, floor_and_top: plan.floor_and_top,
           cautions: plan.cautions.keys.map { |caution| { code: caution.code, say: caution.say } },
           allergens: allergens(plan), warnings: RunJson.warnings(plan.warnings) }
       end
 
-      # What it is a plan of.
+      # The grain, method and amounts that the plan is for.
       def about(plan)
         { grain: plan.request.grain.key, method: plan.method.key, method_name: plan.method.name,
           texture: plan.request.texture, boil_c: plan.setting.boil_c.round(2),
@@ -62,7 +62,7 @@ module FondKettle
           drinks: plan.request.lesson.drinks.round(4) }
       end
 
-      # One vessel: what is poured, how long its stages take, how far the core has come.
+      # The JSON of one vessel: the liquid, the minutes of its stages, how far the core has come.
       def phase(phase)
         { key: phase.key, unknown: phase.unknown, liquid_g: phase.liquid_g.round(3),
           stage_minutes: phase.stage_minutes.map { |minutes| minutes.round(2) },
@@ -81,7 +81,7 @@ module FondKettle
                          **SealedJson.for_the_stove(plan))
       end
 
-      # What is drawn of the pot.
+      # The measures from which the pot is drawn.
       def vessel(plan, look)
         vessel = plan.request.vessel
         { name: vessel.name, diameter_mm: vessel.diameter_mm, floor_mm: vessel.floor_mm,
@@ -89,7 +89,7 @@ module FondKettle
           material: vessel.material, look: look, source: plan.request.burner.source }
       end
 
-      # What half a minute without the lid costs on the heat: minutes and grams.
+      # Cost of half a minute without the lid on the heat: minutes and grams.
       def lift(plan, run)
         stages = plan.stages.map do |stage|
           stage.off? || stage.until || stage.open? ? stage : stage.with(lifted_s: 30.0)
@@ -99,8 +99,8 @@ module FondKettle
         { minutes: [later, 0.5].max.round(1), g: (lifted.lost_g - run.lost_g).round(1) }
       end
 
-      # How high bed and free water stand over time, mm from the floor, for the moving drawing; nil in a
-      # steamer, where nothing of it is to be seen.
+      # Heights of bed and free water over time, in mm above the floor, for the moving drawing; nil for a
+      # steamer, which hides them.
       def levels(plan, run)
         return if plan.load.steamed?
 
@@ -117,7 +117,7 @@ module FondKettle
         end
       end
 
-      # How deep what goes in beside the rice lies under it, mm.
+      # Depth of the food that lies under the rice, in mm.
       def base_mm(plan)
         plan.request.vessel.depth_mm(plan.load.bulk_ml)
       end
@@ -136,7 +136,7 @@ module FondKettle
           spread: plan.spread.by_cause.transform_values { |g| g.round(2) } }
       end
 
-      # Every liquid that is poured, where there are several.
+      # All liquids that are poured, when there are several.
       def liquids(plan)
         return if plan.request.poured.empty?
 
@@ -157,7 +157,7 @@ module FondKettle
         end
       end
 
-      # What to pour at first and what to keep hot, where that is worth it.
+      # Amounts to pour at first and to keep hot, when that is worth while.
       def act(plan)
         act = Methods::Pouring.of(plan)
         act && { pour_g: act.pour_g.round(1), keep_g: act.keep_g.round(1), look_min: act.look_min.round(1) }

@@ -34,7 +34,7 @@ module FondKettle
         [*("#{task.puts_in}." unless task.amounts.empty?), "#{task.say}, until #{task.cue}."].join(" ")
       end
 
-      # As written, without the marks of the quick text.
+      # The lines as written, without the marks of the quick text.
       def ingredients(dish)
         dish.lines.map { |line| Dishes::Written.plain(line) }
       end

@@ -7,7 +7,7 @@ require_relative "unknown_keys"
 
 module FondKettle
   module Formats
-    # What may be asked by a request's JSON, before anything is made of it.
+    # Check of a request's JSON, before anything is made of it.
     module RequestCheck
       module_function
 
@@ -29,7 +29,7 @@ module FondKettle
         end
       end
 
-      # What one of two rules was given is told by neither of them alone.
+      # The received value; when either of two rules could apply, the value that both received.
       def input(message)
         message.respond_to?(:input) ? message.input : input([message.left].flatten.first)
       end

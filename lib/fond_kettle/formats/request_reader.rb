@@ -61,7 +61,7 @@ module FondKettle
                            ))
       end
 
-      # What the cook poured, g. Raises InvalidInput when it is not given.
+      # Amount that the cook poured, in g. Raises InvalidInput when it is not given.
       def liquid_g
         @data.dig(:liquid, :g) ||
           raise(InvalidInput.at("liquid.g", "must be given: what was poured, in grams"))

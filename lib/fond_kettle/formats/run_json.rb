@@ -20,12 +20,12 @@ module FondKettle
           rescue: trial.rescue.map { |remedy| remedy(remedy) }, warnings: warnings(trial.warnings) }
       end
 
-      # Of Methods::Warning: code and words.
+      # The code and text of each Methods::Warning.
       def warnings(list)
         list.map { |warning| { code: warning.code, say: warning.say } }
       end
 
-      # Of a Pot::Run: each cue and its minute.
+      # Minute of each cue of a Pot::Run.
       def cues(run)
         run.cues.map { |cue| { cue: cue.cue, at_min: cue.at_min.round(2) } }
       end
@@ -42,12 +42,12 @@ module FondKettle
           core: point.core.round(4), **condensed(point) }
       end
 
-      # Only in a steamer.
+      # The water that condensed, for a steamer only.
       def condensed(point)
         point.condensed_g.positive? ? { condensed_g: point.condensed_g.round(4) } : {}
       end
 
-      # One way out: words, grams to add, whole minutes.
+      # The JSON of a remedy: words, grams to add, whole minutes.
       def remedy(remedy)
         { say: remedy.say, add_g: remedy.add_g.round, off_g: remedy.off_g.round,
           minutes: remedy.minutes.ceil }

@@ -11,8 +11,8 @@ require_relative "../pot/verdict"
 
 module FondKettle
   module Formats
-    # What a plan of a pot of layers says beside any other: how far the rice is par-cooked, how the
-    # layers come out, what is turned out.
+    # The JSON that plans of layers have besides: how far the rice is par-cooked, how the layers come out,
+    # what is turned out.
     module SealedJson
       module_function
 
@@ -24,8 +24,8 @@ module FondKettle
         { par_cook: par_cook(plan), sealed: sealed(plan) }
       end
 
-      # What the stove wants beside that: what comes of rice drained sooner or later, and how the
-      # thickest piece is cut (nil: nothing has to be safe).
+      # The JSON that the stove needs besides: the result of draining sooner or later, and the cut of the
+      # thickest piece (nil when nothing has to be made safe).
       def for_the_stove(plan)
         return {} unless plan.sealed
 
@@ -43,7 +43,7 @@ module FondKettle
           changes: Methods::SealedChanges.of(plan.request, plan.load, plan.sealed).map(&:to_h) }
       end
 
-      # Of water salted as it is said to be, g in it and g that the rice takes up with its water.
+      # The salt in the boiling water, and the salt that the rice takes up with its water, both in g.
       def salt(plan)
         boiled = plan.phases.first
         return { water_g: 0.0, taken_g: 0.0 } unless boiled.load.plenty?
@@ -80,7 +80,7 @@ module FondKettle
         end
       end
 
-      # Each as it was asked for, what is thin with the layer under it.
+      # The layers as they were asked for; thin ones belong to the layer under them.
       def layers(plan)
         stack = plan.load.stack
         spans = Pot::Fitting.spans(stack, plan.load, plan.request.vessel)
@@ -97,7 +97,7 @@ module FondKettle
         { sealed: boiled(plan, turned), cake: cake(turned.cake) }
       end
 
-      # Of a pot that boils, in the same words.
+      # The same keys for a pot that boils.
       def boiled(plan, turned)
         stages = plan.stages.map { |stage| { heat: stage.heat, minutes: minutes(plan, stage) } }
         { programme: stages, ready_min: plan.run.at("core-gone")&.round(1),
@@ -116,7 +116,7 @@ module FondKettle
         plan.run.stage_minutes[plan.stages.index(stage)].round(1)
       end
 
-      # In one bed every layer is as warm as the next.
+      # The layers of one bed, each as warm as the next.
       def laid(plan)
         stack = Methods::Layering.new(plan.request).to_h.fetch(:stack)
         spans = Pot::Fitting.spans(stack, plan.load, plan.request.vessel)

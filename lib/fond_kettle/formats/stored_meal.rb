@@ -7,7 +7,7 @@ require_relative "../meals/schedule"
 
 module FondKettle
   module Formats
-    # What a meal is kept as beside its dishes: its wishes and its schedule, as JSON.
+    # The stored JSON of a meal without its dishes: its wishes and its schedule.
     module StoredMeal
       module_function
 
@@ -15,7 +15,7 @@ module FondKettle
       PLAIN = %i[cooks rings shelves quiet ahead patience_min guests_min gone dropped].freeze
       BY_ID = %i[pins who longer].freeze
 
-      # The text to store of who cooks, what there is, what is pinned, lost and done the day before.
+      # Text to store of who cooks, what there is, what is pinned, lost and done the day before.
       def wishes(meal)
         JSON.generate(**meal.to_h.slice(*PLAIN, *BY_ID), lost: meal.lost.map { |one| lost(one) },
                                                          base_at: meal.base_at&.utc&.iso8601)
@@ -32,7 +32,7 @@ module FondKettle
                        **by_id)
       end
 
-      # The text to store of a Meals::Schedule; nil of none.
+      # Text to store of a Meals::Schedule; nil of none.
       def schedule(schedule)
         schedule && JSON.generate(schedule.to_h)
       end

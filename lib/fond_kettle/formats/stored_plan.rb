@@ -33,7 +33,7 @@ module FondKettle
         READ[text]
       end
 
-      # The text to store.
+      # Text to store.
       def write(plan)
         JSON.generate(plan)
       end
@@ -43,7 +43,7 @@ module FondKettle
         plan.fetch(:plan_version, 1) < 2 ? from_1(plan) : named(plan)
       end
 
-      # At first an amount was told by its name alone.
+      # Brings forward amounts of the first version, which had a name alone.
       def named(plan)
         return plan if amounts(plan).all? { |amount| amount.key?(:name) }
 

@@ -53,7 +53,7 @@ module FondKettle
 
       module_function
 
-      # The text to store of a Methods::Request.
+      # Text to store of a Methods::Request.
       #
       #   read(write(request)) == request.whole # => true
       def write(request)

@@ -18,7 +18,7 @@ module FondKettle
         end
       end
 
-      # When each starts, minutes before serving.
+      # The start of each task, in minutes before serving.
       def starts(plan)
         plan.tasks.to_h { |task| [task.id, plan.placed.starts[task.id]] }
       end
@@ -33,7 +33,7 @@ module FondKettle
         end
       end
 
-      # How long before serving the last may be over.
+      # The longest time before serving at which the last task may end.
       def ends(plan)
         plan.ends.map { |finish| { task: finish.task, before_serve: [finish.least, finish.most] } }
       end
@@ -63,7 +63,7 @@ module FondKettle
         id.sub(/\.round-\d+\z/, "")
       end
 
-      # How many equal pots its tasks are told for: rounds are tasks of their own.
+      # Number of equal pots whose tasks are listed together; rounds have tasks of their own.
       def at_once(plan)
         plan.request.rounds? ? 1 : plan.request.pots
       end

@@ -5,8 +5,8 @@ require_relative "../ground/errors"
 
 module FondKettle
   module Formats
-    # What a request must not have: a field that nobody knows. Nothing the caller wrote
-    # is dropped in silence.
+    # Fields of a request that nobody knows. They are refused, so that nothing the caller wrote is dropped in
+    # silence.
     module UnknownKeys
       # Nobody reads further down a list of faults.
       MOST_TOLD = 20

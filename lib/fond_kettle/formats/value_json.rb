@@ -35,7 +35,7 @@ module FondKettle
         end
       end
 
-      # The value of plain data, frozen. Raises KeyError, ArgumentError where it is no such data.
+      # Value of plain data, frozen. Raises KeyError, ArgumentError where it is no such data.
       def load(data)
         case data
         when Array then data.map { |one| load(one) }.freeze

@@ -26,7 +26,7 @@ module FondKettle
       Kept.of(path, text) { read_text(text, path, schema) }
     end
 
-    # Does a file belong to the project, and not to a household?
+    # True for a file of the project, false for a file of a household.
     def ours?(path)
       path.start_with?(DATA)
     end
@@ -40,7 +40,7 @@ module FondKettle
       end
     end
 
-    # The text of a file. Raises BadCatalogue where it cannot be read.
+    # Text of a file. Raises BadCatalogue where it cannot be read.
     def text_of(path)
       File.read(path, encoding: "UTF-8")
     rescue SystemCallError => e
@@ -54,8 +54,8 @@ module FondKettle
       YamlText.parse(text, path)
     end
 
-    # One entry against `schema`; returns it with symbol keys. `inside` is its place
-    # in the file's `text`, for the line. Raises BadCatalogue.
+    # Checks one entry against `schema` and returns it with symbol keys. `inside`: its place in the file's
+    # `text`, for the line number. Raises BadCatalogue.
     def check(entry, schema, path:, text:, inside: [])
       raise BadCatalogue, "#{path}: must be a list of names and values" unless entry.is_a?(Hash)
 

@@ -12,7 +12,7 @@ module FondKettle
   class InvalidInput < UserError
     attr_reader :problems
 
-    # One problem at `field` (a path such as "vessel.diameter_mm").
+    # An InvalidInput with one problem at `field` (a path such as "vessel.diameter_mm").
     def self.at(field, message, received: nil)
       new([{ field: field, message: message, received: received }.compact])
     end
@@ -27,7 +27,7 @@ module FondKettle
   # A data file (grain, method, ingredient, caution) that does not hold together.
   class BadCatalogue < UserError; end
 
-  # Somebody else changed the record first; nothing was written.
+  # Raised when somebody else changed the record first; nothing was written.
   class Conflict < UserError; end
 
   # The record asked for does not exist (any more).

@@ -10,7 +10,7 @@ module FondKettle
   # choice (pairs of key and words), whether it may be left out (`optional`), and what a form
   # shows of something new (`usual`). Schemas, forms and lines of records are derived from it.
   Field = Value.define(:key, :label, :type, :range, :unit, :options, :optional, :usual) do
-    # Of which only what is said is given.
+    # A Field with the given attributes; the others take their defaults.
     def self.of(**said)
       new(range: nil, unit: nil, options: nil, optional: false, usual: nil, **said)
     end
@@ -25,12 +25,12 @@ module FondKettle
       number(key, label, range).with(type: :whole)
     end
 
-    # So much more or less of a unit: not turned into another as a number of it is.
+    # A Field for a difference in a unit: a difference of 10 °F is not converted like a reading of 10 °F.
     def self.difference(key, label, range, unit:)
       number(key, label, range, unit: unit).with(type: :difference)
     end
 
-    # One of `range`, an Array of keys or a Hash of key to words.
+    # A Field for one of `range`: an Array of keys or a Hash of key to words.
     def self.choice(key, label, range, usual: nil)
       words = range.is_a?(Hash) ? range : range.to_h { |one| [one, one.tr("-", " ")] }
       of(key: key, label: label, type: :choice, range: words.keys, options: words.to_a.freeze, usual: usual)
@@ -41,7 +41,7 @@ module FondKettle
       of(key: key, label: label, type: :text, range: range)
     end
 
-    # Any of `range`, with commas between; may be none.
+    # A Field for any number of `range`, separated by commas; may be empty.
     def self.list(key, label, range)
       of(key: key, label: label, type: :list, range: range, optional: true)
     end
@@ -51,12 +51,12 @@ module FondKettle
       of(key: key, label: label, type: :day, optional: true)
     end
 
-    # One of what the house has: whoever shows the field knows what that is.
+    # A Field for one of the house's things; the form that shows it knows the choices.
     def self.owned(key, label)
       of(key: key, label: label, type: :owned)
     end
 
-    # What stands beside it: "Inside width, mm".
+    # Label with its unit: "Inside width, mm".
     def title
       [label, unit].compact.join(", ")
     end

@@ -43,12 +43,12 @@ module FondKettle
       end
     end
 
-    # What may be left out may be left blank too.
+    # Declares a number; an optional one may also be blank.
     def number(place, field, type)
       place.public_send(field.optional ? :maybe : :filled, type, included_in?: field.range)
     end
 
-    # Any of `words` with commas between.
+    # Declares any number of `words`, separated by commas.
     def listed(words)
       /\A\s*(?:(?:#{words.join('|')})\s*(?:,\s*|\z))*\z/
     end

@@ -15,7 +15,7 @@ module FondKettle
 
     module_function
 
-    # Every value that `text` may have, the likelier first; none where it is no number.
+    # All values that `text` may have, the likelier first; empty when it is no number.
     #
     #   readings("2,300") # => [2300.0, 2.3]
     #   readings("1.250") # => [1.25, 1250.0]
@@ -28,7 +28,7 @@ module FondKettle
       both(found[:figures]).map { |value| sign * value }
     end
 
-    # The value of `text` that lies in `range` (nil: any); nil where it is no number, or where both of two
+    # Value of `text` that lies in `range` (nil: any); nil where it is no number, or where both of two
     # readings do. Where `whole`, nobody measures thousandths, and the larger is meant. A number outside the
     # range is given as it most likely is, for the caller to refuse. The block turns a reading into the unit
     # of the range.
@@ -41,14 +41,14 @@ module FondKettle
       within.first || values.first
     end
 
-    # Of several, or nil.
+    # The reading, of several, that lies `within` a range, or nil.
     def chosen(within, text, whole)
       return within.max_by(&:abs) if whole
 
       within.first unless text.include?(",")
     end
 
-    # May it be two numbers, so that nobody can tell which is meant?
+    # True when it may be two numbers, and nobody can tell which is meant.
     def undecided?(text)
       text.include?(",") && readings(text).size > 1
     end

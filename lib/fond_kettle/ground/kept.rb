@@ -5,8 +5,8 @@ require_relative "own_file"
 require_relative "paths"
 
 module FondKettle
-  # What takes longer to work out than to read is kept in var/kept, by the digest of what
-  # it was made from and of the core's own files: a changed text or rule makes it anew.
+  # A cache in var/kept for results that take longer to compute than to read. Its key is a digest of the
+  # source and of the core's own files, so that a changed text or rule is computed anew.
   module Kept
     FOLDER = File.join(ROOT, "var", "kept")
     CODE = File.join(ROOT, "lib", "fond_kettle", "**", "*.rb")
@@ -25,12 +25,12 @@ module FondKettle
       read(path) { yield.tap { |answer| write(path, answer) } }
     end
 
-    # Of this state of the core: what an older one kept is no use.
+    # A digest of the core's own files; results of an older core are not used.
     def code
       @code ||= Digest::SHA256.hexdigest(Dir[CODE].map { |path| stamp(path) }.join)[0, 16]
     end
 
-    # What is damaged by one byte is made anew: the digest of the rest stands before it.
+    # The cached value; nil when a byte is damaged, which the digest in front of it shows.
     def read(path)
       kept = OwnFile.read(path)
       if kept

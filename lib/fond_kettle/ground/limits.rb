@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 module FondKettle
-  # What may be asked of the model. One place, so that the command line, the
-  # pages and the cupboard refuse the same things.
+  # Limits of what the model accepts, in one place, so that command line, pages and cupboard refuse the same
+  # values.
   module Limits
     RICE_G = (10..20_000)
     AMOUNT = (0.01..1_000_000)

@@ -6,9 +6,9 @@ require_relative "given_only"
 require_relative "paths"
 
 module FondKettle
-  # What all schemas share: plain messages (data/messages.yml) and number types. The
-  # library behind it takes longer to load than most commands to answer: it is loaded when
-  # the first schema is asked, or the first of these types.
+  # The parts that all schemas share: plain messages (data/messages.yml) and number types. The validation
+  # library takes longer to load than most commands take to answer, so it is loaded with the first schema or
+  # type that is used.
   module Schema
     TYPES_FILE = File.expand_path("schema_types.rb", __dir__)
     %i[Number TypedNumber TypedWhole].each { |type| autoload type, TYPES_FILE }
@@ -18,7 +18,7 @@ module FondKettle
 
     module_function
 
-    # What a message of a result says, as a sentence; where either of two would do, both.
+    # The message of a result as a sentence, with both halves when either of two rules would do.
     def sentence(message)
       return message.text if message.respond_to?(:text)
 
@@ -26,16 +26,15 @@ module FondKettle
       "#{this} or #{that.delete_prefix("#{message.path.last} ")}"
     end
 
-    # What is wrong: the messages of a result (path, what was received), each with
-    # what it says. What is no number at all is told between
-    # which it may be.
+    # The messages of a result (path, received value), each with its sentence. A value that is no number at
+    # all is told its range.
     def faults(result)
       result.errors.map do |message|
         [message, which(message) || [sentence(message), *allowed(message, result)].join(", ")]
       end
     end
 
-    # What is asked of a number that may be two, or nil.
+    # The rule that applies to a value of two possible types, or nil.
     def which(message)
       typed = message.respond_to?(:input) ? message.input : nil
       return unless typed.is_a?(String) && Figures.undecided?(typed[0, Figures::LETTERS])
@@ -46,7 +45,7 @@ module FondKettle
         "or with a point"
     end
 
-    # Without the point of a whole number.
+    # The number as text, whole numbers without a decimal point.
     def plain(value)
       value == value.to_i ? value.to_i.to_s : value.to_s
     end
@@ -91,8 +90,8 @@ module FondKettle
         BUILDING.synchronize { @whole ||= @build.call }
       end
 
-      # As much of it as `input` (a hash) is asked by, the first time; from then on the whole: a
-      # command asks once, and most of it is of what was not given.
+      # The part of the schema that the keys of `input` (a hash) need, the first time; the whole schema
+      # afterwards. A command validates once and uses few of the keys.
       def fitting(input)
         BUILDING.synchronize do
           next whole if @asked
@@ -107,7 +106,7 @@ module FondKettle
         whole.call(input)
       end
 
-      # The keys that it knows.
+      # Keys that it knows.
       def key_map
         whole.key_map
       end

@@ -9,7 +9,7 @@ module FondKettle
 
     module_function
 
-    # The names that a text asks for, as symbols.
+    # Names that a text asks for, as symbols.
     def names(text)
       text.scan(NAME).flatten.map(&:to_sym)
     end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 module FondKettle
-  # The keys that data files, requests and plans share; what each means is said where
+  # Keys that data files, requests and plans share; what each means is said where
   # it is used. A key stands here once.
   module Vocabulary
     # What can be seen, heard or smelt at the pot.

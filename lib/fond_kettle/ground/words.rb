@@ -5,8 +5,8 @@ require_relative "paths"
 require_relative "schema"
 
 module FondKettle
-  # What a cook reads for the keys of the vocabulary and of the attributes
-  # (data/words.yml): each list by its name, key to words. Checked when loaded.
+  # Texts for the keys of the vocabulary and of the attributes (data/words.yml): each list by its name, key to
+  # text. Checked when loaded.
   module Words
     FILE = File.join(DATA, "words.yml")
     SCHEMA = Schema.json(strict: true) do
@@ -24,7 +24,7 @@ module FondKettle
       all.fetch(list)
     end
 
-    # Every list.
+    # All lists.
     def all
       @all ||= Catalogue.read(FILE, SCHEMA).group_by { |row| row[:list] }.transform_values do |rows|
         rows.to_h { |row| [row[:key], row[:say]] }.freeze

@@ -18,14 +18,14 @@ module FondKettle
         @depth = 0
       end
 
-      # One level further in, of a list or of names and values. Raises BadCatalogue.
+      # Enters a list, or names and values. Raises BadCatalogue.
       def start_sequence(*)
         @depth += 1
         raise BadCatalogue, "#{@path}: is nested too deeply" if @depth > DEEPEST
       end
       alias start_mapping start_sequence
 
-      # And out again.
+      # Leaves it again.
       def end_sequence
         @depth -= 1
       end

@@ -12,8 +12,8 @@ require_relative "wishes"
 
 module FondKettle
   module House
-    # From a household's shelves, what its log teaches and what is wished for to what can
-    # be planned. Web, demo and whoever else plans for a household come by here.
+    # The request that comes of a household's shelves, the lessons of its log, and wishes. Web, demo and all
+    # others who plan for a household use it.
     class Composition
       # More than a pot of plain rice loses, g.
       LOSES_MOST_G = 450.0
@@ -29,13 +29,13 @@ module FondKettle
         @how_much = HowMuch.new(wishes, shelves, @first_kit)
       end
 
-      # What of the shelves is used (Kit): the pot that takes it all, where none was chosen.
+      # The things of the shelves that are used (Kit): the pot that takes all the rice, when none was chosen.
       def kit
         @kit ||= Kit.new(@shelves, @wishes.method, @wishes.chosen, wide_mm: @wishes.dish&.pan_mm,
                                                                    takes: (method(:takes?) if whole_known?))
       end
 
-      # What the log says of this bag in this pot (Belief::Lesson).
+      # The lesson of the log about this bag in this pot (Belief::Lesson).
       def lesson
         @lesson ||= @log ? @log.lesson(@grain, kit.pot&.id) : Belief::NO_LESSON
       end
@@ -45,7 +45,7 @@ module FondKettle
         @rice_g ||= @how_much.rice_g { |grams| compose(grams, @first_kit, Belief::NO_LESSON) }
       end
 
-      # How many times the dish is made; 1.0 for plain rice.
+      # Number of times that the dish is made; 1.0 for plain rice.
       def factor
         @wishes.dish ? rice_g / @wishes.dish.rice_g : 1.0
       end

@@ -10,12 +10,12 @@ module FondKettle
     # clock starts (`first`), how long it runs (`lasts_min`; nil: the cook stops it) and
     # what is done meanwhile.
     GuidedTest = Value.define(:key, :title, :how, :fields, :first, :lasts_min, :meanwhile) do
-      # Does a clock lead through it?
+      # True for a test with a clock.
       def guided?
         !first.empty?
       end
 
-      # What is asked once the clock has run.
+      # Fields that are asked after the clock has run.
       def last
         fields.reject { |field| first.include?(field.key) }
       end

@@ -9,7 +9,7 @@ require_relative "../table/eaters"
 
 module FondKettle
   module House
-    # How much rice a Quantity comes to in this house.
+    # Amount of rice that a Quantity means in this house.
     class HowMuch
       # A portion as the dish has it; an amount in the house's own cup.
       AS_DISH = "dish"
@@ -19,7 +19,7 @@ module FondKettle
       USUAL_FIELD = "guests"
       GUEST = Table::Eater.of(name: "guest")
 
-      # Of `wishes` (Wishes), on `shelves` (Shelves), with `kit` (Kit).
+      # `wishes`: Wishes; `shelves`: Shelves; `kit`: Kit.
       def initialize(wishes, shelves, kit)
         @quantity = wishes.quantity
         @dish = wishes.dish

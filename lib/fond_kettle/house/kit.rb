@@ -6,7 +6,7 @@ require_relative "../kit/vessel"
 
 module FondKettle
   module House
-    # What of the shelves a plan uses: as chosen, else what suits the method, else the
+    # The things of the shelves that a plan uses: the chosen ones, or those that suit the method, or the
     # method's own usual pot and fire.
     class Kit
       # `chosen`: ids by :pot, :cup, :burner and :oven; `wide_mm`: the width of pot that a
@@ -33,7 +33,7 @@ module FondKettle
         @pot ||= pick(@shelves.pots, :pot) || suiting(@method)
       end
 
-      # How many pots just like the one in use there are.
+      # Number of pots that are just like the one in use.
       def alike
         [of_kind(@method).count { |one| one.with(id: nil, name: "") == pot&.with(id: nil, name: "") }, 1].max
       end
@@ -43,7 +43,7 @@ module FondKettle
         pick(@shelves.cups, :cup) || @shelves.cups.first
       end
 
-      # What is measured by, the chosen cup first (Measure::House).
+      # The measures, the chosen cup first (Measure::House).
       def measures
         @measures ||= @shelves.measures(cup)
       end
@@ -71,7 +71,7 @@ module FondKettle
           FondKettle::Kit::Burner.usual(method.burner[:source], nil, vessel(method))
       end
 
-      # What a Methods::Request takes of it.
+      # Attributes of a Methods::Request.
       def to_h
         { vessel: vessel, burner: burner, oven: oven, measures: measures, rings: @shelves.rings,
           pots_there: alike, kit: @shelves.pots }

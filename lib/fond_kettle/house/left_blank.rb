@@ -7,8 +7,8 @@ require_relative "shelf_kinds"
 
 module FondKettle
   module House
-    # What is put in for what was left blank of something new: what is usual, and of a pot, which
-    # needs a width and a height only, its name and a guess at its weight.
+    # Values for the blank fields of a new record: usual ones; for a pot, which needs only a width and a
+    # height, also a name and an estimate of its weight.
     module LeftBlank
       # Most pots are.
       MATERIAL = "steel"

@@ -18,8 +18,8 @@ module FondKettle
         @grain = Larder::Grains.or_first(Usual.grain(shelves, nil))
       end
 
-      # What a pot of the shelves (Kit::Vessel) takes of it, g; 0.0 where it takes nothing. Runs the model a
-      # few times.
+      # Amount of rice that a pot of the shelves (Kit::Vessel) takes, in g; 0.0 when it takes nothing.
+      # Runs the model a few times.
       def takes_g(pot)
         composed(pot, Usual.method_for(pot.kind), Quantity.of(by: "pot")).rice_g
       rescue InvalidInput

@@ -12,7 +12,7 @@ module FondKettle
     Shelves = Value.define(:pots, :burners, :ovens, :steamers, :cups, :spoons, :bags, :eaters,
                            :portions_g, :altitude_m, :hands,
                            :scale_step_g) do
-      # What this house measures by (Measure::House), `cup` first.
+      # The measures of this house (Measure::House), `cup` first.
       def measures(cup = cups.first)
         Measure::House.with(cup, spoons: spoons, scale_step_g: scale_step_g)
       end

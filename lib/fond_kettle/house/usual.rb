@@ -5,7 +5,7 @@ require_relative "how_much"
 
 module FondKettle
   module House
-    # What a household is taken to wish for where it says nothing.
+    # The wishes that a household is assumed to have when it states none.
     module Usual
       METHOD = "covered-pot"
       # Where one is asked for that suits a vessel of another kind.
@@ -35,7 +35,7 @@ module FondKettle
         PLAIN_PORTIONS.include?(method.portion) ? method.portion : "main"
       end
 
-      # How many guests: nobody, unless nobody lives here.
+      # Number of guests: none, unless nobody lives here.
       def guests(shelves)
         shelves.eaters.empty? ? GUESTS_WITHOUT_EATERS : 0
       end

@@ -10,7 +10,7 @@ module FondKettle
     # `freezer` portions left over, `portion` a kind of meal or HowMuch::AS_DISH; an `amount`
     # in a `unit`; `have_g` of the dish's line number `have`. nil: not said.
     Quantity = Value.define(:by, :who, :guests, :boxes, :freezer, :portion, :amount, :unit, :have, :have_g) do
-      # One of which only what was said is given.
+      # A Quantity with the given attributes; the others take their defaults.
       def self.of(**said)
         new(by: "people", who: [].freeze, guests: 0, boxes: 0, freezer: 0, portion: "main", amount: nil,
             unit: "g",
@@ -30,7 +30,7 @@ module FondKettle
                           :choices,
                           :additions,
                           :company, :learned, :layered, :making) do
-      # One of which only what was said is given.
+      # Wishes with the given attributes; the others take their defaults.
       def self.of(method:, grain:, **said)
         new(method: method, grain: grain, dish: nil, chosen: {}.freeze, quantity: Quantity.of, batches: 1,
             wash: {}.freeze, texture: nil, lid: nil, choices: Methods::Choices.of, additions: [].freeze,

@@ -2,7 +2,7 @@
 
 module FondKettle
   module Kit
-    # Where the kitchen stands.
+    # Air pressure and boiling point at the height of the kitchen.
     module Atmosphere
       PA_PER_MMHG = 133.322
 

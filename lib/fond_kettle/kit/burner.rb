@@ -31,7 +31,7 @@ module FondKettle
         new(id: nil, name: source, source: source, high_w: (high_w || BURNER_HIGH_W.fetch(source)).to_f)
       end
 
-      # Of a cooker with this bowl, W (figures: Heat).
+      # Power of a cooker with this bowl, in W (figures: Heat).
       def self.cooker_w(bowl)
         (COOKER_W + (COOKER_W_PER_L * bowl.volume_ml / 1000)).clamp(COOKERS_W.min, COOKERS_W.max)
       end
@@ -46,7 +46,7 @@ module FondKettle
         high_w * HEAT_SHARE.fetch(heat) * 60.0
       end
 
-      # At most, J/min, once the pot has boiled.
+      # The highest power once the pot has boiled, in J/min.
       def most_joule_per_min(heat)
         high_w * (kind.regulated || heat == "off" ? MOST_SHARE.fetch(heat) : COOKER_NET) * 60.0
       end

@@ -8,7 +8,7 @@ require_relative "vessel"
 require_relative "vessel_kind"
 
 module FondKettle
-  # What a kitchen's things are told by: for cupboard, tests, requests and methods alike.
+  # Fields of a kitchen's things, for cupboard, tests, requests and methods alike.
   module Kit
     # A vessel's shape, lid and metal.
     VESSEL_FIELDS = [

@@ -7,7 +7,7 @@ module FondKettle
     # An oven: it is `hotter_c` hotter than its dial says (colder: negative) and
     # gets no hotter than `most_c`.
     Oven = Value.define(:id, :name, :hotter_c, :most_c) do
-      # What to turn the dial to, in steps of 5 °C, for `heat_c` inside.
+      # Temperature to set on the dial, in steps of 5 °C, for `heat_c` inside.
       #
       #   Oven.new(id: 1, name: "oven", hotter_c: 12.0, most_c: 250.0).dial_c(190) # => 180
       def dial_c(heat_c)

@@ -7,7 +7,7 @@ module FondKettle
     # How rice lies in a steamer: in so many `tiers` at once, one batch after the other
     # (`batches`), each bed `bed_mm` thick and `across_mm` wide, with so many `holes` poked through it.
     Laid = Value.define(:tiers, :batches, :bed_mm, :across_mm, :holes) do
-      # Of one bed.
+      # Area of one bed, in m2.
       def area_m2
         Math::PI * (across_mm**2) / 4e6
       end
@@ -15,7 +15,7 @@ module FondKettle
 
     # A steamer: inside width of its baskets, mm, and how many of them stand on each other at most.
     Steamer = Value.define(:id, :name, :diameter_mm, :tiers) do
-      # One that is on no shelf.
+      # A Steamer that is on no shelf.
       def self.of(diameter_mm, tiers)
         new(id: nil, name: "a steamer", diameter_mm: diameter_mm, tiers: tiers)
       end
@@ -33,12 +33,12 @@ module FondKettle
         vessel.diameter_mm + const_get(:WIDER_MM)
       end
 
-      # Does it close on a pot (Kit::Vessel)?
+      # True when it closes on a pot (Kit::Vessel).
       def on?(vessel)
         diameter_mm <= self.class.most_mm(vessel)
       end
 
-      # Of one bed, cm2.
+      # Area of one bed, in cm2.
       def area_cm2
         Math::PI * (diameter_mm**2) / 400.0
       end

@@ -41,7 +41,7 @@ module FondKettle
         Math::PI * (middle_mm**2) / 400.0
       end
 
-      # To the brim, mL.
+      # Volume to the brim, in mL.
       def volume_ml
         cone.volume_ml(height_mm)
       end
@@ -81,7 +81,7 @@ module FondKettle
         cone.depth_mm(volume_ml)
       end
 
-      # How thick `volume_ml` lies over `under_ml` that lies there already, mm.
+      # Thickness of `volume_ml` that lies over `under_ml`, in mm.
       def thick_mm(volume_ml, under_ml)
         depth_mm(under_ml + volume_ml) - depth_mm(under_ml)
       end

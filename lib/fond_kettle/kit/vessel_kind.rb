@@ -24,12 +24,12 @@ module FondKettle
 
       module_function
 
-      # Of a vessel under this lid.
+      # Attributes of a vessel under this lid.
       def by_lid(lid)
         lid == COOKER.lid ? COOKER : POT
       end
 
-      # For what is heated by this source.
+      # Attributes of a vessel that this source heats.
       def by_source(source)
         source == COOKER.source ? COOKER : POT
       end

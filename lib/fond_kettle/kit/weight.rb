@@ -2,8 +2,8 @@
 
 module FondKettle
   module Kit
-    # What a pot is taken to weigh where nobody weighed it: a wall as thick as is usual for what
-    # it is made of, floor and lid included (a guess: household pots lie within a third of it).
+    # An estimate of a pot's weight when nobody weighed it: a wall as thick as is usual for its material,
+    # floor and lid included (household pots lie within a third of it).
     module Weight
       # By material: how thick a usual wall is, mm, and its density, kg/L.
       WALLS = { "steel" => [1.3, 7.9], "enamel" => [1.2, 7.8], "aluminium" => [3.0, 2.7],

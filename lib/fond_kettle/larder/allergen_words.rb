@@ -6,10 +6,9 @@ require_relative "../ground/schema"
 
 module FondKettle
   module Larder
-    # What a cook's own words for a food say of allergens beyond the ingredient that they
-    # are taken for: a qualifier that names one is never lost ("walnut butter"), and one that
-    # nobody knows is said not to be checked ("moonberry butter"). Words are told apart by
-    # data/allergen_words.yml.
+    # The allergens that a cook's own words add to those of the ingredient: a qualifier that names one is
+    # never lost ("walnut butter"), and an unknown qualifier is reported as not checked ("moonberry butter").
+    # The words are listed in data/allergen_words.yml.
     class AllergenWords
       FILE = File.join(DATA, "allergen_words.yml")
       CARRIER = "carrier"
@@ -22,7 +21,7 @@ module FondKettle
         required(:says).filled(:string, included_in?: [CARRIER, HARMLESS, TREATED])
       end
 
-      # What each word says, by word.
+      # The allergens of each word.
       def self.words
         @words ||= Catalogue.read(FILE, SCHEMA).to_h { |row| row.values_at(:word, :says) }.freeze
       end

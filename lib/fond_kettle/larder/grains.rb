@@ -31,7 +31,7 @@ module FondKettle
 
       module_function
 
-      # Every Grain by key. Raises BadCatalogue.
+      # All Grains by key. Raises BadCatalogue.
       def all
         @all ||= load_file(File.join(DATA, "grains.yml"))
       end

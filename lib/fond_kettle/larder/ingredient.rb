@@ -39,18 +39,18 @@ module FondKettle
                   room: 1.0, unchecked: nil, slot: nil, pieces: {}.freeze, piece_mm: nil,
                   soak_in: nil, stock: false, counted: [].freeze, anywhere: [].freeze, hot_g_ml: nil }.freeze)
 
-      # One of which only what differs from nothing special is given.
+      # An Ingredient with the given attributes; the others take their defaults.
       def self.of(**known)
         new(**self::BLANK, **known)
       end
 
-      # Is it plain water, of which there is always enough?
+      # True for plain water, of which there is always enough.
       def water?
         key == "water"
       end
 
-      # What one `unit` (a key of Measure::UnitTable) of it weighs, g, or nil where it does not
-      # come in such: a head of garlic, a clove; a plain number of a herb is no bunch.
+      # Weight of one `unit` (a key of Measure::UnitTable) in g, or nil when it does not come in such
+      # units: a head of garlic, a clove; a plain number of a herb is no bunch.
       def piece_of(unit)
         return pieces[unit.to_sym] if pieces.key?(unit.to_sym)
         return if unit == Measure::UnitTable::PIECE && self.class::NEVER_BARE.include?(piece)

@@ -52,7 +52,7 @@ module FondKettle
 
       module_function
 
-      # Every Ingredient by key. Raises BadCatalogue.
+      # All Ingredients by key. Raises BadCatalogue.
       def all
         @all ||= load_file(File.join(DATA, "ingredients.yml"))
       end

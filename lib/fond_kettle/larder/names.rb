@@ -41,7 +41,7 @@ module FondKettle
         head(name) { |word| ours.words(word).first || word }
       end
 
-      # The name with its head word as the block has it.
+      # Name with its head word as the block has it.
       def self.head(name, &)
         name.sub(/[[:alpha:]]+(?=\s+(?:in|of|with)\s|\s*\z|,)/i, &)
       end
@@ -61,7 +61,7 @@ module FondKettle
         @ours ||= new(Ingredients.all.values)
       end
 
-      # Of a list of Ingredient; where two share a name the later has it.
+      # `ingredients`: a list of Ingredient; when two share a name the later one has it.
       def initialize(ingredients)
         @by_name = {}
         @exact = {}
@@ -73,13 +73,13 @@ module FondKettle
         @allergens = AllergenWords.new(@by_name)
       end
 
-      # Does a text name one thing and nothing else, what describes it left out?
+      # True when a text names one thing and nothing else, descriptions aside.
       def whole?(text)
         known = words(text).reject { |word| DESCRIBES.include?(word) }
         known.any? && (@by_name.key?(known) || @by_name.key?(words(text)))
       end
 
-      # As for `find`, with what the cook's own words say of allergens beyond it.
+      # The ingredient that `find` returns, with the allergens that the cook's own words add.
       #
       #   as_written("walnut butter").allergens # => ["milk", "nut"]
       def as_written(text, unit = nil)

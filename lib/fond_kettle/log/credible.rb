@@ -2,8 +2,8 @@
 
 module FondKettle
   module Log
-    # Whether a cook teaches: one that was over at once was none, and one that went far off its
-    # plan is asked about first.
+    # The rules by which a cook teaches: one that was over at once does not count, and one that went far off
+    # its plan is asked about first.
     module Credible
       # Nobody cooks rice in less, minutes.
       LEAST_MIN = 2.0

@@ -33,7 +33,7 @@ module FondKettle
                            because: because(cooks, drinks, extra_min))
       end
 
-      # What one cook says: 1.0 is by the book.
+      # Factor of water uptake that one cook shows; 1.0 is the published figure.
       def drinks(cook, grain)
         return 1.0 if cook.outcome.short_of_time?
 

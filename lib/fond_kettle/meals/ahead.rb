@@ -4,8 +4,8 @@ require_relative "meal"
 
 module FondKettle
   module Meals
-    # What of a meal can be done the day before: by its kind (what it made may wait cold for so many
-    # hours), where all that comes before it can, too; never the last of a dish, which is made to be eaten.
+    # Tasks of a meal that can be done the day before: those of a kind whose result may wait cold for hours,
+    # when all that comes before them can be done then, too. The last task of a dish is never one.
     module Ahead
       # Hours from the evening before to serving.
       HOURS = 24

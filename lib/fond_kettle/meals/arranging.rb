@@ -17,7 +17,7 @@ module FondKettle
         new(meal, now).problem
       end
 
-      # As for `problem`.
+      # The arguments are those of `problem`.
       def initialize(meal, now)
         @meal = meal
         @now = now
@@ -25,7 +25,7 @@ module FondKettle
         @ids = @tasks.map(&:id)
       end
 
-      # As for `problem`.
+      # Result of `problem`.
       def problem
         Clock::Problem.of(@tasks.map do |task|
           slot(task.slot)

@@ -26,7 +26,7 @@ module FondKettle
         Scheduling.with(meal, problem, starts, schedule.bound_min)
       end
 
-      # When what is not made after all would have started, should it be made all the same.
+      # The schedule with the starts that dropped dishes would have, if they were made all the same.
       def with_dropped(schedule, starts)
         schedule.with(starts: { **starts, **schedule.starts })
       end
@@ -44,8 +44,8 @@ module FondKettle
         [based.with(serve_at: based.wanted_at), schedule.with(starts: starts)]
       end
 
-      # At the stove: `standing` (Standing) of the meal as it is now, at a Time. What has begun stays.
-      # Raises InvalidInput.
+      # The rest of a meal at the stove, planned anew: `standing` (Standing) is the meal as it is at a Time.
+      # Tasks that have begun stay. Raises InvalidInput.
       def anew(standing, now)
         meal = standing.meal
         begun = standing.begun(now)

@@ -10,7 +10,7 @@ module FondKettle
     # tasks, starts and ends); `cook_ids`: its pots at the stove once it is begun. What is jotted down
     # beside the rice ("Salad: …") is a dish that has tasks only.
     Dish = Value.define(:key, :title, :plan, :cook_ids) do
-      # Is there a pot of rice in it?
+      # True when a pot of rice is part of it.
       def rice?
         plan.key?(:rice)
       end

@@ -65,7 +65,7 @@ module FondKettle
         dishes.to_a
       end
 
-      # What a stored plan has that is of the clock and of the stove.
+      # Keys of a stored plan that clock and stove need.
       def plan(title, lines)
         tasks = tasks(Dishes::QuickSteps.read(lines.join("\n")))
         cautions = Care::Cautions.of(tasks, not_checked: title).reject { |caution, _| caution.needs.empty? }

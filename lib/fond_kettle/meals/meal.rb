@@ -26,19 +26,19 @@ module FondKettle
     #   dropped           keys of dishes that are not made after all
     Meal = Value.define(:title, :serve_at, :cooks, :rings, :shelves, :quiet, :dishes, :ahead, :pins, :who,
                         :lost, :patience_min, :longer, :base_at, :guests_min, :gone, :dropped) do
-      # One of which only what is not usual is given.
+      # A Meal with the given attributes; the others take their defaults.
       def self.of(title:, serve_at:, dishes:, **given)
         new(cooks: ["Cook"], rings: 1, shelves: 1, quiet: nil, ahead: [], pins: {}, who: {}, lost: [],
             patience_min: 0, longer: {}, base_at: nil, guests_min: 0, gone: [], dropped: [], title: title,
             serve_at: serve_at, dishes: dishes, **given)
       end
 
-      # Is it eaten so soon after a moment that there may be too little time for it?
+      # True when it is eaten so soon after `time` that there may be too little time for it.
       def soon?(time)
         serve_at - time < SOON_S
       end
 
-      # When it is wanted on the table: what has slipped in the kitchen does not move that.
+      # Time at which it is wanted on the table; delays in the kitchen do not move it.
       def wanted_at
         (base_at || serve_at) + (guests_min * 60)
       end
@@ -53,12 +53,12 @@ module FondKettle
         dishes.reject { |dish| dropped.include?(dish.key) }
       end
 
-      # Every Task, dish by dish, those of the day before too.
+      # All Tasks, dish by dish, those of the day before included.
       def every_task
         made.flat_map(&:tasks).map { |task| longer.key?(task.id) ? lengthened(task) : task }
       end
 
-      # Every Task of the evening itself.
+      # All Tasks of the evening itself.
       def tasks
         every_task.reject { |task| ahead.include?(task.id) }
       end

@@ -12,12 +12,12 @@ module FondKettle
     # (`span_min`), what it cannot take less than (`bound_min`), and who does what (`hands`: cooks,
     # counted from 0, by id).
     Schedule = Value.define(:starts, :span_min, :bound_min, :hands) do
-      # Can it not be shorter?
+      # True when it is proved that no schedule is shorter.
       def proved?
         span_min <= bound_min
       end
 
-      # When a task is over, minutes before serving.
+      # The end of a task, in minutes before serving.
       def over_min(task)
         starts.fetch(task.id) - task.minutes
       end

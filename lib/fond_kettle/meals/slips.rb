@@ -4,8 +4,8 @@ require_relative "meal"
 
 module FondKettle
   module Meals
-    # What slips at the stove, and what is taken back of it: a meal with it. Each counts once, from when the
-    # meal is wanted (Changes.from_wanted).
+    # The delays of a meal at the stove, and their ends. Each counts once, from the time when the meal is
+    # wanted (Changes.from_wanted).
     module Slips
       module_function
 
@@ -30,7 +30,7 @@ module FondKettle
         meal.with(lost: meal.lost.reject.with_index { |_, index| index == last })
       end
 
-      # How many rings there are now.
+      # Number of rings that are left now.
       def rings(meal)
         meal.rings - meal.lost.select { |one| one.resource == "burner" }.sum(&:count)
       end
@@ -53,7 +53,7 @@ module FondKettle
         meal.with(longer: { **meal.longer, task => meal.longer.fetch(task, 0) + minutes })
       end
 
-      # It takes no longer.
+      # Takes a longer time back.
       def longer_back(meal, task)
         meal.with(longer: meal.longer.except(task))
       end
@@ -63,7 +63,7 @@ module FondKettle
         meal.with(dropped: [*meal.dropped, key].uniq)
       end
 
-      # It is made after all.
+      # Takes a dish into the meal again.
       def make(meal, key)
         meal.with(dropped: meal.dropped - [key])
       end

@@ -9,8 +9,8 @@ module FondKettle
     # these is taken back; `at` a Time.
     Tap = Value.define(:task, :what, :at)
 
-    # How a meal stands at the stove, worked out from its schedule, the taps and where its pots stand
-    # alone, so that any device and any restart comes to the same answer.
+    # Progress of a meal at the stove, worked out only from its schedule, the taps and the steps of its
+    # pots, so that any device and any restart gets the same answer.
     class Standing
       BACK = { "not-begun" => "begun", "not-over" => "over" }.freeze
       WHAT = ["begun", "over", *BACK.keys].freeze
@@ -31,12 +31,12 @@ module FondKettle
       # Every Task of the evening, in the order in which they start.
       attr_reader :tasks
 
-      # When a task began: a Time, or nil.
+      # Time when a task began, or nil.
       def begun_at(task)
         [tapped(task, "begun"), at_the_pot(task), tapped(task, "over")].compact.min
       end
 
-      # When it was over: a Time, or nil. What comes after it has begun at the latest then.
+      # Time when it was over, or nil: the start of a task that follows it, at the latest.
       def over_at(task)
         over = tapped(task, "over")
         return over if over
@@ -45,17 +45,17 @@ module FondKettle
         begun && followers(task).filter_map { |other| begun_at(other) }.select { |at| at >= begun }.min
       end
 
-      # Is it over?
+      # True when the task is over.
       def over?(task)
         !over_at(task).nil?
       end
 
-      # Has it begun?
+      # True when the task has begun.
       def begun?(task)
         !begun_at(task).nil?
       end
 
-      # Is it at work?
+      # True while the task is going on.
       def going?(task)
         begun?(task) && !over?(task)
       end
@@ -67,17 +67,17 @@ module FondKettle
         before.reject { |one| one.id == done || over?(one) || (begun?(one) && !one.hands_on?) }
       end
 
-      # When what is at work should be over: a Time.
+      # Time when a task that is going on should be over.
       def ends_at(task)
         begun_at(task) + (task.minutes * 60)
       end
 
-      # When a task starts by the schedule: a Time.
+      # Time when a task starts, by the schedule.
       def starts_at(task)
         meal.at(schedule.starts.fetch(task.id))
       end
 
-      # Is there nothing more to be done?
+      # True when nothing is left to do.
       def all_over?
         tasks.all? { |task| over?(task) }
       end
@@ -101,7 +101,8 @@ module FondKettle
         ([*waiting, *going].max.to_f / 60).floor.clamp(0..)
       end
 
-      # What has begun, for the clock: Clock::Begun by id. What should be over and is not, is now.
+      # The tasks that have begun (Clock::Begun by id), for the clock. A task that should be over and is not
+      # ends now.
       def begun(now)
         tasks.select { |task| begun?(task) }.to_h do |task|
           over = over_at(task) || [ends_at(task), now].max
@@ -110,7 +111,7 @@ module FondKettle
         end
       end
 
-      # Of some taps, without those that others of them take back.
+      # The taps without those that other taps take back.
       def self.left(taps)
         taps.each_with_object([]) do |tap, left|
           what = BACK[tap.what]

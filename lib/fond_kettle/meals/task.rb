@@ -28,17 +28,17 @@ module FondKettle
         Care::Kinds.fetch(told[:kind])
       end
 
-      # What there is to do.
+      # The instruction.
       def say
         told[:say]
       end
 
-      # What goes in at it, as the cook reads it, or "".
+      # Food that goes in at this task, as a cook reads it, or "".
       def puts_in
         told[:puts_in].to_s
       end
 
-      # Does it keep a cook busy?
+      # True when it keeps a cook busy.
       def hands_on?
         slot.uses.key?("cook")
       end

@@ -13,7 +13,7 @@ module FondKettle
     # would all take. Each was tried.
     WayOut = Value.define(:key, :count, :tasks, :span_min)
 
-    # What is in the way of a meal that cannot be met, and what would free it.
+    # The obstacles of a meal that cannot be met, and the changes that would remove them.
     class WaysOut
       # Minutes that what is ready may wait longer, or serving be later, tried in turn.
       MINUTES = [5, 10, 20, 30, 45, 60].freeze
@@ -21,7 +21,7 @@ module FondKettle
       EFFORT = 250
       NEEDS = { cook: "cook", ring: "burner", shelf: "oven" }.freeze
 
-      # Of a Meal; `now`: a Time before which nothing starts, or nil; `stop`: asked whether enough was
+      # `meal`: a Meal; `now`: a Time before which nothing starts, or nil; `stop`: asked whether enough was
       # tried.
       def initialize(meal, now: nil, stop: -> { false })
         @meal = meal

@@ -47,12 +47,12 @@ module FondKettle
              .flat_map { |unit, (cup)| [unit.key, *unit.written].map { |name| [name.downcase, cup] } }.to_h
       end
 
-      # Is a thing that comes in `piece` (nil: whole) counted by `unit`?
+      # True when a thing that comes in `piece` (nil: whole) is counted by `unit`.
       def self.counts?(unit, piece)
         [UnitTable::PIECE, piece].include?(unit) || (STALKS.include?(unit) && STALKS.include?(piece))
       end
 
-      # As a cook reads a unit beside a number: "cups", "mL", "cloves", "jam glasses".
+      # The unit as a cook reads it beside a number: "cups", "mL", "cloves", "jam glasses".
       def self.label(unit, count)
         known = UnitTable.all[unit]
         return known.label(count) if known
@@ -60,7 +60,7 @@ module FondKettle
         count <= 1 ? unit : Measure.plural(unit)
       end
 
-      # As a cook writes it: "1 1/2 cups", "2 cloves", "3".
+      # The amount as a cook writes it: "1 1/2 cups", "2 cloves", "3".
       def self.say(number, unit)
         written = Numeral.write(number)
         unit == UnitTable::PIECE ? written : "#{written} #{label(unit, number)}"

@@ -6,7 +6,7 @@ require_relative "rounding"
 module FondKettle
   # Amounts as kitchens measure them.
   module Measure
-    # More than one of what a cook measures by: "glasses", "leaves", "tbsp".
+    # The plural of a measure's name: "glasses", "leaves", "tbsp".
     def self.plural(name)
       return name if name.end_with?("sp")
       return "#{name.delete_suffix('f')}ves" if name.end_with?("leaf")
@@ -41,7 +41,7 @@ module FondKettle
         cups.first
       end
 
-      # Is it more mL than anybody measures by the cup?
+      # True for more mL than anybody measures by the cup.
       def litres?(ml)
         ml > self.class::MOST_CUPS * cup.ml
       end
@@ -51,7 +51,7 @@ module FondKettle
         "#{Rounding.plain(weighed_g(grams))} g"
       end
 
-      # That as a number.
+      # The weight as a number.
       def weighed_g(grams)
         step_g = if grams.abs < Rounding::SMALL_G then [scale_step_g, 1.0].min
                  elsif grams.abs < Rounding::WHOLE_G then scale_step_g

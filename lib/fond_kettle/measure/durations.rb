@@ -74,7 +74,7 @@ module FondKettle
         nil
       end
 
-      # Every time in a text (Found), from its front to its end once.
+      # All times in a text (Found), each once, from front to end.
       #
       #   all("Fry 8 minutes, then 2 more minutes").map(&:minutes) # => [8.0, 2.0]
       def all(text)
@@ -143,7 +143,7 @@ module FondKettle
         nil
       end
 
-      # As it is written, or 1 of "a good hour", "another minute".
+      # The number as it is written, or 1 for "a good hour", "another minute".
       def number(scanner)
         return middle(scanner) if scanner.skip(BETWEEN)
 

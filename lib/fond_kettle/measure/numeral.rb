@@ -52,7 +52,7 @@ module FondKettle
         number && [number, scanner.rest.strip]
       end
 
-      # The number at the place where a StringScanner stands, or nil; it moves on only
+      # Number at the place where a StringScanner stands, or nil; it moves on only
       # over a number. `thousands`: "1,200" is twelve hundred, not 1.2.
       def scan(scanner, thousands: false)
         from = scanner.pos
@@ -63,7 +63,7 @@ module FondKettle
         nil
       end
 
-      # As a cook writes it: "1 1/2", "0.7", "3".
+      # The number as a cook writes it: "1 1/2", "0.7", "3".
       def write(number)
         whole, part = number.divmod(1)
         over, under = FRACTIONS.find { |top, bottom| ((top.to_f / bottom) - part).abs < 1e-3 }

@@ -51,7 +51,7 @@ module FondKettle
         best(amount_ml, house).each_with_index.map { |part, index| words(part, index.zero?) }.join
       end
 
-      # The volume that the words of `say` stand for, mL.
+      # Volume that the words of `say` stand for, mL.
       def measured_ml(amount_ml, house)
         return 0.0 unless amount_ml.positive?
 
@@ -113,17 +113,18 @@ module FondKettle
         end
       end
 
-      # Is that nothing at all?
+      # True when the amount is nothing at all.
       def nothing?(cup, spooning)
         cup.nil? && spooning.spoons.empty?
       end
 
-      # Nobody takes a few drops out of a cup, or anything out of a part of one.
+      # True for an amount that nobody measures: a few drops taken out of a cup, or anything out of a part of
+      # one.
       def fiddly?(count, spooning)
         !spooning.spoons.empty? && (!(count % 1).zero? || spooning.ml < LEAST_OUT_ML)
       end
 
-      # Of a cup the nearest counts, whole or with a fraction.
+      # The nearest number of cups, whole or with a fraction.
       def nearest(amount_ml, cup)
         whole = (amount_ml / cup.ml).floor
         counts = [whole, whole + 1].product(OF_A_CUP).map(&:sum).select(&:positive?)
@@ -152,7 +153,7 @@ module FondKettle
         "#{sign.negative? ? ' less ' : ' + '}#{said}"
       end
 
-      # How many pinches that is, at least 1.
+      # Number of pinches, at least 1.
       def pinch_count(amount_ml)
         [(amount_ml / PINCH_ML).round, 1].max
       end

@@ -19,14 +19,14 @@ module FondKettle
 
       module_function
 
-      # Every Spooning of a list of spoons (Cup), by volume, none at all first: halves of the larger,
-      # quarters of the smaller as long as they do not fill one more of the larger; of what holds the
-      # same, only what is least trouble.
+      # All Spoonings of a list of spoons (Cup), by volume, the empty one first: halves of the larger spoons,
+      # quarters of the smaller ones while they do not fill one more of the larger; of equal volumes, only the
+      # one with the least trouble.
       def of(spoons)
         OF[spoons]
       end
 
-      # How much there is to measure in one thing: awkward parts are harder.
+      # The trouble of measuring so many of one thing: awkward fractions are harder.
       def trouble(count)
         ((count * 2) % 1).zero? ? 1 : 1.3
       end
@@ -38,7 +38,7 @@ module FondKettle
         same.flat_map { |alike| easiest(alike) }.sort_by(&:ml).freeze
       end
 
-      # How often each spoon may be taken: lists of [count, spoon].
+      # The possible numbers of each spoon: lists of [count, spoon].
       def counts(spoons)
         large, small = spoons.sort_by { |spoon| -spoon.ml }
         [*([(0..(MOST_SPOONS * 2)).map { |halves| [halves / 2.0, large] }] if large),
@@ -50,8 +50,8 @@ module FondKettle
                      trouble: spoons.sum(0.0) { |count, _| trouble(count) + (count / 5.0) })
       end
 
-      # Of ways that hold the same, those of one spoon and of two that are least trouble: to be taken
-      # out of a cup, each spoon more is more trouble.
+      # The ways of one spoon and of two that are the least trouble among those of equal volume. They are
+      # taken out of a cup, and each further spoon is more trouble.
       def easiest(ways)
         ways.group_by { |way| way.spoons.size }.values.map { |alike| alike.min_by(&:trouble) }
       end

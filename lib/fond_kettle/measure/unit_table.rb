@@ -12,17 +12,17 @@ module FondKettle
     # A unit of the table. `is`: its size, as ruby-units reads it (nil where it has none); `whole`: nobody
     # measures thousandths of it.
     Unit = Value.define(:key, :family, :is, :written, :say, :short, :shown, :whole) do
-      # Can it be turned into grams where the density is known?
+      # True when it can be converted into grams with a known density.
       def amount?
         %w[mass volume].include?(family)
       end
 
-      # Is it counted (a clove, a can, a glass of whatever size), and not measured?
+      # True for a unit that is counted (a clove, a can, a glass of whatever size), not measured.
       def piece?
         %w[piece vessel].include?(family)
       end
 
-      # As a cook reads it beside a number: "cups", "mL", "cloves".
+      # The unit as a cook reads it beside a number: "cups", "mL", "cloves".
       def label(count)
         count <= 1 || short ? say : Measure.plural(say)
       end
@@ -45,14 +45,14 @@ module FondKettle
 
       module_function
 
-      # Every Unit by key. Raises BadCatalogue.
+      # All Units by key. Raises BadCatalogue.
       def all
         @all ||= Catalogue.read(File.join(DATA, "units.yml"), SCHEMA).to_h do |row|
           [row[:key], Unit.new(is: nil, short: false, whole: false, **row, written: row[:written].freeze)]
         end.freeze
       end
 
-      # What can be converted, as opposed to counted, by key.
+      # The units that can be converted, not only counted, by key.
       def measured
         @measured ||= all.reject { |_, unit| unit.piece? }.freeze
       end
@@ -69,17 +69,17 @@ module FondKettle
         (@names ||= {})[families] ||= by_name.select { |_, unit| families.include?(unit.family) }.freeze
       end
 
-      # Is it weighed: g, kg, oz, lb?
+      # True for units of weight: g, kg, oz, lb.
       def mass?(key)
         all[key]&.family == "mass"
       end
 
-      # Is it counted?
+      # True for units that are counted.
       def piece?(key)
         all[key]&.piece? || false
       end
 
-      # Is it something of which nobody knows the size: a glass, a ladle?
+      # True for vessels of unknown size: a glass, a ladle.
       def vessel?(key)
         all[key]&.family == "vessel"
       end

@@ -49,7 +49,8 @@ module FondKettle
         across(amount, from, into, g_per_ml)
       end
 
-      # As for `convert`, as it can be set: a gas oven has no marks between those of its dial.
+      # The converted amount as it can be set: a gas oven has no marks between those of its dial. The
+      # arguments are those of `convert`.
       def set(amount, unit, to, g_per_ml: nil)
         converted = convert(amount, unit, to, g_per_ml: g_per_ml)
         known("to", to).key == GAS_MARK ? GasMark.on_dial(converted) : converted

@@ -5,7 +5,7 @@ require_relative "programme"
 
 module FondKettle
   module Methods
-    # Which programme (figures: Heating through): high, or medium, until all is hot, then low; the
+    # The recommended programme (figures: Heating through): high, or medium, until all is hot, then low; the
     # first that finishes the rice, makes raw food safe and tender and does not scorch.
     class Advice
       # What is tried, in turn: what it is heated with, and whether a flat pan lies under it.

@@ -27,7 +27,7 @@ module FondKettle
         of(path, form, Field.whole(path.last, form.to_s, range), must: must, blank: blank)
       end
 
-      # One of some keys.
+      # A choice among keys.
       def self.choice(path, form, keys, blank: true)
         of(path, form, Field.choice(path.last, form.to_s, keys), blank: blank)
       end

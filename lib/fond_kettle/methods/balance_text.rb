@@ -11,7 +11,7 @@ module FondKettle
 
       module_function
 
-      # Of a Phases::Balance, by a scale (Measure::House) that shows what is poured:
+      # The terms of a Phases::Balance, rounded to a scale (Measure::House) that shows the poured amount:
       #
       #   "451 g taken up by the rice + 40 g lost as steam − 76 g already in the grain"
       def say(balance, measures)

@@ -8,21 +8,21 @@ require_relative "../pot/piece"
 
 module FondKettle
   module Methods
-    # How long a base takes that is cooked before it is layered: until the thickest piece of each food in it
-    # is safe, and until the slowest is tender (figures: Food in a vessel, Simmered).
+    # Time for a base that is cooked before it is layered: until the thickest piece of each food is safe,
+    # and until the slowest is tender (figures: Food in a vessel, Simmered).
     class BaseCooking
       # The kind of step that cooks it.
       KIND = "simmer"
       # Out of the refrigerator.
       FROM_C = 5.0
 
-      # Of a Request.
+      # `request`: a Request.
       def initialize(request)
         @request = request
         @boil_c = Kit::Atmosphere.boiling_point_c(request.altitude_m)
       end
 
-      # Is it cooked before it is sealed in?
+      # True when the base is cooked before it is sealed in.
       def any?
         @request.method.sealed? && !base.raw
       end

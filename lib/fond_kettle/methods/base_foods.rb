@@ -31,7 +31,7 @@ module FondKettle
 
       module_function
 
-      # Every BaseFood by key.
+      # All BaseFoods by key.
       def all
         @all ||= Catalogue.read(FILE, SCHEMA).to_h do |row|
           [row[:key], BaseFood.new(care: nil, boils: false, allergens: [].freeze, **row)]

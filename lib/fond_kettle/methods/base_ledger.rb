@@ -15,9 +15,9 @@ module FondKettle
       const_set(:SIMMERS, "low")
       const_set(:BOILS_DOWN, "medium")
 
-      # Of a PhaseText solved as `phase` (Phases::Phase), or nil where its base is no broth.
-      # What is poured at the start is what the rice wants and what simmers away; what the food
-      # brings stands there too and is counted once.
+      # The ledger of a PhaseText solved as `phase` (Phases::Phase), or nil when its base is no broth. The
+      # water poured at the start is what the rice wants and what simmers away; the liquid of the food stands
+      # there too and is counted once.
       def self.of(request, text, phase)
         broth = text.broth
         return unless broth
@@ -33,7 +33,7 @@ module FondKettle
             uncovered_g: [gaps_g(request) - start_g, 0.0].max)
       end
 
-      # That of a broth made once for so many rounds: its surface is that of one pot.
+      # The ledger of a broth made once for this many rounds; its surface is that of one pot.
       def times(rounds)
         standing_g = self.standing_g * rounds
         brought_g = self.brought_g * rounds
@@ -42,7 +42,7 @@ module FondKettle
              uncovered_g: uncovered_g * rounds)
       end
 
-      # What it takes to cover the food: the room between its pieces, g.
+      # The water that covers the food: the room between its pieces, in g.
       def self.gaps_g(request)
         request.additions.reject(&:poured).sum(0.0) do |addition|
           (addition.g / addition.ingredient.g_ml) - addition.g

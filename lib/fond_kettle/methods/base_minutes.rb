@@ -6,7 +6,7 @@ require_relative "steaming"
 
 module FondKettle
   module Methods
-    # How long a step of a base takes that goes by its amount, not by its file.
+    # Minutes of a step of a base that depend on its amount, not on its file.
     module BaseMinutes
       # The kind of a base that makes the liquid hot and goes by its amount.
       MAKES_HOT = "heat-liquid"

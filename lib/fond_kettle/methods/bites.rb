@@ -5,7 +5,7 @@ require_relative "../ground/paths"
 
 module FondKettle
   module Methods
-    # What a bitten grain shows (data/bites.yml), checked when loaded.
+    # The appearance of a bitten grain (data/bites.yml), checked when loaded.
     module Bites
       FILE = File.join(DATA, "bites.yml")
       SCHEMA = Schema.json(strict: true) do
@@ -16,7 +16,7 @@ module FondKettle
 
       module_function
 
-      # Of a grain so far done, share of the core's time.
+      # The appearance of a grain after this share of the core's time.
       #
       #   say(0.8) # => "a bitten grain has a thin white thread left"
       def say(done)

@@ -15,7 +15,7 @@ module FondKettle
     # par-cooked to lose its core in what is left.
     TimeBudget = Value.define(:steam_min, :hot_after_min, :low)
 
-    # How far rice is to be par-cooked (figures: Par-cooking and the sealed pot).
+    # The degree to which rice is to be par-cooked (figures: Par-cooking and the sealed pot).
     module Budgets
       module_function
 
@@ -31,7 +31,7 @@ module FondKettle
         Math.log(((2 * kinetics.a) - uptake) / room(kinetics)) / Math.log(kinetics.a / room(kinetics))
       end
 
-      # What a grain holds once so much of the core's time is behind it, g/g.
+      # The water that a grain holds after this share of the core's time, in g/g.
       def uptake(kinetics, done)
         (2 * kinetics.a) - (room(kinetics) * ((kinetics.a / room(kinetics))**done))
       end

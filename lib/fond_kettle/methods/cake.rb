@@ -24,7 +24,7 @@ module FondKettle
       const_set(:MOST_HEIGHT, 0.6)
       const_set(:LEAST_REST_MIN, 20.0)
 
-      # Of a solved plan's `load` (Pot::Load), `run` (Pot::Run) and Pot::Stages in `vessel`.
+      # The Cake of a solved plan's `load` (Pot::Load), `run` (Pot::Run) and Pot::Stages in `vessel`.
       def self.of(load, run, stages, vessel)
         room_ml = Pot::Fitting.cooked_ml(load) + load.bulk_ml
         height_mm = vessel.depth_mm(room_ml)
@@ -45,7 +45,7 @@ module FondKettle
         ((load.rice_g * (1 + run.uptake)) + solids_g + run.free_g) / 1000
       end
 
-      # How many slices cover so much, mm2.
+      # Number of slices that cover this area.
       def self.slices(mm2)
         (mm2 / (Math::PI * (self::SLICE_MM**2) / 4 * (1 - self::OVERLAP))).ceil
       end

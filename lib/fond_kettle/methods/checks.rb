@@ -8,8 +8,8 @@ require_relative "method"
 
 module FondKettle
   module Methods
-    # What a schema cannot say of a method: whether its parts hold together, and whether
-    # the model can compute what they ask for. Every fault is a BadCatalogue.
+    # Checks of a method that no schema can make: whether its parts fit together, and whether the model can
+    # compute them. Each fault is a BadCatalogue.
     class Checks
       # What a text may have filled in: of the base's stages, and of those with the rice.
       BASE_WORDS = %i[rice liquid pour changes soak drain snap surface depth balance fat salted pot
@@ -31,7 +31,7 @@ module FondKettle
         new(method, path).call
       end
 
-      # As for `call`.
+      # The arguments are those of `call`.
       def initialize(method, path)
         @method = method
         @path = path

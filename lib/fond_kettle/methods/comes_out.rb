@@ -2,8 +2,8 @@
 
 module FondKettle
   module Methods
-    # How a pot comes out, in one word: the worst that is true of it (contract: comes_out).
-    # What could hurt comes before what fails, what fails before what is only not right.
+    # Outcome of a pot in one word: the worst that is true of it (contract: comes_out). Danger comes
+    # before failure, failure before a mere fault of taste.
     module ComesOut
       WORDS = { "not-safe" => "not safe to eat", "cannot-close" => "never done",
                 "never-boiled" => "never boiled", "dry-before-boil" => "dry before it boils",
@@ -12,7 +12,7 @@ module FondKettle
 
       module_function
 
-      # Of a list of Warnings, and the rice's own `verdict`.
+      # Outcome by a list of Warnings and the rice's own `verdict`.
       #
       #   of([], "standard") # => "standard"
       def of(warnings, verdict)
@@ -20,7 +20,7 @@ module FondKettle
         WORDS.keys.find { |code| codes.include?(code) } || verdict
       end
 
-      # As a cook reads it.
+      # The outcome as a cook reads it.
       def words(key)
         WORDS.fetch(key, key)
       end

@@ -4,7 +4,7 @@ require_relative "planner"
 
 module FondKettle
   module Methods
-    # One method beside the others, for the same rice, pot and people.
+    # Methods beside each other, for the same rice, pot and people.
     module Comparison
       module_function
 

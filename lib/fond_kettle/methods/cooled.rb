@@ -6,8 +6,8 @@ require_relative "making"
 
 module FondKettle
   module Methods
-    # How the done rice of a request cools to where it is worked: a bed spread so thin, turned or
-    # fanned, and when it is folded over (figures: Sushi rice).
+    # The cooling of done rice to the temperature at which it is worked: how thin it is spread, whether it is
+    # turned or fanned, when it is folded over (figures: Sushi rice).
     class Cooled
       # As it comes out of the pot, and as warm as a hand.
       FROM_C = 95.0
@@ -21,7 +21,7 @@ module FondKettle
       # A damp cloth keeps the air still, W/m2K.
       COVERED = 7.0
 
-      # Of a request's Cool (nil: turned and fanned) in a room at `room_c`, down to `to_c`.
+      # `cool`: a request's Cool (nil: turned and fanned), in a room at `room_c`, down to `to_c`.
       def initialize(cool, room_c, to_c = HAND_C)
         @cool = cool || Cool.of
         @room_c = room_c
@@ -49,7 +49,7 @@ module FondKettle
         Pot::Cooling.after(tau_min, FROM_C, minutes, @room_c)
       end
 
-      # How long it stays workable under a damp cloth, minutes: never longer than is safe.
+      # Minutes for which it stays workable under a damp cloth: never longer than is safe.
       def workable_min
         tau = Pot::Cooling::HEAT_J_M3_K * @cool.depth_mm / 1000 / COVERED / 60
         [Pot::Cooling.minutes(tau, @to_c, WORKABLE_C, @room_c) || MOST_MIN, MOST_MIN].min

@@ -14,7 +14,7 @@ module FondKettle
     #   finger   how the finger's rule does there: "holds", "drowns" or "starves"
     DoorRow = Value.define(:people, :rice_g, :liquid_g, :low_min, :comes_out, :finger)
 
-    # The rows of such a card, and whether a later one differs.
+    # Rows of such a card, and whether a later one differs.
     module DoorCards
       PEOPLE = (1..9)
       # A difference that a cook pours, g.
@@ -33,7 +33,7 @@ module FondKettle
         end.freeze
       end
 
-      # Has it moved by more than a tablespoon since `liquids_g` was printed?
+      # True when the water has moved by more than a tablespoon since `liquids_g` was printed.
       def moved?(rows, liquids_g)
         rows.map(&:liquid_g).zip(liquids_g).any? { |now_g, then_g| (now_g - then_g.to_f).abs > TABLESPOON_G }
       end

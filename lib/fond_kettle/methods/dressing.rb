@@ -16,13 +16,13 @@ module FondKettle
 
       module_function
 
-      # For 100 g of raw rice, as asked for (DressingPer).
+      # The dressing for 100 g of raw rice, as asked for (DressingPer).
       def per_100g(request)
         making = request.making
         making.dressing || Dressings.fetch(making.style || Dressings::USUAL).per
       end
 
-      # For all of one pot (DressingPer), or nil: none, or a dish's own.
+      # The dressing for all of one pot (DressingPer), or nil when there is none, or a dish brings its own.
       def of(request)
         return unless request.method.dressed && own(request).empty?
 
@@ -42,8 +42,8 @@ module FondKettle
         of(request).vinegar_ml * vinegar.g_ml * vinegar.brings
       end
 
-      # What rice is cooked to in the pot, g/g, when `dressed_g` of water comes to it later: so much
-      # firmer, but never below firm, which is no longer cooked through.
+      # The uptake to which rice is cooked in the pot, in g/g, when `dressed_g` of water comes to it later:
+      # that much firmer, but never below firm, which is no longer cooked through.
       def in_pot(request, dressed_g)
         wanted = request.grain.uptake_for(request.texture)
         return wanted if dressed_g.zero?
@@ -52,7 +52,7 @@ module FondKettle
         (wanted - (dressed_g / request.rice_g)).clamp(least, wanted)
       end
 
-      # What goes in where (Provision).
+      # The parts of the dressing and where they go in (Provision).
       def provisions(request)
         of(request).to_h.map { |part, amount| provision(part, amount, request) }
       end
@@ -66,7 +66,7 @@ module FondKettle
                       stage: FINISH, step: nil, slot: SLOT, care: food.care, wilts_ml: 0.0)
       end
 
-      # How the house measures it, and as the cook reads it.
+      # Amount in the house's measures, as a cook reads it.
       def told(food, grams, measures)
         spoons = Measure::Spoken.say(grams / food.g_ml, measures)
         [spoons, "#{measures.weighed(grams)} #{food.name.downcase} (#{spoons})"]
@@ -76,7 +76,7 @@ module FondKettle
         Larder::Ingredients.fetch(KEYS.fetch(:vinegar_ml))
       end
 
-      # What a dish's lines bring of it (Provision).
+      # The parts that a dish's lines bring (Provision).
       def own(request)
         request.lines.provisions(request.pots).select { |line| line.slot == SLOT }
       end

@@ -4,9 +4,9 @@ require_relative "whereto"
 
 module FondKettle
   module Methods
-    # What filling the pot is to say, by what is in it already: that is not put in again.
+    # Text for filling the pot. Food that is in it already is not put in again.
     class FillingText
-      # Of a request in the phase `text` (PhaseText); `amounts`: its TaskAmounts, `whereto`: its Whereto.
+      # `request` in the phase `text` (PhaseText); `amounts`: its TaskAmounts, `whereto`: its Whereto.
       def initialize(request, text, amounts, whereto)
         @request = request
         @text = text

@@ -14,12 +14,12 @@ module FondKettle
       # A finish that folds in what goes in at the end.
       FOLDS = "fold"
 
-      # Is a dish's own Stage done beside the pot, to what never lies in it?
+      # True for a dish's own Stage that is done beside the pot, to food that never lies in it.
       def self.out_of_pot?(stage)
         stage.moment == Moments::REST
       end
 
-      # Of a Request whose rice ends in the `last` phase (Phases::Phase); `list`: TaskList, `amounts`:
+      # `request`: its rice ends in the `last` phase (Phases::Phase); `list`: TaskList, `amounts`:
       # TaskAmounts, `steamer`: SteamerTasks, all of that phase.
       def initialize(request, last, list, amounts, steamer)
         @request = request
@@ -31,7 +31,7 @@ module FondKettle
         @made = Finishing.new(request, last)
       end
 
-      # After `latest` (Task); `facts`: TaskFacts of the vessel.
+      # Writes the tasks that follow `latest` (Task); `facts`: TaskFacts of the vessel.
       def write(latest, facts)
         back = @request.coming_back.any? ? @list.common("put-back", "put-back", latest) : latest
         done = finish(@checks.measured("check-heat", back, facts.core_c))
@@ -39,7 +39,8 @@ module FondKettle
         @list.common("serve", "serve", last) if @amounts.common("serve").any?
       end
 
-      # What is cooked apart from the rice in a Stage has its own heat once it is `done` (Task).
+      # Adds the check of food that a Stage cooks apart from the rice, to its own temperature, once it is
+      # `done` (Task).
       def checked(stage, done)
         @checks.apart("check-heat.#{stage.key}", done, @amounts.provisions(stage))
       end

@@ -12,8 +12,8 @@ require_relative "request"
 
 module FondKettle
   module Methods
-    # What is made of the done rice of a request: dressed, cooled, divided, wrapped; the minutes of
-    # its steps by their kind, and what their texts have filled in.
+    # The work on the done rice of a request: dressing, cooling, dividing, wrapping; the minutes of its steps
+    # by their kind, and the values for their texts.
     class Finishing
       # Kinds of step that a plan has only for parcels that are kept, by how they go into the steamer.
       KEPT = { "chill" => "chilled", "freeze" => "frozen" }.freeze
@@ -21,7 +21,7 @@ module FondKettle
       # What a step that soaks leaves takes: the slot of leaves.
       LEAF = "leaf"
 
-      # Of a Request whose rice ended in the `last` phase (Phases::Phase).
+      # `request`: its rice ended in the `last` phase (Phases::Phase).
       def initialize(request, last)
         @request = request
         @portions = Portions.new(request, last)
@@ -31,7 +31,7 @@ module FondKettle
       # Portions, and Cooled.
       attr_reader :portions, :cooled
 
-      # Is a step of this kind (a key) in the plan?
+      # True when the plan has a step of this kind (a key).
       def step?(kind)
         from = @portions.parcels&.from
         KEPT.fetch(kind, from) == from
@@ -56,7 +56,7 @@ module FondKettle
         dressing.with(**dressing.to_h.transform_values { |amount| amount * share })
       end
 
-      # By the names that texts ask for.
+      # Values for the texts, by their names there.
       def words
         return {} unless @portions.use
 

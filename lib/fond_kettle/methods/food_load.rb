@@ -5,12 +5,12 @@ require_relative "../pot/load"
 
 module FondKettle
   module Methods
-    # What food and liquids beside the rice are to the pot.
+    # The load on the pot of food and liquids beside the rice.
     module FoodLoad
       module_function
 
-      # What the additions (Addition) bring, drink, weigh and fill; what is lifted out leaves
-      # only what it brought.
+      # The water, uptake, weight and volume of the additions (Addition). Food that is lifted out leaves only
+      # the water that it brought.
       def of(list)
         { brought_g: brought_g(list), poured_g: brought_g(list.select(&:poured)),
           drink_g: list.sum(0.0) { |addition| addition.g * addition.ingredient.takes },
@@ -29,8 +29,8 @@ module FondKettle
         list.sum(0.0) { |addition| addition.ingredient.room_ml(addition.g) }
       end
 
-      # What lies in a broth is as hot as it; food of several temperatures has their mean by
-      # what it takes to warm it.
+      # Temperature of the food, in °C. Food in a broth is as hot as the broth; several temperatures have
+      # their mean by heat capacity.
       def food_c(request, text, cold_c)
         return Kit::Atmosphere.boiling_point_c(request.altitude_m) if text.broth
         return cold_c if request.additions.all? { |addition| addition.start_c.nil? }

@@ -36,7 +36,7 @@ module FondKettle
       end
       private_class_method :planned
 
-      # As for `remedy`.
+      # The arguments are those of `remedy`.
       def initialize(plan, sign, poured_g, heat_min, stages, setting)
         @plan = plan
         @wanted = SIGNS.fetch(sign)
@@ -46,7 +46,7 @@ module FondKettle
         @setting = setting
       end
 
-      # As for the class.
+      # The remedy, as the class describes it.
       def remedy
         tried = WATER.fetch(@wanted[:free]).product(TIME).lazy.map do |water, time|
           [@poured_g * water, so_far(@heat_min * time)]

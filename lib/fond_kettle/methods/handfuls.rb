@@ -9,12 +9,12 @@ module FondKettle
     class Handfuls
       WORDS = ", what has no room by the handful as the rest wilts"
 
-      # For what goes into the vessel of a phase (Phases::Phase).
+      # `phase`: the phase (Phases::Phase) whose vessel the food goes into.
       def initialize(phase)
         @phase = phase
       end
 
-      # What is told behind leaves that fill `raw_ml`, nil where they have room.
+      # The advice for leaves that fill `raw_ml`, or nil when they have room.
       def say(raw_ml)
         WORDS if raw_ml.positive? && raw_ml > free_ml
       end

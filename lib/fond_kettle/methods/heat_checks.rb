@@ -5,7 +5,8 @@ require_relative "task_facts"
 
 module FondKettle
   module Methods
-    # Nothing raw is served before a thermometer, or a look, has said that it is safe.
+    # The checks without which no raw food is served: a thermometer, or a look, must have shown that it is
+    # safe.
     class HeatChecks
       # Of what nobody has said how it is cut.
       USUAL_PIECE_MM = 40
@@ -16,8 +17,8 @@ module FondKettle
         @list = list
       end
 
-      # What comes last once `core_c` (°C, nil: nothing raw) was measured after `last`.
-      # `care`: of what is measured, where it does not lie in the pot with the rice.
+      # The task that comes last after `core_c` was measured (°C, nil: nothing raw), which follows `last`.
+      # `care`: of the measured food, when it does not lie in the pot with the rice.
       def measured(id, last, core_c, text: "check-heat", care: nil)
         return last unless core_c
 

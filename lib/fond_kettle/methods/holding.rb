@@ -5,8 +5,8 @@ require_relative "../pot/stage"
 
 module FondKettle
   module Methods
-    # How long a sealed pot that is ready may wait: on the heat until its floor burns, and off it,
-    # sealed, while its coldest layer is still hot enough to be served.
+    # Time that a finished sealed pot may wait: on the heat until its floor burns, and off it, sealed,
+    # while its coldest layer is hot enough to be served.
     module Holding
       # Below that cooked food is not kept hot any more (data/cautions.yml: cooked-rice-cooling).
       SERVED_C = 60.0

@@ -4,7 +4,7 @@ require_relative "../pot/hot_liquid"
 
 module FondKettle
   module Methods
-    # How the liquid of a phase that goes in hot is made hot, and how long that takes.
+    # The way to heat the liquid of a phase that goes in hot, and the minutes it takes.
     module HotStart
       # Where it is done: the keys of its texts.
       KETTLE = "kettle"
@@ -13,7 +13,7 @@ module FondKettle
 
       module_function
 
-      # Nothing but water goes into an electric kettle.
+      # True when the kettle can be used: only water goes into an electric kettle.
       def kettle?(request)
         only_water = request.main_liquid.nil? || request.main_liquid.water?
         !request.kettle_w.nil? && request.poured.empty? && only_water

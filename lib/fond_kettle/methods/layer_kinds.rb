@@ -40,7 +40,7 @@ module FondKettle
 
       module_function
 
-      # Every LayerKind by key.
+      # All LayerKinds by key.
       def all
         @all ||= Catalogue.read(FILE, SCHEMA).to_h { |row| [row[:key], LayerKind.new(**BLANK, **row)] }.freeze
       end

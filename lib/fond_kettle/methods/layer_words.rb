@@ -4,7 +4,7 @@ require_relative "layer_kinds"
 
 module FondKettle
   module Methods
-    # What is laid on what, as a cook reads it: "half of the base (600 g); half of the rice …".
+    # The layers as a cook reads them: "half of the base (600 g); half of the rice …".
     module LayerWords
       SHARES = { 0.5 => "half", 0.33 => "a third", 0.67 => "two thirds", 0.25 => "a quarter",
                  0.75 => "three quarters" }.freeze
@@ -13,8 +13,8 @@ module FondKettle
 
       module_function
 
-      # Of a Request, with `rice_g` of rice as it is when it is layered; a list, from the floor up.
-      # `empty`: what there is nothing of is told too.
+      # The layers of a Request with `rice_g` of rice at layering: a list, from the floor up. `empty`:
+      # includes layers of nothing.
       def of(request, rice_g, empty: false)
         base_g = request.in_layers.base.g + request.in_base.sum(&:g)
         whole = { LayerKinds::RICE => rice_g, LayerKinds::BASE => base_g }
@@ -22,7 +22,7 @@ module FondKettle
                .map { |wish| layer(wish, whole, request.measures) }
       end
 
-      # Is this all that there is of the rice, or of the base?
+      # True when the layer takes all of the rice, or all of the base.
       def all?(wish)
         wish.kind.share ? wish.share >= 1 - NEAR : false
       end

@@ -20,7 +20,7 @@ module FondKettle
       const_set(:RAW_C, 5.0)
       const_set(:COOKED_C, 80.0)
 
-      # One of which only what is `known` is given (nil: not known); the rest as it usually is.
+      # A LayerBase with what is `known` (nil: not known); the other attributes take their usual values.
       def self.of(g:, raw:, **known)
         known = known.compact
         meat = known[:meat]
@@ -38,7 +38,7 @@ module FondKettle
         meat && BaseFoods.fetch(meat)
       end
 
-      # As a cook reads it.
+      # The name as a cook reads it.
       def name
         return "Base" unless food && meat_g.positive?
 
@@ -60,7 +60,7 @@ module FondKettle
         LayerKinds.fetch(what)
       end
 
-      # With the usual grams for so much rice, where nobody said.
+      # The layers with the usual grams for this much rice, where nobody gave any.
       def filled(rice_g)
         kind.share || g ? self : with(g: kind.usual_g * rice_g / 100)
       end
@@ -75,13 +75,13 @@ module FondKettle
       const_set(:PLAIN, [LayerWish.new(what: LayerKinds::BASE, share: 1.0, g: nil),
                          LayerWish.new(what: LayerKinds::RICE, share: 1.0, g: nil)].freeze)
 
-      # One of which only what was said is given.
+      # A Layered with the given attributes; the others are nil.
       def self.of(base: nil, layers: nil, programme: nil, done: nil, steam_min: nil)
         new(base: base, layers: layers&.freeze, programme: programme, done: done, steam_min: steam_min)
       end
 
-      # What a method (Method) with so much rice is taken to have under it, where nobody says; where
-      # there are `additions` (Addition, nil: nobody said), they are the base.
+      # The base that a method (Method) is assumed to have with this much rice, when nobody says. The
+      # `additions` (Addition, nil: nobody said) are the base when there are any.
       def self.usual(method, rice_g, additions)
         usual = method.usual_base
         raw = usual.fetch(:raw)
@@ -94,7 +94,7 @@ module FondKettle
         of(base: base, layers: wishes(method))
       end
 
-      # What lies on what (LayerWish), as the method's file has it.
+      # The layers of a method's file (LayerWish), from the floor up.
       def self.wishes(method)
         return self::PLAIN unless method.layers
 
@@ -105,7 +105,7 @@ module FondKettle
         end
       end
 
-      # What lines the floor whatever lies on it.
+      # The lining of the floor, under whatever lies on it.
       def self.lining(method)
         wishes(method).take_while { |wish| wish.kind.thin }
       end
@@ -148,12 +148,12 @@ module FondKettle
         base.food ? base.food.allergens : []
       end
 
-      # What of it nobody knows the allergens of.
+      # Foods in it whose allergens nobody knows.
       def not_checked
         base.g.positive? ? ["what is in the base"] : []
       end
 
-      # For a batch `factor` times as large.
+      # The layers for a batch `factor` times as large.
       def times(factor)
         with(base: base&.times(factor),
              layers: layers&.map { |wish| wish.g ? wish.with(g: wish.g * factor) : wish }&.freeze)
@@ -163,17 +163,17 @@ module FondKettle
     # A stage of a heat programme: `heat` of a burner for so many minutes, with a flat pan under
     # the pot or without; or an oven.
     ProgrammeStage = Value.define(:heat, :minutes, :flat_pan, :oven_c) do
-      # On a burner.
+      # A stage on a burner.
       def self.on(heat, minutes, flat_pan: false)
         new(heat: heat, minutes: minutes.to_f, flat_pan: flat_pan, oven_c: nil)
       end
 
-      # In an oven.
+      # A stage in an oven.
       def self.in_oven(oven_c, minutes)
         new(heat: "off", minutes: minutes.to_f, flat_pan: false, oven_c: oven_c.to_f)
       end
 
-      # Which of a method's stages it is: "high", "medium", "low", "off" or "oven".
+      # The setting of a method's stage: "high", "medium", "low", "off" or "oven".
       def setting
         oven_c ? "oven" : heat
       end

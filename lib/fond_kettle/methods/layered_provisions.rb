@@ -5,15 +5,15 @@ require_relative "provision"
 
 module FondKettle
   module Methods
-    # What a pot of layers is asked to hold, as what goes in where (Provision): the base as one
-    # where nobody has written its lines, and what is laid on it in grams.
+    # Food of a pot of layers and where it goes in (Provision): the base as one thing when nobody has
+    # written its lines, and the layers on it in grams.
     module LayeredProvisions
       FAT = "Frying oil"
       FAT_KEY = "oil"
 
       module_function
 
-      # Of Layered, in one of `pots` equal pots; `measures`: Measure::House.
+      # The provisions of Layered, in one of `pots` equal pots; `measures`: Measure::House.
       def of(layered, measures, pots)
         base = layered.base
         laid = layered.layers.reject { |wish| wish.kind.share || wish.g.zero? }
@@ -29,7 +29,7 @@ module FondKettle
         provision(LayerKinds::BASE, base.name, base.g, "base", measures, pots, care: layered.base_care)
       end
 
-      # What a step of the method makes goes in there.
+      # The layer, at the step of the method that makes it.
       def laid(wish, measures, pots)
         kind = wish.kind
         made = provision(kind.key, kind.word, wish.g, "layer", measures, pots, slot: kind.made_by || Slots::ANY)

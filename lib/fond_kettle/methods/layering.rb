@@ -7,8 +7,8 @@ require_relative "layered"
 
 module FondKettle
   module Methods
-    # What is asked to lie in a sealed pot as what the pot model works on: the Pot::Stack of a
-    # Request and what a Load says of it. Thin things lie on the layer under them.
+    # Food of a sealed pot as the pot model needs it: the Pot::Stack of a Request and its part of a Load.
+    # Thin things belong to the layer under them.
     class Layering
       # Rice goes in drained but hot (figures: Heating through).
       RICE_C = 80.0
@@ -23,7 +23,7 @@ module FondKettle
       # Bulk of a base, g/mL, with its gravy in it.
       BASE_G_ML = 1.0
 
-      # For a Request of a sealed method.
+      # `request`: a Request of a sealed method.
       def initialize(request)
         @request = request
         @layered = request.in_layers
@@ -31,7 +31,7 @@ module FondKettle
         @others = FoodLoad.of(request.in_base)
       end
 
-      # What Pot::Load takes of it: water, heat, room, gravy and the stack.
+      # Attributes of Pot::Load: water, heat, room, gravy and the stack.
       def to_h
         { brought_g: brought_g, poured_g: 0.0, drink_g: 0.0, solids_j_k: 0.0, poured_ml: 0.0,
           bulk_ml: tiers.sum(&:bulk_ml), residue_g: @base.residue_g, kept_g: 0.0,

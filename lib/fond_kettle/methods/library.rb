@@ -65,18 +65,17 @@ module FondKettle
         all[key] || raise(InvalidInput.at("method", "must be one of: #{all.keys.join(', ')}", received: key))
       end
 
-      # What a method's file says over what it is like, or nil: names and values as in
-      # the file.
+      # The names and values of a method's file, merged over those of the method it is like, or nil.
       def data(key)
         @entries.key?(key) ? whole(@entries.fetch(key)) : nil
       end
 
-      # What its own file says. Raises KeyError.
+      # The names and values of its own file alone. Raises KeyError.
       def own_data(key)
         @entries.fetch(key)[:data]
       end
 
-      # The text of a method's own file. Raises KeyError.
+      # Text of a method's own file. Raises KeyError.
       def text(key)
         @entries.fetch(key)[:text]
       end

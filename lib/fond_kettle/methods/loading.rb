@@ -66,7 +66,7 @@ module FondKettle
         end
       end
 
-      # What a broth has too much of boils away before the rice goes in; each gram less loses
+      # The steam of a broth's surplus water, which boils away before the rice goes in; each gram less loses
       # less steam later.
       def boiled_down(solved, potful, text)
         BOILS_DOWN_ROUNDS.times do
@@ -115,7 +115,7 @@ module FondKettle
                       liquid_c: text.liquid_c || request.liquid_start_c)
       end
 
-      # What lies beside the rice, in one bed with it or in layers.
+      # Food beside the rice, in one bed with it or in layers.
       def food(request, text, last)
         return FoodLoad.of(last ? request.additions : []) unless last && request.method.layered?
 
@@ -123,13 +123,13 @@ module FondKettle
         text.sealed ? layers : layers.except(:residue_g, :kept_g, :stack)
       end
 
-      # How the rice lies in its steamer (Kit::Laid).
+      # The lie of the rice in its steamer (Kit::Laid).
       def laid(request, text, state)
         steamer = request.making.steamer_on(vessel(text, request))
         steamer.laid(state.rice_g * state.grain.bed_ml_per_g(state.taken_per_g))
       end
 
-      # Where it is steamed in batches all of it has so many times the fire, which comes to the same.
+      # The setting. For rice steamed in batches, all of it has that many times the fire, which is equivalent.
       def setting(request, text, load)
         vessel = vessel(text, request)
         burner = text.burner ? Kit::Burner.usual(text.burner[:source], nil, vessel) : request.burner

@@ -5,8 +5,8 @@ require_relative "../pot/soak"
 
 module FondKettle
   module Methods
-    # How far a long soak has come, for grain that is steamed: as a share of what it can take in cold
-    # water, and what to do where it began late (figures: Rinse and soak).
+    # Progress of a long soak of grain that is steamed, as a share of the water it can take up cold, and
+    # the way to make up for a late start (figures: Rinse and soak).
     class LongSoak
       # From that share on a grain crushes between two fingers.
       READY = 0.85
@@ -16,7 +16,7 @@ module FondKettle
       WATERS = { "in the refrigerator" => 5.0, "in cold water" => 20.0,
                  "in warm water (#{WARM_C.round} °C)" => WARM_C }.freeze
 
-      # Of a Larder::Grain that took in `gain` g/g.
+      # `grain`: a Larder::Grain that took up `gain` g/g.
       def initialize(grain, gain)
         @grain = grain
         @share = Pot::Soak.saturation(grain, gain)
@@ -25,7 +25,7 @@ module FondKettle
       # 0.0 to 1.0.
       attr_reader :share
 
-      # Does a grain crush between two fingers?
+      # True when a grain crushes between two fingers.
       def ready?
         @share >= READY
       end

@@ -5,19 +5,19 @@ require_relative "moments"
 
 module FondKettle
   module Methods
-    # Of which of several equal pots, or of several batches in a steamer, what goes in is told.
+    # The pots, of several equal ones, or the batches in a steamer, that an amount is for.
     class Lots
       # Said of one of several rounds, for whoever knows which it is to fill in.
       ROUND = "Round %d"
 
-      # Of the phase (Phases::Phase) of a Request.
+      # `request`: a Request; `phase`: one of its phases (Phases::Phase).
       def initialize(request, phase)
         @request = request
         @phase = phase
       end
 
-      # In words, at a task of a kind (a key) and, of a dish's own, at a moment; nil for one. Rounds are tasks
-      # of their own; `once`: it is done for all of them.
+      # The lot of a task as a text, by its kind (a key) and, for a dish's own, its moment; nil when there is
+      # one pot. Rounds are tasks of their own; `once`: it is done for all of them.
       def say(kind, moment = nil, once: false)
         return in_batches(moment) if @request.pots == 1
         return once ? all_of("round") : ROUND if @request.rounds?
@@ -25,8 +25,8 @@ module FondKettle
         pots(kind, moment) == 1 ? "In each pot" : all_of("pot")
       end
 
-      # In how many pots' amounts: what is done once is told for all, and so is what a dish does apart
-      # from the pot.
+      # Number of pots that an amount is for. A task that is done once, or apart from the pot, is told for
+      # all.
       def pots(kind, moment = nil, once: false)
         return once ? @request.pots : 1 if @request.rounds?
 

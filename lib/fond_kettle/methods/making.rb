@@ -26,7 +26,7 @@ module FondKettle
       const_set(:FROM, %w[fresh chilled frozen].freeze)
       const_set(:USUAL_TIERS, 1)
 
-      # One of which only what was said is given.
+      # A Making with the given attributes; the others are nil.
       def self.of(**said)
         new(**members.to_h { |name| [name, nil] }, **said)
       end

@@ -5,7 +5,7 @@ require_relative "request"
 
 module FondKettle
   module Methods
-    # What of a Request's pieces does not hold together, before anything is solved.
+    # Contradictions in a Request's pieces, found before anything is solved.
     module MakingChecks
       module_function
 

@@ -32,17 +32,17 @@ module FondKettle
       # Kinds into which the rice or the liquid goes.
       const_set(:TAKES, { "rice" => %w[toast].freeze, "liquid" => %w[heat-liquid broth].freeze }.freeze)
 
-      # Does "rice" or "liquid" go in at it?
+      # True when "rice" or "liquid" goes in at it.
       def takes?(what)
         takes.include?(what) || self.class::TAKES.fetch(what).include?(kind)
       end
 
-      # Is it over when grain and water are ready?
+      # True when it is over as soon as grain and water are ready.
       def ready?
         minutes == Vocabulary::READY
       end
 
-      # What of it may have amounts filled in.
+      # Texts in which amounts may be filled in.
       def texts
         [say, cue, why]
       end
@@ -102,7 +102,7 @@ module FondKettle
         [soak_range.min, [soak_range.max, self.class::OVERNIGHT_MIN].max]
       end
 
-      # Does it suit a grain: by its traits, or by its key?
+      # True when it suits a grain, by the grain's traits or its key.
       def suits?(grain)
         names = [grain.key, *grain.traits]
         suits.intersect?(["all", *names]) && !unsuited.intersect?(names)
@@ -113,22 +113,22 @@ module FondKettle
         phases.last
       end
 
-      # Does its rice lie in layers under a seal?
+      # True when its rice lies in layers under a seal.
       def sealed?
         last_phase.sealed
       end
 
-      # Is its rice done in a steamer?
+      # True when its rice is done in a steamer.
       def steamed?
         last_phase.steamed
       end
 
-      # Are its pieces closed in leaves, to be steamed once more?
+      # True when its pieces are closed in leaves, to be steamed once more.
       def wrapped?
         !pieces.nil? && PieceUses.fetch(pieces).wrapped
       end
 
-      # What its rice may be divided into (PieceUse).
+      # The pieces into which its rice may be divided (PieceUse).
       def piece_uses
         pieces ? PieceUses.all.values.select { |use| use.wrapped == wrapped? } : []
       end
@@ -138,12 +138,12 @@ module FondKettle
         piece_uses.find { |use| use.key == key } || (pieces && PieceUses.fetch(pieces))
       end
 
-      # Is it turned out as a cake in the end?
+      # True when it is turned out as a cake in the end.
       def turned_out?
         layered? && !sealed?
       end
 
-      # Does it hold layers, sealed or turned out in the end?
+      # True when it holds layers, sealed or turned out in the end.
       def layered?
         !usual_base.nil?
       end
@@ -168,17 +168,17 @@ module FondKettle
         last_phase.parts
       end
 
-      # What it is cooked in (Kit::VesselKind).
+      # The kind of its vessel (Kit::VesselKind).
       def vessel_kind
         Kit::VesselKinds.by_source(burner[:source])
       end
 
-      # Is one of its stages in an oven?
+      # True when one of its stages is in an oven.
       def oven?
         !oven_c.nil?
       end
 
-      # How hot its oven is, °C, or nil; under a seal an oven is only one way to heat it.
+      # Temperature of its oven, in °C, or nil; under a seal an oven is only one way to heat it.
       def oven_c
         phases.reject(&:sealed).flat_map(&:stages).filter_map(&:oven_c).first
       end

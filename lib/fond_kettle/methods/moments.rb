@@ -4,9 +4,8 @@ require_relative "../ground/value"
 
 module FondKettle
   module Methods
-    # When a dish's own step is done that is neither before the rice nor after it: while the
-    # rice soaks, at the boil, so many minutes after the boil, when the liquid is gone, while
-    # it rests.
+    # Moments at which a dish's own step is done, neither before the rice nor after it: while the rice soaks,
+    # at the boil, so many minutes after the boil, when the liquid is gone, while it rests.
     module Moments
       SOAK = "soak"
       BOIL = "boil"
@@ -64,7 +63,7 @@ module FondKettle
         found ? [found.first.key, 0.0] : [cooked.last.first.key, nil]
       end
 
-      # So many minutes after the boil; later than everything is at the end.
+      # Minutes after the boil. A moment at the end is later than everything.
       def minutes_in(left_min, cooked)
         after = cooked.drop(cooked.index(boil(cooked)) + 1)
         after.each do |stage, _, minutes|

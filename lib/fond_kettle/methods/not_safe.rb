@@ -7,8 +7,8 @@ require_relative "task_words"
 
 module FondKettle
   module Methods
-    # What could make somebody ill: food that must be boiled through and is not, raw food in a
-    # pot that never gets hot, rice that stands warm.
+    # Warnings about danger: food that must boil through and does not, raw food in a pot that never gets hot,
+    # rice that stands warm.
     module NotSafe
       CODE = "not-safe"
       BOIL_FIRST = "boil it beforehand, or take it cooked. Pulses and their like must be boiled through; " \
@@ -24,7 +24,7 @@ module FondKettle
         [*boiled(request, run), *raw(request, run), *warm_soak(request)]
       end
 
-      # Of a pot of layers: nothing boils through in it, whatever its minutes.
+      # Warnings about a pot of layers, in which nothing boils through, whatever its minutes.
       def in_layers(request)
         unboiled = request.additions.select(&:label).filter_map do |addition|
           boil_through(addition.ingredient.name, addition.ingredient.boil_min, 0.0)
@@ -32,7 +32,7 @@ module FondKettle
         [*unboiled, *warm_soak(request)]
       end
 
-      # For food that must boil `wants_min` and boils `has_min`; nil where it does.
+      # Warning about food that must boil `wants_min` and boils `has_min`; nil when it boils long enough.
       def boil_through(name, wants_min, has_min)
         return unless wants_min > has_min
 
@@ -48,7 +48,7 @@ module FondKettle
         end
       end
 
-      # What goes in beside the rice lies in its broth from the start.
+      # Minutes for which food beside the rice boils in its broth, from the start.
       def broth_min(request)
         request.method.broth&.minutes.to_f
       end
@@ -71,7 +71,7 @@ module FondKettle
                  "or what grows in it survives the cooking. Longer: in the refrigerator.")]
       end
 
-      # What would stand in warm water for hours stands in the refrigerator, and is told so.
+      # Warnings about food that soaks for hours: it stands in the refrigerator, and the cook is told so.
       def soak_cold(request)
         [warning("soak-cold",
                  "#{Measure::Rounding.duration(request.soak_min)} is too long in water of " \

@@ -6,7 +6,7 @@ require_relative "plan"
 
 module FondKettle
   module Methods
-    # What the cook should hear of how a run comes out.
+    # Warnings about the outcome of a run.
     module OutcomeWarnings
       # Less than this share of what the rice is to hold is no shortage.
       SHORT_SHARE = 0.02
@@ -54,12 +54,12 @@ module FondKettle
         end
       end
 
-      # For a run that ends with free water in the pot.
+      # Warning about a run that ends with free water in the pot.
       def left_wet(run)
         warning("stays-wet", "#{run.free_g.round} g of water is left in the pot at the end.")
       end
 
-      # What a run lacks, in the rice or in the sauce.
+      # The water that a run lacks, in the rice or in the sauce.
       def short_of_water(run, load)
         dry = !run.free_g.positive? || load.residue_g.positive?
         in_rice_g = dry ? (load.uptake - run.uptake) * load.rice_g : 0.0

@@ -6,8 +6,8 @@ require_relative "request"
 
 module FondKettle
   module Methods
-    # Is the oven as hot as a Request wants it? What a cook said is planned as said, or refused: never
-    # turned down in silence.
+    # A check that the oven gets as hot as a Request wants it. A temperature that a cook gave is planned, or
+    # refused; it is never turned down in silence.
     module OvenReach
       module_function
 

@@ -5,8 +5,8 @@ require_relative "../pot/depth"
 
 module FondKettle
   module Methods
-    # What the packet, the grandmother, the finger or the cooker's bowl says, in grams
-    # of liquid for one pot, and back.
+    # A rule of a packet, a grandmother, a finger or a cooker's bowl, in grams of liquid for one pot, and
+    # back.
     class OwnRule
       # What the finger joint is taken to be until the cook measures theirs, mm.
       FINGER_MM = 25.0
@@ -37,7 +37,7 @@ module FondKettle
         [(amount * per_g) + from_g, 0.0].max
       end
 
-      # How much of that kind `liquid_g` is: the inverse where there is liquid.
+      # Amount of that kind for `liquid_g`: the inverse, for a positive amount.
       def amount(kind, liquid_g)
         per_g, from_g = line(kind)
         (liquid_g - from_g) / per_g

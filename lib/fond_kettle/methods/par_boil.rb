@@ -30,12 +30,12 @@ module FondKettle
         @phases = {}
       end
 
-      # Is there any?
+      # True when there is any.
       def any?
         !@text.nil?
       end
 
-      # Is the rice cooked through before it is layered?
+      # True when the rice is cooked through before it is layered.
       def through?
         any? && @text.done >= 1
       end
@@ -74,14 +74,14 @@ module FondKettle
         done.positive? && any? ? phase(done, rounds).stage_minutes.first : 0.0
       end
 
-      # In how many rounds the boil comes back before it is drained, and the pot holds it.
+      # Number of rounds in which the boil comes back before the rice is drained, and the pot holds it.
       def rounds(done)
         return 1 unless done.positive?
 
         (1..MOST_ROUNDS).find { |count| holds?(count) && back_min(done, count) } || MOST_ROUNDS
       end
 
-      # When the water boils again; nil where the rice is drained before.
+      # Minutes until the water boils again; nil when the rice is drained before.
       def back_min(done, rounds)
         return unless done.positive?
 

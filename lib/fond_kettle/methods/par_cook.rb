@@ -29,12 +29,12 @@ module FondKettle
         (save_g / self.class::LADLE_G).ceil * self.class::LADLE_G
       end
 
-      # Is there any degree with which it comes right, and is this one of them?
+      # True when some degree of par-cooking gives the right result, and this is such a degree.
       def closes?
         closing? && done.between?(done_low - self.class::NEAR, done_high + self.class::NEAR)
       end
 
-      # Is there any?
+      # True when there is such a degree.
       def closing?
         done_low <= done_high + self.class::NEAR && water.too_much_g < self.class::LITTLE_G
       end

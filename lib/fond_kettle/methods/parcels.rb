@@ -12,14 +12,13 @@ module FondKettle
     # So many parcels that are steamed at once, in the round of a `number` `of` all; the water below is topped
     # up with `top_up` (TopUp, or nil) then.
     Round = Value.define(:number, :of, :count, :top_up) do
-      # By the names that texts ask for.
+      # Values for the texts, by their names there.
       def words
         { round: "Round #{number} of #{of}", next: count.to_s }
       end
     end
 
-    # How equal parcels lie in a steamer, and how long they take until their heart is hot (figures:
-    # Parcels).
+    # Place of equal parcels in a steamer, and the minutes until their centre is hot (figures: Parcels).
     class Parcels
       # The kind of step that makes them hot, and what they are steamed on.
       STEAM = "steam-parcels"
@@ -37,7 +36,7 @@ module FondKettle
       SPARE = 0.15
       TWO_LEAVES_MM = 260.0
 
-      # Of a Request whose rice ended in the `last` phase (Phases::Phase): so many, each of `g_each`,
+      # `request`: its rice ended in the `last` phase (Phases::Phase); `count` parcels, each of `g_each`,
       # `thickness_mm` thick and `across_mm` broad.
       def initialize(request, last, count:, g_each:, thickness_mm:, across_mm:)
         @request = request
@@ -79,7 +78,7 @@ module FondKettle
         )
       end
 
-      # Until that boils, minutes.
+      # Minutes until the water under them boils.
       def heat_min
         HotStart.boil_min(@request, @last, below.first_g)
       end
@@ -100,7 +99,7 @@ module FondKettle
         @making.from || "fresh"
       end
 
-      # How many lie in one basket, how many baskets at once, how many rounds.
+      # Number in one basket, the number of baskets at once, the number of rounds.
       def layout
         steamer = @making.steamer_on(@request.vessel)
         a_tier = [(COVERED * steamer.area_cm2 * 100 / ((@across_mm + ROOM_MM)**2)).floor, 1].max
@@ -108,7 +107,7 @@ module FondKettle
         { a_tier: a_tier, tiers: tiers, batches: (@count / (a_tier * tiers).to_f).ceil }
       end
 
-      # How they lie, in words: "6 at a time in 2 baskets, 2 rounds".
+      # Their place as a text: "6 at a time in 2 baskets, 2 rounds".
       def lies
         rounds = ", #{layout[:batches]} rounds" if layout[:batches] > 1
         "#{at_once}#{rounds}"

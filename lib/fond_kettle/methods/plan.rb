@@ -28,7 +28,7 @@ module FondKettle
         Methods::ComesOut.of(warnings, verdict)
       end
 
-      # How it comes out at the floor and at the top of the bed.
+      # Verdict at the floor and at the top of the bed.
       def floor_and_top
         Pot::Verdict.floor_and_top(run, load, fit.bed_mm)
       end
@@ -38,7 +38,7 @@ module FondKettle
         placed.span_min
       end
 
-      # What must start when: every task, in order (Start).
+      # The start of each task, in order (Start).
       def starts
         tasks.map { |task| Start.new(task: task, before_min: placed.starts.fetch(task.id)) }
       end

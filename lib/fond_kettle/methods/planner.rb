@@ -41,9 +41,9 @@ module FondKettle
                  warnings: Warnings.for(request, last, run, fit, solved.sealed))
       end
 
-      # How sure the liquid of a Request is, or of one Solved already (Belief::Spread), where nothing else
-      # of its plan is asked. Around the stages as they were before they were timed: what is ready later
-      # takes longer. Raises Error where no liquid settles.
+      # The spread of the liquid (Belief::Spread) of a Request, or of one Solved already, when nothing else of
+      # its plan is needed. It uses the stages as they were before they were timed, since rice that is ready
+      # later takes longer. Raises Error when no liquid settles.
       def spread(asked)
         solved = Solved.of(asked)
         last = solved.last
@@ -58,7 +58,7 @@ module FondKettle
                                                                                   curve: curve)
       end
 
-      # What a pot of layers, a steamer, or what is made of the rice has its texts filled in with.
+      # Values for the texts of a pot of layers, a steamer, or what is made of the rice.
       def words(solved, run)
         return SealedWords.new(solved.request, solved.phases, solved.sealed).to_h if solved.sealed
         return TurnedOut.new(solved.request, solved.last, run).words if solved.method.turned_out?

@@ -14,7 +14,7 @@ module FondKettle
     class PlentyPot
       LEAST_PARTS = 6.0
 
-      # Of a Request for one of its PhaseTexts that has parts of water.
+      # `request`: a Request; `text`: one of its PhaseTexts that has parts of water.
       def initialize(request, text)
         @request = request
         @text = text
@@ -36,12 +36,12 @@ module FondKettle
         most.floor(1)
       end
 
-      # Is it less water than was wanted?
+      # True when it is less water than was wanted.
       def less?
         parts < wanted
       end
 
-      # Does the pot hold the batch in so many rounds?
+      # True when the pot holds the batch in that many rounds.
       def holds?(rounds)
         (parts * @request.rice_g) + rice_ml <= room_ml * rounds
       end

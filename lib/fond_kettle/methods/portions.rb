@@ -5,8 +5,8 @@ require_relative "whereto"
 
 module FondKettle
   module Methods
-    # What the done rice of a request is divided into: equal pieces by weight of the cooked and
-    # seasoned rice, and what is left over, and how thick one is.
+    # The pieces into which the done rice of a request is divided, equal by weight of the cooked and seasoned
+    # rice, with the remainder and the thickness of one.
     class Portions
       # Kinds of step that put something into a piece.
       FILLED = %w[shape wrap].freeze
@@ -15,7 +15,7 @@ module FondKettle
       # Of what lies in a piece, g/mL.
       FILLING_G_ML = 1.0
 
-      # Of a Request whose rice ended in the `last` phase (Phases::Phase).
+      # `request`: its rice ended in the `last` phase (Phases::Phase).
       def initialize(request, last)
         @request = request
         @last = last
@@ -27,7 +27,7 @@ module FondKettle
         @request.method.piece_use(@making.use)
       end
 
-      # How they are steamed (Parcels), or nil where they are not wrapped.
+      # The steaming of the pieces (Parcels), or nil when they are not wrapped.
       def parcels
         return unless use&.wrapped
 
@@ -42,7 +42,7 @@ module FondKettle
         (load.rice_g * (1 + @last.run.uptake)) + @last.run.drunk_g + food_g + at_steps_g(SEASONED)
       end
 
-      # How many.
+      # Number of pieces.
       def count
         @count ||= @making.count || seats || [(seasoned_g / wanted_g).floor, 1].max
       end
@@ -62,18 +62,18 @@ module FondKettle
         seasoned_g - (count * rice_g_each)
       end
 
-      # How many are cut from it, where each is.
+      # Number that is cut from each piece.
       def cut_count
         use.cut && (count * use.cut)
       end
 
-      # How thick one is, mm.
+      # Thickness of a piece, in mm.
       def thickness_mm
         volume_mm3 = 1000 * ((rice_g_each / @last.load.grain.cooked_g_ml) + (filling_g_each / FILLING_G_ML))
         Math.cbrt(volume_mm3 / (use.broad**2))
       end
 
-      # How broad, mm.
+      # Breadth of a piece, in mm.
       def across_mm
         use.broad * thickness_mm
       end

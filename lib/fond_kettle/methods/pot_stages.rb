@@ -39,7 +39,7 @@ module FondKettle
         boils && text.stages[boils + 1]
       end
 
-      # What the method's file sets; whole minutes as decimals.
+      # Attributes that the method's file sets; whole minutes as floats.
       def attributes(stage)
         Pot::Attributes.set_by(:method).to_h do |attribute|
           value = stage.public_send(attribute.key)
@@ -52,7 +52,7 @@ module FondKettle
         vessel.material == CLAY && stage.heat == "high" ? stage.with(heat: "medium") : stage
       end
 
-      # What the request sets for the whole plan, where it fits.
+      # Attributes that the request sets for the whole plan, where they apply.
       def chosen(stage, choices)
         switched = Pot::Attributes.switches(:request).reduce(stage) do |now, attribute|
           wanted = choices.public_send(attribute.key)

@@ -41,14 +41,14 @@ module FondKettle
         text.with(stages: [*told, *rests].freeze)
       end
 
-      # As clay stands it: never on high.
+      # The programme as clay stands it: never on high.
       def gentle(programme, vessel)
         return programme unless vessel.material == PotStages::CLAY
 
         programme.map { |one| one.heat == "high" ? one.with(heat: "medium") : one }
       end
 
-      # In words: "high 5 min, then low 25 min".
+      # The programme as a text: "high 5 min, then low 25 min".
       def say(programme)
         programme.map do |one|
           on = one.oven_c ? "oven at #{one.oven_c.round} °C" : one.heat
@@ -56,7 +56,7 @@ module FondKettle
         end.join(", then ")
       end
 
-      # With the last stage on the heat so many minutes longer.
+      # The programme with its last stage on the heat this many minutes longer.
       def longer(programme, minutes)
         last = programme.rindex { |one| one.setting != REST }
         programme.each_with_index.map { |one, i| i == last ? one.with(minutes: one.minutes + minutes) : one }

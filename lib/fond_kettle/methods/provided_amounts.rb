@@ -8,13 +8,14 @@ require_relative "whereto"
 
 module FondKettle
   module Methods
-    # What a dish's lines put where (Provision), as what goes in at a task (Care::Amount) of one phase.
+    # Food that a dish's lines put into each place (Provision), as amounts of the tasks of one phase
+    # (Care::Amount).
     class ProvidedAmounts
       # What goes off with the water where that is poured off.
       DISSOLVES = [Slots::SALT, Slots::SPICE, Slots::FAT].freeze
 
-      # Of a Phases::Phase: `whereto` (Whereto) says what goes in where, `lots` (Lots) of which of
-      # several pots.
+      # `phase`: a Phases::Phase; `whereto` (Whereto): the place of each; `lots` (Lots): the pots that an
+      # amount is for.
       def initialize(phase, whereto, lots)
         @phase = phase
         @whereto = whereto
@@ -22,7 +23,7 @@ module FondKettle
         @handfuls = Handfuls.new(phase)
       end
 
-      # What goes in at a place of Whereto, in a task of a kind; `once`: for all rounds; `watered`: where the
+      # Amounts at a place of Whereto, in a task of a kind; `once`: for all rounds; `watered`: where the
       # water is that is poured off.
       def at(place, kind, moment = nil, once: false, watered: false)
         one_pot = @lots.pots(kind, moment, once: once) == 1

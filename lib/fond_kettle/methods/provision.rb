@@ -18,7 +18,7 @@ module FondKettle
     #   care      what brings cautions, as in its Larder::Ingredient
     Provision = Value.define(:key, :what, :g, :measured, :told, :told_all, :stage, :step, :slot, :care,
                              :wilts_ml) do
-      # Of an Addition that no line of a dish writes; `measures` (Measure::House), `pots` equal
+      # The Provision of an Addition that no line of a dish writes; `measures` (Measure::House), `pots` equal
       # pots.
       def self.unwritten(addition, measures, pots)
         food = addition.ingredient
@@ -33,8 +33,8 @@ module FondKettle
       end
     end
 
-    # What things are to the steps of a method: "meat", "onion", "fat", "spice", "salt",
-    # "dry" where it drinks, or anything else.
+    # The slots of a method's steps that food can fill: "meat", "onion", "fat", "spice", "salt", "dry" for
+    # food that takes up water, or anything else.
     module Slots
       MEAT = "meat"
       FAT = "fat"
@@ -47,7 +47,7 @@ module FondKettle
 
       module_function
 
-      # Of a Larder::Ingredient, by what it is, never by its name.
+      # The slot of a Larder::Ingredient, by its properties, never by its name.
       def of(ingredient)
         return ingredient.slot if ingredient.slot
         return MEAT if ingredient.care.intersect?(Care::Cautions.meats)

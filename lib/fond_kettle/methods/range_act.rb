@@ -11,8 +11,8 @@ module FondKettle
     # hot, and look at minute `look_min` after the heat went on.
     RangeAct = Value.define(:pour_g, :keep_g, :look_min)
 
-    # How much to pour at first, where the expected cost of too wet and of having to
-    # sprinkle balance (figures: The range as an act).
+    # Amount to pour at first, where the expected costs of too wet and of having to sprinkle balance
+    # (figures: The range as an act).
     module Pouring
       # Narrower than this share of the liquid, there is nothing to be gained.
       WORTH_IT = 0.08
@@ -38,7 +38,7 @@ module FondKettle
         look_min && RangeAct.new(pour_g: pour_g, keep_g: plan.spread.high_g - pour_g, look_min: look_min)
       end
 
-      # Where it balances, sd from the planned liquid: F(z) / f(z) = cost x step / sd.
+      # The distance of that balance from the planned liquid, in sd: F(z) / f(z) = cost x step / sd.
       def share(sd_g, plan)
         columns = plan.load.grain.uptake
         step_g = (columns[:soft] - columns[:standard]) * plan.load.rice_g

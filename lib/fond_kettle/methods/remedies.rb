@@ -7,8 +7,8 @@ require_relative "trial"
 
 module FondKettle
   module Methods
-    # What to do at the stove when the cook reports a sign, reckoned for one plan:
-    # the model runs the pot as the sign says it is and asks for the way out of it.
+    # Remedies at the stove when the cook reports a sign, computed for one plan: the model runs the pot as the
+    # sign describes it and looks for the way out.
     module Remedies
       # How far off the pot is taken to be: share of the planned liquid, share of
       # the planned time on the heat.
@@ -32,7 +32,7 @@ module FondKettle
                                                       minutes: words[:minutes])
       end
 
-      # Where the rice is (Care::Sign::VESSELS).
+      # The vessel that the rice is in (Care::Sign::VESSELS).
       def vessel(plan)
         return :steamer if plan.load.steamed?
 

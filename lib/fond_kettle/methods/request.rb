@@ -22,18 +22,18 @@ module FondKettle
     # back when the rice is done, or nil; `start_c`: how warm it goes in (nil: as the rice is).
     Addition = Value.define(:ingredient, :g, :label, :poured, :out, :start_c) do
       const_set(:OUT, %w[before-rice back-at-end].freeze)
-      # One that nobody has put in words: "200 g tomato".
+      # An Addition that nobody has written as a line: "200 g tomato".
       def self.of(ingredient, grams, out: nil, start_c: nil)
         new(ingredient: ingredient, g: grams, poured: false, out: out, start_c: start_c,
             label: "#{Measure::Rounding.grams(grams)} g #{ingredient.name.downcase}")
       end
 
-      # Does it lie in the pot with the rice, as food?
+      # True when it lies in the pot with the rice, as food.
       def stays?
         !poured && out.nil?
       end
 
-      # One that is poured, and named there.
+      # An Addition that is poured, and named there.
       def self.poured(ingredient, grams)
         new(ingredient: ingredient, g: grams, poured: true, label: nil, out: nil, start_c: nil)
       end
@@ -51,13 +51,13 @@ module FondKettle
     Choices = Value.define(:onion, :first, :stir, :crust, :residue_g, :parts, :rest_minutes, :heat_to_boil,
                            :finish,
                            *Pot::Attributes.set_by(:request).map(&:key)) do
-      # Only what was chosen; the rest is nil.
+      # Choices with what was chosen; the others are nil.
       def self.of(**chosen)
         new(**members.to_h { |name| [name, nil] }, **chosen)
       end
     end
 
-    # What plain rice has in the place of a dish's lines.
+    # Lines of plain rice, which has no dish.
     module NoLines
       # None.
       def self.provisions(_pots)
@@ -103,8 +103,8 @@ module FondKettle
       # What nobody has said the food of.
       const_set(:FILLING, "what is in the filling")
 
-      # One of which only what is not usual is given: `method`, `grain`, `rice_g`,
-      # `vessel`, `burner` and `measures` must be.
+      # A Request with the given attributes; all but `method`, `grain`, `rice_g`, `vessel`, `burner` and
+      # `measures` have defaults.
       def self.of(method:, grain:, **given)
         new(method: method, grain: grain, choices: Choices.of, texture: 0.0,
             rinse_changes: method.rinse_changes, rinse_min: Pot::Wash::RINSE_MIN,
@@ -125,14 +125,13 @@ module FondKettle
         [*additions.map(&:ingredient), *main_liquid, *company, *(in_layers.foods if method.layered?)]
       end
 
-      # What lies in a sealed pot: as asked for, else what a dish brings, else what such a pot
-      # usually holds (Layered).
+      # The layers of a sealed pot: those asked for, or those of the dish, or the usual ones (Layered).
       def in_layers
         (layered || Layered.of).whole(method, rice_g, (in_base if lines != NoLines || in_base.any?))
       end
 
-      # What lies in the base of a pot of layers (Addition): not what is in the water that is poured
-      # off, and no salt.
+      # Food in the base of a pot of layers (Addition), without salt and without food in the water that is
+      # poured off.
       def in_base
         additions.reject { |addition| addition.poured || Slots.of(addition.ingredient) == Slots::SALT }
       end
@@ -142,7 +141,7 @@ module FondKettle
         [*eaten.flat_map(&:care), *(in_layers.care if method.layered?)].uniq
       end
 
-      # Is it more than the pots at hand hold at once?
+      # True when it is more than the pots at hand hold at once.
       def rounds?
         pots > 1 && !pots_there.nil? && pots_there < pots
       end
@@ -154,37 +153,37 @@ module FondKettle
          *(LayeredProvisions.of(in_layers, measures, pots) if method.layered?), *Dressing.provisions(self)]
       end
 
-      # Does it soak for too long to stand outside?
+      # True when it soaks for too long to stand outside.
       def soaks_cold?
         soak_min > self.class::LONGEST_WARM_SOAK_MIN && water_c >= self.class::WARM_SOAK_C
       end
 
-      # How cold the water is that it soaks in, °C: for hours it stands in the refrigerator.
+      # Temperature of the soaking water, in °C: for hours it stands in the refrigerator.
       def soaked_c
         soaks_cold? ? self.class::FRIDGE_C : water_c
       end
 
-      # Is the liquid it soaks in the one that cooks it?
+      # True when the soaking liquid is the cooking liquid.
       def soaks_in_liquid?
         drained == Pot::Wash::COOKED_IN && soak_min.positive?
       end
 
-      # How it is drained: nothing of its soaking water goes into a steamer.
+      # The way of draining: no soaking water goes into a steamer.
       def drained
         method.phases.first.steamed && drain == Pot::Wash::COOKED_IN ? self.class::UNDRAINED : drain
       end
 
-      # What is poured with the model's own liquid (Addition).
+      # Liquids that are poured with the model's own (Addition).
       def poured
         additions.select(&:poured)
       end
 
-      # What is lifted out of its broth before the rice goes in (Addition).
+      # Food that is lifted out of the broth before the rice goes in (Addition).
       def lifted
         additions.select(&:out)
       end
 
-      # Of that, what comes back at the end.
+      # The lifted food that comes back at the end.
       def coming_back
         lifted.select { |addition| addition.out == "back-at-end" }
       end
@@ -194,13 +193,13 @@ module FondKettle
         [*eaten.flat_map(&:allergens), *(in_layers.allergens if method.layered?)].uniq
       end
 
-      # What of it nobody knows the allergens of, in the cook's own words.
+      # Foods whose allergens nobody knows, in the cook's own words.
       def not_checked
         [*eaten.filter_map(&:unchecked), *(in_layers.not_checked if method.layered?),
          *(self.class::FILLING if making.filling_g&.positive?)].uniq
       end
 
-      # What of it nobody has said what it is, in the cook's own words.
+      # Foods that nobody has identified, in the cook's own words.
       def unknown
         eaten.select { |food| food.care.include?(self.class::UNKNOWN) }.map(&:name).uniq
       end
@@ -210,7 +209,7 @@ module FondKettle
         Table::Avoids.clashes(eaters, allergens, not_checked)
       end
 
-      # What this kitchen holds true of the unknowns (Belief::Held).
+      # This kitchen's beliefs about the unknowns (Belief::Held).
       def held
         held = Belief::Held.book.holding(lesson.estimate)
         vessel.lid_factor ? held.holding(held[:lid].measured(vessel.lid_factor)) : held

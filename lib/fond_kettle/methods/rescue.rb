@@ -9,7 +9,7 @@ module FondKettle
     # What to do now: in words, hot water to add and liquid to pour off (g), and
     # minutes; `stages` (Pot::Stage) are the same for the model.
     Remedy = Value.define(:say, :add_g, :off_g, :minutes, :stages) do
-      # One of which only what there is to do is given.
+      # A Remedy with the given attributes; the others take their defaults.
       def self.of(say, add_g: 0, off_g: 0, minutes: 0, stages: [].freeze)
         new(say: say, add_g: add_g, off_g: off_g, minutes: minutes, stages: stages)
       end
@@ -42,7 +42,7 @@ module FondKettle
         new(load, liquid_g, stages, setting).remedies
       end
 
-      # As for `for`.
+      # The arguments are those of `for`.
       def initialize(load, liquid_g, stages, setting)
         @load = load
         @liquid_g = liquid_g

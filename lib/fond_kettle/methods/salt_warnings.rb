@@ -9,7 +9,7 @@ require_relative "provision"
 
 module FondKettle
   module Methods
-    # What the cook should hear of the salt in a portion.
+    # Warnings about the salt in a portion.
     module SaltWarnings
       # What the World Health Organization names as the most for an adult.
       SALT_DAY_G = 5.0
@@ -27,7 +27,7 @@ module FondKettle
         serving_g > MOST_SALT_G ? [too_salty(serving_g, "")] : []
       end
 
-      # Of salt in water that is poured off, what the rice does not take up with its water, g.
+      # The salt in poured-off water that the rice does not take up, in g.
       def poured_off_g(request)
         text = request.method.phases.find(&:parts)
         return 0.0 unless text

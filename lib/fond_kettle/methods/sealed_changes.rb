@@ -24,7 +24,7 @@ module FondKettle
         new(request, load, sealed).to_a
       end
 
-      # As for `of`.
+      # The arguments are those of `of`.
       def initialize(request, load, sealed)
         @request = request
         @load = load
@@ -34,7 +34,8 @@ module FondKettle
         @kinetics = state.kinetics || Pot::Kinetics.of(state.grain, state.taken_per_g)
       end
 
-      # Nothing where it closes as it is. Where no steam comes up, neither time nor less water helps.
+      # The changes; empty when the pot comes right as it is. Without steam, neither time nor less water
+      # helps.
       def to_a
         return [] if @par.closes?
 

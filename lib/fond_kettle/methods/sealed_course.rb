@@ -30,7 +30,7 @@ module FondKettle
         end
       end
 
-      # What the rice is to hold, g/g.
+      # The water that the rice is to hold, in g/g.
       def wanted(programme)
         pot(programme).load.uptake
       end

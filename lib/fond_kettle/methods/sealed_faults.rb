@@ -6,8 +6,8 @@ require_relative "plan"
 
 module FondKettle
   module Methods
-    # What is wrong with a course of a sealed pot, planned or the cook's own: what could hurt, what
-    # never gets hot, what scorches, what is only not right.
+    # The faults of a course of a sealed pot, planned or the cook's own: danger, food that never gets hot,
+    # scorching, mere faults of taste.
     class SealedFaults
       # High may run on so long after all is hot, minutes.
       HARD_MIN = 2.0
@@ -19,7 +19,7 @@ module FondKettle
         new(request, load, run).to_a
       end
 
-      # As for `of`.
+      # The arguments are those of `of`.
       def initialize(request, load, run)
         @load = load
         @run = run
@@ -27,7 +27,7 @@ module FondKettle
         @base = request.in_layers.base
       end
 
-      # In the order in which they matter.
+      # The faults, the most important first.
       def to_a
         [*not_safe, *never_hot, *scorched, *not_tender, *dry_floor, *hard, *gravy]
       end

@@ -7,8 +7,8 @@ require_relative "sealed_faults"
 
 module FondKettle
   module Methods
-    # What is wrong with a sealed pot as it is planned: the faults of its course, what never closes,
-    # and what the plan itself wants to be told.
+    # Warnings about a sealed pot as it is planned: the faults of its course, water that never comes right,
+    # and notes of the plan itself.
     class SealedWarnings
       # The code of a bed that is too deep, here for the water's sake.
       DEEP = "bed-too-deep"
@@ -21,7 +21,7 @@ module FondKettle
         new(request, last, run, sealed).to_a
       end
 
-      # As for `of`.
+      # The arguments are those of `of`.
       def initialize(request, last, run, sealed)
         @request = request
         @load = last.load
@@ -32,7 +32,7 @@ module FondKettle
         @base = request.in_layers.base
       end
 
-      # In the order in which they matter.
+      # The warnings, the most important first.
       def to_a
         [*SealedFaults.of(@request, @load, @run), *open_budget, *deep, *boil_back, *two_meats, *assumed,
          *lengthened]

@@ -8,15 +8,15 @@ require_relative "programme"
 
 module FondKettle
   module Methods
-    # What fills the texts of a sealed pot's tasks: how far the rice is cooked, what is laid on
-    # what, how it is sealed, what the programme does.
+    # Values for the texts of a sealed pot's tasks: how far the rice is cooked, the layers, the seal, the
+    # effect of the programme.
     class SealedWords
       CLOSINGS = Words.of("closings")
       CLOSES = "Put the lid on and press it down"
       # A hole to the floor for so much of the surface, mm2: one every 60 mm, but not at the wall.
       HOLE_MM2 = 2 * 60.0 * 60
 
-      # Of `request`, its solved `phases` (Phases::Phase) and what was found (Sealed).
+      # `request`, its solved `phases` (Phases::Phase) and `sealed`: the solution (Sealed).
       def initialize(request, phases, sealed)
         @request = request
         @phases = phases
@@ -24,7 +24,7 @@ module FondKettle
         @layers = sealed.run.layers
       end
 
-      # By the names that texts ask for.
+      # Values for the texts, by their names there.
       def to_h
         @to_h ||= { bite: Bites.say(par.done), par_cook: par_words,
                     save: @request.measures.weighed(par.ladled_g), programme: programme, layers: layers,

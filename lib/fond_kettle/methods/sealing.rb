@@ -27,8 +27,8 @@ module FondKettle
         FondKettle::Methods::ParCook::DEGREES.transform_values { |done| boil.minutes(done, par_cook.rounds) }
       end
 
-      # What comes of rice drained sooner or later than planned, by the same programme: minutes, how
-      # far it is, and its verdict; `load`: the Pot::Load of the sealed phase.
+      # Results of draining the rice sooner or later than planned, under the same programme: minutes,
+      # degree, verdict. `load`: the Pot::Load of the sealed phase.
       def drained(load)
         return [] unless par_cook.done.positive?
 
@@ -59,7 +59,7 @@ module FondKettle
       # The Request, with its programme as the stages of its method.
       attr_reader :request
 
-      # For a Request whose method ends in a sealed phase.
+      # `asked`: a Request whose method ends in a sealed phase.
       def initialize(asked)
         @asked = asked
         @layered = asked.in_layers
@@ -82,7 +82,7 @@ module FondKettle
         end
       end
 
-      # What was found (Sealed).
+      # The solution (Sealed).
       def sealed_pot
         @sealed_pot ||= Sealed.new(programme: @programme, advised: @layered.programme.nil?,
                                    lengthened_min: @layered.programme ? @lengthened_min : 0,

@@ -8,7 +8,7 @@ require_relative "sprinkled"
 
 module FondKettle
   module Methods
-    # What can be told of a request once its phases are solved.
+    # Values of a request that are known once its phases are solved.
     module OfPhases
       # The Methods::Method.
       def method
@@ -40,17 +40,18 @@ module FondKettle
         last.balance
       end
 
-      # What its broth starts with, loses and stands at (BaseLedger), or nil where it has none.
+      # The water at the start, the losses and the final level of its broth (BaseLedger), or nil when it has
+      # none.
       def ledger
         BaseLedger.of(request, method.last_phase, last)
       end
 
-      # What is poured for it: at the start of its broth, or on the rice, g.
+      # The water that is poured: at the start of its broth, or on the rice, in g.
       def poured_g
         ledger&.start_g || liquid_g
       end
 
-      # To pour in the last phase, g.
+      # Liquid to pour in the last phase, in g.
       def liquid_g
         balance.liquid_g
       end
@@ -62,7 +63,7 @@ module FondKettle
     Solved = Value.define(:request, :phases, :sealed, :told) do
       include OfPhases
 
-      # Of a Request; one that is solved already is itself. Raises Error where no liquid settles.
+      # The Solved of a Request, or the Solved itself. Raises Error when no liquid settles.
       def self.of(request)
         return request if request.is_a?(self)
         return layered(request) if request.method.sealed?
@@ -72,7 +73,7 @@ module FondKettle
         new(request: request, phases: phases, sealed: nil, told: request)
       end
 
-      # With what is steamed as often sprinkled as was found.
+      # The request with the number of sprinklings that was found for its steamer.
       def self.rounds(request, phases)
         return request if request.method.phases.none?(&:steamed)
 

@@ -34,7 +34,7 @@ module FondKettle
         text.with(stages: [set, *repeated, through].freeze, file: file)
       end
 
-      # How often a load is sprinkled.
+      # Number of times that a load is sprinkled.
       def pours(load, setting)
         per_g = poured_g(load, setting) / load.rice_g
         per_g < LEAST_PER_G ? 0 : (per_g / MOST_PER_G).ceil.clamp(1, MOST_POURS)

@@ -9,14 +9,15 @@ require_relative "water_below"
 
 module FondKettle
   module Methods
-    # What a cook should hear of rice in a steamer before starting.
+    # Warnings about rice in a steamer, before the start.
     module SteamWarnings
       # More than that over a bed at once runs through it in streams, g per g of rice.
       MOST_PER_G = 0.3
 
       module_function
 
-      # Of a Request whose `last` phase (Phases::Phase) took this `run`; none of what is not steamed.
+      # Warnings about a Request whose `last` phase (Phases::Phase) took this `run`; empty when it is not
+      # steamed.
       def of(request, last, run)
         return [] unless last.load.steamed?
 
@@ -49,7 +50,7 @@ module FondKettle
                                  "done. Heap it in the middle, or take a smaller steamer.")]
       end
 
-      # Does the pot under it hold too little until it is opened next (WaterBelow, or nil)?
+      # True when the pot under it holds too little until it is opened next (WaterBelow, or nil).
       def below(water)
         return [] unless water&.short_min
 
@@ -59,7 +60,7 @@ module FondKettle
                  "Take a larger pot, or open it by then and top up with boiling water.")]
       end
 
-      # Does the steam never get to all of it?
+      # True when the steam never gets to all of it.
       def lags(run)
         return [] if run.at("first-steam") || !run.at("boil")
 

@@ -11,7 +11,8 @@ module FondKettle
     # what its pot is topped up with boils by then. In any other phase there is one batch, and nothing to
     # top up.
     class SteamerTasks
-      # Of a phase (Phases::Phase) of a Request; `list`: TaskList, `amounts`: TaskAmounts, `words`: TaskWords.
+      # `request`: a Request; `phase`: one of its phases (Phases::Phase); `list`: TaskList, `amounts`:
+      # TaskAmounts, `words`: TaskWords.
       def initialize(request, phase, list, amounts, words)
         @request = request
         @phase = phase
@@ -26,12 +27,12 @@ module FondKettle
         @steaming && HotStart.boil_min(@request, @phase, @steaming.below.first_g)
       end
 
-      # In how many batches.
+      # Number of batches.
       def batches
         @steaming ? @steaming.laid.batches : 1
       end
 
-      # What the text of filling says of how much of it goes in at once.
+      # The filling text's phrase for how much goes in at once.
       def filled_with
         { **@amounts.filled_with, part: @steaming&.part(@amounts.others).to_s }
       end
@@ -45,17 +46,18 @@ module FondKettle
         @list.common(id, "next-batch", boiled(before, top_up, id), **told(top_up))
       end
 
-      # What a task of TaskList#common is told of a TopUp (nil: none), beside `words`.
+      # Values of a task of TaskList#common with a TopUp (nil: none), merged into `words`.
       def told(top_up, words = {})
         { words: { **words, top_up: WaterBelow.say(top_up) }, more: @amounts.water.topped(top_up) }
       end
 
-      # What goes under it at the stage of a number (nil: as it is laid) in a batch (TopUp), or nil.
+      # The TopUp at the start of stage `number` (nil: when it is filled) in a batch, or nil.
       def top_up(batch, number)
         @steaming&.top_up(batch, number)
       end
 
-      # What the task of an id comes after: `last`, and with a TopUp what makes that boil.
+      # The task that the one with this id follows: `last`, or with a TopUp the one that brings it to the
+      # boil.
       def boiled(last, top_up, id)
         return last unless top_up
 

@@ -11,12 +11,12 @@ module FondKettle
     # One sprinkling: minutes after the steamer was set on, and g of water.
     Sprinkling = Value.define(:at_min, :g)
 
-    # What there is to say of a steamed phase: the water below, how long, when it is sprinkled.
+    # The description of a steamed phase: the water below, the minutes, the sprinklings.
     class Steaming
       # The kind of step that heats the water under a steamer.
       KIND = "heat-steamer"
 
-      # Of the phase (Phases::Phase) of a Request, in its vessel (Kit::Vessel).
+      # `request`: a Request; `phase`: one of its phases (Phases::Phase), in its vessel (Kit::Vessel).
       def initialize(request, phase)
         @request = request
         @phase = phase
@@ -31,18 +31,18 @@ module FondKettle
         @phase.stage_minutes.sum
       end
 
-      # When it is sprinkled (Sprinkling), in one batch of its own; g of all of it where one batch is all.
+      # The sprinklings (Sprinkling) of one batch, or in g of all the rice when there is one batch.
       def sprinklings
         sprinkled.map { |number| Sprinkling.new(at_min: began_min(1, number), g: pour_g) }
       end
 
-      # One pour over one batch, g.
+      # Amount of one sprinkling over one batch, in g.
       def pour_g
         pours = @phase.stages.count(&:sprinkle)
         pours.zero? ? 0.0 : @phase.liquid_g / pours / @laid.batches
       end
 
-      # What it is steamed on: no pot takes more than it can.
+      # The heat for steaming: no more than the pot can take.
       def heat
         @phase.stages.first.heat
       end
@@ -58,14 +58,14 @@ module FondKettle
                                   most_g: WaterBelow.most_g(@phase.setting.vessel))
       end
 
-      # What the water below is topped up with as the stage of a `number` begins (nil: as it is laid) in
-      # batch 1, 2 …: TopUp, or nil.
+      # The TopUp of the water below at the start of stage `number` (nil: when it is filled) in batch 1, 2 …,
+      # or nil.
       def top_up(batch, number)
         at_min = opened(batch)[number]
         below.top_ups.find { |one| one.at_min == at_min }
       end
 
-      # What of the rice is laid in at once, with `others` (Care::Amount) beside it.
+      # The part of the rice that goes in at once, with `others` (Care::Amount) beside it.
       def part(others)
         all = others.any? ? "the rice and the rest" : "the rice"
         return "Spread #{all}" if @laid.batches == 1
@@ -76,7 +76,7 @@ module FondKettle
           "#{@request.measures.weighed(lies_g / @laid.batches)} of it)"
       end
 
-      # What its texts have filled in.
+      # Values for its texts.
       def words
         { below: told_below, tiers: tiers, steamed: steamed,
           holes: @laid.holes.to_s, bed: bed }

@@ -11,9 +11,9 @@ require_relative "whereto"
 
 module FondKettle
   module Methods
-    # What goes in at which task of one phase (Care::Amount), each thing once and at the first
-    # task that needs it: rice where it is washed or toasted, liquid where it is made hot or
-    # becomes a broth, the rest as Whereto says.
+    # Amounts of each task of one phase (Care::Amount), each once and at the first task that needs it:
+    # rice at its washing or toasting, liquid where it is heated or becomes a broth, the rest as Whereto
+    # places it.
     class TaskAmounts
       # Sections that are done once for all rounds, and kinds in them that are done in each; kinds of
       # finishing.
@@ -23,8 +23,8 @@ module FondKettle
       # What pieces are filled with, where nobody said what it is.
       FILLING = "filling"
 
-      # Of the phase `text` (PhaseText) solved as `phase`; `words`: its TaskWords. Raw rice
-      # goes into the `first` phase, what lies beside it into the `last`.
+      # `text` (PhaseText) solved as `phase`; `words`: its TaskWords. Raw rice goes into the `first` phase,
+      # food beside it into the `last`.
       def initialize(request, text, phase, words, first:, last:)
         @request = request
         @text = text
@@ -45,14 +45,14 @@ module FondKettle
         @whereto.base
       end
 
-      # Is a Stage done once, whatever the rounds? The rice's own are done in each.
+      # True for a Stage that is done once, whatever the rounds. The rice's own stages are done in each.
       def once?(stage)
         return false if stage.takes?("rice") || EACH_ROUND.include?(stage.kind)
 
         ONCE.include?(stage.section) || Moments::OUT_OF_POT.include?(stage.moment)
       end
 
-      # At a Stage of base, between or after.
+      # Amounts at a Stage before the rice, between phases or after it.
       def at(stage)
         puts = @water.below(stage)
         puts.concat(rice(stage.kind)) if rice_at?(stage)
@@ -61,8 +61,8 @@ module FondKettle
         puts + provided(stage, stage.kind, stage.moment, once: once?(stage))
       end
 
-      # At a Stage with the rice in its vessel: what is sprinkled over it, and what of boiling water
-      # goes under it (TopUp, or nil).
+      # Amounts at a Stage with the rice in its vessel: the water that is sprinkled over it, and the
+      # boiling water that goes under it (TopUp, or nil).
       def with_rice(stage, top_up)
         [*(@water.sprinkled if stage.sprinkle), *@water.topped(top_up)]
       end
@@ -72,13 +72,13 @@ module FondKettle
         @whereto.at(:fill).select { |provision| provision.slot == Slots::SCENT }.map(&:what)
       end
 
-      # Of which of several equal pots what goes in at a task of a kind is told, nil for one; `stage`: the
-      # Stage that it is.
+      # The pot, of several equal ones, that the amounts of a task of this kind are for; nil when there is
+      # one. `stage`: its Stage.
       def lot(kind, stage = nil)
         @lots.say(kind, stage&.moment, once: stage ? once?(stage) : FINISHES.include?(kind))
       end
 
-      # At a task of the planner's own, by its key.
+      # Amounts at a task of the planner's own, by its key.
       def common(key)
         case key
         when "rinse" then [*rice(key), *rinsing]
@@ -115,12 +115,12 @@ module FondKettle
         @whereto.at(stage)
       end
 
-      # What goes in with the rice (Care::Amount).
+      # Food that goes in with the rice (Care::Amount).
       def others
         provided(:fill, "fill")
       end
 
-      # What the text of filling says of whatever else goes in then.
+      # The filling text's phrase for whatever else goes in then.
       def filled_with
         any = others.any?
         on_top = "on top, what else goes in now" if @whereto.on_top?
@@ -128,17 +128,17 @@ module FondKettle
           and_liquid: any ? ", the liquid and the rest" : " and the liquid" }
       end
 
-      # Does the rice go into the base?
+      # True when the rice goes into the base.
       def rice_in?
         !taking("rice").nil?
       end
 
-      # Does the liquid go into the base?
+      # True when the liquid goes into the base.
       def liquid_in?
         !taking("liquid").nil?
       end
 
-      # Is there any, made hot in a pot or kettle of its own?
+      # True when some liquid is heated in a pot or kettle of its own.
       def hot_apart?
         return false if @text.liquid_c.nil? || @text.steamed || liquid_in?
 

@@ -7,11 +7,11 @@ require_relative "loading"
 
 module FondKettle
   module Methods
-    # What is so in the vessel of a phase at each of its tasks, for the cautions: its
-    # lid, material and cloth, what food is in it, whether allergens are known. Tasks are
-    # asked about in their order; what went in stays in. Before the rice goes in a step has what goes in at
-    # it, and where it boils all that is in the vessel; with the rice all that lies in its pot counts; what is
-    # done beside the pot, or after it, has what goes in at it.
+    # The facts about a phase's vessel at each of its tasks, for the cautions: its lid, material and cloth,
+    # the food in it, whether allergens are known. Tasks are asked about in their order, and food that went in
+    # stays in. Before the rice goes in, a step has the food that goes in at it, and a boiling one all that is
+    # in the vessel; with the rice, all food in its pot counts; a step beside the pot, or after it, has the
+    # food that goes in at it.
     class TaskFacts
       BASE = :base
       POT = :pot
@@ -34,8 +34,9 @@ module FondKettle
         @closed = false
       end
 
-      # At a task of `kind` (Care::Kind) at which `food` goes in (its care), under `stage` (Pot::Stage) where
-      # it is one with the rice; `where`: in the BASE, with the rice in its POT, or BESIDE it.
+      # The facts at a task of `kind` (Care::Kind) at which `food` goes in (its care), under `stage`
+      # (Pot::Stage) when it is one with the rice; `where`: in the BASE, with the rice in its POT, or BESIDE
+      # it.
       def at(kind, food: [], stage: nil, where: POT)
         @there |= food if where == BASE
         @closed ||= !stage.nil? && !stage.open?
@@ -45,7 +46,7 @@ module FondKettle
          *("closed" if @closed), *("lid:#{stage.lid}" if stage), *covers(stage)].uniq.freeze
       end
 
-      # What the lid has on or under it at a Pot::Stage, by the keys of its attributes.
+      # The covers on or under the lid at a Pot::Stage, by the keys of its attributes.
       def covers(stage)
         stage ? Pot::Attributes.switched_on(stage) : []
       end

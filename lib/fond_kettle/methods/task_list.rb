@@ -25,15 +25,15 @@ module FondKettle
       # Of which of several rounds in the same pot the next tasks are (nil: of none, or of the first).
       attr_writer :round
 
-      # For a Request; `at` comes before the first task.
+      # `request`: a Request. Call `at` before the first task.
       def initialize(request)
         @request = request
         @tasks = []
       end
 
-      # From now on texts are filled by `words` (TaskWords) and what goes in is told by
-      # `amounts` (TaskAmounts); `facts` (TaskFacts) are nil before there is a vessel.
-      # `own_facts`: of a dish's own steps, where there is no vessel yet.
+      # Sets what fills the texts (`words`, TaskWords) and gives the amounts (`amounts`, TaskAmounts) from
+      # here on; `facts` (TaskFacts) are nil before there is a vessel. `own_facts`: of a dish's own steps,
+      # when there is no vessel yet.
       def at(words:, amounts:, facts:, own_facts: facts)
         @closed = []
         @own_facts = own_facts
@@ -47,12 +47,12 @@ module FondKettle
         @closed |= [lid]
       end
 
-      # So many minutes after a task began: after the one before it was over.
+      # The time this many minutes into a task, counted from the end of the task before it.
       def into(task, minutes)
         Clock::After.new(task: task.slot.after.first.task, least: minutes, most: minutes)
       end
 
-      # After a task, however long it waits.
+      # Time after a task, however long it waits.
       def loosely(task)
         Clock::After.new(task: task.id, least: 0, most: nil)
       end

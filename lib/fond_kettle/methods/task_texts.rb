@@ -12,7 +12,7 @@ module FondKettle
     # somebody else decides; `tail` where a list of layers stands between `say` and it.
     TaskText = Value.define(:key, :kind, :minutes, :hands_on, :say, :cue, :why, :tail)
 
-    # The texts of the tasks that no method's file writes, checked when loaded.
+    # Texts of the tasks that no method's file writes, checked when loaded.
     module TaskTexts
       FILE = File.join(DATA, "tasks.yml")
       # What their texts may have filled in.

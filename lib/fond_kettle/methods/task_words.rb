@@ -12,8 +12,8 @@ require_relative "provision"
 
 module FondKettle
   module Methods
-    # What fills the texts of one phase's tasks: amounts in the house's measures, and
-    # where the water goes.
+    # Values for the texts of one phase's tasks: amounts in the house's measures, and where the water
+    # goes.
     class TaskWords
       DRAIN = { "quick" => "tip the water off", "shaken" => "shake the sieve well",
                 "long" => "leave it 10 min in the sieve", "air-dried" => "spread it out and leave it an hour",
@@ -46,7 +46,7 @@ module FondKettle
         @balance = phase.balance
       end
 
-      # By the names that texts ask for.
+      # Values for the texts, by their names there.
       def to_h
         @to_h ||= { pour: pour, rice: weighed(@load.rice_g, rice_in_cups),
                     liquid: weighed(poured_g, liquid_in_cups), changes: changes, soak: soak,
@@ -57,7 +57,7 @@ module FondKettle
                     salted: salted, pot: pot, pots: @request.pots.to_s, **broth, **@sealed }
       end
 
-      # What is poured for a broth (or for the rice, where there is none), g.
+      # The water that is poured for a broth (or for the rice, when there is none), in g.
       def poured_g
         @ledger ? @ledger.start_g : @phase.standing_g
       end
@@ -67,7 +67,7 @@ module FondKettle
         @rice_in_cups ||= Measure::Spoken.say(@load.rice_g / @load.grain.rho_g_ml, @request.measures)
       end
 
-      # The liquid in the house's own measures.
+      # Liquid in the house's own measures.
       def liquid_in_cups
         @liquid_in_cups ||= Amounts.in_cups(poured_g, @load, @request.measures)
       end
@@ -84,7 +84,7 @@ module FondKettle
         told_water(liquid_name, poured_g)
       end
 
-      # So much of a liquid: nobody counts many cups.
+      # An amount of a liquid, as a cook reads it. Nobody counts many cups.
       def told_water(name, grams)
         return "#{Measure::Rounding.litres(grams)} #{name.downcase}" if @request.measures.litres?(grams)
 
@@ -96,12 +96,12 @@ module FondKettle
         Amounts.in_cups(grams, @load, @request.measures)
       end
 
-      # Is there anything of the model's own liquid to pour?
+      # True when some of the model's own liquid is poured.
       def pours_own?
         poured_g.round.positive? || poured.empty?
       end
 
-      # What the liquid is that the model says.
+      # The key of the liquid that the model doses.
       def liquid_key
         (@request.main_liquid if last?)&.key || Care::Amount::WATER
       end
@@ -111,7 +111,7 @@ module FondKettle
         (@request.main_liquid if last?)&.name || "Water"
       end
 
-      # Whatever else is poured with it: Addition to its amount in the house's own measures.
+      # The other liquids that are poured with it: each Addition and its amount in the house's measures.
       def poured
         others = last? ? @request.poured : []
         others.to_h { |one| [one, Measure::Spoken.say(one.g / one.ingredient.g_ml, @request.measures)] }

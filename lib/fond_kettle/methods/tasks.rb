@@ -34,7 +34,7 @@ module FondKettle
         new(request, phases, more).write
       end
 
-      # As for `write`.
+      # The arguments are those of `write`.
       def initialize(request, phases, more)
         @request = request
         @more = more

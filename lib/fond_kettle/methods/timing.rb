@@ -5,8 +5,8 @@ require_relative "../ground/errors"
 
 module FondKettle
   module Methods
-    # When the tasks of one plan start, in this kitchen: beside each other where hands
-    # and rings allow, and the rice washed when it is wanted.
+    # The starts of one plan's tasks in this kitchen: side by side when hands and rings allow, with the rice
+    # washed when it is needed.
     module Timing
       # Orders looked at for one plan: a page must not wait for the clock.
       EFFORT = 150

@@ -8,10 +8,10 @@ require_relative "layering"
 
 module FondKettle
   module Methods
-    # What a pot that is turned out knows beside its liquid: the Cake, and whether raw food in it
-    # is safe. Its layers lie in one bed that boils.
+    # The solution of a pot that is turned out, besides its liquid: the Cake, and whether raw food in it is
+    # safe. Its layers lie in one bed that boils.
     class TurnedOut
-      # Of a `request` with the solved `last` phase (Phases::Phase) and its `run` with a curve.
+      # `request` with the solved `last` phase (Phases::Phase) and its `run` with a curve.
       def initialize(request, last, run)
         @request = request
         @last = last

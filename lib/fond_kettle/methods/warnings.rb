@@ -17,7 +17,7 @@ require_relative "turned_out"
 
 module FondKettle
   module Methods
-    # What the cook should hear before starting, from a balance, a run and a fit.
+    # Warnings for the cook before the start, from a balance, a run and a fit.
     module Warnings
       SLOW_BOIL_MIN = 45.0
       # Hotter than that it is told, °C.
@@ -27,8 +27,8 @@ module FondKettle
 
       module_function
 
-      # Of a Request whose `last` phase (Phases::Phase) took this `run` and has this `fit`;
-      # `sealed`: what was found of a sealed pot (Sealed), or nil.
+      # Warnings about a Request whose `last` phase (Phases::Phase) took this `run` and has this `fit`;
+      # `sealed`: the solution of a sealed pot (Sealed), or nil.
       def for(request, last, run, fit, sealed)
         return under_seal(request, last, run, fit, sealed) if sealed
 
@@ -42,7 +42,7 @@ module FondKettle
          *uncovered(BaseLedger.of(request, request.method.last_phase, last), request.measures)]
       end
 
-      # What is told of a pot of layers; it neither boils nor is it poured into.
+      # Warnings about a pot of layers, which neither boils nor has liquid poured in.
       def under_seal(request, last, run, fit, sealed)
         [*avoided(request), *SealedWarnings.of(request, last, run, sealed), *NotSafe.in_layers(request),
          *(fit.problems - [SealedWarnings::DEEP]).map { |code| fitting(code, fit) },
@@ -50,7 +50,8 @@ module FondKettle
          *less_water(request), *hot_oven(last.stages), *SaltWarnings.of(request, last.liquid_g)]
       end
 
-      # Of a texture that this way does not come to; where food brings too much water, that is told.
+      # Warnings about a texture that this method cannot reach; when food brings too much water, that is the
+      # warning.
       def not_as_wanted(request, last, run)
         return [] if last.balance.spare_g.positive?
 
@@ -59,7 +60,7 @@ module FondKettle
         OutcomeWarnings.not_as_wanted(wanted, run, last.load)
       end
 
-      # Of a pot that is turned out: raw food in its layers, and a cake that falls.
+      # Warnings about a pot that is turned out: raw food in its layers, and a cake that falls apart.
       def turned_out(request, last, run)
         return [] unless request.method.turned_out?
 
@@ -102,7 +103,7 @@ module FondKettle
                  "rice goes in.")]
       end
 
-      # Of an oven (`stages`: Pot::Stage) that is hotter than rice is usually baked in.
+      # Warnings about an oven (`stages`: Pot::Stage) that is hotter than rice is usually baked in.
       def hot_oven(stages)
         hottest_c = stages.filter_map(&:oven_c).max
         return [] unless hottest_c && hottest_c > HOT_OVEN_C
@@ -111,7 +112,7 @@ module FondKettle
                              "off much more water, and the rim browns. Look into it early.")]
       end
 
-      # Of rice that boils in plenty of water, in a phase's pot that does not hold as much as is usual.
+      # Warnings about rice in plenty of water whose pot holds less than is usual.
       def less_water(request)
         boiled = request.method.phases.select(&:parts)
         short = boiled.map { |text| PlentyPot.new(request, text) }.select(&:less?)
@@ -143,8 +144,8 @@ module FondKettle
         end
       end
 
-      # Of a Pot::Run that never boils, that is dry before it does, or that takes more than
-      # 45 min to.
+      # Warnings about a Pot::Run that never boils, that is dry before it does, or that takes more than 45 min
+      # to.
       def boiling(run, setting)
         boil_min = run.at("boil")
         return [dry_first(setting)] if run.dry_before_boil?
@@ -166,7 +167,7 @@ module FondKettle
                                    "smaller pot.")
       end
 
-      # Less than can be weighed is nothing.
+      # The water to pour; less than can be weighed is nothing.
       def water(balance, load)
         return [] unless balance.spare_g.round.positive?
 

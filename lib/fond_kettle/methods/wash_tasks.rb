@@ -12,7 +12,7 @@ module FondKettle
       DRAINING = { "quick" => [1.0, true], "shaken" => [1.0, true], "long" => [10.0, false],
                    "air-dried" => [60.0, false] }.freeze
 
-      # Of a Request onto a TaskList.
+      # `request`: a Request; `list`: the TaskList that they go onto.
       def initialize(request, list)
         @request = request
         @list = list

@@ -17,14 +17,14 @@ module FondKettle
       # The section of stages once the rice is done.
       AFTER = "after"
 
-      # Of the phase (Phases::Phase) of a Request; `words`: its TaskWords.
+      # `request`: a Request; `phase`: one of its phases (Phases::Phase); `words`: its TaskWords.
       def initialize(request, phase, words)
         @request = request
         @phase = phase
         @words = words
       end
 
-      # Nobody measures it.
+      # The water for rinsing, which nobody measures.
       def rinsing
         thrown("Rinsing water", RINSES * @request.rinse_changes)
       end
@@ -34,7 +34,7 @@ module FondKettle
         thrown("Soaking water", COVERS, @phase.load.soak_gain_g, told: to_cover)
       end
 
-      # What goes under a steamer at a Stage beside the rice's own.
+      # The water and food under a steamer at a Stage beside the rice's own.
       def below(stage)
         return [] unless stage.kind == Steaming::KIND
 
@@ -47,7 +47,7 @@ module FondKettle
         top_up ? [under("Boiling water below the steamer", top_up.g)] : []
       end
 
-      # One pour of several over rice in a steamer: a bed keeps its share.
+      # The water of one sprinkling over rice in a steamer; a bed keeps its share.
       def sprinkled
         grams = steaming.pour_g
         kept_g = grams * Pot::SteamerPot::KEEPS
@@ -57,7 +57,7 @@ module FondKettle
          left(name, grams - kept_g, key: @words.liquid_key)]
       end
 
-      # So much of it is poured off in the end, g.
+      # Amount that is poured off in the end, in g.
       def left(name, grams, key: Care::Amount::WATER)
         Care::Amount.new(key: key, what: name, g: grams, measured: @words.in_cups(grams), poured_off: true,
                          told: nil)

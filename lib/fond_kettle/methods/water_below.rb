@@ -22,12 +22,12 @@ module FondKettle
       # Less than that is lost in what clings to a jug, g.
       LEAST_G = 1.0
 
-      # What a pot (Kit::Vessel) may hold of it, g.
+      # The most water that a pot (Kit::Vessel) may hold under a steamer, in g.
       def self.most_g(vessel)
         FULL * vessel.volume_ml
       end
 
-      # In words, with a TopUp or none.
+      # The water as a text, with a TopUp or none.
       def self.say(top_up)
         top_up ? FILL_UP : LOOK
       end
@@ -46,7 +46,7 @@ module FondKettle
         (@g_min * @minutes) + NEVER_DRY_G
       end
 
-      # What of it goes in first, g: no more than the pot may hold.
+      # The water that goes in first, in g: no more than the pot may hold.
       def first_g
         [needed_g, @most_g].min
       end

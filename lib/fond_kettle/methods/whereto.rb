@@ -7,16 +7,16 @@ require_relative "provision"
 
 module FondKettle
   module Methods
-    # Where everything beside rice and liquid goes in: each Provision of a request at one
-    # task of the phase in which it is cooked, by the step that names it, else by what it is
-    # and what the steps do; never by their names or words.
+    # Place of everything beside rice and liquid: each Provision of a request at one task of the phase in
+    # which it is cooked, by the step that names it, or by its properties and the kinds of the steps; never by
+    # names or words.
     class Whereto
       STIR_IN = "stir-in"
       TOPPED = "topped"
       # What is stirred into the liquid, not laid on the rice.
       SEASONS = [Slots::SALT, Slots::SPICE].freeze
 
-      # Of a request in the phase `text` (PhaseText), the `last` of its method or one before it.
+      # `request` in the phase `text` (PhaseText), the `last` of its method or one before it.
       def initialize(request, text, last:)
         @request = request
         @text = text
@@ -43,17 +43,17 @@ module FondKettle
         @text.base.select { |stage| stage.moment == Moments::APART }.flat_map { |stage| at(stage) }
       end
 
-      # Is there something to lay or stir the rice on?
+      # True when there is something to lay or stir the rice on.
       def on_base?
         base.any? { |stage| Care::Kinds.fetch(stage.kind).takes && stage.moment != Moments::APART }
       end
 
-      # Is there anything with the rice that is not just its seasoning?
+      # True when something besides seasoning goes in with the rice.
       def on_top?
         at(:fill).any? { |provision| !SEASONS.include?(provision.slot) }
       end
 
-      # Does what goes in with the rice lie on top of it?
+      # True when food that goes in with the rice lies on top of it.
       def topped?
         @text.fill == TOPPED && on_top?
       end

@@ -127,7 +127,7 @@ module FondKettle
         apart.abs < TELLING ? slope : ((now[1] - before[1]) / apart).clamp(-steepest, steepest)
       end
 
-      # Where the line through two points comes to `wanted`; infinite where it never does.
+      # Place at which the line through two points reaches `wanted`; infinite when it never does.
       def on_the_line((x0, y0), (x1, y1), wanted)
         y1 == y0 ? Float::INFINITY : x1 + ((wanted - y1) * (x1 - x0) / (y1 - y0))
       end

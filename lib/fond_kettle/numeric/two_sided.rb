@@ -2,10 +2,9 @@
 
 module FondKettle
   module Numerics
-    # What comes of many causes together, each of which may move further to one side than
-    # to the other: a cause is two half normals, `up` and `down` (one standard deviation to
-    # each side); the quantiles of their sum by its first three moments (Cornish and Fisher
-    # 1938).
+    # The combined effect of many causes, each of which may move further to one side than to the other. A
+    # cause is two half normals, `up` and `down` (one standard deviation to each side); the quantiles of the
+    # sum follow from its first three moments (Cornish and Fisher 1938).
     module TwoSided
       # Mean of the half normal, and of its cube.
       HALF_MEAN = 1 / Math.sqrt(2 * Math::PI)
@@ -13,8 +12,8 @@ module FondKettle
 
       module_function
 
-      # How far the sum of `causes` ([up, down] each) lies off at the normal's quantiles `-z`
-      # and `z`: [low, high].
+      # The deviation of the sum of `causes` ([up, down] each) at the normal's quantiles `-z` and `z`: [low,
+      # high].
       #
       #   quantiles([[3.0, 3.0], [4.0, 4.0]], 1.0) # => [-5.0, 5.0]
       # `joint`: moments of causes that act together (moments_of), or nil.

@@ -47,17 +47,17 @@ module FondKettle
         balance.liquid_g
       end
 
-      # What of it is at hand at once, g: where the rice goes through it in rounds, enough for one.
+      # The water at hand at once, in g: when the rice goes through it in rounds, enough for one.
       def standing_g
         liquid_g / rounds
       end
 
-      # Of that, what is poured off in the end, g: what rice and steam took is topped up.
+      # The water that is poured off in the end, in g; water lost to rice and steam is topped up.
       def off_g
         [standing_g - (liquid_g - balance.drained_g), 0.0].max
       end
 
-      # The share of what is poured that the rice takes up: what is in the water and is
+      # Share of what is poured that the rice takes up: what is in the water and is
       # poured off with the rest is not eaten.
       def taken_share
         return 1.0 unless load.plenty?

@@ -52,7 +52,7 @@ module FondKettle
         found
       end
 
-      # The liquid that wanted and loss come to, with the loss of that very liquid.
+      # Liquid that wanted and loss come to, with the loss of that very liquid.
       def poured(load, stages, setting, start_g, close_g)
         run = wanted_g = nil
         start_g ||= [load.wanted_g - load.carried_g, 0.0].max
@@ -63,8 +63,8 @@ module FondKettle
         balance(load, found.x, run, wanted_g, found.slope)
       end
 
-      # What rice, sauce and losses come to, beside what is there already, g, in a run with
-      # `liquid_g`. In a steamer steam gives some of it, and the most of what is poured drips through.
+      # The water that rice, sauce and losses want in a run with `liquid_g`, beyond what is there already, in
+      # g. In a steamer, steam gives some of it, and most of the poured water drips through.
       def wanted_g(load, run, liquid_g)
         need_g = load.wanted_g - load.carried_g
         return need_g + run.lost_g + run.cloth_g unless load.steamed?
@@ -106,8 +106,8 @@ module FondKettle
         end
       end
 
-      # What is asked of a pot into which nothing more is poured: only what comes of it. What was
-      # bound in a base and made steam is brought by it.
+      # The solution for a pot into which nothing more is poured. Water that was bound in a base and made
+      # steam counts as brought by it.
       def nothing(load, stages, setting)
         run = Pot::Cooking.run(load, 0.0, stages, setting, step_min: Pot::Cooking::CUES_STEP_MIN)
         released_g = load.stack.tiers.sum(&:bound_g) - run.layers.bound_g
@@ -115,13 +115,13 @@ module FondKettle
                                                brought_g: load.brought_g + released_g)
       end
 
-      # Has the rice less water than wanted, or a core?
+      # True when the rice has less water than wanted, or a raw core.
       def short?(run, load)
         run.uptake < load.uptake || run.core > CORE_LEFT
       end
 
-      # In plenty of water the amount is the cook's: so many parts to one of rice.
-      # Roughly, the minutes are the core's own.
+      # The solution in plenty of water: the amount is the cook's, so many parts to one of rice. The minutes
+      # are roughly those of the core.
       def in_plenty(load, stages, setting, close_g)
         liquid_g = load.parts * load.rice_g
         stages = in_time(load, stages, setting) unless close_g > CLOSE_G

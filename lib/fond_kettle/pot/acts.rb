@@ -4,8 +4,8 @@ require_relative "heat"
 
 module FondKettle
   module Pot
-    # What Simulation can do when a stage begins (Effects::OnEntering), each with the value
-    # of its attribute.
+    # The actions of a Simulation at the start of a stage (Effects::OnEntering), each with the value of its
+    # attribute.
     module Acts
       # Clings to rice that is poured off, g/g.
       CLINGS_DRAINED = 0.08

@@ -17,7 +17,7 @@ module FondKettle
     #            reads it (heat, lid, what ends it)
     #   fits     at which stages a request may set it: stage -> true or false
     Attribute = Value.define(:key, :type, :range, :default, :set_by, :effect, :fits) do
-      # One of which only what is not usual is given.
+      # An Attribute with the given properties; the others take their defaults.
       def self.of(key, type, range: nil, default: type == :switch ? false : nil, set_by: [], effect: nil,
                   fits: ->(_) { true })
         new(key: key, type: type, range: range, default: default, set_by: set_by.freeze, effect: effect,
@@ -35,7 +35,7 @@ module FondKettle
       end
     end
 
-    # What attributes can do in the pot: few, so that the pot knows them all.
+    # The effects that attributes can have in the pot: few, so that the pot knows them all.
     module Effects
       # Steam at the boil is this many times as much.
       LossFactor = Value.define(:factor)

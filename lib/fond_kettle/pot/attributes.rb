@@ -13,18 +13,18 @@ module FondKettle
 
       module_function
 
-      # Every Attribute, by key.
+      # All Attributes by key.
       def all
         @all ||= constants.map { |name| const_get(name) }.grep(Attribute).sort_by(&:key)
                           .to_h { |attribute| [attribute.key, attribute] }.freeze
       end
 
-      # Those that `who` may set (:method, :request, :stages or :event).
+      # Attributes that `who` may set (:method, :request, :stages or :event).
       def set_by(who)
         (@set_by ||= {})[who] ||= all.values.select { |attribute| attribute.by?(who) }.freeze
       end
 
-      # Of those that `who` may set, what is on or off.
+      # Attributes that `who` may set and that are on or off.
       def switches(who)
         (@switches ||= {})[who] ||= set_by(who).select { |attribute| attribute.type == :switch }.freeze
       end
@@ -34,23 +34,23 @@ module FondKettle
         switches(:request).map(&:key).select { |key| stage.public_send(key) }.map(&:to_s)
       end
 
-      # Those with an effect of a class of Effects.
+      # Attributes with an effect of a class of Effects.
       def with_effect(type)
         all.values.select { |attribute| attribute.effect.is_a?(type) }
       end
 
-      # What stages do when they begin, in the order in which it is done.
+      # Attributes that act at the start of a stage, in their order.
       def on_entering
         @on_entering ||= with_effect(Effects::OnEntering)
                          .sort_by { |attribute| ACTS.index(attribute.effect.act) }.freeze
       end
 
-      # Those that change how much steam leaves at the boil.
+      # Attributes that change the steam that leaves at the boil.
       def loss_factors
         @loss_factors ||= with_effect(Effects::LossFactor).freeze
       end
 
-      # Those that take up drips.
+      # Attributes that take up drips.
       def sinks
         @sinks ||= with_effect(Effects::Sink).freeze
       end

@@ -15,7 +15,7 @@ module FondKettle
       # `uptake`: water in the grain, g per g; `drunk_g`: in dry additions, g.
       attr_reader :uptake, :drunk_g, :progress, :kinetics
 
-      # Of a Load with `liquid_g` poured in; it lies at `temp_c`.
+      # `load`: a Load with `liquid_g` poured in; it lies at `temp_c`.
       def initialize(load, liquid_g, temp_c:, name: "rice")
         @load = load
         @grain = load.grain
@@ -118,7 +118,7 @@ module FondKettle
         cook_drawn(pace, loss_g_min, minutes)
       end
 
-      # What it would take up in `minutes` at `pace`, were there water enough, g.
+      # The water that it would take up in `minutes` at `pace` if there were enough, in g.
       def thirst_g(pace, minutes)
         @drinkers_g * ((2 * @kinetics.a) - @uptake) * (1 - Math.exp(-@kinetics.l * pace * minutes))
       end

@@ -5,14 +5,13 @@ require_relative "loss"
 
 module FondKettle
   module Pot
-    # Where the heat of a run goes, J: what the pot took from the fire, what its wall gave
-    # to the room, what steam carried off (its latent heat, and what it had been warmed by),
-    # and what is in food, water and pot, all over the room's temperature. Oven runs do not
-    # close: an oven's surplus goes into dry walls.
+    # The account of a run's heat, in J: from the fire into the pot, from its wall to the room, carried off by
+    # steam (latent heat and the heat of the water), and stored in food, water and pot, all relative to the
+    # room's temperature. Oven runs do not balance: an oven's surplus goes into dry walls.
     class Energy
       attr_reader :in_j, :wall_j, :steam_j
 
-      # Of a Column in a room at `room_c`.
+      # `column`: a Column in a room at `room_c`.
       def initialize(column, room_c)
         @column = column
         @room_c = room_c
@@ -21,7 +20,7 @@ module FondKettle
         @began_j = content_j
       end
 
-      # In a step the pot took so much, and its wall gave off so much: what the block gives, J.
+      # Records the heat that the pot took and its wall gave off in a step: the block's value, in J.
       def takes
         in_j, wall_j = yield
         @in_j += in_j
@@ -31,32 +30,31 @@ module FondKettle
         @steam_j += off_g * (Loss::LATENT_J_G + (WATER_J_G_K * (@column.floor.temp_c - @room_c)))
       end
 
-      # Something goes in or is poured off in the block: what that changes is no heat of
-      # the fire's.
+      # Runs a block in which something goes in or is poured off, whose heat is not the fire's.
       def aside
         before_j = content_j
         yield
         @began_j += content_j - before_j
       end
 
-      # What is in food, water and pot more than at the beginning.
+      # The heat in food, water and pot beyond that at the beginning.
       def stored_j
         content_j - @began_j
       end
 
-      # What does not close.
+      # The heat that is unaccounted for.
       def open_j
         in_j - wall_j - steam_j - stored_j
       end
 
-      # Where nobody asks for it: many runs only look for how much to pour.
+      # The account of a run in which nobody asks for it: many runs only search for the amount to pour.
       module Unasked
         module_function
 
-        # Is not even reckoned.
+        # Does nothing, without calling the block.
         def takes; end
 
-        # What goes in goes in.
+        # Runs the block.
         def aside
           yield
         end

@@ -6,20 +6,20 @@ require_relative "loss"
 
 module FondKettle
   module Pot
-    # What one stage does to the pot: the heat that comes in and the steam that
-    # goes out, in one kitchen. Fixed for as long as the stage lasts.
+    # The effect of one stage on the pot: heat in and steam out, in one kitchen. It is fixed for as long as
+    # the stage lasts.
     #
-    # Heating up, the pot gets what the knob was left at. Once it has boiled, a cook turns
-    # it so that it boils as the table of losses says and no harder: the pot takes what
-    # wall and steam need, up to what the setting gives at most (figures: Heat).
+    # While it heats up, the pot gets the burner's setting. After the boil, a cook turns the burner down so
+    # that it boils as the table of losses says: the pot takes the heat that wall and steam need, up to the
+    # most that the setting gives (figures: Heat).
     class Fire
       # At the boil, g/min; steam can carry off no more than is left when the wall is paid.
       attr_reader :boiling_g_min
       # To spare at the boil when the wall is paid, J/min: below 0 the pot falls below it.
       attr_reader :spare_j_min
 
-      # Of a Stage in a Setting; `wall_j_min_k`: what its vessel gives the room (Heat), where that is known;
-      # `wetted_mm`: how deep the food lies, for an oven (nil: to the brim).
+      # `stage`: a Stage; `setting`: a Setting; `wall_j_min_k`: the heat that its vessel gives the room
+      # (Heat), when it is known; `wetted_mm`: the depth of the food, for an oven (nil: to the brim).
       def initialize(stage, setting, wall_j_min_k: Heat.wall_conductance(setting.vessel), wetted_mm: nil)
         @stage = stage
         @setting = setting
@@ -50,35 +50,35 @@ module FondKettle
         [Loss::HEATING_SHARE * @table_g_min, most].min
       end
 
-      # What comes in at `temp_c`, J/min: an oven gives what the pot lets it.
+      # The heat that comes in at `temp_c`, in J/min: an oven gives what the pot lets in.
       def power_j_min(temp_c, boiled)
         @oven_j_min_k ? @oven_j_min_k * (@stage.oven_c - temp_c) : joule_min(boiled)
       end
 
-      # What a pot at the boil takes, J/min.
+      # The heat that a pot at the boil takes, in J/min.
       def held_j_min
         return power_j_min(@setting.boil_c, true) if @oven_j_min_k || @spare_j_min.negative?
 
         wall_j_min(@setting.boil_c) + (@boiling_g_min * Loss::LATENT_J_G)
       end
 
-      # What goes out through the wall at `temp_c`, J/min; none in an oven.
+      # The heat that goes out through the wall at `temp_c`, in J/min; none in an oven.
       def wall_j_min(temp_c)
         @oven_j_min_k ? 0.0 : @wall_j_min_k * (temp_c - @setting.room_c)
       end
 
-      # Off the heat, g/min.
+      # Loss of steam off the heat, in g/min.
       def off_g_min
         Loss.off_g_min(@setting.vessel, @stage.lid) * factor
       end
 
-      # With the lid lifted off, g/min.
+      # Loss of steam with the lid lifted off, in g/min.
       def lifted_g_min
         heat = @stage.heat == "off" ? "low" : @stage.heat
         Loss.open_g_min(@setting.vessel, heat) * @setting.open_factor
       end
 
-      # Can the heat never bring the pot to the boil?
+      # True when the heat can never bring the pot to the boil.
       def hopeless?
         return true if @stage.off?
 

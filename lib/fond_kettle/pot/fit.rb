@@ -14,7 +14,7 @@ module FondKettle
         !problems.intersect?(FondKettle::Pot::Fitting::TOO_MUCH)
       end
 
-      # How full that is: 1 is as much as the pot takes, before it boils or after.
+      # Share of its room that is filled, before or after the boil; 1 is as much as the pot takes.
       def filled
         [fill_before / most_before,
          fill_after / FondKettle::Pot::Fitting::COOKED_SHARE].max
@@ -26,7 +26,7 @@ module FondKettle
       end
     end
 
-    # Will it fit (figures: Will it fit).
+    # The check whether it fits (figures: Will it fit).
     module Fitting
       BOIL_SHARE = 2 / 3.0
       # Where rice boils open in plenty of water (figures: Food in a vessel).
@@ -55,7 +55,7 @@ module FondKettle
         Fit.new(**whole, problems: problems.freeze, batches: batches, most_before: most_before)
       end
 
-      # How full a pot may be before it boils.
+      # The largest share of a pot that may be filled before it boils.
       def most_before(load)
         return COOKED_SHARE if load.stack
 
@@ -92,7 +92,7 @@ module FondKettle
           bed_mm: laid.bed_mm * swollen }
       end
 
-      # How high a vessel may be filled before it boils, mm.
+      # Height to which a vessel may be filled before it boils, in mm.
       def full_mm(vessel)
         vessel.depth_mm(vessel.volume_ml * BOIL_SHARE)
       end
@@ -102,8 +102,8 @@ module FondKettle
         load.rice_g * (1 + load.uptake) / load.grain.cooked_g_ml
       end
 
-      # From where to where each tier of a Stack lies in `vessel` with the rice of `load` cooked, mm
-      # over the floor.
+      # Range of heights of each tier of a Stack in `vessel` with the rice of `load` cooked, in mm over
+      # the floor.
       def spans(stack, load, vessel)
         stack.spans(vessel, cooked_ml(load))
       end

@@ -22,7 +22,7 @@ module FondKettle
             progress: 0.0, temp_c: temp_c, salt_g: 0.0)
       end
 
-      # With all the water in it and on it, g.
+      # Weight with all the water in it and on it, in g.
       def wet_g
         rice_g * (1 + taken_per_g + surface_per_g)
       end

@@ -21,23 +21,23 @@ module FondKettle
       # So long after it was taken off, a warm grate still keeps the floor warm.
       FLOOR_WARM_MIN = 3.0
 
-      # From wall and top of `vessel` to the room, J/min K: on the heat, and just after.
+      # Conductance from wall and top of `vessel` to the room, in J/min K: on the heat, and just after.
       def self.wall_conductance(vessel)
         WALL_J_MIN_M2_K * (vessel.outer_area_m2 - vessel.floor_area_m2)
       end
 
-      # From its whole outside, J/min K.
+      # Conductance of its whole outside, in J/min K.
       def self.whole_conductance(vessel)
         WALL_J_MIN_M2_K * vessel.outer_area_m2
       end
 
-      # Into a square metre of the outside of `vessel` in the oven of a Setting, J/min K.
+      # The conductance into a square metre of the outside of `vessel` in the oven of a Setting, in J/min K.
       def self.oven_j_min_m2_k(setting)
         OVEN_W_M2_K.fetch(setting.vessel.material, DULL_W_M2_K) * setting.oven_factor * 60
       end
 
-      # Into the floor and the wall up to the food, `wetted_mm` deep, in an oven, J/min K: dry wall and
-      # lid heat only themselves (figures: Heat).
+      # The conductance into the floor and the wall up to the food, `wetted_mm` deep, in an oven, in J/min K.
+      # Dry wall and lid heat only themselves (figures: Heat).
       def self.oven_conductance(setting, wetted_mm)
         oven_j_min_m2_k(setting) * setting.vessel.wetted_area_m2(wetted_mm)
       end

@@ -6,8 +6,8 @@ require_relative "stage"
 
 module FondKettle
   module Pot
-    # How long a liquid takes to become hot before it goes in (figures: Heat): in a pot of
-    # its own, lid on, on high, or in an electric kettle.
+    # Minutes until a liquid is hot before it goes in (figures: Heat): in a pot of its own, lid on, on
+    # high, or in an electric kettle.
     module HotLiquid
       # Steps of temperature in which the steam is taken for constant.
       STEP_C = 5.0

@@ -20,7 +20,7 @@ module FondKettle
       const_set(:COOKS_ABOVE_C, 65.0)
       const_set(:AFTER_DRAINING_MIN, 0.5)
 
-      # From the gain `a0` (g/g) that the soak gave `grain`.
+      # The Kinetics of `grain` after the gain `a0` (g/g) of its soak.
       def self.of(grain, a0)
         a = grain.uptake[:standard]
         core_min = grain.full_min * (1 - (0.3 * Soak.saturation(grain, a0)))

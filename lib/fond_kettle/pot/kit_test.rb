@@ -10,9 +10,8 @@ require_relative "loss"
 
 module FondKettle
   module Pot
-    # What a quick test at home teaches about a pot, a burner or the height of the
-    # kitchen. Pure arithmetic on what was measured; raises InvalidInput where the
-    # measurements cannot be true.
+    # Results of a quick test at home of a pot, a burner or the height of the kitchen: plain arithmetic on
+    # measured values. Raises InvalidInput when the values cannot be true.
     module KitTest
       # What a kitchen is taken to be at, °C.
       ROOM_C = 20.0

@@ -4,9 +4,9 @@ require_relative "load"
 
 module FondKettle
   module Pot
-    # What lies in a pot: food and water of one temperature. Like all that lies in a
-    # Column it changes while the pot cooks; water leaves it only for another layer,
-    # a cloth or the air, so that it is conserved by construction.
+    # A layer of a pot: food and water of one temperature. Like all parts of a Column it changes while the pot
+    # cooks; its water leaves only into another layer, a cloth or the air, so that water is conserved by
+    # construction.
     class Layer
       # `solids_j_k`: heat capacity without the free water, J/K.
       attr_reader :name, :free_g, :lost_g, :cloth_g, :drained_g, :solids_j_k
@@ -26,7 +26,7 @@ module FondKettle
         false
       end
 
-      # No free water left.
+      # True when no free water is left.
       def dry?
         @free_g <= 0
       end
@@ -41,7 +41,7 @@ module FondKettle
         @solids_j_k + (@free_g * WATER_J_G_K)
       end
 
-      # Nothing in it cooks so that anybody has to reckon with it.
+      # Does nothing: nothing in it cooks in a way that counts.
       def begin_cooking; end
 
       # Always as it is: there is no soak that could end.
@@ -57,7 +57,7 @@ module FondKettle
         used
       end
 
-      # Nothing in it takes up water: it only steams.
+      # Takes up no water: it only steams.
       def soak(_step, _minutes, loss_g)
         lose(loss_g)
       end
@@ -70,7 +70,7 @@ module FondKettle
         @lost_g += grams
       end
 
-      # Of what was lost, so much dripped into a cloth under the lid instead, g.
+      # Moves lost water into a cloth under the lid instead, in g.
       def into_cloth(grams)
         @lost_g -= grams
         @cloth_g += grams
@@ -82,12 +82,12 @@ module FondKettle
         @solids_j_k -= grams * WATER_J_G_K
       end
 
-      # Of what was lost, so much condensed in a layer above, g.
+      # Moves lost water into a layer above, where it condensed, in g.
       def pass_up(grams)
         @lost_g -= grams
       end
 
-      # So much of it goes to another layer, g.
+      # Gives water to another layer, in g.
       def give(grams)
         @free_g -= grams
         @free_g = 0.0 if @free_g < 1e-12
@@ -98,7 +98,7 @@ module FondKettle
         @free_g += grams
       end
 
-      # So much of what was poured over it runs through and away, g.
+      # Removes poured water that runs through, in g.
       def run_through(grams)
         @drained_g += grams
       end

@@ -2,18 +2,17 @@
 
 module FondKettle
   module Pot
-    # When the liquid is "level with the rice" at the end of a stage. What the next
-    # stage still steams off, until the grain holds what it is to hold, stands over
-    # the bed at that moment: half a millimetre in most pots, which nobody can see, and
-    # a few for brown rice under a loose lid, which the slip says. Without it a thin
-    # bed, whose voids hold less than the lid lets out, would have to boil on and on,
-    # and less rice would ask for more liquid (identity 3).
+    # The moment at which the liquid is "level with the rice", at the end of a stage. The water that the next
+    # stage still steams off, until the grain holds its water, stands over the bed at that moment: half a
+    # millimetre in most pots, which nobody can see, and a few for brown rice under a loose lid, which the
+    # slip says. Without it a thin bed, whose voids hold less than the lid lets out, would have to boil on and
+    # on, and less rice would ask for more liquid (identity 3).
     class Level
       # To a drop.
       DROP_ML = 1e-6
 
-      # Of `bed` (Bed) that are wanted to hold `uptake`, over `fire` (Fire),
-      # with the Fire of the next stage or nil; `pace` is the rice's at the boil.
+      # `bed` (Bed) is to hold `uptake`, over `fire` (Fire), with `next_fire`: the Fire of the next stage or
+      # nil; `pace`: the rice's at the boil.
       def initialize(bed, uptake, fire, next_fire, pace)
         @bed = bed
         @uptake = uptake
@@ -22,7 +21,7 @@ module FondKettle
         @later_g = next_fire ? [next_fire, fire].map(&:boiling_g_min).min : 0.0
       end
 
-      # Is the liquid level, to a drop?
+      # True when the liquid is level, to a drop.
       def reached?
         above_ml <= DROP_ML
       end

@@ -48,7 +48,7 @@ module FondKettle
         !parts.nil?
       end
 
-      # Does its rice lie in a steamer?
+      # True when its rice lies in a steamer.
       def steamed?
         !steamer.nil?
       end
@@ -88,7 +88,7 @@ module FondKettle
         rice_g * grain.bed_ml_per_g(state.taken_per_g)
       end
 
-      # Of that, between the grains, mL.
+      # The room between the grains within that volume, in mL.
       def voids_ml
         rice_g * grain.voids_ml_per_g(state.taken_per_g)
       end

@@ -4,7 +4,7 @@ require_relative "../kit/vessel_kind"
 
 module FondKettle
   module Pot
-    # How much water a pot loses as steam, g/min (figures: Loss of water).
+    # The rate at which a pot loses water as steam, in g/min (figures: Loss of water).
     module Loss
       LATENT_J_G = 2257.0
       REFERENCE_MM = 240.0
@@ -22,21 +22,21 @@ module FondKettle
 
       module_function
 
-      # At the boil under a lid, before the cap by the burner's power. A cooker has one heat
-      # and its figure is at that heat; any lid put on it is taken the same way,
-      # so that a tighter lid never loses more.
+      # Loss at the boil under a lid, before the cap by the burner's power. A cooker has one heat and its
+      # figure is at that heat; any lid put on it is treated the same way, so that a tighter lid never loses
+      # more.
       def lidded_g_min(vessel, lid, heat, source)
         factor = Kit::VesselKinds.by_source(source).on_ring ? HEAT_FACTOR.fetch(heat) : 1.0
         LID_G_MIN.fetch(lid) * factor * vessel.diameter_mm / REFERENCE_MM
       end
 
-      # At the boil with no lid on, before the cap by the burner's power.
+      # Loss at the boil without a lid, before the cap by the burner's power.
       def open_g_min(vessel, heat)
         OPEN_G_MIN_CM2.fetch(heat) * vessel.area_cm2
       end
 
-      # Off the heat: closed, for the first OFF_MIN minutes; an open pot gives off what an
-      # open simmer would, while there is free water.
+      # The loss off the heat: closed, for the first OFF_MIN minutes; an open pot loses what an open simmer
+      # would, while there is free water.
       def off_g_min(vessel, lid)
         return open_g_min(vessel, "low") if lid == "none"
 

@@ -4,7 +4,7 @@ require_relative "piece"
 
 module FondKettle
   module Pot
-    # How much longer a piece wants whose core was measured and is not hot enough.
+    # The further minutes for a piece whose core was measured and is not hot enough.
     module MoreHeat
       # Its layer, under the lid again, is that much below the boil.
       BELOW_BOIL_C = 4.0

@@ -6,7 +6,7 @@ require_relative "loss"
 
 module FondKettle
   module Pot
-    # How a Simulation cools when it is off the heat (figures: Off the heat).
+    # The cooling of a Simulation off the heat (figures: Off the heat).
     module OffHeat
       private
 

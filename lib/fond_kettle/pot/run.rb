@@ -51,7 +51,7 @@ module FondKettle
         cues.find { |seen| seen.cue == cue }&.at_min
       end
 
-      # Is a sealed pot short of steam: did its floor run dry before all was hot?
+      # True when a sealed pot was short of steam: its floor ran dry before all was hot.
       def starved?
         !layers.nil? && layers.hot_min.nil? && !at("dry").nil?
       end

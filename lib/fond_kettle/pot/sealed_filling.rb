@@ -40,7 +40,7 @@ module FondKettle
                           residue_g: 0.0, kept_g: 0.0), 0.0, temp_c: tier.start_c, name: tier.what)
       end
 
-      # Of wall beside each layer, floor up, and what is over the last: dry wall and lid, m2.
+      # The wall beside each layer, floor up, and the dry wall and lid over the last, in m2.
       def sides_m2(load, vessel)
         spans = load.stack.spans(vessel, load.layered_ml)
         wall_m2 = vessel.metal_area_m2 - vessel.floor_area_m2
@@ -50,7 +50,8 @@ module FondKettle
         [*sides, (wall_m2 * (whole_mm - spans.last.last) / whole_mm) + lid_m2]
       end
 
-      # What is over the last layer gives to the room with it; an oven heats only what is wetted.
+      # The parts of a layer. The wall and lid over the last layer give their heat to the room with it; an
+      # oven heats only wetted wall.
       def place(tier, layer, sides, index, setting)
         floor = index.zero?
         above_m2 = index == sides.size - 2 ? sides.last : 0.0

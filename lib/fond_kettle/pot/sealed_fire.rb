@@ -4,7 +4,7 @@ require_relative "loss"
 
 module FondKettle
   module Pot
-    # What comes into a SealedPot, and what its walls take, J/min.
+    # The heat that comes into a SealedPot, and the heat that its walls take, in J/min.
     module SealedFire
       private
 

@@ -65,28 +65,28 @@ module FondKettle
         0.0
       end
 
-      # It is never stirred.
+      # Nil: it is never stirred.
       def stirred_at
         0.0
       end
 
-      # Is its floor at the boil?
+      # True when its floor is at the boil.
       def boiling?
         @floor.temp_c >= @setting.boil_c - NEAR_BOIL_C
       end
 
-      # What is sprinkled over it goes to the topmost rice.
+      # Adds food or water; sprinkled water goes to the topmost rice.
       def add(addition)
         top = @places.reverse.find { |place| place.layer.bed? }
         @energy.aside { top.pour(addition) }
       end
 
-      # Is the last layer hot?
+      # True when the last layer is hot.
       def hot?
         !@all_hot_min.nil?
       end
 
-      # Is there no water left that could make steam at its floor?
+      # True when no water is left at its floor that could make steam.
       def floor_dry?
         !floor_water_g.positive?
       end
@@ -100,7 +100,7 @@ module FondKettle
         add(stage.add) if stage.add
       end
 
-      # One step of at most `most_min`; returns the minutes it took.
+      # Advances by one step of at most `most_min`; returns its minutes.
       def advance(most_min)
         used = if @lifted_min.positive? then opened([most_min, @lifted_min].min)
                elsif @stage.off? then cool(most_min)

@@ -6,8 +6,8 @@ require_relative "loss"
 
 module FondKettle
   module Pot
-    # How the floor's steam goes up in a SealedPot: hot layers are kept hot, the first that is not
-    # is warmed (figures: Heating through).
+    # The rise of the floor's steam in a SealedPot: hot layers are kept hot, the first that is not hot is
+    # warmed (figures: Heating through).
     module SealedSteam
       # What lacks less than that is as good as hot, °C.
       NEAR_C = 0.5

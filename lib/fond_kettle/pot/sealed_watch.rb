@@ -34,7 +34,7 @@ module FondKettle
         @dry = false
       end
 
-      # After a step of `used` minutes that ended at minute `min`.
+      # Looks after a step of `used` minutes that ended at minute `min`.
       def look(min, used, temp_c, stage)
         unless stage.off?
           @heated_min += used
@@ -47,10 +47,10 @@ module FondKettle
         dry(min, used, stage)
       end
 
-      # Nothing is stirred in it, and no liquid stands over it.
+      # Does nothing: nothing is stirred in it, and no liquid stands over it.
       def stirred; end
 
-      # As for `stirred`.
+      # Does nothing, like `stirred`.
       def craters(_min); end
 
       # °C of each layer, and of its thickest piece.
@@ -58,7 +58,7 @@ module FondKettle
         @places.map { |place| [place.temp_c, place.core_c] }
       end
 
-      # What is to be said of all of them (Layers).
+      # The records of all layers (Layers).
       def layers
         cut = @places.select { |place| place.tier.cut }
         Layers.new(ends: @places.map { |place| layer(place) }.freeze, hot_min: @pot.all_hot_min,

@@ -2,7 +2,7 @@
 
 module FondKettle
   module Pot
-    # Which water of a SealedPot goes where: from food to the rice, and down to the floor.
+    # The movement of water in a SealedPot: from food to the rice, and down to the floor.
     module SealedWater
       # Nobody wants less than that, g.
       NOTHING_G = 1e-9

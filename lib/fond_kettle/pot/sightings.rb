@@ -4,7 +4,7 @@ require_relative "run"
 
 module FondKettle
   module Pot
-    # What a watch has seen for the first time, and when: for one that keeps minutes by cue in @seen.
+    # The first sightings of a watch and their minutes, for a class that keeps minutes by cue in @seen.
     module Sightings
       # A core that nobody sees.
       CORE_LEFT = 0.02

@@ -69,7 +69,7 @@ module FondKettle
         end
       end
 
-      # How time runs slower for the rice, at the boil.
+      # Factor by which time runs slower for the rice, at the boil.
       def time_factor
         @lag / @boil_pace
       end
@@ -79,12 +79,12 @@ module FondKettle
         @floor.temp_c >= @setting.boil_c
       end
 
-      # Is the liquid level with the rice? Only for a stage that ends so.
+      # True when the liquid is level with the rice; checked only in a stage that ends there.
       def level?
         @level.reached?
       end
 
-      # One step of at most `most_min`; returns the minutes it took.
+      # Advances by one step of at most `most_min`; returns its minutes.
       def advance(most_min)
         used = if @lifted_min.positive? then lifted([most_min, @lifted_min].min)
                elsif @stage.off? then cool(most_min)

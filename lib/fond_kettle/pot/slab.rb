@@ -15,7 +15,7 @@ module FondKettle
 
       module_function
 
-      # Until it is at `to_c`, from `from_c` in surroundings at `round_c`.
+      # Minutes until its middle is at `to_c`, from `from_c` in surroundings at `round_c`.
       #
       #   minutes(15, 5, 100, 74) # => 16.7
       def minutes(half_mm, from_c, round_c, to_c)

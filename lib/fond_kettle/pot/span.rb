@@ -6,7 +6,7 @@ module FondKettle
   module Pot
     # A straight line from one temperature, °C, to another: what has a mean over it.
     Span = Struct.new(:from_c, :to_c) do
-      # Of the block over its temperatures.
+      # The mean of the block over its temperatures.
       def mean
         Numerics::Quadrature.mean { |share| yield(from_c + (share * (to_c - from_c))) }
       end

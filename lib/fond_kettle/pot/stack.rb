@@ -30,8 +30,8 @@ module FondKettle
 
     # What lies in a sealed pot, from the floor up (Tier).
     Stack = Value.define(:tiers) do
-      # From where to where each tier lies in `vessel` (Kit::Vessel), mm over the floor, with
-      # `cooked_ml` of rice in all of them.
+      # Range of heights of each tier in `vessel` (Kit::Vessel), in mm over the floor, with `cooked_ml` of
+      # rice in all of them.
       #
       #   spans(pot, 700.0) # => [[0.0, 22.1], [22.1, 37.6]]
       def spans(vessel, cooked_ml)

@@ -47,17 +47,17 @@ module FondKettle
         @piece&.core_c
       end
 
-      # Of layer and, at the floor, pot, J/K.
+      # The heat capacity of the layer and, at the floor, of the pot, in J/K.
       def capacity_j_k
         @layer.heat_capacity_j_k + @pot_j_k
       end
 
-      # What it gives to the room now, J/min.
+      # The heat that it gives to the room now, in J/min.
       def wall_j_min
         @wall_j_min_k * (temp_c - @room_c)
       end
 
-      # What it takes from an oven of `oven_c` now, J/min.
+      # The heat that it takes from an oven of `oven_c` now, in J/min.
       def oven_j_min(oven_c)
         @oven_j_min_k * (oven_c - temp_c)
       end
@@ -75,25 +75,25 @@ module FondKettle
         @layer.free_g + @bound_g
       end
 
-      # So much of it goes off as steam, g: what is free first.
+      # Removes water that goes off as steam, in g, free water first.
       def lose(grams)
         free(grams)
         @layer.lose(grams)
       end
 
-      # What its rice still wants to hold `uptake` g/g, beside what is free in it, g.
+      # The water that its rice still wants to hold `uptake` g/g, beyond its free water, in g.
       def wants_g(uptake)
         [((uptake - @layer.uptake) * @layer.rice_g) - @layer.free_g, 0.0].max
       end
 
-      # So much of it runs down to the floor, g, and is returned.
+      # Removes and returns water that runs down to the floor, in g.
       def give(grams)
         free(grams)
         @layer.give(grams)
         grams
       end
 
-      # So much water of `at_c` runs into it, g.
+      # Adds water of `at_c` that runs into it, in g.
       def take(grams, at_c)
         mixed(at_c) { @layer.condense(grams) }
       end
@@ -103,13 +103,13 @@ module FondKettle
         mixed(addition.at_c) { @layer.add(addition) }
       end
 
-      # Of its free water what is not gravy that is to stay, g; `residue_g`: in the whole pot.
+      # The free water beyond the gravy that is to stay, in g; `residue_g`: the gravy of the whole pot.
       def spare_g(residue_g)
         [@layer.free_g - (@tier.kept_share * residue_g), 0.0].max
       end
 
-      # It went to `to_c` in `minutes` that ended at minute `min`; the rice in it drinks from
-      # `pools` too (Stacked and what each has to spare, g), the nearest first, at most `quota_g`.
+      # Warms it to `to_c` in `minutes` that ended at minute `min`. Its rice takes up water from `pools` too
+      # (Stacked and the g that each can spare), the nearest first, at most `quota_g`.
       def follow(to_c, minutes, min, pools, quota_g)
         from_c = temp_c
         core_c = self.core_c
@@ -121,7 +121,7 @@ module FondKettle
         note(min, minutes, core_c, above_min)
       end
 
-      # It is hot at minute `min`; the first time counts.
+      # Records that it is hot at minute `min`; the first time counts.
       def hot(min)
         @hot_min = [@hot_min, min].compact.min
       end

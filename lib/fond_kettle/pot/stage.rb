@@ -18,12 +18,12 @@ module FondKettle
         new(extra_min: 0.0, **Attributes.defaults, **attributes)
       end
 
-      # Neither on a burner nor in an oven.
+      # True when it is neither on a burner nor in an oven.
       def off?
         heat == "off" && oven_c.nil?
       end
 
-      # Nothing on it.
+      # True without a lid.
       def open?
         lid == "none"
       end

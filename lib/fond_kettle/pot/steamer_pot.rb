@@ -44,7 +44,7 @@ module FondKettle
         @column.beds.map(&:temp_c).min
       end
 
-      # Nothing of it waits for an oven.
+      # Zero: none of it waits for an oven.
       def idle_min
         0.0
       end
@@ -54,22 +54,22 @@ module FondKettle
         @column.progress
       end
 
-      # There is no lag: the delay of the beds is reckoned.
+      # One: its beds have a delay of their own.
       def time_factor
         1 / @boil_pace
       end
 
-      # Is the water below at the boil?
+      # True when the water below is at the boil.
       def boiling?
         !@stage.off?
       end
 
-      # Is all of the rice hot?
+      # True when all of the rice is hot.
       def hot?
         !@hot_min.nil?
       end
 
-      # Has all of it what was poured, and no core?
+      # True when all of the rice has its poured water, and no raw core.
       def ready?
         @column.beds.all? { |bed| bed.dry? && bed.core <= Sightings::CORE_LEFT }
       end
@@ -83,7 +83,7 @@ module FondKettle
         pour(stage.add) if stage.add
       end
 
-      # One step of at most `most_min`; returns the minutes it took.
+      # Advances by one step of at most `most_min`; returns its minutes.
       def advance(most_min)
         used = steaming? ? steam(most_min) : stand(most_min)
         @lifted_min = [@lifted_min - used, 0.0].max

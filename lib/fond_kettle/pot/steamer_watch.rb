@@ -19,22 +19,22 @@ module FondKettle
         @seen = {}
       end
 
-      # As for the class.
+      # The same as for the class.
       def burnt
         NOT_BURNT
       end
 
-      # After a step that ended at minute `min`.
+      # Looks after a step that ended at minute `min`.
       def look(min, used, _temp_c, stage)
         see("boil", min - used, !stage.off?)
         see("first-steam", min, @pot.hot?)
         see("core-gone", min, @beds.all? { |bed| bed.core <= CORE_LEFT })
       end
 
-      # It is turned each time it is sprinkled.
+      # Does nothing: it is turned each time it is sprinkled.
       def stirred; end
 
-      # No liquid stands over it.
+      # Does nothing: no liquid stands over it.
       def craters(_min); end
     end
   end

@@ -4,7 +4,7 @@ require_relative "../ground/value"
 
 module FondKettle
   module Pot
-    # How a run came out, in one word (figures: Stage minutes and verdict).
+    # Outcome of a run, in one word (figures: Stage minutes and verdict).
     module Verdict
       ALL = %w[chalky firm standard soft wet scorched].freeze
       # What a cook may want.
@@ -22,12 +22,12 @@ module FondKettle
 
       module_function
 
-      # Of a Run of a Load; of a sealed pot that of its worst layer of rice.
+      # Verdict on a Run of a Load; for a sealed pot, that of its worst layer of rice.
       def of(run, load)
         run.layers ? LayerVerdicts.worst(run, load) : bed(run, load)
       end
 
-      # Of one bed: a burnt floor outweighs the rest, then a raw core, then the wetness.
+      # Verdict on one bed: a burnt floor outweighs the rest, then a raw core, then the wetness.
       def bed(run, load)
         return "scorched" if scorched?(run) && !load.crust
         return "chalky" if chalky?(run, load.grain, steamed: load.steamed?)
@@ -36,7 +36,7 @@ module FondKettle
         texture(dressed(run, load), load.grain.uptake)
       end
 
-      # The verdict at the floor and at the top of a bed `bed_mm` deep: the floor is
+      # Verdict at the floor and at the top of a bed `bed_mm` deep: the floor is
       # at the water's heels, the top lags by what has passed since it was last
       # stirred. Both are the same in a shallow bed.
       def floor_and_top(run, load, bed_mm)
@@ -54,7 +54,7 @@ module FondKettle
         run.burnt > 1
       end
 
-      # Is a white core left, or is there less water in the grain than firm rice holds?
+      # True when a white core is left, or the grain holds less water than firm rice.
       def chalky?(run, grain, steamed: false)
         least = steamed ? CHALKY_STEAMED : CHALKY_UPTAKE
         run.core > CHALKY_CORE || run.uptake < least * grain.uptake[:firm]
@@ -65,7 +65,7 @@ module FondKettle
         run.uptake + (load.dressed_g / load.rice_g)
       end
 
-      # Is there more water in the grain than soft rice holds, or more in the pot than wanted?
+      # True when the grain holds more water than soft rice, or the pot more than wanted.
       def wet?(run, load)
         dressed(run, load) > WET_UPTAKE * load.grain.uptake[:soft] ||
           run.free_g - load.residue_g > WET_SHARE * cooked_g(run, load)
@@ -85,7 +85,7 @@ module FondKettle
       end
     end
 
-    # How the layers of a sealed pot came out, one by one, and which of them is the worst.
+    # Verdict on each layer of a sealed pot, and the worst of them.
     module LayerVerdicts
       # Of rice, the worst first.
       RICE = %w[scorched chalky wet soft firm standard].freeze
@@ -93,7 +93,7 @@ module FondKettle
 
       module_function
 
-      # Of each layer of a Run of `load`, from the floor up; only the lowest burns.
+      # Verdict on each layer of a Run of `load`, from the floor up; only the lowest burns.
       def all(run, load)
         run.layers.ends.zip(load.stack.tiers).each_with_index.map do |(layer, tier), i|
           burnt = i.zero? && Verdict.scorched?(run)
@@ -109,7 +109,7 @@ module FondKettle
         RICE.find { |one| found.include?(one) }
       end
 
-      # Is there more gravy than wanted?
+      # True when there is more gravy than wanted.
       def gravy?(run, load)
         run.free_g - load.residue_g > Verdict::WET_SHARE * Verdict.cooked_g(run, load)
       end

@@ -32,7 +32,7 @@ module FondKettle
         @seen = {}
       end
 
-      # After a step of `used` minutes that ended at minute `min`.
+      # Looks after a step of `used` minutes that ended at minute `min`.
       def look(min, used, temp_c, stage)
         unless stage.off?
           @seen["first-steam"] ||= passed(@steam_c, temp_c, min, used) if temp_c >= @steam_c
@@ -56,7 +56,7 @@ module FondKettle
 
       private
 
-      # The minute at which it came past `mark_c`, by a straight line.
+      # Minute at which it came past `mark_c`, by a straight line.
       def passed(mark_c, temp_c, min, used)
         @temp_c < mark_c ? min - (used * (temp_c - mark_c) / (temp_c - @temp_c)) : min - used
       end

@@ -19,7 +19,7 @@ module FondKettle
         @readings = readings
       end
 
-      # How many times as long as planned it takes.
+      # Factor by which it cools slower than planned.
       def slower
         after_min, temp_c = counting.last
         after_min ? tau_min(after_min, temp_c) / tau_min(@planned[:minutes], @planned[:to_c]) : 1.0
@@ -41,19 +41,19 @@ module FondKettle
         @planned[:folds_min].map { |min| min * slower }
       end
 
-      # When the next fold is due (a Time) after `now`, or nil.
+      # Time of the next fold after `now`, or nil.
       def next_fold_at(now)
         return unless @began_at
 
         folds_min.map { |min| @began_at + (min * 60) }.find { |at| at > now }
       end
 
-      # How warm it is wanted, °C.
+      # Temperature to which it is to cool, in °C.
       def to_c
         @planned[:to_c]
       end
 
-      # What was measured: [minutes after it was spread, °C].
+      # The measured temperatures: [minutes after it was spread, °C].
       def measured
         @readings.map { |at, temp_c| [(at - @began_at) / 60.0, temp_c] }
       end

@@ -34,10 +34,9 @@ module FondKettle
     # A task that goes on by itself beside the one at hand, and when it is over (a Time).
     Beside = Value.define(:task, :ends_at)
 
-    # Where a cook stands, worked out from its plan (the stored hash, of the newest
-    # version) and its events alone, so that any device and any restart comes to the
-    # same answer. Tasks are known by their ids. A pot that nobody has begun with has no
-    # events, and stands at its first task.
+    # Progress of a cook, worked out only from its plan (the stored hash, of the newest version) and its
+    # events, so that any device and any restart gets the same answer. Tasks are known by their ids. A pot
+    # that nobody has begun has no events, and stands at its first task.
     class Cook
       include Drift
       include Ends
@@ -59,7 +58,7 @@ module FondKettle
         @plan.fetch(:tasks)
       end
 
-      # Has nobody begun with it?
+      # True when nobody has begun it.
       def waiting?
         latest.nil?
       end
@@ -84,7 +83,7 @@ module FondKettle
         position.positive? ? tasks[position - 1] : nil
       end
 
-      # Is it the last?
+      # True at the last task.
       def last?
         following.nil?
       end
@@ -94,7 +93,7 @@ module FondKettle
         tasks.drop(position + 1)
       end
 
-      # When the task at hand began: a Time, or nil.
+      # Time when this task began, or nil.
       def task_began_at
         latest&.at
       end
@@ -109,27 +108,27 @@ module FondKettle
         end
       end
 
-      # What a thermometer showed last in this task, °C, or nil.
+      # The last reading of a thermometer in this task, in °C, or nil.
       def measured_c
         last_reading("measured")
       end
 
-      # What a broth was measured at last in this task, g, or nil.
+      # The last measured amount of a broth in this task, in g, or nil.
       def standing_g
         last_reading("standing")
       end
 
-      # What is to be done about that (Standing), or nil.
+      # The action that follows from that amount (Standing), or nil.
       def standing
         standing_g && plan[:base] && Standing.of(plan[:base], standing_g)
       end
 
-      # Is that as hot as the task asks? Not where nothing was measured.
+      # True when that reading is as hot as the task asks; false when nothing was measured.
       def hot_enough?
         !measured_c.nil? && measured_c >= task[:core_c]
       end
 
-      # What was taken out and is not back yet: names.
+      # Names of food that was taken out and is not back yet.
       def out_of_pot
         @events.each_with_object([]) do |event, out|
           out << event.what if event.kind == "took-out"
@@ -160,7 +159,7 @@ module FondKettle
         before_min && now_min && before_min - earlier[:minutes] < now_min
       end
 
-      # The number that was read last in this task, or nil.
+      # Number that was read last in this task, or nil.
       def last_reading(kind)
         reading = this_task.reverse.find { |event| event.kind == kind }
         reading && Float(reading.what)

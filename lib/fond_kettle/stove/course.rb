@@ -31,8 +31,8 @@ module FondKettle
         @cook = cook
       end
 
-      # What the boil changes for the end of a later task: {its id => minutes more (below 0:
-      # fewer)}; empty where it boiled as planned, or nothing later is timed.
+      # The changes that the boil makes to the ends of later tasks: {id => minutes more (negative: fewer)};
+      # empty when it boiled as planned, or nothing later is timed.
       def after_the_boil
         task = timed_after_boil
         return {} unless task && boiled_min
@@ -43,12 +43,12 @@ module FondKettle
         {}
       end
 
-      # What comes out of what was really poured (Methods::ComesOut).
+      # Outcome with the amount that was really poured (Methods::ComesOut).
       def outlook
         Methods::Trying.run(@solved.request, @cook.poured_g + @cook.added_g).comes_out
       end
 
-      # What to do about a sign (Methods::Remedy) at `now`, or nil.
+      # The remedy for a sign at `now` (Methods::Remedy), or nil.
       def remedy(sign, now)
         stages = stages_until(now)
         heat_min = stages.sum(&:minutes)
@@ -71,7 +71,7 @@ module FondKettle
         (@cook.boiled_at - @cook.heat_on_at) / 60.0
       end
 
-      # Does it boil as it was planned?
+      # True when it boiled as planned.
       def boils_by_plan?
         @cook.plan.fetch(:cues, []).any? { |cue| cue[:cue] == "boil" }
       end
@@ -112,7 +112,7 @@ module FondKettle
         @solved.stages.index { |stage| stage.until == "boil" }
       end
 
-      # How long after the boil the core is gone.
+      # Minutes from the boil until the core is gone.
       def core_min(setting)
         run = run(setting)
         gone, boiled = %w[core-gone boil].map { |cue| run.at(cue) }
@@ -143,7 +143,8 @@ module FondKettle
         end
       end
 
-      # What is taken out of a pot that does not boil yet is left in: how warm it is nobody knows.
+      # True for an event that cuts a stage. Food taken out of a pot that does not boil yet counts as left in,
+      # since nobody knows its temperature.
       def cut?(event)
         CUTS.include?(event.kind) &&
           (event.kind != "took-out" || (!@cook.boiled_at.nil? && event.at >= @cook.boiled_at))
@@ -154,7 +155,7 @@ module FondKettle
         stage.with(**set, **happened(event))
       end
 
-      # What an event does to the stage that begins with it.
+      # The change that an event makes to the stage that begins with it.
       def happened(event)
         case event&.kind
         when "lifted" then { lifted_s: Water.seconds(event.what) }
@@ -170,7 +171,7 @@ module FondKettle
                           at_c: at_c)
       end
 
-      # Of food that was told by its name, J/K; none where nobody weighed it, or it is the rice.
+      # The heat capacity of food given by its name, in J/K; none for rice, or when nobody weighed it.
       def heat_j_k(name)
         return 0.0 if name == @solved.request.grain.name
 

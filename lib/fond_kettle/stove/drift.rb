@@ -2,13 +2,13 @@
 
 module FondKettle
   module Stove
-    # How a pot's times drift from its plan, by what was seen: for a Cook, which has the plan,
-    # its events and the task at hand.
+    # The drift of a pot's times from its plan, by what was seen. Only a Cook includes it, which has the plan,
+    # the events and the task.
     module Drift
       # Late craters move the end of the task by no more than this.
       MOST_CRATERS_S = 300
 
-      # When the heat went on under the rice, or nil.
+      # Time when the heat went on under the rice, or nil.
       def heat_on_at
         first = stage_task(0)
         first && @events.find { |event| event.kind == "task" && event.what == first[:id] }&.at
@@ -33,8 +33,8 @@ module FondKettle
         heat_on_at ? [now - heat_on_at - drift_s, 0].max : 0
       end
 
-      # When it boiled (a Time): as seen, else when the cook went on from the stage that ends so;
-      # nil while it has not.
+      # Time when it boiled: as seen, or when the cook went on from the stage that ends so; nil before
+      # that.
       def boiled_at
         return seen["boil"] if seen["boil"]
 
@@ -46,7 +46,7 @@ module FondKettle
         began_at(after[:id])
       end
 
-      # When a stage of the rice's pot began and ended, or at `now` goes on: Times, or nil.
+      # Times when a stage of the rice's pot began and ended (`now` while it goes on), or nil.
       def stage_times(index, now)
         task = stage_task(index)
         from = task && began_at(task[:id])

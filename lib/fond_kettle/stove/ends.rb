@@ -5,13 +5,13 @@ require_relative "../care/looks"
 
 module FondKettle
   module Stove
-    # When the task at hand is over, and how long the rest takes: for a Cook.
+    # The end of the task, and the time that the rest takes. Only a Cook includes it.
     module Ends
       # What a lid costs that was lifted for as long as a plan reckons with, s.
       LIFT_S = 30.0
 
-      # When the task at hand should be over, or nil where it takes its time: later by what a
-      # lifted lid, a late crater or the boil cost, and no sooner than a look or a remedy asks.
+      # Time when the task should be over, or nil when it has none. A lifted lid, a late crater and the
+      # boil make it later, and a look or a remedy may ask for more.
       def task_ends_at
         planned = cooling_end || planned_end(task, task_began_at)
         return unless planned
@@ -22,12 +22,12 @@ module FondKettle
         [planned, remedy_ends_at, look_again_at].compact.max
       end
 
-      # When the last look in this task was taken (a Time), or nil.
+      # Time of the last look in this task, or nil.
       def looked_at
         looks.last&.at
       end
 
-      # When the next is due, by what the last one saw (a Time), or nil.
+      # Time of the next look, by what the last one saw, or nil.
       def look_again_at
         looked_at + (last_look.more_min * 60) if last_look&.more_min&.positive?
       end
@@ -44,7 +44,7 @@ module FondKettle
         (task[:timed_min] || task[:minutes]).to_f
       end
 
-      # The share of the time of the task at hand that is gone at `now`, 0..1.
+      # Share of the time of the task at hand that is gone at `now`, 0..1.
       def share_gone(now)
         return 0.0 unless task_ends_at
 

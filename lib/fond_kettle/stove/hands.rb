@@ -4,20 +4,19 @@ require_relative "bed_cooling"
 
 module FondKettle
   module Stove
-    # What hands do once the rice is done: pieces counted as they are made, a bed that cools; for a
-    # Cook.
+    # Work on the done rice: pieces counted as they are made, a bed that cools. Only a Cook includes it.
     module Hands
       # Kinds of step at which pieces are made.
       COUNTED = %w[shape wrap].freeze
       # The kind at which a bed cools.
       COOLS = "cool"
 
-      # How many pieces are to be made at the task at hand, or nil.
+      # Number of pieces to be made in this task, or nil.
       def pieces
         plan.dig(:pieces, :count) if COUNTED.include?(task[:kind])
       end
 
-      # How many of them are made.
+      # Number of pieces that are made.
       def made
         [this_task.select { |event| event.kind == "tally" }.sum { |event| Integer(event.what, 10) }, 0].max
       end

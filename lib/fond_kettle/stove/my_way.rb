@@ -19,7 +19,7 @@ module FondKettle
         new(plan, liquid_g, over_mm, house).plan
       end
 
-      # As for `of`.
+      # The arguments are those of `of`.
       def initialize(plan, liquid_g, over_mm, house)
         @plan = plan
         @liquid_g = liquid_g

@@ -4,9 +4,8 @@ require_relative "../care/kind"
 
 module FondKettle
   module Stove
-    # What is done for one of several equal pots: what is done once for all of them is done
-    # with the first. Of rounds in the same pot each has its own tasks; what ends all of them is done with the
-    # last.
+    # The plan of one of several equal pots: tasks done once for all of them belong to the first. In rounds in
+    # the same pot, each has its own tasks; tasks that end all of them belong to the last.
     module Potful
       FILL = "fill"
       ROUND = /\.round-(?<number>\d+)\z/
@@ -36,7 +35,7 @@ module FondKettle
         end.map(&:first)
       end
 
-      # Of which round a task is, nil: of the first, or of all.
+      # The round of a task; nil for the first, or for all.
       def round(task)
         ROUND.match(task[:id])&.then { |found| found[:number].to_i }
       end

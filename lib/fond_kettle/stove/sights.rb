@@ -6,7 +6,7 @@ require_relative "../care/signs"
 
 module FondKettle
   module Stove
-    # What is seen at a pot and what follows from it: for a Cook.
+    # The cues seen at a pot and their consequences. Only a Cook includes it.
     module Sights
       # Looks with a decision that are asked at the task at hand (Care::Look); none where it is over
       # with what is seen from outside.
@@ -27,21 +27,21 @@ module FondKettle
         look && Care::Looks.all.fetch(look.what)
       end
 
-      # What the task at hand is over with: "boil", "level", "dry" (of Vocabulary::ENDS), or nil
-      # where it is over by its time, or when the cook says so.
+      # The cue that ends this task: "boil", "level", "dry" (of Vocabulary::ENDS), or nil when it ends by its
+      # time or when the cook says so.
       def until_cue
         stage = task[:stage] && plan[:stages][task[:stage]]
         stage && stage[:until]
       end
 
-      # What to do about the last sign reported in this task, until the cook says that it is done:
-      # {say, add_g, off_g, minutes}, or nil.
+      # The remedy for the last sign reported in this task, until the cook has done it: {say, add_g, off_g,
+      # minutes}, or nil.
       def remedy
         remedy_told unless since_sign.any? { |event| event.kind == "mended" }
       end
 
-      # What comes out as the pot stands (Methods::ComesOut): as it was reckoned last, else as
-      # planned; nil where an older plan does not know.
+      # The outcome as the pot stands (Methods::ComesOut): as computed last, or as planned; nil for an older
+      # plan that does not know it.
       def outlook
         @events.reverse.find { |event| event.kind == "outlook" }&.what || plan[:comes_out]
       end

@@ -2,17 +2,17 @@
 
 module FondKettle
   module Stove
-    # What was poured and what got away, as the cook told it: for a Cook.
+    # The water that was poured and that escaped, as the cook reported it. Only a Cook includes it.
     module Water
       # How long a lid was off where nobody said, s.
       UNSAID_S = 30.0
 
-      # How long a lid was lifted, s, by what was noted of it.
+      # Seconds for which a lid was lifted, by the note of it.
       def self.seconds(what)
         Float(what, exception: false) || UNSAID_S
       end
 
-      # What was poured at first, g: as told, else as planned.
+      # Amount that was poured at first, in g: as reported, or as planned.
       def poured_g
         poured = last_told("poured")
         poured ? Float(poured.what) : plan[:liquid][:g]
@@ -23,25 +23,24 @@ module FondKettle
         told("added").sum { |event| Float(event.what) }
       end
 
-      # What is kept hot to be sprinkled or not, g; nil where nothing was, or it went in.
+      # Amount that is kept hot for sprinkling, in g; nil when there was none, or it went in.
       def held_g
         held = last_told("held")
         g = held && Float(held.what)
         g if g&.positive?
       end
 
-      # How long the lid was off each time, in this task, s.
+      # Times for which the lid was off in this task, in s.
       def lifted_s
         this_task.select { |event| event.kind == "lifted" }.map { |event| Water.seconds(event.what) }
       end
 
-      # How long it was off in all, s.
+      # Time for which it was off in all, in s.
       def all_lifted_s
         told("lifted").sum { |event| Water.seconds(event.what) }
       end
 
-      # When the look is due at which the water that was held back goes in or not (a Time), or
-      # nil.
+      # Time of the look at which the water that was held back goes in or not, or nil.
       def look_at
         minutes = plan.dig(:act, :look_min)
         held_g && minutes && heat_on_at && (heat_on_at + (minutes * 60) + drift_s)

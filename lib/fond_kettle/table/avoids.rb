@@ -14,7 +14,7 @@ module FondKettle
       end
     end
 
-    # What is on the table against who sits there. Judged here and nowhere else.
+    # The comparison of the food on the table with what its eaters avoid. No other place judges this.
     module Avoids
       module_function
 

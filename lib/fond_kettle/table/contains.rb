@@ -2,11 +2,11 @@
 
 module FondKettle
   module Table
-    # What is eaten contains, in words; what nobody knows is said to be unknown.
+    # The sentence about what the food contains. Unknown contents are stated to be unknown.
     module Contains
       module_function
 
-      # Of sorted `allergens` and of food that nobody has checked.
+      # The sentence for sorted `allergens` and for foods that nobody has checked.
       #
       #   say(["milk"], ["sea moss"]) # => "Contains milk. Not checked: sea moss. Check every packet."
       def say(allergens, not_checked)

@@ -13,7 +13,7 @@ module FondKettle
     # Somebody at the table. `share` is their part of an adult's portion; `avoids`
     # lists allergens.
     Eater = Value.define(:id, :name, :appetite, :age, :avoids) do
-      # Somebody of whom only appetite and age are known.
+      # An Eater of whom only appetite and age are known.
       def self.of(appetite: "regular", age: "adult", name: nil, avoids: [])
         new(id: nil, name: name, appetite: appetite, age: age, avoids: avoids.dup.freeze)
       end
