@@ -2,14 +2,14 @@
 
 require "json"
 require_relative "../lib/fond_kettle/ground/errors"
-require_relative "../lib/fond_kettle/ground/paths"
-require_relative "../store/archive"
+require_relative "../app/kitchens/copy"
+require_relative "../app/kitchens/restore"
 require_relative "../store/contents"
-require_relative "../store/dated_copies"
 require_relative "../store/examination"
 require_relative "../store/folder"
 require_relative "../store/import"
 require_relative "../store/replacement"
+require_relative "kitchen_folder"
 
 module FondKettle
   module Cli
@@ -26,14 +26,13 @@ module FondKettle
       # Copies the kitchen into one file, while it is used or not; `to` nil: among its own copies.
       def backup(to = nil)
         there
-        path = to ? File.expand_path(to) : Store::DatedCopies.new(folder).path_of(@now)
-        Store::Copy.write(file, path, now: @now, methods: methods)
+        path = to ? copying.to_file(File.expand_path(to)) : copying.dated
         { file: path, kitchen: folder, holds: Store::Contents.at(path).told }
       end
 
       # Puts a copy in the place of the kitchen.
       def restore(from)
-        done = Store::Replacement.new(folder).by_copy(from, @now)
+        done = App::RestoreKitchen.new(@now).closed(from, folder)
         { kitchen: folder, holds: done.contents.told, before: done.kept_as, unreadable: done.unreadable }
       end
 
@@ -52,7 +51,7 @@ module FondKettle
       # Gives the kitchen away as a zip, or a part of it.
       def export(to)
         there
-        Store::Archive.new(file, methods).write(File.expand_path(to), @now, part: @settings[:only])
+        copying.to_zip(File.expand_path(to), part: @settings[:only])
         { file: File.expand_path(to), kitchen: folder, part: @settings[:only] }.compact
       end
 
@@ -65,11 +64,7 @@ module FondKettle
       private
 
       def begin_with(import)
-        raise Conflict, Store::Import::NOT_EMPTY unless empty?
-
-        done = import.prepared(@now) do |path, methods|
-          Store::Replacement.new(folder).by_copy(path, @now, methods: methods)
-        end
+        done = App::RestoreKitchen.new(@now).into_empty(import, folder)
         { kitchen: folder, holds: done.contents.told, unreadable: done.unreadable }
       end
 
@@ -83,8 +78,8 @@ module FondKettle
         household&.close
       end
 
-      def empty?
-        !File.size?(file) || (Store::Contents.at(file).none? && methods.empty?)
+      def copying
+        App::CopyKitchen.new(folder, @now)
       end
 
       def there
@@ -100,17 +95,7 @@ module FondKettle
       end
 
       def folder
-        @folder ||= File.join(File.expand_path(@settings[:data] || File.join(ROOT, "var")), which)
-      end
-
-      def which
-        return "kitchen" if @settings[:empty]
-        return "demo" if @settings[:demo]
-
-        data = File.expand_path(@settings[:data] || File.join(ROOT, "var"))
-        demo_only = !File.exist?(File.join(data, "kitchen", "kettle.db")) &&
-                    File.exist?(File.join(data, "demo", "kettle.db"))
-        demo_only ? "demo" : "kitchen"
+        @folder ||= KitchenFolder.chosen(@settings)
       end
     end
   end

@@ -4,11 +4,11 @@ require "puma"
 require "puma/configuration"
 require "puma/launcher"
 require_relative "../app/cooks/follow_ups"
-require_relative "../lib/fond_kettle/ground/paths"
 require_relative "../store/demo"
 require_relative "../store/household"
 require_relative "../store/upkeep"
 require_relative "../web/application"
+require_relative "kitchen_folder"
 
 module FondKettle
   module Cli
@@ -45,10 +45,8 @@ module FondKettle
 
       private
 
-      # The demo and the cook's own kitchen never share a folder.
       def folder
-        File.join(File.expand_path(@settings[:data] || File.join(ROOT, "var")),
-                  @settings[:empty] ? "kitchen" : "demo")
+        @folder ||= KitchenFolder.served(@settings)
       end
 
       def taken

@@ -82,6 +82,12 @@ module FondKettle
         @after << block
       end
 
+      # Runs the block once what is being written is committed; at once outside a write, never when the write
+      # fails.
+      def after_commit(&)
+        @sequel.after_commit(&)
+      end
+
       # True while this thread is in a write.
       def writing?
         translated { @sequel.in_transaction? }

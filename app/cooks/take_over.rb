@@ -9,16 +9,25 @@ module FondKettle
     # Takes over a pot that was never planned and is on the stove already: it stands at the step after the
     # boil, with what was poured and what is wrong, where somebody said so.
     class TakeOver < Act
+      # `follow_ups`: FollowUps.
+      def initialize(household, follow_ups, now)
+        super(household, now)
+        @follow_ups = follow_ups
+      end
+
       # Starts the cook of a Forms::PlanForm without problems. `told`: `since` the boil in minutes, `poured`
       # in g (nil: as planned), and the `sign` of what is wrong. Returns the cook's id.
       def call(form, told)
         boiled_at = now - (told[:since] * 60)
         plan = LookAtPlan.new(form, household.kitchen).plan
         heat_on_at = boiled_at - ((plan.run.at("boil") || 0) * 60)
-        id = StartCook.new(household, heat_on_at).at_once(form, plan)
-        household.database.write { stand(id, heat_on_at, boiled_at, told[:poured]) }
-        household.cooks.note(id, [["sign", told[:sign]]], now)
-        id
+        household.database.write do
+          StartCook.new(household, heat_on_at).at_once(form, plan).tap do |id|
+            stand(id, heat_on_at, boiled_at, told[:poured])
+            household.cooks.note(id, [["sign", told[:sign]]], now)
+            household.database.after_commit { @follow_ups.told(id) }
+          end
+        end
       end
 
       private

@@ -23,22 +23,23 @@ module FondKettle
         poured = step.hold? ? held(record) : poured_g && poured(record, poured_g)
         happened = [*poured, *([["seen", step.seen]] if step.seen)]
         @household.cooks.move(record[:id], step.from, step.to, @now, at: step.at(@now), happened: happened)
-        @follow_ups.told(record[:id])
+        announce(record)
       end
 
       # Stores what a Forms::ToldForm reports. Only the first sighting of a cue counts.
       def happened(record, told)
-        return @household.cooks.see(record[:id], told.what, @now) if told.kind == "seen"
-
-        events = told.kind == "held" ? looked(record, told.what) : [[told.kind, told.what]]
-        events += decided(record, Care::Looks.all.fetch(told.what)) if told.kind == "look"
-        @household.cooks.note(record[:id], events, @now)
+        if told.kind == "seen"
+          @household.cooks.see(record[:id], told.what, @now)
+        else
+          @household.cooks.note(record[:id], events(record, told), @now)
+        end
+        announce(record)
       end
 
       # Stores the amount that was really poured, or that stands in the pot, in g.
       def pour(record, amount_g)
         @household.cooks.note(record[:id], poured(record, amount_g), @now)
-        @follow_ups.told(record[:id])
+        announce(record)
       end
 
       # Stores the thermometer's reading in the thickest piece, in °C.
@@ -47,6 +48,17 @@ module FondKettle
       end
 
       private
+
+      # Nothing follows from a tap before it is stored.
+      def announce(record)
+        @household.database.after_commit { @follow_ups.told(record[:id]) }
+      end
+
+      def events(record, told)
+        return looked(record, told.what) if told.kind == "held"
+
+        [[told.kind, told.what], *(decided(record, Care::Looks.all.fetch(told.what)) if told.kind == "look")]
+      end
 
       # Of a broth, what stands in the pot: what its food brought was never poured.
       def poured(record, amount_g)

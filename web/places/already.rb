@@ -33,9 +33,8 @@ module FondKettle
         next show(form, code: 422, problems: plan_form.problems) unless plan_form.ok?
 
         path = household.once(form_key("already"), now) do
-          "/stove/#{App::TakeOver.new(household, now).call(plan_form, form.values)}"
+          "/stove/#{App::TakeOver.new(household, follow_ups, now).call(plan_form, form.values)}"
         end
-        follow_ups.told(id_from(path.delete_prefix("/stove/")))
         redirect path, 303
       end
 

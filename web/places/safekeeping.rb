@@ -3,7 +3,9 @@
 require "fileutils"
 require "tmpdir"
 require_relative "../../lib/fond_kettle/ground/errors"
-require_relative "../../store/archive"
+require_relative "../../app/kitchens/copy"
+require_relative "../../app/kitchens/restore"
+require_relative "../../store/contents"
 require_relative "../../store/dated_copies"
 require_relative "../../store/incoming"
 require_relative "../helpers/fields"
@@ -27,21 +29,19 @@ module FondKettle
 
       # A copy of now, among the others.
       post "/copies" do
-        notice "The kitchen is copied: #{File.basename(copies.make(now))}."
+        notice "The kitchen is copied: #{File.basename(copying.dated)}."
         redirect "/safekeeping", 303
       end
 
       # The kitchen as it is now, as one file.
       get "/kitchen.db" do
-        download("db") { |path| Store::Copy.write(file, path, now: now, methods: household.method_texts) }
+        download("db") { |path| copying.to_file(path) }
       end
 
       # The same in open formats, or a part of it.
       get "/kitchen.zip" do
         part = text_param("part").then { |name| name.empty? ? nil : name }
-        download("zip", part) do |path|
-          Store::Archive.new(file, household.method_texts).write(path, now, part: part)
-        end
+        download("zip", part) { |path| copying.to_zip(path, part: part) }
       end
 
       # A copy, as a file.
@@ -73,7 +73,7 @@ module FondKettle
         incoming = name.empty? ? Store::Incoming.waiting(household.path) : Store::Incoming.new(copy(name).path)
         raise NotFound, GONE unless incoming
 
-        done = incoming.replace(household, now)
+        done = App::RestoreKitchen.new(now).running(incoming, household)
         FileUtils.rm_f(incoming.path) if name.empty?
         # What was done last was done to the kitchen of before.
         session.delete("take_back")
@@ -90,6 +90,10 @@ module FondKettle
 
       def copies
         @copies ||= Store::DatedCopies.new(household.path)
+      end
+
+      def copying
+        App::CopyKitchen.new(household.path, now)
       end
 
       # Raises NotFound.
@@ -113,7 +117,7 @@ module FondKettle
       end
 
       def merge(incoming)
-        added, entry = incoming.merge(household, now)
+        added, entry = App::RestoreKitchen.new(now).part(incoming, household)
         can_take_back(entry)
         notice Presenters::Copies.taken_in(added)
         redirect "/safekeeping", 303

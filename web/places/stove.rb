@@ -74,7 +74,6 @@ module FondKettle
           tell.happened(record, told)
           "/stove/#{record[:id]}"
         end
-        follow_ups.told(record[:id])
         back_to_the_pot
       end
 
