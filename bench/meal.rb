@@ -11,6 +11,7 @@ require_relative "../spec/support/dishes_at_random"
 require_relative "../spec/support/fridays"
 require_relative "../lib/fond_kettle/clock/replanning"
 require_relative "../app/forms/meal_form"
+require_relative "../app/meals/lay"
 
 include FondKettle # rubocop:disable Style/MixinUsage
 
@@ -90,9 +91,8 @@ def lay(household)
   laid.define_singleton_method(:household) { household }
   fields = laid.friday
   form = Forms::MealForm.new(fields, household, Time.now)
-  found = Meals::Scheduling.of(form.meal)
-  puts_in = form.puts.map { |put| Store::MealBook::Put.new(**put) }
-  "/clock/#{household.meals.add(form.meal, found, puts_in, Time.now)}"
+  id, = App::LayMeal.new(household, Time.now).call(form)
+  "/clock/#{id}"
 end
 
 placing(1, 1, "20")

@@ -123,7 +123,6 @@ module FondKettle
       optional(:crust).filled(:string, included_in?: %w[yes no])
       optional(:beside).maybe(:string, max_size?: Beside::MOST_LETTERS)
       Forms::LayeredForm::FIGURES.each { |field, (type, range)| optional(field).maybe(type, included_in?: range) }
-      Forms::MakingForm::FIGURES.each { |field, (type, range)| optional(field).maybe(type, included_in?: range) }
       optional(:air).maybe(:string, included_in?: Forms::MakingForm::AIR.keys)
       optional(:under_raw).maybe(:string, included_in?: %w[yes no])
       optional(:layer).array(:string, max_size?: 60)

@@ -5,6 +5,7 @@ require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/ground/limits"
 require_relative "../../lib/fond_kettle/ground/schema"
 require_relative "../../lib/fond_kettle/measure/amounts"
+require_relative "../../lib/fond_kettle/methods/asked"
 require_relative "../../lib/fond_kettle/methods/layer_kinds"
 require_relative "../../lib/fond_kettle/methods/layered"
 require_relative "../../lib/fond_kettle/methods/programme"
@@ -18,14 +19,10 @@ module FondKettle
       # A percentage.
       PERCENT = (0..100)
       # Numbers by field: how they are read and what they may be.
-      FIGURES = { under_g: [Limits::BASE_G, "g"], under_water: [Limits::BASE_G, "g"],
-                  under_gravy: [Limits::BASE_G, "g"], under_mm: [Limits::PIECE_MM, "mm"],
-                  under_c: [Limits::WATER_C, "°C"], done: [PERCENT], steam: [Limits::PROGRAMME_MIN, "min"] }
+      FIGURES = { done: [PERCENT], steam: [Limits::PROGRAMME_MIN, "min"] }
                 .transform_values { |range, unit| [Typed.within(range, unit), range] }.freeze
-      # What they are to a request.
-      BASE = { under_g: :g, under_water: :water_g, under_gravy: :residue_g, under_mm: :piece_mm,
-               under_c: :start_c,
-               under_meat: :meat, under_shape: :shape }.freeze
+      # Keys of a request's base by field.
+      BASE = Methods::Asking.keys_in(:base).select { |field, _| field.to_s.start_with?("under_") }.freeze
       # Fields by the path at which a reader finds something wrong.
       AT = BASE.to_h { |field, name| ["base.#{name}", field] }
                .merge("base.raw" => :under_raw, "layers" => :layer).freeze

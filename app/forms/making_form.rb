@@ -2,24 +2,18 @@
 
 require_relative "../../lib/fond_kettle/formats/making_reader"
 require_relative "../../lib/fond_kettle/ground/errors"
-require_relative "../../lib/fond_kettle/ground/limits"
-require_relative "../../lib/fond_kettle/ground/schema"
+require_relative "../../lib/fond_kettle/methods/asked"
 require_relative "../../lib/fond_kettle/methods/dressings"
-require_relative "typed"
 
 module FondKettle
   module Forms
     # Fields of what is made of the rice: steamer, pieces, dressing, cooling.
     class MakingForm
-      # Numbers by field: how they are read and what they may be.
-      FIGURES = { sharp: [Limits::VINEGAR_ML, "mL"], sweet: [Limits::DRESSING_SUGAR_G, "g"],
-                  salty: [Limits::DRESSING_SALT_G, "g"] }
-                .transform_values { |range, unit| [Typed.within(range, unit), range] }.freeze
       # How a bed is cooled.
       AIR = { "fanned" => { turned: true, fanned: true }, "turned" => { turned: true, fanned: false },
               "still" => { turned: false, fanned: false } }.freeze
       # The parts of a dressing by field.
-      DRESSING = { sharp: :vinegar_ml, sweet: :sugar_g, salty: :salt_g }.freeze
+      DRESSING = Methods::Asking.keys_in(:dressing_per_100g).freeze
       FIELDS = %i[steamer_mm piece_g filling_g sharp sweet salty spread_mm tiers pieces piece_for from style
                   air].freeze
       # Fields by the path at which a reader finds something wrong.

@@ -5,17 +5,15 @@ require_relative "../../lib/fond_kettle/ground/limits"
 require_relative "../../lib/fond_kettle/ground/schema"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/meals/jotted"
-require_relative "../../lib/fond_kettle/meals/meal"
 require_relative "fields"
-require_relative "meal_dishes"
 
 module FondKettle
   module Forms
     # A meal as it is laid: who eats, when, which dishes, who cooks, what is made beside them. What is
     # typed stays as it is; a problem stands at its field.
     class MealForm
-      # Nothing is done by hand in these hours, where that is wished.
-      QUIET_H = [22, 7].freeze
+      # Begins the key of plain rice, its grain behind it.
+      PLAIN = "plain-"
       # Of the future that is planned, days.
       MOST_DAYS = 60
       FIELDS = %w[title day serve guests cooks beside quiet].freeze
@@ -32,7 +30,14 @@ module FondKettle
         optional(:quiet).maybe(:string)
       end
 
-      attr_reader :problems
+      # What is wrong, field and message; when it is eaten (a Time); dishes that are only jotted down
+      # (Meals::Dish); how many guests come.
+      attr_reader :problems, :serve_at, :beside, :guests
+
+      # The grain that a dish's key means, or nil for a dish of the house.
+      def self.grain_of(key)
+        key.delete_prefix(PLAIN) if key.start_with?(PLAIN)
+      end
 
       # `typed`: the parameters as they came; `now`: a Time.
       def initialize(typed, household, now)
@@ -85,20 +90,30 @@ module FondKettle
       # Everything to choose from: [key, words].
       def choices
         plain = grains.map do |grain|
-          ["#{MealDishes::PLAIN}#{grain}", "plain #{Larder::Grains.fetch(grain).name.downcase}"]
+          ["#{PLAIN}#{grain}", "plain #{Larder::Grains.fetch(grain).name.downcase}"]
         end
         @household.dishes.all.map { |record| [record[:id].to_s, record[:title]] } + plain
       end
 
-      # The Meals::Meal, of a sound form.
-      def meal
-        Meals::Meal.of(title: title, serve_at: @serve_at, dishes: [*@dishes.all.map(&:value), *@beside],
-                       cooks: cooks, rings: @household.shelves.rings, shelves: 1, quiet: (QUIET_H if quiet?))
+      # Adds problems that were found while it was laid.
+      def refuse(problems)
+        @problems.concat(problems)
       end
 
-      # The stored attributes of the dishes that have a plan (Store::MealBook::Put).
-      def puts
-        @dishes.all.map(&:put)
+      # The number of people at the table.
+      def heads
+        who.size + @guests
+      end
+
+      # Names of those who cook.
+      def cooks
+        names = self[:cooks].split(",").map(&:strip).reject(&:empty?)
+        names.map { |name| name[0, Limits::NAME_LENGTH] }.uniq
+      end
+
+      # The meal's name; by its day where none was typed.
+      def title
+        self[:title].empty? ? "#{@serve_at.strftime('%A')} for #{heads}" : self[:title]
       end
 
       private
@@ -121,7 +136,7 @@ module FondKettle
         @guests = result.to_h[:guests].to_i
         @serve_at = time
         check
-        lay if @problems.empty?
+        read_beside if @problems.empty?
       end
 
       def check
@@ -149,35 +164,13 @@ module FondKettle
         nil
       end
 
-      def lay
-        @dishes = MealDishes.new(@household, chosen, @shares, who: who, guests: @guests)
-        @problems.concat(@dishes.problems)
+      def read_beside
         @beside = Meals::Jotted.read(self[:beside], first: chosen.size + 1)
-        check_size
+        return if chosen.size + @beside.size <= Limits::DISHES
+
+        problem("beside", "must leave at most #{Limits::DISHES} dishes in all")
       rescue InvalidInput => e
-        @problems.concat(e.problems)
-      end
-
-      def check_size
-        dishes = chosen.size + @beside.size
-        problem("beside", "must leave at most #{Limits::DISHES} dishes in all") if dishes > Limits::DISHES
-        tasks = [*@dishes.all.map(&:value), *@beside].sum { |dish| dish.plan[:tasks].size }
-        return if tasks <= Limits::TASKS
-
-        problem("beside", "must leave at most #{Limits::TASKS} steps in all; these are #{tasks}")
-      end
-
-      def heads
-        who.size + @guests
-      end
-
-      def cooks
-        names = self[:cooks].split(",").map(&:strip).reject(&:empty?)
-        names.map { |name| name[0, Limits::NAME_LENGTH] }.uniq
-      end
-
-      def title
-        self[:title].empty? ? "#{@serve_at.strftime('%A')} for #{heads}" : self[:title]
+        refuse(e.problems)
       end
 
       def problem(field, message)

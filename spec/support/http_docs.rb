@@ -27,6 +27,9 @@ module Support
       |---|---|---|---|
     TEXT
 
+    # What stands in a row for the many fields of a plan.
+    PLAN = "a plan's"
+
     SHELVES = <<~TEXT
 
       Shelves of the cupboard; a change and a removal need `lock_version` too:
@@ -39,7 +42,11 @@ module Support
 
     def text
       rows = FondKettle::Web::Application::PLACES.flat_map { |path, place| rows(path, place) }
-      HEAD + rows.map { |row| "| #{row.join(' | ')} |\n" }.join + shelves
+      HEAD + rows.map { |row| "| #{row.join(' | ')} |\n" }.join + plan_fields + shelves
+    end
+
+    def plan_fields
+      "\nFields of a plan: #{FondKettle::Forms::PlanForm::FIELDS.map { |field| "`#{field}`" }.join(' ')}\n"
     end
 
     # What a record of each shelf is told by.
@@ -81,7 +88,9 @@ module Support
     def fields(body)
       forms = body.scan(/Forms::(\w+)/).flatten.uniq.filter_map { |name| FondKettle::Forms.const_get(name) }
       named = body.scan(/(?:text_param\(|params\[)"(\w+)"/).flatten
-      [*forms.flat_map { |form| keys(form) }, *named].uniq.map { |key| "`#{key}`" }.join(" ")
+      plan = forms.delete(FondKettle::Forms::PlanForm)
+      keys = [*forms.flat_map { |form| keys(form) }, *named].uniq.map { |key| "`#{key}`" }
+      [*(PLAN if plan), *keys].join(" ")
     end
 
     def keys(form)

@@ -6,7 +6,6 @@ require_relative "../../lib/fond_kettle/formats/meal_json"
 require_relative "../../lib/fond_kettle/formats/meal_reader"
 require_relative "../../app/meals/cook"
 require_relative "../../app/meals/lay"
-require_relative "../../store/meal_book"
 require_relative "../../app/forms/meal_change_form"
 require_relative "../../app/forms/meal_form"
 require_relative "../../app/forms/move_form"
@@ -45,13 +44,16 @@ module FondKettle
         form = Forms::MealForm.new(params, household, now)
         next lay(form, code: 422) unless form.ok?
 
-        redirect household.once(form_key("meal"), now) { kept(form.meal, form.puts) }, 303
+        laid("meal") { |act| act.call(form) }
+      rescue InvalidInput => e
+        form.refuse(e.problems)
+        lay(form, code: 422)
       end
 
       # Takes a meal in that was given away as JSON.
       post "/import" do
         meal = Formats::MealReader.new(parsed(sent_text)).meal
-        redirect household.once(form_key("import"), now) { kept(meal) }, 303
+        laid("import") { |act| act.given_away(meal) }
       rescue InvalidInput => e
         lay(Forms::MealForm.new({}, household, now), code: 422, import: e.problems)
       end
@@ -150,10 +152,12 @@ module FondKettle
         erb :clock_new, locals: { form: form, import: import }
       end
 
-      # `puts`: of the dishes that have a plan. The path of the meal.
-      def kept(meal, puts = [])
-        id = done App::LayMeal.new(household, now).call(meal, puts)
-        "/clock/#{id}"
+      # Goes to the meal that the block lays, once for each form of a `kind`.
+      def laid(kind)
+        path = household.once(form_key(kind), now) do
+          "/clock/#{done(yield(App::LayMeal.new(household, now)))}"
+        end
+        redirect path, 303
       end
 
       # Of a file, else of a field.

@@ -4,17 +4,13 @@ require_relative "../ground/field_schema"
 require_relative "../ground/limits"
 require_relative "../kit/fields"
 require_relative "../pot/attribute_schema"
-require_relative "../pot/wash"
 require_relative "../ground/schema"
 require_relative "../methods/asked"
+require_relative "../methods/layer_kinds"
 require_relative "../methods/method"
-require_relative "../methods/dressings"
-require_relative "../methods/making"
-require_relative "../methods/piece_uses"
 require_relative "../methods/request"
 require_relative "../larder/ingredient"
 require_relative "../table/eaters"
-require_relative "sealed_reader"
 
 module FondKettle
   module Formats
@@ -70,9 +66,7 @@ module FondKettle
       end
       optional(:base).hash do
         FieldSchema.declare_json(self, Methods::Asking.under(:base))
-        SealedReader::BASE_FIELDS.each do |key, range|
-          optional(key).filled(Schema::Number, included_in?: range)
-        end
+        optional(:meat_g).filled(Schema::Number, included_in?: Limits::BASE_G)
         optional(:raw).filled(:bool)
       end
       optional(:layers).array(:hash) do
@@ -88,11 +82,8 @@ module FondKettle
         optional(:flat_pan).filled(:bool)
       end
       optional(:par_cook).hash { required(:done).filled(Schema::Number, included_in?: Limits::PAR_DONE) }
-      %i[steamer pieces filling].each do |group|
+      %i[steamer pieces filling dressing_per_100g].each do |group|
         optional(group).hash { FieldSchema.declare_json(self, Methods::Asking.under(group)) }
-      end
-      optional(:dressing_per_100g).hash do
-        Methods::Dressings::PARTS.each { |part, range| required(part).filled(Schema::Number, included_in?: range) }
       end
       optional(:cool).hash do
         optional(:turned).filled(:bool)

@@ -11,10 +11,8 @@ module FondKettle
     # Reads what lies in a pot of layers, and its programme, from a request that has passed its
     # schema. Raises InvalidInput with the field's path.
     class SealedReader
-      # Numbers of a base, and what they may be.
-      BASE_FIELDS = { g: Limits::BASE_G, meat_g: Limits::BASE_G, water_g: Limits::BASE_G,
-                      residue_g: Limits::BASE_G, start_c: Limits::WATER_C,
-                      piece_mm: Limits::PIECE_MM }.freeze
+      # Numbers of a base.
+      NUMBERS = %i[g meat_g water_g residue_g start_c piece_mm].freeze
       # What only a pot of layers has, and of that what only a seal has.
       LAYERED = %i[layers].freeze
       UNDER_SEAL = %i[seal programme par_cook].freeze
@@ -26,7 +24,7 @@ module FondKettle
       def initialize(data, method)
         @data = data
         @method = method
-        @base = data.fetch(:base, {}).slice(*BASE_FIELDS.keys, :meat, :shape, :raw)
+        @base = data.fetch(:base, {}).slice(*NUMBERS, :meat, :shape, :raw)
       end
 
       # Methods::Layered, or nil where nothing was said of it.
@@ -67,7 +65,7 @@ module FondKettle
       end
 
       def numbers
-        @base.slice(*BASE_FIELDS.keys).except(:g).transform_values(&:to_f)
+        @base.slice(*NUMBERS).except(:g).transform_values(&:to_f)
       end
 
       def missing(name)

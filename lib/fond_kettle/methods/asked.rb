@@ -49,6 +49,11 @@ module FondKettle
         Asked.choice(%i[base first], :first, %w[meat onion], blank: false),
         Asked.choice(%i[base meat], :under_meat, BaseFoods.all.keys),
         Asked.choice(%i[base shape], :under_shape, Pot::Piece::SHAPES.keys),
+        Asked.number(%i[base g], :under_g, Limits::BASE_G, "g"),
+        Asked.number(%i[base water_g], :under_water, Limits::BASE_G, "g"),
+        Asked.number(%i[base residue_g], :under_gravy, Limits::BASE_G, "g"),
+        Asked.number(%i[base piece_mm], :under_mm, Limits::PIECE_MM, "mm"),
+        Asked.number(%i[base start_c], :under_c, Limits::WATER_C, "°C"),
         Asked.choice(%i[stir], :stir, %w[never at-boil], blank: false),
         Asked.number(%i[residue_g], :sauce_g, Limits::LIQUID_G, "g"),
         Asked.number(%i[parts], :parts, Limits::PARTS),
@@ -60,6 +65,9 @@ module FondKettle
         Asked.number(%i[filling g_each], :filling_g, Limits::FILLING_G, "g", must: true),
         Asked.choice(%i[from], :from, Making::FROM),
         Asked.choice(%i[style], :style, Dressings.all.keys),
+        Asked.number(%i[dressing_per_100g vinegar_ml], :sharp, Limits::VINEGAR_ML, "mL", must: true),
+        Asked.number(%i[dressing_per_100g sugar_g], :sweet, Limits::DRESSING_SUGAR_G, "g", must: true),
+        Asked.number(%i[dressing_per_100g salt_g], :salty, Limits::DRESSING_SALT_G, "g", must: true),
         Asked.number(%i[cool depth_mm], :spread_mm, Limits::SPREAD_MM, "mm")
       ].freeze
 
@@ -68,6 +76,11 @@ module FondKettle
       # Fields of a group of the request (nil: of the request itself), by their names there.
       def under(group)
         ALL.select { |one| one.path[0..-2] == [*group] }.map(&:told)
+      end
+
+      # Keys of a group of the request, by their names in a form.
+      def keys_in(group)
+        ALL.select { |one| one.path[0..-2] == [*group] }.to_h { |one| [one.typed.key, one.told.key] }
       end
 
       # Fields by their names in a form.

@@ -5,13 +5,17 @@ require_relative "../../lib/fond_kettle/dishes/supper"
 require_relative "../../lib/fond_kettle/formats/plan_json"
 require_relative "../../lib/fond_kettle/formats/stored_request"
 require_relative "../../lib/fond_kettle/meals/dish"
+require_relative "../../lib/fond_kettle/ground/errors"
+require_relative "../../lib/fond_kettle/ground/value"
+require_relative "../../lib/fond_kettle/house/usual"
 require_relative "../../lib/fond_kettle/methods/planner"
-require_relative "plan_form"
+require_relative "../forms/meal_form"
+require_relative "../forms/plan_form"
 
 module FondKettle
-  module Forms
+  module App
     # The dishes of a meal, each planned in a pot of its own.
-    class MealDishes
+    class PlanDishes
       # One of them: its key, what was chosen, the form that planned it, its plan, into how many equal
       # pots it goes.
       Laid = Value.define(:key, :form, :plan, :batches, :stored) do
@@ -50,26 +54,27 @@ module FondKettle
         end
       end
 
-      PLAIN = "plain-"
-
-      attr_reader :problems, :all
-
-      # `chosen`: keys; `shares`: for how many each is, as typed; `who`, `guests`: at the table.
-      def initialize(household, chosen, shares, who:, guests:)
+      # `form`: a Forms::MealForm without problems.
+      def initialize(household, form)
         @household = household
-        @shares = shares
-        @who = who
-        @guests = guests
-        @chosen = chosen.uniq
-        @problems = []
+        @form = form
         @taken = []
-        @all = @chosen.each_with_index.filter_map { |key, index| lay(key, "d#{index + 1}") }
+        @problems = []
+      end
+
+      # The dishes in the form's order, each in pots that no other takes (Laid). Raises InvalidInput with what
+      # is wrong with each.
+      def call
+        laid = @form.chosen.uniq.each_with_index.filter_map { |key, index| lay(key, "d#{index + 1}") }
+        raise InvalidInput, @problems if @problems.any?
+
+        laid
       end
 
       private
 
       def lay(key, name)
-        form = PlanForm.new(wishes(key), LessPots.new(@household, @taken))
+        form = Forms::PlanForm.new(wishes(key), LessPots.new(@household, @taken))
         return refuse(told(form, form.problems)) unless form.ok?
 
         form, plan, batches = planned(form, key)
@@ -96,7 +101,7 @@ module FondKettle
         plan = Methods::Planner.plan(form.request)
         return [form, plan, 1] if plan.fit.batches == 1
 
-        split = PlanForm.new({ **wishes(key), "batches" => plan.fit.batches.to_s }, form.household)
+        split = Forms::PlanForm.new({ **wishes(key), "batches" => plan.fit.batches.to_s }, form.household)
         [split, Methods::Planner.plan(split.request), plan.fit.batches]
       end
 
@@ -162,21 +167,17 @@ module FondKettle
 
       # As the Pot's address has it: plain rice by its grain; one of several dishes for its share.
       def wishes(key)
-        what = if key.start_with?(PLAIN)
-                 { "grain" => key.delete_prefix(PLAIN),
-                   "method" => "covered-pot" }
-               else
-                 { "dish" => key }
-               end
+        plain = Forms::MealForm.grain_of(key)
+        what = plain ? { "grain" => plain, "method" => House::Usual::METHOD } : { "dish" => key }
         { **what, "for" => "people", **eaters(key) }
       end
 
       def eaters(key)
-        share = @shares.fetch(key, "")
+        share = @form.share(key)
         return { "guests" => share, "who" => [] } unless share.empty?
-        return { "guests" => @guests.to_s, "who" => @who } if @chosen.size == 1
+        return { "guests" => @form.guests.to_s, "who" => @form.who } if @form.chosen.uniq.one?
 
-        { "guests" => ((@who.size + @guests) / @chosen.size.to_f).ceil.to_s, "who" => [] }
+        { "guests" => (@form.heads / @form.chosen.uniq.size.to_f).ceil.to_s, "who" => [] }
       end
     end
   end
