@@ -39,6 +39,8 @@ RSpec.describe "A Friday for nine", :browser do
 
   def unfold(words)
     summary = find("summary", text: words)
+    # The bar of the stove stays over the foot of the window, wherever the page was scrolled to.
+    page.scroll_to(summary, align: :center)
     summary.click unless summary.find(:xpath, "..")["open"] == "true"
   end
 

@@ -46,6 +46,17 @@ RSpec.describe "What was done is taken back, over the web" do
                "a component" => ["/keep/components/1/throw", { "lock_version" => "0" }],
                "a cook" => ["/log/2/remove", {}] }.freeze
 
+  it "offers no taking back of a meal that has begun since" do
+    soon = Time.now + 3600
+    send_form "/clock", "title" => "Soon", "day" => soon.strftime("%Y-%m-%d"),
+                        "serve" => soon.strftime("%H:%M"), "guests" => "2", "cooks" => "Ada",
+                        "beside" => "Salad: Cut the cucumbers | cut | 8 min"
+    id = last_response.location[/\d+\z/]
+    expect(bar.text).to include("On the clock: Soon")
+    send_form "/clock/#{id}/begin"
+    expect(bar).to be_nil
+  end
+
   removals.each do |what, (path, fields)|
     it "puts #{what} back as it was, from the bar and from “Removed”" do
       before = Support::WholeKitchen.matter(household.path)

@@ -101,6 +101,8 @@ module FondKettle
       post "/:id/begin" do
         met
         App::CookMeal.new(household, now).begin(record[:id])
+        # That it was laid is no longer what was done last.
+        session.delete("take_back")
         redirect "/meal/#{record[:id]}", 303
       end
 
