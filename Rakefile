@@ -49,7 +49,7 @@ end
 desc "Writes the schema of a kitchen that is given away to data/kitchen, for the version of today"
 task :schema do
   require "tmpdir"
-  require_relative "store/archive"
+  require_relative "store/safekeeping/archive"
   Dir.mktmpdir do |folder|
     FondKettle::Store::Household.new(folder).close
     sqlite = SQLite3::Database.new(File.join(folder, "kettle.db"))

@@ -10,7 +10,7 @@ require_relative "../spec/support/browser"
 require_relative "../spec/support/dishes_at_random"
 require_relative "../spec/support/fridays"
 require_relative "../lib/fond_kettle/clock/replanning"
-require_relative "../app/forms/meal_form"
+require_relative "../app/forms/meals/meal_form"
 require_relative "../app/meals/lay"
 
 include FondKettle # rubocop:disable Style/MixinUsage

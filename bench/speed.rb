@@ -13,7 +13,7 @@ require "tmpdir"
 require_relative "../lib/fond_kettle"
 require_relative "../lib/fond_kettle/dishes/supper"
 require_relative "../lib/fond_kettle/formats/keep_reader"
-require_relative "../lib/fond_kettle/dishes/quick_text"
+require_relative "../lib/fond_kettle/dishes/text/quick_text"
 require_relative "../store/demo"
 
 # Small tools for timing.

@@ -71,7 +71,7 @@ module FondKettle
       end
 
       def told(options)
-        require_relative "../lib/fond_kettle/formats/request_reader"
+        require_relative "../lib/fond_kettle/formats/request/request_reader"
         puts JSON.pretty_generate(yield(Formats::RequestReader.parse(read(options.arguments.first))))
         0
       end

@@ -6,7 +6,7 @@ require "puma/launcher"
 require_relative "../app/cooks/follow_ups"
 require_relative "../store/demo"
 require_relative "../store/household"
-require_relative "../store/upkeep"
+require_relative "../store/safekeeping/upkeep"
 require_relative "../web/application"
 require_relative "kitchen_folder"
 

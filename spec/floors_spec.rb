@@ -55,9 +55,10 @@ RSpec.describe "The floors of the house" do
   end
 
   # What plans or runs: only acts start it.
-  runners = %w[methods/planner methods/trial methods/comparison methods/solved methods/loading
-               methods/remedies pot/cooking stove/course house/composition house/plain_rice dishes/supper
-               dishes/options belief/spread meals/schedule meals/changes meals/ways_out phases/solve].freeze
+  runners = %w[methods/planning/planner methods/planning/trial methods/planning/comparison
+               methods/solved/solved methods/loads/loading methods/planning/remedies pot/runs/cooking
+               stove/course house/composition house/plain_rice dishes/supper dishes/options belief/spread
+               meals/schedule meals/changes meals/ways_out phases/solve].freeze
 
   it "starts no model in the web: places, presenters and views ask an act" do
     asked = Dir[File.join(root, "web/**/*.rb")].to_h do |path|

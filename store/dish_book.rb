@@ -3,8 +3,8 @@
 require "did_you_mean"
 require "json"
 require_relative "../lib/fond_kettle/dishes/dish"
-require_relative "../lib/fond_kettle/dishes/quick_steps"
-require_relative "../lib/fond_kettle/dishes/quick_text"
+require_relative "../lib/fond_kettle/dishes/text/quick_steps"
+require_relative "../lib/fond_kettle/dishes/text/quick_text"
 require_relative "shelf"
 
 module FondKettle

@@ -6,7 +6,7 @@ require_relative "../lib/fond_kettle/formats/stored_request"
 require_relative "../lib/fond_kettle/ground/errors"
 require_relative "../lib/fond_kettle/house/composition"
 require_relative "../lib/fond_kettle/larder/grains"
-require_relative "../lib/fond_kettle/methods/solved"
+require_relative "../lib/fond_kettle/methods/solved/solved"
 
 module FondKettle
   module Store

@@ -3,7 +3,7 @@
 require "json"
 require_relative "../../lib/fond_kettle/formats/run_json"
 require_relative "../../lib/fond_kettle/formats/stored_request"
-require_relative "../../lib/fond_kettle/methods/solved"
+require_relative "../../lib/fond_kettle/methods/solved/solved"
 require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../../lib/fond_kettle/stove/course"
 

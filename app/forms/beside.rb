@@ -3,9 +3,9 @@
 require_relative "../../lib/fond_kettle/measure/rounding"
 require_relative "../../lib/fond_kettle/measure/unit_table"
 require_relative "../../lib/fond_kettle/ground/limits"
-require_relative "../../lib/fond_kettle/methods/request"
-require_relative "../../lib/fond_kettle/dishes/quick_text"
-require_relative "../../lib/fond_kettle/dishes/written"
+require_relative "../../lib/fond_kettle/methods/request/request"
+require_relative "../../lib/fond_kettle/dishes/text/quick_text"
+require_relative "../../lib/fond_kettle/dishes/text/written"
 
 module FondKettle
   module Forms

@@ -1,14 +1,14 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/formats/sealed_reader"
+require_relative "../../lib/fond_kettle/formats/request/sealed_reader"
 require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/ground/limits"
 require_relative "../../lib/fond_kettle/ground/schema"
 require_relative "../../lib/fond_kettle/measure/amounts"
-require_relative "../../lib/fond_kettle/methods/asked"
+require_relative "../../lib/fond_kettle/methods/request/asked"
 require_relative "../../lib/fond_kettle/methods/layer_kinds"
-require_relative "../../lib/fond_kettle/methods/layered"
-require_relative "../../lib/fond_kettle/methods/programme"
+require_relative "../../lib/fond_kettle/methods/request/layered"
+require_relative "../../lib/fond_kettle/methods/request/programme"
 require_relative "typed"
 
 module FondKettle

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/formats/making_reader"
+require_relative "../../lib/fond_kettle/formats/request/making_reader"
 require_relative "../../lib/fond_kettle/ground/errors"
-require_relative "../../lib/fond_kettle/methods/asked"
+require_relative "../../lib/fond_kettle/methods/request/asked"
 require_relative "../../lib/fond_kettle/methods/dressings"
 
 module FondKettle

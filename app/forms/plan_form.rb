@@ -3,8 +3,8 @@
 require "forwardable"
 require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/house/composition"
-require_relative "../../lib/fond_kettle/methods/making_checks"
-require_relative "../../lib/fond_kettle/methods/oven_reach"
+require_relative "../../lib/fond_kettle/methods/request/making_checks"
+require_relative "../../lib/fond_kettle/methods/request/oven_reach"
 require_relative "plan_fields"
 require_relative "plan_wishes"
 

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/house/wishes"
-require_relative "../../lib/fond_kettle/methods/request"
+require_relative "../../lib/fond_kettle/methods/request/request"
 require_relative "fields"
 require_relative "layered_form"
 require_relative "making_form"

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
-require_relative "../../store/archive"
+require_relative "../../store/safekeeping/archive"
 require_relative "../../store/copy"
-require_relative "../../store/dated_copies"
+require_relative "../../store/safekeeping/dated_copies"
 require_relative "../../store/folder"
 
 module FondKettle

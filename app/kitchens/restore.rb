@@ -1,11 +1,11 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/ground/errors"
-require_relative "../../store/contents"
+require_relative "../../store/safekeeping/contents"
 require_relative "../../store/folder"
-require_relative "../../store/import"
-require_relative "../../store/incoming"
-require_relative "../../store/replacement"
+require_relative "../../store/safekeeping/import"
+require_relative "../../store/safekeeping/incoming"
+require_relative "../../store/safekeeping/replacement"
 
 module FondKettle
   module App

@@ -8,8 +8,8 @@ require_relative "../../lib/fond_kettle/meals/dish"
 require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/ground/value"
 require_relative "../../lib/fond_kettle/house/usual"
-require_relative "../../lib/fond_kettle/methods/planner"
-require_relative "../forms/meal_form"
+require_relative "../../lib/fond_kettle/methods/planning/planner"
+require_relative "../forms/meals/meal_form"
 require_relative "../forms/plan_form"
 
 module FondKettle

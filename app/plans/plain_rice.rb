@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/house/plain_rice"
-require_relative "../../lib/fond_kettle/methods/planner"
+require_relative "../../lib/fond_kettle/methods/planning/planner"
 
 module FondKettle
   module App

@@ -24,7 +24,7 @@ RSpec.describe "The library of cooking" do
       expect(plan.liquid_g).to be_within(0.02).of(sum)
       expect([plan.verdict, plan.warnings.map(&:code) - ["base-assumed"]]).to eq(["standard", []])
       expect(plan.run.stuck).to be_nil
-      next if plan.sealed # spec/pot/sealed_pot_spec.rb: what is bound in its base makes steam too
+      next if plan.sealed # spec/pot/sealed/sealed_pot_spec.rb: what is bound in its base makes steam too
 
       carried = plan.load.carried_g
       try_with(request, plan.liquid_g).run.curve.each do |point|

@@ -3,9 +3,9 @@
 require "open3"
 require "tmpdir"
 require_relative "../support/whole_kitchen"
-require_relative "../../store/archive"
-require_relative "../../store/replacement"
-require_relative "../../store/upkeep"
+require_relative "../../store/safekeeping/archive"
+require_relative "../../store/safekeeping/replacement"
+require_relative "../../store/safekeeping/upkeep"
 
 RSpec.describe "A kitchen that cannot be written", :thorough do
   whole = Support::WholeKitchen

@@ -3,8 +3,8 @@
 require "tmpdir"
 require "zip"
 require_relative "../support/whole_kitchen"
-require_relative "../../store/archive"
-require_relative "../../store/import"
+require_relative "../../store/safekeeping/archive"
+require_relative "../../store/safekeeping/import"
 
 RSpec.describe FondKettle::Store::ArchiveReader do
   around { |example| Dir.mktmpdir { |folder| (@folder = folder) && example.run } }

@@ -2,7 +2,7 @@
 
 require_relative "../support/demo_kitchen"
 require_relative "../support/kitchens"
-require_relative "../../store/examination"
+require_relative "../../store/safekeeping/examination"
 
 RSpec.describe "The request of a cook" do
   it "is worked out for cooks of before, as far as it can be known" do

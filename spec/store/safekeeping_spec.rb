@@ -5,8 +5,8 @@ require "tmpdir"
 require_relative "../support/kitchens"
 require_relative "../support/whole_kitchen"
 require_relative "../../store/copy"
-require_relative "../../store/examination"
-require_relative "../../store/replacement"
+require_relative "../../store/safekeeping/examination"
+require_relative "../../store/safekeeping/replacement"
 
 RSpec.describe "A kitchen's copies" do
   whole = Support::WholeKitchen

@@ -3,7 +3,7 @@
 require "json"
 require "zlib"
 require_relative "../../store/demo"
-require_relative "../../store/upkeep"
+require_relative "../../store/safekeeping/upkeep"
 require_relative "killed_writes"
 require_relative "kitchens"
 require_relative "whole_kitchen"

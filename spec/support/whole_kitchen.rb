@@ -5,7 +5,7 @@ require "sqlite3"
 require "tmpdir"
 require_relative "../../store/folder"
 require_relative "../../store/household"
-require_relative "../../store/tables"
+require_relative "../../store/safekeeping/tables"
 require_relative "demo_kitchen"
 
 module Support

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/methods/par_cook"
+require_relative "../../lib/fond_kettle/methods/sealed/par_cook"
 require_relative "../html/markup"
 require_relative "grip"
 

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/methods/comes_out"
+require_relative "../../lib/fond_kettle/methods/solved/comes_out"
 require_relative "../../lib/fond_kettle/pot/verdict"
 require_relative "../html/markup"
 

@@ -2,7 +2,7 @@
 
 require_relative "../../lib/fond_kettle/care/kind"
 require_relative "../../lib/fond_kettle/dishes/line"
-require_relative "../../lib/fond_kettle/dishes/line_tags"
+require_relative "../../lib/fond_kettle/dishes/text/line_tags"
 require_relative "../../lib/fond_kettle/dishes/scaling"
 require_relative "../../lib/fond_kettle/dishes/way"
 require_relative "../../lib/fond_kettle/larder/grains"

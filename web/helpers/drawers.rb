@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/methods/own_rule"
-require_relative "../../lib/fond_kettle/pot/wash"
+require_relative "../../lib/fond_kettle/methods/request/own_rule"
+require_relative "../../lib/fond_kettle/pot/water/wash"
 require_relative "../../app/forms/making_form"
 require_relative "../html/markup"
 require_relative "made_words"

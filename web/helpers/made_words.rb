@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/methods/dressings"
-require_relative "../../lib/fond_kettle/methods/making"
+require_relative "../../lib/fond_kettle/methods/request/making"
 
 module FondKettle
   module Web

@@ -3,7 +3,7 @@
 require_relative "../../lib/fond_kettle/kit/burner"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/methods/method_schema"
-require_relative "../../lib/fond_kettle/pot/loss"
+require_relative "../../lib/fond_kettle/pot/heat/loss"
 require_relative "../../app/forms/method_rows"
 require_relative "../html/markup"
 require_relative "pot_words"

@@ -2,7 +2,7 @@
 
 require_relative "../../lib/fond_kettle/care/signs"
 require_relative "../../app/cooks/take_over"
-require_relative "../../app/forms/already_form"
+require_relative "../../app/forms/stove/already_form"
 require_relative "../../app/forms/plan_form"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"

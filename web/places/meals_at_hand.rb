@@ -4,7 +4,7 @@ require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../app/meals/arrange"
 require_relative "../../app/meals/change"
 require_relative "../../store/meal_book"
-require_relative "../presenters/meal_clock"
+require_relative "../presenters/meals/meal_clock"
 
 module FondKettle
   module Web

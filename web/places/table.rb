@@ -5,8 +5,8 @@ require_relative "../helpers/dish_words"
 require_relative "../helpers/pot_words"
 require_relative "../presenters/components"
 require_relative "../presenters/kept_things"
-require_relative "../presenters/meal_list"
-require_relative "../presenters/stove_pots"
+require_relative "../presenters/meals/meal_list"
+require_relative "../presenters/stove/stove_pots"
 require_relative "place"
 
 module FondKettle

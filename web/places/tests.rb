@@ -2,7 +2,7 @@
 
 require "rack/utils"
 require_relative "../../lib/fond_kettle/kit/devices"
-require_relative "../../lib/fond_kettle/pot/kit_test"
+require_relative "../../lib/fond_kettle/pot/heat/kit_test"
 require_relative "../../lib/fond_kettle/house/guided_tests"
 require_relative "../../app/forms/fields"
 require_relative "../../app/shelves/keep"

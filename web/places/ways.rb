@@ -9,7 +9,7 @@ require_relative "../../app/plans/look"
 require_relative "../helpers/fields"
 require_relative "../helpers/method_words"
 require_relative "../../app/forms/both_ways"
-require_relative "../presenters/tried"
+require_relative "../presenters/pot/tried"
 require_relative "place"
 
 module FondKettle

@@ -3,7 +3,7 @@
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "../../app/plans/plain_rice"
 require_relative "../../lib/fond_kettle/pot/fit"
-require_relative "../../lib/fond_kettle/pot/loss"
+require_relative "../../lib/fond_kettle/pot/heat/loss"
 require_relative "../drawings/pot_picture"
 require_relative "presenter"
 require_relative "seen_pots"

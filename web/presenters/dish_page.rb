@@ -3,10 +3,10 @@
 require "json"
 require_relative "../../lib/fond_kettle/dishes/line"
 require_relative "../../lib/fond_kettle/dishes/placing_questions"
-require_relative "../../lib/fond_kettle/dishes/written"
+require_relative "../../lib/fond_kettle/dishes/text/written"
 require_relative "../../lib/fond_kettle/formats/recipe_ld"
 require_relative "../../lib/fond_kettle/measure/numeral"
-require_relative "../../lib/fond_kettle/methods/request"
+require_relative "../../lib/fond_kettle/methods/request/request"
 require_relative "presenter"
 
 module FondKettle

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/methods/comes_out"
-require_relative "../../lib/fond_kettle/methods/door_card"
+require_relative "../../lib/fond_kettle/methods/solved/comes_out"
+require_relative "../../lib/fond_kettle/methods/planning/door_card"
 require_relative "../../lib/fond_kettle/measure/rounding"
 require_relative "../../lib/fond_kettle/pot/verdict"
 require_relative "presenter"

@@ -2,7 +2,7 @@
 
 require_relative "../../lib/fond_kettle/kit/vessel"
 require_relative "../../lib/fond_kettle/larder/grains"
-require_relative "../../lib/fond_kettle/methods/steaming"
+require_relative "../../lib/fond_kettle/methods/made/steaming"
 require_relative "../../lib/fond_kettle/pot/depth"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../drawings/pot_picture"

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/methods/range_act"
+require_relative "../../lib/fond_kettle/methods/solved/range_act"
 require_relative "../drawings/pot_drawing"
 require_relative "../../lib/fond_kettle/table/contains"
 require_relative "supper_words"

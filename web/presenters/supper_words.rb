@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/dishes/dish_step"
-require_relative "../../lib/fond_kettle/dishes/written"
+require_relative "../../lib/fond_kettle/dishes/text/written"
 require_relative "presenter"
 
 module FondKettle

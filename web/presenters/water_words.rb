@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/measure/spoken"
-require_relative "../../lib/fond_kettle/methods/amounts"
-require_relative "../../lib/fond_kettle/methods/comes_out"
-require_relative "../../lib/fond_kettle/methods/own_rule"
+require_relative "../../lib/fond_kettle/methods/placing/amounts"
+require_relative "../../lib/fond_kettle/methods/solved/comes_out"
+require_relative "../../lib/fond_kettle/methods/request/own_rule"
 require_relative "../../lib/fond_kettle/pot/depth"
 
 module FondKettle

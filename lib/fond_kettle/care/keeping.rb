@@ -2,7 +2,7 @@
 
 require_relative "../ground/value"
 require_relative "../measure/rounding"
-require_relative "../pot/cooling"
+require_relative "../pot/heat/cooling"
 
 module FondKettle
   module Care

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-require_relative "../pot/cooling"
-require_relative "../pot/slab"
+require_relative "../pot/heat/cooling"
+require_relative "../pot/heat/slab"
 require_relative "keeping"
 
 module FondKettle

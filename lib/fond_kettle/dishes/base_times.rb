@@ -3,7 +3,7 @@
 require_relative "../care/cautions"
 require_relative "../care/kind"
 require_relative "../measure/rounding"
-require_relative "../methods/base_cooking"
+require_relative "../methods/loads/base_cooking"
 
 module FondKettle
   module Dishes

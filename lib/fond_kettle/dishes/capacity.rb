@@ -2,7 +2,7 @@
 
 require_relative "../ground/limits"
 require_relative "../ground/remembered"
-require_relative "../methods/plenty_pot"
+require_relative "../methods/loads/plenty_pot"
 require_relative "../numeric/root"
 require_relative "../pot/fit"
 require_relative "supper"

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../care/kind"
-require_relative "../methods/provision"
+require_relative "../methods/request/provision"
 
 module FondKettle
   module Dishes

@@ -6,7 +6,7 @@ require_relative "../ground/words"
 require_relative "../measure/rounding"
 require_relative "../measure/units"
 require_relative "../methods/method"
-require_relative "../pot/wash"
+require_relative "../pot/water/wash"
 require_relative "step_times"
 
 module FondKettle

@@ -2,7 +2,7 @@
 
 require_relative "../care/kind"
 require_relative "../ground/value"
-require_relative "../methods/provision"
+require_relative "../methods/request/provision"
 require_relative "claims"
 require_relative "deep_fat"
 

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 require_relative "../measure/rounding"
-require_relative "../methods/planner"
-require_relative "../methods/solved"
+require_relative "../methods/planning/planner"
+require_relative "../methods/solved/solved"
 require_relative "../pot/fit"
 require_relative "dish"
 require_relative "own_steps"

@@ -2,7 +2,7 @@
 
 require_relative "../care/cautions"
 require_relative "../care/kind"
-require_relative "../methods/provision"
+require_relative "../methods/request/provision"
 
 module FondKettle
   module Dishes

@@ -8,7 +8,7 @@ require_relative "../ground/words"
 require_relative "../larder/grain"
 require_relative "../methods/method"
 require_relative "../pot/attributes"
-require_relative "../pot/wash"
+require_relative "../pot/water/wash"
 
 module FondKettle
   module Dishes

@@ -7,7 +7,7 @@ require_relative "../clock/conflict"
 require_relative "../clock/placement"
 require_relative "../ground/limits"
 require_relative "../ground/schema"
-require_relative "unknown_keys"
+require_relative "request/unknown_keys"
 
 module FondKettle
   module Formats

@@ -5,8 +5,8 @@ require_relative "../ground/errors"
 require_relative "../ground/limits"
 require_relative "../ground/paths"
 require_relative "../measure/unit_table"
-require_relative "../dishes/quick_steps"
-require_relative "../dishes/written"
+require_relative "../dishes/text/quick_steps"
+require_relative "../dishes/text/written"
 require_relative "draft"
 
 module FondKettle

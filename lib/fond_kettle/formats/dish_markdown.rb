@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../measure/rounding"
-require_relative "../dishes/written"
+require_relative "../dishes/text/written"
 require_relative "../table/contains"
 
 module FondKettle

@@ -5,8 +5,8 @@ require_relative "../care/reheating"
 require_relative "../ground/errors"
 require_relative "../ground/limits"
 require_relative "../ground/schema"
-require_relative "../pot/cooling"
-require_relative "unknown_keys"
+require_relative "../pot/heat/cooling"
+require_relative "request/unknown_keys"
 
 module FondKettle
   module Formats

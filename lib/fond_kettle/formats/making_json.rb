@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
-require_relative "../methods/cooled"
-require_relative "../methods/dressing"
-require_relative "../methods/finishing"
-require_relative "../methods/long_soak"
-require_relative "../methods/steaming"
+require_relative "../methods/made/cooled"
+require_relative "../methods/request/dressing"
+require_relative "../methods/made/finishing"
+require_relative "../methods/made/long_soak"
+require_relative "../methods/made/steaming"
 
 module FondKettle
   module Formats

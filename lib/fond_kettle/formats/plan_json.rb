@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
 require_relative "../measure/spoken"
-require_relative "../methods/amounts"
-require_relative "../methods/range_act"
-require_relative "../methods/remedies"
-require_relative "../pot/cooking"
+require_relative "../methods/placing/amounts"
+require_relative "../methods/solved/range_act"
+require_relative "../methods/planning/remedies"
+require_relative "../pot/runs/cooking"
 require_relative "../pot/depth"
 require_relative "making_json"
 require_relative "run_json"

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../methods/rescue"
+require_relative "../methods/planning/rescue"
 require_relative "../pot/verdict"
 
 module FondKettle

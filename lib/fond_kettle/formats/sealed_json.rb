@@ -1,11 +1,11 @@
 # frozen_string_literal: true
 
-require_relative "../methods/holding"
+require_relative "../methods/sealed/holding"
 require_relative "../methods/layer_kinds"
-require_relative "../methods/programme"
-require_relative "../methods/sealed_changes"
-require_relative "../methods/task_words"
-require_relative "../methods/turned_out"
+require_relative "../methods/request/programme"
+require_relative "../methods/sealed/sealed_changes"
+require_relative "../methods/tasks/task_words"
+require_relative "../methods/sealed/turned_out"
 require_relative "../pot/fit"
 require_relative "../pot/verdict"
 

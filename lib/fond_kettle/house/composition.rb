@@ -2,7 +2,7 @@
 
 require_relative "../belief/lesson"
 require_relative "../ground/errors"
-require_relative "../methods/last_pot"
+require_relative "../methods/solved/last_pot"
 require_relative "../pot/fit"
 require_relative "../dishes/supper"
 require_relative "../dishes/way"

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/value"
-require_relative "../methods/request"
+require_relative "../methods/request/request"
 
 module FondKettle
   module House

@@ -2,8 +2,8 @@
 
 require_relative "../ground/vocabulary"
 require_relative "../numeric/root"
-require_relative "../pot/cooking"
-require_relative "../pot/kinetics"
+require_relative "../pot/runs/cooking"
+require_relative "../pot/water/kinetics"
 require_relative "balance"
 
 module FondKettle

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../pot/cooling"
+require_relative "../pot/heat/cooling"
 
 module FondKettle
   module Stove

@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
-require_relative "../methods/found_pot"
-require_relative "../methods/trial"
+require_relative "../methods/planning/found_pot"
+require_relative "../methods/planning/trial"
 require_relative "../numeric/root"
-require_relative "../pot/cooking"
+require_relative "../pot/runs/cooking"
 require_relative "../pot/load"
 require_relative "../pot/stage"
 require_relative "cook"

@@ -1,0 +1,150 @@
+# frozen_string_literal: true
+
+require_relative "../../pot/load"
+require_relative "../../pot/stack"
+require_relative "food_load"
+require_relative "../request/layered"
+
+module FondKettle
+  module Methods
+    # Food of a sealed pot as the pot model needs it: the Pot::Stack of a Request and its part of a Load.
+    # Thin things belong to the layer under them.
+    class Layering
+      # Rice goes in drained but hot (figures: Heating through).
+      RICE_C = 80.0
+      # Of a cooked base so much is water bound in it that still makes steam (a guess of figures).
+      BOUND = 0.1
+      # Below that what was cooked has gone cold, and has to be reheated to that (figures of
+      # data/cautions.yml: cooked-rice-cooling).
+      SERVED_C = 60.0
+      REHEATED_C = 74.0
+      # How thick slices and halved eggs are that are laid in.
+      LAID_MM = 20.0
+      # Bulk of a base, g/mL, with its gravy in it.
+      BASE_G_ML = 1.0
+
+      # `request`: a Request of a sealed method.
+      def initialize(request)
+        @request = request
+        @layered = request.in_layers
+        @base = @layered.base
+        @others = FoodLoad.of(request.in_base)
+      end
+
+      # Attributes of Pot::Load: water, heat, room, gravy and the stack.
+      def to_h
+        { brought_g: brought_g, poured_g: 0.0, drink_g: 0.0, solids_j_k: 0.0, poured_ml: 0.0,
+          bulk_ml: tiers.sum(&:bulk_ml), residue_g: @base.residue_g, kept_g: 0.0,
+          stack: Pot::Stack.new(tiers: tiers) }
+      end
+
+      # Free water of base, what lies beside it and what is laid on the rice, g; dry food in it
+      # drinks first.
+      def brought_g
+        base_water_g + @layered.layers.sum { |wish| water_g(wish) }
+      end
+
+      private
+
+      def base_water_g
+        [@base.water_g + @others[:brought_g] - @others[:drink_g], 0.0].max
+      end
+
+      # Of a wish that is told in grams.
+      def water_g(wish)
+        wish.kind.share ? 0.0 : wish.g * wish.kind.brings
+      end
+
+      # Pot::Tier from the floor up; what is thin belongs to the layer under it, the first to
+      # the one over it.
+      def tiers
+        @tiers ||= lots.map { |main, thin| tier(main, thin) }.select { |one| there?(one) }.freeze
+      end
+
+      def lots
+        thick = @layered.layers.reject { |wish| wish.kind.thin }
+        at = -1
+        thin = @layered.layers.each_with_object(Hash.new { |hash, key| hash[key] = [] }) do |wish, found|
+          wish.kind.thin ? found[[at, 0].max] << wish : at += 1
+        end
+        thick.each_with_index.map { |wish, i| [wish, thin[i]] }
+      end
+
+      # A layer of 0 g is none: it can be neither warmed nor cooled.
+      def there?(tier)
+        tier.rice? || tier.g.positive?
+      end
+
+      def tier(main, thin)
+        what = main.what
+        food = what == LayerKinds::BASE ? base(main.share) : laid(main)
+        on_it = thin.map { |wish| laid(wish) }
+        Pot::Tier.new(what: what, rice_share: what == LayerKinds::RICE ? main.share : 0.0,
+                      kept_share: what == LayerKinds::BASE ? main.share : 0.0,
+                      start_c: start_c(what), cut: cut(main),
+                      **sum([food, *on_it]))
+      end
+
+      def sum(parts)
+        whole = %i[g solids_j_k bound_g bulk_ml].to_h { |key| [key, parts.sum { |part| part[key] }] }
+        water_g = parts.sum { |part| part[:water_g] }
+        whole.merge(water_share: brought_g.zero? ? 0.0 : water_g / brought_g)
+      end
+
+      def base(share)
+        g = (@base.g + @request.in_base.sum(&:g)) * share
+        water_g = base_water_g * share
+        dry_g = [(@base.g * share) - (@base.water_g * share), 0.0].max
+        { g: g, water_g: water_g, bound_g: @base.raw ? 0.0 : BOUND * g,
+          solids_j_k: (dry_g * Pot::MOIST_FOOD_J_G_K) + (@others[:solids_j_k] * share),
+          bulk_ml: (@base.g * share / BASE_G_ML) + (@others[:bulk_ml] * share) }
+      end
+
+      def laid(wish)
+        return { g: 0.0, water_g: 0.0, bound_g: 0.0, solids_j_k: 0.0, bulk_ml: 0.0 } if wish.kind.share
+
+        water_g = water_g(wish)
+        { g: wish.g, water_g: water_g, bound_g: 0.0, bulk_ml: wish.g / wish.kind.g_ml,
+          solids_j_k: (wish.g - water_g) * Pot::MOIST_FOOD_J_G_K }
+      end
+
+      def start_c(what)
+        return RICE_C if what == LayerKinds::RICE
+
+        what == LayerKinds::BASE ? @base.start_c : Base::COOKED_C
+      end
+
+      # Raw food has to be safe and tender; what was cooked and went cold, hot again.
+      def cut(wish)
+        return laid_cut(wish.kind) unless wish.what == LayerKinds::BASE
+        return unless (@base.g + @request.in_base.sum(&:g)).positive?
+
+        Pot::Cut.new(shape: @base.shape, mm: @base.piece_mm, safe_c: safe_c, tender_min: tender_min)
+      end
+
+      def safe_c
+        return [@base.food, *raw_beside].compact.filter_map(&:core_c).max if @base.raw
+
+        @base.start_c < SERVED_C ? REHEATED_C : nil
+      end
+
+      def tender_min
+        return 0.0 unless @base.raw
+
+        [@base.food&.tender_min.to_f, *raw_beside.map(&:tender_min)].max.to_f
+      end
+
+      # Raw food beside the base's own (BaseFood).
+      def raw_beside
+        @request.in_base.flat_map { |addition| addition.ingredient.care }.uniq
+                .filter_map { |care| BaseFoods.of_care(care) }
+      end
+
+      def laid_cut(kind)
+        return unless kind.meat
+
+        Pot::Cut.new(shape: "flat", mm: LAID_MM, safe_c: nil, tender_min: 0.0)
+      end
+    end
+  end
+end

@@ -1,0 +1,161 @@
+# frozen_string_literal: true
+
+require_relative "../../care/kind"
+require_relative "../method"
+require_relative "../moments"
+require_relative "../request/provision"
+
+module FondKettle
+  module Methods
+    # Place of everything beside rice and liquid: each Provision of a request at one task of the phase in
+    # which it is cooked, by the step that names it, or by its properties and the kinds of the steps; never by
+    # names or words.
+    class Whereto
+      STIR_IN = "stir-in"
+      TOPPED = "topped"
+      # What is stirred into the liquid, not laid on the rice.
+      SEASONS = [Slots::SALT, Slots::SPICE].freeze
+
+      # `request` in the phase `text` (PhaseText), the `last` of its method or one before it.
+      def initialize(request, text, last:)
+        @request = request
+        @text = text
+        @provisions = own(request.provisions, last)
+        @at = @provisions.group_by { |provision| place(provision) }
+      end
+
+      # Stages of the base, without those of which nothing is there: no meat, no browning. Where
+      # nobody has said what goes in, all of them.
+      def base
+        @base ||= @text.base.reject do |stage|
+          stage.slot && !stage.always && @provisions.any? && at(stage).empty? && !chosen?(stage)
+        end
+      end
+
+      # Provisions that go in at a Stage of base, between or after, or at :fill (with the
+      # rice), :liquid (with the model's own liquid), :finish (into the done rice) or :serve.
+      def at(place)
+        @at.fetch(place.is_a?(Stage) ? place.key : place, [])
+      end
+
+      # Provisions of the steps that are not in the rice's pot: before it, or in a Stage after it.
+      def apart
+        @text.base.select { |stage| stage.moment == Moments::APART }.flat_map { |stage| at(stage) }
+      end
+
+      # True when there is something to lay or stir the rice on.
+      def on_base?
+        base.any? { |stage| Care::Kinds.fetch(stage.kind).takes && stage.moment != Moments::APART }
+      end
+
+      # True when something besides seasoning goes in with the rice.
+      def on_top?
+        at(:fill).any? { |provision| !SEASONS.include?(provision.slot) }
+      end
+
+      # True when food that goes in with the rice lies on top of it.
+      def topped?
+        @text.fill == TOPPED && on_top?
+      end
+
+      private
+
+      # The last phase takes everything, but for what goes in while the rice soaks, and into water
+      # that is poured off before.
+      def own(provisions, last)
+        return last ? provisions : [] if @request.method.phases.one?
+
+        before, rest = provisions.partition { |provision| before?(provision) }
+        last ? rest : before
+      end
+
+      def before?(provision)
+        if provision.step
+          soaking = @request.method.last_phase.between.select { |stage| stage.moment == Moments::SOAK }
+          return soaking.any? { |stage| stage.key == provision.step }
+        end
+
+        @request.method.sealed? && in_water?(provision)
+      end
+
+      def in_water?(provision)
+        provision.stage == "liquid" || (provision.stage == "with" && provision.slot == Slots::SALT)
+      end
+
+      def chosen?(stage)
+        stage.slot == "onion" && !@request.choices.onion.nil?
+      end
+
+      def place(provision)
+        return provision.step if provision.step
+
+        case provision.stage
+        when "base" then in_base(provision)
+        when "with" then with_rice(provision)
+        when "liquid" then :liquid
+        when "layer", "left", "finish" then later(provision)
+        else :serve
+        end
+      end
+
+      # What is laid in is there once it is made, what is strewn on when the last step is.
+      def later(provision)
+        stage = provision.stage
+        return finishing(provision) if stage == "finish"
+
+        making(provision)&.key || stage.to_sym
+      end
+
+      # The step that makes what is laid in.
+      def making(provision)
+        @text.base.find { |stage| stage.slot == provision.slot } unless provision.slot == Slots::ANY
+      end
+
+      # The step of its own slot, else the first where that takes anything. Nothing but a dressing goes into
+      # hot rice that is being dressed: anything else, raw fish too, comes to the cooled rice on the table.
+      def finishing(provision)
+        stages = @request.method.after.select do |stage|
+          kind = Care::Kinds.fetch(stage.kind)
+          kind.takes && kind.finishes
+        end
+        own = stages.find { |stage| stage.slot == provision.slot }
+        own ||= stages.first unless @request.method.dressed
+        own&.key || (@request.method.dressed ? :serve : :finish)
+      end
+
+      # Salt and dry food go into what boils before the rice, fat and spice into what is fried.
+      def in_base(provision)
+        stages = @text.base
+        own = stages.find { |stage| stage.slot == provision.slot }
+        return boiling&.key || :fill if provision.slot == Slots::DRY
+
+        (own || by_slot(provision.slot, stages) || takes_all(stages))&.key || :fill
+      end
+
+      def by_slot(slot, stages)
+        fat = stages.select { |stage| Care::Kinds.fetch(stage.kind).fat }
+        { Slots::FAT => first_kept(fat), Slots::SPICE => fat.last, Slots::SALT => boiling }[slot]
+      end
+
+      # Fat is there when the first thing is fried that is there at all.
+      def first_kept(stages)
+        slots = @provisions.map(&:slot)
+        stages.find { |stage| stage.slot.nil? || slots.include?(stage.slot) } || stages.last
+      end
+
+      def takes_all(stages)
+        stages.find { |stage| stage.slot == Slots::ANY } ||
+          stages.reverse.find { |stage| stage.slot.nil? && Care::Kinds.fetch(stage.kind).takes }
+      end
+
+      def with_rice(provision)
+        (boiling if provision.slot == Slots::SALT)&.key || :fill
+      end
+
+      # The stage of the base in which the liquid is.
+      def boiling
+        @text.base.find { |stage| stage.takes?("liquid") }
+      end
+    end
+  end
+end

@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+require_relative "../loads/base_cooking"
+require_relative "../loads/hot_start"
+require_relative "../made/steaming"
+
+module FondKettle
+  module Methods
+    # Minutes of a step of a base that depend on its amount, not on its file.
+    module BaseMinutes
+      # The kind of a base that makes the liquid hot and goes by its amount.
+      MAKES_HOT = "heat-liquid"
+
+      module_function
+
+      # Minutes of a Stage of the base of a PhaseText, solved as `phase`; `heat_min`: what its steamer takes
+      # to boil. Nil where it takes what its file says.
+      def of(request, stage, text, phase, heat_min)
+        case stage.kind
+        when MAKES_HOT then HotStart.minutes(request, text, phase)
+        when Steaming::KIND then heat_min
+        when BaseCooking::KIND then cooked_min(request, stage)
+        end
+      end
+
+      # A base of the method's own takes as long as what is in it; a dish's own step as its cook says.
+      def cooked_min(request, stage)
+        cooking = BaseCooking.new(request)
+        cooking.minutes(stage.minutes) if cooking.any? && stage.slot
+      end
+      private_class_method :cooked_min
+    end
+  end
+end

@@ -1,0 +1,43 @@
+# frozen_string_literal: true
+
+require_relative "../../clock/placement"
+require_relative "../../ground/errors"
+
+module FondKettle
+  module Methods
+    # The starts of one plan's tasks in this kitchen: side by side when hands and rings allow, with the rice
+    # washed when it is needed.
+    module Timing
+      # Orders looked at for one plan: a page must not wait for the clock.
+      EFFORT = 150
+
+      module_function
+
+      # Clock::Placed of `tasks` (Care::Task) in the order in which they were written;
+      # where the bounds of the kinds cannot be met with so few hands, things wait longer,
+      # or are done one after the other, rather than not be told.
+      def place(tasks, request)
+        slots = tasks.map(&:slot)
+        resources = { "cook" => request.hands, "burner" => request.rings, "oven" => 1 }
+        met(slots, ends(tasks), resources) || met(slots.map { |slot| patient(slot) }, [], resources) ||
+          Clock::Placement.in_turn(slots)
+      end
+
+      # The last task is over so long before serving as its kind may wait.
+      def ends(tasks)
+        [Clock::End.new(task: tasks.last.id, least: 0, most: tasks.last.kind.waits)]
+      end
+
+      def met(slots, ends, resources)
+        Clock::Placement.shortest(Clock::Problem.of(slots, ends: ends, resources: resources), effort: EFFORT)
+      rescue InvalidInput
+        nil
+      end
+
+      def patient(slot)
+        slot.with(after: slot.after.map { |after| after.with(most: nil) }.freeze)
+      end
+      private_class_method :met, :patient
+    end
+  end
+end

@@ -1,0 +1,120 @@
+# frozen_string_literal: true
+
+require_relative "../../../lib/fond_kettle/dishes/dish_step"
+require_relative "../../../lib/fond_kettle/ground/words"
+
+module FondKettle
+  module Web
+    module Presenters
+      # Texts on the tasks of a meal, its conflicts and the ways out of them, for presenters with a `meal` and
+      # a `schedule`.
+      module MealWords
+        MARKS = ("A".."Z").to_a.freeze
+        RESOURCES = Words.of("resources")
+        RESOURCES_MANY = Words.of("resources-many")
+
+        private
+
+        # The letter of a dish, by its key.
+        def mark(key)
+          MARKS[meal.dishes.index { |dish| dish.key == key }]
+        end
+
+        def in_order(tasks)
+          tasks.sort_by.with_index { |task, index| [-schedule.starts.fetch(task.id), index] }
+        end
+
+        def starts_at(task)
+          meal.at(schedule.starts.fetch(task.id))
+        end
+
+        # Who does it, or nil where it needs no hands.
+        def names(task)
+          cooks = schedule.hands[task.id]
+          cooks&.map { |cook| meal.cooks[cook] }&.join(" and ")
+        end
+
+        def told_min(task)
+          task.told[:timed_min] || task.minutes
+        end
+
+        def cue(task)
+          cue = task.told[:cue].to_s
+          cue unless cue.empty? || cue == Dishes::DONE
+        end
+
+        # Of a task, in words.
+        def cautions(task)
+          codes = task.told[:cautions] || []
+          known = meal.dish(task.dish).plan.fetch(:cautions, [])
+          known.filter_map { |one| one[:say] if codes.include?(one[:code]) }
+        end
+
+        # A task as it is named among others: "Rinse the rice (Leek pilaf)".
+        def named(id)
+          task = (@named ||= meal.every_task.to_h { |one| [one.id, one] }).fetch(id)
+          "“#{task.say[/\A[^.:,(]+/].strip}” (#{meal.dish(task.dish).title})"
+        end
+
+        # ", on Thursday", where it is not the day of serving.
+        def day_of(time)
+          time.to_date == meal.serve_at.to_date ? "" : " on #{time.strftime('%A')}"
+        end
+
+        def why(reason)
+          case reason.why
+          when :pinned then "You pinned it there."
+          when :serving then "It is over just when you eat."
+          when :follows then "#{named(reason.other)} comes right after it."
+          when :hands then "After it the same hands are wanted for #{named(reason.other)}."
+          when :resource
+            "After it the #{RESOURCES.fetch(reason.resource)} is wanted for #{named(reason.other)}."
+          else "It could wait, but what comes after it is done in this order."
+          end
+        end
+
+        def conflict(found)
+          unless found
+            return "No order was found in which everything can be done. Whether there is one is not known."
+          end
+
+          who = found.tasks.map { |id| named(id) }
+          several = who.size > 6 ? [*who.first(5), "#{who.size - 5} more"] : who
+          list = several.size > 1 ? "#{several[0..-2].join(', ')} and #{several.last}" : several.first
+          "#{conflict_head(found)} #{list}."
+        end
+
+        def conflict_head(found)
+          return "These contradict one another:" unless found.resource
+
+          there = counted(found.resource, found.there)
+          return "With #{there} these cannot all be done in time:" unless found.busy_min
+
+          from, to = [found.from_min, found.to_min].map { |min| hour(meal.at(min)) }
+          "Between #{from} and #{to} there is **#{found.busy_min} min** of work for #{there}, and room for " \
+            "#{(found.from_min - found.to_min) * found.there}:"
+        end
+
+        # "1 ring", "3 rings"; hands of one cook by name are theirs.
+        def counted(resource, count)
+          words = count == 1 ? RESOURCES : RESOURCES_MANY
+          "#{count} #{words.fetch(resource) { RESOURCES.fetch('cook') }}"
+        end
+
+        def way_out(way)
+          all = "then it takes **#{minutes(way.span_min)}**"
+          case way.key
+          when :cook then "#{counted('cook', way.count)} more: #{all}"
+          when :ring then "#{counted('burner', way.count)} more: #{all}"
+          when :shelf then "#{counted('oven', way.count)} more: #{all}"
+          when :both then "#{counted('cook', way.count)} and #{counted('burner', way.count)} more: #{all}"
+          when :ahead then "#{way.count} steps the day before: #{all}"
+          when :quiet then "Work in the quiet hours, too: #{all}"
+          when :wait then "What is ready waits up to #{way.count} min longer, kept hot: #{all}"
+          else "Eat #{way.count} min later: #{all}"
+          end
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,251 @@
+# frozen_string_literal: true
+
+require_relative "../../../lib/fond_kettle/ground/limits"
+require_relative "../../../lib/fond_kettle/ground/words"
+require_relative "../../../lib/fond_kettle/kit/vessel_kind"
+require_relative "../../../lib/fond_kettle/stove/cook"
+require_relative "../../drawings/pot_picture"
+require_relative "handed_step"
+require_relative "layered_step"
+require_relative "poured_water"
+require_relative "../presenter"
+require_relative "../seen_pots"
+require_relative "../told_words"
+
+module FondKettle
+  module Web
+    module Presenters
+      # A pot on the stove, as it stands now.
+      class Cooking < Presenter
+        include HandedStep
+        include LayeredStep
+        include PouredWater
+
+        CUES = Words.of("cues")
+        ACTS = Words.of("acts")
+        # The one thing to do at a step: `cue` that is seen with it (nil: none), as it is said, and
+        # where it is sent.
+        Act = Value.define(:cue, :say, :path)
+        # The pot is drawn as large as it may stand beside the clock: units for its width and
+        # height.
+        WIDE = 190.0
+        HIGH = 120.0
+
+        attr_reader :id, :record, :cook, :now
+
+        # `record`: the cook's own; `now`: a Time.
+        def initialize(household, record, now)
+          super(household)
+          @record = record
+          @id = record[:id]
+          @now = now
+          @cook = Stove::Cook.new(record[:plan], record[:events])
+        end
+
+        def task
+          cook.task
+        end
+
+        # A digest that another device compares, to see whether something has changed.
+        def state
+          "#{@record[:version]}-#{@record[:finished_at] || @record[:left_at] ? 'done' : 'open'}"
+        end
+
+        # Values by which a page counts down, as data of its element.
+        def clock
+          { now: milliseconds(now), began: milliseconds(cook.task_began_at || now),
+            ends: cook.task_ends_at && milliseconds(cook.task_ends_at), state: state,
+            look: (at = look_at) && milliseconds(at) }
+        end
+
+        # Time of something due before the step is over: the look at held water, the next fold.
+        def look_at
+          cook.look_at || (cook.cooling.next_fold_at(now) if cools?)
+        end
+
+        def title
+          "#{@record[:title]} · step #{cook.position + 1} of #{cook.tasks.size}"
+        end
+
+        # "pot 1 of 2", "round 2 of 2" where the house has one such pot, or nil.
+        def pot_of
+          one = cook.plan[:rounds] ? "round" : "pot"
+          "#{one} #{@record[:pot_no]} of #{@record[:pots]}" if @record[:pots] > 1
+        end
+
+        # Minutes left of the step, or what it takes.
+        def lasts
+          minutes(cook.task_ends_at ? [(cook.task_ends_at - now) / 60.0, 0].max : cook.lasting(task))
+        end
+
+        def until_when
+          ends_at = cook.task_ends_at
+          ends_at ? "until #{hour(ends_at)}" : ""
+        end
+
+        # The meal that it is a pot of, [path, title], or nil.
+        def meal
+          id, title = household.meals.of_pot(@id)
+          id && ["/meal/#{id}", title]
+        end
+
+        # The end of everything: "ready about 18:42".
+        def ready
+          "ready about #{hour(now + (cook.left_min(now) * 60))}"
+        end
+
+        # The pot as it should stand now, beside others.
+        def small_drawing
+          seen = pot_seen
+          seen && Drawings::PotPicture.new(seen, "pot-#{id}").to_s
+        end
+
+        # The same, as large as there is room.
+        def drawing
+          seen = pot_seen
+          return unless seen
+
+          scale = [WIDE / seen.diameter_mm, HIGH / seen.height_mm].min
+          Drawings::PotPicture.new(seen, "pot-#{id}", scale: scale, data: moving).to_s
+        end
+
+        # The instruction; that of a remedy, when one is going on.
+        def says
+          return remedy[:say] if remedy
+
+          list ? list[:head] : task[:say]
+        end
+
+        # Food that goes in now, one text each; with a remedy, the food it asks for.
+        def puts_in
+          return remedy_amounts(remedy, household.shelves.measures) if remedy
+
+          task[:puts_in].to_s.split("; ") - (list ? list[:lines] : [])
+        end
+
+        # The remedy for what is wrong, or nil.
+        def remedy
+          cook.remedy
+        end
+
+        # The sign that it is for: "Chalky centre, pot dry".
+        def wrong
+          cook.last_sign&.say
+        end
+
+        # The consequence of the last look, or nil.
+        def look_tells
+          look = cook.last_look
+          return look&.tell unless look && cook.look_again_at
+
+          "#{look.say}, #{hour(cook.looked_at)}. #{look.tell} Look again at #{hour(cook.look_again_at)}."
+        end
+
+        # The change that the boil made to this step, as a text, or nil.
+        def replanned
+          min = cook.replanned(task)
+          return if min.zero?
+
+          longer = min.positive?
+          "#{minutes(min.abs)} #{longer ? 'longer' : 'shorter'} than planned, as it boiled " \
+            "#{longer ? 'sooner' : 'later'}."
+        end
+
+        # Texts on what goes on beside this step.
+        def meanwhile
+          cook.beside(now).map { |other| "**Meanwhile** #{other.task[:say]}, until #{hour(other.ends_at)}" }
+        end
+
+        def cautions
+          cook.plan[:cautions].select { |caution| task[:cautions].include?(caution[:code]) }
+                              .map { |caution| caution[:say] }
+        end
+
+        # The one thing to do now.
+        def act
+          return Act.new(cue: nil, say: ACTS.fetch("begin"), path: "begin") if cook.waiting?
+          return Act.new(cue: nil, say: ACTS.fetch("mended"), path: "told") if remedy
+          return Act.new(cue: nil, say: ACTS.fetch("finish"), path: "finish") if cook.last?
+
+          cue = cook.until_cue
+          Act.new(cue: cue, say: ACTS.fetch(said_by(cue)), path: "task")
+        end
+
+        # Minutes that what ends this step may have happened ago: none where nothing is seen.
+        def ago
+          return [] unless act.cue && cook.task_began_at
+
+          [1, 3, 5, 10].select { |minutes| now - (minutes * 60) >= cook.task_began_at }
+        end
+
+        # The consequence of the last reading of a thermometer, or nil.
+        def reading
+          measured_c = cook.measured_c
+          return unless measured_c && task[:core_c]
+
+          said = "#{plain(measured_c.round(1))} °C"
+          return "**#{said}**: hot enough. Go on." if cook.hot_enough?
+
+          "**#{said} is not safe yet**; #{task[:core_c]} °C it must be. Close the lid, give it " \
+            "#{more_min(measured_c)} min more on low, and measure again."
+        end
+
+        # Signs that are to come, but for the one that is this step's own thing to do: [cue, words,
+        # about when].
+        def expected
+          return [] if look_due?
+
+          cook.expected.reject { |cue| cue[:cue] == act.cue }
+              .map { |cue| [cue[:cue], CUES.fetch(cue[:cue]), hour(cue[:at])] }
+        end
+
+        # The last tap, as a text, while it can be taken back, or nil.
+        def undo
+          tap = @record[:last_tap]
+          ToldWords.tap(tap.happened) if tap && now - tap.at <= Limits::UNDO_S
+        end
+
+        # Seconds for which it can be taken back.
+        def undo_s
+          Limits::UNDO_S
+        end
+
+        def following
+          cook.following && "then: #{cook.following[:say]}"
+        end
+
+        private
+
+        # nil where an older plan, or nobody, knows what stands on the fire.
+        def pot_seen
+          return unless cook.plan[:vessel]
+
+          SeenPots.cook(cook, cook.heat_on_at && (cook.on_heat_s(now) / 60.0), comes_out: (unless remedy
+                                                                                             cook.outlook
+                                                                                           end),
+                                                                               filled: filled?)
+        end
+
+        # Whose heat goes by itself is not looked into: it says when it is dry.
+        def said_by(cue)
+          return cue || "next" unless cue == "dry" && (source = cook.plan.dig(:vessel, :source))
+
+          Kit::VesselKinds.by_source(source).regulated ? cue : "switched-off"
+        end
+
+        # What a script moves the drawing by.
+        def moving
+          return {} unless cook.heat_on_at && cook.plan[:levels]
+
+          { data_levels: JSON.generate(cook.plan[:levels]), data_min: cook.on_heat_s(now) / 60.0 }
+        end
+
+        # Is the rice in the pot? From the step on at which it is filled.
+        def filled?
+          fill = cook.tasks.index { |one| one[:kind] == FILL }
+          fill.nil? || cook.position >= fill
+        end
+      end
+    end
+  end
+end

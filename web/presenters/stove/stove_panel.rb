@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+require_relative "../../../app/forms/stove/told_form"
+require_relative "cooking"
+
+module FondKettle
+  module Web
+    module Presenters
+      # The panels that are one tap away from a step: what may be wrong, what else was done, all amounts.
+      class StovePanel < Cooking
+        NAMES = %w[wrong did amounts].freeze
+        # How long a lid was off, as it is asked.
+        LIFTED = Forms::ToldForm::LIFTED_S.map { |s| [s.to_s, ToldWords.seconds(s.to_s)] }.freeze
+
+        def lid_times
+          LIFTED
+        end
+
+        # Signs that can occur now: [key, words].
+        def signs
+          cook.signs_at(now).map { |sign| [sign.key, sign.say] }
+        end
+
+        # All steps with the food that goes in at them: [say, [what …], is it this one?, is it done?].
+        def amounts
+          cook.tasks.each_with_index.map do |task, index|
+            [task[:say], task[:puts_in].to_s.split("; "), index == cook.position, index < cook.position]
+          end
+        end
+
+        # Names of food that is in the pot and can be taken out.
+        def in_pot
+          named = cook.tasks.take(cook.position + 1).flat_map { |task| task[:amounts] || [] }
+          named.map { |amount| amount[:name] }.uniq - cook.out_of_pot
+        end
+
+        # The events so far, oldest first: [hour, words].
+        def told
+          ToldWords.all(cook.events).map { |at, words| [hour(at), words] }
+        end
+      end
+    end
+  end
+end
