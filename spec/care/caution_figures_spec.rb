@@ -21,12 +21,12 @@ RSpec.describe "Figures of the cautions" do
   end
 
   it "stand as they must" do
-    said = FondKettle::Care::Cautions.all.to_h { |caution| [caution.code, said(caution).scan(figure)] }
+    said = FondKettle::Care::Cautions.all.transform_values { |caution| said(caution).scan(figure) }
     expect(said.reject { |_, figures| figures.empty? }).to eq(expected)
   end
 
   it "say which way they bound, and for what" do
-    said = FondKettle::Care::Cautions.all.to_h { |caution| [caution.code, said(caution)] }
+    said = FondKettle::Care::Cautions.all.transform_values { |caution| said(caution) }
     bounds = { "cooked-rice-cooling" => ["hot (60 °C or above)", "within 2 hours", "at 5 °C or below",
                                          "within a day", "reheat once until steaming throughout (74 °C)"],
                "poultry" => ["poultry to 74 °C"], "minced-meat" => ["minced meat and sausages to 71 °C"],

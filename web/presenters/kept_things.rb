@@ -79,7 +79,7 @@ module FondKettle
 
         # The caution that holds for all of them.
         def caution
-          Care::Cautions.all.find { |one| one.code == RULE }.say
+          Care::Cautions.fetch(RULE).say
         end
 
         # Time until which one is good.

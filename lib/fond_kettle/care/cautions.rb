@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../ground/catalogue"
-require_relative "../ground/paths"
+require_relative "../ground/keyed_catalogue"
 require_relative "../ground/template"
 require_relative "../ground/value"
 require_relative "kind"
@@ -44,7 +43,8 @@ module FondKettle
 
     # The cautions of data/cautions.yml, checked when loaded.
     module Cautions
-      FILE = File.join(DATA, "cautions.yml")
+      extend KeyedCatalogue
+
       END_OF_PLAN = "end"
       WORDS = %i[allergens avoided not_checked unknown].freeze
       INSIDE = "in:"
@@ -59,19 +59,19 @@ module FondKettle
         optional(:core_c).filled(:integer, included_in?: (40..100))
       end
 
-      module_function
-
-      # All Cautions, in the order in which they are shown.
-      def all
-        @all ||= load_file(FILE)
+      rows("cautions.yml", SCHEMA, key: :code) do |row, place|
+        Template.check([row[:say]], [*WORDS, *(:core_c if row[:core_c])], place)
+        Caution.new(needs: [].freeze, core_c: nil, only: false, **row)
       end
+
+      module_function
 
       # Cautions of `tasks` (Task) with the ids of those where each is shown; `words` by WORDS (allergens, who
       # avoided them, what is not checked or not known) are named in the texts.
       def of(tasks, **words)
         words = { **WORDS.to_h { |word| [word, ""] }, **words }
         anywhere = tasks.flat_map(&:facts).uniq
-        all.select { |caution| caution.true_of?(anywhere) }.filter_map do |caution|
+        all.values.select { |caution| caution.true_of?(anywhere) }.filter_map do |caution|
           places = caution.places(tasks).map(&:id)
           [caution.filled(words), places] if places.any?
         end.to_h
@@ -79,12 +79,13 @@ module FondKettle
 
       # °C that the core of what these `facts` say is raw must reach; nil where nothing is.
       def core_c(facts)
-        all.filter_map { |caution| caution.core_c if caution.true_of?(facts) }.max
+        all.each_value.filter_map { |caution| caution.core_c if caution.true_of?(facts) }.max
       end
 
       # The classes of raw food, as in an ingredient's care; what nobody knows is one.
       def raw
-        @raw ||= all.select(&:core_c).flat_map(&:needs).uniq.map { |fact| fact.delete_prefix(INSIDE) }.freeze
+        @raw ||= all.values.select(&:core_c).flat_map(&:needs).uniq
+                    .map { |fact| fact.delete_prefix(INSIDE) }.freeze
       end
 
       # The classes of food that is raw for certain, not merely unknown.
@@ -94,17 +95,9 @@ module FondKettle
 
       # The classes of raw meat: what takes the place of meat of which nobody said what it is.
       def meats
-        @meats ||= all.select { |caution| caution.core_c && caution.needs.include?(UNSAID) }
+        @meats ||= all.values.select { |caution| caution.core_c && caution.needs.include?(UNSAID) }
                       .flat_map { |caution| caution.needs - [UNSAID, UNKNOWN] }
                       .map { |fact| fact.delete_prefix(INSIDE) }.freeze
-      end
-
-      # Reads and checks a cautions file. Raises BadCatalogue.
-      def load_file(path)
-        Catalogue.read(path, SCHEMA).map do |row|
-          Template.check([row[:say]], [*WORDS, *(:core_c if row[:core_c])], "#{path}, #{row[:code]}")
-          Caution.new(needs: [].freeze, core_c: nil, only: false, **row)
-        end.freeze
       end
     end
   end

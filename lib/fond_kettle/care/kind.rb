@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/catalogue"
-require_relative "../ground/paths"
+require_relative "../ground/keyed_catalogue"
 require_relative "../ground/value"
 require_relative "../ground/vocabulary"
 
@@ -31,7 +31,8 @@ module FondKettle
 
     # The list of kinds, checked when loaded.
     module Kinds
-      FILE = File.join(DATA, "kinds.yml")
+      extend KeyedCatalogue
+
       # Words that nobody has told the kind of.
       OWN = "own"
       BLANK = { sections: [].freeze, computed: false, under_seal: false, in_steamer: false,
@@ -53,17 +54,9 @@ module FondKettle
         optional(:usual_min).filled(:integer, gteq?: 1)
       end
 
+      rows("kinds.yml", SCHEMA) { |row| Kind.new(**BLANK, **row) }
+
       module_function
-
-      # All Kinds by key.
-      def all
-        @all ||= load_file(FILE)
-      end
-
-      # Raises KeyError for a key without a row.
-      def fetch(key)
-        all.fetch(key)
-      end
 
       # Keys that a method's file may use in a section (of Vocabulary::SECTIONS).
       def for_section(section)
@@ -73,11 +66,6 @@ module FondKettle
       # Keys that a step of somebody's own may use, before the rice or after it.
       def for_own_steps
         for_section("base") | for_section("after")
-      end
-
-      # Reads and checks a file of kinds; returns them by key. Raises BadCatalogue.
-      def load_file(path)
-        Catalogue.read(path, SCHEMA).to_h { |row| [row[:key], Kind.new(**BLANK, **row)] }.freeze
       end
     end
   end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/catalogue"
-require_relative "../ground/paths"
+require_relative "../ground/keyed_catalogue"
 require_relative "../ground/value"
 require_relative "kind"
 require_relative "signs"
@@ -13,7 +13,8 @@ module FondKettle
 
     # The list of looks, checked when loaded.
     module Looks
-      FILE = File.join(DATA, "looks.yml")
+      extend KeyedCatalogue
+
       BLANK = { more_min: 0, ends: false, sign: nil, within: nil, pours: 0 }.freeze
       # What rice may lie in beside a pot.
       WITHIN = %w[pot steamer].freeze
@@ -29,21 +30,13 @@ module FondKettle
         required(:tell).filled(:string)
       end
 
-      module_function
+      rows("looks.yml", SCHEMA) { |row| Look.new(**BLANK, **row) }
 
-      # All Looks by key.
-      def all
-        @all ||= load_file(FILE)
-      end
+      module_function
 
       # The looks asked at a step of this kind (a key), of rice in a pot or in a steamer (a key of WITHIN).
       def at(kind, within: "pot")
         all.values.select { |look| look.kinds.include?(kind) && [nil, within].include?(look.within) }
-      end
-
-      # Reads and checks a file of looks; returns them by key. Raises BadCatalogue.
-      def load_file(path)
-        Catalogue.read(path, SCHEMA).to_h { |row| [row[:key], Look.new(**BLANK, **row)] }.freeze
       end
     end
   end

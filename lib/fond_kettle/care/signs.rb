@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/catalogue"
-require_relative "../ground/paths"
+require_relative "../ground/keyed_catalogue"
 require_relative "../ground/value"
 require_relative "kind"
 
@@ -25,7 +25,8 @@ module FondKettle
 
     # The list of signs, checked when loaded.
     module Signs
-      FILE = File.join(DATA, "signs.yml")
+      extend KeyedCatalogue
+
       BLANK = { after: nil, until: nil, late: false, now: nil, otherwise: nil }.freeze
       SCHEMA = Schema.json(strict: true) do
         required(:key).filled(:string, format?: Catalogue::KEY)
@@ -41,21 +42,13 @@ module FondKettle
         end
       end
 
-      module_function
+      rows("signs.yml", SCHEMA) { |row| Sign.new(**BLANK, **row) }
 
-      # All Signs by key.
-      def all
-        @all ||= load_file(FILE)
-      end
+      module_function
 
       # The signs that can occur now (Sign#at?).
       def at(kind, share:, boiled:)
         all.values.select { |sign| sign.at?(kind, share, boiled) }
-      end
-
-      # Reads and checks a file of signs; returns them by key. Raises BadCatalogue.
-      def load_file(path)
-        Catalogue.read(path, SCHEMA).to_h { |row| [row[:key], Sign.new(**BLANK, **row)] }.freeze
       end
     end
   end

@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../ground/catalogue"
-require_relative "../ground/paths"
+require_relative "../ground/keyed_catalogue"
 require_relative "../ground/schema"
 
 module FondKettle
@@ -10,7 +9,8 @@ module FondKettle
     # never lost ("walnut butter"), and an unknown qualifier is reported as not checked ("moonberry butter").
     # The words are listed in data/allergen_words.yml.
     class AllergenWords
-      FILE = File.join(DATA, "allergen_words.yml")
+      extend KeyedCatalogue
+
       CARRIER = "carrier"
       HARMLESS = "harmless"
       TREATED = "treated"
@@ -20,11 +20,7 @@ module FondKettle
         required(:word).filled(:string)
         required(:says).filled(:string, included_in?: [CARRIER, HARMLESS, TREATED])
       end
-
-      # The allergens of each word.
-      def self.words
-        @words ||= Catalogue.read(FILE, SCHEMA).to_h { |row| row.values_at(:word, :says) }.freeze
-      end
+      rows("allergen_words.yml", SCHEMA, key: :word) { |row| row[:says] }
 
       # `by_name`: lists of words to the Ingredient that they name.
       def initialize(by_name)
@@ -60,11 +56,11 @@ module FondKettle
 
       # Said of it, and no part of its name.
       def treated?(found, unknown)
-        !found.dry && found.piece != BUNCH && unknown.any? { |word| self.class.words[word] == TREATED }
+        !found.dry && found.piece != BUNCH && unknown.any? { |word| self.class.all[word] == TREATED }
       end
 
       def doubtful?(words, unknown)
-        says = self.class.words
+        says = self.class.all
         words.any? { |word| says[word] == CARRIER } && unknown.any? { |word| !says.key?(word) }
       end
     end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/catalogue"
-require_relative "../ground/paths"
+require_relative "../ground/keyed_catalogue"
 require_relative "../ground/vocabulary"
 require_relative "grain"
 
@@ -9,6 +9,8 @@ module FondKettle
   module Larder
     # The grain catalogue (data/grains.yml), checked when loaded.
     module Grains
+      extend KeyedCatalogue
+
       SCHEMA = Schema.json(strict: true) do
         required(:key).filled(:string, format?: Catalogue::KEY)
         required(:name).filled(:string)
@@ -29,32 +31,19 @@ module FondKettle
         optional(:also).array(:string)
       end
 
+      rows("grains.yml", SCHEMA, field: "grain") { |row, place| build(row, place) }
+
       module_function
-
-      # All Grains by key. Raises BadCatalogue.
-      def all
-        @all ||= load_file(File.join(DATA, "grains.yml"))
-      end
-
-      # Raises InvalidInput for a key that is not in the catalogue.
-      def fetch(key)
-        all[key] || raise(InvalidInput.at("grain", "must be one of: #{all.keys.join(', ')}", received: key))
-      end
 
       # The Grain of a key; the first there is, where nobody knows that key.
       def or_first(key)
         all[key] || all.values.first
       end
 
-      # Reads and checks a grain file; returns grains by key. Raises BadCatalogue.
-      def load_file(path)
-        Catalogue.read(path, SCHEMA).to_h { |entry| [entry[:key], build(path, entry)] }.freeze
-      end
-
-      def build(path, entry)
+      def build(entry, place)
         uptake = entry[:uptake]
         unless uptake[:firm] < uptake[:standard] && uptake[:standard] < uptake[:soft]
-          raise BadCatalogue, "#{path}, #{entry[:key]}: uptake must rise from firm over standard to soft"
+          raise BadCatalogue, "#{place}: uptake must rise from firm over standard to soft"
         end
 
         Grain.new(also: [].freeze, **entry, uptake: uptake.freeze)

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/catalogue"
-require_relative "../ground/paths"
+require_relative "../ground/keyed_catalogue"
 require_relative "../measure/unit_table"
 require_relative "ingredient"
 
@@ -9,6 +9,8 @@ module FondKettle
   module Larder
     # The ingredient catalogue (data/ingredients.yml), checked when loaded.
     module Ingredients
+      extend KeyedCatalogue
+
       STATES_SCHEMA = Schema.json(strict: true) do
         STATES.each_key do |state|
           optional(state.to_sym).hash do
@@ -49,24 +51,7 @@ module FondKettle
         optional(:care).array(:string)
         optional(:states).hash(STATES_SCHEMA.whole)
       end
-
-      module_function
-
-      # All Ingredients by key. Raises BadCatalogue.
-      def all
-        @all ||= load_file(File.join(DATA, "ingredients.yml"))
-      end
-
-      # Raises InvalidInput for a key that is not in the catalogue.
-      def fetch(key)
-        all[key] || raise(InvalidInput.at("ingredient", "must be one of: #{all.keys.join(', ')}",
-                                          received: key))
-      end
-
-      # Reads and checks an ingredient file; returns ingredients by key. Raises BadCatalogue.
-      def load_file(path)
-        Catalogue.read(path, SCHEMA).to_h { |entry| [entry[:key], Ingredient.of(**entry)] }.freeze
-      end
+      rows("ingredients.yml", SCHEMA, field: "ingredient") { |row| Ingredient.of(**row) }
     end
   end
 end

@@ -1,8 +1,7 @@
 # frozen_string_literal: true
 
-require_relative "../ground/catalogue"
+require_relative "../ground/keyed_catalogue"
 require_relative "../ground/errors"
-require_relative "../ground/paths"
 require_relative "../ground/schema"
 require_relative "../ground/value"
 require_relative "cup"
@@ -30,6 +29,8 @@ module FondKettle
 
     # Everything that a cook may measure in (data/units.yml), checked when loaded.
     module UnitTable
+      extend KeyedCatalogue
+
       FAMILIES = %w[mass volume temperature length time piece vessel].freeze
       PIECE = "piece"
       SCHEMA = Schema.json(strict: true) do
@@ -43,14 +44,11 @@ module FondKettle
         required(:shown).filled(:string)
       end
 
-      module_function
-
-      # All Units by key. Raises BadCatalogue.
-      def all
-        @all ||= Catalogue.read(File.join(DATA, "units.yml"), SCHEMA).to_h do |row|
-          [row[:key], Unit.new(is: nil, short: false, whole: false, **row, written: row[:written].freeze)]
-        end.freeze
+      rows("units.yml", SCHEMA) do |row|
+        Unit.new(is: nil, short: false, whole: false, **row, written: row[:written].freeze)
       end
+
+      module_function
 
       # The units that can be converted, not only counted, by key.
       def measured

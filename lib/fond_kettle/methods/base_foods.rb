@@ -2,7 +2,7 @@
 
 require_relative "../care/cautions"
 require_relative "../ground/catalogue"
-require_relative "../ground/paths"
+require_relative "../ground/keyed_catalogue"
 require_relative "../ground/value"
 require_relative "../larder/ingredient"
 
@@ -18,7 +18,8 @@ module FondKettle
 
     # The list, checked when loaded.
     module BaseFoods
-      FILE = File.join(DATA, "base_foods.yml")
+      extend KeyedCatalogue
+
       SCHEMA = Schema.json(strict: true) do
         required(:key).filled(:string, format?: Catalogue::KEY)
         required(:word).filled(:string)
@@ -29,19 +30,11 @@ module FondKettle
         optional(:allergens).array(:string, included_in?: Larder::ALLERGENS)
       end
 
+      rows("base_foods.yml", SCHEMA) do |row|
+        BaseFood.new(care: nil, boils: false, allergens: [].freeze, **row)
+      end
+
       module_function
-
-      # All BaseFoods by key.
-      def all
-        @all ||= Catalogue.read(FILE, SCHEMA).to_h do |row|
-          [row[:key], BaseFood.new(care: nil, boils: false, allergens: [].freeze, **row)]
-        end.freeze
-      end
-
-      # Raises KeyError.
-      def fetch(key)
-        all.fetch(key)
-      end
 
       # The slowest to be tender of those of a class of raw food, or nil: nobody said which it is.
       def of_care(care)

@@ -1,18 +1,19 @@
 # frozen_string_literal: true
 
-require_relative "../ground/catalogue"
-require_relative "../ground/paths"
+require_relative "../ground/keyed_catalogue"
 
 module FondKettle
   module Methods
     # The appearance of a bitten grain (data/bites.yml), checked when loaded.
     module Bites
-      FILE = File.join(DATA, "bites.yml")
+      extend KeyedCatalogue
+
       SCHEMA = Schema.json(strict: true) do
         required(:upto).filled(Schema::Number, included_in?: 0..2)
         required(:left).filled(:string)
         required(:say).filled(:string)
       end
+      rows("bites.yml", SCHEMA, key: :upto) { |row| row }
 
       module_function
 
@@ -29,13 +30,10 @@ module FondKettle
       end
 
       def row(done)
+        rows = all.values.sort_by { |row| row[:upto] }
         rows.find { |row| done <= row[:upto] } || rows.last
       end
-
-      def rows
-        @rows ||= Catalogue.read(FILE, SCHEMA).sort_by { |row| row[:upto] }.freeze
-      end
-      private_class_method :row, :rows
+      private_class_method :row
     end
   end
 end

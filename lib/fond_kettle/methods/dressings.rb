@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 require_relative "../ground/catalogue"
+require_relative "../ground/keyed_catalogue"
 require_relative "../ground/limits"
-require_relative "../ground/paths"
 require_relative "../ground/value"
 
 module FondKettle
@@ -14,7 +14,8 @@ module FondKettle
 
     # The house styles, checked when loaded.
     module Dressings
-      FILE = File.join(DATA, "dressings.yml")
+      extend KeyedCatalogue
+
       USUAL = "usual"
       PARTS = { vinegar_ml: Limits::VINEGAR_ML, sugar_g: Limits::DRESSING_SUGAR_G,
                 salt_g: Limits::DRESSING_SALT_G }.freeze
@@ -24,24 +25,10 @@ module FondKettle
         required(:gives).filled(:string)
         PARTS.each { |part, range| required(part).filled(Schema::Number, included_in?: range) }
       end
-
-      module_function
-
-      # DressingStyle by key.
-      def all
-        @all ||= Catalogue.read(FILE, SCHEMA).to_h { |row| [row[:key], style(row)] }.freeze
-      end
-
-      # Raises KeyError.
-      def fetch(key)
-        all.fetch(key)
-      end
-
-      def style(row)
+      rows("dressings.yml", SCHEMA) do |row|
         DressingStyle.new(per: DressingPer.new(**row.slice(*PARTS.keys).transform_values(&:to_f)),
                           **row.slice(:key, :name, :gives))
       end
-      private_class_method :style
     end
   end
 end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/catalogue"
-require_relative "../ground/paths"
+require_relative "../ground/keyed_catalogue"
 require_relative "../ground/value"
 require_relative "../larder/ingredients"
 require_relative "base_foods"
@@ -20,7 +20,8 @@ module FondKettle
 
     # The list, checked when loaded.
     module LayerKinds
-      FILE = File.join(DATA, "layers.yml")
+      extend KeyedCatalogue
+
       BLANK = { thin: false, share: false, usual_g: 0.0, brings: 0.0, g_ml: 1.0, ingredient: nil,
                 meat: nil, made_by: nil, raw_g: nil, fat_g: nil, fat_stays_g: nil }.freeze
       RICE = "rice"
@@ -37,18 +38,7 @@ module FondKettle
         %i[raw_g fat_g fat_stays_g].each { |one| optional(one).filled(Schema::Number, included_in?: 0..20) }
         optional(:meat).filled(:string, included_in?: BaseFoods.all.keys)
       end
-
-      module_function
-
-      # All LayerKinds by key.
-      def all
-        @all ||= Catalogue.read(FILE, SCHEMA).to_h { |row| [row[:key], LayerKind.new(**BLANK, **row)] }.freeze
-      end
-
-      # Raises KeyError.
-      def fetch(key)
-        all.fetch(key)
-      end
+      rows("layers.yml", SCHEMA) { |row| LayerKind.new(**BLANK, **row) }
     end
   end
 end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/catalogue"
-require_relative "../ground/paths"
+require_relative "../ground/keyed_catalogue"
 require_relative "../ground/value"
 
 module FondKettle
@@ -12,7 +12,8 @@ module FondKettle
 
     # The list, checked when loaded.
     module PieceUses
-      FILE = File.join(DATA, "piece_uses.yml")
+      extend KeyedCatalogue
+
       BLANK = { cut: nil, per_person: false, wrapped: false }.freeze
       SCHEMA = Schema.json(strict: true) do
         required(:key).filled(:string, format?: Catalogue::KEY)
@@ -29,18 +30,7 @@ module FondKettle
         optional(:per_person).filled(:bool)
         optional(:wrapped).filled(:bool)
       end
-
-      module_function
-
-      # PieceUse by key.
-      def all
-        @all ||= Catalogue.read(FILE, SCHEMA).to_h { |row| [row[:key], PieceUse.new(**BLANK, **row)] }.freeze
-      end
-
-      # Raises KeyError.
-      def fetch(key)
-        all.fetch(key)
-      end
+      rows("piece_uses.yml", SCHEMA) { |row| PieceUse.new(**BLANK, **row) }
     end
   end
 end

@@ -1,8 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../care/kind"
-require_relative "../../ground/catalogue"
-require_relative "../../ground/paths"
+require_relative "../../ground/keyed_catalogue"
 require_relative "../../ground/template"
 require_relative "../../ground/value"
 
@@ -14,7 +13,8 @@ module FondKettle
 
     # Texts of the tasks that no method's file writes, checked when loaded.
     module TaskTexts
-      FILE = File.join(DATA, "tasks.yml")
+      extend KeyedCatalogue
+
       # What their texts may have filled in.
       WORDS = %i[rice liquid pour changes soak drain snap surface depth balance fat salted pots others
                  and_liquid too oven core_c piece_mm start standing standing_mm simmered out back
@@ -29,25 +29,10 @@ module FondKettle
         required(:cue).filled(:string)
         required(:why).filled(:string)
       end
-
-      module_function
-
-      # TaskText by key.
-      def all
-        @all ||= load_file(FILE)
-      end
-
-      # Raises KeyError.
-      def fetch(key)
-        all.fetch(key)
-      end
-
-      # Reads and checks a file; every word in it that cannot be filled is a BadCatalogue.
-      def load_file(path)
-        Catalogue.read(path, SCHEMA).to_h do |row|
-          Template.check(row.values_at(:say, :cue, :why, :tail).compact, WORDS, "#{path}, #{row[:key]}")
-          [row[:key], TaskText.new(minutes: nil, tail: nil, **row)]
-        end.freeze
+      # A word in a text that cannot be filled is a BadCatalogue.
+      rows("tasks.yml", SCHEMA) do |row, place|
+        Template.check(row.values_at(:say, :cue, :why, :tail).compact, WORDS, place)
+        TaskText.new(minutes: nil, tail: nil, **row)
       end
     end
   end
