@@ -105,8 +105,8 @@ module FondKettle
         end
       end
 
-      # Records the outcome of a finished cook; `lock_version` nil for the first. `teaches`: does
-      # the next pot learn from it (Log::Credible)?
+      # Records the outcome of a finished cook; `lock_version` nil for the first; `teaches`: whether the next
+      # pot learns from it (Log::Credible). Raises Conflict while it cooks, or when somebody was faster.
       def judge(id, outcome, lock_version, teaches: true)
         @database.write do |db|
           raise Conflict, STILL_COOKING unless row(db, id)[:finished_at]

@@ -67,8 +67,8 @@ module FondKettle
         changed
       end
 
-      # The block fills the whole file anew, through a connection of its own (SQLite3::Database), while
-      # nobody else writes.
+      # Fills the whole file anew: the block does, through a connection of its own (SQLite3::Database), while
+      # nobody else writes. Raises StoreUnavailable; the kitchen is as it was then.
       def write_whole(&)
         Copy.into(@file, &)
       rescue SQLite3::Exception => e

@@ -81,7 +81,8 @@ module FondKettle
         @lock&.close
       end
 
-      # The key that signs this household's sessions, made on first use.
+      # The key that signs this household's sessions, made on first use. Raises StoreUnavailable when its file
+      # is damaged.
       def session_key
         path = File.join(@path, "session.key")
         write_key(path) unless File.exist?(path)

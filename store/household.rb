@@ -219,8 +219,7 @@ module FondKettle
       # What of its amounts was a component is taken off.
       def use_components(plan)
         plan.fetch(:tasks, []).flat_map { |task| task[:amounts] || [] }.each do |amount|
-          found = amount[:g] && names.find(amount[:name])
-          components.use(found.key, amount[:g]) if found
+          components.use(amount[:what], amount[:g]) if amount[:g]
         end
       end
 

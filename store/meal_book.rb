@@ -91,7 +91,8 @@ module FondKettle
         end
       end
 
-      # Puts every pot of the meal on the stove, waiting; the block gives the ids of a dish's pots. Once.
+      # Puts every pot of the meal on the stove, waiting, once; the block returns the ids of a dish's pots.
+      # Raises Conflict when the meal is over.
       def begin(id, now)
         @database.write do |db|
           row = record(db, id)

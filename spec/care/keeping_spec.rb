@@ -10,7 +10,7 @@ RSpec.describe FondKettle::Care::Keeping do
                         ))
   end
 
-  it "cools as figures.md has it: a pot 100 mm deep 11 h, a tray 25 mm 1.6 h, a tray in the kitchen 3.7 h" do
+  it "cools: a pot 100 mm deep 11 h, a tray 25 mm 1.6 h, a tray in the kitchen 3.7 h" do
     cold = { place_c: 4.0, moved_after_min: 0.0 }
     expect(keeping(**cold, vessel: "pot", depth_mm: 100.0).min_to(21) / 60).to be_within(0.1).of(11)
     expect(keeping(**cold).min_to(21) / 60).to be_within(0.05).of(1.6)

@@ -254,11 +254,12 @@ RSpec.describe "The stove" do
     go_on_to("low")
     tell("added", "2 tbsp")
     tell("salted", "")
-    tell("took-out", "Jasmine")
+    tell("took-out", "jasmine")
     get "#{stove}?panel=did"
     expect(page.css(".told li").map(&:text).join).to include("30 g more poured", "Tasted and salted",
                                                              "Taken out: Jasmine")
-    tell("put-back", "Jasmine")
+    expect(page.at_css("button[value=jasmine]").text).to eq("Jasmine: back in")
+    tell("put-back", "jasmine")
     expect([cook.out_of_pot, cook.added_g]).to eq([[], 30.0])
     send_form "#{stove}/told", "kind" => "added", "what" => "some"
     expect([last_response.status, page.at_css("#added")["value"]]).to eq([422, "some"])

@@ -27,8 +27,8 @@ module FondKettle
         @reader.part
       end
 
-      # Gives the block the database file of the kitchen that it is, of today's version and looked through,
-      # and its methods (texts by key).
+      # Yields the database file of the kitchen in the zip, of today's version and checked, and its methods
+      # (texts by key). Raises InvalidInput when it is not sound.
       def prepared(now)
         Dir.mktmpdir do |folder|
           file = @reader.build(folder)

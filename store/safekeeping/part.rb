@@ -42,7 +42,8 @@ module FondKettle
                       "cooks" => cooks, **of_them }, methods: {})
       end
 
-      # A dish with the ingredients of the house's own that it names, and its way where that is one, too.
+      # A dish with the house's own ingredients that it names, and its method when that is the house's own.
+      # Raises InvalidInput when there is no such dish.
       def self.dish(id, sqlite, household)
         dish = there(sqlite, "dishes").find { |row| row["id"] == id }
         raise InvalidInput.at("only", "must be a dish of this kitchen: dish:NUMBER") unless dish

@@ -3,6 +3,7 @@
 require_relative "../../lib/fond_kettle/ground/words"
 require_relative "../../lib/fond_kettle/log/credible"
 require_relative "../drawings/pot_picture"
+require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "presenter"
 require_relative "seen_pots"
 require_relative "told_words"
@@ -66,7 +67,7 @@ module FondKettle
 
         # The events at the stove, oldest first: [hour, words].
         def told
-          ToldWords.all(record.fetch(:events, [])).map { |at, words| [hour(at), words] }
+          ToldWords.all(cook).map { |at, words| [hour(at), words] }
         end
 
         # The pot as it came out, or nil where an older plan does not know it.
@@ -90,6 +91,10 @@ module FondKettle
         end
 
         private
+
+        def cook
+          Stove::Cook.new(record[:plan], record.fetch(:events, []))
+        end
 
         def well?
           record[:outcome].nil? || record[:outcome].values_at(:grain, :wetness).uniq == [RIGHT]

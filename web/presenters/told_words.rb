@@ -28,8 +28,8 @@ module FondKettle
             left_out ? "#{grams(what.delete_prefix('-'))} left out" : "#{grams(what)} more poured"
           end,
           "salted" => ->(what) { what.empty? ? "Tasted and salted" : "Tasted, #{grams(what)} salt" },
-          "took-out" => ->(what) { "Taken out: #{what}" },
-          "put-back" => ->(what) { "Back in: #{what}" },
+          "took-out" => ->(what, cook) { "Taken out: #{cook.food_name(what)}" },
+          "put-back" => ->(what, cook) { "Back in: #{cook.food_name(what)}" },
           "tally" => ->(what) { what.start_with?("-") ? "One less" : "One more" },
           "measured" => ->(what) { "#{Measure::Rounding.plain(Float(what))} °C measured" },
           "standing" => ->(what) { "#{grams(what)} standing in the pot" }
@@ -37,22 +37,23 @@ module FondKettle
 
         module_function
 
-        # Text of one event, or nil when it has none.
-        def of(kind, what)
-          SAID[kind]&.then { |words| instance_exec(what, &words) }
+        # Text of one event of a Stove::Cook, or nil when it has none.
+        def of(kind, what, cook)
+          words = SAID[kind]
+          instance_exec(*[what, cook].first(words.arity), &words) if words
         end
 
-        # Texts of all events, oldest first: [time, words].
-        def all(events)
-          events.filter_map do |event|
-            words = of(event.kind, event.what)
+        # Texts of all events of a cook, oldest first: [time, words].
+        def all(cook)
+          cook.events.filter_map do |event|
+            words = of(event.kind, event.what, cook)
             [event.at, words] if words
           end
         end
 
-        # Text of one tap: "440 g poured", "It boils", "On to the next step".
-        def tap(happened)
-          told = happened.filter_map { |kind, what| of(kind, what) }
+        # Text of one tap at a cook: "440 g poured", "It boils", "On to the next step".
+        def tap(happened, cook)
+          told = happened.filter_map { |kind, what| of(kind, what, cook) }
           told.empty? ? "On to this step" : told.join(", ")
         end
 

@@ -22,7 +22,7 @@ module FondKettle
       end
     end
 
-    # The 80 % interval from what is held of the unknowns (figures: The balance).
+    # The 80 % interval from what is held of the unknowns (docs/model.md: The balance).
     module Spreading
       PLENTY = (6.0..10.0)
       # Standard normal, 10th to 90th percentile.

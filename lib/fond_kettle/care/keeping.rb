@@ -14,8 +14,8 @@ module FondKettle
     #   below_60_min   minutes that it was below 60 °C before that; nil: nobody knows
     Kept = Value.define(:g, :depth_mm, :vessel, :start_c, :below_60_min, :place_c, :then_c, :moved_after_min)
 
-    # The cooling of stored food, and whether that is safe (figures: Keep). Minutes count from the start; nil
-    # means never.
+    # The cooling of stored food, and whether that is safe (docs/model.md: Keep). Minutes count from the
+    # start; nil means never.
     class Keeping
       # Cooked rice must not stay between these, °C …
       HOT_C = 60.0

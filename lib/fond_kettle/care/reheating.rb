@@ -6,7 +6,7 @@ require_relative "keeping"
 
 module FondKettle
   module Care
-    # Minutes until stored food is hot right through, for each way of reheating (figures: Parcels, Keep). Food
+    # Minutes until stored food is hot right through, for each way of reheating (docs/model.md: Parcels). Food
     # is reheated once only, and measured in its middle.
     module Reheating
       # From the refrigerator and the freezer, °C.

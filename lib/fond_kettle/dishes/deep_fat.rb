@@ -5,8 +5,8 @@ require_relative "../methods/request/provision"
 
 module FondKettle
   module Dishes
-    # Food that must not go into deep hot fat: free liquid never, and no food that drips (figures: Food in a
-    # vessel, Deep-fry; job: Cautions, Hot fat).
+    # Food that must not go into deep hot fat: free liquid never, and no food that drips (docs/model.md: Food
+    # in a vessel).
     class DeepFat
       # Fat of more than that share of the food is deep, where there is at least LEAST_G of it.
       SHARE = 0.5

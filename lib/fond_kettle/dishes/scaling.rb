@@ -20,8 +20,8 @@ module FondKettle
       end
     end
 
-    # The growth of a dish's lines with the batch (figures: Scaling). Nothing is rounded here, so that f and
-    # then 1/f restore every amount (identity 6).
+    # The growth of a dish's lines with the batch (docs/model.md: Scaling). Nothing is rounded here, so that f
+    # and then 1/f restore every amount (identity 6).
     module Scaling
       module_function
 

@@ -9,7 +9,7 @@ module FondKettle
     # its bowl.
     BURNER_HIGH_W = { "gas" => 1200, "induction" => 1800, "ceramic" => 1100, "coil" => 1000,
                       "cooker" => 700 }.freeze
-    # Share of that which a knob is left at (figures: Heat). A cooker has one heat only.
+    # Share of that which a knob is left at (docs/model.md: Heat). A cooker has one heat only.
     HEAT_SHARE = { "off" => 0.0, "low" => 0.15, "medium" => 0.5, "high" => 1.0 }.freeze
     # Share that a setting gives at most, once the pot has boiled and a cook turns it.
     MOST_SHARE = { "off" => 0.0, "low" => 0.5, "medium" => 0.75, "high" => 1.0 }.freeze
@@ -31,7 +31,7 @@ module FondKettle
         new(id: nil, name: source, source: source, high_w: (high_w || BURNER_HIGH_W.fetch(source)).to_f)
       end
 
-      # Power of a cooker with this bowl, in W (figures: Heat).
+      # Power of a cooker with this bowl, in W (docs/model.md: Heat).
       def self.cooker_w(bowl)
         (COOKER_W + (COOKER_W_PER_L * bowl.volume_ml / 1000)).clamp(COOKERS_W.min, COOKERS_W.max)
       end

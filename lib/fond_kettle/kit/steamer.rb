@@ -20,7 +20,7 @@ module FondKettle
         new(id: nil, name: "a steamer", diameter_mm: diameter_mm, tiers: tiers)
       end
 
-      # Thicker, the steam does not get through; thinner, it dries (figures: Steaming sticky rice).
+      # Thicker, the steam does not get through; thinner, it dries (docs/model.md: Steaming sticky rice).
       const_set(:DEEPEST_MM, 50.0)
       const_set(:THINNEST_MM, 12.0)
       # One hole to every so many mm of the bed, each way.

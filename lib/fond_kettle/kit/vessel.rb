@@ -6,7 +6,7 @@ require_relative "vessel_kind"
 
 module FondKettle
   module Kit
-    # kJ/K per kg of pot (figures: To the boil).
+    # kJ/K per kg of pot (docs/model.md: To the boil).
     MATERIALS = { "steel" => 0.5, "enamel" => 0.5, "aluminium" => 0.9, "cast-iron" => 0.46,
                   "clay" => 0.9 }.freeze
 

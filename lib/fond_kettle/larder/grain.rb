@@ -4,7 +4,7 @@ require_relative "../ground/value"
 
 module FondKettle
   module Larder
-    # True density of a rice kernel, g/mL (figures: Grain).
+    # True density of a rice kernel, g/mL (docs/model.md: Grain).
     KERNEL_G_ML = 1.45
     # A soaked bed swells by this many mL per mL of water taken in, over the raw bulk.
     SWELL = 0.9

@@ -5,7 +5,7 @@ require_relative "../measure/rounding"
 
 module FondKettle
   module Phases
-    # Liquid to pour: the forward run turned round (figures: The balance).
+    # Liquid to pour: the forward run turned round (docs/model.md: The balance).
     #   liquid = uptake + loss + residue + drunk + drained + into the cloth
     #            - soak gain - surface - brought - condensed
     # All in g. `drunk_g` is what dry food takes; `loss_g` the loss of the run (Pot::Run)

@@ -73,10 +73,9 @@ module FondKettle
         liquid_g + (lacking_g / Pot::SteamerPot::KEEPS)
       end
 
-      # The stages with the minutes at the boil after which drained rice comes out as wanted:
-      # what goes on after draining, and while it steams dry, counts (figures: Verdict); rice
-      # that is only par-cooked has come as far as it is to. A boil whose minutes are given
-      # stays as it is.
+      # The stages with the minutes at the boil after which drained rice comes out as wanted: what goes on
+      # after draining, and while it steams dry, counts (docs/model.md: Stage minutes and verdict); rice that
+      # is only par-cooked has come as far as it is to. A boil whose minutes are given stays as it is.
       def in_time(load, stages, setting)
         boils = stages.index { |stage| stage.minutes == Vocabulary::READY }
         return stages if boils.nil?

@@ -3,7 +3,7 @@
 module FondKettle
   module Pot
     # Depth of liquid over the rice and amount of liquid, turned into one another
-    # for one pot (figures: Depth over the rice). Level with the rice fills the
+    # for one pot (docs/model.md: Depth over the rice). Level with the rice fills the
     # voids; below that the depth is negative.
     module Depth
       module_function

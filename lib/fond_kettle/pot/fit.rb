@@ -26,10 +26,10 @@ module FondKettle
       end
     end
 
-    # The check whether it fits (figures: Will it fit).
+    # The check whether it fits (docs/model.md: Will it fit).
     module Fitting
       BOIL_SHARE = 2 / 3.0
-      # Where rice boils open in plenty of water (figures: Food in a vessel).
+      # Where rice boils open in plenty of water (docs/model.md: Food in a vessel).
       OPEN_SHARE = 3 / 4.0
       COOKED_SHARE = 0.9
       DEEPEST_MM = 100.0

@@ -5,7 +5,7 @@ require_relative "stack"
 
 module FondKettle
   module Pot
-    # J/g K (figures: To the boil).
+    # J/g K (docs/model.md: To the boil).
     WATER_J_G_K = 4.18
     DRY_FOOD_J_G_K = 1.6
     MOIST_FOOD_J_G_K = 3.5

@@ -11,7 +11,7 @@ module FondKettle
     #   tender_min  minutes that it takes to be tender once its layer is hot; 0.0 where it is
     Cut = Value.define(:shape, :mm, :safe_c, :tender_min)
 
-    # The core of the thickest piece in a layer whose temperature changes (figures: Meat). A
+    # The core of the thickest piece in a layer whose temperature changes (docs/model.md: Meat). A
     # sphere or a slab, each term of its series followed by itself; steps are straight lines.
     # In a layer held at Ts it takes, to Tt, but for terms that soon are gone,
     #   sphere: r^2/(pi^2 alpha) ln(2 (Ts-T0)/(Ts-Tt))     slab: 4 h^2/(pi^2 alpha) ln(4/pi ...)

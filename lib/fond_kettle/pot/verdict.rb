@@ -4,14 +4,15 @@ require_relative "../ground/value"
 
 module FondKettle
   module Pot
-    # Outcome of a run, in one word (figures: Stage minutes and verdict).
+    # Outcome of a run, in one word (docs/model.md: Stage minutes and verdict).
     module Verdict
       ALL = %w[chalky firm standard soft wet scorched].freeze
       # What a cook may want.
       RIGHT = %w[firm standard soft].freeze
       CHALKY_CORE = 0.08
       CHALKY_UPTAKE = 0.93
-      # Steamed rice is eaten drier: firm begins at 0.60 g/g for glutinous rice (figures).
+      # Steamed rice is eaten drier: firm begins at 0.60 g/g for glutinous rice (docs/model.md: Stage minutes
+      # and verdict).
       CHALKY_STEAMED = 0.92
       WET_UPTAKE = 1.07
       WET_SHARE = 0.03

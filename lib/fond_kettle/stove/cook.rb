@@ -128,7 +128,25 @@ module FondKettle
         !measured_c.nil? && measured_c >= task[:core_c]
       end
 
-      # Names of food that was taken out and is not back yet.
+      # Name of food by its key, for people. Older events have the name itself in the place of the key.
+      def food_name(key)
+        amounts.find { |amount| amount[:what] == key }&.fetch(:name) || key
+      end
+
+      # What of these keys (names in older events) the plan puts in, in g; 0 when nobody weighed it.
+      def food_g(key)
+        amounts.select do |amount|
+          [amount[:what], amount[:name]].include?(key)
+        end.sum { |amount| amount[:g].to_f }
+      end
+
+      # Keys of food that is in the pot, up to this task, and can be taken out.
+      def in_pot
+        tasks.take(position + 1).flat_map { |task| task[:amounts] || [] }.map { |one| one[:what] }.uniq -
+          out_of_pot
+      end
+
+      # Keys of food that was taken out and is not back yet.
       def out_of_pot
         @events.each_with_object([]) do |event, out|
           out << event.what if event.kind == "took-out"
@@ -137,6 +155,10 @@ module FondKettle
       end
 
       private
+
+      def amounts
+        tasks.flat_map { |task| task[:amounts] || [] }
+      end
 
       def latest
         @events.reverse.find { |event| event.kind == "task" }

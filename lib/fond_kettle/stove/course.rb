@@ -171,12 +171,10 @@ module FondKettle
                           at_c: at_c)
       end
 
-      # The heat capacity of food given by its name, in J/K; none for rice, or when nobody weighed it.
-      def heat_j_k(name)
-        return 0.0 if name == @solved.request.grain.name
-
-        amounts = @cook.tasks.flat_map { |task| task[:amounts] || [] }.select { |one| one[:name] == name }
-        amounts.sum { |amount| amount[:g].to_f } * Pot::MOIST_FOOD_J_G_K
+      # The heat capacity of food given by its key, in J/K; none for rice, or when nobody weighed it.
+      def heat_j_k(key)
+        grain = @solved.request.grain
+        [grain.key, grain.name].include?(key) ? 0.0 : @cook.food_g(key) * Pot::MOIST_FOOD_J_G_K
       end
     end
   end

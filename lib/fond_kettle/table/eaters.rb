@@ -6,7 +6,7 @@ module FondKettle
   module Table
     APPETITE = { "light" => 0.75, "regular" => 1.0, "hearty" => 1.3 }.freeze
     AGE = { "under-five" => 0.4, "five-to-ten" => 0.6, "teen" => 1.1, "adult" => 1.0 }.freeze
-    # Raw rice for one regular adult, g (figures: Scaling).
+    # Raw rice for one regular adult, g (docs/model.md: Scaling).
     PORTION_G = { "side" => 60.0, "main" => 75.0, "one-pot" => 85.0, "layered" => 95.0, "sushi" => 80.0,
                   "parcel" => 70.0 }.freeze
 

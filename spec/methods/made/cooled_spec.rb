@@ -3,7 +3,7 @@
 RSpec.describe FondKettle::Methods::Cooled do
   cool = FondKettle::Methods::Cool
 
-  it "takes a 20 mm bed to hand warmth as figures.md has it: still, turned, fanned" do
+  it "takes a 20 mm bed to hand warmth: still, turned, fanned" do
     # 750 x 0.02 x 3400 / h x ln((95 - 20)/(37 - 20)) seconds
     expected = [25, 40, 70].map { |h| 750 * 0.02 * 3400 / h * Math.log(75 / 17.0) / 60 }
     made = [[false, false], [true, false], [true, true]].map do |turned, fanned|

@@ -33,7 +33,7 @@ RSpec.describe FondKettle::Methods::Portions do
                                              frozen_min: be_within(1.4).of(31))
   end
 
-  it "takes 16.7 min for a slab of 30 mm from 5 to 74 °C, as figures.md has it, four times that for 60" do
+  it "takes 16.7 min for a slab of 30 mm from 5 to 74 °C, four times that for 60" do
     data = parcels(from: "chilled", pieces: { "count" => 12 })
     thick = lambda { |thickness_mm|
       portions(data).tap { |found| allow(found).to receive(:thickness_mm).and_return(thickness_mm) }.parcels

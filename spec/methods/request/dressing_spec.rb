@@ -6,7 +6,7 @@ RSpec.describe FondKettle::Methods::Dressing do
       .merge(changes.transform_keys(&:to_s))
   end
 
-  it "has the house styles of figures.md, for any amount" do
+  it "has the house styles, for any amount" do
     made = %w[usual sharp mild].to_h { |style| [style, described_class.of(request_for(sushi(style: style)))] }
     per = made.transform_values { |one| one.to_h.values.map { |amount| (amount / 3.2).round(6) } }
     expect(per).to eq("usual" => [15, 6, 1.5], "sharp" => [18, 4, 1.5], "mild" => [14, 8, 1.3])

@@ -11,7 +11,7 @@ RSpec.describe FondKettle::Methods::Budgets do
     described_class.water(kinetics, state, 1.5, 1.3, 1.75, base_water_g - 10.0)
   end
 
-  it "closes where figures.md has it, by how much water the base has" do
+  it "closes where it should, by how much water the base has" do
     { 0 => [0.74, 1.0], 100 => [0.56, 0.99], 200 => [0.40, 0.78], 300 => [0.25, 0.60],
       400 => [0.12, 0.44] }.each do |base_water_g, (low, high)|
       budget = water(kinetics, pot_state, base_water_g)

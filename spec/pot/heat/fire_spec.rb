@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-# What figures.md says of heat, each figure in a pot of its own.
+# Each figure of heat, in a pot of its own.
 RSpec.describe FondKettle::Pot::Fire do
   def cooker_ratio(rice_g, soak_min)
     plan_for(basic_request(grain: "short-white", method: "rice-cooker", soak: { "minutes" => soak_min },

@@ -16,7 +16,7 @@ RSpec.describe FondKettle::Pot::SealedPot do
     load.carried_g + load.stack.tiers.sum(&:bound_g)
   end
 
-  it "is hot through when figures.md has it so: on high, on high then low, on low from cold" do
+  it "is hot through when it should be: on high, on high then low, on low from cold" do
     load = pots.load(two, done: 0.55, surface: 0.0)
     minutes = [[["high", 60]], [["high", 5], ["low", 120]], [["low", 200]]].map do |programme|
       pots.run(load, programme).layers.hot_min

@@ -10,7 +10,7 @@ RSpec.describe FondKettle::Pot::SteamerPot do
     FondKettle::Methods::Steaming.new(plan.request, plan.last)
   end
 
-  it "takes about 34 min and three sprinklings for 500 g soaked four hours, as figures.md has it" do
+  it "takes about 34 min and three sprinklings for 500 g soaked four hours" do
     plan = plan_for(sticky)
     expect(plan.load.state.taken_per_g).to be_within(0.005).of(0.37)
     expect(steaming(plan).minutes).to be_within(1.0).of(34)

@@ -202,7 +202,7 @@ module FondKettle
         # The last tap, as a text, while it can be taken back, or nil.
         def undo
           tap = @record[:last_tap]
-          ToldWords.tap(tap.happened) if tap && now - tap.at <= Limits::UNDO_S
+          ToldWords.tap(tap.happened, cook) if tap && now - tap.at <= Limits::UNDO_S
         end
 
         # Seconds for which it can be taken back.

@@ -28,15 +28,19 @@ module FondKettle
           end
         end
 
-        # Names of food that is in the pot and can be taken out.
+        # Food that is in the pot and can be taken out: [key, name].
         def in_pot
-          named = cook.tasks.take(cook.position + 1).flat_map { |task| task[:amounts] || [] }
-          named.map { |amount| amount[:name] }.uniq - cook.out_of_pot
+          cook.in_pot.map { |key| [key, cook.food_name(key)] }
+        end
+
+        # Food that was taken out and is not back yet: [key, name].
+        def out_of_pot
+          cook.out_of_pot.map { |key| [key, cook.food_name(key)] }
         end
 
         # The events so far, oldest first: [hour, words].
         def told
-          ToldWords.all(cook.events).map { |at, words| [hour(at), words] }
+          ToldWords.all(cook).map { |at, words| [hour(at), words] }
         end
       end
     end

@@ -9,7 +9,7 @@ require_relative "../../pot/piece"
 module FondKettle
   module Methods
     # Time for a base that is cooked before it is layered: until the thickest piece of each food is safe,
-    # and until the slowest is tender (figures: Food in a vessel, Simmered).
+    # and until the slowest is tender (docs/model.md: Food in a vessel).
     class BaseCooking
       # The kind of step that cooks it.
       KIND = "simmer"

@@ -6,7 +6,7 @@ require_relative "food_load"
 
 module FondKettle
   module Methods
-    # A broth's own liquid (figures: The base ledger): what is poured at its start, what
+    # A broth's own liquid (docs/model.md: The base ledger): what is poured at its start, what
     # simmers away, what its food gives off, and what should stand there when the rice goes in;
     # g. `off_g_min`: what goes on boiling off while it is made less, g a minute. A broth that
     # has `uncovered_g` too little does not cover its food.

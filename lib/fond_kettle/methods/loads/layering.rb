@@ -10,12 +10,12 @@ module FondKettle
     # Food of a sealed pot as the pot model needs it: the Pot::Stack of a Request and its part of a Load.
     # Thin things belong to the layer under them.
     class Layering
-      # Rice goes in drained but hot (figures: Heating through).
+      # Rice goes in drained but hot (docs/model.md: Heating through).
       RICE_C = 80.0
       # Of a cooked base so much is water bound in it that still makes steam (a guess of figures).
       BOUND = 0.1
-      # Below that what was cooked has gone cold, and has to be reheated to that (figures of
-      # data/cautions.yml: cooked-rice-cooling).
+      # Below 60 °C food that was cooked has gone cold, and has to be reheated to this (data/cautions.yml:
+      # cooked-rice-cooling).
       SERVED_C = 60.0
       REHEATED_C = 74.0
       # How thick slices and halved eggs are that are laid in.

@@ -9,8 +9,8 @@ require_relative "../request/washed"
 module FondKettle
   module Methods
     # The pot in which rice boils open in plenty of water, and how much water that holds: at most three
-    # quarters full with water and rice (figures: Food in a vessel). A larger pot of the house comes first,
-    # then less water, but never under six parts; what is too much all the same goes in rounds.
+    # quarters full with water and rice (docs/model.md: Food in a vessel). A larger pot of the house comes
+    # first, then less water, but never under six parts; what is too much all the same goes in rounds.
     class PlentyPot
       LEAST_PARTS = 6.0
 

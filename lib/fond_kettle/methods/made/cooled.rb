@@ -7,7 +7,7 @@ require_relative "../request/making"
 module FondKettle
   module Methods
     # The cooling of done rice to the temperature at which it is worked: how thin it is spread, whether it is
-    # turned or fanned, when it is folded over (figures: Sushi rice).
+    # turned or fanned, when it is folded over (docs/model.md: Sushi rice).
     class Cooled
       # As it comes out of the pot, and as warm as a hand.
       FROM_C = 95.0
@@ -16,7 +16,7 @@ module FondKettle
       WORKABLE_C = 28.0
       # It is folded over at so many even steps of temperature on the way.
       FOLDS = 4
-      # No longer than that at room temperature, whatever dressing is on it (figures: two-hour rule).
+      # No longer than that at room temperature, whatever dressing is on it (docs/model.md: Keep).
       MOST_MIN = Care::Keeping::MOST_TO_MIDDLE_MIN
       # A damp cloth keeps the air still, W/m2K.
       COVERED = 7.0

@@ -6,11 +6,11 @@ require_relative "../../pot/water/soak"
 module FondKettle
   module Methods
     # Progress of a long soak of grain that is steamed, as a share of the water it can take up cold, and
-    # the way to make up for a late start (figures: Rinse and soak).
+    # the way to make up for a late start (docs/model.md: Rinse and soak).
     class LongSoak
       # From that share on a grain crushes between two fingers.
       READY = 0.85
-      # As warm as a hand can stand, and for no longer than is safe (job: Cautions).
+      # As warm as a hand can stand, and for no longer than is safe (docs/model.md: Rinse and soak).
       WARM_C = 45.0
       MOST_WARM_MIN = 240.0
       WATERS = { "in the refrigerator" => 5.0, "in cold water" => 20.0,

@@ -18,7 +18,7 @@ module FondKettle
       end
     end
 
-    # Place of equal parcels in a steamer, and the minutes until their centre is hot (figures: Parcels).
+    # Place of equal parcels in a steamer, and the minutes until their centre is hot (docs/model.md: Parcels).
     class Parcels
       # The kind of step that makes them hot, and what they are steamed on.
       STEAM = "steam-parcels"

@@ -84,7 +84,7 @@ module FondKettle
 
       private
 
-      # What the fire makes of steam, g/min (figures: net power/2257).
+      # What the fire makes of steam, g/min (docs/model.md: Steaming sticky rice).
       def g_min
         @phase.setting.burner.joule_per_min(heat) / @laid.batches / Pot::Loss::LATENT_J_G
       end

@@ -9,7 +9,7 @@ module FondKettle
     # topped up with then.
     TopUp = Value.define(:at_min, :g)
 
-    # The water under a steamer (figures: Steaming sticky rice): what goes in first, and what at which
+    # The water under a steamer (docs/model.md: Steaming sticky rice): what goes in first, and what at which
     # opening, so that there is always some left.
     class WaterBelow
       # So much is always left, g.

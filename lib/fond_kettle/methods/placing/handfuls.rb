@@ -4,8 +4,8 @@ require_relative "../../pot/fit"
 
 module FondKettle
   module Methods
-    # Leaves that have no room in the pot at once, raw, go in by the handful as they wilt (figures: Greens
-    # wilt). Once hot they take little: that is what a pot is judged by (FoodLoad).
+    # Leaves that have no room in the pot at once, raw, go in by the handful as they wilt (docs/model.md:
+    # Greens). Once hot they take little: that is what a pot is judged by (FoodLoad).
     class Handfuls
       WORDS = ", what has no room by the handful as the rest wilts"
 

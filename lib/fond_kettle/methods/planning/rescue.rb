@@ -15,7 +15,7 @@ module FondKettle
       end
     end
 
-    # The way out of a pot that went wrong, from how it stands (job: What goes wrong).
+    # The way out of a pot that went wrong, from how it stands (docs/model.md: At the stove).
     # What is advised is run first: it is said only where the rice comes right by it.
     class Rescue
       # The least that can be sprinkled evenly over a bed, and the most at once, g per g of

@@ -6,7 +6,7 @@ require_relative "provision"
 
 module FondKettle
   module Methods
-    # The dressing of a request's rice (figures: Sushi rice): what goes in, and what of it is water
+    # The dressing of a request's rice (docs/model.md: Sushi rice): what goes in, and what of it is water
     # that the pot need not give. Where a dish brings its own, that counts in its place.
     module Dressing
       # What a step that dresses takes: the slot of what is sour.

@@ -14,7 +14,7 @@ module FondKettle
     # `shape` of Pot::Piece; `start_c`: how warm it goes in. `assumed`: nobody said what it is.
     Base = Value.define(:g, :meat, :meat_g, :raw, :water_g, :start_c, :residue_g, :piece_mm, :shape,
                         :assumed) do
-      # A raw base keeps so much gravy for each g of its meat (figures: the sealed pot).
+      # A raw base keeps so much gravy for each g of its meat (docs/model.md: Par-cooking and the sealed pot).
       const_set(:GRAVY_PER_G, 0.25)
       # °C that a base goes in at: raw from the refrigerator, cooked still hot.
       const_set(:RAW_C, 5.0)

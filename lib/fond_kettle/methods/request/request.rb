@@ -17,7 +17,7 @@ module FondKettle
   module Methods
     # Something beside the rice: an Ingredient and its weight in g; `label` is how the
     # tasks name it, nil where a dish's own lines and steps do; `poured`: with the model's own
-    # liquid, when the pot is filled (figures: Several liquids); `out`: "before-rice", where it
+    # liquid, when the pot is filled (docs/model.md: Several liquids); `out`: "before-rice", where it
     # is lifted out of its broth for good before the rice goes in, "back-at-end", where it comes
     # back when the rice is done, or nil; `start_c`: how warm it goes in (nil: as the rice is).
     Addition = Value.define(:ingredient, :g, :label, :poured, :out, :start_c) do

@@ -5,8 +5,8 @@ require_relative "../request/programme"
 
 module FondKettle
   module Methods
-    # The recommended programme (figures: Heating through): high, or medium, until all is hot, then low; the
-    # first that finishes the rice, makes raw food safe and tender and does not scorch.
+    # The recommended programme (docs/model.md: Heating through): high, or medium, until all is hot, then low;
+    # the first that finishes the rice, makes raw food safe and tender and does not scorch.
     class Advice
       # What is tried, in turn: what it is heated with, and whether a flat pan lies under it.
       TRIED = %w[high medium low].product([false, true]).sort_by { |_, pan| pan ? 1 : 0 }.freeze

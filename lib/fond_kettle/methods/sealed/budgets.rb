@@ -15,7 +15,7 @@ module FondKettle
     # par-cooked to lose its core in what is left.
     TimeBudget = Value.define(:steam_min, :hot_after_min, :low)
 
-    # The degree to which rice is to be par-cooked (figures: Par-cooking and the sealed pot).
+    # The degree to which rice is to be par-cooked (docs/model.md: Par-cooking and the sealed pot).
     module Budgets
       module_function
 

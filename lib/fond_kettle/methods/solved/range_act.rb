@@ -12,7 +12,7 @@ module FondKettle
     RangeAct = Value.define(:pour_g, :keep_g, :look_min)
 
     # Amount to pour at first, where the expected costs of too wet and of having to sprinkle balance
-    # (figures: The range as an act).
+    # (docs/model.md: The range as an act).
     module Pouring
       # Narrower than this share of the liquid, there is nothing to be gained.
       WORTH_IT = 0.08

@@ -5,7 +5,7 @@ require_relative "../attribute"
 module FondKettle
   module Pot
     module Attributes
-      # A cloth under the lid takes up drips once (figures: Loss of water). It goes under
+      # A cloth under the lid takes up drips once (docs/model.md: Loss of water). It goes under
       # a lid off the heat or on low.
       CLOTH = Attribute.of(:cloth, :switch,
                            set_by: %i[method request stages],

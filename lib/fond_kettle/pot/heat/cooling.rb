@@ -2,7 +2,7 @@
 
 module FondKettle
   module Pot
-    # The cooling of cooked rice towards its surroundings, by Newton's law (figures: Sushi rice, Keep).
+    # The cooling of cooked rice towards its surroundings, by Newton's law (docs/model.md: Keep).
     # Temperatures in °C, thicknesses in mm, minutes.
     module Cooling
       # Cooked rice, loosely spread: g/mL, J/g K.

@@ -11,7 +11,7 @@ module FondKettle
     #
     # While it heats up, the pot gets the burner's setting. After the boil, a cook turns the burner down so
     # that it boils as the table of losses says: the pot takes the heat that wall and steam need, up to the
-    # most that the setting gives (figures: Heat).
+    # most that the setting gives (docs/model.md: Heat).
     class Fire
       # At the boil, g/min; steam can carry off no more than is left when the wall is paid.
       attr_reader :boiling_g_min

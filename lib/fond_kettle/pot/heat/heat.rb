@@ -12,10 +12,10 @@ module FondKettle
     module Heat
       # A step never spans more than this many degrees, so that two points are enough.
       MOST_C = 20.0
-      # From wall, top and floor to the room, W/m2K times 60 s (figures: Off the heat).
+      # From wall, top and floor to the room, W/m2K times 60 s (docs/model.md: Off the heat).
       WALL_J_MIN_M2_K = 7.0 * 60
       # From an oven into the wetted outside: bright metal takes up less than what is dull or dark,
-      # W/m2K (figures: Heat).
+      # W/m2K (docs/model.md: Heat).
       OVEN_W_M2_K = { "steel" => 10.0, "aluminium" => 10.0 }.freeze
       DULL_W_M2_K = 15.0
       # So long after it was taken off, a warm grate still keeps the floor warm.
@@ -37,7 +37,7 @@ module FondKettle
       end
 
       # The conductance into the floor and the wall up to the food, `wetted_mm` deep, in an oven, in J/min K.
-      # Dry wall and lid heat only themselves (figures: Heat).
+      # Dry wall and lid heat only themselves (docs/model.md: Heat).
       def self.oven_conductance(setting, wetted_mm)
         oven_j_min_m2_k(setting) * setting.vessel.wetted_area_m2(wetted_mm)
       end

@@ -6,7 +6,7 @@ require_relative "../stage"
 
 module FondKettle
   module Pot
-    # Minutes until a liquid is hot before it goes in (figures: Heat): in a pot of its own, lid on, on
+    # Minutes until a liquid is hot before it goes in (docs/model.md: Heat): in a pot of its own, lid on, on
     # high, or in an electric kettle.
     module HotLiquid
       # Steps of temperature in which the steam is taken for constant.

@@ -27,7 +27,8 @@ module FondKettle
         volume_ml * 4000.0 / (Math::PI * (diameter_mm**2))
       end
 
-      # Times the book's loss: `lost_g` of water in `minutes` on low, lid on.
+      # Loss of a lid relative to the published one, from `lost_g` of water in `minutes` on low, lid on.
+      # Raises InvalidInput for a loss that no usable lid has.
       #
       #   lid_factor(pot_240_mm_ordinary, gas, 45.0, 10.0) # => 1.5
       def lid_factor(vessel, burner, lost_g, minutes)
@@ -48,7 +49,7 @@ module FondKettle
         ((heat_j / minutes) + (steam_g_min * Loss::LATENT_J_G) + wall_j_min) / 60
       end
 
-      # Height in m at which water boils at `boil_c`.
+      # Height in m at which water boils at `boil_c`. Raises InvalidInput outside the heights of kitchens.
       def altitude_m(boil_c)
         low, high = ALTITUDE_M.minmax
         unless boil_c.between?(Kit::Atmosphere.boiling_point_c(high), Kit::Atmosphere.boiling_point_c(low))

@@ -4,7 +4,7 @@ require_relative "../../kit/vessel_kind"
 
 module FondKettle
   module Pot
-    # The rate at which a pot loses water as steam, in g/min (figures: Loss of water).
+    # The rate at which a pot loses water as steam, in g/min (docs/model.md: Loss of water).
     module Loss
       LATENT_J_G = 2257.0
       REFERENCE_MM = 240.0

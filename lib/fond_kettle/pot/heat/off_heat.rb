@@ -6,7 +6,7 @@ require_relative "loss"
 
 module FondKettle
   module Pot
-    # The cooling of a Simulation off the heat (figures: Off the heat).
+    # The cooling of a Simulation off the heat (docs/model.md: Off the heat).
     module OffHeat
       private
 

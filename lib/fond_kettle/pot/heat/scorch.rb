@@ -2,7 +2,7 @@
 
 module FondKettle
   module Pot
-    # Time for which a dry floor stands the heat before it burns (figures: Scorch).
+    # Time for which a dry floor stands the heat before it burns (docs/model.md: Scorch).
     module Scorch
       # Minutes on a burner turned to that.
       AFTER_MIN = { "high" => 2.0, "medium" => 5.0 }.freeze

@@ -5,7 +5,7 @@ require_relative "../piece"
 module FondKettle
   module Pot
     # The heart of a slab of cooked rice that is heated from both sides, by the first term of its series
-    # (figures: Parcels). Half thicknesses in mm, temperatures in °C, minutes.
+    # (docs/model.md: Parcels). Half thicknesses in mm, temperatures in °C, minutes.
     module Slab
       # How much the heart lags at first (4/pi), and its time by the half thickness squared (4/pi^2).
       LAGS = 1.273

@@ -12,7 +12,7 @@ module FondKettle
 
       private
 
-      # Off the heat all of it falls alike (figures: Off the heat).
+      # Off the heat all of it falls alike (docs/model.md: Off the heat).
       def cool(most_min)
         g_min = Loss::OFF_MIN - @off_min > Loss::HAIR_MIN && !@floor.layer.dry? ? @fire.off_g_min : 0.0
         marks = [Heat::FLOOR_WARM_MIN, Loss::OFF_MIN].map { |mark| mark - @off_min }

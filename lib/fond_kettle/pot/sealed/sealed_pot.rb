@@ -12,12 +12,11 @@ require_relative "stacked"
 
 module FondKettle
   module Pot
-    # A sealed pot of layers on its way (figures: The sealed pot), step by step. The floor is
-    # heated; its steam condenses in the first layer that is not hot, then in the one above.
-    # Each layer pays its own wall at its own temperature, what condenses there runs back down.
-    # Nobody sees a boil: high and medium give what they are left at, and once all is hot what
-    # the walls do not need leaves as steam past the seal. Low is held at wall and table.
-    # To Cooking it is what a Simulation is.
+    # A sealed pot of layers on its way (docs/model.md: Par-cooking and the sealed pot), step by step. The
+    # floor is heated; its steam condenses in the first layer that is not hot, then in the one above. Each
+    # layer pays its own wall at its own temperature, what condenses there runs back down. Nobody sees a boil:
+    # high and medium give what they are left at, and once all is hot what the walls do not need leaves as
+    # steam past the seal. Low is held at wall and table. To Cooking it is what a Simulation is.
     class SealedPot
       include SealedFire
       include SealedSteam

@@ -7,7 +7,7 @@ require_relative "../heat/loss"
 module FondKettle
   module Pot
     # The rise of the floor's steam in a SealedPot: hot layers are kept hot, the first that is not hot is
-    # warmed (figures: Heating through).
+    # warmed (docs/model.md: Heating through).
     module SealedSteam
       # What lacks less than that is as good as hot, °C.
       NEAR_C = 0.5

@@ -12,7 +12,7 @@ require_relative "../span"
 
 module FondKettle
   module Pot
-    # Rice in a steamer on its way (figures: Steaming sticky rice), step by step: the steam of the
+    # Rice in a steamer on its way (docs/model.md: Steaming sticky rice), step by step: the steam of the
     # water below condenses in the lowest bed that is not hot, then in the one above, so that
     # upper tiers lag; what is hot lets it pass. Of what is sprinkled a bed keeps a share, the rest
     # drips through. The water below boils when the steamer is set on it. To Cooking it is what a

@@ -53,10 +53,9 @@ module FondKettle
         [[water_min, core_min_left].max - Kinetics::AFTER_DRAINING_MIN, 0.0].max
       end
 
-      # Minutes on low from the boil for the wanted uptake of `load` (figures: Stage
-      # minutes): the longer of the water's and the core's time, from how far the rice
-      # had come when it went in; where the water goes before the core does, the rest
-      # of the core goes at the dry pace.
+      # Minutes on low from the boil for the wanted uptake of `load` (docs/model.md: Stage minutes and
+      # verdict): the longer of the water's and the core's time, from how far the rice had come when it went
+      # in; where the water goes before the core does, the rest of the core goes at the dry pace.
       def minutes_from_boil(load, time_factor)
         uptake = load.uptake
         water_min = minutes_to_take(uptake, time_factor) - taken_before_min(load, time_factor)

@@ -10,7 +10,7 @@ module FondKettle
       ROOM_C = 20.0
       # The way of draining that drains nothing.
       COOKED_IN = "cooked-in"
-      # Water on the grains, g/g, when they go in (figures: Rinse and soak).
+      # Water on the grains, g/g, when they go in (docs/model.md: Rinse and soak).
       SURFACE = { "quick" => 0.12, "shaken" => 0.08, "long" => 0.05, "air-dried" => 0.02,
                   COOKED_IN => 0.0 }.freeze
       # Minutes the rice stands wet in the sieve, taking in its own surface water.
