@@ -8,21 +8,24 @@ RSpec.describe "Comments" do
             Once|Like|Those|Nothing|Nobody|From|Into|By|At|On|Until|When|Something|Somebody|Can)\b/x
   paths = Dir[File.join(root, "{lib,app,store,web}/**/*.rb")].grep_v(%r{/migrations/}).sort
 
+  # For each line whether it stands under a bare `private`.
+  def under_private(lines)
+    private_depth = nil
+    lines.map do |line|
+      depth = line[/\A */].size
+      private_depth = nil if private_depth && line.match?(/\A\s*(end|class|module)\b/) && depth < private_depth
+      private_depth = depth if line.strip == "private"
+      !private_depth.nil? && depth >= private_depth
+    end
+  end
+
   # [name, comment, body] of each public method and class of a file.
   define_method(:described) do |path|
     lines = File.readlines(path)
     hidden = lines.join.scan(/private_class_method ((?:[^\n]*,\n)*[^\n]*)/).join.scan(/:(\w+[?!]?)/).flatten
-    private_depth = nil
-    lines.each_with_index.filter_map do |line, index|
-      depth = line[/\A */].size
-      if private_depth && line.match?(/\A\s*(end|class|module)\b/) && depth < private_depth
-        private_depth = nil
-      end
-      private_depth = depth if line.strip == "private"
+    lines.zip(under_private(lines)).each_with_index.filter_map do |(line, private_line), index|
       name = line[/\A\s*(?:def (?:self\.)?|class |module )([\w?!=\[\]]+)/, 1]
-      next if name.nil? || hidden.include?(name) || (private_depth && depth >= private_depth)
-
-      [name, comment(lines, index), body(lines, index)]
+      [name, comment(lines, index), body(lines, index)] unless name.nil? || hidden.include?(name) || private_line
     end
   end
 

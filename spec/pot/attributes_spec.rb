@@ -40,4 +40,27 @@ RSpec.describe FondKettle::Pot::Attributes do
       FondKettle::Formats::RequestReader.new(basic_request(stages: stray))
     end.to raise_error(FondKettle::InvalidInput, /moon/)
   end
+
+  it "do not load where what a request may switch on has no sentence for the slip" do
+    fan = FondKettle::Pot::Attribute.of(:fan, :switch, set_by: %i[request])
+    sentences = FondKettle::Words.of("closings")
+    list = described_class.all.values
+    expect(described_class.checked(list, sentences)).to eq(list)
+    expect { described_class.checked([*list, fan], sentences) }
+      .to raise_error(FondKettle::BadCatalogue, "data/words.yml: closings must have a sentence for fan")
+    with_it = sentences.merge("fan" => "A fan blows over the pot")
+    expect(described_class.checked([*list, fan], with_it).last).to eq(fan)
+  end
+
+  FondKettle::Methods::Library.ours.all.each_value do |method|
+    it "are told in #{method.key} wherever a request switches one on" do
+      grain = FondKettle::Larder::Grains.all.values.find { |one| method.suits?(one) }
+      described_class.switches(:request).map { |one| one.key.to_s }.each do |key|
+        plan = plan_for(basic_request(method: method.key, grain: grain.key, key => true))
+        on = plan.phases.flat_map(&:stages).any? { |stage| stage.public_send(key) }
+        told = plan.tasks.any? { |task| task.say.include?(FondKettle::Words.of("closings").fetch(key)) }
+        expect([key, told]).to eq([key, on])
+      end
+    end
+  end
 end

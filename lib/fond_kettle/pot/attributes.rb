@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "../ground/errors"
+require_relative "../ground/words"
 require_relative "attribute"
 
 Dir[File.join(__dir__, "attributes", "*.rb")].each { |path| require path }
@@ -13,10 +15,20 @@ module FondKettle
 
       module_function
 
-      # All Attributes by key.
+      # All Attributes by key. Raises BadCatalogue.
       def all
-        @all ||= constants.map { |name| const_get(name) }.grep(Attribute).sort_by(&:key)
-                          .to_h { |attribute| [attribute.key, attribute] }.freeze
+        @all ||= checked(constants.map { |name| const_get(name) }.grep(Attribute), Words.of("closings"))
+                 .sort_by(&:key).to_h { |attribute| [attribute.key, attribute] }.freeze
+      end
+
+      # The list itself, when each attribute that a request may switch on has a sentence for the slip: nothing
+      # changes the water unsaid. `sentences`: text by key. Raises BadCatalogue.
+      def checked(list, sentences)
+        silent = list.select { |one| one.by?(:request) && one.type == :switch }.map { |one| one.key.to_s }
+        silent -= sentences.keys
+        return list if silent.empty?
+
+        raise BadCatalogue, "data/words.yml: closings must have a sentence for #{silent.join(', ')}"
       end
 
       # Attributes that `who` may set (:method, :request, :stages or :event).
