@@ -13,7 +13,9 @@ RSpec.describe "Comments" do
     private_depth = nil
     lines.map do |line|
       depth = line[/\A */].size
-      private_depth = nil if private_depth && line.match?(/\A\s*(end|class|module)\b/) && depth < private_depth
+      if private_depth && line.match?(/\A\s*(end|class|module)\b/) && depth < private_depth
+        private_depth = nil
+      end
       private_depth = depth if line.strip == "private"
       !private_depth.nil? && depth >= private_depth
     end
@@ -25,7 +27,10 @@ RSpec.describe "Comments" do
     hidden = lines.join.scan(/private_class_method ((?:[^\n]*,\n)*[^\n]*)/).join.scan(/:(\w+[?!]?)/).flatten
     lines.zip(under_private(lines)).each_with_index.filter_map do |(line, private_line), index|
       name = line[/\A\s*(?:def (?:self\.)?|class |module )([\w?!=\[\]]+)/, 1]
-      [name, comment(lines, index), body(lines, index)] unless name.nil? || hidden.include?(name) || private_line
+      unless name.nil? || hidden.include?(name) || private_line
+        [name, comment(lines, index),
+         body(lines, index)]
+      end
     end
   end
 

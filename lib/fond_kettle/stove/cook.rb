@@ -142,8 +142,7 @@ module FondKettle
 
       # Keys of food that is in the pot, up to this task, and can be taken out.
       def in_pot
-        tasks.take(position + 1).flat_map { |task| task[:amounts] || [] }.map { |one| one[:what] }.uniq -
-          out_of_pot
+        amounts(tasks.take(position + 1)).map { |amount| amount[:what] }.uniq - out_of_pot
       end
 
       # Keys of food that was taken out and is not back yet.
@@ -156,7 +155,7 @@ module FondKettle
 
       private
 
-      def amounts
+      def amounts(tasks = self.tasks)
         tasks.flat_map { |task| task[:amounts] || [] }
       end
 

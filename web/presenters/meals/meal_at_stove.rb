@@ -107,7 +107,7 @@ module FondKettle
         def pots
           meal.made.flat_map { |dish| dish.cook_ids.map { |id| [dish, id] } }.map do |dish, id|
             pot = Cooking.new(household, household.cooks.find(id), @now)
-            ["#{mark(dish.key)} #{dish.title}", "/stove/#{id}", pot.small_drawing, pot.says]
+            ["#{words.mark(dish.key)} #{dish.title}", "/stove/#{id}", pot.small_drawing, pot.says]
           end
         end
 
@@ -169,7 +169,8 @@ module FondKettle
           others = waiting.reject { |one| standing.cook_of(one) == cook }
           return if others.empty?
 
-          "after #{others.map { |one| "#{named(one.id)}, #{meal.cooks[standing.cook_of(one)]}" }.join('; ')}"
+          told = others.map { |one| "#{words.named(one.id)}, #{meal.cooks[standing.cook_of(one)]}" }
+          "after #{told.join('; ')}"
         end
 
         def card(task)

@@ -16,8 +16,6 @@ module FondKettle
       # A meal as it is planned: when to begin, whether that is the least, every task in its lane, and
       # one of them looked at more closely.
       class MealClock < Presenter
-        include MealWords
-
         # What is to be careful of with what is done the day before.
         AHEAD_CARE = "Cover it and keep it at 5 °C or below; raw meat and fish by themselves, at the bottom."
         # A task as the list has it.
@@ -40,7 +38,7 @@ module FondKettle
 
         def lead
           begin_at = meal.at(schedule.span_min)
-          "Begin at **#{hour(begin_at)}**#{day_of(begin_at)}, eat at **#{hour(meal.serve_at)}**: " \
+          "Begin at **#{hour(begin_at)}**#{words.day_of(begin_at)}, eat at **#{hour(meal.serve_at)}**: " \
             "**#{minutes(schedule.span_min)}** in all#{bound}.#{patience}"
         end
 
@@ -70,12 +68,12 @@ module FondKettle
 
         # Tasks of the evening, in the order in which they start.
         def rows
-          @rows ||= in_order(meal.tasks).map { |task| row(task) }
+          @rows ||= words.in_order(meal.tasks).map { |task| row(task) }
         end
 
         # Dishes by their mark: [mark, title, in which pot].
         def dishes
-          meal.dishes.map { |dish| [mark(dish.key), dish.title, dish.plan.dig(:vessel, :name)] }
+          meal.dishes.map { |dish| [words.mark(dish.key), dish.title, dish.plan.dig(:vessel, :name)] }
         end
 
         # Tasks that are, or could be, done the day before: [id, say, dish, done then?].
@@ -93,8 +91,8 @@ module FondKettle
 
           task = meal.tasks.find { |one| one.id == @chosen }
           reason = reasons.of(task.id)
-          Looked.new(row: row(task), why: why(reason), moves: moves(reason), at: hour(starts_at(task)),
-                     who: meal.who[task.id], hands_on: task.hands_on?)
+          Looked.new(row: row(task), why: words.why(reason), moves: moves(reason),
+                     at: hour(words.starts_at(task)), who: meal.who[task.id], hands_on: task.hands_on?)
         end
 
         # Cooks to choose from: [key, name].
@@ -109,10 +107,14 @@ module FondKettle
         # The obstacle of a meal that cannot be met, as a sentence, and what would remove it: [key, words].
         def trouble
           ways = App::ArrangeMeal.new(@now).ways_out(meal)
-          [conflict(ways.conflict), ways.all.map { |way| [way, way_out(way)] }]
+          [words.conflict(ways.conflict), ways.all.map { |way| [way, words.way_out(way)] }]
         end
 
         private
+
+        def words
+          @words ||= MealWords.new(meal, schedule)
+        end
 
         # What it asks of the food, where that is more than it should.
         def patience
@@ -144,10 +146,11 @@ module FondKettle
         end
 
         def row(task)
-          Row.new(id: task.id, at: hour(starts_at(task)), who: names(task), mark: mark(task.dish),
-                  dish: meal.dish(task.dish).title, say: task.say, puts_in: task.puts_in,
-                  minutes: minutes(told_min(task)), cue: cue(task), critical: critical.include?(task.id),
-                  pinned: meal.pins.key?(task.id), cautions: cautions(task))
+          Row.new(id: task.id, at: hour(words.starts_at(task)), who: words.names(task),
+                  mark: words.mark(task.dish), dish: meal.dish(task.dish).title, say: task.say,
+                  puts_in: task.puts_in, minutes: minutes(words.told_min(task)), cue: words.cue(task),
+                  critical: critical.include?(task.id), pinned: meal.pins.key?(task.id),
+                  cautions: words.cautions(task))
         end
 
         def moves(reason)

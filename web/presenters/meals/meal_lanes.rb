@@ -13,8 +13,6 @@ module FondKettle
     module Presenters
       # The lanes of a meal: who and what is busy with which task when.
       class MealLanes
-        include MealWords
-
         # So many lanes of what only waits are shown.
         MOST_WAITING = 2
 
@@ -25,7 +23,8 @@ module FondKettle
           @schedule = schedule
           @critical = critical
           @standing = standing
-          @tasks = in_order(meal.tasks)
+          @words = MealWords.new(meal, schedule)
+          @tasks = @words.in_order(meal.tasks)
         end
 
         # Drawings::Lane: hands, rings, oven, waiting.
@@ -46,7 +45,7 @@ module FondKettle
 
         private
 
-        attr_reader :meal, :schedule
+        attr_reader :words
 
         def fire?(lane)
           %w[ring oven].include?(lane.kind)
@@ -54,7 +53,7 @@ module FondKettle
 
         # Does the dish's own pot stand there?
         def own_pot?(dish, bar)
-          bar.mark == mark(dish.key) && @tasks.find { |task| task.id == bar.id }.kind.in_pot
+          bar.mark == words.mark(dish.key) && @tasks.find { |task| task.id == bar.id }.kind.in_pot
         end
 
         def pot(dish, index, at_min, drawn)
@@ -108,7 +107,7 @@ module FondKettle
 
         def bar(task)
           Drawings::Bar.new(id: task.id, from_min: start_min(task), to_min: @schedule.over_min(task),
-                            mark: mark(task.dish), label: task.kind.word, state: state(task),
+                            mark: words.mark(task.dish), label: task.kind.word, state: state(task),
                             critical: @critical.include?(task.id), pinned: @meal.pins.key?(task.id))
         end
 

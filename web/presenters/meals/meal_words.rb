@@ -2,48 +2,58 @@
 
 require_relative "../../../lib/fond_kettle/dishes/dish_step"
 require_relative "../../../lib/fond_kettle/ground/words"
+require_relative "../../helpers/numbers"
 
 module FondKettle
   module Web
     module Presenters
-      # Texts on the tasks of a meal, its conflicts and the ways out of them, for presenters with a `meal` and
-      # a `schedule`.
-      module MealWords
+      # Texts on the tasks of a meal, its conflicts and the ways out of them.
+      class MealWords
+        include Helpers::Numbers
+
         MARKS = ("A".."Z").to_a.freeze
         RESOURCES = Words.of("resources")
         RESOURCES_MANY = Words.of("resources-many")
 
-        private
+        # `meal`: Meals::Meal; `schedule`: Meals::Schedule, nil while the meal cannot be met.
+        def initialize(meal, schedule)
+          @meal = meal
+          @schedule = schedule
+        end
 
         # The letter of a dish, by its key.
         def mark(key)
           MARKS[meal.dishes.index { |dish| dish.key == key }]
         end
 
+        # Tasks in the order of their starts.
         def in_order(tasks)
           tasks.sort_by.with_index { |task, index| [-schedule.starts.fetch(task.id), index] }
         end
 
+        # Time when a task starts.
         def starts_at(task)
           meal.at(schedule.starts.fetch(task.id))
         end
 
-        # Who does it, or nil where it needs no hands.
+        # Names of those who do it, or nil when it needs no hands.
         def names(task)
           cooks = schedule.hands[task.id]
           cooks&.map { |cook| meal.cooks[cook] }&.join(" and ")
         end
 
+        # Minutes of a task, as its food is timed.
         def told_min(task)
           task.told[:timed_min] || task.minutes
         end
 
+        # The cue of a task, or nil when it has none of its own.
         def cue(task)
           cue = task.told[:cue].to_s
           cue unless cue.empty? || cue == Dishes::DONE
         end
 
-        # Of a task, in words.
+        # Texts of a task's cautions.
         def cautions(task)
           codes = task.told[:cautions] || []
           known = meal.dish(task.dish).plan.fetch(:cautions, [])
@@ -61,6 +71,7 @@ module FondKettle
           time.to_date == meal.serve_at.to_date ? "" : " on #{time.strftime('%A')}"
         end
 
+        # The reason why a task stands where it does, as a sentence.
         def why(reason)
           case reason.why
           when :pinned then "You pinned it there."
@@ -73,6 +84,7 @@ module FondKettle
           end
         end
 
+        # The conflict of a meal that cannot be met, as a sentence.
         def conflict(found)
           unless found
             return "No order was found in which everything can be done. Whether there is one is not known."
@@ -84,6 +96,26 @@ module FondKettle
           "#{conflict_head(found)} #{list}."
         end
 
+        # A way out, as a sentence.
+        def way_out(way)
+          all = "then it takes **#{minutes(way.span_min)}**"
+          case way.key
+          when :cook then "#{counted('cook', way.count)} more: #{all}"
+          when :ring then "#{counted('burner', way.count)} more: #{all}"
+          when :shelf then "#{counted('oven', way.count)} more: #{all}"
+          when :both then "#{counted('cook', way.count)} and #{counted('burner', way.count)} more: #{all}"
+          when :ahead then "#{way.count} steps the day before: #{all}"
+          when :quiet then "Work in the quiet hours, too: #{all}"
+          when :wait then "What is ready waits up to #{way.count} min longer, kept hot: #{all}"
+          else "Eat #{way.count} min later: #{all}"
+          end
+        end
+
+        private
+
+        attr_reader :meal, :schedule
+
+        # What is in the way: the beginning of the sentence.
         def conflict_head(found)
           return "These contradict one another:" unless found.resource
 
@@ -99,20 +131,6 @@ module FondKettle
         def counted(resource, count)
           words = count == 1 ? RESOURCES : RESOURCES_MANY
           "#{count} #{words.fetch(resource) { RESOURCES.fetch('cook') }}"
-        end
-
-        def way_out(way)
-          all = "then it takes **#{minutes(way.span_min)}**"
-          case way.key
-          when :cook then "#{counted('cook', way.count)} more: #{all}"
-          when :ring then "#{counted('burner', way.count)} more: #{all}"
-          when :shelf then "#{counted('oven', way.count)} more: #{all}"
-          when :both then "#{counted('cook', way.count)} and #{counted('burner', way.count)} more: #{all}"
-          when :ahead then "#{way.count} steps the day before: #{all}"
-          when :quiet then "Work in the quiet hours, too: #{all}"
-          when :wait then "What is ready waits up to #{way.count} min longer, kept hot: #{all}"
-          else "Eat #{way.count} min later: #{all}"
-          end
         end
       end
     end

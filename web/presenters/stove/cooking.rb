@@ -1,15 +1,15 @@
 # frozen_string_literal: true
 
+require "forwardable"
 require_relative "../../../lib/fond_kettle/ground/limits"
 require_relative "../../../lib/fond_kettle/ground/words"
 require_relative "../../../lib/fond_kettle/kit/vessel_kind"
 require_relative "../../../lib/fond_kettle/stove/cook"
-require_relative "../../drawings/pot_picture"
 require_relative "handed_step"
 require_relative "layered_step"
 require_relative "poured_water"
+require_relative "stove_picture"
 require_relative "../presenter"
-require_relative "../seen_pots"
 require_relative "../told_words"
 
 module FondKettle
@@ -17,19 +17,19 @@ module FondKettle
     module Presenters
       # A pot on the stove, as it stands now.
       class Cooking < Presenter
-        include HandedStep
-        include LayeredStep
-        include PouredWater
+        extend Forwardable
+
+        def_delegators :water, :pours?, :pour_label, :pour_g, :pour_steps, :act_of_range, :hold_words, :held,
+                       :look_due?, :standing, :pour_units
+        def_delegators :hands, :cools?, :cooling_drawing, :cooling_words, :tally
+        def_delegators :layers, :drained
+        def_delegators :picture, :drawing, :small_drawing
 
         CUES = Words.of("cues")
         ACTS = Words.of("acts")
         # The one thing to do at a step: `cue` that is seen with it (nil: none), as it is said, and
         # where it is sent.
         Act = Value.define(:cue, :say, :path)
-        # The pot is drawn as large as it may stand beside the clock: units for its width and
-        # height.
-        WIDE = 190.0
-        HIGH = 120.0
 
         attr_reader :id, :record, :cook, :now
 
@@ -94,21 +94,6 @@ module FondKettle
           "ready about #{hour(now + (cook.left_min(now) * 60))}"
         end
 
-        # The pot as it should stand now, beside others.
-        def small_drawing
-          seen = pot_seen
-          seen && Drawings::PotPicture.new(seen, "pot-#{id}").to_s
-        end
-
-        # The same, as large as there is room.
-        def drawing
-          seen = pot_seen
-          return unless seen
-
-          scale = [WIDE / seen.diameter_mm, HIGH / seen.height_mm].min
-          Drawings::PotPicture.new(seen, "pot-#{id}", scale: scale, data: moving).to_s
-        end
-
         # The instruction; that of a remedy, when one is going on.
         def says
           return remedy[:say] if remedy
@@ -121,6 +106,16 @@ module FondKettle
           return remedy_amounts(remedy, household.shelves.measures) if remedy
 
           task[:puts_in].to_s.split("; ") - (list ? list[:lines] : [])
+        end
+
+        # The layers to be laid in, line by line, or nil.
+        def list
+          task[:list] unless remedy
+        end
+
+        # Names of food that is measured here because nobody knew it when it was planned, or knows it yet.
+        def unknown
+          task[:core_c] ? cook.plan.fetch(:unknown, []).reject { |name| household.names.find(name) } : []
         end
 
         # The remedy for what is wrong, or nil.
@@ -187,7 +182,7 @@ module FondKettle
           return "**#{said}**: hot enough. Go on." if cook.hot_enough?
 
           "**#{said} is not safe yet**; #{task[:core_c]} °C it must be. Close the lid, give it " \
-            "#{more_min(measured_c)} min more on low, and measure again."
+            "#{layers.more_min(measured_c)} min more on low, and measure again."
         end
 
         # Signs that are to come, but for the one that is this step's own thing to do: [cue, words,
@@ -216,14 +211,20 @@ module FondKettle
 
         private
 
-        # nil where an older plan, or nobody, knows what stands on the fire.
-        def pot_seen
-          return unless cook.plan[:vessel]
+        def water
+          @water ||= PouredWater.new(cook, household.shelves, now)
+        end
 
-          SeenPots.cook(cook, cook.heat_on_at && (cook.on_heat_s(now) / 60.0), comes_out: (unless remedy
-                                                                                             cook.outlook
-                                                                                           end),
-                                                                               filled: filled?)
+        def hands
+          @hands ||= HandedStep.new(cook, now)
+        end
+
+        def picture
+          @picture ||= StovePicture.new(cook, id, now)
+        end
+
+        def layers
+          @layers ||= LayeredStep.new(cook)
         end
 
         # Whose heat goes by itself is not looked into: it says when it is dry.
@@ -231,19 +232,6 @@ module FondKettle
           return cue || "next" unless cue == "dry" && (source = cook.plan.dig(:vessel, :source))
 
           Kit::VesselKinds.by_source(source).regulated ? cue : "switched-off"
-        end
-
-        # What a script moves the drawing by.
-        def moving
-          return {} unless cook.heat_on_at && cook.plan[:levels]
-
-          { data_levels: JSON.generate(cook.plan[:levels]), data_min: cook.on_heat_s(now) / 60.0 }
-        end
-
-        # Is the rice in the pot? From the step on at which it is filled.
-        def filled?
-          fill = cook.tasks.index { |one| one[:kind] == FILL }
-          fill.nil? || cook.position >= fill
         end
       end
     end

@@ -1,19 +1,23 @@
 # frozen_string_literal: true
 
 require_relative "../../drawings/cooling_drawing"
+require_relative "../../helpers/numbers"
 
 module FondKettle
   module Web
     module Presenters
       # Parts of a step whose work is done by hand once the rice is ready: the tally of pieces, the bed that
-      # cools. Only Cooking includes it.
-      module HandedStep
+      # cools.
+      class HandedStep
+        include Helpers::Numbers
+
         # A curve goes on so far beyond its end.
         BEYOND = 1.15
 
-        # Names of food that is measured here because nobody knew it when it was planned, or knows it yet.
-        def unknown
-          task[:core_c] ? cook.plan.fetch(:unknown, []).reject { |name| household.names.find(name) } : []
+        # `cook`: Stove::Cook; `now`: a Time.
+        def initialize(cook, now)
+          @cook = cook
+          @now = now
         end
 
         # True when a bed cools at this step, and has begun to.
@@ -41,6 +45,10 @@ module FondKettle
         def tally
           "#{cook.made} of #{cook.pieces}" if cook.pieces
         end
+
+        private
+
+        attr_reader :cook, :now
       end
     end
   end

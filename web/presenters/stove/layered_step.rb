@@ -2,35 +2,38 @@
 
 require_relative "../../../lib/fond_kettle/pot/heat/more_heat"
 require_relative "../../../lib/fond_kettle/pot/piece"
+require_relative "../../helpers/numbers"
 
 module FondKettle
   module Web
     module Presenters
-      # Parts of a step at the stove of a pot of layers: what is laid in, rice that is drained sooner or
-      # later, how much longer a piece needs.
-      module LayeredStep
+      # Parts of a step at the stove of a pot of layers: rice that is drained sooner or later, how much longer
+      # a piece needs.
+      class LayeredStep
+        include Helpers::Numbers
+
         # What nobody knows the cut of is measured soon again, minutes.
         SOON_MIN = 5
 
+        # `cook`: Stove::Cook.
+        def initialize(cook)
+          @cook = cook
+        end
+
         # The further minutes, by the cut of the thickest piece; an unknown piece is measured again soon.
         def more_min(measured_c)
-          cut = cook.plan[:cut]
+          cut = @cook.plan[:cut]
           return SOON_MIN unless cut
 
           Pot::MoreHeat.minutes(Pot::Cut.new(shape: cut[:shape], mm: cut[:mm], safe_c: nil, tender_min: 0.0),
-                                measured_c, task[:core_c], cook.plan[:boil_c])
-        end
-
-        # The layers to be laid in, line by line, or nil.
-        def list
-          task[:list] unless remedy
+                                measured_c, @cook.task[:core_c], @cook.plan[:boil_c])
         end
 
         # Results of draining the rice sooner or later than planned, one sentence each.
         def drained
-          return [] unless task[:kind] == "par-boil"
+          return [] unless @cook.task[:kind] == "par-boil"
 
-          runs = (cook.plan[:drained] || []).slice_when { |one, other| one[:verdict] != other[:verdict] }
+          runs = (@cook.plan[:drained] || []).slice_when { |one, other| one[:verdict] != other[:verdict] }
           runs.map do |same|
             from = same.first[:minutes]
             to = same.last[:minutes]

@@ -3,20 +3,30 @@
 require_relative "../../../lib/fond_kettle/measure/rounding"
 require_relative "../../../lib/fond_kettle/measure/spoken"
 require_relative "../../../lib/fond_kettle/stove/potful"
+require_relative "../../helpers/numbers"
 
 module FondKettle
   module Web
     module Presenters
-      # Water that is poured at the stove, kept hot, or measured there. Only Cooking includes it.
-      module PouredWater
+      # Water that is poured at the stove, kept hot, or measured there.
+      class PouredWater
+        include Helpers::Numbers
+
         # Kinds of step at which a broth is measured, and at which a pot is filled.
         MEASURE = "measure"
         FILL = Stove::Potful::FILL
 
+        # `cook`: Stove::Cook; `shelves`: House::Shelves; `now`: a Time.
+        def initialize(cook, shelves, now)
+          @cook = cook
+          @shelves = shelves
+          @now = now
+        end
+
         # True when the poured or standing water is measured at this step.
         def pours?
           measures = cook.tasks.any? { |one| one[:kind] == MEASURE }
-          task[:kind] == (measures ? MEASURE : FILL) && !cook.waiting?
+          cook.task[:kind] == (measures ? MEASURE : FILL) && !cook.waiting?
         end
 
         # Label of the field in which the filling is measured.
@@ -27,12 +37,12 @@ module FondKettle
         # The first value of that field, in g, as the house's scale shows it.
         def pour_g
           Measure::Rounding.grams(cook.standing_g || cook.plan.dig(:base, :standing_g) || cook.poured_g,
-                                  kitchen[:scale_step_g])
+                                  shelves.scale_step_g)
         end
 
         # The changes that one tap makes, in g and in the house's cup.
         def pour_steps
-          { g: [kitchen[:scale_step_g].to_f, 5.0].max, cup: 0.25 }
+          { g: [shelves.scale_step_g.to_f, 5.0].max, cup: 0.25 }
         end
 
         # The range as an act, where this step may hold water back: {pour_g, keep_g, look_min}.
@@ -43,7 +53,7 @@ module FondKettle
         # The offer to hold water back, as a text.
         def hold_words
           offer = act_of_range
-          measures = household.shelves.measures
+          measures = shelves.measures
           pour, keep = [offer[:pour_g], offer[:keep_g]].map do |g|
             "**#{measures.weighed(g)}** (#{Measure::Spoken.say(g, measures)})"
           end
@@ -56,7 +66,7 @@ module FondKettle
           g = cook.held_g
           return unless g && cook.look_at
 
-          amount = "#{grams(g)}, #{Measure::Spoken.say(g, household.shelves.measures)}"
+          amount = "#{grams(g)}, #{Measure::Spoken.say(g, shelves.measures)}"
           return "**Look now.** Tilt the pot: are the craters dry? Then the #{amount} go in." if look_due?
 
           "At **#{hour(cook.look_at)}** you look whether the #{amount} kept hot go in."
@@ -77,9 +87,13 @@ module FondKettle
 
         # The units of pouring: pairs of unit and words.
         def pour_units
-          cup = household.shelves.cups.first
+          cup = shelves.cups.first
           [%w[g grams], ["cup", cup ? "#{cup.name}, #{plain(cup.ml)} mL" : "US cups"]]
         end
+
+        private
+
+        attr_reader :cook, :shelves, :now
       end
     end
   end
