@@ -135,9 +135,8 @@ module FondKettle
 
       # What of these keys (names in older events) the plan puts in, in g; 0 when nobody weighed it.
       def food_g(key)
-        amounts.select do |amount|
-          [amount[:what], amount[:name]].include?(key)
-        end.sum { |amount| amount[:g].to_f }
+        named = amounts.select { |amount| [amount[:what], amount[:name]].include?(key) }
+        named.sum { |amount| amount[:g].to_f }
       end
 
       # Keys of food that is in the pot, up to this task, and can be taken out.

@@ -1,10 +1,13 @@
 // Reads a step aloud with a voice of the device's own: one that needs the network is not used.
-const own = () => window.speechSynthesis?.getVoices().find((voice) => voice.localService && voice.lang.startsWith("en"));
+const own = () =>
+  window.speechSynthesis?.getVoices().find((voice) => voice.localService && voice.lang.startsWith("en"));
 const PARTS = ".stove-wrong, .stove-say, .stove-puts-in li, .stove-cue, .stove-now .clock-note";
 
 export function reader(button, step) {
   if (!button || !window.speechSynthesis) return;
-  const show = () => { button.hidden = !own(); };
+  const show = () => {
+    button.hidden = !own();
+  };
   show();
   window.speechSynthesis.addEventListener?.("voiceschanged", show);
   button.addEventListener("click", () => {

@@ -27,7 +27,11 @@ export function ring() {
 // A film of one still colour, muted: what many devices stay awake for where they give no lock.
 async function film() {
   const canvas = Object.assign(document.createElement("canvas"), { width: 2, height: 2 });
-  const video = Object.assign(document.createElement("video"), { muted: true, playsInline: true, loop: true });
+  const video = Object.assign(document.createElement("video"), {
+    muted: true,
+    playsInline: true,
+    loop: true,
+  });
   canvas.getContext("2d").fillRect(0, 0, 2, 2);
   video.srcObject = canvas.captureStream(1);
   await video.play();
@@ -39,11 +43,15 @@ export async function stayAwake() {
   try {
     await navigator.wakeLock.request("screen");
     return "lock";
-  } catch { /* not given here */ }
+  } catch {
+    /* not given here */
+  }
   try {
     still ??= await film();
     return "film";
-  } catch { return null; }
+  } catch {
+    return null;
+  }
 }
 
 // Sound, once the browser lets it: with a tap, or after one on a page before.
@@ -51,7 +59,9 @@ export async function arm() {
   try {
     context ??= new AudioContext();
     await context.resume();
-  } catch { context = null; }
+  } catch {
+    context = null;
+  }
 }
 
 // Takes the tap: a test ring, and the screen. Says in words what this device gives.
@@ -59,8 +69,11 @@ export async function alarm() {
   await arm();
   ring();
   const awake = await stayAwake();
-  const sound = canRing() ? "It rings here" : "No sound here: the page flashes, and the time stands in its title";
-  const screen = { lock: "the screen stays on.", film: "the screen should stay on: look at it once." }[awake] ??
+  const sound = canRing()
+    ? "It rings here"
+    : "No sound here: the page flashes, and the time stands in its title";
+  const screen =
+    { lock: "the screen stays on.", film: "the screen should stay on: look at it once." }[awake] ??
     "the screen may go dark: set it to stay on longer.";
   return `${sound}; ${screen}`;
 }

@@ -5,7 +5,10 @@ const fields = () => [...form.querySelectorAll('input[name="layer[]"]')];
 let taken = null;
 // What lay there before each change, the last first; the answer brings a new button every time.
 const before_that = [];
-const undoable = () => { const undo = document.getElementById("layer-undo"); if (undo) undo.hidden = before_that.length === 0; };
+const undoable = () => {
+  const undo = document.getElementById("layer-undo");
+  if (undo) undo.hidden = before_that.length === 0;
+};
 
 function lay(texts, back = false) {
   const before = fields();
@@ -74,4 +77,6 @@ document.addEventListener("pointerup", (event) => {
   else row(number(over)).after(row(from));
   lay(texts);
 });
-document.addEventListener("pointercancel", () => { taken = null; });
+document.addEventListener("pointercancel", () => {
+  taken = null;
+});

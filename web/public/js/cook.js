@@ -33,15 +33,23 @@ const cards = () => [...cook.querySelectorAll(".meal-card")];
 const cardOf = (task) => cards().find((card) => card.dataset.task === task);
 const mine = (name) => cards().filter((card) => card.dataset.cook === name);
 // What comes before a task is over, or is on the go by itself.
-const done = (card) => !card || card.dataset.state === "over" || (card.dataset.state === "going" && card.dataset.hands !== "true");
-const open = (card) => card.dataset.state === "to-come" && card.dataset.after.split(" ").every((task) => done(cardOf(task)));
-const current = (name) => mine(name).find((card) => card.dataset.state === "going" && card.dataset.hands === "true") ?? mine(name).find(open);
+const done = (card) =>
+  !card || card.dataset.state === "over" || (card.dataset.state === "going" && card.dataset.hands !== "true");
+const open = (card) =>
+  card.dataset.state === "to-come" && card.dataset.after.split(" ").every((task) => done(cardOf(task)));
+const current = (name) =>
+  mine(name).find((card) => card.dataset.state === "going" && card.dataset.hands === "true") ??
+  mine(name).find(open);
 
 function applied(tap) {
   const card = cardOf(tap.task);
   if (!card) return;
   if (tap.what === "begun") {
-    Object.assign(card.dataset, { state: "going", began: tap.at, ends: tap.at + Number(card.dataset.minutes) * 60_000 });
+    Object.assign(card.dataset, {
+      state: "going",
+      began: tap.at,
+      ends: tap.at + Number(card.dataset.minutes) * 60_000,
+    });
   } else if (tap.what === "over") card.dataset.state = "over";
   else if (tap.what === "not-over") card.dataset.state = "going";
   else card.dataset.state = "to-come";
@@ -55,9 +63,15 @@ function offer(taps) {
   strip.querySelector("button").onclick = () => {
     strip.hidden = true;
     const at = Math.round(now());
-    hand([...taps].reverse().map((tap, index) => ({ key: tapKey(), task: tap.task, what: `not-${tap.what}`, at: at + index })));
+    hand(
+      [...taps]
+        .reverse()
+        .map((tap, index) => ({ key: tapKey(), task: tap.task, what: `not-${tap.what}`, at: at + index })),
+    );
   };
-  forget = setTimeout(() => { strip.hidden = true; }, UNDO_MS);
+  forget = setTimeout(() => {
+    strip.hidden = true;
+  }, UNDO_MS);
 }
 
 function hand(taps) {
@@ -73,7 +87,8 @@ function hand(taps) {
 function bar() {
   for (const card of cards()) {
     card.classList.remove("is-first");
-    card.querySelector(".card-waits").hidden = card.dataset.state !== "to-come" || open(card) || !card.querySelector(".card-waits").textContent;
+    card.querySelector(".card-waits").hidden =
+      card.dataset.state !== "to-come" || open(card) || !card.querySelector(".card-waits").textContent;
   }
   for (const form of document.querySelectorAll("#bar form")) {
     const card = current(form.dataset.cook);
@@ -91,18 +106,29 @@ function bar() {
 function say() {
   const note = document.getElementById("kept");
   const waiting = kept().length;
-  if (note) note.textContent = waiting ? `Not connected: ${waiting} ${waiting === 1 ? "tap is" : "taps are"} kept here` : "";
+  if (note)
+    note.textContent = waiting
+      ? `Not connected: ${waiting} ${waiting === 1 ? "tap is" : "taps are"} kept here`
+      : "";
 }
 
 function tick() {
   for (const card of cards()) {
     const left = card.querySelector(".card-left");
     const { state, ends, starts, task } = card.dataset;
-    if (state === "over") { left.textContent = ""; continue; }
+    if (state === "over") {
+      left.textContent = "";
+      continue;
+    }
     const seconds = ((state === "going" ? Number(ends) : Number(starts)) - now()) / 1000;
     const words = state === "going" ? ["left", "time is up,", "ago"] : ["to go", "was due", "ago"];
     // What is far off stands there with its hour alone.
-    left.textContent = seconds > FAR_S ? "" : seconds >= 0 ? `${written(seconds)} ${words[0]}` : `${words[1]} ${written(seconds)} ${words[2]}`;
+    left.textContent =
+      seconds > FAR_S
+        ? ""
+        : seconds >= 0
+          ? `${written(seconds)} ${words[0]}`
+          : `${words[1]} ${written(seconds)} ${words[2]}`;
     card.classList.toggle("is-up", seconds < 0);
     // It rings for what is over and for what is due, each once, and names its pot.
     const due = `${task} ${state}`;
@@ -121,18 +147,33 @@ async function handOver() {
   sending = true;
   try {
     const body = new URLSearchParams({ authenticity_token: token, taps: JSON.stringify({ taps }) });
-    const response = await fetch(`/meal/${meal}/taps`, { method: "POST", body, headers: { "x-kettle-part": "taps" } });
+    const response = await fetch(`/meal/${meal}/taps`, {
+      method: "POST",
+      body,
+      headers: { "x-kettle-part": "taps" },
+    });
     // What cannot be used is not sent for ever; what could not be saved now is.
-    if (response.ok || [409, 422].includes(response.status)) keep(kept().filter((tap) => !taps.some((sent) => sent.key === tap.key)));
-  } catch { /* It is kept, and handed over when the kitchen answers again. */ } finally { sending = false; say(); }
+    if (response.ok || [409, 422].includes(response.status))
+      keep(kept().filter((tap) => !taps.some((sent) => sent.key === tap.key)));
+  } catch {
+    /* It is kept, and handed over when the kitchen answers again. */
+  } finally {
+    sending = false;
+    say();
+  }
   if (!kept().length) await refresh();
 }
 
 async function refresh() {
   if (sending) return;
   try {
-    const response = await fetch(`/meal/${meal}?who=${cook.dataset.who}`, { headers: { "x-kettle-part": "cards" } });
-    if (response.redirected) { window.location.reload(); return; }
+    const response = await fetch(`/meal/${meal}?who=${cook.dataset.who}`, {
+      headers: { "x-kettle-part": "cards" },
+    });
+    if (response.redirected) {
+      window.location.reload();
+      return;
+    }
     if (!response.ok) return;
     const html = await response.text();
     const opened = [...cook.querySelectorAll("details")].map((details) => details.open);
@@ -141,11 +182,15 @@ async function refresh() {
     const bars = [document.getElementById("bar"), fresh.querySelector("#bar")];
     if (bars[0].children.length === bars[1].children.length) bars[1].replaceWith(bars[0]);
     cook.replaceChildren(...fresh.childNodes);
-    cook.querySelectorAll("details").forEach((details, index) => { details.open = opened[index] ?? false; });
+    cook.querySelectorAll("details").forEach((details, index) => {
+      details.open = opened[index] ?? false;
+    });
     learn();
     kept().forEach(applied);
     listen();
-  } catch { say(); }
+  } catch {
+    say();
+  }
 }
 
 // What a tap on a bar's form tells: what it is of, and what begins with it.
@@ -155,7 +200,11 @@ function toldBy(form) {
   const taps = [{ key: tapKey(), task: task.value, what: what.value, at }];
   applied(taps[0]);
   const next = current(form.dataset.cook);
-  if (what.value === "over" && next?.dataset.state === "to-come" && Number(next.dataset.starts) <= now() + DUE_MS) {
+  if (
+    what.value === "over" &&
+    next?.dataset.state === "to-come" &&
+    Number(next.dataset.starts) <= now() + DUE_MS
+  ) {
     taps.push({ key: tapKey(), task: next.dataset.task, what: "begun", at: at + 1 });
   }
   return taps;
@@ -164,7 +213,10 @@ function toldBy(form) {
 // The form sends itself where the script cannot: its own sending is stopped only once the taps are kept.
 function tapped(event) {
   const form = event.target;
-  if (form.dataset.sent && Date.now() - Number(form.dataset.sent) < 500) { event.preventDefault(); return; }
+  if (form.dataset.sent && Date.now() - Number(form.dataset.sent) < 500) {
+    event.preventDefault();
+    return;
+  }
   const taps = toldBy(form);
   keep([...kept(), ...taps]);
   event.preventDefault();
@@ -174,7 +226,9 @@ function tapped(event) {
 }
 
 function listen() {
-  document.querySelectorAll("#bar form").forEach((form) => { form.onsubmit = tapped; });
+  document.querySelectorAll("#bar form").forEach((form) => {
+    form.onsubmit = tapped;
+  });
   bar();
   say();
   tick();
@@ -189,10 +243,21 @@ document.addEventListener("submit", ({ target }) => {
 // A device rings once it was tapped, and stays awake where it lets itself be kept so.
 document.addEventListener("pointerdown", arm, { once: true });
 stayAwake();
-onKeys({ on: () => document.querySelector("#bar form:not([hidden]) button")?.click(), back: () => document.querySelector("#take-back:not([hidden]) button")?.click() });
+onKeys({
+  on: () => document.querySelector("#bar form:not([hidden]) button")?.click(),
+  back: () => document.querySelector("#take-back:not([hidden]) button")?.click(),
+});
 setInterval(tick, 1000);
 setInterval(handOver, 3000);
 window.addEventListener("online", handOver);
-onChange(() => { handOver(); refresh(); }, say);
-document.addEventListener("visibilitychange", () => { if (!document.hidden) refresh(); });
-if ("serviceWorker" in navigator) navigator.serviceWorker.register("/meal/keeper.js").catch(() => { /* Over plain http there is none: the page itself goes on. */ });
+onChange(() => {
+  handOver();
+  refresh();
+}, say);
+document.addEventListener("visibilitychange", () => {
+  if (!document.hidden) refresh();
+});
+if ("serviceWorker" in navigator)
+  navigator.serviceWorker.register("/meal/keeper.js").catch(() => {
+    /* Over plain http there is none: the page itself goes on. */
+  });

@@ -12,12 +12,18 @@ async function look() {
   const body = new URLSearchParams(new FormData(form));
   body.set("use", "text");
   try {
-    const answer = await fetch("/dishes/look", { method: "POST", body, headers: { "x-kettle-part": "read" } });
+    const answer = await fetch("/dishes/look", {
+      method: "POST",
+      body,
+      headers: { "x-kettle-part": "read" },
+    });
     if (!answer.ok || ticket !== asked) return;
     const open = read.querySelector("details").open;
     read.innerHTML = await answer.text();
     read.querySelector("details").open = open;
-  } catch { /* what is typed is still there; "Look it over" asks again */ }
+  } catch {
+    /* what is typed is still there; "Look it over" asks again */
+  }
 }
 
 form.addEventListener("input", (event) => {

@@ -5,17 +5,35 @@ const LEAVING_MS = 8000;
 let leaving = 0;
 
 // A page that has just sent a form is on its way to the next one: its own tap is not told to it.
-window.addEventListener("submit", (event) => { if (!event.defaultPrevented) leaving = Date.now(); });
-window.addEventListener("pageshow", () => { leaving = 0; });
+window.addEventListener("submit", (event) => {
+  if (!event.defaultPrevented) leaving = Date.now();
+});
+window.addEventListener("pageshow", () => {
+  leaving = 0;
+});
 
 export function onChange(changed, silent = () => {}) {
-  const callback = () => { if (Date.now() - leaving > LEAVING_MS) changed(); };
+  const callback = () => {
+    if (Date.now() - leaving > LEAVING_MS) changed();
+  };
   let asking = null;
-  const ask = () => { asking ??= setInterval(callback, ASK_MS); };
-  if (!window.EventSource) { ask(); return; }
+  const ask = () => {
+    asking ??= setInterval(callback, ASK_MS);
+  };
+  if (!window.EventSource) {
+    ask();
+    return;
+  }
   const source = new EventSource("/events");
   source.addEventListener("changed", () => callback());
-  source.addEventListener("open", () => { clearInterval(asking); asking = null; callback(); });
-  source.addEventListener("error", () => { silent(); if (source.readyState === EventSource.CLOSED) ask(); });
+  source.addEventListener("open", () => {
+    clearInterval(asking);
+    asking = null;
+    callback();
+  });
+  source.addEventListener("error", () => {
+    silent();
+    if (source.readyState === EventSource.CLOSED) ask();
+  });
   window.addEventListener("pagehide", () => source.close());
 }

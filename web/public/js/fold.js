@@ -3,6 +3,7 @@
 const folds = window.matchMedia("(max-width: 759px)").matches && window.location.search !== "";
 
 // Is `fold` open before anybody has opened or closed it?
-export const openAtFirst = (fold) => !folds || !fold.matches(".fold") || fold.querySelector("[aria-invalid]") !== null;
+export const openAtFirst = (fold) =>
+  !folds || !fold.matches(".fold") || fold.querySelector("[aria-invalid]") !== null;
 
 for (const fold of document.querySelectorAll("details.fold")) fold.open = openAtFirst(fold);

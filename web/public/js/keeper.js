@@ -21,6 +21,7 @@ async function fresh(request) {
 self.addEventListener("fetch", (event) => {
   const { method, headers, url } = event.request;
   const path = new URL(url).pathname;
-  if (method !== "GET" || headers.has("x-kettle-part") || headers.get("accept") === "text/event-stream") return;
+  if (method !== "GET" || headers.has("x-kettle-part") || headers.get("accept") === "text/event-stream")
+    return;
   if (path.startsWith("/meal/") || path.startsWith("/assets/")) event.respondWith(fresh(event.request));
 });

@@ -1,8 +1,12 @@
 // Single keys that go to the places; ? lists them, and the list says where each goes.
 // Never while something is typed.
 const keys = document.getElementById("keys");
-const places = Object.fromEntries([...keys.querySelectorAll("dd[data-path]")].map(
-  (place) => [place.previousElementSibling.textContent, place.dataset.path]));
+const places = Object.fromEntries(
+  [...keys.querySelectorAll("dd[data-path]")].map((place) => [
+    place.previousElementSibling.textContent,
+    place.dataset.path,
+  ]),
+);
 const typing = (element) => element.closest("input, textarea, select, [contenteditable]");
 
 document.addEventListener("keydown", (event) => {

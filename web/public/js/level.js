@@ -5,7 +5,10 @@ export function follow(drawing) {
   const floor = Number(drawing.dataset.floor);
   const began = Date.now() - Number(drawing.dataset.min) * 60000;
   const top = Number(drawing.dataset.top);
-  const parts = { water_mm: [drawing.querySelector(".water")], bed_mm: [drawing.querySelector(".bed"), drawing.querySelector(".grains")] };
+  const parts = {
+    water_mm: [drawing.querySelector(".water")],
+    bed_mm: [drawing.querySelector(".bed"), drawing.querySelector(".grains")],
+  };
 
   return () => {
     const min = (Date.now() - began) / 60000;

@@ -13,7 +13,8 @@ export function live(form) {
 
   function address() {
     const fields = new URLSearchParams();
-    for (const [name, value] of new FormData(form)) if (ours(name) && value !== "") fields.append(name, value);
+    for (const [name, value] of new FormData(form))
+      if (ours(name) && value !== "") fields.append(name, value);
     // Left blank, how much rice and for how many are missing, not their usual selves.
     const needed = form.elements[NEEDED[form.elements.for.value]];
     if (needed?.value === "") fields.append(needed.name, "");
@@ -32,7 +33,8 @@ export function live(form) {
       if (answer.status === 200 || answer.status === 422) swap(html);
       else form.dataset.trouble = answer.status;
     } catch {
-      document.getElementById("answer").dataset.trouble = "The kitchen does not answer. What you typed is kept; it is worked out again with the next change.";
+      document.getElementById("answer").dataset.trouble =
+        "The kitchen does not answer. What you typed is kept; it is worked out again with the next change.";
     }
   }
 
@@ -42,7 +44,8 @@ export function live(form) {
     delete document.getElementById("answer").dataset.trouble;
     if (["amount", "unit"].includes(event.target.name)) form.elements.for.value = "amount";
     if (["have", "have_g"].includes(event.target.name)) form.elements.for.value = "have";
-    if (["who[]", "guests", "portion", "boxes", "freezer"].includes(event.target.name)) form.elements.for.value = "people";
+    if (["who[]", "guests", "portion", "boxes", "freezer"].includes(event.target.name))
+      form.elements.for.value = "people";
     clearTimeout(pause);
     pause = setTimeout(() => ask(false), event.isTrusted && event.target.type === "text" ? PAUSE_MS : 0);
   });

@@ -18,14 +18,20 @@ function put(html) {
   const opened = [...answer.querySelectorAll("details.fold")].map((details) => details.open);
   const focused = document.activeElement?.id;
   answer.replaceChildren(...fresh.childNodes);
-  answer.querySelectorAll("details.fold").forEach((details, index) => { details.open = opened[index] ?? (details.open && openAtFirst(details)); });
+  answer.querySelectorAll("details.fold").forEach((details, index) => {
+    details.open = opened[index] ?? (details.open && openAtFirst(details));
+  });
   if (focused) document.getElementById(focused)?.focus();
   listen();
 }
 
 async function send(path, fields) {
   const body = new URLSearchParams({ authenticity_token: token, ...fields });
-  const response = await fetch(`/clock/${answer.dataset.meal}/${path}`, { method: "POST", body, headers: { "x-kettle-part": "answer", accept: "text/html" } });
+  const response = await fetch(`/clock/${answer.dataset.meal}/${path}`, {
+    method: "POST",
+    body,
+    headers: { "x-kettle-part": "answer", accept: "text/html" },
+  });
   const html = await response.text();
   // What is being dragged is not taken from under the finger.
   if ([200, 422].includes(response.status) && !document.querySelector(".is-dragging")) put(html);
@@ -33,12 +39,17 @@ async function send(path, fields) {
 }
 
 async function choose(task) {
-  const response = await fetch(`/clock/${answer.dataset.meal}?task=${encodeURIComponent(task)}`, { headers: { "x-kettle-part": "answer" } });
+  const response = await fetch(`/clock/${answer.dataset.meal}?task=${encodeURIComponent(task)}`, {
+    headers: { "x-kettle-part": "answer" },
+  });
   if (response.ok) put(await response.text());
   history.replaceState({}, "", `?task=${encodeURIComponent(task)}`);
 }
 
-const move = (task, before) => { seeking = false; return send("move", { task, before: Math.max(0, Math.round(before)) }); };
+const move = (task, before) => {
+  seeking = false;
+  return send("move", { task, before: Math.max(0, Math.round(before)) });
+};
 
 // Minutes before serving at a place of a drawing.
 function minutesAt(svg, event) {
@@ -53,7 +64,10 @@ function nearest(event) {
   let best = null;
   for (const bar of shownDrawing()?.querySelectorAll(".bar") ?? []) {
     const box = bar.getBoundingClientRect();
-    const off = Math.hypot(Math.max(box.left - event.clientX, 0, event.clientX - box.right), Math.max(box.top - event.clientY, 0, event.clientY - box.bottom));
+    const off = Math.hypot(
+      Math.max(box.left - event.clientX, 0, event.clientX - box.right),
+      Math.max(box.top - event.clientY, 0, event.clientY - box.bottom),
+    );
     if (off <= NEAR && (!best || off < best.off)) best = { bar, off };
   }
   return best?.bar;
@@ -63,7 +77,10 @@ const startOf = (task) => {
   const svg = shownDrawing();
   const rect = svg.querySelector(`.bar[data-task="${CSS.escape(task)}"] rect`);
   const at = Number(rect.getAttribute(svg.dataset.along));
-  return Number(svg.dataset.span) * (1 - (at - Number(svg.dataset.from)) / (Number(svg.dataset.to) - Number(svg.dataset.from)));
+  return (
+    Number(svg.dataset.span) *
+    (1 - (at - Number(svg.dataset.from)) / (Number(svg.dataset.to) - Number(svg.dataset.from)))
+  );
 };
 
 // By finger a task is chosen first, and moved once it is chosen: anywhere else the page scrolls.
@@ -78,10 +95,11 @@ function drag(event) {
   let moved = 0;
   const same = [...svg.querySelectorAll(`.bar[data-task="${CSS.escape(task)}"]`)];
   const perMin = (Number(svg.dataset.to) - Number(svg.dataset.from)) / Number(svg.dataset.span);
-  const shift = (minutes) => same.forEach((one) => {
-    const by = minutes * perMin;
-    one.setAttribute("transform", svg.dataset.along === "y" ? `translate(0 ${by})` : `translate(${by} 0)`);
-  });
+  const shift = (minutes) =>
+    same.forEach((one) => {
+      const by = minutes * perMin;
+      one.setAttribute("transform", svg.dataset.along === "y" ? `translate(0 ${by})` : `translate(${by} 0)`);
+    });
   const follow = (next) => {
     if (!holds) return;
     moved = Math.round(began - minutesAt(svg, next));
@@ -119,7 +137,8 @@ function keys(event) {
   const at = list.indexOf(chosen());
   const sideways = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
   const upwards = { ArrowUp: 1, ArrowDown: -1 }[event.key];
-  if (sideways && !event.shiftKey) choose(list[(Math.max(at, sideways > 0 ? -1 : 0) + sideways + list.length) % list.length]);
+  if (sideways && !event.shiftKey)
+    choose(list[(Math.max(at, sideways > 0 ? -1 : 0) + sideways + list.length) % list.length]);
   else if (sideways && at >= 0) move(list[at], startOf(list[at]) - sideways * STEP_MIN);
   else if (upwards && at >= 0) move(list[at], startOf(list[at]) + upwards);
   else return;
@@ -132,10 +151,12 @@ function listen() {
     svg.addEventListener("touchstart", stay, { passive: false });
   });
   document.getElementById("lanes")?.addEventListener("keydown", keys);
-  document.querySelectorAll("a.meal-task").forEach((link) => link.addEventListener("click", (event) => {
-    event.preventDefault();
-    choose(link.dataset.task);
-  }));
+  document.querySelectorAll("a.meal-task").forEach((link) =>
+    link.addEventListener("click", (event) => {
+      event.preventDefault();
+      choose(link.dataset.task);
+    }),
+  );
 }
 
 // What is not proved is looked at again, until nothing better comes or the cook has had enough.
@@ -145,8 +166,11 @@ async function seek() {
     if (!strip) return;
     strip.hidden = false;
     strip.querySelector("[role=status]").textContent = "Looking for something shorter …";
-    strip.querySelector("button").onclick = () => { seeking = false; strip.hidden = true; };
-    if (await send("better", {}) !== 200) break;
+    strip.querySelector("button").onclick = () => {
+      seeking = false;
+      strip.hidden = true;
+    };
+    if ((await send("better", {})) !== 200) break;
   }
   const strip = document.getElementById("seek");
   if (strip) strip.hidden = true;

@@ -1,7 +1,9 @@
 // For how many a dish is made is asked only of those that are chosen.
 for (const box of document.querySelectorAll(".meal-dishes input[type=checkbox]")) {
   const share = box.closest("li").querySelector(".meal-share");
-  const show = () => { share.hidden = !box.checked; };
+  const show = () => {
+    share.hidden = !box.checked;
+  };
   box.addEventListener("change", show);
   show();
 }

@@ -8,7 +8,8 @@ export function steps(pour) {
     button.hidden = false;
     button.addEventListener("click", () => {
       const now = Number(field.value);
-      const step = Number(unit.value === "g" ? pour.dataset.stepG : pour.dataset.stepCup) * Number(button.dataset.by);
+      const step =
+        Number(unit.value === "g" ? pour.dataset.stepG : pour.dataset.stepCup) * Number(button.dataset.by);
       if (Number.isFinite(now) && now + step > 0) field.value = Math.round((now + step) * 100) / 100;
     });
   }

@@ -10,12 +10,16 @@ async function find() {
   const chosen = list.querySelector("input:checked")?.value;
   const fields = new URLSearchParams({ q: box.value, as: list.dataset.as });
   try {
-    const answer = await fetch(`/dishes?${fields}`, { headers: { accept: "text/html", "x-kettle-part": "found" } });
+    const answer = await fetch(`/dishes?${fields}`, {
+      headers: { accept: "text/html", "x-kettle-part": "found" },
+    });
     if (!answer.ok || ticket !== asked) return;
     list.innerHTML = await answer.text();
     const again = chosen && list.querySelector(`input[value="${CSS.escape(chosen)}"]`);
     if (again) again.checked = true;
-  } catch { /* the list stays as it was; the button asks again */ }
+  } catch {
+    /* the list stays as it was; the button asks again */
+  }
 }
 
 // Enter looks, as the button does; it does not lay the table.

@@ -15,11 +15,15 @@ const next = document.getElementById("next");
 const SETTLE_MS = 650;
 const ALARM = "kettle-alarm";
 
-const say = (words) => { if (note) note.textContent = words; };
+const say = (words) => {
+  if (note) note.textContent = words;
+};
 
 async function follow() {
   try {
-    const answer = await fetch(`${window.location.pathname}/state`, { headers: { accept: "application/json" } });
+    const answer = await fetch(`${window.location.pathname}/state`, {
+      headers: { accept: "application/json" },
+    });
     if (!answer.ok) return;
     const { state } = await answer.json();
     if (state !== stove.dataset.state && !document.activeElement?.matches("input")) window.location.reload();
@@ -30,15 +34,30 @@ async function follow() {
 
 // One tap is one step: the bar rests until the page has settled, and once it was tapped.
 function settle() {
-  const bar = [...document.querySelectorAll(".stove-bar button, .taps button")].filter((button) => !button.disabled);
-  bar.forEach((button) => { button.disabled = true; });
-  setTimeout(() => bar.forEach((button) => { button.disabled = false; }), SETTLE_MS);
+  const bar = [...document.querySelectorAll(".stove-bar button, .taps button")].filter(
+    (button) => !button.disabled,
+  );
+  bar.forEach((button) => {
+    button.disabled = true;
+  });
+  setTimeout(
+    () =>
+      bar.forEach((button) => {
+        button.disabled = false;
+      }),
+    SETTLE_MS,
+  );
   document.addEventListener("submit", (event) => {
-    if (event.target.dataset.sent) { event.preventDefault(); return; }
+    if (event.target.dataset.sent) {
+      event.preventDefault();
+      return;
+    }
     event.target.dataset.sent = "yes";
     event.submitter?.classList.add("tapped");
   });
-  window.addEventListener("pageshow", (event) => { if (event.persisted) window.location.reload(); });
+  window.addEventListener("pageshow", (event) => {
+    if (event.persisted) window.location.reload();
+  });
 }
 
 // What was tapped can be taken back for some seconds; then the strip goes.
@@ -50,7 +69,11 @@ function forgetUndo() {
 // Minutes ago: what was seen is sent along.
 for (const button of document.querySelectorAll("[data-seen]")) {
   button.addEventListener("click", () => {
-    const seen = Object.assign(document.createElement("input"), { type: "hidden", name: "seen", value: button.dataset.seen });
+    const seen = Object.assign(document.createElement("input"), {
+      type: "hidden",
+      name: "seen",
+      value: button.dataset.seen,
+    });
     button.form.append(seen);
   });
 }
@@ -69,7 +92,11 @@ function over(sinceS) {
 
 // The look at the water that is kept hot has its own time.
 const look = Number(stove.dataset.look) - Number(stove.dataset.now);
-if (look > 0) setTimeout(() => { ring(); window.location.reload(); }, look);
+if (look > 0)
+  setTimeout(() => {
+    ring();
+    window.location.reload();
+  }, look);
 
 const awake = document.getElementById("awake");
 if (awake) {
@@ -98,7 +125,14 @@ if (document.getElementById("clock")) {
   const tick = runClock(stove, over);
   document.addEventListener("visibilitychange", () => {
     if (document.hidden) hiddenSince = Date.now();
-    else { tick(); stayAwake(); follow(); setTimeout(() => { hiddenSince = null; }, 500); }
+    else {
+      tick();
+      stayAwake();
+      follow();
+      setTimeout(() => {
+        hiddenSince = null;
+      }, 500);
+    }
   });
 }
 // Another device is told of by the server.

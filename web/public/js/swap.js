@@ -5,7 +5,13 @@ import { openAtFirst } from "kettle/fold.js";
 export function swap(html) {
   const answer = new DOMParser().parseFromString(html, "text/html");
   const focused = document.activeElement;
-  const again = focused?.closest("#answer") && (focused.dataset?.drag ? `[data-drag="${focused.dataset.drag}"]` : focused.id ? `#${focused.id}` : focused.name && `#answer [name="${focused.name}"]`);
+  const again =
+    focused?.closest("#answer") &&
+    (focused.dataset?.drag
+      ? `[data-drag="${focused.dataset.drag}"]`
+      : focused.id
+        ? `#${focused.id}`
+        : focused.name && `#answer [name="${focused.name}"]`);
   const opened = [...document.querySelectorAll("#answer details")].map((details) => details.open);
   document.getElementById("answer").replaceChildren(...answer.getElementById("answer").childNodes);
   document.querySelectorAll("#answer details").forEach((details, index) => {

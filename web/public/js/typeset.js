@@ -5,15 +5,19 @@ const FRACTION = /(^|[^\d/])(?:(\d+) )?([123]\/[2348])(?![\d/])/g;
 const UNIT = /([\d½¼¾⅓⅔⅛]) (?=(?:g|kg|mL|L|min|h|s|mm|cm|m|°C|°F|%|tbsp|tsp|W)(?![A-Za-z]))/g;
 const KEPT = "textarea, code, kbd, pre, script, style, button, option";
 
-const set = (text) => text
-  .replace(FRACTION, (all, before, whole, part) => SIGNS[part] ? `${before}${whole ?? ""}${SIGNS[part]}` : all)
-  .replace(UNIT, "$1\u00a0");
+const set = (text) =>
+  text
+    .replace(FRACTION, (all, before, whole, part) =>
+      SIGNS[part] ? `${before}${whole ?? ""}${SIGNS[part]}` : all,
+    )
+    .replace(UNIT, "$1\u00a0");
 
 function typeset(root) {
   if (root.nodeType === Node.TEXT_NODE ? root.parentElement?.closest(KEPT) : root.closest?.(KEPT)) return;
   const walker = document.createTreeWalker(root, NodeFilter.SHOW_TEXT);
   const texts = root.nodeType === Node.TEXT_NODE ? [root] : [];
-  while (walker.nextNode()) if (!walker.currentNode.parentElement.closest(KEPT)) texts.push(walker.currentNode);
+  while (walker.nextNode())
+    if (!walker.currentNode.parentElement.closest(KEPT)) texts.push(walker.currentNode);
   for (const text of texts) {
     const better = set(text.data);
     if (better !== text.data) text.data = better;
@@ -22,5 +26,7 @@ function typeset(root) {
 
 const main = document.getElementById("main");
 typeset(main);
-new MutationObserver((changes) => changes.forEach((change) => change.addedNodes.forEach(typeset)))
-  .observe(main, { childList: true, subtree: true });
+new MutationObserver((changes) => changes.forEach((change) => change.addedNodes.forEach(typeset))).observe(
+  main,
+  { childList: true, subtree: true },
+);

@@ -18,4 +18,7 @@ async function judge() {
   words.textContent = "All worked out.";
   stop.hidden = true;
 }
-judge().catch(() => { words.textContent = "Left there. What is worked out stays."; stop.hidden = true; });
+judge().catch(() => {
+  words.textContent = "Left there. What is worked out stays.";
+  stop.hidden = true;
+});
