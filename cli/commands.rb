@@ -9,8 +9,8 @@ module FondKettle
     # JSON on standard error with status 2.
     module Commands
       # What a plan or a run needs of the core.
-      CORE = %w[formats/plan_json formats/request_reader formats/run_json methods/planner
-                methods/trial].freeze
+      CORE = %w[formats/plan_json formats/request/request_reader formats/run_json methods/planning/planner
+                methods/planning/trial].freeze
 
       # What is done with a kitchen as a whole.
       SAFEKEEPING = %w[backup restore check export import].freeze

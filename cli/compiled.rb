@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require "zlib"
-require_relative "../lib/fond_kettle/ground/own_file"
+require_relative "../lib/fond_kettle/ground/disk_cache"
 
 module FondKettle
   module Cli
@@ -10,12 +10,11 @@ module FondKettle
     # another Ruby, is compiled anew.
     class Compiled
       RUBY = Zlib.crc32([RUBY_DESCRIPTION, RubyVM::InstructionSequence.compile_option].inspect).to_s(16)
-      SUM_BYTES = 4
 
       # `folder`: where the compiled files are; `name`: of this use.
       def initialize(folder, name)
         @path = File.join(folder, "#{name}-#{RUBY}")
-        @known = read
+        @known = DiskCache.read(@path) || {}
         @fresh = {}
       end
 
@@ -23,7 +22,7 @@ module FondKettle
       def use
         compiled = self
         RubyVM::InstructionSequence.define_singleton_method(:load_iseq) { |path| compiled.of(path) }
-        at_exit { keep }
+        at_exit { store }
       end
 
       # A file as it is run (RubyVM::InstructionSequence), or nil: Ruby itself says what is wrong with it.
@@ -44,24 +43,10 @@ module FondKettle
         [found.size, (found.mtime.to_i * 1_000_000_000) + found.mtime.nsec]
       end
 
-      # Whole or nothing: Ruby runs what it is given unseen.
-      def read
-        whole = OwnFile.read(@path).to_s
-        compiled = whole.byteslice(SUM_BYTES..).to_s
-        sum(compiled) == whole.byteslice(0, SUM_BYTES) ? Marshal.load(compiled) : {} # rubocop:disable Security/MarshalLoad
-      rescue TypeError, ArgumentError
-        {}
-      end
-
-      def sum(compiled)
-        [Zlib.crc32(compiled)].pack("N")
-      end
-
-      def keep
+      def store
         return if @fresh.empty?
 
-        compiled = Marshal.dump({ **@known, **@fresh }.select { |path, _| File.exist?(path) })
-        OwnFile.write(@path, sum(compiled) + compiled)
+        DiskCache.write(@path, { **@known, **@fresh }.select { |path, _| File.exist?(path) })
       end
     end
   end

@@ -55,7 +55,7 @@ module FondKettle
 
       # Raises NotFound.
       def find(id)
-        keep(id) { |db| whole(db, row(db, id)) }
+        @database.remember([:cook, id]) { |db| whole(db, row(db, id)) }
       end
 
       # The cooks on the stove, the newest first, whole.
@@ -82,7 +82,7 @@ module FondKettle
 
       # The latest finished cooks with an outcome, of this grain in this pot, newest first.
       def taught(grain, pot_id, most:)
-        keep([grain, pot_id, most]) do |db|
+        @database.remember([:lesson, grain, pot_id, most]) do |db|
           cooks = in_log(db).where(grain: grain, pot_id: pot_id, teaches: true,
                                    id: db[:outcomes].select(:cook_id))
           cooks.reverse(:finished_at).limit(most).map { |row| whole(db, row) }
@@ -136,18 +136,6 @@ module FondKettle
 
       def in_log(db)
         db[:cooks].where(removed_at: nil).exclude(finished_at: nil)
-      end
-
-      # What was read stays good until something is written; within a write it may not be true in the end.
-      def keep(question, &)
-        return @database.read(&) if @database.writing?
-
-        generation = @database.generation
-        unless @kept_from == generation
-          @kept = {}
-          @kept_from = generation
-        end
-        @kept[question] ||= @database.read(&)
       end
 
       def add_outcome(db, id, outcome)

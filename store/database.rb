@@ -30,9 +30,7 @@ module FondKettle
         "SQLite3::CorruptException" => "The kitchen's file is damaged."
       }.freeze
 
-      # `generation` grows with every write, so that what was read before can be
-      # kept until then: one process serves a kitchen (see Household#lock).
-      attr_reader :sequel, :generation
+      attr_reader :sequel
 
       # The version that a kitchen of today is of.
       def self.newest
@@ -44,6 +42,7 @@ module FondKettle
         FileUtils.mkdir_p(folder, mode: 0o700)
         @folder = folder
         @generation = 0
+        @remembered = {}
         @after = []
         @file = File.join(folder, "kettle.db")
         begin_file
@@ -98,6 +97,16 @@ module FondKettle
         translated { yield @sequel }
       end
 
+      # The answer of the block to a question, read once until something is written: one process serves a
+      # kitchen (Household#lock). Within a write it is read anew, as nothing is final yet.
+      def remember(question, &)
+        return read(&) if writing?
+
+        # A write that comes meanwhile begins another list.
+        known = @remembered
+        known.fetch(question) { known[question] = read(&) }
+      end
+
       # Writes what stands in the log beside the file into the file, and empties the log: the file alone is
       # whole then. Returns false where somebody was reading just then; it is tried again.
       def checkpoint
@@ -121,6 +130,7 @@ module FondKettle
 
       def changed
         @generation += 1
+        @remembered = {}
         @after.each { |block| block.call(@generation) }
       end
 

@@ -100,10 +100,7 @@ module FondKettle
 
       # The household's things, as the core plans with them (House::Shelves); valid until the next write.
       def shelves
-        generation = @database.generation
-        @as_values = as_values unless @as_values_from == generation
-        @as_values_from = generation
-        @as_values
+        @database.remember(:shelves) { as_values }
       end
 
       # Names of ingredients here: the catalogue's and the house's own.

@@ -22,16 +22,7 @@ module FondKettle
       end
 
       def all
-        generation = @database.generation
-        return @kept if @kept_from == generation
-
-        kept = @database.read { @records.all.each(&:freeze).freeze }
-        # Within a transaction of our own nothing is final yet.
-        unless @database.sequel.in_transaction?
-          @kept = kept
-          @kept_from = generation
-        end
-        kept
+        @database.remember([@table, :all]) { @records.all.each(&:freeze).freeze }
       end
 
       # Raises NotFound.

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "errors"
-require_relative "kept"
+require_relative "disk_cache"
 require_relative "paths"
 require_relative "schema"
 
@@ -18,12 +18,12 @@ module FondKettle
     module_function
 
     # `path` holds a list of entries; returns the entries as checked hashes with
-    # symbol keys. Ours are checked once (Kept). Raises BadCatalogue.
+    # symbol keys. Ours are checked once (DiskCache). Raises BadCatalogue.
     def read(path, schema)
       text = text_of(path)
       return read_text(text, path, schema) unless ours?(path)
 
-      Kept.of(path, text) { read_text(text, path, schema) }
+      DiskCache.of(path, text) { read_text(text, path, schema) }
     end
 
     # True for a file of the project, false for a file of a household.

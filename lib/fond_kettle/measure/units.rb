@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/errors"
-require_relative "../ground/kept"
+require_relative "../ground/disk_cache"
 require_relative "gas_mark"
 require_relative "unit_table"
 
@@ -20,13 +20,13 @@ module FondKettle
       end
       # How many of the second unit the first is.
       RATIOS = Hash.new do |known, (from, to)|
-        known[[from, to]] = Kept.of("ratio", from, to) do
+        known[[from, to]] = DiskCache.of("ratio", from, to) do
           from == to ? 1.0 : (QUANTITY.call(from) / QUANTITY.call(to)).convert_to("1").scalar.to_f
         end
       end
       # What 0 and 100 of one scale are on another: the line between them.
       TEMPERATURE_POINTS = Hash.new do |known, (from, to)|
-        known[[from, to]] = Kept.of("points", from.is, to.is) do
+        known[[from, to]] = DiskCache.of("points", from.is, to.is) do
           [0, 100].map { |degrees| QUANTITY.call(degrees, from.is).convert_to(to.is).scalar.to_f }
         end
       end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/catalogue"
-require_relative "../ground/kept"
+require_relative "../ground/disk_cache"
 require_relative "../ground/paths"
 require_relative "checks"
 require_relative "forward"
@@ -110,7 +110,7 @@ module FondKettle
 
       # Our own files are read and checked once.
       def once(path, *made_of, &)
-        Catalogue.ours?(path) ? Kept.of(path, *made_of, &) : yield
+        Catalogue.ours?(path) ? DiskCache.of(path, *made_of, &) : yield
       end
 
       # What is listed has names and values: a schema does not get that far.

@@ -2,7 +2,7 @@
 
 require "tmpdir"
 
-RSpec.describe FondKettle::Kept do
+RSpec.describe FondKettle::DiskCache do
   around { |example| Dir.mktmpdir { |folder| (@root = folder) && example.run } }
 
   # How often something was made anew, and what it is.
