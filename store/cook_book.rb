@@ -7,7 +7,7 @@ require_relative "../lib/fond_kettle/stove/cook"
 require_relative "../lib/fond_kettle/log/teacher"
 require_relative "database"
 require_relative "tapped"
-require_relative "taught"
+require_relative "teaching_cook"
 
 module FondKettle
   module Store
@@ -92,7 +92,7 @@ module FondKettle
       # The lesson of the latest cooks of a Larder::Grain in that pot (Belief::Lesson).
       def lesson(grain, pot_id)
         taught = taught(grain.key, pot_id, most: FondKettle::Log::Teacher::REMEMBERS)
-        FondKettle::Log::Teacher.lesson(taught.map { |cook| Taught.finished(cook) }, grain)
+        FondKettle::Log::Teacher.lesson(taught.map { |cook| TeachingCook.finished(cook) }, grain)
       end
 
       # Raises Conflict when it was finished before.

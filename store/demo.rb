@@ -85,7 +85,7 @@ module FondKettle
         factors = @data[:truth].transform_values do |factor|
           factor.is_a?(Hash) ? factor[entry[:grain].to_sym] : factor
         end
-        Belief::Held.truth(**factors)
+        Belief::Estimates.truth(**factors)
       end
 
       # The plan's water in the kitchen as it really is.

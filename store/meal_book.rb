@@ -180,8 +180,8 @@ module FondKettle
         cooks = db[:meal_cooks].join(:meal_dishes, id: :meal_dish_id).where(meal_id: row[:id])
                                .select_hash_groups(:key, :cook_id)
         dishes = db[:meal_dishes].where(meal_id: row[:id]).order(:id).map do |dish|
-          Meals::Dish.new(key: dish[:key], title: dish[:title], plan: Formats::StoredPlan.read(dish[:plan]),
-                          cook_ids: cooks.fetch(dish[:key], []))
+          Meals::MealDish.new(key: dish[:key], title: dish[:title], plan: Formats::StoredPlan.read(dish[:plan]),
+                              cook_ids: cooks.fetch(dish[:key], []))
         end
         meal = Formats::StoredMeal.meal(row[:wishes], title: row[:title], serve_at: row[:serve_at],
                                                       dishes: dishes)

@@ -10,7 +10,7 @@ module FondKettle
     # seconds with all its consequences.
     module Tapped
       # A tap: what was told with it ([kind, what] each), and when (a Time).
-      Tap = Value.define(:happened, :at)
+      LastTap = Value.define(:happened, :at)
       # Kinds of events from which something may follow.
       FOLLOWED = %w[seen sign poured added].freeze
       # So long may it have been on its way here, s.
@@ -135,13 +135,13 @@ module FondKettle
         Stove::Cook.new(record[:plan], record[:events])
       end
 
-      # The tap that can be taken back: the last of several (Tap), or nil.
+      # The tap that can be taken back: the last of several (LastTap), or nil.
       def last_tap(rows)
         at = rows.last&.fetch(:tapped_at)
         return if at.nil? || at == rows.first[:tapped_at]
 
         told = rows.select { |row| row[:tapped_at] == at }.map { |row| row.values_at(:kind, :what).freeze }
-        Tap.new(happened: told.freeze, at: Time.parse(at))
+        LastTap.new(happened: told.freeze, at: Time.parse(at))
       end
     end
   end

@@ -2,7 +2,7 @@
 
 require_relative "../../lib/fond_kettle/formats/plan_json"
 require_relative "../../lib/fond_kettle/formats/stored_request"
-require_relative "../../lib/fond_kettle/stove/potful"
+require_relative "../../lib/fond_kettle/stove/one_pot"
 require_relative "../plans/look"
 require_relative "../act"
 
@@ -17,7 +17,7 @@ module FondKettle
         plan = look.plan
         own = look.own(plan)
         stored = look.stored(plan, own, household.lid_look(form.kit.pot&.id))
-        (1..plan.request.pots).map { |number| start(form, plan, Stove::Potful.of(stored, number), number, own) }
+        (1..plan.request.pots).map { |number| start(form, plan, Stove::OnePot.of(stored, number), number, own) }
       end
 
       # Starts a single cook of a plan that exists already. Returns its id.

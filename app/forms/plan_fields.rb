@@ -9,7 +9,7 @@ require_relative "beside"
 require_relative "fields"
 require_relative "making_form"
 require_relative "measured"
-require_relative "usual"
+require_relative "usual_fields"
 
 module FondKettle
   module Forms
@@ -153,7 +153,7 @@ module FondKettle
       end
 
       def defaults
-        @defaults ||= Usual.of(@typed, shelves, method, dish)
+        @defaults ||= UsualFields.of(@typed, shelves, method, dish)
       end
 
       def dish_record

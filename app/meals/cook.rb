@@ -4,7 +4,7 @@ require_relative "../../lib/fond_kettle/formats/stored_plan"
 require_relative "../../lib/fond_kettle/meals/changes"
 require_relative "../../lib/fond_kettle/meals/standing"
 require_relative "../../lib/fond_kettle/stove/cook"
-require_relative "../../lib/fond_kettle/stove/potful"
+require_relative "../../lib/fond_kettle/stove/one_pot"
 require_relative "../act"
 
 module FondKettle
@@ -48,7 +48,7 @@ module FondKettle
         about = { **dish.slice(:title, :grain, :pot_id, :address, :request), now: now,
                                                                              pots: plan.fetch(:batches, 1) }
         (1..about[:pots]).map do |number|
-          household.cooks.start(**about, plan: Stove::Potful.of(plan, number), pot_no: number, waits: true)
+          household.cooks.start(**about, plan: Stove::OnePot.of(plan, number), pot_no: number, waits: true)
         end
       end
 

@@ -4,7 +4,7 @@ require "delegate"
 require_relative "../../lib/fond_kettle/dishes/supper"
 require_relative "../../lib/fond_kettle/formats/plan_json"
 require_relative "../../lib/fond_kettle/formats/stored_request"
-require_relative "../../lib/fond_kettle/meals/dish"
+require_relative "../../lib/fond_kettle/meals/meal_dish"
 require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/ground/value"
 require_relative "../../lib/fond_kettle/house/usual"
@@ -18,14 +18,14 @@ module FondKettle
     class PlanDishes
       # One of them: its key, what was chosen, the form that planned it, its plan, into how many equal
       # pots it goes.
-      Laid = Value.define(:key, :form, :plan, :batches, :stored) do
+      PlannedDish = Value.define(:key, :form, :plan, :batches, :stored) do
         def title
           form.dish ? form.dish.title : plan.request.grain.name
         end
 
-        # Meals::Dish
+        # Meals::MealDish
         def value
-          Meals::Dish.new(key: key, title: title, plan: stored, cook_ids: [])
+          Meals::MealDish.new(key: key, title: title, plan: stored, cook_ids: [])
         end
 
         # Address of its plan, in the pot that it has here.
@@ -62,8 +62,8 @@ module FondKettle
         @problems = []
       end
 
-      # The dishes in the form's order, each in pots that no other takes (Laid). Raises InvalidInput with what
-      # is wrong with each.
+      # The dishes in the form's order, each in pots that no other takes (PlannedDish). Raises InvalidInput
+      # with what is wrong with each.
       def call
         laid = @form.chosen.uniq.each_with_index.filter_map { |key, index| lay(key, "d#{index + 1}") }
         raise InvalidInput, @problems if @problems.any?
@@ -82,8 +82,8 @@ module FondKettle
 
         @taken.concat(pots(form, batches), boiled_in(plan))
         look = @household.lid_look(form.kit.pot&.id)
-        Laid.new(key: name, form: form, plan: plan, batches: batches,
-                 stored: Formats::PlanJson.for_the_stove(plan, look: look))
+        PlannedDish.new(key: name, form: form, plan: plan, batches: batches,
+                        stored: Formats::PlanJson.for_the_stove(plan, look: look))
       rescue InvalidInput => e
         refuse(told(form, e.problems))
       end

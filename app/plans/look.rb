@@ -25,7 +25,7 @@ module FondKettle
       LIFTED_S = 30.0
       SEA_M = 0
       # What comes of the cook's own water (Methods::Trial), and how much that is, g.
-      Own = Value.define(:trial, :liquid_g)
+      OwnWater = Value.define(:trial, :liquid_g)
 
       attr_reader :form
 
@@ -69,7 +69,7 @@ module FondKettle
         end
       end
 
-      # Its JSON as a page shows it: with the cook's own water (Own or nil) in the step where the pot is
+      # Its JSON as a page shows it: with the cook's own water (OwnWater or nil) in the step where the pot is
       # filled.
       def json(plan, own)
         my_way(Formats::PlanJson.call(plan), plan, own)
@@ -80,14 +80,14 @@ module FondKettle
         my_way(Formats::PlanJson.for_the_stove(plan, look: look), plan, own)
       end
 
-      # Result of the cook's own amount of water (Own), or nil when none is given.
+      # Result of the cook's own amount of water (OwnWater), or nil when none is given.
       def own(plan)
         kind, amount = form.own_rule
         return unless kind
 
         own_g = Methods::OwnRule.of(plan, @kitchen[:finger_mm]).liquid_g(kind, amount)
-        Own.new(liquid_g: own_g,
-                trial: Methods::Trying.run(plan.request, own_g.clamp(0.0, Limits::LIQUID_G.max)))
+        OwnWater.new(liquid_g: own_g,
+                     trial: Methods::Trying.run(plan.request, own_g.clamp(0.0, Limits::LIQUID_G.max)))
       end
 
       # The rule of depth that the plan's method goes by, judged in this pot; nil where it has none.

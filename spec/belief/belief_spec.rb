@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe FondKettle::Belief::Held do
+RSpec.describe FondKettle::Belief::Estimates do
   let(:plan) do
     plan_for(basic_request(method: "open-then-covered",
                            additions: [{ "ingredient" => "tomato", "g" => 100 }]))

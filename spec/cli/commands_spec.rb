@@ -2,7 +2,7 @@
 
 require "open3"
 require "tmpdir"
-require_relative "../../cli/options"
+require_relative "../../cli/arguments"
 
 RSpec.describe "The command line" do
   root = File.expand_path("../..", __dir__)

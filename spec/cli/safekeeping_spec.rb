@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require "open3"
-require_relative "../../cli/options"
+require_relative "../../cli/arguments"
 require_relative "../../cli/commands"
 require_relative "../../cli/safekeeping"
 require_relative "../support/whole_kitchen"
@@ -19,7 +19,7 @@ RSpec.describe FondKettle::Cli::Safekeeping do
 
   # [what is answered, what is refused, the exit status]
   def kettle(*words)
-    options = FondKettle::Cli::Options.new([*words, "--data", @data])
+    options = FondKettle::Cli::Arguments.new([*words, "--data", @data])
     answers = StringIO.new
     refusals = StringIO.new
     kept = [$stdout, $stderr]

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../support/suppers"
-require_relative "../../lib/fond_kettle/stove/potful"
+require_relative "../../lib/fond_kettle/stove/one_pot"
 
 # What does not go into the pot at once goes in rounds: tasks of the list, the base made once.
 RSpec.describe "Rounds in one pot" do
@@ -64,13 +64,13 @@ RSpec.describe "Rounds in one pot" do
 
   it "are followed at the stove one by one, each task once" do
     stored = FondKettle::Formats::PlanJson.for_the_stove(plan)
-    shares = (1..evening.batches).map { |number| FondKettle::Stove::Potful.of(stored, number)[:tasks].map { |one| one[:id] } }
+    shares = (1..evening.batches).map { |number| FondKettle::Stove::OnePot.of(stored, number)[:tasks].map { |one| one[:id] } }
     expect(shares.flatten).to match_array(plan.tasks.map(&:id))
     expect(shares.first).to include("base.cook.dish-3", "part").and(satisfy { |ids|
       !ids.include?("check-heat")
     })
     expect(shares.last).to include("check-heat", "after.dish-4")
-    last = FondKettle::Stove::Potful.of(stored, evening.batches)[:tasks]
+    last = FondKettle::Stove::OnePot.of(stored, evening.batches)[:tasks]
     expect(last.filter_map { |one| one[:stage] }).to eq((0...plan.stages.size).to_a)
   end
 

@@ -30,7 +30,7 @@ RSpec.describe FondKettle::Store::MealBook do
   end
 
   def ring
-    FondKettle::Meals::Lost.new(resource: "burner", count: 1, from: now)
+    FondKettle::Meals::LostResource.new(resource: "burner", count: 1, from: now)
   end
 
   def start(dish)

@@ -11,14 +11,14 @@ module Support
     # A rice dish with a key, from the contract's request.
     def rice_dish(key, **changes)
       plan = FondKettle::Formats::PlanJson.for_the_stove(plan_for(basic_request(**changes)))
-      FondKettle::Meals::Dish.new(key: key, title: "Dish #{key}", plan: plan, cook_ids: [])
+      FondKettle::Meals::MealDish.new(key: key, title: "Dish #{key}", plan: plan, cook_ids: [])
     end
 
     # Two pots and a salad, for so many cooks.
     def evening(cooks: %w[Ada Bo], beside: BESIDE, **changes)
       dishes = [rice_dish("d1"),
                 rice_dish("d2", method: "oven-pilaf", rice: { "amount" => 250, "unit" => "g" })]
-      dishes += FondKettle::Meals::Jotted.read(beside, first: 3)
+      dishes += FondKettle::Meals::JottedDishes.read(beside, first: 3)
       FondKettle::Meals::Meal.of(title: "Friday", serve_at: SERVE, cooks: cooks, rings: 3, shelves: 1,
                                  dishes: dishes, **changes)
     end

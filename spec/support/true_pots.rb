@@ -27,7 +27,7 @@ module Support
       factors = FondKettle::Belief::Unknowns.all.to_h do |unknown|
         [unknown.key, [1 + (unknown.sd * normal(random)), LEAST].max]
       end
-      load, setting = FondKettle::Belief::Held.truth(**factors).applied(book.load, book.setting)
+      load, setting = FondKettle::Belief::Estimates.truth(**factors).applied(book.load, book.setting)
       FondKettle::Phases::Solving.solve(load, book.stages, setting, start_g: plan.liquid_g, close_g: CLOSE_G)
                                  .liquid_g
     end

@@ -4,7 +4,7 @@ require "nokogiri"
 require_relative "../../web/drawings/balance_drawing"
 require_relative "../../web/drawings/course_drawing"
 require_relative "../../web/drawings/pot_drawing"
-require_relative "../../web/presenters/seen_pots"
+require_relative "../../web/presenters/pot_views"
 
 RSpec.describe "The drawings" do
   let(:plan) { plan_for(basic_request(vessel: { "diameter_mm" => 200, "height_mm" => 100 })) }
@@ -103,7 +103,7 @@ RSpec.describe "The drawings" do
   end
 
   describe FondKettle::Web::Drawings::PotPicture do
-    seen_pots = FondKettle::Web::Presenters::SeenPots
+    seen_pots = FondKettle::Web::Presenters::PotViews
 
     def picture(seen)
       svg(described_class.new(seen, "pot"))

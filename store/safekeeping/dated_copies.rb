@@ -16,7 +16,7 @@ module FondKettle
       WEEKS = 4
       NAME = /\Akettle-(\d{4}-\d\d-\d\d)\.db\z/
       # A copy: its `name`, `path`, size in `bytes`, when it was `made_at` (a Time), and its Contents.
-      Found = Value.define(:name, :path, :bytes, :made_at, :contents)
+      DatedCopy = Value.define(:name, :path, :bytes, :made_at, :contents)
 
       # The Dates, of these, whose copies stay.
       #
@@ -83,8 +83,8 @@ module FondKettle
 
       def found(path)
         contents = Contents.at(path)
-        Found.new(name: File.basename(path), path: path, bytes: File.size(path), made_at: File.mtime(path),
-                  contents: contents)
+        DatedCopy.new(name: File.basename(path), path: path, bytes: File.size(path),
+                      made_at: File.mtime(path), contents: contents)
       rescue SQLite3::Exception, SystemCallError, ArgumentError
         nil
       end

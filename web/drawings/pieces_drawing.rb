@@ -18,7 +18,7 @@ module FondKettle
         PLAN = 250.0
         TRAY_MM = [300.0, 400.0].freeze
 
-        # `portions`: Methods::Portions; `steamer`: Kit::Steamer of what is wrapped, or nil.
+        # `portions`: Methods::Pieces; `steamer`: Kit::Steamer of what is wrapped, or nil.
         def initialize(portions, steamer)
           @portions = portions
           @steamer = steamer

@@ -24,7 +24,7 @@ module FondKettle
       #   steam         is there any over it?
       #   baskets       of a steamer on it (BasketsSeen), or nil
       #   says          what comes out, in words, or nil; `well`: is that right?
-      PotSeen = Value.define(:name, :diameter_mm, :floor_mm, :height_mm, :material, :lid, :shape, :base_mm,
+      PotView = Value.define(:name, :diameter_mm, :floor_mm, :height_mm, :material, :lid, :shape, :base_mm,
                              :bed_mm, :water_mm, :full_mm, :source, :heat, :steam, :says, :well, :baskets)
 
       # The pot cut open, small, always to one scale: on the table, beside the evening, at the
@@ -36,7 +36,7 @@ module FondKettle
         WALL = 4.0
         SAYS = 24.0
 
-        # `seen`: PotSeen; `id`: the drawing's own on its page; `scale` where it stands alone;
+        # `seen`: PotView; `id`: the drawing's own on its page; `scale` where it stands alone;
         # `data`: what a script moves it by.
         def initialize(seen, id, scale: SCALE, data: {})
           @seen = seen

@@ -7,7 +7,7 @@ require_relative "../../app/forms/dish_form"
 require_relative "../../app/forms/plan_form"
 require_relative "../presenters/components"
 require_relative "../presenters/cooked_pot"
-require_relative "../presenters/stove/cooking"
+require_relative "../presenters/stove/stove_step"
 require_relative "../presenters/copies"
 require_relative "../presenters/cupboard"
 require_relative "../presenters/dish_page"
@@ -64,7 +64,7 @@ module FondKettle
 
         TOLD = {
           Presenters::Cupboard => :data.to_proc, Presenters::CookedPot => method(:cooked),
-          Presenters::Cooking => method(:pot), Presenters::MealAtStove => method(:meal_at_stove),
+          Presenters::StoveStep => method(:pot), Presenters::MealAtStove => method(:meal_at_stove),
           Presenters::MealClock => method(:meal), Presenters::KeptThings => :all.to_proc,
           Presenters::Components => :all.to_proc, Presenters::DoorCard => :rows.to_proc,
           Presenters::SideBySide => :rows.to_proc, Forms::DishForm => method(:dish_form),

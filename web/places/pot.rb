@@ -6,7 +6,7 @@ require_relative "../../app/plans/look"
 require_relative "../helpers/drawers"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
-require_relative "../presenters/pot/course"
+require_relative "../presenters/pot/course_chart"
 require_relative "../presenters/pot/layered_pot"
 require_relative "../presenters/pot/made_pot"
 require_relative "../presenters/pot/pot_answer"
@@ -57,7 +57,7 @@ module FondKettle
         @title = "The course of the pot"
         plan = look(form).plan(curve: true)
         other = look(form).overlay(plan, params["with"])
-        shown = Presenters::Course.new(household, form, plan, other, params["with"])
+        shown = Presenters::CourseChart.new(household, form, plan, other, params["with"])
         erb :course, locals: { shown: shown }
       end
 

@@ -8,7 +8,7 @@ require_relative "../../app/forms/stove/pour_form"
 require_relative "../../app/forms/stove/step_form"
 require_relative "../../app/forms/stove/told_form"
 require_relative "../helpers/fields"
-require_relative "../presenters/stove/cooking"
+require_relative "../presenters/stove/stove_step"
 require_relative "../presenters/meals/meal_list"
 require_relative "../presenters/stove/stove_panel"
 require_relative "../presenters/stove/stove_pots"
@@ -40,7 +40,7 @@ module FondKettle
       # What another device compares with, to know whether something has changed.
       get "/:id/state" do
         content_type :json
-        JSON.generate(state: Presenters::Cooking.new(household, record, now).state)
+        JSON.generate(state: Presenters::StoveStep.new(household, record, now).state)
       end
 
       # Begins with a pot that waits.
@@ -135,7 +135,7 @@ module FondKettle
 
       # What was poured, g, where it is not what the page showed already.
       def changed_g(pour)
-        shown_g = Presenters::Cooking.new(household, record, now).pour_g if pour
+        shown_g = Presenters::StoveStep.new(household, record, now).pour_g if pour
         pour.grams if pour && shown_g != Measure::Rounding.grams(pour.grams)
       end
 
@@ -143,7 +143,7 @@ module FondKettle
         redirect "/log/#{record[:id]}" if record[:finished_at]
         redirect "/stove" if record[:left_at]
         panel = nil unless Presenters::StovePanel::NAMES.include?(panel)
-        shown = (panel ? Presenters::StovePanel : Presenters::Cooking).new(household, record, now)
+        shown = (panel ? Presenters::StovePanel : Presenters::StoveStep).new(household, record, now)
         status code
         @title = "Stove"
         @script = "stove.js"

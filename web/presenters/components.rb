@@ -10,7 +10,7 @@ module FondKettle
       # The components of the house, the first to go first.
       class Components < Presenter
         # One of them: its `record`, a line on it, and whether its day is over.
-        Shown = Value.define(:record, :say, :past)
+        ComponentEntry = Value.define(:record, :say, :past)
         PLACES = { "fridge" => "in the refrigerator", "freezer" => "in the freezer",
                    "cupboard" => "in the cupboard" }.freeze
 
@@ -42,8 +42,8 @@ module FondKettle
           past = use_by < @today
           contains = record[:allergens].empty? ? "" : "; contains #{record[:allergens]}"
           good = past ? "past its day, #{day(use_by)}: **throw it away**" : "use by **#{day(use_by)}**"
-          Shown.new(record: record, past: past,
-                    say: "**#{grams(record[:left_g])}** #{PLACES.fetch(record[:place])}, #{good}#{contains}.")
+          left = "**#{grams(record[:left_g])}** #{PLACES.fetch(record[:place])}"
+          ComponentEntry.new(record: record, past: past, say: "#{left}, #{good}#{contains}.")
         end
 
         def day(date)

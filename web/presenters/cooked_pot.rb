@@ -5,7 +5,7 @@ require_relative "../../lib/fond_kettle/log/credible"
 require_relative "../drawings/pot_picture"
 require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "presenter"
-require_relative "seen_pots"
+require_relative "pot_views"
 require_relative "told_words"
 
 module FondKettle
@@ -74,7 +74,7 @@ module FondKettle
         def drawing
           return unless record[:plan][:vessel]
 
-          seen = SeenPots.cooked(record[:plan]).with(says: outcome, well: well?)
+          seen = PotViews.cooked(record[:plan]).with(says: outcome, well: well?)
           Drawings::PotPicture.new(seen, "cooked-#{id}").to_s
         end
 

@@ -13,7 +13,7 @@ module FondKettle
         LATE_S = 2 * 86_400
         COUNTED = [%w[pot pots], %w[dish dishes], %w[cook cooks]].freeze
         # A copy's file name, when it was made, and what is in it, in words.
-        Line = Value.define(:name, :made, :held, :size)
+        CopyLine = Value.define(:name, :made, :held, :size)
 
         # "5 pots, 13 dishes, 7 cooks, last used Fri 27 Nov, 14:40"
         def self.held(contents)
@@ -33,7 +33,7 @@ module FondKettle
           "Taken in: #{added.map { |table, count| "#{count} #{table.to_s.tr('_', ' ')}" }.join(', ')}."
         end
 
-        # `copies`: Store::DatedCopies::Found, the newest first.
+        # `copies`: Store::DatedCopies::DatedCopy, the newest first.
         def initialize(household, copies, now)
           super(household)
           @copies = copies
@@ -54,11 +54,11 @@ module FondKettle
           "No copy was made for two days: is the disk full, or the folder not to be written in?"
         end
 
-        # Line of each copy.
+        # CopyLine of each copy.
         def all
           @copies.map do |copy|
-            Line.new(name: copy.name, made: moment(copy.made_at), held: Copies.held(copy.contents),
-                     size: "#{(copy.bytes / 1024.0).ceil} kB")
+            CopyLine.new(name: copy.name, made: moment(copy.made_at), held: Copies.held(copy.contents),
+                         size: "#{(copy.bytes / 1024.0).ceil} kB")
           end
         end
 

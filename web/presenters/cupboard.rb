@@ -1,12 +1,12 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
-require_relative "../../app/plans/plain_rice"
+require_relative "../../app/plans/plan_plain_rice"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/heat/loss"
 require_relative "../drawings/pot_picture"
 require_relative "presenter"
-require_relative "seen_pots"
+require_relative "pot_views"
 
 module FondKettle
   module Web
@@ -21,9 +21,9 @@ module FondKettle
                   eaters: ["Put in who eats here", "the amounts get right for them."] }.freeze
 
         # A pot as the shelf shows it: its record's id, name, drawing and what it is good for.
-        Shown = Value.define(:id, :name, :drawing, :said)
+        PotTile = Value.define(:id, :name, :drawing, :said)
         # A record in its place on a shelf: what it says in one line, and of how many it feeds.
-        Line = Value.define(:record, :said, :feeds)
+        ShelfLine = Value.define(:record, :said, :feeds)
 
         # All that the cupboard holds, as records.
         def data
@@ -41,15 +41,15 @@ module FondKettle
           household.shelf(:pots).all.map do |record|
             pot = household.value(:pots, record)
             size = "#{plain(pot.diameter_mm)} × #{plain(pot.height_mm)} mm"
-            Shown.new(id: pot.id, name: pot.name, said: "#{size}, feeds #{heads(takes_g[pot.id])}",
-                      drawing: drawing(pot, record[:lid_look]))
+            PotTile.new(id: pot.id, name: pot.name, said: "#{size}, feeds #{heads(takes_g[pot.id])}",
+                        drawing: drawing(pot, record[:lid_look]))
           end
         end
 
         # The records of a House::ShelfKind.
         def lines(kind)
           household.shelf(kind.key).all.map do |record|
-            Line.new(record: record, said: line(kind, record), feeds: feeds(kind.key, record))
+            ShelfLine.new(record: record, said: line(kind, record), feeds: feeds(kind.key, record))
           end
         end
 
@@ -63,7 +63,7 @@ module FondKettle
         private
 
         def drawing(pot, look)
-          Drawings::PotPicture.new(SeenPots.shelf(pot, look), "shelf-#{pot.id}").to_s
+          Drawings::PotPicture.new(PotViews.shelf(pot, look), "shelf-#{pot.id}").to_s
         end
 
         # "Steel pot: 200 mm, 110 mm, dough, steel, 1.2 kg"; what is usual is not worth a word.
@@ -126,7 +126,7 @@ module FondKettle
         end
 
         def plain_rice
-          @plain_rice ||= App::PlainRice.new(household)
+          @plain_rice ||= App::PlanPlainRice.new(household)
         end
 
         def range((low_g, high_g))

@@ -4,7 +4,7 @@ require_relative "../../lib/fond_kettle/dishes/line"
 require_relative "../../app/plans/look"
 require_relative "../../lib/fond_kettle/table/contains"
 require_relative "../drawings/pot_picture"
-require_relative "seen_pots"
+require_relative "pot_views"
 require_relative "supper_words"
 
 module FondKettle
@@ -13,7 +13,7 @@ module FondKettle
       # Page of one dish for one evening: how much of everything, what to get, what starts when.
       class Evening < SupperWords
         # A row of amounts: as written, tonight's two ways of saying it, and why.
-        Row = Value.define(:name, :note, :written, :first, :second, :why, :moved)
+        LineRow = Value.define(:name, :note, :written, :first, :second, :why, :moved)
         # The smallest change that a number tells.
         SAME = 0.005
         ALL_BROUGHT = "What goes in with the rice brings all the water that it can drink."
@@ -75,7 +75,7 @@ module FondKettle
         # The pot of the evening (one of several), filled as planned, with what comes out.
         def drawing
           look = household.lid_look(plan.request.vessel.id)
-          Drawings::PotPicture.new(SeenPots.plan(plan, look, comes_out: supper.comes_out), "evening-pot").to_s
+          Drawings::PotPicture.new(PotViews.plan(plan, look, comes_out: supper.comes_out), "evening-pot").to_s
         end
 
         # Amounts for each of several pots.
@@ -179,14 +179,14 @@ module FondKettle
           said = [ready.measured.weight, ready.measured.words].compact
           said.reverse! if ready.measured.counted
           rounded = ready.measured.off && "rounded #{ready.measured.off}"
-          Row.new(name: ready.name, note: ready.note, written: written(ready), first: said.first,
-                  second: said[1], why: [ready.scaled.why, rounded].compact.join(" "),
-                  moved: !ready.scaled.why.nil?)
+          LineRow.new(name: ready.name, note: ready.note, written: written(ready), first: said.first,
+                      second: said[1], why: [ready.scaled.why, rounded].compact.join(" "),
+                      moved: !ready.scaled.why.nil?)
         end
 
         def plain_row(amount, written, why)
-          Row.new(name: amount.name, note: "", written: written, first: amount.weight, second: amount.words,
-                  why: why, moved: !why.nil?)
+          LineRow.new(name: amount.name, note: "", written: written, first: amount.weight,
+                      second: amount.words, why: why, moved: !why.nil?)
         end
 
         def water_rows

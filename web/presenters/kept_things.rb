@@ -13,7 +13,7 @@ module FondKettle
       class KeptThings < Presenter
         # One of them: its `record`, the Care::PutAway (`kept`), a line that says how much and where,
         # what there is to do about it, whether it is due or past.
-        Shown = Value.define(:record, :kept, :where, :say, :due, :past)
+        Box = Value.define(:record, :kept, :where, :say, :due, :past)
         PLACES = { "cooling" => "cooling in the kitchen", "fridge" => "in the refrigerator",
                    "freezer" => "in the freezer" }.freeze
         WAYS = { steam: "steam", pan: "pan with a splash of water, lid on low",
@@ -118,8 +118,8 @@ module FondKettle
 
         def shown(record)
           kept = household.kept.value(record)
-          Shown.new(record: record, kept: kept, where: where(record, kept), say: say(kept),
-                    due: kept.due?(@now), past: kept.past?(@now))
+          Box.new(record: record, kept: kept, where: where(record, kept), say: say(kept),
+                  due: kept.due?(@now), past: kept.past?(@now))
         end
 
         def where(record, kept)

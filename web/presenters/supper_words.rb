@@ -11,9 +11,9 @@ module FondKettle
       class SupperWords < Presenter
         # What is done, when: the hour or so many minutes before serving, what, how long, the
         # sign it is done by, and what to be careful of that no earlier one has told.
-        Start = Value.define(:at, :say, :puts_in, :minutes, :cue, :cautions)
+        StartRow = Value.define(:at, :say, :puts_in, :minutes, :cue, :cautions)
         # So much of something: its name and note, as poured and as weighed.
-        Amount = Value.define(:name, :note, :words, :weight)
+        AmountRow = Value.define(:name, :note, :words, :weight)
 
         attr_reader :form, :plan, :supper, :list
 
@@ -33,10 +33,10 @@ module FondKettle
             task = start.task
             fresh = plan.cautions_at(task) - told
             told |= fresh
-            Start.new(at: clock_before(form[:serve], start.before_min) || "−#{minutes(start.before_min)}",
-                      say: task.say, puts_in: task.puts_in, minutes: minutes(task.told_min),
-                      cue: (task.cue unless task.cue == Dishes::DONE),
-                      cautions: fresh)
+            StartRow.new(at: clock_before(form[:serve], start.before_min) || "−#{minutes(start.before_min)}",
+                         say: task.say, puts_in: task.puts_in, minutes: minutes(task.told_min),
+                         cue: (task.cue unless task.cue == Dishes::DONE),
+                         cautions: fresh)
           end
         end
 
@@ -64,8 +64,8 @@ module FondKettle
 
         def rice
           spoken_rice = spoken(rice_g / plan.request.grain.rho_g_ml, form)
-          Amount.new(name: plan.request.grain.name.downcase, note: "", words: spoken_rice,
-                     weight: weighed(rice_g))
+          AmountRow.new(name: plan.request.grain.name.downcase, note: "", words: spoken_rice,
+                        weight: weighed(rice_g))
         end
 
         # Water that the model finds; nil where the dish names a liquid of its own.
@@ -73,7 +73,7 @@ module FondKettle
           return if supper&.dish&.main_liquid
 
           liquid_g = supper&.liquid_g || plan.poured_g
-          Amount.new(name: "water", note: "", words: poured(plan, liquid_g), weight: weighed(liquid_g))
+          AmountRow.new(name: "water", note: "", words: poured(plan, liquid_g), weight: weighed(liquid_g))
         end
 
         def weighed(amount_g)

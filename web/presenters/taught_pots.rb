@@ -14,7 +14,7 @@ module FondKettle
         MOST = 5
         # Less than this is no lesson, share of the book's uptake.
         TELLING = 0.01
-        Taught = Value.define(:said, :address)
+        TaughtSentence = Value.define(:said, :address)
 
         # `records`: finished cooks, newest first.
         def initialize(household, records)
@@ -22,7 +22,7 @@ module FondKettle
           @records = records
         end
 
-        # Taught, the latest first: a sentence, and the address of the next pot.
+        # TaughtSentence, the latest first: a sentence, and the address of the next pot.
         def all
           latest = @records.select { |record| record[:outcome] && record[:pot_id] }
                            .uniq { |record| record.values_at(:grain, :pot_id) }
@@ -36,8 +36,8 @@ module FondKettle
           lesson = grain && household.cooks.lesson(grain, record[:pot_id])
           return unless lesson && ((lesson.drinks - 1).abs >= TELLING || lesson.extra_min.positive?)
 
-          Taught.new(said: [drinks(record, grain, lesson), time(lesson)].compact.join(" "),
-                     address: record[:address])
+          TaughtSentence.new(said: [drinks(record, grain, lesson), time(lesson)].compact.join(" "),
+                             address: record[:address])
         end
 
         def drinks(record, grain, lesson)

@@ -4,7 +4,7 @@ require "time"
 require_relative "../../../lib/fond_kettle/ground/limits"
 require_relative "../../../lib/fond_kettle/ground/schema"
 require_relative "../../../lib/fond_kettle/larder/grains"
-require_relative "../../../lib/fond_kettle/meals/jotted"
+require_relative "../../../lib/fond_kettle/meals/jotted_dishes"
 require_relative "../fields"
 
 module FondKettle
@@ -31,7 +31,7 @@ module FondKettle
       end
 
       # What is wrong, field and message; when it is eaten (a Time); dishes that are only jotted down
-      # (Meals::Dish); how many guests come.
+      # (Meals::MealDish); how many guests come.
       attr_reader :problems, :serve_at, :beside, :guests
 
       # The grain that a dish's key means, or nil for a dish of the house.
@@ -165,7 +165,7 @@ module FondKettle
       end
 
       def read_beside
-        @beside = Meals::Jotted.read(self[:beside], first: chosen.size + 1)
+        @beside = Meals::JottedDishes.read(self[:beside], first: chosen.size + 1)
         return if chosen.size + @beside.size <= Limits::DISHES
 
         problem("beside", "must leave at most #{Limits::DISHES} dishes in all")

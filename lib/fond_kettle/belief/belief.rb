@@ -41,7 +41,7 @@ module FondKettle
     end
 
     # What a kitchen holds true of every Unknown: an Estimate of each.
-    Held = Value.define(:estimates) do
+    Estimates = Value.define(:estimates) do
       # The book alone.
       def self.book
         new(estimates: Unknowns.all.to_h { |unknown| [unknown.key, Estimate.book(unknown)] }.freeze)
@@ -49,7 +49,7 @@ module FondKettle
 
       # Exactly these factors by key, the rest as in the book: a kitchen as it really is.
       #
-      #   Held.truth(lid: 1.5, uptake: 1.06)
+      #   Estimates.truth(lid: 1.5, uptake: 1.06)
       def self.truth(**factors)
         factors.reduce(book) { |held, (key, factor)| held.holding(held[key].with(factor: factor, sd: 0.0)) }
       end

@@ -40,7 +40,7 @@ module FondKettle
       module_function
 
       # The Spread of a `balance` (Phases::Balance) of `stages` in `setting`, for what is
-      # `held` (Held). Each cause is shifted by one standard deviation to both sides: caps
+      # `held` (Estimates). Each cause is shifted by one standard deviation to both sides: caps
       # and dry pots make it lopsided. The shift of the fixed point follows from one run and
       # the slope of the loss (first order).
       def around(balance, stages, setting, held)

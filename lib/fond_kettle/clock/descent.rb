@@ -153,7 +153,7 @@ module FondKettle
       # What a search for such a span comes to.
       def within(limit, most_nodes)
         windows = @network.windows(limit)
-        return Search::Found.new(low: nil, complete: true) unless windows
+        return Search::SearchResult.new(low: nil, complete: true) unless windows
 
         @search.run(*windows, most_nodes: most_nodes, sharp: true)
       end

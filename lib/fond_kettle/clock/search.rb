@@ -14,7 +14,7 @@ module FondKettle
     # Boussemart, Hemery, Lecoutre and Sais, 2004).
     class Search
       # What a search came to: latest starts (nil: none), and whether it looked at everything.
-      Found = Value.define(:low, :complete)
+      SearchResult = Value.define(:low, :complete)
 
       # Nodes looked at in all searches.
       attr_reader :nodes
@@ -40,7 +40,7 @@ module FondKettle
         @sharp = sharp
         @noise = noise
         found = deeper(low, high)
-        Found.new(low: found, complete: !found.nil? || (@nodes < @end && !@network.gave_up))
+        SearchResult.new(low: found, complete: !found.nil? || (@nodes < @end && !@network.gave_up))
       end
 
       private

@@ -83,7 +83,7 @@ module FondKettle
       def soak
         return [] unless @way.drain == Pot::Wash::COOKED_IN
 
-        heats = Methods::Stage::TAKES.fetch("liquid")
+        heats = Methods::StageText::TAKES.fetch("liquid")
         hot = @way.start == "boiling" || @steps.any? { |step| heats.include?(step.kind) }
         return [] unless hot || @method&.broth
 

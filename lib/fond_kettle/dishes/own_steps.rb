@@ -15,7 +15,7 @@ module FondKettle
       BOILING_C = Methods::PhaseText::BOILING_C
       # An oven of which nobody says how hot it is, °C.
       USUAL_OVEN_C = 180.0
-      HEATS_LIQUID = Methods::Stage::TAKES.fetch("liquid")
+      HEATS_LIQUID = Methods::StageText::TAKES.fetch("liquid")
       # Kinds of a method's base that stay where the dish has none: without them rice or
       # liquid is not ready.
       NEEDED = ["heat-liquid", "heat-steamer", "toast", Methods::PhaseText::BROTH].freeze
@@ -83,12 +83,11 @@ module FondKettle
 
       def stage(step, index)
         liquid = liquid?(index)
-        Methods::Stage.new(**Methods::Library::BLANK_STAGE, key: OwnSteps.key(index), section: step.stage,
-                                                            kind: kind(step, liquid), say: plain(step.say),
-                                                            minutes: step.minutes, hands_on: step.hands_on,
-                                                            why: WHY, cue: cue(step), oven_c: oven_c(step),
-                                                            moment: moment(step, index),
-                                                            takes: liquid ? %w[liquid].freeze : [].freeze)
+        own = { key: OwnSteps.key(index), section: step.stage, kind: kind(step, liquid), say: plain(step.say),
+                minutes: step.minutes, hands_on: step.hands_on, why: WHY, cue: cue(step),
+                oven_c: oven_c(step), moment: moment(step, index),
+                takes: liquid ? %w[liquid].freeze : [].freeze }
+        Methods::StageText.new(**Methods::Library::BLANK_STAGE, **own)
       end
 
       # How hot the oven is for a step in one, °C.

@@ -17,7 +17,7 @@ module FondKettle
     Placing = Value.define(:claims, :guessed, :unplaced, :stopped, :dripping) do
       # The Placing of some `lines` (Line) and `steps` (DishStep).
       def self.of(lines, steps)
-        FondKettle::Dishes::Placed.new(lines, steps).placing
+        FondKettle::Dishes::PlacedLine.new(lines, steps).placing
       end
 
       # Share of a line that goes in somewhere; `share`: what its stages in the pot come to.
@@ -29,7 +29,7 @@ module FondKettle
     # Works a Placing out. A line of the base that no step names is planned into the marinade, where there is
     # one, and frying fat into the first step that fries; each is asked about. Anything else waits for an
     # answer.
-    class Placed
+    class PlacedLine
       BASE = "base"
       MARINADE = "marinate"
 

@@ -13,7 +13,7 @@ module FondKettle
     # An amount as a cook measures it: `words` in the measures of the house, `weight`
     # on its scale (nil: not known), `g` what the words stand for, `error` the share
     # by which rounding moved it, `count` the pieces where it is counted (nil: it is not).
-    Measured = Value.define(:words, :weight, :g, :error, :count) do
+    MeasuredAmount = Value.define(:words, :weight, :g, :error, :count) do
       # Words for servings; not counted in pieces unless `count` is given.
       def self.of(words:, weight:, g:, error:, count: nil)
         new(words: words, weight: weight, g: g, error: error, count: count)
@@ -44,10 +44,10 @@ module FondKettle
         @house = house
       end
 
-      # The Measured of a Scaled.
+      # The MeasuredAmount of a Scaled.
       def say(scaled)
         line = scaled.line
-        return Measured.of(words: "to taste", weight: nil, g: nil, error: 0.0) unless scaled.amount
+        return MeasuredAmount.of(words: "to taste", weight: nil, g: nil, error: 0.0) unless scaled.amount
         return pieces(scaled) if Measure::UnitTable.piece?(line.unit)
         return grams(scaled.g, line.ingredient) if Measure::UnitTable.mass?(line.unit)
 
@@ -63,15 +63,15 @@ module FondKettle
 
       # A weight, and in cup and spoons where the thing can be poured.
       def grams(exact_g, ingredient)
-        return Measured.of(words: "none", weight: nil, g: 0.0, error: 0.0) if exact_g.zero?
+        return MeasuredAmount.of(words: "none", weight: nil, g: 0.0, error: 0.0) if exact_g.zero?
 
         scale_g = @house.weighed(exact_g).to_f
         too_little = exact_g < 1 || scale_g.zero?
         ml = exact_g / ingredient.g_ml
         cups = Measure::Spoken.say(ml, @house) if too_little || POURED.include?(ingredient.aisle)
         g = too_little ? Measure::Spoken.measured_ml(ml, @house) * ingredient.g_ml : scale_g
-        Measured.of(words: cups, weight: too_little ? nil : @house.weighed(exact_g), g: g,
-                    error: error(g, exact_g))
+        MeasuredAmount.of(words: cups, weight: too_little ? nil : @house.weighed(exact_g), g: g,
+                          error: error(g, exact_g))
       end
 
       private
@@ -83,8 +83,8 @@ module FondKettle
         return by_weight(scaled) if scaled.g && steps.last < 1 && error(count, scaled.amount).abs > CLOSE
 
         g = scaled.g && (scaled.g * count / scaled.amount)
-        Measured.of(words: Measure::Amounts.say(count, scaled.line.unit), weight: weight(g), g: g,
-                    error: error(count, scaled.amount), count: count)
+        MeasuredAmount.of(words: Measure::Amounts.say(count, scaled.line.unit), weight: weight(g), g: g,
+                          error: error(count, scaled.amount), count: count)
       end
 
       # What can be cut is halved, and quartered where halves are too coarse.
@@ -99,7 +99,7 @@ module FondKettle
         return grams(scaled.g, scaled.line.ingredient) if scaled.g < 1
 
         shown = @house.weighed(scaled.g)
-        Measured.of(words: nil, weight: shown, g: shown.to_f, error: error(shown.to_f, scaled.g))
+        MeasuredAmount.of(words: nil, weight: shown, g: shown.to_f, error: error(shown.to_f, scaled.g))
       end
 
       # Nobody weighs less than a gram.
@@ -109,9 +109,9 @@ module FondKettle
 
       def volume(exact_ml, g_ml)
         poured_ml = Measure::Spoken.measured_ml(exact_ml, @house)
-        Measured.of(words: Measure::Spoken.say(exact_ml, @house), weight: weight(exact_ml * g_ml),
-                    g: poured_ml * g_ml,
-                    error: error(poured_ml, exact_ml))
+        MeasuredAmount.of(words: Measure::Spoken.say(exact_ml, @house), weight: weight(exact_ml * g_ml),
+                          g: poured_ml * g_ml,
+                          error: error(poured_ml, exact_ml))
       end
 
       def error(had, exact)

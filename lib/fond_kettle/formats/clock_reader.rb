@@ -3,7 +3,7 @@
 require "json"
 require "time"
 require_relative "../care/kind"
-require_relative "../clock/conflict"
+require_relative "../clock/contradiction"
 require_relative "../clock/placement"
 require_relative "../ground/limits"
 require_relative "../ground/schema"

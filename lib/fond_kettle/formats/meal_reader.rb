@@ -114,7 +114,7 @@ module FondKettle
 
       def dishes
         @dishes.each_with_index.map do |(title, tasks), index|
-          Meals::Dish.new(key: "d#{index + 1}", title: title, plan: plan(tasks), cook_ids: [])
+          Meals::MealDish.new(key: "d#{index + 1}", title: title, plan: plan(tasks), cook_ids: [])
         end
       end
 

@@ -21,11 +21,11 @@ module FondKettle
                                                          base_at: meal.base_at&.utc&.iso8601)
       end
 
-      # The Meal of what is stored, with its dishes (Meals::Dish).
+      # The Meal of what is stored, with its dishes (Meals::MealDish).
       def meal(text, title:, serve_at:, dishes:)
         known = JSON.parse(text, symbolize_names: true)
         by_id = known.slice(*BY_ID).transform_values { |values| values.transform_keys(&:to_s) }
-        lost = known[:lost].map { |one| Meals::Lost.new(**one, from: Time.parse(one[:from])) }
+        lost = known[:lost].map { |one| Meals::LostResource.new(**one, from: Time.parse(one[:from])) }
         Meals::Meal.of(title: title, serve_at: Time.parse(serve_at).localtime, dishes: dishes, lost: lost,
                        base_at: known[:base_at] && Time.parse(known[:base_at]).localtime,
                        **known.slice(*PLAIN),

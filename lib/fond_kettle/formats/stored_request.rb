@@ -32,7 +32,7 @@ module FondKettle
       TYPES = {
         "request" => Methods::Request, "choices" => Methods::Choices, "addition" => Methods::Addition,
         "lines" => Methods::FixedLines, "provision" => Methods::Provision, "method" => Methods::Method,
-        "phase" => Methods::PhaseText, "stage" => Methods::Stage, "making" => Methods::Making,
+        "phase" => Methods::PhaseText, "stage" => Methods::StageText, "making" => Methods::Making,
         "cool" => Methods::Cool, "dressing" => Methods::DressingPer,
         "layered" => Methods::Layered, "base" => Methods::Base, "layer" => Methods::LayerWish,
         "programme-stage" => Methods::ProgrammeStage, "grain" => Larder::Grain,

@@ -6,7 +6,7 @@ module FondKettle
     # given and what was: most requests give four fields of sixty, and each costs some milliseconds.
     class GivenOnly
       # Takes any rule for what was not given.
-      module Unasked
+      module AnyRule
         module_function
 
         %i[filled maybe value array hash].each { |rule| define_method(rule) { |*| self } }
@@ -25,7 +25,7 @@ module FondKettle
 
       # The rules of what may be given, where it was; else what takes any.
       def optional(name)
-        @names.include?(name.to_s) ? @dsl.optional(name) : Unasked
+        @names.include?(name.to_s) ? @dsl.optional(name) : AnyRule
       end
     end
   end

@@ -6,7 +6,7 @@ module FondKettle
   module Kit
     # How rice lies in a steamer: in so many `tiers` at once, one batch after the other
     # (`batches`), each bed `bed_mm` thick and `across_mm` wide, with so many `holes` poked through it.
-    Laid = Value.define(:tiers, :batches, :bed_mm, :across_mm, :holes) do
+    SteamerLayout = Value.define(:tiers, :batches, :bed_mm, :across_mm, :holes) do
       # Area of one bed, in m2.
       def area_m2
         Math::PI * (across_mm**2) / 4e6
@@ -43,15 +43,15 @@ module FondKettle
         Math::PI * (diameter_mm**2) / 400.0
       end
 
-      # A bed of `ml`, spread over no more tiers and batches than it needs (Laid).
+      # A bed of `ml`, spread over no more tiers and batches than it needs (SteamerLayout).
       #
       #   Steamer.of(240.0, 2).laid(3200.0) # => 2 tiers, 1 batch, 35.4 mm
       def laid(ml)
         whole_mm = ml / area_cm2 * 10
         used = (whole_mm / self.class::DEEPEST_MM).ceil.clamp(1, tiers)
         batches = [(whole_mm / (used * self.class::DEEPEST_MM)).ceil, 1].max
-        Laid.new(tiers: used, batches: batches, bed_mm: whole_mm / (used * batches),
-                 across_mm: diameter_mm, holes: holes)
+        SteamerLayout.new(tiers: used, batches: batches, bed_mm: whole_mm / (used * batches),
+                          across_mm: diameter_mm, holes: holes)
       end
 
       private

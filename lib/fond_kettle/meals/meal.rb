@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../clock/slot"
-require_relative "dish"
+require_relative "meal_dish"
 
 module FondKettle
   module Meals
@@ -13,11 +13,11 @@ module FondKettle
     #   cooks             names, a pair of hands each
     #   rings, shelves    of the stove and the oven
     #   quiet             hours of the day in which nothing is done by hand, [from, to], or nil
-    #   dishes            Dish
+    #   dishes            MealDish
     #   ahead             ids of tasks that are done the day before
     #   pins              minutes before serving by id of what must start then
     #   who               the cook (index) by id of what somebody is to do
-    #   lost              what is not there any more (Lost)
+    #   lost              what is not there any more (LostResource)
     #   patience_min      minutes more that what is ready may wait for serving
     #   longer            minutes more that a task takes, by id
     #   base_at           when it was to be eaten before anything slipped (a Time, nil: as it is)
@@ -63,7 +63,7 @@ module FondKettle
         every_task.reject { |task| ahead.include?(task.id) }
       end
 
-      # The Dish of a key, or nil.
+      # The MealDish of a key, or nil.
       def dish(key)
         dishes.find { |dish| dish.key == key }
       end
@@ -86,6 +86,6 @@ module FondKettle
     end
 
     # So much of a resource that is not there from a moment on: a ring out of gas, a cook called away.
-    Lost = Value.define(:resource, :count, :from)
+    LostResource = Value.define(:resource, :count, :from)
   end
 end

@@ -21,7 +21,7 @@ module FondKettle
 
       # A ring is gone from a Time on.
       def ring(meal, now)
-        meal.with(lost: [*meal.lost, Lost.new(resource: "burner", count: 1, from: now)])
+        meal.with(lost: [*meal.lost, LostResource.new(resource: "burner", count: 1, from: now)])
       end
 
       # The last ring that was lost is back.

@@ -28,7 +28,7 @@ module FondKettle
         @taps = Standing.left(taps).group_by(&:task)
       end
 
-      # Every Task of the evening, in the order in which they start.
+      # Every MealTask of the evening, in the order in which they start.
       attr_reader :tasks
 
       # Time when a task began, or nil.

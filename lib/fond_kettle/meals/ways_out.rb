@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../clock/conflict"
+require_relative "../clock/contradiction"
 require_relative "../clock/placement"
 require_relative "../ground/errors"
 require_relative "ahead"
@@ -30,7 +30,7 @@ module FondKettle
         @problem = Arranging.problem(meal, now: now)
       end
 
-      # The Clock::Conflict, or nil where none was shown.
+      # The Clock::Contradiction, or nil where none was shown.
       def conflict
         @conflict ||= Clock::Conflicts.of(@problem)
       end

@@ -11,7 +11,7 @@ module FondKettle
   module Measure
     # An amount as it was read: a number of `unit` (a key of UnitTable, the name of a cup of
     # the house, or nil where none was written) and the `rest` of the text.
-    Amount = Value.define(:number, :unit, :rest)
+    WrittenAmount = Value.define(:number, :unit, :rest)
 
     # The one grammar of amounts, for lines of a dish, fields, imports and the command line:
     #   amount = term { ("+" | "plus" | "and" | "less") term }
@@ -76,7 +76,7 @@ module FondKettle
         @names = PATTERNS[families]
       end
 
-      # The Amount that a text begins with, or nil.
+      # The WrittenAmount that a text begins with, or nil.
       #
       #   read("1 1/2 cups plus 2 tbsp stock") # => 1.625 of "us-cup", "stock"
       def read(text)
@@ -90,7 +90,7 @@ module FondKettle
         while unit && (more = more(scanner, unit))
           number += more
         end
-        Amount.new(number: number, unit: unit, rest: scanner.rest.strip)
+        WrittenAmount.new(number: number, unit: unit, rest: scanner.rest.strip)
       end
 
       # The unit that a text begins with, or nil.

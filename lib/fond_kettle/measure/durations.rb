@@ -12,7 +12,7 @@ module FondKettle
     # and a quarter", "15-20 minutes" (the middle), "a couple of minutes", "overnight".
     module Durations
       # A time within a text: `minutes`, the `words` that say it and the byte at which they begin.
-      Found = Value.define(:minutes, :words, :from)
+      FoundTime = Value.define(:minutes, :words, :from)
       OVERNIGHT_MIN = 480.0
       FEW = 3.0
       # In minutes, by the key of a unit of time.
@@ -74,7 +74,7 @@ module FondKettle
         nil
       end
 
-      # All times in a text (Found), each once, from front to end.
+      # All times in a text (FoundTime), each once, from front to end.
       #
       #   all("Fry 8 minutes, then 2 more minutes").map(&:minutes) # => [8.0, 2.0]
       def all(text)
@@ -83,8 +83,8 @@ module FondKettle
         while scanner.skip_until(START)
           from = scanner.pos
           minutes = scan(scanner)
-          if minutes then found << Found.new(minutes: minutes, words: text.byteslice(from...scanner.pos),
-                                             from: from)
+          if minutes then found << FoundTime.new(minutes: minutes, words: text.byteslice(from...scanner.pos),
+                                                 from: from)
           else
             scanner.skip(WORD)
           end

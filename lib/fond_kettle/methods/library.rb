@@ -181,7 +181,7 @@ module FondKettle
       end
 
       def stages(list, section)
-        (list || []).map { |stage| Stage.new(**BLANK_STAGE, section: section, **stage) }.freeze
+        (list || []).map { |stage| StageText.new(**BLANK_STAGE, section: section, **stage) }.freeze
       end
     end
   end

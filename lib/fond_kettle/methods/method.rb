@@ -25,10 +25,9 @@ module FondKettle
     #   takes    "rice" or "liquid", where that goes in at it whatever its kind
     #   always   it is done, whatever is known to go in at it
     #   moment   when it is done, of a dish's own step beside the rice: Moments
-    Stage = Value.define(:key, :section, :kind, :say, :cue, :why, :hands_on, :watch, :colours, :slot, :food,
-                         :takes, :always,
-                         :moment,
-                         *Pot::Attributes.set_by(:method).map(&:key)) do
+    StageText = Value.define(:key, :section, :kind, :say, :cue, :why, :hands_on, :watch, :colours, :slot,
+                             :food, :takes, :always, :moment,
+                             *Pot::Attributes.set_by(:method).map(&:key)) do
       # Kinds into which the rice or the liquid goes.
       const_set(:TAKES, { "rice" => %w[toast].freeze, "liquid" => %w[heat-liquid broth].freeze }.freeze)
 

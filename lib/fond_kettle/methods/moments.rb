@@ -20,19 +20,19 @@ module FondKettle
       # The ends of a stage that say that the liquid is gone.
       DRY_ENDS = %w[level dry].freeze
 
-      # A dish's own Stage beside one in the pot: when that is over (`into_min` nil), or so
+      # A dish's own StageText beside one in the pot: when that is over (`into_min` nil), or so
       # many minutes after it began.
-      Own = Value.define(:stage, :into_min)
+      OwnStage = Value.define(:stage, :into_min)
 
       module_function
 
-      # Own by the key of the stage in the pot; `cooked`: triples of Stage, Pot::Stage and its
+      # OwnStage by the key of the stage in the pot; `cooked`: triples of StageText, Pot::Stage and its
       # minutes.
       def places(text, cooked)
         text.between.reject { |stage| stage.moment == SOAK }
             .each_with_object({}) do |stage, found|
           key, into_min = place(stage.moment, cooked)
-          (found[key] ||= []) << Own.new(stage: stage, into_min: into_min)
+          (found[key] ||= []) << OwnStage.new(stage: stage, into_min: into_min)
         end
       end
 

@@ -7,7 +7,7 @@ module FondKettle
   # Mathematics without cooking: every search for a number stands here once.
   module Numerics
     # Where a search ended: `x`, and how the function's value grows with it there.
-    Found = Value.define(:x, :slope)
+    Solution = Value.define(:x, :slope)
 
     # Roots and fixed points of functions given as blocks.
     module Root
@@ -26,7 +26,7 @@ module FondKettle
       # secant steps on the way and the middle where a step would leave what is known
       # to be too little and too much, so that it always ends. `steepest` bounds how
       # far f may be taken to grow with x. Where f(least) < least, x is `least`.
-      # Returns Found; raises Error after `most` evaluations.
+      # Returns a Solution; raises Error after `most` evaluations.
       #
       #   fixed_point(1.0, close: 1e-9) { |x| Math.cos(x) }.x # => 0.739…
       def fixed_point(start, close:, steepest: 0.999, most: 80, least: 0.0)
@@ -37,7 +37,7 @@ module FondKettle
         most.times do
           wanted = yield x
           slope = secant(before, [x, wanted], slope, steepest)
-          return Found.new(x: x, slope: slope) if settled?(x, wanted, bracket, close, least)
+          return Solution.new(x: x, slope: slope) if settled?(x, wanted, bracket, close, least)
 
           before = [x, wanted]
           bracket[wanted > x ? 0 : 1] = x

@@ -27,7 +27,7 @@ module FondKettle
     #               rice is only par-cooked)
     #   crust       a crust at the bottom is wanted
     #   stack       what lies in a sealed pot, layer by layer (Stack); nil: one bed
-    #   steamer     how it lies in a steamer (Kit::Laid); nil: in no steamer
+    #   steamer     how it lies in a steamer (Kit::SteamerLayout); nil: in no steamer
     #   dressed_g   water that a dressing gives to the rice once it is done
     #   start_c, food_c, liquid_c   °C of the rice, of its company and of the liquid
     Load = Value.define(:state, :brought_g, :poured_g, :drink_g, :solids_j_k, :bulk_ml, :poured_ml,

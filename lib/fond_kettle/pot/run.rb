@@ -38,7 +38,7 @@ module FondKettle
     # g, core left (0..1), how far the dry floor is on its way to burning (`burnt`, Watch), minutes
     # of every stage, the cues in order and, where asked for, the curve. `stirred_at` is how far the
     # grain had come when it was last stirred (0.0: never). `energy`: where its heat went (Energy; of
-    # an end alone Energy::Unasked), `boiled_min` how long it was at the boil with the heat on.
+    # an end alone Energy::NoAccount), `boiled_min` how long it was at the boil with the heat on.
     # `stuck` names a stage that would never have ended; `level_ml` is what stood over the bed when a
     # stage ended level with the rice, nil where none did; `layers` (Layers) of a sealed pot, nil
     # of one bed; `condensed_g` what steam from a steamer's water left in the rice.

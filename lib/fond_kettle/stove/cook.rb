@@ -2,11 +2,11 @@
 
 require "json"
 require_relative "../ground/value"
-require_relative "drift"
+require_relative "delays"
 require_relative "ends"
 require_relative "hands"
 require_relative "sights"
-require_relative "standing"
+require_relative "broth_advice"
 require_relative "water"
 
 module FondKettle
@@ -32,13 +32,13 @@ module FondKettle
     Event = Value.define(:kind, :what, :at)
 
     # A task that goes on by itself beside the one at hand, and when it is over (a Time).
-    Beside = Value.define(:task, :ends_at)
+    OtherTask = Value.define(:task, :ends_at)
 
     # Progress of a cook, worked out only from its plan (the stored hash, of the newest version) and its
     # events, so that any device and any restart gets the same answer. Tasks are known by their ids. A pot
     # that nobody has begun has no events, and stands at its first task.
     class Cook
-      include Drift
+      include Delays
       include Ends
       include Hands
       include Sights
@@ -99,12 +99,12 @@ module FondKettle
       end
 
       # Earlier tasks that need no hands and are not over at `now`, nor by the plan before
-      # the task at hand (a soak while the base cooks): Beside.
+      # the task at hand (a soak while the base cooks): OtherTask.
       def beside(now)
         earlier = tasks.take(position).select { |task| !task[:hands_on] && overlaps?(task) }
         earlier.filter_map do |task|
           ends_at = planned_end(task, began_at(task[:id]))
-          Beside.new(task: task, ends_at: ends_at) if ends_at && ends_at > now
+          OtherTask.new(task: task, ends_at: ends_at) if ends_at && ends_at > now
         end
       end
 
@@ -118,9 +118,9 @@ module FondKettle
         last_reading("standing")
       end
 
-      # The action that follows from that amount (Standing), or nil.
+      # The action that follows from that amount (BrothAdvice), or nil.
       def standing
-        standing_g && plan[:base] && Standing.of(plan[:base], standing_g)
+        standing_g && plan[:base] && BrothAdvice.of(plan[:base], standing_g)
       end
 
       # True when that reading is as hot as the task asks; false when nothing was measured.

@@ -2,7 +2,7 @@
 
 require_relative "../measure/spoken"
 require_relative "../pot/depth"
-require_relative "potful"
+require_relative "one_pot"
 
 module FondKettle
   module Stove
@@ -29,7 +29,7 @@ module FondKettle
 
       # The plan as it is cooked.
       def plan
-        filled = @plan[:tasks].find { |task| task[:kind] == Potful::FILL && liquid_of(task) }
+        filled = @plan[:tasks].find { |task| task[:kind] == OnePot::FILL && liquid_of(task) }
         return @plan unless filled
 
         own = own(filled)

@@ -87,7 +87,7 @@ RSpec.describe FondKettle::Methods::BaseLedger do
     expect(others.filter_map { |method| plan_for(basic_request(method: method)).ledger }).to eq([])
   end
 
-  describe FondKettle::Stove::Standing do
+  describe FondKettle::Stove::BrothAdvice do
     base = { standing_g: 560.0, off_g_min: 18.0 }
 
     it "says what to do about what was measured" do

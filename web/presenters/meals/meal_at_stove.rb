@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../html/markup"
-require_relative "../stove/cooking"
+require_relative "../stove/stove_step"
 require_relative "meal_clock"
 
 module FondKettle
@@ -16,7 +16,7 @@ module FondKettle
         Card = Value.define(:row, :whose, :cook, :state, :hands, :starts, :began, :ends, :minutes, :pot,
                             :after, :open, :waits)
         # What a button of the bar tells: of which task, what, which begins with it, and its words.
-        Act = Value.define(:cook, :task, :what, :next_task, :say)
+        CardAct = Value.define(:cook, :task, :what, :next_task, :say)
         NEXT = "Done, next"
         # What is due so soon begins with the tap that ends the one before, s.
         DUE_S = 180
@@ -43,7 +43,7 @@ module FondKettle
             mine.find { |card| card.state == "to-come" && card.open }
         end
 
-        # The one thing to do for a cook (for each, where the page is everybody's): Act.
+        # The one thing to do for a cook (for each, where the page is everybody's): CardAct.
         def acts(who)
           cooks = who.is_a?(Integer) ? [who] : meal.cooks.each_index.to_a
           cooks.map { |cook| act(cook, cooks.size > 1) }
@@ -106,7 +106,7 @@ module FondKettle
         # Pots of the meal as they stand: [title, where to look, drawing].
         def pots
           meal.made.flat_map { |dish| dish.cook_ids.map { |id| [dish, id] } }.map do |dish, id|
-            pot = Cooking.new(household, household.cooks.find(id), @now)
+            pot = StoveStep.new(household, household.cooks.find(id), @now)
             ["#{words.mark(dish.key)} #{dish.title}", "/stove/#{id}", pot.small_drawing, pot.says]
           end
         end
@@ -145,12 +145,12 @@ module FondKettle
           card = current(cook)
           name = "#{meal.cooks[cook]}: " if several
           if card.nil? || card.state == "to-come"
-            return Act.new(cook: cook, task: card&.row&.id, what: "begun", next_task: nil,
-                           say: "#{name}Begin")
+            return CardAct.new(cook: cook, task: card&.row&.id, what: "begun", next_task: nil,
+                               say: "#{name}Begin")
           end
 
-          Act.new(cook: cook, task: card.row.id, what: "over", next_task: due(card)&.row&.id,
-                  say: "#{name}#{NEXT}")
+          CardAct.new(cook: cook, task: card.row.id, what: "over", next_task: due(card)&.row&.id,
+                      say: "#{name}#{NEXT}")
         end
 
         # What this cook begins right after, or nil.

@@ -19,8 +19,8 @@ module FondKettle
         # What is to be careful of with what is done the day before.
         AHEAD_CARE = "Cover it and keep it at 5 °C or below; raw meat and fish by themselves, at the bottom."
         # A task as the list has it.
-        Row = Value.define(:id, :at, :who, :mark, :dish, :say, :puts_in, :minutes, :cue, :critical, :pinned,
-                           :cautions)
+        TaskRow = Value.define(:id, :at, :who, :mark, :dish, :say, :puts_in, :minutes, :cue, :critical,
+                               :pinned, :cautions)
         # The task that is looked at: its row, why it stands there, how far it could move, who may do it.
         Looked = Value.define(:row, :why, :moves, :at, :who, :hands_on)
 
@@ -146,11 +146,11 @@ module FondKettle
         end
 
         def row(task)
-          Row.new(id: task.id, at: hour(words.starts_at(task)), who: words.names(task),
-                  mark: words.mark(task.dish), dish: meal.dish(task.dish).title, say: task.say,
-                  puts_in: task.puts_in, minutes: minutes(words.told_min(task)), cue: words.cue(task),
-                  critical: critical.include?(task.id), pinned: meal.pins.key?(task.id),
-                  cautions: words.cautions(task))
+          TaskRow.new(id: task.id, at: hour(words.starts_at(task)), who: words.names(task),
+                      mark: words.mark(task.dish), dish: meal.dish(task.dish).title, say: task.say,
+                      puts_in: task.puts_in, minutes: minutes(words.told_min(task)), cue: words.cue(task),
+                      critical: critical.include?(task.id), pinned: meal.pins.key?(task.id),
+                      cautions: words.cautions(task))
         end
 
         def moves(reason)

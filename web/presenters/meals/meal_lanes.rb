@@ -2,11 +2,11 @@
 
 require_relative "../../../lib/fond_kettle/meals/arranging"
 require_relative "../../../lib/fond_kettle/stove/cook"
-require_relative "../../../lib/fond_kettle/stove/potful"
+require_relative "../../../lib/fond_kettle/stove/one_pot"
 require_relative "../../drawings/lane"
 require_relative "../../drawings/pot_picture"
 require_relative "meal_words"
-require_relative "../seen_pots"
+require_relative "../pot_views"
 
 module FondKettle
   module Web
@@ -58,8 +58,8 @@ module FondKettle
 
         def pot(dish, index, at_min, drawn)
           cook = Stove::Cook.new(dish.plan, [])
-          filled = cook.tasks.index { |task| task[:kind] == Stove::Potful::FILL }
-          seen = SeenPots.cook(cook, filled ? 0 : nil, comes_out: nil)
+          filled = cook.tasks.index { |task| task[:kind] == Stove::OnePot::FILL }
+          seen = PotViews.cook(cook, filled ? 0 : nil, comes_out: nil)
           return unless seen
 
           svg = Drawings::PotPicture.new(seen, "#{drawn}-#{dish.key}").to_s

@@ -8,7 +8,7 @@ module FondKettle
       # Meals that are planned or on the stove.
       class MealList < Presenter
         # One of them: where it is looked at, what it is called, when it is eaten, what is in it.
-        Shown = Value.define(:path, :title, :when, :dishes, :begun)
+        MealEntry = Value.define(:path, :title, :when, :dishes, :begun)
 
         # `records`: of Store::MealBook.
         def initialize(household, records)
@@ -16,13 +16,14 @@ module FondKettle
           @records = records
         end
 
-        # Shown.
+        # MealEntry.
         def all
           @records.map do |record|
             meal = record[:meal]
             begun = !record[:begun_at].nil?
-            Shown.new(path: "/#{begun ? 'meal' : 'clock'}/#{record[:id]}", title: meal.title,
-                      when: moment(meal.serve_at), dishes: meal.dishes.map(&:title).join(", "), begun: begun)
+            MealEntry.new(path: "/#{begun ? 'meal' : 'clock'}/#{record[:id]}", title: meal.title,
+                          when: moment(meal.serve_at), dishes: meal.dishes.map(&:title).join(", "),
+                          begun: begun)
           end
         end
       end

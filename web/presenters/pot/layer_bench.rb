@@ -13,7 +13,7 @@ module FondKettle
       class LayerBench
         # A layer: its `index`, `text` (as Forms::LayeredForm has it), `words`, and by what is done (up,
         # down, split, third, out) how that is called, and the address.
-        Row = Value.define(:index, :text, :words, :acts)
+        LayerRow = Value.define(:index, :text, :words, :acts)
         ACTS = { "up" => "Up", "down" => "Down", "split" => "Halve", "third" => "Leave a third",
                  "out" => "Take out" }.freeze
         # What is laid in without being asked how much.
@@ -30,8 +30,8 @@ module FondKettle
         # The layers from the top down, as they lie.
         def rows
           @rows ||= @wishes.each_with_index.map do |wish, index|
-            Row.new(index: index, text: Forms::LayeredForm.text(wish), words: @words[index],
-                    acts: acts(wish, index))
+            LayerRow.new(index: index, text: Forms::LayeredForm.text(wish), words: @words[index],
+                         acts: acts(wish, index))
           end.reverse
         end
 

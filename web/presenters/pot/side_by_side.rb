@@ -9,7 +9,7 @@ module FondKettle
       # All methods for the same rice and pot, a row each.
       class SideBySide < Presenter
         # One way: its address as a plan, name, cells of the table and words.
-        Row = Value.define(:address, :name, :cells, :words)
+        MethodRow = Value.define(:address, :name, :cells, :words)
         # Names of the columns and whether they hold numbers.
         COLUMNS = { "Water" => true, "In your cup" => false, "By cup, to 1" => true, "In all" => true,
                     "Hands on" => true, "On" => false, "To wash" => false, "Comes out" => false }.freeze
@@ -33,8 +33,8 @@ module FondKettle
 
         def rows
           @plans.map do |plan|
-            Row.new(address: address(plan), name: plan.method.name, cells: COLUMNS.keys.zip(cells(plan)).to_h,
-                    words: words(plan.method))
+            MethodRow.new(address: address(plan), name: plan.method.name, words: words(plan.method),
+                          cells: COLUMNS.keys.zip(cells(plan)).to_h)
           end
         end
 

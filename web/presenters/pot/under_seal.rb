@@ -13,7 +13,7 @@ module FondKettle
       # same plan with something changed, and its own row.
       class UnderSeal < Presenter
         # A row: its number, `group`, `words`, and the fields that it changes.
-        Row = Value.define(:number, :group, :words, :changes)
+        ProgrammeRow = Value.define(:number, :group, :words, :changes)
         SEALS = [["Dough", { lid: "dough", cover: nil }], ["Foil under the lid", { lid: "foil", cover: nil }],
                  ["A tight lid", { lid: "tight", cover: nil }],
                  ["A towel under the lid", { lid: "tight", cover: "cloth" }],
@@ -41,7 +41,7 @@ module FondKettle
           @rows ||= [*programmes, *group("Seal", SEALS), *group("Par-cooked to", degrees),
                      *group("Layers", LAYERED), *group("Base and rice", BASES)]
                     .each_with_index.map do |(kind, words, changes), number|
-            Row.new(number: number, group: kind, words: words, changes: changes)
+            ProgrammeRow.new(number: number, group: kind, words: words, changes: changes)
           end
         end
 

@@ -2,7 +2,7 @@
 
 require_relative "../../../lib/fond_kettle/measure/rounding"
 require_relative "../../../lib/fond_kettle/measure/spoken"
-require_relative "../../../lib/fond_kettle/stove/potful"
+require_relative "../../../lib/fond_kettle/stove/one_pot"
 require_relative "../../helpers/numbers"
 
 module FondKettle
@@ -14,7 +14,7 @@ module FondKettle
 
         # Kinds of step at which a broth is measured, and at which a pot is filled.
         MEASURE = "measure"
-        FILL = Stove::Potful::FILL
+        FILL = Stove::OnePot::FILL
 
         # `cook`: Stove::Cook; `shelves`: House::Shelves; `now`: a Time.
         def initialize(cook, shelves, now)

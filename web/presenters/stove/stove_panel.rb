@@ -1,13 +1,13 @@
 # frozen_string_literal: true
 
 require_relative "../../../app/forms/stove/told_form"
-require_relative "cooking"
+require_relative "stove_step"
 
 module FondKettle
   module Web
     module Presenters
       # The panels that are one tap away from a step: what may be wrong, what else was done, all amounts.
-      class StovePanel < Cooking
+      class StovePanel < StoveStep
         NAMES = %w[wrong did amounts].freeze
         # How long a lid was off, as it is asked.
         LIFTED = Forms::ToldForm::LIFTED_S.map { |s| [s.to_s, ToldWords.seconds(s.to_s)] }.freeze

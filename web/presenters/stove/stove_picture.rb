@@ -2,7 +2,7 @@
 
 require "json"
 require_relative "../../drawings/pot_picture"
-require_relative "../seen_pots"
+require_relative "../pot_views"
 require_relative "poured_water"
 
 module FondKettle
@@ -45,7 +45,7 @@ module FondKettle
           return unless cook.plan[:vessel]
 
           on_heat_min = cook.heat_on_at && (cook.on_heat_s(@now) / 60.0)
-          SeenPots.cook(cook, on_heat_min, comes_out: (cook.outlook unless cook.remedy), filled: filled?)
+          PotViews.cook(cook, on_heat_min, comes_out: (cook.outlook unless cook.remedy), filled: filled?)
         end
 
         # Values by which a script moves the drawing.

@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
 require_relative "../../../lib/fond_kettle/ground/value"
-require_relative "cooking"
+require_relative "stove_step"
 require_relative "../presenter"
-require_relative "../seen_pots"
+require_relative "../pot_views"
 
 module FondKettle
   module Web
@@ -12,7 +12,7 @@ module FondKettle
       class StovePots < Presenter
         # One of them: its id, title ("Pilaf, pot 1 of 2"), what there is to do, when (words) and by
         # when the page counts (ms), its drawing, and whether it waits.
-        Shown = Value.define(:id, :title, :say, :left, :ends, :drawing, :waits)
+        PotEntry = Value.define(:id, :title, :say, :left, :ends, :drawing, :waits)
 
         # `records`: the cooks' own; `now`: a Time.
         def initialize(household, records, now)
@@ -23,7 +23,7 @@ module FondKettle
 
         # All pots; those that wait come last, those that take their time before them.
         def all
-          @records.map { |record| Cooking.new(household, record, @now) }
+          @records.map { |record| StoveStep.new(household, record, @now) }
                   .sort_by { |pot| [pot.cook.waiting? ? 1 : 0, pot.cook.task_ends_at || later, pot.id] }
                   .map { |pot| shown(pot) }
         end
@@ -37,9 +37,9 @@ module FondKettle
 
         def shown(pot)
           cook = pot.cook
-          Shown.new(id: pot.id, title: [pot.title, pot.pot_of].compact.join(" · "), say: pot.says,
-                    left: left(cook), ends: cook.task_ends_at && milliseconds(cook.task_ends_at),
-                    drawing: pot.small_drawing, waits: cook.waiting?)
+          PotEntry.new(id: pot.id, title: [pot.title, pot.pot_of].compact.join(" · "), say: pot.says,
+                       left: left(cook), ends: cook.task_ends_at && milliseconds(cook.task_ends_at),
+                       drawing: pot.small_drawing, waits: cook.waiting?)
         end
 
         def left(cook)

@@ -19,7 +19,7 @@ require_relative "../request/washed"
 module FondKettle
   module Methods
     # One pot, ready to be cooked: a Pot::Load, its Pot::Stages and the Pot::Setting.
-    Potful = Value.define(:load, :stages, :setting) do
+    Filling = Value.define(:load, :stages, :setting) do
       # Its Phases::Balance. Raises Error where nothing settles.
       def solve
         Phases::Solving.solve(load, stages, setting)
@@ -91,14 +91,14 @@ module FondKettle
         PlentyPot.new(request, text).vessel
       end
 
-      # The pot (Potful) of the phase `text` (PhaseText) into which the rice of the solved phase
+      # The pot (Filling) of the phase `text` (PhaseText) into which the rice of the solved phase
       # `before` goes, or raw rice (nil).
       def potful(request, text, before)
         last = text.key == request.method.last_phase.key
         load = load(request, text, before, last)
         load, setting = request.held.applied(load, setting(request, text, load))
         text = Sprinkled.text(text, load, setting)
-        Potful.new(load: load, stages: PotStages.of(request, text, vessel(text, request)), setting: setting)
+        Filling.new(load: load, stages: PotStages.of(request, text, vessel(text, request)), setting: setting)
       end
 
       def load(request, text, before, last)
@@ -123,7 +123,7 @@ module FondKettle
         text.sealed ? layers : layers.except(:residue_g, :kept_g, :stack)
       end
 
-      # The lie of the rice in its steamer (Kit::Laid).
+      # The lie of the rice in its steamer (Kit::SteamerLayout).
       def laid(request, text, state)
         steamer = request.making.steamer_on(vessel(text, request))
         steamer.laid(state.rice_g * state.grain.bed_ml_per_g(state.taken_per_g))

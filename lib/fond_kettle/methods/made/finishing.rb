@@ -6,7 +6,7 @@ require_relative "../../pot/heat/cooling"
 require_relative "../../table/eaters"
 require_relative "cooled"
 require_relative "../request/dressing"
-require_relative "portions"
+require_relative "pieces"
 require_relative "steaming"
 require_relative "../request/request"
 
@@ -24,11 +24,11 @@ module FondKettle
       # `request`: its rice ended in the `last` phase (Phases::Phase).
       def initialize(request, last)
         @request = request
-        @portions = Portions.new(request, last)
+        @portions = Pieces.new(request, last)
         @cooled = Cooled.new(request.making.cool || usual_cool, ROOM_C, warm_c)
       end
 
-      # Portions, and Cooled.
+      # Pieces, and Cooled.
       attr_reader :portions, :cooled
 
       # True when the plan has a step of this kind (a key).

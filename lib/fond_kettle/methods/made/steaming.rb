@@ -23,7 +23,7 @@ module FondKettle
         @laid = phase.load.steamer
       end
 
-      # Kit::Laid.
+      # Kit::SteamerLayout.
       attr_reader :laid
 
       # Minutes of one batch, steam and sprinklings.

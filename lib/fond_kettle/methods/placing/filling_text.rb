@@ -1,12 +1,13 @@
 # frozen_string_literal: true
 
-require_relative "whereto"
+require_relative "ingredient_placement"
 
 module FondKettle
   module Methods
     # Text for filling the pot. Food that is in it already is not put in again.
     class FillingText
-      # `request` in the phase `text` (PhaseText); `amounts`: its TaskAmounts, `whereto`: its Whereto.
+      # `request` in the phase `text` (PhaseText); `amounts`: its TaskAmounts, `whereto`: its
+      # IngredientPlacement.
       def initialize(request, text, amounts, whereto)
         @request = request
         @text = text
@@ -37,7 +38,7 @@ module FondKettle
         return unless @whereto.on_base?
         return "fill-from-pan" unless @request.burner.kind.on_ring
 
-        @text.fill == Whereto::STIR_IN ? "fill-sauce" : "fill-on-base"
+        @text.fill == IngredientPlacement::STIR_IN ? "fill-sauce" : "fill-on-base"
       end
 
       def plain(hot)

@@ -4,7 +4,7 @@ require_relative "../../care/task"
 require_relative "handfuls"
 require_relative "lots"
 require_relative "../moments"
-require_relative "whereto"
+require_relative "ingredient_placement"
 
 module FondKettle
   module Methods
@@ -14,8 +14,8 @@ module FondKettle
       # What goes off with the water where that is poured off.
       DISSOLVES = [Slots::SALT, Slots::SPICE, Slots::FAT].freeze
 
-      # `phase`: a Phases::Phase; `whereto` (Whereto): the place of each; `lots` (Lots): the pots that an
-      # amount is for.
+      # `phase`: a Phases::Phase; `whereto` (IngredientPlacement): the place of each; `lots` (Lots): the pots
+      # that an amount is for.
       def initialize(phase, whereto, lots)
         @phase = phase
         @whereto = whereto
@@ -23,8 +23,8 @@ module FondKettle
         @handfuls = Handfuls.new(phase)
       end
 
-      # Amounts at a place of Whereto, in a task of a kind; `once`: for all rounds; `watered`: where the
-      # water is that is poured off.
+      # Amounts at a place of IngredientPlacement, in a task of a kind; `once`: for all rounds; `watered`:
+      # where the water is that is poured off.
       def at(place, kind, moment = nil, once: false, watered: false)
         one_pot = @lots.pots(kind, moment, once: once) == 1
         times = @lots.times(once)

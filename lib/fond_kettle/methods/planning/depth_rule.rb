@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../../numeric/line"
+require_relative "../../numeric/polyline"
 require_relative "../../pot/depth"
 require_relative "../solved/last_pot"
 require_relative "trial"
@@ -50,7 +50,7 @@ module FondKettle
           balance = potful.roughly(like: balance)
           [potful.load.rice_g, balance.liquid_g]
         end
-        potfuls.map { |potful| Numerics::Line.at(points, potful.load.rice_g) }
+        potfuls.map { |potful| Numerics::Polyline.at(points, potful.load.rice_g) }
       end
 
       def close?(rule_g, model_g)

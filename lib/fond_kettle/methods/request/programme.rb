@@ -32,7 +32,7 @@ module FondKettle
         ProgrammeStage.on(setting, first, flat_pan: second || false)
       end
 
-      # A PhaseText with the stages (Stage) of a programme (ProgrammeStage list), and the rest of
+      # A PhaseText with the stages (StageText) of a programme (ProgrammeStage list), and the rest of
       # its file where the programme has none of its own.
       def text(text, programme)
         by_setting = text.stages.group_by { |stage| stage.oven_c ? "oven" : stage.heat }

@@ -12,7 +12,7 @@ module FondKettle
     #   told      as the cook reads it, of one pot; `told_all` of all pots
     #   stage     where in the cooking it enters: base, liquid, with, layer, left (not eaten), finish or
     # beside
-    #   step      the key of the Stage that takes it, or nil where none says so
+    #   step      the key of the StageText that takes it, or nil where none says so
     #   slot      what a step is for that takes it (Slots)
     #   wilts_ml  room of raw leaves until they have wilted, mL; 0 for anything else
     #   care      what brings cautions, as in its Larder::Ingredient

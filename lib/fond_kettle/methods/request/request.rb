@@ -209,9 +209,9 @@ module FondKettle
         Table::Avoids.clashes(eaters, allergens, not_checked)
       end
 
-      # This kitchen's beliefs about the unknowns (Belief::Held).
+      # This kitchen's beliefs about the unknowns (Belief::Estimates).
       def held
-        held = Belief::Held.book.holding(lesson.estimate)
+        held = Belief::Estimates.book.holding(lesson.estimate)
         vessel.lid_factor ? held.holding(held[:lid].measured(vessel.lid_factor)) : held
       end
     end

@@ -42,7 +42,7 @@ module FondKettle
 
       private
 
-      # With raw rice in it (Potful).
+      # With raw rice in it (Filling).
       def pot(programme)
         @pots[programme] ||= begin
           text = Programme.text(@text, programme)

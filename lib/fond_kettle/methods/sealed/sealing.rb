@@ -90,7 +90,7 @@ module FondKettle
                                    boil: @boil, course: @course)
       end
 
-      # The last pot (Potful), what goes before it solved.
+      # The last pot (Filling), what goes before it solved.
       def potful
         Loading.potful(request, request.method.last_phase, phases[-2])
       end

@@ -9,7 +9,7 @@ module FondKettle
     module LastPot
       module_function
 
-      # Its Potful, the pots before it solved. Raises Error where nothing settles.
+      # Its Filling, the pots before it solved. Raises Error where nothing settles.
       def of(request)
         return Sealing.new(request).potful if request.method.sealed?
 

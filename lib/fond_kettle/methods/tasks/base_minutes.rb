@@ -13,8 +13,8 @@ module FondKettle
 
       module_function
 
-      # Minutes of a Stage of the base of a PhaseText, solved as `phase`; `heat_min`: what its steamer takes
-      # to boil. Nil where it takes what its file says.
+      # Minutes of a StageText of the base of a PhaseText, solved as `phase`; `heat_min`: what its steamer
+      # takes to boil. Nil where it takes what its file says.
       def of(request, stage, text, phase, heat_min)
         case stage.kind
         when MAKES_HOT then HotStart.minutes(request, text, phase)

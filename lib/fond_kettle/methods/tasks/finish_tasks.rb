@@ -14,7 +14,7 @@ module FondKettle
       # A finish that folds in what goes in at the end.
       FOLDS = "fold"
 
-      # True for a dish's own Stage that is done beside the pot, to food that never lies in it.
+      # True for a dish's own StageText that is done beside the pot, to food that never lies in it.
       def self.out_of_pot?(stage)
         stage.moment == Moments::REST
       end
@@ -39,7 +39,7 @@ module FondKettle
         @list.common("serve", "serve", last) if @amounts.common("serve").any?
       end
 
-      # Adds the check of food that a Stage cooks apart from the rice, to its own temperature, once it is
+      # Adds the check of food that a StageText cooks apart from the rice, to its own temperature, once it is
       # `done` (Task).
       def checked(stage, done)
         @checks.apart("check-heat.#{stage.key}", done, @amounts.provisions(stage))

@@ -7,12 +7,12 @@ require_relative "../placing/lots"
 require_relative "../method"
 require_relative "../placing/provided_amounts"
 require_relative "water_amounts"
-require_relative "../placing/whereto"
+require_relative "../placing/ingredient_placement"
 
 module FondKettle
   module Methods
-    # Amounts of each task of one phase (Care::Amount), each once and at the first task that needs it:
-    # rice at its washing or toasting, liquid where it is heated or becomes a broth, the rest as Whereto
+    # Amounts of each task of one phase (Care::Amount), each once and at the first task that needs it: rice at
+    # its washing or toasting, liquid where it is heated or becomes a broth, the rest as IngredientPlacement
     # places it.
     class TaskAmounts
       # Sections that are done once for all rounds, and kinds in them that are done in each; kinds of
@@ -32,7 +32,7 @@ module FondKettle
         @words = words
         @first = first
         @water = WaterAmounts.new(request, phase, words)
-        @whereto = Whereto.new(request, text, last: last)
+        @whereto = IngredientPlacement.new(request, text, last: last)
         @lots = Lots.new(request, phase)
         @provided = ProvidedAmounts.new(phase, @whereto, @lots)
       end
@@ -45,14 +45,14 @@ module FondKettle
         @whereto.base
       end
 
-      # True for a Stage that is done once, whatever the rounds. The rice's own stages are done in each.
+      # True for a StageText that is done once, whatever the rounds. The rice's own stages are done in each.
       def once?(stage)
         return false if stage.takes?("rice") || EACH_ROUND.include?(stage.kind)
 
         ONCE.include?(stage.section) || Moments::OUT_OF_POT.include?(stage.moment)
       end
 
-      # Amounts at a Stage before the rice, between phases or after it.
+      # Amounts at a StageText before the rice, between phases or after it.
       def at(stage)
         puts = @water.below(stage)
         puts.concat(rice(stage.kind)) if rice_at?(stage)
@@ -61,7 +61,7 @@ module FondKettle
         puts + provided(stage, stage.kind, stage.moment, once: once?(stage))
       end
 
-      # Amounts at a Stage with the rice in its vessel: the water that is sprinkled over it, and the
+      # Amounts at a StageText with the rice in its vessel: the water that is sprinkled over it, and the
       # boiling water that goes under it (TopUp, or nil).
       def with_rice(stage, top_up)
         [*(@water.sprinkled if stage.sprinkle), *@water.topped(top_up)]
@@ -73,7 +73,7 @@ module FondKettle
       end
 
       # The pot, of several equal ones, that the amounts of a task of this kind are for; nil when there is
-      # one. `stage`: its Stage.
+      # one. `stage`: its StageText.
       def lot(kind, stage = nil)
         @lots.say(kind, stage&.moment, once: stage ? once?(stage) : FINISHES.include?(kind))
       end
@@ -110,7 +110,7 @@ module FondKettle
                 .flat_map { |stage| @whereto.at(stage) } - apart
       end
 
-      # Provisions of a Stage.
+      # Provisions of a StageText.
       def provisions(stage)
         @whereto.at(stage)
       end
@@ -204,16 +204,16 @@ module FondKettle
          *provided(:liquid, "fill")]
       end
 
-      # What a dish puts at a place of Whereto.
+      # What a dish puts at a place of IngredientPlacement.
       def provided(place, kind, moment = nil, once: false)
         @provided.at(place, kind, moment, once: once, watered: in_water?(place))
       end
 
       # What goes into the pieces, where somebody said how much and no more.
       def filling_of(stage)
-        return [] unless stage.section == "after" && Portions::FILLED.include?(stage.kind)
+        return [] unless stage.section == "after" && Pieces::FILLED.include?(stage.kind)
 
-        portions = Portions.new(@request, @phase)
+        portions = Pieces.new(@request, @phase)
         return [] unless @request.making.filling_g&.positive?
 
         grams = portions.filling_g_each * portions.count

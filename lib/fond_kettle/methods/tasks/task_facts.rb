@@ -56,7 +56,7 @@ module FondKettle
         TaskFacts.core_c(@everything)
       end
 
-      # Care of a Stage of a method: of what goes in at it, or of what it is usually made with.
+      # Care of a StageText of a method: of what goes in at it, or of what it is usually made with.
       def care_of(stage, provisions)
         said(stage.food) | provisions.flat_map(&:care)
       end

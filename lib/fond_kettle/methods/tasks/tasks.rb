@@ -208,7 +208,7 @@ module FondKettle
         last
       end
 
-      # A dish's own steps under or after the stage whose task is `under` (Moments::Own).
+      # A dish's own steps under or after the stage whose task is `under` (Moments::OwnStage).
       def beside(under, own)
         own.reduce([under]) do |last, one|
           before = one.into_min ? @list.into(under, one.into_min) : last

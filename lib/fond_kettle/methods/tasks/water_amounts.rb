@@ -3,7 +3,7 @@
 require_relative "../../care/task"
 require_relative "../../measure/spoken"
 require_relative "../../pot/steamer/steamer_pot"
-require_relative "../made/portions"
+require_relative "../made/pieces"
 require_relative "../made/steaming"
 
 module FondKettle
@@ -34,11 +34,11 @@ module FondKettle
         thrown("Soaking water", COVERS, @phase.load.soak_gain_g, told: to_cover)
       end
 
-      # The water and food under a steamer at a Stage beside the rice's own.
+      # The water and food under a steamer at a StageText beside the rice's own.
       def below(stage)
         return [] unless stage.kind == Steaming::KIND
 
-        of = stage.section == AFTER ? Portions.new(@request, @phase).parcels : steaming
+        of = stage.section == AFTER ? Pieces.new(@request, @phase).parcels : steaming
         of ? [under("Water below the steamer", of.below.first_g)] : []
       end
 

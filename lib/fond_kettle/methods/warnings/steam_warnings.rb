@@ -3,7 +3,7 @@
 require_relative "../../kit/steamer"
 require_relative "../made/long_soak"
 require_relative "../solved/plan"
-require_relative "../made/portions"
+require_relative "../made/pieces"
 require_relative "../made/steaming"
 require_relative "../made/water_below"
 
@@ -23,7 +23,7 @@ module FondKettle
 
         steaming = Steaming.new(request, last)
         [*soak(last.load), *pours(steaming, last.load), *bed(steaming.laid), *lags(run),
-         *below(steaming.below), *below(Portions.new(request, last).parcels&.below)]
+         *below(steaming.below), *below(Pieces.new(request, last).parcels&.below)]
       end
 
       def soak(load)

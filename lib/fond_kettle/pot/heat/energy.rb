@@ -48,7 +48,7 @@ module FondKettle
       end
 
       # The account of a run in which nobody asks for it: many runs only search for the amount to pour.
-      module Unasked
+      module NoAccount
         module_function
 
         # Does nothing, without calling the block.

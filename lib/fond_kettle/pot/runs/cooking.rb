@@ -91,7 +91,7 @@ module FondKettle
         column = self.class.bed(@load, liquid_g, @setting)
         @pot = Simulation.new(column, @load.uptake, @setting,
                               @load.plenty? ? Kinetics::NO_LAG : Kinetics::LAG,
-                              watched ? Energy.new(column, @setting.room_c) : Energy::Unasked, wetted_mm)
+                              watched ? Energy.new(column, @setting.room_c) : Energy::NoAccount, wetted_mm)
         @watch = Watch.new(column, @setting) if watched
       end
 

@@ -2,14 +2,14 @@
 
 require_relative "../care/kind"
 require_relative "../clock/slot"
-require_relative "task"
+require_relative "meal_task"
 
 module FondKettle
   module Meals
     # One dish of a meal: its `key`, `title` and stored plan (a hash of the newest version, with
     # tasks, starts and ends); `cook_ids`: its pots at the stove once it is begun. What is jotted down
     # beside the rice ("Salad: …") is a dish that has tasks only.
-    Dish = Value.define(:key, :title, :plan, :cook_ids) do
+    MealDish = Value.define(:key, :title, :plan, :cook_ids) do
       # True when a pot of rice is part of it.
       def rice?
         plan.key?(:rice)
@@ -20,13 +20,13 @@ module FondKettle
         plan.fetch(:batches, 1)
       end
 
-      # Tasks (Task) of all its pots, in the order in which they are done.
+      # Tasks (MealTask) of all its pots, in the order in which they are done.
       def tasks
         before = nil
         plan[:tasks].map do |task|
           slot = slot(task, before)
           before = task
-          Task.new(slot: slot, told: task)
+          MealTask.new(slot: slot, told: task)
         end
       end
 

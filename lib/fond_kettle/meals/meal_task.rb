@@ -7,7 +7,7 @@ module FondKettle
   module Meals
     # A task of a meal: its Clock::Slot, whose id says the dish too ("d1/stages.cook.boil"), and what
     # there is to do, as the plan of its dish has it (`told`, a hash).
-    Task = Value.define(:slot, :told) do
+    MealTask = Value.define(:slot, :told) do
       # Unique in its meal.
       def id
         slot.id

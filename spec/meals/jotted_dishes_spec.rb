@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe FondKettle::Meals::Jotted do
+RSpec.describe FondKettle::Meals::JottedDishes do
   it "reads lines as dishes of steps, one after the other" do
     salad, soup = described_class.read("Salad: Cut it | cut | 8 min\nDress it | mix | 2 min\n" \
                                        "Soup: Warm it | simmer | 15 min | wait", first: 4)

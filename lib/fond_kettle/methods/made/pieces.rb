@@ -1,13 +1,13 @@
 # frozen_string_literal: true
 
 require_relative "parcels"
-require_relative "../placing/whereto"
+require_relative "../placing/ingredient_placement"
 
 module FondKettle
   module Methods
     # The pieces into which the done rice of a request is divided, equal by weight of the cooked and seasoned
     # rice, with the remainder and the thickness of one.
-    class Portions
+    class Pieces
       # Kinds of step that put something into a piece.
       FILLED = %w[shape wrap].freeze
       # Kinds of step at which all of the rice is seasoned.
@@ -87,7 +87,7 @@ module FondKettle
 
       # What is put in at the steps after the rice of some kinds, g.
       def at_steps_g(kinds)
-        whereto = Whereto.new(@request, @request.method.last_phase, last: true)
+        whereto = IngredientPlacement.new(@request, @request.method.last_phase, last: true)
         stages = @request.method.after.select { |stage| kinds.include?(stage.kind) }
         stages.flat_map { |stage| whereto.at(stage) }.sum { |one| one.g.to_f }
       end

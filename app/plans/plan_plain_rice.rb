@@ -6,7 +6,7 @@ require_relative "../../lib/fond_kettle/methods/planning/planner"
 module FondKettle
   module App
     # Plain rice of a household's first bag, as it cooks it where nobody says more. Stores nothing.
-    class PlainRice
+    class PlanPlainRice
       def initialize(household)
         @rice = House::PlainRice.new(household.shelves, log: household.cooks)
       end

@@ -7,7 +7,7 @@ require_relative "../clock/slot"
 require_relative "../dishes/text/quick_steps"
 require_relative "../ground/errors"
 require_relative "../ground/limits"
-require_relative "dish"
+require_relative "meal_dish"
 
 module FondKettle
   module Meals
@@ -16,7 +16,7 @@ module FondKettle
     #   Salad: Dress it | mix | 2 min
     #   Fried onions | fry | 25 min
     # What stands before the colon is the dish; a line without one goes on with the dish above it.
-    module Jotted
+    module JottedDishes
       # The dish of a line that names none.
       BESIDE = "Beside it"
       LONGEST = 60
@@ -26,7 +26,7 @@ module FondKettle
 
       module_function
 
-      # Dishes (Dish) of a text, keyed from `first` on ("d4"). Raises InvalidInput.
+      # Dishes (MealDish) of a text, keyed from `first` on ("d4"). Raises InvalidInput.
       def read(text, first: 1)
         lines = text.lines.map(&:strip).reject(&:empty?)
         if lines.size > Limits::LINES
@@ -36,7 +36,7 @@ module FondKettle
         check_letters(lines)
         check_times(lines)
         named(lines).each_with_index.map do |(title, steps), index|
-          Dish.new(key: "d#{first + index}", title: title, plan: plan(title, steps), cook_ids: [])
+          MealDish.new(key: "d#{first + index}", title: title, plan: plan(title, steps), cook_ids: [])
         end
       end
 

@@ -16,7 +16,7 @@ module FondKettle
   module Web
     module Presenters
       # A pot on the stove, as it stands now.
-      class Cooking < Presenter
+      class StoveStep < Presenter
         extend Forwardable
 
         def_delegators :water, :pours?, :pour_label, :pour_g, :pour_steps, :act_of_range, :hold_words, :held,
@@ -29,7 +29,7 @@ module FondKettle
         ACTS = Words.of("acts")
         # The one thing to do at a step: `cue` that is seen with it (nil: none), as it is said, and
         # where it is sent.
-        Act = Value.define(:cue, :say, :path)
+        NextAct = Value.define(:cue, :say, :path)
 
         attr_reader :id, :record, :cook, :now
 
@@ -158,12 +158,12 @@ module FondKettle
 
         # The one thing to do now.
         def act
-          return Act.new(cue: nil, say: ACTS.fetch("begin"), path: "begin") if cook.waiting?
-          return Act.new(cue: nil, say: ACTS.fetch("mended"), path: "told") if remedy
-          return Act.new(cue: nil, say: ACTS.fetch("finish"), path: "finish") if cook.last?
+          return NextAct.new(cue: nil, say: ACTS.fetch("begin"), path: "begin") if cook.waiting?
+          return NextAct.new(cue: nil, say: ACTS.fetch("mended"), path: "told") if remedy
+          return NextAct.new(cue: nil, say: ACTS.fetch("finish"), path: "finish") if cook.last?
 
           cue = cook.until_cue
-          Act.new(cue: cue, say: ACTS.fetch(said_by(cue)), path: "task")
+          NextAct.new(cue: cue, say: ACTS.fetch(said_by(cue)), path: "task")
         end
 
         # Minutes that what ends this step may have happened ago: none where nothing is seen.

@@ -4,7 +4,7 @@ module FondKettle
   module Stove
     # The drift of a pot's times from its plan, by what was seen. Only a Cook includes it, which has the plan,
     # the events and the task.
-    module Drift
+    module Delays
       # Late craters move the end of the task by no more than this.
       MOST_CRATERS_S = 300
 

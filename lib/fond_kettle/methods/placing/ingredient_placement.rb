@@ -10,7 +10,7 @@ module FondKettle
     # Place of everything beside rice and liquid: each Provision of a request at one task of the phase in
     # which it is cooked, by the step that names it, or by its properties and the kinds of the steps; never by
     # names or words.
-    class Whereto
+    class IngredientPlacement
       STIR_IN = "stir-in"
       TOPPED = "topped"
       # What is stirred into the liquid, not laid on the rice.
@@ -32,13 +32,13 @@ module FondKettle
         end
       end
 
-      # Provisions that go in at a Stage of base, between or after, or at :fill (with the
+      # Provisions that go in at a StageText of base, between or after, or at :fill (with the
       # rice), :liquid (with the model's own liquid), :finish (into the done rice) or :serve.
       def at(place)
-        @at.fetch(place.is_a?(Stage) ? place.key : place, [])
+        @at.fetch(place.is_a?(StageText) ? place.key : place, [])
       end
 
-      # Provisions of the steps that are not in the rice's pot: before it, or in a Stage after it.
+      # Provisions of the steps that are not in the rice's pot: before it, or in a StageText after it.
       def apart
         @text.base.select { |stage| stage.moment == Moments::APART }.flat_map { |stage| at(stage) }
       end

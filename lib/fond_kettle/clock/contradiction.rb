@@ -14,7 +14,7 @@ module FondKettle
     # it could; `resource` they all want (nil: their bounds alone contradict one another), of which
     # there is `there`; where that is known, they have `busy_min` minutes of work on it between
     # `from_min` and `to_min` before serving.
-    Conflict = Value.define(:tasks, :resource, :there, :busy_min, :from_min, :to_min)
+    Contradiction = Value.define(:tasks, :resource, :there, :busy_min, :from_min, :to_min)
 
     # Finds one, as small as can be: by a chain of bounds, by a stretch with too much work, or by
     # leaving out task after task as long as what is left is still refuted (deletion filter: Chinneck
@@ -25,7 +25,7 @@ module FondKettle
       OF_ALL = 45_000
       LESS = 250
 
-      # The Conflict of a Problem, or nil where none was shown.
+      # The Contradiction of a Problem, or nil where none was shown.
       def self.of(problem)
         new(problem).conflict
       end
@@ -51,11 +51,11 @@ module FondKettle
         return if network.widest
 
         ids = Paths.contradiction(network).map { |place| @problem.slots[place].id }
-        Conflict.new(tasks: ids, resource: nil, there: nil, busy_min: nil, from_min: nil,
-                     to_min: nil)
+        Contradiction.new(tasks: ids, resource: nil, there: nil, busy_min: nil, from_min: nil,
+                          to_min: nil)
       end
 
-      # The Conflict that windows alone show, or nil.
+      # The Contradiction that windows alone show, or nil.
       def overfull
         network = Network.new(@problem)
         low, high = network.widest
@@ -72,8 +72,8 @@ module FondKettle
       def least(resource, places, from_min, to_min)
         there_min = (from_min - to_min) * resource.there
         slots = enough(resource, places.map { |place| @problem.slots[place] }, there_min)
-        Conflict.new(tasks: slots.map(&:id), resource: resource.name, there: resource.there,
-                     busy_min: busy_min(resource, slots), from_min: from_min, to_min: to_min)
+        Contradiction.new(tasks: slots.map(&:id), resource: resource.name, there: resource.there,
+                          busy_min: busy_min(resource, slots), from_min: from_min, to_min: to_min)
       end
 
       # As few of them, the longest first, as are still too much.
@@ -102,8 +102,8 @@ module FondKettle
         resource = Crowds.new(problem).resources.max_by do |one|
           busy_min(one, problem.slots) / one.there.to_f
         end
-        Conflict.new(tasks: problem.slots.map(&:id), resource: resource&.name, there: resource&.there,
-                     busy_min: nil, from_min: nil, to_min: nil)
+        Contradiction.new(tasks: problem.slots.map(&:id), resource: resource&.name, there: resource&.there,
+                          busy_min: nil, from_min: nil, to_min: nil)
       end
 
       def without(problem, gone)

@@ -7,7 +7,7 @@ module FondKettle
   module Web
     module Presenters
       # The course of a pot over time, and another laid over it.
-      class Course < Presenter
+      class CourseChart < Presenter
         OVERLAYS = { "lifted" => "with the lid lifted three times", "sea" => "at sea level",
                      "own" => "your own way" }.freeze
         COLUMNS = ["°C", "Free, g", "Taken up, g", "Lost, g", "Core left"].freeze

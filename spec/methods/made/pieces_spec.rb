@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe FondKettle::Methods::Portions do
+RSpec.describe FondKettle::Methods::Pieces do
   def parcels(**changes)
     { "grain" => "glutinous", "method" => "leaf-parcels", "rice" => { "amount" => 560, "unit" => "g" } }
       .merge(changes.transform_keys(&:to_s))

@@ -3,7 +3,7 @@
 module FondKettle
   module Numerics
     # Straight lines from point to point.
-    module Line
+    module Polyline
       module_function
 
       # y at `x` on the line through `points` ([x, y], by rising x, one at least); beyond

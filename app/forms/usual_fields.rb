@@ -6,7 +6,7 @@ require_relative "../../lib/fond_kettle/measure/rounding"
 module FondKettle
   module Forms
     # Values of a plan's fields before anything is typed: the dish's own, or the house's usual ones.
-    module Usual
+    module UsualFields
       PLAIN = { for: "people", unit: "g", amount: "", boxes: "0", freezer: "0", texture: "0", lesson: "use",
                 own_kind: "volume",
                 cover: "lid" }.freeze

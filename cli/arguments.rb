@@ -7,7 +7,7 @@ module FondKettle
   module Cli
     # Reads the command line. Uses nothing but Ruby's own library: it runs before
     # the gems are there.
-    class Options
+    class Arguments
       # How many words each takes.
       COMMANDS = { "serve" => 0..0, "plan" => 1..1, "run" => 1..1, "clock" => 1..1, "keep" => 1..1,
                    "convert" => 3..3, "backup" => 0..1, "restore" => 1..1, "check" => 0..1,

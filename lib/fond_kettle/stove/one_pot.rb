@@ -6,7 +6,7 @@ module FondKettle
   module Stove
     # The plan of one of several equal pots: tasks done once for all of them belong to the first. In rounds in
     # the same pot, each has its own tasks; tasks that end all of them belong to the last.
-    module Potful
+    module OnePot
       FILL = "fill"
       ROUND = /\.round-(?<number>\d+)\z/
 

@@ -11,8 +11,8 @@ require_relative "../drawings/pot_says"
 module FondKettle
   module Web
     module Presenters
-      # Pots as their pictures are drawn (Drawings::PotSeen): of the shelf, of a plan, of a cook.
-      module SeenPots
+      # Pots as their pictures are drawn (Drawings::PotView): of the shelf, of a plan, of a cook.
+      module PotViews
         module_function
 
         # An empty pot of the shelf: a Kit::Vessel, and what its own lid looks like.
@@ -102,7 +102,7 @@ module FondKettle
           vessel = { floor_mm: nil, material: "steel", base_mm: 0, lid: "ordinary", look: "plain",
                      source: "gas", name: "" }.merge(plan.fetch(:vessel))
           height_mm = vessel[:height_mm]
-          Drawings::PotSeen.new(**vessel.slice(:name, :diameter_mm, :floor_mm, :material, :base_mm, :source),
+          Drawings::PotView.new(**vessel.slice(:name, :diameter_mm, :floor_mm, :material, :base_mm, :source),
                                 height_mm: height_mm, full_mm: height_mm * Pot::Fitting::BOIL_SHARE,
                                 lid: Drawings::PotLid.look(vessel[:lid], vessel[:look]),
                                 shape: Drawings::PotFilling.shape(traits(plan)),
@@ -116,7 +116,7 @@ module FondKettle
         end
 
         def empty(vessel, look)
-          Drawings::PotSeen.new(name: vessel.name, diameter_mm: vessel.diameter_mm, floor_mm: vessel.floor_mm,
+          Drawings::PotView.new(name: vessel.name, diameter_mm: vessel.diameter_mm, floor_mm: vessel.floor_mm,
                                 height_mm: vessel.height_mm, material: vessel.material,
                                 lid: Drawings::PotLid.look(vessel.lid, look), shape: "long", base_mm: 0.0,
                                 bed_mm: 0.0, water_mm: 0.0, full_mm: Pot::Fitting.full_mm(vessel),

@@ -7,7 +7,7 @@ require_relative "../lib/fond_kettle/stove/cook"
 module FondKettle
   module Store
     # A finished cook's record as a lesson needs it.
-    module Taught
+    module TeachingCook
       module_function
 
       # The Log::Finished of a cook (as CookBook gives it, with its outcome).
