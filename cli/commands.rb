@@ -47,12 +47,12 @@ module FondKettle
 
       def clock(options)
         require_relative "../lib/fond_kettle/formats/clock_reader"
-        told(options) { |data| Formats::ClockReader.new(data).answer }
+        answer_json(options) { |data| Formats::ClockReader.new(data).answer }
       end
 
       def keep(options)
         require_relative "../lib/fond_kettle/formats/keep_reader"
-        told(options) { |data| Formats::KeepReader.new(data).answer }
+        answer_json(options) { |data| Formats::KeepReader.new(data).answer }
       end
 
       def convert(options)
@@ -70,7 +70,7 @@ module FondKettle
         refuse([{ field: options.command, message: "cannot read or write: #{e.message}" }])
       end
 
-      def told(options)
+      def answer_json(options)
         require_relative "../lib/fond_kettle/formats/request/request_reader"
         puts JSON.pretty_generate(yield(Formats::RequestReader.parse(read(options.arguments.first))))
         0
@@ -108,7 +108,7 @@ module FondKettle
         raise InvalidInput.at("request", "cannot be read: #{e.class.name.split('::').last}", received: path)
       end
 
-      private_class_method :refuse, :keep_safe, :told, :answer, :load_core, :library, :read
+      private_class_method :refuse, :keep_safe, :answer_json, :answer, :load_core, :library, :read
     end
   end
 end

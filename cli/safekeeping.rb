@@ -27,13 +27,13 @@ module FondKettle
       def backup(to = nil)
         there
         path = to ? copying.to_file(File.expand_path(to)) : copying.dated
-        { file: path, kitchen: folder, holds: Store::Contents.at(path).told }
+        { file: path, kitchen: folder, holds: Store::Contents.at(path).to_h }
       end
 
       # Puts a copy in the place of the kitchen.
       def restore(from)
         done = App::RestoreKitchen.new(@now).closed(from, folder)
-        { kitchen: folder, holds: done.contents.told, before: done.kept_as, unreadable: done.unreadable }
+        { kitchen: folder, holds: done.contents.to_h, before: done.kept_as, unreadable: done.unreadable }
       end
 
       # Looks a kitchen or a copy through, and changes nothing.
@@ -45,7 +45,7 @@ module FondKettle
           raise(InvalidInput, problems.map { |words| { field: path || file, message: words } })
         end
 
-        { file: path || file, sound: true, read: examined.counts, holds: examined.contents.told }
+        { file: path || file, sound: true, read: examined.counts, holds: examined.contents.to_h }
       end
 
       # Gives the kitchen away as a zip, or a part of it.
@@ -65,7 +65,7 @@ module FondKettle
 
       def begin_with(import)
         done = App::RestoreKitchen.new(@now).into_empty(import, folder)
-        { kitchen: folder, holds: done.contents.told, unreadable: done.unreadable }
+        { kitchen: folder, holds: done.contents.to_h, unreadable: done.unreadable }
       end
 
       def add(import)

@@ -59,7 +59,7 @@ module FondKettle
       def note(table, key, before, after)
         return if @rows.nil? || before == after
 
-        before, after = told(table, before, after)
+        before, after = difference(table, before, after)
         @rows << { table: table, key: key, before: before, after: after } unless before == after
       end
 
@@ -152,7 +152,7 @@ module FondKettle
 
       # Of a row that was changed only the columns that differ; of one that was added what it is known by.
       # How often it was changed is no matter.
-      def told(table, before, after)
+      def difference(table, before, after)
         return [before, after] unless after.is_a?(Hash)
         return [nil, after.slice(KEYS[table])] unless before
 

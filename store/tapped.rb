@@ -50,7 +50,7 @@ module FondKettle
       def see(id, cue, now)
         @database.write do |db|
           cook = standing(open_cook(db, id))
-          tell(db, id, cook, [["seen", cue]], now, now) unless cook.seen.key?(cue)
+          tell(db, id, cook, [["seen", cue]], now, now) unless cook.seen_cues.key?(cue)
         end
       end
 

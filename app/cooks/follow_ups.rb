@@ -17,14 +17,14 @@ module FondKettle
       end
 
       # Registers that something was reported for a cook (its id).
-      def told(id)
+      def add(id)
         @thread ? @waiting << id : @act.call(id)
       end
 
       # Goes on by itself until `stop`, beginning with what was left undone.
       def start
         @thread = Thread.new { loop { work(@waiting.pop) } }
-        @household.cooks.on_the_stove.each { |record| told(record[:id]) }
+        @household.cooks.on_the_stove.each { |record| add(record[:id]) }
       end
 
       # Stops the thread; cooks that still wait are worked out at the next start.

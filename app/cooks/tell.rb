@@ -20,7 +20,7 @@ module FondKettle
       # shown). Another device may have left it already; then nothing happens. Raises NotFound, Conflict,
       # InvalidInput.
       def step(record, step, poured_g)
-        poured = step.hold? ? held(record) : poured_g && poured(record, poured_g)
+        poured = step.hold? ? held_back(record) : poured_g && poured(record, poured_g)
         happened = [*poured, *([["seen", step.seen]] if step.seen)]
         @household.cooks.move(record[:id], step.from, step.to, @now, at: step.at(@now), happened: happened)
         announce(record)
@@ -51,7 +51,7 @@ module FondKettle
 
       # Nothing follows from a tap before it is stored.
       def announce(record)
-        @household.database.after_commit { @follow_ups.told(record[:id]) }
+        @household.database.after_commit { @follow_ups.add(record[:id]) }
       end
 
       def events(record, told)
@@ -69,7 +69,7 @@ module FondKettle
       end
 
       # The range as an act: what is kept hot.
-      def held(record)
+      def held_back(record)
         act = record[:plan][:act] || raise(InvalidInput.at("hold", "is not offered for this pot"))
         [["poured", act[:pour_g]], ["held", act[:keep_g]]]
       end

@@ -140,12 +140,12 @@ module FondKettle
         grain, rice_g = read.rice || [@values[:grain], @rice_g]
         { title: @values[:title].strip, serves: @values[:serves], method: @values[:method], grain: grain,
           rice_g: rice_g, pan_mm: @values[:pan_mm], lines: @typed[:lines].strip,
-          steps: @typed[:steps].strip, note: @typed[:note].strip, way: JSON.generate(way.said) }
+          steps: @typed[:steps].strip, note: @typed[:note].strip, way: JSON.generate(way.settings) }
       end
 
       # True when the dish has settings of its own, or one of them is wrong.
       def way_said?
-        way.said.any? || problems.any? { |found| found[:field].start_with?("way_") }
+        way.settings.any? || problems.any? { |found| found[:field].start_with?("way_") }
       end
 
       # The dish's own settings (Dishes::Way).

@@ -32,7 +32,7 @@ module FondKettle
       end
 
       # "Wakame: none of these. Kept for this house."
-      def said
+      def notice
         "#{food}: #{Larder::UnknownFood::KINDS.fetch(kind).downcase}. Kept for this house."
       end
     end

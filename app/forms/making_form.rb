@@ -28,7 +28,7 @@ module FondKettle
       # Methods::Making for a method; what it has none of is not asked. Raises InvalidInput at a
       # field of the form.
       def making(method)
-        kept = said(method).select { |key, _| Formats::MakingReader::ONLY.fetch(key).call(method) }
+        kept = request_data(method).select { |key, _| Formats::MakingReader::ONLY.fetch(key).call(method) }
         Formats::MakingReader.new(kept, method, nil).making.with(tiers: @values[:tiers])
       rescue InvalidInput => e
         raise(InvalidInput, e.problems.map { |one| one.merge(field: AT.fetch(one[:field]).to_s) })
@@ -37,7 +37,7 @@ module FondKettle
       private
 
       # As the command line has it.
-      def said(method)
+      def request_data(method)
         { steamer: steamer, pieces: pieces(method), filling: only(:filling_g, :g_each), cool: cool,
           dressing_per_100g: dressing, **@values.slice(:from, :style) }.compact
       end

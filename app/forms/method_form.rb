@@ -91,12 +91,12 @@ module FondKettle
       end
 
       # All that the method says, as in a file.
-      def said
-        @said ||= { **above.except(LIKE), "key" => @key, **TEXTS.to_h { |name| [name, text(name)] },
-                                          **plain_values,
-                                          "suits" => Array(@typed["suits"]).grep(String),
-                                          "crust" => text("crust") == "yes",
-                                          **@rows.transform_values(&:data) }
+      def filled_in
+        @filled_in ||= { **above.except(LIKE), "key" => @key, **TEXTS.to_h { |name| [name, text(name)] },
+                                               **plain_values,
+                                               "suits" => Array(@typed["suits"]).grep(String),
+                                               "crust" => text("crust") == "yes",
+                                               **@rows.transform_values(&:data) }
       end
 
       def plain_values
@@ -106,14 +106,16 @@ module FondKettle
       end
 
       def own
-        differing = said.reject { |name, value| value == (above[name].nil? ? UNSAID[name] : above[name]) }
-        { "key" => @key, **(@like ? { LIKE => @like, **differing } : said) }
+        differing = filled_in.reject do |name, value|
+          value == (above[name].nil? ? UNSAID[name] : above[name])
+        end
+        { "key" => @key, **(@like ? { LIKE => @like, **differing } : filled_in) }
       end
 
       def check
-        result = Methods::METHOD_SCHEMA.call(said)
+        result = Methods::METHOD_SCHEMA.call(filled_in)
         return problems_of(result) if result.failure?
-        return [{ field: "stages", message: "must have at least one" }] if said["stages"].empty?
+        return [{ field: "stages", message: "must have at least one" }] if filled_in["stages"].empty?
         if file.length > MOST_LETTERS
           return [{ field: "way", message: "must have at most #{MOST_LETTERS} letters in all" }]
         end

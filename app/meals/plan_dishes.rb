@@ -75,7 +75,7 @@ module FondKettle
 
       def lay(key, name)
         form = Forms::PlanForm.new(wishes(key), LessPots.new(@household, @taken))
-        return refuse(told(form, form.problems)) unless form.ok?
+        return refuse(text(form, form.problems)) unless form.ok?
 
         form, plan, batches = planned(form, key)
         return unless room?(form, plan) && boiling_room?(form, plan)
@@ -85,7 +85,7 @@ module FondKettle
         PlannedDish.new(key: name, form: form, plan: plan, batches: batches,
                         stored: Formats::PlanJson.for_the_stove(plan, look: look))
       rescue InvalidInput => e
-        refuse(told(form, e.problems))
+        refuse(text(form, e.problems))
       end
 
       # The form, its plan, and into how many equal pots it goes.
@@ -140,7 +140,7 @@ module FondKettle
       end
 
       # What is wrong with a dish, by its name.
-      def told(form, problems)
+      def text(form, problems)
         said = problems.map { |one| "#{one[:field]} #{one[:message]}" }.join("; ")
         "#{named(form)}: #{said}"
       end

@@ -268,10 +268,10 @@ RSpec.describe "The stove" do
   it "takes the first sighting of a cue, however often it is told" do
     go_on_to("low")
     tell("seen", "craters")
-    first = cook.seen.fetch("craters")
+    first = cook.seen_cues.fetch("craters")
     later(60)
     tell("seen", "craters")
-    expect(cook.seen.fetch("craters")).to eq(first)
+    expect(cook.seen_cues.fetch("craters")).to eq(first)
   end
 
   it "lists several pots, what is next first, and leaves one that was never cooked" do

@@ -46,7 +46,7 @@ module FondKettle
       end
 
       # The contents as JSON has them.
-      def told
+      def to_h
         { name: name, pots: pots, dishes: dishes, cooks: cooks, until: until_at&.utc&.iso8601 }
       end
     end

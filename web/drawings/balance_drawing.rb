@@ -46,7 +46,7 @@ module FondKettle
 
         def to_s
           bars = bar(sources, TOP, "source") + bar(sinks, SECOND_TOP, "sink")
-          words = "#{said(sources)} make #{total_g} g; #{said(sinks)}."
+          words = "#{list(sources)} make #{total_g} g; #{list(sinks)}."
           title = Svg.tag("title", Svg.escape("Where the water goes: #{words}"), id: "balance-title")
           Svg.tag("svg", title + bars, viewBox: "0 0 #{WIDTH.to_i} #{HEIGHT}", class: "balance-drawing",
                                        role: "img",
@@ -62,7 +62,7 @@ module FondKettle
           end
         end
 
-        def said(parts)
+        def list(parts)
           parts.map { |grams, words| "#{grams} g #{words}" }.join(", ")
         end
 

@@ -48,7 +48,7 @@ module FondKettle
           [Svg.text(name, x: x, y: 26, class: "label strong middle"),
            Svg.tag("rect", x: x - 11, y: TOP, width: 22, height: BOTTOM - TOP, rx: 11, class: "tube"),
            filled(part, x), *points(part, x), slider(part, x),
-           Svg.text("#{said(part)} #{unit}", x: x, y: BOTTOM + 40, class: "label strong middle")].join
+           Svg.text("#{figure(part)} #{unit}", x: x, y: BOTTOM + 40, class: "label strong middle")].join
         end
 
         def filled(part, x)
@@ -78,10 +78,10 @@ module FondKettle
           disc = Grip.reach(x - 47, TOP - 20, 70, BOTTOM - TOP + 40) + Grip.disc(x, at, radius: 15)
           most = MOST.fetch(part)
           Grip.slider(field, "#{name}, #{unit} for 100 g of rice", @per.public_send(part), 0, most, disc,
-                      aria_valuetext: "#{said(part)} #{unit}", data_per_unit: most / (BOTTOM - TOP))
+                      aria_valuetext: "#{figure(part)} #{unit}", data_per_unit: most / (BOTTOM - TOP))
         end
 
-        def said(part)
+        def figure(part)
           value = @per.public_send(part).round(1)
           value == value.to_i ? value.to_i.to_s : value.to_s
         end

@@ -59,7 +59,9 @@ module FondKettle
           fronts = DRAWERS.keys.to_h { |key| ["said-#{key}", front_words(form, key)] }
           fronts.update("said-rice" => rice_said(form), "said-kit" => kit_said(form))
           hints = hints(form).transform_keys { |name| "hint-#{name}" }
-          problems = form.problems.to_h { |problem| ["problem-#{problem[:field]}", told(problem[:message])] }
+          problems = form.problems.to_h do |problem|
+            ["problem-#{problem[:field]}", problem_text(problem[:message])]
+          end
           { **hints.merge(fronts).transform_values { |words| Html::Markup.escape(words) },
             "method-choices" => part(:pot_choices, form: form),
             "made-fields" => part(:pot_made_fields, form: form), **problems }

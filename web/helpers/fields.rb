@@ -54,7 +54,7 @@ module FondKettle
         end
 
         # A problem as it stands at its field.
-        def told(problem)
+        def problem_text(problem)
           problem && %(<span aria-hidden="true">▲</span> #{Html::Markup.escape(problem)})
         end
 
@@ -84,7 +84,7 @@ module FondKettle
           [%(<div class="field"><label class="label" for="#{name}">#{Html::Markup.escape(label)}</label>),
            control, hint && hint_below(name, hint),
            %(<p class="problem" id="#{name}-problem" data-swap="problem-#{name}">),
-           told(problem_for(problems, name)), "</p></div>"].join
+           problem_text(problem_for(problems, name)), "</p></div>"].join
         end
 
         def hint_below(name, hint)

@@ -53,7 +53,7 @@ module FondKettle
 
         # A finished cook, as the log has it.
         def cooked(shown)
-          { **shown.record.slice(*COOK), told: shown.told }
+          { **shown.record.slice(*COOK), told: shown.events }
         end
 
         # A dish as it is typed, with what is asked about it.

@@ -17,7 +17,7 @@ module FondKettle
         raise InvalidInput, form.problems if form.problems.any?
 
         done App::KeepRecord.new(household, now).food(form.food, form.kind)
-        notice form.said
+        notice form.notice
         redirect OwnAddress.of(text_param("back")) || "/dishes", 303
       end
     end

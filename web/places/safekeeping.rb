@@ -77,15 +77,15 @@ module FondKettle
         FileUtils.rm_f(incoming.path) if name.empty?
         # What was done last was done to the kitchen of before.
         session.delete("take_back")
-        notice "The kitchen is as it was in the copy: #{held(done.contents)}. What stood " \
+        notice "The kitchen is as it was in the copy: #{summary(done.contents)}. What stood " \
                "here before is kept as #{File.basename(done.kept_as)}."
         redirect "/safekeeping", 303
       end
 
       private
 
-      def held(contents)
-        Presenters::Copies.held(contents)
+      def summary(contents)
+        Presenters::Copies.summary(contents)
       end
 
       def copies

@@ -66,7 +66,7 @@ module FondKettle
         end
 
         # The events at the stove, oldest first: [hour, words].
-        def told
+        def events
           ToldWords.all(cook).map { |at, words| [hour(at), words] }
         end
 

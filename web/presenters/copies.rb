@@ -16,7 +16,7 @@ module FondKettle
         CopyLine = Value.define(:name, :made, :held, :size)
 
         # "5 pots, 13 dishes, 7 cooks, last used Fri 27 Nov, 14:40"
-        def self.held(contents)
+        def self.summary(contents)
           counts = COUNTED.zip([contents.pots, contents.dishes,
                                 contents.cooks]).map do |(one, several), count|
             "#{count} #{count == 1 ? one : several}"
@@ -57,7 +57,7 @@ module FondKettle
         # CopyLine of each copy.
         def all
           @copies.map do |copy|
-            CopyLine.new(name: copy.name, made: moment(copy.made_at), held: Copies.held(copy.contents),
+            CopyLine.new(name: copy.name, made: moment(copy.made_at), held: Copies.summary(copy.contents),
                          size: "#{(copy.bytes / 1024.0).ceil} kB")
           end
         end

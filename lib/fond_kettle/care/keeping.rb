@@ -201,7 +201,8 @@ module FondKettle
         way = better
         return "Too slow to be safe: what stood like that is thrown away. #{no_way}" unless way
 
-        "Too slow to be safe: what stood like that is thrown away. #{told(way)} Then it is cold soon enough."
+        "Too slow to be safe: what stood like that is thrown away. #{advice(way)} " \
+          "Then it is cold soon enough."
       end
 
       def no_way
@@ -214,7 +215,7 @@ module FondKettle
       NOT_HEATED = "Where food is kept hot nothing gets hot: reheat it to 74 °C first, right through."
       private_constant :COLDER, :UNKNOWN_SINCE, :NOT_HEATED
 
-      def told(way)
+      def advice(way)
         mm = way.depth_mm
         spread = "spread it #{mm.round} mm deep (#{trays(way)})" unless mm == kept.depth_mm
         moved = moved(way) unless way.moved_after_min == kept.moved_after_min

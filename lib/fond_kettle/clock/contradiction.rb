@@ -95,10 +95,10 @@ module FondKettle
             left = fewer if fewer.slots.any? && refuted?(fewer, LESS)
           end
         end
-        told(left)
+        by_overload(left)
       end
 
-      def told(problem)
+      def by_overload(problem)
         resource = Crowds.new(problem).resources.max_by do |one|
           busy_min(one, problem.slots) / one.there.to_f
         end

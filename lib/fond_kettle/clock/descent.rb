@@ -161,7 +161,7 @@ module FondKettle
       # Latest starts within the limits with part of the order let go, or nil.
       def anew(limit, over_min: 0, centres: nil, sharp: false)
         low, high = root(limit, over_min).map(&:dup)
-        kept = @near.kept(@best, centres)
+        kept = @near.staying(@best, centres)
         laid = Chains.of(@crowds, @network.minutes, @best, kept)
         laid.each { |first, second| @network.lay_order(first, second) }
         unless @network.settle(low, high, laid.flatten.uniq)

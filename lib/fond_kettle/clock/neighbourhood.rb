@@ -16,7 +16,7 @@ module FondKettle
 
       # True, by place, for tasks that keep their order. Tasks around one of the `centres` (places; nil: any)
       # are released.
-      def kept(starts, centres)
+      def staying(starts, centres)
         centre = centres ? centres.sample(random: @random) : @random.rand(@slots.size)
         loose = send(%i[near near alike dishes].sample(random: @random), centre, starts)
         Array.new(@slots.size) { |place| !loose.include?(place) }

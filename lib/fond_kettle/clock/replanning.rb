@@ -92,7 +92,7 @@ module FondKettle
         slots = @left.map { |slot| slot.with(after: slot.after.reject { |after| @begun.key?(after.task) }) }
         windows = @left.flat_map { |slot| windows(slot, late_min, more_min) }
         @problem.with(slots: slots, ends: @problem.ends.reject { |one| @begun.key?(one.task) },
-                      windows: [*windows, *pinned(late_min)], away: [*away(late_min), *held(late_min)])
+                      windows: [*windows, *pinned(late_min)], away: [*away(late_min), *occupied(late_min)])
       end
 
       # What a task may start at, after what has begun: at the latest now, however long that waited.
@@ -121,7 +121,7 @@ module FondKettle
       end
 
       # What is begun and not over keeps what it uses, as far as that is still there.
-      def held(late_min)
+      def occupied(late_min)
         @begun.filter_map do |id, begun|
           slot = @problem.slots.find { |one| one.id == id }
           shifted(slot.uses, @now_min, begun.end_min, late_min) if begun.end_min < @now_min

@@ -41,7 +41,7 @@ module FondKettle
       def method
         last = @method.last_phase
         own = base
-        last = last.with(base: own.empty? ? last.base : [*own, *kept(last.base, own)].freeze,
+        last = last.with(base: own.empty? ? last.base : [*own, *unreplaced(last.base, own)].freeze,
                          between: between, liquid_c: last.liquid_c || (BOILING_C if made_hot?(own)))
         @method.with(phases: [*@method.phases[0...-1], last].freeze,
                      after: after.freeze)
@@ -74,7 +74,7 @@ module FondKettle
       end
 
       # A house's own step replaces the method's of its kind.
-      def kept(stages, own)
+      def unreplaced(stages, own)
         kinds = own.map(&:kind)
         liquid_in = own.any? { |stage| stage.takes?("liquid") }
         stages.select { |stage| NEEDED.include?(stage.kind) && !kinds.include?(stage.kind) }

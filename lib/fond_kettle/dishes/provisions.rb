@@ -101,16 +101,16 @@ module FondKettle
 
       def provision(line, one, all, stage, step)
         said = @words.say(one)
-        told = told(line, said)
+        told = text(line, said)
         Methods::Provision.new(key: line.ingredient.key, what: line.name, g: one.g,
                                measured: said.words || said.weight,
-                               told: told, told_all: told_all(line, told, one, all),
+                               told: told, told_all: text_of_all(line, told, one, all),
                                stage: stage, step: step, slot: Methods::Slots.of(line.ingredient),
                                care: line.ingredient.care, wilts_ml: wilts_ml(line, one))
       end
 
-      def told_all(line, told, one, all)
-        one.factor == all.factor ? told : told(line, @words.say(all))
+      def text_of_all(line, told, one, all)
+        one.factor == all.factor ? told : text(line, @words.say(all))
       end
 
       def wilts_ml(line, one)
@@ -118,7 +118,7 @@ module FondKettle
       end
 
       # "3 leeks, in rings (450 g)", "45 g butter (3 tbsp)", "black pepper, to taste"
-      def told(line, said)
+      def text(line, said)
         note = ", #{line.note}" unless line.note.empty? || line.note.start_with?("(")
         return "#{line.name}#{note}, to taste" unless said.g || said.counted
 

@@ -118,12 +118,12 @@ module FondKettle
         elsif need_g
           by_weight(need_g, line.ingredient)
         else
-          { words: amounts.map { |scaled| told(@words.say(scaled)).values.compact.first }.join(" and "),
+          { words: amounts.map { |scaled| words_of(@words.say(scaled)).values.compact.first }.join(" and "),
             weight: nil }
         end
       end
 
-      def told(measured)
+      def words_of(measured)
         { words: measured.words, weight: measured.weight }
       end
 
@@ -132,19 +132,19 @@ module FondKettle
       def bought(scaled, amounts)
         said = @words.say(scaled)
         return whole(scaled, scaled.amount.ceil) if scaled.line.unit == PACK && !said.counted
-        return said.g ? by_weight(scaled.g, scaled.line.ingredient) : told(said) unless said.counted
+        return said.g ? by_weight(scaled.g, scaled.line.ingredient) : words_of(said) unless said.counted
 
         whole(scaled, amounts.sum { |one| @words.say(one).count || one.amount }.ceil)
       end
 
       def whole(scaled, count)
-        told(@words.say(scaled.with(factor: count / scaled.line.amount)))
+        words_of(@words.say(scaled.with(factor: count / scaled.line.amount)))
       end
 
       # Too little to be weighed is told in spoons.
       def by_weight(need_g, ingredient)
         said = @words.grams(need_g, ingredient)
-        return told(said) unless said.weight
+        return words_of(said) unless said.weight
         return { words: nil, weight: said.weight } unless ingredient.liquid
 
         ml = need_g / ingredient.g_ml

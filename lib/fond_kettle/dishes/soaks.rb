@@ -47,10 +47,10 @@ module FondKettle
         said = "#{scaled.line.name}: #{food.ahead}"
         return said unless food.soak_in && scaled.g
 
-        "#{said}; #{weighed(scaled.g)} in #{weighed(scaled.g * food.soak_in)} of water#{kept(scaled)}"
+        "#{said}; #{weighed(scaled.g)} in #{weighed(scaled.g * food.soak_in)} of water#{stock_left(scaled)}"
       end
 
-      def kept(scaled)
+      def stock_left(scaled)
         return "" unless scaled.line.ingredient.stock
 
         ", of which about #{weighed(left_g(scaled))} are stock#{shared}"

@@ -44,7 +44,7 @@ module FondKettle
       end
 
       # The settings that are given, by key.
-      def said
+      def settings
         members.to_h { |key| [key, public_send(key)] }.compact
       end
 

@@ -26,7 +26,7 @@ module FondKettle
         { format: FORMAT, title: dish.title, serves: dish.serves, method: dish.method, grain: dish.grain,
           rice: { g: dish.rice_g.round(3) }, **(dish.pan_mm ? { pan: { diameter_mm: dish.pan_mm } } : {}),
           lines: dish.lines.map { |line| line(line) }, steps: dish.steps.map { |step| step.to_h.compact },
-          way: dish.way.said, note: dish.note }
+          way: dish.way.settings, note: dish.note }
       end
 
       # The Draft of such a hash (string keys). Raises InvalidInput, with the place

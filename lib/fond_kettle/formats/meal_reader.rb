@@ -120,11 +120,11 @@ module FondKettle
 
       def plan(tasks)
         codes = tasks.flat_map { |task| task.fetch(:cautions, []) }
-        { tasks: tasks.map { |task| told(task) }, ends: ends(tasks),
+        { tasks: tasks.map { |task| content(task) }, ends: ends(tasks),
           cautions: @data.fetch(:cautions, []).select { |one| codes.include?(one[:code]) } }
       end
 
-      def told(task)
+      def content(task)
         slot = @problem.slots.find { |one| one.id == task[:id] }
         { id: names.fetch(task[:id]).last, kind: task[:kind], say: task[:say],
           **%i[cue why puts_in].to_h { |name| [name, task[name].to_s] }, hands_on: slot.uses.key?("cook"),

@@ -70,7 +70,11 @@ module FondKettle
         tasks = tasks(Dishes::QuickSteps.read(lines.join("\n")))
         cautions = Care::Cautions.of(tasks, not_checked: title).reject { |caution, _| caution.needs.empty? }
         shown = cautions.flat_map { |caution, ids| ids.map { |id| [id, caution.code] } }
-        { tasks: tasks.map { |task| told(task, shown.filter_map { |id, code| code if id == task.id }) },
+        { tasks: tasks.map do |task|
+          stored_task(task, shown.filter_map do |id, code|
+            code if id == task.id
+          end)
+        end,
           ends: [{ task: tasks.last.id, before_serve: [0, tasks.last.kind.waits] }],
           cautions: cautions.keys.map { |caution| { code: caution.code, say: caution.say } } }
       end
@@ -98,14 +102,14 @@ module FondKettle
         Clock::Slot.of((index + 1).to_s, min, uses: uses, oven_c: (step.oven_c if kind.oven?), after: after)
       end
 
-      def told(task, codes)
+      def stored_task(task, codes)
         slot = task.slot
         { id: task.id, kind: task.kind.key, key: task.key, say: task.say, cue: task.cue, why: task.why,
           hands_on: task.hands_on, minutes: task.minutes, uses: slot.uses, oven_c: slot.oven_c,
           cautions: codes, puts_in: "",
           after: slot.after.map { |one| { task: one.task, gap: [one.least, one.most] } } }
       end
-      private_class_method :check_letters, :check_times, :named, :plan, :tasks, :slot, :told
+      private_class_method :check_letters, :check_times, :named, :plan, :tasks, :slot, :stored_task
     end
   end
 end

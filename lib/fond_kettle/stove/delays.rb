@@ -15,14 +15,14 @@ module FondKettle
       end
 
       # Cues seen since the heat went on: name to Time.
-      def seen
+      def seen_cues
         @events.select { |event| event.kind == "seen" }.to_h { |event| [event.what, event.at] }
       end
 
       # Cues to look out for in this task: name and expected Time, moved by as much
       # as the boil came sooner or later than reckoned.
       def expected
-        task[:watch].reject { |cue| seen.key?(cue) }.filter_map do |cue|
+        task[:watch].reject { |cue| seen_cues.key?(cue) }.filter_map do |cue|
           minutes = cue_min(cue)
           { cue: cue, at: heat_on_at + (minutes * 60) + drift_s } if minutes && heat_on_at
         end
@@ -36,7 +36,7 @@ module FondKettle
       # Time when it boiled: as seen, or when the cook went on from the stage that ends so; nil before
       # that.
       def boiled_at
-        return seen["boil"] if seen["boil"]
+        return seen_cues["boil"] if seen_cues["boil"]
 
         boils = @plan[:stages].index { |stage| stage[:until] == "boil" }
         boiling = boils && stage_task(boils)

@@ -20,7 +20,7 @@ module FondKettle
 
       # Small later pours, g in all.
       def added_g
-        told("added").sum { |event| Float(event.what) }
+        events_of("added").sum { |event| Float(event.what) }
       end
 
       # Amount that is kept hot for sprinkling, in g; nil when there was none, or it went in.
@@ -37,7 +37,7 @@ module FondKettle
 
       # Time for which it was off in all, in s.
       def all_lifted_s
-        told("lifted").sum { |event| Water.seconds(event.what) }
+        events_of("lifted").sum { |event| Water.seconds(event.what) }
       end
 
       # Time of the look at which the water that was held back goes in or not, or nil.
@@ -48,7 +48,7 @@ module FondKettle
 
       private
 
-      def told(kind)
+      def events_of(kind)
         @events.select { |event| event.kind == kind }
       end
 

@@ -44,10 +44,10 @@ RSpec.describe FondKettle::App::FollowUps do
     @household.cooks.note(id, [["poured", 600.0]], now + 960)
     @household.cooks.note(id, [["added", 100.0]], now + 961)
     expect(kinds(id) & %w[replan outlook]).to eq([])
-    follow_ups.told(id)
+    follow_ups.add(id)
     expect(kinds(id).tally.slice("replan", "outlook")).to eq("replan" => 1, "outlook" => 1)
     events = @household.cooks.find(id)[:events].size
-    follow_ups.told(id)
+    follow_ups.add(id)
     expect(@household.cooks.find(id)[:events].size).to eq(events)
   end
 
@@ -55,11 +55,11 @@ RSpec.describe FondKettle::App::FollowUps do
     id = at_the_boil
     boil(id)
     @household.cooks.note(id, [%w[sign wet]], now + 1200)
-    follow_ups.told(id)
+    follow_ups.add(id)
     @household.cooks.undo(id, now + 1201)
     expect(kinds(id)).not_to include("sign", "remedy", "replan")
     @household.cooks.note(id, [["poured", 700.0]], now + 1300)
-    follow_ups.told(id)
+    follow_ups.add(id)
     expect(kinds(id)).to include("outlook")
   end
 
@@ -81,20 +81,20 @@ RSpec.describe FondKettle::App::FollowUps do
     worker = described_class.new(@household) { |error| wrong << error }
     worker.start
     Timeout.timeout(20) { sleep 0.02 until kinds(id).include?("replan") }
-    worker.told(99)
+    worker.add(99)
     expect(Timeout.timeout(20) { wrong.pop }).to be_a(FondKettle::NotFound)
     @household.cooks.note(id, [["poured", 700.0]], now + 1300)
-    worker.told(id)
+    worker.add(id)
     Timeout.timeout(20) { sleep 0.02 until kinds(id).include?("outlook") }
     worker.stop
-    expect(worker.told(id)).to be_nil
+    expect(worker.add(id)).to be_nil
   end
 
   it "knows nothing of a cook of before, whose request nobody knows" do
     id = at_the_boil
     @household.database.write { |db| db[:cooks].where(id: id).update(request: "null") }
     boil(id)
-    follow_ups.told(id)
+    follow_ups.add(id)
     expect(kinds(id)).not_to include("replan")
   end
 end

@@ -2,7 +2,7 @@
 
 RSpec.describe FondKettle::Methods::TaskTexts do
   it "checks every word of its file when it is loaded" do
-    text = File.read(described_class::FILE)
+    text = File.read(File.join(FondKettle::DATA, "tasks.yml"))
     { "%{surface}" => /drain: %\{suface\} is not known here/,
       "%{balance}" => /fill: %\{suface\} is not known here/ }.each do |word, message|
       Tempfile.create(["tasks", ".yml"]) do |file|

@@ -129,7 +129,7 @@ module FondKettle
         end
 
         # Stored boxes of the same rice that can still be eaten, a line each.
-        def kept
+        def stored_boxes
           KeptThings.new(household, @now).of_grain(plan.request.grain.key)
                     .map { |one| "#{one.record[:what]}: #{one.where}. #{one.say}" }
         end

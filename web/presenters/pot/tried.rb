@@ -12,7 +12,7 @@ module FondKettle
           @plan = plan
         end
 
-        def said
+        def sentence
           "**In your kitchen:** #{@plan.request.grain.name.downcase} for whoever eats here, " \
             "#{@plan.request.measures.weighed(@plan.load.rice_g)}, takes " \
             "**#{@plan.request.measures.weighed(@plan.liquid_g)}** water (#{poured(@plan)}) and " \

@@ -39,7 +39,7 @@ module FondKettle
         end
 
         # The events so far, oldest first: [hour, words].
-        def told
+        def events
           ToldWords.all(cook).map { |at, words| [hour(at), words] }
         end
       end

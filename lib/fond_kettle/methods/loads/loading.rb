@@ -96,7 +96,7 @@ module FondKettle
       def potful(request, text, before)
         last = text.key == request.method.last_phase.key
         load = load(request, text, before, last)
-        load, setting = request.held.applied(load, setting(request, text, load))
+        load, setting = request.estimates.applied(load, setting(request, text, load))
         text = Sprinkled.text(text, load, setting)
         Filling.new(load: load, stages: PotStages.of(request, text, vessel(text, request)), setting: setting)
       end

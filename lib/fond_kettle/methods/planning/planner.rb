@@ -48,7 +48,7 @@ module FondKettle
         solved = Solved.of(asked)
         last = solved.last
         Belief::Spreading.around(last.balance, Loading.last_stages(solved.request), last.setting,
-                                 solved.request.held)
+                                 solved.request.estimates)
       end
 
       # The Pot::Run of a phase as it is planned.

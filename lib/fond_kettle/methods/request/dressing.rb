@@ -60,14 +60,14 @@ module FondKettle
       def provision(part, amount, request)
         food = Larder::Ingredients.fetch(KEYS.fetch(part))
         grams = part == :vinegar_ml ? amount * food.g_ml : amount
-        one, all = [1, request.pots].map { |pots| told(food, grams * pots, request.measures) }
+        one, all = [1, request.pots].map { |pots| text(food, grams * pots, request.measures) }
         Provision.new(key: food.key, what: food.name, g: grams, measured: one.first, told: one.last,
                       told_all: all.last,
                       stage: FINISH, step: nil, slot: SLOT, care: food.care, wilts_ml: 0.0)
       end
 
       # Amount in the house's measures, as a cook reads it.
-      def told(food, grams, measures)
+      def text(food, grams, measures)
         spoons = Measure::Spoken.say(grams / food.g_ml, measures)
         [spoons, "#{measures.weighed(grams)} #{food.name.downcase} (#{spoons})"]
       end
@@ -81,7 +81,7 @@ module FondKettle
         request.lines.provisions(request.pots).select { |line| line.slot == SLOT }
       end
 
-      private_class_method :provision, :told, :vinegar, :own
+      private_class_method :provision, :text, :vinegar, :own
     end
   end
 end

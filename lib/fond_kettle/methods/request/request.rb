@@ -210,9 +210,9 @@ module FondKettle
       end
 
       # This kitchen's beliefs about the unknowns (Belief::Estimates).
-      def held
-        held = Belief::Estimates.book.holding(lesson.estimate)
-        vessel.lid_factor ? held.holding(held[:lid].measured(vessel.lid_factor)) : held
+      def estimates
+        known = Belief::Estimates.book.holding(lesson.estimate)
+        vessel.lid_factor ? known.holding(known[:lid].measured(vessel.lid_factor)) : known
       end
     end
   end

@@ -87,7 +87,7 @@ module FondKettle
         last = parcels.rounds.drop(1).reduce(first) do |before, round|
           id = "after.#{stage.key}.#{round.number}"
           @list.common(id, "next-round", @steamer.boiled(before, round.top_up, id),
-                       min: parcels.timed_min, **@steamer.told(round.top_up, round.words))
+                       min: parcels.timed_min, **@steamer.values(round.top_up, round.words))
         end
         @checks.measured("check-heat.heart", last, Parcels::HEART_C.round)
       end

@@ -43,11 +43,11 @@ module FondKettle
 
         top_up = top_up(batch, nil)
         id = "fill.#{@phase.key}.#{batch}"
-        @list.common(id, "next-batch", boiled(before, top_up, id), **told(top_up))
+        @list.common(id, "next-batch", boiled(before, top_up, id), **values(top_up))
       end
 
       # Values of a task of TaskList#common with a TopUp (nil: none), merged into `words`.
-      def told(top_up, words = {})
+      def values(top_up, words = {})
         { words: { **words, top_up: WaterBelow.say(top_up) }, more: @amounts.water.topped(top_up) }
       end
 

@@ -29,7 +29,7 @@ module FondKettle
         @always = ["lid:#{@vessel.lid}", "material:#{@vessel.material}", text.steamed ? "steamer" : "pot",
                    *always(request)]
         @eaten = request.care
-        @everything = (@eaten | said(inside)) - @elsewhere
+        @everything = (@eaten | assumed(inside)) - @elsewhere
         @there = @eaten - request.provisions.flat_map(&:care)
         @closed = false
       end
@@ -58,7 +58,7 @@ module FondKettle
 
       # Care of a StageText of a method: of what goes in at it, or of what it is usually made with.
       def care_of(stage, provisions)
-        said(stage.food) | provisions.flat_map(&:care)
+        assumed(stage.food) | provisions.flat_map(&:care)
       end
 
       # °C that food with such care must reach, or nil.
@@ -92,7 +92,7 @@ module FondKettle
       end
 
       # What a method is made with counts only where nobody has said what goes in.
-      def said(food)
+      def assumed(food)
         @known ? [] : food
       end
     end
