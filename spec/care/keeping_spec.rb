@@ -10,6 +10,14 @@ RSpec.describe FondKettle::Care::Keeping do
                         ))
   end
 
+  def sentences(keeping)
+    FondKettle::Care::KeepingText.new(keeping).to_s
+  end
+
+  def sentences_of(**changes)
+    sentences(keeping(**changes))
+  end
+
   it "cools: a pot 100 mm deep 11 h, a tray 25 mm 1.6 h, a tray in the kitchen 3.7 h" do
     cold = { place_c: 4.0, moved_after_min: 0.0 }
     expect(keeping(**cold, vessel: "pot", depth_mm: 100.0).min_to(21) / 60).to be_within(0.1).of(11)
@@ -38,7 +46,7 @@ RSpec.describe FondKettle::Care::Keeping do
     end
     expect(keeping.better).to be_nil
     expect(keeping(then_c: 9.0).better).to be_nil
-    expect(keeping(then_c: 9.0).say).to match(/thrown away.*colder than 5 °C/)
+    expect(sentences_of(then_c: 9.0)).to match(/thrown away.*colder than 5 °C/)
   end
 
   it "goes on from where it was when it is moved, whatever the minute" do
@@ -50,14 +58,14 @@ RSpec.describe FondKettle::Care::Keeping do
 
   it "takes under 5 ms" do
     began = Process.clock_gettime(Process::CLOCK_MONOTONIC)
-    20.times { keeping.say }
+    20.times { sentences_of }
     expect((Process.clock_gettime(Process::CLOCK_MONOTONIC) - began) / 20).to be < 0.005
   end
 
   it "is not safe where nobody knows since when it is below 60 °C, and counts what is told" do
     [22.0, 30.0, 45.0, 59.0].each do |start_c|
       unknown = keeping(start_c: start_c)
-      expect([unknown.safe?, unknown.use_within_h, unknown.better, unknown.say])
+      expect([unknown.safe?, unknown.use_within_h, unknown.better, sentences(unknown)])
         .to match([false, 0, nil, /nobody knows since when/])
     end
     expect(keeping(start_c: 45.0, below_60_min: 30.0).safe?).to be(true)
@@ -68,15 +76,15 @@ RSpec.describe FondKettle::Care::Keeping do
   it "takes a refrigerator of 5 °C for one, and says of a warmer place to use it the same day" do
     five, seven = [5.0, 7.0].map { |then_c| keeping(then_c: then_c, moved_after_min: 30.0) }
     expect([five.safe?, five.use_within_h, five.cold_c]).to eq([true, 24, 6.0])
-    expect([seven.safe?, seven.use_within_h, seven.say]).to match([true, 12, /use it the same day/])
-    expect(keeping(then_c: 5.0, place_c: 5.0,
-                   start_c: 5.0).say).to start_with("It is cold already. Use it within")
+    expect([seven.safe?, seven.use_within_h, sentences(seven)]).to match([true, 12, /use it the same day/])
+    expect(sentences_of(then_c: 5.0, place_c: 5.0,
+                        start_c: 5.0)).to start_with("It is cold already. Use it within")
   end
 
   it "answers for food that is kept hot, that is frozen, and that stands out" do
     hot = keeping(place_c: 65.0, moved_after_min: 180.0)
-    expect([hot.safe?, hot.say]).to match([true, /Kept hot at 65 °C/])
-    expect(keeping(start_c: 4.0, place_c: 65.0).say).to include("reheat it to 74 °C first")
+    expect([hot.safe?, sentences(hot)]).to match([true, /Kept hot at 65 °C/])
+    expect(sentences_of(start_c: 4.0, place_c: 65.0)).to include("reheat it to 74 °C first")
     frozen = keeping(start_c: -18.0, then_c: -18.0, moved_after_min: 5.0)
     expect([frozen.safe?, frozen.use_within_h]).to eq([true, 1440])
     out = ->(min) { keeping(start_c: 4.0, moved_after_min: min).safe? }

@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 require_relative "../ground/value"
-require_relative "../measure/rounding"
 require_relative "../pot/heat/cooling"
 
 module FondKettle
@@ -41,9 +40,6 @@ module FondKettle
       SHALLOWER_MM = [40.0, 25.0, 20.0, 15.0, 10.0].freeze
       SOONER_MIN = [60.0, 30.0, 15.0, 0.0].freeze
       SPREAD = "tray"
-      # A tray, cm2.
-      TRAY_CM2 = 30 * 40
-
       # `kept`: the food and its place (Kept).
       def initialize(kept)
         @kept = kept
@@ -128,41 +124,7 @@ module FondKettle
         ways.reject { |way| way == kept }.find { |way| Keeping.new(way).safe? }
       end
 
-      # Sentences about it.
-      def say
-        return UNKNOWN_SINCE if unknown_since?
-        return NOT_HEATED if not_heated?
-
-        [*hot, *times, safe? ? keeps : too_slow].join(" ")
-      end
-
       private
-
-      # When it is at each of the three temperatures that it is above.
-      def times
-        return stands_out if kept.start_c <= cold_c
-
-        said = [HOT_C, MIDDLE_C, cold_c].uniq.reject { |to_c| kept.start_c <= to_c }.map do |to_c|
-          min = min_to(to_c)
-          word = Measure::Rounding.plain(to_c)
-          min ? "#{word} °C after #{Measure::Rounding.duration(min)}" : "never #{word} °C"
-        end
-        "#{said.join(', ')}."
-      end
-
-      def stands_out
-        return "It is cold already." unless kept.moved_after_min.positive? && kept.place_c > cold_c
-
-        "It is cold, and stands out for #{Measure::Rounding.duration(kept.moved_after_min)}."
-      end
-
-      def hot
-        return unless kept_hot?
-
-        "Kept hot at #{kept.place_c.round} °C it is safe, and good for " \
-          "#{Measure::Rounding.duration(HOT_MIN)}; " \
-          "below 60 °C the clock runs."
-      end
 
       # Minutes in which it is between two temperatures, before it is moved and after; nil: for good.
       def minutes_between(low_c, high_c)
@@ -179,58 +141,6 @@ module FondKettle
 
       def sooner
         [kept.moved_after_min, *SOONER_MIN.select { |min| min < kept.moved_after_min }]
-      end
-
-      def keeps
-        soon = "Cold soon enough. " if kept.start_c > cold_c
-        "#{soon}#{until_when}, to #{REHEAT_C.round} °C."
-      end
-
-      def until_when
-        return "Frozen flat it keeps for #{FREEZER_DAYS} days; reheat it once" if frozen?
-        return "#{same_day} and reheat it once" if kept.then_c > COLD_C
-
-        "Use it within #{USE_WITHIN_H} h and reheat it once"
-      end
-
-      def same_day
-        "A place at #{Measure::Rounding.plain(kept.then_c)} °C is warmer than 5 °C: use it the same day"
-      end
-
-      def too_slow
-        way = better
-        return "Too slow to be safe: what stood like that is thrown away. #{no_way}" unless way
-
-        "Too slow to be safe: what stood like that is thrown away. #{advice(way)} " \
-          "Then it is cold soon enough."
-      end
-
-      def no_way
-        kept.then_c > COLD_C ? COLDER : ""
-      end
-
-      COLDER = "It has to stand colder than 5 °C in the end."
-      UNKNOWN_SINCE = "It is neither hot nor cold, and nobody knows since when it is below 60 °C: it is " \
-                      "not safe to keep. Say how many minutes it has been below 60 °C, or throw it away."
-      NOT_HEATED = "Where food is kept hot nothing gets hot: reheat it to 74 °C first, right through."
-      private_constant :COLDER, :UNKNOWN_SINCE, :NOT_HEATED
-
-      def advice(way)
-        mm = way.depth_mm
-        spread = "spread it #{mm.round} mm deep (#{trays(way)})" unless mm == kept.depth_mm
-        moved = moved(way) unless way.moved_after_min == kept.moved_after_min
-        "#{[*spread, *moved].join(' and ').sub(/\A./, &:upcase)}."
-      end
-
-      def trays(way)
-        count = (kept.g / Pot::Cooling::G_ML / (way.depth_mm / 10) / TRAY_CM2).ceil
-        count == 1 ? "one tray of 30 by 40 cm" : "#{count} trays of 30 by 40 cm"
-      end
-
-      def moved(way)
-        return "move it to #{kept.then_c.round} °C at once" if way.moved_after_min.zero?
-
-        "move it to #{kept.then_c.round} °C after #{way.moved_after_min.round} min"
       end
     end
   end

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../care/keeping"
+require_relative "../care/keeping_text"
 require_relative "../care/reheating"
 require_relative "../ground/errors"
 require_relative "../ground/limits"
@@ -49,7 +50,7 @@ module FondKettle
         { min_to_60: min(Care::Keeping::HOT_C), min_to_21: min(Care::Keeping::MIDDLE_C),
           min_to_5: min(keeping.cold_c), cold_c: keeping.cold_c, safe: keeping.safe?,
           use_within_h: keeping.use_within_h,
-          reheat_min: reheat, say: keeping.say }
+          reheat_min: reheat, say: Care::KeepingText.new(keeping).to_s }
       end
 
       private

@@ -3,11 +3,12 @@
 require_relative "../../belief/lesson"
 require_relative "../../ground/value"
 require_relative "../../kit/oven"
-require_relative "../../measure/rounding"
-require_relative "../../pot/attributes"
 require_relative "../../pot/water/wash"
 require_relative "../../table/avoids"
+require_relative "addition"
+require_relative "choices"
 require_relative "dressing"
+require_relative "fixed_lines"
 require_relative "layered"
 require_relative "layered_provisions"
 require_relative "making"
@@ -15,64 +16,8 @@ require_relative "provision"
 
 module FondKettle
   module Methods
-    # Something beside the rice: an Ingredient and its weight in g; `label` is how the
-    # tasks name it, nil where a dish's own lines and steps do; `poured`: with the model's own
-    # liquid, when the pot is filled (docs/model.md: Several liquids); `out`: "before-rice", where it
-    # is lifted out of its broth for good before the rice goes in, "back-at-end", where it comes
-    # back when the rice is done, or nil; `start_c`: how warm it goes in (nil: as the rice is).
-    Addition = Value.define(:ingredient, :g, :label, :poured, :out, :start_c) do
-      const_set(:OUT, %w[before-rice back-at-end].freeze)
-      # An Addition that nobody has written as a line: "200 g tomato".
-      def self.of(ingredient, grams, out: nil, start_c: nil)
-        new(ingredient: ingredient, g: grams, poured: false, out: out, start_c: start_c,
-            label: "#{Measure::Rounding.grams(grams)} g #{ingredient.name.downcase}")
-      end
-
-      # True when it lies in the pot with the rice, as food.
-      def stays?
-        !poured && out.nil?
-      end
-
-      # An Addition that is poured, and named there.
-      def self.poured(ingredient, grams)
-        new(ingredient: ingredient, g: grams, poured: true, label: nil, out: nil, start_c: nil)
-      end
-    end
-
     # What a kitchen is taken to be at, and what comes from its tap, °C.
     ROOM_C = 20.0
-
-    # Where methods leave a choice. nil takes the method's own.
-    #   onion  a colour of its onion stage     first  "meat" or "onion"
-    #   stir   "never" or "at-boil"            crust  true or false
-    #   residue_g, parts  as in Pot::Load   rest_minutes  of the rest at the end
-    #   heat_to_boil  "medium" or "high"    finish  a key of FINISHES
-    # and every attribute that a request may set (Pot::Attributes).
-    Choices = Value.define(:onion, :first, :stir, :crust, :residue_g, :parts, :rest_minutes, :heat_to_boil,
-                           :finish,
-                           *Pot::Attributes.set_by(:request).map(&:key)) do
-      # Choices with what was chosen; the others are nil.
-      def self.of(**chosen)
-        new(**members.to_h { |name| [name, nil] }, **chosen)
-      end
-    end
-
-    # Lines of plain rice, which has no dish.
-    module NoLines
-      # None.
-      def self.provisions(_pots)
-        []
-      end
-    end
-
-    # What the lines of a dish put where, worked out once for so many pots as it is cooked in: a `list` of
-    # Provisions.
-    FixedLines = Value.define(:list) do
-      # All of them.
-      def provisions(_pots)
-        list
-      end
-    end
 
     # What the cook wants, complete and checked; units as in the names, `texture` from
     # -1 (firm) to 1 (soft), `measures` what the house measures by (Measure::House),
