@@ -79,7 +79,6 @@ module FondKettle
         end
       end
 
-      # How it is reached.
       def serving(options)
         options.on("--port N", Integer, "port to listen on (4567)") { |port| @settings[:port] = port(port) }
         options.on("--host H", "address to listen on (127.0.0.1)") { |host| @settings[:host] = host }
@@ -88,7 +87,6 @@ module FondKettle
         end
       end
 
-      # Which kitchen, and what of it or of the catalogue.
       def choosing(options)
         options.on("--data DIR", "where the kitchens are kept (var)") { |dir| @settings[:data] = dir }
         options.on("--empty", "your own kitchen, without demo data") { @settings[:empty] = true }

@@ -213,7 +213,6 @@ module FondKettle
                                     **kitchen.slice(:altitude_m, :hands, :scale_step_g))
       end
 
-      # What of its amounts was a component is taken off.
       def use_components(plan)
         plan.fetch(:tasks, []).flat_map { |task| task[:amounts] || [] }.each do |amount|
           components.use(amount[:what], amount[:g]) if amount[:g]

@@ -114,7 +114,6 @@ module FondKettle
         end
       end
 
-      # Until when it keeps, once it is in its place.
       def judged(record)
         return { judged: false, use_by: nil } if record[:place] == COOLING
 

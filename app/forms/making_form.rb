@@ -64,7 +64,6 @@ module FondKettle
         found unless found.empty?
       end
 
-      # Where one part was moved, the others are the style's.
       def dressing
         return if DRESSING.keys.none? { |field| @values.key?(field) }
 

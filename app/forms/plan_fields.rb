@@ -122,7 +122,6 @@ module FondKettle
 
       private
 
-      # What was typed, amounts in numbers of their unit.
       def measured
         cups = household.values(:cups)
         given = @typed.dup

@@ -139,7 +139,6 @@ module FondKettle
         nil
       end
 
-      # What is wrong with a dish, by its name.
       def text(form, problems)
         said = problems.map { |one| "#{one[:field]} #{one[:message]}" }.join("; ")
         "#{named(form)}: #{said}"

@@ -66,7 +66,6 @@ module FondKettle
             Svg.tag("rect", **place, class: "grains", fill: "url(##{@pattern})")
         end
 
-        # One every so many mm across.
         def holes(box)
           count = [(@seen.across_mm / Kit::Steamer::HOLES_MM).round - 1, 1].max
           (1..count).map do |nth|

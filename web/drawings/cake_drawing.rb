@@ -53,7 +53,6 @@ module FondKettle
                           class: "plate")
         end
 
-        # What lay on the floor is on top.
         def layers
           half = @cake.diameter_mm * @scale / 2
           y = PLATE_Y

@@ -59,7 +59,6 @@ module FondKettle
           HEAD + (LANE * @lanes.size) + FOOT
         end
 
-        # Where a moment is along the drawing.
         def at(min)
           NAMES + ((ACROSS - NAMES - 26) * (1 - (min / @most_min.to_f)))
         end

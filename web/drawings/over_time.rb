@@ -17,7 +17,6 @@ module FondKettle
 
         private
 
-        # Of so many minutes.
         def x(min)
           left = self.class::LEFT
           left + ((self.class::RIGHT - left) * min / @most_min)

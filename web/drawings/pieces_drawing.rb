@@ -71,7 +71,6 @@ module FondKettle
           end
         end
 
-        # On a tray, in rows.
         def tray
           wide_mm, high_mm = TRAY_MM.reverse
           scale = [PLAN * 1.3 / wide_mm, 190 / high_mm].min
@@ -87,7 +86,6 @@ module FondKettle
            below("#{counted(shown)}#{left_over}")].join
         end
 
-        # In one basket, from above.
         def basket
           a_tier = @portions.parcels.layout[:a_tier]
           scale = PLAN / @steamer.diameter_mm / 1.2

@@ -66,7 +66,6 @@ module FondKettle
 
         private
 
-        # As large as there is room.
         def place
           @scale = [MOST_WIDE / @vessel.diameter_mm, MOST_HIGH / @vessel.height_mm].min
           @width = @vessel.diameter_mm * @scale
@@ -142,13 +141,11 @@ module FondKettle
           PotFire.new(frame, @source, @heat).to_s
         end
 
-        # What comes out, in the pot itself, over what lies in it.
         def says
           PotSays.draw(*PotSays.of(@comes_out).values_at(:says, :well),
                        x: frame.middle, y: [y([water_mm, bed_top_mm].max) - 14, rim + 20].max)
         end
 
-        # What stands at which height, and how wide and high the pot is.
         def labels
           full_mm = Pot::Fitting.full_mm(@vessel)
           marks = [[full_mm, "boils over above", "line#{' crossed' if water_mm > full_mm}"],

@@ -43,7 +43,6 @@ module FondKettle
             Grip.disc(@frame.left - 46, @line_y, "water-grip")
         end
 
-        # From the top of the bed down, below the pot where the bed is shallow.
         def bed
           Grip.reach(@frame.left, @bed_y + 9, wide, [@frame.floor - @bed_y - 9, REACH].max) +
             Grip.disc(@frame.middle, [@bed_y + 20, @frame.floor - 12].max, "bed-grip")

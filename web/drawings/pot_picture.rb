@@ -80,7 +80,6 @@ module FondKettle
           @seen.baskets ? @seen.baskets.tiers * Baskets::HIGH_MM * @scale : 0.0
         end
 
-        # On the rim, or nothing.
         def baskets
           return unless @seen.baskets
 

@@ -81,7 +81,6 @@ module FondKettle
           end
         end
 
-        # One long handle.
         def stick
           Svg.tag("rect", x: outer_right, y: low(10), width: 34 * @frame.scale, height: 9 * @frame.scale,
                           rx: 4 * @frame.scale, class: "handle")

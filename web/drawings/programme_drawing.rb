@@ -88,7 +88,6 @@ module FondKettle
           end.join
         end
 
-        # In rows where they come close together.
         def marks
           ends = []
           @marks.sort_by(&:last).map do |words, min|

@@ -151,7 +151,6 @@ module FondKettle
                       data_g_per_mm: rice_g / @laid.bed_mm)
         end
 
-        # What is when.
         def strip
           y = high - 62
           ends = @steaming.minutes

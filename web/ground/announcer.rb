@@ -55,7 +55,6 @@ module FondKettle
         close(stream)
       end
 
-      # Every change, the newest of several, and a beat where nothing happens.
       def tell
         told = nil
         loop do

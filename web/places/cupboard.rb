@@ -81,7 +81,6 @@ module FondKettle
         App::KeepRecord.new(household, now)
       end
 
-      # What came for some fields.
       def sent(fields)
         params.slice(*fields.map { |field| field.key.to_s })
       end

@@ -64,7 +64,6 @@ module FondKettle
         Rack::Utils.build_nested_query(params.except("q", "grain", "portion"))
       end
 
-      # What a presenter shows of the evening, with a dish or without.
       def shown(presenter, form)
         return presenter.new(household, form, App::LookAtPlan.new(form, kitchen).plan) unless form.dish
 

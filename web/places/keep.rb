@@ -129,7 +129,6 @@ module FondKettle
         App::KeepBox.new(household, now)
       end
 
-      # Which rice is in it, where it is one.
       def grains_kept
         [["", "none, or mixed"], *Larder::Grains.all.map { |key, grain| [key, grain.name] }]
       end

@@ -85,7 +85,6 @@ module FondKettle
         show(cook, typed, code: 409, both: Forms::BothWays.of(titles, typed, stored))
       end
 
-      # Of pots that are there.
       def moved_cards
         pots = household.shelf(:pots).all.map { |pot| pot[:id] }
         household.cards.all.select { |card| card[:moved] && pots.include?(card[:pot_id]) }

@@ -108,7 +108,6 @@ module FondKettle
         !planned.nil? && planned != record[:planned]
       end
 
-      # Which cook this device is, or all of them.
       def who
         index = Integer(text_param("who"), 10, exception: false)
         index && index < record[:meal].cooks.size ? index : BOTH

@@ -129,7 +129,6 @@ module FondKettle
         @clock.call
       end
 
-      # Does a script ask for what a change moves, alone?
       def part_only?
         request.env.key?("HTTP_X_KETTLE_PART")
       end

@@ -109,7 +109,6 @@ module FondKettle
         erb :pot, locals: { form: form, shown: shown, adding: adding }
       end
 
-      # With the curve of its pot, where that is drawn.
       def answer(form)
         look = look(form)
         plan = look.plan(curve: form.method.sealed?)

@@ -35,7 +35,6 @@ module FondKettle
 
       private
 
-      # What is done then can be taken back as well.
       def taken_back(id)
         household.journal.take_back(id, now).tap { |entry| can_take_back(entry.id) }
       end

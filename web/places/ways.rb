@@ -120,7 +120,6 @@ module FondKettle
         ""
       end
 
-      # Where somebody changed or added a way of that key meanwhile.
       def differences(text, key)
         stored = household.own_keys.include?(key) ? household.method_text(key) : ""
         Forms::BothWays.of({ "text" => "The way, as a file" }, { "text" => text }, { "text" => stored })

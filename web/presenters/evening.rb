@@ -155,7 +155,6 @@ module FondKettle
           "#{said}: **#{changes.join(', ')}**"
         end
 
-        # What ticking or unticking it would change.
         def option_changes(option)
           back = "with it back, " if option.taken
           [*("#{signed(option.liquid_g.round)} g liquid" unless option.liquid_g.round.zero?),

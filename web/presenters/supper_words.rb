@@ -52,7 +52,6 @@ module FondKettle
 
         private
 
-        # What several batches are.
         def equal
           plan.request.rounds? ? "rounds in the same pot" : "equal pots"
         end

@@ -35,7 +35,6 @@ module FondKettle
         @keeping.kept
       end
 
-      # When it is at each of the three temperatures that it is above.
       def times
         return stands_out if kept.start_c <= @keeping.cold_c
 

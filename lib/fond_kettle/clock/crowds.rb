@@ -118,7 +118,6 @@ module FondKettle
         over >> first << first
       end
 
-      # What is busy at that minute.
       def crowd(minute, resource, low)
         busy = []
         amounts = []

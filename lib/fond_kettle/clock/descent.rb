@@ -91,7 +91,6 @@ module FondKettle
 
       private
 
-      # What can be said before anything is tried.
       def look
         @wanted = @network.widest
         @bound_min = Bounds.span_min(@crowds, @network.minutes, @wanted.first, Paths.tails(@network))
@@ -150,7 +149,6 @@ module FondKettle
         end
       end
 
-      # What a search for such a span comes to.
       def within(limit, most_nodes)
         windows = @network.windows(limit)
         return Search::SearchResult.new(low: nil, complete: true) unless windows

@@ -30,7 +30,6 @@ module FondKettle
         @slots.each_index.min_by(count) { |place| (starts[place] - (@minutes[place] / 2) - middle).abs }
       end
 
-      # Those that use what it uses, at random.
       def alike(centre, _starts)
         names = @slots[centre].uses.keys
         @slots.each_index.select { |place| @slots[place].uses.keys.intersect?(names) }

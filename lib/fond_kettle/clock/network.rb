@@ -176,7 +176,6 @@ module FondKettle
         true
       end
 
-      # What has to start after `node` does.
       def sooner(node, low, high, changed, waits)
         edges = @into[node]
         at = high[node]

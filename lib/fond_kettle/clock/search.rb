@@ -98,7 +98,6 @@ module FondKettle
         found
       end
 
-      # One task goes past what is away.
       def moved(place, past_min, low, high)
         low[place] = past_min + @network.minutes[place]
         return if low[place] > high[place]

@@ -57,7 +57,6 @@ module FondKettle
         line.optional && without.include?(index)
       end
 
-      # Has its name all the words of one of these lists?
       def named?(line, lists)
         own = Larder::Names.ours.words(line.name)
         lists.any? { |words| (words - own).empty? }

@@ -68,7 +68,6 @@ module FondKettle
         @steps.select { |step, _| step.between? }.map(&:last).freeze
       end
 
-      # Does a step of its own bring the liquid to the boil?
       def made_hot?(own)
         own.any? { |stage| HEATS_LIQUID.include?(stage.kind) }
       end
@@ -97,7 +96,6 @@ module FondKettle
         step.oven_c || @dish.way.oven_c || USUAL_OVEN_C
       end
 
-      # Does the liquid of which the model says how much go in at it?
       def liquid?(index)
         main = @dish.main_liquid
         return false if main.nil?
@@ -123,7 +121,6 @@ module FondKettle
         Methods::Moments::APART if step.stage == "base" && apart?(index)
       end
 
-      # Nothing of it lies in the rice's pot.
       def apart?(index)
         stages = @dish.claims[index].flat_map { |claim| claim.stage || @dish.lines[claim.index].shares.keys }
         stages.any? && stages.all?("beside")

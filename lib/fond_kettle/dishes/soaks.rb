@@ -56,7 +56,6 @@ module FondKettle
         ", of which about #{weighed(left_g(scaled))} are stock#{shared}"
       end
 
-      # What goes where, and what is left or lacking.
       def shared
         return "" unless used_g.positive?
 

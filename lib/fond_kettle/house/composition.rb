@@ -86,7 +86,6 @@ module FondKettle
         false
       end
 
-      # Does a pot take all of it?
       def takes?(pot)
         chosen = Kit.new(@shelves, @wishes.method, { **@wishes.chosen, pot: pot.id })
         asked = compose(rice_g, chosen, Belief::NO_LESSON)
@@ -146,7 +145,6 @@ module FondKettle
         @wishes.method.vessel[:lid] if @wishes.method.sealed?
       end
 
-      # What the dish keeps of its own, whatever the evening.
       def way
         @way ||= @wishes.dish&.way || Dishes::Way.of
       end

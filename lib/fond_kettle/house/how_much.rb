@@ -60,7 +60,6 @@ module FondKettle
         @quantity.boxes + @quantity.freezer
       end
 
-      # Where a problem with the amount stands.
       def field
         FIELDS.fetch(@quantity.by, USUAL_FIELD)
       end

@@ -99,7 +99,6 @@ module FondKettle
         attempt { { path: path, text: text, data: once(path, text) { written(path, text) } } }
       end
 
-      # What a file says, in today's form.
       def written(path, text)
         data = Catalogue.parse(text, path)
         raise BadCatalogue, "#{path}: must be a list of names and values" unless data.is_a?(Hash)

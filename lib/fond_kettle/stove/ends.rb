@@ -69,7 +69,6 @@ module FondKettle
         began_at && minutes && (began_at + (minutes * 60))
       end
 
-      # What lifting the lid in this task costs.
       def lifted_min
         lifted_s.sum / LIFT_S * plan.dig(:lift, :minutes).to_f
       end

@@ -52,7 +52,6 @@ module FondKettle
         task.merge(amounts: amounts, puts_in: told.join("; "), cue: cue(task))
       end
 
-      # What stands over the rice is another depth.
       def cue(task)
         planned_mm = @plan[:liquid][:depth_over_rice_mm]
         task[:cue].sub(Pot::Depth.words(planned_mm), Pot::Depth.words(@over_mm))

@@ -140,7 +140,6 @@ module FondKettle
           []
         end
 
-        # Without a task where there is nothing to do.
         def act(cook, several)
           card = current(cook)
           name = "#{meal.cooks[cook]}: " if several
@@ -188,7 +187,6 @@ module FondKettle
           [meal.dish(task.dish).title, *(meal.cooks[cook] if meal.cooks.size > 1)].join(" · ")
         end
 
-        # When it starts, began and should be over, ms.
         def times(task)
           began = standing.begun_at(task)
           { starts: milliseconds(standing.starts_at(task)), began: began && milliseconds(began),

@@ -116,7 +116,6 @@ module FondKettle
           @words ||= MealWords.new(meal, schedule)
         end
 
-        # What it asks of the food, where that is more than it should.
         def patience
           over_min = App::ArrangeMeal.new(@now).over_min(meal, schedule)
           return unless over_min.positive?

@@ -51,7 +51,6 @@ module FondKettle
           %w[ring oven].include?(lane.kind)
         end
 
-        # Does the dish's own pot stand there?
         def own_pot?(dish, bar)
           bar.mark == words.mark(dish.key) && @tasks.find { |task| task.id == bar.id }.kind.in_pot
         end

@@ -77,7 +77,6 @@ module FondKettle
           address([*list, rest])
         end
 
-        # What is told as a share goes to another of its kind.
         def out(wish, index)
           rest = @wishes.each_with_index.reject { |_, at| at == index }.map(&:first)
           return address(rest.map { |one| Forms::LayeredForm.text(one) }) unless wish.kind.share

@@ -192,7 +192,6 @@ module FondKettle
           @spans ||= Pot::Fitting.spans(stack, @plan.load, @plan.request.vessel)
         end
 
-        # Of the layers of the bench, those that are one of their own.
         def thick
           @thick ||= @plan.request.in_layers.layers.each_with_index.reject { |wish, _| wish.kind.thin }
         end

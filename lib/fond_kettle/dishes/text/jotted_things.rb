@@ -43,7 +43,6 @@ module FondKettle
         parts if parts.size == 2 && parts.all? { |part| thing?(part) }
       end
 
-      # One amount of each of them.
       def each(parts, text)
         amount = @amounts.read(parts.first)
         return unless amount&.rest&.match?(EACH)

@@ -126,7 +126,6 @@ module FondKettle
         wish.with(share: wish.share / wishes.select { |one| one.what == wish.what }.sum(&:share))
       end
 
-      # Is there any base that layers could leave out?
       def base?
         base ? base.g.positive? : @method.usual_base[:per_g].positive?
       end

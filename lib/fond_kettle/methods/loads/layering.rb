@@ -50,7 +50,6 @@ module FondKettle
         [@base.water_g + @others[:brought_g] - @others[:drink_g], 0.0].max
       end
 
-      # Of a wish that is told in grams.
       def water_g(wish)
         wish.kind.share ? 0.0 : wish.g * wish.kind.brings
       end

@@ -128,12 +128,10 @@ module FondKettle
 
       private
 
-      # When a round goes in, minutes after the first did.
       def opened_min(number)
         timed_min * (number - 1)
       end
 
-      # Until one is hot to its heart, minutes.
       def heart_min(from)
         Pot::Slab.minutes(half_mm, START_C.fetch(from), steam_c, [HEART_C, steam_c - 2].min)
       end

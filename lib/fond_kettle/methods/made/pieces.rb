@@ -80,7 +80,6 @@ module FondKettle
 
       private
 
-      # Where everybody at the table gets one.
       def seats
         @request.eaters.size if use.per_person && @making.g_each.nil? && @request.eaters.any?
       end

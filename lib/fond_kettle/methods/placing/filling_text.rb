@@ -32,7 +32,6 @@ module FondKettle
         "fill-liquid" if @amounts.rice_in?
       end
 
-      # Where there is something in the pot already, or something lies on top.
       def on_base
         return "fill-topped" if @whereto.topped?
         return unless @whereto.on_base?

@@ -43,7 +43,6 @@ module FondKettle
 
       private
 
-      # Of leaves that go into the pot.
       def by_handfuls(provision, place, moment)
         @handfuls.say(provision.wilts_ml) unless place == :serve || Moments::OUT_OF_POT.include?(moment)
       end
@@ -52,7 +51,6 @@ module FondKettle
         place == :liquid || (@phase.load.plenty? && watered && DISSOLVES.include?(provision.slot))
       end
 
-      # Of what is poured with water that is drained, the rice keeps a share.
       def shared(provision, told)
         share = @phase.taken_share
         return [amount(provision, provision.g, told)] if share >= 1 || provision.g.nil?

@@ -85,7 +85,6 @@ module FondKettle
         Change.new(key: "cook-less", amount: high, say: "Cook the rice less far, to #{(high * 100).floor} %.")
       end
 
-      # Is the rice cooked through before it is layered, whatever the base?
       def through?
         done >= 1
       end

@@ -42,7 +42,6 @@ module FondKettle
 
       private
 
-      # With raw rice in it (Filling).
       def pot(programme)
         @pots[programme] ||= begin
           text = Programme.text(@text, programme)

@@ -36,7 +36,6 @@ module FondKettle
 
       private
 
-      # How thick the thickest usual piece of it is, mm.
       def piece_mm
         layered = @request.in_layers.base.piece_mm if @request.method.layered?
         [*@request.eaten.map(&:piece_mm), layered].compact.max&.round || USUAL_PIECE_MM

@@ -170,7 +170,6 @@ module FondKettle
          *provided(:layer, "layer")]
       end
 
-      # Of the rice's own liquid, or of water that is poured off but for what the grain drinks.
       def soaking
         first = (rice("soak") unless @request.rinse_changes.positive?)
         return [*first, *(liquid unless liquid_in?)] if @request.soaks_in_liquid?
@@ -204,12 +203,10 @@ module FondKettle
          *provided(:liquid, "fill")]
       end
 
-      # What a dish puts at a place of IngredientPlacement.
       def provided(place, kind, moment = nil, once: false)
         @provided.at(place, kind, moment, once: once, watered: in_water?(place))
       end
 
-      # What goes into the pieces, where somebody said how much and no more.
       def filling_of(stage)
         return [] unless stage.section == "after" && Pieces::FILLED.include?(stage.kind)
 
@@ -222,7 +219,6 @@ module FondKettle
                          told: "#{measured} filling")]
       end
 
-      # Where the water is that is poured off.
       def in_water?(place)
         place == :fill || place.equal?(taking("liquid"))
       end

@@ -73,7 +73,6 @@ module FondKettle
         kind.fat && (kind.key != Care::Kinds::OWN || where == BASE || food.include?(FAT_CARE))
       end
 
-      # What is so at every task of a request.
       def always(request)
         method = request.method
         so = { "allergens" => request.allergens.any?, "avoided" => request.clashes.any?,

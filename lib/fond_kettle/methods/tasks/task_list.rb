@@ -167,7 +167,6 @@ module FondKettle
         { **texts, say: list.to_s, list: list }
       end
 
-      # What is so where a dish's own step, or one of the base, is done.
       def own_facts(id, stage, kind)
         return [].freeze unless @own_facts
 

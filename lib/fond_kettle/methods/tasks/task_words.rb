@@ -140,12 +140,10 @@ module FondKettle
 
       private
 
-      # What stands over the bed when a stage ends level with it, mm.
       def level_mm
         @phase.setting.vessel.thick_mm(@balance.run.level_ml.to_f, @load.bed_ml + @load.bulk_ml)
       end
 
-      # Of several phases the last takes what a dish brings.
       def last?
         @phase.key == @request.method.last_phase.key
       end

@@ -74,7 +74,6 @@ module FondKettle
         @method.phases.zip(@phases) { |text, phase| phase(text, phase, out: out) }
       end
 
-      # Is there a base that is made once for all rounds?
       def base_once?
         @amounts.base.any? { |stage| @amounts.once?(stage) && stage.moment != Moments::APART }
       end
@@ -113,7 +112,6 @@ module FondKettle
         @rounds > 1 ? stages.partition { |stage| @amounts.once?(stage) } : [stages, []]
       end
 
-      # What is ready is laid in the pot, and that is closed.
       def layered(ready, phase)
         ready = Clock::After.new(task: ready.id, least: 0, most: BASE_WAITS) if ready
         laid = @list.common("layer.#{phase.key}", "layer", [ready, *@latest, *@meanwhile].compact,
@@ -138,7 +136,6 @@ module FondKettle
                                                                   last: phase.equal?(@phases.last))
       end
 
-      # What has given its taste to the broth leaves it before it is measured.
       def lift_out(last, phase)
         return last unless phase.equal?(@phases.last) && @request.lifted.any?
 
@@ -168,7 +165,6 @@ module FondKettle
         @list.common("part", "round-part", last)
       end
 
-      # What of the base is done in each round.
       def base_again(text, phase, out)
         steps_of_base(parts_of_base.last, text, phase, out)
       end

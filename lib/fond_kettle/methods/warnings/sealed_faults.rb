@@ -94,7 +94,6 @@ module FondKettle
         @load.stack.tiers.drop_while { |tier| !tier.rice? }.any? { |tier| tier.what == LayerKinds::BASE }
       end
 
-      # Is there nothing under the rice?
       def bare?
         @load.stack.tiers.none? { |tier| !tier.rice? && tier.g.positive? }
       end

@@ -80,7 +80,6 @@ module FondKettle
 
         private
 
-        # Does it come to a temperature that lies on its way?
         def between?(goal_c)
           (@from_c < goal_c && goal_c < @toward_c) || (@toward_c < goal_c && goal_c < @from_c)
         end

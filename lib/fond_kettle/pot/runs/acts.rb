@@ -14,7 +14,6 @@ module FondKettle
 
       private
 
-      # What is poured off.
       def drain(_on)
         @energy.aside { @column.layers.each { |layer| layer.drain(CLINGS_DRAINED) } }
       end

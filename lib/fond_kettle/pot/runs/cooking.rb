@@ -95,7 +95,6 @@ module FondKettle
         @watch = Watch.new(column, @setting) if watched
       end
 
-      # How deep the cooked rice and what lies with it come up the wall, mm.
       def wetted_mm
         @setting.vessel.depth_mm(@load.bulk_ml + Fitting.cooked_ml(@load))
       end
@@ -106,7 +105,6 @@ module FondKettle
         @watch = SteamerWatch.new(@pot) if watched
       end
 
-      # What is known of layers is known by looking.
       def sealed(liquid_g, watched)
         @pot = SealedFilling.pot(@load, liquid_g, @setting)
         @watch = SealedWatch.new(@pot, @load, @setting)
@@ -174,7 +172,6 @@ module FondKettle
         end
       end
 
-      # Is it done in its steamer, and for as long after that as is wanted?
       def steamed?
         @steamed_at ||= @pot.min if @pot.ready?
         !@steamed_at.nil? && @pot.min >= @steamed_at + @stage.extra_min

@@ -39,7 +39,6 @@ module FondKettle
         warm ? Heat.wall_conductance(vessel) : Heat.whole_conductance(vessel)
       end
 
-      # Of all that lies in it, by what it takes to warm it.
       def mean_c
         @places.sum { |place| place.capacity_j_k * place.temp_c } / @column.heat_capacity_j_k
       end

@@ -68,7 +68,6 @@ module FondKettle
         [steam_j, given_j - need_j - steam_j]
       end
 
-      # How long the floor's water makes steam for what is warmed.
       def steam_lasts_min(gains)
         g_min = gains.values.sum(&:first) / Loss::LATENT_J_G
         g_min.positive? ? floor_water_g / g_min : Float::INFINITY

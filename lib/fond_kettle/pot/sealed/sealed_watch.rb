@@ -94,7 +94,6 @@ module FondKettle
           (@drunk_min || bed.uptake >= AS_WANTED * @wanted)
       end
 
-      # Is there nothing left that the rice may have?
       def drunk?
         (@pot.spare_g + @pot.column.beds.sum(&:free_g)) < LITTLE * @pot.column.taken_g
       end

@@ -45,7 +45,6 @@ module FondKettle
         @floor.lose(grams)
       end
 
-      # Of each source at most what the block says, until the floor has `grams`.
       def run_down(grams)
         @sources.drop(1).each do |source|
           taken_g = [grams - @floor.layer.free_g, yield(source)].min

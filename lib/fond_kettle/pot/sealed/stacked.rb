@@ -128,7 +128,6 @@ module FondKettle
 
       private
 
-      # What comes into it by the block is of `at_c`.
       def mixed(at_c)
         before_j_k = capacity_j_k
         yield
@@ -192,7 +191,6 @@ module FondKettle
         joule
       end
 
-      # As warm as where it comes from.
       def draw(lacking_g, to_c, pools)
         pools.sum(0.0) do |pool, spare_g|
           grams = [spare_g, pool.layer.free_g, lacking_g].min

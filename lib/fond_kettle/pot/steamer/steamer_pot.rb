@@ -199,7 +199,6 @@ module FondKettle
         end
       end
 
-      # What comes into a bed by the block is of `at_c`.
       def mixed(bed, at_c)
         before_j_k = bed.heat_capacity_j_k
         yield
