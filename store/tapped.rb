@@ -46,7 +46,7 @@ module FondKettle
         end
       end
 
-      # A cue was seen; the first sighting counts.
+      # Stores that a cue was seen; the first sighting counts.
       def see(id, cue, now)
         @database.write do |db|
           cook = standing(open_cook(db, id))

@@ -59,7 +59,7 @@ module FondKettle
         mapped(places, rooms, names, household.session_key)
       end
 
-      # All of them behind the doors; a place has a session too.
+      # Maps every address to its place or room, behind the doors; a place has a session, too.
       def mapped(places, rooms, names, secret)
         Rack::Builder.app do
           use Rack::Deflater

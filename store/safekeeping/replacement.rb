@@ -22,7 +22,7 @@ module FondKettle
       RUNNING = "A server is running on this kitchen: stop it first (Ctrl-C), or do it on its own page, " \
                 "Safekeeping."
 
-      # `folder` is the household's.
+      # `folder`: the household's.
       def initialize(folder)
         @folder = folder
         @file = File.join(folder, "kettle.db")

@@ -30,7 +30,7 @@ module FondKettle
 
         module_function
 
-        # A pot as it stands: which task, since when and until when, what was told.
+        # A pot as it stands: its task, since when and until when, its events.
         def pot(shown)
           cook = shown.cook
           shown.record.slice(:id, :title, :pot_no, :pots, :pending)

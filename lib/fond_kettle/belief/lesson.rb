@@ -7,7 +7,7 @@ module FondKettle
     # What earlier cooks of one grain in one pot have taught: an Estimate of how much it
     # drinks there, `extra_min` more on low (minutes), and `because`, in words.
     Lesson = Value.define(:estimate, :extra_min, :because) do
-      # Times the book's uptake.
+      # Water uptake relative to the published figure.
       def drinks
         estimate.factor
       end

@@ -10,7 +10,7 @@ module FondKettle
     Worth = Value.define(:span_min, :hold_min, :changes, :early_min) do
       include Comparable
 
-      # The smaller is the better.
+      # Compares two; the smaller is the better.
       def <=>(other)
         to_a <=> other.to_a
       end

@@ -45,7 +45,7 @@ module FondKettle
         @taken = Set.new
       end
 
-      # A list for each step.
+      # The claims of each step: a list of lists.
       def claims
         told = @steps.map do |step|
           step.takes && take(step, step.takes.flat_map { |name| called(words(name), step) })

@@ -77,7 +77,7 @@ module FondKettle
         Disagreements.in(dish.lines, dish.steps, dish.way, method).map { |said| warning("disagrees", said) }
       end
 
-      # An adult's portion that is hardly one, or two.
+      # Warnings about an adult's portion that is much too small, or much too large.
       def portion(dish)
         return [] if PORTION_G.cover?(dish.portion_g)
 
@@ -106,7 +106,7 @@ module FondKettle
                                       "#{before.poured_g.round} g is right.")]
       end
 
-      # A broth that starts with more is measured, and boiled down or ladled off.
+      # True for a broth that starts with more than is wanted: it is measured, and boiled down or ladled off.
       def boiled_down?(written_g, before)
         !before.ledger.nil? && written_g >= before.poured_g
       end

@@ -47,7 +47,7 @@ module FondKettle
         line.with(ingredient: food.with(care: (food.care - raw + [EATEN_RAW]).freeze))
       end
 
-      # State by index of line.
+      # The state of each line, by its index.
       def made(steps, claims)
         steps.zip(claims).each_with_object({}) do |(step, list), found|
           state, from_min = MAKES[step.kind]

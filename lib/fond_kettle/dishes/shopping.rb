@@ -47,7 +47,7 @@ module FondKettle
         items.reject { |item| item.buy_g&.zero? }
       end
 
-      # Everything in order of use.
+      # Items in the order in which they are used.
       def ready
         @ready ||= in_order_of_use.map do |scaled|
           amount = amount(scaled)

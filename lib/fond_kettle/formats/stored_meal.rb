@@ -37,7 +37,7 @@ module FondKettle
         schedule && JSON.generate(schedule.to_h)
       end
 
-      # The Meals::Schedule of what is stored; nil of nothing.
+      # The stored Meals::Schedule; nil when none was stored.
       def read_schedule(text)
         return unless text
 

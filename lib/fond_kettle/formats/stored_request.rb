@@ -60,8 +60,8 @@ module FondKettle
         JSON.generate(request_version: VERSION, request: JSON_OF.dump(request.whole))
       end
 
-      # The Request of what is stored; nil where it could not be known. Raises JSON::ParserError, KeyError,
-      # ArgumentError where it cannot be read.
+      # The stored Request; nil when nobody could know it (a cook of before). Raises JSON::ParserError,
+      # KeyError, ArgumentError where it cannot be read.
       def read(text)
         READ[text]
       end

@@ -18,8 +18,7 @@ module FondKettle
         Math::PI * depth_mm * ((low**2) + (low * high) + (high**2)) / 12_000.0
       end
 
-      # Depth of `volume_ml`, mm; the inverse. Of a volume below nothing, as if the floor went on
-      # straight down.
+      # Depth of `volume_ml`, in mm. A negative volume counts as if the floor went on straight down.
       def depth_mm(volume_ml)
         lean = (rim_mm - floor_mm) / height_mm
         if volume_ml.negative? || (rim_mm - floor_mm).abs < self.class::STRAIGHT

@@ -36,7 +36,7 @@ module FondKettle
 
       module_function
 
-      # The slowest to be tender of those of a class of raw food, or nil: nobody said which it is.
+      # The food of a class of raw food that takes longest to be tender, or nil when the class has none.
       def of_care(care)
         all.values.select { |food| food.care == care }.max_by(&:tender_min)
       end

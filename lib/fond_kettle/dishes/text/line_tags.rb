@@ -62,7 +62,7 @@ module FondKettle
         new(**found, unknown: unknown.freeze)
       end
 
-      # The same without its stage, where it goes in at one place.
+      # The marks of a line without its stage, when it goes in at one place.
       def self.more_marks(line)
         line.shares.size > 1 ? marks(line) : marks(line).drop(1)
       end

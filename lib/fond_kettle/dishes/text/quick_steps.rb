@@ -41,7 +41,7 @@ module FondKettle
         lines(text).map { |line| step(line) }.freeze
       end
 
-      # Text of DishSteps: what `read` reads.
+      # Text of DishSteps, as `read` reads it.
       def write(steps)
         steps.map { |step| [step.say, *marks(step)].join(" | ") }.join("\n")
       end

@@ -5,7 +5,7 @@ require_relative "../../phases/balance"
 
 module FondKettle
   module Methods
-    # Why so much is poured, in one line, with the grams that the balance shows.
+    # One line that explains the amount that is poured, with the grams that the balance shows.
     module BalanceText
       WORDS = Words.of("balance")
 

@@ -117,7 +117,7 @@ module FondKettle
         others.to_h { |one| [one, Measure::Spoken.say(one.g / one.ingredient.g_ml, @request.measures)] }
       end
 
-      # Level with the rice, unless a leaky lid needs more to stand over it.
+      # The cue of a stage; it says how high the liquid stands when a leaky lid needs more than level.
       def cue(stage)
         stage.until == "level" && level_mm >= SEEN_MM ? format(LATER, level) : stage.cue
       end

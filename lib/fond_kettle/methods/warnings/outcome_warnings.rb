@@ -13,7 +13,7 @@ module FondKettle
 
       module_function
 
-      # A plan whose own run does not come right says so.
+      # Warnings about a plan whose own run does not come right.
       def coming_out(run, load, balance)
         return [] unless run.at("boil")
 

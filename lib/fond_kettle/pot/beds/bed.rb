@@ -129,7 +129,7 @@ module FondKettle
         minutes_to_draw([ml, 0.0].max, falls_ml, @kinetics.l * pace, loss_g_min, most)
       end
 
-      # Liquid and food go in (a Pot::Addition).
+      # Adds liquid and food (a Pot::Addition).
       def add(addition)
         @free_g += addition.liquid_g + addition.brought_g
         @solids_j_k += addition.solids_j_k

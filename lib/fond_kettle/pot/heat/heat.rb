@@ -67,7 +67,7 @@ module FondKettle
           @goal_c && @minutes >= minutes_to(@goal_c) ? @goal_c : after(@minutes)
         end
 
-        # °C after `minutes` of it.
+        # Temperature after `minutes` of it, in °C.
         def after(minutes)
           @toward_c + ((@from_c - @toward_c) * Math.exp(-@per_min * minutes))
         end

@@ -174,7 +174,7 @@ module FondKettle
         @laid.area_m2 + (Math::PI * @laid.across_mm * @laid.bed_mm / 1e6)
       end
 
-      # So much over all the beds, g: what a bed does not keep drips through it.
+      # Pours water over all the beds, in g; the share that a bed does not keep drips through it.
       def sprinkle(grams)
         share_g = grams / @laid.tiers
         @energy.aside do
