@@ -148,8 +148,9 @@ module FondKettle
         raise StoreUnavailable, NEWER if version > Database.newest
       end
 
+      # A first start that was killed may have left the table without a row.
       def version
-        @sequel.table_exists?(:schema_info) ? @sequel[:schema_info].get(:version) : 0
+        (@sequel[:schema_info].get(:version) if @sequel.table_exists?(:schema_info)) || 0
       end
 
       # Each migration is one transaction with its version: killed in the middle it has

@@ -49,6 +49,12 @@ RSpec.describe FondKettle::Store::Database do
     refuses(/is empty, as after a full disk/)
   end
 
+  it "starts after one that was killed between making the table of its version and filling it" do
+    Sequel.sqlite(file) { |db| db.create_table(:schema_info) { Integer :version, default: 0, null: false } }
+    expect { kitchen }.not_to raise_error
+    expect(Sequel.sqlite(file) { |db| db[:schema_info].get(:version) }).to eq(described_class.newest)
+  end
+
   it "starts after a first start that was killed, whenever that was" do
     begin_kitchen = "require './store/household'; FondKettle::Store::Household.new(ARGV[0])"
     [0.0, 0.002, 0.02].each do |after_s|

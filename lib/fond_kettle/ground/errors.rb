@@ -35,4 +35,7 @@ module FondKettle
 
   # The disk is full, the database is locked or cannot be read; nothing was written.
   class StoreUnavailable < UserError; end
+
+  # Raised when a fire can never make something hot enough; a sentence says which.
+  class NeverHot < UserError; end
 end

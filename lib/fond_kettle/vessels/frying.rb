@@ -1,0 +1,87 @@
+# frozen_string_literal: true
+
+require_relative "../ground/errors"
+require_relative "../pot/heat/loss"
+require_relative "food"
+
+module FondKettle
+  module Vessels
+    # The arithmetic of frying (docs/model.md: Frying).
+    module Frying
+      # Share of a burner that a pan is given, and what of it reaches the food.
+      HEAT_SHARES = { "low" => 0.3, "medium" => 0.6, "high" => 1.0 }.freeze
+      REACHES = 0.7
+      # Of the food's own heat so much is needed: the middle stays cooler than its outside.
+      HEATED = 0.6
+      FAT_J_G_K = 2.0
+      # Loss of raw weight at a state for food that is 0.89 water, and the fewest minutes that it takes.
+      STATES = { "translucent" => [0.15, 3.0], "slumped" => [0.25, 3.0], "golden" => [0.50, 6.0],
+                 "dark-brown" => [0.68, 10.0], "crisp" => [0.82, 10.0], "dry" => [0.45, 5.0],
+                 "parted" => [0.50, 3.0], "paste" => [0.20, 3.0], "seared" => [0.12, 3.0],
+                 "crumbled" => [0.20, 3.0] }.freeze
+      REFERENCE_WATER = 0.89
+      # States whose loss is of the raw weight, whatever the water.
+      AS_WEIGHED = %w[parted paste seared crumbled dry].freeze
+
+      module_function
+
+      # Heat that reaches the food, in J/min. Raises NeverHot where the wall takes it all.
+      def net_j_min(heat, setting)
+        net = (REACHES * setting.burner.high_w * 60.0 * HEAT_SHARES.fetch(heat)) - setting.wall_j_min
+        return net if net.positive?
+
+        raise NeverHot, "On #{heat} the #{setting.vessel.name} never gets hot enough to fry."
+      end
+
+      # Water that a food loses until it is in a state, in g.
+      def loss_g(food, state)
+        share, = STATES.fetch(state)
+        share *= food.water_share / REFERENCE_WATER unless AS_WEIGHED.include?(state)
+        ((share * food.raw_g) - food.steam_g).clamp(0.0, food.removable_g)
+      end
+
+      # Minutes until the foods of a step are in its state. Raises NeverHot.
+      #
+      #   minutes(pan_of_150_g_onion, Step.of("fry", state: "golden"), on_1200_w).round(1) # => 7.4
+      def minutes(contents, step, setting)
+        lost_g = contents.taken(step).sum { |index| loss_g(contents.foods[index], step.state) }
+        needed_j = heating_j(contents, setting) + (lost_g * Pot::Loss::LATENT_J_G) +
+                   (contents.liquid_g * steam_j_g(contents.liquid_c, setting))
+        [needed_j / net_j_min(step.heat, setting), STATES.fetch(step.state).last].max
+      end
+
+      # Heat that makes foods and fat hot, in J.
+      def heating_j(contents, setting)
+        fat_c = contents.foods.map(&:temp_c).min || setting.room_c
+        HEATED * (contents.foods.sum { |food| food.heat_j_k * (setting.boil_c - food.temp_c) } +
+                  (contents.fat_g * FAT_J_G_K * (setting.boil_c - fat_c)))
+      end
+
+      # Heat that makes steam of a gram of liquid at `liquid_c`, in J.
+      def steam_j_g(liquid_c, setting)
+        (Food::WATER_J_G_K * (setting.boil_c - liquid_c)) + Pot::Loss::LATENT_J_G
+      end
+
+      # [the contents warmed by so much heat, what of it is left, J]
+      def warmed(contents, setting, heat_j)
+        needed_j = heating_j(contents, setting)
+        share = needed_j.zero? ? 1.0 : [heat_j / needed_j, 1.0].min
+        foods = contents.foods.map do |food|
+          food.with(temp_c: food.temp_c + (share * (setting.boil_c - food.temp_c)))
+        end
+        [contents.with(foods: foods.freeze), heat_j - (share * needed_j)]
+      end
+
+      # The contents at the boil, their liquid gone.
+      def hot(contents, setting)
+        foods = contents.foods.map { |food| food.with(temp_c: setting.boil_c) }
+        contents.with(foods: foods.freeze, liquid_g: 0.0, liquid_c: setting.boil_c)
+      end
+
+      # The contents after so many minutes of heat.
+      def aged(contents, minutes)
+        contents.with(foods: contents.foods.map { |food| food.with(hot_min: food.hot_min + minutes) }.freeze)
+      end
+    end
+  end
+end
