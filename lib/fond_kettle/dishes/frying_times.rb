@@ -49,7 +49,7 @@ module FondKettle
         minutes = Measure::Rounding.plain(step.minutes)
         "#{lines.first.name.capitalize}: #{grams} g are golden after about #{wants_min.round} min on " \
           "#{HEAT} in the #{vessel_name}, not after #{minutes}. In two pans it takes half as long. Counted " \
-          "as browned, they bring the rice no water."
+          "as browned, this brings the rice no water."
       rescue NeverHot => e
         e.message
       end
