@@ -49,6 +49,18 @@ RSpec.describe FondKettle::Store::Database do
     refuses(/is empty, as after a full disk/)
   end
 
+  it "remembers an answer until something is written, and within a write asks anew" do
+    database = described_class.new(@folder)
+    asked = 0
+    ask = -> { database.remember(:question) { asked += 1 } }
+    expect([ask.call, ask.call]).to eq([1, 1])
+    database.write { expect([ask.call, ask.call]).to eq([2, 3]) }
+    expect([ask.call, ask.call]).to eq([4, 4])
+    database.remember(:other) { database.write { :meanwhile } }
+    expect(database.remember(:other) { :anew }).to eq(:anew)
+    database.close
+  end
+
   it "starts after one that was killed between making the table of its version and filling it" do
     Sequel.sqlite(file) { |db| db.create_table(:schema_info) { Integer :version, default: 0, null: false } }
     expect { kitchen }.not_to raise_error
