@@ -132,7 +132,7 @@ module FondKettle
       # What closes the pot beside its lid, told where it begins and the method does not say it.
       def closing(stage, cooked)
         on = Pot::Attributes.switched_on(cooked)
-        own = on.select { |key| stage.public_send(key) }
+        own = on.select { |key| stage.members.include?(key.to_sym) && stage.public_send(key) }
         fresh = [*(cooked.lid unless cooked.open? || cooked.lid == stage.lid), *on] - @closed - own
         @closed |= fresh | own
         fresh.filter_map { |key| CLOSINGS[key] }
