@@ -10,7 +10,8 @@ require_relative "../vessels/step"
 module FondKettle
   module Dishes
     # A check of the minutes of a dish's frying steps: lines of the base that count as browned, and so bring
-    # the rice no water, must be in the pan until they are golden, for as much as there is on the evening.
+    # the rice hardly any water, must be in the pan until they are golden, for as much as there is on the
+    # evening.
     class FryingTimes
       STATE = "golden"
       HEAT = "medium"
@@ -49,7 +50,7 @@ module FondKettle
         minutes = Measure::Rounding.plain(step.minutes)
         "#{lines.first.name.capitalize}: #{grams} g are golden after about #{wants_min.round} min on " \
           "#{HEAT} in the #{vessel_name}, not after #{minutes}. In two pans it takes half as long. Counted " \
-          "as browned, this brings the rice no water."
+          "as browned, this brings the rice hardly any water."
       rescue NeverHot => e
         e.message
       end
