@@ -18,7 +18,7 @@ module FondKettle
 
       # Registers that something was reported for a cook (its id).
       def add(id)
-        @thread ? @waiting << id : @act.call(id)
+        @household.database.after_commit { @thread ? @waiting << id : @act.call(id) }
       end
 
       # Goes on by itself until `stop`, beginning with what was left undone.

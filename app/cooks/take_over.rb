@@ -25,7 +25,7 @@ module FondKettle
           StartCook.new(household, heat_on_at).at_once(form, plan).tap do |id|
             stand(id, heat_on_at, boiled_at, told[:poured])
             household.cooks.note(id, [["sign", told[:sign]]], now)
-            household.database.after_commit { @follow_ups.add(id) }
+            @follow_ups.add(id)
           end
         end
       end

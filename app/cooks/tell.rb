@@ -23,7 +23,7 @@ module FondKettle
         poured = step.hold? ? held_back(record) : poured_g && poured(record, poured_g)
         happened = [*poured, *([["seen", step.seen]] if step.seen)]
         @household.cooks.move(record[:id], step.from, step.to, @now, at: step.at(@now), happened: happened)
-        announce(record)
+        @follow_ups.add(record[:id])
       end
 
       # Stores what a Forms::ToldForm reports. Only the first sighting of a cue counts.
@@ -33,13 +33,13 @@ module FondKettle
         else
           @household.cooks.note(record[:id], events(record, told), @now)
         end
-        announce(record)
+        @follow_ups.add(record[:id])
       end
 
       # Stores the amount that was really poured, or that stands in the pot, in g.
       def pour(record, amount_g)
         @household.cooks.note(record[:id], poured(record, amount_g), @now)
-        announce(record)
+        @follow_ups.add(record[:id])
       end
 
       # Stores the thermometer's reading in the thickest piece, in °C.
@@ -48,11 +48,6 @@ module FondKettle
       end
 
       private
-
-      # Nothing follows from a tap before it is stored.
-      def announce(record)
-        @household.database.after_commit { @follow_ups.add(record[:id]) }
-      end
 
       def events(record, told)
         return looked(record, told.what) if told.kind == "held"

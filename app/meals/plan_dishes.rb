@@ -58,6 +58,7 @@ module FondKettle
       def initialize(household, form)
         @household = household
         @form = form
+        @chosen = form.chosen.uniq
         @taken = []
         @problems = []
       end
@@ -65,7 +66,7 @@ module FondKettle
       # The dishes in the form's order, each in pots that no other takes (PlannedDish). Raises InvalidInput
       # with what is wrong with each.
       def call
-        laid = @form.chosen.uniq.each_with_index.filter_map { |key, index| lay(key, "d#{index + 1}") }
+        laid = @chosen.each_with_index.filter_map { |key, index| lay(key, "d#{index + 1}") }
         raise InvalidInput, @problems if @problems.any?
 
         laid
@@ -174,9 +175,9 @@ module FondKettle
       def eaters(key)
         share = @form.share(key)
         return { "guests" => share, "who" => [] } unless share.empty?
-        return { "guests" => @form.guests.to_s, "who" => @form.who } if @form.chosen.uniq.one?
+        return { "guests" => @form.guests.to_s, "who" => @form.who } if @chosen.one?
 
-        { "guests" => (@form.heads / @form.chosen.uniq.size.to_f).ceil.to_s, "who" => [] }
+        { "guests" => (@form.heads / @chosen.size.to_f).ceil.to_s, "who" => [] }
       end
     end
   end

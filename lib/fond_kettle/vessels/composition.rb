@@ -21,6 +21,8 @@ module FondKettle
       # What food loses as water and takes up as fat in deep hot fat, where no row says more.
       OIL_IN = 0.40
       OIL_UP = 0.08
+      # What food has where no row says more.
+      USUAL = { fat: 0.0, soaks: 0.0, oil_in: OIL_IN, oil_up: OIL_UP }.freeze
       MEATS = %w[poultry whole-cut minced raw-fish raw-meat].freeze
       SCHEMA = Schema.json(strict: true) do
         required(:key).filled(:string, format?: Catalogue::KEY)
@@ -28,17 +30,14 @@ module FondKettle
         %i[fat oil_in oil_up].each { |share| optional(share).filled(Schema::Number, included_in?: 0..1) }
         optional(:soaks).filled(Schema::Number, included_in?: 0..5)
       end
-      rows("composition.yml", SCHEMA) do |row|
-        Makeup.new(fat: 0.0, soaks: 0.0, oil_in: OIL_IN, oil_up: OIL_UP, **row)
-      end
+      rows("composition.yml", SCHEMA) { |row| Makeup.new(**USUAL, **row) }
 
       module_function
 
       # The Makeup of a Larder::Ingredient; its water by what it is, where it has no row.
       def of(ingredient)
         all.fetch(ingredient.key) do
-          Makeup.new(key: ingredient.key, water: water(ingredient), fat: 0.0, soaks: 0.0, oil_in: OIL_IN,
-                     oil_up: OIL_UP)
+          Makeup.new(**USUAL, key: ingredient.key, water: water(ingredient))
         end
       end
 

@@ -68,9 +68,12 @@ module FondKettle
              liquid_c: mixed_c(other))
       end
 
-      # The contents with the foods that the block makes of those at `indexes`.
-      def map(indexes)
-        changed = foods.each_with_index.map { |food, index| indexes.include?(index) ? yield(food) : food }
+      # The contents with the foods that the block makes of those at `indexes` (nil: all); it is given a food
+      # and its index.
+      def map(indexes = nil)
+        changed = foods.each_with_index.map do |food, index|
+          indexes.nil? || indexes.include?(index) ? yield(food, index) : food
+        end
         with(foods: changed.freeze)
       end
 

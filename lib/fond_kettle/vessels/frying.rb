@@ -66,21 +66,21 @@ module FondKettle
       def warmed(contents, setting, heat_j)
         needed_j = heating_j(contents, setting)
         share = needed_j.zero? ? 1.0 : [heat_j / needed_j, 1.0].min
-        foods = contents.foods.map do |food|
+        warm = contents.map do |food|
           food.with(temp_c: food.temp_c + (share * (setting.boil_c - food.temp_c)))
         end
-        [contents.with(foods: foods.freeze), heat_j - (share * needed_j)]
+        [warm, heat_j - (share * needed_j)]
       end
 
       # The contents at the boil, their liquid gone.
       def hot(contents, setting)
-        foods = contents.foods.map { |food| food.with(temp_c: setting.boil_c) }
-        contents.with(foods: foods.freeze, liquid_g: 0.0, liquid_c: setting.boil_c)
+        contents.map { |food| food.with(temp_c: setting.boil_c) }
+                .with(liquid_g: 0.0, liquid_c: setting.boil_c)
       end
 
       # The contents after so many minutes of heat.
       def aged(contents, minutes)
-        contents.with(foods: contents.foods.map { |food| food.with(hot_min: food.hot_min + minutes) }.freeze)
+        contents.map { |food| food.with(hot_min: food.hot_min + minutes) }
       end
     end
   end

@@ -75,18 +75,23 @@ module FondKettle
 
       # Fields of a group of the request (nil: of the request itself), by their names there.
       def under(group)
-        ALL.select { |one| one.path[0..-2] == [*group] }.map(&:told)
+        of(group).map(&:told)
       end
 
       # Keys of a group of the request, by their names in a form.
       def keys_in(group)
-        ALL.select { |one| one.path[0..-2] == [*group] }.to_h { |one| [one.typed.key, one.told.key] }
+        of(group).to_h { |one| [one.typed.key, one.told.key] }
       end
 
       # Fields by their names in a form.
       def in_forms
         ALL.map(&:typed)
       end
+
+      def of(group)
+        ALL.select { |one| one.path[0..-2] == [*group] }
+      end
+      private_class_method :of
     end
   end
 end

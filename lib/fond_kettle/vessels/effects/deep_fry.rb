@@ -13,8 +13,6 @@ module FondKettle
         KINDS = [].freeze
         # More fat than this share of the food's weight is deep.
         DEEP = 0.5
-        # A batch is at most this share of the fat's weight.
-        BATCH = 1.0 / 3
 
         module_function
 
@@ -30,27 +28,19 @@ module FondKettle
           dry = Frying.hot(contents, setting)
           losses = contents.taken(step).to_h { |index| [index, loss_g(contents.foods[index], step.state)] }
           taken_g = fat_g(contents, losses.keys)
-          foods = dry.foods.each_with_index.map do |food, index|
-            losses.key?(index) ? fried(food, losses[index], taken_g[index], step.state) : food
+          after = dry.with(fat_g: dry.fat_g - taken_g.values.sum).map(losses.keys) do |food, index|
+            fried(food, losses[index], taken_g[index], step.state)
           end
-          after = dry.with(foods: foods.freeze, fat_g: dry.fat_g - taken_g.values.sum)
           Change.new(contents: Frying.aged(after, minutes), steam_g: contents.liquid_g + losses.values.sum,
                      out: nil, minutes: minutes)
         end
 
-        # Minutes of all batches, each on high.
+        # Minutes of all batches, each of at most a third of the fat, on high: as long as of all at once.
         def minutes(contents, step, setting)
-          taken = contents.taken(step)
-          mass_g = taken.sum { |index| contents.foods[index].mass_g }
-          batches = [(mass_g / (contents.fat_g * BATCH)).ceil, 1].max
-          lost_g = taken.sum { |index| loss_g(contents.foods[index], step.state) }
-          heat_j = taken.sum { |index| heating_j(contents.foods[index], setting) }
-          per_batch_j = (heat_j + (lost_g * Pot::Loss::LATENT_J_G)) / batches
-          per_batch_j / Frying.net_j_min("high", setting) * batches
-        end
-
-        def heating_j(food, setting)
-          Frying::HEATED * food.heat_j_k * (setting.boil_c - food.temp_c)
+          foods = contents.foods.values_at(*contents.taken(step))
+          lost_g = foods.sum { |food| loss_g(food, step.state) }
+          heat_j = Frying.heating_j(contents.with(foods: foods, fat_g: 0.0), setting)
+          (heat_j + (lost_g * Pot::Loss::LATENT_J_G)) / Frying.net_j_min("high", setting)
         end
 
         def loss_g(food, state)
@@ -73,7 +63,7 @@ module FondKettle
         def fried(food, lost_g, taken_g, state)
           food.steaming(lost_g).with(fat_g: food.fat_g + taken_g, state: state || food.state)
         end
-        private_class_method :heating_j, :loss_g, :fat_g, :fried
+        private_class_method :loss_g, :fat_g, :fried
       end
     end
   end

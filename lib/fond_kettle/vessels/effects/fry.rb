@@ -26,11 +26,9 @@ module FondKettle
         def to_state(contents, step, setting)
           taken = contents.taken(step)
           losses = taken.to_h { |index| [index, Frying.loss_g(contents.foods[index], step.state)] }
-          dry = Frying.hot(contents, setting)
-          foods = dry.foods.each_with_index.map do |food, index|
-            losses.key?(index) ? food.steaming(losses[index]).with(state: step.state) : food
+          after = Frying.hot(contents, setting).map(taken) do |food, index|
+            food.steaming(losses[index]).with(state: step.state)
           end
-          after = dry.with(foods: foods.freeze)
           minutes = step.minutes || Frying.minutes(contents, step, setting)
           Change.new(contents: Frying.aged(after, minutes), out: nil, minutes: minutes,
                      steam_g: contents.liquid_g + losses.values.sum)

@@ -29,8 +29,8 @@ module FondKettle
             food.giving([wanted_g * kept_out(step.minutes), food.giving_g].min)
           end
           given_g = contents.foods.sum(&:water_g) - drawn.foods.sum(&:water_g)
-          foods = drawn.foods.map { |food| food.with(temp_c: FRIDGE_C) }
-          after = drawn.with(foods: foods.freeze, liquid_g: contents.liquid_g + given_g, liquid_c: FRIDGE_C)
+          cold = drawn.map { |food| food.with(temp_c: FRIDGE_C) }
+          after = cold.with(liquid_g: contents.liquid_g + given_g, liquid_c: FRIDGE_C)
           Change.new(contents: after, steam_g: 0.0, out: nil, minutes: step.minutes)
         end
 

@@ -25,11 +25,8 @@ module FondKettle
           end
 
           minutes = step.minutes || (steam_g.zero? ? 0.0 : steam_g / a_minute_g)
-          foods = contents.foods.map do |food|
-            food.with(temp_c: setting.boil_c, hot_min: food.hot_min + minutes)
-          end
-          after = contents.with(foods: foods.freeze, liquid_g: contents.liquid_g - steam_g,
-                                liquid_c: setting.boil_c)
+          hot = contents.map { |food| food.with(temp_c: setting.boil_c, hot_min: food.hot_min + minutes) }
+          after = hot.with(liquid_g: contents.liquid_g - steam_g, liquid_c: setting.boil_c)
           Change.new(contents: after, steam_g: steam_g, out: nil, minutes: minutes)
         end
 

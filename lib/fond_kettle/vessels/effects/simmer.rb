@@ -18,8 +18,7 @@ module FondKettle
 
         # Simmers for the step's minutes.
         def call(contents, step, setting)
-          hot = contents.with(foods: contents.foods.map { |food| at_once(food, setting) }.freeze,
-                              liquid_c: setting.boil_c)
+          hot = contents.map { |food| at_once(food, setting) }.with(liquid_c: setting.boil_c)
           given_g = contents.foods.sum(&:water_g) - hot.foods.sum(&:water_g)
           state = [hot.with(liquid_g: contents.liquid_g + given_g), 0.0]
           parts(hot, step.minutes).each { |minutes| state = part(*state, minutes, step, setting) }
@@ -90,10 +89,10 @@ module FondKettle
           return contents unless done.any? && water_g.positive?
 
           per_g = (contents.liquid_salt_g + done.sum(&:salt_g)) / water_g
-          foods = contents.foods.map do |food|
+          even = contents.map do |food|
             food.simmered_min >= GIVES_MIN ? food.with(salt_g: food.water_g * per_g) : food
           end
-          contents.with(foods: foods.freeze, liquid_salt_g: contents.liquid_g * per_g)
+          even.with(liquid_salt_g: contents.liquid_g * per_g)
         end
         private_class_method :at_once, :parts, :part, :gives_g, :drinks_g, :drinks_min, :shared, :salted
       end

@@ -17,10 +17,8 @@ module FondKettle
           wants = contents.taken(step).to_h { |index| [index, wanted_g(contents.foods[index])] }
           all_g = wants.values.sum
           share = all_g > contents.liquid_g && all_g.positive? ? contents.liquid_g / all_g : 1.0
-          foods = contents.foods.each_with_index.map do |food, index|
-            wants.key?(index) ? food.drinking(wants[index] * share) : food
-          end
-          after = contents.with(foods: foods.freeze, liquid_g: contents.liquid_g - (all_g * share))
+          soaked = contents.map(wants.keys) { |food, index| food.drinking(wants[index] * share) }
+          after = soaked.with(liquid_g: contents.liquid_g - (all_g * share))
           Change.new(contents: after, steam_g: 0.0, out: nil, minutes: step.minutes.to_f)
         end
 
