@@ -7,7 +7,7 @@ require_relative "support/requires"
 
 RSpec.describe "The floors of the house" do
   root = File.expand_path("..", __dir__)
-  floors = %w[ground numeric measure larder table kit pot vessels phases belief clock care methods dishes log
+  floors = %w[ground numeric measure larder table kit pot clock care vessels phases belief methods dishes log
               house stove meals formats].freeze
 
   it "loads the core without web, database or server" do

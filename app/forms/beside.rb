@@ -34,9 +34,8 @@ module FondKettle
       # water, and only from a broth can anything be lifted out.
       def additions(method)
         lines.select(&:in_pot?).map do |line|
-          Methods::Addition.new(ingredient: line.ingredient, g: line.g, label: label(line),
-                                poured: line.poured?, out: (line.out if method.broth),
-                                start_c: nil)
+          Methods::Addition.of(line.ingredient, line.g, label: label(line), poured: line.poured?,
+                                                        out: (line.out if method.broth), state: line.state)
         end.freeze
       end
 

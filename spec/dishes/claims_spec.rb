@@ -28,14 +28,6 @@ RSpec.describe FondKettle::Dishes::Claims do
     expect(taken("2 onions | base", "Warm it | takes moonstone")).to eq([[]])
   end
 
-  it "leaves things in the state in which its steps leave them, unless the line says another" do
-    lines = "2 onions | base\n1 carrot | base\n400 g tomatoes | base\n300 g lamb | base\n" \
-            "1 leek | base | fried"
-    made = dish(lines, steps: "Brown onions, lamb and leek | fry | 12 min\nTurn the carrot | fry | 3 min\n" \
-                              "Cook the tomatoes down | reduce | 6 min")
-    expect(made.lines.map(&:state)).to eq(%w[browned raw reduced raw fried])
-  end
-
   it "is linear: five hundred lines and as many steps take no second" do
     lines = Array.new(250) { |index| "#{index + 1} g onion number #{index}" }.join("\n")
     steps = Array.new(200) { |index| "Fry onion number #{index} #{'and more ' * 50}| fry | 5 min" }.join("\n")

@@ -93,11 +93,27 @@ RSpec.describe FondKettle::Formats::StoredRequest do
 
   it "names its version, and reads what could not be known as nothing" do
     text = described_class.write(request_for(basic_request))
-    expect([JSON.parse(text)["request_version"], described_class.read("null")]).to eq([1, nil])
+    expect([JSON.parse(text)["request_version"], described_class.read("null")]).to eq([2, nil])
     expect { described_class.read("{}") }.to raise_error(KeyError)
     expect { described_class.read("{") }.to raise_error(JSON::ParserError)
     strange = JSON.generate(request_version: 1, request: { is: "kernel", of: "x" })
     expect { described_class.read(strange) }.to raise_error(KeyError)
+  end
+
+  it "reads a request of version 1, which said less of food and stages" do
+    request = request_for(basic_request(additions: [{ "ingredient" => "tomato", "g" => 200 }]))
+    old = JSON.parse(described_class.write(request)).merge("request_version" => 1)
+    strip = lambda do |node|
+      case node
+      when Array then node.each(&strip)
+      when Hash
+        %w[stage step state kept again].each { |key| node.delete(key) } if node["is"] == "addition"
+        %w[state own].each { |key| node.delete(key) } if node["is"] == "stage"
+        node.each_value(&strip)
+      end
+    end
+    strip.call(old)
+    expect(described_class.read(JSON.generate(old))).to eq(request.whole)
   end
 
   it "stores nothing of which it does not know what it is" do

@@ -39,6 +39,7 @@ module Support
                              .with(taken_per_g: taken, surface_per_g: surface, progress: done,
                                    kinetics: (kinetics if done.positive?))
       Pot::Load.new(state: state, brought_g: water_g, poured_g: 0.0, poured_ml: 0.0, food_c: 20.0,
+                    dried_g: 0.0, bound_g: 0.0,
                     drink_g: 0.0, solids_j_k: 0.0, bulk_ml: tiers.sum(&:bulk_ml), uptake: 1.5,
                     residue_g: residue_g, kept_g: 0.0, start_c: 8.0, liquid_c: 8.0,
                     parts: nil, done: 1.0, crust: false, steamer: nil, dressed_g: 0.0,

@@ -35,7 +35,7 @@ module Support
     def random_step(random, kinds, contents)
       kind = kinds.sample(random: random)
       foods = contents.foods.each_index.to_a.sample(random.rand(1..3), random: random) if contents.foods.any?
-      state = Ours::Frying::STATES.keys.sample(random: random) if kind == "fry" && random.rand < 0.5
+      state = Ours::FryStates.all.keys.sample(random: random) if kind == "fry" && random.rand < 0.5
       Ours::Step.of(kind, minutes: random.rand(0.5..90.0), heat: %w[medium high].sample(random: random),
                           state: state, foods: (foods if random.rand < 0.6), share: random.rand(0.1..1.0),
                           lid: %w[none ordinary tight].sample(random: random))

@@ -36,6 +36,11 @@ module FondKettle
       BRINGS = lambda { |load, setting, factor|
         [load.with(brought_g: load.poured_g + (load.oozed_g * factor)), setting]
       }
+      # Food that dried more before the rice brings so much less.
+      DRIES = lambda { |load, setting, factor|
+        [load.with(brought_g: [load.brought_g - (load.dried_g * (factor - 1)), 0.0].max), setting]
+      }
+      BINDS = ->(load, setting, factor) { [load.binding(factor), setting] }
       TAKES_TIME = ->(load, setting, factor) { [load.slower(factor), setting] }
       CLINGS = ->(load, setting, factor) { [load.clinging(factor), setting] }
       GIVES = lambda do |load, setting, factor|
@@ -58,6 +63,12 @@ module FondKettle
         Unknown.of(:soak, "what the soak put into the grain", sd: 0.12, act: SOAKS, matters: SOAKED),
         Unknown.of(:additions, "what water the rest brings", sd: 0.20, act: BRINGS,
                                                              moves_g: ->(load) { -load.oozed_g }),
+        Unknown.of(:dried, "what frying dried", sd: 0.20, act: DRIES, matters: lambda { |load|
+          load.dried_g.positive?
+        },
+                                                moves_g: :dried_g.to_proc),
+        Unknown.of(:bound, "what water a sauce holds", sd: 0.40, act: BINDS,
+                                                       matters: ->(load) { load.bound_g.positive? }),
         Unknown.of(:oven, "what this oven gives", sd: 0.40, act: HEATS,
                                                   concerns: ->(stages) { stages.any?(&:oven_c) }),
         Unknown.of(:core, "how long the core takes", sd: 0.10, act: TAKES_TIME)

@@ -15,9 +15,6 @@ module FondKettle
       FRIES = %w[fry heat-oil].freeze
       # Kinds of step that leave food wet.
       WETS = %w[marinate simmer boil broth].freeze
-      # What runs: it is poured, or it is mostly water and packs like it.
-      WATERY = 0.6
-      RUNS_G_ML = 0.9
 
       # `lines`: of a dish (Line); `steps`: its steps (DishStep); `claims`: the lines that each step uses
       # (Claims).
@@ -69,8 +66,7 @@ module FondKettle
       end
 
       def runs?(line)
-        food = line.ingredient
-        !fat?(line) && (food.liquid || (food.brings >= WATERY && food.g_ml >= RUNS_G_ML))
+        !fat?(line) && line.ingredient.runs?
       end
     end
   end

@@ -1,13 +1,18 @@
 # frozen_string_literal: true
 
+require_relative "../care/cautions"
 require_relative "../ground/value"
 require_relative "../larder/names"
+require_relative "claims"
 require_relative "placing"
 require_relative "settled"
 require_relative "way"
 
 module FondKettle
   module Dishes
+    # Kinds of steps that cook all of a line at once.
+    COOKED_WHOLE = %w[fry reduce].freeze
+
     # A dish for `serves` regular adults: `rice_g` of `grain` (a key) by `method` (a
     # key) in a pan `pan_mm` wide (nil: not said); `way`: what it keeps of its own (Way);
     # `placing`: which step takes which of its lines, and what nobody has said (Placing).
@@ -24,6 +29,15 @@ module FondKettle
       # Lines that go in at each of its steps (Claims::Claim).
       def claims
         placing.claims
+      end
+
+      # True for a line of which all is fried or cooked down before the rice, and a share kept for later.
+      def kept_back?(index)
+        line = lines[index]
+        return false unless line.shares.size > 1 && line.shares.key?("base")
+
+        step = claims.index { |list| list.include?(FondKettle::Dishes::Claims::Claim.new(index: index, stage: "base")) }
+        !step.nil? && (line.state != "raw" || (COOKED_WHOLE.include?(steps[step].kind) && dries?(line)))
       end
 
       # The same for one evening: without the optional lines of the indexes `without`, and with
@@ -52,6 +66,11 @@ module FondKettle
       end
 
       private
+
+      def dries?(line)
+        food = line.ingredient
+        food.brings.positive? && !food.runs? && !food.care.intersect?(Care::Cautions.raw)
+      end
 
       def left_out?(line, index, without)
         line.optional && without.include?(index)

@@ -3,6 +3,7 @@
 require_relative "../care/kind"
 require_relative "../methods/library"
 require_relative "../methods/moments"
+require_relative "../vessels/fry_states"
 require_relative "dish"
 require_relative "dish_step"
 
@@ -15,6 +16,9 @@ module FondKettle
       BOILING_C = Methods::PhaseText::BOILING_C
       # An oven of which nobody says how hot it is, °C.
       USUAL_OVEN_C = 180.0
+      # Kinds of steps that fry to a state, and where their words say to which.
+      STATE_KINDS = %w[fry reduce].freeze
+      UNTIL = /\b(?:until|till|to a|to)\b.*/i
       HEATS_LIQUID = Methods::StageText::TAKES.fetch("liquid")
       # Kinds of a method's base that stay where the dish has none: without them rice or
       # liquid is not ready.
@@ -84,9 +88,16 @@ module FondKettle
         liquid = liquid?(index)
         own = { key: OwnSteps.key(index), section: step.stage, kind: kind(step, liquid), say: plain(step.say),
                 minutes: step.minutes, hands_on: step.hands_on, why: WHY, cue: cue(step),
-                oven_c: oven_c(step), moment: moment(step, index),
+                oven_c: oven_c(step), moment: moment(step, index), own: true, state: state(step),
                 takes: liquid ? %w[liquid].freeze : [].freeze }
         Methods::StageText.new(**Methods::Library::BLANK_STAGE, **own)
+      end
+
+      # The state to which it fries or cooks down, by the cook's words, or nil.
+      def state(step)
+        return unless STATE_KINDS.include?(step.kind)
+
+        Vessels::FryStates.in_words(step.cue)&.key || Vessels::FryStates.in_words(step.say[UNTIL].to_s)&.key
       end
 
       # How hot the oven is for a step in one, °C.

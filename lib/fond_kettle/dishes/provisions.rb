@@ -48,7 +48,7 @@ module FondKettle
       end
 
       def placed(scaled, index, pots)
-        return kept_back(scaled, index, pots) if kept_back?(scaled.line, index)
+        return kept_back(scaled, index, pots) if @dish.kept_back?(index)
 
         unplaced = @dish.placing.unplaced.include?(index)
         scaled.line.shares.reject { |stage, _| unplaced && stage == "base" }.flat_map do |stage, share|
@@ -56,12 +56,6 @@ module FondKettle
           first = provision(scaled.line, part(scaled, share / pots), part(scaled, share), stage, step)
           [first, *(again(scaled.line, "the #{scaled.line.name}", stage, nil) if prepared?(index, stage))]
         end
-      end
-
-      # Browned or cooked down whole before the rice, a share of it kept for later.
-      def kept_back?(line, index)
-        line.shares.size > 1 && line.state != "raw" && line.shares.key?("base") &&
-          @steps.key?(Claims::Claim.new(index: index, stage: "base"))
       end
 
       def kept_back(scaled, index, pots)

@@ -11,7 +11,6 @@ require_relative "../methods/warnings/warnings"
 require_relative "../pot/verdict"
 require_relative "base_times"
 require_relative "disagreements"
-require_relative "frying_times"
 require_relative "placing_questions"
 require_relative "salt"
 require_relative "uncooked"
@@ -32,7 +31,7 @@ module FondKettle
         [*placing(dish), *not_planned(dish), *uncooked(dish), *disagreeing(dish, before.method),
          *portion(dish),
          *written_liquid(dish, before), *salty(salt), *spices(dish), *pulses(dish, plan),
-         *base_times(dish, plan), *frying_times(dish, plan), *not_counted(dish)]
+         *base_times(dish, plan), *not_counted(dish)]
       end
 
       # Questions about where lines go in, and lines that are stopped.
@@ -146,11 +145,6 @@ module FondKettle
          *times.tough.map { |say| warning("not-tender", say) }]
       end
 
-      # Warnings about steps that are too short to brown what counts as browned.
-      def frying_times(dish, plan)
-        FryingTimes.new(dish, plan.request).short.map { |say| warning("not-browned", say) }
-      end
-
       # Minutes for which a line boils, by the kinds of the stages and steps: in the pot with the rice, in a
       # base before that, or in a step of its own. Frying and resting do not boil food through.
       def boiling_min(line, plan)
@@ -181,7 +175,7 @@ module FondKettle
         Methods::Warning.new(code: code, say: say)
       end
 
-      private_class_method :base_times, :frying_times, :placing, :eaten_raw, :judged, :not_planned, :uncooked,
+      private_class_method :base_times, :placing, :eaten_raw, :judged, :not_planned, :uncooked,
                            :raw, :disagreeing, :portion, :written_liquid, :boiled_down?, :salty, :spices,
                            :pulses, :boiling_min, :boiling_in, :not_counted, :warning
     end

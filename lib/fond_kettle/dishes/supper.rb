@@ -6,6 +6,7 @@ require_relative "../methods/solved/solved"
 require_relative "../pot/fit"
 require_relative "dish"
 require_relative "own_steps"
+require_relative "pot_food"
 require_relative "provisions"
 require_relative "scaling"
 require_relative "salt"
@@ -116,23 +117,7 @@ module FondKettle
         request.with(main_liquid: dish.main_liquid&.ingredient, method: method, rice_g: dish.rice_g * factor,
                      company: [*lines.map { |scaled| scaled.line.ingredient }, *request.company].freeze,
                      lines: Provisions.new(dish, lines, request.measures),
-                     additions: [*additions(dish, lines, method), *request.additions].freeze)
-      end
-
-      # Food that lines put into the pot with the rice (Methods::Addition). Only from a broth can food be
-      # lifted out.
-      def additions(dish, lines, method)
-        main = dish.main_liquid
-        lines.each_with_index.reject { |scaled, _| scaled.line.equal?(main) || !scaled.line.in_pot? }
-             .filter_map do |scaled, index|
-          line = scaled.line
-          share = dish.placing.placed_share(line, index, line.pot_share)
-          next unless share.positive?
-
-          Methods::Addition.new(ingredient: line.ingredient, g: scaled.g * share, label: nil,
-                                poured: line.poured?, out: (line.out if method.broth),
-                                start_c: nil)
-        end
+                     additions: [*PotFood.new(dish, lines, method).additions, *request.additions].freeze)
       end
 
       # The same for one of `pots` equal pots, scaling the lines too: each has a floor to be

@@ -28,7 +28,7 @@ module FondKettle
     # whole, the grain, the pot and the method with their figures, so that nothing that is changed in the
     # cupboard or the catalogue moves a pot that is on the stove. Older versions are brought forward here.
     module StoredRequest
-      VERSION = 1
+      VERSION = 2
       TYPES = {
         "request" => Methods::Request, "choices" => Methods::Choices, "addition" => Methods::Addition,
         "lines" => Methods::FixedLines, "provision" => Methods::Provision, "method" => Methods::Method,
@@ -42,7 +42,10 @@ module FondKettle
       }.freeze
       NAMED = { "unknown" => Belief::Unknowns.all.to_h { |unknown| [unknown, unknown.key.to_s] },
                 "no-lines" => { Methods::NoLines => "" } }.freeze
-      JSON_OF = ValueJson.new(TYPES, named: NAMED)
+      # What version 2 says of food and stages, and version 1 did not.
+      SINCE = { "addition" => Methods::Addition::PLAIN.slice(:stage, :step, :state, :kept, :again),
+                "stage" => { state: nil, own: false } }.freeze
+      JSON_OF = ValueJson.new(TYPES, named: NAMED, since: SINCE)
       MOST_READ = 60
       # One is written once and never changed, and read at every tap that something follows from.
       READ = Remembered.new(MOST_READ) do |text|

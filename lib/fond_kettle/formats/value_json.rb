@@ -15,9 +15,11 @@ module FondKettle
       OF = "of"
 
       # `types`: classes of values by the name under which they are written. `named`: what is written by a
-      # name alone: {"name" => {value => its text}}.
-      def initialize(types, named: {})
+      # name alone: {"name" => {value => its text}}. `since`: by the name of a type the attributes that it has
+      # come to have, with what they are where older data has none.
+      def initialize(types, named: {}, since: {})
         @types = types.freeze
+        @since = since
         @names = types.invert.freeze
         @named = named
         @texts = named.flat_map { |name, values| values.map { |value, text| [value, [name, text]] } }.to_h
@@ -60,7 +62,7 @@ module FondKettle
         return @named.fetch(name).key(data.fetch(OF)) if @named.key?(name)
 
         attributes = data.except(IS).to_h { |key, one| [key.to_sym, load(one)] }
-        @types.fetch(name).new(**attributes)
+        @types.fetch(name).new(**@since.fetch(name, {}), **attributes)
       end
     end
   end

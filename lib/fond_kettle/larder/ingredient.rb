@@ -39,6 +39,10 @@ module FondKettle
                   room: 1.0, unchecked: nil, slot: nil, pieces: {}.freeze, piece_mm: nil,
                   soak_in: nil, stock: false, counted: [].freeze, anywhere: [].freeze, hot_g_ml: nil }.freeze)
 
+      # What runs gives so much water for each g, and is at least so heavy, g/mL.
+      const_set(:WATERY, 0.6)
+      const_set(:RUNS_G_ML, 0.9)
+
       # An Ingredient with the given attributes; the others take their defaults.
       def self.of(**known)
         new(**self::BLANK, **known)
@@ -66,6 +70,16 @@ module FondKettle
       # Room of raw leaves until then, mL; 0 for what does not wilt.
       def wilting_ml(grams)
         hot_g_ml ? grams / g_ml : 0.0
+      end
+
+      # True for what is poured: it is mostly water, and packs like it.
+      def runs?
+        liquid || (brings >= self.class::WATERY && g_ml >= self.class::RUNS_G_ML)
+      end
+
+      # True for fat to fry in.
+      def fat?
+        scales == "floor"
       end
 
       # Pulses, noodles and other dry food share the ratio with the rice.

@@ -16,7 +16,7 @@ module FondKettle
     class Library
       FOLDER = File.join(DATA, "methods")
       BLANK_STAGE = { hands_on: false, watch: [].freeze, colours: {}.freeze, slot: nil, food: [].freeze,
-                      takes: [].freeze, always: false, moment: nil,
+                      takes: [].freeze, always: false, moment: nil, state: nil, own: false,
                       **Pot::Attributes.defaults.slice(*Pot::Attributes.set_by(:method).map(&:key)) }.freeze
       BLANK_PHASE = { unknown: "liquid", parts: nil, done: 1.0, liquid_c: nil, vessel: nil,
                       burner: nil, fill: nil, between: [].freeze, sealed: false,

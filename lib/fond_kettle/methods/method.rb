@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../care/kind"
 require_relative "../ground/value"
 require_relative "../ground/vocabulary"
 require_relative "../kit/vessel_kind"
@@ -25,8 +26,10 @@ module FondKettle
     #   takes    "rice" or "liquid", where that goes in at it whatever its kind
     #   always   it is done, whatever is known to go in at it
     #   moment   when it is done, of a dish's own step beside the rice: Moments
+    #   state    to which food is fried or cooked down in it (a key of Vessels::FryStates), or nil
+    #   own      it is a dish's own step
     StageText = Value.define(:key, :section, :kind, :say, :cue, :why, :hands_on, :watch, :colours, :slot,
-                             :food, :takes, :always, :moment,
+                             :food, :takes, :always, :moment, :state, :own,
                              *Pot::Attributes.set_by(:method).map(&:key)) do
       # Kinds into which the rice or the liquid goes.
       const_set(:TAKES, { "rice" => %w[toast].freeze, "liquid" => %w[heat-liquid broth].freeze }.freeze)
@@ -34,6 +37,32 @@ module FondKettle
       # True when "rice" or "liquid" goes in at it.
       def takes?(what)
         takes.include?(what) || self.class::TAKES.fetch(what).include?(kind)
+      end
+
+      # The states of the colours to which onion is taken.
+      const_set(:COLOUR_STATES, { translucent: "translucent", gold: "golden", dark: "dark-brown" }.freeze)
+
+      # True for a dish's own step.
+      def own?
+        own
+      end
+
+      # The colour to which onion is taken in it, as chosen (`wanted`) or the first of its own; nil where it
+      # has none.
+      def colour(wanted)
+        [wanted&.to_sym, *colours.keys].find { |name| colours.key?(name) }
+      end
+
+      # The state to which food is fried in it, by the colour wanted of onion; nil where none is said.
+      def fried_to(wanted)
+        state || self.class::COLOUR_STATES[colour(wanted)]
+      end
+
+      # Its minutes as its file or its cook says, by the colour wanted of onion.
+      def told_min(wanted)
+        colours.fetch(colour(wanted)) do
+          minutes.to_f.positive? ? minutes.to_f : Care::Kinds.fetch(kind).usual_min
+        end.to_f
       end
 
       # True when it is over as soon as grain and water are ready.

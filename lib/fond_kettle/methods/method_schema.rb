@@ -12,6 +12,7 @@ require_relative "../phases/phase"
 require_relative "../pot/attribute_schema"
 require_relative "../pot/water/wash"
 require_relative "../table/eaters"
+require_relative "../vessels/fry_states"
 require_relative "base_foods"
 require_relative "layer_kinds"
 require_relative "method"
@@ -46,6 +47,7 @@ module FondKettle
         end
       end
       optional(:slot).filled(:string)
+      optional(:state).filled(:string, included_in?: Vessels::FryStates.all.keys)
       optional(:always).filled(:bool)
       required(:hands_on).filled(:bool)
     end

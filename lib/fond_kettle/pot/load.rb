@@ -21,7 +21,7 @@ module FondKettle
     #   uptake      wanted, g water per g rice
     #   residue_g   water wanted in the pot at the end (a sauce)
     #   kept_g      what the grain leaves to the sauce: the residue and what that still
-    #               loses before serving (Phases::Solving finds it)
+    #               loses before serving (Phases::Solving finds it), or what does not wick to it
     #   parts       parts of water to one of rice, where it is poured off, else nil
     #   done        share of the core's time wanted at the end (1.0, or less where
     #               rice is only par-cooked)
@@ -29,10 +29,12 @@ module FondKettle
     #   stack       what lies in a sealed pot, layer by layer (Stack); nil: one bed
     #   steamer     how it lies in a steamer (Kit::SteamerLayout); nil: in no steamer
     #   dressed_g   water that a dressing gives to the rice once it is done
+    #   dried_g     water that food would have brought, had it not been fried or cooked down
+    #   bound_g     water of food that is bound in a sauce, and does not count as brought
     #   start_c, food_c, liquid_c   °C of the rice, of its company and of the liquid
     Load = Value.define(:state, :brought_g, :poured_g, :drink_g, :solids_j_k, :bulk_ml, :poured_ml,
                         :uptake, :residue_g, :kept_g, :start_c, :food_c, :liquid_c, :parts, :done, :crust,
-                        :stack, :steamer, :dressed_g) do
+                        :stack, :steamer, :dressed_g, :dried_g, :bound_g) do
       # Larder::Grain.
       def grain
         state.grain
@@ -113,6 +115,12 @@ module FondKettle
       # The same with `factor` times as much water from the soak in the grain.
       def soaked(factor)
         with(state: state.with(taken_per_g: state.taken_per_g * factor))
+      end
+
+      # The same with `factor` times as much water bound in a sauce.
+      def binding(factor)
+        more_g = [bound_g * (factor - 1), brought_g].min
+        with(brought_g: brought_g - more_g, bound_g: bound_g + more_g, stack: stack&.binding(more_g))
       end
 
       # The same with rice whose core takes `factor` times as long.

@@ -8,7 +8,7 @@ module FondKettle
     #   what         a key: "rice", "base", "slices" …
     #   rice_share   of the rice, 0.0 for food
     #   water_share  of the water that the food brings (Load#brought_g)
-    #   kept_share   of the gravy that is to stay (Load#residue_g)
+    #   kept_share   of the gravy that stays (Load#kept_g)
     #   g            its food without the rice
     #   solids_j_k   heat capacity of that without its free water
     #   bound_g      water bound in it that makes steam before its floor is dry
@@ -41,6 +41,13 @@ module FondKettle
           below_ml += tier.room_ml(cooked_ml)
           [vessel.depth_mm(from_ml), vessel.depth_mm(below_ml)]
         end
+      end
+
+      # The same with `more_g` of its water bound, each tier by its share of it.
+      def binding(more_g)
+        with(tiers: tiers.map do |tier|
+          tier.with(bound_g: tier.bound_g + (more_g * tier.water_share))
+        end.freeze)
       end
 
       # Tiers of rice.

@@ -26,6 +26,19 @@ module FondKettle
         Effects.fetch(step.kind).call(self, step, setting)
       end
 
+      # The contents with one more Food: what runs is free liquid at once, fat melts.
+      def taking(food)
+        return melting(food) if food.ingredient.fat?
+        return with(foods: [*foods, food].freeze) unless food.ingredient.runs?
+
+        given_g = [food.ingredient.brings * food.raw_g, food.water_g].min
+        salt_g = food.water_g.positive? ? food.salt_g * given_g / food.water_g : 0.0
+        rest = food.giving(given_g)
+        poured = Contents.of([rest.with(salt_g: food.salt_g - salt_g)],
+                             liquid_g: given_g, liquid_salt_g: salt_g, liquid_c: food.temp_c)
+        self + poured
+      end
+
       # Water in the foods and free, in g.
       def water_g
         foods.sum(liquid_g, &:water_g)
@@ -78,6 +91,10 @@ module FondKettle
       end
 
       private
+
+      def melting(food)
+        with(foods: [*foods, food.with(fat_g: 0.0)].freeze, fat_g: fat_g + food.fat_g)
+      end
 
       def mixed_c(other)
         all_g = liquid_g + other.liquid_g

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/value"
+require_relative "../pot/load"
 require_relative "composition"
 
 module FondKettle
@@ -14,9 +15,10 @@ module FondKettle
     #   drunk_g                      water that it took up, so far
     #   temp_c                       its temperature, °C
     #   hot_min, simmered_min        minutes that it was hot, and that it simmered
-    #   state                        the last state it was fried to (a key of Frying::STATES), or nil
+    #   state                        the last state it was fried to (a key of FryStates), or nil
+    #   line                         the key of the line of the dish that it is, or nil
     Food = Value.define(:ingredient, :makeup, :raw_g, :water_g, :dry_g, :fat_g, :salt_g, :given_g, :steam_g,
-                        :drunk_g, :temp_c, :hot_min, :simmered_min, :state) do
+                        :drunk_g, :temp_c, :hot_min, :simmered_min, :state, :line) do
       # Heat capacity of water, and of everything else, J/g K (docs/model.md: Food in a vessel).
       const_set(:WATER_J_G_K, 4.18)
       const_set(:SOLID_J_G_K, 1.7)
@@ -27,13 +29,14 @@ module FondKettle
       const_set(:ROOM_C, 20.0)
 
       # So many raw grams of a Larder::Ingredient, at `temp_c`.
-      def self.of(ingredient, grams, temp_c: self::ROOM_C)
+      def self.of(ingredient, grams, temp_c: self::ROOM_C, line: nil)
         makeup = Composition.of(ingredient)
         shares = [makeup.water, makeup.fat, ingredient.salt / 100.0]
         water_g, fat_g, salt_g = shares.map { |share| grams * share }
         new(ingredient: ingredient, makeup: makeup, raw_g: grams.to_f, water_g: water_g, fat_g: fat_g,
             salt_g: salt_g, dry_g: [grams - water_g - fat_g - salt_g, 0.0].max, given_g: 0.0, steam_g: 0.0,
-            drunk_g: 0.0, temp_c: temp_c, hot_min: 0.0, simmered_min: 0.0, state: nil)
+            drunk_g: 0.0, temp_c: temp_c, hot_min: 0.0, simmered_min: 0.0, state: nil,
+            line: line)
       end
 
       # Everything that is in it, in g.
@@ -87,6 +90,18 @@ module FondKettle
         with(**%i[raw_g water_g dry_g fat_g salt_g given_g steam_g drunk_g].to_h do |name|
           [name, public_send(name) * share]
         end)
+      end
+
+      # Heat capacity of what is not yet free water of it, in J/K: what it will give counts with the liquid.
+      def solids_j_k
+        own_g = mass_g - giving_g - drunk_g
+        (own_g * (ingredient.dry ? Pot::DRY_FOOD_J_G_K : Pot::MOIST_FOOD_J_G_K)) +
+          (drunk_g * self.class::WATER_J_G_K)
+      end
+
+      # Of the water that it gives or gave, what is bound in a sauce, in g.
+      def bound_g
+        makeup.binds * (giving_g + given_g)
       end
 
       # Room that it takes, in mL: leaves fill more until they have wilted.

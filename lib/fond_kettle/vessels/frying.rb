@@ -3,6 +3,7 @@
 require_relative "../ground/errors"
 require_relative "../pot/heat/loss"
 require_relative "food"
+require_relative "fry_states"
 
 module FondKettle
   module Vessels
@@ -14,14 +15,8 @@ module FondKettle
       # Of the food's own heat so much is needed: the middle stays cooler than its outside.
       HEATED = 0.6
       FAT_J_G_K = 2.0
-      # Loss of raw weight at a state for food that is 0.89 water, and the fewest minutes that it takes.
-      STATES = { "translucent" => [0.15, 3.0], "slumped" => [0.25, 3.0], "golden" => [0.50, 6.0],
-                 "dark-brown" => [0.68, 10.0], "crisp" => [0.82, 10.0], "dry" => [0.45, 5.0],
-                 "parted" => [0.50, 3.0], "paste" => [0.20, 3.0], "seared" => [0.12, 3.0],
-                 "crumbled" => [0.20, 3.0] }.freeze
+      # Of that much water is food whose states are in proportion to its water.
       REFERENCE_WATER = 0.89
-      # States whose loss is of the raw weight, whatever the water.
-      AS_WEIGHED = %w[parted paste seared crumbled dry].freeze
 
       module_function
 
@@ -35,8 +30,8 @@ module FondKettle
 
       # Water that a food loses until it is in a state, in g.
       def loss_g(food, state)
-        share, = STATES.fetch(state)
-        share *= food.water_share / REFERENCE_WATER unless AS_WEIGHED.include?(state)
+        fried = FryStates.fetch(state)
+        share = fried.loss * (fried.as_water ? food.water_share / REFERENCE_WATER : 1.0)
         ((share * food.raw_g) - food.steam_g).clamp(0.0, food.removable_g)
       end
 
@@ -47,7 +42,7 @@ module FondKettle
         lost_g = contents.taken(step).sum { |index| loss_g(contents.foods[index], step.state) }
         needed_j = heating_j(contents, setting) + (lost_g * Pot::Loss::LATENT_J_G) +
                    (contents.liquid_g * steam_j_g(contents.liquid_c, setting))
-        [needed_j / net_j_min(step.heat, setting), STATES.fetch(step.state).last].max
+        [needed_j / net_j_min(step.heat, setting), FryStates.fetch(step.state).least_min].max
       end
 
       # Heat that makes foods and fat hot, in J.

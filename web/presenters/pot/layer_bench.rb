@@ -2,6 +2,7 @@
 
 require_relative "../../../lib/fond_kettle/ground/value"
 require_relative "../../../lib/fond_kettle/methods/layer_kinds"
+require_relative "../../../lib/fond_kettle/methods/loads/layering"
 require_relative "../../../lib/fond_kettle/methods/request/layer_words"
 require_relative "../../../app/forms/layered_form"
 
@@ -24,7 +25,7 @@ module FondKettle
         def initialize(form, request, rice_g)
           @form = form
           @wishes = request.in_layers.layers
-          @words = Methods::LayerWords.of(request, rice_g, empty: true)
+          @words = Methods::LayerWords.of(request, rice_g, Methods::Layering.new(request).base_g, empty: true)
         end
 
         # The layers from the top down, as they lie.

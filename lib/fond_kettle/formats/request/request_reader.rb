@@ -110,7 +110,7 @@ module FondKettle
         foods = (given[:food] || []).map do |food|
           Methods::Addition.of(ingredient(food[:ingredient], index), food[:g])
         end
-        bulk = Methods::FoodLoad.of(foods)
+        bulk = Methods::FoodLoad.plain(foods)
         Pot::Addition.new(liquid_g: given[:liquid_g] || 0.0, at_c: given[:at_c] || Methods::ROOM_C,
                           **bulk.slice(:brought_g, :drink_g, :solids_j_k))
       end
@@ -129,8 +129,10 @@ module FondKettle
       def additions
         (@data[:additions] || []).each_with_index.map do |addition, index|
           lifted(addition, index)
-          food = ingredient(addition[:ingredient], index).in_state(addition.fetch(:state, "raw"))
-          Methods::Addition.of(food, addition[:g], out: addition[:out], start_c: addition[:start_c]&.to_f)
+          state = addition.fetch(:state, Methods::Addition::RAW)
+          food = ingredient(addition[:ingredient], index).in_state(state)
+          Methods::Addition.of(food, addition[:g], out: addition[:out], start_c: addition[:start_c]&.to_f,
+                                                   state: state)
         end
       end
 

@@ -2,7 +2,7 @@
 
 require_relative "../../ground/value"
 require_relative "../../pot/heat/loss"
-require_relative "food_load"
+require_relative "rice_vessel"
 
 module FondKettle
   module Methods
@@ -24,8 +24,7 @@ module FondKettle
 
         vessel = phase.setting.vessel
         lost_g = broth.minutes.to_f * Pot::Loss.open_g_min(vessel, self::SIMMERS)
-        food = text.equal?(request.method.last_phase) ? request.additions : []
-        brought_g = FoodLoad.of(food)[:brought_g]
+        brought_g = text.equal?(request.method.last_phase) ? RiceVessel.of(request).load[:brought_g] : 0.0
         standing_g = phase.liquid_g + phase.load.brought_g
         start_g = [standing_g + lost_g - brought_g, 0.0].max
         new(start_g: start_g, lost_g: lost_g, brought_g: brought_g, standing_g: standing_g,

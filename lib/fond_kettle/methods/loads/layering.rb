@@ -2,8 +2,9 @@
 
 require_relative "../../pot/load"
 require_relative "../../pot/stack"
-require_relative "food_load"
 require_relative "../request/layered"
+require_relative "food_load"
+require_relative "rice_vessel"
 
 module FondKettle
   module Methods
@@ -20,38 +21,85 @@ module FondKettle
       REHEATED_C = 74.0
       # How thick slices and halved eggs are that are laid in.
       LAID_MM = 20.0
+      # Water from the base rises so far in rice.
+      WICKS_MM = 25.0
       # Bulk of a base, g/mL, with its gravy in it.
       BASE_G_ML = 1.0
 
-      # `request`: a Request of a sealed method.
-      def initialize(request)
+      # `request`: a Request of a sealed method; `vessel`: its RiceVessel.
+      def initialize(request, vessel = RiceVessel.of(request))
         @request = request
         @layered = request.in_layers
         @base = @layered.base
-        @others = FoodLoad.of(request.in_base)
+        @pot = vessel.vessel
+        @contents = vessel.contents
+        @dried_g = vessel.dried_g
+        @others = FoodLoad.of(@contents)
       end
 
       # Attributes of Pot::Load: water, heat, room, gravy and the stack.
       def to_h
         { brought_g: brought_g, poured_g: 0.0, drink_g: 0.0, solids_j_k: 0.0, poured_ml: 0.0,
-          bulk_ml: tiers.sum(&:bulk_ml), residue_g: @base.residue_g, kept_g: 0.0,
+          bulk_ml: tiers.sum(&:bulk_ml), dried_g: @dried_g, bound_g: bound_g,
+          residue_g: @base.residue_g, kept_g: kept_g,
           stack: Pot::Stack.new(tiers: tiers) }
+      end
+
+      # Gravy that the rice leaves, in g: what is wanted of it, and round rice that is done already all that
+      # does not wick to it.
+      def kept_g
+        return @base.residue_g unless @layered.done_already?
+
+        [brought_g - wicks_g, @base.residue_g].max
+      end
+
+      # Water that rice near the base takes up until it is soft, in g (docs/model.md: Layers under a seal).
+      def wicks_g
+        columns = @request.grain.uptake
+        near_share * @request.rice_g * (columns[:soft] - columns[:standard])
+      end
+
+      # All of the base as it is layered, in g.
+      def base_g
+        @base.g + @contents.mass_g
       end
 
       # Free water of base, what lies beside it and what is laid on the rice, g; dry food in it
       # drinks first.
       def brought_g
-        base_water_g + @layered.layers.sum { |wish| water_g(wish) }
+        base_water_g + @layered.layers.sum { |wish| FoodLoad.water_g(wish.contents) }
       end
 
       private
 
-      def base_water_g
-        [@base.water_g + @others[:brought_g] - @others[:drink_g], 0.0].max
+      # Share of the rice that lies within WICKS_MM of a layer of base.
+      def near_share
+        spans = Pot::Stack.new(tiers: tiers).spans(@pot, cooked_ml)
+        places = tiers.zip(spans)
+        places.each_with_index.sum(0.0) do |(tier, (from, to)), at|
+          next 0.0 unless tier.rice? && to > from
+
+          sides = [at - 1, at + 1].count { |other| other >= 0 && wet?(tiers[other]) }
+          tier.rice_share * [sides * WICKS_MM / (to - from), 1.0].min
+        end
       end
 
-      def water_g(wish)
-        wish.kind.share ? 0.0 : wish.g * wish.kind.brings
+      def wet?(tier)
+        !tier.nil? && tier.water_share.positive?
+      end
+
+      def cooked_ml
+        grain = @request.grain
+        @request.rice_g * (1 + grain.uptake[:standard]) / grain.cooked_g_ml
+      end
+
+      def base_water_g
+        [@base.water_g + @others[:brought_g] - @others[:drink_g] - bound_g, 0.0].max
+      end
+
+      # Water of the base that is bound in its sauce, in g.
+      def bound_g
+        FoodLoad.bound_g(@contents)
       end
 
       # Pot::Tier from the floor up; what is thin belongs to the layer under it, the first to
@@ -91,20 +139,19 @@ module FondKettle
       end
 
       def base(share)
-        g = (@base.g + @request.in_base.sum(&:g)) * share
+        g = base_g * share
         water_g = base_water_g * share
         dry_g = [(@base.g * share) - (@base.water_g * share), 0.0].max
-        { g: g, water_g: water_g, bound_g: @base.raw ? 0.0 : BOUND * g,
+        { g: g, water_g: water_g, bound_g: (@base.raw ? 0.0 : BOUND * g) + (bound_g * share),
           solids_j_k: (dry_g * Pot::MOIST_FOOD_J_G_K) + (@others[:solids_j_k] * share),
           bulk_ml: (@base.g * share / BASE_G_ML) + (@others[:bulk_ml] * share) }
       end
 
+      # What a vessel of its own gives to it.
       def laid(wish)
-        return { g: 0.0, water_g: 0.0, bound_g: 0.0, solids_j_k: 0.0, bulk_ml: 0.0 } if wish.kind.share
-
-        water_g = water_g(wish)
-        { g: wish.g, water_g: water_g, bound_g: 0.0, bulk_ml: wish.g / wish.kind.g_ml,
-          solids_j_k: (wish.g - water_g) * Pot::MOIST_FOOD_J_G_K }
+        load = FoodLoad.of(wish.contents)
+        { g: wish.contents.mass_g, water_g: load[:brought_g], bound_g: 0.0, solids_j_k: load[:solids_j_k],
+          bulk_ml: wish.contents.mass_g / wish.kind.g_ml }
       end
 
       def start_c(what)
@@ -116,7 +163,7 @@ module FondKettle
       # Raw food has to be safe and tender; what was cooked and went cold, hot again.
       def cut(wish)
         return laid_cut(wish.kind) unless wish.what == LayerKinds::BASE
-        return unless (@base.g + @request.in_base.sum(&:g)).positive?
+        return unless base_g.positive?
 
         Pot::Cut.new(shape: @base.shape, mm: @base.piece_mm, safe_c: safe_c, tender_min: tender_min)
       end

@@ -11,6 +11,7 @@ require_relative "food_load"
 require_relative "layering"
 require_relative "../method"
 require_relative "plenty_pot"
+require_relative "rice_vessel"
 require_relative "../request/pot_stages"
 require_relative "../request/request"
 require_relative "sprinkled"
@@ -102,24 +103,26 @@ module FondKettle
       end
 
       def load(request, text, before, last)
+        vessel = RiceVessel.of(request) if last
         state = before ? before.grain_state.with(grain: request.grain) : Washed.state(request)
         residue_g = last ? residue_g(request) : 0.0
         dressed_g = last ? Dressing.water_g(request) : 0.0
         Pot::Load.new(state: state, stack: nil, residue_g: residue_g, kept_g: residue_g,
                       steamer: (laid(request, text, state) if text.steamed), dressed_g: dressed_g,
-                      **food(request, text, last), done: text.done,
+                      **food(request, text, vessel), done: text.done,
                       uptake: Dressing.in_pot(request, dressed_g),
                       parts: (PlentyPot.new(request, text).parts if text.parts),
                       crust: last && crust?(request), start_c: state.temp_c,
-                      food_c: FoodLoad.food_c(request, text, state.temp_c),
+                      food_c: vessel ? vessel.temp_c(state.temp_c) : state.temp_c,
                       liquid_c: text.liquid_c || request.liquid_start_c)
       end
 
-      # Food beside the rice, in one bed with it or in layers.
-      def food(request, text, last)
-        return FoodLoad.of(last ? request.additions : []) unless last && request.method.layered?
+      # Food of the rice's `vessel` (RiceVessel; nil: none), in one bed with it or in layers.
+      def food(request, text, vessel)
+        return FoodLoad.of(Vessels::Contents.of) unless vessel
+        return vessel.load unless request.method.layered?
 
-        layers = Layering.new(request).to_h
+        layers = Layering.new(request, vessel).to_h
         text.sealed ? layers : layers.except(:residue_g, :kept_g, :stack)
       end
 

@@ -70,7 +70,7 @@ module FondKettle
       def food_ml
         return 0.0 if @request.method.sealed? || !last?
 
-        FoodLoad.of(@request.additions).fetch(:bulk_ml)
+        FoodLoad.plain(@request.additions).fetch(:bulk_ml)
       end
 
       def last?

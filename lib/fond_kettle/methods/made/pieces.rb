@@ -38,7 +38,7 @@ module FondKettle
       # All of the cooked and seasoned rice, g.
       def seasoned_g
         load = @last.load
-        food_g = @request.additions.select(&:stays?).sum { |one| one.g * (1 - one.ingredient.brings) }
+        food_g = @request.additions.select(&:stays?).sum { |one| one.in_pot_g * (1 - one.ingredient.brings) }
         (load.rice_g * (1 + @last.run.uptake)) + @last.run.drunk_g + food_g + at_steps_g(SEASONED)
       end
 

@@ -4,6 +4,7 @@ require_relative "../../care/kind"
 require_relative "../method"
 require_relative "../moments"
 require_relative "../request/provision"
+require_relative "base_placement"
 
 module FondKettle
   module Methods
@@ -123,38 +124,16 @@ module FondKettle
         own&.key || (@request.method.dressed ? :serve : :finish)
       end
 
-      # Salt and dry food go into what boils before the rice, fat and spice into what is fried.
       def in_base(provision)
-        stages = @text.base
-        own = stages.find { |stage| stage.slot == provision.slot }
-        return boiling&.key || :fill if provision.slot == Slots::DRY
-
-        (own || by_slot(provision.slot, stages) || takes_all(stages))&.key || :fill
+        base_placement.stage(provision.slot)&.key || :fill
       end
 
-      def by_slot(slot, stages)
-        fat = stages.select { |stage| Care::Kinds.fetch(stage.kind).fat }
-        { Slots::FAT => first_kept(fat), Slots::SPICE => fat.last, Slots::SALT => boiling }[slot]
-      end
-
-      # Fat is there when the first thing is fried that is there at all.
-      def first_kept(stages)
-        slots = @provisions.map(&:slot)
-        stages.find { |stage| stage.slot.nil? || slots.include?(stage.slot) } || stages.last
-      end
-
-      def takes_all(stages)
-        stages.find { |stage| stage.slot == Slots::ANY } ||
-          stages.reverse.find { |stage| stage.slot.nil? && Care::Kinds.fetch(stage.kind).takes }
+      def base_placement
+        @base_placement ||= BasePlacement.new(@text.base, @provisions.map(&:slot))
       end
 
       def with_rice(provision)
-        (boiling if provision.slot == Slots::SALT)&.key || :fill
-      end
-
-      # The stage of the base in which the liquid is.
-      def boiling
-        @text.base.find { |stage| stage.takes?("liquid") }
+        (base_placement.boiling if provision.slot == Slots::SALT)&.key || :fill
       end
     end
   end

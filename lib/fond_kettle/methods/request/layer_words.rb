@@ -13,10 +13,9 @@ module FondKettle
 
       module_function
 
-      # The layers of a Request with `rice_g` of rice at layering: a list, from the floor up. `empty`:
-      # includes layers of nothing.
-      def of(request, rice_g, empty: false)
-        base_g = request.in_layers.base.g + request.in_base.sum(&:g)
+      # The layers of a Request with `rice_g` of rice and `base_g` of base at layering: a list, from the floor
+      # up. `empty`: includes layers of nothing.
+      def of(request, rice_g, base_g, empty: false)
         whole = { LayerKinds::RICE => rice_g, LayerKinds::BASE => base_g }
         request.in_layers.layers.reject { |wish| !empty && whole[wish.what]&.zero? }
                .map { |wish| layer(wish, whole, request.measures) }

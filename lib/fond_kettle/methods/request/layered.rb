@@ -3,6 +3,8 @@
 require_relative "../../care/cautions"
 require_relative "../../ground/value"
 require_relative "../../pot/piece"
+require_relative "../../vessels/contents"
+require_relative "../../vessels/food"
 require_relative "../base_foods"
 require_relative "../layer_kinds"
 
@@ -60,6 +62,14 @@ module FondKettle
         LayerKinds.fetch(what)
       end
 
+      # What is laid in (Vessels::Contents): none of rice and base, which are told as shares.
+      def contents
+        food = kind.food
+        return Vessels::Contents.of if kind.share || food.nil? || g.nil?
+
+        Vessels::Contents.of.taking(Vessels::Food.of(food.with(brings: kind.brings), g))
+      end
+
       # The layers with the usual grams for this much rice, where nobody gave any.
       def filled(rice_g)
         kind.share || g ? self : with(g: kind.usual_g * rice_g / 100)
@@ -110,6 +120,11 @@ module FondKettle
         wishes(method).take_while { |wish| wish.kind.thin }
       end
       private_class_method :lining
+
+      # True where the rice is cooked through before it is layered: it asks for nothing.
+      def done_already?
+        !done.nil? && done >= 1
+      end
 
       # All of it, for so much rice by a method with these `additions`: what nobody said filled in.
       def whole(method, rice_g, additions)

@@ -4,6 +4,7 @@ require_relative "../../ground/words"
 require_relative "../../measure/rounding"
 require_relative "../bites"
 require_relative "../request/layer_words"
+require_relative "../loads/layering"
 require_relative "../request/programme"
 
 module FondKettle
@@ -63,7 +64,7 @@ module FondKettle
       end
 
       def layers
-        LayerWords.of(@request, @phases.last.load.state.wet_g)
+        LayerWords.of(@request, @phases.last.load.state.wet_g, Layering.new(@request).base_g)
       end
 
       def holes

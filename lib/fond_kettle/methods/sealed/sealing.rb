@@ -61,9 +61,10 @@ module FondKettle
 
       # `asked`: a Request whose method ends in a sealed phase.
       def initialize(asked)
+        *before, @text = asked.method.phases
+        asked = done(asked) if before.first && before.first.done >= 1
         @asked = asked
         @layered = asked.in_layers
-        *before, @text = asked.method.phases
         @boil = ParBoil.new(asked, before.first, Loading.potful(asked, @text, nil).load.state)
         @course = SealedCourse.new(asked, @text, @boil)
         @lengthened_min = 0
@@ -131,6 +132,11 @@ module FondKettle
         gentle(Advice.new(@layered.steam_min) { |stages| @course.run(@done, stages) }.programme)
       end
 
+      # The request where the rice is cooked through before it is layered.
+      def done(asked)
+        asked.with(layered: (asked.layered || Layered.of).with(done: 1.0))
+      end
+
       # How far to par-cook: as asked, or so that the rice ends as wanted.
       def found
         return @layered.done if @layered.done
@@ -166,8 +172,18 @@ module FondKettle
 
       def par_cook
         water, time = @course.budgets(@done, @programme)
+        return already_done(water, time) if @layered.done_already?
+
         low = [water.low || MOST_DONE, time.low, *(1.0 if @boil.through?)].max
-        high = water.high || 0.0
+        par_cooked(low, water.high || 0.0, water, time)
+      end
+
+      # Rice that is done already closes whatever the base has.
+      def already_done(water, time)
+        par_cooked(1.0, 1.0, water.with(low: 1.0, high: 1.0, too_much_g: 0.0), time)
+      end
+
+      def par_cooked(low, high, water, time)
         minutes = [@done, [low, MOST_DONE].min, high].map { |done| @boil.minutes(done, @rounds) }
         ParCook.new(done: @done, done_low: low, done_high: high, minutes: minutes[0],
                     minutes_low: minutes[1], minutes_high: minutes[2], water: water, time: time,

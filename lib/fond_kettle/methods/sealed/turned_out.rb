@@ -45,7 +45,7 @@ module FondKettle
       def words
         { plate: "#{cake.plate_mm.round} mm or more",
           lift: "#{Measure::Rounding.plain(cake.lift_kg.round(1), 1)} kg",
-          layers: LayerWords.of(@request, @request.rice_g),
+          layers: LayerWords.of(@request, @request.rice_g, Layering.new(@request).base_g),
           people: cake.people > 1 ? "it takes two people" : "one person can",
           cake: "#{cake.height_mm.round} mm high and #{cake.diameter_mm.round} mm wide" }
       end

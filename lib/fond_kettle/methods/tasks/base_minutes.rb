@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
 require_relative "../loads/base_cooking"
+require_relative "../loads/base_graph"
 require_relative "../loads/hot_start"
+require_relative "../loads/rice_vessel"
 require_relative "../made/steaming"
 
 module FondKettle
@@ -20,6 +22,7 @@ module FondKettle
         when MAKES_HOT then HotStart.minutes(request, text, phase)
         when Steaming::KIND then heat_min
         when BaseCooking::KIND then cooked_min(request, stage)
+        when BaseGraph::FRIES then fried_min(request, stage)
         end
       end
 
@@ -28,7 +31,15 @@ module FondKettle
         cooking = BaseCooking.new(request)
         cooking.minutes(stage.minutes) if cooking.any? && stage.slot
       end
-      private_class_method :cooked_min
+
+      # A method's own frying lasts until this much food is in its state, where somebody has said how much.
+      def fried_min(request, stage)
+        return if stage.own? || stage.fried_to(request.choices.onion).nil?
+
+        row = RiceVessel.of(request).row(stage)
+        row.minutes.ceil.to_f if row&.minutes&.positive?
+      end
+      private_class_method :cooked_min, :fried_min
     end
   end
 end

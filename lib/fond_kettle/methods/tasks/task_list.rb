@@ -29,6 +29,8 @@ module FondKettle
       def initialize(request)
         @request = request
         @tasks = []
+        # Minutes that what a task made may stand, by its id, where that is not as its kind says.
+        @waits = {}
       end
 
       # Sets what fills the texts (`words`, TaskWords) and gives the amounts (`amounts`, TaskAmounts) from
@@ -73,15 +75,12 @@ module FondKettle
       end
 
       # A stage of the method's or the dish's own; `heat` is what it stands on.
-      # `min`: in place of its own minutes.
-      def own(id, stage, last, heat: nil, min: nil)
-        colour = [@request.choices.onion&.to_sym, *stage.colours.keys].find do |name|
-          stage.colours.key?(name)
-        end
+      # `min`: in place of its own minutes; `waits`: of what it made may stand, in place of its kind's.
+      def own(id, stage, last, heat: nil, min: nil, waits: nil)
+        @waits[id] = waits if waits
+        colour = stage.colour(@request.choices.onion)
         kind = Care::Kinds.fetch(stage.kind)
-        minutes = min || stage.colours.fetch(colour) do
-          stage.minutes.to_f.positive? ? stage.minutes : kind.usual_min
-        end
+        minutes = min || stage.told_min(@request.choices.onion)
         hot = oven_heated(id, stage, kind)
         add(id, stage.kind, [*last, *hot], min: minutes.to_f, key: stage.key, hands_on: stage.hands_on,
                                            **filled(stage, { **@words.to_h, colour: colour, **fat(stage) }),
@@ -203,7 +202,7 @@ module FondKettle
       def follows(task)
         return task if task.is_a?(Clock::After)
 
-        Clock::After.new(task: task.id, least: 0, most: task.kind.waits)
+        Clock::After.new(task: task.id, least: 0, most: @waits.fetch(task.id, task.kind.waits))
       end
 
       # Some vessels stand on no ring; what goes on before the rice does, in a pan.

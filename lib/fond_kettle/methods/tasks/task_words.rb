@@ -170,7 +170,7 @@ module FondKettle
 
       # By a spoon's handle, where it is known what else lies there.
       def standing_mm
-        food_g = @request.additions.select(&:stays?).sum(&:g)
+        food_g = @request.additions.select(&:stays?).sum(&:in_pot_g)
         mm = @phase.setting.vessel.depth_mm(food_g + @ledger.standing_g - @ledger.brought_g)
         "#{mm.round} mm deep on a spoon's handle#{', the food in it' if food_g > SOLIDS_G}"
       end

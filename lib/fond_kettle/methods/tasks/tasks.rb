@@ -9,6 +9,8 @@ require_relative "heat_checks"
 require_relative "../loads/hot_start"
 require_relative "../method"
 require_relative "../moments"
+require_relative "../../vessels/standing"
+require_relative "../loads/rice_vessel"
 require_relative "../request/pot_stages"
 require_relative "steamer_tasks"
 require_relative "../made/steaming"
@@ -172,8 +174,17 @@ module FondKettle
       def steps_of_base(stages, text, phase, last)
         stages.reduce(last) do |before, stage|
           min = BaseMinutes.of(@request, stage, text, phase, @steamer.heat_min)
-          @list.own("base.#{phase.key}.#{stage.key}", stage, before, heat: BASE_HEAT, min: min)
+          @list.own("base.#{phase.key}.#{stage.key}", stage, before, heat: BASE_HEAT, min: min,
+                                                                     waits: stands_min(stage, phase))
         end
+      end
+
+      # Minutes that what a stage of the last base made may stand, or nil.
+      def stands_min(stage, phase)
+        return unless phase.equal?(@phases.last)
+
+        row = RiceVessel.of(@request).row(stage)
+        row && Vessels::Standing.minutes(row.contents)
       end
 
       # Meat or onion first, as chosen.

@@ -25,6 +25,7 @@ module FondKettle
         @run = run
         @layers = run.layers
         @base = request.in_layers.base
+        @done_already = request.in_layers.done_already?
       end
 
       # The faults, the most important first.
@@ -134,7 +135,14 @@ module FondKettle
         return little_gravy unless Pot::LayerVerdicts.gravy?(@run, @load)
 
         more_g = (@run.free_g - @load.residue_g).round
-        [warning("stays-wet", "#{more_g} g more gravy is left at the floor than was wanted.")]
+        [warning("stays-wet", gravy_words(more_g))]
+      end
+
+      def gravy_words(more_g)
+        return "#{more_g} g more gravy is left at the floor than was wanted." unless @done_already
+
+        "#{more_g} g of gravy stand against the rice: its lowest 25 mm come out wet. Boil the base down, " \
+          "or ladle it off."
       end
 
       # The seal lets out what was meant to stay.

@@ -14,6 +14,7 @@ require_relative "../request/dressing"
 require_relative "sealed_warnings"
 require_relative "steam_warnings"
 require_relative "../sealed/turned_out"
+require_relative "vessel_warnings"
 
 module FondKettle
   module Methods
@@ -39,7 +40,8 @@ module FondKettle
          *OutcomeWarnings.coming_out(run, last.load, last.balance), *not_as_wanted(request, last, run),
          *outside(request),
          *less_water(request), *hot_oven(last.stages), *SaltWarnings.of(request, last.liquid_g),
-         *uncovered(BaseLedger.of(request, request.method.last_phase, last), request.measures)]
+         *uncovered(BaseLedger.of(request, request.method.last_phase, last), request.measures),
+         *VesselWarnings.new(request, last).to_a]
       end
 
       # Warnings about a pot of layers, which neither boils nor has liquid poured in.
@@ -47,7 +49,8 @@ module FondKettle
         [*avoided(request), *SealedWarnings.of(request, last, run, sealed), *NotSafe.in_layers(request),
          *(fit.problems - [SealedWarnings::DEEP]).map { |code| fitting(code, fit) },
          *not_as_wanted(request, last, run), *outside(request),
-         *less_water(request), *hot_oven(last.stages), *SaltWarnings.of(request, last.liquid_g)]
+         *less_water(request), *hot_oven(last.stages), *SaltWarnings.of(request, last.liquid_g),
+         *VesselWarnings.new(request, last).to_a]
       end
 
       # Warnings about a texture that this method cannot reach; when food brings too much water, that is the

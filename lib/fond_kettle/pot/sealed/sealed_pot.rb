@@ -49,7 +49,7 @@ module FondKettle
         @energy = Energy.new(column, setting.room_c)
         @beds, @foods = places.partition { |place| place.layer.bed? }
         @wanted = load.uptake
-        @residue_g = load.residue_g
+        @kept_g = load.kept_g
         @pools = places.to_h { |place| [place, nearest(place)] }
         look
       end
@@ -127,7 +127,7 @@ module FondKettle
         @min += minutes
         quotas = self.quotas
         @places.each do |place|
-          pools = @pools[place].map { |pool| [pool, pool.spare_g(@residue_g)] } if quotas.key?(place)
+          pools = @pools[place].map { |pool| [pool, pool.spare_g(@kept_g)] } if quotas.key?(place)
           place.follow(ends_c.fetch(place, place.temp_c), minutes, @min, pools, quotas.fetch(place, 0.0))
         end
         minutes

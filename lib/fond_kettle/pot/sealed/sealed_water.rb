@@ -11,8 +11,8 @@ module FondKettle
 
       # Water that food has to spare for the rice now, g: all but the gravy that is to stay.
       def spare_g
-        apart_g = @foods.sum { |place| place.spare_g(@residue_g) }
-        [@foods.sum { |place| place.layer.free_g } - @residue_g, apart_g].min.clamp(0.0, apart_g)
+        apart_g = @foods.sum { |place| place.spare_g(@kept_g) }
+        [@foods.sum { |place| place.layer.free_g } - @kept_g, apart_g].min.clamp(0.0, apart_g)
       end
 
       private

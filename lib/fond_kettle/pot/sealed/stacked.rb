@@ -103,9 +103,9 @@ module FondKettle
         mixed(addition.at_c) { @layer.add(addition) }
       end
 
-      # The free water beyond the gravy that is to stay, in g; `residue_g`: the gravy of the whole pot.
-      def spare_g(residue_g)
-        [@layer.free_g - (@tier.kept_share * residue_g), 0.0].max
+      # The free water beyond the gravy that stays, in g; `kept_g`: the gravy of the whole pot.
+      def spare_g(kept_g)
+        [@layer.free_g - (@tier.kept_share * kept_g), 0.0].max
       end
 
       # Warms it to `to_c` in `minutes` that ended at minute `min`. Its rice takes up water from `pools` too

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../ground/errors"
+require_relative "../fry_states"
 require_relative "../frying"
 require_relative "../step"
 require_relative "deep_fry"
@@ -26,12 +27,23 @@ module FondKettle
         def to_state(contents, step, setting)
           taken = contents.taken(step)
           losses = taken.to_h { |index| [index, Frying.loss_g(contents.foods[index], step.state)] }
+          fat_g = fat_out_g(contents, taken, step.state)
           after = Frying.hot(contents, setting).map(taken) do |food, index|
-            food.steaming(losses[index]).with(state: step.state)
+            dry = food.steaming(losses[index])
+            dry.with(state: step.state, fat_g: dry.fat_g - fat_g[index])
           end
+          after = after.with(fat_g: after.fat_g + fat_g.values.sum)
           minutes = step.minutes || Frying.minutes(contents, step, setting)
           Change.new(contents: Frying.aged(after, minutes), out: nil, minutes: minutes,
                      steam_g: contents.liquid_g + losses.values.sum)
+        end
+
+        # Fat that runs out of each food, in g, by index.
+        def fat_out_g(contents, taken, state)
+          share = FryStates.fetch(state).fat_out
+          taken.to_h do |index|
+            [index, [share * contents.foods[index].raw_g, contents.foods[index].fat_g].min]
+          end
         end
 
         def for_minutes(contents, step, setting)
@@ -54,7 +66,7 @@ module FondKettle
           share = lost_g / removable_g
           [contents.map(taken) { |food| food.steaming(food.removable_g * share) }, lost_g]
         end
-        private_class_method :to_state, :for_minutes, :dried
+        private_class_method :to_state, :fat_out_g, :for_minutes, :dried
       end
     end
   end

@@ -1,13 +1,16 @@
 # frozen_string_literal: true
 
 require_relative "../../ground/errors"
+require_relative "../fry_states"
+require_relative "../frying"
 require_relative "../step"
 
 module FondKettle
   module Vessels
     module Effects
-      # Boils free liquid down with no lid on: for so many minutes, to so many grams, or until it is nearly
-      # dry (docs/model.md: Reducing).
+      # Boils down with no lid on: for so many minutes, to so many grams of free liquid, until that is nearly
+      # gone, or until foods are in a state (docs/model.md: Reducing). Free liquid goes first, then what foods
+      # still give.
       module Reduce
         KINDS = %w[reduce].freeze
         NEARLY_DRY = "nearly-dry"
@@ -19,27 +22,47 @@ module FondKettle
         # Raises NeverHot where the wall takes all of the heat.
         def call(contents, step, setting)
           a_minute_g = setting.steam_g_min(step.heat, "none")
-          steam_g = steam_g(contents, step, a_minute_g)
+          liquid_g, losses = steam(contents, step, a_minute_g)
+          steam_g = liquid_g + losses.values.sum
           if steam_g.positive? && a_minute_g.zero?
             raise NeverHot, "On #{step.heat} the #{setting.vessel.name} never boils down."
           end
 
           minutes = step.minutes || (steam_g.zero? ? 0.0 : steam_g / a_minute_g)
-          hot = contents.map { |food| food.with(temp_c: setting.boil_c, hot_min: food.hot_min + minutes) }
-          after = hot.with(liquid_g: contents.liquid_g - steam_g, liquid_c: setting.boil_c)
+          hot = Frying.aged(contents, minutes).map { |food| food.with(temp_c: setting.boil_c) }
+          drier = losses.empty? ? hot : hot.map(losses.keys) { |food, index| food.steaming(losses[index]) }
+          after = drier.with(liquid_g: contents.liquid_g - liquid_g, liquid_c: setting.boil_c)
           Change.new(contents: after, steam_g: steam_g, out: nil, minutes: minutes)
         end
 
-        def steam_g(contents, step, a_minute_g)
-          return [contents.liquid_g - left_g(contents, step), 0.0].max if step.to_g || step.state
+        # [steam of the free liquid, g; steam of foods by index, g]
+        def steam(contents, step, a_minute_g)
+          return [[contents.liquid_g - step.to_g, 0.0].max, {}] if step.to_g
+          return [[contents.liquid_g - dry_g(contents), 0.0].max, {}] if step.state == NEARLY_DRY
+          return [contents.liquid_g, in_state(contents, step)] if step.state
 
-          [a_minute_g * step.minutes, contents.liquid_g].min
+          in_time(contents, a_minute_g * step.minutes)
         end
 
-        def left_g(contents, step)
-          step.to_g || (contents.foods.sum(&:dry_g) * DRY_SHARE)
+        # What is left of the liquid when it is nearly dry, in g.
+        def dry_g(contents)
+          contents.foods.sum(&:dry_g) * DRY_SHARE
         end
-        private_class_method :steam_g, :left_g
+
+        def in_state(contents, step)
+          contents.taken(step).to_h { |index| [index, Frying.loss_g(contents.foods[index], step.state)] }
+        end
+
+        def in_time(contents, paid_g)
+          liquid_g = [paid_g, contents.liquid_g].min
+          giving_g = contents.foods.sum(&:giving_g)
+          left_g = [paid_g - liquid_g, giving_g].min
+          return [liquid_g, {}] unless left_g.positive?
+
+          share = left_g / giving_g
+          [liquid_g, contents.foods.each_with_index.to_h { |food, index| [index, food.giving_g * share] }]
+        end
+        private_class_method :steam, :dry_g, :in_state, :in_time
       end
     end
   end

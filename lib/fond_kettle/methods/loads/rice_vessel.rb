@@ -1,0 +1,138 @@
+# frozen_string_literal: true
+
+require_relative "../../kit/atmosphere"
+require_relative "../../kit/burner"
+require_relative "../../kit/vessel"
+require_relative "../../vessels/contents"
+require_relative "../../vessels/effects/simmer"
+require_relative "../../vessels/effects/take_out"
+require_relative "../../vessels/step"
+require_relative "base_graph"
+require_relative "food_load"
+require_relative "plenty_pot"
+
+module FondKettle
+  module Methods
+    # The rice's vessel until the rice goes in, and what is in it then: the load of the rice by all ways
+    # (docs/model.md: Food in a vessel). Liquids that are poured with the model's own are not in it.
+    class RiceVessel
+      # Food that is lifted out of a broth gives all it brings in so many minutes, and carries so much of its
+      # weight away as liquid (docs/model.md: Taken out).
+      GIVES_MIN = Vessels::Effects::Simmer::GIVES_MIN
+      CARRIED = Vessels::Effects::TakeOut::CARRIED
+      # Where the rice's vessel stands on no ring, its base is fried in a pan like this.
+      PAN = { id: nil, name: "frying pan", diameter_mm: 260.0, height_mm: 60.0, floor_mm: nil, lid: "none",
+              lid_factor: nil, material: "steel", kg: 1.4 }.freeze
+      # A plan asks for it a few times, of requests that differ in nothing that it goes by.
+      LAST = {}.compare_by_identity
+      MOST_KEPT = 20
+      private_constant :LAST, :MOST_KEPT
+
+      # That of a Request, in which its last phase is done.
+      def self.of(request)
+        text = request.method.last_phase
+        vessel = PlentyPot.new(request, text).vessel
+        last = LAST[request.additions]
+        return last if last&.same?(request, text, vessel)
+
+        LAST.clear if LAST.size >= MOST_KEPT
+        foods = request.method.layered? ? request.in_base : request.additions.reject(&:poured)
+        LAST[request.additions] = new(request, text, vessel, foods)
+      end
+
+      # Its Kit::Vessel.
+      attr_reader :vessel
+
+      # `request`: a Request; `text`: the PhaseText of its base; `vessel` (Kit::Vessel) in which it is made;
+      # `foods`: the Additions in it.
+      def initialize(request, text, vessel, foods)
+        @request = request
+        @text = text
+        @vessel = vessel
+        @foods = foods
+        @base = BaseGraph.new(text, foods, request.choices.onion)
+      end
+
+      # True where it is that of another request too: same food, stages, pot and fire.
+      def same?(request, text, vessel)
+        @text.base.equal?(text.base) && @vessel == vessel && @request.burner == request.burner &&
+          @request.altitude_m == request.altitude_m && @request.choices.onion == request.choices.onion &&
+          @request.poured == request.poured && @request.method.layered? == request.method.layered?
+      end
+
+      # True when something is done to its food before the rice goes in.
+      def worked?
+        @base.changing.any?
+      end
+
+      # Contents when the rice goes in, what was lifted out of a broth not among them.
+      def contents
+        @contents ||= everything.with(foods: everything.foods.reject { |food| out?(food) }.freeze)
+      end
+
+      # Where it is fried (Vessels::Setting).
+      def setting
+        @setting ||= begin
+          on_ring = @request.burner.kind.on_ring
+          there = on_ring ? [@vessel, @request.burner] : [Kit::Vessel.new(**PAN), Kit::Burner.usual("gas")]
+          Vessels::Setting.of(*there, altitude_m: @request.altitude_m)
+        end
+      end
+
+      # Rows of the steps in it (Vessels::Row), the last when the rice goes in.
+      def rows
+        @rows ||= @base.graph(setting).rows
+      end
+
+      # The Row of a stage (StageText) that changes food of which somebody has said how much, or nil.
+      def row(stage)
+        rows.find { |row| row.step.key == stage.key } if @base.changing.include?(stage)
+      end
+
+      # Water that food left in the broth it was lifted out of, in g.
+      def left_g
+        share = @text.broth ? [@text.broth.minutes.to_f / GIVES_MIN, 1.0].min : 0.0
+        everything.foods.select { |food| out?(food) }.sum(0.0) do |food|
+          given_g = food.giving_g * share
+          given_g - (CARRIED * (food.mass_g - given_g))
+        end
+      end
+
+      # Water that its food would have brought, had it not been fried or cooked down, in g.
+      def dried_g
+        return 0.0 unless worked?
+
+        left_g = FoodLoad.water_g(everything) + everything.foods.sum(&:drunk_g)
+        [FoodLoad.water_g(plain) - left_g, 0.0].max
+      end
+
+      # Attributes of Pot::Load: water, heat capacity, room (FoodLoad).
+      def load
+        FoodLoad.of(contents, poured: @request.poured, left_g: left_g).merge(dried_g: dried_g)
+      end
+
+      # Temperature of its food, in °C: of a broth its boil, of what nothing was done to `cold_c`.
+      def temp_c(cold_c)
+        return Kit::Atmosphere.boiling_point_c(@request.altitude_m) if @text.broth
+        return cold_c unless worked? || @foods.any?(&:start_c)
+
+        FoodLoad.temp_c(contents, cold_c)
+      end
+
+      private
+
+      def everything
+        @everything ||= worked? ? rows.last.contents : plain
+      end
+
+      # All of it as it was weighed.
+      def plain
+        @base.lines.each_value.reduce(Vessels::Contents.of) { |contents, food| contents.taking(food) }
+      end
+
+      def out?(food)
+        !@foods[food.line].out.nil?
+      end
+    end
+  end
+end

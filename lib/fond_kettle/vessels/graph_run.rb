@@ -1,0 +1,137 @@
+# frozen_string_literal: true
+
+require_relative "../ground/errors"
+require_relative "../ground/value"
+require_relative "contents"
+
+module FondKettle
+  module Vessels
+    # What a vessel holds after a step, and what that did: `before`: its contents when all had gone in;
+    # `steam_g` that left; `put_away`: what left the dish (Contents, or nil); `minutes` that it takes;
+    # `never_hot`: a sentence where the fire cannot do it, and nothing was changed.
+    # `does`: the Step with the indexes of the foods that it was done to, or nil.
+    Row = Value.define(:step, :does, :before, :contents, :steam_g, :put_away, :minutes, :never_hot)
+
+    # Carries the steps of a Graph out, one after the other.
+    class GraphRun
+      LIQUID = "liquid"
+      SOLIDS = "solids"
+
+      # `graph`: a Graph.
+      def initialize(graph)
+        @graph = graph
+        @contents = Hash.new { |all, key| all[key] = graph.settings.fetch(key) && Contents.of }
+        # As it was when the vessel's own last step was done: shares are of that.
+        @done = {}
+      end
+
+      # A Row for each step.
+      def rows
+        @rows ||= @graph.steps.map { |step| row(step) }.freeze
+      end
+
+      # Contents by vessel at the end, of those that were used.
+      def contents
+        rows
+        @contents.dup
+      end
+
+      private
+
+      def row(step)
+        before = filled(step)
+        return done(step, before, before) unless step.does
+
+        does = aimed(step, before)
+        change = before.after(does, @graph.settings.fetch(step.vessel))
+        done(step, before, change.contents, does: does, steam_g: change.steam_g, minutes: change.minutes,
+                                            put_away: carried(step, change.out))
+      rescue NeverHot => e
+        done(step, before, before, never_hot: e.message)
+      end
+
+      def done(step, before, contents, does: nil, steam_g: 0.0, put_away: nil, minutes: 0.0, never_hot: nil)
+        @contents[step.vessel] = @done[step.vessel] = contents
+        Row.new(step: step, does: does, before: before, contents: contents, steam_g: steam_g,
+                put_away: put_away, minutes: minutes, never_hot: never_hot)
+      end
+
+      # The vessel's contents when lines and other vessels' food have gone in.
+      def filled(step)
+        taken = step.takes.reduce(@contents[step.vessel]) do |contents, (line, share)|
+          food = @graph.lines.fetch(line)
+          contents.taking(share < 1 ? food.part(share) : food)
+        end
+        step.from.reduce(taken) { |contents, pour| contents + poured(pour) }
+      end
+
+      # What goes out into another vessel stays in the dish.
+      def carried(step, out)
+        return out unless out && step.to
+
+        @contents[step.to] = @done[step.to] = @contents[step.to] + out
+        nil
+      end
+
+      def aimed(step, contents)
+        return step.does unless step.only
+
+        indexes = contents.foods.each_index.select { |index| step.only.include?(contents.foods[index].line) }
+        step.does.with(foods: indexes.freeze)
+      end
+
+      # Takes what a Pour says out of its vessel, and returns it (Contents).
+      def poured(pour)
+        there = @contents[pour.vessel]
+        share = share(pour, there)
+        out = part(there, pour.what, share)
+        @contents[pour.vessel] = part(there, pour.what, 1 - share, rest: true)
+        out
+      end
+
+      # Share of what is there now.
+      def share(pour, there)
+        now_g = weight_g(there, pour.what)
+        return 1.0 if now_g.zero?
+        return [pour.g / now_g, 1.0].min if pour.g
+        return 1.0 unless pour.share
+
+        [pour.share * weight_g(@done.fetch(pour.vessel, there), pour.what) / now_g, 1.0].min
+      end
+
+      def weight_g(contents, what)
+        case what
+        when LIQUID then contents.liquid_g
+        when SOLIDS then contents.foods.sum(0.0, &:mass_g)
+        else contents.mass_g
+        end
+      end
+
+      # A share of what is meant, with what else stays where it is (`rest`), or without it.
+      def part(contents, what, share, rest: false)
+        foods_share, liquid_share = [SOLIDS, LIQUID].map do |kind|
+          if [kind, "all"].include?(what)
+            share
+          else
+            (rest ? 1.0 : 0.0)
+          end
+        end
+        fat_share = if what == "all"
+                      share
+                    else
+                      (rest ? 1.0 : 0.0)
+                    end
+        contents.with(foods: parts(contents.foods, foods_share), fat_g: contents.fat_g * fat_share,
+                      liquid_g: contents.liquid_g * liquid_share,
+                      liquid_salt_g: contents.liquid_salt_g * liquid_share)
+      end
+
+      def parts(foods, share)
+        return foods if share >= 1
+        return [].freeze if share.zero?
+
+        foods.map { |food| food.part(share) }.freeze
+      end
+    end
+  end
+end
