@@ -43,7 +43,7 @@ RSpec.describe "Noise" do
   end
 
   it "sent to pages is answered, never with a failure of ours" do
-    pages = %w[/pot /evening /pot/course /pot/side-by-side /evening/print /measures /dishes /]
+    pages = %w[/pot /evening /pot/course /pot/before /pot/side-by-side /evening/print /measures /dishes /]
     forms = %w[/cupboard/pots /cupboard/bags /cupboard/kitchen /dishes /dishes/look /tests/lid /ways/try
                /log/2 /pot/start]
     fields = FondKettle::Forms::PlanForm::FIELDS

@@ -22,7 +22,7 @@ module FondKettle
       SWITCH_KEYS = Pot::Attributes.switches(:method).map { |attribute| attribute.key.to_s }.freeze
       SWITCHES = { **Words.of("attributes").slice(*SWITCH_KEYS), "hands_on" => "hands on" }.freeze
       # What a base's step keeps through the form.
-      HELD = %w[key kind slot].freeze
+      HELD = %w[key kind slot state].freeze
       LIST = "food"
       TEXTS = %w[say cue why].freeze
 
@@ -101,7 +101,8 @@ module FondKettle
 
       def step(row, index)
         colours = Vocabulary::ONION_COLOURS.reduce({}) { |found, colour| found.merge(numbers(row, colour)) }
-        { "key" => key(row, "step", index), **given(row, "kind"), **given(row, "slot"), **food(row),
+        { "key" => key(row, "step", index), **given(row, "kind"), **given(row, "slot"), **given(row, "state"),
+          **food(row),
           **(colours.empty? ? numbers(row, MINUTES) : { "colours" => colours }),
           "hands_on" => Array(row["on"]).include?("hands_on"), **texts(row) }
       end

@@ -20,6 +20,7 @@ RSpec.describe "Every view", :browser do
             "marked pieces" => "/pot?grain=glutinous&method=leaf-parcels&pieces=400&filling_g=x",
             "kept" => "/keep", "labels" => "/keep/labels",
             "side by side" => "/pot/side-by-side?grain=basmati&pot=1&for=amount&amount=130&unit=g",
+            "before the rice" => "/pot/before?dish=6&guests=7&pot=3",
             "the course" => "/pot/course?grain=basmati&pot=1&for=amount&amount=130&unit=g&with=sea",
             "under the seal" => "/pot/under-seal?grain=basmati&method=sealed-raw-base&for=amount&amount=400" \
                                 "&under_g=1200&under_meat=chicken&under_raw=yes&all=yes",

@@ -59,7 +59,7 @@ RSpec.describe FondKettle::Vessels::Contents do
       kind = %w[fry simmer reduce].sample(random: random)
       step = FondKettle::Vessels::Step.of(kind, minutes: random.rand(1.0..60.0), heat: "medium")
       setting = random_setting(random)
-      next if kind == "fry" && FondKettle::Vessels::Effects::DeepFry.deep?(contents, step)
+      next if kind == "fry" && FondKettle::Vessels::Effects::DeepFry.deep?(contents)
 
       whole = contents.after(step, setting)
       first = contents.after(step.with(minutes: step.minutes * 0.4), setting)

@@ -29,7 +29,7 @@ RSpec.describe "Every dish of the demo, for any number" do
 
   it "answers an address whose dish is gone in words, everywhere" do
     asked = "dish=999&portion=dish&for=people&guests=3"
-    %w[/pot /evening /evening/print /pot/course /pot/ways /pot/card /card /pot/plan.json
+    %w[/pot /evening /evening/print /pot/course /pot/before /pot/ways /pot/card /card /pot/plan.json
        /evening/shopping.txt].each do |path|
       get "#{path}?#{asked}"
       expect([path, last_response.status]).to match([path, be < 500])

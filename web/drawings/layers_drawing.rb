@@ -2,13 +2,13 @@
 
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../html/markup"
-require_relative "level_marks"
-require_relative "pot_filling"
-require_relative "pot_fire"
-require_relative "pot_frame"
-require_relative "pot_lid"
-require_relative "pot_says"
-require_relative "pot_walls"
+require_relative "parts/level_marks"
+require_relative "parts/pot_filling"
+require_relative "parts/pot_fire"
+require_relative "parts/pot_frame"
+require_relative "parts/pot_lid"
+require_relative "parts/pot_says"
+require_relative "parts/pot_walls"
 
 module FondKettle
   module Web
@@ -56,8 +56,8 @@ module FondKettle
           @frame ||= begin
             wide = @vessel.diameter_mm * @scale
             left = LEFT + ((MOST_WIDE - wide) / 2)
-            PotFrame.new(left: left, right: left + wide, top: rim, floor: FLOOR_Y, wall: WALL,
-                         taper: @vessel.bottom_mm / @vessel.diameter_mm)
+            PotFrame.of(left: left, right: left + wide, top: rim, floor: FLOOR_Y, wall: WALL,
+                        taper: @vessel.bottom_mm / @vessel.diameter_mm)
           end
         end
 

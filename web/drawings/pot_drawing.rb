@@ -3,14 +3,14 @@
 require_relative "../../lib/fond_kettle/pot/depth"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../html/markup"
-require_relative "level_marks"
-require_relative "pot_filling"
-require_relative "pot_fire"
-require_relative "pot_frame"
+require_relative "parts/level_marks"
+require_relative "parts/pot_filling"
+require_relative "parts/pot_fire"
+require_relative "parts/pot_frame"
 require_relative "pot_handles"
-require_relative "pot_lid"
-require_relative "pot_says"
-require_relative "pot_walls"
+require_relative "parts/pot_lid"
+require_relative "parts/pot_says"
+require_relative "parts/pot_walls"
 require_relative "soak_ring"
 
 module FondKettle
@@ -118,8 +118,8 @@ module FondKettle
         end
 
         def frame
-          @frame ||= PotFrame.new(left: @left, right: right, top: rim, floor: FLOOR_Y, wall: WALL,
-                                  taper: @vessel.bottom_mm / @vessel.diameter_mm)
+          @frame ||= PotFrame.of(left: @left, right: right, top: rim, floor: FLOOR_Y, wall: WALL,
+                                 taper: @vessel.bottom_mm / @vessel.diameter_mm)
         end
 
         def filling

@@ -2,7 +2,7 @@
 
 require_relative "../html/markup"
 require_relative "grip"
-require_relative "pot_frame"
+require_relative "parts/pot_frame"
 
 module FondKettle
   module Web

@@ -4,13 +4,13 @@ require "json"
 require_relative "../../lib/fond_kettle/ground/value"
 require_relative "../../lib/fond_kettle/kit/vessel_kind"
 require_relative "../html/markup"
-require_relative "baskets"
-require_relative "pot_filling"
-require_relative "pot_fire"
-require_relative "pot_frame"
-require_relative "pot_lid"
-require_relative "pot_says"
-require_relative "pot_walls"
+require_relative "parts/baskets"
+require_relative "parts/pot_filling"
+require_relative "parts/pot_fire"
+require_relative "parts/pot_frame"
+require_relative "parts/pot_lid"
+require_relative "parts/pot_says"
+require_relative "parts/pot_walls"
 
 module FondKettle
   module Web
@@ -57,9 +57,9 @@ module FondKettle
         private
 
         def frame
-          @frame ||= PotFrame.new(left: side, right: side + (@seen.diameter_mm * @scale), top: over,
-                                  floor: over + (@seen.height_mm * @scale), wall: WALL * big,
-                                  taper: (@seen.floor_mm || @seen.diameter_mm) / @seen.diameter_mm.to_f)
+          @frame ||= PotFrame.of(left: side, right: side + (@seen.diameter_mm * @scale), top: over,
+                                 floor: over + (@seen.height_mm * @scale), wall: WALL * big,
+                                 taper: (@seen.floor_mm || @seen.diameter_mm) / @seen.diameter_mm.to_f)
         end
 
         # Walls and lids of a larger picture are drawn larger.

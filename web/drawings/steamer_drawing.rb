@@ -1,16 +1,16 @@
 # frozen_string_literal: true
 
 require_relative "../html/markup"
-require_relative "baskets"
+require_relative "parts/baskets"
 require_relative "grip"
-require_relative "level_marks"
-require_relative "pot_filling"
-require_relative "pot_fire"
-require_relative "pot_frame"
+require_relative "parts/level_marks"
+require_relative "parts/pot_filling"
+require_relative "parts/pot_fire"
+require_relative "parts/pot_frame"
 require_relative "pot_handles"
-require_relative "pot_lid"
-require_relative "pot_says"
-require_relative "pot_walls"
+require_relative "parts/pot_lid"
+require_relative "parts/pot_says"
+require_relative "parts/pot_walls"
 
 module FondKettle
   module Web
@@ -71,8 +71,8 @@ module FondKettle
 
         def frame
           half = @vessel.diameter_mm * @scale / 2
-          @frame ||= PotFrame.new(left: @middle - half, right: @middle + half, top: rim_y, floor: floor_y,
-                                  wall: WALL, taper: @vessel.bottom_mm / @vessel.diameter_mm)
+          @frame ||= PotFrame.of(left: @middle - half, right: @middle + half, top: rim_y, floor: floor_y,
+                                 wall: WALL, taper: @vessel.bottom_mm / @vessel.diameter_mm)
         end
 
         def baskets

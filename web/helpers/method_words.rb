@@ -4,6 +4,7 @@ require_relative "../../lib/fond_kettle/kit/burner"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/methods/method_schema"
 require_relative "../../lib/fond_kettle/pot/heat/loss"
+require_relative "../../lib/fond_kettle/vessels/fry_states"
 require_relative "../../app/forms/method_rows"
 require_relative "../html/markup"
 require_relative "pot_words"
@@ -23,6 +24,10 @@ module FondKettle
                      "rinse_changes" => "Rinse", "liquid_c" => "Liquid goes in at", "cue" => "until you see",
                      "say" => "what to do", "end" => "until", "residue_per_g" => "Sauce left",
                      "oven_c" => "oven at" }.freeze
+
+        # To what its food is fried or cooked down.
+        STATES = [["", "as long as it says"],
+                  *Vessels::FryStates.all.each_value.map { |state| [state.key, state.word] }].freeze
 
         # What a way says of itself.
         WHAT_IT_IS = { "name" => "Name", "gives" => "What it gives", "risks" => "What it risks",

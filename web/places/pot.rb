@@ -6,6 +6,7 @@ require_relative "../../app/plans/look"
 require_relative "../helpers/drawers"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
+require_relative "../presenters/pot/before_rice"
 require_relative "../presenters/pot/course_chart"
 require_relative "../presenters/pot/layered_pot"
 require_relative "../presenters/pot/made_pot"
@@ -59,6 +60,15 @@ module FondKettle
         other = look(form).overlay(plan, params["with"])
         shown = Presenters::CourseChart.new(household, form, plan, other, params["with"])
         erb :course, locals: { shown: shown }
+      end
+
+      # What is done in the rice's vessel before it goes in, and what that does to its water.
+      get "/before" do
+        form = Forms::PlanForm.new(params, household)
+        next show(form) unless form.ok?
+
+        @title = "Before the rice goes in"
+        erb :before_rice, locals: { shown: Presenters::BeforeRice.new(household, form, look(form).plan) }
       end
 
       # Starts cooking this plan.

@@ -6,7 +6,7 @@ require_relative "../../lib/fond_kettle/methods/made/steaming"
 require_relative "../../lib/fond_kettle/pot/depth"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../drawings/pot_picture"
-require_relative "../drawings/pot_says"
+require_relative "../drawings/parts/pot_says"
 
 module FondKettle
   module Web

@@ -7,9 +7,9 @@ module FondKettle
   module Vessels
     # How long what was done in a vessel may stand until the next step (docs/model.md: What may stand).
     module Standing
-      HALF_RAW_MIN = 0.0
-      FRIED_MIN = 20.0
-      CRISP_MIN = 120.0
+      HALF_RAW_MIN = 0
+      FRIED_MIN = 20
+      CRISP_MIN = 120
       CRISP = %w[dark-brown crisp].freeze
       # Meat that was hot for less than that is raw inside.
       THROUGH_MIN = 20.0
@@ -18,7 +18,7 @@ module FondKettle
 
       # Minutes, by the most delicate food of the contents; nil where its kind of step decides.
       #
-      #   minutes(pan_of_seared_lamb) # => 0.0
+      #   minutes(pan_of_seared_lamb) # => 0
       def minutes(contents)
         contents.foods.filter_map { |food| of(food) }.min
       end

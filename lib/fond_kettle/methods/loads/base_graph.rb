@@ -118,23 +118,32 @@ module FondKettle
         Vessels::Step.of(stage.kind, minutes: minutes, state: state, **more)
       end
 
+      # The state that its words or its onion name, if something in it can come to that.
       def state(stage)
         return unless CHANGES.include?(stage.kind)
 
-        stage.fried_to(@onion) ||
-          (BROWN if stage.kind == FRIES && at(stage).any? { |index| @foods[index].browned? })
+        named = stage.fried_to(@onion) ||
+                (BROWN if stage.kind == FRIES && at(stage).any? { |index| @foods[index].browned? })
+        named if named && @foods.any? { |addition| comes_to?(named, addition) }
       end
 
       # Lines that it is done to: those that can come to its state, of what goes in at it or else of what is
-      # there; without a state all but what is as it was said to be, or in a method's own stage what goes in.
+      # there; without a state all but fat and what is as it was said to be, or in a method's own stage what
+      # goes in.
       def only(stage, does)
         taken = at(stage)
         unless does.state
-          return (stage.own? ? @foods.each_index : taken).reject { |index| @foods[index].as_said? }
+          return (stage.own? ? @foods.each_index : taken).select do |index|
+            dries?(@foods[index])
+          end
         end
 
         fit = @foods.each_index.select { |index| comes_to?(does.state, @foods[index]) }
         fit.intersect?(taken) ? fit & taken : fit
+      end
+
+      def dries?(addition)
+        !addition.as_said? && !addition.ingredient.fat?
       end
 
       def comes_to?(state, addition)

@@ -16,9 +16,9 @@ module FondKettle
 
         module_function
 
-        # True where a step's foods lie in deep fat.
-        def deep?(contents, step)
-          mass_g = contents.taken(step).sum { |index| contents.foods[index].mass_g }
+        # True where what is in the vessel lies in deep fat.
+        def deep?(contents)
+          mass_g = contents.foods.sum(&:mass_g)
           mass_g.positive? && contents.fat_g > DEEP * mass_g
         end
 

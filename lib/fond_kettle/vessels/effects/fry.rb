@@ -18,7 +18,7 @@ module FondKettle
 
         # Raises NeverHot.
         def call(contents, step, setting)
-          return DeepFry.call(contents, step, setting) if DeepFry.deep?(contents, step)
+          return DeepFry.call(contents, step, setting) if DeepFry.deep?(contents)
 
           step.state ? to_state(contents, step, setting) : for_minutes(contents, step, setting)
         end

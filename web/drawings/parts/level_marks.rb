@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../html/markup"
+require_relative "../../html/markup"
 
 module FondKettle
   module Web
@@ -17,9 +17,9 @@ module FondKettle
           @right = right
         end
 
-        # `marks`: [height, words, class] each.
-        def draw(marks)
-          marks.zip(place(marks.map(&:first)))
+        # `marks`: [height, words, class] each; `lowest`: no label is lower, where that is given.
+        def draw(marks, lowest: nil)
+          marks.zip(raised(place(marks.map(&:first)), lowest))
                .map { |(level, words, klass), label| mark(level, label, words, klass) }.join
         end
 
@@ -32,6 +32,12 @@ module FondKettle
             last = [wanted, last + APART].max
             placed[index] = last
           end
+        end
+
+        # All of them so much higher that the last is not too low.
+        def raised(heights, lowest)
+          too_low = lowest && heights.any? ? [heights.max - lowest, 0].max : 0
+          heights.map { |height| height - too_low }
         end
 
         def mark(level, label, words, klass)

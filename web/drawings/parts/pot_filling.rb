@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../html/markup"
+require_relative "../../html/markup"
 require_relative "pot_frame"
 
 module FondKettle

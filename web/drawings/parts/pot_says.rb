@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/methods/solved/comes_out"
-require_relative "../../lib/fond_kettle/pot/verdict"
-require_relative "../html/markup"
+require_relative "../../../lib/fond_kettle/methods/solved/comes_out"
+require_relative "../../../lib/fond_kettle/pot/verdict"
+require_relative "../../html/markup"
 
 module FondKettle
   module Web

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/ground/value"
-require_relative "../../lib/fond_kettle/kit/steamer"
-require_relative "../html/markup"
+require_relative "../../../lib/fond_kettle/ground/value"
+require_relative "../../../lib/fond_kettle/kit/steamer"
+require_relative "../../html/markup"
 require_relative "pot_frame"
 
 module FondKettle
@@ -50,8 +50,8 @@ module FondKettle
         def frame(tier)
           half = @seen.across_mm * @scale / 2
           bottom = @rim - (tier * HIGH_MM * @scale)
-          PotFrame.new(left: @middle - half, right: @middle + half, top: bottom - (HIGH_MM * @scale),
-                       floor: bottom - (@wall * 0.7), wall: @wall, taper: 1.0)
+          PotFrame.of(left: @middle - half, right: @middle + half, top: bottom - (HIGH_MM * @scale),
+                      floor: bottom - (@wall * 0.7), wall: @wall, taper: 1.0)
         end
 
         def basket(box)
