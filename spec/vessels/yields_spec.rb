@@ -20,7 +20,7 @@ RSpec.describe "Food in a vessel, against handbooks" do
       foods = data[:foods].map { |key, grams| food(key.to_s, grams.to_f) }
       contents = ours::Contents.of(foods, liquid_g: data.fetch(:liquid_g, 0.0).to_f)
       change = contents.after(ours::Step.of(data[:step].delete(:kind), **data[:step]), setting)
-      cooked = change.contents.foods.sum { |one| one.mass_g } / foods.sum(&:raw_g)
+      cooked = change.contents.foods.sum(&:mass_g) / foods.sum(&:raw_g)
       expect(cooked).to be_within(0.25 * Float(figure)).of(Float(figure))
     end
   end

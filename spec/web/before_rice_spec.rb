@@ -7,8 +7,8 @@ RSpec.describe "Before the rice goes in" do
   include Support::ServedKitchen
 
   it "shows each vessel after each step, and what water comes to the rice" do
-    get "/pot/before", "grain" => "basmati", "method" => "broth-under-rice", "for" => "amount", "amount" => "400",
-                       "beside" => "600 g lamb\n300 g onion"
+    get "/pot/before", "grain" => "basmati", "method" => "broth-under-rice", "for" => "amount",
+                       "amount" => "400", "beside" => "600 g lamb\n300 g onion"
     expect(last_response.status).to eq(200)
     page = Nokogiri::HTML(last_response.body)
     expect(page.css(".vessel-steps svg.vessel-picture").size).to be >= 3

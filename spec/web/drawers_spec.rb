@@ -55,7 +55,7 @@ RSpec.describe "The Pot page's drawers" do
                                       'lemon | beside')}")
     expect(front("beside")).to match(/\A400 g tomatoes, \d+ g onions, \d+ g red lentils and 1 more\z/)
     brought = page.css(".balance tr").find { |row| row.at_css("th").text == "brought by the rest" }
-    # 340 g of the tomatoes, less what eight minutes of cooking down take; onions that are browned give nothing.
+    # 340 g of the tomatoes, less what cooking down takes in eight minutes; browned onions give nothing.
     expect(brought.at_css("td").text.to_i).to be_between(340 - 160, 340 - 90)
     expect(liquid_g).to be < plain
     slip = page.css(".slip").text

@@ -44,8 +44,8 @@ module FondKettle
             return "Nothing is fried or cooked down before the rice goes in: food brings what it has."
           end
 
-          "**#{grams(brought_g)} of water** comes to the rice from what is in the pot when it goes in#{bound}; " \
-            "#{grams(steam_g)} went off as steam before."
+          "**#{grams(brought_g)} of water** comes to the rice from what is in the pot when it goes " \
+            "in#{bound}; #{grams(steam_g)} went off as steam before."
         end
 
         # A Step for each.
