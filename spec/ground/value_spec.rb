@@ -24,7 +24,7 @@ RSpec.describe FondKettle::Value do
   it "must be whole, and no more than whole" do
     expect { type.new(x: 1) }.to raise_error(ArgumentError, /missing keyword: :sum/)
     expect { type.new(x: 1, sum: 2, y: 3) }.to raise_error(ArgumentError, /y/)
-    expect { point.with(y: 3) }.to raise_error(ArgumentError, "unknown keywords: y")
+    expect { point.with(y: 3) }.to raise_error(ArgumentError, "unknown keyword: :y")
     expect { point.with(x: nil.no_such_thing) }.to raise_error(NoMethodError)
   end
 end

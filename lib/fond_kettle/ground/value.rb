@@ -24,9 +24,9 @@ module FondKettle
       Struct.new(*names) do
         names.each { |name| undef_method(:"#{name}=") }
         (LIST - names).each { |list_method| undef_method(list_method) }
-        include Copying
 
         singleton_class.class_eval(Value.making(names), __FILE__, __LINE__)
+        class_eval(Value.copying(names), __FILE__, __LINE__)
 
         class_eval(&block) if block
       end
@@ -36,27 +36,25 @@ module FondKettle
     # thousands of values, and a Struct's own keywords take four times as long. Raises
     # ArgumentError where an attribute is left out, or is none of its own.
     def self.making(names)
-      given = names.map { |name| WORDS.include?(name) ? "binding.local_variable_get(:#{name})" : name }
       "alias made new; private :made\n" \
-        "def new(#{names.map { |name| "#{name}:" }.join(', ')}) = made(#{given.join(', ')}).freeze"
+        "def new(#{names.map { |name| "#{name}:" }.join(', ')}) = made(#{given(names)}).freeze"
     end
 
-    # A copy of a value that differs.
-    module Copying
-      # How a copy that nobody has seen yet is changed: quicker than to make it of all its parts.
-      SET = Struct.instance_method(:[]=)
-      private_constant :SET
-
-      # A copy with some attributes changed. Raises ArgumentError where one is none of its own.
-      def with(**changes)
-        copy = dup
-        changes.each { |name, value| SET.bind_call(copy, name, value) }
-        copy.freeze
-      rescue NameError => e
-        raise e unless e.receiver.equal?(copy)
-
-        raise ArgumentError, "unknown keywords: #{(changes.keys - members).join(', ')}"
-      end
+    # Ruby of a `with` that copies a value with some attributes changed; those that are not given stay. Raises
+    # ArgumentError where one is none of its own.
+    def self.copying(names)
+      kept = names.map { |name| "#{name}: self.#{name}" }.join(", ")
+      changed = names.map { |name| "#{name}: #{read(name)}" }.join(", ")
+      "def with(#{kept}) = self.class.new(#{changed})"
     end
+
+    def self.given(names)
+      names.map { |name| read(name) }.join(", ")
+    end
+
+    def self.read(name)
+      WORDS.include?(name) ? "binding.local_variable_get(:#{name})" : name
+    end
+    private_class_method :given, :read
   end
 end

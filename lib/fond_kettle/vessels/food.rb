@@ -56,13 +56,14 @@ module FondKettle
 
       # Liquid that it can still give to a vessel, in g: what it brings, less what it gave and lost.
       def giving_g
-        ((ingredient.brings * raw_g) - given_g - steam_g).clamp(0.0, removable_g)
+        left_g = (ingredient.brings * raw_g) - given_g - steam_g
+        left_g.positive? ? [left_g, removable_g].min : 0.0
       end
 
       # Water that can still leave it, in g.
       def removable_g
-        most_g = (self.class::MOST_OUT * water_share * raw_g) + drunk_g - given_g - steam_g
-        most_g.clamp(0.0, [water_g, 0.0].max)
+        most_g = (self.class::MOST_OUT * makeup.water * raw_g) + drunk_g - given_g - steam_g
+        most_g.clamp(0.0, water_g.positive? ? water_g : 0.0)
       end
 
       # Water that it still wants to take up, in g: pulses, dried food.

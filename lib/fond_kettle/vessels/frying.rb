@@ -57,25 +57,29 @@ module FondKettle
         (Food::WATER_J_G_K * (setting.boil_c - liquid_c)) + Pot::Loss::LATENT_J_G
       end
 
-      # [the contents warmed by so much heat, what of it is left, J]
+      # [share of the way to the boil that so much heat warms the contents, what of it is left in J]
       def warmed(contents, setting, heat_j)
         needed_j = heating_j(contents, setting)
         share = needed_j.zero? ? 1.0 : [heat_j / needed_j, 1.0].min
-        warm = contents.map do |food|
-          food.with(temp_c: food.temp_c + (share * (setting.boil_c - food.temp_c)))
+        [share, heat_j - (share * needed_j)]
+      end
+
+      # The contents when foods were fried for so many minutes: all hot, free liquid gone; by the index of a
+      # food its steam (`losses`) and the fat that it took up (`fat_g`; gave, below 0), in g; `state`: what
+      # they are in now (nil: as they were).
+      def fried(contents, setting, minutes, losses, fat_g: {}, state: nil)
+        boil_c = setting.boil_c
+        foods = contents.foods.each_with_index.map do |food, index|
+          lost_g = losses[index]
+          hot_min = food.hot_min + minutes
+          next food.with(temp_c: boil_c, hot_min: hot_min) unless lost_g
+
+          food.with(temp_c: boil_c, hot_min: hot_min, water_g: food.water_g - lost_g,
+                    steam_g: food.steam_g + lost_g, fat_g: food.fat_g + fat_g.fetch(index, 0.0),
+                    state: state || food.state)
         end
-        [warm, heat_j - (share * needed_j)]
-      end
-
-      # The contents at the boil, their liquid gone.
-      def hot(contents, setting)
-        contents.map { |food| food.with(temp_c: setting.boil_c) }
-                .with(liquid_g: 0.0, liquid_c: setting.boil_c)
-      end
-
-      # The contents after so many minutes of heat.
-      def aged(contents, minutes)
-        contents.map { |food| food.with(hot_min: food.hot_min + minutes) }
+        contents.with(foods: foods.freeze, liquid_g: 0.0, liquid_c: boil_c,
+                      fat_g: contents.fat_g - fat_g.each_value.sum)
       end
     end
   end

@@ -25,14 +25,11 @@ module FondKettle
         # Raises NeverHot.
         def call(contents, step, setting)
           minutes = step.minutes || minutes(contents, step, setting)
-          dry = Frying.hot(contents, setting)
           losses = contents.taken(step).to_h { |index| [index, loss_g(contents.foods[index], step.state)] }
-          taken_g = fat_g(contents, losses.keys)
-          after = dry.with(fat_g: dry.fat_g - taken_g.values.sum).map(losses.keys) do |food, index|
-            fried(food, losses[index], taken_g[index], step.state)
-          end
-          Change.new(contents: Frying.aged(after, minutes), steam_g: contents.liquid_g + losses.values.sum,
-                     out: nil, minutes: minutes)
+          after = Frying.fried(contents, setting, minutes, losses, fat_g: fat_g(contents, losses.keys),
+                                                                   state: step.state)
+          Change.new(contents: after, steam_g: contents.liquid_g + losses.each_value.sum, out: nil,
+                     minutes: minutes)
         end
 
         # Minutes of all batches, each of at most a third of the fat, on high: as long as of all at once.
@@ -60,10 +57,7 @@ module FondKettle
           wanted.transform_values { |grams| grams * share }
         end
 
-        def fried(food, lost_g, taken_g, state)
-          food.steaming(lost_g).with(fat_g: food.fat_g + taken_g, state: state || food.state)
-        end
-        private_class_method :loss_g, :fat_g, :fried
+        private_class_method :loss_g, :fat_g
       end
     end
   end

@@ -25,48 +25,59 @@ module FondKettle
 
         # With both a state and minutes the cook's minutes count for the clock, the state for the water.
         def to_state(contents, step, setting)
-          taken = contents.taken(step)
-          losses = taken.to_h { |index| [index, Frying.loss_g(contents.foods[index], step.state)] }
-          fat_g = fat_out_g(contents, taken, step.state)
-          after = Frying.hot(contents, setting).map(taken) do |food, index|
-            dry = food.steaming(losses[index])
-            dry.with(state: step.state, fat_g: dry.fat_g - fat_g[index])
-          end
-          after = after.with(fat_g: after.fat_g + fat_g.values.sum)
           minutes = step.minutes || Frying.minutes(contents, step, setting)
-          Change.new(contents: Frying.aged(after, minutes), out: nil, minutes: minutes,
-                     steam_g: contents.liquid_g + losses.values.sum)
+          losses = contents.taken(step).to_h do |index|
+            [index, Frying.loss_g(contents.foods[index], step.state)]
+          end
+          fat_g = fat_out_g(contents, losses.keys, step.state)
+          after = Frying.fried(contents, setting, minutes, losses, fat_g: fat_g, state: step.state)
+          Change.new(contents: after, out: nil, minutes: minutes,
+                     steam_g: contents.liquid_g + losses.each_value.sum)
         end
 
-        # Fat that runs out of each food, in g, by index.
+        # Fat that foods give, below 0, in g by index: nothing where their state lets none out.
         def fat_out_g(contents, taken, state)
           share = FryStates.fetch(state).fat_out
+          return {} if share.zero?
+
           taken.to_h do |index|
-            [index, [share * contents.foods[index].raw_g, contents.foods[index].fat_g].min]
+            [index, -[share * contents.foods[index].raw_g, contents.foods[index].fat_g].min]
           end
         end
 
+        # Heat warms first, then boils free liquid off, then dries the foods that are meant.
         def for_minutes(contents, step, setting)
-          left_j = Frying.net_j_min(step.heat, setting) * step.minutes
-          warmed, left_j = Frying.warmed(contents, setting, left_j)
-          steam_g = [left_j / Frying.steam_j_g(contents.liquid_c, setting), contents.liquid_g].min
-          left_j -= steam_g * Frying.steam_j_g(contents.liquid_c, setting)
-          after, lost_g = dried(warmed.with(liquid_g: contents.liquid_g - steam_g), step, left_j)
-          Change.new(contents: Frying.aged(after, step.minutes), steam_g: steam_g + lost_g, out: nil,
-                     minutes: step.minutes)
+          all_j = Frying.net_j_min(step.heat, setting) * step.minutes
+          warmed, left_j = Frying.warmed(contents, setting, all_j)
+          a_gram_j = Frying.steam_j_g(contents.liquid_c, setting)
+          boiled_g = [left_j / a_gram_j, contents.liquid_g].min
+          losses = losses(contents, step, (left_j - (boiled_g * a_gram_j)) / Pot::Loss::LATENT_J_G)
+          after = dried(contents, setting.boil_c, warmed, step.minutes, losses)
+          Change.new(contents: after.with(liquid_g: contents.liquid_g - boiled_g), out: nil,
+                     minutes: step.minutes, steam_g: boiled_g + losses.each_value.sum)
         end
 
-        # [the contents with their taken foods drier by what the heat pays for, g in all]
-        def dried(contents, step, left_j)
-          taken = contents.taken(step)
-          removable_g = taken.sum { |index| contents.foods[index].removable_g }
-          lost_g = [left_j / Pot::Loss::LATENT_J_G, removable_g].min
-          return [contents, 0.0] unless lost_g.positive?
+        # What the heat dries off the foods of a step, in g by index, each by what can still leave it.
+        def losses(contents, step, paid_g)
+          removable = contents.taken(step).to_h { |index| [index, contents.foods[index].removable_g] }
+          all_g = removable.each_value.sum
+          return {} unless all_g.positive? && paid_g.positive?
 
-          share = lost_g / removable_g
-          [contents.map(taken) { |food| food.steaming(food.removable_g * share) }, lost_g]
+          share = [paid_g / all_g, 1.0].min
+          removable.transform_values { |grams| grams * share }
         end
-        private_class_method :to_state, :fat_out_g, :for_minutes, :dried
+
+        # The contents, each food warmer by a share of what it lacks to the boil.
+        def dried(contents, boil_c, warmed, minutes, losses)
+          foods = contents.foods.each_with_index.map do |food, index|
+            lost_g = losses.fetch(index, 0.0)
+            temp_c = food.temp_c + (warmed * (boil_c - food.temp_c))
+            food.with(temp_c: temp_c, hot_min: food.hot_min + minutes, water_g: food.water_g - lost_g,
+                      steam_g: food.steam_g + lost_g)
+          end
+          contents.with(foods: foods.freeze)
+        end
+        private_class_method :to_state, :fat_out_g, :for_minutes, :losses, :dried
       end
     end
   end

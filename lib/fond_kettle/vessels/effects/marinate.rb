@@ -24,12 +24,14 @@ module FondKettle
         # Draws liquid out of the step's foods by the salt in the liquid and of what salts.
         def call(contents, step, _setting)
           percent = contents.mass_g.positive? ? 100 * salting_g(contents) / contents.mass_g : 0.0
-          drawn = contents.map(contents.taken(step)) do |food|
-            wanted_g = food.raw_g * DRAWN * percent * [step.minutes / DRAWS_MIN, 1.0].min
-            food.giving([wanted_g * kept_out(step.minutes), food.giving_g].min)
+          taken = contents.taken(step)
+          share = DRAWN * percent * [step.minutes / DRAWS_MIN, 1.0].min * kept_out(step.minutes)
+          given_g = 0.0
+          cold = contents.map do |food, index|
+            drawn_g = taken.include?(index) ? [food.raw_g * share, food.giving_g].min : 0.0
+            given_g += drawn_g
+            food.with(temp_c: FRIDGE_C, water_g: food.water_g - drawn_g, given_g: food.given_g + drawn_g)
           end
-          given_g = contents.foods.sum(&:water_g) - drawn.foods.sum(&:water_g)
-          cold = drawn.map { |food| food.with(temp_c: FRIDGE_C) }
           after = cold.with(liquid_g: contents.liquid_g + given_g, liquid_c: FRIDGE_C)
           Change.new(contents: after, steam_g: 0.0, out: nil, minutes: step.minutes)
         end

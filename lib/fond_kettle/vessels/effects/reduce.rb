@@ -29,9 +29,8 @@ module FondKettle
           end
 
           minutes = step.minutes || (steam_g.zero? ? 0.0 : steam_g / a_minute_g)
-          hot = Frying.aged(contents, minutes).map { |food| food.with(temp_c: setting.boil_c) }
-          drier = losses.empty? ? hot : hot.map(losses.keys) { |food, index| food.steaming(losses[index]) }
-          after = drier.with(liquid_g: contents.liquid_g - liquid_g, liquid_c: setting.boil_c)
+          after = Frying.fried(contents, setting, minutes,
+                               losses).with(liquid_g: contents.liquid_g - liquid_g)
           Change.new(contents: after, steam_g: steam_g, out: nil, minutes: minutes)
         end
 

@@ -18,45 +18,59 @@ module FondKettle
 
         # Simmers for the step's minutes.
         def call(contents, step, setting)
-          hot = contents.map { |food| at_once(food, setting) }.with(liquid_c: setting.boil_c)
-          given_g = contents.foods.sum(&:water_g) - hot.foods.sum(&:water_g)
-          state = [hot.with(liquid_g: contents.liquid_g + given_g), 0.0]
-          parts(hot, step.minutes).each { |minutes| state = part(*state, minutes, step, setting) }
+          hot = at_once(contents).with(liquid_c: setting.boil_c)
+          a_minute_g = setting.steam_g_min(step.heat, step.lid)
+          state = [hot, 0.0]
+          parts(hot, step.minutes).each { |minutes| state = part(*state, minutes, a_minute_g) }
           Change.new(contents: salted(state.first), steam_g: state.last, out: nil, minutes: step.minutes)
         end
 
         # Leaves give a part at once, the first time that they are hot.
-        def at_once(food, setting)
-          hot = food.with(temp_c: setting.boil_c)
-          leaves = food.ingredient.hot_g_ml && food.simmered_min.zero?
-          leaves ? hot.giving(hot.giving_g * LEAVES_AT_ONCE) : hot
+        def at_once(contents)
+          leaves = contents.foods.each_index.select do |index|
+            food = contents.foods[index]
+            food.ingredient.hot_g_ml && food.simmered_min.zero?
+          end
+          return contents if leaves.empty?
+
+          given_g = leaves.sum { |index| contents.foods[index].giving_g * LEAVES_AT_ONCE }
+          contents.map(leaves) { |food| food.giving(food.giving_g * LEAVES_AT_ONCE) }
+                  .with(liquid_g: contents.liquid_g + given_g)
         end
 
         # Minutes of the parts in which every food gives and drinks at one pace.
         def parts(contents, minutes)
-          ends = contents.foods.flat_map do |food|
-            [GIVES_MIN, drinks_min(food)].map { |at| at - food.simmered_min }
-          end
-          marks = [0.0, *ends.select { |at| at.positive? && at < minutes }.uniq.sort, minutes]
-          marks.each_cons(2).map { |from, to| to - from }
+          ends = contents.foods.flat_map { |food| ends(food, minutes) }
+          return [minutes] if ends.empty?
+
+          [0.0, *ends.uniq.sort, minutes].each_cons(2).map { |from, to| to - from }
+        end
+
+        # Minutes from now, before `minutes` are over, at which it has given all or drunk all.
+        def ends(food, minutes)
+          [GIVES_MIN, drinks_min(food)].map { |at| at - food.simmered_min }
+                                       .select { |at| at.positive? && at < minutes }
         end
 
         # [the contents after a part, the steam so far]: what is given comes first, then foods drink, and
         # steam has what is left.
-        def part(contents, steam_g, minutes, step, setting)
-          given = contents.foods.map { |food| [food, gives_g(food, minutes)] }
-          liquid_g = contents.liquid_g + given.sum(&:last)
-          thirsts = given.map { |food, _| drinks_g(food, minutes) }
-          off_g = setting.steam_g_min(step.heat, step.lid) * minutes
+        def part(contents, steam_g, minutes, a_minute_g)
+          gives = contents.foods.map { |food| gives_g(food, minutes) }
+          thirsts = contents.foods.map { |food| drinks_g(food, minutes) }
+          liquid_g = contents.liquid_g + gives.sum
+          off_g = a_minute_g * minutes
           share = shared(liquid_g, thirsts.sum + off_g)
-          foods = given.each_with_index.map do |(food, gives_g), index|
-            drinks_g = thirsts[index] * share
-            food.with(water_g: food.water_g - gives_g + drinks_g, given_g: food.given_g + gives_g,
-                      drunk_g: food.drunk_g + drinks_g, simmered_min: food.simmered_min + minutes,
-                      hot_min: food.hot_min + minutes)
+          foods = contents.foods.each_with_index.map do |food, index|
+            simmered(food, gives[index], thirsts[index] * share, minutes, contents.liquid_c)
           end
           left_g = liquid_g - ((thirsts.sum + off_g) * share)
           [contents.with(foods: foods.freeze, liquid_g: [left_g, 0.0].max), steam_g + (off_g * share)]
+        end
+
+        def simmered(food, gives_g, drinks_g, minutes, at_c)
+          food.with(water_g: food.water_g - gives_g + drinks_g, given_g: food.given_g + gives_g,
+                    drunk_g: food.drunk_g + drinks_g, simmered_min: food.simmered_min + minutes,
+                    hot_min: food.hot_min + minutes, temp_c: at_c)
         end
 
         # Liquid that a food gives in so many minutes, in g: all of it within GIVES_MIN.
@@ -68,6 +82,8 @@ module FondKettle
         # Water that it takes up in them, in g: at the pace at which all of it is in within its minutes,
         # however much it has got so far.
         def drinks_g(food, minutes)
+          return 0.0 if food.ingredient.takes.zero?
+
           left_min = drinks_min(food) - food.simmered_min
           return food.thirst_g unless left_min.positive?
 
@@ -94,7 +110,8 @@ module FondKettle
           end
           even.with(liquid_salt_g: contents.liquid_g * per_g)
         end
-        private_class_method :at_once, :parts, :part, :gives_g, :drinks_g, :drinks_min, :shared, :salted
+        private_class_method :at_once, :parts, :ends, :part, :simmered, :gives_g, :drinks_g, :drinks_min,
+                             :shared, :salted
       end
     end
   end
