@@ -5,6 +5,7 @@ require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/measure/rounding"
 require_relative "../../lib/fond_kettle/measure/unit_table"
 require_relative "../../lib/fond_kettle/methods/base_foods"
+require_relative "../../lib/fond_kettle/methods/loads/rice_vessel"
 require_relative "../../lib/fond_kettle/methods/request/own_rule"
 require_relative "../../lib/fond_kettle/pot/fit"
 require_relative "../../lib/fond_kettle/pot/heat/loss"
@@ -33,6 +34,12 @@ module FondKettle
         FOR = { "people" => "for people", "amount" => "an amount", "pot" => "what the pot takes",
                 "have" => "what there is" }.freeze
         AS_DISH = { "dish" => "as the dish has it" }.freeze
+
+        # True where food is fried or cooked down before the rice of a Methods::Plan goes in.
+        def worked_before?(plan)
+          Methods::RiceVessel.of(plan.request).worked?
+        end
+
         # What belongs to a dish in an address.
         WITHOUT_DISH = { dish: nil, have: nil, have_g: nil, for: nil, portion: nil }.freeze
         UNITS = Measure::UnitTable.all.slice(*Forms::RICE_UNITS).transform_values(&:shown).freeze

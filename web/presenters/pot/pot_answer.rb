@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 require_relative "../../../lib/fond_kettle/belief/unknown"
-require_relative "../../../lib/fond_kettle/methods/loads/rice_vessel"
 require_relative "../../../lib/fond_kettle/methods/request/own_rule"
 require_relative "../../drawings/balance_drawing"
 require_relative "../../drawings/pot_drawing"
@@ -176,11 +175,6 @@ module FondKettle
           look = household.lid_look(plan.request.vessel.id)
           comes_out = (@own || plan).comes_out
           Drawings::PotDrawing.new(plan, @own_g || plan.liquid_g, look: look, comes_out: comes_out).to_s
-        end
-
-        # True where food is fried or cooked down before the rice goes in.
-        def before_rice?
-          Methods::RiceVessel.of(plan.request).worked?
         end
 
         # The drawing of where the water goes (Drawings::BalanceDrawing).

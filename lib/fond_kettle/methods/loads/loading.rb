@@ -113,8 +113,13 @@ module FondKettle
                       uptake: Dressing.in_pot(request, dressed_g),
                       parts: (PlentyPot.new(request, text).parts if text.parts),
                       crust: last && crust?(request), start_c: state.temp_c,
-                      food_c: vessel ? vessel.temp_c(state.temp_c) : state.temp_c,
+                      food_c: food_c(vessel, state.temp_c),
                       liquid_c: text.liquid_c || request.liquid_start_c)
+      end
+
+      # Temperature of what lies in its `vessel` (RiceVessel; nil: nothing), in °C.
+      def food_c(vessel, cold_c)
+        vessel ? vessel.temp_c(cold_c) : cold_c
       end
 
       # Food of the rice's `vessel` (RiceVessel; nil: none), in one bed with it or in layers.
@@ -149,7 +154,7 @@ module FondKettle
         request.choices.crust.nil? ? request.method.crust : request.choices.crust
       end
 
-      private_class_method :boiled_down, :load, :food, :laid, :setting, :residue_g, :crust?
+      private_class_method :boiled_down, :load, :food_c, :food, :laid, :setting, :residue_g, :crust?
     end
   end
 end

@@ -30,13 +30,20 @@ module FondKettle
 
       # The list of Warnings.
       def to_a
-        rows = @vessel.worked? ? @vessel.rows.select { |row| row.step.does } : []
-        fried = rows.select { |row| row.does&.state && !row.never_hot }
-        [*rows.filter_map { |row| warning("never-hot", row.never_hot) if row.never_hot },
-         *rows.filter_map { |row| too_full(row) }, *fried.filter_map { |row| minutes_and_state(row) }, *broth]
+        [*rows.filter_map { |row| never_hot(row) }, *rows.filter_map { |row| too_full(row) },
+         *rows.filter_map { |row| minutes_and_state(row) }, *broth]
       end
 
       private
+
+      # Rows of steps in which something is done.
+      def rows
+        @rows ||= @vessel.worked? ? @vessel.rows.select { |row| row.step.does } : []
+      end
+
+      def never_hot(row)
+        warning("never-hot", row.never_hot) if row.never_hot
+      end
 
       # A pan's food lies in one low heap.
       def too_full(row)
@@ -55,6 +62,8 @@ module FondKettle
 
       # A dish's own minutes beside the state that its words name; a method's own take what it takes.
       def minutes_and_state(row)
+        return unless row.does&.state
+
         wants_min = reckoned_min(row, row.does.state)
         told_min = row.step.does.minutes
         return two_pans(row, wants_min) unless told_min
