@@ -36,13 +36,20 @@ module FondKettle
       end
 
       def plan(options)
-        answer(options) { |reader| Formats::PlanJson.call(Methods::Planner.plan(reader.request)) }
+        answer(options, dish: ->(request) { Formats::SupperJson.new(request).call }) do |reader|
+          Formats::PlanJson.call(Methods::Planner.plan(reader.request))
+        end
       end
 
       def run(options)
-        answer(options) do |reader|
+        answer(options, dish: method(:run_dish)) do |reader|
           Formats::RunJson.call(Methods::Trying.run(reader.request, reader.liquid_g, stages: reader.stages))
         end
+      end
+
+      # What comes of a dish's pot with the liquid that the cook poured.
+      def run_dish(request)
+        Formats::RunJson.call(Methods::Trying.run(request.supper.plan.request, request.liquid_g))
       end
 
       def clock(options)
@@ -76,12 +83,21 @@ module FondKettle
         0
       end
 
-      def answer(options)
+      # The block answers a Formats::RequestReader; `dish` a Formats::DishRequest, where the request has one.
+      def answer(options, dish:)
         load_core
         data = Formats::RequestReader.parse(read(options.arguments.first))
         known = library(options.settings[:methods])
-        puts JSON.pretty_generate(yield(Formats::RequestReader.new(data, library: known)))
+        found = of_dish(data, known)&.then(&dish) if data.key?("dish")
+        found ||= yield(Formats::RequestReader.new(data, library: known))
+        puts JSON.pretty_generate(found)
         0
+      end
+
+      def of_dish(data, library)
+        require_relative "../lib/fond_kettle/formats/request/dish_request"
+        require_relative "../lib/fond_kettle/formats/supper_json"
+        Formats::DishRequest.new(data, library: library)
       end
 
       # Loads the core without garbage collection: none of it is thrown away, and collecting would take a
@@ -108,7 +124,8 @@ module FondKettle
         raise InvalidInput.at("request", "cannot be read: #{e.class.name.split('::').last}", received: path)
       end
 
-      private_class_method :refuse, :keep_safe, :answer_json, :answer, :load_core, :library, :read
+      private_class_method :refuse, :keep_safe, :answer_json, :answer, :of_dish, :run_dish, :load_core,
+                           :library, :read
     end
   end
 end

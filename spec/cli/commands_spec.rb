@@ -33,6 +33,17 @@ RSpec.describe "The command line" do
     end
   end
 
+  it "plans and runs a dish of several vessels, and refuses one that does not hold together" do
+    dish = JSON.parse(File.read(File.join(root, "spec/fixtures/graphs/mixed.json")))
+    plan = JSON.parse(kettle("plan", "-", input: JSON.generate(dish)).first)
+    expect(plan["vessels"].map { |one| one["key"] }).to eq(%w[pot pan jug])
+    poured = dish.merge("liquid" => { "g" => plan["liquid"]["g"] })
+    expect(JSON.parse(kettle("run", "-",
+                             input: JSON.generate(poured)).first)["end"]["verdict"]).to eq("standard")
+    _, errors, status = kettle("plan", "-", input: JSON.generate(dish.merge("vessel" => 5)))
+    expect([status, JSON.parse(errors)["errors"].first["field"]]).to eq([2, "vessel"])
+  end
+
   it "runs what was poured" do
     output, = kettle("run", "-", input: JSON.generate(basic_request(liquid: { "g" => 500 })))
     answer = JSON.parse(output)

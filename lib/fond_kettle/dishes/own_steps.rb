@@ -6,6 +6,7 @@ require_relative "../methods/moments"
 require_relative "../vessels/fry_states"
 require_relative "dish"
 require_relative "dish_step"
+require_relative "vessel_words"
 
 module FondKettle
   module Dishes
@@ -25,8 +26,9 @@ module FondKettle
       NEEDED = ["heat-liquid", "heat-steamer", "toast", Methods::PhaseText::BROTH].freeze
 
       # The Method of `dish`, which keeps its own base where the dish says nothing.
-      def self.method(method, dish)
-        new(method, dish).method
+      # `made_in`: the vessels of a dish that is made in several (Methods::MadeIn), or nil.
+      def self.method(method, dish, made_in = nil)
+        new(method, dish, made_in).method
       end
 
       # The key of the stage that a dish's step of this index becomes.
@@ -35,9 +37,10 @@ module FondKettle
       end
 
       # The arguments are those of `method`.
-      def initialize(method, dish)
+      def initialize(method, dish, made_in = nil)
         @method = method
         @dish = dish
+        @made_in = made_in
         @steps = dish.steps.each_with_index.map { |step, index| [step, stage(step, index)] }
       end
 
@@ -86,16 +89,20 @@ module FondKettle
 
       def stage(step, index)
         liquid = liquid?(index)
-        own = { key: OwnSteps.key(index), section: step.stage, kind: kind(step, liquid), say: plain(step.say),
+        own = { key: OwnSteps.key(index), section: step.stage, kind: kind(step, index, liquid),
+                say: plain(said(step, index)),
                 minutes: step.minutes, hands_on: step.hands_on, why: WHY, cue: cue(step),
-                oven_c: oven_c(step), moment: moment(step, index), own: true, state: state(step),
+                oven_c: oven_c(step), moment: moment(step, index), own: true, state: state(step, index),
                 takes: liquid ? %w[liquid].freeze : [].freeze }
         Methods::StageText.new(**Methods::Library::BLANK_STAGE, **own)
       end
 
-      # The state to which it fries or cooks down, by the cook's words, or nil.
-      def state(step)
+      # The state to which it fries or cooks down, by the dish or by the cook's words, or nil.
+      def state(step, index)
         return unless STATE_KINDS.include?(step.kind)
+
+        told = @made_in&.step(OwnSteps.key(index))&.state
+        return told if told && Vessels::FryStates.all.key?(told)
 
         Vessels::FryStates.in_words(step.cue)&.key || Vessels::FryStates.in_words(step.say[UNTIL].to_s)&.key
       end
@@ -116,13 +123,28 @@ module FondKettle
 
       # What boils in the liquid that cooks the rice is a broth for it; nothing under a seal
       # or beside a steamer is.
-      def kind(step, liquid)
+      def kind(step, index, liquid)
+        return step.kind if apart_from_rice?(index)
+
         if @method.sealed? || @method.steamed?
           return step.kind == Methods::PhaseText::BROTH ? Methods::SIMMER : step.kind
         end
 
         boils = liquid && step.stage == "base" && Care::Kinds.fetch(step.kind).boils
         boils ? Methods::PhaseText::BROTH : step.kind
+      end
+
+      # True where it is done in another vessel than the rice's.
+      def apart_from_rice?(index)
+        place = @made_in&.step(OwnSteps.key(index))
+        !place.nil? && place.vessel != @made_in.rice_vessel.key
+      end
+
+      # Its words, with the vessel before them where it is not the rice's.
+      def said(step, index)
+        return step.say unless apart_from_rice?(index)
+
+        VesselWords.in(@made_in.vessel(@made_in.step(OwnSteps.key(index)).vessel), step.say)
       end
 
       def moment(step, index)

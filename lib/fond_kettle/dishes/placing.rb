@@ -14,7 +14,8 @@ module FondKettle
     #   unplaced  indexes of lines of the base that stand nowhere until the cook says where
     #   stopped   of these, indexes of free liquid that was to go into deep hot fat
     #   dripping  by index of a step in deep hot fat: indexes of lines that come wet to it
-    Placing = Value.define(:claims, :guessed, :unplaced, :stopped, :dripping) do
+    #   told      true where the dish says itself what goes where, and nothing is read from words
+    Placing = Value.define(:claims, :guessed, :unplaced, :stopped, :dripping, :told) do
       # The Placing of some `lines` (Line) and `steps` (DishStep).
       def self.of(lines, steps)
         FondKettle::Dishes::PlacedLine.new(lines, steps).placing
@@ -47,7 +48,7 @@ module FondKettle
         guessed = guesses(still_open(claims) - fat.stopped)
         claims = with(claims, guessed)
         Placing.new(claims: claims, guessed: guessed.freeze, unplaced: still_open(claims).freeze,
-                    stopped: fat.stopped.freeze, dripping: fat.dripping.freeze)
+                    stopped: fat.stopped.freeze, dripping: fat.dripping.freeze, told: false)
       end
 
       private

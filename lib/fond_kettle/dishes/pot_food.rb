@@ -12,19 +12,16 @@ module FondKettle
       # Stages of a line: before the rice, and with it.
       BASE = "base"
       WITH = "with"
+      # Beside them, in another vessel.
+      ASIDE = "aside"
 
       # `dish`: a Dish; `lines`: Scaled ones; `method`: the Methods::Method with its own steps.
       def initialize(dish, lines, method)
         @dish = dish
         @lines = lines
         @broth = method.broth
-        @steps = dish.claims.each_with_index.flat_map do |claims, step|
-          claims.select { |claim| claim.stage == BASE }.map { |claim| [claim.index, OwnSteps.key(step)] }
-        end.to_h
-        @again = Hash.new { |all, index| all[index] = [] }
-        dish.claims.each_with_index do |claims, step|
-          claims.reject(&:stage).each { |claim| @again[claim.index] << OwnSteps.key(step) }
-        end
+        @told = told
+        @again = again
       end
 
       # The list of Methods::Additions.
@@ -36,13 +33,42 @@ module FondKettle
         placed.flat_map { |scaled, index| of(scaled, index) }
       end
 
+      # Additions to vessels from which nothing comes to the rice before it is cooked.
+      def aside
+        there = @lines.each_with_index.select do |scaled, index|
+          !scaled.line.in_pot? && scaled.g && @told.key?([index, scaled.line.stage])
+        end
+        there.map do |scaled, index|
+          step = @told.fetch([index, scaled.line.stage])
+          addition(scaled, index, 1.0, stage: ASIDE, step: step).with(poured: false)
+        end
+      end
+
       private
+
+      # Keys of the stages that take lines, by a line's index and stage.
+      def told
+        claimed(first: true).to_h { |claim, step| [[claim.index, claim.stage], OwnSteps.key(step)] }
+      end
+
+      # Keys of later stages that name a line again, by its index.
+      def again
+        found = claimed(first: false).group_by { |claim, _| claim.index }
+        found.transform_values { |claims| claims.map { |_, step| OwnSteps.key(step) }.freeze }
+      end
+
+      # [claim, index of its step] of those that are the `first` to name a line, or of the others.
+      def claimed(first:)
+        @dish.claims.each_with_index.flat_map do |claims, step|
+          claims.select { |claim| claim.stage.nil? ^ first }.map { |claim| [claim, step] }
+        end
+      end
 
       def of(scaled, index)
         return kept_back(scaled, index) if @dish.kept_back?(index)
 
         shares(scaled.line, index).map do |stage, share|
-          addition(scaled, index, share, stage: stage, step: (@steps[index] if stage == BASE))
+          addition(scaled, index, share, stage: stage, step: (@told[[index, BASE]] if stage == BASE))
         end
       end
 
@@ -50,7 +76,7 @@ module FondKettle
       def kept_back(scaled, index)
         shares = shares(scaled.line, index)
         base = shares.fetch(BASE, 0.0)
-        fried = addition(scaled, index, 1.0, stage: BASE, step: @steps[index]).with(kept: 1.0 - base)
+        fried = addition(scaled, index, 1.0, stage: BASE, step: @told[[index, BASE]]).with(kept: 1.0 - base)
         back = shares.except(BASE).map do |stage, share|
           one = addition(scaled, index, share, stage: stage, step: nil)
           one.with(ingredient: one.ingredient.in_state(Methods::Addition::BROWNED))
@@ -73,7 +99,7 @@ module FondKettle
         Methods::Addition.new(ingredient: line.ingredient, g: scaled.g * share, label: nil,
                               poured: line.poured?, start_c: nil, stage: stage, step: step,
                               out: (line.out if @broth),
-                              state: line.state, kept: 0.0, again: @again[index].freeze)
+                              state: line.state, kept: 0.0, again: @again.fetch(index, [].freeze))
       end
     end
   end

@@ -76,6 +76,8 @@ module FondKettle
 
       # Taken by a step of another time than its own, and named by none after that.
       def prepared?(index, stage)
+        return false if @dish.placing.told
+
         place = @places[Claims::Claim.new(index: index, stage: stage)]
         !place.nil? && !OWN_TIME.fetch(stage).include?(place) && !@again.include?(index)
       end

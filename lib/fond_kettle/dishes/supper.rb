@@ -104,20 +104,24 @@ module FondKettle
       def split(request, batches)
         return request if batches == 1
 
-        additions = request.additions.map { |addition| addition.with(g: addition.g / batches) }
+        additions, aside = [request.additions, request.aside].map do |list|
+          list.map { |addition| addition.with(g: addition.g / batches) }.freeze
+        end
         sauce_g = request.choices.residue_g
-        request.with(rice_g: request.rice_g / batches, additions: additions.freeze, pots: batches,
+        request.with(rice_g: request.rice_g / batches, additions: additions, aside: aside, pots: batches,
                      layered: request.layered&.times(1.0 / batches),
                      choices: request.choices.with(residue_g: sauce_g && (sauce_g / batches)))
       end
 
       # The request of `dish` at `factor`: rice, what the lines bring, its own steps.
       def request_for(dish, factor, lines, request)
-        method = OwnSteps.method(request.method, dish)
+        method = OwnSteps.method(request.method, dish, request.made_in)
+        food = PotFood.new(dish, lines, method)
         request.with(main_liquid: dish.main_liquid&.ingredient, method: method, rice_g: dish.rice_g * factor,
                      company: [*lines.map { |scaled| scaled.line.ingredient }, *request.company].freeze,
                      lines: Provisions.new(dish, lines, request.measures),
-                     additions: [*PotFood.new(dish, lines, method).additions, *request.additions].freeze)
+                     additions: [*food.additions, *request.additions].freeze,
+                     aside: request.made_in ? food.aside.freeze : [].freeze)
       end
 
       # The same for one of `pots` equal pots, scaling the lines too: each has a floor to be

@@ -4,6 +4,7 @@ require "json"
 require_relative "../ground/errors"
 require_relative "../ground/limits"
 require_relative "../ground/paths"
+require_relative "../ground/schema_faults"
 require_relative "../measure/unit_table"
 require_relative "../dishes/text/quick_steps"
 require_relative "../dishes/text/written"
@@ -11,13 +12,11 @@ require_relative "draft"
 
 module FondKettle
   module Formats
-    # A dish as JSON of our own (data/dish.schema.json), both ways.
+    # A dish as JSON of our own (data/dish-1.schema.json), both ways.
     module DishJson
       FORMAT = "fond-kettle-dish-1"
-      SCHEMA_FILE = File.join(DATA, "dish.schema.json")
+      SCHEMA_FILE = File.join(DATA, "dish-1.schema.json")
       MOST_STEPS = 200
-      # Nobody reads further down a list of faults.
-      MOST_TOLD = 8
 
       module_function
 
@@ -37,11 +36,7 @@ module FondKettle
         end
         raise InvalidInput.at(long.first, "must list at most #{long.last}") if long
 
-        faults = schema.validate(data).first(MOST_TOLD)
-        if faults.any?
-          raise(InvalidInput, faults.map { |fault| { field: place(fault), message: message(fault) } })
-        end
-
+        SchemaFaults.check(schema, data, "dish")
         steps = (data["steps"] || []).map { |step| step(step) }
         Draft.of(title: data["title"], serves: text(data["serves"]), method: data["method"],
                  grain: data["grain"], rice: "#{text(data['rice']['g'])} g",
@@ -94,41 +89,15 @@ module FondKettle
         (data.keys - schema_keys).map { |key| "#{key}: not a part of this format" }.freeze
       end
 
-      # Loaded by the first dish that comes in: no other page and no command needs it.
       def schema
-        require "json_schemer"
-        @schema ||= JSONSchemer.schema(Pathname.new(SCHEMA_FILE))
+        @schema ||= SchemaFaults.schema(SCHEMA_FILE)
       end
 
       def schema_keys
         schema.value.fetch("properties").keys
       end
 
-      def place(fault)
-        fault["data_pointer"].delete_prefix("/").tr("/", ".")
-                             .then { |pointer| pointer.empty? ? "dish" : pointer }
-      end
-
-      def message(fault)
-        rule = fault["schema"]
-        case fault["type"]
-        when "required" then "must have #{fault.dig('details', 'missing_keys').join(', ')}"
-        when "enum" then "must be one of: #{rule['enum'].join(', ')}"
-        when "minLength" then "must be given"
-        when "maxLength" then "must have at most #{rule['maxLength']} letters"
-        when "minimum", "maximum", "exclusiveMinimum" then between(rule)
-        when "const" then "must be #{rule['const']}"
-        when "maxItems" then "must list at most #{rule['maxItems']}"
-        else "must be of type #{rule['type']}"
-        end
-      end
-
-      def between(rule)
-        "must be between #{rule['minimum'] || rule['exclusiveMinimum']} and #{rule['maximum']}"
-      end
-
-      private_class_method :between, :line, :quick, :places, :step, :text, :unknown, :schema, :schema_keys,
-                           :place, :message
+      private_class_method :line, :quick, :places, :step, :text, :unknown, :schema, :schema_keys
     end
   end
 end

@@ -15,11 +15,13 @@ require_relative "../measure/cup"
 require_relative "../measure/spoken"
 require_relative "../methods/dressings"
 require_relative "../methods/request/layered"
+require_relative "../methods/request/made_in"
 require_relative "../methods/request/making"
 require_relative "../methods/method"
 require_relative "../methods/request/provision"
 require_relative "../methods/request/request"
 require_relative "../table/eaters"
+require_relative "../vessels/graph"
 require_relative "value_json"
 
 module FondKettle
@@ -34,6 +36,8 @@ module FondKettle
         "lines" => Methods::FixedLines, "provision" => Methods::Provision, "method" => Methods::Method,
         "phase" => Methods::PhaseText, "stage" => Methods::StageText, "making" => Methods::Making,
         "cool" => Methods::Cool, "dressing" => Methods::DressingPer,
+        "made-in" => Methods::MadeIn, "made-in-vessel" => Methods::MadeInVessel,
+        "made-in-step" => Methods::MadeInStep, "pour" => Vessels::Pour,
         "layered" => Methods::Layered, "base" => Methods::Base, "layer" => Methods::LayerWish,
         "programme-stage" => Methods::ProgrammeStage, "grain" => Larder::Grain,
         "ingredient" => Larder::Ingredient, "vessel" => Kit::Vessel, "burner" => Kit::Burner,
@@ -43,7 +47,8 @@ module FondKettle
       NAMED = { "unknown" => Belief::Unknowns.all.to_h { |unknown| [unknown, unknown.key.to_s] },
                 "no-lines" => { Methods::NoLines => "" } }.freeze
       # What version 2 says of food and stages, and version 1 did not.
-      SINCE = { "addition" => Methods::Addition::PLAIN.slice(:stage, :step, :state, :kept, :again),
+      SINCE = { "request" => { made_in: nil, aside: [].freeze },
+                "addition" => Methods::Addition::PLAIN.slice(:stage, :step, :state, :kept, :again),
                 "stage" => { state: nil, own: false } }.freeze
       JSON_OF = ValueJson.new(TYPES, named: NAMED, since: SINCE)
       MOST_READ = 60

@@ -27,18 +27,23 @@ module FondKettle
       # loses what its cook lets it lose: only a dish's own simmering is counted.
       CHANGES = %w[fry reduce].freeze
       OWN_CHANGES = %w[fry reduce simmer marinate].freeze
+      # Kinds that change it where a dish says from which vessel to which.
+      MOVED = [*OWN_CHANGES, "broth", "boil", "soak", "take-out", "pour-off", "drain"].freeze
+      # Of these what takes liquid, not pieces; draining is pouring off.
+      LIQUID_OUT = %w[pour-off drain].freeze
+      POURS_OFF = "pour-off"
       # The lid and heat of a simmer of which nobody says more.
       SIMMER = { heat: "low", lid: "ordinary" }.freeze
       # The state that browned food is in.
       BROWN = "golden"
 
       # `text`: a PhaseText; `foods`: the Additions of its base; `onion`: the colour that is wanted of it, or
-      # nil.
-      def initialize(text, foods, onion)
+      # nil; `made_in`: the vessels of a dish that is made in several (MadeIn), or nil.
+      def initialize(text, foods, onion, made_in = nil)
         @foods = foods
         @onion = onion
-        @stages = text.base.reject { |stage| stage.moment == Moments::APART }
-                      .take_while { |stage| stage.kind != PhaseText::BROTH }
+        @made_in = made_in
+        @stages = made_in ? text.base : before_broth(text)
         @placement = BasePlacement.new(text.base, foods.map { |food| Slots.of(food.ingredient) })
       end
 
@@ -54,15 +59,25 @@ module FondKettle
       def graph(setting)
         steps = @stages.flat_map { |stage| [step(stage), *kept_back(stage)] }
         rest = lines.keys - steps.flat_map { |one| one.takes.map(&:first) }
-        rice = Vessels::GraphStep.of(RICE, POT, takes: whole(rest), from: [ALL_OF_BOWL].freeze)
-        Vessels::Graph.new(lines: lines, settings: { POT => setting, BOWL => setting }.freeze,
-                           steps: [*steps, rice].freeze)
+        rice = Vessels::GraphStep.of(RICE, rice_key, takes: whole(rest), from: rice_from)
+        Vessels::Graph.new(lines: lines, settings: settings(setting), steps: [*steps, rice].freeze)
+      end
+
+      # Vessels::Setting by the key of its vessel.
+      def settings(setting)
+        return { POT => setting, BOWL => setting }.freeze unless @made_in
+
+        @made_in.vessels.to_h do |vessel|
+          [vessel.key, vessel.rice ? setting : setting.with(vessel: vessel.pot)]
+        end.freeze
       end
 
       # Stages (StageText) that change what is in it: a method's own where somebody has said how much goes in
       # there, a dish's also what went in before.
       def changing
         @changing ||= @stages.select do |stage|
+          next MOVED.include?(stage.kind) if @made_in&.step(stage.key)
+
           own = stage.own?
           (own ? OWN_CHANGES : CHANGES).include?(stage.kind) && (own ? there?(stage) : at(stage).any?)
         end
@@ -70,10 +85,33 @@ module FondKettle
 
       private
 
+      # Stages in the rice's vessel, until a broth is made in it.
+      def before_broth(text)
+        text.base.reject { |stage| stage.moment == Moments::APART }
+            .take_while { |stage| stage.kind != PhaseText::BROTH }
+      end
+
+      # Key of the vessel into which the rice goes.
+      def rice_key
+        @made_in ? @made_in.rice_vessel.key : POT
+      end
+
+      def rice_from
+        @made_in ? @made_in.rice_from : [ALL_OF_BOWL].freeze
+      end
+
       def step(stage)
         does = done(stage) if changing.include?(stage)
-        Vessels::GraphStep.of(stage.key, stage.kind == MARINATES ? BOWL : POT,
-                              takes: whole(at(stage)), does: does, only: (only(stage, does) if does),
+        place = @made_in&.step(stage.key)
+        given = { takes: whole(at(stage)), does: does, only: (only(stage, does) if does) }
+        if place
+          return Vessels::GraphStep.of(stage.key, place.vessel, **given, from: place.from,
+                                                                         to: place.to)
+        end
+
+        return Vessels::GraphStep.of(stage.key, rice_key, **given) if @made_in
+
+        Vessels::GraphStep.of(stage.key, stage.kind == MARINATES ? BOWL : POT, **given,
                               from: named_again?(stage) ? [ALL_OF_BOWL].freeze : [].freeze)
       end
 
@@ -81,7 +119,7 @@ module FondKettle
       def kept_back(stage)
         at(stage).select { |index| @foods[index].kept.positive? }.map do |index|
           lift = Vessels::Step.of("take-out", share: @foods[index].kept)
-          Vessels::GraphStep.of("#{stage.key}-kept-#{index}", POT, does: lift, only: [index].freeze)
+          Vessels::GraphStep.of("#{stage.key}-kept-#{index}", rice_key, does: lift, only: [index].freeze)
         end
       end
 
@@ -112,10 +150,16 @@ module FondKettle
 
       # A method's own frying lasts until its state, a dish's as long as its cook says.
       def done(stage)
+        place = @made_in&.step(stage.key)
         more = stage.kind == SIMMERS ? SIMMER : {}
+        if place
+          more = more.merge({ heat: place.heat, lid: place.lid, g: place.g,
+                              share: place.share }.compact)
+        end
         state = state(stage)
         minutes = stage.told_min(@onion) unless state && !stage.own?
-        Vessels::Step.of(stage.kind, minutes: minutes, state: state, **more)
+        kind = LIQUID_OUT.include?(stage.kind) ? POURS_OFF : stage.kind
+        Vessels::Step.of(kind, minutes: minutes, state: state, **more)
       end
 
       # The state that its words or its onion name, if something in it can come to that.
@@ -131,6 +175,8 @@ module FondKettle
       # there; without a state all but fat and what is as it was said to be, or in a method's own stage what
       # goes in.
       def only(stage, does)
+        return if does.kind == POURS_OFF
+
         taken = at(stage)
         unless does.state
           return (stage.own? ? @foods.each_index : taken).select do |index|

@@ -36,8 +36,9 @@ module FondKettle
         return last if last&.same?(request, text, vessel)
 
         LAST.clear if LAST.size >= MOST_KEPT
-        foods = request.method.layered? ? request.in_base : request.additions.reject(&:poured)
-        LAST[request.additions] = new(request, text, vessel, foods)
+        in_base = request.method.layered? && request.made_in.nil?
+        foods = in_base ? request.in_base : request.additions.reject(&:poured)
+        LAST[request.additions] = new(request, text, vessel, [*foods, *request.aside])
       end
 
       # Its Kit::Vessel.
@@ -50,14 +51,15 @@ module FondKettle
         @text = text
         @vessel = vessel
         @foods = foods
-        @base = BaseGraph.new(text, foods, request.choices.onion)
+        @base = BaseGraph.new(text, foods, request.choices.onion, request.made_in)
       end
 
       # True where it is that of another request too: same food, stages, pot and fire.
       def same?(request, text, vessel)
         @text.base.equal?(text.base) && @vessel == vessel && @request.burner == request.burner &&
           @request.altitude_m == request.altitude_m && @request.choices.onion == request.choices.onion &&
-          @request.poured == request.poured && @request.method.layered? == request.method.layered?
+          @request.poured == request.poured && @request.made_in == request.made_in &&
+          @request.method.layered? == request.method.layered?
       end
 
       # True when something is done to its food before the rice goes in.
@@ -77,6 +79,11 @@ module FondKettle
           there = on_ring ? [@vessel, @request.burner] : [Kit::Vessel.new(**PAN), Kit::Burner.usual("gas")]
           Vessels::Setting.of(*there, altitude_m: @request.altitude_m)
         end
+      end
+
+      # Where the steps in a vessel of the dish are done (Vessels::Setting), by its key.
+      def setting_of(key)
+        @base.settings(setting).fetch(key)
       end
 
       # Rows of the steps in it (Vessels::Row), the last when the rice goes in.
@@ -102,8 +109,7 @@ module FondKettle
       def dried_g
         return 0.0 unless worked?
 
-        left_g = FoodLoad.water_g(everything) + everything.foods.sum(&:drunk_g)
-        [FoodLoad.water_g(plain) - left_g, 0.0].max
+        everything.foods.sum { |food| [food.steam_g, food.ingredient.brings * food.raw_g].min }
       end
 
       # Attributes of Pot::Load: water, heat capacity, room (FoodLoad).

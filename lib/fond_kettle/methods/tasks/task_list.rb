@@ -54,8 +54,10 @@ module FondKettle
         Clock::After.new(task: task.slot.after.first.task, least: minutes, most: minutes)
       end
 
-      # Time after a task, however long it waits.
+      # Time after a task (or a time after one), however long it waits.
       def loosely(task)
+        return task.with(most: nil) if task.is_a?(Clock::After)
+
         Clock::After.new(task: task.id, least: 0, most: nil)
       end
 

@@ -3,14 +3,12 @@
 require_relative "../../care/kind"
 require_relative "../../clock/slot"
 require_relative "../loads/base_ledger"
-require_relative "base_minutes"
+require_relative "base_tasks"
 require_relative "finish_tasks"
 require_relative "heat_checks"
 require_relative "../loads/hot_start"
 require_relative "../method"
 require_relative "../moments"
-require_relative "../../vessels/standing"
-require_relative "../loads/rice_vessel"
 require_relative "../request/pot_stages"
 require_relative "steamer_tasks"
 require_relative "../made/steaming"
@@ -25,8 +23,6 @@ module FondKettle
     # Writes the tasks of a request: wash, what each phase's base and stages are, finish.
     # Ids are unique by construction: the part, the phase and the key that is unique in it.
     class Tasks
-      # The heat that a base stands on.
-      BASE_HEAT = "medium"
       # What is cooked for a pot of layers may stand covered for so long; drained rice may not.
       BASE_WAITS = 20
 
@@ -93,7 +89,7 @@ module FondKettle
         return @latest = stages(text, phase, layered(ready, phase)) if text.sealed
 
         hot = hot_liquid(text, phase)
-        filled = @list.common("fill.#{phase.key}", "fill", [ready, *@latest, hot, *@meanwhile].compact,
+        filled = @list.common("fill.#{phase.key}", "fill", [*ready, *@latest, hot, *@meanwhile].compact,
                               text: @amounts.filling_text(hot: !hot.nil?), words: @steamer.filled_with)
         @latest = (1..@steamer.batches).reduce(filled) do |before, batch|
           stages(text, phase, @steamer.begun(before, batch), batch)
@@ -115,8 +111,8 @@ module FondKettle
       end
 
       def layered(ready, phase)
-        ready = Clock::After.new(task: ready.id, least: 0, most: BASE_WAITS) if ready
-        laid = @list.common("layer.#{phase.key}", "layer", [ready, *@latest, *@meanwhile].compact,
+        ready = [*ready].map { |task| Clock::After.new(task: task.id, least: 0, most: BASE_WAITS) }
+        laid = @list.common("layer.#{phase.key}", "layer", [*ready, *@latest, *@meanwhile].compact,
                             words: @amounts.filled_with)
         @list.closed(@request.vessel.lid)
         @list.common("seal.#{phase.key}", "seal", laid)
@@ -125,6 +121,7 @@ module FondKettle
       def begin_phase(text, phase)
         prepare(text, phase) unless phase.equal?(@phases.first) && @facts.nil?
         @steamer = SteamerTasks.new(@request, phase, @list, @amounts, @words)
+        @base = BaseTasks.new(@request, @list, @steamer.heat_min, last: phase.equal?(@phases.last))
         @ending = FinishTasks.new(@request, phase, @list, @amounts, @steamer)
         @facts = TaskFacts.new(@request, text, @method.food, @ending.elsewhere)
         @list.at(words: @words, amounts: @amounts, facts: @facts)
@@ -172,19 +169,7 @@ module FondKettle
       end
 
       def steps_of_base(stages, text, phase, last)
-        stages.reduce(last) do |before, stage|
-          min = BaseMinutes.of(@request, stage, text, phase, @steamer.heat_min)
-          @list.own("base.#{phase.key}.#{stage.key}", stage, before, heat: BASE_HEAT, min: min,
-                                                                     waits: stands_min(stage, phase))
-        end
-      end
-
-      # Minutes that what a stage of the last base made may stand, or nil.
-      def stands_min(stage, phase)
-        return unless phase.equal?(@phases.last)
-
-        row = RiceVessel.of(@request).row(stage)
-        row && Vessels::Standing.minutes(row.contents)
+        @base.write(stages, text, phase, last)
       end
 
       # Meat or onion first, as chosen.

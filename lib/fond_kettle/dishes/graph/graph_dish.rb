@@ -1,0 +1,86 @@
+# frozen_string_literal: true
+
+require_relative "../../ground/value"
+
+module FondKettle
+  module Dishes
+    # A line of a dish as it is written in a graph: the `food` in the cook's words, its Larder::Ingredient,
+    # `g` (nil: to taste) and a `note`.
+    GraphLine = Value.define(:id, :food, :ingredient, :g, :note)
+
+    # A vessel of a dish: its `kind` (KINDS) and `name` in the cook's words, or nil; `rice`: the rice goes
+    # into it.
+    GraphVessel = Value.define(:key, :kind, :name, :rice) do
+      # Where what is taken out may go, that is no vessel of the dish.
+      const_set(:AWAY, %w[table refrigerator freezer sink].freeze)
+      const_set(:KINDS, %w[pot frying-pan bowl jug steamer oven-dish cooker board].freeze)
+    end
+
+    # What goes in at a step: a `share` of a line.
+    Take = Value.define(:line, :share)
+
+    # A step of a dish.
+    #   id, say, kind   as in the dish's JSON; `kind` a key of Care::Kinds
+    #   vessel          key of its vessel
+    #   minutes         as the cook says, nil: nobody said
+    #   takes, from     Takes, and what other vessels give (Vessels::Pour)
+    #   needed          vessels that give as much liquid as the rice needs
+    #   rice            before, in, with, rest, after or beside; `at_min` from the boil
+    #   after, beside   ids of steps that must be over, and of one that goes on meanwhile
+    #   to, g, share    where what is taken out goes, and how much of it
+    DishGraphStep = Value.define(:id, :say, :kind, :vessel, :minutes, :hands_on, :heat, :lid, :until, :state,
+                                 :takes, :from, :needed, :rice, :at_min, :after, :beside, :to, :g, :share,
+                                 :oven_c)
+
+    # A dish as a graph: `lines` (GraphLine), `vessels` (GraphVessel), `steps` (DishGraphStep) in the order of
+    # the text; `rice_line`: the id of the line that is the rice, or nil; `way`: what it keeps of its own, as
+    # a request has it.
+    GraphDish = Value.define(:title, :serves, :grain, :rice_g, :method, :lines, :vessels, :steps, :rice_line,
+                             :way) do
+      # The GraphVessel into which the rice goes.
+      def rice_vessel
+        vessels.find(&:rice)
+      end
+
+      # The step at which the rice goes in, or nil: the way's own.
+      def rice_step
+        steps.find { |step| step.rice == "in" }
+      end
+
+      # Keys of vessels, beside the one in which it is cooked, that the rice passes through: a bowl, a pot of
+      # boiling water.
+      def rice_holders
+        found = steps.select { |step| step.takes.any? { |take| take.line == rice_line } }.map(&:vessel)
+        steps.each { |step| found |= [step.vessel] if step.from.any? { |pour| found.include?(pour.vessel) } }
+        found - [rice_vessel.key]
+      end
+
+      # The cook's minutes of steps that the way does anyway, as a way has them.
+      def minutes_of_the_way
+        { "low" => "low_min", "rest" => "rest" }.to_h do |kind, name|
+          step = steps.find { |one| one.kind == kind && one.rice != "before" && one.minutes }
+          [name, step&.minutes]
+        end.compact
+      end
+
+      # Vessels in which something is made before the rice, and from which no step takes it.
+      def idle_vessels
+        given = steps.flat_map { |step| [*step.from.map(&:vessel), *step.needed] }
+        vessels.reject { |vessel| vessel.rice || given.include?(vessel.key) }
+               .select { |vessel| made_for_rice?(steps.select { |step| step.vessel == vessel.key }) }
+      end
+
+      # True where steps of a vessel make something before the rice that goes nowhere else.
+      def made_for_rice?(own)
+        food = own.flat_map(&:takes).reject { |take| take.line == rice_line }
+        food.any? && own.all? { |step| step.rice == "before" && step.to.nil? }
+      end
+
+      # Ids of lines that no step takes, the rice's own not among them.
+      def unplaced
+        taken = steps.flat_map { |step| step.takes.map(&:line) }
+        lines.reject { |line| taken.include?(line.id) || line.id == rice_line }.map(&:id)
+      end
+    end
+  end
+end

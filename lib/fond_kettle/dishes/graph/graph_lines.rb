@@ -1,0 +1,110 @@
+# frozen_string_literal: true
+
+require_relative "../../larder/ingredients"
+require_relative "../../methods/library"
+require_relative "../claims"
+require_relative "../line"
+require_relative "graph_dish"
+
+module FondKettle
+  module Dishes
+    # The lines of a graph as a dish plans them: one for each step at which some of a line goes in, and the
+    # claims of the steps on them.
+    class GraphLines
+      # Stages of a line by where the step stands beside the rice.
+      STAGES = { "before" => "base", "in" => "with", "with" => "with", "rest" => "finish",
+                 "after" => "finish", "beside" => "beside" }.freeze
+
+      # Liquid that a vessel gives, where it has no name.
+      BROTH = "broth"
+      STOCK = "unsalted-stock"
+
+      # True where the way boils its rice in plenty of water before it is layered.
+      def self.par_boiled?(dish)
+        method = Methods::Library.ours.all[dish.method]
+        !method.nil? && method.sealed? && method.phases.size > 1
+      end
+
+      # `dish`: a GraphDish; `steps`: its DishGraphSteps in the order in which they are planned.
+      def initialize(dish, steps)
+        @dish = dish
+        @steps = steps
+        @by_id = dish.lines.to_h { |line| [line.id, line] }
+        @in_rice = reaching_rice
+      end
+
+      # Lines (Line); what a vessel gives as the rice needs it is one of no amount.
+      def lines
+        [*parts.map { |_, line| line }, *needed]
+      end
+
+      # A list of Claims::Claim for each step, none for the one at which the rice goes in: the way's own.
+      def claims
+        @claims ||= @steps.map do |step|
+          indexes = parts.each_index.select { |index| parts[index].first.equal?(step) }
+          indexes.map { |index| Claims::Claim.new(index: index, stage: parts[index].last.stage) }.freeze
+        end
+      end
+
+      # True where what is in a step's vessel comes into the rice's before or as the rice goes in.
+      def in_rice?(step)
+        @in_rice.include?(step.vessel)
+      end
+
+      private
+
+      # [step, Line] of each take.
+      def parts
+        @parts ||= @steps.flat_map do |step|
+          step.takes.reject { |take| take.line == @dish.rice_line }.map { |take| [step, line(step, take)] }
+        end
+      end
+
+      def line(step, take)
+        written = @by_id.fetch(take.line)
+        food = written.ingredient
+        grams = written.g && (written.g * take.share)
+        Line.of(amount: grams, unit: ("g" if grams), name: written.food, note: written.note.to_s, g: grams,
+                ingredient: food, stage: stage(step, food), state: "raw", scales: food.scales)
+      end
+
+      # Of which vessel the rice's liquid is.
+      def needed
+        key = @steps.flat_map(&:needed).first
+        return [] unless key
+
+        vessel = @dish.vessels.find { |one| one.key == key }
+        [Line.of(amount: nil, unit: nil, name: vessel.name || BROTH, note: "", g: nil, stage: "liquid",
+                 state: "raw", ingredient: Larder::Ingredients.fetch(STOCK), scales: "people")]
+      end
+
+      def stage(step, food)
+        return "liquid" if (food.liquid && pours?(step)) || in_par_boil?(step)
+        return "beside" if step.rice == "before" && !in_rice?(step)
+
+        STAGES.fetch(step.rice)
+      end
+
+      def in_par_boil?(step)
+        step.rice == "before" && GraphLines.par_boiled?(@dish) && @dish.rice_holders.include?(step.vessel)
+      end
+
+      # Liquid that cooks the rice is put in with it.
+      def pours?(step)
+        step.vessel == @dish.rice_vessel.key && %w[before in with].include?(step.rice)
+      end
+
+      # Vessels whose content comes into the rice's before it is cooked.
+      def reaching_rice
+        found = [@dish.rice_vessel.key]
+        loop do
+          more = @steps.select { |step| found.include?(step.vessel) && %w[before in].include?(step.rice) }
+                       .flat_map { |step| step.from.map(&:vessel) } - found
+          return found if more.empty?
+
+          found += more.uniq
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,120 @@
+# frozen_string_literal: true
+
+require_relative "../dish"
+require_relative "../dish_step"
+require_relative "../own_steps"
+require_relative "../placing"
+require_relative "../../methods/request/made_in"
+require_relative "graph_lines"
+require_relative "graph_order"
+require_relative "graph_pots"
+
+module FondKettle
+  module Dishes
+    # A GraphDish as the planner takes it: a Dish with its steps' claims told, and where each step is done
+    # (Methods::MadeIn).
+    class PlannedGraph
+      # Stages of a step by where it stands beside the rice, where it has no minute.
+      STAGES = { "before" => "base", "with" => "boil", "rest" => "rest", "after" => "finish",
+                 "beside" => "base" }.freeze
+      # Kinds of steps that the way does itself: the rice's own washing and filling, and what it is cooked by.
+      OF_THE_RICE = %w[rinse soak drain fill].freeze
+      OF_THE_WAY = %w[boil low bake steam rest seal layer par-boil pour-off warm].freeze
+      PAR_BOILS = [*OF_THE_RICE, "boil", "par-boil", "simmer", "heat-liquid", "pour-off"].freeze
+      WITH_RICE = %w[with rest].freeze
+      SERVE = "serve"
+
+      # `graph`: a GraphDish that holds together (GraphCheck).
+      def initialize(graph)
+        @graph = graph
+        @order = GraphOrder.new(graph)
+        @steps = @order.ordered.reject { |step| of_the_way?(step) }
+        @lines = GraphLines.new(graph, @order.ordered)
+      end
+
+      # The Dish.
+      def dish
+        @dish ||= begin
+          steps = @steps.map { |step| dish_step(step) }
+          own = @graph.to_h.slice(:title, :serves, :method, :grain, :rice_g)
+          Dish.new(**own, pan_mm: nil, note: "", way: Way.of, lines: @lines.lines.freeze, placing: placing,
+                          steps: steps.freeze)
+        end
+      end
+
+      # Methods::MadeIn in the rice's pot (Kit::Vessel) and the house's `kit` ([kind, Kit::Vessel]).
+      def made_in(rice_pot, kit)
+        Methods::MadeIn.new(vessels: GraphPots.new(@graph, rice_pot, kit, weights).vessels,
+                            steps: @steps.each_with_index.map { |step, index| place(step, index) }.freeze,
+                            rice_from: [*@graph.rice_step&.from].freeze)
+      end
+
+      private
+
+      # What the rice's own stages do is planned by the way, with what the step takes; so is serving.
+      def of_the_way?(step)
+        return true if step.rice == "in" || (step.rice == "beside" && step.kind == SERVE)
+        return with_rice?(step) && OF_THE_WAY.include?(step.kind) if WITH_RICE.include?(step.rice)
+
+        par_boils?(step) || washes?(step)
+      end
+
+      # The rice alone is washed, soaked, drained.
+      def washes?(step)
+        OF_THE_RICE.include?(step.kind) && step.from.empty? && rice_only?(step) &&
+          step.takes.all? { |take| take.line == @graph.rice_line }
+      end
+
+      # What is done to the rice in plenty of water before it is layered, and to that water.
+      def par_boils?(step)
+        PAR_BOILS.include?(step.kind) && step.rice == "before" && GraphLines.par_boiled?(@graph) &&
+          @graph.rice_holders.include?(step.vessel)
+      end
+
+      def with_rice?(step)
+        step.vessel == @graph.rice_vessel.key && step.at_min.nil?
+      end
+
+      def rice_only?(step)
+        return true if step.vessel == @graph.rice_vessel.key
+
+        there = @graph.steps.select { |one| one.vessel == step.vessel }.flat_map(&:takes)
+        there.all? { |take| take.line == @graph.rice_line }
+      end
+
+      def placing
+        order = @order.ordered
+        own = @steps.map { |step| @lines.claims[order.index(step)] }
+        Placing.new(claims: own.freeze, guessed: {}.freeze, unplaced: [].freeze, stopped: [].freeze,
+                    dripping: {}.freeze, told: true)
+      end
+
+      def dish_step(step)
+        stage = step.rice == "with" && step.at_min ? "minute" : STAGES.fetch(step.rice)
+        DishStep.of(say: step.say, stage: stage, kind: step.kind, minutes: step.minutes.to_f,
+                    hands_on: step.hands_on, cue: step.until.to_s, at_min: (step.at_min if stage == "minute"),
+                    oven_c: step.oven_c)
+      end
+
+      def place(step, index)
+        before = @order.before.fetch(step.id)
+        Methods::MadeInStep.new(key: OwnSteps.key(index), id: step.id, vessel: step.vessel,
+                                after: keys(before), from: step.from, g: step.g,
+                                to: (step.to unless GraphVessel::AWAY.include?(step.to)),
+                                share: step.share, heat: step.heat, lid: step.lid, state: step.state)
+      end
+
+      def keys(ids)
+        indexes = ids.filter_map { |id| @steps.index { |step| step.id == id } }
+        indexes.map { |index| OwnSteps.key(index) }.freeze
+      end
+
+      def weights
+        by_id = @graph.lines.to_h { |line| [line.id, line.g.to_f] }
+        @graph.steps.group_by(&:vessel).transform_values do |steps|
+          steps.flat_map(&:takes).sum { |take| by_id.fetch(take.line) * take.share }
+        end
+      end
+    end
+  end
+end

@@ -1,0 +1,152 @@
+# frozen_string_literal: true
+
+require_relative "../../care/kind"
+require_relative "../../dishes/graph/graph_check"
+require_relative "../../dishes/graph/graph_dish"
+require_relative "../../ground/errors"
+require_relative "../../ground/paths"
+require_relative "../../ground/schema_faults"
+require_relative "../../larder/grains"
+require_relative "../../larder/names"
+require_relative "../../vessels/fry_states"
+require_relative "../../vessels/graph"
+
+module FondKettle
+  module Formats
+    # Reads a dish of schema 2 (data/dish.schema.json) into a Dishes::GraphDish. Raises InvalidInput with the
+    # path of each fault.
+    class GraphDishReader
+      FILE = File.join(DATA, "dish.schema.json")
+      SERVES = 4.0
+      # What a step says in words, and in numbers.
+      TEXTS = %i[id say heat lid until state beside to].freeze
+      NUMBERS = %i[minutes at_min g share oven_c].freeze
+      POT = { key: "pot", kind: "pot", name: nil, rice: true }.freeze
+
+      # `data`: the dish (string keys). Raises InvalidInput where its schema does not allow it.
+      def initialize(data)
+        SchemaFaults.check(self.class.schema, data, "dish")
+        @data = data
+      rescue InvalidInput => e
+        raise(InvalidInput, e.problems.map { |one| { **one, field: under(one[:field]) } })
+      end
+
+      # The JSON schema, read once.
+      def self.schema
+        @schema ||= SchemaFaults.schema(FILE)
+      end
+
+      # The GraphDish.
+      def dish
+        @dish ||= Dishes::GraphDish.new(title: @data["title"], serves: (@data["serves"] || SERVES).to_f,
+                                        grain: grain, rice_g: @data["rice_g"].to_f, method: @data["method"],
+                                        lines: lines, vessels: vessels, steps: steps, rice_line: rice_line,
+                                        way: @data.fetch("way", {})).tap { |dish| sound(dish) }
+      end
+
+      # What the cook is asked and nobody has guessed: hashes as in the dish.
+      def asked
+        (@data["asked"] || []).reject { |one| one.key?("guess") && !one["guess"].nil? }
+      end
+
+      private
+
+      def under(field)
+        field == "dish" ? field : "dish.#{field}"
+      end
+
+      def sound(dish)
+        faults = Dishes::GraphCheck.new(dish).faults
+        raise InvalidInput, faults if faults.any?
+      end
+
+      def grain
+        keys = Larder::Grains.all.keys
+        return @data["grain"] if keys.include?(@data["grain"])
+
+        raise InvalidInput.at("dish.grain", "must be one of: #{keys.join(', ')}", received: @data["grain"])
+      end
+
+      def lines
+        @data["lines"].each_with_index.map do |line, index|
+          Dishes::GraphLine.new(id: line["id"], food: line["food"], ingredient: ingredient(line, index),
+                                g: line["g"]&.to_f, note: line["note"])
+        end.freeze
+      end
+
+      # By its key, or by its words; a food that nobody knows is asked about elsewhere and counts as one.
+      def ingredient(line, index)
+        key = line["ingredient"]
+        return known(line) if key.nil? || Larder::Grains.all.key?(key)
+
+        Larder::Ingredients.fetch(key)
+      rescue InvalidInput => e
+        raise InvalidInput.at("dish.lines.#{index}.ingredient", e.problems.first[:message], received: key)
+      end
+
+      def known(line)
+        Larder::Names.ours.as_written(line["food"]) ||
+          Larder::Ingredient.of(key: "unknown", name: line["food"], care: ["unknown"].freeze,
+                                unchecked: line["food"])
+      end
+
+      # The line that is the rice itself.
+      def rice_line
+        named = @data["lines"].find { |one| Larder::Grains.all.key?(one["ingredient"]) }
+        named ||= @data["lines"].find { |one| one["g"] && Larder::Names.ours.grain(one["food"]) }
+        named && named["id"]
+      end
+
+      def vessels
+        given = (@data["vessels"] || []).map { |one| vessel(one) }
+        given = [Dishes::GraphVessel.new(**POT), *given] if given.none?(&:rice)
+        given.freeze
+      end
+
+      def vessel(given)
+        Dishes::GraphVessel.new(key: given["key"], kind: given["kind"], name: given["name"],
+                                rice: given["rice"] || false)
+      end
+
+      def steps
+        last = vessels.find(&:rice).key
+        @data["steps"].each_with_index.map do |step, index|
+          last = step["vessel"] || last
+          step(step, index, last)
+        end.freeze
+      end
+
+      def step(given, index, vessel)
+        kind = kind(given["kind"], index)
+        needed, poured = given.fetch("from", []).partition { |one| one["as"] }
+        Dishes::DishGraphStep.new(
+          **TEXTS.to_h { |key| [key, given[key.to_s]] }, **NUMBERS.to_h do |key|
+            [key, given[key.to_s]&.to_f]
+          end,
+          kind: kind.key, vessel: vessel, rice: given.fetch("rice", "before"),
+          hands_on: given["hands_on"].nil? ? !kind.unattended? : given["hands_on"],
+          takes: given.fetch("takes", []).map { |take| take(take) }.freeze,
+          from: poured.map { |one| pour(one) }.freeze, needed: needed.map { |one| one["vessel"] }.freeze,
+          after: given.fetch("after", []).freeze
+        )
+      end
+
+      def take(given)
+        Dishes::Take.new(line: given["line"], share: given.fetch("share", 1).to_f)
+      end
+
+      def pour(one)
+        Vessels::Pour.new(vessel: one["vessel"], what: one.fetch("what", "all"), share: one["share"]&.to_f,
+                          g: one["g"]&.to_f)
+      end
+
+      def kind(key, index)
+        known = Care::Kinds.all
+        return known[key] if known.key?(key)
+
+        raise InvalidInput.at("dish.steps.#{index}.kind", "must be one of: #{known.keys.join(', ')}",
+                              received: key)
+      end
+    end
+  end
+end

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+require_relative "../../ground/value"
+
+module FondKettle
+  module Methods
+    # A vessel of a dish and the Kit::Vessel that is used for it tonight; `rice`: the rice goes into it.
+    MadeInVessel = Value.define(:key, :kind, :name, :pot, :rice)
+
+    # Where a dish's own step is done.
+    #   key        of its StageText; `id` as the dish has it
+    #   vessel     key of the vessel
+    #   after      keys of the StageTexts that must be over before it
+    #   from       what other vessels give before it is done (Vessels::Pour)
+    #   to         key of the vessel that what is taken out goes to; nil: out of the dish
+    #   g, share   how much is taken out
+    #   heat, lid, state  as the dish says; nil: it does not
+    MadeInStep = Value.define(:key, :id, :vessel, :after, :from, :to, :g, :share, :heat, :lid, :state)
+
+    # The vessels in which a dish is made beside the rice's, and where each of its own steps is done;
+    # `rice_from`: what they give when the rice goes in (Vessels::Pour).
+    MadeIn = Value.define(:vessels, :steps, :rice_from) do
+      # The MadeInVessel of the rice.
+      def rice_vessel
+        vessels.find(&:rice)
+      end
+
+      # The MadeInVessel of a key. Raises KeyError.
+      def vessel(key)
+        vessels.find { |vessel| vessel.key == key } || raise(KeyError, "no vessel #{key}")
+      end
+
+      # The MadeInStep of a StageText's key, or nil.
+      def step(key)
+        steps.find { |step| step.key == key }
+      end
+
+      # True where it is made in more than one vessel.
+      def several?
+        steps.map(&:vessel).uniq.size > 1
+      end
+    end
+  end
+end

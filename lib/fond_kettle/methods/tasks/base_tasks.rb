@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+require_relative "../../vessels/standing"
+require_relative "../loads/rice_vessel"
+require_relative "base_minutes"
+
+module FondKettle
+  module Methods
+    # Writes the tasks of a base: one after the other, or of a dish that is made in several vessels each after
+    # what it needs.
+    class BaseTasks
+      # The heat that a base stands on where nobody says.
+      HEAT = "medium"
+
+      # `list`: the TaskList; `heat_min`: what a steamer takes to boil; `last`: true for the phase in which
+      # the rice is done.
+      def initialize(request, list, heat_min, last:)
+        @request = request
+        @list = list
+        @heat_min = heat_min
+        @last = last
+      end
+
+      # Writes stages (StageText) of a PhaseText solved as `phase`, after the task `before` (nil: none).
+      # Returns the last task, or those that no other comes after.
+      def write(stages, text, phase, before)
+        return in_vessels(stages, text, phase) if @request.made_in && stages.any?
+
+        stages.reduce(before) { |last, stage| step(stage, text, phase, last) }
+      end
+
+      private
+
+      def step(stage, text, phase, before)
+        min = BaseMinutes.of(@request, stage, text, phase, @heat_min)
+        heat = @request.made_in&.step(stage.key)&.heat || HEAT
+        @list.own("base.#{phase.key}.#{stage.key}", stage, before, heat: heat, min: min,
+                                                                   waits: stands_min(stage))
+      end
+
+      # A stage of the method's own comes after all that is there.
+      def in_vessels(stages, text, phase)
+        done = {}
+        stages.each do |stage|
+          place = @request.made_in.step(stage.key)
+          before = place ? done.values_at(*place.after).compact : ends(done.values)
+          done[stage.key] = step(stage, text, phase, before)
+        end
+        ends(done.values)
+      end
+
+      # Tasks that no other of them comes after.
+      def ends(tasks)
+        needed = tasks.flat_map { |task| task.slot.after.map(&:task) }
+        tasks.reject { |task| needed.include?(task.id) }
+      end
+
+      # Minutes that what it made may stand, or nil.
+      def stands_min(stage)
+        row = RiceVessel.of(@request).row(stage) if @last
+        row && Vessels::Standing.minutes(row.contents)
+      end
+    end
+  end
+end

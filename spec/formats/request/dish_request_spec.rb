@@ -1,0 +1,165 @@
+# frozen_string_literal: true
+
+require_relative "../../support/graphs"
+
+RSpec.describe FondKettle::Formats::DishRequest do
+  include Support::Graphs
+
+  # Fields and messages of what is wrong with a request.
+  def faults(request)
+    laid(request)
+    []
+  rescue FondKettle::InvalidInput => e
+    e.problems.map { |one| [one[:field], one[:message]] }
+  end
+
+  def changed(name)
+    graph_request(name).tap { |request| yield request.fetch("dish") }
+  end
+
+  describe "goat under saffron rice, for nine" do
+    let(:found) { answer(graph_request("goat")) }
+
+    it "gives each vessel a pot of the house of its kind, with what is in it at its end" do
+      pots = found[:vessels].to_h { |one| [one[:key], one[:pot]] }
+      expect(pots).to eq("pot" => "pot", "pan" => "Wide pan", "bowl" => "Big bowl", "jug" => "a jug")
+      pan = found[:vessels].find { |one| one[:key] == "pan" }
+      # 750 g of onion, dark: 0.68 of it gone; the ghee stays.
+      expect(pan[:at_end]).to include(g: 330.0, fat_g: 90.0, free_g: 0.0)
+      expect([found[:rice][:g], found[:servings]]).to eq([675.0, 9.0])
+    end
+
+    it "says at each task in which vessel it is, and keeps the order of what is made of what" do
+      tasks = found[:tasks].select { |task| task[:step] }
+      expect(tasks.to_h { |task| [task[:step], task[:vessel]] })
+        .to eq("s1" => "bowl", "s2" => "pan", "s3" => "jug", "s4" => "pot", "s5" => "pot")
+      ends = tasks.to_h { |task| [task[:step], found[:starts][task[:id]] - task[:minutes]] }
+      starts = tasks.to_h { |task| [task[:step], found[:starts][task[:id]]] }
+      expect(ends.values_at("s1", "s2", "s3")).to all(be >= starts["s4"])
+      expect(tasks.map do |task|
+        task[:say]
+      end).to include("In the wide pan: brown the sliced onions in the ghee")
+    end
+
+    it "counts what is reckoned, and the salt of all vessels" do
+      expect(found[:step_minutes]["s2"]).to be_between(45, 60)
+      expect(found[:salt][:g]).to be_within(0.5).of(18 + (0.0015 * 375) + (0.002 * 1350) + (0.001 * 90))
+      expect(found[:warnings].map { |one| one[:code] }).to include("minutes-and-state")
+    end
+  end
+
+  it "cooks rice in a broth of its own, and says what is left of it" do
+    found = answer(graph_request("fish-broth"))
+    left = found[:warnings].find { |one| one[:code] == "broth-left" }[:say]
+    made, goes, rest = left.scan(/\d+/).map(&:to_i)
+    expect([goes, made - goes]).to eq([found[:liquid][:g].round, rest])
+    big = found[:vessels].find { |one| one[:key] == "big" }[:at_end]
+    expect(big[:free_g].round).to eq(made)
+    short = changed("fish-broth") { |dish| dish["lines"][1]["g"] = 100 }
+    expect(answer(short)[:warnings].map { |one| one[:code] }).to include("broth-short")
+  end
+
+  it "counts liquor of vegetables and water of a soak in the rice's, and takes the cook's minutes" do
+    found = answer(graph_request("mixed"))
+    dry = answer(changed("mixed") { |dish| dish["steps"][3]["from"] = [{ "vessel" => "pan" }] })
+    expect(dry[:liquid][:g] - found[:liquid][:g]).to be_within(3).of(133)
+    low, rest = %w[low rest].map { |kind| found[:tasks].find { |task| task[:kind] == kind }[:minutes] }
+    expect([low, rest]).to eq([13, 12])
+  end
+
+  it "is for guests, people or so much rice, and as written otherwise" do
+    { { "guests" => 3 } => 225.0, { "rice" => { "amount" => 0.5, "unit" => "kg" } } => 500.0, nil => 450.0,
+      { "people" => [{}, { "age" => "five-to-ten" }] } => 120.0 }.each do |wanted, rice_g|
+      request = graph_request("goat").merge("for" => wanted).compact
+      expect([wanted, answer(request)[:rice][:g]]).to eq([wanted, rice_g])
+    end
+    expect(faults(graph_request("goat").merge("for" => { "guests" => 0 })).first.first).to eq("for.guests")
+  end
+
+  it "asks before it plans where nobody says where something goes, unless the likeliest is wanted" do
+    open = changed("goat") { |dish| dish["lines"] << { "id" => "l9", "food" => "mint", "g" => 20 } }
+    expect(faults(open)).to eq([["dish.lines", "Where does the mint go in?"]])
+    expect(answer(open.merge("assume" => true))[:unplaced]).to eq(["mint"])
+    idle = changed("goat") { |dish| dish["steps"][3]["from"].pop }
+    expect(faults(idle)).to eq([["dish.vessels", "Where does what is in the jug go?"]])
+    asked = changed("goat") { |dish| dish["asked"] = [{ "of" => "s2", "question" => "Which onions?" }] }
+    expect(faults(asked)).to eq([["dish.s2", "Which onions?"]])
+    guessed = changed("goat") do |dish|
+      dish["asked"] = [{ "of" => "s2", "question" => "?", "guess" => "l3" }]
+    end
+    expect(faults(guessed)).to eq([])
+  end
+
+  it "refuses in words a graph that does not hold together" do
+    { ->(dish) { dish["steps"][1]["takes"] << { "line" => "l1", "share" => 0.5 } } =>
+        ["dish.lines", "goat: 1.5 times of it goes in, not once"],
+      ->(dish) { dish["steps"][1]["takes"] << { "line" => "l77" } } =>
+        ["dish.steps.1.takes", /\Al77 is not a line of the dish: l1, l2/],
+      ->(dish) { dish["steps"][0]["after"] = ["s5"] } =>
+        ["dish.steps", /\Ago round in a circle/],
+      ->(dish) { dish["steps"][4]["from"] = [{ "vessel" => "board" }] } =>
+        ["dish.steps.4.from", /\Aboard is not a vessel/],
+      lambda { |dish|
+        dish["steps"][1]["kind"] = "flambe"
+      } => ["dish.steps.1.kind", /\Amust be one of: rinse, soak/],
+      ->(dish) { dish["steps"][1]["minutes"] = "long" } =>
+        ["dish.steps.1.minutes", "must be of type number or null"],
+      ->(dish) { dish["steps"][1]["colour"] = "red" } => ["dish.steps.1.colour", "is not known here"],
+      ->(dish) { dish["grain"] = "teff" } => ["dish.grain", /\Amust be one of: basmati/],
+      lambda { |dish|
+        dish["lines"][0]["ingredient"] = "unicorn"
+      } => ["dish.lines.0.ingredient", /\Amust be one of/],
+      ->(dish) { dish["way"] = { "mood" => "good" } } => ["dish.way.mood", /\Amust be one of: rinse/],
+      lambda { |dish|
+        dish["steps"][3]["to"] = "garden"
+      } => ["dish.steps.3.to", /\Agarden is not a vessel or a place/],
+      ->(dish) { dish.delete("rice_g") } => ["dish", "must have rice_g"] }.each do |change, (field, message)|
+      found = faults(changed("goat", &change))
+      expect(found.first).to match([field, message])
+    end
+    expect(faults("dish" => "rice").first.first).to eq("dish")
+    expect(faults(graph_request("goat").merge("grain" => "basmati"))).to eq([["grain",
+                                                                              "must be left out: the dish has it"]])
+    expect(faults(graph_request("goat").merge("kit" => 3)).first).to eq(["kit", "must be a list"])
+  end
+
+  # Sums, orders and safety of dishes at random.
+  it "plans any graph: each line in its vessel once in all, nothing before what it is made of" do
+    random = Random.new(32)
+    200.times do
+      request = random_request(random)
+      plan = answer(request)
+      expect(amounts(plan)).to match(wanted(request, plan)), JSON.generate(request)
+      expect(late(request, plan)).to eq([]), JSON.generate(request)
+      raw = request["dish"]["lines"].any? { |line| line["ingredient"] == "chicken" }
+      expect(plan[:cautions].map { |one| one[:code] }).to include("poultry") if raw
+    end
+  end
+
+  # g of each food that goes in at all tasks together.
+  def amounts(plan)
+    all = plan[:tasks].flat_map { |task| task[:amounts] }.select { |one| Support::Graphs::FOODS.key?(one[:what]) }
+    all.group_by { |one| one[:what] }.transform_values { |list| list.sum { |one| one[:g_all] || one[:g] } }
+  end
+
+  # What it grows to: with the people, but for salt, spice and frying fat, which only have to be there.
+  def wanted(request, plan)
+    factor = plan[:servings] / 4
+    request["dish"]["lines"].to_h do |line|
+      food = FondKettle::Larder::Ingredients.fetch(line["ingredient"])
+      [line["ingredient"], food.scales == "people" ? be_within(0.1).of(line["g"] * factor) : be_positive]
+    end
+  end
+
+  # Steps that begin before one that they come after has ended.
+  def late(request, plan)
+    tasks = plan[:tasks].select { |task| task[:step] }.to_h { |task| [task[:step], task] }
+    order = FondKettle::Dishes::GraphOrder.new(laid(request).graph).before
+    tasks.keys.select do |id|
+      order.fetch(id).any? do |before|
+        other = tasks[before]
+        other && plan[:starts][other[:id]] - other[:minutes] < plan[:starts][tasks[id][:id]]
+      end
+    end
+  end
+end
