@@ -18,6 +18,7 @@ RSpec.describe "The commands that are documented" do
       Support::WholeKitchen.filled { |kitchen| FileUtils.cp_r(kitchen, data("demo")) }
       File.write(File.join(folder, "REQUEST.json"),
                  JSON.generate(basic_request(liquid: { "g" => 500 })))
+      FileUtils.cp(File.join(root, "spec/fixtures/graphs/goat.json"), File.join(folder, "DISH.json"))
       example.run
     end
   end
