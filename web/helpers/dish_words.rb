@@ -41,7 +41,9 @@ module FondKettle
           "Soften the leeks | fry | 8 min | until they slump. After a bar, say what it does " \
             "(#{step_kinds.join(', ')}), | wait where it needs no hands, and when: | while it soaks, " \
             "| at the boil, | at 10 min, | when dry, | while it rests, | finish. It takes the lines that " \
-            "its words name, or | takes leeks, butter. Only what says simmer or boil counts as boiling."
+            "its words name, or | takes leeks, butter. Only what says simmer or boil counts as boiling. " \
+            "A line that ends with a colon names another vessel for those under it (For the onions (pan): " \
+            "or In a bowl:); In the pot: goes back."
         end
 
         # Fields of what a dish keeps of its own.

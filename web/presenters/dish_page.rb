@@ -68,7 +68,11 @@ module FondKettle
         # The dish's own steps, one sentence each.
         def steps
           dish.steps.map do |step|
-            [step.say, *(step.time if step.between?), *(minutes(step.minutes) if step.minutes.positive?),
+            ["#{"#{step.vessel.heading} " if step.vessel}#{step.say}", *(if step.between?
+                                                                           step.time
+                                                                         end), *(if step.minutes.positive?
+                                                                                   minutes(step.minutes)
+                                                                                 end),
              *("until #{step.cue}" unless step.cue.empty?)].join(", ")
           end
         end

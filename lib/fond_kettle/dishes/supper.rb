@@ -11,6 +11,7 @@ require_relative "provisions"
 require_relative "scaling"
 require_relative "salt"
 require_relative "sense"
+require_relative "typed_vessels"
 
 module FondKettle
   module Dishes
@@ -115,6 +116,7 @@ module FondKettle
 
       # The request of `dish` at `factor`: rice, what the lines bring, its own steps.
       def request_for(dish, factor, lines, request)
+        request = request.with(made_in: made_in(dish, request)) if TypedVessels.any?(dish)
         method = OwnSteps.method(request.method, dish, request.made_in)
         food = PotFood.new(dish, lines, method)
         request.with(main_liquid: dish.main_liquid&.ingredient, method: method, rice_g: dish.rice_g * factor,
@@ -124,6 +126,11 @@ module FondKettle
                      aside: request.made_in ? food.aside.freeze : [].freeze)
       end
 
+      # The vessels that its headings name, in pots of the house.
+      def made_in(dish, request)
+        TypedVessels.new(dish, request.vessel, request.kit).made_in
+      end
+
       # The same for one of `pots` equal pots, scaling the lines too: each has a floor to be
       # covered with fat.
       def scaled_request(dish, factor, request, pots: 1)
@@ -131,7 +138,7 @@ module FondKettle
         split(request_for(dish, factor, lines, request), pots)
       end
 
-      private_class_method :in_batches, :warnings, :rounds
+      private_class_method :in_batches, :warnings, :rounds, :made_in
     end
   end
 end

@@ -1,11 +1,14 @@
 # frozen_string_literal: true
 
+require_relative "../kit/dish_vessels"
+
 module FondKettle
   module Dishes
     # Where a step is done, in words.
     module VesselWords
-      # Kinds of vessels on which food lies.
-      ON = %w[board].freeze
+      # Words before a vessel's own, and words for what is made in it.
+      PLACE = /\A(?:in|on)\s+(?:the|an?)\s+/i
+      FOR = /\Afor\b/i
 
       module_function
 
@@ -15,7 +18,7 @@ module FondKettle
       def in(vessel, say)
         return say if names(vessel).any? { |name| say.downcase.include?(name) }
 
-        "#{ON.include?(vessel.kind) ? 'On' : 'In'} #{called(vessel)}: #{small(say)}"
+        "#{Kit::DishVessels.fetch(vessel.kind).flat ? 'On' : 'In'} #{called(vessel)}: #{small(say)}"
       end
 
       def names(vessel)
@@ -24,11 +27,14 @@ module FondKettle
         end
       end
 
-      # The house's own vessel by its name, a usual one by the dish's word for it.
+      # The house's own vessel by its name, a usual one by the dish's word for it, where that says what it is.
       def called(vessel)
-        return vessel.pot.name if vessel.pot.name.match?(/\A(?:my|our) /i)
+        own = vessel.pot.name
+        return own.match?(/\A(?:my|our) /i) ? own : "the #{small(own)}" if vessel.pot.id
 
-        "the #{small(vessel.pot.id ? vessel.pot.name : vessel.name || vessel.key.tr('-', ' '))}"
+        word = [vessel.name, vessel.key.tr("-", " ")].compact.map { |one| one.sub(PLACE, "") }
+                                                     .find { |one| Kit::DishVessels.in_words(one) }
+        word && !word.match?(FOR) ? "the #{small(word)}" : own
       end
 
       def small(words)

@@ -24,7 +24,7 @@ module FondKettle
       def call(dish)
         { format: FORMAT, title: dish.title, serves: dish.serves, method: dish.method, grain: dish.grain,
           rice: { g: dish.rice_g.round(3) }, **(dish.pan_mm ? { pan: { diameter_mm: dish.pan_mm } } : {}),
-          lines: dish.lines.map { |line| line(line) }, steps: dish.steps.map { |step| step.to_h.compact },
+          lines: dish.lines.map { |line| line(line) }, steps: dish.steps.map { |step| own_step(step) },
           way: dish.way.settings, note: dish.note }
       end
 
@@ -71,13 +71,21 @@ module FondKettle
         shares ? { stage: entry["stage"] || shares.keys.first, shares: shares } : { stage: entry["stage"] }
       end
 
+      def own_step(step)
+        { **step.to_h, vessel: step.vessel&.to_h }.compact
+      end
+
       def step(entry)
         say, cue = entry.values_at("say", "cue").map { |text| text.to_s.tr("|\n\r", "/  ") }
         takes = entry["takes"]&.map { |name| name.tr("|,\n\r", "/   ") }
         Dishes::DishStep.of(say: say, cue: cue, stage: entry["stage"] || "base",
                             minutes: entry["minutes"].to_f, at_min: entry["at_min"]&.to_f, takes: takes,
                             kind: entry["kind"] || Care::Kinds::OWN, hands_on: entry.fetch("hands_on", true),
-                            oven_c: entry["oven_c"]&.to_f)
+                            oven_c: entry["oven_c"]&.to_f, vessel: vessel(entry["vessel"]))
+      end
+
+      def vessel(entry)
+        entry && Dishes::TypedVessel.new(name: entry["name"].tr("|:()\n\r", " "), kind: entry["kind"])
       end
 
       # Whole numbers without their point.
@@ -97,7 +105,8 @@ module FondKettle
         schema.value.fetch("properties").keys
       end
 
-      private_class_method :line, :quick, :places, :step, :text, :unknown, :schema, :schema_keys
+      private_class_method :line, :quick, :places, :own_step, :step, :vessel, :text, :unknown, :schema,
+                           :schema_keys
     end
   end
 end

@@ -19,6 +19,8 @@ module FondKettle
         Line = Value.define(:name, :raw_g, :steam_g, :gives_g, :stays_g)
         BOWL = { name: "bowl", diameter_mm: 220.0, height_mm: 90.0, floor_mm: 110.0, lid: "none", id: nil,
                  lid_factor: nil, material: "steel", kg: 0.5 }.freeze
+        # Kinds of steps on a fire.
+        HEATED = %w[fry reduce simmer broth boil].freeze
         # So many times what lies in it.
         ROOMY = 1.6
 
@@ -90,22 +92,32 @@ module FondKettle
         end
 
         def say(row)
-          return "The rice goes in" if row.step.key == Methods::BaseGraph::RICE
+          key = row.step.key
+          return "The rice goes in" if key == Methods::BaseGraph::RICE
+          return "Lift a part of it out, for later" if key.include?(Methods::BaseGraph::KEPT)
 
-          key = row.step.key.split("-kept-").first
           task = @plan.tasks.find { |one| one.id.start_with?("base.") && one.id.end_with?(".#{key}") }
-          kept = row.step.key.include?("-kept-")
-          kept ? "Lift a part of it out, for later" : task&.say || key.capitalize
+          task&.say || key.capitalize
         end
 
         def drawing(row, index)
-          bowl = row.step.vessel == Methods::BaseGraph::BOWL
-          heat = row.does&.heat unless bowl || row.does&.kind == "take-out"
-          pot = bowl ? bowl_for(row.contents) : @vessel.setting.vessel
-          seen = Drawings::VesselView.new(name: pot.name, kind: bowl ? "bowl" : "pot", vessel: pot,
-                                          contents: row.contents, source: @vessel.setting.burner.source,
-                                          heat: heat)
+          kind, pot = vessel(row)
+          hot = HEATED.include?(row.does&.kind)
+          seen = Drawings::VesselView.new(name: pot.name, kind: kind, vessel: pot, contents: row.contents,
+                                          source: @vessel.setting.burner.source,
+                                          heat: (row.does.heat if hot))
           Drawings::VesselPicture.new(seen, "vessel-#{index}").to_s
+        end
+
+        # [kind, Kit::Vessel] in which a step is done.
+        def vessel(row)
+          made_in = @plan.request.made_in
+          key = row.step.vessel
+          return ["bowl", bowl_for(row.contents)] if key == Methods::BaseGraph::BOWL
+          return ["pot", @vessel.setting.vessel] if made_in.nil? || made_in.vessel(key).rice
+
+          there = made_in.vessel(key)
+          [there.kind, there.pot]
         end
 
         # One that holds it, of the same shape.

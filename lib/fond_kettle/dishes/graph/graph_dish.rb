@@ -8,12 +8,11 @@ module FondKettle
     # `g` (nil: to taste) and a `note`.
     GraphLine = Value.define(:id, :food, :ingredient, :g, :note)
 
-    # A vessel of a dish: its `kind` (KINDS) and `name` in the cook's words, or nil; `rice`: the rice goes
-    # into it.
+    # A vessel of a dish: its `kind` (a key of Kit::DishVessels) and `name` in the cook's words, or nil;
+    # `rice`: the rice goes into it.
     GraphVessel = Value.define(:key, :kind, :name, :rice) do
       # Where what is taken out may go, that is no vessel of the dish.
       const_set(:AWAY, %w[table refrigerator freezer sink].freeze)
-      const_set(:KINDS, %w[pot frying-pan bowl jug steamer oven-dish cooker board].freeze)
     end
 
     # What goes in at a step: a `share` of a line.

@@ -4,10 +4,10 @@ require_relative "../dish"
 require_relative "../dish_step"
 require_relative "../own_steps"
 require_relative "../placing"
+require_relative "../vessel_pots"
 require_relative "../../methods/request/made_in"
 require_relative "graph_lines"
 require_relative "graph_order"
-require_relative "graph_pots"
 
 module FondKettle
   module Dishes
@@ -44,7 +44,7 @@ module FondKettle
 
       # Methods::MadeIn in the rice's pot (Kit::Vessel) and the house's `kit` ([kind, Kit::Vessel]).
       def made_in(rice_pot, kit)
-        Methods::MadeIn.new(vessels: GraphPots.new(@graph, rice_pot, kit, weights).vessels,
+        Methods::MadeIn.new(vessels: VesselPots.new(kinds, rice_pot, kit, weights).vessels,
                             steps: @steps.each_with_index.map { |step, index| place(step, index) }.freeze,
                             rice_from: [*@graph.rice_step&.from].freeze)
       end
@@ -107,6 +107,10 @@ module FondKettle
       def keys(ids)
         indexes = ids.filter_map { |id| @steps.index { |step| step.id == id } }
         indexes.map { |index| OwnSteps.key(index) }.freeze
+      end
+
+      def kinds
+        @graph.vessels.map { |vessel| [vessel.key, vessel.kind, vessel.name, vessel.rice] }
       end
 
       def weights

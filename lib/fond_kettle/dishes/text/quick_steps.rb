@@ -7,6 +7,7 @@ require_relative "../../measure/durations"
 require_relative "../../measure/rounding"
 require_relative "../dish_step"
 require_relative "../step_times"
+require_relative "../typed_vessel"
 
 module FondKettle
   module Dishes
@@ -16,6 +17,7 @@ module FondKettle
     #   Crumble the cheese over it | finish
     #   Leave the beans on low | simmer | 1 h 30 | wait
     #   Roast the squash at 200 °C | bake | 30 min
+    # A line that ends with a colon and names a vessel is its heading: "For the onions (pan):", "In the pot:".
     # What it does is said by its kind, never read from the words; a time that stands in them counts.
     module QuickSteps
       AT = /\A(?:at|after)\s+/i
@@ -28,6 +30,8 @@ module FondKettle
                           .except(*Care::Kinds.for_own_steps).freeze
       # What speaks of a time.
       TIME = /\A[\d½¼¾⅓⅔⅛]|\b(?:min|mins|minutes?|h|hrs?|hours?|nights?|overnight|days?|seconds?)\b/i
+      # The heading of steps in the rice's own pot, after those of another vessel.
+      BACK = "In the pot:"
       # More bars than anybody writes: the rest stays as it is.
       MOST_BARS = 40
       UNREAD = "“%s” is not read as a time and not counted: write it like 15 min, 1 h 30, half an hour, " \
@@ -38,12 +42,15 @@ module FondKettle
       # All DishSteps of `text`; a word between bars that says nothing of the kind
       # becomes part of what to do, so that nothing is lost.
       def read(text)
-        lines(text).map { |line| step(line) }.freeze
+        with_vessels(text).map { |line, vessel| step(line).with(vessel: vessel) }.freeze
       end
 
       # Text of DishSteps, as `read` reads it.
       def write(steps)
-        steps.map { |step| [step.say, *marks(step)].join(" | ") }.join("\n")
+        written = steps.slice_when { |one, next_one| one.vessel != next_one.vessel }.flat_map do |under|
+          [under.first.vessel&.heading || BACK, *under.map { |step| [step.say, *marks(step)].join(" | ") }]
+        end
+        (written.first == BACK ? written.drop(1) : written).join("\n")
       end
 
       # Sentences about words of `text` that name a time and are not read as one; no usual time replaces them
@@ -62,8 +69,21 @@ module FondKettle
         steps.reject { |step| Limits::TASK_MIN.cover?(step.minutes) }
       end
 
+      # Lines that are steps.
       def lines(text)
-        text.lines.map(&:strip).reject(&:empty?)
+        with_vessels(text).map(&:first)
+      end
+
+      # [line, TypedVessel of the heading that it stands under, or nil] of each step.
+      def with_vessels(text)
+        vessel = nil
+        text.lines.map(&:strip).reject(&:empty?).filter_map do |line|
+          heading = TypedVessel.heading(line)
+          next [line, vessel] unless heading
+
+          vessel = heading == :rice ? nil : heading
+          nil
+        end
       end
 
       def marks(step)
@@ -140,7 +160,7 @@ module FondKettle
       def kind?(word)
         Care::Kinds.for_own_steps.include?(word.downcase)
       end
-      private_class_method :lines, :marks, :step, :parts, :spoken, :take, :minutes, :oven,
+      private_class_method :lines, :with_vessels, :marks, :step, :parts, :spoken, :take, :minutes, :oven,
                            :place, :at_minute, :manner, :kind?
     end
   end

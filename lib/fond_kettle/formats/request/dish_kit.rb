@@ -1,10 +1,9 @@
 # frozen_string_literal: true
 
-require_relative "../../dishes/graph/graph_dish"
-require_relative "../../dishes/graph/graph_pots"
 require_relative "../../ground/errors"
 require_relative "../../ground/field_schema"
 require_relative "../../ground/limits"
+require_relative "../../kit/dish_vessels"
 require_relative "../../kit/fields"
 require_relative "../../kit/vessel"
 require_relative "checked"
@@ -15,11 +14,11 @@ module FondKettle
     class DishKit
       SCHEMA = Schema.json(strict: true) do
         required(:name).filled(:string, max_size?: Limits::NAME_LENGTH)
-        required(:kind).filled(:string, included_in?: Dishes::GraphVessel::KINDS)
+        required(:kind).filled(:string, included_in?: Kit::DishVessels.all.keys)
         FieldSchema.declare(self, Kit::VESSEL_FIELDS, optional: true)
       end
-      # What a vessel is like where it does not say.
-      USUAL = { floor_mm: nil, lid_factor: nil, material: "steel", kg: 1.5 }.freeze
+      # Weight of a vessel that does not say, kg.
+      USUAL_KG = 1.5
       POT = "pot"
 
       # `given`: a list of hashes. Raises InvalidInput where it is no list.
@@ -43,9 +42,8 @@ module FondKettle
 
       def vessel(given, index)
         known = Checked.call(SCHEMA, given, "kit.#{index}")
-        _, wide_mm, high_mm, lid, = Dishes::GraphPots::USUAL.fetch(known[:kind])
-        usual = { **USUAL, id: index, diameter_mm: wide_mm, height_mm: high_mm, lid: lid }
-        [known[:kind], Kit::Vessel.new(**usual, **known.except(:kind))]
+        usual = Kit::DishVessels.fetch(known[:kind]).usual
+        [known[:kind], usual.with(id: index, kg: USUAL_KG, **known.except(:kind))]
       end
     end
   end

@@ -20,6 +20,8 @@ module FondKettle
       ALL_OF_BOWL = Vessels::Pour.new(vessel: BOWL, what: "all", share: nil, g: nil)
       # The step at which the rice goes in.
       RICE = "rice"
+      # Between the key of a stage and what is lifted out after it, for later.
+      KEPT = "-kept-"
       MARINATES = "marinate"
       FRIES = "fry"
       SIMMERS = "simmer"
@@ -119,7 +121,7 @@ module FondKettle
       def kept_back(stage)
         at(stage).select { |index| @foods[index].kept.positive? }.map do |index|
           lift = Vessels::Step.of("take-out", share: @foods[index].kept)
-          Vessels::GraphStep.of("#{stage.key}-kept-#{index}", rice_key, does: lift, only: [index].freeze)
+          Vessels::GraphStep.of("#{stage.key}#{KEPT}#{index}", rice_key, does: lift, only: [index].freeze)
         end
       end
 
