@@ -44,7 +44,8 @@ RSpec.describe FondKettle::Dishes::TypedVessels do
     starts = plan.placed.starts
     expect(starts[fry.id]).to be_between(1, starts[marinate.id] - 1)
     vessel = FondKettle::Methods::RiceVessel.of(plan.request)
-    expect(FondKettle::Methods::FoodLoad.water_g(vessel.contents)).to be_within(1e-6).of((600 * 0.22) + (200 * 0.6))
+    brought_g = FondKettle::Methods::FoodLoad.water_g(vessel.contents)
+    expect(brought_g).to be_within(1e-6).of((600 * 0.22) + (200 * 0.6))
   end
 
   it "brings what is under a heading to the rice when that goes in, where no step names it" do

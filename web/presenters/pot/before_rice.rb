@@ -80,7 +80,7 @@ module FondKettle
 
         def bound
           bound_g = @plan.load.bound_g
-          ", #{grams(bound_g)} of it bound in the sauce, as steam" if bound_g >= 1
+          ", #{grams(bound_g)} of it only as steam, bound in the sauce" if bound_g >= 1
         end
 
         def brought_g
