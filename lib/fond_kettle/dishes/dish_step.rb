@@ -2,7 +2,7 @@
 
 require_relative "../ground/value"
 require_relative "../measure/rounding"
-require_relative "typed_vessel"
+require_relative "vessels/typed_vessel"
 
 module FondKettle
   module Dishes

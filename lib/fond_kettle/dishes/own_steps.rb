@@ -6,7 +6,7 @@ require_relative "../methods/moments"
 require_relative "../vessels/fry_states"
 require_relative "dish"
 require_relative "dish_step"
-require_relative "vessel_words"
+require_relative "vessels/vessel_words"
 
 module FondKettle
   module Dishes

@@ -4,7 +4,7 @@ require_relative "../kit/dish_vessels"
 require_relative "../methods/request/made_in"
 require_relative "../vessels/graph"
 require_relative "own_steps"
-require_relative "vessel_pots"
+require_relative "vessels/vessel_pots"
 
 module FondKettle
   module Dishes

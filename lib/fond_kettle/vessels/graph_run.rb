@@ -10,12 +10,14 @@ module FondKettle
     # `steam_g` that left; `put_away`: what left the dish (Contents, or nil); `minutes` that it takes;
     # `never_hot`: a sentence where the fire cannot do it, and nothing was changed.
     # `does`: the Step with the indexes of the foods that it was done to, or nil.
-    Row = Value.define(:step, :does, :before, :contents, :steam_g, :put_away, :minutes, :never_hot)
+    # `poured`: [key of another vessel, Contents that it gave] of each that was poured in first.
+    Row = Value.define(:step, :does, :poured, :before, :contents, :steam_g, :put_away, :minutes, :never_hot)
 
     # Carries the steps of a Graph out, one after the other.
     class GraphRun
       LIQUID = "liquid"
       SOLIDS = "solids"
+      ALL = "all"
 
       # `graph`: a Graph.
       def initialize(graph)
@@ -39,30 +41,32 @@ module FondKettle
       private
 
       def row(step)
-        before = filled(step)
-        return done(step, before, before) unless step.does
+        taken = taken(step)
+        poured = step.from.map { |pour| [pour.vessel, poured(pour)] }
+        before = poured.sum(taken) { |_, contents| contents }
+        done = { step: step, poured: poured.freeze, before: before, put_away: nil, steam_g: 0.0, minutes: 0.0,
+                 never_hot: nil, does: nil, contents: before }
+        done = done.merge(changed(step, before)) if step.does
+        @contents[step.vessel] = @done[step.vessel] = done[:contents]
+        Row.new(**done)
+      end
 
+      # What its Step does (attributes of Row).
+      def changed(step, before)
         does = aimed(step, before)
         change = before.after(does, @graph.settings.fetch(step.vessel))
-        done(step, before, change.contents, does: does, steam_g: change.steam_g, minutes: change.minutes,
-                                            put_away: carried(step, change.out))
+        { does: does, contents: change.contents, steam_g: change.steam_g, minutes: change.minutes,
+          put_away: carried(step, change.out) }
       rescue NeverHot => e
-        done(step, before, before, never_hot: e.message)
+        { never_hot: e.message }
       end
 
-      def done(step, before, contents, does: nil, steam_g: 0.0, put_away: nil, minutes: 0.0, never_hot: nil)
-        @contents[step.vessel] = @done[step.vessel] = contents
-        Row.new(step: step, does: does, before: before, contents: contents, steam_g: steam_g,
-                put_away: put_away, minutes: minutes, never_hot: never_hot)
-      end
-
-      # The vessel's contents when lines and other vessels' food have gone in.
-      def filled(step)
-        taken = step.takes.reduce(@contents[step.vessel]) do |contents, (line, share)|
+      # The vessel's contents when lines have gone in.
+      def taken(step)
+        step.takes.reduce(@contents[step.vessel]) do |contents, (line, share)|
           food = @graph.lines.fetch(line)
           contents.taking(share < 1 ? food.part(share) : food)
         end
-        step.from.reduce(taken) { |contents, pour| contents + poured(pour) }
       end
 
       # What goes out into another vessel stays in the dish.
@@ -109,18 +113,10 @@ module FondKettle
 
       # A share of what is meant, with what else stays where it is (`rest`), or without it.
       def part(contents, what, share, rest: false)
-        foods_share, liquid_share = [SOLIDS, LIQUID].map do |kind|
-          if [kind, "all"].include?(what)
-            share
-          else
-            (rest ? 1.0 : 0.0)
-          end
-        end
-        fat_share = if what == "all"
-                      share
-                    else
-                      (rest ? 1.0 : 0.0)
-                    end
+        other = rest ? 1.0 : 0.0
+        foods_share = [SOLIDS, ALL].include?(what) ? share : other
+        liquid_share = [LIQUID, ALL].include?(what) ? share : other
+        fat_share = what == ALL ? share : other
         contents.with(foods: parts(contents.foods, foods_share), fat_g: contents.fat_g * fat_share,
                       liquid_g: contents.liquid_g * liquid_share,
                       liquid_salt_g: contents.liquid_salt_g * liquid_share)

@@ -41,6 +41,15 @@ RSpec.describe FondKettle::Formats::DishRequest do
       end).to include("In the wide pan: brown the sliced onions in the ghee")
     end
 
+    it "says how much each vessel gives where it is poured in, and its cautions where it is boiled" do
+      laid = found[:tasks].find { |task| task[:step] == "s4" }
+      # Half of 750 g of onions browned to 0.32 of it, with half of their 90 g of ghee.
+      expect(laid[:puts_in]).to match(/\A\d{4} g from the big bowl; 165 g from the wide pan; \d\d g from the jug/)
+      fried = found[:tasks].find { |task| task[:step] == "s2" }
+      expect(fried[:cautions]).to include("hot-fat")
+      expect(fried[:cautions]).not_to include("raw-apart")
+    end
+
     it "counts what is reckoned, and the salt of all vessels" do
       expect(found[:step_minutes]["s2"]).to be_between(45, 60)
       expect(found[:salt][:g]).to be_within(0.5).of(18 + (0.0015 * 375) + (0.002 * 1350) + (0.001 * 90))

@@ -7,7 +7,7 @@ require_relative "../../measure/durations"
 require_relative "../../measure/rounding"
 require_relative "../dish_step"
 require_relative "../step_times"
-require_relative "../typed_vessel"
+require_relative "../vessels/typed_vessel"
 
 module FondKettle
   module Dishes

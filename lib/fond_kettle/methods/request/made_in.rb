@@ -1,11 +1,35 @@
 # frozen_string_literal: true
 
 require_relative "../../ground/value"
+require_relative "../../kit/dish_vessels"
 
 module FondKettle
   module Methods
     # A vessel of a dish and the Kit::Vessel that is used for it tonight; `rice`: the rice goes into it.
-    MadeInVessel = Value.define(:key, :kind, :name, :pot, :rice)
+    MadeInVessel = Value.define(:key, :kind, :name, :pot, :rice) do
+      # Words before a vessel's own, and words for what is made in it.
+      const_set(:PLACE, /\A(?:in|on)\s+(?:the|an?)\s+/i)
+      const_set(:FOR, /\Afor\b/i)
+
+      # What it is called: the house's own by its name, a usual one by the dish's word for it where that says
+      # what it is.
+      #
+      #   wide_pan.called # => "the wide pan"
+      def called
+        own = pot.name
+        return own.match?(/\A(?:my|our) /i) ? own : "the #{small(own)}" if pot.id
+
+        words = [name, key.tr("-", " ")].compact.map { |one| one.sub(self.class::PLACE, "") }
+        word = words.find { |one| Kit::DishVessels.in_words(one) }
+        word && !word.match?(self.class::FOR) ? "the #{small(word)}" : own
+      end
+
+      private
+
+      def small(words)
+        words.sub(/\A[A-Z](?=[a-z])/, &:downcase)
+      end
+    end
 
     # Where a dish's own step is done.
     #   key        of its StageText; `id` as the dish has it

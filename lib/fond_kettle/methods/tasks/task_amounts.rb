@@ -6,6 +6,7 @@ require_relative "../placing/filling_text"
 require_relative "../placing/lots"
 require_relative "../method"
 require_relative "../placing/provided_amounts"
+require_relative "poured_amounts"
 require_relative "water_amounts"
 require_relative "../placing/ingredient_placement"
 
@@ -34,6 +35,7 @@ module FondKettle
         @water = WaterAmounts.new(request, phase, words)
         @whereto = IngredientPlacement.new(request, text, last: last)
         @lots = Lots.new(request, phase)
+        @poured = PouredAmounts.new(request)
         @provided = ProvidedAmounts.new(phase, @whereto, @lots)
       end
 
@@ -58,7 +60,7 @@ module FondKettle
         puts.concat(rice(stage.kind)) if rice_at?(stage)
         puts.concat(filling_of(stage))
         puts.concat(liquid) if stage.equal?(taking("liquid"))
-        puts + provided(stage, stage.kind, stage.moment, once: once?(stage))
+        puts + provided(stage, stage.kind, stage.moment, once: once?(stage)) + @poured.at(stage)
       end
 
       # Amounts at a StageText with the rice in its vessel: the water that is sprinkled over it, and the
@@ -84,8 +86,8 @@ module FondKettle
         when "rinse" then [*rice(key), *rinsing]
         when "soak" then soaking
         when "heat-liquid", "kettle" then @request.soaks_in_liquid? ? [] : liquid
-        when "fill" then filling
-        when "layer" then [*provided(:fill, key), *provided(:layer, key)]
+        when "fill" then [*filling, *@poured.at_rice]
+        when "layer" then [*provided(:fill, key), *provided(:layer, key), *@poured.at_rice]
         when "fold", "strew" then provided(:finish, "fold", once: true)
         when "serve" then provided(:serve, key, once: true)
         else []

@@ -7,6 +7,7 @@ require_relative "../../ground/words"
 require_relative "../../pot/attributes"
 require_relative "task_facts"
 require_relative "task_texts"
+require_relative "../loads/rice_vessel"
 require_relative "../made/water_below"
 
 module FondKettle
@@ -171,8 +172,21 @@ module FondKettle
       def own_facts(id, stage, kind)
         return [].freeze unless @own_facts
 
+        there = in_vessel(stage, kind)
+        return @own_facts.at(kind, food: there, where: TaskFacts::BESIDE) if there
+
         where = id.start_with?(IN_PAN) ? TaskFacts::BASE : TaskFacts::BESIDE
         @own_facts.at(kind, food: @own_facts.care_of(stage, @amounts.provisions(stage)), where: where)
+      end
+
+      # Care of what a step in one of a dish's several vessels has: what goes in, and where it boils all that
+      # is in it; nil for any other step.
+      def in_vessel(stage, kind)
+        return unless @request.made_in&.step(stage.key)
+
+        row = RiceVessel.of(@request).rows.find { |one| one.step.key == stage.key }
+        there = kind.boils && row ? row.before.foods.flat_map { |food| food.ingredient.care } : []
+        @own_facts.care_of(stage, @amounts.provisions(stage)) | there
       end
 
       # What is so in the vessel; while the rice is washed there is none yet.

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-require_relative "../kit/dish_vessels"
-require_relative "../methods/request/made_in"
+require_relative "../../kit/dish_vessels"
+require_relative "../../methods/request/made_in"
 
 module FondKettle
   module Dishes

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
-require_relative "../ground/slug"
-require_relative "../ground/value"
-require_relative "../kit/dish_vessels"
+require_relative "../../ground/slug"
+require_relative "../../ground/value"
+require_relative "../../kit/dish_vessels"
 
 module FondKettle
   module Dishes

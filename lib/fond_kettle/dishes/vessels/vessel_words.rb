@@ -1,0 +1,32 @@
+# frozen_string_literal: true
+
+require_relative "../../kit/dish_vessels"
+
+module FondKettle
+  module Dishes
+    # Where a step is done, in words.
+    module VesselWords
+      module_function
+
+      # What is done, with its vessel (Methods::MadeInVessel) before it where the words do not name it.
+      #
+      #   VesselWords.in(wide_pan, "Brown the onions") # => "In the wide pan: brown the onions"
+      def in(vessel, say)
+        return say if names(vessel).any? { |name| say.downcase.include?(name) }
+
+        "#{Kit::DishVessels.fetch(vessel.kind).flat ? 'On' : 'In'} #{vessel.called}: #{small(say)}"
+      end
+
+      def names(vessel)
+        [vessel.key, vessel.kind, vessel.name, vessel.pot.name].compact.map do |name|
+          name.downcase.tr("-", " ")
+        end
+      end
+
+      def small(words)
+        words.sub(/\A[A-Z](?=[a-z])/, &:downcase)
+      end
+      private_class_method :names, :small
+    end
+  end
+end
