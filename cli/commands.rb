@@ -52,6 +52,14 @@ module FondKettle
         Formats::RunJson.call(Methods::Trying.run(request.supper.plan.request, request.liquid_g))
       end
 
+      # Reads a dish as a cook wrote it. The kitchen needs nothing for it but the larder.
+      def read(options)
+        require_relative "../lib/fond_kettle/ground/schema"
+        require_relative "../lib/fond_kettle/reading/reader"
+        puts JSON.pretty_generate(Reading::Reader.new(text(options.arguments.first)).dish)
+        0
+      end
+
       def clock(options)
         require_relative "../lib/fond_kettle/formats/clock_reader"
         answer_json(options) { |data| Formats::ClockReader.new(data).answer }
@@ -79,14 +87,14 @@ module FondKettle
 
       def answer_json(options)
         require_relative "../lib/fond_kettle/formats/request/request_reader"
-        puts JSON.pretty_generate(yield(Formats::RequestReader.parse(read(options.arguments.first))))
+        puts JSON.pretty_generate(yield(Formats::RequestReader.parse(text(options.arguments.first))))
         0
       end
 
       # The block answers a Formats::RequestReader; `dish` a Formats::DishRequest, where the request has one.
       def answer(options, dish:)
         load_core
-        data = Formats::RequestReader.parse(read(options.arguments.first))
+        data = Formats::RequestReader.parse(text(options.arguments.first))
         known = library(options.settings[:methods])
         found = of_dish(data, known)&.then(&dish) if data.key?("dish")
         found ||= yield(Formats::RequestReader.new(data, library: known))
@@ -118,14 +126,14 @@ module FondKettle
         Methods::Library.with(folder).tap { |library| library.problems.each { |problem| warn problem } }
       end
 
-      def read(path)
+      def text(path)
         path == "-" ? $stdin.read : File.read(path, encoding: "UTF-8")
       rescue SystemCallError => e
         raise InvalidInput.at("request", "cannot be read: #{e.class.name.split('::').last}", received: path)
       end
 
       private_class_method :refuse, :keep_safe, :answer_json, :answer, :of_dish, :run_dish, :load_core,
-                           :library, :read
+                           :library, :text
     end
   end
 end

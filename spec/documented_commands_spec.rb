@@ -19,6 +19,7 @@ RSpec.describe "The commands that are documented" do
       File.write(File.join(folder, "REQUEST.json"),
                  JSON.generate(basic_request(liquid: { "g" => 500 })))
       FileUtils.cp(File.join(root, "spec/fixtures/graphs/goat.json"), File.join(folder, "DISH.json"))
+      FileUtils.cp(File.join(root, "spec/fixtures/texts/lentils.txt"), File.join(folder, "TEXT"))
       example.run
     end
   end

@@ -7,8 +7,8 @@ require_relative "support/requires"
 
 RSpec.describe "The floors of the house" do
   root = File.expand_path("..", __dir__)
-  floors = %w[ground numeric measure larder table kit pot clock care vessels phases belief methods dishes log
-              house stove meals formats].freeze
+  floors = %w[ground numeric measure larder table kit pot clock care vessels phases belief methods dishes
+              reading log house stove meals formats].freeze
 
   it "loads the core without web, database or server" do
     script = 'require "./lib/fond_kettle"; ' \

@@ -8,7 +8,8 @@ RSpec.describe FondKettle::Dishes::QuickSteps do
                  cue: "they slump", at_min: nil, takes: nil, oven_c: nil, vessel: nil }
     expect(steps.map(&:to_h)).to eq([softened,
                                      { say: "Rest, gently", stage: "finish", kind: "own", minutes: 1.5,
-                                       hands_on: false, cue: "", at_min: nil, takes: nil, oven_c: nil, vessel: nil }])
+                                       hands_on: false, cue: "", at_min: nil, takes: nil, oven_c: nil,
+                                       vessel: nil }])
     expect(described_class.read(described_class.write(steps))).to eq(steps)
   end
 

@@ -44,7 +44,8 @@ RSpec.describe FondKettle::Formats::DishRequest do
     it "says how much each vessel gives where it is poured in, and its cautions where it is boiled" do
       laid = found[:tasks].find { |task| task[:step] == "s4" }
       # Half of 750 g of onions browned to 0.32 of it, with half of their 90 g of ghee.
-      expect(laid[:puts_in]).to match(/\A\d{4} g from the big bowl; 165 g from the wide pan; \d\d g from the jug/)
+      poured = /\A\d{4} g from the big bowl; 165 g from the wide pan; \d\d g from the jug/
+      expect(laid[:puts_in]).to match(poured)
       fried = found[:tasks].find { |task| task[:step] == "s2" }
       expect(fried[:cautions]).to include("hot-fat")
       expect(fried[:cautions]).not_to include("raw-apart")

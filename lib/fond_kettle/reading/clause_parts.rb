@@ -1,0 +1,76 @@
+# frozen_string_literal: true
+
+require_relative "verbs"
+
+module FondKettle
+  module Reading
+    # Takes a sentence apart where a new thing is done.
+    module ClauseParts
+      # A verb in what is to be seen, or is not to be done, is none.
+      NOT_DONE = /\b(?:until|till|not|don't|never|which\s+you\s+have|when\s+(?:it|they))\s[^,;]*\z|
+                  \b(?:should|must|will|would|can|may|ought\s+to|it'll)\s(?:\w+\s)?\z/ix
+      # A part that says only where, when or of what.
+      OPENS = /\A(?:in|into|on|onto|for|with|to|while|when|after|as|once|at|first|meanwhile|now|next|same
+              |from)\b/ix
+      CUT = /[,;:]|\band\b|\bthen\b/i
+      THEN = /,?\s+then\s/i
+      FRONT = /\A(?:[,;:]|\band\b|\bthen\b|\s)+/i
+      # Words between a cut and its verb, of a label before a colon ("Rice: soak …"), and of a verb alone.
+      REACH = 6
+      LABEL = 3
+      ALONE = 2
+
+      module_function
+
+      # Texts of the parts.
+      #
+      #   of("Wash the rice, soak it and drain well.").size # => 3
+      def of(sentence)
+        opened(cut(sentence, starts(sentence)))
+      end
+
+      # True where the verb at a place of a text is not told to be done.
+      def not_done?(text, from)
+        text[[from - Verbs::REACH, 0].max...from].match?(NOT_DONE)
+      end
+
+      # Where new parts begin.
+      def starts(sentence)
+        verbs = Verbs.found(sentence).reject { |one| one.from.zero? || not_done?(sentence, one.from) }
+        thens = sentence.to_enum(:scan, THEN).map { Regexp.last_match.begin(0) }
+        (verbs.filter_map { |one| start(sentence, one) } + thens).uniq.sort
+      end
+
+      # Where the part begins in which a verb stands, or nil where it belongs to the one before.
+      def start(sentence, found)
+        cut = sentence.rindex(CUT, found.from - 1)
+        return unless cut && sentence[cut...found.from].split.size <= REACH
+
+        cut unless sentence[cut] == ":" && sentence[0...cut].split.size <= LABEL
+      end
+
+      def cut(sentence, starts)
+        parts = [0, *starts, sentence.size].each_cons(2).map { |from, to| tidy(sentence[from...to]) }
+        parts.reject(&:empty?)
+      end
+
+      def tidy(text)
+        text.sub(FRONT, "").strip.sub(/[,;:]\z/, "")
+      end
+
+      # A part that only opens a sentence goes with the next; a verb alone, with what stands before it.
+      def opened(parts)
+        parts.each_with_object([]) do |part, done|
+          last = done.last
+          joins = last && Verbs.all_in(last).empty? && (last.match?(OPENS) || alone?(part))
+          joins ? done[-1] = "#{last}, #{part}" : done << part
+        end
+      end
+
+      def alone?(part)
+        part.split.size <= ALONE && Verbs.found(part).any?
+      end
+      private_class_method :starts, :start, :cut, :tidy, :opened, :alone?
+    end
+  end
+end

@@ -1,0 +1,67 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+require_relative "rice_course"
+
+module FondKettle
+  module Reading
+    # What is known of a Clause when its kind is asked for.
+    #   puts     it names lines beside the rice; `several`: more than one
+    #   liquid   one of them is poured; `fat`: one is fat
+    #   rice     it is about the rice; `drained`: the text drains the rice later on
+    #   stage    how far the rice is (RiceCourse)
+    #   last     the kind by which something is cooked; `previous`: the kind of the clause before
+    ClauseSense = Value.define(:clause, :puts, :several, :liquid, :fat, :rice, :drained, :stage, :last,
+                               :previous) do
+      # Words that the rules ask for, by the question.
+      const_set(:WORDS, {
+        low: /\b(?:low|lowest|tiny|smallest|gentlest|covered|lid\s+on|slow\s+fire|small\s+flame)\b/i,
+        flame: /\bflame|\blow\b/i,
+        opened: /\b(?:open|uncovered|no\s+lid|without\s+(?:a\s+)?lid|big\s+flame|holes|dry)\b/i,
+        left_open: /\bopen\b/i,
+        unopened: /(?:n't|not|before\s+you)\s+open/i,
+        oven: /\d\s*°?\s*[CF]\b|\boven\b|\bgas\s+(?:mark\s+)?\d/i,
+        on_top: /\b(?:on\s+top|over\s+(?:it|that|all|the)|on\s+(?:it|that|the)|upon)\b/i,
+        in_pan: /\bcook\b.*\bpan\b|\bpan\b.*\bcook\b/i,
+        in_fat: /\bcook\b.*\b(?:till|until|oil|fat|butter|lard)\b|
+                  \b(?:oil|fat|butter|lard|ghee)\b.*\bcook\b/ix,
+        into: /\bstir\b.*\binto\s+the\b/i,
+        cloth: /\b(?:cloth|towel)\b/i,
+        platter: /\A(?:\W*[[:alpha:]]+){0,2}\W*\b(?:platter|serving\s+dish)\b/i,
+        lidded: /\blid\s+on\b|\bcovered\b/i,
+        names_rice: /\brice\b/i,
+        rice_in: /\brice\b.*\bin(?:to|\b)/i,
+        beside: /\b(?:beside|alongside|on\s+the\s+(?:side|table)|to\s+serve|in\s+saucers|
+                  at\s+the\s+table)\b/ix,
+        rests: /(?<!the\s)\brest\b|\bstand\b|\bleave\b|\bwithout\s+opening\b/i,
+        soaks: /\bin\s+(?:\w+\s+)?water\b/i,
+        programme: /programme/i
+      }.freeze)
+
+      # True where its words say one of WORDS.
+      def says?(key)
+        clause.say.match?(self.class::WORDS.fetch(key))
+      end
+
+      # Minutes that it says, or nil.
+      def minutes
+        clause.minutes
+      end
+
+      # True where it says for how long, or what is to be seen.
+      def ends?
+        !minutes.nil? || !clause.until.nil?
+      end
+
+      # True once the rice is in its vessel.
+      def in?
+        stage != RiceCourse::BEFORE
+      end
+
+      # True once the rice is off the fire.
+      def done?
+        [RiceCourse::REST, RiceCourse::AFTER].include?(stage)
+      end
+    end
+  end
+end

@@ -1,0 +1,120 @@
+# frozen_string_literal: true
+
+require_relative "../dishes/step_times"
+require_relative "../ground/value"
+require_relative "../measure/numeral"
+require_relative "clause_parts"
+require_relative "verbs"
+
+module FondKettle
+  module Reading
+    # A part of a sentence that is one step.
+    #   say, verb   its words, and the Verb that they say (nil: none)
+    #   minutes     nil: not said; `until`: what is to be seen
+    #   meanwhile   true where it is done while something goes on
+    #   joins       true where it only begins the next one
+    #   sentence    its sentence's position among all
+    Clause = Value.define(:say, :verb, :minutes, :until, :meanwhile, :joins, :sentence) do
+      # The kind of its verb, or nil.
+      def kind
+        verb&.kind
+      end
+    end
+
+    # Makes clauses of sentences.
+    class Clauses
+      MEANWHILE = /\b(?:meanwhile|in\s+the\s+meantime|while\s+(?:that|it|they|the\s+[[:alpha:]]+)\b|
+                      in\s+those\s+|at\s+the\s+same\s+time)/ix
+      UNTIL = /\b(?:until|till|'til)\s+(?<cue>[^.;]+)/i
+      EACH_SIDE = /\b(?:a|each|per|on\s+each)\s+side\b/i
+      # "for another ten", "10 more": minutes, where nobody says of what.
+      COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})/i
+      BARE = /\b(?:another|for|it|be|least)\s+#{COUNT}(?=\s*(?:[,.;]|\z))|#{COUNT}\s+more\b/i
+      # "In those 15 minutes" is the time of what goes on.
+      THOSE = /\bin\s+those\s+\S+\s+\w+/i
+      FRY = "fry"
+      LOW = "low"
+      SIMMER = "simmer"
+      # What goes on under a lid: "cover and cook on low", "cover with foil and bake".
+      COVERED = [LOW, SIMMER, "bake", "steam"].freeze
+      MIX = "mix"
+      MARINATE = "marinate"
+
+      # `sentences`: texts.
+      def initialize(sentences)
+        @sentences = sentences
+      end
+
+      # Clauses in the order of the text.
+      def all
+        @all ||= begin
+          apart = @sentences.each_with_index.flat_map do |sentence, index|
+            ClauseParts.of(sentence).map { |say| clause(say, sentence, index) }
+          end
+          marinated(joined(apart)).freeze
+        end
+      end
+
+      private
+
+      def clause(say, sentence, index)
+        verb = verb(say)
+        Clause.new(say: say, verb: verb, minutes: minutes(say), until: say[UNTIL, :cue]&.strip,
+                   meanwhile: sentence.match?(MEANWHILE), joins: verb&.joins || false, sentence: index)
+      end
+
+      def minutes(say)
+        found = Dishes::StepTimes.new(say.sub(THOSE, "")).minutes || bare_minutes(say)
+        found && (say.match?(EACH_SIDE) ? found * 2 : found)
+      end
+
+      def bare_minutes(say)
+        found = BARE.match(say)
+        found && Measure::Numeral.read(found[:count])&.first&.to_f
+      end
+
+      # What is told first and is no mere beginning, else what stands there first.
+      def verb(say)
+        found = Verbs.found(say) + Verbs.all_in(say)
+        found = found.reject { |one| ClauseParts.not_done?(say, one.from) }
+        (found.find { |one| !one.verb.joins } || found.first)&.verb
+      end
+
+      # What only begins a step belongs to the next one of its sentence; fat that is heated, to what is fried
+      # in it.
+      def joined(clauses)
+        clauses.each_with_object([]) do |clause, done|
+          last = done.last
+          done[-1] = together(done[-1], clause) if last && begins?(last, clause)
+          done << clause unless last && begins?(last, clause)
+        end
+      end
+
+      def together(last, clause)
+        verb = last.kind == LOW && clause.kind == SIMMER ? last.verb : clause.verb
+        clause.with(say: "#{last.say}, #{clause.say}", verb: verb, until: clause.until || last.until,
+                    meanwhile: last.meanwhile || clause.meanwhile)
+      end
+
+      def begins?(last, clause)
+        same = last.sentence == clause.sentence
+        return false unless last.minutes.nil?
+        return same && COVERED.include?(clause.kind) if last.kind == LOW
+
+        last.joins && clause.verb && !clause.verb.apart && (same || last.kind == FRY)
+      end
+
+      # What is rubbed with something and left is one step.
+      def marinated(clauses)
+        clauses.each_with_object([]) do |clause, done|
+          last = done.last
+          if last&.kind == MIX && last.minutes.nil? && clause.kind == MARINATE
+            done[-1] = clause.with(say: "#{last.say}, #{clause.say}")
+          else
+            done << clause
+          end
+        end
+      end
+    end
+  end
+end

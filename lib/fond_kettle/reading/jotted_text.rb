@@ -1,0 +1,110 @@
+# frozen_string_literal: true
+
+require_relative "../ground/limits"
+require_relative "../measure/durations"
+require_relative "../measure/numeral"
+require_relative "run_together"
+require_relative "serving_count"
+require_relative "verbs"
+
+module FondKettle
+  module Reading
+    # The parts of a dish as a cook jots it down: its title, for how many, what goes in, what is done, and
+    # what is neither.
+    class JottedText
+      BULLET = /\A\s*(?:[-*•–]\s+|\d{1,2}[.)]\s+)/
+      NUMBERED = /\A\s*\d{1,2}[.)]\s+/
+      # Where one sentence ends and the next begins: no full stop behind a short word for a measure.
+      SENTENCE = /(?<!\b(?:lb|oz|ca)\.)(?<!\b(?:tbsp)\.)(?<!\btsp\.)(?<!\bapprox\.)(?<=[.!?])["')]*\s+/i
+      AMOUNT = /\A(?:about\s+|an?\s+|half\s+|[\d½¼¾⅓⅔⅛])/i
+      ENDS = /[.!?:]\s*\z/
+      ASIDE = /\(([^()]*)\)/
+      HEADING = /\A[A-Z][[:alpha:]' ]+:?\z/
+      # Letters of a line that is no more than a thing, of a heading, and of any line that is read.
+      SHORT = 90
+      HEADING_LETTERS = 40
+      ROW_LETTERS = 4 * Limits::LINE_LETTERS
+      TITLE_LETTERS = 120
+      # An aside of more words is none of the dish.
+      ASIDE_WORDS = 4
+
+      # `title`: its first line; `lines`: texts of what goes in; `sentences`: what is done; `not_read`: what
+      # is neither.
+      attr_reader :title, :lines, :sentences, :not_read
+
+      # `text`: as the cook wrote it.
+      def initialize(text)
+        @lines = []
+        @sentences = []
+        @not_read = []
+        title, *@rows = text.tr("\r", "\n").lines.map(&:strip).reject(&:empty?).first(Limits::LINES)
+        @title = title.to_s[0, TITLE_LETTERS]
+        @rows.each { |row| part(within_budget(row)) }
+      end
+
+      # For how many it is, or nil.
+      def serves
+        ServingCount.find([*@rows, @title].flat_map { |row| row.split(SENTENCE) })
+      end
+
+      private
+
+      # What is longer than anybody writes is said to be unread.
+      def within_budget(row)
+        @not_read << row[ROW_LETTERS..] if row.size > ROW_LETTERS
+        row[0, ROW_LETTERS]
+      end
+
+      def part(row)
+        if RunTogether.list?(row) then listed(row)
+        elsif thing?(row) then @lines << row.sub(BULLET, "").strip
+        else done(row)
+        end
+      end
+
+      def listed(row)
+        sentences = row.split(SENTENCE).reject { |sentence| ServingCount.only?(sentence) }
+        @lines.concat(sentences.flat_map { |sentence| RunTogether.things(sentence) })
+      end
+
+      # A line that says a thing: short, and nothing to be done.
+      def thing?(row)
+        return false if row.size > SHORT || row.match?(ENDS) || step?(row) || ServingCount.only?(row)
+
+        begun = row.sub(BULLET, "")
+        amount?(begun) || (@sentences.empty? && @lines.any? && !heading?(begun))
+      end
+
+      # True where a verb begins it, a time stands in it, or it is numbered below a list.
+      def step?(row)
+        begun = row.sub(NUMBERED, "")
+        return true if Verbs.found(begun).first&.from&.zero? || Measure::Durations.all(begun).any?
+
+        row.match?(NUMBERED) && @lines.any? && !amount?(begun)
+      end
+
+      def amount?(text)
+        text.match?(AMOUNT) || !Measure::Numeral.read(text).nil?
+      end
+
+      def heading?(text)
+        text.size < HEADING_LETTERS && text.match?(HEADING) && text.split.size > 1
+      end
+
+      def done(row)
+        bare = row.sub(BULLET, "")
+        return if heading?(bare) && !step?(bare)
+
+        outside = bare.gsub(ASIDE) { aside(Regexp.last_match(1)) }
+        found = outside.split(SENTENCE).map(&:strip)
+        @sentences.concat(found.reject { |one| one.empty? || ServingCount.only?(one) })
+      end
+
+      # A short aside belongs to the words before it.
+      def aside(words)
+        @not_read << words if words.split.size > ASIDE_WORDS
+        ""
+      end
+    end
+  end
+end

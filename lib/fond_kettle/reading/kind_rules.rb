@@ -1,0 +1,99 @@
+# frozen_string_literal: true
+
+require_relative "rice_course"
+
+module FondKettle
+  module Reading
+    # What a clause does (a key of Care::Kinds), by its verb's kind or without one: of each list the first
+    # rule that fits counts. A rule's test takes a ClauseSense; a kind may be found by one too.
+    module KindRules
+      ALWAYS = ->(_) { true }
+      # What goes on when something is turned or stirred in it.
+      GOES_ON = %w[low steam bake boil].freeze
+      FRIES = lambda do |sense|
+        !sense.liquid && (sense.says?(:in_pan) || (sense.says?(:in_fat) && sense.last != "simmer"))
+      end
+      TOP = ->(sense, there, else_kind) { sense.says?(:on_top) ? there : else_kind }
+
+      # By the kind of a verb; one that is not here does what it says.
+      BY_VERB = {
+        "stir" => [
+          [->(sense) { TOP.call(sense, "sprinkle", "fold") }, ->(sense) { sense.stage == RiceCourse::AFTER }],
+          ["low", ->(sense) { sense.in? && sense.minutes && sense.says?(:low) }],
+          [:previous.to_proc, ->(sense) { sense.in? && sense.minutes && GOES_ON.include?(sense.previous) }],
+          ["boil", ->(sense) { sense.in? && sense.minutes.nil? && sense.liquid }],
+          [->(sense) { sense.minutes ? "stir" : TOP.call(sense, "lay-in", "stir") }, :in?.to_proc],
+          ["mix", ->(sense) { sense.says?(:into) && sense.several }],
+          ["simmer", :liquid.to_proc],
+          [->(sense) { sense.last || (sense.several ? "mix" : "lay-in") }, ALWAYS]
+        ],
+        "lay-in" => [["sprinkle", :done?.to_proc]],
+        "boil" => [["boil", :in?.to_proc], ["par-boil", ->(sense) { sense.rice && sense.drained }],
+                   ["boil", :rice.to_proc], ["simmer", ALWAYS]],
+        "simmer" => [
+          ["fry", FRIES],
+          ["simmer", ->(sense) { sense.stage != RiceCourse::WITH || sense.clause.meanwhile }],
+          ["reduce", ->(sense) { sense.says?(:opened) }], ["low", ALWAYS]
+        ],
+        "low" => [
+          ["rest", ->(sense) { sense.stage == RiceCourse::REST || (sense.in? && sense.previous == "drain") }],
+          ["layer", ->(sense) { sense.rice && sense.says?(:names_rice) && sense.minutes.nil? }],
+          ["low", :in?.to_proc], ["simmer", ->(sense) { sense.minutes || sense.liquid }], ["lay-in", ALWAYS]
+        ],
+        "layer" => [["low", ->(sense) { sense.stage == RiceCourse::WITH && sense.minutes }]],
+        "rest" => [
+          ["low", ->(sense) { sense.in? && sense.says?(:flame) }],
+          ["reduce", ->(sense) { sense.in? && sense.says?(:left_open) && !sense.says?(:unopened) }],
+          ["rest", :in?.to_proc], ["soak", ->(sense) { sense.says?(:soaks) }], ["marinate", ALWAYS]
+        ],
+        "shape" => [["layer", ->(sense) { sense.in? && sense.rice }]],
+        "cut" => [["serve", ->(sense) { sense.stage == RiceCourse::AFTER && sense.puts }]]
+      }.freeze
+
+      # Of a clause without a verb, whatever the rice does.
+      IMPLIED = [
+        ["serve", ->(sense) { sense.says?(:beside) || (sense.in? && sense.says?(:platter)) }],
+        [->(sense) { TOP.call(sense, "sprinkle", "serve") }, ->(sense) { sense.puts && sense.done? }],
+        ["bake", ->(sense) { sense.says?(:oven) && sense.minutes }]
+      ].freeze
+
+      # And once the rice is in.
+      IMPLIED_IN = [
+        ["rest", ->(sense) { sense.says?(:rests) || (sense.says?(:cloth) && !sense.says?(:low)) }],
+        ["layer", ->(sense) { sense.says?(:names_rice) && sense.minutes.nil? && !sense.says?(:programme) }],
+        ["reduce", ->(sense) { sense.says?(:opened) && !sense.says?(:unopened) && !sense.says?(:on_top) }],
+        ["lay-in", ->(sense) { sense.puts && sense.minutes.nil? && !sense.says?(:low) }],
+        ["low", ALWAYS]
+      ].freeze
+
+      # And before.
+      IMPLIED_BEFORE = [
+        ["soak", ->(sense) { sense.says?(:soaks) }],
+        ["layer", ->(sense) { sense.says?(:names_rice) && sense.says?(:on_top) }],
+        ["fill", ->(sense) { sense.says?(:rice_in) }],
+        ["lay-in", ->(sense) { sense.says?(:on_top) && !sense.ends? }],
+        ["simmer", ->(sense) { sense.liquid || (sense.minutes && sense.says?(:lidded)) }],
+        ["fry", :fat.to_proc],
+        [:last.to_proc, :last.to_proc],
+        ["own", ->(sense) { !sense.puts }],
+        [->(sense) { sense.ends? ? "fry" : "lay-in" }, ALWAYS]
+      ].freeze
+
+      module_function
+
+      # The kind of a clause of which `sense` (ClauseSense) is known.
+      def kind(sense)
+        verb = sense.clause.verb&.kind
+        return first(BY_VERB.fetch(verb, []), sense) || verb if verb
+
+        first(IMPLIED, sense) || first(sense.in? ? IMPLIED_IN : IMPLIED_BEFORE, sense)
+      end
+
+      def first(rules, sense)
+        kind, = rules.find { |_, test| test.call(sense) }
+        kind.respond_to?(:call) ? kind.call(sense) : kind
+      end
+      private_class_method :first
+    end
+  end
+end

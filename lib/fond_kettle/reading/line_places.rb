@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Reading
+    # How much of each line of a text has gone in somewhere, and in which vessel it lies.
+    class LinePlaces
+      REST = "rest"
+      # What is left of a line by rounding is nothing.
+      NONE = 0.001
+
+      # `lines`: ReadLines.
+      def initialize(lines)
+        @taken = Array.new(lines.size, 0.0)
+        @at = Array.new(lines.size)
+      end
+
+      # Share of a line (its index) that goes in now, by what its words say of how much (a NamedLine's share).
+      def share(index, said)
+        left = 1.0 - @taken[index]
+        return 0.0 if left < NONE
+        return left if said == REST
+        return @taken[index].zero? ? 1.0 : 0.0 unless said
+
+        [said, left].min
+      end
+
+      # Notes that a share of a line went into a vessel.
+      def take(index, share, vessel)
+        @taken[index] += share
+        @at[index] = vessel
+      end
+
+      # The vessel (key) in which a line lies, or nil.
+      def vessel(index)
+        @at[index]
+      end
+
+      # Notes that what is in one vessel, or some lines of it, is in another now.
+      def move(from, into, indexes = nil)
+        @at.each_index do |index|
+          @at[index] = into if @at[index] == from && (indexes.nil? || indexes.include?(index))
+        end
+      end
+
+      # True where something lies in a vessel.
+      def any?(vessel)
+        @at.include?(vessel)
+      end
+
+      # Indexes of lines of which nothing has gone in anywhere.
+      def untaken
+        @taken.each_index.select { |index| @taken[index].zero? }
+      end
+    end
+  end
+end

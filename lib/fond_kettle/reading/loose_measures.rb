@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+require_relative "../ground/catalogue"
+require_relative "../ground/paths"
+require_relative "../ground/schema"
+require_relative "../ground/value"
+require_relative "../measure/numeral"
+
+module FondKettle
+  module Reading
+    # A row of data/reading/measures.yml, whose head says what each field is.
+    LooseMeasure = Value.define(:words, :as, :ask)
+
+    # A text in which loose measures stand as certain ones; `asks`: a question about each that is a guess.
+    CertainText = Value.define(:text, :asks)
+
+    # Reads loose measures: a handful, a glass, a big onion.
+    module LooseMeasures
+      SCHEMA = Schema.json(strict: true) do
+        required(:words).array(:string)
+        required(:as).filled(:string)
+        optional(:ask).filled(:bool)
+      end
+      ASK = "How much is “%s”? %s is taken for it."
+      # How much more or less than usual a thing or a spoon is, by what is said of it.
+      SIZES = { /\b(?:big|large|fat|huge)\b/i => 1.5, /\b(?:small|little|baby)\b/i => 0.7,
+                /\b(?:heaped|heaping|generous)\b/i => 1.5, /\bscant\b/i => 0.85 }.freeze
+      # "One fowl of 3 lb."
+      OF_WEIGHT = /\A(?:one|an?|1)\s+(?<what>[[:alpha:] -]+?)\s+of\s+
+                   (?<weight>[\d½¼¾⅓⅔⅛][\d\s½¼¾⅓⅔⅛.,]*(?:lb|kg|g|oz)\b\.?)/ix
+      # "a cup and a half of", "a glass and a half of"
+      AND_A_HALF = /\Aan?\s+(?<unit>[[:alpha:]-]+)\s+and\s+a\s+half(?:\s+of)?\b/i
+      NUMBER = %r{(?<number>(?:\d[\d\s./,½¼¾⅓⅔⅛-]*|[½¼¾⅓⅔⅛]|\b(?:#{Measure::Numeral::WORD}|half\s+an?)))\s*}i
+
+      module_function
+
+      # All rows. Raises BadCatalogue.
+      def all
+        @all ||= Catalogue.read(File.join(DATA, "reading", "measures.yml"), SCHEMA)
+                          .map { |row| LooseMeasure.new(ask: false, **row) }.freeze
+      end
+
+      # The CertainText of a line.
+      #
+      #   certain("a small handful of mint").text # => "15 g mint"
+      def certain(line)
+        text = line.sub(OF_WEIGHT, '\k<weight> \k<what>').sub(AND_A_HALF, '1 1/2 \k<unit> of')
+                   .sub(/\A(?=[[:alpha:]]+\s+of\b|t(?:b?sp)\b)/i, "1 ")
+        found = pattern.match(text)
+        return CertainText.new(text: text, asks: [].freeze) unless found
+
+        row = by_words.fetch(found[:words].downcase)
+        CertainText.new(text: text.sub(found[0]) { amount(found[:number].strip, row.as) },
+                        asks: row.ask ? [format(ASK, found[0].strip, row.as)].freeze : [].freeze)
+      end
+
+      # Times the usual weight that a thing has by what is said of its size.
+      def size(text)
+        SIZES.find { |words, _| text.match?(words) }&.last || 1.0
+      end
+
+      def amount(number, unit)
+        count = Measure::Numeral.read(number.sub(/\Aan?\z/i, "1").sub(/\Ahalf\s+an?\z/i, "1/2"))&.first || 1
+        size, name = unit.match(/\A(\d+)\s*(.*)\z/)&.captures
+        total = size ? count * size.to_f : count
+        "#{Measure::Numeral.write(total)} #{name || unit} "
+      end
+
+      def by_words
+        @by_words ||= all.flat_map { |row| row.words.map { |words| [words.downcase, row] } }.to_h
+      end
+
+      def pattern
+        @pattern ||= begin
+          words = by_words.keys.sort_by { |one| -one.size }.map { |one| Regexp.escape(one) }
+          /\A(?:about\s+)?#{NUMBER}(?<words>#{words.join('|')})(?![[:alpha:]-])\s*/i
+        end
+      end
+      private_class_method :amount, :by_words, :pattern
+    end
+  end
+end

@@ -1,0 +1,126 @@
+# frozen_string_literal: true
+
+require "set"
+require_relative "../ground/value"
+require_relative "../larder/names"
+
+module FondKettle
+  module Reading
+    # A line that a clause names: the `index` of it, `share` where its words say how much (0.5, "rest"), and
+    # whether it is `sure`: all of its name is said, or no other line has the word. `onto`: something is put
+    # to it.
+    NamedLine = Value.define(:index, :share, :sure, :onto)
+
+    # Which lines the words of a clause name.
+    class NamedLines
+      SHARES = { /\bhalf\b/i => 0.5, /\bthird\b/i => 1.0 / 3, /\bquarter\b(?!\s+of\s+an\s+hour)/i => 0.25,
+                 /\b(?:rest|remaining|remainder|other)\b/i => "rest" }.freeze
+      # Words before a name in which its share stands.
+      REACH = 4
+      # The water that a line says: others are poured away.
+      OWN_WATER = /\b(?:the|its|measured|boiling|hot|all)\s+(?:[[:alpha:]]+\s+)?water\b|
+                   (?:\A|,\s|\badd\s)water\b/ix
+      # Words that tell nothing apart.
+      STOP = %w[a an the of in on and or with to for from at it g ml kg cup rice one].freeze
+      PARTS = %w[leaf seed piece].freeze
+
+      # `lines`: ReadLines.
+      def initialize(lines)
+        @lines = lines
+        @names = lines.map { |line| line.names.select { |word| word.size > 1 } }
+        # What tells a line from another of its name.
+        @marks = lines.map { |line| (Larder::Names.ours.words(line.text) | line.text.scan(/\d+/)) - STOP }
+        @owners = Hash.new { |all, word| all[word] = [] }
+        @names.each_with_index { |words, index| words.each { |word| @owners[word] << index } }
+      end
+
+      # NamedLines of a text, in the order of the lines; of several of one name, those that are told apart in
+      # the text, or the first of which nothing was taken (`open`: indexes of these).
+      def in(text, open = @names.each_index.to_a)
+        said = Larder::Names.ours.words(text).to_set
+        found = own(whole(said) + parts(said), text, open)
+        found = leaves(said) if found.empty?
+        told_apart(found, said | text.scan(/\d+/), open).sort.map do |index, sure|
+          NamedLine.new(index: index, share: share(index, text), sure: sure, onto: onto?(index, text))
+        end
+      end
+
+      private
+
+      # [index, true] of each line of which all is said; of lines of which one's name lies within another's,
+      # the longer: "coconut milk" is no "milk".
+      def whole(said)
+        found = all_said(said)
+        found.reject { |index| found.any? { |other| within?(index, other) } }.map { |index| [index, true] }
+      end
+
+      def all_said(said)
+        @names.each_index.select do |index|
+          @names[index].any? && @names[index].all? { |word| said.include?(word) }
+        end
+      end
+
+      def within?(index, other)
+        @names[other].size > @names[index].size && (@names[index] - @names[other]).empty?
+      end
+
+      # [index, sure] of each line of which some word is said that no whole name explains: surely where it is
+      # the last of its name or no other's.
+      def parts(said)
+        all = all_said(said)
+        fresh = said - all.flat_map { |index| @names[index] }
+        (fresh.flat_map { |word| @owners.fetch(word, []) }.uniq - all).map do |index|
+          found = @names[index].select { |word| fresh.include?(word) }
+          [index, found.include?(@names[index].last) || found.all? { |word| @owners[word].one? }]
+        end
+      end
+
+      # Without water that is not the dish's own, and what only another part of the method names.
+      def own(found, text, open)
+        found.reject do |index, _|
+          line = @lines[index]
+          !text.include?(line.text) && ((line.spoken && open.include?(index)) || other_water?(line, text))
+        end
+      end
+
+      def other_water?(line, text)
+        line.ingredient&.water? && line.food.match?(/water\z/i) && !text.match?(OWN_WATER)
+      end
+
+      # A part of a plant that stands for it: "the leaves".
+      def leaves(said)
+        parts = PARTS & said.to_a
+        found = @marks.each_index.select { |index| @marks[index].intersect?(parts) }
+        found.size == 1 ? found.map { |index| [index, true] } : []
+      end
+
+      def told_apart(found, said, open)
+        found.group_by { |index, _| @names[index].last }.values.flat_map do |alike|
+          next alike if alike.size == 1
+
+          marks = alike.to_h { |index, _| [index, (@marks[index] & said.to_a).size] }
+          best = alike.select { |index, _| marks[index] == marks.values.max }
+          best.size == 1 ? best : [best.find { |index, _| open.include?(index) } || best.first]
+        end
+      end
+
+      def share(index, text)
+        head = @names[index].filter_map { |word| text.index(/\b#{Regexp.escape(stem(word))}/i) }.min
+        return unless head
+
+        before = text[0...head].split(/[,;]|\band\b/).last.to_s.split.last(REACH).join(" ")
+        SHARES.find { |words, _| before.match?(words) }&.last
+      end
+
+      # "to the lentils"
+      def onto?(index, text)
+        @names[index].any? { |word| text.match?(/\b(?:to|into)\s+the\s+#{Regexp.escape(stem(word))}/i) }
+      end
+
+      # A word as it begins in the singular and in the plural.
+      def stem(word)
+        word[0, [word.size - 1, 3].max]
+      end
+    end
+  end
+end

@@ -1,0 +1,83 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Reading
+    # What a cook is asked about a dish that was read (`asked` of a dish of schema 2): about the whole first,
+    # then lines, what goes in nowhere, and steps.
+    class Questions
+      # Kinds whose time the plan needs from the cook.
+      NEED_MINUTES = %w[simmer low bake steam par-boil].freeze
+
+      # `serves`; `method`: its key, and whether that is `sure`; `lines`: ReadLines; `course`: the Course.
+      def initialize(serves, method, lines, course, sure:)
+        @serves = serves
+        @method = method
+        @sure = sure
+        @lines = lines
+        @course = course
+      end
+
+      # Hashes with string keys.
+      def all
+        [*of_dish, *@lines.flat_map { |line| of_line(line) }, *nowhere,
+         *@course.steps.flat_map { |step| of_step(step) }]
+      end
+
+      private
+
+      def of_dish
+        [(ask("serves", "For how many is it?") unless @serves), of_rice,
+         (ask("method", "Is its rice cooked like #{words(@method)}?", guess: @method) unless @sure)].compact
+      end
+
+      def of_rice
+        rice = @lines.find(&:grain)
+        return ask("grain", "Which rice is it, and how much?") unless rice
+
+        asked = rice.g.nil? || rice.questions.any?
+        ask("rice_g", "How much rice? Write grams or cups.", guess: rice.g) if asked
+      end
+
+      def of_line(line)
+        line.questions.first(1).map { |words| ask(line.id, words, field: "g", guess: line.g) }
+      end
+
+      def nowhere
+        open = @course.untaken.map { |index| @lines[index] }.reject(&:grain)
+        open.map { |line| ask(line.id, "Where does the #{line.food} go in?", field: "takes") }
+      end
+
+      def of_step(step)
+        [kind(step), which(step), minutes(step)].compact
+      end
+
+      def kind(step)
+        ask(step.id, "“#{step.clause.say}”: what is done?", field: "kind", guess: step.kind) if step.guessed
+      end
+
+      def which(step)
+        return if step.unsure.empty?
+
+        ids = step.unsure.map { |index| @lines[index].id }
+        food = @lines[step.unsure.first].food
+        words = "Is the #{food} meant in “#{step.clause.say}”?"
+        ask(step.id, words, field: "takes", choices: ids, guess: ids.first)
+      end
+
+      def minutes(step)
+        return if !NEED_MINUTES.include?(step.kind) || step.clause.minutes || step.clause.until
+
+        ask(step.id, "How many minutes: “#{step.clause.say}”?", field: "minutes")
+      end
+
+      def ask(subject, question, field: nil, choices: nil, guess: nil)
+        { "of" => subject, "field" => field, "question" => question, "choices" => choices,
+          "guess" => guess }.compact
+      end
+
+      def words(key)
+        key.tr("-", " ")
+      end
+    end
+  end
+end

@@ -1,0 +1,114 @@
+# frozen_string_literal: true
+
+require_relative "../care/cautions"
+require_relative "../dishes/claims"
+require_relative "../dishes/text/quick_text"
+require_relative "../ground/value"
+require_relative "../larder/grains"
+require_relative "../larder/names"
+require_relative "../measure/amounts"
+require_relative "../measure/unit_table"
+require_relative "loose_measures"
+
+module FondKettle
+  module Reading
+    # A line of a dish as it was read.
+    #   text        as the cook wrote it; `spoken`: in the method alone
+    #   food, note  in the cook's words; `said`: words of it that are found again in the method
+    #   ingredient  Larder::Ingredient, nil: it is the rice, of a `grain` (a key)
+    #   g           of the whole line, nil: not known
+    #   questions   about it
+    ReadLine = Value.define(:id, :text, :food, :ingredient, :grain, :g, :note, :questions, :said, :spoken) do
+      # True where nobody knows the food.
+      def unknown?
+        ingredient&.key == "unknown"
+      end
+
+      # Words of it that name it best, without what only describes.
+      def names
+        known = said.reject { |word| FondKettle::Dishes::Claims::EMPTY.include?(word) }
+        known.empty? ? said : known
+      end
+    end
+
+    # Reads lines of a dish.
+    class ReadLines
+      # What it is for says nothing of what it is.
+      FOR = /\s+for\s+(?:the|frying|serving|garnish)\b.*\z/i
+      # Rice that is called by its kind alone.
+      KINDS = /\b(?:basmati|jasmine)\b/i
+      HEAPED = /\b(?:heaped|heaping)\b/i
+      RICE = "rice"
+      LETTERS = 300
+      EACH = "What does one %s weigh? %.0f g is taken for it."
+
+      # `names`: Larder::Names; `cups`: the house's own (Measure::Cup).
+      def initialize(names: Larder::Names.ours, cups: [])
+        @names = names
+        @quick = Dishes::QuickText.new(names: names, cups: cups)
+        @count = 0
+      end
+
+      # ReadLines of a text: one, or more where it says several things; `spoken`: only the method says it.
+      #
+      #   ReadLines.new.read("2 tbsp ghee").first.g # => 27.3
+      def read(text, spoken: false)
+        certain = LooseMeasures.certain(text)
+        read = @quick.read(certain.text.sub(FOR, ""))
+        rice = rice(text, certain.text, read)
+        things = rice ? [rice] : read.lines.map { |line| thing(line, text) }
+        asks = rice ? certain.asks : [*certain.asks, *read.questions.map(&:ask)]
+        things.map { |found| line(text, found, asks, spoken) }
+      end
+
+      private
+
+      # What a Dishes::Line says (attributes of ReadLine).
+      def thing(line, text)
+        piece = Measure::UnitTable.piece?(line.unit)
+        sized = piece || text.match?(HEAPED)
+        weight_g = line.g && (sized ? line.g * LooseMeasures.size(text) : line.g)
+        each_g = weight_g && piece && raw?(line.ingredient) && (weight_g / line.amount)
+        { food: line.name, ingredient: line.ingredient, grain: nil, g: weight_g, note: line.note,
+          questions: each_g ? [format(EACH, line.name, each_g)] : [] }
+      end
+
+      def raw?(ingredient)
+        Care::Cautions.raw.intersect?(ingredient.care)
+      end
+
+      # The same of a line that is the rice, or nil; its name may not be all that is said of it ("500 g aged
+      # basmati").
+      def rice(text, certain, read)
+        return unless read.lines.size <= 1
+
+        grain, weight_g = read.rice
+        grain ||= grain(text.split(/[(,]|\bfor\b/i).first.to_s)
+        return unless grain
+
+        { food: called_rice(certain), ingredient: nil, grain: grain, g: weight_g || read.lines.first&.g,
+          note: nil, questions: [] }
+      end
+
+      def line(text, found, asks, spoken)
+        @count += 1
+        said = @names.words(found[:food].split(/[(,]/).first.to_s)
+        said |= [RICE] if found[:grain]
+        note = found[:note].to_s
+        ReadLine.new(**found, id: "l#{@count}", text: text[0, LETTERS], food: found[:food][0, LETTERS],
+                              note: (note[0, LETTERS] unless note.empty?), said: said, spoken: spoken,
+                              questions: [*asks, *found[:questions]])
+      end
+
+      def grain(text)
+        @names.grain(text) || (@names.grain("#{text} #{RICE}") if text.match?(KINDS))
+      end
+
+      def called_rice(text)
+        bare = Measure::Amounts.new.read(text)&.rest || text
+        words = bare.sub(/\Aof\s+/i, "").split(",").first.to_s.strip
+        words.match?(/\brice\b/i) ? words : "#{words} #{RICE}".strip
+      end
+    end
+  end
+end

@@ -1,0 +1,134 @@
+# frozen_string_literal: true
+
+require_relative "../care/kind"
+require_relative "../ground/errors"
+require_relative "../ground/limits"
+require_relative "../measure/degrees"
+require_relative "broth_given"
+require_relative "clauses"
+require_relative "course"
+require_relative "jotted_text"
+require_relative "questions"
+require_relative "read_line"
+require_relative "spoken_lines"
+require_relative "way_reader"
+
+module FondKettle
+  module Reading
+    # Makes a dish of schema 2 (data/dish.schema.json) of what a cook jots down or pastes: a title, what goes
+    # in, what is done. What it is not sure of stands in `asked`; what is no part of the dish in `not_read`.
+    class Reader
+      # Letters of a text that is read.
+      MOST = 100_000
+      EMPTY = "is empty: write a title, what goes in, what is done"
+      LONG = "must have at most #{MOST} letters".freeze
+      LIDS = { /\bfoil\b/i => "foil", /\b(?:no|without\s+a)\s+lid\b|\buncovered\b/i => "none",
+               /\blid\b|\bcover/i => "ordinary" }.freeze
+      HEATS = { /\b(?:low|lowest|gentle|gently|tiny|smallest|slow)\b/i => "low",
+                /\b(?:high|hard|big\s+flame|fierce)\b/i => "high", /\bmedium\b/i => "medium" }.freeze
+      BAKE = "bake"
+      LIQUID = "liquid"
+
+      # `text`: as the cook wrote it. Raises InvalidInput where it is empty, too long or not UTF-8.
+      def initialize(text)
+        raise InvalidInput.at("text", "must be UTF-8 text") unless text.valid_encoding?
+        raise InvalidInput.at("text", EMPTY) if text.strip.empty?
+        raise InvalidInput.at("text", LONG, received: text.size) if text.size > MOST
+
+        @text = JottedText.new(text)
+      end
+
+      # The dish, with string keys.
+      #
+      #   Reader.new("Plain rice\n300 g basmati\n450 g water\nBoil the rice …").dish["rice_g"] # => 300.0
+      def dish
+        @dish ||= head.merge(body, "asked" => asked, "remarks" => [],
+                                   "not_read" => [*@text.not_read, *course.idle]).compact
+      end
+
+      private
+
+      def head
+        { "schema" => 2, "title" => @text.title, "serves" => @text.serves, "grain" => rice&.grain,
+          "rice_g" => rice&.g&.round(1), "method" => way.first }
+      end
+
+      def body
+        { "lines" => lines.map { |line| written(line) }, "vessels" => vessels,
+          "steps" => course.steps.map { |step| step(step) } }
+      end
+
+      def lines
+        @lines ||= begin
+          reader = ReadLines.new
+          listed = @text.lines.flat_map { |text| reader.read(text) }
+          @text.sentences.each do |sentence|
+            spoken = SpokenLines.new(listed).in(sentence)
+            listed.concat(spoken.flat_map { |text| reader.read(text, spoken: true) })
+          end
+          listed.first(Limits::LINES).freeze
+        end
+      end
+
+      def rice
+        lines.find(&:grain)
+      end
+
+      def course
+        @course ||= Course.new(Clauses.new(@text.sentences).all, lines)
+      end
+
+      def way
+        kinds = course.vessels.to_h { |one| [one.key, one.kind] }
+        @way ||= WayReader.new(course.steps, lines, kinds, course.rice_vessel).method
+      end
+
+      def asked
+        Questions.new(@text.serves, way.first, lines, course, sure: way.last).all
+      end
+
+      def written(line)
+        food = line.ingredient
+        known = line.grain || (food.key unless line.unknown?)
+        { "id" => line.id, "text" => line.text, "food" => line.food, "ingredient" => known,
+          "g" => line.g&.round(1), "note" => line.note, "unknown" => line.unknown?,
+          "allergens" => food&.allergens || [], "care" => food&.care || [] }.compact
+      end
+
+      def vessels
+        own = course.rice_vessel
+        course.vessels.map do |one|
+          { "key" => one.key, "kind" => one.kind, "name" => one.name, "rice" => one.key == own }.compact
+        end
+      end
+
+      def step(step)
+        { "id" => step.id, "say" => step.clause.say, "kind" => step.kind, "vessel" => step.vessel,
+          **manner(step), "takes" => step.takes.map { |index, share| take(index, share) },
+          "from" => step.from.map { |key| pour(key, step.clause.say) }, "rice" => step.rice,
+          "beside" => step.beside }.compact
+      end
+
+      def manner(step)
+        say = step.clause.say
+        { "minutes" => step.clause.minutes, "hands_on" => !Care::Kinds.fetch(step.kind).unattended?,
+          "heat" => said(HEATS, say), "lid" => said(LIDS, say), "until" => step.clause.until,
+          "oven_c" => (Measure::Degrees.first(say) if step.kind == BAKE) }
+      end
+
+      def take(index, share)
+        { "line" => lines[index].id, "share" => share.round(4) }
+      end
+
+      # Of a broth so much is poured as its words say.
+      def pour(key, say)
+        weight_g = BrothGiven.in?(say) ? BrothGiven.weight_g(say)&.round(1) : nil
+        { "vessel" => key, "what" => (LIQUID if weight_g), "g" => weight_g }.compact
+      end
+
+      def said(table, say)
+        table.find { |words, _| say.match?(words) }&.last
+      end
+    end
+  end
+end

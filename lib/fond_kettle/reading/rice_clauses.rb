@@ -1,0 +1,80 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Reading
+    # Which clauses of a text speak of the rice, make it ready, and lay it in.
+    class RiceClauses
+      RICE = /\b(?:rice(?!\s+(?:will|pot|cooker|bowl|pan|water|line|vinegar|wine))
+                |basmati|jasmine|parcels|bundles|packets)\b/ix
+      # What may stand for it, near the front.
+      IT = /\A(?:\W*[[:alpha:]']+){0,3}?\W*\b(?:it|this|them)\b/i
+      MORE = /\b(?:rest|remaining|other|half|white|more|then)\b[^.]*\brice\b/i
+      # On a plate it is done.
+      DONE = /\b(?:plate|platter|serve|fluff|loosen)\b/i
+      WRAP = "wrap"
+      BOIL = "boil"
+      DRAIN = "drain"
+      # Kinds of verbs that make it ready, and that put it in.
+      READIES = [DRAIN, WRAP, "cool", "mix"].freeze
+      PUTS = ["stir", "lay-in", "layer", "fry", "simmer", "low", "put-back", "sprinkle", nil].freeze
+      # Words of a clause that goes on with what the one before was about: "Boil 7 min hard."
+      FEW = 5
+      GOES_ON = [DRAIN, BOIL].freeze
+      # Clauses after one in which it is drained.
+      SOON = 4
+
+      # True for a clause of a few words.
+      def self.short?(text)
+        text.split.size <= FEW
+      end
+
+      # `clauses`: Clauses.
+      def initialize(clauses)
+        @clauses = clauses
+        @kinds = clauses.map { |clause| clause.verb&.kind }
+      end
+
+      # The position of the last clause that makes the rice ready, where it is put in after that, or -1.
+      def last_readied
+        @last_readied ||= begin
+          puts = speaking.select { |at| PUTS.include?(@kinds[at]) && !@clauses[at].say.match?(DONE) }
+          speaking.reverse.find { |at| readies?(at) && (puts.last || -1) > at } || -1
+        end
+      end
+
+      # The position of the last clause that lays rice in, or -1.
+      def last_layer
+        @last_layer ||= @clauses.rindex { |clause| clause.say.match?(MORE) } || -1
+      end
+
+      private
+
+      # Positions of clauses that speak of the rice, or go on with it.
+      def speaking
+        @speaking ||= begin
+          last = false
+          @clauses.each_index.select { |at| last = speaks?(at) || (last && goes_on?(at)) }
+        end
+      end
+
+      def speaks?(position)
+        @clauses[position].say.match?(RICE) || @kinds[position] == WRAP
+      end
+
+      def goes_on?(position)
+        say = @clauses[position].say
+        say.match?(IT) || (RiceClauses.short?(say) && GOES_ON.include?(@kinds[position]))
+      end
+
+      def readies?(position)
+        READIES.include?(@kinds[position]) || boils?(position)
+      end
+
+      # Boiled for a while, and drained soon after.
+      def boils?(position)
+        @kinds[position] == BOIL && !@clauses[position].minutes.nil? &&
+          @kinds[position + 1, SOON].to_a.include?(DRAIN)
+      end
+    end
+  end
+end

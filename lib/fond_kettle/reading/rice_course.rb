@@ -1,0 +1,77 @@
+# frozen_string_literal: true
+
+require_relative "rice_clauses"
+
+module FondKettle
+  module Reading
+    # How far the rice of a text is, clause by clause: before it goes in, while it cooks, while it rests,
+    # after.
+    class RiceCourse
+      BEFORE = "before"
+      IN = "in"
+      WITH = "with"
+      REST = "rest"
+      AFTER = "after"
+      # What is done to the rice alone, before it goes in.
+      ALONE = %w[rinse soak drain par-boil wrap mix].freeze
+      # Done when it is cooked.
+      FINISHES = %w[fluff fold turn-out serve dress].freeze
+      # Done while it rests, and no sign that it is over.
+      RESTS = %w[rest seal].freeze
+      # By these it cooks: nothing more is laid in.
+      COOKS = %w[low bake boil].freeze
+
+      attr_reader :stage
+
+      # `clauses`: Clauses.
+      def initialize(clauses)
+        @clauses = RiceClauses.new(clauses)
+        @stage = BEFORE
+        @spoken_of = false
+      end
+
+      # True once the rice is in the vessel in which it is cooked.
+      def in?
+        @stage != BEFORE
+      end
+
+      # True where a text speaks of the rice, by its name or as what was spoken of last; `named`: it names
+      # lines.
+      def meant?(text, named)
+        return true if text.match?(RiceClauses::RICE)
+
+        @spoken_of && (text.match?(RiceClauses::IT) || (!named && RiceClauses.short?(text)))
+      end
+
+      # True where the rice may go in at a clause (its position): it is not made ready after that.
+      def ready?(position)
+        position > @clauses.last_readied
+      end
+
+      # Goes on over a step of a `kind` (a key of Care::Kinds) at a position, which puts the rice in where
+      # `goes_in`; `rice`: it is about the rice. Returns where it stands beside the rice.
+      def pass(kind, position, goes_in:, rice:)
+        @spoken_of = kind == RiceClauses::WRAP || (rice && (ALONE.include?(kind) || goes_in))
+        if goes_in || laid_in?(kind, position)
+          @stage = WITH
+          return IN
+        end
+        in? ? @stage = here(kind) : BEFORE
+      end
+
+      private
+
+      # Between two layers of rice.
+      def laid_in?(kind, position)
+        @stage == WITH && position <= @clauses.last_layer && !COOKS.include?(kind)
+      end
+
+      def here(kind)
+        return AFTER if @stage == AFTER || FINISHES.include?(kind)
+        return RESTS.include?(kind) ? REST : AFTER if @stage == REST
+
+        kind == REST ? REST : WITH
+      end
+    end
+  end
+end

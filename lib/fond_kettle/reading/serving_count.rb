@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+require_relative "../measure/durations"
+require_relative "../measure/numeral"
+
+module FondKettle
+  module Reading
+    # For how many a dish is, where a text says it.
+    module ServingCount
+      COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})/i
+      # Ways to say it, in a sentence of its own or among others.
+      WAYS = [/\b(?:serves|feeds|sufficient\s+for|enough\s+for|makes|yields)\s*:?\s+
+               (?:(?:about|some|up\s+to)\s+)?#{COUNT}\b/ix,
+              /\b#{COUNT}\s+(?:of\s+us|people|persons|servings|portions|eaters|hungry)\b/i,
+              /\A\W*for\s+(?:(?:about|some)\s+)?#{COUNT}\b(?!\s*(?:min|hour|hr|h\b))/i].freeze
+      # Letters of a sentence that says no more than that.
+      SHORT = 50
+
+      module_function
+
+      # The number that the first of some sentences says, or nil.
+      #
+      #   find(["Tested twice.", "Serves 4 to 6"]) # => 4.0
+      def find(sentences)
+        sentences.each do |sentence|
+          said = WAYS.filter_map { |way| way.match(sentence) }.first
+          number = said && Measure::Numeral.read(said[:count])&.first
+          return number.to_f if number
+        end
+        nil
+      end
+
+      # True for a text that says no more than that.
+      def only?(text)
+        text.size < SHORT && WAYS.any? { |way| text.match?(way) } && Measure::Durations.all(text).empty?
+      end
+    end
+  end
+end

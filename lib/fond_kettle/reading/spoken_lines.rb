@@ -1,0 +1,89 @@
+# frozen_string_literal: true
+
+require_relative "../larder/names"
+require_relative "../measure/amounts"
+require_relative "../measure/durations"
+require_relative "../measure/unit_table"
+require_relative "loose_measures"
+require_relative "read_line"
+
+module FondKettle
+  module Reading
+    # Things that only the method names, with their amounts: "a glass and a half of water", "4 small fish".
+    class SpokenLines
+      # Where an amount may begin.
+      START = /(?<![[:alnum:].,°-])
+               (?=[\d½¼¾⅓⅔⅛]|(?:an?|half|one|two|three|four|five|six|eight|ten|twelve)\s)/ix
+      # Where the thing ends.
+      STOP = /\s*(?:[,.;:()!?]|\s(?:and|&|plus|the|in|into|with|for|to|on|onto|over|till|until|from|through|so
+                 |that|which|if|is|are|goes|go|up|at|then|when|by)\s|\z)/ix
+      # What is spoken of as known.
+      KNOWN = /\A(?:the|them|it|this|that|those|these|your|its|an?)\b/i
+      # What is counted and no food.
+      NO_FOOD = /\b(?:times?|changes|waters?\s+from|sides?|persons?|people|pans?|pots?|bowls?|vessel|holes?
+                 |layers?|fingers?|inch(?:es)?|lots?|mound|heap|while|minutes?|hours?|day|night)\b/ix
+      SOME = /\A(?:few|little|bit)\b\s*/i
+      OF = /\Aof\s+/i
+      # What is measured in these is a food, though nobody knows it; of so many words at most.
+      MEASURED = %w[mass volume].freeze
+      WORDS = 3
+      LETTERS = (2..60)
+      # Letters of an amount with its thing, and things of a sentence.
+      REACH = 120
+      MOST = 30
+
+      # `lines`: ReadLines that are listed already; `names`: Larder::Names.
+      def initialize(lines, names = Larder::Names.ours)
+        @names = names
+        @known = lines.map(&:names)
+        @amounts = Measure::Amounts.new
+      end
+
+      # Texts of what a sentence names and no line has.
+      #
+      #   SpokenLines.new([]).in("Pour on two glasses of water.") # => ["two glasses of water"]
+      def in(sentence)
+        from = 0
+        found = []
+        while found.size < MOST && (from = sentence.index(START, from))
+          text = thing(sentence[from, REACH])
+          found << text if text
+          from += text ? text.size : 1
+        end
+        found
+      end
+
+      private
+
+      # The thing that a text begins with, or nil.
+      def thing(text)
+        return if Measure::Durations.all(text).first&.from&.zero?
+
+        amount = @amounts.read(LooseMeasures.certain(text).text)
+        name = amount && name(amount)
+        return unless name && food?(name, amount.unit) && fresh?(name)
+
+        from = text.index(name)
+        from ? text[0...(from + name.size)] : name
+      end
+
+      # What an amount is of, or nil where it is no thing of its own.
+      def name(amount)
+        rest = amount.rest.sub(SOME, "").sub(OF, "")
+        name = rest[0...(rest.index(STOP) || rest.size)].strip
+        name if LETTERS.cover?(name.size) && !name.match?(KNOWN) && !name.match?(NO_FOOD)
+      end
+
+      def food?(name, unit)
+        return true if @names.find(name) || @names.grain(name) || name.match?(ReadLines::KINDS)
+
+        MEASURED.include?(Measure::UnitTable.find(unit.to_s)&.family) && name.split.size <= WORDS
+      end
+
+      def fresh?(name)
+        words = @names.words(name)
+        @known.none? { |known| (known - words).empty? || (words - known).empty? }
+      end
+    end
+  end
+end

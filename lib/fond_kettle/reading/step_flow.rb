@@ -1,0 +1,107 @@
+# frozen_string_literal: true
+
+require_relative "broth_given"
+require_relative "step_vessels"
+
+module FondKettle
+  module Reading
+    # What goes in at each step: lines, and what other vessels give.
+    class StepFlow
+      # Kinds at which nothing goes in.
+      NEVER_TAKES = %w[cool rest taste take-out turn-out fluff preheat drain].freeze
+      TAKES_BROTH = %w[fill stir boil simmer layer lay-in low sprinkle].freeze
+      # Kinds that move what is in one vessel into another.
+      GIVES = %w[take-out turn-out taste drain].freeze
+      MOVES_ALL = %w[turn-out serve taste].freeze
+      # Kinds that go on with what was made in a bowl.
+      GOES_ON = [*StepVessels::HOT, "stir", "lay-in", "put-back", "mix", "fill"].freeze
+      MADE = [*StepVessels::MIXES, *StepVessels::OF_RICE].freeze
+      # What was made in another vessel, as the next clause speaks of it.
+      THAT = /\A(?:\W*[[:alpha:]']+\s+){0,2}(?:that|it|them|this)\b/i
+      TAKE_OUT = "take-out"
+      DRAIN = "drain"
+      TASTE = "taste"
+
+      # `lines`: ReadLines; `places`: LinePlaces; `course`: the VesselCourse; `rice`: the RiceCourse.
+      def initialize(lines, places, course, rice)
+        @lines = lines
+        @places = places
+        @course = course
+        @rice = rice
+        @rice_line = lines.index(&:grain)
+        @last_taken = []
+      end
+
+      # [index of a line, share] of each that goes in at a step of a `kind` in a `vessel`; `named`: its
+      # NamedLines; `rice`: it is about the rice.
+      def takes(named, kind, vessel, rice:)
+        found = NEVER_TAKES.include?(kind) ? [] : foods(named)
+        found += [[@rice_line, nil]] if rice && @rice_line && !(NEVER_TAKES - [DRAIN]).include?(kind)
+        found = found.sort_by(&:first).filter_map { |index, said| take(index, said, vessel) }
+        @last_taken = found.map(&:first) if found.any?
+        found
+      end
+
+      # Keys of other vessels that give what is named in a clause; `last`: the ReadStep before.
+      def from(named, clause, kind, vessel, goes_in:, last:)
+        return [] if clause.say.match?(StepVessels::AWAY) || (NEVER_TAKES - GIVES).include?(kind)
+
+        found = meant(named, kind, goes_in).filter_map { |index| @places.vessel(index) }
+        found << broth(clause.say, named) if TAKES_BROTH.include?(kind)
+        found << last.vessel if given?(clause, kind, last)
+        found << @course.fire if gives_all?(kind, last)
+        found.compact.uniq - [vessel]
+      end
+
+      # Notes where what was named lies now; a part of a broth that is poured leaves the rest where it was.
+      def move(named, say, kind, vessel, from)
+        return if BrothGiven.in?(say) && kind != DRAIN
+
+        indexes = meant(named, kind, false) if kind == TAKE_OUT
+        from.each { |key| @places.move(key, vessel, indexes) }
+      end
+
+      private
+
+      def foods(named)
+        named.map { |one| [one.index, one.share] }.reject { |index, _| index == @rice_line }
+      end
+
+      def take(index, said, vessel)
+        share = @places.share(index, said)
+        return unless share.positive?
+
+        @places.take(index, share, vessel)
+        [index, share]
+      end
+
+      # Indexes of the lines of a clause, or of "them": what went in last.
+      def meant(named, kind, goes_in)
+        indexes = named.map(&:index)
+        indexes |= [@rice_line] if goes_in && @rice_line
+        indexes.empty? && kind == TAKE_OUT ? @last_taken : indexes
+      end
+
+      # The vessel of a broth that was made in it, where a clause pours some and no line is meant.
+      def broth(say, named)
+        return if !BrothGiven.in?(say) || named.any? { |one| @lines[one.index].ingredient&.liquid }
+
+        water = @lines.each_index.find { |index| @lines[index].ingredient&.water? && @places.vessel(index) }
+        water && @places.vessel(water)
+      end
+
+      # True where a clause goes on with what the one before it made.
+      def given?(clause, kind, last)
+        last && clause.say.match?(THAT) && GOES_ON.include?(kind) && MADE.include?(last.kind) &&
+          @places.any?(last.vessel)
+      end
+
+      # What is turned out, served, or drained and is not the rice, comes off the fire.
+      def gives_all?(kind, last)
+        return @rice.in? || kind == TASTE if MOVES_ALL.include?(kind)
+
+        kind == DRAIN && !@rice.in? && @places.any?(@course.fire) && !StepVessels::OF_RICE.include?(last&.kind)
+      end
+    end
+  end
+end

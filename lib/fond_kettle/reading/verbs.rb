@@ -1,0 +1,94 @@
+# frozen_string_literal: true
+
+require_relative "../care/kind"
+require_relative "../ground/catalogue"
+require_relative "../ground/paths"
+require_relative "../ground/schema"
+require_relative "../ground/value"
+
+module FondKettle
+  module Reading
+    # A row of data/reading/verbs.yml, whose head says what each field is.
+    Verb = Value.define(:kind, :words, :joins, :apart, :never)
+
+    # A Verb in a text: the place of its first letter, and the words that say it.
+    FoundVerb = Value.define(:verb, :from, :words)
+
+    # What verbs a text says.
+    module Verbs
+      SCHEMA = Schema.json(strict: true) do
+        required(:kind).filled(:string, included_in?: Care::Kinds.all.keys)
+        required(:words).array(:string)
+        optional(:joins).filled(:bool)
+        optional(:apart).filled(:bool)
+        optional(:never).array(:string)
+      end
+      # Where a verb may begin: before it a sentence, a part of one, or what tells somebody to do it.
+      BEFORE = /(?:\A|[,;:(–—-]\s*(?:(?:and|then|but|now)\s+)*|
+                   \b(?:and|then|now|you|to|it|them|or|while)\s+)\z/ix
+      # What lets something go on: "let it simmer", "leave the rice to soak".
+      LETS = /\b(?:let|leave|keep|put)\s+(?:[[:alpha:]']+\s+){1,4}(?:gently\s+|slowly\s+)?\z/i
+
+      # Behind these no verb stands: "the rest of it", "a quarter".
+      NOUN = /\b(?:the|an?|its|of|half|three|in|small|thick|thin)\s+\z/i
+
+      # Letters before a verb that say whether it is one.
+      REACH = 60
+
+      module_function
+
+      # All rows. Raises BadCatalogue.
+      def all
+        @all ||= Catalogue.read(File.join(DATA, "reading", "verbs.yml"), SCHEMA)
+                          .map { |row| Verb.new(joins: false, apart: false, never: [].freeze, **row) }.freeze
+      end
+
+      # The FoundVerbs of a text that are told to be done, from its front to its end.
+      def found(text)
+        all_in(text).select { |one| told?(before(text, one.from)) }
+      end
+
+      # Every one whose words stand in a text, as a noun too.
+      def all_in(text)
+        nouns = ranges(text, never)
+        found = text.to_enum(:scan, pattern).map { Regexp.last_match }.map do |match|
+          FoundVerb.new(verb: by_words.fetch(match[0].downcase), from: match.begin(0), words: match[0])
+        end
+        found.reject do |one|
+          nouns.any? do |range|
+            range.cover?(one.from)
+          end || text[0...one.from].match?(NOUN)
+        end
+      end
+
+      # What stands right before a place.
+      def before(text, from)
+        text[[from - REACH, 0].max...from]
+      end
+
+      def told?(before)
+        before.match?(BEFORE) || before.match?(LETS)
+      end
+
+      def never
+        @never ||= /\b(?:#{all.flat_map(&:never).map { |words| Regexp.escape(words) }.join('|')})\b/i
+      end
+
+      def ranges(text, words)
+        text.to_enum(:scan, words).map { Regexp.last_match.begin(0)...Regexp.last_match.end(0) }
+      end
+
+      def by_words
+        @by_words ||= all.flat_map { |verb| verb.words.map { |words| [words, verb] } }.to_h
+      end
+
+      def pattern
+        @pattern ||= begin
+          words = by_words.keys.sort_by { |one| -one.size }.map { |one| Regexp.escape(one) }
+          /(?<![[:alpha:]-])(?:#{words.join('|')})(?![[:alpha:]-])/i
+        end
+      end
+      private_class_method :before, :told?, :never, :ranges, :by_words, :pattern
+    end
+  end
+end

@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+require_relative "../kit/dish_vessels"
+
+module FondKettle
+  module Reading
+    # A vessel that a text speaks of: its key in the dish, the kind (a key of Kit::DishVessels), and the words
+    # for it (nil: nobody named it).
+    ReadVessel = Value.define(:key, :kind, :name)
+
+    # The vessels of a text, clause by clause.
+    class VesselCourse
+      # A vessel that something goes into, or lies in.
+      WORDS = Kit::DishVessels.all.values.flat_map(&:words).sort_by { |word| -word.size }
+                              .map { |word| Regexp.escape(word) }
+      NAMED = /\b(?:in|into|onto|on|to|from|upon|off|line|butter|grease|rub)\s+
+               (?<name>(?:(?:an?|the|your|my|that|its|another|same|second|other)\s+)*
+               (?:(?!(?:in|on|into|with|and|of|the|an?)\b)[[:alpha:]-]+\s+){0,3}?
+               (?<word>#{WORDS.join('|')}))\b(?!\s+of\b)/ix
+      OTHER = /\b(?:another|second|other|small|separate)\b/i
+      SAME = /\bsame\b/i
+      ARTICLE = /\A(?:(?:an?|the|your|my|that|its|same)\s+)+/i
+      # Kinds of vessels by what is done, where none is named.
+      APART = { "take-out" => "plate", "cut" => "board", "dish" => "dish" }.freeze
+      KINDS = { "take-out" => "bowl", "cut" => "board", "dish" => "oven-dish" }.freeze
+      BOWL = "bowl"
+      # What rice is washed and soaked in.
+      RICE_BOWL = "rice-bowl"
+      BOILING = "boiling-pot"
+      PAN = "frying-pan"
+
+      attr_reader :all
+
+      # Nothing was spoken of yet.
+      def initialize
+        @all = []
+        @fire = nil
+      end
+
+      # The key of the vessel in which something is cooked now; a pot where nobody has named one.
+      def fire
+        @fire ||= vessel("pot", "pot", nil)
+      end
+
+      # Keys of the vessels that a text names.
+      def named(text)
+        text.to_enum(:scan, NAMED).map { Regexp.last_match }.filter_map do |match|
+          match[:name].match?(SAME) ? fire : of_word(match[:word].downcase, match[:name])
+        end
+      end
+
+      # A vessel of what nobody named: the rice's bowl, a plate, a board.
+      def aside(kind)
+        case kind
+        when RICE_BOWL, BOWL then vessel(kind, BOWL, nil)
+        when BOILING then vessel(kind, "pot", nil)
+        when PAN then vessel(PAN, PAN, nil)
+        else vessel(APART.fetch(kind), KINDS.fetch(kind), nil)
+        end
+      end
+
+      # What is cooked from now on is in this one.
+      def cook_in(key)
+        @fire = key
+      end
+
+      # The kind of a vessel's key.
+      def kind(key)
+        @all.find { |one| one.key == key }.kind
+      end
+
+      private
+
+      def of_word(word, name)
+        bare = name.downcase.sub(ARTICLE, "")
+        alike = @all.reverse.find { |one| one.key.end_with?(word.tr(" ", "-")) && one.name }
+        return alike.key if alike && !other?(name, alike, bare)
+
+        key = bare.gsub(/[^a-z]+/, "-").gsub(/\A-|-\z/, "")
+        vessel(key, Kit::DishVessels.in_words(word).key, bare)
+      end
+
+      # "a small pan" beside "the wide pan"; "the pan" is the last one.
+      def other?(name, alike, bare)
+        name.match?(OTHER) ? alike.name != bare : name.match?(/\A(?:an?)\s/i) && alike.name != bare
+      end
+
+      def vessel(key, kind, name)
+        @all << ReadVessel.new(key: key, kind: kind, name: name) if @all.none? { |one| one.key == key }
+        key
+      end
+    end
+  end
+end

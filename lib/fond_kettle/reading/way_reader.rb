@@ -1,0 +1,132 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Reading
+    # By which way a text cooks its rice (the key of a method): by what is done with it, and in what.
+    class WayReader
+      SUSHI = /\bsushi\b|\bvinegar\b.*\brice\b|\brice\b.*\bvinegar\b/i
+      SHEETS = /\b(?:lea(?:f|ves)|husks?|vine|bamboo)\b/i
+      # What is laid on the rice while it cooks.
+      LAYS = %w[lay-in stir sprinkle].freeze
+      RAW = "raw-meat"
+
+      # `steps`: ReadSteps; `lines`: ReadLines; `kinds`: of the vessels by key; `own`: the rice's vessel.
+      def initialize(steps, lines, kinds, own)
+        @steps = steps
+        @lines = lines
+        @kinds = kinds
+        @own = own
+        @all = steps.map { |step| step.clause.say }.join(". ")
+      end
+
+      # [key of a method, is it sure?]
+      def method
+        found = RULES.find { |_, test| instance_exec(&test) }
+        found ? [found.first, SURE.include?(found.first)] : ["covered-pot", !base?]
+      end
+
+      # Of these nobody has to ask.
+      SURE = %w[sushi leaf-parcels steamed-sticky turned-out boil-and-drain oven-pilaf sealed-raw-base
+                sealed-cooked-base rice-cooker].freeze
+      # The first that fits counts.
+      RULES = {
+        "sushi" => -> { @all.match?(SUSHI) },
+        "leaf-parcels" => -> { done?("wrap") },
+        "steamed-sticky" => -> { steamed? },
+        "shaped" => -> { done?("shape") && !done?("layer", "bake", "turn-out") },
+        "turned-out" => -> { done?("turn-out") },
+        "sealed-raw-base" => -> { layered? && done?("par-boil") && !cooked_base? },
+        "sealed-cooked-base" => -> { layered? && done?("par-boil") },
+        "boil-and-drain" => -> { boiled_and_drained? },
+        "layered-cooked-rice" => -> { layered? && @lines.any? { |line| line.text.match?(/cooked\s+rice/i) } },
+        "oven-pilaf" => -> { with("bake").any? },
+        "mixed-rice" => -> { cooker? && laid? },
+        "rice-cooker" => -> { cooker? },
+        "open-then-covered" => -> { with("reduce").any? && with("low").any? && !broth? },
+        "broth-under-rice" => -> { broth? },
+        "one-pot-sauce" => -> { base_simmers? },
+        "toasted-pilaf" => -> { fries_first? }
+      }.freeze
+
+      private
+
+      def done?(*kinds)
+        @steps.any? { |step| kinds.include?(step.kind) }
+      end
+
+      def with(kind)
+        @steps.select { |step| step.kind == kind && %w[in with].include?(step.rice) }
+      end
+
+      def base
+        @steps.select do |step|
+          step.rice == "before" && step.vessel == @own && !%w[rinse soak drain].include?(step.kind)
+        end
+      end
+
+      def base?
+        base.any? { |step| step.takes.any? }
+      end
+
+      def cooked_base?
+        @steps.any? do |step|
+          step.rice == "before" && %w[fry simmer reduce
+                                      toast].include?(step.kind) && step.takes.any? do |index, _|
+                                                                      meat?(index) || step.vessel == @own
+                                                                    end
+        end
+      end
+
+      def meat?(index)
+        @lines[index].ingredient&.care&.any? { |one| one.start_with?("raw", "poultry", "whole", "minced") }
+      end
+
+      def steamed?
+        @steps.any? { |step| step.kind == "steam" && step.takes.any? { |index, _| @lines[index].grain } } ||
+          (done?("steam") && @lines.any? { |line| line.grain == "glutinous" })
+      end
+
+      def layered?
+        @steps.any? { |step| step.kind == "layer" } || @steps.count do |step|
+          step.rice == "in"
+        end > 1 || done?("seal") ||
+          @all.match?(/half\s+(?:of\s+)?the\s+rice/i)
+      end
+
+      def boiled_and_drained?
+        done?("par-boil") && @steps.none? { |step| step.kind == "fill" } && !layered?
+      end
+
+      def cooker?
+        @kinds[@own] == "cooker" || @all.match?(/\bpress\s+the\s+button|\bprogramme\b/i)
+      end
+
+      def laid?
+        @steps.any? { |step| step.rice == "with" && LAYS.include?(step.kind) && step.takes.any? } ||
+          @all.match?(/on\s+top|don't\s+mix|do\s+not\s+mix/i)
+      end
+
+      # Meat is simmered in water in the rice's pot, and the rice is laid upon it.
+      def broth?
+        base.any? do |step|
+          %w[simmer broth].include?(step.kind) && (step.clause.minutes || 0) >= 30
+        end && with_rice_on_top?
+      end
+
+      def with_rice_on_top?
+        @steps.any? do |step|
+          step.rice == "in" && step.clause.say.match?(/\b(?:spread|over|upon|do\s+not\s+stir|broth)\b/i)
+        end
+      end
+
+      def base_simmers?
+        base.any? { |step| %w[simmer reduce].include?(step.kind) }
+      end
+
+      def fries_first?
+        base.any? { |step| %w[fry toast].include?(step.kind) } ||
+          @steps.any? { |step| step.rice == "in" && step.clause.say.match?(/\b(?:fry|toast|glisten|coat)/i) }
+      end
+    end
+  end
+end

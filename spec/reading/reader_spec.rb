@@ -1,0 +1,123 @@
+# frozen_string_literal: true
+
+require_relative "../support/graphs"
+
+RSpec.describe FondKettle::Reading::Reader do
+  include Support::Graphs
+
+  texts = Dir[File.expand_path("../fixtures/texts/*.txt", __dir__)].to_h do |path|
+    [File.basename(path, ".txt"), File.read(path, encoding: "UTF-8")]
+  end
+
+  def read(text)
+    described_class.new(text).dish
+  end
+
+  define_method(:dish) { |name| read(texts.fetch(name)) }
+
+  # [kind, minutes, vessel, foods that go in, vessels that give, beside the rice] of each step.
+  def steps(dish)
+    foods = dish["lines"].to_h { |line| [line["id"], line["ingredient"] || line["food"]] }
+    dish["steps"].map do |step|
+      [step["kind"], step["minutes"], step["vessel"], step["takes"].map { |one| foods[one["line"]] },
+       step["from"].map { |one| one["vessel"] }, step["rice"]]
+    end
+  end
+
+  def shares(dish, ingredient)
+    line = dish["lines"].find { |one| one["ingredient"] == ingredient }["id"]
+    takes = dish["steps"].flat_map { |step| step["takes"] }
+    takes.select { |one| one["line"] == line }.map { |one| one["share"] }
+  end
+
+  it "reads the head of a dish: its title, for how many, which rice and how it is cooked" do
+    heads = texts.transform_values { |text| read(text).values_at("serves", "grain", "rice_g", "method") }
+    expect(heads).to eq(
+      "goat" => [7.0, "basmati", 500.0, "sealed-raw-base"], "plain" => [nil, "jasmine", 378.5, "covered-pot"],
+      "fish-broth" => [6.0, "long-white", 400.0, "one-pot-sauce"],
+      "mushroom" => [3.0, "short-white", 240.0, "mixed-rice"],
+      "lentils" => [4.0, "long-white", 250.0, "one-pot-sauce"],
+      "baked" => [5.0, "parboiled-basmati", 400.0, "oven-pilaf"]
+    )
+  end
+
+  it "follows a sealed dish through its vessels" do
+    read = dish("goat")
+    expect(steps(read)).to eq(
+      [["mix", nil, "bowl", %w[goat yoghurt salt spice-mix], [], "before"],
+       ["marinate", 480.0, "bowl", [], [], "before"],
+       ["fry", 25.0, "wide-pan", %w[onion ghee], [], "before"],
+       ["take-out", nil, "plate", [], ["wide-pan"], "before"],
+       ["simmer", nil, "small-jug", %w[saffron milk], [], "before"],
+       ["rinse", nil, "rice-bowl", ["basmati"], [], "before"],
+       ["soak", 30.0, "rice-bowl", [], [], "before"],
+       ["drain", nil, "rice-bowl", [], [], "before"],
+       ["par-boil", 6.0, "boiling-pot", ["salt"], [], "before"],
+       ["drain", nil, "boiling-pot", [], [], "before"],
+       ["lay-in", nil, "heavy-pot", [], %w[bowl plate], "before"],
+       ["layer", nil, "heavy-pot", [], ["rice-bowl"], "in"],
+       ["stir", nil, "heavy-pot", [], ["small-jug"], "with"],
+       ["seal", nil, "heavy-pot", [], [], "with"],
+       ["low", 10.0, "heavy-pot", [], [], "with"],
+       ["low", 50.0, "heavy-pot", [], [], "with"],
+       ["rest", 15.0, "heavy-pot", [], [], "rest"],
+       ["sprinkle", nil, "heavy-pot", [], [], "after"],
+       ["serve", nil, "dish", [], ["heavy-pot"], "after"]]
+    )
+    expect(shares(read, "salt")).to eq([0.5, 0.5])
+    expect(read["vessels"].first).to include("key" => "heavy-pot", "kind" => "pot", "rice" => true)
+  end
+
+  it "keeps a broth in its vessel, and pours what the words say" do
+    poured = dish("fish-broth")["steps"].find { |step| step["kind"] == "boil" }
+    expect(poured["from"]).to eq([{ "vessel" => "bowl", "what" => "liquid", "g" => 800.0 }])
+  end
+
+  it "puts to what lies in another vessel, takes out and folds in again, and leaves an aside aside" do
+    read = dish("lentils")
+    fill, fold = %w[fill fold].map { |kind| read["steps"].find { |step| step["kind"] == kind } }
+    expect([fill["vessel"], fill["minutes"], fold["from"]]).to eq(["pot", 18.0, [{ "vessel" => "plate" }]])
+    expect(read["steps"][1]).to include("beside" => "s1", "until" => a_string_starting_with("they are crisp"))
+    expect(read["not_read"]).to eq(["My aunt burns hers on purpose, she says."])
+  end
+
+  it "asks what it is not sure of, with what it takes for it" do
+    expect(dish("plain")["asked"]).to eq([{ "of" => "serves", "question" => "For how many is it?" }])
+    handful = dish("lentils")["asked"].find { |one| one["field"] == "g" }
+    expect(handful).to include("question" => "How much is “a handful of”? 25 g is taken for it.",
+                               "guess" => 25.0)
+    ghee = read("Rice\n300 g rice\n80 g ghee\nBoil the rice in plenty of water.")
+    expect(ghee["asked"].map { |one| one["question"] })
+      .to include("For how many is it?", "Where does the ghee go in?")
+    thighs = read("Rice\nserves 2\n200 g rice\n2 chicken thighs\nFry the thighs. Add the rice.")
+    expect(thighs["asked"].map { |one| one["question"] }).to include(/What does one weigh/)
+  end
+
+  it "says nothing that the cook did not write, and plans as it was read" do
+    texts.each_value do |text|
+      read = read(text)
+      plain = text.gsub(/\W+/, " ")
+      said = read["lines"].map { |line| line["text"] }
+      said += read["steps"].flat_map { |step| step["say"].split(/[.,]/) }
+      missing = said.reject { |words| plain.include?(words.gsub(/\W+/, " ").strip) }
+      expect(missing).to eq([])
+      found = answer({ "dish" => read, "assume" => true })
+      expect(found[:tasks].size).to be > 4
+    end
+  end
+
+  it "reads no more than anybody writes, whatever comes" do
+    random = Random.new(7)
+    letters = Array.new(20_000) { (32 + random.rand(95)).chr }
+    noise = [letters.join, "1, " * 9000, "(" * 20_000, " and fry" * 3000, "2 cups rice\n" * 900,
+             "½ é 漢\u0000" * 4000, "x"]
+    noise.each do |text|
+      read = read("Title\n#{text}")
+      expect(read["lines"].size).to be <= FondKettle::Limits::LINES
+      expect(read["title"]).to eq("Title")
+    end
+    ["", " \n", "a" * 100_001, "\xff".dup.force_encoding("UTF-8")].each do |text|
+      expect { read(text) }.to raise_error(FondKettle::InvalidInput)
+    end
+  end
+end
