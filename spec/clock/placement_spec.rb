@@ -28,6 +28,36 @@ RSpec.describe FondKettle::Clock::Placement do
     expect(met).to be > 75
   end
 
+  hands = { "cook" => 1 }
+  ring = { "burner" => 1 }
+  # Name, minutes, uses, and how long it may be after the one before it.
+  round = [["rinse", 3, hands, nil], ["soak", 30, {}, 15], ["drain", 1, hands, 0],
+           ["fill", 1, hands.merge(ring), 20], ["part", 18, hands.merge(ring), 0], ["pour", 2, hands, 0],
+           ["layer", 6, hands, 5], ["seal", 3, hands, 10], ["high", 12, hands.merge(ring), 5],
+           ["low", 28, ring, 0], ["rest", 10, {}, 0], ["out", 4, hands, 10]]
+
+  # One sealed pot, so many rounds after one another, each with rice of its own.
+  define_method(:rounds) do |count|
+    (1..count).reduce([]) do |slots, number|
+      water = slot.of("water-#{number}", 15, uses: ring)
+      done = slots.last&.id
+      slots + [water] + round.each_with_index.map do |(name, minutes, uses, most), index|
+        last = "#{round[index - 1].first}-#{number}"
+        before = index.zero? ? [] : [after.new(task: last, least: 0, most: most)]
+        before += [after.new(task: water.id, least: 0, most: 10)] if name == "fill"
+        before += [after.new(task: done, least: 0, most: 20)] if name == "layer" && done
+        slot.of("#{name}-#{number}", minutes, uses: uses, after: before)
+      end
+    end
+  end
+
+  it "says in words what it cannot lay, where rounds of one pot drive their bounds on and on" do
+    slots = rounds(5)
+    ends = [ending.new(task: slots.last.id, least: 0, most: 10)]
+    expect { place(slots, ends: ends, resources: { "cook" => 1, "burner" => 1 }) }
+      .to raise_error(FondKettle::InvalidInput, /in \d+ orders none was found/)
+  end
+
   it "finds the least span there is, as trying everything does" do
     12.times do |seed|
       slots = meals.meal(seed, 4).map { |one| one.with(minutes: 1 + (one.minutes % 3)) }

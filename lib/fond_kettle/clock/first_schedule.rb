@@ -9,6 +9,7 @@ module FondKettle
     module FirstSchedule
       # Minutes of luck in the restarts.
       NOISE = 12
+      AN_HOUR_MIN = 60
 
       private
 
@@ -36,10 +37,16 @@ module FondKettle
 
       # Keeps what is found, however long that waits.
       def patient(most, noise)
-        limit = @network.horizon_min
-        found = @search.run(*@network.windows(limit, limit), most_nodes: most, noise: noise)
+        found = @search.run(*patient_windows, most_nodes: most, noise: noise)
         return keep(found.low) if found.low
         raise Lost.new(@search.nodes, false) if found.complete || spent?(1)
+      end
+
+      # With all the time there is, many rounds of a pot drive their bounds on minute by minute until the
+      # network gives up: then what is ready waits an hour longer at most, or no longer than is wanted.
+      def patient_windows
+        limit = @network.horizon_min
+        @patient_windows ||= @network.windows(limit, limit) || @network.windows(limit, AN_HOUR_MIN) || @wanted
       end
 
       # With so many dishes that no order of all is found soon, one after the other.
