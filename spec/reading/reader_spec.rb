@@ -52,20 +52,31 @@ RSpec.describe FondKettle::Reading::Reader do
        ["rinse", nil, "rice-bowl", ["basmati"], [], "before"],
        ["soak", 30.0, "rice-bowl", [], [], "before"],
        ["drain", nil, "rice-bowl", [], [], "before"],
-       ["par-boil", 6.0, "boiling-pot", ["salt"], [], "before"],
+       ["par-boil", 6.0, "boiling-pot", ["salt"], ["rice-bowl"], "before"],
        ["drain", nil, "boiling-pot", [], [], "before"],
-       ["lay-in", nil, "heavy-pot", [], %w[bowl plate], "before"],
-       ["layer", nil, "heavy-pot", [], ["rice-bowl"], "in"],
+       ["lay-in", nil, "heavy-pot", [], %w[bowl wide-pan], "before"],
+       ["layer", nil, "heavy-pot", [], ["boiling-pot"], "in"],
        ["stir", nil, "heavy-pot", [], ["small-jug"], "with"],
        ["seal", nil, "heavy-pot", [], [], "with"],
        ["low", 10.0, "heavy-pot", [], [], "with"],
        ["low", 50.0, "heavy-pot", [], [], "with"],
        ["rest", 15.0, "heavy-pot", [], [], "rest"],
-       ["sprinkle", nil, "heavy-pot", [], [], "after"],
+       ["sprinkle", nil, "heavy-pot", [], ["plate"], "after"],
        ["serve", nil, "dish", [], ["heavy-pot"], "after"]]
     )
     expect(shares(read, "salt")).to eq([0.5, 0.5])
+    expect(read["steps"][3]["from"]).to eq([{ "vessel" => "wide-pan", "share" => 0.5 }])
     expect(read["vessels"].first).to include("key" => "heavy-pot", "kind" => "pot", "rice" => true)
+  end
+
+  it "plans what it read in the vessels that it read, each thing once" do
+    tasks = answer({ "dish" => dish("goat"), "assume" => true })[:tasks]
+    # Half of the onions is lifted out; the bowl and the jug are poured in whole.
+    poured = tasks.flat_map { |task| task[:puts_in].scan(/\d+ g from [a-z ]+/) }
+    expect(poured).to match([/\A\d+ g from the wide pan\z/])
+    expect(tasks.map { |task| task[:kind] }).to include("layer")
+    marinade = tasks.find { |task| task[:kind] == "marinate" }
+    expect(marinade[:cautions]).to include("marinade")
   end
 
   it "keeps a broth in its vessel, and pours what the words say" do
@@ -76,7 +87,8 @@ RSpec.describe FondKettle::Reading::Reader do
   it "puts to what lies in another vessel, takes out and folds in again, and leaves an aside aside" do
     read = dish("lentils")
     fill, fold = %w[fill fold].map { |kind| read["steps"].find { |step| step["kind"] == kind } }
-    expect([fill["vessel"], fill["minutes"], fold["from"]]).to eq(["pot", 18.0, [{ "vessel" => "plate" }]])
+    onions = [{ "vessel" => "plate" }, { "vessel" => "another-pan" }]
+    expect([fill["vessel"], fill["minutes"], fold["from"]]).to eq(["pot", 18.0, onions])
     expect(read["steps"][1]).to include("beside" => "s1", "until" => a_string_starting_with("they are crisp"))
     expect(read["not_read"]).to eq(["My aunt burns hers on purpose, she says."])
   end

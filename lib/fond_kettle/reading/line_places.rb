@@ -12,6 +12,7 @@ module FondKettle
       def initialize(lines)
         @taken = Array.new(lines.size, 0.0)
         @at = Array.new(lines.size)
+        @kept = Array.new(lines.size)
       end
 
       # Share of a line (its index) that goes in now, by what its words say of how much (a NamedLine's share).
@@ -33,6 +34,16 @@ module FondKettle
       # The vessel (key) in which a line lies, or nil.
       def vessel(index)
         @at[index]
+      end
+
+      # The vessel in which the part of a line lies that was kept for later, or nil.
+      def kept(index)
+        @kept[index]
+      end
+
+      # Notes that a part of some lines was put into a vessel, for later.
+      def keep(indexes, vessel)
+        indexes.each { |index| @kept[index] = vessel }
       end
 
       # Notes that what is in one vessel, or some lines of it, is in another now.

@@ -11,6 +11,7 @@ require_relative "jotted_text"
 require_relative "questions"
 require_relative "read_line"
 require_relative "spoken_lines"
+require_relative "step_flow"
 require_relative "way_reader"
 
 module FondKettle
@@ -27,6 +28,7 @@ module FondKettle
       HEATS = { /\b(?:low|lowest|gentle|gently|tiny|smallest|slow)\b/i => "low",
                 /\b(?:high|hard|big\s+flame|fierce)\b/i => "high", /\bmedium\b/i => "medium" }.freeze
       BAKE = "bake"
+      TAKE_OUT = "take-out"
       LIQUID = "liquid"
 
       # `text`: as the cook wrote it. Raises InvalidInput where it is empty, too long or not UTF-8.
@@ -91,7 +93,7 @@ module FondKettle
         food = line.ingredient
         known = line.grain || (food.key unless line.unknown?)
         { "id" => line.id, "text" => line.text, "food" => line.food, "ingredient" => known,
-          "g" => line.g&.round(1), "note" => line.note, "unknown" => line.unknown?,
+          "g" => line.g&.round(3), "note" => line.note, "unknown" => line.unknown?,
           "allergens" => food&.allergens || [], "care" => food&.care || [] }.compact
       end
 
@@ -105,7 +107,7 @@ module FondKettle
       def step(step)
         { "id" => step.id, "say" => step.clause.say, "kind" => step.kind, "vessel" => step.vessel,
           **manner(step), "takes" => step.takes.map { |index, share| take(index, share) },
-          "from" => step.from.map { |key| pour(key, step.clause.say) }, "rice" => step.rice,
+          "from" => step.from.map { |key| pour(key, step) }, "rice" => step.rice,
           "beside" => step.beside }.compact
       end
 
@@ -120,10 +122,12 @@ module FondKettle
         { "line" => lines[index].id, "share" => share.round(4) }
       end
 
-      # Of a broth so much is poured as its words say.
-      def pour(key, say)
+      # Of a broth so much is poured as its words say, and so much is taken out.
+      def pour(key, step)
+        say = step.clause.say
         weight_g = BrothGiven.in?(say) ? BrothGiven.weight_g(say)&.round(1) : nil
-        { "vessel" => key, "what" => (LIQUID if weight_g), "g" => weight_g }.compact
+        { "vessel" => key, "what" => (LIQUID if weight_g), "g" => weight_g,
+          "share" => (StepFlow.part(say) if step.kind == TAKE_OUT) }.compact
       end
 
       def said(table, say)

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "broth_given"
+require_relative "named_lines"
 require_relative "step_vessels"
 
 module FondKettle
@@ -18,9 +19,18 @@ module FondKettle
       MADE = [*StepVessels::MIXES, *StepVessels::OF_RICE].freeze
       # What was made in another vessel, as the next clause speaks of it.
       THAT = /\A(?:\W*[[:alpha:]']+\s+){0,2}(?:that|it|them|this)\b/i
+      KEPT = /\b(?:rest|remaining|other|kept|reserved|set\s+aside|put\s+aside)\b/i
+      PAR_BOIL = "par-boil"
+      # What is drained after these is the rice.
+      OF_THE_RICE = [*StepVessels::OF_RICE, PAR_BOIL].freeze
       TAKE_OUT = "take-out"
       DRAIN = "drain"
       TASTE = "taste"
+
+      # How much of what is there a clause takes out (0.5: half), or nil: all of it.
+      def self.part(say)
+        NamedLines::SHARES.find { |words, share| share.is_a?(Float) && say.match?(words) }&.last
+      end
 
       # `lines`: ReadLines; `places`: LinePlaces; `course`: the VesselCourse; `rice`: the RiceCourse.
       def initialize(lines, places, course, rice)
@@ -46,18 +56,21 @@ module FondKettle
       def from(named, clause, kind, vessel, goes_in:, last:)
         return [] if clause.say.match?(StepVessels::AWAY) || (NEVER_TAKES - GIVES).include?(kind)
 
-        found = meant(named, kind, goes_in).filter_map { |index| @places.vessel(index) }
+        found = meant(named, kind, rice: goes_in || kind == PAR_BOIL)
+        found = found.flat_map { |index| lies(index, clause.say) }
         found << broth(clause.say, named) if TAKES_BROTH.include?(kind)
         found << last.vessel if given?(clause, kind, last)
         found << @course.fire if gives_all?(kind, last)
         found.compact.uniq - [vessel]
       end
 
-      # Notes where what was named lies now; a part of a broth that is poured leaves the rest where it was.
+      # Notes where what was named lies now; a part that is poured or taken out leaves the rest where it was.
       def move(named, say, kind, vessel, from)
         return if BrothGiven.in?(say) && kind != DRAIN
 
-        indexes = meant(named, kind, false) if kind == TAKE_OUT
+        indexes = meant(named, kind, rice: false) if kind == TAKE_OUT
+        return @places.keep(indexes, vessel) if indexes && StepFlow.part(say)
+
         from.each { |key| @places.move(key, vessel, indexes) }
       end
 
@@ -76,10 +89,18 @@ module FondKettle
       end
 
       # Indexes of the lines of a clause, or of "them": what went in last.
-      def meant(named, kind, goes_in)
+      def meant(named, kind, rice:)
         indexes = named.map(&:index)
-        indexes |= [@rice_line] if goes_in && @rice_line
+        indexes |= [@rice_line] if rice && @rice_line
         indexes.empty? && kind == TAKE_OUT ? @last_taken : indexes
+      end
+
+      # Where a line lies: what was kept of it, where the words speak of that; once the rice is in, both.
+      def lies(index, say)
+        kept = @places.kept(index)
+        return [kept] if kept && say.match?(KEPT)
+
+        [(kept if @rice.in?), @places.vessel(index)].compact
       end
 
       # The vessel of a broth that was made in it, where a clause pours some and no line is meant.
@@ -100,7 +121,7 @@ module FondKettle
       def gives_all?(kind, last)
         return @rice.in? || kind == TASTE if MOVES_ALL.include?(kind)
 
-        kind == DRAIN && !@rice.in? && @places.any?(@course.fire) && !StepVessels::OF_RICE.include?(last&.kind)
+        kind == DRAIN && !@rice.in? && @places.any?(@course.fire) && !OF_THE_RICE.include?(last&.kind)
       end
     end
   end

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "../kit/vessel_kind"
+
 module FondKettle
   module Reading
     # By which way a text cooks its rice (the key of a method): by what is done with it, and in what.
@@ -98,7 +100,7 @@ module FondKettle
       end
 
       def cooker?
-        @kinds[@own] == "cooker" || @all.match?(/\bpress\s+the\s+button|\bprogramme\b/i)
+        @kinds[@own] == Kit::VesselKinds::COOKER.key || @all.match?(/\bpress\s+the\s+button|\bprogramme\b/i)
       end
 
       def laid?

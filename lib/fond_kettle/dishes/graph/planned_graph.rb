@@ -21,6 +21,8 @@ module FondKettle
       OF_THE_RICE = %w[rinse soak drain fill].freeze
       OF_THE_WAY = %w[boil low bake steam rest seal layer par-boil pour-off warm].freeze
       PAR_BOILS = [*OF_THE_RICE, "boil", "par-boil", "simmer", "heat-liquid", "pour-off"].freeze
+      HEATS = %w[boil low bake steam].freeze
+      LAYS = %w[lay-in stir sprinkle put-back layer].freeze
       WITH_RICE = %w[with rest].freeze
       SERVE = "serve"
 
@@ -46,17 +48,32 @@ module FondKettle
       def made_in(rice_pot, kit)
         Methods::MadeIn.new(vessels: VesselPots.new(kinds, rice_pot, kit, weights).vessels,
                             steps: @steps.each_with_index.map { |step, index| place(step, index) }.freeze,
-                            rice_from: [*@graph.rice_step&.from].freeze)
+                            rice_from: laid.flat_map(&:from).uniq.freeze)
       end
 
       private
 
       # What the rice's own stages do is planned by the way, with what the step takes; so is serving.
       def of_the_way?(step)
-        return true if step.rice == "in" || (step.rice == "beside" && step.kind == SERVE)
+        return true if laid.include?(step) || (step.rice == "beside" && step.kind == SERVE)
         return with_rice?(step) && OF_THE_WAY.include?(step.kind) if WITH_RICE.include?(step.rice)
 
         par_boils?(step) || washes?(step)
+      end
+
+      # Steps at which the rice goes in, and those by which more is laid on it before it is heated.
+      def laid
+        @laid ||= begin
+          steps = @order.ordered
+          from = steps.index { |step| step.rice == "in" } || steps.size
+          heated = steps.index { |step| step.rice == "with" && HEATS.include?(step.kind) } || steps.size
+          more = steps[from...heated].to_a.select { |step| lays?(step) }
+          steps.select { |step| step.rice == "in" } + more
+        end
+      end
+
+      def lays?(step)
+        step.rice == "with" && with_rice?(step) && LAYS.include?(step.kind)
       end
 
       # The rice alone is washed, soaked, drained.

@@ -14,35 +14,39 @@ module FondKettle
         @request = request
       end
 
-      # At a StageText of a base.
-      def at(stage)
-        of(stage.key)
+      # At a StageText of a base; `times`: so many pots' worth.
+      def at(stage, times)
+        of(stage.key, times)
       end
 
       # When the rice goes in.
       def at_rice
-        of(BaseGraph::RICE)
+        of(BaseGraph::RICE, 1)
       end
 
       private
 
-      def of(key)
+      def of(key, times)
         return [] unless @request.made_in
 
         row = RiceVessel.of(@request).rows.find { |one| one.step.key == key }
-        weights = weights_g(row ? row.poured : []).select { |_, weight_g| weight_g >= 1 }
-        weights.map { |from, weight_g| amount(from, weight_g) }
+        weights = row ? weights_g(row) : {}
+        weights.select { |_, weight_g| weight_g >= 1 }.map { |from, weight_g| amount(from, weight_g * times) }
       end
 
-      # By vessel's key: two pours from one are weighed together.
-      def weights_g(poured)
-        poured.each_with_object(Hash.new(0.0)) { |(from, contents), all| all[from] += contents.mass_g }
+      # By vessel's key, where a part of what is there is poured: nobody weighs what goes in whole.
+      def weights_g(row)
+        parts = row.step.from.zip(row.poured).select { |pour, _| pour.share || pour.g }
+        parts.each_with_object(Hash.new(0.0)) do |(pour, (_, contents)), all|
+          all[pour.vessel] += contents.mass_g
+        end
       end
 
       def amount(from, weight_g)
         vessel = @request.made_in.vessel(from)
-        told = "#{@request.measures.weighed(weight_g)} from #{vessel.called}"
-        Care::Amount.of(key: "from-#{vessel.key}", what: vessel.called, g: nil, measured: "", told: told)
+        called = vessel.called.sub(/\Aan? /, "the ")
+        told = "#{@request.measures.weighed(weight_g)} from #{called}"
+        Care::Amount.of(key: "from-#{vessel.key}", what: called, g: nil, measured: "", told: told)
       end
     end
   end

@@ -36,6 +36,7 @@ module FondKettle
         @whereto = IngredientPlacement.new(request, text, last: last)
         @lots = Lots.new(request, phase)
         @poured = PouredAmounts.new(request)
+        @poured_at_rice = last ? @poured.at_rice : []
         @provided = ProvidedAmounts.new(phase, @whereto, @lots)
       end
 
@@ -60,7 +61,8 @@ module FondKettle
         puts.concat(rice(stage.kind)) if rice_at?(stage)
         puts.concat(filling_of(stage))
         puts.concat(liquid) if stage.equal?(taking("liquid"))
-        puts + provided(stage, stage.kind, stage.moment, once: once?(stage)) + @poured.at(stage)
+        puts.concat(provided(stage, stage.kind, stage.moment, once: once?(stage)))
+        puts + @poured.at(stage, @lots.times(once?(stage)))
       end
 
       # Amounts at a StageText with the rice in its vessel: the water that is sprinkled over it, and the
@@ -86,8 +88,8 @@ module FondKettle
         when "rinse" then [*rice(key), *rinsing]
         when "soak" then soaking
         when "heat-liquid", "kettle" then @request.soaks_in_liquid? ? [] : liquid
-        when "fill" then [*filling, *@poured.at_rice]
-        when "layer" then [*provided(:fill, key), *provided(:layer, key), *@poured.at_rice]
+        when "fill" then filling + @poured_at_rice
+        when "layer" then [*provided(:fill, key), *provided(:layer, key), *@poured_at_rice]
         when "fold", "strew" then provided(:finish, "fold", once: true)
         when "serve" then provided(:serve, key, once: true)
         else []

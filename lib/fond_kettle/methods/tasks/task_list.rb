@@ -179,13 +179,14 @@ module FondKettle
         @own_facts.at(kind, food: @own_facts.care_of(stage, @amounts.provisions(stage)), where: where)
       end
 
-      # Care of what a step in one of a dish's several vessels has: what goes in, and where it boils all that
-      # is in it; nil for any other step.
+      # Care of what a step in one of a dish's several vessels has: what goes in, and where it boils or stands
+      # by itself all that is in it; nil for any other step.
       def in_vessel(stage, kind)
         return unless @request.made_in&.step(stage.key)
 
         row = RiceVessel.of(@request).rows.find { |one| one.step.key == stage.key }
-        there = kind.boils && row ? row.before.foods.flat_map { |food| food.ingredient.care } : []
+        all = row && (kind.boils || kind.unattended?)
+        there = all ? row.before.foods.flat_map { |food| food.ingredient.care } : []
         @own_facts.care_of(stage, @amounts.provisions(stage)) | there
       end
 
