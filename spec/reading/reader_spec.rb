@@ -75,6 +75,8 @@ RSpec.describe FondKettle::Reading::Reader do
     poured = tasks.flat_map { |task| task[:puts_in].scan(/\d+ g from [a-z ]+/) }
     expect(poured).to match([/\A\d+ g from the wide pan\z/])
     expect(tasks.map { |task| task[:kind] }).to include("layer")
+    baked = answer({ "dish" => dish("baked"), "assume" => true })[:tasks]
+    expect(baked.count { |task| task[:say].match?(/heat the oven/i) }).to eq(1)
     marinade = tasks.find { |task| task[:kind] == "marinate" }
     expect(marinade[:cautions]).to include("marinade")
   end
@@ -88,6 +90,7 @@ RSpec.describe FondKettle::Reading::Reader do
     read = dish("lentils")
     fill, fold = %w[fill fold].map { |kind| read["steps"].find { |step| step["kind"] == kind } }
     onions = [{ "vessel" => "plate" }, { "vessel" => "another-pan" }]
+    expect(read["vessels"].map { |one| one["name"] }).to eq([nil, "pan", nil])
     expect([fill["vessel"], fill["minutes"], fold["from"]]).to eq(["pot", 18.0, onions])
     expect(read["steps"][1]).to include("beside" => "s1", "until" => a_string_starting_with("they are crisp"))
     expect(read["not_read"]).to eq(["My aunt burns hers on purpose, she says."])

@@ -19,6 +19,8 @@ module FondKettle
                (?:(?!(?:in|on|into|with|and|of|the|an?)\b)[[:alpha:]-]+\s+){0,3}?
                (?<word>#{WORDS.join('|')}))\b(?!\s+of\b)/ix
       OTHER = /\b(?:another|second|other|small|separate)\b/i
+      # "another pan" is a pan.
+      FURTHER = /\A(?:another|second|other|separate)\s+/i
       SAME = /\bsame\b/i
       ARTICLE = /\A(?:(?:an?|the|your|my|that|its|same)\s+)+/i
       # Kinds of vessels by what is done, where none is named.
@@ -75,15 +77,15 @@ module FondKettle
       def of_word(word, name)
         bare = name.downcase.sub(ARTICLE, "")
         alike = @all.reverse.find { |one| one.key.end_with?(word.tr(" ", "-")) && one.name }
-        return alike.key if alike && !other?(name, alike, bare)
-
         key = bare.gsub(/[^a-z]+/, "-").gsub(/\A-|-\z/, "")
-        vessel(key, Kit::DishVessels.in_words(word).key, bare)
+        return alike.key if alike && !other?(name, alike, key)
+
+        vessel(key, Kit::DishVessels.in_words(word).key, bare.sub(FURTHER, ""))
       end
 
       # "a small pan" beside "the wide pan"; "the pan" is the last one.
-      def other?(name, alike, bare)
-        name.match?(OTHER) ? alike.name != bare : name.match?(/\A(?:an?)\s/i) && alike.name != bare
+      def other?(name, alike, key)
+        name.match?(/\Aan?\s|#{OTHER}/i) && alike.key != key
       end
 
       def vessel(key, kind, name)

@@ -5,6 +5,7 @@ require_relative "../dish_step"
 require_relative "../own_steps"
 require_relative "../placing"
 require_relative "../vessels/vessel_pots"
+require_relative "../../methods/library"
 require_relative "../../methods/request/made_in"
 require_relative "graph_lines"
 require_relative "graph_order"
@@ -24,6 +25,7 @@ module FondKettle
       HEATS = %w[boil low bake steam].freeze
       LAYS = %w[lay-in stir sprinkle put-back layer].freeze
       WITH_RICE = %w[with rest].freeze
+      PREHEAT = "preheat"
       SERVE = "serve"
 
       # `graph`: a GraphDish that holds together (GraphCheck).
@@ -58,7 +60,12 @@ module FondKettle
         return true if laid.include?(step) || (step.rice == "beside" && step.kind == SERVE)
         return with_rice?(step) && OF_THE_WAY.include?(step.kind) if WITH_RICE.include?(step.rice)
 
-        par_boils?(step) || washes?(step)
+        par_boils?(step) || washes?(step) || heats_its_oven?(step)
+      end
+
+      # The oven of a way that bakes is heated once.
+      def heats_its_oven?(step)
+        step.kind == PREHEAT && Methods::Library.ours.all[@graph.method]&.oven?
       end
 
       # Steps at which the rice goes in, and those by which more is laid on it before it is heated.
