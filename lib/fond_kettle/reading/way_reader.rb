@@ -7,10 +7,8 @@ module FondKettle
     # By which way a text cooks its rice (the key of a method): by what is done with it, and in what.
     class WayReader
       SUSHI = /\bsushi\b|\bvinegar\b.*\brice\b|\brice\b.*\bvinegar\b/i
-      SHEETS = /\b(?:lea(?:f|ves)|husks?|vine|bamboo)\b/i
       # What is laid on the rice while it cooks.
       LAYS = %w[lay-in stir sprinkle].freeze
-      RAW = "raw-meat"
 
       # `steps`: ReadSteps; `lines`: ReadLines; `kinds`: of the vessels by key; `own`: the rice's vessel.
       def initialize(steps, lines, kinds, own)
