@@ -75,8 +75,8 @@ module FondKettle
 
       # What is told first and is no mere beginning, else what stands there first.
       def verb(say)
-        found = Verbs.found(say) + Verbs.all_in(say)
-        found = found.reject { |one| ClauseParts.not_done?(say, one.from) }
+        found = Verbs.all_in(say).reject { |one| ClauseParts.not_done?(say, one.from) }
+        found = found.partition { |one| Verbs.told?(say, one) }.flatten
         (found.find { |one| !one.verb.joins } || found.first)&.verb
       end
 
@@ -85,8 +85,7 @@ module FondKettle
       def joined(clauses)
         clauses.each_with_object([]) do |clause, done|
           last = done.last
-          done[-1] = together(done[-1], clause) if last && begins?(last, clause)
-          done << clause unless last && begins?(last, clause)
+          last && begins?(last, clause) ? done[-1] = together(last, clause) : done << clause
         end
       end
 

@@ -38,7 +38,8 @@ module FondKettle
       # the text, or the first of which nothing was taken (`open`: indexes of these).
       def in(text, open = @names.each_index.to_a)
         said = Larder::Names.ours.words(text).to_set
-        found = own(whole(said) + parts(said), text, open)
+        all = all_said(said)
+        found = own(whole(all) + parts(said, all), text, open)
         found = leaves(said) if found.empty?
         told_apart(found, said | text.scan(/\d+/), open).sort.map do |index, sure|
           NamedLine.new(index: index, share: share(index, text), sure: sure, onto: onto?(index, text))
@@ -47,11 +48,10 @@ module FondKettle
 
       private
 
-      # [index, true] of each line of which all is said; of lines of which one's name lies within another's,
+      # [index, true] of `all` lines of which all is said; of lines of which one's name lies within another's,
       # the longer: "coconut milk" is no "milk".
-      def whole(said)
-        found = all_said(said)
-        found.reject { |index| found.any? { |other| within?(index, other) } }.map { |index| [index, true] }
+      def whole(all)
+        all.reject { |index| all.any? { |other| within?(index, other) } }.map { |index| [index, true] }
       end
 
       def all_said(said)
@@ -66,8 +66,7 @@ module FondKettle
 
       # [index, sure] of each line of which some word is said that no whole name explains: surely where it is
       # the last of its name or no other's.
-      def parts(said)
-        all = all_said(said)
+      def parts(said, all)
         fresh = said - all.flat_map { |index| @names[index] }
         (fresh.flat_map { |word| @owners.fetch(word, []) }.uniq - all).map do |index|
           found = @names[index].select { |word| fresh.include?(word) }

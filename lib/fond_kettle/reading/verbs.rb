@@ -45,7 +45,13 @@ module FondKettle
 
       # The FoundVerbs of a text that are told to be done, from its front to its end.
       def found(text)
-        all_in(text).select { |one| told?(before(text, one.from)) }
+        all_in(text).select { |one| told?(text, one) }
+      end
+
+      # True where a FoundVerb of a text is told to be done.
+      def told?(text, found)
+        before = before(text, found.from)
+        before.match?(BEFORE) || before.match?(LETS)
       end
 
       # Every one whose words stand in a text, as a noun too.
@@ -66,10 +72,6 @@ module FondKettle
         text[[from - REACH, 0].max...from]
       end
 
-      def told?(before)
-        before.match?(BEFORE) || before.match?(LETS)
-      end
-
       def never
         @never ||= /\b(?:#{all.flat_map(&:never).map { |words| Regexp.escape(words) }.join('|')})\b/i
       end
@@ -88,7 +90,7 @@ module FondKettle
           /(?<![[:alpha:]-])(?:#{words.join('|')})(?![[:alpha:]-])/i
         end
       end
-      private_class_method :before, :told?, :never, :ranges, :by_words, :pattern
+      private_class_method :before, :never, :ranges, :by_words, :pattern
     end
   end
 end

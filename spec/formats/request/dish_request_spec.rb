@@ -57,6 +57,20 @@ RSpec.describe FondKettle::Formats::DishRequest do
     end
   end
 
+  it "knows a way of the cook's own for what it is: one that bakes heats its oven once" do
+    root = File.expand_path("../../..", __dir__)
+    text = File.read(File.join(root, "spec/fixtures/texts/baked.txt"))
+    dish = FondKettle::Reading::Reader.new(text).dish.merge("method" => "aunt-oven")
+    Dir.mktmpdir do |folder|
+      own = File.read(File.join(root, "data/methods/oven-pilaf.yml")).sub(/^key: .*/, "key: aunt-oven")
+      File.write(File.join(folder, "aunt-oven.yml"), own)
+      library = FondKettle::Methods::Library.with(folder)
+      laid = described_class.new({ "dish" => dish, "assume" => true }, library: library)
+      tasks = FondKettle::Formats::SupperJson.new(laid).call[:tasks]
+      expect(tasks.count { |task| task[:say].match?(/heat the oven/i) }).to eq(1)
+    end
+  end
+
   it "cooks rice in a broth of its own, and says what is left of it" do
     found = answer(graph_request("fish-broth"))
     left = found[:warnings].find { |one| one[:code] == "broth-left" }[:say]

@@ -1,29 +1,21 @@
 # frozen_string_literal: true
 
-require_relative "../../html/markup"
-require_relative "pot_frame"
+require_relative "shape"
 
 module FondKettle
   module Web
     module Drawings
       # A dish for the oven: straight low walls, and a flat lug at each end.
-      class OvenDish
-        Svg = Html::Markup
+      class OvenDish < Shape
         TAPER = 0.92
         CURVED = false
         WORD = "oven dish"
 
-        # `frame`: its PotFrame.
-        def initialize(frame)
-          @frame = frame
-        end
-
-        # SVG markup, with what it is as its title.
-        def to_s
-          Svg.tag("g", [Svg.tag("title", WORD), wall].join, class: "shape-oven-dish")
-        end
-
         private
+
+        def parts
+          [wall]
+        end
 
         # The lugs are the rim, drawn on.
         def wall
@@ -31,7 +23,7 @@ module FondKettle
           lug = 16 * frame.scale
           d = "M#{frame.left - lug} #{frame.top} H#{frame.left} L#{frame.left + frame.lean} #{frame.floor} " \
               "H#{frame.right - frame.lean} L#{frame.right} #{frame.top} h#{lug}"
-          Svg.tag("path", d: d, class: "outline", stroke_width: frame.wall)
+          outline(d)
         end
       end
     end

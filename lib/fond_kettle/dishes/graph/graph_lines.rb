@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 require_relative "../../larder/ingredients"
-require_relative "../../methods/library"
 require_relative "../claims"
 require_relative "../line"
 require_relative "graph_dish"
@@ -19,15 +18,11 @@ module FondKettle
       BROTH = "broth"
       STOCK = "unsalted-stock"
 
-      # True where the way boils its rice in plenty of water before it is layered.
-      def self.par_boiled?(dish)
-        method = Methods::Library.ours.all[dish.method]
-        !method.nil? && method.sealed? && method.phases.size > 1
-      end
-
-      # `dish`: a GraphDish; `steps`: its DishGraphSteps in the order in which they are planned.
-      def initialize(dish, steps)
+      # `dish`: a GraphDish; `steps`: its DishGraphSteps in the order in which they are planned; `par_boiled`:
+      # its way boils the rice in plenty of water before it is layered.
+      def initialize(dish, steps, par_boiled:)
         @dish = dish
+        @par_boiled = par_boiled
         @steps = steps
         @by_id = dish.lines.to_h { |line| [line.id, line] }
         @in_rice = reaching_rice
@@ -86,7 +81,7 @@ module FondKettle
       end
 
       def in_par_boil?(step)
-        step.rice == "before" && GraphLines.par_boiled?(@dish) && @dish.rice_holders.include?(step.vessel)
+        step.rice == "before" && @par_boiled && @dish.rice_holders.include?(step.vessel)
       end
 
       # Liquid that cooks the rice is put in with it.

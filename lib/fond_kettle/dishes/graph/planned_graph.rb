@@ -5,7 +5,6 @@ require_relative "../dish_step"
 require_relative "../own_steps"
 require_relative "../placing"
 require_relative "../vessels/vessel_pots"
-require_relative "../../methods/library"
 require_relative "../../methods/request/made_in"
 require_relative "graph_lines"
 require_relative "graph_order"
@@ -28,12 +27,14 @@ module FondKettle
       PREHEAT = "preheat"
       SERVE = "serve"
 
-      # `graph`: a GraphDish that holds together (GraphCheck).
-      def initialize(graph)
+      # `graph`: a GraphDish that holds together (GraphCheck); `method`: the Methods::Method that it names,
+      # nil: nobody knows it.
+      def initialize(graph, method)
         @graph = graph
+        @method = method
         @order = GraphOrder.new(graph)
         @steps = @order.ordered.reject { |step| of_the_way?(step) }
-        @lines = GraphLines.new(graph, @order.ordered)
+        @lines = GraphLines.new(graph, @order.ordered, par_boiled: par_boiled?)
       end
 
       # The Dish.
@@ -63,9 +64,14 @@ module FondKettle
         par_boils?(step) || washes?(step) || heats_its_oven?(step)
       end
 
+      # True where the way boils its rice in plenty of water before it is layered.
+      def par_boiled?
+        !@method.nil? && @method.sealed? && @method.phases.size > 1
+      end
+
       # The oven of a way that bakes is heated once.
       def heats_its_oven?(step)
-        step.kind == PREHEAT && Methods::Library.ours.all[@graph.method]&.oven?
+        step.kind == PREHEAT && @method&.oven?
       end
 
       # Steps at which the rice goes in, and those by which more is laid on it before it is heated.
@@ -91,7 +97,7 @@ module FondKettle
 
       # What is done to the rice in plenty of water before it is layered, and to that water.
       def par_boils?(step)
-        PAR_BOILS.include?(step.kind) && step.rice == "before" && GraphLines.par_boiled?(@graph) &&
+        PAR_BOILS.include?(step.kind) && step.rice == "before" && par_boiled? &&
           @graph.rice_holders.include?(step.vessel)
       end
 

@@ -84,7 +84,7 @@ module FondKettle
       end
 
       def planned
-        @planned ||= Dishes::PlannedGraph.new(@graph)
+        @planned ||= Dishes::PlannedGraph.new(@graph, @library.all[@graph.method])
       end
 
       # The Methods::Request of this kitchen, with nothing of the dish in it but where it is made.

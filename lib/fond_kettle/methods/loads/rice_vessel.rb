@@ -2,7 +2,7 @@
 
 require_relative "../../kit/atmosphere"
 require_relative "../../kit/burner"
-require_relative "../../kit/vessel"
+require_relative "../../kit/dish_vessels"
 require_relative "../../vessels/contents"
 require_relative "../../vessels/effects/simmer"
 require_relative "../../vessels/effects/take_out"
@@ -20,9 +20,8 @@ module FondKettle
       # weight away as liquid (docs/model.md: Taken out).
       GIVES_MIN = Vessels::Effects::Simmer::GIVES_MIN
       CARRIED = Vessels::Effects::TakeOut::CARRIED
-      # Where the rice's vessel stands on no ring, its base is fried in a pan like this.
-      PAN = { id: nil, name: "frying pan", diameter_mm: 260.0, height_mm: 60.0, floor_mm: nil, lid: "none",
-              lid_factor: nil, material: "steel", kg: 1.4 }.freeze
+      # Where the rice's vessel stands on no ring, its base is fried in a usual pan.
+      PAN_NAME = "frying pan"
       # A plan asks for it a few times, of requests that differ in nothing that it goes by.
       LAST = {}.compare_by_identity
       MOST_KEPT = 20
@@ -76,7 +75,7 @@ module FondKettle
       def setting
         @setting ||= begin
           on_ring = @request.burner.kind.on_ring
-          there = on_ring ? [@vessel, @request.burner] : [Kit::Vessel.new(**PAN), Kit::Burner.usual("gas")]
+          there = on_ring ? [@vessel, @request.burner] : [usual_pan, Kit::Burner.usual("gas")]
           Vessels::Setting.of(*there, altitude_m: @request.altitude_m)
         end
       end
@@ -91,9 +90,14 @@ module FondKettle
         @rows ||= @base.graph(setting).rows
       end
 
+      # The Row of a step by its key, or nil.
+      def row(key)
+        rows.find { |row| row.step.key == key }
+      end
+
       # The Row of a stage (StageText) that changes food of which somebody has said how much, or nil.
-      def row(stage)
-        rows.find { |row| row.step.key == stage.key } if @base.changing.include?(stage)
+      def changed_row(stage)
+        row(stage.key) if @base.changing.include?(stage)
       end
 
       # Water that food left in the broth it was lifted out of, in g.
@@ -126,6 +130,10 @@ module FondKettle
       end
 
       private
+
+      def usual_pan
+        Kit::DishVessels.fetch(Kit::DishVessels::PAN).usual.with(name: PAN_NAME)
+      end
 
       def everything
         @everything ||= worked? ? rows.last.contents : plain

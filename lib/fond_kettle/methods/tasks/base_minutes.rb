@@ -36,7 +36,7 @@ module FondKettle
       def fried_min(request, stage)
         return if stage.own? || stage.fried_to(request.choices.onion).nil?
 
-        row = RiceVessel.of(request).row(stage)
+        row = RiceVessel.of(request).changed_row(stage)
         row.minutes.ceil.to_f if row&.minutes&.positive?
       end
       private_class_method :cooked_min, :fried_min

@@ -57,7 +57,7 @@ module FondKettle
 
       # Minutes that what it made may stand, or nil.
       def stands_min(stage)
-        row = RiceVessel.of(@request).row(stage) if @last
+        row = RiceVessel.of(@request).changed_row(stage) if @last
         row && Vessels::Standing.minutes(row.contents)
       end
     end

@@ -29,7 +29,7 @@ module FondKettle
       def of(key, times)
         return [] unless @request.made_in
 
-        row = RiceVessel.of(@request).rows.find { |one| one.step.key == key }
+        row = RiceVessel.of(@request).row(key)
         weights = row ? weights_g(row) : {}
         weights.select { |_, weight_g| weight_g >= 1 }.map { |from, weight_g| amount(from, weight_g * times) }
       end

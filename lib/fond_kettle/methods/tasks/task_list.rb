@@ -184,7 +184,7 @@ module FondKettle
       def in_vessel(stage, kind)
         return unless @request.made_in&.step(stage.key)
 
-        row = RiceVessel.of(@request).rows.find { |one| one.step.key == stage.key }
+        row = RiceVessel.of(@request).row(stage.key)
         all = row && (kind.boils || kind.unattended?)
         there = all ? row.before.foods.flat_map { |food| food.ingredient.care } : []
         @own_facts.care_of(stage, @amounts.provisions(stage)) | there
