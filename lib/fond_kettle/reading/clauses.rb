@@ -12,12 +12,16 @@ module FondKettle
     #   say, verb   its words, and the Verb that they say (nil: none)
     #   minutes     nil: not said; `until`: what is to be seen
     #   meanwhile   true where it is done while something goes on
-    #   joins       true where it only begins the next one
     #   sentence    its sentence's position among all
-    Clause = Value.define(:say, :verb, :minutes, :until, :meanwhile, :joins, :sentence) do
+    Clause = Value.define(:say, :verb, :minutes, :until, :meanwhile, :sentence) do
       # The kind of its verb, or nil.
       def kind
         verb&.kind
+      end
+
+      # True where it only begins the next one.
+      def joins?
+        verb&.joins || false
       end
     end
 
@@ -60,7 +64,7 @@ module FondKettle
       def clause(say, sentence, index)
         verb = verb(say)
         Clause.new(say: say, verb: verb, minutes: minutes(say), until: say[UNTIL, :cue]&.strip,
-                   meanwhile: sentence.match?(MEANWHILE), joins: verb&.joins || false, sentence: index)
+                   meanwhile: sentence.match?(MEANWHILE), sentence: index)
       end
 
       def minutes(say)
@@ -100,7 +104,7 @@ module FondKettle
         return false unless last.minutes.nil?
         return same && COVERED.include?(clause.kind) if last.kind == LOW
 
-        last.joins && clause.verb && !clause.verb.apart && (same || last.kind == FRY)
+        last.joins? && clause.verb && !clause.verb.apart && (same || last.kind == FRY)
       end
 
       # What is rubbed with something and left is one step.

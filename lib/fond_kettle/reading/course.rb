@@ -144,7 +144,7 @@ module FondKettle
 
       # True where the text drains the rice that is boiled.
       def drained?(position)
-        @clauses.drop(position + 1).first(SOON).any? { |clause| clause.verb&.kind == DRAIN }
+        @clauses.drop(position + 1).first(SOON).any? { |clause| clause.kind == DRAIN }
       end
 
       def plain_water?(clause, named)

@@ -83,7 +83,7 @@ module FondKettle
 
       # The kind of a clause of which `sense` (ClauseSense) is known.
       def kind(sense)
-        verb = sense.clause.verb&.kind
+        verb = sense.clause.kind
         return first(BY_VERB.fetch(verb, []), sense) || verb if verb
 
         first(IMPLIED, sense) || first(sense.in? ? IMPLIED_IN : IMPLIED_BEFORE, sense)

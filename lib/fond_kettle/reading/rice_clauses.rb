@@ -31,7 +31,7 @@ module FondKettle
       # `clauses`: Clauses.
       def initialize(clauses)
         @clauses = clauses
-        @kinds = clauses.map { |clause| clause.verb&.kind }
+        @kinds = clauses.map(&:kind)
       end
 
       # The position of the last clause that makes the rice ready, where it is put in after that, or -1.

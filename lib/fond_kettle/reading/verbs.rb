@@ -11,8 +11,8 @@ module FondKettle
     # A row of data/reading/verbs.yml, whose head says what each field is.
     Verb = Value.define(:kind, :words, :joins, :apart, :never)
 
-    # A Verb in a text: the place of its first letter, and the words that say it.
-    FoundVerb = Value.define(:verb, :from, :words)
+    # A Verb in a text, and the place of its first letter.
+    FoundVerb = Value.define(:verb, :from)
 
     # What verbs a text says.
     module Verbs
@@ -58,7 +58,7 @@ module FondKettle
       def all_in(text)
         nouns = ranges(text, never)
         found = text.to_enum(:scan, pattern).map { Regexp.last_match }.map do |match|
-          FoundVerb.new(verb: by_words.fetch(match[0].downcase), from: match.begin(0), words: match[0])
+          FoundVerb.new(verb: by_words.fetch(match[0].downcase), from: match.begin(0))
         end
         found.reject do |one|
           nouns.any? do |range|

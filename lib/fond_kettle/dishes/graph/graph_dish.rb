@@ -41,11 +41,6 @@ module FondKettle
         vessels.find(&:rice)
       end
 
-      # The step at which the rice goes in, or nil: the way's own.
-      def rice_step
-        steps.find { |step| step.rice == "in" }
-      end
-
       # Keys of vessels, beside the one in which it is cooked, that the rice passes through: a bowl, a pot of
       # boiling water.
       def rice_holders
