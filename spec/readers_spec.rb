@@ -25,7 +25,8 @@ RSpec.describe "Readers of a cook's text" do
     "amounts" => ->(text) { FondKettle::Measure::Amounts.new.read(text) },
     "names" => ->(text) { [names.find(text), names.grain(text)] },
     "keys" => ->(text) { FondKettle::Slug.of(text) },
-    "recipes" => ->(text) { FondKettle::Formats::DishReader.draft(text, names: names, cups: []) },
+    "recipes" => ->(text) { FondKettle::Formats::DishReader.read(text) },
+    "dishes" => ->(text) { FondKettle::Reading::Reader.new(text).dish },
     "files" => ->(text) { FondKettle::Catalogue.parse(text, "noise") },
     "requests" => ->(text) { FondKettle::Formats::RequestReader.parse(text) }
   }.freeze
@@ -51,7 +52,7 @@ RSpec.describe "Readers of a cook's text" do
     expect(questions.map(&:ask)).to contain_exactly(/at most 1000 are read/)
     recipe = JSON.generate("@type" => "Recipe", "name" => "x",
                            "recipeIngredient" => Array.new(501) { "1 g carrot" })
-    expect { FondKettle::Formats::DishReader.draft(recipe, names: names, cups: []) }
+    expect { FondKettle::Formats::DishReader.read(recipe) }
       .to raise_error(FondKettle::InvalidInput, /at most 500 ingredients; this lists 501/)
   end
 end

@@ -5,6 +5,7 @@ require "json"
 require_relative "../lib/fond_kettle/dishes/dish"
 require_relative "../lib/fond_kettle/dishes/text/quick_steps"
 require_relative "../lib/fond_kettle/dishes/text/quick_text"
+require_relative "../lib/fond_kettle/formats/stored_dish"
 require_relative "shelf"
 
 module FondKettle
@@ -44,14 +45,24 @@ module FondKettle
         @database.read { |db| there(db).count }
       end
 
-      # A record as a Dishes::Dish; `names` and `cups` as for Dishes::QuickText.
-      def value(record, names:, cups:)
+      # A record as a Dishes::Dish; `names` and `cups` as for Dishes::QuickText; `library`: the methods.
+      def value(record, names:, cups:, library:)
+        if told?(record)
+          return Formats::StoredDish.read(record[:graph], record[:answers], names: names, cups: cups,
+                                                                            library: library)
+        end
+
         read = Dishes::QuickText.new(names: names, cups: cups).read(record[:lines])
         grain, rice_g = read.rice || record.values_at(:grain, :rice_g)
         Dishes::Dish.of(title: record[:title], serves: record[:serves], method: record[:method],
                         grain: grain, rice_g: rice_g, pan_mm: record[:pan_mm], lines: read.lines,
                         steps: Dishes::QuickSteps.read(record[:steps]),
                         note: record[:note], way: Dishes::Way.of(JSON.parse(record[:way])))
+      end
+
+      # True for a record that is told in a cook's own words.
+      def told?(record)
+        !record[:graph].to_s.empty?
       end
 
       private

@@ -128,7 +128,7 @@ module FondKettle
 
       # A dish's record as a Dishes::Dish.
       def dish(record)
-        dishes.value(record, names: names, cups: values(:cups))
+        dishes.value(record, names: names, cups: values(:cups), library: library)
       end
 
       # Writes a method of the household's own, or takes it away where `text` is nil.

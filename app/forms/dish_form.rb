@@ -71,7 +71,13 @@ module FondKettle
       def self.way_texts(said)
         said.to_h { |key, value| ["way_#{key}", value.is_a?(Numeric) ? Measure::Rounding.plain(value, 2) : value] }
       end
-      private_class_method :way_texts
+
+      # The Dishes::Way of a form's checked values; what is wrong with one is left out.
+      def self.way_of(values, problems)
+        wrong = problems.map { |found| found[:field] }
+        sound = WAY.reject { |field| wrong.include?(field.key.to_s) }
+        Dishes::Way.of(sound.to_h { |field| [field.key.to_s.delete_prefix("way_"), values[field.key]] })
+      end
 
       # `typed`: parameters with string keys; `quiet`: not judged yet.
       def initialize(typed, household, quiet: false)
@@ -97,6 +103,11 @@ module FondKettle
       def differences(other)
         typed, there = [self, other].map { |form| TITLES.to_h { |name, _| [name, form[name.to_sym]] } }
         BothWays.of(TITLES, typed, there)
+      end
+
+      # Its title, as typed.
+      def title
+        @typed[:title]
       end
 
       # The lines as understood.
@@ -150,9 +161,7 @@ module FondKettle
 
       # The dish's own settings (Dishes::Way).
       def way
-        wrong = problems.map { |found| found[:field] }
-        sound = WAY.reject { |field| wrong.include?(field.key.to_s) }
-        Dishes::Way.of(sound.to_h { |field| [field.key.to_s.delete_prefix("way_"), @values[field.key]] })
+        DishForm.way_of(@values, problems)
       end
 
       private

@@ -11,8 +11,8 @@ RSpec.describe "A dish that goes out and comes in again" do
 
   names = FondKettle::Larder::Names.ours
 
-  def in_again(text, names)
-    FondKettle::Formats::DishReader.draft(text, names: names, cups: [])
+  def in_again(text)
+    FondKettle::Formats::DishReader.read(text)
   end
 
   def from_draft(draft, names)
@@ -32,6 +32,10 @@ RSpec.describe "A dish that goes out and comes in again" do
     JSON.generate(FondKettle::Formats::RecipeLd.call(dish, plan, plan.request.grain))
   end
 
+  def markdown(dish, plan)
+    FondKettle::Formats::DishMarkdown.call(dish, plan, plan.request.grain)
+  end
+
   full = { lines: "2 onions, sliced | 1/2 base | 1/2 finish | browned\n600 g lamb | base | out\n" \
                   "2 carrots | base | back\n30 g raisins | with | optional\n" \
                   "20 g currants | with | instead of raisins\n" \
@@ -44,7 +48,7 @@ RSpec.describe "A dish that goes out and comes in again" do
                   lid: "foil",
                   cover: "weight", rest: 15, finish: "dig", texture: -0.5 } }.freeze
 
-  %i[json ld].each do |format|
+  %i[json ld markdown].each do |format|
     it "is the same after three times round: #{format}" do
       ours = [dish(full[:lines], steps: full[:steps], method: "broth-under-rice")
         .with(way: FondKettle::Dishes::Way.of(full[:way]))]
@@ -52,8 +56,7 @@ RSpec.describe "A dish that goes out and comes in again" do
       ours.each do |dish|
         plan = supper(dish).plan
         again = (1..3).reduce(dish) do |now, _|
-          from_draft(in_again(public_send(format, now, plan), names),
-                     names)
+          from_draft(in_again(public_send(format, now, plan)), names)
         end
         expect(again).to eq(dish), dish.title
       end

@@ -175,8 +175,7 @@ RSpec.describe "Dishes and evenings, as pages" do
       "--XX\r\nContent-Disposition: form-data; name=\"#{name}\"\r\n\r\n#{value}\r\n"
     end
     post "/dishes/import", "#{parts.join}--XX--\r\n", "CONTENT_TYPE" => "multipart/form-data; boundary=XX"
-    expect([last_response.status, page.at_css("#title")["value"],
-            page.at_css("#rice")["value"]]).to eq([200, "Big", "300 g"])
+    expect([last_response.status, page.at_css("#text").text.strip]).to eq([200, "Big\n\n300 g rice"])
     send_form "/dishes/look", fields(lines: "x" * 4_300_000)
     expect([last_response.status, last_response.body]).to match([403, /too long/])
     expect(household.dishes.count).to eq(13)

@@ -28,6 +28,19 @@ module FondKettle
         LINE_COLUMNS = [*LINE_TEXTS.values, *LINE_CHOICES.values.map(&:first), *LINE_MORE.values].freeze
         AS_ITS_WAY = "as its way of cooking has it"
 
+        TOLD_HINT = "2 onions, sliced thin. Fry the onions in the ghee in a wide pan until dark brown, 25 " \
+                    "minutes. Lift out half and keep them for the top. Meanwhile boil the rice …"
+
+        # A piece of the cook's own words; with the script it finds them in the text.
+        def words_of(words)
+          Html::Markup.tag("span", Html::Markup.escape(words), class: "read-words", data_words: words)
+        end
+
+        # What is wrong with an answer, as a form has it.
+        def problems_of(asked, index)
+          asked.problem ? [{ field: "answer-#{index}", message: asked.problem }] : []
+        end
+
         # A hint on how to write a line of a dish.
         def line_hint
           "2 onions, sliced | base | browned. After a bar: when it goes in " \

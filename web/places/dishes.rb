@@ -11,11 +11,13 @@ require_relative "../../app/forms/dish_form"
 require_relative "../../app/forms/food_form"
 require_relative "../../app/forms/line_fields"
 require_relative "../../app/forms/plan_form"
+require_relative "../../app/forms/told_dish_form"
 require_relative "../../app/plans/look"
 require_relative "../helpers/dish_words"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
 require_relative "../presenters/dish_page"
+require_relative "../presenters/told_dish"
 require_relative "place"
 
 module FondKettle
@@ -46,9 +48,9 @@ module FondKettle
         File.read(Formats::DishJson::SCHEMA_FILE)
       end
 
-      # A dish that is not written yet.
+      # A dish that is not told yet; `as` "lines": to be typed as lines and steps.
       get "/new" do
-        edit(Forms::DishForm.blank(household))
+        edit(params["as"] == "lines" ? Forms::DishForm.blank(household) : Forms::ToldDishForm.blank(household))
       end
 
       # Where a dish is brought in from elsewhere.
@@ -59,25 +61,31 @@ module FondKettle
       # Shows what was understood; nothing is kept until it is saved.
       post "/import" do
         source = source_text
-        draft = Formats::DishReader.draft(source, names: household.names, cups: household.values(:cups))
-        edit(Forms::DishForm.of_draft(draft, household), left_out: draft.left_out)
+        read = Formats::DishReader.read(source)
+        edit(imported(read), left_out: read.is_a?(Hash) ? [] : read.left_out)
       rescue InvalidInput => e
-        import(code: 422, source: source, problems: e.problems)
+        told = e.problems.map do |found|
+          [found[:field], found[:message]].reject do |one|
+            one == "source"
+          end.join(" ")
+        end
+        import(code: 422, source: source, problems: [{ field: "source", message: told.join("; ") }])
       end
 
       # The lines as fields, back into text, or what was typed as it is understood.
       post "/look" do
         answered
         typed = params["use"] == "fields" ? params.merge("lines" => merged_lines) : params
+        form = form_of(typed)
         # The script asks only for what was understood.
-        next part(:dish_read, form: Forms::DishForm.new(typed, household)) if part_only?
+        next read_part(form) if part_only?
 
-        edit(Forms::DishForm.new(typed, household), id: params["id"], version: params["lock_version"])
+        edit(form, id: params["id"], version: params["lock_version"])
       end
 
       # Keeps a new dish.
       post "/" do
-        form = Forms::DishForm.new(params, household)
+        form = form_of(params)
         next edit(form, code: 422) unless form.ok?
 
         path = household.once(form_key("dish"), now) do
@@ -106,13 +114,13 @@ module FondKettle
       # A dish as it is typed, with what is asked about it.
       get "/:id/edit" do
         record = household.dishes.find(id_from(params["id"]))
-        edit(Forms::DishForm.of_record(record, household), id: record[:id], version: record[:lock_version])
+        edit(form_of_record(record), id: record[:id], version: record[:lock_version])
       end
 
       # Changes a dish.
       post "/:id" do
         id = id_from(params["id"])
-        form = Forms::DishForm.new(params, household)
+        form = form_of(params)
         next edit(form, code: 422, id: id, version: params["lock_version"]) unless form.ok?
 
         save(id, form)
@@ -126,8 +134,7 @@ module FondKettle
       rescue Conflict
         # Nothing is removed that somebody is at work on: it is looked at first.
         stored = household.dishes.find(id)
-        edit(Forms::DishForm.of_record(stored, household), code: 409, id: id,
-                                                           version: stored[:lock_version], both: [])
+        edit(form_of_record(stored), code: 409, id: id, version: stored[:lock_version], both: [])
       end
 
       private
@@ -155,17 +162,57 @@ module FondKettle
         # Saving again is then a choice: over what now stands there.
         stored = household.dishes.find(id)
         edit(form, code: 409, id: id, version: stored[:lock_version],
-                   both: form.differences(Forms::DishForm.of_record(stored, household)))
+                   both: differences(form, form_of_record(stored)))
+      end
+
+      # Of a dish that was told and one that was typed everything differs.
+      def differences(form, stored)
+        form.instance_of?(stored.class) ? form.differences(stored) : []
+      end
+
+      # The form of what came in (Formats::DishReader).
+      def imported(read)
+        case read
+        when Hash then Forms::ToldDishForm.of_dish(checked(read), household)
+        when Formats::Draft then Forms::DishForm.of_draft(read, household)
+        else Forms::ToldDishForm.new({ "text" => read.text }, household)
+        end
+      end
+
+      # A dish of schema 2 that holds together. Raises InvalidInput.
+      def checked(dish)
+        dish.tap { Formats::GraphDishReader.new(dish, names: household.names).dish }
+      end
+
+      # What was sent: a dish that is told, or one of lines and steps.
+      def form_of(typed)
+        (typed.key?("text") ? Forms::ToldDishForm : Forms::DishForm).new(typed, household)
+      end
+
+      def form_of_record(record)
+        (household.dishes.told?(record) ? Forms::ToldDishForm : Forms::DishForm).of_record(record, household)
+      end
+
+      def told(form)
+        form.dish && Presenters::ToldDish.new(household, form.dish)
+      end
+
+      def read_part(form)
+        return part(:dish_read, form: form) if form.is_a?(Forms::DishForm)
+
+        part(:dish_told_read, form: form, shown: told(form))
       end
 
       # `both`: where somebody else was first (Presenters::BothWays), else nil.
       def edit(form, code: 200, id: nil, version: nil, both: nil, left_out: [])
         status code
-        @title = id ? form[:title] : "A new dish"
+        @title = id ? form.title : "A new dish"
         @script = "dish.js"
-        kept = household.dishes.titled(form[:title]) unless id
-        erb :dish_edit, locals: { form: form, id: id, version: version, both: both, left_out: left_out,
-                                  kept: kept }
+        shown = { form: form, id: id, version: version, both: both, left_out: left_out,
+                  kept: id ? nil : household.dishes.titled(form.title) }
+        return erb(:dish_edit, locals: shown) if form.is_a?(Forms::DishForm)
+
+        erb :dish_told, locals: { **shown, shown: told(form) }
       end
 
       def import(code: 200, source: "", problems: [])

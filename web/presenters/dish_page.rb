@@ -8,6 +8,7 @@ require_relative "../../lib/fond_kettle/formats/recipe_ld"
 require_relative "../../lib/fond_kettle/measure/numeral"
 require_relative "../../lib/fond_kettle/methods/request/request"
 require_relative "presenter"
+require_relative "told_dish"
 
 module FondKettle
   module Web
@@ -17,7 +18,7 @@ module FondKettle
         OUT = { "before-rice" => "lifted out before the rice",
                 "back-at-end" => "lifted out, put back in the end" }.freeze
 
-        attr_reader :id, :dish
+        attr_reader :id, :dish, :told
 
         # `record`: as the shelf has it; `plan`: in its own amount, or nil where it cannot be
         # cooked; `problems`: why.
@@ -25,6 +26,7 @@ module FondKettle
           super(household)
           @id = record[:id]
           @dish = household.dish(record)
+          @told = ToldDish.new(household, dish.graph.data) if dish.graph
           @plan = plan
           @problems = problems
         end
@@ -39,7 +41,7 @@ module FondKettle
 
         def problems
           [*@problems.map { |problem| "#{problem[:field]} #{problem[:message]}" },
-           *Dishes::PlacingQuestions.new(dish.lines, dish.steps, dish.placing).all]
+           *(told ? dish.graph.open : Dishes::PlacingQuestions.new(dish.lines, dish.steps, dish.placing).all)]
         end
 
         # Names of food in it that nobody knows.

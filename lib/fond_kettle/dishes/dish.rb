@@ -15,15 +15,16 @@ module FondKettle
 
     # A dish for `serves` regular adults: `rice_g` of `grain` (a key) by `method` (a
     # key) in a pan `pan_mm` wide (nil: not said); `way`: what it keeps of its own (Way);
-    # `placing`: which step takes which of its lines, and what nobody has said (Placing).
+    # `placing`: which step takes which of its lines, and what nobody has said (Placing); `graph`: the
+    # PlannedGraph that it was made of, nil: its lines and steps were typed.
     Dish = Value.define(:title, :serves, :method, :grain, :rice_g, :pan_mm, :lines, :steps, :note, :way,
-                        :placing) do
+                        :placing, :graph) do
       # A Dish that follows its method unless told otherwise; its lines are in the state in which its steps
       # leave them.
       def self.of(lines:, steps:, way: Way.of, **given)
         placing = Placing.of(lines, steps)
         new(way: way, lines: Settled.lines(lines, steps, placing.claims), steps: steps, placing: placing,
-            **given)
+            graph: nil, **given)
       end
 
       # Lines that go in at each of its steps (Claims::Claim).

@@ -34,8 +34,10 @@ module FondKettle
          *base_times(dish, plan), *not_counted(dish)]
       end
 
-      # Questions about where lines go in, and lines that are stopped.
+      # Questions about where lines go in, and lines that are stopped; of a told dish all that is open.
       def placing(dish)
+        return dish.graph.open.map { |say| warning("asked", say) } if dish.graph
+
         asked = PlacingQuestions.new(dish.lines, dish.steps, dish.placing)
         [*asked.stopped.map { |say| warning("wet-into-fat", say) },
          *asked.unplaced.map { |say| warning("unplaced", say) },

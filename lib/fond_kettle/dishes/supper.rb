@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../kit/dish_vessels"
 require_relative "../measure/rounding"
 require_relative "../methods/planning/planner"
 require_relative "../methods/solved/solved"
@@ -116,7 +117,7 @@ module FondKettle
 
       # The request of `dish` at `factor`: rice, what the lines bring, its own steps.
       def request_for(dish, factor, lines, request)
-        request = request.with(made_in: made_in(dish, request)) if TypedVessels.any?(dish)
+        request = request.with(made_in: request.made_in || made_in(dish, request))
         method = OwnSteps.method(request.method, dish, request.made_in)
         food = PotFood.new(dish, lines, method)
         request.with(main_liquid: dish.main_liquid&.ingredient, method: method, rice_g: dish.rice_g * factor,
@@ -126,9 +127,12 @@ module FondKettle
                      aside: request.made_in ? food.aside.freeze : [].freeze)
       end
 
-      # The vessels that its headings name, in pots of the house.
+      # The vessels of its graph or of its headings, in pots of the house; nil: it has but one.
       def made_in(dish, request)
-        TypedVessels.new(dish, request.vessel, request.kit).made_in
+        return unless dish.graph || TypedVessels.any?(dish)
+
+        kit = request.kit.map { |pot| [Kit::DishVessels.of(pot), pot] }
+        (dish.graph || TypedVessels.new(dish)).made_in(request.vessel, kit)
       end
 
       # The same for one of `pots` equal pots, scaling the lines too: each has a floor to be

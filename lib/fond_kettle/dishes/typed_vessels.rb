@@ -1,6 +1,5 @@
 # frozen_string_literal: true
 
-require_relative "../kit/dish_vessels"
 require_relative "../methods/request/made_in"
 require_relative "../vessels/graph"
 require_relative "own_steps"
@@ -19,17 +18,15 @@ module FondKettle
         dish.steps.any?(&:vessel)
       end
 
-      # `dish`: a Dish; `rice_pot`: the Kit::Vessel of the rice; `kit`: Kit::Vessels of the house.
-      def initialize(dish, rice_pot, kit)
+      # `dish`: a Dish.
+      def initialize(dish)
         @dish = dish
-        @rice_pot = rice_pot
-        @kit = kit.map { |pot| [Kit::DishVessels.of(pot), pot] }
         @steps = dish.steps.each_index.select { |index| dish.steps[index].stage == BASE }
       end
 
-      # The Methods::MadeIn.
-      def made_in
-        Methods::MadeIn.new(vessels: VesselPots.new(kinds, @rice_pot, @kit, weights).vessels,
+      # Methods::MadeIn in the rice's pot (Kit::Vessel) and the house's `kit` ([kind, Kit::Vessel]).
+      def made_in(rice_pot, kit)
+        Methods::MadeIn.new(vessels: VesselPots.new(kinds, rice_pot, kit, weights).vessels,
                             steps: @steps.map { |index| place(index) }.freeze, rice_from: rice_from)
       end
 

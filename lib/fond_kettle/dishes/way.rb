@@ -28,15 +28,18 @@ module FondKettle
         [one.key.to_s, Words.of("attributes").fetch(one.key.to_s)]
       end).with(optional: true),
       Field.number(:oven_c, "Oven at", Limits::OVEN_C, unit: "°C", optional: true),
+      Field.number(:low_min, "On low, or in the oven, for", Limits::LOW_MIN, unit: "min", optional: true),
       Field.number(:rest, "Rest", Limits::REST_MIN, unit: "min", optional: true),
       Field.choice(:finish, "In the end",
                    Words.of("finishes").slice(*Methods::FINISHES)).with(optional: true),
       Field.number(:texture, "Texture, −1 firm to 1 soft", Limits::TEXTURE, optional: true)
     ].freeze
 
-    # How a dish is made whatever the evening: values of WAY_FIELDS, nil where its method
-    # decides.
-    Way = Value.define(*WAY_FIELDS.map(&:key)) do
+    # How a dish is made whatever the evening: values of WAY_FIELDS, nil where its method decides; its
+    # layers and programme (Methods::Layered) and what is made of its rice (Methods::Making), nil likewise.
+    Way = Value.define(*WAY_FIELDS.map(&:key), :layered, :making) do
+      const_set(:GENTLE, %w[low bake].freeze)
+
       # A Way with the given settings, by symbols or strings; the others are nil.
       def self.of(said = {})
         known = said.to_h { |key, value| [key.to_sym, value] }
@@ -45,7 +48,7 @@ module FondKettle
 
       # The settings that are given, by key.
       def settings
-        members.to_h { |key| [key, public_send(key)] }.compact
+        WAY_FIELDS.to_h { |field| [field.key, public_send(field.key)] }.compact
       end
 
       # The washing settings, as a Methods::Request takes them.
@@ -62,11 +65,13 @@ module FondKettle
         chosen.with(**own.select { |key, value| !value.nil? && chosen.public_send(key).nil? })
       end
 
-      # A Methods::Method whose liquid goes in as hot as it does here.
+      # A Methods::Method whose liquid goes in as hot as it does here, and that stands on low for as long.
       def method_of(method)
-        return method unless start
+        return method unless start || low_min
 
-        last = method.last_phase.with(liquid_c: (Methods::PhaseText::BOILING_C if start == "boiling"))
+        last = method.last_phase
+        last = last.with(liquid_c: (Methods::PhaseText::BOILING_C if start == "boiling")) if start
+        last = last.with(stages: last.stages.map { |stage| low(stage) }.freeze) if low_min
         method.with(phases: [*method.phases[0...-1], last].freeze)
       end
 
@@ -75,6 +80,13 @@ module FondKettle
         return vessel if lid.nil? || lid == vessel.lid || !vessel.kind.on_ring
 
         vessel.with(lid: lid, lid_factor: nil)
+      end
+
+      private
+
+      # It goes on gently: on low, in the oven.
+      def low(stage)
+        self.class::GENTLE.include?(stage.kind) ? stage.with(minutes: low_min.to_f) : stage
       end
     end
   end

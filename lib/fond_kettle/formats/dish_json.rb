@@ -20,8 +20,10 @@ module FondKettle
 
       module_function
 
-      # A Dishes::Dish as a hash that the schema allows.
+      # A Dishes::Dish as a hash that its schema allows: of schema 2 where it is a graph.
       def call(dish)
+        return dish.graph.data if dish.graph
+
         { format: FORMAT, title: dish.title, serves: dish.serves, method: dish.method, grain: dish.grain,
           rice: { g: dish.rice_g.round(3) }, **(dish.pan_mm ? { pan: { diameter_mm: dish.pan_mm } } : {}),
           lines: dish.lines.map { |line| line(line) }, steps: dish.steps.map { |step| own_step(step) },

@@ -1,24 +1,51 @@
 # frozen_string_literal: true
 
 require "json"
+require_relative "../ground/errors"
+require_relative "../ground/value"
 require_relative "dish_json"
+require_relative "dish_markdown"
+require_relative "recipe_ld"
 require_relative "recipe_page"
+require_relative "recipe_text"
 
 module FondKettle
   module Formats
-    # Reads a dish from whatever was pasted or sent: JSON of our own, JSON-LD, or a
-    # page's source.
+    # A dish that is told in words: the `text`, and what of its source was `left_out` (sentences).
+    ToldText = Value.define(:text, :left_out)
+
+    # Reads a dish from whatever was pasted or sent: JSON or Markdown of our own, JSON-LD, a page's source, or
+    # what a cook jotted down.
     module DishReader
       MOST_BYTES = 8 * 1024 * 1024
+      # What begins a page, or data.
+      DATA = /\A\s*[<{\[]|<(?:html|script|body|div|p)\b/i
 
       module_function
 
-      # A Draft. Raises InvalidInput (field "source") with the reason.
-      def draft(text, names:, cups:)
+      # A Draft of a dish of schema 1, a hash of one of schema 2, or a ToldText. Raises InvalidInput (field
+      # "source") with the reason.
+      def read(text)
         text = text.dup.force_encoding(Encoding::UTF_8).delete_prefix("\uFEFF")
         check(text)
-        own = own(text)
-        own ? DishJson.draft(own) : RecipePage.new(names: names, cups: cups).draft(text)
+        own = own(text) || DishMarkdown.own(text)
+        return of_ours(own) if own
+        return ToldText.new(text: text, left_out: [].freeze) unless text.match?(DATA)
+
+        of_page(RecipePage.new(text))
+      end
+
+      def of_page(page)
+        recipe = page.recipe
+        own = recipe[RecipeLd::OWN]
+        return of_ours(own) if own.is_a?(Hash)
+
+        told = RecipeText.new(recipe, page.broken)
+        ToldText.new(text: told.text, left_out: told.left_out.freeze)
+      end
+
+      def of_ours(data)
+        data.key?("schema") ? data : DishJson.draft(data)
       end
 
       def check(text)
@@ -35,12 +62,12 @@ module FondKettle
         return unless text.lstrip.start_with?("{")
 
         data = JSON.parse(text)
-        data if data["format"].to_s.start_with?("fond-kettle-dish")
+        data if data["schema"] || data["format"].to_s.start_with?("fond-kettle-dish")
       rescue JSON::ParserError
         nil
       end
 
-      private_class_method :check, :own
+      private_class_method :of_page, :of_ours, :check, :own
     end
   end
 end

@@ -22,8 +22,7 @@ module FondKettle
           "name" => dish.title,
           "recipeYield" => "#{Measure::Rounding.plain(dish.serves)} servings", "description" => dish.note,
           "totalTime" => "PT#{plan.total_min.round}M",
-          "recipeIngredient" => ["#{Measure::Rounding.plain(dish.rice_g)} g #{grain.name} rice",
-                                 *ingredients(dish)],
+          "recipeIngredient" => ingredients(dish, grain),
           "recipeInstructions" => plan.tasks.map do |task|
             { "@type" => "HowToStep", "text" => text(task) }
           end,
@@ -35,10 +34,13 @@ module FondKettle
       end
 
       # The lines as written, without the marks of the quick text.
-      def ingredients(dish)
-        dish.lines.map { |line| Dishes::Written.plain(line) }
+      def ingredients(dish, grain)
+        return dish.graph.written if dish.graph
+
+        ["#{Measure::Rounding.plain(dish.rice_g)} g #{grain.name} rice",
+         *dish.lines.map { |line| Dishes::Written.plain(line) }]
       end
-      private_class_method :text
+      private_class_method :text, :ingredients
     end
   end
 end

@@ -12,6 +12,7 @@ module FondKettle
     RINSE_MIN = (1..60)
     SOAK_MIN = (0..2880)
     REST_MIN = (0..120)
+    LOW_MIN = (1..240)
     WATER_C = (0..100)
     # Above that the grain cooks, and it is no soak.
     SOAK_C = (0..60)

@@ -110,15 +110,21 @@ module FondKettle
         Methods::Request.of(method: way.method_of(@wishes.method), grain: @grain, rice_g: rice_g,
                             texture: @wishes.texture || way.texture || 0.0,
                             choices: way.choices(@wishes.choices), additions: @wishes.additions,
-                            company: @wishes.company, layered: @wishes.layered, making: making(kit[:vessel]),
+                            company: @wishes.company, layered: @wishes.layered || way.layered,
+                            making: making(kit[:vessel]),
                             eaters: table, altitude_m: @shelves.altitude_m, hands: @shelves.hands,
                             lesson: @wishes.learned ? lesson : Belief::NO_LESSON, **kit,
                             vessel: closed(kit[:vessel]), **way.wash, **@wishes.wash)
       end
 
+      # What is made of the rice tonight, else what the dish makes of it.
+      def wanted
+        @wishes.making == Methods::Making.of ? way.making || @wishes.making : @wishes.making
+      end
+
       # With the steamer of the house, where none was said and it closes on this pot.
       def making(vessel)
-        said = @wishes.making
+        said = wanted
         return said unless @wishes.method.steamed?
         return closing(said, vessel) if said.steamer
 

@@ -16,9 +16,11 @@ module FondKettle
     #   text        as the cook wrote it; `spoken`: in the method alone
     #   food, note  in the cook's words; `said`: words of it that are found again in the method
     #   ingredient  Larder::Ingredient, nil: it is the rice, of a `grain` (a key)
+    #   amount, unit  as written, nil: not said; `state`: a key of Larder::STATES
     #   g           of the whole line, nil: not known
     #   questions   about it
-    ReadLine = Value.define(:id, :text, :food, :ingredient, :grain, :g, :note, :questions, :said, :spoken) do
+    ReadLine = Value.define(:id, :text, :food, :ingredient, :grain, :amount, :unit, :g, :state, :note,
+                            :questions, :said, :spoken) do
       # True where nobody knows the food.
       def unknown?
         ingredient&.key == "unknown"
@@ -69,7 +71,8 @@ module FondKettle
         sized = piece || text.match?(HEAPED)
         weight_g = line.g && (sized ? line.g * LooseMeasures.size(text) : line.g)
         each_g = weight_g && piece && raw?(line.ingredient) && (weight_g / line.amount)
-        { food: line.name, ingredient: line.ingredient, grain: nil, g: weight_g, note: line.note,
+        { food: line.name, ingredient: line.ingredient, grain: nil, amount: line.amount, unit: line.unit,
+          g: weight_g, state: line.state, note: line.note,
           questions: each_g ? [format(EACH, line.name, each_g)] : [] }
       end
 
@@ -86,8 +89,8 @@ module FondKettle
         grain ||= grain(text.split(/[(,]|\bfor\b/i).first.to_s)
         return unless grain
 
-        { food: called_rice(certain), ingredient: nil, grain: grain, g: weight_g || read.lines.first&.g,
-          note: nil, questions: [] }
+        { food: called_rice(certain), ingredient: nil, grain: grain, amount: nil, unit: nil,
+          g: weight_g || read.lines.first&.g, state: nil, note: nil, questions: [] }
       end
 
       def line(text, found, asks, spoken)

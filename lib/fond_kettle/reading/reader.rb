@@ -3,11 +3,13 @@
 require_relative "../care/kind"
 require_relative "../ground/errors"
 require_relative "../ground/limits"
+require_relative "../larder/names"
 require_relative "../measure/degrees"
 require_relative "broth_given"
 require_relative "clauses"
 require_relative "course"
 require_relative "jotted_text"
+require_relative "line_json"
 require_relative "questions"
 require_relative "read_line"
 require_relative "spoken_lines"
@@ -27,16 +29,19 @@ module FondKettle
                /\blid\b|\bcover/i => "ordinary" }.freeze
       HEATS = { /\b(?:low|lowest|gentle|gently|tiny|smallest|slow)\b/i => "low",
                 /\b(?:high|hard|big\s+flame|fierce)\b/i => "high", /\bmedium\b/i => "medium" }.freeze
-      BAKE = "bake"
+      OVEN = %w[bake preheat].freeze
       TAKE_OUT = "take-out"
       LIQUID = "liquid"
 
-      # `text`: as the cook wrote it. Raises InvalidInput where it is empty, too long or not UTF-8.
-      def initialize(text)
+      # `text`: as the cook wrote it; `names`: Larder::Names; `cups`: the house's own (Measure::Cup). Raises
+      # InvalidInput where it is empty, too long or not UTF-8.
+      def initialize(text, names: Larder::Names.ours, cups: [])
         raise InvalidInput.at("text", "must be UTF-8 text") unless text.valid_encoding?
         raise InvalidInput.at("text", EMPTY) if text.strip.empty?
         raise InvalidInput.at("text", LONG, received: text.size) if text.size > MOST
 
+        @names = names
+        @cups = cups
         @text = JottedText.new(text)
       end
 
@@ -56,16 +61,16 @@ module FondKettle
       end
 
       def body
-        { "lines" => lines.map { |line| written(line) }, "vessels" => vessels,
+        { "lines" => lines.map { |line| LineJson.call(line) }, "vessels" => vessels,
           "steps" => course.steps.map { |step| step(step) } }
       end
 
       def lines
         @lines ||= begin
-          reader = ReadLines.new
+          reader = ReadLines.new(names: @names, cups: @cups)
           listed = @text.lines.flat_map { |text| reader.read(text) }
           @text.sentences.each do |sentence|
-            spoken = SpokenLines.new(listed).in(sentence)
+            spoken = SpokenLines.new(listed, @names).in(sentence)
             listed.concat(spoken.flat_map { |text| reader.read(text, spoken: true) })
           end
           listed.first(Limits::LINES).freeze
@@ -89,14 +94,6 @@ module FondKettle
         Questions.new(@text.serves, way.first, lines, course, sure: way.last).all
       end
 
-      def written(line)
-        food = line.ingredient
-        known = line.grain || (food.key unless line.unknown?)
-        { "id" => line.id, "text" => line.text, "food" => line.food, "ingredient" => known,
-          "g" => line.g&.round(3), "note" => line.note, "unknown" => line.unknown?,
-          "allergens" => food&.allergens || [], "care" => food&.care || [] }.compact
-      end
-
       def vessels
         own = course.rice_vessel
         course.vessels.map do |one|
@@ -115,7 +112,7 @@ module FondKettle
         say = step.clause.say
         { "minutes" => step.clause.minutes, "hands_on" => !Care::Kinds.fetch(step.kind).unattended?,
           "heat" => said(HEATS, say), "lid" => said(LIDS, say), "until" => step.clause.until,
-          "oven_c" => (Measure::Degrees.first(say) if step.kind == BAKE) }
+          "oven_c" => (Measure::Degrees.first(say) if OVEN.include?(step.kind)) }
       end
 
       def take(index, share)

@@ -2,7 +2,7 @@
 // fields are swapped in under the text, which itself is left alone.
 const form = document.querySelector(".dish-form");
 const read = document.getElementById("read");
-const READ_FROM = ["lines", "steps", "note"];
+const READ_FROM = ["lines", "steps", "note", "text"];
 const PAUSE_MS = 250;
 let asked = 0;
 let pause;
@@ -18,9 +18,9 @@ async function look() {
       headers: { "x-kettle-part": "read" },
     });
     if (!answer.ok || ticket !== asked) return;
-    const open = read.querySelector("details").open;
+    const open = read.querySelector("details")?.open;
     read.innerHTML = await answer.text();
-    read.querySelector("details").open = open;
+    if (open) read.querySelector("details").open = true;
   } catch {
     /* what is typed is still there; "Look it over" asks again */
   }
@@ -30,4 +30,14 @@ form.addEventListener("input", (event) => {
   if (!READ_FROM.includes(event.target.name)) return;
   clearTimeout(pause);
   pause = setTimeout(look, PAUSE_MS);
+});
+
+// What was read is tied to the cook's own words: a tap finds them in the text.
+read.addEventListener("click", (event) => {
+  const words = event.target.closest("[data-words]")?.dataset.words;
+  const text = form.elements.text;
+  const from = words && text ? text.value.indexOf(words) : -1;
+  if (from < 0) return;
+  text.focus();
+  text.setSelectionRange(from, from + words.length);
 });

@@ -1,12 +1,14 @@
 # frozen_string_literal: true
 
 require_relative "../../ground/value"
+require_relative "way_minutes"
 
 module FondKettle
   module Dishes
-    # A line of a dish as it is written in a graph: the `food` in the cook's words, its Larder::Ingredient,
-    # `g` (nil: to taste) and a `note`.
-    GraphLine = Value.define(:id, :food, :ingredient, :g, :note)
+    # A line of a dish as it is written in a graph: `text` (nil: nobody wrote it) and the `food` in the cook's
+    # words, its Larder::Ingredient in its `state`, `amount` of `unit` as written (nil: in grams), `g` (nil:
+    # to taste) and a `note`.
+    GraphLine = Value.define(:id, :text, :food, :ingredient, :state, :amount, :unit, :g, :note)
 
     # A vessel of a dish: its `kind` (a key of Kit::DishVessels) and `name` in the cook's words, or nil;
     # `rice`: the rice goes into it.
@@ -33,12 +35,18 @@ module FondKettle
 
     # A dish as a graph: `lines` (GraphLine), `vessels` (GraphVessel), `steps` (DishGraphStep) in the order of
     # the text; `rice_line`: the id of the line that is the rice, or nil; `way`: what it keeps of its own, as
-    # a request has it.
+    # a request has it; `asked`: what the cook is to confirm, hashes as in the dish's JSON; `data`: all of it
+    # as it was read, a hash of schema 2.
     GraphDish = Value.define(:title, :serves, :grain, :rice_g, :method, :lines, :vessels, :steps, :rice_line,
-                             :way) do
+                             :way, :asked, :data) do
       # The GraphVessel into which the rice goes.
       def rice_vessel
         vessels.find(&:rice)
+      end
+
+      # What the cook is asked and nobody has guessed.
+      def open
+        asked.select { |one| one["guess"].nil? }
       end
 
       # Keys of vessels, beside the one in which it is cooked, that the rice passes through: a bowl, a pot of
@@ -49,12 +57,10 @@ module FondKettle
         found - [rice_vessel.key]
       end
 
-      # The cook's minutes of steps that the way does anyway, as a way has them.
-      def minutes_of_the_way
-        { "low" => "low_min", "rest" => "rest" }.to_h do |kind, name|
-          step = steps.find { |one| one.kind == kind && one.rice != "before" && one.minutes }
-          [name, step&.minutes]
-        end.compact
+      # The cook's minutes of steps that the way does anyway, as a way has them; `under_seal`: what stands on
+      # the heat there is a programme.
+      def minutes_of_the_way(under_seal: false)
+        FondKettle::Dishes::WayMinutes.new(self).all(under_seal: under_seal)
       end
 
       # Vessels in which something is made before the rice, and from which no step takes it.

@@ -59,8 +59,16 @@ module FondKettle
         written = @by_id.fetch(take.line)
         food = written.ingredient
         grams = written.g && (written.g * take.share)
-        Line.of(amount: grams, unit: ("g" if grams), name: written.food, note: written.note.to_s, g: grams,
-                ingredient: food, stage: stage(step, food), state: "raw", scales: food.scales)
+        Line.of(**amount(written, take.share, grams), name: written.food, note: written.note.to_s, g: grams,
+                                                      ingredient: food, stage: stage(step, food),
+                                                      state: written.state, scales: food.scales)
+      end
+
+      # As the cook wrote it, else in grams.
+      def amount(written, share, grams)
+        return { amount: written.amount * share, unit: written.unit } if written.amount && written.unit
+
+        { amount: grams, unit: ("g" if grams) }
       end
 
       # Of which vessel the rice's liquid is.

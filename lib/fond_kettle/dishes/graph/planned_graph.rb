@@ -28,13 +28,32 @@ module FondKettle
       SERVE = "serve"
 
       # `graph`: a GraphDish that holds together (GraphCheck); `method`: the Methods::Method that it names,
-      # nil: nobody knows it.
-      def initialize(graph, method)
+      # nil: nobody knows it; `way`: what it keeps of its own (Way).
+      def initialize(graph, method, way: Way.of)
         @graph = graph
         @method = method
+        @way = way
         @order = GraphOrder.new(graph)
         @steps = @order.ordered.reject { |step| of_the_way?(step) }
         @lines = GraphLines.new(graph, @order.ordered, par_boiled: par_boiled?)
+      end
+
+      # All of it as it was read, a hash of schema 2.
+      def data
+        @graph.data
+      end
+
+      # Its lines in the cook's own words.
+      def written
+        @graph.lines.map { |line| line.text || line.food }
+      end
+
+      # Questions that nobody has answered, nor guessed; where a line goes in that no step takes.
+      def open
+        asked = @graph.open
+        nowhere = @graph.unplaced - asked.map { |one| one["of"] }
+        foods = @graph.lines.select { |line| nowhere.include?(line.id) }.map(&:food)
+        [*asked.map { |one| one["question"] }, *foods.map { |food| "Where does the #{food} go in?" }]
       end
 
       # The Dish.
@@ -42,8 +61,8 @@ module FondKettle
         @dish ||= begin
           steps = @steps.map { |step| dish_step(step) }
           own = @graph.to_h.slice(:title, :serves, :method, :grain, :rice_g)
-          Dish.new(**own, pan_mm: nil, note: "", way: Way.of, lines: @lines.lines.freeze, placing: placing,
-                          steps: steps.freeze)
+          Dish.new(**own, pan_mm: nil, note: "", way: @way, lines: @lines.lines.freeze, placing: placing,
+                          steps: steps.freeze, graph: self)
         end
       end
 

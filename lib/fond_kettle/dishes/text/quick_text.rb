@@ -1,6 +1,5 @@
 # frozen_string_literal: true
 
-require_relative "../../care/cautions"
 require_relative "../../ground/limits"
 require_relative "../../larder/names"
 require_relative "../../larder/unknown_food"
@@ -9,6 +8,7 @@ require_relative "../../measure/unit_table"
 require_relative "jotted_weight"
 require_relative "jotting"
 require_relative "../line"
+require_relative "../line_state"
 require_relative "line_tags"
 
 module FondKettle
@@ -125,7 +125,7 @@ module FondKettle
 
       def line(jotted, ingredient, tags)
         state = tags.state || state_in("#{jotted.name} #{jotted.note}")
-        ingredient = in_state(ingredient, state)
+        ingredient = LineState.of(ingredient, state)
         stage = tags.stage || jotted.stage || usual_stage(ingredient)
         Line.of(amount: jotted.number, unit: jotted.unit, name: jotted.name,
                 note: [jotted.note, jotted.inner && "(#{jotted.inner})"].compact.reject(&:empty?).join(" "),
@@ -143,12 +143,6 @@ module FondKettle
         return if jotted.number.nil? || jotted.asks.include?("part")
 
         @weight.in_grams(jotted.number, jotted.unit, ingredient, jotted.inner)
-      end
-
-      # What is cooked is not raw any more.
-      def in_state(ingredient, state)
-        done = ingredient.in_state(state)
-        state == "cooked" ? done.with(care: (done.care - Care::Cautions.surely_raw).freeze) : done
       end
 
       def usual_stage(ingredient)

@@ -23,13 +23,12 @@ module FondKettle
       def initialize(data, library: Methods::Library.ours)
         @data = data
         @library = library
-        read = GraphDishReader.new(hash("dish"))
-        @graph = read.dish
+        @graph = GraphDishReader.new(hash("dish")).dish
         told_once
-        answerable(read.asked)
+        answerable(@graph.open)
         @wishes = DishWishes.new(data["for"], @graph)
         @kit = DishKit.new(data.fetch("kit", []))
-        @way = DishWay.new(@graph).tap(&:fields)
+        @way = DishWay.new(@graph, @library.all[@graph.method])
       end
 
       # The Dishes::GraphDish.

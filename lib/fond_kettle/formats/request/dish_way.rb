@@ -1,50 +1,87 @@
 # frozen_string_literal: true
 
+require_relative "../../dishes/way"
 require_relative "../../ground/errors"
+require_relative "../../ground/field_schema"
+require_relative "checked"
+require_relative "request_reader"
 
 module FondKettle
   module Formats
-    # What a dish keeps of its own way, as fields of a request; the minutes of its steps that the way does
-    # anyway are the way's.
+    # What a dish keeps of its own way, as fields of a request and as a Dishes::Way; what its steps say of
+    # stages that the way has anyway is the way's.
     class DishWay
-      LOW_MIN = "low_min"
-      LOW = "low"
       # What a request has under the same name.
       SAME = %w[drain texture layers seal programme pieces filling style dressing_per_100g finish crust stir
                 oven_c heat_to_boil parts].to_h do |key|
         [key, ->(one) { { key => one } }]
       end.freeze
       FIELDS = { "rinse" => ->(one) { { "rinse" => { "changes" => one } } },
+                 "rinse_min" => ->(one) { { "rinse" => { "minutes" => one } } },
                  "soak" => ->(one) { { "soak" => { "minutes" => one } } },
+                 "soak_c" => ->(one) { { "soak" => { "water_c" => one } } },
                  "lid" => ->(one) { { "vessel" => { "lid" => one } } },
                  "rest" => ->(one) { { "rest_minutes" => one } },
+                 "heat" => ->(one) { { "heat_to_boil" => one } },
+                 "cover" => ->(one) { { one => true } },
                  "done" => ->(one) { { "par_cook" => { "done" => one } } }, **SAME }.freeze
-
-      # `graph`: a Dishes::GraphDish.
-      def initialize(graph)
-        @own = { **graph.minutes_of_the_way, **graph.way }
+      # What a request has no field for: it changes the method.
+      OF_THE_METHOD = %w[start low_min].freeze
+      NAMES = [*FIELDS.keys, *OF_THE_METHOD].freeze
+      # Enough rice to read a way by, g.
+      SOME_G = 300
+      MADE = %w[pieces filling style dressing_per_100g].freeze
+      OWN = Dishes::WAY_FIELDS.map { |field| field.key.to_s }.freeze
+      SCHEMA = Schema.json(strict: true) do
+        FieldSchema.declare(self, Dishes::WAY_FIELDS.select do |field|
+          OF_THE_METHOD.include?(field.key.to_s)
+        end,
+                            optional: true)
       end
 
-      # The fields of a request, by name. Raises InvalidInput for one that is not known.
+      # `graph`: a Dishes::GraphDish; `method`: the Methods::Method that it names, nil: nobody knows it.
+      # Raises InvalidInput for a field that is not known.
+      def initialize(graph, method)
+        @own = { **graph.minutes_of_the_way(under_seal: method&.sealed?), **graph.way }
+        @method = method
+        unknown = (@own.keys - NAMES).first
+        raise InvalidInput.at("dish.way.#{unknown}", "must be one of: #{NAMES.join(', ')}") if unknown
+
+        Checked.call(SCHEMA, graph.way.slice(*OF_THE_METHOD), "dish.way")
+      end
+
+      # The fields of a request, by name.
       def fields
-        @own.except(LOW_MIN).reduce({}) { |found, (key, value)| found.merge(field(key).call(value)) }
+        @own.except(*OF_THE_METHOD).reduce({}) do |found, (key, value)|
+          found.merge(FIELDS.fetch(key).call(value)) { |_, one, more| one.merge(more) }
+        end
       end
 
-      # The Methods::Method with the dish's own minutes on low.
+      # The Methods::Method with what only that can keep.
       def method_of(method)
-        minutes = @own[LOW_MIN]
-        return method unless minutes.is_a?(Numeric)
+        Dishes::Way.of(@own.slice(*OF_THE_METHOD)).method_of(method)
+      end
 
-        last = method.last_phase
-        stages = last.stages.map { |stage| stage.kind == LOW ? stage.with(minutes: minutes.to_f) : stage }
-        method.with(phases: [*method.phases[0...-1], last.with(stages: stages.freeze)].freeze)
+      # All of it as a Dishes::Way, of a `grain` (a key). Raises InvalidInput where its method does not take
+      # it.
+      def way(grain, library)
+        request = whole_request(grain, library)
+        Dishes::Way.of({ **@own.slice(*OWN),
+                         "lid" => @own["lid"] || @own["seal"], "heat" => @own["heat"] || @own["heat_to_boil"],
+                         "texture" => (request.texture if @own.key?("texture")),
+                         "layered" => request.layered, "making" => (request.making if makes?) })
       end
 
       private
 
-      def field(key)
-        FIELDS[key] || raise(InvalidInput.at("dish.way.#{key}",
-                                             "must be one of: #{[*FIELDS.keys, LOW_MIN].join(', ')}"))
+      def makes?
+        @own.keys.intersect?(MADE)
+      end
+
+      def whole_request(grain, library)
+        rice = { "amount" => SOME_G, "unit" => "g" }
+        whole = { **fields, "grain" => grain, "method" => @method.key, "rice" => rice }
+        RequestReader.new(whole, library: library).request
       end
     end
   end

@@ -10,6 +10,7 @@ require_relative "../../larder/grains"
 require_relative "../../larder/names"
 require_relative "../../vessels/fry_states"
 require_relative "../../vessels/graph"
+require_relative "line_food"
 
 module FondKettle
   module Formats
@@ -23,10 +24,12 @@ module FondKettle
       NUMBERS = %i[minutes at_min g share oven_c].freeze
       POT = { key: "pot", kind: "pot", name: nil, rice: true }.freeze
 
-      # `data`: the dish (string keys). Raises InvalidInput where its schema does not allow it.
-      def initialize(data)
-        SchemaFaults.check(self.class.schema, data, "dish")
+      # `data`: the dish (string keys); `names`: Larder::Names; `stored`: it passed its schema before. Raises
+      # InvalidInput where its schema does not allow it.
+      def initialize(data, names: Larder::Names.ours, stored: false)
+        SchemaFaults.check(self.class.schema, data, "dish") unless stored
         @data = data
+        @names = names
       rescue InvalidInput => e
         raise(InvalidInput, e.problems.map { |one| { **one, field: under(one[:field]) } })
       end
@@ -41,12 +44,8 @@ module FondKettle
         @dish ||= Dishes::GraphDish.new(title: @data["title"], serves: (@data["serves"] || SERVES).to_f,
                                         grain: grain, rice_g: @data["rice_g"].to_f, method: @data["method"],
                                         lines: lines, vessels: vessels, steps: steps, rice_line: rice_line,
-                                        way: @data.fetch("way", {})).tap { |dish| sound(dish) }
-      end
-
-      # What the cook is asked and nobody has guessed: hashes as in the dish.
-      def asked
-        (@data["asked"] || []).reject { |one| one.key?("guess") && !one["guess"].nil? }
+                                        way: @data.fetch("way", {}), asked: @data.fetch("asked", []),
+                                        data: @data).tap { |dish| sound(dish) }
       end
 
       private
@@ -69,31 +68,17 @@ module FondKettle
 
       def lines
         @data["lines"].each_with_index.map do |line, index|
-          Dishes::GraphLine.new(id: line["id"], food: line["food"], ingredient: ingredient(line, index),
-                                g: line["g"]&.to_f, note: line["note"])
+          Dishes::GraphLine.new(id: line["id"], text: line["text"], food: line["food"], note: line["note"],
+                                ingredient: LineFood.new(line, index, @names).ingredient,
+                                amount: line["amount"]&.to_f, unit: line["unit"],
+                                state: line.fetch("state", LineFood::RAW), g: line["g"]&.to_f)
         end.freeze
-      end
-
-      # By its key, or by its words; a food that nobody knows is asked about elsewhere and counts as one.
-      def ingredient(line, index)
-        key = line["ingredient"]
-        return known(line) if key.nil? || Larder::Grains.all.key?(key)
-
-        Larder::Ingredients.fetch(key)
-      rescue InvalidInput => e
-        raise InvalidInput.at("dish.lines.#{index}.ingredient", e.problems.first[:message], received: key)
-      end
-
-      def known(line)
-        Larder::Names.ours.as_written(line["food"]) ||
-          Larder::Ingredient.of(key: "unknown", name: line["food"], care: ["unknown"].freeze,
-                                unchecked: line["food"])
       end
 
       # The line that is the rice itself.
       def rice_line
         named = @data["lines"].find { |one| Larder::Grains.all.key?(one["ingredient"]) }
-        named ||= @data["lines"].find { |one| one["g"] && Larder::Names.ours.grain(one["food"]) }
+        named ||= @data["lines"].find { |one| one["g"] && @names.grain(one["food"]) }
         named && named["id"]
       end
 

@@ -1,0 +1,194 @@
+# frozen_string_literal: true
+
+require "digest"
+require "json"
+require_relative "../../lib/fond_kettle/formats/stored_dish"
+require_relative "../../lib/fond_kettle/ground/errors"
+require_relative "../../lib/fond_kettle/ground/field_schema"
+require_relative "../../lib/fond_kettle/reading/answers"
+require_relative "../../lib/fond_kettle/reading/reader"
+require_relative "both_ways"
+require_relative "dish_form"
+require_relative "fields"
+require_relative "read_before"
+
+module FondKettle
+  module Forms
+    # A dish as a cook tells it in plain sentences: what was read of it, what is asked, and what was answered.
+    class ToldDishForm
+      WAY = DishForm::WAY
+      OWN = Dishes::WAY_FIELDS.map { |field| field.key.to_s }.freeze
+      # A question of the reader with the cook's Answer (its `answer` empty: none yet) and what is wrong with
+      # that, or nil.
+      Asked = Value.define(:question, :answer, :problem) do
+        # True where nothing was answered.
+        def open?
+          answer.answer.empty?
+        end
+      end
+      TITLES = { "text" => "The dish in your words", **BothWays.titles(WAY) }.freeze
+      # What keeps it from being planned at all.
+      RICE = "says no rice with its amount: write it, 400 g basmati, or answer below"
+      SCHEMA = Schema.params do
+        required(:text).filled(:string, max_size?: Reading::Reader::MOST)
+        FieldSchema.declare(self, WAY, numbers: NUMBERS, optional: true)
+      end
+      ANSWERS = Schema.params do
+        optional(:answers).array(:hash) do
+          required(:about).value(:string, max_size?: 1000)
+          required(:field).value(:string, included_in?: Reading::AnsweredDish::FIELDS.keys)
+          required(:answer).value(:string, max_size?: 200)
+        end
+      end
+
+      attr_reader :problems
+
+      # An empty form without problems.
+      def self.blank(household)
+        new({}, household, quiet: true)
+      end
+
+      # A form filled with a stored dish.
+      def self.of_record(record, household)
+        read = JSON.parse(record[:graph])
+        new({ "text" => read["text"], "answers" => JSON.parse(record[:answers]), **ReadBefore.fields(read),
+              **DishForm.way_texts(JSON.parse(record[:way])) }, household)
+      end
+
+      # A form filled with a dish of schema 2 (a hash) that came from elsewhere.
+      def self.of_dish(dish, household)
+        text = dish["text"] || ReadBefore.text(dish)
+        way = dish.fetch("way", {}).slice(*OWN)
+        new({ "text" => text, **ReadBefore.fields(dish.merge("text" => text)), **DishForm.way_texts(way) },
+            household)
+      end
+
+      # `typed`: parameters with string keys; `quiet`: not judged yet.
+      def initialize(typed, household, quiet: false)
+        @household = household
+        @typed = [:text, *WAY.map(&:key)].to_h { |key| [key, Forms.text(typed, key.to_s).gsub("\r\n", "\n")] }
+        result = SCHEMA.call(@typed.reject { |key, text| text.empty? && key != :text })
+        @values = result.to_h
+        @problems = quiet ? [] : Forms.problems(result).dup
+        @answers = given(typed)
+        @read = reading(typed) unless quiet || @typed[:text].empty?
+        check if @read && @problems.empty?
+        @problems.freeze
+      end
+
+      def [](field)
+        @typed[field]
+      end
+
+      def ok?
+        @problems.empty?
+      end
+
+      # Its title, as read; empty where nothing is.
+      def title
+        dish ? dish["title"] : ""
+      end
+
+      # The dish of schema 2 with what was answered, or nil where nothing can be read.
+      def dish
+        answered&.dish
+      end
+
+      # Fields that keep what was read until the text is another.
+      def read_before
+        @read ? ReadBefore.fields(@read) : {}
+      end
+
+      # Asked of each question of the reader, in its order.
+      def asked
+        @read ? @read.fetch("asked", []).map { |question| asked_of(question) } : []
+      end
+
+      # Fields in which this form differs from another ToldDishForm (BothWays::Difference).
+      def differences(other)
+        BothWays.of(TITLES, *[self, other].map { |form| TITLES.to_h { |name, _| [name, form[name.to_sym]] } })
+      end
+
+      # Attributes that the store keeps.
+      def attributes
+        { title: dish["title"], serves: dish["serves"] || Formats::GraphDishReader::SERVES,
+          **dish.slice("method", "grain", "rice_g").transform_keys(&:to_sym), pan_mm: nil, note: "",
+          lines: texts("lines", "text"), steps: texts("steps", "say"), way: JSON.generate(way.settings),
+          graph: JSON.generate(@read), answers: JSON.generate(@answers.map(&:to_h)) }
+      end
+
+      # The dish's own settings (Dishes::Way).
+      def way
+        DishForm.way_of(@values, @problems)
+      end
+
+      # True when the dish has settings of its own, or one of them is wrong.
+      def way_said?
+        way.settings.any? || @problems.any? { |found| found[:field].start_with?("way_") }
+      end
+
+      private
+
+      # Answers to what is asked; an empty one is none.
+      def given(typed)
+        sent = typed["answers"]
+        sent = sent.values if sent.is_a?(Hash)
+        result = ANSWERS.call("answers" => sent || [])
+        return [] if result.failure?
+
+        result.to_h.fetch(:answers, []).reject { |one| one[:answer].strip.empty? }
+              .map { |one| Reading::Answer.new(**one) }
+      end
+
+      # What was read of the same text before, else what is read of it now, with its own way.
+      def reading(typed)
+        before = ReadBefore.of(typed, @typed[:text], @household.names) unless typed.key?("anew")
+        read = before || Reading::Reader.new(@typed[:text], **house).dish.merge("text" => @typed[:text])
+        own = { **read.fetch("way", {}).except(*OWN), **way.settings.to_h do |key, one|
+          [key.to_s, whole(one)]
+        end }
+        own.empty? ? read.except("way") : read.merge("way" => own)
+      rescue InvalidInput => e
+        problem(e.problems.first[:message])
+      end
+
+      # A whole number as one: changes of water are counted.
+      def whole(value)
+        value.is_a?(Float) && value == value.to_i ? value.to_i : value
+      end
+
+      def house
+        { names: @household.names, cups: @household.values(:cups) }
+      end
+
+      def answered
+        @answered ||= @read && Reading::Answers.new(@read, @answers, library: @household.library, **house)
+      end
+
+      def asked_of(question)
+        waits = Reading::Answer.to(question, @read)
+        same = ->(one) { [one[:about], one[:field]] == [waits.about, waits.field] }
+        Asked.new(question: question, problem: answered.problems.find(&same)&.fetch(:message),
+                  answer: @answers.find { |one| same.call(one.to_h) } || waits)
+      end
+
+      # What is read has to hold together, or it could not be planned.
+      def check
+        return problem(RICE) unless dish["grain"] && dish["rice_g"]
+
+        Formats::StoredDish.of(dish, names: @household.names, library: @household.library, stored: true)
+      rescue InvalidInput => e
+        problem(e.problems.map { |found| found[:message] }.join("; "))
+      end
+
+      def problem(message)
+        @problems << { field: "text", message: message }
+        nil
+      end
+
+      def texts(list, field)
+        dish[list].filter_map { |one| one[field] }.join("\n")
+      end
+    end
+  end
+end

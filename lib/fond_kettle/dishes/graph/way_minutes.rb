@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Dishes
+    # What the steps of a GraphDish tell of what its way does anyway: minutes of the soak, of low or the oven
+    # with its heat, of the rest; under a seal a programme.
+    class WayMinutes
+      SOAK = "soak"
+      REST = "rest"
+      BAKE = "bake"
+      OVEN = [BAKE, "preheat"].freeze
+      # Kinds of steps by which rice stands on the heat, and their heat where they do not say.
+      HEATS = { "boil" => "high", "low" => "low", "steam" => "low" }.freeze
+      GENTLE = %w[low steam bake].freeze
+      FIERCE = %w[medium high].freeze
+      WITH_RICE = %w[in with rest].freeze
+
+      # `graph`: a GraphDish.
+      def initialize(graph)
+        @graph = graph
+      end
+
+      # Minutes by the name that a way has for them; `under_seal`: a `programme` in place of `low_min`.
+      def all(under_seal: false)
+        heat = under_seal ? { "programme" => programme } : { "low_min" => sum(GENTLE), "oven_c" => oven_c }
+        { "soak" => soak, "rest" => sum([REST]), **heat }.compact
+      end
+
+      private
+
+      # How long the rice alone soaks.
+      def soak
+        holders = [*@graph.rice_holders, @graph.rice_vessel.key]
+        soaks = @graph.steps.select { |step| step.kind == SOAK && holders.include?(step.vessel) }
+        soaks.find { |step| step.minutes && rice_alone?(step) }&.minutes
+      end
+
+      def rice_alone?(step)
+        step.from.empty? && step.takes.all? { |take| take.line == @graph.rice_line }
+      end
+
+      # How hot the oven is in which the rice is baked, °C, or nil.
+      def oven_c
+        return if heated.none? { |step| step.kind == BAKE }
+
+        @graph.steps.filter_map { |step| step.oven_c if OVEN.include?(step.kind) }.last
+      end
+
+      def sum(kinds)
+        found = heated.select { |step| kinds.include?(step.kind) && !FIERCE.include?(step.heat) }
+        minutes = found.filter_map(&:minutes)
+        minutes.sum if minutes.any?
+      end
+
+      # Steps of the rice's vessel while the rice is in it and after.
+      def heated
+        own = @graph.steps.select { |step| step.vessel == @graph.rice_vessel.key }
+        own.select { |step| WITH_RICE.include?(step.rice) }
+      end
+
+      def programme
+        stages = heated.select { |step| step.minutes && (HEATS.key?(step.kind) || step.kind == BAKE) }
+        stages.map { |step| stage(step) } if stages.any?
+      end
+
+      def stage(step)
+        return { "oven_c" => oven_c, "minutes" => step.minutes } if step.kind == BAKE && oven_c
+
+        { "heat" => step.heat || HEATS.fetch(step.kind, "low"), "minutes" => step.minutes }
+      end
+    end
+  end
+end

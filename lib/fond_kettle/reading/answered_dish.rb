@@ -1,0 +1,134 @@
+# frozen_string_literal: true
+
+require_relative "../care/kind"
+require_relative "../ground/errors"
+require_relative "../ground/limits"
+require_relative "../larder/names"
+require_relative "../measure/amounts"
+require_relative "../measure/durations"
+require_relative "../measure/numeral"
+require_relative "../methods/library"
+require_relative "read_line"
+
+module FondKettle
+  module Reading
+    # A dish of schema 2 (a hash) in which one thing is as the cook says.
+    class AnsweredDish
+      GRAMS = "g"
+      SERVES = (0.5..200)
+      KINDS = Care::Kinds.for_own_steps.freeze
+      # What may be answered, by the field that it is asked for.
+      FIELDS = { "serves" => :serves, "method" => :method_key, "grain" => :rice, "rice_g" => :rice,
+                 "g" => :weight, "minutes" => :minutes, "kind" => :kind, "takes" => :takes }.freeze
+
+      # `dish`: the hash; `names`: Larder::Names; `cups`: the house's own (Measure::Cup); `library`: the
+      # methods to choose from.
+      def initialize(dish, names: Larder::Names.ours, cups: [], library: Methods::Library.ours)
+        @dish = dish
+        @names = names
+        @amounts = Measure::Amounts.new(cups: cups)
+        @lines = ReadLines.new(names: names, cups: cups)
+        @library = library
+      end
+
+      # The dish with the `field` of the line or step of an id (for the whole: of the dish) as `text` says.
+      # Raises InvalidInput where that cannot be.
+      #
+      #   AnsweredDish.new(dish).with("s5", "minutes", "5 min")["steps"][4]["minutes"] # => 5.0
+      def with(id, field, text)
+        change = FIELDS[field] || raise(InvalidInput.at(field, "must be one of: #{FIELDS.keys.join(', ')}"))
+        send(change, id, text)
+      end
+
+      private
+
+      def serves(_, text)
+        serves = bare_number(text)
+        return @dish.merge("serves" => serves) if serves && SERVES.cover?(serves)
+
+        raise InvalidInput.at("serves", "must be between #{SERVES.min} and #{SERVES.max}")
+      end
+
+      def method_key(_, text)
+        @dish.merge("method" => one_of("method", text, @library.all.keys))
+      end
+
+      # "400 g basmati", or an amount alone where the grain is known.
+      def rice(_, text)
+        grain = @dish["grain"]
+        read = [text, "#{text} #{grain.to_s.tr('-', ' ')} rice"].flat_map { |words| @lines.read(words) }
+        rice = read.find { |line| line.grain && line.g && Limits::RICE_G.cover?(line.g) }
+        raise InvalidInput.at("rice_g", "must be rice with its amount: 400 g basmati") unless rice
+
+        written = lines.find { |line| grain && line["ingredient"] == grain }
+        done = written ? put("lines", written["id"], "g" => rice.g, "ingredient" => rice.grain) : @dish
+        done.merge("grain" => rice.grain, "rice_g" => rice.g.round(1))
+      end
+
+      def weight(id, text)
+        food = @names.find(by_id(lines, id, "line")["food"])
+        grams = @amounts.number(text, GRAMS, g_per_ml: food&.g_ml)
+        return put("lines", id, "g" => grams) if grams && Limits::ADDITION_G.cover?(grams)
+
+        raise InvalidInput.at("g", "must be an amount, such as 120 g or 2 tbsp")
+      end
+
+      def minutes(id, text)
+        minutes = Measure::Durations.read(text, unit: "min")
+        return put("steps", id, "minutes" => minutes) if minutes && Limits::TASK_MIN.cover?(minutes)
+
+        raise InvalidInput.at("minutes", "must be a time, such as 20 min or 1 h 30")
+      end
+
+      def kind(id, text)
+        put("steps", id, "kind" => one_of("kind", text, KINDS))
+      end
+
+      # A line goes in at a step; of a step, one of the lines that were asked about is meant.
+      def takes(id, text)
+        return goes_in(id, text) if lines.any? { |line| line["id"] == id }
+
+        step = by_id(steps, id, "step")
+        asked = @dish.fetch("asked", []).find { |one| one["of"] == id && one["field"] == "takes" }
+        kept = step.fetch("takes", []).reject do |take|
+          asked.to_h.fetch("choices", []).include?(take["line"])
+        end
+        put("steps", id, "takes" => [*kept, { "line" => by_id(lines, text, "line")["id"], "share" => 1 }])
+      end
+
+      def goes_in(id, text)
+        step = by_id(steps, text, "step")
+        put("steps", text, "takes" => [*step["takes"], { "line" => id, "share" => 1 }])
+      end
+
+      def lines
+        @dish["lines"]
+      end
+
+      def steps
+        @dish["steps"]
+      end
+
+      def by_id(list, id, what)
+        list.find do |one|
+          one["id"] == id
+        end || raise(InvalidInput.at("takes", "must be a #{what} of the dish"))
+      end
+
+      def one_of(field, text, keys)
+        return text if keys.include?(text)
+
+        raise InvalidInput.at(field, "must be one of: #{keys.join(', ')}")
+      end
+
+      def bare_number(text)
+        number, rest = Measure::Numeral.read(text)
+        number.to_f if number && rest.to_s.strip.empty?
+      end
+
+      def put(list, id, changes)
+        @dish.merge(list => @dish[list].map { |one| one["id"] == id ? one.merge(changes) : one })
+      end
+    end
+  end
+end

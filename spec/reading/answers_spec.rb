@@ -1,0 +1,50 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/reading/answers"
+require_relative "../../lib/fond_kettle/reading/reader"
+
+RSpec.describe FondKettle::Reading::Answers do
+  text = "Green rice\n300 g basmati\n2 onions\n40 g ghee\n150 g wobbleroot\n450 g water\n\n" \
+         "Fry the onions in a pan. Boil the rice in the water on low for 12 minutes."
+  read = FondKettle::Reading::Reader.new(text).dish.freeze
+
+  def answered(read, *answers)
+    described_class.new(read, answers.map do |about, field, answer|
+      FondKettle::Reading::Answer.new(about: about, field: field, answer: answer)
+    end)
+  end
+
+  def step(dish, kind)
+    dish["steps"].find { |one| one["kind"] == kind }
+  end
+
+  it "puts each answer in its place, and asks no more" do
+    fry = step(read, "fry")
+    dish = answered(read, ["", "serves", "5"], ["", "method", "toasted-pilaf"], ["", "rice_g", "2 cups"],
+                    ["2 onions", "g", "260"], [fry["say"], "minutes", "a quarter of an hour"],
+                    ["40 g ghee", "takes", fry["id"]]).dish
+    expect(dish.values_at("serves", "method")).to eq([5.0, "toasted-pilaf"])
+    expect([dish["rice_g"], dish["lines"].first["g"]]).to all(be_within(1).of(2 * 236.6 * 0.78))
+    expect(dish["lines"][1]["g"]).to eq(260.0)
+    expect(step(dish, "fry")).to include("minutes" => 15.0, "takes" => include("line" => "l3", "share" => 1))
+    expect(dish["asked"].map { |one| one["of"] }).not_to include("serves", "l3")
+  end
+
+  it "says what it cannot take, and leaves the dish as it was" do
+    wrong = { %w[serves 900] => /0.5 and 200/, %w[method grill] => /must be one of/,
+              %w[grain sand] => /400 g basmati/, %w[colour red] => /must be one of: serves/ }
+    wrong.each do |(field, answer), words|
+      found = answered(read, ["", field, answer])
+      expect([found.dish, found.problems.first[:message]]).to match([read, words])
+    end
+    gone = answered(read, ["3 leeks", "g", "100"])
+    expect([gone.dish, gone.problems]).to eq([read, []])
+  end
+
+  it "takes the line that is meant in place of those that may be" do
+    asked = { "of" => "s1", "field" => "takes", "question" => "Which?", "choices" => %w[l2 l3],
+              "guess" => "l2" }
+    dish = answered(read.merge("asked" => [asked]), [read["steps"].first["say"], "takes", "l3"]).dish
+    expect(dish["steps"].first["takes"]).to eq([{ "line" => "l3", "share" => 1 }])
+  end
+end

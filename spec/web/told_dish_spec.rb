@@ -1,0 +1,130 @@
+# frozen_string_literal: true
+
+require "nokogiri"
+require_relative "../support/graphs"
+require_relative "../support/served_kitchen"
+
+RSpec.describe "Dishes that are told, as pages" do
+  include Support::Graphs
+  include Support::ServedKitchen
+
+  goat = File.read(File.expand_path("../fixtures/texts/goat.txt", __dir__), encoding: "UTF-8").strip
+  warm = "Warm the milk with the saffron in a small jug."
+
+  def stored
+    household.dishes.find(14)
+  end
+
+  # The fields of the form that the page shows, as a browser would send them.
+  def shown_fields
+    page.css(".told input[name], .told textarea, .told select").to_h do |one|
+      chosen = one.at_css("option[selected]") || one.at_css("option") if one.name == "select"
+      [one["name"], (chosen || one)["value"] || one.text.delete_prefix("\n")]
+    end
+  end
+
+  def brought_in(dish)
+    send_form "/dishes/import", "source" => JSON.generate(dish)
+  end
+
+  it "keeps the cook's words as they were written, beside what was read, and plans it" do
+    send_form "/dishes", "text" => goat
+    follow_redirect!
+    expect(page.text).to include("For 7: 500 g basmati", "In the wide pan", "4 onions, sliced thin",
+                                 "How many minutes: “#{warm}”?")
+    expect(JSON.parse(stored[:graph])).to include("schema" => 2, "text" => goat)
+    get "/evening?dish=14&for=people&guests=4"
+    expect(page.text).to include("In the bowl: rub the goat", "from the wide pan", "for 4 regular portions")
+  end
+
+  it "asks what is not sure, takes an answer in its place, and says which one cannot be" do
+    send_form "/dishes/look", "text" => goat
+    asked = shown_fields
+    field = asked.keys.find { |name| name.end_with?("[answer]") }
+    send_form "/dishes/look", asked.merge(field => "a while")
+    expect(page.at_css(".question .problem").text).to include("must be a time, such as 20 min")
+    send_form "/dishes", shown_fields.merge(field => "4 min")
+    expect(JSON.parse(stored[:answers])).to eq([{ "about" => warm, "field" => "minutes",
+                                                  "answer" => "4 min" }])
+    warmed = household.dish(stored).steps.find { |step| step.say == warm }
+    expect(warmed.minutes).to eq(4.0)
+    get "/dishes/14"
+    expect(page.text).not_to include("How many minutes")
+  end
+
+  it "keeps an answer when the text changes elsewhere, and loses it with its words" do
+    answers = { "0" => { "about" => warm, "field" => "minutes", "answer" => "4" } }
+    send_form "/dishes/look", "text" => goat.sub("For seven", "For eight"), "answers" => answers
+    expect(page.css("[name$='[answer]']").map { |one| one["value"] }).to eq(["4"])
+    send_form "/dishes/look", "text" => goat.sub(warm, "Steep the saffron in the milk."), "answers" => answers
+    expect(page.css("[name$='[answer]']").map { |one| one["value"] }).not_to include("4")
+  end
+
+  it "says that no rice is told, at the text, and loses nothing; an answer mends it" do
+    text = "Beans\nFor 4.\n200 g carrots\nSimmer the carrots for 20 minutes."
+    send_form "/dishes", "text" => text
+    expect([last_response.status,
+            page.at_css("#text-problem").text]).to match([422, /no rice with its amount/])
+    answers = { "0" => { "about" => "", "field" => "grain", "answer" => "320 g basmati" } }
+    send_form "/dishes", "text" => page.at_css("#text").text.strip, "answers" => answers
+    expect([last_response.status, stored.values_at(:grain, :rice_g)]).to eq([303, ["basmati", 320.0]])
+  end
+
+  it "refuses what is no dish, in words" do
+    { "" => /must be given/, "x" * 100_001 => /at most 100.?000/,
+      "Rice\n\xFF".dup => /UTF-8|unreadable|cannot/i }
+      .each do |text, words|
+      send_form "/dishes", "text" => text
+      expect([last_response.status >= 400, last_response.body.match?(words)]).to eq([true, true]),
+                                                                                 words.source
+    end
+    forged = { "text" => goat, "read" => '{"text":1}', "read_of" => Digest::SHA256.hexdigest(goat),
+               "answers" => "none" }
+    expect(send_form("/dishes/look", forged).status).to eq(200)
+  end
+
+  it "reads anew only what changed, or what it is told to" do
+    dish = graph_request("goat").fetch("dish")
+    brought_in(dish)
+    fields = shown_fields
+    send_form "/dishes", fields
+    expect(household.dish(stored).graph.data.except("text")).to eq(dish)
+    send_form "/dishes/14", fields.merge("lock_version" => stored[:lock_version].to_s, "anew" => "1")
+    expect(household.dish(stored).graph.data["lines"].first["text"]).to eq("900 g goat")
+  end
+
+  it "gives it away and takes it in again, as JSON, JSON-LD and Markdown" do
+    dish = graph_request("fish-broth").fetch("dish")
+    brought_in(dish)
+    send_form "/dishes", shown_fields
+    %w[json jsonld md].each do |kind|
+      get "/dishes/14.#{kind}"
+      again = FondKettle::Formats::DishReader.read(last_response.body)
+      expect(again.except("text")).to eq(dish), kind
+    end
+    get "/dishes/14", {}, "HTTP_ACCEPT" => "application/json"
+    expect(JSON.parse(last_response.body)["shown"]).to include("schema" => 2, "id" => 14)
+  end
+
+  it "refuses a dish of schema 2 that does not hold together, with the places" do
+    step = { "id" => "s1", "say" => "Fry", "kind" => "fry", "takes" => [{ "line" => "l99" }] }
+    brought_in(graph_request("goat").fetch("dish").merge("steps" => [step]))
+    expect([last_response.status, page.at_css("#source-problem").text])
+      .to match([422, /dish.steps.0.takes l99 is not a line of the dish/])
+  end
+
+  it "keeps its own way whole: layers, programme and pieces are the dish's, not one evening's" do
+    dish = graph_request("goat").fetch("dish")
+    layers = [{ "what" => "base", "share" => 0.5 }, { "what" => "rice", "share" => 0.5 },
+              { "what" => "base", "share" => 0.5 }, { "what" => "rice", "share" => 0.5 }]
+    programme = [{ "heat" => "high", "minutes" => 8 }, { "heat" => "low", "minutes" => 70 }]
+    brought_in(dish.merge("way" => { "layers" => layers, "programme" => programme, "rinse" => 2,
+                                     "rest" => 20 }))
+    send_form "/dishes", shown_fields
+    way = household.dish(stored).way
+    expect([way.layered.layers.map(&:what), way.layered.programme.map(&:minutes), way.rinse, way.rest])
+      .to eq([%w[base rice base rice], [8.0, 70.0], 2, 20])
+    get "/pot?dish=14"
+    expect(page.text).to include("1 h 10")
+  end
+end
