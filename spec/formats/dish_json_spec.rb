@@ -57,7 +57,8 @@ RSpec.describe "Dishes in and out" do
      page({ "@type" => "WebPage",
             "mainEntity" => recipe.merge("@type" => %w[Recipe NewsArticle]) })].each do |text|
       lines = ["1 ½ cups basmati rice, rinsed", "200 g frozen peas", "1 onion | big"]
-      expect(in_again(text).text.lines(chomp: true)).to eq(["Pea rice", "For 4.", "", *lines, "", "Fry.", "Boil it."])
+      expect(in_again(text).text.lines(chomp: true)).to eq(["Pea rice", "For 4.", "", *lines, "", "Fry.",
+                                                            "Boil it."])
     end
   end
 

@@ -6,6 +6,7 @@ require_relative "../../lib/fond_kettle/table/contains"
 require_relative "../drawings/pot_picture"
 require_relative "pot_views"
 require_relative "supper_words"
+require_relative "vessel_rows"
 
 module FondKettle
   module Web
@@ -14,6 +15,9 @@ module FondKettle
       class Evening < SupperWords
         # A row of amounts: as written, tonight's two ways of saying it, and why.
         LineRow = Value.define(:name, :note, :written, :first, :second, :why, :moved)
+        # A vessel of the dish: what it is called, drawn with what is in it when it is done; the steps in it,
+        # each with its time; `first_min`: when the first begins, before serving.
+        Vessel = Value.define(:name, :drawing, :steps, :first_min)
         # The smallest change that a number tells.
         SAME = 0.005
         ALL_BROUGHT = "What goes in with the rice brings all the water that it can drink."
@@ -78,6 +82,12 @@ module FondKettle
           Drawings::PotPicture.new(PotViews.plan(plan, look, comes_out: supper.comes_out), "evening-pot").to_s
         end
 
+        # A Vessel for each in which something is made beside the rice's, in the order in which it is begun.
+        def vessels
+          rows = VesselRows.new(plan.request)
+          rows.beside.map { |vessel, row| vessel(rows, vessel, row) }.sort_by { |vessel| -vessel.first_min }
+        end
+
         # Amounts for each of several pots.
         def split
           "**In #{batches} #{equal}.** It is too much for one #{plan.request.vessel.name}: " \
@@ -137,6 +147,15 @@ module FondKettle
         end
 
         private
+
+        def vessel(rows, vessel, row)
+          keys = plan.request.made_in.steps.select { |step| step.vessel == vessel.key }.map(&:key)
+          there = plan.starts.select { |start| keys.include?(start.task.id.split(".").last) }
+          drawing = rows.drawing(row, row.contents, "vessel-#{vessel.key}")
+          Vessel.new(name: vessel.called.sub(/\Athe /, ""), drawing: drawing,
+                     first_min: there.map(&:before_min).max || 0,
+                     steps: there.map { |start| [at(start), start.task.say] })
+        end
 
         # The Methods::Plan of the dish as written.
         def as_written_plan

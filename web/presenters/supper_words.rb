@@ -33,7 +33,7 @@ module FondKettle
             task = start.task
             fresh = plan.cautions_at(task) - told
             told |= fresh
-            StartRow.new(at: clock_before(form[:serve], start.before_min) || "−#{minutes(start.before_min)}",
+            StartRow.new(at: at(start),
                          say: task.say, puts_in: task.puts_in, minutes: minutes(task.told_min),
                          cue: (task.cue unless task.cue == Dishes::DONE),
                          cautions: fresh)
@@ -51,6 +51,11 @@ module FondKettle
         end
 
         private
+
+        # When it starts: the hour, or so long before serving.
+        def at(start)
+          clock_before(form[:serve], start.before_min) || "−#{minutes(start.before_min)}"
+        end
 
         def equal
           plan.request.rounds? ? "rounds in the same pot" : "equal pots"

@@ -19,6 +19,9 @@ module FondKettle
       USUAL_OVEN_C = 180.0
       # Kinds of steps that fry to a state, and where their words say to which.
       STATE_KINDS = %w[fry reduce].freeze
+      TAKE_OUT = "take-out"
+      # What is served stands on the table.
+      SERVE = "serve"
       UNTIL = /\b(?:until|till|to a|to)\b.*/i
       HEATS_LIQUID = Methods::StageText::TAKES.fetch("liquid")
       # Kinds of a method's base that stay where the dish has none: without them rice or
@@ -142,9 +145,14 @@ module FondKettle
 
       # Its words, with the vessel before them where it is not the rice's.
       def said(step, index)
-        return step.say unless apart_from_rice?(index)
+        return step.say unless apart_from_rice?(index) && step.kind != SERVE
 
-        VesselWords.in(@made_in.vessel(@made_in.step(OwnSteps.key(index)).vessel), step.say)
+        VesselWords.in(@made_in.vessel(where(step, @made_in.step(OwnSteps.key(index)))), step.say)
+      end
+
+      # Where hands are at work: what is taken out is taken out of its vessel.
+      def where(step, place)
+        step.kind == TAKE_OUT && place.from.one? ? place.from.first.vessel : place.vessel
       end
 
       def moment(step, index)

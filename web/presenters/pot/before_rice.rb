@@ -1,12 +1,11 @@
 # frozen_string_literal: true
 
 require_relative "../../../lib/fond_kettle/ground/value"
-require_relative "../../../lib/fond_kettle/kit/vessel"
 require_relative "../../../lib/fond_kettle/methods/loads/base_graph"
+require_relative "../../../lib/fond_kettle/methods/loads/placed_step"
 require_relative "../../../lib/fond_kettle/methods/loads/food_load"
-require_relative "../../../lib/fond_kettle/methods/loads/rice_vessel"
-require_relative "../../drawings/vessel_picture"
 require_relative "../presenter"
+require_relative "../vessel_rows"
 
 module FondKettle
   module Web
@@ -17,12 +16,6 @@ module FondKettle
         Step = Value.define(:say, :drawing, :did)
         # A food at the end: its name and whole grams.
         Line = Value.define(:name, :raw_g, :steam_g, :gives_g, :stays_g)
-        BOWL = { name: "bowl", diameter_mm: 220.0, height_mm: 90.0, floor_mm: 110.0, lid: "none", id: nil,
-                 lid_factor: nil, material: "steel", kg: 0.5 }.freeze
-        # Kinds of steps on a fire.
-        HEATED = %w[fry reduce simmer broth boil].freeze
-        # So many times what lies in it.
-        ROOMY = 1.6
 
         # The Forms::PlanForm whose address holds the plan.
         attr_reader :form
@@ -32,7 +25,8 @@ module FondKettle
           super(household)
           @form = form
           @plan = plan
-          @vessel = Methods::RiceVessel.of(plan.request)
+          @rows = VesselRows.new(plan.request)
+          @vessel = @rows.vessel
         end
 
         # True where something is done before the rice goes in.
@@ -53,7 +47,8 @@ module FondKettle
         # A Step for each.
         def steps
           @steps ||= @vessel.rows.each_with_index.map do |row, index|
-            Step.new(say: say(row), drawing: drawing(row, index), did: did(row))
+            Step.new(say: say(row), did: did(row),
+                     drawing: @rows.drawing(row, row.contents, "vessel-#{index}"))
           end
         end
 
@@ -95,37 +90,10 @@ module FondKettle
           key = row.step.key
           return "The rice goes in" if key == Methods::BaseGraph::RICE
           return "Lift a part of it out, for later" if key.include?(Methods::BaseGraph::KEPT)
+          return "What was lifted out" if key.end_with?(Methods::PlacedStep::LAID)
 
           task = @plan.tasks.find { |one| one.id.start_with?("base.") && one.id.end_with?(".#{key}") }
           task&.say || key.capitalize
-        end
-
-        def drawing(row, index)
-          kind, pot = vessel(row)
-          hot = HEATED.include?(row.does&.kind)
-          seen = Drawings::VesselView.new(name: pot.name, kind: kind, vessel: pot, contents: row.contents,
-                                          source: @vessel.setting.burner.source,
-                                          heat: (row.does.heat if hot))
-          Drawings::VesselPicture.new(seen, "vessel-#{index}").to_s
-        end
-
-        # [kind, Kit::Vessel] in which a step is done.
-        def vessel(row)
-          made_in = @plan.request.made_in
-          key = row.step.vessel
-          return ["bowl", bowl_for(row.contents)] if key == Methods::BaseGraph::BOWL
-          return ["pot", @vessel.setting.vessel] if made_in.nil? || made_in.vessel(key).rice
-
-          there = made_in.vessel(key)
-          [there.kind, there.pot]
-        end
-
-        # One that holds it, of the same shape.
-        def bowl_for(contents)
-          bowl = Kit::Vessel.new(**BOWL)
-          larger = Math.cbrt([contents.volume_ml * ROOMY / bowl.volume_ml, 1.0].max)
-          bowl.with(diameter_mm: bowl.diameter_mm * larger, height_mm: bowl.height_mm * larger,
-                    floor_mm: bowl.floor_mm * larger)
         end
 
         # "12 min; 75 g of steam", or what cannot be.

@@ -22,6 +22,9 @@ module FondKettle
       OF_THE_WAY = %w[boil low bake steam rest seal layer par-boil pour-off warm].freeze
       PAR_BOILS = [*OF_THE_RICE, "boil", "par-boil", "simmer", "heat-liquid", "pour-off"].freeze
       HEATS = %w[boil low bake steam].freeze
+      BOILS = %w[boil par-boil].freeze
+      # So much water to one of rice weighs most among the vessels.
+      WATER_PARTS = 6.0
       LAYS = %w[lay-in stir sprinkle put-back layer].freeze
       WITH_RICE = %w[with rest].freeze
       PREHEAT = "preheat"
@@ -68,7 +71,8 @@ module FondKettle
 
       # Methods::MadeIn in the rice's pot (Kit::Vessel) and the house's `kit` ([kind, Kit::Vessel]).
       def made_in(rice_pot, kit)
-        Methods::MadeIn.new(vessels: VesselPots.new(kinds, rice_pot, kit, weights).vessels,
+        pots = VesselPots.new(kinds, rice_pot, kit, weights, par_boils: par_boil_vessel)
+        Methods::MadeIn.new(vessels: pots.vessels,
                             steps: @steps.each_with_index.map { |step, index| place(step, index) }.freeze,
                             rice_from: laid.flat_map(&:from).uniq.freeze)
       end
@@ -164,9 +168,16 @@ module FondKettle
 
       def weights
         by_id = @graph.lines.to_h { |line| [line.id, line.g.to_f] }
-        @graph.steps.group_by(&:vessel).transform_values do |steps|
+        found = @graph.steps.group_by(&:vessel).transform_values do |steps|
           steps.flat_map(&:takes).sum { |take| by_id.fetch(take.line) * take.share }
         end
+        par_boil_vessel ? found.merge(par_boil_vessel => WATER_PARTS * @graph.rice_g) : found
+      end
+
+      # Key of the vessel in which the rice is boiled in plenty of water before it is layered, or nil.
+      def par_boil_vessel
+        boils = @graph.steps.select { |step| BOILS.include?(step.kind) && par_boils?(step) }
+        boils.map(&:vessel).find { |key| key != @graph.rice_vessel.key }
       end
     end
   end

@@ -9,12 +9,14 @@ module FondKettle
     # largest for the vessel with most in it, none twice; else a usual one.
     class VesselPots
       # `vessels`: [key, kind, name, is it the rice's?] of each; `rice_pot`: the Kit::Vessel in which the rice
-      # is cooked; `kit`: [kind, Kit::Vessel] of the house; `weights`: g that go into each vessel, by its key.
-      def initialize(vessels, rice_pot, kit, weights)
+      # is cooked; `kit`: [kind, Kit::Vessel] of the house; `weights`: g that go into each vessel, by its key;
+      # `par_boils`: key of the one in which the rice is boiled in plenty of water, nil: none of these.
+      def initialize(vessels, rice_pot, kit, weights, par_boils: nil)
         @vessels = vessels
         @rice_pot = rice_pot
         @kit = kit.reject { |_, pot| pot.name == rice_pot.name }
         @weights = weights
+        @par_boils = par_boils
       end
 
       # Methods::MadeInVessels, in the dish's order.
@@ -40,7 +42,8 @@ module FondKettle
       end
 
       def made_in(key, kind, name, rice, pot)
-        Methods::MadeInVessel.new(key: key, kind: kind, name: name, pot: pot, rice: rice)
+        Methods::MadeInVessel.new(key: key, kind: kind, name: name, pot: pot, rice: rice,
+                                  par_boils: key == @par_boils)
       end
     end
   end

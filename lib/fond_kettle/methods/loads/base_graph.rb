@@ -9,6 +9,7 @@ require_relative "../moments"
 require_relative "../placing/base_placement"
 require_relative "../request/addition"
 require_relative "../request/provision"
+require_relative "placed_step"
 
 module FondKettle
   module Methods
@@ -59,7 +60,7 @@ module FondKettle
 
       # The graph, with what is done on a fire in `setting` (Vessels::Setting).
       def graph(setting)
-        steps = @stages.flat_map { |stage| [step(stage), *kept_back(stage)] }
+        steps = @stages.flat_map { |stage| [*steps(stage), *kept_back(stage)] }
         rest = lines.keys - steps.flat_map { |one| one.takes.map(&:first) }
         rice = Vessels::GraphStep.of(RICE, rice_key, takes: whole(rest), from: rice_from)
         Vessels::Graph.new(lines: lines, settings: settings(setting), steps: [*steps, rice].freeze)
@@ -102,19 +103,15 @@ module FondKettle
         @made_in ? @made_in.rice_from : [ALL_OF_BOWL].freeze
       end
 
-      def step(stage)
+      def steps(stage)
         does = done(stage) if changing.include?(stage)
         place = @made_in&.step(stage.key)
         given = { takes: whole(at(stage)), does: does, only: (only(stage, does) if does) }
-        if place
-          return Vessels::GraphStep.of(stage.key, place.vessel, **given, from: place.from,
-                                                                         to: place.to)
-        end
+        return PlacedStep.of(stage.key, place, **given) if place
+        return [Vessels::GraphStep.of(stage.key, rice_key, **given)] if @made_in
 
-        return Vessels::GraphStep.of(stage.key, rice_key, **given) if @made_in
-
-        Vessels::GraphStep.of(stage.key, stage.kind == MARINATES ? BOWL : POT, **given,
-                              from: named_again?(stage) ? [ALL_OF_BOWL].freeze : [].freeze)
+        [Vessels::GraphStep.of(stage.key, stage.kind == MARINATES ? BOWL : POT, **given,
+                               from: named_again?(stage) ? [ALL_OF_BOWL].freeze : [].freeze)]
       end
 
       # What is lifted out of it for later.

@@ -20,12 +20,12 @@ module FondKettle
         @text = text
       end
 
-      # The Kit::Vessel: the request's own, or of the house's others the smallest that holds all of it, else
-      # the largest; where the house has none, the method's usual one.
+      # The Kit::Vessel: the request's own, or the dish's, or of the house's others the smallest that holds
+      # all of it, else the largest; where the house has none, the method's usual one.
       def vessel
         return @request.vessel unless @text.vessel
 
-        @vessel ||= holding || others.max_by(&:volume_ml) || usual
+        @vessel ||= told || holding || others.max_by(&:volume_ml) || usual
       end
 
       # Parts of water to one of rice, as wanted or as many as the pot holds.
@@ -77,14 +77,29 @@ module FondKettle
         @text.key == @request.method.last_phase.key
       end
 
-      # The pots of the house that stand on a ring, but for the one that is layered; clay is never boiled hard
-      # in where there is another.
+      # The pots of the house that stand on a ring, but for the one that is layered, and those in which the
+      # dish is made where there are others; clay is never boiled hard in where there is another.
       def others
         @others ||= begin
           there = @request.kit.select { |pot| pot.kind.on_ring && pot.id != @request.vessel.id }
+          there = first_of(there, there - (@request.made_in&.taken || []))
           hardy = there.reject { |pot| pot.material == PotStages::CLAY }
-          (hardy.empty? ? there : hardy).map { |pot| pot.with(lid: @text.vessel[:lid] || pot.lid) }
+          first_of(there, hardy).map { |pot| lidded(pot) }
         end
+      end
+
+      def first_of(all, better)
+        better.empty? ? all : better
+      end
+
+      # The pot in which the dish says that it is boiled.
+      def told
+        pot = @request.made_in&.par_boil_pot
+        pot && lidded(pot)
+      end
+
+      def lidded(pot)
+        pot.with(lid: @text.vessel[:lid] || pot.lid)
       end
 
       def holding

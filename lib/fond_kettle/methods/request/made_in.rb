@@ -5,8 +5,9 @@ require_relative "../../kit/dish_vessels"
 
 module FondKettle
   module Methods
-    # A vessel of a dish and the Kit::Vessel that is used for it tonight; `rice`: the rice goes into it.
-    MadeInVessel = Value.define(:key, :kind, :name, :pot, :rice) do
+    # A vessel of a dish and the Kit::Vessel that is used for it tonight; `rice`: the rice goes into it;
+    # `par_boils`: it is boiled there in plenty of water before.
+    MadeInVessel = Value.define(:key, :kind, :name, :pot, :rice, :par_boils) do
       # Words before a vessel's own, and words for what is made in it.
       const_set(:PLACE, /\A(?:in|on)\s+(?:the|an?)\s+/i)
       const_set(:FOR, /\Afor\b/i)
@@ -47,6 +48,17 @@ module FondKettle
       # The MadeInVessel of the rice.
       def rice_vessel
         vessels.find(&:rice)
+      end
+
+      # The pot of the house in which the rice is par-boiled (Kit::Vessel), or nil.
+      def par_boil_pot
+        pot = vessels.find(&:par_boils)&.pot
+        pot if pot&.id
+      end
+
+      # Pots that are taken by what is made beside the rice (Kit::Vessel).
+      def taken
+        vessels.reject { |vessel| vessel.rice || vessel.par_boils }.map(&:pot)
       end
 
       # The MadeInVessel of a key. Raises KeyError.

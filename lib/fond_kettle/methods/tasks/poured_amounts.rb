@@ -9,44 +9,60 @@ module FondKettle
     # What other vessels of a dish give at a task, as a cook reads it (Care::Amount). Its lines were told
     # where they went in: no grams are counted twice.
     class PouredAmounts
+      ALL = "all that is in %s"
+
       # `request`: a Request.
       def initialize(request)
         @request = request
       end
 
-      # At a StageText of a base; `times`: so many pots' worth.
+      # At a StageText of a base, whose own words say what goes in whole; `times`: so many pots' worth.
       def at(stage, times)
-        of(stage.key, times)
+        parts(stage.key).map { |from, weight_g| part(from, weight_g * times) }
       end
 
-      # When the rice goes in.
+      # When the rice goes in: all of it, for no other words say so.
       def at_rice
-        of(BaseGraph::RICE, 1)
+        weighed = parts(BaseGraph::RICE)
+        whole = rice_from - weighed.keys
+        [*weighed.map { |from, weight_g| part(from, weight_g) }, *whole.map { |from| amount(from, ALL) }]
       end
 
       private
 
-      def of(key, times)
-        return [] unless @request.made_in
-
-        row = RiceVessel.of(@request).row(key)
-        weights = row ? weights_g(row) : {}
-        weights.select { |_, weight_g| weight_g >= 1 }.map { |from, weight_g| amount(from, weight_g * times) }
+      # Keys of vessels from which something comes with the rice.
+      def rice_from
+        row = @request.made_in && RiceVessel.of(@request).row(BaseGraph::RICE)
+        row ? row.poured.select { |_, contents| contents.mass_g >= 1 }.map(&:first).uniq : []
       end
 
-      # By vessel's key, where a part of what is there is poured: nobody weighs what goes in whole.
-      def weights_g(row)
-        parts = row.step.from.zip(row.poured).select { |pour, _| pour.share || pour.g }
-        parts.each_with_object(Hash.new(0.0)) do |(pour, (_, contents)), all|
+      # Grams by vessel's key, where a part of what is there is poured: nobody weighs what goes in whole.
+      def parts(key)
+        row = @request.made_in && RiceVessel.of(@request).row(key)
+        return {} unless row
+        return lifted(row) if row.step.to && row.does&.share
+
+        poured = row.step.from.zip(row.poured).select { |pour, _| pour.share || pour.g }
+        weights = poured.each_with_object(Hash.new(0.0)) do |(pour, (_, contents)), all|
           all[pour.vessel] += contents.mass_g
         end
+        weights.select { |_, weight_g| weight_g >= 1 }
       end
 
-      def amount(from, weight_g)
+      # A share that is lifted into another vessel.
+      def lifted(row)
+        { row.step.vessel => row.before.mass_g - row.contents.mass_g - row.steam_g }
+      end
+
+      def part(from, weight_g)
+        amount(from, "#{@request.measures.weighed(weight_g)} from %s")
+      end
+
+      def amount(from, words)
         vessel = @request.made_in.vessel(from)
         called = vessel.called.sub(/\Aan? /, "the ")
-        told = "#{@request.measures.weighed(weight_g)} from #{called}"
-        Care::Amount.of(key: "from-#{vessel.key}", what: called, g: nil, measured: "", told: told)
+        Care::Amount.of(key: "from-#{vessel.key}", what: called, g: nil, measured: "",
+                        told: format(words, called))
       end
     end
   end

@@ -7,7 +7,8 @@ module FondKettle
     module Effects
       # Takes pieces out, or ladles liquid off (docs/model.md: Taken out). Salt goes with the liquid it is in.
       module TakeOut
-        KINDS = %w[take-out pour-off].freeze
+        PIECES = "take-out"
+        KINDS = [PIECES, "pour-off"].freeze
         # Of their weight, liquid that pieces carry with them, and fat where they were fried dark in it.
         CARRIED = 0.06
         FAT_CARRIED = 0.25
