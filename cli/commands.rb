@@ -36,7 +36,7 @@ module FondKettle
       end
 
       def plan(options)
-        answer(options, dish: ->(request) { Formats::SupperJson.new(request).call }) do |reader|
+        answer(options, dish: method(:plan_dish)) do |reader|
           Formats::PlanJson.call(Methods::Planner.plan(reader.request))
         end
       end
@@ -45,6 +45,12 @@ module FondKettle
         answer(options, dish: method(:run_dish)) do |reader|
           Formats::RunJson.call(Methods::Trying.run(reader.request, reader.liquid_g, stages: reader.stages))
         end
+      end
+
+      # A dish laid for an evening.
+      def plan_dish(request)
+        require_relative "../lib/fond_kettle/formats/supper_json"
+        Formats::SupperJson.new(request).call
       end
 
       # What comes of a dish's pot with the liquid that the cook poured.
@@ -96,16 +102,19 @@ module FondKettle
         load_core
         data = Formats::RequestReader.parse(text(options.arguments.first))
         known = library(options.settings[:methods])
-        found = of_dish(data, known)&.then(&dish) if data.key?("dish")
+        found = of_dish(data, known, &dish) if data.key?("dish")
         found ||= yield(Formats::RequestReader.new(data, library: known))
         puts JSON.pretty_generate(found)
         0
       end
 
+      # The block answers a Formats::DishRequest; a dish without rice has neither water nor a run.
       def of_dish(data, library)
         require_relative "../lib/fond_kettle/formats/request/dish_request"
-        require_relative "../lib/fond_kettle/formats/supper_json"
-        Formats::DishRequest.new(data, library: library)
+        require_relative "../lib/fond_kettle/formats/side_json"
+        return Formats::SideJson.new(data).call if Formats::SideJson.side?(data)
+
+        yield Formats::DishRequest.new(data, library: library)
       end
 
       # Loads the core without garbage collection: none of it is thrown away, and collecting would take a
@@ -132,8 +141,8 @@ module FondKettle
         raise InvalidInput.at("request", "cannot be read: #{e.class.name.split('::').last}", received: path)
       end
 
-      private_class_method :refuse, :keep_safe, :answer_json, :answer, :of_dish, :run_dish, :load_core,
-                           :library, :text
+      private_class_method :refuse, :keep_safe, :answer_json, :answer, :of_dish, :plan_dish, :run_dish,
+                           :load_core, :library, :text
     end
   end
 end

@@ -23,10 +23,13 @@ module FondKettle
       # Dishes with every word of `text` (or its beginning) in title, lines or note, the best
       # first; all by title where `text` is blank. At most MOST_FOUND. A word that no dish has is
       # taken for the one nearest to it that some dish has.
-      def search(text)
+      # `sides`: those without rice among them.
+      def search(text, sides: true)
         words = text.to_s.scan(/[[:alnum:]]{1,40}/).first(12)
         @database.read do |db|
-          dishes = there(db).select(*SHOWN.map { |column| Sequel[:dishes][column] }).limit(MOST_FOUND)
+          dishes = (sides ? there(db) : there(db).exclude(grain: "")).select(*SHOWN.map do |column|
+            Sequel[:dishes][column]
+          end).limit(MOST_FOUND)
           next dishes.order(:title).all if words.empty?
 
           dishes.join(Sequel[:dishes_found].as(:found), rowid: Sequel[:dishes][:id])
@@ -45,19 +48,29 @@ module FondKettle
         @database.read { |db| there(db).count }
       end
 
-      # A record as a Dishes::Dish; `names` and `cups` as for Dishes::QuickText; `library`: the methods.
-      def value(record, names:, cups:, library:)
-        if told?(record)
-          return Formats::StoredDish.read(record[:graph], record[:answers], names: names, cups: cups,
-                                                                            library: library)
-        end
+      # A record as a Dishes::Dish, or of a side as a Dishes::GraphDish; `house`: `names` and `cups` as for
+      # Dishes::QuickText, `library`: the methods.
+      def value(record, **house)
+        told = record.values_at(:graph, :answers)
+        return Formats::StoredDish.side(*told, **house) if side?(record)
+        return Formats::StoredDish.read(*told, **house) if told?(record)
 
-        read = Dishes::QuickText.new(names: names, cups: cups).read(record[:lines])
-        grain, rice_g = read.rice || record.values_at(:grain, :rice_g)
-        Dishes::Dish.of(title: record[:title], serves: record[:serves], method: record[:method],
-                        grain: grain, rice_g: rice_g, pan_mm: record[:pan_mm], lines: read.lines,
-                        steps: Dishes::QuickSteps.read(record[:steps]),
-                        note: record[:note], way: Dishes::Way.of(JSON.parse(record[:way])))
+        typed(record, **house.slice(:names, :cups))
+      end
+
+      # True for a record of a dish without rice.
+      def side?(record)
+        record[:grain].empty?
+      end
+
+      # Dishes with rice, all of them.
+      def with_rice
+        all.reject { |record| side?(record) }
+      end
+
+      # Dishes without rice, all of them.
+      def sides
+        all.select { |record| side?(record) }
       end
 
       # True for a record that is told in a cook's own words.
@@ -66,6 +79,15 @@ module FondKettle
       end
 
       private
+
+      def typed(record, names:, cups:)
+        read = Dishes::QuickText.new(names: names, cups: cups).read(record[:lines])
+        grain, rice_g = read.rice || record.values_at(:grain, :rice_g)
+        Dishes::Dish.of(title: record[:title], serves: record[:serves], method: record[:method],
+                        grain: grain, rice_g: rice_g, pan_mm: record[:pan_mm], lines: read.lines,
+                        steps: Dishes::QuickSteps.read(record[:steps]),
+                        note: record[:note], way: Dishes::Way.of(JSON.parse(record[:way])))
+      end
 
       def there(db)
         db[:dishes].where(removed_at: nil)

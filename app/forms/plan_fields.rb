@@ -159,7 +159,8 @@ module FondKettle
         return @dish_record if defined?(@dish_record)
 
         id = Integer(@typed[:dish].to_s, 10, exception: false)
-        @dish_record = id && household.dishes.find(id)
+        found = id && household.dishes.find(id)
+        @dish_record = found && !household.dishes.side?(found) ? found : nil
       rescue NotFound
         @dish_record = nil
       end

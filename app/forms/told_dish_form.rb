@@ -28,7 +28,7 @@ module FondKettle
       end
       TITLES = { "text" => "The dish in your words", **BothWays.titles(WAY) }.freeze
       # What keeps it from being planned at all.
-      RICE = "says no rice with its amount: write it, 400 g basmati, or answer below"
+      RICE = "says no rice with its amount: write it, 400 g basmati, or answer below (for a side: none)"
       SCHEMA = Schema.params do
         required(:text).filled(:string, max_size?: Reading::Reader::MOST)
         FieldSchema.declare(self, WAY, numbers: NUMBERS, optional: true)
@@ -94,6 +94,11 @@ module FondKettle
         answered&.dish
       end
 
+      # True for a dish without rice.
+      def side?
+        Formats::GraphDishReader::RICE.none? { |key| dish.key?(key) }
+      end
+
       # Fields that keep what was read until the text is another.
       def read_before
         @read ? ReadBefore.fields(@read) : {}
@@ -112,9 +117,10 @@ module FondKettle
       # Attributes that the store keeps.
       def attributes
         { title: dish["title"], serves: dish["serves"] || Formats::GraphDishReader::SERVES,
-          **dish.slice("method", "grain", "rice_g").transform_keys(&:to_sym), pan_mm: nil, note: "",
-          lines: texts("lines", "text"), steps: texts("steps", "say"), way: JSON.generate(way.settings),
-          graph: JSON.generate(@read), answers: JSON.generate(@answers.map(&:to_h)) }
+          method: dish.fetch("method", ""), grain: dish.fetch("grain", ""), rice_g: dish["rice_g"] || 0.0,
+          pan_mm: nil, note: "", lines: texts("lines", "text"), steps: texts("steps", "say"),
+          way: JSON.generate(way.settings), graph: JSON.generate(@read),
+          answers: JSON.generate(@answers.map(&:to_h)) }
       end
 
       # The dish's own settings (Dishes::Way).
@@ -174,6 +180,7 @@ module FondKettle
 
       # What is read has to hold together, or it could not be planned.
       def check
+        return Formats::GraphDishReader.new(dish, names: @household.names, stored: true).dish if side?
         return problem(RICE) unless dish["grain"] && dish["rice_g"]
 
         Formats::StoredDish.of(dish, names: @household.names, library: @household.library, stored: true)

@@ -71,6 +71,8 @@ module FondKettle
       def dish(record)
         name = "dishes/#{file_name(record)}"
         dish = @household.dish(record)
+        return { "#{name}.json" => JSON.pretty_generate(dish.data) } if dish.is_a?(Dishes::GraphDish)
+
         { "#{name}.json" => JSON.pretty_generate(Formats::DishJson.call(dish)), **markdown(name, dish) }
       end
 

@@ -97,6 +97,8 @@ module FondKettle
 
         # Text about a dish that was found: for how many, which rice, and how much of it.
         def found_words(dish, rice_g = nil)
+          return "for #{plain(dish[:serves])}, a side" if dish[:grain].empty?
+
           rice = [rice_g && grams(rice_g), Larder::Grains.fetch(dish[:grain]).name.downcase].compact.join(" ")
           "for #{plain(dish[:serves])}, #{rice}"
         end

@@ -5,6 +5,7 @@ require_relative "../../lib/fond_kettle/formats/meal_json"
 require_relative "../../lib/fond_kettle/methods/library"
 require_relative "../../app/forms/dish_form"
 require_relative "../../app/forms/plan_form"
+require_relative "../../app/forms/told_dish_form"
 require_relative "../presenters/components"
 require_relative "../presenters/cooked_pot"
 require_relative "../presenters/stove/stove_step"
@@ -17,6 +18,7 @@ require_relative "../presenters/meals/meal_at_stove"
 require_relative "../presenters/meals/meal_clock"
 require_relative "../presenters/pot/pot_answer"
 require_relative "../presenters/pot/side_by_side"
+require_relative "../presenters/side_page"
 
 module FondKettle
   module Web
@@ -62,11 +64,18 @@ module FondKettle
             asked: form.placing_questions }
         end
 
+        # What was read of a told dish, and what is asked of it.
+        def told_dish(form)
+          { text: form[:text], dish: form.dish,
+            asked: form.asked.map { |one| { **one.question, answer: one.answer.answer } } }
+        end
+
         TOLD = {
           Presenters::Cupboard => :data.to_proc, Presenters::CookedPot => method(:cooked),
           Presenters::StoveStep => method(:pot), Presenters::MealAtStove => method(:meal_at_stove),
           Presenters::MealClock => method(:meal), Presenters::KeptThings => :all.to_proc,
           Presenters::Components => :all.to_proc, Presenters::DoorCard => :rows.to_proc,
+          Forms::ToldDishForm => method(:told_dish), Presenters::SidePage => lambda(&:data),
           Presenters::SideBySide => :rows.to_proc, Forms::DishForm => method(:dish_form),
           Presenters::PotAnswer => ->(shown) { { address: shown.form.address, plan: shown.answer } },
           Presenters::DishPage => ->(shown) { { id: shown.id, **Formats::DishJson.call(shown.dish) } },

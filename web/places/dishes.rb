@@ -11,12 +11,14 @@ require_relative "../../app/forms/dish_form"
 require_relative "../../app/forms/food_form"
 require_relative "../../app/forms/line_fields"
 require_relative "../../app/forms/plan_form"
+require_relative "../../app/forms/side_form"
 require_relative "../../app/forms/told_dish_form"
 require_relative "../../app/plans/look"
 require_relative "../helpers/dish_words"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
 require_relative "../presenters/dish_page"
+require_relative "../presenters/side_page"
 require_relative "../presenters/told_dish"
 require_relative "place"
 
@@ -33,7 +35,7 @@ module FondKettle
 
       # The dishes, or those that have all the words of `q`.
       get "/" do
-        found = household.dishes.search(text_param("q"))
+        found = household.dishes.search(text_param("q"), sides: params["as"] != "choices")
         # The script asks only for what was found.
         next part(:found, found: found, as: params["as"]) if part_only?
 
@@ -105,6 +107,8 @@ module FondKettle
       # A dish.
       get "/:id" do
         record = household.dishes.find(id_from(params["id"]))
+        next side(record) if household.dishes.side?(record)
+
         form = in_own_amount(record)
         @title = record[:title]
         plan = App::LookAtPlan.new(form, kitchen).plan if form.ok?
@@ -138,6 +142,15 @@ module FondKettle
       end
 
       private
+
+      # A dish without rice, for so many.
+      def side(record)
+        form = Forms::SideForm.new(params)
+        status 422 unless form.ok?
+        @title = record[:title]
+        shown = Presenters::SidePage.new(household, record, form.guests)
+        erb :side, locals: { shown: shown, problems: form.problems }
+      end
 
       def keep
         App::KeepDish.new(household, now)
@@ -250,6 +263,8 @@ module FondKettle
 
       def exported(record, kind)
         dish = household.dish(record)
+        return JSON.pretty_generate(dish.data) if kind == "json" && household.dishes.side?(record)
+        raise NotFound, "A side is given away as JSON." if household.dishes.side?(record)
         return JSON.pretty_generate(Formats::DishJson.call(dish)) if kind == "json"
 
         form = in_own_amount(record)

@@ -23,6 +23,7 @@ module FondKettle
       # A dish laid for tonight: how much of everything, and when.
       get "/" do
         redirect "/pot?#{request.query_string}" if params["dish"].to_s.empty?
+        redirect "/dishes/#{side_id}", 303 if side_id
         redirect "/evening?#{from_the_table}", 303 if params.key?("q")
         form = Forms::PlanForm.new(params, household)
         status 422 unless form.ok?
@@ -58,6 +59,12 @@ module FondKettle
       end
 
       private
+
+      # The id of a chosen dish that has no rice, and so no pot of it; or nil.
+      def side_id
+        record = household.dishes.all.find { |one| one[:id].to_s == params["dish"] }
+        record[:id] if record && household.dishes.side?(record)
+      end
 
       # The table asks for grain and portion of plain rice; a dish has its own.
       def from_the_table

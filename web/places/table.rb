@@ -20,7 +20,8 @@ module FondKettle
       get "/" do
         @title = "Table"
         @script = "search.js"
-        erb :table, locals: { who: params["who"], found: household.dishes.search(text_param("q")),
+        found = household.dishes.search(text_param("q"), sides: false)
+        erb :table, locals: { who: params["who"], found: found,
                               eaters: household.values(:eaters), bags: household.values(:bags),
                               cooking: on_the_stove, meals: meals,
                               kept: Presenters::KeptThings.new(household, now),

@@ -18,8 +18,9 @@ module FondKettle
 
         # The choice that leaves a question open.
         OPEN = ["", "not sure yet"].freeze
-        EXAMPLES = { "serves" => "Regular adults", "grain" => "400 g basmati", "rice_g" => "400 g, or 2 cups",
-                     "g" => "120 g, or 2 tbsp", "minutes" => "20 min, or 1 h 30" }.freeze
+        EXAMPLES = { "serves" => "Regular adults", "grain" => "400 g basmati; for a side: none",
+                     "rice_g" => "400 g, or 2 cups", "g" => "120 g, or 2 tbsp",
+                     "minutes" => "20 min, or 1 h 30" }.freeze
 
         # `dish`: the hash; `methods`: pairs of key and words of the ways to choose from.
         def initialize(dish, methods)

@@ -30,7 +30,7 @@ module FondKettle
         # "**Saffron goat under rice** for 7: 500 g basmati, raw base under a seal."
         def lead
           grain = Larder::Grains.all[@dish["grain"]]
-          rice = grain ? "#{grams(@dish['rice_g'].to_f)} #{grain.name.downcase}" : "no rice yet"
+          rice = grain ? "#{grams(@dish['rice_g'].to_f)} #{grain.name.downcase}" : no_rice
           serves = " for **#{plain(@dish['serves'])}**" if @dish["serves"]
           method = household.library.all[@dish["method"]]
           "**#{@dish['title']}**#{serves}: #{rice}#{", #{method.name.downcase}" if method}."
@@ -63,6 +63,10 @@ module FondKettle
         end
 
         private
+
+        def no_rice
+          @dish.key?("method") ? "no rice yet" : "a side, without rice"
+        end
 
         def where(step)
           return TABLE if step["kind"] == SERVE

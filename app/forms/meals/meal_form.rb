@@ -4,7 +4,9 @@ require "time"
 require_relative "../../../lib/fond_kettle/ground/limits"
 require_relative "../../../lib/fond_kettle/ground/schema"
 require_relative "../../../lib/fond_kettle/larder/grains"
+require_relative "../../../lib/fond_kettle/dishes/side/side"
 require_relative "../../../lib/fond_kettle/meals/jotted_dishes"
+require_relative "../../../lib/fond_kettle/meals/stored_tasks"
 require_relative "../fields"
 
 module FondKettle
@@ -17,7 +19,7 @@ module FondKettle
       # Of the future that is planned, days.
       MOST_DAYS = 60
       FIELDS = %w[title day serve guests cooks beside quiet].freeze
-      LISTS = %w[who dish].freeze
+      LISTS = %w[who dish side].freeze
       SHARE = /\Afor_([a-z0-9-]+)\z/
       DAY = "%Y-%m-%d"
       SCHEMA = Schema.params do
@@ -92,7 +94,17 @@ module FondKettle
         plain = grains.map do |grain|
           ["#{PLAIN}#{grain}", "plain #{Larder::Grains.fetch(grain).name.downcase}"]
         end
-        @household.dishes.all.map { |record| [record[:id].to_s, record[:title]] } + plain
+        @household.dishes.with_rice.map { |record| [record[:id].to_s, record[:title]] } + plain
+      end
+
+      # Sides of the house to choose from: [id, title].
+      def side_choices
+        @household.dishes.sides.map { |record| [record[:id].to_s, record[:title]] }
+      end
+
+      # Ids of the sides that are chosen.
+      def sides
+        @lists["side"] & side_choices.map(&:first)
       end
 
       # Adds problems that were found while it was laid.
@@ -145,12 +157,12 @@ module FondKettle
         end
         problem("dish", "must be chosen: tick one, or jot something down beside it") if empty?
         problem("dish", "must be at most #{Limits::DISHES}") if chosen.size > Limits::DISHES
-        problem("guests", "must seat somebody") if heads.zero? && chosen.any?
+        problem("guests", "must seat somebody") if heads.zero? && (chosen.any? || sides.any?)
         @problems.uniq! { |one| one[:field] }
       end
 
       def empty?
-        chosen.empty? && self[:beside].empty?
+        chosen.empty? && self[:beside].empty? && sides.empty?
       end
 
       def time
@@ -165,12 +177,22 @@ module FondKettle
       end
 
       def read_beside
-        @beside = Meals::JottedDishes.read(self[:beside], first: chosen.size + 1)
+        laid = sides.each_with_index.map { |id, index| side(id, chosen.size + 1 + index) }
+        @beside = [*laid, *Meals::JottedDishes.read(self[:beside], first: chosen.size + laid.size + 1)]
         return if chosen.size + @beside.size <= Limits::DISHES
 
         problem("beside", "must leave at most #{Limits::DISHES} dishes in all")
       rescue InvalidInput => e
         refuse(e.problems)
+      end
+
+      # A side of the house for all at the table (Meals::MealDish).
+      def side(id, number)
+        graph = @household.dish(@household.dishes.find(id.to_i))
+        side = Dishes::Side.new(graph, heads / graph.serves, @household.shelves.measures,
+                                eaters: @household.values(:eaters).select { |one| who.include?(one.id.to_s) })
+        Meals::MealDish.new(key: "d#{number}", title: graph.title, cook_ids: [],
+                            plan: Meals::StoredTasks.plan(side.tasks, side.cautions))
       end
 
       def problem(field, message)

@@ -20,8 +20,6 @@ module FondKettle
       # Kinds of steps that fry to a state, and where their words say to which.
       STATE_KINDS = %w[fry reduce].freeze
       TAKE_OUT = "take-out"
-      # What is served stands on the table.
-      SERVE = "serve"
       UNTIL = /\b(?:until|till|to a|to)\b.*/i
       HEATS_LIQUID = Methods::StageText::TAKES.fetch("liquid")
       # Kinds of a method's base that stay where the dish has none: without them rice or
@@ -145,7 +143,7 @@ module FondKettle
 
       # Its words, with the vessel before them where it is not the rice's.
       def said(step, index)
-        return step.say unless apart_from_rice?(index) && step.kind != SERVE
+        return step.say unless apart_from_rice?(index) && !VesselWords::NOWHERE.include?(step.kind)
 
         VesselWords.in(@made_in.vessel(where(step, @made_in.step(OwnSteps.key(index)))), step.say)
       end

@@ -4,6 +4,7 @@ require_relative "../care/kind"
 require_relative "../measure/numeral"
 require_relative "../methods/request/provision"
 require_relative "claims"
+require_relative "line_words"
 require_relative "own_steps"
 require_relative "scaling"
 require_relative "serving_words"
@@ -29,6 +30,7 @@ module FondKettle
         @places = claimed.to_h { |claim, step| [claim, dish.steps[step].stage] }
         @again = claimed.filter_map { |claim, _| claim.index if claim.stage.nil? }
         @words = ServingWords.new(house)
+        @line_words = LineWords.new(@words)
         @provisions = {}
       end
 
@@ -97,7 +99,7 @@ module FondKettle
 
       def provision(line, one, all, stage, step)
         said = @words.say(one)
-        told = text(line, said)
+        told = @line_words.text(line, said)
         Methods::Provision.new(key: line.ingredient.key, what: line.name, g: one.g,
                                measured: said.words || said.weight,
                                told: told, told_all: text_of_all(line, told, one, all),
@@ -106,20 +108,11 @@ module FondKettle
       end
 
       def text_of_all(line, told, one, all)
-        one.factor == all.factor ? told : text(line, @words.say(all))
+        one.factor == all.factor ? told : @line_words.text(line, @words.say(all))
       end
 
       def wilts_ml(line, one)
         line.state == "raw" && one.g ? line.ingredient.wilting_ml(one.g) : 0.0
-      end
-
-      # "3 leeks, in rings (450 g)", "45 g butter (3 tbsp)", "black pepper, to taste"
-      def text(line, said)
-        note = ", #{line.note}" unless line.note.empty? || line.note.start_with?("(")
-        return "#{line.name}#{note}, to taste" unless said.g || said.counted
-
-        first, second = [said.weight, said.words].compact.then { |list| said.counted ? list.reverse : list }
-        "#{first} #{@words.named(line, said)}#{note}#{" (#{second})" if second}"
       end
     end
   end

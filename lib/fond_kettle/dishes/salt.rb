@@ -12,13 +12,19 @@ module FondKettle
     module Salt
       # Sodium in salt, mg/g.
       SODIUM_MG = 393.4
+      # Less salt of one source is not told, g.
+      LEAST_G = 0.01
 
       module_function
 
       # `lines`: Dishes::Scaled; `plan`: that of one of `batches` pots; for `servings` adults;
       # `main`: the dish's Line of which the plan says how much.
       def of(lines, plan, batches, servings, main)
-        found = lines.filter_map { |scaled| source(scaled, plan, batches, main) }
+        added_up(lines.filter_map { |scaled| source(scaled, plan, batches, main) }, servings)
+      end
+
+      # The Salted of [name, g] of each source, for so many servings.
+      def added_up(found, servings)
         sources = found.sort_by { |_, grams| -grams }
         total_g = sources.sum { |_, grams| grams }
         Salted.new(total_g: total_g, serving_g: total_g / servings, sodium_mg: total_g / servings * SODIUM_MG,
@@ -31,7 +37,7 @@ module FondKettle
         return unless weight_g && line.ingredient.salt.positive?
 
         grams = weight_g * line.ingredient.salt / 100 * share(line, plan)
-        [line.name, grams] if grams >= 0.01
+        [line.name, grams] if grams >= LEAST_G
       end
 
       # Share of a line's salt that the rice takes up with its water, for salt in water that is poured

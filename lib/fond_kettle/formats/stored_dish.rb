@@ -17,9 +17,18 @@ module FondKettle
       # Larder::Names; `cups`: Measure::Cups; `library`: the methods to choose from. A way that the library
       # has no more leaves it without one.
       def read(graph, answers, names:, cups:, library:)
-        given = answers(answers)
-        dish = Reading::Answers.new(JSON.parse(graph), given, names: names, cups: cups, library: library).dish
-        of(dish, names: names, library: library, stored: true)
+        data = answered(graph, answers, names: names, cups: cups, library: library)
+        of(data, names: names, library: library, stored: true)
+      end
+
+      # The Dishes::GraphDish of a side; the arguments are those of `read`.
+      def side(graph, answers, names:, cups:, library:)
+        data = answered(graph, answers, names: names, cups: cups, library: library)
+        GraphDishReader.new(data, names: names, stored: true).dish
+      end
+
+      def answered(graph, answers, **given)
+        Reading::Answers.new(JSON.parse(graph), answers(answers), **given).dish
       end
 
       # Reading::Answers of a JSON text.
@@ -35,6 +44,7 @@ module FondKettle
         way = method ? DishWay.new(graph, method).way(graph.grain, library) : Dishes::Way.of
         Dishes::PlannedGraph.new(graph, method, way: way).dish
       end
+      private_class_method :answered
     end
   end
 end

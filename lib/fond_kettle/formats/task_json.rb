@@ -14,8 +14,13 @@ module FondKettle
           ["stages.#{plan.last.key}.#{stage.key}", index]
         end
         plan.tasks.map do |task|
-          { **slot(task.slot), **content(task, plan), stage: stages[of_one_round(task.id)] }.compact
+          { **of(task, codes(plan, task), at_once(plan)), stage: stages[of_one_round(task.id)] }.compact
         end
+      end
+
+      # A Care::Task with the `codes` of its cautions; `pots`: of so many equal ones it is told for one.
+      def of(task, codes, pots = 1)
+        { **slot(task.slot), **content(task, codes, pots) }.compact
       end
 
       # The start of each task, in minutes before serving.
@@ -43,11 +48,11 @@ module FondKettle
           after: slot.after.map { |after| { task: after.task, gap: [after.least, after.most] } } }
       end
 
-      def content(task, plan)
+      def content(task, codes, pots)
         { kind: task.kind.key, key: task.key, say: task.say, cue: task.cue, why: task.why,
           hands_on: task.hands_on, timed_min: task.timed_min&.round(4), heat: task.heat, watch: task.watch,
-          amounts: task.amounts.map { |amount| amount(amount, at_once(plan)) }, puts_in: task.puts_in,
-          cautions: codes(plan, task), core_c: task.core_c, list: task.list&.to_h }
+          amounts: task.amounts.map { |amount| amount(amount, pots) }, puts_in: task.puts_in,
+          cautions: codes, core_c: task.core_c, list: task.list&.to_h }
       end
 
       # `g` and `measured` of one of several pots, `g_all` of all.

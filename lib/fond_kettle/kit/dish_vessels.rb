@@ -13,8 +13,9 @@ module FondKettle
     DishVesselKind = Value.define(:key, :word, :words, :flat, :diameter_mm, :height_mm, :lid, :kg, :also) do
       # A usual one of it (Vessel).
       def usual
-        Vessel.new(id: nil, name: "a #{word}", diameter_mm: diameter_mm.to_f, height_mm: height_mm.to_f,
-                   floor_mm: nil, lid: lid, lid_factor: nil, material: "steel", kg: kg.to_f)
+        article = word.match?(/\A[aeiou]/) ? "an" : "a"
+        Vessel.new(id: nil, name: "#{article} #{word}", diameter_mm: diameter_mm.to_f, floor_mm: nil,
+                   height_mm: height_mm.to_f, lid: lid, lid_factor: nil, material: "steel", kg: kg.to_f)
       end
 
       # True where a vessel of a kind (its key) of the house does for it.

@@ -8,6 +8,7 @@ require_relative "../dishes/text/quick_steps"
 require_relative "../ground/errors"
 require_relative "../ground/limits"
 require_relative "meal_dish"
+require_relative "stored_tasks"
 
 module FondKettle
   module Meals
@@ -69,14 +70,7 @@ module FondKettle
       def plan(title, lines)
         tasks = tasks(Dishes::QuickSteps.read(lines.join("\n")))
         cautions = Care::Cautions.of(tasks, not_checked: title).reject { |caution, _| caution.needs.empty? }
-        shown = cautions.flat_map { |caution, ids| ids.map { |id| [id, caution.code] } }
-        { tasks: tasks.map do |task|
-          stored_task(task, shown.filter_map do |id, code|
-            code if id == task.id
-          end)
-        end,
-          ends: [{ task: tasks.last.id, before_serve: [0, tasks.last.kind.waits] }],
-          cautions: cautions.keys.map { |caution| { code: caution.code, say: caution.say } } }
+        StoredTasks.plan(tasks, cautions)
       end
 
       def tasks(steps)
@@ -102,14 +96,7 @@ module FondKettle
         Clock::Slot.of((index + 1).to_s, min, uses: uses, oven_c: (step.oven_c if kind.oven?), after: after)
       end
 
-      def stored_task(task, codes)
-        slot = task.slot
-        { id: task.id, kind: task.kind.key, key: task.key, say: task.say, cue: task.cue, why: task.why,
-          hands_on: task.hands_on, minutes: task.minutes, uses: slot.uses, oven_c: slot.oven_c,
-          cautions: codes, puts_in: "",
-          after: slot.after.map { |one| { task: one.task, gap: [one.least, one.most] } } }
-      end
-      private_class_method :check_letters, :check_times, :named, :plan, :tasks, :slot, :stored_task
+      private_class_method :check_letters, :check_times, :named, :plan, :tasks, :slot
     end
   end
 end

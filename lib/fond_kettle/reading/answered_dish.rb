@@ -16,6 +16,9 @@ module FondKettle
     class AnsweredDish
       GRAMS = "g"
       SERVES = (0.5..200)
+      # What a side has none of.
+      RICE = %w[grain rice_g method].freeze
+      NO_RICE = /\A(?:none|no|no\s+rice|without)\b/i
       KINDS = Care::Kinds.for_own_steps.freeze
       # What may be answered, by the field that it is asked for.
       FIELDS = { "serves" => :serves, "method" => :method_key, "grain" => :rice, "rice_g" => :rice,
@@ -53,8 +56,10 @@ module FondKettle
         @dish.merge("method" => one_of("method", text, @library.all.keys))
       end
 
-      # "400 g basmati", or an amount alone where the grain is known.
+      # "400 g basmati", an amount alone where the grain is known, or that there is none: then it is a side.
       def rice(_, text)
+        return side if text.match?(NO_RICE)
+
         grain = @dish["grain"]
         read = [text, "#{text} #{grain.to_s.tr('-', ' ')} rice"].flat_map { |words| @lines.read(words) }
         rice = read.find { |line| line.grain && line.g && Limits::RICE_G.cover?(line.g) }
@@ -63,6 +68,12 @@ module FondKettle
         written = lines.find { |line| grain && line["ingredient"] == grain }
         done = written ? put("lines", written["id"], "g" => rice.g, "ingredient" => rice.grain) : @dish
         done.merge("grain" => rice.grain, "rice_g" => rice.g.round(1))
+      end
+
+      def side
+        left = @dish.fetch("asked", []).reject { |one| RICE.include?(one["of"]) }
+        vessels = @dish.fetch("vessels", []).map { |one| one.merge("rice" => false) }
+        @dish.except(*RICE).merge("asked" => left, "vessels" => vessels)
       end
 
       def weight(id, text)

@@ -26,6 +26,7 @@ module FondKettle
         in_fat: /\bcook\b.*\b(?:till|until|oil|fat|butter|lard)\b|
                   \b(?:oil|fat|butter|lard|ghee)\b.*\bcook\b/ix,
         into: /\bstir\b.*\binto\s+the\b/i,
+        with: /\bstir\s+the\s+[[:alpha:]]+\s+with\b/i,
         cloth: /\b(?:cloth|towel)\b/i,
         platter: /\A(?:\W*[[:alpha:]]+){0,2}\W*\b(?:platter|serving\s+dish)\b/i,
         lidded: /\blid\s+on\b|\bcovered\b/i,

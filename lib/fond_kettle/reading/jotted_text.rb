@@ -42,6 +42,11 @@ module FondKettle
         @rows.each { |row| part(within_budget(row)) }
       end
 
+      # All of it.
+      def whole
+        [@title, *@rows].join("\n")
+      end
+
       # For how many it is, or nil.
       def serves
         ServingCount.find([*@rows, @title].flat_map { |row| row.split(SENTENCE) })

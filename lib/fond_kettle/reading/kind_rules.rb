@@ -13,6 +13,8 @@ module FondKettle
       FRIES = lambda do |sense|
         !sense.liquid && (sense.says?(:in_pan) || (sense.says?(:in_fat) && sense.last != "simmer"))
       end
+      # What is roasted for so long is roasted in the oven; spices and rice are toasted in a pan.
+      ROAST_MIN = 12
       TOP = ->(sense, there, else_kind) { sense.says?(:on_top) ? there : else_kind }
 
       # By the kind of a verb; one that is not here does what it says.
@@ -23,10 +25,11 @@ module FondKettle
           [:previous.to_proc, ->(sense) { sense.in? && sense.minutes && GOES_ON.include?(sense.previous) }],
           ["boil", ->(sense) { sense.in? && sense.minutes.nil? && sense.liquid }],
           [->(sense) { sense.minutes ? "stir" : TOP.call(sense, "lay-in", "stir") }, :in?.to_proc],
-          ["mix", ->(sense) { sense.says?(:into) && sense.several }],
+          ["mix", ->(sense) { sense.several && (sense.says?(:into) || (!sense.in? && sense.says?(:with))) }],
           ["simmer", :liquid.to_proc],
           [->(sense) { sense.last || (sense.several ? "mix" : "lay-in") }, ALWAYS]
         ],
+        "toast" => [["bake", ->(sense) { sense.says?(:oven) || sense.minutes.to_f >= ROAST_MIN }]],
         "lay-in" => [["sprinkle", :done?.to_proc]],
         "boil" => [["boil", :in?.to_proc], ["par-boil", ->(sense) { sense.rice && sense.drained }],
                    ["boil", :rice.to_proc], ["simmer", ALWAYS]],

@@ -5,10 +5,14 @@ module FondKettle
     # What a cook is asked about a dish that was read (`asked` of a dish of schema 2): about the whole first,
     # then lines, what goes in nowhere, and steps.
     class Questions
+      # What is asked of a text that speaks of no rice, and what is taken until then.
+      SIDE = "Is it without rice, a side?"
+      NONE = "none"
       # Kinds whose time the plan needs from the cook.
       NEED_MINUTES = %w[simmer low bake steam par-boil].freeze
 
-      # `serves`; `method`: its key, and whether that is `sure`; `lines`: ReadLines; `course`: the Course.
+      # `serves`; `method`: its key, nil for a side, and whether that is `sure`; `lines`: ReadLines; `course`:
+      # the Course.
       def initialize(serves, method, lines, course, sure:)
         @serves = serves
         @method = method
@@ -27,11 +31,18 @@ module FondKettle
 
       def of_dish
         [(ask("serves", "For how many is it?") unless @serves), of_rice,
-         (ask("method", "Is its rice cooked like #{words(@method)}?", guess: @method) unless @sure)].compact
+         of_method].compact
+      end
+
+      def of_method
+        return if @method.nil? || @sure
+
+        ask("method", "Is its rice cooked like #{words(@method)}?", guess: @method)
       end
 
       def of_rice
         rice = @lines.find(&:grain)
+        return ask("grain", SIDE, guess: NONE) if @method.nil?
         return ask("grain", "Which rice is it, and how much?") unless rice
 
         asked = rice.g.nil? || rice.questions.any?

@@ -32,6 +32,7 @@ module FondKettle
       OVEN = %w[bake preheat].freeze
       TAKE_OUT = "take-out"
       LIQUID = "liquid"
+      RICE = /\brice\b/i
 
       # `text`: as the cook wrote it; `names`: Larder::Names; `cups`: the house's own (Measure::Cup). Raises
       # InvalidInput where it is empty, too long or not UTF-8.
@@ -57,7 +58,12 @@ module FondKettle
 
       def head
         { "schema" => 2, "title" => @text.title, "serves" => @text.serves, "grain" => rice&.grain,
-          "rice_g" => rice&.g&.round(1), "method" => way.first }
+          "rice_g" => rice&.g&.round(1), "method" => (way.first unless side?) }
+      end
+
+      # True where no rice is spoken of: a side.
+      def side?
+        rice.nil? && !@text.whole.match?(RICE)
       end
 
       def body
@@ -91,11 +97,11 @@ module FondKettle
       end
 
       def asked
-        Questions.new(@text.serves, way.first, lines, course, sure: way.last).all
+        Questions.new(@text.serves, (way.first unless side?), lines, course, sure: way.last).all
       end
 
       def vessels
-        own = course.rice_vessel
+        own = course.rice_vessel unless side?
         course.vessels.map do |one|
           { "key" => one.key, "kind" => one.kind, "name" => one.name, "rice" => one.key == own }.compact
         end

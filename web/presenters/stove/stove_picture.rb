@@ -2,7 +2,9 @@
 
 require "json"
 require_relative "../../drawings/pot_picture"
+require_relative "../../../lib/fond_kettle/formats/stored_request"
 require_relative "../pot_views"
+require_relative "../vessel_rows"
 require_relative "poured_water"
 
 module FondKettle
@@ -14,10 +16,11 @@ module FondKettle
         WIDE = 190.0
         HIGH = 120.0
 
-        # `cook`: Stove::Cook; `id`: its record's; `now`: a Time.
-        def initialize(cook, id, now)
+        # `cook`: Stove::Cook; `record`: its own; `now`: a Time.
+        def initialize(cook, record, now)
           @cook = cook
-          @id = id
+          @record = record
+          @id = record[:id]
           @now = now
         end
 
@@ -27,8 +30,12 @@ module FondKettle
           seen && Drawings::PotPicture.new(seen, "pot-#{@id}").to_s
         end
 
-        # The pot as large as there is room, moving; or nil.
+        # The vessel of the step with what goes in at it, or the pot as large as there is room, moving; or
+        # nil.
         def drawing
+          beside = vessel_drawing
+          return beside if beside
+
           seen = pot_seen
           return unless seen
 
@@ -39,6 +46,19 @@ module FondKettle
         private
 
         attr_reader :cook
+
+        # The vessel in which a dish's own step is done before the rice goes in, or nil.
+        def vessel_drawing
+          rows = rows_beside
+          row = rows&.row(cook.task[:id].split(".").last)
+          row && rows.drawing(row, row.before, "vessel-#{@id}")
+        end
+
+        # VesselRows of what this pot was planned of, where its dish is made in several, else nil.
+        def rows_beside
+          request = @record[:request] && Formats::StoredRequest.read(@record[:request])
+          VesselRows.new(request) if request&.made_in&.several?
+        end
 
         # Nil where an older plan, or nobody, knows what stands on the fire.
         def pot_seen

@@ -220,7 +220,7 @@ module FondKettle
         end
 
         def picture
-          @picture ||= StovePicture.new(cook, id, now)
+          @picture ||= StovePicture.new(cook, @record, now)
         end
 
         def layers

@@ -49,6 +49,18 @@ module FondKettle
         asked.select { |one| one["guess"].nil? }
       end
 
+      # Questions that nobody has answered, nor guessed; where a line goes in that no step takes.
+      def questions
+        nowhere = unplaced - open.map { |one| one["of"] }
+        foods = lines.select { |line| nowhere.include?(line.id) }.map(&:food)
+        [*open.map { |one| one["question"] }, *foods.map { |food| "Where does the #{food} go in?" }]
+      end
+
+      # True for a dish without rice: a side.
+      def side?
+        grain.nil?
+      end
+
       # Keys of vessels, beside the one in which it is cooked, that the rice passes through: a bowl, a pot of
       # boiling water.
       def rice_holders

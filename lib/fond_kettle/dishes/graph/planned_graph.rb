@@ -5,6 +5,7 @@ require_relative "../dish_step"
 require_relative "../own_steps"
 require_relative "../placing"
 require_relative "../vessels/vessel_pots"
+require_relative "../vessels/vessel_words"
 require_relative "../../methods/request/made_in"
 require_relative "graph_lines"
 require_relative "graph_order"
@@ -51,12 +52,9 @@ module FondKettle
         @graph.lines.map { |line| line.text || line.food }
       end
 
-      # Questions that nobody has answered, nor guessed; where a line goes in that no step takes.
+      # What the cook has still to say, one sentence each.
       def open
-        asked = @graph.open
-        nowhere = @graph.unplaced - asked.map { |one| one["of"] }
-        foods = @graph.lines.select { |line| nowhere.include?(line.id) }.map(&:food)
-        [*asked.map { |one| one["question"] }, *foods.map { |food| "Where does the #{food} go in?" }]
+        @graph.questions
       end
 
       # The Dish.
@@ -144,9 +142,9 @@ module FondKettle
 
       def dish_step(step)
         stage = step.rice == "with" && step.at_min ? "minute" : STAGES.fetch(step.rice)
-        DishStep.of(say: step.say, stage: stage, kind: step.kind, minutes: step.minutes.to_f,
-                    hands_on: step.hands_on, cue: step.until.to_s, at_min: (step.at_min if stage == "minute"),
-                    oven_c: step.oven_c)
+        DishStep.of(say: VesselWords.sentence(step.say), stage: stage, kind: step.kind,
+                    minutes: step.minutes.to_f, hands_on: step.hands_on, cue: step.until.to_s,
+                    at_min: (step.at_min if stage == "minute"), oven_c: step.oven_c)
       end
 
       def place(step, index)

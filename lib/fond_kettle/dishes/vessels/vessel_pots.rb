@@ -9,12 +9,13 @@ module FondKettle
     # largest for the vessel with most in it, none twice; else a usual one.
     class VesselPots
       # `vessels`: [key, kind, name, is it the rice's?] of each; `rice_pot`: the Kit::Vessel in which the rice
-      # is cooked; `kit`: [kind, Kit::Vessel] of the house; `weights`: g that go into each vessel, by its key;
-      # `par_boils`: key of the one in which the rice is boiled in plenty of water, nil: none of these.
+      # is cooked, nil: there is none; `kit`: [kind, Kit::Vessel] of the house; `weights`: g that go into each
+      # vessel, by its key; `par_boils`: key of the one in which the rice is boiled in plenty of water, nil:
+      # none of these.
       def initialize(vessels, rice_pot, kit, weights, par_boils: nil)
         @vessels = vessels
         @rice_pot = rice_pot
-        @kit = kit.reject { |_, pot| pot.name == rice_pot.name }
+        @kit = kit.reject { |_, pot| pot.name == rice_pot&.name }
         @weights = weights
         @par_boils = par_boils
       end

@@ -6,6 +6,9 @@ module FondKettle
   module Dishes
     # Where a step is done, in words.
     module VesselWords
+      # Kinds of steps that are done in no vessel: what is served stands on the table.
+      NOWHERE = %w[serve preheat].freeze
+
       module_function
 
       # What is done, with its vessel (Methods::MadeInVessel) before it where the words do not name it.
@@ -15,6 +18,13 @@ module FondKettle
         return say if names(vessel).any? { |name| say.downcase.include?(name) }
 
         "#{Kit::DishVessels.fetch(vessel.kind).flat ? 'On' : 'In'} #{vessel.called}: #{small(say)}"
+      end
+
+      # Words of the middle of a sentence as one of their own.
+      #
+      #   VesselWords.sentence("drain it.") # => "Drain it"
+      def sentence(words)
+        words.sub(/[.\s]+\z/, "").sub(/\A[[:lower:]]/, &:upcase)
       end
 
       def names(vessel)

@@ -38,8 +38,13 @@ module FondKettle
                                 nil).rice_g
         end
 
+        @graph.rice_g * factor
+      end
+
+      # Number of times that the dish is made, where no rice is told.
+      def factor
         adults = @wanted[:guests] || (eaters.sum(&:share) if @wanted[:people])
-        adults ? @graph.rice_g * adults / @graph.serves : @graph.rice_g
+        adults ? adults / @graph.serves : 1.0
       end
 
       # Who eats (Table::Eater); none where a number is given.

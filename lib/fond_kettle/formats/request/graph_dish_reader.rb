@@ -22,6 +22,8 @@ module FondKettle
       # What a step says in words, and in numbers.
       TEXTS = %i[id say heat lid until state beside to].freeze
       NUMBERS = %i[minutes at_min g share oven_c].freeze
+      # What a dish without rice has none of.
+      RICE = %w[grain rice_g method].freeze
       POT = { key: "pot", kind: "pot", name: nil, rice: true }.freeze
 
       # `data`: the dish (string keys); `names`: Larder::Names; `stored`: it passed its schema before. Raises
@@ -42,7 +44,7 @@ module FondKettle
       # The GraphDish.
       def dish
         @dish ||= Dishes::GraphDish.new(title: @data["title"], serves: (@data["serves"] || SERVES).to_f,
-                                        grain: grain, rice_g: @data["rice_g"].to_f, method: @data["method"],
+                                        grain: grain, rice_g: @data["rice_g"]&.to_f, method: @data["method"],
                                         lines: lines, vessels: vessels, steps: steps, rice_line: rice_line,
                                         way: @data.fetch("way", {}), asked: @data.fetch("asked", []),
                                         data: @data).tap { |dish| sound(dish) }
@@ -59,11 +61,25 @@ module FondKettle
         raise InvalidInput, faults if faults.any?
       end
 
+      # Nil for a side: a dish that has neither rice nor a way to cook it.
       def grain
+        return if side?
+
         keys = Larder::Grains.all.keys
-        return @data["grain"] if keys.include?(@data["grain"])
+        return @data["grain"] if keys.include?(@data["grain"]) && rice_told?
 
         raise InvalidInput.at("dish.grain", "must be one of: #{keys.join(', ')}", received: @data["grain"])
+      end
+
+      # A side of which nobody says in what it is made.
+      def unsaid
+        raise InvalidInput.at("dish.vessels", "must be given: a dish without rice is made in some vessel")
+      end
+
+      def rice_told?
+        missing = RICE.find { |key| @data[key].nil? }
+        missing.nil? || raise(InvalidInput.at("dish.#{missing}",
+                                              "must be given, or grain, rice_g and method left out"))
       end
 
       def lines
@@ -84,8 +100,12 @@ module FondKettle
 
       def vessels
         given = (@data["vessels"] || []).map { |one| vessel(one) }
-        given = [Dishes::GraphVessel.new(**POT), *given] if given.none?(&:rice)
+        given = [Dishes::GraphVessel.new(**POT), *given] if given.none?(&:rice) && !side?
         given.freeze
+      end
+
+      def side?
+        RICE.none? { |key| @data.key?(key) }
       end
 
       def vessel(given)
@@ -94,7 +114,7 @@ module FondKettle
       end
 
       def steps
-        last = vessels.find(&:rice).key
+        last = (vessels.find(&:rice) || vessels.first || unsaid).key
         @data["steps"].each_with_index.map do |step, index|
           last = step["vessel"] || last
           step(step, index, last)

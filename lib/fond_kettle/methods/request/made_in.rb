@@ -9,7 +9,7 @@ module FondKettle
     # `par_boils`: it is boiled there in plenty of water before.
     MadeInVessel = Value.define(:key, :kind, :name, :pot, :rice, :par_boils) do
       # Words before a vessel's own, and words for what is made in it.
-      const_set(:PLACE, /\A(?:in|on)\s+(?:the|an?)\s+/i)
+      const_set(:PLACE, /\A(?:(?:in|on)\s+)?(?:the|an?)\s+/i)
       const_set(:FOR, /\Afor\b/i)
 
       # What it is called: the house's own by its name, a usual one by the dish's word for it where that says
