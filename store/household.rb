@@ -115,6 +115,12 @@ module FondKettle
         @names
       end
 
+      # The ingredient of the house's own with this id (Larder::Ingredient), or nil.
+      def own_food(id)
+        record = shelf(:own_ingredients).all.find { |one| one[:id] == id }
+        record && own_ingredient(record)
+      end
+
       # Keeps what a household says that a food is which nobody knew, once: `kind` is a key of
       # Larder::UnknownFood::KINDS.
       def learn_food(name, kind)

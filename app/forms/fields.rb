@@ -25,6 +25,7 @@ require_relative "../../lib/fond_kettle/ground/schema"
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "../../lib/fond_kettle/table/eaters"
 require_relative "beside"
+require_relative "kept_components"
 require_relative "layered_form"
 require_relative "making_form"
 require_relative "typed"
@@ -101,6 +102,7 @@ module FondKettle
       optional(:who).array(Schema::TypedWhole)
       optional(:without).array(Schema::TypedWhole, included_in?: 0..Limits::LINES)
       optional(:instead).array(Schema::TypedWhole, included_in?: 0..Limits::LINES)
+      optional(:kept).array(:string, format?: KeptComponents::FORM)
       optional(:guests).filled(Schema::TypedWhole, included_in?: 0..Limits::PEOPLE.max)
       optional(:portion).filled(:string, included_in?: [House::HowMuch::AS_DISH, *Table::PORTION_G.keys])
       optional(:amount).filled(Typed.within(Limits::AMOUNT), included_in?: Limits::AMOUNT)

@@ -18,10 +18,10 @@ module FondKettle
       FIELDS = %i[dish grain method for who guests boxes freezer portion amount unit have have_g batches
                   pot cup burner oven oven_c texture rinse soak water_c drain
                   onion first stir lid cover crust sauce_g parts beside own own_kind lesson serve
-                  without instead under_g under_water under_meat under_raw under_mm under_shape under_c
+                  without instead kept under_g under_water under_meat under_raw under_mm under_shape under_c
                   under_gravy layer done steam programme].push(*MakingForm::FIELDS).freeze
       # Fields of which several values may be sent.
-      SEVERAL = %i[who without instead layer].freeze
+      SEVERAL = %i[who without instead kept layer].freeze
 
       attr_reader :problems, :household
 
@@ -77,7 +77,12 @@ module FondKettle
 
       # The dish with all that may be left out or replaced, or nil.
       def whole_dish
-        @whole_dish ||= dish_record && household.dish(dish_record)
+        @whole_dish ||= dish_record && kept.in(household.dish(dish_record))
+      end
+
+      # What was made on another day and stands in for vessels of the dish (KeptComponents).
+      def kept
+        @kept ||= KeptComponents.new(Array(@typed[:kept]).grep(String), household)
       end
 
       # Indexes of lines that are left out (:without) or stand for others (:instead).

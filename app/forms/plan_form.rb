@@ -49,6 +49,7 @@ module FondKettle
           problem(:dish, "has a way that is gone, #{dish.method}: change the dish, or choose a way")
         end
         problem(:beside, beside.problem) if beside.problem
+        problem(:kept, kept.problem) if dish && kept.problem
         kit.missing.each { |field| problem(field, "is not in the cupboard any more: choose another") }
         gone = @typed[:dish].to_s != "" && dish.nil?
         problem(:dish, "is not among the dishes any more: choose another") if gone

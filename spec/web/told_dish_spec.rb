@@ -46,7 +46,7 @@ RSpec.describe "Dishes that are told, as pages" do
     send_form "/dishes", shown_fields.merge(field => "4 min")
     expect(JSON.parse(stored[:answers])).to eq([{ "about" => warm, "field" => "minutes",
                                                   "answer" => "4 min" }])
-    warmed = household.dish(stored).steps.find { |step| step.say == warm }
+    warmed = household.dish(stored).steps.find { |step| step.say == warm.delete_suffix(".") }
     expect(warmed.minutes).to eq(4.0)
     get "/dishes/14"
     expect(page.text).not_to include("How many minutes")
@@ -61,7 +61,7 @@ RSpec.describe "Dishes that are told, as pages" do
   end
 
   it "says that no rice is told, at the text, and loses nothing; an answer mends it" do
-    text = "Beans\nFor 4.\n200 g carrots\nSimmer the carrots for 20 minutes."
+    text = "Carrot rice\nFor 4.\n200 g carrots\nSimmer the carrots for 20 minutes."
     send_form "/dishes", "text" => text
     expect([last_response.status,
             page.at_css("#text-problem").text]).to match([422, /no rice with its amount/])
@@ -126,5 +126,26 @@ RSpec.describe "Dishes that are told, as pages" do
       .to eq([%w[base rice base rice], [8.0, 70.0], 2, 20])
     get "/pot?dish=14"
     expect(page.text).to include("1 h 10")
+  end
+
+  it "lets a component of Keep stand in for a vessel, with its salt and allergens, and uses it up" do
+    made = { name: "Fried onions", like: "browned-onion", allergens: "sesame", salt: 2.0 }
+    household.components.make(made, left_g: 400.0, use_by: "2099-01-01", place: "freezer", now: Time.now)
+    send_form "/dishes", "text" => goat
+    get "/evening?dish=14&for=people&guests=4"
+    offered = page.at_css("[name='kept[]']")["value"]
+    expect(page.text).to match(/Take \d+ g fried onions from Keep in place of what is made in the wide pan/)
+    get "/evening?dish=14&for=people&guests=4&kept[]=#{offered}"
+    expect(page.text).to include("sesame").and(satisfy { |text|
+      !text.include?("Fry the onions in the ghee")
+    })
+    weight_g = page.text[/Take (\d+) g fried onions/, 1].to_f
+    expect(page.css(".amounts").text).to include("fried onions")
+    form = FondKettle::Forms::PlanForm.new({ "dish" => "14", "for" => "people", "guests" => "4",
+                                             "kept" => [offered] }, household)
+    taken = form.request.provisions.select { |one| one.what == "fried onions" }
+    expect(taken.sum(&:g)).to be_within(2).of(weight_g)
+    expect(get("/evening?dish=14&for=people&guests=4&kept[]=wide-pan:99:10").status).to eq(422)
+    expect(get("/evening?dish=14&for=people&guests=4&kept[]=nonsense").status).to eq(422)
   end
 end

@@ -88,6 +88,12 @@ module FondKettle
           rows.beside.map { |vessel, row| vessel(rows, vessel, row) }.sort_by { |vessel| -vessel.first_min }
         end
 
+        # What stands in for a vessel tonight, or could: value of its field, whether it is so, words.
+        def kept_choices
+          taken = form.kept.all.map { |one| [one.text, true, kept_words(one.ingredient.name, one.g, nil)] }
+          taken + VesselRows.new(plan.request).beside.flat_map { |vessel, row| offers(vessel, row) }
+        end
+
         # Amounts for each of several pots.
         def split
           "**In #{batches} #{equal}.** It is too much for one #{plan.request.vessel.name}: " \
@@ -147,6 +153,26 @@ module FondKettle
         end
 
         private
+
+        # Components of Keep that are made of what is made in a vessel.
+        def offers(vessel, row)
+          names = row.contents.foods.flat_map { |food| household.names.words(food.ingredient.name) }
+          weight_g = row.contents.mass_g
+          fitting = household.components.there.select do |one|
+            household.names.words(one[:name]).intersect?(names) && one[:left_g] >= weight_g
+          end
+          fitting.map do |one|
+            written_g = (weight_g / supper.factor).round(1)
+            ["#{vessel.key}:#{one[:own_ingredient_id]}:#{plain(written_g)}", false,
+             kept_words(one[:name], written_g, vessel.called)]
+          end
+        end
+
+        # "Take 178 g Fried onions from Keep, instead of the wide pan"
+        def kept_words(name, written_g, called)
+          ["Take **#{grams(written_g * supper.factor)}** #{name.downcase} from Keep",
+           *("in place of what is made in #{called}" if called)].join(" ")
+        end
 
         def vessel(rows, vessel, row)
           keys = plan.request.made_in.steps.select { |step| step.vessel == vessel.key }.map(&:key)

@@ -42,6 +42,14 @@ module FondKettle
         @lines = GraphLines.new(graph, @order.ordered, par_boiled: par_boiled?)
       end
 
+      # Another GraphDish made the same way.
+      def of(graph)
+        PlannedGraph.new(graph, @method, way: @way)
+      end
+
+      # The GraphDish.
+      attr_reader :graph
+
       # All of it as it was read, a hash of schema 2.
       def data
         @graph.data

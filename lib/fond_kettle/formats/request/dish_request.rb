@@ -4,6 +4,7 @@ require_relative "../../dishes/graph/planned_graph"
 require_relative "../../dishes/supper"
 require_relative "../../ground/errors"
 require_relative "../../methods/library"
+require_relative "dish_components"
 require_relative "dish_kit"
 require_relative "dish_way"
 require_relative "dish_wishes"
@@ -15,7 +16,7 @@ module FondKettle
     # A request with a `dish` in place of grain, method and rice: the dish laid for an evening
     # (Dishes::Supper). Raises InvalidInput with the path of each fault.
     class DishRequest
-      PLACED = %w[dish for kit assume].freeze
+      PLACED = %w[dish for kit assume components].freeze
       # What a dish says, and the request no more.
       OF_THE_DISH = %w[grain method rice].freeze
 
@@ -27,6 +28,7 @@ module FondKettle
         told_once
         answerable(@graph.open)
         @wishes = DishWishes.new(data["for"], @graph)
+        @graph = DishComponents.new(data.fetch("components", [])).in(@graph, factor)
         @kit = DishKit.new(data.fetch("kit", []))
         @way = DishWay.new(@graph, @library.all[@graph.method])
       end
