@@ -14,8 +14,8 @@ module FondKettle
       TAKE_OUT = "take-out"
       RAW = "raw"
 
-      # A component as a line of a dish, the so many-th: its Larder::Ingredient, called `food`, and grams of it
-      # for the dish as it is written.
+      # A component as a line of a dish: its `number`, Larder::Ingredient, and grams for the dish as it is
+      # written; called `food`.
       def self.line(number, ingredient, grams, food: ingredient.name.downcase)
         GraphLine.new(id: "component-#{number}", text: nil, food: food, ingredient: ingredient, state: RAW,
                       amount: nil, unit: nil, note: nil, g: grams)

@@ -40,13 +40,16 @@ module FondKettle
       def parts(key)
         row = @request.made_in && RiceVessel.of(@request).row(key)
         return {} unless row
-        return lifted(row) if row.step.to && row.does&.share
 
-        poured = row.step.from.zip(row.poured).select { |pour, _| pour.share || pour.g }
-        weights = poured.each_with_object(Hash.new(0.0)) do |(pour, (_, contents)), all|
+        weights = row.step.to && row.does&.share ? lifted(row) : poured(row)
+        weights.select { |_, weight_g| weight_g >= 1 }
+      end
+
+      def poured(row)
+        told = row.step.from.zip(row.poured).select { |pour, _| pour.share || pour.g }
+        told.each_with_object(Hash.new(0.0)) do |(pour, (_, contents)), all|
           all[pour.vessel] += contents.mass_g
         end
-        weights.select { |_, weight_g| weight_g >= 1 }
       end
 
       # A share that is lifted into another vessel.
