@@ -17,6 +17,11 @@ module FondKettle
 
       def_delegators :@made, :kit, :lesson, :request, :base_request, :factor, :table, :servings
 
+      # The form for a stored dish in the amount that it is written for.
+      def self.in_own_amount(record, household)
+        new({ "dish" => record[:id].to_s, "for" => "amount", "amount" => record[:rice_g].to_s }, household)
+      end
+
       # `typed`: the parameters as they came, with string keys.
       def initialize(typed, household)
         super
@@ -49,8 +54,12 @@ module FondKettle
           problem(:dish, "has a way that is gone, #{dish.method}: change the dish, or choose a way")
         end
         problem(:beside, beside.problem) if beside.problem
-        problem(:kept, kept.problem) if dish && kept.problem
         kit.missing.each { |field| problem(field, "is not in the cupboard any more: choose another") }
+        look_up_dish
+      end
+
+      def look_up_dish
+        problem(:kept, kept.problem) if dish && kept.problem
         gone = @typed[:dish].to_s != "" && dish.nil?
         problem(:dish, "is not among the dishes any more: choose another") if gone
       end

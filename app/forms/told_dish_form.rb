@@ -71,8 +71,7 @@ module FondKettle
         @values = result.to_h
         @problems = quiet ? [] : Forms.problems(result).dup
         @answers = given(typed)
-        @read = reading(typed) unless quiet || @typed[:text].empty?
-        check if @read && @problems.empty?
+        read(typed) unless quiet || @typed[:text].empty?
         @problems.freeze
       end
 
@@ -144,6 +143,11 @@ module FondKettle
 
         result.to_h.fetch(:answers, []).reject { |one| one[:answer].strip.empty? }
               .map { |one| Reading::Answer.new(**one) }
+      end
+
+      def read(typed)
+        @read = reading(typed)
+        check if @read && @problems.empty?
       end
 
       # What was read of the same text before, else what is read of it now, with its own way.

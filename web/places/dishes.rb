@@ -1,18 +1,15 @@
 # frozen_string_literal: true
 
-require "json"
 require_relative "../../lib/fond_kettle/formats/dish_json"
-require_relative "../../lib/fond_kettle/formats/dish_markdown"
 require_relative "../../lib/fond_kettle/formats/dish_reader"
-require_relative "../../lib/fond_kettle/formats/recipe_ld"
 require_relative "../../lib/fond_kettle/ground/slug"
 require_relative "../../app/dishes/keep"
-require_relative "../../app/forms/dish_form"
+require_relative "../../app/dishes/export"
+require_relative "../../app/forms/dish_forms"
 require_relative "../../app/forms/food_form"
 require_relative "../../app/forms/line_fields"
 require_relative "../../app/forms/plan_form"
 require_relative "../../app/forms/side_form"
-require_relative "../../app/forms/told_dish_form"
 require_relative "../../app/plans/look"
 require_relative "../helpers/dish_words"
 require_relative "../helpers/fields"
@@ -64,7 +61,7 @@ module FondKettle
       post "/import" do
         source = source_text
         read = Formats::DishReader.read(source)
-        edit(imported(read), left_out: read.is_a?(Hash) ? [] : read.left_out)
+        edit(Forms::DishForms.imported(read, household), left_out: read.is_a?(Hash) ? [] : read.left_out)
       rescue InvalidInput => e
         told = e.problems.map do |found|
           [found[:field], found[:message]].reject do |one|
@@ -78,7 +75,7 @@ module FondKettle
       post "/look" do
         answered
         typed = params["use"] == "fields" ? params.merge("lines" => merged_lines) : params
-        form = form_of(typed)
+        form = Forms::DishForms.of(typed, household)
         # The script asks only for what was understood.
         next read_part(form) if part_only?
 
@@ -87,7 +84,7 @@ module FondKettle
 
       # Keeps a new dish.
       post "/" do
-        form = form_of(params)
+        form = Forms::DishForms.of(params, household)
         next edit(form, code: 422) unless form.ok?
 
         path = household.once(form_key("dish"), now) do
@@ -101,7 +98,7 @@ module FondKettle
         record = household.dishes.find(id_from(id))
         content_type TYPES.fetch(kind)
         attachment "#{file_name(record[:title])}.#{kind}"
-        exported(record, kind)
+        App::ExportDish.new(household, kitchen).text(record, kind)
       end
 
       # A dish.
@@ -109,7 +106,7 @@ module FondKettle
         record = household.dishes.find(id_from(params["id"]))
         next side(record) if household.dishes.side?(record)
 
-        form = in_own_amount(record)
+        form = Forms::PlanForm.in_own_amount(record, household)
         @title = record[:title]
         plan = App::LookAtPlan.new(form, kitchen).plan if form.ok?
         erb :dish, locals: { shown: Presenters::DishPage.new(household, record, plan, form.problems) }
@@ -124,7 +121,7 @@ module FondKettle
       # Changes a dish.
       post "/:id" do
         id = id_from(params["id"])
-        form = form_of(params)
+        form = Forms::DishForms.of(params, household)
         next edit(form, code: 422, id: id, version: params["lock_version"]) unless form.ok?
 
         save(id, form)
@@ -175,35 +172,11 @@ module FondKettle
         # Saving again is then a choice: over what now stands there.
         stored = household.dishes.find(id)
         edit(form, code: 409, id: id, version: stored[:lock_version],
-                   both: differences(form, form_of_record(stored)))
-      end
-
-      # Of a dish that was told and one that was typed everything differs.
-      def differences(form, stored)
-        form.instance_of?(stored.class) ? form.differences(stored) : []
-      end
-
-      # The form of what came in (Formats::DishReader).
-      def imported(read)
-        case read
-        when Hash then Forms::ToldDishForm.of_dish(checked(read), household)
-        when Formats::Draft then Forms::DishForm.of_draft(read, household)
-        else Forms::ToldDishForm.new({ "text" => read.text }, household)
-        end
-      end
-
-      # A dish of schema 2 that holds together. Raises InvalidInput.
-      def checked(dish)
-        dish.tap { Formats::GraphDishReader.new(dish, names: household.names).dish }
-      end
-
-      # What was sent: a dish that is told, or one of lines and steps.
-      def form_of(typed)
-        (typed.key?("text") ? Forms::ToldDishForm : Forms::DishForm).new(typed, household)
+                   both: Forms::DishForms.differences(form, form_of_record(stored)))
       end
 
       def form_of_record(record)
-        (household.dishes.told?(record) ? Forms::ToldDishForm : Forms::DishForm).of_record(record, household)
+        Forms::DishForms.of_record(record, household)
       end
 
       def told(form)
@@ -253,27 +226,6 @@ module FondKettle
           Dishes::Written.line(line)
         end
         [typed, *(fields.lines.map(&:strip) - before)].join("\n")
-      end
-
-      # The plan's form for a dish in its own amount.
-      def in_own_amount(record)
-        Forms::PlanForm.new({ "dish" => record[:id].to_s, "for" => "amount",
-                              "amount" => record[:rice_g].to_s }, household)
-      end
-
-      def exported(record, kind)
-        dish = household.dish(record)
-        return JSON.pretty_generate(dish.data) if kind == "json" && household.dishes.side?(record)
-        raise NotFound, "A side is given away as JSON." if household.dishes.side?(record)
-        return JSON.pretty_generate(Formats::DishJson.call(dish)) if kind == "json"
-
-        form = in_own_amount(record)
-        raise InvalidInput, form.problems unless form.ok?
-
-        plan = App::LookAtPlan.new(form, kitchen).plan
-        return Formats::DishMarkdown.call(dish, plan, plan.request.grain) if kind == "md"
-
-        JSON.pretty_generate(Formats::RecipeLd.call(dish, plan, plan.request.grain))
       end
 
       def file_name(title)

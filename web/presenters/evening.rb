@@ -1,23 +1,23 @@
 # frozen_string_literal: true
 
+require "forwardable"
 require_relative "../../lib/fond_kettle/dishes/line"
 require_relative "../../app/plans/look"
 require_relative "../../lib/fond_kettle/table/contains"
 require_relative "../drawings/pot_picture"
+require_relative "evening_vessels"
 require_relative "pot_views"
 require_relative "supper_words"
-require_relative "vessel_rows"
 
 module FondKettle
   module Web
     module Presenters
       # Page of one dish for one evening: how much of everything, what to get, what starts when.
       class Evening < SupperWords
+        extend Forwardable
+
         # A row of amounts: as written, tonight's two ways of saying it, and why.
         LineRow = Value.define(:name, :note, :written, :first, :second, :why, :moved)
-        # A vessel of the dish: what it is called, drawn with what is in it when it is done; the steps in it,
-        # each with its time; `first_min`: when the first begins, before serving.
-        Vessel = Value.define(:name, :drawing, :steps, :first_min)
         # The smallest change that a number tells.
         SAME = 0.005
         ALL_BROUGHT = "What goes in with the rice brings all the water that it can drink."
@@ -36,17 +36,9 @@ module FondKettle
           supper.batches if supper.batches > 1
         end
 
-        def rice_weight
-          rice.weight
-        end
-
-        def rice_name
-          rice.name
-        end
-
-        def rice_measured
-          rice.words
-        end
+        def_delegator :rice, :weight, :rice_weight
+        def_delegator :rice, :name, :rice_name
+        def_delegator :rice, :words, :rice_measured
 
         def rice_line
           table = ", #{form.heads} at the table" if form[:for] == "people"
@@ -82,16 +74,9 @@ module FondKettle
           Drawings::PotPicture.new(PotViews.plan(plan, look, comes_out: supper.comes_out), "evening-pot").to_s
         end
 
-        # A Vessel for each in which something is made beside the rice's, in the order in which it is begun.
-        def vessels
-          rows = VesselRows.new(plan.request)
-          rows.beside.map { |vessel, row| vessel(rows, vessel, row) }.sort_by { |vessel| -vessel.first_min }
-        end
-
-        # What stands in for a vessel tonight, or could: value of its field, whether it is so, words.
-        def kept_choices
-          taken = form.kept.all.map { |one| [one.text, true, kept_words(one.ingredient.name, one.g, nil)] }
-          taken + VesselRows.new(plan.request).beside.flat_map { |vessel, row| offers(vessel, row) }
+        # Its vessels beside the rice's (EveningVessels).
+        def beside
+          @beside ||= EveningVessels.new(household, form, plan, supper)
         end
 
         # Amounts for each of several pots.
@@ -153,35 +138,6 @@ module FondKettle
         end
 
         private
-
-        # Components of Keep that are made of what is made in a vessel.
-        def offers(vessel, row)
-          names = row.contents.foods.flat_map { |food| household.names.words(food.ingredient.name) }
-          weight_g = row.contents.mass_g
-          fitting = household.components.there.select do |one|
-            household.names.words(one[:name]).intersect?(names) && one[:left_g] >= weight_g
-          end
-          fitting.map do |one|
-            written_g = (weight_g / supper.factor).round(1)
-            ["#{vessel.key}:#{one[:own_ingredient_id]}:#{plain(written_g)}", false,
-             kept_words(one[:name], written_g, vessel.called)]
-          end
-        end
-
-        # "Take 178 g Fried onions from Keep, instead of the wide pan"
-        def kept_words(name, written_g, called)
-          ["Take **#{grams(written_g * supper.factor)}** #{name.downcase} from Keep",
-           *("in place of what is made in #{called}" if called)].join(" ")
-        end
-
-        def vessel(rows, vessel, row)
-          keys = plan.request.made_in.steps.select { |step| step.vessel == vessel.key }.map(&:key)
-          there = plan.starts.select { |start| keys.include?(start.task.id.split(".").last) }
-          drawing = rows.drawing(row, row.contents, "vessel-#{vessel.key}")
-          Vessel.new(name: vessel.called.sub(/\Athe /, ""), drawing: drawing,
-                     first_min: there.map(&:before_min).max || 0,
-                     steps: there.map { |start| [at(start), start.task.say] })
-        end
 
         # The Methods::Plan of the dish as written.
         def as_written_plan

@@ -18,6 +18,7 @@ module FondKettle
       SERVES = (0.5..200)
       # What a side has none of.
       RICE = %w[grain rice_g method].freeze
+      NONE = "none"
       NO_RICE = /\A(?:none|no|no\s+rice|without)\b/i
       KINDS = Care::Kinds.for_own_steps.freeze
       # What may be answered, by the field that it is asked for.
@@ -60,14 +61,18 @@ module FondKettle
       def rice(_, text)
         return side if text.match?(NO_RICE)
 
-        grain = @dish["grain"]
-        read = [text, "#{text} #{grain.to_s.tr('-', ' ')} rice"].flat_map { |words| @lines.read(words) }
-        rice = read.find { |line| line.grain && line.g && Limits::RICE_G.cover?(line.g) }
+        rice = rice_in(text, "#{text} #{@dish['grain'].to_s.tr('-', ' ')} rice")
         raise InvalidInput.at("rice_g", "must be rice with its amount: 400 g basmati") unless rice
 
-        written = lines.find { |line| grain && line["ingredient"] == grain }
+        written = lines.find { |line| line["ingredient"] == @dish.fetch("grain", NONE) }
         done = written ? put("lines", written["id"], "g" => rice.g, "ingredient" => rice.grain) : @dish
         done.merge("grain" => rice.grain, "rice_g" => rice.g.round(1))
+      end
+
+      # The first ReadLine of some texts that is rice with an amount, or nil.
+      def rice_in(*texts)
+        read = texts.flat_map { |words| @lines.read(words) }
+        read.find { |line| line.grain && line.g && Limits::RICE_G.cover?(line.g) }
       end
 
       def side

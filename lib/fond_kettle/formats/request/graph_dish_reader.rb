@@ -78,8 +78,7 @@ module FondKettle
 
       def rice_told?
         missing = RICE.find { |key| @data[key].nil? }
-        missing.nil? || raise(InvalidInput.at("dish.#{missing}",
-                                              "must be given, or grain, rice_g and method left out"))
+        missing.nil? || raise(InvalidInput.at("dish", "must have #{missing}; a side has none of these"))
       end
 
       def lines
