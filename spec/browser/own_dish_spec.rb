@@ -18,7 +18,7 @@ RSpec.describe "A dish of one's own, from the first line to the table", :browser
 
   it "is typed, put right, scaled to nine, printed and cooked: two liquids, something taken out and put " \
      "back, something in two places" do
-    visit "/dishes/new"
+    visit "/dishes/new?as=lines"
     fill_in "Title", with: "Shank pot"
     fill_in "Raw rice", with: "380 g"
     select "Basmati", from: "Grain"

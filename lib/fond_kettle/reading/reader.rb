@@ -128,7 +128,8 @@ module FondKettle
       # Of a broth so much is poured as its words say, and so much is taken out.
       def pour(key, step)
         say = step.clause.say
-        weight_g = BrothGiven.in?(say) ? BrothGiven.weight_g(say)&.round(1) : nil
+        broth = BrothGiven.in?(say) && [nil, key].include?(step.broth)
+        weight_g = broth ? BrothGiven.weight_g(say)&.round(1) : nil
         { "vessel" => key, "what" => (LIQUID if weight_g), "g" => weight_g,
           "share" => (StepFlow.part(say) if step.kind == TAKE_OUT) }.compact
       end

@@ -58,20 +58,30 @@ module FondKettle
 
         found = meant(named, kind, rice: goes_in || kind == PAR_BOIL)
         found = found.flat_map { |index| lies(index, clause.say) }
-        found << broth(clause.say, named) if TAKES_BROTH.include?(kind)
+        found << broth(clause.say, named, kind)
         found << last.vessel if given?(clause, kind, last)
         found << @course.fire if gives_all?(kind, last)
         found.compact.uniq - [vessel]
       end
 
+      # The vessel of a broth that was made in it, where a clause pours some and no line is meant; or nil.
+      def broth(say, named, kind)
+        return unless TAKES_BROTH.include?(kind) && BrothGiven.in?(say)
+        return if named.any? { |one| @lines[one.index].ingredient&.liquid }
+
+        water = @lines.each_index.find { |index| @lines[index].ingredient&.water? && @places.vessel(index) }
+        water && @places.vessel(water)
+      end
+
       # Notes where what was named lies now; a part that is poured or taken out leaves the rest where it was.
       def move(named, say, kind, vessel, from)
-        return if BrothGiven.in?(say) && kind != DRAIN
+        poured = broth(say, named, kind)
+        return if BrothGiven.in?(say) && kind != DRAIN && poured.nil?
 
         indexes = meant(named, kind, rice: false) if kind == TAKE_OUT
         return @places.keep(indexes, vessel) if indexes && StepFlow.part(say)
 
-        from.each { |key| @places.move(key, vessel, indexes) }
+        (from - [poured]).each { |key| @places.move(key, vessel, indexes) }
       end
 
       private
@@ -101,14 +111,6 @@ module FondKettle
         return [kept] if kept && say.match?(KEPT)
 
         [(kept if @rice.in?), @places.vessel(index)].compact
-      end
-
-      # The vessel of a broth that was made in it, where a clause pours some and no line is meant.
-      def broth(say, named)
-        return if !BrothGiven.in?(say) || named.any? { |one| @lines[one.index].ingredient&.liquid }
-
-        water = @lines.each_index.find { |index| @lines[index].ingredient&.water? && @places.vessel(index) }
-        water && @places.vessel(water)
       end
 
       # True where a clause goes on with what the one before it made.
