@@ -110,8 +110,10 @@ module FondKettle
 
       # The block answers a Formats::DishRequest; a dish without rice has neither water nor a run.
       def of_dish(data, library)
+        require_relative "../lib/fond_kettle/formats/dish_forward"
         require_relative "../lib/fond_kettle/formats/request/dish_request"
         require_relative "../lib/fond_kettle/formats/side_json"
+        data = Formats::DishForward.in(data)
         return Formats::SideJson.new(data).call if Formats::SideJson.side?(data)
 
         yield Formats::DishRequest.new(data, library: library)

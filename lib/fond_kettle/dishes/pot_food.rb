@@ -33,10 +33,11 @@ module FondKettle
         placed.flat_map { |scaled, index| of(scaled, index) }
       end
 
-      # Additions to vessels from which nothing comes to the rice before it is cooked.
+      # Additions to vessels from which nothing comes to the rice before it is cooked; what goes in once the
+      # rice is done is none of them.
       def aside
         there = @lines.each_with_index.select do |scaled, index|
-          !scaled.line.in_pot? && scaled.g && @told.key?([index, scaled.line.stage])
+          !scaled.line.in_pot? && scaled.g && before_rice?(index, scaled.line.stage)
         end
         there.map do |scaled, index|
           step = @told.fetch([index, scaled.line.stage])
@@ -45,6 +46,11 @@ module FondKettle
       end
 
       private
+
+      def before_rice?(index, stage)
+        step = claimed(first: true).find { |claim, _| [claim.index, claim.stage] == [index, stage] }&.last
+        !step.nil? && @dish.steps[step].stage == BASE
+      end
 
       # Keys of the stages that take lines, by a line's index and stage.
       def told

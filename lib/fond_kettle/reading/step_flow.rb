@@ -67,10 +67,8 @@ module FondKettle
       # The vessel of a broth that was made in it, where a clause pours some and no line is meant; or nil.
       def broth(say, named, kind)
         return unless TAKES_BROTH.include?(kind) && BrothGiven.in?(say)
-        return if named.any? { |one| @lines[one.index].ingredient&.liquid }
 
-        water = @lines.each_index.find { |index| @lines[index].ingredient&.water? && @places.vessel(index) }
-        water && @places.vessel(water)
+        broth_made unless named.any? { |one| @lines[one.index].ingredient&.liquid }
       end
 
       # Notes where what was named lies now; a part that is poured or taken out leaves the rest where it was.
@@ -85,6 +83,12 @@ module FondKettle
       end
 
       private
+
+      # The vessel in which water lies, or nil.
+      def broth_made
+        water = @lines.each_index.find { |index| @lines[index].ingredient&.water? && @places.vessel(index) }
+        water && @places.vessel(water)
+      end
 
       def foods(named)
         named.map { |one| [one.index, one.share] }.reject { |index, _| index == @rice_line }
