@@ -97,4 +97,12 @@ RSpec.describe "The larder" do
     end
     expect(names.find("mini sweet peppers", "piece").piece_g).to be < 50
   end
+
+  it "takes minced meat of every kind for what has to be cooked right through" do
+    minced = ["minced pork", "ground lamb", "pork mince", "minced veal", "half a pound of minced beef"]
+    expect(minced.map { |text| names.find(text).key }.uniq).to eq(["minced-meat"])
+    birds = ["turkey mince", "duck mince", "ground chicken"].map { |text| names.find(text).care }
+    expect(birds).to all(eq(%w[poultry minced]))
+    expect(["minced garlic", "ground cumin"].map { |text| names.find(text).key }).to eq(%w[garlic cumin])
+  end
 end

@@ -37,6 +37,12 @@ RSpec.describe FondKettle::Reading::Reader do
       "fish-broth" => [6.0, "long-white", 400.0, "one-pot-sauce"],
       "mushroom" => [3.0, "short-white", 240.0, "mixed-rice"],
       "lentils" => [4.0, "long-white", 250.0, "one-pot-sauce"],
+      "bowl" => [4.0, "short-white", 320.0, "sushi"],
+      "triangles" => [3.0, "short-white", 300.0, "covered-pot"],
+      "brown" => [6.0, "brown-long", 450.0, "open-then-covered"],
+      "cake" => [6.0, "medium-white", 400.0, "turned-out"],
+      "chicken" => [5.0, "basmati", 350.0, "sealed-cooked-base"],
+      "parcels" => [8.0, "glutinous", 600.0, "leaf-parcels"],
       "baked" => [5.0, "parboiled-basmati", 400.0, "oven-pilaf"]
     )
   end
@@ -134,5 +140,45 @@ RSpec.describe FondKettle::Reading::Reader do
     ["", " \n", "a" * 100_001, "\xff".dup.force_encoding("UTF-8")].each do |text|
       expect { read(text) }.to raise_error(FondKettle::InvalidInput)
     end
+  end
+
+  it "follows a turned-out cake: what is lifted out and laid below, and a part of the salt" do
+    read = dish("cake")
+    expect(steps(read).map { |one| one.values_at(0, 2, 4) }).to include(
+      ["mix", "bowl", []], ["take-out", "plate", ["wide-pan"]],
+      ["fill", "heavy-pot", %w[plate wide-pan rice-bowl]],
+      ["turn-out", "dish", ["heavy-pot"]], ["sprinkle", "dish", ["little-pan"]]
+    )
+    expect(shares(read, "salt")).to eq([0.25, 0.75])
+    expect(shares(read, "stock")).to eq([1.0])
+  end
+
+  it "keeps what is done beside the rice out of its pot, and what finishes it in it" do
+    read = dish("bowl")
+    places = steps(read).to_h { |kind, _, vessel, foods, *| [[kind, foods.first], vessel] }
+    expect(places).to include(%w[rinse short-white] => "rice-bowl", %w[mix egg] => "bowl",
+                              %w[fold rice-vinegar] => "pot", %w[sprinkle nori] => "pot")
+    expect(read["lines"].map { |one| one["text"] }).to include("340 ml of water")
+    baked = steps(dish("triangles")).find { |one| one.first == "bake" }
+    expect(baked.values_at(2, 4)).to eq(["oven-dish", ["bowl"]])
+  end
+
+  it "says what is odd, and how long the rice soaks where the text does not soak it" do
+    odd = read("Rice\nFor 2\n400 g long grain rice\n200 ml stock\n450 g (2 lb) peas\n\n" \
+               "Add the rice, the stock and the peas to a pot, bring to the boil and cook on low for " \
+               "15 minutes. Bake the top at 400 °F.")
+    expect(odd["remarks"].map { |one| one["say"] })
+      .to contain_exactly(/0.99 lb/, "400 °F is 204 °C.", /by weight 0.5 to 1/)
+    expect([dish("brown")["way"], dish("cake")["way"]]).to eq([{ "soak" => 0 }, nil])
+    told = read("Rice\n300 g basmati, soaked for 40 minutes\n450 ml water\n" \
+                "Boil the rice in the water on low for 12 min.")
+    expect(told["way"]).to eq("soak" => 40)
+  end
+
+  it "takes a text without rice for a side, and says so" do
+    side = read("Greens\nFor 4\n300 g green beans\n2 tbsp oil\nFry the beans in the oil for 6 minutes.")
+    expect(side.keys).not_to include("grain", "rice_g", "method")
+    expect(side["asked"]).to include("of" => "grain", "question" => "Is it without rice, a side?",
+                                     "guess" => "none")
   end
 end

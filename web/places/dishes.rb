@@ -73,8 +73,9 @@ module FondKettle
 
       # The lines as fields, back into text, or what was typed as it is understood.
       post "/look" do
-        answered
         typed = params["use"] == "fields" ? params.merge("lines" => merged_lines) : params
+        # What somebody has just said of a food is read into the text anew.
+        typed = typed.merge("anew" => "1") if answered
         form = Forms::DishForms.of(typed, household)
         # The script asks only for what was understood.
         next read_part(form) if part_only?

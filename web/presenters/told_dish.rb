@@ -51,6 +51,11 @@ module FondKettle
           end
         end
 
+        # What is odd in it, one sentence each.
+        def remarks
+          @dish.fetch("remarks", []).map { |one| one["say"] }
+        end
+
         # Texts that are no part of the dish.
         def not_read
           @dish.fetch("not_read", [])

@@ -16,12 +16,13 @@ module FondKettle
         dish.steps.zip(dish.claims) do |step, claims|
           claims.each { |claim| @kinds[claim.index] << Care::Kinds.fetch(step.kind) }
         end
+        dish.graph&.later_kinds&.each { |index, kinds| @kinds[index].concat(kinds) }
       end
 
       # Lines that are raw, lie in no pot that boils, and are in no step on a burner.
       def raw
         apart.select do |line, index|
-          line.ingredient.care.intersect?(Care::Cautions.surely_raw) && @kinds[index].none?(&:burner?)
+          line.ingredient.care.intersect?(Care::Cautions.surely_raw) && @kinds[index].none? { |kind| kind.burner? || kind.oven? }
         end.map(&:first)
       end
 

@@ -29,6 +29,9 @@ module FondKettle
                           .sort_by { |name, _| -name.length }.freeze
       ACCENTS = "\u0300\u0301\u0302\u0303\u0308\u0327"
       SMOKED = /\bsmoked\b/i
+      MINCED = /\b(?:minced?|ground)\b/i
+      # What minced meat is, by the care of the meat that it is of.
+      MINCED_OF = { "poultry" => "minced-poultry", "whole-cut" => "minced-meat" }.freeze
       TINNED = /\b(?:cooked|tinned|canned|drained)\b/i
 
       # A name of several: "bay leaves", "slices of lemon"; the last word before an "of" or "in".
@@ -128,11 +131,19 @@ module FondKettle
         ingredient.anywhere.each { |name| @anywhere[words(name)] = ingredient }
       end
 
-      # What it is once it was cooked or smoked, or nil.
+      # What it is once it was minced, cooked or smoked, or nil.
       def as_treated(found, text, unit)
+        return minced(found, text) if text.match?(MINCED)
         return Ingredients.fetch("cooked-pulse") if found.care.include?("pulses") && cooked?(text, unit)
 
         Ingredients.fetch("smoked-fish") if found.care.include?("raw-fish") && text.match?(SMOKED)
+      end
+
+      # Minced meat is cooked hotter than whole cuts, and poultry hotter still.
+      def minced(found, text)
+        meat = named(words(text.gsub(MINCED, " "))) || found
+        key = MINCED_OF.find { |care, _| meat.care.include?(care) }&.last
+        key && Ingredients.fetch(key)
       end
 
       def cooked?(text, unit)

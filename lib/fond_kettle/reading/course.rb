@@ -46,7 +46,7 @@ module FondKettle
         @course = VesselCourse.new
         @places = LinePlaces.new(lines)
         @vessels = StepVessels.new(@course, @rice, @places)
-        @flow = StepFlow.new(lines, @places, @course, @rice)
+        @flow = StepFlow.new(lines, @places, @vessels, @rice)
       end
 
       # ReadSteps; a clause in which nothing is done is none.
@@ -98,8 +98,9 @@ module FondKettle
         goes_in = rice && goes_in?(kind, position)
         kind = FILL if goes_in && FILLS.include?(kind)
         onto = named.select(&:onto).filter_map { |one| @places.vessel(one.index) }.last
-        vessel = @vessels.vessel(clause, kind, last: last, about_rice: rice, goes_in: goes_in, onto: onto,
-                                               plain_water: drained?(position) && plain_water?(clause, named))
+        plain_water = drained?(position) && plain_water?(clause, named)
+        vessel = @vessels.vessel(clause, kind, last: last, about_rice: rice, others: others?(named),
+                                               goes_in: goes_in, onto: onto, plain_water: plain_water)
         pass(named, last, clause: clause, kind: kind, vessel: vessel, rice: rice, goes_in: goes_in,
                           position: position)
       end

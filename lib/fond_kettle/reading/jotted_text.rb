@@ -72,6 +72,12 @@ module FondKettle
         @lines.concat(sentences.flat_map { |sentence| RunTogether.things(sentence) })
       end
 
+      # True where a time stands in it, and no thing with its amount before that: "300 g rice, soaked 2 h".
+      def timed?(text)
+        first = Measure::Durations.all(text).first
+        !first.nil? && !(first.from.positive? && amount?(text))
+      end
+
       # A line that says a thing: short, and nothing to be done.
       def thing?(row)
         return false if row.size > SHORT || row.match?(ENDS) || step?(row) || ServingCount.only?(row)
@@ -83,7 +89,7 @@ module FondKettle
       # True where a verb begins it, a time stands in it, or it is numbered below a list.
       def step?(row)
         begun = row.sub(NUMBERED, "")
-        return true if Verbs.found(begun).first&.from&.zero? || Measure::Durations.all(begun).any?
+        return true if Verbs.found(begun).first&.from&.zero? || timed?(begun)
 
         row.match?(NUMBERED) && @lines.any? && !amount?(begun)
       end

@@ -53,6 +53,11 @@ module FondKettle
         end
       end
 
+      # Indexes of the lines that lie in a vessel.
+      def in(vessel)
+        @at.each_index.select { |index| @at[index] == vessel }
+      end
+
       # True where something lies in a vessel.
       def any?(vessel)
         @at.include?(vessel)

@@ -3,6 +3,8 @@
 require "set"
 require_relative "../ground/value"
 require_relative "../larder/names"
+require_relative "part_amount"
+require_relative "read_line"
 
 module FondKettle
   module Reading
@@ -27,7 +29,7 @@ module FondKettle
       # `lines`: ReadLines.
       def initialize(lines)
         @lines = lines
-        @names = lines.map { |line| line.names.select { |word| word.size > 1 } }
+        @names = lines.map { |line| words_of(line) }
         # What tells a line from another of its name.
         @marks = lines.map { |line| (Larder::Names.ours.words(line.text) | line.text.scan(/\d+/)) - STOP }
         @owners = Hash.new { |all, word| all[word] = [] }
@@ -48,6 +50,12 @@ module FondKettle
 
       private
 
+      # Words by which a line is named again: vinegar that is called after rice is none.
+      def words_of(line)
+        words = line.names.select { |word| word.size > 1 }
+        line.grain || words.one? ? words : words - [ReadLines::RICE]
+      end
+
       # [index, true] of `all` lines of which all is said; of lines of which one's name lies within another's,
       # the longer: "coconut milk" is no "milk".
       def whole(all)
@@ -65,13 +73,23 @@ module FondKettle
       end
 
       # [index, sure] of each line of which some word is said that no whole name explains: surely where it is
-      # the last of its name or no other's.
+      # the last of its name or no other's. "The chicken" is no chicken stock.
       def parts(said, all)
         fresh = said - all.flat_map { |index| @names[index] }
-        (fresh.flat_map { |word| @owners.fetch(word, []) }.uniq - all).map do |index|
-          found = @names[index].select { |word| fresh.include?(word) }
-          [index, found.include?(@names[index].last) || found.all? { |word| @owners[word].one? }]
+        (fresh.flat_map { |word| @owners.fetch(word, []) }.uniq - all).filter_map do |index|
+          found = @names[index] & fresh.to_a
+          last = found.include?(@names[index].last)
+          [index, last || only?(index, found)] if last || !poured?(index)
         end
+      end
+
+      # True where words name no other line, but for what is poured.
+      def only?(index, words)
+        words.all? { |word| @owners[word].reject { |other| poured?(other) } == [index] }
+      end
+
+      def poured?(index)
+        @lines[index].ingredient&.liquid
       end
 
       # Without water that is not the dish's own, and what only another part of the method names.
@@ -104,11 +122,18 @@ module FondKettle
       end
 
       def share(index, text)
-        head = @names[index].filter_map { |word| text.index(/\b#{Regexp.escape(stem(word))}/i) }.min
-        return unless head
+        heads(index, text).lazy.filter_map do |head|
+          before = text[0...head].split(/[,;]|\band\b/).last.to_s
+          PartAmount.share(@lines[index], before) ||
+            SHARES.find { |words, _| before.split.last(REACH).join(" ").match?(words) }&.last
+        end.first
+      end
 
-        before = text[0...head].split(/[,;]|\band\b/).last.to_s.split.last(REACH).join(" ")
-        SHARES.find { |words, _| before.match?(words) }&.last
+      # Where a line's names begin in a text.
+      def heads(index, text)
+        @names[index].flat_map do |word|
+          text.to_enum(:scan, /\b#{Regexp.escape(stem(word))}/i).map { Regexp.last_match.begin(0) }
+        end.sort
       end
 
       # "to the lentils"

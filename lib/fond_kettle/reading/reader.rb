@@ -12,6 +12,8 @@ require_relative "jotted_text"
 require_relative "line_json"
 require_relative "questions"
 require_relative "read_line"
+require_relative "remarks"
+require_relative "soak_told"
 require_relative "spoken_lines"
 require_relative "step_flow"
 require_relative "way_reader"
@@ -50,7 +52,7 @@ module FondKettle
       #
       #   Reader.new("Plain rice\n300 g basmati\n450 g water\nBoil the rice …").dish["rice_g"] # => 300.0
       def dish
-        @dish ||= head.merge(body, "asked" => asked, "remarks" => [],
+        @dish ||= head.merge(body, "asked" => asked, "remarks" => remarks,
                                    "not_read" => [*@text.not_read, *course.idle]).compact
       end
 
@@ -68,7 +70,17 @@ module FondKettle
 
       def body
         { "lines" => lines.map { |line| LineJson.call(line) }, "vessels" => vessels,
-          "steps" => course.steps.map { |step| step(step) } }
+          "steps" => course.steps.map { |step| step(step) }, **own_way }
+      end
+
+      # What of its way no step says.
+      def own_way
+        soak = SoakTold.minutes(rice, course.steps, way.first)
+        soak ? { "way" => { "soak" => soak } } : {}
+      end
+
+      def remarks
+        Remarks.new(lines, course.steps, (way.first unless side?)).all
       end
 
       def lines

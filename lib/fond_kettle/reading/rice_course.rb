@@ -35,6 +35,11 @@ module FondKettle
         @stage != BEFORE
       end
 
+      # True once it is off the fire.
+      def done?
+        [REST, AFTER].include?(@stage)
+      end
+
       # True where a text speaks of the rice, by its name or as what was spoken of last; `named`: it names
       # lines.
       def meant?(text, named)

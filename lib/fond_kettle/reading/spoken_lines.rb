@@ -22,6 +22,7 @@ module FondKettle
       # What is counted and no food.
       NO_FOOD = /\b(?:times?|changes|waters?\s+from|sides?|persons?|people|pans?|pots?|bowls?|vessel|holes?
                  |layers?|fingers?|inch(?:es)?|lots?|mound|heap|while|minutes?|hours?|day|night)\b/ix
+      WATER = ["water"].freeze
       SOME = /\A(?:few|little|bit)\b\s*/i
       OF = /\Aof\s+/i
       # What is measured in these is a food, though nobody knows it; of so many words at most.
@@ -36,6 +37,7 @@ module FondKettle
       def initialize(lines, names = Larder::Names.ours)
         @names = names
         @known = lines.map(&:names)
+        @waters = lines.select { |line| line.ingredient&.water? }.map(&:text)
         @amounts = Measure::Amounts.new
       end
 
@@ -61,7 +63,7 @@ module FondKettle
 
         amount = @amounts.read(LooseMeasures.certain(text).text)
         name = amount && name(amount)
-        return unless name && food?(name, amount.unit) && fresh?(name)
+        return unless name && food?(name, amount.unit) && fresh?(name, text[/\A[\d.,½¼¾⅓⅔⅛]+/].to_s)
 
         from = text.index(name)
         from ? text[0...(from + name.size)] : name
@@ -80,8 +82,11 @@ module FondKettle
         MEASURED.include?(Measure::UnitTable.find(unit.to_s)&.family) && name.split.size <= WORDS
       end
 
-      def fresh?(name)
+      # Water that is measured is another line's where that has another measure.
+      def fresh?(name, amount)
         words = @names.words(name)
+        return @waters.none? { |text| text.include?(amount) } if words == WATER
+
         @known.none? { |known| (known - words).empty? || (words - known).empty? }
       end
     end

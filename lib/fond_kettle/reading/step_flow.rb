@@ -16,6 +16,8 @@ module FondKettle
       MOVES_ALL = %w[turn-out serve taste].freeze
       # Kinds that go on with what was made in a bowl.
       GOES_ON = [*StepVessels::HOT, "stir", "lay-in", "put-back", "mix", "fill"].freeze
+      # "Scatter them over."
+      STREWN = %w[sprinkle fold put-back].freeze
       MADE = [*StepVessels::MIXES, *StepVessels::OF_RICE].freeze
       # What was made in another vessel, as the next clause speaks of it.
       THAT = /\A(?:\W*[[:alpha:]']+\s+){0,2}(?:that|it|them|this)\b/i
@@ -32,11 +34,11 @@ module FondKettle
         NamedLines::SHARES.find { |words, share| share.is_a?(Float) && say.match?(words) }&.last
       end
 
-      # `lines`: ReadLines; `places`: LinePlaces; `course`: the VesselCourse; `rice`: the RiceCourse.
-      def initialize(lines, places, course, rice)
+      # `lines`: ReadLines; `places`: LinePlaces; `vessels`: StepVessels; `rice`: the RiceCourse.
+      def initialize(lines, places, vessels, rice)
         @lines = lines
         @places = places
-        @course = course
+        @vessels = vessels
         @rice = rice
         @rice_line = lines.index(&:grain)
         @last_taken = []
@@ -60,7 +62,7 @@ module FondKettle
         found = found.flat_map { |index| lies(index, clause.say) }
         found << broth(clause.say, named, kind)
         found << last.vessel if given?(clause, kind, last)
-        found << @course.fire if gives_all?(kind, last)
+        found << @vessels.giving(kind) if gives_all?(kind, last)
         found.compact.uniq - [vessel]
       end
 
@@ -106,7 +108,17 @@ module FondKettle
       def meant(named, kind, rice:)
         indexes = named.map(&:index)
         indexes |= [@rice_line] if rice && @rice_line
-        indexes.empty? && kind == TAKE_OUT ? @last_taken : indexes
+        indexes.empty? && kind == TAKE_OUT ? lifted : indexes
+      end
+
+      # "Them": what lies in what it was cooked in, the fat and the liquid left behind.
+      def lifted
+        there = @places.in(@vessels.giving(TAKE_OUT)).reject { |index| stays?(@lines[index].ingredient) }
+        there.empty? ? @last_taken : there
+      end
+
+      def stays?(food)
+        food.nil? || food.liquid || food.fat?
       end
 
       # Where a line lies: what was kept of it, where the words speak of that; once the rice is in, both.
@@ -119,15 +131,17 @@ module FondKettle
 
       # True where a clause goes on with what the one before it made.
       def given?(clause, kind, last)
-        last && clause.say.match?(THAT) && GOES_ON.include?(kind) && MADE.include?(last.kind) &&
-          @places.any?(last.vessel)
+        return false unless last && clause.say.match?(THAT) && @places.any?(last.vessel)
+
+        STREWN.include?(kind) || (GOES_ON.include?(kind) && MADE.include?(last.kind))
       end
 
       # What is turned out, served, or drained and is not the rice, comes off the fire.
       def gives_all?(kind, last)
         return @rice.in? || kind == TASTE if MOVES_ALL.include?(kind)
 
-        kind == DRAIN && !@rice.in? && @places.any?(@course.fire) && !OF_THE_RICE.include?(last&.kind)
+        kind == DRAIN && !@rice.in? && @places.any?(@vessels.giving(kind)) &&
+          !OF_THE_RICE.include?(last&.kind)
       end
     end
   end

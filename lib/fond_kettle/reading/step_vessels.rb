@@ -13,6 +13,15 @@ module FondKettle
       FIRED = %w[pot frying-pan cooker steamer oven-dish].freeze
       RICE_POTS = %w[pot cooker].freeze
       DRAIN = "drain"
+      SOAK = "soak"
+      APART = { "bake" => VesselCourse::TRAY, "steam" => VesselCourse::STEAMER }.freeze
+      # Kinds by which it comes into another vessel once it is cooked.
+      MOVES = %w[layer lay-in stir cool].freeze
+      # How the vessel is found of a kind that says where.
+      UNNAMED = { "par-boil" => :boiled_apart, "cut" => :on_board }.freeze
+      FINISHED = %w[turn-out serve].freeze
+      # Kinds that finish the rice.
+      FINISHES = %w[fold sprinkle fluff dress put-back shape].freeze
       # Kinds that put something to what lies somewhere.
       PUTS = %w[fill stir lay-in put-back simmer low boil layer].freeze
       # What is thrown away goes into no vessel.
@@ -26,36 +35,77 @@ module FondKettle
       end
 
       # The vessel's key. `last`: the ReadStep before; `about_rice`, `goes_in`: it is about the rice, and puts
-      # it in; `plain_water`: nothing but water is heated, for the rice that is drained later; `onto`: key of
-      # the vessel in which that lies to which something is put.
-      def vessel(clause, kind, last:, about_rice:, goes_in:, plain_water:, onto:)
+      # it in; `others`: it names other things; `plain_water`: nothing but water is heated, for the rice that
+      # is drained later; `onto`: key of the vessel in which that lies to which something is put.
+      def vessel(clause, kind, last:, about_rice:, others:, goes_in:, plain_water:, onto:)
         named = @course.named(clause.say)
         named = [onto].compact if named.empty? && PUTS.include?(kind)
         return water_for(named) if kind == "simmer" && plain_water && !goes_in
 
-        send(way(kind, clause, last, about_rice, named), kind, named, clause, last, goes_in)
+        way = way(kind, clause, last, about_rice, named, others: others)
+        key = send(way, kind, named, clause, last, goes_in)
+        @rice_at = key if goes_in || moves_rice?(kind, about_rice, named)
+        key
+      end
+
+      # "The rice into a big bowl."
+      def moves_rice?(kind, about_rice, named)
+        @rice.in? && about_rice && named.any? && MOVES.include?(kind)
+      end
+
+      # The vessel that gives all it has at a step of a kind: what is turned out or served is the rice's.
+      def giving(kind)
+        FINISHED.include?(kind) ? rice_at : @course.fire
+      end
+
+      # The vessel in which the rice is cooked; over the fire, where nobody has put it in.
+      def rice_at
+        @rice_at || @course.fire
       end
 
       private
 
       # How the vessel is found (a method's name).
-      def way(kind, clause, last, about_rice, named)
+      def way(kind, clause, last, about_rice, named, others:)
         case kind
         when "take-out" then :taken_out
         when "taste" then :here
-        when "turn-out", "serve" then :finished
+        when *FINISHED then :finished
         when "wrap" then :on_board
-        when "mix", "marinate" then @rice.in? && !clause.meanwhile ? :cooked_in : :mixed_in
-        else named.empty? ? unnamed(kind, last, about_rice) : :cooked_in
+        when *MIXES then mixed(clause, about_rice)
+        else named.empty? ? unnamed(kind, last, about_rice, others) : :cooked_in
         end
       end
 
-      def unnamed(kind, last, about_rice)
-        return :boiled_apart if kind == "par-boil"
-        return :of_rice if OF_RICE.include?(kind) && (about_rice || OF_RICE.include?(last&.kind))
-        return :on_board if kind == "cut"
+      # What is mixed while the rice cooks is mixed in its pot; once it is done, only with the rice.
+      def mixed(clause, about_rice)
+        return :mixed_in if !@rice.in? || clause.meanwhile
+        return :cooked_in unless @rice.done?
+
+        about_rice ? :with_rice : :mixed_in
+      end
+
+      def unnamed(kind, last, about_rice, others)
+        return UNNAMED.fetch(kind) if UNNAMED.key?(kind)
+        return washed(kind, last, about_rice, others) if OF_RICE.include?(kind)
+
+        @rice.done? && FINISHES.include?(kind) ? :with_rice : :cooked_in
+      end
+
+      def washed(kind, last, about_rice, others)
+        return :soaked if kind == SOAK && others && !about_rice
+        return :of_rice if about_rice || OF_RICE.include?(last&.kind)
 
         kind == DRAIN ? :taken_out : :cooked_in
+      end
+
+      # What is put to the rice when it is done.
+      def with_rice(*)
+        @turned_out || rice_at
+      end
+
+      def soaked(*)
+        @course.aside(VesselCourse::SOAKING)
       end
 
       def taken_out(_kind, named, clause, *)
@@ -90,9 +140,9 @@ module FondKettle
 
       # Where the rice is washed, soaked and drained; peas may be as well.
       def of_rice(_kind, _named, _clause, last, *)
-        return last.vessel if OF_RICE.include?(last&.kind)
+        return last.vessel if OF_RICE.include?(last&.kind) && [@washed_in, @boiled_in].include?(last.vessel)
 
-        @boiled_in || @course.aside(VesselCourse::RICE_BOWL)
+        @washed_in = @boiled_in || @course.aside(VesselCourse::RICE_BOWL)
       end
 
       # Water for the rice boils in another pot where there is something in this one.
@@ -107,8 +157,11 @@ module FondKettle
         key
       end
 
-      # Over another fire while the rice cooks.
+      # Over another fire while the rice cooks; what is baked or steamed before it goes in lies in no pot.
       def here_or_apart(kind, apart)
+        own = APART[kind]
+        return @course.aside(own) if own && (apart || !@rice.in?)
+
         apart && HOT.include?(kind) ? @course.aside(VesselCourse::PAN) : @course.fire
       end
 

@@ -14,7 +14,7 @@ module FondKettle
       # A vessel that something goes into, or lies in.
       WORDS = Kit::DishVessels.all.values.flat_map(&:words).sort_by { |word| -word.size }
                               .map { |word| Regexp.escape(word) }
-      NAMED = /\b(?:in|into|onto|on|to|from|upon|off|line|butter|grease|rub)\s+
+      NAMED = /\b(?:in|into|onto|on|to|from|upon|off|line|butter|grease|rub|(?:bottom|floor|base)\s+of)\s+
                (?<name>(?:(?:an?|the|your|my|that|its|another|same|second|other)\s+)*
                (?:(?!(?:in|on|into|with|and|of|the|an?)\b)[[:alpha:]-]+\s+){0,3}?
                (?<word>#{WORDS.join('|')}))\b(?!\s+of\b)/ix
@@ -30,6 +30,10 @@ module FondKettle
       # What rice is washed and soaked in.
       RICE_BOWL = "rice-bowl"
       BOILING = "boiling-pot"
+      # What anything else soaks in, and what is baked beside the rice's pot.
+      SOAKING = "soaking-bowl"
+      TRAY = "oven-dish"
+      STEAMER = "steamer"
       PAN = "frying-pan"
 
       attr_reader :all
@@ -55,7 +59,8 @@ module FondKettle
       # A vessel of what nobody named: the rice's bowl, a plate, a board.
       def aside(kind)
         case kind
-        when RICE_BOWL, BOWL then vessel(kind, BOWL, nil)
+        when RICE_BOWL, BOWL, SOAKING then vessel(kind, BOWL, nil)
+        when TRAY, STEAMER then vessel(kind, kind, nil)
         when BOILING then vessel(kind, "pot", nil)
         when PAN then vessel(PAN, PAN, nil)
         else vessel(APART.fetch(kind), KINDS.fetch(kind), nil)

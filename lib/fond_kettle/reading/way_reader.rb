@@ -7,6 +7,8 @@ module FondKettle
     # By which way a text cooks its rice (the key of a method): by what is done with it, and in what.
     class WayReader
       SUSHI = /\bsushi\b|\bvinegar\b.*\brice\b|\brice\b.*\bvinegar\b/i
+      LEAVES = /\b(?:leaf|leaves|parcels?)\b/i
+      OPEN = /\b(?:open|uncovered|no\s+lid|without\s+(?:a\s+)?lid)\b/i
       # What is laid on the rice while it cooks.
       LAYS = %w[lay-in stir sprinkle].freeze
 
@@ -31,7 +33,7 @@ module FondKettle
       # The first that fits counts.
       RULES = {
         "sushi" => -> { @all.match?(SUSHI) },
-        "leaf-parcels" => -> { done?("wrap") },
+        "leaf-parcels" => -> { done?("wrap") && @all.match?(LEAVES) },
         "steamed-sticky" => -> { steamed? },
         "shaped" => -> { done?("shape") && !done?("layer", "bake", "turn-out") },
         "turned-out" => -> { done?("turn-out") },
@@ -42,7 +44,7 @@ module FondKettle
         "oven-pilaf" => -> { with("bake").any? },
         "mixed-rice" => -> { cooker? && laid? },
         "rice-cooker" => -> { cooker? },
-        "open-then-covered" => -> { with("reduce").any? && with("low").any? && !broth? },
+        "open-then-covered" => -> { opened? && with("low").any? && !broth? },
         "broth-under-rice" => -> { broth? },
         "one-pot-sauce" => -> { base_simmers? },
         "toasted-pilaf" => -> { fries_first? }
@@ -56,6 +58,13 @@ module FondKettle
 
       def with(kind)
         @steps.select { |step| step.kind == kind && %w[in with].include?(step.rice) }
+      end
+
+      # True where the rice boils for a while without its lid.
+      def opened?
+        with("reduce").any? || with("boil").any? do |step|
+          step.clause.minutes && step.clause.say.match?(OPEN)
+        end
       end
 
       def base

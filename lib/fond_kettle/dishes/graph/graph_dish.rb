@@ -75,6 +75,12 @@ module FondKettle
         FondKettle::Dishes::WayMinutes.new(self).all(under_seal: under_seal)
       end
 
+      # True where a step washes, soaks or drains the rice.
+      def washes_rice?
+        holders = [*rice_holders, rice_vessel.key]
+        steps.any? { |step| %w[rinse soak drain].include?(step.kind) && holders.include?(step.vessel) }
+      end
+
       # Vessels in which something is made before the rice, and from which no step takes it.
       def idle_vessels
         given = steps.flat_map { |step| [*step.from.map(&:vessel), *step.needed] }

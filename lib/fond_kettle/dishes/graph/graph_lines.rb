@@ -1,9 +1,11 @@
 # frozen_string_literal: true
 
+require_relative "../../care/kind"
 require_relative "../../larder/ingredients"
 require_relative "../claims"
 require_relative "../line"
 require_relative "graph_dish"
+require_relative "graph_order"
 
 module FondKettle
   module Dishes
@@ -38,6 +40,13 @@ module FondKettle
         @claims ||= @steps.map do |step|
           indexes = parts.each_index.select { |index| parts[index].first.equal?(step) }
           indexes.map { |index| Claims::Claim.new(index: index, stage: parts[index].last.stage) }.freeze
+        end
+      end
+
+      # Care::Kinds of the steps at which each line (its index) is there after it went in.
+      def later_kinds
+        parts.each_with_index.to_h do |(step, _), index|
+          [index, GraphOrder.way(@steps, step).drop(1).map { |one| Care::Kinds.fetch(one.kind) }]
         end
       end
 

@@ -5,8 +5,19 @@ require_relative "graph_dish"
 module FondKettle
   module Dishes
     # What each step of a graph comes after: the steps that it names, those that make what it uses, and the
-    # one before it in its vessel.
+    # one before it in its vessel or out of it.
     class GraphOrder
+      # Of `steps` in their order those at which what goes in at one of them is there, that one first.
+      def self.way(steps, step)
+        held = [step.vessel]
+        later = steps.drop(steps.index(step) + 1).select do |one|
+          there = [one.vessel, *one.from.map(&:vessel)].intersect?(held)
+          held |= [one.vessel] if there
+          there
+        end
+        [step, *later]
+      end
+
       # `dish`: a GraphDish.
       def initialize(dish)
         @dish = dish
@@ -36,9 +47,14 @@ module FondKettle
 
       def before_step(step, index)
         earlier = @steps.take(index)
-        own = earlier.reverse.find { |one| one.vessel == step.vessel }
+        own = earlier.reverse.find { |one| uses?(one, step.vessel) }
         made = givers(step).filter_map { |vessel| maker(vessel, step, earlier) }
         [*step.after, *made.map(&:id), *own&.id].uniq - [step.id]
+      end
+
+      # True where something is done in a vessel, or poured or lifted out of it.
+      def uses?(step, vessel)
+        step.vessel == vessel || step.from.any? { |pour| pour.vessel == vessel }
       end
 
       def givers(step)

@@ -30,6 +30,7 @@ module FondKettle
       WITH_RICE = %w[with rest].freeze
       PREHEAT = "preheat"
       SERVE = "serve"
+      STEAM = "steam"
 
       # `graph`: a GraphDish that holds together (GraphCheck); `method`: the Methods::Method that it names,
       # nil: nobody knows it; `way`: what it keeps of its own (Way).
@@ -60,6 +61,11 @@ module FondKettle
         @graph.lines.map { |line| line.text || line.food }
       end
 
+      # Care::Kinds of the steps at which each line of the Dish (its index) is there after it went in.
+      def later_kinds
+        @lines.later_kinds
+      end
+
       # What the cook has still to say, one sentence each.
       def open
         @graph.questions
@@ -87,10 +93,15 @@ module FondKettle
 
       # What the rice's own stages do is planned by the way, with what the step takes; so is serving.
       def of_the_way?(step)
-        return true if laid.include?(step) || (step.rice == "beside" && step.kind == SERVE)
+        return true if laid.include?(step) || anyway?(step)
         return with_rice?(step) && OF_THE_WAY.include?(step.kind) if WITH_RICE.include?(step.rice)
 
         par_boils?(step) || washes?(step) || heats_its_oven?(step)
+      end
+
+      # What is beside it is served with it, and parcels are steamed by the way that wraps them.
+      def anyway?(step)
+        (step.rice == "beside" && step.kind == SERVE) || (step.kind == STEAM && @method&.wrapped?)
       end
 
       # True where the way boils its rice in plenty of water before it is layered.
@@ -149,10 +160,28 @@ module FondKettle
       end
 
       def dish_step(step)
-        stage = step.rice == "with" && step.at_min ? "minute" : STAGES.fetch(step.rice)
+        stage = stage(step)
         DishStep.of(say: VesselWords.sentence(step.say), stage: stage, kind: step.kind,
                     minutes: step.minutes.to_f, hands_on: step.hands_on, cue: step.until.to_s,
                     at_min: (step.at_min if stage == "minute"), oven_c: step.oven_c)
+      end
+
+      # What is done after the rice was heated is done at the end; so is what the way does at its end.
+      def stage(step)
+        return "minute" if step.rice == "with" && step.at_min
+        return "finish" if step.rice == "with" && (late?(step) || ends?(step))
+
+        STAGES.fetch(step.rice)
+      end
+
+      def late?(step)
+        order = @order.ordered
+        heated = order.rindex { |one| one.rice == "with" && with_rice?(one) && HEATS.include?(one.kind) }
+        !heated.nil? && order.index(step) > heated
+      end
+
+      def ends?(step)
+        !@method.nil? && @method.after.any? { |stage| stage.kind == step.kind }
       end
 
       def place(step, index)

@@ -7,6 +7,7 @@ module FondKettle
     class WayMinutes
       SOAK = "soak"
       REST = "rest"
+      OPEN = "none"
       BAKE = "bake"
       OVEN = [BAKE, "preheat"].freeze
       # Kinds of steps by which rice stands on the heat, and their heat where they do not say.
@@ -23,7 +24,7 @@ module FondKettle
       # Minutes by the name that a way has for them; `under_seal`: a `programme` in place of `low_min`.
       def all(under_seal: false)
         heat = under_seal ? { "programme" => programme } : { "low_min" => sum(GENTLE), "oven_c" => oven_c }
-        { "soak" => soak, "rest" => sum([REST]), **heat }.compact
+        { "soak" => soak, "rest" => sum([REST]), **heat, "lid" => (lid if under_seal) }.compact
       end
 
       private
@@ -37,6 +38,11 @@ module FondKettle
 
       def rice_alone?(step)
         step.from.empty? && step.takes.all? { |take| take.line == @graph.rice_line }
+      end
+
+      # What closes the pot of layers, where the cook says.
+      def lid
+        heated.filter_map { |step| step.lid unless step.lid == OPEN }.last
       end
 
       # How hot the oven is in which the rice is baked, °C, or nil.

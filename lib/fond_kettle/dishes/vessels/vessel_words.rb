@@ -7,7 +7,7 @@ module FondKettle
     # Where a step is done, in words.
     module VesselWords
       # Kinds of steps that are done in no vessel: what is served stands on the table.
-      NOWHERE = %w[serve preheat].freeze
+      NOWHERE = %w[serve preheat turn-out].freeze
 
       module_function
 

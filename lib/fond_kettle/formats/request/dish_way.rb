@@ -28,6 +28,8 @@ module FondKettle
       # What a request has no field for: it changes the method.
       OF_THE_METHOD = %w[start low_min].freeze
       NAMES = [*FIELDS.keys, *OF_THE_METHOD].freeze
+      AIR_DRIED = "air-dried"
+      SHAKEN = "shaken"
       # Enough rice to read a way by, g.
       SOME_G = 300
       MADE = %w[pieces filling style dressing_per_100g].freeze
@@ -42,8 +44,8 @@ module FondKettle
       # `graph`: a Dishes::GraphDish; `method`: the Methods::Method that it names, nil: nobody knows it.
       # Raises InvalidInput for a field that is not known.
       def initialize(graph, method)
-        @own = { **graph.minutes_of_the_way(under_seal: method&.sealed?), **graph.way }
         @method = method
+        @own = { **drained(graph), **graph.minutes_of_the_way(under_seal: method&.sealed?), **graph.way }
         unknown = (@own.keys - NAMES).first
         raise InvalidInput.at("dish.way.#{unknown}", "must be one of: #{NAMES.join(', ')}") if unknown
 
@@ -73,6 +75,12 @@ module FondKettle
       end
 
       private
+
+      # Rice that a cook washes or soaks, and says no more of, is not left an hour to dry.
+      def drained(graph)
+        dries = @method&.drain == AIR_DRIED && graph.washes_rice?
+        dries ? { "drain" => SHAKEN } : {}
+      end
 
       def makes?
         @own.keys.intersect?(MADE)

@@ -11,11 +11,15 @@ module FondKettle
     class BaseTasks
       # The heat that a base stands on where nobody says.
       HEAT = "medium"
+      TOASTS = "toast"
+      RICE = /\brice\b/i
 
       # `list`: the TaskList; `heat_min`: what a steamer takes to boil; `last`: true for the phase in which
       # the rice is done.
-      def initialize(request, list, heat_min, last:)
+      # `washed`: the last task of its washing (nil: none).
+      def initialize(request, list, heat_min, last:, washed: nil)
         @request = request
+        @washed = washed
         @list = list
         @heat_min = heat_min
         @last = last
@@ -24,7 +28,7 @@ module FondKettle
       # Writes stages (StageText) of a PhaseText solved as `phase`, after the task `before` (nil: none).
       # Returns the last task, or those that no other comes after.
       def write(stages, text, phase, before)
-        return in_vessels(stages, text, phase) if @request.made_in && stages.any?
+        return in_vessels(stages, text, phase, before) if @request.made_in && stages.any?
 
         stages.reduce(before) { |last, stage| step(stage, text, phase, last) }
       end
@@ -34,17 +38,23 @@ module FondKettle
       def step(stage, text, phase, before)
         min = BaseMinutes.of(@request, stage, text, phase, @heat_min)
         heat = @request.made_in&.step(stage.key)&.heat || HEAT
+        before = [*before, *@washed] if toasts_rice?(stage)
         @list.own("base.#{phase.key}.#{stage.key}", stage, before, heat: heat, min: min,
                                                                    waits: stands_min(stage))
       end
 
-      # A stage of the method's own comes after all that is there.
-      def in_vessels(stages, text, phase)
+      # Rice that is turned in hot fat has to be drained by then.
+      def toasts_rice?(stage)
+        stage.kind == TOASTS && (!stage.own? || stage.say.match?(RICE))
+      end
+
+      # A stage of the method's own comes after all that is there, and what comes first after `before`.
+      def in_vessels(stages, text, phase, before)
         done = {}
         stages.each do |stage|
           place = @request.made_in.step(stage.key)
-          before = place ? done.values_at(*place.after).compact : ends(done.values)
-          done[stage.key] = step(stage, text, phase, before)
+          last = place ? done.values_at(*place.after).compact : ends(done.values)
+          done[stage.key] = step(stage, text, phase, last.empty? ? before : last)
         end
         ends(done.values)
       end

@@ -2,6 +2,7 @@
 
 require_relative "../../care/kind"
 require_relative "../made/finishing"
+require_relative "carried_food"
 require_relative "heat_checks"
 require_relative "../moments"
 require_relative "../made/steaming"
@@ -42,17 +43,24 @@ module FondKettle
       # Adds the check of food that a StageText cooks apart from the rice, to its own temperature, once it is
       # `done` (Task).
       def checked(stage, done)
-        @checks.apart("check-heat.#{stage.key}", done, @amounts.provisions(stage))
+        @checks.apart("check-heat.#{stage.key}", done, carried.at(stage))
       end
 
       # Provisions that never lie in the pot with the rice, or are done before they do.
       def elsewhere
-        resting = @method.last_phase.between.select { |stage| self.class.out_of_pot?(stage) }
-        [*@amounts.apart, *@amounts.cooked_before,
-         *[*resting, *@method.after].flat_map { |stage| @amounts.provisions(stage) }]
+        [*@amounts.apart, *@amounts.cooked_before, *beside.flat_map { |stage| @amounts.provisions(stage) }]
       end
 
       private
+
+      # Stages (StageText) beside the pot, and after it.
+      def beside
+        [*@method.last_phase.between.select { |stage| self.class.out_of_pot?(stage) }, *@method.after]
+      end
+
+      def carried
+        @carried ||= CarriedFood.new(@request.made_in, beside, @amounts)
+      end
 
       def finish(last)
         key = @request.choices.finish || @method.finish unless finished?

@@ -121,7 +121,8 @@ module FondKettle
       def begin_phase(text, phase)
         prepare(text, phase) unless phase.equal?(@phases.first) && @facts.nil?
         @steamer = SteamerTasks.new(@request, phase, @list, @amounts, @words)
-        @base = BaseTasks.new(@request, @list, @steamer.heat_min, last: phase.equal?(@phases.last))
+        @base = BaseTasks.new(@request, @list, @steamer.heat_min, last: phase.equal?(@phases.last),
+                                                                  washed: @latest)
         @ending = FinishTasks.new(@request, phase, @list, @amounts, @steamer)
         @facts = TaskFacts.new(@request, text, @method.food, @ending.elsewhere)
         @list.at(words: @words, amounts: @amounts, facts: @facts)

@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+require_relative "../measure/amounts"
+require_relative "../measure/units"
+require_relative "loose_measures"
+
+module FondKettle
+  module Reading
+    # How much of a line its words say by a measure: "half a teaspoon of the salt", of two teaspoons a
+    # quarter.
+    module PartAmount
+      OF = /\s+of\s+(?:the|its|that|their)\s*\z/i
+      START = /(?<![\d.,½¼¾⅓⅔⅛])(?:\d|[½¼¾⅓⅔⅛]|\b(?:an?|half|one|two|three|four)\s)/i
+      AMOUNTS = Measure::Amounts.new
+
+      module_function
+
+      # The share, or nil where `before` (what stands before the name of a ReadLine) says none below all.
+      def share(line, before)
+        return unless line.amount && line.unit && before.match?(OF)
+
+        bare = before.sub(OF, "")
+        from = bare.to_enum(:scan, START).map { Regexp.last_match.begin(0) }
+        said = from.lazy.filter_map { |at| whole_amount(bare[at..]) }.first
+        said && below_all(said, line)
+      end
+
+      # An amount with its unit from the front to the end of a text, or nil.
+      def whole_amount(text)
+        found = AMOUNTS.read(LooseMeasures.certain(text).text)
+        found if found&.unit && found.rest.empty?
+      end
+
+      def below_all(said, line)
+        g_ml = line.ingredient&.g_ml || 1.0
+        part = Measure::Units.convert(said.number, said.unit, line.unit, g_per_ml: g_ml) / line.amount
+        part if part.positive? && part < 1
+      rescue InvalidInput
+        nil
+      end
+      private_class_method :whole_amount, :below_all
+    end
+  end
+end
