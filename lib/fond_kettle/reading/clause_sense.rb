@@ -16,6 +16,8 @@ module FondKettle
       # Words that the rules ask for, by the question.
       const_set(:WORDS, {
         low: /\b(?:low|lowest|tiny|smallest|gentlest|covered|lid\s+on|slow\s+fire|small\s+flame)\b/i,
+        off_fire: /\boff\s+the\s+(?:fire|heat|stove)\b/i,
+        big_flame: /\b(?:big|high|good)\s+flame\b/i,
         flame: /\bflame|\blow\b/i,
         opened: /\b(?:open|uncovered|no\s+lid|without\s+(?:a\s+)?lid|big\s+flame|holes|dry)\b/i,
         left_open: /\bopen\b/i,

@@ -19,6 +19,11 @@ module FondKettle
         verb&.kind
       end
 
+      # Its words without what is to be seen: "till the oil splits" puts no oil in.
+      def doing
+        say.sub(FondKettle::Reading::Clauses::UNTIL, " ")
+      end
+
       # True where it only begins the next one.
       def joins?
         verb&.joins || false

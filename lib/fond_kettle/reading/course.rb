@@ -92,7 +92,7 @@ module FondKettle
 
       # `last`: the ReadStep before.
       def step(clause, position, last)
-        named = @named.in(clause.say, @places.untaken)
+        named = named(clause)
         rice = @rice.meant?(clause.say, others?(named))
         kind = kind(clause, position, named, rice)
         goes_in = rice && goes_in?(kind, position)
@@ -103,6 +103,19 @@ module FondKettle
                                                goes_in: goes_in, onto: onto, plain_water: plain_water)
         pass(named, last, clause: clause, kind: kind, vessel: vessel, rice: rice, goes_in: goes_in,
                           position: position)
+      end
+
+      # NamedLines of a clause; fat and liquid of which it only says what is to be seen are none.
+      def named(clause)
+        found = @named.in(clause.say, @places.untaken)
+        return found unless clause.until
+
+        done = @named.in(clause.doing, @places.untaken).map(&:index)
+        found.reject { |one| !done.include?(one.index) && runs?(@lines[one.index].ingredient) }
+      end
+
+      def runs?(food)
+        !food.nil? && (food.liquid || food.fat?)
       end
 
       # Notes what a clause does, and returns its ReadStep.

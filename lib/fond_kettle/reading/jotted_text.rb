@@ -18,6 +18,8 @@ module FondKettle
       SENTENCE = /(?<!\b(?:lb|oz|ca)\.)(?<!\b(?:tbsp)\.)(?<!\btsp\.)(?<!\bapprox\.)(?<=[.!?])["')]*\s+/i
       AMOUNT = /\A(?:about\s+|an?\s+|half\s+|[\d½¼¾⅓⅔⅛])/i
       ENDS = /[.!?:]\s*\z/
+      # Two things on a line: "limes + chilli flakes".
+      BOTH = /\s+[+&]\s+(?=[[:alpha:]])/
       ASIDE = /\(([^()]*)\)/
       HEADING = /\A[A-Z][[:alpha:]' ]+:?\z/
       # Letters of a line that is no more than a thing, of a heading, and of any line that is read.
@@ -62,7 +64,7 @@ module FondKettle
 
       def part(row)
         if RunTogether.list?(row) then listed(row)
-        elsif thing?(row) then @lines << row.sub(BULLET, "").strip
+        elsif thing?(row) then @lines.concat(row.sub(BULLET, "").strip.split(BOTH))
         else done(row)
         end
       end

@@ -39,6 +39,7 @@ module FondKettle
           ["reduce", ->(sense) { sense.says?(:opened) }], ["low", ALWAYS]
         ],
         "low" => [
+          ["rest", ->(sense) { sense.in? && sense.minutes && sense.says?(:off_fire) }],
           ["rest", ->(sense) { sense.stage == RiceCourse::REST || (sense.in? && sense.previous == "drain") }],
           ["layer", ->(sense) { sense.rice && sense.says?(:names_rice) && sense.minutes.nil? }],
           ["low", :in?.to_proc], ["simmer", ->(sense) { sense.minutes || sense.liquid }], ["lay-in", ALWAYS]
@@ -63,6 +64,7 @@ module FondKettle
       # And once the rice is in.
       IMPLIED_IN = [
         ["rest", ->(sense) { sense.says?(:rests) || (sense.says?(:cloth) && !sense.says?(:low)) }],
+        ["reduce", ->(sense) { sense.says?(:big_flame) && sense.ends? }],
         ["layer", ->(sense) { sense.says?(:names_rice) && sense.minutes.nil? && !sense.says?(:programme) }],
         ["reduce", ->(sense) { sense.says?(:opened) && !sense.says?(:unopened) && !sense.says?(:on_top) }],
         ["lay-in", ->(sense) { sense.puts && sense.minutes.nil? && !sense.says?(:low) }],

@@ -30,6 +30,8 @@ module FondKettle
                    (?<weight>[\d½¼¾⅓⅔⅛][\d\s½¼¾⅓⅔⅛.,]*(?:lb|kg|g|oz)\b\.?)/ix
       # "a cup and a half of", "a glass and a half of"
       AND_A_HALF = /\Aan?\s+(?<unit>[[:alpha:]-]+)\s+and\s+a\s+half(?:\s+of)?\b/i
+      # What begins without its number: "handful of mint", "small handful of dill".
+      ONE = /\A(?=(?:(?:small|big|large|good|generous)\s+)?[[:alpha:]]+\s+of\b|t(?:b?sp)\b)/i
       NUMBER = %r{(?<number>(?:\d[\d\s./,½¼¾⅓⅔⅛-]*|[½¼¾⅓⅔⅛]|\b(?:#{Measure::Numeral::WORD}|half\s+an?)))\s*}i
 
       module_function
@@ -45,7 +47,7 @@ module FondKettle
       #   certain("a small handful of mint").text # => "15 g mint"
       def certain(line)
         text = line.sub(OF_WEIGHT, '\k<weight> \k<what>').sub(AND_A_HALF, '1 1/2 \k<unit> of')
-                   .sub(/\A(?=[[:alpha:]]+\s+of\b|t(?:b?sp)\b)/i, "1 ")
+                   .sub(ONE, "1 ")
         found = pattern.match(text)
         return CertainText.new(text: text, asks: [].freeze) unless found
 

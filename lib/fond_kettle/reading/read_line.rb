@@ -39,6 +39,7 @@ module FondKettle
       FOR = /\s+for\s+(?:the|frying|serving|garnish)\b.*\z/i
       # Rice that is called by its kind alone.
       KINDS = /\b(?:basmati|jasmine)\b/i
+      PARTS = %w[thigh drumstick breast leg wing].freeze
       HEAPED = /\b(?:heaped|heaping)\b/i
       RICE = "rice"
       LETTERS = 300
@@ -71,9 +72,16 @@ module FondKettle
         sized = piece || text.match?(HEAPED)
         weight_g = line.g && (sized ? line.g * LooseMeasures.size(text) : line.g)
         each_g = weight_g && piece && raw?(line.ingredient) && (weight_g / line.amount)
-        { food: line.name, ingredient: line.ingredient, grain: nil, amount: line.amount, unit: line.unit,
+        { food: called(line), ingredient: line.ingredient, grain: nil, amount: line.amount, unit: line.unit,
           g: weight_g, state: line.state, note: line.note,
-          questions: each_g ? [format(EACH, line.name, each_g)] : [] }
+          questions: each_g ? [format(EACH, called(line), each_g)] : [] }
+      end
+
+      # A part of an animal is called so: "chicken thighs".
+      def called(line)
+        return line.name unless PARTS.include?(line.unit) && line.ingredient.pieces.key?(line.unit.to_sym)
+
+        "#{line.name} #{Measure::Amounts.label(line.unit, line.amount)}"
       end
 
       def raw?(ingredient)

@@ -11,6 +11,8 @@ module FondKettle
       # What is said of a thing behind a comma.
       SAID_OF_IT = /\A(?:[[:alpha:]]+ed|cut|in|if|free|or|left|finely|well|with|leaves|for|not|thinly
                    |skin)\b/ix
+      # A comma, or an "and" before the next amount.
+      PARTS = /,\s+(?:and\s+)?|\s+and\s+(?=the\s+juice\b|[\d½¼¾⅓⅔⅛]|an?\s(?!half)|half\s|one\s|two\s)/i
       # So many make a list.
       FEW = 3
 
@@ -30,7 +32,7 @@ module FondKettle
 
       # A comma stands between two things, or before what is said of one.
       def parts(text)
-        text.split(/,\s+/).each_with_object([]) do |part, found|
+        text.split(PARTS).each_with_object([]) do |part, found|
           found.any? && part.match?(SAID_OF_IT) ? found[-1] = "#{found.last}, #{part}" : found << part
         end
       end

@@ -79,7 +79,7 @@ module FondKettle
 
       # What is mixed while the rice cooks is mixed in its pot; once it is done, only with the rice.
       def mixed(clause, about_rice)
-        return :mixed_in if !@rice.in? || clause.meanwhile
+        return :mixed_in if !@rice.in? || clause.meanwhile || clause.verb&.bowl
         return :cooked_in unless @rice.done?
 
         about_rice ? :with_rice : :mixed_in

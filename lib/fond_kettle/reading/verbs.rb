@@ -9,7 +9,7 @@ require_relative "../ground/value"
 module FondKettle
   module Reading
     # A row of data/reading/verbs.yml, whose head says what each field is.
-    Verb = Value.define(:kind, :words, :joins, :apart, :never)
+    Verb = Value.define(:kind, :words, :joins, :apart, :bowl, :never)
 
     # A Verb in a text, and the place of its first letter.
     FoundVerb = Value.define(:verb, :from)
@@ -21,6 +21,7 @@ module FondKettle
         required(:words).array(:string)
         optional(:joins).filled(:bool)
         optional(:apart).filled(:bool)
+        optional(:bowl).filled(:bool)
         optional(:never).array(:string)
       end
       # Where a verb may begin: before it a sentence, a part of one, or what tells somebody to do it.
@@ -40,7 +41,10 @@ module FondKettle
       # All rows. Raises BadCatalogue.
       def all
         @all ||= Catalogue.read(File.join(DATA, "reading", "verbs.yml"), SCHEMA)
-                          .map { |row| Verb.new(joins: false, apart: false, never: [].freeze, **row) }.freeze
+                          .map do |row|
+          Verb.new(joins: false, apart: false, bowl: false, never: [].freeze,
+                   **row)
+        end.freeze
       end
 
       # The FoundVerbs of a text that are told to be done, from its front to its end.
