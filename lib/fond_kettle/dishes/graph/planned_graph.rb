@@ -9,28 +9,15 @@ require_relative "../vessels/vessel_words"
 require_relative "../../methods/request/made_in"
 require_relative "graph_lines"
 require_relative "graph_order"
+require_relative "way_steps"
 
 module FondKettle
   module Dishes
     # A GraphDish as the planner takes it: a Dish with its steps' claims told, and where each step is done
     # (Methods::MadeIn).
     class PlannedGraph
-      # Stages of a step by where it stands beside the rice, where it has no minute.
-      STAGES = { "before" => "base", "with" => "boil", "rest" => "rest", "after" => "finish",
-                 "beside" => "base" }.freeze
-      # Kinds of steps that the way does itself: the rice's own washing and filling, and what it is cooked by.
-      OF_THE_RICE = %w[rinse soak drain fill].freeze
-      OF_THE_WAY = %w[boil low bake steam rest seal layer par-boil pour-off warm].freeze
-      PAR_BOILS = [*OF_THE_RICE, "boil", "par-boil", "simmer", "heat-liquid", "pour-off"].freeze
-      HEATS = %w[boil low bake steam].freeze
-      BOILS = %w[boil par-boil].freeze
       # So much water to one of rice weighs most among the vessels.
       WATER_PARTS = 6.0
-      LAYS = %w[lay-in stir sprinkle put-back layer].freeze
-      WITH_RICE = %w[with rest].freeze
-      PREHEAT = "preheat"
-      SERVE = "serve"
-      STEAM = "steam"
 
       # `graph`: a GraphDish that holds together (GraphCheck); `method`: the Methods::Method that it names,
       # nil: nobody knows it; `way`: what it keeps of its own (Way).
@@ -39,8 +26,9 @@ module FondKettle
         @method = method
         @way = way
         @order = GraphOrder.new(graph)
-        @steps = @order.ordered.reject { |step| of_the_way?(step) }
-        @lines = GraphLines.new(graph, @order.ordered, par_boiled: par_boiled?)
+        @of_way = WaySteps.new(graph, method, @order.ordered)
+        @steps = @order.ordered.reject { |step| @of_way.of_the_way?(step) }
+        @lines = GraphLines.new(graph, @order.ordered, par_boiled: @of_way.par_boiled?)
       end
 
       # Another GraphDish made the same way.
@@ -83,74 +71,13 @@ module FondKettle
 
       # Methods::MadeIn in the rice's pot (Kit::Vessel) and the house's `kit` ([kind, Kit::Vessel]).
       def made_in(rice_pot, kit)
-        pots = VesselPots.new(kinds, rice_pot, kit, weights, par_boils: par_boil_vessel)
+        pots = VesselPots.new(kinds, rice_pot, kit, weights, par_boils: @of_way.par_boil_vessel)
         Methods::MadeIn.new(vessels: pots.vessels,
                             steps: @steps.each_with_index.map { |step, index| place(step, index) }.freeze,
-                            rice_from: laid.flat_map(&:from).uniq.freeze)
+                            rice_from: @of_way.laid.flat_map(&:from).uniq.freeze)
       end
 
       private
-
-      # What the rice's own stages do is planned by the way, with what the step takes; so is serving.
-      def of_the_way?(step)
-        return true if laid.include?(step) || anyway?(step)
-        return with_rice?(step) && OF_THE_WAY.include?(step.kind) if WITH_RICE.include?(step.rice)
-
-        par_boils?(step) || washes?(step) || heats_its_oven?(step)
-      end
-
-      # What is beside it is served with it, and parcels are steamed by the way that wraps them.
-      def anyway?(step)
-        (step.rice == "beside" && step.kind == SERVE) || (step.kind == STEAM && @method&.wrapped?)
-      end
-
-      # True where the way boils its rice in plenty of water before it is layered.
-      def par_boiled?
-        !@method.nil? && @method.sealed? && @method.phases.size > 1
-      end
-
-      # The oven of a way that bakes is heated once.
-      def heats_its_oven?(step)
-        step.kind == PREHEAT && @method&.oven?
-      end
-
-      # Steps at which the rice goes in, and those by which more is laid on it before it is heated.
-      def laid
-        @laid ||= begin
-          steps = @order.ordered
-          from = steps.index { |step| step.rice == "in" } || steps.size
-          heated = steps.index { |step| step.rice == "with" && HEATS.include?(step.kind) } || steps.size
-          more = steps[from...heated].to_a.select { |step| lays?(step) }
-          steps.select { |step| step.rice == "in" } + more
-        end
-      end
-
-      def lays?(step)
-        step.rice == "with" && with_rice?(step) && LAYS.include?(step.kind)
-      end
-
-      # The rice alone is washed, soaked, drained.
-      def washes?(step)
-        OF_THE_RICE.include?(step.kind) && step.from.empty? && rice_only?(step) &&
-          step.takes.all? { |take| take.line == @graph.rice_line }
-      end
-
-      # What is done to the rice in plenty of water before it is layered, and to that water.
-      def par_boils?(step)
-        PAR_BOILS.include?(step.kind) && step.rice == "before" && par_boiled? &&
-          @graph.rice_holders.include?(step.vessel)
-      end
-
-      def with_rice?(step)
-        step.vessel == @graph.rice_vessel.key && step.at_min.nil?
-      end
-
-      def rice_only?(step)
-        return true if step.vessel == @graph.rice_vessel.key
-
-        there = @graph.steps.select { |one| one.vessel == step.vessel }.flat_map(&:takes)
-        there.all? { |take| take.line == @graph.rice_line }
-      end
 
       def placing
         order = @order.ordered
@@ -160,28 +87,10 @@ module FondKettle
       end
 
       def dish_step(step)
-        stage = stage(step)
+        stage = @of_way.stage(step)
         DishStep.of(say: VesselWords.sentence(step.say), stage: stage, kind: step.kind,
                     minutes: step.minutes.to_f, hands_on: step.hands_on, cue: step.until.to_s,
                     at_min: (step.at_min if stage == "minute"), oven_c: step.oven_c)
-      end
-
-      # What is done after the rice was heated is done at the end; so is what the way does at its end.
-      def stage(step)
-        return "minute" if step.rice == "with" && step.at_min
-        return "finish" if step.rice == "with" && (late?(step) || ends?(step))
-
-        STAGES.fetch(step.rice)
-      end
-
-      def late?(step)
-        order = @order.ordered
-        heated = order.rindex { |one| one.rice == "with" && with_rice?(one) && HEATS.include?(one.kind) }
-        !heated.nil? && order.index(step) > heated
-      end
-
-      def ends?(step)
-        !@method.nil? && @method.after.any? { |stage| stage.kind == step.kind }
       end
 
       def place(step, index)
@@ -206,13 +115,8 @@ module FondKettle
         found = @graph.steps.group_by(&:vessel).transform_values do |steps|
           steps.flat_map(&:takes).sum { |take| by_id.fetch(take.line) * take.share }
         end
-        par_boil_vessel ? found.merge(par_boil_vessel => WATER_PARTS * @graph.rice_g) : found
-      end
-
-      # Key of the vessel in which the rice is boiled in plenty of water before it is layered, or nil.
-      def par_boil_vessel
-        boils = @graph.steps.select { |step| BOILS.include?(step.kind) && par_boils?(step) }
-        boils.map(&:vessel).find { |key| key != @graph.rice_vessel.key }
+        boiled_in = @of_way.par_boil_vessel
+        boiled_in ? found.merge(boiled_in => WATER_PARTS * @graph.rice_g) : found
       end
     end
   end

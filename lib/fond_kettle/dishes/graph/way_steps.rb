@@ -1,0 +1,121 @@
+# frozen_string_literal: true
+
+require_relative "graph_dish"
+require_relative "graph_order"
+
+module FondKettle
+  module Dishes
+    # What of a GraphDish its way of cooking does itself, and where what it does not stands in that way.
+    class WaySteps
+      # Stages of a step by where it stands beside the rice, where it has no minute.
+      STAGES = { "before" => "base", "with" => "boil", "rest" => "rest", "after" => "finish",
+                 "beside" => "base" }.freeze
+      # Kinds of steps that the way does itself: the rice's own washing and filling, and what it is cooked by.
+      OF_THE_RICE = %w[rinse soak drain fill].freeze
+      OF_THE_WAY = %w[boil low bake steam rest seal layer par-boil pour-off warm].freeze
+      PAR_BOILS = [*OF_THE_RICE, "boil", "par-boil", "simmer", "heat-liquid", "pour-off"].freeze
+      HEATS = %w[boil low bake steam].freeze
+      BOILS = %w[boil par-boil].freeze
+      LAYS = %w[lay-in stir sprinkle put-back layer].freeze
+      WITH_RICE = %w[with rest].freeze
+      PREHEAT = "preheat"
+      SERVE = "serve"
+      STEAM = "steam"
+
+      # `graph`: a GraphDish; `method`: its Methods::Method, nil: nobody knows it; `ordered`: its steps in the
+      # order in which they are done.
+      def initialize(graph, method, ordered)
+        @graph = graph
+        @method = method
+        @ordered = ordered
+      end
+
+      # What the rice's own stages do is planned by the way, with what the step takes; so is serving.
+      def of_the_way?(step)
+        return true if laid.include?(step) || anyway?(step)
+        return with_rice?(step) && OF_THE_WAY.include?(step.kind) if WITH_RICE.include?(step.rice)
+
+        par_boils?(step) || washes?(step) || heats_its_oven?(step)
+      end
+
+      # Steps at which the rice goes in, and those by which more is laid on it before it is heated.
+      def laid
+        @laid ||= begin
+          steps = @ordered
+          from = steps.index { |step| step.rice == "in" } || steps.size
+          heated = steps.index { |step| step.rice == "with" && HEATS.include?(step.kind) } || steps.size
+          more = steps[from...heated].to_a.select { |step| lays?(step) }
+          steps.select { |step| step.rice == "in" } + more
+        end
+      end
+
+      # True where the way boils its rice in plenty of water before it is layered.
+      def par_boiled?
+        !@method.nil? && @method.sealed? && @method.phases.size > 1
+      end
+
+      # Key of the vessel in which the rice is boiled in plenty of water before it is layered, or nil.
+      def par_boil_vessel
+        boils = @graph.steps.select { |step| BOILS.include?(step.kind) && par_boils?(step) }
+        boils.map(&:vessel).find { |key| key != @graph.rice_vessel.key }
+      end
+
+      # What is done after the rice was heated is done at the end; so is what the way does at its end.
+      def stage(step)
+        return "minute" if step.rice == "with" && step.at_min
+        return "finish" if step.rice == "with" && (late?(step) || ends?(step))
+
+        STAGES.fetch(step.rice)
+      end
+
+      private
+
+      # What is beside it is served with it, and parcels are steamed by the way that wraps them.
+      def anyway?(step)
+        (step.rice == "beside" && step.kind == SERVE) || (step.kind == STEAM && @method&.wrapped?)
+      end
+
+      # The oven of a way that bakes is heated once.
+      def heats_its_oven?(step)
+        step.kind == PREHEAT && @method&.oven?
+      end
+
+      def lays?(step)
+        step.rice == "with" && with_rice?(step) && LAYS.include?(step.kind)
+      end
+
+      # The rice alone is washed, soaked, drained.
+      def washes?(step)
+        OF_THE_RICE.include?(step.kind) && step.from.empty? && rice_only?(step) &&
+          step.takes.all? { |take| take.line == @graph.rice_line }
+      end
+
+      # What is done to the rice in plenty of water before it is layered, and to that water.
+      def par_boils?(step)
+        PAR_BOILS.include?(step.kind) && step.rice == "before" && par_boiled? &&
+          @graph.rice_holders.include?(step.vessel)
+      end
+
+      def with_rice?(step)
+        step.vessel == @graph.rice_vessel.key && step.at_min.nil?
+      end
+
+      def rice_only?(step)
+        return true if step.vessel == @graph.rice_vessel.key
+
+        there = @graph.steps.select { |one| one.vessel == step.vessel }.flat_map(&:takes)
+        there.all? { |take| take.line == @graph.rice_line }
+      end
+
+      def late?(step)
+        order = @ordered
+        heated = order.rindex { |one| one.rice == "with" && with_rice?(one) && HEATS.include?(one.kind) }
+        !heated.nil? && order.index(step) > heated
+      end
+
+      def ends?(step)
+        !@method.nil? && @method.after.any? { |stage| stage.kind == step.kind }
+      end
+    end
+  end
+end
