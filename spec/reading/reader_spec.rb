@@ -181,4 +181,15 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(side["asked"]).to include("of" => "grain", "question" => "Is it without rice, a side?",
                                      "guess" => "none")
   end
+
+  it "joins a sentence that was broken at the end of a row, and knows the rest from what was kept" do
+    broken = read("Onion rice\nFor 4\n300 g basmati\n2 onions\n60 g ghee\n1 leek\n450 ml stock\n\n" \
+                  "Fry the onions in half the ghee in a wide pan until they are a dark\nbrown, 20 minutes, " \
+                  "and lift out half for the top. Soften the leek in the rest of the ghee in a pot for 8 " \
+                  "minutes.\nPut the other onions to it. Add the rice and the stock and cook on low for 14 " \
+                  "minutes. Strew with the onions.")
+    found = steps(broken).map { |one| one.values_at(0, 1, 2, 4) }
+    expect(found).to include(["fry", 20.0, "wide-pan", []], ["take-out", nil, "plate", ["wide-pan"]],
+                             ["fry", nil, "pot", ["wide-pan"]], ["sprinkle", nil, "pot", ["plate"]])
+  end
 end

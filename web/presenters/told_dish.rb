@@ -17,6 +17,9 @@ module FondKettle
         TABLE = "On the table"
         SERVE = "serve"
         LOW = "low"
+        FLAT = /\b(?:plate|platter|tray|dish)\b/i
+        # Words of kinds that say more than is known here.
+        WORDS = { "toast" => "toast", "sprinkle" => "strew" }.freeze
         NEEDED = "as much as the rice needs of "
         # Words before a vessel's own.
         PLACE = /\A(?:(?:in|on)\s+)?(?:the|an?)\s+/i
@@ -77,7 +80,7 @@ module FondKettle
           return TABLE if step["kind"] == SERVE
 
           vessel = vessels_there.find { |one| one["key"] == step["vessel"] }
-          flat = vessel && Kit::DishVessels.fetch(vessel["kind"]).flat
+          flat = vessel && (Kit::DishVessels.fetch(vessel["kind"]).flat || called(vessel).match?(FLAT))
           "#{flat ? 'On' : 'In'} #{vessel(step['vessel'])}"
         end
 
@@ -100,7 +103,7 @@ module FondKettle
 
         def kind(step)
           high = step["kind"] == LOW && %w[medium high].include?(step["heat"])
-          high ? "cook on #{step['heat']}" : Care::Kinds.fetch(step["kind"]).word
+          high ? "cook on #{step['heat']}" : WORDS.fetch(step["kind"]) { |key| Care::Kinds.fetch(key).word }
         end
 
         def goes_in(step)

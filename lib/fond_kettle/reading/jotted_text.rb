@@ -24,6 +24,8 @@ module FondKettle
       HEADING = /\A[A-Z][[:alpha:]' ]+:?\z/
       # Letters of a line that is no more than a thing, of a heading, and of any line that is read.
       SHORT = 90
+      # Letters of a row that somebody's program may have broken.
+      WRAPPED = 60
       HEADING_LETTERS = 40
       ROW_LETTERS = 4 * Limits::LINE_LETTERS
       TITLE_LETTERS = 120
@@ -39,7 +41,7 @@ module FondKettle
         @lines = []
         @sentences = []
         @not_read = []
-        title, *@rows = text.tr("\r", "\n").lines.map(&:strip).reject(&:empty?).first(Limits::LINES)
+        title, *@rows = unwrapped(text.tr("\r", "\n").lines.map(&:strip)).first(Limits::LINES)
         @title = title.to_s[0, TITLE_LETTERS]
         @rows.each { |row| part(within_budget(row)) }
       end
@@ -55,6 +57,20 @@ module FondKettle
       end
 
       private
+
+      # Rows without the empty ones; a sentence that was broken at the end of a long row goes on.
+      def unwrapped(rows)
+        written = rows.any? { |row| row.size >= WRAPPED && row.match?(/\A[[:upper:]]/) }
+        joined = rows.each_cons(2).with_object([rows.first.to_s.dup]) do |(before, row), done|
+          written && broken?(before, row) ? done.last << " " << row : done << row.dup
+        end
+        joined.reject(&:empty?)
+      end
+
+      # In a text whose sentences begin with a capital, where the next row does not.
+      def broken?(before, row)
+        before.size >= WRAPPED && !before.match?(ENDS) && row.match?(/\A[[:lower:]]/)
+      end
 
       # What is longer than anybody writes is said to be unread.
       def within_budget(row)

@@ -13,6 +13,7 @@ module FondKettle
         @taken = Array.new(lines.size, 0.0)
         @at = Array.new(lines.size)
         @kept = Array.new(lines.size)
+        @parted = Array.new(lines.size)
       end
 
       # Share of a line (its index) that goes in now, by what its words say of how much (a NamedLine's share).
@@ -43,7 +44,15 @@ module FondKettle
 
       # Notes that a part of some lines was put into a vessel, for later.
       def keep(indexes, vessel)
-        indexes.each { |index| @kept[index] = vessel }
+        indexes.each do |index|
+          @kept[index] = vessel
+          @parted[index] = @at[index]
+        end
+      end
+
+      # Where "the rest" of a line lies of which a part was kept: what was not kept, until that was used.
+      def rest(index)
+        @at[index] == @parted[index] ? @at[index] : @kept[index]
       end
 
       # Notes that what is in one vessel, or some lines of it, is in another now.

@@ -21,7 +21,8 @@ module FondKettle
       MADE = [*StepVessels::MIXES, *StepVessels::OF_RICE].freeze
       # What was made in another vessel, as the next clause speaks of it.
       THAT = /\A(?:\W*[[:alpha:]']+\s+){0,2}(?:that|it|them|this)\b/i
-      KEPT = /\b(?:rest|remaining|other|kept|reserved|set\s+aside|put\s+aside)\b/i
+      KEPT = /\b(?:kept|reserved|set\s+aside|put\s+aside)\b/i
+      REST = /\b(?:rest|remaining|other)\b/i
       PAR_BOIL = "par-boil"
       # What is drained after these is the rice.
       OF_THE_RICE = [*StepVessels::OF_RICE, PAR_BOIL].freeze
@@ -70,13 +71,13 @@ module FondKettle
       def broth(say, named, kind)
         return unless TAKES_BROTH.include?(kind) && BrothGiven.in?(say)
 
-        broth_made unless named.any? { |one| @lines[one.index].ingredient&.liquid }
+        broth_made unless named.any? { |one| liquid?(one) }
       end
 
       # Notes where what was named lies now; a part that is poured or taken out leaves the rest where it was.
       def move(named, say, kind, vessel, from)
         poured = broth(say, named, kind)
-        return if BrothGiven.in?(say) && kind != DRAIN && poured.nil?
+        return if poured.nil? && part_poured?(say, kind, named)
 
         indexes = meant(named, kind, rice: false) if kind == TAKE_OUT
         return @places.keep(indexes, vessel) if indexes && StepFlow.part(say)
@@ -125,8 +126,18 @@ module FondKettle
       def lies(index, say)
         kept = @places.kept(index)
         return [kept] if kept && say.match?(KEPT)
+        return [@places.rest(index)] if kept && say.match?(REST)
 
         [(kept if @rice.in?), @places.vessel(index)].compact
+      end
+
+      # True where a part of some broth is poured, though nobody knows from where.
+      def part_poured?(say, kind, named)
+        BrothGiven.in?(say) && kind != DRAIN && named.none? { |one| liquid?(one) }
+      end
+
+      def liquid?(named)
+        @lines[named.index].ingredient&.liquid
       end
 
       # True where a clause goes on with what the one before it made.

@@ -40,7 +40,8 @@ RSpec.describe FondKettle::Dishes::PlannedGraph do
   end
 
   it "turns rice in hot fat only once it is drained" do
-    request = { "grain" => "basmati", "method" => "toasted-pilaf", "rice" => { "amount" => 300, "unit" => "g" },
+    request = { "grain" => "basmati", "method" => "toasted-pilaf",
+                "rice" => { "amount" => 300, "unit" => "g" },
                 "drain" => "shaken", "soak" => { "minutes" => 20 } }
     plan = FondKettle::Methods::Planner.plan(FondKettle::Formats::RequestReader.new(request).request)
     starts = plan.tasks.to_h { |task| [task.kind.key, plan.placed.starts[task.id]] }
