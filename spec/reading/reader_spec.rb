@@ -43,7 +43,9 @@ RSpec.describe FondKettle::Reading::Reader do
       "cake" => [6.0, "medium-white", 400.0, "turned-out"],
       "chicken" => [5.0, "basmati", 350.0, "sealed-cooked-base"],
       "parcels" => [8.0, "glutinous", 600.0, "leaf-parcels"],
-      "baked" => [5.0, "parboiled-basmati", 400.0, "oven-pilaf"]
+      "baked" => [5.0, "parboiled-basmati", 400.0, "oven-pilaf"],
+      "party" => [10.0, "parboiled-basmati", 1000.0, "one-pot-sauce"],
+      "floor" => [6.0, "basmati", 450.0, "turned-out"], "tray" => [4.0, "jasmine", 300.0, "oven-pilaf"]
     )
   end
 
@@ -191,5 +193,42 @@ RSpec.describe FondKettle::Reading::Reader do
     found = steps(broken).map { |one| one.values_at(0, 1, 2, 4) }
     expect(found).to include(["fry", 20.0, "wide-pan", []], ["take-out", nil, "plate", ["wide-pan"]],
                              ["fry", nil, "pot", ["wide-pan"]], ["sprinkle", nil, "pot", ["plate"]])
+  end
+
+  it "boils down what was blended before it goes on, and adds the other half of the onions last" do
+    read = dish("party")
+    expect(steps(read).map { |step| step.values_at(0, 2, 4) }.first(7)).to eq(
+      [["mix", "bowl", []], ["simmer", "pot", ["bowl"]], ["fry", "large-pot", []], ["fry", "large-pot", []],
+       ["fry", "large-pot", ["pot"]], ["lay-in", "large-pot", []], ["boil", "large-pot", []]]
+    )
+    expect(read["lines"].map { |line| line["text"] }).to include("6 plum tomatoes", "Salt to taste")
+    expect(steps(read).map { |step| step.values_at(0, 3, 5) }.last(3)).to eq(
+      [["low", [], "with"], ["lay-in", ["onion"], "with"], ["rest", [], "rest"]]
+    )
+    expect(read["not_read"]).to eq(["The liquid should just cover it."])
+    expect(read["asked"].map { |one| one["of"] }).to eq(["method"])
+  end
+
+  it "boils rice apart, with what joins it at the end, and lays the lifted meat between" do
+    read = steps(dish("floor"))
+    expect(read).to include(["simmer", nil, "boiling-pot", ["broad-bean"], [], "before"],
+                            ["drain", nil, "boiling-pot", [], [], "before"],
+                            ["take-out", nil, "plate", [], ["saucepan"], "before"],
+                            ["layer", nil, "non-stick-pot", [], ["plate"], "in"])
+    expect(read.map(&:first) & %w[low cool wrap]).to eq(%w[low cool])
+  end
+
+  it "takes a heat for no cups, bakes in the tin it was mixed in, and puts back what was taken out" do
+    read = dish("tray")
+    expect(read["lines"].map { |line| line["food"] }).not_to include(/fan/)
+    bakes = read["steps"].select { |step| step["kind"] == "bake" }
+    expect(bakes.map { |step| step.values_at("vessel", "oven_c") }).to eq([["roasting-tin", 200.0]] * 2)
+    expect(steps(read).find { |step| step.last == "in" }[4]).to eq(["plate"])
+  end
+
+  it "reads a day as no time, and what comes behind what is to be seen as done" do
+    text = "Plain\nFor 2\n200 g basmati\n300 g water\n" \
+           "Wash the rice until it runs clear and put it in the pot. Keep the husks for another day."
+    expect(steps(read(text)).map { |step| step.values_at(0, 1) }).to include(["rinse", nil], ["fill", nil])
   end
 end

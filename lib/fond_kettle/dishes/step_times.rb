@@ -12,6 +12,8 @@ module FondKettle
       NOT_HOW_LONG = /\b(?:every|each|after|at|the\s+last|the\s+first|past|within\s+the\s+first)\s*\z/i
       # And so does one before these.
       WHEN = /\A\s*(?:before|ahead|later|old|ago|after|from\s+now|in\s+advance)\b/i
+      # "Keep the stock for another day."
+      SOME_DAY = /\A(?:an?other|next|same)\s+(?:day|night)/i
       UNREAD = /[^\s,;.]*\s*[^\s,;.]*\s*\b(?:minutes?|mins?|hours?|hrs?|days?|nights?)\b/i
 
       # `say`: the words of the step.
@@ -47,7 +49,7 @@ module FondKettle
 
       def long
         @long ||= @found.reject do |time|
-          @say.byteslice(0, time.from).match?(NOT_HOW_LONG) ||
+          time.words.match?(SOME_DAY) || @say.byteslice(0, time.from).match?(NOT_HOW_LONG) ||
             @say.byteslice((time.from + time.words.bytesize)..).match?(WHEN)
         end
       end

@@ -40,7 +40,7 @@ module FondKettle
       # with the path of each fault.
       def of(data, names:, library:, stored: false)
         graph = GraphDishReader.new(data, names: names, stored: stored).dish
-        method = library.all[graph.method]
+        method = library.all[Dishes::PlannedWay.key(graph)]
         way = method ? DishWay.new(graph, method).way(graph.grain, library) : Dishes::Way.of
         Dishes::PlannedGraph.new(graph, method, way: way).dish
       end

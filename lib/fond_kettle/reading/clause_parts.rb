@@ -9,11 +9,14 @@ module FondKettle
       # A verb in what is to be seen, or is not to be done, is none.
       NOT_DONE = /\b(?:until|till|not|don't|never|which\s+you\s+have|when\s+(?:it|they))\s[^,;]*\z|
                   \b(?:should|must|will|would|can|may|ought\s+to|it'll)\s(?:\w+\s)?\z/ix
+      # What is done behind it all the same: "until it runs clear and add it".
+      AND = /\band\s+(?:then\s+)?\z/i
+      ON_SOMETHING = /\A[[:alpha:]-]+\s+(?:the|it|them|all|half)\b/i
       # A part that says only where, when or of what.
       OPENS = /\A(?:in|into|on|onto|for|with|to|while|when|after|as|once|at|first|meanwhile|now|next|same
               |from)\b/ix
       CUT = /[,;:]|\band\b|\bthen\b/i
-      THEN = /,?\s+then\s/i
+      THEN = /,?\s+then\s|\s+and\s+(?=(?:straight\s+)?into\s+the\s)/i
       FRONT = /\A(?:[,;:]|\band\b|\bthen\b|\s)+/i
       # Words between a cut and its verb, of a label before a colon ("Rice: soak …"), and of a verb alone.
       REACH = 6
@@ -31,7 +34,8 @@ module FondKettle
 
       # True where the verb at a place of a text is not told to be done.
       def not_done?(text, from)
-        text[[from - Verbs::REACH, 0].max...from].match?(NOT_DONE)
+        before = text[[from - Verbs::REACH, 0].max...from]
+        before.match?(NOT_DONE) && !(before.match?(AND) && text[from..].match?(ON_SOMETHING))
       end
 
       # Where new parts begin.

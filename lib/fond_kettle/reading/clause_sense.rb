@@ -11,8 +11,9 @@ module FondKettle
     #   rice     it is about the rice; `drained`: the text drains the rice later on
     #   stage    how far the rice is (RiceCourse)
     #   last     the kind by which something is cooked; `previous`: the kind of the clause before
+    #   boils    the next clause brings it to the boil
     ClauseSense = Value.define(:clause, :puts, :several, :liquid, :fat, :rice, :drained, :stage, :last,
-                               :previous) do
+                               :previous, :boils) do
       # Words that the rules ask for, by the question.
       const_set(:WORDS, {
         low: /\b(?:low|lowest|tiny|smallest|gentlest|covered|lid\s+on|slow\s+fire|small\s+flame)\b/i,

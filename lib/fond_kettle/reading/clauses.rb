@@ -100,8 +100,8 @@ module FondKettle
 
       def together(last, clause)
         verb = last.kind == LOW && clause.kind == SIMMER ? last.verb : clause.verb
-        clause.with(say: "#{last.say}, #{clause.say}", verb: verb, until: clause.until || last.until,
-                    meanwhile: last.meanwhile || clause.meanwhile)
+        clause.with(say: "#{last.say.delete_suffix('.')}, #{clause.say}", verb: verb,
+                    until: clause.until || last.until, meanwhile: last.meanwhile || clause.meanwhile)
       end
 
       def begins?(last, clause)

@@ -29,10 +29,13 @@ module FondKettle
       SERVE = "serve"
       BESIDE = "beside"
       DRAIN = "drain"
+      BOIL = "boil"
       SALT = "salt"
       WATER = /\bwater\b/i
       # What goes on by itself when things are added to it.
       COOKS = %w[fry toast simmer reduce broth].freeze
+      # What only says how it looks: "the liquid should just cover it".
+      SEEN = /\b(?:should|must|ought\s+to)\b/i
       # Clauses after one in which boiled rice is drained.
       SOON = 6
 
@@ -87,6 +90,8 @@ module FondKettle
       end
 
       def idle?(step)
+        return true if step.guessed && step.clause.say.match?(SEEN)
+
         step.guessed && step.takes.empty? && step.from.empty? && step.clause.until.nil?
       end
 
@@ -107,7 +112,7 @@ module FondKettle
 
       # NamedLines of a clause; fat and liquid of which it only says what is to be seen are none.
       def named(clause)
-        found = @named.in(clause.say, @places.untaken)
+        found = @named.in(clause.say, @places.untaken, @places.left)
         return found unless clause.until
 
         done = @named.in(clause.doing, @places.untaken).map(&:index)
@@ -144,7 +149,7 @@ module FondKettle
         sense = ClauseSense.new(clause: clause, puts: foods.any?, several: foods.size > 1, rice: rice,
                                 liquid: foods.any?(&:liquid), fat: foods.any? { |food| fat?(food) },
                                 drained: drained?(position), stage: @rice.stage, last: @last,
-                                previous: @previous)
+                                previous: @previous, boils: @clauses[position + 1]&.kind == BOIL)
         @previous = KindRules.kind(sense)
         @last = @previous if COOKS.include?(@previous)
         @previous

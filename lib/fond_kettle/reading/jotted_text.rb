@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/limits"
+require_relative "../larder/names"
 require_relative "../measure/durations"
 require_relative "../measure/numeral"
 require_relative "run_together"
@@ -21,7 +22,15 @@ module FondKettle
       # Two things on a line: "limes + chilli flakes".
       BOTH = /\s+[+&]\s+(?=[[:alpha:]])/
       ASIDE = /\(([^()]*)\)/
+      # "Blend them": what was listed right before.
+      THEM = /\A\W*[[:alpha:]]+\s+(?:them|these|everything|it\s+all|all\s+of\s+it)\b/i
       HEADING = /\A[A-Z][[:alpha:]' ]+:?\z/
+      # What names a part of a page.
+      PAGE_PART = /\A(?:the\s+)?
+                   (?:ingredients|method|instructions|directions|steps|preparation|process|notes?)\s*:?\z/ix
+      # What names a part of the dish: "For the meat", "Chicken marinade", "Spices:".
+      PART_OF_DISH = /:\z|\A(?:for|to|the)\b|\b(?:rice|sauce|base|marinade|mix|mixture|dressing|topping
+                      |filling|stew|curry|layer|stock|paste|crust|salad)\z/ix
       # Letters of a line that is no more than a thing, of a heading, and of any line that is read.
       SHORT = 90
       # Letters of a row that somebody's program may have broken.
@@ -39,6 +48,7 @@ module FondKettle
       # `text`: as the cook wrote it.
       def initialize(text)
         @lines = []
+        @listing = false
         @sentences = []
         @not_read = []
         title, *@rows = unwrapped(text.tr("\r", "\n").lines.map(&:strip)).first(Limits::LINES)
@@ -80,14 +90,27 @@ module FondKettle
 
       def part(row)
         if RunTogether.list?(row) then listed(row)
-        elsif thing?(row) then @lines.concat(row.sub(BULLET, "").strip.split(BOTH))
+        elsif thing?(row) then thing(row)
         else done(row)
         end
       end
 
+      def thing(row)
+        @lines.concat(row.sub(BULLET, "").strip.split(BOTH))
+        @listing = true
+      end
+
       def listed(row)
         sentences = row.split(SENTENCE).reject { |sentence| ServingCount.only?(sentence) }
-        @lines.concat(sentences.flat_map { |sentence| RunTogether.things(sentence) })
+        told = sentences.drop_while { |sentence| !begun?(sentence) }
+        list = sentences.first(sentences.size - told.size)
+        @lines.concat(list.flat_map { |sentence| RunTogether.things(sentence) })
+        told[0] = [*list.last, told.first].join(" ") if told.first&.match?(THEM)
+        @sentences.concat(told)
+      end
+
+      def begun?(text)
+        Verbs.found(text).first&.from&.zero?
       end
 
       # True where a time stands in it, and no thing with its amount before that: "300 g rice, soaked 2 h".
@@ -101,15 +124,20 @@ module FondKettle
         return false if row.size > SHORT || row.match?(ENDS) || step?(row) || ServingCount.only?(row)
 
         begun = row.sub(BULLET, "")
-        amount?(begun) || (@sentences.empty? && @lines.any? && !heading?(begun))
+        amount?(begun) || (listing? && !heading?(begun))
       end
 
       # True where a verb begins it, a time stands in it, or it is numbered below a list.
       def step?(row)
         begun = row.sub(NUMBERED, "")
-        return true if Verbs.found(begun).first&.from&.zero? || timed?(begun)
+        return true if begun?(begun) || timed?(begun)
 
         row.match?(NUMBERED) && @lines.any? && !amount?(begun)
+      end
+
+      # True among the things that go in.
+      def listing?
+        @listing || (@sentences.empty? && @lines.any?)
       end
 
       def amount?(text)
@@ -117,7 +145,14 @@ module FondKettle
       end
 
       def heading?(text)
-        text.size < HEADING_LETTERS && text.match?(HEADING) && text.split.size > 1
+        return true if text.match?(PAGE_PART)
+
+        text.size < HEADING_LETTERS && text.match?(HEADING) && text.split.size > 1 && !bare_thing?(text)
+      end
+
+      # A thing of the list without an amount: "Salt to taste", "Fresh coriander".
+      def bare_thing?(text)
+        listing? && !text.match?(PART_OF_DISH) && !Larder::Names.ours.find(text).nil?
       end
 
       def done(row)
@@ -125,6 +160,7 @@ module FondKettle
         return if heading?(bare) && !step?(bare)
 
         outside = bare.gsub(ASIDE) { aside(Regexp.last_match(1)) }
+        @listing = false
         found = outside.split(SENTENCE).map(&:strip)
         @sentences.concat(found.reject { |one| one.empty? || ServingCount.only?(one) })
       end

@@ -26,13 +26,14 @@ module FondKettle
           ["boil", ->(sense) { sense.in? && sense.minutes.nil? && sense.liquid }],
           [->(sense) { sense.minutes ? "stir" : TOP.call(sense, "lay-in", "stir") }, :in?.to_proc],
           ["mix", ->(sense) { sense.several && (sense.says?(:into) || (!sense.in? && sense.says?(:with))) }],
+          ["lay-in", ->(sense) { sense.boils && !sense.ends? }],
           ["simmer", :liquid.to_proc],
           [->(sense) { sense.last || (sense.several ? "mix" : "lay-in") }, ALWAYS]
         ],
         "toast" => [["bake", ->(sense) { sense.says?(:oven) || sense.minutes.to_f >= ROAST_MIN }]],
         "lay-in" => [["sprinkle", :done?.to_proc]],
         "boil" => [["boil", :in?.to_proc], ["par-boil", ->(sense) { sense.rice && sense.drained }],
-                   ["boil", :rice.to_proc], ["simmer", ALWAYS]],
+                   ["boil", ->(sense) { sense.rice || !sense.ends? }], ["simmer", ALWAYS]],
         "simmer" => [
           ["fry", FRIES],
           ["simmer", ->(sense) { sense.stage != RiceCourse::WITH || sense.clause.meanwhile }],
@@ -41,6 +42,8 @@ module FondKettle
         "low" => [
           ["rest", ->(sense) { sense.in? && sense.minutes && sense.says?(:off_fire) }],
           ["rest", ->(sense) { sense.stage == RiceCourse::REST || (sense.in? && sense.previous == "drain") }],
+          ["low", ->(sense) { sense.in? && sense.says?(:programme) }],
+          ["lay-in", ->(sense) { sense.puts && !sense.ends? && sense.previous == "low" }],
           ["layer", ->(sense) { sense.rice && sense.says?(:names_rice) && sense.minutes.nil? }],
           ["low", :in?.to_proc], ["simmer", ->(sense) { sense.minutes || sense.liquid }], ["lay-in", ALWAYS]
         ],

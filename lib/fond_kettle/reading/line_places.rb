@@ -72,6 +72,11 @@ module FondKettle
         @at.include?(vessel)
       end
 
+      # Indexes of lines of which something may go in yet.
+      def left
+        @taken.each_index.select { |index| 1.0 - @taken[index] >= NONE }
+      end
+
       # Indexes of lines of which nothing has gone in anywhere.
       def untaken
         @taken.each_index.select { |index| @taken[index].zero? }

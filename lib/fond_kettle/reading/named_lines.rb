@@ -3,6 +3,7 @@
 require "set"
 require_relative "../ground/value"
 require_relative "../larder/names"
+require_relative "food_words"
 require_relative "part_amount"
 require_relative "read_line"
 
@@ -25,11 +26,14 @@ module FondKettle
       # Words that tell nothing apart.
       STOP = %w[a an the of in on and or with to for from at it g ml kg cup rice one].freeze
       PARTS = %w[leaf seed piece].freeze
+      # A name is said in one part: "the stock, put the chicken back" says no chicken stock.
+      PARTS_OF_CLAUSE = /[,;:.]\s|\band\s+(?:the|put|then)\b/i
 
       # `lines`: ReadLines.
       def initialize(lines)
         @lines = lines
         @names = lines.map { |line| words_of(line) }
+        @food_words = FoodWords.new(lines)
         # What tells a line from another of its name.
         @marks = lines.map { |line| (Larder::Names.ours.words(line.text) | line.text.scan(/\d+/)) - STOP }
         @owners = Hash.new { |all, word| all[word] = [] }
@@ -37,13 +41,15 @@ module FondKettle
       end
 
       # NamedLines of a text, in the order of the lines; of several of one name, those that are told apart in
-      # the text, or the first of which nothing was taken (`open`: indexes of these).
-      def in(text, open = @names.each_index.to_a)
+      # the text, or the first of which nothing was taken (`open`: indexes of these), or of which something is
+      # left (`left`).
+      def in(text, open = @names.each_index.to_a, left = open)
         said = Larder::Names.ours.words(text).to_set
-        all = all_said(said)
+        all = text.split(PARTS_OF_CLAUSE).flat_map { |part| all_said(part) }.uniq
         found = own(whole(all) + parts(said, all), text, open)
         found = leaves(said) if found.empty?
-        told_apart(found, said | text.scan(/\d+/), open).sort.map do |index, sure|
+        found += @food_words.in(said).reject { |index, _| found.any? { |one, _| one == index } }
+        told_apart(found, said | text.scan(/\d+/), [*open, *left]).sort.map do |index, sure|
           NamedLine.new(index: index, share: share(index, text), sure: sure, onto: onto?(index, text))
         end
       end
@@ -62,7 +68,8 @@ module FondKettle
         all.reject { |index| all.any? { |other| within?(index, other) } }.map { |index| [index, true] }
       end
 
-      def all_said(said)
+      def all_said(part)
+        said = Larder::Names.ours.words(part).to_set
         @names.each_index.select do |index|
           @names[index].any? && @names[index].all? { |word| said.include?(word) }
         end
@@ -117,7 +124,7 @@ module FondKettle
 
           marks = alike.to_h { |index, _| [index, (@marks[index] & said.to_a).size] }
           best = alike.select { |index, _| marks[index] == marks.values.max }
-          best.size == 1 ? best : [best.find { |index, _| open.include?(index) } || best.first]
+          best.size == 1 ? best : [best.min_by { |index, _| open.index(index) || open.size }]
         end
       end
 
@@ -131,7 +138,7 @@ module FondKettle
 
       # Where a line's names begin in a text.
       def heads(index, text)
-        @names[index].flat_map do |word|
+        [*@names[index], *@food_words.word(index)].flat_map do |word|
           text.to_enum(:scan, /\b#{Regexp.escape(stem(word))}/i).map { Regexp.last_match.begin(0) }
         end.sort
       end

@@ -11,6 +11,10 @@ module FondKettle
       # Kinds whose time the plan needs from the cook.
       NEED_MINUTES = %w[simmer low bake steam par-boil].freeze
 
+      BOIL = "boil"
+      # Verbs that put something in, or cover it, and take no time.
+      PUTS = %w[stir lay-in put-back low].freeze
+
       # `serves`; `method`: its key, nil for a side, and whether that is `sure`; `lines`: ReadLines; `course`:
       # the Course.
       def initialize(serves, method, lines, course, sure:)
@@ -23,8 +27,8 @@ module FondKettle
 
       # Hashes with string keys.
       def all
-        [*of_dish, *@lines.flat_map { |line| of_line(line) }, *nowhere,
-         *@course.steps.flat_map { |step| of_step(step) }]
+        steps = [*@course.steps, nil].each_cons(2).flat_map { |step, following| of_step(step, following) }
+        [*of_dish, *@lines.flat_map { |line| of_line(line) }, *nowhere, *steps]
       end
 
       private
@@ -58,8 +62,18 @@ module FondKettle
         open.map { |line| ask(line.id, "Where does the #{line.food} go in?", field: "takes") }
       end
 
-      def of_step(step)
-        [kind(step), which(step), minutes(step)].compact
+      # `following`: the step after it, or nil.
+      def of_step(step, following)
+        [kind(step), which(step), (minutes(step) unless ends_itself?(step, following))].compact
+      end
+
+      # What comes to the boil is done then; what is only put in, or covered, goes on in the next step.
+      def ends_itself?(step, following)
+        verb = step.clause.kind
+        return true if verb == BOIL
+
+        goes_on = following && following.vessel == step.vessel && following.clause.minutes
+        goes_on && PUTS.include?(verb)
       end
 
       def kind(step)

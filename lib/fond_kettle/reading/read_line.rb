@@ -38,7 +38,7 @@ module FondKettle
       # What it is for says nothing of what it is.
       FOR = /\s+for\s+(?:the|frying|serving|garnish)\b.*\z/i
       # Rice that is called by its kind alone.
-      KINDS = /\b(?:basmati|jasmine)\b/i
+      KINDS = /\b(?:basmati|jasmine|arborio|carnaroli|bomba)\b/i
       PARTS = %w[thigh drumstick breast leg wing].freeze
       HEAPED = /\b(?:heaped|heaping)\b/i
       RICE = "rice"

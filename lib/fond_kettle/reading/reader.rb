@@ -130,7 +130,13 @@ module FondKettle
         say = step.clause.say
         { "minutes" => step.clause.minutes, "hands_on" => !Care::Kinds.fetch(step.kind).unattended?,
           "heat" => said(HEATS, say), "lid" => said(LIDS, say), "until" => step.clause.until,
-          "oven_c" => (Measure::Degrees.first(say) if OVEN.include?(step.kind)) }
+          "oven_c" => (oven_c(step) if OVEN.include?(step.kind)) }
+      end
+
+      # The oven's heat at a step: as its own words say, else as was said last before it.
+      def oven_c(step)
+        so_far = course.steps.take_while { |one| one != step }.select { |one| OVEN.include?(one.kind) }
+        [step, *so_far.reverse].lazy.filter_map { |one| Measure::Degrees.first(one.clause.say) }.first
       end
 
       def take(index, share)

@@ -12,6 +12,9 @@ module FondKettle
       POURED = %w[covered-pot rice-cooker toasted-pilaf oven-pilaf open-then-covered broth-under-rice
                   one-pot-sauce mixed-rice].freeze
       FAHRENHEIT = /\d{3}\s*°?\s*F\b|\bdegrees\s+F/i
+      TURNED_OUT = "turned-out"
+      BOILED_FIRST = "par-boil"
+      AS_LAYERS = "The rice is boiled before it is laid in: it is planned as layers, then turned out."
       HEAT = "%s is %d °C."
       LIQUID = "%d g of liquid for %d g of rice: by weight %s to 1. Is that meant?"
 
@@ -25,7 +28,8 @@ module FondKettle
       # Hashes of `of` (the id of a line or step, or "lines") and `say`.
       def all
         [*@lines.flat_map { |line| told_twice(line.id, line.text) },
-         *@steps.flat_map { |step| [*told_twice(step.id, step.clause.say), *heat(step)] }, *liquid]
+         *@steps.flat_map { |step| [*told_twice(step.id, step.clause.say), *heat(step)] },
+         *liquid, *boiled_first]
       end
 
       private
@@ -45,6 +49,12 @@ module FondKettle
         rice_g = @lines.find(&:grain)&.g.to_f
         poured_g = @lines.select { |line| line.ingredient&.liquid }.sum { |line| line.g.to_f }
         odd?(poured_g, rice_g) ? [remark("lines", said(poured_g, rice_g))] : []
+      end
+
+      # How a cake is planned whose rice is boiled before it is laid in.
+      def boiled_first
+        boils = @method == TURNED_OUT && @steps.find { |step| step.kind == BOILED_FIRST }
+        boils ? [remark(boils.id, AS_LAYERS)] : []
       end
 
       def odd?(poured_g, rice_g)

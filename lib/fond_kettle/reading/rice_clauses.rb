@@ -5,9 +5,12 @@ module FondKettle
     # Which clauses of a text speak of the rice, make it ready, and lay it in.
     class RiceClauses
       RICE = /\b(?:rice(?!\s+(?:will|pot|cooker|bowl|pan|water|line|vinegar|wine))
-                |basmati|jasmine|parcels|bundles|packets)\b/ix
+                |basmati|jasmine|arborio|parcels|bundles|packets)\b/ix
       # What may stand for it, near the front.
       IT = /\A(?:\W*[[:alpha:]']+){0,3}?\W*\b(?:it|this|them)\b/i
+      # "Into the cooker with the soy."
+      INTO = /\A\W*(?:all\s+|straight\s+)?into\s+(?:the|a|an|your)\b/i
+      STANDS_FOR_IT = Regexp.union(IT, INTO)
       MORE = /\b(?:rest|remaining|other|half|white|more|then)\b[^.]*\brice\b/i
       # On a plate it is done.
       DONE = /\b(?:plate|platter|serve|fluff|loosen)\b/i

@@ -45,7 +45,7 @@ module FondKettle
       def meant?(text, named)
         return true if text.match?(RiceClauses::RICE)
 
-        @spoken_of && (text.match?(RiceClauses::IT) || (!named && RiceClauses.short?(text)))
+        @spoken_of && (RiceClauses::STANDS_FOR_IT.match?(text) || (!named && RiceClauses.short?(text)))
       end
 
       # True where the rice may go in at a clause (its position): it is not made ready after that.

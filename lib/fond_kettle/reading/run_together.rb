@@ -5,7 +5,8 @@ module FondKettle
     # Ingredients that are run together in one line: "You want 1 cup peas, 2 onions, thyme".
     module RunTogether
       # What begins such a list, and parts of it.
-      OPENS = /\A(?:you\s+(?:want|need)|take|for\s+the\s+[[:alpha:]]+,|to\s+finish,|ingredients:)\s+/i
+      OPENS = /\A(?:you\s+(?:want|need)|take|for\s+the\s+[[:alpha:]]+,|for\s+the\s+[[:alpha:]\ ]+:
+              |to\s+finish,|ingredients:)\s+/ix
       FOR = /\A(?:for\s+the\s+[[:alpha:]]+|to\s+finish),\s+/i
       AMOUNT = /(?:\A|[,;.]\s*(?:and\s+)?|\s)(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s|one\s|two\s)/i
       # What is said of a thing behind a comma.

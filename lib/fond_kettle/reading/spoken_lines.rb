@@ -22,6 +22,8 @@ module FondKettle
       # What is counted and no food.
       NO_FOOD = /\b(?:times?|changes|waters?\s+from|sides?|persons?|people|pans?|pots?|bowls?|vessel|holes?
                  |layers?|fingers?|inch(?:es)?|lots?|mound|heap|while|minutes?|hours?|day|night)\b/ix
+      # "200C", "180 fan", "gas 6": a heat, and no cups.
+      HEAT = /\A\d{2,3}\s*(?:°|º|degrees?\b|deg\b|[CF]\b|fan\b)/i
       WATER = ["water"].freeze
       SOME = /\A(?:few|little|bit)\b\s*/i
       OF = /\Aof\s+/i
@@ -59,7 +61,7 @@ module FondKettle
 
       # The thing that a text begins with, or nil.
       def thing(text)
-        return if Measure::Durations.all(text).first&.from&.zero?
+        return if none?(text)
 
         amount = @amounts.read(LooseMeasures.certain(text).text)
         name = amount && name(amount)
@@ -67,6 +69,11 @@ module FondKettle
 
         from = text.index(name)
         from ? text[0...(from + name.size)] : name
+      end
+
+      # True where a text begins with a heat or a time.
+      def none?(text)
+        text.match?(HEAT) || !!Measure::Durations.all(text).first&.from&.zero?
       end
 
       # What an amount is of, or nil where it is no thing of its own.

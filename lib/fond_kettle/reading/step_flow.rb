@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
 require_relative "broth_given"
+require_relative "mixtures"
 require_relative "named_lines"
+require_relative "rice_clauses"
 require_relative "step_vessels"
 
 module FondKettle
@@ -42,6 +44,7 @@ module FondKettle
         @vessels = vessels
         @rice = rice
         @rice_line = lines.index(&:grain)
+        @mixtures = Mixtures.new(lines, places)
         @last_taken = []
       end
 
@@ -62,8 +65,9 @@ module FondKettle
         found = meant(named, kind, rice: goes_in || kind == PAR_BOIL)
         found = found.flat_map { |index| lies(index, clause.say) }
         found << broth(clause.say, named, kind)
+        found.concat(@mixtures.vessels(clause.say, named)) if GOES_ON.include?(kind)
         found << last.vessel if given?(clause, kind, last)
-        found << @vessels.giving(kind) if gives_all?(kind, last)
+        found << @vessels.giving(kind) if !stays_in?(vessel, kind, last) && gives_all?(clause, kind, last)
         found.compact.uniq - [vessel]
       end
 
@@ -83,6 +87,7 @@ module FondKettle
         return @places.keep(indexes, vessel) if indexes && StepFlow.part(say)
 
         (from - [poured]).each { |key| @places.move(key, vessel, indexes) }
+        @mixtures.note(kind, vessel)
       end
 
       private
@@ -133,6 +138,8 @@ module FondKettle
 
       # True where a part of some broth is poured, though nobody knows from where.
       def part_poured?(say, kind, named)
+        return false if kind == TAKE_OUT && named.any?
+
         BrothGiven.in?(say) && kind != DRAIN && named.none? { |one| liquid?(one) }
       end
 
@@ -147,12 +154,20 @@ module FondKettle
         STREWN.include?(kind) || (GOES_ON.include?(kind) && MADE.include?(last.kind))
       end
 
+      # What is drained where it was boiled comes from nowhere else.
+      def stays_in?(vessel, kind, last)
+        kind == DRAIN && vessel == last&.vessel
+      end
+
       # What is turned out, served, or drained and is not the rice, comes off the fire.
-      def gives_all?(kind, last)
+      def gives_all?(clause, kind, last)
         return @rice.in? || kind == TASTE if MOVES_ALL.include?(kind)
 
-        kind == DRAIN && !@rice.in? && @places.any?(@vessels.giving(kind)) &&
-          !OF_THE_RICE.include?(last&.kind)
+        kind == DRAIN && !@rice.in? && !of_the_rice?(clause, last) && @places.any?(@vessels.giving(kind))
+      end
+
+      def of_the_rice?(clause, last)
+        clause.say.match?(RiceClauses::RICE) || OF_THE_RICE.include?(last&.kind)
       end
     end
   end

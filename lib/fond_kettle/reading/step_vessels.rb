@@ -15,6 +15,7 @@ module FondKettle
       DRAIN = "drain"
       SOAK = "soak"
       APART = { "bake" => VesselCourse::TRAY, "steam" => VesselCourse::STEAMER }.freeze
+      BOILS = %w[simmer boil].freeze
       # Kinds by which it comes into another vessel once it is cooked.
       MOVES = %w[layer lay-in stir cool].freeze
       # How the vessel is found of a kind that says where.
@@ -24,6 +25,8 @@ module FondKettle
       FINISHES = %w[fold sprinkle fluff dress put-back shape].freeze
       # Kinds that put something to what lies somewhere.
       PUTS = %w[fill stir lay-in put-back simmer low boil layer].freeze
+      # "Add the beans for the last two minutes."
+      LAST = /\bfor\s+the\s+(?:last|final)\b/i
       # What is thrown away goes into no vessel.
       AWAY = /\b(?:throw\s+away|discard)\b/i
 
@@ -40,17 +43,12 @@ module FondKettle
       def vessel(clause, kind, last:, about_rice:, others:, goes_in:, plain_water:, onto:)
         named = @course.named(clause.say)
         named = [onto].compact if named.empty? && PUTS.include?(kind)
-        return water_for(named) if kind == "simmer" && plain_water && !goes_in
+        return water_for(named) if BOILS.include?(kind) && plain_water && !goes_in
 
         way = way(kind, clause, last, about_rice, named, others: others)
         key = send(way, kind, named, clause, last, goes_in)
-        @rice_at = key if goes_in || moves_rice?(kind, about_rice, named)
+        note_rice(key, kind, about_rice, moved: goes_in || moves_rice?(kind, about_rice, named))
         key
-      end
-
-      # "The rice into a big bowl."
-      def moves_rice?(kind, about_rice, named)
-        @rice.in? && about_rice && named.any? && MOVES.include?(kind)
       end
 
       # The vessel that gives all it has at a step of a kind: what is turned out or served is the rice's.
@@ -65,6 +63,17 @@ module FondKettle
 
       private
 
+      # Notes where the rice is now, and where it was washed.
+      def note_rice(key, kind, about_rice, moved:)
+        @rice_at = key if moved
+        @washed_in = key if about_rice && OF_RICE.include?(kind)
+      end
+
+      # "The rice into a big bowl."
+      def moves_rice?(kind, about_rice, named)
+        @rice.in? && about_rice && named.any? && MOVES.include?(kind)
+      end
+
       # How the vessel is found (a method's name).
       def way(kind, clause, last, about_rice, named, others:)
         case kind
@@ -73,7 +82,7 @@ module FondKettle
         when *FINISHED then :finished
         when "wrap" then :on_board
         when *MIXES then mixed(clause, about_rice)
-        else named.empty? ? unnamed(kind, last, about_rice, others) : :cooked_in
+        else named.empty? ? unnamed(kind, clause, last, about_rice, others) : :cooked_in
         end
       end
 
@@ -85,18 +94,28 @@ module FondKettle
         about_rice ? :with_rice : :mixed_in
       end
 
-      def unnamed(kind, last, about_rice, others)
+      def unnamed(kind, clause, last, about_rice, others)
         return UNNAMED.fetch(kind) if UNNAMED.key?(kind)
         return washed(kind, last, about_rice, others) if OF_RICE.include?(kind)
+        return :beside_rice if boils_still?(clause, last)
 
         @rice.done? && FINISHES.include?(kind) ? :with_rice : :cooked_in
       end
 
       def washed(kind, last, about_rice, others)
         return :soaked if kind == SOAK && others && !about_rice
-        return :of_rice if about_rice || OF_RICE.include?(last&.kind)
+        return :of_rice if about_rice || (last && (OF_RICE.include?(last.kind) || last.vessel == @boiled_in))
 
         kind == DRAIN ? :taken_out : :cooked_in
+      end
+
+      # What is put into the water in which the rice boils apart.
+      def boils_still?(clause, last)
+        !@boiled_in.nil? && last&.vessel == @boiled_in && clause.say.match?(LAST)
+      end
+
+      def beside_rice(*)
+        @boiled_in
       end
 
       # What is put to the rice when it is done.
@@ -140,7 +159,7 @@ module FondKettle
 
       # Where the rice is washed, soaked and drained; peas may be as well.
       def of_rice(_kind, _named, _clause, last, *)
-        return last.vessel if OF_RICE.include?(last&.kind) && [@washed_in, @boiled_in].include?(last.vessel)
+        return last.vessel if [@washed_in, @boiled_in].compact.include?(last&.vessel)
 
         @washed_in = @boiled_in || @course.aside(VesselCourse::RICE_BOWL)
       end
@@ -150,11 +169,16 @@ module FondKettle
         named.last || (@places.any?(@course.fire) ? @course.aside(VesselCourse::BOILING) : @course.fire)
       end
 
-      def cooked_in(kind, named, clause, _last, goes_in)
+      def cooked_in(kind, named, clause, last, goes_in)
         apart = clause.meanwhile && @rice.in?
-        key = named.last || @turned_out || here_or_apart(kind, apart)
+        key = named.last || @turned_out || roasted_in(kind, last) || here_or_apart(kind, apart)
         @course.cook_in(key) if goes_in || (cooks?(key, kind) && !apart)
         key
+      end
+
+      # What was tossed in its tin is baked in it.
+      def roasted_in(kind, last)
+        last.vessel if kind == "bake" && last && @course.kind(last.vessel) == VesselCourse::TRAY
       end
 
       # Over another fire while the rice cooks; what is baked or steamed before it goes in lies in no pot.

@@ -12,6 +12,9 @@ module FondKettle
       # What is laid on the rice while it cooks.
       LAYS = %w[lay-in stir sprinkle].freeze
 
+      # By these there is a sauce in the pot before the rice.
+      SIMMERS = %w[simmer reduce].freeze
+
       # `steps`: ReadSteps; `lines`: ReadLines; `kinds`: of the vessels by key; `own`: the rice's vessel.
       def initialize(steps, lines, kinds, own)
         @steps = steps
@@ -129,7 +132,8 @@ module FondKettle
       end
 
       def base_simmers?
-        base.any? { |step| %w[simmer reduce].include?(step.kind) }
+        kinds = base.map(&:kind)
+        kinds.intersect?(SIMMERS) || (kinds.include?("boil") && kinds.include?("fry"))
       end
 
       def fries_first?

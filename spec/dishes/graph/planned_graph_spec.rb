@@ -84,4 +84,14 @@ RSpec.describe FondKettle::Dishes::PlannedGraph do
     drains = answer({ "dish" => dish, "assume" => true })[:tasks].select { |task| task[:kind] == "drain" }
     expect(drains.map { |task| task[:minutes] }).to eq([1])
   end
+
+  it "plans a cake whose rice is boiled first as layers, washes it once, and turns it out with care" do
+    floor = told("floor", for: { "guests" => 9 })
+    expect(floor[:method]).to eq("sealed-cooked-base")
+    washed = floor[:tasks].select { |task| %w[rinse soak].include?(task[:kind]) }
+    expect(washed.count { |task| task[:say].match?(/rice/i) }).to eq(2)
+    turned = floor[:tasks].find { |task| task[:kind] == "turn-out" }
+    expect(turned[:cautions]).to include("turning", "steam-burn", "cooked-rice-cooling", "whole-cuts")
+    expect(told("cake")[:method]).to eq("turned-out")
+  end
 end

@@ -9,6 +9,7 @@ require_relative "../vessels/vessel_words"
 require_relative "../../methods/request/made_in"
 require_relative "graph_lines"
 require_relative "graph_order"
+require_relative "planned_way"
 require_relative "way_steps"
 
 module FondKettle
@@ -63,7 +64,7 @@ module FondKettle
       def dish
         @dish ||= begin
           steps = @steps.map { |step| dish_step(step) }
-          own = @graph.to_h.slice(:title, :serves, :method, :grain, :rice_g)
+          own = { **@graph.to_h.slice(:title, :serves, :grain, :rice_g), method: PlannedWay.key(@graph) }
           Dish.new(**own, pan_mm: nil, note: "", way: @way, lines: @lines.lines.freeze, placing: placing,
                           steps: steps.freeze, graph: self)
         end

@@ -30,7 +30,7 @@ module FondKettle
         @wishes = DishWishes.new(data["for"], @graph)
         @graph = DishComponents.new(data.fetch("components", [])).in(@graph, factor)
         @kit = DishKit.new(data.fetch("kit", []))
-        @way = DishWay.new(@graph, @library.all[@graph.method])
+        @way = DishWay.new(@graph, @library.all[way_key])
       end
 
       # The Dishes::GraphDish.
@@ -84,8 +84,12 @@ module FondKettle
         @graph.idle_vessels.map { |vessel| vessel.name || vessel.kind.tr("-", " ") }
       end
 
+      def way_key
+        Dishes::PlannedWay.key(@graph)
+      end
+
       def planned
-        @planned ||= Dishes::PlannedGraph.new(@graph, @library.all[@graph.method])
+        @planned ||= Dishes::PlannedGraph.new(@graph, @library.all[way_key])
       end
 
       # The Methods::Request of this kitchen, with nothing of the dish in it but where it is made.
@@ -101,7 +105,7 @@ module FondKettle
       def reader
         @reader ||= begin
           fields = @way.fields
-          own = { "grain" => @graph.grain, "method" => @graph.method,
+          own = { "grain" => @graph.grain, "method" => way_key,
                   "rice" => { "amount" => @wishes.rice_g, "unit" => "g" } }
           rest = { **fields, **@data.except(*PLACED), **own, **pot(fields["vessel"]) }
           RequestReader.new(rest, library: @library)
