@@ -8,8 +8,8 @@ module FondKettle
     # What of a GraphDish its way of cooking does itself, and where what it does not stands in that way.
     class WaySteps
       # Stages of a step by where it stands beside the rice, where it has no minute.
-      STAGES = { "before" => "base", "with" => "boil", "rest" => "rest", "after" => "finish",
-                 "beside" => "base" }.freeze
+      STAGE_BY_TURN = { "before" => "base", "with" => "boil", "rest" => "rest", "after" => "finish",
+                        "beside" => "base" }.freeze
       # Kinds of steps that the way does itself: the rice's own washing and filling, and what it is cooked by.
       OF_THE_RICE = %w[rinse soak drain fill].freeze
       OF_THE_WAY = %w[boil low bake steam rest seal layer par-boil pour-off warm].freeze
@@ -65,7 +65,7 @@ module FondKettle
         return "minute" if step.rice == "with" && step.at_min
         return "finish" if step.rice == "with" && (late?(step) || ends?(step))
 
-        STAGES.fetch(step.rice)
+        STAGE_BY_TURN.fetch(step.rice)
       end
 
       private
