@@ -44,6 +44,7 @@ RSpec.describe FondKettle::Reading::Reader do
       "chicken" => [5.0, "basmati", 350.0, "sealed-cooked-base"],
       "parcels" => [8.0, "glutinous", 600.0, "leaf-parcels"],
       "baked" => [5.0, "parboiled-basmati", 400.0, "oven-pilaf"],
+      "bacon" => [2.0, "medium-white", 249.0, "toasted-pilaf"],
       "party" => [10.0, "parboiled-basmati", 1000.0, "one-pot-sauce"],
       "floor" => [6.0, "basmati", 450.0, "turned-out"], "tray" => [4.0, "jasmine", 300.0, "oven-pilaf"]
     )
@@ -224,6 +225,15 @@ RSpec.describe FondKettle::Reading::Reader do
     bakes = read["steps"].select { |step| step["kind"] == "bake" }
     expect(bakes.map { |step| step.values_at("vessel", "oven_c") }).to eq([["roasting-tin", 200.0]] * 2)
     expect(steps(read).find { |step| step.last == "in" }[4]).to eq(["plate"])
+  end
+
+  it "fries what was cut before, lays in for the last minutes, and stirs in while it rests" do
+    read = dish("bacon")
+    expect(steps(read)).to include(["fry", 8.0, "pot", ["butter"], ["board"], "before"],
+                                   ["stir", nil, "pot", ["hard-cheese"], [], "rest"])
+    expect(read["steps"].filter_map { |step| step["at_min"] }).to eq([15.0])
+    expect(read["lines"].to_h { |line| line.values_at("text", "g") })
+      .to include("4 rashers bacon" => 100.0, "big handful frozen peas" => 40.0, "a mug of arborio" => 249.0)
   end
 
   it "reads a day as no time, and what comes behind what is to be seen as done" do

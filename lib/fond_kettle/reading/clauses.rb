@@ -47,6 +47,8 @@ module FondKettle
       # What goes on under a lid: "cover and cook on low", "cover with foil and bake".
       COVERED = [LOW, SIMMER, "bake", "steam"].freeze
       MIX = "mix"
+      # What goes in before it rests is a step of its own.
+      REST = "rest"
       MARINATE = "marinate"
 
       # `sentences`: texts.
@@ -109,7 +111,7 @@ module FondKettle
         return false unless last.minutes.nil?
         return same && COVERED.include?(clause.kind) if last.kind == LOW
 
-        last.joins? && clause.verb && !clause.verb.apart && (same || last.kind == FRY)
+        last.joins? && clause.verb && !clause.verb.apart && clause.kind != REST && (same || last.kind == FRY)
       end
 
       # What is rubbed with something and left is one step.

@@ -31,7 +31,8 @@ module FondKettle
       # "a cup and a half of", "a glass and a half of"
       AND_A_HALF = /\Aan?\s+(?<unit>[[:alpha:]-]+)\s+and\s+a\s+half(?:\s+of)?\b/i
       # What begins without its number: "handful of mint", "small handful of dill".
-      ONE = /\A(?=(?:(?:small|big|large|good|generous)\s+)?[[:alpha:]]+\s+of\b|t(?:b?sp)\b)/i
+      ONE = /\A(?=(?:(?:small|big|large|good|generous)\s+)?[[:alpha:]]+\s+of\b|t(?:b?sp)\b|
+               (?:(?:small|big|large|good)\s+)?(?:handful|bunch|knob|thumb)s?\b)/ix
       NUMBER = %r{(?<number>(?:\d[\d\s./,½¼¾⅓⅔⅛-]*|[½¼¾⅓⅔⅛]|\b(?:#{Measure::Numeral::WORD}|half\s+an?)))\s*}i
 
       module_function

@@ -37,8 +37,12 @@ module FondKettle
     class ReadLines
       # What it is for says nothing of what it is.
       FOR = /\s+for\s+(?:the|frying|serving|garnish)\b.*\z/i
+      # What is said of it where nobody wrote a comma: "4 thighs skin on", "pandan if there is any".
+      SAID_OF_IT = /(?<![,(])\s+(?=(?:(?:skin|bone)[ -](?:on|in|off)|if\s+(?:there|you|any))\b)/i
       # Rice that is called by its kind alone.
       KINDS = /\b(?:basmati|jasmine|arborio|carnaroli|bomba)\b/i
+      ASIDE = /[(,]|\bfor\b/i
+      NAME_ENDS = /(?=\s*(?:[(,]|\bfor\b|\z))/i
       PARTS = %w[thigh drumstick breast leg wing].freeze
       HEAPED = /\b(?:heaped|heaping)\b/i
       RICE = "rice"
@@ -57,7 +61,7 @@ module FondKettle
       #   ReadLines.new.read("2 tbsp ghee").first.g # => 27.3
       def read(text, spoken: false)
         certain = LooseMeasures.certain(text)
-        read = @quick.read(certain.text.sub(FOR, ""))
+        read = @quick.read(certain.text.sub(FOR, "").sub(SAID_OF_IT, ", "))
         rice = rice(text, certain.text, read)
         things = rice ? [rice] : read.lines.map { |line| thing(line, text) }
         asks = rice ? certain.asks : [*certain.asks, *read.questions.map(&:ask)]
@@ -94,7 +98,7 @@ module FondKettle
         return unless read.lines.size <= 1
 
         grain, weight_g = read.rice
-        grain ||= grain(text.split(/[(,]|\bfor\b/i).first.to_s)
+        grain, weight_g = by_kind(text, certain) unless grain
         return unless grain
 
         { food: called_rice(certain), ingredient: nil, grain: grain, amount: nil, unit: nil,
@@ -109,6 +113,12 @@ module FondKettle
         ReadLine.new(**found, id: "l#{@count}", text: text[0, LETTERS], food: found[:food][0, LETTERS],
                               note: (note[0, LETTERS] unless note.empty?), said: said, spoken: spoken,
                               questions: [*asks, *found[:questions]])
+      end
+
+      # [grain, g] of rice that is called by its kind alone ("a mug of arborio"), or nil.
+      def by_kind(text, certain)
+        found = grain(text.split(ASIDE).first.to_s)
+        [found, @quick.read(certain.sub(NAME_ENDS, " #{RICE}")).rice&.last] if found
       end
 
       def grain(text)

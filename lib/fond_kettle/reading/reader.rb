@@ -16,6 +16,7 @@ require_relative "remarks"
 require_relative "soak_told"
 require_relative "spoken_lines"
 require_relative "step_flow"
+require_relative "told_minute"
 require_relative "way_reader"
 
 module FondKettle
@@ -123,6 +124,7 @@ module FondKettle
         { "id" => step.id, "say" => step.clause.say, "kind" => step.kind, "vessel" => step.vessel,
           **manner(step), "takes" => step.takes.map { |index, share| take(index, share) },
           "from" => step.from.map { |key| pour(key, step) }, "rice" => step.rice,
+          "at_min" => ToldMinute.of(step, before(step)),
           "beside" => step.beside }.compact
       end
 
@@ -135,12 +137,17 @@ module FondKettle
 
       # The oven's heat at a step: as its own words say, else as was said last before it.
       def oven_c(step)
-        so_far = course.steps.take_while { |one| one != step }.select { |one| OVEN.include?(one.kind) }
+        so_far = before(step).select { |one| OVEN.include?(one.kind) }
         [step, *so_far.reverse].lazy.filter_map { |one| Measure::Degrees.first(one.clause.say) }.first
       end
 
       def take(index, share)
         { "line" => lines[index].id, "share" => share.round(4) }
+      end
+
+      # ReadSteps before one.
+      def before(step)
+        course.steps.take_while { |one| one != step }
       end
 
       # Of a broth so much is poured as its words say, and so much is taken out.

@@ -17,6 +17,7 @@ module FondKettle
       WRAP = "wrap"
       BOIL = "boil"
       DRAIN = "drain"
+      REST = "rest"
       # Kinds of verbs that make it ready, and that put it in.
       READIES = [DRAIN, WRAP, "cool", "mix"].freeze
       PUTS = ["stir", "lay-in", "layer", "fry", "simmer", "low", "put-back", "sprinkle", nil].freeze
@@ -43,6 +44,11 @@ module FondKettle
           puts = speaking.select { |at| PUTS.include?(@kinds[at]) && !@clauses[at].say.match?(DONE) }
           speaking.reverse.find { |at| readies?(at) && (puts.last || -1) > at } || -1
         end
+      end
+
+      # True where it rests on behind a position: "stir in the cheese, rest 5 minutes".
+      def rests_after?(position)
+        @kinds[position + 1] == REST && !@clauses[position + 1].minutes.nil?
       end
 
       # The position of the last clause that lays rice in, or -1.

@@ -61,7 +61,7 @@ module FondKettle
           @stage = WITH
           return IN
         end
-        in? ? @stage = here(kind) : BEFORE
+        in? ? @stage = here(kind, position) : BEFORE
       end
 
       private
@@ -71,8 +71,9 @@ module FondKettle
         @stage == WITH && position <= @clauses.last_layer && !COOKS.include?(kind)
       end
 
-      def here(kind)
+      def here(kind, position)
         return AFTER if @stage == AFTER || FINISHES.include?(kind)
+        return REST if @stage == REST && @clauses.rests_after?(position)
         return RESTS.include?(kind) ? REST : AFTER if @stage == REST
 
         kind == REST ? REST : WITH

@@ -31,6 +31,7 @@ module FondKettle
       TAKE_OUT = "take-out"
       DRAIN = "drain"
       TASTE = "taste"
+      CUT = "cut"
 
       # How much of what is there a clause takes out (0.5: half), or nil: all of it.
       def self.part(say)
@@ -66,7 +67,7 @@ module FondKettle
         found = found.flat_map { |index| lies(index, clause.say) }
         found << broth(clause.say, named, kind)
         found.concat(@mixtures.vessels(clause.say, named)) if GOES_ON.include?(kind)
-        found << last.vessel if given?(clause, kind, last)
+        found << last.vessel if given?(named, clause, kind, last)
         found << @vessels.giving(kind) if !stays_in?(vessel, kind, last) && gives_all?(clause, kind, last)
         found.compact.uniq - [vessel]
       end
@@ -148,8 +149,10 @@ module FondKettle
       end
 
       # True where a clause goes on with what the one before it made.
-      def given?(clause, kind, last)
-        return false unless last && clause.say.match?(THAT) && @places.any?(last.vessel)
+      def given?(named, clause, kind, last)
+        return false unless last && @places.any?(last.vessel)
+        return true if cut_before?(named, clause, kind, last)
+        return false unless clause.say.match?(THAT)
 
         STREWN.include?(kind) || (GOES_ON.include?(kind) && MADE.include?(last.kind))
       end
@@ -157,6 +160,12 @@ module FondKettle
       # What is drained where it was boiled comes from nowhere else.
       def stays_in?(vessel, kind, last)
         kind == DRAIN && vessel == last&.vessel
+      end
+
+      # "Chop the onion, fry in the butter."
+      def cut_before?(named, clause, kind, last)
+        last.kind == CUT && last.clause.sentence == clause.sentence && StepVessels::HOT.include?(kind) &&
+          named.all? { |one| stays?(@lines[one.index].ingredient) }
       end
 
       # What is turned out, served, or drained and is not the rice, comes off the fire.

@@ -18,6 +18,7 @@ module FondKettle
       BESIDE = :beside
       # Of what may get too hot, as in an ingredient's care.
       FAT_CARE = "hot-fat"
+      TURN_OUT = "turn-out"
 
       # `text`: PhaseText; `inside`: care of what a method is made with where nobody says what goes in;
       # `elsewhere`: Provisions that never lie in the pot with the rice.
@@ -76,10 +77,15 @@ module FondKettle
       def always(request)
         method = request.method
         so = { "allergens" => request.allergens.any?, "avoided" => request.clashes.any?,
-               "not-checked" => request.not_checked.any?, "cake" => method.turned_out?,
+               "not-checked" => request.not_checked.any?, "cake" => turns?(method),
                "dressed" => method.dressed, "pieces" => method.pieces,
                "kept" => Finishing::KEPT.value?(request.making.from) }
         so.select { |_, is| is }.keys
+      end
+
+      # True where a full pot is turned over, by the way or by a cook's own step.
+      def turns?(method)
+        method.turned_out? || method.after.any? { |stage| stage.kind == TURN_OUT }
       end
 
       def inside(kind, food, where)

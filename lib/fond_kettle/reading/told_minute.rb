@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+require_relative "../measure/durations"
+require_relative "rice_course"
+
+module FondKettle
+  module Reading
+    # At which minute of the rice's cooking a step is done, by its words: "the peas for the last 3 minutes",
+    # "after 10 minutes, add the prawns".
+    module ToldMinute
+      LAST = /\b(?:last|final)\s+(?=\S)/i
+      AFTER = /\bafter\s+(?:about\s+)?(?=\S)/i
+      # What the rice is cooked by.
+      COOKS = %w[low bake boil steam].freeze
+
+      module_function
+
+      # Minutes from the boil, or nil: nobody said. `steps`: ReadSteps before it.
+      def of(step, steps)
+        return unless step.rice == RiceCourse::WITH && !COOKS.include?(step.kind)
+
+        say = step.clause.say
+        after = told(say, AFTER)
+        return after if after
+
+        last = told(say, LAST)
+        cooked = cooked_min(steps, step.vessel) if last
+        cooked - last if cooked && cooked > last
+      end
+
+      # The minutes that stand behind some words.
+      def told(say, words)
+        behind = words.match(say)&.post_match
+        time = behind && Measure::Durations.all(behind).first
+        time.minutes if time && behind.byteslice(0, time.from).strip.empty?
+      end
+
+      def cooked_min(steps, vessel)
+        found = steps.select { |one| one.rice != RiceCourse::BEFORE && one.vessel == vessel }
+        found.reverse.find { |one| COOKS.include?(one.kind) && one.clause.minutes }&.clause&.minutes
+      end
+      private_class_method :told, :cooked_min
+    end
+  end
+end
