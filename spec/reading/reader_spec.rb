@@ -45,6 +45,8 @@ RSpec.describe FondKettle::Reading::Reader do
       "parcels" => [8.0, "glutinous", 600.0, "leaf-parcels"],
       "baked" => [5.0, "parboiled-basmati", 400.0, "oven-pilaf"],
       "bacon" => [2.0, "medium-white", 249.0, "toasted-pilaf"],
+      "beans" => [6.0, "basmati", 600.0, "sealed-cooked-base"],
+      "salmon" => [nil, "short-white", 300.6, "mixed-rice"],
       "party" => [10.0, "parboiled-basmati", 1000.0, "one-pot-sauce"],
       "floor" => [6.0, "basmati", 450.0, "turned-out"], "tray" => [4.0, "jasmine", 300.0, "oven-pilaf"]
     )
@@ -234,6 +236,29 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(read["steps"].filter_map { |step| step["at_min"] }).to eq([15.0])
     expect(read["lines"].to_h { |line| line.values_at("text", "g") })
       .to include("4 rashers bacon" => 100.0, "big handful frozen peas" => 40.0, "a mug of arborio" => 249.0)
+  end
+
+  it "puts the beans into the sauce in its pan, and half the sauce between the rice" do
+    read = steps(dish("beans"))
+    expect(read.values_at(4, 5, 6)).to eq(
+      [["fry", 5.0, "another-pan", %w[green-bean oil], [], "before"],
+       ["lay-in", nil, "frying-pan", [], ["another-pan"], "before"],
+       ["boil", nil, "boiling-pot", [], [], "before"]]
+    )
+    expect(read.last(6)).to eq(
+      [["fry", nil, "pot", [], [], "before"], ["fill", nil, "pot", [], ["boiling-pot"], "in"],
+       ["layer", nil, "pot", [], ["frying-pan"], "in"], ["low", 8.0, "pot", [], [], "with"],
+       ["low", 40.0, "pot", [], [], "with"], ["rest", 5.0, "pot", [], [], "rest"]]
+    )
+  end
+
+  it "lets rice drain before it goes in, and flakes what was lifted before it goes back" do
+    read = steps(dish("salmon"))
+    expect(read.first(3)).to eq([["rinse", nil, "rice-bowl", ["short-white"], [], "before"],
+                                 ["drain", 30.0, "rice-bowl", [], [], "before"],
+                                 ["fill", nil, "cooker", %w[soy-sauce mirin sake], ["rice-bowl"], "in"]])
+    expect(read[6..8].map { |step| step.values_at(0, 4) })
+      .to eq([["take-out", ["cooker"]], ["cut", ["plate"]], ["fold", ["board"]]])
   end
 
   it "reads a day as no time, and what comes behind what is to be seen as done" do

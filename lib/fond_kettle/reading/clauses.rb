@@ -46,6 +46,8 @@ module FondKettle
       SIMMER = "simmer"
       # What goes on under a lid: "cover and cook on low", "cover with foil and bake".
       COVERED = [LOW, SIMMER, "bake", "steam"].freeze
+      # "Leave it to stand 5 minutes before serving."
+      RESTS_BEFORE = /\b(?:rest|stand|sit|cool|leave)\b(?<time>.+)\bbefore\b/i
       MIX = "mix"
       # What goes in before it rests is a step of its own.
       REST = "rest"
@@ -75,7 +77,8 @@ module FondKettle
       end
 
       def minutes(say)
-        found = Dishes::StepTimes.new(say.sub(THOSE, "")).minutes || bare_minutes(say)
+        told = [say[RESTS_BEFORE, :time], say.sub(THOSE, "")].compact
+        found = told.lazy.filter_map { |one| Dishes::StepTimes.new(one).minutes }.first || bare_minutes(say)
         found && (say.match?(EACH_SIDE) ? found * 2 : found)
       end
 

@@ -103,6 +103,7 @@ module FondKettle
         goes_in = rice && goes_in?(kind, position)
         kind = FILL if goes_in && FILLS.include?(kind)
         onto = named.select(&:onto).filter_map { |one| @places.vessel(one.index) }.last
+        onto ||= @flow.into(clause.say)
         plain_water = drained?(position) && plain_water?(clause, named)
         vessel = @vessels.vessel(clause, kind, last: last, about_rice: rice, others: others?(named),
                                                goes_in: goes_in, onto: onto, plain_water: plain_water)

@@ -63,7 +63,8 @@ module FondKettle
 
       # For how many it is, or nil.
       def serves
-        ServingCount.find([*@rows, @title].flat_map { |row| row.split(SENTENCE) })
+        ServingCount.find([*@rows, @title].flat_map { |row| row.split(SENTENCE) }) ||
+          ServingCount.in_title(@title)
       end
 
       private

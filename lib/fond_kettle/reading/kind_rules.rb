@@ -51,7 +51,8 @@ module FondKettle
         "rest" => [
           ["low", ->(sense) { sense.in? && sense.says?(:flame) }],
           ["reduce", ->(sense) { sense.in? && sense.says?(:left_open) && !sense.says?(:unopened) }],
-          ["rest", :in?.to_proc], ["soak", ->(sense) { sense.says?(:soaks) }], ["marinate", ALWAYS]
+          ["rest", :in?.to_proc], ["drain", ->(sense) { sense.says?(:sieve) }],
+          ["soak", ->(sense) { sense.says?(:soaks) }], ["marinate", ALWAYS]
         ],
         "shape" => [["layer", ->(sense) { sense.in? && sense.rice }]],
         "cut" => [["serve", ->(sense) { sense.stage == RiceCourse::AFTER && sense.puts }]]

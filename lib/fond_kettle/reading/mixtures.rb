@@ -2,30 +2,41 @@
 
 module FondKettle
   module Reading
-    # What was mixed in some vessel, as a text speaks of it later: "the paste", "boil the mixture down".
+    # What was mixed or cooked in some vessel, as a text speaks of it later: "the paste", "boil the mixture
+    # down", "half the sauce".
     class Mixtures
-      KINDS = %w[mix].freeze
-      WORDS = /\b(?:paste|mixture|marinade|batter|pur[ée]e|blend|base(?!\s+of))\b/i
+      # By the words for it, the kinds of steps that make it.
+      WORDS = { /\b(?:paste|mixture|marinade|batter|pur[ée]e|blend|base(?!\s+of))\b/i => %w[mix],
+                /\b(?:sauce|gravy|stew|curry|filling|ragout)\b/i => %w[simmer reduce broth] }.freeze
+
+      INTO = /\b(?:to|into)\s+the\s+(?=[[:alpha:]])/i
 
       # `lines`: ReadLines; `places`: LinePlaces.
       def initialize(lines, places)
         @lines = lines
         @places = places
-        @mixed = []
+        @made = {}
       end
 
       # Notes what lies in a vessel after a step of a `kind`.
       def note(kind, vessel)
-        @mixed = @places.in(vessel) if KINDS.include?(kind)
+        words = WORDS.find { |_, kinds| kinds.include?(kind) }&.first
+        @made[words] = @places.in(vessel) if words
       end
 
       # Keys of the vessels in which the last mixture lies, where a text means it by a word that no line has;
       # `named`: NamedLines of the text.
       def vessels(say, named)
-        word = say[WORDS]
-        return [] if word.nil? || named.any? { |one| @lines[one.index].text.match?(/\b#{word}\b/i) }
+        words, = WORDS.find { |one, _| say.match?(one) }
+        return [] if words.nil? || named.any? { |one| @lines[one.index].text.match?(words) }
 
-        @mixed.filter_map { |index| @places.vessel(index) }.uniq
+        @made.fetch(words, []).filter_map { |index| @places.vessel(index) }.uniq
+      end
+
+      # The vessel of the mixture to which something is put: "tip them into the sauce"; or nil.
+      def into(say)
+        behind = INTO.match(say)&.post_match.to_s
+        WORDS.keys.find { |words| behind.match?(/\A#{words}/) }&.then { vessels(behind, []).first }
       end
     end
   end

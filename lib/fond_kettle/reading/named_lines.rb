@@ -27,7 +27,7 @@ module FondKettle
       STOP = %w[a an the of in on and or with to for from at it g ml kg cup rice one].freeze
       PARTS = %w[leaf seed piece].freeze
       # A name is said in one part: "the stock, put the chicken back" says no chicken stock.
-      PARTS_OF_CLAUSE = /[,;:.]\s|\band\s+(?:the|put|then)\b/i
+      PARTS_OF_CLAUSE = /[,;:.]\s|\s(?:and|&|\+)\s/i
 
       # `lines`: ReadLines.
       def initialize(lines)

@@ -13,6 +13,8 @@ module FondKettle
                (?:(?:about|some|up\s+to)\s+)?#{COUNT}\b/ix,
               /\b#{COUNT}\s+(?:of\s+us|people|persons|servings|portions|eaters|hungry)\b/i,
               /\A\W*for\s+(?:(?:about|some)\s+)?#{COUNT}\b(?!\s*(?:min|hour|hr|h\b))/i].freeze
+      # "Bean rice for six": at the end of a title.
+      TITLE = /\bfor\s+#{COUNT}\W*\z/i
       # Letters of a sentence that says no more than that.
       SHORT = 50
 
@@ -28,6 +30,12 @@ module FondKettle
           return number.to_f if number
         end
         nil
+      end
+
+      # The number that a title ends with, or nil.
+      def in_title(title)
+        said = TITLE.match(title)
+        said && Measure::Numeral.read(said[:count])&.first&.to_f
       end
 
       # True for a text that says no more than that.

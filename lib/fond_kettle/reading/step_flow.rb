@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "broth_given"
+require_relative "goes_on"
 require_relative "mixtures"
 require_relative "named_lines"
 require_relative "rice_clauses"
@@ -16,13 +17,10 @@ module FondKettle
       # Kinds that move what is in one vessel into another.
       GIVES = %w[take-out turn-out taste drain].freeze
       MOVES_ALL = %w[turn-out serve taste].freeze
-      # Kinds that go on with what was made in a bowl.
-      GOES_ON = [*StepVessels::HOT, "stir", "lay-in", "put-back", "mix", "fill"].freeze
-      # "Scatter them over."
-      STREWN = %w[sprinkle fold put-back].freeze
-      MADE = [*StepVessels::MIXES, *StepVessels::OF_RICE].freeze
-      # What was made in another vessel, as the next clause speaks of it.
-      THAT = /\A(?:\W*[[:alpha:]']+\s+){0,2}(?:that|it|them|this)\b/i
+      TAKES_MIXTURES = [*GoesOn::KINDS, "layer", "sprinkle"].freeze
+      # "Oil the base of the pot": no oil is poured out of its pan.
+      GREASES = /\b(?:oil|butter|grease)\s+(?:the|an?|your)\s+
+                 (?:base|bottom|floor|sides?|dish|tin|pot|pan|bowl)\b/ix
       KEPT = /\b(?:kept|reserved|set\s+aside|put\s+aside)\b/i
       REST = /\b(?:rest|remaining|other)\b/i
       PAR_BOIL = "par-boil"
@@ -31,7 +29,6 @@ module FondKettle
       TAKE_OUT = "take-out"
       DRAIN = "drain"
       TASTE = "taste"
-      CUT = "cut"
 
       # How much of what is there a clause takes out (0.5: half), or nil: all of it.
       def self.part(say)
@@ -46,6 +43,7 @@ module FondKettle
         @rice = rice
         @rice_line = lines.index(&:grain)
         @mixtures = Mixtures.new(lines, places)
+        @goes_on = GoesOn.new(@mixtures, places)
         @last_taken = []
       end
 
@@ -59,15 +57,20 @@ module FondKettle
         found
       end
 
+      # The vessel of the mixture into which a clause puts something, or nil.
+      def into(say)
+        @mixtures.into(say)
+      end
+
       # Keys of other vessels that give what is named in a clause; `last`: the ReadStep before.
       def from(named, clause, kind, vessel, goes_in:, last:)
         return [] if clause.say.match?(StepVessels::AWAY) || (NEVER_TAKES - GIVES).include?(kind)
 
-        found = meant(named, kind, rice: goes_in || kind == PAR_BOIL)
+        found = meant(poured(named, clause.say), kind, rice: goes_in || kind == PAR_BOIL)
         found = found.flat_map { |index| lies(index, clause.say) }
         found << broth(clause.say, named, kind)
-        found.concat(@mixtures.vessels(clause.say, named)) if GOES_ON.include?(kind)
-        found << last.vessel if given?(named, clause, kind, last)
+        found.concat(@mixtures.vessels(clause.say, named)) if TAKES_MIXTURES.include?(kind)
+        found << last.vessel if @goes_on.with?(clause, kind, last, solids: solids?(named))
         found << @vessels.giving(kind) if !stays_in?(vessel, kind, last) && gives_all?(clause, kind, last)
         found.compact.uniq - [vessel]
       end
@@ -111,6 +114,14 @@ module FondKettle
         [index, share]
       end
 
+      def solids?(named)
+        named.any? { |one| !stays?(@lines[one.index].ingredient) }
+      end
+
+      def poured(named, say)
+        say.match?(GREASES) ? named.reject { |one| @lines[one.index].ingredient&.fat? } : named
+      end
+
       # Indexes of the lines of a clause, or of "them": what went in last.
       def meant(named, kind, rice:)
         indexes = named.map(&:index)
@@ -148,24 +159,9 @@ module FondKettle
         @lines[named.index].ingredient&.liquid
       end
 
-      # True where a clause goes on with what the one before it made.
-      def given?(named, clause, kind, last)
-        return false unless last && @places.any?(last.vessel)
-        return true if cut_before?(named, clause, kind, last)
-        return false unless clause.say.match?(THAT)
-
-        STREWN.include?(kind) || (GOES_ON.include?(kind) && MADE.include?(last.kind))
-      end
-
       # What is drained where it was boiled comes from nowhere else.
       def stays_in?(vessel, kind, last)
         kind == DRAIN && vessel == last&.vessel
-      end
-
-      # "Chop the onion, fry in the butter."
-      def cut_before?(named, clause, kind, last)
-        last.kind == CUT && last.clause.sentence == clause.sentence && StepVessels::HOT.include?(kind) &&
-          named.all? { |one| stays?(@lines[one.index].ingredient) }
       end
 
       # What is turned out, served, or drained and is not the rice, comes off the fire.

@@ -166,7 +166,11 @@ module FondKettle
 
       # Water for the rice boils in another pot where there is something in this one.
       def water_for(named)
-        named.last || (@places.any?(@course.fire) ? @course.aside(VesselCourse::BOILING) : @course.fire)
+        return named.last unless named.empty?
+
+        own = @course.fire
+        taken = @places.any?(own) || !RICE_POTS.include?(@course.kind(own))
+        taken ? @course.aside(VesselCourse::BOILING) : own
       end
 
       def cooked_in(kind, named, clause, last, goes_in)

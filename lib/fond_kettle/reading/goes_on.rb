@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+require_relative "step_vessels"
+
+module FondKettle
+  module Reading
+    # Whether a clause goes on with what the one before it made in another vessel: "chop the onion, fry in the
+    # butter", "blend them and pour that over".
+    class GoesOn
+      # Kinds that go on with what was made in a bowl.
+      KINDS = [*StepVessels::HOT, "stir", "lay-in", "put-back", "mix", "fill"].freeze
+      # "Scatter them over."
+      STREWN = %w[sprinkle fold put-back].freeze
+      MADE = [*StepVessels::MIXES, *StepVessels::OF_RICE].freeze
+      # What was made in another vessel, as the next clause speaks of it.
+      THAT = /\A(?:\W*[[:alpha:]']+\s+){0,2}(?:that|it|them|this)\b/i
+      # Kinds that put something into a sauce.
+      PUTS = %w[lay-in stir put-back simmer].freeze
+      TAKE_OUT = "take-out"
+      CUT = "cut"
+
+      # `mixtures`: Mixtures; `places`: LinePlaces.
+      def initialize(mixtures, places)
+        @mixtures = mixtures
+        @places = places
+      end
+
+      # True where it does. `kind`: the clause's; `solids`: it names what is no fat and no liquid; `last`: the
+      # ReadStep before, or nil.
+      def with?(clause, kind, last, solids:)
+        return false unless last && @places.any?(last.vessel)
+        return true if !solids && cut_before?(clause, kind, last)
+
+        clause.say.match?(THAT) && of_that?(clause, kind, last)
+      end
+
+      private
+
+      def cut_before?(clause, kind, last)
+        last.kind == CUT && last.clause.sentence == clause.sentence && StepVessels::HOT.include?(kind)
+      end
+
+      def of_that?(clause, kind, last)
+        case kind
+        when CUT then last.kind == TAKE_OUT
+        when *STREWN then true
+        else made?(kind, last) || (PUTS.include?(kind) && !@mixtures.into(clause.say).nil?)
+        end
+      end
+
+      def made?(kind, last)
+        KINDS.include?(kind) && MADE.include?(last.kind)
+      end
+    end
+  end
+end
