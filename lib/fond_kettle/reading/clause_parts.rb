@@ -72,7 +72,7 @@ module FondKettle
       end
 
       def alone?(part)
-        part.split.size <= ALONE && Verbs.found(part).any?
+        part.split(",").first.split.size <= ALONE && Verbs.found(part).any?
       end
       private_class_method :starts, :start, :cut, :tidy, :opened, :alone?
     end

@@ -30,6 +30,7 @@ module FondKettle
                   \b(?:oil|fat|butter|lard|ghee)\b.*\bcook\b/ix,
         into: /\bstir\b.*\binto\s+the\b/i,
         with: /\bstir\s+the\s+[[:alpha:]]+\s+with\b/i,
+        thickens: /\b(?:till|until)\b.*\b(?:thick(?:ens)?|by\s+half|separates|splits|syrupy|dry|gone)\b/i,
         sieve: /\b(?:sieve|colander|strainer)\b/i,
         cloth: /\b(?:cloth|towel)\b/i,
         platter: /\A(?:\W*[[:alpha:]]+){0,2}\W*\b(?:platter|serving\s+dish)\b/i,

@@ -26,6 +26,7 @@ module FondKettle
           ["boil", ->(sense) { sense.in? && sense.minutes.nil? && sense.liquid }],
           [->(sense) { sense.minutes ? "stir" : TOP.call(sense, "lay-in", "stir") }, :in?.to_proc],
           ["mix", ->(sense) { sense.several && (sense.says?(:into) || (!sense.in? && sense.says?(:with))) }],
+          ["reduce", ->(sense) { !sense.in? && sense.minutes && sense.says?(:thickens) }],
           ["lay-in", ->(sense) { sense.boils && !sense.ends? }],
           ["simmer", :liquid.to_proc],
           [->(sense) { sense.last || (sense.several ? "mix" : "lay-in") }, ALWAYS]

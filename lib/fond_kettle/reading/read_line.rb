@@ -38,7 +38,7 @@ module FondKettle
       # What it is for says nothing of what it is.
       FOR = /\s+for\s+(?:the|frying|serving|garnish)\b.*\z/i
       # What is said of it where nobody wrote a comma: "4 thighs skin on", "pandan if there is any".
-      SAID_OF_IT = /(?<![,(])\s+(?=(?:(?:skin|bone)[ -](?:on|in|off)|if\s+(?:there|you|any))\b)/i
+      SAID_OF_IT = /(?<![,(])\s+(?=(?:(?:skin|bone)[ -](?:on|in|off)|left\s+whole|if\s+(?:there|you|any))\b)/i
       # Rice that is called by its kind alone.
       KINDS = /\b(?:basmati|jasmine|arborio|carnaroli|bomba)\b/i
       ASIDE = /[(,]|\bfor\b/i

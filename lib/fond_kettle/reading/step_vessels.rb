@@ -65,7 +65,7 @@ module FondKettle
 
       # Notes where the rice is now, and where it was washed.
       def note_rice(key, kind, about_rice, moved:)
-        @rice_at = key if moved
+        @course.cook_in(@rice_at = key) if moved
         @washed_in = key if about_rice && OF_RICE.include?(kind)
       end
 
