@@ -20,6 +20,12 @@ RSpec.describe FondKettle::Kit::VesselKinds do
     expect(FondKettle::House::Usual.method_for(described_class::COOKER)).to eq("rice-cooker")
   end
 
+  it "fry in no cooker's bowl, however many pans a dish asks for" do
+    kinds = %w[ordinary tight cooker].map { |lid| FondKettle::Kit::DishVessels.of(vessel(lid)) }
+    expect(kinds).to eq(%w[pot pot cooker])
+    expect(FondKettle::Kit::DishVessels.fetch("frying-pan").takes?("cooker")).to be(false)
+  end
+
   it "lend a vessel to another kind under that kind's lid, and leave it alone in its own" do
     expect(vessel("tight").as(described_class::COOKER).lid).to eq("cooker")
     expect(vessel("cooker").as(described_class::POT).lid).to eq("ordinary")

@@ -55,8 +55,10 @@ module FondKettle
         found.max_by { |word, _| word.size }&.last
       end
 
-      # The kind (its key) of a pot of the house (Vessel).
+      # The kind (its key) of a pot of the house (Vessel). A cooker's bowl stands on no ring.
       def of(vessel)
+        return vessel.kind.key unless vessel.kind.on_ring
+
         vessel.height_mm <= LOW_MM ? PAN : POT
       end
     end

@@ -48,7 +48,7 @@ module FondKettle
         all = text.split(PARTS_OF_CLAUSE).flat_map { |part| all_said(part) }.uniq
         found = own(whole(all) + parts(said, all), text, open)
         found += leaves(said) if found.all? { |index, _| runs?(index) }
-        found += @food_words.in(said).reject { |index, _| found.any? { |one, _| one == index } }
+        found += @food_words.in(said, open).reject { |index, _| found.any? { |one, _| one == index } }
         told_apart(found, said | text.scan(/\d+/), [*open, *left]).sort.map do |index, sure|
           NamedLine.new(index: index, share: share(index, text), sure: sure, onto: onto?(index, text))
         end

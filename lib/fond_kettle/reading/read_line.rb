@@ -112,7 +112,13 @@ module FondKettle
         note = found[:note].to_s
         ReadLine.new(**found, id: "l#{@count}", text: text[0, LETTERS], food: found[:food][0, LETTERS],
                               note: (note[0, LETTERS] unless note.empty?), said: said, spoken: spoken,
-                              questions: [*asks, *found[:questions]])
+                              questions: [*asks.map { |ask| naming(ask, found[:food]) }, *found[:questions]])
+      end
+
+      # A question with the food that it is about.
+      def naming(ask, food)
+        ask.sub(/\AHow much\?/, "How much #{food}?")
+           .sub(/\AWhat does one weigh\?/, "What does one of the #{food} weigh?")
       end
 
       # [grain, g] of rice that is called by its kind alone ("a mug of arborio"), or nil.

@@ -85,6 +85,16 @@ RSpec.describe FondKettle::Dishes::PlannedGraph do
     expect(drains.map { |task| task[:minutes] }).to eq([1])
   end
 
+  it "soaks rice once in salted water, as long as the cook says" do
+    text = "Plain\nFor 4\n300 g basmati\n450 g water\nsalt\n\n" \
+           "Soak the rice in salted water for 45 minutes. Drain it. Bring the water to the boil, add the rice, cover and cook on low for 12 minutes."
+    found = answer({ "dish" => FondKettle::Reading::Reader.new(text).dish, "assume" => true })
+    soaks = found[:tasks].select { |task| task[:kind] == "soak" }
+    expect(soaks.map { |task| task[:minutes] }).to eq([45])
+    sealed = told("beans")[:tasks].select { |task| task[:kind] == "soak" }
+    expect(sealed.map { |task| task[:minutes] }).to eq([45])
+  end
+
   it "plans a cake whose rice is boiled first as layers, washes it once, and turns it out with care" do
     floor = told("floor", for: { "guests" => 9 })
     expect(floor[:method]).to eq("sealed-cooked-base")

@@ -75,6 +75,11 @@ module FondKettle
         FondKettle::Dishes::WayMinutes.new(self).all(under_seal: under_seal)
       end
 
+      # Ids of the lines that are water or salt.
+      def salted_water
+        lines.select { |line| %w[water salt].include?(line.ingredient&.key) }.map(&:id)
+      end
+
       # True where a step washes, soaks or drains the rice.
       def washes_rice?
         holders = [*rice_holders, rice_vessel.key]

@@ -36,8 +36,9 @@ module FondKettle
         soaks.find { |step| step.minutes && rice_alone?(step) }&.minutes
       end
 
+      # In water, or in salted water.
       def rice_alone?(step)
-        step.from.empty? && step.takes.all? { |take| take.line == @graph.rice_line }
+        step.from.empty? && (step.takes.map(&:line) - [@graph.rice_line, *@graph.salted_water]).empty?
       end
 
       # What closes the pot of layers, where the cook says.

@@ -84,10 +84,19 @@ module FondKettle
         step.rice == "with" && with_rice?(step) && LAYS.include?(step.kind)
       end
 
-      # The rice alone is washed, soaked, drained.
+      # The rice alone is washed, soaked, drained; salt to taste goes into the pot with it.
       def washes?(step)
-        OF_THE_RICE.include?(step.kind) && step.from.empty? && rice_only?(step) &&
-          step.takes.all? { |take| take.line == @graph.rice_line }
+        OF_THE_RICE.include?(step.kind) && step.from.empty? && rice_only?(step) && alone?(step)
+      end
+
+      def alone?(step)
+        (step.takes.map(&:line) - [@graph.rice_line, *to_taste]).empty?
+      end
+
+      # Ids of salt without an amount.
+      def to_taste
+        salts = @graph.salted_water
+        @graph.lines.select { |line| line.g.nil? && salts.include?(line.id) }.map(&:id)
       end
 
       # What is done to the rice in plenty of water before it is layered, and to that water.
@@ -104,7 +113,7 @@ module FondKettle
         return true if step.vessel == @graph.rice_vessel.key
 
         there = @graph.steps.select { |one| one.vessel == step.vessel }.flat_map(&:takes)
-        there.all? { |take| take.line == @graph.rice_line }
+        (there.map(&:line) - [@graph.rice_line, *to_taste]).empty?
       end
 
       def late?(step)
