@@ -87,7 +87,8 @@ RSpec.describe FondKettle::Dishes::PlannedGraph do
 
   it "soaks rice once in salted water, as long as the cook says" do
     text = "Plain\nFor 4\n300 g basmati\n450 g water\nsalt\n\n" \
-           "Soak the rice in salted water for 45 minutes. Drain it. Bring the water to the boil, add the rice, cover and cook on low for 12 minutes."
+           "Soak the rice in salted water for 45 minutes. Drain it. " \
+           "Bring the water to the boil, add the rice, cover and cook on low for 12 minutes."
     found = answer({ "dish" => FondKettle::Reading::Reader.new(text).dish, "assume" => true })
     soaks = found[:tasks].select { |task| task[:kind] == "soak" }
     expect(soaks.map { |task| task[:minutes] }).to eq([45])
