@@ -47,6 +47,8 @@ RSpec.describe FondKettle::Reading::Reader do
       "bacon" => [2.0, "medium-white", 249.0, "toasted-pilaf"],
       "beans" => [6.0, "basmati", 600.0, "sealed-cooked-base"],
       "salmon" => [nil, "short-white", 300.6, "mixed-rice"],
+      "eggs" => [2.0, "jasmine", 189.3, "covered-pot"],
+      "prawns" => [4.0, "short-white", 300.0, "toasted-pilaf"],
       "party" => [10.0, "parboiled-basmati", 1000.0, "one-pot-sauce"],
       "floor" => [6.0, "basmati", 450.0, "turned-out"], "tray" => [4.0, "jasmine", 300.0, "oven-pilaf"]
     )
@@ -259,6 +261,23 @@ RSpec.describe FondKettle::Reading::Reader do
                                  ["fill", nil, "cooker", %w[soy-sauce mirin sake], ["rice-bowl"], "in"]])
     expect(read[6..8].map { |step| step.values_at(0, 4) })
       .to eq([["take-out", ["cooker"]], ["cut", ["plate"]], ["fold", ["board"]]])
+  end
+
+  it "sets aside what is fried first, knows its pan again, and pours as much hot stock as the rice needs" do
+    read = dish("prawns")
+    expect(steps(read).first(3).map { |step| step.values_at(0, 1, 2) })
+      .to eq([["fry", 2.0, "pot"], ["take-out", nil, "plate"], ["fry", 10.0, "pot"]])
+    expect(steps(read).find { |step| step.last == "in" }.values_at(0, 2)).to eq(%w[fill pot])
+    expect(read["steps"].flat_map { |step| step["from"] })
+      .to include("vessel" => "small-saucepan", "as" => "needed")
+    expect(read["steps"].filter_map { |step| step["at_min"] }).to eq([5.0])
+  end
+
+  it "fries boiled rice in another pan, and sets the eggs there" do
+    read = steps(dish("eggs")).last(5)
+    expect(read.map { |step| step.values_at(0, 2) })
+      .to eq([%w[cool tray], %w[fry wok], %w[fry wok], %w[fry wok], %w[fold wok]])
+    expect(read[2][4]).to eq(["pot"])
   end
 
   it "reads a day as no time, and what comes behind what is to be seen as done" do

@@ -14,6 +14,7 @@ module FondKettle
       WHEN = /\A\s*(?:before|ahead|later|old|ago|after|from\s+now|in\s+advance)\b/i
       # "Keep the stock for another day."
       SOME_DAY = /\A(?:an?other|next|same)\s+(?:day|night)/i
+      EACH_SIDE = /\b(?:a|each|per|on\s+each)\s+side\b/i
       UNREAD = /[^\s,;.]*\s*[^\s,;.]*\s*\b(?:minutes?|mins?|hours?|hrs?|days?|nights?)\b/i
 
       # `say`: the words of the step.
@@ -26,7 +27,7 @@ module FondKettle
       #
       #   StepTimes.new("Fry 5 minutes, add the garlic, 1 minute more").minutes # => 6.0
       def minutes
-        long.sum(0.0, &:minutes) if long.any?
+        long.sum(0.0, &:minutes) * sides if long.any?
       end
 
       # True when the words name more than one time that counts.
@@ -36,7 +37,7 @@ module FondKettle
 
       # Times that count, in minutes.
       def each_min
-        long.map(&:minutes)
+        long.map { |time| time.minutes * sides }
       end
 
       # Words that speak of a time and are not read, or nil.
@@ -46,6 +47,11 @@ module FondKettle
       end
 
       private
+
+      # "Three minutes a side" are six.
+      def sides
+        @say.match?(EACH_SIDE) ? 2 : 1
+      end
 
       def long
         @long ||= @found.reject do |time|

@@ -31,6 +31,7 @@ module FondKettle
         into: /\bstir\b.*\binto\s+the\b/i,
         with: /\bstir\s+the\s+[[:alpha:]]+\s+with\b/i,
         thickens: /\b(?:till|until)\b.*\b(?:thick(?:ens)?|by\s+half|separates|splits|syrupy|dry|gone)\b/i,
+        cools: /\bcool\b/i,
         sieve: /\b(?:sieve|colander|strainer)\b/i,
         cloth: /\b(?:cloth|towel)\b/i,
         platter: /\A(?:\W*[[:alpha:]]+){0,2}\W*\b(?:platter|serving\s+dish)\b/i,

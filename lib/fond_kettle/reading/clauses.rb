@@ -35,7 +35,6 @@ module FondKettle
       MEANWHILE = /\b(?:meanwhile|in\s+the\s+meantime|while\s+(?:that|it|they|the\s+[[:alpha:]]+)\b|
                       in\s+those\s+|at\s+the\s+same\s+time)/ix
       UNTIL = /\b(?:until|till|'til)\s+(?<cue>[^.;]+)/i
-      EACH_SIDE = /\b(?:a|each|per|on\s+each)\s+side\b/i
       # "for another ten", "10 more": minutes, where nobody says of what.
       COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})/i
       BARE = /\b(?:another|for|it|be|least)\s+#{COUNT}(?=\s*(?:[,.;]|\z))|#{COUNT}\s+more\b/i
@@ -78,8 +77,7 @@ module FondKettle
 
       def minutes(say)
         told = [say[RESTS_BEFORE, :time], say.sub(THOSE, "")].compact
-        found = told.lazy.filter_map { |one| Dishes::StepTimes.new(one).minutes }.first || bare_minutes(say)
-        found && (say.match?(EACH_SIDE) ? found * 2 : found)
+        told.lazy.filter_map { |one| Dishes::StepTimes.new(one).minutes }.first || bare_minutes(say)
       end
 
       def bare_minutes(say)

@@ -48,7 +48,8 @@ module FondKettle
           ["layer", ->(sense) { sense.rice && sense.says?(:names_rice) && sense.minutes.nil? }],
           ["low", :in?.to_proc], ["simmer", ->(sense) { sense.minutes || sense.liquid }], ["lay-in", ALWAYS]
         ],
-        "layer" => [["low", ->(sense) { sense.stage == RiceCourse::WITH && sense.minutes }]],
+        "layer" => [["cool", ->(sense) { sense.done? && sense.says?(:cools) }],
+                    ["low", ->(sense) { sense.stage == RiceCourse::WITH && sense.minutes }]],
         "rest" => [
           ["low", ->(sense) { sense.in? && sense.says?(:flame) }],
           ["reduce", ->(sense) { sense.in? && sense.says?(:left_open) && !sense.says?(:unopened) }],

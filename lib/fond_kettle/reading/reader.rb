@@ -13,6 +13,7 @@ require_relative "line_json"
 require_relative "questions"
 require_relative "read_line"
 require_relative "remarks"
+require_relative "rice_liquid"
 require_relative "soak_told"
 require_relative "spoken_lines"
 require_relative "step_flow"
@@ -35,6 +36,7 @@ module FondKettle
       OVEN = %w[bake preheat].freeze
       TAKE_OUT = "take-out"
       LIQUID = "liquid"
+      NEEDED = "needed"
       RICE = /\brice\b/i
 
       # `text`: as the cook wrote it; `names`: Larder::Names; `cups`: the house's own (Measure::Cup). Raises
@@ -145,6 +147,10 @@ module FondKettle
         { "line" => lines[index].id, "share" => share.round(4) }
       end
 
+      def rice_liquid
+        @rice_liquid ||= RiceLiquid.new(lines, way.first)
+      end
+
       # ReadSteps before one.
       def before(step)
         course.steps.take_while { |one| one != step }
@@ -155,6 +161,9 @@ module FondKettle
         say = step.clause.say
         broth = BrothGiven.in?(say) && [nil, key].include?(step.broth)
         weight_g = broth ? BrothGiven.weight_g(say)&.round(1) : nil
+        needed = weight_g.nil? && rice_liquid.in?(key, step, before(step))
+        return { "vessel" => key, "as" => NEEDED } if needed
+
         { "vessel" => key, "what" => (LIQUID if weight_g), "g" => weight_g,
           "share" => (StepFlow.part(say) if step.kind == TAKE_OUT) }.compact
       end

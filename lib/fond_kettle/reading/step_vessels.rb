@@ -71,7 +71,9 @@ module FondKettle
 
       # "The rice into a big bowl."
       def moves_rice?(kind, about_rice, named)
-        @rice.in? && about_rice && named.any? && MOVES.include?(kind)
+        return false unless @rice.in? && about_rice
+
+        (named.any? && MOVES.include?(kind)) || (@rice.done? && HOT.include?(kind))
       end
 
       # How the vessel is found (a method's name).

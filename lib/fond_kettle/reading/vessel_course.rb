@@ -35,6 +35,7 @@ module FondKettle
       TRAY = "oven-dish"
       STEAMER = "steamer"
       PAN = "frying-pan"
+      ON_FIRE = %w[pot frying-pan].freeze
 
       attr_reader :all
 
@@ -81,11 +82,20 @@ module FondKettle
 
       def of_word(word, name)
         bare = name.downcase.sub(ARTICLE, "")
-        alike = @all.reverse.find { |one| one.key.end_with?(word.tr(" ", "-")) && one.name }
+        alike = @all.reverse.find { |one| one.key.match?(/(?:\A|-)#{word.tr(' ', '-')}\z/) && one.name }
         key = bare.gsub(/[^a-z]+/, "-").gsub(/\A-|-\z/, "")
         return alike.key if alike && !other?(name, alike, key)
 
-        vessel(key, Kit::DishVessels.in_words(word).key, bare.sub(FURTHER, ""))
+        (unnamed(name, word) unless alike) ||
+          vessel(key, Kit::DishVessels.in_words(word).key, bare.sub(FURTHER, ""))
+      end
+
+      # "The pan" of a text that has named none: what something was cooked in so far (its key), or nil.
+      def unnamed(name, word)
+        kind = Kit::DishVessels.in_words(word).key
+        return unless ON_FIRE.include?(kind) && name.match?(/\Athe\s+#{word}\z/i)
+
+        @all.reverse.find { |one| one.name.nil? && one.key != BOILING && ON_FIRE.include?(one.kind) }&.key
       end
 
       # "a small pan" beside "the wide pan"; "the pan" is the last one.
