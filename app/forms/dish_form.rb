@@ -1,9 +1,9 @@
 # frozen_string_literal: true
 
 require "json"
-require_relative "../../lib/fond_kettle/dishes/way"
 require_relative "../../lib/fond_kettle/formats/draft"
 require_relative "../../lib/fond_kettle/ground/field_schema"
+require_relative "../../lib/fond_kettle/ground/limits"
 require_relative "../../lib/fond_kettle/measure/amounts"
 require_relative "../../lib/fond_kettle/dishes/placing"
 require_relative "../../lib/fond_kettle/dishes/placing_questions"
@@ -14,18 +14,18 @@ require_relative "../../lib/fond_kettle/dishes/text/quick_text"
 require_relative "../../lib/fond_kettle/dishes/text/written"
 require_relative "both_ways"
 require_relative "fields"
+require_relative "own_way"
 
 module FondKettle
   module Forms
     # A dish as it is typed: what is wrong (and keeps it from being saved), what is
     # asked about its lines, and what contradicts itself (neither does).
     class DishForm
+      include OwnWay
+
       FIELDS = Formats::Draft::FIELDS
       MOST_LINES = 500
       MOST_LETTERS = 60_000
-      # What a dish may keep of its own, as fields of the form: "way_soak".
-      WAY = Dishes::WAY_FIELDS.map { |field| field.with(key: :"way_#{field.key}") }.freeze
-      WAY_KEYS = WAY.map(&:key).freeze
       # What its fields are called where two have changed it.
       TITLES = { "title" => "Title", "serves" => "For how many", "rice" => "Raw rice",
                  "grain" => "Grain", "method" => "Way", "pan_mm" => "In a pot of, mm",
@@ -33,7 +33,7 @@ module FondKettle
                  **BothWays.titles(WAY) }.freeze
       SCHEMA = Schema.params do
         required(:title).filled(:string, max_size?: 120)
-        required(:serves).filled(Typed.within(0.5..200), included_in?: 0.5..200)
+        required(:serves).filled(Typed.within(Limits::SERVES), included_in?: Limits::SERVES)
         required(:method).filled(:string)
         required(:grain).filled(:string, included_in?: Larder::Grains.all.keys)
         optional(:pan_mm).maybe(Typed.within(Limits::DIAMETER_MM, "mm"), included_in?: Limits::DIAMETER_MM)
@@ -55,7 +55,7 @@ module FondKettle
       def self.of_record(record, household)
         rice = "#{Measure::Rounding.plain(record[:rice_g])} g"
         typed = record.slice(:title, :method, :grain, :lines, :steps, :note).transform_keys(&:to_s)
-        new(typed.merge(way_texts(JSON.parse(record[:way])),
+        new(typed.merge(OwnWay.texts(JSON.parse(record[:way])),
                         "serves" => Measure::Rounding.plain(record[:serves]), "rice" => rice,
                         "pan_mm" => record[:pan_mm] ? Measure::Rounding.plain(record[:pan_mm]) : ""),
             household)
@@ -64,19 +64,7 @@ module FondKettle
       # A draft of another format.
       def self.of_draft(draft, household)
         typed = FIELDS.to_h { |field| [field.to_s, draft.public_send(field)] }
-        new(typed.merge(way_texts(draft.way)), household)
-      end
-
-      # The dish's own settings as texts for the form's fields.
-      def self.way_texts(said)
-        said.to_h { |key, value| ["way_#{key}", value.is_a?(Numeric) ? Measure::Rounding.plain(value, 2) : value] }
-      end
-
-      # The Dishes::Way of a form's checked values; what is wrong with one is left out.
-      def self.way_of(values, problems)
-        wrong = problems.map { |found| found[:field] }
-        sound = WAY.reject { |field| wrong.include?(field.key.to_s) }
-        Dishes::Way.of(sound.to_h { |field| [field.key.to_s.delete_prefix("way_"), values[field.key]] })
+        new(typed.merge(OwnWay.texts(draft.way)), household)
       end
 
       # `typed`: parameters with string keys; `quiet`: not judged yet.
@@ -152,16 +140,6 @@ module FondKettle
         { title: @values[:title].strip, serves: @values[:serves], method: @values[:method], grain: grain,
           rice_g: rice_g, pan_mm: @values[:pan_mm], lines: @typed[:lines].strip,
           steps: @typed[:steps].strip, note: @typed[:note].strip, way: JSON.generate(way.settings) }
-      end
-
-      # True when the dish has settings of its own, or one of them is wrong.
-      def way_said?
-        way.settings.any? || problems.any? { |found| found[:field].start_with?("way_") }
-      end
-
-      # The dish's own settings (Dishes::Way).
-      def way
-        DishForm.way_of(@values, problems)
       end
 
       private

@@ -1,12 +1,13 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/ground/limits"
 require_relative "fields"
 
 module FondKettle
   module Forms
     # For how many a dish without rice is made.
     class SideForm
-      GUESTS = (0.5..200)
+      GUESTS = Limits::SERVES
       SCHEMA = Schema.params { optional(:guests).maybe(Typed.within(GUESTS), included_in?: GUESTS) }
 
       attr_reader :problems

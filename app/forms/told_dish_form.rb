@@ -1,6 +1,5 @@
 # frozen_string_literal: true
 
-require "digest"
 require "json"
 require_relative "../../lib/fond_kettle/formats/stored_dish"
 require_relative "../../lib/fond_kettle/ground/errors"
@@ -8,15 +7,16 @@ require_relative "../../lib/fond_kettle/ground/field_schema"
 require_relative "../../lib/fond_kettle/reading/answers"
 require_relative "../../lib/fond_kettle/reading/reader"
 require_relative "both_ways"
-require_relative "dish_form"
 require_relative "fields"
+require_relative "own_way"
 require_relative "read_before"
 
 module FondKettle
   module Forms
     # A dish as a cook tells it in plain sentences: what was read of it, what is asked, and what was answered.
     class ToldDishForm
-      WAY = DishForm::WAY
+      include OwnWay
+
       OWN = Dishes::WAY_FIELDS.map { |field| field.key.to_s }.freeze
       # A question of the reader with the cook's Answer (its `answer` empty: none yet) and what is wrong with
       # that, or nil.
@@ -52,14 +52,14 @@ module FondKettle
       def self.of_record(record, household)
         read = JSON.parse(record[:graph])
         new({ "text" => read["text"], "answers" => JSON.parse(record[:answers]), **ReadBefore.fields(read),
-              **DishForm.way_texts(JSON.parse(record[:way])) }, household)
+              **OwnWay.texts(JSON.parse(record[:way])) }, household)
       end
 
       # A form filled with a dish of schema 2 (a hash) that came from elsewhere.
       def self.of_dish(dish, household)
         text = dish["text"] || ReadBefore.text(dish)
         way = dish.fetch("way", {}).slice(*OWN)
-        new({ "text" => text, **ReadBefore.fields(dish.merge("text" => text)), **DishForm.way_texts(way) },
+        new({ "text" => text, **ReadBefore.fields(dish.merge("text" => text)), **OwnWay.texts(way) },
             household)
       end
 
@@ -122,16 +122,6 @@ module FondKettle
           answers: JSON.generate(@answers.map(&:to_h)) }
       end
 
-      # The dish's own settings (Dishes::Way).
-      def way
-        DishForm.way_of(@values, @problems)
-      end
-
-      # True when the dish has settings of its own, or one of them is wrong.
-      def way_said?
-        way.settings.any? || @problems.any? { |found| found[:field].start_with?("way_") }
-      end
-
       private
 
       # Answers to what is asked; an empty one is none.
@@ -154,9 +144,8 @@ module FondKettle
       def reading(typed)
         before = ReadBefore.of(typed, @typed[:text], @household.names) unless typed.key?("anew")
         read = before || Reading::Reader.new(@typed[:text], **house).dish.merge("text" => @typed[:text])
-        own = { **read.fetch("way", {}).except(*OWN), **way.settings.to_h do |key, one|
-          [key.to_s, whole(one)]
-        end }
+        said = way.settings.to_h { |key, one| [key.to_s, whole(one)] }
+        own = { **read.fetch("way", {}).except(*OWN), **said }
         own.empty? ? read.except("way") : read.merge("way" => own)
       rescue InvalidInput => e
         problem(e.problems.first[:message])

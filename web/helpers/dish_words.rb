@@ -8,7 +8,7 @@ require_relative "../../lib/fond_kettle/dishes/way"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "../../lib/fond_kettle/measure/amounts"
 require_relative "../../lib/fond_kettle/measure/numeral"
-require_relative "../../app/forms/dish_form"
+require_relative "../../app/forms/own_way"
 require_relative "../html/markup"
 
 module FondKettle
@@ -61,7 +61,7 @@ module FondKettle
 
         # Fields of what a dish keeps of its own.
         def way_fields(form)
-          Forms::DishForm::WAY.map do |field|
+          Forms::OwnWay::WAY.map do |field|
             options = field.options && [["", AS_ITS_WAY], *field.options]
             control_field(field.key.to_s, field.key.to_s, field.title, form[field.key], form.problems,
                           options: options)

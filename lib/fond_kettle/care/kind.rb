@@ -23,6 +23,11 @@ module FondKettle
         holds.include?("oven")
       end
 
+      # True where it heats what is in it.
+      def heats?
+        burner? || oven?
+      end
+
       # True where it goes on by itself, on no flame: nobody stands by a marinade or an oven.
       def unattended?
         !hands && !burner?

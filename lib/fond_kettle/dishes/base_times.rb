@@ -65,7 +65,7 @@ module FondKettle
 
       def heats?(step)
         kind = Care::Kinds.fetch(step.kind)
-        kind.in_pot && (kind.burner? || kind.oven?)
+        kind.in_pot && kind.heats?
       end
 
       def plain(minutes)

@@ -27,7 +27,7 @@ module FondKettle
       def heated(steps, claims)
         steps.zip(claims).flat_map do |step, list|
           kind = Care::Kinds.fetch(step.kind)
-          kind.burner? || kind.oven? ? list.map(&:index) : []
+          kind.heats? ? list.map(&:index) : []
         end
       end
 

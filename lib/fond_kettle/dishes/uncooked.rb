@@ -22,7 +22,7 @@ module FondKettle
       # Lines that are raw, lie in no pot that boils, and are in no step on a burner.
       def raw
         apart.select do |line, index|
-          line.ingredient.care.intersect?(Care::Cautions.surely_raw) && @kinds[index].none? { |kind| kind.burner? || kind.oven? }
+          line.ingredient.care.intersect?(Care::Cautions.surely_raw) && @kinds[index].none?(&:heats?)
         end.map(&:first)
       end
 

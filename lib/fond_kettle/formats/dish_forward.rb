@@ -76,8 +76,7 @@ module FondKettle
 
       # True where the way boils its rice in plenty of water before it is layered.
       def par_boiled?
-        method = Methods::Library.ours.all[@dish.method]
-        !method.nil? && method.sealed? && method.phases.size > 1
+        Methods::Library.ours.all[@dish.method]&.par_boils? || false
       end
 
       def par_boil

@@ -7,6 +7,8 @@ module FondKettle
     RICE_G = (10..20_000)
     AMOUNT = (0.01..1_000_000)
     PEOPLE = (1..200)
+    # Regular adults that a dish or a side is for.
+    SERVES = (0.5..200)
     TEXTURE = (-1..1)
     RINSE_CHANGES = (0..20)
     RINSE_MIN = (1..60)

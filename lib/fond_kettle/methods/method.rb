@@ -171,6 +171,11 @@ module FondKettle
         layered? && !sealed?
       end
 
+      # True where its rice is boiled in plenty of water before it is layered.
+      def par_boils?
+        sealed? && phases.size > 1
+      end
+
       # True when it holds layers, sealed or turned out in the end.
       def layered?
         !usual_base.nil?

@@ -15,7 +15,7 @@ module FondKettle
     # A dish of schema 2 (a hash) in which one thing is as the cook says.
     class AnsweredDish
       GRAMS = "g"
-      SERVES = (0.5..200)
+      SERVES = Limits::SERVES
       # What a side has none of.
       RICE = %w[grain rice_g method].freeze
       NONE = "none"
@@ -126,9 +126,8 @@ module FondKettle
       end
 
       def by_id(list, id, what)
-        list.find do |one|
-          one["id"] == id
-        end || raise(InvalidInput.at("takes", "must be a #{what} of the dish"))
+        found = list.find { |one| one["id"] == id }
+        found || raise(InvalidInput.at("takes", "must be a #{what} of the dish"))
       end
 
       def one_of(field, text, keys)

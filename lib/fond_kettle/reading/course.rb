@@ -117,11 +117,7 @@ module FondKettle
         return found unless clause.until
 
         done = @named.in(clause.doing, @places.untaken).map(&:index)
-        found.reject { |one| !done.include?(one.index) && runs?(@lines[one.index].ingredient) }
-      end
-
-      def runs?(food)
-        !food.nil? && (food.liquid || food.fat?)
+        found.reject { |one| !done.include?(one.index) && @lines[one.index].runs? }
       end
 
       # Notes what a clause does, and returns its ReadStep.

@@ -47,7 +47,7 @@ module FondKettle
         said = Larder::Names.ours.words(text).to_set
         all = text.split(PARTS_OF_CLAUSE).flat_map { |part| all_said(part) }.uniq
         found = own(whole(all) + parts(said, all), text, open)
-        found += leaves(said) if found.all? { |index, _| runs?(index) }
+        found += leaves(said) if found.all? { |index, _| @lines[index].runs? }
         found += @food_words.in(said, open).reject { |index, _| found.any? { |one, _| one == index } }
         told_apart(found, said | text.scan(/\d+/), [*open, *left]).sort.map do |index, sure|
           NamedLine.new(index: index, share: share(index, text), sure: sure, onto: onto?(index, text))
@@ -109,11 +109,6 @@ module FondKettle
 
       def other_water?(line, text)
         line.ingredient&.water? && line.food.match?(/water\z/i) && !text.match?(OWN_WATER)
-      end
-
-      def runs?(index)
-        food = @lines[index].ingredient
-        !food.nil? && (food.liquid || food.fat?)
       end
 
       # A part of a plant that stands for it: "the leaves".

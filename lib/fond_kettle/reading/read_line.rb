@@ -26,6 +26,11 @@ module FondKettle
         ingredient&.key == "unknown"
       end
 
+      # True for what runs off what lies in it: liquid and fat.
+      def runs?
+        !ingredient.nil? && (ingredient.liquid || ingredient.fat?)
+      end
+
       # Words of it that name it best, without what only describes.
       def names
         known = said.reject { |word| FondKettle::Dishes::Claims::EMPTY.include?(word) }

@@ -73,7 +73,7 @@ module FondKettle
 
       def body
         { "lines" => lines.map { |line| LineJson.call(line) }, "vessels" => vessels,
-          "steps" => course.steps.map { |step| step(step) }, **own_way }
+          "steps" => steps, **own_way }
       end
 
       # What of its way no step says.
@@ -107,8 +107,10 @@ module FondKettle
       end
 
       def way
-        kinds = course.vessels.to_h { |one| [one.key, one.kind] }
-        @way ||= WayReader.new(course.steps, lines, kinds, course.rice_vessel).method
+        @way ||= begin
+          kinds = course.vessels.to_h { |one| [one.key, one.kind] }
+          WayReader.new(course.steps, lines, kinds, course.rice_vessel).method
+        end
       end
 
       def asked
@@ -122,24 +124,28 @@ module FondKettle
         end
       end
 
-      def step(step)
-        { "id" => step.id, "say" => step.clause.say, "kind" => step.kind, "vessel" => step.vessel,
-          **manner(step), "takes" => step.takes.map { |index, share| take(index, share) },
-          "from" => step.from.map { |key| pour(key, step) }, "rice" => step.rice,
-          "at_min" => ToldMinute.of(step, before(step)),
-          "beside" => step.beside }.compact
+      def steps
+        course.steps.each_with_index.map { |step, index| step(step, course.steps.first(index)) }
       end
 
-      def manner(step)
+      # `before`: the ReadSteps before it.
+      def step(step, before)
+        { "id" => step.id, "say" => step.clause.say, "kind" => step.kind, "vessel" => step.vessel,
+          **manner(step, before), "takes" => step.takes.map { |index, share| take(index, share) },
+          "from" => step.from.map { |key| pour(key, step, before) },
+          "rice" => step.rice, "at_min" => ToldMinute.of(step, before), "beside" => step.beside }.compact
+      end
+
+      def manner(step, before)
         say = step.clause.say
         { "minutes" => step.clause.minutes, "hands_on" => !Care::Kinds.fetch(step.kind).unattended?,
           "heat" => said(HEATS, say), "lid" => said(LIDS, say), "until" => step.clause.until,
-          "oven_c" => (oven_c(step) if OVEN.include?(step.kind)) }
+          "oven_c" => (oven_c(step, before) if OVEN.include?(step.kind)) }
       end
 
       # The oven's heat at a step: as its own words say, else as was said last before it.
-      def oven_c(step)
-        so_far = before(step).select { |one| OVEN.include?(one.kind) }
+      def oven_c(step, before)
+        so_far = before.select { |one| OVEN.include?(one.kind) }
         [step, *so_far.reverse].lazy.filter_map { |one| Measure::Degrees.first(one.clause.say) }.first
       end
 
@@ -151,17 +157,12 @@ module FondKettle
         @rice_liquid ||= RiceLiquid.new(lines, way.first)
       end
 
-      # ReadSteps before one.
-      def before(step)
-        course.steps.take_while { |one| one != step }
-      end
-
       # Of a broth so much is poured as its words say, and so much is taken out.
-      def pour(key, step)
+      def pour(key, step, before)
         say = step.clause.say
         broth = BrothGiven.in?(say) && [nil, key].include?(step.broth)
         weight_g = broth ? BrothGiven.weight_g(say)&.round(1) : nil
-        needed = weight_g.nil? && rice_liquid.in?(key, step, before(step))
+        needed = weight_g.nil? && rice_liquid.in?(key, step, before)
         return { "vessel" => key, "as" => NEEDED } if needed
 
         { "vessel" => key, "what" => (LIQUID if weight_g), "g" => weight_g,

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../dishes/contradictions"
+require_relative "../dishes/graph/planned_way"
 require_relative "../measure/degrees"
 
 module FondKettle
@@ -12,8 +13,6 @@ module FondKettle
       POURED = %w[covered-pot rice-cooker toasted-pilaf oven-pilaf open-then-covered broth-under-rice
                   one-pot-sauce mixed-rice].freeze
       FAHRENHEIT = /\d{3}\s*°?\s*F\b|\bdegrees\s+F/i
-      TURNED_OUT = "turned-out"
-      BOILED_FIRST = "par-boil"
       AS_LAYERS = "The rice is boiled before it is laid in: it is planned as layers, then turned out."
       HEAT = "%s is %d °C."
       LIQUID = "%d g of liquid for %d g of rice: by weight %s to 1. Is that meant?"
@@ -53,7 +52,7 @@ module FondKettle
 
       # How a cake is planned whose rice is boiled before it is laid in.
       def boiled_first
-        boils = @method == TURNED_OUT && @steps.find { |step| step.kind == BOILED_FIRST }
+        boils = Dishes::PlannedWay.boiled_first(@method, @steps)
         boils ? [remark(boils.id, AS_LAYERS)] : []
       end
 

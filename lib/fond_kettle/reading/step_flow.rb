@@ -115,7 +115,7 @@ module FondKettle
       end
 
       def solids?(named)
-        named.any? { |one| !stays?(@lines[one.index].ingredient) }
+        named.any? { |one| !stays?(@lines[one.index]) }
       end
 
       def poured(named, say)
@@ -131,12 +131,12 @@ module FondKettle
 
       # "Them": what lies in what it was cooked in, the fat and the liquid left behind.
       def lifted
-        there = @places.in(@vessels.giving(TAKE_OUT)).reject { |index| stays?(@lines[index].ingredient) }
+        there = @places.in(@vessels.giving(TAKE_OUT)).reject { |index| stays?(@lines[index]) }
         there.empty? ? @last_taken : there
       end
 
-      def stays?(food)
-        food.nil? || food.liquid || food.fat?
+      def stays?(line)
+        line.ingredient.nil? || line.runs?
       end
 
       # Where a line lies: what was kept of it, where the words speak of that; once the rice is in, both.

@@ -24,6 +24,7 @@ module FondKettle
         optional(:bowl).filled(:bool)
         optional(:never).array(:string)
       end
+      BLANK = { joins: false, apart: false, bowl: false, never: [].freeze }.freeze
       # Where a verb may begin: before it a sentence, a part of one, or what tells somebody to do it.
       BEFORE = /(?:\A|[,;:(–—-]\s*(?:(?:and|then|but|now)\s+)*|
                    \b(?:and|then|now|you|to|it|them|or|while)\s+)\z/ix
@@ -41,10 +42,7 @@ module FondKettle
       # All rows. Raises BadCatalogue.
       def all
         @all ||= Catalogue.read(File.join(DATA, "reading", "verbs.yml"), SCHEMA)
-                          .map do |row|
-          Verb.new(joins: false, apart: false, bowl: false, never: [].freeze,
-                   **row)
-        end.freeze
+                          .map { |row| Verb.new(**BLANK, **row) }.freeze
       end
 
       # The FoundVerbs of a text that are told to be done, from its front to its end.

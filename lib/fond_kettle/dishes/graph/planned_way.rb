@@ -16,15 +16,16 @@ module FondKettle
 
       # The method's key, nil: none is named.
       def key(graph)
-        return graph.method unless boiled_first?(graph)
+        return graph.method unless boiled_first(graph.method, graph.steps)
 
         cooked = graph.steps.any? { |step| step.rice == "before" && COOKS.include?(step.kind) }
         cooked ? COOKED_BASE : RAW_BASE
       end
 
-      # True for a cake whose rice is boiled before it is laid in.
-      def boiled_first?(graph)
-        graph.method == TURNED_OUT && graph.steps.any? { |step| step.kind == BOILED_FIRST }
+      # The step at which the rice of a cake is boiled before it is laid in, or nil; `method`: a key; `steps`:
+      # whatever has a kind.
+      def boiled_first(method, steps)
+        steps.find { |step| step.kind == BOILED_FIRST } if method == TURNED_OUT
       end
     end
   end

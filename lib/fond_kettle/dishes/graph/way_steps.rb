@@ -51,7 +51,7 @@ module FondKettle
 
       # True where the way boils its rice in plenty of water before it is layered.
       def par_boiled?
-        !@method.nil? && @method.sealed? && @method.phases.size > 1
+        !@method.nil? && @method.par_boils?
       end
 
       # Key of the vessel in which the rice is boiled in plenty of water before it is layered, or nil.

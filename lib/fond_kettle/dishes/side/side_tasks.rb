@@ -77,12 +77,8 @@ module FondKettle
       def say(step)
         words = VesselWords.sentence(step.say)
         vessel = @vessels.find { |one| one.key == step.vessel }
-        if vessel && @vessels.size > 1 && !VesselWords::NOWHERE.include?(step.kind)
-          VesselWords.in(vessel,
-                         words)
-        else
-          words
-        end
+        told = vessel && @vessels.size > 1 && !VesselWords::NOWHERE.include?(step.kind)
+        told ? VesselWords.in(vessel, words) : words
       end
 
       def heat(step, kind)
@@ -111,7 +107,7 @@ module FondKettle
       end
 
       def last_heated?(step)
-        heats = ->(one) { Care::Kinds.fetch(one.kind).then { |kind| kind.burner? || kind.oven? } }
+        heats = ->(one) { Care::Kinds.fetch(one.kind).heats? }
         heats.call(step) && step.kind != PREHEAT &&
           @graph.steps.none? { |one| later?(one, step) && one.vessel == step.vessel && heats.call(one) }
       end

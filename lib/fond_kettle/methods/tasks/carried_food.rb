@@ -29,8 +29,7 @@ module FondKettle
       end
 
       def heats?(stage)
-        kind = Care::Kinds.fetch(stage.kind)
-        kind.burner? || kind.oven?
+        Care::Kinds.fetch(stage.kind).heats?
       end
 
       # The stages at which its food is there, itself first.

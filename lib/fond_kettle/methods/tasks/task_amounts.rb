@@ -110,7 +110,7 @@ module FondKettle
       def cooked_before
         return [] unless BaseCooking.new(@request).any?
 
-        @whereto.base.select { |stage| Care::Kinds.fetch(stage.kind).then { |kind| kind.burner? || kind.oven? } }
+        @whereto.base.select { |stage| Care::Kinds.fetch(stage.kind).heats? }
                 .flat_map { |stage| @whereto.at(stage) } - apart
       end
 
