@@ -2,10 +2,10 @@
 
 require_relative "../../care/kind"
 require_relative "../../larder/ingredients"
+require_relative "../../vessels/food_way"
 require_relative "../claims"
 require_relative "../line"
 require_relative "graph_dish"
-require_relative "graph_order"
 
 module FondKettle
   module Dishes
@@ -46,7 +46,7 @@ module FondKettle
       # Care::Kinds of the steps at which each line (its index) is there after it went in.
       def later_kinds
         parts.each_with_index.to_h do |(step, _), index|
-          [index, GraphOrder.way(@steps, step).drop(1).map { |one| Care::Kinds.fetch(one.kind) }]
+          [index, Vessels::FoodWay.of(@steps, step).drop(1).map { |one| Care::Kinds.fetch(one.kind) }]
         end
       end
 

@@ -7,17 +7,6 @@ module FondKettle
     # What each step of a graph comes after: the steps that it names, those that make what it uses, and the
     # one before it in its vessel or out of it.
     class GraphOrder
-      # Of `steps` in their order those at which what goes in at one of them is there, that one first.
-      def self.way(steps, step)
-        held = [step.vessel]
-        later = steps.drop(steps.index(step) + 1).select do |one|
-          there = [one.vessel, *one.from.map(&:vessel)].intersect?(held)
-          held |= [one.vessel] if there
-          there
-        end
-        [step, *later]
-      end
-
       # `dish`: a GraphDish.
       def initialize(dish)
         @dish = dish

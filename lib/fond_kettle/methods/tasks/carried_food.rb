@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../care/kind"
+require_relative "../../vessels/food_way"
 
 module FondKettle
   module Methods
@@ -16,32 +17,30 @@ module FondKettle
 
       # Provisions that are heated last at a stage; of what nothing heats, those that go in at it.
       def at(stage)
-        return @amounts.provisions(stage) unless @made_in&.step(stage.key)
+        place = @made_in&.step(stage.key)
+        return @amounts.provisions(stage) unless place
 
-        here = @stages.select { |one| @made_in.step(one.key) && measured_at(one).equal?(stage) }
-        here.flat_map { |one| @amounts.provisions(one) }
+        here = places.select { |one| measured_at(one).equal?(place) }
+        here.flat_map { |one| @amounts.provisions(stage_of(one)) }
       end
 
       private
 
-      def measured_at(stage)
-        way(stage).reverse.find { |one| heats?(one) } || stage
+      # A MadeInStep of each stage that is done in one of the dish's vessels.
+      def places
+        @places ||= @stages.filter_map { |stage| @made_in.step(stage.key) }
       end
 
-      def heats?(stage)
-        Care::Kinds.fetch(stage.kind).heats?
+      def stage_of(place)
+        @stages.find { |stage| stage.key == place.key }
       end
 
-      # The stages at which its food is there, itself first.
-      def way(stage)
-        held = [@made_in.step(stage.key).vessel]
-        later = @stages.drop(@stages.index(stage) + 1).select do |one|
-          place = @made_in.step(one.key)
-          there = place && [place.vessel, *place.from.map(&:vessel)].intersect?(held)
-          held |= [place.vessel] if there
-          there
-        end
-        [stage, *later]
+      def measured_at(place)
+        Vessels::FoodWay.of(places, place).reverse.find { |one| heats?(one) } || place
+      end
+
+      def heats?(place)
+        Care::Kinds.fetch(stage_of(place).kind).heats?
       end
     end
   end
