@@ -122,9 +122,10 @@ quick = (1..30).map do |index|
   "#{index * 10} g #{%w[carrot tomato leek cumin][index % 4]}, number #{index} " \
     "| base"
 end.join("\n")
-lines = FondKettle::Dishes::QuickText.new.read(quick).lines
-dish = FondKettle::Dishes::Dish.of(title: "Dish", serves: 4.0, method: "covered-pot", grain: "basmati",
-                                   rice_g: 320.0, pan_mm: 240.0, lines: lines, steps: [], note: "")
+head = { title: "Dish", serves: 4.0, method: "covered-pot", grain: "basmati", rice_g: 320.0, pan_mm: 240.0 }
+graph = FondKettle::Reading::BarredDish.new(head, lines: quick, steps: "").call
+dish = FondKettle::Formats::StoredDish.of(graph, names: FondKettle::Larder::Names.ours,
+                                                 library: FondKettle::Methods::Library.ours)
 rescale_ms = Bench.median_ms(200) do |index|
   FondKettle::Dishes::Laying.supper(dish, 1.1 + (index / 100.0), request)
 end

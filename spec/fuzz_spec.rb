@@ -75,7 +75,7 @@ RSpec.describe "Noise" do
       text = noise.text
       broke = failure(enough_s) do
         FondKettle::Dishes::QuickText.new.read(text)
-        FondKettle::Dishes::QuickSteps.read(text)
+        FondKettle::Reading::BarredSteps.read(text)
         FondKettle::Measure::Amounts.new.read(text)
         answered_or_refused { FondKettle::Catalogue.parse(text, "noise") }
       end

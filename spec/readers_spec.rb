@@ -15,9 +15,9 @@ RSpec.describe "Readers of a cook's text" do
   names = FondKettle::Larder::Names.ours
   readers = {
     "lines" => ->(text) { FondKettle::Dishes::QuickText.new.read(text) },
-    "steps" => ->(text) { FondKettle::Dishes::QuickSteps.read(text) },
+    "steps" => ->(text) { FondKettle::Reading::BarredSteps.read(text) },
     "contradictions" => ->(text) { FondKettle::Dishes::Contradictions.in(text) },
-    "unread times" => ->(text) { FondKettle::Dishes::QuickSteps.unread(text) },
+    "unread times" => ->(text) { FondKettle::Reading::BarredSteps.unread(text) },
     "times" => ->(text) { FondKettle::Measure::Durations.all(text) },
     "figures" => ->(text) { FondKettle::Figures.read(text) },
     "heats" => ->(text) { FondKettle::Measure::Degrees.first(text) },

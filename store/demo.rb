@@ -3,6 +3,7 @@
 require "yaml"
 require_relative "../lib/fond_kettle/belief/belief"
 require_relative "../lib/fond_kettle/formats/plan_json"
+require_relative "../lib/fond_kettle/formats/stored_dish"
 require_relative "../lib/fond_kettle/formats/stored_request"
 require_relative "../lib/fond_kettle/house/composition"
 require_relative "../lib/fond_kettle/larder/grains"
@@ -11,6 +12,7 @@ require_relative "../lib/fond_kettle/methods/loads/loading"
 require_relative "../lib/fond_kettle/methods/library"
 require_relative "../lib/fond_kettle/methods/planning/planner"
 require_relative "../lib/fond_kettle/ground/paths"
+require_relative "../lib/fond_kettle/reading/reader"
 require_relative "household"
 
 module FondKettle
@@ -42,12 +44,19 @@ module FondKettle
           House::SHELF_KINDS.each_key do |table|
             @data.fetch(table, []).each { |record| @household.shelf(table).add(record) }
           end
-          YAML.safe_load_file(DISHES, symbolize_names: true).each { |dish| @household.dishes.add(dish) }
+          YAML.safe_load_file(DISHES).each { |text| @household.dishes.add(dish(text)) }
           @data[:log].each { |entry| cook(entry) }
         end
       end
 
       private
+
+      # A dish as it is told.
+      def dish(text)
+        read = Reading::Reader.new(text, names: @household.names, cups: @household.values(:cups),
+                                         library: @household.library).dish.merge("text" => text)
+        Formats::StoredDish.record(read, read)
+      end
 
       def cook(entry)
         pot = @household.shelf(:pots).all.find { |record| record[:name] == entry[:pot] }

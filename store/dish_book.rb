@@ -1,10 +1,6 @@
 # frozen_string_literal: true
 
 require "did_you_mean"
-require "json"
-require_relative "../lib/fond_kettle/dishes/dish"
-require_relative "../lib/fond_kettle/dishes/text/quick_steps"
-require_relative "../lib/fond_kettle/dishes/text/quick_text"
 require_relative "../lib/fond_kettle/formats/stored_dish"
 require_relative "shelf"
 
@@ -48,14 +44,11 @@ module FondKettle
         @database.read { |db| there(db).count }
       end
 
-      # A record as a Dishes::Dish, or of a side as a Dishes::GraphDish; `house`: `names` and `cups` as for
-      # Dishes::QuickText, `library`: the methods.
+      # A record as a Dishes::Dish, or of a side as a Dishes::GraphDish; `house`: `names` (Larder::Names),
+      # `cups` (Measure::Cups) and `library`, the methods.
       def value(record, **house)
         told = record.values_at(:graph, :answers)
-        return Formats::StoredDish.side(*told, **house) if side?(record)
-        return Formats::StoredDish.read(*told, **house) if told?(record)
-
-        typed(record, **house.slice(:names, :cups))
+        side?(record) ? Formats::StoredDish.side(*told, **house) : Formats::StoredDish.read(*told, **house)
       end
 
       # True for a record of a dish without rice.
@@ -73,21 +66,7 @@ module FondKettle
         all.select { |record| side?(record) }
       end
 
-      # True for a record that is told in a cook's own words.
-      def told?(record)
-        !record[:graph].to_s.empty?
-      end
-
       private
-
-      def typed(record, names:, cups:)
-        read = Dishes::QuickText.new(names: names, cups: cups).read(record[:lines])
-        grain, rice_g = read.rice || record.values_at(:grain, :rice_g)
-        Dishes::Dish.of(title: record[:title], serves: record[:serves], method: record[:method],
-                        grain: grain, rice_g: rice_g, pan_mm: record[:pan_mm], lines: read.lines,
-                        steps: Dishes::QuickSteps.read(record[:steps]),
-                        note: record[:note], way: Dishes::Way.of(JSON.parse(record[:way])))
-      end
 
       def there(db)
         db[:dishes].where(removed_at: nil)

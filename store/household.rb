@@ -18,6 +18,7 @@ require_relative "folder"
 require_relative "journal"
 require_relative "kept_book"
 require_relative "meal_book"
+require_relative "old_dishes"
 require_relative "old_requests"
 require_relative "method_files"
 require_relative "portion_book"
@@ -49,7 +50,7 @@ module FondKettle
         open_books
         take_methods_in
         @method_files.finish
-        OldRequests.new(self).bring_forward
+        [OldDishes, OldRequests].each { |old| old.new(self).bring_forward }
         # A demo's kitchen comes with all that is in it (Demo).
         add_kitchen("My kitchen", demo: false) unless demo || kitchen
       end

@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 require "json"
-require_relative "../../lib/fond_kettle/formats/dish_json"
 require_relative "../../lib/fond_kettle/formats/dish_markdown"
 require_relative "../../lib/fond_kettle/formats/recipe_ld"
 require_relative "../../lib/fond_kettle/ground/errors"
@@ -26,12 +25,12 @@ module FondKettle
         dish = @household.dish(record)
         side = @household.dishes.side?(record)
         raise NotFound, ONLY_JSON if side && kind != "json"
-        return JSON.pretty_generate(side ? dish.data : Formats::DishJson.call(dish)) if kind == "json"
+        return JSON.pretty_generate(side ? dish.data : dish.graph.data) if kind == "json"
 
         plan = App::LookAtPlan.new(in_own_amount(record), @kitchen).plan
-        return Formats::DishMarkdown.call(dish, plan, plan.request.grain) if kind == "md"
+        return Formats::DishMarkdown.call(dish, plan) if kind == "md"
 
-        JSON.pretty_generate(Formats::RecipeLd.call(dish, plan, plan.request.grain))
+        JSON.pretty_generate(Formats::RecipeLd.call(dish, plan))
       end
 
       private

@@ -4,6 +4,7 @@ require "json"
 require_relative "../../lib/fond_kettle/formats/stored_dish"
 require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/ground/field_schema"
+require_relative "../../lib/fond_kettle/ground/limits"
 require_relative "../../lib/fond_kettle/reading/answers"
 require_relative "../../lib/fond_kettle/reading/reader"
 require_relative "both_ways"
@@ -27,8 +28,13 @@ module FondKettle
         end
       end
       TITLES = { "text" => "The dish in your words", **BothWays.titles(WAY) }.freeze
+      # What may be told of the whole dish.
+      HEADS = { "serves" => "For how many?", "rice_g" => "How much of which rice?",
+                "method" => "Cooked like?" }.freeze
       # What keeps it from being planned at all.
       RICE = "says no rice with its amount: write it, 400 g basmati, or answer below (for a side: none)"
+      RICE_G = "must come to between #{Limits::RICE_G.min} g and " \
+               "#{Limits::RICE_G.max / 1000} kg of rice".freeze
       SCHEMA = Schema.params do
         required(:text).filled(:string, max_size?: Reading::Reader::MOST)
         FieldSchema.declare(self, WAY, numbers: NUMBERS, optional: true)
@@ -53,6 +59,15 @@ module FondKettle
         read = JSON.parse(record[:graph])
         new({ "text" => read["text"], "answers" => JSON.parse(record[:answers]), **ReadBefore.fields(read),
               **OwnWay.texts(JSON.parse(record[:way])) }, household)
+      end
+
+      # A form of what came in (as Formats::DishReader reads it). Raises InvalidInput where a dish of schema 2
+      # does not hold together.
+      def self.imported(read, household)
+        return new({ "text" => read.text }, household) unless read.is_a?(Hash)
+
+        Formats::GraphDishReader.new(read, names: household.names).dish
+        of_dish(read, household)
       end
 
       # A form filled with a dish of schema 2 (a hash) that came from elsewhere.
@@ -108,6 +123,14 @@ module FondKettle
         @read ? @read.fetch("asked", []).map { |question| asked_of(question) } : []
       end
 
+      # An Asked for each thing of the whole dish that may be told though it was read.
+      def heads
+        return [] unless @read
+
+        open = @read.fetch("asked", []).map { |one| one["of"] }
+        HEADS.except(*open).map { |of, words| asked_of({ "of" => of, "question" => words }) }
+      end
+
       # Fields in which this form differs from another ToldDishForm (BothWays::Difference).
       def differences(other)
         BothWays.of(TITLES, *[self, other].map { |form| TITLES.to_h { |name, _| [name, form[name.to_sym]] } })
@@ -115,11 +138,7 @@ module FondKettle
 
       # Attributes that the store keeps.
       def attributes
-        { title: dish["title"], serves: dish["serves"] || Formats::GraphDishReader::SERVES,
-          method: dish.fetch("method", ""), grain: dish.fetch("grain", ""), rice_g: dish["rice_g"] || 0.0,
-          pan_mm: nil, note: "", lines: texts("lines", "text"), steps: texts("steps", "say"),
-          way: JSON.generate(way.settings), graph: JSON.generate(@read),
-          answers: JSON.generate(@answers.map(&:to_h)) }
+        Formats::StoredDish.record(@read, dish, answers: @answers, way: way.settings)
       end
 
       private
@@ -143,12 +162,17 @@ module FondKettle
       # What was read of the same text before, else what is read of it now, with its own way.
       def reading(typed)
         before = ReadBefore.of(typed, @typed[:text], @household.names) unless typed.key?("anew")
-        read = before || Reading::Reader.new(@typed[:text], **house).dish.merge("text" => @typed[:text])
+        read = before || anew
         said = way.settings.to_h { |key, one| [key.to_s, whole(one)] }
         own = { **read.fetch("way", {}).except(*OWN), **said }
         own.empty? ? read.except("way") : read.merge("way" => own)
       rescue InvalidInput => e
         problem(e.problems.first[:message])
+      end
+
+      def anew
+        reader = Reading::Reader.new(@typed[:text], **house, library: @household.library)
+        reader.dish.merge("text" => @typed[:text])
       end
 
       # A whole number as one: changes of water are counted.
@@ -175,6 +199,7 @@ module FondKettle
       def check
         return Formats::GraphDishReader.new(dish, names: @household.names, stored: true).dish if side?
         return problem(RICE) unless dish["grain"] && dish["rice_g"]
+        return problem(RICE_G) unless Limits::RICE_G.cover?(dish["rice_g"])
 
         Formats::StoredDish.of(dish, names: @household.names, library: @household.library, stored: true)
       rescue InvalidInput => e
@@ -184,10 +209,6 @@ module FondKettle
       def problem(message)
         @problems << { field: "text", message: message }
         nil
-      end
-
-      def texts(list, field)
-        dish[list].filter_map { |one| one[field] }.join("\n")
       end
     end
   end

@@ -74,7 +74,7 @@ RSpec.describe "What was removed, in the browser", :browser do
   it "is found under Removed, by keyboard, and Safekeeping puts a whole kitchen back" do
     visit "/safekeeping"
     click_button "Make one here, now"
-    expect(page).to have_css(".copies li", text: "13 dishes")
+    expect(page).to have_css(".copies li", text: "14 dishes")
     remove_record("pots-4")
     visit "/removed"
     find(".removed button", match: :first).send_keys(:enter)
@@ -85,7 +85,7 @@ RSpec.describe "What was removed, in the browser", :browser do
     expect(page).to have_css(".put-back", text: "4 pots")
     expect(page).to be_accessible
     click_button "Put it back"
-    expect(page).to have_css(".notice", text: "5 pots, 13 dishes")
+    expect(page).to have_css(".notice", text: "5 pots, 14 dishes")
     visit "/cupboard"
     expect(page).to have_css("#pots-4", text: "Wide pan")
   end

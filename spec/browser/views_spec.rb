@@ -66,12 +66,14 @@ RSpec.describe "Every view", :browser do
     end
   end
 
-  it "has the fields of a dish within a phone, one under the other" do
+  it "has a dish and what was read of it within a phone, one under the other" do
     resize(390, 844)
     visit "/dishes/3/edit"
-    find("summary", text: "The lines as fields").click
-    expect(sticking_out(".line-fields *")).to eq([])
-    expect(page).to have_css(".line-fields td[data-head='Amount'] .input")
+    find("summary", text: "For how many, rice or way is another").click
+    expect(sticking_out(".told-page *")).to eq([])
+    fill_in "For how many?", with: "7"
+    click_button "Read it so"
+    expect(page).to have_css(".told-read .lead", text: "for 7")
     expect(page).to be_accessible
   end
 

@@ -1,6 +1,10 @@
 # frozen_string_literal: true
 
+require_relative "../support/suppers"
+
 RSpec.describe FondKettle::Care::Cautions do
+  include Support::Suppers
+
   library = FondKettle::Methods::Library.ours
 
   # The same methods with every step renamed and reworded.
@@ -81,10 +85,7 @@ RSpec.describe FondKettle::Care::Cautions do
   end
 
   it "count food that nobody knows as food that may be raw" do
-    lines = FondKettle::Dishes::QuickText.new.read("200 g dragon | base").lines
-    dish = FondKettle::Dishes::Dish.of(title: "Dragon", serves: 4.0, method: "covered-pot", grain: "basmati",
-                                       rice_g: 300.0, pan_mm: nil, lines: lines, steps: [], note: "")
-    plan = FondKettle::Dishes::Laying.supper(dish, 1.0, request_for(basic_request)).plan
+    plan = supper(dish("200 g dragon | base")).plan
     expect(plan.cautions.keys.map(&:code)).to include("unknown-food")
     expect(plan.tasks.map(&:core_c).compact).to eq([74])
   end

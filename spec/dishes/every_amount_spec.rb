@@ -12,15 +12,11 @@ RSpec.describe "Every amount in the step where it goes in, once" do
         .transform_values { |amounts| amounts.sum(&:g) if amounts.all?(&:g) }
   end
 
-  # What goes in of each line, but for the liquid that the model answers for, and for what stands nowhere
-  # until the cook has said where: [name, grams, nil where a weight is not known].
+  # What goes in of each line, but for the liquid that the model answers for: [name, grams, nil where a
+  # weight is not known].
   def written(supper)
-    placing = supper.dish.placing
-    supper.lines.each_with_index.reject { |scaled, _| scaled.line.equal?(supper.dish.main_liquid) }
-          .filter_map do |scaled, index|
-      share = placing.placed_share(scaled.line, index, 1.0)
-      [scaled.line.name.downcase, scaled.g && (scaled.g * share)] if share.positive?
-    end
+    supper.lines.reject { |scaled| scaled.line.equal?(supper.dish.main_liquid) }
+          .map { |scaled| [scaled.line.name.downcase, scaled.g] }
   end
 
   # Grams of one pot by name, nil where a weight is not known: of lines, rice and liquid.
@@ -36,9 +32,8 @@ RSpec.describe "Every amount in the step where it goes in, once" do
 
   def expect_whole(supper, label)
     found = sums(supper.plan)
-    unplaced = supper.dish.placing.unplaced.map { |index| supper.dish.lines[index].name }
-    asked = supper.warnings.select { |one| %w[unplaced wet-into-fat].include?(one.code) }.map(&:say).join(" ")
-    unplaced.each { |name| expect(asked.downcase).to include(name.downcase) }
+    asked = supper.warnings.select { |one| one.code == "asked" }.map(&:say).join(" ")
+    supper.dish.graph.foods.each { |food| expect(asked.downcase).to include(food.name.downcase[0, 4]) }
     wanted(supper).each do |name, grams|
       expect(found).to have_key(name), "#{label}: #{name} in no step"
       expect(found[name]).to be_within(1e-6).of(grams), "#{label}: #{name}" if grams

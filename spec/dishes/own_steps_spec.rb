@@ -23,23 +23,17 @@ RSpec.describe FondKettle::Dishes::OwnSteps do
     expect(baked.slot.after.map(&:task)).to include(heated.id)
   end
 
-  it "roasts before it rinses, where nothing soaks meanwhile" do
-    roasted = supper(dish("50 g almonds | finish", steps: "Roast almonds | while it soaks | fry | 4 min"),
-                     soak: { "minutes" => 0 }).plan
-    kinds = roasted.starts.sort_by { |start| -start.before_min }.map { |start| start.task.kind.key }
-    expect(kinds.first(3)).to eq(%w[fry rinse drain])
-  end
-
   it "looks at what is fried while the rice rests where it lies, and brings it to the table" do
     steps = "Brown the chicken | fry | 5 min\nFry the eggs | while it rests | fry | 3 min"
     plan = supper(dish("3 eggs | beside\n200 g chicken | base", steps: steps)).plan
     said = plan.tasks.to_h { |task| [task.say, task] }
-    frying, looking, measuring = said.values_at("Fry the eggs", *said.keys.grep(/egg: white and yolk|74 °C/))
+    frying, looking, measuring =
+      said.values_at("In a pan: fry the eggs", *said.keys.grep(/egg: white and yolk|74 °C/))
     starts = plan.starts.to_h { |start| [start.task.id, start.before_min] }
     before = [frying, looking, measuring].map { |task| starts[task.id] }
     expect(before).to eq(before.sort.reverse)
     expect(before.first - before[1]).to be_between(3, 5)
-    expect(said["Serve, with this beside it"].amounts.map(&:told)).to eq(["the eggs"])
+    expect(plan.starts.last.task.say).to eq("Serve it with the eggs")
     expect(said.keys.grep(/71 °C/)).to eq([looking.say])
   end
 end

@@ -33,7 +33,9 @@ RSpec.describe FondKettle::Dishes::Scaling do
   end
 
   it "finds the factor for what there is" do
-    chicken, chilli = dish(lines).lines.values_at(8, 3)
+    chicken, chilli = %w[chicken chilli].map do |key|
+      dish(lines).lines.find { |line| line.ingredient.key == key }
+    end
     expect(described_class.factor_for(chicken, 640)).to be_within(1e-9).of(640 / 600.0)
     expect((described_class.factor_for(chilli, 32)**0.75) * chilli.g).to be_within(1e-9).of(32)
     expect(described_class.factor_for(dish("1 bay leaf | fixed").lines.first, 3)).to be_nil

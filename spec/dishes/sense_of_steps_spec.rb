@@ -36,7 +36,8 @@ RSpec.describe "What makes no sense in a dish's steps" do
       expect(said("1 tsp salt", steps,
                   **own)).to include("disagrees" => words)
     end
-    expect(said("200 g lamb | base | out")).to include("disagrees" => /no broth to lift it from/)
+    expect(barred("200 g lamb | base | out")["remarks"])
+      .to contain_exactly(include("say" => /no broth to lift it from/))
   end
 
   it "is a portion that is hardly one, or two" do

@@ -17,8 +17,8 @@ RSpec.describe FondKettle::Dishes::Sense do
     %w[finish beside].each do |stage|
       expect(codes("200 g dried kidney beans | #{stage}")).to include("not-safe")
     end
-    ["Fry the onions | fry | 40 min",
-     "Keep just below a simmer, do not let them boil | 40 min"].each do |steps|
+    ["Fry the lentils | fry | 40 min",
+     "Keep the lentils just below a simmer, do not let them boil | 40 min"].each do |steps|
       expect(codes("200 g red lentils | base", steps: steps)).to include("not-safe")
     end
     expect(codes("200 g cooked kidney beans | finish\n3 leeks | base")).not_to include("not-safe")

@@ -15,7 +15,7 @@ RSpec.describe FondKettle::Dishes::Shopping do
     expect(items["basmati"].buy_g).to be_within(1e-6).of(56)
     expect(list.to_buy.map(&:key)).not_to include("onion")
     expect(list.ahead.first.say).to include("soak in plenty of water")
-    expect(list.ready.map(&:stage)).to eq(%w[base base liquid finish])
+    expect(list.ready.map(&:stage)).to eq(%w[with with with finish])
   end
 
   it "adds up what is needed twice, whatever it was counted in, and takes from the cupboard once" do
@@ -35,7 +35,7 @@ RSpec.describe FondKettle::Dishes::Shopping do
     expect(whole.liquid_g).to eq(0)
     list = described_class.new(whole, FondKettle::Measure::House.with(nil), {})
     expect(list.items.map(&:name)).to contain_exactly("Basmati", "tomatoes")
-    expect(list.ready.map { |ready| [ready.name, ready.measured.words] }.last).to eq(%w[stock none])
+    expect(list.ready.map { |ready| [ready.name, ready.measured.words] }).to include(%w[stock none])
     expect(whole.warnings.map(&:code)).not_to include("not-counted")
   end
 

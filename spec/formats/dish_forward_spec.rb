@@ -1,35 +1,27 @@
 # frozen_string_literal: true
 
-require_relative "../support/graphs"
-require_relative "../support/scaled_dishes"
-require_relative "../../lib/fond_kettle/formats/dish_json"
+require_relative "../support/typed_dishes"
 
 RSpec.describe FondKettle::Formats::DishForward do
-  include Support::Graphs
-
-  # A demo dish as JSON of schema 1, in the pot and at the height of its own plan.
-  def request(supper)
-    dish = JSON.parse(JSON.generate(FondKettle::Formats::DishJson.call(supper.dish)))
-    pot = supper.plan.request.vessel
-    { "dish" => described_class.new(dish).call, "altitude_m" => supper.plan.request.altitude_m,
-      "vessel" => %i[diameter_mm height_mm material kg lid].to_h { |key| [key.to_s, pot.public_send(key)] } }
+  it "plans every dish that was typed as it was planned then: water, salt, allergens, cautions" do
+    seen = 0
+    Support::TypedDishes.suppers do |title, planned, laid|
+      seen += 1
+      water_g = planned["liquid_g"]
+      expect(laid.liquid_g).to be_within(0.03 * [water_g, 300].max).of(water_g), title
+      expect(laid.salt.total_g).to be_within(0.3).of(planned["salt_g"]), title
+      expect(laid.allergens).to eq(planned["allergens"]), title
+      expect(laid.plan.cautions.keys.map(&:code)).to match_array(planned["cautions"]), title
+    end
+    expect(seen).to eq(13)
   end
 
-  it "plans every demo dish as a graph as it was planned of its typed lines: water, salt, each line once" do
-    seen = []
-    Support::ScaledDishes.suppers do |supper, _|
-      next unless (supper.factor - 1).abs < 1e-9
-
-      seen << supper.dish.title
-      laid = laid(request(supper)).supper
-      expect(laid.liquid_g).to be_within(0.02 * [supper.liquid_g, 300].max).of(supper.liquid_g),
-                               supper.dish.title
-      expect(laid.salt.total_g).to be_within(0.3).of(supper.salt.total_g), supper.dish.title
-      expect(laid.allergens).to eq(supper.allergens), supper.dish.title
-      expect(laid.plan.cautions.keys.map(&:code)).to match_array(supper.plan.cautions.keys.map(&:code)),
-                                                     supper.dish.title
+  it "reads the text that it makes of each as it brought the dish forward" do
+    Support::TypedDishes.all.each do |typed|
+      dish = described_class.new(typed["dish"]).call
+      again = FondKettle::Reading::Reader.new(dish["text"]).dish
+      expect(again).to eq(dish.except("text")), dish["title"]
     end
-    expect(seen.size).to eq(13)
   end
 
   it "makes vessels of headings, and says what is wrong with the old one" do

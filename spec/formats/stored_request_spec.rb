@@ -45,7 +45,7 @@ RSpec.describe FondKettle::Formats::StoredRequest do
   it "holds the dish, the layers and the pieces too" do
     Dir.mktmpdir do |folder|
       household = Support::DemoKitchen.open(folder)
-      typed = household.dishes.all.map { |dish| { "dish" => dish[:id].to_s, "guests" => "3" } }
+      typed = household.dishes.with_rice.map { |dish| { "dish" => dish[:id].to_s, "guests" => "3" } }
       typed << { "grain" => "basmati", "method" => "sealed-raw-base", "for" => "amount", "amount" => "400",
                  "layer" => ["base 0.5", "rice 1", "base 0.5", "coloured-milk 60"] }
       typed << { "grain" => "short-white", "method" => "shaped", "for" => "amount", "amount" => "420",

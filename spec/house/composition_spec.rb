@@ -1,6 +1,10 @@
 # frozen_string_literal: true
 
+require_relative "../support/suppers"
+
 RSpec.describe FondKettle::House::Composition do
+  include Support::Suppers
+
   house = FondKettle::House
   kit = FondKettle::Kit
   library = FondKettle::Methods::Library.ours
@@ -79,9 +83,7 @@ RSpec.describe FondKettle::House::Composition do
   end
 
   it "takes the pot nearest to the dish's own width, the smallest larger that fits, rounds in the largest" do
-    dish = FondKettle::Dishes::Dish.of(title: "D", serves: 4.0, method: "covered-pot", grain: "basmati",
-                                       rice_g: 320.0,
-                                       pan_mm: 205.0, lines: [], steps: [], note: "")
+    dish = dish("", pan_mm: 205.0)
     used = lambda do |grams|
       request = made(dish: dish, quantity: house::Quantity.of(by: "amount", amount: grams)).request
       [request.vessel.diameter_mm, request.pots_there]

@@ -58,7 +58,7 @@ RSpec.describe "Rounds in one pot" do
     made = FondKettle::Dishes::Laying.supper(onions, 3.0, asked)
     ids = made.plan.tasks.map(&:id)
     expect(made.batches).to be > 1
-    expect(ids.index("part")).to be_between(ids.index("base.cook.onion") + 1,
+    expect(ids.index("part")).to be_between(ids.index("base.cook.dish-1") + 1,
                                             ids.index("base.cook.toast") - 1)
   end
 
@@ -82,7 +82,7 @@ RSpec.describe "Rounds in one pot" do
     )
     toasts = made.plan.tasks.select { |task| task.kind.key == "toast" }
     expect([toasts.size, made.plan.tasks.count do |task|
-      task.id.start_with?("base.cook.onion")
+      task.id.start_with?("base.cook.dish-1")
     end]).to eq([made.batches, 1])
     expect(sum(made.plan.tasks, "basmati")).to be_within(1).of(1280)
   end

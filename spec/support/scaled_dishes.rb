@@ -18,14 +18,21 @@ module Support
 
     # Yields each supper with the household's Measure::House.
     def suppers
-      Dir.mktmpdir do |folder|
-        household = FondKettle::Store::Household.new(folder, demo: true)
-        FondKettle::Store::Demo.fill(household, Time.utc(2026, 5, 9))
-        household.dishes.all.each do |record|
+      in_demo do |household|
+        household.dishes.with_rice.each do |record|
           numbers(household, household.dish(record)) do |supper|
             yield supper, household.shelves.measures
           end
         end
+      end
+    end
+
+    # Yields the demo's household.
+    def in_demo
+      Dir.mktmpdir do |folder|
+        household = FondKettle::Store::Household.new(folder, demo: true)
+        FondKettle::Store::Demo.fill(household, Time.utc(2026, 5, 9))
+        yield household
         household.close
       end
     end

@@ -35,6 +35,7 @@ module Support
       grain = method.suits.include?("clinging") ? "short-white" : "basmati"
       record = household.dishes.add(**dish, serves: 4.0, method: method.key, rice_g: 320.0, pan_mm: 240.0,
                                             grain: grain, note: "")
+      FondKettle::Store::OldDishes.new(household).bring_forward
       sheet = sheet(household, record)
       ["== #{method.name}: #{dish[:title]}", sheet.lead.delete("*"),
        *sheet.warnings.map { |said| "! #{said}" }, *sheet.starts.map { |start| step(start) }, ""].join("\n")

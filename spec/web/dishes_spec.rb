@@ -2,6 +2,7 @@
 
 require "nokogiri"
 require_relative "../support/served_kitchen"
+require_relative "../support/typed_dishes"
 
 RSpec.describe "Dishes and evenings, as pages" do
   include Support::ServedKitchen
@@ -10,10 +11,12 @@ RSpec.describe "Dishes and evenings, as pages" do
     household.dishes.search("leek").first
   end
 
-  def fields(**changes)
-    { "title" => "Test pot", "serves" => "4", "rice" => "1 1/2 jam glasses", "grain" => "basmati",
-      "method" => "covered-pot", "lines" => "2 onions | base", "steps" => "",
-      "note" => "" }.merge(changes.transform_keys(&:to_s))
+  # A form's fields with the text of a dish; `more`: fields beside it.
+  def fields(more = {}, **changes)
+    told = { "title" => "Test pot", "serves" => "4", "rice" => "1 1/2 jam glasses", "grain" => "basmati",
+             "method" => "covered-pot", "lines" => "2 onions | base",
+             "steps" => "" }.merge(changes.transform_keys(&:to_s))
+    { "text" => Support::TypedDishes.text(told), **more }
   end
 
   def problems
@@ -23,31 +26,26 @@ RSpec.describe "Dishes and evenings, as pages" do
   it "keeps a dish as typed, rice in the house's own cup" do
     send_form "/dishes", fields
     follow_redirect!
-    expect(page.text).to include("Test pot", "246 g", "2 onions")
-    expect(household.dishes.find(14)[:rice_g]).to be_within(0.1).of(1.5 * 210 * 0.78)
+    expect(page.text).to include("Test pot", "245 g", "2 onions")
+    expect(household.dishes.titled("Test pot")[:rice_g]).to be_within(0.1).of(1.5 * 210 * 0.78)
   end
 
   it "refuses what cannot be, at the field, and loses nothing" do
-    refusals = { { "title" => "" } => /must be given/, { "serves" => "nobody" } => /must be a number/,
-                 { "rice" => "a lot" } => /such as 320 g/, { "rice" => "2 g" } => /between 10 g and 20 kg/,
-                 { "method" => "microwave" } => /must be one of/,
-                 { "pan_mm" => "9000" } => /between 80 and 600/,
-                 { "lines" => "1 g salt
-" * 501 } => /at most 500 lines/, { "title" => "x" * 121 } => /at most 120/ }
-    refusals.each do |change, words|
-      send_form "/dishes", fields(note: "Kept.").merge(change)
-      expect(last_response.status).to eq(422), change.keys.first
-      expect(problems.join).to match(words)
-      expect(page.at_css("#note").text).to include("Kept.")
+    refusals = { fields(rice: nil) => /says no rice with its amount/, fields(rice: "2 g") => /rice/,
+                 fields({ "way_soak" => "9000" }) => /between/, { "text" => "" } => /must be given/ }
+    refusals.each do |sent, words|
+      send_form "/dishes", sent
+      expect([last_response.status, problems.join]).to match([422, words])
+      expect(page.at_css("#text").text.strip).to eq(sent["text"].strip)
     end
-    expect(household.dishes.count).to eq(13)
+    expect(household.dishes.count).to eq(14)
   end
 
   it "asks about lines and contradictions before and after saving, and saves all the same" do
     send_form "/dishes/look", fields(lines: "150 g kohlrabi | base\n450 g (2 lb) chicken | purple")
-    asked = page.at_css(".asked").text
-    expect(asked).to include("What is “kohlrabi”: raw meat or fish", "“purple” says neither",
-                             "cannot both be true")
+    expect(page.at_css(".asked").text).to include("What is “kohlrabi”: raw meat or fish")
+    expect(page.at_css("[aria-label='Odd in it']").text).to include("“purple” says neither",
+                                                                    "cannot both be true")
     send_form "/dishes", fields(lines: "150 g kohlrabi | base")
     expect(last_response.status).to eq(303)
   end
@@ -57,56 +55,34 @@ RSpec.describe "Dishes and evenings, as pages" do
                    steps: "Marinate the goat | marinate | overnight\n" \
                           "Fry the onions in the ghee | fry | 15 min")
     send_form "/dishes/look", typed
-    expect(page.at_css("[aria-label='Asked about this dish']").text)
-      .to include("Where does yoghurt go in? No step names it: planned into “Marinate the goat”")
-    expect(page.text.scan("Where does yoghurt go in").size).to eq(1)
+    expect(page.at_css(".asked").text)
+      .to include("Where does the yoghurt go in? No step names it: planned into “Marinate the goat”")
+    expect(page.css(".asked .question label").map(&:text).grep(/yoghurt/).size).to eq(1)
     send_form "/dishes", typed
     follow_redirect!
-    expect(page.at_css(".warnings").text).to include("Where does yoghurt go in?")
-  end
-
-  it "turns fields into text" do
-    leeks = { "amount" => "3", "unit" => "", "name" => "leeks", "note" => "in | rings", "stage" => "base",
-              "state" => "reduced",
-              "scales" => "people" }
-    line = { "0" => leeks, "1" => { "amount" => "", "name" => "" } }
-    send_form "/dishes/look", fields(use: "fields", line: line)
-    expect(page.at_css("#lines").text.strip).to eq("3 leeks, in / rings | base | reduced | people")
-  end
-
-  it "keeps what was changed in the text and in the fields" do
-    leeks = { "amount" => "4", "name" => "leeks", "stage" => "base", "state" => "raw", "scales" => "people" }
-    salt = { "amount" => "1", "unit" => "tsp", "name" => "salt", "stage" => "with", "state" => "raw",
-             "scales" => "finished" }
-    send_form "/dishes/look",
-              fields(use: "fields", fields_of: "3 leeks | base\n1 tsp salt",
-                     line: { "0" => leeks, "1" => salt },
-                     lines: "3 leeks | base\n1 tsp salt\n2 peas")
-    expect(page.at_css("#lines").text.strip.lines.map(&:strip)).to eq(["3 leeks | base", "1 tsp salt",
-                                                                       "2 peas",
-                                                                       "4 leeks | base | people"])
-    expect(page.at_css(".understood").text).to include("540 g leek in the base", "6 g salt with the rice")
+    expect(page.at_css(".warnings").text).to include("Where does the yoghurt go in?")
   end
 
   it "shows two people saving one dish that somebody was first" do
-    change = fields(lock_version: "0", title: "First")
-    send_form "/dishes/#{leek[:id]}", change
-    send_form "/dishes/2", change.merge("title" => "Second")
-    expect([last_response.status, page.at_css("#title")["value"]]).to eq([409, "Second"])
+    send_form "/dishes/#{leek[:id]}", fields({ "lock_version" => "0" }, title: "First")
+    second = fields({ "lock_version" => "0" }, title: "Second")
+    send_form "/dishes/2", second
+    expect([last_response.status, page.at_css("#text").text]).to match([409, /\A\s*Second/])
     expect(household.dishes.find(2)[:title]).to eq("First")
-    send_form "/dishes/2",
-              change.merge("title" => "Second", "lock_version" => page.at_css("[name=lock_version]")["value"])
+    send_form "/dishes/2", second.merge("lock_version" => page.at_css("[name=lock_version]")["value"])
     expect(household.dishes.find(2)[:title]).to eq("Second")
   end
 
-  it "shows where else a line goes, what becomes of it, and when a step is done" do
+  it "shows where a line goes in, and tells what may be left out apart" do
     send_form "/dishes", fields(lines: "2 leeks | half base | half finish\n40 g cashews | finish | optional",
                                 steps: "Roast the cashews | while it soaks | fry | 4 min\n" \
                                        "Stir in the leeks | at 10 min | mix")
     follow_redirect!
-    expect(page.css(".dish-page .hint").map(&:text)).to eq(["1/2 in the base, 1/2 at the end", "optional"])
-    expect(page.css(".dish-page .steps li").map(&:text)).to eq(["Roast the cashews, while it soaks, 4 min",
-                                                                "Stir in the leeks, at 10 min"])
+    expect(page.at_css(".dish-page").text).to include("in goes 1/2 of the leeks")
+    expect(page.css(".read-list li").map { |one| one.at_css(".read-words").text })
+      .to include("Roast the cashews", "Stir in the leeks")
+    get last_request.path.sub("/dishes/", "/evening?dish=")
+    expect(page.text).to include("Leave out cashews")
   end
 
   it "lays a dish whose base brings all the water" do
@@ -147,20 +123,17 @@ RSpec.describe "Dishes and evenings, as pages" do
   it "asks what becomes of a kept dish that is brought in again: replaced, both kept, or left" do
     get "/dishes/2.json"
     given = JSON.parse(last_response.body)
-    given["note"] = "With more dill."
+    given["text"] += "\nWith more dill."
     send_form "/dishes/import", "source" => JSON.generate(given)
     expect(page.text).to include("#{given['title']} is among the dishes already")
-    typed = %w[title serves rice lines steps note pan_mm].to_h do |field|
-      one = page.at_css("##{field}")
-      [field, one["value"] || one.text]
-    end
-    typed.merge!("grain" => given["grain"], "method" => given["method"])
+    typed = { "text" => page.at_css("#text").text.strip }
     replace = page.at_css("button[formaction='/dishes/2']")
     expect(page.at_css("a.button[href='/dishes/2']").text).to eq("Leave it as it is")
     send_form replace["formaction"], typed.merge("lock_version" => replace["value"])
-    expect([household.dishes.count, household.dishes.find(2)[:note]]).to eq([13, "With more dill."])
-    send_form "/dishes", typed.merge("note" => "Another.")
-    expect([household.dishes.count, household.dishes.find(2)[:note]]).to eq([14, "With more dill."])
+    text = JSON.parse(household.dishes.find(2)[:graph])["text"]
+    expect([household.dishes.count, text]).to match([14, /With more dill\.\z/])
+    send_form "/dishes", "text" => typed["text"].sub("more", "less")
+    expect([household.dishes.count, JSON.parse(household.dishes.find(2)[:graph])["text"]]).to eq([15, text])
     get "/dishes/new"
     expect(page.text).not_to include("among the dishes already")
   end
@@ -178,7 +151,7 @@ RSpec.describe "Dishes and evenings, as pages" do
     expect([last_response.status, page.at_css("#text").text.strip]).to eq([200, "Big\n\n300 g rice"])
     send_form "/dishes/look", fields(lines: "x" * 4_300_000)
     expect([last_response.status, last_response.body]).to match([403, /too long/])
-    expect(household.dishes.count).to eq(13)
+    expect(household.dishes.count).to eq(14)
   end
 
   it "lays an evening: for people, by rice, by pot, by what there is" do
@@ -189,8 +162,10 @@ RSpec.describe "Dishes and evenings, as pages" do
     expect(page.at_css(".number strong").text).to eq("640 g")
     get "/evening?dish=2&for=pot&pot=1"
     filled = page.at_css(".number strong").text.to_i
-    expect([filled, page.css(".warnings").text]).to match([be_between(300, 600), ""])
-    get "/evening?dish=2&for=have&have=0&have_g=1080"
+    expect([filled, page.css(".warnings").text])
+      .to match([be_between(300, 600), /in the steel pot: over 50 mm it stews/])
+    leeks = household.dish(leek.merge(household.dishes.find(2))).lines.index { |one| one.name == "leeks" }
+    get "/evening?dish=2&for=have&have=#{leeks}&have_g=1080"
     expect(page.at_css(".number strong").text).to eq("640 g")
     get "/evening?dish=2&boxes=2&who[]=1"
     expect(page.text).to include("3 regular portions", "240 g")
@@ -210,7 +185,8 @@ RSpec.describe "Dishes and evenings, as pages" do
   end
 
   it "says when a dish's way is gone, and cooks it another way when told" do
-    household.dishes.change(2, 0, method: "own-way")
+    own = JSON.parse(household.dishes.find(2)[:graph]).merge("method" => "own-way")
+    household.dishes.change(2, 0, method: "own-way", graph: JSON.generate(own))
     get "/evening?dish=2&guests=4"
     expect([last_response.status, page.text]).to match([422, /has a way that is gone, own-way/])
     get "/evening?dish=2&guests=4&method=toasted-pilaf"

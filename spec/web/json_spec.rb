@@ -84,9 +84,8 @@ RSpec.describe "The kitchen over http, as JSON" do
     late = tell("/cupboard/cups/#{mug['id']}", name: "Jar", ml: 300, lock_version: 0)
     expect([status, late["now"]["both"]["cups-#{mug['id']}"].first])
       .to eq([409, { "title" => "Name", "yours" => "Jar", "theirs" => "Beaker" }])
-    dish = tell("/dishes", title: "Plain", serves: 4, rice: "300 g", grain: "basmati", method: "covered-pot",
-                           lines: "20 g butter | base")["shown"]
-    expect(dish).to include("title" => "Plain", "rice" => { "g" => 300.0 })
+    dish = tell("/dishes", text: "Plain\nServes 4\n300 g basmati rice\n20 g butter | base")["shown"]
+    expect(dish).to include("title" => "Plain", "rice_g" => 300.0)
     box = tell("/keep", what: "Beans", portions: 3, g_each: 210, depth_mm: 20, vessel: "tray", start_c: 90,
                         made: Time.now.strftime("%Y-%m-%dT%H:%M"), place: "fridge")["kept"].first["record"]
     left = tell("/keep/#{box['id']}/take", count: 1, lock_version: 0)["kept"].first["record"]

@@ -68,9 +68,7 @@ RSpec.describe "Requests that nobody should send" do
   end
 
   it "makes a dish whose base brings all the water, and says so" do
-    send_form "/dishes", "title" => "All tomato", "serves" => "2", "method" => "covered-pot",
-                         "grain" => "basmati", "rice" => "50 g",
-                         "lines" => "900 g tomato sauce | base", "steps" => "", "note" => ""
+    send_form "/dishes", "text" => "All tomato\nServes 2\n50 g basmati rice\n900 g tomato sauce | base"
     expect(answered).to eq(303)
     id = household.dishes.search("tomato").find { |dish| dish[:title] == "All tomato" }[:id]
     ["/dishes/#{id}", "/evening?dish=#{id}", "/evening?dish=#{id}&guests=3", "/evening/print?dish=#{id}",

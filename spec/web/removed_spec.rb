@@ -149,10 +149,8 @@ RSpec.describe "What was done is taken back, over the web" do
   end
 
   # A dish as its form sends it.
-  def dish(record)
-    record.slice(:title, :grain, :method, :lines, :steps).transform_keys(&:to_s)
-          .merge("serves" => "5", "rice" => "425 g", "pan_mm" => "240", "note" => "More lemon",
-                 "lock_version" => "0")
+  def dish(text)
+    { "text" => text, "lock_version" => "0" }
   end
 
   it "shows the second of two what stands there now: pot, kitchen, portions, dish, judgement" do
@@ -160,13 +158,16 @@ RSpec.describe "What was done is taken back, over the web" do
     was = household.portions.version
     household.shelf(:pots).change(1, 0, diameter_mm: 215.0)
     household.change_kitchen(household.kitchen[:lock_version], altitude_m: 1200.0)
-    stored = household.dishes.change(3, 0, note: "Less lemon")
+    graph = JSON.parse(household.dishes.find(3)[:graph])
+    text = graph["text"]
+    household.dishes.change(3, 0, graph: JSON.generate(graph.merge("text" => "#{text}Less lemon.")))
     household.portions.keep("main" => 91.0)
     household.cooks.judge(2, outcome, 0)
     { "/cupboard/pots/1" => [pot, ["Inside width, mm", "210", "215"]],
       "/cupboard/kitchen" => [hill.merge("lock_version" => "0"), ["Height above the sea, m", "2300", "1200"]],
       "/cupboard/portions" => [portions.merge("version" => was), %w[Main 83 91]],
-      "/dishes/3" => [dish(stored), ["Note", "More lemon", "Less lemon"]],
+      "/dishes/3" => [dish("#{text}More lemon."),
+                      ["The dish in your words", "#{text}More lemon.", "#{text}Less lemon."]],
       "/log/2" => [{ "grain" => "soft", "wetness" => "wet", "lock_version" => "0" },
                    ["The grain", "soft", "firm"]] }.each do |path, (fields, row)|
       send_form path, fields

@@ -13,27 +13,27 @@ RSpec.describe "Sides, as pages" do
   before { send_form "/dishes", "text" => cabbage }
 
   it "is kept as a dish without rice, worked out for so many, and given away" do
-    get "/dishes/14?guests=9"
+    get "/dishes/15?guests=9"
     expect(page.text).to include("Charred cabbage", "For 9:", "225 g yoghurt", "Contains milk")
-    expect([get("/dishes/14?guests=900").status,
+    expect([get("/dishes/15?guests=900").status,
             page.at_css("#guests-problem").text]).to match([422, /0.5 and 200/])
-    get "/dishes/14.json"
+    get "/dishes/15.json"
     given = JSON.parse(last_response.body)
     expect(given.keys).not_to include("grain", "rice_g", "method")
     send_form "/dishes/import", "source" => last_response.body
     expect(last_response.status).to eq(200)
-    expect([get("/dishes/14.md").status, get("/dishes/14/edit").status]).to eq([404, 200])
+    expect([get("/dishes/15.md").status, get("/dishes/15/edit").status]).to eq([404, 200])
   end
 
   it "stands on no list of rice, and is put on the clock beside it" do
     get "/table"
-    expect(page.css("input[name=dish]").map { |one| one["value"] }).not_to include("14")
-    expect(get("/evening?dish=14").headers["location"]).to end_with("/dishes/14")
+    expect(page.css("input[name=dish]").map { |one| one["value"] }).not_to include("15")
+    expect(get("/evening?dish=15").headers["location"]).to end_with("/dishes/15")
     get "/clock/new"
     offered = %w[dish side].map { |list| page.css("[name='#{list}[]'][value='14']").size }
     expect(offered).to eq([0, 1])
     day = (Time.now + 86_400).strftime("%Y-%m-%d")
-    send_form "/clock", { "day" => day, "serve" => "19:00", "dish" => ["1"], "side" => ["14"],
+    send_form "/clock", { "day" => day, "serve" => "19:00", "dish" => ["1"], "side" => ["15"],
                           "guests" => "3", "who" => ["1"], "cooks" => "Orsolya", "key" => "k1" }
     follow_redirect!
     expect(page.text).to include("B Charred cabbage", "roast it for 25 minutes")

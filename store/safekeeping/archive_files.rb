@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/formats/csv_table"
-require_relative "../../lib/fond_kettle/formats/dish_json"
 require_relative "../../lib/fond_kettle/formats/dish_markdown"
 require_relative "../../lib/fond_kettle/formats/log_csv"
 require_relative "../../lib/fond_kettle/formats/meal_calendar"
@@ -71,15 +70,15 @@ module FondKettle
       def dish(record)
         name = "dishes/#{file_name(record)}"
         dish = @household.dish(record)
-        return { "#{name}.json" => JSON.pretty_generate(dish.data) } if dish.is_a?(Dishes::GraphDish)
-
-        { "#{name}.json" => JSON.pretty_generate(Formats::DishJson.call(dish)), **markdown(name, dish) }
+        side = @household.dishes.side?(record)
+        data = side ? dish.data : dish.graph.data
+        { "#{name}.json" => JSON.pretty_generate(data), **(side ? {} : markdown(name, dish)) }
       end
 
       # What cannot be planned (its way is gone, its pot too small) has no text to read.
       def markdown(name, dish)
         plan = Methods::Planner.plan(request(dish))
-        { "#{name}.md" => Formats::DishMarkdown.call(dish, plan, plan.request.grain) }
+        { "#{name}.md" => Formats::DishMarkdown.call(dish, plan) }
       rescue InvalidInput, KeyError
         {}
       end

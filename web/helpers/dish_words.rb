@@ -1,13 +1,8 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/care/kind"
-require_relative "../../lib/fond_kettle/dishes/line"
-require_relative "../../lib/fond_kettle/dishes/text/line_tags"
 require_relative "../../lib/fond_kettle/dishes/scaling"
 require_relative "../../lib/fond_kettle/dishes/way"
 require_relative "../../lib/fond_kettle/larder/grains"
-require_relative "../../lib/fond_kettle/measure/amounts"
-require_relative "../../lib/fond_kettle/measure/numeral"
 require_relative "../../app/forms/own_way"
 require_relative "../html/markup"
 
@@ -20,12 +15,6 @@ module FondKettle
                      "have" => "what there is" }.freeze
         DISH_PORTIONS = { "dish" => "as the dish has it", "side" => "beside other dishes",
                           "main" => "the main of the meal", "one-pot" => "the whole meal" }.freeze
-        LINE_TEXTS = { "amount" => "Amount", "unit" => "Unit", "name" => "What", "note" => "Note" }.freeze
-        LINE_CHOICES = { "stage" => ["Goes in", Dishes::STAGES.keys],
-                         "state" => ["State", Larder::STATES.keys],
-                         "scales" => ["Grows", Larder::Ingredient::SCALES] }.freeze
-        LINE_MORE = { "like" => "Like", "more" => "More" }.freeze
-        LINE_COLUMNS = [*LINE_TEXTS.values, *LINE_CHOICES.values.map(&:first), *LINE_MORE.values].freeze
         AS_ITS_WAY = "as its way of cooking has it"
 
         TOLD_HINT = "2 onions, sliced thin. Fry the onions in the ghee in a wide pan until dark brown, 25 " \
@@ -39,24 +28,6 @@ module FondKettle
         # What is wrong with an answer, as a form has it.
         def problems_of(asked, index)
           asked.problem ? [{ field: "answer-#{index}", message: asked.problem }] : []
-        end
-
-        # A hint on how to write a line of a dish.
-        def line_hint
-          "2 onions, sliced | base | browned. After a bar: when it goes in " \
-            "(#{Dishes::STAGES.keys.join(', ')}; in two places: | half base | half finish), its state, " \
-            "how it grows (#{Larder::Ingredient::SCALES.join(', ')}), | out or | back where it is " \
-            "lifted out of a broth, | optional, | instead of butter."
-        end
-
-        # A hint on how to write a step of a dish; its kind says what it does.
-        def step_hint
-          "Soften the leeks | fry | 8 min | until they slump. After a bar, say what it does " \
-            "(#{step_kinds.join(', ')}), | wait where it needs no hands, and when: | while it soaks, " \
-            "| at the boil, | at 10 min, | when dry, | while it rests, | finish. It takes the lines that " \
-            "its words name, or | takes leeks, butter. Only what says simmer or boil counts as boiling. " \
-            "A line that ends with a colon names another vessel for those under it (For the onions (pan): " \
-            "or In a bowl:); In the pot: goes back."
         end
 
         # Fields of what a dish keeps of its own.
@@ -78,11 +49,6 @@ module FondKettle
             "#{field.label.downcase} #{words}"
           end
           said.empty? ? AS_ITS_WAY : said.join("; ")
-        end
-
-        # Lines that each step uses, and those that no step names.
-        def taken_words(form)
-          form.taken.filter_map { |step, names| "**#{step.say}:** #{names.join(', ')}." if names.any? }
         end
 
         # Rows of a field that holds a text, two of them free.
@@ -108,64 +74,6 @@ module FondKettle
           (dish&.lines || []).each_with_index
                              .select { |line, _| Dishes::Scaling.factor_for(line, 1.0) }
                              .map { |line, index| [index, line.name] }
-        end
-
-        # Fields of one line of a dish; `line` nil for a row still empty.
-        def line_cells(line, index)
-          typed = line_typed(line)
-          [*LINE_TEXTS.map { |name, label| text_cell(name, label, index, typed[name]) },
-           *LINE_CHOICES.map { |name, (label, keys)| choice_cell(name, label, index, keys, typed[name]) },
-           *LINE_MORE.map { |name, label| text_cell(name, label, index, typed[name]) }]
-        end
-
-        # One sentence on the lines as they were understood.
-        def understood(read)
-          key, rice_g = read.rice
-          rice = key && "**#{grams(rice_g)}** #{Larder::Grains.fetch(key).name.downcase} as the rice; "
-          "**Understood:** #{rice}#{read.lines.map { |line| line_understood(line) }.join('; ')}."
-        end
-
-        private
-
-        def step_kinds
-          Care::Kinds.for_own_steps - [Care::Kinds::OWN]
-        end
-
-        def line_typed(line)
-          return {} unless line
-
-          { "amount" => line.amount && Measure::Numeral.write(line.amount), "unit" => line_unit(line),
-            "name" => line.name, "note" => line.note, "stage" => line.stage, "state" => line.state,
-            "scales" => line.scales, "like" => line.like,
-            "more" => Dishes::LineTags.more_marks(line).join(" / ") }
-        end
-
-        def line_unit(line)
-          return if line.unit.nil? || line.unit == Measure::UnitTable::PIECE
-
-          Measure::Amounts.label(line.unit, line.amount)
-        end
-
-        # "360 g leek in the base, reduced"
-        def line_understood(line)
-          known = line.ingredient.key == "unknown" ? "#{line.name}, not known" : line.ingredient.name.downcase
-          places = line.shares.keys.map { |stage| Dishes::STAGES.fetch(stage) }.join(" and ")
-          [[line.g && grams(line.g), known, places].compact.join(" "),
-           *(line.state unless line.state == "raw"), *("like #{line.like}" if line.like)].join(", ")
-        end
-
-        def text_cell(name, label, index, value)
-          Html::Markup.tag("input", **cell(name, label, index), value: value.to_s,
-                                                                class: "input cell-#{name}")
-        end
-
-        def choice_cell(name, label, index, keys, chosen)
-          options = listed(["", *keys].map { |key| [key, key] }, chosen)
-          %(<div class="select">#{Html::Markup.tag('select', options, **cell(name, label, index))}</div>)
-        end
-
-        def cell(name, label, index)
-          { name: "line[#{index}][#{name}]", aria_label: "#{label}, line #{index + 1}" }
         end
       end
     end

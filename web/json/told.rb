@@ -1,9 +1,7 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/formats/dish_json"
 require_relative "../../lib/fond_kettle/formats/meal_json"
 require_relative "../../lib/fond_kettle/methods/library"
-require_relative "../../app/forms/dish_form"
 require_relative "../../app/forms/plan_form"
 require_relative "../../app/forms/told_dish_form"
 require_relative "../presenters/components"
@@ -58,12 +56,6 @@ module FondKettle
           { **shown.record.slice(*COOK), told: shown.events }
         end
 
-        # A dish as it is typed, with what is asked about it.
-        def dish_form(form)
-          { typed: Forms::DishForm::TITLES.keys.to_h { |name| [name, form[name.to_sym]] },
-            asked: form.placing_questions }
-        end
-
         # What was read of a told dish, and what is asked of it.
         def told_dish(form)
           { text: form[:text], dish: form.dish,
@@ -76,9 +68,9 @@ module FondKettle
           Presenters::MealClock => method(:meal), Presenters::KeptThings => :all.to_proc,
           Presenters::Components => :all.to_proc, Presenters::DoorCard => :rows.to_proc,
           Forms::ToldDishForm => method(:told_dish), Presenters::SidePage => lambda(&:data),
-          Presenters::SideBySide => :rows.to_proc, Forms::DishForm => method(:dish_form),
+          Presenters::SideBySide => :rows.to_proc,
           Presenters::PotAnswer => ->(shown) { { address: shown.form.address, plan: shown.answer } },
-          Presenters::DishPage => ->(shown) { { id: shown.id, **Formats::DishJson.call(shown.dish) } },
+          Presenters::DishPage => ->(shown) { { id: shown.id, **shown.dish.graph.data } },
           Presenters::Copies => ->(shown) { { copies: shown.all, folder: shown.folder } },
           Forms::PlanForm => ->(form) { { address: form.address } },
           Methods::Library => lambda do |library|

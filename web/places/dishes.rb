@@ -1,15 +1,13 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/formats/dish_json"
 require_relative "../../lib/fond_kettle/formats/dish_reader"
 require_relative "../../lib/fond_kettle/ground/slug"
 require_relative "../../app/dishes/keep"
 require_relative "../../app/dishes/export"
-require_relative "../../app/forms/dish_forms"
 require_relative "../../app/forms/food_form"
-require_relative "../../app/forms/line_fields"
 require_relative "../../app/forms/plan_form"
 require_relative "../../app/forms/side_form"
+require_relative "../../app/forms/told_dish_form"
 require_relative "../../app/plans/look"
 require_relative "../helpers/dish_words"
 require_relative "../helpers/fields"
@@ -44,12 +42,12 @@ module FondKettle
       # The JSON schema of a dish.
       get "/schema.json" do
         content_type "application/schema+json"
-        File.read(Formats::DishJson::SCHEMA_FILE)
+        File.read(Formats::GraphDishReader::FILE)
       end
 
-      # A dish that is not told yet; `as` "lines": to be typed as lines and steps.
+      # A dish that is not told yet.
       get "/new" do
-        edit(params["as"] == "lines" ? Forms::DishForm.blank(household) : Forms::ToldDishForm.blank(household))
+        edit(Forms::ToldDishForm.blank(household))
       end
 
       # Where a dish is brought in from elsewhere.
@@ -60,8 +58,9 @@ module FondKettle
       # Shows what was understood; nothing is kept until it is saved.
       post "/import" do
         source = source_text
-        read = Formats::DishReader.read(source)
-        edit(Forms::DishForms.imported(read, household), left_out: read.is_a?(Hash) ? [] : read.left_out)
+        read = Formats::DishReader.read(source, names: household.names, cups: household.values(:cups),
+                                                library: household.library)
+        edit(Forms::ToldDishForm.imported(read, household), left_out: read.is_a?(Hash) ? [] : read.left_out)
       rescue InvalidInput => e
         told = e.problems.map do |found|
           [found[:field], found[:message]].reject do |one|
@@ -71,21 +70,19 @@ module FondKettle
         import(code: 422, source: source, problems: [{ field: "source", message: told.join("; ") }])
       end
 
-      # The lines as fields, back into text, or what was typed as it is understood.
+      # What was typed as it is understood.
       post "/look" do
-        typed = params["use"] == "fields" ? params.merge("lines" => merged_lines) : params
         # What somebody has just said of a food is read into the text anew.
-        typed = typed.merge("anew" => "1") if answered
-        form = Forms::DishForms.of(typed, household)
+        form = Forms::ToldDishForm.new(answered ? params.merge("anew" => "1") : params, household)
         # The script asks only for what was understood.
-        next read_part(form) if part_only?
+        next part(:dish_told_read, form: form, shown: told(form)) if part_only?
 
         edit(form, id: params["id"], version: params["lock_version"])
       end
 
       # Keeps a new dish.
       post "/" do
-        form = Forms::DishForms.of(params, household)
+        form = Forms::ToldDishForm.new(params, household)
         next edit(form, code: 422) unless form.ok?
 
         path = household.once(form_key("dish"), now) do
@@ -122,7 +119,7 @@ module FondKettle
       # Changes a dish.
       post "/:id" do
         id = id_from(params["id"])
-        form = Forms::DishForms.of(params, household)
+        form = Forms::ToldDishForm.new(params, household)
         next edit(form, code: 422, id: id, version: params["lock_version"]) unless form.ok?
 
         save(id, form)
@@ -173,21 +170,15 @@ module FondKettle
         # Saving again is then a choice: over what now stands there.
         stored = household.dishes.find(id)
         edit(form, code: 409, id: id, version: stored[:lock_version],
-                   both: Forms::DishForms.differences(form, form_of_record(stored)))
+                   both: form.differences(form_of_record(stored)))
       end
 
       def form_of_record(record)
-        Forms::DishForms.of_record(record, household)
+        Forms::ToldDishForm.of_record(record, household)
       end
 
       def told(form)
         form.dish && Presenters::ToldDish.new(household, form.dish)
-      end
-
-      def read_part(form)
-        return part(:dish_read, form: form) if form.is_a?(Forms::DishForm)
-
-        part(:dish_told_read, form: form, shown: told(form))
       end
 
       # `both`: where somebody else was first (Presenters::BothWays), else nil.
@@ -195,11 +186,8 @@ module FondKettle
         status code
         @title = id ? form.title : "A new dish"
         @script = "dish.js"
-        shown = { form: form, id: id, version: version, both: both, left_out: left_out,
-                  kept: id ? nil : household.dishes.titled(form.title) }
-        return erb(:dish_edit, locals: shown) if form.is_a?(Forms::DishForm)
-
-        erb :dish_told, locals: { **shown, shown: told(form) }
+        erb :dish_told, locals: { form: form, id: id, version: version, both: both, left_out: left_out,
+                                  kept: id ? nil : household.dishes.titled(form.title), shown: told(form) }
       end
 
       def import(code: 200, source: "", problems: [])
@@ -215,18 +203,6 @@ module FondKettle
         return file[:tempfile].read if file.is_a?(Hash) && file[:tempfile].respond_to?(:read)
 
         text_param("source")
-      end
-
-      # The fields as text; what was changed in the text since stays.
-      def merged_lines
-        fields = Forms::LineFields.text(params["line"])
-        shown, typed = %w[fields_of lines].map { |name| text_param(name).gsub("\r\n", "\n").strip }
-        return fields if typed == shown || !params.key?("fields_of")
-
-        before = Forms::DishForm.new({ "lines" => shown }, household).read.lines.map do |line|
-          Dishes::Written.line(line)
-        end
-        [typed, *(fields.lines.map(&:strip) - before)].join("\n")
       end
 
       def file_name(title)

@@ -28,9 +28,18 @@ module FondKettle
         burner? || oven?
       end
 
+      # What stands on a flame for less is stood by.
+      const_set(:LOOKED_AT_MIN, 10)
+
       # True where it goes on by itself, on no flame: nobody stands by a marinade or an oven.
       def unattended?
         !hands && !burner?
+      end
+
+      # True where it goes on without hands for so many minutes (nil: nobody knows): what simmers for a while
+      # is only looked at.
+      def goes_on?(minutes)
+        unattended? || (!hands && minutes.to_f >= self.class::LOOKED_AT_MIN)
       end
     end
 

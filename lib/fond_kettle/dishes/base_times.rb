@@ -47,17 +47,13 @@ module FondKettle
 
       def raw
         @dish.lines.each_with_index.select do |line, _|
-          line.shares.key?("base") && line.ingredient.care.intersect?(Care::Cautions.surely_raw)
+          line.stage == "base" && line.ingredient.care.intersect?(Care::Cautions.surely_raw)
         end
       end
 
       # Minutes of the steps on the fire from the one that takes it, nil where none does.
       def heated_min(index)
-        first = @dish.claims.index do |list|
-          list.any? do |claim|
-            claim.index == index && claim.stage == "base"
-          end
-        end
+        first = @dish.claims.index { |list| list.any? { |claim| claim.index == index } }
         return unless first
 
         @dish.steps.drop(first).select { |step| step.stage == "base" && heats?(step) }.sum(&:minutes)

@@ -17,15 +17,14 @@ module FondKettle
       # Further apart than this is another heat, °C.
       APART_C = 11.0
 
-      # The contradictions in `lines`, `steps` and `way` of a dish with `method` (Methods::Method; nil when it
+      # The contradictions in `steps` and `way` of a dish with `method` (Methods::Method; nil when it
       # is gone).
-      def self.in(lines, steps, way, method)
-        new(lines, steps, way, method).found
+      def self.in(steps, way, method)
+        new(steps, way, method).found
       end
 
       # The arguments are those of `in`.
-      def initialize(lines, steps, way, method)
-        @lines = lines
+      def initialize(steps, way, method)
         @steps = steps
         @way = way
         @method = method
@@ -33,7 +32,7 @@ module FondKettle
 
       # Sentences.
       def found
-        [*@steps.flat_map { |step| [*minutes(step), *heat(step)] }, *oven, *finish, *soak, *cover, *out].uniq
+        [*@steps.flat_map { |step| [*minutes(step), *heat(step)] }, *oven, *finish, *soak, *cover].uniq
       end
 
       private
@@ -94,15 +93,6 @@ module FondKettle
         return [] unless @way.cover && @way.lid == "none"
 
         ["With no lid on there is no #{Words.of('attributes').fetch(@way.cover)}."]
-      end
-
-      # Only from a broth can anything be lifted out.
-      def out
-        lifted = @lines.select(&:out)
-        broth = @method.nil? || @method.broth || @steps.any? { |step| Care::Kinds.fetch(step.kind).boils }
-        return [] if lifted.empty? || broth
-
-        ["#{lifted.map(&:name).join(' and ')} is to be lifted out, and there is no broth to lift it from."]
       end
 
       def read(text)

@@ -1,57 +1,26 @@
 # frozen_string_literal: true
 
-require_relative "../care/cautions"
 require_relative "../ground/value"
 require_relative "../larder/names"
-require_relative "claims"
-require_relative "placing"
-require_relative "settled"
+require_relative "claim"
 require_relative "way"
 
 module FondKettle
   module Dishes
-    # Kinds of steps that cook all of a line at once.
-    COOKED_WHOLE = %w[fry reduce].freeze
-
-    # A dish for `serves` regular adults: `rice_g` of `grain` (a key) by `method` (a
-    # key) in a pan `pan_mm` wide (nil: not said); `way`: what it keeps of its own (Way);
-    # `placing`: which step takes which of its lines, and what nobody has said (Placing); `graph`: the
-    # PlannedGraph that it was made of, nil: its lines and steps were typed.
-    Dish = Value.define(:title, :serves, :method, :grain, :rice_g, :pan_mm, :lines, :steps, :note, :way,
-                        :placing, :graph) do
-      # A Dish that follows its method unless told otherwise; its lines are in the state in which its steps
-      # leave them.
-      def self.of(lines:, steps:, way: Way.of, **given)
-        placing = Placing.of(lines, steps)
-        new(way: way, lines: Settled.lines(lines, steps, placing.claims), steps: steps, placing: placing,
-            graph: nil, **given)
-      end
-
-      # Lines that go in at each of its steps (Claims::Claim).
-      def claims
-        placing.claims
-      end
-
-      # True for a line of which all is fried or cooked down before the rice, and a share kept for later.
-      def kept_back?(index)
-        line = lines[index]
-        return false unless line.shares.size > 1 && line.shares.key?("base")
-
-        step = claims.index { |list| list.include?(FondKettle::Dishes::Claims::Claim.new(index: index, stage: "base")) }
-        !step.nil? && (line.state != "raw" || (COOKED_WHOLE.include?(steps[step].kind) && dries?(line)))
-      end
-
+    # A dish for `serves` regular adults as it is planned: `rice_g` of `grain` (a key) by `method` (a key) in
+    # a pan `pan_mm` wide (nil: not said); `lines` (Line), one for each place at which some of a thing goes
+    # in; `steps` (DishStep) and the `claims` (Claim) of each on them; `way`: what it keeps of its own (Way);
+    # `graph`: the PlannedGraph that it is made of.
+    Dish = Value.define(:title, :serves, :method, :grain, :rice_g, :pan_mm, :lines, :steps, :claims, :way,
+                        :graph) do
       # The same for one evening: without the optional lines of the indexes `without`, and with
       # those of `instead` in the place of what they stand for; other lines that stand for
       # something are left out.
       def chosen(without: [], instead: [])
-        replaced = instead.filter_map { |index| lines[index]&.instead_of }.map { |name| Larder::Names.ours.words(name) }
-        kept = lines.each_with_index.select do |line, index|
-          next instead.include?(index) if line.instead_of
-
-          !left_out?(line, index, without) && !named?(line, replaced)
-        end
-        kept.size == lines.size ? self : with_lines(kept)
+        replaced = instead.filter_map { |index| lines[index]&.instead_of }
+                          .map { |name| Larder::Names.ours.words(name) }
+        left = lines.each_index.reject { |index| stays?(index, without, instead, replaced) }
+        left.empty? ? self : graph.without(left.filter_map { |index| lines[index].written }.uniq).dish
       end
 
       # Raw rice for one regular adult, g.
@@ -68,27 +37,16 @@ module FondKettle
 
       private
 
-      def dries?(line)
-        food = line.ingredient
-        food.brings.positive? && !food.runs? && !food.care.intersect?(Care::Cautions.raw)
-      end
+      def stays?(index, without, instead, replaced)
+        line = lines[index]
+        return instead.include?(index) if line.instead_of
 
-      def left_out?(line, index, without)
-        line.optional && without.include?(index)
+        !(line.optional && without.include?(index)) && !named?(line, replaced)
       end
 
       def named?(line, lists)
         own = Larder::Names.ours.words(line.name)
         lists.any? { |words| (words - own).empty? }
-      end
-
-      # `kept`: pairs of line and index; a step of which nothing is left goes too.
-      def with_lines(kept)
-        indexes = kept.map(&:last)
-        left = steps.zip(claims).select { |_, list| list.empty? || list.map(&:index).intersect?(indexes) }
-                    .map(&:first)
-        lines = kept.map(&:first).freeze
-        with(lines: lines, steps: left.freeze, placing: Placing.of(lines, left))
       end
     end
   end

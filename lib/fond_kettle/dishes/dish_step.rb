@@ -2,7 +2,6 @@
 
 require_relative "../ground/value"
 require_relative "../measure/rounding"
-require_relative "vessels/typed_vessel"
 
 module FondKettle
   module Dishes
@@ -17,15 +16,12 @@ module FondKettle
 
     # Something to do for the dish beside what its method does; `kind` (a key of
     # Care::Kinds) is what it does, "own" where nobody said; `at_min` minutes after the boil,
-    # where that is its stage; `takes`: names of the lines that go in at it, nil where its words
-    # say so; `oven_c` how hot the oven is, where it is done in one, °C; `vessel` (TypedVessel) in which
-    # it is done, nil: in the rice's.
-    DishStep = Value.define(:say, :stage, :kind, :minutes, :hands_on, :cue, :at_min, :takes, :oven_c,
-                            :vessel) do
+    # where that is its stage; `oven_c` how hot the oven is, where it is done in one, °C.
+    DishStep = Value.define(:say, :stage, :kind, :minutes, :hands_on, :cue, :at_min, :oven_c) do
       # A DishStep with the given attributes; the others take their defaults.
       def self.of(say:, **said)
-        new(stage: "base", kind: "own", minutes: 0.0, hands_on: true, cue: "", at_min: nil, takes: nil,
-            oven_c: nil, vessel: nil, say: say, **said)
+        new(stage: "base", kind: "own", minutes: 0.0, hands_on: true, cue: "", at_min: nil, oven_c: nil,
+            say: say, **said)
       end
 
       # True for a step that is done neither before the rice nor after it.

@@ -17,17 +17,15 @@ module FondKettle
     # the Ingredient in its `state`, and `like`, the key it was said to be like. `shares`: what
     # of it goes in at which stage (its `stage` comes first), `out` as of a Methods::Addition,
     # `optional`: it may be left out; `instead_of`: what it takes the place of where that is
-    # wanted, in the cook's words, or nil.
+    # wanted, in the cook's words, or nil; `written`: the id of the GraphLine that it is of, or nil.
     Line = Value.define(:amount, :unit, :name, :note, :g, :ingredient, :stage, :state, :scales, :like,
-                        :shares,
-                        :out, :optional, :instead_of) do
+                        :shares, :out, :optional, :instead_of, :written) do
       const_set(:IN_POT, %w[base liquid with].freeze)
 
       # A Line that goes in at one place.
       def self.of(stage:, **given)
-        new(like: nil, out: nil, optional: false, instead_of: nil, shares: { stage => 1.0 }.freeze,
-            stage: stage,
-            **given)
+        new(like: nil, out: nil, optional: false, instead_of: nil, written: nil,
+            shares: { stage => 1.0 }.freeze, stage: stage, **given)
       end
 
       # Share of it that lies in the pot with the rice.

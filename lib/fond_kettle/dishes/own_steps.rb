@@ -6,6 +6,7 @@ require_relative "../methods/moments"
 require_relative "../vessels/fry_states"
 require_relative "dish"
 require_relative "dish_step"
+require_relative "line"
 require_relative "vessels/vessel_words"
 
 module FondKettle
@@ -22,6 +23,14 @@ module FondKettle
       TAKE_OUT = "take-out"
       UNTIL = /\b(?:until|till|to a|to)\b.*/i
       HEATS_LIQUID = Methods::StageText::TAKES.fetch("liquid")
+      # Kinds of steps that divide the rice, and that mix something into it.
+      PIECES = %w[shape wrap].freeze
+      MIXED_IN = %w[fold mix].freeze
+      # Kinds of which a method reckons what is to be done, and how long.
+      RECKONED = [*PIECES, "cool", "turn-out"].freeze
+      DRESS = "dress"
+      BOIL = "boil"
+      HEAT_LIQUID = "heat-liquid"
       # Kinds of a method's base that stay where the dish has none: without them rice or
       # liquid is not ready.
       NEEDED = ["heat-liquid", "heat-steamer", "toast", Methods::PhaseText::BROTH].freeze
@@ -68,8 +77,31 @@ module FondKettle
       # What a dish does itself stands where the method would do it; anything else comes after that.
       def after
         own = of("finish").group_by(&:kind)
-        placed = @method.after.flat_map { |stage| own.delete(stage.kind) || [stage] }
-        [*placed, *of("finish").select { |stage| own.key?(stage.kind) }].uniq
+        placed = @method.after.flat_map do |stage|
+          own.delete(stage.kind)&.map { |done| reckoned(done, stage) } || [stage]
+        end
+        before_pieces(placed, of("finish").select { |stage| own.key?(stage.kind) }).uniq
+      end
+
+      # What the method reckons is done as it has it, in the cook's minutes.
+      def reckoned(done, stage)
+        return done unless RECKONED.include?(stage.kind) || (stage.kind == DRESS && usual_dressing?)
+
+        stage.with(key: done.key, minutes: done.minutes.positive? ? done.minutes : stage.minutes)
+      end
+
+      # True where no line of the dish is a dressing of its own.
+      def usual_dressing?
+        @method.dressed && @dish.lines.none? do |line|
+          Methods::Slots.of(line.ingredient) == Methods::Dressing::SLOT
+        end
+      end
+
+      # What is mixed into the rice is mixed in before that is divided.
+      def before_pieces(stages, own)
+        at = stages.index { |stage| PIECES.include?(stage.kind) } || stages.size
+        mixed = (own.rindex { |stage| MIXED_IN.include?(stage.kind) } || -1) + 1
+        [*stages.take(at), *own.take(mixed), *stages.drop(at), *own.drop(mixed)]
       end
 
       def between
@@ -119,7 +151,7 @@ module FondKettle
         main = @dish.main_liquid
         return false if main.nil?
 
-        @dish.claims[index].any? { |claim| claim.stage && @dish.lines[claim.index].equal?(main) }
+        @dish.claims[index].any? { |claim| @dish.lines[claim.index].equal?(main) }
       end
 
       # What boils in the liquid that cooks the rice is a broth for it; nothing under a seal
@@ -132,7 +164,12 @@ module FondKettle
         end
 
         boils = liquid && step.stage == "base" && Care::Kinds.fetch(step.kind).boils
-        boils ? Methods::PhaseText::BROTH : step.kind
+        boils ? boiled(step) : step.kind
+      end
+
+      # What only comes to the boil is made hot.
+      def boiled(step)
+        step.kind == BOIL && step.minutes.zero? ? HEAT_LIQUID : Methods::PhaseText::BROTH
       end
 
       # True where it is done in another vessel than the rice's.
@@ -161,8 +198,8 @@ module FondKettle
       end
 
       def apart?(index)
-        stages = @dish.claims[index].flat_map { |claim| claim.stage || @dish.lines[claim.index].shares.keys }
-        stages.any? && stages.all?("beside")
+        stages = @dish.claims[index].map(&:stage)
+        stages.any? && !stages.intersect?(Line::IN_POT)
       end
 
       def cue(step)

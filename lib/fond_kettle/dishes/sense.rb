@@ -11,7 +11,7 @@ require_relative "../methods/warnings/warnings"
 require_relative "../pot/verdict"
 require_relative "base_times"
 require_relative "disagreements"
-require_relative "placing_questions"
+require_relative "own_steps"
 require_relative "salt"
 require_relative "uncooked"
 
@@ -20,6 +20,7 @@ module FondKettle
     # Warnings about a dish that makes no sense; the cook decides.
     module Sense
       MUCH = 10
+      TURN_OUT = "turn-out"
       # Raw rice that an adult eats, g.
       PORTION_G = (40..130)
       STEP = "A step that boils it says so: | simmer."
@@ -28,25 +29,25 @@ module FondKettle
 
       # `before`: the Methods::Request of the dish as written; `plan`: that of the evening.
       def warnings(dish, before, plan, salt)
-        [*placing(dish), *not_planned(dish), *uncooked(dish), *disagreeing(dish, before.method),
+        [*asked(dish), *not_planned(dish, before.method), *uncooked(dish), *disagreeing(dish, before.method),
          *portion(dish),
          *written_liquid(dish, before), *salty(salt), *spices(dish), *pulses(dish, plan),
          *base_times(dish, plan), *not_counted(dish)]
       end
 
-      # Questions about where lines go in, and lines that are stopped; of a told dish all that is open.
-      def placing(dish)
-        return dish.graph.open.map { |say| warning("asked", say) } if dish.graph
-
-        asked = PlacingQuestions.new(dish.lines, dish.steps, dish.placing)
-        [*asked.stopped.map { |say| warning("wet-into-fat", say) },
-         *asked.unplaced.map { |say| warning("unplaced", say) },
-         *asked.guessed.map { |say| warning("placed-by-guess", say) }]
+      # What the cook has still to say: what is open, and where a line is only guessed to go in.
+      def asked(dish)
+        [*dish.graph.wet_into_fat.map { |say| warning("wet-into-fat", say) },
+         *dish.graph.open.map { |say| warning("asked", say) },
+         *dish.graph.guessed.map { |say| warning("placed-by-guess", say) }]
       end
 
       # Warnings about steps whose effect is not computed yet.
-      def not_planned(dish)
-        open = dish.steps.filter_map { |step| Care::Kinds.fetch(step.kind).not_planned }.uniq
+      def not_planned(dish, method)
+        kinds = dish.steps.map(&:kind) - method.after.reject(&:own?).map(&:kind)
+        kinds -= [OwnSteps::DRESS] if method.dressed
+        kinds -= [TURN_OUT] if method.turned_out?
+        open = kinds.filter_map { |kind| Care::Kinds.fetch(kind).not_planned }.uniq
         return [] if open.empty?
 
         [warning("not-planned", "Not planned yet: #{open.join('; ')}. These steps stand as you wrote them.")]
@@ -75,7 +76,7 @@ module FondKettle
       end
 
       def disagreeing(dish, method)
-        Disagreements.in(dish.lines, dish.steps, dish.way, method).map { |said| warning("disagrees", said) }
+        Disagreements.in(dish.steps, dish.way, method).map { |said| warning("disagrees", said) }
       end
 
       # Warnings about an adult's portion that is much too small, or much too large.
@@ -177,7 +178,7 @@ module FondKettle
         Methods::Warning.new(code: code, say: say)
       end
 
-      private_class_method :base_times, :placing, :eaten_raw, :judged, :not_planned, :uncooked,
+      private_class_method :asked, :base_times, :eaten_raw, :judged, :not_planned, :uncooked,
                            :raw, :disagreeing, :portion, :written_liquid, :boiled_down?, :salty, :spices,
                            :pulses, :boiling_min, :boiling_in, :not_counted, :warning
     end

@@ -1,9 +1,6 @@
 # frozen_string_literal: true
 
 require_relative "../care/cautions"
-require_relative "../care/kind"
-require_relative "dish_step"
-require_relative "line"
 
 module FondKettle
   module Dishes
@@ -15,20 +12,12 @@ module FondKettle
 
       module_function
 
-      # The lines, with the care of what their steps leave of them.
-      def lines(lines, steps, claims)
-        heated = heated(steps, claims)
+      # The lines, with the care of what their steps leave of them; `kinds`: Care::Kinds of the steps at which
+      # each (its index) is there.
+      def lines(lines, kinds)
         lines.each_with_index.map do |line, index|
-          heated.include?(index) ? line : left_raw(line)
+          kinds.fetch(index, []).any?(&:heats?) ? line : left_raw(line)
         end.freeze
-      end
-
-      # Indexes of lines that a step heats.
-      def heated(steps, claims)
-        steps.zip(claims).flat_map do |step, list|
-          kind = Care::Kinds.fetch(step.kind)
-          kind.heats? ? list.map(&:index) : []
-        end
       end
 
       # Fish that lies in no pot that boils, and that no step heats, is eaten raw: it has a caution of its
@@ -41,7 +30,7 @@ module FondKettle
         line.with(ingredient: food.with(care: (food.care - raw + [EATEN_RAW]).freeze))
       end
 
-      private_class_method :heated, :left_raw
+      private_class_method :left_raw
     end
   end
 end

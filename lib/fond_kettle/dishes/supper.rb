@@ -12,7 +12,6 @@ require_relative "provisions"
 require_relative "scaling"
 require_relative "salt"
 require_relative "sense"
-require_relative "typed_vessels"
 
 module FondKettle
   module Dishes
@@ -119,20 +118,19 @@ module FondKettle
       def request_for(dish, factor, lines, request)
         request = request.with(made_in: request.made_in || made_in(dish, request))
         method = OwnSteps.method(request.method, dish, request.made_in)
-        food = PotFood.new(dish, lines, method)
+        food = PotFood.new(dish, lines)
         request.with(main_liquid: dish.main_liquid&.ingredient, method: method, rice_g: dish.rice_g * factor,
-                     company: [*lines.map { |scaled| scaled.line.ingredient }, *request.company].freeze,
+                     company: [*dish.graph.foods, *lines.map { |scaled| scaled.line.ingredient },
+                               *request.company].uniq.freeze,
                      lines: Provisions.new(dish, lines, request.measures),
                      additions: [*food.additions, *request.additions].freeze,
                      aside: request.made_in ? food.aside.freeze : [].freeze)
       end
 
-      # The vessels of its graph or of its headings, in pots of the house; nil: it has but one.
+      # The vessels of its graph, in pots of the house.
       def made_in(dish, request)
-        return unless dish.graph || TypedVessels.any?(dish)
-
         kit = request.kit.map { |pot| [Kit::DishVessels.of(pot), pot] }
-        (dish.graph || TypedVessels.new(dish)).made_in(request.vessel, kit)
+        dish.graph.made_in(request.vessel, kit)
       end
 
       # The same for one of `pots` equal pots, scaling the lines too: each has a floor to be

@@ -2,9 +2,7 @@
 
 require "json"
 require_relative "../measure/rounding"
-require_relative "../dishes/text/written"
 require_relative "../table/contains"
-require_relative "dish_json"
 
 module FondKettle
   module Formats
@@ -17,13 +15,13 @@ module FondKettle
       module_function
 
       # The arguments are those of RecipeLd.call.
-      def call(dish, plan, grain)
+      def call(dish, plan)
         steps = plan.tasks.each_with_index.map { |task, index| "#{index + 1}. #{step(task)}" }
         blocks = ["# #{safe(dish.title)}",
                   "For #{Measure::Rounding.plain(dish.serves)}. #{plan.method.name}.",
-                  lines(dish, grain).map { |line| "- #{safe(line)}" }.join("\n"), steps.join("\n"),
+                  dish.graph.written.map { |line| "- #{safe(line)}" }.join("\n"), steps.join("\n"),
                   allergens(plan.request),
-                  *plan.cautions.keys.map { |caution| "> #{safe(caution.say)}" }, safe(dish.note),
+                  *plan.cautions.keys.map { |caution| "> #{safe(caution.say)}" },
                   "<!-- fond-kettle #{comment(dish)} -->"]
         blocks.reject(&:empty?).join("\n\n") << "\n"
       end
@@ -36,18 +34,9 @@ module FondKettle
         nil
       end
 
-      # The lines as the cook wrote them, the rice first where it is none of them.
-      def lines(dish, grain)
-        return dish.graph.written if dish.graph
-
-        ["#{Measure::Rounding.plain(dish.rice_g)} g #{grain.name}", *dish.lines.map do |line|
-          Dishes::Written.plain(line)
-        end]
-      end
-
       # JSON in which nothing ends a comment.
       def comment(dish)
-        JSON.generate(DishJson.call(dish)).gsub("--", "\\u002d\\u002d")
+        JSON.generate(dish.graph.data).gsub("--", "\\u002d\\u002d")
       end
 
       def step(task)
@@ -64,7 +53,7 @@ module FondKettle
         text.gsub(SPECIAL) { "\\#{Regexp.last_match(1)}" }
       end
 
-      private_class_method :lines, :comment, :step, :allergens, :safe
+      private_class_method :comment, :step, :allergens, :safe
     end
   end
 end

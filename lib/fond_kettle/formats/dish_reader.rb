@@ -3,7 +3,7 @@
 require "json"
 require_relative "../ground/errors"
 require_relative "../ground/value"
-require_relative "dish_json"
+require_relative "dish_forward"
 require_relative "dish_markdown"
 require_relative "recipe_ld"
 require_relative "recipe_page"
@@ -23,29 +23,29 @@ module FondKettle
 
       module_function
 
-      # A Draft of a dish of schema 1, a hash of one of schema 2, or a ToldText. Raises InvalidInput (field
-      # "source") with the reason.
-      def read(text)
+      # A hash of a dish of schema 2 or a ToldText; `house`: names, cups and library of DishForward. Raises
+      # InvalidInput (field "source") with the reason.
+      def read(text, **house)
         text = text.dup.force_encoding(Encoding::UTF_8).delete_prefix("\uFEFF")
         check(text)
         own = own(text) || DishMarkdown.own(text)
-        return of_ours(own) if own
+        return of_ours(own, house) if own
         return ToldText.new(text: text, left_out: [].freeze) unless text.match?(DATA)
 
-        of_page(RecipePage.new(text))
+        of_page(RecipePage.new(text), house)
       end
 
-      def of_page(page)
+      def of_page(page, house)
         recipe = page.recipe
         own = recipe[RecipeLd::OWN]
-        return of_ours(own) if own.is_a?(Hash)
+        return of_ours(own, house) if own.is_a?(Hash)
 
         told = RecipeText.new(recipe, page.broken)
         ToldText.new(text: told.text, left_out: told.left_out.freeze)
       end
 
-      def of_ours(data)
-        data.key?("schema") ? data : DishJson.draft(data)
+      def of_ours(data, house)
+        data.key?("schema") ? data : DishForward.new(data, **house).call
       end
 
       def check(text)

@@ -1,8 +1,6 @@
 # frozen_string_literal: true
 
 require_relative "../measure/rounding"
-require_relative "../dishes/text/written"
-require_relative "dish_json"
 
 module FondKettle
   module Formats
@@ -16,31 +14,23 @@ module FondKettle
       module_function
 
       # `dish`: a Dishes::Dish; `plan`: its Plan as written, whose steps are the
-      # instructions; `grain`: its Grain.
-      def call(dish, plan, grain)
+      # instructions.
+      def call(dish, plan)
         { "@context" => ["https://schema.org", { OWN_PREFIX => OWN_TERMS }], "@type" => "Recipe",
           "name" => dish.title,
-          "recipeYield" => "#{Measure::Rounding.plain(dish.serves)} servings", "description" => dish.note,
+          "recipeYield" => "#{Measure::Rounding.plain(dish.serves)} servings",
           "totalTime" => "PT#{plan.total_min.round}M",
-          "recipeIngredient" => ingredients(dish, grain),
+          "recipeIngredient" => dish.graph.written,
           "recipeInstructions" => plan.tasks.map do |task|
             { "@type" => "HowToStep", "text" => text(task) }
           end,
-          OWN => DishJson.call(dish) }
+          OWN => dish.graph.data }
       end
 
       def text(task)
         [*("#{task.puts_in}." unless task.amounts.empty?), "#{task.say}, until #{task.cue}."].join(" ")
       end
-
-      # The lines as written, without the marks of the quick text.
-      def ingredients(dish, grain)
-        return dish.graph.written if dish.graph
-
-        ["#{Measure::Rounding.plain(dish.rice_g)} g #{grain.name} rice",
-         *dish.lines.map { |line| Dishes::Written.plain(line) }]
-      end
-      private_class_method :text, :ingredients
+      private_class_method :text
     end
   end
 end

@@ -27,6 +27,20 @@ module FondKettle
         GraphDishReader.new(data, names: names, stored: true).dish
       end
 
+      # What a household keeps of a dish of schema 2 (a hash) as it was `read` and as it is once answered;
+      # `answers`: Reading::Answers; `way`: its own settings (a hash).
+      def record(read, dish, answers: [], way: {})
+        { title: dish["title"], serves: dish["serves"] || GraphDishReader::SERVES,
+          method: dish.fetch("method", ""), grain: dish.fetch("grain", ""), rice_g: dish["rice_g"] || 0.0,
+          pan_mm: nil, note: dish.fetch("not_read", []).join("\n"), lines: texts(dish["lines"], "text"),
+          steps: texts(dish["steps"], "say"), way: JSON.generate(way), graph: JSON.generate(read),
+          answers: JSON.generate(answers.map(&:to_h)) }
+      end
+
+      def texts(list, field)
+        list.filter_map { |one| one[field] }.join("\n")
+      end
+
       def answered(graph, answers, **given)
         Reading::Answers.new(JSON.parse(graph), answers(answers), **given).dish
       end
@@ -44,7 +58,7 @@ module FondKettle
         way = method ? DishWay.new(graph, method).way(graph.grain, library) : Dishes::Way.of
         Dishes::PlannedGraph.new(graph, method, way: way).dish
       end
-      private_class_method :answered
+      private_class_method :answered, :texts
     end
   end
 end

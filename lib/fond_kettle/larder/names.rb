@@ -25,9 +25,12 @@ module FondKettle
       RICE = /\brice\b|\A(?:basmati|jasmine)/i
       GRAIN_KEYS = Grains.all.keys.flat_map { |key| [[key, key], [key.tr("-", " "), key]] }.to_h.freeze
       # By what is said of the rice, the longest first.
-      GRAIN_WORDS = Grains.all.values.flat_map { |grain| grain.also.map { |name| [name, grain.key] } }
+      GRAIN_WORDS = Grains.all.values
+                          .flat_map { |grain| [*grain.also, grain.key.tr("-", " ")].product([grain.key]) }
                           .sort_by { |name, _| -name.length }.freeze
       ACCENTS = "\u0300\u0301\u0302\u0303\u0308\u0327"
+      # Leaves, and no colour.
+      GREENS = "greens"
       SMOKED = /\bsmoked\b/i
       MINCED = /\b(?:minced?|ground)\b/i
       # What minced meat is, by the care of the meat that it is of.
@@ -189,6 +192,7 @@ module FondKettle
 
       def singular(word)
         IRREGULAR.fetch(word) do
+          next word if word == GREENS
           next "#{word.delete_suffix('ies')}y" if word.end_with?("ies") && word.length > 4
 
           if word.length > 3 && word.end_with?("s") && !word.end_with?("ss", "us")

@@ -4,7 +4,7 @@ require_relative "../care/cautions"
 require_relative "../care/kind"
 require_relative "../care/task"
 require_relative "../clock/slot"
-require_relative "../dishes/text/quick_steps"
+require_relative "../reading/barred/barred_steps"
 require_relative "../ground/errors"
 require_relative "../ground/limits"
 require_relative "meal_dish"
@@ -51,7 +51,7 @@ module FondKettle
 
       # A time that is not read is no reason to take a usual one.
       def check_times(lines)
-        unread = Dishes::QuickSteps.unread(lines.map { |line| line.sub(NAMED, '\k<rest>') }.join("\n"))
+        unread = Reading::BarredSteps.unread(lines.map { |line| line.sub(NAMED, '\k<rest>') }.join("\n"))
         raise InvalidInput.at("beside", "has a time that is not read: #{unread.first}") if unread.any?
       end
 
@@ -68,7 +68,7 @@ module FondKettle
 
       # Keys of a stored plan that clock and stove need.
       def plan(title, lines)
-        tasks = tasks(Dishes::QuickSteps.read(lines.join("\n")))
+        tasks = tasks(Reading::BarredSteps.read(lines.join("\n")))
         cautions = Care::Cautions.of(tasks, not_checked: title).reject { |caution, _| caution.needs.empty? }
         StoredTasks.plan(tasks, cautions)
       end
@@ -84,7 +84,7 @@ module FondKettle
       end
 
       def slot(step, kind, index, before)
-        if Dishes::QuickSteps.too_long([step]).any?
+        unless Limits::TASK_MIN.cover?(step.minutes)
           raise InvalidInput.at("beside", "must take at most #{Limits::TASK_MIN.max} min: #{step.say}")
         end
 

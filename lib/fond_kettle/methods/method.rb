@@ -39,6 +39,11 @@ module FondKettle
         takes.include?(what) || self.class::TAKES.fetch(what).include?(kind)
       end
 
+      # True for a dish's own step of which its cook says how long it takes.
+      def own_minutes?
+        own && minutes.to_f.positive?
+      end
+
       # The states of the colours to which onion is taken.
       const_set(:COLOUR_STATES, { translucent: "translucent", gold: "golden", dark: "dark-brown" }.freeze)
 

@@ -112,9 +112,18 @@ module FondKettle
         put("steps", id, "takes" => [*kept, { "line" => by_id(lines, text, "line")["id"], "share" => 1 }])
       end
 
+      # Where it was only guessed to go in, it goes in no more.
       def goes_in(id, text)
-        step = by_id(steps, text, "step")
-        put("steps", text, "takes" => [*step["takes"], { "line" => id, "share" => 1 }])
+        by_id(steps, text, "step")
+        asked = @dish.fetch("asked", []).find { |one| one["of"] == id && one["field"] == "takes" }
+        guess = asked.to_h["guess"]
+        moved = steps.map do |step|
+          takes = step.fetch("takes", [])
+          takes = takes.reject { |take| take["line"] == id } if step["id"] == guess
+          takes = [*takes, { "line" => id, "share" => 1 }] if step["id"] == text
+          step.merge("takes" => takes)
+        end
+        @dish.merge("steps" => moved)
       end
 
       def lines

@@ -17,6 +17,10 @@ module FondKettle
               |from)\b/ix
       CUT = /[,;:]|\band\b|\bthen\b/i
       THEN = /,?\s+then\s|\s+and\s+(?=(?:straight\s+)?into\s+the\s)/i
+      # What is on the fire once it is closed: "seal it with foil, high 5 minutes".
+      HEATED = /\b(?:seal|lid|foil|dough|cover)\b[^,.;]*(?<heat>,\s+(?:(?:on|over|at)\s+)?(?:the\s+|a\s+)?
+                (?:high|medium|full|big)\b[^,.;]*\d)/ix
+      FLAME = /\A(?:on|over|at)\s+(?:the\s+|a\s+)?(?:high|medium|full|big)\b.*\d/i
       FRONT = /\A(?:[,;:]|\band\b|\bthen\b|\s)+/i
       # Words between a cut and its verb, of a label before a colon ("Rice: soak …"), and of a verb alone.
       REACH = 6
@@ -42,7 +46,8 @@ module FondKettle
       def starts(sentence)
         verbs = Verbs.found(sentence).reject { |one| one.from.zero? || not_done?(sentence, one.from) }
         thens = sentence.to_enum(:scan, THEN).map { Regexp.last_match.begin(0) }
-        (verbs.filter_map { |one| start(sentence, one) } + thens).uniq.sort
+        heats = sentence.to_enum(:scan, HEATED).map { Regexp.last_match.begin(:heat) }
+        (verbs.filter_map { |one| start(sentence, one) } + thens + heats).uniq.sort
       end
 
       # Where the part begins in which a verb stands, or nil where it belongs to the one before.
@@ -66,15 +71,20 @@ module FondKettle
       def opened(parts)
         parts.each_with_object([]) do |part, done|
           last = done.last
-          joins = last && Verbs.all_in(last).empty? && (last.match?(OPENS) || alone?(part))
+          joins = last && Verbs.all_in(last).empty? && (opens?(last) || alone?(part))
           joins ? done[-1] = "#{last}, #{part}" : done << part
         end
+      end
+
+      # On a big flame for so long is a thing of its own.
+      def opens?(part)
+        part.match?(OPENS) && !part.match?(FLAME)
       end
 
       def alone?(part)
         part.split(",").first.split.size <= ALONE && Verbs.found(part).any?
       end
-      private_class_method :starts, :start, :cut, :tidy, :opened, :alone?
+      private_class_method :starts, :start, :cut, :tidy, :opened, :opens?, :alone?
     end
   end
 end

@@ -11,9 +11,9 @@ module FondKettle
     #   rice     it is about the rice; `drained`: the text drains the rice later on
     #   stage    how far the rice is (RiceCourse)
     #   last     the kind by which something is cooked; `previous`: the kind of the clause before
-    #   boils    the next clause brings it to the boil
+    #   boils    the next clause brings it to the boil; `strewn`: one of the next puts it on the rice
     ClauseSense = Value.define(:clause, :puts, :several, :liquid, :fat, :rice, :drained, :stage, :last,
-                               :previous, :boils) do
+                               :previous, :boils, :strewn) do
       # Words that the rules ask for, by the question.
       const_set(:WORDS, {
         low: /\b(?:low|lowest|tiny|smallest|gentlest|covered|lid\s+on|slow\s+fire|small\s+flame)\b/i,
@@ -28,6 +28,7 @@ module FondKettle
         in_pan: /\bcook\b.*\bpan\b|\bpan\b.*\bcook\b/i,
         in_fat: /\bcook\b.*\b(?:till|until|oil|fat|butter|lard)\b|
                   \b(?:oil|fat|butter|lard|ghee)\b.*\bcook\b/ix,
+        into_pot: /\bput\b.*\binto\s+(?:the|a)\b.*\b(?:pot|dish|casserole)\b/i,
         into: /\bstir\b.*\binto\s+the\b/i,
         with: /\bstir\s+the\s+[[:alpha:]]+\s+with\b/i,
         thickens: /\b(?:till|until)\b.*\b(?:thick(?:ens)?|by\s+half|separates|splits|syrupy|dry|gone)\b/i,

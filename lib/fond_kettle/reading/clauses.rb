@@ -35,6 +35,9 @@ module FondKettle
       MEANWHILE = /\b(?:meanwhile|in\s+the\s+meantime|while\s+(?:that|it|they|the\s+[[:alpha:]]+)\b|
                       in\s+those\s+|at\s+the\s+same\s+time)/ix
       UNTIL = /\b(?:until|till|'til)\s+(?<cue>[^.;]+)/i
+      # "until gold, 18 minutes"
+      BEHIND_CUE = /,\s+(?:about\s+|some\s+)?(?:\d|#{Measure::Numeral::WORD}\s)[^,]*\b
+                    (?:min|mins|minutes?|h|hours?)\b.*\z/ix
       # "for another ten", "10 more": minutes, where nobody says of what.
       COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})/i
       BARE = /\b(?:another|for|it|be|least)\s+#{COUNT}(?=\s*(?:[,.;]|\z))|#{COUNT}\s+more\b/i
@@ -71,8 +74,13 @@ module FondKettle
 
       def clause(say, sentence, index)
         verb = verb(say)
-        Clause.new(say: say, verb: verb, minutes: minutes(say), until: say[UNTIL, :cue]&.strip,
+        Clause.new(say: say, verb: verb, minutes: minutes(say), until: cue(say),
                    meanwhile: sentence.match?(MEANWHILE), sentence: index)
+      end
+
+      # What is to be seen, without the time that stands behind it.
+      def cue(say)
+        say[UNTIL, :cue]&.strip&.sub(BEHIND_CUE, "")
       end
 
       def minutes(say)

@@ -36,6 +36,9 @@ module FondKettle
       COOKS = %w[fry toast simmer reduce broth].freeze
       # What only says how it looks: "the liquid should just cover it".
       SEEN = /\b(?:should|must|ought\s+to)\b/i
+      # Kinds that put on the rice what was cut, in the next clauses.
+      STREWS = %w[sprinkle fold stir lay-in].freeze
+      NEAR = 2
       # Clauses after one in which boiled rice is drained.
       SOON = 6
 
@@ -91,6 +94,7 @@ module FondKettle
 
       def idle?(step)
         return true if step.guessed && step.clause.say.match?(SEEN)
+        return false if step.rice == RiceCourse::IN && step.clause.say.match?(RiceClauses::REST_OF_IT)
 
         step.guessed && step.takes.empty? && step.from.empty? && step.clause.until.nil?
       end
@@ -146,7 +150,8 @@ module FondKettle
         sense = ClauseSense.new(clause: clause, puts: foods.any?, several: foods.size > 1, rice: rice,
                                 liquid: foods.any?(&:liquid), fat: foods.any? { |food| fat?(food) },
                                 drained: drained?(position), stage: @rice.stage, last: @last,
-                                previous: @previous, boils: @clauses[position + 1]&.kind == BOIL)
+                                previous: @previous, boils: @clauses[position + 1]&.kind == BOIL,
+                                strewn: strewn?(position))
         @previous = KindRules.kind(sense)
         @last = @previous if COOKS.include?(@previous)
         @previous
@@ -158,7 +163,12 @@ module FondKettle
 
       # Without a verb it is a guess, unless something goes in or it says how long.
       def guessed?(clause, named)
-        clause.verb.nil? && clause.minutes.nil? && !others?(named)
+        clause.verb.nil? && clause.minutes.nil? && !others?(named) && !clause.say.match?(RiceClauses::REST_OF_IT)
+      end
+
+      # True where one of the next clauses puts something on the rice.
+      def strewn?(position)
+        @clauses[position + 1, NEAR].to_a.any? { |clause| STREWS.include?(clause.kind) }
       end
 
       # True where the text drains the rice that is boiled.

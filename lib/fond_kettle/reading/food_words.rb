@@ -1,37 +1,74 @@
 # frozen_string_literal: true
 
+require_relative "../ground/catalogue"
+require_relative "../ground/paths"
+require_relative "../ground/schema"
+require_relative "../ground/value"
+
 module FondKettle
   module Reading
-    # Words that stand for a line by what it is, not by its name: "lift out the meat".
-    class FoodWords
-      # The words, and the care (of a Larder::Ingredient) of what they mean.
-      MEANT = { "meat" => %w[poultry whole-cut minced raw-meat], "fish" => %w[raw-fish] }.freeze
+    # A row of data/reading/food_words.yml, whose head says what each field is.
+    FoodWord = Value.define(:word, :all, :care, :foods, :aisle, :except) do
+      # True for a Larder::Ingredient that it may mean.
+      def means?(food)
+        return true if food.care.intersect?(care) || foods.include?(food.key)
 
+        food.aisle == aisle && !except.include?(food.key)
+      end
+    end
+
+    # Words that stand for a line by what it is, not by its name: "lift out the meat", "fold in the herbs".
+    class FoodWords
+      SCHEMA = Schema.json(strict: true) do
+        required(:word).filled(:string)
+        optional(:all).filled(:bool)
+        %i[care foods except].each { |list| optional(list).array(:string) }
+        optional(:aisle).filled(:string)
+      end
+      BLANK = { all: false, care: [].freeze, foods: [].freeze, aisle: nil, except: [].freeze }.freeze
       SALT = "salt"
       # "In salted water": what is left of the salt that is listed.
       SALTED = "salted"
 
+      # All rows. Raises BadCatalogue.
+      def self.all
+        @all ||= Catalogue.read(File.join(DATA, "reading", "food_words.yml"), SCHEMA)
+                          .map { |row| FoodWord.new(**BLANK, **row) }.freeze
+      end
+
       # `lines`: ReadLines.
       def initialize(lines)
-        @of = MEANT.transform_values do |care|
-          lines.each_index.select { |index| lines[index].ingredient&.care.to_a.intersect?(care) }
+        own = lines.flat_map(&:said)
+        @words = self.class.all.reject { |one| own.include?(one.word) }
+        @of = @words.to_h do |one|
+          [one.word, lines.each_index.select do |index|
+            lines[index].ingredient && one.means?(lines[index].ingredient)
+          end]
         end
-        @own = lines.flat_map(&:said)
         @salts = lines.each_index.select { |index| lines[index].ingredient&.key == SALT }
       end
 
-      # [index, sure] of each line that words mean, surely where there is one; a word that stands in a line's
-      # own name means that line. `open`: indexes of lines of which nothing was taken.
+      # [index, sure] of each line that words mean: surely where there is one, or where the word means all of
+      # them; a word that stands in a line's own name means that line. `open`: indexes of lines of which
+      # nothing was taken.
       def in(said, open)
         salts = said.include?(SALTED) ? (@salts & open).first(1).map { |index| [index, true] } : []
-        salts + ((MEANT.keys & said.to_a) - @own).flat_map do |word|
-          @of[word].map { |index| [index, @of[word].one?] }
-        end
+        salts + @words.select { |one| said.include?(one.word) }.flat_map { |one| meant(one, open) }
       end
 
       # The word by which a line is meant, where it has one ("meat").
       def word(index)
-        @of.find { |word, indexes| indexes.include?(index) && !@own.include?(word) }&.first
+        @of.find { |_, indexes| indexes.include?(index) }&.first
+      end
+
+      private
+
+      def meant(word, open)
+        all = @of.fetch(word.word)
+        return all.map { |index| [index, all.one?] } unless word.all
+
+        left = all & open
+        (left.empty? ? all : left).map { |index| [index, true] }
       end
     end
   end

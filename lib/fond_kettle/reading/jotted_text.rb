@@ -41,9 +41,9 @@ module FondKettle
       # An aside of more words is none of the dish.
       ASIDE_WORDS = 4
 
-      # `title`: its first line; `lines`: texts of what goes in; `sentences`: what is done; `not_read`: what
-      # is neither.
-      attr_reader :title, :lines, :sentences, :not_read
+      # `title`: its first line; `rows`: those below it; `lines`: texts of what goes in; `sentences`: what is
+      # done; `not_read`: what is neither.
+      attr_reader :title, :rows, :lines, :sentences, :not_read
 
       # `text`: as the cook wrote it.
       def initialize(text)

@@ -27,7 +27,7 @@ module FondKettle
           [->(sense) { sense.minutes ? "stir" : TOP.call(sense, "lay-in", "stir") }, :in?.to_proc],
           ["mix", ->(sense) { sense.several && (sense.says?(:into) || (!sense.in? && sense.says?(:with))) }],
           ["reduce", ->(sense) { !sense.in? && sense.minutes && sense.says?(:thickens) }],
-          ["lay-in", ->(sense) { sense.boils && !sense.ends? }],
+          ["lay-in", ->(sense) { !sense.ends? && (sense.boils || sense.says?(:into_pot)) }],
           ["simmer", :liquid.to_proc],
           [->(sense) { sense.last || (sense.several ? "mix" : "lay-in") }, ALWAYS]
         ],
@@ -57,7 +57,7 @@ module FondKettle
           ["soak", ->(sense) { sense.says?(:soaks) }], ["marinate", ALWAYS]
         ],
         "shape" => [["layer", ->(sense) { sense.in? && sense.rice }]],
-        "cut" => [["serve", ->(sense) { sense.stage == RiceCourse::AFTER && sense.puts }]]
+        "cut" => [["serve", ->(sense) { sense.stage == RiceCourse::AFTER && sense.puts && !sense.strewn }]]
       }.freeze
 
       # Of a clause without a verb, whatever the rice does.

@@ -103,8 +103,13 @@ module FondKettle
       def own(found, text, open)
         found.reject do |index, _|
           line = @lines[index]
-          !text.include?(line.text) && ((line.spoken && open.include?(index)) || other_water?(line, text))
+          !as_written?(line, text) && ((line.spoken && open.include?(index)) || other_water?(line, text))
         end
+      end
+
+      # True where a text has a line's own words: more than the bare name of it.
+      def as_written?(line, text)
+        line.text.include?(" ") && text.include?(line.text)
       end
 
       def other_water?(line, text)
@@ -129,11 +134,15 @@ module FondKettle
       end
 
       def share(index, text)
-        heads(index, text).lazy.filter_map do |head|
-          before = text[0...head].split(/[,;]|\band\b/).last.to_s
-          PartAmount.share(@lines[index], before) ||
-            SHARES.find { |words, _| before.split.last(REACH).join(" ").match?(words) }&.last
-        end.first
+        found = heads(index, text).lazy.filter_map { |head| share_before(head, index, text) }.first
+        found unless found == PartAmount::ALL
+      end
+
+      # The share of a line that stands before one of its names (`head`: where that begins), or nil.
+      def share_before(head, index, text)
+        before = text[0...head].split(/[,;]|\band\b/).last.to_s
+        PartAmount.share(@lines[index], before) || PartAmount.of_one(@lines[index], before, text) ||
+          SHARES.find { |words, _| before.split.last(REACH).join(" ").match?(words) }&.last
       end
 
       # Where a line's names begin in a text.

@@ -13,7 +13,24 @@ module FondKettle
       START = /(?<![\d.,½¼¾⅓⅔⅛])(?:\d|[½¼¾⅓⅔⅛]|\b(?:an?|half|one|two|three|four)\s)/i
       AMOUNTS = Measure::Amounts.new
 
+      # "A third of a plum": of one of them, not of all.
+      OF_ONE = /\b(?<share>half|third|quarter)(?:\s+of)?\s+an?\s*\z/i
+      SHARES = { "half" => 0.5, "third" => 1.0 / 3, "quarter" => 0.25 }.freeze
+      # So much in each: all of it in the end.
+      EACH = /\b(?:each|every|per)\b/i
+      ALL = 1.0
+
       module_function
+
+      # The share of a ReadLine of several pieces that a part of one of them is (ALL: so much goes into each
+      # of what is made), or nil where `before` speaks of no such part; `text`: all that is said.
+      def of_one(line, before, text)
+        said = OF_ONE.match(before)
+        return unless said && line.amount && line.amount > 1
+        return ALL if text.match?(EACH)
+
+        SHARES.fetch(said[:share].downcase) / line.amount
+      end
 
       # The share, or nil where `before` (what stands before the name of a ReadLine) says none below all.
       def share(line, before)

@@ -8,6 +8,9 @@ module FondKettle
       # What is asked of a text that speaks of no rice, and what is taken until then.
       SIDE = "Is it without rice, a side?"
       NONE = "none"
+      SERVES = "For how many is it?"
+      LIKE = "Is its rice cooked like %s?"
+      RICE = "How much rice? Write grams or cups."
       # Kinds whose time the plan needs from the cook.
       NEED_MINUTES = %w[simmer low bake steam par-boil].freeze
 
@@ -25,6 +28,16 @@ module FondKettle
         @course = course
       end
 
+      # What is asked of a whole dish of schema 2 (a hash), whose way is `sure` or not.
+      def self.of_head(dish, sure:)
+        rice = dish["rice_g"] ? [] : [["rice_g", RICE, nil]]
+        way = sure ? [] : [["method", format(LIKE, dish["method"].tr("-", " ")), dish["method"]]]
+        serves = dish["serves"] ? [] : [["serves", SERVES, nil]]
+        [*serves, *rice, *way].map do |of, question, guess|
+          { "of" => of, "question" => question, "guess" => guess }.compact
+        end
+      end
+
       # Hashes with string keys.
       def all
         steps = [*@course.steps, nil].each_cons(2).flat_map { |step, following| of_step(step, following) }
@@ -34,14 +47,14 @@ module FondKettle
       private
 
       def of_dish
-        [(ask("serves", "For how many is it?") unless @serves), of_rice,
+        [(ask("serves", SERVES) unless @serves), of_rice,
          of_method].compact
       end
 
       def of_method
         return if @method.nil? || @sure
 
-        ask("method", "Is its rice cooked like #{words(@method)}?", guess: @method)
+        ask("method", format(LIKE, @method.tr("-", " ")), guess: @method)
       end
 
       def of_rice
@@ -50,7 +63,7 @@ module FondKettle
         return ask("grain", "Which rice is it, and how much?") unless rice
 
         asked = rice.g.nil? || rice.questions.any?
-        ask("rice_g", "How much rice? Write grams or cups.", guess: rice.g) if asked
+        ask("rice_g", RICE, guess: rice.g) if asked
       end
 
       def of_line(line)
@@ -72,7 +85,8 @@ module FondKettle
         verb = step.clause.kind
         return true if verb == BOIL
 
-        goes_on = following && following.vessel == step.vessel && following.clause.minutes
+        goes_on = following && following.vessel == step.vessel &&
+                  (following.clause.minutes || following.clause.kind == BOIL)
         goes_on && PUTS.include?(verb)
       end
 
@@ -98,10 +112,6 @@ module FondKettle
       def ask(subject, question, field: nil, choices: nil, guess: nil)
         { "of" => subject, "field" => field, "question" => question, "choices" => choices,
           "guess" => guess }.compact
-      end
-
-      def words(key)
-        key.tr("-", " ")
       end
     end
   end

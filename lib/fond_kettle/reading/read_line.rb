@@ -1,11 +1,11 @@
 # frozen_string_literal: true
 
 require_relative "../care/cautions"
-require_relative "../dishes/claims"
 require_relative "../dishes/text/quick_text"
 require_relative "../ground/value"
 require_relative "../larder/grains"
 require_relative "../larder/names"
+require_relative "../larder/plain_words"
 require_relative "../measure/amounts"
 require_relative "../measure/unit_table"
 require_relative "loose_measures"
@@ -33,7 +33,7 @@ module FondKettle
 
       # Words of it that name it best, without what only describes.
       def names
-        known = said.reject { |word| FondKettle::Dishes::Claims::EMPTY.include?(word) }
+        known = said.reject { |word| FondKettle::Larder::PLAIN_WORDS.include?(word) }
         known.empty? ? said : known
       end
     end
@@ -51,6 +51,7 @@ module FondKettle
       PARTS = %w[thigh drumstick breast leg wing].freeze
       HEAPED = /\b(?:heaped|heaping)\b/i
       RICE = "rice"
+      EGG = "raw-egg"
       LETTERS = 300
       EACH = "What does one %s weigh? %.0f g is taken for it."
 
@@ -93,8 +94,9 @@ module FondKettle
         "#{line.name} #{Measure::Amounts.label(line.unit, line.amount)}"
       end
 
+      # Nobody has to be asked what an egg weighs.
       def raw?(ingredient)
-        Care::Cautions.raw.intersect?(ingredient.care)
+        (Care::Cautions.raw - [EGG]).intersect?(ingredient.care)
       end
 
       # The same of a line that is the rice, or nil; its name may not be all that is said of it ("500 g aged

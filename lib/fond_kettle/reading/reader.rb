@@ -5,9 +5,12 @@ require_relative "../ground/errors"
 require_relative "../ground/limits"
 require_relative "../larder/names"
 require_relative "../measure/degrees"
+require_relative "barred/barred_dish"
+require_relative "barred_text"
 require_relative "broth_given"
 require_relative "clauses"
 require_relative "course"
+require_relative "head_rows"
 require_relative "jotted_text"
 require_relative "line_json"
 require_relative "questions"
@@ -34,36 +37,57 @@ module FondKettle
       HEATS = { /\b(?:low|lowest|gentle|gently|tiny|smallest|slow)\b/i => "low",
                 /\b(?:high|hard|big\s+flame|fierce)\b/i => "high", /\bmedium\b/i => "medium" }.freeze
       OVEN = %w[bake preheat].freeze
+      STIRRED = /\bstir(?:ring|red)?\b(?!\s+in\b)/i
       TAKE_OUT = "take-out"
       LIQUID = "liquid"
       NEEDED = "needed"
       RICE = /\brice\b/i
+      # The way of a text with bars that names none.
+      UNSAID_WAY = "covered-pot"
 
-      # `text`: as the cook wrote it; `names`: Larder::Names; `cups`: the house's own (Measure::Cup). Raises
-      # InvalidInput where it is empty, too long or not UTF-8.
-      def initialize(text, names: Larder::Names.ours, cups: [])
+      # `text`: as the cook wrote it; `names`: Larder::Names; `cups`: the house's own (Measure::Cup);
+      # `library`: the methods. Raises InvalidInput where it is empty, too long or not UTF-8.
+      def initialize(text, names: Larder::Names.ours, cups: [], library: Methods::Library.ours)
         raise InvalidInput.at("text", "must be UTF-8 text") unless text.valid_encoding?
         raise InvalidInput.at("text", EMPTY) if text.strip.empty?
         raise InvalidInput.at("text", LONG, received: text.size) if text.size > MOST
 
         @names = names
         @cups = cups
-        @text = JottedText.new(text)
+        @library = library
+        @head = HeadRows.new(text, library: library)
+        @text = JottedText.new(@head.rest.join("\n"))
+        @barred = BarredText.new(@text.rows)
       end
 
       # The dish, with string keys.
       #
       #   Reader.new("Plain rice\n300 g basmati\n450 g water\nBoil the rice …").dish["rice_g"] # => 300.0
       def dish
-        @dish ||= head.merge(body, "asked" => asked, "remarks" => remarks,
-                                   "not_read" => [*@text.not_read, *course.idle]).compact
+        @dish ||= @barred.barred? ? barred : told
       end
 
       private
 
+      def told
+        head.merge(body, "asked" => asked, "remarks" => remarks,
+                         "not_read" => [*@head.notes, *@text.not_read, *course.idle]).compact
+      end
+
       def head
         { "schema" => 2, "title" => @text.title, "serves" => @text.serves, "grain" => rice&.grain,
           "rice_g" => rice&.g&.round(1), "method" => (way.first unless side?) }
+      end
+
+      # What has words between bars says itself what goes in where.
+      def barred
+        head = { title: @text.title, serves: @text.serves, grain: nil, rice_g: nil,
+                 method: @head.method || UNSAID_WAY, pan_mm: @head.pan_mm }
+        lines = @barred.lines.lines.reject { |row| ServingCount.only?(row.strip) }.join
+        dish = BarredDish.new(head, lines: lines, steps: @barred.steps, names: @names, cups: @cups,
+                                    library: @library).call
+        dish.merge("asked" => [*Questions.of_head(dish, sure: !@head.method.nil?), *dish["asked"]],
+                   "not_read" => @head.notes)
       end
 
       # True where no rice is spoken of: a side.
@@ -107,10 +131,14 @@ module FondKettle
       end
 
       def way
-        @way ||= begin
+        @way ||= named_way || begin
           kinds = course.vessels.to_h { |one| [one.key, one.kind] }
           WayReader.new(course.steps, lines, kinds, course.rice_vessel).method
         end
+      end
+
+      def named_way
+        [@head.method, true] if @head.method
       end
 
       def asked
@@ -120,7 +148,8 @@ module FondKettle
       def vessels
         own = course.rice_vessel unless side?
         course.vessels.map do |one|
-          { "key" => one.key, "kind" => one.kind, "name" => one.name, "rice" => one.key == own }.compact
+          { "key" => one.key, "kind" => one.kind, "name" => one.name, "rice" => one.key == own,
+            "diameter_mm" => (@head.pan_mm if one.key == own) }.compact
         end
       end
 
@@ -138,9 +167,14 @@ module FondKettle
 
       def manner(step, before)
         say = step.clause.say
-        { "minutes" => step.clause.minutes, "hands_on" => !Care::Kinds.fetch(step.kind).unattended?,
+        { "minutes" => step.clause.minutes, "hands_on" => hands_on?(step),
           "heat" => said(HEATS, say), "lid" => said(LIDS, say), "until" => step.clause.until,
           "oven_c" => (oven_c(step, before) if OVEN.include?(step.kind)) }
+      end
+
+      # What simmers by itself needs hands where somebody is to stir it.
+      def hands_on?(step)
+        !Care::Kinds.fetch(step.kind).goes_on?(step.clause.minutes) || step.clause.say.match?(STIRRED)
       end
 
       # The oven's heat at a step: as its own words say, else as was said last before it.

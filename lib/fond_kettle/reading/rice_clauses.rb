@@ -12,8 +12,12 @@ module FondKettle
       INTO = /\A\W*(?:all\s+|straight\s+)?into\s+(?:the|a|an|your)\b/i
       STANDS_FOR_IT = Regexp.union(IT, INTO)
       MORE = /\b(?:rest|remaining|other|half|white|more|then)\b[^.]*\brice\b/i
+      # What is left of it, laid on the first part.
+      REST_OF_IT = /\b(?:rest|remaining|other\s+half)\b[^.]*\brice\b/i
       # On a plate it is done.
-      DONE = /\b(?:plate|platter|serve|fluff|loosen)\b/i
+      DONE = /\b(?:plate|platter|serve|fluff|loosen|
+               (?:strew|scatter|sprinkle|top|drizzle)\s+(?:the\s+)?(?:\w+\s+)?rice\s+with)\b/ix
+      HOT = /\bhot\s+rice\b/i
       WRAP = "wrap"
       BOIL = "boil"
       DRAIN = "drain"
@@ -49,6 +53,11 @@ module FondKettle
       # True where it rests on behind a position: "stir in the cheese, rest 5 minutes".
       def rests_after?(position)
         @kinds[position + 1] == REST && !@clauses[position + 1].minutes.nil?
+      end
+
+      # True where the rice of a clause is done: "tip the hot rice into a bowl".
+      def done?(position)
+        @clauses[position].say.match?(HOT)
       end
 
       # The position of the last clause that lays rice in, or -1.

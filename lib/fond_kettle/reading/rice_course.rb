@@ -72,7 +72,7 @@ module FondKettle
       end
 
       def here(kind, position)
-        return AFTER if @stage == AFTER || FINISHES.include?(kind)
+        return AFTER if @stage == AFTER || FINISHES.include?(kind) || @clauses.done?(position)
         return REST if @stage == REST && @clauses.rests_after?(position)
         return RESTS.include?(kind) ? REST : AFTER if @stage == REST
 

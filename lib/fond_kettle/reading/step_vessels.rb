@@ -27,6 +27,8 @@ module FondKettle
       PUTS = %w[fill stir lay-in put-back simmer low boil layer].freeze
       # "Add the beans for the last two minutes."
       LAST = /\bfor\s+the\s+(?:last|final)\b/i
+      # "Cook the rice", not "add the rice".
+      COOKED = /\A\W*(?:now\s+|then\s+|meanwhile\s+)?(?:cook|boil|make)\s+(?:the|your)\b/i
       # What is thrown away goes into no vessel.
       AWAY = /\b(?:throw\s+away|discard)\b/i
 
@@ -177,9 +179,17 @@ module FondKettle
 
       def cooked_in(kind, named, clause, last, goes_in)
         apart = clause.meanwhile && @rice.in?
-        key = named.last || @turned_out || roasted_in(kind, last) || here_or_apart(kind, apart)
+        key = named.last || @turned_out || roasted_in(kind, last)
+        key ||= rice_pot(clause, goes_in) || here_or_apart(kind, apart)
         @course.cook_in(key) if goes_in || (cooks?(key, kind) && !apart)
         key
+      end
+
+      # Rice that is cooked by itself is not put to what lies in a pan.
+      def rice_pot(clause, goes_in)
+        return unless goes_in && clause.say.match?(COOKED) && @course.kind(@course.fire) == VesselCourse::PAN
+
+        @course.rice_pot
       end
 
       # What was tossed in its tin is baked in it.

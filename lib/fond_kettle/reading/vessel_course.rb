@@ -50,6 +50,11 @@ module FondKettle
         @fire ||= vessel("pot", "pot", nil)
       end
 
+      # A pot for the rice that nobody has named.
+      def rice_pot
+        vessel("pot", "pot", nil)
+      end
+
       # Keys of the vessels that a text names.
       def named(text)
         text.to_enum(:scan, NAMED).map { Regexp.last_match }.filter_map do |match|

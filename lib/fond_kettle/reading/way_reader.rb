@@ -12,6 +12,11 @@ module FondKettle
       # What is laid on the rice while it cooks.
       LAYS = %w[lay-in stir sprinkle].freeze
 
+      # By these a base is cooked.
+      COOKS = %w[fry simmer reduce toast broth bake].freeze
+      COOKED = "cooked"
+      BROTH = /\bbroth\b/i
+      NOT_MIXED = /\b(?:do\s+not|don't|never|without)\s+(?:mix|stir)/i
       # By these there is a sauce in the pot before the rice.
       SIMMERS = %w[simmer reduce].freeze
 
@@ -40,12 +45,12 @@ module FondKettle
         "steamed-sticky" => -> { steamed? },
         "shaped" => -> { done?("shape") && !done?("layer", "bake", "turn-out") },
         "turned-out" => -> { done?("turn-out") },
-        "sealed-raw-base" => -> { layered? && done?("par-boil") && !cooked_base? },
+        "sealed-raw-base" => -> { layered? && done?("par-boil") && raw_base? },
         "sealed-cooked-base" => -> { layered? && done?("par-boil") },
         "boil-and-drain" => -> { boiled_and_drained? },
         "layered-cooked-rice" => -> { layered? && @lines.any? { |line| line.text.match?(/cooked\s+rice/i) } },
         "oven-pilaf" => -> { with("bake").any? },
-        "mixed-rice" => -> { cooker? && laid? },
+        "mixed-rice" => -> { laid? && (cooker? || (@all.match?(NOT_MIXED) && done?("fold"))) },
         "rice-cooker" => -> { cooker? },
         "open-then-covered" => -> { opened? && with("low").any? && !broth? },
         "broth-under-rice" => -> { broth? },
@@ -66,7 +71,7 @@ module FondKettle
       # True where the rice boils for a while without its lid.
       def opened?
         with("reduce").any? || with("boil").any? do |step|
-          step.clause.minutes && step.clause.say.match?(OPEN)
+          (step.clause.minutes || step.clause.until) && step.clause.say.match?(OPEN)
         end
       end
 
@@ -80,17 +85,39 @@ module FondKettle
         base.any? { |step| step.takes.any? }
       end
 
-      def cooked_base?
-        @steps.any? do |step|
-          step.rice == "before" && %w[fry simmer reduce
-                                      toast].include?(step.kind) && step.takes.any? do |index, _|
-                                                                      meat?(index) || step.vessel == @own
-                                                                    end
+      # True where the base is laid in raw: some meat of it that nothing has heated, or nothing but what is
+      # raw.
+      def raw_base?
+        taken = before.select { |step| step.takes.any? { |index, _| meat?(index) } }
+        return taken.any? { |step| none_cooked?(way_of(step)) } if taken.any?
+
+        given = [@own, *base.flat_map(&:from)]
+        base.any? && none_cooked?(before.select { |step| given.include?(step.vessel) })
+      end
+
+      def none_cooked?(steps)
+        steps.none? { |step| COOKS.include?(step.kind) }
+      end
+
+      def before
+        @steps.select { |step| step.rice == "before" }
+      end
+
+      # Steps before the rice at which what goes in at one of them is there.
+      def way_of(step)
+        held = [step.vessel]
+        before.drop(before.index(step)).select do |one|
+          there = [one.vessel, *one.from].intersect?(held)
+          held |= [one.vessel] if there
+          there
         end
       end
 
       def meat?(index)
-        @lines[index].ingredient&.care&.any? { |one| one.start_with?("raw", "poultry", "whole", "minced") }
+        line = @lines[index]
+        return false if line.state == COOKED
+
+        line.ingredient&.care&.any? { |one| one.start_with?("raw", "poultry", "whole", "minced") }
       end
 
       def steamed?
@@ -121,7 +148,8 @@ module FondKettle
       # Meat is simmered in water in the rice's pot, and the rice is laid upon it.
       def broth?
         base.any? do |step|
-          %w[simmer broth].include?(step.kind) && (step.clause.minutes || 0) >= 30
+          %w[simmer broth].include?(step.kind) &&
+            ((step.clause.minutes || 0) >= 30 || step.clause.say.match?(BROTH))
         end && with_rice_on_top?
       end
 

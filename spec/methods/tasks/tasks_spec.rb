@@ -1,6 +1,10 @@
 # frozen_string_literal: true
 
+require_relative "../../support/suppers"
+
 RSpec.describe FondKettle::Methods::Tasks do
+  include Support::Suppers
+
   library = FondKettle::Methods::Library.ours.all
 
   def at(plan, id)
@@ -103,12 +107,8 @@ RSpec.describe FondKettle::Methods::Tasks do
   end
 
   it "answers a dish of a hundred steps in good time, each step once" do
-    lines = FondKettle::Dishes::QuickText.new.read("2 onions | base").lines
-    steps = FondKettle::Dishes::QuickSteps.read(Array.new(100) { |index| "Step #{index} | #{index % 7} min" }
-                                                     .join("\n"))
-    dish = FondKettle::Dishes::Dish.of(title: "Long", serves: 4.0, method: "covered-pot", grain: "basmati",
-                                       rice_g: 300.0, pan_mm: nil, lines: lines, steps: steps, note: "")
-    plan = FondKettle::Dishes::Laying.supper(dish, 1.0, request_for(basic_request)).plan
+    steps = Array.new(100) { |index| "Step #{index} | #{index % 7} min" }.join("\n")
+    plan = supper(dish("2 onions | base", steps: steps)).plan
     expect(plan.tasks.count { |task| task.id.start_with?("base.") }).to eq(100)
     expect(plan.tasks.map(&:say).grep(/Step/)).to eq(Array.new(100) { |index| "Step #{index}" })
   end

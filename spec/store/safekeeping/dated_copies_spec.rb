@@ -28,7 +28,7 @@ RSpec.describe FondKettle::Store::DatedCopies do
   it "makes one a day while it runs, and no second" do
     tick(1, 1, 2)
     expect(names).to eq(["kettle-2026-11-01.db", "kettle-2026-11-02.db"])
-    expect(copies.all.map { |copy| copy.contents.dishes }).to eq([13, 13])
+    expect(copies.all.map { |copy| copy.contents.dishes }).to eq([14, 14])
     expect(File.stat(copies.all.first.path).mode & 0o777).to eq(0o600)
   end
 

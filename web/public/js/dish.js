@@ -1,8 +1,7 @@
-// Reads the lines as they are typed: what was understood, what is asked and the
-// fields are swapped in under the text, which itself is left alone.
+// Reads the dish as it is typed: what was understood and what is asked are swapped
+// in beside the text, which itself is left alone.
 const form = document.querySelector(".dish-form");
 const read = document.getElementById("read");
-const READ_FROM = ["lines", "steps", "note", "text"];
 const PAUSE_MS = 250;
 let asked = 0;
 let pause;
@@ -10,7 +9,6 @@ let pause;
 async function look() {
   const ticket = ++asked;
   const body = new URLSearchParams(new FormData(form));
-  body.set("use", "text");
   try {
     const answer = await fetch("/dishes/look", {
       method: "POST",
@@ -27,7 +25,7 @@ async function look() {
 }
 
 form.addEventListener("input", (event) => {
-  if (!READ_FROM.includes(event.target.name)) return;
+  if (event.target.name !== "text") return;
   clearTimeout(pause);
   pause = setTimeout(look, PAUSE_MS);
 });

@@ -7,12 +7,14 @@ module FondKettle
   module Dishes
     # A line of a dish as it is written in a graph: `text` (nil: nobody wrote it) and the `food` in the cook's
     # words, its Larder::Ingredient in its `state`, `amount` of `unit` as written (nil: in grams), `g` (nil:
-    # to taste) and a `note`.
-    GraphLine = Value.define(:id, :text, :food, :ingredient, :state, :amount, :unit, :g, :note)
+    # to taste) and a `note`; `scales`: how it grows, nil: as its food does; `optional`: it may be left out;
+    # `instead_of`: what it takes the place of where that is wanted, or nil.
+    GraphLine = Value.define(:id, :text, :food, :ingredient, :state, :amount, :unit, :g, :note, :scales,
+                             :optional, :instead_of)
 
     # A vessel of a dish: its `kind` (a key of Kit::DishVessels) and `name` in the cook's words, or nil;
-    # `rice`: the rice goes into it.
-    GraphVessel = Value.define(:key, :kind, :name, :rice) do
+    # `rice`: the rice goes into it; `diameter_mm`: how wide it is, nil: not said.
+    GraphVessel = Value.define(:key, :kind, :name, :rice, :diameter_mm) do
       # Where what is taken out may go, that is no vessel of the dish.
       const_set(:AWAY, %w[table refrigerator freezer sink].freeze)
     end
@@ -31,7 +33,18 @@ module FondKettle
     #   to, g, share    where what is taken out goes, and how much of it
     DishGraphStep = Value.define(:id, :say, :kind, :vessel, :minutes, :hands_on, :heat, :lid, :until, :state,
                                  :takes, :from, :needed, :rice, :at_min, :after, :beside, :to, :g, :share,
-                                 :oven_c)
+                                 :oven_c) do
+      # Ids of the lines that go in at it.
+      def lines
+        takes.map(&:line)
+      end
+
+      # The same without some lines, after none of some other steps (ids).
+      def without(line_ids, step_ids)
+        with(takes: takes.reject { |take| line_ids.include?(take.line) }.freeze,
+             after: (after - step_ids).freeze, beside: (beside unless step_ids.include?(beside)))
+      end
+    end
 
     # A dish as a graph: `lines` (GraphLine), `vessels` (GraphVessel), `steps` (DishGraphStep) in the order of
     # the text; `rice_line`: the id of the line that is the rice, or nil; `way`: what it keeps of its own, as
@@ -54,6 +67,26 @@ module FondKettle
         nowhere = unplaced - open.map { |one| one["of"] }
         foods = lines.select { |line| nowhere.include?(line.id) }.map(&:food)
         [*open.map { |one| one["question"] }, *foods.map { |food| "Where does the #{food} go in?" }]
+      end
+
+      # The same without the lines of some ids, and without steps that are left with nothing.
+      def without(ids)
+        idle = steps.select { |step| step.takes.any? && step.from.empty? && (step.lines - ids).empty? }
+        idle += poured_from(vessels.map(&:key) - (steps - idle).map(&:vessel))
+        left = (steps - idle).map { |step| step.without(ids, idle.map(&:id)) }
+        with(lines: lines.reject { |line| ids.include?(line.id) }.freeze, steps: left.freeze)
+      end
+
+      # Steps at which nothing goes in but what some vessels give.
+      def poured_from(keys)
+        steps.select { |step| step.takes.empty? && step.from.any? && (step.from.map(&:vessel) - keys).empty? }
+      end
+
+      # Questions about where a line goes in that is only guessed.
+      def guessed
+        ids = lines.map(&:id)
+        asked.select { |one| one["guess"] && one["field"] == "takes" && ids.include?(one["of"]) }
+             .map { |one| one["question"] }
       end
 
       # True for a dish without rice: a side.

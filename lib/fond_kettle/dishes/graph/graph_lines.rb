@@ -2,8 +2,9 @@
 
 require_relative "../../care/kind"
 require_relative "../../larder/ingredients"
+require_relative "../../methods/request/provision"
 require_relative "../../vessels/food_way"
-require_relative "../claims"
+require_relative "../claim"
 require_relative "../line"
 require_relative "graph_dish"
 
@@ -16,15 +17,21 @@ module FondKettle
       STAGES = { "before" => "base", "in" => "with", "with" => "with", "rest" => "finish",
                  "after" => "finish", "beside" => "beside" }.freeze
 
+      BESIDE = "beside"
       # Liquid that a vessel gives, where it has no name.
       BROTH = "broth"
       STOCK = "unsalted-stock"
 
+      # What dissolves in water that is poured off.
+      DISSOLVES = [Methods::Slots::SALT, Methods::Slots::SPICE].freeze
+
       # `dish`: a GraphDish; `steps`: its DishGraphSteps in the order in which they are planned; `par_boiled`:
-      # its way boils the rice in plenty of water before it is layered.
-      def initialize(dish, steps, par_boiled:)
+      # its way boils the rice in plenty of water before it is layered; `drained`: it pours such water off at
+      # the end.
+      def initialize(dish, steps, par_boiled:, drained:)
         @dish = dish
         @par_boiled = par_boiled
+        @drained = drained
         @steps = steps
         @by_id = dish.lines.to_h { |line| [line.id, line] }
         @in_rice = reaching_rice
@@ -35,18 +42,18 @@ module FondKettle
         [*parts.map { |_, line| line }, *needed]
       end
 
-      # A list of Claims::Claim for each step, none for the one at which the rice goes in: the way's own.
+      # A list of Claims for each step, none for the one at which the rice goes in: the way's own.
       def claims
         @claims ||= @steps.map do |step|
           indexes = parts.each_index.select { |index| parts[index].first.equal?(step) }
-          indexes.map { |index| Claims::Claim.new(index: index, stage: parts[index].last.stage) }.freeze
+          indexes.map { |index| Claim.new(index: index, stage: parts[index].last.stage) }.freeze
         end
       end
 
-      # Care::Kinds of the steps at which each line (its index) is there after it went in.
-      def later_kinds
-        parts.each_with_index.to_h do |(step, _), index|
-          [index, Vessels::FoodWay.of(@steps, step).drop(1).map { |one| Care::Kinds.fetch(one.kind) }]
+      # Care::Kinds of the steps at which each line (its index) is there, from the one at which it goes in.
+      def kinds_at
+        @kinds_at ||= parts.each_with_index.to_h do |(step, _), index|
+          [index, Vessels::FoodWay.of(@steps, step).map { |one| Care::Kinds.fetch(one.kind) }]
         end
       end
 
@@ -70,7 +77,12 @@ module FondKettle
         grams = written.g && (written.g * take.share)
         Line.of(**amount(written, take.share, grams), name: written.food, note: written.note.to_s, g: grams,
                                                       ingredient: food, stage: stage(step, food),
-                                                      state: written.state, scales: food.scales)
+                                                      state: written.state, **said(written))
+      end
+
+      def said(written)
+        { scales: written.scales || written.ingredient.scales, optional: written.optional,
+          instead_of: written.instead_of, written: written.id }
       end
 
       # As the cook wrote it, else in grams.
@@ -91,10 +103,27 @@ module FondKettle
       end
 
       def stage(step, food)
-        return "liquid" if (food.liquid && pours?(step)) || in_par_boil?(step)
-        return "beside" if step.rice == "before" && !in_rice?(step)
+        return "liquid" if (goes_with_water?(food) && pours?(step)) || in_par_boil?(step)
+        return STAGES.fetch(step.rice) if in_rice?(step)
 
-        STAGES.fetch(step.rice)
+        arrival(step)&.then { |one| STAGES.fetch(one.rice) } || BESIDE
+      end
+
+      # The step at which what is in another vessel comes to the rice, or nil.
+      def arrival(step)
+        Vessels::FoodWay.of(@steps, step).drop(1).find { |one| holds_rice?(one) }
+      end
+
+      # True for a step in the rice's vessel, or in one into which it was tipped.
+      def holds_rice?(step)
+        rice = @steps.select { |one| one.vessel == @dish.rice_vessel.key }.last
+        return false unless rice
+
+        step.vessel == rice.vessel || Vessels::FoodWay.of(@steps, rice).include?(step)
+      end
+
+      def goes_with_water?(food)
+        food.liquid || (@drained && DISSOLVES.include?(Methods::Slots.of(food)))
       end
 
       def in_par_boil?(step)

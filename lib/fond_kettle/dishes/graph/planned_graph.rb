@@ -3,10 +3,11 @@
 require_relative "../dish"
 require_relative "../dish_step"
 require_relative "../own_steps"
-require_relative "../placing"
+require_relative "../settled"
 require_relative "../vessels/vessel_pots"
 require_relative "../vessels/vessel_words"
 require_relative "../../methods/request/made_in"
+require_relative "deep_fat"
 require_relative "graph_lines"
 require_relative "graph_order"
 require_relative "planned_way"
@@ -23,13 +24,15 @@ module FondKettle
       # `graph`: a GraphDish that holds together (GraphCheck); `method`: the Methods::Method that it names,
       # nil: nobody knows it; `way`: what it keeps of its own (Way).
       def initialize(graph, method, way: Way.of)
-        @graph = graph
+        @fat = DeepFat.new(graph, GraphOrder.new(graph).ordered)
+        @graph = @fat.dish
         @method = method
         @way = way
-        @order = GraphOrder.new(graph)
-        @of_way = WaySteps.new(graph, method, @order.ordered)
+        @order = GraphOrder.new(@graph)
+        @of_way = WaySteps.new(@graph, method, @order.ordered)
         @steps = @order.ordered.reject { |step| @of_way.of_the_way?(step) }
-        @lines = GraphLines.new(graph, @order.ordered, par_boiled: @of_way.par_boiled?)
+        @lines = GraphLines.new(@graph, @order.ordered, par_boiled: @of_way.par_boiled?,
+                                                        drained: @of_way.drained?)
       end
 
       # Another GraphDish made the same way.
@@ -39,6 +42,11 @@ module FondKettle
 
       # The GraphDish.
       attr_reader :graph
+
+      # What must not go into deep hot fat, one sentence each.
+      def wet_into_fat
+        @fat.warnings
+      end
 
       # All of it as it was read, a hash of schema 2.
       def data
@@ -50,9 +58,26 @@ module FondKettle
         @graph.lines.map { |line| line.text || line.food }
       end
 
-      # Care::Kinds of the steps at which each line of the Dish (its index) is there after it went in.
-      def later_kinds
-        @lines.later_kinds
+      # Care::Kinds of the steps at which each line of the Dish (its index) is there, from the one at which it
+      # goes in.
+      def kinds_at
+        @lines.kinds_at
+      end
+
+      # The same without the lines of some ids.
+      def without(ids)
+        of(@graph.without(ids))
+      end
+
+      # Larder::Ingredients of lines that go in nowhere yet.
+      def foods
+        nowhere = @graph.unplaced
+        @graph.lines.select { |line| nowhere.include?(line.id) }.map(&:ingredient)
+      end
+
+      # Questions about where a line goes in that is only guessed.
+      def guessed
+        @graph.guessed
       end
 
       # What the cook has still to say, one sentence each.
@@ -65,8 +90,8 @@ module FondKettle
         @dish ||= begin
           steps = @steps.map { |step| dish_step(step) }
           own = { **@graph.to_h.slice(:title, :serves, :grain, :rice_g), method: PlannedWay.key(@graph) }
-          Dish.new(**own, pan_mm: nil, note: "", way: @way, lines: @lines.lines.freeze, placing: placing,
-                          steps: steps.freeze, graph: self)
+          Dish.new(**own, pan_mm: @graph.rice_vessel.diameter_mm, way: @way, claims: claims,
+                          lines: Settled.lines(@lines.lines, kinds_at), steps: steps.freeze, graph: self)
         end
       end
 
@@ -80,16 +105,14 @@ module FondKettle
 
       private
 
-      def placing
+      def claims
         order = @order.ordered
-        own = @steps.map { |step| @lines.claims[order.index(step)] }
-        Placing.new(claims: own.freeze, guessed: {}.freeze, unplaced: [].freeze, stopped: [].freeze,
-                    dripping: {}.freeze, told: true)
+        @steps.map { |step| @lines.claims[order.index(step)] }.freeze
       end
 
       def dish_step(step)
         stage = @of_way.stage(step)
-        DishStep.of(say: VesselWords.sentence(step.say), stage: stage, kind: step.kind,
+        DishStep.of(say: VesselWords.sentence(step.say), stage: stage, kind: @of_way.kind(step),
                     minutes: step.minutes.to_f, hands_on: step.hands_on, cue: step.until.to_s,
                     at_min: (step.at_min if stage == "minute"), oven_c: step.oven_c)
       end

@@ -18,7 +18,8 @@ module FondKettle
       # written; called `food`.
       def self.line(number, ingredient, grams, food: ingredient.name.downcase)
         GraphLine.new(id: "component-#{number}", text: nil, food: food, ingredient: ingredient, state: RAW,
-                      amount: nil, unit: nil, note: nil, g: grams)
+                      amount: nil, unit: nil, note: nil, g: grams, scales: nil, optional: false,
+                      instead_of: nil)
       end
 
       # `graph`: a GraphDish; `vessel`: key of the vessel; `line`: the component as a GraphLine. Raises

@@ -1,5 +1,9 @@
 # frozen_string_literal: true
 
+require_relative "../../methods/request/dressing"
+require_relative "../../methods/request/provision"
+require_relative "../../vessels/food_way"
+require_relative "../own_steps"
 require_relative "graph_dish"
 require_relative "graph_order"
 
@@ -16,10 +20,13 @@ module FondKettle
       PAR_BOILS = [*OF_THE_RICE, "boil", "par-boil", "simmer", "heat-liquid", "pour-off"].freeze
       HEATS = %w[boil low bake steam].freeze
       BOILS = %w[boil par-boil].freeze
+      DRIES = %w[boil reduce].freeze
       LAYS = %w[lay-in stir sprinkle put-back layer].freeze
       WITH_RICE = %w[with rest].freeze
       PREHEAT = "preheat"
       SERVE = "serve"
+      SPRINKLE = "sprinkle"
+      STREW = "strew"
       STEAM = "steam"
 
       # `graph`: a GraphDish; `method`: its Methods::Method, nil: nobody knows it; `ordered`: its steps in the
@@ -54,6 +61,11 @@ module FondKettle
         !@method.nil? && @method.par_boils?
       end
 
+      # True where the way boils its rice in plenty of water that is poured off at the end.
+      def drained?
+        !@method.nil? && !@method.last_phase.parts.nil?
+      end
+
       # Key of the vessel in which the rice is boiled in plenty of water before it is layered, or nil.
       def par_boil_vessel
         boils = @graph.steps.select { |step| BOILS.include?(step.kind) && par_boils?(step) }
@@ -64,15 +76,41 @@ module FondKettle
       def stage(step)
         return "minute" if step.rice == "with" && step.at_min
         return "finish" if step.rice == "with" && (late?(step) || ends?(step))
+        return "finish" if step.kind == SERVE
+        return "dry" if step.rice == "with" && boiled_down_before?(step)
 
         STAGE_BY_TURN.fetch(step.rice)
       end
 
+      # The kind of a step as it is planned: what brings the dressing to rice that is dressed dresses it; on
+      # done rice nothing is turned as in a steamer.
+      def kind(step)
+        return OwnSteps::DRESS if step.equal?(dressing_step)
+
+        step.kind == SPRINKLE && stage(step) == "finish" ? STREW : step.kind
+      end
+
       private
+
+      def dressing_step
+        return @dressing_step if defined?(@dressing_step)
+
+        @dressing_step = (dressed_at if @method&.dressed)
+      end
+
+      def dressed_at
+        sour = @graph.lines.select { |line| Methods::Slots.of(line.ingredient) == Methods::Dressing::SLOT }
+        first = @ordered.find { |step| step.lines.intersect?(sour.map(&:id)) }
+        first && Vessels::FoodWay.of(@ordered, first).find do |step|
+          step.vessel == @graph.rice_vessel.key && step.rice != "before"
+        end
+      end
 
       # What is beside it is served with it, and parcels are steamed by the way that wraps them.
       def anyway?(step)
-        (step.rice == "beside" && step.kind == SERVE) || (step.kind == STEAM && @method&.wrapped?)
+        return true if step.kind == STEAM && @method&.wrapped?
+
+        step.rice == "beside" && step.kind == SERVE && step.from.empty?
       end
 
       # The oven of a way that bakes is heated once.
@@ -120,6 +158,13 @@ module FondKettle
         order = @ordered
         heated = order.rindex { |one| one.rice == "with" && with_rice?(one) && HEATS.include?(one.kind) }
         !heated.nil? && order.index(step) > heated
+      end
+
+      # True for a step after the one that boils the liquid off, and before the rice is on low.
+      def boiled_down_before?(step)
+        so_far = @ordered.take(@ordered.index(step))
+        before = so_far.select { |one| one.rice == "with" && with_rice?(one) }
+        before.any? { |one| DRIES.include?(one.kind) && (one.minutes || one.state || one.until) }
       end
 
       def ends?(step)

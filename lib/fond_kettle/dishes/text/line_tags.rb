@@ -62,11 +62,6 @@ module FondKettle
         new(**found, unknown: unknown.freeze)
       end
 
-      # The marks of a line without its stage, when it goes in at one place.
-      def self.more_marks(line)
-        line.shares.size > 1 ? marks(line) : marks(line).drop(1)
-      end
-
       # Marks of a Line for its stages, shares and what becomes of it.
       def self.marks(line)
         shares = line.shares.map do |stage, share|

@@ -24,7 +24,7 @@ module FondKettle
       NUMBERS = %i[minutes at_min g share oven_c].freeze
       # What a dish without rice has none of.
       RICE = %w[grain rice_g method].freeze
-      POT = { key: "pot", kind: "pot", name: nil, rice: true }.freeze
+      POT = { key: "pot", kind: "pot", name: nil, rice: true, diameter_mm: nil }.freeze
 
       # `data`: the dish (string keys); `names`: Larder::Names; `stored`: it passed its schema before. Raises
       # InvalidInput where its schema does not allow it.
@@ -86,7 +86,9 @@ module FondKettle
           Dishes::GraphLine.new(id: line["id"], text: line["text"], food: line["food"], note: line["note"],
                                 ingredient: LineFood.new(line, index, @names).ingredient,
                                 amount: line["amount"]&.to_f, unit: line["unit"],
-                                state: line.fetch("state", LineFood::RAW), g: line["g"]&.to_f)
+                                state: line.fetch("state", LineFood::RAW), g: line["g"]&.to_f,
+                                scales: line["scales"], optional: line.fetch("optional", false),
+                                instead_of: line["instead_of"])
         end.freeze
       end
 
@@ -109,7 +111,7 @@ module FondKettle
 
       def vessel(given)
         Dishes::GraphVessel.new(key: given["key"], kind: given["kind"], name: given["name"],
-                                rice: given["rice"] || false)
+                                rice: given["rice"] || false, diameter_mm: given["diameter_mm"]&.to_f)
       end
 
       def steps
@@ -128,7 +130,7 @@ module FondKettle
             [key, given[key.to_s]&.to_f]
           end,
           kind: kind.key, vessel: vessel, rice: given.fetch("rice", "before"),
-          hands_on: given["hands_on"].nil? ? !kind.unattended? : given["hands_on"],
+          hands_on: given["hands_on"].nil? ? !kind.goes_on?(given["minutes"]) : given["hands_on"],
           takes: given.fetch("takes", []).map { |take| take(take) }.freeze,
           from: poured.map { |one| pour(one) }.freeze, needed: needed.map { |one| one["vessel"] }.freeze,
           after: given.fetch("after", []).freeze

@@ -156,7 +156,7 @@ module FondKettle
                               share: place.share }.compact)
         end
         state = state(stage)
-        minutes = stage.told_min(@onion) unless state && !stage.own?
+        minutes = stage.told_min(@onion) unless state && !stage.own_minutes?
         kind = LIQUID_OUT.include?(stage.kind) ? POURS_OFF : stage.kind
         Vessels::Step.of(kind, minutes: minutes, state: state, **more)
       end

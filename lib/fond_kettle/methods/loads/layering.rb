@@ -23,6 +23,8 @@ module FondKettle
       LAID_MM = 20.0
       # Water from the base rises so far in rice.
       WICKS_MM = 25.0
+      # Less of a base than this share of the raw rice is its seasoning.
+      LEAST_BASE = 0.05
       # Bulk of a base, g/mL, with its gravy in it.
       BASE_G_ML = 1.0
 
@@ -59,9 +61,10 @@ module FondKettle
         near_share * @request.rice_g * (columns[:soft] - columns[:standard])
       end
 
-      # All of the base as it is layered, in g.
+      # All of the base as it is layered, in g; what only seasons the pot is no layer.
       def base_g
-        @base.g + @contents.mass_g
+        food_g = @contents.mass_g
+        @base.g + (food_g < LEAST_BASE * @request.rice_g ? 0.0 : food_g)
       end
 
       # Free water of base, what lies beside it and what is laid on the rice, g; dry food in it

@@ -22,7 +22,7 @@ module FondKettle
         when MAKES_HOT then HotStart.minutes(request, text, phase)
         when Steaming::KIND then heat_min
         when BaseCooking::KIND then cooked_min(request, stage)
-        when BaseGraph::FRIES then fried_min(request, stage)
+        when *BaseGraph::CHANGES then fried_min(request, stage)
         end
       end
 
@@ -32,9 +32,11 @@ module FondKettle
         cooking.minutes(stage.minutes) if cooking.any? && stage.slot
       end
 
-      # A method's own frying lasts until this much food is in its state, where somebody has said how much.
+      # Frying and cooking down last until this much food is in its state, where somebody has said how much,
+      # and no cook how long.
       def fried_min(request, stage)
-        return if stage.own? || stage.fried_to(request.choices.onion).nil?
+        return if stage.own_minutes? || (!stage.own? && stage.kind != BaseGraph::FRIES)
+        return if stage.fried_to(request.choices.onion).nil?
 
         row = RiceVessel.of(request).changed_row(stage)
         row.minutes.ceil.to_f if row&.minutes&.positive?

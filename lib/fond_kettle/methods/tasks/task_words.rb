@@ -81,6 +81,8 @@ module FondKettle
 
       # The model's own liquid as a cook reads it.
       def told_liquid
+        return "no #{liquid_name.downcase}" unless poured_g.round.positive?
+
         told_water(liquid_name, poured_g)
       end
 

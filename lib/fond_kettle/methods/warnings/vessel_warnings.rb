@@ -18,6 +18,8 @@ module FondKettle
       DEEPEST_MM = 50.0
       # Minutes this far from what a state takes are remarked on.
       FAR = 0.5
+      # What nobody weighs is no food to be browned: pepper, a clove.
+      LEAST_G = 20.0
       # Where two pans save so many minutes, they are worth while.
       WORTH_MIN = 8.0
 
@@ -62,7 +64,7 @@ module FondKettle
 
       # A dish's own minutes beside the state that its words name; a method's own take what it takes.
       def minutes_and_state(row)
-        return unless row.does&.state
+        return unless row.does&.state && weight_g(row) >= LEAST_G
 
         wants_min = reckoned_min(row, row.does.state)
         told_min = row.step.does.minutes
@@ -109,11 +111,19 @@ module FondKettle
         Vessels::Frying.minutes(row.before, row.does.with(state: state), @vessel.setting)
       end
 
+      def taken(row)
+        row.before.foods.values_at(*row.before.taken(row.does))
+      end
+
+      def weight_g(row)
+        taken(row).sum(&:raw_g)
+      end
+
       # "500 g of onion"
       def food(row)
-        foods = row.before.foods.values_at(*row.before.taken(row.does))
+        foods = taken(row)
         most = foods.max_by(&:raw_g)
-        "#{Measure::Rounding.grams(foods.sum(&:raw_g))} g of #{most.ingredient.name.downcase}" \
+        "#{Measure::Rounding.grams(weight_g(row))} g of #{most.ingredient.name.downcase}" \
           "#{' and more' if foods.size > 1}"
       end
 

@@ -5,12 +5,12 @@ require_relative "../../ground/limits"
 require_relative "../../measure/degrees"
 require_relative "../../measure/durations"
 require_relative "../../measure/rounding"
-require_relative "../dish_step"
-require_relative "../step_times"
-require_relative "../vessels/typed_vessel"
+require_relative "../../dishes/step_times"
+require_relative "barred_step"
+require_relative "vessel_heading"
 
 module FondKettle
-  module Dishes
+  module Reading
     # Reads what is to be done for a dish, a line each:
     #   Soften the leeks in the butter | fry | 8 min | until they slump
     #   Add the peas | at 10 min | takes peas, mint
@@ -19,15 +19,15 @@ module FondKettle
     #   Roast the squash at 200 °C | bake | 30 min
     # A line that ends with a colon and names a vessel is its heading: "For the onions (pan):", "In the pot:".
     # What it does is said by its kind, never read from the words; a time that stands in them counts.
-    module QuickSteps
+    module BarredSteps
       AT = /\A(?:at|after)\s+/i
       TAKES = /\Atakes\s+/i
       # What a cook calls the time of a step, and its key. A word that is a kind too ("boil", "rest") is
       # the kind: the moment is said in full ("at the boil", "while it rests").
-      PLACES = STEP_STAGES.except("minute")
-                          .flat_map { |key, words| [[key, key], [words, key]] }.to_h
-                          .merge("at the end" => "finish", "at boil" => "boil")
-                          .except(*Care::Kinds.for_own_steps).freeze
+      PLACES = Dishes::STEP_STAGES.except("minute")
+                                  .flat_map { |key, words| [[key, key], [words, key]] }.to_h
+                                  .merge("at the end" => "finish", "at boil" => "boil")
+                                  .except(*Care::Kinds.for_own_steps).freeze
       # What speaks of a time.
       TIME = /\A[\d½¼¾⅓⅔⅛]|\b(?:min|mins|minutes?|h|hrs?|hours?|nights?|overnight|days?|seconds?)\b/i
       # The heading of steps in the rice's own pot, after those of another vessel.
@@ -39,13 +39,13 @@ module FondKettle
 
       module_function
 
-      # All DishSteps of `text`; a word between bars that says nothing of the kind
+      # All BarredSteps of `text`; a word between bars that says nothing of the kind
       # becomes part of what to do, so that nothing is lost.
       def read(text)
         with_vessels(text).map { |line, vessel| step(line).with(vessel: vessel) }.freeze
       end
 
-      # Text of DishSteps, as `read` reads it.
+      # Text of BarredSteps, as `read` reads it.
       def write(steps)
         written = steps.slice_when { |one, next_one| one.vessel != next_one.vessel }.flat_map do |under|
           [under.first.vessel&.heading || BACK, *under.map { |step| [step.say, *marks(step)].join(" | ") }]
@@ -59,14 +59,19 @@ module FondKettle
         lines(text).flat_map do |line|
           step = step(line)
           lost = step.minutes.zero? ? parts(line).drop(1).reject { |word| take(word, {}) }.grep(TIME) : []
-          lost << StepTimes.new(step.say).unread if lost.empty? && step.minutes.zero?
+          lost << Dishes::StepTimes.new(step.say).unread if lost.empty? && step.minutes.zero?
           lost.compact.map { |word| format(UNREAD, word) }
         end
       end
 
-      # Steps that take longer than any may (Limits::TASK_MIN).
-      def too_long(steps)
-        steps.reject { |step| Limits::TASK_MIN.cover?(step.minutes) }
+      # True for a heading that names a vessel.
+      def heading?(row)
+        !VesselHeading.heading(row).nil?
+      end
+
+      # True where bars of a row say what only a step has: a kind, what it takes, until when.
+      def step?(row)
+        parts(row).drop(1).any? { |word| manner(word) }
       end
 
       # Lines that are steps.
@@ -74,11 +79,11 @@ module FondKettle
         with_vessels(text).map(&:first)
       end
 
-      # [line, TypedVessel of the heading that it stands under, or nil] of each step.
+      # [line, VesselHeading of the heading that it stands under, or nil] of each step.
       def with_vessels(text)
         vessel = nil
         text.lines.map(&:strip).reject(&:empty?).filter_map do |line|
-          heading = TypedVessel.heading(line)
+          heading = VesselHeading.heading(line)
           next [line, vessel] unless heading
 
           vessel = heading == :rice ? nil : heading
@@ -99,7 +104,7 @@ module FondKettle
         say, *words = parts(line)
         known = {}
         say = [say, *words.reject { |word| take(word, known) }].join(", ")
-        DishStep.of(say: say, **spoken(say, known), **known)
+        BarredStep.of(say: say, **spoken(say, known), **known)
       end
 
       def parts(line)
@@ -110,7 +115,7 @@ module FondKettle
       # Settings that the words of a step name and no bar does. Nobody has to stand by a step that goes on by
       # itself.
       def spoken(say, known)
-        minutes = StepTimes.new(say).minutes unless known.key?(:minutes)
+        minutes = Dishes::StepTimes.new(say).minutes unless known.key?(:minutes)
         kind = Care::Kinds.fetch(known.fetch(:kind, Care::Kinds::OWN))
         oven_c = Measure::Degrees.first(say) if kind.oven? && !known.key?(:oven_c)
         { minutes: minutes, oven_c: (oven_c if oven_c && Limits::OVEN_C.cover?(oven_c)),

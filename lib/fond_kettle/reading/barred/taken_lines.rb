@@ -1,38 +1,27 @@
 # frozen_string_literal: true
 
 require "set"
-require_relative "../larder/ingredient"
-require_relative "../larder/names"
-require_relative "dish_step"
-require_relative "line"
+require_relative "../../dishes/claim"
+require_relative "../../larder/names"
+require_relative "../../larder/plain_words"
 
 module FondKettle
-  module Dishes
-    # Lines that each step of a dish uses: those that the step names ("takes oil, garlic"), or the first
-    # step at the right time whose words name them. A line whose whole name is found goes before a line of
-    # which only one word is found ("onions" before "spring onions").
-    class Claims
+  module Reading
+    # Lines that each step written with bars uses: those that the step names ("takes oil, garlic"), or the
+    # first step at the right time whose words name them. A line whose whole name is found goes before a line
+    # of which only one word is found ("onions" before "spring onions").
+    class TakenLines
       # Stages of lines that steps of each stage may take.
       MAY_TAKE = { "base" => %w[base liquid with beside], "soak" => %w[base liquid with beside finish],
                    "rest" => %w[base liquid with beside finish], "finish" => %w[finish beside] }.freeze
       BETWEEN = %w[with base liquid finish].freeze
       # The stage of a line that belongs to a step's time.
       OWN_STAGE = { "base" => "base", "finish" => "finish" }.freeze
-      # Words that name no thing.
-      EMPTY = %w[a an the of in on and or with to for as dried dry fresh ground whole large small big little
-                 thin thick
-                 black white red green yellow brown sweet sour hot cold warm unsalted salted smoked ripe
-                 young baby
-                 leaf seed piece half very finely coarsely chopped sliced grated cooked tinned canned tin can
-                 frozen].to_set.merge(Larder::STATES.keys).freeze
       # Kinds of step in which words may name the liquid: "fry until the water is gone" pours none.
       POURS = %w[simmer broth boil heat-liquid].freeze
 
-      # One line (its index) at a stage of it; nil where the step names again what an earlier one
-      # took.
-      Claim = Value.define(:index, :stage)
-
-      # The Claims on the `lines` (Line) for each of the `steps` (DishStep).
+      # The Dishes::Claims on the `lines` (Dishes::Line) for each of the `steps` (BarredStep); without a stage
+      # where a step names again what an earlier one took.
       def self.of(lines, steps)
         steps.empty? ? [].freeze : new(lines, steps).claims
       end
@@ -63,7 +52,7 @@ module FondKettle
       # describes.
       def content(name)
         all = words(name.split(/,|\bin\b/, 2).first.to_s)
-        known = all.reject { |word| EMPTY.include?(word) }
+        known = all.reject { |word| Larder::PLAIN_WORDS.include?(word) }
         known.empty? ? all : known
       end
 
@@ -119,7 +108,7 @@ module FondKettle
         indexes.uniq.sort.map do |index|
           stage = free_stage(index, step)
           @taken << [index, stage]
-          Claim.new(index: index, stage: stage)
+          Dishes::Claim.new(index: index, stage: stage)
         end.freeze
       end
     end

@@ -1,15 +1,11 @@
 # frozen_string_literal: true
 
-require_relative "../support/suppers"
-
-RSpec.describe FondKettle::Dishes::Claims do
-  include Support::Suppers
-
+RSpec.describe FondKettle::Reading::TakenLines do
   # Names of the lines that each step takes; in brackets what it names again.
-  def taken(lines, steps)
-    made = dish(lines, steps: steps)
-    made.claims.map do |list|
-      list.map { |claim| claim.stage ? made.lines[claim.index].name : "(#{made.lines[claim.index].name})" }
+  def taken(text, steps)
+    lines = FondKettle::Dishes::QuickText.new.read(text).lines
+    described_class.of(lines, FondKettle::Reading::BarredSteps.read(steps)).map do |list|
+      list.map { |claim| claim.stage ? lines[claim.index].name : "(#{lines[claim.index].name})" }
     end
   end
 

@@ -5,10 +5,10 @@ require_relative "../../ground/value"
 require_relative "../../kit/dish_vessels"
 
 module FondKettle
-  module Dishes
+  module Reading
     # The vessel that a heading over a dish's steps names: "For the onions (pan):", "In a bowl:". `name` is as
     # it is written, `kind` a key of Kit::DishVessels.
-    TypedVessel = Value.define(:name, :kind) do
+    VesselHeading = Value.define(:name, :kind) do
       # Its heading, its word in brackets where the name does not say what it is.
       const_set(:HEADING, /\A(?:(?<where>in|on|for)\s+)?(?<name>[^:()]+?)\s*(?:\((?<kind>[^()]+)\))?\s*:\z/i)
       # Words before a vessel's own.
@@ -16,9 +16,9 @@ module FondKettle
       # Words for the vessel into which the rice goes.
       const_set(:RICE, /\A(?:the\s+)?(?:rice\s+|rice's\s+)?pot\z/i)
 
-      # The TypedVessel that a line of text names, :rice for the rice's own, or nil where it is no heading.
+      # The VesselHeading that a line of text names, :rice for the rice's own, or nil where it is no heading.
       #
-      #   TypedVessel.heading("For the onions (pan):") # => a frying-pan named "For the onions"
+      #   VesselHeading.heading("For the onions (pan):") # => a frying-pan named "For the onions"
       def self.heading(line)
         found = self::HEADING.match(line.strip)
         return unless found

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-RSpec.describe FondKettle::Dishes::QuickSteps do
+RSpec.describe FondKettle::Reading::BarredSteps do
   it "reads minutes, waiting, the cue and the stage, and keeps what it does not know" do
     steps = described_class.read("Soften the leeks | fry | 8 min | until they slump\nRest " \
                                  "| 1 1/2 min | wait | finish | gently")

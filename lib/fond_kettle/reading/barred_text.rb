@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+require_relative "../dishes/text/line_tags"
+require_relative "barred/barred_steps"
+require_relative "jotted_text"
+require_relative "verbs"
+
+module FondKettle
+  module Reading
+    # A text in which what goes in, and what is done, have words between bars: "2 onions | base | browned",
+    # "Brown the onions | fry | 12 min". What goes in comes first.
+    class BarredText
+      BAR = "|"
+      # What stands over a part of a page.
+      HEADING = JottedText::PAGE_PART
+
+      # `rows`: the rows of a text below its title and head.
+      def initialize(rows)
+        @rows = rows.reject { |row| row.empty? || row.match?(HEADING) }
+      end
+
+      # True where a bar says what only bars say.
+      def barred?
+        @rows.any? { |row| row.include?(BAR) && (BarredSteps.step?(row) || tags?(row)) }
+      end
+
+      # What goes in, a line each.
+      def lines
+        @rows.first(begun).join("\n")
+      end
+
+      # What is done, a line each.
+      def steps
+        @rows.drop(begun).join("\n")
+      end
+
+      # The text of a dish: `head` rows, lines and steps as they are written.
+      def self.write(head, lines, steps)
+        [head.join("\n"), lines, steps].map(&:strip).reject(&:empty?).join("\n\n")
+      end
+
+      private
+
+      # Index of the first row that says what is done.
+      def begun
+        @begun ||= @rows.index { |row| step?(row) } || @rows.size
+      end
+
+      def step?(row)
+        return true if BarredSteps.heading?(row) || BarredSteps.step?(row)
+        return false if row.match?(JottedText::AMOUNT) || tags?(row)
+
+        row.include?(BAR) || Verbs.found(row).first&.from&.zero?
+      end
+
+      # True where all between the bars is said of a thing.
+      def tags?(row)
+        _, *words = row.split(BAR).map(&:strip)
+        words.any? && Dishes::LineTags.read(words).unknown.empty?
+      end
+    end
+  end
+end
