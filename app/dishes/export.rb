@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
 require "json"
+require_relative "../../lib/fond_kettle/dishes/side/side"
 require_relative "../../lib/fond_kettle/formats/dish_markdown"
+require_relative "../../lib/fond_kettle/formats/given_dish"
 require_relative "../../lib/fond_kettle/formats/recipe_ld"
 require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../forms/plan_form"
@@ -11,33 +13,43 @@ module FondKettle
   module App
     # A dish as a text to give away: "json", "jsonld" or "md". Stores nothing.
     class ExportDish
-      ONLY_JSON = "A side is given away as JSON."
-
       # `kitchen`: the household's record of it.
       def initialize(household, kitchen)
         @household = household
         @kitchen = kitchen
       end
 
-      # The text of a stored dish. Raises NotFound for a format that it has not, InvalidInput where it cannot
-      # be planned in its own amount.
+      # The text of a stored dish. Raises InvalidInput where it cannot be planned in its own amount.
       def text(record, kind)
-        dish = @household.dish(record)
-        side = @household.dishes.side?(record)
-        raise NotFound, ONLY_JSON if side && kind != "json"
-        return JSON.pretty_generate(side ? dish.data : dish.graph.data) if kind == "json"
+        return JSON.pretty_generate(data(record)) if kind == "json"
+        return Formats::DishMarkdown.call(given(record)) if kind == "md"
 
-        plan = App::LookAtPlan.new(in_own_amount(record), @kitchen).plan
-        return Formats::DishMarkdown.call(dish, plan) if kind == "md"
-
-        JSON.pretty_generate(Formats::RecipeLd.call(dish, plan))
+        JSON.pretty_generate(Formats::RecipeLd.call(given(record)))
       end
 
       private
 
-      def in_own_amount(record)
+      def data(record)
+        dish = @household.dish(record)
+        side?(record) ? dish.data : dish.graph.data
+      end
+
+      def side?(record)
+        @household.dishes.side?(record)
+      end
+
+      def given(record)
+        dish = @household.dish(record)
+        return Formats::GivenDish.of(dish, plan(record)) unless side?(record)
+
+        Formats::GivenDish.of_side(Dishes::Side.new(dish, 1.0, @household.shelves.measures))
+      end
+
+      def plan(record)
         form = Forms::PlanForm.in_own_amount(record, @household)
-        form.ok? ? form : raise(InvalidInput, form.problems)
+        raise InvalidInput, form.problems unless form.ok?
+
+        App::LookAtPlan.new(form, @kitchen).plan
       end
     end
   end

@@ -89,11 +89,11 @@ RSpec.describe "Dishes in and out" do
   it "gives recipe data and Markdown with the plan's steps, allergens and cautions" do
     supper = nil
     Support::ScaledDishes.suppers { |found, _| supper ||= found if found.dish.title.start_with?("Leek") }
-    data = FondKettle::Formats::RecipeLd.call(supper.dish, supper.plan)
+    given = FondKettle::Formats::GivenDish.of(supper.dish, supper.plan)
+    data = FondKettle::Formats::RecipeLd.call(given)
     expect(data["recipeIngredient"].size).to eq(supper.dish.lines.size + 1)
     expect(data).to include("recipeYield" => "4 servings", "totalTime" => /\APT\d+M\z/)
-    text = FondKettle::Formats::DishMarkdown.call(supper.dish.with(title: "A *bold* <b>dish</b>"),
-                                                  supper.plan)
+    text = FondKettle::Formats::DishMarkdown.call(given.with(title: "A *bold* <b>dish</b>"))
     expect(text).to include("# A \\*bold\\* \\<b\\>dish", "Contains celery, milk.", "- 3 leeks, in rings",
                             "refrigerate at 5 °C")
   end

@@ -14,16 +14,20 @@ RSpec.describe "A dish that goes out and comes in again" do
                                              library: FondKettle::Methods::Library.ours)
   end
 
+  def given(dish, plan)
+    FondKettle::Formats::GivenDish.of(dish, plan)
+  end
+
   def json(dish, _plan)
     JSON.generate(dish.graph.data)
   end
 
   def ld(dish, plan)
-    JSON.generate(FondKettle::Formats::RecipeLd.call(dish, plan))
+    JSON.generate(FondKettle::Formats::RecipeLd.call(given(dish, plan)))
   end
 
   def markdown(dish, plan)
-    FondKettle::Formats::DishMarkdown.call(dish, plan)
+    FondKettle::Formats::DishMarkdown.call(given(dish, plan))
   end
 
   full = { lines: "2 onions, sliced | 1/2 base | 1/2 finish | browned\n600 g lamb | base | out\n" \

@@ -22,7 +22,11 @@ RSpec.describe "Sides, as pages" do
     expect(given.keys).not_to include("grain", "rice_g", "method")
     send_form "/dishes/import", "source" => last_response.body
     expect(last_response.status).to eq(200)
-    expect([get("/dishes/15.md").status, get("/dishes/15/edit").status]).to eq([404, 200])
+    %w[md jsonld].each do |kind|
+      get "/dishes/15.#{kind}"
+      expect(FondKettle::Formats::DishReader.read(last_response.body)).to eq(given), kind
+    end
+    expect(get("/dishes/15/edit").status).to eq(200)
   end
 
   it "stands on no list of rice, and is put on the clock beside it" do

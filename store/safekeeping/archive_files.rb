@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/formats/csv_table"
+require_relative "../../lib/fond_kettle/dishes/side/side"
 require_relative "../../lib/fond_kettle/formats/dish_markdown"
+require_relative "../../lib/fond_kettle/formats/given_dish"
 require_relative "../../lib/fond_kettle/formats/log_csv"
 require_relative "../../lib/fond_kettle/formats/meal_calendar"
 require_relative "../../lib/fond_kettle/ground/errors"
@@ -72,15 +74,22 @@ module FondKettle
         dish = @household.dish(record)
         side = @household.dishes.side?(record)
         data = side ? dish.data : dish.graph.data
-        { "#{name}.json" => JSON.pretty_generate(data), **(side ? {} : markdown(name, dish)) }
+        { "#{name}.json" => JSON.pretty_generate(data), **markdown(name, dish, side) }
       end
 
       # What cannot be planned (its way is gone, its pot too small) has no text to read.
-      def markdown(name, dish)
-        plan = Methods::Planner.plan(request(dish))
-        { "#{name}.md" => Formats::DishMarkdown.call(dish, plan) }
+      def markdown(name, dish, side)
+        { "#{name}.md" => Formats::DishMarkdown.call(side ? side(dish) : planned(dish)) }
       rescue InvalidInput, KeyError
         {}
+      end
+
+      def side(dish)
+        Formats::GivenDish.of_side(Dishes::Side.new(dish, 1.0, @household.shelves.measures))
+      end
+
+      def planned(dish)
+        Formats::GivenDish.of(dish, Methods::Planner.plan(request(dish)))
       end
 
       # A dish in its own amount.

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "json"
+require_relative "../../lib/fond_kettle/formats/given_dish"
 require_relative "../../lib/fond_kettle/formats/recipe_ld"
 require_relative "../../lib/fond_kettle/methods/request/request"
 require_relative "presenter"
@@ -48,7 +49,7 @@ module FondKettle
         def data
           return unless @plan
 
-          JSON.generate(Formats::RecipeLd.call(dish, @plan)).gsub("<", "\\u003c")
+          JSON.generate(Formats::RecipeLd.call(Formats::GivenDish.of(dish, @plan))).gsub("<", "\\u003c")
         end
       end
     end

@@ -4,10 +4,8 @@ require "time"
 require_relative "../../../lib/fond_kettle/ground/limits"
 require_relative "../../../lib/fond_kettle/ground/schema"
 require_relative "../../../lib/fond_kettle/larder/grains"
-require_relative "../../../lib/fond_kettle/dishes/side/side"
-require_relative "../../../lib/fond_kettle/meals/jotted_dishes"
-require_relative "../../../lib/fond_kettle/meals/stored_tasks"
 require_relative "../fields"
+require_relative "beside_dishes"
 
 module FondKettle
   module Forms
@@ -177,8 +175,9 @@ module FondKettle
       end
 
       def read_beside
-        laid = sides.each_with_index.map { |id, index| side(id, chosen.size + 1 + index) }
-        @beside = [*laid, *Meals::JottedDishes.read(self[:beside], first: chosen.size + laid.size + 1)]
+        beside = BesideDishes.new(@household, heads, eaters)
+        laid = beside.sides(sides, first: chosen.size + 1)
+        @beside = [*laid, *beside.jotted(self[:beside], first: chosen.size + laid.size + 1)]
         return if chosen.size + @beside.size <= Limits::DISHES
 
         problem("beside", "must leave at most #{Limits::DISHES} dishes in all")
@@ -186,13 +185,8 @@ module FondKettle
         refuse(e.problems)
       end
 
-      # A side of the house for all at the table (Meals::MealDish).
-      def side(id, number)
-        graph = @household.dish(@household.dishes.find(id.to_i))
-        side = Dishes::Side.new(graph, heads / graph.serves, @household.shelves.measures,
-                                eaters: @household.values(:eaters).select { |one| who.include?(one.id.to_s) })
-        Meals::MealDish.new(key: "d#{number}", title: graph.title, cook_ids: [],
-                            plan: Meals::StoredTasks.plan(side.tasks, side.cautions))
+      def eaters
+        @household.values(:eaters).select { |one| who.include?(one.id.to_s) }
       end
 
       def problem(field, message)

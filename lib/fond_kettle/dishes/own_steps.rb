@@ -29,6 +29,7 @@ module FondKettle
       # Kinds of which a method reckons what is to be done, and how long.
       RECKONED = [*PIECES, "cool", "turn-out"].freeze
       DRESS = "dress"
+      PAR_BOIL = "par-boil"
       BOIL = "boil"
       HEAT_LIQUID = "heat-liquid"
       # Kinds of a method's base that stay where the dish has none: without them rice or

@@ -20,6 +20,10 @@ module FondKettle
     # Warnings about a dish that makes no sense; the cook decides.
     module Sense
       MUCH = 10
+      BOILED = "You boil the rice %s min before it is laid in; here it takes about %d to be as far as the " \
+               "pot wants it. Bite a grain."
+      # Minutes this far from the cook's are remarked on.
+      FAR = 0.25
       TURN_OUT = "turn-out"
       # Raw rice that an adult eats, g.
       PORTION_G = (40..130)
@@ -30,9 +34,8 @@ module FondKettle
       # `before`: the Methods::Request of the dish as written; `plan`: that of the evening.
       def warnings(dish, before, plan, salt)
         [*asked(dish), *not_planned(dish, before.method), *uncooked(dish), *disagreeing(dish, before.method),
-         *portion(dish),
-         *written_liquid(dish, before), *salty(salt), *spices(dish), *pulses(dish, plan),
-         *base_times(dish, plan), *not_counted(dish)]
+         *portion(dish), *written_liquid(dish, before), *par_boiled(dish, plan), *salty(salt), *spices(dish),
+         *pulses(dish, plan), *base_times(dish, plan), *not_counted(dish)]
       end
 
       # What the cook has still to say: what is open, and where a line is only guessed to go in.
@@ -108,6 +111,15 @@ module FondKettle
                                       "#{before.poured_g.round} g is right.")]
       end
 
+      # The cook's own minutes of boiling before the rice is laid in, where they come to something else.
+      def par_boiled(dish, plan)
+        told_min = dish.graph.par_boil_min
+        min = plan.tasks.find { |task| task.kind.key == OwnSteps::PAR_BOIL }&.told_min
+        return [] if told_min.nil? || min.nil? || (told_min - min).abs <= FAR * told_min
+
+        [warning("par-boil-minutes", format(BOILED, Measure::Rounding.plain(told_min), min))]
+      end
+
       # True for a broth that starts with more than is wanted: it is measured, and boiled down or ladled off.
       def boiled_down?(written_g, before)
         !before.ledger.nil? && written_g >= before.poured_g
@@ -178,7 +190,7 @@ module FondKettle
         Methods::Warning.new(code: code, say: say)
       end
 
-      private_class_method :asked, :base_times, :eaten_raw, :judged, :not_planned, :uncooked,
+      private_class_method :asked, :par_boiled, :base_times, :eaten_raw, :judged, :not_planned, :uncooked,
                            :raw, :disagreeing, :portion, :written_liquid, :boiled_down?, :salty, :spices,
                            :pulses, :boiling_min, :boiling_in, :not_counted, :warning
     end

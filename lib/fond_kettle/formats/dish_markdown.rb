@@ -14,15 +14,15 @@ module FondKettle
 
       module_function
 
-      # The arguments are those of RecipeLd.call.
-      def call(dish, plan)
-        steps = plan.tasks.each_with_index.map { |task, index| "#{index + 1}. #{step(task)}" }
-        blocks = ["# #{safe(dish.title)}",
-                  "For #{Measure::Rounding.plain(dish.serves)}. #{plan.method.name}.",
-                  dish.graph.written.map { |line| "- #{safe(line)}" }.join("\n"), steps.join("\n"),
-                  allergens(plan.request),
-                  *plan.cautions.keys.map { |caution| "> #{safe(caution.say)}" },
-                  "<!-- fond-kettle #{comment(dish)} -->"]
+      # `given`: a GivenDish.
+      def call(given)
+        steps = given.tasks.each_with_index.map { |task, index| "#{index + 1}. #{step(task)}" }
+        blocks = ["# #{safe(given.title)}",
+                  ["For #{Measure::Rounding.plain(given.serves)}", *given.way, ""].join(". ").strip,
+                  given.written.map { |line| "- #{safe(line)}" }.join("\n"), steps.join("\n"),
+                  safe(Table::Contains.say(given.allergens, given.not_checked)),
+                  *given.cautions.map { |say| "> #{safe(say)}" },
+                  "<!-- fond-kettle #{comment(given)} -->"]
         blocks.reject(&:empty?).join("\n\n") << "\n"
       end
 
@@ -35,8 +35,8 @@ module FondKettle
       end
 
       # JSON in which nothing ends a comment.
-      def comment(dish)
-        JSON.generate(dish.graph.data).gsub("--", "\\u002d\\u002d")
+      def comment(given)
+        JSON.generate(given.data).gsub("--", "\\u002d\\u002d")
       end
 
       def step(task)
@@ -45,15 +45,11 @@ module FondKettle
         "#{time}#{safe(task.say)}#{puts_in}, until #{safe(task.cue)}."
       end
 
-      def allergens(request)
-        safe(Table::Contains.say(request.allergens.sort, request.not_checked))
-      end
-
       def safe(text)
         text.gsub(SPECIAL) { "\\#{Regexp.last_match(1)}" }
       end
 
-      private_class_method :comment, :step, :allergens, :safe
+      private_class_method :comment, :step, :safe
     end
   end
 end

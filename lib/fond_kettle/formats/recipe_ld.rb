@@ -13,18 +13,17 @@ module FondKettle
 
       module_function
 
-      # `dish`: a Dishes::Dish; `plan`: its Plan as written, whose steps are the
-      # instructions.
-      def call(dish, plan)
+      # `given`: a GivenDish, whose tasks are the instructions.
+      def call(given)
         { "@context" => ["https://schema.org", { OWN_PREFIX => OWN_TERMS }], "@type" => "Recipe",
-          "name" => dish.title,
-          "recipeYield" => "#{Measure::Rounding.plain(dish.serves)} servings",
-          "totalTime" => "PT#{plan.total_min.round}M",
-          "recipeIngredient" => dish.graph.written,
-          "recipeInstructions" => plan.tasks.map do |task|
+          "name" => given.title,
+          "recipeYield" => "#{Measure::Rounding.plain(given.serves)} servings",
+          "totalTime" => "PT#{given.total_min.round}M",
+          "recipeIngredient" => given.written,
+          "recipeInstructions" => given.tasks.map do |task|
             { "@type" => "HowToStep", "text" => text(task) }
           end,
-          OWN => dish.graph.data }
+          OWN => given.data }
       end
 
       def text(task)

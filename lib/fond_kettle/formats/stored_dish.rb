@@ -27,8 +27,8 @@ module FondKettle
         GraphDishReader.new(data, names: names, stored: true).dish
       end
 
-      # What a household keeps of a dish of schema 2 (a hash) as it was `read` and as it is once answered;
-      # `answers`: Reading::Answers; `way`: its own settings (a hash).
+      # Attributes that a household keeps of a dish of schema 2 (a hash) as it was `read` and as it is once
+      # answered; `answers`: Reading::Answers; `way`: its own settings (a hash).
       def record(read, dish, answers: [], way: {})
         { title: dish["title"], serves: dish["serves"] || GraphDishReader::SERVES,
           method: dish.fetch("method", ""), grain: dish.fetch("grain", ""), rice_g: dish["rice_g"] || 0.0,

@@ -27,8 +27,9 @@ module FondKettle
 
       module_function
 
-      # Dishes (MealDish) of a text, keyed from `first` on ("d4"). Raises InvalidInput.
-      def read(text, first: 1)
+      # Dishes (MealDish) of a text, keyed from `first` on ("d4"). The block may give the stored plan of a
+      # dish, of its title and lines; where it gives nil, nobody knows what is in it. Raises InvalidInput.
+      def read(text, first: 1, &known)
         lines = text.lines.map(&:strip).reject(&:empty?)
         if lines.size > Limits::LINES
           raise InvalidInput.at("beside", "must be at most #{Limits::LINES} lines")
@@ -37,7 +38,8 @@ module FondKettle
         check_letters(lines)
         check_times(lines)
         named(lines).each_with_index.map do |(title, steps), index|
-          MealDish.new(key: "d#{first + index}", title: title, plan: plan(title, steps), cook_ids: [])
+          plan = known&.call(title, steps) || plan(title, steps)
+          MealDish.new(key: "d#{first + index}", title: title, plan: plan, cook_ids: [])
         end
       end
 

@@ -24,12 +24,12 @@ module FondKettle
         @rows.any? { |row| row.include?(BAR) && (BarredSteps.step?(row) || tags?(row)) }
       end
 
-      # What goes in, a line each.
+      # Rows that say what goes in.
       def lines
         @rows.first(begun).join("\n")
       end
 
-      # What is done, a line each.
+      # Rows that say what is done.
       def steps
         @rows.drop(begun).join("\n")
       end

@@ -18,6 +18,8 @@ module FondKettle
       PUTS = %w[lay-in stir put-back simmer].freeze
       TAKE_OUT = "take-out"
       CUT = "cut"
+      # "Cut the cucumbers and dress them."
+      TOSSED = %w[dress mix].freeze
 
       # `mixtures`: Mixtures; `places`: LinePlaces.
       def initialize(mixtures, places)
@@ -44,6 +46,7 @@ module FondKettle
         case kind
         when CUT then last.kind == TAKE_OUT
         when *STREWN then true
+        when *TOSSED then last.kind == CUT || made?(kind, last)
         else made?(kind, last) || (PUTS.include?(kind) && !@mixtures.into(clause.say).nil?)
         end
       end

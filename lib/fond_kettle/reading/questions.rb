@@ -28,7 +28,7 @@ module FondKettle
         @course = course
       end
 
-      # What is asked of a whole dish of schema 2 (a hash), whose way is `sure` or not.
+      # Questions about a whole dish of schema 2 (a hash), whose way is `sure` or not.
       def self.of_head(dish, sure:)
         rice = dish["rice_g"] ? [] : [["rice_g", RICE, nil]]
         way = sure ? [] : [["method", format(LIKE, dish["method"].tr("-", " ")), dish["method"]]]

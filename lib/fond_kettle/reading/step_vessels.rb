@@ -13,6 +13,7 @@ module FondKettle
       FIRED = %w[pot frying-pan cooker steamer oven-dish].freeze
       RICE_POTS = %w[pot cooker].freeze
       DRAIN = "drain"
+      DRESS = "dress"
       SOAK = "soak"
       APART = { "bake" => VesselCourse::TRAY, "steam" => VesselCourse::STEAMER }.freeze
       BOILS = %w[simmer boil].freeze
@@ -86,6 +87,7 @@ module FondKettle
         when *FINISHED then :finished
         when "wrap" then :on_board
         when *MIXES then mixed(clause, about_rice)
+        when DRESS then @rice.in? ? unnamed(kind, clause, last, about_rice, others) : :mixed_in
         else named.empty? ? unnamed(kind, clause, last, about_rice, others) : :cooked_in
         end
       end

@@ -88,7 +88,7 @@ RSpec.describe "A kitchen given away" do
     expect([log.size, log.first["pot"], log.first["title"]]).to eq([7, "Steel pot", "Jasmine, steel pot"])
     pots = CSV.parse(files.fetch("shelves/pots.csv"), headers: true)
     expect(pots.map { |row| row["name"] }).to include("Wide pan")
-    expect(files.keys.grep(%r{\Adishes/}).size).to eq(27)
+    expect(files.keys.grep(%r{\Adishes/}).size).to eq(28)
     expect(files.fetch("ways/ours.yml")).to start_with("key: ours")
     expect(files.fetch("README.txt")).to include("bin/kettle import")
   end

@@ -5,8 +5,8 @@ require_relative "../../vessels/food_way"
 
 module FondKettle
   module Dishes
-    # What must not go into deep hot fat: free liquid never, and no food that drips (docs/model.md: Food in a
-    # vessel).
+    # A check of what must not go into deep hot fat: free liquid never, and no food that drips
+    # (docs/model.md: Food in a vessel).
     class DeepFat
       # Fat of more than that share of the food is deep, where there is at least LEAST_G of it.
       SHARE = 0.5
@@ -37,7 +37,7 @@ module FondKettle
         @graph.with(steps: left.freeze)
       end
 
-      # What is wrong, one sentence each.
+      # Sentences about it.
       def warnings
         liquid = stopped.values.flatten.uniq.map { |id| format(NEVER, name(id)) }
         wet = deep.flat_map { |step| dripping(step).map { |id| format(WIPE, name(id), step.say) } }

@@ -105,6 +105,7 @@ module FondKettle
       def stage(step, food)
         return "liquid" if (goes_with_water?(food) && pours?(step)) || in_par_boil?(step)
         return STAGES.fetch(step.rice) if in_rice?(step)
+        return BESIDE if step.rice == "before"
 
         arrival(step)&.then { |one| STAGES.fetch(one.rice) } || BESIDE
       end

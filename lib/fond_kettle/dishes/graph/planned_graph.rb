@@ -43,7 +43,7 @@ module FondKettle
       # The GraphDish.
       attr_reader :graph
 
-      # What must not go into deep hot fat, one sentence each.
+      # Sentences about what must not go into deep hot fat.
       def wet_into_fat
         @fat.warnings
       end
@@ -67,6 +67,11 @@ module FondKettle
       # The same without the lines of some ids.
       def without(ids)
         of(@graph.without(ids))
+      end
+
+      # Minutes that the cook boils the rice before it is laid in, or nil.
+      def par_boil_min
+        @graph.steps.find { |step| step.kind == OwnSteps::PAR_BOIL }&.minutes
       end
 
       # Larder::Ingredients of lines that go in nowhere yet.
@@ -100,10 +105,17 @@ module FondKettle
         pots = VesselPots.new(kinds, rice_pot, kit, weights, par_boils: @of_way.par_boil_vessel)
         Methods::MadeIn.new(vessels: pots.vessels,
                             steps: @steps.each_with_index.map { |step, index| place(step, index) }.freeze,
-                            rice_from: @of_way.laid.flat_map(&:from).uniq.freeze)
+                            rice_from: @of_way.laid.flat_map(&:from).uniq.freeze,
+                            laid: laid_in_parts.freeze)
       end
 
       private
+
+      # The cook's words of what is laid in, part by part.
+      def laid_in_parts
+        laid = @of_way.laid.map { |step| VesselWords.small(step.say.sub(/[.\s]+\z/, "")) }
+        laid.size > 1 ? laid : []
+      end
 
       def claims
         order = @order.ordered

@@ -33,10 +33,11 @@ module FondKettle
         end
       end
 
+      # Words of a sentence's front as in the middle of one.
       def small(words)
         words.sub(/\A[A-Z](?=[a-z])/, &:downcase)
       end
-      private_class_method :names, :small
+      private_class_method :names
     end
   end
 end

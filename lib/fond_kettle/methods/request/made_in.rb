@@ -43,8 +43,9 @@ module FondKettle
     MadeInStep = Value.define(:key, :id, :vessel, :after, :from, :to, :g, :share, :heat, :lid, :state)
 
     # The vessels in which a dish is made beside the rice's, and where each of its own steps is done;
-    # `rice_from`: what they give when the rice goes in (Vessels::Pour).
-    MadeIn = Value.define(:vessels, :steps, :rice_from) do
+    # `rice_from`: what they give when the rice goes in (Vessels::Pour); `laid`: the cook's words of what is
+    # laid in, part by part, empty where it goes in at once.
+    MadeIn = Value.define(:vessels, :steps, :rice_from, :laid) do
       # The MadeInVessel of the rice.
       def rice_vessel
         vessels.find(&:rice)
@@ -69,6 +70,11 @@ module FondKettle
       # The MadeInStep of a StageText's key, or nil.
       def step(key)
         steps.find { |step| step.key == key }
+      end
+
+      # How the cook lays what is laid in parts, as one sentence, or nil.
+      def laid_words
+        "as you wrote it: #{laid.join(', then ')}" if laid.any?
       end
 
       # True where it is made in more than one vessel.

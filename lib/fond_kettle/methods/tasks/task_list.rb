@@ -165,7 +165,8 @@ module FondKettle
         return texts unless text.tail
 
         list = Care::Checklist.new(head: texts[:say], tail: Template.fill(text.tail, words),
-                                   lines: [*words.fetch(:layers), *words[:on_top]].freeze)
+                                   lines: [*words.fetch(:layers), *words[:on_top],
+                                           *@request.made_in&.laid_words].freeze)
         { **texts, say: list.to_s, list: list }
       end
 

@@ -100,7 +100,7 @@ module FondKettle
         @method&.after&.find { |one| Dishes::OwnSteps::PIECES.include?(one.kind) }
       end
 
-      # What vessels give is filled into what is made of the rice, or put on it one by one.
+      # Steps by which what vessels give is filled into what is made of the rice, or put on it one by one.
       def at_the_end
         takes = end_step ? [] : takes(group("after"))
         return all_at_once(of_the_end, "after", takes) if pieces_stage

@@ -36,14 +36,14 @@ module FondKettle
         @lines.each_index.map { |index| line(index) }
       end
 
-      # What is asked about amounts, hashes of `asked`.
+      # Questions about amounts, hashes of `asked`.
       def asked
         @questions.reject { |_, one| one.ask.match?(NO_AMOUNT) }.map do |index, one|
           { "of" => id(index), "field" => "g", "question" => one.ask, "guess" => @lines[index].g }.compact
         end
       end
 
-      # What is said about them, hashes of `remarks`.
+      # Remarks about them, hashes of `remarks`.
       def remarks
         @questions.select { |_, one| one.ask.match?(NO_AMOUNT) }
                   .map { |index, one| { "of" => id(index), "say" => one.ask } }

@@ -58,7 +58,7 @@ module FondKettle
              .map { |line| bowl(line).key }
       end
 
-      # What goes in from their bowls where no step says so ("in", "after" or "beside"), in words, by the
+      # Contents of their bowls that go in where no step says so ("in", "after" or "beside"), in words, by the
       # bowls' keys.
       def poured(place)
         named = @claims.flatten.select { |one| later?(one) }.map(&:index)

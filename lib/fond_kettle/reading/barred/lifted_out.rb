@@ -5,7 +5,7 @@ require_relative "vessel_heading"
 
 module FondKettle
   module Reading
-    # What is lifted out of a broth when it is done: for good, or to be put back at the end.
+    # Food that is lifted out of a broth when it is done: for good, or to be put back at the end.
     class LiftedOut
       BROTH = "broth"
       TABLE = "table"
@@ -25,13 +25,13 @@ module FondKettle
         @in_broth.any? { |index| @lines[index].out == BACK } ? [BOWL] : []
       end
 
-      # What is put back, in words, by the bowl's key; empty where nothing is.
+      # Words for what is put back, by the bowl's key; empty where nothing is.
       def back
         vessels.to_h { |bowl| [bowl.key, WORDS] }
       end
 
-      # What is wrong with it (a sentence) in a dish of steps of some kinds, whose way makes a `broth` or not;
-      # nil: nothing. Only from a broth can anything be lifted out.
+      # The sentence that says what is wrong with it in a dish of steps of some kinds, whose way makes a
+      # `broth` or not; nil: nothing. Only from a broth can anything be lifted out.
       def wrong(kinds, broth:)
         out = @lines.select(&:out)
         return if out.empty? || broth || kinds.any? { |kind| Care::Kinds.fetch(kind).boils }

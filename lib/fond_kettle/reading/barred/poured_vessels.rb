@@ -45,7 +45,7 @@ module FondKettle
         given.select { |_, at| at == index }.keys
       end
 
-      # What is in vessels whose content goes in where no step says so ("in", "after" or "beside"), in words,
+      # Contents of vessels that go in where no step says so ("in", "after" or "beside"), in words,
       # by their keys.
       def poured(place)
         there = given.select { |key, at| at.nil? && place(key) == place }.keys

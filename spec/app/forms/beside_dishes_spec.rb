@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+require "tmpdir"
+require_relative "../../support/demo_kitchen"
+require_relative "../../../app/forms/meals/beside_dishes"
+
+RSpec.describe FondKettle::Forms::BesideDishes do
+  def jotted(text)
+    Dir.mktmpdir do |folder|
+      household = Support::DemoKitchen.open(folder)
+      dishes = described_class.new(household, 5, household.values(:eaters)).jotted(text, first: 3)
+      household.close
+      yield(*dishes)
+    end
+  end
+
+  it "knows what is in a side that is told in plain sentences, with its order, allergens and heat" do
+    jotted("Salad: Cut 2 cucumbers, 8 min\nDress them with 200 g yoghurt, 2 min\n" \
+           "Kebabs: Fry 400 g minced lamb in 1 tbsp oil for 10 minutes") do |salad, kebabs|
+      cut, dressed = salad.plan[:tasks]
+      expect([salad.key, cut[:puts_in], dressed[:puts_in]]).to match(["d3", "2 cucumbers (700 g)", /200 g yoghurt/])
+      expect(dressed[:after].map { |after| after[:task] }).to eq([cut[:id]])
+      expect(dressed[:cautions]).to include("allergens").and(satisfy { |codes| !codes.include?("not-checked") })
+      expect(kebabs.plan[:tasks].map { |task| task[:say] }.last).to include("71 °C")
+    end
+  end
+
+  it "takes what names nothing, or has bars, for what nobody has checked" do
+    jotted("Tea: Boil the kettle\nSoup: Warm 1 L stock | simmer | 15 min") do |*dishes|
+      expect(dishes.flat_map { |dish| dish.plan[:tasks] }.map { |task| task[:cautions] })
+        .to all(include("jotted", "not-checked"))
+    end
+  end
+end
