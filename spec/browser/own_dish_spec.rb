@@ -8,7 +8,7 @@ RSpec.describe "A dish of one's own, from the first line to the table", :browser
 
   lines = "3 onions, sliced | half base | half finish\n4 tbsp oil | base\n600 g lamb shanks | base | back\n" \
           "2 carrots | base | out\n1 tsp cumin | base\n1 1/2 tsp salt\n150 g wine | liquid\n" \
-          "900 g stock | liquid\n30 g almonds | finish | optional\n1 glass ayran | beside"
+          "900 g stock | liquid\n30 g almonds | finish | optional\n1 glass zorbe | beside"
   steps = "Brown the onions in the oil, keep half | fry | 15 min | until they are gold\n" \
           "Simmer lamb and carrots in wine and stock | broth | 50 min | wait | until the meat gives\n" \
           "Roast the almonds | while it soaks | fry | 4 min"
@@ -27,10 +27,10 @@ RSpec.describe "A dish of one's own, from the first line to the table", :browser
      "back, something in two places" do
     visit "/dishes/new"
     fill_in "The dish, in your words", with: told(lines, steps)
-    expect(page).to have_css(".asked", text: "ayran").and have_no_css(".asked", text: "How big is the glass?")
+    expect(page).to have_css(".asked", text: "zorbe").and have_no_css(".asked", text: "How big is the glass?")
     expect(page).to have_css(".read-list", text: /Simmer lamb and carrots.*in goes lamb shanks, carrots/m)
     fill_in "The dish, in your words", with: told("#{lines.sub('1 glass', '250 ml')} | like yoghurt", steps)
-    expect(page).to have_no_css(".asked", text: "ayran")
+    expect(page).to have_no_css(".asked", text: "zorbe")
     find("#drawer-way summary").click
     fill_in "Soak for, min", with: "45"
     fill_in "Rest, min", with: "15"
@@ -58,7 +58,7 @@ RSpec.describe "A dish of one's own, from the first line to the table", :browser
     told = walk_the_stove
     expect(told.grep(/stock/).size).to eq(1)
     expect(told.grep(/\d+ g onions|onions, sliced/).size).to eq(1)
-    expect(page).to have_css(".stove-say", text: "Serve").and have_css(".stove-puts-in", text: "ayran")
+    expect(page).to have_css(".stove-say", text: "Serve").and have_css(".stove-puts-in", text: "zorbe")
   end
 
   # Goes through every step; what each of them puts in.

@@ -13,9 +13,8 @@ RSpec.describe FondKettle::Larder::Ingredients do
     expect(off).to eq([])
   end
 
-  it "has three hundred ingredients, each found by all its names" do
+  it "has its ingredients found by all its names" do
     names = FondKettle::Larder::Names.ours
-    expect(described_class.all.size).to be >= 300
     lost = described_class.all.each_value.flat_map do |one|
       [one.key.tr("-", " "), one.name, *one.also].reject { |name| names.find(name) == one }
     end

@@ -234,7 +234,7 @@ RSpec.describe FondKettle::Reading::Reader do
   it "fries what was cut before, lays in for the last minutes, and stirs in while it rests" do
     read = dish("bacon")
     expect(steps(read)).to include(["fry", 8.0, "pot", ["butter"], ["board"], "before"],
-                                   ["stir", nil, "pot", ["hard-cheese"], [], "rest"])
+                                   ["stir", nil, "pot", ["parmesan"], [], "rest"])
     expect(read["steps"].filter_map { |step| step["at_min"] }).to eq([15.0])
     expect(read["lines"].to_h { |line| line.values_at("text", "g") })
       .to include("4 rashers bacon" => 100.0, "big handful frozen peas" => 40.0, "a mug of arborio" => 249.0)

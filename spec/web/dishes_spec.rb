@@ -42,11 +42,11 @@ RSpec.describe "Dishes and evenings, as pages" do
   end
 
   it "asks about lines and contradictions before and after saving, and saves all the same" do
-    send_form "/dishes/look", fields(lines: "150 g kohlrabi | base\n450 g (2 lb) chicken | purple")
-    expect(page.at_css(".asked").text).to include("What is “kohlrabi”: raw meat or fish")
+    send_form "/dishes/look", fields(lines: "150 g moonroot | base\n450 g (2 lb) chicken | purple")
+    expect(page.at_css(".asked").text).to include("What is “moonroot”: raw meat or fish")
     expect(page.at_css("[aria-label='Odd in it']").text).to include("“purple” says neither",
                                                                     "cannot both be true")
-    send_form "/dishes", fields(lines: "150 g kohlrabi | base")
+    send_form "/dishes", fields(lines: "150 g moonroot | base")
     expect(last_response.status).to eq(303)
   end
 

@@ -11,8 +11,8 @@ RSpec.describe "Food that nobody knows" do
   let(:typed) do
     { "text" => Support::TypedDishes.text(
       "title" => "Seaweed rice", "serves" => "4", "rice" => "300 g", "grain" => "short-white",
-      "method" => "covered-pot", "lines" => "40 g wakame | base\n2 onions | base",
-      "steps" => "Soften the onions with the wakame", "note" => "Kept."
+      "method" => "covered-pot", "lines" => "40 g moonweed | base\n2 onions | base",
+      "steps" => "Soften the onions with the moonweed", "note" => "Kept."
     ) }
   end
 
@@ -34,8 +34,8 @@ RSpec.describe "Food that nobody knows" do
     expect(page.at_css(".asks-food button")["formaction"]).to eq("/dishes/look")
     answer("plain-food", path: "/dishes/look", **typed.transform_keys(&:to_sym))
     expect([page.at_css(".asks-food"), page.at_css("#text").text.strip]).to eq([nil, typed["text"]])
-    expect(household.names.find("wakame").care).to eq([])
-    expect(household.names.find("wakame").unchecked).to eq("wakame")
+    expect(household.names.find("moonweed").care).to eq([])
+    expect(household.names.find("moonweed").unchecked).to eq("moonweed")
   end
 
   it "is answered by nothing but its buttons: Enter in a field only looks the dish over" do
@@ -49,10 +49,10 @@ RSpec.describe "Food that nobody knows" do
     get "/pot?dish=#{id}"
     step = page.css(".slip li").find { |one| one.at_css(".asks-food") }
     expect(step.at_css(".say").text).to include("74")
-    expect(page.css(".slip .caution").map(&:text).grep(/Nobody has said what wakame is/).size).to eq(1)
+    expect(page.css(".slip .caution").map(&:text).grep(/Nobody has said what moonweed is/).size).to eq(1)
     expect(page.css(".slip .caution").map(&:text).join).not_to match(/Poultry|Whole cuts|Minced/i)
     get "/evening?dish=#{id}"
-    expect(page.at_css(".slip .asks-food").text).to include("What is wakame?")
+    expect(page.at_css(".slip .asks-food").text).to include("What is moonweed?")
     get "/dishes/#{id}"
     answer("plain-food", back: "/dishes/#{id}")
     expect(last_response.headers["location"]).to end_with("/dishes/#{id}")
@@ -67,17 +67,17 @@ RSpec.describe "Food that nobody knows" do
     probe = tasks.index { |task| task.include?("check-heat") }
     household.cooks.move(pot, tasks.first, tasks[probe], Time.now)
     get "/stove/#{pot}"
-    expect(page.at_css(".asks-food").text).to include("What is wakame?")
+    expect(page.at_css(".asks-food").text).to include("What is moonweed?")
     answer("raw-meat", back: "/stove/#{pot}")
     get "/stove/#{pot}"
     expect([page.at_css(".asks-food"), page.at_css("#heat").nil?]).to eq([nil, false])
-    expect(FondKettle::Care::Cautions.core_c(household.names.find("wakame").care.map do |care|
+    expect(FondKettle::Care::Cautions.core_c(household.names.find("moonweed").care.map do |care|
       "in:#{care}"
     end)).to eq(74)
   end
 
   it "refuses an answer that is none, and goes nowhere else" do
-    ["", "plain-food", "x wakame", "plain-food #{'w' * 200}"].each do |text|
+    ["", "plain-food", "x moonweed", "plain-food #{'w' * 200}"].each do |text|
       send_form "/foods", "answer" => text
       expect([text, last_response.status]).to eq([text, 422])
     end

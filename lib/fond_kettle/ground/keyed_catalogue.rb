@@ -15,7 +15,8 @@ module FondKettle
   module KeyedCatalogue
     # All values by key. Raises BadCatalogue.
     def all
-      @all ||= load_file(File.join(DATA, @name))
+      @all ||= @files.flat_map { |name| Dir[File.join(DATA, name)].sort }
+                     .reduce({}) { |all, path| joined(all, load_file(path), path) }.freeze
     end
 
     # Raises KeyError for an unknown key; InvalidInput where the key is a field of a request.
@@ -34,11 +35,18 @@ module FondKettle
 
     private
 
-    # `name`: the file in DATA; `schema`: of a row; `key`: the column with the key; `field`: the field of a
-    # request that holds such a key, or nil. The block makes the value of a row; its second parameter is the
-    # place of the row, for messages.
-    def rows(name, schema, key: :key, field: nil, &build)
-      @name = name
+    def joined(all, more, path)
+      twice = all.keys & more.keys
+      raise BadCatalogue, "#{path}: #{twice.first} is in another file too" if twice.any?
+
+      all.merge(more)
+    end
+
+    # `files`: the file in DATA, or several, `*` for any; `schema`: of a row; `key`: the column with the key;
+    # `field`: the field of a request that holds such a key, or nil. The block makes the value of a row; its
+    # second parameter is the place of the row, for messages.
+    def rows(files, schema, key: :key, field: nil, &build)
+      @files = [*files]
       @schema = schema
       @key = key
       @field = field

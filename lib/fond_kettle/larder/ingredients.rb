@@ -7,7 +7,7 @@ require_relative "ingredient"
 
 module FondKettle
   module Larder
-    # The ingredient catalogue (data/ingredients.yml), checked when loaded.
+    # The ingredient catalogue (data/ingredients.yml and data/larder/), checked when loaded.
     module Ingredients
       extend KeyedCatalogue
 
@@ -51,7 +51,7 @@ module FondKettle
         optional(:care).array(:string)
         optional(:states).hash(STATES_SCHEMA.whole)
       end
-      rows("ingredients.yml", SCHEMA, field: "ingredient") { |row| Ingredient.of(**row) }
+      rows(%w[ingredients.yml larder/*.yml], SCHEMA, field: "ingredient") { |row| Ingredient.of(**row) }
     end
   end
 end

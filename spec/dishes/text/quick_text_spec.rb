@@ -9,7 +9,7 @@ RSpec.describe FondKettle::Dishes::QuickText do
 
   it "reads amount, unit, name, note, stage, state, growth and likeness" do
     lines = read("2 onions, sliced | base | browned\n1 1/2 jam glasses stock | " \
-                 "liquid\n150 g kohlrabi | with | like turnip",
+                 "liquid\n150 g moonroot | with | like turnip",
                  [glass]).lines
     expect(lines.map { |line| [line.g, line.ingredient.key, line.stage, line.state] })
       .to eq([[240.0, "onion", "base", "browned"], [315.0, "stock", "liquid", "raw"],
@@ -18,9 +18,9 @@ RSpec.describe FondKettle::Dishes::QuickText do
   end
 
   it "asks about what it does not understand and drops nothing" do
-    found = read("150 g kohlrabi | with\n2 cloves garlic | blue\na handful of " \
+    found = read("150 g moonroot | with\n2 cloves garlic | blue\na handful of " \
                  "hope\nsalt to taste\n3 lemons | like moonstone")
-    expect(found.lines.map(&:name)).to eq(["kohlrabi", "garlic", "hope", "salt to taste",
+    expect(found.lines.map(&:name)).to eq(["moonroot", "garlic", "hope", "salt to taste",
                                            "lemons"])
     expect(found.questions.map(&:number).uniq).to eq([1, 2, 3, 5])
     expect(found.questions.map(&:ask).join).to include("like turnip", "“blue” says neither",
@@ -81,7 +81,7 @@ RSpec.describe FondKettle::Dishes::QuickText do
   it "comes back from being written" do
     text = ["2 onions, sliced | base | browned | people", "1/2 tsp cumin | base | slower",
             "3 eggs | finish | whole",
-            "150 g kohlrabi | with | people | like turnip"].join("\n")
+            "150 g moonroot | with | people | like turnip"].join("\n")
     again = read(text).lines.map { |line| FondKettle::Dishes::Written.line(line) }.join("\n")
     expect(again).to eq(text)
   end
