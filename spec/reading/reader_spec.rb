@@ -42,6 +42,7 @@ RSpec.describe FondKettle::Reading::Reader do
       "brown" => [6.0, "brown-long", 450.0, "open-then-covered"],
       "cake" => [6.0, "medium-white", 400.0, "turned-out"],
       "chicken" => [5.0, "basmati", 350.0, "sealed-cooked-base"],
+      "plantain" => [7.0, "long-white", 650.0, "toasted-pilaf"],
       "parcels" => [8.0, "glutinous", 600.0, "leaf-parcels"],
       "baked" => [5.0, "parboiled-basmati", 400.0, "oven-pilaf"],
       "bacon" => [2.0, "medium-white", 249.0, "toasted-pilaf"],
@@ -278,6 +279,27 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(read.map { |step| step.values_at(0, 2) })
       .to eq([%w[cool tray], %w[fry wok], %w[fry wok], %w[fry wok], %w[fold wok]])
     expect(read[2][4]).to eq(["pot"])
+  end
+
+  it "pours so much of the water that was kept, and lays what is lifted on another plate" do
+    read = dish("plantain")
+    expect(read["title"]).to eq("Plantain and black bean rice")
+    expect(read["lines"].map { |line| line["food"] }).to include("black beans")
+    poured = read["steps"].map { |step| step.values_at("kind", "vessel", "from") }
+    expect(poured).to include(
+      ["take-out", "plate", [{ "vessel" => "pot" }]],
+      ["take-out", "second-plate", [{ "vessel" => "heavy-pot" }]],
+      ["fill", "heavy-pot", [{ "vessel" => "rice-bowl" },
+                             { "vessel" => "pot", "what" => "liquid", "g" => 900.0 }]]
+    )
+    expect(poured.last.last.map { |one| one["vessel"] }).to contain_exactly("second-plate", "another-pan",
+                                                                            "heavy-pot")
+  end
+
+  it "leaves the water in its pot where only the food goes on" do
+    text = texts.fetch("plantain").sub(". Drain them and keep the water", " and keep the water")
+    beans = read(text)["steps"].find { |step| step["say"].include?("and the beans") }
+    expect(beans["from"]).to eq([{ "vessel" => "pot", "what" => "solids" }])
   end
 
   it "reads a day as no time, and what comes behind what is to be seen as done" do

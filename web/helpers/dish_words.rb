@@ -45,10 +45,19 @@ module FondKettle
             value = way.public_send(field.key)
             next if value.nil?
 
-            words = (field.options || []).to_h.fetch(value) { [plain(value), field.unit].compact.join(" ") }
-            "#{field.label.downcase} #{words}"
+            setting_words(way, field, value)
           end
           said.empty? ? AS_ITS_WAY : said.join("; ")
+        end
+
+        # "no soak" for "soak for 0 min"; what is cooked on says whether in the oven.
+        def setting_words(way, field, value)
+          return "no #{field.key}" if %i[soak rest].include?(field.key) && value.zero?
+
+          words = (field.options || []).to_h.fetch(value) { [plain(value), field.unit].compact.join(" ") }
+          label = field.label
+          label = way.oven_c ? "in the oven for" : "on low for" if field.key == :low_min
+          "#{label.downcase} #{words}"
         end
 
         # Rows of a field that holds a text, two of them free.

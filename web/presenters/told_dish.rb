@@ -20,6 +20,8 @@ module FondKettle
         FLAT = /\b(?:plate|platter|tray|dish)\b/i
         # Words of kinds that say more than is known here.
         WORDS = { "toast" => "toast", "sprinkle" => "strew" }.freeze
+        WATER = "water"
+        BY_PLAN = "as much as its plan says"
         NEEDED = "as much as the rice needs of "
         # Words before a vessel's own.
         PLACE = /\A(?:(?:in|on)\s+)?(?:the|an?)\s+/i
@@ -86,12 +88,12 @@ module FondKettle
 
         def understood(line)
           known = line["unknown"] ? "not known" : line["ingredient"].to_s.tr("-", " ")
-          ["#{weight(line['g'])} #{known}", *line["state"]].join(", ")
+          amount = [known, line["ingredient"] == WATER ? BY_PLAN : "not measured"]
+          amount = ["#{weight(line['g'])} #{known}"] if line["g"]
+          [*amount, *line["state"]].join(", ")
         end
 
         def weight(grams)
-          return "no amount" unless grams
-
           grams < 1 ? "under 1 g" : grams(grams.to_f)
         end
 

@@ -6,7 +6,16 @@ module FondKettle
   module Reading
     # Broth that a text made in one vessel and pours into another: "3 cups of the chicken broth".
     module BrothGiven
-      WORD = /\b(?:broth|stock|liquor|cooking\s+water|the\s+liquid)\b/i
+      # "The bean water" is what beans were boiled in; "the cold water" is not.
+      PLAIN = /(?:cold|hot|warm|boiling|salted|salty|iced?|fresh|clean|clear|same|whole|other|rinsing
+                  |running)\b/ix
+      OF_FOOD = /(?<=the\s|their\s|its\s)(?!#{PLAIN})[[:alpha:]]+\s+water/i
+      WORD = /\b(?:broth|stock|liquor|the\s+liquid|cooking\s+water|#{OF_FOOD})\b/i
+      # "Boil them and keep the water."
+      KEPT = /\b(?:keep|keeping|reserve|reserving|save|saving)\s+(?:the|its|their|that)\s+(?:[[:alpha:]]+\s+)?
+              (?:water|liquid|liquor|broth|stock)\b/ix
+      # Kinds at which food leaves its liquor.
+      LIFTS = %w[take-out drain].freeze
       # What stands before it where its amount is said.
       OF = /\s+of\s+(?:the|its|that|their)\s+(?:[[:alpha:]]+\s+){0,2}\z/i
       START = /(?<![\d.,½¼¾⅓⅔⅛])(?:\d|[½¼¾⅓⅔⅛]|\b(?:an?|half|one|two|three)\s)/i
@@ -16,6 +25,21 @@ module FondKettle
       # True where a text pours broth.
       def in?(text)
         text.match?(WORD)
+      end
+
+      # True where it is the water of some food.
+      def of_food?(text)
+        text.match?(OF_FOOD)
+      end
+
+      # True where a text keeps it for later.
+      def kept?(text)
+        text.match?(KEPT)
+      end
+
+      # The vessel in which a liquor stays; `from`: those that give something at that step.
+      def left_in(kind, vessel, from)
+        LIFTS.include?(kind) ? from.first || vessel : vessel
       end
 
       # How much of it a text says, g; nil: it does not.

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/value"
+require_relative "broth_given"
 require_relative "rice_course"
 
 module FondKettle
@@ -21,6 +22,7 @@ module FondKettle
         big_flame: /\b(?:big|high|good)\s+flame\b/i,
         flame: /\bflame|\blow\b/i,
         opened: /\b(?:open|uncovered|no\s+lid|without\s+(?:a\s+)?lid|big\s+flame|holes|dry)\b/i,
+        keeps_liquor: BrothGiven::KEPT,
         left_open: /\bopen\b/i,
         unopened: /(?:n't|not|before\s+you)\s+open/i,
         oven: /\d\s*°?\s*[CF]\b|\boven\b|\bgas\s+(?:mark\s+)?\d/i,

@@ -41,9 +41,9 @@ module FondKettle
       # An aside of more words is none of the dish.
       ASIDE_WORDS = 4
 
-      # `title`: its first line; `rows`: those below it; `lines`: texts of what goes in; `sentences`: what is
+      # `rows`: those below its title; `lines`: texts of what goes in; `sentences`: what is
       # done; `not_read`: what is neither.
-      attr_reader :title, :rows, :lines, :sentences, :not_read
+      attr_reader :rows, :lines, :sentences, :not_read
 
       # `text`: as the cook wrote it.
       def initialize(text)
@@ -54,6 +54,11 @@ module FondKettle
         title, *@rows = unwrapped(text.tr("\r", "\n").lines.map(&:strip)).first(Limits::LINES)
         @title = title.to_s[0, TITLE_LETTERS]
         @rows.each { |row| part(within_budget(row)) }
+      end
+
+      # Its first line, without for how many it is.
+      def title
+        ServingCount.without_count(@title)
       end
 
       # All of it.

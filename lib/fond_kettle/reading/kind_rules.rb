@@ -10,6 +10,8 @@ module FondKettle
       ALWAYS = ->(_) { true }
       # What goes on when something is turned or stirred in it.
       GOES_ON = %w[low steam bake boil].freeze
+      # What is lifted out of these leaves a liquor behind.
+      BOILED = %w[simmer boil broth].freeze
       FRIES = lambda do |sense|
         !sense.liquid && (sense.says?(:in_pan) || (sense.says?(:in_fat) && sense.last != "simmer"))
       end
@@ -56,6 +58,7 @@ module FondKettle
           ["rest", :in?.to_proc], ["drain", ->(sense) { sense.says?(:sieve) }],
           ["soak", ->(sense) { sense.says?(:soaks) }], ["marinate", ALWAYS]
         ],
+        "drain" => [["take-out", ->(one) { BOILED.include?(one.previous) && one.says?(:keeps_liquor) }]],
         "shape" => [["layer", ->(sense) { sense.in? && sense.rice }]],
         "cut" => [["serve", ->(sense) { sense.stage == RiceCourse::AFTER && sense.puts && !sense.strewn }]]
       }.freeze

@@ -40,6 +40,7 @@ module FondKettle
       STIRRED = /\bstir(?:ring|red)?\b(?!\s+in\b)/i
       TAKE_OUT = "take-out"
       LIQUID = "liquid"
+      SOLIDS = "solids"
       NEEDED = "needed"
       RICE = /\brice\b/i
       # The way of a text with bars that names none.
@@ -199,8 +200,16 @@ module FondKettle
         needed = weight_g.nil? && rice_liquid.in?(key, step, before)
         return { "vessel" => key, "as" => NEEDED } if needed
 
-        { "vessel" => key, "what" => (LIQUID if weight_g), "g" => weight_g,
+        what = weight_g ? LIQUID : (SOLIDS if liquor_kept?(key, step, before))
+        { "vessel" => key, "what" => what, "g" => weight_g,
           "share" => (StepFlow.part(say) if step.kind == TAKE_OUT) }.compact
+      end
+
+      # True where the liquor of a vessel is kept, and is not what a step pours.
+      def liquor_kept?(key, step, before)
+        step.broth != key && before.any? do |one|
+          BrothGiven.kept?(one.clause.say) && BrothGiven.left_in(one.kind, one.vessel, one.from) == key
+        end
       end
 
       def said(table, say)

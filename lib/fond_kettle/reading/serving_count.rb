@@ -38,6 +38,12 @@ module FondKettle
         said && Measure::Numeral.read(said[:count])&.first&.to_f
       end
 
+      # A title without that number, where it is more than that: "Bean rice for 6" is "Bean rice".
+      def without_count(title)
+        bare = title.sub(TITLE, "").strip
+        bare.empty? ? title : bare
+      end
+
       # True for a text that says no more than that.
       def only?(text)
         text.size < SHORT && WAYS.any? { |way| text.match?(way) } && Measure::Durations.all(text).empty?

@@ -16,7 +16,7 @@ module FondKettle
                (?=[\d½¼¾⅓⅔⅛]|(?:an?|half|one|two|three|four|five|six|eight|ten|twelve)\s)/ix
       # Where the thing ends.
       STOP = /\s*(?:[,.;:()!?]|\s(?:and|&|plus|the|in|into|with|for|to|on|onto|over|till|until|from|through|so
-                 |that|which|if|is|are|goes|go|up|at|then|when|by)\s|\z)/ix
+                 |that|which|if|is|are|goes|go|up|at|then|when|by)\s|\s(?:overnight|all\s+night)\b|\z)/ix
       # What is spoken of as known.
       KNOWN = /\A(?:the|them|it|this|that|those|these|your|its|an?)\b/i
       # What is counted and no food.

@@ -45,6 +45,7 @@ module FondKettle
         @mixtures = Mixtures.new(lines, places)
         @goes_on = GoesOn.new(@mixtures, places)
         @last_taken = []
+        @kept_liquor = []
       end
 
       # [index of a line, share] of each that goes in at a step of a `kind` in a `vessel`; `named`: its
@@ -79,22 +80,30 @@ module FondKettle
       def broth(say, named, kind)
         return unless TAKES_BROTH.include?(kind) && BrothGiven.in?(say)
 
-        broth_made unless named.any? { |one| liquid?(one) }
+        liquids = named.select { |one| liquid?(one) }
+        liquids = liquids.reject { |one| @lines[one.index].ingredient.water? } if BrothGiven.of_food?(say)
+        broth_made if liquids.empty?
       end
 
       # Notes where what was named lies now; a part that is poured or taken out leaves the rest where it was.
       def move(named, say, kind, vessel, from)
+        @kept_liquor |= [BrothGiven.left_in(kind, vessel, from)] if BrothGiven.kept?(say)
         poured = broth(say, named, kind)
         return if poured.nil? && part_poured?(say, kind, named)
 
-        indexes = meant(named, kind, rice: false) if kind == TAKE_OUT
+        indexes = taken_out(named, say) if kind == TAKE_OUT
         return @places.keep(indexes, vessel) if indexes && StepFlow.part(say)
 
-        (from - [poured]).each { |key| @places.move(key, vessel, indexes) }
+        (from - [poured]).each { |key| @places.move(key, vessel, indexes || kept_solids(key)) }
         @mixtures.note(kind, vessel)
       end
 
       private
+
+      # Indexes of what leaves a vessel whose liquor is kept; nil: all.
+      def kept_solids(key)
+        @places.in(key).reject { |index| stays?(@lines[index]) } if @kept_liquor.include?(key)
+      end
 
       # The vessel in which water lies, or nil.
       def broth_made
@@ -127,6 +136,12 @@ module FondKettle
         indexes = named.map(&:index)
         indexes |= [@rice_line] if rice && @rice_line
         indexes.empty? && kind == TAKE_OUT ? lifted : indexes
+      end
+
+      # Indexes of the lines that are taken out: no liquor of which the words say that it is kept.
+      def taken_out(named, say)
+        named = named.reject { |one| stays?(@lines[one.index]) } if BrothGiven.kept?(say)
+        meant(named, TAKE_OUT, rice: false)
       end
 
       # "Them": what lies in what it was cooked in, the fat and the liquid left behind.

@@ -136,7 +136,7 @@ module FondKettle
       def taken_out(_kind, named, clause, *)
         return @course.fire if clause.say.match?(AWAY)
 
-        (named - [@course.fire]).last || @course.aside("take-out")
+        (named - [@course.fire]).last || @course.plate { |key| @places.any?(key) }
       end
 
       def here(_kind, named, *)

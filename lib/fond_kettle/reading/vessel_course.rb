@@ -26,6 +26,7 @@ module FondKettle
       # Kinds of vessels by what is done, where none is named.
       APART = { "take-out" => "plate", "cut" => "board", "dish" => "dish" }.freeze
       KINDS = { "take-out" => "bowl", "cut" => "board", "dish" => "oven-dish" }.freeze
+      SECOND_PLATE = "second-plate"
       BOWL = "bowl"
       # What rice is washed and soaked in.
       RICE_BOWL = "rice-bowl"
@@ -71,6 +72,15 @@ module FondKettle
         when PAN then vessel(PAN, PAN, nil)
         else vessel(APART.fetch(kind), KINDS.fetch(kind), nil)
         end
+      end
+
+      # A plate for what is taken out: another where something lies on the first; the block knows of a key
+      # whether something does.
+      def plate
+        first = aside("take-out")
+        return first unless yield first
+
+        vessel(SECOND_PLATE, KINDS.fetch("take-out"), nil)
       end
 
       # What is cooked from now on is in this one.
