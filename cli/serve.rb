@@ -80,20 +80,27 @@ module FondKettle
 
       def launch(app)
         configuration = Puma::Configuration.new do |puma|
-          puma.bind "tcp://#{address}:#{@settings[:port]}"
+          puma.bind "tcp://#{bracketed(@settings[:host])}:#{@settings[:port]}"
           puma.app app
           settle(puma)
         end
         launcher = Puma::Launcher.new(configuration, log_writer: Puma::LogWriter.new(StringIO.new, $stderr))
         launcher.events.on_booted do
-          say "Open http://#{@settings[:host]}:#{@settings[:port]} (Ctrl-C stops it)."
+          say "Open #{addresses.join(' or ')} (Ctrl-C stops it)."
         end
         launcher.run
       end
 
+      # Where it is opened.
+      def addresses
+        Web::Doors.places(@settings[:host], @settings[:names]).map do |place|
+          "http://#{bracketed(place)}:#{@settings[:port]}"
+        end
+      end
+
       # An address of six parts stands in brackets.
-      def address
-        @settings[:host].include?(":") ? "[#{@settings[:host]}]" : @settings[:host]
+      def bracketed(place)
+        place.include?(":") ? "[#{place}]" : place
       end
 
       # What never differs.

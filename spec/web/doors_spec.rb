@@ -28,6 +28,13 @@ RSpec.describe FondKettle::Web::Doors do
     expect(described_class.names("0.0.0.0", ["kettle.lan"])).to include("kettle.lan", IPAddr.new("127.0.0.1"))
   end
 
+  it "says where it is opened: by its name first, never by an address that is only listened on" do
+    expect(described_class.places("127.0.0.1")).to eq(["127.0.0.1"])
+    all = described_class.places("0.0.0.0", ["kettle.lan"])
+    expect(all.first).to eq("kettle.lan")
+    expect([all.include?("127.0.0.1"), all.include?("0.0.0.0")]).to eq([true, false])
+  end
+
   it "tells the console of who is refused, and of nobody else" do
     told = StringIO.new
     env "rack.errors", told

@@ -51,6 +51,13 @@ module FondKettle
         (LOOPBACK + own + names).uniq.map { |name| address(name) || name }
       end
 
+      # What to type in a browser to come in, the given names first: "0.0.0.0" is an address to listen on,
+      # and nobody opens it.
+      def places(host, names = [])
+        own = ALL_ADDRESSES.include?(host) ? own_addresses.reject { |one| one.include?(":") } : [host]
+        [*names, *(own - LOOPBACK), *(own & LOOPBACK).first(1)].uniq
+      end
+
       # The addresses of this machine, without their interfaces.
       def own_addresses
         Socket.ip_address_list.map { |address| address.ip_address[/[^%]+/] }
