@@ -51,6 +51,18 @@ RSpec.describe "Rounds in one pot" do
     expect(plan.tasks.map(&:say).grep(/keep it hot, 60 °C or above/).size).to eq(evening.batches)
   end
 
+  it "fry what is made for all of them as long as all of it takes, and weigh all of it for a deep heap" do
+    small = { "diameter_mm" => 200, "height_mm" => 100, "lid" => "ordinary", "kg" => 1.2 }
+    asked = request_for(basic_request(method: "toasted-pilaf", vessel: small)).with(pots_there: 1)
+    soften = "Soften the leeks in the butter until they slump | fry"
+    leeks = dish("600 g leeks, in rings | base\n60 g butter | base", steps: soften, method: "toasted-pilaf")
+    one, all = [1.0, 3.0].map { |times| FondKettle::Dishes::Laying.supper(leeks, times, asked) }
+    fried = [one, all].map { |made| made.plan.tasks.find { |task| task.say.include?("Soften") }.minutes }
+    expect([one.batches, all.batches]).to match([1, be > 1])
+    expect(fried.last / fried.first).to be_between(2.4, 3.2)
+    expect(all.warnings.map(&:say)).to include(/\A19\d\d g lie \d+ mm deep/)
+  end
+
   it "part the base before any rice is in it" do
     small = { "diameter_mm" => 160, "height_mm" => 100, "lid" => "ordinary", "kg" => 1.2 }
     asked = request_for(basic_request(method: "toasted-pilaf", vessel: small)).with(pots_there: 1)

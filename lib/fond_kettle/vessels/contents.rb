@@ -81,6 +81,12 @@ module FondKettle
              liquid_c: mixed_c(other))
       end
 
+      # A `share` of the contents; above 1: as much of the same, for several rounds at once.
+      def part(share)
+        with(foods: foods.map { |food| food.part(share) }.freeze, liquid_g: liquid_g * share,
+             liquid_salt_g: liquid_salt_g * share, fat_g: fat_g * share)
+      end
+
       # The contents with the foods that the block makes of those at `indexes` (nil: all); it is given a food
       # and its index.
       def map(indexes = nil)

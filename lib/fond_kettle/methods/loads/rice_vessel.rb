@@ -100,6 +100,18 @@ module FondKettle
         row(stage.key) if @base.changing.include?(stage)
       end
 
+      # Minutes of a Row: of all rounds in one pot at once, where the rice is cooked in rounds.
+      def minutes(row)
+        return row.minutes unless @request.rounds?
+
+        all_rounds(row).before.after(row.does, setting_of(row.step.vessel)).minutes
+      end
+
+      # A Row with what is in the vessel at once, of all rounds.
+      def all_rounds(row)
+        @request.rounds? ? row.with(before: row.before.part(@request.pots)) : row
+      end
+
       # Water that food left in the broth it was lifted out of, in g.
       def left_g
         share = @text.broth ? [@text.broth.minutes.to_f / GIVES_MIN, 1.0].min : 0.0

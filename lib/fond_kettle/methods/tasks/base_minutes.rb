@@ -38,8 +38,9 @@ module FondKettle
         return if stage.own_minutes? || (!stage.own? && stage.kind != BaseGraph::FRIES)
         return if stage.fried_to(request.choices.onion).nil?
 
-        row = RiceVessel.of(request).changed_row(stage)
-        row.minutes.ceil.to_f if row&.minutes&.positive?
+        vessel = RiceVessel.of(request)
+        row = vessel.changed_row(stage)
+        vessel.minutes(row).ceil.to_f if row&.minutes&.positive?
       end
       private_class_method :cooked_min, :fried_min
     end

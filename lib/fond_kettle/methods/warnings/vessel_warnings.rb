@@ -40,7 +40,11 @@ module FondKettle
 
       # Rows of steps in which something is done.
       def rows
-        @rows ||= @vessel.worked? ? @vessel.rows.select { |row| row.step.does } : []
+        @rows ||= worked.map { |row| @vessel.all_rounds(row) }
+      end
+
+      def worked
+        @vessel.worked? ? @vessel.rows.select { |row| row.step.does } : []
       end
 
       def never_hot(row)
