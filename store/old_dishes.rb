@@ -1,12 +1,8 @@
 # frozen_string_literal: true
 
 require "json"
-require_relative "../lib/fond_kettle/ground/errors"
-require_relative "../lib/fond_kettle/larder/grains"
-require_relative "../lib/fond_kettle/measure/rounding"
 require_relative "../lib/fond_kettle/reading/barred/barred_dish"
 require_relative "../lib/fond_kettle/reading/barred_text"
-require_relative "../lib/fond_kettle/reading/head_rows"
 
 module FondKettle
   module Store
@@ -30,22 +26,13 @@ module FondKettle
       private
 
       def dish(row)
-        way = JSON.parse(row[:way])
-        Reading::BarredDish.new(head(row), lines: row[:lines], steps: row[:steps], way: way,
-                                           names: @household.names, cups: @household.values(:cups),
-                                           library: @household.library).call
-                           .merge("text" => text(row), "not_read" => [row[:note]].reject(&:empty?))
-      end
-
-      def head(row)
-        row.slice(:title, :serves, :grain, :rice_g, :method, :pan_mm)
-      end
-
-      def text(row)
-        rice = "#{Measure::Rounding.plain(row[:rice_g])} g #{row[:grain].tr('-', ' ')} rice"
-        head = [row[:title], "Serves #{Measure::Rounding.plain(row[:serves])}", rice,
-                *Reading::HeadRows.write(**row.slice(:method, :pan_mm, :note))]
-        Reading::BarredText.write(head, row[:lines], row[:steps])
+        head = row.slice(:title, :serves, :grain, :rice_g, :method, :pan_mm)
+        lines, steps, note = row.values_at(:lines, :steps, :note)
+        Reading::BarredDish.new(head, lines: lines, steps: steps, way: JSON.parse(row[:way]),
+                                      names: @household.names, cups: @household.values(:cups),
+                                      library: @household.library).call
+                           .merge("text" => Reading::BarredText.of(head, note, lines, steps),
+                                  "not_read" => [note].reject(&:empty?))
       end
     end
   end

@@ -53,7 +53,7 @@ module FondKettle
 
       # Minutes of the steps on the fire from the one that takes it, nil where none does.
       def heated_min(index)
-        first = @dish.claims.index { |list| list.any? { |claim| claim.index == index } }
+        first = @dish.step_of[index]
         return unless first
 
         @dish.steps.drop(first).select { |step| step.stage == "base" && heats?(step) }.sum(&:minutes)

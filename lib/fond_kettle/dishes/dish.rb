@@ -35,6 +35,11 @@ module FondKettle
         liquids.find { |line| line.ingredient.water? } || liquids.first
       end
 
+      # Index of the step at which each line goes in, by the line's own; none for one that no step takes.
+      def step_of
+        claims.each_with_index.flat_map { |list, step| list.map { |claim| [claim.index, step] } }.to_h
+      end
+
       private
 
       def stays?(index, without, instead, replaced)

@@ -19,9 +19,7 @@ module FondKettle
       def initialize(dish, lines)
         @dish = dish
         @lines = lines
-        @steps = dish.claims.each_with_index.flat_map do |list, step|
-          list.map { |claim| [claim.index, step] }
-        end.to_h
+        @steps = dish.step_of
         @told = @steps.transform_values { |step| OwnSteps.key(step) }
       end
 

@@ -14,9 +14,7 @@ module FondKettle
       def initialize(dish, lines, house)
         @main = dish.main_liquid
         @lines = lines
-        @steps = dish.claims.each_with_index.flat_map do |list, step|
-          list.map { |claim| [claim.index, OwnSteps.key(step)] }
-        end.to_h
+        @steps = dish.step_of.transform_values { |step| OwnSteps.key(step) }
         @words = ServingWords.new(house)
         @line_words = LineWords.new(@words)
         @provisions = {}

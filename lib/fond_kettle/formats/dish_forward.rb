@@ -8,13 +8,11 @@ require_relative "../ground/paths"
 require_relative "../ground/schema_faults"
 require_relative "../larder/ingredient"
 require_relative "../larder/names"
-require_relative "../measure/rounding"
 require_relative "../measure/unit_table"
 require_relative "../methods/library"
 require_relative "../reading/barred/barred_dish"
 require_relative "../reading/barred/barred_steps"
 require_relative "../reading/barred_text"
-require_relative "../reading/head_rows"
 
 module FondKettle
   module Formats
@@ -75,11 +73,7 @@ module FondKettle
       end
 
       def text
-        grain = @data["grain"].tr("-", " ")
-        rows = [@data["title"], "Serves #{plain(@data['serves'])}",
-                "#{plain(@data['rice']['g'])} g #{grain} rice",
-                *Reading::HeadRows.write(method: @data["method"], pan_mm: head[:pan_mm], note: @data["note"])]
-        Reading::BarredText.write(rows, lines, steps)
+        Reading::BarredText.of(head, @data["note"], lines, steps)
       end
 
       def lines
@@ -118,11 +112,6 @@ module FondKettle
 
       def vessel(entry)
         entry && Reading::VesselHeading.new(name: entry["name"].tr("|:()\n\r", " "), kind: entry["kind"])
-      end
-
-      # Whole numbers without their point.
-      def plain(number)
-        Measure::Rounding.plain(number, 3)
       end
 
       # Its note, and what is no part of the format.

@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
 require_relative "../dishes/text/line_tags"
+require_relative "../measure/rounding"
 require_relative "barred/barred_steps"
+require_relative "head_rows"
 require_relative "jotted_text"
 require_relative "verbs"
 
@@ -34,10 +36,24 @@ module FondKettle
         @rows.drop(begun).join("\n")
       end
 
-      # The text of a dish: `head` rows, lines and steps as they are written.
-      def self.write(head, lines, steps)
-        [head.join("\n"), lines, steps].map(&:strip).reject(&:empty?).join("\n\n")
+      # The text of a dish: `rows` of its head, lines and steps as they are written.
+      def self.write(rows, lines, steps)
+        [rows.join("\n"), lines, steps].map(&:strip).reject(&:empty?).join("\n\n")
       end
+
+      # The same, of its `head` as a BarredDish has it, and its note.
+      def self.of(head, note, lines, steps)
+        rice = "#{plain(head[:rice_g])} g #{head[:grain].tr('-', ' ')} rice"
+        rows = [head[:title], "Serves #{plain(head[:serves])}", rice,
+                *HeadRows.write(method: head[:method], pan_mm: head[:pan_mm], note: note)]
+        write(rows, lines, steps)
+      end
+
+      # Whole numbers without their point.
+      def self.plain(number)
+        Measure::Rounding.plain(number, 3)
+      end
+      private_class_method :plain
 
       private
 

@@ -14,10 +14,10 @@ require_relative "vessel_course"
 module FondKettle
   module Reading
     # A step as it was read; `takes`: [index of a line, share]; `from`: keys of vessels, `broth` that of them
-    # from which so much broth is poured, nil: none is known for one; `unsure`: indexes of lines that may be
-    # meant; `guessed`: true where its kind is a guess.
-    ReadStep = Value.define(:id, :clause, :kind, :vessel, :takes, :from, :broth, :rice, :beside, :unsure,
-                            :guessed)
+    # from which so much broth is poured, nil: none is known for one; `solids`: those whose liquor stays;
+    # `unsure`: indexes of lines that may be meant; `guessed`: true where its kind is a guess.
+    ReadStep = Value.define(:id, :clause, :kind, :vessel, :takes, :from, :broth, :solids, :rice, :beside,
+                            :unsure, :guessed)
 
     # Follows what is done in a text from its front to its end.
     class Course
@@ -129,11 +129,13 @@ module FondKettle
         takes = @flow.takes(named, kind, vessel, rice: rice)
         from = @flow.from(named, clause, kind, vessel, goes_in: goes_in, last: last)
         broth = @flow.broth(clause.say, named, kind)
+        solids = @flow.liquor_kept(from - [broth], clause.say)
         at = at(clause, kind, vessel, takes) || @rice.pass(kind, position, goes_in: goes_in, rice: rice)
         @flow.move(named, clause.say, kind, vessel, from)
         ReadStep.new(id: "s#{position + 1}", clause: clause, kind: kind, vessel: vessel, takes: takes,
-                     from: from, broth: broth, rice: at, beside: (last&.id if clause.meanwhile),
-                     guessed: guessed?(clause, named), unsure: named.reject(&:sure).map(&:index))
+                     from: from, broth: broth, solids: solids, rice: at,
+                     beside: (last&.id if clause.meanwhile), guessed: guessed?(clause, named),
+                     unsure: named.reject(&:sure).map(&:index))
       end
 
       def goes_in?(kind, position)

@@ -200,16 +200,9 @@ module FondKettle
         needed = weight_g.nil? && rice_liquid.in?(key, step, before)
         return { "vessel" => key, "as" => NEEDED } if needed
 
-        what = weight_g ? LIQUID : (SOLIDS if liquor_kept?(key, step, before))
+        what = weight_g ? LIQUID : (SOLIDS if step.solids.include?(key))
         { "vessel" => key, "what" => what, "g" => weight_g,
           "share" => (StepFlow.part(say) if step.kind == TAKE_OUT) }.compact
-      end
-
-      # True where the liquor of a vessel is kept, and is not what a step pours.
-      def liquor_kept?(key, step, before)
-        step.broth != key && before.any? do |one|
-          BrothGiven.kept?(one.clause.say) && BrothGiven.left_in(one.kind, one.vessel, one.from) == key
-        end
       end
 
       def said(table, say)

@@ -98,6 +98,11 @@ module FondKettle
         @mixtures.note(kind, vessel)
       end
 
+      # Those of some vessels (keys) whose liquor was kept for later, and is not spoken of now.
+      def liquor_kept(keys, say)
+        BrothGiven.in?(say) ? [] : keys & @kept_liquor
+      end
+
       private
 
       # Indexes of what leaves a vessel whose liquor is kept; nil: all.

@@ -81,10 +81,12 @@ module FondKettle
              liquid_c: mixed_c(other))
       end
 
-      # A `share` of the contents; above 1: as much of the same, for several rounds at once.
-      def part(share)
-        with(foods: foods.map { |food| food.part(share) }.freeze, liquid_g: liquid_g * share,
-             liquid_salt_g: liquid_salt_g * share, fat_g: fat_g * share)
+      # A `share` of the contents; above 1: as much of the same, for several rounds at once. `liquid`, `fat`:
+      # other shares of these.
+      def part(share, liquid: share, fat: share)
+        parts = share.zero? ? [] : foods.map { |food| food.part(share) }
+        with(foods: parts.freeze, liquid_g: liquid_g * liquid, liquid_salt_g: liquid_salt_g * liquid,
+             fat_g: fat_g * fat)
       end
 
       # The contents with the foods that the block makes of those at `indexes` (nil: all); it is given a food

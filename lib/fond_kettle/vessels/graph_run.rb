@@ -117,16 +117,7 @@ module FondKettle
         foods_share = [SOLIDS, ALL].include?(what) ? share : other
         liquid_share = [LIQUID, ALL].include?(what) ? share : other
         fat_share = what == ALL ? share : other
-        contents.with(foods: parts(contents.foods, foods_share), fat_g: contents.fat_g * fat_share,
-                      liquid_g: contents.liquid_g * liquid_share,
-                      liquid_salt_g: contents.liquid_salt_g * liquid_share)
-      end
-
-      def parts(foods, share)
-        return foods if share >= 1
-        return [].freeze if share.zero?
-
-        foods.map { |food| food.part(share) }.freeze
+        contents.part(foods_share, liquid: liquid_share, fat: fat_share)
       end
     end
   end

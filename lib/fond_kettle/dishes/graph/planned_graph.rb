@@ -24,11 +24,12 @@ module FondKettle
       # `graph`: a GraphDish that holds together (GraphCheck); `method`: the Methods::Method that it names,
       # nil: nobody knows it; `way`: what it keeps of its own (Way).
       def initialize(graph, method, way: Way.of)
-        @fat = DeepFat.new(graph, GraphOrder.new(graph).ordered)
+        order = GraphOrder.new(graph)
+        @fat = DeepFat.new(graph, order.ordered)
         @graph = @fat.dish
         @method = method
         @way = way
-        @order = GraphOrder.new(@graph)
+        @order = @graph.equal?(graph) ? order : GraphOrder.new(@graph)
         @of_way = WaySteps.new(@graph, method, @order.ordered)
         @steps = @order.ordered.reject { |step| @of_way.of_the_way?(step) }
         @lines = GraphLines.new(@graph, @order.ordered, par_boiled: @of_way.par_boiled?,

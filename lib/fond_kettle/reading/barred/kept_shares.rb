@@ -3,6 +3,7 @@
 require_relative "../../care/cautions"
 require_relative "../../dishes/claim"
 require_relative "../../measure/numeral"
+require_relative "barred_leftovers"
 require_relative "vessel_heading"
 
 module FondKettle
@@ -14,7 +15,6 @@ module FondKettle
       # Kinds of steps that cook all of a line at once.
       COOKED_WHOLE = %w[fry reduce].freeze
       RAW = "raw"
-      LATER = { "with" => "in", "liquid" => "in", "finish" => "after", "beside" => "beside" }.freeze
       LIFT = "Lift %s of the %s out, and keep it"
       NAME = "Kept %s"
       WORDS = "the %s that were kept"
@@ -62,7 +62,7 @@ module FondKettle
       # bowls' keys.
       def poured(place)
         named = @claims.flatten.select { |one| later?(one) }.map(&:index)
-        there = (@kept - named).select { |line| LATER.fetch(stages(line).first) == place }
+        there = (@kept - named).select { |line| BarredLeftovers::PLACES.fetch(stages(line).first) == place }
         there.to_h { |line| [bowl(line).key, format(WORDS, @lines[line].name)] }
       end
 
