@@ -154,10 +154,11 @@ RSpec.describe "A kitchen that cannot be written", :thorough do
       kettle = [RbConfig.ruby, File.expand_path("../../bin/kettle", __dir__)]
       household = FondKettle::Store::Household.new(File.join(data, "demo"), demo: true)
       household.lock
+      dishes = household.dishes.count
       out, status = Open3.capture2e(*kettle, "--data", data, "--port", "45671")
       expect([out, status.exitstatus]).to match([/open already, in another window perhaps/, 1])
       out, status = Open3.capture2e(*kettle, "backup", "--data", data)
-      expect([JSON.parse(out)["holds"]["dishes"], status.exitstatus]).to eq([13, 0])
+      expect([JSON.parse(out)["holds"]["dishes"], status.exitstatus]).to eq([dishes, 0])
       household.close
     end
   end
