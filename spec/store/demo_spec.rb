@@ -14,7 +14,8 @@ RSpec.describe FondKettle::Store::Demo do
         household = FondKettle::Store::Household.new(folder, demo: true)
         expect(household).to be_bare
         described_class.fill(household, Time.now)
-        expect([household.dishes.count, household.cooks.finished.size, household.bare?]).to eq([told, 7, false])
+        expect([household.dishes.count, household.cooks.finished.size,
+                household.bare?]).to eq([told, 7, false])
         household.close
       end
     end
