@@ -14,6 +14,7 @@ require_relative "disagreements"
 require_relative "own_steps"
 require_relative "salt"
 require_relative "uncooked"
+require_relative "used_before"
 
 module FondKettle
   module Dishes
@@ -35,7 +36,7 @@ module FondKettle
       def warnings(dish, before, plan, salt)
         [*asked(dish), *not_planned(dish, before.method), *uncooked(dish), *disagreeing(dish, before.method),
          *portion(dish), *written_liquid(dish, before), *par_boiled(dish, plan), *salty(salt), *spices(dish),
-         *pulses(dish, plan), *base_times(dish, plan), *not_counted(dish)]
+         *pulses(dish, plan), *base_times(dish, plan), *not_counted(dish), *used_before(dish, plan)]
       end
 
       # What the cook has still to say: what is open, and where a line is only guessed to go in.
@@ -43,6 +44,10 @@ module FondKettle
         [*dish.graph.wet_into_fat.map { |say| warning("wet-into-fat", say) },
          *dish.graph.open.map { |say| warning("asked", say) },
          *dish.graph.guessed.map { |say| warning("placed-by-guess", say) }]
+      end
+
+      def used_before(dish, plan)
+        UsedBefore.new(dish, plan).sentences.map { |say| warning("used-before-made", say) }
       end
 
       # Warnings about steps whose effect is not computed yet.
@@ -190,9 +195,9 @@ module FondKettle
         Methods::Warning.new(code: code, say: say)
       end
 
-      private_class_method :asked, :par_boiled, :base_times, :eaten_raw, :judged, :not_planned, :uncooked,
-                           :raw, :disagreeing, :portion, :written_liquid, :boiled_down?, :salty, :spices,
-                           :pulses, :boiling_min, :boiling_in, :not_counted, :warning
+      private_class_method :asked, :used_before, :par_boiled, :base_times, :eaten_raw, :judged, :not_planned,
+                           :uncooked, :raw, :disagreeing, :portion, :written_liquid, :boiled_down?, :salty,
+                           :spices, :pulses, :boiling_min, :boiling_in, :not_counted, :warning
     end
   end
 end

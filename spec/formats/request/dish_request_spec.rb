@@ -71,6 +71,18 @@ RSpec.describe FondKettle::Formats::DishRequest do
     end
   end
 
+  it "says, with the plan's own times, what is used before it is there" do
+    early = ->(found) { found[:warnings].select { |one| one[:code] == "used-before-made" } }
+    expect(early.call(answer(graph_request("mixed")))).to eq([])
+    late = changed("mixed") { |dish| dish["steps"].first["rice"] = "after" }
+    found = answer(late)
+    soaked, used = %w[s1 s3].map { |id| found[:tasks].find { |task| task[:step] == id } }
+    there_min = found[:starts][soaked[:id]] - soaked[:minutes]
+    expect(early.call(found).map { |one| one[:say] })
+      .to contain_exactly(start_with("What is in the jug is used #{found[:starts][used[:id]]} min before " \
+                                     "serving and is there only #{there_min} min before"))
+  end
+
   it "cooks rice in a broth of its own, and says what is left of it" do
     found = answer(graph_request("fish-broth"))
     left = found[:warnings].find { |one| one[:code] == "broth-left" }[:say]

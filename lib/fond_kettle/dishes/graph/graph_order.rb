@@ -32,6 +32,17 @@ module FondKettle
         @steps.sort_by { |step| done.index(step.id) }
       end
 
+      # Each vessel from which a step takes something, with that step and the one that makes it: [vessel's
+      # key, maker, user].
+      def pours
+        @steps.each_with_index.flat_map do |step, index|
+          givers(step).filter_map do |vessel|
+            made = maker(vessel, step, @steps.take(index))
+            [vessel, made, step] if made
+          end
+        end
+      end
+
       private
 
       def before_step(step, index)

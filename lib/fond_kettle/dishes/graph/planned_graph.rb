@@ -65,6 +65,16 @@ module FondKettle
         @lines.kinds_at
       end
 
+      # What steps take out of vessels in which own steps make it: the words for it, the index of the step that
+      # makes it, and of the one that uses it (nil: the rice's own).
+      def pours
+        @order.pours.filter_map do |vessel, made, used|
+          made_at = @steps.index(made)
+          used_at = @steps.index(used)
+          [given_words(vessel, used), made_at, used_at] if made_at && (used_at || @of_way.laid.include?(used))
+        end
+      end
+
       # The same without the lines of some ids.
       def without(ids)
         of(@graph.without(ids))
@@ -136,6 +146,14 @@ module FondKettle
                                 after: keys(before), from: step.from, g: step.g,
                                 to: (step.to unless GraphVessel::AWAY.include?(step.to)),
                                 share: step.share, heat: step.heat, lid: step.lid, state: step.state)
+      end
+
+      # "The liquid in the jug": what a vessel gives at a step.
+      def given_words(key, used)
+        gives = used.from.select { |pour| pour.vessel == key }.map(&:what)
+        vessel = @graph.vessels.find { |one| one.key == key }
+        what = gives == ["liquid"] ? "The liquid" : "What is"
+        "#{what} in the #{vessel.name || vessel.kind.tr('-', ' ')}"
       end
 
       def keys(ids)
