@@ -12,6 +12,7 @@ module FondKettle
       HOT = %w[fry toast simmer reduce broth low boil bake steam].freeze
       FIRED = %w[pot frying-pan cooker steamer oven-dish].freeze
       RICE_POTS = %w[pot cooker].freeze
+      CUT = "cut"
       DRAIN = "drain"
       DRESS = "dress"
       SOAK = "soak"
@@ -101,11 +102,21 @@ module FondKettle
       end
 
       def unnamed(kind, clause, last, about_rice, others)
+        return :where_it_lies if kind == CUT && !others && off_the_fire?(last)
         return UNNAMED.fetch(kind) if UNNAMED.key?(kind)
         return washed(kind, last, about_rice, others) if OF_RICE.include?(kind)
         return :beside_rice if boils_still?(clause, last)
 
         @rice.done? && FINISHES.include?(kind) ? :with_rice : :cooked_in
+      end
+
+      # "Flake it" is done where the fish lies, unless that is in a pot.
+      def off_the_fire?(last)
+        !last.nil? && (!FIRED.include?(@course.kind(last.vessel)) || baked_in?(last.vessel))
+      end
+
+      def where_it_lies(_kind, _named, _clause, last, *)
+        last.vessel
       end
 
       def washed(kind, last, about_rice, others)
@@ -196,7 +207,11 @@ module FondKettle
 
       # What was tossed in its tin is baked in it.
       def roasted_in(kind, last)
-        last.vessel if kind == "bake" && last && @course.kind(last.vessel) == VesselCourse::TRAY
+        last.vessel if kind == "bake" && last && baked_in?(last.vessel)
+      end
+
+      def baked_in?(vessel)
+        @course.kind(vessel) == VesselCourse::TRAY
       end
 
       # Over another fire while the rice cooks; what is baked or steamed before it goes in lies in no pot.

@@ -83,6 +83,22 @@ RSpec.describe FondKettle::Formats::DishRequest do
                                      "serving and is there only #{there_min} min before"))
   end
 
+  it "keeps the order of steps beside the rice, and lets what has nothing of it go on while it rests" do
+    text = File.read(File.expand_path("../../fixtures/texts/triangles.txt", __dir__))
+    found = answer("dish" => FondKettle::Reading::Reader.new(text).dish, "assume" => true)
+    by_words = lambda do |words|
+      task = found[:tasks].find { |one| one[:say].match?(words) }
+      found[:starts][task[:id]].then { |start| [start, start - task[:minutes]] }
+    end
+    rub, bake, measure, flake, toast, mix = [/rub the/, /bake it/, /Measure/, /flake/i, /Toast/, /Mix the/]
+                                            .map(&by_words)
+    [[rub, bake], [bake, measure], [measure, flake], [flake, mix], [toast, mix]].each do |first, second|
+      expect(second.first).to be <= first.last
+    end
+    # The sesame is toasted while the fish is in the oven, not after it was flaked.
+    expect(toast.first).to be > flake.first
+  end
+
   it "cooks rice in a broth of its own, and says what is left of it" do
     found = answer(graph_request("fish-broth"))
     left = found[:warnings].find { |one| one[:code] == "broth-left" }[:say]

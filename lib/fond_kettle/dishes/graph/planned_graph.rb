@@ -7,6 +7,7 @@ require_relative "../settled"
 require_relative "../vessels/vessel_pots"
 require_relative "../vessels/vessel_words"
 require_relative "../../methods/request/made_in"
+require_relative "../../methods/tasks/beside_rice"
 require_relative "deep_fat"
 require_relative "graph_lines"
 require_relative "graph_order"
@@ -65,8 +66,8 @@ module FondKettle
         @lines.kinds_at
       end
 
-      # What steps take out of vessels in which own steps make it: the words for it, the index of the step that
-      # makes it, and of the one that uses it (nil: the rice's own).
+      # What steps take out of vessels in which own steps make it: the words for it, the index of the step
+      # that makes it, and of the one that uses it (nil: the rice's own).
       def pours
         @order.pours.filter_map do |vessel, made, used|
           made_at = @steps.index(made)
@@ -141,9 +142,9 @@ module FondKettle
       end
 
       def place(step, index)
-        before = @order.before.fetch(step.id)
+        after = [*keys(@order.before.fetch(step.id)), *waits_for_rice(step)].freeze
         Methods::MadeInStep.new(key: OwnSteps.key(index), id: step.id, vessel: step.vessel,
-                                after: keys(before), from: step.from, g: step.g,
+                                after: after, from: step.from, g: step.g,
                                 to: (step.to unless GraphVessel::AWAY.include?(step.to)),
                                 share: step.share, heat: step.heat, lid: step.lid, state: step.state)
       end
@@ -158,7 +159,12 @@ module FondKettle
 
       def keys(ids)
         indexes = ids.filter_map { |id| @steps.index { |step| step.id == id } }
-        indexes.map { |index| OwnSteps.key(index) }.freeze
+        indexes.map { |index| OwnSteps.key(index) }
+      end
+
+      # Where the cook says that it comes after something that the way does.
+      def waits_for_rice(step)
+        [Methods::BesideRice::RICE] if step.after.any? { |id| @steps.none? { |one| one.id == id } }
       end
 
       def kinds

@@ -2,8 +2,10 @@
 
 require_relative "../../care/kind"
 require_relative "../made/finishing"
+require_relative "beside_rice"
 require_relative "carried_food"
 require_relative "heat_checks"
+require_relative "made_before"
 require_relative "../moments"
 require_relative "../made/steaming"
 
@@ -36,7 +38,7 @@ module FondKettle
       def write(latest, facts)
         back = @request.coming_back.any? ? @list.common("put-back", "put-back", latest) : latest
         done = finish(@checks.measured("check-heat", back, facts.core_c))
-        last = after.reduce(done) { |before, stage| one_after(stage, before, done) }
+        last = own_steps(done)
         @list.common("serve", "serve", last) if @amounts.common("serve").any?
       end
 
@@ -73,6 +75,23 @@ module FondKettle
       # Steps after the rice that this plan has.
       def after
         @method.after.select { |stage| @made.step?(stage.kind) }
+      end
+
+      # Each step after the one before it; what is done beside the rice is over when it is brought to it.
+      def own_steps(done)
+        beside = BesideRice.new(@request.made_in, after)
+        after.reduce(done) do |before, stage|
+          needed = MadeBefore.of(@list.tasks, @request.made_in, stage)
+          next made(stage, needed) && before if beside.include?(stage)
+
+          one_after(stage, waiting(before, needed), done)
+        end
+      end
+
+      # The rice waits for what is brought to it.
+      def waiting(before, needed)
+        new = needed - [*before]
+        new.empty? ? before : [*before].map { |task| @list.loosely(task) } + new
       end
 
       # Water under a steamer gets hot while hands are at work, once the rice is `done`.

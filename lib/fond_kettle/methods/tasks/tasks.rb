@@ -6,6 +6,7 @@ require_relative "../loads/base_ledger"
 require_relative "base_tasks"
 require_relative "finish_tasks"
 require_relative "heat_checks"
+require_relative "made_before"
 require_relative "../loads/hot_start"
 require_relative "../method"
 require_relative "../moments"
@@ -204,10 +205,18 @@ module FondKettle
       # A dish's own steps under or after the stage whose task is `under` (Moments::OwnStage).
       def beside(under, own)
         own.reduce([under]) do |last, one|
-          before = one.into_min ? @list.into(under, one.into_min) : last
-          done = @list.own("between.#{one.stage.key}", one.stage, before)
+          done = @list.own("between.#{one.stage.key}", one.stage, begins(one, under, last))
           [*last, @list.loosely(FinishTasks.out_of_pot?(one.stage) ? @ending.checked(one.stage, done) : done)]
         end
+      end
+
+      # What a step beside the pot comes after: its minute, or the steps that make what it is done to.
+      def begins(one, under, last)
+        needed = MadeBefore.of(@list.tasks, @request.made_in, one.stage)
+        return needed if needed.any? && FinishTasks.out_of_pot?(one.stage)
+
+        at = one.into_min ? [@list.into(under, one.into_min)] : last
+        at + needed.map { |task| @list.loosely(task) }
       end
     end
   end

@@ -14,13 +14,13 @@ module FondKettle
       module_function
 
       # Clock::Placed of `tasks` (Care::Task) in the order in which they were written;
-      # where the bounds of the kinds cannot be met with so few hands, things wait longer,
-      # or are done one after the other, rather than not be told.
+      # where the bounds of the kinds cannot be met with so few hands, what may wait waits longer, then all
+      # does, or it is done one after the other, rather than not be told.
       def place(tasks, request)
         slots = tasks.map(&:slot)
         resources = { "cook" => request.hands, "burner" => request.rings, "oven" => 1 }
-        met(slots, ends(tasks), resources) || met(slots.map { |slot| patient(slot) }, [], resources) ||
-          Clock::Placement.in_turn(slots)
+        met(slots, ends(tasks), resources) || met(patient(slots) { |after| waits?(after) }, [], resources) ||
+          met(patient(slots) { true }, [], resources) || Clock::Placement.in_turn(slots)
       end
 
       # The last task is over so long before serving as its kind may wait.
@@ -34,10 +34,18 @@ module FondKettle
         nil
       end
 
-      def patient(slot)
-        slot.with(after: slot.after.map { |after| after.with(most: nil) }.freeze)
+      # The same without the bounds (Clock::After) for which the block is true.
+      def patient(slots)
+        slots.map do |slot|
+          slot.with(after: slot.after.map { |after| yield(after) ? after.with(most: nil) : after }.freeze)
+        end
       end
-      private_class_method :met, :patient
+
+      # True where something may stand for a while: what is on the heat may not, nor what has its minute.
+      def waits?(after)
+        !after.most.nil? && after.most > after.least
+      end
+      private_class_method :met, :patient, :waits?
     end
   end
 end

@@ -1,0 +1,17 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Methods
+    # What must be over before a dish's own step in one of its vessels.
+    module MadeBefore
+      module_function
+
+      # The last of `tasks` (Care::Task) of each step that must be over before the one of a StageText, in
+      # `made_in` (MadeIn, or nil): that of the check where what it heats is measured.
+      def of(tasks, made_in, stage)
+        keys = made_in&.step(stage.key)&.after.to_a
+        keys.filter_map { |key| tasks.reverse.find { |task| task.id.end_with?(".#{key}") } }
+      end
+    end
+  end
+end
