@@ -5,6 +5,7 @@ require_relative "allergen_words"
 require_relative "grains"
 require_relative "ingredients"
 require_relative "../measure/cup"
+require_relative "spelling"
 
 module FondKettle
   module Larder
@@ -120,7 +121,7 @@ module FondKettle
       #   words("Spring onions") # => ["spring", "onion"]
       def words(name)
         bare = name.downcase.unicode_normalize(:nfd).delete(ACCENTS)
-        bare.scan(/[[:alpha:]]+/).map { |word| singular(word) }
+        bare.scan(/[[:alpha:]]+/).map { |word| Spelling.right(singular(word)) }
       end
 
       private

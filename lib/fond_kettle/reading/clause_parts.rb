@@ -11,7 +11,8 @@ module FondKettle
                   \b(?:should|must|will|would|can|may|ought\s+to|it'll)\s(?:\w+\s)?\z/ix
       # What is done behind it all the same: "until it runs clear and add it".
       AND = /\band\s+(?:then\s+)?\z/i
-      ON_SOMETHING = /\A[[:alpha:]-]+\s+(?:the|it|them|all|half)\b/i
+      ON_SOMETHING = /\A(?:[[:alpha:]-]+\s+(?:the|it|them|all|half)
+                      |(?:let|leave|set)\s+(?:it\s+)?(?:to|aside))\b/ix
       # A part that says only where, when or of what.
       OPENS = /\A(?:in|into|on|onto|for|with|to|while|when|after|as|once|at|first|meanwhile|now|next|same
               |from)\b/ix
@@ -21,6 +22,8 @@ module FondKettle
       HEATED = /\b(?:seal|lid|foil|dough|cover)\b[^,.;]*(?<heat>,\s+(?:(?:on|over|at)\s+)?(?:the\s+|a\s+)?
                 (?:high|medium|full|big)\b[^,.;]*\d)/ix
       FLAME = /\A(?:on|over|at)\s+(?:the\s+|a\s+)?(?:high|medium|full|big)\b.*\d/i
+      # What stands behind "the peas go back" is of the next verb: ", coconut milk, bring to the boil".
+      BACK = /\b(?:go|goes)\s+back(?:\s+in)?(?<next>,\s+)(?!(?:with|in|into|on|to|and|for|till|until)\b)/i
       FRONT = /\A(?:[,;:]|\band\b|\bthen\b|\s)+/i
       # Words between a cut and its verb, of a label before a colon ("Rice: soak …"), and of a verb alone.
       REACH = 6
@@ -47,7 +50,14 @@ module FondKettle
         verbs = Verbs.found(sentence).reject { |one| one.from.zero? || not_done?(sentence, one.from) }
         thens = sentence.to_enum(:scan, THEN).map { Regexp.last_match.begin(0) }
         heats = sentence.to_enum(:scan, HEATED).map { Regexp.last_match.begin(:heat) }
-        (verbs.filter_map { |one| start(sentence, one) } + thens + heats).uniq.sort
+        backs = sentence.to_enum(:scan, BACK).map { Regexp.last_match.begin(:next) }
+        verbs = verbs.filter_map { |one| start(sentence, one) }
+        (verbs.reject { |from| listed?(sentence, from, backs) } + thens + heats + backs).uniq.sort
+      end
+
+      # True where only what goes in with its verb stands between the two.
+      def listed?(sentence, from, backs)
+        backs.any? { |back| back < from && Verbs.found(sentence[back...from]).empty? }
       end
 
       # Where the part begins in which a verb stands, or nil where it belongs to the one before.
@@ -84,7 +94,7 @@ module FondKettle
       def alone?(part)
         part.split(",").first.split.size <= ALONE && Verbs.found(part).any?
       end
-      private_class_method :starts, :start, :cut, :tidy, :opened, :opens?, :alone?
+      private_class_method :starts, :listed?, :start, :cut, :tidy, :opened, :opens?, :alone?
     end
   end
 end

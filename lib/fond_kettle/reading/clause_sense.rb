@@ -12,9 +12,10 @@ module FondKettle
     #   rice     it is about the rice; `drained`: the text drains the rice later on
     #   stage    how far the rice is (RiceCourse)
     #   last     the kind by which something is cooked; `previous`: the kind of the clause before
+    #   goes_on  it stands in the sentence of the clause before
     #   boils    the next clause brings it to the boil; `strewn`: one of the next puts it on the rice
     ClauseSense = Value.define(:clause, :puts, :several, :liquid, :fat, :rice, :drained, :stage, :last,
-                               :previous, :boils, :strewn) do
+                               :previous, :goes_on, :boils, :strewn) do
       # Words that the rules ask for, by the question.
       const_set(:WORDS, {
         low: /\b(?:low|lowest|tiny|smallest|gentlest|covered|lid\s+on|slow\s+fire|small\s+flame)\b/i,
@@ -28,12 +29,18 @@ module FondKettle
         oven: /\d\s*°?\s*[CF]\b|\boven\b|\bgas\s+(?:mark\s+)?\d/i,
         on_top: /\b(?:on\s+top|over\s+(?:it|that|all|the)|on\s+(?:it|that|the)|upon)\b/i,
         in_pan: /\bcook\b.*\bpan\b|\bpan\b.*\bcook\b/i,
+        heats_fat: /\b(?:heat|warm)\b[^,.;]*\b(?:oil|fat|butter|lard|ghee|dripping)\b/i,
         in_fat: /\bcook\b.*\b(?:till|until|oil|fat|butter|lard)\b|
                   \b(?:oil|fat|butter|lard|ghee)\b.*\bcook\b/ix,
         into_pot: /\bput\b.*\binto\s+(?:the|a)\b.*\b(?:pot|dish|casserole)\b/i,
         into: /\bstir\b.*\binto\s+the\b/i,
         with: /\bstir\s+the\s+[[:alpha:]]+\s+with\b/i,
         thickens: /\b(?:till|until)\b.*\b(?:thick(?:ens)?|by\s+half|separates|splits|syrupy|dry|gone)\b/i,
+        broth: BrothGiven::WORD,
+        thrown_in: /\A\W*(?:then\s+)?(?:add|throw\s+in|tip\s+in|drop\s+in|stir\s+in)\b/i,
+        stood_in: RiceClauses::STOOD_IN,
+        each_leaf: /\b(?:on|onto|in|into)\s+each\s+(?:leaf|wrapper|sheet|square)\b/i,
+        foil_alone: /\A\W*(?:tight\s+)?(?:foil|dough)(?:\s+(?:on|over|tight))*\W*\z/i,
         cools: /\bcool\b/i,
         sieve: /\b(?:sieve|colander|strainer)\b/i,
         cloth: /\b(?:cloth|towel)\b/i,
@@ -43,7 +50,7 @@ module FondKettle
         rice_in: /\brice\b.*\bin(?:to|\b)/i,
         beside: /\b(?:beside|alongside|on\s+the\s+(?:side|table)|to\s+serve|in\s+saucers|
                   at\s+the\s+table)\b/ix,
-        rests: /(?<!the\s)\brest\b|\bstand\b|\bleave\b|\bwithout\s+opening\b/i,
+        rests: /(?<!the\s)\brest\b|\bmin\w*\s+off\b|\bstand\b|\bleave\b|\bwithout\s+opening\b/i,
         soaks: /\bin\s+(?:\w+\s+)?water\b/i,
         programme: /programme/i
       }.freeze)

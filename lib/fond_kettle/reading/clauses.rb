@@ -40,12 +40,15 @@ module FondKettle
                     (?:min|mins|minutes?|h|hours?)\b.*\z/ix
       # "for another ten", "10 more": minutes, where nobody says of what.
       COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})/i
-      BARE = /\b(?:another|for|it|be|least)\s+#{COUNT}(?=\s*(?:[,.;]|\z))|#{COUNT}\s+more\b/i
+      BARE = /\b(?:another|for|it|be|least)\s+#{COUNT}(?=\s*(?:[,.;]|\z|before\b|or\s+so\b))
+             |\b(?:low|covered|high|medium|lid\s+on)\s+#{COUNT}(?=\s*(?:[,.;]|\z))
+             |#{COUNT}\s+(?:more|off)\b/ix
       # "In those 15 minutes" is the time of what goes on.
       THOSE = /\bin\s+those\s+\S+\s+\w+/i
       FRY = "fry"
       LOW = "low"
       SIMMER = "simmer"
+      STIR = "stir"
       # What goes on under a lid: "cover and cook on low", "cover with foil and bake".
       COVERED = [LOW, SIMMER, "bake", "steam"].freeze
       # "Leave it to stand 5 minutes before serving."
@@ -110,9 +113,14 @@ module FondKettle
       end
 
       def together(last, clause)
-        verb = last.kind == LOW && clause.kind == SIMMER ? last.verb : clause.verb
+        verb = goes_on?(last, clause) ? last.verb : clause.verb
         clause.with(say: "#{last.say.delete_suffix('.')}, #{clause.say}", verb: verb,
                     until: clause.until || last.until, meanwhile: last.meanwhile || clause.meanwhile)
+      end
+
+      # Covered it cooks on low; what is added to hot oil is fried in it.
+      def goes_on?(last, clause)
+        (last.kind == LOW && clause.kind == SIMMER) || (last.kind == FRY && clause.kind == STIR)
       end
 
       def begins?(last, clause)
@@ -120,7 +128,14 @@ module FondKettle
         return false unless last.minutes.nil?
         return same && COVERED.include?(clause.kind) if last.kind == LOW
 
-        last.joins? && clause.verb && !clause.verb.apart && clause.kind != REST && (same || last.kind == FRY)
+        (same || last.kind == FRY) && leads_to?(last, clause)
+      end
+
+      # True where a clause goes on with what the one before begins; a lid is none of that.
+      def leads_to?(last, clause)
+        return false if last.kind == FRY && clause.kind == LOW
+
+        last.joins? && clause.verb && !clause.verb.apart && clause.kind != REST
       end
 
       # What is rubbed with something and left is one step.

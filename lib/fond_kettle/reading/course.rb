@@ -1,13 +1,13 @@
 # frozen_string_literal: true
 
 require_relative "../ground/value"
-require_relative "../methods/request/provision"
-require_relative "clause_sense"
-require_relative "kind_rules"
+require_relative "idle_clauses"
 require_relative "line_places"
 require_relative "named_lines"
 require_relative "rice_course"
+require_relative "set_aside"
 require_relative "step_flow"
+require_relative "step_kinds"
 require_relative "step_vessels"
 require_relative "vessel_course"
 
@@ -22,25 +22,16 @@ module FondKettle
     # Follows what is done in a text from its front to its end.
     class Course
       # Kinds at which the rice may go into its vessel, and those that then are its going in.
-      PUTS_RICE = %w[stir layer lay-in put-back fill fry toast simmer boil low bake steam sprinkle mix
-                     shape].freeze
-      FILLS = %w[stir lay-in put-back fry toast simmer mix].freeze
+      PUTS_RICE = %w[stir layer lay-in put-back fill fry toast simmer reduce broth boil low bake steam
+                     sprinkle mix shape].freeze
+      FILLS = %w[stir lay-in put-back fry toast simmer reduce broth mix].freeze
       FILL = "fill"
       SERVE = "serve"
       BESIDE = "beside"
-      DRAIN = "drain"
-      BOIL = "boil"
-      SALT = "salt"
-      WATER = /\bwater\b/i
-      # What goes on by itself when things are added to it.
-      COOKS = %w[fry toast simmer reduce broth].freeze
-      # What only says how it looks: "the liquid should just cover it".
-      SEEN = /\b(?:should|must|ought\s+to)\b/i
-      # Kinds that put on the rice what was cut, in the next clauses.
-      STREWS = %w[sprinkle fold stir lay-in].freeze
-      NEAR = 2
-      # Clauses after one in which boiled rice is drained.
-      SOON = 6
+      PREHEAT = "preheat"
+      # What is told later and done while the rice is on the fire.
+      WHILE_COOKS = /\bwhile\s+(?:it|that|the\s+(?:rice|pot))(?:\s+is|'s)?\s+(?:cook|simmer|boil|steam|bak)/i
+      COOKED = /\A\W*(?:cook|boil|simmer|steam)\b/i
 
       # `clauses`: Clauses; `lines`: ReadLines.
       def initialize(clauses, lines)
@@ -51,30 +42,38 @@ module FondKettle
         @rice = RiceCourse.new(clauses)
         @course = VesselCourse.new
         @places = LinePlaces.new(lines)
+        @set_aside = SetAside.new(clauses)
+        @kinds = StepKinds.new(clauses, lines)
         @vessels = StepVessels.new(@course, @rice, @places)
         @flow = StepFlow.new(lines, @places, @vessels, @rice)
       end
 
       # ReadSteps; a clause in which nothing is done is none.
       def steps
-        @steps ||= passed.reject { |step| idle?(step) }.freeze
+        @steps ||= begin
+          read = passed.reject { |step| IdleClauses.idle?(step) }
+          own = own_of(read)
+          read = read.reject { |step| IdleClauses.off_the_fire?(step) && step.vessel != own }
+          read.map { |step| step.kind == PREHEAT ? step.with(vessel: own) : step }.freeze
+        end
       end
 
       # ReadVessels, the rice's own first.
       def vessels
         own = rice_vessel
-        @course.all.sort_by.with_index { |one, index| one.key == own ? -1 : index }
+        used = [own, *steps.flat_map { |step| [step.vessel, *step.from] }]
+        @course.all.select { |one| used.include?(one.key) }
+               .sort_by.with_index { |one, index| one.key == own ? -1 : index }
       end
 
       # Key of the vessel in which the rice is cooked.
       def rice_vessel
-        found = [RiceCourse::IN, RiceCourse::WITH].filter_map { |at| steps.find { |step| step.rice == at } }
-        found.first&.vessel || @course.fire
+        own_of(steps)
       end
 
       # Texts of clauses that are no step.
       def idle
-        passed.select { |step| idle?(step) }.map { |step| step.clause.say }
+        passed.select { |step| IdleClauses.idle?(step) }.map { |step| step.clause.say }
       end
 
       # Indexes of lines that went in nowhere.
@@ -85,6 +84,12 @@ module FondKettle
 
       private
 
+      # Key of the vessel of some ReadSteps in which the rice is cooked.
+      def own_of(read)
+        found = [RiceCourse::IN, RiceCourse::WITH].filter_map { |at| read.find { |step| step.rice == at } }
+        found.first&.vessel || @course.fire
+      end
+
       # A ReadStep for each clause.
       def passed
         @passed ||= @clauses.each_with_index.reduce([]) do |done, (clause, position)|
@@ -92,27 +97,29 @@ module FondKettle
         end
       end
 
-      def idle?(step)
-        return true if step.guessed && step.clause.say.match?(SEEN)
-        return false if step.rice == RiceCourse::IN && step.clause.say.match?(RiceClauses::REST_OF_IT)
-
-        step.guessed && step.takes.empty? && step.from.empty? && step.clause.until.nil?
-      end
-
       # `last`: the ReadStep before.
       def step(clause, position, last)
         named = named(clause)
-        rice = @rice.meant?(clause.say, others?(named))
-        kind = kind(clause, position, named, rice)
-        goes_in = rice && goes_in?(kind, position)
+        rice = about_rice?(clause, named)
+        kind = @kinds.kind(position, named, rice: rice, last: last, stage: @rice.stage)
+        goes_in = rice && goes_in?(kind, position, last)
         kind = FILL if goes_in && FILLS.include?(kind)
-        onto = named.select(&:onto).filter_map { |one| @places.vessel(one.index) }.last
-        onto ||= @flow.into(clause.say)
-        plain_water = drained?(position) && plain_water?(clause, named)
-        vessel = @vessels.vessel(clause, kind, last: last, about_rice: rice, others: others?(named),
-                                               goes_in: goes_in, onto: onto, plain_water: plain_water)
-        pass(named, last, clause: clause, kind: kind, vessel: vessel, rice: rice, goes_in: goes_in,
-                          position: position)
+        doing = Doing.new(clause: clause, kind: kind, last: last, rice: rice, others: others?(named),
+                          goes_in: goes_in, onto: onto(clause, named),
+                          plain_water: @kinds.plain_water?(position, named),
+                          set_aside: !@rice.in? && @set_aside.at?(position))
+        pass(named, doing, position: position, vessel: @vessels.vessel(doing))
+      end
+
+      # True where a clause speaks of the rice, or cooks what was spoken of last in water.
+      def about_rice?(clause, named)
+        in_water = clause.say.match?(COOKED) && named.all? { |one| @lines[one.index].ingredient&.water? }
+        @rice.meant?(clause.say, others?(named) && !in_water)
+      end
+
+      # The vessel of that to which a clause puts something, or nil.
+      def onto(clause, named)
+        named.select(&:onto).filter_map { |one| @places.vessel(one.index) }.last || @flow.into(clause.say)
       end
 
       # NamedLines of a clause; fat and liquid of which it only says what is to be seen are none.
@@ -124,21 +131,29 @@ module FondKettle
         found.reject { |one| !done.include?(one.index) && @lines[one.index].runs? }
       end
 
-      # Notes what a clause does, and returns its ReadStep.
-      def pass(named, last, clause:, kind:, vessel:, rice:, goes_in:, position:)
-        takes = @flow.takes(named, kind, vessel, rice: rice)
-        from = @flow.from(named, clause, kind, vessel, goes_in: goes_in, last: last)
+      # Notes what a Doing does in its vessel, and returns its ReadStep.
+      def pass(named, doing, position:, vessel:)
+        clause = doing.clause
+        kind = doing.kind
+        last = doing.last
+        takes = @flow.takes(named, kind, vessel, rice: doing.rice)
+        brings = doing.goes_in || (doing.rice && StepFlow::BRINGS_RICE.include?(kind))
+        from = @flow.from(named, clause, kind, vessel, goes_in: brings, last: last)
         broth = @flow.broth(clause.say, named, kind)
         solids = @flow.liquor_kept(from - [broth], clause.say)
-        at = at(clause, kind, vessel, takes) || @rice.pass(kind, position, goes_in: goes_in, rice: rice)
+        at = at(clause, kind, vessel, takes) ||
+             @rice.pass(kind, position, goes_in: doing.goes_in, rice: doing.rice)
         @flow.move(named, clause.say, kind, vessel, from)
         ReadStep.new(id: "s#{position + 1}", clause: clause, kind: kind, vessel: vessel, takes: takes,
                      from: from, broth: broth, solids: solids, rice: at,
-                     beside: (last&.id if clause.meanwhile), guessed: guessed?(clause, named),
-                     unsure: named.reject(&:sure).map(&:index))
+                     beside: (last&.id if clause.meanwhile), unsure: named.reject(&:sure).map(&:index),
+                     guessed: IdleClauses.guessed?(clause, kind, others: doing.others))
       end
 
-      def goes_in?(kind, position)
+      # True where the rice goes into its vessel; what it is mixed with in a bowl goes along later.
+      def goes_in?(kind, position, last)
+        return false if @kinds.into_bowl?(position, last)
+
         !@rice.in? && PUTS_RICE.include?(kind) && @rice.ready?(position)
       end
 
@@ -147,48 +162,12 @@ module FondKettle
         named.any? { |one| one.index != @rice_line }
       end
 
-      def kind(clause, position, named, rice)
-        foods = named.filter_map { |one| @lines[one.index].ingredient }
-        sense = ClauseSense.new(clause: clause, puts: foods.any?, several: foods.size > 1, rice: rice,
-                                liquid: foods.any?(&:liquid), fat: foods.any? { |food| fat?(food) },
-                                drained: drained?(position), stage: @rice.stage, last: @last,
-                                previous: @previous, boils: @clauses[position + 1]&.kind == BOIL,
-                                strewn: strewn?(position))
-        @previous = KindRules.kind(sense)
-        @last = @previous if COOKS.include?(@previous)
-        @previous
-      end
-
-      def fat?(food)
-        Methods::Slots.of(food) == Methods::Slots::FAT
-      end
-
-      # Without a verb it is a guess, unless something goes in or it says how long.
-      def guessed?(clause, named)
-        clause.verb.nil? && clause.minutes.nil? && !others?(named) && !clause.say.match?(RiceClauses::REST_OF_IT)
-      end
-
-      # True where one of the next clauses puts something on the rice.
-      def strewn?(position)
-        @clauses[position + 1, NEAR].to_a.any? { |clause| STREWS.include?(clause.kind) }
-      end
-
-      # True where the text drains the rice that is boiled.
-      def drained?(position)
-        @clauses.drop(position + 1).first(SOON).any? { |clause| clause.kind == DRAIN }
-      end
-
-      def plain_water?(clause, named)
-        clause.say.match?(WATER) && named.all? do |one|
-          food = @lines[one.index].ingredient
-          food && (food.water? || food.key == SALT)
-        end
-      end
-
       # Where a step beside the rice's own course stands, or nil.
       def at(clause, kind, vessel, takes)
         return unless @rice.in?
         return BESIDE if kind == SERVE && (takes.any? || clause.say.match?(ClauseSense::WORDS[:beside]))
+
+        return RiceCourse::WITH if clause.say.match?(WHILE_COOKS)
 
         @rice.stage if clause.meanwhile && vessel != @course.fire
       end

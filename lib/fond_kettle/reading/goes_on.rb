@@ -8,7 +8,7 @@ module FondKettle
     # butter", "blend them and pour that over".
     class GoesOn
       # Kinds that go on with what was made in a bowl.
-      KINDS = [*StepVessels::HOT, "stir", "lay-in", "put-back", "mix", "fill"].freeze
+      KINDS = [*FireVessel::HOT, "stir", "lay-in", "put-back", "mix", "fill"].freeze
       # "Scatter them over."
       STREWN = %w[sprinkle fold put-back].freeze
       MADE = [*StepVessels::MIXES, *StepVessels::OF_RICE].freeze
@@ -16,10 +16,14 @@ module FondKettle
       THAT = /\A(?:\W*[[:alpha:]']+\s+){0,2}(?:that|it|them|this)\b/i
       # Kinds that put something into a sauce.
       PUTS = %w[lay-in stir put-back simmer].freeze
-      TAKE_OUT = "take-out"
+      # What was lifted or drained may be cut.
+      LIFTED = %w[take-out drain].freeze
       CUT = "cut"
       # "Cut the cucumbers and dress them."
       TOSSED = %w[dress mix].freeze
+
+      # "Fold into the hot rice", of what was warmed before.
+      INTO_RICE = /\A\W*(?:then\s+)?(?:fold|stir|mix|pour|tip)\s+(?:in|into|over|through)\s[^,;]*\brice\b/i
 
       # `mixtures`: Mixtures; `places`: LinePlaces.
       def initialize(mixtures, places)
@@ -27,11 +31,12 @@ module FondKettle
         @places = places
       end
 
-      # True where it does. `kind`: the clause's; `solids`: it names what is no fat and no liquid; `last`: the
-      # ReadStep before, or nil.
-      def with?(clause, kind, last, solids:)
+      # True where it does. `kind`: the clause's; `solids`: it names what is no fat and no liquid; `bare`: it
+      # names nothing but the rice; `last`: the ReadStep before, or nil.
+      def with?(clause, kind, last, solids:, bare:)
         return false unless last && @places.any?(last.vessel)
         return true if !solids && cut_before?(clause, kind, last)
+        return true if bare && STREWN.include?(kind) && clause.say.match?(INTO_RICE)
 
         clause.say.match?(THAT) && of_that?(clause, kind, last)
       end
@@ -39,12 +44,12 @@ module FondKettle
       private
 
       def cut_before?(clause, kind, last)
-        last.kind == CUT && last.clause.sentence == clause.sentence && StepVessels::HOT.include?(kind)
+        last.kind == CUT && last.clause.sentence == clause.sentence && FireVessel::HOT.include?(kind)
       end
 
       def of_that?(clause, kind, last)
         case kind
-        when CUT then last.kind == TAKE_OUT
+        when CUT then LIFTED.include?(last.kind)
         when *STREWN then true
         when *TOSSED then last.kind == CUT || made?(kind, last)
         else made?(kind, last) || (PUTS.include?(kind) && !@mixtures.into(clause.say).nil?)

@@ -4,6 +4,7 @@ require_relative "../ground/limits"
 require_relative "../larder/names"
 require_relative "../measure/durations"
 require_relative "../measure/numeral"
+require_relative "loose_measures"
 require_relative "run_together"
 require_relative "serving_count"
 require_relative "verbs"
@@ -16,7 +17,8 @@ module FondKettle
       BULLET = /\A\s*(?:[-*•–]\s+|\d{1,2}[.)]\s+)/
       NUMBERED = /\A\s*\d{1,2}[.)]\s+/
       # Where one sentence ends and the next begins: no full stop behind a short word for a measure.
-      SENTENCE = /(?<!\b(?:lb|oz|ca)\.)(?<!\b(?:tbsp)\.)(?<!\btsp\.)(?<!\bapprox\.)(?<=[.!?])["')]*\s+/i
+      SHORTENED = /(?<!\b(?:lb|oz|ca)\.)(?<!\b(?:tbsp)\.)(?<!\btsp\.)(?<!\bapprox\.)(?<=[.!?])/i
+      SENTENCE = /(?:#{SHORTENED}|(?<=\.)(?=\s+[A-Z][a-z]+\s+(?:the|it|them|in|on|an?)\b))["')]*\s+/
       AMOUNT = /\A(?:about\s+|an?\s+|half\s+|[\d½¼¾⅓⅔⅛])/i
       ENDS = /[.!?:]\s*\z/
       # Two things on a line: "limes + chilli flakes".
@@ -40,6 +42,8 @@ module FondKettle
       TITLE_LETTERS = 120
       # An aside of more words is none of the dish.
       ASIDE_WORDS = 4
+      # Letters before a time in an aside that is no more than that: "(about 10 minutes)".
+      TIME_REACH = 8
 
       # `rows`: those below its title; `lines`: texts of what goes in; `sentences`: what is
       # done; `not_read`: what is neither.
@@ -54,6 +58,7 @@ module FondKettle
         title, *@rows = unwrapped(text.tr("\r", "\n").lines.map(&:strip)).first(Limits::LINES)
         @title = title.to_s[0, TITLE_LETTERS]
         @rows.each { |row| part(within_budget(row)) }
+        preface
       end
 
       # Its first line, without for how many it is.
@@ -73,6 +78,13 @@ module FondKettle
       end
 
       private
+
+      # What was said before the list begins is not done yet: "start the day before".
+      def preface
+        return unless @before_list
+
+        @not_read.unshift(*@sentences.shift(@before_list))
+      end
 
       # Rows without the empty ones; a sentence that was broken at the end of a long row goes on.
       def unwrapped(rows)
@@ -102,7 +114,8 @@ module FondKettle
       end
 
       def thing(row)
-        @lines.concat(row.sub(BULLET, "").strip.split(BOTH))
+        @before_list ||= @sentences.size if @lines.empty?
+        @lines.concat(RunTogether.foods(row.sub(BULLET, "").strip).flat_map { |text| text.split(BOTH) })
         @listing = true
       end
 
@@ -110,7 +123,9 @@ module FondKettle
         sentences = row.split(SENTENCE).reject { |sentence| ServingCount.only?(sentence) }
         told = sentences.drop_while { |sentence| !begun?(sentence) }
         list = sentences.first(sentences.size - told.size)
-        @lines.concat(list.flat_map { |sentence| RunTogether.things(sentence) })
+        things = list.flat_map { |one| RunTogether.things(one) }
+        @not_read.concat(things.select { |one| RunTogether.told?(one) })
+        @lines.concat(things.reject { |one| RunTogether.told?(one) })
         told[0] = [*list.last, told.first].join(" ") if told.first&.match?(THEM)
         @sentences.concat(told)
       end
@@ -127,10 +142,11 @@ module FondKettle
 
       # A line that says a thing: short, and nothing to be done.
       def thing?(row)
+        return true if row.match?(LooseMeasures::SIZE_OF)
         return false if row.size > SHORT || row.match?(ENDS) || step?(row) || ServingCount.only?(row)
 
         begun = row.sub(BULLET, "")
-        amount?(begun) || (listing? && !heading?(begun))
+        amount?(begun) || RunTogether.foods(begun).size > 1 || (listing? && !heading?(begun))
       end
 
       # True where a verb begins it, a time stands in it, or it is numbered below a list.
@@ -165,14 +181,17 @@ module FondKettle
         bare = row.sub(BULLET, "")
         return if heading?(bare) && !step?(bare)
 
-        outside = bare.gsub(ASIDE) { aside(Regexp.last_match(1)) }
+        outside = bare.gsub(ASIDE) { aside(Regexp.last_match(1)) }.squeeze(" ")
         @listing = false
         found = outside.split(SENTENCE).map(&:strip)
         @sentences.concat(found.reject { |one| one.empty? || ServingCount.only?(one) })
       end
 
-      # A short aside belongs to the words before it.
+      # A short aside belongs to the words before it; a time or an amount in it is read.
       def aside(words)
+        return words if Measure::Durations.all(words).first&.from&.<=(TIME_REACH)
+        return "(#{words})" if words.match?(LooseMeasures::AMOUNT_BEHIND)
+
         @not_read << words if words.split.size > ASIDE_WORDS
         ""
       end

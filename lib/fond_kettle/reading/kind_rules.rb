@@ -22,11 +22,13 @@ module FondKettle
       # By the kind of a verb; one that is not here does what it says.
       BY_VERB = {
         "stir" => [
+          ["fry", ->(one) { one.done? && one.previous == "fry" && !one.rice && one.says?(:thrown_in) }],
           [->(sense) { TOP.call(sense, "sprinkle", "fold") }, ->(sense) { sense.stage == RiceCourse::AFTER }],
           ["low", ->(sense) { sense.in? && sense.minutes && sense.says?(:low) }],
           [:previous.to_proc, ->(sense) { sense.in? && sense.minutes && GOES_ON.include?(sense.previous) }],
           ["boil", ->(sense) { sense.in? && sense.minutes.nil? && sense.liquid }],
           [->(sense) { sense.minutes ? "stir" : TOP.call(sense, "lay-in", "stir") }, :in?.to_proc],
+          ["mix", ->(sense) { sense.previous == "cool" && sense.minutes.nil? }],
           ["mix", ->(sense) { sense.several && (sense.says?(:into) || (!sense.in? && sense.says?(:with))) }],
           ["reduce", ->(sense) { !sense.in? && sense.minutes && sense.says?(:thickens) }],
           ["lay-in", ->(sense) { !sense.ends? && (sense.boils || sense.says?(:into_pot)) }],
@@ -34,11 +36,11 @@ module FondKettle
           [->(sense) { sense.last || (sense.several ? "mix" : "lay-in") }, ALWAYS]
         ],
         "toast" => [["bake", ->(sense) { sense.says?(:oven) || sense.minutes.to_f >= ROAST_MIN }]],
-        "lay-in" => [["sprinkle", :done?.to_proc]],
+        "lay-in" => [["sprinkle", :done?.to_proc], ["boil", ->(one) { one.in? && one.liquid && one.boils }]],
         "boil" => [["boil", :in?.to_proc], ["par-boil", ->(sense) { sense.rice && sense.drained }],
                    ["boil", ->(sense) { sense.rice || !sense.ends? }], ["simmer", ALWAYS]],
         "simmer" => [
-          ["fry", FRIES],
+          ["fry", ->(sense) { FRIES.call(sense) || (sense.says?(:heats_fat) && !sense.liquid) }],
           ["simmer", ->(sense) { sense.stage != RiceCourse::WITH || sense.clause.meanwhile }],
           ["reduce", ->(sense) { sense.says?(:opened) }], ["low", ALWAYS]
         ],
@@ -53,6 +55,7 @@ module FondKettle
         "layer" => [["cool", ->(sense) { sense.done? && sense.says?(:cools) }],
                     ["low", ->(sense) { sense.stage == RiceCourse::WITH && sense.minutes }]],
         "rest" => [
+          ["lay-in", ->(sense) { sense.says?(:stood_in) && sense.minutes.nil? }],
           ["low", ->(sense) { sense.in? && sense.says?(:flame) }],
           ["reduce", ->(sense) { sense.in? && sense.says?(:left_open) && !sense.says?(:unopened) }],
           ["rest", :in?.to_proc], ["drain", ->(sense) { sense.says?(:sieve) }],
@@ -65,18 +68,22 @@ module FondKettle
 
       # Of a clause without a verb, whatever the rice does.
       IMPLIED = [
+        ["wrap", ->(sense) { sense.says?(:each_leaf) }],
         ["serve", ->(sense) { sense.says?(:beside) || (sense.in? && sense.says?(:platter)) }],
+        ["fry", ->(sense) { sense.puts && sense.done? && sense.goes_on && sense.previous == "fry" }],
         [->(sense) { TOP.call(sense, "sprinkle", "serve") }, ->(sense) { sense.puts && sense.done? }],
         ["bake", ->(sense) { sense.says?(:oven) && sense.minutes }]
       ].freeze
 
       # And once the rice is in.
       IMPLIED_IN = [
+        ["seal", ->(sense) { sense.says?(:foil_alone) }],
         ["rest", ->(sense) { sense.says?(:rests) || (sense.says?(:cloth) && !sense.says?(:low)) }],
         ["reduce", ->(sense) { sense.says?(:big_flame) && sense.ends? }],
         ["layer", ->(sense) { sense.says?(:names_rice) && sense.minutes.nil? && !sense.says?(:programme) }],
         ["reduce", ->(sense) { sense.says?(:opened) && !sense.says?(:unopened) && !sense.says?(:on_top) }],
         ["lay-in", ->(sense) { sense.puts && sense.minutes.nil? && !sense.says?(:low) }],
+        ["lay-in", ->(sense) { sense.says?(:broth) && !sense.ends? }],
         ["low", ALWAYS]
       ].freeze
 

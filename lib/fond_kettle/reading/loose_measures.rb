@@ -29,10 +29,30 @@ module FondKettle
       OF_WEIGHT = /\A(?:one|an?|1)\s+(?<what>[[:alpha:] -]+?)\s+of\s+
                    (?<weight>[\d½¼¾⅓⅔⅛][\d\s½¼¾⅓⅔⅛.,]*(?:lb|kg|g|oz)\b\.?)/ix
       # "a cup and a half of", "a glass and a half of"
-      AND_A_HALF = /\Aan?\s+(?<unit>[[:alpha:]-]+)\s+and\s+a\s+half(?:\s+of)?\b/i
+      AND_A_HALF = /\Aan?\s+(?<unit>[[:alpha:]-]+)\s+and\s+(?:a\s+)?half(?:\s+of)?\b/i
+      # "Dashi up to the line (about 500 ml)": the amount stands behind.
+      AMOUNT_BEHIND = /\A(?:about\s+|roughly\s+|ca\.?\s+)?
+                       (?<amount>\d[\d\s.,½¼¾⅓⅔⅛]*(?:ml|l|g|kg|cups?|oz|lb|litres?))\z/ix
+      BEHIND = /\A(?<what>[[:alpha:]][^\d(]*?)(?:\s+up\s+to\b[^(]*)?\s*\(
+                #{AMOUNT_BEHIND.source.delete_prefix('\A').delete_suffix('\z')}\)/ix
+      # "A little salt": nobody says how much.
+      LITTLE = /\A(?:an?\s+)?(?:little|touch\s+of|bit\s+of)\s+(?=[[:alpha:]])/i
+      # "Butter the size of an egg", "a walnut-sized piece of ginger": [words, g].
+      LIKE = { "egg" => 50, "walnut" => 20, "hazelnut" => 8, "nut" => 15, "thumb" => 15, "fist" => 200,
+               "stock cube" => 10, "olive" => 5, "golf ball" => 40 }.freeze
+      THING = LIKE.keys.join("|").freeze
+      PIECE = /(?:an?\s+)?(?:piece|lump|knob|bit|ball)s?\s+of\s+/i
+      SIZE_OF = /\A(?:#{PIECE})?(?<what>[[:alpha:]' -]+?)\s+(?:the\s+(?:size|bigness)\s+of|as\s+big\s+as)\s+
+                 (?:an?|your)\s+(?<like>#{THING})\b/ix
+      SIZED = /\A(?:an?\s+)?(?<like>#{THING})[- ]sized?\s+#{PIECE}(?<what>[[:alpha:]' -]+)/i
+      # "A good glug of", where nobody says how much a good one is.
+      ADJECTIVE = /\A(?<number>(?:an?|one|two|three|\d+)\s+)
+                   (?:good|big|small|large|generous|little|decent|fat)\s+
+                   (?=(?:glug|knob|splash|drizzle|bunch|bundle|sprig|pinch|slice|piece|thumb|glass|mug|tin
+                   |can|jar|packet)(?:e?s)?\b)/ix
       # What begins without its number: "handful of mint", "small handful of dill".
       ONE = /\A(?=(?:(?:small|big|large|good|generous)\s+)?[[:alpha:]]+\s+of\b|t(?:b?sp)\b|
-               (?:(?:small|big|large|good)\s+)?(?:handful|bunch|knob|thumb)s?\b)/ix
+               (?:(?:small|big|large|good)\s+)?(?:handful|bunch|knob|thumb|tin|can|jar|packet)s?\b)/ix
       NUMBER = %r{(?<number>(?:\d[\d\s./,½¼¾⅓⅔⅛-]*|[½¼¾⅓⅔⅛]|\b(?:#{Measure::Numeral::WORD}|half\s+an?)))\s*}i
 
       module_function
@@ -47,14 +67,24 @@ module FondKettle
       #
       #   certain("a small handful of mint").text # => "15 g mint"
       def certain(line)
-        text = line.sub(OF_WEIGHT, '\k<weight> \k<what>').sub(AND_A_HALF, '1 1/2 \k<unit> of')
-                   .sub(ONE, "1 ")
-        found = pattern.match(text)
+        likened = SIZE_OF.match(line) || SIZED.match(line)
+        return likened(likened) if likened
+
+        text = line.sub(LITTLE, "").sub(OF_WEIGHT, '\k<weight> \k<what>').sub(AND_A_HALF, '1 1/2 \k<unit> of')
+                   .sub(ONE, "1 ").sub(BEHIND, '\k<amount> \k<what>')
+        found = pattern.match(text) || pattern.match(text = text.sub(ADJECTIVE, '\k<number>'))
         return CertainText.new(text: text, asks: [].freeze) unless found
 
         row = by_words.fetch(found[:words].downcase)
         CertainText.new(text: text.sub(found[0]) { amount(found[:number].strip, row.as) },
                         asks: row.ask ? [format(ASK, found[0].strip, row.as)].freeze : [].freeze)
+      end
+
+      # What is as big as something known.
+      def likened(found)
+        weight = "#{LIKE.fetch(found[:like].downcase)} g"
+        CertainText.new(text: "#{weight} #{found[:what].strip}",
+                        asks: [format(ASK, found[0].strip, weight)].freeze)
       end
 
       # Times the usual weight that a thing has by what is said of its size.
@@ -79,7 +109,7 @@ module FondKettle
           /\A(?:about\s+)?#{NUMBER}(?<words>#{words.join('|')})(?![[:alpha:]-])\s*/i
         end
       end
-      private_class_method :amount, :by_words, :pattern
+      private_class_method :likened, :amount, :by_words, :pattern
     end
   end
 end

@@ -22,10 +22,12 @@ module FondKettle
       REACH = 4
       # The water that a line says: others are poured away.
       OWN_WATER = /\b(?:the|its|measured|boiling|hot|all)\s+(?:[[:alpha:]]+\s+)?water\b|
-                   (?:\A|,\s|\badd\s)water\b/ix
+                   (?:\A|,\s|\b(?:add|and)\s)water\b/ix
       # Words that tell nothing apart.
       STOP = %w[a an the of in on and or with to for from at it g ml kg cup rice one].freeze
       PARTS = %w[leaf seed piece].freeze
+      # What is wrapped goes on the leaves that are listed.
+      EACH_LEAF = /\beach\s+(?:leaf|leaves)\b/i
       # A name is said in one part: "the stock, put the chicken back" says no chicken stock.
       PARTS_OF_CLAUSE = /[,;:.]\s|\s(?:and|&|\+)\s/i
 
@@ -47,7 +49,7 @@ module FondKettle
         said = Larder::Names.ours.words(text).to_set
         all = text.split(PARTS_OF_CLAUSE).flat_map { |part| all_said(part) }.uniq
         found = own(whole(all) + parts(said, all), text, open)
-        found += leaves(said) if found.all? { |index, _| @lines[index].runs? }
+        found += leaves(said) if text.match?(EACH_LEAF) || found.all? { |index, _| @lines[index].runs? }
         found += @food_words.in(said, open).reject { |index, _| found.any? { |one, _| one == index } }
         told_apart(found, said | text.scan(/\d+/), [*open, *left]).sort.map do |index, sure|
           NamedLine.new(index: index, share: share(index, text), sure: sure, onto: onto?(index, text))
@@ -96,7 +98,7 @@ module FondKettle
       end
 
       def poured?(index)
-        @lines[index].ingredient&.liquid
+        @lines[index].runs?
       end
 
       # Without water that is not the dish's own, and what only another part of the method names.

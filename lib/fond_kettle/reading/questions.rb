@@ -15,6 +15,8 @@ module FondKettle
       NEED_MINUTES = %w[simmer low bake steam par-boil].freeze
 
       BOIL = "boil"
+      # What goes in for the end of what boils takes no time of its own.
+      TIMED_BY_OTHERS = /\bto\s+(?:the|a)\s+boil\b|\bfor\s+the\s+(?:last|final)\b/i
       # Verbs that put something in, or cover it, and take no time.
       PUTS = %w[stir lay-in put-back low].freeze
 
@@ -83,7 +85,7 @@ module FondKettle
       # What comes to the boil is done then; what is only put in, or covered, goes on in the next step.
       def ends_itself?(step, following)
         verb = step.clause.kind
-        return true if verb == BOIL
+        return true if verb == BOIL || step.clause.say.match?(TIMED_BY_OTHERS)
 
         goes_on = following && following.vessel == step.vessel &&
                   (following.clause.minutes || following.clause.kind == BOIL)

@@ -6,9 +6,11 @@ require_relative "../ground/value"
 require_relative "../larder/grains"
 require_relative "../larder/names"
 require_relative "../larder/plain_words"
+require_relative "../larder/spelling"
 require_relative "../measure/amounts"
 require_relative "../measure/unit_table"
 require_relative "loose_measures"
+require_relative "run_together"
 
 module FondKettle
   module Reading
@@ -42,10 +44,15 @@ module FondKettle
     class ReadLines
       # What it is for says nothing of what it is.
       FOR = /\s+for\s+(?:the|frying|serving|garnish)\b.*\z/i
+      # "rice - jasmine is fine -"
+      DASH = /\s+[-–—]\s.*\z/
       # What is said of it where nobody wrote a comma: "4 thighs skin on", "pandan if there is any".
-      SAID_OF_IT = /(?<![,(])\s+(?=(?:(?:skin|bone)[ -](?:on|in|off)|left\s+whole|if\s+(?:there|you|any))\b)/i
+      SAID_OF_IT = /(?<![,(])\s+(?=(?:(?:skin|bone)[ -](?:on|in|off)|left\s+whole|if\s+(?:there|you|any)
+                     |with\s+(?:the|its|their)\s+(?:stem|skin|peel|shell|head|bone)s?)\b)/ix
       # Rice that is called by its kind alone.
-      KINDS = /\b(?:basmati|jasmine|arborio|carnaroli|bomba)\b/i
+      KINDS = /\b(?:basmati|jasmine|arborio|carnaroli|bomba|(?:long|medium|short)[- ]grain)\b/i
+      # "of", or a second amount: "1½ cups (300 g) red rice".
+      IN_FRONT = /\A\s*(?:of\s+|\([^)]*\)\s*)+/i
       ASIDE = /[(,]|\bfor\b/i
       NAME_ENDS = /(?=\s*(?:[(,]|\bfor\b|\z))/i
       PARTS = %w[thigh drumstick breast leg wing].freeze
@@ -66,9 +73,9 @@ module FondKettle
       #
       #   ReadLines.new.read("2 tbsp ghee").first.g # => 27.3
       def read(text, spoken: false)
-        certain = LooseMeasures.certain(text)
-        read = @quick.read(certain.text.sub(FOR, "").sub(SAID_OF_IT, ", "))
-        rice = rice(text, certain.text, read)
+        certain = LooseMeasures.certain(Larder::Spelling.mend(text))
+        read = @quick.read(certain.text.sub(FOR, "").sub(DASH, "").sub(SAID_OF_IT, ", "))
+        rice = rice(Larder::Spelling.mend(text), certain.text, read)
         things = rice ? [rice] : read.lines.map { |line| thing(line, text) }
         asks = rice ? certain.asks : [*certain.asks, *read.questions.map(&:ask)]
         things.map { |found| line(text, found, asks, spoken) }
@@ -105,6 +112,7 @@ module FondKettle
         return unless read.lines.size <= 1
 
         grain, weight_g = read.rice
+        grain &&= grain(text)
         grain, weight_g = by_kind(text, certain) unless grain
         return unless grain
 
@@ -139,8 +147,8 @@ module FondKettle
       end
 
       def called_rice(text)
-        bare = Measure::Amounts.new.read(text)&.rest || text
-        words = bare.sub(/\Aof\s+/i, "").split(",").first.to_s.strip
+        bare = Measure::Amounts.new.read(text)&.rest || text.sub(RunTogether::COUNT_BEHIND, "")
+        words = bare.sub(DASH, "").sub(IN_FRONT, "").split(/[,(]/).first.to_s.strip
         words.match?(/\brice\b/i) ? words : "#{words} #{RICE}".strip
       end
     end

@@ -2,6 +2,7 @@
 
 require_relative "../dishes/contradictions"
 require_relative "../dishes/graph/planned_way"
+require_relative "../larder/spelling"
 require_relative "../measure/degrees"
 
 module FondKettle
@@ -14,6 +15,7 @@ module FondKettle
                   one-pot-sauce mixed-rice].freeze
       FAHRENHEIT = /\d{3}\s*°?\s*F\b|\bdegrees\s+F/i
       AS_LAYERS = "The rice is boiled before it is laid in: it is planned as layers, then turned out."
+      SPELLED = "“%s” is read as %s."
       HEAT = "%s is %d °C."
       LIQUID = "%d g of liquid for %d g of rice: by weight %s to 1. Is that meant?"
 
@@ -26,12 +28,17 @@ module FondKettle
 
       # Hashes of `of` (the id of a line or step, or "lines") and `say`.
       def all
-        [*@lines.flat_map { |line| told_twice(line.id, line.text) },
+        [*@lines.flat_map { |line| [*misspelled(line), *told_twice(line.id, line.text)] },
          *@steps.flat_map { |step| [*told_twice(step.id, step.clause.say), *heat(step)] },
          *liquid, *boiled_first]
       end
 
       private
+
+      def misspelled(line)
+        found = line.text[Larder::Spelling::WRONG]
+        found ? [remark(line.id, format(SPELLED, found, Larder::Spelling.mend(found)))] : []
+      end
 
       def told_twice(id, text)
         Dishes::Contradictions.in(text).map { |say| remark(id, say) }

@@ -9,22 +9,27 @@ module FondKettle
       # What may stand for it, near the front.
       IT = /\A(?:\W*[[:alpha:]']+){0,3}?\W*\b(?:it|this|them)\b/i
       # "Into the cooker with the soy."
-      INTO = /\A\W*(?:all\s+|straight\s+)?into\s+(?:the|a|an|your)\b/i
+      INTO = /\A\W*(?:(?:tip|pour|put|scrape|transfer|empty|turn|drop)\s+)?(?:all\s+|straight\s+)?
+              (?:into|to)\s+(?:the|a|an|your)\b/ix
       STANDS_FOR_IT = Regexp.union(IT, INTO)
-      MORE = /\b(?:rest|remaining|other|half|white|more|then)\b[^.]*\brice\b/i
+      MORE = /\b(?:the\s+rest|rest\s+of|remaining|other|half|white|more|then)\b[^.]*\brice\b/i
       # What is left of it, laid on the first part.
-      REST_OF_IT = /\b(?:rest|remaining|other\s+half)\b[^.]*\brice\b/i
+      REST_OF_IT = /\b(?:the\s+rest|rest\s+of|remaining|other\s+half)\b[^.]*\brice\b/i
       # On a plate it is done.
       DONE = /\b(?:plate|platter|serve|fluff|loosen|
                (?:strew|scatter|sprinkle|top|drizzle)\s+(?:the\s+)?(?:\w+\s+)?rice\s+with)\b/ix
       HOT = /\bhot\s+rice\b/i
+      # "Stand them upright in a pot."
+      STOOD_IN = /\bstand\s+(?:them|it|the\s+[[:alpha:]]+)\s+(?:[[:alpha:]]+\s+)?in\s/i
+      OFF_FIRE = /\boff\s+the\s+(?:fire|heat|stove)\b/i
       WRAP = "wrap"
       BOIL = "boil"
       DRAIN = "drain"
+      STEAM = "steam"
       REST = "rest"
       # Kinds of verbs that make it ready, and that put it in.
       READIES = [DRAIN, WRAP, "cool", "mix"].freeze
-      PUTS = ["stir", "lay-in", "layer", "fry", "simmer", "low", "put-back", "sprinkle", nil].freeze
+      PUTS = ["stir", "lay-in", "layer", "fry", "simmer", "low", "put-back", "sprinkle", "steam", nil].freeze
       # Words of a clause that goes on with what the one before was about: "Boil 7 min hard."
       FEW = 5
       GOES_ON = [DRAIN, BOIL].freeze
@@ -45,14 +50,15 @@ module FondKettle
       # The position of the last clause that makes the rice ready, where it is put in after that, or -1.
       def last_readied
         @last_readied ||= begin
-          puts = speaking.select { |at| PUTS.include?(@kinds[at]) && !@clauses[at].say.match?(DONE) }
+          puts = (speaking | stood).sort.select { |at| puts?(at) && !@clauses[at].say.match?(DONE) }
           speaking.reverse.find { |at| readies?(at) && (puts.last || -1) > at } || -1
         end
       end
 
       # True where it rests on behind a position: "stir in the cheese, rest 5 minutes".
       def rests_after?(position)
-        @kinds[position + 1] == REST && !@clauses[position + 1].minutes.nil?
+        clause = @clauses[position + 1]
+        !clause.nil? && !clause.minutes.nil? && (clause.kind == REST || clause.say.match?(OFF_FIRE))
       end
 
       # True where the rice of a clause is done: "tip the hot rice into a bowl".
@@ -81,7 +87,24 @@ module FondKettle
 
       def goes_on?(position)
         say = @clauses[position].say
-        say.match?(IT) || (RiceClauses.short?(say) && GOES_ON.include?(@kinds[position]))
+        return true if say.match?(IT) || @kinds[position] == STEAM
+
+        RiceClauses.short?(say) && GOES_ON.include?(@kinds[position])
+      end
+
+      # Positions at which what was wrapped is stood in its pot.
+      def stood
+        wrapped = @kinds.index(WRAP)
+        return [] unless wrapped
+
+        (wrapped...@kinds.size).select { |at| @clauses[at].say.match?(STOOD_IN) }
+      end
+
+      # By steam it is cooked once: parcels of it are steamed again.
+      def puts?(position)
+        return @kinds.index(STEAM) == position if @kinds[position] == STEAM
+
+        PUTS.include?(@kinds[position]) || stood.include?(position)
       end
 
       def readies?(position)

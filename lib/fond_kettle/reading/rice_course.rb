@@ -18,6 +18,10 @@ module FondKettle
       FINISHES = %w[fluff fold turn-out serve dress].freeze
       # Done while it rests, and no sign that it is over.
       RESTS = %w[rest seal].freeze
+      DRAIN = "drain"
+      # What goes on with it without a word for it: "leave to soak for 20 minutes".
+      WASHED = /\b(?:rinse|soak|drain|drip)\b/i
+      STEAMED = /\A\W*steam\b/i
       # By these it cooks: nothing more is laid in.
       COOKS = %w[low bake boil].freeze
 
@@ -45,7 +49,10 @@ module FondKettle
       def meant?(text, named)
         return true if text.match?(RiceClauses::RICE)
 
-        @spoken_of && (RiceClauses::STANDS_FOR_IT.match?(text) || (!named && RiceClauses.short?(text)))
+        return false unless @spoken_of
+        return true if text.match?(STEAMED) || text.match?(RiceClauses::STANDS_FOR_IT)
+
+        !named && (text.match?(WASHED) || RiceClauses.short?(text))
       end
 
       # True where the rice may go in at a clause (its position): it is not made ready after that.
@@ -72,11 +79,20 @@ module FondKettle
       end
 
       def here(kind, position)
+        return REST if @stage == WITH && over?(kind, position)
         return AFTER if @stage == AFTER || FINISHES.include?(kind) || @clauses.done?(position)
-        return REST if @stage == REST && @clauses.rests_after?(position)
-        return RESTS.include?(kind) ? REST : AFTER if @stage == REST
+        return resting(kind, position) if @stage == REST
 
         kind == REST ? REST : WITH
+      end
+
+      def resting(kind, position)
+        @clauses.rests_after?(position) || RESTS.include?(kind) ? REST : AFTER
+      end
+
+      # True where it is off the fire: drained of its water, or finished by what rests behind it.
+      def over?(kind, position)
+        kind == DRAIN || (FINISHES.include?(kind) && @clauses.rests_after?(position))
       end
     end
   end

@@ -1,11 +1,15 @@
 # frozen_string_literal: true
 
+require_relative "../larder/names"
+require_relative "verbs"
+
 module FondKettle
   module Reading
     # Ingredients that are run together in one line: "You want 1 cup peas, 2 onions, thyme".
     module RunTogether
       # What begins such a list, and parts of it.
-      OPENS = /\A(?:you\s+(?:want|need)|take|for\s+the\s+[[:alpha:]]+,|for\s+the\s+[[:alpha:]\ ]+:
+      OPENS = /\A(?:you(?:'ll|\s+will)?\s+(?:want|need)|(?:i|we)\s+(?:take|use)|take|needs
+              |for\s+the\s+[[:alpha:]]+,|for\s+the\s+[[:alpha:]\ ]+:
               |to\s+finish,|ingredients:)\s+/ix
       FOR = /\A(?:for\s+the\s+[[:alpha:]]+|to\s+finish),\s+/i
       AMOUNT = /(?:\A|[,;.]\s*(?:and\s+)?|\s)(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s|one\s|two\s)/i
@@ -14,6 +18,18 @@ module FondKettle
                    |skin)\b/ix
       # A comma, or an "and" before the next amount.
       PARTS = /,\s+(?:and\s+)?|\s+and\s+(?=the\s+juice\b|[\d½¼¾⅓⅔⅛]|an?\s(?!half)|half\s|one\s|two\s)/i
+      ABOUT = /\A(?:about|some|roughly)\s+(?=\d)/i
+      # What is told of the dish among them: "no salt", "the tail is salt enough".
+      TOLD = /\A(?:no|not|never)\b|\b(?:is|are|was|were|will)\s/i
+      # Where something is done to it at once, it is no list: "take a pound of veal, and set it on".
+      DONE = /\b(?:set|put|lay|cut|wash|boil|fry|stew)\s+(?:it|them)\b/i
+      # An amount before a thing, or behind it: "adzuki beans 1 cup".
+      UNIT = /(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|tins?|cans?|cloves?
+              |bunch(?:es)?)\b\.?/ix
+      COUNT = %r{\A(?:about\s+)?[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*(?:#{UNIT})?\s*(?:of\s+)?}i
+      COUNT_BEHIND = %r{\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*(?:#{UNIT})?\z}i
+      # "Seasoning: 2 tbsp vinegar, …", "For 4 people you need: …"
+      LABEL = /\A[[:alpha:]][^:,.]{1,40}:\s+(?=\S)/
       # So many make a list.
       FEW = 3
 
@@ -21,14 +37,47 @@ module FondKettle
 
       # True for a line that is one.
       def list?(row)
-        row.scan(AMOUNT).size >= FEW && (row.match?(OPENS) || row.count(";") >= FEW)
+        first = row[/\A[^.]*/]
+        return false if row.scan(AMOUNT).size < FEW
+        return true if row.count(";") >= FEW || (row.match?(OPENS) && !first.match?(DONE))
+
+        listed?(first.sub(LABEL, ""))
+      end
+
+      # True where amount stands after amount, and nothing is done.
+      def listed?(sentence)
+        parts = sentence.split(/,\s+/)
+        bare = parts.grep_v(/\A(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s)/i)
+        parts.size >= FEW && bare.size * 3 <= parts.size && bare.none? { |part| done?(part) }
+      end
+
+      # True where a part tells what to do: "peel the prawns", not "peel of an orange".
+      def done?(part)
+        Verbs.found(part).first&.from&.zero? && !part.match?(/\A[[:alpha:]]+\s+of\b/i)
       end
 
       # Texts of its things.
       def things(sentence)
-        bare = sentence.sub(OPENS, "").sub(/[.;]\s*\z/, "")
-        parts = bare.include?(";") ? bare.split(/;\s*/) : parts(bare)
+        bare = sentence.sub(LABEL, "").sub(OPENS, "").sub(/[.;]\s*\z/, "")
+        parts = bare.include?(";") ? bare.split(/;\s*/) : parts(bare.sub(ABOUT, ""))
         parts.map { |part| part.sub(FOR, "").strip }.reject(&:empty?)
+      end
+
+      # The things of a row that names several foods between commas: "thyme, curry powder, 2 stock cubes"; a
+      # row whose commas only say how a thing is, is one.
+      def foods(row)
+        parts = row.sub(LABEL, "").split(/,\s+/)
+        parts.size > 1 && parts.all? { |part| food?(part) } ? parts : [row]
+      end
+
+      def food?(text)
+        bare = text.sub(COUNT, "").sub(COUNT_BEHIND, "")
+        Larder::Names.ours.whole?(bare) || !Larder::Names.ours.grain(bare).nil?
+      end
+
+      # True for what is no thing.
+      def told?(text)
+        !text.match?(COUNT) && text.match?(TOLD)
       end
 
       # A comma stands between two things, or before what is said of one.
@@ -37,7 +86,7 @@ module FondKettle
           found.any? && part.match?(SAID_OF_IT) ? found[-1] = "#{found.last}, #{part}" : found << part
         end
       end
-      private_class_method :parts
+      private_class_method :listed?, :done?, :parts, :food?
     end
   end
 end

@@ -9,7 +9,7 @@ module FondKettle
     module ServingCount
       COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})/i
       # Ways to say it, in a sentence of its own or among others.
-      WAYS = [/\b(?:serves|feeds|sufficient\s+for|enough\s+for|makes|yields)\s*:?\s+
+      WAYS = [/\b(?:serves|will\s+serve|feeds|sufficient\s+for|enough\s+for|makes|yields)\s*:?\s+
                (?:(?:about|some|up\s+to)\s+)?#{COUNT}\b/ix,
               /\b#{COUNT}\s+(?:of\s+us|people|persons|servings|portions|eaters|hungry)\b/i,
               /\A\W*for\s+(?:(?:about|some)\s+)?#{COUNT}\b(?!\s*(?:min|hour|hr|h\b))/i].freeze

@@ -6,6 +6,7 @@ require_relative "../measure/durations"
 require_relative "../measure/unit_table"
 require_relative "loose_measures"
 require_relative "read_line"
+require_relative "run_together"
 
 module FondKettle
   module Reading
@@ -13,7 +14,7 @@ module FondKettle
     class SpokenLines
       # Where an amount may begin.
       START = /(?<![[:alnum:].,°-])
-               (?=[\d½¼¾⅓⅔⅛]|(?:an?|half|one|two|three|four|five|six|eight|ten|twelve)\s)/ix
+               (?=[\d½¼¾⅓⅔⅛]|(?:an?|half|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
       # Where the thing ends.
       STOP = /\s*(?:[,.;:()!?]|\s(?:and|&|plus|the|in|into|with|for|to|on|onto|over|till|until|from|through|so
                  |that|which|if|is|are|goes|go|up|at|then|when|by)\s|\s(?:overnight|all\s+night)\b|\z)/ix
@@ -21,10 +22,23 @@ module FondKettle
       KNOWN = /\A(?:the|them|it|this|that|those|these|your|its|an?)\b/i
       # What is counted and no food.
       NO_FOOD = /\b(?:times?|changes|waters?\s+from|sides?|persons?|people|pans?|pots?|bowls?|vessel|holes?
-                 |layers?|fingers?|inch(?:es)?|lots?|mound|heap|while|minutes?|hours?|day|night)\b/ix
+                 |layers?|fingers?|inch(?:es)?|lots?|mound|heap|while|minutes?|hours?|day|night
+                 |towel|cloth|napkin|lid|foil|spatula|paddle|spoon|fork|knife|whisk)\b/ix
+      # "The 2 tbsp of fat" was spoken of before.
+      KNOWN_AMOUNT = /\b(?:the|those|these|its)\s+\z/i
+      # What it becomes is none: "cook it down to a jam".
+      BECOMES = /\b(?:to|into|like|as)\s+\z/i
+      # Of a broth that the dish makes nobody says how much it is by a ladle.
+      LADLED = /\A(?:an?|one|two|three|\d+)\s+ladle(?:ful)?s?\s+of\s+(?:\w+\s+)?
+                (?:broth|stock|liquor|water)\b/ix
       # "200C", "180 fan", "gas 6": a heat, and no cups.
       HEAT = /\A\d{2,3}\s*(?:°|º|degrees?\b|deg\b|[CF]\b|fan\b)/i
       WATER = ["water"].freeze
+      BEHIND = /[^,.;:()]+\([^()]*\d[^()]*\)/
+      # "Fresh water, 6 cups, …"
+      NAMED_FIRST = %r{\A(?<what>[[:alpha:]][[:alpha:] ]*),\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]*#{RunTogether::UNIT}\z}i
+      BEHIND_COMMA = %r{(?<=\A|[.;:,]\s)[[:alpha:]][[:alpha:] ]*,\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]*#{RunTogether::UNIT}(?=[,.;]|\z)}i
+      FRONT = /\A\s*(?:(?:and|then|with|in|add|pour|over)\s+)*(?:the\s+)?/i
       SOME = /\A(?:few|little|bit)\b\s*/i
       OF = /\Aof\s+/i
       # What is measured in these is a food, though nobody knows it; of so many words at most.
@@ -43,6 +57,9 @@ module FondKettle
         @amounts = Measure::Amounts.new
       end
 
+      # What only says how big a thing is names none: "the size of a walnut".
+      SIZE_BEFORE = /\b(?:the\s+(?:size|bigness|thickness|length)\s+of|as\s+big\s+as)\s+\z/i
+
       # Texts of what a sentence names and no line has.
       #
       #   SpokenLines.new([]).in("Pour on two glasses of water.") # => ["two glasses of water"]
@@ -50,11 +67,11 @@ module FondKettle
         from = 0
         found = []
         while found.size < MOST && (from = sentence.index(START, from))
-          text = thing(sentence[from, REACH])
+          text = compared?(sentence, from) ? nil : thing(sentence[from, REACH])
           found << text if text
           from += text ? text.size : 1
         end
-        found
+        [*found, *behind(sentence)]
       end
 
       private
@@ -71,9 +88,26 @@ module FondKettle
         from ? text[0...(from + name.size)] : name
       end
 
+      # True where what begins at a place is only what something is like.
+      def compared?(sentence, from)
+        before = sentence[0...from]
+        return true if before.match?(SIZE_BEFORE) || before.match?(KNOWN_AMOUNT)
+
+        before.match?(BECOMES) && sentence[from..].match?(/\Aan?\s/i)
+      end
+
+      # What is named before its amount: "then stock up to the line (about 500 ml)".
+      def behind(sentence)
+        parts = [BEHIND, BEHIND_COMMA].flat_map { |way| sentence.scan(way) }
+        parts.map { |part| part.sub(FRONT, "") }.select do |text|
+          name = (LooseMeasures::BEHIND.match(text) || NAMED_FIRST.match(text))&.[](:what)&.strip
+          name && @names.whole?(name) && fresh?(name, text[/\d+/])
+        end
+      end
+
       # True where a text begins with a heat or a time.
       def none?(text)
-        text.match?(HEAT) || !!Measure::Durations.all(text).first&.from&.zero?
+        text.match?(HEAT) || text.match?(LADLED) || !!Measure::Durations.all(text).first&.from&.zero?
       end
 
       # What an amount is of, or nil where it is no thing of its own.

@@ -24,6 +24,8 @@ module FondKettle
       KEPT = /\b(?:kept|reserved|set\s+aside|put\s+aside)\b/i
       REST = /\b(?:rest|remaining|other)\b/i
       PAR_BOIL = "par-boil"
+      # What brings the rice along from where it lies.
+      BRINGS_RICE = [RiceClauses::WRAP, "mix"].freeze
       # What is drained after these is the rice.
       OF_THE_RICE = [*StepVessels::OF_RICE, PAR_BOIL].freeze
       TAKE_OUT = "take-out"
@@ -51,7 +53,7 @@ module FondKettle
       # [index of a line, share] of each that goes in at a step of a `kind` in a `vessel`; `named`: its
       # NamedLines; `rice`: it is about the rice.
       def takes(named, kind, vessel, rice:)
-        found = NEVER_TAKES.include?(kind) ? [] : foods(named)
+        found = never_takes?(kind, rice) ? [] : foods(named)
         found += [[@rice_line, nil]] if rice && @rice_line && !(NEVER_TAKES - [DRAIN]).include?(kind)
         found = found.sort_by(&:first).filter_map { |index, said| take(index, said, vessel) }
         @last_taken = found.map(&:first) if found.any?
@@ -71,9 +73,14 @@ module FondKettle
         found = found.flat_map { |index| lies(index, clause.say) }
         found << broth(clause.say, named, kind)
         found.concat(@mixtures.vessels(clause.say, named)) if TAKES_MIXTURES.include?(kind)
-        found << last.vessel if @goes_on.with?(clause, kind, last, solids: solids?(named))
+        found << last.vessel if goes_on?(named, clause, kind, last)
         found << @vessels.giving(kind) if !stays_in?(vessel, kind, last) && gives_all?(clause, kind, last)
         found.compact.uniq - [vessel]
+      end
+
+      def goes_on?(named, clause, kind, last)
+        bare = (named.map(&:index) - [@rice_line]).empty?
+        @goes_on.with?(clause, kind, last, solids: solids?(named), bare: bare)
       end
 
       # The vessel of a broth that was made in it, where a clause pours some and no line is meant; or nil.
@@ -104,6 +111,11 @@ module FondKettle
       end
 
       private
+
+      # What is drained goes in where nobody named it before: "drain the herring".
+      def never_takes?(kind, rice)
+        NEVER_TAKES.include?(kind) && (kind != DRAIN || rice)
+      end
 
       # Indexes of what leaves a vessel whose liquor is kept; nil: all.
       def kept_solids(key)

@@ -1,22 +1,47 @@
 # frozen_string_literal: true
 
+require_relative "../ground/value"
+require_relative "fire_vessel"
 require_relative "vessel_course"
 
 module FondKettle
   module Reading
+    # What is known of a step before its vessel is.
+    #   clause, kind  the Clause, and what it does
+    #   last          the ReadStep before
+    #   rice, others  it is about the rice; it names other things
+    #   goes_in       it puts the rice in
+    #   plain_water   nothing but water is heated, for the rice that is drained later
+    #   onto          key of the vessel in which that lies to which something is put, or nil
+    #   set_aside     what it cooks is put aside before the rice goes into its pot
+    Doing = Value.define(:clause, :kind, :last, :rice, :others, :goes_in, :plain_water, :onto,
+                         :set_aside) do
+      # True where water is brought to the boil for the rice.
+      def water?
+        boils = FondKettle::Reading::StepVessels::BOILS
+        plain_water && !goes_in && boils.include?(kind) && boils.include?(clause.kind)
+      end
+
+      # "Half the rice into this": to what the step before mixed.
+      def into_that?
+        !last.nil? && FondKettle::Reading::StepVessels::MIXES.include?(last.kind) &&
+          clause.say.match?(FondKettle::Reading::StepVessels::INTO_THAT)
+      end
+
+      # True where it names nothing: it goes on with what was there.
+      def bare?
+        !rice && !others
+      end
+    end
+
     # In which vessel each step is done: where its words say, else by its kind.
     class StepVessels
       OF_RICE = %w[rinse soak drain].freeze
       MIXES = %w[mix marinate].freeze
-      # Kinds that are done over the fire, and of vessels that stand on it.
-      HOT = %w[fry toast simmer reduce broth low boil bake steam].freeze
-      FIRED = %w[pot frying-pan cooker steamer oven-dish].freeze
-      RICE_POTS = %w[pot cooker].freeze
       CUT = "cut"
       DRAIN = "drain"
       DRESS = "dress"
       SOAK = "soak"
-      APART = { "bake" => VesselCourse::TRAY, "steam" => VesselCourse::STEAMER }.freeze
       BOILS = %w[simmer boil].freeze
       # Kinds by which it comes into another vessel once it is cooked.
       MOVES = %w[layer lay-in stir cool].freeze
@@ -27,31 +52,29 @@ module FondKettle
       FINISHES = %w[fold sprinkle fluff dress put-back shape].freeze
       # Kinds that put something to what lies somewhere.
       PUTS = %w[fill stir lay-in put-back simmer low boil layer].freeze
+      INTO_THAT = /\b(?:into|in|to|with)\s+(?:this|that|these|it)\W*\z/i
       # "Add the beans for the last two minutes."
       LAST = /\bfor\s+the\s+(?:last|final)\b/i
-      # "Cook the rice", not "add the rice".
-      COOKED = /\A\W*(?:now\s+|then\s+|meanwhile\s+)?(?:cook|boil|make)\s+(?:the|your)\b/i
       # What is thrown away goes into no vessel.
-      AWAY = /\b(?:throw\s+away|discard)\b/i
+      AWAY = /\b(?:throw\b[^.,;]*\baway|discard)\b/i
 
       # `course`: the VesselCourse; `rice`: the RiceCourse; `places`: LinePlaces.
       def initialize(course, rice, places)
         @course = course
         @rice = rice
         @places = places
+        @fire = FireVessel.new(course, rice, places)
       end
 
-      # The vessel's key. `last`: the ReadStep before; `about_rice`, `goes_in`: it is about the rice, and puts
-      # it in; `others`: it names other things; `plain_water`: nothing but water is heated, for the rice that
-      # is drained later; `onto`: key of the vessel in which that lies to which something is put.
-      def vessel(clause, kind, last:, about_rice:, others:, goes_in:, plain_water:, onto:)
-        named = @course.named(clause.say)
-        named = [onto].compact if named.empty? && PUTS.include?(kind)
-        return water_for(named) if BOILS.include?(kind) && plain_water && !goes_in
+      # The vessel's key of a Doing.
+      def vessel(doing)
+        named = @course.named(doing.clause.say)
+        named = [doing.onto].compact if named.empty? && PUTS.include?(doing.kind)
+        named = [doing.last.vessel] if named.empty? && doing.into_that?
+        return @water_in = water_for(named) if doing.water?
 
-        way = way(kind, clause, last, about_rice, named, others: others)
-        key = send(way, kind, named, clause, last, goes_in)
-        note_rice(key, kind, about_rice, moved: goes_in || moves_rice?(kind, about_rice, named))
+        key = send(way(doing, named), named, doing)
+        note_rice(key, doing, moved: doing.goes_in || moves_rice?(doing, named))
         key
       end
 
@@ -68,67 +91,74 @@ module FondKettle
       private
 
       # Notes where the rice is now, and where it was washed.
-      def note_rice(key, kind, about_rice, moved:)
+      def note_rice(key, doing, moved:)
         @course.cook_in(@rice_at = key) if moved
-        @washed_in = key if about_rice && OF_RICE.include?(kind)
+        @washed_in = key if doing.rice && OF_RICE.include?(doing.kind)
       end
 
       # "The rice into a big bowl."
-      def moves_rice?(kind, about_rice, named)
-        return false unless @rice.in? && about_rice
+      def moves_rice?(doing, named)
+        return false unless @rice.in? && doing.rice
 
-        (named.any? && MOVES.include?(kind)) || (@rice.done? && HOT.include?(kind))
+        (named.any? && MOVES.include?(doing.kind)) || (@rice.done? && FireVessel::HOT.include?(doing.kind))
       end
 
       # How the vessel is found (a method's name).
-      def way(kind, clause, last, about_rice, named, others:)
-        case kind
+      def way(doing, named)
+        case doing.kind
         when "take-out" then :taken_out
         when "taste" then :here
         when *FINISHED then :finished
         when "wrap" then :on_board
-        when *MIXES then mixed(clause, about_rice)
-        when DRESS then @rice.in? ? unnamed(kind, clause, last, about_rice, others) : :mixed_in
-        else named.empty? ? unnamed(kind, clause, last, about_rice, others) : :cooked_in
+        when *MIXES then mixed(doing)
+        when DRESS then @rice.in? ? unnamed(doing) : :mixed_in
+        else named.empty? ? unnamed(doing) : :cooked_in
         end
       end
 
       # What is mixed while the rice cooks is mixed in its pot; once it is done, only with the rice.
-      def mixed(clause, about_rice)
+      def mixed(doing)
+        clause = doing.clause
         return :mixed_in if !@rice.in? || clause.meanwhile || clause.verb&.bowl
         return :cooked_in unless @rice.done?
 
-        about_rice ? :with_rice : :mixed_in
+        doing.rice || goes_on_at?(doing) ? :with_rice : :mixed_in
       end
 
-      def unnamed(kind, clause, last, about_rice, others)
-        return :where_it_lies if kind == CUT && !others && off_the_fire?(last)
-        return UNNAMED.fetch(kind) if UNNAMED.key?(kind)
-        return washed(kind, last, about_rice, others) if OF_RICE.include?(kind)
-        return :beside_rice if boils_still?(clause, last)
-
-        @rice.done? && FINISHES.include?(kind) ? :with_rice : :cooked_in
+      # "Toss gently": what names nothing is done to the rice that was spoken of.
+      def goes_on_at?(doing)
+        doing.bare? && doing.last&.vessel == rice_at
       end
 
-      # "Flake it" is done where the fish lies, unless that is in a pot.
-      def off_the_fire?(last)
-        !last.nil? && (!FIRED.include?(@course.kind(last.vessel)) || baked_in?(last.vessel))
+      def unnamed(doing)
+        return :where_it_lies if cut_there?(doing)
+        return UNNAMED.fetch(doing.kind) if UNNAMED.key?(doing.kind)
+        return washed(doing) if OF_RICE.include?(doing.kind)
+        return :beside_rice if boils_still?(doing)
+
+        @rice.done? && FINISHES.include?(doing.kind) ? :with_rice : :cooked_in
       end
 
-      def where_it_lies(_kind, _named, _clause, last, *)
-        last.vessel
+      def cut_there?(doing)
+        doing.kind == CUT && doing.bare? && @fire.baked_in?(doing.last&.vessel)
       end
 
-      def washed(kind, last, about_rice, others)
-        return :soaked if kind == SOAK && others && !about_rice
-        return :of_rice if about_rice || (last && (OF_RICE.include?(last.kind) || last.vessel == @boiled_in))
+      # "Flake it", of what lies in a dish.
+      def where_it_lies(_named, doing)
+        doing.last.vessel
+      end
 
-        kind == DRAIN ? :taken_out : :cooked_in
+      def washed(doing)
+        last = doing.last
+        return :soaked if doing.kind == SOAK && doing.others && !doing.rice
+        return :of_rice if doing.rice || (last && (OF_RICE.include?(last.kind) || last.vessel == @boiled_in))
+
+        doing.kind == DRAIN ? :taken_out : :cooked_in
       end
 
       # What is put into the water in which the rice boils apart.
-      def boils_still?(clause, last)
-        !@boiled_in.nil? && last&.vessel == @boiled_in && clause.say.match?(LAST)
+      def boils_still?(doing)
+        !@boiled_in.nil? && doing.last&.vessel == @boiled_in && doing.clause.say.match?(LAST)
       end
 
       def beside_rice(*)
@@ -144,39 +174,40 @@ module FondKettle
         @course.aside(VesselCourse::SOAKING)
       end
 
-      def taken_out(_kind, named, clause, *)
-        return @course.fire if clause.say.match?(AWAY)
+      def taken_out(named, doing)
+        return @course.fire if doing.clause.say.match?(AWAY)
 
         (named - [@course.fire]).last || @course.plate { |key| @places.any?(key) }
       end
 
-      def here(_kind, named, *)
+      def here(named, _doing)
         named.last || @course.fire
       end
 
-      def on_board(_kind, named, *)
+      def on_board(named, _doing)
         named.last || @course.aside("cut")
       end
 
       # What is turned out goes on where it lies then.
-      def finished(kind, named, *)
-        (named.last || @course.aside("dish")).tap { |key| @turned_out = key if kind == "turn-out" }
+      def finished(named, doing)
+        (named.last || @course.aside("dish")).tap { |key| @turned_out = key if doing.kind == "turn-out" }
       end
 
       # What is rubbed or stirred in a pot stays there.
-      def mixed_in(_kind, named, *)
+      def mixed_in(named, _doing)
         key = named.last || @course.aside(VesselCourse::BOWL)
         @course.cook_in(key) if @course.kind(key) == "pot"
         key
       end
 
       def boiled_apart(*)
-        @boiled_in = @course.aside(VesselCourse::BOILING)
+        @boiled_in = @water_in || @course.aside(VesselCourse::BOILING)
       end
 
       # Where the rice is washed, soaked and drained; peas may be as well.
-      def of_rice(_kind, _named, _clause, last, *)
-        return last.vessel if [@washed_in, @boiled_in].compact.include?(last&.vessel)
+      def of_rice(_named, doing)
+        at = doing.last&.vessel
+        return at if [@washed_in, @boiled_in].compact.include?(at)
 
         @washed_in = @boiled_in || @course.aside(VesselCourse::RICE_BOWL)
       end
@@ -186,47 +217,15 @@ module FondKettle
         return named.last unless named.empty?
 
         own = @course.fire
-        taken = @places.any?(own) || !RICE_POTS.include?(@course.kind(own))
+        taken = @places.any?(own) || !FireVessel::RICE_POTS.include?(@course.kind(own))
         taken ? @course.aside(VesselCourse::BOILING) : own
       end
 
-      def cooked_in(kind, named, clause, last, goes_in)
-        apart = clause.meanwhile && @rice.in?
-        key = named.last || @turned_out || roasted_in(kind, last)
-        key ||= rice_pot(clause, goes_in) || here_or_apart(kind, apart)
-        @course.cook_in(key) if goes_in || (cooks?(key, kind) && !apart)
-        key
-      end
+      def cooked_in(named, doing)
+        return @fire.vessel(doing, named.last) unless @turned_out && named.empty?
 
-      # Rice that is cooked by itself is not put to what lies in a pan.
-      def rice_pot(clause, goes_in)
-        return unless goes_in && clause.say.match?(COOKED) && @course.kind(@course.fire) == VesselCourse::PAN
-
-        @course.rice_pot
-      end
-
-      # What was tossed in its tin is baked in it.
-      def roasted_in(kind, last)
-        last.vessel if kind == "bake" && last && baked_in?(last.vessel)
-      end
-
-      def baked_in?(vessel)
-        @course.kind(vessel) == VesselCourse::TRAY
-      end
-
-      # Over another fire while the rice cooks; what is baked or steamed before it goes in lies in no pot.
-      def here_or_apart(kind, apart)
-        own = APART[kind]
-        return @course.aside(own) if own && (apart || !@rice.in?)
-
-        apart && HOT.include?(kind) ? @course.aside(VesselCourse::PAN) : @course.fire
-      end
-
-      # True where what is done next is done in this vessel too.
-      def cooks?(key, kind)
-        return FIRED.include?(@course.kind(key)) if HOT.include?(kind)
-
-        kind == "layer" || (kind == "lay-in" && RICE_POTS.include?(@course.kind(key)))
+        @course.cook_in(@turned_out) if doing.goes_in
+        @turned_out
       end
     end
   end

@@ -9,7 +9,7 @@ require_relative "../ground/value"
 module FondKettle
   module Reading
     # A row of data/reading/verbs.yml, whose head says what each field is.
-    Verb = Value.define(:kind, :words, :joins, :apart, :bowl, :never)
+    Verb = Value.define(:kind, :words, :parted, :joins, :apart, :bowl, :never)
 
     # A Verb in a text, and the place of its first letter.
     FoundVerb = Value.define(:verb, :from)
@@ -19,12 +19,13 @@ module FondKettle
       SCHEMA = Schema.json(strict: true) do
         required(:kind).filled(:string, included_in?: Care::Kinds.all.keys)
         required(:words).array(:string)
+        optional(:parted).array(:string)
         optional(:joins).filled(:bool)
         optional(:apart).filled(:bool)
         optional(:bowl).filled(:bool)
         optional(:never).array(:string)
       end
-      BLANK = { joins: false, apart: false, bowl: false, never: [].freeze }.freeze
+      BLANK = { parted: [].freeze, joins: false, apart: false, bowl: false, never: [].freeze }.freeze
       # Where a verb may begin: before it a sentence, a part of one, or what tells somebody to do it.
       BEFORE = /(?:\A|[,;:(–—-]\s*(?:(?:and|then|but|now)\s+)*|
                    \b(?:and|then|now|you|to|it|them|or|while)\s+)\z/ix
@@ -34,6 +35,9 @@ module FondKettle
       # Behind these no verb stands: "the rest of it", "a quarter".
       NOUN = /\b(?:the|an?|its|of|half|three|in|small|thick|thin)\s+\z/i
 
+      # A few words for a thing within a verb.
+      BETWEEN = "\\s+(?:the|it|them|that|this|those|half|all|your|an?|[\\d½]+)" \
+                "(?:\\s+[[:alpha:]'-]+){0,4}?\\s+"
       # Letters before a verb that say whether it is one.
       REACH = 60
 
@@ -62,10 +66,24 @@ module FondKettle
         found = text.to_enum(:scan, pattern).map { Regexp.last_match }.map do |match|
           FoundVerb.new(verb: by_words.fetch(match[0].downcase), from: match.begin(0))
         end
-        found.reject do |one|
-          nouns.any? do |range|
-            range.cover?(one.from)
-          end || text[0...one.from].match?(NOUN)
+        parted = parted(text)
+        found = [*parted, *found.reject { |one| parted.any? { |other| other.from == one.from } }]
+        found.sort_by(&:from).reject do |one|
+          nouns.any? { |range| range.cover?(one.from) } || text[0...one.from].match?(NOUN)
+        end
+      end
+
+      # Those that stand around what they are done to: "get the pepper out".
+      def parted(text)
+        parted_patterns.flat_map do |verb, pattern|
+          text.to_enum(:scan, pattern).map { FoundVerb.new(verb: verb, from: Regexp.last_match.begin(0)) }
+        end
+      end
+
+      def parted_patterns
+        @parted_patterns ||= all.reject { |verb| verb.parted.empty? }.map do |verb|
+          ways = verb.parted.map { |words| Regexp.escape(words).sub("\\ ") { BETWEEN } }
+          [verb, /(?<![[:alpha:]-])(?:#{ways.join('|')})(?![[:alpha:]-])/i]
         end
       end
 
@@ -92,7 +110,7 @@ module FondKettle
           /(?<![[:alpha:]-])(?:#{words.join('|')})(?![[:alpha:]-])/i
         end
       end
-      private_class_method :before, :never, :ranges, :by_words, :pattern
+      private_class_method :parted, :parted_patterns, :before, :never, :ranges, :by_words, :pattern
     end
   end
 end

@@ -17,7 +17,7 @@ module FondKettle
       NAMED = /\b(?:in|into|onto|on|to|from|upon|off|line|butter|grease|rub|(?:bottom|floor|base)\s+of)\s+
                (?<name>(?:(?:an?|the|your|my|that|its|another|same|second|other)\s+)*
                (?:(?!(?:in|on|into|with|and|of|the|an?)\b)[[:alpha:]-]+\s+){0,3}?
-               (?<word>#{WORDS.join('|')}))\b(?!\s+of\b)/ix
+               (?<word>#{WORDS.join('|')}))\b(?!\s+of\b(?!(?:\s+[[:alpha:]]+){0,3}\s+water\b))/ix
       OTHER = /\b(?:another|second|other|small|separate)\b/i
       # "another pan" is a pan.
       FURTHER = /\A(?:another|second|other|separate)\s+/i
@@ -36,7 +36,10 @@ module FondKettle
       TRAY = "oven-dish"
       STEAMER = "steamer"
       PAN = "frying-pan"
+      SECOND_PAN = "small-pan"
       ON_FIRE = %w[pot frying-pan].freeze
+      # What a cook calls any of them.
+      COMMON = %w[pot pan].freeze
 
       attr_reader :all
 
@@ -83,6 +86,12 @@ module FondKettle
         vessel(SECOND_PLATE, KINDS.fetch("take-out"), nil)
       end
 
+      # A pan that nobody named: another where the block says of its key that it is taken.
+      def pan
+        first = aside(PAN)
+        yield(first) ? vessel(SECOND_PAN, PAN, nil) : first
+      end
+
       # What is cooked from now on is in this one.
       def cook_in(key)
         @fire = key
@@ -108,9 +117,10 @@ module FondKettle
       # "The pan" of a text that has named none: what something was cooked in so far (its key), or nil.
       def unnamed(name, word)
         kind = Kit::DishVessels.in_words(word).key
-        return unless ON_FIRE.include?(kind) && name.match?(/\Athe\s+#{word}\z/i)
+        return unless COMMON.include?(word) && name.match?(/\Athe\s+#{word}\z/i)
 
-        @all.reverse.find { |one| one.name.nil? && one.key != BOILING && ON_FIRE.include?(one.kind) }&.key
+        may_be = kind == PAN ? ON_FIRE : [kind]
+        @all.reverse.find { |one| one.name.nil? && one.key != BOILING && may_be.include?(one.kind) }&.key
       end
 
       # "a small pan" beside "the wide pan"; "the pan" is the last one.

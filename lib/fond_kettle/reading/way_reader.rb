@@ -12,6 +12,10 @@ module FondKettle
       # What is laid on the rice while it cooks.
       LAYS = %w[lay-in stir sprinkle].freeze
 
+      # What rice that steams dry may lie on, and what is strewn under it.
+      CRUST = %w[potato flatbread bread salt saffron].freeze
+      # Rice that was only drained stands for less, min.
+      LONG_MIN = 15
       # By these a base is cooked.
       COOKS = %w[fry simmer reduce toast broth bake].freeze
       COOKED = "cooked"
@@ -45,8 +49,8 @@ module FondKettle
         "steamed-sticky" => -> { steamed? },
         "shaped" => -> { done?("shape") && !done?("layer", "bake", "turn-out") },
         "turned-out" => -> { done?("turn-out") },
-        "sealed-raw-base" => -> { layered? && done?("par-boil") && raw_base? },
-        "sealed-cooked-base" => -> { layered? && done?("par-boil") },
+        "sealed-raw-base" => -> { done?("par-boil") && laid_over? && raw_base? },
+        "sealed-cooked-base" => -> { done?("par-boil") && laid_over? },
         "boil-and-drain" => -> { boiled_and_drained? },
         "layered-cooked-rice" => -> { layered? && @lines.any? { |line| line.text.match?(/cooked\s+rice/i) } },
         "oven-pilaf" => -> { with("bake").any? },
@@ -133,7 +137,27 @@ module FondKettle
       end
 
       def boiled_and_drained?
-        done?("par-boil") && @steps.none? { |step| step.kind == "fill" } && !layered?
+        done?("par-boil") && !laid_over?
+      end
+
+      # True where boiled rice is laid on food, or steams long on a crust.
+      def laid_over?
+        return true if layered?
+
+        done?("fill") && (steamed_long? || base.any? { |step| food?(step) })
+      end
+
+      def food?(step)
+        step.takes.any? { |index, _| over?(@lines[index]) }
+      end
+
+      def steamed_long?
+        low = @steps.select { |step| step.rice == "with" && %w[low steam bake].include?(step.kind) }
+        low.sum { |step| step.clause.minutes.to_f } >= LONG_MIN
+      end
+
+      def over?(line)
+        !line.runs? && !line.ingredient.nil? && !CRUST.include?(line.ingredient.key)
       end
 
       def cooker?

@@ -139,7 +139,7 @@ module FondKettle
 
       # What is done to the rice in plenty of water before it is layered, and to that water.
       def par_boils?(step)
-        PAR_BOILS.include?(step.kind) && step.rice == "before" && par_boiled? &&
+        PAR_BOILS.include?(step.kind) && step.rice == "before" && (par_boiled? || drained?) &&
           @graph.rice_holders.include?(step.vessel)
       end
 
@@ -155,6 +155,8 @@ module FondKettle
       end
 
       def late?(step)
+        return false unless step.vessel == @graph.rice_vessel.key
+
         order = @ordered
         heated = order.rindex { |one| one.rice == "with" && with_rice?(one) && HEATS.include?(one.kind) }
         !heated.nil? && order.index(step) > heated

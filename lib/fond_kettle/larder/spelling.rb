@@ -1,0 +1,28 @@
+# frozen_string_literal: true
+
+require "yaml"
+require_relative "../ground/paths"
+
+module FondKettle
+  module Larder
+    # Words for food that are often misspelled (data/spellings.yml).
+    module Spelling
+      WORDS = YAML.safe_load_file(File.join(DATA, "spellings.yml")).freeze
+      WRONG = /\b(?:#{WORDS.keys.join('|')})(?=s?\b)/i
+
+      module_function
+
+      # A small, singular word as it is spelled.
+      #
+      #   right("shitake") # => "shiitake"
+      def right(word)
+        WORDS.fetch(word, word)
+      end
+
+      # A text with its words for food as they are spelled.
+      def mend(text)
+        text.gsub(WRONG) { |word| WORDS.fetch(word.downcase) }
+      end
+    end
+  end
+end

@@ -1,0 +1,115 @@
+# frozen_string_literal: true
+
+require_relative "vessel_course"
+
+module FondKettle
+  module Reading
+    # In which vessel something is cooked: the one that is named, else the one in hand, else another.
+    class FireVessel
+      # Kinds that are done over the fire, and of vessels that stand on it.
+      HOT = %w[fry toast simmer reduce broth low boil bake steam].freeze
+      FIRED = %w[pot frying-pan cooker steamer oven-dish].freeze
+      RICE_POTS = %w[pot cooker].freeze
+      # What something is laid in is on the fire next.
+      LAID_IN = [*RICE_POTS, VesselCourse::PAN].freeze
+      APART = { "bake" => VesselCourse::TRAY, "steam" => VesselCourse::STEAMER }.freeze
+      # "Cook the rice", not "add the rice".
+      COOKED = /\A\W*(?:now\s+|then\s+|meanwhile\s+)?(?:cook|boil|make)\s+(?:the|your)\b/i
+      # "Butter the tin", "line a mould with leaves".
+      GREASED = /\A\W*(?:then\s+)?(?:butter|grease|oil|line)\b/i
+      # In these nothing is fried while rice is in them.
+      NOT_FRIED_IN = %w[steamer cooker].freeze
+      FRIES = %w[fry toast].freeze
+
+      # `course`: the VesselCourse; `rice`: the RiceCourse; `places`: LinePlaces.
+      def initialize(course, rice, places)
+        @course = course
+        @rice = rice
+        @places = places
+      end
+
+      # The vessel's key of a Doing; `named`: the one that its words say, or nil.
+      def vessel(doing, named)
+        meanwhile = doing.clause.meanwhile && @rice.in?
+        key = named || in_hand(doing) || here_or_apart(doing, meanwhile || fried_beside?(doing))
+        @rice_pot = key if doing.goes_in
+        next_in(key, doing, meanwhile)
+        key
+      end
+
+      # True for a vessel (key) that stands in the oven.
+      def baked_in?(vessel)
+        !vessel.nil? && @course.kind(vessel) == VesselCourse::TRAY
+      end
+
+      private
+
+      # What is done next is done in it too, unless something else cooks meanwhile.
+      def next_in(key, doing, meanwhile)
+        goes_on = greased?(key, doing) || (cooks?(key, doing.kind) && !meanwhile)
+        @course.cook_in(key) if doing.goes_in || goes_on
+      end
+
+      # Where it goes on without a word for it, or nil.
+      def in_hand(doing)
+        roasted_in(doing) || rice_pot(doing) || goes_on_in(doing)
+      end
+
+      # Nothing else is fried in the pot in which the rice lies done.
+      def fried_beside?(doing)
+        return false unless cooked_apart?(doing) && doing.others && !doing.rice
+        return false unless @rice.in? && @course.fire == @rice_pot
+
+        @rice.done? || NOT_FRIED_IN.include?(@course.kind(@rice_pot))
+      end
+
+      # What is fried, and what is warmed or simmered by itself once the rice is done.
+      def cooked_apart?(doing)
+        FRIES.include?(doing.kind) || (@rice.done? && doing.clause.kind == "simmer")
+      end
+
+      # Rice that is cooked by itself is not put to what lies in a pan.
+      def rice_pot(doing)
+        return unless doing.goes_in && doing.clause.say.match?(COOKED)
+
+        @course.rice_pot if @course.kind(@course.fire) == VesselCourse::PAN
+      end
+
+      # What was tossed in its tin is baked in it.
+      def roasted_in(doing)
+        doing.last.vessel if doing.kind == "bake" && baked_in?(doing.last&.vessel)
+      end
+
+      # "…, heat till it froths": in one sentence it goes on in the same vessel.
+      def goes_on_in(doing)
+        last = doing.last
+        return unless last && @rice.in? && doing.bare? && HOT.include?(doing.kind)
+
+        last.vessel if last.clause.sentence == doing.clause.sentence && last.vessel != @course.fire &&
+                       FIRED.include?(@course.kind(last.vessel)) && @places.any?(last.vessel)
+      end
+
+      # What is baked or steamed before the rice goes in lies in no pot.
+      def here_or_apart(doing, apart)
+        own = APART[doing.kind]
+        return @course.aside(own) if own && (apart || !@rice.in?)
+        return @course.aside(VesselCourse::PAN) if doing.set_aside && FRIES.include?(doing.kind)
+        return @course.fire unless apart && HOT.include?(doing.kind)
+
+        @course.pan { |key| @rice.done? && @places.any?(key) }
+      end
+
+      # A dish that is buttered before the rice goes in is the one for it.
+      def greased?(key, doing)
+        !@rice.in? && doing.clause.say.match?(GREASED) && FIRED.include?(@course.kind(key))
+      end
+
+      # True where what is done next is done in this vessel too.
+      def cooks?(key, kind)
+        return FIRED.include?(@course.kind(key)) if HOT.include?(kind)
+
+        kind == "layer" || (kind == "lay-in" && LAID_IN.include?(@course.kind(key)))
+      end
+    end
+  end
+end

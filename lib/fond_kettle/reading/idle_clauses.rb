@@ -1,0 +1,57 @@
+# frozen_string_literal: true
+
+require_relative "broth_given"
+require_relative "rice_clauses"
+require_relative "rice_course"
+
+module FondKettle
+  module Reading
+    # Which clauses say nothing that is done.
+    module IdleClauses
+      SEAL = "seal"
+      # What only says how it looks: "the liquid should just cover it".
+      SEEN = /\b(?:should|must|ought\s+to)\b/i
+
+      module_function
+
+      # True for a ReadStep in which nothing is done.
+      def idle?(step)
+        return false if step.kind == SEAL
+        return true if seen?(step) || kept?(step)
+
+        step.guessed && step.from.empty? && nothing?(step) && !more_rice?(step)
+      end
+
+      # True for a ReadStep that only takes it off the heat.
+      def off_the_fire?(step)
+        step.kind == RiceClauses::REST && step.clause.minutes.nil? && nothing?(step)
+      end
+
+      # True where what a clause does (its `kind`) is a guess: it has no verb, nothing goes in (`others`: it
+      # names more than the rice), and it does not say how long.
+      def guessed?(clause, kind, others:)
+        return false if clause.verb || clause.minutes || kind == SEAL
+
+        !others && !clause.say.match?(RiceClauses::REST_OF_IT)
+      end
+
+      def nothing?(step)
+        step.takes.empty? && step.clause.until.nil?
+      end
+
+      def seen?(step)
+        step.guessed && step.clause.say.match?(SEEN)
+      end
+
+      # "Keep the red water."
+      def kept?(step)
+        step.clause.verb.nil? && step.takes.empty? && BrothGiven.kept?(step.clause.say)
+      end
+
+      def more_rice?(step)
+        step.rice == RiceCourse::IN && step.clause.say.match?(RiceClauses::REST_OF_IT)
+      end
+      private_class_method :nothing?, :seen?, :kept?, :more_rice?
+    end
+  end
+end

@@ -1,0 +1,96 @@
+# frozen_string_literal: true
+
+require_relative "../methods/request/provision"
+require_relative "clause_sense"
+require_relative "kind_rules"
+require_relative "step_vessels"
+
+module FondKettle
+  module Reading
+    # What is done in each clause of a text (a key of Care::Kinds), from its front to its end.
+    class StepKinds
+      MIX = "mix"
+      DRAIN = "drain"
+      BOIL = "boil"
+      SALT = "salt"
+      WATER = /\bwater\b/i
+      ADDED = /\b(?:add|pour)\b/i
+      # How the next sentence says that it boils now.
+      BOILS = /\A\W*(?:when|once|as\s+soon\s+as)\s+(?:it|that|this)\s+(?:boils|bubbles|is\s+boiling)\b/i
+      # What goes on by itself when things are added to it.
+      COOKS = %w[fry toast simmer reduce broth].freeze
+      # Kinds by which something is done with what was cut, in the next clauses.
+      STREWS = %w[sprinkle fold stir lay-in mix fry dress].freeze
+      NEAR = 2
+      # Clauses after one in which boiled rice is drained.
+      SOON = 6
+
+      # `clauses`: Clauses; `lines`: ReadLines.
+      def initialize(clauses, lines)
+        @clauses = clauses
+        @lines = lines
+      end
+
+      # The kind of the clause at a position; call it for each in turn. `named`: its NamedLines; `rice`: it is
+      # about the rice, which is at a `stage` (RiceCourse); `last`: the ReadStep before.
+      def kind(position, named, rice:, last:, stage:)
+        @stage = stage
+        @previous = KindRules.kind(sense(position, named, rice))
+        @last = @previous if COOKS.include?(@previous)
+        rice && into_bowl?(position, last) ? MIX : @previous
+      end
+
+      # True where rice is put to what was mixed in a bowl.
+      def into_bowl?(position, last)
+        StepVessels::MIXES.include?(last&.kind) && @stage == RiceCourse::BEFORE &&
+          @clauses[position].say.match?(StepVessels::INTO_THAT)
+      end
+
+      # True where nothing but water is heated, for the rice that is drained later.
+      def plain_water?(position, named)
+        say = @clauses[position].say
+        return false if !drained?(position) || !say.match?(WATER) || say.match?(ADDED)
+
+        foods(named).size == named.size && foods(named).all? { |food| food.water? || food.key == SALT }
+      end
+
+      private
+
+      def sense(position, named, rice)
+        foods = foods(named)
+        ClauseSense.new(clause: @clauses[position], puts: foods.any?, several: foods.size > 1, rice: rice,
+                        liquid: foods.any?(&:liquid), fat: foods.any? { |food| fat?(food) },
+                        drained: drained?(position), stage: @stage, last: @last, previous: @previous,
+                        goes_on: goes_on?(position), boils: boils?(position + 1), strewn: strewn?(position))
+      end
+
+      def foods(named)
+        named.filter_map { |one| @lines[one.index].ingredient }
+      end
+
+      def goes_on?(position)
+        position.positive? && @clauses[position - 1].sentence == @clauses[position].sentence
+      end
+
+      # "When it boils, cover it": the clause before that brought it to the boil.
+      def boils?(position)
+        clause = @clauses[position]
+        !clause.nil? && (clause.kind == BOIL || clause.say.match?(BOILS))
+      end
+
+      def fat?(food)
+        Methods::Slots.of(food) == Methods::Slots::FAT
+      end
+
+      # True where one of the next clauses does something with what is cut.
+      def strewn?(position)
+        @clauses[position + 1, NEAR].to_a.any? { |clause| STREWS.include?(clause.kind) }
+      end
+
+      # True where the text drains the rice that is boiled.
+      def drained?(position)
+        @clauses.drop(position + 1).first(SOON).any? { |clause| clause.kind == DRAIN }
+      end
+    end
+  end
+end
