@@ -7,7 +7,8 @@ module FondKettle
     # Takes a sentence apart where a new thing is done.
     module ClauseParts
       # A verb in what is to be seen, or is not to be done, is none.
-      NOT_DONE = /\b(?:until|till|not|don't|never|which\s+you\s+have|when\s+(?:it|they))\s[^,;]*\z|
+      NOT_DONE = /\b(?:until|till|not|don't|never|which\s+you\s+have
+                  |when\s+(?:it|they)(?!\s+boils?\s+\z))\s[^,;]*\z|
                   \b(?:should|must|will|would|can|may|ought\s+to|it'll)\s(?:\w+\s)?\z/ix
       # What is done behind it all the same: "until it runs clear and add it".
       AND = /\band\s+(?:then\s+)?\z/i
@@ -24,6 +25,9 @@ module FondKettle
       FLAME = /\A(?:on|over|at)\s+(?:the\s+|a\s+)?(?:high|medium|full|big)\b.*\d/i
       # What stands behind "the peas go back" is of the next verb: ", coconut milk, bring to the boil".
       BACK = /\b(?:go|goes)\s+back(?:\s+in)?(?<next>,\s+)(?!(?:with|in|into|on|to|and|for|till|until)\b)/i
+      # "…, rice in, 2 minutes more", "…, off, 3 minutes".
+      PUT_IN = /,\s+(?=(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+in(?:\s*[,.;]|\s+\d|\z)
+               |off(?:\s+the\s+heat)?,?\s+\d)/ix
       FRONT = /\A(?:[,;:]|\band\b|\bthen\b|\s)+/i
       # Words between a cut and its verb, of a label before a colon ("Rice: soak …"), and of a verb alone.
       REACH = 6
@@ -51,7 +55,8 @@ module FondKettle
         thens = sentence.to_enum(:scan, THEN).map { Regexp.last_match.begin(0) }
         heats = sentence.to_enum(:scan, HEATED).map { Regexp.last_match.begin(:heat) }
         backs = sentence.to_enum(:scan, BACK).map { Regexp.last_match.begin(:next) }
-        verbs = verbs.filter_map { |one| start(sentence, one) }
+        verbs = [*verbs.filter_map { |one| start(sentence, one) },
+                 *sentence.to_enum(:scan, PUT_IN).map { Regexp.last_match.begin(0) }]
         (verbs.reject { |from| listed?(sentence, from, backs) } + thens + heats + backs).uniq.sort
       end
 

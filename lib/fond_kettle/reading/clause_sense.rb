@@ -8,14 +8,14 @@ module FondKettle
   module Reading
     # What is known of a Clause when its kind is asked for.
     #   puts     it names lines beside the rice; `several`: more than one
-    #   liquid   one of them is poured; `fat`: one is fat
+    #   liquid   one of them is poured; `fat`: one is fat; `steeped`: they are a spice and a liquid
     #   rice     it is about the rice; `drained`: the text drains the rice later on
     #   stage    how far the rice is (RiceCourse)
     #   last     the kind by which something is cooked; `previous`: the kind of the clause before
     #   goes_on  it stands in the sentence of the clause before
     #   boils    the next clause brings it to the boil; `strewn`: one of the next puts it on the rice
-    ClauseSense = Value.define(:clause, :puts, :several, :liquid, :fat, :rice, :drained, :stage, :last,
-                               :previous, :goes_on, :boils, :strewn) do
+    ClauseSense = Value.define(:clause, :puts, :several, :liquid, :fat, :steeped, :rice, :drained, :stage,
+                               :last, :previous, :goes_on, :boils, :strewn) do
       # Words that the rules ask for, by the question.
       const_set(:WORDS, {
         low: /\b(?:low|lowest|tiny|smallest|gentlest|covered|lid\s+on|slow\s+fire|small\s+flame)\b/i,
@@ -50,7 +50,7 @@ module FondKettle
         rice_in: /\brice\b.*\bin(?:to|\b)/i,
         beside: /\b(?:beside|alongside|on\s+the\s+(?:side|table)|to\s+serve|in\s+saucers|
                   at\s+the\s+table)\b/ix,
-        rests: /(?<!the\s)\brest\b|\bmin\w*\s+off\b|\bstand\b|\bleave\b|\bwithout\s+opening\b/i,
+        rests: /(?<!the\s)\brest\b|\bmin\w*\s+off\b|\Aoff\b|\bstand\b|\bleave\b|\bwithout\s+opening\b/i,
         soaks: /\bin\s+(?:\w+\s+)?water\b/i,
         programme: /programme/i
       }.freeze)

@@ -135,19 +135,24 @@ module FondKettle
       def pass(named, doing, position:, vessel:)
         clause = doing.clause
         kind = doing.kind
-        last = doing.last
         takes = @flow.takes(named, kind, vessel, rice: doing.rice)
         brings = doing.goes_in || (doing.rice && StepFlow::BRINGS_RICE.include?(kind))
-        from = @flow.from(named, clause, kind, vessel, goes_in: brings, last: last)
+        from = @flow.from(named, clause, kind, vessel, goes_in: brings, last: doing.last)
         broth = @flow.broth(clause.say, named, kind)
         solids = @flow.liquor_kept(from - [broth], clause.say)
-        at = at(clause, kind, vessel, takes) ||
-             @rice.pass(kind, position, goes_in: doing.goes_in, rice: doing.rice)
+        at = at(clause, kind, vessel, takes) || passed_by(doing, position)
         @flow.move(named, clause.say, kind, vessel, from)
+        @vessels.back_to(from) if kind == StepFlow::TAKE_OUT
         ReadStep.new(id: "s#{position + 1}", clause: clause, kind: kind, vessel: vessel, takes: takes,
-                     from: from, broth: broth, solids: solids, rice: at,
-                     beside: (last&.id if clause.meanwhile), unsure: named.reject(&:sure).map(&:index),
+                     from: from, broth: broth, rice: at,
+                     solids: solids,
+                     beside: (doing.last&.id if clause.meanwhile), unsure: named.reject(&:sure).map(&:index),
                      guessed: IdleClauses.guessed?(clause, kind, others: doing.others))
+      end
+
+      # Where the rice stands once a Doing is done.
+      def passed_by(doing, position)
+        @rice.pass(doing.kind, position, goes_in: doing.goes_in, rice: doing.rice)
       end
 
       # True where the rice goes into its vessel; what it is mixed with in a bowl goes along later.

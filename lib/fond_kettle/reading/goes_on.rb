@@ -16,6 +16,7 @@ module FondKettle
       THAT = /\A(?:\W*[[:alpha:]']+\s+){0,2}(?:that|it|them|this)\b/i
       # Kinds that put something into a sauce.
       PUTS = %w[lay-in stir put-back simmer].freeze
+      DRAIN = "drain"
       # What was lifted or drained may be cut.
       LIFTED = %w[take-out drain].freeze
       CUT = "cut"
@@ -36,12 +37,21 @@ module FondKettle
       def with?(clause, kind, last, solids:, bare:)
         return false unless last && @places.any?(last.vessel)
         return true if !solids && cut_before?(clause, kind, last)
-        return true if bare && STREWN.include?(kind) && clause.say.match?(INTO_RICE)
+        return true if bare && (drained_before?(kind, last) || into_rice?(clause, kind))
 
         clause.say.match?(THAT) && of_that?(clause, kind, last)
       end
 
       private
+
+      # "Drain, cover with fresh water": what was drained goes along.
+      def drained_before?(kind, last)
+        last.kind == DRAIN && [*FireVessel::HOT, "lay-in", "stir"].include?(kind)
+      end
+
+      def into_rice?(clause, kind)
+        STREWN.include?(kind) && clause.say.match?(INTO_RICE)
+      end
 
       def cut_before?(clause, kind, last)
         last.kind == CUT && last.clause.sentence == clause.sentence && FireVessel::HOT.include?(kind)

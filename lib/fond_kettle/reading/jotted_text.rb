@@ -107,7 +107,9 @@ module FondKettle
       end
 
       def part(row)
-        if RunTogether.list?(row) then listed(row)
+        apart = RunTogether.apart(row)
+        if apart then @lines.concat(apart)
+        elsif RunTogether.list?(row) then listed(row)
         elsif thing?(row) then thing(row)
         else done(row)
         end
@@ -190,7 +192,7 @@ module FondKettle
       # A short aside belongs to the words before it; a time or an amount in it is read.
       def aside(words)
         return words if Measure::Durations.all(words).first&.from&.<=(TIME_REACH)
-        return "(#{words})" if words.match?(LooseMeasures::AMOUNT_BEHIND)
+        return "(#{words})" if words.match?(AmountForms::AMOUNT_BEHIND)
 
         @not_read << words if words.split.size > ASIDE_WORDS
         ""

@@ -28,6 +28,7 @@ module FondKettle
           [:previous.to_proc, ->(sense) { sense.in? && sense.minutes && GOES_ON.include?(sense.previous) }],
           ["boil", ->(sense) { sense.in? && sense.minutes.nil? && sense.liquid }],
           [->(sense) { sense.minutes ? "stir" : TOP.call(sense, "lay-in", "stir") }, :in?.to_proc],
+          ["mix", ->(sense) { sense.steeped && !sense.in? && !sense.ends? }],
           ["mix", ->(sense) { sense.previous == "cool" && sense.minutes.nil? }],
           ["mix", ->(sense) { sense.several && (sense.says?(:into) || (!sense.in? && sense.says?(:with))) }],
           ["reduce", ->(sense) { !sense.in? && sense.minutes && sense.says?(:thickens) }],
@@ -48,6 +49,7 @@ module FondKettle
           ["rest", ->(sense) { sense.in? && sense.minutes && sense.says?(:off_fire) }],
           ["rest", ->(sense) { sense.stage == RiceCourse::REST || (sense.in? && sense.previous == "drain") }],
           ["low", ->(sense) { sense.in? && sense.says?(:programme) }],
+          ["bake", ->(sense) { sense.in? && sense.minutes && sense.says?(:oven) }],
           ["lay-in", ->(sense) { sense.puts && !sense.ends? && sense.previous == "low" }],
           ["layer", ->(sense) { sense.rice && sense.says?(:names_rice) && sense.minutes.nil? }],
           ["low", :in?.to_proc], ["simmer", ->(sense) { sense.minutes || sense.liquid }], ["lay-in", ALWAYS]

@@ -5,6 +5,7 @@ require_relative "../ground/paths"
 require_relative "../ground/schema"
 require_relative "../ground/value"
 require_relative "../measure/numeral"
+require_relative "amount_forms"
 
 module FondKettle
   module Reading
@@ -25,18 +26,6 @@ module FondKettle
       # How much more or less than usual a thing or a spoon is, by what is said of it.
       SIZES = { /\b(?:big|large|fat|huge)\b/i => 1.5, /\b(?:small|little|baby)\b/i => 0.7,
                 /\b(?:heaped|heaping|generous)\b/i => 1.5, /\bscant\b/i => 0.85 }.freeze
-      # "One fowl of 3 lb."
-      OF_WEIGHT = /\A(?:one|an?|1)\s+(?<what>[[:alpha:] -]+?)\s+of\s+
-                   (?<weight>[\d½¼¾⅓⅔⅛][\d\s½¼¾⅓⅔⅛.,]*(?:lb|kg|g|oz)\b\.?)/ix
-      # "a cup and a half of", "a glass and a half of"
-      AND_A_HALF = /\Aan?\s+(?<unit>[[:alpha:]-]+)\s+and\s+(?:a\s+)?half(?:\s+of)?\b/i
-      # "Dashi up to the line (about 500 ml)": the amount stands behind.
-      AMOUNT_BEHIND = /\A(?:about\s+|roughly\s+|ca\.?\s+)?
-                       (?<amount>\d[\d\s.,½¼¾⅓⅔⅛]*(?:ml|l|g|kg|cups?|oz|lb|litres?))\z/ix
-      BEHIND = /\A(?<what>[[:alpha:]][^\d(]*?)(?:\s+up\s+to\b[^(]*)?\s*\(
-                #{AMOUNT_BEHIND.source.delete_prefix('\A').delete_suffix('\z')}\)/ix
-      # "A little salt": nobody says how much.
-      LITTLE = /\A(?:an?\s+)?(?:little|touch\s+of|bit\s+of)\s+(?=[[:alpha:]])/i
       # "Butter the size of an egg", "a walnut-sized piece of ginger": [words, g].
       LIKE = { "egg" => 50, "walnut" => 20, "hazelnut" => 8, "nut" => 15, "thumb" => 15, "fist" => 200,
                "stock cube" => 10, "olive" => 5, "golf ball" => 40 }.freeze
@@ -50,9 +39,6 @@ module FondKettle
                    (?:good|big|small|large|generous|little|decent|fat)\s+
                    (?=(?:glug|knob|splash|drizzle|bunch|bundle|sprig|pinch|slice|piece|thumb|glass|mug|tin
                    |can|jar|packet)(?:e?s)?\b)/ix
-      # What begins without its number: "handful of mint", "small handful of dill".
-      ONE = /\A(?=(?:(?:small|big|large|good|generous)\s+)?[[:alpha:]]+\s+of\b|t(?:b?sp)\b|
-               (?:(?:small|big|large|good)\s+)?(?:handful|bunch|knob|thumb|tin|can|jar|packet)s?\b)/ix
       NUMBER = %r{(?<number>(?:\d[\d\s./,½¼¾⅓⅔⅛-]*|[½¼¾⅓⅔⅛]|\b(?:#{Measure::Numeral::WORD}|half\s+an?)))\s*}i
 
       module_function
@@ -70,8 +56,7 @@ module FondKettle
         likened = SIZE_OF.match(line) || SIZED.match(line)
         return likened(likened) if likened
 
-        text = line.sub(LITTLE, "").sub(OF_WEIGHT, '\k<weight> \k<what>').sub(AND_A_HALF, '1 1/2 \k<unit> of')
-                   .sub(ONE, "1 ").sub(BEHIND, '\k<amount> \k<what>')
+        text = AmountForms.plain(line)
         found = pattern.match(text) || pattern.match(text = text.sub(ADJECTIVE, '\k<number>'))
         return CertainText.new(text: text, asks: [].freeze) unless found
 

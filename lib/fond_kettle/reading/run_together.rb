@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../larder/names"
+require_relative "amount_forms"
 require_relative "verbs"
 
 module FondKettle
@@ -54,6 +55,14 @@ module FondKettle
       # True where a part tells what to do: "peel the prawns", not "peel of an orange".
       def done?(part)
         Verbs.found(part).first&.from&.zero? && !part.match?(/\A[[:alpha:]]+\s+of\b/i)
+      end
+
+      # The things of a row each of whose sentences is one ("Onions 8. Oil 200 ml. Salt."), or nil.
+      def apart(row)
+        things = row.split(/\.\s+/).map { |one| one.delete_suffix(".") }
+        return unless things.size > FEW
+
+        things if things.all? { |one| one.match?(AmountForms::ALL_BEHIND) || food?(one) }
       end
 
       # Texts of its things.

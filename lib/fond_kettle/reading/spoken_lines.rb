@@ -100,7 +100,7 @@ module FondKettle
       def behind(sentence)
         parts = [BEHIND, BEHIND_COMMA].flat_map { |way| sentence.scan(way) }
         parts.map { |part| part.sub(FRONT, "") }.select do |text|
-          name = (LooseMeasures::BEHIND.match(text) || NAMED_FIRST.match(text))&.[](:what)&.strip
+          name = (AmountForms::BEHIND.match(text) || NAMED_FIRST.match(text))&.[](:what)&.strip
           name && @names.whole?(name) && fresh?(name, text[/\d+/])
         end
       end

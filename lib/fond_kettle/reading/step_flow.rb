@@ -78,11 +78,6 @@ module FondKettle
         found.compact.uniq - [vessel]
       end
 
-      def goes_on?(named, clause, kind, last)
-        bare = (named.map(&:index) - [@rice_line]).empty?
-        @goes_on.with?(clause, kind, last, solids: solids?(named), bare: bare)
-      end
-
       # The vessel of a broth that was made in it, where a clause pours some and no line is meant; or nil.
       def broth(say, named, kind)
         return unless TAKES_BROTH.include?(kind) && BrothGiven.in?(say)
@@ -111,6 +106,15 @@ module FondKettle
       end
 
       private
+
+      def goes_on?(named, clause, kind, last)
+        bare = (named.map(&:index) - [@rice_line]).empty? && !rice_in?(last)
+        @goes_on.with?(clause, kind, last, solids: solids?(named), bare: bare)
+      end
+
+      def rice_in?(last)
+        !last.nil? && @places.in(last.vessel).include?(@rice_line) && !@rice.in?
+      end
 
       # What is drained goes in where nobody named it before: "drain the herring".
       def never_takes?(kind, rice)

@@ -60,7 +60,8 @@ module FondKettle
         foods = foods(named)
         ClauseSense.new(clause: @clauses[position], puts: foods.any?, several: foods.size > 1, rice: rice,
                         liquid: foods.any?(&:liquid), fat: foods.any? { |food| fat?(food) },
-                        drained: drained?(position), stage: @stage, last: @last, previous: @previous,
+                        steeped: steeped?(foods), drained: drained?(position), stage: @stage,
+                        last: @last, previous: @previous,
                         goes_on: goes_on?(position), boils: boils?(position + 1), strewn: strewn?(position))
       end
 
@@ -76,6 +77,15 @@ module FondKettle
       def boils?(position)
         clause = @clauses[position]
         !clause.nil? && (clause.kind == BOIL || clause.say.match?(BOILS))
+      end
+
+      def steeped?(foods)
+        foods.any?(&:liquid) && foods.any? { |food| spice?(food) } &&
+          foods.all? { |food| food.liquid || spice?(food) }
+      end
+
+      def spice?(food)
+        Methods::Slots.of(food) == Methods::Slots::SPICE
       end
 
       def fat?(food)

@@ -78,6 +78,12 @@ module FondKettle
         key
       end
 
+      # Something was taken out of vessels (keys): the one on the fire among them is in hand again.
+      def back_to(from)
+        key = from.find { |one| FireVessel::FIRED.include?(@course.kind(one)) }
+        @course.cook_in(key) if key
+      end
+
       # The vessel that gives all it has at a step of a kind: what is turned out or served is the rice's.
       def giving(kind)
         FINISHED.include?(kind) ? rice_at : @course.fire
@@ -149,11 +155,20 @@ module FondKettle
       end
 
       def washed(doing)
-        last = doing.last
-        return :soaked if doing.kind == SOAK && doing.others && !doing.rice
-        return :of_rice if doing.rice || (last && (OF_RICE.include?(last.kind) || last.vessel == @boiled_in))
+        return :of_rice if doing.rice
+        return :soaked if doing.kind == SOAK && doing.others
+        return washed_like(doing.last) if doing.last && goes_on_washing?(doing.last)
 
         doing.kind == DRAIN ? :taken_out : :cooked_in
+      end
+
+      def goes_on_washing?(last)
+        OF_RICE.include?(last.kind) || last.vessel == @boiled_in
+      end
+
+      # Beans that were soaked are drained where they lie; what else was washed last is the rice.
+      def washed_like(last)
+        last.vessel == VesselCourse::SOAKING ? :where_it_lies : :of_rice
       end
 
       # What is put into the water in which the rice boils apart.

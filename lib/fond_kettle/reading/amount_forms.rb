@@ -1,0 +1,64 @@
+# frozen_string_literal: true
+
+require_relative "../measure/numeral"
+
+module FondKettle
+  module Reading
+    # The forms in which a line says its amount, all turned into one: the amount first, then what it is of.
+    module AmountForms
+      # "One fowl of 3 lb."
+      OF_WEIGHT = /\A(?:one|an?|1)\s+(?<what>[[:alpha:] -]+?)\s+of\s+
+                   (?<weight>[\d½¼¾⅓⅔⅛][\d\s½¼¾⅓⅔⅛.,]*(?:lb|kg|g|oz)\b\.?)/ix
+      # "a cup and a half of", "a glass and a half of"
+      AND_A_HALF = /\Aan?\s+(?<unit>[[:alpha:]-]+)\s+and\s+(?:a\s+)?half(?:\s+of)?\b/i
+      # "Dashi up to the line (about 500 ml)": the amount stands behind.
+      AMOUNT_BEHIND = /\A(?:about\s+|roughly\s+|ca\.?\s+)?
+                       (?<amount>\d[\d\s.,½¼¾⅓⅔⅛]*(?:ml|l|g|kg|cups?|oz|lb|litres?))\z/ix
+      BEHIND = /\A(?<what>[[:alpha:]][^\d(]*?)(?:\s+up\s+to\b[^(]*)?\s*\(
+                #{AMOUNT_BEHIND.source.delete_prefix('\A').delete_suffix('\z')}\)/ix
+      BUNCHED = /\b(?:bunch(?:es)?|handfuls?|sprigs?|stalks?|chopped|leaves)\b/i
+      LEAFY = /\bcoriander\b(?!\s+(?:seeds?|powder|leaf|leaves|roots?|stalks?))/i
+      # "Peas, a handful", "onions 8", "2 cod fillets, 160 g each".
+      LOOSE_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]*),\s+(?<amount>an?\s+(?:[[:alpha:]]+\s+)?
+                      (?:handful|bunch|pinch|glug|knob|splash|sprig))\z/ix
+      UNITS = "(?:g|kg|ml|l|oz|lb|litres?|cups?|tbsp|tsp)"
+      ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d(:]*?),?\s+(?<amount>\d[\d\s./x×½¼¾⅓⅔⅛]*(?:#{UNITS})?)\z}i
+      EACH_BEHIND = /,\s*(?:about\s+)?(?<amount>\d+\s*(?:g|oz|kg))\s+each\b/i
+      # "4 x 400 g tomatoes", where no tins are counted.
+      TIMES = /\A(?<count>\d+)\s*[x×]\s*(?<each>\d+)\s*(?<unit>g|ml|kg)\s+
+               (?!(?:tins?|cans?|jars?|packs?|packets?|bags?|blocks?)\b)/ix
+      # "A little salt": nobody says how much.
+      LITTLE = /\A(?:an?\s+)?(?:little|touch\s+of|bit\s+of)\s+(?=[[:alpha:]])/i
+      # What begins without its number: "handful of mint", "small handful of dill".
+      ONE = /\A(?=(?:(?:small|big|large|good|generous)\s+)?[[:alpha:]]+\s+of\b|t(?:b?sp)\b|
+               (?:(?:small|big|large|good)\s+)?(?:handful|bunch|knob|thumb|tin|can|jar|packet)s?\b)/ix
+
+      module_function
+
+      # A line with its amount first.
+      #
+      #   plain("Rice, long grain, 2 kg") # => "2 kg Rice, long grain"
+      def plain(line)
+        turned(fresh(line)).sub(LITTLE, "").sub(OF_WEIGHT, '\k<weight> \k<what>')
+                           .sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")
+                           .sub(BEHIND, '\k<amount> \k<what>')
+      end
+
+      # What comes in bunches is the leaf.
+      def fresh(line)
+        line.match?(BUNCHED) ? line.sub(LEAFY, '\0 leaf') : line
+      end
+
+      # An amount that stands behind its thing comes first: "Rice, long grain, 2 kg".
+      def turned(line)
+        line.sub(LOOSE_BEHIND, '\k<amount> of \k<what>').sub(ALL_BEHIND, '\k<amount> \k<what>')
+            .sub(EACH_BEHIND, ' (\k<amount> each)').sub(TIMES) { times(Regexp.last_match) }
+      end
+
+      def times(found)
+        "#{found[:count].to_i * found[:each].to_i} #{found[:unit]} "
+      end
+      private_class_method :fresh, :turned, :times
+    end
+  end
+end
