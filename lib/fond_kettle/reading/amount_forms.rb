@@ -14,15 +14,15 @@ module FondKettle
       # "Dashi up to the line (about 500 ml)": the amount stands behind.
       AMOUNT_BEHIND = /\A(?:about\s+|roughly\s+|ca\.?\s+)?
                        (?<amount>\d[\d\s.,½¼¾⅓⅔⅛]*(?:ml|l|g|kg|cups?|oz|lb|litres?))\z/ix
-      BEHIND = /\A(?<what>[[:alpha:]][^\d(]*?)(?:\s+up\s+to\b[^(]*)?\s*\(
+      BEHIND = /\A(?<what>[[:alpha:]][^\d(]{0,80}?)(?:\s+up\s+to\b[^(]{0,80})?\s*\(
                 #{AMOUNT_BEHIND.source.delete_prefix('\A').delete_suffix('\z')}\)/ix
       BUNCHED = /\b(?:bunch(?:es)?|handfuls?|sprigs?|stalks?|chopped|leaves)\b/i
       LEAFY = /\bcoriander\b(?!\s+(?:seeds?|powder|leaf|leaves|roots?|stalks?))/i
       # "Peas, a handful", "onions 8", "2 cod fillets, 160 g each".
-      LOOSE_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]*),\s+(?<amount>an?\s+(?:[[:alpha:]]+\s+)?
+      LOOSE_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),\s+(?<amount>an?\s+(?:[[:alpha:]]+\s+)?
                       (?:handful|bunch|pinch|glug|knob|splash|sprig))\z/ix
       UNITS = "(?:g|kg|ml|l|oz|lb|litres?|cups?|tbsp|tsp)"
-      ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d(:]*?),?\s+(?<amount>\d[\d\s./x×½¼¾⅓⅔⅛]*(?:#{UNITS})?)\z}i
+      ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d(:]{0,80}?),?\s+(?<amount>\d[\d\s./x×½¼¾⅓⅔⅛]*(?:#{UNITS})?)\z}i
       EACH_BEHIND = /,\s*(?:about\s+)?(?<amount>\d+\s*(?:g|oz|kg))\s+each\b/i
       # "4 x 400 g tomatoes", where no tins are counted.
       TIMES = /\A(?<count>\d+)\s*[x×]\s*(?<each>\d+)\s*(?<unit>g|ml|kg)\s+

@@ -144,8 +144,9 @@ module FondKettle
 
       # A line that says a thing: short, and nothing to be done.
       def thing?(row)
+        return false if row.size > SHORT
         return true if row.match?(LooseMeasures::SIZE_OF)
-        return false if row.size > SHORT || row.match?(ENDS) || step?(row) || ServingCount.only?(row)
+        return false if row.match?(ENDS) || step?(row) || ServingCount.only?(row)
 
         begun = row.sub(BULLET, "")
         amount?(begun) || RunTogether.foods(begun).size > 1 || (listing? && !heading?(begun))

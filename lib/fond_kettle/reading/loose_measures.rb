@@ -29,11 +29,13 @@ module FondKettle
       # "Butter the size of an egg", "a walnut-sized piece of ginger": [words, g].
       LIKE = { "egg" => 50, "walnut" => 20, "hazelnut" => 8, "nut" => 15, "thumb" => 15, "fist" => 200,
                "stock cube" => 10, "olive" => 5, "golf ball" => 40 }.freeze
+      # A name of at most five words.
+      FEW_WORDS = "[[:alpha:]'-]{1,30}(?: [[:alpha:]'-]{1,30}){0,4}?"
       THING = LIKE.keys.join("|").freeze
       PIECE = /(?:an?\s+)?(?:piece|lump|knob|bit|ball)s?\s+of\s+/i
-      SIZE_OF = /\A(?:#{PIECE})?(?<what>[[:alpha:]' -]+?)\s+(?:the\s+(?:size|bigness)\s+of|as\s+big\s+as)\s+
+      SIZE_OF = /\A(?:#{PIECE})?(?<what>#{FEW_WORDS})\s+(?:the\s+(?:size|bigness)\s+of|as\s+big\s+as)\s+
                  (?:an?|your)\s+(?<like>#{THING})\b/ix
-      SIZED = /\A(?:an?\s+)?(?<like>#{THING})[- ]sized?\s+#{PIECE}(?<what>[[:alpha:]' -]+)/i
+      SIZED = /\A(?:an?\s+)?(?<like>#{THING})[- ]sized?\s+#{PIECE}(?<what>#{FEW_WORDS})/i
       # "A good glug of", where nobody says how much a good one is.
       ADJECTIVE = /\A(?<number>(?:an?|one|two|three|\d+)\s+)
                    (?:good|big|small|large|generous|little|decent|fat)\s+

@@ -34,10 +34,10 @@ module FondKettle
       # "200C", "180 fan", "gas 6": a heat, and no cups.
       HEAT = /\A\d{2,3}\s*(?:°|º|degrees?\b|deg\b|[CF]\b|fan\b)/i
       WATER = ["water"].freeze
-      BEHIND = /[^,.;:()]+\([^()]*\d[^()]*\)/
+      BEHIND = /[^,.;:()]{1,80}\([^()]{0,30}\)/
       # "Fresh water, 6 cups, …"
       NAMED_FIRST = %r{\A(?<what>[[:alpha:]][[:alpha:] ]*),\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]*#{RunTogether::UNIT}\z}i
-      BEHIND_COMMA = %r{(?<=\A|[.;:,]\s)[[:alpha:]][[:alpha:] ]*,\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]*#{RunTogether::UNIT}(?=[,.;]|\z)}i
+      BEHIND_COMMA = %r{(?<=\A|[.;:,]\s)[[:alpha:]][[:alpha:] ]{0,40},\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]{0,10}#{RunTogether::UNIT}(?=[,.;]|\z)}i
       FRONT = /\A\s*(?:(?:and|then|with|in|add|pour|over)\s+)*(?:the\s+)?/i
       SOME = /\A(?:few|little|bit)\b\s*/i
       OF = /\Aof\s+/i
