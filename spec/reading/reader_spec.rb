@@ -47,6 +47,7 @@ RSpec.describe FondKettle::Reading::Reader do
       "lemon" => [12.0, "basmati", 900.0, "covered-pot"],
       "jam" => [4.0, "jasmine", 373.8, "one-pot-sauce"],
       "red-beans" => [10.0, "glutinous", 981.8, "steamed-sticky"],
+      "moist" => [6.0, "basmati", 500.0, "sealed-cooked-base"],
       "duck" => [4.0, "medium-white", 400.0, "toasted-pilaf"],
       "parcels" => [8.0, "glutinous", 600.0, "leaf-parcels"],
       "baked" => [5.0, "parboiled-basmati", 400.0, "oven-pilaf"],

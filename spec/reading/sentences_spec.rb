@@ -145,6 +145,27 @@ RSpec.describe FondKettle::Reading::Reader do
     end
   end
 
+  describe "layers" do
+    def layers(done)
+      dish = read("500 g basmati\n900 g chicken thighs\n300 g onions\n10 g mint",
+                  "Simmer the chicken in 1 litre of water 25 minutes and lift it out. Boil the rice in " \
+                  "plenty of water for 5 minutes and drain. #{done} Seal with foil, high 5 minutes, low " \
+                  "20 minutes.")
+      dish["way"]["layers"]&.map { |layer| layer.values_at("what", "share") }
+    end
+
+    it "lays rice and base in the order of the words, by weight, and the usual one without a word" do
+      expect(layers("Put half the rice in a heavy pot, lay the chicken over it, then the rest of the rice."))
+        .to eq([["rice", 0.5], ["base", 1], ["rice", 0.5]])
+      expect(layers("Lay the chicken in a heavy pot, a third of the rice over it, then the onions, then " \
+                    "the rest of the rice.")).to eq([["base", 0.75], ["rice", 0.3333], ["base", 0.25],
+                                                     ["rice", 0.6667]])
+      # Mint is no layer of its own.
+      expect(layers("Lay the chicken and the onions in a heavy pot, half the rice over it, the mint, then " \
+                    "the rest of the rice.")).to be_nil
+    end
+  end
+
   describe "lists" do
     it "lists foods between commas, behind a label, and with the amount behind" do
       dish = read("300 g rice\nthyme, curry powder, 2 stock cubes\nseasoning: 30 ml vinegar, 1 tbsp sugar\n" \

@@ -110,13 +110,14 @@ module FondKettle
         end
         sauce_g = request.choices.residue_g
         request.with(rice_g: request.rice_g / batches, additions: additions, aside: aside, pots: batches,
+                     made_in: request.made_in&.times(1.0 / batches),
                      layered: request.layered&.times(1.0 / batches),
                      choices: request.choices.with(residue_g: sauce_g && (sauce_g / batches)))
       end
 
       # The request of `dish` at `factor`: rice, what the lines bring, its own steps.
       def request_for(dish, factor, lines, request)
-        request = request.with(made_in: request.made_in || made_in(dish, request))
+        request = request.with(made_in: (request.made_in || made_in(dish, request)).times(factor))
         method = OwnSteps.method(request.method, dish, request.made_in)
         food = PotFood.new(dish, lines)
         request.with(main_liquid: dish.main_liquid&.ingredient, method: method, rice_g: dish.rice_g * factor,

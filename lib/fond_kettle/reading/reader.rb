@@ -12,6 +12,7 @@ require_relative "clauses"
 require_relative "course"
 require_relative "head_rows"
 require_relative "jotted_text"
+require_relative "layers_told"
 require_relative "line_json"
 require_relative "questions"
 require_relative "read_line"
@@ -103,8 +104,9 @@ module FondKettle
 
       # What of its way no step says.
       def own_way
-        soak = SoakTold.minutes(rice, course.steps, way.first)
-        soak ? { "way" => { "soak" => soak } } : {}
+        layers = LayersTold.new(course.steps, lines, course.rice_vessel, way.first).all
+        own = { "soak" => SoakTold.minutes(rice, course.steps, way.first), "layers" => layers }.compact
+        own.empty? ? {} : { "way" => own }
       end
 
       def remarks

@@ -83,6 +83,19 @@ RSpec.describe FondKettle::Formats::DishRequest do
                                      "serving and is there only #{there_min} min before"))
   end
 
+  it "pours what is poured by weight for as many as eat, and parts it among the pots" do
+    text = File.read(File.expand_path("../../fixtures/texts/moist.txt", __dir__))
+    dish = FondKettle::Reading::Reader.new(text).dish
+    poured = [3, 6, 12].map do |guests|
+      found = answer("dish" => dish, "assume" => true, "for" => { "guests" => guests })
+      found[:batches] * found[:tasks].filter_map { |task|
+        task[:puts_in].to_s[/(\d+) g from the pot/, 1]
+      }.sum(&:to_i)
+    end
+    # 150 ml of it for six.
+    expect(poured).to match([be_within(2).of(75), be_within(2).of(150), be_within(3).of(300)])
+  end
+
   it "keeps the order of steps beside the rice, and lets what has nothing of it go on while it rests" do
     text = File.read(File.expand_path("../../fixtures/texts/triangles.txt", __dir__))
     found = answer("dish" => FondKettle::Reading::Reader.new(text).dish, "assume" => true)

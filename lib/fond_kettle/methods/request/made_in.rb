@@ -72,6 +72,14 @@ module FondKettle
         steps.find { |step| step.key == key }
       end
 
+      # The same for so many times as much: what is poured by weight grows with it.
+      def times(factor)
+        grown = ->(pours) { pours.map { |pour| pour.with(g: pour.g && (pour.g * factor)) }.freeze }
+        with(rice_from: grown.call(rice_from), steps: steps.map do |step|
+          step.with(g: step.g && (step.g * factor), from: grown.call(step.from))
+        end.freeze)
+      end
+
       # How the cook lays what is laid in parts, as one sentence, or nil.
       def laid_words
         "as you wrote it: #{laid.join(', then ')}" if laid.any?

@@ -1,0 +1,166 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+require_relative "named_lines"
+require_relative "rice_course"
+
+module FondKettle
+  module Reading
+    # In which order rice and base are laid into a pot of layers, where a text says another than all of the
+    # base below all of the rice: "half the rice, the chicken over it, then the rest of the rice".
+    class LayersTold
+      METHODS = %w[sealed-cooked-base sealed-raw-base layered-cooked-rice turned-out].freeze
+      RICE = "rice"
+      BASE = "base"
+      LAYS = %w[fill layer lay-in put-back stir].freeze
+      HEATS = %w[low bake boil steam seal].freeze
+      # Words before a name that say how much of it.
+      REACH = 4
+      # Words for what is no line's own name: all that no other name says.
+      OTHERS = /\b(?:meat|sauce|gravy|mixture|filling|base|masala|curry|stew)\b/i
+      # On this something else is laid, or the rice was mixed with it: it is no layer of its own.
+      BELOW = /\b(?:on|over|upon|onto|with)\s+(?:the\s+|them\s+)?(?:[[:alpha:]]+\s+)?\z/i
+      # Food of a layer is at least so much of the rice, by weight, and the layer so much of all of its kind:
+      # herbs between and onions on top are none.
+      LEAST = 0.1
+      THIN = 0.2
+      # Shares are kept to so many digits.
+      DIGITS = 4
+
+      # What is laid in at one place: RICE or BASE, a `food` (index of a line, OTHERS, nil: rice), and how
+      # much of that is said (a number, "rest", nil: all).
+      Mention = Value.define(:what, :food, :share)
+
+      # `steps`: ReadSteps; `lines`: ReadLines; `own`: key of the rice's vessel; `method`: a key.
+      def initialize(steps, lines, own, method)
+        @steps = steps
+        @lines = lines
+        @own = own
+        @method = method
+      end
+
+      # Hashes of `what` and `share`, from the floor up, as a way has them; nil where it is laid as usual.
+      def all
+        return unless METHODS.include?(@method)
+
+        told = layers.map { |layer| layer.first.what }
+        return if told == [BASE, RICE] || told.uniq.size == 1
+
+        shares = [RICE, BASE].to_h { |what| [what, shares(of(what))] }
+        told.map { |what| { "what" => what, "share" => shares.fetch(what).shift } }
+      end
+
+      private
+
+      # Mentions of each layer, from the floor up.
+      def layers
+        @layers ||= in_turn(in_turn(mentioned).flat_map { |layer| thin?(layer) ? [] : layer })
+      end
+
+      def mentioned
+        @mentioned ||= [*below, *laid.flat_map { |step| mentions(step) }]
+      end
+
+      def in_turn(mentions)
+        mentions.chunk_while { |one, other| one.what == other.what }.to_a
+      end
+
+      def of(what)
+        layers.select { |layer| layer.first.what == what }
+      end
+
+      # True for what is hardly a layer.
+      def thin?(layer)
+        all = mentioned.select { |one| one.what == layer.first.what }
+        total = all.sum { |mention| weight_g(mention, all) }
+        total.positive? && layer.sum { |mention| weight_g(mention, all) } < THIN * total
+      end
+
+      # What lies in the pot before the rice.
+      def below
+        before = @steps.select { |step| step.rice == RiceCourse::BEFORE }
+        lifted = before.rindex { |step| step.from.include?(@own) } || -1
+        steps = before.drop(lifted + 1).select { |step| step.vessel == @own }
+        lines = steps.flat_map { |step| step.takes.map(&:first) } & foods
+        found = lines.map { |index| Mention.new(what: BASE, food: index, share: nil) }
+        steps.any? { |step| step.from.any? } ? [*found, others(nil)] : found
+      end
+
+      def others(share)
+        Mention.new(what: BASE, food: OTHERS, share: share)
+      end
+
+      # Indexes of the lines that make layers.
+      def foods
+        @foods ||= begin
+          rice_g = @lines.find(&:grain)&.g.to_f
+          @lines.each_index.select do |index|
+            line = @lines[index]
+            !line.runs? && line.grain.nil? && line.g.to_f >= LEAST * rice_g
+          end
+        end
+      end
+
+      # Steps by which it is laid in, before anything is heated.
+      def laid
+        inside = @steps.select { |step| step.vessel == @own && step.rice != RiceCourse::BEFORE }
+        inside.take_while { |step| !HEATS.include?(step.kind) }.select { |step| LAYS.include?(step.kind) }
+      end
+
+      # Mentions of one step, in the order of its words.
+      def mentions(step)
+        say = step.clause.say
+        found = places(say).sort_by(&:first).map do |place, what, food|
+          Mention.new(what: what, food: food, share: share(say[0...place]))
+        end
+        found.empty? && step.from.any? ? [others(nil)] : found
+      end
+
+      # [place in a text, RICE or BASE, the food] of what is laid in.
+      def places(say)
+        rice = found(say, RiceClauses::RICE).map { |place| [place, RICE, nil] }
+        named = foods.filter_map { |index| found(say, words(index)).first&.then { |at| [at, BASE, index] } }
+        other = found(say, OTHERS).map { |place| [place, BASE, OTHERS] }
+        rice + (named + other).reject { |place, *| say[0...place].match?(BELOW) }
+      end
+
+      def found(say, words)
+        say.to_enum(:scan, words).map { Regexp.last_match.begin(0) }
+      end
+
+      def words(index)
+        /\b(?:#{@lines[index].names.map { |word| Regexp.escape(word) }.join('|')})(?:e?s)?\b/i
+      end
+
+      def share(before)
+        last = before.split(/[,;]|\band\b|\bthen\b/).last.to_s.split.last(REACH).join(" ")
+        NamedLines::SHARES.find { |words, _| last.match?(words) }&.last
+      end
+
+      # Shares of some layers of one kind, by weight; they add up to one.
+      def shares(layers)
+        weights = layers.map { |layer| layer.sum { |mention| weight_g(mention, layers.flatten) } }
+        total = weights.sum
+        parts = weights.map { |weight| total.positive? ? weight / total : 1.0 / layers.size }
+        first = parts[0...-1].map { |part| part.round(DIGITS) }
+        [*first, (1 - first.sum).round(DIGITS)]
+      end
+
+      # `all`: Mentions of its kind.
+      def weight_g(mention, all)
+        same = all.select { |one| one.food == mention.food }
+        said = same.filter_map { |one| one.share if one.share.is_a?(Float) }
+        open = same.size - said.size
+        share = mention.share.is_a?(Float) ? mention.share : [1 - said.sum, 0].max / open
+        share * whole_g(mention.food, all)
+      end
+
+      def whole_g(food, all)
+        return 1.0 if food.nil?
+        return @lines[food].g unless food == OTHERS
+
+        (foods - all.map(&:food)).sum { |index| @lines[index].g }
+      end
+    end
+  end
+end
