@@ -96,6 +96,18 @@ RSpec.describe FondKettle::Formats::DishRequest do
     expect(poured).to match([be_within(2).of(75), be_within(2).of(150), be_within(3).of(300)])
   end
 
+  it "turns rice in the fat that meat has left, and says how much where there is none" do
+    toast = lambda do |meat|
+      text = "Leek rice for 2\n\n200 g long grain rice\n#{meat}\n2 leeks\n400 ml stock\n\n" \
+             "Fry the #{meat[/[a-z]+\z/]} 6 minutes and lift it out. Fry the leeks 5 minutes. Stir in " \
+             "the rice, then the stock. Bring to the boil, lid on, low 15 minutes."
+      found = answer("dish" => FondKettle::Reading::Reader.new(text).dish, "assume" => true)
+      found[:tasks].find { |task| task[:say].include?("Toast the rice") }[:say]
+    end
+    expect(toast.call("200 g sausage")).to end_with("in the fat")
+    expect(toast.call("200 g mushrooms")).to include("in 1 tbsp of oil or butter")
+  end
+
   it "keeps the order of steps beside the rice, and lets what has nothing of it go on while it rests" do
     text = File.read(File.expand_path("../../fixtures/texts/triangles.txt", __dir__))
     found = answer("dish" => FondKettle::Reading::Reader.new(text).dish, "assume" => true)

@@ -7,6 +7,7 @@ require_relative "../../measure/units"
 require_relative "../../pot/depth"
 require_relative "../placing/amounts"
 require_relative "balance_text"
+require_relative "fat_words"
 require_relative "../request/pot_stages"
 require_relative "../request/provision"
 
@@ -24,9 +25,6 @@ module FondKettle
       LEVEL = "the liquid is level with the rice"
       LATER = "%s; the lid lets that out later"
       COLD_C = 25
-      # Frying fat covers the floor, mL a square centimetre.
-      FAT_ML_CM2 = 0.03
-      FAT_STEP_ML = 7.5
       # The most salt that water for boiling rice wants, g/g.
       SALT_G_G = 0.01
       # Less than that in a broth is no food that lies in it.
@@ -184,11 +182,7 @@ module FondKettle
 
       # "the fat", or how much where nobody has said.
       def fat
-        return "the fat" if @request.provisions.any? { |one| one.slot == Slots::FAT && one.stage == "base" }
-
-        ml = @phase.setting.vessel.floor_area_m2 * 1e4 * FAT_ML_CM2
-        ml = [(ml / FAT_STEP_ML).round, 1].max * FAT_STEP_ML
-        "#{Measure::Spoken.say(ml, @request.measures)} of oil or butter"
+        FatWords.of(@request, @phase.setting.vessel.floor_area_m2)
       end
 
       # The pot of the phase by its name, where it is one of the house's.
