@@ -108,8 +108,8 @@ RSpec.describe FondKettle::Reading::Reader do
 
     it "boils what is poured over where the next sentence says that it boils" do
       dish = read("300 g rice\n600 ml stock",
-                  "Lay the rice in a pot. Pour over the stock. When it boils, cover " \
-                  "and cook gently 20 minutes.")
+                  "Lay the rice in a pot. Pour over the stock. When it boils, cover and cook " \
+                  "gently 20 minutes.")
       expect(steps(dish).map(&:first)).to eq(%w[fill boil low])
     end
   end
@@ -148,9 +148,9 @@ RSpec.describe FondKettle::Reading::Reader do
   describe "layers" do
     def layers(done)
       dish = read("500 g basmati\n900 g chicken thighs\n300 g onions\n10 g mint",
-                  "Simmer the chicken in 1 litre of water 25 minutes and lift it out. Boil the rice in " \
-                  "plenty of water for 5 minutes and drain. #{done} Seal with foil, high 5 minutes, low " \
-                  "20 minutes.")
+                  "Simmer the chicken in 1 litre of water 25 minutes and lift it out. Boil the " \
+                  "rice in plenty of water for 5 minutes and drain. #{done} Seal with foil, " \
+                  "high 5 minutes, low 20 minutes.")
       dish["way"]["layers"]&.map { |layer| layer.values_at("what", "share") }
     end
 
@@ -166,6 +166,37 @@ RSpec.describe FondKettle::Reading::Reader do
     end
   end
 
+  describe "pages and pots" do
+    it "knows a page's step heads, a pot of two words, and what is fried for a minute" do
+      dish = read("2 tbsp oil\n1 fennel bulb\n2 cloves garlic\n200 g brown rice\n500 ml stock",
+                  "Step 1\nHeat the oil in a wide, shallow casserole. Fry the fennel 12 " \
+                  "minutes. Stir in the garlic and cook for a further minute.\nStep 2\nTip in " \
+                  "the rice, then the stock. Bring to the boil, cover, low for 30 minutes. Fork " \
+                  "through the fennel.")
+      expect(dish["lines"].size).to eq(5)
+      expect(steps(dish).map(&:first)).to eq(%w[fry fry fill lay-in boil low fold])
+      expect(dish["vessels"].map { |vessel| vessel["key"] }).to eq(["wide-shallow-casserole"])
+    end
+
+    it "takes what is told of a pot for no list, and the oil of the onions for no onion" do
+      dish = read("3 onions\n500 ml oil\n1 kg beef\n500 g basmati",
+                  "Deep fry the onions in the oil till brown. Scoop them out on paper. In the " \
+                  "big pot: 4 tbsp of the onion oil, then the beef, 10 minutes high, then lid " \
+                  "on and low for 90 minutes. Wash the rice. Boil in lots of salty water 6 " \
+                  "minutes. Drain. Layer on the beef: the rice, the onions.")
+      expect(dish["lines"].size).to eq(4)
+      expect(given(dish, "layer")).to include("plate")
+      expect(steps(dish).find { |kind, *| kind == "par-boil" }&.at(1)).to eq(6.0)
+    end
+
+    it "weighs a thing of the method by what stands between brackets behind it" do
+      dish = described_class.new("Fish rice\n\nPoach 2 smoked haddock fillets (500 g or so) in 600 ml " \
+                                 "milk. " \
+                                 "Add 300 g rice, low 15 minutes.").dish
+      expect(dish["lines"].map { |one| one["g"].round }).to eq([500, 618, 300])
+    end
+  end
+
   describe "lists" do
     it "lists foods between commas, behind a label, and with the amount behind" do
       dish = read("300 g rice\nthyme, curry powder, 2 stock cubes\nseasoning: 30 ml vinegar, 1 tbsp sugar\n" \
@@ -176,20 +207,18 @@ RSpec.describe FondKettle::Reading::Reader do
 
     it "keeps what is only told of the dish apart: before the list, and in it" do
       dish = described_class.new("Some rice\n\nStart the day before if your beans are dried.\n\n" \
-                                 "300 g rice\n" \
-                                 "200 g beans\n2 onions\n\nBoil the beans 40 minutes. Boil the rice.").dish
+                                 "300 g rice\n200 g beans\n2 onions\n\nBoil the beans 40 " \
+                                 "minutes. Boil the rice.").dish
       expect(dish["not_read"]).to eq(["Start the day before if your beans are dried."])
       run = described_class.new("Some rice\n\nYou'll need 1 cup peas, 2 onions, a glug of oil, " \
-                                "300 g rice. No " \
-                                "salt, the ham is salt enough.\n\nBoil the rice.").dish
+                                "300 g rice. No salt, the ham is salt enough.\n\nBoil the rice.").dish
       expect(run["lines"].map { |one| one["food"] }).to eq(%w[peas onions oil rice])
     end
 
     it "reads a list in the method as no list where something is done to it at once" do
       dish = described_class.new("Veal rice\n\nTake a pound and half of veal, cut in pieces the " \
-                                 "bigness of a " \
-                                 "walnut, and set it on with two ounces of butter. Strew in " \
-                                 "twelve ounces of rice. It will serve six.").dish
+                                 "bigness of a walnut, and set it on with two ounces of butter. " \
+                                 "Strew in twelve ounces of rice. It will serve six.").dish
       expect(dish["lines"].map { |one| [one["food"], one["g"].round] })
         .to eq([["veal", 680], ["butter", 57], ["rice", 340]])
       expect(dish["serves"]).to eq(6.0)

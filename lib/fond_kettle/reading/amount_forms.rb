@@ -13,7 +13,7 @@ module FondKettle
       AND_A_HALF = /\Aan?\s+(?<unit>[[:alpha:]-]+)\s+and\s+(?:a\s+)?half(?:\s+of)?\b/i
       # "Dashi up to the line (about 500 ml)": the amount stands behind.
       AMOUNT_BEHIND = /\A(?:about\s+|roughly\s+|ca\.?\s+)?
-                       (?<amount>\d[\d\s.,½¼¾⅓⅔⅛]*(?:ml|l|g|kg|cups?|oz|lb|litres?))\z/ix
+                       (?<amount>\d[\d\s.,½¼¾⅓⅔⅛]*(?:ml|l|g|kg|cups?|oz|lb|litres?))(?:\s+or\s+so)?\z/ix
       BEHIND = /\A(?<what>[[:alpha:]][^\d(]{0,80}?)(?:\s+up\s+to\b[^(]{0,80})?\s*\(
                 #{AMOUNT_BEHIND.source.delete_prefix('\A').delete_suffix('\z')}\)/ix
       BUNCHED = /\b(?:bunch(?:es)?|handfuls?|sprigs?|stalks?|chopped|leaves)\b/i
@@ -29,6 +29,7 @@ module FondKettle
                (?!(?:tins?|cans?|jars?|packs?|packets?|bags?|blocks?)\b)/ix
       # "A little salt": nobody says how much.
       LITTLE = /\A(?:an?\s+)?(?:little|touch\s+of|bit\s+of)\s+(?=[[:alpha:]])/i
+      OR_SO = /\s+or\s+so(?=\))/i
       # What begins without its number: "handful of mint", "small handful of dill".
       ONE = /\A(?=(?:(?:small|big|large|good|generous)\s+)?[[:alpha:]]+\s+of\b|t(?:b?sp)\b|
                (?:(?:small|big|large|good)\s+)?(?:handful|bunch|knob|thumb|tin|can|jar|packet)s?\b)/ix
@@ -39,9 +40,9 @@ module FondKettle
       #
       #   plain("Rice, long grain, 2 kg") # => "2 kg Rice, long grain"
       def plain(line)
-        turned(fresh(line)).sub(LITTLE, "").sub(OF_WEIGHT, '\k<weight> \k<what>')
-                           .sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")
-                           .sub(BEHIND, '\k<amount> \k<what>')
+        turned(fresh(line.sub(OR_SO, "").sub(LITTLE, "")))
+          .sub(OF_WEIGHT, '\k<weight> \k<what>').sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")
+          .sub(BEHIND, '\k<amount> \k<what>')
       end
 
       # What comes in bunches is the leaf.

@@ -56,8 +56,14 @@ module FondKettle
         heats = sentence.to_enum(:scan, HEATED).map { Regexp.last_match.begin(:heat) }
         backs = sentence.to_enum(:scan, BACK).map { Regexp.last_match.begin(:next) }
         verbs = [*verbs.filter_map { |one| start(sentence, one) },
-                 *sentence.to_enum(:scan, PUT_IN).map { Regexp.last_match.begin(0) }]
+                 *put_in(sentence)]
         (verbs.reject { |from| listed?(sentence, from, backs) } + thens + heats + backs).uniq.sort
+      end
+
+      # Where something is put in behind what was done; a list that ends so is one.
+      def put_in(sentence)
+        from = sentence.to_enum(:scan, PUT_IN).map { Regexp.last_match.begin(0) }
+        from.select { |at| Verbs.all_in(sentence[0...at]).any? || sentence[0...at].match?(/\bin\z|\d/) }
       end
 
       # True where only what goes in with its verb stands between the two.
@@ -99,7 +105,7 @@ module FondKettle
       def alone?(part)
         part.split(",").first.split.size <= ALONE && Verbs.found(part).any?
       end
-      private_class_method :starts, :listed?, :start, :cut, :tidy, :opened, :opens?, :alone?
+      private_class_method :starts, :put_in, :listed?, :start, :cut, :tidy, :opened, :opens?, :alone?
     end
   end
 end

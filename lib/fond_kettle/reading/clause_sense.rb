@@ -40,7 +40,7 @@ module FondKettle
         thrown_in: /\A\W*(?:then\s+)?(?:add|throw\s+in|tip\s+in|drop\s+in|stir\s+in)\b/i,
         stood_in: RiceClauses::STOOD_IN,
         each_leaf: /\b(?:on|onto|in|into)\s+each\s+(?:leaf|wrapper|sheet|square)\b/i,
-        foil_alone: /\A\W*(?:tight\s+)?(?:foil|dough)(?:\s+(?:on|over|tight))*\W*\z/i,
+        foil_alone: /\A\W*(?:tight\s+)?(?:foil|dough)(?:\s+(?:on|over|tight))*(?:\s*\+\s*lid)?\W*\z/i,
         cools: /\bcool\b/i,
         sieve: /\b(?:sieve|colander|strainer)\b/i,
         cloth: /\b(?:cloth|towel)\b/i,

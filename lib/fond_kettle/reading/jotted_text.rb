@@ -29,7 +29,8 @@ module FondKettle
       HEADING = /\A[A-Z][[:alpha:]' ]+:?\z/
       # What names a part of a page.
       PAGE_PART = /\A(?:the\s+)?
-                   (?:ingredients|method|instructions|directions|steps|preparation|process|notes?)\s*:?\z/ix
+                   (?:ingredients|method|instructions|directions|steps|preparation|process|notes?
+                   |steps?\s+\d+)\s*:?\z/ix
       # What names a part of the dish: "For the meat", "Chicken marinade", "Spices:".
       PART_OF_DISH = /:\z|\A(?:for|to|the)\b|\b(?:rice|sauce|base|marinade|mix|mixture|dressing|topping
                       |filling|stew|curry|layer|stock|paste|crust|salad)\z/ix

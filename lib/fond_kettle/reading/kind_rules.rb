@@ -17,6 +17,10 @@ module FondKettle
       end
       # What is roasted for so long is roasted in the oven; spices and rice are toasted in a pan.
       ROAST_MIN = 12
+      # "Stir in the garlic and cook for a minute", in what was fried.
+      SOON_FRIED = lambda do |sense|
+        !sense.in? && sense.previous == "fry" && !sense.liquid && sense.minutes.to_f.between?(0.1, 2)
+      end
       TOP = ->(sense, there, else_kind) { sense.says?(:on_top) ? there : else_kind }
 
       # By the kind of a verb; one that is not here does what it says.
@@ -41,6 +45,7 @@ module FondKettle
         "boil" => [["boil", :in?.to_proc], ["par-boil", ->(sense) { sense.rice && sense.drained }],
                    ["boil", ->(sense) { sense.rice || !sense.ends? }], ["simmer", ALWAYS]],
         "simmer" => [
+          ["fry", SOON_FRIED],
           ["fry", ->(sense) { FRIES.call(sense) || (sense.says?(:heats_fat) && !sense.liquid) }],
           ["simmer", ->(sense) { sense.stage != RiceCourse::WITH || sense.clause.meanwhile }],
           ["reduce", ->(sense) { sense.says?(:opened) }], ["low", ALWAYS]

@@ -28,6 +28,10 @@ module FondKettle
       PARTS = %w[leaf seed piece].freeze
       # What is wrapped goes on the leaves that are listed.
       EACH_LEAF = /\beach\s+(?:leaf|leaves)\b/i
+      # What food a fat was used for before: "the onion oil".
+      MODIFIES = /\b(?:onion|shallot|garlic|chilli|chicken|duck|bacon|sausage|fish|shrimp)\s+
+                  (?=(?:oil|fat)\b)/ix
+      FATS = %w[oil fat].freeze
       # A name is said in one part: "the stock, put the chicken back" says no chicken stock.
       PARTS_OF_CLAUSE = /[,;:.]\s|\s(?:and|&|\+)\s/i
 
@@ -46,6 +50,7 @@ module FondKettle
       # the text, or the first of which nothing was taken (`open`: indexes of these), or of which something is
       # left (`left`).
       def in(text, open = @names.each_index.to_a, left = open)
+        text = text.gsub(MODIFIES) { |words| modifies?(words) ? "" : words }
         said = Larder::Names.ours.words(text).to_set
         all = text.split(PARTS_OF_CLAUSE).flat_map { |part| all_said(part) }.uniq
         found = own(whole(all) + parts(said, all), text, open)
@@ -57,6 +62,12 @@ module FondKettle
       end
 
       private
+
+      # True where no line is called so: "the onion oil" is oil.
+      def modifies?(words)
+        word = Larder::Names.ours.words(words).first
+        @names.none? { |names| names.include?(word) && names.intersect?(FATS) }
+      end
 
       # Words by which a line is named again: vinegar that is called after rice is none.
       def words_of(line)

@@ -89,7 +89,7 @@ module FondKettle
 
         goes_on = following && following.vessel == step.vessel &&
                   (following.clause.minutes || following.clause.kind == BOIL)
-        goes_on && PUTS.include?(verb)
+        goes_on && (verb.nil? || PUTS.include?(verb))
       end
 
       def kind(step)

@@ -20,7 +20,7 @@ module FondKettle
       RESTS = %w[rest seal].freeze
       DRAIN = "drain"
       # What goes on with it without a word for it: "leave to soak for 20 minutes".
-      WASHED = /\b(?:rinse|soak|drain|drip)\b/i
+      WASHED = /\b(?:rinse|soak|drain|drip)\b|\A\W*boil\b/i
       STEAMED = /\A\W*steam\b/i
       # By these it cooks: nothing more is laid in.
       COOKS = %w[low bake boil].freeze

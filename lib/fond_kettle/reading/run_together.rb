@@ -31,6 +31,9 @@ module FondKettle
       COUNT_BEHIND = %r{\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*(?:#{UNIT})?\z}i
       # "Seasoning: 2 tbsp vinegar, …", "For 4 people you need: …"
       LABEL = /\A[[:alpha:]][^:,.]{1,40}:\s+(?=\S)/
+      # What is put there is done: "In the big pot: 6 tbsp of oil, …"
+      IN_POT = /\A(?:in|into|on)\s/i
+      THEN = /\b(?:then|goes|go)\b/i
       # So many make a list.
       FEW = 3
 
@@ -40,6 +43,7 @@ module FondKettle
       def list?(row)
         first = row[/\A[^.]*/]
         return false if row.scan(AMOUNT).size < FEW
+        return false if row.match?(IN_POT)
         return true if row.count(";") >= FEW || (row.match?(OPENS) && !first.match?(DONE))
 
         listed?(first.sub(LABEL, ""))
@@ -49,12 +53,14 @@ module FondKettle
       def listed?(sentence)
         parts = sentence.split(/,\s+/)
         bare = parts.grep_v(/\A(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s)/i)
-        parts.size >= FEW && bare.size * 3 <= parts.size && bare.none? { |part| done?(part) }
+        parts.size >= FEW && bare.size * 3 <= parts.size && parts.none? { |part| done?(part) }
       end
 
-      # True where a part tells what to do: "peel the prawns", not "peel of an orange".
+      # True where a part tells what to do: "peel the prawns", not "peel of an orange" or "soy to taste".
       def done?(part)
-        Verbs.found(part).first&.from&.zero? && !part.match?(/\A[[:alpha:]]+\s+of\b/i)
+        part.match?(THEN) || Verbs.found(part).any? do |one|
+          !part[one.from..].match?(/\A(?:[[:alpha:]]+\s+of\b|taste\z)/i)
+        end
       end
 
       # The things of a row each of whose sentences is one ("Onions 8. Oil 200 ml. Salt."), or nil.

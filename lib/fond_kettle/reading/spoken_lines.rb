@@ -17,15 +17,19 @@ module FondKettle
                (?=[\d½¼¾⅓⅔⅛]|(?:an?|half|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
       # Where the thing ends.
       STOP = /\s*(?:[,.;:()!?]|\s(?:and|&|plus|the|in|into|with|for|to|on|onto|over|till|until|from|through|so
-                 |that|which|if|is|are|goes|go|up|at|then|when|by)\s|\s(?:overnight|all\s+night)\b|\z)/ix
+                 |that|which|if|is|are|goes|go|up|at|then|when|by
+                 |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\z)/ix
       # What is spoken of as known.
-      KNOWN = /\A(?:the|them|it|this|that|those|these|your|its|an?)\b/i
+      KNOWN = /\A(?:with|in|into|of|from|and|the|them|it|this|that|those|these|your|its|an?)\b/i
       # What is counted and no food.
       NO_FOOD = /\b(?:times?|changes|waters?\s+from|sides?|persons?|people|pans?|pots?|bowls?|vessel|holes?
                  |layers?|fingers?|inch(?:es)?|lots?|mound|heap|while|minutes?|hours?|day|night
-                 |towel|cloth|napkin|lid|foil|spatula|paddle|spoon|fork|knife|whisk)\b/ix
+                 |liquid|liquor|towel|cloth|napkin|lid|foil|spatula|paddle|spoon|fork|knife|whisk)\b/ix
       # "The 2 tbsp of fat" was spoken of before.
       KNOWN_AMOUNT = /\b(?:the|those|these|its)\s+\z/i
+      # What stands between brackets is said of something.
+      INSIDE = /\([^()]{0,60}\z/
+      ASIDE = /\A\s*\([^()]{0,30}\)/
       # What it becomes is none: "cook it down to a jam".
       BECOMES = /\b(?:to|into|like|as)\s+\z/i
       # Of a broth that the dish makes nobody says how much it is by a ladle.
@@ -85,13 +89,19 @@ module FondKettle
         return unless name && food?(name, amount.unit) && fresh?(name, text[/\A[\d.,½¼¾⅓⅔⅛]+/].to_s)
 
         from = text.index(name)
-        from ? text[0...(from + name.size)] : name
+        from ? weighed(text, text[0...(from + name.size)]) : name
+      end
+
+      # What a text begins with, and its weight between brackets behind that.
+      def weighed(text, whole)
+        aside = text[whole.size..][ASIDE].to_s
+        aside.strip.delete("()").match?(AmountForms::AMOUNT_BEHIND) ? whole + aside : whole
       end
 
       # True where what begins at a place is only what something is like.
       def compared?(sentence, from)
         before = sentence[0...from]
-        return true if before.match?(SIZE_BEFORE) || before.match?(KNOWN_AMOUNT)
+        return true if [SIZE_BEFORE, KNOWN_AMOUNT, INSIDE].any? { |words| before.match?(words) }
 
         before.match?(BECOMES) && sentence[from..].match?(/\Aan?\s/i)
       end

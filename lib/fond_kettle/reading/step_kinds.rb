@@ -60,7 +60,7 @@ module FondKettle
         foods = foods(named)
         ClauseSense.new(clause: @clauses[position], puts: foods.any?, several: foods.size > 1, rice: rice,
                         liquid: foods.any?(&:liquid), fat: foods.any? { |food| fat?(food) },
-                        steeped: steeped?(foods), drained: drained?(position), stage: @stage,
+                        steeped: steeped?(foods, position), drained: drained?(position), stage: @stage,
                         last: @last, previous: @previous,
                         goes_on: goes_on?(position), boils: boils?(position + 1), strewn: strewn?(position))
       end
@@ -79,7 +79,10 @@ module FondKettle
         !clause.nil? && (clause.kind == BOIL || clause.say.match?(BOILS))
       end
 
-      def steeped?(foods)
+      # A spice and a liquid, in no vessel that is named.
+      def steeped?(foods, position)
+        return false if @clauses[position].say.match?(VesselCourse::NAMED)
+
         foods.any?(&:liquid) && foods.any? { |food| spice?(food) } &&
           foods.all? { |food| food.liquid || spice?(food) }
       end

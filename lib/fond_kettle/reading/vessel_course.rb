@@ -16,7 +16,7 @@ module FondKettle
                               .map { |word| Regexp.escape(word) }
       NAMED = /\b(?:in|into|onto|on|to|from|upon|off|line|butter|grease|rub|(?:bottom|floor|base)\s+of)\s+
                (?<name>(?:(?:an?|the|your|my|that|its|another|same|second|other)\s+)*
-               (?:(?!(?:in|on|into|with|and|of|the|an?)\b)[[:alpha:]-]+\s+){0,3}?
+               (?:(?!(?:in|on|into|with|and|of|the|an?)\b)[[:alpha:]-]+,?\s+){0,3}?
                (?<word>#{WORDS.join('|')}))\b(?!\s+of\b(?!(?:\s+[[:alpha:]]+){0,3}\s+water\b))/ix
       OTHER = /\b(?:another|second|other|small|separate)\b/i
       # "another pan" is a pan.
