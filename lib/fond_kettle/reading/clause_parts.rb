@@ -63,7 +63,10 @@ module FondKettle
       # Where something is put in behind what was done; a list that ends so is one.
       def put_in(sentence)
         from = sentence.to_enum(:scan, PUT_IN).map { Regexp.last_match.begin(0) }
-        from.select { |at| Verbs.all_in(sentence[0...at]).any? || sentence[0...at].match?(/\bin\z|\d/) }
+        return from if from.empty?
+
+        done = [Verbs.all_in(sentence).first&.from, sentence.index(/\bin,|\d/)].compact.min || sentence.size
+        from.select { |at| at > done }
       end
 
       # True where only what goes in with its verb stands between the two.

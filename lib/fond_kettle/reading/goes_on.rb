@@ -37,12 +37,17 @@ module FondKettle
       def with?(clause, kind, last, solids:, bare:)
         return false unless last && @places.any?(last.vessel)
         return true if !solids && cut_before?(clause, kind, last)
-        return true if bare && (drained_before?(kind, last) || into_rice?(clause, kind))
+        return true if bare && clause.verb && without_words?(clause, kind, last)
 
         clause.say.match?(THAT) && of_that?(clause, kind, last)
       end
 
       private
+
+      # True where it goes on without a word for what it goes on with.
+      def without_words?(clause, kind, last)
+        drained_before?(kind, last) || into_rice?(clause, kind)
+      end
 
       # "Drain, cover with fresh water": what was drained goes along.
       def drained_before?(kind, last)

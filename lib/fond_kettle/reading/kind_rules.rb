@@ -19,7 +19,7 @@ module FondKettle
       ROAST_MIN = 12
       # "Stir in the garlic and cook for a minute", in what was fried.
       SOON_FRIED = lambda do |sense|
-        !sense.in? && sense.previous == "fry" && !sense.liquid && sense.minutes.to_f.between?(0.1, 2)
+        !sense.in? && sense.previous == "fry" && !sense.liquid && sense.minutes.to_f.between?(0.1, 1.5)
       end
       TOP = ->(sense, there, else_kind) { sense.says?(:on_top) ? there : else_kind }
 
