@@ -114,6 +114,24 @@ RSpec.describe FondKettle::Reading::Reader do
     end
   end
 
+  describe "in few words" do
+    it "keeps to the oven, seals with foil, and rests where something is only said to stand" do
+      dish = read("200 g rice\n400 ml stock\n1 onion\n20 g butter\n50 g cheese",
+                  "Oven 375F. Fry the onion in the butter in an oven dish. Rice and hot stock in. Foil, " \
+                  "crimp it well. 25 min. Foil off, cheese on top, 5 min. Five minutes on the table before " \
+                  "anyone breaks it.")
+      expect(steps(dish).map { |step| step.values_at(0, 1) })
+        .to include(["preheat", nil], ["seal", nil], ["bake", 25.0], ["rest", 5.0])
+    end
+
+    it "soaks rice that stands in its water before it is brought to the boil" do
+      dish = read("200 g rice\n240 ml water",
+                  "Wash the rice. Into the pot with its water, stand 30 min. Bring " \
+                  "to the boil, lid on, low 12 minutes. 10 min off.")
+      expect(steps(dish).map(&:first)).to eq(%w[rinse fill soak boil low rest])
+    end
+  end
+
   describe "what goes in" do
     it "takes each thing at its own verb where one stands before, and its place behind" do
       dish = read("300 g rice\n200 g peas\n400 ml coconut milk\n300 ml water",
@@ -233,6 +251,13 @@ RSpec.describe FondKettle::Reading::Reader do
         .to eq([["butter", 50.0], ["ginger", 20.0], ["mace", 1.0], ["olive oil", 13.8], ["thyme", 3.0],
                 ["dashi", 300.0], ["ginger", 15.0]])
       expect(line("a little salt").values_at("food", "g")).to eq(["salt", nil])
+    end
+
+    it "tells a teaspoon from a tablespoon by its letter, juice from its fruit, and a mug by its weight" do
+      expect(["2 t salt", "2 T oil", "juice of 1 lime", "2 spoons lard", "plantain, 2 ripe",
+              "2 mugs beans (500 g ish)"].map { |text| line(text).values_at("food", "g") })
+        .to eq([["salt", 12.0], ["oil", 27.6], ["lime juice", 30.0], ["lard", 27.6], ["ripe plantain", 440.0],
+                ["beans", 500.0]])
     end
 
     it "knows a food that is misspelled, and says how it was read" do

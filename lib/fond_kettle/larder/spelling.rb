@@ -8,7 +8,9 @@ module FondKettle
     # Words for food that are often misspelled (data/spellings.yml).
     module Spelling
       WORDS = YAML.safe_load_file(File.join(DATA, "spellings.yml")).freeze
-      WRONG = /\b(?:#{WORDS.keys.join('|')})(?=s?\b)/i
+      # "Tomatoes" is right, "tomatoe" is not.
+      KEYS = WORDS.keys.map { |word| word.end_with?("toe") ? "#{word}\\b" : word }.join("|")
+      WRONG = /\b(?:#{KEYS})(?=s?\b)/i
 
       module_function
 

@@ -13,7 +13,8 @@ module FondKettle
       AND_A_HALF = /\Aan?\s+(?<unit>[[:alpha:]-]+)\s+and\s+(?:a\s+)?half(?:\s+of)?\b/i
       # "Dashi up to the line (about 500 ml)": the amount stands behind.
       AMOUNT_BEHIND = /\A(?:about\s+|roughly\s+|ca\.?\s+)?
-                       (?<amount>\d[\d\s.,½¼¾⅓⅔⅛]*(?:ml|l|g|kg|cups?|oz|lb|litres?))(?:\s+or\s+so)?\z/ix
+                       (?<amount>\d[\d\s.,½¼¾⅓⅔⅛]*(?:ml|l|g|kg|cups?|oz|lb|litres?))
+                       (?:\s*(?:or\s+so|ish))?\z/ix
       BEHIND = /\A(?<what>[[:alpha:]][^\d(]{0,80}?)(?:\s+up\s+to\b[^(]{0,80})?\s*\(
                 #{AMOUNT_BEHIND.source.delete_prefix('\A').delete_suffix('\z')}\)/ix
       BUNCHED = /\b(?:bunch(?:es)?|handfuls?|sprigs?|stalks?|chopped|leaves)\b/i
@@ -27,12 +28,17 @@ module FondKettle
       # "4 x 400 g tomatoes", where no tins are counted.
       TIMES = /\A(?<count>\d+)\s*[x×]\s*(?<each>\d+)\s*(?<unit>g|ml|kg)\s+
                (?!(?:tins?|cans?|jars?|packs?|packets?|bags?|blocks?)\b)/ix
+      # "Plantain, 2 ripe"
+      SIZED_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),\s+
+                      (?<amount>\d+\s+(?:ripe|large|small|big|medium|fresh|whole))\z/ix
       # "A little salt": nobody says how much.
       LITTLE = /\A(?:an?\s+)?(?:little|touch\s+of|bit\s+of)\s+(?=[[:alpha:]])/i
-      OR_SO = /\s+or\s+so(?=\))/i
+      OR_SO = /\s*\b(?:or\s+so|ish)(?=\))/i
       # What begins without its number: "handful of mint", "small handful of dill".
-      ONE = /\A(?=(?:(?:small|big|large|good|generous)\s+)?[[:alpha:]]+\s+of\b|t(?:b?sp)\b|
-               (?:(?:small|big|large|good)\s+)?(?:handful|bunch|knob|thumb|tin|can|jar|packet)s?\b)/ix
+      ONE = /\A(?!(?:juice|rest|half)\b)
+              (?=(?:(?:small|big|large|good|generous)\s+)?[[:alpha:]]+\s+of\b|t(?:b?sp)\b
+              |(?:(?:small|big|large|good)\s+)?
+              (?:handful|bunch|knob|thumb|tin|can|jar|packet|pinch|few)s?\b)/ix
 
       module_function
 
@@ -52,7 +58,8 @@ module FondKettle
 
       # An amount that stands behind its thing comes first: "Rice, long grain, 2 kg".
       def turned(line)
-        line.sub(LOOSE_BEHIND, '\k<amount> of \k<what>').sub(ALL_BEHIND, '\k<amount> \k<what>')
+        line.sub(LOOSE_BEHIND, '\k<amount> of \k<what>').sub(SIZED_BEHIND, '\k<amount> \k<what>')
+            .sub(ALL_BEHIND, '\k<amount> \k<what>')
             .sub(EACH_BEHIND, ' (\k<amount> each)').sub(TIMES) { times(Regexp.last_match) }
       end
 

@@ -28,6 +28,8 @@ module FondKettle
       # "…, rice in, 2 minutes more", "…, off, 3 minutes".
       PUT_IN = /,\s+(?=(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+in(?:\s*[,.;]|\s+\d|\z)
                |off(?:\s+the\s+heat)?,?\s+\d)/ix
+      # "Into the pot with its water" is a thing of its own.
+      FILLED = /\A(?:in|into)\s+(?:the|a|your)\s+[[:alpha:]]+\s+with\b/i
       FRONT = /\A(?:[,;:]|\band\b|\bthen\b|\s)+/i
       # Words between a cut and its verb, of a label before a colon ("Rice: soak …"), and of a verb alone.
       REACH = 6
@@ -102,7 +104,7 @@ module FondKettle
 
       # On a big flame for so long is a thing of its own.
       def opens?(part)
-        part.match?(OPENS) && !part.match?(FLAME)
+        part.match?(OPENS) && !part.match?(FLAME) && !part.match?(FILLED)
       end
 
       def alone?(part)

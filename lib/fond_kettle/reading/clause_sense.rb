@@ -13,9 +13,10 @@ module FondKettle
     #   stage    how far the rice is (RiceCourse)
     #   last     the kind by which something is cooked; `previous`: the kind of the clause before
     #   goes_on  it stands in the sentence of the clause before
+    #   cold     the rice is in its pot, and is brought to the boil soon; `oven`: the oven is hot
     #   boils    the next clause brings it to the boil; `strewn`: one of the next puts it on the rice
     ClauseSense = Value.define(:clause, :puts, :several, :liquid, :fat, :steeped, :rice, :drained, :stage,
-                               :last, :previous, :goes_on, :boils, :strewn) do
+                               :last, :previous, :goes_on, :cold, :oven, :boils, :strewn) do
       # Words that the rules ask for, by the question.
       const_set(:WORDS, {
         low: /\b(?:low|lowest|tiny|smallest|gentlest|covered|lid\s+on|slow\s+fire|small\s+flame)\b/i,
@@ -39,8 +40,8 @@ module FondKettle
         broth: BrothGiven::WORD,
         thrown_in: /\A\W*(?:then\s+)?(?:add|throw\s+in|tip\s+in|drop\s+in|stir\s+in)\b/i,
         stood_in: RiceClauses::STOOD_IN,
-        each_leaf: /\b(?:on|onto|in|into)\s+each\s+(?:leaf|wrapper|sheet|square)\b/i,
-        foil_alone: /\A\W*(?:tight\s+)?(?:foil|dough)(?:\s+(?:on|over|tight))*(?:\s*\+\s*lid)?\W*\z/i,
+        each_leaf: /\b(?:on|onto|in|into)\s+each\s+(?:leaf|wrapper|sheet|square)\b|\bround\s+each\b/i,
+        foil_alone: /\A\W*(?:tight\s+)?(?:foil|dough)\b(?!\s+off)[^.\d]{0,30}\W*\z/i,
         cools: /\bcool\b/i,
         sieve: /\b(?:sieve|colander|strainer)\b/i,
         cloth: /\b(?:cloth|towel)\b/i,
@@ -50,7 +51,11 @@ module FondKettle
         rice_in: /\brice\b.*\bin(?:to|\b)/i,
         beside: /\b(?:beside|alongside|on\s+the\s+(?:side|table)|to\s+serve|in\s+saucers|
                   at\s+the\s+table)\b/ix,
-        rests: /(?<!the\s)\brest\b|\bmin\w*\s+off\b|\Aoff\b|\bstand\b|\bleave\b|\bwithout\s+opening\b/i,
+        oven_hot: /\A\W*oven\s+(?:at\s+|to\s+|on\s+)?\d/i,
+        through_rice: /\bthrough\s+the\s+(?:hot\s+)?rice\b/i,
+        half_rice: /\A\W*(?:then\s+)?(?:half|a\s+third|some)\s+(?:of\s+)?(?:the\s+)?rice\b/i,
+        rests: /(?<!the\s)\brest\b(?!\s+of)|\bmin\w*\s+off\b|\Aoff\b|\bstand\b|\bleave\b
+                 |\bwithout\s+opening\b|\bbefore\s+(?:you|anyone|anybody|serving|cutting)\b/ix,
         soaks: /\bin\s+(?:\w+\s+)?water\b/i,
         programme: /programme/i
       }.freeze)

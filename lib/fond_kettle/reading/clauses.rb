@@ -32,7 +32,8 @@ module FondKettle
 
     # Makes clauses of sentences.
     class Clauses
-      MEANWHILE = /\b(?:meanwhile|in\s+the\s+meantime|while\s+(?:that|it|they|the\s+[[:alpha:]]+)\b|
+      MEANWHILE = /\b(?:meanwhile|the\s+same\s+\S+\s+(?:minutes?|hours?)
+                      |in\s+the\s+meantime|while\s+(?:that|it|they|the\s+[[:alpha:]]+)\b|
                       in\s+those\s+|at\s+the\s+same\s+time)/ix
       UNTIL = /\b(?:until|till|'til)\s+(?<cue>[^.;]+)/i
       # "until gold, 18 minutes"

@@ -8,16 +8,18 @@ module FondKettle
   module Reading
     # Which clauses say nothing that is done.
     module IdleClauses
-      SEAL = "seal"
+      # What a few words without a verb may do all the same.
+      SHORT = %w[seal preheat].freeze
       # What only says how it looks: "the liquid should just cover it".
+      LEFT = /\A\W*leav(?:e|ing)\b.*\b(?:fat|oil|grease|drippings|juices)\b/i
       SEEN = /\b(?:should|must|ought\s+to)\b/i
 
       module_function
 
       # True for a ReadStep in which nothing is done.
       def idle?(step)
-        return false if step.kind == SEAL
-        return true if seen?(step) || kept?(step)
+        return false if SHORT.include?(step.kind)
+        return true if seen?(step) || kept?(step) || left?(step)
 
         step.guessed && step.from.empty? && nothing?(step) && !more_rice?(step)
       end
@@ -30,7 +32,7 @@ module FondKettle
       # True where what a clause does (its `kind`) is a guess: it has no verb, nothing goes in (`others`: it
       # names more than the rice), and it does not say how long.
       def guessed?(clause, kind, others:)
-        return false if clause.verb || clause.minutes || kind == SEAL
+        return false if clause.verb || clause.minutes || SHORT.include?(kind)
 
         !others && !clause.say.match?(RiceClauses::REST_OF_IT)
       end
@@ -48,10 +50,15 @@ module FondKettle
         step.clause.verb.nil? && step.takes.empty? && BrothGiven.kept?(step.clause.say)
       end
 
+      # "Leave every drop of the fat."
+      def left?(step)
+        nothing?(step) && step.clause.minutes.nil? && step.clause.say.match?(LEFT)
+      end
+
       def more_rice?(step)
         step.rice == RiceCourse::IN && step.clause.say.match?(RiceClauses::REST_OF_IT)
       end
-      private_class_method :nothing?, :seen?, :kept?, :more_rice?
+      private_class_method :nothing?, :seen?, :kept?, :left?, :more_rice?
     end
   end
 end

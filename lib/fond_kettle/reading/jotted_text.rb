@@ -22,6 +22,8 @@ module FondKettle
       AMOUNT = /\A(?:about\s+|an?\s+|half\s+|[\d½¼¾⅓⅔⅛])/i
       ENDS = /[.!?:]\s*\z/
       # Two things on a line: "limes + chilli flakes".
+      # "Butter for the dish" butters nothing yet.
+      FOR_DISH = /\A(?:butter|oil|salt|flour)\s+(?:for|to)\s[^.]*\z/i
       BOTH = /\s+[+&]\s+(?=[[:alpha:]])/
       ASIDE = /\(([^()]*)\)/
       # "Blend them": what was listed right before.
@@ -146,10 +148,18 @@ module FondKettle
       # A line that says a thing: short, and nothing to be done.
       def thing?(row)
         return false if row.size > SHORT
-        return true if row.match?(LooseMeasures::SIZE_OF)
-        return false if row.match?(ENDS) || step?(row) || ServingCount.only?(row)
+        return true if row.match?(LooseMeasures::SIZE_OF) || (listing? && row.match?(FOR_DISH))
 
-        begun = row.sub(BULLET, "")
+        !done?(row) && names?(row.sub(BULLET, ""))
+      end
+
+      # True where a row says what is done, or for how many it is.
+      def done?(row)
+        row.match?(ENDS) || step?(row) || ServingCount.only?(row)
+      end
+
+      # True where it has an amount, or names foods, or stands among those that do.
+      def names?(begun)
         amount?(begun) || RunTogether.foods(begun).size > 1 || (listing? && !heading?(begun))
       end
 

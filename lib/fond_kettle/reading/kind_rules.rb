@@ -54,7 +54,7 @@ module FondKettle
           ["rest", ->(sense) { sense.in? && sense.minutes && sense.says?(:off_fire) }],
           ["rest", ->(sense) { sense.stage == RiceCourse::REST || (sense.in? && sense.previous == "drain") }],
           ["low", ->(sense) { sense.in? && sense.says?(:programme) }],
-          ["bake", ->(sense) { sense.in? && sense.minutes && sense.says?(:oven) }],
+          ["bake", ->(sense) { sense.in? && sense.minutes && (sense.oven || sense.says?(:oven)) }],
           ["lay-in", ->(sense) { sense.puts && !sense.ends? && sense.previous == "low" }],
           ["layer", ->(sense) { sense.rice && sense.says?(:names_rice) && sense.minutes.nil? }],
           ["low", :in?.to_proc], ["simmer", ->(sense) { sense.minutes || sense.liquid }], ["lay-in", ALWAYS]
@@ -64,11 +64,13 @@ module FondKettle
         "rest" => [
           ["lay-in", ->(sense) { sense.says?(:stood_in) && sense.minutes.nil? }],
           ["low", ->(sense) { sense.in? && sense.says?(:flame) }],
+          ["soak", ->(sense) { sense.minutes && sense.cold }],
           ["reduce", ->(sense) { sense.in? && sense.says?(:left_open) && !sense.says?(:unopened) }],
           ["rest", :in?.to_proc], ["drain", ->(sense) { sense.says?(:sieve) }],
           ["soak", ->(sense) { sense.says?(:soaks) }], ["marinate", ALWAYS]
         ],
         "drain" => [["take-out", ->(one) { BOILED.include?(one.previous) && one.says?(:keeps_liquor) }]],
+        "marinate" => [["chill", :done?.to_proc]],
         "shape" => [["layer", ->(sense) { sense.in? && sense.rice }]],
         "cut" => [["serve", ->(sense) { sense.stage == RiceCourse::AFTER && sense.puts && !sense.strewn }]]
       }.freeze
@@ -76,7 +78,9 @@ module FondKettle
       # Of a clause without a verb, whatever the rice does.
       IMPLIED = [
         ["wrap", ->(sense) { sense.says?(:each_leaf) }],
-        ["serve", ->(sense) { sense.says?(:beside) || (sense.in? && sense.says?(:platter)) }],
+        ["preheat", ->(sense) { sense.says?(:oven_hot) && !sense.in? && sense.minutes.nil? }],
+        ["serve", ->(sense) { sense.says?(:beside) && sense.minutes.nil? }],
+        ["serve", ->(sense) { sense.in? && sense.says?(:platter) }],
         ["fry", ->(sense) { sense.puts && sense.done? && sense.goes_on && sense.previous == "fry" }],
         [->(sense) { TOP.call(sense, "sprinkle", "serve") }, ->(sense) { sense.puts && sense.done? }],
         ["bake", ->(sense) { sense.says?(:oven) && sense.minutes }]
@@ -85,7 +89,9 @@ module FondKettle
       # And once the rice is in.
       IMPLIED_IN = [
         ["seal", ->(sense) { sense.says?(:foil_alone) }],
+        ["fold", ->(sense) { sense.says?(:through_rice) }],
         ["rest", ->(sense) { sense.says?(:rests) || (sense.says?(:cloth) && !sense.says?(:low)) }],
+        ["bake", ->(sense) { sense.oven && sense.minutes && !sense.done? }],
         ["reduce", ->(sense) { sense.says?(:big_flame) && sense.ends? }],
         ["layer", ->(sense) { sense.says?(:names_rice) && sense.minutes.nil? && !sense.says?(:programme) }],
         ["reduce", ->(sense) { sense.says?(:opened) && !sense.says?(:unopened) && !sense.says?(:on_top) }],
@@ -96,6 +102,7 @@ module FondKettle
 
       # And before.
       IMPLIED_BEFORE = [
+        ["layer", ->(sense) { sense.says?(:half_rice) }],
         ["soak", ->(sense) { sense.says?(:soaks) }],
         ["layer", ->(sense) { sense.says?(:names_rice) && sense.says?(:on_top) }],
         ["fill", ->(sense) { sense.says?(:rice_in) }],

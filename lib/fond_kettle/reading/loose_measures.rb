@@ -62,7 +62,7 @@ module FondKettle
         found = pattern.match(text) || pattern.match(text = text.sub(ADJECTIVE, '\k<number>'))
         return CertainText.new(text: text, asks: [].freeze) unless found
 
-        row = by_words.fetch(found[:words].downcase)
+        row = by_words[found[:words]] || by_words.fetch(found[:words].downcase)
         CertainText.new(text: text.sub(found[0]) { amount(found[:number].strip, row.as) },
                         asks: row.ask ? [format(ASK, found[0].strip, row.as)].freeze : [].freeze)
       end
@@ -87,7 +87,7 @@ module FondKettle
       end
 
       def by_words
-        @by_words ||= all.flat_map { |row| row.words.map { |words| [words.downcase, row] } }.to_h
+        @by_words ||= all.flat_map { |row| row.words.map { |words| [words, row] } }.to_h
       end
 
       def pattern

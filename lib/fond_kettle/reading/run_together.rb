@@ -16,7 +16,7 @@ module FondKettle
       AMOUNT = /(?:\A|[,;.]\s*(?:and\s+)?|\s)(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s|one\s|two\s)/i
       # What is said of a thing behind a comma.
       SAID_OF_IT = /\A(?:[[:alpha:]]+ed|cut|in|if|free|or|left|finely|well|with|leaves|for|not|thinly
-                   |skin)\b/ix
+                   |skin|\d+\s*cm)\b/ix
       # A comma, or an "and" before the next amount.
       PARTS = /,\s+(?:and\s+)?|\s+and\s+(?=the\s+juice\b|[\d½¼¾⅓⅔⅛]|an?\s(?!half)|half\s|one\s|two\s)/i
       ABOUT = /\A(?:about|some|roughly)\s+(?=\d)/i

@@ -17,6 +17,7 @@ module FondKettle
       ADDED = /\b(?:add|pour)\b/i
       # How the next sentence says that it boils now.
       BOILS = /\A\W*(?:when|once|as\s+soon\s+as)\s+(?:it|that|this)\s+(?:boils|bubbles|is\s+boiling)\b/i
+      OVEN = %w[preheat bake].freeze
       # What goes on by itself when things are added to it.
       COOKS = %w[fry toast simmer reduce broth].freeze
       # Kinds by which something is done with what was cut, in the next clauses.
@@ -36,7 +37,7 @@ module FondKettle
       def kind(position, named, rice:, last:, stage:)
         @stage = stage
         @previous = KindRules.kind(sense(position, named, rice))
-        @last = @previous if COOKS.include?(@previous)
+        note(@previous)
         rice && into_bowl?(position, last) ? MIX : @previous
       end
 
@@ -56,12 +57,23 @@ module FondKettle
 
       private
 
+      # What the next clauses go by.
+      def note(kind)
+        @last = kind if COOKS.include?(kind)
+        @oven = true if OVEN.include?(kind)
+      end
+
+      # True where the rice lies in its pot, and one of the next clauses brings it to the boil.
+      def cold?(position)
+        @stage == RiceCourse::WITH && @clauses[position + 1, NEAR].to_a.any? { |clause| clause.kind == BOIL }
+      end
+
       def sense(position, named, rice)
         foods = foods(named)
         ClauseSense.new(clause: @clauses[position], puts: foods.any?, several: foods.size > 1, rice: rice,
                         liquid: foods.any?(&:liquid), fat: foods.any? { |food| fat?(food) },
                         steeped: steeped?(foods, position), drained: drained?(position), stage: @stage,
-                        last: @last, previous: @previous,
+                        last: @last, previous: @previous, cold: cold?(position), oven: @oven,
                         goes_on: goes_on?(position), boils: boils?(position + 1), strewn: strewn?(position))
       end
 
