@@ -124,6 +124,23 @@ RSpec.describe FondKettle::Reading::Reader do
         .to include(["preheat", nil], ["seal", nil], ["bake", 25.0], ["rest", 5.0])
     end
 
+    it "takes rows without a full stop for what is done, where they stand below the list" do
+      dish = read("4 sausages\n1 onion\n2 T oil\n2 cups rice\n3 cups stock",
+                  "sausages in coins, brown them in the oil\nonion in, 5 min\nrice, stir, stock. boil, " \
+                  "then lid, low, 20\n10 off the heat, fluff")
+      expect(dish["lines"].size).to eq(5)
+      expect(steps(dish).map { |step| step.values_at(0, 1) })
+        .to include(["low", 20.0], ["rest", 10.0], ["fluff", nil])
+    end
+
+    it "cooks rice in the water that it soaked in" do
+      dish = read("150 g short grain rice\n200 ml water",
+                  "Wash the rice. Soak it in the water in the pot for 30 minutes. Bring to the boil, lid " \
+                  "on, low 12 minutes.")
+      expect(dish["way"]).to eq("drain" => "cooked-in")
+      expect(steps(dish)[1]).to eq(["soak", 30.0, "pot", "in"])
+    end
+
     it "soaks rice that stands in its water before it is brought to the boil" do
       dish = read("200 g rice\n240 ml water",
                   "Wash the rice. Into the pot with its water, stand 30 min. Bring " \

@@ -27,7 +27,7 @@ module FondKettle
       BACK = /\b(?:go|goes)\s+back(?:\s+in)?(?<next>,\s+)(?!(?:with|in|into|on|to|and|for|till|until)\b)/i
       # "…, rice in, 2 minutes more", "…, off, 3 minutes".
       PUT_IN = /,\s+(?=(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+in(?:\s*[,.;]|\s+\d|\z)
-               |off(?:\s+the\s+heat)?,?\s+\d)/ix
+               |off(?:\s+the\s+heat)?,?\s+\d|\d+\s*(?:min\w*\s+)?off\b)/ix
       # "Into the pot with its water" is a thing of its own.
       FILLED = /\A(?:in|into)\s+(?:the|a|your)\s+[[:alpha:]]+\s+with\b/i
       FRONT = /\A(?:[,;:]|\band\b|\bthen\b|\s)+/i

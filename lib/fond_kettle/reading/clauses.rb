@@ -42,7 +42,7 @@ module FondKettle
       # "for another ten", "10 more": minutes, where nobody says of what.
       COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})/i
       BARE = /\b(?:another|for|it|be|least)\s+#{COUNT}(?=\s*(?:[,.;]|\z|before\b|or\s+so\b))
-             |\b(?:low|covered|high|medium|lid\s+on|rest|stand|wait|simmer|boil)\s+#{COUNT}
+             |\b(?:low|covered|high|medium|lid\s+on|rest|stand|wait|simmer|boil),?\s+#{COUNT}
               (?=\s*(?:[,.;]|\z|before\b))
              |#{COUNT}\s+(?:more|off)\b/ix
       # "In those 15 minutes" is the time of what goes on.

@@ -29,9 +29,10 @@ module FondKettle
       SERVE = "serve"
       BESIDE = "beside"
       PREHEAT = "preheat"
+      SOAK = "soak"
       # What is told later and done while the rice is on the fire.
       WHILE_COOKS = /\bwhile\s+(?:it|that|the\s+(?:rice|pot))(?:\s+is|'s)?\s+(?:cook|simmer|boil|steam|bak)/i
-      COOKED = /\A\W*(?:cook|boil|simmer|steam)\b/i
+      COOKED = /\A\W*(?:cook|boil|simmer|steam|soak)\b/i
 
       # `clauses`: Clauses; `lines`: ReadLines.
       def initialize(clauses, lines)
@@ -102,7 +103,7 @@ module FondKettle
         named = named(clause)
         rice = about_rice?(clause, named)
         kind = @kinds.kind(position, named, rice: rice, last: last, stage: @rice.stage)
-        goes_in = rice && goes_in?(kind, position, last)
+        goes_in = rice && goes_in?(kind, position, last, named)
         kind = FILL if goes_in && FILLS.include?(kind)
         doing = Doing.new(clause: clause, kind: kind, last: last, rice: rice, others: others?(named),
                           goes_in: goes_in, onto: onto(clause, named),
@@ -156,10 +157,16 @@ module FondKettle
       end
 
       # True where the rice goes into its vessel; what it is mixed with in a bowl goes along later.
-      def goes_in?(kind, position, last)
-        return false if @kinds.into_bowl?(position, last)
+      def goes_in?(kind, position, last, named)
+        return false if @rice.in? || @kinds.into_bowl?(position, last) || !@rice.ready?(position)
 
-        !@rice.in? && PUTS_RICE.include?(kind) && @rice.ready?(position)
+        PUTS_RICE.include?(kind) || (kind == SOAK && named.any? { |one| own_water?(one) })
+      end
+
+      # "Soak it in the measured water": that is what it is cooked in.
+      def own_water?(named)
+        line = @lines[named.index]
+        line.ingredient&.water? && !line.spoken
       end
 
       # True where a clause names more than the rice.

@@ -5,6 +5,7 @@ require_relative "../larder/names"
 require_relative "../measure/durations"
 require_relative "../measure/numeral"
 require_relative "loose_measures"
+require_relative "method_blocks"
 require_relative "run_together"
 require_relative "serving_count"
 require_relative "verbs"
@@ -58,7 +59,9 @@ module FondKettle
         @listing = false
         @sentences = []
         @not_read = []
-        title, *@rows = unwrapped(text.tr("\r", "\n").lines.map(&:strip)).first(Limits::LINES)
+        all = unwrapped(text.tr("\r", "\n").lines.map(&:strip))
+        @told = MethodBlocks.rows(all)
+        title, *@rows = all.reject(&:empty?).first(Limits::LINES)
         @title = title.to_s[0, TITLE_LETTERS]
         @rows.each { |row| part(within_budget(row)) }
         preface
@@ -89,13 +92,12 @@ module FondKettle
         @not_read.unshift(*@sentences.shift(@before_list))
       end
 
-      # Rows without the empty ones; a sentence that was broken at the end of a long row goes on.
+      # Rows; a sentence that was broken at the end of a long row goes on.
       def unwrapped(rows)
         written = rows.any? { |row| row.size >= WRAPPED && row.match?(/\A[[:upper:]]/) }
-        joined = rows.each_cons(2).with_object([rows.first.to_s.dup]) do |(before, row), done|
+        rows.each_cons(2).with_object([rows.first.to_s.dup]) do |(before, row), done|
           written && broken?(before, row) ? done.last << " " << row : done << row.dup
         end
-        joined.reject(&:empty?)
       end
 
       # In a text whose sentences begin with a capital, where the next row does not.
@@ -147,7 +149,7 @@ module FondKettle
 
       # A line that says a thing: short, and nothing to be done.
       def thing?(row)
-        return false if row.size > SHORT
+        return false if row.size > SHORT || @told.include?(row)
         return true if row.match?(LooseMeasures::SIZE_OF) || (listing? && row.match?(FOR_DISH))
 
         !done?(row) && names?(row.sub(BULLET, ""))

@@ -43,6 +43,8 @@ module FondKettle
       LIQUID = "liquid"
       SOLIDS = "solids"
       NEEDED = "needed"
+      # What rice soaks in is what it is cooked in.
+      COOKED_IN = "cooked-in"
       RICE = /\brice\b/i
       # The way of a text with bars that names none.
       UNSAID_WAY = "covered-pot"
@@ -105,7 +107,9 @@ module FondKettle
       # What of its way no step says.
       def own_way
         layers = LayersTold.new(course.steps, lines, course.rice_vessel, way.first).all
-        own = { "soak" => SoakTold.minutes(rice, course.steps, way.first), "layers" => layers }.compact
+        steps = course.steps
+        own = { "soak" => SoakTold.minutes(rice, steps, way.first), "layers" => layers,
+                "drain" => SoakTold.in_its_liquid?(steps) ? COOKED_IN : nil }.compact
         own.empty? ? {} : { "way" => own }
       end
 

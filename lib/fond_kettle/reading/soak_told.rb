@@ -10,6 +10,7 @@ module FondKettle
       SOAK = "soak"
       SOAKED = /\bsoak/i
       RICE_BOWL = "rice-bowl"
+      IN = "in"
       STEAMED = %w[steamed-sticky leaf-parcels].freeze
 
       module_function
@@ -24,9 +25,16 @@ module FondKettle
         told ? told.minutes.round : 0
       end
 
+      # True where it soaks in the pot in which it is cooked, and in that liquid.
+      def in_its_liquid?(steps)
+        steps.any? { |step| step.kind == SOAK && step.rice == IN }
+      end
+
       # `rice` may lie in another vessel of its own by then.
       def soaks?(step, rice)
-        step.kind == SOAK && (step.vessel == RICE_BOWL || step.clause.say.match?(/\brice\b/i) ||
+        return false unless step.kind == SOAK
+
+        step.rice == IN || (step.vessel == RICE_BOWL || step.clause.say.match?(/\brice\b/i) ||
                               rice.names.any? { |name| step.clause.say.downcase.include?(name) })
       end
       private_class_method :soaks?

@@ -38,7 +38,8 @@ module FondKettle
 
       # In water, or in salted water.
       def rice_alone?(step)
-        step.from.empty? && (step.takes.map(&:line) - [@graph.rice_line, *@graph.salted_water]).empty?
+        (step.from.map(&:vessel) - @graph.rice_holders).empty? &&
+          (step.takes.map(&:line) - [@graph.rice_line, *@graph.salted_water]).empty?
       end
 
       # What closes the pot of layers, where the cook says.
