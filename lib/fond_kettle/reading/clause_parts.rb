@@ -26,7 +26,7 @@ module FondKettle
       # What stands behind "the peas go back" is of the next verb: ", coconut milk, bring to the boil".
       BACK = /\b(?:go|goes)\s+back(?:\s+in)?(?<next>,\s+)(?!(?:with|in|into|on|to|and|for|till|until)\b)/i
       # "…, rice in, 2 minutes more", "…, off, 3 minutes".
-      PUT_IN = /,\s+(?=(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+in(?:\s*[,.;]|\s+\d|\z)
+      PUT_IN = /,\s+(?=(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+(?:in(?:\s*[,.;]|\s+\d|\z)|through\b)
                |off(?:\s+the\s+heat)?,?\s+\d|\d+\s*(?:min\w*\s+)?off\b)/ix
       # "Into the pot with its water" is a thing of its own.
       FILLED = /\A(?:in|into)\s+(?:the|a|your)\s+[[:alpha:]]+\s+with\b/i

@@ -148,7 +148,7 @@ module FondKettle
                      from: from, broth: broth, rice: at,
                      solids: solids,
                      beside: (doing.last&.id if clause.meanwhile), unsure: named.reject(&:sure).map(&:index),
-                     guessed: IdleClauses.guessed?(clause, kind, others: doing.others))
+                     guessed: IdleClauses.guessed?(doing))
       end
 
       # Where the rice stands once a Doing is done.

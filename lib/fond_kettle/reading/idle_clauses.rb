@@ -29,12 +29,13 @@ module FondKettle
         step.kind == RiceClauses::REST && step.clause.minutes.nil? && nothing?(step)
       end
 
-      # True where what a clause does (its `kind`) is a guess: it has no verb, nothing goes in (`others`: it
-      # names more than the rice), and it does not say how long.
-      def guessed?(clause, kind, others:)
-        return false if clause.verb || clause.minutes || SHORT.include?(kind)
+      # True where what is done in a Doing is a guess: it has no verb, nothing goes in, and it does not say
+      # how long.
+      def guessed?(doing)
+        return false if doing.others || doing.goes_in || SHORT.include?(doing.kind)
 
-        !others && !clause.say.match?(RiceClauses::REST_OF_IT)
+        clause = doing.clause
+        clause.verb.nil? && clause.minutes.nil? && !clause.say.match?(RiceClauses::REST_OF_IT)
       end
 
       def nothing?(step)

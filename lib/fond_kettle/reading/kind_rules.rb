@@ -71,6 +71,7 @@ module FondKettle
         ],
         "drain" => [["take-out", ->(one) { BOILED.include?(one.previous) && one.says?(:keeps_liquor) }]],
         "marinate" => [["chill", :done?.to_proc]],
+        "fluff" => [["fold", ->(sense) { sense.puts && sense.says?(:through_rice) }]],
         "shape" => [["layer", ->(sense) { sense.in? && sense.rice }]],
         "cut" => [["serve", ->(sense) { sense.stage == RiceCourse::AFTER && sense.puts && !sense.strewn }]]
       }.freeze
