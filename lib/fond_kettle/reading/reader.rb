@@ -206,9 +206,15 @@ module FondKettle
         needed = weight_g.nil? && rice_liquid.in?(key, step, before)
         return { "vessel" => key, "as" => NEEDED } if needed
 
-        what = weight_g ? LIQUID : (SOLIDS if step.solids.include?(key))
-        { "vessel" => key, "what" => what, "g" => weight_g,
+        { "vessel" => key, "what" => given(key, step, weight_g), "g" => weight_g,
           "share" => (StepFlow.part(say) if step.kind == TAKE_OUT) }.compact
+      end
+
+      # What of it is given; nil: all.
+      def given(key, step, weight_g)
+        return LIQUID if weight_g || (step.kind == SoakTold::SOAK && step.broth == key)
+
+        SOLIDS if step.solids.include?(key)
       end
 
       def said(table, say)

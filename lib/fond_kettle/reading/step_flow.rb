@@ -13,7 +13,7 @@ module FondKettle
     class StepFlow
       # Kinds at which nothing goes in.
       NEVER_TAKES = %w[cool rest taste take-out turn-out fluff preheat drain].freeze
-      TAKES_BROTH = %w[fill stir boil simmer layer lay-in low sprinkle].freeze
+      TAKES_BROTH = %w[soak fill stir boil simmer layer lay-in low sprinkle].freeze
       # Kinds that move what is in one vessel into another.
       GIVES = %w[take-out turn-out taste drain].freeze
       MOVES_ALL = %w[turn-out serve taste].freeze

@@ -10,6 +10,8 @@ module FondKettle
     module ToldMinute
       LAST = /\b(?:last|final)\s+(?=\S)/i
       AFTER = /\bafter\s+(?:about\s+)?(?=\S)/i
+      # "For the last 5", at the end.
+      BARE = /\A\d+(?=\W*\z)/
       # What the rice is cooked by.
       COOKS = %w[low bake boil steam].freeze
 
@@ -31,8 +33,12 @@ module FondKettle
       # The minutes that stand behind some words.
       def told(say, words)
         behind = words.match(say)&.post_match
-        time = behind && Measure::Durations.all(behind).first
-        time.minutes if time && behind.byteslice(0, time.from).strip.empty?
+        return unless behind
+
+        time = Measure::Durations.all(behind).first
+        return time.minutes if time && behind.byteslice(0, time.from).strip.empty?
+
+        behind[BARE]&.to_f
       end
 
       def cooked_min(steps, vessel)
