@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/formats/request/dish_request"
 require_relative "../../lib/fond_kettle/reading/reader"
 
 # What single sentences say, each by the ways in which cooks put it.
@@ -275,6 +276,14 @@ RSpec.describe FondKettle::Reading::Reader do
               "2 mugs beans (500 g ish)"].map { |text| line(text).values_at("food", "g") })
         .to eq([["salt", 12.0], ["oil", 27.6], ["lime juice", 30.0], ["lard", 27.6], ["ripe plantain", 440.0],
                 ["beans", 500.0]])
+    end
+
+    it "plans a part of a bunch whose weight nobody knows, and says of no line that it is nothing" do
+      dish = read("300 g rice\n5 cloves garlic, 4 for the rice 1 for the sauce\n1 bunch mint, leaves only",
+                  "Boil the rice in 600 ml water with the garlic, lid on, 15 minutes. Strew with the mint.")
+      expect(dish["lines"].map { |one| one["food"] }).to eq(%w[rice garlic mint water])
+      request = { "dish" => dish, "assume" => true, "for" => { "guests" => 4 } }
+      expect(FondKettle::Formats::DishRequest.new(request).supper.plan.tasks.size).to be > 4
     end
 
     it "knows a food that is misspelled, and says how it was read" do

@@ -125,9 +125,14 @@ module FondKettle
         said = @names.words(found[:food].split(/[(,]/).first.to_s)
         said |= [RICE] if found[:grain]
         note = found[:note].to_s
-        ReadLine.new(**found, id: "l#{@count}", text: text[0, LETTERS], food: found[:food][0, LETTERS],
+        ReadLine.new(**found, id: "l#{@count}", text: text[0, LETTERS], food: food(found, text),
                               note: (note[0, LETTERS] unless note.empty?), said: said, spoken: spoken,
                               questions: [*asks.map { |ask| naming(ask, found[:food]) }, *found[:questions]])
+      end
+
+      # What it is called; no line is without.
+      def food(found, text)
+        (found[:food].empty? ? text : found[:food])[0, LETTERS]
       end
 
       # A question with the food that it is about.

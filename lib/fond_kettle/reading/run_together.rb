@@ -34,6 +34,7 @@ module FondKettle
       # What is put there is done: "In the big pot: 6 tbsp of oil, …"
       IN_POT = /\A(?:in|into|on)\s/i
       THEN = /\b(?:then|goes|go)\b/i
+      FOR_WHOM = /\A(?:for|of|to|in)\b/i
       # So many make a list.
       FEW = 3
 
@@ -87,7 +88,9 @@ module FondKettle
 
       def food?(text)
         bare = text.sub(COUNT, "").sub(COUNT_BEHIND, "")
-        Larder::Names.ours.whole?(bare) || !Larder::Names.ours.grain(bare).nil?
+        return true if Larder::Names.ours.whole?(bare)
+
+        bare.split.size <= FEW && !bare.match?(FOR_WHOM) && !Larder::Names.ours.grain(bare).nil?
       end
 
       # True for what is no thing.
