@@ -50,15 +50,9 @@ module FondKettle
         return to_taste unless scaled.amount
         return pieces(scaled) if Measure::UnitTable.piece?(line.unit)
         return to_taste unless scaled.g
-
         return grams(scaled.g, line.ingredient) if Measure::UnitTable.mass?(line.unit)
 
         volume(scaled.g / line.ingredient.g_ml, line.ingredient.g_ml)
-      end
-
-      # What nobody has said or knows the weight of: "1 bunch mint, leaves only".
-      def to_taste
-        MeasuredAmount.of(words: "to taste", weight: nil, g: nil, error: 0.0)
       end
 
       # Name of a line for so many: "3 bay leaves", "1 onion", "2 cans beans".
@@ -82,6 +76,11 @@ module FondKettle
       end
 
       private
+
+      # What nobody has said or knows the weight of: "1 bunch mint, leaves only".
+      def to_taste
+        MeasuredAmount.of(words: "to taste", weight: nil, g: nil, error: 0.0)
+      end
 
       def pieces(scaled)
         steps = steps(scaled.line)

@@ -6,17 +6,19 @@ module FondKettle
   module Reading
     # The forms in which a line says its amount, all turned into one: the amount first, then what it is of.
     module AmountForms
+      # How a line begins that has its amount first.
+      BEGINS = /\A(?:about\s+|an?\s+|half\s+|[\d½¼¾⅓⅔⅛])/i
       # "One fowl of 3 lb."
       OF_WEIGHT = /\A(?:one|an?|1)\s+(?<what>[[:alpha:] -]+?)\s+of\s+
                    (?<weight>[\d½¼¾⅓⅔⅛][\d\s½¼¾⅓⅔⅛.,]*(?:lb|kg|g|oz)\b\.?)/ix
       # "a cup and a half of", "a glass and a half of"
       AND_A_HALF = /\Aan?\s+(?<unit>[[:alpha:]-]+)\s+and\s+(?:a\s+)?half(?:\s+of)?\b/i
       # "Dashi up to the line (about 500 ml)": the amount stands behind.
-      AMOUNT_BEHIND = /\A(?:about\s+|roughly\s+|ca\.?\s+)?
-                       (?<amount>\d[\d\s.,½¼¾⅓⅔⅛]*(?:ml|l|g|kg|cups?|oz|lb|litres?))
-                       (?:\s*(?:or\s+so|ish))?\z/ix
-      BEHIND = /\A(?<what>[[:alpha:]][^\d(]{0,80}?)(?:\s+up\s+to\b[^(]{0,80})?\s*\(
-                #{AMOUNT_BEHIND.source.delete_prefix('\A').delete_suffix('\z')}\)/ix
+      WEIGHED = /(?:about\s+|roughly\s+|ca\.?\s+)?
+                 (?<amount>\d[\d\s.,½¼¾⅓⅔⅛]*(?:ml|l|g|kg|cups?|oz|lb|litres?))
+                 (?:\s*(?:or\s+so|ish))?/ix
+      AMOUNT_BEHIND = /\A#{WEIGHED}\z/
+      BEHIND = /\A(?<what>[[:alpha:]][^\d(]{0,80}?)(?:\s+up\s+to\b[^(]{0,80})?\s*\(#{WEIGHED}\)/i
       BUNCHED = /\b(?:bunch(?:es)?|handfuls?|sprigs?|stalks?|chopped|leaves)\b/i
       LEAFY = /\bcoriander\b(?!\s+(?:seeds?|powder|leaf|leaves|roots?|stalks?))/i
       # "Peas, a handful", "onions 8", "2 cod fillets, 160 g each".

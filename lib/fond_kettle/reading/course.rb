@@ -145,8 +145,7 @@ module FondKettle
         @flow.move(named, clause.say, kind, vessel, from)
         @vessels.back_to(from) if kind == StepFlow::TAKE_OUT
         ReadStep.new(id: "s#{position + 1}", clause: clause, kind: kind, vessel: vessel, takes: takes,
-                     from: from, broth: broth, rice: at,
-                     solids: solids,
+                     from: from, broth: broth, solids: solids, rice: at,
                      beside: (doing.last&.id if clause.meanwhile), unsure: named.reject(&:sure).map(&:index),
                      guessed: IdleClauses.guessed?(doing))
       end

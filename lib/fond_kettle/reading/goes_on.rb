@@ -17,6 +17,8 @@ module FondKettle
       # Kinds that put something into a sauce.
       PUTS = %w[lay-in stir put-back simmer].freeze
       DRAIN = "drain"
+      # What is done to what was drained, without a word for it.
+      COVERED = [*FireVessel::HOT, "lay-in", "stir"].freeze
       # What was lifted or drained may be cut.
       LIFTED = %w[take-out drain].freeze
       CUT = "cut"
@@ -51,7 +53,7 @@ module FondKettle
 
       # "Drain, cover with fresh water": what was drained goes along.
       def drained_before?(kind, last)
-        last.kind == DRAIN && [*FireVessel::HOT, "lay-in", "stir"].include?(kind)
+        last.kind == DRAIN && COVERED.include?(kind)
       end
 
       def into_rice?(clause, kind)

@@ -10,8 +10,9 @@ module FondKettle
     module IdleClauses
       # What a few words without a verb may do all the same.
       SHORT = %w[seal preheat].freeze
-      # What only says how it looks: "the liquid should just cover it".
+      # "Leave every drop of the fat."
       LEFT = /\A\W*leav(?:e|ing)\b.*\b(?:fat|oil|grease|drippings|juices)\b/i
+      # What only says how it looks: "the liquid should just cover it".
       SEEN = /\b(?:should|must|ought\s+to)\b/i
 
       module_function
@@ -51,7 +52,6 @@ module FondKettle
         step.clause.verb.nil? && step.takes.empty? && BrothGiven.kept?(step.clause.say)
       end
 
-      # "Leave every drop of the fat."
       def left?(step)
         nothing?(step) && step.clause.minutes.nil? && step.clause.say.match?(LEFT)
       end

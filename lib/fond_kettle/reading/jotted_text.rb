@@ -4,6 +4,7 @@ require_relative "../ground/limits"
 require_relative "../larder/names"
 require_relative "../measure/durations"
 require_relative "../measure/numeral"
+require_relative "amount_forms"
 require_relative "loose_measures"
 require_relative "method_blocks"
 require_relative "run_together"
@@ -20,11 +21,11 @@ module FondKettle
       # Where one sentence ends and the next begins: no full stop behind a short word for a measure.
       SHORTENED = /(?<!\b(?:lb|oz|ca)\.)(?<!\b(?:tbsp)\.)(?<!\btsp\.)(?<!\bapprox\.)(?<=[.!?])/i
       SENTENCE = /(?:#{SHORTENED}|(?<=\.)(?=\s+[A-Z][a-z]+\s+(?:the|it|them|in|on|an?)\b))["')]*\s+/
-      AMOUNT = /\A(?:about\s+|an?\s+|half\s+|[\d½¼¾⅓⅔⅛])/i
+      AMOUNT = AmountForms::BEGINS
       ENDS = /[.!?:]\s*\z/
-      # Two things on a line: "limes + chilli flakes".
       # "Butter for the dish" butters nothing yet.
       FOR_DISH = /\A(?:butter|oil|salt|flour)\s+(?:for|to)\s[^.]*\z/i
+      # Two things on a line: "limes + chilli flakes".
       BOTH = /\s+[+&]\s+(?=[[:alpha:]])/
       ASIDE = /\(([^()]*)\)/
       # "Blend them": what was listed right before.

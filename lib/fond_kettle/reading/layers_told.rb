@@ -14,8 +14,6 @@ module FondKettle
       BASE = "base"
       LAYS = %w[fill layer lay-in put-back stir].freeze
       HEATS = %w[low bake boil steam seal].freeze
-      # Words before a name that say how much of it.
-      REACH = 4
       # Words for what is no line's own name: all that no other name says.
       OTHERS = /\b(?:meat|sauce|gravy|mixture|filling|base|masala|curry|stew)\b/i
       # On this something else is laid, or the rice was mixed with it: it is no layer of its own.
@@ -83,11 +81,12 @@ module FondKettle
         steps = before.drop(lifted + 1).select { |step| step.vessel == @own }
         lines = steps.flat_map { |step| step.takes.map(&:first) } & foods
         found = lines.map { |index| Mention.new(what: BASE, food: index, share: nil) }
-        steps.any? { |step| step.from.any? } ? [*found, others(nil)] : found
+        steps.any? { |step| step.from.any? } ? [*found, others] : found
       end
 
-      def others(share)
-        Mention.new(what: BASE, food: OTHERS, share: share)
+      # All that no other name says.
+      def others
+        Mention.new(what: BASE, food: OTHERS, share: nil)
       end
 
       # Indexes of the lines that make layers.
@@ -113,7 +112,7 @@ module FondKettle
         found = places(say).sort_by(&:first).map do |place, what, food|
           Mention.new(what: what, food: food, share: share(say[0...place]))
         end
-        found.empty? && step.from.any? ? [others(nil)] : found
+        found.empty? && step.from.any? ? [others] : found
       end
 
       # [place in a text, RICE or BASE, the food] of what is laid in.
@@ -133,8 +132,7 @@ module FondKettle
       end
 
       def share(before)
-        last = before.split(/[,;]|\band\b|\bthen\b/).last.to_s.split.last(REACH).join(" ")
-        NamedLines::SHARES.find { |words, _| last.match?(words) }&.last
+        NamedLines.share_said(before.split(/[,;]|\band\b|\bthen\b/).last.to_s)
       end
 
       # Shares of some layers of one kind, by weight; they add up to one.

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../measure/durations"
+require_relative "amount_forms"
 require_relative "verbs"
 
 module FondKettle
@@ -8,7 +9,7 @@ module FondKettle
     # The rows of a text that stand below an empty one and tell what is done, however short they are and
     # without a full stop: "toms in, reduce till thick, 10 min".
     module MethodBlocks
-      AMOUNT = /\A(?:[-*•–]\s+)?(?:about\s+|an?\s+|half\s+|[\d½¼¾⅓⅔⅛])/i
+      BULLET = /\A[-*•–]\s+/
       # Of these rows so many tell what is done, and no more begin with an amount.
       LEAST = 0.5
       MOST = 0.34
@@ -23,11 +24,16 @@ module FondKettle
       end
 
       def told?(block)
-        begun = block.count { |row| row.match?(AMOUNT) }
-        done = block.count { |row| Verbs.found(row).any? || Measure::Durations.all(row).any? }
-        block.size > 1 && begun <= MOST * block.size && done >= LEAST * block.size
+        return false if block.size == 1
+
+        begun = block.count { |row| row.sub(BULLET, "").match?(AmountForms::BEGINS) }
+        begun <= MOST * block.size && block.count { |row| done?(row) } >= LEAST * block.size
       end
-      private_class_method :told?
+
+      def done?(row)
+        Verbs.found(row).any? || Measure::Durations.all(row).any?
+      end
+      private_class_method :told?, :done?
     end
   end
 end

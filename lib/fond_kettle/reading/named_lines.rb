@@ -35,6 +35,12 @@ module FondKettle
       # A name is said in one part: "the stock, put the chicken back" says no chicken stock.
       PARTS_OF_CLAUSE = /[,;:.]\s|\s(?:and|&|\+)\s/i
 
+      # How much the last words before a name say (0.5, "rest"), or nil.
+      def self.share_said(before)
+        last = before.split.last(REACH).join(" ")
+        SHARES.find { |words, _| last.match?(words) }&.last
+      end
+
       # `lines`: ReadLines.
       def initialize(lines)
         @lines = lines
@@ -155,7 +161,7 @@ module FondKettle
       def share_before(head, index, text)
         before = text[0...head].split(/[,;]|\band\b/).last.to_s
         PartAmount.share(@lines[index], before) || PartAmount.of_one(@lines[index], before, text) ||
-          SHARES.find { |words, _| before.split.last(REACH).join(" ").match?(words) }&.last
+          NamedLines.share_said(before)
       end
 
       # Where a line's names begin in a text.

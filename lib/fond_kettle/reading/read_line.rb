@@ -73,9 +73,10 @@ module FondKettle
       #
       #   ReadLines.new.read("2 tbsp ghee").first.g # => 27.3
       def read(text, spoken: false)
-        certain = LooseMeasures.certain(Larder::Spelling.mend(text))
+        mended = Larder::Spelling.mend(text)
+        certain = LooseMeasures.certain(mended)
         read = @quick.read(certain.text.sub(FOR, "").sub(DASH, "").sub(SAID_OF_IT, ", "))
-        rice = rice(Larder::Spelling.mend(text), certain.text, read)
+        rice = rice(mended, certain.text, read)
         things = rice ? [rice] : read.lines.map { |line| thing(line, text) }
         asks = rice ? certain.asks : [*certain.asks, *read.questions.map(&:ask)]
         things.map { |found| line(text, found, asks, spoken) }

@@ -94,10 +94,10 @@ module FondKettle
 
       # Positions at which what was wrapped is stood in its pot.
       def stood
-        wrapped = @kinds.index(WRAP)
-        return [] unless wrapped
-
-        (wrapped...@kinds.size).select { |at| @clauses[at].say.match?(STOOD_IN) }
+        @stood ||= begin
+          wrapped = @kinds.index(WRAP) || @kinds.size
+          (wrapped...@kinds.size).select { |at| @clauses[at].say.match?(STOOD_IN) }
+        end
       end
 
       # By steam it is cooked once: parcels of it are steamed again.

@@ -42,9 +42,9 @@ module FondKettle
 
       # True for a line that is one.
       def list?(row)
+        return false if row.match?(IN_POT) || row.scan(AMOUNT).size < FEW
+
         first = row[/\A[^.]*/]
-        return false if row.scan(AMOUNT).size < FEW
-        return false if row.match?(IN_POT)
         return true if row.count(";") >= FEW || (row.match?(OPENS) && !first.match?(DONE))
 
         listed?(first.sub(LABEL, ""))

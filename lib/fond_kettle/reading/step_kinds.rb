@@ -52,7 +52,8 @@ module FondKettle
         say = @clauses[position].say
         return false if !drained?(position) || !say.match?(WATER) || say.match?(ADDED)
 
-        foods(named).size == named.size && foods(named).all? { |food| food.water? || food.key == SALT }
+        foods = foods(named)
+        foods.size == named.size && foods.all? { |food| food.water? || food.key == SALT }
       end
 
       private

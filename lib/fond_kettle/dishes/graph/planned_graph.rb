@@ -7,7 +7,6 @@ require_relative "../settled"
 require_relative "../vessels/vessel_pots"
 require_relative "../vessels/vessel_words"
 require_relative "../../methods/request/made_in"
-require_relative "../../methods/tasks/beside_rice"
 require_relative "deep_fat"
 require_relative "graph_lines"
 require_relative "graph_order"
@@ -164,7 +163,7 @@ module FondKettle
 
       # Where the cook says that it comes after something that the way does.
       def waits_for_rice(step)
-        [Methods::BesideRice::RICE] if step.after.any? { |id| @steps.none? { |one| one.id == id } }
+        [Methods::MadeInStep::RICE] if step.after.any? { |id| @steps.none? { |one| one.id == id } }
       end
 
       def kinds

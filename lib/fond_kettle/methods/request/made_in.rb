@@ -40,7 +40,10 @@ module FondKettle
     #   to         key of the vessel that what is taken out goes to; nil: out of the dish
     #   g, share   how much is taken out
     #   heat, lid, state  as the dish says; nil: it does not
-    MadeInStep = Value.define(:key, :id, :vessel, :after, :from, :to, :g, :share, :heat, :lid, :state)
+    MadeInStep = Value.define(:key, :id, :vessel, :after, :from, :to, :g, :share, :heat, :lid, :state) do
+      # In `after`: something that the way does with the rice.
+      const_set(:RICE, "rice")
+    end
 
     # The vessels in which a dish is made beside the rice's, and where each of its own steps is done;
     # `rice_from`: what they give when the rice goes in (Vessels::Pour); `laid`: the cook's words of what is

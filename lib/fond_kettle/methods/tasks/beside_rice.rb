@@ -1,13 +1,12 @@
 # frozen_string_literal: true
 
+require_relative "../request/made_in"
+
 module FondKettle
   module Methods
     # Which of a dish's own steps, told for when the rice is done, are done beside it: nothing of the rice is
     # in them, and a later step brings them to it.
     class BesideRice
-      # A step that waits for the rice, in MadeInStep#after.
-      RICE = "rice"
-
       # `made_in`: MadeIn, or nil; `stages`: StageTexts once the rice is done, in their order.
       def initialize(made_in, stages)
         @rice_vessel = made_in&.rice_vessel&.key
@@ -32,7 +31,7 @@ module FondKettle
 
       def rice?(place, found)
         [place.vessel, *place.from.map(&:vessel)].include?(@rice_vessel) ||
-          place.after.intersect?([RICE, *found])
+          place.after.intersect?([MadeInStep::RICE, *found])
       end
 
       # Keys of the steps that make what some use, and of those that make what these use.
