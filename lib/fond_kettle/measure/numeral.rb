@@ -21,7 +21,7 @@ module FondKettle
       # Nobody counts further.
       MOST = 1e9
       SIGN = /[#{SIGNS.keys.join}]/
-      WORD = /(?:#{WORDS.keys.join('|')})\b/i
+      WORD = /(?!(?:five|seven)[ -]spice)(?:#{WORDS.keys.join('|')})\b/i
       # "twenty-five"
       ONES = WORDS.select { |_, value| value < 10 }.keys - %w[a an couple]
       COMPOUND = /(?<tens>#{WORDS.keys.grep(/ty\z/).join('|')})[ -](?<ones>#{ONES.join('|')})\b/i

@@ -11,6 +11,9 @@ module FondKettle
       # "One fowl of 3 lb."
       OF_WEIGHT = /\A(?:one|an?|1)\s+(?<what>[[:alpha:] -]+?)\s+of\s+
                    (?<weight>[\d½¼¾⅓⅔⅛][\d\s½¼¾⅓⅔⅛.,]*(?:lb|kg|g|oz)\b\.?)/ix
+      # "1 chicken, 1.4 kg, in quarters"
+      WEIGHING = /\A(?:one|an?|1)\s+(?<what>[[:alpha:]][[:alpha:] -]{0,60}),\s+(?:about\s+|of\s+)?
+                  (?<weight>\d[\d.,½]*\s*(?:lb|kg|g|oz)\b\.?)(?!\s*each)/ix
       # "a cup and a half of", "a glass and a half of"
       AND_A_HALF = /\Aan?\s+(?<unit>[[:alpha:]-]+)\s+and\s+(?:a\s+)?half(?:\s+of)?\b/i
       # "Dashi up to the line (about 500 ml)": the amount stands behind.
@@ -21,9 +24,11 @@ module FondKettle
       BEHIND = /\A(?<what>[[:alpha:]][^\d(]{0,80}?)(?:\s+up\s+to\b[^(]{0,80})?\s*\(#{WEIGHED}\)/i
       BUNCHED = /\b(?:bunch(?:es)?|handfuls?|sprigs?|stalks?|chopped|leaves)\b/i
       LEAFY = /\bcoriander\b(?!\s+(?:seeds?|powder|leaf|leaves|roots?|stalks?))/i
+      # Named without an amount, it is the leaf.
+      ALONE = /\A\W*(?:(?:some|a\s+little|fresh)\s+)?coriander\W*\z/i
       # "Peas, a handful", "onions 8", "2 cod fillets, 160 g each".
       LOOSE_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),\s+(?<amount>an?\s+(?:[[:alpha:]]+\s+)?
-                      (?:handful|bunch|pinch|glug|knob|splash|sprig))\z/ix
+                      (?:handful|bunch|pinch|glug|knob|splash|sprig|drop|dash))\z/ix
       UNITS = "(?:g|kg|ml|l|oz|lb|litres?|cups?|tbsp|tsp)"
       ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d(:]{0,80}?),?\s+(?<amount>\d[\d\s./x×½¼¾⅓⅔⅛]*(?:#{UNITS})?)\z}i
       EACH_BEHIND = /,\s*(?:about\s+)?(?<amount>\d+\s*(?:g|oz|kg))\s+each\b/i
@@ -35,6 +40,8 @@ module FondKettle
                       (?<amount>\d+\s+(?:ripe|large|small|big|medium|fresh|whole))\z/ix
       # "A little salt": nobody says how much.
       LITTLE = /\A(?:an?\s+)?(?:little|touch\s+of|bit\s+of)\s+(?=[[:alpha:]])/i
+      # "Five spice, ditto": as much as of the thing before.
+      DITTO = /,?\s+ditto\z/i
       OR_SO = /\s*\b(?:or\s+so|ish)(?=\))/i
       # What begins without its number: "handful of mint", "small handful of dill".
       ONE = /\A(?!(?:juice|rest|half)\b)
@@ -49,13 +56,14 @@ module FondKettle
       #   plain("Rice, long grain, 2 kg") # => "2 kg Rice, long grain"
       def plain(line)
         turned(fresh(line.sub(OR_SO, "").sub(LITTLE, "")))
-          .sub(OF_WEIGHT, '\k<weight> \k<what>').sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")
+          .sub(OF_WEIGHT, '\k<weight> \k<what>').sub(WEIGHING, '\k<weight> \k<what>')
+         .sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")
           .sub(BEHIND, '\k<amount> \k<what>')
       end
 
       # What comes in bunches is the leaf.
       def fresh(line)
-        line.match?(BUNCHED) ? line.sub(LEAFY, '\0 leaf') : line
+        line.match?(BUNCHED) || line.match?(ALONE) ? line.sub(LEAFY, '\0 leaf') : line
       end
 
       # An amount that stands behind its thing comes first: "Rice, long grain, 2 kg".

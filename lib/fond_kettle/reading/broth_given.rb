@@ -14,6 +14,7 @@ module FondKettle
       # "Boil them and keep the water."
       KEPT = /\b(?:keep|keeping|reserve|reserving|save|saving)\s+(?:the|its|their|that)\s+(?:[[:alpha:]]+\s+)?
               (?:water|liquid|liquor|broth|stock)\b/ix
+      WAS_KEPT = /\b(?:kept|reserved|saved)\s+(?:[[:alpha:]]+\s+)?(?:water|liquid|liquor|broth|stock)\b/i
       # Kinds at which food leaves its liquor.
       LIFTS = %w[take-out drain].freeze
       # What stands before it where its amount is said.

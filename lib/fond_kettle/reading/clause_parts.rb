@@ -11,13 +11,13 @@ module FondKettle
                   |when\s+(?:it|they)(?!\s+boils?\s+\z))\s[^,;]*\z|
                   \b(?:should|must|will|would|can|may|ought\s+to|it'll)\s(?:\w+\s)?\z/ix
       # What is done behind it all the same: "until it runs clear and add it".
-      AND = /\band\s+(?:then\s+)?\z/i
+      AND = /(?:\band|&)\s+(?:then\s+)?\z/i
       ON_SOMETHING = /\A(?:[[:alpha:]-]+\s+(?:the|it|them|all|half)
                       |(?:let|leave|set)\s+(?:it\s+)?(?:to|aside))\b/ix
       # A part that says only where, when or of what.
       OPENS = /\A(?:in|into|on|onto|for|with|to|while|when|after|as|once|at|first|meanwhile|now|next|same
               |from)\b/ix
-      CUT = /[,;:]|\band\b|\bthen\b/i
+      CUT = /[,;:&]|\band\b|\bthen\b/i
       THEN = /,?\s+then\s|\s+and\s+(?=(?:straight\s+)?into\s+the\s)/i
       # What is on the fire once it is closed: "seal it with foil, high 5 minutes".
       HEATED = /\b(?:seal|lid|foil|dough|cover)\b[^,.;]*(?<heat>,\s+(?:(?:on|over|at)\s+)?(?:the\s+|a\s+)?
@@ -27,10 +27,14 @@ module FondKettle
       BACK = /\b(?:go|goes)\s+back(?:\s+in)?(?<next>,\s+)(?!(?:with|in|into|on|to|and|for|till|until)\b)/i
       # "…, rice in, 2 minutes more", "…, off, 3 minutes".
       PUT_IN = /,\s+(?=(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+(?:in(?:\s*[,.;]|\s+\d|\z)|through\b)
-               |off(?:\s+the\s+heat)?,?\s+\d|\d+\s*(?:min\w*\s+)?off\b)/ix
+               |off(?:\s+the\s+heat)?,?\s+\d|\d+\s*(?:min\w*\s+)?off\b
+               |(?:the\s+)?(?:foil|lid)\s+(?:on|back|off)\b)/ix
+      # "Rice drained, into the steamer": what is made ready, and where it goes then.
+      READIED = /\A\W*(?:[[:alpha:]]+\s+){1,3}(?:drained|rinsed|washed|soaked|cooled)
+                 (?<next>,\s+)(?:in|into|onto|over)\b/ix
       # "Into the pot with its water" is a thing of its own.
       FILLED = /\A(?:in|into)\s+(?:the|a|your)\s+[[:alpha:]]+\s+with\b/i
-      FRONT = /\A(?:[,;:]|\band\b|\bthen\b|\s)+/i
+      FRONT = /\A(?:[,;:&]|\band\b|\bthen\b|\s)+/i
       # Words between a cut and its verb, of a label before a colon ("Rice: soak …"), and of a verb alone.
       REACH = 6
       LABEL = 3
@@ -57,9 +61,10 @@ module FondKettle
         thens = sentence.to_enum(:scan, THEN).map { Regexp.last_match.begin(0) }
         heats = sentence.to_enum(:scan, HEATED).map { Regexp.last_match.begin(:heat) }
         backs = sentence.to_enum(:scan, BACK).map { Regexp.last_match.begin(:next) }
+        readied = sentence[READIED, 0] && Regexp.last_match.begin(:next)
         verbs = [*verbs.filter_map { |one| start(sentence, one) },
                  *put_in(sentence)]
-        (verbs.reject { |from| listed?(sentence, from, backs) } + thens + heats + backs).uniq.sort
+        (verbs.reject { |from| listed?(sentence, from, backs) } + [*thens, *heats, *backs, *readied]).uniq.sort
       end
 
       # Where something is put in behind what was done; a list that ends so is one.

@@ -14,9 +14,12 @@ module FondKettle
     #   last     the kind by which something is cooked; `previous`: the kind of the clause before
     #   goes_on  it stands in the sentence of the clause before
     #   cold     the rice is in its pot, and is brought to the boil soon; `oven`: the oven is hot
+    #   garnish  all that it names is strewn on rice, and eaten with nothing else
+    #   apart    it goes on in another vessel than the rice's
     #   boils    the next clause brings it to the boil; `strewn`: one of the next puts it on the rice
     ClauseSense = Value.define(:clause, :puts, :several, :liquid, :fat, :steeped, :rice, :drained, :stage,
-                               :last, :previous, :goes_on, :cold, :oven, :boils, :strewn) do
+                               :last, :previous, :goes_on, :cold, :oven, :boils, :strewn,
+                               :garnish, :apart) do
       # Words that the rules ask for, by the question.
       const_set(:WORDS, {
         low: /\b(?:low|lowest|tiny|smallest|gentlest|covered|lid\s+on|slow\s+fire|small\s+flame)\b/i,
@@ -27,6 +30,8 @@ module FondKettle
         keeps_liquor: BrothGiven::KEPT,
         left_open: /\bopen\b/i,
         unopened: /(?:n't|not|before\s+you)\s+open/i,
+        lowest: /\blow(?:est)?\b|\bsmallest\b|\bflame\b/i,
+        hot_air: /\b[12]\d\d\s*(?:°\s*C?|degrees|C\b)|\b[3-5]\d\d\s*(?:°\s*F?|F\b)/,
         oven: /\d\s*°?\s*[CF]\b|\boven\b|\bgas\s+(?:mark\s+)?\d/i,
         on_top: /\b(?:on\s+top|over\s+(?:it|that|all|the)|on\s+(?:it|that|the)|upon)\b/i,
         in_pan: /\bcook\b.*\bpan\b|\bpan\b.*\bcook\b/i,
@@ -51,6 +56,10 @@ module FondKettle
         rice_in: /\brice\b.*\bin(?:to|\b)/i,
         beside: /\b(?:beside|alongside|on\s+the\s+(?:side|table)|to\s+serve|in\s+saucers|
                   at\s+the\s+table)\b/ix,
+        plus: /[[:alpha:]]\s+[+]\s+[[:alpha:]]/,
+        over_it: /\bover\b(?:\s*(?:[,.;]|\z|and\b|it\b|all\b|the\s+(?:rice|top|lot|pot|dish|whole)))|\bon\s+top\b/i,
+        steamer: /\bsteamer\b/i,
+        oven_later: /\b(?:get|gets|more|again|later)\b[^,.;]*\boven\b/i,
         oven_hot: /\A\W*oven\s+(?:at\s+|to\s+|on\s+)?\d/i,
         through_rice: /\bthrough\s+the\s+(?:hot\s+)?rice\b/i,
         half_rice: /\A\W*(?:then\s+)?(?:half|a\s+third|some)\s+(?:of\s+)?(?:the\s+)?rice\b/i,

@@ -56,6 +56,7 @@ module FondKettle
       # "Leave it to stand 5 minutes before serving."
       RESTS_BEFORE = /\b(?:rest|stand|sit|cool|leave)\b(?<time>.+)\bbefore\b/i
       MIX = "mix"
+      SHAPES = %w[shape wrap].freeze
       # What goes in before it rests is a step of its own.
       REST = "rest"
       MARINATE = "marinate"
@@ -127,10 +128,16 @@ module FondKettle
 
       def begins?(last, clause)
         same = last.sentence == clause.sentence
+        return true if same && again?(last, clause)
         return false unless last.minutes.nil?
         return same && COVERED.include?(clause.kind) if last.kind == LOW
 
         (same || last.kind == FRY) && leads_to?(last, clause)
+      end
+
+      # "Toss, toss, toss"; "a dent, close it, squeeze three times".
+      def again?(last, clause)
+        last.kind == clause.kind && !last.kind.nil? && (SHAPES.include?(last.kind) || !clause.say.include?(" "))
       end
 
       # True where a clause goes on with what the one before begins; a lid is none of that.

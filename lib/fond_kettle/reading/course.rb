@@ -32,6 +32,10 @@ module FondKettle
       SOAK = "soak"
       # What is told later and done while the rice is on the fire.
       WHILE_COOKS = /\bwhile\s+(?:it|that|the\s+(?:rice|pot))(?:\s+is|'s)?\s+(?:cook|simmer|boil|steam|bak)/i
+      # What goes on meanwhile puts nothing in.
+      WHILE = /\bwhile\s+(?:the\s+[[:alpha:]]+|it|they|that|those)\s+(?:(?:is|are)\s+)?
+               (?:cook|roast|bak|simmer|boil|soak|rest|stand|steam|heat|drain|cool|fr(?:y|ie)|brown|drip)
+               [a-z]*\b/ix
       COOKED = /\A\W*(?:cook|boil|simmer|steam|soak)\b/i
 
       # `clauses`: Clauses; `lines`: ReadLines.
@@ -100,9 +104,11 @@ module FondKettle
 
       # `last`: the ReadStep before.
       def step(clause, position, last)
+        @rice.finish(position)
         named = named(clause)
         rice = about_rice?(clause, named)
-        kind = @kinds.kind(position, named, rice: rice, last: last, stage: @rice.stage)
+        apart = !last.nil? && !rice && @vessels.beside_rice?(last.vessel)
+        kind = @kinds.kind(position, named, rice: rice, last: last, stage: @rice.stage, apart: apart)
         goes_in = rice && goes_in?(kind, position, last, named)
         kind = FILL if goes_in && FILLS.include?(kind)
         doing = Doing.new(clause: clause, kind: kind, last: last, rice: rice, others: others?(named),
@@ -125,7 +131,7 @@ module FondKettle
 
       # NamedLines of a clause; fat and liquid of which it only says what is to be seen are none.
       def named(clause)
-        found = @named.in(clause.say, @places.untaken, @places.left)
+        found = @named.in(clause.say.sub(WHILE, " "), @places.untaken, @places.left)
         return found unless clause.until
 
         done = @named.in(clause.doing, @places.untaken).map(&:index)

@@ -46,8 +46,14 @@ module FondKettle
 
       # What is done next is done in it too, unless something else cooks meanwhile.
       def next_in(key, doing, meanwhile)
-        goes_on = greased?(key, doing) || (cooks?(key, doing.kind) && !meanwhile)
+        goes_on = greased?(key, doing) || (cooks?(key, doing.kind) && !meanwhile && !roasts_beside?(key, doing))
         @course.cook_in(key) if doing.goes_in || goes_on
+      end
+
+      # What bakes by itself before the rice goes in leaves in hand what is on the fire.
+      def roasts_beside?(key, doing)
+        own = @course.in_hand
+        doing.kind == "bake" && !@rice.in? && own && own != key && @places.any?(own)
       end
 
       # Where it goes on without a word for it, or nil.

@@ -38,7 +38,7 @@ module FondKettle
 
       # `lines`: ReadLines.
       def initialize(lines)
-        own = lines.flat_map(&:said)
+        own = lines.flat_map(&:names)
         @words = self.class.all.reject { |one| own.include?(one.word) }
         @of = @words.to_h do |one|
           [one.word, lines.each_index.select do |index|

@@ -12,6 +12,9 @@ module FondKettle
       SHORT = %w[seal preheat].freeze
       # "Leave every drop of the fat."
       LEFT = /\A\W*leav(?:e|ing)\b.*\b(?:fat|oil|grease|drippings|juices)\b/i
+      # "Wipe out the pot."
+      CLEANS = /\b(?:wipe|wiping|rinse|wash|clean|scrub)\s+(?:out\s+|down\s+)?(?:the|your|that|its)\s+
+                (?:[[:alpha:]]+\s+)?(?:pot|pan|skillet|wok|saucepan|bowl|board|hands)\b/ix
       # What only says how it looks: "the liquid should just cover it".
       SEEN = /\b(?:should|must|ought\s+to)\b/i
 
@@ -20,7 +23,7 @@ module FondKettle
       # True for a ReadStep in which nothing is done.
       def idle?(step)
         return false if SHORT.include?(step.kind)
-        return true if seen?(step) || kept?(step) || left?(step)
+        return true if cleans?(step) || seen?(step) || kept?(step) || left?(step)
 
         step.guessed && step.from.empty? && nothing?(step) && !more_rice?(step)
       end
@@ -43,6 +46,10 @@ module FondKettle
         step.takes.empty? && step.clause.until.nil?
       end
 
+      def cleans?(step)
+        step.takes.empty? && step.clause.minutes.nil? && step.clause.say.match?(CLEANS)
+      end
+
       def seen?(step)
         step.guessed && step.clause.say.match?(SEEN)
       end
@@ -59,7 +66,7 @@ module FondKettle
       def more_rice?(step)
         step.rice == RiceCourse::IN && step.clause.say.match?(RiceClauses::REST_OF_IT)
       end
-      private_class_method :nothing?, :seen?, :kept?, :left?, :more_rice?
+      private_class_method :cleans?, :nothing?, :seen?, :kept?, :left?, :more_rice?
     end
   end
 end

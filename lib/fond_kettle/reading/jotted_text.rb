@@ -5,6 +5,7 @@ require_relative "../larder/names"
 require_relative "../measure/durations"
 require_relative "../measure/numeral"
 require_relative "amount_forms"
+require_relative "list_headings"
 require_relative "loose_measures"
 require_relative "method_blocks"
 require_relative "run_together"
@@ -19,7 +20,8 @@ module FondKettle
       BULLET = /\A\s*(?:[-*•–]\s+|\d{1,2}[.)]\s+)/
       NUMBERED = /\A\s*\d{1,2}[.)]\s+/
       # Where one sentence ends and the next begins: no full stop behind a short word for a measure.
-      SHORTENED = /(?<!\b(?:lb|oz|ca)\.)(?<!\b(?:tbsp)\.)(?<!\btsp\.)(?<!\bapprox\.)(?<=[.!?])/i
+      SHORTENED = /(?<!\b(?:lb|oz|ca)\.)(?<!\b(?:tbsp)\.)(?<!\b(?:tsp|tbs|abt|i\.e|e\.g)\.)(?<!\bapprox\.)
+                  (?<!\bw\.)(?<=[.!?])/ix
       SENTENCE = /(?:#{SHORTENED}|(?<=\.)(?=\s+[A-Z][a-z]+\s+(?:the|it|them|in|on|an?)\b))["')]*\s+/
       AMOUNT = AmountForms::BEGINS
       ENDS = /[.!?:]\s*\z/
@@ -62,8 +64,10 @@ module FondKettle
         @not_read = []
         all = unwrapped(text.tr("\r", "\n").lines.map(&:strip))
         @told = MethodBlocks.rows(all)
+        @headings = ListHeadings.of(all)
         title, *@rows = all.reject(&:empty?).first(Limits::LINES)
         @title = title.to_s[0, TITLE_LETTERS]
+        @rows = @rows.reject { |row| @headings.include?(row) }
         @rows.each { |row| part(within_budget(row)) }
         preface
       end

@@ -21,7 +21,12 @@ module FondKettle
       SOON_FRIED = lambda do |sense|
         !sense.in? && sense.previous == "fry" && !sense.liquid && sense.minutes.to_f.between?(0.1, 1.5)
       end
+      # "Lid, lowest, 18 minutes" is on the ring, however hot the oven is.
+      IN_OVEN = ->(sense) { sense.oven && !sense.says?(:lowest) }
       TOP = ->(sense, there, else_kind) { sense.says?(:on_top) ? there : else_kind }
+
+      # What is put somewhere, rubbed or brushed, and then stands in so much heat for so long.
+      ROASTED = %w[sprinkle mix take-out stir lay-in].freeze
 
       # By the kind of a verb; one that is not here does what it says.
       BY_VERB = {
@@ -54,7 +59,7 @@ module FondKettle
           ["rest", ->(sense) { sense.in? && sense.minutes && sense.says?(:off_fire) }],
           ["rest", ->(sense) { sense.stage == RiceCourse::REST || (sense.in? && sense.previous == "drain") }],
           ["low", ->(sense) { sense.in? && sense.says?(:programme) }],
-          ["bake", ->(sense) { sense.in? && sense.minutes && (sense.oven || sense.says?(:oven)) }],
+          ["bake", ->(sense) { sense.in? && sense.minutes && (sense.says?(:oven) || IN_OVEN.call(sense)) }],
           ["lay-in", ->(sense) { sense.puts && !sense.ends? && sense.previous == "low" }],
           ["layer", ->(sense) { sense.rice && sense.says?(:names_rice) && sense.minutes.nil? }],
           ["low", :in?.to_proc], ["simmer", ->(sense) { sense.minutes || sense.liquid }], ["lay-in", ALWAYS]
@@ -69,6 +74,8 @@ module FondKettle
           ["rest", :in?.to_proc], ["drain", ->(sense) { sense.says?(:sieve) }],
           ["soak", ->(sense) { sense.says?(:soaks) }], ["marinate", ALWAYS]
         ],
+        "mix" => [["sprinkle", ->(sense) { sense.in? && sense.puts && sense.says?(:over_it) }]],
+        "put-back" => [["steam", ->(sense) { sense.minutes && sense.says?(:steamer) }]],
         "drain" => [["take-out", ->(one) { BOILED.include?(one.previous) && one.says?(:keeps_liquor) }]],
         "marinate" => [["chill", :done?.to_proc]],
         "fluff" => [["fold", ->(sense) { sense.puts && sense.says?(:through_rice) }]],
@@ -79,20 +86,23 @@ module FondKettle
       # Of a clause without a verb, whatever the rice does.
       IMPLIED = [
         ["wrap", ->(sense) { sense.says?(:each_leaf) }],
+        ["steam", ->(sense) { sense.minutes && sense.says?(:steamer) }],
+        ["mix", ->(sense) { sense.says?(:plus) && sense.puts && !sense.ends? && (sense.done? || !sense.last) }],
+        ["fold", ->(sense) { sense.in? && sense.says?(:through_rice) }],
         ["preheat", ->(sense) { sense.says?(:oven_hot) && !sense.in? && sense.minutes.nil? }],
         ["serve", ->(sense) { sense.says?(:beside) && sense.minutes.nil? }],
         ["serve", ->(sense) { sense.in? && sense.says?(:platter) }],
         ["fry", ->(sense) { sense.puts && sense.done? && sense.goes_on && sense.previous == "fry" }],
-        [->(sense) { TOP.call(sense, "sprinkle", "serve") }, ->(sense) { sense.puts && sense.done? }],
-        ["bake", ->(sense) { sense.says?(:oven) && sense.minutes }]
+        ["sprinkle", ->(sense) { sense.puts && sense.done? && (sense.garnish || sense.says?(:on_top)) }],
+        ["serve", ->(sense) { sense.puts && sense.done? }],
+        ["bake", ->(sense) { sense.minutes && sense.says?(:oven) && !sense.says?(:oven_later) }]
       ].freeze
 
       # And once the rice is in.
       IMPLIED_IN = [
         ["seal", ->(sense) { sense.says?(:foil_alone) }],
-        ["fold", ->(sense) { sense.says?(:through_rice) }],
         ["rest", ->(sense) { sense.says?(:rests) || (sense.says?(:cloth) && !sense.says?(:low)) }],
-        ["bake", ->(sense) { sense.oven && sense.minutes && !sense.done? }],
+        ["bake", ->(sense) { IN_OVEN.call(sense) && sense.minutes && !sense.done? }],
         ["reduce", ->(sense) { sense.says?(:big_flame) && sense.ends? }],
         ["layer", ->(sense) { sense.says?(:names_rice) && sense.minutes.nil? && !sense.says?(:programme) }],
         ["reduce", ->(sense) { sense.says?(:opened) && !sense.says?(:unopened) && !sense.says?(:on_top) }],
@@ -120,9 +130,11 @@ module FondKettle
       # The kind of a clause of which `sense` (ClauseSense) is known.
       def kind(sense)
         verb = sense.clause.kind
+        return "bake" if ROASTED.include?(verb) && sense.minutes && sense.says?(:hot_air)
+
         return first(BY_VERB.fetch(verb, []), sense) || verb if verb
 
-        first(IMPLIED, sense) || first(sense.in? ? IMPLIED_IN : IMPLIED_BEFORE, sense)
+        first(IMPLIED, sense) || first(sense.in? && !sense.apart ? IMPLIED_IN : IMPLIED_BEFORE, sense)
       end
 
       def first(rules, sense)

@@ -25,6 +25,7 @@ module FondKettle
                    (?:\A|,\s|\b(?:add|and)\s)water\b/ix
       # Words that tell nothing apart.
       STOP = %w[a an the of in on and or with to for from at it g ml kg cup rice one].freeze
+      UNITS = %w[tbsp tsp cup].freeze
       PARTS = %w[leaf seed piece].freeze
       # What is wrapped goes on the leaves that are listed.
       EACH_LEAF = /\beach\s+(?:leaf|leaves)\b/i
@@ -77,7 +78,7 @@ module FondKettle
 
       # Words by which a line is named again: vinegar that is called after rice is none.
       def words_of(line)
-        words = line.names.select { |word| word.size > 1 }
+        words = line.names.select { |word| word.size > 1 && !UNITS.include?(word) }
         line.grain || words.one? ? words : words - [ReadLines::RICE]
       end
 

@@ -50,7 +50,8 @@ module FondKettle
       SAID_OF_IT = /(?<![,(])\s+(?=(?:(?:skin|bone)[ -](?:on|in|off)|left\s+whole|if\s+(?:there|you|any)
                      |with\s+(?:the|its|their)\s+(?:stem|skin|peel|shell|head|bone)s?)\b)/ix
       # Rice that is called by its kind alone.
-      KINDS = /\b(?:basmati|jasmine|arborio|carnaroli|bomba|(?:long|medium|short)[- ]grain)\b/i
+      KINDS = /\b(?:basmati|jasmine|arborio|carnaroli|bomba|calrose|ponni|masoori|koshihikari|sell?a
+               |(?:long|medium|short)[- ]grain)\b/ix
       # "of", or a second amount: "1½ cups (300 g) red rice".
       IN_FRONT = /\A\s*(?:of\s+|\([^)]*\)\s*)+/i
       ASIDE = /[(,]|\bfor\b/i
@@ -73,8 +74,9 @@ module FondKettle
       #
       #   ReadLines.new.read("2 tbsp ghee").first.g # => 27.3
       def read(text, spoken: false)
-        mended = Larder::Spelling.mend(text)
+        mended = as_before(Larder::Spelling.mend(text))
         certain = LooseMeasures.certain(mended)
+        @amount = certain.text.delete_suffix(Measure::Amounts.new.read(certain.text)&.rest || certain.text)
         read = @quick.read(certain.text.sub(FOR, "").sub(DASH, "").sub(SAID_OF_IT, ", "))
         rice = rice(mended, certain.text, read)
         things = rice ? [rice] : read.lines.map { |line| thing(line, text) }
@@ -83,6 +85,12 @@ module FondKettle
       end
 
       private
+
+      # A line with the amount of the one before, where it says "ditto".
+      def as_before(text)
+        bare = text.sub(AmountForms::DITTO, "")
+        bare == text || Measure::Amounts.new.read(bare) ? bare : "#{@amount}#{bare}"
+      end
 
       # What a Dishes::Line says (attributes of ReadLine).
       def thing(line, text)

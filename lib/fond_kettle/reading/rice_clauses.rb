@@ -10,7 +10,7 @@ module FondKettle
       IT = /\A(?:\W*[[:alpha:]']+){0,3}?\W*\b(?:it|this|them)\b/i
       # "Into the cooker with the soy."
       INTO = /\A\W*(?:(?:tip|pour|put|scrape|transfer|empty|turn|drop)\s+)?(?:all\s+|straight\s+)?
-              (?:into|to)\s+(?:the|a|an|your)\b/ix
+              (?:into|to)\s+(?:(?:the|a|an|your)\b|(?:pot|pan|steamer|cooker)\b)/ix
       STANDS_FOR_IT = Regexp.union(IT, INTO)
       MORE = /\b(?:the\s+rest|rest\s+of|remaining|other|half|white|more|then)\b[^.]*\brice\b/i
       # What is left of it, laid on the first part.
@@ -30,6 +30,9 @@ module FondKettle
       # Kinds of verbs that make it ready, and that put it in.
       READIES = [DRAIN, WRAP, "cool", "mix"].freeze
       PUTS = ["stir", "lay-in", "layer", "fry", "simmer", "low", "put-back", "sprinkle", "steam", nil].freeze
+      # What may be done with rice that is done, and what goes on its pot.
+      FINISHING = [nil, "sprinkle", "serve", "fold", "mix", "cut", "dress"].freeze
+      COVER = /\b(?:lid|foil|cloth|towel|cover(?:ed)?|oven|steam)\b/i
       # Words of a clause that goes on with what the one before was about: "Boil 7 min hard."
       FEW = 5
       GOES_ON = [DRAIN, BOIL].freeze
@@ -64,6 +67,18 @@ module FondKettle
       # True where the rice of a clause is done: "tip the hot rice into a bowl".
       def done?(position)
         @clauses[position].say.match?(HOT)
+      end
+
+      # True where from a position on nothing is cooked, closed or waited for.
+      def only_finishing?(position)
+        @clauses.drop(position).all? do |clause|
+          FINISHING.include?(clause.kind) && !clause.minutes && !clause.until && !clause.say.match?(COVER)
+        end
+      end
+
+      # True where a clause says for how long.
+      def timed?(position)
+        !@clauses[position].minutes.nil?
       end
 
       # The position of the last clause that lays rice in, or -1.

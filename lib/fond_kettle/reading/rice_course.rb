@@ -39,6 +39,12 @@ module FondKettle
         @stage != BEFORE
       end
 
+      # Notes that it is done where nothing cooks from a clause (its position) on, and only what is strewn
+      # or served is told.
+      def finish(position)
+        @stage = AFTER if @stage == WITH && @timed && @clauses.only_finishing?(position)
+      end
+
       # True once it is off the fire.
       def done?
         [REST, AFTER].include?(@stage)
@@ -63,6 +69,7 @@ module FondKettle
       # Goes on over a step of a `kind` (a key of Care::Kinds) at a position, which puts the rice in where
       # `goes_in`; `rice`: it is about the rice. Returns where it stands beside the rice.
       def pass(kind, position, goes_in:, rice:)
+        @timed ||= in? && @clauses.timed?(position)
         @spoken_of = kind == RiceClauses::WRAP || (rice && (ALONE.include?(kind) || goes_in))
         if goes_in || laid_in?(kind, position)
           @stage = WITH

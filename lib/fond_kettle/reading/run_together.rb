@@ -29,6 +29,9 @@ module FondKettle
               |bunch(?:es)?)\b\.?/ix
       COUNT = %r{\A(?:about\s+)?[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*(?:#{UNIT})?\s*(?:of\s+)?}i
       COUNT_BEHIND = %r{\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*(?:#{UNIT})?\z}i
+      ARTICLE = /\A(?:an?|half\s+an?)\s+(?:#{UNIT}|pinch|handful|knob|splash)\s+of\s+/i
+      SOME = /\A(?:an?\s+)?(?:few\s+|big\s+|good\s+)?
+              (?:pinch|dash|drop|splash|handful|knob|bunch|sprig)(?:e?s)?\s+(?:of\s+)?/ix
       # "Seasoning: 2 tbsp vinegar, …", "For 4 people you need: …"
       LABEL = /\A[[:alpha:]][^:,.]{1,40}:\s+(?=\S)/
       # What is put there is done: "In the big pot: 6 tbsp of oil, …"
@@ -83,11 +86,27 @@ module FondKettle
       # row whose commas only say how a thing is, is one.
       def foods(row)
         parts = row.sub(LABEL, "").split(/,\s+/)
-        parts.size > 1 && parts.all? { |part| food?(part) } ? parts : [row]
+        return parts if parts.size > 1 && parts.all? { |part| food?(part) }
+
+        several = counted(row)
+        several.size > 1 ? several : [row]
+      end
+
+      # Parts of a row, each with its own amount: "1 onion, 1 red pepper, diced".
+      def counted(row)
+        row.split(PARTS).each_with_object([]) do |part, found|
+          found.any? && !counted?(part) ? found[-1] = "#{found.last}, #{part}" : found << part
+        end
+      end
+
+      # True where a part is an amount of some food.
+      def counted?(part)
+        amount = part[COUNT] || part[ARTICLE]
+        !amount.nil? && !Larder::Names.ours.find(part.delete_prefix(amount).split(/[,(]/).first.to_s).nil?
       end
 
       def food?(text)
-        bare = text.sub(COUNT, "").sub(COUNT_BEHIND, "")
+        bare = text.sub(COUNT, "").sub(SOME, "").sub(COUNT_BEHIND, "").sub(AmountForms::DITTO, "")
         return true if Larder::Names.ours.whole?(bare)
 
         bare.split.size <= FEW && !bare.match?(FOR_WHOM) && !Larder::Names.ours.grain(bare).nil?
@@ -104,7 +123,7 @@ module FondKettle
           found.any? && part.match?(SAID_OF_IT) ? found[-1] = "#{found.last}, #{part}" : found << part
         end
       end
-      private_class_method :listed?, :done?, :parts, :food?
+      private_class_method :listed?, :done?, :parts, :food?, :counted, :counted?
     end
   end
 end

@@ -20,7 +20,7 @@ module FondKettle
                  |that|which|if|is|are|goes|go|up|at|then|when|by
                  |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\z)/ix
       # What is spoken of as known.
-      KNOWN = /\A(?:with|in|into|of|from|and|the|them|it|this|that|those|these|your|its|an?)\b/i
+      KNOWN = /\bof\z|\A(?:with|in|into|of|from|and|the|them|it|this|that|those|these|your|its|an?)\b/i
       # What is counted and no food.
       NO_FOOD = /\b(?:times?|changes|waters?\s+from|sides?|persons?|people|pans?|pots?|bowls?|vessel|holes?
                  |layers?|fingers?|inch(?:es)?|lots?|mound|heap|while|minutes?|hours?|day|night

@@ -74,12 +74,14 @@ module FondKettle
         found << broth(clause.say, named, kind)
         found.concat(@mixtures.vessels(clause.say, named)) if TAKES_MIXTURES.include?(kind)
         found << last.vessel if goes_on?(named, clause, kind, last)
+        found << @vessels.given(clause.say)
         found << @vessels.giving(kind) if !stays_in?(vessel, kind, last) && gives_all?(clause, kind, last)
         found.compact.uniq - [vessel]
       end
 
       # The vessel of a broth that was made in it, where a clause pours some and no line is meant; or nil.
       def broth(say, named, kind)
+        return @kept_liquor.last if TAKES_BROTH.include?(kind) && say.match?(BrothGiven::WAS_KEPT)
         return unless TAKES_BROTH.include?(kind) && BrothGiven.in?(say)
 
         liquids = named.select { |one| liquid?(one) }

@@ -2,6 +2,7 @@
 
 require_relative "../methods/request/provision"
 require_relative "clause_sense"
+require_relative "food_words"
 require_relative "kind_rules"
 require_relative "step_vessels"
 
@@ -13,16 +14,19 @@ module FondKettle
       DRAIN = "drain"
       BOIL = "boil"
       SALT = "salt"
+      GARNISH = FoodWords.all.find { |row| row.word == "garnish" }
       WATER = /\bwater\b/i
       ADDED = /\b(?:add|pour)\b/i
       # How the next sentence says that it boils now.
       BOILS = /\A\W*(?:when|once|as\s+soon\s+as)\s+(?:it|that|this)\s+(?:boils|bubbles|is\s+boiling)\b/i
-      OVEN = %w[preheat bake].freeze
+      PREHEAT = "preheat"
+      BAKE = "bake"
       # What goes on by itself when things are added to it.
       COOKS = %w[fry toast simmer reduce broth].freeze
       # Kinds by which something is done with what was cut, in the next clauses.
       STREWS = %w[sprinkle fold stir lay-in mix fry dress].freeze
       NEAR = 2
+      FAR = 4
       # Clauses after one in which boiled rice is drained.
       SOON = 6
 
@@ -33,9 +37,11 @@ module FondKettle
       end
 
       # The kind of the clause at a position; call it for each in turn. `named`: its NamedLines; `rice`: it is
-      # about the rice, which is at a `stage` (RiceCourse); `last`: the ReadStep before.
-      def kind(position, named, rice:, last:, stage:)
+      # about the rice, which is at a `stage` (RiceCourse); `last`: the ReadStep before; `apart`: it goes on
+      # beside the rice's vessel.
+      def kind(position, named, rice:, last:, stage:, apart: false)
         @stage = stage
+        @apart = apart && named.any?
         @previous = KindRules.kind(sense(position, named, rice))
         note(@previous)
         rice && into_bowl?(position, last) ? MIX : @previous
@@ -61,12 +67,14 @@ module FondKettle
       # What the next clauses go by.
       def note(kind)
         @last = kind if COOKS.include?(kind)
-        @oven = true if OVEN.include?(kind)
+        @oven = true if kind == PREHEAT || (kind == BAKE && @stage != RiceCourse::BEFORE)
+        @heated = true if @stage == RiceCourse::WITH && FireVessel::HOT.include?(kind)
       end
 
       # True where the rice lies in its pot, and one of the next clauses brings it to the boil.
       def cold?(position)
-        @stage == RiceCourse::WITH && @clauses[position + 1, NEAR].to_a.any? { |clause| clause.kind == BOIL }
+        @stage == RiceCourse::WITH && !@heated &&
+          @clauses[position + 1, FAR].to_a.any? { |clause| clause.kind == BOIL }
       end
 
       def sense(position, named, rice)
@@ -75,7 +83,8 @@ module FondKettle
                         liquid: foods.any?(&:liquid), fat: foods.any? { |food| fat?(food) },
                         steeped: steeped?(foods, position), drained: drained?(position), stage: @stage,
                         last: @last, previous: @previous, cold: cold?(position), oven: @oven,
-                        goes_on: goes_on?(position), boils: boils?(position + 1), strewn: strewn?(position))
+                        goes_on: goes_on?(position), boils: boils?(position + 1), strewn: strewn?(position), apart: @apart,
+                        garnish: foods.any? && foods.all? { |food| GARNISH.means?(food) })
       end
 
       def foods(named)

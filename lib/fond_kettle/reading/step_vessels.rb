@@ -44,9 +44,10 @@ module FondKettle
       SOAK = "soak"
       BOILS = %w[simmer boil].freeze
       # Kinds by which it comes into another vessel once it is cooked.
-      MOVES = %w[layer lay-in stir cool].freeze
+      MOVES = %w[layer lay-in stir cool fold dress].freeze
       # How the vessel is found of a kind that says where.
       UNNAMED = { "par-boil" => :boiled_apart, "cut" => :on_board }.freeze
+      RICE_INTO = /\brice\b[^,.;]{0,20}\b(?:in|into|to|onto)\s/i
       FINISHED = %w[turn-out serve].freeze
       # Kinds that finish the rice.
       FINISHES = %w[fold sprinkle fluff dress put-back shape].freeze
@@ -55,6 +56,8 @@ module FondKettle
       INTO_THAT = /\b(?:into|in|to|with)\s+(?:this|that|these|it)\W*\z/i
       # "Add the beans for the last two minutes."
       LAST = /\bfor\s+the\s+(?:last|final)\b/i
+      # What stands in the cold stands as it was left.
+      CHILLS = %w[chill freeze].freeze
       # What is thrown away goes into no vessel.
       AWAY = /\b(?:throw\b[^.,;]*\baway|discard)\b/i
 
@@ -84,6 +87,16 @@ module FondKettle
         @course.cook_in(key) if key
       end
 
+      # The vessel all of which a text gives, or nil.
+      def given(say)
+        @course.given(say)
+      end
+
+      # True for a vessel (key) over the fire beside the one in which the rice is.
+      def beside_rice?(vessel)
+        @rice.in? && vessel != rice_at && FireVessel::FIRED.include?(@course.kind(vessel))
+      end
+
       # The vessel that gives all it has at a step of a kind: what is turned out or served is the rice's.
       def giving(kind)
         FINISHED.include?(kind) ? rice_at : @course.fire
@@ -106,7 +119,8 @@ module FondKettle
       def moves_rice?(doing, named)
         return false unless @rice.in? && doing.rice
 
-        (named.any? && MOVES.include?(doing.kind)) || (@rice.done? && FireVessel::HOT.include?(doing.kind))
+        moved = MOVES.include?(doing.kind) || doing.clause.say.match?(RICE_INTO)
+        (named.any? && moved) || (@rice.done? && FireVessel::HOT.include?(doing.kind))
       end
 
       # How the vessel is found (a method's name).
@@ -141,6 +155,7 @@ module FondKettle
         return UNNAMED.fetch(doing.kind) if UNNAMED.key?(doing.kind)
         return washed(doing) if OF_RICE.include?(doing.kind)
         return :beside_rice if boils_still?(doing)
+        return :where_it_lies if CHILLS.include?(doing.kind) && doing.bare? && doing.last
 
         @rice.done? && FINISHES.include?(doing.kind) ? :with_rice : :cooked_in
       end
@@ -155,6 +170,7 @@ module FondKettle
       end
 
       def washed(doing)
+        return :with_rice if @rice.in? && doing.kind == SOAK && !doing.others
         return :of_rice if doing.rice
         return :soaked if doing.kind == SOAK && doing.others
         return washed_like(doing.last) if doing.last && goes_on_washing?(doing.last)

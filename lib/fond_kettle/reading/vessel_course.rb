@@ -14,10 +14,21 @@ module FondKettle
       # A vessel that something goes into, or lies in.
       WORDS = Kit::DishVessels.all.values.flat_map(&:words).sort_by { |word| -word.size }
                               .map { |word| Regexp.escape(word) }
+      # "The 9x13", whatever it is called.
+      SIZED = /\d{1,2}\s?(?:x|×|by)\s?\d{1,2}(?:[ -]?(?:inch|in|cm)\b)?
+               (?:\s+(?:pan|dish|tin|tray|casserole))?/ix
       NAMED = /\b(?:in|into|onto|on|to|from|upon|off|line|butter|grease|rub|(?:bottom|floor|base)\s+of)\s+
                (?<name>(?:(?:an?|the|your|my|that|its|another|same|second|other)\s+)*
                (?:(?!(?:in|on|into|with|and|of|the|an?)\b)[[:alpha:]-]+,?\s+){0,3}?
-               (?<word>#{WORDS.join('|')}))\b(?!\s+of\b(?!(?:\s+[[:alpha:]]+){0,3}\s+water\b))/ix
+               (?<word>#{WORDS.join('|')}|#{SIZED}))\b(?!\s+of\b(?!(?:\s+[[:alpha:]]+){0,3}\s+water\b))
+               (?!\s+(?:in\s+the\s+middle|on\s+top)\b)/ix
+      # "Wok: lard, shallots …"
+      LABELLED = /\A\W*(?<name>(?:(?:the|an?|my|big|large|small|wide|other|another|second|same|hot)\s+){0,3}
+                  (?<word>#{WORDS.join('|')}))\s*:/ix
+      # "Pour the skillet over it", "tip the bowl into the pot": all that is in it.
+      GIVEN = /\b(?:pour|tip|scrape|empty|turn|upend)\s+(?:all\s+of\s+)?
+               (?<name>(?:the|that|your)\s+(?:[[:alpha:]]+\s+)?(?<word>#{WORDS.join('|')}))
+               (?:'s\s+contents)?\s+(?:over|into|onto|in|on|upon|through)\b/ix
       OTHER = /\b(?:another|second|other|small|separate)\b/i
       # "another pan" is a pan.
       FURTHER = /\A(?:another|second|other|separate)\s+/i
@@ -26,6 +37,7 @@ module FondKettle
       # Kinds of vessels by what is done, where none is named.
       APART = { "take-out" => "plate", "cut" => "board", "dish" => "dish" }.freeze
       KINDS = { "take-out" => "bowl", "cut" => "board", "dish" => "oven-dish" }.freeze
+      SIZED_KEY = "sized-dish"
       SECOND_PLATE = "second-plate"
       BOWL = "bowl"
       # What rice is washed and soaked in.
@@ -61,9 +73,21 @@ module FondKettle
 
       # Keys of the vessels that a text names.
       def named(text)
-        text.to_enum(:scan, NAMED).map { Regexp.last_match }.filter_map do |match|
+        matches = text.to_enum(:scan, NAMED).map { Regexp.last_match }
+        [LABELLED.match(text), *matches].compact.filter_map do |match|
           match[:name].match?(SAME) ? fire : of_word(match[:word].downcase, match[:name])
         end
+      end
+
+      # The key of the vessel all of which a text gives, or nil.
+      def given(text)
+        match = GIVEN.match(text)
+        match && of_word(match[:word].downcase, match[:name])
+      end
+
+      # The key of the vessel in which something was cooked last; nil: in none.
+      def in_hand
+        @fire
       end
 
       # A vessel of what nobody named: the rice's bowl, a plate, a board.
@@ -105,6 +129,8 @@ module FondKettle
       private
 
       def of_word(word, name)
+        return vessel(SIZED_KEY, TRAY, word) if word.match?(SIZED)
+
         bare = name.downcase.sub(ARTICLE, "")
         alike = @all.reverse.find { |one| one.key.match?(/(?:\A|-)#{word.tr(' ', '-')}\z/) && one.name }
         key = bare.gsub(/[^a-z]+/, "-").gsub(/\A-|-\z/, "")

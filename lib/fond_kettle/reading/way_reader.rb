@@ -19,6 +19,7 @@ module FondKettle
       # By these a base is cooked.
       COOKS = %w[fry simmer reduce toast broth bake].freeze
       COOKED = "cooked"
+      COOKED_RICE = /\b(?:cooked|leftover|left-over|day-old)\b/i
       BROTH = /\bbroth\b/i
       NOT_MIXED = /\b(?:do\s+not|don't|never|without)\s+(?:mix|stir)/i
       # By these there is a sauce in the pot before the rice.
@@ -52,7 +53,7 @@ module FondKettle
         "sealed-raw-base" => -> { done?("par-boil") && laid_over? && raw_base? },
         "sealed-cooked-base" => -> { done?("par-boil") && laid_over? },
         "boil-and-drain" => -> { boiled_and_drained? },
-        "layered-cooked-rice" => -> { layered? && @lines.any? { |line| line.text.match?(/cooked\s+rice/i) } },
+        "layered-cooked-rice" => -> { layered? && @lines.any? { |line| line.grain && line.text.match?(COOKED_RICE) } },
         "oven-pilaf" => -> { with("bake").any? },
         "mixed-rice" => -> { laid? && (cooker? || (@all.match?(NOT_MIXED) && done?("fold"))) },
         "rice-cooker" => -> { cooker? },
