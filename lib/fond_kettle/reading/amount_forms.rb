@@ -29,8 +29,11 @@ module FondKettle
       # "Peas, a handful", "onions 8", "2 cod fillets, 160 g each".
       LOOSE_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),\s+(?<amount>an?\s+(?:[[:alpha:]]+\s+)?
                       (?:handful|bunch|pinch|glug|knob|splash|sprig|drop|dash))\z/ix
-      UNITS = "(?:g|kg|ml|l|oz|lb|litres?|cups?|tbsp|tsp)"
-      ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d(:]{0,80}?),?\s+(?<amount>\d[\d\s./x×½¼¾⅓⅔⅛]*(?:#{UNITS})?)\z}i
+      UNITS = "(?:g|kg|ml|l|oz|lb|litres?|cups?|c|tbsp|tsp|tablespoons?|teaspoons?|handfuls?|thumbs?|pinch(?:es)?|cloves?|sprigs?" \
+              "|sticks?|stalks?|ribs?|tins?|cans?|bunch(?:es)?|knobs?|glass(?:es)?|mugs?)"
+      ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d(:]{0,80}?),?\s+(?:[–—-]\s+)?
+                      (?<amount>[\d½¼¾⅓⅔⅛][\d\s./x×½¼¾⅓⅔⅛]*(?:#{UNITS})?)(?<said>(?:,|\s+(?:frozen|fresh|ripe|raw
+                      |dried|tinned|cooked|[[:alpha:]]+ed)\b).{0,80})?\z}ix
       EACH_BEHIND = /,\s*(?:about\s+)?(?<amount>\d+\s*(?:g|oz|kg))\s+each\b/i
       # "4 x 400 g tomatoes", where no tins are counted.
       TIMES = /\A(?<count>\d+)\s*[x×]\s*(?<each>\d+)\s*(?<unit>g|ml|kg)\s+
@@ -42,6 +45,8 @@ module FondKettle
       LITTLE = /\A(?:an?\s+)?(?:little|touch\s+of|bit\s+of)\s+(?=[[:alpha:]])/i
       # "Five spice, ditto": as much as of the thing before.
       DITTO = /,?\s+ditto\z/i
+      # "Oil, loads, like 100 ml"
+      LOADS = /,?\s+(?:loads|lots|plenty)\b,?(?:\s+like\b)?/i
       OR_SO = /\s*\b(?:or\s+so|ish)(?=\))/i
       # What begins without its number: "handful of mint", "small handful of dill".
       ONE = /\A(?!(?:juice|rest|half)\b)
@@ -55,7 +60,7 @@ module FondKettle
       #
       #   plain("Rice, long grain, 2 kg") # => "2 kg Rice, long grain"
       def plain(line)
-        turned(fresh(line.sub(OR_SO, "").sub(LITTLE, "")))
+        turned(fresh(line.sub(OR_SO, "").sub(LITTLE, "").sub(LOADS, "")))
           .sub(OF_WEIGHT, '\k<weight> \k<what>').sub(WEIGHING, '\k<weight> \k<what>')
          .sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")
           .sub(BEHIND, '\k<amount> \k<what>')
@@ -69,7 +74,7 @@ module FondKettle
       # An amount that stands behind its thing comes first: "Rice, long grain, 2 kg".
       def turned(line)
         line.sub(LOOSE_BEHIND, '\k<amount> of \k<what>').sub(SIZED_BEHIND, '\k<amount> \k<what>')
-            .sub(ALL_BEHIND, '\k<amount> \k<what>')
+            .sub(ALL_BEHIND, '\k<amount> \k<what>\k<said>')
             .sub(EACH_BEHIND, ' (\k<amount> each)').sub(TIMES) { times(Regexp.last_match) }
       end
 

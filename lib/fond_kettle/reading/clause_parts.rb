@@ -17,7 +17,7 @@ module FondKettle
       # A part that says only where, when or of what.
       OPENS = /\A(?:in|into|on|onto|for|with|to|while|when|after|as|once|at|first|meanwhile|now|next|same
               |from)\b/ix
-      CUT = /[,;:&]|\band\b|\bthen\b/i
+      CUT = /[,;:&]|\band\b|\bthen\b|\bwhile(?=\s+(?:you|we|i)\b)/i
       THEN = /,?\s+then\s|\s+and\s+(?=(?:straight\s+)?into\s+the\s)/i
       # What is on the fire once it is closed: "seal it with foil, high 5 minutes".
       HEATED = /\b(?:seal|lid|foil|dough|cover)\b[^,.;]*(?<heat>,\s+(?:(?:on|over|at)\s+)?(?:the\s+|a\s+)?
@@ -32,6 +32,9 @@ module FondKettle
       # "Rice drained, into the steamer": what is made ready, and where it goes then.
       READIED = /\A\W*(?:[[:alpha:]]+\s+){1,3}(?:drained|rinsed|washed|soaked|cooled)
                  (?<next>,\s+)(?:in|into|onto|over)\b/ix
+      # "Rice in, lid on, low 18 minutes"
+      RICE_IN = /\brice\s+in(?<next>,\s+)(?=(?:lid|cover|foil|boil|bring|low)\b)/i
+      RICE_GOES_IN = /\brice\s+in\z/i
       # "Into the pot with its water" is a thing of its own.
       FILLED = /\A(?:in|into)\s+(?:the|a|your)\s+[[:alpha:]]+\s+with\b/i
       FRONT = /\A(?:[,;:&]|\band\b|\bthen\b|\s)+/i
@@ -61,7 +64,7 @@ module FondKettle
         thens = sentence.to_enum(:scan, THEN).map { Regexp.last_match.begin(0) }
         heats = sentence.to_enum(:scan, HEATED).map { Regexp.last_match.begin(:heat) }
         backs = sentence.to_enum(:scan, BACK).map { Regexp.last_match.begin(:next) }
-        readied = sentence[READIED, 0] && Regexp.last_match.begin(:next)
+        readied = [READIED, RICE_IN].filter_map { |words| words.match(sentence)&.begin(:next) }
         verbs = [*verbs.filter_map { |one| start(sentence, one) },
                  *put_in(sentence)]
         (verbs.reject { |from| listed?(sentence, from, backs) } + [*thens, *heats, *backs, *readied]).uniq.sort
@@ -102,7 +105,7 @@ module FondKettle
       def opened(parts)
         parts.each_with_object([]) do |part, done|
           last = done.last
-          joins = last && Verbs.all_in(last).empty? && (opens?(last) || alone?(part))
+          joins = last && Verbs.all_in(last).empty? && (opens?(last) || (alone?(part) && !last.match?(RICE_GOES_IN)))
           joins ? done[-1] = "#{last}, #{part}" : done << part
         end
       end

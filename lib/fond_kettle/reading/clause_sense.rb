@@ -16,10 +16,11 @@ module FondKettle
     #   cold     the rice is in its pot, and is brought to the boil soon; `oven`: the oven is hot
     #   garnish  all that it names is strewn on rice, and eaten with nothing else
     #   apart    it goes on in another vessel than the rice's
+    #   wrapped  one of the next clauses wraps it
     #   boils    the next clause brings it to the boil; `strewn`: one of the next puts it on the rice
     ClauseSense = Value.define(:clause, :puts, :several, :liquid, :fat, :steeped, :rice, :drained, :stage,
                                :last, :previous, :goes_on, :cold, :oven, :boils, :strewn,
-                               :garnish, :apart) do
+                               :garnish, :apart, :wrapped) do
       # Words that the rules ask for, by the question.
       const_set(:WORDS, {
         low: /\b(?:low|lowest|tiny|smallest|gentlest|covered|lid\s+on|slow\s+fire|small\s+flame)\b/i,
@@ -60,6 +61,11 @@ module FondKettle
         over_it: /\bover\b(?:\s*(?:[,.;]|\z|and\b|it\b|all\b|the\s+(?:rice|top|lot|pot|dish|whole)))|\bon\s+top\b/i,
         steamer: /\bsteamer\b/i,
         oven_later: /\b(?:get|gets|more|again|later)\b[^,.;]*\boven\b/i,
+        leaves: /\b(?:leaf|leaves|sheets?|wrappers?)\b/i,
+        out: /\A\W*(?:[[:alpha:]]+\s+){0,2}out\W*\z/i,
+        back: /\A\W*(?:[[:alpha:]]+\s+){1,3}back(?:\s+in)?\W*\z/i,
+        in_its_fat: /\b(?:in|into)\s+(?:(?:the|that|hot|some|its|their|same|rest|of|a|little)\s+){0,4}
+                     (?:[[:alpha:]]+\s+)?(?:oil|fat|butter|ghee|lard|grease|drippings?)\b|\bin\s+what(?:'s|\s+is)\s+left\b/ix,
         oven_hot: /\A\W*oven\s+(?:at\s+|to\s+|on\s+)?\d/i,
         through_rice: /\bthrough\s+the\s+(?:hot\s+)?rice\b/i,
         half_rice: /\A\W*(?:then\s+)?(?:half|a\s+third|some)\s+(?:of\s+)?(?:the\s+)?rice\b/i,

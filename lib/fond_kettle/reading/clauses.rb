@@ -35,6 +35,8 @@ module FondKettle
       MEANWHILE = /\b(?:meanwhile|the\s+same\s+\S+\s+(?:minutes?|hours?)
                       |in\s+the\s+meantime|while\s+(?:that|it|they|the\s+[[:alpha:]]+)\b|
                       in\s+those\s+|at\s+the\s+same\s+time)/ix
+      # "Leave it 15 minutes while you wash the rice."
+      WHILE_YOU = /\A\W*while\s+(?:you|we|i)\b/i
       UNTIL = /\b(?:until|till|'til)\s+(?<cue>[^.;]+)/i
       # "until gold, 18 minutes"
       BEHIND_CUE = /,\s+(?:about\s+|some\s+)?(?:\d|#{Measure::Numeral::WORD}\s)[^,]*\b
@@ -42,7 +44,8 @@ module FondKettle
       # "for another ten", "10 more": minutes, where nobody says of what.
       COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})/i
       BARE = /\b(?:another|for|it|be|least)\s+#{COUNT}(?=\s*(?:[,.;]|\z|before\b|or\s+so\b))
-             |\b(?:low|covered|high|medium|lid\s+on|rest|stand|wait|simmer|boil),?\s+#{COUNT}
+             |\b(?:low|lowest|covered|high|medium|lid(?:\s+(?:on|back|shut))?|foil(?:\s+on)?|off|flame|shut
+              |closed|rest|stand|wait|simmer|boil|steam|fry|bake),?\.?\s+#{COUNT}
               (?=\s*(?:[,.;]|\z|before\b))
              |#{COUNT}\s+(?:more|off)\b/ix
       # "In those 15 minutes" is the time of what goes on.
@@ -55,8 +58,17 @@ module FondKettle
       COVERED = [LOW, SIMMER, "bake", "steam"].freeze
       # "Leave it to stand 5 minutes before serving."
       RESTS_BEFORE = /\b(?:rest|stand|sit|cool|leave)\b(?<time>.+)\bbefore\b/i
+      # How long it keeps is no time of a step: "fridge; 3 days at most", "within the hour".
+      KEEPS = /\bwithin\s+[^,.;]*|\b(?:keeps?|lasts?|good|eat)\b[^,.;]*\b(?:days?|hours?|weeks?)\b
+              |\b(?:\d+|#{Measure::Numeral::WORD})\s+(?:days?|weeks?)\s+at\s+(?:the\s+)?most\b
+              |\bup\s+to\s+[^,.;]*\b(?:days?|weeks?)\b/ix
+      # "Take three pounds of veal, cut it in pieces": what is done with it comes next.
+      TAKES = /\A\W*(?:(?:so|now|first|then)\s+)?(?:(?:you|we|i)\s+)?take\s(?!.*\b(?:out|off|from|up|away)\b)/i
+      OF_IT = /\b(?:it|them|this|these)\b/i
       MIX = "mix"
       SHAPES = %w[shape wrap].freeze
+      # Letters at the front of a clause.
+      FRONT = 20
       # What goes in before it rests is a step of its own.
       REST = "rest"
       MARINATE = "marinate"
@@ -81,7 +93,7 @@ module FondKettle
       def clause(say, sentence, index)
         verb = verb(say)
         Clause.new(say: say, verb: verb, minutes: minutes(say), until: cue(say),
-                   meanwhile: sentence.match?(MEANWHILE), sentence: index)
+                   meanwhile: sentence.match?(MEANWHILE) || say.match?(WHILE_YOU), sentence: index)
       end
 
       # What is to be seen, without the time that stands behind it.
@@ -90,7 +102,7 @@ module FondKettle
       end
 
       def minutes(say)
-        told = [say[RESTS_BEFORE, :time], say.sub(THOSE, "")].compact
+        told = [say[RESTS_BEFORE, :time], say.sub(THOSE, "").gsub(KEEPS, "")].compact
         told.lazy.filter_map { |one| Dishes::StepTimes.new(one).minutes }.first || bare_minutes(say)
       end
 
@@ -102,7 +114,8 @@ module FondKettle
       # What is told first and is no mere beginning, else what stands there first.
       def verb(say)
         found = Verbs.all_in(say).reject { |one| ClauseParts.not_done?(say, one.from) }
-        found = found.partition { |one| Verbs.told?(say, one) }.flatten
+        told = found.select { |one| Verbs.told?(say, one) }
+        found = told if told.any?
         (found.find { |one| !one.verb.joins } || found.first)&.verb
       end
 
@@ -128,7 +141,7 @@ module FondKettle
 
       def begins?(last, clause)
         same = last.sentence == clause.sentence
-        return true if same && again?(last, clause)
+        return true if (same && again?(last, clause)) || taken?(last, clause, same)
         return false unless last.minutes.nil?
         return same && COVERED.include?(clause.kind) if last.kind == LOW
 
@@ -138,6 +151,11 @@ module FondKettle
       # "Toss, toss, toss"; "a dent, close it, squeeze three times".
       def again?(last, clause)
         last.kind == clause.kind && !last.kind.nil? && (SHAPES.include?(last.kind) || !clause.say.include?(" "))
+      end
+
+      # True where a clause does something with what the one before only takes.
+      def taken?(last, clause, same)
+        last.say.match?(TAKES) && !clause.kind.nil? && (same || clause.say[0, FRONT].match?(OF_IT))
       end
 
       # True where a clause goes on with what the one before begins; a lid is none of that.

@@ -61,7 +61,8 @@ module FondKettle
       end
 
       def cut_before?(clause, kind, last)
-        last.kind == CUT && last.clause.sentence == clause.sentence && FireVessel::HOT.include?(kind)
+        last.kind == CUT && FireVessel::HOT.include?(kind) &&
+          (last.clause.sentence == clause.sentence || !clause.say.include?(" "))
       end
 
       def of_that?(clause, kind, last)

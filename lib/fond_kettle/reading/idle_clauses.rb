@@ -9,7 +9,7 @@ module FondKettle
     # Which clauses say nothing that is done.
     module IdleClauses
       # What a few words without a verb may do all the same.
-      SHORT = %w[seal preheat].freeze
+      SHORT = %w[seal preheat take-out put-back].freeze
       # "Leave every drop of the fat."
       LEFT = /\A\W*leav(?:e|ing)\b.*\b(?:fat|oil|grease|drippings|juices)\b/i
       # "Wipe out the pot."

@@ -28,10 +28,11 @@ module FondKettle
       # "Butter for the dish" butters nothing yet.
       FOR_DISH = /\A(?:butter|oil|salt|flour)\s+(?:for|to)\s[^.]*\z/i
       # Two things on a line: "limes + chilli flakes".
-      BOTH = /\s+[+&]\s+(?=[[:alpha:]])/
+      BOTH = /\s+[+&]\s+(?=[[:alpha:]])(?![[:alpha:]]+ed\z)/
       ASIDE = /\(([^()]*)\)/
       # "Blend them": what was listed right before.
       THEM = /\A\W*[[:alpha:]]+\s+(?:them|these|everything|it\s+all|all\s+of\s+it)\b/i
+      COUNT_ALONE = /\A\d{1,3}\.?\z/
       HEADING = /\A[A-Z][[:alpha:]' ]+:?\z/
       # What names a part of a page.
       PAGE_PART = /\A(?:the\s+)?
@@ -54,11 +55,13 @@ module FondKettle
 
       # `rows`: those below its title; `lines`: texts of what goes in; `sentences`: what is
       # done; `not_read`: what is neither.
-      attr_reader :rows, :lines, :sentences, :not_read
+      # `parts`: for which part of the dish a line is, where a heading says so ("For the sauce").
+      attr_reader :rows, :lines, :sentences, :not_read, :parts
 
       # `text`: as the cook wrote it.
       def initialize(text)
         @lines = []
+        @parts = {}
         @listing = false
         @sentences = []
         @not_read = []
@@ -67,8 +70,7 @@ module FondKettle
         @headings = ListHeadings.of(all)
         title, *@rows = all.reject(&:empty?).first(Limits::LINES)
         @title = title.to_s[0, TITLE_LETTERS]
-        @rows = @rows.reject { |row| @headings.include?(row) }
-        @rows.each { |row| part(within_budget(row)) }
+        @rows.each { |row| @headings.include?(row) ? @heading = row : part(within_budget(row)) }
         preface
       end
 
@@ -118,7 +120,7 @@ module FondKettle
 
       def part(row)
         apart = RunTogether.apart(row)
-        if apart then @lines.concat(apart)
+        if apart then enter(apart)
         elsif RunTogether.list?(row) then listed(row)
         elsif thing?(row) then thing(row)
         else done(row)
@@ -127,8 +129,15 @@ module FondKettle
 
       def thing(row)
         @before_list ||= @sentences.size if @lines.empty?
-        @lines.concat(RunTogether.foods(row.sub(BULLET, "").strip).flat_map { |text| text.split(BOTH) })
+        enter(RunTogether.foods(row.sub(BULLET, "").strip).flat_map { |text| text.split(BOTH) },
+              row[RunTogether::LABEL])
         @listing = true
+      end
+
+      # Notes texts of what goes in, and for what part.
+      def enter(texts, label = nil)
+        @lines.concat(texts)
+        texts.each { |text| @parts[text] = label || @heading }
       end
 
       def listed(row)
@@ -137,7 +146,7 @@ module FondKettle
         list = sentences.first(sentences.size - told.size)
         things = list.flat_map { |one| RunTogether.things(one) }
         @not_read.concat(things.select { |one| RunTogether.told?(one) })
-        @lines.concat(things.reject { |one| RunTogether.told?(one) })
+        enter(things.reject { |one| RunTogether.told?(one) }, row[RunTogether::LABEL])
         told[0] = [*list.last, told.first].join(" ") if told.first&.match?(THEM)
         @sentences.concat(told)
       end
@@ -184,7 +193,13 @@ module FondKettle
       end
 
       def amount?(text)
-        text.match?(AMOUNT) || !Measure::Numeral.read(text).nil?
+        text.match?(AMOUNT) || !Measure::Numeral.read(text).nil? || amount_behind?(text)
+      end
+
+      # "Brown lentils 1 cup": a food, and behind it how much.
+      def amount_behind?(text)
+        found = AmountForms::ALL_BEHIND.match(text)
+        !found.nil? && (!Larder::Names.ours.find(found[:what]).nil? || !Larder::Names.ours.grain(found[:what]).nil?)
       end
 
       def heading?(text)
@@ -200,12 +215,20 @@ module FondKettle
 
       def done(row)
         bare = row.sub(BULLET, "")
-        return if heading?(bare) && !step?(bare)
+        return @heading = bare if heading?(bare) && !step?(bare)
 
+        @heading = nil
         outside = bare.gsub(ASIDE) { aside(Regexp.last_match(1)) }.squeeze(" ")
         @listing = false
-        found = outside.split(SENTENCE).map(&:strip)
+        found = numbered(outside.split(SENTENCE).map(&:strip))
         @sentences.concat(found.reject { |one| one.empty? || ServingCount.only?(one) })
+      end
+
+      # Sentences; a number alone is the minutes of the one before: "Off. 5."
+      def numbered(sentences)
+        sentences.each_with_object([]) do |one, done|
+          done.any? && one.match?(COUNT_ALONE) ? done[-1] = "#{done.last} #{one}" : done << one
+        end
       end
 
       # A short aside belongs to the words before it; a time or an amount in it is read.

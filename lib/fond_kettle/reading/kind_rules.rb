@@ -46,7 +46,8 @@ module FondKettle
           [->(sense) { sense.last || (sense.several ? "mix" : "lay-in") }, ALWAYS]
         ],
         "toast" => [["bake", ->(sense) { sense.says?(:oven) || sense.minutes.to_f >= ROAST_MIN }]],
-        "lay-in" => [["sprinkle", :done?.to_proc], ["boil", ->(one) { one.in? && one.liquid && one.boils }]],
+        "lay-in" => [["wrap", ->(sense) { sense.wrapped && sense.says?(:leaves) }],
+                     ["sprinkle", :done?.to_proc], ["boil", ->(one) { one.in? && one.liquid && one.boils }]],
         "boil" => [["boil", :in?.to_proc], ["par-boil", ->(sense) { sense.rice && sense.drained }],
                    ["boil", ->(sense) { sense.rice || !sense.ends? }], ["simmer", ALWAYS]],
         "simmer" => [
@@ -67,6 +68,7 @@ module FondKettle
         "layer" => [["cool", ->(sense) { sense.done? && sense.says?(:cools) }],
                     ["low", ->(sense) { sense.stage == RiceCourse::WITH && sense.minutes }]],
         "rest" => [
+          ["steam", ->(sense) { sense.says?(:steamer) && sense.minutes && !sense.done? }],
           ["lay-in", ->(sense) { sense.says?(:stood_in) && sense.minutes.nil? }],
           ["low", ->(sense) { sense.in? && sense.says?(:flame) }],
           ["soak", ->(sense) { sense.minutes && sense.cold }],
@@ -75,10 +77,11 @@ module FondKettle
           ["soak", ->(sense) { sense.says?(:soaks) }], ["marinate", ALWAYS]
         ],
         "mix" => [["sprinkle", ->(sense) { sense.in? && sense.puts && sense.says?(:over_it) }]],
-        "put-back" => [["steam", ->(sense) { sense.minutes && sense.says?(:steamer) }]],
+        "put-back" => [["bake", ->(sense) { sense.minutes && sense.says?(:oven) }],
+                       ["steam", ->(sense) { sense.minutes && sense.says?(:steamer) }]],
         "drain" => [["take-out", ->(one) { BOILED.include?(one.previous) && one.says?(:keeps_liquor) }]],
         "marinate" => [["chill", :done?.to_proc]],
-        "fluff" => [["fold", ->(sense) { sense.puts && sense.says?(:through_rice) }]],
+        "fluff" => [["fold", :puts.to_proc]],
         "shape" => [["layer", ->(sense) { sense.in? && sense.rice }]],
         "cut" => [["serve", ->(sense) { sense.stage == RiceCourse::AFTER && sense.puts && !sense.strewn }]]
       }.freeze
@@ -86,6 +89,9 @@ module FondKettle
       # Of a clause without a verb, whatever the rice does.
       IMPLIED = [
         ["wrap", ->(sense) { sense.says?(:each_leaf) }],
+        ["wrap", ->(sense) { sense.wrapped && sense.previous == "wrap" && !sense.ends? }],
+        ["take-out", ->(sense) { sense.says?(:out) }],
+        ["put-back", ->(sense) { sense.says?(:back) }],
         ["steam", ->(sense) { sense.minutes && sense.says?(:steamer) }],
         ["mix", ->(sense) { sense.says?(:plus) && sense.puts && !sense.ends? && (sense.done? || !sense.last) }],
         ["fold", ->(sense) { sense.in? && sense.says?(:through_rice) }],
@@ -118,6 +124,7 @@ module FondKettle
         ["layer", ->(sense) { sense.says?(:names_rice) && sense.says?(:on_top) }],
         ["fill", ->(sense) { sense.says?(:rice_in) }],
         ["lay-in", ->(sense) { sense.says?(:on_top) && !sense.ends? }],
+        ["fry", ->(sense) { sense.puts && !sense.liquid && sense.says?(:in_its_fat) }],
         ["simmer", ->(sense) { sense.liquid || (sense.minutes && sense.says?(:lidded)) }],
         ["fry", :fat.to_proc],
         [:last.to_proc, :last.to_proc],

@@ -25,6 +25,8 @@ module FondKettle
                    (?:\A|,\s|\b(?:add|and)\s)water\b/ix
       # Words that tell nothing apart.
       STOP = %w[a an the of in on and or with to for from at it g ml kg cup rice one].freeze
+      MADE_OF_PARTS = /\b(?:marinade|sauce|dressing|paste|topping|filling|mixture|batter|salsa|relish|seasoning
+                       |garnish|glaze|raita|salad|chutney|pickle)\b/ix
       UNITS = %w[tbsp tsp cup].freeze
       PARTS = %w[leaf seed piece].freeze
       # What is wrapped goes on the leaves that are listed.
@@ -62,6 +64,7 @@ module FondKettle
         all = text.split(PARTS_OF_CLAUSE).flat_map { |part| all_said(part) }.uniq
         found = own(whole(all) + parts(said, all), text, open)
         found += leaves(said) if text.match?(EACH_LEAF) || found.all? { |index, _| @lines[index].runs? }
+        found += parts_of_dish(text, open).reject { |index, _| found.any? { |one, _| one == index } }
         found += @food_words.in(said, open).reject { |index, _| found.any? { |one, _| one == index } }
         told_apart(found, said | text.scan(/\d+/), [*open, *left]).sort.map do |index, sure|
           NamedLine.new(index: index, share: share(index, text), sure: sure, onto: onto?(index, text))
@@ -129,11 +132,18 @@ module FondKettle
 
       # True where a text has a line's own words: more than the bare name of it.
       def as_written?(line, text)
-        line.text.include?(" ") && text.include?(line.text)
+        (line.text.include?(" ") || (line.spoken && line.amount.nil?)) && text.include?(line.text)
       end
 
       def other_water?(line, text)
         line.ingredient&.water? && line.food.match?(/water\z/i) && !text.match?(OWN_WATER)
+      end
+
+      # What is listed for a part of the dish that a text speaks of, and is still there: "mix the sauce".
+      def parts_of_dish(text, open)
+        words = text.scan(MADE_OF_PARTS).map(&:downcase).uniq
+        open.select { |index| words.any? { |word| @lines[index].part&.downcase&.include?(word) } }
+            .map { |index| [index, true] }
       end
 
       # A part of a plant that stands for it: "the leaves".
@@ -154,6 +164,8 @@ module FondKettle
       end
 
       def share(index, text)
+        own = @lines[index].text
+        text = text.sub(own, own[/\S+\z/]) if as_written?(@lines[index], text)
         found = heads(index, text).lazy.filter_map { |head| share_before(head, index, text) }.first
         found unless found == PartAmount::ALL
       end

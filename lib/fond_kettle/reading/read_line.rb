@@ -20,9 +20,9 @@ module FondKettle
     #   ingredient  Larder::Ingredient, nil: it is the rice, of a `grain` (a key)
     #   amount, unit  as written, nil: not said; `state`: a key of Larder::STATES
     #   g           of the whole line, nil: not known
-    #   questions   about it
+    #   questions   about it; `part`: of the dish for which it is, as a heading says it, or nil
     ReadLine = Value.define(:id, :text, :food, :ingredient, :grain, :amount, :unit, :g, :state, :note,
-                            :questions, :said, :spoken) do
+                            :questions, :said, :spoken, :part) do
       # True where nobody knows the food.
       def unknown?
         ingredient&.key == "unknown"
@@ -52,10 +52,13 @@ module FondKettle
       # Rice that is called by its kind alone.
       KINDS = /\b(?:basmati|jasmine|arborio|carnaroli|bomba|calrose|ponni|masoori|koshihikari|sell?a
                |(?:long|medium|short)[- ]grain)\b/ix
+      # "Rice (short) 3/4 c"
+      RICE_KIND = /\brice\s*\((?<kind>short|long|medium|round)(?:[ -]grain)?\)/i
       # "of", or a second amount: "1½ cups (300 g) red rice".
       IN_FRONT = /\A\s*(?:of\s+|\([^)]*\)\s*)+/i
       ASIDE = /[(,]|\bfor\b/i
       NAME_ENDS = /(?=\s*(?:[(,]|\bfor\b|\z))/i
+      THE = /\Athe\s+/i
       PARTS = %w[thigh drumstick breast leg wing].freeze
       HEAPED = /\b(?:heaped|heaping)\b/i
       RICE = "rice"
@@ -70,18 +73,19 @@ module FondKettle
         @count = 0
       end
 
-      # ReadLines of a text: one, or more where it says several things; `spoken`: only the method says it.
+      # ReadLines of a text: one, or more where it says several things; `spoken`: only the method says it;
+      # `part`: of the dish for which it is.
       #
       #   ReadLines.new.read("2 tbsp ghee").first.g # => 27.3
-      def read(text, spoken: false)
-        mended = as_before(Larder::Spelling.mend(text))
+      def read(text, spoken: false, part: nil)
+        mended = as_before(Larder::Spelling.mend(text)).sub(RICE_KIND, '\k<kind> grain rice')
         certain = LooseMeasures.certain(mended)
         @amount = certain.text.delete_suffix(Measure::Amounts.new.read(certain.text)&.rest || certain.text)
         read = @quick.read(certain.text.sub(FOR, "").sub(DASH, "").sub(SAID_OF_IT, ", "))
         rice = rice(mended, certain.text, read)
         things = rice ? [rice] : read.lines.map { |line| thing(line, text) }
         asks = rice ? certain.asks : [*certain.asks, *read.questions.map(&:ask)]
-        things.map { |found| line(text, found, asks, spoken) }
+        things.map { |found| line(text, { **found, spoken: spoken, part: part }, asks) }
       end
 
       private
@@ -105,7 +109,7 @@ module FondKettle
 
       # A part of an animal is called so: "chicken thighs".
       def called(line)
-        return line.name unless PARTS.include?(line.unit) && line.ingredient.pieces.key?(line.unit.to_sym)
+        return line.name.sub(THE, "") unless PARTS.include?(line.unit) && line.ingredient.pieces.key?(line.unit.to_sym)
 
         "#{line.name} #{Measure::Amounts.label(line.unit, line.amount)}"
       end
@@ -129,13 +133,13 @@ module FondKettle
           g: weight_g || read.lines.first&.g, state: nil, note: nil, questions: [] }
       end
 
-      def line(text, found, asks, spoken)
+      def line(text, found, asks)
         @count += 1
         said = @names.words(found[:food].split(/[(,]/).first.to_s)
         said |= [RICE] if found[:grain]
         note = found[:note].to_s
         ReadLine.new(**found, id: "l#{@count}", text: text[0, LETTERS], food: food(found, text),
-                              note: (note[0, LETTERS] unless note.empty?), said: said, spoken: spoken,
+                              note: (note[0, LETTERS] unless note.empty?), said: said,
                               questions: [*asks.map { |ask| naming(ask, found[:food]) }, *found[:questions]])
       end
 

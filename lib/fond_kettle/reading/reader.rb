@@ -5,6 +5,7 @@ require_relative "../ground/errors"
 require_relative "../ground/limits"
 require_relative "../larder/names"
 require_relative "../measure/degrees"
+require_relative "bare_foods"
 require_relative "barred/barred_dish"
 require_relative "barred_text"
 require_relative "broth_given"
@@ -120,10 +121,12 @@ module FondKettle
       def lines
         @lines ||= begin
           reader = ReadLines.new(names: @names, cups: @cups)
-          listed = @text.lines.flat_map { |text| reader.read(text) }
+          listed = @text.lines.flat_map { |text| reader.read(text, part: @text.parts[text]) }
           @text.sentences.each do |sentence|
-            spoken = SpokenLines.new(listed, @names).in(sentence)
-            listed.concat(spoken.flat_map { |text| reader.read(text, spoken: true) })
+            [SpokenLines, BareFoods].each do |found|
+              texts = found.new(listed, @names).in(sentence)
+              listed.concat(texts.flat_map { |text| reader.read(text, spoken: true) })
+            end
           end
           listed.first(Limits::LINES).freeze
         end

@@ -21,6 +21,8 @@ module FondKettle
       DRAIN = "drain"
       # What goes on with it without a word for it: "leave to soak for 20 minutes".
       WASHED = /\b(?:rinse|soak|drain|drip)\b|\A\W*boil\b/i
+      # "Boil the three cups" speaks of what they hold.
+      LIQUID = /\bthe\s+(?:[[:alnum:]]+\s+)?(?:cups|glasses|water|broth|stock|milk|liquid|liquor)\b/i
       STEAMED = /\A\W*steam\b/i
       # By these it cooks: nothing more is laid in.
       COOKS = %w[low bake boil].freeze
@@ -58,7 +60,7 @@ module FondKettle
         return false unless @spoken_of
         return true if text.match?(STEAMED) || text.match?(RiceClauses::STANDS_FOR_IT)
 
-        !named && (text.match?(WASHED) || RiceClauses.short?(text))
+        !named && !text.match?(LIQUID) && (text.match?(WASHED) || RiceClauses.short?(text))
       end
 
       # True where the rice may go in at a clause (its position): it is not made ready after that.

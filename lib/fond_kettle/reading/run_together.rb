@@ -25,13 +25,16 @@ module FondKettle
       # Where something is done to it at once, it is no list: "take a pound of veal, and set it on".
       DONE = /\b(?:set|put|lay|cut|wash|boil|fry|stew)\s+(?:it|them)\b/i
       # An amount before a thing, or behind it: "adzuki beans 1 cup".
-      UNIT = /(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|tins?|cans?|cloves?
-              |bunch(?:es)?)\b\.?/ix
+      UNIT = /#{AmountForms::UNITS}\b\.?/i
       COUNT = %r{\A(?:about\s+)?[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*(?:#{UNIT})?\s*(?:of\s+)?}i
       COUNT_BEHIND = %r{\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*(?:#{UNIT})?\z}i
       ARTICLE = /\A(?:an?|half\s+an?)\s+(?:#{UNIT}|pinch|handful|knob|splash)\s+of\s+/i
       SOME = /\A(?:an?\s+)?(?:few\s+|big\s+|good\s+)?
               (?:pinch|dash|drop|splash|handful|knob|bunch|sprig)(?:e?s)?\s+(?:of\s+)?/ix
+      AND = /,\s+|\s+(?:and|&|\+)\s+/
+      OF_EACH = /\A(?<names>[[:alpha:]][[:alpha:] ]*(?:,|\s(?:and|&|\+))\s[^\d,]{2,60}?),?\s+
+                 (?<amount>\d[^,]{0,20}?)\s+(?:each|ea)\.?\z/ix
+      DEALT = /\A(?<names>[[:alpha:]][[:alpha:] ]*,\s[^\d]{2,80}?)\s*[:—–-]\s*(?<amounts>\d[^,]{0,15}(?:,\s+\d[^,]{0,15})+)\z/
       # "Seasoning: 2 tbsp vinegar, …", "For 4 people you need: …"
       LABEL = /\A[[:alpha:]][^:,.]{1,40}:\s+(?=\S)/
       # What is put there is done: "In the big pot: 6 tbsp of oil, …"
@@ -88,8 +91,22 @@ module FondKettle
         parts = row.sub(LABEL, "").split(/,\s+/)
         return parts if parts.size > 1 && parts.all? { |part| food?(part) }
 
-        several = counted(row)
+        several = each(row) || dealt(row) || counted(row)
         several.size > 1 ? several : [row]
+      end
+
+      # "Cumin seed, mustard seed 1 tsp each", as two; nil: it says no such thing.
+      def each(row)
+        found = OF_EACH.match(row)
+        found && found[:names].split(AND).map { |name| "#{name} #{found[:amount]}" }
+      end
+
+      # "Onion, pepper, celery: 1, 1, 2 sticks", as three; nil: it says no such thing.
+      def dealt(row)
+        found = DEALT.match(row) or return
+        names = found[:names].split(AND)
+        amounts = found[:amounts].split(/,\s+/)
+        names.zip(amounts).map { |pair| pair.join(" ") } if names.size == amounts.size
       end
 
       # Parts of a row, each with its own amount: "1 onion, 1 red pepper, diced".
@@ -123,7 +140,8 @@ module FondKettle
           found.any? && part.match?(SAID_OF_IT) ? found[-1] = "#{found.last}, #{part}" : found << part
         end
       end
-      private_class_method :listed?, :done?, :parts, :food?, :counted, :counted?
+      private_class_method :listed?, :done?, :parts, :food?, :each, :dealt, :counted,
+                           :counted?
     end
   end
 end

@@ -11,8 +11,8 @@ module FondKettle
       # Ways to say it, in a sentence of its own or among others.
       WAYS = [/\b(?:serves|will\s+serve|feeds|sufficient\s+for|enough\s+for|makes|yields)\s*:?\s+
                (?:(?:about|some|up\s+to)\s+)?#{COUNT}\b/ix,
-              /\b#{COUNT}\s+(?:of\s+us|people|persons|servings|portions|eaters|mouths|hungry)\b/i,
-              /\A\W*#{COUNT}\s+(?:plates|bowls|helpings)\b/i,
+              /\b#{COUNT}\s+(?:of\s+us|people|ppl|persons|pers|servings|portions|eaters|mouths|hungry)\b/i,
+              /\A\W*#{COUNT}\s+(?:plates|bowls|helpings|lunches|dinners|suppers|boxes)\b/i,
               /\A\W*for\s+(?:(?:about|some)\s+)?#{COUNT}\b(?!\s*(?:min|hour|hr|h\b))/i].freeze
       # "Bean rice for six": at the end of a title.
       TITLE = /\bfor\s+#{COUNT}\W*\z/i

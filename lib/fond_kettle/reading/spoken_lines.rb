@@ -17,7 +17,7 @@ module FondKettle
                (?=[\d½¼¾⅓⅔⅛]|(?:an?|half|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
       # Where the thing ends.
       STOP = /\s*(?:[,.;:()!?]|\s(?:and|&|plus|the|in|into|with|for|to|on|onto|over|till|until|from|through|so
-                 |that|which|if|is|are|goes|go|up|at|then|when|by
+                 |that|which|if|is|are|goes|go|up|at|then|when|by|stuck|cut
                  |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\z)/ix
       # What is spoken of as known.
       KNOWN = /\bof\z|\A(?:with|in|into|of|from|and|the|them|it|this|that|those|these|your|its|an?)\b/i
@@ -46,7 +46,10 @@ module FondKettle
       SOME = /\A(?:few|little|bit)\b\s*/i
       OF = /\Aof\s+/i
       # What is measured in these is a food, though nobody knows it; of so many words at most.
-      MEASURED = %w[mass volume].freeze
+      MASS = "mass"
+      MEASURED = [MASS, "volume"].freeze
+      # "Three pounds of the breast of veal", but not "3 cups of the broth".
+      THE = /\Athe\s+(?!(?:[[:alpha:]]+\s+)?(?:broth|stock|liquor|water|liquid)\b)/i
       WORDS = 3
       LETTERS = (2..60)
       # Letters of an amount with its thing, and things of a sentence.
@@ -56,7 +59,7 @@ module FondKettle
       # `lines`: ReadLines that are listed already; `names`: Larder::Names.
       def initialize(lines, names = Larder::Names.ours)
         @names = names
-        @known = lines.map(&:names)
+        @lines = lines
         @waters = lines.select { |line| line.ingredient&.water? }.map(&:text)
         @amounts = Measure::Amounts.new
       end
@@ -123,6 +126,7 @@ module FondKettle
       # What an amount is of, or nil where it is no thing of its own.
       def name(amount)
         rest = amount.rest.sub(SOME, "").sub(OF, "")
+        rest = rest.sub(THE, "") if Measure::UnitTable.find(amount.unit.to_s)&.family == MASS
         name = rest[0...(rest.index(STOP) || rest.size)].strip
         name if LETTERS.cover?(name.size) && !name.match?(KNOWN) && !name.match?(NO_FOOD)
       end
@@ -135,10 +139,18 @@ module FondKettle
 
       # Water that is measured is another line's where that has another measure.
       def fresh?(name, amount)
-        words = @names.words(name)
+        words = @names.words(name.split(/\sof\s/i).last)
         return @waters.none? { |text| text.include?(amount) } if words == WATER
 
-        @known.none? { |known| (known - words).empty? || (words - known).empty? }
+        @lines.none? do |line|
+          (words - line.names).empty? || ((line.names - words).empty? && alike?(name, line))
+        end
+      end
+
+      # "Fried onions" are no onion that is listed.
+      def alike?(name, line)
+        found = @names.find(name)
+        found.nil? || line.ingredient.nil? || found.key == line.ingredient.key
       end
     end
   end

@@ -14,6 +14,7 @@ module FondKettle
       DRAIN = "drain"
       BOIL = "boil"
       SALT = "salt"
+      WRAP = "wrap"
       GARNISH = FoodWords.all.find { |row| row.word == "garnish" }
       WATER = /\bwater\b/i
       ADDED = /\b(?:add|pour)\b/i
@@ -83,7 +84,7 @@ module FondKettle
                         liquid: foods.any?(&:liquid), fat: foods.any? { |food| fat?(food) },
                         steeped: steeped?(foods, position), drained: drained?(position), stage: @stage,
                         last: @last, previous: @previous, cold: cold?(position), oven: @oven,
-                        goes_on: goes_on?(position), boils: boils?(position + 1), strewn: strewn?(position), apart: @apart,
+                        goes_on: goes_on?(position), boils: boils?(position + 1), strewn: strewn?(position), apart: @apart, wrapped: soon?(position, WRAP),
                         garnish: foods.any? && foods.all? { |food| GARNISH.means?(food) })
       end
 
@@ -115,6 +116,10 @@ module FondKettle
 
       def fat?(food)
         Methods::Slots.of(food) == Methods::Slots::FAT
+      end
+
+      def soon?(position, kind)
+        @clauses[position + 1, NEAR].to_a.any? { |clause| clause.kind == kind }
       end
 
       # True where one of the next clauses does something with what is cut.

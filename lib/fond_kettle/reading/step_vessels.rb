@@ -139,10 +139,18 @@ module FondKettle
       # What is mixed while the rice cooks is mixed in its pot; once it is done, only with the rice.
       def mixed(doing)
         clause = doing.clause
+        return :where_it_lies if drained_before?(doing)
         return :mixed_in if !@rice.in? || clause.meanwhile || clause.verb&.bowl
         return :cooked_in unless @rice.done?
 
         doing.rice || goes_on_at?(doing) ? :with_rice : :mixed_in
+      end
+
+      # "Drain the rice, mix with the salt": in its bowl.
+      def drained_before?(doing)
+        last = doing.last
+        !@rice.in? && !last.nil? && OF_RICE.include?(last.kind) && last.vessel == @washed_in &&
+          last.clause.sentence == doing.clause.sentence
       end
 
       # "Toss gently": what names nothing is done to the rice that was spoken of.

@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+require_relative "../larder/names"
+require_relative "clauses"
+require_relative "food_words"
+require_relative "verbs"
+
+module FondKettle
+  module Reading
+    # Things that only the method names, and without an amount: "eggs on top, parsley, lemon wedges".
+    class BareFoods
+      APART = /[,;:.!?()]|\s(?:and|&|\+|with|w|in|on|over|plus)\s/i
+      # What is spoken of as known, and what is not there.
+      KNOWN = /\A(?:the|that|this|those|these|its|their|your|it|them|no|not|half|more|all|any|same)\b/i
+      FRONT = /\A(?:(?:some|a\s+little|plenty\s+of|lots\s+of|a\s+few|fresh|then|more|an?)\s+)+/i
+      PLACED = /\s+(?:on\s+top|over|in|through|alongside|beside|to\s+serve|to\s+taste|at\s+the\s+(?:table|end))\z/i
+      CUT = /\s+(?:wedges?|halves|slices?)\z/i
+      # What stands for something that the dish has or makes.
+      GENERIC = [*FoodWords.all.map(&:word), *%w[broth stock gravy sauce liquor dough batter paste]].freeze
+      MOST = 10
+
+      # `lines`: ReadLines that are listed already; `names`: Larder::Names.
+      def initialize(lines, names = Larder::Names.ours)
+        @names = names
+        @said = lines.flat_map(&:said)
+        @keys = lines.filter_map { |line| line.ingredient&.key }
+      end
+
+      # Texts of them in a sentence.
+      #
+      #   BareFoods.new([]).in("Serve with lemon wedges and yogurt.") # => ["lemon wedges", "yogurt"]
+      def in(sentence)
+        sentence.gsub(Clauses::UNTIL, " ").split(APART).filter_map { |part| food(part.strip) }
+                .uniq.first(MOST)
+      end
+
+      private
+
+      def food(part)
+        bare = told(part).sub(FRONT, "")
+        return if bare.empty? || part.match?(KNOWN) || bare.match?(KNOWN)
+
+        name = bare.sub(PLACED, "").sub(CUT, "")
+        bare.sub(PLACED, "") if fresh?(name)
+      end
+
+      # A part without the verb that it begins with.
+      def told(part)
+        Verbs.found(part).any? { |one| one.from.zero? } ? part.sub(/\A[[:alpha:]-]+\s*/, "") : part
+      end
+
+      def fresh?(name)
+        words = @names.words(name)
+        return false if (words - GENERIC).empty?
+
+        found = @names.find(name) if @names.whole?(name)
+        !found.nil? && !found.water? && !@keys.include?(found.key) && !@said.intersect?(words)
+      end
+    end
+  end
+end
