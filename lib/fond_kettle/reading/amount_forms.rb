@@ -29,11 +29,13 @@ module FondKettle
       # "Peas, a handful", "onions 8", "2 cod fillets, 160 g each".
       LOOSE_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),\s+(?<amount>an?\s+(?:[[:alpha:]]+\s+)?
                       (?:handful|bunch|pinch|glug|knob|splash|sprig|drop|dash))\z/ix
-      UNITS = "(?:g|kg|ml|l|oz|lb|litres?|cups?|c|tbsp|tsp|tablespoons?|teaspoons?|handfuls?|thumbs?|pinch(?:es)?|cloves?|sprigs?" \
-              "|sticks?|stalks?|ribs?|tins?|cans?|bunch(?:es)?|knobs?|glass(?:es)?|mugs?)"
+      UNITS = "(?:g|kg|ml|l|oz|lb|litres?|cups?|c|tbsp|tsp|tablespoons?|teaspoons?|handfuls?|thumbs?" \
+              "|pinch(?:es)?|cloves?|sprigs?" \
+              "|sticks?|stalks?|ribs?|tins?|cans?|bunch(?:es)?|knobs?|glass(?:es)?|mugs?|teacups?|bowls?" \
+              "|slices?|heads?)"
       ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d(:]{0,80}?),?\s+(?:[–—-]\s+)?
-                      (?<amount>[\d½¼¾⅓⅔⅛][\d\s./x×½¼¾⅓⅔⅛]*(?:#{UNITS})?)(?<said>(?:,|\s+(?:frozen|fresh|ripe|raw
-                      |dried|tinned|cooked|[[:alpha:]]+ed)\b).{0,80})?\z}ix
+                      (?<amount>[\d½¼¾⅓⅔⅛][\d\s./x×½¼¾⅓⅔⅛]*(?:#{UNITS})?)
+                      (?<said>(?:,|\s+(?:frozen|fresh|ripe|raw|dried|tinned|cooked|bone|skin|on|[[:alpha:]]+ed)\b).{0,80})?\z}ix
       EACH_BEHIND = /,\s*(?:about\s+)?(?<amount>\d+\s*(?:g|oz|kg))\s+each\b/i
       # "4 x 400 g tomatoes", where no tins are counted.
       TIMES = /\A(?<count>\d+)\s*[x×]\s*(?<each>\d+)\s*(?<unit>g|ml|kg)\s+
@@ -62,7 +64,7 @@ module FondKettle
       def plain(line)
         turned(fresh(line.sub(OR_SO, "").sub(LITTLE, "").sub(LOADS, "")))
           .sub(OF_WEIGHT, '\k<weight> \k<what>').sub(WEIGHING, '\k<weight> \k<what>')
-         .sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")
+          .sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")
           .sub(BEHIND, '\k<amount> \k<what>')
       end
 

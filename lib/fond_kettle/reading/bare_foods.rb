@@ -13,10 +13,11 @@ module FondKettle
       # What is spoken of as known, and what is not there.
       KNOWN = /\A(?:the|that|this|those|these|its|their|your|it|them|no|not|half|more|all|any|same)\b/i
       FRONT = /\A(?:(?:some|a\s+little|plenty\s+of|lots\s+of|a\s+few|fresh|then|more|an?)\s+)+/i
-      PLACED = /\s+(?:on\s+top|over|in|through|alongside|beside|to\s+serve|to\s+taste|at\s+the\s+(?:table|end))\z/i
+      PLACED = /\s+(?:on\s+top|over|in|through|alongside|beside|to\s+serve|to\s+taste
+                |at\s+the\s+(?:table|end))\z/ix
       CUT = /\s+(?:wedges?|halves|slices?)\z/i
       # What stands for something that the dish has or makes.
-      GENERIC = [*FoodWords.all.map(&:word), *%w[broth stock gravy sauce liquor dough batter paste]].freeze
+      GENERIC = (%w[broth stock gravy sauce liquor dough batter paste] | FoodWords.all.map(&:word)).freeze
       MOST = 10
 
       # `lines`: ReadLines that are listed already; `names`: Larder::Names.

@@ -4,6 +4,7 @@ require_relative "../dishes/text/line_tags"
 require_relative "../measure/rounding"
 require_relative "barred/barred_steps"
 require_relative "head_rows"
+require_relative "amount_forms"
 require_relative "jotted_text"
 require_relative "verbs"
 
@@ -64,7 +65,7 @@ module FondKettle
 
       def step?(row)
         return true if BarredSteps.heading?(row) || BarredSteps.step?(row)
-        return false if row.match?(JottedText::AMOUNT) || tags?(row)
+        return false if row.match?(AmountForms::BEGINS) || tags?(row)
 
         row.include?(BAR) || Verbs.found(row).first&.from&.zero?
       end

@@ -28,13 +28,17 @@ module FondKettle
       # "…, rice in, 2 minutes more", "…, off, 3 minutes".
       PUT_IN = /,\s+(?=(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+(?:in(?:\s*[,.;]|\s+\d|\z)|through\b)
                |off(?:\s+the\s+heat)?,?\s+\d|\d+\s*(?:min\w*\s+)?off\b
-               |(?:the\s+)?(?:foil|lid)\s+(?:on|back|off)\b)/ix
+               |(?:the\s+)?(?:foil|lid)\s+(?:on|back|off)\b|out\s*(?:[.,;]|\z))/ix
       # "Rice drained, into the steamer": what is made ready, and where it goes then.
       READIED = /\A\W*(?:[[:alpha:]]+\s+){1,3}(?:drained|rinsed|washed|soaked|cooled)
                  (?<next>,\s+)(?:in|into|onto|over)\b/ix
       # "Rice in, lid on, low 18 minutes"
       RICE_IN = /\brice\s+in(?<next>,\s+)(?=(?:lid|cover|foil|boil|bring|low)\b)/i
-      RICE_GOES_IN = /\brice\s+in\z/i
+      # Words at which a new part begins, and the group of them with which it does.
+      OWN = { THEN => 0, HEATED => :heat, READIED => :next, RICE_IN => :next }.freeze
+      # What needs no verb behind it: "rice in", "porcini in a mug of boiling water for 20 minutes".
+      DONE = /\brice\s+in\z|\d\s*(?:min\w*|h|hours?)\b/i
+      TIME = /\s+\d[\d\s½-]*(?:min\w*|sec\w*|h|hours?)?\.?\z/i
       # "Into the pot with its water" is a thing of its own.
       FILLED = /\A(?:in|into)\s+(?:the|a|your)\s+[[:alpha:]]+\s+with\b/i
       FRONT = /\A(?:[,;:&]|\band\b|\bthen\b|\s)+/i
@@ -61,13 +65,15 @@ module FondKettle
       # Where new parts begin.
       def starts(sentence)
         verbs = Verbs.found(sentence).reject { |one| one.from.zero? || not_done?(sentence, one.from) }
-        thens = sentence.to_enum(:scan, THEN).map { Regexp.last_match.begin(0) }
-        heats = sentence.to_enum(:scan, HEATED).map { Regexp.last_match.begin(:heat) }
-        backs = sentence.to_enum(:scan, BACK).map { Regexp.last_match.begin(:next) }
-        readied = [READIED, RICE_IN].filter_map { |words| words.match(sentence)&.begin(:next) }
-        verbs = [*verbs.filter_map { |one| start(sentence, one) },
-                 *put_in(sentence)]
-        (verbs.reject { |from| listed?(sentence, from, backs) } + [*thens, *heats, *backs, *readied]).uniq.sort
+        backs = places(sentence, BACK, :next)
+        verbs = [*verbs.filter_map { |one| start(sentence, one) }, *put_in(sentence)]
+        verbs = verbs.reject { |from| listed?(sentence, from, backs) }
+        [*verbs, *backs, *OWN.flat_map { |words, at| places(sentence, words, at) }].uniq.sort
+      end
+
+      # Where a group of some words begins (0: all of them) each time that they stand in a sentence.
+      def places(sentence, words, group)
+        sentence.to_enum(:scan, words).map { Regexp.last_match.begin(group) }
       end
 
       # Where something is put in behind what was done; a list that ends so is one.
@@ -105,7 +111,7 @@ module FondKettle
       def opened(parts)
         parts.each_with_object([]) do |part, done|
           last = done.last
-          joins = last && Verbs.all_in(last).empty? && (opens?(last) || (alone?(part) && !last.match?(RICE_GOES_IN)))
+          joins = last && Verbs.all_in(last).empty? && (opens?(last) || alone?(part, last))
           joins ? done[-1] = "#{last}, #{part}" : done << part
         end
       end
@@ -115,10 +121,14 @@ module FondKettle
         part.match?(OPENS) && !part.match?(FLAME) && !part.match?(FILLED)
       end
 
-      def alone?(part)
-        part.split(",").first.split.size <= ALONE && Verbs.found(part).any?
+      def alone?(part, last)
+        return false if last.match?(DONE) || last.match?(FILLED) || Verbs.found(part).empty?
+
+        first = part.split(",").first
+        first = first.sub(TIME, "") if last.split.size <= ALONE
+        first.split.size <= ALONE
       end
-      private_class_method :starts, :put_in, :listed?, :start, :cut, :tidy, :opened, :opens?, :alone?
+      private_class_method :starts, :places, :put_in, :listed?, :start, :cut, :tidy, :opened, :opens?, :alone?
     end
   end
 end

@@ -47,7 +47,8 @@ module FondKettle
         thrown_in: /\A\W*(?:then\s+)?(?:add|throw\s+in|tip\s+in|drop\s+in|stir\s+in)\b/i,
         stood_in: RiceClauses::STOOD_IN,
         each_leaf: /\b(?:on|onto|in|into)\s+each\s+(?:leaf|wrapper|sheet|square)\b|\bround\s+each\b/i,
-        foil_alone: /\A\W*(?:tight\s+)?(?:foil|dough)\b(?!\s+off)[^.\d]{0,30}\W*\z/i,
+        foil_alone: /\A\W*(?:tight\s+)?(?:(?:lid|cover),?\s+(?:and\s+)?)?(?:foil|dough)\b
+                     (?!\s+off)[^.\d]{0,30}\W*\z/ix,
         cools: /\bcool\b/i,
         sieve: /\b(?:sieve|colander|strainer)\b/i,
         cloth: /\b(?:cloth|towel)\b/i,
@@ -58,20 +59,22 @@ module FondKettle
         beside: /\b(?:beside|alongside|on\s+the\s+(?:side|table)|to\s+serve|in\s+saucers|
                   at\s+the\s+table)\b/ix,
         plus: /[[:alpha:]]\s+[+]\s+[[:alpha:]]/,
-        over_it: /\bover\b(?:\s*(?:[,.;]|\z|and\b|it\b|all\b|the\s+(?:rice|top|lot|pot|dish|whole)))|\bon\s+top\b/i,
+        over_it: /\bover\b(?:\s*(?:[,.;]|\z|and\b|it\b|all\b|the\s+(?:rice|top|lot|pot|dish|whole)))
+                  |\bon\s+top\b/ix,
         steamer: /\bsteamer\b/i,
         oven_later: /\b(?:get|gets|more|again|later)\b[^,.;]*\boven\b/i,
         leaves: /\b(?:leaf|leaves|sheets?|wrappers?)\b/i,
         out: /\A\W*(?:[[:alpha:]]+\s+){0,2}out\W*\z/i,
         back: /\A\W*(?:[[:alpha:]]+\s+){1,3}back(?:\s+in)?\W*\z/i,
         in_its_fat: /\b(?:in|into)\s+(?:(?:the|that|hot|some|its|their|same|rest|of|a|little)\s+){0,4}
-                     (?:[[:alpha:]]+\s+)?(?:oil|fat|butter|ghee|lard|grease|drippings?)\b|\bin\s+what(?:'s|\s+is)\s+left\b/ix,
+                     (?:[[:alpha:]]+\s+)?(?:oil|fat|butter|ghee|lard|grease|drippings?)\b
+                     |\bin\s+what(?:'s|\s+is)\s+left\b/ix,
         oven_hot: /\A\W*oven\s+(?:at\s+|to\s+|on\s+)?\d/i,
-        through_rice: /\bthrough\s+the\s+(?:hot\s+)?rice\b/i,
+        through_rice: /\bthrough\s+(?:the\s+)?(?:hot\s+)?rice\b|\bthr(?:ough|u)\W*\z/i,
         half_rice: /\A\W*(?:then\s+)?(?:half|a\s+third|some)\s+(?:of\s+)?(?:the\s+)?rice\b/i,
         rests: /(?<!the\s)\brest\b(?!\s+of)|\bmin\w*\s+off\b|\Aoff\b|\bstand\b|\bleave\b
                  |\bwithout\s+opening\b|\bbefore\s+(?:you|anyone|anybody|serving|cutting)\b/ix,
-        soaks: /\bin\s+(?:\w+\s+)?water\b/i,
+        soaks: /\bin\s+(?:an?\s+[[:alpha:]]+\s+of\s+)?(?:\w+\s+)?water\b/i,
         programme: /programme/i
       }.freeze)
 

@@ -44,9 +44,9 @@ module FondKettle
       # "for another ten", "10 more": minutes, where nobody says of what.
       COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})/i
       BARE = /\b(?:another|for|it|be|least)\s+#{COUNT}(?=\s*(?:[,.;]|\z|before\b|or\s+so\b))
-             |\b(?:low|lowest|covered|high|medium|lid(?:\s+(?:on|back|shut))?|foil(?:\s+on)?|off|flame|shut
+             |\b(?:low|lowest|covered|uncovered|open|high|medium|lid(?:\s+(?:on|back|shut))?|foil(?:\s+on)?|off|flame|shut
               |closed|rest|stand|wait|simmer|boil|steam|fry|bake),?\.?\s+#{COUNT}
-              (?=\s*(?:[,.;]|\z|before\b))
+              (?=\s*(?:[,.;]|\z|before\b|un?till?\b|till?\b))
              |#{COUNT}\s+(?:more|off)\b/ix
       # "In those 15 minutes" is the time of what goes on.
       THOSE = /\bin\s+those\s+\S+\s+\w+/i
@@ -63,12 +63,14 @@ module FondKettle
               |\b(?:\d+|#{Measure::Numeral::WORD})\s+(?:days?|weeks?)\s+at\s+(?:the\s+)?most\b
               |\bup\s+to\s+[^,.;]*\b(?:days?|weeks?)\b/ix
       # "Take three pounds of veal, cut it in pieces": what is done with it comes next.
-      TAKES = /\A\W*(?:(?:so|now|first|then)\s+)?(?:(?:you|we|i)\s+)?take\s(?!.*\b(?:out|off|from|up|away)\b)/i
+      TAKES = /\A\W*(?:(?:so|now|first|then)\s+)?(?:(?:you|we|i)\s+)?take\s
+               (?!.*\b(?:out|off|from|up|away)\b)/ix
       OF_IT = /\b(?:it|them|this|these)\b/i
       MIX = "mix"
       SHAPES = %w[shape wrap].freeze
       # Letters at the front of a clause.
       FRONT = 20
+      RICE_PUT = /\b(?:stir|put|tip|add|pour)\b[^.;]*\brice\b/i
       # What goes in before it rests is a step of its own.
       REST = "rest"
       MARINATE = "marinate"
@@ -150,7 +152,9 @@ module FondKettle
 
       # "Toss, toss, toss"; "a dent, close it, squeeze three times".
       def again?(last, clause)
-        last.kind == clause.kind && !last.kind.nil? && (SHAPES.include?(last.kind) || !clause.say.include?(" "))
+        return false if last.kind.nil? || last.kind != clause.kind
+
+        SHAPES.include?(last.kind) || !clause.say.include?(" ")
       end
 
       # True where a clause does something with what the one before only takes.
@@ -160,7 +164,7 @@ module FondKettle
 
       # True where a clause goes on with what the one before begins; a lid is none of that.
       def leads_to?(last, clause)
-        return false if last.kind == FRY && clause.kind == LOW
+        return false if clause.kind == LOW && (last.kind == FRY || last.say.match?(RICE_PUT))
 
         last.joins? && clause.verb && !clause.verb.apart && clause.kind != REST
       end

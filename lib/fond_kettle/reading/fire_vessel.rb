@@ -30,7 +30,7 @@ module FondKettle
 
       # The vessel's key of a Doing; `named`: the one that its words say, or nil.
       def vessel(doing, named)
-        meanwhile = doing.clause.meanwhile && @rice.in?
+        meanwhile = doing.clause.meanwhile && @rice.in? && !goes_on_with_rice?(doing)
         key = named || in_hand(doing) || here_or_apart(doing, meanwhile || fried_beside?(doing))
         @rice_pot = key if doing.goes_in
         next_in(key, doing, meanwhile)
@@ -46,8 +46,15 @@ module FondKettle
 
       # What is done next is done in it too, unless something else cooks meanwhile.
       def next_in(key, doing, meanwhile)
-        goes_on = greased?(key, doing) || (cooks?(key, doing.kind) && !meanwhile && !roasts_beside?(key, doing))
+        beside = meanwhile || roasts_beside?(key, doing)
+        goes_on = greased?(key, doing) || (cooks?(key, doing.kind) && !beside)
         @course.cook_in(key) if doing.goes_in || goes_on
+      end
+
+      # "Meanwhile stir the rice into the stock, cover and cook": the rice is what is meanwhile.
+      def goes_on_with_rice?(doing)
+        last = doing.last
+        !last.nil? && last.vessel == @rice_pot && last.clause.sentence == doing.clause.sentence
       end
 
       # What bakes by itself before the rice goes in leaves in hand what is on the fire.

@@ -30,6 +30,10 @@ module FondKettle
       # "In salted water": what is left of the salt that is listed.
       SALTED = "salted"
 
+      # Parts of a dish that are made of what is listed for them.
+      MADE_OF_PARTS = /\b(?:marinade|sauce|dressing|paste|topping|filling|mixture|batter|salsa|relish
+                       |seasoning|garnish|glaze|raita|salad|chutney|pickle|spices)\b/ix
+
       # All rows. Raises BadCatalogue.
       def self.all
         @all ||= Catalogue.read(File.join(DATA, "reading", "food_words.yml"), SCHEMA)
@@ -38,6 +42,7 @@ module FondKettle
 
       # `lines`: ReadLines.
       def initialize(lines)
+        @lines = lines
         own = lines.flat_map(&:names)
         @words = self.class.all.reject { |one| own.include?(one.word) }
         @of = @words.to_h do |one|
@@ -48,12 +53,12 @@ module FondKettle
         @salts = lines.each_index.select { |index| lines[index].ingredient&.key == SALT }
       end
 
-      # [index, sure] of each line that words mean: surely where there is one, or where the word means all of
-      # them; a word that stands in a line's own name means that line. `open`: indexes of lines of which
-      # nothing was taken.
-      def in(said, open)
-        salts = said.include?(SALTED) ? (@salts & open).first(1).map { |index| [index, true] } : []
-        salts + @words.select { |one| said.include?(one.word) }.flat_map { |one| meant(one, open) }
+      # [index, sure] of each line that a text means by its words (`said`): surely where there is one, or
+      # where the word means all of them; a word that stands in a line's own name means that line. `open`:
+      # indexes of lines of which nothing was taken.
+      def in(text, said, open)
+        parts = parts_of_dish(text, open)
+        parts.empty? ? words(said, open) : parts
       end
 
       # The word by which a line is meant, where it has one ("meat").
@@ -62,6 +67,18 @@ module FondKettle
       end
 
       private
+
+      # What is listed for a part of the dish that a text speaks of, and is still there: "mix the sauce".
+      def parts_of_dish(text, open)
+        words = text.scan(MADE_OF_PARTS).map(&:downcase).uniq
+        open.select { |index| words.any? { |word| @lines[index].part&.downcase&.include?(word) } }
+            .map { |index| [index, true] }
+      end
+
+      def words(said, open)
+        salts = said.include?(SALTED) ? (@salts & open).first(1).map { |index| [index, true] } : []
+        salts + @words.select { |one| said.include?(one.word) }.flat_map { |one| meant(one, open) }
+      end
 
       def meant(word, open)
         all = @of.fetch(word.word)

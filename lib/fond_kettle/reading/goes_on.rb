@@ -11,12 +11,14 @@ module FondKettle
       KINDS = [*FireVessel::HOT, "stir", "lay-in", "put-back", "mix", "fill"].freeze
       # "Scatter them over."
       STREWN = %w[sprinkle fold put-back].freeze
-      MADE = [*StepVessels::MIXES, *StepVessels::OF_RICE].freeze
+      MADE = [*StepVessels::MIXES, *WashVessel::KINDS].freeze
       # What was made in another vessel, as the next clause speaks of it.
       THAT = /\A(?:\W*[[:alpha:]']+\s+){0,2}(?:that|it|them|this)\b/i
       # Kinds that put something into a sauce.
       PUTS = %w[lay-in stir put-back simmer].freeze
       DRAIN = "drain"
+      SOAK = "soak"
+      FRESH = /\b(?:fresh|clean|new|more)\s+(?:[[:alpha:]]+\s+)?water\b/i
       # What is done to what was drained, without a word for it.
       COVERED = [*FireVessel::HOT, "lay-in", "stir"].freeze
       # What was lifted or drained may be cut.
@@ -38,13 +40,18 @@ module FondKettle
       # names nothing but the rice; `last`: the ReadStep before, or nil.
       def with?(clause, kind, last, solids:, bare:)
         return false unless last && @places.any?(last.vessel)
-        return true if !solids && cut_before?(clause, kind, last)
+        return true if made_ready?(clause, kind, last, solids)
         return true if bare && clause.verb && without_words?(clause, kind, last)
 
         clause.say.match?(THAT) && of_that?(clause, kind, last)
       end
 
       private
+
+      # True where it was soaked before, or cut and nothing else is named.
+      def made_ready?(clause, kind, last, solids)
+        soaked_before?(clause, kind, last) || (!solids && cut_before?(clause, kind, last))
+      end
 
       # True where it goes on without a word for what it goes on with.
       def without_words?(clause, kind, last)
@@ -54,6 +61,11 @@ module FondKettle
       # "Drain, cover with fresh water": what was drained goes along.
       def drained_before?(kind, last)
         last.kind == DRAIN && COVERED.include?(kind)
+      end
+
+      # "Soak the beans overnight. Next day fresh water, boil till soft."
+      def soaked_before?(clause, kind, last)
+        last.kind == SOAK && FireVessel::HOT.include?(kind) && clause.say.match?(FRESH)
       end
 
       def into_rice?(clause, kind)

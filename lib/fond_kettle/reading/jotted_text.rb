@@ -3,14 +3,15 @@
 require_relative "../ground/limits"
 require_relative "../larder/names"
 require_relative "../measure/durations"
-require_relative "../measure/numeral"
 require_relative "amount_forms"
 require_relative "list_headings"
 require_relative "loose_measures"
 require_relative "method_blocks"
+require_relative "row_words"
 require_relative "run_together"
+require_relative "sentences"
 require_relative "serving_count"
-require_relative "verbs"
+require_relative "wrapped_rows"
 
 module FondKettle
   module Reading
@@ -19,11 +20,6 @@ module FondKettle
     class JottedText
       BULLET = /\A\s*(?:[-*•–]\s+|\d{1,2}[.)]\s+)/
       NUMBERED = /\A\s*\d{1,2}[.)]\s+/
-      # Where one sentence ends and the next begins: no full stop behind a short word for a measure.
-      SHORTENED = /(?<!\b(?:lb|oz|ca)\.)(?<!\b(?:tbsp)\.)(?<!\b(?:tsp|tbs|abt|i\.e|e\.g)\.)(?<!\bapprox\.)
-                  (?<!\bw\.)(?<=[.!?])/ix
-      SENTENCE = /(?:#{SHORTENED}|(?<=\.)(?=\s+[A-Z][a-z]+\s+(?:the|it|them|in|on|an?)\b))["')]*\s+/
-      AMOUNT = AmountForms::BEGINS
       ENDS = /[.!?:]\s*\z/
       # "Butter for the dish" butters nothing yet.
       FOR_DISH = /\A(?:butter|oil|salt|flour)\s+(?:for|to)\s[^.]*\z/i
@@ -32,7 +28,6 @@ module FondKettle
       ASIDE = /\(([^()]*)\)/
       # "Blend them": what was listed right before.
       THEM = /\A\W*[[:alpha:]]+\s+(?:them|these|everything|it\s+all|all\s+of\s+it)\b/i
-      COUNT_ALONE = /\A\d{1,3}\.?\z/
       HEADING = /\A[A-Z][[:alpha:]' ]+:?\z/
       # What names a part of a page.
       PAGE_PART = /\A(?:the\s+)?
@@ -43,8 +38,6 @@ module FondKettle
                       |filling|stew|curry|layer|stock|paste|crust|salad)\z/ix
       # Letters of a line that is no more than a thing, of a heading, and of any line that is read.
       SHORT = 90
-      # Letters of a row that somebody's program may have broken.
-      WRAPPED = 60
       HEADING_LETTERS = 40
       ROW_LETTERS = 4 * Limits::LINE_LETTERS
       TITLE_LETTERS = 120
@@ -65,7 +58,7 @@ module FondKettle
         @listing = false
         @sentences = []
         @not_read = []
-        all = unwrapped(text.tr("\r", "\n").lines.map(&:strip))
+        all = WrappedRows.joined(text.tr("\r", "\n").lines.map(&:strip))
         @told = MethodBlocks.rows(all)
         @headings = ListHeadings.of(all)
         title, *@rows = all.reject(&:empty?).first(Limits::LINES)
@@ -86,7 +79,7 @@ module FondKettle
 
       # For how many it is, or nil.
       def serves
-        ServingCount.find([*@rows, @title].flat_map { |row| row.split(SENTENCE) }) ||
+        ServingCount.find([*@rows, @title].flat_map { |row| Sentences.of(row) }) ||
           ServingCount.in_title(@title)
       end
 
@@ -97,19 +90,6 @@ module FondKettle
         return unless @before_list
 
         @not_read.unshift(*@sentences.shift(@before_list))
-      end
-
-      # Rows; a sentence that was broken at the end of a long row goes on.
-      def unwrapped(rows)
-        written = rows.any? { |row| row.size >= WRAPPED && row.match?(/\A[[:upper:]]/) }
-        rows.each_cons(2).with_object([rows.first.to_s.dup]) do |(before, row), done|
-          written && broken?(before, row) ? done.last << " " << row : done << row.dup
-        end
-      end
-
-      # In a text whose sentences begin with a capital, where the next row does not.
-      def broken?(before, row)
-        before.size >= WRAPPED && !before.match?(ENDS) && row.match?(/\A[[:lower:]]/)
       end
 
       # What is longer than anybody writes is said to be unread.
@@ -141,24 +121,14 @@ module FondKettle
       end
 
       def listed(row)
-        sentences = row.split(SENTENCE).reject { |sentence| ServingCount.only?(sentence) }
-        told = sentences.drop_while { |sentence| !begun?(sentence) }
+        sentences = Sentences.of(row).reject { |sentence| ServingCount.only?(sentence) }
+        told = sentences.drop_while { |sentence| !RowWords.begun?(sentence) }
         list = sentences.first(sentences.size - told.size)
         things = list.flat_map { |one| RunTogether.things(one) }
         @not_read.concat(things.select { |one| RunTogether.told?(one) })
         enter(things.reject { |one| RunTogether.told?(one) }, row[RunTogether::LABEL])
         told[0] = [*list.last, told.first].join(" ") if told.first&.match?(THEM)
         @sentences.concat(told)
-      end
-
-      def begun?(text)
-        Verbs.found(text).first&.from&.zero?
-      end
-
-      # True where a time stands in it, and no thing with its amount before that: "300 g rice, soaked 2 h".
-      def timed?(text)
-        first = Measure::Durations.all(text).first
-        !first.nil? && !(first.from.positive? && amount?(text))
       end
 
       # A line that says a thing: short, and nothing to be done.
@@ -176,30 +146,20 @@ module FondKettle
 
       # True where it has an amount, or names foods, or stands among those that do.
       def names?(begun)
-        amount?(begun) || RunTogether.foods(begun).size > 1 || (listing? && !heading?(begun))
+        RowWords.amount?(begun) || RunTogether.foods(begun).size > 1 || (listing? && !heading?(begun))
       end
 
       # True where a verb begins it, a time stands in it, or it is numbered below a list.
       def step?(row)
         begun = row.sub(NUMBERED, "")
-        return true if begun?(begun) || timed?(begun)
+        return true if RowWords.begun?(begun) || RowWords.timed?(begun)
 
-        row.match?(NUMBERED) && @lines.any? && !amount?(begun)
+        row.match?(NUMBERED) && @lines.any? && !RowWords.amount?(begun)
       end
 
       # True among the things that go in.
       def listing?
         @listing || (@sentences.empty? && @lines.any?)
-      end
-
-      def amount?(text)
-        text.match?(AMOUNT) || !Measure::Numeral.read(text).nil? || amount_behind?(text)
-      end
-
-      # "Brown lentils 1 cup": a food, and behind it how much.
-      def amount_behind?(text)
-        found = AmountForms::ALL_BEHIND.match(text)
-        !found.nil? && (!Larder::Names.ours.find(found[:what]).nil? || !Larder::Names.ours.grain(found[:what]).nil?)
       end
 
       def heading?(text)
@@ -220,15 +180,8 @@ module FondKettle
         @heading = nil
         outside = bare.gsub(ASIDE) { aside(Regexp.last_match(1)) }.squeeze(" ")
         @listing = false
-        found = numbered(outside.split(SENTENCE).map(&:strip))
+        found = Sentences.of(outside)
         @sentences.concat(found.reject { |one| one.empty? || ServingCount.only?(one) })
-      end
-
-      # Sentences; a number alone is the minutes of the one before: "Off. 5."
-      def numbered(sentences)
-        sentences.each_with_object([]) do |one, done|
-          done.any? && one.match?(COUNT_ALONE) ? done[-1] = "#{done.last} #{one}" : done << one
-        end
       end
 
       # A short aside belongs to the words before it; a time or an amount in it is read.

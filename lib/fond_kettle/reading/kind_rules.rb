@@ -68,6 +68,7 @@ module FondKettle
         "layer" => [["cool", ->(sense) { sense.done? && sense.says?(:cools) }],
                     ["low", ->(sense) { sense.stage == RiceCourse::WITH && sense.minutes }]],
         "rest" => [
+          ["fold", ->(sense) { sense.in? && sense.puts && !sense.minutes }],
           ["steam", ->(sense) { sense.says?(:steamer) && sense.minutes && !sense.done? }],
           ["lay-in", ->(sense) { sense.says?(:stood_in) && sense.minutes.nil? }],
           ["low", ->(sense) { sense.in? && sense.says?(:flame) }],
@@ -82,7 +83,8 @@ module FondKettle
         "drain" => [["take-out", ->(one) { BOILED.include?(one.previous) && one.says?(:keeps_liquor) }]],
         "marinate" => [["chill", :done?.to_proc]],
         "fluff" => [["fold", :puts.to_proc]],
-        "shape" => [["layer", ->(sense) { sense.in? && sense.rice }]],
+        "shape" => [["drain", ->(sense) { !sense.in? && !sense.rice }],
+                    ["layer", ->(sense) { sense.in? && sense.rice }]],
         "cut" => [["serve", ->(sense) { sense.stage == RiceCourse::AFTER && sense.puts && !sense.strewn }]]
       }.freeze
 
@@ -93,7 +95,7 @@ module FondKettle
         ["take-out", ->(sense) { sense.says?(:out) }],
         ["put-back", ->(sense) { sense.says?(:back) }],
         ["steam", ->(sense) { sense.minutes && sense.says?(:steamer) }],
-        ["mix", ->(sense) { sense.says?(:plus) && sense.puts && !sense.ends? && (sense.done? || !sense.last) }],
+        ["mix", ->(one) { one.says?(:plus) && one.puts && !one.ends? && (one.done? || !one.last) }],
         ["fold", ->(sense) { sense.in? && sense.says?(:through_rice) }],
         ["preheat", ->(sense) { sense.says?(:oven_hot) && !sense.in? && sense.minutes.nil? }],
         ["serve", ->(sense) { sense.says?(:beside) && sense.minutes.nil? }],

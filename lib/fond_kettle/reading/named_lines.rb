@@ -25,8 +25,6 @@ module FondKettle
                    (?:\A|,\s|\b(?:add|and)\s)water\b/ix
       # Words that tell nothing apart.
       STOP = %w[a an the of in on and or with to for from at it g ml kg cup rice one].freeze
-      MADE_OF_PARTS = /\b(?:marinade|sauce|dressing|paste|topping|filling|mixture|batter|salsa|relish|seasoning
-                       |garnish|glaze|raita|salad|chutney|pickle)\b/ix
       UNITS = %w[tbsp tsp cup].freeze
       PARTS = %w[leaf seed piece].freeze
       # What is wrapped goes on the leaves that are listed.
@@ -49,8 +47,9 @@ module FondKettle
         @lines = lines
         @names = lines.map { |line| words_of(line) }
         @food_words = FoodWords.new(lines)
+        @forms = lines.map { |line| raw(line.food) }
         # What tells a line from another of its name.
-        @marks = lines.map { |line| (Larder::Names.ours.words(line.text) | line.text.scan(/\d+/)) - STOP }
+        @marks = lines.map { |line| (Larder::Names.ours.words(line.text) | raw(line.text)) - STOP }
         @owners = Hash.new { |all, word| all[word] = [] }
         @names.each_with_index { |words, index| words.each { |word| @owners[word] << index } }
       end
@@ -62,16 +61,26 @@ module FondKettle
         text = text.gsub(MODIFIES) { |words| modifies?(words) ? "" : words }
         said = Larder::Names.ours.words(text).to_set
         all = text.split(PARTS_OF_CLAUSE).flat_map { |part| all_said(part) }.uniq
-        found = own(whole(all) + parts(said, all), text, open)
-        found += leaves(said) if text.match?(EACH_LEAF) || found.all? { |index, _| @lines[index].runs? }
-        found += parts_of_dish(text, open).reject { |index, _| found.any? { |one, _| one == index } }
-        found += @food_words.in(said, open).reject { |index, _| found.any? { |one, _| one == index } }
-        told_apart(found, said | text.scan(/\d+/), [*open, *left]).sort.map do |index, sure|
+        found = named(all, said, text, open)
+        told_apart(found, said | raw(text), [*open, *left]).sort.map do |index, sure|
           NamedLine.new(index: index, share: share(index, text), sure: sure, onto: onto?(index, text))
         end
       end
 
       private
+
+      # [index, sure] of each line that a text names: by its own words, or by others that stand for it.
+      def named(all, said, text, open)
+        found = own(whole(all) + parts(said, all), text, open)
+        found += leaves(said) if text.match?(EACH_LEAF) || found.all? { |index, _| @lines[index].runs? }
+        known = found.map(&:first)
+        found + @food_words.in(text, said, open).reject { |meant| known.include?(meant.first) }
+      end
+
+      # The words of a text as they are written, and its numbers: "peppers" are no "pepper".
+      def raw(text)
+        text.downcase.scan(/[[:alpha:]]+|\d+/)
+      end
 
       # True where no line is called so: "the onion oil" is oil.
       def modifies?(words)
@@ -94,8 +103,16 @@ module FondKettle
       def all_said(part)
         said = Larder::Names.ours.words(part).to_set
         @names.each_index.select do |index|
-          @names[index].any? && @names[index].all? { |word| said.include?(word) }
+          @names[index].any? && @names[index].all? { |word| said.include?(word) } && !other_form?(index, part)
         end
+      end
+
+      # True where another line has a one-word name as a text writes it: "peppers" are the bell peppers.
+      def other_form?(index, text)
+        return false if @names[index].size > 1 || @forms[index].intersect?(raw(text))
+
+        word = @names[index].first
+        @names.each_index.any? { |other| @names[other].last == word && @forms[other].intersect?(raw(text)) }
       end
 
       def within?(index, other)
@@ -137,13 +154,6 @@ module FondKettle
 
       def other_water?(line, text)
         line.ingredient&.water? && line.food.match?(/water\z/i) && !text.match?(OWN_WATER)
-      end
-
-      # What is listed for a part of the dish that a text speaks of, and is still there: "mix the sauce".
-      def parts_of_dish(text, open)
-        words = text.scan(MADE_OF_PARTS).map(&:downcase).uniq
-        open.select { |index| words.any? { |word| @lines[index].part&.downcase&.include?(word) } }
-            .map { |index| [index, true] }
       end
 
       # A part of a plant that stands for it: "the leaves".

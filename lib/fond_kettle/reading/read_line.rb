@@ -9,6 +9,7 @@ require_relative "../larder/plain_words"
 require_relative "../larder/spelling"
 require_relative "../measure/amounts"
 require_relative "../measure/unit_table"
+require_relative "cooked_rice"
 require_relative "loose_measures"
 require_relative "run_together"
 
@@ -109,7 +110,8 @@ module FondKettle
 
       # A part of an animal is called so: "chicken thighs".
       def called(line)
-        return line.name.sub(THE, "") unless PARTS.include?(line.unit) && line.ingredient.pieces.key?(line.unit.to_sym)
+        part = PARTS.include?(line.unit) && line.ingredient.pieces.key?(line.unit.to_sym)
+        return line.name.sub(THE, "") unless part
 
         "#{line.name} #{Measure::Amounts.label(line.unit, line.amount)}"
       end
@@ -129,8 +131,10 @@ module FondKettle
         grain, weight_g = by_kind(text, certain) unless grain
         return unless grain
 
+        weight_g ||= read.lines.first&.g
+        cooked = CookedRice.new(text, certain, grain)
         { food: called_rice(certain), ingredient: nil, grain: grain, amount: nil, unit: nil,
-          g: weight_g || read.lines.first&.g, state: nil, note: nil, questions: [] }
+          g: cooked.raw_g(weight_g), state: nil, note: nil, questions: cooked.questions(weight_g) }
       end
 
       def line(text, found, asks)

@@ -31,7 +31,7 @@ module FondKettle
       READIES = [DRAIN, WRAP, "cool", "mix"].freeze
       PUTS = ["stir", "lay-in", "layer", "fry", "simmer", "low", "put-back", "sprinkle", "steam", nil].freeze
       # What may be done with rice that is done, and what goes on its pot.
-      FINISHING = [nil, "sprinkle", "serve", "fold", "mix", "cut", "dress"].freeze
+      FINISHING = [nil, "sprinkle", "serve", "fold", "mix", "cut", "dress", "take-out", "fluff"].freeze
       COVER = /\b(?:lid|foil|cloth|towel|cover(?:ed)?|oven|steam)\b/i
       # Words of a clause that goes on with what the one before was about: "Boil 7 min hard."
       FEW = 5

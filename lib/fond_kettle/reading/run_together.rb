@@ -18,7 +18,8 @@ module FondKettle
       SAID_OF_IT = /\A(?:[[:alpha:]]+ed|cut|in|if|free|or|left|finely|well|with|leaves|for|not|thinly
                    |skin|\d+\s*cm)\b/ix
       # A comma, or an "and" before the next amount.
-      PARTS = /,\s+(?:and\s+)?|\s+and\s+(?=the\s+juice\b|[\d½¼¾⅓⅔⅛]|an?\s(?!half)|half\s|one\s|two\s)/i
+      PARTS = /,\s+(?:and\s+)?|\s+\+\s+(?=\d)(?!.*\bmixed\b)
+               |\s+and\s+(?=the\s+juice\b|[\d½¼¾⅓⅔⅛]|an?\s(?!half)|half\s|one\s|two\s)/ix
       ABOUT = /\A(?:about|some|roughly)\s+(?=\d)/i
       # What is told of the dish among them: "no salt", "the tail is salt enough".
       TOLD = /\A(?:no|not|never)\b|\b(?:is|are|was|were|will)\s/i
@@ -32,9 +33,12 @@ module FondKettle
       SOME = /\A(?:an?\s+)?(?:few\s+|big\s+|good\s+)?
               (?:pinch|dash|drop|splash|handful|knob|bunch|sprig)(?:e?s)?\s+(?:of\s+)?/ix
       AND = /,\s+|\s+(?:and|&|\+)\s+/
+      SALT_PEPPER = /\Asalt(?:\s*(?:and|&|\+|,)?\s+)(?:black\s+)?pepper\W*\z/i
+      AND_PEPPER = /\s*(?:and|&|\+|,)?\s+(?=(?:black\s+)?pepper)/i
       OF_EACH = /\A(?<names>[[:alpha:]][[:alpha:] ]*(?:,|\s(?:and|&|\+))\s[^\d,]{2,60}?),?\s+
-                 (?<amount>\d[^,]{0,20}?)\s+(?:each|ea)\.?\z/ix
-      DEALT = /\A(?<names>[[:alpha:]][[:alpha:] ]*,\s[^\d]{2,80}?)\s*[:—–-]\s*(?<amounts>\d[^,]{0,15}(?:,\s+\d[^,]{0,15})+)\z/
+                 (?:[–—-]\s+)?(?<amount>(?:\d|an?\s)[^,]{0,20}?)\s+(?:each|ea)\.?\z/ix
+      DEALT = /\A(?<names>[[:alpha:]][[:alpha:] ]*,\s[^\d]{2,80}?)\s*[:—–-]\s*
+               (?<amounts>\d[^,]{0,15}(?:,\s+\d[^,]{0,15})+)\z/x
       # "Seasoning: 2 tbsp vinegar, …", "For 4 people you need: …"
       LABEL = /\A[[:alpha:]][^:,.]{1,40}:\s+(?=\S)/
       # What is put there is done: "In the big pot: 6 tbsp of oil, …"
@@ -90,6 +94,7 @@ module FondKettle
       def foods(row)
         parts = row.sub(LABEL, "").split(/,\s+/)
         return parts if parts.size > 1 && parts.all? { |part| food?(part) }
+        return row.split(AND_PEPPER) if row.match?(SALT_PEPPER)
 
         several = each(row) || dealt(row) || counted(row)
         several.size > 1 ? several : [row]
@@ -98,7 +103,7 @@ module FondKettle
       # "Cumin seed, mustard seed 1 tsp each", as two; nil: it says no such thing.
       def each(row)
         found = OF_EACH.match(row)
-        found && found[:names].split(AND).map { |name| "#{name} #{found[:amount]}" }
+        found && found[:names].split(AND).map { |name| "#{name}, #{found[:amount]}" }
       end
 
       # "Onion, pepper, celery: 1, 1, 2 sticks", as three; nil: it says no such thing.

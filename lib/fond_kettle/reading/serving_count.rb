@@ -12,10 +12,10 @@ module FondKettle
       WAYS = [/\b(?:serves|will\s+serve|feeds|sufficient\s+for|enough\s+for|makes|yields)\s*:?\s+
                (?:(?:about|some|up\s+to)\s+)?#{COUNT}\b/ix,
               /\b#{COUNT}\s+(?:of\s+us|people|ppl|persons|pers|servings|portions|eaters|mouths|hungry)\b/i,
-              /\A\W*#{COUNT}\s+(?:plates|bowls|helpings|lunches|dinners|suppers|boxes)\b/i,
+              /\A\W*#{COUNT}\s+(?:plates|bowls|helpings|lunches|dinners|suppers|boxes)\W*(?:\z|[.,;])/i,
               /\A\W*for\s+(?:(?:about|some)\s+)?#{COUNT}\b(?!\s*(?:min|hour|hr|h\b))/i].freeze
       # "Bean rice for six": at the end of a title.
-      TITLE = /\bfor\s+#{COUNT}\W*\z/i
+      TITLE = /\bfor\s+#{COUNT}\W*\z|\((?<count>\d{1,2})\)\W*\z/i
       # Letters of a sentence that says no more than that.
       SHORT = 50
 

@@ -27,7 +27,7 @@ module FondKettle
       # What brings the rice along from where it lies.
       BRINGS_RICE = [RiceClauses::WRAP, "mix"].freeze
       # What is drained after these is the rice.
-      OF_THE_RICE = [*StepVessels::OF_RICE, PAR_BOIL].freeze
+      OF_THE_RICE = [*WashVessel::KINDS, PAR_BOIL].freeze
       TAKE_OUT = "take-out"
       DRAIN = "drain"
       TASTE = "taste"

@@ -84,7 +84,8 @@ module FondKettle
                         liquid: foods.any?(&:liquid), fat: foods.any? { |food| fat?(food) },
                         steeped: steeped?(foods, position), drained: drained?(position), stage: @stage,
                         last: @last, previous: @previous, cold: cold?(position), oven: @oven,
-                        goes_on: goes_on?(position), boils: boils?(position + 1), strewn: strewn?(position), apart: @apart, wrapped: soon?(position, WRAP),
+                        goes_on: goes_on?(position), boils: boils?(position + 1), strewn: strewn?(position),
+                        apart: @apart, wrapped: soon?(position, WRAP),
                         garnish: foods.any? && foods.all? { |food| GARNISH.means?(food) })
       end
 

@@ -3,6 +3,7 @@
 require_relative "../ground/value"
 require_relative "fire_vessel"
 require_relative "vessel_course"
+require_relative "wash_vessel"
 
 module FondKettle
   module Reading
@@ -36,26 +37,23 @@ module FondKettle
 
     # In which vessel each step is done: where its words say, else by its kind.
     class StepVessels
-      OF_RICE = %w[rinse soak drain].freeze
       MIXES = %w[mix marinate].freeze
       CUT = "cut"
       DRAIN = "drain"
       DRESS = "dress"
-      SOAK = "soak"
       BOILS = %w[simmer boil].freeze
       # Kinds by which it comes into another vessel once it is cooked.
       MOVES = %w[layer lay-in stir cool fold dress].freeze
       # How the vessel is found of a kind that says where.
-      UNNAMED = { "par-boil" => :boiled_apart, "cut" => :on_board }.freeze
+      UNNAMED = { "par-boil" => :boiled_apart, "cut" => :on_board,
+                  **WashVessel::KINDS.to_h { |kind| [kind, :washed] } }.freeze
       RICE_INTO = /\brice\b[^,.;]{0,20}\b(?:in|into|to|onto)\s/i
       FINISHED = %w[turn-out serve].freeze
       # Kinds that finish the rice.
       FINISHES = %w[fold sprinkle fluff dress put-back shape].freeze
       # Kinds that put something to what lies somewhere.
-      PUTS = %w[fill stir lay-in put-back simmer low boil layer].freeze
+      PUTS = %w[fill stir lay-in put-back simmer low boil layer fold].freeze
       INTO_THAT = /\b(?:into|in|to|with)\s+(?:this|that|these|it)\W*\z/i
-      # "Add the beans for the last two minutes."
-      LAST = /\bfor\s+the\s+(?:last|final)\b/i
       # What stands in the cold stands as it was left.
       CHILLS = %w[chill freeze].freeze
       # What is thrown away goes into no vessel.
@@ -67,6 +65,7 @@ module FondKettle
         @rice = rice
         @places = places
         @fire = FireVessel.new(course, rice, places)
+        @wash = WashVessel.new(course, places)
       end
 
       # The vessel's key of a Doing.
@@ -74,7 +73,7 @@ module FondKettle
         named = @course.named(doing.clause.say)
         named = [doing.onto].compact if named.empty? && PUTS.include?(doing.kind)
         named = [doing.last.vessel] if named.empty? && doing.into_that?
-        return @water_in = water_for(named) if doing.water?
+        return @wash.water(named) if doing.water?
 
         key = send(way(doing, named), named, doing)
         note_rice(key, doing, moved: doing.goes_in || moves_rice?(doing, named))
@@ -112,7 +111,7 @@ module FondKettle
       # Notes where the rice is now, and where it was washed.
       def note_rice(key, doing, moved:)
         @course.cook_in(@rice_at = key) if moved
-        @washed_in = key if doing.rice && OF_RICE.include?(doing.kind)
+        @wash.note(key) if doing.rice && WashVessel::KINDS.include?(doing.kind)
       end
 
       # "The rice into a big bowl."
@@ -138,19 +137,16 @@ module FondKettle
 
       # What is mixed while the rice cooks is mixed in its pot; once it is done, only with the rice.
       def mixed(doing)
-        clause = doing.clause
-        return :where_it_lies if drained_before?(doing)
-        return :mixed_in if !@rice.in? || clause.meanwhile || clause.verb&.bowl
+        return mixed_before(doing) unless @rice.in?
+        return :mixed_in if doing.clause.meanwhile || (doing.clause.verb&.bowl && !doing.bare?)
         return :cooked_in unless @rice.done?
 
         doing.rice || goes_on_at?(doing) ? :with_rice : :mixed_in
       end
 
       # "Drain the rice, mix with the salt": in its bowl.
-      def drained_before?(doing)
-        last = doing.last
-        !@rice.in? && !last.nil? && OF_RICE.include?(last.kind) && last.vessel == @washed_in &&
-          last.clause.sentence == doing.clause.sentence
+      def mixed_before(doing)
+        @wash.goes_on_with_rice?(doing) ? :where_it_lies : :mixed_in
       end
 
       # "Toss gently": what names nothing is done to the rice that was spoken of.
@@ -159,17 +155,19 @@ module FondKettle
       end
 
       def unnamed(doing)
-        return :where_it_lies if cut_there?(doing)
+        return :where_it_lies if stays?(doing)
+        return :with_rice if soaks_in_pot?(doing)
         return UNNAMED.fetch(doing.kind) if UNNAMED.key?(doing.kind)
-        return washed(doing) if OF_RICE.include?(doing.kind)
-        return :beside_rice if boils_still?(doing)
-        return :where_it_lies if CHILLS.include?(doing.kind) && doing.bare? && doing.last
+        return :beside_rice if @wash.boils_still?(doing)
 
         @rice.done? && FINISHES.include?(doing.kind) ? :with_rice : :cooked_in
       end
 
-      def cut_there?(doing)
-        doing.kind == CUT && doing.bare? && @fire.baked_in?(doing.last&.vessel)
+      # True where something is done with what lies in a vessel, there: it is cut in its dish, or is chilled.
+      def stays?(doing)
+        return false unless doing.bare? && doing.last
+
+        CHILLS.include?(doing.kind) || (doing.kind == CUT && @fire.baked_in?(doing.last.vessel))
       end
 
       # "Flake it", of what lies in a dish.
@@ -177,40 +175,23 @@ module FondKettle
         doing.last.vessel
       end
 
-      def washed(doing)
-        return :with_rice if @rice.in? && doing.kind == SOAK && !doing.others
-        return :of_rice if doing.rice
-        return :soaked if doing.kind == SOAK && doing.others
-        return washed_like(doing.last) if doing.last && goes_on_washing?(doing.last)
-
-        doing.kind == DRAIN ? :taken_out : :cooked_in
+      # Rice that is in its pot soaks there.
+      def soaks_in_pot?(doing)
+        @rice.in? && doing.kind == WashVessel::SOAK && !doing.others
       end
 
-      def goes_on_washing?(last)
-        OF_RICE.include?(last.kind) || last.vessel == @boiled_in
-      end
-
-      # Beans that were soaked are drained where they lie; what else was washed last is the rice.
-      def washed_like(last)
-        last.vessel == VesselCourse::SOAKING ? :where_it_lies : :of_rice
-      end
-
-      # What is put into the water in which the rice boils apart.
-      def boils_still?(doing)
-        !@boiled_in.nil? && doing.last&.vessel == @boiled_in && doing.clause.say.match?(LAST)
+      # Where something is washed, soaked or drained.
+      def washed(named, doing)
+        @wash.vessel(doing) || (doing.kind == DRAIN ? taken_out(named, doing) : cooked_in(named, doing))
       end
 
       def beside_rice(*)
-        @boiled_in
+        @wash.boiled_in
       end
 
       # What is put to the rice when it is done.
       def with_rice(*)
         @turned_out || rice_at
-      end
-
-      def soaked(*)
-        @course.aside(VesselCourse::SOAKING)
       end
 
       def taken_out(named, doing)
@@ -240,24 +221,7 @@ module FondKettle
       end
 
       def boiled_apart(*)
-        @boiled_in = @water_in || @course.aside(VesselCourse::BOILING)
-      end
-
-      # Where the rice is washed, soaked and drained; peas may be as well.
-      def of_rice(_named, doing)
-        at = doing.last&.vessel
-        return at if [@washed_in, @boiled_in].compact.include?(at)
-
-        @washed_in = @boiled_in || @course.aside(VesselCourse::RICE_BOWL)
-      end
-
-      # Water for the rice boils in another pot where there is something in this one.
-      def water_for(named)
-        return named.last unless named.empty?
-
-        own = @course.fire
-        taken = @places.any?(own) || !FireVessel::RICE_POTS.include?(@course.kind(own))
-        taken ? @course.aside(VesselCourse::BOILING) : own
+        @wash.boil_apart
       end
 
       def cooked_in(named, doing)

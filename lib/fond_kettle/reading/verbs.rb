@@ -38,6 +38,7 @@ module FondKettle
       # A few words for a thing within a verb.
       BETWEEN = "\\s+(?:the|it|them|that|this|those|half|all|your|an?|[\\d½]+)" \
                 "(?:\\s+[[:alpha:]'-]+){0,4}?\\s+"
+      BRING = "bring"
       # Letters before a verb that say whether it is one.
       REACH = 60
 
@@ -82,9 +83,17 @@ module FondKettle
 
       def parted_patterns
         @parted_patterns ||= all.reject { |verb| verb.parted.empty? }.map do |verb|
-          ways = verb.parted.map { |words| Regexp.escape(words).sub("\\ ") { BETWEEN } }
+          ways = verb.parted.map { |words| parted_way(words) }
           [verb, /(?<![[:alpha:]-])(?:#{ways.join('|')})(?![[:alpha:]-])/i]
         end
+      end
+
+      # "Bring the remaining two cups of stock to a boil": more may stand within it.
+      def parted_way(words)
+        first, *rest = words.split
+        return Regexp.escape(words).sub("\\ ") { BETWEEN } unless first == BRING
+
+        "#{first}\\s[^.;:]{1,90}?\\s#{rest.join('\\s')}"
       end
 
       # What stands right before a place.
@@ -110,7 +119,8 @@ module FondKettle
           /(?<![[:alpha:]-])(?:#{words.join('|')})(?![[:alpha:]-])/i
         end
       end
-      private_class_method :parted, :parted_patterns, :before, :never, :ranges, :by_words, :pattern
+      private_class_method :parted, :parted_patterns, :parted_way, :before, :never, :ranges, :by_words,
+                           :pattern
     end
   end
 end

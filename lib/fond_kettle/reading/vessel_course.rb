@@ -17,13 +17,14 @@ module FondKettle
       # "The 9x13", whatever it is called.
       SIZED = /\d{1,2}\s?(?:x|×|by)\s?\d{1,2}(?:[ -]?(?:inch|in|cm)\b)?
                (?:\s+(?:pan|dish|tin|tray|casserole))?/ix
-      NAMED = /\b(?:in|into|onto|on|to|from|upon|off|line|butter|grease|rub|(?:bottom|floor|base)\s+of)\s+
+      NAMED = /\b(?:in|into|onto|on|to|from|upon|off|line|butter|grease|rub|heat|warm|use|get
+               |(?:bottom|floor|base)\s+of)\s+
                (?<name>(?:(?:an?|the|your|my|that|its|another|same|second|other)\s+)*
                (?:(?!(?:in|on|into|with|and|of|the|an?)\b)[[:alpha:]-]+,?\s+){0,3}?
                (?<word>#{WORDS.join('|')}|#{SIZED}))\b(?!\s+of\b(?!(?:\s+[[:alpha:]]+){0,3}\s+water\b))
                (?!\s+(?:in\s+the\s+middle|on\s+top)\b)/ix
       # "Wok: lard, shallots …"
-      LABELLED = /\A\W*(?<name>(?:(?:the|an?|my|big|large|small|wide|other|another|second|same|hot)\s+){0,3}
+      LABELLED = /\A\W*(?<name>(?:[[:alpha:]]+\s+){0,2}
                   (?<word>#{WORDS.join('|')}))\s*:/ix
       # "Pour the skillet over it", "tip the bowl into the pot": all that is in it.
       GIVEN = /\b(?:pour|tip|scrape|empty|turn|upend)\s+(?:all\s+of\s+)?

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../kit/vessel_kind"
+require_relative "cooked_rice"
 
 module FondKettle
   module Reading
@@ -19,7 +20,6 @@ module FondKettle
       # By these a base is cooked.
       COOKS = %w[fry simmer reduce toast broth bake].freeze
       COOKED = "cooked"
-      COOKED_RICE = /\b(?:cooked|leftover|left-over|day-old)\b/i
       BROTH = /\bbroth\b/i
       NOT_MIXED = /\b(?:do\s+not|don't|never|without)\s+(?:mix|stir)/i
       # By these there is a sauce in the pot before the rice.
@@ -53,7 +53,7 @@ module FondKettle
         "sealed-raw-base" => -> { done?("par-boil") && laid_over? && raw_base? },
         "sealed-cooked-base" => -> { done?("par-boil") && laid_over? },
         "boil-and-drain" => -> { boiled_and_drained? },
-        "layered-cooked-rice" => -> { layered? && @lines.any? { |line| line.grain && line.text.match?(COOKED_RICE) } },
+        "layered-cooked-rice" => -> { layered? && cooked_rice? },
         "oven-pilaf" => -> { with("bake").any? },
         "mixed-rice" => -> { laid? && (cooker? || (@all.match?(NOT_MIXED) && done?("fold"))) },
         "rice-cooker" => -> { cooker? },
@@ -128,6 +128,10 @@ module FondKettle
       def steamed?
         @steps.any? { |step| step.kind == "steam" && step.takes.any? { |index, _| @lines[index].grain } } ||
           (done?("steam") && @lines.any? { |line| line.grain == "glutinous" })
+      end
+
+      def cooked_rice?
+        @lines.any? { |line| line.grain && line.text.match?(CookedRice::COOKED) }
       end
 
       def layered?

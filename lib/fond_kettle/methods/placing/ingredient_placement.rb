@@ -5,6 +5,7 @@ require_relative "../method"
 require_relative "../moments"
 require_relative "../request/provision"
 require_relative "base_placement"
+require_relative "raw_to_rice"
 
 module FondKettle
   module Methods
@@ -39,9 +40,12 @@ module FondKettle
         @at.fetch(place.is_a?(StageText) ? place.key : place, [])
       end
 
-      # Provisions of the steps that are not in the rice's pot: before it, or in a StageText after it.
+      # Provisions of the steps that are not in the rice's pot, but for what goes into it raw: that is cooked
+      # with the rice, and measured then.
       def apart
-        @text.base.select { |stage| stage.moment == Moments::APART }.flat_map { |stage| at(stage) }
+        stages = @text.base.select { |stage| stage.moment == Moments::APART }
+        raw = RawToRice.new(@request.made_in, stages)
+        stages.reject { |stage| raw.stage?(stage) }.flat_map { |stage| at(stage) }
       end
 
       # True when there is something to lay or stir the rice on.

@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+require_relative "../larder/names"
+require_relative "../measure/durations"
+require_relative "../measure/numeral"
+require_relative "amount_forms"
+require_relative "verbs"
+
+module FondKettle
+  module Reading
+    # What a row of a text says: an amount, a time, something to be done.
+    module RowWords
+      module_function
+
+      # True where it begins with a verb.
+      def begun?(text)
+        Verbs.found(text).first&.from&.zero? || false
+      end
+
+      # True where a time stands in it, and no thing with its amount before that: "300 g rice, soaked 2 h".
+      def timed?(text)
+        first = Measure::Durations.all(text).first
+        !first.nil? && !(first.from.positive? && amount?(text))
+      end
+
+      # True where it says how much of something, before or behind it.
+      def amount?(text)
+        text.match?(AmountForms::BEGINS) || !Measure::Numeral.read(text).nil? || amount_behind?(text)
+      end
+
+      # "Brown lentils 1 cup": a food, and behind it how much.
+      def amount_behind?(text)
+        food = AmountForms::ALL_BEHIND.match(text)&.[](:what)
+        !food.nil? && !(Larder::Names.ours.find(food) || Larder::Names.ours.grain(food)).nil?
+      end
+    end
+  end
+end

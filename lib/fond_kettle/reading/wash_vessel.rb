@@ -1,0 +1,84 @@
+# frozen_string_literal: true
+
+require_relative "fire_vessel"
+require_relative "vessel_course"
+
+module FondKettle
+  module Reading
+    # In which vessels things are washed, soaked and drained, and boiled apart to be drained, where nobody
+    # names them.
+    class WashVessel
+      KINDS = %w[rinse soak drain].freeze
+      SOAK = "soak"
+      # "Add the beans for the last two minutes."
+      LAST = /\bfor\s+the\s+(?:last|final)\b/i
+
+      # The vessel (key) in which rice is par-boiled; nil: none so far.
+      attr_reader :boiled_in
+
+      # `course`: the VesselCourse; `places`: LinePlaces.
+      def initialize(course, places)
+        @course = course
+        @places = places
+      end
+
+      # The vessel's key of a Doing of one of KINDS, or nil where it goes on with what is cooked.
+      def vessel(doing)
+        return of_rice(doing.last) if doing.rice
+        return @course.aside(VesselCourse::SOAKING) if doing.kind == SOAK && doing.others
+
+        like(doing.last) if doing.last && goes_on?(doing.last)
+      end
+
+      # Notes that the rice was washed in a vessel (key).
+      def note(key)
+        @washed_in = key
+      end
+
+      # True where something goes on in the sentence in which the rice was washed: "drain it, mix with salt".
+      def goes_on_with_rice?(doing)
+        last = doing.last
+        !last.nil? && KINDS.include?(last.kind) && last.vessel == @washed_in &&
+          last.clause.sentence == doing.clause.sentence
+      end
+
+      # Where the rice boils to be drained.
+      def boil_apart
+        @boiled_in = @water_in || @course.aside(VesselCourse::BOILING)
+      end
+
+      # True where something is put into the water in which the rice boils apart.
+      def boils_still?(doing)
+        !@boiled_in.nil? && doing.last&.vessel == @boiled_in && doing.clause.say.match?(LAST)
+      end
+
+      # Where water for the rice boils (`named`: keys that a text says): in another pot where there is
+      # something in this one.
+      def water(named)
+        @water_in = named.last || begin
+          own = @course.fire
+          taken = @places.any?(own) || !FireVessel::RICE_POTS.include?(@course.kind(own))
+          taken ? @course.aside(VesselCourse::BOILING) : own
+        end
+      end
+
+      private
+
+      def goes_on?(last)
+        KINDS.include?(last.kind) || last.vessel == @boiled_in
+      end
+
+      # Beans that were soaked are drained where they lie; what else was washed last is the rice.
+      def like(last)
+        last.vessel == VesselCourse::SOAKING ? last.vessel : of_rice(last)
+      end
+
+      # Where the rice is washed, soaked and drained; peas may be as well.
+      def of_rice(last)
+        return last.vessel if last && [@washed_in, @boiled_in].compact.include?(last.vessel)
+
+        @washed_in = @boiled_in || @course.aside(VesselCourse::RICE_BOWL)
+      end
+    end
+  end
+end
