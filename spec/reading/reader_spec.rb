@@ -57,6 +57,11 @@ RSpec.describe FondKettle::Reading::Reader do
       "eggs" => [2.0, "jasmine", 189.3, "covered-pot"],
       "prawns" => [4.0, "short-white", 300.0, "toasted-pilaf"],
       "party" => [10.0, "parboiled-basmati", 1000.0, "one-pot-sauce"],
+      "camp" => [6.0, "long-white", 450.0, "toasted-pilaf"],
+      "coconut" => [nil, "long-white", 237.0, "one-pot-sauce"],
+      "porcini" => [2.0, "medium-white", 150.0, "open-then-covered"],
+      "cakes" => [6.0, "glutinous", 400.0, "leaf-parcels"],
+      "boxes" => [4.0, "jasmine", 288.0, "mixed-rice"],
       "floor" => [6.0, "basmati", 450.0, "turned-out"], "tray" => [4.0, "jasmine", 300.0, "oven-pilaf"]
     )
   end
@@ -108,10 +113,10 @@ RSpec.describe FondKettle::Reading::Reader do
 
   it "puts to what lies in another vessel, takes out and folds in again, and leaves an aside aside" do
     read = dish("lentils")
-    fill, fold = %w[fill fold].map { |kind| read["steps"].find { |step| step["kind"] == kind } }
+    fill, low, fold = %w[fill low fold].map { |kind| read["steps"].find { |step| step["kind"] == kind } }
     onions = [{ "vessel" => "plate" }, { "vessel" => "another-pan" }]
     expect(read["vessels"].map { |one| one["name"] }).to eq([nil, "pan", nil])
-    expect([fill["vessel"], fill["minutes"], fold["from"]]).to eq(["pot", 18.0, onions])
+    expect([fill["vessel"], low["minutes"], fold["from"]]).to eq(["pot", 18.0, onions])
     expect(read["steps"][1]).to include("beside" => "s1", "until" => a_string_starting_with("they are crisp"))
     expect(read["not_read"]).to eq(["My aunt burns hers on purpose, she says."])
   end

@@ -35,7 +35,8 @@ module FondKettle
               "|slices?|heads?)"
       ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d(:]{0,80}?),?\s+(?:[–—-]\s+)?
                       (?<amount>[\d½¼¾⅓⅔⅛][\d\s./x×½¼¾⅓⅔⅛]*(?:#{UNITS})?)
-                      (?<said>(?:,|\s+(?:frozen|fresh|ripe|raw|dried|tinned|cooked|bone|skin|on|[[:alpha:]]+ed)\b).{0,80})?\z}ix
+                      (?<said>(?:,|\s+(?:frozen|fresh|ripe|raw|dried|tinned|cooked|bone|skin|on
+                      |[[:alpha:]]+ed)\b).{0,80})?\z}ix
       EACH_BEHIND = /,\s*(?:about\s+)?(?<amount>\d+\s*(?:g|oz|kg))\s+each\b/i
       # "4 x 400 g tomatoes", where no tins are counted.
       TIMES = /\A(?<count>\d+)\s*[x×]\s*(?<each>\d+)\s*(?<unit>g|ml|kg)\s+

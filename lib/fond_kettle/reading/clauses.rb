@@ -44,8 +44,9 @@ module FondKettle
       # "for another ten", "10 more": minutes, where nobody says of what.
       COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})/i
       BARE = /\b(?:another|for|it|be|least)\s+#{COUNT}(?=\s*(?:[,.;]|\z|before\b|or\s+so\b))
-             |\b(?:low|lowest|covered|uncovered|open|high|medium|lid(?:\s+(?:on|back|shut))?|foil(?:\s+on)?|off|flame|shut
-              |closed|rest|stand|wait|simmer|boil|steam|fry|bake),?\.?\s+#{COUNT}
+             |\b(?:low|lowest|covered|uncovered|open|high|medium|lid(?:\s+(?:on|back|shut))?
+              |foil(?:\s+on)?|off|flame|shut|closed|rest|stand|wait|simmer|boil
+              |steam|fry|bake),?\.?\s+#{COUNT}
               (?=\s*(?:[,.;]|\z|before\b|un?till?\b|till?\b))
              |#{COUNT}\s+(?:more|off)\b/ix
       # "In those 15 minutes" is the time of what goes on.

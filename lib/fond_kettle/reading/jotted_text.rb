@@ -48,13 +48,15 @@ module FondKettle
 
       # `rows`: those below its title; `lines`: texts of what goes in; `sentences`: what is
       # done; `not_read`: what is neither.
-      # `parts`: for which part of the dish a line is, where a heading says so ("For the sauce").
-      attr_reader :rows, :lines, :sentences, :not_read, :parts
+      # `parts`: for which part of the dish a line is, where a heading says so ("For the sauce"); `written`:
+      # the row of a line that says what its row says of several ("onion, pepper: 1, 2").
+      attr_reader :rows, :lines, :sentences, :not_read, :parts, :written
 
       # `text`: as the cook wrote it.
       def initialize(text)
         @lines = []
         @parts = {}
+        @written = {}
         @listing = false
         @sentences = []
         @not_read = []
@@ -109,8 +111,10 @@ module FondKettle
 
       def thing(row)
         @before_list ||= @sentences.size if @lines.empty?
-        enter(RunTogether.foods(row.sub(BULLET, "").strip).flat_map { |text| text.split(BOTH) },
-              row[RunTogether::LABEL])
+        bare = row.sub(BULLET, "").strip
+        things = RunTogether.foods(bare).flat_map { |text| text.split(BOTH) }
+        things.each { |text| @written[text] = bare unless bare.include?(text) }
+        enter(things, row[RunTogether::LABEL])
         @listing = true
       end
 

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "amount_forms"
+require_relative "row_words"
 
 module FondKettle
   module Reading
@@ -15,7 +15,7 @@ module FondKettle
       # Those of all rows (empty ones among them).
       def of(all)
         found = all.each_cons(3).filter_map do |before, row, following|
-          row if before.empty? && row.match?(HEADING) && following.match?(AmountForms::BEGINS)
+          row if before.empty? && row.match?(HEADING) && RowWords.amount?(following)
         end
         found.size < FEW ? [] : found
       end

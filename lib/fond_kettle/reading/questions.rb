@@ -11,6 +11,8 @@ module FondKettle
       SERVES = "For how many is it?"
       LIKE = "Is its rice cooked like %s?"
       RICE = "How much rice? Write grams or cups."
+      SEVERAL = /[^s]s\z/
+      WHERE = { true => "Where do the %s go in?", false => "Where does the %s go in?" }.freeze
       # Kinds whose time the plan needs from the cook.
       NEED_MINUTES = %w[simmer low bake steam par-boil].freeze
 
@@ -64,17 +66,20 @@ module FondKettle
         return ask("grain", SIDE, guess: NONE) if @method.nil?
         return ask("grain", "Which rice is it, and how much?") unless rice
 
-        asked = rice.g.nil? || rice.questions.any?
-        ask("rice_g", RICE, guess: rice.g) if asked
+        asked = rice.questions.first || (RICE if rice.g.nil?)
+        ask("rice_g", asked, guess: rice.g) if asked
       end
 
+      # What is asked of the rice is asked of the whole dish.
       def of_line(line)
+        return [] if line.grain
+
         line.questions.first(1).map { |words| ask(line.id, words, field: "g", guess: line.g) }
       end
 
       def nowhere
         open = @course.untaken.map { |index| @lines[index] }.reject(&:grain)
-        open.map { |line| ask(line.id, "Where does the #{line.food} go in?", field: "takes") }
+        open.map { |line| ask(line.id, format(WHERE[line.food.match?(SEVERAL)], line.food), field: "takes") }
       end
 
       # `following`: the step after it, or nil.

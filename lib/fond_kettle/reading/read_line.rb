@@ -75,10 +75,11 @@ module FondKettle
       end
 
       # ReadLines of a text: one, or more where it says several things; `spoken`: only the method says it;
-      # `part`: of the dish for which it is.
+      # `part`: of the dish for which it is; `written`: what stands for it in the cook's text, where that is
+      # more.
       #
       #   ReadLines.new.read("2 tbsp ghee").first.g # => 27.3
-      def read(text, spoken: false, part: nil)
+      def read(text, spoken: false, part: nil, written: nil)
         mended = as_before(Larder::Spelling.mend(text)).sub(RICE_KIND, '\k<kind> grain rice')
         certain = LooseMeasures.certain(mended)
         @amount = certain.text.delete_suffix(Measure::Amounts.new.read(certain.text)&.rest || certain.text)
@@ -86,7 +87,7 @@ module FondKettle
         rice = rice(mended, certain.text, read)
         things = rice ? [rice] : read.lines.map { |line| thing(line, text) }
         asks = rice ? certain.asks : [*certain.asks, *read.questions.map(&:ask)]
-        things.map { |found| line(text, { **found, spoken: spoken, part: part }, asks) }
+        things.map { |found| line(written || text, { **found, spoken: spoken, part: part }, asks) }
       end
 
       private

@@ -121,7 +121,9 @@ module FondKettle
       def lines
         @lines ||= begin
           reader = ReadLines.new(names: @names, cups: @cups)
-          listed = @text.lines.flat_map { |text| reader.read(text, part: @text.parts[text]) }
+          listed = @text.lines.flat_map do |text|
+            reader.read(text, part: @text.parts[text], written: @text.written[text])
+          end
           @text.sentences.each do |sentence|
             [SpokenLines, BareFoods].each do |found|
               texts = found.new(listed, @names).in(sentence)

@@ -19,7 +19,8 @@ module FondKettle
 
       # Minutes from the boil, or nil: nobody said. `steps`: ReadSteps before it.
       def of(step, steps)
-        return unless step.rice == RiceCourse::WITH && !COOKS.include?(step.kind)
+        return unless step.rice == RiceCourse::WITH
+        return laid_later(step, steps) if COOKS.include?(step.kind)
 
         say = step.clause.say
         after = told(say, AFTER)
@@ -28,6 +29,15 @@ module FondKettle
         last = told(say, LAST)
         cooked = cooked_min(steps, step.vessel) if last
         cooked - last if cooked && cooked > last
+      end
+
+      # What is laid on rice that has been on low for a while, and stays on: "prawns on top, lid, 5".
+      def laid_later(step, steps)
+        return if step.takes.empty? || step.clause.minutes.nil?
+
+        before = steps.select { |one| one.rice == RiceCourse::WITH && one.vessel == step.vessel }
+        minutes = before.select { |one| one.kind == step.kind }.filter_map { |one| one.clause.minutes }
+        minutes.sum if minutes.any?
       end
 
       # The minutes that stand behind some words.
@@ -45,7 +55,7 @@ module FondKettle
         found = steps.select { |one| one.rice != RiceCourse::BEFORE && one.vessel == vessel }
         found.reverse.find { |one| COOKS.include?(one.kind) && one.clause.minutes }&.clause&.minutes
       end
-      private_class_method :told, :cooked_min
+      private_class_method :laid_later, :told, :cooked_min
     end
   end
 end

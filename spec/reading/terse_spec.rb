@@ -1,0 +1,179 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/reading/reader"
+
+# What cooks write who write no more than they must.
+RSpec.describe FondKettle::Reading::Reader do
+  def read(lines, done)
+    described_class.new("Some rice\n\n#{lines}\n\n#{done}").dish
+  end
+
+  # [kind, minutes, vessel, beside the rice] of each step.
+  def steps(dish)
+    dish["steps"].map { |step| step.values_at("kind", "minutes", "vessel", "rice") }
+  end
+
+  def kinds(dish)
+    dish["steps"].map { |step| step["kind"] }
+  end
+
+  # What goes in at the step that has some words.
+  def foods(dish, words)
+    names = dish["lines"].to_h { |line| [line["id"], line["food"]] }
+    step(dish, words)["takes"].map { |take| names[take["line"]] }
+  end
+
+  def step(dish, words)
+    dish["steps"].find { |one| one["say"].include?(words) }
+  end
+
+  def line(text)
+    described_class.new("Some rice\n200 g rice\n#{text}\n\nBoil the rice.").dish["lines"].last
+  end
+
+  def rice
+    "300 g long grain rice\n450 ml stock\n2 onions\n3 tbsp oil"
+  end
+
+  describe "a list" do
+    it "has its amounts behind its things, and parts with a word above them" do
+      dish = described_class.new("Supper\n\nFish\n2 mackerel fillets 200g\n\nRice\nBasmati 300 g\n\n" \
+                                 "Boil the rice.").dish
+      expect(dish.values_at("grain", "rice_g")).to eq(["basmati", 300.0])
+      dish = described_class.new("Dal rice\nbrown lentils 1 cup\nRice (short) 3/4 c\nprawns 300g frozen\n\n" \
+                                 "Boil all.").dish
+      expect(dish["lines"].map do |one|
+        one["food"]
+      end).to eq(["brown lentils", "short grain rice", "prawns frozen"])
+      expect(dish["grain"]).to eq("short-white")
+    end
+
+    it "says several things in a row, each with its amount or with one for all" do
+      rows = { "1 onion, 1 red pepper, diced" => ["1 onion", "1 red pepper, diced"],
+               "1 tsp cumin and a teaspoon of oil" => ["1 tsp cumin", "a teaspoon of oil"],
+               "salt and pepper" => %w[salt pepper], "1 onion, sliced thin" => ["1 onion, sliced thin"] }
+      rows.each do |row, things|
+        lines = described_class.new("Some rice\n200 g rice\n#{row}\n\nBoil the rice.").dish["lines"]
+        expect(lines.drop(1).map { |one| one["text"] }).to eq(things)
+      end
+    end
+
+    it "deals amounts out to several things" do
+      weights = lambda do |row|
+        lines = described_class.new("Some rice\n200 g rice\n#{row}\n\nBoil the rice.").dish["lines"]
+        lines.drop(1).map { |one| one.values_at("text", "food", "g") }
+      end
+      row = "cumin seed, mustard seed 1 tsp each"
+      expect(weights.call(row)).to match([[row, "cumin seed", 2.25], [row, "mustard seed", 3.5]])
+      row = "Onion, pepper, celery: 1, 1, 2 sticks"
+      expect(weights.call(row)).to match([[row, "Onion", 120.0], [row, "pepper", 150.0],
+                                          [row, "celery", 80.0]])
+    end
+
+    it "weighs what stands behind a comma, and takes as much as before where it says ditto" do
+      expect(line("1 chicken, 1.4 kg, in quarters")["g"]).to eq(1400.0)
+      dish = read("200 g rice\npinch white pepper\nfive spice ditto", "Boil the rice.")
+      expect(dish["lines"].last["g"]).to be_between(0.05, 0.5)
+    end
+
+    it "has cooked rice by what it was when it was raw, and says so" do
+      dish = described_class.new("Fried rice\n500 g cold cooked basmati rice\n2 eggs\n\nFry the rice 5 " \
+                                 "min.").dish
+      expect(dish["rice_g"]).to be_within(1).of(200)
+      expect(dish["asked"].map { |one| one["question"] }.join).to include("cooked already: 200 g of raw rice")
+    end
+
+    it "says for how many in a bracket, in plates or in lunches, not in bowls of rice" do
+      numbers = ["Rice (10)\n\n1 kg rice\n\nBoil it.", "Rice\n6 plates. Clay pot.\n300 g rice\nBoil it.",
+                 "Rice\n4 lunches.\n300 g rice\nBoil it.", "Rice\n3 bowls cooked rice\n2 eggs\nFry it."]
+      expect(numbers.map { |text| described_class.new(text).dish["serves"] }).to eq([10.0, 6.0, 4.0, nil])
+    end
+  end
+
+  describe "what is done" do
+    it "is told in single words: out, back, off" do
+      dish = read("#{rice}\n400 g sausage",
+                  "Slice sausage. Brown. Out.\nOnions in the fat, 5 min.\nSausage back. Rice. Stock. " \
+                  "Boil.\n" \
+                  "Lid, lowest, 20.\nOff. 5. Fork.")
+      expect(kinds(dish)).to eq(%w[cut fry take-out fry put-back fill lay-in boil low rest fluff])
+      expect(step(dish, "Lid")["minutes"]).to eq(20.0)
+      expect(step(dish, "Off")["minutes"]).to eq(5.0)
+    end
+
+    it "fries what goes in fat, and mixes what stands between plus signs" do
+      dish = read("#{rice}\n1 tin tuna\n2 tbsp mayonnaise",
+                  "Onions in the oil, med heat, 20 min.\nRice in, stock, boil. Lid on, low, 15 " \
+                  "min.\nOff 10 min.\n" \
+                  "Tuna + mayo.")
+      expect(steps(dish).first.first(2)).to eq(["fry", 20.0])
+      expect(steps(dish).last).to eq(["mix", nil, "bowl", "after"])
+      expect(foods(dish, "Tuna")).to eq(%w[tuna mayonnaise])
+    end
+
+    it "goes on beside the rice in the pan that was named" do
+      dish = read("400 g sticky rice\n4 shallots\n2 tbsp lard\n2 sausages",
+                  "rice drained, into steamer on cloth, 25 min\nwok: lard, shallots slow til brown. then " \
+                  "sausage, 3-4 min.\nrice in the wok, toss, toss, toss\nback in the steamer 10 mins")
+      expect(steps(dish)).to eq([["drain", nil, "rice-bowl", "before"], ["steam", 25.0, "steamer", "in"],
+                                 ["fry", nil, "wok", "with"], ["fry", 3.5, "wok", "with"],
+                                 ["mix", nil, "wok", "with"], ["steam", 10.0, "steamer", "with"]])
+    end
+
+    it "pours a whole vessel, bakes by a heat and a time, and finds a dish by its size" do
+      dish = read("#{rice}\n1 chicken, 1.4 kg",
+                  "Chicken on a tray, brush with oil, 220 °C for 20 minutes.\nBrown the onions in a " \
+                  "skillet & get " \
+                  "them out on a plate.\nStock in the skillet, boil.\nRice in the 9x13 first, then pour " \
+                  "the " \
+                  "skillet over it.\nFoil. 45 min.")
+      expect(step(dish, "brush").values_at("kind", "minutes")).to eq(["bake", 20.0])
+      expect(step(dish, "get them out")["kind"]).to eq("take-out")
+      expect(step(dish, "pour the skillet")["from"].map { |pour| pour["vessel"] }).to eq(["skillet"])
+      expect(dish["vessels"].find { |one| one["rice"] }["kind"]).to eq("oven-dish")
+    end
+
+    it "soaks what stands in its pot before it is heated, and is over where only strewing follows" do
+      dish = read("300 g rice\n400 ml water\n2 scallions",
+                  "Rice into the pot with the water, stand 30 min. Lid on, bring to the boil, 11 min on " \
+                  "low.\nScallions.")
+      expect(steps(dish)[1]).to eq(["soak", 30.0, "pot", "with"])
+      expect(steps(dish).last).to eq(["sprinkle", nil, "pot", "after"])
+    end
+
+    it "takes no days of keeping for minutes, and no amount for a share" do
+      dish = read(rice, "Fry the onions in half a cup of oil.\nRice, stock, boil, lid on, low " \
+                        "15.\nCool, fridge " \
+                        "within the hour; 3 days at most.")
+      expect(dish["steps"].filter_map { |one| one["minutes"] }).to eq([15.0])
+    end
+
+    it "has for a sauce what is listed under its name" do
+      dish = read("#{rice}\n\nsauce: 2 tbsp soy sauce, 1 tbsp rice vinegar, 1 tsp sugar",
+                  "Rice, stock, boil, lid on, low 15.\nMix the sauce.")
+      expect(foods(dish, "Mix")).to eq(["soy sauce", "rice vinegar", "sugar"])
+    end
+
+    it "lays what comes late on the rice at its minute" do
+      dish = read("#{rice}\n300 g prawns", "Rice, stock, boil. Lid, lowest, 20.\nPrawns on top, lid, 5.")
+      expect(step(dish, "Prawns").values_at("kind", "minutes", "at_min")).to eq(["low", 5.0, 20.0])
+    end
+  end
+
+  describe "what the method alone names" do
+    it "is a line without an amount, unless it is known, generic or what it looks like" do
+      dish = read(rice, "Fry the onions to a jam. Rice in, stock, low 15 minutes. Fish on top. Parsley " \
+                        "over, lemon " \
+                        "wedges and yogurt at the table, the onions too.")
+      expect(dish["lines"].drop(4).map { |one| one["food"] }).to eq(["Parsley", "lemon wedges", "yogurt"])
+    end
+
+    it "is taken apart where it is only taken" do
+      dish = read("200 g rice", "Take three pounds of the breast of veal, cut it in pieces and simmer " \
+                                "it in two " \
+                                "quarts of water for an hour.")
+      expect(dish["lines"].map { |one| one["food"] }).to eq(["rice", "breast of veal", "water"])
+      expect(dish["steps"].size).to eq(1)
+    end
+  end
+end
