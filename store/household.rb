@@ -24,6 +24,7 @@ require_relative "method_files"
 require_relative "portion_book"
 require_relative "shelf"
 require_relative "stand_ins"
+require_relative "weight_book"
 
 module FondKettle
   module Store
@@ -36,7 +37,7 @@ module FondKettle
       KEPT_S = 7 * 86_400
 
       attr_reader :cards, :components, :cooks, :database, :dishes, :journal, :kept, :meals, :portions,
-                  :stand_ins
+                  :stand_ins, :weights
 
       def_delegators :@folder, :path, :methods_folder, :library, :lock, :session_key, :method_text,
                      :method_texts, :own_keys
@@ -46,7 +47,9 @@ module FondKettle
         @database = Database.new(folder, busy_ms: busy_ms)
         @method_files = MethodFiles.new(@database, @folder)
         @journal = Journal.new(@database, @method_files)
-        @shelves = House::SHELF_KINDS.to_h { |table, _| [table, on_shelf(table)] }.freeze
+        @shelves = House::SHELF_KINDS.keys.to_h do |table|
+          [table, Shelf.new(@database, table, @journal)]
+        end.freeze
         open_books
         take_methods_in
         @method_files.finish
@@ -197,7 +200,7 @@ module FondKettle
       private
 
       def open_books
-        @kitchens = on_shelf(:kitchens)
+        @kitchens = Shelf.new(@database, :kitchens, @journal)
         @portions = PortionBook.new(@database, @journal)
         @cooks = CookBook.new(@database, @journal)
         @dishes = DishBook.new(@database, @journal)
@@ -205,11 +208,8 @@ module FondKettle
         @cards = CardBook.new(@database, @journal)
         @stand_ins = StandIns.new(@database)
         @kept = KeptBook.new(@database, @journal)
+        @weights = WeightBook.new(@database, shelf(:weights))
         @components = ComponentBook.new(@database, shelf(:own_ingredients), @journal)
-      end
-
-      def on_shelf(table)
-        Shelf.new(@database, table, @journal)
       end
 
       def as_values

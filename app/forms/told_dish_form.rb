@@ -11,6 +11,7 @@ require_relative "both_ways"
 require_relative "fields"
 require_relative "own_way"
 require_relative "read_before"
+require_relative "told_questions"
 
 module FondKettle
   module Forms
@@ -19,18 +20,7 @@ module FondKettle
       include OwnWay
 
       OWN = Dishes::WAY_FIELDS.map { |field| field.key.to_s }.freeze
-      # A question of the reader with the cook's Answer (its `answer` empty: none yet) and what is wrong with
-      # that, or nil.
-      Asked = Value.define(:question, :answer, :problem) do
-        # True where nothing was answered.
-        def open?
-          answer.answer.empty?
-        end
-      end
       TITLES = { "text" => "The dish in your words", **BothWays.titles(WAY) }.freeze
-      # What may be told of the whole dish.
-      HEADS = { "serves" => "For how many?", "rice_g" => "How much of which rice?",
-                "method" => "Cooked like?" }.freeze
       # What keeps it from being planned at all.
       RICE = "says no rice with its amount: write it, 400 g basmati, or answer below (for a side: none)"
       RICE_G = "must come to between #{Limits::RICE_G.min} g and " \
@@ -86,6 +76,7 @@ module FondKettle
         @values = result.to_h
         @problems = quiet ? [] : Forms.problems(result).dup
         @answers = given(typed)
+        @mend = Forms.text(typed, "mend")
         read(typed) unless quiet || @typed[:text].empty?
         @problems.freeze
       end
@@ -118,17 +109,16 @@ module FondKettle
         @read ? ReadBefore.fields(@read) : {}
       end
 
-      # Asked of each question of the reader, in its order.
-      def asked
-        @read ? @read.fetch("asked", []).map { |question| asked_of(question) } : []
+      # Its questions and corrections (ToldQuestions); nil: nothing was read.
+      def questions
+        return unless @read
+
+        @questions ||= ToldQuestions.new(@read, @answers, answered.problems, mend: @mend)
       end
 
-      # An Asked for each thing of the whole dish that may be told though it was read.
-      def heads
-        return [] unless @read
-
-        open = @read.fetch("asked", []).map { |one| one["of"] }
-        HEADS.except(*open).map { |of, words| asked_of({ "of" => of, "question" => words }) }
+      # Weights of things, g each by their names, as the cook has said so here.
+      def weights
+        questions.weights { |line| dish["lines"].find { |one| one["id"] == line["id"] }["g"] }
       end
 
       # Fields in which this form differs from another ToldDishForm (BothWays::Difference).
@@ -171,7 +161,8 @@ module FondKettle
       end
 
       def anew
-        reader = Reading::Reader.new(@typed[:text], **house, library: @household.library)
+        reader = Reading::Reader.new(@typed[:text], **house, library: @household.library,
+                                                             weights: @household.weights.known)
         reader.dish.merge("text" => @typed[:text])
       end
 
@@ -186,13 +177,6 @@ module FondKettle
 
       def answered
         @answered ||= @read && Reading::Answers.new(@read, @answers, library: @household.library, **house)
-      end
-
-      def asked_of(question)
-        waits = Reading::Answer.to(question, @read)
-        same = ->(one) { [one[:about], one[:field]] == [waits.about, waits.field] }
-        Asked.new(question: question, problem: answered.problems.find(&same)&.fetch(:message),
-                  answer: @answers.find { |one| same.call(one.to_h) } || waits)
       end
 
       # What is read has to hold together, or it could not be planned.

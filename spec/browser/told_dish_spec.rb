@@ -32,6 +32,26 @@ RSpec.describe "A dish told in plain sentences, from the first word to the stove
     Strew with the onions and the parsley.
   DISH
 
+  it "is corrected where it stands, by keyboard, and the house remembers what a thing weighs" do
+    visit "/dishes/new"
+    fill_in "The dish, in your words", with: told
+    find("li", text: "3 onions, sliced").find(".mend").send_keys(:enter)
+    expect(page).to have_css(".mended input:focus")
+    page.active_element.send_keys("420 g")
+    find(".mended button", text: "Read it so").send_keys(:enter)
+    expect(page).to have_css("li", text: "420 g onion")
+    find("li", text: "Fry the onions in the ghee").find(".mend").send_keys(:enter)
+    select "another pot", from: "In what?"
+    within(find(".mended", text: "In what?")) { click_button "Read it so" }
+    expect(page).to have_css("h3", text: "In the other pot")
+    expect(page).to be_accessible
+    click_button "Save"
+    expect(page).to have_css("h1", text: "Friday lamb")
+    visit "/cupboard"
+    expect(find("#weights")).to have_text("onions").and have_text("140")
+    expect(page).to be_accessible
+  end
+
   it "is read, asked about, scaled to nine and cooked two steps, its vessels drawn" do
     visit "/dishes/new"
     fill_in "The dish, in your words", with: told

@@ -47,4 +47,29 @@ RSpec.describe FondKettle::Reading::Answers do
     dish = answered(read.merge("asked" => [asked]), [read["steps"].first["say"], "takes", "l3"]).dish
     expect(dish["steps"].first["takes"]).to eq([{ "line" => "l3", "share" => 1 }])
   end
+
+  it "moves a line to another step, and a step to another vessel with what lies there" do
+    fry = step(read, "fry")
+    low = read["steps"].find { |one| one["minutes"]&.round == 12 }
+    dish = answered(read, ["2 onions", "at", low["id"]], [fry["say"], "vessel", "new-frying-pan"]).dish
+    onions = dish["steps"].select { |one| one["takes"].any? { |take| take["line"] == "l2" } }
+    expect(onions.map { |one| one["id"] }).to eq([low["id"]])
+    expect(step(dish, "fry")["vessel"]).to eq("other-frying-pan")
+    expect(dish["vessels"].last).to eq("key" => "other-frying-pan", "kind" => "frying-pan", "rice" => false)
+    wrong = answered(read, [fry["say"], "vessel", "hat"], ["2 onions", "at", "s99"])
+    expect(wrong.problems.map do |one|
+      one[:message]
+    end).to match([/must be one of: pot, pan, new-frying-pan/, /must be a step/])
+  end
+
+  it "brings what was moved back where the dish goes on" do
+    text = "Two pots\n300 g rice\n2 onions\n30 g butter\n\nFry the onions in the butter for 10 minutes. " \
+           "Add the rice " \
+           "and simmer on low for 15 minutes."
+    dish = FondKettle::Reading::Reader.new(text).dish
+    fry = step(dish, "fry")
+    moved = answered(dish, [fry["say"], "vessel", "new-frying-pan"]).dish
+    back = moved["steps"].find { |one| one["from"].to_a.any? }
+    expect([back["vessel"], back["from"]]).to eq([fry["vessel"], [{ "vessel" => "other-frying-pan" }]])
+  end
 end

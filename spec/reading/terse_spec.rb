@@ -2,7 +2,7 @@
 
 require_relative "../../lib/fond_kettle/reading/reader"
 
-# What cooks write who write no more than they must.
+# Texts of cooks who write no more than they must.
 RSpec.describe FondKettle::Reading::Reader do
   def read(lines, done)
     described_class.new("Some rice\n\n#{lines}\n\n#{done}").dish

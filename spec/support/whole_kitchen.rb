@@ -44,7 +44,7 @@ module Support
       end
     end
 
-    # A method of its own, a box, a component, a card, a portion, a meal, a change.
+    # A method of its own, a box, a component, a card, a portion, a weight, a meal, a change.
     def fill(household, now)
       household.put_method("ours", "key: ours\nlike: level\nname: Ours\n")
       household.kept.put({ what: "Beans", portions: 3, g_each: 210.0, depth_mm: 20.0, vessel: "tray",
@@ -55,6 +55,7 @@ module Support
                             now: now)
       household.portions.keep("main" => 82.5)
       household.stand_ins.set("probe", 63.4, now)
+      household.weights.learn("thin onions", 110.0)
       household.once("form", now) { "/cupboard" }
       cup = household.shelf(:cups).all.first
       household.journal.act("Removed: a cup", kind: "removal", path: "/cupboard", now: now) do

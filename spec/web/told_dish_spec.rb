@@ -52,6 +52,62 @@ RSpec.describe "Dishes that are told, as pages" do
     expect(page.text).not_to include("How many minutes")
   end
 
+  describe "a correction" do
+    onions = "4 onions, sliced thin"
+    # What is sent when somebody presses "Not so?" at a line or step, and what they say then.
+    def corrected(text, words, field, answer)
+      send_form "/dishes/look", "text" => text
+      item = page.css(".read-list li").find { |one| one.text.include?(words) }
+      send_form "/dishes/look", shown_fields.merge("mend" => item.at_css("button[name='mend']")["value"])
+      about = shown_fields.find { |name, value| name.end_with?("[about]") && value == words }.first
+      there = shown_fields.select { |_, value| value == field }.keys
+                          .find do |name|
+        name.sub("[field]", "[about]").then do |one|
+          shown_fields[one] == words
+        end
+      end
+      expect(about).not_to be_nil
+      send_form "/dishes/look", shown_fields.merge(there.sub("[field]", "[answer]") => answer)
+    end
+
+    it "opens where the line stands, is read at once and stays; what a thing weighs is remembered" do
+      corrected(goat, onions, "g", "440 g")
+      line = page.css(".read-list li").find { |one| one.text.include?(onions) }
+      expect(line.text).to include("440 g onion", "How much is it?")
+      send_form "/dishes", shown_fields
+      expect(household.dish(stored).graph.data["lines"].find do |one|
+        one["food"] == "onions"
+      end["g"]).to eq(440.0)
+      expect(household.shelf(:weights).all.map do |one|
+        one.values_at(:name, :each_g)
+      end).to eq([["onions", 110.0]])
+      get "/cupboard"
+      expect(page.at_css("#weights").text).to include("What things weigh", "onions")
+      send_form "/dishes/look", "text" => "Onion rice\n300 g rice\n2 onions, in rings\n\nFry the " \
+                                          "onions. Boil the rice."
+      expect(page.text).to include("220 g onion")
+    end
+
+    it "is taken back whole, and the second one replaces the first" do
+      [440, 480].each do |grams|
+        corrected(goat, onions, "g", "#{grams} g")
+        send_form "/dishes", shown_fields
+      end
+      expect(household.shelf(:weights).all.map { |one| one[:each_g] }).to eq([120.0])
+      newest = household.database.read { |db| db[:changes].max(:id) }
+      household.journal.take_back(newest, Time.now)
+      expect(household.shelf(:weights).all.map { |one| one[:each_g] }).to eq([110.0])
+    end
+
+    it "changes what is done, how long and in what" do
+      corrected(goat, warm, "vessel", "new-pot")
+      expect(page.text).to include("In the other pot")
+      corrected(goat, warm, "kind", "mix")
+      step = page.css(".read-list li").find { |one| one.text.include?(warm) }
+      expect(step.at_css(".hint").text).to start_with("mix")
+    end
+  end
+
   it "keeps an answer when the text changes elsewhere, and loses it with its words" do
     answers = { "0" => { "about" => warm, "field" => "minutes", "answer" => "4" } }
     send_form "/dishes/look", "text" => goat.sub("For seven", "For eight"), "answers" => answers

@@ -59,7 +59,7 @@ module FondKettle
         # What was read of a told dish, and what is asked of it.
         def told_dish(form)
           { text: form[:text], dish: form.dish,
-            asked: form.asked.map { |one| { **one.question, answer: one.answer.answer } } }
+            asked: form.questions&.asked.to_a.map { |one| { **one.question, answer: one.answer.answer } } }
         end
 
         TOLD = {

@@ -86,7 +86,7 @@ module FondKettle
         next edit(form, code: 422) unless form.ok?
 
         path = household.once(form_key("dish"), now) do
-          "/dishes/#{done(keep.add(form.attributes))[:id]}"
+          "/dishes/#{done(keep.add(form.attributes, form.weights))[:id]}"
         end
         redirect path, 303
       end
@@ -164,7 +164,7 @@ module FondKettle
       end
 
       def save(id, form)
-        done keep.change(id, version, form.attributes)
+        done keep.change(id, version, form.attributes, form.weights)
         redirect "/dishes/#{id}", 303
       rescue Conflict
         # Saving again is then a choice: over what now stands there.

@@ -2,6 +2,7 @@
 
 require_relative "../../lib/fond_kettle/care/kind"
 require_relative "../../lib/fond_kettle/ground/value"
+require_relative "../../lib/fond_kettle/kit/dish_vessels"
 require_relative "../../lib/fond_kettle/reading/answered_dish"
 require_relative "../helpers/numbers"
 
@@ -18,6 +19,8 @@ module FondKettle
 
         # The choice that leaves a question open.
         OPEN = ["", "not sure yet"].freeze
+        # The choice that leaves it as it was read.
+        AS_READ = ["", "as it was read"].freeze
         EXAMPLES = { "serves" => "Regular adults", "grain" => "400 g basmati; for a side: none",
                      "rice_g" => "400 g, or 2 cups", "g" => "120 g, or 2 tbsp",
                      "minutes" => "20 min, or 1 h 30" }.freeze
@@ -28,11 +31,12 @@ module FondKettle
           @methods = methods
         end
 
-        # The AskedField of a Forms::ToldDishForm::Asked.
+        # The AskedField of a Forms::Asked.
         def of(asked)
           field = asked.answer.field
           choices = choices(field, asked.question)
-          AskedField.new(choices: choices && [OPEN, *choices], hint: hint(field, asked.question),
+          open = asked.question.key?("as_read") ? AS_READ : OPEN
+          AskedField.new(choices: choices && [open, *choices], hint: hint(field, asked.question),
                          food: (unknown(asked.question["of"]) if field == "g"))
         end
 
@@ -43,6 +47,8 @@ module FondKettle
           when "method" then @methods
           when "kind" then kinds
           when "takes" then question["choices"] ? lines(question["choices"]) : steps
+          when "at" then steps
+          when "vessel" then vessels
           end
         end
 
@@ -60,7 +66,29 @@ module FondKettle
           end
         end
 
+        # The dish's own, and further ones.
+        def vessels
+          own = @dish.fetch("vessels", []).map do |one|
+            [one["key"], (one["name"] || one["key"]).tr("-", " ")]
+          end
+          own + Reading::AnsweredDish::FURTHER.map do |kind|
+            ["#{Reading::MovedStep::NEW}#{kind}", "another #{Kit::DishVessels.fetch(kind).word}"]
+          end
+        end
+
+        # Words for a value as it was read.
+        def as_read(field, value, question)
+          return grams(value.to_f) if field == "g"
+          return minutes(value) if field == "minutes"
+
+          choices(field, question).to_h.fetch(value, value)
+        end
+
         def hint(field, question)
+          if (value = question["as_read"])
+            return "As read: #{as_read(field, value, question)}"
+          end
+
           guess = question["guess"]
           return EXAMPLES[field] unless guess
           return "Until you say: #{grams(guess.to_f)}" if guess.is_a?(Numeric)

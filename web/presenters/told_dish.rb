@@ -12,8 +12,8 @@ module FondKettle
     module Presenters
       # What was read of a dish that a cook tells: its lines, and its steps by vessel.
       class ToldDish < Presenter
-        # A line or step: the cook's own words, and what was made of them.
-        Read = Value.define(:words, :number, :made)
+        # A line or step of an `id`: the cook's own words, and what was made of them.
+        Read = Value.define(:id, :words, :number, :made)
         TABLE = "On the table"
         SERVE = "serve"
         LOW = "low"
@@ -44,7 +44,7 @@ module FondKettle
         # A Read for each line.
         def lines
           @dish["lines"].map do |line|
-            Read.new(words: line["text"] || line["food"], number: nil, made: understood(line))
+            Read.new(id: line["id"], words: line["text"] || line["food"], number: nil, made: understood(line))
           end
         end
 
@@ -66,7 +66,7 @@ module FondKettle
           @dish.fetch("not_read", [])
         end
 
-        # How a Forms::ToldDishForm::Asked is answered (AskedField).
+        # How a Forms::Asked is answered (AskedField).
         def question(asked)
           @fields ||= AskedFields.new(@dish, household.library.all.map { |key, one| [key, one.name] })
           @fields.of(asked)
@@ -100,7 +100,7 @@ module FondKettle
         def read(step, number)
           said = [kind(step), (minutes(step["minutes"]) if step["minutes"]), *step["state"],
                   *goes_in(step), *poured(step)]
-          Read.new(words: step["say"], number: number, made: said.compact.join(" · "))
+          Read.new(id: step["id"], words: step["say"], number: number, made: said.compact.join(" · "))
         end
 
         def kind(step)

@@ -33,6 +33,8 @@ module FondKettle
     STOCK_G = (0..100_000)
     DRINKS = (0.7..1.3)
     ADDITION_G = (0..20_000)
+    # Weight of one of a thing.
+    EACH_G = (0.05..10_000)
     ADDITIONS = 100
     LIQUID_G = (0..50_000)
     OVEN_C = (60..300)

@@ -52,6 +52,8 @@ module FondKettle
         Field.choice(:age, "Age", Table::AGE.keys, usual: "adult"), Field.list(:avoids, "Avoids", Larder::ALLERGENS)],
        Table::Eater],
       [:goods, "In the larder", [Field.choice(:ingredient, "What", INGREDIENTS), LEFT_G]],
+      [:weights, "What things weigh",
+       [NAME, Field.number(:each_g, "One is", Limits::EACH_G, unit: "g")]],
       [:own_ingredients, "Ingredients of the house's own",
        [NAME, Field.choice(:like, "Like", INGREDIENTS),
         Field.number(:brings, "Brings water, share", 0..1, optional: true),

@@ -84,7 +84,7 @@ module FondKettle
       def times(found)
         "#{found[:count].to_i * found[:each].to_i} #{found[:unit]} "
       end
-      private_class_method :fresh, :turned, :times
+      private_class_method :fresh, :times
     end
   end
 end

@@ -8,6 +8,7 @@ require_relative "../measure/amounts"
 require_relative "../measure/durations"
 require_relative "../measure/numeral"
 require_relative "../methods/library"
+require_relative "moved_step"
 require_relative "read_line"
 
 module FondKettle
@@ -23,7 +24,10 @@ module FondKettle
       KINDS = Care::Kinds.for_own_steps.freeze
       # What may be answered, by the field that it is asked for.
       FIELDS = { "serves" => :serves, "method" => :method_key, "grain" => :rice, "rice_g" => :rice,
-                 "g" => :weight, "minutes" => :minutes, "kind" => :kind, "takes" => :takes }.freeze
+                 "g" => :weight, "minutes" => :minutes, "kind" => :kind, "takes" => :takes,
+                 "at" => :moved_to, "vessel" => :vessel }.freeze
+      # Kinds of vessels that a step may be moved to besides those that the dish has.
+      FURTHER = %w[frying-pan pot bowl oven-dish].freeze
 
       # `dish`: the hash; `names`: Larder::Names; `cups`: the house's own (Measure::Cup); `library`: the
       # methods to choose from.
@@ -110,6 +114,28 @@ module FondKettle
           asked.to_h.fetch("choices", []).include?(take["line"])
         end
         put("steps", id, "takes" => [*kept, { "line" => by_id(lines, text, "line")["id"], "share" => 1 }])
+      end
+
+      # All of a line goes in at the step of an id, and nowhere else.
+      def moved_to(id, text)
+        by_id(lines, id, "line")
+        by_id(steps, text, "step")
+        moved = steps.map do |step|
+          takes = step.fetch("takes", []).reject { |take| take["line"] == id }
+          takes = [*takes, { "line" => id, "share" => 1 }] if step["id"] == text
+          step.merge("takes" => takes)
+        end
+        @dish.merge("steps" => moved)
+      end
+
+      # A step is done in the vessel of a key, or in a further one of a kind.
+      def vessel(id, text)
+        MovedStep.new(@dish, by_id(steps, id, "step")).to(one_of("vessel", text, vessel_keys))
+      end
+
+      def vessel_keys
+        own = @dish.fetch("vessels", []).map { |vessel| vessel["key"] }
+        own + FURTHER.map { |kind| "#{MovedStep::NEW}#{kind}" }
       end
 
       # Where it was only guessed to go in, it goes in no more.

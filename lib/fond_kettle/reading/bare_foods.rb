@@ -10,13 +10,13 @@ module FondKettle
     # Things that only the method names, and without an amount: "eggs on top, parsley, lemon wedges".
     class BareFoods
       APART = /[,;:.!?()]|\s(?:and|&|\+|with|w|in|on|over|plus)\s/i
-      # What is spoken of as known, and what is not there.
+      # Words for things that are known, or are not there.
       KNOWN = /\A(?:the|that|this|those|these|its|their|your|it|them|no|not|half|more|all|any|same)\b/i
       FRONT = /\A(?:(?:some|a\s+little|plenty\s+of|lots\s+of|a\s+few|fresh|then|more|an?)\s+)+/i
       PLACED = /\s+(?:on\s+top|over|in|through|alongside|beside|to\s+serve|to\s+taste
                 |at\s+the\s+(?:table|end))\z/ix
       CUT = /\s+(?:wedges?|halves|slices?)\z/i
-      # What stands for something that the dish has or makes.
+      # Words for something that the dish has or makes.
       GENERIC = (%w[broth stock gravy sauce liquor dough batter paste] | FoodWords.all.map(&:word)).freeze
       MOST = 10
 

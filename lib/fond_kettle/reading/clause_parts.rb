@@ -36,7 +36,7 @@ module FondKettle
       RICE_IN = /\brice\s+in(?<next>,\s+)(?=(?:lid|cover|foil|boil|bring|low)\b)/i
       # Words at which a new part begins, and the group of them with which it does.
       OWN = { THEN => 0, HEATED => :heat, READIED => :next, RICE_IN => :next }.freeze
-      # What needs no verb behind it: "rice in", "porcini in a mug of boiling water for 20 minutes".
+      # Parts that need no verb behind them: "rice in", "porcini in a mug of boiling water for 20 minutes".
       DONE = /\brice\s+in\z|\d\s*(?:min\w*|h|hours?)\b/i
       TIME = /\s+\d[\d\s½-]*(?:min\w*|sec\w*|h|hours?)?\.?\z/i
       # "Into the pot with its water" is a thing of its own.
@@ -71,7 +71,7 @@ module FondKettle
         [*verbs, *backs, *OWN.flat_map { |words, at| places(sentence, words, at) }].uniq.sort
       end
 
-      # Where a group of some words begins (0: all of them) each time that they stand in a sentence.
+      # Places at which a group of some words begins (0: all of them) in a sentence.
       def places(sentence, words, group)
         sentence.to_enum(:scan, words).map { Regexp.last_match.begin(group) }
       end

@@ -59,7 +59,7 @@ module FondKettle
       COVERED = [LOW, SIMMER, "bake", "steam"].freeze
       # "Leave it to stand 5 minutes before serving."
       RESTS_BEFORE = /\b(?:rest|stand|sit|cool|leave)\b(?<time>.+)\bbefore\b/i
-      # How long it keeps is no time of a step: "fridge; 3 days at most", "within the hour".
+      # Times for which it keeps are none of a step: "fridge; 3 days at most", "within the hour".
       KEEPS = /\bwithin\s+[^,.;]*|\b(?:keeps?|lasts?|good|eat)\b[^,.;]*\b(?:days?|hours?|weeks?)\b
               |\b(?:\d+|#{Measure::Numeral::WORD})\s+(?:days?|weeks?)\s+at\s+(?:the\s+)?most\b
               |\bup\s+to\s+[^,.;]*\b(?:days?|weeks?)\b/ix

@@ -31,7 +31,7 @@ module FondKettle
         cooked_g / (1.0 + @grain.uptake.fetch(:standard))
       end
 
-      # What to ask about it.
+      # Questions about it.
       def questions(weight_g)
         weight_g && cooked? ? [format(ASK, @text, raw_g(weight_g))] : []
       end

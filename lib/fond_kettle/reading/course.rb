@@ -32,7 +32,7 @@ module FondKettle
       SOAK = "soak"
       # What is told later and done while the rice is on the fire.
       WHILE_COOKS = /\bwhile\s+(?:it|that|the\s+(?:rice|pot))(?:\s+is|'s)?\s+(?:cook|simmer|boil|steam|bak)/i
-      # What goes on meanwhile puts nothing in.
+      # Words for something that goes on meanwhile: they put nothing in.
       WHILE = /\bwhile\s+(?:the\s+[[:alpha:]]+|it|they|that|those)\s+(?:(?:is|are)\s+)?
                (?:cook|roast|bak|simmer|boil|soak|rest|stand|steam|heat|drain|cool|fr(?:y|ie)|brown|drip)
                [a-z]*\b/ix

@@ -57,7 +57,7 @@ module FondKettle
         !last.nil? && last.vessel == @rice_pot && last.clause.sentence == doing.clause.sentence
       end
 
-      # What bakes by itself before the rice goes in leaves in hand what is on the fire.
+      # True where something bakes by itself before the rice goes in: the vessel on the fire stays in hand.
       def roasts_beside?(key, doing)
         own = @course.in_hand
         doing.kind == "bake" && !@rice.in? && own && own != key && @places.any?(own)

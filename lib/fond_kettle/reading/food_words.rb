@@ -68,7 +68,7 @@ module FondKettle
 
       private
 
-      # What is listed for a part of the dish that a text speaks of, and is still there: "mix the sauce".
+      # Lines that are listed for a part of the dish that a text speaks of, and are still there.
       def parts_of_dish(text, open)
         words = text.scan(MADE_OF_PARTS).map(&:downcase).uniq
         open.select { |index| words.any? { |word| @lines[index].part&.downcase&.include?(word) } }

@@ -25,7 +25,7 @@ module FondKettle
       IN_OVEN = ->(sense) { sense.oven && !sense.says?(:lowest) }
       TOP = ->(sense, there, else_kind) { sense.says?(:on_top) ? there : else_kind }
 
-      # What is put somewhere, rubbed or brushed, and then stands in so much heat for so long.
+      # Kinds of verbs behind which a heat and a time mean that it is baked: "brush with oil, 230 °C, 20 min".
       ROASTED = %w[sprinkle mix take-out stir lay-in].freeze
 
       # By the kind of a verb; one that is not here does what it says.

@@ -70,7 +70,7 @@ module FondKettle
         ask("rice_g", asked, guess: rice.g) if asked
       end
 
-      # What is asked of the rice is asked of the whole dish.
+      # Questions about a line; those about the rice are asked of the whole dish.
       def of_line(line)
         return [] if line.grain
 

@@ -10,6 +10,7 @@ require_relative "../larder/spelling"
 require_relative "../measure/amounts"
 require_relative "../measure/unit_table"
 require_relative "cooked_rice"
+require_relative "learned_weights"
 require_relative "loose_measures"
 require_relative "run_together"
 
@@ -67,9 +68,10 @@ module FondKettle
       LETTERS = 300
       EACH = "What does one %s weigh? %.0f g is taken for it."
 
-      # `names`: Larder::Names; `cups`: the house's own (Measure::Cup).
-      def initialize(names: Larder::Names.ours, cups: [])
+      # `names`: Larder::Names; `cups`: the house's own (Measure::Cup); `weights`: LearnedWeights.
+      def initialize(names: Larder::Names.ours, cups: [], weights: LearnedWeights.new)
         @names = names
+        @weights = weights
         @quick = Dishes::QuickText.new(names: names, cups: cups)
         @count = 0
       end
@@ -83,10 +85,7 @@ module FondKettle
         mended = as_before(Larder::Spelling.mend(text)).sub(RICE_KIND, '\k<kind> grain rice')
         certain = LooseMeasures.certain(mended)
         @amount = certain.text.delete_suffix(Measure::Amounts.new.read(certain.text)&.rest || certain.text)
-        read = @quick.read(certain.text.sub(FOR, "").sub(DASH, "").sub(SAID_OF_IT, ", "))
-        rice = rice(mended, certain.text, read)
-        things = rice ? [rice] : read.lines.map { |line| thing(line, text) }
-        asks = rice ? certain.asks : [*certain.asks, *read.questions.map(&:ask)]
+        things, asks = learned(*understood(text, mended, certain), text)
         things.map { |found| line(written || text, { **found, spoken: spoken, part: part }, asks) }
       end
 
@@ -96,6 +95,21 @@ module FondKettle
       def as_before(text)
         bare = text.sub(AmountForms::DITTO, "")
         bare == text || Measure::Amounts.new.read(bare) ? bare : "#{@amount}#{bare}"
+      end
+
+      # Attributes of ReadLines, and what is asked of them; `certain`: the CertainText of `mended`.
+      def understood(text, mended, certain)
+        read = @quick.read(certain.text.sub(FOR, "").sub(DASH, "").sub(SAID_OF_IT, ", "))
+        rice = rice(mended, certain.text, read)
+        return [[rice], certain.asks] if rice
+
+        [read.lines.map { |line| thing(line, text) }, [*certain.asks, *read.questions.map(&:ask)]]
+      end
+
+      # The same with what the house knows of the one thing's weight.
+      def learned(things, asks, text)
+        weight_g = @weights.g(text) if things.one?
+        weight_g ? [[things.first.merge(g: weight_g, questions: [])], []] : [things, asks]
       end
 
       # What a Dishes::Line says (attributes of ReadLine).

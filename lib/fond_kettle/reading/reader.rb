@@ -1,28 +1,24 @@
 # frozen_string_literal: true
 
-require_relative "../care/kind"
 require_relative "../ground/errors"
 require_relative "../ground/limits"
 require_relative "../larder/names"
-require_relative "../measure/degrees"
 require_relative "bare_foods"
 require_relative "barred/barred_dish"
 require_relative "barred_text"
-require_relative "broth_given"
 require_relative "clauses"
 require_relative "course"
 require_relative "head_rows"
 require_relative "jotted_text"
 require_relative "layers_told"
+require_relative "learned_weights"
 require_relative "line_json"
 require_relative "questions"
 require_relative "read_line"
 require_relative "remarks"
-require_relative "rice_liquid"
 require_relative "soak_told"
 require_relative "spoken_lines"
-require_relative "step_flow"
-require_relative "told_minute"
+require_relative "step_json"
 require_relative "way_reader"
 
 module FondKettle
@@ -34,16 +30,6 @@ module FondKettle
       MOST = 100_000
       EMPTY = "is empty: write a title, what goes in, what is done"
       LONG = "must have at most #{MOST} letters".freeze
-      LIDS = { /\bfoil\b/i => "foil", /\b(?:no|without\s+a)\s+lid\b|\buncovered\b/i => "none",
-               /\blid\b|\bcover/i => "ordinary" }.freeze
-      HEATS = { /\b(?:low|lowest|gentle|gently|tiny|smallest|slow)\b/i => "low",
-                /\b(?:high|hard|big\s+flame|fierce)\b/i => "high", /\bmedium\b/i => "medium" }.freeze
-      OVEN = %w[bake preheat].freeze
-      STIRRED = /\bstir(?:ring|red)?\b(?!\s+in\b)/i
-      TAKE_OUT = "take-out"
-      LIQUID = "liquid"
-      SOLIDS = "solids"
-      NEEDED = "needed"
       # What rice soaks in is what it is cooked in.
       COOKED_IN = "cooked-in"
       RICE = /\brice\b/i
@@ -51,14 +37,17 @@ module FondKettle
       UNSAID_WAY = "covered-pot"
 
       # `text`: as the cook wrote it; `names`: Larder::Names; `cups`: the house's own (Measure::Cup);
-      # `library`: the methods. Raises InvalidInput where it is empty, too long or not UTF-8.
-      def initialize(text, names: Larder::Names.ours, cups: [], library: Methods::Library.ours)
+      # `library`: the methods; `weights`: LearnedWeights of the house. Raises InvalidInput where it is empty,
+      # too long or not UTF-8.
+      def initialize(text, names: Larder::Names.ours, cups: [], library: Methods::Library.ours,
+                     weights: LearnedWeights.new)
         raise InvalidInput.at("text", "must be UTF-8 text") unless text.valid_encoding?
         raise InvalidInput.at("text", EMPTY) if text.strip.empty?
         raise InvalidInput.at("text", LONG, received: text.size) if text.size > MOST
 
         @names = names
         @cups = cups
+        @weights = weights
         @library = library
         @head = HeadRows.new(text, library: library)
         @text = JottedText.new(@head.rest.join("\n"))
@@ -120,7 +109,7 @@ module FondKettle
 
       def lines
         @lines ||= begin
-          reader = ReadLines.new(names: @names, cups: @cups)
+          reader = ReadLines.new(names: @names, cups: @cups, weights: @weights)
           listed = @text.lines.flat_map do |text|
             reader.read(text, part: @text.parts[text], written: @text.written[text])
           end
@@ -166,64 +155,7 @@ module FondKettle
       end
 
       def steps
-        course.steps.each_with_index.map { |step, index| step(step, course.steps.first(index)) }
-      end
-
-      # `before`: the ReadSteps before it.
-      def step(step, before)
-        { "id" => step.id, "say" => step.clause.say, "kind" => step.kind, "vessel" => step.vessel,
-          **manner(step, before), "takes" => step.takes.map { |index, share| take(index, share) },
-          "from" => step.from.map { |key| pour(key, step, before) },
-          "rice" => step.rice, "at_min" => ToldMinute.of(step, before), "beside" => step.beside }.compact
-      end
-
-      def manner(step, before)
-        say = step.clause.say
-        { "minutes" => step.clause.minutes, "hands_on" => hands_on?(step),
-          "heat" => said(HEATS, say), "lid" => said(LIDS, say), "until" => step.clause.until,
-          "oven_c" => (oven_c(step, before) if OVEN.include?(step.kind)) }
-      end
-
-      # What simmers by itself needs hands where somebody is to stir it.
-      def hands_on?(step)
-        !Care::Kinds.fetch(step.kind).goes_on?(step.clause.minutes) || step.clause.say.match?(STIRRED)
-      end
-
-      # The oven's heat at a step: as its own words say, else as was said last before it.
-      def oven_c(step, before)
-        so_far = before.select { |one| OVEN.include?(one.kind) }
-        [step, *so_far.reverse].lazy.filter_map { |one| Measure::Degrees.first(one.clause.say) }.first
-      end
-
-      def take(index, share)
-        { "line" => lines[index].id, "share" => share.round(4) }
-      end
-
-      def rice_liquid
-        @rice_liquid ||= RiceLiquid.new(lines, way.first)
-      end
-
-      # Of a broth so much is poured as its words say, and so much is taken out.
-      def pour(key, step, before)
-        say = step.clause.say
-        broth = BrothGiven.in?(say) && [nil, key].include?(step.broth)
-        weight_g = broth ? BrothGiven.weight_g(say)&.round(1) : nil
-        needed = weight_g.nil? && rice_liquid.in?(key, step, before)
-        return { "vessel" => key, "as" => NEEDED } if needed
-
-        { "vessel" => key, "what" => given(key, step, weight_g), "g" => weight_g,
-          "share" => (StepFlow.part(say) if step.kind == TAKE_OUT) }.compact
-      end
-
-      # What of it is given; nil: all.
-      def given(key, step, weight_g)
-        return LIQUID if weight_g || (step.kind == SoakTold::SOAK && step.broth == key)
-
-        SOLIDS if step.solids.include?(key)
-      end
-
-      def said(table, say)
-        table.find { |words, _| say.match?(words) }&.last
+        StepJson.new(course.steps, lines, way.first).all
       end
     end
   end

@@ -30,7 +30,7 @@ module FondKettle
       # Kinds of verbs that make it ready, and that put it in.
       READIES = [DRAIN, WRAP, "cool", "mix"].freeze
       PUTS = ["stir", "lay-in", "layer", "fry", "simmer", "low", "put-back", "sprinkle", "steam", nil].freeze
-      # What may be done with rice that is done, and what goes on its pot.
+      # Kinds that may be done with rice that is done, and words for something on its pot.
       FINISHING = [nil, "sprinkle", "serve", "fold", "mix", "cut", "dress", "take-out", "fluff"].freeze
       COVER = /\b(?:lid|foil|cloth|towel|cover(?:ed)?|oven|steam)\b/i
       # Words of a clause that goes on with what the one before was about: "Boil 7 min hard."

@@ -8,7 +8,7 @@ require_relative "verbs"
 
 module FondKettle
   module Reading
-    # What a row of a text says: an amount, a time, something to be done.
+    # Tells an amount, a time, something to be done in a row of a text.
     module RowWords
       module_function
 

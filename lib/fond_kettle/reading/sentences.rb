@@ -4,7 +4,7 @@ module FondKettle
   module Reading
     # The sentences of a row.
     module Sentences
-      # Where one sentence ends and the next begins: no full stop behind a short word for a measure.
+      # The gap between two sentences: no full stop behind a short word for a measure.
       SHORTENED = /(?<!\b(?:lb|oz|ca)\.)(?<!\b(?:tbsp)\.)(?<!\b(?:tsp|tbs|abt|i\.e|e\.g)\.)(?<!\bapprox\.)
                   (?<!\bw\.)(?<=[.!?])/ix
       ENDS = /(?:#{SHORTENED}|(?<=\.)(?=\s+[A-Z][a-z]+\s+(?:the|it|them|in|on|an?)\b))["')]*\s+/

@@ -54,7 +54,7 @@ module FondKettle
       # Kinds that put something to what lies somewhere.
       PUTS = %w[fill stir lay-in put-back simmer low boil layer fold].freeze
       INTO_THAT = /\b(?:into|in|to|with)\s+(?:this|that|these|it)\W*\z/i
-      # What stands in the cold stands as it was left.
+      # Kinds that leave things where they were.
       CHILLS = %w[chill freeze].freeze
       # What is thrown away goes into no vessel.
       AWAY = /\b(?:throw\b[^.,;]*\baway|discard)\b/i
@@ -180,7 +180,7 @@ module FondKettle
         @rice.in? && doing.kind == WashVessel::SOAK && !doing.others
       end
 
-      # Where something is washed, soaked or drained.
+      # The vessel in which something is washed, soaked or drained.
       def washed(named, doing)
         @wash.vessel(doing) || (doing.kind == DRAIN ? taken_out(named, doing) : cooked_in(named, doing))
       end

@@ -31,7 +31,7 @@ module FondKettle
         cooked - last if cooked && cooked > last
       end
 
-      # What is laid on rice that has been on low for a while, and stays on: "prawns on top, lid, 5".
+      # The minute of something that is laid on rice already on low: "prawns on top, lid, 5".
       def laid_later(step, steps)
         return if step.takes.empty? || step.clause.minutes.nil?
 

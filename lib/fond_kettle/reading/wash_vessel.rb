@@ -5,8 +5,8 @@ require_relative "vessel_course"
 
 module FondKettle
   module Reading
-    # In which vessels things are washed, soaked and drained, and boiled apart to be drained, where nobody
-    # names them.
+    # Finds the vessels in which things are washed, soaked and drained, and boiled apart to be drained,
+    # where nobody names them.
     class WashVessel
       KINDS = %w[rinse soak drain].freeze
       SOAK = "soak"
@@ -42,7 +42,7 @@ module FondKettle
           last.clause.sentence == doing.clause.sentence
       end
 
-      # Where the rice boils to be drained.
+      # The pot in which the rice boils to be drained.
       def boil_apart
         @boiled_in = @water_in || @course.aside(VesselCourse::BOILING)
       end
@@ -52,8 +52,8 @@ module FondKettle
         !@boiled_in.nil? && doing.last&.vessel == @boiled_in && doing.clause.say.match?(LAST)
       end
 
-      # Where water for the rice boils (`named`: keys that a text says): in another pot where there is
-      # something in this one.
+      # The pot in which water for the rice boils (`named`: keys that a text says): another one where there
+      # is something in this one.
       def water(named)
         @water_in = named.last || begin
           own = @course.fire
@@ -73,7 +73,7 @@ module FondKettle
         last.vessel == VesselCourse::SOAKING ? last.vessel : of_rice(last)
       end
 
-      # Where the rice is washed, soaked and drained; peas may be as well.
+      # The bowl in which the rice is washed, soaked and drained; peas may be as well.
       def of_rice(last)
         return last.vessel if last && [@washed_in, @boiled_in].compact.include?(last.vessel)
 

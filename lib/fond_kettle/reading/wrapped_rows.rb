@@ -18,7 +18,7 @@ module FondKettle
         end
       end
 
-      # In a text whose sentences begin with a capital, where the next row does not.
+      # True where the next row does not begin with a capital.
       def broken?(before, row)
         before.size >= LONG && !before.match?(ENDS) && row.match?(/\A[[:lower:]]/)
       end

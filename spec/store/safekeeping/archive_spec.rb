@@ -134,8 +134,10 @@ RSpec.describe "A kitchen given away" do
       Dir.mktmpdir do |folder|
         import(zip, File.join(folder, "new"))
         household = store::Household.new(File.join(folder, "new"), demo: true)
+        # The demo has had one dish more since version 16.
+        dishes = File.basename(zip, ".zip").to_i < 16 ? 13 : 14
         expect([household.dishes.count, household.cooks.finished.size, household.own_keys])
-          .to eq([13, 7, ["ours"]])
+          .to eq([dishes, 7, ["ours"]])
         household.close
       end
     end

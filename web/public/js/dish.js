@@ -6,9 +6,10 @@ const PAUSE_MS = 250;
 let asked = 0;
 let pause;
 
-async function look() {
+async function look(mend = "") {
   const ticket = ++asked;
   const body = new URLSearchParams(new FormData(form));
+  if (mend) body.set("mend", mend);
   try {
     const answer = await fetch("/dishes/look", {
       method: "POST",
@@ -27,7 +28,7 @@ async function look() {
 form.addEventListener("input", (event) => {
   if (event.target.name !== "text") return;
   clearTimeout(pause);
-  pause = setTimeout(look, PAUSE_MS);
+  pause = setTimeout(() => look(), PAUSE_MS);
 });
 
 // What was read is tied to the cook's own words: a tap finds them in the text.
@@ -38,4 +39,15 @@ read.addEventListener("click", (event) => {
   if (from < 0) return;
   text.focus();
   text.setSelectionRange(from, from + words.length);
+});
+
+// A correction opens where it stands, and is read without leaving the place.
+read.addEventListener("click", async (event) => {
+  const button = event.target.closest(".mend, .mended button");
+  if (!button) return;
+  event.preventDefault();
+  const id = button.value || button.closest(".mended").id.replace("mend-", "");
+  await look(button.value);
+  const item = document.getElementById(`mend-${id}`);
+  (item?.querySelector("input:not([type=hidden]), select") ?? read.querySelector(".mend"))?.focus();
 });
