@@ -98,6 +98,13 @@ RSpec.describe "The larder" do
     expect(names.find("mini sweet peppers", "piece").piece_g).to be < 50
   end
 
+  it "takes dried peas and beans of every name for pulses, which have to be boiled" do
+    dried = ["red peas", "dry red peas", "gungo peas", "cow peas", "field peas", "chick peas", "garbanzos", "soy beans"]
+    expect(dried.map { |text| names.find(text).care }).to all(eq(["pulses"]))
+    expect(names.find("soy beans").allergens).to eq(["soya"])
+    expect(["frozen peas", "garden peas"].map { |text| names.find(text).care }).to all(be_empty)
+  end
+
   it "takes minced meat of every kind for what has to be cooked right through" do
     minced = ["minced pork", "ground lamb", "pork mince", "minced veal", "half a pound of minced beef"]
     expect(minced.map { |text| names.find(text).key }.uniq).to eq(["minced-meat"])

@@ -33,7 +33,7 @@ module FondKettle
               "|pinch(?:es)?|cloves?|sprigs?" \
               "|sticks?|stalks?|ribs?|tins?|cans?|bunch(?:es)?|knobs?|glass(?:es)?|mugs?|teacups?|bowls?" \
               "|slices?|heads?)"
-      ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d(:]{0,80}?),?\s+(?:[–—-]\s+)?
+      ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d:]{0,80}?),?\s+(?:[–—-]\s+)?
                       (?<amount>[\d½¼¾⅓⅔⅛][\d\s./x×½¼¾⅓⅔⅛]*(?:#{UNITS})?)
                       (?<said>(?:,|\s+(?:frozen|fresh|ripe|raw|dried|tinned|cooked|bone|skin|on
                       |[[:alpha:]]+ed)\b).{0,80})?\z}ix

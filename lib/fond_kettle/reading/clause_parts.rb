@@ -7,7 +7,7 @@ module FondKettle
     # Takes a sentence apart where a new thing is done.
     module ClauseParts
       # A verb in what is to be seen, or is not to be done, is none.
-      NOT_DONE = /\b(?:until|till|not|don't|never|which\s+you\s+have
+      NOT_DONE = /\b(?:until|till|not|don't|dont|never|which\s+you\s+have
                   |when\s+(?:it|they)(?!\s+boils?\s+\z))\s[^,;]*\z|
                   \b(?:should|must|will|would|can|may|ought\s+to|it'll)\s(?:\w+\s)?\z/ix
       # What is done behind it all the same: "until it runs clear and add it".

@@ -37,7 +37,7 @@ module FondKettle
                       in\s+those\s+|at\s+the\s+same\s+time)/ix
       # "Leave it 15 minutes while you wash the rice."
       WHILE_YOU = /\A\W*while\s+(?:you|we|i)\b/i
-      UNTIL = /\b(?:until|till|'til)\s+(?<cue>[^.;]+)/i
+      UNTIL = /\b(?:until|till|'?til)\s+(?<cue>[^.;]+)/i
       # "until gold, 18 minutes"
       BEHIND_CUE = /,\s+(?:about\s+|some\s+)?(?:\d|#{Measure::Numeral::WORD}\s)[^,]*\b
                     (?:min|mins|minutes?|h|hours?)\b.*\z/ix

@@ -13,7 +13,7 @@ module FondKettle
       STREWN = %w[sprinkle fold put-back].freeze
       MADE = [*StepVessels::MIXES, *WashVessel::KINDS].freeze
       # What was made in another vessel, as the next clause speaks of it.
-      THAT = /\A(?:\W*[[:alpha:]']+\s+){0,2}(?:that|it|them|this)\b/i
+      THAT = /\A(?:\W*[[:alpha:]']+\s+){0,2}(?:that|it|them|this|bits|lumps|spoonfuls|dollops)\b/i
       # Kinds that put something into a sauce.
       PUTS = %w[lay-in stir put-back simmer].freeze
       DRAIN = "drain"

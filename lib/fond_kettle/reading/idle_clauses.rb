@@ -12,6 +12,7 @@ module FondKettle
       SHORT = %w[seal preheat take-out put-back].freeze
       # "Leave every drop of the fat."
       LEFT = /\A\W*leav(?:e|ing)\b.*\b(?:fat|oil|grease|drippings|juices)\b/i
+      LID = /\A\W*(?:the\s+)?lid\s+on\W*\z/i
       # "Wipe out the pot."
       CLEANS = /\b(?:wipe|wiping|rinse|wash|clean|scrub)\s+(?:out\s+|down\s+)?(?:the|your|that|its)\s+
                 (?:[[:alpha:]]+\s+)?(?:pot|pan|skillet|wok|saucepan|bowl|board|hands)\b/ix
@@ -23,7 +24,7 @@ module FondKettle
       # True for a ReadStep in which nothing is done.
       def idle?(step)
         return false if SHORT.include?(step.kind)
-        return true if cleans?(step) || seen?(step) || kept?(step) || left?(step)
+        return true if lidded?(step) || cleans?(step) || seen?(step) || kept?(step) || left?(step)
 
         step.guessed && step.from.empty? && nothing?(step) && !more_rice?(step)
       end
@@ -46,6 +47,11 @@ module FondKettle
         step.takes.empty? && step.clause.until.nil?
       end
 
+      # "Sweat the leek, lid on": so it is done.
+      def lidded?(step)
+        step.rice == RiceCourse::BEFORE && nothing?(step) && step.from.empty? && step.clause.say.match?(LID)
+      end
+
       def cleans?(step)
         step.takes.empty? && step.clause.minutes.nil? && step.clause.say.match?(CLEANS)
       end
@@ -66,7 +72,7 @@ module FondKettle
       def more_rice?(step)
         step.rice == RiceCourse::IN && step.clause.say.match?(RiceClauses::REST_OF_IT)
       end
-      private_class_method :cleans?, :nothing?, :seen?, :kept?, :left?, :more_rice?
+      private_class_method :lidded?, :cleans?, :nothing?, :seen?, :kept?, :left?, :more_rice?
     end
   end
 end

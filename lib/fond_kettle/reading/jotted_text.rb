@@ -112,7 +112,8 @@ module FondKettle
       def thing(row)
         @before_list ||= @sentences.size if @lines.empty?
         bare = row.sub(BULLET, "").strip
-        things = RunTogether.foods(bare).flat_map { |text| text.split(BOTH) }
+        things = RunTogether.foods(labelled?(bare) ? bare.sub(RunTogether::LABEL, "") : bare)
+        things = things.flat_map { |text| text.split(BOTH) }
         things.each { |text| @written[text] = bare unless bare.include?(text) }
         enter(things, row[RunTogether::LABEL])
         @listing = true
@@ -140,12 +141,18 @@ module FondKettle
         return false if row.size > SHORT || @told.include?(row)
         return true if row.match?(LooseMeasures::SIZE_OF) || (listing? && row.match?(FOR_DISH))
 
-        !done?(row) && names?(row.sub(BULLET, ""))
+        bare = row.sub(BULLET, "")
+        !done?(row) && (names?(bare) || labelled?(bare))
       end
 
       # True where a row says what is done, or for how many it is.
       def done?(row)
         row.match?(ENDS) || step?(row) || ServingCount.only?(row)
+      end
+
+      # "Peas: 1 cup dry red peas"
+      def labelled?(row)
+        row.match?(RunTogether::LABEL) && RowWords.amount?(row.sub(RunTogether::LABEL, ""))
       end
 
       # True where it has an amount, or names foods, or stands among those that do.

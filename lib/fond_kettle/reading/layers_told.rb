@@ -155,9 +155,9 @@ module FondKettle
 
       def whole_g(food, all)
         return 1.0 if food.nil?
-        return @lines[food].g unless food == OTHERS
+        return @lines[food].g.to_f unless food == OTHERS
 
-        (foods - all.map(&:food)).sum { |index| @lines[index].g }
+        (foods - all.map(&:food)).sum { |index| @lines[index].g.to_f }
       end
     end
   end

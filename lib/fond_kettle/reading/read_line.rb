@@ -55,7 +55,8 @@ module FondKettle
       KINDS = /\b(?:basmati|jasmine|arborio|carnaroli|bomba|calrose|ponni|masoori|koshihikari|sell?a
                |(?:long|medium|short)[- ]grain)\b/ix
       # "Rice (short) 3/4 c"
-      RICE_KIND = /\brice\s*\((?<kind>short|long|medium|round)(?:[ -]grain)?\)/i
+      RICE_KIND = /\brice\s*\((?<kind>[[:alpha:]][[:alpha:] -]{2,24})\)/i
+      GRAINED = /\A(?:short|long|medium|round)\z/i
       # "of", or a second amount: "1½ cups (300 g) red rice".
       IN_FRONT = /\A\s*(?:of\s+|\([^)]*\)\s*)+/i
       ASIDE = /[(,]|\bfor\b/i
@@ -82,7 +83,7 @@ module FondKettle
       #
       #   ReadLines.new.read("2 tbsp ghee").first.g # => 27.3
       def read(text, spoken: false, part: nil, written: nil)
-        mended = as_before(Larder::Spelling.mend(text)).sub(RICE_KIND, '\k<kind> grain rice')
+        mended = as_before(Larder::Spelling.mend(text)).sub(RICE_KIND) { of_kind(Regexp.last_match) }
         certain = LooseMeasures.certain(mended)
         @amount = certain.text.delete_suffix(Measure::Amounts.new.read(certain.text)&.rest || certain.text)
         things, asks = learned(*understood(text, mended, certain), text)
@@ -90,6 +91,11 @@ module FondKettle
       end
 
       private
+
+      # "Rice (arborio)", "rice (short)".
+      def of_kind(found)
+        "#{found[:kind]}#{' grain' if found[:kind].match?(GRAINED)} rice"
+      end
 
       # A line with the amount of the one before, where it says "ditto".
       def as_before(text)

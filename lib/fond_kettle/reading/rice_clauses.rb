@@ -32,7 +32,7 @@ module FondKettle
       PUTS = ["stir", "lay-in", "layer", "fry", "simmer", "low", "put-back", "sprinkle", "steam", nil].freeze
       # Kinds that may be done with rice that is done, and words for something on its pot.
       FINISHING = [nil, "sprinkle", "serve", "fold", "mix", "cut", "dress", "take-out", "fluff"].freeze
-      COVER = /\b(?:lid|foil|cloth|towel|cover(?:ed)?|oven|steam)\b/i
+      COVER = /\b(?:lid|foil|cloth|towel|cover(?:ed)?|oven|steam|min(?:ute)?s?)\b/i
       # Words of a clause that goes on with what the one before was about: "Boil 7 min hard."
       FEW = 5
       GOES_ON = [DRAIN, BOIL].freeze

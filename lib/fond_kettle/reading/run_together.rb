@@ -93,11 +93,20 @@ module FondKettle
       # row whose commas only say how a thing is, is one.
       def foods(row)
         parts = row.sub(LABEL, "").split(/,\s+/)
-        return parts if parts.size > 1 && parts.all? { |part| food?(part) }
+        return parts if foods?(parts)
         return row.split(AND_PEPPER) if row.match?(SALT_PEPPER)
 
         several = each(row) || dealt(row) || counted(row)
         several.size > 1 ? several : [row]
+      end
+
+      # True where all parts are foods, or all but one that nobody knows, of many without an amount.
+      def foods?(parts)
+        known = parts.count { |part| food?(part) }
+        return parts.size > 1 if known == parts.size
+
+        known > 1 && known == parts.size - 1 &&
+          parts.none? { |part| part.match?(AmountForms::BEGINS) || part.match?(SAID_OF_IT) || told?(part) }
       end
 
       # "Cumin seed, mustard seed 1 tsp each", as two; nil: it says no such thing.
@@ -145,7 +154,7 @@ module FondKettle
           found.any? && part.match?(SAID_OF_IT) ? found[-1] = "#{found.last}, #{part}" : found << part
         end
       end
-      private_class_method :listed?, :done?, :parts, :food?, :each, :dealt, :counted,
+      private_class_method :listed?, :done?, :parts, :food?, :foods?, :each, :dealt, :counted,
                            :counted?
     end
   end

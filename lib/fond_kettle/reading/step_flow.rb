@@ -111,6 +111,8 @@ module FondKettle
 
       def goes_on?(named, clause, kind, last)
         bare = (named.map(&:index) - [@rice_line]).empty? && !rice_in?(last)
+        return false if rice_in?(last) && last.kind == GoesOn::SOAK && clause.say.match?(GoesOn::FRESH)
+
         @goes_on.with?(clause, kind, last, solids: solids?(named), bare: bare)
       end
 

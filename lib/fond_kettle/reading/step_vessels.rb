@@ -48,6 +48,7 @@ module FondKettle
       UNNAMED = { "par-boil" => :boiled_apart, "cut" => :on_board,
                   **WashVessel::KINDS.to_h { |kind| [kind, :washed] } }.freeze
       RICE_INTO = /\brice\b[^,.;]{0,20}\b(?:in|into|to|onto)\s/i
+      INTO_POT = /\b(?:in|into|through|thru|over|on)\b|\btogether\b/i
       FINISHED = %w[turn-out serve].freeze
       # Kinds that finish the rice.
       FINISHES = %w[fold sprinkle fluff dress put-back shape].freeze
@@ -138,10 +139,17 @@ module FondKettle
       # What is mixed while the rice cooks is mixed in its pot; once it is done, only with the rice.
       def mixed(doing)
         return mixed_before(doing) unless @rice.in?
-        return :mixed_in if doing.clause.meanwhile || (doing.clause.verb&.bowl && !doing.bare?)
+        return :mixed_in if doing.clause.meanwhile || mixed_by_itself?(doing)
         return :cooked_in unless @rice.done?
 
         doing.rice || goes_on_at?(doing) ? :with_rice : :mixed_in
+      end
+
+      # True where things are mixed before they go in: "mix the pork with soy".
+      def mixed_by_itself?(doing)
+        return false if doing.bare? || doing.rice
+
+        doing.clause.verb&.bowl || !(@rice.done? || doing.clause.say.match?(INTO_POT))
       end
 
       # "Drain the rice, mix with the salt": in its bowl.

@@ -20,7 +20,7 @@ module FondKettle
       NAMED = /\b(?:in|into|onto|on|to|from|upon|off|line|butter|grease|rub|heat|warm|use|get
                |(?:bottom|floor|base)\s+of)\s+
                (?<name>(?:(?:an?|the|your|my|that|its|another|same|second|other)\s+)*
-               (?:(?!(?:in|on|into|with|and|of|the|an?)\b)[[:alpha:]-]+,?\s+){0,3}?
+               (?:(?!(?:in|on|into|with|and|of|the|an?|water)\b)[[:alpha:]-]+,?\s+){0,3}?
                (?<word>#{WORDS.join('|')}|#{SIZED}))\b(?!\s+of\b(?!(?:\s+[[:alpha:]]+){0,3}\s+water\b))
                (?!\s+(?:in\s+the\s+middle|on\s+top)\b)/ix
       # "Wok: lard, shallots …"
