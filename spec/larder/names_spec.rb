@@ -99,7 +99,8 @@ RSpec.describe "The larder" do
   end
 
   it "takes dried peas and beans of every name for pulses, which have to be boiled" do
-    dried = ["red peas", "dry red peas", "gungo peas", "cow peas", "field peas", "chick peas", "garbanzos", "soy beans"]
+    dried = ["red peas", "dry red peas", "gungo peas", "cow peas", "field peas", "chick peas", "garbanzos",
+             "soy beans"]
     expect(dried.map { |text| names.find(text).care }).to all(eq(["pulses"]))
     expect(names.find("soy beans").allergens).to eq(["soya"])
     expect(["frozen peas", "garden peas"].map { |text| names.find(text).care }).to all(be_empty)

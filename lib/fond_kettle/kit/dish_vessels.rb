@@ -49,10 +49,20 @@ module FondKettle
 
       # The kind that words name ("the wide pan"), or nil: the longest words that are found.
       def in_words(text)
-        plain = text.downcase
-        found = all.values.flat_map { |kind| kind.words.map { |word| [word, kind] } }
-                   .select { |word, _| plain.match?(/\b#{Regexp.escape(word)}\b/) }
-        found.max_by { |word, _| word.size }&.last
+        found = text.downcase.scan(pattern).max_by(&:size)
+        found && by_word.fetch(found)
+      end
+
+      def by_word
+        @by_word ||= all.values.flat_map { |kind| kind.words.map { |word| [word, kind] } }.to_h
+      end
+
+      # The longest word that stands at a place.
+      def pattern
+        @pattern ||= begin
+          words = by_word.keys.sort_by { |word| -word.size }.map { |word| Regexp.escape(word) }
+          /\b(?:#{words.join('|')})\b/
+        end
       end
 
       # The kind (its key) of a pot of the house (Vessel). A cooker's bowl stands on no ring.
@@ -61,6 +71,7 @@ module FondKettle
 
         vessel.height_mm <= LOW_MM ? PAN : POT
       end
+      private_class_method :by_word, :pattern
     end
   end
 end

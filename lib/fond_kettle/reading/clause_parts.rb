@@ -30,7 +30,7 @@ module FondKettle
                |off(?:\s+the\s+heat)?,?\s+\d|\d+\s*(?:min\w*\s+)?off\b
                |(?:the\s+)?(?:foil|lid)\s+(?:on|back|off)\b|out\s*(?:[.,;]|\z))/ix
       # "Rice drained, into the steamer": what is made ready, and where it goes then.
-      READIED = /\A\W*(?:[[:alpha:]]+\s+){1,3}(?:drained|rinsed|washed|soaked|cooled)
+      READIED = /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){1,3}(?:drained|rinsed|washed|soaked|cooled)
                  (?<next>,\s+)(?:in|into|onto|over)\b/ix
       # "Rice in, lid on, low 18 minutes"
       RICE_IN = /\brice\s+in(?<next>,\s+)(?=(?:lid|cover|foil|boil|bring|low)\b)/i

@@ -64,8 +64,8 @@ module FondKettle
         steamer: /\bsteamer\b/i,
         oven_later: /\b(?:get|gets|more|again|later)\b[^,.;]*\boven\b/i,
         leaves: /\b(?:leaf|leaves|sheets?|wrappers?)\b/i,
-        out: /\A\W*(?:[[:alpha:]]+\s+){0,2}out\W*\z/i,
-        back: /\A\W*(?:[[:alpha:]]+\s+){1,3}back(?:\s+in)?\W*\z/i,
+        out: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){0,2}out\W*\z/i,
+        back: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){1,3}back(?:\s+in)?\W*\z/i,
         in_its_fat: /\b(?:in|into)\s+(?:(?:the|that|hot|some|its|their|same|rest|of|a|little)\s+){0,4}
                      (?:[[:alpha:]]+\s+)?(?:oil|fat|butter|ghee|lard|grease|drippings?)\b
                      |\bin\s+what(?:'s|\s+is)\s+left\b/ix,

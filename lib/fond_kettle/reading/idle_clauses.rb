@@ -24,7 +24,7 @@ module FondKettle
       # True for a ReadStep in which nothing is done.
       def idle?(step)
         return false if SHORT.include?(step.kind)
-        return true if lidded?(step) || cleans?(step) || seen?(step) || kept?(step) || left?(step)
+        return true if %i[lidded? cleans? seen? kept? left?].any? { |test| send(test, step) }
 
         step.guessed && step.from.empty? && nothing?(step) && !more_rice?(step)
       end

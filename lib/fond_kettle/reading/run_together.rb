@@ -35,9 +35,9 @@ module FondKettle
       AND = /,\s+|\s+(?:and|&|\+)\s+/
       SALT_PEPPER = /\Asalt(?:\s*(?:and|&|\+|,)?\s+)(?:black\s+)?pepper\W*\z/i
       AND_PEPPER = /\s*(?:and|&|\+|,)?\s+(?=(?:black\s+)?pepper)/i
-      OF_EACH = /\A(?<names>[[:alpha:]][[:alpha:] ]*(?:,|\s(?:and|&|\+))\s[^\d,]{2,60}?),?\s+
+      OF_EACH = /\A(?<names>[[:alpha:]][[:alpha:] ]{0,40}(?:,|\s(?:and|&|\+))\s[^\d,]{2,60}?),?\s+
                  (?:[–—-]\s+)?(?<amount>(?:\d|an?\s)[^,]{0,20}?)\s+(?:each|ea)\.?\z/ix
-      DEALT = /\A(?<names>[[:alpha:]][[:alpha:] ]*,\s[^\d]{2,80}?)\s*[:—–-]\s*
+      DEALT = /\A(?<names>[[:alpha:]][[:alpha:] ]{0,40},\s[^\d]{2,80}?)\s*[:—–-]\s*
                (?<amounts>\d[^,]{0,15}(?:,\s+\d[^,]{0,15})+)\z/x
       # "Seasoning: 2 tbsp vinegar, …", "For 4 people you need: …"
       LABEL = /\A[[:alpha:]][^:,.]{1,40}:\s+(?=\S)/

@@ -16,8 +16,8 @@ module FondKettle
       START = /(?<![[:alnum:].,°-])
                (?=[\d½¼¾⅓⅔⅛]|(?:an?|half|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
       # Where the thing ends.
-      STOP = /\s*(?:[,.;:()!?]|\s(?:and|&|plus|the|in|into|with|for|to|on|onto|over|till|'?til|until|from|through|so
-                 |that|which|if|is|are|goes|go|up|at|then|when|by|stuck|cut
+      STOP = /\s*(?:[,.;:()!?]|\s(?:and|&|plus|the|in|into|with|for|to|on|onto|over|till|'?til|until|from
+                 |through|so|that|which|if|is|are|goes|go|up|at|then|when|by|stuck|cut
                  |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\z)/ix
       # What is spoken of as known.
       KNOWN = /\bof\z|\A(?:with|in|into|of|from|and|the|them|it|this|that|those|these|your|its|an?)\b/i

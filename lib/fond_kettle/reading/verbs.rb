@@ -3,6 +3,7 @@
 require_relative "../care/kind"
 require_relative "../ground/catalogue"
 require_relative "../ground/paths"
+require_relative "../ground/remembered"
 require_relative "../ground/schema"
 require_relative "../ground/value"
 
@@ -39,8 +40,14 @@ module FondKettle
       BETWEEN = "\\s+(?:the|it|them|that|this|those|half|all|your|an?|[\\d½]+)" \
                 "(?:\\s+[[:alpha:]'-]+){0,4}?\\s+"
       BRING = "bring"
+      # A word, and what goes on with one.
+      START = /(?<![[:alpha:]-])[[:alpha:]]+/
+      LETTER = /[[:alpha:]-]/
       # Letters before a verb that say whether it is one.
       REACH = 60
+      # By a text; the same words are looked at as a row, a sentence and a clause.
+      ALL_IN = Remembered.new(300) { |text| search(text) }
+      private_constant :ALL_IN
 
       module_function
 
@@ -63,15 +70,17 @@ module FondKettle
 
       # Every one whose words stand in a text, as a noun too.
       def all_in(text)
+        ALL_IN[text]
+      end
+
+      def search(text)
         nouns = ranges(text, never)
-        found = text.to_enum(:scan, pattern).map { Regexp.last_match }.map do |match|
-          FoundVerb.new(verb: by_words.fetch(match[0].downcase), from: match.begin(0))
-        end
+        found = said(text).map { |words, from| FoundVerb.new(verb: by_words.fetch(words), from: from) }
         parted = parted(text)
         found = [*parted, *found.reject { |one| parted.any? { |other| other.from == one.from } }]
         found.sort_by(&:from).reject do |one|
-          nouns.any? { |range| range.cover?(one.from) } || text[0...one.from].match?(NOUN)
-        end
+          nouns.any? { |range| range.cover?(one.from) } || before(text, one.from).match?(NOUN)
+        end.freeze
       end
 
       # Those that stand around what they are done to: "get the pepper out".
@@ -113,14 +122,33 @@ module FondKettle
         @by_words ||= all.flat_map { |verb| verb.words.map { |words| [words, verb] } }.to_h
       end
 
-      def pattern
-        @pattern ||= begin
-          words = by_words.keys.sort_by { |one| -one.size }.map { |one| Regexp.escape(one) }
-          /(?<![[:alpha:]-])(?:#{words.join('|')})(?![[:alpha:]-])/i
+      # [a row's words, the place of their first letter] of each in a text, the longest at a place.
+      def said(text)
+        small = text.downcase
+        return [] if small.size != text.size
+
+        past = 0
+        small.to_enum(:scan, START).filter_map do
+          from = Regexp.last_match.begin(0)
+          words = from < past ? nil : longest(small, from, Regexp.last_match[0])
+          past = from + words.size if words
+          words && [words, from]
         end
       end
-      private_class_method :parted, :parted_patterns, :parted_way, :before, :never, :ranges, :by_words,
-                           :pattern
+
+      # The longest words that begin at a place with a first word, or nil.
+      def longest(text, from, first)
+        by_first.fetch(first, []).find do |words|
+          text[from, words.size] == words && !text[from + words.size, 1].match?(LETTER)
+        end
+      end
+
+      # Rows' words by the first of them, the longest first.
+      def by_first
+        @by_first ||= by_words.keys.sort_by { |words| -words.size }.group_by { |words| words[START] }
+      end
+      private_class_method :search, :parted, :parted_patterns, :parted_way, :before, :never, :ranges,
+                           :by_words, :said, :longest, :by_first
     end
   end
 end

@@ -24,11 +24,11 @@ module FondKettle
                (?<word>#{WORDS.join('|')}|#{SIZED}))\b(?!\s+of\b(?!(?:\s+[[:alpha:]]+){0,3}\s+water\b))
                (?!\s+(?:in\s+the\s+middle|on\s+top)\b)/ix
       # "Wok: lard, shallots …"
-      LABELLED = /\A\W*(?<name>(?:[[:alpha:]]+\s+){0,2}
+      LABELLED = /\A\W{0,9}(?<name>(?:[[:alpha:]]{1,30}\s+){0,2}
                   (?<word>#{WORDS.join('|')}))\s*:/ix
       # "Pour the skillet over it", "tip the bowl into the pot": all that is in it.
       GIVEN = /\b(?:pour|tip|scrape|empty|turn|upend)\s+(?:all\s+of\s+)?
-               (?<name>(?:the|that|your)\s+(?:[[:alpha:]]+\s+)?(?<word>#{WORDS.join('|')}))
+               (?<name>(?:the|that|your)\s+(?:[[:alpha:]]{1,30}\s+)?(?<word>#{WORDS.join('|')}))
                (?:'s\s+contents)?\s+(?:over|into|onto|in|on|upon|through)\b/ix
       OTHER = /\b(?:another|second|other|small|separate)\b/i
       # "another pan" is a pan.

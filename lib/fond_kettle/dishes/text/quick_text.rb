@@ -29,6 +29,7 @@ module FondKettle
       STATE_WORDS = { **Larder::STATES.except("dried").to_h { |key, _| [key, key] },
         **%w[boiled poached grilled roasted roast baked steamed barbecued pan-fried griddled]
                     .to_h { |word| [word, "cooked"] } }.freeze
+      STATE_WORD = /\b(?:#{STATE_WORDS.keys.join('|')})\b/i
       BULLET = /\A\s*(?:[-*•–]\s+|\d+[.)]\s+(?=\d))/
       # What is asked of a Jotted.
       ASKS = { "shell" => "Is %s weighed with shell, bone or peel? Write what of it is eaten.",
@@ -135,7 +136,8 @@ module FondKettle
       end
 
       def state_in(words)
-        STATE_WORDS.find { |word, _| words.match?(/\b#{word}\b/i) }&.last || "raw"
+        said = words.scan(STATE_WORD).map(&:downcase)
+        STATE_WORDS.find { |word, _| said.include?(word) }&.last || "raw"
       end
 
       # g, or nil: of a part that nobody weighs nothing is known.
