@@ -63,6 +63,9 @@ module FondKettle
                   |\bon\s+top\b/ix,
         steamer: /\bsteamer\b/i,
         oven_later: /\b(?:get|gets|more|again|later)\b[^,.;]*\boven\b/i,
+        water_away: /\b(?:throw|tip|pour|chuck)\b[^,.;]*\b(?:water|liquid|liquor)\b[^,.;]*\b(?:away|out|off)\b
+                     |\b(?:discard|throw\s+away|pour\s+off|tip\s+away)\s+(?:the\s+|that\s+|its\s+)?
+                     (?:[[:alpha:]]+\s+)?(?:water|liquid|liquor)\b/ix,
         leaves: /\b(?:leaf|leaves|sheets?|wrappers?)\b/i,
         out: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){0,2}out\W*\z/i,
         back: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){1,3}back(?:\s+in)?\W*\z/i,

@@ -81,6 +81,7 @@ module FondKettle
         "put-back" => [["bake", ->(sense) { sense.minutes && sense.says?(:oven) }],
                        ["steam", ->(sense) { sense.minutes && sense.says?(:steamer) }]],
         "drain" => [["take-out", ->(one) { BOILED.include?(one.previous) && one.says?(:keeps_liquor) }]],
+        "take-out" => [["drain", ->(sense) { sense.says?(:water_away) }]],
         "marinate" => [["chill", :done?.to_proc]],
         "fluff" => [["fold", :puts.to_proc]],
         "shape" => [["drain", ->(sense) { !sense.in? && !sense.rice }],

@@ -96,6 +96,19 @@ RSpec.describe FondKettle::Formats::DishRequest do
     expect(poured).to match([be_within(2).of(75), be_within(2).of(150), be_within(3).of(300)])
   end
 
+  it "washes and soaks rice once where it soaks in the water of its beans, whose first water is thrown away" do
+    text = File.read(File.expand_path("../../fixtures/texts/red-beans.txt", __dir__))
+    dish = FondKettle::Reading::Reader.new(text).dish
+    found = answer("dish" => dish, "assume" => true, "for" => { "guests" => 9 })
+    wet = found[:tasks].select { |task| %w[rinse soak].include?(task[:kind]) }
+    expect(wet.map { |task| [task[:kind], task[:minutes]] }).to eq([["rinse", 1.0], ["soak", 480.0]])
+    expect([wet.first[:puts_in], wet.first[:cautions]]).to match([/884 g glutinous/, include("arsenic")])
+    laid = found[:tasks].find { |task| task[:id].start_with?("fill") }
+    expect(laid[:puts_in]).to include("all that is in the bowl")
+    # A seventh of the rice's weight in beans, and twice that in what they drank: no litres of water.
+    expect(found[:vessels].find { |one| one[:key] == "bowl" }[:at_end][:g]).to be_between(350, 500)
+  end
+
   it "turns rice in the fat that meat has left, and says how much where there is none" do
     toast = lambda do |meat|
       text = "Leek rice for 2\n\n200 g long grain rice\n#{meat}\n2 leeks\n400 ml stock\n\n" \

@@ -117,10 +117,16 @@ module FondKettle
         Methods::MadeIn.new(vessels: pots.vessels,
                             steps: @steps.each_with_index.map { |step, index| place(step, index) }.freeze,
                             rice_from: @of_way.laid.flat_map(&:from).uniq.freeze,
-                            laid: laid_in_parts.freeze)
+                            laid: laid_in_parts.freeze, washed: (washed_at if @of_way.washed_apart?))
       end
 
       private
+
+      # Key of the own step by which the rice is washed first.
+      def washed_at
+        index = @steps.index { |step| step.takes.any? { |take| take.line == @graph.rice_line } }
+        index && OwnSteps.key(index)
+      end
 
       # The cook's words of what is laid in, part by part.
       def laid_in_parts

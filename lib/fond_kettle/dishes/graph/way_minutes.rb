@@ -33,7 +33,7 @@ module FondKettle
       def soak
         holders = [*@graph.rice_holders, @graph.rice_vessel.key]
         soaks = @graph.steps.select { |step| step.kind == SOAK && holders.include?(step.vessel) }
-        soaks.find { |step| step.minutes && rice_alone?(step) }&.minutes
+        soaks.find { |step| step.minutes && (rice_alone?(step) || step.rice == "before") }&.minutes
       end
 
       # In water, or in salted water.

@@ -23,6 +23,8 @@ module FondKettle
       DRIES = %w[boil reduce].freeze
       LAYS = %w[lay-in stir sprinkle put-back layer].freeze
       WITH_RICE = %w[with rest].freeze
+      SOAK = "soak"
+      FILL = "fill"
       PREHEAT = "preheat"
       SERVE = "serve"
       SPRINKLE = "sprinkle"
@@ -70,6 +72,16 @@ module FondKettle
       def par_boil_vessel
         boils = @graph.steps.select { |step| BOILS.include?(step.kind) && par_boils?(step) }
         boils.map(&:vessel).find { |key| key != @graph.rice_vessel.key }
+      end
+
+      # True where the rice soaks in what another vessel has made: its own steps wash it, not the way.
+      def washed_apart?
+        return @washed_apart if defined?(@washed_apart)
+
+        @washed_apart = @graph.steps.any? do |step|
+          step.kind == SOAK && step.rice == "before" && @graph.rice_holders.include?(step.vessel) &&
+            (step.from.map(&:vessel) - @graph.rice_holders).any?
+        end
       end
 
       # What is done after the rice was heated is done at the end; so is what the way does at its end.
@@ -124,6 +136,8 @@ module FondKettle
 
       # The rice alone is washed, soaked, drained; salt to taste goes into the pot with it.
       def washes?(step)
+        return false if washed_apart? && step.kind != FILL
+
         OF_THE_RICE.include?(step.kind) && step.from.empty? && rice_only?(step) && alone?(step)
       end
 

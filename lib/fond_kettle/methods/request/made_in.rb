@@ -47,8 +47,9 @@ module FondKettle
 
     # The vessels in which a dish is made beside the rice's, and where each of its own steps is done;
     # `rice_from`: what they give when the rice goes in (Vessels::Pour); `laid`: the cook's words of what is
-    # laid in, part by part, empty where it goes in at once.
-    MadeIn = Value.define(:vessels, :steps, :rice_from, :laid) do
+    # laid in, part by part, empty where it goes in at once; `washed`: key of
+    # the first of its own steps that wash and soak the rice, or nil: the way does.
+    MadeIn = Value.define(:vessels, :steps, :rice_from, :laid, :washed) do
       # The MadeInVessel of the rice.
       def rice_vessel
         vessels.find(&:rice)

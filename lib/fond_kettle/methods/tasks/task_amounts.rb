@@ -160,7 +160,8 @@ module FondKettle
 
       # Washed rice was measured before.
       def rice_at?(stage)
-        !washed? && stage.equal?(taking("rice"))
+        own = @request.made_in&.washed
+        own ? stage.key == own : !washed? && stage.equal?(taking("rice"))
       end
 
       def washed?

@@ -22,8 +22,10 @@ module FondKettle
       # Tasks that go on while it soaks.
       attr_reader :meanwhile
 
-      # The last task, or nil where there is none.
+      # The last task, or nil where there is none, or where a dish's own steps wash the rice.
       def write
+        return if @request.made_in&.washed
+
         rinsed = @request.rinse_changes.positive?
         minutes, hands_on = DRAINING[@request.drained]
         soaked = @request.soak_min.positive?
