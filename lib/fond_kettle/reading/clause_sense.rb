@@ -66,6 +66,7 @@ module FondKettle
         water_away: /\b(?:throw|tip|pour|chuck)\b[^,.;]*\b(?:water|liquid|liquor)\b[^,.;]*\b(?:away|out|off)\b
                      |\b(?:discard|throw\s+away|pour\s+off|tip\s+away)\s+(?:the\s+|that\s+|its\s+)?
                      (?:[[:alpha:]]+\s+)?(?:water|liquid|liquor)\b/ix,
+        for_the_last: /\bfor\s+the\s+(?:last|final)\b/i,
         leaves: /\b(?:leaf|leaves|sheets?|wrappers?)\b/i,
         out: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){0,2}out\W*\z/i,
         back: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){1,3}back(?:\s+in)?\W*\z/i,

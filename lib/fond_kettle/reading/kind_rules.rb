@@ -31,6 +31,7 @@ module FondKettle
       # By the kind of a verb; one that is not here does what it says.
       BY_VERB = {
         "stir" => [
+          ["par-boil", ->(sense) { sense.previous == "par-boil" && sense.says?(:for_the_last) }],
           ["fry", ->(one) { one.done? && one.previous == "fry" && !one.rice && one.says?(:thrown_in) }],
           [->(sense) { TOP.call(sense, "sprinkle", "fold") }, ->(sense) { sense.stage == RiceCourse::AFTER }],
           ["low", ->(sense) { sense.in? && sense.minutes && sense.says?(:low) }],

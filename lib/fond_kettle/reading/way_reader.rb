@@ -149,7 +149,7 @@ module FondKettle
       def laid_over?
         return true if layered?
 
-        done?("fill") && (steamed_long? || base.any? { |step| food?(step) })
+        @steps.any? { |step| step.rice == "in" } && (steamed_long? || base.any? { |step| food?(step) })
       end
 
       def food?(step)
