@@ -34,7 +34,7 @@ RSpec.describe FondKettle::Reading::Reader do
     heads = texts.transform_values { |text| read(text).values_at("serves", "grain", "rice_g", "method") }
     expect(heads).to eq(
       "goat" => [7.0, "basmati", 500.0, "sealed-raw-base"], "plain" => [nil, "jasmine", 378.5, "covered-pot"],
-      "fish-broth" => [6.0, "long-white", 400.0, "one-pot-sauce"],
+      "fish-broth" => [6.0, "long-white", 400.0, "toasted-pilaf"],
       "mushroom" => [3.0, "short-white", 240.0, "mixed-rice"],
       "lentils" => [4.0, "long-white", 250.0, "one-pot-sauce"],
       "bowl" => [4.0, "short-white", 320.0, "sushi"],
@@ -228,7 +228,7 @@ RSpec.describe FondKettle::Reading::Reader do
 
   it "boils rice apart, with what joins it at the end, and lays the lifted meat between" do
     read = steps(dish("floor"))
-    expect(read).to include(["simmer", nil, "boiling-pot", ["broad-bean"], [], "before"],
+    expect(read).to include(["par-boil", nil, "boiling-pot", ["broad-bean"], [], "before"],
                             ["drain", nil, "boiling-pot", [], [], "before"],
                             ["take-out", nil, "plate", [], ["saucepan"], "before"],
                             ["layer", nil, "non-stick-pot", [], ["plate"], "in"])
@@ -260,7 +260,7 @@ RSpec.describe FondKettle::Reading::Reader do
        ["boil", nil, "boiling-pot", [], [], "before"]]
     )
     expect(read.last(6)).to eq(
-      [["fry", nil, "pot", [], [], "before"], ["fill", nil, "pot", [], ["boiling-pot"], "in"],
+      [["lay-in", nil, "pot", [], [], "before"], ["fill", nil, "pot", [], ["boiling-pot"], "in"],
        ["layer", nil, "pot", [], ["frying-pan"], "in"], ["low", 8.0, "pot", [], [], "with"],
        ["low", 40.0, "pot", [], [], "with"], ["rest", 5.0, "pot", [], [], "rest"]]
     )

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../larder/names"
 require_relative "../measure/amounts"
 
 module FondKettle
@@ -8,7 +9,7 @@ module FondKettle
     module BrothGiven
       # "The bean water" is what beans were boiled in; "the cold water" is not.
       PLAIN = /(?:cold|hot|warm|boiling|salted|salty|iced?|fresh|clean|clear|same|whole|other|rinsing
-                  |running)\b/ix
+                  |running|measured|remaining|extra|reserved|kept|own)\b/ix
       OF_FOOD = /(?<=the\s|their\s|its\s)(?!#{PLAIN})[[:alpha:]]+\s+water/i
       WORD = /\b(?:broth|stock|liquor|the\s+liquid|cooking\s+water|#{OF_FOOD})\b/i
       # "Boil them and keep the water."
@@ -31,6 +32,13 @@ module FondKettle
       # True where it is the water of some food.
       def of_food?(text)
         text.match?(OF_FOOD)
+      end
+
+      # The word for that food, small and singular; nil: none.
+      #
+      #   food("900 ml of the bean water") # => "bean"
+      def food(text)
+        Larder::Names.ours.words(text[OF_FOOD].to_s).first
       end
 
       # True where a text keeps it for later.

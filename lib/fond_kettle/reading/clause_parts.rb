@@ -10,6 +10,9 @@ module FondKettle
       NOT_DONE = /\b(?:until|till|not|don't|dont|never|which\s+you\s+have
                   |when\s+(?:it|they)(?!\s+boils?\s+\z))\s[^,;]*\z|
                   \b(?:should|must|will|would|can|may|ought\s+to|it'll)\s(?:\w+\s)?\z/ix
+      # "It should boil hard for 8 minutes"
+      TOLD_FOR = /\A[[:alpha:]]+\s[^,.;]{0,20}\bfor\s+(?:another\s+|about\s+)?\d/
+      TOLD_REACH = 60
       # What is done behind it all the same: "until it runs clear and add it".
       AND = /(?:\band|&)\s+(?:then\s+)?\z/i
       ON_SOMETHING = /\A(?:[[:alpha:]-]+\s+(?:the|it|them|all|half)
@@ -27,7 +30,7 @@ module FondKettle
       BACK = /\b(?:go|goes)\s+back(?:\s+in)?(?<next>,\s+)(?!(?:with|in|into|on|to|and|for|till|until)\b)/i
       # "…, rice in, 2 minutes more", "…, off, 3 minutes".
       PUT_IN = /,\s+(?=(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+(?:in(?:\s*[,.;]|\s+\d|\z)|through\b)
-               |off(?:\s+the\s+heat)?,?\s+\d|\d+\s*(?:min\w*\s+)?off\b
+               |off(?:\s+the\s+heat)?,?\s+\d|\d+\s*(?:min\w*\s+)?(?:off|low)\b
                |(?:the\s+)?(?:foil|lid)\s+(?:on|back|off)\b|out\s*(?:[.,;]|\z))/ix
       # "Rice drained, into the steamer": what is made ready, and where it goes then.
       READIED = /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){1,3}(?:drained|rinsed|washed|soaked|cooled)
@@ -59,6 +62,8 @@ module FondKettle
       # True where the verb at a place of a text is not told to be done.
       def not_done?(text, from)
         before = text[[from - Verbs::REACH, 0].max...from]
+        return false if text[from, TOLD_REACH].match?(TOLD_FOR)
+
         before.match?(NOT_DONE) && !(before.match?(AND) && text[from..].match?(ON_SOMETHING))
       end
 

@@ -51,6 +51,7 @@ module FondKettle
                      (?!\s+off)[^.\d]{0,30}\W*\z/ix,
         cools: /\bcool\b/i,
         sieve: /\b(?:sieve|colander|strainer)\b/i,
+        covers: /\b(?:low|lowest|lid|covered|tiny|smallest)\b/i,
         cloth: /\b(?:cloth|towel)\b/i,
         platter: /\A(?:\W*[[:alpha:]]+){0,2}\W*\b(?:platter|serving\s+dish)\b/i,
         lidded: /\blid\s+on\b|\bcovered\b/i,

@@ -68,7 +68,7 @@ module FondKettle
                (?!.*\b(?:out|off|from|up|away)\b)/ix
       OF_IT = /\b(?:it|them|this|these)\b/i
       MIX = "mix"
-      SHAPES = %w[shape wrap].freeze
+      SHAPES = %w[shape wrap turn-out].freeze
       # Letters at the front of a clause.
       FRONT = 20
       RICE_PUT = /\b(?:stir|put|tip|add|pour)\b[^.;]*\brice\b/i

@@ -26,6 +26,7 @@ module FondKettle
       TOP = ->(sense, there, else_kind) { sense.says?(:on_top) ? there : else_kind }
 
       # Kinds of verbs behind which a heat and a time mean that it is baked: "brush with oil, 230 °C, 20 min".
+      LAID = %w[lay-in layer].freeze
       ROASTED = %w[sprinkle mix take-out stir lay-in].freeze
 
       # By the kind of a verb; one that is not here does what it says.
@@ -49,7 +50,8 @@ module FondKettle
         "toast" => [["bake", ->(sense) { sense.says?(:oven) || sense.minutes.to_f >= ROAST_MIN }]],
         "lay-in" => [["wrap", ->(sense) { sense.wrapped && sense.says?(:leaves) }],
                      ["sprinkle", :done?.to_proc], ["boil", ->(one) { one.in? && one.liquid && one.boils }]],
-        "boil" => [["boil", :in?.to_proc], ["par-boil", ->(sense) { sense.rice && sense.drained }],
+        "boil" => [["boil", :in?.to_proc],
+                   ["par-boil", ->(sense) { (sense.rice || sense.previous == "par-boil") && sense.drained }],
                    ["boil", ->(sense) { sense.rice || !sense.ends? }], ["simmer", ALWAYS]],
         "simmer" => [
           ["fry", SOON_FRIED],
@@ -111,7 +113,7 @@ module FondKettle
       # And once the rice is in.
       IMPLIED_IN = [
         ["seal", ->(sense) { sense.says?(:foil_alone) }],
-        ["rest", ->(sense) { sense.says?(:rests) || (sense.says?(:cloth) && !sense.says?(:low)) }],
+        ["rest", ->(sense) { sense.says?(:rests) || (sense.says?(:cloth) && !sense.says?(:covers)) }],
         ["bake", ->(sense) { IN_OVEN.call(sense) && sense.minutes && !sense.done? }],
         ["reduce", ->(sense) { sense.says?(:big_flame) && sense.ends? }],
         ["layer", ->(sense) { sense.says?(:names_rice) && sense.minutes.nil? && !sense.says?(:programme) }],
@@ -124,6 +126,7 @@ module FondKettle
       # And before.
       IMPLIED_BEFORE = [
         ["layer", ->(sense) { sense.says?(:half_rice) }],
+        ["lay-in", ->(one) { one.puts && one.goes_on && !one.ends? && LAID.include?(one.previous) }],
         ["soak", ->(sense) { sense.says?(:soaks) }],
         ["layer", ->(sense) { sense.says?(:names_rice) && sense.says?(:on_top) }],
         ["fill", ->(sense) { sense.says?(:rice_in) }],

@@ -14,6 +14,7 @@ module FondKettle
         @at = Array.new(lines.size)
         @kept = Array.new(lines.size)
         @parted = Array.new(lines.size)
+        @been = Array.new(lines.size) { [] }
       end
 
       # Share of a line (its index) that goes in now, by what its words say of how much (a NamedLine's share).
@@ -29,7 +30,12 @@ module FondKettle
       # Notes that a share of a line went into a vessel.
       def take(index, share, vessel)
         @taken[index] += share
-        @at[index] = vessel
+        put(index, vessel)
+      end
+
+      # True where a line lay in a vessel (key) before.
+      def been?(index, vessel)
+        @been[index].include?(vessel)
       end
 
       # The vessel (key) in which a line lies, or nil.
@@ -58,7 +64,7 @@ module FondKettle
       # Notes that what is in one vessel, or some lines of it, is in another now.
       def move(from, into, indexes = nil)
         @at.each_index do |index|
-          @at[index] = into if @at[index] == from && (indexes.nil? || indexes.include?(index))
+          put(index, into) if @at[index] == from && (indexes.nil? || indexes.include?(index))
         end
       end
 
@@ -80,6 +86,13 @@ module FondKettle
       # Indexes of lines of which nothing has gone in anywhere.
       def untaken
         @taken.each_index.select { |index| @taken[index].zero? }
+      end
+
+      private
+
+      def put(index, vessel)
+        @at[index] = vessel
+        @been[index] |= [vessel]
       end
     end
   end

@@ -3,6 +3,7 @@
 require "set"
 require_relative "../ground/value"
 require_relative "../larder/names"
+require_relative "broth_given"
 require_relative "food_words"
 require_relative "part_amount"
 require_relative "read_line"
@@ -32,6 +33,8 @@ module FondKettle
       # What food a fat was used for before: "the onion oil".
       MODIFIES = /\b(?:onion|shallot|garlic|chilli|chicken|duck|bacon|sausage|fish|shrimp)\s+
                   (?=(?:oil|fat)\b)/ix
+      # A vessel for rice is no rice.
+      RICE_POT = /\brice\s+(?=(?:pot|cooker|bowl|pan)\b)/i
       FATS = %w[oil fat].freeze
       # A name is said in one part: "the stock, put the chicken back" says no chicken stock.
       PARTS_OF_CLAUSE = /[,;:.]\s|\s(?:and|&|\+)\s/i
@@ -58,7 +61,7 @@ module FondKettle
       # the text, or the first of which nothing was taken (`open`: indexes of these), or of which something is
       # left (`left`).
       def in(text, open = @names.each_index.to_a, left = open)
-        text = text.gsub(MODIFIES) { |words| modifies?(words) ? "" : words }
+        text = text.gsub(RICE_POT, "").gsub(MODIFIES) { |words| modifies?(words) ? "" : words }
         said = Larder::Names.ours.words(text).to_set
         all = text.split(PARTS_OF_CLAUSE).flat_map { |part| all_said(part) }.uniq
         found = named(all, said, text, open)
@@ -153,7 +156,9 @@ module FondKettle
       end
 
       def other_water?(line, text)
-        line.ingredient&.water? && line.food.match?(/water\z/i) && !text.match?(OWN_WATER)
+        return false unless line.ingredient&.water? && line.food.match?(/water\z/i)
+
+        !text.match?(OWN_WATER) || BrothGiven.of_food?(text)
       end
 
       # A part of a plant that stands for it: "the leaves".

@@ -45,7 +45,7 @@ module FondKettle
     # Reads lines of a dish.
     class ReadLines
       # What it is for says nothing of what it is.
-      FOR = /\s+for\s+(?:the|frying|serving|garnish)\b.*\z/i
+      FOR = /\s+for\s+(?:the|(?:deep|shallow)?[ -]?frying|serving|garnish)\b.*\z/i
       # "rice - jasmine is fine -"
       DASH = /\s+[-–—]\s.*\z/
       # What is said of it where nobody wrote a comma: "4 thighs skin on", "pandan if there is any".

@@ -33,6 +33,8 @@ module FondKettle
       # Kinds that may be done with rice that is done, and words for something on its pot.
       FINISHING = [nil, "sprinkle", "serve", "fold", "mix", "cut", "dress", "take-out", "fluff"].freeze
       COVER = /\b(?:lid|foil|cloth|towel|cover(?:ed)?|oven|steam|min(?:ute)?s?)\b/i
+      LAYS = %w[layer].freeze
+      LOW = "low"
       # Words of a clause that goes on with what the one before was about: "Boil 7 min hard."
       FEW = 5
       GOES_ON = [DRAIN, BOIL].freeze
@@ -123,7 +125,17 @@ module FondKettle
       end
 
       def readies?(position)
+        return false if position > cooked_from
+
         READIES.include?(@kinds[position]) || boils?(position)
+      end
+
+      # The position from which rice that was put in cooks under its lid: what is mixed after that is done.
+      def cooked_from
+        @cooked_from ||= begin
+          put = speaking.find { |at| LAYS.include?(@kinds[at]) } || @clauses.size
+          ((put + 1)...@clauses.size).find { |at| @kinds[at] == LOW && @clauses[at].minutes } || @clauses.size
+        end
       end
 
       # Boiled for a while, and drained soon after.

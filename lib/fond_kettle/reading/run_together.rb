@@ -45,6 +45,8 @@ module FondKettle
       IN_POT = /\A(?:in|into|on)\s/i
       THEN = /\b(?:then|goes|go)\b/i
       FOR_WHOM = /\A(?:for|of|to|in)\b/i
+      # How a part begins that has its amount first.
+      FIRST = /\A(?:and\s+)?(?:about\s+)?(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s)/i
       # So many make a list.
       FEW = 3
 
@@ -52,7 +54,7 @@ module FondKettle
 
       # True for a line that is one.
       def list?(row)
-        return false if row.match?(IN_POT) || row.scan(AMOUNT).size < FEW
+        return false if row.match?(IN_POT) || row.match?(DEALT) || row.scan(AMOUNT).size < FEW
 
         first = row[/\A[^.]*/]
         return true if row.count(";") >= FEW || (row.match?(OPENS) && !first.match?(DONE))
@@ -63,7 +65,7 @@ module FondKettle
       # True where amount stands after amount, and nothing is done.
       def listed?(sentence)
         parts = sentence.split(/,\s+/)
-        bare = parts.grep_v(/\A(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s)/i)
+        bare = parts.reject { |part| part.match?(FIRST) || food?(part) }
         parts.size >= FEW && bare.size * 3 <= parts.size && parts.none? { |part| done?(part) }
       end
 
@@ -79,7 +81,12 @@ module FondKettle
         things = row.split(/\.\s+/).map { |one| one.delete_suffix(".") }
         return unless things.size > FEW
 
-        things if things.all? { |one| one.match?(AmountForms::ALL_BEHIND) || food?(one) }
+        things if things.all? { |one| one.match?(AmountForms::ALL_BEHIND) || food?(one) || weighed?(one) }
+      end
+
+      # "1 kg carrots, cut into matches": an amount of a food, and nothing to be done.
+      def weighed?(text)
+        text.match?(COUNT) && counted?(text) && Verbs.found(text).none? { |one| one.from.zero? }
       end
 
       # Texts of its things.
@@ -154,7 +161,7 @@ module FondKettle
           found.any? && part.match?(SAID_OF_IT) ? found[-1] = "#{found.last}, #{part}" : found << part
         end
       end
-      private_class_method :listed?, :done?, :parts, :food?, :foods?, :each, :dealt, :counted,
+      private_class_method :weighed?, :listed?, :done?, :parts, :food?, :foods?, :each, :dealt, :counted,
                            :counted?
     end
   end

@@ -15,7 +15,9 @@ module FondKettle
               /\A\W*#{COUNT}\s+(?:plates|bowls|helpings|lunches|dinners|suppers|boxes)\W*(?:\z|[.,;])/i,
               /\A\W*for\s+(?:(?:about|some)\s+)?#{COUNT}\b(?!\s*(?:min|hour|hr|h\b))/i].freeze
       # "Bean rice for six": at the end of a title.
-      TITLE = /\bfor\s+#{COUNT}\W*\z|\((?<count>\d{1,2})\)\W*\z/i
+      AT_END = /\bfor\s+#{COUNT}\W*\z|\((?<count>\d{1,2})\)\W*\z/i
+      # "Rice for thirty from my mother's notebook"
+      WITHIN = /\bfor\s+#{COUNT}(?=\s+(?:from|by|with|on|at|in|after|as)\b|,)/i
       # Letters of a sentence that says no more than that.
       SHORT = 50
 
@@ -35,13 +37,13 @@ module FondKettle
 
       # The number that a title ends with, or nil.
       def in_title(title)
-        said = TITLE.match(title)
+        said = AT_END.match(title) || WITHIN.match(title)
         said && Measure::Numeral.read(said[:count])&.first&.to_f
       end
 
       # A title without that number, where it is more than that: "Bean rice for 6" is "Bean rice".
       def without_count(title)
-        bare = title.sub(TITLE, "").strip
+        bare = title.sub(AT_END, "").strip
         bare.empty? ? title : bare
       end
 

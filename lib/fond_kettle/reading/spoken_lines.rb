@@ -16,7 +16,8 @@ module FondKettle
       START = /(?<![[:alnum:].,°-])
                (?=[\d½¼¾⅓⅔⅛]|(?:an?|half|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
       # Where the thing ends.
-      STOP = /\s*(?:[,.;:()!?]|\s(?:and|&|plus|the|in|into|with|for|to|on|onto|over|till|'?til|until|from
+      STOP = /\s*(?:[,.;:()!?]|\s(?:and|&|plus|without|the|in|into|with|for|to|on|onto|over|till|'?til
+                 |until|from
                  |through|so|that|which|if|is|are|goes|go|up|at|then|when|by|stuck|cut
                  |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\z)/ix
       # What is spoken of as known.
@@ -25,6 +26,8 @@ module FondKettle
       NO_FOOD = /\b(?:times?|changes|waters?\s+from|sides?|persons?|people|pans?|pots?|bowls?|vessel|holes?
                  |layers?|fingers?|inch(?:es)?|lots?|mound|heap|while|minutes?|hours?|day|night
                  |liquid|liquor|towel|cloth|napkin|lid|foil|spatula|paddle|spoon|fork|knife|whisk)\b/ix
+      # "There should be about five litres of broth": it is there.
+      SEEN = /\bthere\s+(?:should|must|will|ought)\b/i
       # "The 2 tbsp of fat" was spoken of before.
       KNOWN_AMOUNT = /\b(?:the|those|these|its)\s+\z/i
       # What stands between brackets is said of something.
@@ -71,6 +74,8 @@ module FondKettle
       #
       #   SpokenLines.new([]).in("Pour on two glasses of water.") # => ["two glasses of water"]
       def in(sentence)
+        return [] if sentence.match?(SEEN)
+
         from = 0
         found = []
         while found.size < MOST && (from = sentence.index(START, from))

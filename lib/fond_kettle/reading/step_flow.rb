@@ -20,7 +20,7 @@ module FondKettle
       TAKES_MIXTURES = [*GoesOn::KINDS, "layer", "sprinkle"].freeze
       # "Oil the base of the pot": no oil is poured out of its pan.
       GREASES = /\b(?:oil|butter|grease)\s+(?:the|an?|your)\s+
-                 (?:base|bottom|floor|sides?|dish|tin|pot|pan|bowl)\b/ix
+                 (?:[[:alpha:]]+\s+)?(?:base|bottom|floor|sides?|dish|tin|pot|pan|bowl)\b/ix
       KEPT = /\b(?:kept|reserved|set\s+aside|put\s+aside)\b/i
       REST = /\b(?:rest|remaining|other)\b/i
       PAR_BOIL = "par-boil"
@@ -81,12 +81,24 @@ module FondKettle
 
       # The vessel of a broth that was made in it, where a clause pours some and no line is meant; or nil.
       def broth(say, named, kind)
-        return @kept_liquor.last if TAKES_BROTH.include?(kind) && say.match?(BrothGiven::WAS_KEPT)
-        return unless TAKES_BROTH.include?(kind) && BrothGiven.in?(say)
+        return unless TAKES_BROTH.include?(kind)
+        return broth_made || @kept_liquor.last if say.match?(BrothGiven::WAS_KEPT)
 
+        broth_made if BrothGiven.in?(say) && none_other?(say, named)
+      end
+
+      # True where a text that pours broth names no other liquid.
+      def none_other?(say, named)
         liquids = named.select { |one| liquid?(one) }
-        liquids = liquids.reject { |one| @lines[one.index].ingredient.water? } if BrothGiven.of_food?(say)
-        broth_made if liquids.empty?
+        return liquids.empty? unless BrothGiven.of_food?(say)
+
+        liquids.all? { |one| @lines[one.index].ingredient.water? } && !made_elsewhere?(say, named)
+      end
+
+      # "The saffron water" is no broth that was made without saffron.
+      def made_elsewhere?(say, named)
+        word = BrothGiven.food(say)
+        named.any? { |one| @lines[one.index].names.include?(word) && !@places.been?(one.index, broth_made) }
       end
 
       # Notes where what was named lies now; a part that is poured or taken out leaves the rest where it was.

@@ -48,8 +48,11 @@ module FondKettle
       UNNAMED = { "par-boil" => :boiled_apart, "cut" => :on_board,
                   **WashVessel::KINDS.to_h { |kind| [kind, :washed] } }.freeze
       RICE_INTO = /\brice\b[^,.;]{0,20}\b(?:in|into|to|onto)\s/i
+      # "Mix back through with a splash of soy."
+      THROUGH = /\bback\b|\bthr(?:ough|u)\b/i
       INTO_POT = /\b(?:in|into|through|thru|over|on)\b|\btogether\b/i
-      FINISHED = %w[turn-out serve].freeze
+      TURN_OUT = "turn-out"
+      FINISHED = [TURN_OUT, "serve"].freeze
       # Kinds that finish the rice.
       FINISHES = %w[fold sprinkle fluff dress put-back shape].freeze
       # Kinds that put something to what lies somewhere.
@@ -99,7 +102,9 @@ module FondKettle
 
       # The vessel that gives all it has at a step of a kind: what is turned out or served is the rice's.
       def giving(kind)
-        FINISHED.include?(kind) ? rice_at : @course.fire
+        return rice_at if kind == TURN_OUT
+
+        FINISHED.include?(kind) ? with_rice : @course.fire
       end
 
       # The vessel in which the rice is cooked; over the fire, where nobody has put it in.
@@ -141,6 +146,7 @@ module FondKettle
         return mixed_before(doing) unless @rice.in?
         return :mixed_in if doing.clause.meanwhile || mixed_by_itself?(doing)
         return :cooked_in unless @rice.done?
+        return :with_rice if doing.clause.say.match?(THROUGH)
 
         doing.rice || goes_on_at?(doing) ? :with_rice : :mixed_in
       end
@@ -154,7 +160,8 @@ module FondKettle
 
       # "Drain the rice, mix with the salt": in its bowl.
       def mixed_before(doing)
-        @wash.goes_on_with_rice?(doing) ? :where_it_lies : :mixed_in
+        goes_on = @wash.goes_on_with_rice?(doing) || (doing.bare? && !doing.last.nil?)
+        goes_on ? :where_it_lies : :mixed_in
       end
 
       # "Toss gently": what names nothing is done to the rice that was spoken of.
@@ -218,7 +225,7 @@ module FondKettle
 
       # What is turned out goes on where it lies then.
       def finished(named, doing)
-        (named.last || @course.aside("dish")).tap { |key| @turned_out = key if doing.kind == "turn-out" }
+        (named.last || @course.aside("dish")).tap { |key| @turned_out = key if doing.kind == TURN_OUT }
       end
 
       # What is rubbed or stirred in a pot stays there.

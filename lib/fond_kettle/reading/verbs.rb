@@ -29,7 +29,8 @@ module FondKettle
       BLANK = { parted: [].freeze, joins: false, apart: false, bowl: false, never: [].freeze }.freeze
       # Where a verb may begin: before it a sentence, a part of one, or what tells somebody to do it.
       BEFORE = /(?:\A|[,;:&(–—-]\s*(?:(?:and|then|but|now)\s+)*|
-                   \b(?:and|then|now|you|to|it|them|or|while)\s+)\z/ix
+                   \b(?:and|then|now|you|to|it|them|or|while)\s+
+                   |\bas\s+(?:they|it)\s+[[:alpha:]]{1,20},?\s+)\z/ix
       # What lets something go on: "let it simmer", "leave the rice to soak".
       LETS = /\b(?:let|leave|keep|put)\s+(?:[[:alpha:]']+\s+){1,4}(?:gently\s+|slowly\s+)?\z/i
 

@@ -17,7 +17,7 @@ module FondKettle
       # "The 9x13", whatever it is called.
       SIZED = /\d{1,2}\s?(?:x|×|by)\s?\d{1,2}(?:[ -]?(?:inch|in|cm)\b)?
                (?:\s+(?:pan|dish|tin|tray|casserole))?/ix
-      NAMED = /\b(?:in|into|onto|on|to|from|upon|off|line|butter|grease|rub|heat|warm|use|get
+      NAMED = /\b(?:in|into|onto|on|to|from|upon|off|line|butter|grease|oil|rub|heat|warm|use|get
                |(?:bottom|floor|base)\s+of)\s+
                (?<name>(?:(?:an?|the|your|my|that|its|another|same|second|other)\s+)*
                (?:(?!(?:in|on|into|with|and|of|the|an?|water)\b)[[:alpha:]-]+,?\s+){0,3}?
@@ -152,7 +152,15 @@ module FondKettle
 
       # "a small pan" beside "the wide pan"; "the pan" is the last one.
       def other?(name, alike, key)
-        name.match?(/\Aan?\s|#{OTHER}/i) && alike.key != key
+        return false if alike.key == key
+
+        name.match?(/\Aan?\s|#{OTHER}/i) || unlike?(name, alike)
+      end
+
+      # "The rice pot" is not the big pot.
+      def unlike?(name, alike)
+        said, known = [name, alike.name.to_s].map { |words| words.downcase.sub(ARTICLE, "").split[0...-1] }
+        said.any? && known.any? && !said.intersect?(known)
       end
 
       def vessel(key, kind, name)

@@ -10,8 +10,8 @@ module FondKettle
     class WashVessel
       KINDS = %w[rinse soak drain].freeze
       SOAK = "soak"
-      # "Add the beans for the last two minutes."
-      LAST = /\bfor\s+the\s+(?:last|final)\b/i
+      # "Add the beans for the last two minutes", "boil 2 minutes more".
+      STILL = /\bfor\s+the\s+(?:last|final)\b|\bboil\b.*\bmore\b/i
 
       # The vessel (key) in which rice is par-boiled; nil: none so far.
       attr_reader :boiled_in
@@ -49,7 +49,7 @@ module FondKettle
 
       # True where something is put into the water in which the rice boils apart.
       def boils_still?(doing)
-        !@boiled_in.nil? && doing.last&.vessel == @boiled_in && doing.clause.say.match?(LAST)
+        !@boiled_in.nil? && doing.last&.vessel == @boiled_in && doing.clause.say.match?(STILL)
       end
 
       # The pot in which water for the rice boils (`named`: keys that a text says): another one where there

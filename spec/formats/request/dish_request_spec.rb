@@ -96,7 +96,7 @@ RSpec.describe FondKettle::Formats::DishRequest do
     expect(poured).to match([be_within(2).of(75), be_within(2).of(150), be_within(3).of(300)])
   end
 
-  it "washes and soaks rice once where it soaks in the water of its beans, whose first water is thrown away" do
+  it "washes and soaks rice once where it soaks in the water of its beans, the first thrown away" do
     text = File.read(File.expand_path("../../fixtures/texts/red-beans.txt", __dir__))
     dish = FondKettle::Reading::Reader.new(text).dish
     found = answer("dish" => dish, "assume" => true, "for" => { "guests" => 9 })
