@@ -176,4 +176,47 @@ RSpec.describe FondKettle::Reading::Reader do
       expect(dish["steps"].size).to eq(1)
     end
   end
+
+  describe "what lies where" do
+    it "shapes mince into balls that are fried, and finds no further meat" do
+      dish = read("500 g minced lamb\n1 egg\n60 g butter\n300 g rice\n450 ml stock",
+                  "Knead the mince with the egg. Shape walnut-sized balls. Chill for half an hour. " \
+                  "Brown the meatballs in the butter in a pan, 8 minutes. Boil the rice in the stock, " \
+                  "low 15 minutes.")
+      expect(dish["lines"].size).to eq(5)
+      expect(steps(dish).first(3).map { |one| one.values_at(0, 2) })
+        .to eq([%w[mix bowl], %w[shape bowl], %w[chill bowl]])
+      expect(step(dish, "Brown")["from"]).to eq([{ "vessel" => "bowl" }])
+    end
+
+    it "pours so much of a broth that was kept, and takes no scented water for one" do
+      dish = read("1 chicken 1.6 kg\n400 g jasmine\n2 tbsp oil\n1/2 tsp saffron",
+                  "Simmer the chicken in a big pot with water, 40 min. Keep the broth.\nOil in rice " \
+                  "pot. Rice in. 520 ml broth. Low 12.\nMix some rice with the saffron water.")
+      expect(dish["lines"].map { |one| one["g"] }.first).to eq(1600.0)
+      expect(dish["lines"].size).to eq(4)
+      expect(step(dish, "520")["from"]).to eq([{ "vessel" => "big-pot", "what" => "liquid", "g" => 520.0 }])
+      expect(step(dish, "saffron")["from"]).to eq([])
+    end
+
+    it "turns a dish out once, lays in what stands behind a comma, and oils a pot that is meant" do
+      dish = read("2 aubergines\n1 cauliflower\n500 g rice\n750 ml stock",
+                  "Fry the aubergines in a pan. Oil a heavy pot. Arrange the aubergine over the base, " \
+                  "then the cauliflower. Tip in the rice, then the stock. Boil, cover, low 25 minutes. " \
+                  "Rest 20 minutes. Put a big platter over the pot, and turn it over in one movement.")
+      expect(dish["method"]).to eq("turned-out")
+      expect(kinds(dish).last(2)).to eq(%w[rest turn-out])
+      expect(step(dish, "cauliflower").values_at("kind", "vessel")).to eq(%w[lay-in heavy-pot])
+    end
+
+    it "boils what joins the rice in its water, throws water away, and seals before it stands low" do
+      dish = read("300 g rice\n200 g beans\n60 g ghee",
+                  "Boil the rice in plenty of water for 5 minutes. Add the beans and boil 2 minutes " \
+                  "more. Drain. Heat the ghee in a heavy pot, rice in, seal with foil; very low for 20 " \
+                  "min. Leave 10.")
+      expect(steps(dish)[1].first(3)).to eq(["par-boil", 2.0, "boiling-pot"])
+      expect(steps(dish).last(3).map { |one| one.first(2) })
+        .to eq([["seal", nil], ["low", 20.0], ["rest", 10.0]])
+    end
+  end
 end

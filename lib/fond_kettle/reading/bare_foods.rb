@@ -18,12 +18,14 @@ module FondKettle
       CUT = /\s+(?:wedges?|halves|slices?)\z/i
       # Words for something that the dish has or makes.
       GENERIC = (%w[broth stock gravy sauce liquor dough batter paste] | FoodWords.all.map(&:word)).freeze
+      MINCED = "minced"
       MOST = 10
 
       # `lines`: ReadLines that are listed already; `names`: Larder::Names.
-      def initialize(lines, names = Larder::Names.ours)
+      def initialize(lines, names = Larder::Names.ours, **)
         @names = names
         @said = lines.flat_map(&:said)
+        @care = lines.flat_map { |line| line.ingredient&.care.to_a }
         @keys = lines.filter_map { |line| line.ingredient&.key }
       end
 
@@ -55,7 +57,10 @@ module FondKettle
         return false if (words - GENERIC).empty?
 
         found = @names.find(name) if @names.whole?(name)
-        !found.nil? && !found.water? && !@keys.include?(found.key) && !@said.intersect?(words)
+        # Meatballs are of the mince that is listed.
+        return false if found.nil? || found.care.intersect?(@care & [MINCED])
+
+        !found.water? && !@keys.include?(found.key) && !@said.intersect?(words)
       end
     end
   end

@@ -19,7 +19,7 @@ module FondKettle
       # Kinds at which food leaves its liquor.
       LIFTS = %w[take-out drain].freeze
       # What stands before it where its amount is said.
-      OF = /\s+of\s+(?:the|its|that|their)\s+(?:[[:alpha:]]+\s+){0,2}\z/i
+      OF = /\s+(?:of\s+(?:the|its|that|their)\s+(?:[[:alpha:]]+\s+){0,2})?\z/i
       START = /(?<![\d.,½¼¾⅓⅔⅛])(?:\d|[½¼¾⅓⅔⅛]|\b(?:an?|half|one|two|three)\s)/i
 
       module_function

@@ -37,8 +37,11 @@ module FondKettle
                  (?<next>,\s+)(?:in|into|onto|over)\b/ix
       # "Rice in, lid on, low 18 minutes"
       RICE_IN = /\brice\s+in(?<next>,\s+)(?=(?:lid|cover|foil|boil|bring|low)\b)/i
+      # "Seal it; very low for 20 min", "12 low 10 off"
+      FIRE = /(?<next>;\s*)(?=(?:very\s+)?(?:low|lowest|high|medium|gentle)\b)
+              |\blow(?<next>\s+)(?=\d+\s*(?:min\w*\s+)?off\b)/ix
       # Words at which a new part begins, and the group of them with which it does.
-      OWN = { THEN => 0, HEATED => :heat, READIED => :next, RICE_IN => :next }.freeze
+      OWN = { THEN => 0, HEATED => :heat, READIED => :next, RICE_IN => :next, FIRE => :next }.freeze
       # Parts that need no verb behind them: "rice in", "porcini in a mug of boiling water for 20 minutes".
       DONE = /\brice\s+in\z|\d\s*(?:min\w*|h|hours?)\b/i
       TIME = /\s+\d[\d\s½-]*(?:min\w*|sec\w*|h|hours?)?\.?\z/i

@@ -68,8 +68,9 @@ module FondKettle
                      |\b(?:discard|throw\s+away|pour\s+off|tip\s+away)\s+(?:the\s+|that\s+|its\s+)?
                      (?:[[:alpha:]]+\s+)?(?:water|liquid|liquor)\b/ix,
         for_the_last: /\bfor\s+the\s+(?:last|final)\b/i,
+        squeezed: /\b(?:squeeze|press|wring)\b/i,
         leaves: /\b(?:leaf|leaves|sheets?|wrappers?)\b/i,
-        out: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){0,2}out\W*\z/i,
+        out: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){0,2}out(?:\W*\z|\s+(?:onto?|into|to)\b)/i,
         back: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){1,3}back(?:\s+in)?\W*\z/i,
         in_its_fat: /\b(?:in|into)\s+(?:(?:the|that|hot|some|its|their|same|rest|of|a|little)\s+){0,4}
                      (?:[[:alpha:]]+\s+)?(?:oil|fat|butter|ghee|lard|grease|drippings?)\b
@@ -77,7 +78,7 @@ module FondKettle
         oven_hot: /\A\W*oven\s+(?:at\s+|to\s+|on\s+)?\d/i,
         through_rice: /\bthrough\s+(?:the\s+)?(?:hot\s+)?rice\b|\bthr(?:ough|u)\W*\z/i,
         half_rice: /\A\W*(?:then\s+)?(?:half|a\s+third|some)\s+(?:of\s+)?(?:the\s+)?rice\b/i,
-        rests: /(?<!the\s)\brest\b(?!\s+of)|\bmin\w*\s+off\b|\Aoff\b|\bstand\b|\bleave\b
+        rests: /(?<!the\s)\brest\b(?!\s+of)|\bmin\w*\s+off\b|\A\W*\d+\s+off\b|\Aoff\b|\bstand\b|\bleave\b
                  |\bwithout\s+opening\b|\bbefore\s+(?:you|anyone|anybody|serving|cutting)\b/ix,
         soaks: /\bin\s+(?:an?\s+[[:alpha:]]+\s+of\s+)?(?:\w+\s+)?water\b/i,
         programme: /programme/i

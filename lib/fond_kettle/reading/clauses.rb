@@ -45,10 +45,10 @@ module FondKettle
       COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})/i
       BARE = /\b(?:another|for|it|be|least)\s+#{COUNT}(?=\s*(?:[,.;]|\z|before\b|or\s+so\b))
              |\b(?:low|lowest|covered|uncovered|open|high|medium|lid(?:\s+(?:on|back|shut))?
-              |foil(?:\s+on)?|off|flame|shut|closed|rest|stand|wait|simmer|boil
+              |foil(?:\s+on)?|off|flame|shut|closed|rest|stand|wait|leave|soak|simmer|boil
               |steam|fry|bake),?\.?\s+#{COUNT}
               (?=\s*(?:[,.;]|\z|before\b|un?till?\b|till?\b))
-             |#{COUNT}\s+(?:more|off)\b/ix
+             |#{COUNT}\s+(?:more|off|low)\b/ix
       # "In those 15 minutes" is the time of what goes on.
       THOSE = /\bin\s+those\s+\S+\s+\w+/i
       FRY = "fry"

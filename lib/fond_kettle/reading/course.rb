@@ -143,7 +143,7 @@ module FondKettle
         clause = doing.clause
         kind = doing.kind
         takes = @flow.takes(named, kind, vessel, rice: doing.rice)
-        brings = doing.goes_in || (doing.rice && StepFlow::BRINGS_RICE.include?(kind))
+        brings = doing.goes_in || moves_rice?(doing, vessel)
         from = @flow.from(named, clause, kind, vessel, goes_in: brings, last: doing.last)
         broth = @flow.broth(clause.say, named, kind)
         solids = @flow.liquor_kept(from - [broth], clause.say)
@@ -154,6 +154,14 @@ module FondKettle
                      from: from, broth: broth, solids: solids, rice: at,
                      beside: (doing.last&.id if clause.meanwhile), unsure: named.reject(&:sure).map(&:index),
                      guessed: IdleClauses.guessed?(doing))
+      end
+
+      # True where the rice comes along from where it lies.
+      def moves_rice?(doing, vessel)
+        return false unless doing.rice && @rice_line
+
+        StepFlow::BRINGS_RICE.include?(doing.kind) ||
+          (@rice.in? && @vessels.rice_at == vessel && @places.vessel(@rice_line) != vessel)
       end
 
       # Where the rice stands once a Doing is done.

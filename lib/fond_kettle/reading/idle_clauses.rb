@@ -12,6 +12,7 @@ module FondKettle
       SHORT = %w[seal preheat take-out put-back].freeze
       # "Leave every drop of the fat."
       LEFT = /\A\W*leav(?:e|ing)\b.*\b(?:fat|oil|grease|drippings|juices)\b/i
+      ALONE = /\A\W*(?:don'?t|do\s+not|no)\s+(?:open|peek|lift|peeking)\b[^.]{0,20}\z/i
       LID = /\A\W*(?:the\s+)?lid\s+on\W*\z/i
       # "Wipe out the pot."
       CLEANS = /\b(?:wipe|wiping|rinse|wash|clean|scrub)\s+(?:out\s+|down\s+)?(?:the|your|that|its)\s+
@@ -24,7 +25,7 @@ module FondKettle
       # True for a ReadStep in which nothing is done.
       def idle?(step)
         return false if SHORT.include?(step.kind)
-        return true if %i[lidded? cleans? seen? kept? left?].any? { |test| send(test, step) }
+        return true if %i[lidded? left_alone? cleans? seen? kept? left?].any? { |test| send(test, step) }
 
         step.guessed && step.from.empty? && nothing?(step) && !more_rice?(step)
       end
@@ -52,6 +53,11 @@ module FondKettle
         step.rice == RiceCourse::BEFORE && nothing?(step) && step.from.empty? && step.clause.say.match?(LID)
       end
 
+      # "Don't open."
+      def left_alone?(step)
+        step.takes.empty? && step.clause.minutes.nil? && step.clause.say.match?(ALONE)
+      end
+
       def cleans?(step)
         step.takes.empty? && step.clause.minutes.nil? && step.clause.say.match?(CLEANS)
       end
@@ -72,7 +78,7 @@ module FondKettle
       def more_rice?(step)
         step.rice == RiceCourse::IN && step.clause.say.match?(RiceClauses::REST_OF_IT)
       end
-      private_class_method :lidded?, :cleans?, :nothing?, :seen?, :kept?, :left?, :more_rice?
+      private_class_method :lidded?, :left_alone?, :cleans?, :nothing?, :seen?, :kept?, :left?, :more_rice?
     end
   end
 end

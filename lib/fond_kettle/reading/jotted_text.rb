@@ -4,6 +4,7 @@ require_relative "../ground/limits"
 require_relative "../larder/names"
 require_relative "../measure/durations"
 require_relative "amount_forms"
+require_relative "food_words"
 require_relative "list_headings"
 require_relative "loose_measures"
 require_relative "method_blocks"
@@ -23,6 +24,9 @@ module FondKettle
       ENDS = /[.!?:]\s*\z/
       # "Butter for the dish" butters nothing yet.
       FOR_DISH = /\A(?:butter|oil|salt|flour)\s+(?:for|to)\s[^.]*\z/i
+      # "1 tsp soy, 1/2 tsp sugar - marinade for the beef"
+      MADE_OF_IT = /(?<=[[:alpha:]])\s+[-–—]\s+(?:(?:for|this\s+is)\s+)?(?:the\s+)?
+                    (?<part>#{FoodWords::MADE_OF_PARTS})(?:\s+for\b[^.]{0,40})?\z/ix
       # Two things on a line: "limes + chilli flakes".
       BOTH = /\s+[+&]\s+(?=[[:alpha:]])(?![[:alpha:]]+ed\z)/
       ASIDE = /\(([^()]*)\)/
@@ -101,6 +105,9 @@ module FondKettle
       end
 
       def part(row)
+        tail = MADE_OF_IT.match(row)
+        return enter(RunTogether.things(row[0...tail.begin(0)]), tail[:part]) if tail
+
         apart = RunTogether.apart(row)
         if apart then enter(apart)
         elsif RunTogether.list?(row) then listed(row)

@@ -87,7 +87,7 @@ module FondKettle
         "take-out" => [["drain", ->(sense) { sense.says?(:water_away) }]],
         "marinate" => [["chill", :done?.to_proc]],
         "fluff" => [["fold", :puts.to_proc]],
-        "shape" => [["drain", ->(sense) { !sense.in? && !sense.rice }],
+        "shape" => [["drain", ->(sense) { !sense.in? && sense.says?(:squeezed) }],
                     ["layer", ->(sense) { sense.in? && sense.rice }]],
         "cut" => [["serve", ->(sense) { sense.stage == RiceCourse::AFTER && sense.puts && !sense.strewn }]]
       }.freeze

@@ -7,7 +7,8 @@ module FondKettle
     class Mixtures
       # By the words for it, the kinds of steps that make it.
       WORDS = { /\b(?:paste|mixture|marinade|batter|pur[ée]e|blend|base(?!\s+of))\b/i => %w[mix],
-                /\b(?:sauce|gravy|stew|curry|filling|ragout)\b/i => %w[simmer reduce broth] }.freeze
+                /\b(?:meatballs?|balls|patties|koftas?|dumplings)\b/i => %w[shape],
+                /\b(?:sauce|gravy|stew|curry|filling|ragout|syrup)\b/i => %w[simmer reduce broth] }.freeze
 
       INTO = /\b(?:to|into)\s+the\s+(?=[[:alpha:]])/i
 

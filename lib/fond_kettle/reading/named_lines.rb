@@ -18,11 +18,12 @@ module FondKettle
     # Which lines the words of a clause name.
     class NamedLines
       SHARES = { /\bhalf\b/i => 0.5, /\bthird\b/i => 1.0 / 3, /\bquarter\b(?!\s+of\s+an\s+hour)/i => 0.25,
-                 /\b(?:rest|remaining|remainder|other)\b/i => "rest" }.freeze
+                 /\b(?:rest|remaining|remainder|other|last\s+of)\b/i => "rest" }.freeze
       # Words before a name in which its share stands.
       REACH = 4
       # The water that a line says: others are poured away.
       OWN_WATER = /\b(?:the|its|measured|boiling|hot|all)\s+(?:[[:alpha:]]+\s+)?water\b|
+                   \bthe\s+\d+\s*[[:alpha:]]+\s+(?:of\s+)?water\b|
                    (?:\A|,\s|\b(?:add|and)\s)water\b/ix
       # Words that tell nothing apart.
       STOP = %w[a an the of in on and or with to for from at it g ml kg cup rice one].freeze

@@ -6,6 +6,7 @@ require_relative "../larder/names"
 require_relative "bare_foods"
 require_relative "barred/barred_dish"
 require_relative "barred_text"
+require_relative "broth_given"
 require_relative "clauses"
 require_relative "course"
 require_relative "head_rows"
@@ -114,9 +115,9 @@ module FondKettle
             reader.read(text, part: @text.parts[text], written: @text.written[text])
           end
           @text.sentences.each do |sentence|
-            [SpokenLines, BareFoods].each do |found|
-              texts = found.new(listed, @names).in(sentence)
-              listed.concat(texts.flat_map { |text| reader.read(text, spoken: true) })
+            [SpokenLines, BareFoods].each do |kind|
+              found = kind.new(listed, @names, kept: @kept ||= BrothGiven.kept?(@text.whole))
+              listed.concat(found.in(sentence).flat_map { |text| reader.read(text, spoken: true) })
             end
           end
           listed.first(Limits::LINES).freeze

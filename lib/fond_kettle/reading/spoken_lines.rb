@@ -23,9 +23,12 @@ module FondKettle
       # What is spoken of as known.
       KNOWN = /\bof\z|\A(?:with|in|into|of|from|and|the|them|it|this|that|those|these|your|its|an?)\b/i
       # What is counted and no food.
-      NO_FOOD = /\b(?:times?|changes|waters?\s+from|sides?|persons?|people|pans?|pots?|bowls?|vessel|holes?
+      NO_FOOD = /\b(?:times?|changes|waters?\s+from|sides?|persons?|people|pans?|pots?|bowls?|vessel
+                 |casserole|dish|tray|skillet|platter|plates?|holes?
                  |layers?|fingers?|inch(?:es)?|lots?|mound|heap|while|minutes?|hours?|day|night
                  |liquid|liquor|towel|cloth|napkin|lid|foil|spatula|paddle|spoon|fork|knife|whisk)\b/ix
+      # What a text keeps is no thing of its own later: "520 ml broth".
+      BROTH = /\A(?:[[:alpha:]]+\s+)?(?:broth|stock|liquor)\z/i
       # "There should be about five litres of broth": it is there.
       SEEN = /\bthere\s+(?:should|must|will|ought)\b/i
       # "The 2 tbsp of fat" was spoken of before.
@@ -51,8 +54,8 @@ module FondKettle
       # What is measured in these is a food, though nobody knows it; of so many words at most.
       MASS = "mass"
       MEASURED = [MASS, "volume"].freeze
-      # "Three pounds of the breast of veal", but not "3 cups of the broth".
-      THE = /\Athe\s+(?!(?:[[:alpha:]]+\s+)?(?:broth|stock|liquor|water|liquid)\b)/i
+      # "Three pounds of the breast of veal", but not "6 oz of the cheese".
+      THE = /\Athe\s+(?=[[:alpha:]]+\s+of\s)/i
       WORDS = 3
       LETTERS = (2..60)
       # Letters of an amount with its thing, and things of a sentence.
@@ -60,8 +63,10 @@ module FondKettle
       MOST = 30
 
       # `lines`: ReadLines that are listed already; `names`: Larder::Names.
-      def initialize(lines, names = Larder::Names.ours)
+      # `kept`: the text keeps a broth that it makes.
+      def initialize(lines, names = Larder::Names.ours, kept: false)
         @names = names
+        @kept = kept
         @lines = lines
         @waters = lines.select { |line| line.ingredient&.water? }.map(&:text)
         @amounts = Measure::Amounts.new
@@ -137,6 +142,8 @@ module FondKettle
       end
 
       def food?(name, unit)
+        return false if @kept && name.match?(BROTH)
+
         return true if @names.find(name) || @names.grain(name) || name.match?(ReadLines::KINDS)
 
         MEASURED.include?(Measure::UnitTable.find(unit.to_s)&.family) && name.split.size <= WORDS

@@ -84,7 +84,7 @@ module FondKettle
         return unless TAKES_BROTH.include?(kind)
         return broth_made || @kept_liquor.last if say.match?(BrothGiven::WAS_KEPT)
 
-        broth_made if BrothGiven.in?(say) && none_other?(say, named)
+        broth_made || @kept_liquor.last if BrothGiven.in?(say) && none_other?(say, named)
       end
 
       # True where a text that pours broth names no other liquid.

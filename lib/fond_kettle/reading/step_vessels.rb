@@ -39,6 +39,7 @@ module FondKettle
     class StepVessels
       MIXES = %w[mix marinate].freeze
       CUT = "cut"
+      SHAPE = "shape"
       DRAIN = "drain"
       DRESS = "dress"
       BOILS = %w[simmer boil].freeze
@@ -182,7 +183,11 @@ module FondKettle
       def stays?(doing)
         return false unless doing.bare? && doing.last
 
-        CHILLS.include?(doing.kind) || (doing.kind == CUT && @fire.baked_in?(doing.last.vessel))
+        case doing.kind
+        when *CHILLS then true
+        when SHAPE then !@rice.in?
+        when CUT then @fire.baked_in?(doing.last.vessel)
+        end
       end
 
       # "Flake it", of what lies in a dish.

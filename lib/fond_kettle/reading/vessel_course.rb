@@ -25,7 +25,7 @@ module FondKettle
                (?!\s+(?:in\s+the\s+middle|on\s+top)\b)/ix
       # "Wok: lard, shallots …"
       LABELLED = /\A\W{0,9}(?<name>(?:[[:alpha:]]{1,30}\s+){0,2}
-                  (?<word>#{WORDS.join('|')}))\s*:/ix
+                  (?<word>#{WORDS.join('|')}))\s*[:,]/ix
       # "Pour the skillet over it", "tip the bowl into the pot": all that is in it.
       GIVEN = /\b(?:pour|tip|scrape|empty|turn|upend)\s+(?:all\s+of\s+)?
                (?<name>(?:the|that|your)\s+(?:[[:alpha:]]{1,30}\s+)?(?<word>#{WORDS.join('|')}))
