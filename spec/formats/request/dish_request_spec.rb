@@ -109,6 +109,17 @@ RSpec.describe FondKettle::Formats::DishRequest do
     expect(found[:vessels].find { |one| one[:key] == "bowl" }[:at_end][:g]).to be_between(350, 500)
   end
 
+  it "tells what a side pan makes once for all pots, and parts it among them" do
+    text = File.read(File.expand_path("../../fixtures/texts/beans.txt", __dir__))
+    dish = FondKettle::Reading::Reader.new(text).dish
+    found = answer("dish" => dish, "assume" => true, "for" => { "guests" => 9 })
+    expect(found[:batches]).to eq(2)
+    fry = found[:tasks].find { |task| task[:say].include?("brown the mince") }
+    expect(fry[:puts_in]).to start_with("For both pots: 600 g beef mince")
+    expect(found[:tasks].find { |task| task[:kind] == "layer" }[:puts_in])
+      .to eq("In each pot: half of all that is in the frying pan")
+  end
+
   it "turns rice in the fat that meat has left, and says how much where there is none" do
     toast = lambda do |meat|
       text = "Leek rice for 2\n\n200 g long grain rice\n#{meat}\n2 leeks\n400 ml stock\n\n" \

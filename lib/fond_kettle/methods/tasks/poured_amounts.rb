@@ -10,6 +10,9 @@ module FondKettle
     # where they went in: no grams are counted twice.
     class PouredAmounts
       ALL = "all that is in %s"
+      # The same for each of so many pots.
+      PARTS = { 2 => "half of all that is in %s", 3 => "a third of all that is in %s" }.freeze
+      PART = "an equal part of all that is in %s"
 
       # `request`: a Request.
       def initialize(request)
@@ -25,10 +28,15 @@ module FondKettle
       def at_rice
         weighed = parts(BaseGraph::RICE)
         whole = rice_from - weighed.keys
-        [*weighed.map { |from, weight_g| part(from, weight_g) }, *whole.map { |from| amount(from, ALL) }]
+        [*weighed.map { |from, weight_g| part(from, weight_g) }, *whole.map { |from| amount(from, whole_words) }]
       end
 
       private
+
+      # What is made once is parted among the pots.
+      def whole_words
+        @request.pots == 1 ? ALL : PARTS.fetch(@request.pots, PART)
+      end
 
       # Keys of vessels from which something comes with the rice.
       def rice_from

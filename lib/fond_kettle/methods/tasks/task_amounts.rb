@@ -61,7 +61,7 @@ module FondKettle
         puts.concat(rice(stage.kind)) if rice_at?(stage)
         puts.concat(filling_of(stage))
         puts.concat(liquid) if stage.equal?(taking("liquid"))
-        puts.concat(provided(stage, stage.kind, stage.moment, once: once?(stage)))
+        puts.concat(provided(stage, stage.kind, moment(stage), once: once?(stage)))
         puts + @poured.at(stage, @lots.times(once?(stage)))
       end
 
@@ -79,7 +79,7 @@ module FondKettle
       # The pot, of several equal ones, that the amounts of a task of this kind are for; nil when there is
       # one. `stage`: its StageText.
       def lot(kind, stage = nil)
-        @lots.say(kind, stage&.moment, once: stage ? once?(stage) : FINISHES.include?(kind))
+        @lots.say(kind, stage && moment(stage), once: stage ? once?(stage) : FINISHES.include?(kind))
       end
 
       # Amounts at a task of the planner's own, by its key.
@@ -150,6 +150,13 @@ module FondKettle
       end
 
       private
+
+      # The moment of a StageText; what is done in another vessel than the rice's is done once for all pots.
+      def moment(stage)
+        place = @request.made_in&.step(stage.key)
+        beside = place && place.vessel != @request.made_in.rice_vessel&.key
+        beside ? Moments::APART : stage.moment
+      end
 
       # The first stage of the base that takes rice or liquid, or nil; what is sprinkled goes in later.
       def taking(what)
