@@ -30,7 +30,7 @@ module FondKettle
       LOOSE_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),\s+(?<amount>an?\s+(?:[[:alpha:]]+\s+)?
                       (?:handful|bunch|pinch|glug|knob|splash|sprig|drop|dash))\z/ix
       UNITS = "(?:g|kg|ml|l|oz|lb|litres?|cups?|c|tbsp|tsp|tablespoons?|teaspoons?|handfuls?|thumbs?" \
-              "|pinch(?:es)?|cloves?|sprigs?" \
+              "|pinch(?:es)?|cloves?|sprigs?|spoons?|spoonfuls?" \
               "|sticks?|stalks?|ribs?|tins?|cans?|bunch(?:es)?|knobs?|glass(?:es)?|mugs?|teacups?|bowls?" \
               "|slices?|heads?)"
       ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d:]{0,80}?),?\s+(?:[–—-]\s+)?

@@ -73,7 +73,7 @@ module FondKettle
         return false unless cooked_apart?(doing) && doing.others && !doing.rice
         return false unless @rice.in? && @course.fire == @rice_pot
 
-        @rice.done? || NOT_FRIED_IN.include?(@course.kind(@rice_pot))
+        @rice.done? || @rice.covered? || NOT_FRIED_IN.include?(@course.kind(@rice_pot))
       end
 
       # What is fried, and what is warmed or simmered by itself once the rice is done.

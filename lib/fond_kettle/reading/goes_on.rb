@@ -18,6 +18,9 @@ module FondKettle
       PUTS = %w[lay-in stir put-back simmer].freeze
       DRAIN = "drain"
       SOAK = "soak"
+      # What is fried is what was made before.
+      FRIED = /\A\W*(?:then\s+)?(?:(?:deep|shallow)[ -])?(?:fry|brown|sear|grill)\s+
+               (?:in|on|over|until|till)\b/ix
       FRESH = /\b(?:fresh|clean|new|more)\s+(?:[[:alpha:]]+\s+)?water\b/i
       # What is done to what was drained, without a word for it.
       COVERED = [*FireVessel::HOT, "lay-in", "stir"].freeze
@@ -48,9 +51,11 @@ module FondKettle
 
       private
 
-      # True where it was soaked before, or cut and nothing else is named.
+      # True where it was soaked, cut or mixed before, and nothing else is named.
       def made_ready?(clause, kind, last, solids)
-        soaked_before?(clause, kind, last) || (!solids && cut_before?(clause, kind, last))
+        return true if soaked_before?(clause, kind, last)
+
+        !solids && (cut_before?(clause, kind, last) || mixed_before?(clause, last))
       end
 
       # True where it goes on without a word for what it goes on with.
@@ -66,6 +71,11 @@ module FondKettle
       # "Soak the beans overnight. Next day fresh water, boil till soft."
       def soaked_before?(clause, kind, last)
         last.kind == SOAK && FireVessel::HOT.include?(kind) && clause.say.match?(FRESH)
+      end
+
+      # "Salt, turmeric, flour, shake off. Fry in hot oil."
+      def mixed_before?(clause, last)
+        StepVessels::MIXES.include?(last.kind) && clause.say.match?(FRIED)
       end
 
       def into_rice?(clause, kind)

@@ -37,6 +37,8 @@ module FondKettle
       PAGE_PART = /\A(?:the\s+)?
                    (?:ingredients|method|instructions|directions|steps|preparation|process|notes?
                    |steps?\s+\d+)\s*:?\z/ix
+      # "[fish]"
+      BRACKETED = /\A\[[^\[\]]{1,40}\]\z/
       # What names a part of the dish: "For the meat", "Chicken marinade", "Spices:".
       PART_OF_DISH = /:\z|\A(?:for|to|the)\b|\b(?:rice|sauce|base|marinade|mix|mixture|dressing|topping
                       |filling|stew|curry|layer|stock|paste|crust|salad)\z/ix
@@ -145,7 +147,7 @@ module FondKettle
 
       # A line that says a thing: short, and nothing to be done.
       def thing?(row)
-        return false if row.size > SHORT || @told.include?(row)
+        return false if row.size > SHORT || @told.include?(row) || row.match?(BRACKETED)
         return true if row.match?(LooseMeasures::SIZE_OF) || (listing? && row.match?(FOR_DISH))
 
         bare = row.sub(BULLET, "")
@@ -181,7 +183,7 @@ module FondKettle
       end
 
       def heading?(text)
-        return true if text.match?(PAGE_PART)
+        return true if text.match?(PAGE_PART) || text.match?(BRACKETED)
 
         text.size < HEADING_LETTERS && text.match?(HEADING) && text.split.size > 1 && !bare_thing?(text)
       end

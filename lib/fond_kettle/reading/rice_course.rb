@@ -47,6 +47,11 @@ module FondKettle
         @stage = AFTER if @stage == WITH && @timed && @clauses.only_finishing?(position)
       end
 
+      # True once it has cooked for a time by itself: nothing else is fried in its pot.
+      def covered?
+        @covered || false
+      end
+
       # True once it is off the fire.
       def done?
         [REST, AFTER].include?(@stage)
@@ -71,7 +76,7 @@ module FondKettle
       # Goes on over a step of a `kind` (a key of Care::Kinds) at a position, which puts the rice in where
       # `goes_in`; `rice`: it is about the rice. Returns where it stands beside the rice.
       def pass(kind, position, goes_in:, rice:)
-        @timed ||= in? && @clauses.timed?(position)
+        note_time(kind) if in? && @clauses.timed?(position)
         @spoken_of = kind == RiceClauses::WRAP || (rice && (ALONE.include?(kind) || goes_in))
         if goes_in || laid_in?(kind, position)
           @stage = WITH
@@ -81,6 +86,12 @@ module FondKettle
       end
 
       private
+
+      # Notes that it has cooked for a time, by a step of a kind.
+      def note_time(kind)
+        @timed = true
+        @covered = true if COOKS.include?(kind)
+      end
 
       # Between two layers of rice.
       def laid_in?(kind, position)

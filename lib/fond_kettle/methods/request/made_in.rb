@@ -76,6 +76,12 @@ module FondKettle
         steps.find { |step| step.key == key }
       end
 
+      # True where a StageText's key is of a step in another vessel than the rice's.
+      def beside?(key)
+        place = step(key)
+        !place.nil? && place.vessel != rice_vessel&.key
+      end
+
       # The same for so many times as much: what is poured by weight grows with it.
       def times(factor)
         grown = ->(pours) { pours.map { |pour| pour.with(g: pour.g && (pour.g * factor)) }.freeze }

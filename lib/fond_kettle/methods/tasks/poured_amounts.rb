@@ -28,7 +28,8 @@ module FondKettle
       def at_rice
         weighed = parts(BaseGraph::RICE)
         whole = rice_from - weighed.keys
-        [*weighed.map { |from, weight_g| part(from, weight_g) }, *whole.map { |from| amount(from, whole_words) }]
+        [*weighed.map { |from, weight_g| part(from, weight_g) },
+         *whole.map { |from| amount(from, whole_words) }]
       end
 
       private

@@ -61,8 +61,8 @@ module FondKettle
         puts.concat(rice(stage.kind)) if rice_at?(stage)
         puts.concat(filling_of(stage))
         puts.concat(liquid) if stage.equal?(taking("liquid"))
-        puts.concat(provided(stage, stage.kind, moment(stage), once: once?(stage)))
-        puts + @poured.at(stage, @lots.times(once?(stage)))
+        once = once?(stage)
+        puts + provided(stage, stage.kind, moment(stage), once: once) + @poured.at(stage, @lots.times(once))
       end
 
       # Amounts at a StageText with the rice in its vessel: the water that is sprinkled over it, and the
@@ -153,9 +153,7 @@ module FondKettle
 
       # The moment of a StageText; what is done in another vessel than the rice's is done once for all pots.
       def moment(stage)
-        place = @request.made_in&.step(stage.key)
-        beside = place && place.vessel != @request.made_in.rice_vessel&.key
-        beside ? Moments::APART : stage.moment
+        @request.made_in&.beside?(stage.key) ? Moments::APART : stage.moment
       end
 
       # The first stage of the base that takes rice or liquid, or nil; what is sprinkled goes in later.
