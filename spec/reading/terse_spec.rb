@@ -219,4 +219,14 @@ RSpec.describe FondKettle::Reading::Reader do
         .to eq([["seal", nil], ["low", 20.0], ["rest", 10.0]])
     end
   end
+
+  it "asks first what could hurt, then what changes the water, then minutes, then the rest" do
+    dish = described_class.new("Rice\n2 chicken legs\na handful of mint\na glass of stock\n1 wobbleroot\n\n" \
+                               "Simmer the legs. Boil the rice in the stock.").dish
+    firsts = dish["asked"].map { |one| one["field"] == "minutes" ? "minutes" : one["of"] }
+    names = dish["lines"].to_h { |one| [one["id"], one["food"]] }
+    expect(firsts.map { |one| names.fetch(one, one) })
+      .to eq(["chicken legs", "wobbleroot", "wobbleroot", "grain", "method", "stock", "minutes", "serves",
+              "mint", "mint"])
+  end
 end

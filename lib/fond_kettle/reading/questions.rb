@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "question_weight"
+
 module FondKettle
   module Reading
     # What a cook is asked about a dish that was read (`asked` of a dish of schema 2): about the whole first,
@@ -42,10 +44,12 @@ module FondKettle
         end
       end
 
-      # Hashes with string keys.
+      # Hashes with string keys, those first that change most: what could hurt, then water, then minutes.
       def all
         steps = [*@course.steps, nil].each_cons(2).flat_map { |step, following| of_step(step, following) }
-        [*of_dish, *@lines.flat_map { |line| of_line(line) }, *nowhere, *steps]
+        found = [*of_dish, *@lines.flat_map { |line| of_line(line) }, *nowhere, *steps]
+        weight = QuestionWeight.new(@lines)
+        found.sort_by.with_index { |question, index| [weight.of(question), index] }
       end
 
       private
