@@ -220,6 +220,20 @@ RSpec.describe FondKettle::Reading::Reader do
     end
   end
 
+  it "leaves the milk in its pot, peels what was boiled, and tells a further pot from the big one" do
+    dish = described_class.new("Haddock rice\nhaddock, smoked 600g\nbasmati 500 g\nbutter 60g\neggs 4\n" \
+                               "milk 300 ml\n\n" \
+                               "poach the haddock in the milk 8 min, lift out, flake, keep the milk\n" \
+                               "boil the eggs 9 min in another pot, peel, quarter\n" \
+                               "rice in the butter in the big pot, boil, low 13\noff 8 min\n" \
+                               "haddock, eggs, 100 ml of the milk through the rice").dish
+    expect(dish["lines"].map { |one| one["ingredient"] }).to eq(%w[smoked-fish basmati butter egg milk])
+    expect(step(dish, "flake")["from"]).to eq([{ "vessel" => "plate" }])
+    expect(step(dish, "peel")["from"]).to eq([{ "vessel" => "another-pot" }])
+    expect(step(dish, "through").values_at("vessel", "rice")).to eq(%w[big-pot after])
+    expect(step(dish, "through")["from"].map { |pour| pour["vessel"] }).to include("pot", "board")
+  end
+
   it "asks first what could hurt, then what changes the water, then minutes, then the rest" do
     dish = described_class.new("Rice\n2 chicken legs\na handful of mint\na glass of stock\n1 wobbleroot\n\n" \
                                "Simmer the legs. Boil the rice in the stock.").dish

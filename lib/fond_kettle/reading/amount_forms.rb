@@ -51,6 +51,9 @@ module FondKettle
       # "Oil, loads, like 100 ml"
       LOADS = /,?\s+(?:loads|lots|plenty)\b,?(?:\s+like\b)?/i
       OR_SO = /\s*\b(?:or\s+so|ish)(?=\))/i
+      # How a thing is preserved, behind it.
+      PRESERVED = /(?<=\A|[\d½¼¾⅓⅔⅛a-z]\s)(?<what>[[:alpha:]]{2,30}(?:\s[[:alpha:]]{2,30})?),\s+
+                   (?<how>smoked|dried|salted|tinned|canned)\b/ix
       # What begins without its number: "handful of mint", "small handful of dill".
       ONE = /\A(?!(?:juice|rest|half)\b)
               (?=(?:(?:small|big|large|good|generous)\s+)?[[:alpha:]]+\s+of\b|t(?:b?sp)\b
@@ -59,14 +62,19 @@ module FondKettle
 
       module_function
 
-      # A line with its amount first.
+      # A line with its amount first, and how a thing is preserved before it.
       #
       #   plain("Rice, long grain, 2 kg") # => "2 kg Rice, long grain"
       def plain(line)
-        turned(fresh(line.sub(OR_SO, "").sub(LITTLE, "").sub(LOADS, "")))
+        turned(fresh(preserved(line.sub(OR_SO, "").sub(LITTLE, "").sub(LOADS, ""))))
           .sub(OF_WEIGHT, '\k<weight> \k<what>').sub(WEIGHING, '\k<weight> \k<what>')
           .sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")
           .sub(BEHIND, '\k<amount> \k<what>')
+      end
+
+      # "Haddock, smoked" is smoked haddock.
+      def preserved(line)
+        line.sub(PRESERVED, '\k<how> \k<what>')
       end
 
       # What comes in bunches is the leaf.
@@ -84,7 +92,7 @@ module FondKettle
       def times(found)
         "#{found[:count].to_i * found[:each].to_i} #{found[:unit]} "
       end
-      private_class_method :fresh, :times
+      private_class_method :preserved, :fresh, :times
     end
   end
 end

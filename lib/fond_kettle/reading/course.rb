@@ -32,10 +32,10 @@ module FondKettle
       SOAK = "soak"
       # What is told later and done while the rice is on the fire.
       WHILE_COOKS = /\bwhile\s+(?:it|that|the\s+(?:rice|pot))(?:\s+is|'s)?\s+(?:cook|simmer|boil|steam|bak)/i
-      # Words for something that goes on meanwhile: they put nothing in.
-      WHILE = /\bwhile\s+(?:the\s+[[:alpha:]]+|it|they|that|those)\s+(?:(?:is|are)\s+)?
-               (?:cook|roast|bak|simmer|boil|soak|rest|stand|steam|heat|drain|cool|fr(?:y|ie)|brown|drip)
-               [a-z]*\b/ix
+      # Words for something that goes on meanwhile, or is kept for later: they put nothing in.
+      NOT_PUT = /\bwhile\s+(?:the\s+[[:alpha:]]+|it|they|that|those)\s+(?:(?:is|are)\s+)?
+                 (?:cook|roast|bak|simmer|boil|soak|rest|stand|steam|heat|drain|cool|fr(?:y|ie)|brown|drip)
+                 [a-z]*\b|\b(?:and\s+)?keep(?:ing)?\s+(?:the|its|their)\s+[[:alpha:]]+(?=\s*(?:[,.;]|\z))/ix
       COOKED = /\A\W*(?:cook|boil|simmer|steam|soak)\b/i
 
       # `clauses`: Clauses; `lines`: ReadLines.
@@ -131,7 +131,7 @@ module FondKettle
 
       # NamedLines of a clause; fat and liquid of which it only says what is to be seen are none.
       def named(clause)
-        found = @named.in(clause.say.sub(WHILE, " "), @places.untaken, @places.left)
+        found = @named.in(clause.say.gsub(NOT_PUT, " "), @places.untaken, @places.left)
         return found unless clause.until
 
         done = @named.in(clause.doing, @places.untaken).map(&:index)

@@ -27,6 +27,7 @@ module FondKettle
       # What was lifted or drained may be cut.
       LIFTED = %w[take-out drain].freeze
       CUT = "cut"
+      BOILED = %w[simmer boil take-out drain].freeze
       # "Cut the cucumbers and dress them."
       TOSSED = %w[dress mix].freeze
 
@@ -60,7 +61,7 @@ module FondKettle
 
       # True where it goes on without a word for what it goes on with.
       def without_words?(clause, kind, last)
-        drained_before?(kind, last) || into_rice?(clause, kind)
+        drained_before?(kind, last) || into_rice?(clause, kind) || boiled_before?(clause, kind, last)
       end
 
       # "Drain, cover with fresh water": what was drained goes along.
@@ -76,6 +77,11 @@ module FondKettle
       # "Salt, turmeric, flour, shake off. Fry in hot oil."
       def mixed_before?(clause, last)
         StepVessels::MIXES.include?(last.kind) && clause.say.match?(FRIED)
+      end
+
+      # "Boil the eggs, peel, quarter", "lift out, flake".
+      def boiled_before?(clause, kind, last)
+        kind == CUT && BOILED.include?(last.kind) && last.clause.sentence == clause.sentence
       end
 
       def into_rice?(clause, kind)

@@ -148,10 +148,14 @@ module FondKettle
       # A line that says a thing: short, and nothing to be done.
       def thing?(row)
         return false if row.size > SHORT || @told.include?(row) || row.match?(BRACKETED)
-        return true if row.match?(LooseMeasures::SIZE_OF) || (listing? && row.match?(FOR_DISH))
 
         bare = row.sub(BULLET, "")
-        !done?(row) && (names?(bare) || labelled?(bare))
+        food?(row, bare) || (!done?(row) && (names?(bare) || labelled?(bare)))
+      end
+
+      # True where a row is a thing although a verb may stand in it: "butter 60 g", "butter for the dish".
+      def food?(row, bare)
+        row.match?(LooseMeasures::SIZE_OF) || (listing? && row.match?(FOR_DISH)) || RowWords.food_first?(bare)
       end
 
       # True where a row says what is done, or for how many it is.

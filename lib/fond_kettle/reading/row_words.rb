@@ -28,6 +28,12 @@ module FondKettle
         text.match?(AmountForms::BEGINS) || !Measure::Numeral.read(text).nil? || amount_behind?(text)
       end
 
+      # "Butter 60 g": it begins with no verb, for all of it before the amount is a food.
+      def food_first?(text)
+        food = AmountForms::ALL_BEHIND.match(text)&.[](:what)
+        !food.nil? && Larder::Names.ours.whole?(food)
+      end
+
       # "Brown lentils 1 cup": a food, and behind it how much.
       def amount_behind?(text)
         food = AmountForms::ALL_BEHIND.match(text)&.[](:what)

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "broth_given"
+require_relative "food_words"
 require_relative "goes_on"
 require_relative "mixtures"
 require_relative "named_lines"
@@ -29,6 +30,7 @@ module FondKettle
       # What is drained after these is the rice.
       OF_THE_RICE = [*WashVessel::KINDS, PAR_BOIL].freeze
       TAKE_OUT = "take-out"
+      THIN = FoodWords.all.find { |row| row.word == "thin liquid" }
       DRAIN = "drain"
       TASTE = "taste"
 
@@ -122,10 +124,12 @@ module FondKettle
       private
 
       def goes_on?(named, clause, kind, last)
-        bare = (named.map(&:index) - [@rice_line]).empty? && !rice_in?(last)
-        return false if rice_in?(last) && last.kind == GoesOn::SOAK && clause.say.match?(GoesOn::FRESH)
+        rice = rice_in?(last)
+        return false if rice && last.kind == GoesOn::SOAK && clause.say.match?(GoesOn::FRESH)
 
-        @goes_on.with?(clause, kind, last, solids: solids?(named), bare: bare)
+        bare = !rice && (named.map(&:index) - [@rice_line]).empty?
+        solids = named.any? { |one| !stays?(@lines[one.index]) }
+        @goes_on.with?(clause, kind, last, solids: solids, bare: bare)
       end
 
       def rice_in?(last)
@@ -160,10 +164,6 @@ module FondKettle
         [index, share]
       end
 
-      def solids?(named)
-        named.any? { |one| !stays?(@lines[one.index]) }
-      end
-
       def poured(named, say)
         say.match?(GREASES) ? named.reject { |one| @lines[one.index].ingredient&.fat? } : named
       end
@@ -188,7 +188,7 @@ module FondKettle
       end
 
       def stays?(line)
-        line.ingredient.nil? || line.runs?
+        line.ingredient.nil? || line.runs? || THIN.means?(line.ingredient)
       end
 
       # Where a line lies: what was kept of it, where the words speak of that; once the rice is in, both.

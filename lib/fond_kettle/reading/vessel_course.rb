@@ -33,6 +33,7 @@ module FondKettle
       OTHER = /\b(?:another|second|other|small|separate)\b/i
       # "another pan" is a pan.
       FURTHER = /\A(?:another|second|other|separate)\s+/i
+      FURTHER_KEY = /\A(?:another|second|other|separate)-/
       SAME = /\bsame\b/i
       ARTICLE = /\A(?:(?:an?|the|your|my|that|its|same)\s+)+/i
       # Kinds of vessels by what is done, where none is named.
@@ -160,7 +161,7 @@ module FondKettle
       # "The rice pot" is not the big pot.
       def unlike?(name, alike)
         said, known = [name, alike.name.to_s].map { |words| words.downcase.sub(ARTICLE, "").split[0...-1] }
-        said.any? && known.any? && !said.intersect?(known)
+        said.any? && (known.any? || alike.key.match?(FURTHER_KEY)) && !said.intersect?(known)
       end
 
       def vessel(key, kind, name)
