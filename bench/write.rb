@@ -2,6 +2,8 @@
 
 # What a write costs over the web: ruby bench/write.rb [OTHER]. Prints the median of each kind, ms; with the
 # folder of OTHER checkout of the project both in turn, a few writes each, and the ratio of this to that.
+require "json"
+
 HERE = File.expand_path("..", __dir__)
 
 # A kitchen that is written to through its pages: in a process of its own, told by a line how often.
@@ -78,8 +80,19 @@ class WrittenKitchen
 
   def dish(round)
     record = @household.dishes.find(2)
-    written = record.slice(:title, :grain, :method, :lines, :steps, :lock_version).transform_keys(&:to_s)
-    send_form("/dishes/2", written.merge("serves" => "4", "rice" => "320 g", "note" => "Round #{round}"))
+    fields = record[:graph].to_s.empty? ? typed(record, round) : told(record, round)
+    send_form("/dishes/2", fields.merge("lock_version" => record[:lock_version].to_s))
+  end
+
+  # Fields of a dish as versions before 16 have them.
+  def typed(record, round)
+    written = record.slice(:title, :grain, :method, :lines, :steps).transform_keys(&:to_s)
+    written.merge("serves" => "4", "rice" => "320 g", "note" => "Round #{round}")
+  end
+
+  def told(record, round)
+    text = JSON.parse(record[:graph])["text"].sub(/\ANote: Round .*\n/, "")
+    { "text" => text.sub("\n", "\nNote: Round #{round}\n") }
   end
 
   def send_form(path, fields)
