@@ -6,6 +6,7 @@ module FondKettle
     # with its heat, of the rest; under a seal a programme.
     class WayMinutes
       SOAK = "soak"
+      BEFORE = "before"
       REST = "rest"
       OPEN = "none"
       BAKE = "bake"
@@ -33,7 +34,13 @@ module FondKettle
       def soak
         holders = [*@graph.rice_holders, @graph.rice_vessel.key]
         soaks = @graph.steps.select { |step| step.kind == SOAK && holders.include?(step.vessel) }
-        soaks.find { |step| step.minutes && (rice_alone?(step) || step.rice == "before") }&.minutes
+        soaks.find { |step| step.minutes && (rice_alone?(step) || in_liquor?(step)) }&.minutes
+      end
+
+      # In what another vessel has made.
+      def in_liquor?(step)
+        holders = @graph.rice_holders
+        step.rice == BEFORE && holders.include?(step.vessel) && (step.from.map(&:vessel) - holders).any?
       end
 
       # In water, or in salted water.
