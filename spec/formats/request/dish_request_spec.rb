@@ -109,6 +109,18 @@ RSpec.describe FondKettle::Formats::DishRequest do
     expect(found[:vessels].find { |one| one[:key] == "bowl" }[:at_end][:g]).to be_between(350, 500)
   end
 
+  it "measures raw meat that was made ready in a bowl once the rice's pot has cooked it, and not before" do
+    text = File.read(File.expand_path("../../fixtures/texts/boxes.txt", __dir__))
+    dish = FondKettle::Reading::Reader.new(text).dish
+    found = answer("dish" => dish, "assume" => true, "for" => { "guests" => 9 })
+    checks, low, out = %w[check-heat low take-out].map do |kind|
+      found[:tasks].select { |task| task[:kind] == kind }.map { |task| found[:starts][task[:id]] }
+    end
+    expect(checks.size).to eq(1)
+    # Minutes before serving: after it has cooked, and before it is taken out.
+    expect(checks.first).to be_between(out.max, low.min)
+  end
+
   it "tells what a side pan makes once for all pots, and parts it among them" do
     text = File.read(File.expand_path("../../fixtures/texts/beans.txt", __dir__))
     dish = FondKettle::Reading::Reader.new(text).dish
