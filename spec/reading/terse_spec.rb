@@ -148,6 +148,11 @@ RSpec.describe FondKettle::Reading::Reader do
       expect(dish["steps"].filter_map { |one| one["minutes"] }).to eq([15.0])
     end
 
+    it "takes all of what a sentence measures itself: half a cup is no half" do
+      dish = read("200 g rice", "Fry 2 onions in half a cup of olive oil, then boil the rice.")
+      expect(step(dish, "Fry")["takes"].map { |take| take["share"] }).to eq([1.0, 1.0])
+    end
+
     it "has for a sauce what is listed under its name" do
       dish = read("#{rice}\n\nsauce: 2 tbsp soy sauce, 1 tbsp rice vinegar, 1 tsp sugar",
                   "Rice, stock, boil, lid on, low 15.\nMix the sauce.")
