@@ -2,18 +2,11 @@
 
 require_relative "../../lib/fond_kettle/formats/request/dish_request"
 require_relative "../../lib/fond_kettle/reading/reader"
+require_relative "../support/told_texts"
 
 # What single sentences say, each by the ways in which cooks put it.
 RSpec.describe FondKettle::Reading::Reader do
-  # The dish of a list and what is done.
-  def read(lines, done)
-    described_class.new("Some rice\n\n#{lines}\n\n#{done}").dish
-  end
-
-  # [kind, minutes, vessel, beside the rice] of each step.
-  def steps(dish)
-    dish["steps"].map { |step| step.values_at("kind", "minutes", "vessel", "rice") }
-  end
+  include Support::ToldTexts
 
   def foods(dish, kind)
     names = dish["lines"].to_h { |line| [line["id"], line["food"]] }

@@ -1,17 +1,11 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/reading/reader"
+require_relative "../support/told_texts"
 
 # Texts of cooks who write no more than they must.
 RSpec.describe FondKettle::Reading::Reader do
-  def read(lines, done)
-    described_class.new("Some rice\n\n#{lines}\n\n#{done}").dish
-  end
-
-  # [kind, minutes, vessel, beside the rice] of each step.
-  def steps(dish)
-    dish["steps"].map { |step| step.values_at("kind", "minutes", "vessel", "rice") }
-  end
+  include Support::ToldTexts
 
   def kinds(dish)
     dish["steps"].map { |step| step["kind"] }

@@ -119,13 +119,7 @@ module FondKettle
       # All of a line goes in at the step of an id, and nowhere else.
       def moved_to(id, text)
         by_id(lines, id, "line")
-        by_id(steps, text, "step")
-        moved = steps.map do |step|
-          takes = step.fetch("takes", []).reject { |take| take["line"] == id }
-          takes = [*takes, { "line" => id, "share" => 1 }] if step["id"] == text
-          step.merge("takes" => takes)
-        end
-        @dish.merge("steps" => moved)
+        put_in(id, text) { true }
       end
 
       # A step is done in the vessel of a key, or in a further one of a kind.
@@ -140,13 +134,17 @@ module FondKettle
 
       # Where it was only guessed to go in, it goes in no more.
       def goes_in(id, text)
-        by_id(steps, text, "step")
         asked = @dish.fetch("asked", []).find { |one| one["of"] == id && one["field"] == "takes" }
-        guess = asked.to_h["guess"]
+        put_in(id, text) { |step| step["id"] == asked.to_h["guess"] }
+      end
+
+      # The dish with all of a line at the step of an id, and out of each step that the block is true of.
+      def put_in(line, at)
+        by_id(steps, at, "step")
         moved = steps.map do |step|
           takes = step.fetch("takes", [])
-          takes = takes.reject { |take| take["line"] == id } if step["id"] == guess
-          takes = [*takes, { "line" => id, "share" => 1 }] if step["id"] == text
+          takes = takes.reject { |take| take["line"] == line } if yield(step)
+          takes = [*takes, { "line" => line, "share" => 1 }] if step["id"] == at
           step.merge("takes" => takes)
         end
         @dish.merge("steps" => moved)

@@ -40,6 +40,11 @@ module FondKettle
                           .map { |row| FoodWord.new(**BLANK, **row) }.freeze
       end
 
+      # The FoodWord of a word, or nil.
+      def self.row(word)
+        all.find { |row| row.word == word }
+      end
+
       # `lines`: ReadLines.
       def initialize(lines)
         @lines = lines

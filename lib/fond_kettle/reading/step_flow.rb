@@ -30,7 +30,7 @@ module FondKettle
       # What is drained after these is the rice.
       OF_THE_RICE = [*WashVessel::KINDS, PAR_BOIL].freeze
       TAKE_OUT = "take-out"
-      THIN = FoodWords.all.find { |row| row.word == "thin liquid" }
+      THIN = FoodWords.row("thin liquid")
       DRAIN = "drain"
       TASTE = "taste"
 
@@ -84,9 +84,9 @@ module FondKettle
       # The vessel of a broth that was made in it, where a clause pours some and no line is meant; or nil.
       def broth(say, named, kind)
         return unless TAKES_BROTH.include?(kind)
-        return broth_made || @kept_liquor.last if say.match?(BrothGiven::WAS_KEPT)
 
-        broth_made || @kept_liquor.last if BrothGiven.in?(say) && none_other?(say, named)
+        poured = say.match?(BrothGiven::WAS_KEPT) || (BrothGiven.in?(say) && none_other?(say, named))
+        broth_made || @kept_liquor.last if poured
       end
 
       # True where a text that pours broth names no other liquid.

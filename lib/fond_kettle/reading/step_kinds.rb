@@ -15,7 +15,7 @@ module FondKettle
       BOIL = "boil"
       SALT = "salt"
       WRAP = "wrap"
-      GARNISH = FoodWords.all.find { |row| row.word == "garnish" }
+      GARNISH = FoodWords.row("garnish")
       WATER = /\bwater\b/i
       ADDED = /\b(?:add|pour)\b/i
       # How the next sentence says that it boils now.
