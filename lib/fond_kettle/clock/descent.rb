@@ -20,8 +20,10 @@ module FondKettle
     class Descent
       include FirstSchedule
 
-      # Orders looked at for a first schedule at the bound itself; for each task that is ordered anew.
-      AT_BOUND = 60
+      # Orders looked at for a first schedule at the bound itself, for each task and in all; for each task that
+      # is ordered anew.
+      AT_BOUND_EACH = 4
+      AT_BOUND = (60..120)
       ANEW = 2
       # Of these, for each task, in one search half-way to the bound.
       HALF = 3
@@ -54,7 +56,8 @@ module FondKettle
       def begin(from = nil)
         return keep(from) if from
 
-        found = within(@bound_min, AT_BOUND)
+        at_bound = (AT_BOUND_EACH * @problem.slots.size).clamp(AT_BOUND)
+        found = within(@bound_min, at_bound)
         return keep(found.low) if found.low
 
         first

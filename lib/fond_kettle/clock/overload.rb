@@ -11,25 +11,25 @@ module FondKettle
       def of(resource, minutes, low, high)
         users = resource.users
         order = users.each_index.sort_by { |i| high[users[i]] }
-        users.map { |place| low[place] - minutes[place] }.uniq.each do |from|
-          to = overfull(resource, minutes, low, high, order, from)
+        froms = order.map { |i| low[users[i]] - minutes[users[i]] }
+        ends = order.map { |i| high[users[i]] }
+        work = order.map { |i| minutes[users[i]] * resource.amounts[i] }
+        froms.uniq.each do |from|
+          to = overfull(froms, ends, work, from, resource.there)
           return [within(users, minutes, low, high, from, to), to, from] if to
         end
         nil
       end
 
-      # Up to which minute too much has to be done after `from`, or nil.
-      def overfull(resource, minutes, low, high, order, from)
-        users = resource.users
-        work = index = 0
-        while (i = order[index])
+      # Up to which minute too much has to be done after `from`, or nil; the lists are of tasks by their ends.
+      def overfull(froms, ends, work, from, there)
+        sum = index = 0
+        while (own = froms[index])
+          if own >= from
+            sum += work[index]
+            return ends[index] if sum > (ends[index] - from) * there
+          end
           index += 1
-          place = users[i]
-          length = minutes[place]
-          next if low[place] - length < from
-
-          work += length * resource.amounts[i]
-          return high[place] if work > (high[place] - from) * resource.there
         end
         nil
       end

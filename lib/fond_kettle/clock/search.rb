@@ -34,10 +34,11 @@ module FondKettle
 
       # The first of the latest starts within the windows with which nothing is crowded, looking at
       # no more than so many nodes; `noise`: minutes that an order may seem better than it is;
-      # `sharp`: looks for stretches with too much work at each node, which takes three times as long.
+      # `sharp`: looks for stretches with too much work at the first node, and at each once an order has failed.
       def run(low, high, most_nodes:, noise: 0, sharp: false)
         @end = @nodes + most_nodes
-        @sharp = sharp
+        @looks = @sharp = sharp
+        @failed = false
         @noise = noise
         found = deeper(low, high)
         SearchResult.new(low: found, complete: !found.nil? || (@nodes < @end && !@network.gave_up))
@@ -66,9 +67,12 @@ module FondKettle
         @end = @nodes if (@nodes % ASKS).zero? && @stop.call
       end
 
-      # Is there a stretch with too much work?
+      # Is there a stretch with too much work? Not asked again while every order that is tried goes well.
       def overfull?(low, high)
-        @sharp && @crowds.resources.any? { |one| Overload.of(one, @network.minutes, low, high) }
+        return false unless @looks
+
+        @looks = @failed
+        @crowds.resources.any? { |one| Overload.of(one, @network.minutes, low, high) }
       end
 
       # The crowd with the fewest orders that are open, and these; of equals, what has failed most
@@ -106,6 +110,8 @@ module FondKettle
       end
 
       def fail_of(first, second)
+        @failed = true
+        @looks = @sharp
         @weight[first] += 1
         @weight[second] += 1
       end

@@ -68,9 +68,10 @@ module FondKettle
       # and additions are the dish's. `servings` nil: as many as the factor says. What
       # does not fit the pot goes into as many equal ones as it takes.
       def supper(dish, factor, request, servings: nil)
-        plan, batches = in_batches(dish, factor, request)
+        kitchen = with_own_steps(dish, request)
+        plan, batches = in_batches(dish, factor, kitchen)
         lines = Dishes::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm, pans: batches)
-        before = scaled_request(dish, 1.0, request)
+        before = scaled(dish, 1.0, kitchen)
         servings ||= dish.serves * factor
         salt = Salt.of(lines, plan, batches, servings, dish.main_liquid)
         Supper.new(dish: dish, factor: factor, servings: servings, lines: lines.freeze, batches: batches,
@@ -94,11 +95,11 @@ module FondKettle
 
       # A Plan for one of so many equal pots, and how many.
       def in_batches(dish, factor, request)
-        whole = Methods::Solved.of(scaled_request(dish, factor, request))
+        whole = Methods::Solved.of(scaled(dish, factor, request))
         fit = Pot::Fitting.check(whole.load, whole.liquid_g, request.vessel)
         return [Methods::Planner.plan(whole), 1] if fit.fits? || fit.batches == 1
 
-        [Methods::Planner.plan(scaled_request(dish, factor, request, pots: fit.batches)), fit.batches]
+        [Methods::Planner.plan(scaled(dish, factor, request, pots: fit.batches)), fit.batches]
       end
 
       # The request for one of `batches` equal pots.
@@ -115,12 +116,17 @@ module FondKettle
                      choices: request.choices.with(residue_g: sauce_g && (sauce_g / batches)))
       end
 
-      # The request of `dish` at `factor`: rice, what the lines bring, its own steps.
+      # The request with the vessels and the steps of `dish`, which are the same at any factor.
+      def with_own_steps(dish, request)
+        made_in = request.made_in || made_in(dish, request)
+        request.with(made_in: made_in, method: OwnSteps.method(request.method, dish, made_in))
+      end
+
+      # A request with_own_steps at `factor`: rice, what the lines bring, what is poured by weight.
       def request_for(dish, factor, lines, request)
-        request = request.with(made_in: (request.made_in || made_in(dish, request)).times(factor))
-        method = OwnSteps.method(request.method, dish, request.made_in)
         food = PotFood.new(dish, lines)
-        request.with(main_liquid: dish.main_liquid&.ingredient, method: method, rice_g: dish.rice_g * factor,
+        request.with(main_liquid: dish.main_liquid&.ingredient, rice_g: dish.rice_g * factor,
+                     made_in: request.made_in.times(factor),
                      company: [*dish.graph.foods, *lines.map { |scaled| scaled.line.ingredient },
                                *request.company].uniq.freeze,
                      lines: Provisions.new(dish, lines, request.measures),
@@ -134,14 +140,19 @@ module FondKettle
         dish.graph.made_in(request.vessel, kit)
       end
 
-      # The same for one of `pots` equal pots, scaling the lines too: each has a floor to be
-      # covered with fat.
+      # The request of `dish` at `factor` for one of `pots` equal pots, scaling the lines too: each has a floor
+      # to be covered with fat.
       def scaled_request(dish, factor, request, pots: 1)
+        scaled(dish, factor, with_own_steps(dish, request), pots: pots)
+      end
+
+      # The same of a request that has been made with_own_steps.
+      def scaled(dish, factor, request, pots: 1)
         lines = Dishes::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm, pans: pots)
         split(request_for(dish, factor, lines, request), pots)
       end
 
-      private_class_method :in_batches, :warnings, :rounds, :made_in
+      private_class_method :in_batches, :warnings, :rounds, :made_in, :with_own_steps, :request_for, :scaled
     end
   end
 end

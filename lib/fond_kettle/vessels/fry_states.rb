@@ -44,10 +44,16 @@ module FondKettle
       # The FryState that a cook's words name ("until dark gold"), or nil: the longest words that are found.
       def in_words(text)
         plain = text.downcase
-        found = all.values.flat_map { |state| state.words.map { |word| [word, state] } }
-                   .select { |word, _| plain.match?(/\b#{Regexp.escape(word)}\b/) }
-        found.max_by { |word, _| word.size }&.last
+        by_words.find { |pattern, _| plain.match?(pattern) }&.last
       end
+
+      # [pattern, FryState] of all words, the longest first.
+      def by_words
+        @by_words ||= all.values.flat_map { |state| state.words.map { |word| [word, state] } }
+                         .sort_by.with_index { |(word, _), at| [-word.size, at] }
+                         .map { |word, state| [/\b#{Regexp.escape(word)}\b/, state] }
+      end
+      private_class_method :by_words
     end
   end
 end
