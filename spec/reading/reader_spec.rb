@@ -228,7 +228,7 @@ RSpec.describe FondKettle::Reading::Reader do
 
   it "boils rice apart, with what joins it at the end, and lays the lifted meat between" do
     read = steps(dish("floor"))
-    expect(read).to include(["par-boil", nil, "boiling-pot", ["broad-bean"], [], "before"],
+    expect(read).to include(["par-boil", 2.0, "boiling-pot", ["broad-bean"], [], "before"],
                             ["drain", nil, "boiling-pot", [], [], "before"],
                             ["take-out", nil, "plate", [], ["saucepan"], "before"],
                             ["layer", nil, "non-stick-pot", [], ["plate"], "in"])

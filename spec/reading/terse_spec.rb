@@ -30,6 +30,25 @@ RSpec.describe FondKettle::Reading::Reader do
   end
 
   describe "a list" do
+    it "stands behind for how many, has what is done to its things, and amounts that the method says" do
+      dish = described_class.new("Rice\nServes 6. 500 g basmati, 300 g beans cut short, 2 onions sliced " \
+                                 "thin, 1 tin chopped tomatoes, salt.\n\nFry the onions. Boil the rice " \
+                                 "with 1 tsp salt and 1/2 tsp of salt.").dish
+      expect(dish["lines"].map { |one| one.values_at("food", "note", "g") })
+        .to match([["basmati rice", nil, 500.0], ["beans", "cut short", 300.0],
+                   ["onions", "sliced thin", 240.0], [include("tomatoes"), nil, 400.0],
+                   ["salt", nil, be_within(0.5).of(9)]])
+      expect(dish["asked"].map { |one| one["field"] }).not_to include("g")
+    end
+
+    it "gives a part of what lies elsewhere, and the rest of it later" do
+      dish = read("300 g rice\n3 onions\n2 tbsp ghee",
+                  "Brown the onions in the ghee in a pan. Boil the rice in a pot. Stir half the onions into " \
+                  "it. Scatter the rest of the onions over.")
+      pours = dish["steps"].flat_map { |step| step["from"] }
+      expect(pours).to eq([{ "vessel" => "pan", "share" => 0.5 }, { "vessel" => "pan" }])
+    end
+
     it "has its amounts behind its things, and parts with a word above them" do
       dish = described_class.new("Supper\n\nFish\n2 mackerel fillets 200g\n\nRice\nBasmati 300 g\n\n" \
                                  "Boil the rice.").dish

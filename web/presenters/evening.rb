@@ -100,7 +100,7 @@ module FondKettle
         # Rows by heading (nil: the rice itself, and water that the dish does not name).
         def rows
           groups = list.ready.group_by(&:stage).map do |stage, things|
-            [Dishes::STAGES.fetch(stage).capitalize, things.map { |ready| row(ready) }]
+            [Dishes::PLACES.fetch(stage).capitalize, things.map { |ready| row(ready) }]
           end
           [[nil, [plain_row(rice, grams(supper.dish.rice_g), nil)]], *groups, *water_rows]
         end

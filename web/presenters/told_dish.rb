@@ -17,7 +17,6 @@ module FondKettle
         TABLE = "On the table"
         SERVE = "serve"
         LOW = "low"
-        FLAT = /\b(?:plate|platter|tray|dish)\b/i
         # Words of kinds that say more than is known here.
         WORDS = { "toast" => "toast", "sprinkle" => "strew" }.freeze
         WATER = "water"
@@ -82,8 +81,8 @@ module FondKettle
           return TABLE if step["kind"] == SERVE
 
           vessel = vessels_there.find { |one| one["key"] == step["vessel"] }
-          flat = vessel && (Kit::DishVessels.fetch(vessel["kind"]).flat || called(vessel).match?(FLAT))
-          "#{flat ? 'On' : 'In'} #{vessel(step['vessel'])}"
+          place = vessel ? Kit::DishVessels.fetch(vessel["kind"]).place(called(vessel)) : "in"
+          "#{place.capitalize} #{vessel(step['vessel'])}"
         end
 
         def understood(line)

@@ -20,8 +20,8 @@ module FondKettle
     class Descent
       include FirstSchedule
 
-      # Orders looked at for a first schedule at the bound itself, for each task and in all; for each task that
-      # is ordered anew.
+      # Orders looked at for a first schedule at the bound itself, for each task and in all; for each task
+      # that is ordered anew.
       AT_BOUND_EACH = 4
       AT_BOUND = (60..120)
       ANEW = 2

@@ -34,7 +34,7 @@ module FondKettle
 
       # The first of the latest starts within the windows with which nothing is crowded, looking at
       # no more than so many nodes; `noise`: minutes that an order may seem better than it is;
-      # `sharp`: looks for stretches with too much work at the first node, and at each once an order has failed.
+      # `sharp`: looks for stretches with too much work at the first node, and from the first failure on.
       def run(low, high, most_nodes:, noise: 0, sharp: false)
         @end = @nodes + most_nodes
         @looks = @sharp = sharp

@@ -11,6 +11,12 @@ module FondKettle
     STAGES = { "base" => "in the base", "liquid" => "as liquid", "with" => "with the rice",
                "finish" => "at the end",
                "beside" => "beside it" }.freeze
+    # The same with where food goes that boils beside the rice in water that is poured off: with the rice, or
+    # for the last minutes (LATE).
+    BOILED = "boiled"
+    LATE = "late"
+    PLACES = { "base" => STAGES["base"], BOILED => "in the boiling water",
+               LATE => "late in the boiling water", **STAGES }.freeze
 
     # One ingredient of a dish as written: `amount` of `unit` (nil: to taste), the
     # `name` and `note` in the cook's words, `g` what that weighs (nil: not known),
@@ -20,7 +26,7 @@ module FondKettle
     # wanted, in the cook's words, or nil; `written`: the id of the GraphLine that it is of, or nil.
     Line = Value.define(:amount, :unit, :name, :note, :g, :ingredient, :stage, :state, :scales, :like,
                         :shares, :out, :optional, :instead_of, :written) do
-      const_set(:IN_POT, %w[base liquid with].freeze)
+      const_set(:IN_POT, ["base", "liquid", BOILED, LATE, "with"].freeze)
 
       # A Line that goes in at one place.
       def self.of(stage:, **given)

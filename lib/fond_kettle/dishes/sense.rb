@@ -170,7 +170,7 @@ module FondKettle
       def boiling_min(line, plan)
         case line.stage
         when "base" then boiling_in(plan, "base") + plan.run.boiling_min
-        when "with", "liquid" then plan.run.boiling_min
+        when "with", "liquid", BOILED, LATE then plan.run.boiling_min
         when "beside" then boiling_in(plan, "base")
         else boiling_in(plan, "after")
         end

@@ -68,7 +68,7 @@ module FondKettle
       private
 
       def in_order_of_use
-        order = Dishes::STAGES.keys
+        order = Dishes::PLACES.keys
         @supper.lines.sort_by.with_index { |scaled, index| [order.index(scaled.line.stage), index] }
       end
 

@@ -140,8 +140,8 @@ module FondKettle
         dish.graph.made_in(request.vessel, kit)
       end
 
-      # The request of `dish` at `factor` for one of `pots` equal pots, scaling the lines too: each has a floor
-      # to be covered with fat.
+      # The request of `dish` at `factor` for one of `pots` equal pots, scaling the lines too: each has a
+      # floor to be covered with fat.
       def scaled_request(dish, factor, request, pots: 1)
         scaled(dish, factor, with_own_steps(dish, request), pots: pots)
       end

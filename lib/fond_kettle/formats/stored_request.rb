@@ -48,6 +48,7 @@ module FondKettle
                 "no-lines" => { Methods::NoLines => "" } }.freeze
       # What version 2 says of food and stages, and version 1 did not.
       SINCE = { "request" => { made_in: nil, aside: [].freeze }, "made-in-vessel" => { par_boils: false },
+                "layer" => { say: nil },
                 "made-in" => { laid: [].freeze, washed: nil },
                 "addition" => Methods::Addition::PLAIN.slice(:stage, :step, :state, :kept, :again),
                 "stage" => { state: nil, own: false } }.freeze

@@ -18,6 +18,11 @@ module FondKettle
                    height_mm: height_mm.to_f, lid: lid, lid_factor: nil, material: "steel", kg: kg.to_f)
       end
 
+      # "on" where food lies on what is called so ("the plate"), else "in".
+      def place(called)
+        flat.any? { |one| called.downcase.include?(one) } ? "on" : "in"
+      end
+
       # True where a vessel of a kind (its key) of the house does for it.
       def takes?(kind)
         kind == key || also.include?(kind)
@@ -36,14 +41,14 @@ module FondKettle
         required(:key).filled(:string, format?: Catalogue::KEY)
         required(:word).filled(:string)
         required(:words).array(:string)
-        optional(:flat).filled(:bool)
+        optional(:flat).array(:string)
         required(:diameter_mm).filled(Schema::Number, included_in?: Limits::DIAMETER_MM)
         required(:height_mm).filled(Schema::Number, included_in?: 10..400)
         required(:lid).filled(:string, included_in?: Vocabulary::LIDS)
         required(:kg).filled(Schema::Number, included_in?: 0.1..20)
         optional(:also).array(:string)
       end
-      rows("vessels.yml", SCHEMA) { |row| DishVesselKind.new(flat: false, also: [].freeze, **row) }
+      rows("vessels.yml", SCHEMA) { |row| DishVesselKind.new(flat: [].freeze, also: [].freeze, **row) }
 
       module_function
 

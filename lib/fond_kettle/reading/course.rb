@@ -15,9 +15,10 @@ module FondKettle
   module Reading
     # A step as it was read; `takes`: [index of a line, share]; `from`: keys of vessels, `broth` that of them
     # from which so much broth is poured, nil: none is known for one; `solids`: those whose liquor stays;
+    # `shares`: by key, of those that give only a part;
     # `unsure`: indexes of lines that may be meant; `guessed`: true where its kind is a guess.
-    ReadStep = Value.define(:id, :clause, :kind, :vessel, :takes, :from, :broth, :solids, :rice, :beside,
-                            :unsure, :guessed)
+    ReadStep = Value.define(:id, :clause, :kind, :vessel, :takes, :from, :broth, :solids, :shares, :rice,
+                            :beside, :unsure, :guessed)
 
     # Follows what is done in a text from its front to its end.
     class Course
@@ -145,13 +146,14 @@ module FondKettle
         takes = @flow.takes(named, kind, vessel, rice: doing.rice)
         brings = doing.goes_in || moves_rice?(doing, vessel)
         from = @flow.from(named, clause, kind, vessel, goes_in: brings, last: doing.last)
-        broth = @flow.broth(clause.say, named, kind)
-        solids = @flow.liquor_kept(from - [broth], clause.say)
+        broth = @flow.broth.vessel(clause.say, named, kind)
+        solids = @flow.broth.liquor_kept(from - [broth], clause.say)
+        shares = @flow.shares(named, clause.say, kind, from)
         at = at(clause, kind, vessel, takes) || passed_by(doing, position)
-        @flow.move(named, clause.say, kind, vessel, from)
+        @flow.move(named, clause.say, kind, vessel, from, shares)
         @vessels.back_to(from) if kind == StepFlow::TAKE_OUT
         ReadStep.new(id: "s#{position + 1}", clause: clause, kind: kind, vessel: vessel, takes: takes,
-                     from: from, broth: broth, solids: solids, rice: at,
+                     from: from, broth: broth, solids: solids, shares: shares, rice: at,
                      beside: (doing.last&.id if clause.meanwhile), unsure: named.reject(&:sure).map(&:index),
                      guessed: IdleClauses.guessed?(doing))
       end

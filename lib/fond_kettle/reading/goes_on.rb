@@ -27,7 +27,7 @@ module FondKettle
       # What was lifted or drained may be cut.
       LIFTED = %w[take-out drain].freeze
       CUT = "cut"
-      BOILED = %w[simmer boil take-out drain].freeze
+      BOILED = %w[simmer boil take-out drain cool].freeze
       # "Cut the cucumbers and dress them."
       TOSSED = %w[dress mix].freeze
 

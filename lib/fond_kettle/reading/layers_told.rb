@@ -25,9 +25,16 @@ module FondKettle
       # Shares are kept to so many digits.
       DIGITS = 4
 
-      # What is laid in at one place: RICE or BASE, a `food` (index of a line, OTHERS, nil: rice), and how
-      # much of that is said (a number, "rest", nil: all).
-      Mention = Value.define(:what, :food, :share)
+      # How much of something, in words.
+      PARTS = { nil => "the", "rest" => "the rest of the", 0.5 => "half of the",
+                0.25 => "a quarter of the" }.freeze
+      THIRD = "a third of the"
+      AND = " and "
+      PAR_BOIL = "par-boil"
+
+      # What is laid in at one place: RICE or BASE, a `food` (index of a line, OTHERS, nil: rice), how
+      # much of that is said (a number, "rest", nil: all), and what it is called.
+      Mention = Value.define(:what, :food, :share, :word)
 
       # `steps`: ReadSteps; `lines`: ReadLines; `own`: key of the rice's vessel; `method`: a key.
       def initialize(steps, lines, own, method)
@@ -45,7 +52,10 @@ module FondKettle
         return if told == [BASE, RICE] || told.uniq.size == 1
 
         shares = [RICE, BASE].to_h { |what| [what, shares(of(what))] }
-        told.map { |what| { "what" => what, "share" => shares.fetch(what).shift } }
+        layers.map do |layer|
+          what = layer.first.what
+          { "what" => what, "share" => shares.fetch(what).shift, "say" => say(layer) }.compact
+        end
       end
 
       private
@@ -53,6 +63,14 @@ module FondKettle
       # Mentions of each layer, from the floor up.
       def layers
         @layers ||= in_turn(in_turn(mentioned).flat_map { |layer| thin?(layer) ? [] : layer })
+      end
+
+      # The words for a layer of the base, where another has other food; or nil.
+      def say(layer)
+        return if layer.first.what == RICE || of(BASE).map { |one| one.map(&:food) }.uniq.size < 2
+
+        words = layer.uniq.map { |one| "#{PARTS.fetch(one.share, THIRD)} #{one.word}" }
+        [words[0...-1].join(", "), words.last].reject(&:empty?).join(AND)
       end
 
       def mentioned
@@ -80,24 +98,39 @@ module FondKettle
         lifted = before.rindex { |step| step.from.include?(@own) } || -1
         steps = before.drop(lifted + 1).select { |step| step.vessel == @own }
         lines = steps.flat_map { |step| step.takes.map(&:first) } & foods
-        found = lines.map { |index| Mention.new(what: BASE, food: index, share: nil) }
-        steps.any? { |step| step.from.any? } ? [*found, others] : found
+        found = lines.map { |index| Mention.new(what: BASE, food: index, share: nil, word: called(index)) }
+        found + poured_below(steps)
+      end
+
+      # What comes from other vessels before the rice.
+      def poured_below(steps)
+        poured = steps.select { |step| step.from.any? }
+        poured.flat_map { |step| mentions(step) }.select { |one| one.what == BASE }
       end
 
       # All that no other name says.
       def others
-        Mention.new(what: BASE, food: OTHERS, share: nil)
+        Mention.new(what: BASE, food: OTHERS, share: nil, word: BASE)
+      end
+
+      def called(index)
+        @lines[index].food.downcase
       end
 
       # Indexes of the lines that make layers.
       def foods
         @foods ||= begin
           rice_g = @lines.find(&:grain)&.g.to_f
-          @lines.each_index.select do |index|
+          (@lines.each_index.to_a - boiled_with_rice).select do |index|
             line = @lines[index]
             !line.runs? && line.grain.nil? && line.g.to_f >= LEAST * rice_g
           end
         end
+      end
+
+      # Indexes of lines that boil with the rice before it is laid in.
+      def boiled_with_rice
+        @boiled_with_rice ||= @steps.select { |step| step.kind == PAR_BOIL }.flat_map(&:takes).map(&:first)
       end
 
       # Steps by which it is laid in, before anything is heated.
@@ -110,7 +143,8 @@ module FondKettle
       def mentions(step)
         say = step.clause.say
         found = places(say).sort_by(&:first).map do |place, what, food|
-          Mention.new(what: what, food: food, share: share(say[0...place]))
+          word = food.is_a?(Integer) ? called(food) : say[place..][/\A[[:alpha:]]+/].downcase
+          Mention.new(what: what, food: food, share: share(say[0...place]), word: word)
         end
         found.empty? && step.from.any? ? [others] : found
       end

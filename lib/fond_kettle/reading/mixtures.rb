@@ -34,6 +34,12 @@ module FondKettle
         @made.fetch(words, []).filter_map { |index| @places.vessel(index) }.uniq
       end
 
+      # The words of a text before its word for a mixture.
+      def before(say)
+        at = WORDS.keys.filter_map { |words| say.index(words) }.min
+        say[0...at.to_i]
+      end
+
       # The vessel of the mixture to which something is put: "tip them into the sauce"; or nil.
       def into(say)
         behind = INTO.match(say)&.post_match.to_s

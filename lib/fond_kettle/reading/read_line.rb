@@ -12,6 +12,7 @@ require_relative "../measure/unit_table"
 require_relative "cooked_rice"
 require_relative "learned_weights"
 require_relative "loose_measures"
+require_relative "prepared"
 require_relative "run_together"
 
 module FondKettle
@@ -105,7 +106,8 @@ module FondKettle
 
       # Attributes of ReadLines, and what is asked of them; `certain`: the CertainText of `mended`.
       def understood(text, mended, certain)
-        read = @quick.read(certain.text.sub(FOR, "").sub(DASH, "").sub(SAID_OF_IT, ", "))
+        bare = certain.text.sub(FOR, "").sub(DASH, "").sub(SAID_OF_IT, ", ")
+        read = @quick.read(Prepared.apart(bare, @names))
         rice = rice(mended, certain.text, read)
         return [[rice], certain.asks] if rice
 

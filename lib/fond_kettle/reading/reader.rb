@@ -1,12 +1,9 @@
 # frozen_string_literal: true
 
 require_relative "../ground/errors"
-require_relative "../ground/limits"
 require_relative "../larder/names"
-require_relative "bare_foods"
 require_relative "barred/barred_dish"
 require_relative "barred_text"
-require_relative "broth_given"
 require_relative "clauses"
 require_relative "course"
 require_relative "head_rows"
@@ -18,8 +15,8 @@ require_relative "questions"
 require_relative "read_line"
 require_relative "remarks"
 require_relative "soak_told"
-require_relative "spoken_lines"
 require_relative "step_json"
+require_relative "text_lines"
 require_relative "way_reader"
 
 module FondKettle
@@ -109,19 +106,8 @@ module FondKettle
       end
 
       def lines
-        @lines ||= begin
-          reader = ReadLines.new(names: @names, cups: @cups, weights: @weights)
-          listed = @text.lines.flat_map do |text|
-            reader.read(text, part: @text.parts[text], written: @text.written[text])
-          end
-          @text.sentences.each do |sentence|
-            [SpokenLines, BareFoods].each do |kind|
-              found = kind.new(listed, @names, kept: @kept ||= BrothGiven.kept?(@text.whole))
-              listed.concat(found.in(sentence).flat_map { |text| reader.read(text, spoken: true) })
-            end
-          end
-          listed.first(Limits::LINES).freeze
-        end
+        reader = ReadLines.new(names: @names, cups: @cups, weights: @weights)
+        @lines ||= TextLines.new(@text, @names, reader).all
       end
 
       def rice

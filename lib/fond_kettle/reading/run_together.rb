@@ -2,6 +2,8 @@
 
 require_relative "../larder/names"
 require_relative "amount_forms"
+require_relative "sentences"
+require_relative "serving_count"
 require_relative "verbs"
 
 module FondKettle
@@ -56,7 +58,7 @@ module FondKettle
       def list?(row)
         return false if row.match?(IN_POT) || row.match?(DEALT) || row.scan(AMOUNT).size < FEW
 
-        first = row[/\A[^.]*/]
+        first = Sentences.of(row).find { |one| !ServingCount.only?(one) }.to_s[/\A[^.]*/]
         return true if row.count(";") >= FEW || (row.match?(OPENS) && !first.match?(DONE))
 
         listed?(first.sub(LABEL, ""))
@@ -69,7 +71,8 @@ module FondKettle
         parts.size >= FEW && bare.size * 3 <= parts.size && parts.none? { |part| done?(part) }
       end
 
-      # True where a part tells what to do: "peel the prawns", not "peel of an orange" or "soy to taste".
+      # True where a part tells what to do: "peel the prawns", not "peel of an orange", "soy to taste" or
+      # "300 g beans cut short".
       def done?(part)
         part.match?(THEN) || Verbs.found(part).any? do |one|
           !part[one.from..].match?(/\A(?:[[:alpha:]]+\s+of\b|taste\z)/i)

@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
+require_relative "broth_course"
 require_relative "broth_given"
 require_relative "food_words"
+require_relative "given_shares"
 require_relative "goes_on"
 require_relative "mixtures"
 require_relative "named_lines"
@@ -14,7 +16,6 @@ module FondKettle
     class StepFlow
       # Kinds at which nothing goes in.
       NEVER_TAKES = %w[cool rest taste take-out turn-out fluff preheat drain].freeze
-      TAKES_BROTH = %w[soak fill stir boil simmer layer lay-in low sprinkle].freeze
       # Kinds that move what is in one vessel into another.
       GIVES = %w[take-out turn-out taste drain].freeze
       MOVES_ALL = %w[turn-out serve taste].freeze
@@ -48,8 +49,9 @@ module FondKettle
         @rice_line = lines.index(&:grain)
         @mixtures = Mixtures.new(lines, places)
         @goes_on = GoesOn.new(@mixtures, places)
+        @broth = BrothCourse.new(lines, places)
+        @given = GivenShares.new(places, @mixtures)
         @last_taken = []
-        @kept_liquor = []
       end
 
       # [index of a line, share] of each that goes in at a step of a `kind` in a `vessel`; `named`: its
@@ -62,6 +64,9 @@ module FondKettle
         found
       end
 
+      # Where broth is poured from (BrothCourse).
+      attr_reader :broth
+
       # The vessel of the mixture into which a clause puts something, or nil.
       def into(say)
         @mixtures.into(say)
@@ -73,7 +78,7 @@ module FondKettle
 
         found = meant(poured(named, clause.say), kind, rice: goes_in || kind == PAR_BOIL)
         found = found.flat_map { |index| lies(index, clause.say) }
-        found << broth(clause.say, named, kind)
+        found << @broth.vessel(clause.say, named, kind)
         found.concat(@mixtures.vessels(clause.say, named)) if TAKES_MIXTURES.include?(kind)
         found << last.vessel if goes_on?(named, clause, kind, last)
         found << @vessels.given(clause.say)
@@ -81,44 +86,23 @@ module FondKettle
         found.compact.uniq - [vessel]
       end
 
-      # The vessel of a broth that was made in it, where a clause pours some and no line is meant; or nil.
-      def broth(say, named, kind)
-        return unless TAKES_BROTH.include?(kind)
-
-        poured = say.match?(BrothGiven::WAS_KEPT) || (BrothGiven.in?(say) && none_other?(say, named))
-        broth_made || @kept_liquor.last if poured
+      # Shares by the keys of those of some vessels (`from`) that give only a part of what they have.
+      def shares(named, say, kind, from)
+        @given.of(named.reject { |one| one.index == @rice_line }, say, kind, from)
       end
 
-      # True where a text that pours broth names no other liquid.
-      def none_other?(say, named)
-        liquids = named.select { |one| liquid?(one) }
-        return liquids.empty? unless BrothGiven.of_food?(say)
-
-        liquids.all? { |one| @lines[one.index].ingredient.water? } && !made_elsewhere?(say, named)
-      end
-
-      # "The saffron water" is no broth that was made without saffron.
-      def made_elsewhere?(say, named)
-        word = BrothGiven.food(say)
-        named.any? { |one| @lines[one.index].names.include?(word) && !@places.been?(one.index, broth_made) }
-      end
-
-      # Notes where what was named lies now; a part that is poured or taken out leaves the rest where it was.
-      def move(named, say, kind, vessel, from)
-        @kept_liquor |= [BrothGiven.left_in(kind, vessel, from)] if BrothGiven.kept?(say)
-        poured = broth(say, named, kind)
+      # Notes where what was named lies now; a part that is poured (`shares`) or taken out leaves the rest
+      # where it was.
+      def move(named, say, kind, vessel, from, shares)
+        @broth.note(say, kind, vessel, from)
+        poured = @broth.vessel(say, named, kind)
         return if poured.nil? && part_poured?(say, kind, named)
 
         indexes = taken_out(named, say) if kind == TAKE_OUT
         return @places.keep(indexes, vessel) if indexes && StepFlow.part(say)
 
-        (from - [poured]).each { |key| @places.move(key, vessel, indexes || kept_solids(key)) }
+        (from - [poured, *shares.keys]).each { |key| @places.move(key, vessel, indexes || kept_solids(key)) }
         @mixtures.note(kind, vessel)
-      end
-
-      # Those of some vessels (keys) whose liquor was kept for later, and is not spoken of now.
-      def liquor_kept(keys, say)
-        BrothGiven.in?(say) ? [] : keys & @kept_liquor
       end
 
       private
@@ -143,13 +127,7 @@ module FondKettle
 
       # Indexes of what leaves a vessel whose liquor is kept; nil: all.
       def kept_solids(key)
-        @places.in(key).reject { |index| stays?(@lines[index]) } if @kept_liquor.include?(key)
-      end
-
-      # The vessel in which water lies, or nil.
-      def broth_made
-        water = @lines.each_index.find { |index| @lines[index].ingredient&.water? && @places.vessel(index) }
-        water && @places.vessel(water)
+        @places.in(key).reject { |index| stays?(@lines[index]) } if @broth.kept?(key)
       end
 
       def foods(named)

@@ -47,9 +47,14 @@ module FondKettle
 
       def manner(step, before)
         say = step.clause.say
-        { "minutes" => step.clause.minutes, "hands_on" => hands_on?(step),
+        { "minutes" => minutes(step), "hands_on" => hands_on?(step),
           "heat" => said(HEATS, say), "lid" => said(LIDS, say), "until" => step.clause.until,
           "oven_c" => (oven_c(step, before) if OVEN.include?(step.kind)) }
+      end
+
+      # "The beans for the last 2 minutes" boil so long.
+      def minutes(step)
+        step.clause.minutes || (ToldMinute.last(step.clause.say) if step.kind == StepFlow::PAR_BOIL)
       end
 
       # What simmers by itself needs hands where somebody is to stir it.
@@ -76,7 +81,7 @@ module FondKettle
         return { "vessel" => key, "as" => NEEDED } if needed
 
         { "vessel" => key, "what" => given(key, step, weight_g), "g" => weight_g,
-          "share" => (StepFlow.part(say) if step.kind == TAKE_OUT) }.compact
+          "share" => step.shares[key] || (StepFlow.part(say) if step.kind == TAKE_OUT) }.compact
       end
 
       # What of it is given; nil: all.

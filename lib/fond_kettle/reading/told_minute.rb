@@ -26,9 +26,14 @@ module FondKettle
         after = told(say, AFTER)
         return after if after
 
-        last = told(say, LAST)
+        last = last(say)
         cooked = cooked_min(steps, step.vessel) if last
         cooked - last if cooked && cooked > last
+      end
+
+      # Minutes before the end at which it goes in, or nil.
+      def last(say)
+        told(say, LAST)
       end
 
       # The minute of something that is laid on rice already on low: "prawns on top, lid, 5".

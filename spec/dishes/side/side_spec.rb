@@ -37,7 +37,7 @@ RSpec.describe FondKettle::Dishes::Side do
     expect([found[:servings], found[:salt][:g_each]]).to match([9.0, be_within(0.3).of(1.8)])
     expect(found[:tasks].find do |task|
       task[:step] == "s2"
-    end[:say]).to start_with("In the tray: rub the chicken")
+    end[:say]).to start_with("On the tray: rub the chicken")
   end
 
   it "measures what is raw once it was cooked, before it is served, and takes the oven at its heat" do

@@ -132,6 +132,26 @@ RSpec.describe FondKettle::Formats::DishRequest do
       .to eq("In each pot: half of all that is in the frying pan")
   end
 
+  it "boils beans for the last minutes, and lays the rest of what was parted, by the cook's words" do
+    text = File.read(File.expand_path("../../fixtures/texts/egg-layers.txt", __dir__))
+    dish = FondKettle::Reading::Reader.new(text).dish
+    found = answer("dish" => dish, "assume" => true, "for" => { "guests" => 9 },
+                   "vessel" => { "diameter_mm" => 280, "height_mm" => 160 })
+    task = ->(kind) { found[:tasks].find { |one| one[:kind] == kind } }
+    expect(task.call("par-boil")[:puts_in]).to eq("450 g green beans, cut short, for the last 2 min")
+    expect(task.call("heat-liquid")[:puts_in]).not_to include("beans")
+    expect(task.call("layer")[:say].scan(/: .*? \(|; .*? \(/))
+      .to eq([": the chicken thighs and half of the onions (", "; all of the rice (",
+              "; the eggs and the rest of the onions ("])
+    expect(task.call("layer")[:puts_in])
+      .to eq("all that is in the bowl; all that is on the plate; all that is on the board")
+    # What is boiled before it is peeled is no raw food in the pot.
+    expect(found[:warnings].map { |one| one[:code] }).not_to include("two-raw-meats")
+    starts = %w[simmer cool].map { |kind| found[:starts][task.call(kind)[:id]] }
+    peeled = found[:tasks].find { |one| one[:say].end_with?("peel") }
+    expect(starts).to all(be > found[:starts][peeled[:id]])
+  end
+
   it "turns rice in the fat that meat has left, and says how much where there is none" do
     toast = lambda do |meat|
       text = "Leek rice for 2\n\n200 g long grain rice\n#{meat}\n2 leeks\n400 ml stock\n\n" \

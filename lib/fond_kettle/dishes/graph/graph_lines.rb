@@ -2,6 +2,7 @@
 
 require_relative "../../care/kind"
 require_relative "../../larder/ingredients"
+require_relative "../../measure/rounding"
 require_relative "../../methods/request/provision"
 require_relative "../../vessels/food_way"
 require_relative "../claim"
@@ -24,6 +25,8 @@ module FondKettle
 
       # What dissolves in water that is poured off.
       DISSOLVES = [Methods::Slots::SALT, Methods::Slots::SPICE].freeze
+      PAR_BOIL = "par-boil"
+      LAST = "for the last %s min"
 
       # `dish`: a GraphDish; `steps`: its DishGraphSteps in the order in which they are planned; `par_boiled`:
       # its way boils the rice in plenty of water before it is layered; `drained`: it pours such water off at
@@ -75,7 +78,7 @@ module FondKettle
         written = @by_id.fetch(take.line)
         food = written.ingredient
         grams = written.g && (written.g * take.share)
-        Line.of(**amount(written, take.share, grams), name: written.food, note: written.note.to_s, g: grams,
+        Line.of(**amount(written, take.share, grams), name: written.food, note: note(written, step), g: grams,
                                                       ingredient: food, stage: stage(step, food),
                                                       state: written.state, **said(written))
       end
@@ -103,7 +106,8 @@ module FondKettle
       end
 
       def stage(step, food)
-        return "liquid" if (goes_with_water?(food) && pours?(step)) || in_par_boil?(step)
+        return boiled(step, food) if in_par_boil?(step)
+        return "liquid" if goes_with_water?(food) && pours?(step)
         return STAGES.fetch(step.rice) if in_rice?(step)
         return BESIDE if step.rice == "before"
 
@@ -134,6 +138,28 @@ module FondKettle
       # Liquid that cooks the rice is put in with it.
       def pours?(step)
         step.vessel == @dish.rice_vessel.key && %w[before in with].include?(step.rice)
+      end
+
+      # Where in the water in which the rice is boiled first; what dissolves is there before it boils.
+      def boiled(step, food)
+        return "liquid" if food.runs? || food.fat? || DISSOLVES.include?(Methods::Slots.of(food))
+
+        last_minutes(step) ? LATE : BOILED
+      end
+
+      # Minutes for which something boils with rice that boils already, or nil.
+      def last_minutes(step)
+        return unless step.kind == PAR_BOIL && step.minutes && in_par_boil?(step)
+
+        before = @steps.take(@steps.index(step))
+        step.minutes if before.any? { |one| one.kind == PAR_BOIL && one.vessel == step.vessel }
+      end
+
+      # The cook's note on it, and for how long it boils.
+      def note(written, step)
+        last = last_minutes(step)
+        last &&= format(LAST, Measure::Rounding.plain(last))
+        [written.note, last].compact.reject(&:empty?).join(", ")
       end
 
       # Vessels whose content comes into the rice's before it is cooked.

@@ -54,7 +54,7 @@ module FondKettle
           from = steps.index { |step| step.rice == "in" } || steps.size
           heated = steps.index { |step| step.rice == "with" && HEATS.include?(step.kind) } || steps.size
           more = steps[from...heated].to_a.select { |step| lays?(step) }
-          steps.select { |step| step.rice == "in" } + more
+          laid_first + steps.select { |step| step.rice == "in" } + more
         end
       end
 
@@ -103,6 +103,23 @@ module FondKettle
       end
 
       private
+
+      # Steps that lay in before the rice what its layers tell anyway.
+      def laid_first
+        return [] unless layers_told?
+
+        inside = @ordered.select { |step| step.rice == "before" && step.vessel == @graph.rice_vessel.key }
+        inside.reverse.take_while { |step| laid_first?(step) }.reverse
+      end
+
+      # True where the dish's own layers say what lies in each.
+      def layers_told?
+        Array(@graph.way["layers"]).any? { |layer| layer["say"] }
+      end
+
+      def laid_first?(step)
+        LAYS.include?(step.kind) && step.takes.empty? && step.from.any? && step.minutes.nil?
+      end
 
       def dressing_step
         return @dressing_step if defined?(@dressing_step)

@@ -17,7 +17,7 @@ module FondKettle
       def in(vessel, say)
         return say if names(vessel).any? { |name| say.downcase.include?(name) }
 
-        "#{Kit::DishVessels.fetch(vessel.kind).flat ? 'On' : 'In'} #{vessel.called}: #{small(say)}"
+        "#{sentence(vessel.placed)}: #{small(say)}"
       end
 
       # Words of the middle of a sentence as one of their own.

@@ -73,6 +73,7 @@ module FondKettle
         required(:what).filled(:string, included_in?: Methods::LayerKinds.all.keys)
         optional(:share).filled(Schema::Number, included_in?: Limits::SHARE)
         optional(:g).filled(Schema::Number, included_in?: Limits::ADDITION_G)
+        optional(:say).filled(:string, max_size?: Limits::LINE_LETTERS)
       end
       optional(:seal).filled(:string, included_in?: Vocabulary::LIDS - %w[none cooker])
       optional(:programme).array(:hash) do

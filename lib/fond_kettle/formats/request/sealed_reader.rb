@@ -104,7 +104,7 @@ module FondKettle
         end
 
         share = one.fetch(:share, 1.0 / counts[kind.key]).to_f
-        Methods::LayerWish.new(what: kind.key, share: (share if kind.share), g: one[:g]&.to_f)
+        Methods::LayerWish.of(kind.key, share: (share if kind.share), g: one[:g]&.to_f, say: one[:say])
       end
 
       # All of the rice, and all of the base where there is any.

@@ -15,6 +15,9 @@ module FondKettle
     class IngredientPlacement
       STIR_IN = "stir-in"
       TOPPED = "topped"
+      # Stages of what goes into water that is poured off before the rice is layered.
+      BOILED = %w[liquid boiled late].freeze
+      PAR_BOIL = "par-boil"
       # What is stirred into the liquid, not laid on the rice.
       SEASONS = [Slots::SALT, Slots::SPICE].freeze
 
@@ -34,8 +37,9 @@ module FondKettle
         end
       end
 
-      # Provisions that go in at a StageText of base, between or after, or at :fill (with the
-      # rice), :liquid (with the model's own liquid), :finish (into the done rice) or :serve.
+      # Provisions that go in at a StageText of base, between or after, at one in whose minutes they boil with
+      # the rice, or at :fill (with the rice), :liquid (with the model's own liquid), :finish (into the done
+      # rice) or :serve.
       def at(place)
         @at.fetch(place.is_a?(StageText) ? place.key : place, [])
       end
@@ -84,7 +88,7 @@ module FondKettle
       end
 
       def in_water?(provision)
-        provision.stage == "liquid" || (provision.stage == "with" && provision.slot == Slots::SALT)
+        BOILED.include?(provision.stage) || (provision.stage == "with" && provision.slot == Slots::SALT)
       end
 
       def chosen?(stage)
@@ -97,10 +101,18 @@ module FondKettle
         case provision.stage
         when "base" then in_base(provision)
         when "with" then with_rice(provision)
-        when "liquid" then :liquid
+        when *BOILED then boiled(provision)
         when "layer", "left", "finish" then later(provision)
         else :serve
         end
+      end
+
+      # In water that is poured off before the rice is layered: as it is heated, with the rice, or later.
+      def boiled(provision)
+        return :liquid if provision.stage == "liquid"
+
+        late = @text.stages.find { |stage| stage.kind == PAR_BOIL } if provision.stage == "late"
+        late ? late.key : :fill
       end
 
       # What is laid in is there once it is made, what is strewn on when the last step is.

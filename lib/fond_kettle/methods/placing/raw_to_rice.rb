@@ -7,6 +7,13 @@ module FondKettle
   module Methods
     # Food that is made ready beside the rice's pot, heated by nothing there, and goes into it raw.
     class RawToRice
+      # Keys of the steps of a Request whose food is cooked in another vessel before it comes to the rice.
+      def self.cooked_apart(request)
+        stages = request.method.last_phase.base.select { |stage| request.made_in&.beside?(stage.key) }
+        raw = new(request.made_in, stages)
+        stages.reject { |stage| raw.stage?(stage) }.map(&:key)
+      end
+
       # `made_in`: MadeIn, or nil; `stages`: StageTexts beside the pot, in their order.
       def initialize(made_in, stages)
         @made_in = made_in

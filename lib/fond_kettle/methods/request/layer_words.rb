@@ -31,8 +31,10 @@ module FondKettle
         return kind.word if kind.thin && wish.g.zero?
         return "#{measures.weighed(wish.g)} #{kind.word}" unless kind.share
 
-        part = all?(wish) ? "all of" : share(wish.share)
-        "#{part} the #{kind.word} (#{measures.weighed(whole.fetch(kind.key) * wish.share)})"
+        weight = measures.weighed(whole.fetch(kind.key) * wish.share)
+        return "#{wish.say} (#{weight})" if wish.say
+
+        "#{all?(wish) ? 'all of' : share(wish.share)} the #{kind.word} (#{weight})"
       end
 
       def share(share)

@@ -55,8 +55,13 @@ module FondKettle
     end
 
     # One layer as it is asked for: `what` (a key of LayerKinds), a `share` of rice or base, or
-    # `g` of anything else (nil: as much as is usual).
-    LayerWish = Value.define(:what, :share, :g) do
+    # `g` of anything else (nil: as much as is usual); `say`: the cook's words for it, or nil.
+    LayerWish = Value.define(:what, :share, :g, :say) do
+      # A LayerWish of the given attributes; nobody has words for it.
+      def self.of(what, share: nil, g: nil, say: nil)
+        new(what: what, share: share, g: g, say: say)
+      end
+
       # Its LayerKind.
       def kind
         LayerKinds.fetch(what)
@@ -82,8 +87,8 @@ module FondKettle
     # how far the rice is par-cooked (`done`, nil: to be found).
     Layered = Value.define(:base, :layers, :programme, :done, :steam_min) do
       # What lies in it where nobody says: base below, rice above.
-      const_set(:PLAIN, [LayerWish.new(what: LayerKinds::BASE, share: 1.0, g: nil),
-                         LayerWish.new(what: LayerKinds::RICE, share: 1.0, g: nil)].freeze)
+      const_set(:PLAIN, [LayerWish.of(LayerKinds::BASE, share: 1.0),
+                         LayerWish.of(LayerKinds::RICE, share: 1.0)].freeze)
 
       # A Layered with the given attributes; the others are nil.
       def self.of(base: nil, layers: nil, programme: nil, done: nil, steam_min: nil)
@@ -110,8 +115,7 @@ module FondKettle
 
         method.layers.map do |row|
           kind = LayerKinds.fetch(row[:what])
-          FondKettle::Methods::LayerWish.new(what: kind.key, share: (row.fetch(:share, 1.0) if kind.share),
-                                             g: nil)
+          FondKettle::Methods::LayerWish.of(kind.key, share: (row.fetch(:share, 1.0) if kind.share))
         end
       end
 

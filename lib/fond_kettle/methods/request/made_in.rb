@@ -25,6 +25,11 @@ module FondKettle
         word && !word.match?(self.class::FOR) ? "the #{small(word)}" : own
       end
 
+      # Where food is that lies there: "in the wide pan", "on the plate".
+      def placed
+        "#{Kit::DishVessels.fetch(kind).place(called)} #{called}"
+      end
+
       private
 
       def small(words)

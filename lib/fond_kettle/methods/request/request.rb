@@ -78,6 +78,11 @@ module FondKettle
         (layered || Layered.of).whole(method, rice_g, (in_base if lines != NoLines || in_base.any?))
       end
 
+      # How the cook lays it in, where the layers do not say so themselves; or nil.
+      def laid_words
+        made_in&.laid_words unless in_layers.layers.any?(&:say)
+      end
+
       # Food in the base of a pot of layers (Addition), without salt and without food in the water that is
       # poured off.
       def in_base

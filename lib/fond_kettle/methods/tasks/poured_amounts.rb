@@ -9,10 +9,10 @@ module FondKettle
     # What other vessels of a dish give at a task, as a cook reads it (Care::Amount). Its lines were told
     # where they went in: no grams are counted twice.
     class PouredAmounts
-      ALL = "all that is in %s"
+      ALL = "all that is %s"
       # The same for each of so many pots.
-      PARTS = { 2 => "half of all that is in %s", 3 => "a third of all that is in %s" }.freeze
-      PART = "an equal part of all that is in %s"
+      PARTS = { 2 => "half of all that is %s", 3 => "a third of all that is %s" }.freeze
+      PART = "an equal part of all that is %s"
 
       # `request`: a Request.
       def initialize(request)
@@ -26,10 +26,10 @@ module FondKettle
 
       # When the rice goes in: all of it, for no other words say so.
       def at_rice
-        weighed = parts(BaseGraph::RICE)
+        weighed = parts(BaseGraph::RICE).except(*poured_whole)
         whole = rice_from - weighed.keys
         [*weighed.map { |from, weight_g| part(from, weight_g) },
-         *whole.map { |from| amount(from, whole_words) }]
+         *whole.map { |from| all_of(from, whole_words) }]
       end
 
       private
@@ -43,6 +43,12 @@ module FondKettle
       def rice_from
         row = @request.made_in && RiceVessel.of(@request).row(BaseGraph::RICE)
         row ? row.poured.select { |_, contents| contents.mass_g >= 1 }.map(&:first).uniq : []
+      end
+
+      # Keys of vessels that give all that is left in them when the rice goes in.
+      def poured_whole
+        row = @request.made_in && RiceVessel.of(@request).row(BaseGraph::RICE)
+        row ? row.step.from.reject { |pour| pour.share || pour.g }.map(&:vessel) : []
       end
 
       # Grams by vessel's key, where a part of what is there is poured: nobody weighs what goes in whole.
@@ -67,14 +73,24 @@ module FondKettle
       end
 
       def part(from, weight_g)
-        amount(from, "#{@request.measures.weighed(weight_g)} from %s")
+        amount(from) { |vessel| "#{@request.measures.weighed(weight_g)} from #{known(vessel.called)}" }
       end
 
-      def amount(from, words)
+      # All that a vessel gives, by some words.
+      def all_of(from, words)
+        amount(from) { |vessel| format(words, known(vessel.placed)) }
+      end
+
+      # The block tells a MadeInVessel.
+      def amount(from)
         vessel = @request.made_in.vessel(from)
-        called = vessel.called.sub(/\Aan? /, "the ")
-        Care::Amount.of(key: "from-#{vessel.key}", what: called, g: nil, measured: "",
-                        told: format(words, called))
+        Care::Amount.of(key: "from-#{vessel.key}", what: known(vessel.called), g: nil, measured: "",
+                        told: yield(vessel))
+      end
+
+      # "A bowl" was spoken of before.
+      def known(words)
+        words.sub(/(?<=\A|\s)an? /, "the ")
       end
     end
   end

@@ -66,9 +66,9 @@ module FondKettle
       end
 
       # Amounts at a StageText with the rice in its vessel: the water that is sprinkled over it, and the
-      # boiling water that goes under it (TopUp, or nil).
+      # boiling water that goes under it (TopUp, or nil), and what boils with it for the last minutes.
       def with_rice(stage, top_up)
-        [*(@water.sprinkled if stage.sprinkle), *@water.topped(top_up)]
+        [*(@water.sprinkled if stage.sprinkle), *@water.topped(top_up), *provided(stage, stage.kind)]
       end
 
       # Names of what lies with the rice only for its scent.

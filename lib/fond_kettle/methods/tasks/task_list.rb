@@ -166,7 +166,7 @@ module FondKettle
 
         list = Care::Checklist.new(head: texts[:say], tail: Template.fill(text.tail, words),
                                    lines: [*words.fetch(:layers), *words[:on_top],
-                                           *@request.made_in&.laid_words].freeze)
+                                           *@request.laid_words].freeze)
         { **texts, say: list.to_s, list: list }
       end
 

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../pot/verdict"
+require_relative "../placing/raw_to_rice"
 require_relative "../solved/plan"
 require_relative "../sealed/sealed_changes"
 require_relative "sealed_faults"
@@ -105,7 +106,9 @@ module FondKettle
       end
 
       def two_meats
-        raw = @request.in_base.flat_map { |one| one.ingredient.care & Care::Cautions.surely_raw }.uniq
+        cooked = RawToRice.cooked_apart(@request)
+        base = @request.in_base.reject { |one| cooked.include?(one.step) }
+        raw = base.flat_map { |one| one.ingredient.care & Care::Cautions.surely_raw }.uniq
         raw |= [@base.food.care] if @base.raw && @base.food&.core_c
         return [] if raw.size < 2
 
