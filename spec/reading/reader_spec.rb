@@ -62,6 +62,7 @@ RSpec.describe FondKettle::Reading::Reader do
       "porcini" => [2.0, "medium-white", 150.0, "open-then-covered"],
       "cakes" => [6.0, "glutinous", 400.0, "leaf-parcels"],
       "boxes" => [4.0, "jasmine", 288.0, "mixed-rice"],
+      "egg-layers" => [6.0, "basmati", 500.0, "sealed-raw-base"],
       "floor" => [6.0, "basmati", 450.0, "turned-out"], "tray" => [4.0, "jasmine", 300.0, "oven-pilaf"]
     )
   end

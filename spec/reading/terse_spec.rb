@@ -43,8 +43,8 @@ RSpec.describe FondKettle::Reading::Reader do
 
     it "gives a part of what lies elsewhere, and the rest of it later" do
       dish = read("300 g rice\n3 onions\n2 tbsp ghee",
-                  "Brown the onions in the ghee in a pan. Boil the rice in a pot. Stir half the onions into " \
-                  "it. Scatter the rest of the onions over.")
+                  "Brown the onions in the ghee in a pan. Boil the rice in a pot. Stir half the onions " \
+                  "into it. Scatter the rest of the onions over.")
       pours = dish["steps"].flat_map { |step| step["from"] }
       expect(pours).to eq([{ "vessel" => "pan", "share" => 0.5 }, { "vessel" => "pan" }])
     end

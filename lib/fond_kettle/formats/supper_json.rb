@@ -50,7 +50,7 @@ module FondKettle
 
       def vessels
         @made_in.vessels.map do |vessel|
-          rows = rows_of(vessel.key)
+          rows = rows_of(vessel.key).map { |row| @vessel.for_all_pots(row) }
           { key: vessel.key, kind: vessel.kind, pot: vessel.pot.name, rice: vessel.rice,
             steps: steps(vessel.key), fill: fill(rows, vessel.pot), at_end: at_end(rows.last) }
         end
@@ -82,7 +82,8 @@ module FondKettle
       def step_minutes
         rows = @vessel.rows.select { |row| row.does&.state && !row.never_hot }
         rows.to_h do |row|
-          minutes = Vessels::Frying.minutes(row.before, row.does, @vessel.setting_of(row.step.vessel))
+          before = @vessel.for_all_pots(row).before
+          minutes = Vessels::Frying.minutes(before, row.does, @vessel.setting_of(row.step.vessel))
           [@made_in.step(row.step.key).id, minutes.round(1)]
         end
       end

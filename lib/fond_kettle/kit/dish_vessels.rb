@@ -18,7 +18,7 @@ module FondKettle
                    height_mm: height_mm.to_f, lid: lid, lid_factor: nil, material: "steel", kg: kg.to_f)
       end
 
-      # "on" where food lies on what is called so ("the plate"), else "in".
+      # The word "on" where food lies on what is called so ("the plate"), else "in".
       def place(called)
         flat.any? { |one| called.downcase.include?(one) } ? "on" : "in"
       end

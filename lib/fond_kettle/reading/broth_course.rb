@@ -4,7 +4,7 @@ require_relative "broth_given"
 
 module FondKettle
   module Reading
-    # From which vessel a broth or a liquor that a text makes is poured, clause by clause.
+    # The vessel from which a broth or a liquor that a text makes is poured, clause by clause.
     class BrothCourse
       TAKES_BROTH = %w[soak fill stir boil simmer layer lay-in low sprinkle].freeze
 

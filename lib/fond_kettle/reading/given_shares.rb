@@ -4,7 +4,8 @@ require_relative "named_lines"
 
 module FondKettle
   module Reading
-    # How much of what lies in other vessels a clause pours: "half the onions over it", of onions on a plate.
+    # The share of what lies in other vessels that a clause pours: "half the onions over it", of those on a
+    # plate.
     class GivenShares
       # What is taken out in part is counted by itself.
       TAKE_OUT = "take-out"

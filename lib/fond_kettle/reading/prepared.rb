@@ -5,7 +5,7 @@ require_relative "run_together"
 
 module FondKettle
   module Reading
-    # What is said of a food behind its name where nobody wrote a comma: "2 onions sliced thin".
+    # Words said of a food behind its name where nobody wrote a comma: "2 onions sliced thin".
     module Prepared
       DONE = %w[sliced chopped diced grated shredded quartered halved crushed peeled torn cut cubed trimmed
                 cleaned washed rinsed deseeded seeded pitted boned jointed skinned beaten picked bashed split

@@ -19,7 +19,7 @@ module FondKettle
       # Kinds that move what is in one vessel into another.
       GIVES = %w[take-out turn-out taste drain].freeze
       MOVES_ALL = %w[turn-out serve taste].freeze
-      TAKES_MIXTURES = [*GoesOn::KINDS, "layer", "sprinkle"].freeze
+      TAKES_MIXTURES = [*GoesOn::KINDS, "layer", "sprinkle", "wrap", "shape"].freeze
       # "Oil the base of the pot": no oil is poured out of its pan.
       GREASES = /\b(?:oil|butter|grease)\s+(?:the|an?|your)\s+
                  (?:[[:alpha:]]+\s+)?(?:base|bottom|floor|sides?|dish|tin|pot|pan|bowl)\b/ix
@@ -64,7 +64,7 @@ module FondKettle
         found
       end
 
-      # Where broth is poured from (BrothCourse).
+      # The BrothCourse.
       attr_reader :broth
 
       # The vessel of the mixture into which a clause puts something, or nil.

@@ -152,6 +152,31 @@ RSpec.describe FondKettle::Formats::DishRequest do
     expect(starts).to all(be > found[:starts][peeled[:id]])
   end
 
+  it "looks at a boiled egg when it is cut, and at nothing raw in the pot that it has left" do
+    list = "4 people\n300 g basmati\n3 eggs\n1 onion\n2 tbsp oil\n500 ml stock"
+    told = "Boil the eggs 10 minutes, peel, quarter. Fry the onion in the oil, 6 minutes. Stir in the " \
+           "rice, pour on the stock, bring to the boil, lid on, low for 15 minutes. Rest 5. Eggs on top."
+    dish = FondKettle::Reading::Reader.new("Egg rice\n\n#{list}\n\n#{told}").dish
+    found = answer("dish" => dish, "assume" => true, "for" => { "guests" => 7 })
+    checks = found[:tasks].select { |task| task[:kind] == "check-heat" }
+    expect(checks.map { |task| task[:say] }).to contain_exactly(start_with("Look at the egg"))
+    cut = found[:tasks].find { |task| task[:kind] == "cut" }
+    expect(checks.first[:after].map { |one| one[:task] }).to eq([cut[:id]])
+  end
+
+  it "fills parcels with what lies in its pan, and reckons a side pan by all pots" do
+    text = File.read(File.expand_path("../../fixtures/texts/parcels.txt", __dir__))
+    dish = FondKettle::Reading::Reader.new(text).dish
+    found = answer("dish" => dish, "assume" => true, "for" => { "guests" => 7 })
+    expect(found[:tasks].find { |task| task[:kind] == "wrap" }[:puts_in])
+      .to eq("all that is in the soaking bowl; all that is in the wok")
+    goat = graph_request("goat")
+    small = goat.merge("vessel" => { "diameter_mm" => 200, "height_mm" => 90 })
+    minutes = [goat, small].map { |one| answer(one) }.map { |one| [one[:batches], one[:step_minutes]["s2"]] }
+    expect(minutes.last.first).to be > minutes.first.first
+    expect(minutes.last.last).to be_within(1).of(minutes.first.last)
+  end
+
   it "turns rice in the fat that meat has left, and says how much where there is none" do
     toast = lambda do |meat|
       text = "Leek rice for 2\n\n200 g long grain rice\n#{meat}\n2 leeks\n400 ml stock\n\n" \

@@ -108,10 +108,32 @@ module FondKettle
       def stage(step, food)
         return boiled(step, food) if in_par_boil?(step)
         return "liquid" if goes_with_water?(food) && pours?(step)
-        return STAGES.fetch(step.rice) if in_rice?(step)
-        return BESIDE if step.rice == "before"
 
-        arrival(step)&.then { |one| STAGES.fetch(one.rice) } || BESIDE
+        gone = lifted_at(step) unless food.fat? || food.liquid
+        gone ? stage_of(arrival(gone)) : where_it_is(step)
+      end
+
+      def where_it_is(step)
+        return STAGES.fetch(step.rice) if in_rice?(step)
+
+        step.rice == "before" ? BESIDE : stage_of(arrival(step))
+      end
+
+      def stage_of(arrival)
+        arrival ? STAGES.fetch(arrival.rice) : BESIDE
+      end
+
+      # The step that takes out of the rice's vessel, before that has the rice, all that went in at a step,
+      # and brings it back no sooner than the rice has cooked; or nil.
+      def lifted_at(step)
+        return unless step.vessel == @dish.rice_vessel.key && step.rice == "before"
+
+        later = @steps.drop(@steps.index(step) + 1).take_while { |one| one.rice == "before" }
+        later.find { |one| !@in_rice.include?(one.vessel) && one.from.any? { |pour| all_of?(pour, step) } }
+      end
+
+      def all_of?(pour, step)
+        pour.vessel == step.vessel && pour.what != "liquid" && pour.share.nil? && pour.g.nil?
       end
 
       # The step at which what is in another vessel comes to the rice, or nil.

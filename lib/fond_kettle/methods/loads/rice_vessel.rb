@@ -100,16 +100,19 @@ module FondKettle
         row(stage.key) if @base.changing.include?(stage)
       end
 
-      # Minutes of a Row: of all rounds in one pot at once, where the rice is cooked in rounds.
+      # Minutes of a Row, of all that is in the vessel at once.
       def minutes(row)
-        return row.minutes unless @request.rounds?
+        return row.minutes unless for_all_pots?(row)
 
-        all_rounds(row).before.after(row.does, setting_of(row.step.vessel)).minutes
+        for_all_pots(row).before.after(row.does, setting_of(row.step.vessel)).minutes
       end
 
-      # A Row with what is in the vessel at once, of all rounds.
-      def all_rounds(row)
-        @request.rounds? ? row.with(before: row.before.part(@request.pots)) : row
+      # A Row with what is in the vessel at once: of all rounds in one pot, and of all pots in a pan beside
+      # them.
+      def for_all_pots(row)
+        return row unless for_all_pots?(row)
+
+        row.with(**%i[before contents].to_h { |part| [part, row.public_send(part).part(@request.pots)] })
       end
 
       # Water that food left in the broth it was lifted out of, in g.
@@ -142,6 +145,10 @@ module FondKettle
       end
 
       private
+
+      def for_all_pots?(row)
+        @request.pots > 1 && (@request.rounds? || @request.made_in&.beside?(row.step.key))
+      end
 
       def usual_pan
         Kit::DishVessels.fetch(Kit::DishVessels::PAN).usual.with(name: PAN_NAME)

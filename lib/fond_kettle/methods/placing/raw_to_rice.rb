@@ -27,7 +27,9 @@ module FondKettle
 
         way = Vessels::FoodWay.of(@made_in.steps, place)
         own = @made_in.rice_vessel&.key
-        before = way.take_while { |one| one.vessel != own }
+        # What began in the rice's own pot was lifted out of it.
+        begun = way.take_while { |one| one.vessel == own }
+        before = begun + way.drop(begun.size).take_while { |one| one.vessel != own }
         before.none? { |one| @heats.include?(one.key) } && into_rice?(way, before, own)
       end
 

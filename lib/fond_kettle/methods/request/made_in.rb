@@ -25,7 +25,7 @@ module FondKettle
         word && !word.match?(self.class::FOR) ? "the #{small(word)}" : own
       end
 
-      # Where food is that lies there: "in the wide pan", "on the plate".
+      # The place of food that lies there: "in the wide pan", "on the plate".
       def placed
         "#{Kit::DishVessels.fetch(kind).place(called)} #{called}"
       end

@@ -78,7 +78,7 @@ module FondKettle
         (layered || Layered.of).whole(method, rice_g, (in_base if lines != NoLines || in_base.any?))
       end
 
-      # How the cook lays it in, where the layers do not say so themselves; or nil.
+      # Words by which the cook lays it in, where the layers do not say so themselves; or nil.
       def laid_words
         made_in&.laid_words unless in_layers.layers.any?(&:say)
       end

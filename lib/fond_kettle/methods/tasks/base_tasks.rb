@@ -3,6 +3,8 @@
 require_relative "../../vessels/standing"
 require_relative "../loads/rice_vessel"
 require_relative "base_minutes"
+require_relative "carried_food"
+require_relative "heat_checks"
 
 module FondKettle
   module Methods
@@ -16,9 +18,11 @@ module FondKettle
 
       # `list`: the TaskList; `heat_min`: what a steamer takes to boil; `last`: true for the phase in which
       # the rice is done.
-      # `washed`: the last task of its washing (nil: none).
-      def initialize(request, list, heat_min, last:, washed: nil)
+      # `washed`: the last task of its washing (nil: none); `amounts`: TaskAmounts.
+      def initialize(request, list, amounts, heat_min, last:, washed: nil)
         @request = request
+        @amounts = amounts
+        @checks = HeatChecks.new(request, list)
         @washed = washed
         @list = list
         @heat_min = heat_min
@@ -51,12 +55,19 @@ module FondKettle
       # A stage of the method's own comes after all that is there, and what comes first after `before`.
       def in_vessels(stages, text, phase, before)
         done = {}
+        carried = CarriedFood.new(@request.made_in, stages, @amounts)
         stages.each do |stage|
           place = @request.made_in.step(stage.key)
           last = place ? done.values_at(*place.after).compact : ends(done.values)
-          done[stage.key] = step(stage, text, phase, last.empty? ? before : last)
+          made = step(stage, text, phase, last.empty? ? before : last)
+          done[stage.key] = measured(stage, made, carried)
         end
         ends(done.values)
+      end
+
+      # The check of raw food that is cooked apart from the rice, where it was heated last.
+      def measured(stage, made, carried)
+        @checks.apart("check-heat.#{stage.key}", made, carried.at(stage) & @amounts.apart)
       end
 
       # Tasks that no other of them comes after.

@@ -8,6 +8,9 @@ module FondKettle
     # Follows food that goes in at a step beside the rice through the vessels of its dish: it is measured when
     # it was heated last, not while it is still raw.
     class CarriedFood
+      CUT = "cut"
+      EGG = "raw-egg"
+
       # `made_in`: MadeIn, or nil; `stages`: StageTexts in their order; `amounts`: TaskAmounts.
       def initialize(made_in, stages, amounts)
         @made_in = made_in
@@ -35,12 +38,20 @@ module FondKettle
         @stages.find { |stage| stage.key == place.key }
       end
 
+      # Where it was heated last; what is boiled in its shell is seen when it is cut.
       def measured_at(place)
-        Vessels::FoodWay.of(places, place).reverse.find { |one| heats?(one) } || place
+        way = Vessels::FoodWay.of(places, place)
+        heated = way.rindex { |one| kind(one).heats? } or return place
+        cut = way.drop(heated).find { |one| kind(one).key == CUT } if shelled?(place, way[heated])
+        cut || way[heated]
       end
 
-      def heats?(place)
-        Care::Kinds.fetch(stage_of(place).kind).heats?
+      def shelled?(place, heated)
+        kind(heated).boils && @amounts.provisions(stage_of(place)).flat_map(&:care).uniq == [EGG]
+      end
+
+      def kind(place)
+        Care::Kinds.fetch(stage_of(place).kind)
       end
     end
   end

@@ -19,9 +19,13 @@ module FondKettle
         @request = request
       end
 
-      # At a StageText of a base, whose own words say what goes in whole; `times`: so many pots' worth.
+      # At a StageText: the cook's own words say what goes in whole, the method's do not; `times`: so many
+      # pots' worth.
       def at(stage, times)
-        parts(stage.key).map { |from, weight_g| part(from, weight_g * times) }
+        weighed = parts(stage.key)
+        whole = stage.own? ? [] : wholly(stage.key) - weighed.keys
+        [*weighed.map { |from, weight_g| part(from, weight_g * times) },
+         *whole.map { |from| all_of(from, ALL) }]
       end
 
       # When the rice goes in: all of it, for no other words say so.
@@ -43,6 +47,12 @@ module FondKettle
       def rice_from
         row = @request.made_in && RiceVessel.of(@request).row(BaseGraph::RICE)
         row ? row.poured.select { |_, contents| contents.mass_g >= 1 }.map(&:first).uniq : []
+      end
+
+      # Keys of vessels beside the rice's that give all they have at a step.
+      def wholly(key)
+        place = @request.made_in&.step(key) or return []
+        place.from.reject { |pour| pour.share || pour.g }.map(&:vessel) - [@request.made_in.rice_vessel&.key]
       end
 
       # Keys of vessels that give all that is left in them when the rice goes in.

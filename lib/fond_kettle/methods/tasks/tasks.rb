@@ -122,8 +122,8 @@ module FondKettle
       def begin_phase(text, phase)
         prepare(text, phase) unless phase.equal?(@phases.first) && @facts.nil?
         @steamer = SteamerTasks.new(@request, phase, @list, @amounts, @words)
-        @base = BaseTasks.new(@request, @list, @steamer.heat_min, last: phase.equal?(@phases.last),
-                                                                  washed: @latest)
+        @base = BaseTasks.new(@request, @list, @amounts, @steamer.heat_min, last: phase.equal?(@phases.last),
+                                                                            washed: @latest)
         @ending = FinishTasks.new(@request, phase, @list, @amounts, @steamer)
         @facts = TaskFacts.new(@request, text, @method.food, @ending.elsewhere)
         @list.at(words: @words, amounts: @amounts, facts: @facts)
@@ -177,7 +177,8 @@ module FondKettle
       # Meat or onion first, as chosen.
       def base(stages, text, phase)
         last = steps_of_base(stages, text, phase, nil)
-        @checks.apart("check-heat.apart", last, @amounts.apart, with: @amounts.cooked_before)
+        apart = @request.made_in ? [] : @amounts.apart
+        @checks.apart("check-heat.apart", last, apart, with: @amounts.cooked_before)
       end
 
       def in_order(stages)

@@ -40,7 +40,7 @@ module FondKettle
 
       # Rows of steps in which something is done.
       def rows
-        @rows ||= worked.map { |row| @vessel.all_rounds(row) }
+        @rows ||= worked.map { |row| @vessel.for_all_pots(row) }
       end
 
       def worked
@@ -53,13 +53,18 @@ module FondKettle
 
       # A pan's food lies in one low heap.
       def too_full(row)
-        pan = @vessel.setting.vessel
+        pan = setting(row).vessel
         depth_mm = pan.depth_mm(row.before.volume_ml)
         return unless frying?(row) && depth_mm > DEEPEST_MM
 
         warning("pan-too-full",
                 "#{Measure::Rounding.grams(row.before.mass_g)} g lie #{depth_mm.round} mm deep in the " \
-                "#{name}: over #{DEEPEST_MM.round} mm it stews. Fry it in two lots, or in a wider pan.")
+                "#{called(pan)}: over #{DEEPEST_MM.round} mm it stews. Fry it in two lots, or in a wider " \
+                "pan.")
+      end
+
+      def called(pan)
+        pan.name.delete_prefix("a ").sub(/\A./, &:downcase)
       end
 
       def frying?(row)
@@ -112,7 +117,12 @@ module FondKettle
       end
 
       def reckoned_min(row, state)
-        Vessels::Frying.minutes(row.before, row.does.with(state: state), @vessel.setting)
+        Vessels::Frying.minutes(row.before, row.does.with(state: state), setting(row))
+      end
+
+      # Where it is done.
+      def setting(row)
+        @vessel.setting_of(row.step.vessel)
       end
 
       def taken(row)
@@ -137,10 +147,6 @@ module FondKettle
 
       def plain(minutes)
         Measure::Rounding.plain(minutes)
-      end
-
-      def name
-        @vessel.setting.vessel.name.sub(/\A./, &:downcase)
       end
 
       # A broth simmers in a pot that is two thirds full at most.
