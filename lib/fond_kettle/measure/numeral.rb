@@ -31,6 +31,7 @@ module FondKettle
       SIGNED = /(?<before>\d+)?\s*(?<sign>#{SIGN})/
       PLAIN = /\d+(?:[.,]\d+)?/
       BETWEEN = /\s*(?:-|–|to|or)\s*/i
+      FIGURE_AND = /(?<whole>\d+)\s+and\s+(?:a\s+)?(?<part>#{PART})/i
       A_HALF_MORE = /(?<word>#{WORD})\s+and\s+(?:a\s+)?(?<part>#{PART})/i
       PART_OF_DOZEN = /(?:a\s+)?(?<part>#{PART})\s+(?:of\s+)?a\s+dozen\b/i
       PART_OF_ONE = /(?:a\s+)?(?<part>#{PART})(?:\s+(?:of\s+)?an?\b)?/i
@@ -85,6 +86,7 @@ module FondKettle
 
       def figures(scanner, thousands)
         return fraction(scanner) if scanner.check(FRACTION)
+        return scanner[:whole].to_f + PARTS.fetch(scanner[:part].downcase) if scanner.scan(FIGURE_AND)
         return scanner[:before].to_f + SIGNS.fetch(scanner[:sign]) if scanner.scan(SIGNED)
         return scanner.matched.delete(",").to_f if thousands && scanner.scan(THOUSANDS)
 

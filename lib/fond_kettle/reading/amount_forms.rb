@@ -21,7 +21,8 @@ module FondKettle
                  (?<amount>\d[\d\s.,½¼¾⅓⅔⅛]*(?:ml|l|g|kg|cups?|oz|lb|litres?))
                  (?:\s*(?:or\s+so|ish))?/ix
       AMOUNT_BEHIND = /\A#{WEIGHED}\z/
-      BEHIND = /\A(?<what>[[:alpha:]][^\d(]{0,80}?)(?:\s+up\s+to\b[^(]{0,80})?\s*\(#{WEIGHED}\)/i
+      BEHIND = /\A(?<what>[[:alpha:]][^\d(]{0,80}?)(?:\s+(?:up\s+to|to\s+cover|enough\s+to)\b[^(]{0,80})?
+                \s*\(#{WEIGHED}\)/ix
       BUNCHED = /\b(?:bunch(?:es)?|handfuls?|sprigs?|stalks?|chopped|leaves)\b/i
       LEAFY = /\bcoriander\b(?!\s+(?:seeds?|powder|leaf|leaves|roots?|stalks?))/i
       # Named without an amount, it is the leaf.

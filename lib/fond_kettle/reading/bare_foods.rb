@@ -12,7 +12,7 @@ module FondKettle
       APART = /[,;:.!?()]|\s(?:and|&|\+|with|w|in|on|over|plus)\s/i
       # Words for things that are known, or are not there.
       KNOWN = /\A(?:the|that|this|those|these|its|their|your|it|them|no|not|half|more|all|any|same)\b/i
-      FRONT = /\A(?:(?:some|a\s+little|plenty\s+of|lots\s+of|a\s+few|fresh|then|more|an?)\s+)+/i
+      FRONT = /\A(?:(?:some|a\s+little|plenty\s+of|lots\s+of|a\s+few|fresh|then|more|an?|squeeze\s+of)\s+)+/i
       PLACED = /\s+(?:on\s+top|over|in|through|alongside|beside|to\s+serve|to\s+taste
                 |at\s+the\s+(?:table|end))\z/ix
       CUT = /\s+(?:wedges?|halves|slices?)\z/i

@@ -13,7 +13,9 @@ module FondKettle
       OF_FOOD = /(?<=the\s|their\s|its\s)(?!#{PLAIN})[[:alpha:]]+\s+water/i
       WORD = /\b(?:broth|stock|liquor|the\s+liquid|cooking\s+water|#{OF_FOOD})\b/i
       # "Boil them and keep the water."
-      KEPT = /\b(?:keep|keeping|reserve|reserving|save|saving)\s+(?:the|its|their|that)\s+(?:[[:alpha:]]+\s+)?
+      KEPT = /\b(?:keep|keeping|reserve|reserving|save|saving)\s+
+              (?:(?:about\s+)?[\d½¼¾][\d\s.,½¼¾]*[[:alpha:]]+\s+of\s+)?
+              (?:the|its|their|that)\s+(?:[[:alpha:]]+\s+)?
               (?:water|liquid|liquor|broth|stock)\b/ix
       WAS_KEPT = /\b(?:kept|reserved|saved)\s+(?:[[:alpha:]]+\s+)?(?:water|liquid|liquor|broth|stock)\b/i
       # Kinds at which food leaves its liquor.

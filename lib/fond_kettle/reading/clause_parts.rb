@@ -31,7 +31,7 @@ module FondKettle
       # "…, rice in, 2 minutes more", "…, off, 3 minutes".
       PUT_IN = /,\s+(?=(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+(?:in(?:\s*[,.;]|\s+\d|\z)|through\b)
                |off(?:\s+the\s+heat)?,?\s+\d|\d+\s*(?:min\w*\s+)?(?:off|low)\b
-               |(?:the\s+)?(?:foil|lid)\s+(?:on|back|off)\b|out\s*(?:[.,;]|\z))/ix
+               |(?:the\s+)?(?:foil|lid)\s+(?:on|back|off)\b|out\s*(?:[.,;]|\z)|back\s+on\s+\d)/ix
       # "Rice drained, into the steamer": what is made ready, and where it goes then.
       READIED = /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){1,3}(?:drained|rinsed|washed|soaked|cooled)
                  (?<next>,\s+)(?:in|into|onto|over)\b/ix
@@ -40,8 +40,17 @@ module FondKettle
       # "Seal it; very low for 20 min", "12 low 10 off"
       FIRE = /(?<next>;\s*)(?=(?:very\s+)?(?:low|lowest|high|medium|gentle)\b)
               |\blow(?<next>\s+)(?=\d+\s*(?:min\w*\s+)?off\b)/ix
+      # "10 min on high, 8 on low"
+      TURNED = /\d\s*(?:min\w*\s+)?(?:on|over|at)\s+(?:high|full|medium)[^,.;\d]{0,12}
+                (?<next>,\s+)(?=(?:then\s+|and\s+)?\d+\s*(?:min\w*\s+)?(?:on|over|at)\s)/ix
+      # "Rinse 3x, 400 ml water, boil": the water is what it boils in.
+      WATERED = /\b(?:rinse|wash|drain)\b[^,.;]{0,20}(?<next>,\s+)
+                 (?=\d[^,.;]{0,20}\b(?:water|stock|broth)\s*,|into\s)/ix
+      # "Skim, 45 minutes barely moving"
+      SKIMMED = /\bskim\b(?<next>,\s+)(?=(?:then\s+)?\d)/i
       # Words at which a new part begins, and the group of them with which it does.
-      OWN = { THEN => 0, HEATED => :heat, READIED => :next, RICE_IN => :next, FIRE => :next }.freeze
+      OWN = { THEN => 0, HEATED => :heat, READIED => :next, RICE_IN => :next, FIRE => :next,
+              TURNED => :next, WATERED => :next, SKIMMED => :next }.freeze
       # Parts that need no verb behind them: "rice in", "porcini in a mug of boiling water for 20 minutes".
       DONE = /\brice\s+in\z|\d\s*(?:min\w*|h|hours?)\b/i
       TIME = /\s+\d[\d\s½-]*(?:min\w*|sec\w*|h|hours?)?\.?\z/i

@@ -2,6 +2,7 @@
 
 require_relative "../ground/value"
 require_relative "broth_given"
+require_relative "rice_clauses"
 require_relative "rice_course"
 
 module FondKettle
@@ -16,13 +17,23 @@ module FondKettle
     #   cold     the rice is in its pot, and is brought to the boil soon; `oven`: the oven is hot
     #   garnish  all that it names is strewn on rice, and eaten with nothing else
     #   apart    it goes on in another vessel than the rice's
-    #   wrapped  one of the next clauses wraps it
+    #   wrapped  one of the next clauses wraps it; `rubbed`: the next lets it marinate
     #   boils    the next clause brings it to the boil; `strewn`: one of the next puts it on the rice
     ClauseSense = Value.define(:clause, :puts, :several, :liquid, :fat, :steeped, :rice, :drained, :stage,
                                :last, :previous, :goes_on, :cold, :oven, :boils, :strewn,
-                               :garnish, :apart, :wrapped) do
+                               :garnish, :apart, :wrapped, :rubbed) do
       # Words that the rules ask for, by the question.
       const_set(:WORDS, {
+        dissolves: /\bdissolved?\b/i,
+        put_in: /\A\W*(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+(?:go(?:es)?\s+)?in\b/i,
+        fat_hot: /\b(?:oil|fat|butter|ghee|lard)\s+(?:very\s+|smoking\s+)?hot\b/i,
+        stands: /\b(?:let|leave)\s+(?:it\s+|the\s+pot\s+)?(?:to\s+)?(?:stand|rest|sit)\b/i,
+        everything: /\A\W*(?:everything|all\s+of\s+(?:it|that))\b[^,.;]*\b(?:in|into|together)\b/i,
+        into_liquid: /\b(?:into|to|in)\s+the\s+(?:(?:hot|warm|boiling)\s+)?(?:stock|broth|milk|water)\b/i,
+        boiling_water: /\bin\s+(?:[[:alpha:]]+\s+)?boiling\s+(?:salted\s+)?water\b/i,
+        tray: /\b(?:tray|tin|roasting|baking)\b/i,
+        into_bowl: /\A\W*(?:into|in)\s+(?:an?|the)\s+(?:bowl|bag)\b/i,
+        heaped_on: RiceClauses::HEAPED_ON,
         low: /\b(?:low|lowest|tiny|smallest|gentlest|covered|lid\s+on|slow\s+fire|small\s+flame)\b/i,
         off_fire: /\boff\s+the\s+(?:fire|heat|stove)\b/i,
         big_flame: /\b(?:big|high|good)\s+flame\b/i,
@@ -67,18 +78,19 @@ module FondKettle
         water_away: /\b(?:throw|tip|pour|chuck)\b[^,.;]*\b(?:water|liquid|liquor)\b[^,.;]*\b(?:away|out|off)\b
                      |\b(?:discard|throw\s+away|pour\s+off|tip\s+away)\s+(?:the\s+|that\s+|its\s+)?
                      (?:[[:alpha:]]+\s+)?(?:water|liquid|liquor)\b/ix,
-        for_the_last: /\bfor\s+the\s+(?:last|final)\b/i,
+        for_the_last: /\bfor\s+(?:the\s+)?(?:last|final)\b/i,
         squeezed: /\b(?:squeeze|press|wring)\b/i,
         leaves: /\b(?:leaf|leaves|sheets?|wrappers?)\b/i,
         out: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){0,2}out(?:\W*\z|\s+(?:onto?|into|to)\b)/i,
-        back: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){1,3}back(?:\s+in)?\W*\z/i,
+        back: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){1,3}back(?:\s+in)?\W*(?:gently|carefully)?\W*\z/i,
         in_its_fat: /\b(?:in|into)\s+(?:(?:the|that|hot|some|its|their|same|rest|of|a|little)\s+){0,4}
                      (?:[[:alpha:]]+\s+)?(?:oil|fat|butter|ghee|lard|grease|drippings?)\b
                      |\bin\s+what(?:'s|\s+is)\s+left\b/ix,
-        oven_hot: /\A\W*oven\s+(?:at\s+|to\s+|on\s+)?\d/i,
+        oven_hot: /\A\W*oven\s+(?:at\s+|to\s+|on\s+)?\d|\A\W*\d{3}\s*°?\s*[CF]\W*\z/i,
         through_rice: /\bthrough\s+(?:the\s+)?(?:hot\s+)?rice\b|\bthr(?:ough|u)\W*\z/i,
         half_rice: /\A\W*(?:then\s+)?(?:half|a\s+third|some)\s+(?:of\s+)?(?:the\s+)?rice\b/i,
-        rests: /(?<!the\s)\brest\b(?!\s+of)|\bmin\w*\s+off\b|\A\W*\d+\s+off\b|\Aoff\b|\bstand\b|\bleave\b
+        rests: /(?<!the\s)\brest\b(?!\s+of)|\bmin\w*\s+off\b|\A\W*\d+\s+off\b|\Aoff\b
+                 |\b(?:stand|leave|sit)\b
                  |\bwithout\s+opening\b|\bbefore\s+(?:you|anyone|anybody|serving|cutting)\b/ix,
         soaks: /\bin\s+(?:an?\s+[[:alpha:]]+\s+of\s+)?(?:\w+\s+)?water\b/i,
         programme: /programme/i

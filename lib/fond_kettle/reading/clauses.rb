@@ -48,7 +48,7 @@ module FondKettle
               |foil(?:\s+on)?|off|flame|shut|closed|rest|stand|wait|leave|soak|simmer|boil
               |steam|fry|bake),?\.?\s+#{COUNT}
               (?=\s*(?:[,.;]|\z|before\b|un?till?\b|till?\b))
-             |#{COUNT}\s+(?:more|off|low)\b/ix
+             |#{COUNT}\s+(?:more|off|(?:on\s+|over\s+|at\s+)?low(?:est)?)\b/ix
       # "In those 15 minutes" is the time of what goes on.
       THOSE = /\bin\s+those\s+\S+\s+\w+/i
       FRY = "fry"
@@ -66,6 +66,7 @@ module FondKettle
       # "Take three pounds of veal, cut it in pieces": what is done with it comes next.
       TAKES = /\A\W*(?:(?:so|now|first|then)\s+)?(?:(?:you|we|i)\s+)?take\s
                (?!.*\b(?:out|off|from|up|away)\b)/ix
+      PUT_IN = /\A\W*(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+in\z/i
       OF_IT = /\b(?:it|them|this|these)\b/i
       MIX = "mix"
       SHAPES = %w[shape wrap turn-out].freeze
@@ -144,11 +145,21 @@ module FondKettle
 
       def begins?(last, clause)
         same = last.sentence == clause.sentence
-        return true if (same && again?(last, clause)) || taken?(last, clause, same)
+        return true if one_thing?(last, clause, same)
         return false unless last.minutes.nil?
         return same && COVERED.include?(clause.kind) if last.kind == LOW
 
         (same || last.kind == FRY) && leads_to?(last, clause)
+      end
+
+      def one_thing?(last, clause, same)
+        taken?(last, clause, same) || (same && (again?(last, clause) || put_in?(last, clause)))
+      end
+
+      # "Meat in, brown it on all sides".
+      def put_in?(last, clause)
+        last.verb.nil? && last.minutes.nil? && clause.kind == FRY && last.say.match?(PUT_IN) &&
+          clause.say.match?(OF_IT)
       end
 
       # "Toss, toss, toss"; "a dent, close it, squeeze three times".

@@ -37,7 +37,8 @@ module FondKettle
       NOT_PUT = /\bwhile\s+(?:the\s+[[:alpha:]]+|it|they|that|those)\s+(?:(?:is|are)\s+)?
                  (?:cook|roast|bak|simmer|boil|soak|rest|stand|steam|heat|drain|cool|fr(?:y|ie)|brown|drip)
                  [a-z]*\b|\b(?:and\s+)?keep(?:ing)?\s+(?:the|its|their)\s+[[:alpha:]]+(?=\s*(?:[,.;]|\z))/ix
-      COOKED = /\A\W*(?:cook|boil|simmer|steam|soak)\b/i
+      RICE_LABEL = /\A\W*(?:the\s+)?rice\s*(?::|\s[–—-])\s/i
+      COOKED = /\A\W*(?:\d[^,.;]{0,20}\bwater,\s+)?(?:cook|boil|simmer|steam|soak)\b/i
 
       # `clauses`: Clauses; `lines`: ReadLines.
       def initialize(clauses, lines)
@@ -115,7 +116,9 @@ module FondKettle
         doing = Doing.new(clause: clause, kind: kind, last: last, rice: rice, others: others?(named),
                           goes_in: goes_in, onto: onto(clause, named),
                           plain_water: @kinds.plain_water?(position, named),
-                          set_aside: !@rice.in? && @set_aside.at?(position))
+                          set_aside: !@rice.in? && (@set_aside.at?(position) || liquor_on_fire?),
+                          rice_apart: rice_apart?(clause),
+                          by_itself: !rice && @kinds.boils_by_itself?(position, named, kind))
         pass(named, doing, position: position, vessel: @vessels.vessel(doing))
       end
 
@@ -123,6 +126,16 @@ module FondKettle
       def about_rice?(clause, named)
         in_water = clause.say.match?(COOKED) && named.all? { |one| @lines[one.index].ingredient&.water? }
         @rice.meant?(clause.say, others?(named) && !in_water)
+      end
+
+      # "Rice: rinse 3x, boil": by itself.
+      def rice_apart?(clause)
+        @clauses.find { |one| one.sentence == clause.sentence }.say.match?(RICE_LABEL)
+      end
+
+      # True where the vessel on the fire holds a liquor that is kept for later.
+      def liquor_on_fire?
+        @course.in_hand && @flow.broth.kept?(@course.in_hand)
       end
 
       # The vessel of that to which a clause puts something, or nil.

@@ -46,7 +46,7 @@ module FondKettle
 
       # What is done next is done in it too, unless something else cooks meanwhile.
       def next_in(key, doing, meanwhile)
-        beside = meanwhile || roasts_beside?(key, doing)
+        beside = meanwhile || by_itself?(key, doing) || roasts_beside?(key, doing)
         goes_on = greased?(key, doing) || (cooks?(key, doing.kind) && !beside)
         @course.cook_in(key) if doing.goes_in || goes_on
       end
@@ -83,7 +83,9 @@ module FondKettle
 
       # Rice that is cooked by itself is not put to what lies in a pan.
       def rice_pot(doing)
-        return unless doing.goes_in && doing.clause.say.match?(COOKED)
+        return unless doing.goes_in
+        return @course.own_rice_pot if doing.rice_apart && @places.any?(@course.fire)
+        return unless doing.clause.say.match?(COOKED)
 
         @course.rice_pot if @course.kind(@course.fire) == VesselCourse::PAN
       end
@@ -107,6 +109,17 @@ module FondKettle
         own = APART[doing.kind]
         return @course.aside(own) if own && (apart || !@rice.in?)
         return @course.aside(VesselCourse::PAN) if doing.set_aside && FRIES.include?(doing.kind)
+
+        in_pan(doing, apart)
+      end
+
+      # What boils by itself is no vessel for what comes next.
+      def by_itself?(key, doing)
+        doing.by_itself && @course.kind(key) == VesselCourse::PAN
+      end
+
+      def in_pan(doing, apart)
+        return @course.pan { |key| @places.any?(key) } if doing.by_itself
         return @course.fire unless apart && HOT.include?(doing.kind)
 
         @course.pan { |key| @rice.done? && @places.any?(key) }

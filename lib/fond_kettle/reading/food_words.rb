@@ -4,6 +4,7 @@ require_relative "../ground/catalogue"
 require_relative "../ground/paths"
 require_relative "../ground/schema"
 require_relative "../ground/value"
+require_relative "../larder/names"
 
 module FondKettle
   module Reading
@@ -55,6 +56,7 @@ module FondKettle
             lines[index].ingredient && one.means?(lines[index].ingredient)
           end]
         end
+        @called = called(own)
         @salts = lines.each_index.select { |index| lines[index].ingredient&.key == SALT }
       end
 
@@ -82,7 +84,24 @@ module FondKettle
 
       def words(said, open)
         salts = said.include?(SALTED) ? (@salts & open).first(1).map { |index| [index, true] } : []
-        salts + @words.select { |one| said.include?(one.word) }.flat_map { |one| meant(one, open) }
+        meant = @words.select { |one| said.include?(one.word) }.flat_map { |one| meant(one, open) }
+        salts + by_name(said) + meant
+      end
+
+      # Indexes of lines by what the larder calls them, in one word that no line has: "the squash" is the
+      # butternut.
+      def called(own)
+        found = @lines.each_index.select { |index| @lines[index].ingredient }.group_by do |index|
+          words = Larder::Names.ours.words(@lines[index].ingredient.name)
+          words.first if words.one?
+        end
+        found.except(nil, *own, *@words.map(&:word))
+      end
+
+      def by_name(said)
+        (@called.keys & said.to_a).flat_map do |word|
+          @called.fetch(word).map { |index| [index, @called.fetch(word).one?] }
+        end
       end
 
       def meant(word, open)

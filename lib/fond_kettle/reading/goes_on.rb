@@ -21,13 +21,18 @@ module FondKettle
       # What is fried is what was made before.
       FRIED = /\A\W*(?:then\s+)?(?:(?:deep|shallow)[ -])?(?:fry|brown|sear|grill)\s+
                (?:in|on|over|until|till)\b/ix
+      # "Toss the squash in oil, roast on a tray".
+      ROAST = "toast"
+      # "Spoon over the rice", of what was fried before.
+      OVER = /\A\W*(?:then\s+)?(?:spoon|pour|tip|scatter|strew|drizzle)\s+(?:over|onto|on\s+top)\b/i
+      WATER = /\bwater\b/i
       FRESH = /\b(?:fresh|clean|new|more)\s+(?:[[:alpha:]]+\s+)?water\b/i
       # What is done to what was drained, without a word for it.
       COVERED = [*FireVessel::HOT, "lay-in", "stir"].freeze
       # What was lifted or drained may be cut.
       LIFTED = %w[take-out drain].freeze
       CUT = "cut"
-      BOILED = %w[simmer boil take-out drain cool].freeze
+      BOILED = [*FireVessel::HOT, "take-out", "drain", "cool"].freeze
       # "Cut the cucumbers and dress them."
       TOSSED = %w[dress mix].freeze
 
@@ -45,7 +50,7 @@ module FondKettle
       def with?(clause, kind, last, solids:, bare:)
         return false unless last && @places.any?(last.vessel)
         return true if made_ready?(clause, kind, last, solids)
-        return true if bare && clause.verb && without_words?(clause, kind, last)
+        return true if bare && goes_along?(clause, kind, last)
 
         clause.say.match?(THAT) && of_that?(clause, kind, last)
       end
@@ -60,8 +65,11 @@ module FondKettle
       end
 
       # True where it goes on without a word for what it goes on with.
-      def without_words?(clause, kind, last)
-        drained_before?(kind, last) || into_rice?(clause, kind) || boiled_before?(clause, kind, last)
+      def goes_along?(clause, kind, last)
+        return true if over?(clause, last)
+
+        !clause.verb.nil? && (drained_before?(kind, last) || into_rice?(clause, kind) ||
+          cut_alone?(clause, kind, last) || boiled_before?(clause, kind, last))
       end
 
       # "Drain, cover with fresh water": what was drained goes along.
@@ -69,14 +77,25 @@ module FondKettle
         last.kind == DRAIN && COVERED.include?(kind)
       end
 
+      def over?(clause, last)
+        clause.say.match?(OVER) && (FireVessel::HOT.include?(last.kind) || MADE.include?(last.kind))
+      end
+
+      # "Cut the pork in strips. Blanch 3 minutes."
+      def cut_alone?(clause, kind, last)
+        last.kind == CUT && FireVessel::HOT.include?(kind) && !clause.say.match?(WATER)
+      end
+
       # "Soak the beans overnight. Next day fresh water, boil till soft."
       def soaked_before?(clause, kind, last)
-        last.kind == SOAK && FireVessel::HOT.include?(kind) && clause.say.match?(FRESH)
+        last.kind == SOAK && KINDS.include?(kind) && clause.say.match?(FRESH)
       end
 
       # "Salt, turmeric, flour, shake off. Fry in hot oil."
       def mixed_before?(clause, last)
-        StepVessels::MIXES.include?(last.kind) && clause.say.match?(FRIED)
+        return false unless StepVessels::MIXES.include?(last.kind)
+
+        clause.say.match?(FRIED) || (clause.kind == ROAST && last.clause.sentence == clause.sentence)
       end
 
       # "Boil the eggs, peel, quarter", "lift out, flake".
@@ -103,7 +122,7 @@ module FondKettle
       end
 
       def made?(kind, last)
-        KINDS.include?(kind) && MADE.include?(last.kind)
+        KINDS.include?(kind) && [*MADE, CUT].include?(last.kind)
       end
     end
   end

@@ -17,15 +17,20 @@ module FondKettle
       # "Wipe out the pot."
       CLEANS = /\b(?:wipe|wiping|rinse|wash|clean|scrub)\s+(?:out\s+|down\s+)?(?:the|your|that|its)\s+
                 (?:[[:alpha:]]+\s+)?(?:pot|pan|skillet|wok|saucepan|bowl|board|hands)\b/ix
+      WARM = /\A\W*(?:and\s+)?keep\s+(?:it|them|that|the\s+[[:alpha:]]+)\s+(?:warm|hot)\b/i
+      # What the tin is lined with is no food.
+      LINED = /\A\W*line\s+[^.;]*\b(?:cling\s*film|foil|paper|parchment)\b/i
       # What only says how it looks: "the liquid should just cover it".
       SEEN = /\b(?:should|must|ought\s+to)\b/i
+
+      TESTS = %i[kept_warm? lined? lidded? left_alone? cleans? seen? kept? left?].freeze
 
       module_function
 
       # True for a ReadStep in which nothing is done.
       def idle?(step)
         return false if SHORT.include?(step.kind)
-        return true if %i[lidded? left_alone? cleans? seen? kept? left?].any? { |test| send(test, step) }
+        return true if TESTS.any? { |test| send(test, step) }
 
         step.guessed && step.from.empty? && nothing?(step) && !more_rice?(step)
       end
@@ -53,6 +58,14 @@ module FondKettle
         step.rice == RiceCourse::BEFORE && nothing?(step) && step.from.empty? && step.clause.say.match?(LID)
       end
 
+      def kept_warm?(step)
+        nothing?(step) && step.clause.minutes.nil? && step.clause.say.match?(WARM)
+      end
+
+      def lined?(step)
+        nothing?(step) && step.clause.say.match?(LINED)
+      end
+
       # "Don't open."
       def left_alone?(step)
         step.takes.empty? && step.clause.minutes.nil? && step.clause.say.match?(ALONE)
@@ -78,7 +91,8 @@ module FondKettle
       def more_rice?(step)
         step.rice == RiceCourse::IN && step.clause.say.match?(RiceClauses::REST_OF_IT)
       end
-      private_class_method :lidded?, :left_alone?, :cleans?, :nothing?, :seen?, :kept?, :left?, :more_rice?
+      private_class_method :kept_warm?, :lined?,
+                           :lidded?, :left_alone?, :cleans?, :nothing?, :seen?, :kept?, :left?, :more_rice?
     end
   end
 end

@@ -32,6 +32,8 @@ module FondKettle
       ASIDE = /\(([^()]*)\)/
       # "Blend them": what was listed right before.
       THEM = /\A\W*[[:alpha:]]+\s+(?:them|these|everything|it\s+all|all\s+of\s+it)\b/i
+      # What should be there is done by nobody.
+      THERE = /\A\W*there\s+(?:should|must|ought\s+to|will)\s+(?:just\s+)?be\b/i
       HEADING = /\A[A-Z][[:alpha:]' ]+:?\z/
       # What names a part of a page.
       PAGE_PART = /\A(?:the\s+)?
@@ -112,10 +114,16 @@ module FondKettle
 
         apart = RunTogether.apart(row)
         if apart then enter(apart)
-        elsif RunTogether.list?(row) then listed(row)
+        elsif RunTogether.list?(row) && !told_on?(row) then listed(row)
         elsif thing?(row) then thing(row)
         else done(row)
         end
+      end
+
+      # Once the method has begun, a row of sentences goes on with it.
+      def told_on?(row)
+        sentences = Sentences.of(row)
+        @sentences.any? && @lines.any? && sentences.size > 1 && sentences.any? { |one| RowWords.begun?(one) }
       end
 
       def thing(row)
@@ -205,7 +213,10 @@ module FondKettle
         outside = bare.gsub(ASIDE) { aside(Regexp.last_match(1)) }.squeeze(" ")
         @listing = false
         found = Sentences.of(outside)
-        @sentences.concat(found.reject { |one| one.empty? || ServingCount.only?(one) })
+        seen, told = found.reject { |one| one.empty? || ServingCount.only?(one) }
+                          .partition { |one| one.match?(THERE) }
+        @not_read.concat(seen)
+        @sentences.concat(told)
       end
 
       # A short aside belongs to the words before it; a time or an amount in it is read.

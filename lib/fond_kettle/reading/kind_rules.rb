@@ -32,6 +32,7 @@ module FondKettle
       # By the kind of a verb; one that is not here does what it says.
       BY_VERB = {
         "stir" => [
+          ["mix", ->(sense) { sense.done? && sense.several && sense.says?(:dissolves) }],
           ["par-boil", ->(sense) { sense.previous == "par-boil" && sense.says?(:for_the_last) }],
           ["fry", ->(one) { one.done? && one.previous == "fry" && !one.rice && one.says?(:thrown_in) }],
           [->(sense) { TOP.call(sense, "sprinkle", "fold") }, ->(sense) { sense.stage == RiceCourse::AFTER }],
@@ -60,6 +61,7 @@ module FondKettle
           ["reduce", ->(sense) { sense.says?(:opened) }], ["low", ALWAYS]
         ],
         "low" => [
+          ["rest", ->(sense) { sense.in? && sense.minutes && sense.says?(:stands) && !sense.says?(:low) }],
           ["rest", ->(sense) { sense.in? && sense.minutes && sense.says?(:off_fire) }],
           ["rest", ->(sense) { sense.stage == RiceCourse::REST || (sense.in? && sense.previous == "drain") }],
           ["low", ->(sense) { sense.in? && sense.says?(:programme) }],
@@ -68,7 +70,8 @@ module FondKettle
           ["layer", ->(sense) { sense.rice && sense.says?(:names_rice) && sense.minutes.nil? }],
           ["low", :in?.to_proc], ["simmer", ->(sense) { sense.minutes || sense.liquid }], ["lay-in", ALWAYS]
         ],
-        "layer" => [["cool", ->(sense) { sense.done? && sense.says?(:cools) }],
+        "layer" => [["serve", ->(sense) { sense.in? && sense.says?(:heaped_on) }],
+                    ["cool", ->(sense) { sense.done? && sense.says?(:cools) }],
                     ["low", ->(sense) { sense.stage == RiceCourse::WITH && sense.minutes }]],
         "rest" => [
           ["fold", ->(sense) { sense.in? && sense.puts && !sense.minutes }],
@@ -80,7 +83,9 @@ module FondKettle
           ["rest", :in?.to_proc], ["drain", ->(sense) { sense.says?(:sieve) }],
           ["soak", ->(sense) { sense.says?(:soaks) }], ["marinate", ALWAYS]
         ],
-        "mix" => [["sprinkle", ->(sense) { sense.in? && sense.puts && sense.says?(:over_it) }]],
+        "fry" => [["bake", ->(one) { one.stage == RiceCourse::WITH && one.minutes && IN_OVEN.call(one) }]],
+        "mix" => [["fry", ->(sense) { sense.minutes && !sense.in? && sense.says?(:in_its_fat) }],
+                  ["sprinkle", ->(sense) { sense.in? && sense.puts && sense.says?(:over_it) }]],
         "put-back" => [["bake", ->(sense) { sense.minutes && sense.says?(:oven) }],
                        ["steam", ->(sense) { sense.minutes && sense.says?(:steamer) }]],
         "drain" => [["take-out", ->(one) { BOILED.include?(one.previous) && one.says?(:keeps_liquor) }]],
@@ -98,20 +103,27 @@ module FondKettle
         ["wrap", ->(sense) { sense.wrapped && sense.previous == "wrap" && !sense.ends? }],
         ["take-out", ->(sense) { sense.says?(:out) }],
         ["put-back", ->(sense) { sense.says?(:back) }],
+        ["take-out", ->(sense) { sense.minutes && !sense.puts && sense.says?(:into_bowl) }],
+        ["simmer", ->(sense) { sense.minutes && sense.puts && sense.says?(:boiling_water) }],
         ["steam", ->(sense) { sense.minutes && sense.says?(:steamer) }],
         ["mix", ->(one) { one.says?(:plus) && one.puts && !one.ends? && (one.in? || !one.last) }],
         ["fold", ->(sense) { sense.in? && sense.says?(:through_rice) }],
         ["preheat", ->(sense) { sense.says?(:oven_hot) && !sense.in? && sense.minutes.nil? }],
+        ["fry", ->(sense) { sense.fat && sense.says?(:fat_hot) }],
+        ["fry", ->(one) { one.puts && one.done? && one.previous == "fry" && one.says?(:put_in) }],
+        ["mix", ->(sense) { sense.done? && sense.says?(:everything) }],
         ["serve", ->(sense) { sense.says?(:beside) && sense.minutes.nil? }],
         ["serve", ->(sense) { sense.in? && sense.says?(:platter) }],
-        ["fry", ->(sense) { sense.puts && sense.done? && sense.goes_on && sense.previous == "fry" }],
+        ["fry", ->(one) { one.puts && one.done? && one.previous == "fry" && (one.goes_on || one.minutes) }],
         ["sprinkle", ->(sense) { sense.puts && sense.done? && (sense.garnish || sense.says?(:on_top)) }],
         ["serve", ->(sense) { sense.puts && sense.done? }],
-        ["bake", ->(sense) { sense.minutes && sense.says?(:oven) && !sense.says?(:oven_later) }]
+        ["bake", ->(sense) { sense.minutes && sense.says?(:oven) && !sense.says?(:oven_later) }],
+        ["bake", ->(sense) { sense.minutes && sense.oven && sense.says?(:tray) }]
       ].freeze
 
       # And once the rice is in.
       IMPLIED_IN = [
+        ["rest", ->(sense) { sense.stage == RiceCourse::REST && sense.minutes && !sense.puts }],
         ["seal", ->(sense) { sense.says?(:foil_alone) }],
         ["rest", ->(sense) { sense.says?(:rests) || (sense.says?(:cloth) && !sense.says?(:covers)) }],
         ["bake", ->(sense) { IN_OVEN.call(sense) && sense.minutes && !sense.done? }],
@@ -125,6 +137,8 @@ module FondKettle
 
       # And before.
       IMPLIED_BEFORE = [
+        ["mix", ->(sense) { sense.rubbed && sense.puts && !sense.ends? }],
+        ["mix", ->(sense) { sense.steeped && !sense.ends? && sense.says?(:into_liquid) }],
         ["layer", ->(sense) { sense.says?(:half_rice) }],
         ["lay-in", ->(one) { one.puts && one.goes_on && !one.ends? && LAID.include?(one.previous) }],
         ["soak", ->(sense) { sense.says?(:soaks) }],

@@ -73,6 +73,11 @@ module FondKettle
         @at.each_index.select { |index| @at[index] == vessel }
       end
 
+      # Keys of the vessels in which something lies.
+      def vessels
+        @at.compact.uniq
+      end
+
       # True where something lies in a vessel.
       def any?(vessel)
         @at.include?(vessel)

@@ -17,7 +17,8 @@ module FondKettle
 
     # Which lines the words of a clause name.
     class NamedLines
-      SHARES = { /\bhalf\b/i => 0.5, /\bthird\b/i => 1.0 / 3, /\bquarter\b(?!\s+of\s+an\s+hour)/i => 0.25,
+      SHARES = { /\bhalf\b/i => 0.5, /\bthird\b/i => 1.0 / 3, /\bthree[ -]quarters?\b/i => 0.75,
+                 /\bquarter\b(?!\s+of\s+an\s+hour)/i => 0.25,
                  /\b(?:rest|remaining|remainder|other|last\s+of)\b/i => "rest" }.freeze
       # Words before a name in which its share stands.
       REACH = 4
@@ -25,6 +26,8 @@ module FondKettle
       OWN_WATER = /\b(?:the|its|measured|boiling|hot|all)\s+(?:[[:alpha:]]+\s+)?water\b|
                    \bthe\s+\d+\s*[[:alpha:]]+\s+(?:of\s+)?water\b|
                    (?:\A|,\s|\b(?:add|and)\s)water\b/ix
+      # The number of a time tells nothing apart: "for 2 minutes" are no "2 tbsp".
+      TIMES = /\b\d+\s*(?:-\s*\d+\s*)?(?:min|mins|minutes?|secs?|seconds?|h|hours?)\b/i
       # Words that tell nothing apart.
       STOP = %w[a an the of in on and or with to for from at it g ml kg cup rice one].freeze
       UNITS = %w[tbsp tsp cup].freeze
@@ -64,9 +67,11 @@ module FondKettle
       def in(text, open = @names.each_index.to_a, left = open)
         text = text.gsub(RICE_POT, "").gsub(MODIFIES) { |words| modifies?(words) ? "" : words }
         said = Larder::Names.ours.words(text).to_set
-        all = text.split(PARTS_OF_CLAUSE).flat_map { |part| all_said(part) }.uniq
+        parts = text.split(PARTS_OF_CLAUSE)
+        all = parts.flat_map { |part| all_said(part) }.uniq
         found = named(all, said, text, open)
-        told_apart(found, said | raw(text), [*open, *left]).sort.map do |index, sure|
+        found += alone(parts, found.map(&:first))
+        told_apart(found, said | raw(text.gsub(TIMES, " ")), [*open, *left]).sort.map do |index, sure|
           NamedLine.new(index: index, share: share(index, text), sure: sure, onto: onto?(index, text))
         end
       end
@@ -79,6 +84,16 @@ module FondKettle
         found += leaves(said) if text.match?(EACH_LEAF) || found.all? { |index, _| @lines[index].runs? }
         known = found.map(&:first)
         found + @food_words.in(text, said, open).reject { |meant| known.include?(meant.first) }
+      end
+
+      # [index, true] of lines that a part of a text names by a word that another part has in a whole name:
+      # "fish in turmeric, fish sauce" is fish too.
+      def alone(parts, found)
+        named = parts.flat_map do |part|
+          fresh = Larder::Names.ours.words(part) - all_said(part).flat_map { |index| @names[index] }
+          fresh.map { |word| (@owners.fetch(word, []) - found).reject { |index| poured?(index) } }
+        end
+        named.select(&:one?).flatten.uniq.map { |index| [index, true] }
       end
 
       # The words of a text as they are written, and its numbers: "peppers" are no "pepper".

@@ -14,7 +14,10 @@ module FondKettle
       AFTER = %w[thin thinly fine finely small large big coarse coarsely short up in into to lengthwise
                  lengthways across and roughly open off].join("|")
       # Behind it stands how, or nothing: "1 tin chopped tomatoes" names no tin.
-      BEHIND = /\s+(?=(?:#{HOW})?(?:#{DONE})(?:\s*\z|\s*[,(]|\s+(?:#{AFTER})\b))/i
+      CUTS = %w[chunks cubes strips rings slices coins pieces quarters wedges matchsticks ribbons rounds
+                halves half-moons sticks batons].join("|")
+      BEHIND = /\s+(?=in\s+(?:[[:alpha:]]+\s+)?(?:#{CUTS}|half\smoons)\b
+                |(?:#{HOW})?(?:#{DONE})(?:\s*\z|\s*[,(]|\s+(?:#{AFTER})\b))/ix
 
       module_function
 

@@ -63,6 +63,8 @@ module FondKettle
       ASIDE = /[(,]|\bfor\b/i
       NAME_ENDS = /(?=\s*(?:[(,]|\bfor\b|\z))/i
       THE = /\Athe\s+/i
+      # "2 cups (400 g) of basmati"
+      TOLD_TWICE = /\([^()]*\)\s*(?=of\s)/i
       PARTS = %w[thigh drumstick breast leg wing].freeze
       HEAPED = /\b(?:heaped|heaping)\b/i
       RICE = "rice"
@@ -183,7 +185,7 @@ module FondKettle
 
       # [grain, g] of rice that is called by its kind alone ("a mug of arborio"), or nil.
       def by_kind(text, certain)
-        found = grain(text.split(ASIDE).first.to_s)
+        found = grain(text.sub(TOLD_TWICE, "").split(ASIDE).first.to_s)
         [found, @quick.read(certain.sub(NAME_ENDS, " #{RICE}")).rice&.last] if found
       end
 

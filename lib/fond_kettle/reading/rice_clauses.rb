@@ -22,6 +22,8 @@ module FondKettle
       # "Stand them upright in a pot."
       STOOD_IN = /\bstand\s+(?:them|it|the\s+[[:alpha:]]+)\s+(?:[[:alpha:]]+\s+)?in\s/i
       OFF_FIRE = /\boff\s+the\s+(?:fire|heat|stove)\b/i
+      RESTS = Regexp.union(OFF_FIRE, /\b(?:let|leave)\s+(?:it\s+)?(?:to\s+)?(?:stand|rest|sit)\b/i)
+      HEAPED_ON = /\bon(?:to)?\s+(?:an?|the|your)\s+(?:[[:alpha:]]+\s+)?(?:platter|plates?|serving)\b/i
       WRAP = "wrap"
       BOIL = "boil"
       DRAIN = "drain"
@@ -32,7 +34,7 @@ module FondKettle
       PUTS = ["stir", "lay-in", "layer", "fry", "simmer", "low", "put-back", "sprinkle", "steam", nil].freeze
       # Kinds that may be done with rice that is done, and words for something on its pot.
       FINISHING = [nil, "sprinkle", "serve", "fold", "mix", "cut", "dress", "take-out", "fluff"].freeze
-      COVER = /\b(?:lid|foil|cloth|towel|cover(?:ed)?|oven|steam|min(?:ute)?s?)\b/i
+      COVER = /\b(?:lid|foil|cloth|towel|cover(?:ed)?|oven|steam|min(?:ute)?s?|last\s+\d+)\b/i
       LAYS = %w[layer].freeze
       LOW = "low"
       # Words of a clause that goes on with what the one before was about: "Boil 7 min hard."
@@ -63,7 +65,7 @@ module FondKettle
       # True where it rests on behind a position: "stir in the cheese, rest 5 minutes".
       def rests_after?(position)
         clause = @clauses[position + 1]
-        !clause.nil? && !clause.minutes.nil? && (clause.kind == REST || clause.say.match?(OFF_FIRE))
+        !clause.nil? && !clause.minutes.nil? && (clause.kind == REST || clause.say.match?(RESTS))
       end
 
       # True where the rice of a clause is done: "tip the hot rice into a bowl".
@@ -74,9 +76,14 @@ module FondKettle
       # True where from a position on nothing is cooked, closed or waited for.
       def only_finishing?(position)
         @clauses.drop(position).all? do |clause|
-          FINISHING.include?(clause.kind) && !clause.minutes && !clause.until && !clause.say.match?(COVER)
+          finishing?(clause) && !clause.minutes && !clause.until && !clause.say.match?(COVER)
         end
       end
+
+      def finishing?(clause)
+        FINISHING.include?(clause.kind) || clause.say.match?(HEAPED_ON)
+      end
+      private :finishing?
 
       # True where a clause says for how long.
       def timed?(position)

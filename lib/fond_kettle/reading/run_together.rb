@@ -14,6 +14,8 @@ module FondKettle
       OPENS = /\A(?:you(?:'ll|\s+will)?\s+(?:want|need)|(?:i|we)\s+(?:take|use)|take|needs
               |for\s+the\s+[[:alpha:]]+,|for\s+the\s+[[:alpha:]\ ]+:
               |to\s+finish,|ingredients:)\s+/ix
+      # "Whole spices (2 cloves, 1 cardamom)" are what stands between the brackets.
+      LISTED = /[[:alpha:]][[:alpha:] ]{0,30}\((?<list>(?:\d|an?\s)[^()]{1,60},\s(?:\d|an?\s)[^()]{1,80})\)/i
       FOR = /\A(?:for\s+the\s+[[:alpha:]]+|to\s+finish),\s+/i
       AMOUNT = /(?:\A|[,;.]\s*(?:and\s+)?|\s)(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s|one\s|two\s)/i
       # What is said of a thing behind a comma.
@@ -95,6 +97,7 @@ module FondKettle
       # Texts of its things.
       def things(sentence)
         bare = sentence.sub(LABEL, "").sub(OPENS, "").sub(/[.;]\s*\z/, "")
+        bare = bare.gsub(LISTED) { Regexp.last_match[:list] }
         parts = bare.include?(";") ? bare.split(/;\s*/) : parts(bare.sub(ABOUT, ""))
         parts.map { |part| part.sub(FOR, "").strip }.reject(&:empty?)
       end

@@ -9,11 +9,14 @@ module FondKettle
     module ServingCount
       COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})/i
       # Ways to say it, in a sentence of its own or among others.
-      WAYS = [/\b(?:serves|will\s+serve|feeds|sufficient\s+for|enough\s+for|makes|yields)\s*:?\s+
-               (?:(?:about|some|up\s+to)\s+)?#{COUNT}\b/ix,
+      WAYS = [/\b(?:serves|will\s+serve|feeds|sufficient\s+for|enough\s+for)\s*:?\s+
+               (?:(?:about|some|up\s+to)\s+)?#{COUNT}(?:-?ish)?\b/ix,
               /\b#{COUNT}\s+(?:of\s+us|people|ppl|persons|pers|servings|portions|eaters|mouths|hungry)\b/i,
               /\A\W*#{COUNT}\s+(?:plates|bowls|helpings|lunches|dinners|suppers|boxes)\W*(?:\z|[.,;])/i,
-              /\A\W*for\s+(?:(?:about|some)\s+)?#{COUNT}\b(?!\s*(?:min|hour|hr|h\b))/i].freeze
+              /\A\W*for\s+(?:(?:about|some)\s+)?#{COUNT}\b(?!\s*(?:min|hour|hr|h\b
+               |squares|pieces|balls|parcels|rolls|cakes|bundles|triangles|slices))/ix].freeze
+      # Pieces are no people, where a text says these too.
+      MADE = /\b(?:makes|yields)\s*:?\s+(?:(?:about|some|up\s+to)\s+)?#{COUNT}\b/i
       # "Bean rice for six": at the end of a title.
       AT_END = /\bfor\s+#{COUNT}\W*\z|\((?<count>\d{1,2})\)\W*\z/i
       # "Rice for thirty from my mother's notebook"
@@ -27,12 +30,8 @@ module FondKettle
       #
       #   find(["Tested twice.", "Serves 4 to 6"]) # => 4.0
       def find(sentences)
-        sentences.each do |sentence|
-          said = WAYS.filter_map { |way| way.match(sentence) }.first
-          number = said && Measure::Numeral.read(said[:count])&.first
-          return number.to_f if number
-        end
-        nil
+        said = [WAYS, [MADE]].lazy.filter_map { |ways| first(sentences, ways) }.first
+        said && Measure::Numeral.read(said[:count])&.first&.to_f
       end
 
       # The number that a title ends with, or nil.
@@ -47,9 +46,16 @@ module FondKettle
         bare.empty? ? title : bare
       end
 
+      def first(sentences, ways)
+        sentences.lazy.filter_map do |sentence|
+          ways.filter_map { |way| way.match(sentence) }.find { |said| Measure::Numeral.read(said[:count]) }
+        end.first
+      end
+      private_class_method :first
+
       # True for a text that says no more than that.
       def only?(text)
-        text.size < SHORT && WAYS.any? { |way| text.match?(way) } && Measure::Durations.all(text).empty?
+        text.size < SHORT && [*WAYS, MADE].any? { |way| text.match?(way) } && Measure::Durations.all(text).empty?
       end
     end
   end

@@ -14,14 +14,15 @@ module FondKettle
     class SpokenLines
       # Where an amount may begin.
       START = /(?<![[:alnum:].,°-])
-               (?=[\d½¼¾⅓⅔⅛]|(?:an?|half|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
+               (?=[\d½¼¾⅓⅔⅛]|(?<=\A|\.\s)(?:handful|bunch|pinch|knob|splash|glug)\sof\s
+               |(?:an?|half|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
       # Where the thing ends.
       STOP = /\s*(?:[,.;:()!?]|\s(?:and|&|plus|without|the|in|into|with|for|to|on|onto|over|till|'?til
                  |until|from
                  |through|so|that|which|if|is|are|goes|go|up|at|then|when|by|stuck|cut
                  |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\z)/ix
       # What is spoken of as known.
-      KNOWN = /\bof\z|\A(?:with|in|into|of|from|and|the|them|it|this|that|those|these|your|its|an?)\b/i
+      KNOWN = /\bof\z|\A&|\A(?:with|in|into|of|from|and|the|them|it|this|that|those|these|your|its|an?)\b/i
       # What is counted and no food.
       NO_FOOD = /\b(?:times?|changes|waters?\s+from|sides?|persons?|people|pans?|pots?|bowls?|vessel
                  |casserole|dish|tray|skillet|platter|plates?|holes?
@@ -44,6 +45,10 @@ module FondKettle
       # "200C", "180 fan", "gas 6": a heat, and no cups.
       HEAT = /\A\d{2,3}\s*(?:°|º|degrees?\b|deg\b|[CF]\b|fan\b)/i
       WATER = ["water"].freeze
+      # How warm a liquid is names none.
+      HOT = /\A(?:boiling|hot|warm|cold|lukewarm)\s+/i
+      # What comes in bunches is the leaf, as it is not written.
+      LEAF = " leaf"
       BEHIND = /[^,.;:()]{1,80}\([^()]{0,30}\)/
       # "Fresh water, 6 cups, …"
       NAMED_FIRST = %r{\A(?<what>[[:alpha:]][[:alpha:] ]*),\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]*#{RunTogether::UNIT}\z}i
@@ -51,6 +56,8 @@ module FondKettle
       FRONT = /\A\s*(?:(?:and|then|with|in|add|pour|over)\s+)*(?:the\s+)?/i
       SOME = /\A(?:few|little|bit)\b\s*/i
       OF = /\Aof\s+/i
+      # "2 cups (400 g) of rice"
+      WEIGHED = /\A\([^()]{1,20}\)\s*/
       # What is measured in these is a food, though nobody knows it; of so many words at most.
       MASS = "mass"
       MEASURED = [MASS, "volume"].freeze
@@ -101,6 +108,7 @@ module FondKettle
         name = amount && name(amount)
         return unless name && food?(name, amount.unit) && fresh?(name, text[/\A[\d.,½¼¾⅓⅔⅛]+/].to_s)
 
+        name = name.delete_suffix(LEAF) unless text.include?(name)
         from = text.index(name)
         from ? weighed(text, text[0...(from + name.size)]) : name
       end
@@ -124,7 +132,7 @@ module FondKettle
         parts = [BEHIND, BEHIND_COMMA].flat_map { |way| sentence.scan(way) }
         parts.map { |part| part.sub(FRONT, "") }.select do |text|
           name = (AmountForms::BEHIND.match(text) || NAMED_FIRST.match(text))&.[](:what)&.strip
-          name && @names.whole?(name) && fresh?(name, text[/\d+/])
+          name && @names.whole?(name.sub(HOT, "")) && fresh?(name, text[/\d+/])
         end
       end
 
@@ -135,7 +143,7 @@ module FondKettle
 
       # What an amount is of, or nil where it is no thing of its own.
       def name(amount)
-        rest = amount.rest.sub(SOME, "").sub(OF, "")
+        rest = amount.rest.sub(SOME, "").sub(WEIGHED, "").sub(OF, "")
         rest = rest.sub(THE, "") if Measure::UnitTable.find(amount.unit.to_s)&.family == MASS
         name = rest[0...(rest.index(STOP) || rest.size)].strip
         name if LETTERS.cover?(name.size) && !name.match?(KNOWN) && !name.match?(NO_FOOD)
@@ -151,7 +159,7 @@ module FondKettle
 
       # Water that is measured is another line's where that has another measure.
       def fresh?(name, amount)
-        words = @names.words(name.split(/\sof\s/i).last)
+        words = @names.words(name.sub(HOT, "").split(/\sof\s/i).last)
         return @waters.none? { |text| text.include?(amount) } if words == WATER
 
         @lines.none? do |line|

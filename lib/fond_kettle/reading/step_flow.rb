@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
+require_relative "../methods/request/provision"
 require_relative "broth_course"
 require_relative "broth_given"
+require_relative "clause_sense"
 require_relative "food_words"
 require_relative "given_shares"
 require_relative "goes_on"
@@ -23,11 +25,13 @@ module FondKettle
       # "Oil the base of the pot": no oil is poured out of its pan.
       GREASES = /\b(?:oil|butter|grease)\s+(?:the|an?|your)\s+
                  (?:[[:alpha:]]+\s+)?(?:base|bottom|floor|sides?|dish|tin|pot|pan|bowl)\b/ix
+      SEASONS = [Methods::Slots::SALT, Methods::Slots::SPICE].freeze
       KEPT = /\b(?:kept|reserved|set\s+aside|put\s+aside)\b/i
       REST = /\b(?:rest|remaining|other)\b/i
       PAR_BOIL = "par-boil"
       # What brings the rice along from where it lies.
-      BRINGS_RICE = [RiceClauses::WRAP, "mix"].freeze
+      MIX = "mix"
+      BRINGS_RICE = [RiceClauses::WRAP, MIX].freeze
       # What is drained after these is the rice.
       OF_THE_RICE = [*WashVessel::KINDS, PAR_BOIL].freeze
       TAKE_OUT = "take-out"
@@ -76,10 +80,11 @@ module FondKettle
       def from(named, clause, kind, vessel, goes_in:, last:)
         return [] if clause.say.match?(StepVessels::AWAY) || (NEVER_TAKES - GIVES).include?(kind)
 
+        named = named.reject(&:onto)
         found = meant(poured(named, clause.say), kind, rice: goes_in || kind == PAR_BOIL)
         found = found.flat_map { |index| lies(index, clause.say) }
         found << @broth.vessel(clause.say, named, kind)
-        found.concat(@mixtures.vessels(clause.say, named)) if TAKES_MIXTURES.include?(kind)
+        found.concat(mixed(clause.say, named, kind))
         found << last.vessel if goes_on?(named, clause, kind, last)
         found << @vessels.given(clause.say)
         found << @vessels.giving(kind) if !stays_in?(vessel, kind, last) && gives_all?(clause, kind, last)
@@ -106,6 +111,14 @@ module FondKettle
       end
 
       private
+
+      # Keys of vessels in which a mixture lies that is spoken of, or of all that hold something: "everything
+      # into a big bowl".
+      def mixed(say, named, kind)
+        return @places.vessels if kind == MIX && say.match?(ClauseSense::WORDS[:everything])
+
+        TAKES_MIXTURES.include?(kind) ? @mixtures.vessels(say, named) : []
+      end
 
       def goes_on?(named, clause, kind, last)
         rice = rice_in?(last)
@@ -142,8 +155,15 @@ module FondKettle
         [index, share]
       end
 
+      # No fat that only greases something, and no salt of which nobody says how much: there is more of it.
       def poured(named, say)
-        say.match?(GREASES) ? named.reject { |one| @lines[one.index].ingredient&.fat? } : named
+        greases = say.match?(GREASES)
+        named.reject { |one| (greases && @lines[one.index].ingredient&.fat?) || endless?(@lines[one.index]) }
+      end
+
+      def endless?(line)
+        line.g.nil? && line.amount.nil? && !line.ingredient.nil? &&
+          SEASONS.include?(Methods::Slots.of(line.ingredient))
       end
 
       # Indexes of the lines of a clause, or of "them": what went in last.

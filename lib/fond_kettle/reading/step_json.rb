@@ -12,7 +12,7 @@ module FondKettle
   module Reading
     # Steps of a dish of schema 2 (hashes) of what was read.
     class StepJson
-      LIDS = { /\bfoil\b/i => "foil", /\b(?:no|without\s+a)\s+lid\b|\buncovered\b/i => "none",
+      LIDS = { /\bfoil\b/i => "foil", /\b(?:no|without\s+a)\s+lid\b|\buncovered\b|\blid\s+off\b/i => "none",
                /\blid\b|\bcover/i => "ordinary" }.freeze
       HEATS = { /\b(?:low|lowest|gentle|gently|tiny|smallest|slow)\b/i => "low",
                 /\b(?:high|hard|big\s+flame|fierce)\b/i => "high", /\bmedium\b/i => "medium" }.freeze

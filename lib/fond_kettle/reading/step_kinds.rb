@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../larder/names"
 require_relative "../methods/request/provision"
 require_relative "clause_sense"
 require_relative "food_words"
@@ -20,6 +21,12 @@ module FondKettle
       ADDED = /\b(?:add|pour)\b/i
       # How the next sentence says that it boils now.
       BOILS = /\A\W*(?:when|once|as\s+soon\s+as)\s+(?:it|that|this)\s+(?:boils|bubbles|is\s+boiling)\b/i
+      SIMMER = "simmer"
+      BOILED = [SIMMER, "boil"].freeze
+      MARINATE = "marinate"
+      EGG = "raw-egg"
+      # "Spinach: boil 1 min"
+      LABEL = /\A\W*[[:alpha:]]+(?:\s+[[:alpha:]]+)?:\s/
       PREHEAT = "preheat"
       BAKE = "bake"
       # What goes on by itself when things are added to it.
@@ -63,11 +70,27 @@ module FondKettle
         foods.size == named.size && foods.all? { |food| food.water? || food.key == SALT }
       end
 
+      # True where nothing but eggs is boiled, or nothing but what a label says, in plain water.
+      def boils_by_itself?(position, named, kind)
+        return false unless BOILED.include?(kind) && named.any?
+
+        foods = foods(named)
+        return true if foods.all? { |food| food.care.include?(EGG) }
+
+        @clauses[position].say.match?(LABEL) && named.all? { |one| labelled?(position, one) }
+      end
+
       private
+
+      def labelled?(position, named)
+        label = @clauses[position].say[LABEL].to_s
+        Larder::Names.ours.words(label).intersect?(@lines[named.index].names)
+      end
 
       # What the next clauses go by.
       def note(kind)
         @last = kind if COOKS.include?(kind)
+        @last = SIMMER if kind == BOIL && @stage == RiceCourse::BEFORE
         @oven = true if kind == PREHEAT || (kind == BAKE && @stage != RiceCourse::BEFORE)
         @heated = true if @stage == RiceCourse::WITH && FireVessel::HOT.include?(kind)
       end
@@ -86,6 +109,7 @@ module FondKettle
                         last: @last, previous: @previous, cold: cold?(position), oven: @oven,
                         goes_on: goes_on?(position), boils: boils?(position + 1), strewn: strewn?(position),
                         apart: @apart, wrapped: soon?(position, WRAP),
+                        rubbed: @clauses[position + 1]&.kind == MARINATE,
                         garnish: foods.any? && foods.all? { |food| GARNISH.means?(food) })
       end
 
@@ -125,7 +149,10 @@ module FondKettle
 
       # True where one of the next clauses does something with what is cut.
       def strewn?(position)
-        @clauses[position + 1, NEAR].to_a.any? { |clause| STREWS.include?(clause.kind) }
+        near = @clauses[position + 1, NEAR].to_a.any? { |clause| STREWS.include?(clause.kind) }
+        near || @clauses[position + 1, FAR].to_a.any? do |clause|
+          clause.say.match?(ClauseSense::WORDS[:everything])
+        end
       end
 
       # True where the text drains the rice that is boiled.

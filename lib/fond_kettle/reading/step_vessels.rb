@@ -2,6 +2,7 @@
 
 require_relative "../ground/value"
 require_relative "fire_vessel"
+require_relative "mixing_place"
 require_relative "vessel_course"
 require_relative "wash_vessel"
 
@@ -15,8 +16,10 @@ module FondKettle
     #   plain_water   nothing but water is heated, for the rice that is drained later
     #   onto          key of the vessel in which that lies to which something is put, or nil
     #   set_aside     what it cooks is put aside before the rice goes into its pot
+    #   by_itself     it boils eggs, or what its label says, in water of their own; `rice_apart`: its label is
+    #                 the rice
     Doing = Value.define(:clause, :kind, :last, :rice, :others, :goes_in, :plain_water, :onto,
-                         :set_aside) do
+                         :set_aside, :by_itself, :rice_apart) do
       # True where water is brought to the boil for the rice.
       def water?
         boils = FondKettle::Reading::StepVessels::BOILS
@@ -37,7 +40,7 @@ module FondKettle
 
     # In which vessel each step is done: where its words say, else by its kind.
     class StepVessels
-      MIXES = %w[mix marinate].freeze
+      MIXES = MixingPlace::MIXES
       CUT = "cut"
       SHAPE = "shape"
       DRAIN = "drain"
@@ -49,9 +52,6 @@ module FondKettle
       UNNAMED = { "par-boil" => :boiled_apart, "cut" => :on_board,
                   **WashVessel::KINDS.to_h { |kind| [kind, :washed] } }.freeze
       RICE_INTO = /\brice\b[^,.;]{0,20}\b(?:in|into|to|onto)\s/i
-      # "Mix back through with a splash of soy."
-      THROUGH = /\bback\b|\bthr(?:ough|u)\b/i
-      INTO_POT = /\b(?:in|into|through|thru|over|on)\b|\btogether\b/i
       TURN_OUT = "turn-out"
       FINISHED = [TURN_OUT, "serve"].freeze
       # Kinds that finish the rice.
@@ -61,7 +61,10 @@ module FondKettle
       INTO_THAT = /\b(?:into|in|to|with)\s+(?:this|that|these|it)\W*\z/i
       # Kinds that leave things where they were.
       CHILLS = %w[chill freeze].freeze
+      COOL = "cool"
       # What is thrown away goes into no vessel.
+      # A broth that is strained is no thing for a plate.
+      STRAIN = /\A\W*(?:then\s+)?strain\b/i
       AWAY = /\b(?:throw\b[^.,;]*\baway|discard)\b/i
 
       # `course`: the VesselCourse; `rice`: the RiceCourse; `places`: LinePlaces.
@@ -71,6 +74,7 @@ module FondKettle
         @places = places
         @fire = FireVessel.new(course, rice, places)
         @wash = WashVessel.new(course, places)
+        @mixing = MixingPlace.new(rice, @wash) { rice_at }
       end
 
       # The vessel's key of a Doing.
@@ -136,38 +140,10 @@ module FondKettle
         when "taste" then :here
         when *FINISHED then :finished
         when "wrap" then :on_board
-        when *MIXES then mixed(doing)
+        when *MIXES then @mixing.of(doing)
         when DRESS then @rice.in? ? unnamed(doing) : :mixed_in
         else named.empty? ? unnamed(doing) : :cooked_in
         end
-      end
-
-      # What is mixed while the rice cooks is mixed in its pot; once it is done, only with the rice.
-      def mixed(doing)
-        return mixed_before(doing) unless @rice.in?
-        return :mixed_in if doing.clause.meanwhile || mixed_by_itself?(doing)
-        return :cooked_in unless @rice.done?
-        return :with_rice if doing.clause.say.match?(THROUGH)
-
-        doing.rice || goes_on_at?(doing) ? :with_rice : :mixed_in
-      end
-
-      # True where things are mixed before they go in: "mix the pork with soy".
-      def mixed_by_itself?(doing)
-        return false if doing.bare? || doing.rice
-
-        doing.clause.verb&.bowl || !(@rice.done? || doing.clause.say.match?(INTO_POT))
-      end
-
-      # "Drain the rice, mix with the salt": in its bowl.
-      def mixed_before(doing)
-        goes_on = @wash.goes_on_with_rice?(doing) || (doing.bare? && !doing.last.nil?)
-        goes_on ? :where_it_lies : :mixed_in
-      end
-
-      # "Toss gently": what names nothing is done to the rice that was spoken of.
-      def goes_on_at?(doing)
-        doing.bare? && doing.last&.vessel == rice_at
       end
 
       def unnamed(doing)
@@ -185,7 +161,7 @@ module FondKettle
 
         case doing.kind
         when *CHILLS then true
-        when SHAPE then !@rice.in?
+        when COOL, SHAPE then !@rice.in?
         when CUT then @fire.baked_in?(doing.last.vessel)
         end
       end
@@ -216,6 +192,8 @@ module FondKettle
 
       def taken_out(named, doing)
         return @course.fire if doing.clause.say.match?(AWAY)
+
+        return @course.aside(VesselCourse::BOWL) if named.empty? && doing.clause.say.match?(STRAIN)
 
         (named - [@course.fire]).last || @course.plate { |key| @places.any?(key) }
       end

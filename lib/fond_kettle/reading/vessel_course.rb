@@ -26,6 +26,9 @@ module FondKettle
       # "Wok: lard, shallots …"
       LABELLED = /\A\W{0,9}(?<name>(?:[[:alpha:]]{1,30}\s+){0,2}
                   (?<word>#{WORDS.join('|')}))\s*[:,]/ix
+      # "Wok as hot as it goes."
+      HEATED = /\A\W{0,9}(?<name>(?:the\s+)?(?<word>#{WORDS.join('|')}))\s+
+                (?:as\s+hot|very\s+hot|hot|on\s+high)\b/ix
       # "Pour the skillet over it", "tip the bowl into the pot": all that is in it.
       GIVEN = /\b(?:pour|tip|scrape|empty|turn|upend)\s+(?:all\s+of\s+)?
                (?<name>(?:the|that|your)\s+(?:[[:alpha:]]{1,30}\s+)?(?<word>#{WORDS.join('|')}))
@@ -73,10 +76,15 @@ module FondKettle
         vessel("pot", "pot", nil)
       end
 
+      # A pot for the rice beside the one on the fire.
+      def own_rice_pot
+        fire == "pot" ? vessel("rice-pot", "pot", nil) : rice_pot
+      end
+
       # Keys of the vessels that a text names.
       def named(text)
         matches = text.to_enum(:scan, NAMED).map { Regexp.last_match }
-        [LABELLED.match(text), *matches].compact.filter_map do |match|
+        [LABELLED.match(text) || HEATED.match(text), *matches].compact.filter_map do |match|
           match[:name].match?(SAME) ? fire : of_word(match[:word].downcase, match[:name])
         end
       end

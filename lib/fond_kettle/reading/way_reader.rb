@@ -20,6 +20,7 @@ module FondKettle
       # By these a base is cooked.
       COOKS = %w[fry simmer reduce toast broth bake].freeze
       COOKED = "cooked"
+      PLENTY = /\b(?:plenty|lots)\s+of\b|\bboiling\s+salted\b|\bsalted\s+(?:boiling\s+)?water\b/i
       BROTH = /\bbroth\b/i
       NOT_MIXED = /\b(?:do\s+not|don't|never|without)\s+(?:mix|stir)/i
       # By these there is a sauce in the pot before the rice.
@@ -45,7 +46,7 @@ module FondKettle
                 sealed-cooked-base rice-cooker].freeze
       # The first that fits counts.
       RULES = {
-        "sushi" => -> { @all.match?(SUSHI) },
+        "sushi" => -> { @steps.any? { |step| step.clause.say.match?(SUSHI) } },
         "leaf-parcels" => -> { done?("wrap") && @all.match?(LEAVES) },
         "steamed-sticky" => -> { steamed? },
         "shaped" => -> { done?("shape") && !done?("layer", "bake", "turn-out") },
@@ -142,7 +143,14 @@ module FondKettle
       end
 
       def boiled_and_drained?
-        done?("par-boil") && !laid_over?
+        (done?("par-boil") && !laid_over?) || poured_off?
+      end
+
+      # "Cook the rice in plenty of water, drain."
+      def poured_off?
+        @steps.each_cons(2).any? do |step, after|
+          step.rice == "in" && after.kind == "drain" && step.clause.say.match?(PLENTY)
+        end
       end
 
       # True where boiled rice is laid on food, or steams long on a crust.

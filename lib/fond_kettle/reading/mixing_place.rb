@@ -1,0 +1,56 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Reading
+    # The place where something is mixed (a way of StepVessels): in a bowl, where it lies, with the rice.
+    class MixingPlace
+      MIXES = %w[mix marinate].freeze
+      # "Mix back through with a splash of soy."
+      THROUGH = /\bback\b|\bthr(?:ough|u)\b/i
+      INTO_POT = /\b(?:in|into|through|thru|over|on)\b|\btogether\b/i
+
+      # `rice`: the RiceCourse; `wash`: WashVessel; the block tells the key of the vessel that has the rice.
+      def initialize(rice, wash, &rice_at)
+        @rice = rice
+        @wash = wash
+        @rice_at = rice_at
+      end
+
+      # The way for a Doing. What is mixed while the rice cooks is mixed in its pot; once it is done, only
+      # with the rice.
+      def of(doing)
+        return before(doing) unless @rice.in?
+        return :where_it_lies if on?(doing)
+        return :mixed_in if doing.clause.meanwhile || by_itself?(doing)
+        return :cooked_in unless @rice.done?
+
+        with_rice?(doing) ? :with_rice : :mixed_in
+      end
+
+      private
+
+      # "Drain the rice, mix with the salt": in its bowl.
+      def before(doing)
+        goes_on = @wash.goes_on_with_rice?(doing) || (doing.bare? && !doing.last.nil?)
+        goes_on ? :where_it_lies : :mixed_in
+      end
+
+      # "Everything into a bowl. Toss with your hands."
+      def on?(doing)
+        doing.bare? && !doing.rice && MIXES.include?(doing.last&.kind)
+      end
+
+      # True where things are mixed before they go in: "mix the pork with soy".
+      def by_itself?(doing)
+        return false if doing.bare? || doing.rice
+
+        doing.clause.verb&.bowl || !(@rice.done? || doing.clause.say.match?(INTO_POT))
+      end
+
+      # "Toss gently": what names nothing is done to the rice that was spoken of.
+      def with_rice?(doing)
+        doing.clause.say.match?(THROUGH) || doing.rice || (doing.bare? && doing.last&.vessel == @rice_at.call)
+      end
+    end
+  end
+end

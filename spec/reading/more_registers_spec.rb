@@ -1,0 +1,106 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/reading/reader"
+require_relative "../support/told_texts"
+
+# Turns of speech of cooks who jot, label and paste.
+RSpec.describe FondKettle::Reading::Reader do
+  include Support::ToldTexts
+
+  let(:list) { "300 g jasmine rice\n2 onions\n3 eggs\n500 g pork belly\n400 ml stock\n3 tbsp oil" }
+
+  # [kind, minutes, vessel, keys that give, beside the rice] of the step that has some words.
+  def told(dish, words)
+    step = dish["steps"].find { |one| one["say"].include?(words) }
+    [*step.values_at("kind", "minutes", "vessel"), step["from"].map { |pour| pour["vessel"] }, step["rice"]]
+  end
+
+  def serves(row)
+    described_class.new("Rice\n#{row}\n300 g rice\n\nBoil the rice.").dish["serves"]
+  end
+
+  it "counts people before pieces" do
+    rows = { "(makes about 50, enough for 8)" => 8, "Feeds 4ish" => 4, "For 20 squares" => nil,
+             "makes 12" => 12 }
+    expect(rows.keys.map { |row| serves(row) }).to eq(rows.values)
+  end
+
+  it "has amounts in words of their own: 3 and a half, told twice, up to a finger, of a list in brackets" do
+    dish = described_class.new(<<~TEXT).dish
+      Rice for 4
+
+      You want 1 onion, 2 tbsp oil, whole spices (2 cloves, 1 bay leaf).
+
+      Fry the onion in the oil. Add 2 cups (400 g) of rinsed basmati, pour in boiling water to cover by a
+      finger (about 1.2 litres). Scatter over a handful of coriander.
+    TEXT
+    expect(dish["lines"].to_h { |line| line.values_at("ingredient", "g") })
+      .to include("clove" => be_positive, "bay-leaf" => be_positive, "water" => 1200.0,
+                  "coriander-leaf" => 25.0)
+    expect(dish.values_at("grain", "rice_g")).to eq(["basmati", 400.0])
+    expect(FondKettle::Measure::Numeral.read("3 and a half cups")).to eq([3.5, "cups"])
+  end
+
+  it "boils eggs and what is labelled by themselves, and labelled rice beside what stands on the fire" do
+    dish = read(list, <<~TEXT)
+      Cut the pork in strips. Blanch 3 min.
+      Soy, 500 ml water. Simmer covered 1 hr. Boil the eggs 7 min, peel, into the pork.
+      Rice: rinse 3x, 400 ml water, boil, cover, low 12, off 10.
+    TEXT
+    expect(told(dish, "Blanch")).to eq(["simmer", 3.0, "pot", ["board"], "before"])
+    expect(told(dish, "eggs").first(3)).to eq(["simmer", 7.0, "frying-pan"])
+    expect(told(dish, "peel")[2, 2]).to eq(["board", ["frying-pan"]])
+    expect(told(dish, "boil")).to eq(["boil", nil, "rice-pot", ["rice-bowl"], "in"])
+    expect(told(dish, "low 12")[0, 3]).to eq(["low", 12.0, "rice-pot"])
+  end
+
+  it "bakes where an oven is hot, turns the flame within a sentence, and stands what was off" do
+    dish = read(list, <<~TEXT)
+      400F. Pork on a roasting tin 20 min. Take out, tip the rice in round it, pour the stock over.
+      Foil, tight. Back in 35 min. 5 min sit.
+    TEXT
+    expect(dish["method"]).to eq("oven-pilaf")
+    expect(told(dish, "Pork on")[0, 3]).to eq(["bake", 20.0, "roasting-tin"])
+    expect(told(dish, "sit").values_at(0, 4)).to eq(%w[rest rest])
+    dish = read(list, "Fry the onions in the oil. Rice in, the stock. 10 mins on high, 8 on low. Off. Foil " \
+                      "over. 5 mins.")
+    expect(%w[high 8 5].map { |words| told(dish, words)[0, 2] })
+      .to eq([["low", 10.0], ["low", 8.0], ["rest", 5.0]])
+  end
+
+  it "calls food by what it is, mixes what marinates in a bowl, fries beside done rice" do
+    dish = read(<<~LIST, <<~TEXT)
+      1 butternut, about 800 g
+      500 g white fish fillet in chunks
+      1 tbsp fish sauce
+      1 tsp turmeric
+      300 g rice
+      4 tbsp oil
+    LIST
+      Fish in the turmeric, fish sauce. 1 hr fridge. Boil the rice, cover, low 12 min. 10 off.
+      Oil hot in a wide pan. Fish, 2 min a side. Serve with the squash.
+    TEXT
+    expect(told(dish, "Fish in")[0, 3]).to eq(["mix", nil, "bowl"])
+    expect(dish["steps"].first["takes"].size).to eq(3)
+    expect(told(dish, "2 min a side")[0, 4]).to eq(["fry", 4.0, "wide-pan", ["bowl"]])
+    expect(dish["steps"].last["takes"].map { |take| take["line"] }).to eq(["l1"])
+  end
+
+  it "drains rice from plenty of water, and takes everything into one bowl" do
+    dish = described_class.new(<<~TEXT).dish
+      Salad for 6
+
+      Cook 250 g long-grain rice in plenty of boiling salted water for 12 minutes, drain.
+      Whisk 4 tbsp oil, 2 tbsp vinegar, salt. Chop 2 tomatoes. Everything into a big bowl. Toss.
+    TEXT
+    expect(dish["method"]).to eq("boil-and-drain")
+    expect(told(dish, "Everything")[2, 2]).to match(["big-bowl", include("bowl", "board")])
+    expect(told(dish, "Toss")[0, 3]).to eq(["mix", nil, "big-bowl"])
+  end
+
+  it "leaves aside what should be there, what is kept warm and what a tin is lined with" do
+    dish = read(list, "There should be liquid to cover the rice by an inch. Fry the onions, keep them warm. " \
+                      "Line a tin with foil. Boil the rice.")
+    expect(dish["not_read"].size).to eq(3)
+  end
+end
