@@ -20,7 +20,8 @@ module FondKettle
       # Questions about the whole dish, a line, and a step.
       HEADS = { "serves" => "For how many?", "rice_g" => "How much of which rice?",
                 "method" => "Cooked like?" }.freeze
-      LINE = { "g" => "How much is it?", "at" => "At which step does it go in?" }.freeze
+      LINE = { "food" => "What is it?", "g" => "How much is it?",
+               "at" => "At which step does it go in?" }.freeze
       STEP = { "kind" => "What is done?", "minutes" => "How long?", "vessel" => "In what?" }.freeze
 
       # `read`: the dish of schema 2 (a hash) as a Reader has it; `answers`: Reading::Answer; `problems`: of

@@ -37,9 +37,10 @@ RSpec.describe "A dish told in plain sentences, from the first word to the stove
     fill_in "The dish, in your words", with: told
     find("li", text: "3 onions, sliced").find(".mend").send_keys(:enter)
     expect(page).to have_css(".mended input:focus")
-    page.active_element.send_keys("420 g")
+    page.active_element.send_keys("shallots")
+    fill_in "How much is it?", with: "420 g"
     find(".mended button", text: "Read it so").send_keys(:enter)
-    expect(page).to have_css("li", text: "420 g onion")
+    expect(page).to have_css("li", text: "420 g shallot")
     find("li", text: "Fry the onions in the ghee").find(".mend").send_keys(:enter)
     select "another pot", from: "In what?"
     within(find(".mended", text: "In what?")) { click_button "Read it so" }

@@ -30,6 +30,18 @@ RSpec.describe FondKettle::Reading::Answers do
     expect(dish["asked"].map { |one| one["of"] }).not_to include("serves", "l3")
   end
 
+  it "takes a line for another food, with its own weight, allergens and care, and asks of it no more" do
+    dish = answered(read, ["150 g wobbleroot", "food", "raw prawns"], ["2 onions", "food", "leeks"]).dish
+    lines = dish["lines"].to_h { |line| [line["text"], line] }
+    expect(lines["150 g wobbleroot"]).to include("g" => 150.0, "unknown" => false,
+                                                 "allergens" => ["crustacean"], "care" => include(/raw/))
+    expect(lines["2 onions"]).to include("food" => "leeks", "ingredient" => "leek", "g" => 360.0)
+    expect(dish["asked"].map { |one| one.values_at("of", "field") })
+      .not_to include([lines["150 g wobbleroot"]["id"], "g"])
+    unknown = answered(read, ["2 onions", "food", "xyzzy"])
+    expect([unknown.dish, unknown.problems.first[:message]]).to match([read, /known here, such as leek/])
+  end
+
   it "says what it cannot take, and leaves the dish as it was" do
     wrong = { %w[serves 900] => /0.5 and 200/, %w[method grill] => /must be one of/,
               %w[grain sand] => /400 g basmati/, %w[colour red] => /must be one of: serves/ }

@@ -98,9 +98,18 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(told(dish, "Toss")[0, 3]).to eq(["mix", nil, "big-bowl"])
   end
 
+  it "says how certain it is of what it asks, and asks of nothing that is said" do
+    dish = read("2 white onions\n2 red onions\n300 g rice\na handful of dill", <<~TEXT)
+      Fry one onion in a pot, stir in the rice, pour on 400 ml stock, cover, low 12 min. The dill.
+    TEXT
+    asked = dish["asked"].to_h { |one| [one["field"] || one["of"], one["certainty"]] }
+    expect(asked).to include("method" => 0.4, "g" => 0.4, "serves" => nil)
+    expect(dish["asked"].filter_map { |one| one["certainty"] }).to all(be < FondKettle::Reading::Certainty::BAR)
+  end
+
   it "leaves aside what should be there, what is kept warm and what a tin is lined with" do
-    dish = read(list, "There should be liquid to cover the rice by an inch. Fry the onions, keep them warm. " \
-                      "Line a tin with foil. Boil the rice.")
+    dish = read(list, "There should be liquid to cover the rice by an inch. Fry the onions, keep them " \
+                      "warm. Line a tin with foil. Boil the rice.")
     expect(dish["not_read"].size).to eq(3)
   end
 end

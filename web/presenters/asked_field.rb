@@ -23,6 +23,7 @@ module FondKettle
         AS_READ = ["", "as it was read"].freeze
         EXAMPLES = { "serves" => "Regular adults", "grain" => "400 g basmati; for a side: none",
                      "rice_g" => "400 g, or 2 cups", "g" => "120 g, or 2 tbsp",
+                     "food" => "Leek, or chicken thighs",
                      "minutes" => "20 min, or 1 h 30" }.freeze
 
         # `dish`: the hash; `methods`: pairs of key and words of the ways to choose from.

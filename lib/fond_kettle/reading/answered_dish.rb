@@ -9,6 +9,7 @@ require_relative "../measure/durations"
 require_relative "../measure/numeral"
 require_relative "../methods/library"
 require_relative "moved_step"
+require_relative "other_food"
 require_relative "read_line"
 
 module FondKettle
@@ -24,7 +25,7 @@ module FondKettle
       KINDS = Care::Kinds.for_own_steps.freeze
       # What may be answered, by the field that it is asked for.
       FIELDS = { "serves" => :serves, "method" => :method_key, "grain" => :rice, "rice_g" => :rice,
-                 "g" => :weight, "minutes" => :minutes, "kind" => :kind, "takes" => :takes,
+                 "food" => :food, "g" => :weight, "minutes" => :minutes, "kind" => :kind, "takes" => :takes,
                  "at" => :moved_to, "vessel" => :vessel }.freeze
       # Kinds of vessels that a step may be moved to besides those that the dish has.
       FURTHER = %w[frying-pan pot bowl oven-dish].freeze
@@ -91,6 +92,13 @@ module FondKettle
         return put("lines", id, "g" => grams) if grams && Limits::ADDITION_G.cover?(grams)
 
         raise InvalidInput.at("g", "must be an amount, such as 120 g or 2 tbsp")
+      end
+
+      # The line is of another food, as much of it as was written; what was asked of its weight is no more.
+      def food(id, text)
+        other = OtherFood.new(@names, @lines).line(by_id(lines, id, "line"), text)
+        left = @dish.fetch("asked", []).reject { |one| one["of"] == id && one["field"] == GRAMS }
+        @dish.merge("lines" => lines.map { |line| line["id"] == id ? other : line }, "asked" => left)
       end
 
       def minutes(id, text)

@@ -16,9 +16,9 @@ module FondKettle
     # A step as it was read; `takes`: [index of a line, share]; `from`: keys of vessels, `broth` that of them
     # from which so much broth is poured, nil: none is known for one; `solids`: those whose liquor stays;
     # `shares`: by key, of those that give only a part;
-    # `unsure`: indexes of lines that may be meant; `guessed`: true where its kind is a guess.
+    # `unsure`: indexes of lines that may be meant; `certainty`: of its kind (Certainty).
     ReadStep = Value.define(:id, :clause, :kind, :vessel, :takes, :from, :broth, :solids, :shares, :rice,
-                            :beside, :unsure, :guessed)
+                            :beside, :unsure, :certainty)
 
     # Follows what is done in a text from its front to its end.
     class Course
@@ -167,8 +167,8 @@ module FondKettle
         @vessels.back_to(from) if kind == StepFlow::TAKE_OUT
         ReadStep.new(id: "s#{position + 1}", clause: clause, kind: kind, vessel: vessel, takes: takes,
                      from: from, broth: broth, solids: solids, shares: shares, rice: at,
-                     beside: (doing.last&.id if clause.meanwhile), unsure: named.reject(&:sure).map(&:index),
-                     guessed: IdleClauses.guessed?(doing))
+                     beside: (doing.last&.id if clause.meanwhile), unsure: named.reject(&:sure?).map(&:index),
+                     certainty: IdleClauses.certainty(doing))
       end
 
       # True where the rice comes along from where it lies.

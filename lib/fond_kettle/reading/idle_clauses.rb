@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "broth_given"
+require_relative "certainty"
 require_relative "rice_clauses"
 require_relative "rice_course"
 
@@ -32,7 +33,7 @@ module FondKettle
         return false if SHORT.include?(step.kind)
         return true if TESTS.any? { |test| send(test, step) }
 
-        step.guessed && step.from.empty? && nothing?(step) && !more_rice?(step)
+        Certainty.asks?(step.certainty) && step.from.empty? && nothing?(step) && !more_rice?(step)
       end
 
       # True for a ReadStep that only takes it off the heat.
@@ -40,13 +41,14 @@ module FondKettle
         step.kind == RiceClauses::REST && step.clause.minutes.nil? && nothing?(step)
       end
 
-      # True where what is done in a Doing is a guess: it has no verb, nothing goes in, and it does not say
-      # how long.
-      def guessed?(doing)
-        return false if doing.others || doing.goes_in || SHORT.include?(doing.kind)
-
+      # The Certainty of what is done in a Doing: a verb says it, or what goes in, or for how long it is.
+      def certainty(doing)
         clause = doing.clause
-        clause.verb.nil? && clause.minutes.nil? && !clause.say.match?(RiceClauses::REST_OF_IT)
+        return Certainty::SAID if clause.verb
+
+        told = doing.others || doing.goes_in || SHORT.include?(doing.kind) || clause.minutes ||
+               clause.say.match?(RiceClauses::REST_OF_IT)
+        told ? Certainty::IMPLIED : Certainty::GUESSED
       end
 
       def nothing?(step)
@@ -76,7 +78,7 @@ module FondKettle
       end
 
       def seen?(step)
-        step.guessed && step.clause.say.match?(SEEN)
+        Certainty.asks?(step.certainty) && step.clause.say.match?(SEEN)
       end
 
       # "Keep the red water."

@@ -49,6 +49,8 @@ module FondKettle
       HEADING_LETTERS = 40
       ROW_LETTERS = 4 * Limits::LINE_LETTERS
       TITLE_LETTERS = 120
+      # No cook tells more than that.
+      SENTENCES = 150
       # An aside of more words is none of the dish.
       ASIDE_WORDS = 4
       # Letters before a time in an aside that is no more than that: "(about 10 minutes)".
@@ -75,6 +77,7 @@ module FondKettle
         @title = title.to_s[0, TITLE_LETTERS]
         @rows.each { |row| @headings.include?(row) ? @heading = row : part(within_budget(row)) }
         preface
+        @not_read.concat(@sentences.slice!(SENTENCES..) || [])
       end
 
       # Its first line, without for how many it is.

@@ -4,6 +4,7 @@ require "set"
 require_relative "../ground/value"
 require_relative "../larder/names"
 require_relative "broth_given"
+require_relative "certainty"
 require_relative "food_words"
 require_relative "part_amount"
 require_relative "read_line"
@@ -11,9 +12,14 @@ require_relative "read_line"
 module FondKettle
   module Reading
     # A line that a clause names: the `index` of it, `share` where its words say how much (0.5, "rest"), and
-    # whether it is `sure`: all of its name is said, or no other line has the word. `onto`: something is put
-    # to it.
-    NamedLine = Value.define(:index, :share, :sure, :onto)
+    # the `certainty` (Certainty) that it is meant: all of its name is said, or no other line has the word.
+    # `onto`: something is put to it.
+    NamedLine = Value.define(:index, :share, :certainty, :onto) do
+      # True where nobody has to be asked whether it is meant.
+      def sure?
+        !FondKettle::Reading::Certainty.asks?(certainty)
+      end
+    end
 
     # Which lines the words of a clause name.
     class NamedLines
@@ -72,7 +78,8 @@ module FondKettle
         found = named(all, said, text, open)
         found += alone(parts, found.map(&:first))
         told_apart(found, said | raw(text.gsub(TIMES, " ")), [*open, *left]).sort.map do |index, sure|
-          NamedLine.new(index: index, share: share(index, text), sure: sure, onto: onto?(index, text))
+          NamedLine.new(index: index, share: share(index, text), onto: onto?(index, text),
+                        certainty: sure ? Certainty::SAID : Certainty::SHARED)
         end
       end
 
@@ -196,7 +203,7 @@ module FondKettle
 
       def share(index, text)
         own = @lines[index].text
-        text = text.sub(own, own[/\S+\z/]) if as_written?(@lines[index], text)
+        text = text.sub(own, own[/\S+\s*\z/].to_s) if as_written?(@lines[index], text)
         found = heads(index, text).lazy.filter_map { |head| share_before(head, index, text) }.first
         found unless found == PartAmount::ALL
       end

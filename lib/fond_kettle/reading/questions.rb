@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "certainty"
 require_relative "question_weight"
 
 module FondKettle
@@ -24,12 +25,12 @@ module FondKettle
       # Verbs that put something in, or cover it, and take no time.
       PUTS = %w[stir lay-in put-back low].freeze
 
-      # `serves`; `method`: its key, nil for a side, and whether that is `sure`; `lines`: ReadLines; `course`:
-      # the Course.
-      def initialize(serves, method, lines, course, sure:)
+      # `serves`; `method`: its key, nil for a side, with its `certainty` (Certainty); `lines`: ReadLines;
+      # `course`: the Course.
+      def initialize(serves, method, lines, course, certainty:)
         @serves = serves
         @method = method
-        @sure = sure
+        @certainty = certainty
         @lines = lines
         @course = course
       end
@@ -60,9 +61,9 @@ module FondKettle
       end
 
       def of_method
-        return if @method.nil? || @sure
+        return if @method.nil? || !Certainty.asks?(@certainty)
 
-        ask("method", format(LIKE, @method.tr("-", " ")), guess: @method)
+        ask("method", format(LIKE, @method.tr("-", " ")), guess: @method, certainty: @certainty)
       end
 
       def of_rice
@@ -78,7 +79,9 @@ module FondKettle
       def of_line(line)
         return [] if line.grain
 
-        line.questions.first(1).map { |words| ask(line.id, words, field: "g", guess: line.g) }
+        line.questions.first(1).map do |words|
+          ask(line.id, words, field: "g", guess: line.g, certainty: (Certainty::SHARED if line.g))
+        end
       end
 
       def nowhere
@@ -102,7 +105,10 @@ module FondKettle
       end
 
       def kind(step)
-        ask(step.id, "“#{step.clause.say}”: what is done?", field: "kind", guess: step.kind) if step.guessed
+        return unless Certainty.asks?(step.certainty)
+
+        ask(step.id, "“#{step.clause.say}”: what is done?", field: "kind", guess: step.kind,
+                                                            certainty: step.certainty)
       end
 
       def which(step)
@@ -111,7 +117,7 @@ module FondKettle
         ids = step.unsure.map { |index| @lines[index].id }
         food = @lines[step.unsure.first].food
         words = "Is the #{food} meant in “#{step.clause.say}”?"
-        ask(step.id, words, field: "takes", choices: ids, guess: ids.first)
+        ask(step.id, words, field: "takes", choices: ids, guess: ids.first, certainty: Certainty::SHARED)
       end
 
       def minutes(step)
@@ -120,9 +126,9 @@ module FondKettle
         ask(step.id, "How many minutes: “#{step.clause.say}”?", field: "minutes")
       end
 
-      def ask(subject, question, field: nil, choices: nil, guess: nil)
+      def ask(subject, question, field: nil, choices: nil, guess: nil, certainty: nil)
         { "of" => subject, "field" => field, "question" => question, "choices" => choices,
-          "guess" => guess }.compact
+          "guess" => guess, "certainty" => certainty }.compact
       end
     end
   end

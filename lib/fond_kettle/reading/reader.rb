@@ -4,6 +4,7 @@ require_relative "../ground/errors"
 require_relative "../larder/names"
 require_relative "barred/barred_dish"
 require_relative "barred_text"
+require_relative "certainty"
 require_relative "clauses"
 require_relative "course"
 require_relative "head_rows"
@@ -126,11 +127,11 @@ module FondKettle
       end
 
       def named_way
-        [@head.method, true] if @head.method
+        [@head.method, Certainty::SAID] if @head.method
       end
 
       def asked
-        Questions.new(@text.serves, (way.first unless side?), lines, course, sure: way.last).all
+        Questions.new(@text.serves, (way.first unless side?), lines, course, certainty: way.last).all
       end
 
       def vessels

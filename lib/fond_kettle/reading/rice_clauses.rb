@@ -80,11 +80,6 @@ module FondKettle
         end
       end
 
-      def finishing?(clause)
-        FINISHING.include?(clause.kind) || clause.say.match?(HEAPED_ON)
-      end
-      private :finishing?
-
       # True where a clause says for how long.
       def timed?(position)
         !@clauses[position].minutes.nil?
@@ -96,6 +91,10 @@ module FondKettle
       end
 
       private
+
+      def finishing?(clause)
+        FINISHING.include?(clause.kind) || clause.say.match?(HEAPED_ON)
+      end
 
       # Positions of clauses that speak of the rice, or go on with it.
       def speaking

@@ -24,7 +24,8 @@ module FondKettle
       # ReadLines, in the order of the text.
       def all
         @all = listed
-        @open = @all.select { |line| open?(line) }.map(&:id)
+        # Names by the id of its line.
+        @open = @all.select { |line| open?(line) }.to_h { |line| [line.id, line.names] }
         @text.sentences.each do |sentence|
           amounts_told(sentence)
           [SpokenLines, BareFoods].each { |kind| @all.concat(spoken(kind, @all, sentence)) }
@@ -48,13 +49,17 @@ module FondKettle
 
       # What is listed without an amount has the one that the method says: "salt" and "1 tsp of salt".
       def amounts_told(sentence)
-        bare = @all.select { |line| @open.include?(line.id) }
-        return if bare.empty?
+        return unless speaks_of_open?(sentence)
 
-        spoken(SpokenLines, @all - bare, sentence).each do |said|
+        spoken(SpokenLines, @all.reject { |line| @open.include?(line.id) }, sentence).each do |said|
           at = @all.index { |one| @open.include?(one.id) && one.ingredient.key == said.ingredient&.key }
           @all[at] = with_amount(@all[at], said) if at && said.g
         end
+      end
+
+      def speaks_of_open?(sentence)
+        small = sentence.downcase
+        @open.any? { |_, names| names.any? { |name| small.include?(name) } }
       end
 
       # Water has rules of its own: most of it is poured away.

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../kit/vessel_kind"
+require_relative "certainty"
 require_relative "cooked_rice"
 
 module FondKettle
@@ -35,10 +36,11 @@ module FondKettle
         @all = steps.map { |step| step.clause.say }.join(". ")
       end
 
-      # [key of a method, is it sure?]
+      # [key of a method, its Certainty]
       def method
-        found = RULES.find { |_, test| instance_exec(&test) }
-        found ? [found.first, SURE.include?(found.first)] : ["covered-pot", !base?]
+        found = RULES.find { |_, test| instance_exec(&test) }&.first
+        sure = found ? SURE.include?(found) : !base?
+        [found || "covered-pot", sure ? Certainty::IMPLIED : Certainty::SHARED]
       end
 
       # Of these nobody has to ask.
