@@ -4,6 +4,7 @@ require "set"
 require_relative "allergen_words"
 require_relative "grains"
 require_relative "ingredients"
+require_relative "../ground/remembered"
 require_relative "../measure/cup"
 require_relative "spelling"
 
@@ -20,6 +21,7 @@ module FondKettle
       DESCRIBES = %w[a an the some few more large small big little medium fresh ripe warm hot cold chopped
                      sliced diced grated crushed minced whole peeled toasted roasted
                      drained rinsed of raw finely thinly roughly good].to_set.freeze
+      MOST_NAMES = 3000
       # What rice is taken to be that is only called rice.
       PLAIN_RICE = "long-white"
       NOT_RICE = /rice (?:wine|paper|cooker|cake|cracker|bran|starch|syrup)|cauliflower rice/i
@@ -70,6 +72,8 @@ module FondKettle
 
       # `ingredients`: a list of Ingredient; when two share a name the later one has it.
       def initialize(ingredients)
+        # The same names are asked for at every row, sentence and part of a text.
+        @words = Remembered.new(MOST_NAMES) { |name| words_of(name) }
         @by_name = {}
         @exact = {}
         @counted = {}
@@ -120,11 +124,15 @@ module FondKettle
       #
       #   words("Spring onions") # => ["spring", "onion"]
       def words(name)
-        bare = name.downcase.unicode_normalize(:nfd).delete(ACCENTS)
-        bare.scan(/[[:alpha:]]+/).map { |word| Spelling.right(singular(word)) }
+        @words[name]
       end
 
       private
+
+      def words_of(name)
+        bare = name.downcase.unicode_normalize(:nfd).delete(ACCENTS)
+        bare.scan(/[[:alpha:]]+/).map { |word| Spelling.right(singular(word)) }.freeze
+      end
 
       def enter(ingredient)
         [ingredient.key.tr("-", " "), ingredient.name, *ingredient.also].each do |name|

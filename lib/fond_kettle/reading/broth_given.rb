@@ -12,6 +12,8 @@ module FondKettle
                   |running|measured|remaining|extra|reserved|kept|own)\b/ix
       OF_FOOD = /(?<=the\s|their\s|its\s)(?!#{PLAIN})[[:alpha:]]+\s+water/i
       WORD = /\b(?:broth|stock|liquor|the\s+liquid|cooking\s+water|#{OF_FOOD})\b/i
+      # Without one of these it speaks of none.
+      ANY = /broth|stock|liquor|liquid|water/i
       # "Boil them and keep the water."
       KEPT = /\b(?:keep|keeping|reserve|reserving|save|saving)\s+
               (?:(?:about\s+)?[\d½¼¾][\d\s.,½¼¾]*[[:alpha:]]+\s+of\s+)?
@@ -28,7 +30,7 @@ module FondKettle
 
       # True where a text pours broth.
       def in?(text)
-        text.match?(WORD)
+        text.match?(ANY) && text.match?(WORD)
       end
 
       # True where it is the water of some food.

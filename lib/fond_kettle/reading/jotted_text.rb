@@ -27,6 +27,7 @@ module FondKettle
       # "1 tsp soy, 1/2 tsp sugar - marinade for the beef"
       MADE_OF_IT = /(?<=[[:alpha:]])\s+[-–—]\s+(?:(?:for|this\s+is)\s+)?(?:the\s+)?
                     (?<part>#{FoodWords::MADE_OF_PARTS})(?:\s+for\b[^.]{0,40})?\z/ix
+      DASH = /\s[-–—]\s/
       # Two things on a line: "limes + chilli flakes".
       BOTH = /\s+[+&]\s+(?=[[:alpha:]])(?![[:alpha:]]+ed\z)/
       ASIDE = /\(([^()]*)\)/
@@ -112,7 +113,7 @@ module FondKettle
       end
 
       def part(row)
-        tail = MADE_OF_IT.match(row)
+        tail = MADE_OF_IT.match(row) if row.match?(DASH)
         return enter(RunTogether.things(row[0...tail.begin(0)]), tail[:part]) if tail
 
         apart = RunTogether.apart(row)

@@ -10,6 +10,7 @@ module FondKettle
                 /\b(?:meatballs?|balls|patties|koftas?|dumplings)\b/i => %w[shape],
                 /\b(?:sauce|gravy|stew|curry|filling|ragout|syrup)\b/i => %w[simmer reduce broth] }.freeze
 
+      AT_FRONT = WORDS.keys.map { |words| /\A#{words}/ }.freeze
       INTO = /\b(?:to|into)\s+the\s+(?=[[:alpha:]])/i
 
       # `lines`: ReadLines; `places`: LinePlaces.
@@ -42,8 +43,8 @@ module FondKettle
 
       # The vessel of the mixture to which something is put: "tip them into the sauce"; or nil.
       def into(say)
-        behind = INTO.match(say)&.post_match.to_s
-        WORDS.keys.find { |words| behind.match?(/\A#{words}/) }&.then { vessels(behind, []).first }
+        behind = INTO.match(say)&.post_match
+        vessels(behind, []).first if behind && AT_FRONT.any? { |words| behind.match?(words) }
       end
     end
   end

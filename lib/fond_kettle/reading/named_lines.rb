@@ -8,6 +8,7 @@ require_relative "certainty"
 require_relative "food_words"
 require_relative "part_amount"
 require_relative "read_line"
+require_relative "word_patterns"
 
 module FondKettle
   module Reading
@@ -32,6 +33,7 @@ module FondKettle
       OWN_WATER = /\b(?:the|its|measured|boiling|hot|all)\s+(?:[[:alpha:]]+\s+)?water\b|
                    \bthe\s+\d+\s*[[:alpha:]]+\s+(?:of\s+)?water\b|
                    (?:\A|,\s|\b(?:add|and)\s)water\b/ix
+      INTO = /\bto\b|\binto\b/i
       # The number of a time tells nothing apart: "for 2 minutes" are no "2 tbsp".
       TIMES = /\b\d+\s*(?:-\s*\d+\s*)?(?:min|mins|minutes?|secs?|seconds?|h|hours?)\b/i
       # Words that tell nothing apart.
@@ -60,6 +62,7 @@ module FondKettle
         @lines = lines
         @names = lines.map { |line| words_of(line) }
         @food_words = FoodWords.new(lines)
+        @patterns = WordPatterns.new
         @forms = lines.map { |line| raw(line.food) }
         # What tells a line from another of its name.
         @marks = lines.map { |line| (Larder::Names.ours.words(line.text) | raw(line.text)) - STOP }
@@ -218,18 +221,13 @@ module FondKettle
       # Where a line's names begin in a text.
       def heads(index, text)
         [*@names[index], *@food_words.word(index)].flat_map do |word|
-          text.to_enum(:scan, /\b#{Regexp.escape(stem(word))}/i).map { Regexp.last_match.begin(0) }
+          text.to_enum(:scan, @patterns.of(word, WordPatterns::STARTS)).map { Regexp.last_match.begin(0) }
         end.sort
       end
 
       # "to the lentils"
       def onto?(index, text)
-        @names[index].any? { |word| text.match?(/\b(?:to|into)\s+the\s+#{Regexp.escape(stem(word))}/i) }
-      end
-
-      # A word as it begins in the singular and in the plural.
-      def stem(word)
-        word[0, [word.size - 1, 3].max]
+        text.match?(INTO) && @names[index].any? { |word| text.match?(@patterns.of(word, WordPatterns::ONTO)) }
       end
     end
   end

@@ -23,6 +23,8 @@ module FondKettle
                (?:(?!(?:in|on|into|with|and|of|the|an?|water)\b)[[:alpha:]-]+,?\s+){0,3}?
                (?<word>#{WORDS.join('|')}|#{SIZED}))\b(?!\s+of\b(?!(?:\s+[[:alpha:]]+){0,3}\s+water\b))
                (?!\s+(?:in\s+the\s+middle|on\s+top)\b)/ix
+      # Without one of these no vessel is named.
+      ANY = /\b(?:#{WORDS.join('|')})\b|#{SIZED}/i
       # "Wok: lard, shallots …"
       LABELLED = /\A\W{0,9}(?<name>(?:[[:alpha:]]{1,30}\s+){0,2}
                   (?<word>#{WORDS.join('|')}))\s*[:,]/ix
@@ -83,6 +85,8 @@ module FondKettle
 
       # Keys of the vessels that a text names.
       def named(text)
+        return [] unless text.match?(ANY)
+
         matches = text.to_enum(:scan, NAMED).map { Regexp.last_match }
         [LABELLED.match(text) || HEATED.match(text), *matches].compact.filter_map do |match|
           match[:name].match?(SAME) ? fire : of_word(match[:word].downcase, match[:name])
