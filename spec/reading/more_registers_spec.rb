@@ -98,6 +98,41 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(told(dish, "Toss")[0, 3]).to eq(["mix", nil, "big-bowl"])
   end
 
+  it "tells a second onion from the first, keeps broth apart, and soaks overnight as old books say it" do
+    dish = described_class.new(<<~TEXT).dish
+      Chick pea rice
+
+      Put one pound of chick peas to soak the night before. In the morning wash them and set them on the fire
+      with three quarts of cold water and an onion. Let them boil slowly for two hours. When they are tender
+      take out the onion.
+      Fry in another pan one onion in two ounces of butter. Throw in a pound of rice, moisten it with three
+      pints of the chick pea broth, cover it, let it cook for eighteen minutes. Sufficient for eight persons.
+    TEXT
+    expect(dish["lines"].map { |line| line["ingredient"] })
+      .to eq(%w[dried-chickpea water onion onion butter long-white])
+    expect(told(dish, "to soak")[0]).to eq("soak")
+    expect(told(dish, "on the fire")).to eq(["lay-in", nil, "pot", ["soaking-bowl"], "before"])
+    expect(told(dish, "take out")[0]).to eq("take-out")
+    expect(told(dish, "moisten")[3]).to eq(["pot"])
+  end
+
+  it "salts the water that the method salts, and mixes raw rice into mince in a bowl" do
+    dish = read("300 g basmati\n500 g minced pork\n1 cabbage\nsalt\n500 ml duck or chicken stock", <<~TEXT)
+      Soak the rice in salted water an hour.
+      Boil a large pot of water w/ 2 tbsp salt, put the drained rice in, 6 min till firm inside. Drain.
+    TEXT
+    salted = dish["steps"].select { |one| one["takes"].any? { |take| take["line"] == "l4" } }
+    expect(salted.map { |one| one["say"] }).to contain_exactly(start_with("Boil a large pot"))
+    expect(told(dish, "6 min")[0, 2]).to eq(["par-boil", 6.0])
+    expect(dish["lines"].last["ingredient"]).to eq("stock")
+    dish = read("150 g rice\n500 g minced pork\n1 cabbage\n1 l passata", <<~TEXT)
+      Boil the cabbage 10 minutes. Knead the pork with the raw rice. Put a fistful on each leaf and roll it up.
+      Pack in the rolls in a casserole, pour over the passata, cover and bake at 160 °C for 2 hours.
+    TEXT
+    expect(told(dish, "Knead")).to eq(["mix", nil, "bowl", [], "before"])
+    expect(told(dish, "Pack")[2..]).to eq(["casserole", ["bowl"], "in"])
+  end
+
   it "says how certain it is of what it asks, and asks of nothing that is said" do
     dish = read("2 white onions\n2 red onions\n300 g rice\na handful of dill", <<~TEXT)
       Fry one onion in a pot, stir in the rice, pour on 400 ml stock, cover, low 12 min. The dill.

@@ -39,6 +39,8 @@ module FondKettle
       AND_THREE_QUARTERS = /\s+and\s+three[ -]quarters\b/i
       # "1 h 30", "1h30"
       MEASURED = Amounts.pattern(UnitTable.names(*%w[mass volume temperature length piece]).keys - ["m"])
+      # "40m"
+      SHORT = /m\b/
       BARE = %r{\s*(?<minutes>[0-5]?\d)(?:\s*m\b)?(?![\d:/½¼¾⅓⅔⅛[:alpha:]%°]|[.,]\d|\s*(?:[°%]|#{MEASURED}))}i
       OR_TWO = /\s+or\s+two\b/i
       MORE = /\s*(?:,\s*|\+\s*|&\s*|and\s+)?/i
@@ -135,6 +137,8 @@ module FondKettle
       def term(scanner)
         from = scanner.pos
         number = number(scanner)
+        return [number, MINUTE] if number && scanner.skip(SHORT)
+
         scanner.skip(BETWEEN_NUMBER_AND_UNIT) if number
         name = scanner.scan(UNIT) if number
         return [number, NAMES.fetch(name.downcase.tr("-", " ")).key] if name

@@ -29,7 +29,8 @@ module FondKettle
       ALONE = /\A\W*(?:(?:some|a\s+little|fresh)\s+)?coriander\W*\z/i
       # "Peas, a handful", "onions 8", "2 cod fillets, 160 g each".
       LOOSE_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),\s+(?<amount>an?\s+(?:[[:alpha:]]+\s+)?
-                      (?:handful|bunch|pinch|glug|knob|splash|sprig|drop|dash))\z/ix
+                      (?:handful|bunch|pinch|glug|knob|splash|sprig|drop|dash)
+                      |(?:a\s+couple\s+of|two|three)\s+(?:handfuls|bunches|knobs|sprigs))\z/ix
       UNITS = "(?:g|kg|ml|l|oz|lb|litres?|cups?|c|tbsp|tsp|tablespoons?|teaspoons?|handfuls?|thumbs?" \
               "|pinch(?:es)?|cloves?|sprigs?|spoons?|spoonfuls?" \
               "|sticks?|stalks?|ribs?|tins?|cans?|bunch(?:es)?|knobs?|glass(?:es)?|mugs?|teacups?|bowls?" \
@@ -52,6 +53,9 @@ module FondKettle
       # "Oil, loads, like 100 ml"
       LOADS = /,?\s+(?:loads|lots|plenty)\b,?(?:\s+like\b)?/i
       OR_SO = /\s*\b(?:or\s+so|ish)(?=\))/i
+      # "Duck or chicken stock" is stock.
+      EITHER = /\b[[:alpha:]]+\s+or\s+
+                (?=[[:alpha:]]+\s+(?:stock|broth|oil|milk|wine|vinegar|sugar|beans?)\b)/ix
       # How a thing is preserved, behind it.
       PRESERVED = /(?<=\A|[\d½¼¾⅓⅔⅛a-z]\s)(?<what>[[:alpha:]]{2,30}(?:\s[[:alpha:]]{2,30})?),\s+
                    (?<how>smoked|dried|salted|tinned|canned)\b/ix
@@ -59,7 +63,7 @@ module FondKettle
       ONE = /\A(?!(?:juice|rest|half)\b)
               (?=(?:(?:small|big|large|good|generous)\s+)?[[:alpha:]]+\s+of\b|t(?:b?sp)\b
               |(?:(?:small|big|large|good)\s+)?
-              (?:handful|bunch|knob|thumb|tin|can|jar|packet|pinch|few)s?\b)/ix
+              (?:handful|bunch|knob|thumb|tin|can|jar|packet|pinch|few|glass|mug)s?\b)/ix
 
       module_function
 
@@ -67,7 +71,7 @@ module FondKettle
       #
       #   plain("Rice, long grain, 2 kg") # => "2 kg Rice, long grain"
       def plain(line)
-        turned(fresh(preserved(line.sub(OR_SO, "").sub(LITTLE, "").sub(LOADS, ""))))
+        turned(fresh(preserved(line.sub(OR_SO, "").sub(LITTLE, "").sub(LOADS, "").sub(EITHER, ""))))
           .sub(OF_WEIGHT, '\k<weight> \k<what>').sub(WEIGHING, '\k<weight> \k<what>')
           .sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")
           .sub(BEHIND, '\k<amount> \k<what>')

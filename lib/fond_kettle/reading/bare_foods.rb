@@ -9,7 +9,7 @@ module FondKettle
   module Reading
     # Things that only the method names, and without an amount: "eggs on top, parsley, lemon wedges".
     class BareFoods
-      APART = /[,;:.!?()]|\s(?:and|&|\+|with|w|in|on|over|plus)\s/i
+      APART = %r{[,;:.!?()]|\s(?:and|&|\+|with|w/?|in|on|over|plus)\s}i
       # Words for things that are known, or are not there.
       KNOWN = /\A(?:the|that|this|those|these|its|their|your|it|them|no|not|half|more|all|any|same)\b/i
       FRONT = /\A(?:(?:some|a\s+little|plenty\s+of|lots\s+of|a\s+few|fresh|then|more|an?|squeeze\s+of)\s+)+/i

@@ -24,6 +24,7 @@ module FondKettle
                                :garnish, :apart, :wrapped, :rubbed) do
       # Words that the rules ask for, by the question.
       const_set(:WORDS, {
+        bubbles: /\A\W*(?:let\s+it\s+)?bubble\W*\z/i,
         dissolves: /\bdissolved?\b/i,
         put_in: /\A\W*(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+(?:go(?:es)?\s+)?in\b/i,
         fat_hot: /\b(?:oil|fat|butter|ghee|lard)\s+(?:very\s+|smoking\s+)?hot\b/i,

@@ -32,7 +32,8 @@ module FondKettle
 
     # Makes clauses of sentences.
     class Clauses
-      MEANWHILE = /\b(?:meanwhile|the\s+same\s+\S+\s+(?:minutes?|hours?)
+      MEANWHILE = /\b(?:meanwhile|while\s+(?:the\s+)?rice\s+(?:soak|cook|boil|rest|steam|drain)s?\b
+                      |the\s+same\s+\S+\s+(?:minutes?|hours?)
                       |in\s+the\s+meantime|while\s+(?:that|it|they|the\s+[[:alpha:]]+)\b|
                       in\s+those\s+|at\s+the\s+same\s+time)/ix
       # "Leave it 15 minutes while you wash the rice."

@@ -186,7 +186,8 @@ module FondKettle
 
       # True where the rice goes into its vessel; what it is mixed with in a bowl goes along later.
       def goes_in?(kind, position, last, named)
-        return false if @rice.in? || @kinds.into_bowl?(position, last) || !@rice.ready?(position)
+        return false if @rice.in? || @clauses[position].verb&.bowl
+        return false if @kinds.into_bowl?(position, last) || !@rice.ready?(position)
 
         PUTS_RICE.include?(kind) || (kind == SOAK && named.any? { |one| own_water?(one) })
       end

@@ -30,6 +30,7 @@ module FondKettle
       SALT = "salt"
       # "In salted water": what is left of the salt that is listed.
       SALTED = "salted"
+      SAYS_AMOUNT = /\d|[½¼¾⅓⅔⅛]|\A(?:an?|half|one|two)\b/i
 
       # Parts of a dish that are made of what is listed for them.
       MADE_OF_PARTS = /\b(?:marinade|sauce|dressing|paste|topping|filling|mixture|batter|salsa|relish
@@ -57,7 +58,7 @@ module FondKettle
           end]
         end
         @called = called(own)
-        @salts = lines.each_index.select { |index| lines[index].ingredient&.key == SALT }
+        @salts = lines.each_index.select { |index| salt?(lines[index]) }
       end
 
       # [index, sure] of each line that a text means by its words (`said`): surely where there is one, or
@@ -86,6 +87,11 @@ module FondKettle
         salts = said.include?(SALTED) ? (@salts & open).first(1).map { |index| [index, true] } : []
         meant = @words.select { |one| said.include?(one.word) }.flat_map { |one| meant(one, open) }
         salts + by_name(said) + meant
+      end
+
+      # Salt of which the method says elsewhere how much is no salt of the water.
+      def salt?(line)
+        line.ingredient&.key == SALT && (line.amount.nil? || line.text.match?(SAYS_AMOUNT))
       end
 
       # Indexes of lines by what the larder calls them, in one word that no line has: "the squash" is the

@@ -74,11 +74,12 @@ module FondKettle
         all = WrappedRows.joined(text.tr("\r", "\n").lines.map(&:strip))
         @told = MethodBlocks.rows(all)
         @headings = ListHeadings.of(all)
-        title, *@rows = all.reject(&:empty?).first(Limits::LINES)
+        title, *rows = all.reject(&:empty?)
+        @rows = rows.first(Limits::LINES)
         @title = title.to_s[0, TITLE_LETTERS]
         @rows.each { |row| @headings.include?(row) ? @heading = row : part(within_budget(row)) }
         preface
-        @not_read.concat(@sentences.slice!(SENTENCES..) || [])
+        @not_read.concat(@sentences.slice!(SENTENCES..) || [], rows.drop(Limits::LINES))
       end
 
       # Its first line, without for how many it is.
@@ -126,8 +127,7 @@ module FondKettle
 
       # Once the method has begun, a row of sentences goes on with it.
       def told_on?(row)
-        sentences = Sentences.of(row)
-        @sentences.any? && @lines.any? && sentences.size > 1 && sentences.any? { |one| RowWords.begun?(one) }
+        @sentences.any? && @lines.any? && RowWords.told?(row)
       end
 
       def thing(row)

@@ -34,6 +34,7 @@ module FondKettle
         "stir" => [
           ["mix", ->(sense) { sense.done? && sense.several && sense.says?(:dissolves) }],
           ["par-boil", ->(sense) { sense.previous == "par-boil" && sense.says?(:for_the_last) }],
+          ["par-boil", ->(one) { one.rice && one.drained && one.minutes && one.previous == "boil" }],
           ["fry", ->(one) { one.done? && one.previous == "fry" && !one.rice && one.says?(:thrown_in) }],
           [->(sense) { TOP.call(sense, "sprinkle", "fold") }, ->(sense) { sense.stage == RiceCourse::AFTER }],
           ["low", ->(sense) { sense.in? && sense.minutes && sense.says?(:low) }],
@@ -56,6 +57,7 @@ module FondKettle
                    ["boil", ->(sense) { sense.rice || !sense.ends? }], ["simmer", ALWAYS]],
         "simmer" => [
           ["fry", SOON_FRIED],
+          ["boil", ->(sense) { sense.in? && !sense.done? && sense.says?(:bubbles) }],
           ["fry", ->(sense) { FRIES.call(sense) || (sense.says?(:heats_fat) && !sense.liquid) }],
           ["simmer", ->(sense) { sense.stage != RiceCourse::WITH || sense.clause.meanwhile }],
           ["reduce", ->(sense) { sense.says?(:opened) }], ["low", ALWAYS]

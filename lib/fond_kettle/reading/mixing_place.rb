@@ -4,7 +4,8 @@ module FondKettle
   module Reading
     # The place where something is mixed (a way of StepVessels): in a bowl, where it lies, with the rice.
     class MixingPlace
-      MIXES = %w[mix marinate].freeze
+      MARINATE = "marinate"
+      MIXES = ["mix", MARINATE].freeze
       # "Mix back through with a splash of soy."
       THROUGH = /\bback\b|\bthr(?:ough|u)\b/i
       INTO_POT = /\b(?:in|into|through|thru|over|on)\b|\btogether\b/i
@@ -21,7 +22,7 @@ module FondKettle
       def of(doing)
         return before(doing) unless @rice.in?
         return :where_it_lies if on?(doing)
-        return :mixed_in if doing.clause.meanwhile || by_itself?(doing)
+        return :mixed_in if doing.clause.meanwhile || doing.clause.kind == MARINATE || by_itself?(doing)
         return :cooked_in unless @rice.done?
 
         with_rice?(doing) ? :with_rice : :mixed_in

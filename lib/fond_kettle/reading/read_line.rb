@@ -57,6 +57,8 @@ module FondKettle
                |(?:long|medium|short)[- ]grain)\b/ix
       # "Rice (short) 3/4 c"
       RICE_KIND = /\brice\s*\((?<kind>[[:alpha:]][[:alpha:] -]{2,24})\)/i
+      # "Rice cooker cups" are no rice.
+      COOKER = /\brice[ -]cooker(?=\s+cups?\b)/i
       GRAINED = /\A(?:short|long|medium|round)\z/i
       # "of", or a second amount: "1½ cups (300 g) red rice".
       IN_FRONT = /\A\s*(?:of\s+|\([^)]*\)\s*)+/i
@@ -86,7 +88,7 @@ module FondKettle
       #
       #   ReadLines.new.read("2 tbsp ghee").first.g # => 27.3
       def read(text, spoken: false, part: nil, written: nil)
-        mended = as_before(Larder::Spelling.mend(text)).sub(RICE_KIND) { of_kind(Regexp.last_match) }
+        mended = as_before(Larder::Spelling.mend(text)).sub(COOKER, "cooker").sub(RICE_KIND) { of_kind(Regexp.last_match) }
         certain = LooseMeasures.certain(mended)
         @amount = certain.text.delete_suffix(Measure::Amounts.new.read(certain.text)&.rest || certain.text)
         things, asks = learned(*understood(text, mended, certain), text)

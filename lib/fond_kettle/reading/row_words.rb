@@ -4,6 +4,7 @@ require_relative "../larder/names"
 require_relative "../measure/durations"
 require_relative "../measure/numeral"
 require_relative "amount_forms"
+require_relative "sentences"
 require_relative "verbs"
 
 module FondKettle
@@ -21,6 +22,12 @@ module FondKettle
       def timed?(text)
         first = Measure::Durations.all(text).first
         !first.nil? && !(first.from.positive? && amount?(text))
+      end
+
+      # True where a time stands in it, or a verb begins one of its sentences.
+      def told?(row)
+        sentences = Sentences.of(row)
+        Measure::Durations.all(row).any? || (sentences.size > 1 && sentences.any? { |one| begun?(one) })
       end
 
       # True where it says how much of something, before or behind it.

@@ -17,7 +17,7 @@ module FondKettle
                (?=[\d½¼¾⅓⅔⅛]|(?<=\A|\.\s)(?:handful|bunch|pinch|knob|splash|glug)\sof\s
                |(?:an?|half|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
       # Where the thing ends.
-      STOP = /\s*(?:[,.;:()!?]|\s(?:and|&|plus|without|the|in|into|with|for|to|on|onto|over|till|'?til
+      STOP = /\s*(?:[,.;:()!?]|\s\d|\s(?:and|&|plus|without|the|in|into|with|for|to|on|onto|over|till|'?til
                  |until|from
                  |through|so|that|which|if|is|are|goes|go|up|at|then|when|by|stuck|cut
                  |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\z)/ix
@@ -162,7 +162,8 @@ module FondKettle
         words = @names.words(name.sub(HOT, "").split(/\sof\s/i).last)
         return @waters.none? { |text| text.include?(amount) } if words == WATER
 
-        @lines.none? do |line|
+        # A second onion that only the method names is another one.
+        @lines.reject { |line| line.spoken && line.amount }.none? do |line|
           (words - line.names).empty? || ((line.names - words).empty? && alike?(name, line))
         end
       end

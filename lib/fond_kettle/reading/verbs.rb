@@ -32,10 +32,10 @@ module FondKettle
                    \b(?:and|then|now|you|to|it|them|or|while)\s+
                    |\bas\s+(?:they|it)\s+[[:alpha:]]{1,20},?\s+)\z/ix
       # What lets something go on: "let it simmer", "leave the rice to soak".
-      LETS = /\b(?:let|leave|keep|put)\s+(?:[[:alpha:]']+\s+){1,4}(?:gently\s+|slowly\s+)?\z/i
+      LETS = /\b(?:let|leave|keep|put)\s+(?:[[:alpha:]']+\s+){1,7}(?:gently\s+|slowly\s+)?\z/i
 
       # Behind these no verb stands: "the rest of it", "a quarter".
-      NOUN = /\b(?:the|an?|its|of|half|three|in|small|thick|thin)\s+\z/i
+      NOUN = /\b(?:one|two|the|an?|its|of|half|three|in|small|thick|thin)\s+\z/i
 
       # A few words for a thing within a verb.
       BETWEEN = "\\s+(?:the|it|them|that|this|those|half|all|your|an?|[\\d½]+)" \

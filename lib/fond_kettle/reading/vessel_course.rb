@@ -26,7 +26,8 @@ module FondKettle
       # Without one of these no vessel is named.
       ANY = /\b(?:#{WORDS.join('|')})\b|#{SIZED}/i
       # "Wok: lard, shallots …"
-      LABELLED = /\A\W{0,9}(?<name>(?:[[:alpha:]]{1,30}\s+){0,2}
+      LABELLED = /\A\W{0,9}(?!(?:in|into|on|onto|to|from|under)\b)
+                  (?<name>(?:[[:alpha:]]{1,30}\s+){0,2}
                   (?<word>#{WORDS.join('|')}))\s*[:,]/ix
       # "Wok as hot as it goes."
       HEATED = /\A\W{0,9}(?<name>(?:the\s+)?(?<word>#{WORDS.join('|')}))\s+
