@@ -10,6 +10,14 @@ RSpec.describe "The larder" do
     FondKettle::Larder::Ingredients.fetch(key)
   end
 
+  it "takes a steak for the animal that is named, and for none that nobody knows" do
+    found = ["salmon steaks", "swordfish steak", "wahoo steak", "thick steak", "rump steak"].map do |text|
+      names.find(text)&.then { |food| [food.allergens, food.care] }
+    end
+    expect(found).to eq([*[[["fish"], ["raw-fish"]]] * 3, *[[[], ["whole-cut"]]] * 2])
+    expect(names.find("zebra steak")).to be_nil
+  end
+
   it "knows what each state leaves of the water, the thirst and the room" do
     expect([fetch("onion").brings,
             fetch("onion").in_state("browned").brings]).to match([0.5, be_within(1e-9).of(0.1)])

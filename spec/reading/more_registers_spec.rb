@@ -133,6 +133,31 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(told(dish, "Pack")[2..]).to eq(["casserole", ["bowl"], "in"])
   end
 
+  it "knows a heading by its colon, a fish steak for fish, and what is taken out behind a dash" do
+    dish = described_class.new(<<~TEXT).dish
+      Fish rice
+      (4)
+
+      1 kg kingfish steaks
+      Marinade:
+      1 tsp turmeric
+      juice of 2 limes
+      Rice:
+      500 g basmati
+      5 onions, sliced
+      8 tbsp oil
+
+      Marinate fish 1 hr.
+      Onions in the oil till deep brown - take out a third. Transfer to a plate.
+      Boil the rice, cover, low 15 min. It rests for five.
+    TEXT
+    expect(dish["serves"]).to eq(4.0)
+    expect(dish["lines"].first.values_at("ingredient", "allergens")).to eq(["kingfish", ["fish"]])
+    expect(dish["steps"].first["takes"].map { |take| take["line"] }).to eq(%w[l1 l2 l3])
+    expect(told(dish, "a third").values_at(0, 2)).to eq(%w[take-out plate])
+    expect(told(dish, "rests").values_at(0, 1, 4)).to eq(["rest", 5.0, "rest"])
+  end
+
   it "says how certain it is of what it asks, and asks of nothing that is said" do
     dish = read("2 white onions\n2 red onions\n300 g rice\na handful of dill", <<~TEXT)
       Fry one onion in a pot, stir in the rice, pour on 400 ml stock, cover, low 12 min. The dill.

@@ -3,6 +3,7 @@
 require "set"
 require_relative "allergen_words"
 require_relative "grains"
+require_relative "plain_words"
 require_relative "ingredients"
 require_relative "../ground/remembered"
 require_relative "../measure/cup"
@@ -22,6 +23,8 @@ module FondKettle
                      sliced diced grated crushed minced whole peeled toasted roasted
                      drained rinsed of raw finely thinly roughly good].to_set.freeze
       MOST_NAMES = 3000
+      # Names of cuts that are an animal's own only where no other is named.
+      CUTS = [%w[steak]].freeze
       # What rice is taken to be that is only called rice.
       PLAIN_RICE = "long-white"
       NOT_RICE = /rice (?:wine|paper|cooker|cake|cracker|bran|starch|syrup)|cauliflower rice/i
@@ -176,10 +179,21 @@ module FondKettle
       # stands in one piece.
       def named(said)
         name = longest(said)
+        return of_animal(said - name) if CUTS.include?(name) && (said - name).any? { |word| tells?(word) }
+
         apart = @anywhere.keys.select do |all|
           all.size >= name.to_a.size && (all - said).empty?
         end.max_by(&:size)
         apart ? @anywhere.fetch(apart) : @by_name[name]
+      end
+
+      # "Salmon steak" is salmon, and of an animal that nobody knows nobody knows what a steak is.
+      def of_animal(words)
+        @by_name[longest(words.select { |word| tells?(word) })]
+      end
+
+      def tells?(word)
+        !DESCRIBES.include?(word) && !PLAIN_WORDS.include?(word)
       end
 
       # What is known to come in a can by that name, or nil.

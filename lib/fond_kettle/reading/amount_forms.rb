@@ -9,8 +9,8 @@ module FondKettle
       # How a line begins that has its amount first.
       BEGINS = /\A(?:about\s+|an?\s+|half\s+|[\d½¼¾⅓⅔⅛])/i
       # "One fowl of 3 lb."
-      OF_WEIGHT = /\A(?:one|an?|1)\s+(?<what>[[:alpha:] -]+?)\s+of\s+
-                   (?<weight>[\d½¼¾⅓⅔⅛][\d\s½¼¾⅓⅔⅛.,]*(?:lb|kg|g|oz)\b\.?)/ix
+      OF_WEIGHT = /\A(?:one|an?|1)\s+(?<what>[[:alpha:] -]+?)\s+(?:of|weighing)\s+(?:about\s+|around\s+)?
+                   (?<weight>[\d½¼¾⅓⅔⅛][\d\s½¼¾⅓⅔⅛.,]*(?:lb|kg|kilos?|g|oz|pounds?)\b\.?)/ix
       # "1 chicken, 1.4 kg, in quarters"
       WEIGHING = /\A(?:one|an?|1)\s+(?<what>[[:alpha:]][[:alpha:] -]{0,60}?),?\s+(?:about\s+|of\s+)?
                   (?<weight>\d[\d.,½]*\s*(?:lb|kg|g|oz)\b\.?)(?!\s*each)/ix

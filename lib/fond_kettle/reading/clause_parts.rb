@@ -8,7 +8,7 @@ module FondKettle
     module ClauseParts
       # A verb in what is to be seen, or is not to be done, is none.
       NOT_DONE = /\b(?:until|till|not|don't|dont|never|which\s+you\s+have
-                  |when\s+(?:it|they)(?!\s+boils?\s+\z|\s+(?:is|are)\s+[[:alpha:]]+\s+\z))\s[^,;]*\z|
+                  |when\s+(?:it|they)(?!\s+boils?\s+\z|\s+(?:is|are)\s+[[:alpha:]]+\s+\z))\s(?:(?!\s[-–—]\s)[^,;])*\z|
                   \b(?:should|must|will|would|can|may|ought\s+to|it'll)\s(?:\w+\s)?\z/ix
       # "It should boil hard for 8 minutes"
       TOLD_FOR = /\A[[:alpha:]]+\s[^,.;]{0,20}\bfor\s+(?:another\s+|about\s+)?\d/
@@ -20,7 +20,7 @@ module FondKettle
       # A part that says only where, when or of what.
       OPENS = /\A(?:in|into|on|onto|for|with|to|while|when|after|as|once|at|first|meanwhile|now|next|same
               |from)\b/ix
-      CUT = /[,;:&]|\band\b|\bthen\b|\bwhile(?=\s+(?:you|we|i)\b)/i
+      CUT = /[,;:&]|\s[-–—]\s|\band\b|\bthen\b|\bwhile(?=\s+(?:you|we|i)\b)/i
       THEN = /,?\s+then\s|\s+and\s+(?=(?:straight\s+)?into\s+the\s)/i
       # What is on the fire once it is closed: "seal it with foil, high 5 minutes".
       HEATED = /\b(?:seal|lid|foil|dough|cover)\b[^,.;]*(?<heat>,\s+(?:(?:on|over|at)\s+)?(?:the\s+|a\s+)?

@@ -50,7 +50,7 @@ module FondKettle
         in_pan: /\bcook\b.*\bpan\b|\bpan\b.*\bcook\b/i,
         heats_fat: /\b(?:heat|warm)\b[^,.;]*\b(?:oil|fat|butter|lard|ghee|dripping)\b/i,
         in_fat: /\bcook\b.*\b(?:till|until|oil|fat|butter|lard)\b|
-                  \b(?:oil|fat|butter|lard|ghee)\b.*\bcook\b/ix,
+                  \b(?:oil|fat|butter|lard|ghee|drippings?)\b.*\bcook\b/ix,
         into_pot: /\bput\b.*\binto\s+(?:the|a)\b.*\b(?:pot|dish|casserole)\b/i,
         into: /\bstir\b.*\binto\s+the\b/i,
         with: /\bstir\s+the\s+[[:alpha:]]+\s+with\b/i,
@@ -90,7 +90,7 @@ module FondKettle
         oven_hot: /\A\W*oven\s+(?:at\s+|to\s+|on\s+)?\d|\A\W*\d{3}\s*°?\s*[CF]\W*\z/i,
         through_rice: /\bthrough\s+(?:the\s+)?(?:hot\s+)?rice\b|\bthr(?:ough|u)\W*\z/i,
         half_rice: /\A\W*(?:then\s+)?(?:half|a\s+third|some)\s+(?:of\s+)?(?:the\s+)?rice\b/i,
-        rests: /(?<!the\s)\brest\b(?!\s+of)|\bmin\w*\s+off\b|\A\W*\d+\s+off\b|\Aoff\b
+        rests: /(?<!the\s)\brests?\b(?!\s+of)|\bmin\w*\s+off\b|\A\W*\d+\s+off\b|\Aoff\b
                  |\b(?:stand|leave|sit)\b
                  |\bwithout\s+opening\b|\bbefore\s+(?:you|anyone|anybody|serving|cutting)\b/ix,
         soaks: /\bin\s+(?:an?\s+[[:alpha:]]+\s+of\s+)?(?:\w+\s+)?water\b/i,

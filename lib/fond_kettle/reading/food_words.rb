@@ -30,6 +30,8 @@ module FondKettle
       SALT = "salt"
       # "In salted water": what is left of the salt that is listed.
       SALTED = "salted"
+      MARINADE = "marinade"
+      MARINATES = /\bmarinat(?:e|ing)\b/i
       SAYS_AMOUNT = /\d|[½¼¾⅓⅔⅛]|\A(?:an?|half|one|two)\b/i
 
       # Parts of a dish that are made of what is listed for them.
@@ -66,7 +68,9 @@ module FondKettle
       # indexes of lines of which nothing was taken.
       def in(text, said, open)
         parts = parts_of_dish(text, open)
-        parts.empty? ? words(said, open) : parts
+        return parts unless parts.empty? || text.match?(MARINATES)
+
+        parts | words(said, open)
       end
 
       # The word by which a line is meant, where it has one ("meat").
@@ -79,6 +83,7 @@ module FondKettle
       # Lines that are listed for a part of the dish that a text speaks of, and are still there.
       def parts_of_dish(text, open)
         words = text.scan(MADE_OF_PARTS).map(&:downcase).uniq
+        words << MARINADE if text.match?(MARINATES)
         open.select { |index| words.any? { |word| @lines[index].part&.downcase&.include?(word) } }
             .map { |index| [index, true] }
       end

@@ -40,6 +40,8 @@ module FondKettle
       PAGE_PART = /\A(?:the\s+)?
                    (?:ingredients|method|instructions|directions|steps|preparation|process|notes?
                    |steps?\s+\d+)\s*:?\z/ix
+      # "Marinade:"
+      PART = /\A(?:for\s+the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?:\z/i
       # "[fish]"
       BRACKETED = /\A\[[^\[\]]{1,40}\]\z/
       # What names a part of the dish: "For the meat", "Chicken marinade", "Spices:".
@@ -114,6 +116,8 @@ module FondKettle
       end
 
       def part(row)
+        return @heading = row if row.match?(PART)
+
         tail = MADE_OF_IT.match(row) if row.match?(DASH)
         return enter(RunTogether.things(row[0...tail.begin(0)]), tail[:part]) if tail
 

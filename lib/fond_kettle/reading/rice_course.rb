@@ -77,7 +77,7 @@ module FondKettle
       # `goes_in`; `rice`: it is about the rice. Returns where it stands beside the rice.
       def pass(kind, position, goes_in:, rice:)
         note_time(kind) if in? && @clauses.timed?(position)
-        @spoken_of = kind == RiceClauses::WRAP || (rice && (ALONE.include?(kind) || goes_in))
+        note_spoken(kind, goes_in, rice)
         if goes_in || laid_in?(kind, position)
           @stage = WITH
           return IN
@@ -86,6 +86,12 @@ module FondKettle
       end
 
       private
+
+      # What is wrapped is the rice only where that was spoken of before.
+      def note_spoken(kind, goes_in, rice)
+        @named ||= rice
+        @spoken_of = (@named && kind == RiceClauses::WRAP) || (rice && (ALONE.include?(kind) || goes_in))
+      end
 
       # Notes that it has cooked for a time, by a step of a kind.
       def note_time(kind)

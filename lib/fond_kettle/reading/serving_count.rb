@@ -15,6 +15,8 @@ module FondKettle
               /\A\W*#{COUNT}\s+(?:plates|bowls|helpings|lunches|dinners|suppers|boxes)\W*(?:\z|[.,;])/i,
               /\A\W*for\s+(?:(?:about|some)\s+)?#{COUNT}\b(?!\s*(?:min|hour|hr|h\b
                |squares|pieces|balls|parcels|rolls|cakes|bundles|triangles|slices))/ix].freeze
+      # "(4)", below the title.
+      ALONE = /\A\(\s*#{COUNT}\s*\)\z/i
       # Pieces are no people, where a text says these too.
       MADE = /\b(?:makes|yields)\s*:?\s+(?:(?:about|some|up\s+to)\s+)?#{COUNT}\b/i
       # "Bean rice for six": at the end of a title.
@@ -30,7 +32,7 @@ module FondKettle
       #
       #   find(["Tested twice.", "Serves 4 to 6"]) # => 4.0
       def find(sentences)
-        said = [WAYS, [MADE]].lazy.filter_map { |ways| first(sentences, ways) }.first
+        said = [WAYS, [ALONE], [MADE]].lazy.filter_map { |ways| first(sentences, ways) }.first
         said && Measure::Numeral.read(said[:count])&.first&.to_f
       end
 
@@ -55,7 +57,7 @@ module FondKettle
 
       # True for a text that says no more than that.
       def only?(text)
-        text.size < SHORT && [*WAYS, MADE].any? { |way| text.match?(way) } && Measure::Durations.all(text).empty?
+        text.size < SHORT && [*WAYS, ALONE, MADE].any? { |way| text.match?(way) } && Measure::Durations.all(text).empty?
       end
     end
   end

@@ -56,6 +56,9 @@ module FondKettle
       FRONT = /\A\s*(?:(?:and|then|with|in|add|pour|over)\s+)*(?:the\s+)?/i
       SOME = /\A(?:few|little|bit)\b\s*/i
       OF = /\Aof\s+/i
+      # "A chicken of about 1.6 kilos"
+      WEIGHING = /\A(?:an?|one)\s+[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+(?:of|weighing)\s+(?:about\s+|around\s+)?
+                  \d[\d.,½]*\s*(?:kg|kilos?|g|lb|pounds?)\b/ix
       # "2 cups (400 g) of rice"
       WEIGHED = /\A\([^()]{1,20}\)\s*/
       # What is measured in these is a food, though nobody knows it; of so many words at most.
@@ -103,6 +106,7 @@ module FondKettle
       # The thing that a text begins with, or nil.
       def thing(text)
         return if none?(text)
+        return text[WEIGHING] if text.match?(WEIGHING)
 
         amount = @amounts.read(LooseMeasures.certain(text).text)
         name = amount && name(amount)
