@@ -8,7 +8,8 @@ module FondKettle
     module ClauseParts
       # A verb in what is to be seen, or is not to be done, is none.
       NOT_DONE = /\b(?:until|till|not|don't|dont|never|which\s+you\s+have
-                  |when\s+(?:it|they)(?!\s+boils?\s+\z|\s+(?:is|are)\s+[[:alpha:]]+\s+\z))\s(?:(?!\s[-–—]\s)[^,;])*\z|
+                  |when\s+(?:it|they)(?!\s+boils?\s+\z|\s+(?:is|are)\s+[[:alpha:]]+\s+\z))\s
+                  (?:(?!\s[-–—]\s)[^,;])*\z|
                   \b(?:should|must|will|would|can|may|ought\s+to|it'll)\s(?:\w+\s)?\z/ix
       # "It should boil hard for 8 minutes"
       TOLD_FOR = /\A[[:alpha:]]+\s[^,.;]{0,20}\bfor\s+(?:another\s+|about\s+)?\d/
