@@ -25,8 +25,10 @@ module FondKettle
       THEN = /,?\s+then\s|\s+and\s+(?=(?:straight\s+)?into\s+the\s)/i
       # What is on the fire once it is closed: "seal it with foil, high 5 minutes".
       HEATED = /\b(?:seal|lid|foil|dough|cover)\b[^,.;]*(?<heat>,\s+(?:(?:on|over|at)\s+)?(?:the\s+|a\s+)?
-                (?:high|medium|full|big)\b[^,.;]*\d)/ix
-      FLAME = /\A(?:on|over|at)\s+(?:the\s+|a\s+)?(?:high|medium|full|big)\b.*\d/i
+                (?:(?:high|medium|full|big)\b[^,.;]*\d
+                |\d+\s*min\w*\s+(?:on|over|at)\s+(?:a\s+)?(?:high|medium|full)\b))/ix
+      FLAME = /\A(?:(?:on|over|at)\s+(?:the\s+|a\s+)?(?:high|medium|full|big)\b.*\d
+                |\d+\s*min\w*\s+(?:on|over|at)\s)/ix
       # What stands behind "the peas go back" is of the next verb: ", coconut milk, bring to the boil".
       BACK = /\b(?:go|goes)\s+back(?:\s+in)?(?<next>,\s+)(?!(?:with|in|into|on|to|and|for|till|until)\b)/i
       # "…, rice in, 2 minutes more", "…, off, 3 minutes".

@@ -145,6 +145,8 @@ RSpec.describe FondKettle::Formats::DishRequest do
               "; the eggs and the rest of the onions ("])
     expect(task.call("layer")[:puts_in])
       .to eq("all that is in the bowl; all that is on the plate; all that is on the board")
+    # Sealed, it gets its five minutes on high.
+    expect(found[:sealed][:programme].map { |one| one[:heat] }).to eq(%w[high low])
     # What is boiled before it is peeled is no raw food in the pot.
     expect(found[:warnings].map { |one| one[:code] }).not_to include("two-raw-meats")
     starts = %w[simmer cool].map { |kind| found[:starts][task.call(kind)[:id]] }
