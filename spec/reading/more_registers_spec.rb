@@ -167,6 +167,14 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(dish["asked"].filter_map { |one| one["certainty"] }).to all(be < FondKettle::Reading::Certainty::BAR)
   end
 
+  it "does nothing beside a step that is none" do
+    dish = read(list,
+                "Boil the rice, cover, low 15 min.\nStep 5: Meanwhile, fry the onions in the oil 5 min.")
+    ids = dish["steps"].map { |one| one["id"] }
+    expect(ids).to include(*dish["steps"].filter_map { |one| one["beside"] })
+    expect(dish["steps"].filter_map { |one| one["beside"] }.size).to eq(1)
+  end
+
   it "leaves aside what should be there, what is kept warm and what a tin is lined with" do
     dish = read(list, "There should be liquid to cover the rice by an inch. Fry the onions, keep them " \
                       "warm. Line a tin with foil. Boil the rice.")

@@ -61,7 +61,7 @@ module FondKettle
           read = passed.reject { |step| IdleClauses.idle?(step) }
           own = own_of(read)
           read = read.reject { |step| IdleClauses.off_the_fire?(step) && step.vessel != own }
-          read.map { |step| step.kind == PREHEAT ? step.with(vessel: own) : step }.freeze
+          beside(read.map { |step| step.kind == PREHEAT ? step.with(vessel: own) : step }).freeze
         end
       end
 
@@ -90,6 +90,15 @@ module FondKettle
       end
 
       private
+
+      # ReadSteps none of which is done beside one that is none: then it is beside the one before.
+      def beside(read)
+        ids = read.map(&:id)
+        read.each_with_index.map do |step, index|
+          gone = step.beside && !ids.include?(step.beside)
+          gone ? step.with(beside: (ids[index - 1] if index.positive?)) : step
+        end
+      end
 
       # Key of the vessel of some ReadSteps in which the rice is cooked.
       def own_of(read)
