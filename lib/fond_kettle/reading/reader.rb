@@ -15,6 +15,7 @@ require_relative "line_json"
 require_relative "questions"
 require_relative "read_line"
 require_relative "remarks"
+require_relative "rinse_told"
 require_relative "soak_told"
 require_relative "step_json"
 require_relative "text_lines"
@@ -29,6 +30,8 @@ module FondKettle
       MOST = 100_000
       EMPTY = "is empty: write a title, what goes in, what is done"
       LONG = "must have at most #{MOST} letters".freeze
+      # Rinsed rice that nobody spreads out to dry.
+      SHAKEN = "shaken"
       # What rice soaks in is what it is cooked in.
       COOKED_IN = "cooked-in"
       RICE = /\brice\b/i
@@ -97,9 +100,16 @@ module FondKettle
       def own_way
         layers = LayersTold.new(course.steps, lines, course.rice_vessel, way.first).all
         steps = course.steps
-        own = { "soak" => SoakTold.minutes(rice, steps, way.first), "layers" => layers,
-                "drain" => SoakTold.in_its_liquid?(steps) ? COOKED_IN : nil }.compact
+        own = { "rinse" => RinseTold.changes(rice, steps, way.first),
+                "soak" => SoakTold.minutes(rice, steps, way.first), "layers" => layers,
+                "drain" => drain }.compact
         own.empty? ? {} : { "way" => own }
+      end
+
+      def drain
+        return COOKED_IN if SoakTold.in_its_liquid?(course.steps)
+
+        SHAKEN if RinseTold.in_passing?(rice, course.steps, way.first)
       end
 
       def remarks

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../measure/durations"
+require_relative "rice_meant"
 
 module FondKettle
   module Reading
@@ -9,7 +10,6 @@ module FondKettle
     module SoakTold
       SOAK = "soak"
       SOAKED = /\bsoak/i
-      RICE_BOWL = "rice-bowl"
       IN = "in"
       STEAMED = %w[steamed-sticky leaf-parcels].freeze
 
@@ -32,10 +32,7 @@ module FondKettle
 
       # `rice` may lie in another vessel of its own by then.
       def soaks?(step, rice)
-        return false unless step.kind == SOAK
-
-        step.rice == IN || (step.vessel == RICE_BOWL || step.clause.say.match?(/\brice\b/i) ||
-                              rice.names.any? { |name| step.clause.say.downcase.include?(name) })
+        step.kind == SOAK && (step.rice == IN || RiceMeant.call(step, rice))
       end
       private_class_method :soaks?
     end
