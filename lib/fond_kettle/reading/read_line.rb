@@ -88,7 +88,8 @@ module FondKettle
       #
       #   ReadLines.new.read("2 tbsp ghee").first.g # => 27.3
       def read(text, spoken: false, part: nil, written: nil)
-        mended = as_before(Larder::Spelling.mend(text)).sub(COOKER, "cooker").sub(RICE_KIND) { of_kind(Regexp.last_match) }
+        mended = as_before(Larder::Spelling.mend(text)).sub(COOKER, "cooker")
+                                                       .sub(RICE_KIND) { of_kind(Regexp.last_match) }
         certain = LooseMeasures.certain(mended)
         @amount = certain.text.delete_suffix(Measure::Amounts.new.read(certain.text)&.rest || certain.text)
         things, asks = learned(*understood(text, mended, certain), text)

@@ -100,16 +100,22 @@ module FondKettle
       def own_way
         layers = LayersTold.new(course.steps, lines, course.rice_vessel, way.first).all
         steps = course.steps
-        own = { "rinse" => RinseTold.changes(rice, steps, way.first),
+        own = { "rinse" => rinse,
                 "soak" => SoakTold.minutes(rice, steps, way.first), "layers" => layers,
                 "drain" => drain }.compact
         own.empty? ? {} : { "way" => own }
       end
 
+      def rinse
+        return @rinse if defined?(@rinse)
+
+        @rinse = RinseTold.changes(rice, course.steps, @library.fetch(way.first))
+      end
+
       def drain
         return COOKED_IN if SoakTold.in_its_liquid?(course.steps)
 
-        SHAKEN if RinseTold.in_passing?(rice, course.steps, way.first)
+        SHAKEN if RinseTold.in_passing?(rinse, course.steps)
       end
 
       def remarks

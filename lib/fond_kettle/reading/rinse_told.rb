@@ -2,6 +2,7 @@
 
 require_relative "../measure/numeral"
 require_relative "rice_meant"
+require_relative "wash_vessel"
 
 module FondKettle
   module Reading
@@ -9,9 +10,6 @@ module FondKettle
     # times", "unrinsed", or that it is rinsed at all where the way keeps it dry.
     module RinseTold
       RINSE = "rinse"
-      WASHES = [RINSE, "soak", "drain"].freeze
-      # Ways that leave the rice dry unless somebody says otherwise.
-      DRY = %w[oven-pilaf toasted-pilaf].freeze
       # Until the water is nearly clear, of long grain.
       CLEAR_CHANGES = 4
       NEVER = /\b(?:do\s+not|don'?t|never|without|no)\s+(?:rins|wash)(?:e|ing)?\b|\bun(?:rinsed|washed)\b/i
@@ -26,9 +24,9 @@ module FondKettle
 
       module_function
 
-      # Changes of water (0 to 20), or nil: as the way does.
+      # Changes of water (0 to 20), or nil: as its Methods::Method does.
       #
-      #   RinseTold.changes(rice, steps, "toasted-pilaf") # => 4
+      #   RinseTold.changes(rice, steps, Methods::Library.ours.fetch("toasted-pilaf")) # => 4
       def changes(rice, steps, method)
         return unless rice
 
@@ -38,12 +36,13 @@ module FondKettle
         rinsed = [*said_of(meant), *[rice.text].grep(RINSED)]
         return if rinsed.empty?
 
-        counted(rinsed) || (CLEAR_CHANGES if DRY.include?(method))
+        counted(rinsed) || (CLEAR_CHANGES if method.rinse_changes.zero?)
       end
 
-      # True where it is only said to be rinsed, with no step that does it: nobody spreads it to dry.
-      def in_passing?(rice, steps, method)
-        changes(rice, steps, method).to_i.positive? && steps.none? { |step| WASHES.include?(step.kind) }
+      # True where so many `changes` (nil: none are told) are only spoken of, with no step for them: nobody
+      # spreads the rice to dry.
+      def in_passing?(changes, steps)
+        changes.to_i.positive? && steps.none? { |step| WashVessel::KINDS.include?(step.kind) }
       end
 
       # What steps say that rinse, of those that speak of the rice.

@@ -3,6 +3,7 @@
 require_relative "../kit/vessel_kind"
 require_relative "certainty"
 require_relative "cooked_rice"
+require_relative "wash_vessel"
 
 module FondKettle
   module Reading
@@ -85,7 +86,7 @@ module FondKettle
 
       def base
         @steps.select do |step|
-          step.rice == "before" && step.vessel == @own && !%w[rinse soak drain].include?(step.kind)
+          step.rice == "before" && step.vessel == @own && !WashVessel::KINDS.include?(step.kind)
         end
       end
 
