@@ -66,6 +66,13 @@ RSpec.describe "Every view", :browser do
     end
   end
 
+  it "is looked through for as long as it takes, also after a script that answers later" do
+    visit "/log"
+    timeouts = page.driver.browser.manage.timeouts
+    page.evaluate_async_script("arguments[0](1)")
+    expect(timeouts.script_timeout).to eq(PatientDriver::SCRIPT_S)
+  end
+
   it "has a dish and what was read of it within a phone, one under the other" do
     resize(390, 844)
     visit "/dishes/3/edit"

@@ -10,6 +10,9 @@ require_relative "demo_kitchen"
 # ChromeDriver sometimes tells of an element that left with the page it was on in
 # words of its own, not as a stale element: looked for again like one.
 class PatientDriver < Capybara::Selenium::Driver
+  # On a busy machine the accessibility check of a long page takes more than the usual half a minute.
+  SCRIPT_S = 120
+
   # Whoever comes next finds nothing of what a page kept, its service worker included.
   module Forgetful
     private
@@ -26,12 +29,19 @@ class PatientDriver < Capybara::Selenium::Driver
   def browser
     super.tap { extend(Forgetful) }
   end
+
+  # Capybara gives a script that answers later its own few seconds, and leaves them to all that run
+  # after it in this browser.
+  def evaluate_async_script(script, *arguments)
+    super
+  ensure
+    browser.manage.timeouts.script_timeout = SCRIPT_S
+  end
 end
 
 Capybara.register_driver(:kitchen_chromium) do |app|
-  # On a busy machine the accessibility check of a long page takes more than the usual half a minute.
   options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium-headless-shell",
-                                                     timeouts: { script: 120_000 })
+                                                     timeouts: { script: PatientDriver::SCRIPT_S * 1000 })
   ["--headless", "--font-render-hinting=none", "--no-sandbox", "--disable-gpu", "--no-first-run",
    "--disable-background-networking", "--disable-component-update", "--disable-sync",
    "--disable-dev-shm-usage", "--window-size=1280,800",
