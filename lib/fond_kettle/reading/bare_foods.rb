@@ -16,8 +16,9 @@ module FondKettle
       PLACED = /\s+(?:on\s+top|over|in|through|alongside|beside|to\s+serve|to\s+taste
                 |at\s+the\s+(?:table|end))\z/ix
       CUT = /\s+(?:wedges?|halves|slices?)\z/i
-      # Words for something that the dish has or makes.
-      GENERIC = (%w[broth stock gravy sauce liquor dough batter paste] | FoodWords.all.map(&:word)).freeze
+      # What a dish makes of what is listed, and words for something that it has.
+      MADE = %w[broth stock gravy sauce liquor dough batter paste].freeze
+      GENERIC = (MADE | FoodWords.all.map(&:word)).freeze
       MINCED = "minced"
       MOST = 10
 
@@ -49,7 +50,9 @@ module FondKettle
 
       # A part without the verb that it begins with.
       def told(part)
-        Verbs.found(part).any? { |one| one.from.zero? } ? part.sub(/\A[[:alpha:]-]+\s*/, "") : part
+        return part unless part.include?(" ") && Verbs.found(part).any? { |one| one.from.zero? }
+
+        part.sub(/\A[[:alpha:]-]+\s*/, "")
       end
 
       def fresh?(name)

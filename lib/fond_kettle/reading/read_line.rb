@@ -182,7 +182,8 @@ module FondKettle
 
       # A question with the food that it is about.
       def naming(ask, food)
-        ask.sub(/\AHow much\?/, "How much #{food}?")
+        one = food.casecmp?(Larder::Names.singular(food))
+        ask.sub(/\AHow much\?/, one ? "How much #{food}?" : "How many #{food}, or how many grams?")
            .sub(/\AWhat does one weigh\?/, "What does one of the #{food} weigh?")
       end
 

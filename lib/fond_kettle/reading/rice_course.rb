@@ -76,7 +76,7 @@ module FondKettle
       # Goes on over a step of a `kind` (a key of Care::Kinds) at a position, which puts the rice in where
       # `goes_in`; `rice`: it is about the rice. Returns where it stands beside the rice.
       def pass(kind, position, goes_in:, rice:)
-        note_time(kind) if in? && @clauses.timed?(position)
+        note_time(kind, goes_in) if (goes_in || in?) && @clauses.timed?(position)
         note_spoken(kind, goes_in, rice)
         if goes_in || laid_in?(kind, position)
           @stage = WITH
@@ -93,9 +93,9 @@ module FondKettle
         @spoken_of = (@named && kind == RiceClauses::WRAP) || (rice && (ALONE.include?(kind) || goes_in))
       end
 
-      # Notes that it has cooked for a time, by a step of a kind.
-      def note_time(kind)
-        @timed = true
+      # Notes that it has cooked for a time, by a step of a kind, which may be the one at which it goes in.
+      def note_time(kind, goes_in)
+        @timed = true unless goes_in
         @covered = true if COOKS.include?(kind)
       end
 

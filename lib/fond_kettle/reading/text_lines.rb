@@ -6,6 +6,7 @@ require_relative "bare_foods"
 require_relative "broth_given"
 require_relative "read_line"
 require_relative "spoken_lines"
+require_relative "unlisted_foods"
 
 module FondKettle
   module Reading
@@ -26,9 +27,9 @@ module FondKettle
         @all = listed
         # Names by the id of its line.
         @open = @all.select { |line| open?(line) }.to_h { |line| [line.id, line.names] }
-        @text.sentences.each do |sentence|
-          amounts_told(sentence)
-          [SpokenLines, BareFoods].each { |kind| @all.concat(spoken(kind, @all, sentence)) }
+        @text.sentences.each { |sentence| with_amounts(sentence) }
+        @text.sentences.product([UnlistedFoods, BareFoods]).each do |sentence, kind|
+          @all.concat(spoken(kind, @all, sentence))
         end
         @all.first(Limits::LINES).freeze
       end
@@ -39,6 +40,12 @@ module FondKettle
         @text.lines.flat_map do |text|
           @reader.read(text, part: @text.parts[text], written: @text.written[text])
         end
+      end
+
+      # Adds what a sentence names with its amount: an amount may stand anywhere in the method.
+      def with_amounts(sentence)
+        amounts_told(sentence)
+        @all.concat(spoken(SpokenLines, @all, sentence))
       end
 
       # ReadLines of what a sentence names and none of `lines` is.

@@ -27,8 +27,21 @@ RSpec.describe FondKettle::Forms::BesideDishes do
     end
   end
 
-  it "takes what names nothing, or has bars, for what nobody has checked" do
-    jotted("Tea: Boil the kettle\nSoup: Warm 1 L stock | simmer | 15 min") do |*dishes|
+  it "knows what is in a side whose rows have bars, and does as these say" do
+    jotted("Salad: Cut the walnuts and the feta | cut | 8 min\nSalad: Dress it with yoghurt | mix | 3 min\n" \
+           "Chicken: Roast 1 kg of chicken thighs | bake | 210 °C | 40 min") do |salad, chicken|
+      done = salad.plan[:tasks].map { |task| task.values_at(:kind, :minutes) }
+      expect(done).to eq([["cut", 8], ["mix", 3]])
+      expect(salad.plan[:tasks].last[:cautions]).to include("allergens")
+      expect(salad.plan[:tasks].last[:cautions]).not_to include("not-checked")
+      roast = chicken.plan[:tasks].find { |task| task[:kind] == "bake" }
+      expect(roast.values_at(:minutes, :oven_c)).to eq([40, 210.0])
+      expect(chicken.plan[:tasks].last[:say]).to include("74 °C")
+    end
+  end
+
+  it "takes what names nothing that it knows for what nobody has checked" do
+    jotted("Tea: Boil the kettle\nStarter: Open the tin | cut | 2 min") do |*dishes|
       expect(dishes.flat_map { |dish| dish.plan[:tasks] }.map { |task| task[:cautions] })
         .to all(include("jotted", "not-checked"))
     end
