@@ -26,7 +26,7 @@ module FondKettle
       LOOSELY = /(?:(?:for|about|around|roughly|approx\w*\.?|ca\.?|circa|some|nearly|almost|just|only|another
                    |a\s+further|at\s+least|at\s+most|up\s+to|not\s+more\s+than|no\s+more\s+than|over|under)\s+
                   |~\s*|(?:a|an)\s+(?=(?:good|full|further|scant|whole|long|short|slow|mere)\b))*/ix
-      BETWEEN_NUMBER_AND_UNIT = /\s*-?\s*(?:(?:more|further|good|full|whole|long|short|slow|scant|extra
+      BETWEEN_NUMBER_AND_UNIT = /\s*[-+]?\s*(?:(?:more|further|good|full|whole|long|short|slow|scant|extra
                                  |or\s+so|odd|solid|gentle)\s+)*(?:of\s+(?:an?\s+)?)?/ix
       GOOD = /(?:(?:good|full|further|scant|whole|long|short|slow|mere)\s+)+/i
       BETWEEN = /between\s+(?=[\d½¼¾⅓⅔⅛]|#{Numeral::WORD})/i

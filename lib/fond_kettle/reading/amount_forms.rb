@@ -39,6 +39,12 @@ module FondKettle
                       (?<amount>[\d½¼¾⅓⅔⅛][\d\s./x×½¼¾⅓⅔⅛]*(?:#{UNITS})?)
                       (?<said>(?:,|\s+(?:frozen|fresh|ripe|raw|dried|tinned|cooked|bone|skin|on
                       |[[:alpha:]]+ed)\b).{0,80})?\z}ix
+      # "Rice (2 cups bomba)", "tuna (1 tin, drained)", "lentils (brown ones, a mug)"
+      BRACKETED = %r{(?:(?<kind>[[:alpha:] ]{2,30}?)(?:\s+ones)?,\s+)?(?:about\s+)?
+                     (?<amount>(?:[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]*|(?:half\s+)?an?\s+|one\s+|two\s+)#{UNITS}\b
+                     |\d+(?=[,)]|\s+(?:big|large|small|medium|fat)\b))\s*(?:of\s+)?(?<more>[^()\d]{0,40})}ix
+      WITHIN = /\A#{BRACKETED}\z/
+      INSIDE = /(?<what>[[:alpha:]][[:alpha:] ]{0,60}?)\s*\(#{BRACKETED}\)/i
       EACH_BEHIND = /,\s*(?:about\s+)?(?<amount>\d+\s*(?:g|oz|kg))\s+each\b/i
       # "4 x 400 g tomatoes", where no tins are counted.
       TIMES = /\A(?<count>\d+)\s*[x×]\s*(?<each>\d+)\s*(?<unit>g|ml|kg)\s+
@@ -74,7 +80,7 @@ module FondKettle
         turned(fresh(preserved(line.sub(OR_SO, "").sub(LITTLE, "").sub(LOADS, "").sub(EITHER, ""))))
           .sub(OF_WEIGHT, '\k<weight> \k<what>').sub(WEIGHING, '\k<weight> \k<what>')
           .sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")
-          .sub(BEHIND, '\k<amount> \k<what>')
+          .sub(BEHIND, '\k<amount> \k<what>').sub(/\A#{INSIDE}/) { inside(Regexp.last_match) }
       end
 
       # "Haddock, smoked" is smoked haddock.
@@ -94,10 +100,17 @@ module FondKettle
             .sub(EACH_BEHIND, ' (\k<amount> each)').sub(TIMES) { times(Regexp.last_match) }
       end
 
+      # An INSIDE with its amount first; behind a comma stands what is done to it.
+      def inside(found)
+        kind, done = found[:more].split(",", 2)
+        said = [found[:amount], found[:kind], kind, found[:what]].compact.map(&:strip).reject(&:empty?)
+        [said.join(" "), done].compact.join(",")
+      end
+
       def times(found)
         "#{found[:count].to_i * found[:each].to_i} #{found[:unit]} "
       end
-      private_class_method :preserved, :fresh, :times
+      private_class_method :preserved, :fresh, :inside, :times
     end
   end
 end

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../measure/numeral"
 require_relative "verbs"
 
 module FondKettle
@@ -43,17 +44,21 @@ module FondKettle
       # "Seal it; very low for 20 min", "12 low 10 off"
       FIRE = /(?<next>;\s*)(?=(?:very\s+)?(?:low|lowest|high|medium|gentle)\b)
               |\blow(?<next>\s+)(?=\d+\s*(?:min\w*\s+)?off\b)/ix
-      # "10 min on high, 8 on low"
-      TURNED = /\d\s*(?:min\w*\s+)?(?:on|over|at)\s+(?:high|full|medium)[^,.;\d]{0,12}
-                (?<next>,\s+)(?=(?:then\s+|and\s+)?\d+\s*(?:min\w*\s+)?(?:on|over|at)\s)/ix
+      # "10 min on high, 8 on low", "ten minutes fast, eight slow"
+      COUNT = /(?:\d+|#{Measure::Numeral::WORD})/i
+      TURNED = /#{COUNT}\s*(?:min\w*\s+)?(?:(?:on|over|at)\s+(?:high|full|medium)|fast|hard|fierce|briskly)
+                [^,.;\d]{0,12}(?<next>,\s+)(?=(?:then\s+|and\s+)?#{COUNT}\s*(?:min\w*\s+)?
+                (?:(?:on|over|at)\s|slow|gentl|soft|low))/ix
       # "Rinse 3x, 400 ml water, boil": the water is what it boils in.
       WATERED = /\b(?:rinse|wash|drain)\b[^,.;]{0,20}(?<next>,\s+)
                  (?=\d[^,.;]{0,20}\b(?:water|stock|broth)\s*,|into\s)/ix
+      # "Rest under a cloth, lemon at the table"
+      TABLE = /(?<next>,\s+)(?=(?:and\s+)?(?:[[:alpha:]]+\s+){1,4}(?:at|on)\s+the\s+(?:table|side)\b)/i
       # "Skim, 45 minutes barely moving"
       SKIMMED = /\bskim\b(?<next>,\s+)(?=(?:then\s+)?\d)/i
       # Words at which a new part begins, and the group of them with which it does.
       OWN = { THEN => 0, HEATED => :heat, READIED => :next, RICE_IN => :next, FIRE => :next,
-              TURNED => :next, WATERED => :next, SKIMMED => :next }.freeze
+              TURNED => :next, WATERED => :next, SKIMMED => :next, TABLE => :next }.freeze
       # Parts that need no verb behind them: "rice in", "porcini in a mug of boiling water for 20 minutes".
       DONE = /\brice\s+in\z|\d\s*(?:min\w*|h|hours?)\b/i
       TIME = /\s+\d[\d\s½-]*(?:min\w*|sec\w*|h|hours?)?\.?\z/i

@@ -81,6 +81,7 @@ module FondKettle
                      (?:[[:alpha:]]+\s+)?(?:water|liquid|liquor)\b/ix,
         for_the_last: /\bfor\s+(?:the\s+)?(?:last|final)\b/i,
         squeezed: /\b(?:squeeze|press|wring)\b/i,
+        pressed_into: /\bpress\s+(?:it\s+|them\s+)?(?:in|into)\b/i,
         leaves: /\b(?:leaf|leaves|sheets?|wrappers?)\b/i,
         out: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){0,2}out(?:\W*\z|\s+(?:onto?|into|to)\b)/i,
         back: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){1,3}back(?:\s+in)?\W*(?:gently|carefully)?\W*\z/i,

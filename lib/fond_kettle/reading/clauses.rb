@@ -49,7 +49,7 @@ module FondKettle
               |foil(?:\s+on)?|off|flame|shut|closed|rest|stand|wait|leave|soak|simmer|boil
               |steam|fry|bake),?\.?\s+#{COUNT}
               (?=\s*(?:[,.;]|\z|before\b|un?till?\b|till?\b))
-             |#{COUNT}\s+(?:more|off|(?:on\s+|over\s+|at\s+)?low(?:est)?)\b/ix
+             |#{COUNT}\s+(?:more|off|slow(?:ly)?|gently|(?:on\s+|over\s+|at\s+)?low(?:est)?)\b/ix
       # "In those 15 minutes" is the time of what goes on.
       THOSE = /\bin\s+those\s+\S+\s+\w+/i
       FRY = "fry"

@@ -164,7 +164,7 @@ module FondKettle
       # Notes what a Doing does in its vessel, and returns its ReadStep.
       def pass(named, doing, position:, vessel:)
         clause = doing.clause
-        kind = doing.kind
+        kind = @vessels.kind_in(vessel, doing)
         takes = @flow.takes(named, kind, vessel, rice: doing.rice)
         brings = doing.goes_in || moves_rice?(doing, vessel)
         from = @flow.from(named, clause, kind, vessel, goes_in: brings, last: doing.last)

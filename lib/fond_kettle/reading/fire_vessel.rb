@@ -42,6 +42,11 @@ module FondKettle
         !vessel.nil? && @course.kind(vessel) == VesselCourse::TRAY
       end
 
+      # True for what stands in its dish under foil for so long: that is in the oven.
+      def bakes?(vessel, doing)
+        doing.kind == "low" && !doing.clause.minutes.nil? && baked_in?(vessel)
+      end
+
       private
 
       # What is done next is done in it too, unless something else cooks meanwhile.

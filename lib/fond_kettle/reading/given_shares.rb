@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "goes_on"
 require_relative "named_lines"
 
 module FondKettle
@@ -33,7 +34,13 @@ module FondKettle
         shares = named.select { |one| lies_in?(one.index, key) }.map(&:share).uniq
         return shares.first if shares.size == 1
 
-        mixture_share(key, say) if shares.empty?
+        mixture_share(key, say) || poured_share(say) if shares.empty?
+      end
+
+      # "Pour two thirds over the rice", of what was made before.
+      def poured_share(say)
+        found = GoesOn::OVER.match(say)
+        NamedLines::SHARES.find { |words, _| "#{found} rice".match?(words) }&.last if found
       end
 
       def lies_in?(index, key)

@@ -24,7 +24,9 @@ module FondKettle
       # "Toss the squash in oil, roast on a tray".
       ROAST = "toast"
       # "Spoon over the rice", of what was fried before.
-      OVER = /\A\W*(?:then\s+)?(?:spoon|pour|tip|scatter|strew|drizzle)\s+(?:over|onto|on\s+top)\b/i
+      OVER = %r{\A\W*(?:then\s+)?(?:spoon|pour|tip|scatter|strew|drizzle)\s+
+                (?:(?:half|most|some|two[ -]thirds|a\s+third|[123]/[234])\s+)?
+                (?:(?:of\s+)?(?:it|this|that|them)\s+)?(?:over|onto|on\s+top)\b}ix
       WATER = /\bwater\b/i
       FRESH = /\b(?:fresh|clean|new|more)\s+(?:[[:alpha:]]+\s+)?water\b/i
       # What is done to what was drained, without a word for it.

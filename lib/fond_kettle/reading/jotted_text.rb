@@ -9,6 +9,7 @@ require_relative "list_headings"
 require_relative "loose_measures"
 require_relative "method_blocks"
 require_relative "row_words"
+require_relative "past_tense"
 require_relative "run_together"
 require_relative "sentences"
 require_relative "serving_count"
@@ -220,7 +221,7 @@ module FondKettle
         @heading = nil
         outside = bare.gsub(ASIDE) { aside(Regexp.last_match(1)) }.squeeze(" ")
         @listing = false
-        found = Sentences.of(outside)
+        found = Sentences.of(outside).map { |one| PastTense.told(one) }
         seen, told = found.reject { |one| one.empty? || ServingCount.only?(one) }
                           .partition { |one| one.match?(THERE) }
         @not_read.concat(seen)
@@ -230,7 +231,7 @@ module FondKettle
       # A short aside belongs to the words before it; a time or an amount in it is read.
       def aside(words)
         return words if Measure::Durations.all(words).first&.from&.<=(TIME_REACH)
-        return "(#{words})" if words.match?(AmountForms::AMOUNT_BEHIND)
+        return "(#{words})" if words.match?(AmountForms::AMOUNT_BEHIND) || words.match?(AmountForms::WITHIN)
 
         @not_read << words if words.split.size > ASIDE_WORDS
         ""

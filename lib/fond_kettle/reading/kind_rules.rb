@@ -21,6 +21,11 @@ module FondKettle
       SOON_FRIED = lambda do |sense|
         !sense.in? && sense.previous == "fry" && !sense.liquid && sense.minutes.to_f.between?(0.1, 1.5)
       end
+      # "Pour the sauce over, cover for 20 minutes", once the rice is done.
+      STANDS_COVERED = lambda do |sense|
+        done = sense.stage == RiceCourse::AFTER && sense.minutes
+        done && !(sense.apart || sense.puts || sense.says?(:flame))
+      end
       # "Lid, lowest, 18 minutes" is on the ring, however hot the oven is.
       IN_OVEN = ->(sense) { sense.oven && !sense.says?(:lowest) }
       TOP = ->(sense, there, else_kind) { sense.says?(:on_top) ? there : else_kind }
@@ -66,6 +71,7 @@ module FondKettle
           ["rest", ->(sense) { sense.in? && sense.minutes && sense.says?(:stands) && !sense.says?(:low) }],
           ["rest", ->(sense) { sense.in? && sense.minutes && sense.says?(:off_fire) }],
           ["rest", ->(sense) { sense.stage == RiceCourse::REST || (sense.in? && sense.previous == "drain") }],
+          ["rest", STANDS_COVERED],
           ["low", ->(sense) { sense.in? && sense.says?(:programme) }],
           ["bake", ->(sense) { sense.in? && sense.minutes && (sense.says?(:oven) || IN_OVEN.call(sense)) }],
           ["lay-in", ->(sense) { sense.puts && !sense.ends? && sense.previous == "low" }],
@@ -94,7 +100,7 @@ module FondKettle
         "take-out" => [["drain", ->(sense) { sense.says?(:water_away) }]],
         "marinate" => [["chill", :done?.to_proc]],
         "fluff" => [["fold", :puts.to_proc]],
-        "shape" => [["drain", ->(sense) { !sense.in? && sense.says?(:squeezed) }],
+        "shape" => [["drain", ->(one) { !one.in? && one.says?(:squeezed) && !one.says?(:pressed_into) }],
                     ["layer", ->(sense) { sense.in? && sense.rice }]],
         "cut" => [["serve", ->(sense) { sense.stage == RiceCourse::AFTER && sense.puts && !sense.strewn }]]
       }.freeze

@@ -24,8 +24,9 @@ module FondKettle
 
     # Which lines the words of a clause name.
     class NamedLines
-      SHARES = { /\bhalf\b/i => 0.5, /\bthird\b/i => 1.0 / 3, /\bthree[ -]quarters?\b/i => 0.75,
-                 /\bquarter\b(?!\s+of\s+an\s+hour)/i => 0.25,
+      SHARES = { /\bhalf\b/i => 0.5, %r{\btwo[ -]thirds\b|\b2/3(?=\s+(?:of|over|on|in|into)\b)}i => 2.0 / 3,
+                 %r{\bthird\b|\b1/3(?=\s+(?:of|over|on|in|into)\b)}i => 1.0 / 3,
+                 /\bthree[ -]quarters?\b/i => 0.75, /\bquarter\b(?!\s+of\s+an\s+hour)/i => 0.25,
                  /\b(?:rest|remaining|remainder|other|last\s+of)\b/i => "rest" }.freeze
       # Words before a name in which its share stands.
       REACH = 4

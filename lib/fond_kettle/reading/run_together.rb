@@ -29,6 +29,9 @@ module FondKettle
       TOLD = /\A(?:no|not|never)\b|\b(?:is|are|was|were|will)\s/i
       # Where something is done to it at once, it is no list: "take a pound of veal, and set it on".
       DONE = /\b(?:set|put|lay|cut|wash|boil|fry|stew)\s+(?:it|them)\b/i
+      # "You want an oven at 200" lists nothing.
+      KIT = /(?:want|need|take|use)s?\s+(?:an?|the|your)\s+(?:[[:alpha:]]+\s+)?
+             (?:oven|pan|pot|wok|steamer|cooker|tin|tray|dish|sieve|bowl)\b(?!\s+of)/ix
       # An amount before a thing, or behind it: "adzuki beans 1 cup".
       UNIT = /#{AmountForms::UNITS}\b\.?/i
       COUNT = %r{\A(?:about\s+)?[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*(?:#{UNIT})?\s*(?:of\s+)?}i
@@ -61,7 +64,8 @@ module FondKettle
         return false if row.match?(IN_POT) || row.match?(DEALT) || row.scan(AMOUNT).size < FEW
 
         first = Sentences.of(row).find { |one| !ServingCount.only?(one) }.to_s[/\A[^.]*/]
-        return true if row.count(";") >= FEW || (row.match?(OPENS) && !first.match?(DONE))
+        opens = row.match?(OPENS) && [DONE, KIT].none? { |no_list| first.match?(no_list) }
+        return true if opens || row.count(";") >= FEW
 
         listed?(first.sub(LABEL, ""))
       end

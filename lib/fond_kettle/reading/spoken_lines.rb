@@ -17,14 +17,15 @@ module FondKettle
                (?=[\d½¼¾⅓⅔⅛]|(?<=\A|\.\s)(?:handful|bunch|pinch|knob|splash|glug)\sof\s
                |(?:an?|half|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
       # Where the thing ends.
-      STOP = /\s*(?:[,.;:()!?]|\s\d|\s(?:and|&|plus|without|the|in|into|with|for|to|on|onto|over|till|'?til
-                 |until|from
+      STOP = %r{\s*(?:[,.;:()!?]|\s\d|\sw/|\s[-–—]\s
+                 |\s(?:and|&|plus|without|the|in|into|with|for|to|on|onto|over|till|'?til|until|from
                  |through|so|that|which|if|is|are|goes|go|up|at|then|when|by|stuck|cut
-                 |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\z)/ix
+                 |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\z)}ix
       # What is spoken of as known.
       KNOWN = /\bof\z|\A&|\A(?:with|in|into|of|from|and|the|them|it|this|that|those|these|your|its|an?)\b/i
       # What is counted and no food.
       NO_FOOD = /\b(?:times?|changes|waters?\s+from|sides?|persons?|people|pans?|pots?|bowls?|vessel
+                 |oven|fridge|freezer|hob|stove|fire|flame|grill|timer
                  |casserole|dish|tray|skillet|platter|plates?|holes?
                  |layers?|fingers?|inch(?:es)?|lots?|mound|heap|while|minutes?|hours?|day|night
                  |liquid|liquor|towel|cloth|napkin|lid|foil|spatula|paddle|spoon|fork|knife|whisk)\b/ix
@@ -68,6 +69,12 @@ module FondKettle
       THE = /\Athe\s+(?=[[:alpha:]]+\s+of\s)/i
       WORDS = 3
       LETTERS = (2..60)
+      # What is said before a name, and what is filled up to a line.
+      LEADS = /\A.*\b(?:the|your|in|into|with|and|add|of|some)\s+/i
+      UP_TO = /\b(?:up\s+to|to\s+cover)\b/i
+      # "A spoonful of tuna in the middle of each" is of what there is.
+      DEALT = /\A[^,.;()]{1,60}?\s(?:in|on|into|onto|over)\s+
+               (?:the\s+(?:middle|centre|center|top)\s+of\s+)?each\b/ix
       # Letters of an amount with its thing, and things of a sentence.
       REACH = 120
       MOST = 30
@@ -98,7 +105,7 @@ module FondKettle
           found << text if text
           from += text ? text.size : 1
         end
-        [*found, *behind(sentence)]
+        [*found, *behind(sentence), *bracketed(sentence)]
       end
 
       private
@@ -110,7 +117,8 @@ module FondKettle
 
         amount = @amounts.read(LooseMeasures.certain(text).text)
         name = amount && name(amount)
-        return unless name && food?(name, amount.unit) && fresh?(name, text[/\A[\d.,½¼¾⅓⅔⅛]+/].to_s)
+        return unless name && food?(name, amount.unit)
+        return unless fresh?(name, text[/\A[\d.,½¼¾⅓⅔⅛]+/].to_s, dealt: text.match?(DEALT))
 
         name = name.delete_suffix(LEAF) unless text.include?(name)
         from = text.index(name)
@@ -140,6 +148,24 @@ module FondKettle
         end
       end
 
+      # What has its amount in brackets: "tip in the rice (2 cups bomba)".
+      def bracketed(sentence)
+        sentence.to_enum(:scan, AmountForms::INSIDE).filter_map do
+          found = Regexp.last_match
+          name = name_at_end(found[:what])
+          next unless name && !found[:what].match?(UP_TO) && fresh?(name, found[:amount])
+
+          sentence[(found.end(:what) - name.size)...found.end(0)]
+        end
+      end
+
+      # The longest name of a food with which words end, or nil.
+      def name_at_end(words)
+        said = words.sub(LEADS, "").split
+        [said.size, WORDS].min.downto(1).map { |count| said.last(count).join(" ") }
+                          .find { |name| @names.whole?(name) || @names.grain(name) }
+      end
+
       # True where a text begins with a heat or a time.
       def none?(text)
         text.match?(HEAT) || text.match?(LADLED) || !!Measure::Durations.all(text).first&.from&.zero?
@@ -162,12 +188,12 @@ module FondKettle
       end
 
       # Water that is measured is another line's where that has another measure.
-      def fresh?(name, amount)
+      def fresh?(name, amount, dealt: false)
         words = @names.words(name.sub(HOT, "").split(/\sof\s/i).last)
         return @waters.none? { |text| text.include?(amount) } if words == WATER
 
         # A second onion that only the method names is another one.
-        @lines.reject { |line| line.spoken && line.amount }.none? do |line|
+        @lines.reject { |line| line.spoken && line.amount && !dealt }.none? do |line|
           (words - line.names).empty? || ((line.names - words).empty? && alike?(name, line))
         end
       end

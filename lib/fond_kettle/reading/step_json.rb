@@ -12,8 +12,10 @@ module FondKettle
   module Reading
     # Steps of a dish of schema 2 (hashes) of what was read.
     class StepJson
-      LIDS = { /\bfoil\b/i => "foil", /\b(?:no|without\s+a)\s+lid\b|\buncovered\b|\blid\s+off\b/i => "none",
-               /\blid\b|\bcover/i => "ordinary" }.freeze
+      # "Take the foil off", "lid off", "without a lid"
+      OPENED = /\b(?:no|without\s+a)\s+lid\b|\buncovered\b|\b(?:lid|foil|cover)\s+off\b|\bfoil\s+back\b
+                |\b(?:pull|peel|take|lift)\s+(?:off|back)\s+(?:the\s+)?(?:lid|foil|cover)\b/ix
+      LIDS = { OPENED => "none", /\bfoil\b/i => "foil", /\blid\b|\bcover/i => "ordinary" }.freeze
       HEATS = { /\b(?:low|lowest|gentle|gently|tiny|smallest|slow)\b/i => "low",
                 /\b(?:high|hard|big\s+flame|fierce)\b/i => "high", /\bmedium\b/i => "medium" }.freeze
       OVEN = %w[bake preheat].freeze

@@ -95,6 +95,11 @@ module FondKettle
         @course.cook_in(key) if key
       end
 
+      # The kind of a Doing, once its vessel (key) is known.
+      def kind_in(vessel, doing)
+        @fire.bakes?(vessel, doing) ? "bake" : doing.kind
+      end
+
       # The vessel all of which a text gives, or nil.
       def given(say)
         @course.given(say)

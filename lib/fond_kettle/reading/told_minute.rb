@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../measure/durations"
+require_relative "../measure/numeral"
 require_relative "rice_course"
 
 module FondKettle
@@ -11,7 +12,7 @@ module FondKettle
       LAST = /\b(?:last|final)\s+(?=\S)/i
       AFTER = /\bafter\s+(?:about\s+)?(?=\S)/i
       # "For the last 5", at the end.
-      BARE = /\A\d+(?=\W*\z)/
+      BARE = /\A(?:\d+|#{Measure::Numeral::WORD})(?=\W*\z)/i
       # What the rice is cooked by.
       COOKS = %w[low bake boil steam].freeze
 
@@ -53,7 +54,8 @@ module FondKettle
         time = Measure::Durations.all(behind).first
         return time.minutes if time && behind.byteslice(0, time.from).strip.empty?
 
-        behind[BARE]&.to_f
+        count = behind[BARE]
+        count && Measure::Numeral.read(count).first.to_f
       end
 
       def cooked_min(steps, vessel)

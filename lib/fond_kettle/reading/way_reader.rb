@@ -3,25 +3,27 @@
 require_relative "../kit/vessel_kind"
 require_relative "certainty"
 require_relative "cooked_rice"
-require_relative "wash_vessel"
+require_relative "rice_base"
 
 module FondKettle
   module Reading
     # By which way a text cooks its rice (the key of a method): by what is done with it, and in what.
     class WayReader
-      SUSHI = /\bsushi\b|\bvinegar\b.*\brice\b|\brice\b.*\bvinegar\b/i
+      SUSHI = /\bsushi\b(?!\s+(?:rice|grain))|\bvinegar\b.*\brice\b|\brice\b.*\bvinegar\b/i
       LEAVES = /\b(?:leaf|leaves|parcels?)\b/i
       OPEN = /\b(?:open|uncovered|no\s+lid|without\s+(?:a\s+)?lid)\b/i
+      # What stands on its own once it is turned out.
+      CAKE = /\b(?:cake|crust|invert|upturn|unmou?ld|mould|in\s+one\b|turn\s+the\s+pot\s+out|
+              (?:bottom|base|floor)\s+of\s|
+              (?:plate|platter|dish)\s+over|over\s+(?:it|the\s+pot))/ix
       # What is laid on the rice while it cooks.
       LAYS = %w[lay-in stir sprinkle].freeze
+      LAID = %w[lay-in layer].freeze
 
       # What rice that steams dry may lie on, and what is strewn under it.
       CRUST = %w[potato flatbread bread salt saffron].freeze
       # Rice that was only drained stands for less, min.
       LONG_MIN = 15
-      # By these a base is cooked.
-      COOKS = %w[fry simmer reduce toast broth bake].freeze
-      COOKED = "cooked"
       PLENTY = /\b(?:plenty|lots)\s+of\b|\bboiling\s+salted\b|\bsalted\s+(?:boiling\s+)?water\b/i
       BROTH = /\bbroth\b/i
       NOT_MIXED = /\b(?:do\s+not|don't|never|without)\s+(?:mix|stir)/i
@@ -34,13 +36,14 @@ module FondKettle
         @lines = lines
         @kinds = kinds
         @own = own
+        @base = RiceBase.new(steps, lines, own)
         @all = steps.map { |step| step.clause.say }.join(". ")
       end
 
       # [key of a method, its Certainty]
       def method
         found = RULES.find { |_, test| instance_exec(&test) }&.first
-        sure = found ? SURE.include?(found) : !base?
+        sure = found ? SURE.include?(found) : @base.none?
         [found || "covered-pot", sure ? Certainty::IMPLIED : Certainty::SHARED]
       end
 
@@ -53,8 +56,8 @@ module FondKettle
         "leaf-parcels" => -> { done?("wrap") && @all.match?(LEAVES) },
         "steamed-sticky" => -> { steamed? },
         "shaped" => -> { done?("shape") && !done?("layer", "bake", "turn-out") },
-        "turned-out" => -> { done?("turn-out") },
-        "sealed-raw-base" => -> { done?("par-boil") && laid_over? && raw_base? },
+        "turned-out" => -> { turned_out? },
+        "sealed-raw-base" => -> { done?("par-boil") && laid_over? && @base.raw? },
         "sealed-cooked-base" => -> { done?("par-boil") && laid_over? },
         "boil-and-drain" => -> { boiled_and_drained? },
         "layered-cooked-rice" => -> { layered? && cooked_rice? },
@@ -84,49 +87,10 @@ module FondKettle
         end
       end
 
-      def base
-        @steps.select do |step|
-          step.rice == "before" && step.vessel == @own && !WashVessel::KINDS.include?(step.kind)
-        end
-      end
-
-      def base?
-        base.any? { |step| step.takes.any? }
-      end
-
-      # True where the base is laid in raw: some meat of it that nothing has heated, or nothing but what is
-      # raw.
-      def raw_base?
-        taken = before.select { |step| step.takes.any? { |index, _| meat?(index) } }
-        return taken.any? { |step| none_cooked?(way_of(step)) } if taken.any?
-
-        given = [@own, *base.flat_map(&:from)]
-        base.any? && none_cooked?(before.select { |step| given.include?(step.vessel) })
-      end
-
-      def none_cooked?(steps)
-        steps.none? { |step| COOKS.include?(step.kind) }
-      end
-
-      def before
-        @steps.select { |step| step.rice == "before" }
-      end
-
-      # Steps before the rice at which what goes in at one of them is there.
-      def way_of(step)
-        held = [step.vessel]
-        before.drop(before.index(step)).select do |one|
-          there = [one.vessel, *one.from].intersect?(held)
-          held |= [one.vessel] if there
-          there
-        end
-      end
-
-      def meat?(index)
-        line = @lines[index]
-        return false if line.state == COOKED
-
-        line.ingredient&.care&.any? { |one| one.start_with?("raw", "poultry", "whole", "minced") }
+      # True where it is turned out as a cake, or with what was laid on the floor of its pot: else it only is
+      # served so.
+      def turned_out?
+        done?("turn-out") && (@all.match?(CAKE) || LAID.include?(@base.steps.last&.kind))
       end
 
       def steamed?
@@ -160,7 +124,7 @@ module FondKettle
       def laid_over?
         return true if layered?
 
-        @steps.any? { |step| step.rice == "in" } && (steamed_long? || base.any? { |step| food?(step) })
+        @steps.any? { |step| step.rice == "in" } && (steamed_long? || @base.steps.any? { |step| food?(step) })
       end
 
       def food?(step)
@@ -187,7 +151,7 @@ module FondKettle
 
       # Meat is simmered in water in the rice's pot, and the rice is laid upon it.
       def broth?
-        base.any? do |step|
+        @base.steps.any? do |step|
           %w[simmer broth].include?(step.kind) &&
             ((step.clause.minutes || 0) >= 30 || step.clause.say.match?(BROTH))
         end && with_rice_on_top?
@@ -200,12 +164,12 @@ module FondKettle
       end
 
       def base_simmers?
-        kinds = base.map(&:kind)
+        kinds = @base.steps.map(&:kind)
         kinds.intersect?(SIMMERS) || (kinds.include?("boil") && kinds.include?("fry"))
       end
 
       def fries_first?
-        base.any? { |step| %w[fry toast].include?(step.kind) } ||
+        @base.steps.any? { |step| %w[fry toast].include?(step.kind) } ||
           @steps.any? { |step| step.rice == "in" && step.clause.say.match?(/\b(?:fry|toast|glisten|coat)/i) }
       end
     end
