@@ -130,7 +130,7 @@ RSpec.describe FondKettle::Reading::Reader do
       Pack in the rolls in a casserole, pour over the passata, cover and bake at 160 °C for 2 hours.
     TEXT
     expect(told(dish, "Knead")).to eq(["mix", nil, "bowl", [], "before"])
-    expect(told(dish, "Pack")[2..]).to eq(["casserole", ["bowl"], "in"])
+    expect(told(dish, "Pack")[2..]).to eq(["casserole", ["board"], "in"])
   end
 
   it "knows a heading by its colon, a fish steak for fish, and what is taken out behind a dash" do

@@ -29,8 +29,10 @@ module FondKettle
       end
 
       # The line that the water model answers for, or nil: then it is plain water. Of several
-      # liquids that is the water; the others stay as written.
+      # liquids that is the water; the others stay as written, and all of them do where rolls simmer in them.
       def main_liquid
+        return if graph.rolls?
+
         liquids = lines.select(&:free?)
         liquids.find { |line| line.ingredient.water? } || liquids.first
       end

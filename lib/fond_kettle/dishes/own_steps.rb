@@ -34,7 +34,8 @@ module FondKettle
       HEAT_LIQUID = "heat-liquid"
       # Kinds of a method's base that stay where the dish has none: without them rice or
       # liquid is not ready.
-      NEEDED = ["heat-liquid", "heat-steamer", "toast", Methods::PhaseText::BROTH].freeze
+      TOAST = "toast"
+      NEEDED = ["heat-liquid", "heat-steamer", TOAST, Methods::PhaseText::BROTH].freeze
 
       # The Method of `dish`, which keeps its own base where the dish says nothing.
       # `made_in`: the vessels of a dish that is made in several (Methods::MadeIn), or nil.
@@ -117,7 +118,8 @@ module FondKettle
       def unreplaced(stages, own)
         kinds = own.map(&:kind)
         liquid_in = own.any? { |stage| stage.takes?("liquid") }
-        stages.select { |stage| NEEDED.include?(stage.kind) && !kinds.include?(stage.kind) }
+        needed = @dish.graph.rolls? ? NEEDED - [TOAST] : NEEDED
+        stages.select { |stage| needed.include?(stage.kind) && !kinds.include?(stage.kind) }
               .reject { |stage| liquid_in && stage.takes?("liquid") }
       end
 

@@ -55,6 +55,7 @@ module FondKettle
         kinds = dish.steps.map(&:kind) - method.after.reject(&:own?).map(&:kind)
         kinds -= [OwnSteps::DRESS] if method.dressed
         kinds -= [TURN_OUT] if method.turned_out?
+        kinds -= OwnSteps::PIECES if dish.graph.rolls?
         open = kinds.filter_map { |kind| Care::Kinds.fetch(kind).not_planned }.uniq
         return [] if open.empty?
 

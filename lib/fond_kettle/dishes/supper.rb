@@ -78,9 +78,10 @@ module FondKettle
                    plan: plan, before: before, salt: salt, warnings: warnings(dish, before, plan, salt))
       end
 
-      # The pot's own and the dish's; salt is judged by all of its sources.
+      # The pot's own and the dish's; salt is judged by all of its sources, and rolls are no bed of grains.
       def warnings(dish, before, plan, salt)
-        pot = plan.warnings.reject { |warning| warning.code == "salt-high" }
+        judged = dish.graph.rolls? ? %w[salt-high bed-too-thin] : %w[salt-high]
+        pot = plan.warnings.reject { |warning| judged.include?(warning.code) }
         [*pot, *rounds(plan), *Sense.warnings(dish, before, plan, salt)].freeze
       end
 
@@ -149,10 +150,20 @@ module FondKettle
       # The same of a request that has been made with_own_steps.
       def scaled(dish, factor, request, pots: 1)
         lines = Dishes::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm, pans: pots)
-        split(request_for(dish, factor, lines, request), pots)
+        one = split(request_for(dish, factor, lines, request), pots)
+        dish.graph.rolls? ? in_sauce(one) : one
       end
 
-      private_class_method :in_batches, :warnings, :rounds, :made_in, :with_own_steps, :request_for, :scaled
+      # The request of rolls: what their liquids are more than the rice takes up stays as their sauce.
+      def in_sauce(request)
+        spare_g = Methods::Solved.of(request).balance.spare_g
+        return request unless spare_g.positive?
+
+        request.with(choices: request.choices.with(residue_g: request.choices.residue_g.to_f + spare_g))
+      end
+
+      private_class_method :in_batches, :warnings, :rounds, :made_in, :with_own_steps, :request_for, :scaled,
+                           :in_sauce
     end
   end
 end

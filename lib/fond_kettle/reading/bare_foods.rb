@@ -16,15 +16,18 @@ module FondKettle
       PLACED = /\s+(?:on\s+top|over|in|through|alongside|beside|to\s+serve|to\s+taste
                 |at\s+the\s+(?:table|end))\z/ix
       CUT = /\s+(?:wedges?|halves|slices?)\z/i
-      # What a dish makes of what is listed, and words for something that it has.
+      # What a dish makes of what is listed.
       MADE = %w[broth stock gravy sauce liquor dough batter paste].freeze
-      GENERIC = (MADE | FoodWords.all.map(&:word)).freeze
+      # "Salt and pepper": no vegetable.
+      PEPPER = /\A(?:black\s+|white\s+)?pepper\z/i
       MINCED = "minced"
       MOST = 10
 
       # `lines`: ReadLines that are listed already; `names`: Larder::Names.
       def initialize(lines, names = Larder::Names.ours, **)
         @names = names
+        @food_words = FoodWords.new(lines)
+        @open = lines.each_index.to_a
         @said = lines.flat_map(&:said)
         @care = lines.flat_map { |line| line.ingredient&.care.to_a }
         @keys = lines.filter_map { |line| line.ingredient&.key }
@@ -55,9 +58,14 @@ module FondKettle
         part.sub(/\A[[:alpha:]-]+\s*/, "")
       end
 
+      # True where it is a word for something that is listed.
+      def meant?(name, words)
+        !name.match?(PEPPER) && @food_words.in(name, words, @open).any?
+      end
+
       def fresh?(name)
         words = @names.words(name)
-        return false if (words - GENERIC).empty?
+        return false if (words - MADE).empty? || meant?(name, words)
 
         found = @names.find(name) if @names.whole?(name)
         # Meatballs are of the mince that is listed.

@@ -7,9 +7,12 @@ module FondKettle
   module Reading
     # Takes a sentence apart where a new thing is done.
     module ClauseParts
+      # "When it beeps wait 10 minutes": what is told behind these is done.
+      GOES = /(?:boils?|beeps?|clicks?|pops?|pings?|dings?|stops?)/
       # A verb in what is to be seen, or is not to be done, is none.
       NOT_DONE = /\b(?:until|till|not|don't|dont|never|which\s+you\s+have
-                  |when\s+(?:it|they)(?!\s+boils?\s+\z|\s+(?:is|are)\s+[[:alpha:]]+\s+\z))\s
+                  |when\s+(?:it|they)(?!\s+#{GOES}(?:\s+up)?,?\s+(?:then\s+)?\z
+                  |\s+(?:is|are)\s+[[:alpha:]]+\s+\z))\s
                   (?:(?!\s[-–—]\s)[^,;])*\z|
                   \b(?:should|must|will|would|can|may|ought\s+to|it'll)\s(?:\w+\s)?\z/ix
       # "It should boil hard for 8 minutes"

@@ -76,6 +76,8 @@ module FondKettle
                   |\bon\s+top\b/ix,
         steamer: /\bsteamer\b/i,
         oven_later: /\b(?:get|gets|more|again|later)\b[^,.;]*\boven\b/i,
+        bottom_of: /\b(?:bottom|base|floor)\s+of\b/i,
+        seasons: /\A\W*(?:then\s+)?season\b/i,
         water_away: /\b(?:throw|tip|pour|chuck)\b[^,.;]*\b(?:water|liquid|liquor)\b[^,.;]*\b(?:away|out|off)\b
                      |\b(?:discard|throw\s+away|pour\s+off|tip\s+away)\s+(?:the\s+|that\s+|its\s+)?
                      (?:[[:alpha:]]+\s+)?(?:water|liquid|liquor)\b/ix,
@@ -94,7 +96,7 @@ module FondKettle
         rests: /(?<!the\s)\brests?\b(?!\s+of)|\bmin\w*\s+off\b|\A\W*\d+\s+off\b|\Aoff\b
                  |\b(?:stand|leave|sit)\b
                  |\bwithout\s+opening\b|\bbefore\s+(?:you|anyone|anybody|serving|cutting)\b/ix,
-        soaks: /\bin\s+(?:an?\s+[[:alpha:]]+\s+of\s+)?(?:\w+\s+)?water\b/i,
+        soaks: /\b(?:in|cover[^.;]{0,20}\swith)\s+(?:an?\s+[[:alpha:]]+\s+of\s+)?(?:\w+\s+)?water\b/i,
         programme: /programme/i
       }.freeze)
 

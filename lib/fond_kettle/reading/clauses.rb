@@ -68,6 +68,8 @@ module FondKettle
       TAKES = /\A\W*(?:(?:so|now|first|then)\s+)?(?:(?:you|we|i)\s+)?take\s
                (?!.*\b(?:out|off|from|up|away)\b)/ix
       PUT_IN = /\A\W*(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+in\z/i
+      LEFT_SO = /\A\W*(?:cover\b[^,.;]*\bwater\b[^,.;]*|out|
+                 (?:put|pop|clap)\s+(?:the|its|a)\s+lid\s+(?:back\s+)?on)\W*\z/ix
       OF_IT = /\b(?:it|them|this|these)\b/i
       MIX = "mix"
       SHAPES = %w[shape wrap turn-out].freeze
@@ -154,7 +156,14 @@ module FondKettle
       end
 
       def one_thing?(last, clause, same)
-        taken?(last, clause, same) || (same && (again?(last, clause) || put_in?(last, clause)))
+        return true if taken?(last, clause, same)
+
+        same && [again?(last, clause), put_in?(last, clause), left_so?(last, clause)].any?
+      end
+
+      # "Cover with cold water and leave for half an hour", "put the lid on and leave it", "out, stand 10".
+      def left_so?(last, clause)
+        clause.kind == REST && last.minutes.nil? && last.say.match?(LEFT_SO)
       end
 
       # "Meat in, brown it on all sides".
@@ -172,7 +181,9 @@ module FondKettle
 
       # True where a clause does something with what the one before only takes.
       def taken?(last, clause, same)
-        last.say.match?(TAKES) && !clause.kind.nil? && (same || clause.say[0, FRONT].match?(OF_IT))
+        return false if last.kind || clause.kind.nil?
+
+        last.say.match?(TAKES) && (same || clause.say[0, FRONT].match?(OF_IT))
       end
 
       # True where a clause goes on with what the one before begins; a lid is none of that.

@@ -17,6 +17,8 @@ module FondKettle
       COOKED = /\A\W*(?:now\s+|then\s+|meanwhile\s+)?(?:cook|boil|make)\s+(?:the|your)\b/i
       # "Butter the tin", "line a mould with leaves".
       GREASED = /\A\W*(?:then\s+)?(?:butter|grease|oil|line)\b/i
+      WATER_ALONE = /\A\W*(?:(?:meanwhile|then|now),?\s+)?(?:boil|bring)\s+(?:about\s+)?
+                     (?:[\d½¼¾⅓⅔⅛]|an?\s|some\s)[^,;]{0,30}\bwater\b(?!\s+(?:with|and)\s+the\b)/ix
       # In these nothing is fried while rice is in them.
       NOT_FRIED_IN = %w[steamer cooker].freeze
       FRIES = %w[fry toast].freeze
@@ -31,7 +33,8 @@ module FondKettle
       # The vessel's key of a Doing; `named`: the one that its words say, or nil.
       def vessel(doing, named)
         meanwhile = doing.clause.meanwhile && @rice.in? && !goes_on_with_rice?(doing)
-        key = named || in_hand(doing) || here_or_apart(doing, meanwhile || fried_beside?(doing))
+        key = named || water_alone(doing) || in_hand(doing)
+        key ||= here_or_apart(doing, meanwhile || fried_beside?(doing))
         @rice_pot = key if doing.goes_in
         next_in(key, doing, meanwhile)
         key
@@ -84,6 +87,13 @@ module FondKettle
       # What is fried, and what is warmed or simmered by itself once the rice is done.
       def cooked_apart?(doing)
         FRIES.include?(doing.kind) || (@rice.done? && doing.clause.kind == "simmer")
+      end
+
+      # "Boil 500 ml water": for the rice alone, where something else lies on the fire.
+      def water_alone(doing)
+        return if @rice.in? || !%w[boil simmer].include?(doing.kind)
+
+        @course.own_rice_pot if doing.clause.say.match?(WATER_ALONE) && @places.any?(@course.fire)
       end
 
       # Rice that is cooked by itself is not put to what lies in a pan.

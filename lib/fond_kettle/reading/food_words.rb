@@ -35,7 +35,8 @@ module FondKettle
       SAYS_AMOUNT = /\d|[½¼¾⅓⅔⅛]|\A(?:an?|half|one|two)\b/i
 
       # Parts of a dish that are made of what is listed for them.
-      MADE_OF_PARTS = /\b(?:marinade|sauce|dressing|paste|topping|filling|mixture|batter|salsa|relish
+      MADE_OF_PARTS = /\b(?:(?:spice|seasoning|herb)\s+(?:mix|blend|paste)|masala|rub|marinade
+                       |sauce|dressing|paste|topping|filling|mixture|batter|salsa|relish
                        |seasoning|garnish|glaze|raita|salad|chutney|pickle|spices)\b/ix
 
       # All rows. Raises BadCatalogue.

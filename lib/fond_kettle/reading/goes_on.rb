@@ -17,6 +17,7 @@ module FondKettle
       # Kinds that put something into a sauce.
       PUTS = %w[lay-in stir put-back simmer].freeze
       DRAIN = "drain"
+      WRAP = "wrap"
       SOAK = "soak"
       # What is fried is what was made before.
       FRIED = /\A\W*(?:then\s+)?(?:(?:deep|shallow)[ -])?(?:fry|brown|sear|grill)\s+
@@ -29,6 +30,11 @@ module FondKettle
                 (?:(?:of\s+)?(?:it|this|that|them)\s+)?(?:over|onto|on\s+top)\b}ix
       WATER = /\bwater\b/i
       FRESH = /\b(?:fresh|clean|new|more)\s+(?:[[:alpha:]]+\s+)?water\b/i
+      # "Pressure cook with the turmeric", of what was soaked.
+      COOKED = /\A\W*(?:then\s+)?(?:pressure[ -])?(?:cook|boil|simmer)\s+(?:it\s+|them\s+)?
+                (?:with|in|until|till|for)\b/ix
+      # "Fry the onion till soft, mix with the mince"
+      MIXED = %r{\A\W*(?:then\s+)?mix\s+(?:with\b|w/|into\b)}i
       # What is done to what was drained, without a word for it.
       COVERED = [*FireVessel::HOT, "lay-in", "stir"].freeze
       # What was lifted or drained may be cut.
@@ -51,7 +57,7 @@ module FondKettle
       # names nothing but the rice; `last`: the ReadStep before, or nil.
       def with?(clause, kind, last, solids:, bare:)
         return false unless last && @places.any?(last.vessel)
-        return true if made_ready?(clause, kind, last, solids)
+        return true if made_ready?(clause, kind, last, solids) || (kind == WRAP && !solids)
         return true if bare && goes_along?(clause, kind, last)
 
         clause.say.match?(THAT) && of_that?(clause, kind, last)
@@ -61,7 +67,7 @@ module FondKettle
 
       # True where it was soaked, cut or mixed before, and nothing else is named.
       def made_ready?(clause, kind, last, solids)
-        return true if soaked_before?(clause, kind, last)
+        return true if soaked_before?(clause, kind, last) || fried_before?(clause, last)
 
         !solids && (cut_before?(clause, kind, last) || mixed_before?(clause, last))
       end
@@ -83,6 +89,10 @@ module FondKettle
         clause.say.match?(OVER) && (FireVessel::HOT.include?(last.kind) || MADE.include?(last.kind))
       end
 
+      def fried_before?(clause, last)
+        last.kind == "fry" && last.clause.sentence == clause.sentence && clause.say.match?(MIXED)
+      end
+
       # "Cut the pork in strips. Blanch 3 minutes."
       def cut_alone?(clause, kind, last)
         last.kind == CUT && FireVessel::HOT.include?(kind) && !clause.say.match?(WATER)
@@ -90,7 +100,7 @@ module FondKettle
 
       # "Soak the beans overnight. Next day fresh water, boil till soft."
       def soaked_before?(clause, kind, last)
-        last.kind == SOAK && KINDS.include?(kind) && clause.say.match?(FRESH)
+        last.kind == SOAK && KINDS.include?(kind) && (clause.say.match?(FRESH) || clause.say.match?(COOKED))
       end
 
       # "Salt, turmeric, flour, shake off. Fry in hot oil."

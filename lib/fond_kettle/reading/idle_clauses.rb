@@ -18,13 +18,15 @@ module FondKettle
       # "Wipe out the pot."
       CLEANS = /\b(?:wipe|wiping|rinse|wash|clean|scrub)\s+(?:out\s+|down\s+)?(?:the|your|that|its)\s+
                 (?:[[:alpha:]]+\s+)?(?:pot|pan|skillet|wok|saucepan|bowl|board|hands)\b/ix
+      KETTLE = /\A\W*(?:then\s+)?(?:put|get|fill|boil)\s+(?:the|a)\s+(?:full\s+)?kettle(?:\s+on)?\W*\z/i
+      SEASON = /\A\W*(?:then\s+)?(?:season|taste)(?:\s+(?:it|well|again|to\s+taste))?\W*\z/i
       WARM = /\A\W*(?:and\s+)?keep\s+(?:it|them|that|the\s+[[:alpha:]]+)\s+(?:warm|hot)\b/i
       # What the tin is lined with is no food.
       LINED = /\A\W*line\s+[^.;]*\b(?:cling\s*film|foil|paper|parchment)\b/i
       # What only says how it looks: "the liquid should just cover it".
       SEEN = /\b(?:should|must|ought\s+to)\b/i
 
-      TESTS = %i[kept_warm? lined? lidded? left_alone? cleans? seen? kept? left?].freeze
+      TESTS = %i[kept_warm? kettle? seasoned? lined? lidded? left_alone? cleans? seen? kept? left?].freeze
 
       module_function
 
@@ -64,6 +66,15 @@ module FondKettle
         nothing?(step) && step.clause.minutes.nil? && step.clause.say.match?(WARM)
       end
 
+      # "Put the kettle on."
+      def kettle?(step)
+        nothing?(step) && step.clause.say.match?(KETTLE)
+      end
+
+      def seasoned?(step)
+        nothing?(step) && step.kind != "taste" && step.clause.say.match?(SEASON)
+      end
+
       def lined?(step)
         nothing?(step) && step.clause.say.match?(LINED)
       end
@@ -93,7 +104,7 @@ module FondKettle
       def more_rice?(step)
         step.rice == RiceCourse::IN && step.clause.say.match?(RiceClauses::REST_OF_IT)
       end
-      private_class_method :kept_warm?, :lined?,
+      private_class_method :kept_warm?, :kettle?, :seasoned?, :lined?,
                            :lidded?, :left_alone?, :cleans?, :nothing?, :seen?, :kept?, :left?, :more_rice?
     end
   end

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "implied_kinds"
 require_relative "rice_course"
 
 module FondKettle
@@ -7,7 +8,7 @@ module FondKettle
     # What a clause does (a key of Care::Kinds), by its verb's kind or without one: of each list the first
     # rule that fits counts. A rule's test takes a ClauseSense; a kind may be found by one too.
     module KindRules
-      ALWAYS = ->(_) { true }
+      IN_OVEN = ImpliedKinds::IN_OVEN
       # What goes on when something is turned or stirred in it.
       GOES_ON = %w[low steam bake boil].freeze
       # What is lifted out of these leaves a liquor behind.
@@ -26,12 +27,11 @@ module FondKettle
         done = sense.stage == RiceCourse::AFTER && sense.minutes
         done && !(sense.apart || sense.puts || sense.says?(:flame))
       end
-      # "Lid, lowest, 18 minutes" is on the ring, however hot the oven is.
-      IN_OVEN = ->(sense) { sense.oven && !sense.says?(:lowest) }
+      # "Season with mace", of what is on the fire.
+      SEASONED = %w[fry toast simmer reduce boil broth stir low].freeze
       TOP = ->(sense, there, else_kind) { sense.says?(:on_top) ? there : else_kind }
 
       # Kinds of verbs behind which a heat and a time mean that it is baked: "brush with oil, 230 °C, 20 min".
-      LAID = %w[lay-in layer].freeze
       ROASTED = %w[sprinkle mix take-out stir lay-in].freeze
 
       # By the kind of a verb; one that is not here does what it says.
@@ -46,26 +46,27 @@ module FondKettle
           [:previous.to_proc, ->(sense) { sense.in? && sense.minutes && GOES_ON.include?(sense.previous) }],
           ["boil", ->(sense) { sense.in? && sense.minutes.nil? && sense.liquid }],
           [->(sense) { sense.minutes ? "stir" : TOP.call(sense, "lay-in", "stir") }, :in?.to_proc],
+          ["lay-in", ->(sense) { sense.says?(:bottom_of) && !sense.in? }],
           ["mix", ->(sense) { sense.steeped && !sense.in? && !sense.ends? }],
           ["mix", ->(sense) { sense.previous == "cool" && sense.minutes.nil? }],
           ["mix", ->(sense) { sense.several && (sense.says?(:into) || (!sense.in? && sense.says?(:with))) }],
           ["reduce", ->(sense) { !sense.in? && sense.minutes && sense.says?(:thickens) }],
           ["lay-in", ->(sense) { !sense.ends? && (sense.boils || sense.says?(:into_pot)) }],
           ["simmer", :liquid.to_proc],
-          [->(sense) { sense.last || (sense.several ? "mix" : "lay-in") }, ALWAYS]
+          [->(sense) { sense.last || (sense.several ? "mix" : "lay-in") }, ImpliedKinds::ALWAYS]
         ],
         "toast" => [["bake", ->(sense) { sense.says?(:oven) || sense.minutes.to_f >= ROAST_MIN }]],
         "lay-in" => [["wrap", ->(sense) { sense.wrapped && sense.says?(:leaves) }],
                      ["sprinkle", :done?.to_proc], ["boil", ->(one) { one.in? && one.liquid && one.boils }]],
         "boil" => [["boil", :in?.to_proc],
                    ["par-boil", ->(sense) { (sense.rice || sense.previous == "par-boil") && sense.drained }],
-                   ["boil", ->(sense) { sense.rice || !sense.ends? }], ["simmer", ALWAYS]],
+                   ["boil", ->(sense) { sense.rice || !sense.ends? }], ["simmer", ImpliedKinds::ALWAYS]],
         "simmer" => [
           ["fry", SOON_FRIED],
           ["boil", ->(sense) { sense.in? && !sense.done? && sense.says?(:bubbles) }],
           ["fry", ->(sense) { FRIES.call(sense) || (sense.says?(:heats_fat) && !sense.liquid) }],
           ["simmer", ->(sense) { sense.stage != RiceCourse::WITH || sense.clause.meanwhile }],
-          ["reduce", ->(sense) { sense.says?(:opened) }], ["low", ALWAYS]
+          ["reduce", ->(sense) { sense.says?(:opened) }], ["low", ImpliedKinds::ALWAYS]
         ],
         "low" => [
           ["rest", ->(sense) { sense.in? && sense.minutes && sense.says?(:stands) && !sense.says?(:low) }],
@@ -76,7 +77,7 @@ module FondKettle
           ["bake", ->(sense) { sense.in? && sense.minutes && (sense.says?(:oven) || IN_OVEN.call(sense)) }],
           ["lay-in", ->(sense) { sense.puts && !sense.ends? && sense.previous == "low" }],
           ["layer", ->(sense) { sense.rice && sense.says?(:names_rice) && sense.minutes.nil? }],
-          ["low", :in?.to_proc], ["simmer", ->(sense) { sense.minutes || sense.liquid }], ["lay-in", ALWAYS]
+          ["low", :in?.to_proc], ["simmer", ->(sense) { sense.minutes || sense.liquid }], ["lay-in", ImpliedKinds::ALWAYS]
         ],
         "layer" => [["serve", ->(sense) { sense.in? && sense.says?(:heaped_on) }],
                     ["cool", ->(sense) { sense.done? && sense.says?(:cools) }],
@@ -89,10 +90,11 @@ module FondKettle
           ["soak", ->(sense) { sense.minutes && sense.cold }],
           ["reduce", ->(sense) { sense.in? && sense.says?(:left_open) && !sense.says?(:unopened) }],
           ["rest", :in?.to_proc], ["drain", ->(sense) { sense.says?(:sieve) }],
-          ["soak", ->(sense) { sense.says?(:soaks) }], ["marinate", ALWAYS]
+          ["soak", ->(sense) { sense.says?(:soaks) }], ["marinate", ImpliedKinds::ALWAYS]
         ],
         "fry" => [["bake", ->(one) { one.stage == RiceCourse::WITH && one.minutes && IN_OVEN.call(one) }]],
-        "mix" => [["fry", ->(sense) { sense.minutes && !sense.in? && sense.says?(:in_its_fat) }],
+        "mix" => [["stir", ->(one) { one.says?(:seasons) && SEASONED.include?(one.previous) }],
+                  ["fry", ->(sense) { sense.minutes && !sense.in? && sense.says?(:in_its_fat) }],
                   ["sprinkle", ->(sense) { sense.in? && sense.puts && sense.says?(:over_it) }]],
         "put-back" => [["bake", ->(sense) { sense.minutes && sense.says?(:oven) }],
                        ["steam", ->(sense) { sense.minutes && sense.says?(:steamer) }]],
@@ -105,63 +107,6 @@ module FondKettle
         "cut" => [["serve", ->(sense) { sense.stage == RiceCourse::AFTER && sense.puts && !sense.strewn }]]
       }.freeze
 
-      # Of a clause without a verb, whatever the rice does.
-      IMPLIED = [
-        ["wrap", ->(sense) { sense.says?(:each_leaf) }],
-        ["wrap", ->(sense) { sense.wrapped && sense.previous == "wrap" && !sense.ends? }],
-        ["take-out", ->(sense) { sense.says?(:out) }],
-        ["put-back", ->(sense) { sense.says?(:back) }],
-        ["take-out", ->(sense) { sense.minutes && !sense.puts && sense.says?(:into_bowl) }],
-        ["simmer", ->(sense) { sense.minutes && sense.puts && sense.says?(:boiling_water) }],
-        ["steam", ->(sense) { sense.minutes && sense.says?(:steamer) }],
-        ["mix", ->(one) { one.says?(:plus) && one.puts && !one.ends? && (one.in? || !one.last) }],
-        ["fold", ->(sense) { sense.in? && sense.says?(:through_rice) }],
-        ["preheat", ->(sense) { sense.says?(:oven_hot) && !sense.in? && sense.minutes.nil? }],
-        ["fry", ->(sense) { sense.fat && sense.says?(:fat_hot) }],
-        ["fry", ->(one) { one.puts && one.done? && one.previous == "fry" && one.says?(:put_in) }],
-        ["mix", ->(sense) { sense.done? && sense.says?(:everything) }],
-        ["serve", ->(sense) { sense.says?(:beside) && sense.minutes.nil? }],
-        ["serve", ->(sense) { sense.in? && sense.says?(:platter) }],
-        ["fry", ->(one) { one.puts && one.done? && one.previous == "fry" && (one.goes_on || one.minutes) }],
-        ["sprinkle", ->(sense) { sense.puts && sense.done? && (sense.garnish || sense.says?(:on_top)) }],
-        ["serve", ->(sense) { sense.puts && sense.done? }],
-        ["bake", ->(sense) { sense.minutes && sense.says?(:oven) && !sense.says?(:oven_later) }],
-        ["bake", ->(sense) { sense.minutes && sense.oven && sense.says?(:tray) }]
-      ].freeze
-
-      # And once the rice is in.
-      IMPLIED_IN = [
-        ["rest", ->(sense) { sense.stage == RiceCourse::REST && sense.minutes && !sense.puts }],
-        ["seal", ->(sense) { sense.says?(:foil_alone) }],
-        ["rest", ->(sense) { sense.says?(:rests) || (sense.says?(:cloth) && !sense.says?(:covers)) }],
-        ["bake", ->(sense) { IN_OVEN.call(sense) && sense.minutes && !sense.done? }],
-        ["reduce", ->(sense) { sense.says?(:big_flame) && sense.ends? }],
-        ["layer", ->(sense) { sense.says?(:names_rice) && sense.minutes.nil? && !sense.says?(:programme) }],
-        ["reduce", ->(sense) { sense.says?(:opened) && !sense.says?(:unopened) && !sense.says?(:on_top) }],
-        ["lay-in", ->(sense) { sense.puts && sense.minutes.nil? && !sense.says?(:low) }],
-        ["lay-in", ->(sense) { sense.says?(:broth) && !sense.ends? }],
-        ["low", ALWAYS]
-      ].freeze
-
-      # And before.
-      IMPLIED_BEFORE = [
-        ["mix", ->(sense) { sense.rubbed && sense.puts && !sense.ends? }],
-        ["mix", ->(sense) { sense.steeped && !sense.ends? && sense.says?(:into_liquid) }],
-        ["layer", ->(sense) { sense.says?(:half_rice) }],
-        ["lay-in", ->(one) { one.puts && one.goes_on && !one.ends? && LAID.include?(one.previous) }],
-        ["soak", ->(sense) { sense.says?(:soaks) }],
-        ["layer", ->(sense) { sense.says?(:names_rice) && sense.says?(:on_top) }],
-        ["par-boil", ->(sense) { sense.says?(:rice_in) && sense.minutes && sense.drained }],
-        ["fill", ->(sense) { sense.says?(:rice_in) }],
-        ["lay-in", ->(sense) { sense.says?(:on_top) && !sense.ends? }],
-        ["fry", ->(sense) { sense.puts && !sense.liquid && sense.says?(:in_its_fat) }],
-        ["simmer", ->(sense) { sense.liquid || (sense.minutes && sense.says?(:lidded)) }],
-        ["fry", :fat.to_proc],
-        [:last.to_proc, :last.to_proc],
-        ["own", ->(sense) { !sense.puts }],
-        [->(sense) { sense.ends? ? "fry" : "lay-in" }, ALWAYS]
-      ].freeze
-
       module_function
 
       # The kind of a clause of which `sense` (ClauseSense) is known.
@@ -171,7 +116,8 @@ module FondKettle
 
         return first(BY_VERB.fetch(verb, []), sense) || verb if verb
 
-        first(IMPLIED, sense) || first(sense.in? && !sense.apart ? IMPLIED_IN : IMPLIED_BEFORE, sense)
+        first(ImpliedKinds::ALL, sense) ||
+          first(sense.in? && !sense.apart ? ImpliedKinds::IN : ImpliedKinds::BEFORE, sense)
       end
 
       def first(rules, sense)

@@ -6,9 +6,10 @@ module FondKettle
     # down", "half the sauce".
     class Mixtures
       # By the words for it, the kinds of steps that make it.
-      WORDS = { /\b(?:paste|mixture|marinade|batter|pur[ée]e|blend|base(?!\s+of))\b/i => %w[mix],
+      WORDS = { /\b(?:paste|mixture|marinade|batter|pur[ée]e|blend|base(?!\s+of))\b/i => %w[mix marinate],
+                /\b(?:filling|stuffing)\b/i => %w[mix fry simmer reduce broth],
                 /\b(?:meatballs?|balls|patties|koftas?|dumplings)\b/i => %w[shape],
-                /\b(?:sauce|gravy|stew|curry|filling|ragout|syrup)\b/i => %w[simmer reduce broth] }.freeze
+                /\b(?:sauce|gravy|stew|curry|ragout|syrup)\b/i => %w[simmer reduce broth] }.freeze
 
       AT_FRONT = WORDS.keys.map { |words| /\A#{words}/ }.freeze
       INTO = /\b(?:to|into)\s+the\s+(?=[[:alpha:]])/i
@@ -22,8 +23,7 @@ module FondKettle
 
       # Notes what lies in a vessel after a step of a `kind`.
       def note(kind, vessel)
-        words = WORDS.find { |_, kinds| kinds.include?(kind) }&.first
-        @made[words] = @places.in(vessel) if words
+        WORDS.each { |words, kinds| @made[words] = @places.in(vessel) if kinds.include?(kind) }
       end
 
       # Keys of the vessels in which the last mixture lies, where a text means it by a word that no line has;

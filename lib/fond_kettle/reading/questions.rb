@@ -122,8 +122,14 @@ module FondKettle
 
       def minutes(step)
         return if !NEED_MINUTES.include?(step.kind) || step.clause.minutes || step.clause.until
+        return if cooker?(step)
 
         ask(step.id, "How many minutes: “#{step.clause.say}”?", field: "minutes")
+      end
+
+      # A cooker knows for how long.
+      def cooker?(step)
+        @course.vessels.any? { |one| one.key == step.vessel && one.kind == "cooker" }
       end
 
       def ask(subject, question, field: nil, choices: nil, guess: nil, certainty: nil)

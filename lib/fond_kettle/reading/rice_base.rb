@@ -10,9 +10,6 @@ module FondKettle
       COOKS = %w[fry simmer reduce toast broth bake].freeze
       COOKED = "cooked"
       BEFORE = "before"
-      DRAIN = "drain"
-      # What is strained comes back.
-      STRAIN = /\bstrain\b/i
 
       # `steps`: ReadSteps; `lines`: ReadLines; `own`: key of the rice's vessel.
       def initialize(steps, lines, own)
@@ -21,11 +18,9 @@ module FondKettle
         @own = own
       end
 
-      # ReadSteps that make it; what was boiled there and drained is gone.
+      # ReadSteps that make it.
       def steps
-        @steps ||= @all.drop((@all.rindex { |step| drained_off?(step) } || -1) + 1).select do |step|
-          step.rice == BEFORE && step.vessel == @own && !WashVessel::KINDS.include?(step.kind)
-        end
+        @steps ||= before.select { |step| step.vessel == @own && !WashVessel::KINDS.include?(step.kind) }
       end
 
       # True where nothing goes in.
@@ -43,10 +38,6 @@ module FondKettle
       end
 
       private
-
-      def drained_off?(step)
-        step.rice == BEFORE && step.kind == DRAIN && step.from == [@own] && !step.clause.say.match?(STRAIN)
-      end
 
       def none_cooked?(steps)
         steps.none? { |step| COOKS.include?(step.kind) }

@@ -5,7 +5,7 @@ module FondKettle
     # Which clauses of a text speak of the rice, make it ready, and lay it in.
     class RiceClauses
       RICE = /\b(?:rice(?!\s+(?:will|pot|cooker|bowl|pan|water|line|vinegar|wine))
-                |basmati|jasmine|arborio|parcels|bundles|packets|rolls)\b/ix
+                |basmati|jasmine|arborio|(?:long|short|medium)[- ]grain|parcels|bundles|packets|rolls)\b/ix
       # What may stand for it, near the front.
       IT = /\A(?:\W*[[:alpha:]']+){0,3}?\W*\b(?:it|this|them)\b/i
       # "Into the cooker with the soy."

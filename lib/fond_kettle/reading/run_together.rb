@@ -46,6 +46,7 @@ module FondKettle
                  (?:[–—-]\s+)?(?<amount>(?:\d|an?\s)[^,]{0,20}?)\s+(?:each|ea)\.?\z/ix
       DEALT = /\A(?<names>[[:alpha:]][[:alpha:] ]{0,40},\s[^\d]{2,80}?)\s*[:—–-]\s*
                (?<amounts>\d[^,]{0,15}(?:,\s+\d[^,]{0,15})+)\z/x
+      STEEPED = /,?\s+(?:steeped|soaked|infused|dissolved|crushed|bloomed)\s+in\s+(?=[\d½¼¾⅓⅔⅛]|an?\s)/i
       # "Seasoning: 2 tbsp vinegar, …", "For 4 people you need: …"
       LABEL = /\A[[:alpha:]][^:,.]{1,40}:\s+(?=\S)/
       # What is put there is done: "In the big pot: 6 tbsp of oil, …"
@@ -113,7 +114,7 @@ module FondKettle
         return parts if foods?(parts)
         return row.split(AND_PEPPER) if row.match?(SALT_PEPPER)
 
-        several = each(row) || dealt(row) || counted(row)
+        several = each(row) || dealt(row) || steeped(row) || counted(row)
         several.size > 1 ? several : [row]
       end
 
@@ -138,6 +139,12 @@ module FondKettle
         names = found[:names].split(AND)
         amounts = found[:amounts].split(/,\s+/)
         names.zip(amounts).map { |pair| pair.join(" ") } if names.size == amounts.size
+      end
+
+      # "A pinch of saffron steeped in 2 tbsp milk", as two; nil: it says no such thing.
+      def steeped(row)
+        found = STEEPED.match(row)
+        [found.pre_match, found.post_match] if found && counted?(found.post_match)
       end
 
       # Parts of a row, each with its own amount: "1 onion, 1 red pepper, diced".
@@ -171,8 +178,8 @@ module FondKettle
           found.any? && part.match?(SAID_OF_IT) ? found[-1] = "#{found.last}, #{part}" : found << part
         end
       end
-      private_class_method :weighed?, :listed?, :done?, :parts, :food?, :foods?, :each, :dealt, :counted,
-                           :counted?
+      private_class_method :weighed?, :listed?, :done?, :parts, :food?, :foods?, :each, :dealt, :steeped,
+                           :counted, :counted?
     end
   end
 end

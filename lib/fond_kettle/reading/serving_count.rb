@@ -11,7 +11,8 @@ module FondKettle
       # Ways to say it, in a sentence of its own or among others.
       WAYS = [/\b(?:serves|will\s+serve|feeds|does|sufficient\s+for|enough\s+for)\s*:?\s+
                (?:(?:about|some|up\s+to)\s+)?#{COUNT}(?:-?ish)?\b/ix,
-              /\b#{COUNT}\s+(?:of\s+us|people|ppl|persons|pers|servings|portions|eaters|mouths|hungry)\b/i,
+              /\b#{COUNT}(?:\s*(?:-|–|to|or)\s*\d+)?\s+
+               (?:of\s+us|people|ppl|persons|pers|servings|portions|eaters|mouths|hungry)\b/ix,
               /\A\W*#{COUNT}\s+(?:plates|bowls|helpings|lunches|dinners|suppers|boxes)\W*(?:\z|[.,;])/i,
               /\A\W*for\s+(?:(?:about|some)\s+)?#{COUNT}\b(?!\s*(?:min|hour|hr|h\b
                |squares|pieces|balls|parcels|rolls|cakes|bundles|triangles|slices))/ix].freeze

@@ -18,7 +18,8 @@ module FondKettle
                |(?:an?|half|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
       # Where the thing ends.
       STOP = %r{\s*(?:[,.;:()!?]|\s\d|\sw/|\s[-–—]\s
-                 |\s(?:and|&|plus|without|the|in|into|with|for|to|on|onto|over|till|'?til|until|from
+                 |\s(?:and|&|plus|without|the|in|into|with|for|to|on|onto|over|between
+                 |among|till|'?til|until|from
                  |through|so|that|which|if|is|are|goes|go|up|at|then|when|by|stuck|cut
                  |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\z)}ix
       # What is spoken of as known.
@@ -53,7 +54,11 @@ module FondKettle
       BEHIND = /[^,.;:()]{1,80}\([^()]{0,30}\)/
       # "Fresh water, 6 cups, …"
       NAMED_FIRST = %r{\A(?<what>[[:alpha:]][[:alpha:] ]*),\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]*#{RunTogether::UNIT}\z}i
+      NAMES_FIRST = [AmountForms::BEHIND, NAMED_FIRST, AmountForms::ALL_BEHIND].freeze
       BEHIND_COMMA = %r{(?<=\A|[.;:,]\s)[[:alpha:]][[:alpha:] ]{0,40},\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]{0,10}#{RunTogether::UNIT}(?=[,.;]|\z)}i
+      # "Curry powder 2 tsp, thyme 2 tsp"
+      BEHIND_NAME = %r{(?<=\A|[.;:,]\s)[[:alpha:]][[:alpha:]]+(?:\s[[:alpha:]]+){0,2}
+                       \s[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]{0,10}#{RunTogether::UNIT}(?=[,.;]|\z)}ix
       FRONT = /\A\s*(?:(?:and|then|with|in|add|pour|over)\s+)*(?:the\s+)?/i
       SOME = /\A(?:few|little|bit)\b\s*/i
       OF = /\Aof\s+/i
@@ -141,9 +146,9 @@ module FondKettle
 
       # What is named before its amount: "then stock up to the line (about 500 ml)".
       def behind(sentence)
-        parts = [BEHIND, BEHIND_COMMA].flat_map { |way| sentence.scan(way) }
+        parts = [BEHIND, BEHIND_COMMA, BEHIND_NAME].flat_map { |way| sentence.scan(way) }
         parts.map { |part| part.sub(FRONT, "") }.select do |text|
-          name = (AmountForms::BEHIND.match(text) || NAMED_FIRST.match(text))&.[](:what)&.strip
+          name = NAMES_FIRST.lazy.filter_map { |way| way.match(text) }.first&.[](:what)&.strip
           name && @names.whole?(name.sub(HOT, "")) && fresh?(name, text[/\d+/])
         end
       end

@@ -88,8 +88,14 @@ module FondKettle
         found << last.vessel if goes_on?(named, clause, kind, last)
         found << @vessels.given(clause.say)
         found << @vessels.giving(kind) if !stays_in?(vessel, kind, last) && gives_all?(clause, kind, last)
-        found.compact.uniq - [vessel]
+        elsewhere(found, vessel, goes_in)
       end
+
+      # Vessels (keys) but for the one of the step; parcels are left where they are until they go in.
+      def elsewhere(keys, vessel, goes_in)
+        keys.compact.uniq - (goes_in ? [vessel] : [vessel, @wrapped])
+      end
+      private :elsewhere
 
       # Shares by the keys of those of some vessels (`from`) that give only a part of what they have.
       def shares(named, say, kind, from)
@@ -100,6 +106,7 @@ module FondKettle
       # where it was.
       def move(named, say, kind, vessel, from, shares)
         @broth.note(say, kind, vessel, from)
+        @wrapped = vessel if kind == RiceClauses::WRAP
         poured = @broth.vessel(say, named, kind)
         return if poured.nil? && part_poured?(say, kind, named)
 

@@ -77,13 +77,18 @@ module FondKettle
       # Of a broth so much is poured as its words say, and so much is taken out.
       def pour(key, step, before)
         say = step.clause.say
-        broth = BrothGiven.in?(say) && [nil, key].include?(step.broth)
+        broth = BrothGiven.in?(say) && [nil, key].include?(step.broth) && !liquid?(step)
         weight_g = broth ? BrothGiven.weight_g(say)&.round(1) : nil
         needed = weight_g.nil? && @rice_liquid.in?(key, step, before)
         return { "vessel" => key, "as" => NEEDED } if needed
 
         { "vessel" => key, "what" => given(key, step, weight_g), "g" => weight_g,
           "share" => step.shares[key] || (StepFlow.part(say) if step.kind == TAKE_OUT) }.compact
+      end
+
+      # True where a listed liquid goes in: that is what the words measure.
+      def liquid?(step)
+        step.takes.any? { |index, _| @lines[index].ingredient&.liquid }
       end
 
       # What of it is given; nil: all.

@@ -11,6 +11,8 @@ module FondKettle
     module ToldMinute
       LAST = /\b(?:last|final)\s+(?=\S)/i
       AFTER = /\bafter\s+(?:about\s+)?(?=\S)/i
+      # "Turn it once at 20"
+      AT = /\bat\s+(?=\d+\W*\z|\d+\s*min)/i
       # "For the last 5", at the end.
       BARE = /\A(?:\d+|#{Measure::Numeral::WORD})(?=\W*\z)/i
       # What the rice is cooked by.
@@ -24,7 +26,7 @@ module FondKettle
         return laid_later(step, steps) if COOKS.include?(step.kind)
 
         say = step.clause.say
-        after = told(say, AFTER)
+        after = told(say, AFTER) || told(say, AT)
         return after if after
 
         last = last(say)

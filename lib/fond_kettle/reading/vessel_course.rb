@@ -17,7 +17,8 @@ module FondKettle
       # "The 9x13", whatever it is called.
       SIZED = /\d{1,2}\s?(?:x|×|by)\s?\d{1,2}(?:[ -]?(?:inch|in|cm)\b)?
                (?:\s+(?:pan|dish|tin|tray|casserole))?/ix
-      NAMED = /\b(?:in|into|onto|on|to|from|upon|off|line|butter|grease|oil|rub|heat|warm|use|get
+      NAMED = /\b(?:in|into|onto|on|to|from|upon|off|between|among|line|butter|grease|oil|rub
+               |heat|warm|use|get
                |(?:bottom|floor|base)\s+of)\s+
                (?<name>(?:(?:an?|the|your|my|that|its|another|same|second|other)\s+)*
                (?:(?!(?:in|on|into|with|and|of|the|an?|water)\b)[[:alpha:]-]+,?\s+){0,3}?

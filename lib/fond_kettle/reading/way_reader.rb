@@ -10,10 +10,12 @@ module FondKettle
     # By which way a text cooks its rice (the key of a method): by what is done with it, and in what.
     class WayReader
       SUSHI = /\bsushi\b(?!\s+(?:rice|grain))|\bvinegar\b.*\brice\b|\brice\b.*\bvinegar\b/i
+      SUSHI_RICE = /\bsushi\s+(?:rice|grain)\b/i
       LEAVES = /\b(?:leaf|leaves|parcels?)\b/i
       OPEN = /\b(?:open|uncovered|no\s+lid|without\s+(?:a\s+)?lid)\b/i
       # What stands on its own once it is turned out.
       CAKE = /\b(?:cake|crust|invert|upturn|unmou?ld|mould|in\s+one\b|turn\s+the\s+pot\s+out|
+              line\s+(?:the|a)\s|
               (?:bottom|base|floor)\s+of\s|
               (?:plate|platter|dish)\s+over|over\s+(?:it|the\s+pot))/ix
       # What is laid on the rice while it cooks.
@@ -52,7 +54,7 @@ module FondKettle
                 sealed-cooked-base rice-cooker].freeze
       # The first that fits counts.
       RULES = {
-        "sushi" => -> { @steps.any? { |step| step.clause.say.match?(SUSHI) } },
+        "sushi" => -> { sushi? },
         "leaf-parcels" => -> { done?("wrap") && @all.match?(LEAVES) },
         "steamed-sticky" => -> { steamed? },
         "shaped" => -> { done?("shape") && !done?("layer", "bake", "turn-out") },
@@ -61,7 +63,7 @@ module FondKettle
         "sealed-cooked-base" => -> { done?("par-boil") && laid_over? },
         "boil-and-drain" => -> { boiled_and_drained? },
         "layered-cooked-rice" => -> { layered? && cooked_rice? },
-        "oven-pilaf" => -> { with("bake").any? },
+        "oven-pilaf" => -> { with("bake").any? { |step| step.vessel == @own } },
         "mixed-rice" => -> { laid? && (cooker? || (@all.match?(NOT_MIXED) && done?("fold"))) },
         "rice-cooker" => -> { cooker? },
         "open-then-covered" => -> { opened? && with("low").any? && !broth? },
@@ -71,6 +73,10 @@ module FondKettle
       }.freeze
 
       private
+
+      def sushi?
+        @steps.any? { |step| step.clause.say.match?(SUSHI) } || (@all.match?(SUSHI_RICE) && done?("dress"))
+      end
 
       def done?(*kinds)
         @steps.any? { |step| kinds.include?(step.kind) }

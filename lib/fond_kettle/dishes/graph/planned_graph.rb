@@ -44,6 +44,11 @@ module FondKettle
       # The GraphDish.
       attr_reader :graph
 
+      # True where raw rice is wrapped, and simmers in a sauce.
+      def rolls?
+        PlannedWay.simmered_rolls?(@graph)
+      end
+
       # Sentences about what must not go into deep hot fat.
       def wet_into_fat
         @fat.warnings
@@ -167,9 +172,14 @@ module FondKettle
         indexes.map { |index| OwnSteps.key(index) }
       end
 
-      # Where the cook says that it comes after something that the way does.
+      # Where the cook says that it comes after something that the way does, or it takes the washed rice.
       def waits_for_rice(step)
-        [Methods::MadeInStep::RICE] if step.after.any? { |id| @steps.none? { |one| one.id == id } }
+        told = step.after.any? { |id| @steps.none? { |one| one.id == id } }
+        [Methods::MadeInStep::RICE] if told || takes_rice?(step)
+      end
+
+      def takes_rice?(step)
+        !@of_way.washed_apart? && step.takes.any? { |take| take.line == @graph.rice_line }
       end
 
       def kinds

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../../dishes/graph/planned_way"
 require_relative "../../dishes/way"
 require_relative "../../ground/errors"
 require_relative "../../ground/field_schema"
@@ -45,7 +46,7 @@ module FondKettle
       # Raises InvalidInput for a field that is not known.
       def initialize(graph, method)
         @method = method
-        @own = { **drained(graph), **graph.minutes_of_the_way(under_seal: method&.sealed?), **graph.way }
+        @own = { **Dishes::PlannedWay.of_rolls(graph), **drained(graph), **graph.minutes_of_the_way(under_seal: method&.sealed?), **graph.way }
         unknown = (@own.keys - NAMES).first
         raise InvalidInput.at("dish.way.#{unknown}", "must be one of: #{NAMES.join(', ')}") if unknown
 

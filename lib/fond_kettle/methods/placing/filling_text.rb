@@ -6,6 +6,8 @@ module FondKettle
   module Methods
     # Text for filling the pot. Food that is in it already is not put in again.
     class FillingText
+      WRAP = "wrap"
+
       # `request` in the phase `text` (PhaseText); `amounts`: its TaskAmounts, `whereto`: its
       # IngredientPlacement.
       def initialize(request, text, amounts, whereto)
@@ -20,6 +22,7 @@ module FondKettle
         return "fill-turned" if @request.method.turned_out?
         return "fill-steamer" if @text.steamed
         return "lay-in" if @text.broth
+        return "fill-rolls" if @text.base.any? { |stage| stage.own? && stage.kind == WRAP }
 
         in_base || on_base || plain(hot)
       end

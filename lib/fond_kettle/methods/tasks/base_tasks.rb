@@ -58,11 +58,17 @@ module FondKettle
         carried = CarriedFood.new(@request.made_in, stages, @amounts)
         stages.each do |stage|
           place = @request.made_in.step(stage.key)
-          last = place ? done.values_at(*place.after).compact : ends(done.values)
+          last = place ? after(place, done) : ends(done.values)
           made = step(stage, text, phase, last.empty? ? before : last)
           done[stage.key] = measured(stage, made, carried)
         end
         ends(done.values)
+      end
+
+      # Tasks that a step comes after; one that takes the rice, after its washing too.
+      def after(place, done)
+        washed = place.after.include?(MadeInStep::RICE) ? @washed : nil
+        [*done.values_at(*place.after).compact, *washed]
       end
 
       # The check of raw food that is cooked apart from the rice, where it was heated last.

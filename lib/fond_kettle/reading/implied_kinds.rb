@@ -1,0 +1,73 @@
+# frozen_string_literal: true
+
+require_relative "rice_course"
+
+module FondKettle
+  module Reading
+    # Kinds of clauses that say no verb, as KindRules has them by their verb.
+    module ImpliedKinds
+      ALWAYS = ->(_) { true }
+      # "Lid, lowest, 18 minutes" is on the ring, however hot the oven is.
+      IN_OVEN = ->(sense) { sense.oven && !sense.says?(:lowest) }
+      # What is laid by these is laid on by what follows.
+      LAID = %w[lay-in layer].freeze
+
+      # Of a clause without a verb, whatever the rice does.
+      ALL = [
+        ["wrap", ->(sense) { sense.says?(:each_leaf) }],
+        ["wrap", ->(sense) { sense.wrapped && sense.previous == "wrap" && !sense.ends? }],
+        ["take-out", ->(sense) { sense.says?(:out) }],
+        ["put-back", ->(sense) { sense.says?(:back) }],
+        ["take-out", ->(sense) { sense.minutes && !sense.puts && sense.says?(:into_bowl) }],
+        ["simmer", ->(sense) { sense.minutes && sense.puts && sense.says?(:boiling_water) }],
+        ["steam", ->(sense) { sense.minutes && sense.says?(:steamer) }],
+        ["mix", ->(one) { one.says?(:plus) && one.puts && !one.ends? && (one.in? || !one.last) }],
+        ["fold", ->(sense) { sense.in? && sense.says?(:through_rice) }],
+        ["preheat", ->(sense) { sense.says?(:oven_hot) && !sense.in? && sense.minutes.nil? }],
+        ["fry", ->(sense) { sense.fat && sense.says?(:fat_hot) }],
+        ["fry", ->(one) { one.puts && one.done? && one.previous == "fry" && one.says?(:put_in) }],
+        ["mix", ->(sense) { sense.done? && sense.says?(:everything) }],
+        ["serve", ->(sense) { sense.says?(:beside) && sense.minutes.nil? }],
+        ["serve", ->(sense) { sense.in? && sense.says?(:platter) }],
+        ["fry", ->(one) { one.puts && one.done? && one.previous == "fry" && (one.goes_on || one.minutes) }],
+        ["sprinkle", ->(sense) { sense.puts && sense.done? && (sense.garnish || sense.says?(:on_top)) }],
+        ["serve", ->(sense) { sense.puts && sense.done? }],
+        ["bake", ->(sense) { sense.minutes && sense.says?(:oven) && !sense.says?(:oven_later) }],
+        ["bake", ->(sense) { sense.minutes && sense.oven && sense.says?(:tray) }]
+      ].freeze
+
+      # And once the rice is in.
+      IN = [
+        ["rest", ->(sense) { sense.stage == RiceCourse::REST && sense.minutes && !sense.puts }],
+        ["seal", ->(sense) { sense.says?(:foil_alone) }],
+        ["rest", ->(sense) { sense.says?(:rests) || (sense.says?(:cloth) && !sense.says?(:covers)) }],
+        ["bake", ->(sense) { IN_OVEN.call(sense) && sense.minutes && !sense.done? }],
+        ["reduce", ->(sense) { sense.says?(:big_flame) && sense.ends? }],
+        ["layer", ->(sense) { sense.says?(:names_rice) && sense.minutes.nil? && !sense.says?(:programme) }],
+        ["reduce", ->(sense) { sense.says?(:opened) && !sense.says?(:unopened) && !sense.says?(:on_top) }],
+        ["lay-in", ->(sense) { sense.puts && sense.minutes.nil? && !sense.says?(:low) }],
+        ["lay-in", ->(sense) { sense.says?(:broth) && !sense.ends? }],
+        ["low", ALWAYS]
+      ].freeze
+
+      # And before.
+      BEFORE = [
+        ["mix", ->(sense) { sense.rubbed && sense.puts && !sense.ends? }],
+        ["mix", ->(sense) { sense.steeped && !sense.ends? && sense.says?(:into_liquid) }],
+        ["layer", ->(sense) { sense.says?(:half_rice) }],
+        ["lay-in", ->(one) { one.puts && one.goes_on && !one.ends? && LAID.include?(one.previous) }],
+        ["soak", ->(sense) { sense.says?(:soaks) }],
+        ["layer", ->(sense) { sense.says?(:names_rice) && sense.says?(:on_top) }],
+        ["par-boil", ->(sense) { sense.says?(:rice_in) && sense.minutes && sense.drained }],
+        ["fill", ->(sense) { sense.says?(:rice_in) }],
+        ["lay-in", ->(sense) { sense.says?(:on_top) && !sense.ends? }],
+        ["fry", ->(sense) { sense.puts && !sense.liquid && sense.says?(:in_its_fat) }],
+        ["simmer", ->(sense) { sense.liquid || (sense.minutes && sense.says?(:lidded)) }],
+        ["fry", :fat.to_proc],
+        [:last.to_proc, :last.to_proc],
+        ["own", ->(sense) { !sense.puts }],
+        [->(sense) { sense.ends? ? "fry" : "lay-in" }, ALWAYS]
+      ].freeze
+    end
+  end
+end

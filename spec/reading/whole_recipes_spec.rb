@@ -1,0 +1,94 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/reading/reader"
+
+RSpec.describe "Recipes as pages and notes have them" do
+  def read(text)
+    FondKettle::Reading::Reader.new(text).dish
+  end
+
+  def step(dish, words)
+    dish["steps"].find { |one| one["say"].include?(words) }
+  end
+
+  def foods(dish, step)
+    names = dish["lines"].to_h { |line| [line["id"], line["food"]] }
+    step["takes"].map { |take| names.fetch(take["line"]) }
+  end
+
+  it "has what is bone-in or steeped, a piece by its length, and old measures" do
+    dish = read("Rice\n500 g basmati\n1.2 kg bone-in chicken pieces\n8 bone-in skin-on chicken thighs\n" \
+                "pinch of saffron steeped in 2 tbsp rosewater\na 2cm piece of ginger, grated\na gill of " \
+                "cream\n\n" \
+                "Boil the rice.")
+    lines = dish["lines"].drop(1).map { |line| line.values_at("ingredient", "g") }
+    expect(lines[0]).to eq(["chicken", 1200.0])
+    expect(lines[1].first).to eq("chicken")
+    expect(lines[2..].map(&:first)).to eq(%w[saffron rose-water ginger cream])
+    expect([lines[3].last, lines[5].last]).to eq([30.0, 142.0])
+  end
+
+  it "takes a spice mix by its heading, and a roast beside the rice for no oven pilaf" do
+    dish = read("Rice\n\nFor the spice mix\n2 tsp cumin\n1 tsp turmeric\n\nFor the rice\n500 g basmati\n" \
+                "1 kg chicken pieces\n900 ml water\npinch of saffron\n\n" \
+                "1. Wash the rice, cover with cold water and leave for 30 minutes.\n" \
+                "2. Fry the chicken with the spice mix for 10 minutes in a large pot. Add the water and " \
+                "simmer " \
+                "35 minutes. Lift the chicken onto a baking tray.\n" \
+                "3. Add the rice, bring to the boil, cover and cook on the lowest heat for 18 minutes. " \
+                "Meanwhile " \
+                "roast the chicken at 220C for 15 minutes. Sprinkle the saffron over.")
+    expect(foods(dish, step(dish, "spice mix"))).to contain_exactly("cumin", "turmeric", "chicken pieces")
+    soak = step(dish, "leave for 30")
+    expect(soak.values_at("kind", "minutes", "vessel")).to eq(["soak", 30.0, "rice-bowl"])
+    expect(dish["method"]).not_to eq("oven-pilaf")
+  end
+
+  it "seasons where it cooks, beats into done rice, and leaves it under a lid that is put on" do
+    dish = read("Rice\n300 g arborio\n25 g butter\n250 g mushrooms\n50 g parmesan\n1 l stock\n\n" \
+                "Boil the rice in the stock for 18 minutes. Fry the mushrooms in a pan for 8 minutes " \
+                "and season " \
+                "with salt and pepper. Take the rice off the heat, beat in the butter and the parmesan, " \
+                "put the " \
+                "lid on and leave it 3 minutes.")
+    expect(foods(dish, step(dish, "season"))).to contain_exactly("salt", "pepper")
+    expect(step(dish, "season")["kind"]).to eq("stir")
+    expect(step(dish, "beat in")["kind"]).to eq("fold")
+    expect(dish["steps"].last.values_at("kind", "minutes", "lid")).to eq(["rest", 3.0, "ordinary"])
+  end
+
+  it "gives rice a pot of its own beside lentils, and cooks what was soaked" do
+    dish = read("Dal and rice for 4\n200 g toor dal\n250 g basmati\n1 tsp turmeric\n1 tbsp ghee\n1 tsp " \
+                "cumin\n\n" \
+                "Soak the dal 30 min. Pressure cook with the turmeric and 700 ml water for 20 minutes.\n" \
+                "Boil 500 ml water with salt, add the rice, cover, low 12 min. When it clicks wait 10 " \
+                "min.\n" \
+                "Heat the ghee and the cumin till it pops, 1 min.")
+    expect(step(dish, "Pressure")["from"]).to eq([{ "vessel" => "soaking-bowl" }])
+    expect(step(dish, "Boil 500")["vessel"]).not_to eq(step(dish, "Pressure")["vessel"])
+    expect(step(dish, "clicks").values_at("kind", "minutes")).to eq(["rest", 10.0])
+  end
+
+  it "has spices with their amount behind them, a minute alone, and a range of eaters by its first" do
+    dish = read("Party rice (10-12 people)\n1 kg long grain rice\n1.5 l stock\n\n" \
+                "Fry 2 onions in oil. Curry powder 2 tsp, thyme 2 tsp, 3 bay leaves. Rice and stock in, " \
+                "boil, lid, " \
+                "lowest heat 30 mins. Turn it once at 20.")
+    expect(dish["serves"]).to eq(10.0)
+    expect(dish["lines"].map { |line| line.values_at("food", "g") })
+      .to include(["Curry powder", be_positive], ["thyme", be_positive])
+    expect(step(dish, "Turn it")["at_min"]).to eq(20.0)
+  end
+
+  it "splits rice between two tins, covers them, and lets them stand out of the oven" do
+    dish = read("Baked rice (12)\nOven 190. Put the kettle on. Split 1 kilo of long grain between the " \
+                "tins with " \
+                "600g spinach. Pour over 2.2 litres water. Cover tightly with foil. 35 mins. Out, stand " \
+                "10 mins " \
+                "with the foil on. Fork it and squeeze the lemons.")
+    expect(dish["rice_g"]).to eq(1000.0)
+    expect(dish["steps"].map { |one| one["kind"] })
+      .to eq(%w[preheat fill boil low bake rest fluff sprinkle])
+    expect(dish["not_read"]).to include("Put the kettle on.")
+  end
+end
