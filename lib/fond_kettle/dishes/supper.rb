@@ -36,12 +36,13 @@ module FondKettle
 
       # The worst that is true of it (Methods::ComesOut), the dish's own food counted.
       def comes_out
-        Methods::ComesOut.of([*plan.warnings, *warnings], plan.verdict)
+        Methods::ComesOut.of([*plan.warnings, *warnings], verdict)
       end
 
-      # Verdict of its Methods::Plan on the rice.
+      # Verdict of its Methods::Plan on the rice; in rolls it is soft, and what stands round them is their
+      # sauce.
       def verdict
-        plan.verdict
+        plan.verdict == "wet" && dish.graph.rolls? ? "soft" : plan.verdict
       end
 
       # The same at the floor and at the top.
