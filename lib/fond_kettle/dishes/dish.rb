@@ -29,12 +29,10 @@ module FondKettle
       end
 
       # The line that the water model answers for, or nil: then it is plain water. Of several
-      # liquids that is the water; the others stay as written, and all of them do where rolls simmer in them.
+      # liquids that is the water, and of several waters the most; the others stay as written.
       def main_liquid
-        return if graph.rolls?
-
         liquids = lines.select(&:free?)
-        liquids.find { |line| line.ingredient.water? } || liquids.first
+        liquids.select { |line| line.ingredient.water? }.max_by { |line| line.g.to_f } || liquids.first
       end
 
       # Index of the step at which each line goes in, by the line's own; none for one that no step takes.

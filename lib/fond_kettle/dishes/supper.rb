@@ -9,6 +9,7 @@ require_relative "dish"
 require_relative "own_steps"
 require_relative "pot_food"
 require_relative "provisions"
+require_relative "rolls_sauce"
 require_relative "scaling"
 require_relative "salt"
 require_relative "sense"
@@ -152,19 +153,17 @@ module FondKettle
       def scaled(dish, factor, request, pots: 1)
         lines = Dishes::Scaling.lines(dish, factor, pan_mm: request.vessel.diameter_mm, pans: pots)
         one = split(request_for(dish, factor, lines, request), pots)
-        dish.graph.rolls? ? in_sauce(one) : one
+        dish.graph.rolls? ? RollsSauce.stays(one, written_g(dish, lines, pots)) : one
       end
 
-      # The request of rolls: what their liquids are more than the rice takes up stays as their sauce.
-      def in_sauce(request)
-        spare_g = Methods::Solved.of(request).balance.spare_g
-        return request unless spare_g.positive?
-
-        request.with(choices: request.choices.with(residue_g: request.choices.residue_g.to_f + spare_g))
+      # The main liquid as the cook wrote it, in one of so many pots, g; nil where none is written.
+      def written_g(dish, lines, pots)
+        main = lines.find { |scaled| scaled.line.equal?(dish.main_liquid) }
+        main&.g && (main.g / pots)
       end
 
       private_class_method :in_batches, :warnings, :rounds, :made_in, :with_own_steps, :request_for, :scaled,
-                           :in_sauce
+                           :written_g
     end
   end
 end
