@@ -4,8 +4,8 @@ require_relative "../methods/solved/solved"
 
 module FondKettle
   module Dishes
-    # The sauce of rolls (PlannedGraph#rolls?): their liquid is as the cook wrote it, and what the rice does not
-    # take up stays round them.
+    # The sauce of rolls (PlannedGraph#rolls?): their liquid is as the cook wrote it, and what the rice does
+    # not take up stays round them.
     module RollsSauce
       ROUNDS = 4
       # So near is as written, g.
