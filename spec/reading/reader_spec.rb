@@ -82,7 +82,7 @@ RSpec.describe FondKettle::Reading::Reader do
        ["drain", nil, "boiling-pot", [], [], "before"],
        ["lay-in", nil, "heavy-pot", [], %w[bowl wide-pan], "before"],
        ["layer", nil, "heavy-pot", [], ["boiling-pot"], "in"],
-       ["stir", nil, "heavy-pot", [], ["small-jug"], "with"],
+       ["lay-in", nil, "heavy-pot", [], ["small-jug"], "with"],
        ["seal", nil, "heavy-pot", [], [], "with"],
        ["low", 10.0, "heavy-pot", [], [], "with"],
        ["low", 50.0, "heavy-pot", [], [], "with"],

@@ -91,4 +91,50 @@ RSpec.describe "Recipes as pages and notes have them" do
       .to eq(%w[preheat fill boil low bake rest fluff sprinkle])
     expect(dish["not_read"]).to include("Put the kettle on.")
   end
+
+  it "takes rows that say what is done with their thing for steps, and 6/7 mins for between the two" do
+    dish = read("salmon + leek rice (3)\n\noven 180\n2 leeks sliced, sweat in butter in the big pot, " \
+                "6/7 mins\n" \
+                "1 mug basmati straight in, stir it about\n2 mugs fish stock, boil\n" \
+                "3 salmon fillets on top, lid, oven, 20 mins\nlemon, dill")
+    expect(dish["lines"].map { |line| line["ingredient"] })
+      .to contain_exactly("leek", "basmati", "fish-stock", "salmon", "butter", "lemon", "dill")
+    expect(step(dish, "sweat").values_at("kind", "minutes")).to eq(["fry", 6.5])
+    expect(step(dish, "salmon").values_at("kind", "minutes")).to eq(["bake", 20.0])
+    expect(dish["method"]).to eq("oven-pilaf")
+  end
+
+  it "returns meat to the pan that is in hand, and soaks mushrooms in no water of the rice" do
+    dish = read("Rice\n700 g lamb\n2 tbsp oil\n300 g rice\n6 dried shiitake\n600 ml water\n\n" \
+                "Soak the shiitake in hot water for 30 min. Brown the lamb in a large casserole. Set " \
+                "aside on a " \
+                "plate. Return the lamb to the pan and simmer with the shiitake 1 hour. Stir in the " \
+                "rice and the " \
+                "600 ml water, cover, low 18 minutes.")
+    expect(step(dish, "Return")["vessel"]).to eq("large-casserole")
+    expect(foods(dish, step(dish, "Soak"))).to eq(["dried shiitake"])
+  end
+
+  it "pours a cold sauce, times what ends with a bare number, and keeps no days as minutes" do
+    dish = read("Rice\n300 g rice\n450 ml water\n3 tomatoes\n3 tbsp mayonnaise\n2 tbsp white wine " \
+                "vinegar\n\n" \
+                "Cook the tomatoes till they are jammy, 12-15. Rice and water in, lid, 12 min. Off, lid " \
+                "on, 5. " \
+                "Whisk the mayonnaise with the vinegar. Pour the dressing over. Fridge, 2 days max.")
+    expect(step(dish, "jammy")["minutes"]).to eq(13.5)
+    expect(step(dish, "Off, lid").values_at("kind", "minutes")).to eq(["rest", 5.0])
+    expect(step(dish, "Pour")["from"]).to eq([{ "vessel" => step(dish, "Whisk")["vessel"] }])
+    expect(dish["steps"].last["minutes"]).to be_nil
+  end
+
+  it "has no heart for what the grain has, and both things that stand between brackets" do
+    dish = read("Rice\nBoil a big pan of water with 2 tbsp salt and 4 cloves. 450 g basmati in for 6 " \
+                "minutes, it " \
+                "should still have a hard heart. Drain. In a heavy pot lay 400 g cooked chicken, the " \
+                "rice on top. " \
+                "Saffron milk (4 tbsp milk, pinch saffron) in streaks. Foil, lid, 20 min on the lowest.")
+    expect(dish["lines"].map { |line| line["ingredient"] })
+      .to include("milk", "saffron").and(satisfy { |all| !all.include?("heart") })
+    expect(step(dish, "Boil a big")["vessel"]).to eq(step(dish, "6 minutes")["vessel"])
+  end
 end

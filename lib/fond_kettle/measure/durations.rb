@@ -30,6 +30,8 @@ module FondKettle
                                  |or\s+so|odd|solid|gentle)\s+)*(?:of\s+(?:an?\s+)?)?/ix
       GOOD = /(?:(?:good|full|further|scant|whole|long|short|slow|mere)\s+)+/i
       BETWEEN = /between\s+(?=[\d½¼¾⅓⅔⅛]|#{Numeral::WORD})/i
+      # "6/7 mins" is between the two: nobody times parts of a minute so.
+      SLASHED = %r{(?<least>\d+)/(?<most>\d+)(?=\s*m(?:in|\b))}i
       AND_MOST = /\s*(?:and|to|-|–)\s*/i
       # One of it, without a number.
       ONE_OF = /(?:hour|minute|day)\b/i
@@ -154,7 +156,18 @@ module FondKettle
         scanner.skip(GOOD)
         return FEW if scanner.skip(FEW_WORDS)
 
-        Numeral.scan(scanner) || (1.0 if scanner.match?(ONE_OF))
+        slashed(scanner) || Numeral.scan(scanner) || (1.0 if scanner.match?(ONE_OF))
+      end
+
+      # The middle of "6/7 mins", or nil: "1/2 min" is half a minute.
+      def slashed(scanner)
+        return unless scanner.check(SLASHED)
+
+        least, most = scanner.values_at(1, 2).map(&:to_f)
+        return unless least > 1 && most > least
+
+        scanner.skip(SLASHED)
+        (least + most) / 2
       end
 
       # "between 15 and 20"
@@ -170,7 +183,7 @@ module FondKettle
         number = unit && Numeral.scan(scanner)
         number && (number * MINUTES[unit])
       end
-      private_class_method :night, :clocked, :sum, :part, :rest, :term, :number, :middle,
+      private_class_method :night, :clocked, :sum, :part, :rest, :term, :number, :slashed, :middle,
                            :bare
     end
   end

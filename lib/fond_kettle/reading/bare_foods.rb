@@ -13,7 +13,8 @@ module FondKettle
       # Words for things that are known, or are not there.
       KNOWN = /\A(?:the|that|this|those|these|its|their|your|it|them|no|not|half|more|all|any|same)\b/i
       FRONT = /\A(?:(?:some|a\s+little|plenty\s+of|lots\s+of|a\s+few|fresh|then|more|an?|squeeze\s+of)\s+)+/i
-      PLACED = /\s+(?:on\s+top|over|in|through|alongside|beside|to\s+serve|to\s+taste
+      PLACED = /\s+(?:if\s+(?:there\s+is|there's|you)\b.*|on\s+top|over|in|through
+                |alongside|beside|to\s+serve|to\s+taste
                 |at\s+the\s+(?:table|end))\z/ix
       CUT = /\s+(?:wedges?|halves|slices?)\z/i
       # What a dish makes of what is listed.

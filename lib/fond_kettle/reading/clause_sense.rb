@@ -36,7 +36,7 @@ module FondKettle
         into_bowl: /\A\W*(?:into|in)\s+(?:an?|the)\s+(?:bowl|bag)\b/i,
         heaped_on: RiceClauses::HEAPED_ON,
         low: /\b(?:low|lowest|tiny|smallest|gentlest|covered|lid\s+on|slow\s+fire|small\s+flame)\b/i,
-        off_fire: /\boff\s+the\s+(?:fire|heat|stove)\b/i,
+        off_fire: /\boff\s+the\s+(?:fire|heat|stove)\b|\A\W*off\b/i,
         big_flame: /\b(?:big|high|good)\s+flame\b/i,
         flame: /\bflame|\blow\b/i,
         opened: /\b(?:open|uncovered|no\s+lid|without\s+(?:a\s+)?lid|big\s+flame|holes|dry)\b/i,
@@ -46,7 +46,7 @@ module FondKettle
         lowest: /\blow(?:est)?\b|\bsmallest\b|\bflame\b/i,
         hot_air: /\b[12]\d\d\s*(?:°\s*C?|degrees|C\b)|\b[3-5]\d\d\s*(?:°\s*F?|F\b)/,
         oven: /\d\s*°?\s*[CF]\b|\boven\b|\bgas\s+(?:mark\s+)?\d/i,
-        on_top: /\b(?:on\s+top|over\s+(?:it|that|all|the)|on\s+(?:it|that|the)|upon)\b/i,
+        on_top: /\bover\W*\z|\b(?:on\s+top|over\s+(?:it|that|all|the)|on\s+(?:it|that|the)|upon)\b/i,
         in_pan: /\bcook\b.*\bpan\b|\bpan\b.*\bcook\b/i,
         heats_fat: /\b(?:heat|warm)\b[^,.;]*\b(?:oil|fat|butter|lard|ghee|dripping)\b/i,
         in_fat: /\bcook\b.*\b(?:till|until|oil|fat|butter|lard)\b|

@@ -50,6 +50,8 @@ module FondKettle
               |steam|fry|bake),?\.?\s+#{COUNT}
               (?=\s*(?:[,.;]|\z|before\b|un?till?\b|till?\b))
              |#{COUNT}\s+(?:more|off|slow(?:ly)?|gently|(?:on\s+|over\s+|at\s+)?low(?:est)?)\b/ix
+      # "Cook till it is jammy, 12-15."
+      AT_END = /,\s+(?<least>\d{1,3})(?:\s*[-–]\s*(?<most>\d{1,3}))?\W*\z/
       # "In those 15 minutes" is the time of what goes on.
       THOSE = /\bin\s+those\s+\S+\s+\w+/i
       FRY = "fry"
@@ -63,7 +65,7 @@ module FondKettle
       # Times for which it keeps are none of a step: "fridge; 3 days at most", "within the hour".
       KEEPS = /\bwithin\s+[^,.;]*|\b(?:keeps?|lasts?|good|eat)\b[^,.;]*\b(?:days?|hours?|weeks?)\b
               |\b(?:\d+|#{Measure::Numeral::WORD})\s+(?:days?|weeks?)\s+at\s+(?:the\s+)?most\b
-              |\bup\s+to\s+[^,.;]*\b(?:days?|weeks?)\b/ix
+              |\bup\s+to\s+[^,.;]*\b(?:days?|weeks?)\b|\b\d+\s+(?:days?|weeks?)\s+max\b/ix
       # "Take three pounds of veal, cut it in pieces": what is done with it comes next.
       TAKES = /\A\W*(?:(?:so|now|first|then)\s+)?(?:(?:you|we|i)\s+)?take\s
                (?!.*\b(?:out|off|from|up|away)\b)/ix
@@ -115,7 +117,15 @@ module FondKettle
 
       def bare_minutes(say)
         found = BARE.match(say)
-        found && Measure::Numeral.read(found[:count])&.first&.to_f
+        return Measure::Numeral.read(found[:count])&.first&.to_f if found
+
+        at_end(say) if say.match?(UNTIL)
+      end
+
+      # Minutes behind what is to be seen, without a word for them: the middle of two.
+      def at_end(say)
+        found = AT_END.match(say)
+        found && ((found[:least].to_f + (found[:most] || found[:least]).to_f) / 2)
       end
 
       # What is told first and is no mere beginning, else what stands there first.

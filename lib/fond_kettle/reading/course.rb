@@ -155,6 +155,7 @@ module FondKettle
       # NamedLines of a clause; fat and liquid of which it only says what is to be seen are none.
       def named(clause)
         found = @named.in(clause.say.gsub(NOT_PUT, " "), @places.untaken, @places.left)
+        found = found.reject { |one| RiceClauses.soaking_water?(clause, @lines[one.index]) }
         return found unless clause.until
 
         done = @named.in(clause.doing, @places.untaken).map(&:index)

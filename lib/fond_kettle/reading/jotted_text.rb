@@ -103,9 +103,9 @@ module FondKettle
 
       private
 
-      # What was said before the list begins is not done yet: "start the day before".
+      # What was said before the list begins is not done yet ("start the day before"), where it cooks nothing.
       def preface
-        return unless @before_list
+        return if @before_list.nil? || @sentences.first(@before_list).any? { |one| RowWords.cooked?(one) }
 
         @not_read.unshift(*@sentences.shift(@before_list))
       end
@@ -177,7 +177,7 @@ module FondKettle
 
       # True where a row says what is done, or for how many it is.
       def done?(row)
-        row.match?(ENDS) || step?(row) || ServingCount.only?(row)
+        row.match?(ENDS) || step?(row) || RowWords.cooked?(row) || ServingCount.only?(row)
       end
 
       # "Peas: 1 cup dry red peas"

@@ -10,7 +10,10 @@ module FondKettle
                 /\b(?:filling|stuffing)\b/i => %w[mix fry simmer reduce broth],
                 /\b(?:meatballs?|balls|patties|koftas?|dumplings)\b/i => %w[shape],
                 /\b(?:sauce|gravy|stew|curry|ragout|syrup)\b/i => %w[simmer reduce broth] }.freeze
+      # What is only mixed is a sauce too, where none was cooked.
+      COLD = /\b(?:sauce|dressing|glaze)\b/i
 
+      MIX = "mix"
       AT_FRONT = WORDS.keys.map { |words| /\A#{words}/ }.freeze
       INTO = /\b(?:to|into)\s+the\s+(?=[[:alpha:]])/i
 
@@ -24,12 +27,13 @@ module FondKettle
       # Notes what lies in a vessel after a step of a `kind`.
       def note(kind, vessel)
         WORDS.each { |words, kinds| @made[words] = @places.in(vessel) if kinds.include?(kind) }
+        @made[COLD] = @places.in(vessel) if kind == MIX
       end
 
       # Keys of the vessels in which the last mixture lies, where a text means it by a word that no line has;
       # `named`: NamedLines of the text.
       def vessels(say, named)
-        words, = WORDS.find { |one, _| say.match?(one) }
+        words = WORDS.keys.find { |one| say.match?(one) && @made.key?(one) } || (COLD if say.match?(COLD))
         return [] if words.nil? || named.any? { |one| @lines[one.index].text.match?(words) }
 
         @made.fetch(words, []).filter_map { |index| @places.vessel(index) }.uniq

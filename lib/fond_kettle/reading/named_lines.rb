@@ -46,8 +46,8 @@ module FondKettle
       # What food a fat was used for before: "the onion oil".
       MODIFIES = /\b(?:onion|shallot|garlic|chilli|chicken|duck|bacon|sausage|fish|shrimp)\s+
                   (?=(?:oil|fat)\b)/ix
-      # A vessel for rice is no rice.
-      RICE_POT = /\brice\s+(?=(?:pot|cooker|bowl|pan)\b)/i
+      # A vessel for rice is no rice, nor is what is made of it.
+      RICE_POT = /\brice\s+(?=(?:pot|cooker|bowl|pan|wine|vinegar|flour|noodles?|papers?|milk)\b)/i
       FATS = %w[oil fat].freeze
       # A name is said in one part: "the stock, put the chicken back" says no chicken stock.
       PARTS_OF_CLAUSE = /[,;:.]\s|\s(?:and|&|\+)\s/i
@@ -75,9 +75,10 @@ module FondKettle
       # the text, or the first of which nothing was taken (`open`: indexes of these), or of which something is
       # left (`left`).
       def in(text, open = @names.each_index.to_a, left = open)
-        text = text.gsub(RICE_POT, "").gsub(MODIFIES) { |words| modifies?(words) ? "" : words }
-        said = Larder::Names.ours.words(text).to_set
-        parts = text.split(PARTS_OF_CLAUSE)
+        text = text.gsub(MODIFIES) { |words| modifies?(words) ? "" : words }
+        bare = text.gsub(RICE_POT, "")
+        said = Larder::Names.ours.words(bare).to_set
+        parts = bare.split(PARTS_OF_CLAUSE)
         all = parts.flat_map { |part| all_said(part) }.uniq
         found = named(all, said, text, open)
         found += alone(parts, found.map(&:first))

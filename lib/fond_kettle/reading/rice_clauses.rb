@@ -29,6 +29,9 @@ module FondKettle
       DRAIN = "drain"
       STEAM = "steam"
       REST = "rest"
+      SOAK = "soak"
+      WATER = "water"
+      OWN_WATER = /\brice\b|\bthe\s+(?:measured\s+)?water\b|\ball\s+the\b/i
       # Kinds of verbs that make it ready, and that put it in.
       READIES = [DRAIN, WRAP, "cool", "mix"].freeze
       PUTS = ["stir", "lay-in", "layer", "fry", "simmer", "low", "put-back", "sprinkle", "steam", nil].freeze
@@ -42,6 +45,14 @@ module FondKettle
       GOES_ON = [DRAIN, BOIL].freeze
       # Clauses after one in which it is drained.
       SOON = 4
+
+      # True for water (a ReadLine) that is named in a Clause where something else than the rice soaks: it is
+      # none of the dish's own.
+      def self.soaking_water?(clause, line)
+        return false if clause.kind != SOAK || !line.ingredient&.water? || !line.food.casecmp?(WATER)
+
+        !clause.say.match?(OWN_WATER) && !clause.say.include?(line.text)
+      end
 
       # True for a clause of a few words.
       def self.short?(text)

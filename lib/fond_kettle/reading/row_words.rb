@@ -11,6 +11,10 @@ module FondKettle
   module Reading
     # Tells an amount, a time, something to be done in a row of a text.
     module RowWords
+      # What is done to a thing in its pot, and how it is closed: "salmon on top, lid, oven, 20 mins".
+      COOKS = %w[fry simmer boil reduce low bake steam stir].freeze
+      CLOSED = /,\s*(?:lid|foil|oven)\b[^.]*\d\s*(?:min|m\b)/i
+
       module_function
 
       # True where it begins with a verb.
@@ -22,6 +26,14 @@ module FondKettle
       def timed?(text)
         first = Measure::Durations.all(text).first
         !first.nil? && !(first.from.positive? && amount?(text))
+      end
+
+      # "2 leeks sliced, sweat in butter": behind a comma it says how it is cooked.
+      def cooked?(text)
+        at = text.index(",") or return false
+        return true if text[at..].match?(CLOSED)
+
+        Verbs.found(text).any? { |one| one.from > at && COOKS.include?(one.verb.kind) }
       end
 
       # True where a time stands in it, or a verb begins one of its sentences.

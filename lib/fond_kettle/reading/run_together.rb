@@ -160,6 +160,7 @@ module FondKettle
         !amount.nil? && !Larder::Names.ours.find(part.delete_prefix(amount).split(/[,(]/).first.to_s).nil?
       end
 
+      # True where a part of a list is a food, whatever its amount.
       def food?(text)
         bare = text.sub(COUNT, "").sub(SOME, "").sub(COUNT_BEHIND, "").sub(AmountForms::DITTO, "")
         return true if Larder::Names.ours.whole?(bare)
@@ -178,7 +179,7 @@ module FondKettle
           found.any? && part.match?(SAID_OF_IT) ? found[-1] = "#{found.last}, #{part}" : found << part
         end
       end
-      private_class_method :weighed?, :listed?, :done?, :parts, :food?, :foods?, :each, :dealt, :steeped,
+      private_class_method :weighed?, :listed?, :done?, :parts, :foods?, :each, :dealt, :steeped,
                            :counted, :counted?
     end
   end

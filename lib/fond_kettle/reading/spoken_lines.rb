@@ -29,7 +29,8 @@ module FondKettle
                  |oven|fridge|freezer|hob|stove|fire|flame|grill|timer
                  |casserole|dish|tray|skillet|platter|plates?|holes?
                  |layers?|fingers?|inch(?:es)?|lots?|mound|heap|while|minutes?|hours?|day|night
-                 |liquid|liquor|towel|cloth|napkin|lid|foil|spatula|paddle|spoon|fork|knife|whisk)\b/ix
+                 |liquid|liquor|hard\s+heart|bite|towel|cloth
+                 |napkin|lid|foil|spatula|paddle|spoon|fork|knife|whisk)\b/ix
       # What a text keeps is no thing of its own later: "520 ml broth".
       BROTH = /\A(?:[[:alpha:]]+\s+)?(?:broth|stock|liquor)\z/i
       # "There should be about five litres of broth": it is there.
@@ -77,8 +78,10 @@ module FondKettle
       # What is said before a name, and what is filled up to a line.
       LEADS = /\A.*\b(?:the|your|in|into|with|and|add|of|some)\s+/i
       UP_TO = /\b(?:up\s+to|to\s+cover)\b/i
+      COUNTED = /\A(?:\d|an?\s|pinch|[½¼¾⅓⅔⅛])/i
       # "A spoonful of tuna in the middle of each" is of what there is.
-      DEALT = /\A[^,.;()]{1,60}?\s(?:in|on|into|onto|over)\s+
+      DEALT = /\A(?:an?|one|two)\s+(?:spoon(?:ful)?|piece|bit|slice|strip)s?\s+of\b(?!.*\bsize\b)
+               |\A[^,.;()]{1,60}?\s(?:in|on|into|onto|over)\s+
                (?:the\s+(?:middle|centre|center|top)\s+of\s+)?each\b/ix
       # Letters of an amount with its thing, and things of a sentence.
       REACH = 120
@@ -160,8 +163,14 @@ module FondKettle
           name = name_at_end(found[:what])
           next unless name && !found[:what].match?(UP_TO) && fresh?(name, found[:amount])
 
-          sentence[(found.end(:what) - name.size)...found.end(0)]
-        end
+          several(found) || sentence[(found.end(:what) - name.size)...found.end(0)]
+        end.flatten
+      end
+
+      # "Saffron milk (4 tbsp milk, pinch of saffron)" is both, and no third thing; nil: it is one.
+      def several(found)
+        parts = found[0][/\((.*)\)/, 1].split(/,\s+/)
+        parts if parts.size > 1 && parts.all? { |part| RunTogether.food?(part) && part.match?(COUNTED) }
       end
 
       # The longest name of a food with which words end, or nil.

@@ -67,7 +67,7 @@ module FondKettle
         return false if !drained?(position) || !say.match?(WATER) || say.match?(ADDED)
 
         foods = foods(named)
-        foods.size == named.size && foods.all? { |food| food.water? || food.key == SALT }
+        foods.size == named.size && foods.all? { |food| food.water? || food.key == SALT || spice?(food) }
       end
 
       # True where nothing but eggs is boiled, or nothing but what a label says, in plain water.

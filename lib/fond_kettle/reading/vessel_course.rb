@@ -162,7 +162,13 @@ module FondKettle
         return unless COMMON.include?(word) && name.match?(/\Athe\s+#{word}\z/i)
 
         may_be = kind == PAN ? ON_FIRE : [kind]
-        @all.reverse.find { |one| one.name.nil? && one.key != BOILING && may_be.include?(one.kind) }&.key
+        found = @all.reverse.find { |one| one.name.nil? && one.key != BOILING && may_be.include?(one.kind) }
+        found ? found.key : in_hand_as(may_be)
+      end
+
+      # "Return it to the pan", of the casserole that is on the fire: its key where it is of some kinds.
+      def in_hand_as(kinds)
+        @fire if @fire && kinds.include?(kind(@fire))
       end
 
       # "a small pan" beside "the wide pan"; "the pan" is the last one.
