@@ -106,8 +106,8 @@ RSpec.describe "The clock" do
 
   it "puts things off to the day before, and the sheet has them first" do
     id = laid
-    send_form "/clock/#{id}/ahead", "ahead" => ["d4/1", "no/such"]
-    expect(household.meals.find(id)[:meal].ahead).to eq(["d4/1"])
+    send_form "/clock/#{id}/ahead", "ahead" => ["d4/s1", "no/such"]
+    expect(household.meals.find(id)[:meal].ahead).to eq(["d4/s1"])
     get "/clock/#{id}/print"
     expect(page.text).to include("The day before", "5 °C or below", "To get", "unsalted stock")
     told = page.css(".sheet-caution").map(&:text)
@@ -151,7 +151,7 @@ RSpec.describe "The clock" do
     expect(last_response.status).to eq(404)
     id = laid
     send_form "/clock/#{id}/end"
-    send_form "/clock/#{id}/move", "task" => "d4/1", "before" => "40"
+    send_form "/clock/#{id}/move", "task" => "d4/s1", "before" => "40"
     expect(last_response.status).to eq(409)
     get "/meal/#{id}"
     expect(last_response.status).to eq(302)

@@ -160,7 +160,7 @@ RSpec.describe "A meal at the stove" do
     id = begun
     stray = { key: "abcdefgh", task: "no", what: "begun", at: 1 }
     ["", "{", "[]", '{"taps":[{"key":"x"}]}', JSON.generate(taps: [stray]), "9" * 70_000,
-     JSON.generate(taps: [stray.merge(task: "d4/1", what: "juggled")])].each do |text|
+     JSON.generate(taps: [stray.merge(task: "d4/s1", what: "juggled")])].each do |text|
       send_form "/meal/#{id}/taps", "taps" => text
       expect([text[0, 20], last_response.status]).to eq([text[0, 20], 422])
     end

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../kit/vessel_kind"
 require_relative "certainty"
 require_relative "question_weight"
 
@@ -129,7 +130,7 @@ module FondKettle
 
       # A cooker knows for how long.
       def cooker?(step)
-        @course.vessels.any? { |one| one.key == step.vessel && one.kind == "cooker" }
+        @course.vessels.any? { |one| one.key == step.vessel && one.kind == Kit::VesselKinds::COOKER.key }
       end
 
       def ask(subject, question, field: nil, choices: nil, guess: nil, certainty: nil)
