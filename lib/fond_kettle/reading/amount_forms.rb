@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../ground/remembered"
 require_relative "../measure/numeral"
 
 module FondKettle
@@ -45,6 +46,7 @@ module FondKettle
                      |\d+(?=[,)]|\s+(?:big|large|small|medium|fat)\b))\s*(?:of\s+)?(?<more>[^()\d]{0,40})}ix
       WITHIN = /\A#{BRACKETED}\z/
       INSIDE = /(?<what>[[:alpha:]][[:alpha:] ]{0,60}?)\s*\(#{BRACKETED}\)/i
+      BEGINS_INSIDE = /\A#{INSIDE}/
       EACH_BEHIND = /,\s*(?:about\s+)?(?<amount>\d+\s*(?:g|oz|kg))\s+each\b/i
       # "4 x 400 g tomatoes", where no tins are counted.
       TIMES = /\A(?<count>\d+)\s*[x×]\s*(?<each>\d+)\s*(?<unit>g|ml|kg)\s+
@@ -71,16 +73,24 @@ module FondKettle
               |(?:(?:small|big|large|good)\s+)?
               (?:handful|bunch|knob|thumb|tin|can|jar|packet|pinch|few|glass|mug)s?\b)/ix
 
+      # By a line, which is read as a line and as a part of a list.
+      PLAIN = Remembered.new(1000) { |line| first(line) }
+      private_constant :PLAIN
+
       module_function
 
       # A line with its amount first, and how a thing is preserved before it.
       #
       #   plain("Rice, long grain, 2 kg") # => "2 kg Rice, long grain"
       def plain(line)
+        PLAIN[line]
+      end
+
+      def first(line)
         turned(fresh(preserved(line.sub(OR_SO, "").sub(LITTLE, "").sub(LOADS, "").sub(EITHER, ""))))
           .sub(OF_WEIGHT, '\k<weight> \k<what>').sub(WEIGHING, '\k<weight> \k<what>')
           .sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")
-          .sub(BEHIND, '\k<amount> \k<what>').sub(/\A#{INSIDE}/) { inside(Regexp.last_match) }
+          .sub(BEHIND, '\k<amount> \k<what>').sub(BEGINS_INSIDE) { inside(Regexp.last_match) }
       end
 
       # "Haddock, smoked" is smoked haddock.
@@ -110,7 +120,7 @@ module FondKettle
       def times(found)
         "#{found[:count].to_i * found[:each].to_i} #{found[:unit]} "
       end
-      private_class_method :preserved, :fresh, :inside, :times
+      private_class_method :preserved, :fresh, :inside, :times, :first
     end
   end
 end

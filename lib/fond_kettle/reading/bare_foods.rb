@@ -27,8 +27,7 @@ module FondKettle
       # `lines`: ReadLines that are listed already; `names`: Larder::Names.
       def initialize(lines, names = Larder::Names.ours, **)
         @names = names
-        @food_words = FoodWords.new(lines)
-        @open = lines.each_index.to_a
+        @lines = lines
         @said = lines.flat_map(&:said)
         @care = lines.flat_map { |line| line.ingredient&.care.to_a }
         @keys = lines.filter_map { |line| line.ingredient&.key }
@@ -61,18 +60,18 @@ module FondKettle
 
       # True where it is a word for something that is listed.
       def meant?(name, words)
-        !name.match?(PEPPER) && @food_words.in(name, words, @open).any?
+        !name.match?(PEPPER) && FoodWords.new(@lines).in(name, words, @lines.each_index.to_a).any?
       end
 
       def fresh?(name)
+        return false unless @names.whole?(name)
+
         words = @names.words(name)
-        return false if (words - MADE).empty? || meant?(name, words)
-
-        found = @names.find(name) if @names.whole?(name)
+        found = @names.find(name)
         # Meatballs are of the mince that is listed.
-        return false if found.nil? || found.care.intersect?(@care & [MINCED])
+        return false if (words - MADE).empty? || found.nil? || found.care.intersect?(@care & [MINCED])
 
-        !found.water? && !@keys.include?(found.key) && !@said.intersect?(words)
+        !found.water? && !@keys.include?(found.key) && !@said.intersect?(words) && !meant?(name, words)
       end
     end
   end

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "../ground/remembered"
+
 module FondKettle
   module Reading
     # The sentences of a row.
@@ -11,16 +13,25 @@ module FondKettle
       # A number alone is the minutes of the sentence before: "Off. 5."
       COUNT_ALONE = /\A\d{1,3}\.?\z/
 
+      # By a row, which is asked for as a line, a list and what is done.
+      APART = Remembered.new(500) { |row| apart(row) }
+      private_constant :APART
+
       module_function
 
       # Texts of them.
       #
       #   of("Bring it up. Off. 5.") # => ["Bring it up.", "Off. 5."]
       def of(row)
+        APART[row]
+      end
+
+      def apart(row)
         row.split(ENDS).map(&:strip).each_with_object([]) do |one, found|
           found.any? && one.match?(COUNT_ALONE) ? found[-1] = "#{found.last} #{one}" : found << one
-        end
+        end.freeze
       end
+      private_class_method :apart
     end
   end
 end

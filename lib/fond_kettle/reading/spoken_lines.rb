@@ -87,6 +87,8 @@ module FondKettle
       REACH = 120
       MOST = 30
 
+      AMOUNTS = Measure::Amounts.new
+
       # `lines`: ReadLines that are listed already; `names`: Larder::Names.
       # `kept`: the text keeps a broth that it makes.
       def initialize(lines, names = Larder::Names.ours, kept: false)
@@ -94,7 +96,7 @@ module FondKettle
         @kept = kept
         @lines = lines
         @waters = lines.select { |line| line.ingredient&.water? }.map(&:text)
-        @amounts = Measure::Amounts.new
+        @amounts = AMOUNTS
       end
 
       # What only says how big a thing is names none: "the size of a walnut".
@@ -104,7 +106,7 @@ module FondKettle
       #
       #   SpokenLines.new([]).in("Pour on two glasses of water.") # => ["two glasses of water"]
       def in(sentence)
-        return [] if sentence.match?(SEEN)
+        return [] if !sentence.match?(START) || sentence.match?(SEEN)
 
         from = 0
         found = []
@@ -158,6 +160,8 @@ module FondKettle
 
       # What has its amount in brackets: "tip in the rice (2 cups bomba)".
       def bracketed(sentence)
+        return [] unless sentence.include?("(")
+
         sentence.to_enum(:scan, AmountForms::INSIDE).filter_map do
           found = Regexp.last_match
           name = name_at_end(found[:what])

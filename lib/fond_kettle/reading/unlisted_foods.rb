@@ -27,8 +27,7 @@ module FondKettle
       # `lines`: ReadLines of all that is listed or named with an amount; `names`: Larder::Names.
       def initialize(lines, names = Larder::Names.ours, **)
         @names = names
-        @food_words = FoodWords.new(lines)
-        @open = lines.each_index.to_a
+        @lines = lines
         @said = lines.flat_map { |line| [*line.said, *line.names] }
         @foods = lines.filter_map(&:ingredient)
       end
@@ -76,7 +75,7 @@ module FondKettle
       # True where a line is that food, by its own name or by a word that stands for it.
       def listed?(food, words, name)
         @said.intersect?(words) || @foods.any? { |one| one.key == food.key || shaped?(food, one) } ||
-          @food_words.in(name, words, @open).any?
+          FoodWords.new(@lines).in(name, words, @lines.each_index.to_a).any?
       end
     end
   end

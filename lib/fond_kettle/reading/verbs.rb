@@ -47,7 +47,7 @@ module FondKettle
       # Letters before a verb that say whether it is one.
       REACH = 60
       # By a text; the same words are looked at as a row, a sentence and a clause.
-      ALL_IN = Remembered.new(300) { |text| search(text) }
+      ALL_IN = Remembered.new(2000) { |text| search(text) }
       private_constant :ALL_IN
 
       module_function
