@@ -27,6 +27,18 @@ RSpec.describe "Dishes that are told, as pages" do
     send_form "/dishes/import", "source" => JSON.generate(dish)
   end
 
+  it "tells by the clock what is used before it is there" do
+    dish = JSON.parse(File.read(File.expand_path("../fixtures/graphs/mixed.json", __dir__)))["dish"]
+    dish["steps"].first["rice"] = "after"
+    brought_in(dish)
+    send_form "/dishes", shown_fields
+    get "/evening?dish=#{stored[:id]}&serve=19:00"
+    warned = page.css(".warnings").text
+    expect(warned).to match(/in the jug is used at 1\d:\d\d and is there only at 1\d:\d\d/)
+    get "/evening/print?dish=#{stored[:id]}&serve=19:00"
+    expect(page.text).to match(/is used at 1\d:\d\d/)
+  end
+
   it "keeps the cook's words as they were written, beside what was read, and plans it" do
     send_form "/dishes", "text" => goat
     follow_redirect!

@@ -65,7 +65,7 @@ module FondKettle
         end
 
         def warnings
-          supper.warnings.map(&:say)
+          supper_warnings
         end
 
         # The pot of the evening (one of several), filled as planned, with what comes out.

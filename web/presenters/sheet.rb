@@ -63,7 +63,7 @@ module FondKettle
         end
 
         def warnings
-          (supper || plan).warnings.map(&:say)
+          supper ? supper_warnings : plan.warnings.map(&:say)
         end
 
         private

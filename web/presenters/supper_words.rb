@@ -52,6 +52,19 @@ module FondKettle
 
         private
 
+        # What is warned of, by the clock where the hour of serving is known.
+        def supper_warnings
+          others = supper.warnings.reject { |warning| warning.code == Dishes::UsedBefore::CODE }
+          early = Dishes::UsedBefore.new(supper.dish, supper.plan).all
+          others.map(&:say) + early.map { |one| one.say { |min| hour_before(min) } }
+        end
+
+        # "at 17:59", or nil where no hour is set.
+        def hour_before(min)
+          hour = clock_before(form[:serve], min)
+          hour && "at #{hour}"
+        end
+
         # When it starts: the hour, or so long before serving.
         def at(start)
           clock_before(form[:serve], start.before_min) || "−#{minutes(start.before_min)}"

@@ -47,7 +47,7 @@ module FondKettle
       end
 
       def used_before(dish, plan)
-        UsedBefore.new(dish, plan).sentences.map { |say| warning("used-before-made", say) }
+        UsedBefore.new(dish, plan).all.map { |early| warning(UsedBefore::CODE, early.say) }
       end
 
       # Warnings about steps whose effect is not computed yet.
