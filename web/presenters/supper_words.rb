@@ -2,6 +2,7 @@
 
 require_relative "../../lib/fond_kettle/dishes/dish_step"
 require_relative "../../lib/fond_kettle/dishes/text/written"
+require_relative "../../lib/fond_kettle/dishes/used_before"
 require_relative "presenter"
 
 module FondKettle
