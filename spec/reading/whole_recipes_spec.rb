@@ -137,4 +137,43 @@ RSpec.describe "Recipes as pages and notes have them" do
       .to include("milk", "saffron").and(satisfy { |all| !all.include?("heart") })
     expect(step(dish, "Boil a big")["vessel"]).to eq(step(dish, "6 minutes")["vessel"])
   end
+
+  it "has a night before, an hour and ten, and a lid that is off in the oven" do
+    dish = read("Duck rice\n2 duck legs\n250 g brown rice\n550 ml stock\n6 plums\n\n" \
+                "The night before, rub the duck with a teaspoon of salt and leave uncovered in the fridge. " \
+                "Brown the duck in a casserole 15 minutes. Rice in, stock. Lid on and into an oven at " \
+                "170C for an " \
+                "hour and ten. Scatter the plums round the duck, back in without the lid, 20 minutes.")
+    expect(step(dish, "fridge").values_at("kind", "minutes")).to eq(["marinate", 480.0])
+    expect(step(dish, "170C")["minutes"]).to eq(70.0)
+    expect(step(dish, "plums").values_at("kind", "minutes", "lid")).to eq(["bake", 20.0, "none"])
+  end
+
+  it "par-boils rice that is only tipped in, and has each of several bunches" do
+    dish = read("Green rice\n500g basmati\nbunch each dill, parsley and chives\n60g butter\n\n" \
+                "Bring 2.5 litres of water to the boil. Drain the rice and tip in. Boil 6-7 minutes, " \
+                "then drain. " \
+                "Melt the butter in the same pot, pile on the rice with the herbs. Cover, medium 8 min, " \
+                "wrap lid in " \
+                "a tea towel, lowest heat 45 min.")
+    expect(dish["lines"].map { |line| line["ingredient"] }).to include("dill", "parsley", "chives")
+    expect(step(dish, "Boil 6-7").values_at("kind", "minutes")).to eq(["par-boil", 6.5])
+    expect(step(dish, "tea towel")["kind"]).to eq("low")
+  end
+
+  it "takes a row that is only rice for its going in, and what brackets list for what they stand for" do
+    dish = read("Soupy rice for two\n1 onion\n1 pepper\n3 garlic\n\n" \
+                "Fry the sofrito (onion, pepper, garlic) in 3 tbsp oil 10 min. 160 g bomba. Stir. 900 " \
+                "ml fish stock. " \
+                "8 minutes hard, 9 gently. Turn right down, 5 min.")
+    expect(foods(dish, step(dish, "10 min"))).to contain_exactly("onion", "pepper", "garlic", "oil")
+    expect(step(dish, "bomba").values_at("kind", "rice")).to eq(%w[fill in])
+    expect(dish["steps"].last.values_at("kind", "minutes")).to eq(["low", 5.0])
+  end
+
+  it "weighs all of what is about so much in brackets" do
+    dish = read("Balls\n12 cubes mozzarella (about 80g)\n2 tins tomatoes (400 g)\n200 g rice\n\nBoil " \
+                "the rice.")
+    expect(dish["lines"].first(2).map { |line| line["g"] }).to eq([80.0, 800.0])
+  end
 end

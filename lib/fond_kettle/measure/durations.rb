@@ -44,6 +44,8 @@ module FondKettle
       # "40m"
       SHORT = /m\b/
       BARE = %r{\s*(?<minutes>[0-5]?\d)(?:\s*m\b)?(?![\d:/½¼¾⅓⅔⅛[:alpha:]%°]|[.,]\d|\s*(?:[°%]|#{MEASURED}))}i
+      # "An hour and ten"
+      AND_WORD = /\s+and\s+(?<minutes>#{Numeral::WORD})(?=\s*(?:[,.;)]|\z))/i
       OR_TWO = /\s+or\s+two\b/i
       MORE = /\s*(?:,\s*|\+\s*|&\s*|and\s+)?/i
       WORD = /[[:alnum:]½¼¾⅓⅔⅛⅜⅝⅞]+/
@@ -132,7 +134,10 @@ module FondKettle
         return number * MINUTES[smaller] if smaller && MINUTES[smaller] < MINUTES[unit]
 
         scanner.pos = from
-        unit == HOUR && scanner.skip(BARE) ? scanner[:minutes].to_f * MINUTES[MINUTE] : 0.0
+        return 0.0 unless unit == HOUR
+        return scanner[:minutes].to_f * MINUTES[MINUTE] if scanner.skip(BARE)
+
+        scanner.skip(AND_WORD) ? Numeral.read(scanner[:minutes]).first.to_f * MINUTES[MINUTE] : 0.0
       end
 
       # [number, unit], or nil.

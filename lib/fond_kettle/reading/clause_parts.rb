@@ -36,7 +36,8 @@ module FondKettle
       # What stands behind "the peas go back" is of the next verb: ", coconut milk, bring to the boil".
       BACK = /\b(?:go|goes)\s+back(?:\s+in)?(?<next>,\s+)(?!(?:with|in|into|on|to|and|for|till|until)\b)/i
       # "…, rice in, 2 minutes more", "…, off, 3 minutes".
-      PUT_IN = /,\s+(?=(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+(?:in(?:\s*[,.;]|\s+\d|\z)|through\b)
+      PUT_IN = /,\s+(?=(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+
+               (?:in(?:\s*[,.;]|\s+\d+\s*(?:min|m\b|sec|h)|\z)|through\b)
                |off(?:\s+the\s+heat)?,?\s+\d|\d+\s*(?:min\w*\s+)?(?:off|low)\b
                |(?:the\s+)?(?:foil|lid)\s+(?:on|back|off)\b|out\s*(?:[.,;]|\z)|back\s+on\s+\d)/ix
       # "Rice drained, into the steamer": what is made ready, and where it goes then.

@@ -2,6 +2,7 @@
 
 require_relative "../dishes/step_times"
 require_relative "../ground/value"
+require_relative "../measure/durations"
 require_relative "../measure/numeral"
 require_relative "clause_parts"
 require_relative "verbs"
@@ -52,6 +53,8 @@ module FondKettle
              |#{COUNT}\s+(?:more|off|slow(?:ly)?|gently|(?:on\s+|over\s+|at\s+)?low(?:est)?)\b/ix
       # "Cook till it is jammy, 12-15."
       AT_END = /,\s+(?<least>\d{1,3})(?:\s*[-–]\s*(?<most>\d{1,3}))?\W*\z/
+      NIGHT_BEFORE = /\A\W*(?:the\s+)?(?:night|evening|day)\s+before\b/i
+      LIES = /\b(?:fridge|refrigerator|marinate|soak|leave|in\s+(?:cold\s+|plenty\s+of\s+)?water)\b/i
       # "In those 15 minutes" is the time of what goes on.
       THOSE = /\bin\s+those\s+\S+\s+\w+/i
       FRY = "fry"
@@ -101,8 +104,13 @@ module FondKettle
 
       def clause(say, sentence, index)
         verb = verb(say)
-        Clause.new(say: say, verb: verb, minutes: minutes(say), until: cue(say),
+        Clause.new(say: say, verb: verb, minutes: minutes(say) || overnight(say, sentence), until: cue(say),
                    meanwhile: sentence.match?(MEANWHILE) || say.match?(WHILE_YOU), sentence: index)
+      end
+
+      # Minutes of what soaks, or lies in the cold, from the night before.
+      def overnight(say, sentence)
+        Measure::Durations::OVERNIGHT_MIN if sentence.match?(NIGHT_BEFORE) && say.match?(LIES)
       end
 
       # What is to be seen, without the time that stands behind it.

@@ -131,10 +131,12 @@ module FondKettle
         pass(named, doing, position: position, vessel: @vessels.vessel(doing))
       end
 
-      # True where a clause speaks of the rice, or cooks what was spoken of last in water.
+      # True where a clause speaks of the rice, names nothing else ("160 g bomba."), or cooks what was spoken
+      # of last in water.
       def about_rice?(clause, named)
         in_water = clause.say.match?(COOKED) && named.all? { |one| @lines[one.index].ingredient&.water? }
-        @rice.meant?(clause.say, others?(named) && !in_water)
+        @rice.meant?(clause.say, others?(named) && !in_water) ||
+          named.map(&:index) == [@rice_line]
       end
 
       # "Rice: rinse 3x, boil": by itself.

@@ -4,6 +4,7 @@ require_relative "../ground/limits"
 require_relative "../larder/names"
 require_relative "../measure/durations"
 require_relative "amount_forms"
+require_relative "asides"
 require_relative "food_words"
 require_relative "list_headings"
 require_relative "loose_measures"
@@ -31,7 +32,6 @@ module FondKettle
       DASH = /\s[-–—]\s/
       # Two things on a line: "limes + chilli flakes".
       BOTH = /\s+[+&]\s+(?=[[:alpha:]])(?![[:alpha:]]+ed\z)/
-      ASIDE = /\(([^()]*)\)/
       # "Blend them": what was listed right before.
       THEM = /\A\W*[[:alpha:]]+\s+(?:them|these|everything|it\s+all|all\s+of\s+it)\b/i
       # What should be there is done by nobody.
@@ -55,10 +55,6 @@ module FondKettle
       TITLE_LETTERS = 120
       # No cook tells more than that.
       SENTENCES = 150
-      # An aside of more words is none of the dish.
-      ASIDE_WORDS = 4
-      # Letters before a time in an aside that is no more than that: "(about 10 minutes)".
-      TIME_REACH = 8
 
       # `rows`: those below its title; `lines`: texts of what goes in; `sentences`: what is
       # done; `not_read`: what is neither.
@@ -219,22 +215,14 @@ module FondKettle
         return @heading = bare if heading?(bare) && !step?(bare)
 
         @heading = nil
-        outside = bare.gsub(ASIDE) { aside(Regexp.last_match(1)) }.squeeze(" ")
+        outside, aside = Asides.out_of(bare)
+        @not_read.concat(aside)
         @listing = false
         found = Sentences.of(outside).map { |one| PastTense.told(one) }
         seen, told = found.reject { |one| one.empty? || ServingCount.only?(one) }
                           .partition { |one| one.match?(THERE) }
         @not_read.concat(seen)
         @sentences.concat(told)
-      end
-
-      # A short aside belongs to the words before it; a time or an amount in it is read.
-      def aside(words)
-        return words if Measure::Durations.all(words).first&.from&.<=(TIME_REACH)
-        return "(#{words})" if words.match?(AmountForms::AMOUNT_BEHIND) || words.match?(AmountForms::WITHIN)
-
-        @not_read << words if words.split.size > ASIDE_WORDS
-        ""
       end
     end
   end

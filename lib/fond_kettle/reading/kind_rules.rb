@@ -27,6 +27,8 @@ module FondKettle
         done = sense.stage == RiceCourse::AFTER && sense.minutes
         done && !(sense.apart || sense.puts || sense.says?(:flame))
       end
+      # "Scatter the plums round it, back in for 20 minutes", of what is in the oven.
+      BAKED_ON = ->(one) { one.stage == RiceCourse::WITH && one.minutes && IN_OVEN.call(one) }
       # "Season with mace", of what is on the fire.
       SEASONED = %w[fry toast simmer reduce boil broth stir low].freeze
       TOP = ->(sense, there, else_kind) { sense.says?(:on_top) ? there : else_kind }
@@ -92,7 +94,8 @@ module FondKettle
           ["rest", :in?.to_proc], ["drain", ->(sense) { sense.says?(:sieve) }],
           ["soak", ->(sense) { sense.says?(:soaks) }], ["marinate", ImpliedKinds::ALWAYS]
         ],
-        "fry" => [["bake", ->(one) { one.stage == RiceCourse::WITH && one.minutes && IN_OVEN.call(one) }]],
+        "sprinkle" => [["bake", BAKED_ON]],
+        "fry" => [["bake", BAKED_ON]],
         "mix" => [["stir", ->(one) { one.says?(:seasons) && SEASONED.include?(one.previous) }],
                   ["fry", ->(sense) { sense.minutes && !sense.in? && sense.says?(:in_its_fat) }],
                   ["sprinkle", ->(sense) { sense.in? && sense.puts && sense.says?(:over_it) }]],

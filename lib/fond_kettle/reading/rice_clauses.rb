@@ -40,6 +40,8 @@ module FondKettle
       COVER = /\b(?:lid|foil|cloth|towel|cover(?:ed)?|oven|steam|min(?:ute)?s?|last\s+\d+)\b/i
       LAYS = %w[layer].freeze
       LOW = "low"
+      # "Drain the rice and tip in."
+      TIPPED = /\A\W*(?:tip|pour|put)\s+in\W*\z/i
       # Words of a clause that goes on with what the one before was about: "Boil 7 min hard."
       FEW = 5
       GOES_ON = [DRAIN, BOIL].freeze
@@ -121,7 +123,7 @@ module FondKettle
 
       def goes_on?(position)
         say = @clauses[position].say
-        return true if say.match?(IT) || @kinds[position] == STEAM
+        return true if say.match?(IT) || say.match?(TIPPED) || @kinds[position] == STEAM
 
         RiceClauses.short?(say) && GOES_ON.include?(@kinds[position])
       end

@@ -14,6 +14,8 @@ module FondKettle
       AFTER = "after"
       # What is done to the rice alone, before it goes in.
       ALONE = %w[rinse soak drain par-boil wrap mix].freeze
+      # It is spoken of on, also where it is only tipped in: "drain the rice and tip in. Boil 6 minutes".
+      GOES_ON = [*ALONE, "lay-in"].freeze
       # Done when it is cooked.
       FINISHES = %w[fluff fold turn-out serve dress].freeze
       # Done while it rests, and no sign that it is over.
@@ -90,7 +92,7 @@ module FondKettle
       # What is wrapped is the rice only where that was spoken of before.
       def note_spoken(kind, goes_in, rice)
         @named ||= rice
-        @spoken_of = (@named && kind == RiceClauses::WRAP) || (rice && (ALONE.include?(kind) || goes_in))
+        @spoken_of = (@named && kind == RiceClauses::WRAP) || (rice && (GOES_ON.include?(kind) || goes_in))
       end
 
       # Notes that it has cooked for a time, by a step of a kind, which may be the one at which it goes in.

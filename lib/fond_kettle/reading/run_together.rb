@@ -34,7 +34,8 @@ module FondKettle
              (?:oven|pan|pot|wok|steamer|cooker|tin|tray|dish|sieve|bowl)\b(?!\s+of)/ix
       # An amount before a thing, or behind it: "adzuki beans 1 cup".
       UNIT = /#{AmountForms::UNITS}\b\.?/i
-      COUNT = %r{\A(?:about\s+)?[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*(?:#{UNIT})?\s*(?:of\s+)?}i
+      COUNT = %r{\A(?:about\s+)?(?:half\s+(?:an?\s+)?(?=#{UNIT})|[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*)
+                 (?:#{UNIT})?\s*(?:of\s+)?}ix
       COUNT_BEHIND = %r{\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*(?:#{UNIT})?\z}i
       ARTICLE = /\A(?:an?|half\s+an?)\s+(?:#{UNIT}|pinch|handful|knob|splash)\s+of\s+/i
       SOME = /\A(?:an?\s+)?(?:few\s+|big\s+|good\s+)?
@@ -46,6 +47,9 @@ module FondKettle
                  (?:[–—-]\s+)?(?<amount>(?:\d|an?\s)[^,]{0,20}?)\s+(?:each|ea)\.?\z/ix
       DEALT = /\A(?<names>[[:alpha:]][[:alpha:] ]{0,40},\s[^\d]{2,80}?)\s*[:—–-]\s*
                (?<amounts>\d[^,]{0,15}(?:,\s+\d[^,]{0,15})+)\z/x
+      # "A bunch each dill, parsley and chives"
+      EACH_FIRST = /\A(?<amount>(?:an?\s+|\d+\s+)?(?:[[:alpha:]]+\s+)?#{UNIT})\s+(?:each|ea)\s+(?:of\s+)?
+                    (?<names>[[:alpha:]].{3,80})\z/ix
       STEEPED = /,?\s+(?:steeped|soaked|infused|dissolved|crushed|bloomed)\s+in\s+(?=[\d½¼¾⅓⅔⅛]|an?\s)/i
       # "Seasoning: 2 tbsp vinegar, …", "For 4 people you need: …"
       LABEL = /\A[[:alpha:]][^:,.]{1,40}:\s+(?=\S)/
@@ -130,7 +134,11 @@ module FondKettle
       # "Cumin seed, mustard seed 1 tsp each", as two; nil: it says no such thing.
       def each(row)
         found = OF_EACH.match(row)
-        found && found[:names].split(AND).map { |name| "#{name}, #{found[:amount]}" }
+        return found[:names].split(AND).map { |name| "#{name}, #{found[:amount]}" } if found
+
+        first = EACH_FIRST.match(row)
+        names = first && first[:names].split(AND).take_while { |name| food?(name) }
+        names.map { |name| "#{first[:amount]} #{name}" } if names && names.size > 1
       end
 
       # "Onion, pepper, celery: 1, 1, 2 sticks", as three; nil: it says no such thing.
@@ -157,7 +165,10 @@ module FondKettle
       # True where a part is an amount of some food.
       def counted?(part)
         amount = part[COUNT] || part[ARTICLE]
-        !amount.nil? && !Larder::Names.ours.find(part.delete_prefix(amount).split(/[,(]/).first.to_s).nil?
+        return false if amount.nil?
+
+        name = part.delete_prefix(amount).split(/[,(]/).first.to_s
+        !Larder::Names.ours.find(name).nil? || (!name.match?(FOR_WHOM) && !Larder::Names.ours.grain(name).nil?)
       end
 
       # True where a part of a list is a food, whatever its amount.

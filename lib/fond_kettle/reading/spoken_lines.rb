@@ -80,7 +80,7 @@ module FondKettle
       UP_TO = /\b(?:up\s+to|to\s+cover)\b/i
       COUNTED = /\A(?:\d|an?\s|pinch|[½¼¾⅓⅔⅛])/i
       # "A spoonful of tuna in the middle of each" is of what there is.
-      DEALT = /\A(?:an?|one|two)\s+(?:spoon(?:ful)?|piece|bit|slice|strip)s?\s+of\b(?!.*\bsize\b)
+      DEALT = /\A(?:an?|one|two)\s+(?:spoon(?:ful)?|piece|bit|slice|strip|cube)s?\s+of\b(?!.*\bsize\b)
                |\A[^,.;()]{1,60}?\s(?:in|on|into|onto|over)\s+
                (?:the\s+(?:middle|centre|center|top)\s+of\s+)?each\b/ix
       # Letters of an amount with its thing, and things of a sentence.

@@ -13,7 +13,8 @@ module FondKettle
     # Steps of a dish of schema 2 (hashes) of what was read.
     class StepJson
       # "Take the foil off", "lid off", "without a lid"
-      OPENED = /\b(?:no|without\s+a)\s+lid\b|\buncovered\b|\b(?:lid|foil|cover)\s+off\b|\bfoil\s+back\b
+      OPENED = /\b(?:no|without\s+(?:an?|the|its))\s+lid\b|\buncovered\b|\b(?:lid|foil|cover)\s+off\b
+                |\bfoil\s+back\b
                 |\b(?:pull|peel|take|lift)\s+(?:off|back)\s+(?:the\s+)?(?:lid|foil|cover)\b/ix
       LIDS = { OPENED => "none", /\bfoil\b/i => "foil", /\blid\b|\bcover/i => "ordinary" }.freeze
       HEATS = { /\b(?:low|lowest|gentle|gently|tiny|smallest|slow)\b/i => "low",

@@ -8,6 +8,7 @@ module FondKettle
     # Weight of a jotted amount.
     class JottedWeight
       EACH = /\Aeach\s+/i
+      IN_ALL = /\A(?:about|roughly|around|ca\.?)\s|\b(?:in\s+(?:all|total)|altogether)\b/i
 
       # `amounts`: Measure::Amounts.
       def initialize(amounts)
@@ -21,12 +22,17 @@ module FondKettle
         said_g = bracketed_g(inner, ingredient.g_ml)
         return weigh(amount, unit, ingredient) if said_g.nil? || Measure::UnitTable.mass?(unit)
 
-        each = inner.match?(/\beach\b/i) ||
-               (Measure::UnitTable.piece?(unit) && unit != Measure::UnitTable::PIECE)
-        each ? amount * said_g : said_g
+        each?(inner, unit) ? amount * said_g : said_g
       end
 
       private
+
+      # "12 cubes (about 80 g)" is all of them.
+      def each?(inner, unit)
+        return true if inner.match?(/\beach\b/i)
+
+        Measure::UnitTable.piece?(unit) && unit != Measure::UnitTable::PIECE && !inner.match?(IN_ALL)
+      end
 
       def bracketed_g(inner, g_ml)
         said = inner && @amounts.read(inner.sub(EACH, "").sub(Jotting::APPROXIMATE, ""))
