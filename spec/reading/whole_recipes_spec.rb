@@ -176,4 +176,54 @@ RSpec.describe "Recipes as pages and notes have them" do
                 "the rice.")
     expect(dish["lines"].first(2).map { |line| line["g"] }).to eq([80.0, 800.0])
   end
+
+  it "has amounts behind a dash with what was done in brackets, in inches, big, or of each of two" do
+    dish = read("PULAO (pressure cooker)\n\nIngredients\nBasmati rice – 1.5 cups (soaked 20 mins & " \
+                "drained)\n" \
+                "Bay leaf 1, cinnamon 1 inch\nOnion – 1 big, sliced\nMint & coriander – 2 tbsp each, " \
+                "chopped\n" \
+                "Water – 2 1/4 cups\n\nMethod\nFry the onion in the cooker. Add rice and water, put the " \
+                "weight on and " \
+                "cook 2 whistles. Serves 3")
+    expect(dish["rice_g"]).to be_between(270, 285)
+    expect(dish["way"]["soak"]).to eq(20)
+    weights = dish["lines"].to_h { |line| [line["ingredient"], line["g"]] }
+    expect(weights.slice("cinnamon", "onion", "mint").values).to all(be_positive)
+    expect(dish["vessels"].first["kind"]).to eq("pot")
+  end
+
+  it "does what a row tells in the past, to what stands before it" do
+    dish = read("Polow for six\n\nDay before: 1.2 kg beef shin, browned all over in 2 tbsp oil, then 2 " \
+                "onions, 1.5 l " \
+                "water, 3 hours on a bare simmer.\n600 g basmati, washed 5 times, soaked with 2 tbsp " \
+                "salt, 1 hr.\n" \
+                "Prawns 10, boiled 2 min, cooled.\nSnow peas blanched 1 min.\n" \
+                "Big pot of boiling water, rice 6 min, drain. Rice back in, lid, low 30 min.")
+    kinds = dish["steps"].map { |one| one["kind"] }
+    expect(kinds).to include("fry", "rinse", "soak", "par-boil")
+    expect(foods(dish, step(dish, "boil 2 min"))).to eq(["Prawns"])
+    expect(foods(dish, step(dish, "Snow peas"))).to eq(["Snow peas"])
+    expect(dish["lines"].flat_map { |line| line["allergens"] }).to include("crustacean")
+    said = read("Rice\n300 g rice\n\nThe rice, soaked 30 minutes and drained, is stirred in the ghee.")
+    expect(said["steps"].size).to eq(1)
+  end
+
+  it "lists what is told thing by thing, each a sentence" do
+    dish = read("A rice for the day after\n\nTwo cups of yesterday's turkey, pulled. A cup and a half " \
+                "of long rice. " \
+                "An onion. Three cups of the broth from the bones, or water. Cheese to grate.\n\n" \
+                "Boil the rice in the broth with the onion, a quarter of an hour with the lid on.")
+    expect(dish["lines"].map { |line| line["ingredient"] }.compact)
+      .to eq(%w[turkey long-white onion stock hard-cheese])
+    expect(foods(dish, dish["steps"].first).size).to eq(3)
+  end
+
+  it "browns what is in a hot oven there, and has for how many it does" do
+    dish = read("Rice of the feast\n300 g rice\n600 ml broth\ncheese\n\nBoil the rice in the broth 15 " \
+                "minutes. Turn " \
+                "into a buttered dish, cheese over, and brown it in a hot oven twenty minutes. It does " \
+                "for four.")
+    expect(dish["serves"]).to eq(4.0)
+    expect(dish["steps"].last.values_at("kind", "minutes")).to eq(["bake", 20.0])
+  end
 end

@@ -35,10 +35,10 @@ module FondKettle
       UNITS = "(?:g|kg|ml|l|oz|lb|litres?|cups?|c|tbsp|tsp|tablespoons?|teaspoons?|handfuls?|thumbs?" \
               "|pinch(?:es)?|cloves?|sprigs?|spoons?|spoonfuls?" \
               "|sticks?|stalks?|ribs?|tins?|cans?|bunch(?:es)?|knobs?|glass(?:es)?|mugs?|teacups?|bowls?" \
-              "|slices?|heads?)"
+              "|slices?|heads?|inch(?:es)?|big|large|small|medium)"
       ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d:]{0,80}?),?\s+(?:[–—-]\s+)?
                       (?<amount>[\d½¼¾⅓⅔⅛][\d\s./x×½¼¾⅓⅔⅛]*(?:#{UNITS})?)
-                      (?<said>(?:,|\s+(?:frozen|fresh|ripe|raw|dried|tinned|cooked|bone|skin|on
+                      (?<said>\s*\([^()]*\)|(?:,|\s+(?:frozen|fresh|ripe|raw|dried|tinned|cooked|bone|skin|on
                       |[[:alpha:]]+ed)\b).{0,80})?\z}ix
       # "Rice (2 cups bomba)", "tuna (1 tin, drained)", "lentils (brown ones, a mug)"
       BRACKETED = %r{(?:(?<kind>[[:alpha:] ]{2,30}?)(?:\s+ones)?,\s+)?(?:about\s+)?

@@ -51,11 +51,12 @@ module FondKettle
         bare.sub(PLACED, "") if fresh?(name)
       end
 
-      # A part without the verb that it begins with.
+      # A part without the verb that it begins with, or up to the one behind it ("snow peas blanch 1 min").
       def told(part)
-        return part unless part.include?(" ") && Verbs.found(part).any? { |one| one.from.zero? }
+        return part unless part.include?(" ")
+        return part.sub(/\A[[:alpha:]-]+\s*/, "") if Verbs.found(part).any? { |one| one.from.zero? }
 
-        part.sub(/\A[[:alpha:]-]+\s*/, "")
+        part[0...(Verbs.all_in(part).first&.from || part.size)].strip
       end
 
       # True where it is a word for something that is listed.

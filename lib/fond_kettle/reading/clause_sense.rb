@@ -76,6 +76,8 @@ module FondKettle
                   |\bon\s+top\b/ix,
         steamer: /\bsteamer\b/i,
         oven_later: /\b(?:get|gets|more|again|later)\b[^,.;]*\boven\b/i,
+        in_oven: /\bin\s+(?:an?|the)\s+(?:[[:alpha:]]+\s+)?oven\b/i,
+        boiling: /\bboiling\b/i,
         bottom_of: /\b(?:bottom|base|floor)\s+of\b/i,
         seasons: /\A\W*(?:then\s+)?season\b/i,
         water_away: /\b(?:throw|tip|pour|chuck)\b[^,.;]*\b(?:water|liquid|liquor)\b[^,.;]*\b(?:away|out|off)\b

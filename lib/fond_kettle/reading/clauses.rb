@@ -78,6 +78,10 @@ module FondKettle
       OF_IT = /\b(?:it|them|this|these)\b/i
       MIX = "mix"
       SHAPES = %w[shape wrap turn-out].freeze
+      # What is done to the thing that stands before it, a name of so many words at most and no list.
+      COOKS = %w[rinse soak simmer].freeze
+      THING = 6
+      SEVERAL = /,|\b(?:in|on|over|back|and)\b/i
       # Letters at the front of a clause.
       FRONT = 20
       RICE_PUT = /\b(?:stir|put|tip|add|pour)\b[^.;]*\brice\b/i
@@ -176,7 +180,14 @@ module FondKettle
       def one_thing?(last, clause, same)
         return true if taken?(last, clause, same)
 
-        same && [again?(last, clause), put_in?(last, clause), left_so?(last, clause)].any?
+        same && [again?(last, clause), put_in?(last, clause), left_so?(last, clause), its?(last, clause)].any?
+      end
+
+      # "10 prawns, boil 2 min": what is named first is what it is done to.
+      def its?(last, clause)
+        return false if last.verb || last.minutes || !COOKS.include?(clause.kind) || last.say.match?(SEVERAL)
+
+        last.say.split.size <= THING && !!Verbs.found(clause.say).first&.from&.zero?
       end
 
       # "Cover with cold water and leave for half an hour", "put the lid on and leave it", "out, stand 10".

@@ -37,6 +37,7 @@ module FondKettle
       NOT_PUT = /\bwhile\s+(?:the\s+[[:alpha:]]+|it|they|that|those)\s+(?:(?:is|are)\s+)?
                  (?:cook|roast|bak|simmer|boil|soak|rest|stand|steam|heat|drain|cool|fr(?:y|ie)|brown|drip)
                  [a-z]*\b|\b(?:and\s+)?keep(?:ing)?\s+(?:the|its|their)\s+[[:alpha:]]+(?=\s*(?:[,.;]|\z))/ix
+      PRESSURE = /\bpressure|\bwhistles?\b|\bthe\s+weight\s+on\b/i
       RICE_LABEL = /\A\W*(?:the\s+)?rice\s*(?::|\s[–—-])\s/i
       COOKED = /\A\W*(?:\d[^,.;]{0,20}\bwater,\s+)?(?:cook|boil|simmer|steam|soak)\b/i
 
@@ -47,7 +48,7 @@ module FondKettle
         @named = NamedLines.new(lines)
         @rice_line = lines.index(&:grain)
         @rice = RiceCourse.new(clauses)
-        @course = VesselCourse.new
+        @course = VesselCourse.new(pressure: clauses.any? { |clause| clause.say.match?(PRESSURE) })
         @places = LinePlaces.new(lines)
         @set_aside = SetAside.new(clauses)
         @kinds = StepKinds.new(clauses, lines)

@@ -59,6 +59,7 @@ module FondKettle
         ["soak", ->(sense) { sense.says?(:soaks) }],
         ["layer", ->(sense) { sense.says?(:names_rice) && sense.says?(:on_top) }],
         ["par-boil", ->(sense) { sense.says?(:rice_in) && sense.minutes && sense.drained }],
+        ["par-boil", ->(one) { one.says?(:names_rice) && one.minutes && one.drained && one.says?(:boiling) }],
         ["fill", ->(sense) { sense.says?(:rice_in) }],
         ["lay-in", ->(sense) { sense.says?(:on_top) && !sense.ends? }],
         ["fry", ->(sense) { sense.puts && !sense.liquid && sense.says?(:in_its_fat) }],

@@ -44,6 +44,8 @@ module FondKettle
       # "Marinade:"
       PART = /\A(?:for\s+the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?:\z/i
       # "[fish]"
+      # "Basmati rice – 1.5 cups (soaked 20 mins & drained)"
+      DONE_TO_IT = /\s*\((?<how>[[:alpha:]]+ed\b[^()]{0,60})\)\z/
       BRACKETED = /\A\[[^\[\]]{1,40}\]\z/
       # What names a part of the dish: "For the meat", "Chicken marinade", "Spices:".
       PART_OF_DISH = /:\z|\A(?:for|to|the)\b|\b(?:rice|sauce|base|marinade|mix|mixture|dressing|topping
@@ -134,6 +136,7 @@ module FondKettle
       def thing(row)
         @before_list ||= @sentences.size if @lines.empty?
         bare = row.sub(BULLET, "").strip
+        bare = bare.sub(DONE_TO_IT) { ", #{Regexp.last_match[:how].sub(' & ', ' and ')}" }
         things = RunTogether.foods(labelled?(bare) ? bare.sub(RunTogether::LABEL, "") : bare)
         things = things.flat_map { |text| text.split(BOTH) }
         things.each { |text| @written[text] = bare unless bare.include?(text) }

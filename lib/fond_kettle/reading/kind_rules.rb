@@ -95,7 +95,7 @@ module FondKettle
           ["soak", ->(sense) { sense.says?(:soaks) }], ["marinate", ImpliedKinds::ALWAYS]
         ],
         "sprinkle" => [["bake", BAKED_ON]],
-        "fry" => [["bake", BAKED_ON]],
+        "fry" => [["bake", BAKED_ON], ["bake", ->(one) { one.minutes && one.says?(:in_oven) }]],
         "mix" => [["stir", ->(one) { one.says?(:seasons) && SEASONED.include?(one.previous) }],
                   ["fry", ->(sense) { sense.minutes && !sense.in? && sense.says?(:in_its_fat) }],
                   ["sprinkle", ->(sense) { sense.in? && sense.puts && sense.says?(:over_it) }]],

@@ -1,34 +1,75 @@
 # frozen_string_literal: true
 
+require_relative "verbs"
+
 module FondKettle
   module Reading
-    # A sentence that tells in the past tense, part by part, how the rice is cooked ("400 g rice, washed, 30
-    # min soak, cooked with 440 ml water"), as it would be told to be done. One that only says how the rice is
-    # when it goes in ("400 g rice, washed and drained") stays as it is.
+    # A sentence that tells in the past tense what is done ("Prawns 10, boiled 2 min, cooled"), as it would be
+    # told to be done. One that tells something to be done besides, or says what is so, stays as it is.
     module PastTense
-      DONE = { "washed" => "wash", "rinsed" => "rinse", "soaked" => "soak", "drained" => "drain",
-               "boiled" => "boil", "cooked" => "cook", "steamed" => "steam", "rested" => "rest" }.freeze
-      WORDS = /\b(?:#{DONE.keys.join('|')})\b/i
-      COOKED = /\b(?:rice|basmati|jasmine)\b[^.;]{0,120}\b(?:cooked|boiled|steamed)\s+
-                (?:in|with|for|on|covered|by)\b/ix
-      PART = /(?<=,\s|\band\s|\bthen\s|rice\s)#{WORDS}/i
-      # What is done first is done to the rice that stands before it.
-      FIRST = /(?<=rice),\s+(?=#{WORDS})/i
+      # Kinds of verbs that are told so, with a time or a liquid behind them; of others what comes after one.
+      COOKS = %w[rinse soak simmer boil fry toast bake steam].freeze
+      AFTER = %w[drain cut cool].freeze
+      LIQUID = /(?:water|oil|stock|broth|butter|ghee|fat|milk|salt)/
+      BEHIND = /(?=\s+(?:(?:for\s+)?(?:about\s+)?\d+\s*(?:min|m\b|h\b|hours?|times|x\b)
+                |(?:all\s+over\s+)?(?:in|with)\s[^,.;]{0,40}\b#{LIQUID}\b))/ix
+      # "400 g rice, washed, cooked in 440 ml water", beside what is told to be done.
+      RICE = /\b(?:rice|basmati|jasmine)\b[^.;]{0,120}\b(?:cooked|boiled|steamed)\s+
+              (?:in|with|for|on|covered|by)\b/ix
+      PART = /(?<=,\s|;\s|\band\s|\bthen\s|rice\s)/i
+      # What is so, or was done before: "the rice, soaked 30 minutes, is stirred in".
+      IS = /\b(?:is|are|was|were|be|been|have|has|had)\b/i
       # "30 min soak"
       NOUN = /(?<=,\s)(?<time>\d[^,]{0,10}?(?:min\w*|h|hours?))\s+(?<what>soak|rest|steam|boil)\b/i
+      VOWELS = "aeiou"
+      DOUBLED = /\A[^#{VOWELS}]*[#{VOWELS}][bdgmnprt]\z/
+      IRREGULAR = { "cut" => "cut", "shred" => "shredded" }.freeze
       MOST = 400
 
       module_function
 
       # The sentence.
       #
-      #   told("Rice, washed, cooked in 300 ml water.") # => "Rice, wash, cook in 300 ml water."
+      #   told("Prawns 10, boiled 2 min, cooled.") # => "Prawns 10, boil 2 min, cool."
       def told(sentence)
-        return sentence if sentence.size > MOST || !sentence.match?(COOKED)
+        return sentence if sentence.size > MOST || !(sentence.match?(RICE) || tells?(sentence))
 
-        sentence.sub(FIRST, " ").gsub(PART) { |word| DONE.fetch(word.downcase) }
+        all = /\b(?:#{[*forms(COOKS).keys, *forms(AFTER).keys].join('|')})\b/i
+        sentence.gsub(/#{PART}#{all}|#{cooked}/) { |word| verb(word) }
                 .gsub(NOUN, '\k<what> \k<time>')
       end
+
+      # True where a sentence only tells what was done.
+      def tells?(sentence)
+        sentence.match?(cooked) && !sentence.match?(IS) && Verbs.found(sentence).empty?
+      end
+
+      def cooked
+        @cooked ||= /\b(?:#{forms(COOKS).keys.join('|')})\b#{BEHIND}/i
+      end
+
+      def verb(word)
+        small = word.downcase
+        forms(COOKS)[small] || forms(AFTER).fetch(small)
+      end
+
+      # Participles of the verbs of one word that are of some kinds, each with its verb.
+      def forms(kinds)
+        @forms ||= {}
+        @forms[kinds] ||= begin
+          verbs = Verbs.all.select { |verb| kinds.include?(verb.kind) && !verb.joins }
+          verbs.flat_map(&:words).grep(/\A[a-z]{3,}\z/).to_h { |word| [participle(word), word] }
+        end
+      end
+
+      def participle(word)
+        return IRREGULAR.fetch(word) if IRREGULAR.key?(word)
+        return "#{word}d" if word.end_with?("e")
+        return "#{word.chop}ied" if word.match?(/[^#{VOWELS}]y\z/)
+
+        "#{word}#{word[-1] if word.match?(DOUBLED)}ed"
+      end
+      private_class_method :tells?, :cooked, :verb, :forms, :participle
     end
   end
 end

@@ -52,7 +52,7 @@ module FondKettle
       # What is said of it where nobody wrote a comma: "4 thighs skin on", "pandan if there is any".
       SAID_OF_IT = /(?<![,(])\s+(?=(?:(?:skin|bone)[ -](?:on|in|off)\b
                      (?!(?:\s+(?:and\s+)?(?:skin|bone)[ -](?:on|in|off)\b)*\s+(?!and\b|or\b|skin\b|bone\b)
-                     [[:alpha:]])|left\s+whole|if\s+(?:there|you|any)
+                     [[:alpha:]])|left\s+whole|from\s+(?:the|a|my|last)|if\s+(?:there|you|any)
                      |with\s+(?:the|its|their)\s+(?:stem|skin|peel|shell|head|bone)s?)\b)/ix
       # Rice that is called by its kind alone.
       KINDS = /\b(?:basmati|jasmine|arborio|carnaroli|bomba|calrose|ponni|masoori|koshihikari|sell?a

@@ -11,6 +11,8 @@ module FondKettle
   module Reading
     # Tells an amount, a time, something to be done in a row of a text.
     module RowWords
+      # What was done to it stands behind: "Basmati rice – 1.5 cups (soaked 20 mins)".
+      BRACKETS = /\s*\([^()]*\)\s*\z/
       # What is done to a thing in its pot, and how it is closed: "salmon on top, lid, oven, 20 mins".
       COOKS = %w[fry simmer boil reduce low bake steam stir].freeze
       CLOSED = /,\s*(?:lid|foil|oven)\b[^.]*\d\s*(?:min|m\b)/i
@@ -49,13 +51,13 @@ module FondKettle
 
       # "Butter 60 g": it begins with no verb, for all of it before the amount is a food.
       def food_first?(text)
-        food = AmountForms::ALL_BEHIND.match(text)&.[](:what)
-        !food.nil? && Larder::Names.ours.whole?(food)
+        food = AmountForms::ALL_BEHIND.match(text.sub(BRACKETS, ""))&.[](:what)
+        !food.nil? && (Larder::Names.ours.whole?(food) || !Larder::Names.ours.grain(food).nil?)
       end
 
       # "Brown lentils 1 cup": a food, and behind it how much.
       def amount_behind?(text)
-        food = AmountForms::ALL_BEHIND.match(text)&.[](:what)
+        food = AmountForms::ALL_BEHIND.match(text.sub(BRACKETS, ""))&.[](:what)
         !food.nil? && !(Larder::Names.ours.find(food) || Larder::Names.ours.grain(food)).nil?
       end
     end

@@ -44,7 +44,7 @@ module FondKettle
       SALT_PEPPER = /\Asalt(?:\s*(?:and|&|\+|,)?\s+)(?:black\s+)?pepper\W*\z/i
       AND_PEPPER = /\s*(?:and|&|\+|,)?\s+(?=(?:black\s+)?pepper)/i
       OF_EACH = /\A(?<names>[[:alpha:]][[:alpha:] ]{0,40}(?:,|\s(?:and|&|\+))\s[^\d,]{2,60}?),?\s+
-                 (?:[–—-]\s+)?(?<amount>(?:\d|an?\s)[^,]{0,20}?)\s+(?:each|ea)\.?\z/ix
+                 (?:[–—-]\s+)?(?<amount>(?:\d|an?\s)[^,]{0,20}?)\s+(?:each|ea)\.?(?:,\s[^\d]{1,40})?\z/ix
       DEALT = /\A(?<names>[[:alpha:]][[:alpha:] ]{0,40},\s[^\d]{2,80}?)\s*[:—–-]\s*
                (?<amounts>\d[^,]{0,15}(?:,\s+\d[^,]{0,15})+)\z/x
       # "A bunch each dill, parsley and chives"
@@ -57,6 +57,13 @@ module FondKettle
       IN_POT = /\A(?:in|into|on)\s/i
       THEN = /\b(?:then|goes|go)\b/i
       FOR_WHOM = /\A(?:for|of|to|in)\b/i
+      FIRST_WORD = /\A(?:an?|two|three|four|half|\d+)\s/i
+      LONGEST_THING = 70
+      # A sentence with these tells something.
+      SAYS = /\b(?:is|are|was|were|will|goes|go|should|can|must|have|has|i|we|it|you|in|low|lid|off|pot
+               |pan)\b/ix
+      # "Cheese to grate"
+      TO_DO = /\s+to\s+[[:alpha:]]+\z/i
       # How a part begins that has its amount first.
       FIRST = /\A(?:and\s+)?(?:about\s+)?(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s)/i
       # So many make a list.
@@ -94,8 +101,20 @@ module FondKettle
       def apart(row)
         things = row.split(/\.\s+/).map { |one| one.delete_suffix(".") }
         return unless things.size > FEW
+        return things if things.all? { |one| thing?(one) }
 
-        things if things.all? { |one| one.match?(AmountForms::ALL_BEHIND) || food?(one) || weighed?(one) }
+        told = things.all? { |one| told_thing?(one) }
+        things if told && things.count { |one| thing?(one) } * 2 > things.size
+      end
+
+      def thing?(text)
+        text.match?(AmountForms::ALL_BEHIND) || food?(text) || weighed?(text) ||
+          (text.match?(FIRST_WORD) && !(Larder::Names.ours.find(text) || Larder::Names.ours.grain(text)).nil?)
+      end
+
+      # A thing in the words of a cook: "A cup and a half of long rice", "Cheese to grate".
+      def told_thing?(text)
+        text.size < LONGEST_THING && !text.match?(SAYS) && Verbs.found(text.sub(TO_DO, "")).empty?
       end
 
       # "1 kg carrots, cut into matches": an amount of a food, and nothing to be done.
@@ -191,7 +210,7 @@ module FondKettle
         end
       end
       private_class_method :weighed?, :listed?, :done?, :parts, :foods?, :each, :dealt, :steeped,
-                           :counted, :counted?
+                           :thing?, :told_thing?, :counted, :counted?
     end
   end
 end

@@ -19,7 +19,7 @@ module FondKettle
       # Where the thing ends.
       STOP = %r{\s*(?:[,.;:()!?]|\s\d|\sw/|\s[-–—]\s
                  |\s(?:and|&|plus|without|the|in|into|with|for|to|on|onto|over|between
-                 |among|till|'?til|until|from
+                 |among|till|'?til|until|wash|rinse|soak|boil|simmer|blanch|fry|from
                  |through|so|that|which|if|is|are|goes|go|up|at|then|when|by|stuck|cut
                  |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\z)}ix
       # What is spoken of as known.

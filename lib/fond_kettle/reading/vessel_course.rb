@@ -2,6 +2,7 @@
 
 require_relative "../ground/value"
 require_relative "../kit/dish_vessels"
+require_relative "../kit/vessel_kind"
 
 module FondKettle
   module Reading
@@ -57,6 +58,7 @@ module FondKettle
       TRAY = "oven-dish"
       STEAMER = "steamer"
       PAN = "frying-pan"
+      RICE_POT = "pot"
       SECOND_PAN = "small-pan"
       ON_FIRE = %w[pot frying-pan].freeze
       # What a cook calls any of them.
@@ -64,8 +66,9 @@ module FondKettle
 
       attr_reader :all
 
-      # Nothing was spoken of yet.
-      def initialize
+      # Nothing was spoken of yet. `pressure`: a cooker without a word for it is one for pressure, a pot.
+      def initialize(pressure: false)
+        @pressure = pressure
         @all = []
         @fire = nil
       end
@@ -153,7 +156,7 @@ module FondKettle
         return alike.key if alike && !other?(name, alike, key)
 
         (unnamed(name, word) unless alike) ||
-          vessel(key, Kit::DishVessels.in_words(word).key, bare.sub(FURTHER, ""))
+          vessel(key, kind_of(word), bare.sub(FURTHER, ""))
       end
 
       # "The pan" of a text that has named none: what something was cooked in so far (its key), or nil.
@@ -164,6 +167,11 @@ module FondKettle
         may_be = kind == PAN ? ON_FIRE : [kind]
         found = @all.reverse.find { |one| one.name.nil? && one.key != BOILING && may_be.include?(one.kind) }
         found ? found.key : in_hand_as(may_be)
+      end
+
+      def kind_of(word)
+        kind = Kit::DishVessels.in_words(word).key
+        @pressure && kind == Kit::VesselKinds::COOKER.key ? RICE_POT : kind
       end
 
       # "Return it to the pan", of the casserole that is on the fire: its key where it is of some kinds.
