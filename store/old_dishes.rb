@@ -2,7 +2,7 @@
 
 require "json"
 require_relative "../lib/fond_kettle/reading/barred/barred_dish"
-require_relative "../lib/fond_kettle/reading/barred_text"
+require_relative "../lib/fond_kettle/reading/rows/barred_text"
 
 module FondKettle
   module Store

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../lib/fond_kettle/reading/learned_weights"
+require_relative "../lib/fond_kettle/reading/words/learned_weights"
 
 module FondKettle
   module Store

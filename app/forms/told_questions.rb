@@ -2,7 +2,7 @@
 
 require_relative "../../lib/fond_kettle/ground/value"
 require_relative "../../lib/fond_kettle/reading/answers"
-require_relative "../../lib/fond_kettle/reading/learned_weights"
+require_relative "../../lib/fond_kettle/reading/words/learned_weights"
 
 module FondKettle
   module Forms

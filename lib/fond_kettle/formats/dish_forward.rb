@@ -12,7 +12,7 @@ require_relative "../measure/unit_table"
 require_relative "../methods/library"
 require_relative "../reading/barred/barred_dish"
 require_relative "../reading/barred/barred_steps"
-require_relative "../reading/barred_text"
+require_relative "../reading/rows/barred_text"
 
 module FondKettle
   module Formats

@@ -10,7 +10,7 @@ require_relative "../measure/numeral"
 require_relative "../methods/library"
 require_relative "moved_step"
 require_relative "other_food"
-require_relative "read_line"
+require_relative "lines/read_line"
 
 module FondKettle
   module Reading

@@ -2,7 +2,7 @@
 
 require_relative "../ground/errors"
 require_relative "../measure/amounts"
-require_relative "line_json"
+require_relative "lines/line_json"
 
 module FondKettle
   module Reading

@@ -1,0 +1,142 @@
+# frozen_string_literal: true
+
+require_relative "../../kit/vessel_kind"
+require_relative "../words/certainty"
+require_relative "question_weight"
+
+module FondKettle
+  module Reading
+    # What a cook is asked about a dish that was read (`asked` of a dish of schema 2): about the whole first,
+    # then lines, what goes in nowhere, and steps.
+    class Questions
+      # What is asked of a text that speaks of no rice, and what is taken until then.
+      SIDE = "Is it without rice, a side?"
+      NONE = "none"
+      SERVES = "For how many is it?"
+      LIKE = "Is its rice cooked like %s?"
+      RICE = "How much rice? Write grams or cups."
+      SEVERAL = /[^s]s\z/
+      WHERE = { true => "Where do the %s go in?", false => "Where does the %s go in?" }.freeze
+      # Kinds whose time the plan needs from the cook.
+      NEED_MINUTES = %w[simmer low bake steam par-boil].freeze
+
+      BOIL = "boil"
+      # What goes in for the end of what boils takes no time of its own.
+      TIMED_BY_OTHERS = /\bto\s+(?:the|a)\s+boil\b|\bfor\s+the\s+(?:last|final)\b/i
+      # Verbs that put something in, or cover it, and take no time.
+      PUTS = %w[stir lay-in put-back low].freeze
+
+      # `serves`; `method`: its key, nil for a side, with its `certainty` (Certainty); `lines`: ReadLines;
+      # `course`: the Course.
+      def initialize(serves, method, lines, course, certainty:)
+        @serves = serves
+        @method = method
+        @certainty = certainty
+        @lines = lines
+        @course = course
+      end
+
+      # Questions about a whole dish of schema 2 (a hash), whose way is `sure` or not.
+      def self.of_head(dish, sure:)
+        rice = dish["rice_g"] ? [] : [["rice_g", RICE, nil]]
+        way = sure ? [] : [["method", format(LIKE, dish["method"].tr("-", " ")), dish["method"]]]
+        serves = dish["serves"] ? [] : [["serves", SERVES, nil]]
+        [*serves, *rice, *way].map do |of, question, guess|
+          { "of" => of, "question" => question, "guess" => guess }.compact
+        end
+      end
+
+      # Hashes with string keys, those first that change most: what could hurt, then water, then minutes.
+      def all
+        steps = [*@course.steps, nil].each_cons(2).flat_map { |step, following| of_step(step, following) }
+        found = [*of_dish, *@lines.flat_map { |line| of_line(line) }, *nowhere, *steps]
+        weight = QuestionWeight.new(@lines)
+        found.sort_by.with_index { |question, index| [weight.of(question), index] }
+      end
+
+      private
+
+      def of_dish
+        [(ask("serves", SERVES) unless @serves), of_rice,
+         of_method].compact
+      end
+
+      def of_method
+        return if @method.nil? || !Certainty.asks?(@certainty)
+
+        ask("method", format(LIKE, @method.tr("-", " ")), guess: @method, certainty: @certainty)
+      end
+
+      def of_rice
+        rice = @lines.find(&:grain)
+        return ask("grain", SIDE, guess: NONE) if @method.nil?
+        return ask("grain", "Which rice is it, and how much?") unless rice
+
+        asked = rice.questions.first || (RICE if rice.g.nil?)
+        ask("rice_g", asked, guess: rice.g) if asked
+      end
+
+      # Questions about a line; those about the rice are asked of the whole dish.
+      def of_line(line)
+        return [] if line.grain
+
+        line.questions.first(1).map do |words|
+          ask(line.id, words, field: "g", guess: line.g, certainty: (Certainty::SHARED if line.g))
+        end
+      end
+
+      def nowhere
+        open = @course.untaken.map { |index| @lines[index] }.reject(&:grain)
+        open.map { |line| ask(line.id, format(WHERE[line.food.match?(SEVERAL)], line.food), field: "takes") }
+      end
+
+      # `following`: the step after it, or nil.
+      def of_step(step, following)
+        [kind(step), which(step), (minutes(step) unless ends_itself?(step, following))].compact
+      end
+
+      # What comes to the boil is done then; what is only put in, or covered, goes on in the next step.
+      def ends_itself?(step, following)
+        verb = step.clause.kind
+        return true if verb == BOIL || step.clause.say.match?(TIMED_BY_OTHERS)
+
+        goes_on = following && following.vessel == step.vessel &&
+                  (following.clause.minutes || following.clause.kind == BOIL)
+        goes_on && (verb.nil? || PUTS.include?(verb))
+      end
+
+      def kind(step)
+        return unless Certainty.asks?(step.certainty)
+
+        ask(step.id, "“#{step.clause.say}”: what is done?", field: "kind", guess: step.kind,
+                                                            certainty: step.certainty)
+      end
+
+      def which(step)
+        return if step.unsure.empty?
+
+        ids = step.unsure.map { |index| @lines[index].id }
+        food = @lines[step.unsure.first].food
+        words = "Is the #{food} meant in “#{step.clause.say}”?"
+        ask(step.id, words, field: "takes", choices: ids, guess: ids.first, certainty: Certainty::SHARED)
+      end
+
+      def minutes(step)
+        return if !NEED_MINUTES.include?(step.kind) || step.clause.minutes || step.clause.until
+        return if cooker?(step)
+
+        ask(step.id, "How many minutes: “#{step.clause.say}”?", field: "minutes")
+      end
+
+      # A cooker knows for how long.
+      def cooker?(step)
+        @course.vessels.any? { |one| one.key == step.vessel && one.kind == Kit::VesselKinds::COOKER.key }
+      end
+
+      def ask(subject, question, field: nil, choices: nil, guess: nil, certainty: nil)
+        { "of" => subject, "field" => field, "question" => question, "choices" => choices,
+          "guess" => guess, "certainty" => certainty }.compact
+      end
+    end
+  end
+end

@@ -1,0 +1,40 @@
+# frozen_string_literal: true
+
+require_relative "../../measure/durations"
+require_relative "rice_meant"
+
+module FondKettle
+  module Reading
+    # How long a text soaks its rice, where no step of it does: as its line says ("basmati, soaked for 30
+    # minutes"), else not at all. What is steamed is soaked whatever the text says.
+    module SoakTold
+      SOAK = "soak"
+      SOAKED = /\bsoak/i
+      IN = "in"
+      STEAMED = %w[steamed-sticky leaf-parcels].freeze
+
+      module_function
+
+      # Minutes, or nil: some step says, or the way does.
+      #
+      #   SoakTold.minutes(rice, steps, "covered-pot") # => 0
+      def minutes(rice, steps, method)
+        return if rice.nil? || STEAMED.include?(method) || steps.any? { |step| soaks?(step, rice) }
+
+        told = Measure::Durations.all(rice.text).first if rice.text.match?(SOAKED)
+        told ? told.minutes.round : 0
+      end
+
+      # True where it soaks in the pot in which it is cooked, and in that liquid.
+      def in_its_liquid?(steps)
+        steps.any? { |step| step.kind == SOAK && step.rice == IN }
+      end
+
+      # `rice` may lie in another vessel of its own by then.
+      def soaks?(step, rice)
+        step.kind == SOAK && (step.rice == IN || RiceMeant.call(step, rice))
+      end
+      private_class_method :soaks?
+    end
+  end
+end

@@ -1,0 +1,107 @@
+# frozen_string_literal: true
+
+require_relative "../../care/kind"
+require_relative "../../measure/degrees"
+require_relative "../lines/broth_given"
+require_relative "rice_liquid"
+require_relative "soak_told"
+require_relative "../steps/step_flow"
+require_relative "../steps/told_minute"
+
+module FondKettle
+  module Reading
+    # Steps of a dish of schema 2 (hashes) of what was read.
+    class StepJson
+      # "Take the foil off", "lid off", "without a lid"
+      OPENED = /\b(?:no|without\s+(?:an?|the|its))\s+lid\b|\buncovered\b|\b(?:lid|foil|cover)\s+off\b
+                |\bfoil\s+back\b
+                |\b(?:pull|peel|take|lift)\s+(?:off|back)\s+(?:the\s+)?(?:lid|foil|cover)\b/ix
+      LIDS = { OPENED => "none", /\bfoil\b/i => "foil", /\blid\b|\bcover/i => "ordinary" }.freeze
+      HEATS = { /\b(?:low|lowest|gentle|gently|tiny|smallest|slow)\b/i => "low",
+                /\b(?:high|hard|big\s+flame|fierce)\b/i => "high", /\bmedium\b/i => "medium" }.freeze
+      OVEN = %w[bake preheat].freeze
+      STIRRED = /\bstir(?:ring|red)?\b(?!\s+in\b)/i
+      TAKE_OUT = "take-out"
+      LIQUID = "liquid"
+      SOLIDS = "solids"
+      NEEDED = "needed"
+
+      # `steps`: ReadSteps; `lines`: ReadLines; `method`: key of the way.
+      def initialize(steps, lines, method)
+        @steps = steps
+        @lines = lines
+        @rice_liquid = RiceLiquid.new(lines, method)
+      end
+
+      # The hashes, in the order of the steps.
+      def all
+        @steps.each_with_index.map { |step, index| step(step, @steps.first(index)) }
+      end
+
+      private
+
+      # `before`: the ReadSteps before it.
+      def step(step, before)
+        { "id" => step.id, "say" => step.clause.say, "kind" => step.kind, "vessel" => step.vessel,
+          **manner(step, before), "takes" => step.takes.map { |index, share| take(index, share) },
+          "from" => step.from.map { |key| pour(key, step, before) },
+          "rice" => step.rice, "at_min" => ToldMinute.of(step, before), "beside" => step.beside }.compact
+      end
+
+      def manner(step, before)
+        say = step.clause.say
+        { "minutes" => minutes(step), "hands_on" => hands_on?(step),
+          "heat" => said(HEATS, say), "lid" => said(LIDS, say), "until" => step.clause.until,
+          "oven_c" => (oven_c(step, before) if OVEN.include?(step.kind)) }
+      end
+
+      # "The beans for the last 2 minutes" boil so long.
+      def minutes(step)
+        step.clause.minutes || (ToldMinute.last(step.clause.say) if step.kind == StepFlow::PAR_BOIL)
+      end
+
+      # What simmers by itself needs hands where somebody is to stir it.
+      def hands_on?(step)
+        !Care::Kinds.fetch(step.kind).goes_on?(step.clause.minutes) || step.clause.say.match?(STIRRED)
+      end
+
+      # The oven's heat at a step: as its own words say, else as was said last before it.
+      def oven_c(step, before)
+        so_far = before.select { |one| OVEN.include?(one.kind) }
+        [step, *so_far.reverse].lazy.filter_map { |one| Measure::Degrees.first(one.clause.say) }.first
+      end
+
+      def take(index, share)
+        { "line" => @lines[index].id, "share" => share.round(4) }
+      end
+
+      # Of a broth so much is poured as its words say, and so much is taken out.
+      def pour(key, step, before)
+        say = step.clause.say
+        broth = BrothGiven.in?(say) && [nil, key].include?(step.broth) && !liquid?(step)
+        weight_g = broth ? BrothGiven.weight_g(say)&.round(1) : nil
+        needed = weight_g.nil? && @rice_liquid.in?(key, step, before)
+        return { "vessel" => key, "as" => NEEDED } if needed
+
+        { "vessel" => key, "what" => given(key, step, weight_g), "g" => weight_g,
+          "share" => step.shares[key] || (StepFlow.part(say) if step.kind == TAKE_OUT) }.compact
+      end
+
+      # True where a listed liquid goes in: that is what the words measure.
+      def liquid?(step)
+        step.takes.any? { |index, _| @lines[index].ingredient&.liquid }
+      end
+
+      # What of it is given; nil: all.
+      def given(key, step, weight_g)
+        return LIQUID if weight_g || (step.kind == SoakTold::SOAK && step.broth == key)
+
+        SOLIDS if step.solids.include?(key)
+      end
+
+      def said(table, say)
+        table.find { |words, _| say.match?(words) }&.last
+      end
+    end
+  end
+end

@@ -1,0 +1,79 @@
+# frozen_string_literal: true
+
+require_relative "../../larder/names"
+require_relative "../words/clauses"
+require_relative "../words/food_words"
+require_relative "../words/verbs"
+
+module FondKettle
+  module Reading
+    # Things that only the method names, and without an amount: "eggs on top, parsley, lemon wedges".
+    class BareFoods
+      APART = %r{[,;:.!?()]|\s(?:and|&|\+|with|w/?|in|on|over|plus)\s}i
+      # Words for things that are known, or are not there.
+      KNOWN = /\A(?:the|that|this|those|these|its|their|your|it|them|no|not|half|more|all|any|same)\b/i
+      FRONT = /\A(?:(?:some|a\s+little|plenty\s+of|lots\s+of|a\s+few|fresh|then|more|an?|squeeze\s+of)\s+)+/i
+      PLACED = /\s+(?:if\s+(?:there\s+is|there's|you)\b.*|on\s+top|over|in|through
+                |alongside|beside|to\s+serve|to\s+taste
+                |at\s+the\s+(?:table|end))\z/ix
+      CUT = /\s+(?:wedges?|halves|slices?)\z/i
+      # What a dish makes of what is listed.
+      MADE = %w[broth stock gravy sauce liquor dough batter paste].freeze
+      # "Salt and pepper": no vegetable.
+      PEPPER = /\A(?:black\s+|white\s+)?pepper\z/i
+      MINCED = "minced"
+      MOST = 10
+
+      # `lines`: ReadLines that are listed already; `names`: Larder::Names.
+      def initialize(lines, names = Larder::Names.ours, **)
+        @names = names
+        @lines = lines
+        @said = lines.flat_map(&:said)
+        @care = lines.flat_map { |line| line.ingredient&.care.to_a }
+        @keys = lines.filter_map { |line| line.ingredient&.key }
+      end
+
+      # Texts of them in a sentence.
+      #
+      #   BareFoods.new([]).in("Serve with lemon wedges and yogurt.") # => ["lemon wedges", "yogurt"]
+      def in(sentence)
+        sentence.gsub(Clauses::UNTIL, " ").split(APART).filter_map { |part| food(part.strip) }
+                .uniq.first(MOST)
+      end
+
+      private
+
+      def food(part)
+        bare = told(part).sub(FRONT, "")
+        return if bare.empty? || part.match?(KNOWN) || bare.match?(KNOWN)
+
+        name = bare.sub(PLACED, "").sub(CUT, "")
+        bare.sub(PLACED, "") if fresh?(name)
+      end
+
+      # A part without the verb that it begins with, or up to the one behind it ("snow peas blanch 1 min").
+      def told(part)
+        return part unless part.include?(" ")
+        return part.sub(/\A[[:alpha:]-]+\s*/, "") if Verbs.found(part).any? { |one| one.from.zero? }
+
+        part[0...(Verbs.all_in(part).first&.from || part.size)].strip
+      end
+
+      # True where it is a word for something that is listed.
+      def meant?(name, words)
+        !name.match?(PEPPER) && FoodWords.new(@lines).in(name, words, @lines.each_index.to_a).any?
+      end
+
+      def fresh?(name)
+        return false unless @names.whole?(name)
+
+        words = @names.words(name)
+        found = @names.find(name)
+        # Meatballs are of the mince that is listed.
+        return false if (words - MADE).empty? || found.nil? || found.care.intersect?(@care & [MINCED])
+
+        !found.water? && !@keys.include?(found.key) && !@said.intersect?(words) && !meant?(name, words)
+      end
+    end
+  end
+end

@@ -1,0 +1,236 @@
+# frozen_string_literal: true
+
+require "set"
+require_relative "../../ground/value"
+require_relative "../../larder/names"
+require_relative "broth_given"
+require_relative "../words/certainty"
+require_relative "../words/food_words"
+require_relative "part_amount"
+require_relative "read_line"
+require_relative "../words/word_patterns"
+
+module FondKettle
+  module Reading
+    # A line that a clause names: the `index` of it, `share` where its words say how much (0.5, "rest"), and
+    # the `certainty` (Certainty) that it is meant: all of its name is said, or no other line has the word.
+    # `onto`: something is put to it.
+    NamedLine = Value.define(:index, :share, :certainty, :onto) do
+      # True where nobody has to be asked whether it is meant.
+      def sure?
+        !FondKettle::Reading::Certainty.asks?(certainty)
+      end
+    end
+
+    # Which lines the words of a clause name.
+    class NamedLines
+      SHARES = { /\bhalf\b/i => 0.5, %r{\btwo[ -]thirds\b|\b2/3(?=\s+(?:of|over|on|in|into)\b)}i => 2.0 / 3,
+                 %r{\bthird\b|\b1/3(?=\s+(?:of|over|on|in|into)\b)}i => 1.0 / 3,
+                 /\bthree[ -]quarters?\b/i => 0.75, /\bquarter\b(?!\s+of\s+an\s+hour)/i => 0.25,
+                 /\b(?:rest|remaining|remainder|other|last\s+of)\b/i => "rest" }.freeze
+      # Words before a name in which its share stands.
+      REACH = 4
+      # The water that a line says: others are poured away.
+      OWN_WATER = /\b(?:the|its|measured|boiling|hot|all)\s+(?:[[:alpha:]]+\s+)?water\b|
+                   \bthe\s+\d+\s*[[:alpha:]]+\s+(?:of\s+)?water\b|
+                   (?:\A|,\s|\b(?:add|and)\s)water\b/ix
+      INTO = /\bto\b|\binto\b/i
+      # The number of a time tells nothing apart: "for 2 minutes" are no "2 tbsp".
+      TIMES = /\b\d+\s*(?:-\s*\d+\s*)?(?:min|mins|minutes?|secs?|seconds?|h|hours?)\b/i
+      # Words that tell nothing apart.
+      STOP = %w[a an the of in on and or with to for from at it g ml kg cup rice one].freeze
+      UNITS = %w[tbsp tsp cup].freeze
+      PARTS = %w[leaf seed piece].freeze
+      # What is wrapped goes on the leaves that are listed.
+      EACH_LEAF = /\beach\s+(?:leaf|leaves)\b/i
+      # What food a fat was used for before: "the onion oil".
+      MODIFIES = /\b(?:onion|shallot|garlic|chilli|chicken|duck|bacon|sausage|fish|shrimp)\s+
+                  (?=(?:oil|fat)\b)/ix
+      # A vessel for rice is no rice, nor is what is made of it.
+      RICE_POT = /\brice\s+(?=(?:pot|cooker|bowl|pan|wine|vinegar|flour|noodles?|papers?|milk)\b)/i
+      FATS = %w[oil fat].freeze
+      # A name is said in one part: "the stock, put the chicken back" says no chicken stock.
+      PARTS_OF_CLAUSE = /[,;:.]\s|\s(?:and|&|\+)\s/i
+
+      # How much the last words before a name say (0.5, "rest"), or nil.
+      def self.share_said(before)
+        last = before.split.last(REACH).join(" ")
+        SHARES.find { |words, _| last.match?(words) }&.last
+      end
+
+      # `lines`: ReadLines.
+      def initialize(lines)
+        @lines = lines
+        @names = lines.map { |line| words_of(line) }
+        @food_words = FoodWords.new(lines)
+        @patterns = WordPatterns.new
+        @forms = lines.map { |line| raw(line.food) }
+        # What tells a line from another of its name.
+        @marks = lines.map { |line| (Larder::Names.ours.words(line.text) | raw(line.text)) - STOP }
+        @owners = Hash.new { |all, word| all[word] = [] }
+        @names.each_with_index { |words, index| words.each { |word| @owners[word] << index } }
+      end
+
+      # NamedLines of a text, in the order of the lines; of several of one name, those that are told apart in
+      # the text, or the first of which nothing was taken (`open`: indexes of these), or of which something is
+      # left (`left`).
+      def in(text, open = @names.each_index.to_a, left = open)
+        text = text.gsub(MODIFIES) { |words| modifies?(words) ? "" : words }
+        bare = text.gsub(RICE_POT, "")
+        said = Larder::Names.ours.words(bare).to_set
+        parts = bare.split(PARTS_OF_CLAUSE)
+        all = parts.flat_map { |part| all_said(part) }.uniq
+        found = named(all, said, text, open)
+        found += alone(parts, found.map(&:first))
+        told_apart(found, said | raw(text.gsub(TIMES, " ")), [*open, *left]).sort.map do |index, sure|
+          NamedLine.new(index: index, share: share(index, text), onto: onto?(index, text),
+                        certainty: sure ? Certainty::SAID : Certainty::SHARED)
+        end
+      end
+
+      private
+
+      # [index, sure] of each line that a text names: by its own words, or by others that stand for it.
+      def named(all, said, text, open)
+        found = own(whole(all) + parts(said, all), text, open)
+        found += leaves(said) if text.match?(EACH_LEAF) || found.all? { |index, _| @lines[index].runs? }
+        known = found.map(&:first)
+        found + @food_words.in(text, said, open).reject { |meant| known.include?(meant.first) }
+      end
+
+      # [index, true] of lines that a part of a text names by a word that another part has in a whole name:
+      # "fish in turmeric, fish sauce" is fish too.
+      def alone(parts, found)
+        named = parts.flat_map do |part|
+          fresh = Larder::Names.ours.words(part) - all_said(part).flat_map { |index| @names[index] }
+          fresh.map { |word| (@owners.fetch(word, []) - found).reject { |index| poured?(index) } }
+        end
+        named.select(&:one?).flatten.uniq.map { |index| [index, true] }
+      end
+
+      # The words of a text as they are written, and its numbers: "peppers" are no "pepper".
+      def raw(text)
+        text.downcase.scan(/[[:alpha:]]+|\d+/)
+      end
+
+      # True where no line is called so: "the onion oil" is oil.
+      def modifies?(words)
+        word = Larder::Names.ours.words(words).first
+        @names.none? { |names| names.include?(word) && names.intersect?(FATS) }
+      end
+
+      # Words by which a line is named again: vinegar that is called after rice is none.
+      def words_of(line)
+        words = line.names.select { |word| word.size > 1 && !UNITS.include?(word) }
+        line.grain || words.one? ? words : words - [ReadLines::RICE]
+      end
+
+      # [index, true] of `all` lines of which all is said; of lines of which one's name lies within another's,
+      # the longer: "coconut milk" is no "milk".
+      def whole(all)
+        all.reject { |index| all.any? { |other| within?(index, other) } }.map { |index| [index, true] }
+      end
+
+      def all_said(part)
+        said = Larder::Names.ours.words(part).to_set
+        @names.each_index.select do |index|
+          @names[index].any? && @names[index].all? { |word| said.include?(word) } && !other_form?(index, part)
+        end
+      end
+
+      # True where another line has a one-word name as a text writes it: "peppers" are the bell peppers.
+      def other_form?(index, text)
+        return false if @names[index].size > 1 || @forms[index].intersect?(raw(text))
+
+        word = @names[index].first
+        @names.each_index.any? { |other| @names[other].last == word && @forms[other].intersect?(raw(text)) }
+      end
+
+      def within?(index, other)
+        @names[other].size > @names[index].size && (@names[index] - @names[other]).empty?
+      end
+
+      # [index, sure] of each line of which some word is said that no whole name explains: surely where it is
+      # the last of its name or no other's. "The chicken" is no chicken stock.
+      def parts(said, all)
+        fresh = said - all.flat_map { |index| @names[index] }
+        (fresh.flat_map { |word| @owners.fetch(word, []) }.uniq - all).filter_map do |index|
+          found = @names[index] & fresh.to_a
+          last = found.include?(@names[index].last)
+          [index, last || only?(index, found)] if last || !poured?(index)
+        end
+      end
+
+      # True where words name no other line, but for what is poured.
+      def only?(index, words)
+        words.all? { |word| @owners[word].reject { |other| poured?(other) } == [index] }
+      end
+
+      def poured?(index)
+        @lines[index].runs?
+      end
+
+      # Without water that is not the dish's own, and what only another part of the method names.
+      def own(found, text, open)
+        found.reject do |index, _|
+          line = @lines[index]
+          !as_written?(line, text) && ((line.spoken && open.include?(index)) || other_water?(line, text))
+        end
+      end
+
+      # True where a text has a line's own words: more than the bare name of it.
+      def as_written?(line, text)
+        (line.text.include?(" ") || (line.spoken && line.amount.nil?)) && text.include?(line.text)
+      end
+
+      def other_water?(line, text)
+        return false unless line.ingredient&.water? && line.food.match?(/water\z/i)
+
+        !text.match?(OWN_WATER) || BrothGiven.of_food?(text)
+      end
+
+      # A part of a plant that stands for it: "the leaves".
+      def leaves(said)
+        parts = PARTS & said.to_a
+        found = @marks.each_index.select { |index| @marks[index].intersect?(parts) }
+        found.size == 1 ? found.map { |index| [index, true] } : []
+      end
+
+      def told_apart(found, said, open)
+        found.group_by { |index, _| @names[index].last }.values.flat_map do |alike|
+          next alike if alike.size == 1
+
+          marks = alike.to_h { |index, _| [index, (@marks[index] & said.to_a).size] }
+          best = alike.select { |index, _| marks[index] == marks.values.max }
+          best.size == 1 ? best : [best.min_by { |index, _| open.index(index) || open.size }]
+        end
+      end
+
+      def share(index, text)
+        own = @lines[index].text
+        text = text.sub(own, own[/\S+\s*\z/].to_s) if as_written?(@lines[index], text)
+        found = heads(index, text).lazy.filter_map { |head| share_before(head, index, text) }.first
+        found unless found == PartAmount::ALL
+      end
+
+      # The share of a line that stands before one of its names (`head`: where that begins), or nil.
+      def share_before(head, index, text)
+        before = text[0...head].split(/[,;]|\band\b/).last.to_s
+        PartAmount.share(@lines[index], before) || PartAmount.of_one(@lines[index], before, text) ||
+          NamedLines.share_said(before)
+      end
+
+      # Where a line's names begin in a text.
+      def heads(index, text)
+        [*@names[index], *@food_words.word(index)].flat_map do |word|
+          text.to_enum(:scan, @patterns.of(word, WordPatterns::STARTS)).map { Regexp.last_match.begin(0) }
+        end.sort
+      end
+
+      # "to the lentils"
+      def onto?(index, text)
+        text.match?(INTO) && @names[index].any? { |word| text.match?(@patterns.of(word, WordPatterns::ONTO)) }
+      end
+    end
+  end
+end

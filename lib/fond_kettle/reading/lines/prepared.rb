@@ -1,0 +1,36 @@
+# frozen_string_literal: true
+
+require_relative "../../larder/names"
+require_relative "../rows/run_together"
+
+module FondKettle
+  module Reading
+    # Words said of a food behind its name where nobody wrote a comma: "2 onions sliced thin".
+    module Prepared
+      DONE = %w[sliced chopped diced grated shredded quartered halved crushed peeled torn cut cubed trimmed
+                cleaned washed rinsed deseeded seeded pitted boned jointed skinned beaten picked bashed split
+                slit crumbled flaked mashed snipped scraped sieved podded shelled].join("|")
+      HOW = "(?:thinly|finely|roughly|coarsely|freshly|very|well)\\s+"
+      AFTER = %w[thin thinly fine finely small large big coarse coarsely short up in into to lengthwise
+                 lengthways across and roughly open off].join("|")
+      # Behind it stands how, or nothing: "1 tin chopped tomatoes" names no tin.
+      CUTS = %w[chunks cubes strips rings slices coins pieces quarters wedges matchsticks ribbons rounds
+                halves half-moons sticks batons].join("|")
+      BEHIND = /\s+(?=in\s+(?:[[:alpha:]]+\s+)?(?:#{CUTS}|half\smoons)\b
+                |(?:#{HOW})?(?:#{DONE})(?:\s*\z|\s*[,(]|\s+(?:#{AFTER})\b))/ix
+
+      module_function
+
+      # A text with a comma before that.
+      #
+      #   apart("2 onions sliced thin", Larder::Names.ours) # => "2 onions, sliced thin"
+      def apart(text, names)
+        found = BEHIND.match(text) or return text
+        food = found.pre_match.sub(RunTogether::COUNT, "")
+        return text if food.match?(/[,(]/) || names.find(food).nil?
+
+        "#{found.pre_match}, #{found.post_match}"
+      end
+    end
+  end
+end

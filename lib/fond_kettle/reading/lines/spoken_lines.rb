@@ -1,0 +1,226 @@
+# frozen_string_literal: true
+
+require_relative "../../larder/names"
+require_relative "../../measure/amounts"
+require_relative "../../measure/durations"
+require_relative "../../measure/unit_table"
+require_relative "../words/loose_measures"
+require_relative "read_line"
+require_relative "../rows/run_together"
+
+module FondKettle
+  module Reading
+    # Things that only the method names, with their amounts: "a glass and a half of water", "4 small fish".
+    class SpokenLines
+      # Where an amount may begin.
+      START = /(?<![[:alnum:].,°-])
+               (?=[\d½¼¾⅓⅔⅛]|(?<=\A|\.\s)(?:handful|bunch|pinch|knob|splash|glug)\sof\s
+               |(?:an?|half|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
+      # Where the thing ends.
+      STOP = %r{\s*(?:[,.;:()!?]|\s\d|\sw/|\s[-–—]\s
+                 |\s(?:and|&|plus|without|the|in|into|with|for|to|on|onto|over|between
+                 |among|till|'?til|until|wash|rinse|soak|boil|simmer|blanch|fry|from
+                 |through|so|that|which|if|is|are|goes|go|up|at|then|when|by|stuck|cut
+                 |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\z)}ix
+      # What is spoken of as known.
+      KNOWN = /\bof\z|\A&|\A(?:with|in|into|of|from|and|the|them|it|this|that|those|these|your|its|an?)\b/i
+      # What is counted and no food.
+      NO_FOOD = /\b(?:times?|changes|waters?\s+from|sides?|persons?|people|pans?|pots?|bowls?|vessel
+                 |oven|fridge|freezer|hob|stove|fire|flame|grill|timer
+                 |casserole|dish|tray|skillet|platter|plates?|holes?
+                 |layers?|fingers?|inch(?:es)?|lots?|mound|heap|while|minutes?|hours?|day|night
+                 |liquid|liquor|hard\s+heart|bite|towel|cloth
+                 |napkin|lid|foil|spatula|paddle|spoon|fork|knife|whisk)\b/ix
+      # What a text keeps is no thing of its own later: "520 ml broth".
+      BROTH = /\A(?:[[:alpha:]]+\s+)?(?:broth|stock|liquor)\z/i
+      # "There should be about five litres of broth": it is there.
+      SEEN = /\bthere\s+(?:should|must|will|ought)\b/i
+      # "The 2 tbsp of fat" was spoken of before.
+      KNOWN_AMOUNT = /\b(?:the|those|these|its)\s+\z/i
+      # What stands between brackets is said of something.
+      INSIDE = /\([^()]{0,60}\z/
+      ASIDE = /\A\s*\([^()]{0,30}\)/
+      # What it becomes is none: "cook it down to a jam".
+      BECOMES = /\b(?:to|into|like|as)\s+\z/i
+      # Of a broth that the dish makes nobody says how much it is by a ladle.
+      LADLED = /\A(?:an?|one|two|three|\d+)\s+ladle(?:ful)?s?\s+of\s+(?:\w+\s+)?
+                (?:broth|stock|liquor|water)\b/ix
+      # "200C", "180 fan", "gas 6": a heat, and no cups.
+      HEAT = /\A\d{2,3}\s*(?:°|º|degrees?\b|deg\b|[CF]\b|fan\b)/i
+      WATER = ["water"].freeze
+      # How warm a liquid is names none.
+      HOT = /\A(?:boiling|hot|warm|cold|lukewarm)\s+/i
+      # What comes in bunches is the leaf, as it is not written.
+      LEAF = " leaf"
+      BEHIND = /[^,.;:()]{1,80}\([^()]{0,30}\)/
+      # "Fresh water, 6 cups, …"
+      NAMED_FIRST = %r{\A(?<what>[[:alpha:]][[:alpha:] ]*),\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]*#{RunTogether::UNIT}\z}i
+      NAMES_FIRST = [AmountForms::BEHIND, NAMED_FIRST, AmountForms::ALL_BEHIND].freeze
+      BEHIND_COMMA = %r{(?<=\A|[.;:,]\s)[[:alpha:]][[:alpha:] ]{0,40},\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]{0,10}#{RunTogether::UNIT}(?=[,.;]|\z)}i
+      # "Curry powder 2 tsp, thyme 2 tsp"
+      BEHIND_NAME = %r{(?<=\A|[.;:,]\s)[[:alpha:]][[:alpha:]]+(?:\s[[:alpha:]]+){0,2}
+                       \s[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]{0,10}#{RunTogether::UNIT}(?=[,.;]|\z)}ix
+      FRONT = /\A\s*(?:(?:and|then|with|in|add|pour|over)\s+)*(?:the\s+)?/i
+      SOME = /\A(?:few|little|bit)\b\s*/i
+      OF = /\Aof\s+/i
+      # "A chicken of about 1.6 kilos"
+      WEIGHING = /\A(?:an?|one)\s+[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+(?:of|weighing)\s+(?:about\s+|around\s+)?
+                  \d[\d.,½]*\s*(?:kg|kilos?|g|lb|pounds?)\b/ix
+      # "2 cups (400 g) of rice"
+      WEIGHED = /\A\([^()]{1,20}\)\s*/
+      # What is measured in these is a food, though nobody knows it; of so many words at most.
+      MASS = "mass"
+      MEASURED = [MASS, "volume"].freeze
+      # "Three pounds of the breast of veal", but not "6 oz of the cheese".
+      THE = /\Athe\s+(?=[[:alpha:]]+\s+of\s)/i
+      WORDS = 3
+      LETTERS = (2..60)
+      # What is said before a name, and what is filled up to a line.
+      LEADS = /\A.*\b(?:the|your|in|into|with|and|add|of|some)\s+/i
+      UP_TO = /\b(?:up\s+to|to\s+cover)\b/i
+      COUNTED = /\A(?:\d|an?\s|pinch|[½¼¾⅓⅔⅛])/i
+      # "A spoonful of tuna in the middle of each" is of what there is.
+      DEALT = /\A(?:an?|one|two)\s+(?:spoon(?:ful)?|piece|bit|slice|strip|cube)s?\s+of\b(?!.*\bsize\b)
+               |\A[^,.;()]{1,60}?\s(?:in|on|into|onto|over)\s+
+               (?:the\s+(?:middle|centre|center|top)\s+of\s+)?each\b/ix
+      # Letters of an amount with its thing, and things of a sentence.
+      REACH = 120
+      MOST = 30
+
+      AMOUNTS = Measure::Amounts.new
+
+      # `lines`: ReadLines that are listed already; `names`: Larder::Names.
+      # `kept`: the text keeps a broth that it makes.
+      def initialize(lines, names = Larder::Names.ours, kept: false)
+        @names = names
+        @kept = kept
+        @lines = lines
+        @waters = lines.select { |line| line.ingredient&.water? }.map(&:text)
+        @amounts = AMOUNTS
+      end
+
+      # What only says how big a thing is names none: "the size of a walnut".
+      SIZE_BEFORE = /\b(?:the\s+(?:size|bigness|thickness|length)\s+of|as\s+big\s+as)\s+\z/i
+
+      # Texts of what a sentence names and no line has.
+      #
+      #   SpokenLines.new([]).in("Pour on two glasses of water.") # => ["two glasses of water"]
+      def in(sentence)
+        return [] if !sentence.match?(START) || sentence.match?(SEEN)
+
+        from = 0
+        found = []
+        while found.size < MOST && (from = sentence.index(START, from))
+          text = compared?(sentence, from) ? nil : thing(sentence[from, REACH])
+          found << text if text
+          from += text ? text.size : 1
+        end
+        [*found, *behind(sentence), *bracketed(sentence)]
+      end
+
+      private
+
+      # The thing that a text begins with, or nil.
+      def thing(text)
+        return if none?(text)
+        return text[WEIGHING] if text.match?(WEIGHING)
+
+        amount = @amounts.read(LooseMeasures.certain(text).text)
+        name = amount && name(amount)
+        return unless name && food?(name, amount.unit)
+        return unless fresh?(name, text[/\A[\d.,½¼¾⅓⅔⅛]+/].to_s, dealt: text.match?(DEALT))
+
+        name = name.delete_suffix(LEAF) unless text.include?(name)
+        from = text.index(name)
+        from ? weighed(text, text[0...(from + name.size)]) : name
+      end
+
+      # What a text begins with, and its weight between brackets behind that.
+      def weighed(text, whole)
+        aside = text[whole.size..][ASIDE].to_s
+        aside.strip.delete("()").match?(AmountForms::AMOUNT_BEHIND) ? whole + aside : whole
+      end
+
+      # True where what begins at a place is only what something is like.
+      def compared?(sentence, from)
+        before = sentence[0...from]
+        return true if [SIZE_BEFORE, KNOWN_AMOUNT, INSIDE].any? { |words| before.match?(words) }
+
+        before.match?(BECOMES) && sentence[from..].match?(/\Aan?\s/i)
+      end
+
+      # What is named before its amount: "then stock up to the line (about 500 ml)".
+      def behind(sentence)
+        parts = [BEHIND, BEHIND_COMMA, BEHIND_NAME].flat_map { |way| sentence.scan(way) }
+        parts.map { |part| part.sub(FRONT, "") }.select do |text|
+          name = NAMES_FIRST.lazy.filter_map { |way| way.match(text) }.first&.[](:what)&.strip
+          name && @names.whole?(name.sub(HOT, "")) && fresh?(name, text[/\d+/])
+        end
+      end
+
+      # What has its amount in brackets: "tip in the rice (2 cups bomba)".
+      def bracketed(sentence)
+        return [] unless sentence.include?("(")
+
+        sentence.to_enum(:scan, AmountForms::INSIDE).filter_map do
+          found = Regexp.last_match
+          name = name_at_end(found[:what])
+          next unless name && !found[:what].match?(UP_TO) && fresh?(name, found[:amount])
+
+          several(found) || sentence[(found.end(:what) - name.size)...found.end(0)]
+        end.flatten
+      end
+
+      # "Saffron milk (4 tbsp milk, pinch of saffron)" is both, and no third thing; nil: it is one.
+      def several(found)
+        parts = found[0][/\((.*)\)/, 1].split(/,\s+/)
+        parts if parts.size > 1 && parts.all? { |part| RunTogether.food?(part) && part.match?(COUNTED) }
+      end
+
+      # The longest name of a food with which words end, or nil.
+      def name_at_end(words)
+        said = words.sub(LEADS, "").split
+        [said.size, WORDS].min.downto(1).map { |count| said.last(count).join(" ") }
+                          .find { |name| @names.whole?(name) || @names.grain(name) }
+      end
+
+      # True where a text begins with a heat or a time.
+      def none?(text)
+        text.match?(HEAT) || text.match?(LADLED) || !!Measure::Durations.all(text).first&.from&.zero?
+      end
+
+      # What an amount is of, or nil where it is no thing of its own.
+      def name(amount)
+        rest = amount.rest.sub(SOME, "").sub(WEIGHED, "").sub(OF, "")
+        rest = rest.sub(THE, "") if Measure::UnitTable.find(amount.unit.to_s)&.family == MASS
+        name = rest[0...(rest.index(STOP) || rest.size)].strip
+        name if LETTERS.cover?(name.size) && !name.match?(KNOWN) && !name.match?(NO_FOOD)
+      end
+
+      def food?(name, unit)
+        return false if @kept && name.match?(BROTH)
+
+        return true if @names.find(name) || @names.grain(name) || name.match?(ReadLines::KINDS)
+
+        MEASURED.include?(Measure::UnitTable.find(unit.to_s)&.family) && name.split.size <= WORDS
+      end
+
+      # Water that is measured is another line's where that has another measure.
+      def fresh?(name, amount, dealt: false)
+        words = @names.words(name.sub(HOT, "").split(/\sof\s/i).last)
+        return @waters.none? { |text| text.include?(amount) } if words == WATER
+
+        # A second onion that only the method names is another one.
+        @lines.reject { |line| line.spoken && line.amount && !dealt }.none? do |line|
+          (words - line.names).empty? || ((line.names - words).empty? && alike?(name, line))
+        end
+      end
+
+      # "Fried onions" are no onion that is listed.
+      def alike?(name, line)
+        found = @names.find(name)
+        found.nil? || line.ingredient.nil? || found.key == line.ingredient.key
+      end
+    end
+  end
+end

@@ -1,0 +1,82 @@
+# frozen_string_literal: true
+
+require_relative "../../larder/names"
+require_relative "bare_foods"
+require_relative "../words/food_words"
+
+module FondKettle
+  module Reading
+    # Foods that the method speaks of as known ("chop the cashews") and no line of the dish is. They are lines
+    # without an amount: whatever goes into a dish has its allergens and its care, listed or not.
+    class UnlistedFoods
+      SPOKEN = /\b(?:the|your)\s+(?=(?<name>[[:alpha:]]+(?:[ -][[:alpha:]]+){0,3}))/i
+      # Words of a name at most.
+      WORDS = 3
+      # What is compared with, left out or only seen: "the size of the almonds", "like the butter".
+      ASIDE = /\b(?:for|without|like|not|instead\s+of|(?:size|thickness|colou?r|texture)\s+of)\s+\z/i
+      # A name that says where something is, or what a thing is called after.
+      # What was done to it before it was bought.
+      TREATED = /\A(?:smoked|cured|salted|dried|tinned|canned|frozen|cooked|shelled|skinless|boneless)\s+/i
+      # Children, not goats.
+      KIDS = /\Akids\b/i
+      NO_FOOD = /\A\s*(?:pot|pan|bowl|board|rack|tin|dish|mill|grinder|knife|jar|bottle|packet|water|mixture
+                  |side|skin|stage)s?\b/ix
+      # What a dish makes of what is listed.
+      MADE = [*BareFoods::MADE, "fat", "dripping"].freeze
+
+      # `lines`: ReadLines of all that is listed or named with an amount; `names`: Larder::Names.
+      def initialize(lines, names = Larder::Names.ours, **)
+        @names = names
+        @lines = lines
+        @said = lines.flat_map { |line| [*line.said, *line.names] }
+        @foods = lines.filter_map(&:ingredient)
+      end
+
+      # Their names in a sentence.
+      #
+      #   UnlistedFoods.new([]).in("Chop the cashews.") # => ["cashews"]
+      def in(sentence)
+        sentence.to_enum(:scan, SPOKEN).filter_map do
+          found = Regexp.last_match
+          food(found[:name], found.post_match) unless found.pre_match.match?(ASIDE)
+        end.uniq
+      end
+
+      private
+
+      # The longest name that the words begin with, or nil.
+      def food(words, behind)
+        return if words.match?(KIDS)
+
+        said = words.split(/[ -]/)
+        size = [said.size, WORDS].min.downto(1).find { |count| food?(said.first(count).join(" ")) }
+        return unless size
+
+        rest = [*said.drop(size), behind].join(" ")
+        name = said.first(size).join(" ")
+        name if !rest.match?(NO_FOOD) && fresh?(name)
+      end
+
+      def food?(name)
+        @names.whole?(name) || @names.whole?(name.sub(TREATED, ""))
+      end
+
+      def fresh?(name)
+        words = @names.words(name)
+        found = @names.find(name)
+        found && !found.water? && !words.intersect?(MADE) && !listed?(found, words, name)
+      end
+
+      # Meatballs are of the mince that is listed.
+      def shaped?(food, listed)
+        [food, listed].all? { |one| one.care.include?(BareFoods::MINCED) }
+      end
+
+      # True where a line is that food, by its own name or by a word that stands for it.
+      def listed?(food, words, name)
+        @said.intersect?(words) || @foods.any? { |one| one.key == food.key || shaped?(food, one) } ||
+          FoodWords.new(@lines).in(name, words, @lines.each_index.to_a).any?
+      end
+    end
+  end
+end

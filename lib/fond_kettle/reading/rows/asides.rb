@@ -1,0 +1,47 @@
+# frozen_string_literal: true
+
+require_relative "../../measure/durations"
+require_relative "../words/amount_forms"
+require_relative "run_together"
+
+module FondKettle
+  module Reading
+    # Takes what stands between brackets out of a row: a time, an amount and a list of foods are read.
+    module Asides
+      ASIDE = /\(([^()]*)\)/
+      NAME = /[[:alpha:]]+(?:\s[[:alpha:]]+)?/
+      # "Sofrito (pepper, onion, garlic)"
+      LISTED = /[[:alpha:]]+\s\((?<foods>#{NAME}(?:,\s#{NAME})+)\)/
+      # An aside of more words is none of the dish.
+      WORDS = 4
+      # Letters before a time in an aside that is no more than that: "(about 10 minutes)".
+      TIME_REACH = 8
+
+      module_function
+
+      # [the row, asides that are left aside]
+      #
+      #   out_of("Simmer it (about 10 minutes)") # => ["Simmer it about 10 minutes", []]
+      def out_of(row)
+        left = []
+        listed = row.gsub(LISTED) { |whole| foods(Regexp.last_match[:foods]) || whole }
+        [listed.gsub(ASIDE) { read(Regexp.last_match(1), left) }.squeeze(" "), left]
+      end
+
+      # A list all of which are foods stands for what is before it; nil: it is no such list.
+      def foods(list)
+        list if list.split(/,\s+/).all? { |food| RunTogether.food?(food) }
+      end
+
+      # A short aside belongs to the words before it; a longer one is `left` aside.
+      def read(words, left)
+        return words if Measure::Durations.all(words).first&.from&.<=(TIME_REACH)
+        return "(#{words})" if words.match?(AmountForms::AMOUNT_BEHIND) || words.match?(AmountForms::WITHIN)
+
+        left << words if words.split.size > WORDS
+        ""
+      end
+      private_class_method :foods, :read
+    end
+  end
+end

@@ -1,0 +1,232 @@
+# frozen_string_literal: true
+
+require_relative "../../ground/limits"
+require_relative "../../larder/names"
+require_relative "../../measure/durations"
+require_relative "../words/amount_forms"
+require_relative "asides"
+require_relative "../words/food_words"
+require_relative "list_headings"
+require_relative "../words/loose_measures"
+require_relative "method_blocks"
+require_relative "row_words"
+require_relative "../words/past_tense"
+require_relative "run_together"
+require_relative "../words/sentences"
+require_relative "../words/serving_count"
+require_relative "wrapped_rows"
+
+module FondKettle
+  module Reading
+    # The parts of a dish as a cook jots it down: its title, for how many, what goes in, what is done, and
+    # what is neither.
+    class JottedText
+      BULLET = /\A\s*(?:[-*•–]\s+|\d{1,2}[.)]\s+)/
+      NUMBERED = /\A\s*\d{1,2}[.)]\s+/
+      ENDS = /[.!?:]\s*\z/
+      # "Butter for the dish" butters nothing yet.
+      FOR_DISH = /\A(?:butter|oil|salt|flour)\s+(?:for|to)\s[^.]*\z/i
+      # "1 tsp soy, 1/2 tsp sugar - marinade for the beef"
+      MADE_OF_IT = /(?<=[[:alpha:]])\s+[-–—]\s+(?:(?:for|this\s+is)\s+)?(?:the\s+)?
+                    (?<part>#{FoodWords::MADE_OF_PARTS})(?:\s+for\b[^.]{0,40})?\z/ix
+      DASH = /\s[-–—]\s/
+      # Two things on a line: "limes + chilli flakes".
+      BOTH = /\s+[+&]\s+(?=[[:alpha:]])(?![[:alpha:]]+ed\z)/
+      # "Blend them": what was listed right before.
+      THEM = /\A\W*[[:alpha:]]+\s+(?:them|these|everything|it\s+all|all\s+of\s+it)\b/i
+      # What should be there is done by nobody.
+      THERE = /\A\W*there\s+(?:should|must|ought\s+to|will)\s+(?:just\s+)?be\b/i
+      HEADING = /\A[A-Z][[:alpha:]' ]+:?\z/
+      # What names a part of a page.
+      PAGE_PART = /\A(?:the\s+)?
+                   (?:ingredients|method|instructions|directions|steps|preparation|process|notes?
+                   |steps?\s+\d+)\s*:?\z/ix
+      # "Marinade:"
+      PART = /\A(?:for\s+the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?:\z/i
+      # "[fish]"
+      # "Basmati rice – 1.5 cups (soaked 20 mins & drained)"
+      DONE_TO_IT = /\s*\((?<how>[[:alpha:]]+ed\b[^()]{0,60})\)\z/
+      BRACKETED = /\A\[[^\[\]]{1,40}\]\z/
+      # What names a part of the dish: "For the meat", "Chicken marinade", "Spices:".
+      PART_OF_DISH = /:\z|\A(?:for|to|the)\b|\b(?:rice|sauce|base|marinade|mix|mixture|dressing|topping
+                      |filling|stew|curry|layer|stock|paste|crust|salad)\z/ix
+      # Letters of a line that is no more than a thing, of a heading, and of any line that is read.
+      SHORT = 90
+      HEADING_LETTERS = 40
+      ROW_LETTERS = 4 * Limits::LINE_LETTERS
+      TITLE_LETTERS = 120
+      # No cook tells more than that.
+      SENTENCES = 150
+
+      # `rows`: those below its title; `lines`: texts of what goes in; `sentences`: what is
+      # done; `not_read`: what is neither.
+      # `parts`: for which part of the dish a line is, where a heading says so ("For the sauce"); `written`:
+      # the row of a line that says what its row says of several ("onion, pepper: 1, 2").
+      attr_reader :rows, :lines, :sentences, :not_read, :parts, :written
+
+      # `text`: as the cook wrote it.
+      def initialize(text)
+        @lines = []
+        @parts = {}
+        @written = {}
+        @listing = false
+        @sentences = []
+        @not_read = []
+        all = WrappedRows.joined(text.tr("\r", "\n").lines.map(&:strip))
+        @told = MethodBlocks.rows(all)
+        @headings = ListHeadings.of(all)
+        title, *rows = all.reject(&:empty?)
+        @rows = rows.first(Limits::LINES)
+        @title = title.to_s[0, TITLE_LETTERS]
+        @rows.each { |row| @headings.include?(row) ? @heading = row : part(within_budget(row)) }
+        preface
+        @not_read.concat(@sentences.slice!(SENTENCES..) || [], rows.drop(Limits::LINES))
+      end
+
+      # Its first line, without for how many it is.
+      def title
+        ServingCount.without_count(@title)
+      end
+
+      # All of it.
+      def whole
+        [@title, *@rows].join("\n")
+      end
+
+      # For how many it is, or nil.
+      def serves
+        ServingCount.find([*@rows, @title].flat_map { |row| Sentences.of(row) }) ||
+          ServingCount.in_title(@title)
+      end
+
+      private
+
+      # What was said before the list begins is not done yet ("start the day before"), where it cooks nothing.
+      def preface
+        return if @before_list.nil? || @sentences.first(@before_list).any? { |one| RowWords.cooked?(one) }
+
+        @not_read.unshift(*@sentences.shift(@before_list))
+      end
+
+      # What is longer than anybody writes is said to be unread.
+      def within_budget(row)
+        @not_read << row[ROW_LETTERS..] if row.size > ROW_LETTERS
+        row[0, ROW_LETTERS]
+      end
+
+      def part(row)
+        return @heading = row if row.match?(PART)
+
+        tail = MADE_OF_IT.match(row) if row.match?(DASH)
+        return enter(RunTogether.things(row[0...tail.begin(0)]), tail[:part]) if tail
+
+        apart = RunTogether.apart(row)
+        if apart then enter(apart)
+        elsif RunTogether.list?(row) && !told_on?(row) then listed(row)
+        elsif thing?(row) then thing(row)
+        else done(row)
+        end
+      end
+
+      # Once the method has begun, a row of sentences goes on with it.
+      def told_on?(row)
+        @sentences.any? && @lines.any? && RowWords.told?(row)
+      end
+
+      def thing(row)
+        @before_list ||= @sentences.size if @lines.empty?
+        bare = row.sub(BULLET, "").strip
+        bare = bare.sub(DONE_TO_IT) { ", #{Regexp.last_match[:how].sub(' & ', ' and ')}" }
+        things = RunTogether.foods(labelled?(bare) ? bare.sub(RunTogether::LABEL, "") : bare)
+        things = things.flat_map { |text| text.split(BOTH) }
+        things.each { |text| @written[text] = bare unless bare.include?(text) }
+        enter(things, row[RunTogether::LABEL])
+        @listing = true
+      end
+
+      # Notes texts of what goes in, and for what part.
+      def enter(texts, label = nil)
+        @lines.concat(texts)
+        texts.each { |text| @parts[text] = label || @heading }
+      end
+
+      def listed(row)
+        sentences = Sentences.of(row).reject { |sentence| ServingCount.only?(sentence) }
+        told = sentences.drop_while { |sentence| !RowWords.begun?(sentence) }
+        list = sentences.first(sentences.size - told.size)
+        things = list.flat_map { |one| RunTogether.things(one) }
+        @not_read.concat(things.select { |one| RunTogether.told?(one) })
+        enter(things.reject { |one| RunTogether.told?(one) }, row[RunTogether::LABEL])
+        told[0] = [*list.last, told.first].join(" ") if told.first&.match?(THEM)
+        @sentences.concat(told)
+      end
+
+      # A line that says a thing: short, and nothing to be done.
+      def thing?(row)
+        return false if row.size > SHORT || @told.include?(row) || row.match?(BRACKETED)
+
+        bare = row.sub(BULLET, "")
+        food?(row, bare) || (!done?(row) && (names?(bare) || labelled?(bare)))
+      end
+
+      # True where a row is a thing although a verb may stand in it: "butter 60 g", "butter for the dish".
+      def food?(row, bare)
+        row.match?(LooseMeasures::SIZE_OF) || (listing? && row.match?(FOR_DISH)) || RowWords.food_first?(bare)
+      end
+
+      # True where a row says what is done, or for how many it is.
+      def done?(row)
+        row.match?(ENDS) || step?(row) || RowWords.cooked?(row) || ServingCount.only?(row)
+      end
+
+      # "Peas: 1 cup dry red peas"
+      def labelled?(row)
+        row.match?(RunTogether::LABEL) && RowWords.amount?(row.sub(RunTogether::LABEL, ""))
+      end
+
+      # True where it has an amount, or names foods, or stands among those that do.
+      def names?(begun)
+        RowWords.amount?(begun) || RunTogether.foods(begun).size > 1 || (listing? && !heading?(begun))
+      end
+
+      # True where a verb begins it, a time stands in it, or it is numbered below a list.
+      def step?(row)
+        begun = row.sub(NUMBERED, "")
+        return true if RowWords.begun?(begun) || RowWords.timed?(begun)
+
+        row.match?(NUMBERED) && @lines.any? && !RowWords.amount?(begun)
+      end
+
+      # True among the things that go in.
+      def listing?
+        @listing || (@sentences.empty? && @lines.any?)
+      end
+
+      def heading?(text)
+        return true if text.match?(PAGE_PART) || text.match?(BRACKETED)
+
+        text.size < HEADING_LETTERS && text.match?(HEADING) && text.split.size > 1 && !bare_thing?(text)
+      end
+
+      # A thing of the list without an amount: "Salt to taste", "Fresh coriander".
+      def bare_thing?(text)
+        listing? && !text.match?(PART_OF_DISH) && !Larder::Names.ours.find(text).nil?
+      end
+
+      def done(row)
+        bare = row.sub(BULLET, "")
+        return @heading = bare if heading?(bare) && !step?(bare)
+
+        @heading = nil
+        outside, aside = Asides.out_of(bare)
+        @not_read.concat(aside)
+        @listing = false
+        found = Sentences.of(outside).map { |one| PastTense.told(one) }
+        seen, told = found.reject { |one| one.empty? || ServingCount.only?(one) }
+                          .partition { |one| one.match?(THERE) }
+        @not_read.concat(seen)
+        @sentences.concat(told)
+      end
+    end
+  end
+end

@@ -1,0 +1,39 @@
+# frozen_string_literal: true
+
+require_relative "../../measure/durations"
+require_relative "../words/amount_forms"
+require_relative "../words/verbs"
+
+module FondKettle
+  module Reading
+    # The rows of a text that stand below an empty one and tell what is done, however short they are and
+    # without a full stop: "toms in, reduce till thick, 10 min".
+    module MethodBlocks
+      BULLET = /\A[-*•–]\s+/
+      # Of these rows so many tell what is done, and no more begin with an amount.
+      LEAST = 0.5
+      MOST = 0.34
+
+      module_function
+
+      # Those rows of all (empty ones among them), below the first block.
+      def rows(all)
+        blocks = all.chunk_while { |row, following| !row.empty? && !following.empty? }
+                    .map { |block| block.reject(&:empty?) }.reject(&:empty?)
+        blocks.drop(1).select { |block| told?(block) }.flatten
+      end
+
+      def told?(block)
+        return false if block.size == 1
+
+        begun = block.count { |row| row.sub(BULLET, "").match?(AmountForms::BEGINS) }
+        begun <= MOST * block.size && block.count { |row| done?(row) } >= LEAST * block.size
+      end
+
+      def done?(row)
+        Verbs.found(row).any? || Measure::Durations.all(row).any?
+      end
+      private_class_method :told?, :done?
+    end
+  end
+end

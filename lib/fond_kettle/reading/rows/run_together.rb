@@ -1,0 +1,216 @@
+# frozen_string_literal: true
+
+require_relative "../../larder/names"
+require_relative "../words/amount_forms"
+require_relative "../words/sentences"
+require_relative "../words/serving_count"
+require_relative "../words/verbs"
+
+module FondKettle
+  module Reading
+    # Ingredients that are run together in one line: "You want 1 cup peas, 2 onions, thyme".
+    module RunTogether
+      # What begins such a list, and parts of it.
+      OPENS = /\A(?:you(?:'ll|\s+will)?\s+(?:want|need)|(?:i|we)\s+(?:take|use)|take|needs
+              |for\s+the\s+[[:alpha:]]+,|for\s+the\s+[[:alpha:]\ ]+:
+              |to\s+finish,|ingredients:)\s+/ix
+      # "Whole spices (2 cloves, 1 cardamom)" are what stands between the brackets.
+      LISTED = /[[:alpha:]][[:alpha:] ]{0,30}\((?<list>(?:\d|an?\s)[^()]{1,60},\s(?:\d|an?\s)[^()]{1,80})\)/i
+      FOR = /\A(?:for\s+the\s+[[:alpha:]]+|to\s+finish),\s+/i
+      AMOUNT = /(?:\A|[,;.]\s*(?:and\s+)?|\s)(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s|one\s|two\s)/i
+      # What is said of a thing behind a comma.
+      SAID_OF_IT = /\A(?:[[:alpha:]]+ed|cut|in|if|free|or|left|finely|well|with|leaves|for|not|thinly
+                   |skin|\d+\s*cm)\b/ix
+      # A comma, or an "and" before the next amount.
+      PARTS = /,\s+(?:and\s+)?|\s+\+\s+(?=\d)(?!.*\bmixed\b)
+               |\s+and\s+(?=the\s+juice\b|[\d½¼¾⅓⅔⅛]|an?\s(?!half)|half\s|one\s|two\s)/ix
+      ABOUT = /\A(?:about|some|roughly)\s+(?=\d)/i
+      # What is told of the dish among them: "no salt", "the tail is salt enough".
+      TOLD = /\A(?:no|not|never)\b|\b(?:is|are|was|were|will)\s/i
+      # Where something is done to it at once, it is no list: "take a pound of veal, and set it on".
+      DONE = /\b(?:set|put|lay|cut|wash|boil|fry|stew)\s+(?:it|them)\b/i
+      # "You want an oven at 200" lists nothing.
+      KIT = /(?:want|need|take|use)s?\s+(?:an?|the|your)\s+(?:[[:alpha:]]+\s+)?
+             (?:oven|pan|pot|wok|steamer|cooker|tin|tray|dish|sieve|bowl)\b(?!\s+of)/ix
+      # An amount before a thing, or behind it: "adzuki beans 1 cup".
+      UNIT = /#{AmountForms::UNITS}\b\.?/i
+      COUNT = %r{\A(?:about\s+)?(?:half\s+(?:an?\s+)?(?=#{UNIT})|[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*)
+                 (?:#{UNIT})?\s*(?:of\s+)?}ix
+      COUNT_BEHIND = %r{\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*(?:#{UNIT})?\z}i
+      ARTICLE = /\A(?:an?|half\s+an?)\s+(?:#{UNIT}|pinch|handful|knob|splash)\s+of\s+/i
+      SOME = /\A(?:an?\s+)?(?:few\s+|big\s+|good\s+)?
+              (?:pinch|dash|drop|splash|handful|knob|bunch|sprig)(?:e?s)?\s+(?:of\s+)?/ix
+      AND = /,\s+|\s+(?:and|&|\+)\s+/
+      SALT_PEPPER = /\Asalt(?:\s*(?:and|&|\+|,)?\s+)(?:black\s+)?pepper\W*\z/i
+      AND_PEPPER = /\s*(?:and|&|\+|,)?\s+(?=(?:black\s+)?pepper)/i
+      OF_EACH = /\A(?<names>[[:alpha:]][[:alpha:] ]{0,40}(?:,|\s(?:and|&|\+))\s[^\d,]{2,60}?),?\s+
+                 (?:[–—-]\s+)?(?<amount>(?:\d|an?\s)[^,]{0,20}?)\s+(?:each|ea)\.?(?:,\s[^\d]{1,40})?\z/ix
+      DEALT = /\A(?<names>[[:alpha:]][[:alpha:] ]{0,40},\s[^\d]{2,80}?)\s*[:—–-]\s*
+               (?<amounts>\d[^,]{0,15}(?:,\s+\d[^,]{0,15})+)\z/x
+      # "A bunch each dill, parsley and chives"
+      EACH_FIRST = /\A(?<amount>(?:an?\s+|\d+\s+)?(?:[[:alpha:]]+\s+)?#{UNIT})\s+(?:each|ea)\s+(?:of\s+)?
+                    (?<names>[[:alpha:]].{3,80})\z/ix
+      STEEPED = /,?\s+(?:steeped|soaked|infused|dissolved|crushed|bloomed)\s+in\s+(?=[\d½¼¾⅓⅔⅛]|an?\s)/i
+      # "Seasoning: 2 tbsp vinegar, …", "For 4 people you need: …"
+      LABEL = /\A[[:alpha:]][^:,.]{1,40}:\s+(?=\S)/
+      # What is put there is done: "In the big pot: 6 tbsp of oil, …"
+      IN_POT = /\A(?:in|into|on)\s/i
+      THEN = /\b(?:then|goes|go)\b/i
+      FOR_WHOM = /\A(?:for|of|to|in)\b/i
+      FIRST_WORD = /\A(?:an?|two|three|four|half|\d+)\s/i
+      LONGEST_THING = 70
+      # A sentence with these tells something.
+      SAYS = /\b(?:is|are|was|were|will|goes|go|should|can|must|have|has|i|we|it|you|in|low|lid|off|pot
+               |pan)\b/ix
+      # "Cheese to grate"
+      TO_DO = /\s+to\s+[[:alpha:]]+\z/i
+      # How a part begins that has its amount first.
+      FIRST = /\A(?:and\s+)?(?:about\s+)?(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s)/i
+      # So many make a list.
+      FEW = 3
+
+      module_function
+
+      # True for a line that is one.
+      def list?(row)
+        return false if row.match?(IN_POT) || row.match?(DEALT) || row.scan(AMOUNT).size < FEW
+
+        first = Sentences.of(row).find { |one| !ServingCount.only?(one) }.to_s[/\A[^.]*/]
+        opens = row.match?(OPENS) && [DONE, KIT].none? { |no_list| first.match?(no_list) }
+        return true if opens || row.count(";") >= FEW
+
+        listed?(first.sub(LABEL, ""))
+      end
+
+      # True where amount stands after amount, and nothing is done.
+      def listed?(sentence)
+        parts = sentence.split(/,\s+/)
+        bare = parts.reject { |part| part.match?(FIRST) || food?(part) }
+        parts.size >= FEW && bare.size * 3 <= parts.size && parts.none? { |part| done?(part) }
+      end
+
+      # True where a part tells what to do: "peel the prawns", not "peel of an orange", "soy to taste" or
+      # "300 g beans cut short".
+      def done?(part)
+        part.match?(THEN) || Verbs.found(part).any? do |one|
+          !part[one.from..].match?(/\A(?:[[:alpha:]]+\s+of\b|taste\z)/i)
+        end
+      end
+
+      # The things of a row each of whose sentences is one ("Onions 8. Oil 200 ml. Salt."), or nil.
+      def apart(row)
+        things = row.split(/\.\s+/).map { |one| one.delete_suffix(".") }
+        return unless things.size > FEW
+        return things if things.all? { |one| thing?(one) }
+
+        told = things.all? { |one| told_thing?(one) }
+        things if told && things.count { |one| thing?(one) } * 2 > things.size
+      end
+
+      def thing?(text)
+        text.match?(AmountForms::ALL_BEHIND) || food?(text) || weighed?(text) ||
+          (text.match?(FIRST_WORD) && !(Larder::Names.ours.find(text) || Larder::Names.ours.grain(text)).nil?)
+      end
+
+      # A thing in the words of a cook: "A cup and a half of long rice", "Cheese to grate".
+      def told_thing?(text)
+        text.size < LONGEST_THING && !text.match?(SAYS) && Verbs.found(text.sub(TO_DO, "")).empty?
+      end
+
+      # "1 kg carrots, cut into matches": an amount of a food, and nothing to be done.
+      def weighed?(text)
+        text.match?(COUNT) && counted?(text) && Verbs.found(text).none? { |one| one.from.zero? }
+      end
+
+      # Texts of its things.
+      def things(sentence)
+        bare = sentence.sub(LABEL, "").sub(OPENS, "").sub(/[.;]\s*\z/, "")
+        bare = bare.gsub(LISTED) { Regexp.last_match[:list] }
+        parts = bare.include?(";") ? bare.split(/;\s*/) : parts(bare.sub(ABOUT, ""))
+        parts.map { |part| part.sub(FOR, "").strip }.reject(&:empty?)
+      end
+
+      # The things of a row that names several foods between commas: "thyme, curry powder, 2 stock cubes"; a
+      # row whose commas only say how a thing is, is one.
+      def foods(row)
+        parts = row.sub(LABEL, "").split(/,\s+/)
+        return parts if foods?(parts)
+        return row.split(AND_PEPPER) if row.match?(SALT_PEPPER)
+
+        several = each(row) || dealt(row) || steeped(row) || counted(row)
+        several.size > 1 ? several : [row]
+      end
+
+      # True where all parts are foods, or all but one that nobody knows, of many without an amount.
+      def foods?(parts)
+        known = parts.count { |part| food?(part) }
+        return parts.size > 1 if known == parts.size
+
+        known > 1 && known == parts.size - 1 &&
+          parts.none? { |part| part.match?(AmountForms::BEGINS) || part.match?(SAID_OF_IT) || told?(part) }
+      end
+
+      # "Cumin seed, mustard seed 1 tsp each", as two; nil: it says no such thing.
+      def each(row)
+        found = OF_EACH.match(row)
+        return found[:names].split(AND).map { |name| "#{name}, #{found[:amount]}" } if found
+
+        first = EACH_FIRST.match(row)
+        names = first && first[:names].split(AND).take_while { |name| food?(name) }
+        names.map { |name| "#{first[:amount]} #{name}" } if names && names.size > 1
+      end
+
+      # "Onion, pepper, celery: 1, 1, 2 sticks", as three; nil: it says no such thing.
+      def dealt(row)
+        found = DEALT.match(row) or return
+        names = found[:names].split(AND)
+        amounts = found[:amounts].split(/,\s+/)
+        names.zip(amounts).map { |pair| pair.join(" ") } if names.size == amounts.size
+      end
+
+      # "A pinch of saffron steeped in 2 tbsp milk", as two; nil: it says no such thing.
+      def steeped(row)
+        found = STEEPED.match(row)
+        [found.pre_match, found.post_match] if found && counted?(found.post_match)
+      end
+
+      # Parts of a row, each with its own amount: "1 onion, 1 red pepper, diced".
+      def counted(row)
+        row.split(PARTS).each_with_object([]) do |part, found|
+          found.any? && !counted?(part) ? found[-1] = "#{found.last}, #{part}" : found << part
+        end
+      end
+
+      # True where a part is an amount of some food.
+      def counted?(part)
+        amount = part[COUNT] || part[ARTICLE]
+        return false if amount.nil?
+
+        name = part.delete_prefix(amount).split(/[,(]/).first.to_s
+        !Larder::Names.ours.find(name).nil? || (!name.match?(FOR_WHOM) && !Larder::Names.ours.grain(name).nil?)
+      end
+
+      # True where a part of a list is a food, whatever its amount.
+      def food?(text)
+        bare = text.sub(COUNT, "").sub(SOME, "").sub(COUNT_BEHIND, "").sub(AmountForms::DITTO, "")
+        return true if Larder::Names.ours.whole?(bare)
+
+        bare.split.size <= FEW && !bare.match?(FOR_WHOM) && !Larder::Names.ours.grain(bare).nil?
+      end
+
+      # True for what is no thing.
+      def told?(text)
+        !text.match?(COUNT) && text.match?(TOLD)
+      end
+
+      # A comma stands between two things, or before what is said of one.
+      def parts(text)
+        text.split(PARTS).each_with_object([]) do |part, found|
+          found.any? && part.match?(SAID_OF_IT) ? found[-1] = "#{found.last}, #{part}" : found << part
+        end
+      end
+      private_class_method :weighed?, :listed?, :done?, :parts, :foods?, :each, :dealt, :steeped,
+                           :thing?, :told_thing?, :counted, :counted?
+    end
+  end
+end

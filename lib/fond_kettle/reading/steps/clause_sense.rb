@@ -1,0 +1,131 @@
+# frozen_string_literal: true
+
+require_relative "../../ground/value"
+require_relative "../lines/broth_given"
+require_relative "rice_clauses"
+require_relative "rice_course"
+
+module FondKettle
+  module Reading
+    # What is known of a Clause when its kind is asked for.
+    #   puts     it names lines beside the rice; `several`: more than one
+    #   liquid   one of them is poured; `fat`: one is fat; `steeped`: they are a spice and a liquid
+    #   rice     it is about the rice; `drained`: the text drains the rice later on
+    #   stage    how far the rice is (RiceCourse)
+    #   last     the kind by which something is cooked; `previous`: the kind of the clause before
+    #   goes_on  it stands in the sentence of the clause before
+    #   cold     the rice is in its pot, and is brought to the boil soon; `oven`: the oven is hot
+    #   garnish  all that it names is strewn on rice, and eaten with nothing else
+    #   apart    it goes on in another vessel than the rice's
+    #   wrapped  one of the next clauses wraps it; `rubbed`: the next lets it marinate
+    #   boils    the next clause brings it to the boil; `strewn`: one of the next puts it on the rice
+    ClauseSense = Value.define(:clause, :puts, :several, :liquid, :fat, :steeped, :rice, :drained, :stage,
+                               :last, :previous, :goes_on, :cold, :oven, :boils, :strewn,
+                               :garnish, :apart, :wrapped, :rubbed) do
+      # Words that the rules ask for, by the question.
+      const_set(:WORDS, {
+        bubbles: /\A\W*(?:let\s+it\s+)?bubble\W*\z/i,
+        dissolves: /\bdissolved?\b/i,
+        put_in: /\A\W*(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+(?:go(?:es)?\s+)?in\b/i,
+        fat_hot: /\b(?:oil|fat|butter|ghee|lard)\s+(?:very\s+|smoking\s+)?hot\b/i,
+        stands: /\b(?:let|leave)\s+(?:it\s+|the\s+pot\s+)?(?:to\s+)?(?:stand|rest|sit)\b/i,
+        everything: /\A\W*(?:everything|all\s+of\s+(?:it|that))\b[^,.;]*\b(?:in|into|together)\b/i,
+        into_liquid: /\b(?:into|to|in)\s+the\s+(?:(?:hot|warm|boiling)\s+)?(?:stock|broth|milk|water)\b/i,
+        boiling_water: /\bin\s+(?:[[:alpha:]]+\s+)?boiling\s+(?:salted\s+)?water\b/i,
+        tray: /\b(?:tray|tin|roasting|baking)\b/i,
+        into_bowl: /\A\W*(?:into|in)\s+(?:an?|the)\s+(?:bowl|bag)\b/i,
+        heaped_on: RiceClauses::HEAPED_ON,
+        low: /\b(?:low|lowest|tiny|smallest|gentlest|covered|lid\s+on|slow\s+fire|small\s+flame)\b/i,
+        off_fire: /\boff\s+the\s+(?:fire|heat|stove)\b|\A\W*off\b/i,
+        big_flame: /\b(?:big|high|good)\s+flame\b/i,
+        flame: /\bflame|\blow\b/i,
+        opened: /\b(?:open|uncovered|no\s+lid|without\s+(?:a\s+)?lid|big\s+flame|holes|dry)\b/i,
+        keeps_liquor: BrothGiven::KEPT,
+        left_open: /\bopen\b/i,
+        unopened: /(?:n't|not|before\s+you)\s+open/i,
+        lowest: /\blow(?:est)?\b|\bsmallest\b|\bflame\b/i,
+        hot_air: /\b[12]\d\d\s*(?:°\s*C?|degrees|C\b)|\b[3-5]\d\d\s*(?:°\s*F?|F\b)/,
+        oven: /\d\s*°?\s*[CF]\b|\boven\b|\bgas\s+(?:mark\s+)?\d/i,
+        on_top: /\bover\W*\z|\b(?:on\s+top|over\s+(?:it|that|all|the)|on\s+(?:it|that|the)|upon)\b/i,
+        in_pan: /\bcook\b.*\bpan\b|\bpan\b.*\bcook\b/i,
+        heats_fat: /\b(?:heat|warm)\b[^,.;]*\b(?:oil|fat|butter|lard|ghee|dripping)\b/i,
+        in_fat: /\bcook\b.*\b(?:till|until|oil|fat|butter|lard)\b|
+                  \b(?:oil|fat|butter|lard|ghee|drippings?)\b.*\bcook\b/ix,
+        into_pot: /\bput\b.*\binto\s+(?:the|a)\b.*\b(?:pot|dish|casserole)\b/i,
+        into: /\bstir\b.*\binto\s+the\b/i,
+        with: /\bstir\s+the\s+[[:alpha:]]+\s+with\b/i,
+        thickens: /\b(?:till|until)\b.*\b(?:thick(?:ens)?|by\s+half|separates|splits|syrupy|dry|gone)\b/i,
+        broth: BrothGiven::WORD,
+        thrown_in: /\A\W*(?:then\s+)?(?:add|throw\s+in|tip\s+in|drop\s+in|stir\s+in)\b/i,
+        stood_in: RiceClauses::STOOD_IN,
+        each_leaf: /\b(?:on|onto|in|into)\s+each\s+(?:leaf|wrapper|sheet|square)\b|\bround\s+each\b/i,
+        foil_alone: /\A\W*(?:tight\s+)?(?:(?:lid|cover),?\s+(?:and\s+)?)?(?:foil|dough)\b
+                     (?!\s+off)[^.\d]{0,30}\W*\z/ix,
+        cools: /\bcool\b/i,
+        sieve: /\b(?:sieve|colander|strainer)\b/i,
+        covers: /\b(?:low|lowest|lid|covered|tiny|smallest)\b/i,
+        cloth: /\b(?:cloth|towel)\b/i,
+        platter: /\A(?:\W*[[:alpha:]]+){0,2}\W*\b(?:platter|serving\s+dish)\b/i,
+        lidded: /\blid\s+on\b|\bcovered\b/i,
+        names_rice: /\brice\b/i,
+        rice_in: /\brice\b.*\bin(?:to|\b)/i,
+        beside: /\b(?:beside|alongside|on\s+the\s+(?:side|table)|to\s+serve|in\s+saucers|
+                  at\s+the\s+table)\b/ix,
+        plus: /[[:alpha:]]\s+[+]\s+[[:alpha:]]/,
+        over_it: /\bover\b(?:\s*(?:[,.;]|\z|and\b|it\b|all\b|the\s+(?:rice|top|lot|pot|dish|whole)))
+                  |\bon\s+top\b/ix,
+        steamer: /\bsteamer\b/i,
+        oven_later: /\b(?:get|gets|more|again|later)\b[^,.;]*\boven\b/i,
+        in_oven: /\bin\s+(?:an?|the)\s+(?:[[:alpha:]]+\s+)?oven\b/i,
+        boiling: /\bboiling\b/i,
+        bottom_of: /\b(?:bottom|base|floor)\s+of\b/i,
+        seasons: /\A\W*(?:then\s+)?season\b/i,
+        water_away: /\b(?:throw|tip|pour|chuck)\b[^,.;]*\b(?:water|liquid|liquor)\b[^,.;]*\b(?:away|out|off)\b
+                     |\b(?:discard|throw\s+away|pour\s+off|tip\s+away)\s+(?:the\s+|that\s+|its\s+)?
+                     (?:[[:alpha:]]+\s+)?(?:water|liquid|liquor)\b/ix,
+        for_the_last: /\bfor\s+(?:the\s+)?(?:last|final)\b/i,
+        squeezed: /\b(?:squeeze|press|wring)\b/i,
+        pressed_into: /\bpress\s+(?:it\s+|them\s+)?(?:in|into)\b/i,
+        leaves: /\b(?:leaf|leaves|sheets?|wrappers?)\b/i,
+        out: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){0,2}out(?:\W*\z|\s+(?:onto?|into|to)\b)/i,
+        back: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){1,3}back(?:\s+in)?\W*(?:gently|carefully)?\W*\z/i,
+        in_its_fat: /\b(?:in|into)\s+(?:(?:the|that|hot|some|its|their|same|rest|of|a|little)\s+){0,4}
+                     (?:[[:alpha:]]+\s+)?(?:oil|fat|butter|ghee|lard|grease|drippings?)\b
+                     |\bin\s+what(?:'s|\s+is)\s+left\b/ix,
+        oven_hot: /\A\W*oven\s+(?:at\s+|to\s+|on\s+)?\d|\A\W*\d{3}\s*°?\s*[CF]\W*\z/i,
+        through_rice: /\bthrough\s+(?:the\s+)?(?:hot\s+)?rice\b|\bthr(?:ough|u)\W*\z/i,
+        half_rice: /\A\W*(?:then\s+)?(?:half|a\s+third|some)\s+(?:of\s+)?(?:the\s+)?rice\b/i,
+        rests: /(?<!the\s)\brests?\b(?!\s+of)|\bmin\w*\s+off\b|\A\W*\d+\s+off\b|\Aoff\b
+                 |\b(?:stand|leave|sit)\b
+                 |\bwithout\s+opening\b|\bbefore\s+(?:you|anyone|anybody|serving|cutting)\b/ix,
+        soaks: /\b(?:in|cover[^.;]{0,20}\swith)\s+(?:an?\s+[[:alpha:]]+\s+of\s+)?(?:\w+\s+)?water\b/i,
+        programme: /programme/i
+      }.freeze)
+
+      # True where its words say one of WORDS.
+      def says?(key)
+        clause.say.match?(self.class::WORDS.fetch(key))
+      end
+
+      # Minutes that it says, or nil.
+      def minutes
+        clause.minutes
+      end
+
+      # True where it says for how long, or what is to be seen.
+      def ends?
+        !minutes.nil? || !clause.until.nil?
+      end
+
+      # True once the rice is in its vessel.
+      def in?
+        stage != RiceCourse::BEFORE
+      end
+
+      # True once the rice is off the fire.
+      def done?
+        [RiceCourse::REST, RiceCourse::AFTER].include?(stage)
+      end
+    end
+  end
+end

@@ -1,0 +1,230 @@
+# frozen_string_literal: true
+
+require_relative "../../ground/value"
+require_relative "idle_clauses"
+require_relative "../vessels/line_places"
+require_relative "../lines/named_lines"
+require_relative "rice_course"
+require_relative "set_aside"
+require_relative "step_flow"
+require_relative "step_kinds"
+require_relative "../vessels/step_vessels"
+require_relative "../vessels/vessel_course"
+
+module FondKettle
+  module Reading
+    # A step as it was read; `takes`: [index of a line, share]; `from`: keys of vessels, `broth` that of them
+    # from which so much broth is poured, nil: none is known for one; `solids`: those whose liquor stays;
+    # `shares`: by key, of those that give only a part;
+    # `unsure`: indexes of lines that may be meant; `certainty`: of its kind (Certainty).
+    ReadStep = Value.define(:id, :clause, :kind, :vessel, :takes, :from, :broth, :solids, :shares, :rice,
+                            :beside, :unsure, :certainty)
+
+    # Follows what is done in a text from its front to its end.
+    class Course
+      # Kinds at which the rice may go into its vessel, and those that then are its going in.
+      PUTS_RICE = %w[stir layer lay-in put-back fill fry toast simmer reduce broth boil low bake steam
+                     sprinkle mix shape].freeze
+      FILLS = %w[stir lay-in put-back fry toast simmer reduce broth mix].freeze
+      FILL = "fill"
+      SERVE = "serve"
+      BESIDE = "beside"
+      PREHEAT = "preheat"
+      SOAK = "soak"
+      # What is told later and done while the rice is on the fire.
+      WHILE_COOKS = /\bwhile\s+(?:it|that|the\s+(?:rice|pot))(?:\s+is|'s)?\s+(?:cook|simmer|boil|steam|bak)/i
+      # Words for something that goes on meanwhile, or is kept for later: they put nothing in.
+      NOT_PUT = /\bwhile\s+(?:the\s+[[:alpha:]]+|it|they|that|those)\s+(?:(?:is|are)\s+)?
+                 (?:cook|roast|bak|simmer|boil|soak|rest|stand|steam|heat|drain|cool|fr(?:y|ie)|brown|drip)
+                 [a-z]*\b|\b(?:and\s+)?keep(?:ing)?\s+(?:the|its|their)\s+[[:alpha:]]+(?=\s*(?:[,.;]|\z))/ix
+      PRESSURE = /\bpressure|\bwhistles?\b|\bthe\s+weight\s+on\b/i
+      RICE_LABEL = /\A\W*(?:the\s+)?rice\s*(?::|\s[–—-])\s/i
+      COOKED = /\A\W*(?:\d[^,.;]{0,20}\bwater,\s+)?(?:cook|boil|simmer|steam|soak)\b/i
+
+      # `clauses`: Clauses; `lines`: ReadLines.
+      def initialize(clauses, lines)
+        @clauses = clauses
+        @lines = lines
+        @named = NamedLines.new(lines)
+        @rice_line = lines.index(&:grain)
+        @rice = RiceCourse.new(clauses)
+        @course = VesselCourse.new(pressure: clauses.any? { |clause| clause.say.match?(PRESSURE) })
+        @places = LinePlaces.new(lines)
+        @set_aside = SetAside.new(clauses)
+        @kinds = StepKinds.new(clauses, lines)
+        @vessels = StepVessels.new(@course, @rice, @places)
+        @flow = StepFlow.new(lines, @places, @vessels, @rice)
+      end
+
+      # ReadSteps; a clause in which nothing is done is none.
+      def steps
+        @steps ||= begin
+          read = passed.reject { |step| IdleClauses.idle?(step) }
+          own = own_of(read)
+          read = read.reject { |step| IdleClauses.off_the_fire?(step) && step.vessel != own }
+          beside(read.map { |step| step.kind == PREHEAT ? step.with(vessel: own) : step }).freeze
+        end
+      end
+
+      # ReadVessels, the rice's own first.
+      def vessels
+        own = rice_vessel
+        used = [own, *steps.flat_map { |step| [step.vessel, *step.from] }]
+        @course.all.select { |one| used.include?(one.key) }
+               .sort_by.with_index { |one, index| one.key == own ? -1 : index }
+      end
+
+      # Key of the vessel in which the rice is cooked.
+      def rice_vessel
+        own_of(steps)
+      end
+
+      # Texts of clauses that are no step.
+      def idle
+        passed.select { |step| IdleClauses.idle?(step) }.map { |step| step.clause.say }
+      end
+
+      # Indexes of lines that went in nowhere.
+      def untaken
+        passed
+        @places.untaken
+      end
+
+      private
+
+      # ReadSteps none of which is done beside one that is none: then it is beside the one before.
+      def beside(read)
+        ids = read.map(&:id)
+        read.each_with_index.map do |step, index|
+          gone = step.beside && !ids.include?(step.beside)
+          gone ? step.with(beside: (ids[index - 1] if index.positive?)) : step
+        end
+      end
+
+      # Key of the vessel of some ReadSteps in which the rice is cooked.
+      def own_of(read)
+        found = [RiceCourse::IN, RiceCourse::WITH].filter_map { |at| read.find { |step| step.rice == at } }
+        found.first&.vessel || @course.fire
+      end
+
+      # A ReadStep for each clause.
+      def passed
+        @passed ||= @clauses.each_with_index.reduce([]) do |done, (clause, position)|
+          done << step(clause, position, done.last)
+        end
+      end
+
+      # `last`: the ReadStep before.
+      def step(clause, position, last)
+        @rice.finish(position)
+        named = named(clause)
+        rice = about_rice?(clause, named)
+        apart = !last.nil? && !rice && @vessels.beside_rice?(last.vessel)
+        kind = @kinds.kind(position, named, rice: rice, last: last, stage: @rice.stage, apart: apart)
+        goes_in = rice && goes_in?(kind, position, last, named)
+        kind = FILL if goes_in && FILLS.include?(kind)
+        doing = Doing.new(clause: clause, kind: kind, last: last, rice: rice, others: others?(named),
+                          goes_in: goes_in, onto: onto(clause, named),
+                          plain_water: @kinds.plain_water?(position, named),
+                          set_aside: !@rice.in? && (@set_aside.at?(position) || liquor_on_fire?),
+                          rice_apart: rice_apart?(clause),
+                          by_itself: !rice && @kinds.boils_by_itself?(position, named, kind))
+        pass(named, doing, position: position, vessel: @vessels.vessel(doing))
+      end
+
+      # True where a clause speaks of the rice, names nothing else ("160 g bomba."), or cooks what was spoken
+      # of last in water.
+      def about_rice?(clause, named)
+        in_water = clause.say.match?(COOKED) && named.all? { |one| @lines[one.index].ingredient&.water? }
+        @rice.meant?(clause.say, others?(named) && !in_water) ||
+          named.map(&:index) == [@rice_line]
+      end
+
+      # "Rice: rinse 3x, boil": by itself.
+      def rice_apart?(clause)
+        @clauses.find { |one| one.sentence == clause.sentence }.say.match?(RICE_LABEL)
+      end
+
+      # True where the vessel on the fire holds a liquor that is kept for later.
+      def liquor_on_fire?
+        @course.in_hand && @flow.broth.kept?(@course.in_hand)
+      end
+
+      # The vessel of that to which a clause puts something, or nil.
+      def onto(clause, named)
+        named.select(&:onto).filter_map { |one| @places.vessel(one.index) }.last || @flow.into(clause.say)
+      end
+
+      # NamedLines of a clause; fat and liquid of which it only says what is to be seen are none.
+      def named(clause)
+        found = @named.in(clause.say.gsub(NOT_PUT, " "), @places.untaken, @places.left)
+        found = found.reject { |one| RiceClauses.soaking_water?(clause, @lines[one.index]) }
+        return found unless clause.until
+
+        done = @named.in(clause.doing, @places.untaken).map(&:index)
+        found.reject { |one| !done.include?(one.index) && @lines[one.index].runs? }
+      end
+
+      # Notes what a Doing does in its vessel, and returns its ReadStep.
+      def pass(named, doing, position:, vessel:)
+        clause = doing.clause
+        kind = @vessels.kind_in(vessel, doing)
+        takes = @flow.takes(named, kind, vessel, rice: doing.rice)
+        brings = doing.goes_in || moves_rice?(doing, vessel)
+        from = @flow.from(named, clause, kind, vessel, goes_in: brings, last: doing.last)
+        broth = @flow.broth.vessel(clause.say, named, kind)
+        solids = @flow.broth.liquor_kept(from - [broth], clause.say)
+        shares = @flow.shares(named, clause.say, kind, from)
+        at = at(clause, kind, vessel, takes) || passed_by(doing, position)
+        @flow.move(named, clause.say, kind, vessel, from, shares)
+        @vessels.back_to(from) if kind == StepFlow::TAKE_OUT
+        ReadStep.new(id: "s#{position + 1}", clause: clause, kind: kind, vessel: vessel, takes: takes,
+                     from: from, broth: broth, solids: solids, shares: shares, rice: at,
+                     beside: (doing.last&.id if clause.meanwhile), unsure: named.reject(&:sure?).map(&:index),
+                     certainty: IdleClauses.certainty(doing))
+      end
+
+      # True where the rice comes along from where it lies.
+      def moves_rice?(doing, vessel)
+        return false unless doing.rice && @rice_line
+
+        StepFlow::BRINGS_RICE.include?(doing.kind) ||
+          (@rice.in? && @vessels.rice_at == vessel && @places.vessel(@rice_line) != vessel)
+      end
+
+      # Where the rice stands once a Doing is done.
+      def passed_by(doing, position)
+        @rice.pass(doing.kind, position, goes_in: doing.goes_in, rice: doing.rice)
+      end
+
+      # True where the rice goes into its vessel; what it is mixed with in a bowl goes along later.
+      def goes_in?(kind, position, last, named)
+        return false if @rice.in? || @clauses[position].verb&.bowl
+        return false if @kinds.into_bowl?(position, last) || !@rice.ready?(position)
+
+        PUTS_RICE.include?(kind) || (kind == SOAK && named.any? { |one| own_water?(one) })
+      end
+
+      # "Soak it in the measured water": that is what it is cooked in.
+      def own_water?(named)
+        line = @lines[named.index]
+        line.ingredient&.water? && !line.spoken
+      end
+
+      # True where a clause names more than the rice.
+      def others?(named)
+        named.any? { |one| one.index != @rice_line }
+      end
+
+      # Where a step beside the rice's own course stands, or nil.
+      def at(clause, kind, vessel, takes)
+        return unless @rice.in?
+        return BESIDE if kind == SERVE && (takes.any? || clause.say.match?(ClauseSense::WORDS[:beside]))
+
+        return RiceCourse::WITH if clause.say.match?(WHILE_COOKS)
+
+        @rice.stage if clause.meanwhile && vessel != @course.fire
+      end
+    end
+  end
+end

@@ -1,0 +1,111 @@
+# frozen_string_literal: true
+
+require_relative "../lines/broth_given"
+require_relative "../words/certainty"
+require_relative "rice_clauses"
+require_relative "rice_course"
+
+module FondKettle
+  module Reading
+    # Which clauses say nothing that is done.
+    module IdleClauses
+      # What a few words without a verb may do all the same.
+      SHORT = %w[seal preheat take-out put-back].freeze
+      # "Leave every drop of the fat."
+      LEFT = /\A\W*leav(?:e|ing)\b.*\b(?:fat|oil|grease|drippings|juices)\b/i
+      ALONE = /\A\W*(?:don'?t|do\s+not|no)\s+(?:open|peek|lift|peeking)\b[^.]{0,20}\z/i
+      LID = /\A\W*(?:the\s+)?lid\s+on\W*\z/i
+      # "Wipe out the pot."
+      CLEANS = /\b(?:wipe|wiping|rinse|wash|clean|scrub)\s+(?:out\s+|down\s+)?(?:the|your|that|its)\s+
+                (?:[[:alpha:]]+\s+)?(?:pot|pan|skillet|wok|saucepan|bowl|board|hands)\b/ix
+      KETTLE = /\A\W*(?:then\s+)?(?:put|get|fill|boil)\s+(?:the|a)\s+(?:full\s+)?kettle(?:\s+on)?\W*\z/i
+      SEASON = /\A\W*(?:then\s+)?(?:season|taste)(?:\s+(?:it|well|again|to\s+taste))?\W*\z/i
+      WARM = /\A\W*(?:and\s+)?keep\s+(?:it|them|that|the\s+[[:alpha:]]+)\s+(?:warm|hot)\b/i
+      # What the tin is lined with is no food.
+      LINED = /\A\W*line\s+[^.;]*\b(?:cling\s*film|foil|paper|parchment)\b/i
+      # What only says how it looks: "the liquid should just cover it".
+      SEEN = /\b(?:should|must|ought\s+to)\b/i
+
+      TESTS = %i[kept_warm? kettle? seasoned? lined? lidded? left_alone? cleans? seen? kept? left?].freeze
+
+      module_function
+
+      # True for a ReadStep in which nothing is done.
+      def idle?(step)
+        return false if SHORT.include?(step.kind)
+        return true if TESTS.any? { |test| send(test, step) }
+
+        Certainty.asks?(step.certainty) && step.from.empty? && nothing?(step) && !more_rice?(step)
+      end
+
+      # True for a ReadStep that only takes it off the heat.
+      def off_the_fire?(step)
+        step.kind == RiceClauses::REST && step.clause.minutes.nil? && nothing?(step)
+      end
+
+      # The Certainty of what is done in a Doing: a verb says it, or what goes in, or for how long it is.
+      def certainty(doing)
+        clause = doing.clause
+        return Certainty::SAID if clause.verb
+
+        told = doing.others || doing.goes_in || SHORT.include?(doing.kind) || clause.minutes ||
+               clause.say.match?(RiceClauses::REST_OF_IT)
+        told ? Certainty::IMPLIED : Certainty::GUESSED
+      end
+
+      def nothing?(step)
+        step.takes.empty? && step.clause.until.nil?
+      end
+
+      # "Sweat the leek, lid on": so it is done.
+      def lidded?(step)
+        step.rice == RiceCourse::BEFORE && nothing?(step) && step.from.empty? && step.clause.say.match?(LID)
+      end
+
+      def kept_warm?(step)
+        nothing?(step) && step.clause.minutes.nil? && step.clause.say.match?(WARM)
+      end
+
+      # "Put the kettle on."
+      def kettle?(step)
+        nothing?(step) && step.clause.say.match?(KETTLE)
+      end
+
+      def seasoned?(step)
+        nothing?(step) && step.kind != "taste" && step.clause.say.match?(SEASON)
+      end
+
+      def lined?(step)
+        nothing?(step) && step.clause.say.match?(LINED)
+      end
+
+      # "Don't open."
+      def left_alone?(step)
+        step.takes.empty? && step.clause.minutes.nil? && step.clause.say.match?(ALONE)
+      end
+
+      def cleans?(step)
+        step.takes.empty? && step.clause.minutes.nil? && step.clause.say.match?(CLEANS)
+      end
+
+      def seen?(step)
+        Certainty.asks?(step.certainty) && step.clause.say.match?(SEEN)
+      end
+
+      # "Keep the red water."
+      def kept?(step)
+        step.clause.verb.nil? && step.takes.empty? && BrothGiven.kept?(step.clause.say)
+      end
+
+      def left?(step)
+        nothing?(step) && step.clause.minutes.nil? && step.clause.say.match?(LEFT)
+      end
+
+      def more_rice?(step)
+        step.rice == RiceCourse::IN && step.clause.say.match?(RiceClauses::REST_OF_IT)
+      end
+      private_class_method :kept_warm?, :kettle?, :seasoned?, :lined?,
+                           :lidded?, :left_alone?, :cleans?, :nothing?, :seen?, :kept?, :left?, :more_rice?
+    end
+  end
+end

@@ -1,0 +1,236 @@
+# frozen_string_literal: true
+
+require_relative "../../methods/request/provision"
+require_relative "../vessels/broth_course"
+require_relative "../lines/broth_given"
+require_relative "clause_sense"
+require_relative "../words/food_words"
+require_relative "../vessels/given_shares"
+require_relative "../vessels/goes_on"
+require_relative "../vessels/mixtures"
+require_relative "../lines/named_lines"
+require_relative "rice_clauses"
+require_relative "../vessels/step_vessels"
+
+module FondKettle
+  module Reading
+    # What goes in at each step: lines, and what other vessels give.
+    class StepFlow
+      # Kinds at which nothing goes in.
+      NEVER_TAKES = %w[cool rest taste take-out turn-out fluff preheat drain].freeze
+      # Kinds that move what is in one vessel into another.
+      GIVES = %w[take-out turn-out taste drain].freeze
+      MOVES_ALL = %w[turn-out serve taste].freeze
+      TAKES_MIXTURES = [*GoesOn::KINDS, "layer", "sprinkle", "wrap", "shape"].freeze
+      # "Oil the base of the pot": no oil is poured out of its pan.
+      GREASES = /\b(?:oil|butter|grease)\s+(?:the|an?|your)\s+
+                 (?:[[:alpha:]]+\s+)?(?:base|bottom|floor|sides?|dish|tin|pot|pan|bowl)\b/ix
+      SEASONS = [Methods::Slots::SALT, Methods::Slots::SPICE].freeze
+      KEPT = /\b(?:kept|reserved|set\s+aside|put\s+aside)\b/i
+      REST = /\b(?:rest|remaining|other)\b/i
+      PAR_BOIL = "par-boil"
+      # What brings the rice along from where it lies.
+      MIX = "mix"
+      BRINGS_RICE = [RiceClauses::WRAP, MIX].freeze
+      # What is drained after these is the rice.
+      OF_THE_RICE = [*WashVessel::KINDS, PAR_BOIL].freeze
+      TAKE_OUT = "take-out"
+      THIN = FoodWords.row("thin liquid")
+      DRAIN = "drain"
+      TASTE = "taste"
+
+      # How much of what is there a clause takes out (0.5: half), or nil: all of it.
+      def self.part(say)
+        NamedLines::SHARES.find { |words, share| share.is_a?(Float) && say.match?(words) }&.last
+      end
+
+      # `lines`: ReadLines; `places`: LinePlaces; `vessels`: StepVessels; `rice`: the RiceCourse.
+      def initialize(lines, places, vessels, rice)
+        @lines = lines
+        @places = places
+        @vessels = vessels
+        @rice = rice
+        @rice_line = lines.index(&:grain)
+        @mixtures = Mixtures.new(lines, places)
+        @goes_on = GoesOn.new(@mixtures, places)
+        @broth = BrothCourse.new(lines, places)
+        @given = GivenShares.new(places, @mixtures)
+        @last_taken = []
+      end
+
+      # [index of a line, share] of each that goes in at a step of a `kind` in a `vessel`; `named`: its
+      # NamedLines; `rice`: it is about the rice.
+      def takes(named, kind, vessel, rice:)
+        found = never_takes?(kind, rice) ? [] : foods(named)
+        found += [[@rice_line, nil]] if rice && @rice_line && !(NEVER_TAKES - [DRAIN]).include?(kind)
+        found = found.sort_by(&:first).filter_map { |index, said| take(index, said, vessel) }
+        @last_taken = found.map(&:first) if found.any?
+        found
+      end
+
+      # The BrothCourse.
+      attr_reader :broth
+
+      # The vessel of the mixture into which a clause puts something, or nil.
+      def into(say)
+        @mixtures.into(say)
+      end
+
+      # Keys of other vessels that give what is named in a clause; `last`: the ReadStep before.
+      def from(named, clause, kind, vessel, goes_in:, last:)
+        return [] if clause.say.match?(StepVessels::AWAY) || (NEVER_TAKES - GIVES).include?(kind)
+
+        named = named.reject(&:onto)
+        found = meant(poured(named, clause.say), kind, rice: goes_in || kind == PAR_BOIL)
+        found = found.flat_map { |index| lies(index, clause.say) }
+        found << @broth.vessel(clause.say, named, kind)
+        found.concat(mixed(clause.say, named, kind))
+        found << last.vessel if goes_on?(named, clause, kind, last)
+        found << @vessels.given(clause.say)
+        found << @vessels.giving(kind) if !stays_in?(vessel, kind, last) && gives_all?(clause, kind, last)
+        elsewhere(found, vessel, goes_in)
+      end
+
+      # Vessels (keys) but for the one of the step; parcels are left where they are until they go in.
+      def elsewhere(keys, vessel, goes_in)
+        keys.compact.uniq - (goes_in ? [vessel] : [vessel, @wrapped])
+      end
+      private :elsewhere
+
+      # Shares by the keys of those of some vessels (`from`) that give only a part of what they have.
+      def shares(named, say, kind, from)
+        @given.of(named.reject { |one| one.index == @rice_line }, say, kind, from)
+      end
+
+      # Notes where what was named lies now; a part that is poured (`shares`) or taken out leaves the rest
+      # where it was.
+      def move(named, say, kind, vessel, from, shares)
+        @broth.note(say, kind, vessel, from)
+        @wrapped = vessel if kind == RiceClauses::WRAP
+        poured = @broth.vessel(say, named, kind)
+        return if poured.nil? && part_poured?(say, kind, named)
+
+        indexes = taken_out(named, say) if kind == TAKE_OUT
+        return @places.keep(indexes, vessel) if indexes && StepFlow.part(say)
+
+        (from - [poured, *shares.keys]).each { |key| @places.move(key, vessel, indexes || kept_solids(key)) }
+        @mixtures.note(kind, vessel)
+      end
+
+      private
+
+      # Keys of vessels in which a mixture lies that is spoken of, or of all that hold something: "everything
+      # into a big bowl".
+      def mixed(say, named, kind)
+        return @places.vessels if kind == MIX && say.match?(ClauseSense::WORDS[:everything])
+
+        TAKES_MIXTURES.include?(kind) ? @mixtures.vessels(say, named) : []
+      end
+
+      def goes_on?(named, clause, kind, last)
+        rice = rice_in?(last)
+        return false if rice && last.kind == GoesOn::SOAK && clause.say.match?(GoesOn::FRESH)
+
+        bare = !rice && (named.map(&:index) - [@rice_line]).empty?
+        solids = named.any? { |one| !stays?(@lines[one.index]) }
+        @goes_on.with?(clause, kind, last, solids: solids, bare: bare)
+      end
+
+      def rice_in?(last)
+        !last.nil? && @places.in(last.vessel).include?(@rice_line) && !@rice.in?
+      end
+
+      # What is drained goes in where nobody named it before: "drain the herring".
+      def never_takes?(kind, rice)
+        NEVER_TAKES.include?(kind) && (kind != DRAIN || rice)
+      end
+
+      # Indexes of what leaves a vessel whose liquor is kept; nil: all.
+      def kept_solids(key)
+        @places.in(key).reject { |index| stays?(@lines[index]) } if @broth.kept?(key)
+      end
+
+      def foods(named)
+        named.map { |one| [one.index, one.share] }.reject { |index, _| index == @rice_line }
+      end
+
+      def take(index, said, vessel)
+        share = @places.share(index, said)
+        return unless share.positive?
+
+        @places.take(index, share, vessel)
+        [index, share]
+      end
+
+      # No fat that only greases something, and no salt of which nobody says how much: there is more of it.
+      def poured(named, say)
+        greases = say.match?(GREASES)
+        named.reject { |one| (greases && @lines[one.index].ingredient&.fat?) || endless?(@lines[one.index]) }
+      end
+
+      def endless?(line)
+        line.g.nil? && line.amount.nil? && !line.ingredient.nil? &&
+          SEASONS.include?(Methods::Slots.of(line.ingredient))
+      end
+
+      # Indexes of the lines of a clause, or of "them": what went in last.
+      def meant(named, kind, rice:)
+        indexes = named.map(&:index)
+        indexes |= [@rice_line] if rice && @rice_line
+        indexes.empty? && kind == TAKE_OUT ? lifted : indexes
+      end
+
+      # Indexes of the lines that are taken out: no liquor of which the words say that it is kept.
+      def taken_out(named, say)
+        named = named.reject { |one| stays?(@lines[one.index]) } if BrothGiven.kept?(say)
+        meant(named, TAKE_OUT, rice: false)
+      end
+
+      # "Them": what lies in what it was cooked in, the fat and the liquid left behind.
+      def lifted
+        there = @places.in(@vessels.giving(TAKE_OUT)).reject { |index| stays?(@lines[index]) }
+        there.empty? ? @last_taken : there
+      end
+
+      def stays?(line)
+        line.ingredient.nil? || line.runs? || THIN.means?(line.ingredient)
+      end
+
+      # Where a line lies: what was kept of it, where the words speak of that; once the rice is in, both.
+      def lies(index, say)
+        kept = @places.kept(index)
+        return [kept] if kept && say.match?(KEPT)
+        return [@places.rest(index)] if kept && say.match?(REST)
+
+        [(kept if @rice.in?), @places.vessel(index)].compact
+      end
+
+      # True where a part of some broth is poured, though nobody knows from where.
+      def part_poured?(say, kind, named)
+        return false if kind == TAKE_OUT && named.any?
+
+        BrothGiven.in?(say) && kind != DRAIN && named.none? { |one| liquid?(one) }
+      end
+
+      def liquid?(named)
+        @lines[named.index].ingredient&.liquid
+      end
+
+      # What is drained where it was boiled comes from nowhere else.
+      def stays_in?(vessel, kind, last)
+        kind == DRAIN && vessel == last&.vessel
+      end
+
+      # What is turned out, served, or drained and is not the rice, comes off the fire.
+      def gives_all?(clause, kind, last)
+        return @rice.in? || kind == TASTE if MOVES_ALL.include?(kind)
+
+        kind == DRAIN && !@rice.in? && !of_the_rice?(clause, last) && @places.any?(@vessels.giving(kind))
+      end
+
+      def of_the_rice?(clause, last)
+        clause.say.match?(RiceClauses::RICE) || OF_THE_RICE.include?(last&.kind)
+      end
+    end
+  end
+end

@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+require_relative "../lines/broth_given"
+
+module FondKettle
+  module Reading
+    # The vessel from which a broth or a liquor that a text makes is poured, clause by clause.
+    class BrothCourse
+      TAKES_BROTH = %w[soak fill stir boil simmer layer lay-in low sprinkle].freeze
+
+      # `lines`: ReadLines; `places`: LinePlaces.
+      def initialize(lines, places)
+        @lines = lines
+        @places = places
+        @kept = []
+      end
+
+      # The vessel (key) of a broth that was made in it, where a clause of a `kind` pours some and no line is
+      # meant; or nil. `named`: its NamedLines.
+      def vessel(say, named, kind)
+        return unless TAKES_BROTH.include?(kind)
+
+        poured = say.match?(BrothGiven::WAS_KEPT) || (BrothGiven.in?(say) && none_other?(say, named))
+        made_in || @kept.last if poured
+      end
+
+      # Notes a liquor that a clause keeps for later; `from`: keys of vessels that give something there.
+      def note(say, kind, vessel, from)
+        @kept |= [BrothGiven.left_in(kind, vessel, from)] if BrothGiven.kept?(say)
+      end
+
+      # True where the liquor in a vessel (key) was kept.
+      def kept?(vessel)
+        @kept.include?(vessel)
+      end
+
+      # Those of some vessels (keys) whose liquor was kept for later, and is not spoken of now.
+      def liquor_kept(keys, say)
+        BrothGiven.in?(say) ? [] : keys & @kept
+      end
+
+      private
+
+      # True where a text that pours broth names no other liquid.
+      def none_other?(say, named)
+        liquids = named.select { |one| @lines[one.index].ingredient&.liquid }
+        return liquids.empty? unless BrothGiven.of_food?(say)
+
+        liquids.all? { |one| @lines[one.index].ingredient.water? } && !made_elsewhere?(say, named)
+      end
+
+      # "The saffron water" is no broth that was made without saffron.
+      def made_elsewhere?(say, named)
+        word = BrothGiven.food(say)
+        named.any? { |one| @lines[one.index].names.include?(word) && !@places.been?(one.index, made_in) }
+      end
+
+      # The vessel in which water lies, or nil.
+      def made_in
+        water = @lines.each_index.find { |index| @lines[index].ingredient&.water? && @places.vessel(index) }
+        water && @places.vessel(water)
+      end
+    end
+  end
+end

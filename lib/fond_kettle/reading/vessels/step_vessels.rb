@@ -1,0 +1,238 @@
+# frozen_string_literal: true
+
+require_relative "../../ground/value"
+require_relative "fire_vessel"
+require_relative "mixing_place"
+require_relative "vessel_course"
+require_relative "wash_vessel"
+
+module FondKettle
+  module Reading
+    # What is known of a step before its vessel is.
+    #   clause, kind  the Clause, and what it does
+    #   last          the ReadStep before
+    #   rice, others  it is about the rice; it names other things
+    #   goes_in       it puts the rice in
+    #   plain_water   nothing but water is heated, for the rice that is drained later
+    #   onto          key of the vessel in which that lies to which something is put, or nil
+    #   set_aside     what it cooks is put aside before the rice goes into its pot
+    #   by_itself     it boils eggs, or what its label says, in water of their own; `rice_apart`: its label is
+    #                 the rice
+    Doing = Value.define(:clause, :kind, :last, :rice, :others, :goes_in, :plain_water, :onto,
+                         :set_aside, :by_itself, :rice_apart) do
+      # True where water is brought to the boil for the rice.
+      def water?
+        boils = FondKettle::Reading::StepVessels::BOILS
+        plain_water && !goes_in && boils.include?(kind) && boils.include?(clause.kind)
+      end
+
+      # "Half the rice into this": to what the step before mixed.
+      def into_that?
+        !last.nil? && FondKettle::Reading::StepVessels::MIXES.include?(last.kind) &&
+          clause.say.match?(FondKettle::Reading::StepVessels::INTO_THAT)
+      end
+
+      # True where it names nothing: it goes on with what was there.
+      def bare?
+        !rice && !others
+      end
+    end
+
+    # In which vessel each step is done: where its words say, else by its kind.
+    class StepVessels
+      MIXES = MixingPlace::MIXES
+      CUT = "cut"
+      SHAPE = "shape"
+      DRAIN = "drain"
+      DRESS = "dress"
+      BOILS = %w[simmer boil].freeze
+      # Kinds by which it comes into another vessel once it is cooked.
+      MOVES = %w[layer lay-in stir cool fold dress].freeze
+      # How the vessel is found of a kind that says where.
+      UNNAMED = { "par-boil" => :boiled_apart, "cut" => :on_board,
+                  **WashVessel::KINDS.to_h { |kind| [kind, :washed] } }.freeze
+      RICE_INTO = /\brice\b[^,.;]{0,20}\b(?:in|into|to|onto)\s/i
+      TURN_OUT = "turn-out"
+      FINISHED = [TURN_OUT, "serve"].freeze
+      # Kinds that finish the rice.
+      FINISHES = %w[fold sprinkle fluff dress put-back shape].freeze
+      # Kinds that put something to what lies somewhere.
+      PUTS = %w[fill stir lay-in put-back simmer low boil layer fold].freeze
+      INTO_THAT = /\b(?:into|in|to|with)\s+(?:this|that|these|it)\W*\z/i
+      # Kinds that leave things where they were.
+      CHILLS = %w[chill freeze].freeze
+      COOL = "cool"
+      # What is thrown away goes into no vessel.
+      # A broth that is strained is no thing for a plate.
+      STRAIN = /\A\W*(?:then\s+)?strain\b/i
+      AWAY = /\b(?:throw\b[^.,;]*\baway|discard)\b/i
+
+      # `course`: the VesselCourse; `rice`: the RiceCourse; `places`: LinePlaces.
+      def initialize(course, rice, places)
+        @course = course
+        @rice = rice
+        @places = places
+        @fire = FireVessel.new(course, rice, places)
+        @wash = WashVessel.new(course, places)
+        @mixing = MixingPlace.new(rice, @wash) { rice_at }
+      end
+
+      # The vessel's key of a Doing.
+      def vessel(doing)
+        named = @course.named(doing.clause.say)
+        named = [doing.onto].compact if named.empty? && PUTS.include?(doing.kind)
+        named = [doing.last.vessel] if named.empty? && doing.into_that?
+        return @wash.water(named) if doing.water?
+
+        key = send(way(doing, named), named, doing)
+        note_rice(key, doing, moved: doing.goes_in || moves_rice?(doing, named))
+        key
+      end
+
+      # Something was taken out of vessels (keys): the one on the fire among them is in hand again.
+      def back_to(from)
+        key = from.find { |one| FireVessel::FIRED.include?(@course.kind(one)) }
+        @course.cook_in(key) if key
+      end
+
+      # The kind of a Doing, once its vessel (key) is known.
+      def kind_in(vessel, doing)
+        @fire.bakes?(vessel, doing) ? "bake" : doing.kind
+      end
+
+      # The vessel all of which a text gives, or nil.
+      def given(say)
+        @course.given(say)
+      end
+
+      # True for a vessel (key) over the fire beside the one in which the rice is.
+      def beside_rice?(vessel)
+        @rice.in? && vessel != rice_at && FireVessel::FIRED.include?(@course.kind(vessel))
+      end
+
+      # The vessel that gives all it has at a step of a kind: what is turned out or served is the rice's.
+      def giving(kind)
+        return rice_at if kind == TURN_OUT
+
+        FINISHED.include?(kind) ? with_rice : @course.fire
+      end
+
+      # The vessel in which the rice is cooked; over the fire, where nobody has put it in.
+      def rice_at
+        @rice_at || @course.fire
+      end
+
+      private
+
+      # Notes where the rice is now, and where it was washed.
+      def note_rice(key, doing, moved:)
+        @course.cook_in(@rice_at = key) if moved
+        @wash.note(key) if doing.rice && WashVessel::KINDS.include?(doing.kind)
+      end
+
+      # "The rice into a big bowl."
+      def moves_rice?(doing, named)
+        return false unless @rice.in? && doing.rice
+
+        moved = MOVES.include?(doing.kind) || doing.clause.say.match?(RICE_INTO)
+        (named.any? && moved) || (@rice.done? && FireVessel::HOT.include?(doing.kind))
+      end
+
+      # How the vessel is found (a method's name).
+      def way(doing, named)
+        case doing.kind
+        when "take-out" then :taken_out
+        when "taste" then :here
+        when *FINISHED then :finished
+        when "wrap" then :on_board
+        when *MIXES then @mixing.of(doing)
+        when DRESS then @rice.in? ? unnamed(doing) : :mixed_in
+        else named.empty? ? unnamed(doing) : :cooked_in
+        end
+      end
+
+      def unnamed(doing)
+        return :where_it_lies if stays?(doing)
+        return :with_rice if soaks_in_pot?(doing)
+        return UNNAMED.fetch(doing.kind) if UNNAMED.key?(doing.kind)
+        return :beside_rice if @wash.boils_still?(doing)
+
+        @rice.done? && FINISHES.include?(doing.kind) ? :with_rice : :cooked_in
+      end
+
+      # True where something is done with what lies in a vessel, there: it is cut in its dish, or is chilled.
+      def stays?(doing)
+        return false unless doing.bare? && doing.last
+
+        case doing.kind
+        when *CHILLS then true
+        when COOL, SHAPE then !@rice.in?
+        when CUT then @fire.baked_in?(doing.last.vessel)
+        end
+      end
+
+      # "Flake it", of what lies in a dish.
+      def where_it_lies(_named, doing)
+        doing.last.vessel
+      end
+
+      # Rice that is in its pot soaks there.
+      def soaks_in_pot?(doing)
+        @rice.in? && doing.kind == WashVessel::SOAK && !doing.others
+      end
+
+      # The vessel in which something is washed, soaked or drained.
+      def washed(named, doing)
+        @wash.vessel(doing) || (doing.kind == DRAIN ? taken_out(named, doing) : cooked_in(named, doing))
+      end
+
+      def beside_rice(*)
+        @wash.boiled_in
+      end
+
+      # What is put to the rice when it is done.
+      def with_rice(*)
+        @turned_out || rice_at
+      end
+
+      def taken_out(named, doing)
+        return @course.fire if doing.clause.say.match?(AWAY)
+
+        return @course.aside(VesselCourse::BOWL) if named.empty? && doing.clause.say.match?(STRAIN)
+
+        (named - [@course.fire]).last || @course.plate { |key| @places.any?(key) }
+      end
+
+      def here(named, _doing)
+        named.last || @course.fire
+      end
+
+      def on_board(named, _doing)
+        named.last || @course.aside("cut")
+      end
+
+      # What is turned out goes on where it lies then.
+      def finished(named, doing)
+        (named.last || @course.aside("dish")).tap { |key| @turned_out = key if doing.kind == TURN_OUT }
+      end
+
+      # What is rubbed or stirred in a pot stays there.
+      def mixed_in(named, _doing)
+        key = named.last || @course.aside(VesselCourse::BOWL)
+        @course.cook_in(key) if @course.kind(key) == "pot"
+        key
+      end
+
+      def boiled_apart(*)
+        @wash.boil_apart
+      end
+
+      def cooked_in(named, doing)
+        return @fire.vessel(doing, named.last) unless @turned_out && named.empty?
+
+        @course.cook_in(@turned_out) if doing.goes_in
+        @turned_out
+      end
+    end
+  end
+end

@@ -1,0 +1,126 @@
+# frozen_string_literal: true
+
+require_relative "../../ground/remembered"
+require_relative "../../measure/numeral"
+
+module FondKettle
+  module Reading
+    # The forms in which a line says its amount, all turned into one: the amount first, then what it is of.
+    module AmountForms
+      # How a line begins that has its amount first.
+      BEGINS = /\A(?:about\s+|an?\s+|half\s+|[\d½¼¾⅓⅔⅛])/i
+      # "One fowl of 3 lb."
+      OF_WEIGHT = /\A(?:one|an?|1)\s+(?<what>[[:alpha:] -]+?)\s+(?:of|weighing)\s+(?:about\s+|around\s+)?
+                   (?<weight>[\d½¼¾⅓⅔⅛][\d\s½¼¾⅓⅔⅛.,]*(?:lb|kg|kilos?|g|oz|pounds?)\b\.?)/ix
+      # "1 chicken, 1.4 kg, in quarters"
+      WEIGHING = /\A(?:one|an?|1)\s+(?<what>[[:alpha:]][[:alpha:] -]{0,60}?),?\s+(?:about\s+|of\s+)?
+                  (?<weight>\d[\d.,½]*\s*(?:lb|kg|g|oz)\b\.?)(?!\s*each)/ix
+      # "a cup and a half of", "a glass and a half of"
+      AND_A_HALF = /\Aan?\s+(?<unit>[[:alpha:]-]+)\s+and\s+(?:a\s+)?half(?:\s+of)?\b/i
+      # "Dashi up to the line (about 500 ml)": the amount stands behind.
+      WEIGHED = /(?:about\s+|roughly\s+|ca\.?\s+)?
+                 (?<amount>\d[\d\s.,½¼¾⅓⅔⅛]*(?:ml|l|g|kg|cups?|oz|lb|litres?))
+                 (?:\s*(?:or\s+so|ish))?/ix
+      AMOUNT_BEHIND = /\A#{WEIGHED}\z/
+      BEHIND = /\A(?<what>[[:alpha:]][^\d(]{0,80}?)(?:\s+(?:up\s+to|to\s+cover|enough\s+to)\b[^(]{0,80})?
+                \s*\(#{WEIGHED}\)/ix
+      BUNCHED = /\b(?:bunch(?:es)?|handfuls?|sprigs?|stalks?|chopped|leaves)\b/i
+      LEAFY = /\bcoriander\b(?!\s+(?:seeds?|powder|leaf|leaves|roots?|stalks?))/i
+      # Named without an amount, it is the leaf.
+      ALONE = /\A\W*(?:(?:some|a\s+little|fresh)\s+)?coriander\W*\z/i
+      # "Peas, a handful", "onions 8", "2 cod fillets, 160 g each".
+      LOOSE_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),\s+(?<amount>an?\s+(?:[[:alpha:]]+\s+)?
+                      (?:handful|bunch|pinch|glug|knob|splash|sprig|drop|dash)
+                      |(?:a\s+couple\s+of|two|three)\s+(?:handfuls|bunches|knobs|sprigs))\z/ix
+      UNITS = "(?:g|kg|ml|l|oz|lb|litres?|cups?|c|tbsp|tsp|tablespoons?|teaspoons?|handfuls?|thumbs?" \
+              "|pinch(?:es)?|cloves?|sprigs?|spoons?|spoonfuls?" \
+              "|sticks?|stalks?|ribs?|tins?|cans?|bunch(?:es)?|knobs?|glass(?:es)?|mugs?|teacups?|bowls?" \
+              "|slices?|heads?|inch(?:es)?|big|large|small|medium)"
+      ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d:]{0,80}?),?\s+(?:[–—-]\s+)?
+                      (?<amount>[\d½¼¾⅓⅔⅛][\d\s./x×½¼¾⅓⅔⅛]*(?:#{UNITS})?)
+                      (?<said>\s*\([^()]*\)|(?:,|\s+(?:frozen|fresh|ripe|raw|dried|tinned|cooked|bone|skin|on
+                      |[[:alpha:]]+ed)\b).{0,80})?\z}ix
+      # "Rice (2 cups bomba)", "tuna (1 tin, drained)", "lentils (brown ones, a mug)"
+      BRACKETED = %r{(?:(?<kind>[[:alpha:] ]{2,30}?)(?:\s+ones)?,\s+)?(?:about\s+)?
+                     (?<amount>(?:[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]*|(?:half\s+)?an?\s+|one\s+|two\s+)#{UNITS}\b
+                     |\d+(?=[,)]|\s+(?:big|large|small|medium|fat)\b))\s*(?:of\s+)?(?<more>[^()\d]{0,40})}ix
+      WITHIN = /\A#{BRACKETED}\z/
+      INSIDE = /(?<what>[[:alpha:]][[:alpha:] ]{0,60}?)\s*\(#{BRACKETED}\)/i
+      BEGINS_INSIDE = /\A#{INSIDE}/
+      EACH_BEHIND = /,\s*(?:about\s+)?(?<amount>\d+\s*(?:g|oz|kg))\s+each\b/i
+      # "4 x 400 g tomatoes", where no tins are counted.
+      TIMES = /\A(?<count>\d+)\s*[x×]\s*(?<each>\d+)\s*(?<unit>g|ml|kg)\s+
+               (?!(?:tins?|cans?|jars?|packs?|packets?|bags?|blocks?)\b)/ix
+      # "Plantain, 2 ripe"
+      SIZED_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),\s+
+                      (?<amount>\d+\s+(?:ripe|large|small|big|medium|fresh|whole))\z/ix
+      # "A little salt": nobody says how much.
+      LITTLE = /\A(?:an?\s+)?(?:little|touch\s+of|bit\s+of)\s+(?=[[:alpha:]])/i
+      # "Five spice, ditto": as much as of the thing before.
+      DITTO = /,?\s+ditto\z/i
+      # "Oil, loads, like 100 ml"
+      LOADS = /,?\s+(?:loads|lots|plenty)\b,?(?:\s+like\b)?/i
+      OR_SO = /\s*\b(?:or\s+so|ish)(?=\))/i
+      # "Duck or chicken stock" is stock.
+      EITHER = /\b[[:alpha:]]+\s+or\s+
+                (?=[[:alpha:]]+\s+(?:stock|broth|oil|milk|wine|vinegar|sugar|beans?)\b)/ix
+      # How a thing is preserved, behind it.
+      PRESERVED = /(?<=\A|[\d½¼¾⅓⅔⅛a-z]\s)(?<what>[[:alpha:]]{2,30}(?:\s[[:alpha:]]{2,30})?),\s+
+                   (?<how>smoked|dried|salted|tinned|canned)\b/ix
+      # What begins without its number: "handful of mint", "small handful of dill".
+      ONE = /\A(?!(?:juice|rest|half)\b)
+              (?=(?:(?:small|big|large|good|generous)\s+)?[[:alpha:]]+\s+of\b|t(?:b?sp)\b
+              |(?:(?:small|big|large|good)\s+)?
+              (?:handful|bunch|knob|thumb|tin|can|jar|packet|pinch|few|glass|mug)s?\b)/ix
+
+      # By a line, which is read as a line and as a part of a list.
+      PLAIN = Remembered.new(1000) { |line| first(line) }
+      private_constant :PLAIN
+
+      module_function
+
+      # A line with its amount first, and how a thing is preserved before it.
+      #
+      #   plain("Rice, long grain, 2 kg") # => "2 kg Rice, long grain"
+      def plain(line)
+        PLAIN[line]
+      end
+
+      def first(line)
+        turned(fresh(preserved(line.sub(OR_SO, "").sub(LITTLE, "").sub(LOADS, "").sub(EITHER, ""))))
+          .sub(OF_WEIGHT, '\k<weight> \k<what>').sub(WEIGHING, '\k<weight> \k<what>')
+          .sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")
+          .sub(BEHIND, '\k<amount> \k<what>').sub(BEGINS_INSIDE) { inside(Regexp.last_match) }
+      end
+
+      # "Haddock, smoked" is smoked haddock.
+      def preserved(line)
+        line.sub(PRESERVED, '\k<how> \k<what>')
+      end
+
+      # What comes in bunches is the leaf.
+      def fresh(line)
+        line.match?(BUNCHED) || line.match?(ALONE) ? line.sub(LEAFY, '\0 leaf') : line
+      end
+
+      # An amount that stands behind its thing comes first: "Rice, long grain, 2 kg".
+      def turned(line)
+        line.sub(LOOSE_BEHIND, '\k<amount> of \k<what>').sub(SIZED_BEHIND, '\k<amount> \k<what>')
+            .sub(ALL_BEHIND, '\k<amount> \k<what>\k<said>')
+            .sub(EACH_BEHIND, ' (\k<amount> each)').sub(TIMES) { times(Regexp.last_match) }
+      end
+
+      # An INSIDE with its amount first; behind a comma stands what is done to it.
+      def inside(found)
+        kind, done = found[:more].split(",", 2)
+        said = [found[:amount], found[:kind], kind, found[:what]].compact.map(&:strip).reject(&:empty?)
+        [said.join(" "), done].compact.join(",")
+      end
+
+      def times(found)
+        "#{found[:count].to_i * found[:each].to_i} #{found[:unit]} "
+      end
+      private_class_method :preserved, :fresh, :inside, :times, :first
+    end
+  end
+end

@@ -1,0 +1,128 @@
+# frozen_string_literal: true
+
+require_relative "../../ground/catalogue"
+require_relative "../../ground/paths"
+require_relative "../../ground/schema"
+require_relative "../../ground/value"
+require_relative "../../larder/names"
+
+module FondKettle
+  module Reading
+    # A row of data/reading/food_words.yml, whose head says what each field is.
+    FoodWord = Value.define(:word, :all, :care, :foods, :aisle, :except) do
+      # True for a Larder::Ingredient that it may mean.
+      def means?(food)
+        return true if food.care.intersect?(care) || foods.include?(food.key)
+
+        food.aisle == aisle && !except.include?(food.key)
+      end
+    end
+
+    # Words that stand for a line by what it is, not by its name: "lift out the meat", "fold in the herbs".
+    class FoodWords
+      SCHEMA = Schema.json(strict: true) do
+        required(:word).filled(:string)
+        optional(:all).filled(:bool)
+        %i[care foods except].each { |list| optional(list).array(:string) }
+        optional(:aisle).filled(:string)
+      end
+      BLANK = { all: false, care: [].freeze, foods: [].freeze, aisle: nil, except: [].freeze }.freeze
+      SALT = "salt"
+      # "In salted water": what is left of the salt that is listed.
+      SALTED = "salted"
+      MARINADE = "marinade"
+      MARINATES = /\bmarinat(?:e|ing)\b/i
+      SAYS_AMOUNT = /\d|[½¼¾⅓⅔⅛]|\A(?:an?|half|one|two)\b/i
+
+      # Parts of a dish that are made of what is listed for them.
+      MADE_OF_PARTS = /\b(?:(?:spice|seasoning|herb)\s+(?:mix|blend|paste)|masala|rub|marinade
+                       |sauce|dressing|paste|topping|filling|mixture|batter|salsa|relish
+                       |seasoning|garnish|glaze|raita|salad|chutney|pickle|spices)\b/ix
+
+      # All rows. Raises BadCatalogue.
+      def self.all
+        @all ||= Catalogue.read(File.join(DATA, "reading", "food_words.yml"), SCHEMA)
+                          .map { |row| FoodWord.new(**BLANK, **row) }.freeze
+      end
+
+      # The FoodWord of a word, or nil.
+      def self.row(word)
+        all.find { |row| row.word == word }
+      end
+
+      # `lines`: ReadLines.
+      def initialize(lines)
+        @lines = lines
+        own = lines.flat_map(&:names)
+        @words = self.class.all.reject { |one| own.include?(one.word) }
+        @of = @words.to_h do |one|
+          [one.word, lines.each_index.select do |index|
+            lines[index].ingredient && one.means?(lines[index].ingredient)
+          end]
+        end
+        @called = called(own)
+        @salts = lines.each_index.select { |index| salt?(lines[index]) }
+      end
+
+      # [index, sure] of each line that a text means by its words (`said`): surely where there is one, or
+      # where the word means all of them; a word that stands in a line's own name means that line. `open`:
+      # indexes of lines of which nothing was taken.
+      def in(text, said, open)
+        parts = parts_of_dish(text, open)
+        return parts unless parts.empty? || text.match?(MARINATES)
+
+        parts | words(said, open)
+      end
+
+      # The word by which a line is meant, where it has one ("meat").
+      def word(index)
+        @of.find { |_, indexes| indexes.include?(index) }&.first
+      end
+
+      private
+
+      # Lines that are listed for a part of the dish that a text speaks of, and are still there.
+      def parts_of_dish(text, open)
+        words = text.scan(MADE_OF_PARTS).map(&:downcase).uniq
+        words << MARINADE if text.match?(MARINATES)
+        open.select { |index| words.any? { |word| @lines[index].part&.downcase&.include?(word) } }
+            .map { |index| [index, true] }
+      end
+
+      def words(said, open)
+        salts = said.include?(SALTED) ? (@salts & open).first(1).map { |index| [index, true] } : []
+        meant = @words.select { |one| said.include?(one.word) }.flat_map { |one| meant(one, open) }
+        salts + by_name(said) + meant
+      end
+
+      # Salt of which the method says elsewhere how much is no salt of the water.
+      def salt?(line)
+        line.ingredient&.key == SALT && (line.amount.nil? || line.text.match?(SAYS_AMOUNT))
+      end
+
+      # Indexes of lines by what the larder calls them, in one word that no line has: "the squash" is the
+      # butternut.
+      def called(own)
+        found = @lines.each_index.select { |index| @lines[index].ingredient }.group_by do |index|
+          words = Larder::Names.ours.words(@lines[index].ingredient.name)
+          words.first if words.one?
+        end
+        found.except(nil, *own, *@words.map(&:word))
+      end
+
+      def by_name(said)
+        (@called.keys & said.to_a).flat_map do |word|
+          @called.fetch(word).map { |index| [index, @called.fetch(word).one?] }
+        end
+      end
+
+      def meant(word, open)
+        all = @of.fetch(word.word)
+        return all.map { |index| [index, all.one?] } unless word.all
+
+        left = all & open
+        (left.empty? ? all : left).map { |index| [index, true] }
+      end
+    end
+  end
+end

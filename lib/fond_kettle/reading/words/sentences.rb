@@ -1,0 +1,37 @@
+# frozen_string_literal: true
+
+require_relative "../../ground/remembered"
+
+module FondKettle
+  module Reading
+    # The sentences of a row.
+    module Sentences
+      # The gap between two sentences: no full stop behind a short word for a measure.
+      SHORTENED = /(?<!\b(?:lb|oz|ca)\.)(?<!\b(?:tbsp)\.)(?<!\b(?:tsp|tbs|abt|i\.e|e\.g)\.)(?<!\bapprox\.)
+                  (?<!\bw\.)(?<=[.!?])/ix
+      ENDS = /(?:#{SHORTENED}|(?<=\.)(?=\s+[A-Z][a-z]+\s+(?:the|it|them|in|on|an?)\b))["')]*\s+/
+      # A number alone is the minutes of the sentence before: "Off. 5."
+      COUNT_ALONE = /\A\d{1,3}\.?\z/
+
+      # By a row, which is asked for as a line, a list and what is done.
+      APART = Remembered.new(500) { |row| apart(row) }
+      private_constant :APART
+
+      module_function
+
+      # Texts of them.
+      #
+      #   of("Bring it up. Off. 5.") # => ["Bring it up.", "Off. 5."]
+      def of(row)
+        APART[row]
+      end
+
+      def apart(row)
+        row.split(ENDS).map(&:strip).each_with_object([]) do |one, found|
+          found.any? && one.match?(COUNT_ALONE) ? found[-1] = "#{found.last} #{one}" : found << one
+        end.freeze
+      end
+      private_class_method :apart
+    end
+  end
+end

@@ -1,0 +1,65 @@
+# frozen_string_literal: true
+
+require_relative "../../measure/durations"
+require_relative "../../measure/numeral"
+
+module FondKettle
+  module Reading
+    # For how many a dish is, where a text says it.
+    module ServingCount
+      COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})/i
+      # Ways to say it, in a sentence of its own or among others.
+      WAYS = [/\b(?:serves|will\s+serve|feeds|does(?:\s+for)?|sufficient\s+for|enough\s+for)\s*:?\s+
+               (?:(?:about|some|up\s+to)\s+)?#{COUNT}(?:-?ish)?\b/ix,
+              /\b#{COUNT}(?:\s*(?:-|–|to|or)\s*\d+)?\s+
+               (?:of\s+us|people|ppl|persons|pers|servings|portions|eaters|mouths|hungry)\b/ix,
+              /\A\W*#{COUNT}\s+(?:plates|bowls|helpings|lunches|dinners|suppers|boxes)\W*(?:\z|[.,;])/i,
+              /\A\W*for\s+(?:(?:about|some)\s+)?#{COUNT}\b(?!\s*(?:min|hour|hr|h\b
+               |squares|pieces|balls|parcels|rolls|cakes|bundles|triangles|slices))/ix].freeze
+      # "(4)", below the title.
+      ALONE = /\A\(\s*#{COUNT}\s*\)\z/i
+      # Pieces are no people, where a text says these too.
+      MADE = /\b(?:makes|yields)\s*:?\s+(?:(?:about|some|up\s+to)\s+)?#{COUNT}\b/i
+      # "Bean rice for six": at the end of a title.
+      AT_END = /\bfor\s+#{COUNT}\W*\z|\((?<count>\d{1,2})\)\W*\z/i
+      # "Rice for thirty from my mother's notebook"
+      WITHIN = /\bfor\s+#{COUNT}(?=\s+(?:from|by|with|on|at|in|after|as)\b|,)/i
+      # Letters of a sentence that says no more than that.
+      SHORT = 50
+
+      module_function
+
+      # The number that the first of some sentences says, or nil.
+      #
+      #   find(["Tested twice.", "Serves 4 to 6"]) # => 4.0
+      def find(sentences)
+        said = [WAYS, [ALONE], [MADE]].lazy.filter_map { |ways| first(sentences, ways) }.first
+        said && Measure::Numeral.read(said[:count])&.first&.to_f
+      end
+
+      # The number that a title ends with, or nil.
+      def in_title(title)
+        said = AT_END.match(title) || WITHIN.match(title)
+        said && Measure::Numeral.read(said[:count])&.first&.to_f
+      end
+
+      # A title without that number, where it is more than that: "Bean rice for 6" is "Bean rice".
+      def without_count(title)
+        bare = title.sub(AT_END, "").strip
+        bare.empty? ? title : bare
+      end
+
+      def first(sentences, ways)
+        sentences.lazy.filter_map do |sentence|
+          ways.filter_map { |way| way.match(sentence) }.find { |said| Measure::Numeral.read(said[:count]) }
+        end.first
+      end
+      private_class_method :first
+
+      # True for a text that says no more than that.
+      def only?(text)
+        text.size < SHORT && [*WAYS, ALONE, MADE].any? { |way| text.match?(way) } && Measure::Durations.all(text).empty?
+      end
+    end
+  end
+end
