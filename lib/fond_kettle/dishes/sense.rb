@@ -85,12 +85,13 @@ module FondKettle
       end
 
       def disagreeing(dish, method)
-        Disagreements.in(dish.steps, dish.way, method).map { |said| warning("disagrees", said) }
+        way = dish.graph.rolls? ? dish.way.with(finish: nil) : dish.way
+        Disagreements.in(dish.steps, way, method).map { |said| warning("disagrees", said) }
       end
 
-      # Warnings about an adult's portion that is much too small, or much too large.
+      # Warnings about an adult's portion that is much too small, or much too large; in rolls rice only fills.
       def portion(dish)
-        return [] if PORTION_G.cover?(dish.portion_g)
+        return [] if PORTION_G.cover?(dish.portion_g) || dish.graph.rolls?
 
         [warning("portion", "#{dish.portion_g.round} g of raw rice for one adult: usual is between " \
                             "#{PORTION_G.min} and #{PORTION_G.max} g. Is it for #{Measure::Rounding.plain(dish.serves)}?")]

@@ -96,11 +96,12 @@ module FondKettle
         [Methods::Warning.new(code: "rounds", say: say)]
       end
 
-      # A Plan for one of so many equal pots, and how many.
+      # A Plan for one of so many equal pots, and how many. Rolls are made in one go, and too many are said.
       def in_batches(dish, factor, request)
         whole = Methods::Solved.of(scaled(dish, factor, request))
         fit = Pot::Fitting.check(whole.load, whole.liquid_g, request.vessel)
-        return [Methods::Planner.plan(whole), 1] if fit.fits? || fit.batches == 1
+        one = fit.fits? || fit.batches == 1 || dish.graph.rolls?
+        return [Methods::Planner.plan(whole), 1] if one
 
         [Methods::Planner.plan(scaled(dish, factor, request, pots: fit.batches)), fit.batches]
       end

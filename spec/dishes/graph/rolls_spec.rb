@@ -8,7 +8,7 @@ RSpec.describe "Rolls whose raw rice simmers in a sauce" do
   def supper(text, guests: 6)
     dish = FondKettle::Reading::Reader.new(text).dish
     request = { "dish" => dish, "for" => { "guests" => guests }, "assume" => true,
-                "vessel" => { "diameter_mm" => 240, "height_mm" => 150 } }
+                "vessel" => { "diameter_mm" => 280, "height_mm" => 220 } }
     FondKettle::Formats::DishRequest.new(request).supper
   end
 
@@ -61,5 +61,13 @@ RSpec.describe "Rolls whose raw rice simmers in a sauce" do
                      "hours. " \
                      "Wrap it in the leaves. Steam the parcels for 50 minutes.")
     expect(kinds(steamed)).to include("heat-steamer")
+  end
+
+  it "are made in one go, and what does not fit is said; nobody soaks their rice or has too little of it" do
+    many = supper(rolls("Cover and cook on low for 2 hours. Serve with yoghurt."), guests: 23)
+    expect([many.batches, many.plan.request.rounds?]).to eq([1, false])
+    expect(many.warnings.map(&:code)).to include("pot-too-small").or include("boils-over")
+    expect(kinds(many)).not_to include("soak")
+    expect(many.warnings.map(&:code) & %w[portion disagrees not-planned]).to eq([])
   end
 end

@@ -15,7 +15,7 @@ module FondKettle
       OVEN = "oven-pilaf"
       # As rice of a covered pot is washed.
       WASHED = { "rinse" => 4, "drain" => "shaken" }.freeze
-      LEFT = { "finish" => "leave" }.freeze
+      LEFT = { "finish" => "leave", "soak" => 0 }.freeze
       BAKE = "bake"
       STEAMER = "steamer"
       WRAP = "wrap"
@@ -40,8 +40,8 @@ module FondKettle
         graph.steps.any? { |step| step.rice == "with" && step.kind == BAKE } ? OVEN : COVERED
       end
 
-      # Fields of its way that rolls have: nobody turns them over, and their rice is washed, where the oven's
-      # own way would not do it.
+      # Fields of its way that rolls have: nobody turns them over, or soaks their rice, which is washed, where
+      # the oven's own way would not do it.
       def of_rolls(graph)
         return {} unless simmered_rolls?(graph)
 
