@@ -109,7 +109,7 @@ RSpec.describe FondKettle::Reading::Reader do
 
   it "keeps a broth in its vessel, and pours what the words say" do
     poured = dish("fish-broth")["steps"].find { |step| step["kind"] == "boil" }
-    expect(poured["from"]).to eq([{ "vessel" => "bowl", "what" => "liquid", "g" => 800.0 }])
+    expect(poured["from"]).to eq([{ "vessel" => "bowl", "as" => "needed", "g" => 800.0 }])
   end
 
   it "puts to what lies in another vessel, takes out and folds in again, and leaves an aside aside" do
@@ -302,7 +302,7 @@ RSpec.describe FondKettle::Reading::Reader do
       ["take-out", "plate", [{ "vessel" => "pot" }]],
       ["take-out", "second-plate", [{ "vessel" => "heavy-pot" }]],
       ["fill", "heavy-pot", [{ "vessel" => "rice-bowl" },
-                             { "vessel" => "pot", "what" => "liquid", "g" => 900.0 }]]
+                             { "vessel" => "pot", "as" => "needed", "g" => 900.0 }]]
     )
     expect(poured.last.last.map { |one| one["vessel"] }).to contain_exactly("second-plate", "another-pan",
                                                                             "heavy-pot")

@@ -214,7 +214,7 @@ RSpec.describe FondKettle::Reading::Reader do
                   "pot. Rice in. 520 ml broth. Low 12.\nMix some rice with the saffron water.")
       expect(dish["lines"].map { |one| one["g"] }.first).to eq(1600.0)
       expect(dish["lines"].size).to eq(4)
-      expect(step(dish, "520")["from"]).to eq([{ "vessel" => "big-pot", "what" => "liquid", "g" => 520.0 }])
+      expect(step(dish, "520")["from"]).to eq([{ "vessel" => "big-pot", "as" => "needed", "g" => 520.0 }])
       expect(step(dish, "saffron")["from"]).to eq([])
     end
 

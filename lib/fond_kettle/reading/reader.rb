@@ -159,7 +159,7 @@ module FondKettle
       end
 
       def steps
-        StepJson.new(course.steps, lines, way.first).all
+        StepJson.new(course.steps, lines, way.first, course.rice_vessel).all
       end
     end
   end

@@ -27,13 +27,13 @@ module FondKettle
     #   vessel          key of its vessel
     #   minutes         as the cook says, nil: nobody said
     #   takes, from     Takes, and what other vessels give (Vessels::Pour)
-    #   needed          vessels that give as much liquid as the rice needs
+    #   needed          vessels that give as much liquid as the rice needs, and the cook's own `needed_g`
     #   rice            before, in, with, rest, after or beside; `at_min` from the boil
     #   after, beside   ids of steps that must be over, and of one that goes on meanwhile
     #   to, g, share    where what is taken out goes, and how much of it
     DishGraphStep = Value.define(:id, :say, :kind, :vessel, :minutes, :hands_on, :heat, :lid, :until, :state,
-                                 :takes, :from, :needed, :rice, :at_min, :after, :beside, :to, :g, :share,
-                                 :oven_c) do
+                                 :takes, :from, :needed, :needed_g, :rice, :at_min, :after, :beside, :to, :g,
+                                 :share, :oven_c) do
       # Ids of the lines that go in at it.
       def lines
         takes.map(&:line)

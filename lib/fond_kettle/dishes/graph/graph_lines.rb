@@ -20,6 +20,7 @@ module FondKettle
 
       BESIDE = "beside"
       # Liquid that a vessel gives, where it has no name.
+      FROM = "Liquid from the %s"
       BROTH = "broth"
       STOCK = "unsalted-stock"
 
@@ -95,14 +96,16 @@ module FondKettle
         { amount: grams, unit: ("g" if grams) }
       end
 
-      # Of which vessel the rice's liquid is.
+      # The rice's liquid, of the vessel in which it was made.
       def needed
-        key = @steps.flat_map(&:needed).first
-        return [] unless key
+        step = @steps.find { |one| one.needed.any? }
+        return [] unless step
 
-        vessel = @dish.vessels.find { |one| one.key == key }
-        [Line.of(amount: nil, unit: nil, name: vessel.name || BROTH, note: "", g: nil, stage: "liquid",
-                 state: "raw", ingredient: Larder::Ingredients.fetch(STOCK), scales: "people")]
+        vessel = @dish.vessels.find { |one| one.key == step.needed.first }
+        called = format(FROM, (vessel.name || vessel.kind).tr("-", " "))
+        food = Larder::Ingredients.fetch(STOCK).with(name: called)
+        [Line.of(amount: step.needed_g, unit: ("g" if step.needed_g), name: vessel.name || BROTH, note: "",
+                 g: step.needed_g, stage: "liquid", state: "raw", ingredient: food, scales: "people")]
       end
 
       def stage(step, food)

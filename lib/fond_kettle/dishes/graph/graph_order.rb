@@ -4,8 +4,8 @@ require_relative "graph_dish"
 
 module FondKettle
   module Dishes
-    # What each step of a graph comes after: the steps that it names, those that make what it uses, and the
-    # one before it in its vessel or out of it.
+    # What each step of a graph comes after: the steps that it names, those that make what it uses or took
+    # from there before, and the one before it in its vessel or out of it.
     class GraphOrder
       # `dish`: a GraphDish.
       def initialize(dish)
@@ -49,7 +49,13 @@ module FondKettle
         earlier = @steps.take(index)
         own = earlier.reverse.find { |one| uses?(one, step.vessel) }
         made = givers(step).filter_map { |vessel| maker(vessel, step, earlier) }
-        [*step.after, *made.map(&:id), *own&.id].uniq - [step.id]
+        lifted = givers(step).filter_map { |vessel| taken(vessel, earlier) }
+        [*step.after, *[*made, *lifted].map(&:id), *own&.id].uniq - [step.id]
+      end
+
+      # The last step that took something out of a vessel: "lift the chicken out, then strain the stock".
+      def taken(vessel, earlier)
+        earlier.reverse.find { |one| one.from.any? { |pour| pour.vessel == vessel } }
       end
 
       # True where something is done in a vessel, or poured or lifted out of it.

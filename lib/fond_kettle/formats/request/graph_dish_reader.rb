@@ -124,7 +124,6 @@ module FondKettle
 
       def step(given, index, vessel)
         kind = kind(given["kind"], index)
-        needed, poured = given.fetch("from", []).partition { |one| one["as"] }
         Dishes::DishGraphStep.new(
           **TEXTS.to_h { |key| [key, given[key.to_s]] }, **NUMBERS.to_h do |key|
             [key, given[key.to_s]&.to_f]
@@ -132,9 +131,16 @@ module FondKettle
           kind: kind.key, vessel: vessel, rice: given.fetch("rice", "before"),
           hands_on: given["hands_on"].nil? ? !kind.goes_on?(given["minutes"]) : given["hands_on"],
           takes: given.fetch("takes", []).map { |take| take(take) }.freeze,
-          from: poured.map { |one| pour(one) }.freeze, needed: needed.map { |one| one["vessel"] }.freeze,
+          **poured(given.fetch("from", [])),
           after: given.fetch("after", []).freeze
         )
+      end
+
+      # What other vessels give, and those that give what the rice needs.
+      def poured(given)
+        needed, others = given.partition { |one| one["as"] }
+        { from: others.map { |one| pour(one) }.freeze, needed: needed.map { |one| one["vessel"] }.freeze,
+          needed_g: needed.filter_map { |one| one["g"] }.first&.to_f }
       end
 
       def take(given)

@@ -12,10 +12,21 @@ module FondKettle
       PINCH_G = 10.0
       POURED_AT = [RiceCourse::IN, RiceCourse::WITH].freeze
 
-      # `lines`: ReadLines; `method`: a key.
-      def initialize(lines, method)
+      # `steps`: ReadSteps; `lines`: ReadLines; `method`: a key; `own`: key of the rice's vessel.
+      def initialize(steps, lines, method, own)
+        @steps = steps
         @lines = lines
+        @own = own
         @poured = Remarks::POURED.include?(method)
+      end
+
+      # True where a step pours a broth that was made in another vessel (its key), and no other liquid goes in
+      # with the rice: however much its words say, it is what the rice is cooked in.
+      def broth?(key, step)
+        return false unless @poured && key != @own && with_rice?(step)
+
+        @steps.select { |one| with_rice?(one) }.flat_map(&:takes)
+              .none? { |index, _| @lines[index].ingredient&.liquid }
       end
 
       # True where a vessel (its key) holds that at a step; `before`: the ReadSteps before it.
@@ -28,6 +39,10 @@ module FondKettle
       end
 
       private
+
+      def with_rice?(step)
+        step.vessel == @own && POURED_AT.include?(step.rice)
+      end
 
       def liquid?(held)
         liquids, others = held.partition { |line| line.ingredient&.liquid }

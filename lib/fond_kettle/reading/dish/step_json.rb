@@ -25,12 +25,14 @@ module FondKettle
       LIQUID = "liquid"
       SOLIDS = "solids"
       NEEDED = "needed"
+      # Less is the amount of something else, g.
+      LEAST_G = 30.0
 
-      # `steps`: ReadSteps; `lines`: ReadLines; `method`: key of the way.
-      def initialize(steps, lines, method)
+      # `steps`: ReadSteps; `lines`: ReadLines; `method`: key of the way; `own`: key of the rice's vessel.
+      def initialize(steps, lines, method, own)
         @steps = steps
         @lines = lines
-        @rice_liquid = RiceLiquid.new(lines, method)
+        @rice_liquid = RiceLiquid.new(steps, lines, method, own)
       end
 
       # The hashes, in the order of the steps.
@@ -78,13 +80,21 @@ module FondKettle
       # Of a broth so much is poured as its words say, and so much is taken out.
       def pour(key, step, before)
         say = step.clause.say
-        broth = BrothGiven.in?(say) && [nil, key].include?(step.broth) && !liquid?(step)
-        weight_g = broth ? BrothGiven.weight_g(say)&.round(1) : nil
-        needed = weight_g.nil? && @rice_liquid.in?(key, step, before)
-        return { "vessel" => key, "as" => NEEDED } if needed
+        weight_g = broth_g(key, step)
+        needed = weight_g ? @rice_liquid.broth?(key, step) : @rice_liquid.in?(key, step, before)
+        return { "vessel" => key, "as" => NEEDED, "g" => weight_g }.compact if needed
 
         { "vessel" => key, "what" => given(key, step, weight_g), "g" => weight_g,
           "share" => step.shares[key] || (StepFlow.part(say) if step.kind == TAKE_OUT) }.compact
+      end
+
+      # So much broth as a step's words pour from a vessel (its key), g; nil: they say no amount of it.
+      def broth_g(key, step)
+        say = step.clause.say
+        return if !BrothGiven.in?(say) || ![nil, key].include?(step.broth) || liquid?(step)
+
+        weight_g = BrothGiven.weight_g(say)&.round(1)
+        weight_g if weight_g && weight_g >= LEAST_G
       end
 
       # True where a listed liquid goes in: that is what the words measure.
