@@ -21,7 +21,6 @@ module FondKettle
       BESIDE = "beside"
       # Liquid that a vessel gives, where it has no name.
       FROM = "Liquid from the %s"
-      BROTH = "broth"
       STOCK = "unsalted-stock"
 
       # What dissolves in water that is poured off.
@@ -104,7 +103,7 @@ module FondKettle
         vessel = @dish.vessels.find { |one| one.key == step.needed.first }
         called = format(FROM, (vessel.name || vessel.kind).tr("-", " "))
         food = Larder::Ingredients.fetch(STOCK).with(name: called)
-        [Line.of(amount: step.needed_g, unit: ("g" if step.needed_g), name: vessel.name || BROTH, note: "",
+        [Line.of(amount: step.needed_g, unit: ("g" if step.needed_g), name: called.downcase, note: "",
                  g: step.needed_g, stage: "liquid", state: "raw", ingredient: food, scales: "people")]
       end
 

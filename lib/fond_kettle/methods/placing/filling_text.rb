@@ -22,12 +22,17 @@ module FondKettle
         return "fill-turned" if @request.method.turned_out?
         return "fill-steamer" if @text.steamed
         return "lay-in" if @text.broth
-        return "fill-rolls" if @text.base.any? { |stage| stage.own? && stage.kind == WRAP }
+        return "fill-rolls" if rolls?
 
         in_base || on_base || plain(hot)
       end
 
       private
+
+      # True where the rice itself was wrapped in a step of the dish's own.
+      def rolls?
+        @request.made_in&.takes_rice? && @text.base.any? { |stage| stage.own? && stage.kind == WRAP }
+      end
 
       def in_base
         return @amounts.rice_in? ? "fill-level" : "fill-rice" if @amounts.liquid_in?

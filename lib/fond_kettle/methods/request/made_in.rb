@@ -95,6 +95,11 @@ module FondKettle
         end.freeze)
       end
 
+      # True where a step of the dish's own takes the rice once it is washed.
+      def takes_rice?
+        steps.any? { |step| step.after.include?(MadeInStep::RICE) }
+      end
+
       # How the cook lays what is laid in parts, as one sentence, or nil.
       def laid_words
         "as you wrote it: #{laid.join(', then ')}" if laid.any?
