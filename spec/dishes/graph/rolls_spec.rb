@@ -72,8 +72,10 @@ RSpec.describe "Rolls whose raw rice simmers in a sauce" do
   end
 
   it "are no fish that is wrapped beside rice of its own" do
-    fish = supper("Fish rice\nServes 4\n4 salmon fillets, 150 g each\n4 banana leaves\n300 g basmati\n450 ml " \
-                  "water\n\nWrap each fillet in a leaf. Rinse the rice, put it in a pot with the water, lay the " \
+    fish = supper("Fish rice\nServes 4\n4 salmon fillets, 150 g each\n4 banana leaves\n300 g " \
+                  "basmati\n450 ml " \
+                  "water\n\nWrap each fillet in a leaf. Rinse the rice, put it in a pot with the water, " \
+                  "lay the " \
                   "fish on top, bring to the boil, cover, low 15 minutes. Rest 10 minutes.")
     fills = fish.plan.tasks.select { |task| %w[fill layer].include?(task.kind.key) }
     expect(fills.map(&:say).join).not_to include("rolls")
