@@ -49,7 +49,7 @@ module FondKettle
       # What version 2 says of food and stages, and version 1 did not.
       SINCE = { "request" => { made_in: nil, aside: [].freeze }, "made-in-vessel" => { par_boils: false },
                 "layer" => { say: nil },
-                "made-in" => { laid: [].freeze, washed: nil },
+                "made-in" => { laid: [].freeze, washed: nil, liquid_in: nil },
                 "addition" => Methods::Addition::PLAIN.slice(:stage, :step, :state, :kept, :again),
                 "stage" => { state: nil, own: false } }.freeze
       JSON_OF = ValueJson.new(TYPES, named: NAMED, since: SINCE)

@@ -18,8 +18,8 @@ RSpec.describe "Broth that is made in one vessel and poured on the rice of anoth
     Serve the rest of the broth in cups.
   TEXT
 
-  def supper(text, guests)
-    dish = FondKettle::Reading::Reader.new(text).dish
+  def supper(text, guests, **own)
+    dish = FondKettle::Reading::Reader.new(text).dish.merge(own.transform_keys(&:to_s))
     FondKettle::Formats::DishRequest.new({ "dish" => dish, "assume" => true,
                                            "for" => { "guests" => guests } }).supper
   end
@@ -44,5 +44,13 @@ RSpec.describe "Broth that is made in one vessel and poured on the rice of anoth
     dish = FondKettle::Reading::Reader.new(text).dish
     pour = dish["steps"].flat_map { |step| step["from"] }.find { |one| one["as"] }
     expect(pour).to eq("vessel" => "jug", "as" => "needed", "g" => 900.0)
+  end
+
+  it "is made hot once it is strained, where the way pours it hot" do
+    laid = supper(text, 6, method: "toasted-pilaf")
+    starts = laid.plan.placed.starts
+    strained = laid.plan.tasks.find { |task| task.say.match?(/strain the broth/i) }
+    hot = laid.plan.tasks.find { |task| task.kind.key == "heat-liquid" }
+    expect(starts.fetch(hot.id)).to be <= starts.fetch(strained.id) - strained.minutes
   end
 end

@@ -122,7 +122,8 @@ module FondKettle
         Methods::MadeIn.new(vessels: pots.vessels,
                             steps: @steps.each_with_index.map { |step, index| place(step, index) }.freeze,
                             rice_from: @of_way.laid.flat_map(&:from).uniq.freeze,
-                            laid: laid_in_parts.freeze, washed: (washed_at if @of_way.washed_apart?))
+                            laid: laid_in_parts.freeze, washed: (washed_at if @of_way.washed_apart?),
+                            liquid_in: @graph.steps.flat_map(&:needed).first)
       end
 
       private

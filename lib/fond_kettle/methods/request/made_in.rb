@@ -53,8 +53,9 @@ module FondKettle
     # The vessels in which a dish is made beside the rice's, and where each of its own steps is done;
     # `rice_from`: what they give when the rice goes in (Vessels::Pour); `laid`: the cook's words of what is
     # laid in, part by part, empty where it goes in at once; `washed`: key of
-    # the first of its own steps that wash and soak the rice, or nil: the way does.
-    MadeIn = Value.define(:vessels, :steps, :rice_from, :laid, :washed) do
+    # the first of its own steps that wash and soak the rice, or nil: the way does; `liquid_in`: key of the
+    # vessel that gives the rice's liquid, or nil.
+    MadeIn = Value.define(:vessels, :steps, :rice_from, :laid, :washed, :liquid_in) do
       # The MadeInVessel of the rice.
       def rice_vessel
         vessels.find(&:rice)
@@ -93,6 +94,11 @@ module FondKettle
         with(rice_from: grown.call(rice_from), steps: steps.map do |step|
           step.with(g: step.g && (step.g * factor), from: grown.call(step.from))
         end.freeze)
+      end
+
+      # Keys of the steps that make the rice's liquid in a vessel of its own.
+      def liquid_steps
+        steps.select { |step| liquid_in && [step.vessel, step.to].include?(liquid_in) }.map(&:key)
       end
 
       # True where a step of the dish's own takes the rice once it is washed.

@@ -12,6 +12,13 @@ module FondKettle
         keys = made_in&.step(stage.key)&.after.to_a
         keys.filter_map { |key| tasks.reverse.find { |task| task.id.end_with?(".#{key}") } }
       end
+
+      # The task at which the rice's liquid is there that another vessel gives (a broth, once it is strained),
+      # or nil.
+      def liquid(tasks, made_in)
+        keys = made_in&.liquid_steps.to_a
+        tasks.reverse.find { |task| keys.any? { |key| task.id.end_with?(".#{key}") } }
+      end
     end
   end
 end

@@ -155,8 +155,9 @@ module FondKettle
         key = HotStart.kettle?(@request) ? HotStart::KETTLE : HotStart::POT
         soaked = @request.soaks_in_liquid?
         min = HotStart.minutes(@request, text, phase)
-        @list.common("#{key}.#{phase.key}", key, (@latest if soaked), text: soaked ? "heat-soaked" : key,
-                                                                      min: min)
+        made = MadeBefore.liquid(@list.tasks, @request.made_in)
+        @list.common("#{key}.#{phase.key}", key, [*(@latest if soaked), *made],
+                     text: soaked ? "heat-soaked" : key, min: min)
       end
 
       # Of a base that is made once for several rounds, what is not of the first is kept hot.

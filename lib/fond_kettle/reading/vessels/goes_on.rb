@@ -34,7 +34,7 @@ module FondKettle
       COOKED = /\A\W*(?:then\s+)?(?:pressure[ -])?(?:cook|boil|simmer)\s+(?:it\s+|them\s+)?
                 (?:with|in|until|till|for)\b/ix
       # "Fry the onion till soft, mix with the mince"
-      MIXED = %r{\A\W*(?:then\s+)?mix\s+(?:with\b|w/|into\b)}i
+      MIXED = %r{\A\W*(?:then\s+)?mix\s+(?:(?:it|them|that|this)\s+)?(?:with\b|w/|into\b)}i
       # What is done to what was drained, without a word for it.
       COVERED = [*FireVessel::HOT, "lay-in", "stir"].freeze
       # What was lifted or drained may be cut.
