@@ -28,6 +28,17 @@ RSpec.describe "Recipes as pages and notes have them" do
     expect([lines[3].last, lines[5].last]).to eq([30.0, 142.0])
   end
 
+  it "has what is fried or kept in something, and takes the rest of what was begun" do
+    dish = read("Rice\n300 g basmati\n600 ml water\n50 g butter\n1 onion\n100 g anchovies in salt\n" \
+                "handful of almonds fried in a bit of butter\n30 g raisins soaked in warm water\n\n" \
+                "Fry the anchovies in half the butter, 2 minutes. Rest of the butter and onion, 15 min " \
+                "till brown. Add the rice and the water, cover and cook 12 minutes on low. Almonds on top.")
+    keys = dish["lines"].map { |line| line["ingredient"] }
+    expect(keys.drop(1)).to eq(%w[water butter onion anchovy almond butter raisin])
+    butter = dish["lines"].find { |line| line["text"] == "50 g butter" }["id"]
+    expect(step(dish, "till brown")["takes"]).to include("line" => butter, "share" => 0.5)
+  end
+
   it "takes a spice mix by its heading, and a roast beside the rice for no oven pilaf" do
     dish = read("Rice\n\nFor the spice mix\n2 tsp cumin\n1 tsp turmeric\n\nFor the rice\n500 g basmati\n" \
                 "1 kg chicken pieces\n900 ml water\npinch of saffron\n\n" \

@@ -33,7 +33,7 @@ module FondKettle
       # The water that a line says: others are poured away.
       OWN_WATER = /\b(?:the|its|measured|boiling|hot|all)\s+(?:[[:alpha:]]+\s+)?water\b|
                    \bthe\s+\d+\s*[[:alpha:]]+\s+(?:of\s+)?water\b|
-                   (?:\A|,\s|\b(?:add|and)\s)water\b/ix
+                   (?:\A|,\s|[+&]\s|\b(?:add|and)\s)water\b/ix
       INTO = /\bto\b|\binto\b/i
       # The number of a time tells nothing apart: "for 2 minutes" are no "2 tbsp".
       TIMES = /\b\d+\s*(?:-\s*\d+\s*)?(?:min|mins|minutes?|secs?|seconds?|h|hours?)\b/i
@@ -82,13 +82,19 @@ module FondKettle
         all = parts.flat_map { |part| all_said(part) }.uniq
         found = named(all, said, text, open)
         found += alone(parts, found.map(&:first))
-        told_apart(found, said | raw(text.gsub(TIMES, " ")), [*open, *left]).sort.map do |index, sure|
+        first = rest?(found, text) ? [*(left - open), *open] : [*open, *left]
+        told_apart(found, said | raw(text.gsub(TIMES, " ")), first).sort.map do |index, sure|
           NamedLine.new(index: index, share: share(index, text), onto: onto?(index, text),
                         certainty: sure ? Certainty::SAID : Certainty::SHARED)
         end
       end
 
       private
+
+      # True where the rest of a line is named: of two butters the one that was begun.
+      def rest?(found, text)
+        found.any? { |index, _| share(index, text) == "rest" }
+      end
 
       # [index, sure] of each line that a text names: by its own words, or by others that stand for it.
       def named(all, said, text, open)

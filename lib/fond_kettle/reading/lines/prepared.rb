@@ -19,13 +19,18 @@ module FondKettle
       BEHIND = /\s+(?=in\s+(?:[[:alpha:]]+\s+)?(?:#{CUTS}|half\smoons)\b
                 |(?:#{HOW})?(?:#{DONE})(?:\s*\z|\s*[,(]|\s+(?:#{AFTER})\b))/ix
 
+      # What it was cooked, or is kept, in is not the food: "tuna in oil", "onions fried in plenty of butter".
+      LIES_IN = /\s+(?=(?:fried|toasted|browned|softened|sweated|soaked|steeped|marinated|tossed|cooked)
+                 \sin\s|in\s(?:(?:olive|sunflower)\s)?(?:oil|brine|water|salt|milk|syrup)\s*(?:[,(]|\z)
+                 |in\s(?:its|their)\s)/ix
+
       module_function
 
       # A text with a comma before that.
       #
       #   apart("2 onions sliced thin", Larder::Names.ours) # => "2 onions, sliced thin"
       def apart(text, names)
-        found = BEHIND.match(text) or return text
+        found = BEHIND.match(text) || LIES_IN.match(text) or return text
         food = found.pre_match.sub(RunTogether::COUNT, "")
         return text if food.match?(/[,(]/) || names.find(food).nil?
 

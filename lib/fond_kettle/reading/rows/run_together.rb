@@ -50,7 +50,9 @@ module FondKettle
       # "A bunch each dill, parsley and chives"
       EACH_FIRST = /\A(?<amount>(?:an?\s+|\d+\s+)?(?:[[:alpha:]]+\s+)?#{UNIT})\s+(?:each|ea)\s+(?:of\s+)?
                     (?<names>[[:alpha:]].{3,80})\z/ix
-      STEEPED = /,?\s+(?:steeped|soaked|infused|dissolved|crushed|bloomed)\s+in\s+(?=[\d½¼¾⅓⅔⅛]|an?\s)/i
+      STEEPED = /,?\s+(?:steeped|soaked|infused|dissolved|crushed|bloomed|fried|toasted|browned|softened
+                 |sweated|marinated|tossed)\s+in\s+(?:(?:a\s(?:bit|little|lot)|plenty|some)\s(?:of\s)?)?
+                 (?!(?:(?:warm|cold|hot|boiling|plain|salted)\s)?water\b)/ix
       # "Seasoning: 2 tbsp vinegar, …", "For 4 people you need: …"
       LABEL = /\A[[:alpha:]][^:,.]{1,40}:\s+(?=\S)/
       # What is put there is done: "In the big pot: 6 tbsp of oil, …"
@@ -168,10 +170,13 @@ module FondKettle
         names.zip(amounts).map { |pair| pair.join(" ") } if names.size == amounts.size
       end
 
-      # "A pinch of saffron steeped in 2 tbsp milk", as two; nil: it says no such thing.
+      # "A pinch of saffron steeped in 2 tbsp milk", "almonds fried in butter", as two; nil: it says no such
+      # thing.
       def steeped(row)
         found = STEEPED.match(row)
-        [found.pre_match, found.post_match] if found && counted?(found.post_match)
+        return unless found && (counted?(found.post_match) || food?(found.post_match))
+
+        [found.pre_match, found.post_match]
       end
 
       # Parts of a row, each with its own amount: "1 onion, 1 red pepper, diced".

@@ -36,7 +36,7 @@ module FondKettle
         into_bowl: /\A\W*(?:into|in)\s+(?:an?|the)\s+(?:bowl|bag)\b/i,
         heaped_on: RiceClauses::HEAPED_ON,
         low: /\b(?:low|lowest|tiny|smallest|gentlest|covered|lid\s+on|slow\s+fire|small\s+flame)\b/i,
-        off_fire: /\boff\s+the\s+(?:fire|heat|stove)\b|\A\W*off\b/i,
+        off_fire: /\boff\s+the\s+(?:fire|heat|stove)\b|\A\W*off\b|,\s*off,?\s+\d/i,
         big_flame: /\b(?:big|high|good)\s+flame\b/i,
         flame: /\bflame|\blow\b/i,
         opened: /\b(?:open|uncovered|no\s+lid|without\s+(?:a\s+)?lid|big\s+flame|holes|dry)\b/i,

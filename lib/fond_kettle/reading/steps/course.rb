@@ -161,7 +161,7 @@ module FondKettle
         found = found.reject { |one| RiceClauses.soaking_water?(clause, @lines[one.index]) }
         return found unless clause.until
 
-        done = @named.in(clause.doing, @places.untaken).map(&:index)
+        done = @named.in(clause.doing, @places.untaken, @places.left).map(&:index)
         found.reject { |one| !done.include?(one.index) && @lines[one.index].runs? }
       end
 

@@ -38,7 +38,7 @@ module FondKettle
       # "…, rice in, 2 minutes more", "…, off, 3 minutes".
       PUT_IN = /,\s+(?=(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+
                (?:in(?:\s*[,.;]|\s+\d+\s*(?:min|m\b|sec|h)|\z)|through\b)
-               |off(?:\s+the\s+heat)?,?\s+\d|\d+\s*(?:min\w*\s+)?(?:off|low)\b
+               |(?:(?:lid|covered),?\s+)?off(?:\s+the\s+heat)?,?\s+\d|\d+\s*(?:min\w*\s+)?(?:off|low)\b
                |(?:the\s+)?(?:foil|lid)\s+(?:on|back|off)\b|out\s*(?:[.,;]|\z)|back\s+on\s+\d)/ix
       # "Rice drained, into the steamer": what is made ready, and where it goes then.
       READIED = /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){1,3}(?:drained|rinsed|washed|soaked|cooled)
@@ -110,7 +110,7 @@ module FondKettle
         from = sentence.to_enum(:scan, PUT_IN).map { Regexp.last_match.begin(0) }
         return from if from.empty?
 
-        done = [Verbs.all_in(sentence).first&.from, sentence.index(/\bin,|\d/)].compact.min || sentence.size
+        done = [Verbs.all_in(sentence).first&.from, sentence.index(/\bin,|\bback\b|\d/)].compact.min || sentence.size
         from.select { |at| at > done }
       end
 
