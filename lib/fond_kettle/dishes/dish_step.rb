@@ -9,7 +9,7 @@ module FondKettle
     # of Methods::Moments, "minute" so many minutes after the boil).
     STEP_STAGES = { "base" => "base", "finish" => "finish", "soak" => "while it soaks",
                     "boil" => "at the boil", "minute" => "at %s min", "dry" => "when dry",
-                    "rest" => "while it rests" }.freeze
+                    "off" => "before it rests", "rest" => "while it rests" }.freeze
 
     # What is to be seen where a step says nothing.
     DONE = "it is done"

@@ -5,17 +5,20 @@ require_relative "../ground/value"
 module FondKettle
   module Methods
     # Moments at which a dish's own step is done, neither before the rice nor after it: while the rice soaks,
-    # at the boil, so many minutes after the boil, when the liquid is gone, while it rests.
+    # at the boil, so many minutes after the boil, when the liquid is gone, when the heat goes off, while it
+    # rests.
     module Moments
       SOAK = "soak"
       BOIL = "boil"
       DRY = "dry"
       REST = "rest"
+      # Once the heat is off, before it rests.
+      OFF = "off"
       # Before the rice, but not in its pot.
       APART = "apart"
-      KEYS = [SOAK, BOIL, DRY, REST].freeze
+      KEYS = [SOAK, BOIL, DRY, OFF, REST].freeze
       # Of these, when it is done to what is in the pot, and when beside it.
-      IN_POT = [BOIL, DRY].freeze
+      IN_POT = [BOIL, DRY, OFF].freeze
       OUT_OF_POT = [SOAK, REST, APART].freeze
       # The ends of a stage that say that the liquid is gone.
       DRY_ENDS = %w[level dry].freeze
@@ -40,6 +43,7 @@ module FondKettle
         case moment
         when BOIL then [boil(cooked).first.key, nil]
         when DRY then [dry(cooked).first.key, nil]
+        when OFF then [heated(cooked).last.first.key, nil]
         when REST then resting(cooked)
         else minutes_in(moment, cooked)
         end

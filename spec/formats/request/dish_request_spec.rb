@@ -207,6 +207,17 @@ RSpec.describe FondKettle::Formats::DishRequest do
     expect(toast.first).to be > flake.first
   end
 
+  it "lays what rests on the rice before it rests, and measures raw food after that" do
+    laid = ["Lay the prawns on top, lid, off, 8 min.", "Put the prawns on top, cover and rest 8 minutes."]
+    laid.each do |says|
+      text = "Rice for 4\n300 g basmati\n450 ml water\n100 g prawns\n\n" \
+             "Boil the rice in the water, cover, 12 min on low.\n#{says}\nServe."
+      kinds = answer("dish" => FondKettle::Reading::Reader.new(text).dish, "assume" => true)[:tasks]
+              .map { |task| task[:kind] }
+      expect(kinds.last(5)).to eq(%w[low lay-in rest check-heat serve])
+    end
+  end
+
   it "cooks rice in a broth of its own, and says what is left of it" do
     found = answer(graph_request("fish-broth"))
     left = found[:warnings].find { |one| one[:code] == "broth-left" }[:say]

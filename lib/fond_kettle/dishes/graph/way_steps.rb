@@ -22,7 +22,9 @@ module FondKettle
       BOILS = %w[boil par-boil].freeze
       DRIES = %w[boil reduce].freeze
       LAYS = %w[lay-in stir sprinkle put-back layer].freeze
-      WITH_RICE = %w[with rest].freeze
+      ON_TOP = %w[lay-in sprinkle put-back].freeze
+      REST = "rest"
+      WITH_RICE = ["with", REST].freeze
       SOAK = "soak"
       FILL = "fill"
       PREHEAT = "preheat"
@@ -87,6 +89,7 @@ module FondKettle
       # What is done after the rice was heated is done at the end; so is what the way does at its end.
       def stage(step)
         return "minute" if step.rice == "with" && step.at_min
+        return "off" if rests_after?(step)
         return "finish" if step.rice == "with" && (late?(step) || ends?(step))
         return "finish" if step.kind == SERVE
         return "dry" if step.rice == "with" && boiled_down_before?(step)
@@ -191,6 +194,14 @@ module FondKettle
         order = @ordered
         heated = order.rindex { |one| one.rice == "with" && with_rice?(one) && HEATS.include?(one.kind) }
         !heated.nil? && order.index(step) > heated
+      end
+
+      # True for what is laid on the rice once the fire has done, before it rests.
+      def rests_after?(step)
+        return false unless step.rice == "with" && ON_TOP.include?(step.kind) && late?(step)
+
+        @ordered.drop(@ordered.index(step) + 1)
+                .any? { |one| one.kind == REST && one.rice == REST && one.vessel == step.vessel }
       end
 
       # True for a step after the one that boils the liquid off, and before the rice is on low.

@@ -21,7 +21,7 @@ module FondKettle
     class BarredDish
       # Where a step stands beside the rice, by its stage.
       RICE = { "base" => "before", "soak" => "before", "boil" => "with", "minute" => "with", "dry" => "with",
-               "rest" => "rest", "finish" => "after" }.freeze
+               "off" => "with", "rest" => "rest", "finish" => "after" }.freeze
       BASE = "base"
       BOILING = { "key" => "boiling-pot", "kind" => "pot" }.freeze
       # Water in which rice is boiled before it is layered.

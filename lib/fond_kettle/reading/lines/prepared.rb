@@ -30,12 +30,27 @@ module FondKettle
       #
       #   apart("2 onions sliced thin", Larder::Names.ours) # => "2 onions, sliced thin"
       def apart(text, names)
-        found = BEHIND.match(text) || LIES_IN.match(text) or return text
-        food = found.pre_match.sub(RunTogether::COUNT, "")
-        return text if food.match?(/[,(]/) || names.find(food).nil?
+        found = BEHIND.match(text)
+        return lies_in(text, names) if found.nil?
 
-        "#{found.pre_match}, #{found.post_match}"
+        food?(found.pre_match, names) ? "#{found.pre_match}, #{found.post_match}" : text
       end
+
+      # Where the food would be called by what it lies in; "cheese in brine" stays one name.
+      def lies_in(text, names)
+        found = LIES_IN.match(text)
+        return text unless found && food?(found.pre_match, names)
+
+        named = names.find(found.pre_match) == names.find(text)
+        named ? text : "#{found.pre_match}, #{found.post_match}"
+      end
+
+      # True where what stands before is a food, and no more.
+      def food?(text, names)
+        food = text.sub(RunTogether::COUNT, "")
+        !food.match?(/[,(]/) && !names.find(food).nil?
+      end
+      private_class_method :lies_in, :food?
     end
   end
 end

@@ -110,7 +110,8 @@ module FondKettle
         from = sentence.to_enum(:scan, PUT_IN).map { Regexp.last_match.begin(0) }
         return from if from.empty?
 
-        done = [Verbs.all_in(sentence).first&.from, sentence.index(/\bin,|\bback\b|\d/)].compact.min || sentence.size
+        first = [Verbs.all_in(sentence).first&.from, sentence.index(/\bin,|\bback\b|\d/)]
+        done = first.compact.min || sentence.size
         from.select { |at| at > done }
       end
 
