@@ -88,13 +88,8 @@ module FondKettle
 
       # What is done after the rice was heated is done at the end; so is what the way does at its end.
       def stage(step)
-        return "minute" if step.rice == "with" && step.at_min
-        return "off" if rests_after?(step)
-        return "finish" if step.rice == "with" && (late?(step) || ends?(step))
-        return "finish" if step.kind == SERVE
-        return "dry" if step.rice == "with" && boiled_down_before?(step)
-
-        STAGE_BY_TURN.fetch(step.rice)
+        (stage_with_rice(step) if step.rice == "with") ||
+          (step.kind == SERVE ? "finish" : STAGE_BY_TURN.fetch(step.rice))
       end
 
       # The kind of a step as it is planned: what brings the dressing to rice that is dressed dresses it; on
@@ -196,9 +191,18 @@ module FondKettle
         !heated.nil? && order.index(step) > heated
       end
 
+      # Stage of a step beside rice that cooks, where it is not the boil.
+      def stage_with_rice(step)
+        return "minute" if step.at_min
+        return "off" if rests_after?(step)
+        return "finish" if late?(step) || ends?(step) || step.kind == SERVE
+
+        "dry" if boiled_down_before?(step)
+      end
+
       # True for what is laid on the rice once the fire has done, before it rests.
       def rests_after?(step)
-        return false unless step.rice == "with" && ON_TOP.include?(step.kind) && late?(step)
+        return false unless ON_TOP.include?(step.kind) && late?(step)
 
         @ordered.drop(@ordered.index(step) + 1)
                 .any? { |one| one.kind == REST && one.rice == REST && one.vessel == step.vessel }

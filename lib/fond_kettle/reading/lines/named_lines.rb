@@ -32,8 +32,7 @@ module FondKettle
       REACH = 4
       # The water that a line says: others are poured away.
       OWN_WATER = /\b(?:the|its|measured|boiling|hot|all)\s+(?:[[:alpha:]]+\s+)?water\b|
-                   \bthe\s+\d+\s*[[:alpha:]]+\s+(?:of\s+)?water\b|
-                   (?:\A|,\s|[+&]\s|\b(?:add|and)\s)water\b/ix
+                   (?:\bthe\s+\d+\s*[[:alpha:]]+\s+(?:of\s+)?|\A|,\s|[+&]\s|\b(?:add|and)\s)water\b/ix
       INTO = /\bto\b|\binto\b/i
       # The number of a time tells nothing apart: "for 2 minutes" are no "2 tbsp".
       TIMES = /\b\d+\s*(?:-\s*\d+\s*)?(?:min|mins|minutes?|secs?|seconds?|h|hours?)\b/i
