@@ -1,25 +1,20 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/reading/reader"
+require_relative "../support/told_texts"
 
 RSpec.describe "A dish that is told without a list" do
-  def read(text)
-    FondKettle::Reading::Reader.new(text).dish
-  end
-
-  def step(dish, words)
-    dish["steps"].find { |one| one["say"].include?(words) }
-  end
+  include Support::ToldTexts
 
   let(:smoky) do
-    read("Smoky pot for four\nCook the chorizo in olive oil until the oil runs red. Tip in the rice " \
+    told("Smoky pot for four\nCook the chorizo in olive oil until the oil runs red. Tip in the rice " \
          "(2 cups bomba) and turn it till glossy, then the stock, 4 cups, hot. Ten minutes fast, eight " \
          "slow, no stirring. Tuck in the mussels for the last five. Rest under a cloth, lemon at the table.")
   end
 
   it "has amounts between brackets, with what kind it is and what is done to it" do
     expect(smoky.values_at("grain", "rice_g")).to match(["medium-white", be_between(380, 410)])
-    lines = read("Rice\nThe lentils (brown ones, a mug) go on first. Mash the tuna (1 tin, drained). " \
+    lines = told("Rice\nThe lentils (brown ones, a mug) go on first. Mash the tuna (1 tin, drained). " \
                  "Add 200 g rice and 300 ml water, cook 12 minutes.")["lines"]
     expect(lines.first(2).map { |line| line.values_at("ingredient", "g") })
       .to eq([["brown-lentil", 240.0], ["tinned-fish", 120.0]])
@@ -33,7 +28,7 @@ RSpec.describe "A dish that is told without a list" do
   end
 
   it "bakes under foil in the oven's dish, and opens it for the end" do
-    dish = read("Sunday tray\nYou'll want an oven at 200. Roast 8 chicken drumsticks in a deep tray for 25 " \
+    dish = told("Sunday tray\nYou'll want an oven at 200. Roast 8 chicken drumsticks in a deep tray for 25 " \
                 "minutes. Lift them out. Into the tray goes 350g long grain rice and 600ml chicken stock. " \
                 "Drumsticks back on top, foil over, 35 minutes more. Take the foil off for the last 5.")
     expect(dish["lines"].map { |line| line["food"] }.grep(/oven/)).to eq([])
@@ -43,7 +38,7 @@ RSpec.describe "A dish that is told without a list" do
   end
 
   it "follows rice that is told in the past tense" do
-    dish = read("Packed lunch (8)\nrice: 400g sushi rice, washed till clear, 30 min soak, cooked with " \
+    dish = told("Packed lunch (8)\nrice: 400g sushi rice, washed till clear, 30 min soak, cooked with " \
                 "440ml water in the rice cooker.\nmash the tuna (1 tin) with the mayonnaise.\n" \
                 "a spoonful of tuna in the middle of each, press into triangles.")
     expect(dish["steps"].map { |one| one["kind"] }).to eq(%w[rinse soak fill mix lay-in shape])
@@ -53,7 +48,7 @@ RSpec.describe "A dish that is told without a list" do
   end
 
   it "pours two thirds of a sauce, and leaves rice to stand in it" do
-    dish = read("Mango rice\nSoak 200 g sticky rice 4+ hrs. Steam 25 mins. Meanwhile warm 1 can coconut " \
+    dish = told("Mango rice\nSoak 200 g sticky rice 4+ hrs. Steam 25 mins. Meanwhile warm 1 can coconut " \
                 "milk w/ 1/4 c sugar - do not boil. Pour 2/3 over the hot rice, cover 20 mins.")
     pan = step(dish, "Meanwhile")["vessel"]
     poured = { "vessel" => pan, "share" => be_within(0.01).of(0.67) }
@@ -65,8 +60,8 @@ RSpec.describe "A dish that is told without a list" do
   it "is no cake for being turned out" do
     text = "Lentil rice\nFry 2 onions in 60 ml oil. Add 300 g basmati and 450 ml water. Lid on, low, 20 " \
            "minutes. Turn out and scatter the dill."
-    expect(read(text)["method"]).not_to eq("turned-out")
-    expect(read(text.sub("Fry", "In the bottom of the pot lay 300 g potatoes. Fry"))["method"])
+    expect(told(text)["method"]).not_to eq("turned-out")
+    expect(told(text.sub("Fry", "In the bottom of the pot lay 300 g potatoes. Fry"))["method"])
       .to eq("turned-out")
   end
 end

@@ -9,8 +9,7 @@ RSpec.describe FondKettle::Reading::Reader do
   include Support::ToldTexts
 
   def foods(dish, kind)
-    names = dish["lines"].to_h { |line| [line["id"], line["food"]] }
-    dish["steps"].find { |step| step["kind"] == kind }["takes"].map { |take| names[take["line"]] }
+    taken(dish, dish["steps"].find { |step| step["kind"] == kind })
   end
 
   def given(dish, kind)

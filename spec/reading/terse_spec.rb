@@ -13,12 +13,7 @@ RSpec.describe FondKettle::Reading::Reader do
 
   # What goes in at the step that has some words.
   def foods(dish, words)
-    names = dish["lines"].to_h { |line| [line["id"], line["food"]] }
-    step(dish, words)["takes"].map { |take| names[take["line"]] }
-  end
-
-  def step(dish, words)
-    dish["steps"].find { |one| one["say"].include?(words) }
+    taken(dish, step(dish, words))
   end
 
   def line(text)

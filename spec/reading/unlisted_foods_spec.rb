@@ -4,16 +4,14 @@ require_relative "../../lib/fond_kettle/reading/reader"
 require_relative "../support/told_texts"
 
 RSpec.describe FondKettle::Reading::UnlistedFoods do
-  def read(text)
-    FondKettle::Reading::Reader.new(text).dish
-  end
+  include Support::ToldTexts
 
   def foods(dish)
     dish["lines"].map { |line| line["food"] }
   end
 
   it "counts what the method alone speaks of, with its allergens and its care" do
-    dish = read("Prawn rice for 4\nBoil 300 g basmati, covered, with 450 ml water for 12 minutes.\n" \
+    dish = told("Prawn rice for 4\nBoil 300 g basmati, covered, with 450 ml water for 12 minutes.\n" \
                 "Chop the cashews and the cucumbers. Fry the prawns in butter until pink.\n" \
                 "Fold everything into the rice.")
     expect(foods(dish)).to contain_exactly("basmati rice", "water", "cashews", "cucumbers", "prawns",
@@ -27,14 +25,14 @@ RSpec.describe FondKettle::Reading::UnlistedFoods do
   end
 
   it "takes no line twice, whatever word stands for it" do
-    dish = read("Rice\n300 g basmati\n1 butternut\n4 dried shiitake\n200 g vermicelli\n2 lamb shanks\n" \
+    dish = told("Rice\n300 g basmati\n1 butternut\n4 dried shiitake\n200 g vermicelli\n2 lamb shanks\n" \
                 "Brown the meat, add the squash, the mushrooms and the noodles. Pour on 500 ml water. " \
                 "Add the rice and cook for 15 minutes. Keep the fat of the lamb.")
     expect(foods(dish).size).to eq(6)
   end
 
   it "has smoked fish as it is called, and nothing that is only like something" do
-    dish = read("Rice\nCook 200 g basmati in 300 ml water for 12 minutes until soft. Flake the smoked " \
+    dish = told("Rice\nCook 200 g basmati in 300 ml water for 12 minutes until soft. Flake the smoked " \
                 "mackerel, roll balls the size of the walnuts, without the dill, and call the kids.")
     expect(foods(dish)).to contain_exactly("basmati rice", "water", "smoked mackerel")
     expect(dish["lines"].last["care"]).not_to include("raw-fish")

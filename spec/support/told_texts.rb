@@ -10,6 +10,22 @@ module Support
       FondKettle::Reading::Reader.new("Some rice\n\n#{lines}\n\n#{done}").dish
     end
 
+    # The dish of a whole text.
+    def told(text)
+      FondKettle::Reading::Reader.new(text).dish
+    end
+
+    # The step of a dish that has some words.
+    def step(dish, words)
+      dish["steps"].find { |one| one["say"].include?(words) }
+    end
+
+    # Names of what goes in at a step.
+    def taken(dish, step)
+      names = dish["lines"].to_h { |line| [line["id"], line["food"]] }
+      step["takes"].map { |take| names.fetch(take["line"]) }
+    end
+
     # [kind, minutes, vessel, beside the rice] of each step.
     def steps(dish)
       dish["steps"].map { |step| step.values_at("kind", "minutes", "vessel", "rice") }

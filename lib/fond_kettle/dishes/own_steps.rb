@@ -32,9 +32,9 @@ module FondKettle
       PAR_BOIL = "par-boil"
       BOIL = "boil"
       HEAT_LIQUID = "heat-liquid"
+      TOAST = "toast"
       # Kinds of a method's base that stay where the dish has none: without them rice or
       # liquid is not ready.
-      TOAST = "toast"
       NEEDED = ["heat-liquid", "heat-steamer", TOAST, Methods::PhaseText::BROTH].freeze
 
       # The Method of `dish`, which keeps its own base where the dish says nothing.

@@ -19,7 +19,7 @@ module FondKettle
                  "after" => "finish", "beside" => "beside" }.freeze
 
       BESIDE = "beside"
-      # Liquid that a vessel gives, where it has no name.
+      # Name of liquid that a vessel gives.
       FROM = "Liquid from the %s"
       STOCK = "unsalted-stock"
 

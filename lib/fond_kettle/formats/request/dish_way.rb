@@ -46,7 +46,8 @@ module FondKettle
       # Raises InvalidInput for a field that is not known.
       def initialize(graph, method)
         @method = method
-        @own = { **Dishes::PlannedWay.of_rolls(graph), **drained(graph), **graph.minutes_of_the_way(under_seal: method&.sealed?), **graph.way }
+        @own = { **Dishes::PlannedWay.of_rolls(graph), **drained(graph),
+                 **graph.minutes_of_the_way(under_seal: method&.sealed?), **graph.way }
         unknown = (@own.keys - NAMES).first
         raise InvalidInput.at("dish.way.#{unknown}", "must be one of: #{NAMES.join(', ')}") if unknown
 

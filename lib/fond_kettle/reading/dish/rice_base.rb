@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../steps/rice_course"
 require_relative "../vessels/wash_vessel"
 
 module FondKettle
@@ -9,7 +10,6 @@ module FondKettle
       # By these a base is cooked.
       COOKS = %w[fry simmer reduce toast broth bake].freeze
       COOKED = "cooked"
-      BEFORE = "before"
 
       # `steps`: ReadSteps; `lines`: ReadLines; `own`: key of the rice's vessel.
       def initialize(steps, lines, own)
@@ -44,7 +44,7 @@ module FondKettle
       end
 
       def before
-        @all.select { |step| step.rice == BEFORE }
+        @all.select { |step| step.rice == RiceCourse::BEFORE }
       end
 
       # Steps before the rice at which what goes in at one of them is there.

@@ -7,6 +7,7 @@ require_relative "rice_liquid"
 require_relative "soak_told"
 require_relative "../steps/step_flow"
 require_relative "../steps/told_minute"
+require_relative "../words/said_share"
 
 module FondKettle
   module Reading
@@ -85,7 +86,7 @@ module FondKettle
         return { "vessel" => key, "as" => NEEDED, "g" => weight_g }.compact if needed
 
         { "vessel" => key, "what" => given(key, step, weight_g), "g" => weight_g,
-          "share" => step.shares[key] || (StepFlow.part(say) if step.kind == TAKE_OUT) }.compact
+          "share" => step.shares[key] || (SaidShare.part(say) if step.kind == TAKE_OUT) }.compact
       end
 
       # So much broth as a step's words pour from a vessel (its key), g; nil: they say no amount of it.

@@ -2,8 +2,8 @@
 
 require_relative "../../larder/names"
 require_relative "../words/clauses"
-require_relative "../words/food_words"
 require_relative "../words/verbs"
+require_relative "listed_foods"
 
 module FondKettle
   module Reading
@@ -21,16 +21,12 @@ module FondKettle
       MADE = %w[broth stock gravy sauce liquor dough batter paste].freeze
       # "Salt and pepper": no vegetable.
       PEPPER = /\A(?:black\s+|white\s+)?pepper\z/i
-      MINCED = "minced"
       MOST = 10
 
       # `lines`: ReadLines that are listed already; `names`: Larder::Names.
       def initialize(lines, names = Larder::Names.ours, **)
         @names = names
-        @lines = lines
-        @said = lines.flat_map(&:said)
-        @care = lines.flat_map { |line| line.ingredient&.care.to_a }
-        @keys = lines.filter_map { |line| line.ingredient&.key }
+        @listed = ListedFoods.new(lines)
       end
 
       # Texts of them in a sentence.
@@ -59,20 +55,14 @@ module FondKettle
         part[0...(Verbs.all_in(part).first&.from || part.size)].strip
       end
 
-      # True where it is a word for something that is listed.
-      def meant?(name, words)
-        !name.match?(PEPPER) && FoodWords.new(@lines).in(name, words, @lines.each_index.to_a).any?
-      end
-
       def fresh?(name)
         return false unless @names.whole?(name)
 
         words = @names.words(name)
         found = @names.find(name)
-        # Meatballs are of the mince that is listed.
-        return false if (words - MADE).empty? || found.nil? || found.care.intersect?(@care & [MINCED])
+        return false if (words - MADE).empty? || found.nil? || found.water? || @listed.named?(found, words)
 
-        !found.water? && !@keys.include?(found.key) && !@said.intersect?(words) && !meant?(name, words)
+        name.match?(PEPPER) || !@listed.meant?(name, words)
       end
     end
   end

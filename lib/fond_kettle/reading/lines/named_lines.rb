@@ -8,6 +8,7 @@ require_relative "../words/certainty"
 require_relative "../words/food_words"
 require_relative "part_amount"
 require_relative "read_line"
+require_relative "../words/said_share"
 require_relative "../words/word_patterns"
 
 module FondKettle
@@ -24,12 +25,6 @@ module FondKettle
 
     # Which lines the words of a clause name.
     class NamedLines
-      SHARES = { /\bhalf\b/i => 0.5, %r{\btwo[ -]thirds\b|\b2/3(?=\s+(?:of|over|on|in|into)\b)}i => 2.0 / 3,
-                 %r{\bthird\b|\b1/3(?=\s+(?:of|over|on|in|into)\b)}i => 1.0 / 3,
-                 /\bthree[ -]quarters?\b/i => 0.75, /\bquarter\b(?!\s+of\s+an\s+hour)/i => 0.25,
-                 /\b(?:rest|remaining|remainder|other|last\s+of)\b/i => "rest" }.freeze
-      # Words before a name in which its share stands.
-      REACH = 4
       # The water that a line says: others are poured away.
       OWN_WATER = /\b(?:the|its|measured|boiling|hot|all)\s+(?:[[:alpha:]]+\s+)?water\b|
                    (?:\bthe\s+\d+\s*[[:alpha:]]+\s+(?:of\s+)?|\A|,\s|[+&]\s|\b(?:add|and)\s)water\b/ix
@@ -50,12 +45,6 @@ module FondKettle
       FATS = %w[oil fat].freeze
       # A name is said in one part: "the stock, put the chicken back" says no chicken stock.
       PARTS_OF_CLAUSE = /[,;:.]\s|\s(?:and|&|\+)\s/i
-
-      # How much the last words before a name say (0.5, "rest"), or nil.
-      def self.share_said(before)
-        last = before.split.last(REACH).join(" ")
-        SHARES.find { |words, _| last.match?(words) }&.last
-      end
 
       # `lines`: ReadLines.
       def initialize(lines)
@@ -92,7 +81,7 @@ module FondKettle
 
       # True where the rest of a line is named: of two butters the one that was begun.
       def rest?(found, text)
-        found.any? { |index, _| share(index, text) == "rest" }
+        text.match?(SaidShare::SAYS_REST) && found.any? { |index, _| share(index, text) == SaidShare::REST }
       end
 
       # [index, sure] of each line that a text names: by its own words, or by others that stand for it.
@@ -222,7 +211,7 @@ module FondKettle
       def share_before(head, index, text)
         before = text[0...head].split(/[,;]|\band\b/).last.to_s
         PartAmount.share(@lines[index], before) || PartAmount.of_one(@lines[index], before, text) ||
-          NamedLines.share_said(before)
+          SaidShare.before(before)
       end
 
       # Where a line's names begin in a text.

@@ -96,7 +96,6 @@ module FondKettle
         @kept = kept
         @lines = lines
         @waters = lines.select { |line| line.ingredient&.water? }.map(&:text)
-        @amounts = AMOUNTS
       end
 
       # What only says how big a thing is names none: "the size of a walnut".
@@ -125,7 +124,7 @@ module FondKettle
         return if none?(text)
         return text[WEIGHING] if text.match?(WEIGHING)
 
-        amount = @amounts.read(LooseMeasures.certain(text).text)
+        amount = AMOUNTS.read(LooseMeasures.certain(text).text)
         name = amount && name(amount)
         return unless name && food?(name, amount.unit)
         return unless fresh?(name, text[/\A[\d.,½¼¾⅓⅔⅛]+/].to_s, dealt: text.match?(DEALT))

@@ -2,7 +2,7 @@
 
 require_relative "../../larder/names"
 require_relative "bare_foods"
-require_relative "../words/food_words"
+require_relative "listed_foods"
 
 module FondKettle
   module Reading
@@ -14,11 +14,11 @@ module FondKettle
       WORDS = 3
       # What is compared with, left out or only seen: "the size of the almonds", "like the butter".
       ASIDE = /\b(?:for|without|like|not|instead\s+of|(?:size|thickness|colou?r|texture)\s+of)\s+\z/i
-      # A name that says where something is, or what a thing is called after.
       # What was done to it before it was bought.
       TREATED = /\A(?:smoked|cured|salted|dried|tinned|canned|frozen|cooked|shelled|skinless|boneless)\s+/i
       # Children, not goats.
       KIDS = /\Akids\b/i
+      # A name that says where something is, or what a thing is called after.
       NO_FOOD = /\A\s*(?:pot|pan|bowl|board|rack|tin|dish|mill|grinder|knife|jar|bottle|packet|water|mixture
                   |side|skin|stage)s?\b/ix
       # What a dish makes of what is listed.
@@ -27,9 +27,7 @@ module FondKettle
       # `lines`: ReadLines of all that is listed or named with an amount; `names`: Larder::Names.
       def initialize(lines, names = Larder::Names.ours, **)
         @names = names
-        @lines = lines
-        @said = lines.flat_map { |line| [*line.said, *line.names] }
-        @foods = lines.filter_map(&:ingredient)
+        @listed = ListedFoods.new(lines)
       end
 
       # Their names in a sentence.
@@ -64,18 +62,9 @@ module FondKettle
       def fresh?(name)
         words = @names.words(name)
         found = @names.find(name)
-        found && !found.water? && !words.intersect?(MADE) && !listed?(found, words, name)
-      end
+        return false if found.nil? || found.water? || words.intersect?(MADE)
 
-      # Meatballs are of the mince that is listed.
-      def shaped?(food, listed)
-        [food, listed].all? { |one| one.care.include?(BareFoods::MINCED) }
-      end
-
-      # True where a line is that food, by its own name or by a word that stands for it.
-      def listed?(food, words, name)
-        @said.intersect?(words) || @foods.any? { |one| one.key == food.key || shaped?(food, one) } ||
-          FoodWords.new(@lines).in(name, words, @lines.each_index.to_a).any?
+        !@listed.named?(found, words) && !@listed.meant?(name, words)
       end
     end
   end

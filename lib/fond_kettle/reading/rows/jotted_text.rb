@@ -43,9 +43,9 @@ module FondKettle
                    |steps?\s+\d+)\s*:?\z/ix
       # "Marinade:"
       PART = /\A(?:for\s+the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?:\z/i
-      # "[fish]"
       # "Basmati rice – 1.5 cups (soaked 20 mins & drained)"
       DONE_TO_IT = /\s*\((?<how>[[:alpha:]]+ed\b[^()]{0,60})\)\z/
+      # "[fish]"
       BRACKETED = /\A\[[^\[\]]{1,40}\]\z/
       # What names a part of the dish: "For the meat", "Chicken marinade", "Spices:".
       PART_OF_DISH = /:\z|\A(?:for|to|the)\b|\b(?:rice|sauce|base|marinade|mix|mixture|dressing|topping

@@ -51,15 +51,21 @@ module FondKettle
 
       # "Butter 60 g": it begins with no verb, for all of it before the amount is a food.
       def food_first?(text)
-        food = AmountForms::ALL_BEHIND.match(text.sub(BRACKETS, ""))&.[](:what)
+        food = before_amount(text)
         !food.nil? && (Larder::Names.ours.whole?(food) || !Larder::Names.ours.grain(food).nil?)
       end
 
       # "Brown lentils 1 cup": a food, and behind it how much.
       def amount_behind?(text)
-        food = AmountForms::ALL_BEHIND.match(text.sub(BRACKETS, ""))&.[](:what)
+        food = before_amount(text)
         !food.nil? && !(Larder::Names.ours.find(food) || Larder::Names.ours.grain(food)).nil?
       end
+
+      # Text before an amount, or nil.
+      def before_amount(text)
+        AmountForms::ALL_BEHIND.match(text.sub(BRACKETS, ""))&.[](:what)
+      end
+      private_class_method :before_amount
     end
   end
 end

@@ -192,7 +192,9 @@ module FondKettle
         return false if amount.nil?
 
         name = part.delete_prefix(amount).split(/[,(]/).first.to_s
-        !Larder::Names.ours.find(name).nil? || (!name.match?(FOR_WHOM) && !Larder::Names.ours.grain(name).nil?)
+        return true unless Larder::Names.ours.find(name).nil?
+
+        !name.match?(FOR_WHOM) && !Larder::Names.ours.grain(name).nil?
       end
 
       # True where a part of a list is a food, whatever its amount.

@@ -8,6 +8,7 @@ module FondKettle
     # What a clause does (a key of Care::Kinds), by its verb's kind or without one: of each list the first
     # rule that fits counts. A rule's test takes a ClauseSense; a kind may be found by one too.
     module KindRules
+      ALWAYS = ImpliedKinds::ALWAYS
       IN_OVEN = ImpliedKinds::IN_OVEN
       # What goes on when something is turned or stirred in it.
       GOES_ON = %w[low steam bake boil].freeze
@@ -55,20 +56,20 @@ module FondKettle
           ["reduce", ->(sense) { !sense.in? && sense.minutes && sense.says?(:thickens) }],
           ["lay-in", ->(sense) { !sense.ends? && (sense.boils || sense.says?(:into_pot)) }],
           ["simmer", :liquid.to_proc],
-          [->(sense) { sense.last || (sense.several ? "mix" : "lay-in") }, ImpliedKinds::ALWAYS]
+          [->(sense) { sense.last || (sense.several ? "mix" : "lay-in") }, ALWAYS]
         ],
         "toast" => [["bake", ->(sense) { sense.says?(:oven) || sense.minutes.to_f >= ROAST_MIN }]],
         "lay-in" => [["wrap", ->(sense) { sense.wrapped && sense.says?(:leaves) }],
                      ["sprinkle", :done?.to_proc], ["boil", ->(one) { one.in? && one.liquid && one.boils }]],
         "boil" => [["boil", :in?.to_proc],
                    ["par-boil", ->(sense) { (sense.rice || sense.previous == "par-boil") && sense.drained }],
-                   ["boil", ->(sense) { sense.rice || !sense.ends? }], ["simmer", ImpliedKinds::ALWAYS]],
+                   ["boil", ->(sense) { sense.rice || !sense.ends? }], ["simmer", ALWAYS]],
         "simmer" => [
           ["fry", SOON_FRIED],
           ["boil", ->(sense) { sense.in? && !sense.done? && sense.says?(:bubbles) }],
           ["fry", ->(sense) { FRIES.call(sense) || (sense.says?(:heats_fat) && !sense.liquid) }],
           ["simmer", ->(sense) { sense.stage != RiceCourse::WITH || sense.clause.meanwhile }],
-          ["reduce", ->(sense) { sense.says?(:opened) }], ["low", ImpliedKinds::ALWAYS]
+          ["reduce", ->(sense) { sense.says?(:opened) }], ["low", ALWAYS]
         ],
         "low" => [
           ["rest", ->(sense) { sense.in? && sense.minutes && sense.says?(:stands) && !sense.says?(:low) }],
@@ -79,7 +80,7 @@ module FondKettle
           ["bake", ->(sense) { sense.in? && sense.minutes && (sense.says?(:oven) || IN_OVEN.call(sense)) }],
           ["lay-in", ->(sense) { sense.puts && !sense.ends? && sense.previous == "low" }],
           ["layer", ->(sense) { sense.rice && sense.says?(:names_rice) && sense.minutes.nil? }],
-          ["low", :in?.to_proc], ["simmer", ->(sense) { sense.minutes || sense.liquid }], ["lay-in", ImpliedKinds::ALWAYS]
+          ["low", :in?.to_proc], ["simmer", ->(sense) { sense.minutes || sense.liquid }], ["lay-in", ALWAYS]
         ],
         "layer" => [["serve", ->(sense) { sense.in? && sense.says?(:heaped_on) }],
                     ["cool", ->(sense) { sense.done? && sense.says?(:cools) }],
@@ -92,7 +93,7 @@ module FondKettle
           ["soak", ->(sense) { sense.minutes && sense.cold }],
           ["reduce", ->(sense) { sense.in? && sense.says?(:left_open) && !sense.says?(:unopened) }],
           ["rest", :in?.to_proc], ["drain", ->(sense) { sense.says?(:sieve) }],
-          ["soak", ->(sense) { sense.says?(:soaks) }], ["marinate", ImpliedKinds::ALWAYS]
+          ["soak", ->(sense) { sense.says?(:soaks) }], ["marinate", ALWAYS]
         ],
         "sprinkle" => [["bake", BAKED_ON]],
         "fry" => [["bake", BAKED_ON], ["bake", ->(one) { one.minutes && one.says?(:in_oven) }]],

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../ground/value"
-require_relative "../lines/named_lines"
+require_relative "../words/said_share"
 require_relative "rice_course"
 
 module FondKettle
@@ -166,7 +166,7 @@ module FondKettle
       end
 
       def share(before)
-        NamedLines.share_said(before.split(/[,;]|\band\b|\bthen\b/).last.to_s)
+        SaidShare.before(before.split(/[,;]|\band\b|\bthen\b/).last.to_s)
       end
 
       # Shares of some layers of one kind, by weight; they add up to one.

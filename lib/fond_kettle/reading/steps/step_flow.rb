@@ -8,7 +8,7 @@ require_relative "../words/food_words"
 require_relative "../vessels/given_shares"
 require_relative "../vessels/goes_on"
 require_relative "../vessels/mixtures"
-require_relative "../lines/named_lines"
+require_relative "../words/said_share"
 require_relative "rice_clauses"
 require_relative "../vessels/step_vessels"
 
@@ -38,11 +38,6 @@ module FondKettle
       THIN = FoodWords.row("thin liquid")
       DRAIN = "drain"
       TASTE = "taste"
-
-      # How much of what is there a clause takes out (0.5: half), or nil: all of it.
-      def self.part(say)
-        NamedLines::SHARES.find { |words, share| share.is_a?(Float) && say.match?(words) }&.last
-      end
 
       # `lines`: ReadLines; `places`: LinePlaces; `vessels`: StepVessels; `rice`: the RiceCourse.
       def initialize(lines, places, vessels, rice)
@@ -111,7 +106,7 @@ module FondKettle
         return if poured.nil? && part_poured?(say, kind, named)
 
         indexes = taken_out(named, say) if kind == TAKE_OUT
-        return @places.keep(indexes, vessel) if indexes && StepFlow.part(say)
+        return @places.keep(indexes, vessel) if indexes && SaidShare.part(say)
 
         (from - [poured, *shares.keys]).each { |key| @places.move(key, vessel, indexes || kept_solids(key)) }
         @mixtures.note(kind, vessel)

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "goes_on"
-require_relative "../lines/named_lines"
+require_relative "../words/said_share"
 
 module FondKettle
   module Reading
@@ -39,8 +39,8 @@ module FondKettle
 
       # "Pour two thirds over the rice", of what was made before.
       def poured_share(say)
-        found = GoesOn::OVER.match(say)
-        NamedLines::SHARES.find { |words, _| "#{found} rice".match?(words) }&.last if found
+        found = say[GoesOn::OVER]
+        found && SaidShare.in(found)
       end
 
       def lies_in?(index, key)
@@ -49,7 +49,7 @@ module FondKettle
 
       # "Half the sauce"
       def mixture_share(key, say)
-        NamedLines.share_said(@mixtures.before(say)) if @mixtures.vessels(say, []).include?(key)
+        SaidShare.before(@mixtures.before(say)) if @mixtures.vessels(say, []).include?(key)
       end
     end
   end

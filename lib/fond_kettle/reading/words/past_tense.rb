@@ -34,8 +34,7 @@ module FondKettle
       def told(sentence)
         return sentence if sentence.size > MOST || !(sentence.match?(RICE) || tells?(sentence))
 
-        all = /\b(?:#{[*forms(COOKS).keys, *forms(AFTER).keys].join('|')})\b/i
-        sentence.gsub(/#{PART}#{all}|#{cooked}/) { |word| verb(word) }
+        sentence.gsub(done) { |word| verb(word) }
                 .gsub(NOUN, '\k<what> \k<time>')
       end
 
@@ -46,6 +45,10 @@ module FondKettle
 
       def cooked
         @cooked ||= /\b(?:#{forms(COOKS).keys.join('|')})\b#{BEHIND}/i
+      end
+
+      def done
+        @done ||= /#{PART}\b(?:#{[*forms(COOKS).keys, *forms(AFTER).keys].join('|')})\b|#{cooked}/i
       end
 
       def verb(word)
@@ -69,7 +72,7 @@ module FondKettle
 
         "#{word}#{word[-1] if word.match?(DOUBLED)}ed"
       end
-      private_class_method :tells?, :cooked, :verb, :forms, :participle
+      private_class_method :tells?, :cooked, :done, :verb, :forms, :participle
     end
   end
 end

@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+require_relative "../words/food_words"
+
+module FondKettle
+  module Reading
+    # Tells whether a food that a text speaks of is one of those that are listed.
+    class ListedFoods
+      MINCED = "minced"
+
+      # `lines`: ReadLines.
+      def initialize(lines)
+        @lines = lines
+        @said = lines.flat_map(&:said)
+        foods = lines.filter_map(&:ingredient)
+        @keys = foods.map(&:key)
+        @minced = foods.flat_map(&:care) & [MINCED]
+      end
+
+      # True where a line is that food (a Larder::Ingredient), by its own name or by one of its `words`;
+      # meatballs are of the mince that is listed.
+      def named?(food, words)
+        @said.intersect?(words) || @keys.include?(food.key) || food.care.intersect?(@minced)
+      end
+
+      # True where a name, of some `words`, stands for a line: "the meat".
+      def meant?(name, words)
+        @food_words ||= FoodWords.new(@lines)
+        @food_words.in(name, words, @lines.each_index.to_a).any?
+      end
+    end
+  end
+end
