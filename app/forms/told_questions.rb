@@ -21,8 +21,9 @@ module FondKettle
       HEADS = { "serves" => "For how many?", "rice_g" => "How much of which rice?",
                 "method" => "Cooked like?" }.freeze
       LINE = { "food" => "What is it?", "g" => "How much is it?",
-               "at" => "At which step does it go in?" }.freeze
-      STEP = { "kind" => "What is done?", "minutes" => "How long?", "vessel" => "In what?" }.freeze
+               "at" => "At which step does it go in?", "also" => "At which step too, half of it?" }.freeze
+      STEP = { "kind" => "What is done?", "minutes" => "How long?", "vessel" => "In what?",
+               "before" => "Before which step?" }.freeze
 
       # `read`: the dish of schema 2 (a hash) as a Reader has it; `answers`: Reading::Answer; `problems`: of
       # Reading::Answers; `mend`: the id of a line or step that is to be corrected, or nil.
@@ -36,6 +37,11 @@ module FondKettle
       # Asked of each question of the reader, in its order.
       def asked
         @asked ||= @read.fetch("asked", []).map { |question| asked_of(question) }
+      end
+
+      # Numbers of the open ones among them, by the id of the line or step that they are about.
+      def open
+        asked.each_with_index.select { |one, _| one.open? }.to_h { |one, index| [one.question["of"], index] }
       end
 
       # An Asked for each thing of the whole dish that may be told though it was read.

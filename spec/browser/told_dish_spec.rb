@@ -35,13 +35,13 @@ RSpec.describe "A dish told in plain sentences, from the first word to the stove
   it "is corrected where it stands, by keyboard, and the house remembers what a thing weighs" do
     visit "/dishes/new"
     fill_in "The dish, in your words", with: told
-    find("li", text: "3 onions, sliced").find(".mend").send_keys(:enter)
+    find(".read-list li", text: "3 onions, sliced").find(".mend").send_keys(:enter)
     expect(page).to have_css(".mended input:focus")
     page.active_element.send_keys("shallots")
     fill_in "How much is it?", with: "420 g"
     find(".mended button", text: "Read it so").send_keys(:enter)
     expect(page).to have_css("li", text: "420 g shallot")
-    find("li", text: "Fry the onions in the ghee").find(".mend").send_keys(:enter)
+    find(".read-list li", text: "Fry the onions in the ghee").find(".mend").send_keys(:enter)
     select "another pot", from: "In what?"
     within(find(".mended", text: "In what?")) { click_button "Read it so" }
     expect(page).to have_css("h3", text: "In the other pot")
@@ -73,7 +73,7 @@ RSpec.describe "A dish told in plain sentences, from the first word to the stove
     click_link "Make it"
     all("input[name='who[]']").each { |box| box.set(false) }
     fill_in "Guests", with: "9"
-    expect(page).to have_css(".amounts", text: "685 g").and have_css(".vessel-row h3", text: "Wide pan")
+    expect(page).to have_css(".amounts", text: "685 g").and have_css(".bench-vessel h3", text: "Wide pan")
     expect(all(".slip .puts-in").map(&:text).join).to include("lamb shoulder", "from the wide pan")
     expect(page).to be_accessible
 

@@ -11,6 +11,7 @@ require_relative "parts/oven_dish"
 require_relative "parts/pan"
 require_relative "parts/pot_fire"
 require_relative "parts/pot_frame"
+require_relative "parts/pot_lid"
 require_relative "parts/pot_walls"
 
 module FondKettle
@@ -22,13 +23,20 @@ module FondKettle
       #   vessel        Kit::Vessel
       #   contents      Vessels::Contents
       #   source, heat  what it is heated by and how high; nil: it is not
-      VesselView = Value.define(:name, :kind, :vessel, :contents, :source, :heat)
+      #   lid           appearance of its lid (a key of PotLid::WORDS), nil: it is open
+      VesselView = Value.define(:name, :kind, :vessel, :contents, :source, :heat, :lid) do
+        # A VesselView with the given attributes: cold and open where nothing else is said.
+        def self.of(**given)
+          new(source: nil, heat: nil, lid: nil, **given)
+        end
+      end
 
       # A vessel cut open, with what is in it, its words beside it; all of them to one scale.
       class VesselPicture
         Svg = Html::Markup
-        # Units for a mm.
+        # Units for a mm, and those of a small one among many.
         SCALE = 0.75
+        SMALL = 0.5
         WALL = 5.0
         SIDE = 34.0
         OVER = 56.0
@@ -38,15 +46,24 @@ module FondKettle
         SHAPES = { "frying-pan" => Pan, "bowl" => Bowl, "jug" => Jug, "oven-dish" => OvenDish,
                    "board" => Board }.freeze
 
-        # `seen`: a VesselView; `id`: the drawing's own on its page.
-        def initialize(seen, id)
+        # `seen`: a VesselView; `id`: the drawing's own on its page; `small`: without words beside it;
+        # `weighed`: writes a weight in g.
+        def initialize(seen, id, small: false, weighed: FoodBands::WEIGHED)
           @seen = seen
           @id = id
+          @small = small
+          @weighed = weighed
+        end
+
+        # Contents in words: "180 g onion, golden, 40 g liquid"; "empty".
+        def contents
+          bands.description
         end
 
         # SVG markup.
         def to_s
-          drawn = [title, bands.defs, fire, frame.within(bands.to_s, @id), walls, marks, warm]
+          drawn = [title, bands.defs, fire, frame.within(bands.to_s, @id), walls, lid,
+                   *(marks unless @small), warm]
           Svg.tag("svg", drawn.join, viewBox: "0 0 #{wide.round} #{high.round}", width: wide.round,
                                      height: high.round, class: "pot-drawing vessel-picture", role: "img",
                                      aria_labelledby: "#{@id}-title")
@@ -63,7 +80,7 @@ module FondKettle
         end
 
         def frame
-          @frame ||= PotFrame.of(left: SIDE, right: SIDE + (vessel.diameter_mm * SCALE), top: floor - deep,
+          @frame ||= PotFrame.of(left: SIDE, right: SIDE + (vessel.diameter_mm * scale), top: floor - deep,
                                  floor: floor, wall: WALL, **form)
         end
 
@@ -73,16 +90,20 @@ module FondKettle
           { taper: vessel.bottom_mm / vessel.diameter_mm }
         end
 
+        def scale
+          @small ? SMALL : SCALE
+        end
+
         def deep
-          vessel.height_mm * SCALE
+          vessel.height_mm * scale
         end
 
         def floor
-          [OVER + deep, LEAST_HIGH - 40].max
+          @small ? OVER + deep : [OVER + deep, LEAST_HIGH - 40].max
         end
 
         def wide
-          frame.right + SIDE + WORDS_WIDE
+          frame.right + SIDE + (@small ? SIDE : WORDS_WIDE)
         end
 
         def high
@@ -90,7 +111,7 @@ module FondKettle
         end
 
         def bands
-          @bands ||= FoodBands.new(frame, SCALE, vessel, @seen.contents, @id)
+          @bands ||= FoodBands.new(frame, scale, vessel, @seen.contents, @id, weighed: @weighed)
         end
 
         def title
@@ -107,6 +128,10 @@ module FondKettle
           return "" unless @seen.heat
 
           PotFire.new(frame, @seen.source, @seen.heat).to_s
+        end
+
+        def lid
+          @seen.lid ? PotLid.new(frame, @seen.lid).to_s : ""
         end
 
         def marks

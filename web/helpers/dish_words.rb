@@ -25,6 +25,13 @@ module FondKettle
           Html::Markup.tag("span", Html::Markup.escape(words), class: "read-words", data_words: words)
         end
 
+        # A chip of a bench: what it is, how much, and who must not have it.
+        def chip_words(chip)
+          food = Html::Markup.tag("b", Html::Markup.escape(chip.food))
+          whom = Html::Markup.tag("span", Html::Markup.escape("▲ #{chip.whom}"), class: "chip-whom")
+          [food, Html::Markup.escape(chip.amount), *(whom unless chip.whom.empty?)].join(" ")
+        end
+
         # What is wrong with an answer, as a form has it.
         def problems_of(asked, index)
           asked.problem ? [{ field: "answer-#{index}", message: asked.problem }] : []

@@ -12,6 +12,8 @@ require_relative "../../app/plans/look"
 require_relative "../helpers/dish_words"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
+require_relative "../presenters/bench/dish_bench"
+require_relative "../presenters/bench/other_benches"
 require_relative "../presenters/dish_page"
 require_relative "../presenters/side_page"
 require_relative "../presenters/told_dish"
@@ -75,7 +77,7 @@ module FondKettle
         # What somebody has just said of a food is read into the text anew.
         form = Forms::ToldDishForm.new(answered ? params.merge("anew" => "1") : params, household)
         # The script asks only for what was understood.
-        next part(:dish_told_read, form: form, shown: told(form)) if part_only?
+        next part(:dish_told_read, form: form, **read_of(form)) if part_only?
 
         edit(form, id: params["id"], version: params["lock_version"])
       end
@@ -106,8 +108,11 @@ module FondKettle
 
         form = Forms::PlanForm.in_own_amount(record, household)
         @title = record[:title]
+        @script = "bench_time.js"
+        @style = "bench.css"
         plan = App::LookAtPlan.new(form, kitchen).plan if form.ok?
-        erb :dish, locals: { shown: Presenters::DishPage.new(household, record, plan, form.problems) }
+        shown = Presenters::DishPage.new(household, record, plan, form.problems)
+        erb :dish, locals: { shown: shown, **benches(record, shown.data_as_told) }
       end
 
       # A dish as it is typed, with what is asked about it.
@@ -143,12 +148,20 @@ module FondKettle
         form = Forms::SideForm.new(params)
         status 422 unless form.ok?
         @title = record[:title]
+        @script = "bench_time.js"
+        @style = "bench.css"
         shown = Presenters::SidePage.new(household, record, form.guests)
-        erb :side, locals: { shown: shown, problems: form.problems }
+        erb :side, locals: { shown: shown, problems: form.problems, **benches(record, shown.data) }
       end
 
       def keep
         App::KeepDish.new(household, now)
+      end
+
+      # Its bench, and those of other dishes that stand beside it.
+      def benches(record, dish)
+        others = Array(params["beside"]).grep(String)
+        { bench: bench(dish), others: Presenters::OtherBenches.new(household, record[:id], others) }
       end
 
       # What a food is that nobody knew, where a button of the form said it.
@@ -177,8 +190,18 @@ module FondKettle
         Forms::ToldDishForm.of_record(record, household)
       end
 
-      def told(form)
-        form.dish && Presenters::ToldDish.new(household, form.dish)
+      # The bench of a dish of schema 2 (Presenters::DishBench), or nil.
+      def bench(dish, asked = {})
+        after = Integer(text_param("after"), 10, exception: false)
+        Presenters::DishBench.of_told(household, dish, at: after, asked: asked)
+      end
+
+      # What was read of a form's dish, and its bench.
+      def read_of(form)
+        return { shown: nil, bench: nil } unless form.dish
+
+        { shown: Presenters::ToldDish.new(household, form.dish),
+          bench: bench(form.dish, form.questions.open) }
       end
 
       # `both`: where somebody else was first (Presenters::BothWays), else nil.
@@ -186,8 +209,9 @@ module FondKettle
         status code
         @title = id ? form.title : "A new dish"
         @script = "dish.js"
+        @style = "bench.css"
         erb :dish_told, locals: { form: form, id: id, version: version, both: both, left_out: left_out,
-                                  kept: id ? nil : household.dishes.titled(form.title), shown: told(form) }
+                                  kept: id ? nil : household.dishes.titled(form.title), **read_of(form) }
       end
 
       def import(code: 200, source: "", problems: [])

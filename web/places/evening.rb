@@ -7,6 +7,7 @@ require_relative "../../app/plans/look"
 require_relative "../helpers/dish_words"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
+require_relative "../presenters/bench/evening_bench"
 require_relative "../presenters/evening"
 require_relative "../presenters/sheet"
 require_relative "place"
@@ -27,12 +28,14 @@ module FondKettle
         redirect "/evening?#{from_the_table}", 303 if params.key?("q")
         form = Forms::PlanForm.new(params, household)
         status 422 unless form.ok?
-        locals = { form: form, shown: form.ok? && form.dish ? shown(Presenters::Evening, form) : nil }
+        shown = form.ok? && form.dish ? shown(Presenters::Evening, form) : nil
+        locals = { form: form, shown: shown, bench: shown && bench(form, shown) }
         # The script asks only for what a change moves.
         next part(:evening_change, **locals) if part_only?
 
         @title = form.dish ? form.dish.title : "The evening"
         @script = "evening.js"
+        @style = "bench.css"
         erb :evening, locals: locals
       end
 
@@ -42,7 +45,8 @@ module FondKettle
         raise InvalidInput, form.problems unless form.ok?
 
         @title = form.dish ? form.dish.title : form.request.grain.name
-        erb :sheet, layout: false, locals: { shown: shown(Presenters::Sheet, form) }
+        shown = shown(Presenters::Sheet, form)
+        erb :sheet, layout: false, locals: { shown: shown, bench: form.dish && bench(form, shown) }
       end
 
       # What is to get for it, as a text.
@@ -76,6 +80,10 @@ module FondKettle
 
         supper = supper(form)
         presenter.new(household, form, supper.plan, supper, shopping(supper))
+      end
+
+      def bench(form, shown)
+        Presenters::EveningBench.new(household, form, shown.plan, shown.supper).shown
       end
 
       def supper(form)

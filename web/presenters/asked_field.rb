@@ -4,6 +4,7 @@ require_relative "../../lib/fond_kettle/care/kind"
 require_relative "../../lib/fond_kettle/ground/value"
 require_relative "../../lib/fond_kettle/kit/dish_vessels"
 require_relative "../../lib/fond_kettle/reading/answered_dish"
+require_relative "../../lib/fond_kettle/reading/reordered_step"
 require_relative "../helpers/numbers"
 
 module FondKettle
@@ -48,7 +49,8 @@ module FondKettle
           when "method" then @methods
           when "kind" then kinds
           when "takes" then question["choices"] ? lines(question["choices"]) : steps
-          when "at" then steps
+          when "at", "also" then steps
+          when "before" then [*steps, [Reading::ReorderedStep::LAST, "after all others"]]
           when "vessel" then vessels
           end
         end

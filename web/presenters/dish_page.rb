@@ -38,6 +38,11 @@ module FondKettle
            *dish.graph.open, *dish.graph.guessed]
         end
 
+        # The dish of schema 2 (a hash).
+        def data_as_told
+          dish.graph.data
+        end
+
         # Names of food in it that nobody knows.
         def unknown
           dish.lines.select do |line|

@@ -5,7 +5,6 @@ require_relative "../../lib/fond_kettle/dishes/line"
 require_relative "../../app/plans/look"
 require_relative "../../lib/fond_kettle/table/contains"
 require_relative "../drawings/pot_picture"
-require_relative "evening_vessels"
 require_relative "pot_views"
 require_relative "supper_words"
 
@@ -72,11 +71,6 @@ module FondKettle
         def drawing
           look = household.lid_look(plan.request.vessel.id)
           Drawings::PotPicture.new(PotViews.plan(plan, look, comes_out: supper.comes_out), "evening-pot").to_s
-        end
-
-        # Its vessels beside the rice's (EveningVessels).
-        def beside
-          @beside ||= EveningVessels.new(household, form, plan, supper)
         end
 
         # Amounts for each of several pots.

@@ -43,8 +43,8 @@ module FondKettle
         def drawing(row, contents, id)
           kind, pot = vessel_of(row)
           hot = HEATED.include?(row.does&.kind)
-          seen = Drawings::VesselView.new(name: pot.name, kind: kind, vessel: pot, contents: contents,
-                                          source: @vessel.setting.burner.source, heat: (row.does.heat if hot))
+          seen = Drawings::VesselView.of(name: pot.name, kind: kind, vessel: pot, contents: contents,
+                                         source: @vessel.setting.burner.source, heat: (row.does.heat if hot))
           Drawings::VesselPicture.new(seen, id).to_s
         end
 

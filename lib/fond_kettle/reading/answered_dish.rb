@@ -10,6 +10,8 @@ require_relative "../measure/numeral"
 require_relative "../methods/library"
 require_relative "moved_step"
 require_relative "other_food"
+require_relative "placed_line"
+require_relative "reordered_step"
 require_relative "lines/read_line"
 
 module FondKettle
@@ -26,7 +28,7 @@ module FondKettle
       # What may be answered, by the field that it is asked for.
       FIELDS = { "serves" => :serves, "method" => :method_key, "grain" => :rice, "rice_g" => :rice,
                  "food" => :food, "g" => :weight, "minutes" => :minutes, "kind" => :kind, "takes" => :takes,
-                 "at" => :moved_to, "vessel" => :vessel }.freeze
+                 "at" => :moved_to, "also" => :also_at, "vessel" => :vessel, "before" => :before }.freeze
       # Kinds of vessels that a step may be moved to besides those that the dish has.
       FURTHER = %w[frying-pan pot bowl oven-dish].freeze
 
@@ -126,8 +128,27 @@ module FondKettle
 
       # All of a line goes in at the step of an id, and nowhere else.
       def moved_to(id, text)
-        by_id(lines, id, "line")
-        put_in(id, text) { true }
+        placed(id).at(step_id(text))
+      end
+
+      # Half of a line goes in at the step of an id too.
+      def also_at(id, text)
+        placed(id).half_at(step_id(text))
+      end
+
+      def placed(line)
+        PlacedLine.new(@dish, by_id(lines, line, "line")["id"])
+      end
+
+      def step_id(text)
+        by_id(steps, text, "step")["id"]
+      end
+
+      # A step is done before the one of an id, or behind all.
+      def before(id, text)
+        other = text == ReorderedStep::LAST ? text : step_id(text)
+        step = by_id(steps, id, "step")
+        other == id ? @dish : ReorderedStep.new(@dish, step).ahead_of(other)
       end
 
       # A step is done in the vessel of a key, or in a further one of a kind.
@@ -137,25 +158,13 @@ module FondKettle
 
       def vessel_keys
         own = @dish.fetch("vessels", []).map { |vessel| vessel["key"] }
-        own + FURTHER.map { |kind| "#{MovedStep::NEW}#{kind}" }
+        own + [MovedStep::NEW, MovedStep::OTHER].product(FURTHER).map(&:join)
       end
 
       # Where it was only guessed to go in, it goes in no more.
       def goes_in(id, text)
         asked = @dish.fetch("asked", []).find { |one| one["of"] == id && one["field"] == "takes" }
-        put_in(id, text) { |step| step["id"] == asked.to_h["guess"] }
-      end
-
-      # The dish with all of a line at the step of an id, and out of each step that the block is true of.
-      def put_in(line, at)
-        by_id(steps, at, "step")
-        moved = steps.map do |step|
-          takes = step.fetch("takes", [])
-          takes = takes.reject { |take| take["line"] == line } if yield(step)
-          takes = [*takes, { "line" => line, "share" => 1 }] if step["id"] == at
-          step.merge("takes" => takes)
-        end
-        @dish.merge("steps" => moved)
+        placed(id).at_instead(step_id(text), asked.to_h["guess"])
       end
 
       def lines

@@ -29,12 +29,17 @@ module FondKettle
 
       # A Row for each step.
       def rows
-        @rows ||= @graph.steps.map { |step| row(step) }.freeze
+        run.map(&:first)
+      end
+
+      # [Row, Contents by vessel after it] of each step.
+      def run
+        @run ||= @graph.steps.map { |step| [row(step), {}.merge(@contents)] }.freeze
       end
 
       # Contents by vessel at the end, of those that were used.
       def contents
-        rows
+        run
         @contents.dup
       end
 

@@ -22,14 +22,17 @@ module FondKettle
         MOST = 4
         PINCH_G = 10.0
 
+        WEIGHED = ->(grams) { "#{Measure::Rounding.grams(grams)} g" }
+
         # `frame`: the PotFrame of the vessel, drawn at `scale` units for a mm; `vessel`: the Kit::Vessel;
-        # `contents`: Vessels::Contents; `id`: the drawing's own.
-        def initialize(frame, scale, vessel, contents, id)
+        # `contents`: Vessels::Contents; `id`: the drawing's own; `weighed`: writes a weight in g.
+        def initialize(frame, scale, vessel, contents, id, weighed: WEIGHED)
           @frame = frame
           @scale = scale
           @vessel = vessel
           @contents = contents
           @id = id
+          @weighed = weighed
         end
 
         # Patterns of its textures.
@@ -96,7 +99,7 @@ module FondKettle
           place = place(from_mm, to_mm)
           texture = FoodTexture.of(food)
           drawn = Svg.tag("rect", Svg.tag("title", Svg.escape(words(food))), **place,
-class: "food #{food.state}")
+class: "food #{food.state || food.ingredient.slot}")
           return drawn if texture == FoodTexture::PLAIN
 
           drawn + Svg.tag("rect", **place, fill: "url(##{texture}-#{@id})")
@@ -151,7 +154,7 @@ class: "food #{food.state}")
         end
 
         def grams(grams)
-          "#{Measure::Rounding.grams(grams)} g"
+          @weighed.call(grams)
         end
       end
     end

@@ -1,28 +1,50 @@
-// Reads the dish as it is typed: what was understood and what is asked are swapped
+// Reads the dish as it is typed: what was understood, what is asked and the bench are swapped
 // in beside the text, which itself is left alone.
+import { benchHand } from "kettle/bench_hand.js";
+import { showAt } from "kettle/bench_time.js";
+
 const form = document.querySelector(".dish-form");
 const read = document.getElementById("read");
 const PAUSE_MS = 250;
 let asked = 0;
 let pause;
 
-async function look(mend = "") {
+// `mend`: what is to be corrected; `answers`: in the place of those that the form holds.
+async function look({ mend = "", answers = null } = {}) {
   const ticket = ++asked;
   const body = new URLSearchParams(new FormData(form));
   if (mend) body.set("mend", mend);
+  if (answers) answer(body, answers);
   try {
-    const answer = await fetch("/dishes/look", {
+    const response = await fetch("/dishes/look", {
       method: "POST",
       body,
       headers: { "x-kettle-part": "read" },
     });
-    if (!answer.ok || ticket !== asked) return;
-    const open = read.querySelector("details")?.open;
-    read.innerHTML = await answer.text();
-    if (open) read.querySelector("details").open = true;
+    if (!response.ok || ticket !== asked) return;
+    swapIn(await response.text());
   } catch {
     /* what is typed is still there; "Look it over" asks again */
   }
+}
+
+function answer(body, answers) {
+  for (const name of [...body.keys()]) if (name.startsWith("answers[")) body.delete(name);
+  answers.forEach((one, index) => {
+    for (const part of ["about", "field", "answer"]) body.set(`answers[${index}][${part}]`, one[part]);
+  });
+}
+
+// What is folded open stays open, and the bench stands at the same step.
+function swapIn(html) {
+  const open = read.querySelector("details")?.open;
+  const before = read.querySelector(".dish-bench")?.dataset;
+  const usual = before?.at === before?.usual;
+  read.innerHTML = html;
+  if (open) read.querySelector("details").open = true;
+  const bench = read.querySelector(".dish-bench");
+  if (!bench || usual) return;
+  showAt(bench, Math.min(Number(before.at), Number(bench.querySelector(".bench-range").max)));
 }
 
 form.addEventListener("input", (event) => {
@@ -47,7 +69,9 @@ read.addEventListener("click", async (event) => {
   if (!button) return;
   event.preventDefault();
   const id = button.value || button.closest(".mended").id.replace("mend-", "");
-  await look(button.value);
+  await look({ mend: button.value });
   const item = document.getElementById(`mend-${id}`);
   (item?.querySelector("input:not([type=hidden]), select") ?? read.querySelector(".mend"))?.focus();
 });
+
+benchHand({ form, read, look });

@@ -41,13 +41,19 @@ module FondKettle
         @schema ||= SchemaFaults.schema(FILE)
       end
 
-      # The GraphDish.
+      # The GraphDish. Raises InvalidInput where it does not hold together (Dishes::GraphCheck).
       def dish
-        @dish ||= Dishes::GraphDish.new(title: @data["title"], serves: (@data["serves"] || SERVES).to_f,
-                                        grain: grain, rice_g: @data["rice_g"]&.to_f, method: @data["method"],
-                                        lines: lines, vessels: vessels, steps: steps, rice_line: rice_line,
-                                        way: @data.fetch("way", {}), asked: @data.fetch("asked", []),
-                                        data: @data).tap { |dish| sound(dish) }
+        @dish ||= as_told.tap { |dish| sound(dish) }
+      end
+
+      # The GraphDish, though it may not hold together.
+      def as_told
+        @as_told ||= Dishes::GraphDish.new(title: @data["title"], serves: (@data["serves"] || SERVES).to_f,
+                                           grain: grain, rice_g: @data["rice_g"]&.to_f,
+                                           method: @data["method"], lines: lines, vessels: vessels,
+                                           steps: steps, rice_line: rice_line,
+                                           way: @data.fetch("way", {}), asked: @data.fetch("asked", []),
+                                           data: @data)
       end
 
       private
