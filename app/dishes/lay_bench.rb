@@ -29,11 +29,11 @@ module FondKettle
       end
 
       # The Dishes::Bench of a dish of schema 2 (a hash) as it is written, also of one that does not hold
-      # together or names no rice yet; nil: it is made in nothing.
-      def of_told(data)
+      # together or names no rice yet; nil: it is made in nothing. `planned`: the Dishes::Dish that it is,
+      # where somebody knows it.
+      def of_told(data, planned: nil)
         data = data.except(*RICE) unless RICE.all? { |key| data[key] }
-        reader = Formats::GraphDishReader.new(data, names: @household.names, stored: true)
-        planned(reader) || as_told(reader.as_told)
+        planned_bench(planned || plannable(data)) || as_told(reader(data).as_told)
       rescue InvalidInput
         nil
       end
@@ -50,15 +50,22 @@ module FondKettle
 
       private
 
-      # nil where it cannot be planned.
-      def planned(reader)
-        return if reader.as_told.side?
+      def reader(data)
+        Formats::GraphDishReader.new(data, names: @household.names, stored: true)
+      end
 
-        reader.dish
-        dish = Formats::StoredDish.of(reader.as_told.data, names: @household.names,
-                                                           library: @household.library, stored: true)
-        composed = composition(dish)
-        of_request(dish, 1.0, composed.request)
+      # The Dishes::Dish of a dish of schema 2, or nil.
+      def plannable(data)
+        return unless data.key?(RICE.first)
+
+        Formats::StoredDish.of(data, names: @household.names, library: @household.library, stored: true)
+      rescue InvalidInput
+        nil
+      end
+
+      # nil where it cannot be planned.
+      def planned_bench(dish)
+        of_request(dish, 1.0, composition(dish).request) if dish
       rescue Error
         nil
       end

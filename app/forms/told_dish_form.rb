@@ -99,6 +99,9 @@ module FondKettle
         answered&.dish
       end
 
+      # The Dishes::Dish that it is planned as, or nil: it is a side, or something is wrong with it.
+      attr_reader :planned
+
       # True for a dish without rice.
       def side?
         Formats::GraphDishReader::RICE.none? { |key| dish.key?(key) }
@@ -185,7 +188,8 @@ module FondKettle
         return problem(RICE) unless dish["grain"] && dish["rice_g"]
         return problem(RICE_G) unless Limits::RICE_G.cover?(dish["rice_g"])
 
-        Formats::StoredDish.of(dish, names: @household.names, library: @household.library, stored: true)
+        @planned = Formats::StoredDish.of(dish, names: @household.names, library: @household.library,
+                                                stored: true)
       rescue InvalidInput => e
         problem(e.problems.map { |found| found[:message] }.join("; "))
       end

@@ -191,9 +191,9 @@ module FondKettle
       end
 
       # The bench of a dish of schema 2 (Presenters::DishBench), or nil.
-      def bench(dish, asked = {})
+      def bench(dish, **given)
         after = Integer(text_param("after"), 10, exception: false)
-        Presenters::DishBench.of_told(household, dish, at: after, asked: asked)
+        Presenters::DishBench.of_told(household, dish, at: after, **given)
       end
 
       # What was read of a form's dish, and its bench.
@@ -201,7 +201,7 @@ module FondKettle
         return { shown: nil, bench: nil } unless form.dish
 
         { shown: Presenters::ToldDish.new(household, form.dish),
-          bench: bench(form.dish, form.questions.open) }
+          bench: bench(form.dish, asked: form.questions.open, planned: form.planned) }
       end
 
       # `both`: where somebody else was first (Presenters::BothWays), else nil.

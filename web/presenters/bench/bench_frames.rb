@@ -35,7 +35,7 @@ module FondKettle
         def all
           last = nil
           states.each_with_index.filter_map do |(contents, step), number|
-            next if last == contents && step.nil?
+            next if contents.equal?(last) && step.nil?
 
             last = contents
             frame(number, contents, step)

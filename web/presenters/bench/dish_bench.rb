@@ -43,9 +43,10 @@ module FondKettle
           @id = id
         end
 
-        # The bench of a dish of schema 2 (a hash), or nil: it is made in nothing.
-        def self.of_told(household, dish, **given)
-          laid = App::LayBench.new(household).of_told(dish)
+        # The bench of a dish of schema 2 (a hash), or nil: it is made in nothing; `planned`: the Dishes::Dish
+        # that it is, where that is known.
+        def self.of_told(household, dish, planned: nil, **given)
+          laid = App::LayBench.new(household).of_told(dish, planned: planned)
           laid && new(household, laid, **given)
         end
 
@@ -72,7 +73,7 @@ module FondKettle
 
         # The number of steps after which it is shown: else where most stands on it.
         def at
-          @at ? @at.clamp(0, size) : fullest
+          @at = @at ? @at.clamp(0, size) : fullest
         end
 
         # "After step 4: Fry the onions …" for every place in time, the first before all.
