@@ -13,13 +13,20 @@ module FondKettle
       #   id, say        as the dish has them
       #   clock          when it starts (nil: no evening)
       #   minutes, said_min  words for how long it takes, and the cook's own minutes, or nil
-      #   pours, chips   what other vessels give before it, in words, and the BenchChips that go in
+      #   from           keys of the vessels that give something before it, with spaces between
+      #   pours, chips   what they give, in words, and the BenchChips that go in
       #   troubles       sentences about what goes wrong at it
       #   asked          number of an open question about it, or nil
       #   sooner, later  ids of steps before which it stands one place elsewhere in its vessel; nil: it is
       #                  first there, or last
-      BenchRow = Value.define(:at, :number, :id, :say, :clock, :minutes, :said_min, :pours, :chips, :troubles,
-                              :asked, :sooner, :later) do
+      BenchRow = Value.define(:at, :number, :id, :say, :clock, :minutes, :said_min, :from, :pours, :chips,
+                              :troubles, :asked, :sooner, :later) do
+        # A BenchRow with the given attributes; the others are none.
+        def self.of(**given)
+          new(number: nil, id: nil, clock: nil, said_min: nil, from: "", pours: [].freeze, chips: [].freeze,
+              troubles: [].freeze, asked: nil, sooner: nil, later: nil, **given)
+        end
+
         # "Step 4: Fry the onions …", for those who do not see where it stands.
         def label
           "Step #{number}: #{say}"
@@ -76,16 +83,18 @@ module FondKettle
           told = told(step)
           return own_way(step, at) unless told
 
-          BenchRow.new(at: at, number: number(told), id: told.id, say: told.say,
-                       clock: @clock[told.id], minutes: duration(step, told),
-                       said_min: told.minutes, pours: pours(told), chips: @chips.at(told),
-                       troubles: @troubles.call { |one| one.step == told.id && one.vessel.nil? },
-                       asked: @asked[told.id], sooner: sooner, later: later)
+          BenchRow.of(at: at, number: number(told), id: told.id, say: told.say, clock: @clock[told.id],
+                      minutes: duration(step, told), said_min: told.minutes, **poured_in(told),
+                      chips: @chips.at(told), asked: @asked[told.id], sooner: sooner, later: later,
+                      troubles: @troubles.call { |one| one.step == told.id && one.vessel.nil? })
         end
 
         def own_way(step, at)
-          BenchRow.new(at: at, number: nil, id: nil, say: OWN_WAY, clock: nil, minutes: duration(step, nil),
-                       said_min: nil, pours: [], chips: [], troubles: [], asked: nil, sooner: nil, later: nil)
+          BenchRow.of(at: at, say: OWN_WAY, minutes: duration(step, nil))
+        end
+
+        def poured_in(told)
+          { from: (told.from.map(&:vessel) | told.needed).join(" "), pours: pours(told) }
         end
 
         # "25 min" as the cook says, else "about 19 min" as it is reckoned.

@@ -90,6 +90,12 @@ module FondKettle
           end
         end
 
+        # Keys of the vessels that give something at the step that is shown.
+        def giving
+          shown = vessels.flat_map(&:steps).find { |step| step.at == at }
+          shown ? shown.from.split : []
+        end
+
         # BenchChips of what lies in front of it yet.
         def counter
           chips.on_the_counter

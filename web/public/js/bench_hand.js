@@ -23,11 +23,13 @@ export function benchHand({ form, read, look }) {
     return Object.values(found).filter((one) => one.answer?.trim());
   }
 
-  async function say(about, field, answer) {
-    const before = said();
-    taken_back.push(before);
-    const others = before.filter((one) => one.about !== about || one.field !== field);
-    await change([...others, { about, field, answer }]);
+  function say(about, field, answer) {
+    return change(() => {
+      const before = said();
+      taken_back.push(before);
+      const others = before.filter((one) => one.about !== about || one.field !== field);
+      return [...others, { about, field, answer }];
+    });
   }
 
   async function change(answers) {
@@ -235,6 +237,6 @@ export function benchHand({ form, read, look }) {
   }
 
   document.getElementById("bench-undo").addEventListener("click", () => {
-    if (taken_back.length) change(taken_back.pop());
+    if (taken_back.length) change(() => taken_back.pop());
   });
 }

@@ -6,7 +6,11 @@ export function showAt(bench, at) {
   const words = bench.querySelector(".bench-moments").children[at]?.textContent ?? "";
   bench.querySelector(".bench-moment").textContent = words;
   range.setAttribute("aria-valuetext", words);
-  for (const vessel of bench.querySelectorAll(".bench-vessel")) stand(vessel, at);
+  const giving = bench.querySelector(`.bench-step[data-at="${at}"]`)?.dataset.gives ?? "";
+  for (const vessel of bench.querySelectorAll(".bench-vessel")) {
+    stand(vessel, at);
+    vessel.classList.toggle("is-giving", giving.split(" ").includes(vessel.dataset.vessel));
+  }
 }
 
 function stand(vessel, at) {

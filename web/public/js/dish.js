@@ -5,24 +5,42 @@ import { showAt } from "kettle/bench_time.js";
 
 const form = document.querySelector(".dish-form");
 const read = document.getElementById("read");
-const PAUSE_MS = 250;
-let asked = 0;
+const PAUSE_MS = 60;
 let pause;
+// What is still to be asked for; one answer is under way at a time.
+const waiting = [];
+let under_way = false;
 
-// `mend`: what is to be corrected; `answers`: in the place of those that the form holds.
-async function look({ mend = "", answers = null } = {}) {
-  const ticket = ++asked;
+// `mend`: what is to be corrected; `answers`: makes those that take the place of the form's own.
+function look(wanted = {}) {
+  return new Promise((done) => {
+    waiting.push({ wanted, done });
+    if (!under_way) askInTurn();
+  });
+}
+
+async function askInTurn() {
+  under_way = true;
+  while (waiting.length) {
+    const { wanted, done } = waiting.shift();
+    // What is only typed is shown by the next answer too.
+    if (wanted.answers || wanted.mend || !waiting.length) await ask(wanted);
+    done();
+  }
+  under_way = false;
+}
+
+async function ask({ mend = "", answers = null }) {
   const body = new URLSearchParams(new FormData(form));
   if (mend) body.set("mend", mend);
-  if (answers) answer(body, answers);
+  if (answers) answer(body, answers());
   try {
     const response = await fetch("/dishes/look", {
       method: "POST",
       body,
       headers: { "x-kettle-part": "read" },
     });
-    if (!response.ok || ticket !== asked) return;
-    swapIn(await response.text());
+    if (response.ok) swapIn(await response.text());
   } catch {
     /* what is typed is still there; "Look it over" asks again */
   }
