@@ -43,7 +43,7 @@ RSpec.describe "A dish on the bench", :browser do
   def tell(text)
     visit "/dishes/new"
     fill_in "The dish, in your words", with: text
-    expect(page).to have_css(".bench-vessel h3", text: "Heavy pot")
+    expect(page).to have_css("#read[aria-busy=false] .bench-vessel h3", text: "Heavy pot")
   end
 
   def step(words)
@@ -96,10 +96,11 @@ RSpec.describe "A dish on the bench", :browser do
     show("Simmer the carrots")
     expect(level_mm("Big pot")).to be_within(0.6).of(core_level_mm(read(told), "big-pot",
                                                                    /Simmer the carrots/))
-    expect(vessel("Wide pan")).to have_css(".bench-holds", text: "lamb")
+    expect(vessel("Wide pan")).to have_css(".bench-holds", text: "lamb").and have_css(".chip", text: "ghee")
     show("Put the lamb in a heavy pot")
     expect(vessel("Wide pan")).to have_css(".bench-holds", text: "empty")
     expect(vessel("Heavy pot")).to have_css(".fire").and have_css(".is-now")
+    expect(all(".is-giving h3").map(&:text)).to match([/Wide pan/, /Big pot/])
     find_by_id("bench-at").send_keys(:home)
     expect(page).to have_css("#bench-moment", text: "Before the first step")
     expect(all(".bench-holds").map(&:text).uniq).to eq(["empty"])

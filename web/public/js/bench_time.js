@@ -14,7 +14,7 @@ export function showAt(bench, at) {
 }
 
 function stand(vessel, at) {
-  const frames = [...vessel.querySelectorAll("[data-from]")];
+  const frames = [...vessel.querySelectorAll(".bench-frame")];
   const shown = frames.filter((frame) => Number(frame.dataset.from) <= at).pop();
   frames.forEach((frame) => (frame.hidden = frame !== shown));
   let now = false;

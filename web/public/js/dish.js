@@ -6,7 +6,7 @@ import { showAt } from "kettle/bench_time.js";
 const form = document.querySelector(".dish-form");
 const read = document.getElementById("read");
 const PAUSE_MS = 60;
-let pause;
+let pause = null;
 // What is still to be asked for; one answer is under way at a time.
 const waiting = [];
 let under_way = false;
@@ -21,6 +21,7 @@ function look(wanted = {}) {
 
 async function askInTurn() {
   under_way = true;
+  read.setAttribute("aria-busy", "true");
   while (waiting.length) {
     const { wanted, done } = waiting.shift();
     // What is only typed is shown by the next answer too.
@@ -28,6 +29,7 @@ async function askInTurn() {
     done();
   }
   under_way = false;
+  read.setAttribute("aria-busy", String(Boolean(pause)));
 }
 
 async function ask({ mend = "", answers = null }) {
@@ -68,7 +70,11 @@ function swapIn(html) {
 form.addEventListener("input", (event) => {
   if (event.target.name !== "text") return;
   clearTimeout(pause);
-  pause = setTimeout(() => look(), PAUSE_MS);
+  read.setAttribute("aria-busy", "true");
+  pause = setTimeout(() => {
+    pause = null;
+    look();
+  }, PAUSE_MS);
 });
 
 // What was read is tied to the cook's own words: a tap finds them in the text.
