@@ -32,7 +32,10 @@ RSpec.describe "The bench of a dish, without a script" do
 
   it "shows each vessel after as many steps as are asked for" do
     id = dish("Cauliflower")
-    before = shown(at("/dishes/#{id}?after=0"))
+    bench = at("/dishes/#{id}?after=0")
+    form = bench.at_css("form##{bench.at_css('.bench-range')['form']}")
+    expect([form["method"], bench.at_css(".bench-time button")["form"]]).to eq(["get", form["id"]])
+    before = shown(bench)
     expect(before.keys).to eq(["Cup", "Wide pan", "Plate", "Boiling pot", "Heavy pot"])
     expect(before.values.uniq).to eq(["empty"])
     fried = shown(at("/dishes/#{id}?after=3"))

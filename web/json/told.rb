@@ -36,7 +36,7 @@ module FondKettle
           shown.record.slice(:id, :title, :pot_no, :pots, :pending)
                .merge(state: shown.state, waiting: cook.waiting?, task: cook.task[:id],
                       began_at: cook.task_began_at, ends_at: cook.task_ends_at,
-                      ready_at: shown.now + (cook.left_min(shown.now) * 60), poured_g: cook.poured_g,
+                      ready_at: shown.ready_at, poured_g: cook.poured_g,
                       tasks: cook.tasks, events: cook.events, remedy: shown.remedy)
         end
 

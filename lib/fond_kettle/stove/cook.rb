@@ -31,9 +31,6 @@ module FondKettle
     #   standing  a broth was measured, g
     Event = Value.define(:kind, :what, :at)
 
-    # A task that goes on by itself beside the one at hand, and when it is over (a Time).
-    OtherTask = Value.define(:task, :ends_at)
-
     # Progress of a cook, worked out only from its plan (the stored hash, of the newest version) and its
     # events, so that any device and any restart gets the same answer. Tasks are known by their ids. A pot
     # that nobody has begun has no events, and stands at its first task.
@@ -98,16 +95,6 @@ module FondKettle
         latest&.at
       end
 
-      # Earlier tasks that need no hands and are not over at `now`, nor by the plan before
-      # the task at hand (a soak while the base cooks): OtherTask.
-      def beside(now)
-        earlier = tasks.take(position).select { |task| !task[:hands_on] && overlaps?(task) }
-        earlier.filter_map do |task|
-          ends_at = planned_end(task, began_at(task[:id]))
-          OtherTask.new(task: task, ends_at: ends_at) if ends_at && ends_at > now
-        end
-      end
-
       # The last reading of a thermometer in this task, in °C, or nil.
       def measured_c
         last_reading("measured")
@@ -152,6 +139,11 @@ module FondKettle
         end
       end
 
+      # The Time when a task (its id) last began, or nil.
+      def began_at(id)
+        @events.reverse.find { |event| event.kind == "task" && event.what == id }&.at
+      end
+
       private
 
       def amounts(tasks = self.tasks)
@@ -164,19 +156,6 @@ module FondKettle
 
       def by_id(id)
         tasks.find { |task| task[:id] == id }
-      end
-
-      # When a task last began: a Time, or nil.
-      def began_at(id)
-        @events.reverse.find { |event| event.kind == "task" && event.what == id }&.at
-      end
-
-      # By the plan it is not over when the task at hand begins; what an older plan does
-      # not say of its times stood one after the other.
-      def overlaps?(earlier)
-        starts = @plan[:starts] || {}
-        before_min, now_min = [earlier, task].map { |one| starts[one[:id].to_sym] }
-        before_min && now_min && before_min - earlier[:minutes] < now_min
       end
 
       # Number that was read last in this task, or nil.

@@ -8,6 +8,7 @@ require_relative "../../../lib/fond_kettle/stove/cook"
 require_relative "handed_step"
 require_relative "layered_step"
 require_relative "poured_water"
+require_relative "stove_clock"
 require_relative "stove_picture"
 require_relative "../presenter"
 require_relative "../told_words"
@@ -24,6 +25,7 @@ module FondKettle
         def_delegators :hands, :cools?, :cooling_drawing, :cooling_words, :tally
         def_delegators :layers, :drained
         def_delegators :picture, :drawing, :small_drawing
+        def_delegators :times, :ready, :ready_at, :meanwhile, :free, :due?, :following
 
         CUES = Words.of("cues")
         ACTS = Words.of("acts")
@@ -58,9 +60,16 @@ module FondKettle
             look: (at = look_at) && milliseconds(at) }
         end
 
-        # Time of something due before the step is over: the look at held water, the next fold.
+        # Time of something due before the step is over: the look at held water, the next fold, the next step,
+        # the end of what goes on beside it.
         def look_at
-          cook.look_at || (cook.cooling.next_fold_at(now) if cools?)
+          own = cook.look_at || (cook.cooling.next_fold_at(now) if cools?)
+          [own, times.rings_at].compact.min
+        end
+
+        # The nearest Time at which something of it is due, nil: it takes its time.
+        def due_at
+          [cook.task_ends_at, times.rings_at].compact.min
         end
 
         def title
@@ -87,11 +96,6 @@ module FondKettle
         def meal
           id, title = household.meals.of_pot(@id)
           id && ["/meal/#{id}", title]
-        end
-
-        # The end of everything: "ready about 18:42".
-        def ready
-          "ready about #{hour(now + (cook.left_min(now) * 60))}"
         end
 
         # The instruction; that of a remedy, when one is going on.
@@ -146,11 +150,6 @@ module FondKettle
             "#{longer ? 'sooner' : 'later'}."
         end
 
-        # Texts on what goes on beside this step.
-        def meanwhile
-          cook.beside(now).map { |other| "**Meanwhile** #{other.task[:say]}, until #{hour(other.ends_at)}" }
-        end
-
         def cautions
           cook.plan[:cautions].select { |caution| task[:cautions].include?(caution[:code]) }
                               .map { |caution| caution[:say] }
@@ -163,7 +162,8 @@ module FondKettle
           return NextAct.new(cue: nil, say: ACTS.fetch("finish"), path: "finish") if cook.last?
 
           cue = cook.until_cue
-          NextAct.new(cue: cue, say: ACTS.fetch(said_by(cue)), path: "task")
+          NextAct.new(cue: cue, say: ACTS.fetch(cue.nil? && times.side_by_side? ? "beside" : said_by(cue)),
+                      path: "task")
         end
 
         # Minutes that what ends this step may have happened ago: none where nothing is seen.
@@ -205,11 +205,11 @@ module FondKettle
           Limits::UNDO_S
         end
 
-        def following
-          cook.following && "then: #{cook.following[:say]}"
-        end
-
         private
+
+        def times
+          @times ||= StoveClock.new(cook, now, household.shelves)
+        end
 
         def water
           @water ||= PouredWater.new(cook, household.shelves, now)

@@ -1,4 +1,6 @@
-// Several pots on the stove: the time left of each, and the page anew when one has moved.
+// Several pots on the stove: the time left of each, an alarm that says which pot wants somebody, and
+// the page anew when one has moved.
+import { arm, ring } from "kettle/bell.js";
 import { written } from "kettle/clock.js";
 import { onChange } from "kettle/events.js";
 
@@ -13,7 +15,20 @@ function tick() {
     left.classList.toggle("is-over", seconds < 0);
   }
 }
+// What was due before this page came has rung already, where it was seen.
+function ringWhenDue(pot) {
+  const left = Number(pot.dataset.due) - Date.now() - offset;
+  if (!Number(pot.dataset.due) || left <= 0) return;
+  setTimeout(() => {
+    ring();
+    document.getElementById("ring-note").textContent = `${pot.dataset.title}: look at it now.`;
+    pot.classList.add("is-due");
+  }, left);
+}
+
 if (list) {
+  document.addEventListener("pointerdown", arm, { once: true });
+  list.querySelectorAll("[data-due]").forEach(ringWhenDue);
   tick();
   setInterval(tick, 1000);
   let first = true;

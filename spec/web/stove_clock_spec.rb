@@ -1,0 +1,78 @@
+# frozen_string_literal: true
+
+require "nokogiri"
+require_relative "../support/served_kitchen"
+
+RSpec.describe "The stove's clock" do
+  include Support::ServedKitchen
+
+  let(:start) { Time.new(2026, 5, 9, 18, 0) }
+
+  def dish(title)
+    household.dishes.all.find { |record| record[:title].start_with?(title) }[:id]
+  end
+
+  # The path of a pot of it that was begun at `start`.
+  def begun(title)
+    self.now = start
+    record = household.dishes.find(dish(title))
+    send_form "/pot/start", "dish" => record[:id].to_s, "for" => "amount", "amount" => record[:rice_g].to_s
+    last_response.headers.fetch("Location")[%r{/stove/\d+}]
+  end
+
+  def at(path, minutes)
+    self.now = start + (minutes * 60)
+    get path
+    page
+  end
+
+  def go_on(path, minutes)
+    form = at(path, minutes).at_css("#step")
+    fields = form.css("input").to_h { |field| [field["name"], field["value"]] }
+    self.now = start + (minutes * 60) + 5
+    send_form form["action"], fields.except("authenticity_token")
+    at(path, minutes)
+  end
+
+  def next_words(page)
+    page.at_css(".stove-next").text.split("\n").map(&:strip).reject(&:empty?)
+  end
+
+  it "says what is next and when while a step goes on by itself, and rings for it" do
+    pot = begun("Yoghurt chicken")
+    shown = at(pot, 5)
+    expect(next_words(shown)).to eq(["18:30, in 25 min: Rinse the rice in 4 changes of water",
+                                     "Then nothing to do until 18:30"])
+    expect(shown.at_css(".clock-ready").text).to eq("ready at 20:09")
+    stove = shown.at_css(".stove")
+    expect(stove["data-look"].to_i - stove["data-now"].to_i).to eq(25 * 60_000)
+    expect(shown.at_css("#next").text).to eq("Begin the next")
+    due = at(pot, 30)
+    expect(due.at_css(".stove-next.is-due [role=alert]").text).to start_with("Now: Rinse the rice")
+  end
+
+  it "keeps what goes on by itself in sight, with its end, and its alarm" do
+    pot = begun("Yoghurt chicken")
+    shown = go_on(pot, 30)
+    expect(shown.at_css("h1").text).to start_with("Rinse the rice")
+    expect(next_words(shown)).to include(a_string_matching(/\AMeanwhile Marinate .* until 19:00\z/))
+    expect(shown.at_css("#next").text).to eq("Done, next")
+    expect(shown.at_css(".clock-ready").text).to eq("ready at 20:09")
+  end
+
+  it "is ready later where a step was begun late" do
+    pot = begun("Yoghurt chicken")
+    expect(at(pot, 50).at_css(".clock-ready").text).to eq("ready at 20:29")
+  end
+
+  it "has the pots that want somebody first in the list, each with what is next" do
+    late = begun("Yoghurt chicken")
+    soon = begun("Jam-glass")
+    list = at("/stove", 1)
+    expect(list.css(".pot-say a").map { |link| link["href"] }).to eq([soon, late])
+    expect(list.css(".pot-next").map(&:text)).to match([/\A18:03, in 2 min: Drain/,
+                                                        /\A18:30, in 29 min: Rinse/])
+    expect(list.css("[data-due]").map { |pot| pot["data-due"].to_i })
+      .to eq([(start.to_i + 180) * 1000, (start.to_i + 1800) * 1000])
+  end
+end

@@ -1,0 +1,89 @@
+# frozen_string_literal: true
+
+require_relative "../../../lib/fond_kettle/meals/pot_clock"
+require_relative "../../helpers/numbers"
+
+module FondKettle
+  module Web
+    module Presenters
+      # The times of a pot at the stove: when it is ready, what goes on by itself, what is next and when.
+      class StoveClock
+        include Helpers::Numbers
+
+        DUE = "Now"
+        # What the next begins sooner than this is over, s.
+        OVERLAP_S = 60
+
+        # `cook`: Stove::Cook; `now`: a Time; `shelves`: House::Shelves.
+        def initialize(cook, now, shelves)
+          @cook = cook
+          @now = now
+          @clock = Meals::PotClock.new(cook, now, hands: shelves.hands, rings: shelves.rings,
+                                                  ovens: shelves.ovens.size)
+        end
+
+        # The Time when all of it is over.
+        def ready_at
+          @clock.ready_at
+        end
+
+        # "ready at 18:42"
+        def ready
+          "ready at #{hour(ready_at)}"
+        end
+
+        # What goes on by itself beside the step, one sentence each.
+        def meanwhile
+          beside.map { |going| "**Meanwhile** #{going.task[:say]}, until #{hour(going.ends_at)}" }
+        end
+
+        # "Then nothing to do until 18:08", nil: hands are wanted.
+        def free
+          "Then nothing to do until #{hour(@clock.next_at || ready_at)}" if @clock.free_min.positive?
+        end
+
+        # True where the next step is to begin now, while this one goes on.
+        def due?
+          !@cook.waiting? && !@cook.following.nil? && on_its_own? && @clock.due?
+        end
+
+        # The next step and when: "18:08, in 12 min: Rinse the rice"; "Now: …" where it is due; nil: there is
+        # none, or nothing has begun.
+        def following
+          return if @cook.waiting? || @cook.following.nil?
+
+          "#{due? ? DUE : next_when}: #{@cook.following[:say]}"
+        end
+
+        # The nearest Time at which something is due that the step's own clock does not tell, or nil.
+        def rings_at
+          next_at = @clock.next_at if on_its_own?
+          [next_at, *beside.map(&:ends_at)].compact.select { |at| at > @now }.min
+        end
+
+        # True where the next step is begun while this one goes on.
+        def side_by_side?
+          on_its_own? && !@cook.following.nil? && @clock.next_at < @cook.task_ends_at - OVERLAP_S
+        end
+
+        # True for a step that goes on without hands, and is not over.
+        def on_its_own?
+          ends_at = @cook.task_ends_at
+          !@cook.waiting? && !@cook.task[:hands_on] && !ends_at.nil? && ends_at > @now
+        end
+
+        private
+
+        def beside
+          @beside ||= @cook.waiting? ? [] : @clock.beside
+        end
+
+        def next_when
+          at = @clock.next_at
+          in_min = ((at - @now) / 60.0).ceil
+          in_min.positive? ? "#{hour(at)}, in #{minutes(in_min)}" : hour(at)
+        end
+      end
+    end
+  end
+end
