@@ -6,6 +6,7 @@ require_relative "../../app/cooks/tell"
 require_relative "../../app/forms/stove/heat_form"
 require_relative "../../app/forms/stove/pour_form"
 require_relative "../../app/forms/stove/step_form"
+require_relative "../../app/forms/stove/tapped_at"
 require_relative "../../app/forms/stove/told_form"
 require_relative "../helpers/fields"
 require_relative "../presenters/stove/stove_step"
@@ -21,6 +22,16 @@ module FondKettle
       helpers Helpers::Fields
 
       HEAT_UNITS = Forms::HeatForm::UNITS
+
+      GONE_ON = "The pot stands at another step by now."
+
+      # A tap says when it was made, and is known again.
+      before "/:id/*" do
+        next unless request.post?
+
+        @tapped = Forms::TappedAt.new(params, now)
+        raise InvalidInput, @tapped.problems unless @tapped.ok?
+      end
 
       # Every pot that is on the stove, the next one first.
       get "/" do
@@ -45,8 +56,7 @@ module FondKettle
 
       # Begins with a pot that waits.
       post "/:id/begin" do
-        household.cooks.begin(record[:id], now)
-        back_to_the_pot
+        once { household.cooks.begin(record[:id], now, at: @tapped.at) }
       end
 
       # Leaves task `from` for task `to` (ids), with what was poured or seen. Another device may
@@ -60,8 +70,11 @@ module FondKettle
         pour = Forms::PourForm.new(params, household.values(:cups)) if params.key?("poured")
         next show(record, code: 422, pour: pour) unless pour.nil? || pour.ok?
 
-        tell.step(record, step, changed_g(pour))
-        back_to_the_pot
+        once do
+          raise Conflict, GONE_ON if part_only? && gone_on?(step)
+
+          tell.step(record, step, changed_g(pour))
+        end
       end
 
       # Something that was seen or done; what follows from it is reckoned.
@@ -70,11 +83,7 @@ module FondKettle
         next show(record, code: 422, told: told, panel: "did") if told.misread?
         raise InvalidInput, told.problems unless told.ok?
 
-        household.once(form_key("told"), now) do
-          tell.happened(record, told)
-          "/stove/#{record[:id]}"
-        end
-        back_to_the_pot
+        once(form_key("told")) { tell.happened(record, told) }
       end
 
       # What was really poured, or stands there, in grams or the house's cup.
@@ -82,8 +91,7 @@ module FondKettle
         pour = Forms::PourForm.new(params, household.values(:cups))
         next show(record, code: 422, pour: pour) unless pour.ok?
 
-        tell.pour(record, pour.grams)
-        back_to_the_pot
+        once { tell.pour(record, pour.grams) }
       end
 
       # What the thermometer shows in the thickest piece.
@@ -91,8 +99,7 @@ module FondKettle
         form = Forms::HeatForm.new(params)
         next show(record, code: 422, heat: form) unless form.ok?
 
-        tell.measure(record, form.heat_c)
-        back_to_the_pot
+        once { tell.measure(record, form.heat_c) }
       end
 
       # Takes the last tap back.
@@ -125,12 +132,29 @@ module FondKettle
         @record ||= household.cooks.find(id_from(params["id"]))
       end
 
+      # Does the block once for each tap, however often a device hands it over.
+      def once(key = nil)
+        household.once(@tapped.key || key, now) do
+          yield
+          "/stove/#{record[:id]}"
+        end
+        back_to_the_pot
+      end
+
+      # A script shows the pot anew itself.
       def back_to_the_pot
+        halt 204 if part_only?
+
         redirect "/stove/#{record[:id]}", 303
       end
 
       def tell
-        App::TellCook.new(household, follow_ups, now)
+        App::TellCook.new(household, follow_ups, @tapped.at)
+      end
+
+      # True where another device has left the step already.
+      def gone_on?(step)
+        Stove::Cook.new(record[:plan], record[:events]).task[:id] != step.from
       end
 
       # What was poured, g, where it is not what the page showed already.

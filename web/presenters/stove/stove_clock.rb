@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "json"
 require_relative "../../../lib/fond_kettle/meals/pot_clock"
 require_relative "../../helpers/numbers"
 
@@ -30,6 +31,15 @@ module FondKettle
         # "ready at 18:42"
         def ready
           "ready at #{hour(ready_at)}"
+        end
+
+        # All steps for a device that loses the kitchen, as JSON that cannot end its own element.
+        def steps_json
+          steps = @cook.tasks.map do |task|
+            { **task.slice(:id, :say, :cue), minutes: @cook.lasting(task),
+                                             puts_in: task[:puts_in].to_s.split("; ") }
+          end
+          JSON.generate(steps).gsub("<", "\\u003c")
         end
 
         # What goes on by itself beside the step, one sentence each.

@@ -15,8 +15,8 @@ export function written(seconds) {
 export function runClock(root, onOver) {
   const clock = document.getElementById("clock");
   const offset = Number(root.dataset.now) - Date.now();
-  const began = Number(root.dataset.began);
-  const ends = Number(root.dataset.ends) || null;
+  let began = Number(root.dataset.began);
+  let ends = Number(root.dataset.ends) || null;
   const title = document.title;
   let told = false;
 
@@ -35,6 +35,13 @@ export function runClock(root, onOver) {
     }
   }
 
+  // Another step, of so many minutes, from a time on.
+  tick.from = ({ at, minutes }) => {
+    began = at;
+    ends = minutes ? at + minutes * 60_000 : null;
+    told = false;
+    tick();
+  };
   tick();
   setInterval(tick, 250);
   return tick;

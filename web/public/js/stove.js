@@ -7,6 +7,7 @@ import { onKeys } from "kettle/clicker.js";
 import { reader } from "kettle/aloud.js";
 import { steps } from "kettle/pour.js";
 import { onChange } from "kettle/events.js";
+import { keepTaps } from "kettle/stove_taps.js";
 
 const stove = document.querySelector(".stove");
 const note = document.getElementById("ring-note");
@@ -121,8 +122,11 @@ steps(document.querySelector(".pour[data-step-g]"));
 onKeys({ on: () => next?.click(), back: () => document.querySelector(".stove-bar .bar-button")?.click() });
 const drawing = document.querySelector(".pot-picture[data-levels]");
 if (drawing) setInterval(followLevel(drawing), 1000);
+const offset = Number(stove.dataset.now) - Date.now();
+let clock = null;
 if (document.getElementById("clock")) {
   const tick = runClock(stove, over);
+  clock = tick;
   document.addEventListener("visibilitychange", () => {
     if (document.hidden) hiddenSince = Date.now();
     else {
@@ -135,5 +139,14 @@ if (document.getElementById("clock")) {
     }
   });
 }
+keepTaps({
+  stove,
+  now: () => Date.now() + offset,
+  began: (step) => {
+    clock?.from(step);
+    const note = document.getElementById("clock-note");
+    if (note) note.textContent = "";
+  },
+});
 // Another device is told of by the server.
 onChange(follow);
