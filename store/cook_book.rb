@@ -65,6 +65,11 @@ module FondKettle
         end
       end
 
+      # True where a pot is on the stove.
+      def busy?
+        @database.read { |db| !db[:cooks].where(finished_at: nil, left_at: nil).empty? }
+      end
+
       # Leaves a pot that was never cooked: it is neither on the stove nor in the log.
       def leave(id, now)
         @database.write do |db|

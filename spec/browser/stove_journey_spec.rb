@@ -160,4 +160,16 @@ RSpec.describe "Wet hands: the stove on a phone", :browser do
       next_step if index < 7
     end
   end
+
+  it "rings on any page for the pot that wants somebody, and says which" do
+    visit "/evening?dish=6&guests=4"
+    click_button "Start cooking"
+    expect(page).to have_css(".stove-next", text: "Rinse the rice")
+    spend(29.96)
+    visit "/cupboard"
+    expect(page).to have_css("#due-bar", text: "Yoghurt chicken sealed pot: Rinse the rice", wait: 10)
+    expect(page).to be_accessible
+    within("#due-bar") { click_link "Yoghurt chicken sealed pot" }
+    expect(page).to have_css(".stove-next.is-due", text: "Now: Rinse the rice")
+  end
 end

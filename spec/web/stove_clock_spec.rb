@@ -65,6 +65,17 @@ RSpec.describe "The stove's clock" do
     expect(at(pot, 50).at_css(".clock-ready").text).to eq("ready at 20:29")
   end
 
+  it "says on any page when each pot next wants somebody" do
+    pot = begun("Yoghurt chicken")
+    self.now = start + (10 * 60)
+    get "/stove/due"
+    first = { "title" => "Yoghurt chicken sealed pot", "path" => pot, "at" => (start.to_i + 1800) * 1000,
+              "say" => "Rinse the rice in 4 changes of water" }
+    expect(JSON.parse(last_response.body)).to eq("now" => (start.to_i + 600) * 1000, "due" => [first])
+    expect(at("/cupboard", 11).at_css("#due-bar")["hidden"]).not_to be_nil
+    expect(at(pot, 11).at_css("#due-bar")).to be_nil
+  end
+
   it "has the pots that want somebody first in the list, each with what is next" do
     late = begun("Yoghurt chicken")
     soon = begun("Jam-glass")

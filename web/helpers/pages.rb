@@ -68,6 +68,11 @@ module FondKettle
           path == "/" ? request.script_name.empty? : request.script_name == path
         end
 
+        # True where the page rings for pots on the stove: those of the stove do so themselves.
+        def bell?
+          @body_class.nil? && household.cooks.busy?
+        end
+
         # Dimmed for the evening, on this device.
         def dim?
           session["dim"] == true

@@ -43,6 +43,14 @@ module FondKettle
         erb :stove_list, locals: { pots: Presenters::StovePots.new(household, records, now).all, meals: meals }
       end
 
+      # When each pot next wants somebody, for an alarm on any page.
+      get "/due" do
+        content_type :json
+        pots = household.cooks.on_the_stove.map { |record| Presenters::StoveStep.new(household, record, now) }
+        due = pots.filter_map { |pot| (say, at = pot.wanted) && { **about(pot), say: say, at: ms(at) } }
+        JSON.generate(now: ms(now), due: due.sort_by { |one| one[:at] })
+      end
+
       # A pot as it stands: its task, since when and until when.
       get "/:id" do
         show(record)
@@ -122,6 +130,14 @@ module FondKettle
       end
 
       private
+
+      def about(pot)
+        { title: [pot.record[:title], pot.pot_of].compact.join(", "), path: "/stove/#{pot.id}" }
+      end
+
+      def ms(time)
+        (time.to_f * 1000).round
+      end
 
       # Meals that are on the stove.
       def meals

@@ -71,6 +71,16 @@ module FondKettle
           [next_at, *beside.map(&:ends_at)].compact.select { |at| at > @now }.min
         end
 
+        # What wants somebody, as a text, and the Time when it does: the next step where it is due, the end of
+        # this one, what is next; nil: a pot that waits, or takes its time.
+        def wanted
+          return if @cook.waiting?
+          return [@cook.following[:say], @clock.next_at] if due?
+
+          at = [@cook.task_ends_at, rings_at].compact.min
+          at && [side_by_side? && at == @clock.next_at ? @cook.following[:say] : @cook.task[:cue], at]
+        end
+
         # True where the next step is begun while this one goes on.
         def side_by_side?
           on_its_own? && !@cook.following.nil? && @clock.next_at < @cook.task_ends_at - OVERLAP_S

@@ -25,7 +25,7 @@ module FondKettle
         def_delegators :hands, :cools?, :cooling_drawing, :cooling_words, :tally
         def_delegators :layers, :drained
         def_delegators :picture, :drawing, :small_drawing
-        def_delegators :times, :ready, :ready_at, :meanwhile, :free, :due?, :following, :steps_json
+        def_delegators :times, :ready, :ready_at, :meanwhile, :free, :due?, :following, :steps_json, :wanted
 
         CUES = Words.of("cues")
         ACTS = Words.of("acts")
