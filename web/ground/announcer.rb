@@ -8,7 +8,7 @@ module FondKettle
     # ask. One thread writes to all of them; each is a connection that the server handed over, so that
     # none of the server's own threads waits. Of so many at the most; who comes later asks now and then.
     class Announcer
-      MOST = 24
+      MOST = 64
       # A line now and then finds out who has left, s.
       BEAT_S = 15
       HEAD = "retry: 2000\n\n"

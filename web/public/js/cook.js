@@ -4,6 +4,7 @@ import { arm, ring, stayAwake } from "kettle/bell.js";
 import { onKeys } from "kettle/clicker.js";
 import { written } from "kettle/clock.js";
 import { onChange } from "kettle/events.js";
+import { lateTaps } from "kettle/late_taps.js";
 import { tapKey } from "kettle/tap_key.js";
 
 const cook = document.getElementById("cook");
@@ -25,6 +26,7 @@ const learn = () => {
 let sending = false;
 let forget = null;
 const rung = new Set();
+const late = lateTaps({ store: `${store}-late`, box: () => document.getElementById("late-taps") });
 
 const now = () => Date.now() + offset;
 const kept = () => JSON.parse(localStorage.getItem(store) ?? "[]");
@@ -141,6 +143,8 @@ function tick() {
   }
 }
 
+const toldWords = ({ task, what }) => `${cardOf(task)?.dataset.say ?? task}: ${what.replace("-", " ")}`;
+
 async function handOver() {
   const taps = kept();
   if (sending || !taps.length) return;
@@ -152,9 +156,10 @@ async function handOver() {
       body,
       headers: { "x-kettle-part": "taps" },
     });
-    // What cannot be used is not sent for ever; what could not be saved now is.
-    if (response.ok || [409, 422].includes(response.status))
-      keep(kept().filter((tap) => !taps.some((sent) => sent.key === tap.key)));
+    // What cannot be used is not sent for ever, and is said; what could not be saved now is.
+    const refused = [409, 422].includes(response.status);
+    if (response.ok || refused) keep(kept().filter((tap) => !taps.some((sent) => sent.key === tap.key)));
+    if (refused) late.add(taps.map((tap) => ({ ...tap, words: toldWords(tap) })));
   } catch {
     /* It is kept, and handed over when the kitchen answers again. */
   } finally {
@@ -236,6 +241,7 @@ function listen() {
 
 kept().forEach(applied);
 listen();
+late.show();
 // A slip says which planning it was seen with: the newest that this page has been told of.
 document.addEventListener("submit", ({ target }) => {
   if (target.elements.planned) target.elements.planned.value = document.getElementById("planned").value;

@@ -1,15 +1,13 @@
 // Taps of a pot that a device keeps with their times while it has lost the kitchen, and hands over later,
 // each once. The steps of the pot stand in the page, so that it can go on meanwhile. What no longer fits
 // when it comes is offered, not thrown away.
+import { element, lateTaps } from "kettle/late_taps.js";
 import { tapKey } from "kettle/tap_key.js";
 
 const AGAIN_MS = 4000;
 const PART = { "x-kettle-part": "tap" };
 // Taps that may come late; what ends a pot, or takes back, is not among them.
 const LATE = /\/(task|told|poured|measured|begin)$/;
-
-const element = (name, textContent, given = {}) =>
-  Object.assign(document.createElement(name), { textContent, ...given });
 
 export function keepTaps({ stove, now, began }) {
   const pot = window.location.pathname;
@@ -18,22 +16,30 @@ export function keepTaps({ stove, now, began }) {
   const steps = JSON.parse(document.getElementById("stove-steps")?.textContent ?? "[]");
   let sending = false;
 
-  const read = () => JSON.parse(localStorage.getItem(store) ?? '{"kept":[],"late":[]}');
+  const read = () => JSON.parse(localStorage.getItem(store) ?? "[]");
   const write = (taps) => localStorage.setItem(store, JSON.stringify(taps));
-  const hour = (ms) => new Date(ms).toTimeString().slice(0, 5);
+  const late = lateTaps({
+    store: `${store}-late`,
+    box: () => document.getElementById("late-taps"),
+    again: (one) => {
+      const fields = one.fields.map(([name, value]) => [name, name === "from" ? stove.dataset.task : value]);
+      write([...read(), { ...one, fields, key: tapKey(), at: Math.round(now()) }]);
+      comeBack();
+    },
+  });
 
   function tapOf(form, submitter) {
     const fields = [...new FormData(form)].filter(([name]) => name !== "authenticity_token");
     if (submitter?.name) fields.push([submitter.name, submitter.value]);
     const words = submitter?.textContent.trim() ?? "";
-    return { path: form.getAttribute("action"), fields, tap: tapKey(), at: Math.round(now()), words };
+    return { path: form.getAttribute("action"), fields, key: tapKey(), at: Math.round(now()), words };
   }
 
   // The answer's status; 0: the kitchen is out of reach, or cannot write now.
   async function send(one) {
     const token = document.querySelector("input[name=authenticity_token]").value;
     const body = new URLSearchParams([...one.fields, ["authenticity_token", token]]);
-    body.set("tap", one.tap);
+    body.set("tap", one.key);
     body.set("tapped_at", one.at);
     try {
       const answer = await fetch(one.path, { method: "POST", body, headers: PART });
@@ -47,18 +53,16 @@ export function keepTaps({ stove, now, began }) {
   async function handOver() {
     if (sending) return false;
     sending = true;
-    let taps = read();
-    while (taps.kept.length) {
-      const [one, ...rest] = taps.kept;
+    while (read().length) {
+      const [one] = read();
       const status = await send(one);
       if (status === 0) break;
-      taps = read();
-      write({ kept: rest, late: status === 204 ? taps.late : [...taps.late, one] });
-      taps = read();
+      write(read().filter((other) => other.key !== one.key));
+      if (status !== 204) late.add([one]);
     }
     sending = false;
     show();
-    return taps.kept.length === 0;
+    return read().length === 0;
   }
 
   async function tapped(event) {
@@ -67,15 +71,14 @@ export function keepTaps({ stove, now, began }) {
     if (event.defaultPrevented || !action.startsWith(pot) || !LATE.test(action)) return;
     event.preventDefault();
     const one = tapOf(form, event.submitter);
-    const taps = read();
-    if (!taps.kept.length) {
+    if (!read().length) {
       const status = await send(one);
       if (status === 204) return window.location.reload();
       // What is wrong with it the page of the kitchen says.
       if (status !== 0 && status !== 409) return native(form, event.submitter);
       if (status === 409) return window.location.reload();
     }
-    write({ ...read(), kept: [...read().kept, one] });
+    write([...read(), one]);
     // It may be tapped again, of the next step.
     delete form.dataset.sent;
     event.submitter?.classList.remove("tapped");
@@ -103,9 +106,12 @@ export function keepTaps({ stove, now, began }) {
     list.append(...step.puts_in.map((words) => element("li", words)));
     document.querySelector(".stove-puts-in")?.remove();
     document.querySelector(".stove-say").after(list);
-    document.querySelectorAll(".stove-now ~ *:not(.stove-cue):not(.stove-next):not(#kept-taps)")
+    document.querySelectorAll(".stove-now ~ *:not(.stove-cue, .stove-next)")
       .forEach((part) => part.remove());
-    document.querySelector(".stove-cue").textContent = `Look for: ${step.cue}`;
+    const cue = document.querySelector(".stove-cue") ?? element("p", "", { className: "stove-cue" });
+    cue.textContent = `Look for: ${step.cue}`;
+    document.querySelector(".stove-next").after(cue);
+    cue.after(...step.cautions.map((words) => element("p", `▲ ${words}`, { className: "caution" })));
     const following = steps[index + 1];
     const next = document.querySelector(".stove-next");
     next.classList.remove("is-due");
@@ -122,39 +128,13 @@ export function keepTaps({ stove, now, began }) {
   }
 
   function show() {
-    const { kept, late } = read();
-    box.hidden = kept.length + late.length === 0;
-    box.replaceChildren();
-    if (kept.length) {
-      const said = kept.length === 1 ? "1 tap is kept here" : `${kept.length} taps are kept here`;
-      box.append(element("p", `Not connected: ${said}.`));
-    }
-    late.forEach((one, index) => box.append(offer(one, index)));
-  }
-
-  // A tap that came too late: as it was told, to be told now or forgotten.
-  function offer(one, index) {
-    const line = element("p", `“${one.words}” of ${hour(one.at)} came too late: the pot had gone on. `);
-    const forget = element("button", "Forget it", { type: "button", className: "button tap" });
-    forget.addEventListener("click", () => {
-      const taps = read();
-      write({ ...taps, late: taps.late.filter((_, at) => at !== index) });
-      show();
-    });
-    const again = element("button", "Tell it now", { type: "button", className: "button tap" });
-    again.addEventListener("click", () => {
-      const taps = read();
-      const fields = one.fields.map(([name, value]) => [name, name === "from" ? stove.dataset.task : value]);
-      const fresh = { ...one, fields, tap: tapKey(), at: Math.round(now()) };
-      write({ kept: [...taps.kept, fresh], late: taps.late.filter((_, at) => at !== index) });
-      handOver().then((all) => all && window.location.reload());
-    });
-    line.append(again, " ", forget);
-    return line;
+    const kept = read().length;
+    box.hidden = kept === 0;
+    box.textContent = `Not connected: ${kept === 1 ? "1 tap is" : `${kept} taps are`} kept here.`;
   }
 
   async function comeBack() {
-    if (!read().kept.length) return;
+    if (!read().length) return;
     if (await handOver()) window.location.reload();
   }
 
@@ -162,5 +142,6 @@ export function keepTaps({ stove, now, began }) {
   window.addEventListener("online", comeBack);
   setInterval(comeBack, AGAIN_MS);
   show();
+  late.show();
   comeBack();
 }
