@@ -41,6 +41,22 @@ RSpec.describe "A meal at the stove" do
     expect(standing.going?(standing.tasks.find { |task| task.id == first.id })).to be(true)
   end
 
+  it "tells a pot that is followed by itself what is next and when it is wanted, as the meal has it" do
+    id = begun
+    record = household.meals.find(id)
+    dish = record[:meal].dish("d3")
+    first, second = order(id).select { |task| task.dish == "d3" }
+    starts_min = record[:schedule].starts.values_at(first.id, second.id)
+    stand_at(id, starts_min.first)
+    send_form "/stove/#{dish.cook_ids.first}/begin"
+    get "/stove/#{dish.cook_ids.first}"
+    at = record[:meal].at(starts_min.last).strftime("%H:%M")
+    expect(page.at_css(".stove-next").text).to include("#{at}, in ", second.say)
+    last = order(id).select { |task| task.dish == "d3" }.last
+    ready = record[:meal].at(record[:schedule].over_min(last)).strftime("%H:%M")
+    expect(page.at_css(".clock-ready").text).to eq("ready at #{ready}")
+  end
+
   it "takes the taps of a device that was away, each once, and moves the pots with them" do
     id = begun
     starts = household.meals.find(id)[:schedule].starts

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require "json"
-require_relative "../../../lib/fond_kettle/meals/pot_clock"
+require_relative "../../../lib/fond_kettle/meals/pot_in_meal"
 require_relative "../../helpers/numbers"
 
 module FondKettle
@@ -15,12 +15,17 @@ module FondKettle
         # What the next begins sooner than this is over, s.
         OVERLAP_S = 60
 
-        # `cook`: Stove::Cook; `now`: a Time; `shelves`: House::Shelves.
-        def initialize(cook, now, shelves)
+        # `cook`: Stove::Cook; `now`: a Time; `shelves`: House::Shelves; `standing`: Meals::Standing of the
+        # meal that it is a pot of, with its Meals::MealDish; nil: of none.
+        def initialize(cook, now, shelves, standing = nil, dish = nil)
           @cook = cook
           @now = now
-          @clock = Meals::PotClock.new(cook, now, hands: shelves.hands, rings: shelves.rings,
-                                                  ovens: shelves.ovens.size)
+          house = { hands: shelves.hands, rings: shelves.rings, ovens: shelves.ovens.size }
+          @clock = if standing
+                     Meals::PotInMeal.new(cook, now, standing, dish, **house)
+                   else
+                     Meals::PotClock.new(cook, now, **house)
+                   end
         end
 
         # The Time when all of it is over.

@@ -208,7 +208,16 @@ module FondKettle
         private
 
         def times
-          @times ||= StoveClock.new(cook, now, household.shelves)
+          @times ||= StoveClock.new(cook, now, household.shelves, *in_meal)
+        end
+
+        # [Meals::Standing, Meals::MealDish] of the meal that it is a pot of; none.
+        def in_meal
+          meal_id, = household.meals.of_pot(@id)
+          record = meal_id && household.meals.find(meal_id)
+          return [] unless record && record[:schedule]
+
+          [household.meals.standing(record), record[:meal].dishes.find { |dish| dish.cook_ids.include?(@id) }]
         end
 
         def water
