@@ -143,7 +143,7 @@ RSpec.describe "A dish on the bench", :browser do
     page.active_element.send_keys(:enter)
     find_button("Only half of it").send_keys(:enter)
     step("Soak the saffron").find(".bench-here").send_keys(:enter)
-    expect(step("Soak the saffron")).to have_css(".chip", text: "1/2 of it, 50 g")
+    expect(step("Soak the saffron")).to have_css(".chip", text: "half of it, 50 g")
 
     step("Soak the saffron").find(".bench-grip").send_keys(:enter)
     find(".bench-dial").send_keys(:page_up, :up, :enter)

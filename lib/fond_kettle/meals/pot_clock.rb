@@ -15,6 +15,8 @@ module FondKettle
       KEY = "pot"
       # A task that has begun and is not over (a hash of the plan), and when it will be.
       GoingTask = Value.define(:task, :ends_at)
+      # Whole minutes are off by less, s.
+      WHOLE_S = 120
       # What is so near is due, s.
       DUE_S = 30
 
@@ -36,9 +38,13 @@ module FondKettle
       # The Time when the task after the one at hand starts, nil: it is the last.
       def next_at
         return unless @cook.following
-        return @cook.task_ends_at || @now unless planned
 
-        ready_at - (planned.starts.fetch(id(@cook.following)) * 60)
+        ends_at = @cook.task_ends_at
+        return ends_at || @now unless planned
+
+        at = ready_at - (planned.starts.fetch(id(@cook.following)) * 60)
+        # The schedule counts whole minutes: what follows at once does so to the second.
+        ends_at && (at - ends_at).abs < WHOLE_S ? ends_at : at
       end
 
       # True where the task after the one at hand is to begin now.

@@ -15,6 +15,7 @@ module FondKettle
       # The chips of a bench: what goes in at a step, and what lies on the counter yet.
       class BenchChips < Presenter
         TO_TASTE = "to taste"
+        HALF = 0.5
         # Shares may leave that much of a line over.
         HAIR = 0.005
 
@@ -58,11 +59,15 @@ module FondKettle
         def amount(line, share)
           return @amounts.say(line.id, share) if @amounts
 
-          part = "#{Measure::Numeral.write(share)} of " if share < 1 - HAIR
+          part = "#{share_words(share)} of " if share < 1 - HAIR
           grams = @bench.grams_of(line.id)
           return "#{part}it, #{TO_TASTE}" if part && grams.nil?
 
           grams ? "#{part && "#{part}it, "}#{weight(grams * share)}" : TO_TASTE
+        end
+
+        def share_words(share)
+          (share - HALF).abs < HAIR ? "half" : Measure::Numeral.write(share)
         end
 
         def weight(grams)
