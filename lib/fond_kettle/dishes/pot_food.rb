@@ -12,6 +12,8 @@ module FondKettle
       # Stages of a line: before the rice, and with it.
       BASE = "base"
       WITH = "with"
+      # The stage of a step that lays something on before the rice rests.
+      LATE = "off"
       # Beside them, in another vessel.
       ASIDE = "aside"
 
@@ -31,7 +33,8 @@ module FondKettle
         end
         placed.map do |scaled, index|
           stage = scaled.line.stage == BASE ? BASE : WITH
-          addition(scaled, stage: stage, step: (@told[index] if stage == BASE))
+          found = addition(scaled, stage: stage, step: (@told[index] if stage == BASE))
+          laid_late?(index) ? without_water(found) : found
         end
       end
 
@@ -47,6 +50,17 @@ module FondKettle
       end
 
       private
+
+      # True for what is laid on once the fire has done: the rice has its water by then.
+      def laid_late?(index)
+        step = @steps[index]
+        !step.nil? && @dish.steps[step].stage == LATE
+      end
+
+      # An Addition that neither gives the rice water nor takes it any.
+      def without_water(addition)
+        addition.with(ingredient: addition.ingredient.with(brings: 0.0, takes: 0.0))
+      end
 
       # True for what goes in at a step of its own before the rice.
       def before_rice?(index)

@@ -208,13 +208,19 @@ RSpec.describe FondKettle::Formats::DishRequest do
   end
 
   it "lays what rests on the rice before it rests, and measures raw food after that" do
-    laid = ["Lay the prawns on top, lid, off, 8 min.", "Put the prawns on top, cover and rest 8 minutes."]
-    laid.each do |says|
-      text = "Rice for 4\n300 g basmati\n450 ml water\n100 g prawns\n\n" \
+    laid = ["Lay the prawns on top, lid, off, 8 min.", "Put the prawns on top, cover and rest 8 minutes.",
+            "Take it off the heat. Lay the prawns on top, put the lid back on and leave it for 8 minutes."]
+    planned = lambda do |foods, says|
+      text = "Rice for 4\n300 g basmati\n450 ml water\n#{foods}\n\n" \
              "Boil the rice in the water, cover, 12 min on low.\n#{says}\nServe."
-      kinds = answer("dish" => FondKettle::Reading::Reader.new(text).dish, "assume" => true)[:tasks]
-              .map { |task| task[:kind] }
-      expect(kinds.last(5)).to eq(%w[low lay-in rest check-heat serve])
+      answer("dish" => FondKettle::Reading::Reader.new(text).dish, "assume" => true)
+    end
+    plain_g = planned["1 tsp salt", "Rest 8 minutes."][:liquid][:g]
+    laid.each do |says|
+      found = planned["200 g prawns", says]
+      expect(found[:tasks].map { |task| task[:kind] }.last(5)).to eq(%w[low lay-in rest check-heat serve])
+      # The rice has its water by then.
+      expect(found[:liquid][:g]).to be_within(15).of(plain_g)
     end
   end
 

@@ -29,6 +29,9 @@ module FondKettle
       DRAIN = "drain"
       STEAM = "steam"
       REST = "rest"
+      # By these something is laid on the rice.
+      LAID = %w[sprinkle lay-in put-back].freeze
+      ON_TOP = /\b(?:on\s+top|over(?:\s+(?:it|the\s+rice))?)\b/i
       SOAK = "soak"
       WATER = "water"
       OWN_WATER = /\brice\b|\bthe\s+(?:measured\s+)?water\b|\ball\s+the\b/i
@@ -79,6 +82,15 @@ module FondKettle
       def rests_after?(position)
         clause = @clauses[position + 1]
         !clause.nil? && !clause.minutes.nil? && (clause.kind == REST || clause.say.match?(RESTS))
+      end
+
+      # True where something is laid on in the clause after a position, and what rests for some minutes
+      # follows.
+      def laid_before_rest?(position)
+        clause = @clauses[position + 1]
+        return false unless clause && clause.minutes.nil? && rests_after?(position + 1)
+
+        LAID.include?(clause.kind) || clause.say.match?(ON_TOP)
       end
 
       # True where the rice of a clause is done: "tip the hot rice into a bowl".

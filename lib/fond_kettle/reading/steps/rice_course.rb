@@ -111,7 +111,13 @@ module FondKettle
         return AFTER if @stage == AFTER || FINISHES.include?(kind) || @clauses.done?(position)
         return resting(kind, position) if @stage == REST
 
-        kind == REST ? REST : WITH
+        kind == REST && !only_off_the_heat?(position) ? REST : WITH
+      end
+
+      # True where it is taken off the heat without minutes, and rests for some later: what is laid on until
+      # then is laid on before it rests.
+      def only_off_the_heat?(position)
+        !@clauses.timed?(position) && @clauses.laid_before_rest?(position)
       end
 
       def resting(kind, position)
