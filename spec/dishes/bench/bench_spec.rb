@@ -133,8 +133,15 @@ RSpec.describe FondKettle::Dishes::Bench do
       short = with_step(read, /Fry the onions/, minutes: 4.0)
       found = troubles(short).select(&:step)
       expect(found.map(&:say)).to include(match(/\ADark brown takes about \d+ min here; you say 4/))
-      expect(troubles(with_step(read, /Fry the onions/,
-                                minutes: 60.0)).map(&:say)).to all(match(/Too full|raw/))
+      long = troubles(with_step(read, /Fry the onions/, minutes: 60.0))
+      expect(long.map(&:say).grep(/takes about/)).to eq([])
+    end
+
+    it "says where two pans pay" do
+      unsaid = with_step(read, /Fry the onions/, minutes: nil)
+      many = unsaid["lines"].map { |line| line["food"] == "onions" ? line.merge("g" => 1500.0) : line }
+      expect(troubles(unsaid.merge("lines" => many)).map(&:say))
+        .to include(match(/\ADark brown takes about \d+ min here\. In two pans at once: about \d+ min\.\z/))
     end
 
     it "says what stays raw, what is too full, and whom it concerns" do

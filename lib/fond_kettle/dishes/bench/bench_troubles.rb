@@ -16,6 +16,11 @@ module FondKettle
     class BenchTroubles
       FULL = "Too full: about %<there>s L, and it holds %<holds>s L."
       SLOW = "%<state>s takes about %<needed>d min here; you say %<said>d."
+      LONG = "%<state>s takes about %<needed>d min here."
+      TWO_PANS = "In two pans at once: about %d min."
+      # Where two pans save so many minutes, they are worth while; where nobody is in a hurry, so many.
+      WORTH_MIN = 8.0
+      WORTH_UNSAID_MIN = 15.0
       RAW = "The %<food>s stays raw: no step heats it."
       # The field of a fault that is about all steps.
       STEPS = "dish.steps"
@@ -52,12 +57,18 @@ module FondKettle
         end
       end
 
+      # A state that takes longer than the cook says, or so long that two pans pay.
       def slow(step)
-        said_min = @bench.dish.steps.find { |one| one.id == step.id }&.minutes
-        return [] unless step.needed_min && said_min && step.needed_min > NEAR * said_min
+        return [] unless step.needed_min
 
-        [trouble(format(SLOW, state: step.state.word.capitalize, needed: step.needed_min.round,
-                              said: said_min.round), step: step.id)]
+        said_min = @bench.dish.steps.find { |one| one.id == step.id }&.minutes
+        saves_min = step.needed_min / 2
+        return [] if said_min ? step.needed_min <= NEAR * said_min : saves_min < WORTH_UNSAID_MIN
+
+        words = format(said_min ? SLOW : LONG, state: step.state.word.capitalize, said: said_min.to_f.round,
+                                               needed: step.needed_min.round)
+        two = format(TWO_PANS, saves_min.round) if saves_min >= WORTH_MIN
+        [trouble([words, *two].join(" "), step: step.id)]
       end
 
       # A vessel of the house at the first step after which it holds more than it can; where the house has
