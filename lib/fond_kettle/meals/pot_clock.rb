@@ -84,9 +84,14 @@ module FondKettle
         @planned = nil
       end
 
-      # It may be ready sooner than was planned: it is counted from the soonest that can be.
+      # It may be ready sooner than was planned: it is counted from the soonest that can be, in whole minutes
+      # from when the task at hand began, so that what is planned stands where it stood a moment ago.
       def serve_at
-        @serve_at ||= @now + (60 * (open_tasks.map { |task| path_min(task) }.max || here_min))
+        @serve_at ||= begin
+          soonest = @now + (60 * (open_tasks.map { |task| path_min(task) }.max || here_min))
+          began = @cook.task_began_at || @now
+          began + (((soonest - began) / 60.0).ceil * 60)
+        end
       end
 
       def meal

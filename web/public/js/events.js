@@ -8,6 +8,10 @@ let leaving = 0;
 window.addEventListener("submit", (event) => {
   if (!event.defaultPrevented) leaving = Date.now();
 });
+// A script that is about to leave the page says so itself.
+export const leave = () => {
+  leaving = Date.now();
+};
 window.addEventListener("pageshow", () => {
   leaving = 0;
 });

@@ -1,6 +1,7 @@
 // Taps of a pot that a device keeps with their times while it has lost the kitchen, and hands over later,
 // each once. The steps of the pot stand in the page, so that it can go on meanwhile. What no longer fits
 // when it comes is offered, not thrown away.
+import { leave } from "kettle/events.js";
 import { element, lateTaps } from "kettle/late_taps.js";
 import { tapKey } from "kettle/tap_key.js";
 
@@ -35,12 +36,13 @@ export function keepTaps({ stove, now, began }) {
     return { path: form.getAttribute("action"), fields, key: tapKey(), at: Math.round(now()), words };
   }
 
-  // The answer's status; 0: the kitchen is out of reach, or cannot write now.
-  async function send(one) {
+  // The answer's status; 0: the kitchen is out of reach, or cannot write now. What comes late says when it
+  // was made.
+  async function send(one, late) {
     const token = document.querySelector("input[name=authenticity_token]").value;
     const body = new URLSearchParams([...one.fields, ["authenticity_token", token]]);
     body.set("tap", one.key);
-    body.set("tapped_at", one.at);
+    if (late) body.set("tapped_at", one.at);
     try {
       const answer = await fetch(one.path, { method: "POST", body, headers: PART });
       return answer.status >= 500 ? 0 : answer.status;
@@ -55,7 +57,7 @@ export function keepTaps({ stove, now, began }) {
     sending = true;
     while (read().length) {
       const [one] = read();
-      const status = await send(one);
+      const status = await send(one, true);
       if (status === 0) break;
       write(read().filter((other) => other.key !== one.key));
       if (status !== 204) late.add([one]);
@@ -70,13 +72,14 @@ export function keepTaps({ stove, now, began }) {
     const action = form.getAttribute("action") ?? "";
     if (event.defaultPrevented || !action.startsWith(pot) || !LATE.test(action)) return;
     event.preventDefault();
+    leave();
     const one = tapOf(form, event.submitter);
     if (!read().length) {
-      const status = await send(one);
-      if (status === 204) return window.location.reload();
+      const status = await send(one, false);
+      if (status === 204) return window.location.assign(pot);
       // What is wrong with it the page of the kitchen says.
       if (status !== 0 && status !== 409) return native(form, event.submitter);
-      if (status === 409) return window.location.reload();
+      if (status === 409) return window.location.assign(pot);
     }
     write([...read(), one]);
     // It may be tapped again, of the next step.
@@ -135,7 +138,7 @@ export function keepTaps({ stove, now, began }) {
 
   async function comeBack() {
     if (!read().length) return;
-    if (await handOver()) window.location.reload();
+    if (await handOver()) window.location.assign(pot);
   }
 
   document.addEventListener("submit", tapped);
