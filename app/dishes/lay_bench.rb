@@ -78,23 +78,11 @@ module FondKettle
       end
 
       # A Dishes::Bench in the house's pots, with the liquid that its lines name.
-      def as_told(graph, factor = 1.0)
-        vessels = Dishes::VesselPots.new(kinds(graph), rice_pot, kit, weights(graph)).vessels
+      def as_told(graph)
+        vessels = Dishes::VesselPots.new(graph.vessel_kinds, rice_pot, kit, graph.weights_g).vessels
         setting = Vessels::Setting.of(rice_pot, fire, altitude_m: @household.shelves.altitude_m)
-        grown = graph.lines.filter_map { |line| [line.id, line.g * factor] if line.g }.to_h
         rice = Dishes::BenchRice.as_written(graph.grain, graph.rice_g) unless graph.side?
-        Dishes::Bench.new(graph, vessels, setting, grams: grown, rice: rice)
-      end
-
-      def kinds(graph)
-        graph.vessels.map { |vessel| [vessel.key, vessel.kind, vessel.name, vessel.rice] }
-      end
-
-      def weights(graph)
-        by_id = graph.lines.to_h { |line| [line.id, line.g.to_f] }
-        graph.steps.group_by(&:vessel).transform_values do |steps|
-          steps.flat_map(&:takes).sum { |take| by_id.fetch(take.line, 0.0) * take.share }
-        end
+        Dishes::Bench.new(graph, vessels, setting, rice: rice)
       end
 
       def kit

@@ -70,7 +70,9 @@ module FondKettle
 
         # True where the page rings for pots on the stove: those of the stove do so themselves.
         def bell?
-          @body_class.nil? && household.cooks.busy?
+          return @bell if defined?(@bell)
+
+          @bell = @body_class.nil? && household.cooks.busy?
         end
 
         # Dimmed for the evening, on this device.

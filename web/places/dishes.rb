@@ -108,8 +108,6 @@ module FondKettle
 
         form = Forms::PlanForm.in_own_amount(record, household)
         @title = record[:title]
-        @script = "bench_time.js"
-        @style = "bench.css"
         plan = App::LookAtPlan.new(form, kitchen).plan if form.ok?
         shown = Presenters::DishPage.new(household, record, plan, form.problems)
         erb :dish, locals: { shown: shown, **benches(record, shown.data_as_told) }
@@ -148,8 +146,6 @@ module FondKettle
         form = Forms::SideForm.new(params)
         status 422 unless form.ok?
         @title = record[:title]
-        @script = "bench_time.js"
-        @style = "bench.css"
         shown = Presenters::SidePage.new(household, record, form.guests)
         erb :side, locals: { shown: shown, problems: form.problems, **benches(record, shown.data) }
       end
@@ -160,6 +156,8 @@ module FondKettle
 
       # Its bench, and those of other dishes that stand beside it.
       def benches(record, dish)
+        @script = "bench_time.js"
+        @style = "bench.css"
         others = Array(params["beside"]).grep(String)
         { bench: bench(dish), others: Presenters::OtherBenches.new(household, record[:id], others) }
       end

@@ -47,8 +47,10 @@ module FondKettle
       get "/due" do
         content_type :json
         pots = household.cooks.on_the_stove.map { |record| Presenters::StoveStep.new(household, record, now) }
-        due = pots.filter_map { |pot| (say, at = pot.wanted) && { **about(pot), say: say, at: ms(at) } }
-        JSON.generate(now: ms(now), due: due.sort_by { |one| one[:at] })
+        due = pots.filter_map do |pot|
+          (say, at = pot.wanted) && { **about(pot), say: say, at: milliseconds(at) }
+        end
+        JSON.generate(now: milliseconds(now), due: due.sort_by { |one| one[:at] })
       end
 
       # A pot as it stands: its task, since when and until when.
@@ -133,10 +135,6 @@ module FondKettle
 
       def about(pot)
         { title: [pot.record[:title], pot.pot_of].compact.join(", "), path: "/stove/#{pot.id}" }
-      end
-
-      def ms(time)
-        (time.to_f * 1000).round
       end
 
       # Meals that are on the stove.

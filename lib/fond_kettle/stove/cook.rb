@@ -65,6 +65,12 @@ module FondKettle
         waiting? ? tasks.first : by_id(latest.what)
       end
 
+      # Words of the cautions that stand at a task.
+      def cautions_at(task)
+        plan[:cautions].select { |caution| task[:cautions].include?(caution[:code]) }
+                       .map { |caution| caution[:say] }
+      end
+
       # Its place among the tasks, from 0.
       def position
         tasks.index(task)

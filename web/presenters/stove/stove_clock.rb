@@ -41,7 +41,7 @@ module FondKettle
         # All steps for a device that loses the kitchen, as JSON that cannot end its own element.
         def steps_json
           steps = @cook.tasks.map do |task|
-            { **task.slice(:id, :say, :cue), minutes: @cook.lasting(task), cautions: cautions(task),
+            { **task.slice(:id, :say, :cue), minutes: @cook.lasting(task), cautions: @cook.cautions_at(task),
                                              puts_in: task[:puts_in].to_s.split("; ") }
           end
           JSON.generate(steps).gsub("<", "\\u003c")
@@ -98,11 +98,6 @@ module FondKettle
         end
 
         private
-
-        def cautions(task)
-          @cook.plan[:cautions].select { |caution| task[:cautions].include?(caution[:code]) }
-                               .map { |caution| caution[:say] }
-        end
 
         def beside
           @beside ||= @cook.waiting? ? [] : @clock.beside

@@ -151,8 +151,7 @@ module FondKettle
         end
 
         def cautions
-          cook.plan[:cautions].select { |caution| task[:cautions].include?(caution[:code]) }
-                              .map { |caution| caution[:say] }
+          cook.cautions_at(task)
         end
 
         # The one thing to do now.

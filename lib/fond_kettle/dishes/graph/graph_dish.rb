@@ -57,6 +57,19 @@ module FondKettle
         vessels.find(&:rice)
       end
 
+      # Its vessels as VesselPots takes them: key, kind, name, and whether the rice goes in.
+      def vessel_kinds
+        vessels.map { |vessel| [vessel.key, vessel.kind, vessel.name, vessel.rice] }
+      end
+
+      # g of lines that go into each vessel, by its key; a line that nobody weighed counts nothing.
+      def weights_g
+        by_id = lines.to_h { |line| [line.id, line.g.to_f] }
+        steps.group_by(&:vessel).transform_values do |own|
+          own.flat_map(&:takes).sum { |take| by_id.fetch(take.line, 0.0) * take.share }
+        end
+      end
+
       # What the cook is asked and nobody has guessed.
       def open
         asked.select { |one| one["guess"].nil? }

@@ -118,7 +118,7 @@ module FondKettle
 
       # Methods::MadeIn in the rice's pot (Kit::Vessel) and the house's `kit` ([kind, Kit::Vessel]).
       def made_in(rice_pot, kit)
-        pots = VesselPots.new(kinds, rice_pot, kit, weights, par_boils: @of_way.par_boil_vessel)
+        pots = VesselPots.new(@graph.vessel_kinds, rice_pot, kit, weights, par_boils: @of_way.par_boil_vessel)
         Methods::MadeIn.new(vessels: pots.vessels,
                             steps: @steps.each_with_index.map { |step, index| place(step, index) }.freeze,
                             rice_from: @of_way.laid.flat_map(&:from).uniq.freeze,
@@ -183,15 +183,8 @@ module FondKettle
         !@of_way.washed_apart? && step.takes.any? { |take| take.line == @graph.rice_line }
       end
 
-      def kinds
-        @graph.vessels.map { |vessel| [vessel.key, vessel.kind, vessel.name, vessel.rice] }
-      end
-
       def weights
-        by_id = @graph.lines.to_h { |line| [line.id, line.g.to_f] }
-        found = @graph.steps.group_by(&:vessel).transform_values do |steps|
-          steps.flat_map(&:takes).sum { |take| by_id.fetch(take.line) * take.share }
-        end
+        found = @graph.weights_g
         boiled_in = @of_way.par_boil_vessel
         boiled_in ? found.merge(boiled_in => WATER_PARTS * @graph.rice_g) : found
       end

@@ -47,7 +47,7 @@ module FondKettle
       # Methods::MadeInVessels, each a pot of the house of its kind where there is one.
       def vessels
         @vessels ||= begin
-          weights = @graph.steps.group_by(&:vessel).transform_values { |steps| weight_g(steps) }
+          weights = @graph.weights_g.transform_values { |grams| grams * @factor }
           kinds = @graph.vessels.map { |vessel| [vessel.key, vessel.kind, vessel.name, false] }
           VesselPots.new(kinds, nil, @kit, weights).vessels
         end
@@ -87,11 +87,6 @@ module FondKettle
       end
 
       private
-
-      def weight_g(steps)
-        by_id = @graph.lines.to_h { |line| [line.id, line.g.to_f] }
-        steps.flat_map(&:takes).sum { |take| by_id.fetch(take.line) * take.share } * @factor
-      end
 
       def eaten
         { "allergens" => allergens.any?, "not-checked" => not_checked.any?,
