@@ -273,7 +273,7 @@ RSpec.describe FondKettle::Reading::Reader do
                                  ["drain", 30.0, "rice-bowl", [], [], "before"],
                                  ["fill", nil, "cooker", %w[soy-sauce mirin sake], ["rice-bowl"], "in"]])
     expect(read[6..8].map { |step| step.values_at(0, 4) })
-      .to eq([["take-out", ["cooker"]], ["cut", ["plate"]], ["fold", ["board"]]])
+      .to eq([["take-out", ["cooker"]], ["cut", []], ["fold", ["plate"]]])
   end
 
   it "sets aside what is fried first, knows its pan again, and pours as much hot stock as the rice needs" do

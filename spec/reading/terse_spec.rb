@@ -242,7 +242,7 @@ RSpec.describe FondKettle::Reading::Reader do
                                "rice in the butter in the big pot, boil, low 13\noff 8 min\n" \
                                "haddock, eggs, 100 ml of the milk through the rice").dish
     expect(dish["lines"].map { |one| one["ingredient"] }).to eq(%w[smoked-fish basmati butter egg milk])
-    expect(step(dish, "flake")["from"]).to eq([{ "vessel" => "plate" }])
+    expect(step(dish, "flake").values_at("vessel", "from")).to eq(["plate", []])
     expect(step(dish, "peel")["from"]).to eq([{ "vessel" => "another-pot" }])
     expect(step(dish, "through").values_at("vessel", "rice")).to eq(%w[big-pot after])
     expect(step(dish, "through")["from"].map { |pour| pour["vessel"] }).to include("pot", "board")

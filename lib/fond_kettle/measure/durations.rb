@@ -46,6 +46,9 @@ module FondKettle
       BARE = %r{\s*(?<minutes>[0-5]?\d)(?:\s*m\b)?(?![\d:/½¼¾⅓⅔⅛[:alpha:]%°]|[.,]\d|\s*(?:[°%]|#{MEASURED}))}i
       # "An hour and ten"
       AND_WORD = /\s+and\s+(?<minutes>#{Numeral::WORD})(?=\s*(?:[,.;)]|\z))/i
+      # Behind a time, before a longer one that is at most so many times as long.
+      TO = /\s*(?:to|up\s+to|-|–)\s+(?=[\da-z½])/i
+      WIDEST = 4
       OR_TWO = /\s+or\s+two\b/i
       MORE = /\s*(?:,\s*|\+\s*|&\s*|and\s+)?/i
       WORD = /[[:alnum:]½¼¾⅓⅔⅛⅜⅝⅞]+/
@@ -71,10 +74,8 @@ module FondKettle
       # Minutes of the time at the place where a StringScanner stands, or nil; it moves on only over a time.
       def scan(scanner)
         from = scanner.pos
-        minutes = night(scanner)
-        scanner.skip(LOOSELY)
-        minutes ||= night(scanner) || clocked(scanner) || sum(scanner)
-        return minutes if minutes && minutes <= Numeral::MOST
+        minutes = one(scanner)
+        return minutes && up_to(scanner, minutes) if minutes && minutes <= Numeral::MOST
 
         scanner.pos = from
         nil
@@ -96,6 +97,23 @@ module FondKettle
           end
         end
         found
+      end
+
+      # Minutes of one time.
+      def one(scanner)
+        night = night(scanner)
+        scanner.skip(LOOSELY)
+        night || night(scanner) || clocked(scanner) || sum(scanner)
+      end
+
+      # The middle of a time and a longer one that follows: "an hour to an hour and a half".
+      def up_to(scanner, minutes)
+        from = scanner.pos
+        most = scanner.skip(TO) && one(scanner)
+        return (minutes + most) / 2 if most&.between?(minutes, minutes * WIDEST)
+
+        scanner.pos = from
+        minutes
       end
 
       def night(scanner)

@@ -117,7 +117,7 @@ module FondKettle
 
         ids = step.unsure.map { |index| @lines[index].id }
         food = @lines[step.unsure.first].food
-        words = "Is the #{food} meant in “#{step.clause.say}”?"
+        words = "Do you mean the #{food} in “#{step.clause.say}”?"
         ask(step.id, words, field: "takes", choices: ids, guess: ids.first, certainty: Certainty::SHARED)
       end
 

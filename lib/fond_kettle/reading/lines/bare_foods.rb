@@ -15,8 +15,8 @@ module FondKettle
       FRONT = /\A(?:(?:some|a\s+little|plenty\s+of|lots\s+of|a\s+few|fresh|then|more|an?|squeeze\s+of)\s+)+/i
       PLACED = /\s+(?:if\s+(?:there\s+is|there's|you)\b.*|on\s+top|over|in|through
                 |alongside|beside|to\s+serve|to\s+taste
-                |at\s+the\s+(?:table|end))\z/ix
-      CUT = /\s+(?:wedges?|halves|slices?)\z/i
+                |at\s+(?:the\s+)?(?:table|end))\z/ix
+      CUT = /\s+(?:wedges?|halves|slices?|strips?|sheets?|matchsticks?|ribbons?)\z/i
       # What a dish makes of what is listed.
       MADE = %w[broth stock gravy sauce liquor dough batter paste].freeze
       # "Salt and pepper": no vegetable.

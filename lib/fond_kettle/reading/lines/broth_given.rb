@@ -11,7 +11,8 @@ module FondKettle
       PLAIN = /(?:cold|hot|warm|boiling|salted|salty|iced?|fresh|clean|clear|same|whole|other|rinsing
                   |running|measured|remaining|extra|reserved|kept|own)\b/ix
       OF_FOOD = /(?<=the\s|their\s|its\s)(?!#{PLAIN})[[:alpha:]]+\s+water/i
-      WORD = /\b(?:broth|stock|liquor|the\s+liquid|cooking\s+water|#{OF_FOOD})\b/i
+      WORD = /\b(?:broth|stock(?!\s+(?:cubes?|pots?|powder)\b)|liquor|the\s+liquid|cooking\s+water
+              |#{OF_FOOD})\b/ix
       # Without one of these it speaks of none.
       ANY = /broth|stock|liquor|liquid|water/i
       # "Boil them and keep the water."
@@ -20,17 +21,23 @@ module FondKettle
               (?:the|its|their|that)\s+(?:[[:alpha:]]+\s+)?
               (?:water|liquid|liquor|broth|stock)\b/ix
       WAS_KEPT = /\b(?:kept|reserved|saved)\s+(?:[[:alpha:]]+\s+)?(?:water|liquid|liquor|broth|stock)\b/i
+      # "Return 420 ml to the pot", of what was spoken of before.
+      BACK = /\b(?:return|put|pour|tip|measure)\s+(?:back\s+)?
+              (?=\d[\d\s.,½¼¾]*\s?(?:ml|l|dl|cl|lit(?:re|er)s?|cups?|pints?)\s+
+              (?:of\s+it\s+)?(?:back\s+)?(?:in)?to\s+(?:the|its|that)\b)/ix
       # Kinds at which food leaves its liquor.
       LIFTS = %w[take-out drain].freeze
       # What stands before it where its amount is said.
       OF = /\s+(?:of\s+(?:the|its|that|their)\s+(?:[[:alpha:]]+\s+){0,2})?\z/i
+      # Between an amount and the word for it nothing else is named.
+      NOTHING = /\A\s*(?:(?:hot|warm|cold|more|extra|reserved|strained)\s*)*\z/i
       START = /(?<![\d.,½¼¾⅓⅔⅛])(?:\d|[½¼¾⅓⅔⅛]|\b(?:an?|half|one|two|three)\s)/i
 
       module_function
 
       # True where a text pours broth.
       def in?(text)
-        text.match?(ANY) && text.match?(WORD)
+        (text.match?(ANY) && text.match?(WORD)) || text.match?(BACK)
       end
 
       # True where it is the water of some food.
@@ -59,14 +66,25 @@ module FondKettle
       #
       #   BrothGiven.weight_g("pour in 800 ml of the broth") # => 800.0
       def weight_g(text)
-        before = text[0...(text.index(WORD) || 0)]
-        amount = before[0...(before.index(OF) || 0)]
+        amount = before_it(text)
         from = amount.to_enum(:scan, START).map { Regexp.last_match.begin(0) }.last
         said = from && Measure::Amounts.new.read(amount[from..])
-        said&.unit && Measure::Units.convert(said.number, said.unit, "g", g_per_ml: 1.0)
+        return unless said&.unit && said.rest.match?(NOTHING)
+
+        Measure::Units.convert(said.number, said.unit, "g", g_per_ml: 1.0)
       rescue InvalidInput
         nil
       end
+
+      # What stands before the word for it, or behind the verb where nobody names it.
+      def before_it(text)
+        back = BACK.match(text)
+        return back.post_match[/\A[^a-z]*[a-z]+/i] if back
+
+        before = text[0...(text.index(WORD) || 0)]
+        before[0...(before.index(OF) || 0)]
+      end
+      private_class_method :before_it
     end
   end
 end

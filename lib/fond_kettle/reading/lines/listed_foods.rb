@@ -11,7 +11,6 @@ module FondKettle
       # `lines`: ReadLines.
       def initialize(lines)
         @lines = lines
-        @said = lines.flat_map(&:said)
         foods = lines.filter_map(&:ingredient)
         @keys = foods.map(&:key)
         @minced = foods.flat_map(&:care) & [MINCED]
@@ -20,8 +19,16 @@ module FondKettle
       # True where a line is that food (a Larder::Ingredient), by its own name or by one of its `words`;
       # meatballs are of the mince that is listed.
       def named?(food, words)
-        @said.intersect?(words) || @keys.include?(food.key) || food.care.intersect?(@minced)
+        @keys.include?(food.key) || food.care.intersect?(@minced) || said?(food, words)
       end
+
+      # True where a line has one of the words: chicken stock is no chicken, which has to be cooked through.
+      def said?(food, words)
+        @lines.any? do |line|
+          line.said.intersect?(words) && !(line.runs? && (food.care - line.ingredient.care).any?)
+        end
+      end
+      private :said?
 
       # True where a name, of some `words`, stands for a line: "the meat".
       def meant?(name, words)

@@ -35,6 +35,7 @@ module FondKettle
       STOP = %w[a an the of in on and or with to for from at it g ml kg cup rice one].freeze
       UNITS = %w[tbsp tsp cup].freeze
       PARTS = %w[leaf seed piece].freeze
+      BAY = "bay-leaf"
       # What is wrapped goes on the leaves that are listed.
       EACH_LEAF = /\beach\s+(?:leaf|leaves)\b/i
       # What food a fat was used for before: "the onion oil".
@@ -67,7 +68,7 @@ module FondKettle
         bare = text.gsub(RICE_POT, "")
         said = Larder::Names.ours.words(bare).to_set
         parts = bare.split(PARTS_OF_CLAUSE)
-        all = parts.flat_map { |part| all_said(part) }.uniq
+        all = parts.flat_map { |part| longest(all_said(part)) }.uniq
         found = named(all, said, text, open)
         found += alone(parts, found.map(&:first))
         first = rest?(found, text) ? [*(left - open), *open] : [*open, *left]
@@ -86,8 +87,8 @@ module FondKettle
 
       # [index, sure] of each line that a text names: by its own words, or by others that stand for it.
       def named(all, said, text, open)
-        found = own(whole(all) + parts(said, all), text, open)
-        found += leaves(said) if text.match?(EACH_LEAF) || found.all? { |index, _| @lines[index].runs? }
+        found = own(all.map { |index| [index, true] } + parts(said, all), text, open)
+        found += leaves(said, open) if text.match?(EACH_LEAF) || found.all? { |index, _| @lines[index].runs? }
         known = found.map(&:first)
         found + @food_words.in(text, said, open).reject { |meant| known.include?(meant.first) }
       end
@@ -119,10 +120,10 @@ module FondKettle
         line.grain || words.one? ? words : words - [ReadLines::RICE]
       end
 
-      # [index, true] of `all` lines of which all is said; of lines of which one's name lies within another's,
-      # the longer: "coconut milk" is no "milk".
-      def whole(all)
-        all.reject { |index| all.any? { |other| within?(index, other) } }.map { |index| [index, true] }
+      # Those of some lines that one part of a text says whole; of lines of which one's name lies within
+      # another's, the longer: "coconut milk" is no "milk".
+      def longest(all)
+        all.reject { |index| all.any? { |other| within?(index, other) } }
       end
 
       def all_said(part)
@@ -183,21 +184,32 @@ module FondKettle
         !text.match?(OWN_WATER) || BrothGiven.of_food?(text)
       end
 
-      # A part of a plant that stands for it: "the leaves".
-      def leaves(said)
+      # A part of a plant that stands for it: "the leaves"; no bay leaf that was not spoken of before.
+      def leaves(said, open)
         parts = PARTS & said.to_a
         found = @marks.each_index.select { |index| @marks[index].intersect?(parts) }
+        found = found.reject { |index| open.include?(index) && @lines[index].ingredient&.key == BAY }
         found.size == 1 ? found.map { |index| [index, true] } : []
       end
 
       def told_apart(found, said, open)
-        found.group_by { |index, _| @names[index].last }.values.flat_map do |alike|
+        groups = found.group_by { |index, _| @names[index].last }.values
+        alone = groups.select(&:one?).flatten(1)
+        groups.flat_map do |alike|
           next alike if alike.size == 1
 
           marks = alike.to_h { |index, _| [index, (@marks[index] & said.to_a).size] }
-          best = alike.select { |index, _| marks[index] == marks.values.max }
+          best = of_part(alike.select { |index, _| marks[index] == marks.values.max }, alone)
           best.size == 1 ? best : [best.min_by { |index, _| open.index(index) || open.size }]
         end
+      end
+
+      # Of lines of one name those that are listed for the part of the dish of which the others are: the fish
+      # is rubbed with the salt of its curry.
+      def of_part(alike, others)
+        parts = others.filter_map { |index, _| @lines[index].part }
+        same = alike.select { |index, _| parts.include?(@lines[index].part) }
+        same.empty? ? alike : same
       end
 
       def share(index, text)
@@ -210,8 +222,9 @@ module FondKettle
       # The share of a line that stands before one of its names (`head`: where that begins), or nil.
       def share_before(head, index, text)
         before = text[0...head].split(/[,;]|\band\b/).last.to_s
-        PartAmount.share(@lines[index], before) || PartAmount.of_one(@lines[index], before, text) ||
-          SaidShare.before(before)
+        line = @lines[index]
+        PartAmount.share(line, before) || PartAmount.of_count(line, before) ||
+          PartAmount.of_one(line, before, text) || SaidShare.before(before)
       end
 
       # Where a line's names begin in a text.

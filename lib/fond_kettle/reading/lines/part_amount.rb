@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../measure/amounts"
+require_relative "../../measure/numeral"
 require_relative "../../measure/units"
 require_relative "../words/loose_measures"
 
@@ -15,6 +16,8 @@ module FondKettle
 
       # "A third of a plum": of one of them, not of all.
       OF_ONE = /\b(?<share>half|third|quarter)(?:\s+of)?\s+an?\s*\z/i
+      # "One of the carrots"
+      COUNT_OF = /\b(?<count>one|two|three|four|five|six|\d{1,2})\s+of\s+(?:the|those|these|your)\s*\z/i
       SHARES = { "half" => 0.5, "third" => 1.0 / 3, "quarter" => 0.25 }.freeze
       # So much in each: all of it in the end.
       EACH = /\b(?:each|every|per)\b/i
@@ -30,6 +33,13 @@ module FondKettle
         return ALL if text.match?(EACH)
 
         SHARES.fetch(said[:share].downcase) / line.amount
+      end
+
+      # The share of a ReadLine of several pieces of which `before` says so many, or nil.
+      def of_count(line, before)
+        said = COUNT_OF.match(before)
+        count = said && Measure::Numeral.read(said[:count])&.first
+        count / line.amount if count && line.amount && line.amount > count
       end
 
       # The share, or nil where `before` (what stands before the name of a ReadLine) says none below all.

@@ -75,6 +75,8 @@ module FondKettle
       EGG = "raw-egg"
       LETTERS = 300
       EACH = "What does one %s weigh? %.0f g is taken for it."
+      # "(about 400 g)": nobody has to be asked what it weighs, whatever its size.
+      WEIGHED = /\(\D{0,12}\d[\d.,\s]*(?:g|kg|oz|lbs?|grams?|kilos?|ounces?|pounds?)\b/i
 
       # `names`: Larder::Names; `cups`: the house's own (Measure::Cup); `weights`: LearnedWeights.
       def initialize(names: Larder::Names.ours, cups: [], weights: LearnedWeights.new)
@@ -129,13 +131,13 @@ module FondKettle
 
       # What a Dishes::Line says (attributes of ReadLine).
       def thing(line, text)
-        piece = Measure::UnitTable.piece?(line.unit)
+        piece = Measure::UnitTable.piece?(line.unit) && !line.note.match?(WEIGHED)
         sized = piece || text.match?(HEAPED)
         weight_g = line.g && (sized ? line.g * LooseMeasures.size(text) : line.g)
         each_g = weight_g && piece && raw?(line.ingredient) && (weight_g / line.amount)
         { food: called(line), ingredient: line.ingredient, grain: nil, amount: line.amount, unit: line.unit,
           g: weight_g, state: line.state, note: line.note,
-          questions: each_g ? [format(EACH, called(line), each_g)] : [] }
+          questions: each_g ? [format(EACH, Larder::Names.singular(called(line)), each_g)] : [] }
       end
 
       # A part of an animal is called so: "chicken thighs".

@@ -23,7 +23,8 @@ module FondKettle
                  |through|so|that|which|if|is|are|goes|go|up|at|then|when|by|stuck|cut
                  |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\z)}ix
       # What is spoken of as known.
-      KNOWN = /\bof\z|\A&|\A(?:with|in|into|of|from|and|the|them|it|this|that|those|these|your|its|an?)\b/i
+      KNOWN = /\bof\z|\A&|\A(?:with|in|into|to|onto|back|of|from|and|the|them|it|this|that|those|these|your
+              |its|an?)\b/ix
       # What is counted and no food.
       NO_FOOD = /\b(?:times?|changes|waters?\s+from|sides?|persons?|people|pans?|pots?|bowls?|vessel
                  |oven|fridge|freezer|hob|stove|fire|flame|grill|timer
@@ -37,6 +38,8 @@ module FondKettle
       SEEN = /\bthere\s+(?:should|must|will|ought)\b/i
       # "The 2 tbsp of fat" was spoken of before.
       KNOWN_AMOUNT = /\b(?:the|those|these|its)\s+\z/i
+      # "Pour off all but 2 tablespoons of fat"
+      LEFT = /\ball\s+but\s+(?:about\s+)?\z/i
       # What stands between brackets is said of something.
       INSIDE = /\([^()]{0,60}\z/
       ASIDE = /\A\s*\([^()]{0,30}\)/
@@ -59,7 +62,7 @@ module FondKettle
       BEHIND_COMMA = %r{(?<=\A|[.;:,]\s)[[:alpha:]][[:alpha:] ]{0,40},\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]{0,10}#{RunTogether::UNIT}(?=[,.;]|\z)}i
       # "Curry powder 2 tsp, thyme 2 tsp"
       BEHIND_NAME = %r{(?<=\A|[.;:,]\s)[[:alpha:]][[:alpha:]]+(?:\s[[:alpha:]]+){0,2}
-                       \s[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]{0,10}#{RunTogether::UNIT}(?=[,.;]|\z)}ix
+                       \s[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]{0,10}#{RunTogether::UNIT}(?=[,.;:]|\z)}ix
       FRONT = /\A\s*(?:(?:and|then|with|in|add|pour|over)\s+)*(?:the\s+)?/i
       SOME = /\A(?:few|little|bit)\b\s*/i
       OF = /\Aof\s+/i
@@ -127,7 +130,7 @@ module FondKettle
         amount = AMOUNTS.read(LooseMeasures.certain(text).text)
         name = amount && name(amount)
         return unless name && food?(name, amount.unit)
-        return unless fresh?(name, text[/\A[\d.,½¼¾⅓⅔⅛]+/].to_s, dealt: text.match?(DEALT))
+        return unless fresh?(name, text[/\A(?:[\d.,½¼¾⅓⅔⅛]+|\S+)/].to_s, dealt: text.match?(DEALT))
 
         name = name.delete_suffix(LEAF) unless text.include?(name)
         from = text.index(name)
@@ -143,7 +146,7 @@ module FondKettle
       # True where what begins at a place is only what something is like.
       def compared?(sentence, from)
         before = sentence[0...from]
-        return true if [SIZE_BEFORE, KNOWN_AMOUNT, INSIDE].any? { |words| before.match?(words) }
+        return true if [SIZE_BEFORE, KNOWN_AMOUNT, INSIDE, LEFT].any? { |words| before.match?(words) }
 
         before.match?(BECOMES) && sentence[from..].match?(/\Aan?\s/i)
       end

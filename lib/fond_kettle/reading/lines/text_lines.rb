@@ -37,8 +37,8 @@ module FondKettle
       private
 
       def listed
-        @text.lines.flat_map do |text|
-          @reader.read(text, part: @text.parts[text], written: @text.written[text])
+        @text.lines.zip(@text.parts).flat_map do |text, part|
+          @reader.read(text, part: part, written: @text.written[text])
         end
       end
 

@@ -27,6 +27,7 @@ module FondKettle
       # `lines`: ReadLines of all that is listed or named with an amount; `names`: Larder::Names.
       def initialize(lines, names = Larder::Names.ours, **)
         @names = names
+        @lines = lines
         @listed = ListedFoods.new(lines)
       end
 
@@ -64,7 +65,16 @@ module FondKettle
         found = @names.find(name)
         return false if found.nil? || found.water? || words.intersect?(MADE)
 
-        !@listed.named?(found, words) && !@listed.meant?(name, words)
+        !@listed.named?(found, words) && !@listed.meant?(name, words) && !made_of_part?(found, words)
+      end
+
+      # "The dal", of lentils that are listed for it: nobody is harmed by less than what is in them.
+      def made_of_part?(food, words)
+        @lines.any? do |line|
+          part = line.ingredient && line.part
+          part && @names.words(part).intersect?(words) && line.ingredient.aisle == food.aisle &&
+            (food.care - line.ingredient.care).empty? && (food.allergens - line.ingredient.allergens).empty?
+        end
       end
     end
   end

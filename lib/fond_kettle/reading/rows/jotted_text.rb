@@ -9,6 +9,7 @@ require_relative "../words/food_words"
 require_relative "list_headings"
 require_relative "../words/loose_measures"
 require_relative "method_blocks"
+require_relative "numbered_rows"
 require_relative "row_words"
 require_relative "../words/past_tense"
 require_relative "run_together"
@@ -42,7 +43,7 @@ module FondKettle
                    (?:ingredients|method|instructions|directions|steps|preparation|process|notes?
                    |steps?\s+\d+)\s*:?\z/ix
       # "Marinade:"
-      PART = /\A(?:for\s+the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?:\z/i
+      PART = /\A(?:(?:for\s+the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?:|for\s+the\s+[[:alpha:]]+)\z/i
       # "Basmati rice – 1.5 cups (soaked 20 mins & drained)"
       DONE_TO_IT = /\s*\((?<how>[[:alpha:]]+ed\b[^()]{0,60})\)\z/
       # "[fish]"
@@ -60,19 +61,20 @@ module FondKettle
 
       # `rows`: those below its title; `lines`: texts of what goes in; `sentences`: what is
       # done; `not_read`: what is neither.
-      # `parts`: for which part of the dish a line is, where a heading says so ("For the sauce"); `written`:
+      # `parts`: of each line the part of the dish for which it is, as a heading says it ("For the sauce"), or
+      # nil; `written`:
       # the row of a line that says what its row says of several ("onion, pepper: 1, 2").
       attr_reader :rows, :lines, :sentences, :not_read, :parts, :written
 
       # `text`: as the cook wrote it.
       def initialize(text)
         @lines = []
-        @parts = {}
+        @parts = []
         @written = {}
         @listing = false
         @sentences = []
         @not_read = []
-        all = WrappedRows.joined(text.tr("\r", "\n").lines.map(&:strip))
+        all = NumberedRows.dotted(WrappedRows.joined(text.tr("\r", "\n").lines.map(&:strip)))
         @told = MethodBlocks.rows(all)
         @headings = ListHeadings.of(all)
         title, *rows = all.reject(&:empty?)
@@ -105,7 +107,9 @@ module FondKettle
       def preface
         return if @before_list.nil? || @sentences.first(@before_list).any? { |one| RowWords.cooked?(one) }
 
-        @not_read.unshift(*@sentences.shift(@before_list))
+        heats, said = @sentences.shift(@before_list).partition { |one| RowWords.heats_oven?(one) }
+        @not_read.unshift(*said)
+        @sentences.unshift(*heats)
       end
 
       # What is longer than anybody writes is said to be unread.
@@ -122,7 +126,7 @@ module FondKettle
 
         apart = RunTogether.apart(row)
         if apart then enter(apart)
-        elsif RunTogether.list?(row) && !told_on?(row) then listed(row)
+        elsif RunTogether.list?(row) && !told_on?(row) && !amid_method?(row) then listed(row)
         elsif thing?(row) then thing(row)
         else done(row)
         end
@@ -131,6 +135,11 @@ module FondKettle
       # Once the method has begun, a row of sentences goes on with it.
       def told_on?(row)
         @sentences.any? && @lines.any? && RowWords.told?(row)
+      end
+
+      # "2 cups water, salt, half the onions", among rows of the method.
+      def amid_method?(row)
+        @told.include?(row) && @sentences.any? && !row.match?(RunTogether::OPENS)
       end
 
       def thing(row)
@@ -147,7 +156,7 @@ module FondKettle
       # Notes texts of what goes in, and for what part.
       def enter(texts, label = nil)
         @lines.concat(texts)
-        texts.each { |text| @parts[text] = label || @heading }
+        @parts.concat(Array.new(texts.size, label || @heading))
       end
 
       def listed(row)

@@ -30,10 +30,11 @@ module FondKettle
         begun <= MOST * block.size && block.count { |row| done?(row) } >= LEAST * block.size
       end
 
+      # True for a row in which something is done, or goes on for so long.
       def done?(row)
         Verbs.found(row).any? || Measure::Durations.all(row).any?
       end
-      private_class_method :told?, :done?
+      private_class_method :told?
     end
   end
 end

@@ -15,6 +15,7 @@ module FondKettle
       BRACKETS = /\s*\([^()]*\)\s*\z/
       # What is done to a thing in its pot, and how it is closed: "salmon on top, lid, oven, 20 mins".
       COOKS = %w[fry simmer boil reduce low bake steam stir].freeze
+      PREHEAT = "preheat"
       CLOSED = /,\s*(?:lid|foil|oven)\b[^.]*\d\s*(?:min|m\b)/i
 
       module_function
@@ -22,6 +23,11 @@ module FondKettle
       # True where it begins with a verb.
       def begun?(text)
         Verbs.found(text).first&.from&.zero? || false
+      end
+
+      # "Preheat the oven to 190 °C."
+      def heats_oven?(text)
+        Verbs.found(text).any? { |one| one.verb.kind == PREHEAT }
       end
 
       # True where a time stands in it, and no thing with its amount before that: "300 g rice, soaked 2 h".

@@ -17,13 +17,28 @@ module FondKettle
     #   cold     the rice is in its pot, and is brought to the boil soon; `oven`: the oven is hot
     #   garnish  all that it names is strewn on rice, and eaten with nothing else
     #   apart    it goes on in another vessel than the rice's
+    #   dried    it names dried food; `off`: the rice's pot stands off the fire
+    #   waits    the clause before, of its sentence, says no minutes
     #   wrapped  one of the next clauses wraps it; `rubbed`: the next lets it marinate
     #   boils    the next clause brings it to the boil; `strewn`: one of the next puts it on the rice
     ClauseSense = Value.define(:clause, :puts, :several, :liquid, :fat, :steeped, :rice, :drained, :stage,
                                :last, :previous, :goes_on, :cold, :oven, :boils, :strewn,
-                               :garnish, :apart, :wrapped, :rubbed) do
+                               :garnish, :apart, :wrapped, :rubbed, :dried, :off, :waits) do
       # Words that the rules ask for, by the question.
       const_set(:WORDS, {
+        heat_up: /\b(?:heat|flame|fire)\s+(?:up|to\s+(?:high|medium|full))\b
+                  |\bturn\s+(?:[a-z]+\s+){0,2}up\b/ix,
+        into_oven: /\b(?:in|into)\s+(?:an?\s+|the\s+)?(?:hot\s+|low\s+|medium\s+|preheated\s+)?oven\b/i,
+        out_of_oven: /\A\W*(?:then\s+)?(?:take|lift|pull|get|bring)\s+
+                      (?:it|the\s+(?:pot|dish|tin|tray|lot))\s+out(?:\s+of\s+the\s+oven)?\W*\z/ix,
+        put_aside: /\A\W*(?:then\s+)?(?:put|lay|set|place|tip|slide|transfer|scrape|turn|pour|move)\s+
+                    (?:it|them|this|that|the\s+[[:alpha:]]+(?:\s+[[:alpha:]]+)?)\s+
+                    (?:aside|to\s+one\s+side|(?:out\s+)?on(?:to)?\s+(?:an?|another|the)\s+(?:[[:alpha:]]+\s+)?
+                    (?:plate|saucer|paper|rack)|(?:out\s+)?in(?:to)?\s+an?(?:other)?\s+(?:[[:alpha:]]+\s+)?
+                    (?:bowl|jug|basin))\b/ix,
+        water_over: /\b(?:pour|put|tip)\b[^.;]*\bwater\b[^.;]*\b(?:over|on(?:to)?)\b/i,
+        pan_heat: /\b(?:medium|med|high|low|good|gentle|hot)\b[^,.;]*\b(?:heat|flame|fire)\b
+                   |\b(?:pan|wok|skillet|casserole)\b/ix,
         bubbles: /\A\W*(?:let\s+it\s+)?bubble\W*\z/i,
         dissolves: /\bdissolved?\b/i,
         put_in: /\A\W*(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+(?:go(?:es)?\s+)?in\b/i,
@@ -93,7 +108,7 @@ module FondKettle
                      (?:[[:alpha:]]+\s+)?(?:oil|fat|butter|ghee|lard|grease|drippings?)\b
                      |\bin\s+what(?:'s|\s+is)\s+left\b/ix,
         oven_hot: /\A\W*oven\s+(?:at\s+|to\s+|on\s+)?\d|\A\W*\d{3}\s*°?\s*[CF]\W*\z/i,
-        through_rice: /\bthrough\s+(?:the\s+)?(?:hot\s+)?rice\b|\bthr(?:ough|u)\W*\z/i,
+        through_rice: /\bthrough\s+(?:it|them|(?:the\s+)?(?:hot\s+)?rice)\b|\bthr(?:ough|u)\W*\z/i,
         half_rice: /\A\W*(?:then\s+)?(?:half|a\s+third|some)\s+(?:of\s+)?(?:the\s+)?rice\b/i,
         rests: /(?<!the\s)\brests?\b(?!\s+of)|\bmin\w*\s+off\b|\A\W*\d+\s+off\b|\Aoff\b
                  |\b(?:stand|leave|sit)\b

@@ -37,6 +37,8 @@ module FondKettle
       NOT_PUT = /\bwhile\s+(?:the\s+[[:alpha:]]+|it|they|that|those)\s+(?:(?:is|are)\s+)?
                  (?:cook|roast|bak|simmer|boil|soak|rest|stand|steam|heat|drain|cool|fr(?:y|ie)|brown|drip)
                  [a-z]*\b|\b(?:and\s+)?keep(?:ing)?\s+(?:the|its|their)\s+[[:alpha:]]+(?=\s*(?:[,.;]|\z))/ix
+      PACKED = /\A\W*(?:stand|pack|arrange|place|lay|set|fit|sit|put)\s+(?:the\s+[[:alpha:]]+|them|it)\b
+                [^.;]*\bin(?:to)?\s/ix
       PRESSURE = /\bpressure|\bwhistles?\b|\bthe\s+weight\s+on\b/i
       RICE_LABEL = /\A\W*(?:the\s+)?rice\s*(?::|\s[–—-])\s/i
       COOKED = /\A\W*(?:\d[^,.;]{0,20}\bwater,\s+)?(?:cook|boil|simmer|steam|soak)\b/i
@@ -53,6 +55,8 @@ module FondKettle
         @set_aside = SetAside.new(clauses)
         @kinds = StepKinds.new(clauses, lines)
         @vessels = StepVessels.new(@course, @rice, @places)
+        # By the vessel, where in the rice's course is done what the text tells of it later.
+        @while_cooks = {}
         @flow = StepFlow.new(lines, @places, @vessels, @rice)
       end
 
@@ -136,8 +140,13 @@ module FondKettle
       # of last in water.
       def about_rice?(clause, named)
         in_water = clause.say.match?(COOKED) && named.all? { |one| @lines[one.index].ingredient&.water? }
-        @rice.meant?(clause.say, others?(named) && !in_water) ||
-          named.map(&:index) == [@rice_line]
+        @rice.meant?(clause.say.gsub(NOT_PUT, " "), others?(named) && !in_water) ||
+          named.map(&:index) == [@rice_line] || packed?(clause, named)
+      end
+
+      # "Stand the peppers upright in a pan": what was filled with the rice.
+      def packed?(clause, named)
+        clause.say.match?(PACKED) && @flow.wrapped_with?(@rice_line, named)
       end
 
       # "Rice: rinse 3x, boil": by itself.
@@ -155,14 +164,15 @@ module FondKettle
         named.select(&:onto).filter_map { |one| @places.vessel(one.index) }.last || @flow.into(clause.say)
       end
 
-      # NamedLines of a clause; fat and liquid of which it only says what is to be seen are none.
+      # NamedLines of a clause; fat and liquid of which it only says what is to be seen are none, nor is what
+      # somebody would have to be asked about.
       def named(clause)
         found = @named.in(clause.say.gsub(NOT_PUT, " "), @places.untaken, @places.left)
         found = found.reject { |one| RiceClauses.soaking_water?(clause, @lines[one.index]) }
         return found unless clause.until
 
         done = @named.in(clause.doing, @places.untaken, @places.left).map(&:index)
-        found.reject { |one| !done.include?(one.index) && @lines[one.index].runs? }
+        found.reject { |one| !done.include?(one.index) && (@lines[one.index].runs? || !one.sure?) }
       end
 
       # Notes what a Doing does in its vessel, and returns its ReadStep.
@@ -180,8 +190,15 @@ module FondKettle
         @vessels.back_to(from) if kind == StepFlow::TAKE_OUT
         ReadStep.new(id: "s#{position + 1}", clause: clause, kind: kind, vessel: vessel, takes: takes,
                      from: from, broth: broth, solids: solids, shares: shares, rice: at,
-                     beside: (doing.last&.id if clause.meanwhile), unsure: named.reject(&:sure?).map(&:index),
+                     beside: (beside_which(doing.last, clause) if clause.meanwhile),
+                     unsure: named.reject(&:sure?).map(&:index),
                      certainty: IdleClauses.certainty(doing))
+      end
+
+      # The id of the step beside which a clause is done: one for all clauses of its sentence.
+      def beside_which(last, clause)
+        same = last&.beside && last.clause.sentence == clause.sentence
+        same ? last.beside : last&.id
       end
 
       # True where the rice comes along from where it lies.
@@ -221,7 +238,8 @@ module FondKettle
         return unless @rice.in?
         return BESIDE if kind == SERVE && (takes.any? || clause.say.match?(ClauseSense::WORDS[:beside]))
 
-        return RiceCourse::WITH if clause.say.match?(WHILE_COOKS)
+        return @while_cooks[vessel] = RiceCourse::WITH if clause.say.match?(WHILE_COOKS)
+        return @while_cooks[vessel] if vessel != @vessels.rice_at && @while_cooks.key?(vessel)
 
         @rice.stage if clause.meanwhile && vessel != @course.fire
       end

@@ -21,7 +21,10 @@ module FondKettle
         ["take-out", ->(sense) { sense.minutes && !sense.puts && sense.says?(:into_bowl) }],
         ["simmer", ->(sense) { sense.minutes && sense.puts && sense.says?(:boiling_water) }],
         ["steam", ->(sense) { sense.minutes && sense.says?(:steamer) }],
-        ["mix", ->(one) { one.says?(:plus) && one.puts && !one.ends? && (one.in? || !one.last) }],
+        ["fry", ->(one) { one.fat && !one.in? && !one.ends? && !one.liquid && one.says?(:pan_heat) }],
+        ["mix", lambda { |one|
+          one.says?(:plus) && one.puts && !one.ends? && (one.in? ? !one.liquid : !one.last)
+        }],
         ["fold", ->(sense) { sense.in? && sense.says?(:through_rice) }],
         ["preheat", ->(sense) { sense.says?(:oven_hot) && !sense.in? && sense.minutes.nil? }],
         ["fry", ->(sense) { sense.fat && sense.says?(:fat_hot) }],
@@ -64,7 +67,8 @@ module FondKettle
         ["fill", ->(sense) { sense.says?(:rice_in) }],
         ["lay-in", ->(sense) { sense.says?(:on_top) && !sense.ends? }],
         ["fry", ->(sense) { sense.puts && !sense.liquid && sense.says?(:in_its_fat) }],
-        ["simmer", ->(sense) { sense.liquid || (sense.minutes && sense.says?(:lidded)) }],
+        ["simmer", ->(sense) { sense.liquid || (sense.says?(:broth) && !sense.fat) }],
+        ["simmer", ->(sense) { sense.minutes && sense.says?(:lidded) }],
         ["fry", :fat.to_proc],
         [:last.to_proc, :last.to_proc],
         ["own", ->(sense) { !sense.puts }],

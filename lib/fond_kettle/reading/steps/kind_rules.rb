@@ -30,6 +30,13 @@ module FondKettle
       end
       # "Scatter the plums round it, back in for 20 minutes", of what is in the oven.
       BAKED_ON = ->(one) { one.stage == RiceCourse::WITH && one.minutes && IN_OVEN.call(one) }
+      # "Put it into the oven for 18 minutes"
+      INTO_OVEN = ->(sense) { sense.minutes && sense.says?(:into_oven) }
+      # "Lay it aside", "tip it into a bowl", of what was cooked.
+      COOKED = %w[fry toast simmer reduce boil broth bake low steam].freeze
+      ASIDE = lambda do |sense|
+        sense.says?(:put_aside) && COOKED.include?(sense.previous) && !sense.rice && sense.minutes.nil?
+      end
       # "Season with mace", of what is on the fire.
       SEASONED = %w[fry toast simmer reduce boil broth stir low].freeze
       TOP = ->(sense, there, else_kind) { sense.says?(:on_top) ? there : else_kind }
@@ -40,11 +47,14 @@ module FondKettle
       # By the kind of a verb; one that is not here does what it says.
       BY_VERB = {
         "stir" => [
+          ["bake", INTO_OVEN], ["take-out", ASIDE],
+          ["soak", ->(one) { one.dried && !one.in? && one.says?(:water_over) }],
           ["mix", ->(sense) { sense.done? && sense.several && sense.says?(:dissolves) }],
           ["par-boil", ->(sense) { sense.previous == "par-boil" && sense.says?(:for_the_last) }],
           ["par-boil", ->(one) { one.rice && one.drained && one.minutes && one.previous == "boil" }],
           ["fry", ->(one) { one.done? && one.previous == "fry" && !one.rice && one.says?(:thrown_in) }],
-          [->(sense) { TOP.call(sense, "sprinkle", "fold") }, ->(sense) { sense.stage == RiceCourse::AFTER }],
+          [->(sense) { TOP.call(sense, "sprinkle", "fold") },
+           ->(sense) { sense.stage == RiceCourse::AFTER && !sense.apart }],
           ["low", ->(sense) { sense.in? && sense.minutes && sense.says?(:low) }],
           [:previous.to_proc, ->(sense) { sense.in? && sense.minutes && GOES_ON.include?(sense.previous) }],
           ["boil", ->(sense) { sense.in? && sense.minutes.nil? && sense.liquid }],
@@ -59,12 +69,14 @@ module FondKettle
           [->(sense) { sense.last || (sense.several ? "mix" : "lay-in") }, ALWAYS]
         ],
         "toast" => [["bake", ->(sense) { sense.says?(:oven) || sense.minutes.to_f >= ROAST_MIN }]],
-        "lay-in" => [["wrap", ->(sense) { sense.wrapped && sense.says?(:leaves) }],
+        "lay-in" => [["bake", INTO_OVEN], ["take-out", ASIDE],
+                     ["wrap", ->(sense) { sense.wrapped && sense.says?(:leaves) }],
                      ["sprinkle", :done?.to_proc], ["boil", ->(one) { one.in? && one.liquid && one.boils }]],
         "boil" => [["boil", :in?.to_proc],
                    ["par-boil", ->(sense) { (sense.rice || sense.previous == "par-boil") && sense.drained }],
                    ["boil", ->(sense) { sense.rice || !sense.ends? }], ["simmer", ALWAYS]],
         "simmer" => [
+          [:previous.to_proc, ->(one) { one.previous == "fry" && !one.puts && one.says?(:heat_up) }],
           ["fry", SOON_FRIED],
           ["boil", ->(sense) { sense.in? && !sense.done? && sense.says?(:bubbles) }],
           ["fry", ->(sense) { FRIES.call(sense) || (sense.says?(:heats_fat) && !sense.liquid) }],
@@ -75,7 +87,7 @@ module FondKettle
           ["rest", ->(sense) { sense.in? && sense.minutes && sense.says?(:stands) && !sense.says?(:low) }],
           ["rest", ->(sense) { sense.in? && sense.minutes && sense.says?(:off_fire) }],
           ["rest", ->(sense) { sense.stage == RiceCourse::REST || (sense.in? && sense.previous == "drain") }],
-          ["rest", STANDS_COVERED],
+          ["rest", STANDS_COVERED], ["rest", ->(one) { one.off && one.minutes && !one.says?(:flame) }],
           ["low", ->(sense) { sense.in? && sense.says?(:programme) }],
           ["bake", ->(sense) { sense.in? && sense.minutes && (sense.says?(:oven) || IN_OVEN.call(sense)) }],
           ["lay-in", ->(sense) { sense.puts && !sense.ends? && sense.previous == "low" }],
@@ -86,10 +98,12 @@ module FondKettle
                     ["cool", ->(sense) { sense.done? && sense.says?(:cools) }],
                     ["low", ->(sense) { sense.stage == RiceCourse::WITH && sense.minutes }]],
         "rest" => [
-          ["fold", ->(sense) { sense.in? && sense.puts && !sense.minutes }],
+          [->(sense) { TOP.call(sense, "sprinkle", "fold") },
+           ->(sense) { sense.in? && sense.puts && !sense.minutes }],
           ["steam", ->(sense) { sense.says?(:steamer) && sense.minutes && !sense.done? }],
           ["lay-in", ->(sense) { sense.says?(:stood_in) && sense.minutes.nil? }],
           ["low", ->(sense) { sense.in? && sense.says?(:flame) }],
+          ["low", ->(one) { one.in? && !one.done? && one.minutes && one.waits && one.previous == "low" }],
           ["soak", ->(sense) { sense.minutes && sense.cold }],
           ["reduce", ->(sense) { sense.in? && sense.says?(:left_open) && !sense.says?(:unopened) }],
           ["rest", :in?.to_proc], ["drain", ->(sense) { sense.says?(:sieve) }],
@@ -103,7 +117,8 @@ module FondKettle
         "put-back" => [["bake", ->(sense) { sense.minutes && sense.says?(:oven) }],
                        ["steam", ->(sense) { sense.minutes && sense.says?(:steamer) }]],
         "drain" => [["take-out", ->(one) { BOILED.include?(one.previous) && one.says?(:keeps_liquor) }]],
-        "take-out" => [["drain", ->(sense) { sense.says?(:water_away) }]],
+        "take-out" => [["rest", ->(one) { one.previous == "bake" && one.in? && one.says?(:out_of_oven) }],
+                       ["drain", ->(sense) { sense.says?(:water_away) }]],
         "marinate" => [["chill", :done?.to_proc]],
         "fluff" => [["fold", :puts.to_proc]],
         "shape" => [["drain", ->(one) { !one.in? && one.says?(:squeezed) && !one.says?(:pressed_into) }],

@@ -42,7 +42,15 @@ module FondKettle
       FINISHING = [nil, "sprinkle", "serve", "fold", "mix", "cut", "dress", "take-out", "fluff"].freeze
       COVER = /\b(?:lid|foil|cloth|towel|cover(?:ed)?|oven|steam|min(?:ute)?s?|last\s+\d+)\b/i
       LAYS = %w[layer].freeze
+      # "Half the rice into a buttered dish", "line a steamer with a cloth, spread the rice in it".
+      INTO_OVEN = /\brice\b[^.;]{0,60}\b(?:in|into|to)\s+(?:an?|the|your)\s+(?:[[:alpha:]]+,?\s+){0,3}
+                   (?:steamer|dish|tin|tray|mould|mold|casserole|terrine)\b(?!\s+of)
+                   |\b(?:steamer|dish|tin|mould)\b[^.;]{0,60}\brice\s+in(?:to)?\s+it\b/ix
+      FINISHED_IN = %w[bake steam].freeze
+      # Clauses from there on in which it is.
+      LATER = 8
       LOW = "low"
+      ON_FIRE = /\b(?:low|lowest|flame|fire|heat|oven)\b/i
       # "Drain the rice and tip in."
       TIPPED = /\A\W*(?:tip|pour|put)\s+in\W*\z/i
       # Words of a clause that goes on with what the one before was about: "Boil 7 min hard."
@@ -74,7 +82,8 @@ module FondKettle
       def last_readied
         @last_readied ||= begin
           puts = (speaking | stood).sort.select { |at| puts?(at) && !@clauses[at].say.match?(DONE) }
-          speaking.reverse.find { |at| readies?(at) && (puts.last || -1) > at } || -1
+          ready = speaking.reverse.find { |at| readies?(at) && (puts.last || -1) > at } || -1
+          [ready, moved_on - 1].max
         end
       end
 
@@ -88,9 +97,16 @@ module FondKettle
       # follows.
       def laid_before_rest?(position)
         clause = @clauses[position + 1]
-        return false unless clause && clause.minutes.nil? && rests_after?(position + 1)
+        return false unless clause && clause.minutes.nil? && stands_after?(position + 1)
 
         LAID.include?(clause.kind) || clause.say.match?(ON_TOP)
+      end
+
+      # The same of what is off the fire already, where a lid is enough to say so: "lid on, 5 minutes".
+      def stands_after?(position)
+        clause = @clauses[position + 1]
+        rests_after?(position) ||
+          (clause&.kind == LOW && !clause.minutes.nil? && !clause.say.match?(ON_FIRE))
       end
 
       # True where the rice of a clause is done: "tip the hot rice into a bowl".
@@ -119,6 +135,13 @@ module FondKettle
 
       def finishing?(clause)
         FINISHING.include?(clause.kind) || clause.say.match?(HEAPED_ON)
+      end
+
+      # The position at which rice from another pot goes into what it is baked or steamed in at the end, or 0.
+      def moved_on
+        found = @clauses.each_index.find { |at| @clauses[at].say.match?(INTO_OVEN) } || 0
+        later = @kinds[found, LATER].to_a
+        later.intersect?(FINISHED_IN) && found > (speaking.find { |at| puts?(at) } || found) ? found : 0
       end
 
       # Positions of clauses that speak of the rice, or go on with it.

@@ -86,6 +86,13 @@ module FondKettle
         elsewhere(found, vessel, goes_in)
       end
 
+      # True where a line (its index) was wrapped together with something that is named: peppers with rice.
+      def wrapped_with?(index, named)
+        return false if @wrapped.nil? || @places.vessel(index) != @wrapped
+
+        named.any? { |one| one.index != index && @places.vessel(one.index) == @wrapped }
+      end
+
       # Vessels (keys) but for the one of the step; parcels are left where they are until they go in.
       def elsewhere(keys, vessel, goes_in)
         keys.compact.uniq - (goes_in ? [vessel] : [vessel, @wrapped])
@@ -127,7 +134,7 @@ module FondKettle
         return false if rice && last.kind == GoesOn::SOAK && clause.say.match?(GoesOn::FRESH)
 
         bare = !rice && (named.map(&:index) - [@rice_line]).empty?
-        solids = named.any? { |one| !stays?(@lines[one.index]) }
+        solids = named.any? { |one| !stays?(@lines[one.index]) && !seasoning?(@lines[one.index]) }
         @goes_on.with?(clause, kind, last, solids: solids, bare: bare)
       end
 
@@ -164,8 +171,11 @@ module FondKettle
       end
 
       def endless?(line)
-        line.g.nil? && line.amount.nil? && !line.ingredient.nil? &&
-          SEASONS.include?(Methods::Slots.of(line.ingredient))
+        line.g.nil? && line.amount.nil? && seasoning?(line)
+      end
+
+      def seasoning?(line)
+        !line.ingredient.nil? && SEASONS.include?(Methods::Slots.of(line.ingredient))
       end
 
       # Indexes of the lines of a clause, or of "them": what went in last.
@@ -193,6 +203,8 @@ module FondKettle
 
       # Where a line lies: what was kept of it, where the words speak of that; once the rice is in, both.
       def lies(index, say)
+        return [] if @lines[index].ingredient&.fat? && @places.vessel(index) == @vessels.rice_at && @rice.in?
+
         kept = @places.kept(index)
         return [kept] if kept && say.match?(KEPT)
         return [@places.rest(index)] if kept && say.match?(REST)

@@ -29,6 +29,7 @@ module FondKettle
       LABEL = /\A\W*[[:alpha:]]+(?:\s+[[:alpha:]]+)?:\s/
       PREHEAT = "preheat"
       BAKE = "bake"
+      REST = "rest"
       # What goes on by itself when things are added to it.
       COOKS = %w[fry toast simmer reduce broth].freeze
       # Kinds by which something is done with what was cut, in the next clauses.
@@ -92,6 +93,7 @@ module FondKettle
         @last = kind if COOKS.include?(kind)
         @last = SIMMER if kind == BOIL && @stage == RiceCourse::BEFORE
         @oven = true if kind == PREHEAT || (kind == BAKE && @stage != RiceCourse::BEFORE)
+        @off = @stage != RiceCourse::BEFORE && kind == REST if kind == REST || FireVessel::HOT.include?(kind)
         @heated = true if @stage == RiceCourse::WITH && FireVessel::HOT.include?(kind)
       end
 
@@ -109,7 +111,9 @@ module FondKettle
                         last: @last, previous: @previous, cold: cold?(position), oven: @oven,
                         goes_on: goes_on?(position), boils: boils?(position + 1), strewn: strewn?(position),
                         apart: @apart, wrapped: soon?(position, WRAP),
-                        rubbed: @clauses[position + 1]&.kind == MARINATE,
+                        rubbed: @clauses[position + 1]&.kind == MARINATE, dried: foods.any?(&:dry),
+                        off: @off || false,
+                        waits: goes_on?(position) && @clauses[position - 1].minutes.nil?,
                         garnish: foods.any? && foods.all? { |food| GARNISH.means?(food) })
       end
 

@@ -6,7 +6,8 @@ module FondKettle
   module Reading
     # The vessel from which a broth or a liquor that a text makes is poured, clause by clause.
     class BrothCourse
-      TAKES_BROTH = %w[soak fill stir boil simmer layer lay-in low sprinkle].freeze
+      TAKES_BROTH = %w[soak fill stir boil simmer layer lay-in low sprinkle put-back].freeze
+      STRAINS = "drain"
 
       # `lines`: ReadLines; `places`: LinePlaces.
       def initialize(lines, places)
@@ -21,11 +22,13 @@ module FondKettle
         return unless TAKES_BROTH.include?(kind)
 
         poured = say.match?(BrothGiven::WAS_KEPT) || (BrothGiven.in?(say) && none_other?(say, named))
-        made_in || @kept.last if poured
+        @strained || made_in || @kept.last if poured
       end
 
-      # Notes a liquor that a clause keeps for later; `from`: keys of vessels that give something there.
+      # Notes where a broth is strained, and a liquor that a clause keeps for later; `from`: keys of vessels
+      # that give something there.
       def note(say, kind, vessel, from)
+        @strained = vessel if kind == STRAINS && BrothGiven.in?(say)
         @kept |= [BrothGiven.left_in(kind, vessel, from)] if BrothGiven.kept?(say)
       end
 

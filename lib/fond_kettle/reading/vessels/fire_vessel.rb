@@ -18,7 +18,11 @@ module FondKettle
       # "Butter the tin", "line a mould with leaves".
       GREASED = /\A\W*(?:then\s+)?(?:butter|grease|oil|line)\b/i
       WATER_ALONE = /\A\W*(?:(?:meanwhile|then|now),?\s+)?(?:boil|bring)\s+(?:about\s+)?
-                     (?:[\d½¼¾⅓⅔⅛]|an?\s|some\s)[^,;]{0,30}\bwater\b(?!\s+(?:with|and)\s+the\b)/ix
+                     (?:[\d½¼¾⅓⅔⅛]|(?:an?|some|its)\s)[^,;]{0,30}\bwater\b(?!\s+(?:with|and)\s+the\b)/ix
+      # "Pour in the coconut milk", of what cooks beside the rice; "lay them on top" is of the rice.
+      ADDS = /\A\W*(?:then\s+|now\s+)?
+              (?:(?:add|return)\b|(?:pour|stir|slide|drop|tip|put|throw)\s+in\b(?!to))/ix
+      ON_RICE = /\b(?:on\s+top|over|rice)\b/i
       # In these nothing is fried while rice is in them.
       NOT_FRIED_IN = %w[steamer cooker].freeze
       FRIES = %w[fry toast].freeze
@@ -113,10 +117,27 @@ module FondKettle
       # "…, heat till it froths": in one sentence it goes on in the same vessel.
       def goes_on_in(doing)
         last = doing.last
-        return unless last && @rice.in? && doing.bare? && HOT.include?(doing.kind)
+        return unless last && @rice.in? && cooks_beside?(last.vessel)
+        return last.vessel if added?(doing)
 
-        last.vessel if last.clause.sentence == doing.clause.sentence && last.vessel != @course.fire &&
-                       FIRED.include?(@course.kind(last.vessel)) && @places.any?(last.vessel)
+        last.vessel if last.clause.sentence == doing.clause.sentence && HOT.include?(doing.kind) &&
+                       (doing.bare? || both_meanwhile?(doing))
+      end
+
+      def added?(doing)
+        say = doing.clause.say
+        !doing.rice && say.match?(ADDS) && !say.match?(ON_RICE)
+      end
+
+      # True for a vessel (key) over a fire beside the one that is in hand, with something in it.
+      def cooks_beside?(vessel)
+        ![@rice_pot, @course.fire].include?(vessel) && FIRED.include?(@course.kind(vessel)) &&
+          @places.any?(vessel)
+      end
+
+      # "While the rice cooks: heat oil in a pan, add the onion and fry".
+      def both_meanwhile?(doing)
+        doing.clause.meanwhile && doing.last.clause.meanwhile && !doing.rice
       end
 
       # What is baked or steamed before the rice goes in lies in no pot.

@@ -44,6 +44,8 @@ module FondKettle
       # "Cut the cucumbers and dress them."
       TOSSED = %w[dress mix].freeze
 
+      TOSSED_WITH = /\A\W*(?:then\s+)?(?:toss|mix|rub|season|coat|dress)\s+(?:with|in)\b/i
+
       # "Fold into the hot rice", of what was warmed before.
       INTO_RICE = /\A\W*(?:then\s+)?(?:fold|stir|mix|pour|tip)\s+(?:in|into|over|through)\s[^,;]*\brice\b/i
 
@@ -69,7 +71,7 @@ module FondKettle
       def made_ready?(clause, kind, last, solids)
         return true if soaked_before?(clause, kind, last) || fried_before?(clause, last)
 
-        !solids && (cut_before?(clause, kind, last) || mixed_before?(clause, last))
+        !solids && (cut_before?(clause, kind, last) || mixed_before?(clause, last) || tossed?(clause, last))
       end
 
       # True where it goes on without a word for what it goes on with.
@@ -91,6 +93,11 @@ module FondKettle
 
       def fried_before?(clause, last)
         last.kind == "fry" && last.clause.sentence == clause.sentence && clause.say.match?(MIXED)
+      end
+
+      # "Cut the squash in cubes, toss with salt"
+      def tossed?(clause, last)
+        last.kind == CUT && clause.say.match?(TOSSED_WITH)
       end
 
       # "Cut the pork in strips. Blanch 3 minutes."
@@ -134,7 +141,7 @@ module FondKettle
       end
 
       def made?(kind, last)
-        KINDS.include?(kind) && [*MADE, CUT].include?(last.kind)
+        [*KINDS, SOAK].include?(kind) && [*MADE, CUT].include?(last.kind)
       end
     end
   end

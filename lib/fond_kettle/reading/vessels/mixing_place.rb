@@ -8,6 +8,8 @@ module FondKettle
       MIXES = ["mix", MARINATE].freeze
       # "Mix back through with a splash of soy."
       THROUGH = /\bback\b|\bthr(?:ough|u)\b/i
+      # "Mix it in raw", of rice that goes into what was cooked.
+      IT_IN = /\bmix\s+(?:it|them|the\s+rice)\s+in\b(?!\s+(?:an?|the)\b)/i
       INTO_POT = /\b(?:in|into|through|thru|over|on)\b|\btogether\b/i
 
       # `rice`: the RiceCourse; `wash`: WashVessel; the block tells the key of the vessel that has the rice.
@@ -32,6 +34,8 @@ module FondKettle
 
       # "Drain the rice, mix with the salt": in its bowl.
       def before(doing)
+        return :cooked_in if doing.clause.say.match?(IT_IN)
+
         goes_on = @wash.goes_on_with_rice?(doing) || (doing.bare? && !doing.last.nil?)
         goes_on ? :where_it_lies : :mixed_in
       end

@@ -26,8 +26,11 @@ module FondKettle
 
       # Notes what lies in a vessel after a step of a `kind`.
       def note(kind, vessel)
-        WORDS.each { |words, kinds| @made[words] = @places.in(vessel) if kinds.include?(kind) }
-        @made[COLD] = @places.in(vessel) if kind == MIX
+        made = @places.in(vessel)
+        return if made.empty?
+
+        WORDS.each { |words, kinds| @made[words] = made if kinds.include?(kind) }
+        @made[COLD] = made if kind == MIX
       end
 
       # Keys of the vessels in which the last mixture lies, where a text means it by a word that no line has;

@@ -62,6 +62,9 @@ module FondKettle
       # Kinds that leave things where they were.
       CHILLS = %w[chill freeze].freeze
       COOL = "cool"
+      # What is done with fingers where it lies, and what comes before it.
+      SHREDS = /\A\W*(?:then\s+)?(?:pull|shred|flake|tear|bone|skin)\b/i
+      LIFTED = ["take-out", COOL].freeze
       # What is thrown away goes into no vessel.
       # A broth that is strained is no thing for a plate.
       STRAIN = /\A\W*(?:then\s+)?strain\b/i
@@ -162,13 +165,21 @@ module FondKettle
 
       # True where something is done with what lies in a vessel, there: it is cut in its dish, or is chilled.
       def stays?(doing)
-        return false unless doing.bare? && doing.last
+        return false unless doing.last
+        return true if shreds?(doing)
+        return false unless doing.bare?
 
         case doing.kind
         when *CHILLS then true
         when COOL, SHAPE then !@rice.in?
         when CUT then @fire.baked_in?(doing.last.vessel)
         end
+      end
+
+      # "Pull the meat off the bones", of what was lifted onto a plate.
+      def shreds?(doing)
+        LIFTED.include?(doing.last.kind) && doing.kind == CUT && !doing.rice &&
+          doing.clause.say.match?(SHREDS)
       end
 
       # "Flake it", of what lies in a dish.

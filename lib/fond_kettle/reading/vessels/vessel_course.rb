@@ -34,6 +34,9 @@ module FondKettle
       # "Wok as hot as it goes."
       HEATED = /\A\W{0,9}(?<name>(?:the\s+)?(?<word>#{WORDS.join('|')}))\s+
                 (?:as\s+hot|very\s+hot|hot|on\s+high)\b/ix
+      # "Butter and oil, big pan, medium heat."
+      LISTED = /,\s+(?<name>(?:(?:an?|the|big|wide|large|small|deep|heavy|good|second|another)\s+){1,2}
+                (?<word>pan|pot|wok|skillet|saucepan|casserole))(?=\s*(?:[,.;]|\z))/ix
       # "Pour the skillet over it", "tip the bowl into the pot": all that is in it.
       GIVEN = /\b(?:pour|tip|scrape|empty|turn|upend)\s+(?:all\s+of\s+)?
                (?<name>(?:the|that|your)\s+(?:[[:alpha:]]{1,30}\s+)?(?<word>#{WORDS.join('|')}))
@@ -92,7 +95,7 @@ module FondKettle
       def named(text)
         return [] unless text.match?(ANY)
 
-        matches = text.to_enum(:scan, NAMED).map { Regexp.last_match }
+        matches = [NAMED, LISTED].flat_map { |way| text.to_enum(:scan, way).map { Regexp.last_match } }
         [LABELLED.match(text) || HEATED.match(text), *matches].compact.filter_map do |match|
           match[:name].match?(SAME) ? fire : of_word(match[:word].downcase, match[:name])
         end

@@ -10,6 +10,8 @@ module FondKettle
     class WashVessel
       KINDS = %w[rinse soak drain].freeze
       SOAK = "soak"
+      GROUND = "mix"
+      IT = /\A(?:\W*[[:alpha:]]+){1,2}\W+(?:it|them)\b/i
       # "Add the beans for the last two minutes", "boil 2 minutes more".
       STILL = /\bfor\s+the\s+(?:last|final)\b|\bboil\b.*\bmore\b/i
 
@@ -25,9 +27,15 @@ module FondKettle
       # The vessel's key of a Doing of one of KINDS, or nil where it goes on with what is cooked.
       def vessel(doing)
         return of_rice(doing.last) if doing.rice
+        return doing.last.vessel if steeped?(doing)
         return @course.aside(VesselCourse::SOAKING) if doing.kind == SOAK && doing.others
 
         like(doing.last) if doing.last && goes_on?(doing.last)
+      end
+
+      # "Grind the saffron and steep it in hot water": where it was ground.
+      def steeped?(doing)
+        doing.kind == SOAK && doing.last&.kind == GROUND && doing.clause.say.match?(IT)
       end
 
       # Notes that the rice was washed in a vessel (key).

@@ -8,9 +8,10 @@ module FondKettle
     # Takes a sentence apart where a new thing is done.
     module ClauseParts
       # "When it beeps wait 10 minutes": what is told behind these is done.
-      GOES = /(?:boils?|beeps?|clicks?|pops?|pings?|dings?|stops?)/
+      GOES = /(?:comes?\s+(?:back\s+)?to\s+(?:the|a)\s+(?:boil|simmer)
+              |boils?|beeps?|clicks?|pops?|pings?|dings?|stops?)/x
       # A verb in what is to be seen, or is not to be done, is none.
-      NOT_DONE = /\b(?:until|till|not|don't|dont|never|which\s+you\s+have
+      NOT_DONE = /\b(?:until|till|before(?!\s+the\s+end)|not|don't|dont|never|which\s+you\s+have
                   |when\s+(?:it|they)(?!\s+#{GOES}(?:\s+up)?,?\s+(?:then\s+)?\z
                   |\s+(?:is|are)\s+[[:alpha:]]+\s+\z))\s
                   (?:(?!\s[-–—]\s)[^,;])*\z|
@@ -60,11 +61,15 @@ module FondKettle
       TABLE = /(?<next>,\s+)(?=(?:and\s+)?(?:[[:alpha:]]+\s+){1,4}(?:at|on)\s+the\s+(?:table|side)\b)/i
       # "Skim, 45 minutes barely moving"
       SKIMMED = /\bskim\b(?<next>,\s+)(?=(?:then\s+)?\d)/i
+      # "Off the heat, peas over, lid on, 5 minutes"
+      OFF_FIRE = /\A\W*off(?:\s+the\s+(?:heat|fire|stove|hob))?(?<next>,\s+)
+                  (?=(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+(?:over|on\s+top|in|through)\b)/ix
       # Words at which a new part begins, and the group of them with which it does.
       OWN = { THEN => 0, HEATED => :heat, READIED => :next, RICE_IN => :next, FIRE => :next,
-              TURNED => :next, WATERED => :next, SKIMMED => :next, TABLE => :next }.freeze
+              TURNED => :next, WATERED => :next, SKIMMED => :next, TABLE => :next,
+              OFF_FIRE => :next }.freeze
       # Parts that need no verb behind them: "rice in", "porcini in a mug of boiling water for 20 minutes".
-      DONE = /\brice\s+in\z|\d\s*(?:min\w*|h|hours?)\b/i
+      DONE = /\brice\s+in\z|\b(?:over|on\s+top)\z|\d\s*(?:min\w*|h|hours?)\b/i
       TIME = /\s+\d[\d\s½-]*(?:min\w*|sec\w*|h|hours?)?\.?\z/i
       # "Into the pot with its water" is a thing of its own.
       FILLED = /\A(?:in|into)\s+(?:the|a|your)\s+[[:alpha:]]+\s+with\b/i

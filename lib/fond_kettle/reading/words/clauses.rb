@@ -50,7 +50,7 @@ module FondKettle
               |foil(?:\s+on)?|off|flame|shut|closed|rest|stand|wait|leave|soak|simmer|boil
               |steam|fry|bake),?\.?\s+#{COUNT}
               (?=\s*(?:[,.;]|\z|before\b|un?till?\b|till?\b))
-             |#{COUNT}\s+(?:more|off|slow(?:ly)?|gently|(?:on\s+|over\s+|at\s+)?low(?:est)?)\b/ix
+             |(?!an?\s)#{COUNT}\s+(?:more|off|slow(?:ly)?|gently|(?:on\s+|over\s+|at\s+)?low(?:est)?)\b/ix
       # "Cook till it is jammy, 12-15."
       AT_END = /,\s+(?<least>\d{1,3})(?:\s*[-–]\s*(?<most>\d{1,3}))?\W*\z/
       NIGHT_BEFORE = /\A\W*(?:the\s+)?(?:night|evening|day)\s+before\b/i
@@ -81,6 +81,8 @@ module FondKettle
       # What is done to the thing that stands before it, a name of so many words at most and no list.
       COOKS = %w[rinse soak simmer].freeze
       THING = 6
+      # "Chicken in the pot with an onion and water to cover; simmer 40 minutes"
+      COVERED_BY = /\bto\s+cover\b/i
       SEVERAL = /,|\b(?:in|on|over|back|and)\b/i
       # Letters at the front of a clause.
       FRONT = 20
@@ -185,7 +187,9 @@ module FondKettle
 
       # "10 prawns, boil 2 min": what is named first is what it is done to.
       def its?(last, clause)
-        return false if last.verb || last.minutes || !COOKS.include?(clause.kind) || last.say.match?(SEVERAL)
+        return false if last.verb || last.minutes || last.until || !COOKS.include?(clause.kind)
+        return true if last.say.match?(COVERED_BY) && clause.minutes
+        return false if last.say.match?(SEVERAL)
 
         last.say.split.size <= THING && !!Verbs.found(clause.say).first&.from&.zero?
       end

@@ -32,6 +32,11 @@ module FondKettle
       SALTED = "salted"
       MARINADE = "marinade"
       MARINATES = /\bmarinat(?:e|ing)\b/i
+      # Of meat and fish, where nobody says of what: "rub the pieces with salt".
+      PIECE = "piece"
+      THE_PIECES = /\bthe\s+pieces\b(?!\s+of\b)/i
+      # "Brown the meat" is of one that nothing was done with; "slice the meat", of one that was cooked.
+      BEGINS = /\b(?:add|put|brown|sear|fry|rub|season|marinate|lay|salt|get|take)\b/i
       SAYS_AMOUNT = /\d|[½¼¾⅓⅔⅛]|\A(?:an?|half|one|two)\b/i
 
       # Parts of a dish that are made of what is listed for them.
@@ -71,7 +76,7 @@ module FondKettle
         parts = parts_of_dish(text, open)
         return parts unless parts.empty? || text.match?(MARINATES)
 
-        parts | words(said, open)
+        parts | words(text.match?(THE_PIECES) ? said : said - [PIECE], open, fresh: text.match?(BEGINS))
       end
 
       # The word by which a line is meant, where it has one ("meat").
@@ -89,9 +94,10 @@ module FondKettle
             .map { |index| [index, true] }
       end
 
-      def words(said, open)
+      # `fresh`: the words begin with something, and speak of nothing that was used before.
+      def words(said, open, fresh:)
         salts = said.include?(SALTED) ? (@salts & open).first(1).map { |index| [index, true] } : []
-        meant = @words.select { |one| said.include?(one.word) }.flat_map { |one| meant(one, open) }
+        meant = @words.select { |one| said.include?(one.word) }.flat_map { |one| meant(one, open, fresh) }
         salts + by_name(said) + meant
       end
 
@@ -116,9 +122,15 @@ module FondKettle
         end
       end
 
-      def meant(word, open)
+      # Of several that one word may mean, those that fit: used before, or not yet.
+      def of_these(all, open, fresh)
+        fit = fresh ? all & open : all - open
+        fit.empty? ? all : fit
+      end
+
+      def meant(word, open, fresh)
         all = @of.fetch(word.word)
-        return all.map { |index| [index, all.one?] } unless word.all
+        return of_these(all, open, fresh).map { |index| [index, all.one?] } unless word.all
 
         left = all & open
         (left.empty? ? all : left).map { |index| [index, true] }

@@ -12,6 +12,9 @@ module FondKettle
       ENDS = /(?:#{SHORTENED}|(?<=\.)(?=\s+[A-Z][a-z]+\s+(?:the|it|them|in|on|an?)\b))["')]*\s+/
       # A number alone is the minutes of the sentence before: "Off. 5."
       COUNT_ALONE = /\A\d{1,3}\.?\z/
+      # So is a time behind what stands by itself from then on: "Pour the water over them. 20 min."
+      TIME_ALONE = /\A(?:about\s+)?\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s*(?:min\w*|m|h|hrs?|hours?)\.?\z/i
+      POURED = /\A\W*(?:then\s+)?pour\b[^.]*\bover\b/i
 
       # By a row, which is asked for as a line, a list and what is done.
       APART = Remembered.new(500) { |row| apart(row) }
@@ -28,10 +31,16 @@ module FondKettle
 
       def apart(row)
         row.split(ENDS).map(&:strip).each_with_object([]) do |one, found|
-          found.any? && one.match?(COUNT_ALONE) ? found[-1] = "#{found.last} #{one}" : found << one
+          goes_on?(found.last, one) ? found[-1] = "#{found.last} #{one}" : found << one
         end.freeze
       end
-      private_class_method :apart
+
+      def goes_on?(last, one)
+        return false if last.nil?
+
+        one.match?(COUNT_ALONE) || (one.match?(TIME_ALONE) && last.match?(POURED))
+      end
+      private_class_method :apart, :goes_on?
     end
   end
 end
