@@ -50,7 +50,9 @@ RSpec.describe FondKettle::Reading::Reader do
   it "goes on in the pan beside the rice, while the rice cooks, and comes back to the rice's pot" do
     dish = whole("fish_curry_rice")
     beside = ["While the rice cooks", "splutter", "curry leaves", "coconut milk", "tamarind", "Slide in"]
-    expect(beside.map { |words| step(dish, words).values_at("vessel", "rice") }.uniq).to eq([%w[wide-pan with]])
+    expect(beside.map do |words|
+      step(dish, words).values_at("vessel", "rice")
+    end.uniq).to eq([%w[wide-pan with]])
     expect(beside.first(3).map { |words| step(dish, words)["beside"] }.uniq.size).to eq(1)
     expect(done(dish, "Fluff").first(2)).to eq(%w[fluff rice-pot])
     salts = dish["lines"].select { |one| one["food"] == "salt" }.map { |one| one["id"] }
@@ -84,9 +86,9 @@ RSpec.describe FondKettle::Reading::Reader do
 
   it "lays on after the fire what stands under the lid then, and moves what is put on a plate" do
     dish = read("300 g basmati\n450 ml water\n250 g prawns\n20 g butter\n100 g peas",
-                "Sear the prawns in the butter in a frying pan, 3 minutes. Put them on a plate. Boil the rice " \
-                "in the water in a pot. Cover, low, 12 minutes. Off the heat, peas over, lid on, 5 minutes. " \
-                "Lay the prawns on top.")
+                "Sear the prawns in the butter in a frying pan, 3 minutes. Put them on a plate. Boil the " \
+                "rice in the water in a pot. Cover, low, 12 minutes. Off the heat, peas over, lid on, " \
+                "5 minutes. Lay the prawns on top.")
     expect(step(dish, "Put them on a plate").values_at("kind", "from"))
       .to eq(["take-out", [{ "vessel" => "frying-pan" }]])
     expect(step(dish, "peas over").values_at("kind", "rice")).to eq(%w[lay-in with])
@@ -96,9 +98,9 @@ RSpec.describe FondKettle::Reading::Reader do
 
   it "pours back so much of a broth, whether or not somebody calls it so" do
     dish = read("800 g chicken thighs\n2 litres water\n300 g jasmine rice",
-                "Simmer the chicken in the water in a pot for 35 minutes. Lift the chicken out onto a plate. " \
-                "Strain the broth into a jug and return 420 ml to the pot. Add the rice, bring to the boil, " \
-                "cover, low, 14 minutes.")
+                "Simmer the chicken in the water in a pot for 35 minutes. Lift the chicken out onto a " \
+                "plate. Strain the broth into a jug and return 420 ml to the pot. Add the rice, bring to " \
+                "the boil, cover, low, 14 minutes.")
     expect(step(dish, "return 420")["from"]).to eq([{ "vessel" => "jug", "what" => "liquid", "g" => 420.0 }])
     expect(dish["lines"].size).to eq(3)
   end
@@ -111,6 +113,32 @@ RSpec.describe FondKettle::Reading::Reader do
     dish = read("300 g rice\n2 carrots", "Simmer one of the carrots in a pot. Fry the other carrot in a pan.")
     shares = dish["steps"].flat_map { |one| one["takes"] }.map { |one| one["share"] }
     expect(shares).to eq([0.5, 0.5])
+  end
+
+  it "tells foods apart that stand side by side, and an amount from the thing before it" do
+    foods = read("300 g rice\n1 carrot 1 onion 1 celery\nsalt peppercorns bay",
+                 "Boil the rice. Add a teaspoon of mustard, 100g of grated cheddar.")["lines"]
+    expect(foods.map { |one| one["ingredient"] }.drop(1))
+      .to eq(%w[carrot onion celery salt black-pepper bay-leaf mustard cheddar])
+  end
+
+  it "fetches no salt out of a marinade, and fries in a second pan for no second" do
+    dish = read("300 g rice\n2 tsp salt\n400 g chicken thighs\n2 eggs\n2 tbsp oil",
+                "Rub the chicken with the salt in a bowl. Bring the water to the boil with 3 tbsp salt. " \
+                "Boil the rice. In a second pan fry the eggs in the oil.")
+    expect(froms(dish, "Bring the water")).to eq([])
+    expect(step(dish, "In a second pan")).not_to have_key("minutes")
+  end
+
+  it "drains rice that is cooked in much water, where it goes into another dish" do
+    lines = "250 g long grain rice\n3 leeks\n50 g butter"
+    baked = read(lines, "Cook the rice in plenty of boiling water for 10 minutes, drain it. Soften the " \
+                        "leeks in the butter. Spread the rice and the leeks in a dish. Bake at 200 C for " \
+                        "20 minutes.")
+    expect(step(baked, "Cook the rice").values_at("kind", "rice")).to eq(%w[par-boil before])
+    salad = read(lines, "Cook the rice in plenty of boiling water for 12 minutes, drain it. Stir in the " \
+                        "butter.")
+    expect(step(salad, "Cook the rice")["rice"]).to eq("in")
   end
 
   it "reads a longer time behind a shorter one as the middle of both" do

@@ -53,8 +53,11 @@ module FondKettle
       MORE = /\s*(?:,\s*|\+\s*|&\s*|and\s+)?/i
       WORD = /[[:alnum:]½¼¾⅓⅔⅛⅜⅝⅞]+/
       BEHIND = /\s*(?:in\s+all|more|longer|or\s+so|altogether)?\s*\.?/i
+      # "In a second pan" is no time.
+      OTHER = /(?:an?|one)\s+second\s+(?:[[:alpha:]]+\s+)?
+               (?:pan|pot|bowl|wok|skillet|saucepan|plate|dish|tray|time)\b/ix
       # Where a time may begin within a text.
-      START = %r{(?<![[:alnum:].,:/°])(?=[\d½¼¾⅓⅔⅛⅜⅝⅞]|#{Numeral::WORD}|#{Numeral::PART}|#{NIGHT}|#{FEW_WORDS}
+      START = %r{(?<![[:alnum:].,:/°])(?!#{OTHER})(?=[\d½¼¾⅓⅔⅛⅜⅝⅞]|#{Numeral::WORD}|#{Numeral::PART}|#{NIGHT}|#{FEW_WORDS}
                  |three[ -]quarters|another\s|between\s)}ix
 
       module_function

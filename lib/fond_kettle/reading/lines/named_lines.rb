@@ -3,6 +3,7 @@
 require "set"
 require_relative "../../ground/value"
 require_relative "../../larder/names"
+require_relative "alike_lines"
 require_relative "broth_given"
 require_relative "../words/certainty"
 require_relative "../words/food_words"
@@ -56,6 +57,7 @@ module FondKettle
         @forms = lines.map { |line| raw(line.food) }
         # What tells a line from another of its name.
         @marks = lines.map { |line| (Larder::Names.ours.words(line.text) | raw(line.text)) - STOP }
+        @alike = AlikeLines.new(lines, @names, @marks)
         @owners = Hash.new { |all, word| all[word] = [] }
         @names.each_with_index { |words, index| words.each { |word| @owners[word] << index } }
       end
@@ -72,7 +74,7 @@ module FondKettle
         found = named(all, said, text, open)
         found += alone(parts, found.map(&:first))
         first = rest?(found, text) ? [*(left - open), *open] : [*open, *left]
-        told_apart(found, said | raw(text.gsub(TIMES, " ")), first).sort.map do |index, sure|
+        @alike.told_apart(found, said | raw(text.gsub(TIMES, " ")), first).sort.map do |index, sure|
           NamedLine.new(index: index, share: share(index, text), onto: onto?(index, text),
                         certainty: sure ? Certainty::SAID : Certainty::SHARED)
         end
@@ -190,26 +192,6 @@ module FondKettle
         found = @marks.each_index.select { |index| @marks[index].intersect?(parts) }
         found = found.reject { |index| open.include?(index) && @lines[index].ingredient&.key == BAY }
         found.size == 1 ? found.map { |index| [index, true] } : []
-      end
-
-      def told_apart(found, said, open)
-        groups = found.group_by { |index, _| @names[index].last }.values
-        alone = groups.select(&:one?).flatten(1)
-        groups.flat_map do |alike|
-          next alike if alike.size == 1
-
-          marks = alike.to_h { |index, _| [index, (@marks[index] & said.to_a).size] }
-          best = of_part(alike.select { |index, _| marks[index] == marks.values.max }, alone)
-          best.size == 1 ? best : [best.min_by { |index, _| open.index(index) || open.size }]
-        end
-      end
-
-      # Of lines of one name those that are listed for the part of the dish of which the others are: the fish
-      # is rubbed with the salt of its curry.
-      def of_part(alike, others)
-        parts = others.filter_map { |index, _| @lines[index].part }
-        same = alike.select { |index, _| parts.include?(@lines[index].part) }
-        same.empty? ? alike : same
       end
 
       def share(index, text)

@@ -31,7 +31,7 @@ module FondKettle
                  |casserole|dish|tray|skillet|platter|plates?|holes?
                  |layers?|fingers?|inch(?:es)?|lots?|mound|heap|while|minutes?|hours?|day|night
                  |liquid|liquor|hard\s+heart|bite|towel|cloth
-                 |napkin|lid|foil|spatula|paddle|spoon|fork|knife|whisk)\b/ix
+                 |napkin|handful|fistful|pinch|spoonful|lid|foil|spatula|paddle|spoon|fork|knife|whisk)\b/ix
       # What a text keeps is no thing of its own later: "520 ml broth".
       BROTH = /\A(?:[[:alpha:]]+\s+)?(?:broth|stock|liquor)\z/i
       # "There should be about five litres of broth": it is there.

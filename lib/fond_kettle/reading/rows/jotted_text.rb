@@ -126,7 +126,7 @@ module FondKettle
 
         apart = RunTogether.apart(row)
         if apart then enter(apart)
-        elsif RunTogether.list?(row) && !told_on?(row) && !amid_method?(row) then listed(row)
+        elsif list?(row) then listed(row)
         elsif thing?(row) then thing(row)
         else done(row)
         end
@@ -137,9 +137,11 @@ module FondKettle
         @sentences.any? && @lines.any? && RowWords.told?(row)
       end
 
-      # "2 cups water, salt, half the onions", among rows of the method.
-      def amid_method?(row)
-        @told.include?(row) && @sentences.any? && !row.match?(RunTogether::OPENS)
+      # True for a row that lists several things, and is no part of the method, as "2 cups water, salt, half
+      # the onions" is among its rows.
+      def list?(row)
+        amid = @told.include?(row) && @sentences.any? && !row.match?(RunTogether::OPENS)
+        RunTogether.list?(row) && !told_on?(row) && !amid
       end
 
       def thing(row)

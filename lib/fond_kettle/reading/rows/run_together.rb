@@ -5,6 +5,7 @@ require_relative "../words/amount_forms"
 require_relative "../words/sentences"
 require_relative "../words/serving_count"
 require_relative "../words/verbs"
+require_relative "unparted_foods"
 
 module FondKettle
   module Reading
@@ -139,7 +140,8 @@ module FondKettle
         return parts if foods?(parts)
         return row.split(AND_PEPPER) if row.match?(SALT_PEPPER)
 
-        several = each(row) || dealt(row) || steeped(row) || counted(row)
+        several = each(row) || dealt(row) || steeped(row) || UnpartedFoods.of(row) { |one| counted?(one) }
+        several ||= counted(row)
         several.size > 1 ? several : [row]
       end
 

@@ -17,13 +17,14 @@ module FondKettle
     #   cold     the rice is in its pot, and is brought to the boil soon; `oven`: the oven is hot
     #   garnish  all that it names is strewn on rice, and eaten with nothing else
     #   apart    it goes on in another vessel than the rice's
-    #   dried    it names dried food; `off`: the rice's pot stands off the fire
+    #   dried    it names dried food; `off`: the rice's pot stands off the fire; `later`: the rice
+    #            goes into its pot later on
     #   waits    the clause before, of its sentence, says no minutes
     #   wrapped  one of the next clauses wraps it; `rubbed`: the next lets it marinate
     #   boils    the next clause brings it to the boil; `strewn`: one of the next puts it on the rice
     ClauseSense = Value.define(:clause, :puts, :several, :liquid, :fat, :steeped, :rice, :drained, :stage,
                                :last, :previous, :goes_on, :cold, :oven, :boils, :strewn,
-                               :garnish, :apart, :wrapped, :rubbed, :dried, :off, :waits) do
+                               :garnish, :apart, :wrapped, :rubbed, :dried, :off, :waits, :later) do
       # Words that the rules ask for, by the question.
       const_set(:WORDS, {
         heat_up: /\b(?:heat|flame|fire)\s+(?:up|to\s+(?:high|medium|full))\b
@@ -62,6 +63,9 @@ module FondKettle
         hot_air: /\b[12]\d\d\s*(?:°\s*C?|degrees|C\b)|\b[3-5]\d\d\s*(?:°\s*F?|F\b)/,
         oven: /\d\s*°?\s*[CF]\b|\boven\b|\bgas\s+(?:mark\s+)?\d/i,
         on_top: /\bover\W*\z|\b(?:on\s+top|over\s+(?:it|that|all|the)|on\s+(?:it|that|the)|upon)\b/i,
+        cooker_on: /\bcooker\s+on\b|\bturn\s+(?:on\s+the\s+cooker|the\s+cooker\s+on)\b/i,
+        other_pan: /\b(?:another|second|separate|other|small|frying|clean|wide)\s+
+                    (?:pan|pot|wok|skillet|saucepan)\b/ix,
         in_pan: /\bcook\b.*\bpan\b|\bpan\b.*\bcook\b/i,
         heats_fat: /\b(?:heat|warm)\b[^,.;]*\b(?:oil|fat|butter|lard|ghee|dripping)\b/i,
         in_fat: /\bcook\b.*\b(?:till|until|oil|fat|butter|lard)\b|

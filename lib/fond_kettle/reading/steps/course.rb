@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../ground/value"
+require_relative "beside_rice"
 require_relative "idle_clauses"
 require_relative "../vessels/line_places"
 require_relative "../lines/named_lines"
@@ -27,12 +28,8 @@ module FondKettle
                      sprinkle mix shape].freeze
       FILLS = %w[stir lay-in put-back fry toast simmer reduce broth mix].freeze
       FILL = "fill"
-      SERVE = "serve"
-      BESIDE = "beside"
       PREHEAT = "preheat"
       SOAK = "soak"
-      # What is told later and done while the rice is on the fire.
-      WHILE_COOKS = /\bwhile\s+(?:it|that|the\s+(?:rice|pot))(?:\s+is|'s)?\s+(?:cook|simmer|boil|steam|bak)/i
       # Words for something that goes on meanwhile, or is kept for later: they put nothing in.
       NOT_PUT = /\bwhile\s+(?:the\s+[[:alpha:]]+|it|they|that|those)\s+(?:(?:is|are)\s+)?
                  (?:cook|roast|bak|simmer|boil|soak|rest|stand|steam|heat|drain|cool|fr(?:y|ie)|brown|drip)
@@ -41,7 +38,7 @@ module FondKettle
                 [^.;]*\bin(?:to)?\s/ix
       PRESSURE = /\bpressure|\bwhistles?\b|\bthe\s+weight\s+on\b/i
       RICE_LABEL = /\A\W*(?:the\s+)?rice\s*(?::|\s[–—-])\s/i
-      COOKED = /\A\W*(?:\d[^,.;]{0,20}\bwater,\s+)?(?:cook|boil|simmer|steam|soak)\b/i
+      COOKED = /\A\W*(?:\d[^,.;]{0,20}\bwater,\s+)?(?:cook|boil|simmer|steam|soak|cooker\s+on)\b/i
 
       # `clauses`: Clauses; `lines`: ReadLines.
       def initialize(clauses, lines)
@@ -55,8 +52,7 @@ module FondKettle
         @set_aside = SetAside.new(clauses)
         @kinds = StepKinds.new(clauses, lines)
         @vessels = StepVessels.new(@course, @rice, @places)
-        # By the vessel, where in the rice's course is done what the text tells of it later.
-        @while_cooks = {}
+        @beside = BesideRice.new(@rice, @course, @vessels)
         @flow = StepFlow.new(lines, @places, @vessels, @rice)
       end
 
@@ -124,7 +120,8 @@ module FondKettle
         named = named(clause)
         rice = about_rice?(clause, named)
         apart = !last.nil? && !rice && @vessels.beside_rice?(last.vessel)
-        kind = @kinds.kind(position, named, rice: rice, last: last, stage: @rice.stage, apart: apart)
+        kind = @kinds.kind(position, named, rice: rice, last: last, stage: @rice.stage, apart: apart,
+                                            later: !@rice.ready?(position))
         goes_in = rice && goes_in?(kind, position, last, named)
         kind = FILL if goes_in && FILLS.include?(kind)
         doing = Doing.new(clause: clause, kind: kind, last: last, rice: rice, others: others?(named),
@@ -185,20 +182,13 @@ module FondKettle
         broth = @flow.broth.vessel(clause.say, named, kind)
         solids = @flow.broth.liquor_kept(from - [broth], clause.say)
         shares = @flow.shares(named, clause.say, kind, from)
-        at = at(clause, kind, vessel, takes) || passed_by(doing, position)
+        at = @beside.at(clause, kind, vessel, takes) || passed_by(doing, position)
         @flow.move(named, clause.say, kind, vessel, from, shares)
         @vessels.back_to(from) if kind == StepFlow::TAKE_OUT
         ReadStep.new(id: "s#{position + 1}", clause: clause, kind: kind, vessel: vessel, takes: takes,
                      from: from, broth: broth, solids: solids, shares: shares, rice: at,
-                     beside: (beside_which(doing.last, clause) if clause.meanwhile),
-                     unsure: named.reject(&:sure?).map(&:index),
-                     certainty: IdleClauses.certainty(doing))
-      end
-
-      # The id of the step beside which a clause is done: one for all clauses of its sentence.
-      def beside_which(last, clause)
-        same = last&.beside && last.clause.sentence == clause.sentence
-        same ? last.beside : last&.id
+                     beside: @beside.which(doing.last, clause), certainty: IdleClauses.certainty(doing),
+                     unsure: named.reject(&:sure?).map(&:index))
       end
 
       # True where the rice comes along from where it lies.
@@ -231,17 +221,6 @@ module FondKettle
       # True where a clause names more than the rice.
       def others?(named)
         named.any? { |one| one.index != @rice_line }
-      end
-
-      # Where a step beside the rice's own course stands, or nil.
-      def at(clause, kind, vessel, takes)
-        return unless @rice.in?
-        return BESIDE if kind == SERVE && (takes.any? || clause.say.match?(ClauseSense::WORDS[:beside]))
-
-        return @while_cooks[vessel] = RiceCourse::WITH if clause.say.match?(WHILE_COOKS)
-        return @while_cooks[vessel] if vessel != @vessels.rice_at && @while_cooks.key?(vessel)
-
-        @rice.stage if clause.meanwhile && vessel != @course.fire
       end
     end
   end

@@ -23,7 +23,7 @@ module FondKettle
         ["steam", ->(sense) { sense.minutes && sense.says?(:steamer) }],
         ["fry", ->(one) { one.fat && !one.in? && !one.ends? && !one.liquid && one.says?(:pan_heat) }],
         ["mix", lambda { |one|
-          one.says?(:plus) && one.puts && !one.ends? && (one.in? ? !one.liquid : !one.last)
+          one.says?(:plus) && one.puts && !one.ends? && !one.liquid && (one.in? || !one.last)
         }],
         ["fold", ->(sense) { sense.in? && sense.says?(:through_rice) }],
         ["preheat", ->(sense) { sense.says?(:oven_hot) && !sense.in? && sense.minutes.nil? }],

@@ -15,7 +15,8 @@ module FondKettle
       # What is lifted out of these leaves a liquor behind.
       BOILED = %w[simmer boil broth].freeze
       FRIES = lambda do |sense|
-        !sense.liquid && (sense.says?(:in_pan) || (sense.says?(:in_fat) && sense.last != "simmer"))
+        fresh = sense.last != "simmer" || sense.says?(:other_pan)
+        !sense.liquid && (sense.says?(:in_pan) || (sense.says?(:in_fat) && fresh))
       end
       # What is roasted for so long is roasted in the oven; spices and rice are toasted in a pan.
       ROAST_MIN = 12
@@ -78,6 +79,9 @@ module FondKettle
         "simmer" => [
           [:previous.to_proc, ->(one) { one.previous == "fry" && !one.puts && one.says?(:heat_up) }],
           ["fry", SOON_FRIED],
+          ["par-boil", lambda { |one|
+            one.rice && one.later && one.drained && one.minutes && one.says?(:boiling)
+          }],
           ["boil", ->(sense) { sense.in? && !sense.done? && sense.says?(:bubbles) }],
           ["fry", ->(sense) { FRIES.call(sense) || (sense.says?(:heats_fat) && !sense.liquid) }],
           ["simmer", ->(sense) { sense.stage != RiceCourse::WITH || sense.clause.meanwhile }],
@@ -88,7 +92,7 @@ module FondKettle
           ["rest", ->(sense) { sense.in? && sense.minutes && sense.says?(:off_fire) }],
           ["rest", ->(sense) { sense.stage == RiceCourse::REST || (sense.in? && sense.previous == "drain") }],
           ["rest", STANDS_COVERED], ["rest", ->(one) { one.off && one.minutes && !one.says?(:flame) }],
-          ["low", ->(sense) { sense.in? && sense.says?(:programme) }],
+          ["low", ->(one) { (one.in? && one.says?(:programme)) || (one.rice && one.says?(:cooker_on)) }],
           ["bake", ->(sense) { sense.in? && sense.minutes && (sense.says?(:oven) || IN_OVEN.call(sense)) }],
           ["lay-in", ->(sense) { sense.puts && !sense.ends? && sense.previous == "low" }],
           ["layer", ->(sense) { sense.rice && sense.says?(:names_rice) && sense.minutes.nil? }],

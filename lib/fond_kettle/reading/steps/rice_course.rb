@@ -22,7 +22,7 @@ module FondKettle
       RESTS = %w[rest seal].freeze
       DRAIN = "drain"
       # What goes on with it without a word for it: "leave to soak for 20 minutes".
-      WASHED = /\b(?:rinse|soak|drain|drip)\b|\bcover\b[^.;]*\bwater\b|\A\W*(?:boil|cook)\b/i
+      WASHED = /\b(?:rinse|soak|drain|drip)\b|\bcover\b[^.;]*\bwater\b|\A\W*(?:boil|cook|cooker\s+on)\b/i
       # "Boil the three cups" speaks of what they hold.
       LIQUID = /\bthe\s+(?:[[:alnum:]]+\s+)?(?:cups|glasses|water|broth|stock|milk|liquid|liquor)\b/i
       STEAMED = /\A\W*steam\b/i

@@ -1,10 +1,9 @@
 # frozen_string_literal: true
 
-require_relative "../../methods/request/provision"
 require_relative "../vessels/broth_course"
 require_relative "../lines/broth_given"
+require_relative "../lines/line_sorts"
 require_relative "clause_sense"
-require_relative "../words/food_words"
 require_relative "../vessels/given_shares"
 require_relative "../vessels/goes_on"
 require_relative "../vessels/mixtures"
@@ -25,7 +24,6 @@ module FondKettle
       # "Oil the base of the pot": no oil is poured out of its pan.
       GREASES = /\b(?:oil|butter|grease)\s+(?:the|an?|your)\s+
                  (?:[[:alpha:]]+\s+)?(?:base|bottom|floor|sides?|dish|tin|pot|pan|bowl)\b/ix
-      SEASONS = [Methods::Slots::SALT, Methods::Slots::SPICE].freeze
       KEPT = /\b(?:kept|reserved|set\s+aside|put\s+aside)\b/i
       REST = /\b(?:rest|remaining|other)\b/i
       PAR_BOIL = "par-boil"
@@ -35,7 +33,6 @@ module FondKettle
       # What is drained after these is the rice.
       OF_THE_RICE = [*WashVessel::KINDS, PAR_BOIL].freeze
       TAKE_OUT = "take-out"
-      THIN = FoodWords.row("thin liquid")
       DRAIN = "drain"
       TASTE = "taste"
 
@@ -134,7 +131,7 @@ module FondKettle
         return false if rice && last.kind == GoesOn::SOAK && clause.say.match?(GoesOn::FRESH)
 
         bare = !rice && (named.map(&:index) - [@rice_line]).empty?
-        solids = named.any? { |one| !stays?(@lines[one.index]) && !seasoning?(@lines[one.index]) }
+        solids = named.any? { |one| LineSorts.solid?(@lines[one.index]) }
         @goes_on.with?(clause, kind, last, solids: solids, bare: bare)
       end
 
@@ -149,7 +146,7 @@ module FondKettle
 
       # Indexes of what leaves a vessel whose liquor is kept; nil: all.
       def kept_solids(key)
-        @places.in(key).reject { |index| stays?(@lines[index]) } if @broth.kept?(key)
+        @places.in(key).reject { |index| LineSorts.stays?(@lines[index]) } if @broth.kept?(key)
       end
 
       def foods(named)
@@ -164,18 +161,13 @@ module FondKettle
         [index, share]
       end
 
-      # No fat that only greases something, and no salt of which nobody says how much: there is more of it.
+      # No fat that only greases something, and nothing of which there is more.
       def poured(named, say)
         greases = say.match?(GREASES)
-        named.reject { |one| (greases && @lines[one.index].ingredient&.fat?) || endless?(@lines[one.index]) }
-      end
-
-      def endless?(line)
-        line.g.nil? && line.amount.nil? && seasoning?(line)
-      end
-
-      def seasoning?(line)
-        !line.ingredient.nil? && SEASONS.include?(Methods::Slots.of(line.ingredient))
+        named.reject do |one|
+          line = @lines[one.index]
+          (greases && line.ingredient&.fat?) || LineSorts.endless?(line)
+        end
       end
 
       # Indexes of the lines of a clause, or of "them": what went in last.
@@ -187,29 +179,30 @@ module FondKettle
 
       # Indexes of the lines that are taken out: no liquor of which the words say that it is kept.
       def taken_out(named, say)
-        named = named.reject { |one| stays?(@lines[one.index]) } if BrothGiven.kept?(say)
+        named = named.reject { |one| LineSorts.stays?(@lines[one.index]) } if BrothGiven.kept?(say)
         meant(named, TAKE_OUT, rice: false)
       end
 
       # "Them": what lies in what it was cooked in, the fat and the liquid left behind.
       def lifted
-        there = @places.in(@vessels.giving(TAKE_OUT)).reject { |index| stays?(@lines[index]) }
+        there = @places.in(@vessels.giving(TAKE_OUT)).reject { |index| LineSorts.stays?(@lines[index]) }
         there.empty? ? @last_taken : there
-      end
-
-      def stays?(line)
-        line.ingredient.nil? || line.runs? || THIN.means?(line.ingredient)
       end
 
       # Where a line lies: what was kept of it, where the words speak of that; once the rice is in, both.
       def lies(index, say)
-        return [] if @lines[index].ingredient&.fat? && @places.vessel(index) == @vessels.rice_at && @rice.in?
+        return [] if in_the_rice?(index)
 
         kept = @places.kept(index)
         return [kept] if kept && say.match?(KEPT)
         return [@places.rest(index)] if kept && say.match?(REST)
 
         [(kept if @rice.in?), @places.vessel(index)].compact
+      end
+
+      # Fat that went in with the rice is fetched from there no more.
+      def in_the_rice?(index)
+        @rice.in? && @lines[index].ingredient&.fat? && @places.vessel(index) == @vessels.rice_at
       end
 
       # True where a part of some broth is poured, though nobody knows from where.

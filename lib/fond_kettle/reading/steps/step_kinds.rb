@@ -47,10 +47,11 @@ module FondKettle
 
       # The kind of the clause at a position; call it for each in turn. `named`: its NamedLines; `rice`: it is
       # about the rice, which is at a `stage` (RiceCourse); `last`: the ReadStep before; `apart`: it goes on
-      # beside the rice's vessel.
-      def kind(position, named, rice:, last:, stage:, apart: false)
+      # beside the rice's vessel; `later`: the rice goes into its pot later on.
+      def kind(position, named, rice:, last:, stage:, apart: false, later: false)
         @stage = stage
         @apart = apart && named.any?
+        @later = later
         @previous = KindRules.kind(sense(position, named, rice))
         note(@previous)
         rice && into_bowl?(position, last) ? MIX : @previous
@@ -92,9 +93,15 @@ module FondKettle
       def note(kind)
         @last = kind if COOKS.include?(kind)
         @last = SIMMER if kind == BOIL && @stage == RiceCourse::BEFORE
-        @oven = true if kind == PREHEAT || (kind == BAKE && @stage != RiceCourse::BEFORE)
-        @off = @stage != RiceCourse::BEFORE && kind == REST if kind == REST || FireVessel::HOT.include?(kind)
-        @heated = true if @stage == RiceCourse::WITH && FireVessel::HOT.include?(kind)
+        note_fire(kind)
+      end
+
+      def note_fire(kind)
+        before = @stage == RiceCourse::BEFORE
+        hot = FireVessel::HOT.include?(kind)
+        @oven = true if kind == PREHEAT || (kind == BAKE && !before)
+        @off = !before && !hot if hot || kind == REST
+        @heated = true if hot && @stage == RiceCourse::WITH
       end
 
       # True where the rice lies in its pot, and one of the next clauses brings it to the boil.
@@ -112,7 +119,7 @@ module FondKettle
                         goes_on: goes_on?(position), boils: boils?(position + 1), strewn: strewn?(position),
                         apart: @apart, wrapped: soon?(position, WRAP),
                         rubbed: @clauses[position + 1]&.kind == MARINATE, dried: foods.any?(&:dry),
-                        off: @off || false,
+                        off: @off || false, later: @later,
                         waits: goes_on?(position) && @clauses[position - 1].minutes.nil?,
                         garnish: foods.any? && foods.all? { |food| GARNISH.means?(food) })
       end

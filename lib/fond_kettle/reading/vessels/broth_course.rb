@@ -8,6 +8,7 @@ module FondKettle
     class BrothCourse
       TAKES_BROTH = %w[soak fill stir boil simmer layer lay-in low sprinkle put-back].freeze
       STRAINS = "drain"
+      TAKES_OUT = "take-out"
 
       # `lines`: ReadLines; `places`: LinePlaces.
       def initialize(lines, places)
@@ -25,10 +26,10 @@ module FondKettle
         @strained || made_in || @kept.last if poured
       end
 
-      # Notes where a broth is strained, and a liquor that a clause keeps for later; `from`: keys of vessels
-      # that give something there.
+      # Notes where a broth is poured apart, and a liquor that a clause keeps for later; `from`: keys of
+      # vessels that give something there.
       def note(say, kind, vessel, from)
-        @strained = vessel if kind == STRAINS && BrothGiven.in?(say)
+        @strained = vessel if poured_apart?(say, kind)
         @kept |= [BrothGiven.left_in(kind, vessel, from)] if BrothGiven.kept?(say)
       end
 
@@ -43,6 +44,13 @@ module FondKettle
       end
 
       private
+
+      # True where a broth is strained, or so much of it is ladled off.
+      def poured_apart?(say, kind)
+        return false unless BrothGiven.in?(say)
+
+        kind == STRAINS || (kind == TAKES_OUT && !BrothGiven.weight_g(say).nil?)
+      end
 
       # True where a text that pours broth names no other liquid.
       def none_other?(say, named)

@@ -13,7 +13,8 @@ module FondKettle
       OF_WEIGHT = /\A(?:one|an?|1)\s+(?<what>[[:alpha:] -]+?)\s+(?:of|weighing)\s+(?:about\s+|around\s+)?
                    (?<weight>[\d½¼¾⅓⅔⅛][\d\s½¼¾⅓⅔⅛.,]*(?:lb|kg|kilos?|g|oz|pounds?)\b\.?)/ix
       # "1 chicken, 1.4 kg, in quarters"
-      WEIGHING = /\A(?:one|an?|1)\s+(?<what>[[:alpha:]][[:alpha:] -]{0,60}?),?\s+(?:about\s+|of\s+)?
+      WEIGHING = /\A(?:one|an?|1)\s+(?![[:alpha:]]+\s+of\b)
+                  (?<what>[[:alpha:]][[:alpha:] -]{0,60}?),?\s+(?:about\s+|of\s+)?
                   (?<weight>\d[\d.,½]*\s*(?:lb|kg|g|oz)\b\.?)(?!\s*each)/ix
       # "a cup and a half of", "a glass and a half of"
       AND_A_HALF = /\Aan?\s+(?<unit>[[:alpha:]-]+)\s+and\s+(?:a\s+)?half(?:\s+of)?\b/i

@@ -187,11 +187,16 @@ module FondKettle
 
       # "10 prawns, boil 2 min": what is named first is what it is done to.
       def its?(last, clause)
-        return false if last.verb || last.minutes || last.until || !COOKS.include?(clause.kind)
+        return false if done?(last) || !COOKS.include?(clause.kind)
         return true if last.say.match?(COVERED_BY) && clause.minutes
         return false if last.say.match?(SEVERAL)
 
         last.say.split.size <= THING && !!Verbs.found(clause.say).first&.from&.zero?
+      end
+
+      # True for a clause that says what is done, or until when.
+      def done?(clause)
+        [clause.verb, clause.minutes, clause.until].any?
       end
 
       # "Cover with cold water and leave for half an hour", "put the lid on and leave it", "out, stand 10".
