@@ -2,7 +2,8 @@
 
 # The clock against a free constraint solver (MiniZinc with Gecode, from Debian: `minizinc`; a
 # benchmark only): random meals of 2 to 9 dishes for one and two cooks, ours with its usual effort,
-# the solver for 60 s. Prints a table, for docs/clock.md. `ruby bench/clock.rb [MEALS] [SECONDS]`;
+# the solver for 60 s. Prints a table, for docs/clock.md. `ruby bench/clock.rb [MEALS] [SECONDS]`, with
+# `--vessels` of meals whose pots and rings are held over several tasks;
 # without MiniZinc it compares with its own bound alone.
 require "open3"
 require "tempfile"
@@ -29,6 +30,7 @@ class Zinc
 
   def to_s
     [head, *@problem.slots.map { |slot| task(slot) }, *@problem.ends.map { |one| finish(one) },
+     *@problem.spans.each_with_index.map { |span, index| length(span, index) },
      *@problem.resources.map { |name, there| resource(name, there) }, *ovens, tail].join("\n")
   end
 
@@ -59,12 +61,30 @@ class Zinc
   end
 
   def resource(name, there)
-    users = @problem.slots.select { |slot| slot.uses.key?(name) }
+    users = tasks_of(name) + spans_of(name)
     return if users.empty?
 
-    places = users.map { |slot| @place.fetch(slot.id) }
-    "constraint cumulative([#{places.map { |i| "s[#{i}]" }.join(',')}], #{places.map { |i| @minutes[i] }}, " \
-      "#{users.map { |slot| slot.uses.fetch(name) }}, #{there});"
+    ends, lengths, amounts = users.transpose.map { |all| all.join(", ") }
+    "constraint cumulative([#{ends}], [#{lengths}], [#{amounts}], #{there});"
+  end
+
+  # [end, minutes, amount] of each task that uses it; within a span that holds it none counts.
+  def tasks_of(name)
+    held = @problem.spans.select { |span| span.uses.key?(name) }.flat_map(&:tasks)
+    @problem.slots.select { |slot| slot.uses.key?(name) && !held.include?(slot.id) }
+            .map { |slot| ["s[#{@place[slot.id]}]", slot.minutes, slot.uses.fetch(name)] }
+  end
+
+  def spans_of(name)
+    @problem.spans.select { |span| span.uses.key?(name) }.map do |span|
+      ["s[#{@place.fetch(span.to)}]", "d#{@problem.spans.index(span)}", span.uses.fetch(name)]
+    end
+  end
+
+  # The minutes for which a span lasts.
+  def length(span, index)
+    most = FondKettle::Clock::Network.new(@problem).horizon_min
+    "var 0..#{most}: d#{index}; constraint d#{index} = #{start(span.from)} - s[#{@place.fetch(span.to)}];"
   end
 
   def ovens
@@ -89,6 +109,7 @@ rescue FondKettle::InvalidInput
   [nil, Process.clock_gettime(Process::CLOCK_MONOTONIC) - from]
 end
 
+vessels = ARGV.delete("--vessels")
 count = (ARGV[0] || 40).to_i
 seconds = (ARGV[1] || 60).to_i
 solver = system("which minizinc > /dev/null")
@@ -98,7 +119,8 @@ $stdout.sync = true
 (0...count).each do |number|
   dishes = 2 + (number % 8)
   cooks = 1 + (number / 8 % 2)
-  problem = Support::DishesAtRandom.meal(number, dishes, cooks)
+  kind = vessels ? :with_vessels : :meal
+  problem = Support::DishesAtRandom.public_send(kind, number, dishes, cooks)
   ours, took = placed(problem)
   theirs, proved = solver ? Zinc.new(problem).solve(seconds) : ["-", nil]
   said = theirs || (proved ? "none exists" : "none found")

@@ -40,6 +40,44 @@ RSpec.describe FondKettle::Formats::ClockReader do
       end
   end
 
+  # A pan that is wanted for two dishes, one step after another.
+  def pans(**changes)
+    tasks = %w[fry cook roast brown].each_with_index.map do |id, index|
+      after = [{ "task" => %w[fry cook roast][index - 1], "gap" => [0, nil] }] if index.odd?
+      { "id" => id, "minutes" => 10, "uses" => { "pan" => 1 }, "after" => after || [] }
+    end
+    spans = [%w[fry cook], %w[roast brown]].map do |from, to|
+      { "id" => "pan of #{from}", "from" => from, "to" => to, "uses" => { "pan" => 1 },
+        "tasks" => [from, to] }
+    end
+    request(tasks: tasks, spans: spans, resources: { "pan" => 1 }, ends: [], **changes)
+  end
+
+  it "holds what a span holds from its first task to its last" do
+    answer = described_class.new(pans).answer
+    expect(answer.slice(:span_minutes, :lower_bound_minutes)).to eq(span_minutes: 40, lower_bound_minutes: 40)
+    starts = answer[:starts].sort_by(&:last).map(&:first)
+    expect(starts).to eq(%w[fry cook roast brown]).or eq(%w[roast brown fry cook])
+    expect(described_class.new(pans(spans: [])).answer[:span_minutes]).to eq(40)
+  end
+
+  it "refuses a span that names no task, holds too much or is over before it begins" do
+    span = pans["spans"].first
+    { { "from" => "moon" } => "spans.0.from must name one of the tasks",
+      { "tasks" => %w[fry moon] } => "spans.0.tasks.1 must name one of the tasks",
+      { "uses" => { "pan" => -1 } } => "spans.0.uses.pan must be a whole number between 0 and 50",
+      { "uses" => { "wok" => 1 } } => "spans.pan of fry.uses must be at most 0 of wok",
+      { "from" => "cook", "to" => "fry", "uses" => {} } => "spans.0.uses must be given",
+      { "until" => "cook" } => "spans.0.until is not known; did you mean uses?" }.each do |change, message|
+      expect(problems(pans(spans: [span.merge(change)])).first).to start_with(message[/\A[^;]*/])
+    end
+    apart = { "cook" => [{ "task" => "fry", "gap" => [5, nil] }] }
+    tasks = pans["tasks"].map { |task| task.merge("after" => apart.fetch(task["id"], task["after"])) }
+    backwards = span.merge("from" => "cook", "to" => "fry")
+    expect(problems(pans(tasks: tasks, spans: [backwards])))
+      .to eq(["spans.0.to must not be over before “cook” begins"])
+  end
+
   it "takes the tasks of a plan as they are, whatever the method" do
     FondKettle::Methods::Library.ours.all.each_key do |method|
       plan = plan_for(basic_request(method: method))

@@ -40,6 +40,33 @@ RSpec.describe FondKettle::Meals do
     expect(each.values.map { |minutes| minutes.tally.values.max }).to all(eq(1))
   end
 
+  # A rice dish that has the one wide pan from its first task by hand to its last.
+  def with_pan(key)
+    dish = rice_dish(key)
+    ids = dish.plan[:tasks].map { |task| task[:id] }
+    dish.with(plan: dish.plan.merge(held: [{ name: "Wide pan", from: ids.first, to: ids.last, tasks: ids }]))
+  end
+
+  it "has two dishes use one pan of the house after one another, or says what would free them" do
+    dishes = [with_pan("d1"), with_pan("d2")]
+    meal = described_class::Meal.of(title: "Friday", serve_at: Support::Evenings::SERVE, cooks: %w[Ada Bo],
+                                    rings: 3, shelves: 1, dishes: dishes, patience_min: 120)
+    schedule = scheduling.of(meal)
+    expect(faults(meal, schedule)).to eq([])
+    times = dishes.map do |dish|
+      tasks = dish.tasks
+      (schedule.over_min(tasks.last)..schedule.starts.fetch(tasks.first.id))
+    end
+    expect(times.map(&:begin).max).to be >= times.map(&:end).min
+    expect(scheduling.of(meal.with(vessels: false)).span_min).to be < schedule.span_min
+
+    at_once = meal.with(patience_min: 0)
+    expect { scheduling.of(at_once) }.to raise_error(FondKettle::InvalidInput)
+    ways = described_class::WaysOut.new(at_once)
+    expect(ways.conflict.resource).to eq("vessel: Wide pan")
+    expect(ways.all.map(&:key)).to include(:vessels, :wait)
+  end
+
   it "leaves a task to whom it is given, pins it, and keeps the quiet hours" do
     meal = evening
     first = scheduling.of(meal)

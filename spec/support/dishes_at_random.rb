@@ -18,8 +18,35 @@ module Support
       new(seed).meal(dishes, cooks)
     end
 
+    # The same, each dish but a salad in a pot from its first step on the fire to its last, of which there are
+    # fewer than dishes; what is boiled holds its ring from there on.
+    def self.with_vessels(seed, dishes, cooks)
+      new(seed).with_vessels(dishes, cooks, [2, dishes - 1].max)
+    end
+
     def initialize(seed)
       @random = Random.new(seed)
+    end
+
+    def with_vessels(dishes, cooks, pots)
+      problem = meal(dishes, cooks)
+      spans = problem.slots.group_by(&:dish).flat_map { |dish, slots| spans(dish, slots) }
+      problem.with(resources: { **problem.resources, "pot" => pots }, spans: spans)
+    end
+
+    # Of one dish: its pot, and its ring from where it boils.
+    def spans(dish, slots)
+      first = slots.index { |slot| slot.uses.keys.intersect?(%w[burner oven]) } || slots.size
+      boiled = slots.index { |slot| slot.id.end_with?("boil") } || slots.size
+      ring = slots.drop(boiled).take_while { |slot| slot.uses.key?("burner") }
+      [held(dish, slots.drop(first), "pot"), held(dish, ring, "burner")].compact
+    end
+
+    def held(dish, slots, name)
+      return if slots.empty?
+
+      FondKettle::Clock::Span.new(id: "#{dish} #{name}", from: slots.first.id, to: slots.last.id,
+                                  uses: { name => 1 }, tasks: slots.map(&:id))
     end
 
     def meal(dishes, cooks)

@@ -26,7 +26,7 @@ module Support
     # What an independent checker finds wrong with a schedule of a meal.
     def faults(meal, schedule)
       problem = FondKettle::Meals::Arranging.problem(meal)
-      Meals.faults(problem.slots, problem.ends, problem.resources, schedule.starts)
+      Meals.faults(problem.slots, problem.ends, problem.resources, schedule.starts, problem.spans)
     end
   end
 end

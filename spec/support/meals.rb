@@ -31,11 +31,14 @@ module Support
     end
 
     # What is wrong with `starts` (minutes before serving by id).
-    def faults(slots, ends, resources, starts)
+    def faults(slots, ends, resources, starts, spans = [])
       at = starts.transform_values(&:-@)
       over = slots.to_h { |slot| [slot.id, at[slot.id] + slot.minutes] }
-      [*slots.select { |slot| over[slot.id].positive? }.map { |slot| "#{slot.id} ends after serving" },
-       *gaps(slots, at, over), *late(ends, over), *crowds(slots, at, over, resources),
+      late = slots.select { |slot| over[slot.id].positive? }
+      turned = spans.select { |span| over[span.to] < at[span.from] }
+      [*late.map { |slot| "#{slot.id} ends after serving" },
+       *turned.map { |span| "#{span.id} ends before it begins" },
+       *gaps(slots, at, over), *late(ends, over), *crowds(slots, at, over, resources, spans),
        *ovens(slots, at, over)]
     end
 
@@ -54,13 +57,21 @@ module Support
       end
     end
 
-    def crowds(slots, at, over, resources)
+    def crowds(slots, at, over, resources, spans = [])
       (at.values.min...0).flat_map do |minute|
         busy = slots.select { |slot| at[slot.id] <= minute && minute < over[slot.id] }
+        held = spans.select { |span| at[span.from] <= minute && minute < over[span.to] }
         resources.filter_map do |name, there|
-          "#{name} at #{minute}" if busy.sum { |slot| slot.uses.fetch(name, 0) } > there
+          "#{name} at #{minute}" if used(busy, held, name) > there
         end
       end
+    end
+
+    # What tasks use of a resource, but for those within a span that holds it, and what spans hold of it.
+    def used(busy, held, name)
+      holding = held.select { |span| span.uses.key?(name) }
+      counted = busy.reject { |slot| holding.any? { |span| span.tasks.include?(slot.id) } }
+      (counted + holding).sum { |one| one.uses.fetch(name, 0) }
     end
 
     def ovens(slots, at, over)
@@ -72,7 +83,7 @@ module Support
     end
 
     # The least span there is, by trying every start of every task (for few, short tasks).
-    def least_span(slots, ends, resources, most)
+    def least_span(slots, ends, resources, most, spans = [])
       minutes = (1..most).to_a
       best = nil
       slots.map { minutes }.then { |axes| axes.first.product(*axes.drop(1)) }.each do |befores|
@@ -80,7 +91,7 @@ module Support
         next if best && span >= best
 
         starts = slots.map(&:id).zip(befores).to_h
-        best = span if faults(slots, ends, resources, starts).empty?
+        best = span if faults(slots, ends, resources, starts, spans).empty?
       end
       best
     end

@@ -59,6 +59,7 @@ module FondKettle
                "both" => ->(meal, count) { with_cooks(meal, count).with(rings: meal.rings + count) },
                "ahead" => ->(meal, _) { meal.with(ahead: meal.ahead | Meals::Ahead.tasks(meal).map(&:id)) },
                "quiet" => ->(meal, _) { meal.with(quiet: nil) },
+               "vessels" => ->(meal, _) { meal.with(vessels: false) },
                "wait" => ->(meal, count) { meal.with(patience_min: meal.patience_min + count) },
                "later" => ->(meal, count) { meal.with(serve_at: meal.serve_at + (count * 60)) } }.freeze
 

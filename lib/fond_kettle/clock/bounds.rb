@@ -16,8 +16,11 @@ module FondKettle
 
       # The bound for one resource, by the reasoning above.
       def energy(resource, minutes, low, tails)
-        tasks = resource.users.each_with_index.map do |place, index|
-          [low[place] - minutes[place], tails[place], minutes[place] * resource.amounts[index]]
+        whole = resource.users.each_index.reject { |index| resource.owns[index] }
+        tasks = whole.map do |index|
+          last = resource.lasts[index]
+          [low[last] - minutes[last], tails[resource.users[index]],
+           resource.least[index] * resource.amounts[index]]
         end
         tasks.sort_by! { |_, before, _| -before }
         tasks.map(&:first).uniq.reduce(0) { |most, to_go| [most, beyond(tasks, to_go, resource.there)].max }

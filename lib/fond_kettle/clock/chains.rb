@@ -17,14 +17,19 @@ module FondKettle
       # it, so that few wait for many.
       def chain(resource, minutes, starts, kept)
         units = Array.new(resource.there)
-        order = resource.users.each_index.select { |i| kept[resource.users[i]] }
+        order = resource.users.each_index.select { |i| whole?(resource, i, kept) }
                         .sort_by { |i| -starts[resource.users[i]] }
         order.flat_map do |i|
           place = resource.users[i]
           free = units.each_index.select { |unit| free?(units[unit], place, minutes, starts) }
           free.max_by(resource.amounts[i]) { |unit| -over_min(units[unit], minutes, starts) }
-              .filter_map { |unit| before(units, unit, place) }
+              .filter_map { |unit| before(units, unit, place, resource.lasts[i]) }
         end
+      end
+
+      # True for a user that keeps its order from its first task to its last.
+      def whole?(resource, index, kept)
+        kept[resource.users[index]] && kept[resource.lasts[index]] && resource.owns[index].nil?
       end
 
       # The end of the task that has the unit, in minutes before serving; infinity for a unit that nobody has
@@ -37,12 +42,13 @@ module FondKettle
         over_min(last, minutes, starts) >= starts[place]
       end
 
-      def before(units, unit, place)
-        last = units[unit]
-        units[unit] = place
-        [last, place] if last
+      # [the task that had the unit last, the one that takes it], or nil; from now on `last` has it.
+      def before(units, unit, place, last)
+        had = units[unit]
+        units[unit] = last
+        [had, place] if had
       end
-      private_class_method :chain, :over_min, :free?, :before
+      private_class_method :chain, :whole?, :over_min, :free?, :before
     end
   end
 end

@@ -61,29 +61,31 @@ module FondKettle
         low, high = network.widest
         return unless low
 
-        Crowds.new(@problem).resources.each do |resource|
-          places, from_min, to_min = Overload.of(resource, network.minutes, low, high)
-          return least(resource, places, from_min, to_min) if places
+        Crowds.new(@problem, network).resources.each do |resource|
+          users, from_min, to_min = Overload.of(resource, network.minutes, low, high)
+          return least(resource, users, from_min, to_min) if users
         end
         nil
       end
 
-      # What is too much between two moments, with no more tasks than it takes.
-      def least(resource, places, from_min, to_min)
+      # What is too much between two moments, with no more users (indexes) than it takes.
+      def least(resource, users, from_min, to_min)
         there_min = (from_min - to_min) * resource.there
-        slots = enough(resource, places.map { |place| @problem.slots[place] }, there_min)
-        Contradiction.new(tasks: slots.map(&:id), resource: resource.name, there: resource.there,
-                          busy_min: busy_min(resource, slots), from_min: from_min, to_min: to_min)
+        users = enough(resource, users, there_min)
+        places = users.flat_map { |user| [resource.users[user], resource.lasts[user]] }.uniq
+        Contradiction.new(tasks: places.map { |place| @problem.slots[place].id }, resource: resource.name,
+                          there: resource.there, busy_min: busy_min(resource, users), from_min: from_min,
+                          to_min: to_min)
       end
 
       # As few of them, the longest first, as are still too much.
-      def enough(resource, slots, there_min)
-        slots = slots.sort_by { |slot| -slot.minutes }
-        slots.first((1..slots.size).find { |most| busy_min(resource, slots.first(most)) > there_min })
+      def enough(resource, users, there_min)
+        users = users.sort_by { |user| -resource.least[user] }
+        users.first((1..users.size).find { |most| busy_min(resource, users.first(most)) > there_min })
       end
 
-      def busy_min(resource, slots)
-        slots.sum { |slot| slot.minutes * slot.uses.fetch(resource.name, 0) }
+      def busy_min(resource, users)
+        users.sum { |user| resource.least[user] * resource.amounts[user] }
       end
 
       # Leaves out what is not needed for the refutation: whole dishes first, then tasks.
@@ -99,8 +101,8 @@ module FondKettle
       end
 
       def by_overload(problem)
-        resource = Crowds.new(problem).resources.max_by do |one|
-          busy_min(one, problem.slots) / one.there.to_f
+        resource = Crowds.new(problem, Network.new(problem)).resources.max_by do |one|
+          busy_min(one, one.users.each_index.to_a) / one.there.to_f
         end
         Contradiction.new(tasks: problem.slots.map(&:id), resource: resource&.name, there: resource&.there,
                           busy_min: nil, from_min: nil, to_min: nil)
@@ -113,8 +115,7 @@ module FondKettle
             ids.include?(after.task)
           end)
         end
-        problem.with(slots: slots, ends: problem.ends.reject { |one| ids.include?(one.task) },
-                     windows: problem.windows.reject { |one| ids.include?(one.task) })
+        problem.only(slots)
       end
 
       def refuted?(problem, effort)
@@ -122,8 +123,8 @@ module FondKettle
         windows = network.widest
         return true unless windows
 
-        found = Search.new(network, Crowds.new(problem), Random.new(1)).run(*windows, most_nodes: effort,
-                                                                                      sharp: true)
+        crowds = Crowds.new(problem, network)
+        found = Search.new(network, crowds, Random.new(1)).run(*windows, most_nodes: effort, sharp: true)
         found.low.nil? && found.complete
       end
     end

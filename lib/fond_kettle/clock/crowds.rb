@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/value"
+require_relative "holdings"
 
 module FondKettle
   module Clock
@@ -8,22 +9,24 @@ module FondKettle
     # at which a resource is full are the bits of an integer, so that all tasks are checked with a few integer
     # operations.
     class Crowds
-      # How much there is of something, the places of its users and how much each takes, when so
-      # much of it is away (Gone), and the minutes at which each unit is.
-      Resource = Value.define(:name, :there, :users, :amounts, :away, :levels)
+      # How much there is of something; of its users the places of the tasks with which they begin (`users`)
+      # and end (`lasts`), how much each takes and for how long at the least, and over which span it is not
+      # counted (Holding); when so much of it is away (Gone), and the minutes at which each unit is.
+      Resource = Value.define(:name, :there, :users, :lasts, :amounts, :least, :owns, :away, :levels)
       Gone = Value.define(:bits, :amount)
       # Crowds of one resource looked at together.
       MOST = 5
 
-      # Places of tasks at work at one minute, so much of each where there is `room` for less;
-      # where some of it is away then, `past_min` before serving it is not. Made in the innermost loop,
-      # hence no Value.
+      # Users at work at one minute (places with which they begin and end), so much of each where there is
+      # `room` for less; where some of it is away then, `past_min` before serving it is not. Made in the
+      # innermost loop, hence no Value.
       class Crowd
-        attr_reader :places, :amounts, :room, :past_min
+        attr_reader :places, :lasts, :amounts, :room, :past_min
 
         # The arguments are the attributes described above.
-        def initialize(places, amounts, room, past_min)
+        def initialize(places, lasts, amounts, room, past_min)
           @places = places
+          @lasts = lasts
           @amounts = amounts
           @room = room
           @past_min = past_min
@@ -32,34 +35,51 @@ module FondKettle
 
       attr_reader :resources
 
-      # `problem`: Problem.
-      def initialize(problem)
+      # `problem`: Problem; `network`: its Network.
+      def initialize(problem, network)
         @minutes = problem.slots.map(&:minutes)
         @ones = @minutes.map { |minutes| (1 << minutes) - 1 }
-        @resources = problem.resources.filter_map { |name, there| resource(problem, name, there) }
+        holdings = Holdings.new(problem, network)
+        @resources = problem.resources.filter_map { |name, there| resource(problem, holdings, name, there) }
         @unlike = unlike(problem.slots)
+      end
+
+      # True where some user may be partly within a span that holds the same for it: then orders of two do not
+      # say all that could be tried.
+      def partial?
+        @partial = @resources.any? { |one| one.owns.any? } if @partial.nil?
+        @partial
       end
 
       # Crowds with all tasks at `low`, of each resource those nearest to serving; empty where all
       # is well.
       def at(low)
         crowds = @resources.flat_map { |resource| along(resource, full(resource, low), low) }
-        @unlike.each { |pair| crowds << Crowd.new(pair, [1, 1], 1, nil) if meet?(*pair, low) }
+        @unlike.each { |pair| crowds << Crowd.new(pair, pair, [1, 1], 1, nil) if meet?(*pair, low) }
         crowds
       end
 
       private
 
-      def resource(problem, name, there)
-        users = problem.slots.each_index.select { |place| problem.slots[place].uses.fetch(name, 0).positive? }
-        amounts = users.map { |place| problem.slots[place].uses.fetch(name) }
+      def resource(problem, holdings, name, there)
+        users = holdings.of(name)
         away = problem.away.filter_map { |one| gone(one, name) }
-        return unless away.any? || amounts.sum > there
+        return unless away.any? || users.sum(&:amount) > there
 
-        levels = away.each_with_object(Array.new(there, 0)) do |one, filled|
+        Resource.new(name: name, there: there, **columns(users), away: away, levels: levels(away, there))
+      end
+
+      # Attributes of Holdings, each in a list of its own.
+      def columns(users)
+        { users: :head, lasts: :last, amounts: :amount, least: :least_min, owns: :own }
+          .transform_values { |attribute| users.map(&attribute) }
+      end
+
+      # The minutes, as bits, at which each unit is away.
+      def levels(away, there)
+        away.each_with_object(Array.new(there, 0)) do |one, filled|
           one.amount.times { lay(filled, one.bits) }
         end
-        Resource.new(name: name, there: there, users: users, amounts: amounts, away: away, levels: levels)
       end
 
       def gone(away, name)
@@ -76,16 +96,32 @@ module FondKettle
 
       # The minutes, as bits, at which more is in use than there is.
       def full(resource, low)
-        users = resource.users
         amounts = resource.amounts
         levels = resource.levels.dup
         over = index = 0
-        while (place = users[index])
-          bits = @ones[place] << (low[place] - @minutes[place])
-          amounts[index].times { over |= lay(levels, bits) }
+        while (amount = amounts[index])
+          bits = bits(resource, index, low)
+          amount.times { over |= lay(levels, bits) }
           index += 1
         end
         over
+      end
+
+      # The minutes, as bits, for which a user (its index) has the resource.
+      def bits(resource, index, low)
+        head = resource.users[index]
+        last = resource.lasts[index]
+        return held(head, last, low) unless head == last
+
+        bits = @ones[head] << (low[head] - @minutes[head])
+        own = resource.owns[index]
+        own ? bits & ~held(*own, low) : bits
+      end
+
+      # The minutes from the start of one task to the end of another.
+      def held(head, last, low)
+        over_min = low[last] - @minutes[last]
+        ((1 << [low[head] - over_min, 0].max) - 1) << over_min
       end
 
       # Lays `bits` on the levels; what found no room.
@@ -119,17 +155,20 @@ module FondKettle
       end
 
       def crowd(minute, resource, low)
-        busy = []
-        amounts = []
-        resource.users.each_with_index do |place, index|
-          next unless low[place] > minute && low[place] - @minutes[place] <= minute
-
-          busy << place
-          amounts << resource.amounts[index]
-        end
+        busy = resource.users.each_index.select { |index| busy?(resource, index, minute, low) }
         away = resource.away.select { |one| one.bits[minute] == 1 }
         past_min = away.map { |one| one.bits.bit_length }.max
-        Crowd.new(busy, amounts, resource.there - away.sum(&:amount), past_min)
+        Crowd.new(resource.users.values_at(*busy), resource.lasts.values_at(*busy),
+                  resource.amounts.values_at(*busy), resource.there - away.sum(&:amount), past_min)
+      end
+
+      def busy?(resource, index, minute, low)
+        head = resource.users[index]
+        last = resource.lasts[index]
+        return false unless low[head] > minute && low[last] - @minutes[last] <= minute
+
+        own_head, own_last = resource.owns[index]
+        own_head.nil? || low[own_head] <= minute || low[own_last] - @minutes[own_last] > minute
       end
 
       def meet?(one, two, low)

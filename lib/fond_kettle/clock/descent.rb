@@ -33,6 +33,9 @@ module FondKettle
       HALVES = 0.35
       SHORTER = 0.6
       PROOF = 0.75
+      # So much of it in all where a shorter one may exist, and for what is better at the same span.
+      UNPROVED = 2.5
+      POLISH = 0.25
 
       attr_reader :bound_min
 
@@ -67,16 +70,19 @@ module FondKettle
         raise Lost.new(@search.nodes, false, nearest: starts, over_min: @over_min)
       end
 
-      # Shortens the schedule as far as the effort allows, and raises the bound.
+      # Shortens the schedule as far as the effort allows, and raises the bound; what is not proved then is
+      # worth more.
       def shorten
         halve
-        order_anew
+        order_anew(SHORTER)
         prove
+        order_anew(UNPROVED)
       end
 
       # The same span, and better for the food and the hands.
       def better
-        until spent?(1)
+        spent = used
+        until used - spent >= @effort * POLISH || @stop.call
           low = anew(span_min)
           keep(low) if low
         end
@@ -134,8 +140,8 @@ module FondKettle
         end
       end
 
-      def order_anew
-        until span_min <= @bound_min || spent?(SHORTER)
+      def order_anew(share)
+        until span_min <= @bound_min || spent?(share)
           low = anew(span_min - 1)
           keep(low) if low
         end

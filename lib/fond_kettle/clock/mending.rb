@@ -28,7 +28,7 @@ module FondKettle
         @anew = anew
         @problem = problem
         @network = Network.new(problem)
-        @crowds = Crowds.new(problem)
+        @crowds = Crowds.new(problem, @network)
         @wished = @network.place.keys.map { |id| starts.fetch(id, 0) }
         @limit = limit || (@network.horizon_min + @wished.max.to_i)
       end

@@ -122,6 +122,7 @@ module FondKettle
           edge(@serve, here, slot.minutes)
           slot.after.each { |after| follow(here, after) }
         end
+        problem.spans.each { |span| bound_span(span) }
         problem.ends.each { |finish| bound_end(finish) }
         problem.windows.each { |window| bound_start(window) }
       end
@@ -138,6 +139,12 @@ module FondKettle
         edge(@serve, here, @minutes[here] + finish.least)
         @waits[here] = [@waits[here], @minutes[here] + finish.most].compact.min if finish.most
         @least_min += finish.least
+      end
+
+      # A span does not end before it begins.
+      def bound_span(span)
+        from, to = [span.from, span.to].map { |id| known(id, "spans.#{span.id}") }
+        edge(to, from, -@minutes[to])
       end
 
       def bound_start(window)

@@ -30,9 +30,29 @@ module FondKettle
 
       # [place, start] each of one dish, as late as there is room for all of it.
       def lay(problem, places, low, occupied)
-        slots = places.map { |place| problem.slots[place] }
-        later = (0..).find { |min| occupied.take(slots.zip(low.map { |at| at + min })) }
+        held = held(problem, places, low)
+        later = (0..).find { |min| occupied.take(held.map { |slot, at| [slot, at + min] }) }
         places.zip(low.map { |at| at + later })
+      end
+
+      # [Slot, start] of all that one dish uses: its tasks, and what it holds over several of them.
+      def held(problem, places, low)
+        own = problem.only(places.map { |place| problem.slots[place] })
+        starts = own.slots.map(&:id).zip(low).to_h
+        tasks = own.slots.map do |slot|
+          [slot.with(uses: slot.uses.except(*within(own, slot))), starts.fetch(slot.id)]
+        end
+        tasks + own.spans.map { |span| [as_slot(span, own, starts), starts.fetch(span.from)] }
+      end
+
+      # Names of what a task uses of a span that it is part of.
+      def within(problem, slot)
+        problem.spans.select { |span| span.tasks.include?(slot.id) }.flat_map { |span| span.uses.keys }
+      end
+
+      def as_slot(span, problem, starts)
+        over_min = starts.fetch(span.to) - problem.slots.find { |slot| slot.id == span.to }.minutes
+        Slot.of(span.id, starts.fetch(span.from) - over_min, uses: span.uses)
       end
 
       # Places of tasks that are tied to one another, those first that may wait least.
@@ -49,6 +69,7 @@ module FondKettle
         problem.slots.each_with_index do |slot, place|
           slot.after.each { |after| unite(parts, place, index.fetch(after.task)) }
         end
+        problem.spans.each { |span| unite(parts, index.fetch(span.from), index.fetch(span.to)) }
         parts.values.uniq(&:object_id).map(&:sort)
       end
 
@@ -61,16 +82,16 @@ module FondKettle
 
       def alone(problem, places)
         slots = places.map { |place| problem.slots[place] }
-        own = Problem.of(slots, resources: problem.resources)
+        own = problem.with(ends: [], windows: [], away: []).only(slots)
         network = Network.new(own)
         windows = network.widest
         return unless windows
 
-        found = Search.new(network, Crowds.new(own), Random.new(places.size))
+        found = Search.new(network, Crowds.new(own, network), Random.new(places.size))
                       .run(*windows, most_nodes: EACH * places.size)
         found.low&.first(places.size)
       end
-      private_class_method :ranked, :tied, :unite, :alone, :lay
+      private_class_method :ranked, :tied, :unite, :alone, :lay, :held, :within, :as_slot
     end
   end
 end

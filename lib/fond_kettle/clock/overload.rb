@@ -7,18 +7,29 @@ module FondKettle
     module Overload
       module_function
 
-      # Places of such tasks with [from, to] minutes before serving, or nil. `resource`: of Crowds.
+      # [indexes of such users, from, to (minutes before serving)], or nil. `resource`: of Crowds. What may be
+      # within a span that holds the same is left out.
       def of(resource, minutes, low, high)
-        users = resource.users
-        order = users.each_index.sort_by { |i| high[users[i]] }
-        froms = order.map { |i| low[users[i]] - minutes[users[i]] }
-        ends = order.map { |i| high[users[i]] }
-        work = order.map { |i| minutes[users[i]] * resource.amounts[i] }
+        order = order(resource, high)
+        froms = order.map { |i| low[resource.lasts[i]] - minutes[resource.lasts[i]] }
+        ends = order.map { |i| high[resource.users[i]] }
+        work = order.map { |i| resource.least[i] * resource.amounts[i] }
         froms.uniq.each do |from|
           to = overfull(froms, ends, work, from, resource.there)
-          return [within(users, minutes, low, high, from, to), to, from] if to
+          return [within(order, froms, ends, from, to), to, from] if to
         end
         nil
+      end
+
+      # Indexes of users by their ends.
+      def order(resource, high)
+        users = resource.users
+        whole = resource.owns.any? ? users.each_index.reject { |i| resource.owns[i] } : users.each_index
+        whole.sort_by { |i| high[users[i]] }
+      end
+
+      def within(order, froms, ends, from, to)
+        order.select.with_index { |_, i| froms[i] >= from && ends[i] <= to }
       end
 
       # Up to which minute too much has to be done after `from`, or nil; the lists are of tasks by their ends.
@@ -33,11 +44,7 @@ module FondKettle
         end
         nil
       end
-
-      def within(users, minutes, low, high, from, to)
-        users.select { |place| low[place] - minutes[place] >= from && high[place] <= to }
-      end
-      private_class_method :overfull, :within
+      private_class_method :order, :within, :overfull
     end
   end
 end

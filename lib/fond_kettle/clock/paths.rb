@@ -13,6 +13,15 @@ module FondKettle
         tails
       end
 
+      # Minutes that one node (`to`) starts before another (`from`) at the least, by the bounds; nil: nothing
+      # ties them so.
+      def least_min(network, from, to)
+        at = Array.new(network.serve + 1)
+        at[from] = 0
+        (network.serve + 2).times { break unless lengthen_from(network, at) }
+        at[to]
+      end
+
       # Places of the tasks on a chain of bounds that contradict one another, in order; empty where
       # none do (Bellman and Ford).
       def contradiction(network)
@@ -35,6 +44,23 @@ module FondKettle
           end
         end
         grown
+      end
+
+      # Runs one round from the nodes that are reached; true when one has moved.
+      def lengthen_from(network, at)
+        moved = false
+        network.out.each_with_index do |edges, from|
+          next unless at[from]
+
+          edges.each_slice(2) do |to, minutes|
+            bound = at[from] + minutes
+            next unless at[to].nil? || bound > at[to]
+
+            at[to] = bound
+            moved = true
+          end
+        end
+        moved
       end
 
       # Runs one round; returns the last place that moved, or nil.
@@ -83,7 +109,7 @@ module FondKettle
         around << node while (node = via[node]) != around.first
         around
       end
-      private_class_method :lengthen, :relax, :early, :fixed, :circle
+      private_class_method :lengthen, :lengthen_from, :relax, :early, :fixed, :circle
     end
   end
 end

@@ -64,7 +64,7 @@ module FondKettle
         @effort = effort
         @stop = stop || -> { false }
         @network = Network.new(problem)
-        @crowds = Crowds.new(problem)
+        @crowds = Crowds.new(problem, @network)
       end
 
       # The Placed. Raises InvalidInput.
@@ -92,7 +92,8 @@ module FondKettle
       end
 
       def check
-        @problem.slots.each { |slot| check_uses(slot) }
+        @problem.slots.each { |slot| check_uses(slot, "tasks") }
+        @problem.spans.each { |span| check_uses(span, "spans") }
         return if @network.widest
 
         ids = Paths.contradiction(@network).map { |place| @problem.slots[place].id }
@@ -109,12 +110,13 @@ module FondKettle
         "must not contradict one another: the bounds of #{named}#{more}"
       end
 
-      def check_uses(slot)
-        name, wanted = slot.uses.find { |resource, amount| amount > @problem.resources.fetch(resource, 0) }
+      # `one`: a Slot or a Span.
+      def check_uses(one, field)
+        name, wanted = one.uses.find { |resource, amount| amount > @problem.resources.fetch(resource, 0) }
         return unless name
 
         there = @problem.resources.fetch(name, 0)
-        raise InvalidInput.at("tasks.#{slot.id}.uses", "must be at most #{there} of #{name}",
+        raise InvalidInput.at("#{field}.#{one.id}.uses", "must be at most #{there} of #{name}",
                               received: wanted)
       end
 
@@ -129,9 +131,7 @@ module FondKettle
       end
 
       def busy_min(resource)
-        resource.users.each_with_index.sum do |place, index|
-          @network.minutes[place] * resource.amounts[index]
-        end
+        resource.least.zip(resource.amounts).sum { |least_min, amount| least_min * amount }
       end
     end
   end

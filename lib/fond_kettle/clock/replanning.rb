@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "held_spans"
 require_relative "mending"
 require_relative "slot"
 
@@ -82,7 +83,9 @@ module FondKettle
       end
 
       def at(late_min, more_min)
-        Mending.of(problem(late_min, more_min), @starts, limit: @now_min + late_min, anew: @effort)
+        found = Mending.of(problem(late_min, more_min), @starts, limit: [@now_min + late_min, HeldSpans::NOW_MIN].max,
+                                                                 anew: @effort)
+        found&.slice(*@left.map(&:id))
       rescue InvalidInput
         nil
       end
@@ -91,8 +94,10 @@ module FondKettle
       def problem(late_min, more_min)
         slots = @left.map { |slot| slot.with(after: slot.after.reject { |after| @begun.key?(after.task) }) }
         windows = @left.flat_map { |slot| windows(slot, late_min, more_min) }
-        @problem.with(slots: slots, ends: @problem.ends.reject { |one| @begun.key?(one.task) },
-                      windows: [*windows, *pinned(late_min)], away: [*away(late_min), *occupied(late_min)])
+        held = HeldSpans.new(@problem.spans, @begun.keys, [@now_min + late_min, HeldSpans::NOW_MIN].max)
+        @problem.with(slots: slots + held.slots, ends: @problem.ends.reject { |one| @begun.key?(one.task) },
+                      windows: [*windows, *pinned(late_min), *held.windows], spans: held.spans,
+                      away: [*away(late_min), *occupied(late_min)])
       end
 
       # What a task may start at, after what has begun: at the latest now, however long that waited.
@@ -120,12 +125,27 @@ module FondKettle
         end
       end
 
-      # What is begun and not over keeps what it uses, as far as that is still there.
+      # What is begun and not over keeps what it uses, as far as that is still there; what a span holds is
+      # counted with the span.
       def occupied(late_min)
-        @begun.filter_map do |id, begun|
+        going = @begun.select { |_, begun| begun.end_min < @now_min }
+        tasks = going.map do |id, begun|
           slot = @problem.slots.find { |one| one.id == id }
-          shifted(slot.uses, @now_min, begun.end_min, late_min) if begun.end_min < @now_min
+          [slot.uses.except(*held_for(id)), begun.end_min]
         end
+        spans = @problem.spans.select { |span| @begun.key?(span.from) && going.key?(span.to) }
+                        .map { |span| [span.uses, going.fetch(span.to).end_min] }
+        (tasks + spans).filter_map { |uses, end_min| shifted(uses, @now_min, end_min, late_min) if uses.any? }
+      end
+
+      # Names of what a task that has begun uses of a span that has begun too and is not over.
+      def held_for(id)
+        @problem.spans.select { |span| span.tasks.include?(id) && @begun.key?(span.from) && !over?(span.to) }
+                .flat_map { |span| span.uses.keys }
+      end
+
+      def over?(id)
+        @begun.key?(id) && @begun.fetch(id).end_min >= @now_min
       end
 
       def shifted(uses, from_min, to_min, late_min)

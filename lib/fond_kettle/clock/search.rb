@@ -21,6 +21,7 @@ module FondKettle
 
       # `stop` is asked every so many nodes.
       ASKS = 16
+      TWO = [0, 1].freeze
 
       # `random`: breaks ties; `stop`: asked whether that is enough.
       def initialize(network, crowds, random, stop = -> { false })
@@ -41,10 +42,14 @@ module FondKettle
         @failed = false
         @noise = noise
         found = deeper(low, high)
-        SearchResult.new(low: found, complete: !found.nil? || (@nodes < @end && !@network.gave_up))
+        SearchResult.new(low: found, complete: !found.nil? || looked_at_all?)
       end
 
       private
+
+      def looked_at_all?
+        @nodes < @end && !@network.gave_up && !@crowds.partial?
+      end
 
       def deeper(low, high)
         count
@@ -119,9 +124,14 @@ module FondKettle
       # Orders of two that the windows leave open, best first: [first, second, room]; without a
       # second where the first only goes past what is away.
       def branches(crowd, low, high)
-        places = fewest(crowd, low, high)
-        orders = places.permutation(2).filter_map { |first, second| order(first, second, low, high) }
-        orders += places.map { |place| [place, nil, high[place] - crowd.past_min] } if crowd.past_min
+        users = fewest(crowd, low, high)
+        orders = users.permutation(2).filter_map do |one, other|
+          order(crowd.lasts[one], crowd.places[other], low, high)
+        end
+        if crowd.past_min
+          lasts = users.map { |one| crowd.lasts[one] }
+          orders += lasts.map { |last| [last, nil, high[last] - crowd.past_min] }
+        end
         orders.sort_by!(&:last).reverse!
       end
 
@@ -133,14 +143,15 @@ module FondKettle
         [first, second, room]
       end
 
-      # So few of the crowd that they are just too many, those that fail most and have least room.
+      # So few of the crowd (their indexes) that they are just too many, those that fail most and have least
+      # room.
       def fewest(crowd, low, high)
-        return crowd.places if crowd.places.size == 2 && !crowd.past_min
+        return TWO if crowd.places.size == 2 && !crowd.past_min
 
         taken = 0
         ranked = crowd.places.each_index.sort_by { |i| rank(crowd.places[i], low, high) }
         most = ranked.take_while { |i| (taken += crowd.amounts[i]) <= crowd.room }.size
-        ranked.first(most + 1).map { |i| crowd.places[i] }
+        ranked.first(most + 1)
       end
 
       def rank(place, low, high)

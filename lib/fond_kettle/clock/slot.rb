@@ -29,12 +29,27 @@ module FondKettle
     # serving: a night's sleep, a ring that is lost.
     Away = Value.define(:uses, :from_min, :to_min)
 
+    # Something that is held from the start of one task (`from`) to the end of another (`to`, ids), all
+    # between included: a pot from its first step to its last. It `uses` so much of each resource by name;
+    # what the `tasks` (ids) use of these is not counted again as long as it lasts.
+    Span = Value.define(:id, :from, :to, :uses, :tasks)
+
     # What is to be placed: `slots`, their `ends` and `windows`, how much there is of each of
-    # the `resources` (by name; what is not named there is none), and when it is `away`.
-    Problem = Value.define(:slots, :ends, :resources, :windows, :away) do
+    # the `resources` (by name; what is not named there is none), when it is `away`, and the `spans`
+    # over which it is held.
+    Problem = Value.define(:slots, :ends, :resources, :windows, :away, :spans) do
       # A Problem with the given attributes; the others take their defaults.
-      def self.of(slots, ends: [], resources: {}, windows: [], away: [])
-        new(slots: slots, ends: ends, resources: resources, windows: windows, away: away)
+      def self.of(slots, ends: [], resources: {}, windows: [], away: [], spans: [])
+        new(slots: slots, ends: ends, resources: resources, windows: windows, away: away, spans: spans)
+      end
+
+      # The same with other slots, and of ends, windows and spans those that are of these.
+      def only(slots)
+        ids = slots.map(&:id)
+        kept = spans.select { |span| ids.include?(span.from) && ids.include?(span.to) }
+        with(slots: slots, ends: ends.select { |one| ids.include?(one.task) },
+             windows: windows.select { |one| ids.include?(one.task) },
+             spans: kept.map { |span| span.with(tasks: span.tasks & ids) })
       end
     end
 

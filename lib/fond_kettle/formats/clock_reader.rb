@@ -4,42 +4,15 @@ require "json"
 require "time"
 require_relative "../care/kind"
 require_relative "../clock/contradiction"
+require_relative "../clock/holdings"
 require_relative "../clock/placement"
 require_relative "../ground/limits"
 require_relative "../ground/schema"
+require_relative "clock_schema"
 require_relative "request/unknown_keys"
 
 module FondKettle
   module Formats
-    # The JSON of a clock request. What a plan's tasks say beside their times, and what else a meal
-    # says (MealJson), is known and makes no difference.
-    CLOCK_SCHEMA = Schema.json do
-      required(:serve_at).filled(:string)
-      optional(:resources).maybe(:hash)
-      required(:tasks).array(:hash) do
-        required(:id).filled(:string, max_size?: Limits::NAME_LENGTH)
-        required(:minutes).filled(:integer, included_in?: Limits::TASK_MIN)
-        optional(:uses).maybe(:hash)
-        optional(:oven_c).filled(Schema::Number, included_in?: Limits::OVEN_C)
-        optional(:dish).filled(:string, max_size?: Limits::NAME_LENGTH)
-        optional(:after).array(:hash) do
-          required(:task).filled(:string)
-          optional(:gap).value(:array, size?: 2)
-        end
-        %i[kind key say puts_in cue why hands_on amounts cautions timed_min heat watch stage
-           core_c list].each do |name|
-          optional(name)
-        end
-      end
-      %i[title cooks ahead pins cautions starts span_minutes lower_bound_minutes].each do |name|
-        optional(name)
-      end
-      optional(:ends).array(:hash) do
-        required(:task).filled(:string)
-        required(:before_serve).value(:array, size?: 2)
-      end
-    end
-
     # Reads a clock request, places it and answers. Every failure is InvalidInput with
     # the field's path.
     class ClockReader
@@ -62,7 +35,7 @@ module FondKettle
 
       # The tasks to be placed (Clock::Problem).
       def problem
-        Clock::Problem.of(slots, ends: ends, resources: resources)
+        Clock::Problem.of(slots, ends: ends, resources: resources, spans: spans)
       end
 
       # When it is served: a Time, of which no zone is meant.
@@ -146,6 +119,29 @@ module FondKettle
         raise InvalidInput.at(field,
                               "must be whole minutes, the smaller first, of at most " \
                               "#{Limits::TASK_MIN.max}, or null")
+      end
+
+      # Spans; each is refused that names no task, or is over before it begins.
+      def spans
+        (@data[:spans] || []).each_with_index.map do |span, index|
+          uses = counts(@raw["spans"][index]["uses"], "spans.#{index}.uses")
+          { from: span[:from], to: span[:to] }.each { |key, id| known(id, "spans.#{index}.#{key}") }
+          (span[:tasks] || []).each_with_index { |id, place| known(id, "spans.#{index}.tasks.#{place}") }
+          Clock::Span.new(**span, uses: uses, tasks: span[:tasks] || []).tap { |one| check_span(one, index) }
+        end
+      end
+
+      def known(id, field)
+        return if @data[:tasks].any? { |task| task[:id] == id }
+
+        raise InvalidInput.at(field, "must name one of the tasks", received: id)
+      end
+
+      def check_span(span, index)
+        return unless Clock::Holdings.backwards?(Clock::Problem.of(slots, ends: ends), span)
+
+        raise InvalidInput.at("spans.#{index}.to", "must not be over before “#{span.from}” begins",
+                              received: span.to)
       end
 
       def resources

@@ -6,6 +6,7 @@ require_relative "../methods/solved/range_act"
 require_relative "../methods/planning/remedies"
 require_relative "../pot/runs/cooking"
 require_relative "../pot/depth"
+require_relative "held_json"
 require_relative "making_json"
 require_relative "run_json"
 require_relative "sealed_json"
@@ -77,7 +78,7 @@ module FondKettle
         run = Pot::Cooking.run(plan.load, plan.liquid_g, plan.stages, plan.setting, curve: true)
         call(plan).merge(remedies: remedies, levels: levels(plan, run), lift: lift(plan, run),
                          vessel: vessel(plan, look), rounds: plan.request.rounds?,
-                         unknown: plan.request.unknown,
+                         unknown: plan.request.unknown, held: HeldJson.call(plan),
                          **SealedJson.for_the_stove(plan))
       end
 

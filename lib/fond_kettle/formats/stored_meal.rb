@@ -12,7 +12,7 @@ module FondKettle
       module_function
 
       # What is kept as it is, and what is known by a task's id.
-      PLAIN = %i[cooks rings shelves quiet ahead patience_min guests_min gone dropped].freeze
+      PLAIN = %i[cooks rings shelves quiet ahead patience_min guests_min gone dropped vessels].freeze
       BY_ID = %i[pins who longer].freeze
 
       # Text to store of who cooks, what there is, what is pinned, lost and done the day before.

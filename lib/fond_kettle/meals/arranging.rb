@@ -30,7 +30,7 @@ module FondKettle
         Clock::Problem.of(@tasks.map do |task|
           slot(task.slot)
         end, ends: ends, resources: resources, windows: windows,
-             away: [*nights, *lost])
+             away: [*nights, *lost], spans: spans)
       end
 
       private
@@ -50,7 +50,12 @@ module FondKettle
 
       def resources
         each = @meal.cooks.each_index.to_h { |cook| ["cook #{cook}", 1] }
-        { "cook" => @meal.cooks.size, "burner" => @meal.rings, "oven" => @meal.shelves, **each }
+        { "cook" => @meal.cooks.size, "burner" => @meal.rings, "oven" => @meal.shelves, **each,
+          **spans.flat_map { |span| span.uses.keys }.to_h { |name| [name, 1] } }
+      end
+
+      def spans
+        @spans ||= @meal.spans
       end
 
       def windows

@@ -24,13 +24,14 @@ module FondKettle
     #   guests_min        minutes by which the guests come later than that
     #   gone              names of cooks who were called away
     #   dropped           keys of dishes that are not made after all
+    #   vessels           true where two dishes never want one pan at the same minute; false: there are others
     Meal = Value.define(:title, :serve_at, :cooks, :rings, :shelves, :quiet, :dishes, :ahead, :pins, :who,
-                        :lost, :patience_min, :longer, :base_at, :guests_min, :gone, :dropped) do
+                        :lost, :patience_min, :longer, :base_at, :guests_min, :gone, :dropped, :vessels) do
       # A Meal with the given attributes; the others take their defaults.
       def self.of(title:, serve_at:, dishes:, **given)
         new(cooks: ["Cook"], rings: 1, shelves: 1, quiet: nil, ahead: [], pins: {}, who: {}, lost: [],
-            patience_min: 0, longer: {}, base_at: nil, guests_min: 0, gone: [], dropped: [], title: title,
-            serve_at: serve_at, dishes: dishes, **given)
+            patience_min: 0, longer: {}, base_at: nil, guests_min: 0, gone: [], dropped: [], vessels: true,
+            title: title, serve_at: serve_at, dishes: dishes, **given)
       end
 
       # True when it is eaten so soon after `time` that there may be too little time for it.
@@ -61,6 +62,12 @@ module FondKettle
       # All Tasks of the evening itself.
       def tasks
         every_task.reject { |task| ahead.include?(task.id) }
+      end
+
+      # Clock::Span of the vessels that its dishes hold on the evening itself.
+      def spans
+        ids = tasks.map(&:id)
+        vessels ? made.flat_map { |dish| dish.spans(ids) } : []
       end
 
       # The MealDish of a key, or nil.

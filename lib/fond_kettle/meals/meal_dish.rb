@@ -38,6 +38,23 @@ module FondKettle
         end
       end
 
+      # Clock::Span of each vessel of the house that it holds, as long as tasks (`ids`, of the meal) are done
+      # in it.
+      def spans(ids)
+        plan.fetch(:held, []).filter_map do |one|
+          tasks = one[:tasks].map { |task| id(task) } & ids
+          next if tasks.empty?
+
+          Clock::Span.new(id: "#{key} #{one[:name]}", from: tasks.first, to: tasks.last, tasks: tasks,
+                          uses: { MealDish.vessel(one[:name]) => 1 })
+        end
+      end
+
+      # The name by which the clock knows a vessel of the house.
+      def self.vessel(name)
+        "vessel: #{name}"
+      end
+
       # The id in the meal of a task of its plan.
       def id(task_id)
         "#{key}/#{task_id}"

@@ -8,9 +8,9 @@ require_relative "schedule"
 
 module FondKettle
   module Meals
-    # Something that would make a meal possible: its `key` (:cook, :ring, :shelf, :both, :ahead, :quiet,
-    # :wait, :later), so much of it (`count`: one more, minutes), the tasks that it is about, and how long it
-    # would all take. Each was tried.
+    # Something that would make a meal possible: its `key` (:cook, :ring, :shelf, :both, :vessels, :ahead,
+    # :quiet, :wait, :later), so much of it (`count`: one more, minutes), the tasks that it is about, and how
+    # long it would all take. Each was tried.
     WayOut = Value.define(:key, :count, :tasks, :span_min)
 
     # The obstacles of a meal that cannot be met, and the changes that would remove them.
@@ -37,7 +37,7 @@ module FondKettle
 
       # WayOut of those tried with which the meal can be met.
       def all
-        single = [*NEEDS.map { |key, name| more(key, name) }, ahead, quiet, wait, later].compact
+        single = [*NEEDS.map { |key, name| more(key, name) }, vessels, ahead, quiet, wait, later].compact
         single.empty? ? [both].compact : single
       end
 
@@ -63,6 +63,11 @@ module FondKettle
         there = @problem.resources
         tried(:both, 1, [], @problem.with(resources: { **there, "cook" => there.fetch("cook") + 1,
                                                                 "burner" => there.fetch("burner") + 1 }))
+      end
+
+      # Other pans where two dishes want the same one.
+      def vessels
+        tried(:vessels, 1, [], @problem.with(spans: [])) if @problem.spans.any?
       end
 
       # The day before, all that can be done then.

@@ -2,6 +2,7 @@
 
 require_relative "../../../lib/fond_kettle/dishes/dish_step"
 require_relative "../../../lib/fond_kettle/ground/words"
+require_relative "../../../lib/fond_kettle/meals/meal_dish"
 require_relative "../../helpers/numbers"
 
 module FondKettle
@@ -14,6 +15,7 @@ module FondKettle
         MARKS = ("A".."Z").to_a.freeze
         RESOURCES = Words.of("resources")
         RESOURCES_MANY = Words.of("resources-many")
+        VESSEL = Meals::MealDish.vessel("")
 
         # `meal`: Meals::Meal; `schedule`: Meals::Schedule, nil while the meal cannot be met.
         def initialize(meal, schedule)
@@ -105,6 +107,7 @@ module FondKettle
           when :shelf then "#{counted('oven', way.count)} more: #{all}"
           when :both then "#{counted('cook', way.count)} and #{counted('burner', way.count)} more: #{all}"
           when :ahead then "#{way.count} steps the day before: #{all}"
+          when :vessels then "Another pan where two dishes want the same one: #{all}"
           when :quiet then "Work in the quiet hours, too: #{all}"
           when :wait then "What is ready waits up to #{way.count} min longer, kept hot: #{all}"
           else "Eat #{way.count} min later: #{all}"
@@ -127,8 +130,10 @@ module FondKettle
             "#{(found.from_min - found.to_min) * found.there}:"
         end
 
-        # "1 ring", "3 rings"; hands of one cook by name are theirs.
+        # "1 ring", "3 rings", "the wide pan alone"; hands of one cook by name are theirs.
         def counted(resource, count)
+          return "the #{resource.delete_prefix(VESSEL).downcase} alone" if resource.start_with?(VESSEL)
+
           words = count == 1 ? RESOURCES : RESOURCES_MANY
           "#{count} #{words.fetch(resource) { RESOURCES.fetch('cook') }}"
         end

@@ -75,6 +75,8 @@ module FondKettle
       PUT_IN = /\A\W*(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+in\z/i
       LEFT_SO = /\A\W*(?:cover\b[^,.;]*\bwater\b[^,.;]*|out|
                  (?:put|pop|clap)\s+(?:the|its|a)\s+lid\s+(?:back\s+)?on)\W*\z/ix
+      # "Put the lid back on"
+      LID = /\A\W*(?:put|pop|clap)\s+(?:the|its|a)\s+lid\b[^,.;]{0,12}\z/i
       OF_IT = /\b(?:it|them|this|these)\b/i
       MIX = "mix"
       SHAPES = %w[shape wrap turn-out].freeze
@@ -165,9 +167,11 @@ module FondKettle
                     until: clause.until || last.until, meanwhile: last.meanwhile || clause.meanwhile)
       end
 
-      # Covered it cooks on low; what is added to hot oil is fried in it.
+      # Covered it cooks on low; a lid goes on what was laid in; what is added to hot oil is fried in it.
       def goes_on?(last, clause)
-        (last.kind == LOW && clause.kind == SIMMER) || (last.kind == FRY && clause.kind == STIR)
+        return true if last.kind == FRY && clause.kind == STIR
+
+        clause.say.match?(LID) || (last.kind == LOW && clause.kind == SIMMER)
       end
 
       def begins?(last, clause)
@@ -219,9 +223,8 @@ module FondKettle
 
       # True where a clause does something with what the one before only takes.
       def taken?(last, clause, same)
-        return false if last.kind || clause.kind.nil?
-
-        last.say.match?(TAKES) && (same || clause.say[0, FRONT].match?(OF_IT))
+        done = last.kind || clause.kind.nil?
+        !done && last.say.match?(TAKES) && (same || clause.say[0, FRONT].match?(OF_IT))
       end
 
       # True where a clause goes on with what the one before begins; a lid is none of that.
