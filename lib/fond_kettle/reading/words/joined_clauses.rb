@@ -1,0 +1,142 @@
+# frozen_string_literal: true
+
+require_relative "verbs"
+
+module FondKettle
+  module Reading
+    # Joins clauses that are one step: what only begins it, and what is done.
+    module JoinedClauses
+      FRY = "fry"
+      LOW = "low"
+      SIMMER = "simmer"
+      STIR = "stir"
+      # What goes on under a lid: "cover and cook on low", "cover with foil and bake".
+      COVERED = [LOW, SIMMER, "bake", "steam"].freeze
+      # "Take three pounds of veal, cut it in pieces": what is done with it comes next.
+      TAKES = /\A\W*(?:(?:so|now|first|then)\s+)?(?:(?:you|we|i)\s+)?take\s
+               (?!.*\b(?:out|off|from|up|away)\b)/ix
+      PUT_IN = /\A\W*(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+in\z/i
+      LEFT_SO = /\A\W*(?:cover\b[^,.;]*\bwater\b[^,.;]*|out|
+                 (?:put|pop|clap)\s+(?:the|its|a)\s+lid\s+(?:back\s+)?on)\W*\z/ix
+      # "Put the lid back on"
+      LID = /\A\W*(?:put|pop|clap)\s+(?:the|its|a)\s+lid\b[^,.;]{0,12}\z/i
+      OF_IT = /\b(?:it|them|this|these)\b/i
+      MIX = "mix"
+      SHAPES = %w[shape wrap turn-out].freeze
+      # What is done to the thing that stands before it, a name of so many words at most and no list.
+      COOKS = %w[rinse soak simmer].freeze
+      THING = 6
+      # "Chicken in the pot with an onion and water to cover; simmer 40 minutes"
+      COVERED_BY = /\bto\s+cover\b/i
+      SEVERAL = /,|\b(?:in|on|over|back|and)\b/i
+      # Letters at the front of a clause.
+      FRONT = 20
+      RICE_PUT = /\b(?:stir|put|tip|add|pour)\b[^.;]*\brice\b/i
+      # What goes in before it rests is a step of its own.
+      REST = "rest"
+      MARINATE = "marinate"
+
+      module_function
+
+      # Clauses, each a step; `clauses`: Clauses in the order of the text.
+      def of(clauses)
+        marinated(joined(clauses))
+      end
+
+      # What only begins a step belongs to the next one of its sentence; fat that is heated, to what is fried
+      # in it.
+      def joined(clauses)
+        clauses.each_with_object([]) do |clause, done|
+          last = done.last
+          last && begins?(last, clause) ? done[-1] = together(last, clause) : done << clause
+        end
+      end
+
+      def together(last, clause)
+        verb = goes_on?(last, clause) ? last.verb : clause.verb
+        clause.with(say: "#{last.say.delete_suffix('.')}, #{clause.say}", verb: verb,
+                    until: clause.until || last.until, meanwhile: last.meanwhile || clause.meanwhile)
+      end
+
+      # Covered it cooks on low; a lid goes on what was laid in; what is added to hot oil is fried in it.
+      def goes_on?(last, clause)
+        return true if last.kind == FRY && clause.kind == STIR
+
+        clause.say.match?(LID) || (last.kind == LOW && clause.kind == SIMMER)
+      end
+
+      def begins?(last, clause)
+        same = last.sentence == clause.sentence
+        return true if one_thing?(last, clause, same)
+        return false unless last.minutes.nil?
+        return same && COVERED.include?(clause.kind) if last.kind == LOW
+
+        (same || last.kind == FRY) && leads_to?(last, clause)
+      end
+
+      def one_thing?(last, clause, same)
+        return true if taken?(last, clause, same)
+
+        same && [again?(last, clause), put_in?(last, clause), left_so?(last, clause), its?(last, clause)].any?
+      end
+
+      # "10 prawns, boil 2 min": what is named first is what it is done to.
+      def its?(last, clause)
+        return false if done?(last) || !COOKS.include?(clause.kind)
+        return true if last.say.match?(COVERED_BY) && clause.minutes
+        return false if last.say.match?(SEVERAL)
+
+        last.say.split.size <= THING && !!Verbs.found(clause.say).first&.from&.zero?
+      end
+
+      # True for a clause that says what is done, or until when.
+      def done?(clause)
+        [clause.verb, clause.minutes, clause.until].any?
+      end
+
+      # "Cover with cold water and leave for half an hour", "put the lid on and leave it", "out, stand 10".
+      def left_so?(last, clause)
+        clause.kind == REST && last.minutes.nil? && last.say.match?(LEFT_SO)
+      end
+
+      # "Meat in, brown it on all sides".
+      def put_in?(last, clause)
+        last.verb.nil? && last.minutes.nil? && clause.kind == FRY && last.say.match?(PUT_IN) &&
+          clause.say.match?(OF_IT)
+      end
+
+      # "Toss, toss, toss"; "a dent, close it, squeeze three times".
+      def again?(last, clause)
+        same = !last.kind.nil? && last.kind == clause.kind
+        same && (SHAPES.include?(last.kind) || !clause.say.include?(" "))
+      end
+
+      # True where a clause does something with what the one before only takes.
+      def taken?(last, clause, same)
+        done = last.kind || clause.kind.nil?
+        !done && last.say.match?(TAKES) && (same || clause.say[0, FRONT].match?(OF_IT))
+      end
+
+      # True where a clause goes on with what the one before begins; a lid is none of that.
+      def leads_to?(last, clause)
+        return false if clause.kind == LOW && (last.kind == FRY || last.say.match?(RICE_PUT))
+
+        last.joins? && clause.verb && !clause.verb.apart && clause.kind != REST
+      end
+
+      # What is rubbed with something and left is one step.
+      def marinated(clauses)
+        clauses.each_with_object([]) do |clause, done|
+          last = done.last
+          if last&.kind == MIX && last.minutes.nil? && clause.kind == MARINATE
+            done[-1] = clause.with(say: "#{last.say}, #{clause.say}")
+          else
+            done << clause
+          end
+        end
+      end
+      private_class_method :joined, :together, :goes_on?, :begins?, :one_thing?, :its?, :done?, :left_so?,
+                           :put_in?, :again?, :taken?, :leads_to?, :marinated
+    end
+  end
+end
