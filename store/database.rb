@@ -44,6 +44,7 @@ module FondKettle
         @generation = 0
         @remembered = {}
         @after = []
+        @turn = Mutex.new
         @file = File.join(folder, "kettle.db")
         begin_file
         translated do
@@ -60,7 +61,11 @@ module FondKettle
       def write
         translated do
           # One within another is a part of it.
-          @sequel.in_transaction? ? yield(@sequel) : @sequel.transaction(mode: :immediate) { yield @sequel }
+          next yield(@sequel) if @sequel.in_transaction?
+
+          # Threads of this process wait for their turn here: SQLite only looks now and then whether it is
+          # free, and of many that look some would find it taken each time.
+          @turn.synchronize { @sequel.transaction(mode: :immediate) { yield @sequel } }
         end
       ensure
         changed

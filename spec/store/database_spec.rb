@@ -28,6 +28,21 @@ RSpec.describe FondKettle::Store::Database do
     expect(modes.values).to all(eq(0)), modes.inspect
   end
 
+  it "lets threads that write at once wait for their turn, however short SQLite would wait for them" do
+    database = described_class.new(@folder, busy_ms: 5)
+    database.write { |db| db.create_table(:taps) { Integer :count } }
+    threads = Array.new(6) do
+      Thread.new do
+        10.times do
+          database.write { |db| db[:taps].insert(count: 1) && sleep(0.003) }
+        end
+      end
+    end
+    threads.each(&:join)
+    expect(database.read { |db| db[:taps].count }).to eq(60)
+    database.close
+  end
+
   it "tells of a file that is empty, damaged or newer than the program, and never replaces it" do
     File.write(file, "")
     refuses(/is empty, as after a full disk/)

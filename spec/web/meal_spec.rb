@@ -237,10 +237,25 @@ RSpec.describe "A meal at the stove" do
     expect(page.css(".slipped li").text).to include("is left out")
     slip(id, slip: "make", dish: "d2")
     expect(household.meals.find(id)[:meal].tasks.map(&:dish)).to include("d2")
-    %w[drop make ring-back guest-back cook-back longer-back].each do |kind|
+    %w[drop make ring-back guest-back cook-back longer-back hold-back].each do |kind|
       send_form "/meal/#{id}/slip", "slip" => kind, "dish" => "no", "name" => "no", "task" => "no"
       expect([kind, last_response.status]).to eq([kind, 422])
     end
+  end
+
+  it "begins nothing more for ten minutes when it is held, until somebody goes on" do
+    id = begun
+    first = lambda do
+      record = household.meals.find(id)
+      record[:meal].at(record[:schedule].starts.values.max)
+    end
+    stand_at(id, household.meals.find(id)[:schedule].span_min - 5)
+    slip(id, slip: "hold")
+    expect(first.call).to be >= @now + 600
+    get "/meal/#{id}"
+    expect(page.css(".slipped li").text).to include("Nothing begins before")
+    slip(id, slip: "hold-back")
+    expect(first.call).to be_between(@now, @now + 120)
   end
 
   it "tells a page from before somebody else planned anew, and changes nothing" do

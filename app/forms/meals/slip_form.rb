@@ -26,6 +26,9 @@ module FondKettle
       NEEDS = { "guest" => %i[minutes], "longer" => %i[minutes task], "longer-back" => %i[task],
                 "cook" => %i[cook], "cook-back" => %i[name], "drop" => %i[dish], "make" => %i[dish] }.freeze
 
+      # What begins now.
+      FROM_NOW = %w[ring hold].freeze
+
       # `meal`: Meals::Meal; `now`: a Time.
       def initialize(typed, meal, now)
         @meal = meal
@@ -37,7 +40,7 @@ module FondKettle
       def meal
         slip = @values[:slip]
         return @meal if slip == "behind"
-        return Meals::Slips.ring(@meal, @now) if slip == "ring"
+        return Meals::Slips.public_send(slip, @meal, @now) if FROM_NOW.include?(slip)
 
         given = NEEDS.fetch(slip, []).map { |name| name == :minutes ? @values[name].ceil : @values[name] }
         given.rotate! if slip == "longer"
@@ -80,10 +83,12 @@ module FondKettle
       def check_there
         problem(:slip, "leaves no ring") if @values[:slip] == "ring" && Meals::Slips.rings(@meal) < 2
         problem(:slip, "must be one that was lost") if @values[:slip] == "ring-back" && @meal.lost.empty?
-        return unless @values[:slip] == "guest-back" && @meal.guests_min.zero?
+        problem(:slip, "must be one that slipped") if nothing_to_take_back?
+      end
 
-        problem(:slip,
-                "must be one that slipped")
+      def nothing_to_take_back?
+        (@values[:slip] == "guest-back" && @meal.guests_min.zero?) ||
+          (@values[:slip] == "hold-back" && @meal.held_until.nil?)
       end
     end
   end

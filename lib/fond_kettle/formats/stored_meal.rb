@@ -13,12 +13,13 @@ module FondKettle
 
       # What is kept as it is, and what is known by a task's id.
       PLAIN = %i[cooks rings shelves quiet ahead patience_min guests_min gone dropped vessels].freeze
+      TIMES = %i[base_at held_until].freeze
       BY_ID = %i[pins who longer].freeze
 
       # Text to store of who cooks, what there is, what is pinned, lost and done the day before.
       def wishes(meal)
         JSON.generate(**meal.to_h.slice(*PLAIN, *BY_ID), lost: meal.lost.map { |one| lost(one) },
-                                                         base_at: meal.base_at&.utc&.iso8601)
+                                                         **TIMES.to_h { |name| [name, text(meal, name)] })
       end
 
       # The Meal of what is stored, with its dishes (Meals::MealDish).
@@ -27,9 +28,12 @@ module FondKettle
         by_id = known.slice(*BY_ID).transform_values { |values| values.transform_keys(&:to_s) }
         lost = known[:lost].map { |one| Meals::LostResource.new(**one, from: Time.parse(one[:from])) }
         Meals::Meal.of(title: title, serve_at: Time.parse(serve_at).localtime, dishes: dishes, lost: lost,
-                       base_at: known[:base_at] && Time.parse(known[:base_at]).localtime,
-                       **known.slice(*PLAIN),
-                       **by_id)
+                       **TIMES.to_h { |name| [name, known[name] && Time.parse(known[name]).localtime] },
+                       **known.slice(*PLAIN), **by_id)
+      end
+
+      def text(meal, name)
+        meal.public_send(name)&.utc&.iso8601
       end
 
       # Text to store of a Meals::Schedule; nil of none.
@@ -49,7 +53,7 @@ module FondKettle
       def lost(one)
         { resource: one.resource, count: one.count, from: one.from.utc.iso8601 }
       end
-      private_class_method :lost
+      private_class_method :lost, :text
     end
   end
 end

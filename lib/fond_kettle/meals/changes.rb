@@ -45,12 +45,13 @@ module FondKettle
       end
 
       # The rest of a meal at the stove, planned anew: `standing` (Standing) is the meal as it is at a Time.
-      # Tasks that have begun stay. Raises InvalidInput.
+      # Tasks that have begun stay; while it is held nothing begins. Raises InvalidInput.
       def anew(standing, now)
         meal = standing.meal
         begun = standing.begun(now)
         problem = Arranging.problem(meal)
-        found = Clock::Replanning.of(problem, standing.schedule.starts, now_min: meal.before_min(now),
+        from = [now, meal.held_until].compact.max
+        found = Clock::Replanning.of(problem, standing.schedule.starts, now_min: meal.before_min(from),
                                                                         begun: begun)
         raise InvalidInput.at("what", "leaves no way that was found to finish this meal") unless found
 

@@ -24,14 +24,16 @@ module FondKettle
     #   guests_min        minutes by which the guests come later than that
     #   gone              names of cooks who were called away
     #   dropped           keys of dishes that are not made after all
+    #   held_until        a Time before which nothing more is begun, or nil
     #   vessels           true where two dishes never want one pan at the same minute; false: there are others
     Meal = Value.define(:title, :serve_at, :cooks, :rings, :shelves, :quiet, :dishes, :ahead, :pins, :who,
-                        :lost, :patience_min, :longer, :base_at, :guests_min, :gone, :dropped, :vessels) do
+                        :lost, :patience_min, :longer, :base_at, :guests_min, :gone, :dropped, :vessels,
+                        :held_until) do
       # A Meal with the given attributes; the others take their defaults.
       def self.of(title:, serve_at:, dishes:, **given)
         new(cooks: ["Cook"], rings: 1, shelves: 1, quiet: nil, ahead: [], pins: {}, who: {}, lost: [],
             patience_min: 0, longer: {}, base_at: nil, guests_min: 0, gone: [], dropped: [], vessels: true,
-            title: title, serve_at: serve_at, dishes: dishes, **given)
+            held_until: nil, title: title, serve_at: serve_at, dishes: dishes, **given)
       end
 
       # True when it is eaten so soon after `time` that there may be too little time for it.

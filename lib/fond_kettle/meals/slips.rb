@@ -7,6 +7,8 @@ module FondKettle
     # The delays of a meal at the stove, and their ends. Each counts once, from the time when the meal is
     # wanted (Changes.from_wanted).
     module Slips
+      HOLD_MIN = 10
+
       module_function
 
       # They come so many minutes later.
@@ -17,6 +19,16 @@ module FondKettle
       # They come when they were to.
       def guest_back(meal)
         meal.with(guests_min: 0)
+      end
+
+      # Nothing more is begun for some minutes from a Time on: somebody is at the door.
+      def hold(meal, now)
+        meal.with(held_until: now + (HOLD_MIN * 60))
+      end
+
+      # It goes on at once.
+      def hold_back(meal)
+        meal.with(held_until: nil)
       end
 
       # A ring is gone from a Time on.

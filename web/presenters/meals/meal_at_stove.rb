@@ -92,7 +92,7 @@ module FondKettle
 
         # Slips that can be taken back: [words, the slip that takes it back, what that needs].
         def slipped
-          [*meal.lost.map { |one| ["A ring is gone since #{hour(one.from)}", "ring-back", {}] },
+          [*held, *meal.lost.map { |one| ["A ring is gone since #{hour(one.from)}", "ring-back", {}] },
            *meal.gone.map { |name| ["#{name} is away", "cook-back", { "name" => name }] },
            *meal.longer.map { |id, min| longer(id, min) }, *later_guests,
            *meal.dropped.map { |key| ["#{meal.dish(key).title} is left out", "make", { "dish" => key }] }]
@@ -124,6 +124,12 @@ module FondKettle
         end
 
         private
+
+        # Held, and until when; what is over is no more to be taken back.
+        def held
+          until_at = meal.held_until
+          until_at && until_at > @now ? [["Nothing begins before #{hour(until_at)}", "hold-back", {}]] : []
+        end
 
         def longer(id, min)
           task = meal.every_task.find { |one| one.id == id }
