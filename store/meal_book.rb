@@ -131,6 +131,19 @@ module FondKettle
         end
       end
 
+      # Tasks (ids) are done by other cooks (indexes) than was planned.
+      def take(id, takers)
+        @database.write do |db|
+          before = whole(db, record(db, id))
+          cooks = before[:meal].cooks.size
+          taken = takers.select { |task, cook| before[:schedule]&.taken?(task, cook, cooks) }
+          next if taken.empty?
+
+          db[:meals].where(id: id).update(row(before[:meal].with(who: { **before[:meal].who, **taken }),
+                                              before[:schedule].taken_by(taken)))
+        end
+      end
+
       # Meals::Standing of a record.
       def standing(record)
         taps = @database.read { |db| db[:meal_taps].where(meal_id: record[:id]).order(:at, :id).all }

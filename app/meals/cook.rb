@@ -17,9 +17,11 @@ module FondKettle
         household.meals.begin(id, now) { |dish| start(dish) }
       end
 
-      # Tells taps ([key, Meals::Tap] each), each once; returns how many were new.
-      def tell(record, taps)
+      # Tells taps ([key, Meals::Tap] each), each once; returns how many were new. `takers`: the cook (index)
+      # by id of a task that somebody has taken.
+      def tell(record, taps, takers = {})
         household.meals.tell(record[:id], taps, now) do |fresh|
+          household.meals.take(record[:id], takers.slice(*fresh.map(&:task)))
           Meals::Standing.left(fresh).each { |tap| follow(record[:meal], tap) }
         end
       end

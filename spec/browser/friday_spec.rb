@@ -125,6 +125,29 @@ RSpec.describe "A Friday for nine", :browser do
     using_session(session) { find(".meal-card.is-mine.is-first .card-say", match: :first).text }
   end
 
+  it "lets a cook who is free take what the other was to do" do
+    lay { choose_dishes(dishes) }
+    go_to_the_beginning
+    on_a_new_page { click_button "Begin this meal" }
+    meal = page.current_path
+    resize(390, 844)
+    visit "#{meal}?who=#{1 - first_cook(meal)}"
+    card = find(".meal-card:has(.card-take:not([hidden]))", match: :first)
+    say = card.find(".card-say").text
+    expect(page).to be_accessible
+    expect([overflow?, small_targets]).to eq([false, []])
+    card.click_button "Take this"
+    expect(page).to have_css(".meal-card.is-first .card-say", text: say)
+    visit page.current_url
+    expect(page).to have_css(".meal-card.is-first[data-state=going] .card-say", text: say)
+  end
+
+  # The cook (index) who begins.
+  def first_cook(meal)
+    visit "#{meal}?who=all"
+    find("#bar form:not([hidden])", match: :first)["data-cook"].to_i
+  end
+
   it "is cooked by two, with a late guest and a lost ring, one device out of reach for a while" do
     lay { choose_dishes(dishes) }
     go_to_the_beginning

@@ -26,7 +26,7 @@ RSpec.describe FondKettle::Formats::ClockReader do
     task = request["tasks"].first
     { { "serve_at" => "tonight" } => "serve_at must be a time such as 2026-05-09T19:00",
       { "serv_at" => 1 } => "serv_at is not known; did you mean serve_at?",
-      { "tasks" => [] } => "tasks must list between 1 and 250",
+      { "tasks" => [] } => "tasks must list between 1 and 400",
       { "tasks" => [task, task] } => "tasks must have ids of their own",
       { "tasks" => [task.merge("minutes" => 2.5)] } => "tasks.0.minutes must be a whole number, " \
                                                        "between 0 and 2880",

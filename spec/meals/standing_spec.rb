@@ -47,6 +47,28 @@ RSpec.describe FondKettle::Meals::Standing do
     expect(by_hand.map { |task| whose[task.id] }).to eq(by_hand.map { |task| schedule.hands[task.id].first })
   end
 
+  # A cook (index) who has something in hand so many minutes before serving.
+  def busy?(cook, at_min)
+    meal.tasks.any? do |task|
+      schedule.hands.fetch(task.id, []).include?(cook) &&
+        at_min.between?(schedule.over_min(task) + 1, schedule.starts.fetch(task.id) - 1)
+    end
+  end
+
+  it "has what needs no hands set going by whoever is free then" do
+    now = standing([])
+    by_itself = meal.tasks.reject(&:hands_on?).map do |task|
+      [now.cook_of(task), schedule.starts.fetch(task.id)]
+    end
+    late = by_itself.select { |cook, at_min| busy?(cook, at_min) }
+    expect(by_itself.size).to be > 5
+    expect(late.map do |_, at_min|
+      meal.cooks.each_index.map do |cook|
+        busy?(cook, at_min)
+      end
+    end).to all(all(be(true)))
+  end
+
   it "lets nothing begin before what comes before it is done, whoever does that" do
     now = standing([])
     meal.dishes.each do |dish|

@@ -258,6 +258,41 @@ RSpec.describe "A meal at the stove" do
     expect(first.call).to be_between(@now, @now + 120)
   end
 
+  it "tells a cook who has nothing to do yet, and for how long" do
+    id = begun
+    first = order(id).find(&:hands_on?)
+    cook = household.meals.find(id)[:schedule].hands.fetch(first.id).first
+    get "/meal/#{id}?who=#{cook}"
+    expect(page.at_css(".meal-cards").previous_element.text).not_to include("Nothing to do")
+    stand_at(id, household.meals.find(id)[:schedule].span_min + 45)
+    get "/meal/#{id}?who=#{cook}"
+    name = household.meals.find(id)[:meal].cooks[cook]
+    said = page.at_css(".meal-stove .lead").text
+    expect(said).to match(/\ANothing to do for #{name} until \d\d:\d\d, for 45 min\.\z/)
+  end
+
+  it "lets anybody who is free take a task, in any order that the food allows" do
+    id = begun
+    first = order(id).find(&:hands_on?)
+    cook = household.meals.find(id)[:schedule].hands.fetch(first.id).first
+    other = 1 - cook
+    get "/meal/#{id}?who=#{other}"
+    form = page.at_css(".card-take:has(input[value='#{first.id}'])")
+    expect([form["hidden"], form.at_css("button").text, form.at_css("[name=by]")["value"]])
+      .to eq([nil, "Take this", other.to_s])
+    send_form "/meal/#{id}/taps?who=#{other}", "task" => first.id, "what" => "begun", "by" => other.to_s
+    record = household.meals.find(id)
+    expect([record[:schedule].hands.fetch(first.id),
+            record[:meal].who.fetch(first.id)]).to eq([[other], other])
+    get "/meal/#{id}?who=#{other}"
+    expect(page.at_css(".meal-card.is-first h2").text).to eq(first.say)
+
+    closed = page.css(".meal-card[data-state='to-come']").find { |card| card.at_css(".card-take[hidden]") }
+    expect(closed.at_css(".card-waits").text).to start_with("after “")
+    send_form "/meal/#{id}/taps", "task" => first.id, "what" => "begun", "by" => "7"
+    expect(last_response.status).to eq(422)
+  end
+
   it "tells a page from before somebody else planned anew, and changes nothing" do
     id = begun
     planned = household.meals.find(id)[:planned]

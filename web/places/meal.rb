@@ -42,7 +42,7 @@ module FondKettle
         form = Forms::TapsForm.new(sent_taps, ids, record[:begun_at] || record[:made_at], now)
         next refused(form.problems) unless form.ok?
 
-        answer(at_stove.tell(record, form.taps))
+        answer(at_stove.tell(record, form.taps, form.takers))
       end
 
       # Something has slipped: what is left is planned anew.
@@ -126,10 +126,15 @@ module FondKettle
         taps = [%w[task what], %w[then next]].filter_map do |task, what|
           next if text_param(task).empty?
 
-          { key: SecureRandom.uuid, task: text_param(task),
-            what: what == "next" ? "begun" : text_param(what), at: at }
+          { key: SecureRandom.uuid, task: text_param(task), by: taker,
+            what: what == "next" ? "begun" : text_param(what), at: at }.compact
         end
         JSON.generate(taps: taps)
+      end
+
+      # The cook (index) who takes a task, as a form says it, or nil.
+      def taker
+        Integer(text_param("by"), 10, exception: false)
       end
 
       def refused(problems)

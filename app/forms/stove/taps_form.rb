@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "json"
+require_relative "../../../lib/fond_kettle/ground/limits"
 require_relative "../../../lib/fond_kettle/ground/schema"
 require_relative "../../../lib/fond_kettle/meals/standing"
 require_relative "../fields"
@@ -13,6 +14,7 @@ module FondKettle
       # So many are handed over at once.
       MOST = 200
       LONGEST = 60_000
+      BEGUN = "begun"
       # Milliseconds since 1970, up to the year 9999.
       AT_MS = (0..253_402_300_799_999)
       SCHEMA = Schema.json do
@@ -21,6 +23,7 @@ module FondKettle
           required(:task).filled(:string)
           required(:what).filled(:string, included_in?: Meals::Standing::WHAT)
           required(:at).filled(:integer, included_in?: AT_MS)
+          optional(:by).filled(:integer, included_in?: 0...Limits::HANDS.max)
         end
       end
 
@@ -44,6 +47,11 @@ module FondKettle
       def taps
         @taps.map { |tap| [tap[:key], Meals::Tap.new(task: tap[:task], what: tap[:what], at: at(tap))] }
              .sort_by.with_index { |(_, tap), index| [tap.at, index] }
+      end
+
+      # The cook (index) by id of each task that was begun, where the device says who took it.
+      def takers
+        @taps.select { |tap| tap.key?(:by) && tap[:what] == BEGUN }.to_h { |tap| tap.values_at(:task, :by) }
       end
 
       private

@@ -78,7 +78,7 @@ module FondKettle
     HANDS = (1..3)
     KETTLE_W = (300..4000)
     # Tasks on one clock, dishes of one meal.
-    TASKS = 250
+    TASKS = 400
     DISHES = 20
     TASK_MIN = (0..2880)
     STAGES = 50

@@ -17,6 +17,16 @@ module FondKettle
         span_min <= bound_min
       end
 
+      # True where another of so many cooks can take a task (its id), which is one pair of hands' alone.
+      def taken?(id, cook, cooks)
+        cook < cooks && hands.fetch(id, []).size == 1 && hands.fetch(id) != [cook]
+      end
+
+      # The same with tasks that are other cooks' (indexes by id).
+      def taken_by(takers)
+        with(hands: { **hands, **takers.transform_values { |cook| [cook] } })
+      end
+
       # The end of a task, in minutes before serving.
       def over_min(task)
         starts.fetch(task.id) - task.minutes

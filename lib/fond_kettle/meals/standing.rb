@@ -82,14 +82,16 @@ module FondKettle
         tasks.all? { |task| over?(task) }
       end
 
-      # The cook who does a task, or, where it needs no hands, sets it going: who did the one before
-      # it of the same dish.
+      # The cook who does a task, or, where it needs no hands, sets it going: who is free then, and of these
+      # rather who has the same dish in hand.
       def cook_of(task)
         return schedule.hands.fetch(task.id).first if schedule.hands.key?(task.id)
 
-        before = tasks.take_while { |one| one.id != task.id }.reverse
-                      .find { |one| one.dish == task.dish && schedule.hands.key?(one.id) }
-        before ? schedule.hands.fetch(before.id).first : 0
+        at_min = schedule.starts.fetch(task.id)
+        own = before(task)
+        meal.cooks.each_index.min_by do |cook|
+          [busy?(cook, at_min) ? 1 : 0, own && schedule.hands.fetch(own.id).include?(cook) ? 0 : 1, cook]
+        end
       end
 
       # Minutes by which the evening is behind its schedule, whole: by what has not begun and what takes
@@ -121,6 +123,20 @@ module FondKettle
       end
 
       private
+
+      # True for a cook (index) with something else in hand so many minutes before serving.
+      def busy?(cook, at_min)
+        tasks.any? do |task|
+          schedule.hands.fetch(task.id, []).include?(cook) && schedule.starts.fetch(task.id) > at_min &&
+            schedule.over_min(task) < at_min
+        end
+      end
+
+      # The task with hands of the same dish right before a task, or nil.
+      def before(task)
+        tasks.take_while { |one| one.id != task.id }.reverse
+             .find { |one| one.dish == task.dish && schedule.hands.key?(one.id) }
+      end
 
       def tapped(task, what)
         @taps.fetch(task.id, []).select { |tap| tap.what == what }.map(&:at).min

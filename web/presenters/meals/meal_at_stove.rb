@@ -3,6 +3,7 @@
 require_relative "../../html/markup"
 require_relative "../stove/stove_step"
 require_relative "meal_clock"
+require_relative "meal_slips"
 
 module FondKettle
   module Web
@@ -20,6 +21,8 @@ module FondKettle
         NEXT = "Done, next"
         # What is due so soon begins with the tap that ends the one before, s.
         DUE_S = 180
+        # What others are to do within so long may be taken, s.
+        SOON_S = 900
         STATES = { over: "over", going: "going", to_come: "to-come" }.freeze
 
         attr_reader :standing
@@ -56,9 +59,14 @@ module FondKettle
 
         # The classes of a card on the page of `who`.
         def classes(card, who)
-          mine = !who.is_a?(Integer) || card.cook == who
-          ["meal-card", "dish-#{card.row.mark}", ("is-mine" if mine), ("is-first" if first?(card, who))]
-            .compact.join(" ")
+          mine = mine?(card, who)
+          ["meal-card", "dish-#{card.row.mark}", ("is-mine" if mine || takes?(card)),
+           ("is-first" if first?(card, who))].compact.join(" ")
+        end
+
+        # Words of the button that begins a card out of turn on the page of `who`.
+        def take_words(card, who)
+          mine?(card, who) ? "Begin this now" : "Take this"
         end
 
         # Values that the script needs, as data of the card's element.
@@ -66,6 +74,17 @@ module FondKettle
           about = { task: card.row.id, say: card.row.say, dish: card.row.dish,
                     **card.to_h.slice(:cook, :state, :hands, :starts, :began, :ends, :minutes, :after) }
           about.map { |name, value| %(data-#{name}="#{Html::Markup.escape(value)}") }.join(" ")
+        end
+
+        # What is said on the page of a cook who has nothing in hand, and nothing to begin yet; or nil.
+        def idle(who)
+          return if !who.is_a?(Integer) || standing.all_over? || busy?(who)
+
+          mine = cards.find { |card| card.cook == who && card.state == STATES[:to_come] }
+          return "Nothing more to do for #{meal.cooks[who]}." unless mine
+
+          "Nothing to do for #{meal.cooks[who]} until #{mine.row.at}, for " \
+            "#{minutes((mine.starts - now_ms) / 60_000.0)}."
         end
 
         # Tasks that are not over: [id, words].
@@ -90,12 +109,9 @@ module FondKettle
           standing.late_min(@now).positive? || meal.late_min.positive?
         end
 
-        # Slips that can be taken back: [words, the slip that takes it back, what that needs].
+        # Slips that can be taken back (MealSlips).
         def slipped
-          [*held, *meal.lost.map { |one| ["A ring is gone since #{hour(one.from)}", "ring-back", {}] },
-           *meal.gone.map { |name| ["#{name} is away", "cook-back", { "name" => name }] },
-           *meal.longer.map { |id, min| longer(id, min) }, *later_guests,
-           *meal.dropped.map { |key| ["#{meal.dish(key).title} is left out", "make", { "dish" => key }] }]
+          MealSlips.new(household, meal, @now).all
         end
 
         # Dishes that may be left out: [key, title].
@@ -125,20 +141,19 @@ module FondKettle
 
         private
 
-        # Held, and until when; what is over is no more to be taken back.
-        def held
-          until_at = meal.held_until
-          until_at && until_at > @now ? [["Nothing begins before #{hour(until_at)}", "hold-back", {}]] : []
+        # True for a cook with something in hand, or due.
+        def busy?(cook)
+          card = current(cook)
+          !card.nil? && (card.state == STATES[:going] || card.starts <= now_ms + (DUE_S * 1000))
         end
 
-        def longer(id, min)
-          task = meal.every_task.find { |one| one.id == id }
-          ["#{task ? "“#{task.say[/\A[^.:,(]+/]}”" : id} takes #{minutes(min)} longer", "longer-back",
-           { "task" => id }]
+        def mine?(card, who)
+          !who.is_a?(Integer) || card.cook == who
         end
 
-        def later_guests
-          meal.guests_min.zero? ? [] : [["They come #{minutes(meal.guests_min)} later", "guest-back", {}]]
+        # True for what somebody else was to do soon and anybody may begin now.
+        def takes?(card)
+          card.open && card.state == STATES[:to_come] && card.starts <= now_ms + (SOON_S * 1000)
         end
 
         # Not said at the stove, so not reckoned each time that a device looks.
@@ -169,12 +184,16 @@ module FondKettle
           @tasks ||= standing.tasks.to_h { |task| [task.id, task] }
         end
 
-        # "after “Brown the onions” (Carrots …), Teodor", or nil.
-        def waits(waiting, cook)
-          others = waiting.reject { |one| standing.cook_of(one) == cook }
-          return if others.empty?
+        # What it waits for, and who does that where it is somebody else: "after “Brown the onions” (Carrots
+        # …), Teodor"; or nil.
+        def waits(waiting, dish, cook)
+          return if waiting.empty?
 
-          told = others.map { |one| "#{words.named(one.id)}, #{meal.cooks[standing.cook_of(one)]}" }
+          told = waiting.map do |one|
+            whose = standing.cook_of(one)
+            name = one.dish == dish ? words.quoted(one.id) : words.named(one.id)
+            [name, *(meal.cooks[whose] unless whose == cook)].join(", ")
+          end
           "after #{told.join('; ')}"
         end
 
@@ -184,7 +203,7 @@ module FondKettle
           Card.new(row: row(task), whose: whose(task, cook), cook: cook, state: state(task),
                    hands: task.hands_on?, minutes: task.minutes, **times(task),
                    pot: meal.dish(task.dish).cook_ids.first, open: waiting.empty?,
-                   waits: waits(waiting, cook),
+                   waits: waits(waiting, task.dish, cook),
                    after: task.slot.after.select { |after| after.least >= 0 }.map(&:task).join(" "))
         end
 

@@ -62,10 +62,14 @@ module FondKettle
           known.filter_map { |one| one[:say] if codes.include?(one[:code]) }
         end
 
-        # A task as it is named among others: "Rinse the rice (Leek pilaf)".
+        # A task as it is named among others: "“Rinse the rice” (Leek pilaf)".
         def named(id)
-          task = (@named ||= meal.every_task.to_h { |one| [one.id, one] }).fetch(id)
-          "“#{task.say[/\A[^.:,(]+/].strip}” (#{meal.dish(task.dish).title})"
+          "#{quoted(id)} (#{meal.dish(known_task(id).dish).title})"
+        end
+
+        # The same among those of its own dish: "“Rinse the rice”".
+        def quoted(id)
+          "“#{known_task(id).say[/\A[^.:,(]+/].strip}”"
         end
 
         # ", on Thursday", where it is not the day of serving.
@@ -117,6 +121,10 @@ module FondKettle
         private
 
         attr_reader :meal, :schedule
+
+        def known_task(id)
+          (@known_tasks ||= meal.every_task.to_h { |one| [one.id, one] }).fetch(id)
+        end
 
         # What is in the way: the beginning of the sentence.
         def conflict_head(found)

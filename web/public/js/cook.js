@@ -92,17 +92,20 @@ function bar() {
     card.querySelector(".card-waits").hidden =
       card.dataset.state !== "to-come" || open(card) || !card.querySelector(".card-waits").textContent;
   }
+  const first = new Set();
   for (const form of document.querySelectorAll("#bar form")) {
     const card = current(form.dataset.cook);
     form.hidden = !card;
     if (!card) continue;
     card.classList.add("is-first");
+    first.add(card);
     const going = card.dataset.state === "going";
     form.elements.task.value = card.dataset.task;
     form.elements.what.value = going ? "over" : "begun";
     const button = form.querySelector("button");
     button.textContent = button.textContent.replace(/(Begin|Done, next)$/, going ? "Done, next" : "Begin");
   }
+  for (const card of cards()) card.querySelector(".card-take").hidden = first.has(card) || !open(card);
 }
 
 function say() {
@@ -230,9 +233,25 @@ function tapped(event) {
   offer(taps);
 }
 
+// A card that is begun out of turn, or taken from another cook.
+function took(event) {
+  event.preventDefault();
+  const { task, by } = event.target.elements;
+  const tap = { key: tapKey(), task: task.value, what: "begun", at: Math.round(now()) };
+  if (by) {
+    tap.by = Number(by.value);
+    cardOf(task.value).dataset.cook = by.value;
+  }
+  hand([tap]);
+  offer([tap]);
+}
+
 function listen() {
   document.querySelectorAll("#bar form").forEach((form) => {
     form.onsubmit = tapped;
+  });
+  cook.querySelectorAll(".card-take").forEach((form) => {
+    form.onsubmit = took;
   });
   bar();
   say();
