@@ -43,7 +43,7 @@ module FondKettle
         new(slots: slots, ends: ends, resources: resources, windows: windows, away: away, spans: spans)
       end
 
-      # The same with other slots, and of ends, windows and spans those that are of these.
+      # A Problem of other slots, with those ends, windows and spans that are of these.
       def only(slots)
         ids = slots.map(&:id)
         kept = spans.select { |span| ids.include?(span.from) && ids.include?(span.to) }

@@ -31,9 +31,10 @@ module FondKettle
       RICE = /\brice\b|\A(?:basmati|jasmine)/i
       GRAIN_KEYS = Grains.all.keys.flat_map { |key| [[key, key], [key.tr("-", " "), key]] }.to_h.freeze
       # By what is said of the rice, the longest first.
-      GRAIN_WORDS = Grains.all.values
-                          .flat_map { |grain| [*grain.also, grain.key.tr("-", " ")].product([grain.key]) }
-                          .sort_by { |name, _| -name.length }.freeze
+      GRAIN_PATTERNS = Grains.all.values
+                             .flat_map { |grain| [*grain.also, grain.key.tr("-", " ")].product([grain.key]) }
+                             .sort_by { |name, _| -name.length }
+                             .map { |name, key| [/\b#{Regexp.escape(name)}\b/i, key] }.freeze
       ACCENTS = "\u0300\u0301\u0302\u0303\u0308\u0327"
       # Leaves, and no colour.
       GREENS = "greens"
@@ -118,7 +119,7 @@ module FondKettle
         GRAIN_KEYS.fetch(text.strip.downcase) do
           next if !text.match?(RICE) || @after_rice.include?(find(text)&.key)
 
-          words = GRAIN_WORDS.find { |name, _| text.match?(/\b#{Regexp.escape(name)}\b/i) }
+          words = GRAIN_PATTERNS.find { |pattern, _| text.match?(pattern) }
           words ? words.last : PLAIN_RICE
         end
       end

@@ -22,7 +22,7 @@ module FondKettle
         cook < cooks && hands.fetch(id, []).size == 1 && hands.fetch(id) != [cook]
       end
 
-      # The same with tasks that are other cooks' (indexes by id).
+      # A Schedule in which tasks are other cooks' (indexes by id).
       def taken_by(takers)
         with(hands: { **hands, **takers.transform_values { |cook| [cook] } })
       end

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "strscan"
+require_relative "../ground/remembered"
 require_relative "../ground/value"
 require_relative "amounts"
 require_relative "numeral"
@@ -60,6 +61,10 @@ module FondKettle
       START = %r{(?<![[:alnum:].,:/°])(?!#{OTHER})(?=[\d½¼¾⅓⅔⅛⅜⅝⅞]|#{Numeral::WORD}|#{Numeral::PART}|#{NIGHT}|#{FEW_WORDS}
                  |three[ -]quarters|another\s|between\s)}ix
 
+      # By a text; the same words are looked at as a row, a sentence and a clause.
+      ALL_IN = Remembered.new(1000) { |text| search(text) }
+      private_constant :ALL_IN
+
       module_function
 
       # Minutes of a text that is a time from its front to its end, or nil; a number alone is of `unit`
@@ -88,6 +93,10 @@ module FondKettle
       #
       #   all("Fry 8 minutes, then 2 more minutes").map(&:minutes) # => [8.0, 2.0]
       def all(text)
+        ALL_IN[text]
+      end
+
+      def search(text)
         scanner = StringScanner.new(text)
         found = []
         while scanner.skip_until(START)
@@ -99,7 +108,7 @@ module FondKettle
             scanner.skip(WORD)
           end
         end
-        found
+        found.freeze
       end
 
       # Minutes of one time.
@@ -209,8 +218,8 @@ module FondKettle
         number = unit && Numeral.scan(scanner)
         number && (number * MINUTES[unit])
       end
-      private_class_method :night, :clocked, :sum, :part, :rest, :term, :number, :slashed, :middle,
-                           :bare
+      private_class_method :search, :one, :up_to, :night, :clocked, :sum, :part, :rest, :term, :number,
+                           :slashed, :middle, :bare
     end
   end
 end

@@ -76,7 +76,7 @@ module FondKettle
           about.map { |name, value| %(data-#{name}="#{Html::Markup.escape(value)}") }.join(" ")
         end
 
-        # What is said on the page of a cook who has nothing in hand, and nothing to begin yet; or nil.
+        # Words for a cook who has nothing in hand, and nothing to begin yet; or nil.
         def idle(who)
           return if !who.is_a?(Integer) || standing.all_over? || busy?(who)
 

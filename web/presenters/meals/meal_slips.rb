@@ -5,8 +5,8 @@ require_relative "../presenter"
 module FondKettle
   module Web
     module Presenters
-      # What has slipped of a meal at the stove, and can be taken back: [words, the slip that takes it back,
-      # what that needs] each.
+      # Delays of a meal at the stove that can be taken back: [words, the slip that takes it back, what that
+      # needs] each.
       class MealSlips < Presenter
         # `meal`: Meals::Meal; `now`: a Time.
         def initialize(household, meal, now)

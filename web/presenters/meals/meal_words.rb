@@ -67,7 +67,7 @@ module FondKettle
           "#{quoted(id)} (#{meal.dish(known_task(id).dish).title})"
         end
 
-        # The same among those of its own dish: "“Rinse the rice”".
+        # Its name among those of its own dish: "“Rinse the rice”".
         def quoted(id)
           "“#{known_task(id).say[/\A[^.:,(]+/].strip}”"
         end

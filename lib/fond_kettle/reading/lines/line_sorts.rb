@@ -5,7 +5,7 @@ require_relative "../words/food_words"
 
 module FondKettle
   module Reading
-    # What sort of thing a ReadLine is, where that says how it moves between vessels.
+    # Sorts of things that a ReadLine is, where these say how it moves between vessels.
     module LineSorts
       SALT = "salt"
       SEASONS = [Methods::Slots::SALT, Methods::Slots::SPICE].freeze

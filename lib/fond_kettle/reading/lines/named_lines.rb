@@ -107,7 +107,7 @@ module FondKettle
 
       # The words of a text as they are written, and its numbers: "peppers" are no "pepper".
       def raw(text)
-        text.downcase.scan(/[[:alpha:]]+|\d+/)
+        (@raw ||= {})[text] ||= text.downcase.scan(/[[:alpha:]]+|\d+/)
       end
 
       # True where no line is called so: "the onion oil" is oil.
@@ -125,22 +125,27 @@ module FondKettle
       # Those of some lines that one part of a text says whole; of lines of which one's name lies within
       # another's, the longer: "coconut milk" is no "milk".
       def longest(all)
+        return all if all.map { |index| @names[index].size }.uniq.one?
+
         all.reject { |index| all.any? { |other| within?(index, other) } }
       end
 
       def all_said(part)
         said = Larder::Names.ours.words(part).to_set
+        written = raw(part)
         @names.each_index.select do |index|
-          @names[index].any? && @names[index].all? { |word| said.include?(word) } && !other_form?(index, part)
+          @names[index].any? && @names[index].all? do |word|
+            said.include?(word)
+          end && !other_form?(index, written)
         end
       end
 
-      # True where another line has a one-word name as a text writes it: "peppers" are the bell peppers.
-      def other_form?(index, text)
-        return false if @names[index].size > 1 || @forms[index].intersect?(raw(text))
+      # True where another line has a one-word name as it is written: "peppers" are the bell peppers.
+      def other_form?(index, written)
+        return false if @names[index].size > 1 || @forms[index].intersect?(written)
 
         word = @names[index].first
-        @names.each_index.any? { |other| @names[other].last == word && @forms[other].intersect?(raw(text)) }
+        @names.each_index.any? { |other| @names[other].last == word && @forms[other].intersect?(written) }
       end
 
       def within?(index, other)

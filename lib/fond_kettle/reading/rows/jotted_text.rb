@@ -75,7 +75,7 @@ module FondKettle
         @sentences = []
         @not_read = []
         all = NumberedRows.dotted(WrappedRows.joined(text.tr("\r", "\n").lines.map(&:strip)))
-        @told = MethodBlocks.rows(all)
+        @told = MethodBlocks.rows(all.first(2 * Limits::LINES))
         @headings = ListHeadings.of(all)
         title, *rows = all.reject(&:empty?)
         @rows = rows.first(Limits::LINES)

@@ -7,7 +7,7 @@ module FondKettle
     # Steps that are counted without a dot: "1 Pour the water over the mushrooms".
     module NumberedRows
       NUMBER = /\A(?<number>\d{1,2})[ \t]+(?=[[:upper:]])/
-      # So many rows one after the other are counted steps; of fewer, "1 onion" and "2 carrots" are amounts.
+      # Rows one after the other that are counted steps; of fewer, "1 onion" and "2 carrots" are amounts.
       LEAST = 3
       # Of them so many tell what is done.
       TOLD = 0.5
