@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "fileutils"
+require "monitor"
 require "sequel"
 require "sqlite3"
 require_relative "../lib/fond_kettle/ground/errors"
@@ -44,7 +45,7 @@ module FondKettle
         @generation = 0
         @remembered = {}
         @after = []
-        @turn = Mutex.new
+        @turn = Monitor.new
         @file = File.join(folder, "kettle.db")
         begin_file
         translated do

@@ -96,6 +96,16 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(froms(dish, "Lay the prawns")).to eq(["plate"])
   end
 
+  it "lays what was fried before on rice that is off the fire, and lets both stand under the lid" do
+    dish = read("300 g basmati\n450 ml water\n250 g prawns\n20 g butter",
+                "Sear the prawns in the butter in a frying pan, 3 minutes. Put them on a plate. Boil the " \
+                "rice in the water in a pot. Cover, low, 12 minutes. Take it off the heat. Lay the seared " \
+                "prawns on top, lid on, 5 minutes.")
+    expect(step(dish, "Lay the seared").values_at("kind", "rice")).to eq(%w[lay-in with])
+    expect(froms(dish, "Lay the seared")).to eq(["plate"])
+    expect(steps(dish).last).to eq(["rest", 5.0, "pot", "rest"])
+  end
+
   it "pours back so much of a broth, whether or not somebody calls it so" do
     dish = read("800 g chicken thighs\n2 litres water\n300 g jasmine rice",
                 "Simmer the chicken in the water in a pot for 35 minutes. Lift the chicken out onto a " \

@@ -7,6 +7,7 @@ module FondKettle
     # Joins clauses that are one step: what only begins it, and what is done.
     module JoinedClauses
       FRY = "fry"
+      LAY_IN = "lay-in"
       LOW = "low"
       SIMMER = "simmer"
       STIR = "stir"
@@ -119,9 +120,14 @@ module FondKettle
 
       # True where a clause goes on with what the one before begins; a lid is none of that.
       def leads_to?(last, clause)
-        return false if clause.kind == LOW && (last.kind == FRY || last.say.match?(RICE_PUT))
+        return false if clause.kind == LOW && closes?(last, clause)
 
         last.joins? && clause.verb && !clause.verb.apart && clause.kind != REST
+      end
+
+      # True for a lid that goes on what is fried, on the rice, or for so long on what was laid in.
+      def closes?(last, clause)
+        last.kind == FRY || last.say.match?(RICE_PUT) || (last.kind == LAY_IN && !clause.minutes.nil?)
       end
 
       # What is rubbed with something and left is one step.
@@ -136,7 +142,7 @@ module FondKettle
         end
       end
       private_class_method :joined, :together, :goes_on?, :begins?, :one_thing?, :its?, :done?, :left_so?,
-                           :put_in?, :again?, :taken?, :leads_to?, :marinated
+                           :closes?, :put_in?, :again?, :taken?, :leads_to?, :marinated
     end
   end
 end
