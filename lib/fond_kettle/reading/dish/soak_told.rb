@@ -10,6 +10,7 @@ module FondKettle
     module SoakTold
       SOAK = "soak"
       SOAKED = /\bsoak/i
+      BEFORE = /\brice\b|\b(?:that|which)\s[^,.;]*\bsoaked\b[^,.;]*/i
       IN = "in"
       STEAMED = %w[steamed-sticky leaf-parcels].freeze
 
@@ -21,8 +22,17 @@ module FondKettle
       def minutes(rice, steps, method)
         return if rice.nil? || STEAMED.include?(method) || steps.any? { |step| soaks?(step, rice) }
 
-        told = Measure::Durations.all(rice.text).first if rice.text.match?(SOAKED)
+        told = [rice.text, *told_before(steps)].lazy.filter_map { |text| time(text) }.first
         told ? told.minutes.round : 0
+      end
+
+      # "Put in the rice that you have soaked for half an hour."
+      def told_before(steps)
+        steps.filter_map { |step| step.clause.say[BEFORE] }
+      end
+
+      def time(text)
+        Measure::Durations.all(text).first if text.match?(SOAKED)
       end
 
       # True where it soaks in the pot in which it is cooked, and in that liquid.
@@ -34,7 +44,7 @@ module FondKettle
       def soaks?(step, rice)
         step.kind == SOAK && (step.rice == IN || RiceMeant.call(step, rice))
       end
-      private_class_method :soaks?
+      private_class_method :soaks?, :told_before, :time
     end
   end
 end

@@ -223,7 +223,9 @@ module FondKettle
 
       # "to the lentils"
       def onto?(index, text)
-        text.match?(INTO) && @names[index].any? { |word| text.match?(@patterns.of(word, WordPatterns::ONTO)) }
+        text.match?(INTO) && [*@names[index], *@food_words.word(index)].any? do |word|
+          text.match?(@patterns.of(word, WordPatterns::ONTO))
+        end
       end
     end
   end

@@ -24,13 +24,13 @@ module FondKettle
                  |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\z)}ix
       # What is spoken of as known.
       KNOWN = /\bof\z|\A&|\A(?:with|in|into|to|onto|back|of|from|and|the|them|it|this|that|those|these|your
-              |its|an?)\b/ix
+              |its|an?|over|above|below|under|apart)\b|\A(?:deep|thick|wide|high)\z/ix
       # What is counted and no food.
-      NO_FOOD = /\b(?:times?|changes|waters?\s+from|sides?|persons?|people|pans?|pots?|bowls?|vessel
+      NO_FOOD = /\b(?:times?|changes|waters|water\s+from|sides?|persons?|people|pans?|pots?|bowls?|vessel
                  |oven|fridge|freezer|hob|stove|fire|flame|grill|timer
                  |casserole|dish|tray|skillet|platter|plates?|holes?
                  |layers?|fingers?|inch(?:es)?|lots?|mound|heap|while|minutes?|hours?|day|night
-                 |liquid|liquor|hard\s+heart|bite|towel|cloth
+                 |liquid|liquor|filling|stuffing|hard\s+heart|bite|towel|cloth
                  |napkin|handful|fistful|pinch|spoonful|lid|foil|spatula|paddle|spoon|fork|knife|whisk)\b/ix
       # What a text keeps is no thing of its own later: "520 ml broth".
       BROTH = /\A(?:[[:alpha:]]+\s+)?(?:broth|stock|liquor)\z/i
@@ -156,8 +156,13 @@ module FondKettle
         parts = [BEHIND, BEHIND_COMMA, BEHIND_NAME].flat_map { |way| sentence.scan(way) }
         parts.map { |part| part.sub(FRONT, "") }.select do |text|
           name = NAMES_FIRST.lazy.filter_map { |way| way.match(text) }.first&.[](:what)&.strip
-          name && @names.whole?(name.sub(HOT, "")) && fresh?(name, text[/\d+/])
+          name && known?(name.sub(HOT, "")) && fresh?(name, text[/\d+/])
         end
+      end
+
+      # True for all of a food's name, or the rice's.
+      def known?(name)
+        @names.whole?(name) || !@names.grain(name).nil?
       end
 
       # What has its amount in brackets: "tip in the rice (2 cups bomba)".
@@ -183,7 +188,7 @@ module FondKettle
       def name_at_end(words)
         said = words.sub(LEADS, "").split
         [said.size, WORDS].min.downto(1).map { |count| said.last(count).join(" ") }
-                          .find { |name| @names.whole?(name) || @names.grain(name) }
+                          .find { |name| known?(name) }
       end
 
       # True where a text begins with a heat or a time.

@@ -5,7 +5,7 @@ require_relative "../../measure/rounding"
 require_relative "../barred/barred_steps"
 require_relative "head_rows"
 require_relative "../words/amount_forms"
-require_relative "jotted_text"
+require_relative "row_headings"
 require_relative "../words/verbs"
 
 module FondKettle
@@ -15,7 +15,7 @@ module FondKettle
     class BarredText
       BAR = "|"
       # What stands over a part of a page.
-      HEADING = JottedText::PAGE_PART
+      HEADING = RowHeadings::PAGE_PART
 
       # `rows`: the rows of a text below its title and head.
       def initialize(rows)

@@ -6,16 +6,17 @@ require_relative "../../measure/durations"
 require_relative "../words/amount_forms"
 require_relative "asides"
 require_relative "../words/food_words"
-require_relative "list_headings"
 require_relative "../words/loose_measures"
 require_relative "method_blocks"
 require_relative "numbered_rows"
+require_relative "row_headings"
 require_relative "row_words"
 require_relative "../words/past_tense"
 require_relative "run_together"
 require_relative "../words/sentences"
 require_relative "../words/serving_count"
 require_relative "wrapped_rows"
+require_relative "written_signs"
 
 module FondKettle
   module Reading
@@ -32,28 +33,21 @@ module FondKettle
                     (?<part>#{FoodWords::MADE_OF_PARTS})(?:\s+for\b[^.]{0,40})?\z/ix
       DASH = /\s[-–—]\s/
       # Two things on a line: "limes + chilli flakes".
-      BOTH = /\s+[+&]\s+(?=[[:alpha:]])(?![[:alpha:]]+ed\z)/
+      BOTH = /\s+[+&]\s+(?=[[:alpha:]])(?!(?:[[:alpha:]]+ed|juice|zest|peel|rind|stalks|leaves)\z)/
+      # "Stock 1.2 l, in, bring to the boil": its amount stands behind it, and it is no row of a list.
+      PUT_IN = /,\s+(?:in|on|over|back)\s*(?:[,.;]|\z)|\.\s+\S/i
+      # "Oven 200"
+      OVEN = /\Aoven\b/i
       # "Blend them": what was listed right before.
       THEM = /\A\W*[[:alpha:]]+\s+(?:them|these|everything|it\s+all|all\s+of\s+it)\b/i
       # What should be there is done by nobody.
       THERE = /\A\W*there\s+(?:should|must|ought\s+to|will)\s+(?:just\s+)?be\b/i
-      HEADING = /\A[A-Z][[:alpha:]' ]+:?\z/
-      # What names a part of a page.
-      PAGE_PART = /\A(?:the\s+)?
-                   (?:ingredients|method|instructions|directions|steps|preparation|process|notes?
-                   |steps?\s+\d+)\s*:?\z/ix
       # "Marinade:"
       PART = /\A(?:(?:for\s+the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?:|for\s+the\s+[[:alpha:]]+)\z/i
       # "Basmati rice – 1.5 cups (soaked 20 mins & drained)"
       DONE_TO_IT = /\s*\((?<how>[[:alpha:]]+ed\b[^()]{0,60})\)\z/
-      # "[fish]"
-      BRACKETED = /\A\[[^\[\]]{1,40}\]\z/
-      # What names a part of the dish: "For the meat", "Chicken marinade", "Spices:".
-      PART_OF_DISH = /:\z|\A(?:for|to|the)\b|\b(?:rice|sauce|base|marinade|mix|mixture|dressing|topping
-                      |filling|stew|curry|layer|stock|paste|crust|salad)\z/ix
-      # Letters of a line that is no more than a thing, of a heading, and of any line that is read.
+      # Letters of a line that is no more than a thing, and of any line that is read.
       SHORT = 90
-      HEADING_LETTERS = 40
       ROW_LETTERS = 4 * Limits::LINE_LETTERS
       TITLE_LETTERS = 120
       # No cook tells more than that.
@@ -74,13 +68,13 @@ module FondKettle
         @listing = false
         @sentences = []
         @not_read = []
-        all = NumberedRows.dotted(WrappedRows.joined(text.tr("\r", "\n").lines.map(&:strip)))
+        all = NumberedRows.dotted(WrappedRows.joined(WrittenSigns.rows(text)))
         @told = MethodBlocks.rows(all.first(2 * Limits::LINES))
-        @headings = ListHeadings.of(all)
+        @headings = RowHeadings.new(all)
         title, *rows = all.reject(&:empty?)
         @rows = rows.first(Limits::LINES)
         @title = title.to_s[0, TITLE_LETTERS]
-        @rows.each { |row| @headings.include?(row) ? @heading = row : part(within_budget(row)) }
+        @rows.each { |row| @headings.of_list?(row) ? @heading = row : part(within_budget(row)) }
         preface
         @not_read.concat(@sentences.slice!(SENTENCES..) || [], rows.drop(Limits::LINES))
       end
@@ -174,15 +168,18 @@ module FondKettle
 
       # A line that says a thing: short, and nothing to be done.
       def thing?(row)
-        return false if row.size > SHORT || @told.include?(row) || row.match?(BRACKETED)
+        return false if row.size > SHORT || @told.include?(row) || row.match?(RowHeadings::BRACKETED)
 
         bare = row.sub(BULLET, "")
+        return false if bare.match?(OVEN)
+
         food?(row, bare) || (!done?(row) && (names?(bare) || labelled?(bare)))
       end
 
       # True where a row is a thing although a verb may stand in it: "butter 60 g", "butter for the dish".
       def food?(row, bare)
-        row.match?(LooseMeasures::SIZE_OF) || (listing? && row.match?(FOR_DISH)) || RowWords.food_first?(bare)
+        row.match?(LooseMeasures::SIZE_OF) || (listing? && row.match?(FOR_DISH)) ||
+          (RowWords.food_first?(bare) && !bare.match?(PUT_IN))
       end
 
       # True where a row says what is done, or for how many it is.
@@ -202,7 +199,7 @@ module FondKettle
 
       # True where a verb begins it, a time stands in it, or it is numbered below a list.
       def step?(row)
-        begun = row.sub(NUMBERED, "")
+        begun = row.sub(BULLET, "")
         return true if RowWords.begun?(begun) || RowWords.timed?(begun)
 
         row.match?(NUMBERED) && @lines.any? && !RowWords.amount?(begun)
@@ -214,14 +211,7 @@ module FondKettle
       end
 
       def heading?(text)
-        return true if text.match?(PAGE_PART) || text.match?(BRACKETED)
-
-        text.size < HEADING_LETTERS && text.match?(HEADING) && text.split.size > 1 && !bare_thing?(text)
-      end
-
-      # A thing of the list without an amount: "Salt to taste", "Fresh coriander".
-      def bare_thing?(text)
-        listing? && !text.match?(PART_OF_DISH) && !Larder::Names.ours.find(text).nil?
+        @headings.heading?(text, listing: listing?)
       end
 
       def done(row)

@@ -6,9 +6,12 @@ module FondKettle
   module Reading
     # Steps that are counted without a dot: "1 Pour the water over the mushrooms".
     module NumberedRows
-      NUMBER = /\A(?<number>\d{1,2})[ \t]+(?=[[:upper:]])/
-      # Rows one after the other that are counted steps; of fewer, "1 onion" and "2 carrots" are amounts.
+      NUMBER = /\A(?<number>\d{1,2})[ \t]+(?=[[:alpha:]])/
+      # Rows one after the other that are counted steps; of fewer, "1 onion" and "2 carrots" are amounts, and
+      # of a few more, where they do not begin with a capital.
       LEAST = 3
+      LEAST_SMALL = 5
+      CAPITAL = /\A\d+\s+[[:upper:]]/
       # Of them so many tell what is done.
       TOLD = 0.5
 
@@ -31,7 +34,8 @@ module FondKettle
       end
 
       def steps?(run)
-        run.size >= LEAST && number(run.first) == 1 &&
+        least = run.all? { |row| row.match?(CAPITAL) } ? LEAST : LEAST_SMALL
+        run.size >= least && number(run.first) == 1 &&
           run.count { |row| MethodBlocks.done?(row) } >= TOLD * run.size
       end
       private_class_method :runs, :number, :steps?

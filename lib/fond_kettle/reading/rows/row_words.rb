@@ -69,7 +69,8 @@ module FondKettle
 
       # Text before an amount, or nil.
       def before_amount(text)
-        AmountForms::ALL_BEHIND.match(text.sub(BRACKETS, ""))&.[](:what)
+        bare = text.sub(BRACKETS, "")
+        (AmountForms::ALL_BEHIND.match(bare) || AmountForms::MUGS_BEHIND.match(bare))&.[](:what)
       end
       private_class_method :before_amount
     end

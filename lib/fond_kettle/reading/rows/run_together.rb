@@ -5,6 +5,7 @@ require_relative "../words/amount_forms"
 require_relative "../words/sentences"
 require_relative "../words/serving_count"
 require_relative "../words/verbs"
+require_relative "shared_amounts"
 require_relative "unparted_foods"
 
 module FondKettle
@@ -41,16 +42,8 @@ module FondKettle
       ARTICLE = /\A(?:an?|half\s+an?)\s+(?:#{UNIT}|pinch|handful|knob|splash)\s+of\s+/i
       SOME = /\A(?:an?\s+)?(?:few\s+|big\s+|good\s+)?
               (?:pinch|dash|drop|splash|handful|knob|bunch|sprig)(?:e?s)?\s+(?:of\s+)?/ix
-      AND = /,\s+|\s+(?:and|&|\+)\s+/
       SALT_PEPPER = /\Asalt(?:\s*(?:and|&|\+|,)?\s+)(?:black\s+)?pepper\W*\z/i
       AND_PEPPER = /\s*(?:and|&|\+|,)?\s+(?=(?:black\s+)?pepper)/i
-      OF_EACH = /\A(?<names>[[:alpha:]][[:alpha:] ]{0,40}(?:,|\s(?:and|&|\+))\s[^\d,]{2,60}?),?\s+
-                 (?:[–—-]\s+)?(?<amount>(?:\d|an?\s)[^,]{0,20}?)\s+(?:each|ea)\.?(?:,\s[^\d]{1,40})?\z/ix
-      DEALT = /\A(?<names>[[:alpha:]][[:alpha:] ]{0,40},\s[^\d]{2,80}?)\s*[:—–-]\s*
-               (?<amounts>\d[^,]{0,15}(?:,\s+\d[^,]{0,15})+)\z/x
-      # "A bunch each dill, parsley and chives"
-      EACH_FIRST = /\A(?<amount>(?:an?\s+|\d+\s+)?(?:[[:alpha:]]+\s+)?#{UNIT})\s+(?:each|ea)\s+(?:of\s+)?
-                    (?<names>[[:alpha:]].{3,80})\z/ix
       STEEPED = /,?\s+(?:steeped|soaked|infused|dissolved|crushed|bloomed|fried|toasted|browned|softened
                  |sweated|marinated|tossed)\s+in\s+(?:(?:a\s(?:bit|little|lot)|plenty|some)\s(?:of\s)?)?
                  (?!(?:(?:warm|cold|hot|boiling|plain|salted)\s)?water\b)/ix
@@ -67,6 +60,8 @@ module FondKettle
                |pan)\b/ix
       # "Cheese to grate"
       TO_DO = /\s+to\s+[[:alpha:]]+\z/i
+      # "Fried garlic"
+      TREATED = /\A(?:fried|toasted|crushed|grated|chopped|sliced|minced)\s+(?=[[:alpha:]])/i
       # How a part begins that has its amount first.
       FIRST = /\A(?:and\s+)?(?:about\s+)?(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s)/i
       # So many make a list.
@@ -76,7 +71,7 @@ module FondKettle
 
       # True for a line that is one.
       def list?(row)
-        return false if row.match?(IN_POT) || row.match?(DEALT) || row.scan(AMOUNT).size < FEW
+        return false if row.match?(IN_POT) || row.match?(SharedAmounts::DEALT) || row.scan(AMOUNT).size < FEW
 
         first = Sentences.of(row).find { |one| !ServingCount.only?(one) }.to_s[/\A[^.]*/]
         opens = row.match?(OPENS) && [DONE, KIT].none? { |no_list| first.match?(no_list) }
@@ -129,7 +124,8 @@ module FondKettle
       def things(sentence)
         bare = sentence.sub(LABEL, "").sub(OPENS, "").sub(/[.;]\s*\z/, "")
         bare = bare.gsub(LISTED) { Regexp.last_match[:list] }
-        parts = bare.include?(";") ? bare.split(/;\s*/) : parts(bare.sub(ABOUT, ""))
+        parts = bare.split(/;\s*/)
+        parts = parts.one? ? parts(bare.sub(ABOUT, "")) : parts.flat_map { |part| counted(part) }
         parts.map { |part| part.sub(FOR, "").strip }.reject(&:empty?)
       end
 
@@ -140,7 +136,8 @@ module FondKettle
         return parts if foods?(parts)
         return row.split(AND_PEPPER) if row.match?(SALT_PEPPER)
 
-        several = each(row) || dealt(row) || steeped(row) || UnpartedFoods.of(row) { |one| counted?(one) }
+        several = SharedAmounts.of(row) { |name| food?(name) } || steeped(row)
+        several ||= UnpartedFoods.of(row) { |one| counted?(one) }
         several ||= counted(row)
         several.size > 1 ? several : [row]
       end
@@ -152,24 +149,6 @@ module FondKettle
 
         known > 1 && known == parts.size - 1 &&
           parts.none? { |part| part.match?(AmountForms::BEGINS) || part.match?(SAID_OF_IT) || told?(part) }
-      end
-
-      # "Cumin seed, mustard seed 1 tsp each", as two; nil: it says no such thing.
-      def each(row)
-        found = OF_EACH.match(row)
-        return found[:names].split(AND).map { |name| "#{name}, #{found[:amount]}" } if found
-
-        first = EACH_FIRST.match(row)
-        names = first && first[:names].split(AND).take_while { |name| food?(name) }
-        names.map { |name| "#{first[:amount]} #{name}" } if names && names.size > 1
-      end
-
-      # "Onion, pepper, celery: 1, 1, 2 sticks", as three; nil: it says no such thing.
-      def dealt(row)
-        found = DEALT.match(row) or return
-        names = found[:names].split(AND)
-        amounts = found[:amounts].split(/,\s+/)
-        names.zip(amounts).map { |pair| pair.join(" ") } if names.size == amounts.size
       end
 
       # "A pinch of saffron steeped in 2 tbsp milk", "almonds fried in butter", as two; nil: it says no such
@@ -191,7 +170,7 @@ module FondKettle
       # True where a part is an amount of some food.
       def counted?(part)
         amount = part[COUNT] || part[ARTICLE]
-        return false if amount.nil?
+        return counted_inside?(part) if amount.nil?
 
         name = part.delete_prefix(amount).split(/[,(]/).first.to_s
         return true unless Larder::Names.ours.find(name).nil?
@@ -199,9 +178,16 @@ module FondKettle
         !name.match?(FOR_WHOM) && !Larder::Names.ours.grain(name).nil?
       end
 
+      # "Allspice berries (8)"
+      def counted_inside?(part)
+        found = AmountForms::BEGINS_INSIDE.match(part.sub(AmountForms::OR_SO, ""))
+        !found.nil? && Larder::Names.ours.whole?(found[:what])
+      end
+
       # True where a part of a list is a food, whatever its amount.
       def food?(text)
         bare = text.sub(COUNT, "").sub(SOME, "").sub(COUNT_BEHIND, "").sub(AmountForms::DITTO, "")
+                   .sub(TREATED, "")
         return true if Larder::Names.ours.whole?(bare)
 
         bare.split.size <= FEW && !bare.match?(FOR_WHOM) && !Larder::Names.ours.grain(bare).nil?
@@ -218,8 +204,9 @@ module FondKettle
           found.any? && part.match?(SAID_OF_IT) ? found[-1] = "#{found.last}, #{part}" : found << part
         end
       end
-      private_class_method :weighed?, :listed?, :done?, :parts, :foods?, :each, :dealt, :steeped,
-                           :thing?, :told_thing?, :counted, :counted?
+      private_class_method :weighed?, :listed?, :done?, :parts, :foods?, :steeped,
+                           :thing?, :told_thing?, :counted, :counted?,
+                           :counted_inside?
     end
   end
 end

@@ -52,7 +52,7 @@ module FondKettle
         into_bowl: /\A\W*(?:into|in)\s+(?:an?|the)\s+(?:bowl|bag)\b/i,
         heaped_on: RiceClauses::HEAPED_ON,
         low: /\b(?:low|lowest|tiny|smallest|gentlest|covered|lid\s+on|slow\s+fire|small\s+flame)\b/i,
-        off_fire: /\boff\s+the\s+(?:fire|heat|stove)\b|\A\W*off\b|,\s*off,?\s+\d/i,
+        off_fire: /\boff\s+the\s+(?:fire|heat|stove)\b|\A\W*off\b(?!\s+with\b)|,\s*off,?\s+\d/i,
         big_flame: /\b(?:big|high|good)\s+flame\b/i,
         flame: /\bflame|\blow\b/i,
         opened: /\b(?:open|uncovered|no\s+lid|without\s+(?:a\s+)?lid|big\s+flame|holes|dry)\b/i,
@@ -99,6 +99,18 @@ module FondKettle
         boiling: /\bboiling\b/i,
         bottom_of: /\b(?:bottom|base|floor)\s+of\b/i,
         seasons: /\A\W*(?:then\s+)?season\b/i,
+        seasons_pot: /\A\W*(?:then\s+)?(?:salt|season)\s+(?:the|this|your)\s+
+                      (?:broth|stock|water|liquor|liquid|sauce|stew|soup|pot)\b/ix,
+        small_vessel: /\bin\s+(?:an?|the|another)\s+(?:(?:small|little|clean|separate|second)\s+)?
+                       (?:pan|saucepan|jug|bowl|cup)\W*\z/ix,
+        pressure: /\bpressure\b/i,
+        blooms: /\bbloom\b/i,
+        bottom: /\A\W*(?:then\s+)?cover\s+(?:the\s+)?(?:bottom|base|floor)\b/i,
+        fridge: /\b(?:fridge|refrigerator)\b/i,
+        goes_into: /\bgo(?:es)?\s+in(?:to)?\s+the\b/i,
+        warms: /\A\W*(?:then\s+|meanwhile,?\s+)?(?:warm|heat)\b/i,
+        cut_up: /\b(?:sliced|chopped|diced|shredded|grated|quartered|halved)\W*\z/i,
+        cloth_under: /\b(?:cloth|towel)\b[^.;]*\b(?:lid|pot)\b/i,
         water_away: /\b(?:throw|tip|pour|chuck)\b[^,.;]*\b(?:water|liquid|liquor)\b[^,.;]*\b(?:away|out|off)\b
                      |\b(?:discard|throw\s+away|pour\s+off|tip\s+away)\s+(?:the\s+|that\s+|its\s+)?
                      (?:[[:alpha:]]+\s+)?(?:water|liquid|liquor)\b/ix,
@@ -114,7 +126,7 @@ module FondKettle
         oven_hot: /\A\W*oven\s+(?:at\s+|to\s+|on\s+)?\d|\A\W*\d{3}\s*°?\s*[CF]\W*\z/i,
         through_rice: /\bthrough\s+(?:it|them|(?:the\s+)?(?:hot\s+)?rice)\b|\bthr(?:ough|u)\W*\z/i,
         half_rice: /\A\W*(?:then\s+)?(?:half|a\s+third|some)\s+(?:of\s+)?(?:the\s+)?rice\b/i,
-        rests: /(?<!the\s)\brests?\b(?!\s+of)|\bmin\w*\s+off\b|\A\W*\d+\s+off\b|\Aoff\b
+        rests: /(?<!the\s)\brests?\b(?!\s+of)|\bmin\w*\s+off\b|\A\W*\d+\s+off\b|\Aoff\b(?!\s+with\b)
                  |\b(?:stand|leave|sit)\b
                  |\bwithout\s+opening\b|\bbefore\s+(?:you|anyone|anybody|serving|cutting)\b/ix,
         soaks: /\b(?:in|cover[^.;]{0,20}\swith)\s+(?:an?\s+[[:alpha:]]+\s+of\s+)?(?:\w+\s+)?water\b/i,

@@ -2,6 +2,7 @@
 
 require_relative "../../ground/value"
 require_relative "beside_rice"
+require_relative "filling"
 require_relative "idle_clauses"
 require_relative "../vessels/line_places"
 require_relative "../lines/named_lines"
@@ -141,8 +142,10 @@ module FondKettle
           named.map(&:index) == [@rice_line] || packed?(clause, named)
       end
 
-      # "Stand the peppers upright in a pan": what was filled with the rice.
+      # "Stand the peppers upright in a pan", "mix the filling": what was or is filled with the rice.
       def packed?(clause, named)
+        return true if Filling.with_rice?(clause, @lines.find(&:grain))
+
         clause.say.match?(PACKED) && @flow.wrapped_with?(@rice_line, named)
       end
 

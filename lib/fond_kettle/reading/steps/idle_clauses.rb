@@ -13,7 +13,7 @@ module FondKettle
       SHORT = %w[seal preheat take-out put-back].freeze
       # "Leave every drop of the fat."
       LEFT = /\A\W*leav(?:e|ing)\b.*\b(?:fat|oil|grease|drippings|juices)\b/i
-      ALONE = /\A\W*(?:don'?t|do\s+not|no)\s+(?:open|peek|lift|peeking)\b[^.]{0,20}\z/i
+      ALONE = /\A\W*(?:don'?t|do\s+not|no)\s+(?:open|peek|lift|peeking)\b[^.]{0,20}\.?\z/i
       LID = /\A\W*(?:the\s+)?lid\s+on\W*\z/i
       # "Wipe out the pot."
       CLEANS = /\b(?:wipe|wiping|rinse|wash|clean|scrub)\s+(?:out\s+|down\s+)?(?:the|your|that|its)\s+
@@ -26,7 +26,11 @@ module FondKettle
       # What only says how it looks: "the liquid should just cover it".
       SEEN = /\b(?:should|must|ought\s+to)\b/i
 
-      TESTS = %i[kept_warm? kettle? seasoned? lined? lidded? left_alone? cleans? seen? kept? left?].freeze
+      # "Let everyone put on what they like."
+      ALLOWS = /\A\W*let\s+(?:everyone|everybody|people|guests|each|them\s+all)\b/i
+
+      TESTS = %i[allows? kept_warm? kettle? seasoned? lined? lidded? left_alone? cleans? seen? kept?
+                 left?].freeze
 
       module_function
 
@@ -92,6 +96,10 @@ module FondKettle
         Certainty.asks?(step.certainty) && step.clause.say.match?(SEEN)
       end
 
+      def allows?(step)
+        nothing?(step) && step.clause.say.match?(ALLOWS)
+      end
+
       # "Keep the red water."
       def kept?(step)
         step.clause.verb.nil? && step.takes.empty? && BrothGiven.kept?(step.clause.say)
@@ -105,7 +113,8 @@ module FondKettle
         step.rice == RiceCourse::IN && step.clause.say.match?(RiceClauses::REST_OF_IT)
       end
       private_class_method :kept_warm?, :kettle?, :seasoned?, :lined?,
-                           :lidded?, :left_alone?, :cleans?, :nothing?, :seen?, :kept?, :left?, :more_rice?
+                           :lidded?, :left_alone?, :cleans?, :nothing?, :seen?, :kept?, :left?, :more_rice?,
+                           :allows?
     end
   end
 end

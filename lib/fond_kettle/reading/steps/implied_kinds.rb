@@ -34,6 +34,8 @@ module FondKettle
         ["serve", ->(sense) { sense.in? && sense.says?(:platter) }],
         ["fry", ->(one) { one.puts && one.done? && one.previous == "fry" && (one.goes_on || one.minutes) }],
         ["sprinkle", ->(sense) { sense.puts && sense.done? && (sense.garnish || sense.says?(:on_top)) }],
+        ["mix", ->(sense) { sense.several && sense.done? && sense.says?(:small_vessel) }],
+        ["cut", ->(sense) { sense.puts && sense.done? && sense.minutes.nil? && sense.says?(:cut_up) }],
         ["serve", ->(sense) { sense.puts && sense.done? }],
         ["bake", ->(sense) { sense.minutes && sense.says?(:oven) && !sense.says?(:oven_later) }],
         ["bake", ->(sense) { sense.minutes && sense.oven && sense.says?(:tray) }]
@@ -61,6 +63,9 @@ module FondKettle
         ["layer", ->(sense) { sense.says?(:half_rice) }],
         ["lay-in", ->(one) { one.puts && one.goes_on && !one.ends? && LAID.include?(one.previous) }],
         ["soak", ->(sense) { sense.says?(:soaks) }],
+        ["par-boil", ->(one) { one.minutes && !one.puts && one.previous == "par-boil" }],
+        ["marinate", ->(one) { one.minutes && !one.puts && one.previous == "mix" && one.says?(:fridge) }],
+        ["lay-in", ->(one) { one.says?(:goes_into) && !one.says?(:names_rice) }],
         ["layer", ->(sense) { sense.says?(:names_rice) && sense.says?(:on_top) }],
         ["par-boil", ->(sense) { sense.says?(:rice_in) && sense.minutes && sense.drained }],
         ["par-boil", ->(one) { one.says?(:names_rice) && one.minutes && one.drained && one.says?(:boiling) }],

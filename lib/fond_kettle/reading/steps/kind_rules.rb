@@ -38,6 +38,13 @@ module FondKettle
       ASIDE = lambda do |sense|
         sense.says?(:put_aside) && COOKED.include?(sense.previous) && !sense.rice && sense.minutes.nil?
       end
+      # "Put a cloth under the lid", of rice that rests.
+      CLOTH = ->(one) { one.stage == RiceCourse::REST && !one.puts && one.says?(:cloth_under) }
+      # "The carrots in a layer; leave for 5 minutes before you stir", of what is on the fire.
+      FRIES_ON = lambda do |one|
+        !one.in? && !one.puts && one.goes_on && one.minutes && one.last == "fry" &&
+          %w[fry lay-in].include?(one.previous)
+      end
       # "Season with mace", of what is on the fire.
       SEASONED = %w[fry toast simmer reduce boil broth stir low].freeze
       TOP = ->(sense, there, else_kind) { sense.says?(:on_top) ? there : else_kind }
@@ -48,11 +55,11 @@ module FondKettle
       # By the kind of a verb; one that is not here does what it says.
       BY_VERB = {
         "stir" => [
-          ["bake", INTO_OVEN], ["take-out", ASIDE],
+          ["bake", INTO_OVEN], ["take-out", ASIDE], ["rest", CLOTH],
           ["soak", ->(one) { one.dried && !one.in? && one.says?(:water_over) }],
           ["mix", ->(sense) { sense.done? && sense.several && sense.says?(:dissolves) }],
           ["par-boil", ->(sense) { sense.previous == "par-boil" && sense.says?(:for_the_last) }],
-          ["par-boil", ->(one) { one.rice && one.drained && one.minutes && one.previous == "boil" }],
+          ["par-boil", ->(one) { one.rice && one.drained && one.previous == "boil" && !one.in? }],
           ["fry", ->(one) { one.done? && one.previous == "fry" && !one.rice && one.says?(:thrown_in) }],
           [->(sense) { TOP.call(sense, "sprinkle", "fold") },
            ->(sense) { sense.stage == RiceCourse::AFTER && !sense.apart }],
@@ -70,13 +77,14 @@ module FondKettle
           [->(sense) { sense.last || (sense.several ? "mix" : "lay-in") }, ALWAYS]
         ],
         "toast" => [["bake", ->(sense) { sense.says?(:oven) || sense.minutes.to_f >= ROAST_MIN }]],
-        "lay-in" => [["bake", INTO_OVEN], ["take-out", ASIDE],
+        "lay-in" => [["bake", INTO_OVEN], ["take-out", ASIDE], ["rest", CLOTH],
                      ["wrap", ->(sense) { sense.wrapped && sense.says?(:leaves) }],
                      ["sprinkle", :done?.to_proc], ["boil", ->(one) { one.in? && one.liquid && one.boils }]],
         "boil" => [["boil", :in?.to_proc],
                    ["par-boil", ->(sense) { (sense.rice || sense.previous == "par-boil") && sense.drained }],
                    ["boil", ->(sense) { sense.rice || !sense.ends? }], ["simmer", ALWAYS]],
         "simmer" => [
+          ["mix", ->(one) { one.steeped && !one.ends? && one.says?(:warms) }],
           [:previous.to_proc, ->(one) { one.previous == "fry" && !one.puts && one.says?(:heat_up) }],
           ["fry", SOON_FRIED],
           ["par-boil", lambda { |one|
@@ -89,6 +97,7 @@ module FondKettle
         ],
         "low" => [
           ["rest", ->(sense) { sense.in? && sense.minutes && sense.says?(:stands) && !sense.says?(:low) }],
+          ["lay-in", ->(one) { one.puts && !one.ends? && one.says?(:bottom) }],
           ["rest", ->(sense) { sense.in? && sense.minutes && sense.says?(:off_fire) }],
           ["rest", ->(sense) { sense.stage == RiceCourse::REST || (sense.in? && sense.previous == "drain") }],
           ["rest", STANDS_COVERED], ["rest", ->(one) { one.off && one.minutes && !one.says?(:flame) }],
@@ -111,11 +120,15 @@ module FondKettle
           ["soak", ->(sense) { sense.minutes && sense.cold }],
           ["reduce", ->(sense) { sense.in? && sense.says?(:left_open) && !sense.says?(:unopened) }],
           ["rest", :in?.to_proc], ["drain", ->(sense) { sense.says?(:sieve) }],
-          ["soak", ->(sense) { sense.says?(:soaks) }], ["marinate", ALWAYS]
+          ["soak", ->(sense) { sense.says?(:soaks) }], ["fry", FRIES_ON],
+          ["simmer", ->(one) { one.says?(:pressure) }], ["marinate", ALWAYS]
         ],
         "sprinkle" => [["bake", BAKED_ON]],
-        "fry" => [["bake", BAKED_ON], ["bake", ->(one) { one.minutes && one.says?(:in_oven) }]],
-        "mix" => [["stir", ->(one) { one.says?(:seasons) && SEASONED.include?(one.previous) }],
+        "seal" => [["bake", ->(one) { one.in? && one.minutes && IN_OVEN.call(one) }]],
+        "fry" => [["soak", ->(one) { one.liquid && !one.fat && one.says?(:blooms) }], ["bake", BAKED_ON],
+                  ["bake", ->(one) { one.minutes && one.says?(:in_oven) }]],
+        "mix" => [["stir", ->(one) { one.says?(:seasons_pot) }],
+                  ["stir", ->(one) { one.says?(:seasons) && SEASONED.include?(one.previous) }],
                   ["fry", ->(sense) { sense.minutes && !sense.in? && sense.says?(:in_its_fat) }],
                   ["sprinkle", ->(sense) { sense.in? && sense.puts && sense.says?(:over_it) }]],
         "put-back" => [["bake", ->(sense) { sense.minutes && sense.says?(:oven) }],

@@ -33,6 +33,7 @@ module FondKettle
       LAID = %w[sprinkle lay-in put-back].freeze
       ON_TOP = /\b(?:on\s+top|over(?:\s+(?:it|the\s+rice))?)\b/i
       SOAK = "soak"
+      RINSE = "rinse"
       WATER = "water"
       OWN_WATER = /\brice\b|\bthe\s+(?:measured\s+)?water\b|\ball\s+the\b/i
       # Kinds of verbs that make it ready, and that put it in.
@@ -62,7 +63,9 @@ module FondKettle
       # True for water (a ReadLine) that is named in a Clause where something else than the rice soaks: it is
       # none of the dish's own.
       def self.soaking_water?(clause, line)
-        return false if clause.kind != SOAK || !line.ingredient&.water? || !line.food.casecmp?(WATER)
+        return false unless line.ingredient&.water?
+        return !clause.say.include?(line.text) if clause.kind == RINSE
+        return false if clause.kind != SOAK || !line.food.casecmp?(WATER)
 
         !clause.say.match?(OWN_WATER) && !clause.say.include?(line.text)
       end

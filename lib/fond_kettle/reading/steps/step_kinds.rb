@@ -34,6 +34,8 @@ module FondKettle
       COOKS = %w[fry toast simmer reduce broth].freeze
       # Kinds by which something is done with what was cut, in the next clauses.
       STREWS = %w[sprinkle fold stir lay-in mix fry dress].freeze
+      # What is no plain liquid, and has spices steeped in it.
+      MILKS = %w[milk cream].freeze
       NEAR = 2
       FAR = 4
       # Clauses after one in which boiled rice is drained.
@@ -142,8 +144,13 @@ module FondKettle
       def steeped?(foods, position)
         return false if @clauses[position].say.match?(VesselCourse::NAMED)
 
-        foods.any?(&:liquid) && foods.any? { |food| spice?(food) } &&
-          foods.all? { |food| food.liquid || spice?(food) }
+        foods.any? { |food| steeps?(food) } && foods.any? { |food| spice?(food) } &&
+          foods.all? { |food| steeps?(food) || spice?(food) }
+      end
+
+      # True for what a spice is steeped in.
+      def steeps?(food)
+        food.liquid || MILKS.include?(food.key)
       end
 
       def spice?(food)

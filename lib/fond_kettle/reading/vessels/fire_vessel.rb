@@ -23,6 +23,8 @@ module FondKettle
       ADDS = /\A\W*(?:then\s+|now\s+)?
               (?:(?:add|return)\b|(?:pour|stir|slide|drop|tip|put|throw)\s+in\b(?!to))/ix
       ON_RICE = /\b(?:on\s+top|over|rice)\b/i
+      ON_POT = /\A\W*(?:then\s+)?(?:(?:pour|spoon|drizzle)\s+(?:(?:it|this|that|them)\s+)?over\W*\z
+                |wrap\b[^.;]*\blid\b)/ix
       # In these nothing is fried while rice is in them.
       NOT_FRIED_IN = %w[steamer cooker].freeze
       FRIES = %w[fry toast].freeze
@@ -77,7 +79,7 @@ module FondKettle
 
       # Where it goes on without a word for it, or nil.
       def in_hand(doing)
-        roasted_in(doing) || rice_pot(doing) || goes_on_in(doing)
+        roasted_in(doing) || rice_pot(doing) || over_rice(doing) || goes_on_in(doing)
       end
 
       # Nothing else is fried in the pot in which the rice lies done.
@@ -107,6 +109,13 @@ module FondKettle
         return unless doing.clause.say.match?(COOKED)
 
         @course.rice_pot if @course.kind(@course.fire) == VesselCourse::PAN
+      end
+
+      # "Pour over", "lid on, 50 minutes": once the rice is in its pot, of that.
+      def over_rice(doing)
+        return unless @rice.in? && doing.bare? && @course.kind(@course.fire) == VesselCourse::PAN
+
+        @course.cook_in(@rice_pot) if @rice_pot && doing.clause.say.match?(ON_POT)
       end
 
       # What was tossed in its tin is baked in it.

@@ -39,7 +39,7 @@ module FondKettle
 
       # "Pour two thirds over the rice", of what was made before.
       def poured_share(say)
-        found = say[GoesOn::OVER]
+        found = say[GoesOn::OVER] || say[GoesOn::PART_OF_IT]
         found && SaidShare.in(found)
       end
 

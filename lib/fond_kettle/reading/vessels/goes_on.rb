@@ -13,7 +13,8 @@ module FondKettle
       STREWN = %w[sprinkle fold put-back].freeze
       MADE = [*StepVessels::MIXES, *WashVessel::KINDS].freeze
       # What was made in another vessel, as the next clause speaks of it.
-      THAT = /\A(?:\W*[[:alpha:]']+\s+){0,2}(?:that|it|them|this|bits|lumps|spoonfuls|dollops)\b/i
+      THAT = /\A(?:\W*in\s+an?\s+(?:[[:alpha:]]+\s+)?bowl,?\s+)?(?:\W*[[:alpha:]']+\s+){0,2}
+               (?:that|it|them|this|bits|lumps|spoonfuls|dollops)\b/ix
       # Kinds that put something into a sauce.
       PUTS = %w[lay-in stir put-back simmer].freeze
       DRAIN = "drain"
@@ -28,6 +29,9 @@ module FondKettle
       OVER = %r{\A\W*(?:then\s+)?(?:spoon|pour|tip|scatter|strew|drizzle)\s+
                 (?:(?:half|most|some|two[ -]thirds|a\s+third|[123]/[234])\s+)?
                 (?:(?:of\s+)?(?:it|this|that|them)\s+)?(?:over|onto|on\s+top)\b}ix
+      # "Half of them go into the meat", of what was lifted out.
+      PART_OF_IT = %r{\A\W*(?:then\s+)?(?:half|most|some|two[ -]thirds|a\s+third|all|[123]/[234])\s+of\s+
+                      (?:it|them|these|those)\b}ix
       WATER = /\bwater\b/i
       FRESH = /\b(?:fresh|clean|new|more)\s+(?:[[:alpha:]]+\s+)?water\b/i
       # "Pressure cook with the turmeric", of what was soaked.
@@ -136,8 +140,16 @@ module FondKettle
         when CUT then LIFTED.include?(last.kind)
         when *STREWN then true
         when *TOSSED then last.kind == CUT || made?(kind, last)
-        else made?(kind, last) || (PUTS.include?(kind) && !@mixtures.into(clause.say).nil?)
+        else made?(kind, last) || of_lifted?(clause, last) || into_mixture?(clause, kind)
         end
+      end
+
+      def of_lifted?(clause, last)
+        LIFTED.include?(last.kind) && clause.say.match?(PART_OF_IT)
+      end
+
+      def into_mixture?(clause, kind)
+        PUTS.include?(kind) && !@mixtures.into(clause.say).nil?
       end
 
       def made?(kind, last)

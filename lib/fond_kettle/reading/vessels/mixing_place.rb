@@ -6,6 +6,7 @@ module FondKettle
     class MixingPlace
       MARINATE = "marinate"
       MIXES = ["mix", MARINATE].freeze
+      TAKE_OUT = "take-out"
       # "Mix back through with a splash of soy."
       THROUGH = /\bback\b|\bthr(?:ough|u)\b/i
       # "Mix it in raw", of rice that goes into what was cooked.
@@ -54,7 +55,12 @@ module FondKettle
 
       # "Toss gently": what names nothing is done to the rice that was spoken of.
       def with_rice?(doing)
-        doing.clause.say.match?(THROUGH) || doing.rice || (doing.bare? && doing.last&.vessel == @rice_at.call)
+        doing.clause.say.match?(THROUGH) || doing.rice || (doing.bare? && of_rice?(doing.last))
+      end
+
+      # True where the clause before was about the rice, or took something out of it.
+      def of_rice?(last)
+        !last.nil? && (last.vessel == @rice_at.call || last.kind == TAKE_OUT)
       end
     end
   end

@@ -10,6 +10,7 @@ module FondKettle
     class WashVessel
       KINDS = %w[rinse soak drain].freeze
       SOAK = "soak"
+      RINSE = "rinse"
       GROUND = "mix"
       IT = /\A(?:\W*[[:alpha:]]+){1,2}\W+(?:it|them)\b/i
       # "Add the beans for the last two minutes", "boil 2 minutes more".
@@ -28,7 +29,7 @@ module FondKettle
       def vessel(doing)
         return of_rice(doing.last) if doing.rice
         return doing.last.vessel if steeped?(doing)
-        return @course.aside(VesselCourse::SOAKING) if doing.kind == SOAK && doing.others
+        return @course.aside(VesselCourse::SOAKING) if doing.others && wetted_apart?(doing)
 
         like(doing.last) if doing.last && goes_on?(doing.last)
       end
@@ -46,7 +47,7 @@ module FondKettle
       # True where something goes on in the sentence in which the rice was washed: "drain it, mix with salt".
       def goes_on_with_rice?(doing)
         last = doing.last
-        !last.nil? && KINDS.include?(last.kind) && last.vessel == @washed_in &&
+        !last.nil? && [*KINDS, GROUND].include?(last.kind) && last.vessel == @washed_in &&
           last.clause.sentence == doing.clause.sentence
       end
 
@@ -71,6 +72,11 @@ module FondKettle
       end
 
       private
+
+      # What is rinsed after something was cooked is not rinsed in that pan.
+      def wetted_apart?(doing)
+        [SOAK, RINSE].include?(doing.kind)
+      end
 
       def goes_on?(last)
         KINDS.include?(last.kind) || last.vessel == @boiled_in

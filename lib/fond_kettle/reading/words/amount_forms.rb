@@ -33,6 +33,11 @@ module FondKettle
       LOOSE_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),\s+(?<amount>an?\s+(?:[[:alpha:]]+\s+)?
                       (?:handful|bunch|pinch|glug|knob|splash|sprig|drop|dash)
                       |(?:a\s+couple\s+of|two|three)\s+(?:handfuls|bunches|knobs|sprigs))\z/ix
+      # "Lentils, a mug and a half (soak them overnight)"
+      MUGS_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),?\s+
+                     (?<amount>(?:(?:half\s+)?an?|one|two|three|four)\s+(?:[[:alpha:]]+\s+)?
+                     (?:cup|mug|glass|bowl|teacup|tin|can|jar|spoon|ladle)(?:e?s)?(?:\s+and\s+a\s+half)?)
+                     (?<said>\s*\([^()]*\))?\z/ix
       UNITS = "(?:g|kg|ml|l|oz|lb|litres?|cups?|c|tbsp|tsp|tablespoons?|teaspoons?|handfuls?|thumbs?" \
               "|pinch(?:es)?|cloves?|sprigs?|spoons?|spoonfuls?" \
               "|sticks?|stalks?|ribs?|tins?|cans?|bunch(?:es)?|knobs?|glass(?:es)?|mugs?|teacups?|bowls?" \
@@ -40,6 +45,7 @@ module FondKettle
       ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d:]{0,80}?),?\s+(?:[–—-]\s+)?
                       (?<amount>[\d½¼¾⅓⅔⅛][\d\s./x×½¼¾⅓⅔⅛]*(?:#{UNITS})?)
                       (?<said>\s*\([^()]*\)|(?:,|\s+(?:frozen|fresh|ripe|raw|dried|tinned|cooked|bone|skin|on
+                      |(?:boiling|hot|warm|cold)\z
                       |[[:alpha:]]+ed)\b).{0,80})?\z}ix
       # "Rice (2 cups bomba)", "tuna (1 tin, drained)", "lentils (brown ones, a mug)"
       BRACKETED = %r{(?:(?<kind>[[:alpha:] ]{2,30}?)(?:\s+ones)?,\s+)?(?:about\s+)?
@@ -55,6 +61,8 @@ module FondKettle
       # "Plantain, 2 ripe"
       SIZED_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),\s+
                       (?<amount>\d+\s+(?:ripe|large|small|big|medium|fresh|whole))\z/ix
+      # "Another onion", "juice of another lemon"
+      ANOTHER = /\A(?<of>juice\s+of\s+)?another\s+(?=[[:alpha:]])(?!half\b)/i
       # "A little salt": nobody says how much.
       LITTLE = /\A(?:an?\s+)?(?:little|touch\s+of|bit\s+of)\s+(?=[[:alpha:]])/i
       # "Five spice, ditto": as much as of the thing before.
@@ -88,7 +96,8 @@ module FondKettle
       end
 
       def first(line)
-        turned(fresh(preserved(line.sub(OR_SO, "").sub(LITTLE, "").sub(LOADS, "").sub(EITHER, ""))))
+        bare = line.sub(OR_SO, "").sub(ANOTHER, '\k<of>1 ').sub(LITTLE, "").sub(LOADS, "").sub(EITHER, "")
+        turned(fresh(preserved(bare)))
           .sub(OF_WEIGHT, '\k<weight> \k<what>').sub(WEIGHING, '\k<weight> \k<what>')
           .sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")
           .sub(BEHIND, '\k<amount> \k<what>').sub(BEGINS_INSIDE) { inside(Regexp.last_match) }
@@ -106,7 +115,8 @@ module FondKettle
 
       # An amount that stands behind its thing comes first: "Rice, long grain, 2 kg".
       def turned(line)
-        line.sub(LOOSE_BEHIND, '\k<amount> of \k<what>').sub(SIZED_BEHIND, '\k<amount> \k<what>')
+        line.sub(LOOSE_BEHIND, '\k<amount> of \k<what>')
+            .sub(MUGS_BEHIND, '\k<amount> of \k<what>\k<said>').sub(SIZED_BEHIND, '\k<amount> \k<what>')
             .sub(ALL_BEHIND, '\k<amount> \k<what>\k<said>')
             .sub(EACH_BEHIND, ' (\k<amount> each)').sub(TIMES) { times(Regexp.last_match) }
       end

@@ -69,7 +69,10 @@ module FondKettle
               TURNED => :next, WATERED => :next, SKIMMED => :next, TABLE => :next,
               OFF_FIRE => :next }.freeze
       # Parts that need no verb behind them: "rice in", "porcini in a mug of boiling water for 20 minutes".
-      DONE = /\brice\s+in\z|\b(?:over|on\s+top)\z|\d\s*(?:min\w*|h|hours?)\b/i
+      DONE = /\brice\s+in\z|\brice\b.{0,60}\binto\s+(?:the|an?|your)\s+(?:[[:alpha:]]+\s+)?[[:alpha:]]+\z
+              |\b(?:over|on\s+top)\z|\d\s*(?:min\w*|h|hours?)\b/ix
+      # "Cook the pepper, cut in strips, for ten minutes."
+      CUT_SO = /\Acut\s+in(?:to)?\s+[^,.;]{1,25},\s+(?:for|until|till)\b/i
       TIME = /\s+\d[\d\s½-]*(?:min\w*|sec\w*|h|hours?)?\.?\z/i
       # "Into the pot with its water" is a thing of its own.
       FILLED = /\A(?:in|into)\s+(?:the|a|your)\s+[[:alpha:]]+\s+with\b/i
@@ -91,6 +94,7 @@ module FondKettle
       # True where the verb at a place of a text is not told to be done.
       def not_done?(text, from)
         before = text[[from - Verbs::REACH, 0].max...from]
+        return true if from.positive? && text[from, TOLD_REACH].match?(CUT_SO)
         return false if text[from, TOLD_REACH].match?(TOLD_FOR)
 
         before.match?(NOT_DONE) && !(before.match?(AND) && text[from..].match?(ON_SOMETHING))

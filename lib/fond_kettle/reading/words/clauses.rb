@@ -45,8 +45,9 @@ module FondKettle
       BEHIND_CUE = /,\s+(?:about\s+|some\s+)?(?:\d|#{Measure::Numeral::WORD}\s)[^,]*\b
                     (?:min|mins|minutes?|h|hours?)\b.*\z/ix
       # "for another ten", "10 more": minutes, where nobody says of what.
-      COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})/i
-      BARE = /\b(?:another|for|it|be|least)\s+#{COUNT}(?=\s*(?:[,.;]|\z|before\b|or\s+so\b))
+      COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})(?:\s*(?:-|–|to|or)\s*(?<most>\d+|#{Measure::Numeral::WORD}))?/i
+      BARE = /\b(?:another|(?<!line\s)(?<!mark\s)for|it|be|least)\s+#{COUNT}
+              (?=\s*(?:[,.;]|\z|before\b|or\s+so\b))
              |\b(?:low|lowest|covered|uncovered|open|high|medium|lid(?:\s+(?:on|back|shut))?
               |foil(?:\s+on)?|off|flame|shut|closed|rest|stand|wait|leave|soak|simmer|boil
               |steam|fry|bake),?\.?\s+#{COUNT}
@@ -64,6 +65,10 @@ module FondKettle
       KEEPS = /\bwithin\s+[^,.;]*|\b(?:keeps?|lasts?|good|eat)\b[^,.;]*\b(?:days?|hours?|weeks?)\b
               |\b(?:\d+|#{Measure::Numeral::WORD})\s+(?:days?|weeks?)\s+at\s+(?:the\s+)?most\b
               |\bup\s+to\s+[^,.;]*\b(?:days?|weeks?)\b|\b\d+\s+(?:days?|weeks?)\s+max\b/ix
+
+      # What was done before says nothing of this step: "put in the rice that you have soaked for an hour".
+      DONE_BEFORE = /\b(?:that|which)\s+(?:(?:you|we|i)(?:'ve|\s+have)?|has|have|was|were)\s+(?:been\s+)?
+                     (?:already\s+)?[a-z]+ed\b[^,.;]*/ix
 
       # `sentences`: texts.
       def initialize(sentences)
@@ -99,15 +104,21 @@ module FondKettle
       end
 
       def minutes(say)
-        told = [say[RESTS_BEFORE, :time], say.sub(THOSE, "").gsub(KEEPS, "")].compact
+        told = [say[RESTS_BEFORE, :time], say.sub(THOSE, "").gsub(KEEPS, "").sub(DONE_BEFORE, "")].compact
         told.lazy.filter_map { |one| Dishes::StepTimes.new(one).minutes }.first || bare_minutes(say)
       end
 
       def bare_minutes(say)
         found = BARE.match(say)
-        return Measure::Numeral.read(found[:count])&.first&.to_f if found
+        return middle(found) if found
 
         at_end(say) if say.match?(UNTIL)
+      end
+
+      # A number, or the middle of two.
+      def middle(found)
+        told = [found[:count], found[:most]].compact.filter_map { |one| Measure::Numeral.read(one)&.first&.to_f }
+        told.sum / told.size if told.any?
       end
 
       # Minutes behind what is to be seen, without a word for them: the middle of two.

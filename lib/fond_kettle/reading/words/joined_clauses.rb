@@ -29,6 +29,10 @@ module FondKettle
       THING = 6
       # "Chicken in the pot with an onion and water to cover; simmer 40 minutes"
       COVERED_BY = /\bto\s+cover\b/i
+      DASHED = [FRY, "toast", "bake", "mix", "soak", "rinse"].freeze
+      # "Melt the butter and pour over": it is melted by itself.
+      POURED = /\A\W*(?:then\s+)?(?:pour|spoon|drizzle)\s+(?:(?:it|this|that|them)\s+)?over\W*\z/i
+      DASH = /\A[-–—]\s+/
       SEVERAL = /,|\b(?:in|on|over|back|and)\b/i
       # Letters at the front of a clause.
       FRONT = 20
@@ -55,7 +59,8 @@ module FondKettle
 
       def together(last, clause)
         verb = goes_on?(last, clause) ? last.verb : clause.verb
-        clause.with(say: "#{last.say.delete_suffix('.')}, #{clause.say}", verb: verb,
+        say = "#{last.say.delete_suffix('.')}, #{clause.say.sub(DASH, '')}"
+        clause.with(say: say, verb: verb,
                     until: clause.until || last.until, meanwhile: last.meanwhile || clause.meanwhile)
       end
 
@@ -78,7 +83,12 @@ module FondKettle
       def one_thing?(last, clause, same)
         return true if taken?(last, clause, same)
 
-        same && [again?(last, clause), put_in?(last, clause), left_so?(last, clause), its?(last, clause)].any?
+        same && %i[again? put_in? left_so? its? dashed?].any? { |test| send(test, last, clause) }
+      end
+
+      # "6 drumsticks, salt, 1 tsp paprika - brown in 2 tbsp oil"
+      def dashed?(last, clause)
+        clause.say.match?(DASH) && DASHED.include?(clause.kind) && !done?(last)
       end
 
       # "10 prawns, boil 2 min": what is named first is what it is done to.
@@ -120,7 +130,7 @@ module FondKettle
 
       # True where a clause goes on with what the one before begins; a lid is none of that.
       def leads_to?(last, clause)
-        return false if clause.kind == LOW && closes?(last, clause)
+        return false if (clause.kind == LOW && closes?(last, clause)) || clause.say.match?(POURED)
 
         last.joins? && clause.verb && !clause.verb.apart && clause.kind != REST
       end
@@ -142,7 +152,7 @@ module FondKettle
         end
       end
       private_class_method :joined, :together, :goes_on?, :begins?, :one_thing?, :its?, :done?, :left_so?,
-                           :closes?, :put_in?, :again?, :taken?, :leads_to?, :marinated
+                           :closes?, :put_in?, :again?, :taken?, :leads_to?, :dashed?, :marinated
     end
   end
 end

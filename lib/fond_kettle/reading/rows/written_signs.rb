@@ -1,0 +1,44 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Reading
+    # Signs that a cook writes in place of a comma, and a text without line breaks.
+    module WrittenSigns
+      # "Stock 1.2 l -> in"
+      ARROW = /[ \t]{0,3}(?:->|=>|→)[ \t]{0,3}/
+      # "6 red peppers / 4 tomatoes", but not "1 / 2".
+      SLASH = %r{(?<=[[:alpha:])])[ \t]{1,3}/[ \t]{1,3}(?=\d+\s+[[:alpha:]]|an?\s|half\s)}
+      COMMA = ", "
+      # "Basmati 300 g / stock 600 ml / spinach 250 g, washed": a row each.
+      LISTED = %r{[ \t]{1,3}/[ \t]{1,3}}
+      LEAST = 3
+      TOLD = /[.!?]\s/
+      # Letters of a title with which a text in one row begins.
+      TITLE_LETTERS = 60
+      # What does something, or says how much, is no title.
+      NO_TITLE = /\d|,|\A\W*(?:put|take|rinse|wash|soak|fry|boil|heat|cook|slice|chop|cut|mix|warm|melt)\b/i
+
+      module_function
+
+      # Rows of a text, with commas for those signs; the title of what is one row stands by itself.
+      def rows(text)
+        rows = text.gsub(ARROW, COMMA).tr("\r", "\n").lines.map(&:strip).flat_map { |row| parted(row) }
+        told = rows.reject(&:empty?)
+        told.one? ? titled(told.first) : rows
+      end
+
+      def parted(row)
+        parts = row.split(LISTED)
+        parts.size >= LEAST && !row.match?(TOLD) ? parts : [row.gsub(SLASH, COMMA)]
+      end
+
+      def titled(row)
+        title, rest = row.split(/(?<=[.:!])\s+/, 2)
+        return [row] if rest.nil? || title.size > TITLE_LETTERS || title.match?(NO_TITLE)
+
+        [title.delete_suffix("."), rest]
+      end
+      private_class_method :parted, :titled
+    end
+  end
+end
