@@ -148,4 +148,38 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(step(dish, "line for 2")["minutes"]).to be_nil
     expect(step(dish, "another 8")["minutes"]).to eq(9.0)
   end
+
+  it "goes on in the pot that is wiped out, and soaks rice in salted water for the least time told" do
+    dish = whole("beef_layers")
+    expect(done(dish, "Soak in cold water")).to eq(["soak", "rice-bowl", 30.0])
+    expect(step(dish, "Soak in cold water")["takes"].first["share"]).to be_within(0.01).of(0.333)
+    expect(done(dish, "add it to the pot")).to eq(["par-boil", "large-nonstick-pot", nil])
+    expect(done(dish, "stirring gently")).to eq(["par-boil", "large-nonstick-pot", 7.0])
+    expect(done(dish, "Add the remaining oil")[1]).to eq("large-nonstick-pot")
+    expect(dish["vessels"].first["key"]).to eq("large-nonstick-pot")
+  end
+
+  it "reads a second list in a row, short rice, and rice that is tipped out onto a dish" do
+    dish = whole("milk_rice")
+    expect(dish["grain"]).to eq("short-white")
+    expect(dish["lines"].find { |one| one["food"].include?("grated coconut") }["g"]).to eq(200.0)
+    expect(done(dish, "Tip it out").first(2)).to eq(%w[turn-out flat-dish])
+    expect(froms(dish, "Tip it out")).to eq(["pot"])
+  end
+
+  it "boils what was rubbed, and pours a broth out of the pot it was made in" do
+    dish = read(<<~TEXT)
+      Chicken rice for 4
+
+      1 chicken, 1.2 kg
+      300 g rice
+      salt
+
+      Rub the chicken w salt, rinse. Big pot, water to cover, boil, then low 35 mins. Lift it out onto a board.
+      In a wide pan fry the rice, then add 480 ml of the chicken broth, lid, low 14 minutes.
+    TEXT
+    expect(froms(dish, "water to cover")).to eq(["bowl"])
+    expect(done(dish, "low 35")[1]).to eq("big-pot")
+    expect(step(dish, "480 ml")["from"]).to include(a_hash_including("vessel" => "big-pot", "g" => 480.0))
+  end
 end

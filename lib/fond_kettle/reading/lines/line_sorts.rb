@@ -29,6 +29,11 @@ module FondKettle
         line.ingredient&.key == SALT || (line.g.nil? && line.amount.nil? && seasoning?(line))
       end
 
+      # True for water, and salt that goes into it.
+      def brine?(line)
+        !line.ingredient.nil? && (line.ingredient.water? || line.ingredient.key == SALT)
+      end
+
       # True for what is mixed in or eaten by itself, and neither runs nor only seasons.
       def solid?(line)
         !stays?(line) && !seasoning?(line)

@@ -27,7 +27,7 @@ module FondKettle
     # Which lines the words of a clause name.
     class NamedLines
       # The water that a line says: others are poured away.
-      OWN_WATER = /\b(?:the|its|measured|boiling|hot|all)\s+(?:[[:alpha:]]+\s+)?water\b|
+      OWN_WATER = /\b(?:the|its|measured|boiling|hot|all)\s+(?:(?!salted)[[:alpha:]]+\s+)?water\b|
                    (?:\bthe\s+\d+\s*[[:alpha:]]+\s+(?:of\s+)?|\A|,\s|[+&]\s|\b(?:add|and)\s)water\b/ix
       INTO = /\bto\b|\binto\b/i
       # The number of a time tells nothing apart: "for 2 minutes" are no "2 tbsp".
@@ -39,12 +39,12 @@ module FondKettle
       BAY = "bay-leaf"
       # What is wrapped goes on the leaves that are listed.
       EACH_LEAF = /\beach\s+(?:leaf|leaves)\b/i
-      # What food a fat was used for before: "the onion oil".
+      # What food a fat was used for, or a broth made of: "the onion oil", "3 cups of the chicken broth".
       MODIFIES = /\b(?:onion|shallot|garlic|chilli|chicken|duck|bacon|sausage|fish|shrimp)\s+
-                  (?=(?:oil|fat)\b)/ix
+                  (?=(?:oil|fat|broth|stock)\b)/ix
       # A vessel for rice is no rice, nor is what is made of it.
       RICE_POT = /\brice\s+(?=(?:pot|cooker|bowl|pan|wine|vinegar|flour|noodles?|papers?|milk)\b)/i
-      FATS = %w[oil fat].freeze
+      RUNS_OFF = %w[oil fat broth stock].freeze
       # A name is said in one part: "the stock, put the chicken back" says no chicken stock.
       PARTS_OF_CLAUSE = /[,;:.]\s|\s(?:and|&|\+)\s/i
 
@@ -113,7 +113,7 @@ module FondKettle
       # True where no line is called so: "the onion oil" is oil.
       def modifies?(words)
         word = Larder::Names.ours.words(words).first
-        @names.none? { |names| names.include?(word) && names.intersect?(FATS) }
+        @names.none? { |names| names.include?(word) && names.intersect?(RUNS_OFF) }
       end
 
       # Words by which a line is named again: vinegar that is called after rice is none.

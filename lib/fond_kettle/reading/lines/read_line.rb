@@ -61,6 +61,8 @@ module FondKettle
       RICE_KIND = /\brice\s*\((?<kind>[[:alpha:]][[:alpha:] -]{2,24})\)/i
       # "Rice cooker cups" are no rice.
       COOKER = /\brice[ -]cooker(?=\s+cups?\b)/i
+      # "White short rice"
+      SHORT = /\b(?:short|medium|long)(?=\s+rice\b)/i
       GRAINED = /\A(?:short|long|medium|round)\z/i
       # "of", or a second amount: "1½ cups (300 g) red rice".
       IN_FRONT = /\A\s*(?:of\s+|\([^)]*\)\s*)+/i
@@ -198,6 +200,7 @@ module FondKettle
       end
 
       def grain(text)
+        text = text.sub(SHORT, '\0 grain')
         @names.grain(text) || (@names.grain("#{text} #{RICE}") if text.match?(KINDS))
       end
 

@@ -36,6 +36,8 @@ module FondKettle
       BOTH = /\s+[+&]\s+(?=[[:alpha:]])(?!(?:[[:alpha:]]+ed|juice|zest|peel|rind|stalks|leaves)\z)/
       # "Stock 1.2 l, in, bring to the boil": its amount stands behind it, and it is no row of a list.
       PUT_IN = /,\s+(?:in|on|over|back)\s*(?:[,.;]|\z)|\.\s+\S/i
+      # "Some of the stock", which the dish makes.
+      SOME_OF = /\A(?:and\s+)?(?:some|a\s+little|a\s+bit)\s+of\s+(?:the|its|that)\s/i
       # "Oven 200"
       OVEN = /\Aoven\b/i
       # "Blend them": what was listed right before.
@@ -151,6 +153,7 @@ module FondKettle
 
       # Notes texts of what goes in, and for what part.
       def enter(texts, label = nil)
+        texts = texts.grep_v(SOME_OF)
         @lines.concat(texts)
         @parts.concat(Array.new(texts.size, label || @heading))
       end

@@ -24,7 +24,7 @@ module FondKettle
       SAID_OF_IT = /\A(?:[[:alpha:]]+ed|cut|in|if|free|or|left|finely|well|with|leaves|for|not|thinly
                    |skin|\d+\s*cm)\b/ix
       # A comma, or an "and" before the next amount.
-      PARTS = /,\s+(?:and\s+)?|\s+\+\s+(?=\d)(?!.*\bmixed\b)
+      PARTS = /,\s+(?:and\s+)?(?:for\s+the\s+[[:alpha:]]+:\s+)?|\s+\+\s+(?=\d)(?!.*\bmixed\b)
                |\s+and\s+(?=the\s+juice\b|[\d½¼¾⅓⅔⅛]|an?\s(?!half)|half\s|one\s|two\s)/ix
       ABOUT = /\A(?:about|some|roughly)\s+(?=\d)/i
       # What is told of the dish among them: "no salt", "the tail is salt enough".

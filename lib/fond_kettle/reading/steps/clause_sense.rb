@@ -45,7 +45,8 @@ module FondKettle
         put_in: /\A\W*(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+(?:go(?:es)?\s+)?in\b/i,
         fat_hot: /\b(?:oil|fat|butter|ghee|lard)\s+(?:very\s+|smoking\s+)?hot\b/i,
         stands: /\b(?:let|leave)\s+(?:it\s+|the\s+pot\s+)?(?:to\s+)?(?:stand|rest|sit)\b/i,
-        everything: /\A\W*(?:everything|all\s+of\s+(?:it|that))\b[^,.;]*\b(?:in|into|together)\b/i,
+        everything: /\A\W*(?:[[:alpha:]]+:\s+)?(?:everything|all\s+of\s+(?:it|that))\b
+                     [^,.;]*\b(?:in|into|together)\b/ix,
         into_liquid: /\b(?:into|to|in)\s+the\s+(?:(?:hot|warm|boiling)\s+)?(?:stock|broth|milk|water)\b/i,
         boiling_water: /\bin\s+(?:[[:alpha:]]+\s+)?boiling\s+(?:salted\s+)?water\b/i,
         tray: /\b(?:tray|tin|roasting|baking)\b/i,
@@ -104,6 +105,8 @@ module FondKettle
         small_vessel: /\bin\s+(?:an?|the|another)\s+(?:(?:small|little|clean|separate|second)\s+)?
                        (?:pan|saucepan|jug|bowl|cup)\W*\z/ix,
         pressure: /\bpressure\b/i,
+        tips_out: /\A\W*(?:then\s+)?(?:tip|scrape|ladle|spoon|pour)\s+(?:it|the\s+rice|everything)\s+
+                   (?:all\s+)?out\s+(?:on|onto|in|into)\b/ix,
         blooms: /\bbloom\b/i,
         bottom: /\A\W*(?:then\s+)?cover\s+(?:the\s+)?(?:bottom|base|floor)\b/i,
         fridge: /\b(?:fridge|refrigerator)\b/i,
@@ -136,6 +139,11 @@ module FondKettle
       # True where its words say one of WORDS.
       def says?(key)
         clause.say.match?(self.class::WORDS.fetch(key))
+      end
+
+      # True where it pours some broth, and not only until that is gone.
+      def broth?
+        clause.doing.match?(BrothGiven::WORD)
       end
 
       # Minutes that it says, or nil.

@@ -12,6 +12,7 @@ require_relative "step_flow"
 require_relative "step_kinds"
 require_relative "../vessels/step_vessels"
 require_relative "../vessels/vessel_course"
+require_relative "watered_rice"
 
 module FondKettle
   module Reading
@@ -39,7 +40,6 @@ module FondKettle
                 [^.;]*\bin(?:to)?\s/ix
       PRESSURE = /\bpressure|\bwhistles?\b|\bthe\s+weight\s+on\b/i
       RICE_LABEL = /\A\W*(?:the\s+)?rice\s*(?::|\s[–—-])\s/i
-      COOKED = /\A\W*(?:\d[^,.;]{0,20}\bwater,\s+)?(?:cook|boil|simmer|steam|soak|cooker\s+on)\b/i
 
       # `clauses`: Clauses; `lines`: ReadLines.
       def initialize(clauses, lines)
@@ -137,7 +137,7 @@ module FondKettle
       # True where a clause speaks of the rice, names nothing else ("160 g bomba."), or cooks what was spoken
       # of last in water.
       def about_rice?(clause, named)
-        in_water = clause.say.match?(COOKED) && named.all? { |one| @lines[one.index].ingredient&.water? }
+        in_water = WateredRice.in_water?(clause.say, named.map { |one| @lines[one.index] })
         @rice.meant?(clause.say.gsub(NOT_PUT, " "), others?(named) && !in_water) ||
           named.map(&:index) == [@rice_line] || packed?(clause, named)
       end

@@ -54,9 +54,11 @@ module FondKettle
         @stage = stage
         @apart = apart && named.any?
         @later = later
-        @previous = KindRules.kind(sense(position, named, rice))
-        note(@previous)
-        rice && into_bowl?(position, last) ? MIX : @previous
+        kind = KindRules.kind(sense(position, named, rice))
+        # Rice that is drained meanwhile goes into what boils.
+        @previous = kind unless rice && kind == DRAIN && @previous == BOIL
+        note(kind)
+        rice && into_bowl?(position, last) ? MIX : kind
       end
 
       # True where rice is put to what was mixed in a bowl.
@@ -68,7 +70,8 @@ module FondKettle
       # True where nothing but water is heated, for the rice that is drained later.
       def plain_water?(position, named)
         say = @clauses[position].say
-        return false if !drained?(position) || !say.match?(WATER) || say.match?(ADDED)
+        return false if !drained?(position) || !say.match?(WATER)
+        return false if say.match?(ADDED) || say.match?(StepVessels::COVERS)
 
         foods = foods(named)
         foods.size == named.size && foods.all? { |food| food.water? || food.key == SALT || spice?(food) }

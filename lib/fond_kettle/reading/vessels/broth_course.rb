@@ -7,6 +7,8 @@ module FondKettle
     # The vessel from which a broth or a liquor that a text makes is poured, clause by clause.
     class BrothCourse
       TAKES_BROTH = %w[soak fill stir boil simmer layer lay-in low sprinkle put-back].freeze
+      # Water that no line has: "water to cover".
+      COVERED = /\bwater\s+to\s+cover\b|\bcover(?:ed)?\s+(?:it\s+|them\s+)?with\s+(?:[[:alpha:]]+\s+)?water\b/i
       STRAINS = "drain"
       TAKES_OUT = "take-out"
 
@@ -23,13 +25,14 @@ module FondKettle
         return unless TAKES_BROTH.include?(kind)
 
         poured = say.match?(BrothGiven::WAS_KEPT) || (BrothGiven.in?(say) && none_other?(say, named))
-        @strained || made_in || @kept.last if poured
+        @strained || made_in || @covered || @kept.last if poured
       end
 
       # Notes where a broth is poured apart, and a liquor that a clause keeps for later; `from`: keys of
       # vessels that give something there.
       def note(say, kind, vessel, from)
         @strained = vessel if poured_apart?(say, kind)
+        @covered = vessel if say.match?(COVERED)
         @kept |= [BrothGiven.left_in(kind, vessel, from)] if BrothGiven.kept?(say)
       end
 

@@ -80,7 +80,7 @@ module FondKettle
 
       # True where it goes on without a word for what it goes on with.
       def goes_along?(clause, kind, last)
-        return true if over?(clause, last)
+        return true if over?(clause, last) || clause.say.match?(StepVessels::COVERS)
 
         !clause.verb.nil? && (drained_before?(kind, last) || into_rice?(clause, kind) ||
           cut_alone?(clause, kind, last) || boiled_before?(clause, kind, last))

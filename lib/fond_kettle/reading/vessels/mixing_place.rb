@@ -7,6 +7,9 @@ module FondKettle
       MARINATE = "marinate"
       MIXES = ["mix", MARINATE].freeze
       TAKE_OUT = "take-out"
+      COOL = "cool"
+      STIRRED_IN = /\A\W*(?:then\s+)?(?:stir|mix|fold|beat)\s+in\b
+                    (?!\s+(?:an?|the)\s+(?:[[:alpha:]]+\s+)?bowl)/ix
       # "Mix back through with a splash of soy."
       THROUGH = /\bback\b|\bthr(?:ough|u)\b/i
       # "Mix it in raw", of rice that goes into what was cooked.
@@ -37,8 +40,13 @@ module FondKettle
       def before(doing)
         return :cooked_in if doing.clause.say.match?(IT_IN)
 
-        goes_on = @wash.goes_on_with_rice?(doing) || (doing.bare? && !doing.last.nil?)
+        goes_on = @wash.goes_on_with_rice?(doing) || stirred_in?(doing) || (doing.bare? && !doing.last.nil?)
         goes_on ? :where_it_lies : :mixed_in
+      end
+
+      # "Let it get cold. Stir in the eggs."
+      def stirred_in?(doing)
+        doing.last&.kind == COOL && doing.clause.say.match?(STIRRED_IN)
       end
 
       # "Everything into a bowl. Toss with your hands."

@@ -59,6 +59,11 @@ module FondKettle
       # Kinds that put something to what lies somewhere.
       PUTS = %w[fill stir lay-in put-back simmer low boil layer fold].freeze
       INTO_THAT = /\b(?:into|in|to|with)\s+(?:this|that|these|it)\W*\z/i
+      # "Water to cover": something lies in it.
+      COVERS = /\bwater\s+to\s+cover\b/i
+      # "Wipe out the pot": that is the one for what comes next.
+      AGAIN = /\b(?:wipe|wash|rinse|clean|dry)\s+(?:out\s+|down\s+)?(?:the|that|your)\s+(?:[[:alpha:]]+\s+)?
+               (?:pot|pan)\b/ix
       # Kinds that leave things where they were.
       CHILLS = %w[chill freeze].freeze
       COOL = "cool"
@@ -86,6 +91,7 @@ module FondKettle
         named = [doing.onto].compact if named.empty? && PUTS.include?(doing.kind)
         named = [doing.last.vessel] if named.empty? && doing.into_that?
         return @wash.water(named) if doing.water?
+        return @course.cook_in(doing.last.vessel) if again?(doing)
 
         key = send(way(doing, named), named, doing)
         note_rice(key, doing, moved: doing.goes_in || moves_rice?(doing, named))
@@ -126,6 +132,11 @@ module FondKettle
       end
 
       private
+
+      def again?(doing)
+        !doing.others && doing.last && doing.clause.say.match?(AGAIN) &&
+          FireVessel::RICE_POTS.include?(@course.kind(doing.last.vessel))
+      end
 
       # Notes where the rice is now, and where it was washed.
       def note_rice(key, doing, moved:)

@@ -28,7 +28,7 @@ module FondKettle
       # The vessel's key of a Doing of one of KINDS, or nil where it goes on with what is cooked.
       def vessel(doing)
         return of_rice(doing.last) if doing.rice
-        return doing.last.vessel if steeped?(doing)
+        return doing.last.vessel if steeped?(doing) || rinsed_off?(doing)
         return @course.aside(VesselCourse::SOAKING) if doing.others && wetted_apart?(doing)
 
         like(doing.last) if doing.last && goes_on?(doing.last)
@@ -37,6 +37,11 @@ module FondKettle
       # "Grind the saffron and steep it in hot water": where it was ground.
       def steeped?(doing)
         doing.kind == SOAK && doing.last&.kind == GROUND && doing.clause.say.match?(IT)
+      end
+
+      # "Rub the chicken with salt, rinse": where it was rubbed.
+      def rinsed_off?(doing)
+        doing.kind == RINSE && doing.bare? && doing.last&.kind == GROUND
       end
 
       # Notes that the rice was washed in a vessel (key).

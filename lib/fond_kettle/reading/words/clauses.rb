@@ -66,6 +66,8 @@ module FondKettle
               |\b(?:\d+|#{Measure::Numeral::WORD})\s+(?:days?|weeks?)\s+at\s+(?:the\s+)?most\b
               |\bup\s+to\s+[^,.;]*\b(?:days?|weeks?)\b|\b\d+\s+(?:days?|weeks?)\s+max\b/ix
 
+      # "At least 30 minutes and up to 2 hours" is no two hours and a half.
+      AT_MOST = /,?\s+(?:and|or|but)\s+(?:up\s+to|at\s+(?:the\s+)?most|(?:no|not)\s+more\s+than)\s+[^,.;]*/i
       # What was done before says nothing of this step: "put in the rice that you have soaked for an hour".
       DONE_BEFORE = /\b(?:that|which)\s+(?:(?:you|we|i)(?:'ve|\s+have)?|has|have|was|were)\s+(?:been\s+)?
                      (?:already\s+)?[a-z]+ed\b[^,.;]*/ix
@@ -104,7 +106,8 @@ module FondKettle
       end
 
       def minutes(say)
-        told = [say[RESTS_BEFORE, :time], say.sub(THOSE, "").gsub(KEEPS, "").sub(DONE_BEFORE, "")].compact
+        bare = [THOSE, KEEPS, DONE_BEFORE, AT_MOST].reduce(say) { |text, words| text.gsub(words, "") }
+        told = [say[RESTS_BEFORE, :time], bare].compact
         told.lazy.filter_map { |one| Dishes::StepTimes.new(one).minutes }.first || bare_minutes(say)
       end
 
