@@ -28,6 +28,21 @@ RSpec.describe FondKettle::Reading::Reader do
     dish["lines"].map { |one| one["ingredient"] }
   end
 
+  it "reads their heads" do
+    heads = {
+      "beef_layers" => [6.0, "basmati", 553.6, "turned-out"],
+      "lamb_crust" => [6.0, "basmati", 750.0, "sealed-cooked-base"],
+      "milk_rice" => [6.0, "short-white", 400.0, "covered-pot"],
+      "one_pot_oven" => [4.0, "long-white", 300.0, "oven-pilaf"],
+      "potato_crust" => [6.0, "long-white", 474.0, "turned-out"],
+      "salmon_bowl" => [2.0, "short-white", 296.3, "covered-pot"],
+      "vine_leaves" => [5.0, "medium-white", 200.0, "leaf-parcels"]
+    }
+    heads.each do |name, head|
+      expect(whole(name).values_at("serves", "grain", "rice_g", "method")).to eq(head), name
+    end
+  end
+
   it "reads counted steps in small letters, and what is mixed in a pan of its own once the rice is done" do
     dish = whole("salmon_bowl")
     expect(dish["lines"].size).to eq(13)

@@ -11,6 +11,7 @@ module FondKettle
     # A dish laid for an evening as JSON: a plan's own, with its vessels, the minutes reckoned for its steps,
     # and its salt. Tasks say the vessel and the step that they are.
     class SupperJson
+      COVERED = /\bwater\s+to\s+cover\b/i
       SHORT = "%d g less than it needs: add as much hot water."
       LEFT = "%d g are left: keep them warm to moisten plates, or cool them as stock."
 
@@ -92,11 +93,16 @@ module FondKettle
         { g: @supper.salt.total_g.round(2), g_each: @supper.salt.serving_g.round(2) }
       end
 
+      # True where nobody knows how much broth a vessel (key) has: its water only covers what lies in it.
+      def covered?(key)
+        @request.graph.steps.any? { |step| step.vessel == key && step.say.match?(COVERED) }
+      end
+
       # Of a broth that is made in a vessel of its own, what is left when the rice has what it needs.
       def surplus
         key = @request.graph.steps.flat_map(&:needed).first
         row = key && rows_of(key).last
-        return [] unless row
+        return [] if row.nil? || covered?(key)
 
         made_g = row.contents.liquid_g
         left_g = made_g - @plan.liquid_g
