@@ -21,7 +21,8 @@ module FondKettle
       FOR = /\A(?:for\s+the\s+[[:alpha:]]+|to\s+finish),\s+/i
       AMOUNT = /(?:\A|[,;.]\s*(?:and\s+)?|\s)(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s|one\s|two\s)/i
       # What is said of a thing behind a comma.
-      SAID_OF_IT = /\A(?:[[:alpha:]]+ed|cut|in|if|free|or|left|finely|well|with|leaves|for|not|thinly
+      SAID_OF_IT = /\A(?:[[:alpha:]]+ed|an?\s+plate(?:ful)?|cut|in|if|free|or|left|finely|well|with|leaves
+                   |for|not|thinly
                    |skin|\d+\s*cm)\b/ix
       # A comma, or an "and" before the next amount.
       PARTS = /,\s+(?:and\s+)?(?:for\s+the\s+[[:alpha:]]+:\s+)?|\s+\+\s+(?=\d)(?!.*\bmixed\b)
@@ -90,7 +91,7 @@ module FondKettle
       # True where a part tells what to do: "peel the prawns", not "peel of an orange", "soy to taste" or
       # "300 g beans cut short".
       def done?(part)
-        part.match?(THEN) || Verbs.found(part).any? do |one|
+        part.match?(THEN) || Verbs.found(part.sub(TO_DO, "")).any? do |one|
           !part[one.from..].match?(/\A(?:[[:alpha:]]+\s+of\b|taste\z)/i)
         end
       end

@@ -107,6 +107,10 @@ module FondKettle
         pressure: /\bpressure\b/i,
         tips_out: /\A\W*(?:then\s+)?(?:tip|scrape|ladle|spoon|pour)\s+(?:it|the\s+rice|everything)\s+
                    (?:all\s+)?out\s+(?:on|onto|in|into)\b/ix,
+        into_shape: /\b(?:triangles?|balls?|ovals?|cylinders?)\b/i,
+        dusts: /\A\W*(?:then\s+)?(?:dust|sprinkle|strew)\s+(?:the|your)\s[^.;]*\bwith\b/i,
+        tips_into: RiceClauses::TIPPED_INTO,
+        stones: /\A\W*(?:then\s+)?(?:stone|pit|shell|pod)\b/i,
         blooms: /\bbloom\b/i,
         bottom: /\A\W*(?:then\s+)?cover\s+(?:the\s+)?(?:bottom|base|floor)\b/i,
         fridge: /\b(?:fridge|refrigerator)\b/i,

@@ -8,11 +8,11 @@ require_relative "../vessels/line_places"
 require_relative "../lines/named_lines"
 require_relative "rice_course"
 require_relative "set_aside"
+require_relative "spoken_rice"
 require_relative "step_flow"
 require_relative "step_kinds"
 require_relative "../vessels/step_vessels"
 require_relative "../vessels/vessel_course"
-require_relative "watered_rice"
 
 module FondKettle
   module Reading
@@ -137,7 +137,9 @@ module FondKettle
       # True where a clause speaks of the rice, names nothing else ("160 g bomba."), or cooks what was spoken
       # of last in water.
       def about_rice?(clause, named)
-        in_water = WateredRice.in_water?(clause.say, named.map { |one| @lines[one.index] })
+        in_water = SpokenRice.in_water?(clause.say, named.map { |one| @lines[one.index] })
+        return true if SpokenRice.shared?(@clauses, clause)
+
         @rice.meant?(clause.say.gsub(NOT_PUT, " "), others?(named) && !in_water) ||
           named.map(&:index) == [@rice_line] || packed?(clause, named)
       end

@@ -55,6 +55,7 @@ module FondKettle
       # By the kind of a verb; one that is not here does what it says.
       BY_VERB = {
         "stir" => [
+          ["layer", ->(one) { one.in? && one.rice && one.says?(:tips_into) }],
           ["bake", INTO_OVEN], ["take-out", ASIDE], ["rest", CLOTH],
           ["soak", ->(one) { one.dried && !one.in? && one.says?(:water_over) }],
           ["mix", ->(sense) { sense.done? && sense.several && sense.says?(:dissolves) }],
@@ -123,7 +124,8 @@ module FondKettle
           ["soak", ->(sense) { sense.says?(:soaks) }], ["fry", FRIES_ON],
           ["simmer", ->(one) { one.says?(:pressure) }], ["marinate", ALWAYS]
         ],
-        "sprinkle" => [["bake", BAKED_ON]],
+        "sprinkle" => [["bake", BAKED_ON],
+                       ["mix", ->(one) { !one.in? && one.several && one.says?(:dusts) }]],
         "seal" => [["bake", ->(one) { one.in? && one.minutes && IN_OVEN.call(one) }]],
         "fry" => [["soak", ->(one) { one.liquid && !one.fat && one.says?(:blooms) }], ["bake", BAKED_ON],
                   ["bake", ->(one) { one.minutes && one.says?(:in_oven) }]],
@@ -141,8 +143,9 @@ module FondKettle
         "cool" => [["preheat", ->(one) { one.says?(:oven_hot) && one.minutes.nil? }]],
         "fluff" => [["fold", :puts.to_proc]],
         "shape" => [["drain", ->(one) { !one.in? && one.says?(:squeezed) && !one.says?(:pressed_into) }],
-                    ["layer", ->(sense) { sense.in? && sense.rice }]],
-        "cut" => [["serve", ->(sense) { sense.stage == RiceCourse::AFTER && sense.puts && !sense.strewn }]]
+                    ["layer", ->(one) { one.in? && one.rice && !one.says?(:into_shape) }]],
+        "cut" => [["cut", ->(one) { one.says?(:stones) }],
+                  ["serve", ->(sense) { sense.stage == RiceCourse::AFTER && sense.puts && !sense.strewn }]]
       }.freeze
 
       module_function

@@ -11,6 +11,10 @@ module FondKettle
       # "Into the cooker with the soy."
       INTO = /\A\W*(?:(?:tip|pour|put|scrape|transfer|empty|turn|drop)\s+)?(?:all\s+|straight\s+)?
               (?:into|to)\s+(?:(?:the|a|an|your)\b|(?:pot|pan|steamer|cooker)\b)/ix
+      # "Tip into a bowl", of rice that is in its pot.
+      TIPPED_INTO = /\A\W*(?:then\s+)?(?:tip|turn|pour|empty)\s+(?:(?:it|everything)\s+)?
+                     (?:all\s+)?(?:out\s+)?(?:in|on)to\s+an?\s+
+                     (?:[[:alpha:]]+\s+)?(?:bowl|tub|dish|platter)\W*\z/ix
       STANDS_FOR_IT = Regexp.union(IT, INTO)
       MORE = /\b(?:the\s+rest|rest\s+of|remaining|other|half|white|more|then)\b[^.]*\brice\b/i
       # What is left of it, laid on the first part.

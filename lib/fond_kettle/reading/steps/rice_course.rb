@@ -62,13 +62,18 @@ module FondKettle
       # True where a text speaks of the rice, by its name or as what was spoken of last; `named`: it names
       # lines.
       def meant?(text, named)
-        return true if text.match?(RiceClauses::RICE)
-
+        return true if called?(text)
         return false unless @spoken_of
         return true if text.match?(STEAMED) || text.match?(RiceClauses::STANDS_FOR_IT)
 
         !named && !text.match?(LIQUID) && (text.match?(WASHED) || RiceClauses.short?(text))
       end
+
+      # True where a text calls it by its name, or tips out what is in its pot.
+      def called?(text)
+        text.match?(RiceClauses::RICE) || (in? && text.match?(RiceClauses::TIPPED_INTO))
+      end
+      private :called?
 
       # True where the rice may go in at a clause (its position): it is not made ready after that.
       def ready?(position)

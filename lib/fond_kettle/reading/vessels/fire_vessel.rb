@@ -25,6 +25,7 @@ module FondKettle
       ON_RICE = /\b(?:on\s+top|over|rice)\b/i
       ON_POT = /\A\W*(?:then\s+)?(?:(?:pour|spoon|drizzle)\s+(?:(?:it|this|that|them)\s+)?over\W*\z
                 |wrap\b[^.;]*\blid\b)/ix
+      LID_ON = /\blid\s+on\b|\bcovered\b/i
       # In these nothing is fried while rice is in them.
       NOT_FRIED_IN = %w[steamer cooker].freeze
       FRIES = %w[fry toast].freeze
@@ -85,7 +86,7 @@ module FondKettle
       # Nothing else is fried in the pot in which the rice lies done.
       def fried_beside?(doing)
         return false unless cooked_apart?(doing) && doing.others && !doing.rice
-        return false unless @rice.in? && @course.fire == @rice_pot
+        return false unless @rice.in? && (@course.fire == @rice_pot || baked_in?(@course.fire))
 
         @rice.done? || @rice.covered? || NOT_FRIED_IN.include?(@course.kind(@rice_pot))
       end
@@ -151,11 +152,16 @@ module FondKettle
 
       # What is baked or steamed before the rice goes in lies in no pot.
       def here_or_apart(doing, apart)
-        own = APART[doing.kind]
+        own = APART[doing.kind] unless lidded?(doing)
         return @course.aside(own) if own && (apart || !@rice.in?)
         return @course.aside(VesselCourse::PAN) if doing.set_aside && FRIES.include?(doing.kind)
 
         in_pan(doing, apart)
+      end
+
+      # "Add the stock, lid on, in the oven for two hours": the pot on the fire goes in.
+      def lidded?(doing)
+        !doing.bare? && @places.any?(@course.fire) && doing.clause.say.match?(LID_ON)
       end
 
       # What boils by itself is no vessel for what comes next.

@@ -33,7 +33,7 @@ module FondKettle
                   (?<word>#{WORDS.join('|')}))\s*[:,]/ix
       # "Wok as hot as it goes."
       HEATED = /\A\W{0,9}(?<name>(?:the\s+)?(?<word>#{WORDS.join('|')}))\s+
-                (?:as\s+hot|very\s+hot|hot|on\s+high)\b/ix
+                (?:as\s+hot|very\s+hot|hot|on)\b/ix
       # "Butter and oil, big pan, medium heat."
       LISTED = /,\s+(?<name>(?:(?:an?|the|big|wide|large|small|deep|heavy|good|second|another)\s+){1,2}
                 (?<word>pan|pot|wok|skillet|saucepan|casserole))(?=\s*(?:[,.;]|\z))/ix

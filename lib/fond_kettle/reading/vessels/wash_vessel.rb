@@ -12,6 +12,7 @@ module FondKettle
       SOAK = "soak"
       RINSE = "rinse"
       GROUND = "mix"
+      MARINATED = "marinate"
       IT = /\A(?:\W*[[:alpha:]]+){1,2}\W+(?:it|them)\b/i
       # "Add the beans for the last two minutes", "boil 2 minutes more".
       STILL = /\bfor\s+the\s+(?:last|final)\b|\bboil\b.*\bmore\b/i
@@ -41,7 +42,7 @@ module FondKettle
 
       # "Rub the chicken with salt, rinse": where it was rubbed.
       def rinsed_off?(doing)
-        doing.kind == RINSE && doing.bare? && doing.last&.kind == GROUND
+        doing.kind == RINSE && doing.bare? && [GROUND, MARINATED].include?(doing.last&.kind)
       end
 
       # Notes that the rice was washed in a vessel (key).

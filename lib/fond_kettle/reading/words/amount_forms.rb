@@ -69,6 +69,9 @@ module FondKettle
       DITTO = /,?\s+ditto\z/i
       # "Oil, loads, like 100 ml"
       LOADS = /,?\s+(?:loads|lots|plenty)\b,?(?:\s+like\b)?/i
+      # "Cold lamb, a plateful (about 400 g)"
+      PLATEFUL = /,\s+an?\s+(?:big\s+|good\s+)?(?:plate|bowl|bag|pack|packet|box|tray)(?:ful)?
+                  (?=\s*\([^()]*\d)/ix
       OR_SO = /\s*\b(?:or\s+so|ish)(?=\))/i
       # "Duck or chicken stock" is stock.
       EITHER = /\b[[:alpha:]]+\s+or\s+
@@ -96,7 +99,9 @@ module FondKettle
       end
 
       def first(line)
-        bare = line.sub(OR_SO, "").sub(ANOTHER, '\k<of>1 ').sub(LITTLE, "").sub(LOADS, "").sub(EITHER, "")
+        bare = [OR_SO, PLATEFUL, LITTLE, LOADS, EITHER].reduce(line.sub(ANOTHER, '\k<of>1 ')) do |text, words|
+          text.sub(words, "")
+        end
         turned(fresh(preserved(bare)))
           .sub(OF_WEIGHT, '\k<weight> \k<what>').sub(WEIGHING, '\k<weight> \k<what>')
           .sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")

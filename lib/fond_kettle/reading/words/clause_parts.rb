@@ -73,6 +73,9 @@ module FondKettle
               |\b(?:over|on\s+top)\z|\d\s*(?:min\w*|h|hours?)\b/ix
       # "Cook the pepper, cut in strips, for ten minutes."
       CUT_SO = /\Acut\s+in(?:to)?\s+[^,.;]{1,25},\s+(?:for|until|till)\b/i
+      # "Take out bay and peel."
+      PEEL = /\Apeel\W*\z/i
+      TAKEN_OUT = /\bout\b[^.;]*\band\s+\z/i
       TIME = /\s+\d[\d\s½-]*(?:min\w*|sec\w*|h|hours?)?\.?\z/i
       # "Into the pot with its water" is a thing of its own.
       FILLED = /\A(?:in|into)\s+(?:the|a|your)\s+[[:alpha:]]+\s+with\b/i
@@ -95,6 +98,7 @@ module FondKettle
       def not_done?(text, from)
         before = text[[from - Verbs::REACH, 0].max...from]
         return true if from.positive? && text[from, TOLD_REACH].match?(CUT_SO)
+        return true if text[from..].match?(PEEL) && before.match?(TAKEN_OUT)
         return false if text[from, TOLD_REACH].match?(TOLD_FOR)
 
         before.match?(NOT_DONE) && !(before.match?(AND) && text[from..].match?(ON_SOMETHING))

@@ -1,0 +1,33 @@
+# frozen_string_literal: true
+
+require_relative "../lines/line_sorts"
+require_relative "../vessels/wash_vessel"
+require_relative "rice_clauses"
+
+module FondKettle
+  module Reading
+    # Whether a clause that does not name the rice is about it: it goes on in water, or shares its verb.
+    module SpokenRice
+      COOKED = /\A\W*(?:\d[^,.;]{0,20}\bwater,\s+)?(?:cook|boil|simmer|steam|soak|cooker\s+on)\b/i
+      SOAKED = /\A\W*soak\b/i
+
+      module_function
+
+      # True for "wash" in "wash and soak the rice": a word alone, of what the next of `clauses` names.
+      def shared?(clauses, clause)
+        return false if clause.kind.nil? || clause.say.include?(" ")
+
+        following = clauses[clauses.index(clause) + 1]
+        following&.sentence == clause.sentence && WashVessel::KINDS.include?(following.kind) &&
+          following.say.match?(RiceClauses::RICE)
+      end
+
+      # True for "boil in the water", "soak with a spoon of salt"; `lines`: ReadLines that it names.
+      def in_water?(say, lines)
+        return false unless say.match?(COOKED)
+
+        lines.all? { |line| say.match?(SOAKED) ? LineSorts.brine?(line) : line.ingredient&.water? }
+      end
+    end
+  end
+end
