@@ -73,6 +73,15 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(done(dish, "Close the pot").first).to eq("seal")
   end
 
+  it "soaks rice as long as its step says that it was soaked, and not as long as mushrooms were" do
+    soaked = ["the rice that you have soaked for half an hour", "the mushrooms that were soaked for 2 hours"]
+    found = soaked.map do |what|
+      read("Rice for 4\n\n300 g basmati\n50 g dried mushrooms\n500 ml water\n\n" \
+           "Boil the water. Put in #{what}. Cook the rice for 12 minutes, lid on.")["way"]["soak"]
+    end
+    expect(found).to eq([30, 0])
+  end
+
   it "puts the rice of a filling into the filling, and no cooking water into what is rinsed" do
     dish = whole("vine_leaves")
     expect(step(dish, "Mix all the filling")["takes"].first["line"]).to eq("l1")

@@ -10,7 +10,7 @@ module FondKettle
     module SoakTold
       SOAK = "soak"
       SOAKED = /\bsoak/i
-      BEFORE = /\brice\b|\b(?:that|which)\s[^,.;]*\bsoaked\b[^,.;]*/i
+      BEFORE = /\b(?:that|which)\s[^,.;]*\bsoaked\b[^,.;]*/i
       IN = "in"
       STEAMED = %w[steamed-sticky leaf-parcels].freeze
 
@@ -22,13 +22,13 @@ module FondKettle
       def minutes(rice, steps, method)
         return if rice.nil? || STEAMED.include?(method) || steps.any? { |step| soaks?(step, rice) }
 
-        told = [rice.text, *told_before(steps)].lazy.filter_map { |text| time(text) }.first
+        told = [rice.text, *told_before(steps, rice)].lazy.filter_map { |text| time(text) }.first
         told ? told.minutes.round : 0
       end
 
       # "Put in the rice that you have soaked for half an hour."
-      def told_before(steps)
-        steps.filter_map { |step| step.clause.say[BEFORE] }
+      def told_before(steps, rice)
+        steps.select { |step| RiceMeant.call(step, rice) }.filter_map { |step| step.clause.say[BEFORE] }
       end
 
       def time(text)

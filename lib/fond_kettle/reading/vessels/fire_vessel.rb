@@ -112,7 +112,7 @@ module FondKettle
         @course.rice_pot if @course.kind(@course.fire) == VesselCourse::PAN
       end
 
-      # "Pour over", "lid on, 50 minutes": once the rice is in its pot, of that.
+      # "Pour over", "wrap the lid in a cloth", after something was melted in a pan: the rice's pot is meant.
       def over_rice(doing)
         return unless @rice.in? && doing.bare? && @course.kind(@course.fire) == VesselCourse::PAN
 

@@ -79,7 +79,7 @@ module FondKettle
 
       private
 
-      # What is rinsed after something was cooked is not rinsed in that pan.
+      # True for what lies in a bowl of its own, and in no pot.
       def wetted_apart?(doing)
         [SOAK, RINSE].include?(doing.kind)
       end
