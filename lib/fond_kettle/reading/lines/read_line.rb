@@ -58,7 +58,7 @@ module FondKettle
       KINDS = /\b(?:basmati|jasmine|arborio|carnaroli|bomba|calrose|ponni|masoori|koshihikari|sell?a
                |(?:long|medium|short)[- ]grain)\b/ix
       # "Rice (short) 3/4 c"
-      RICE_KIND = /\brice\s*\((?<kind>[[:alpha:]][[:alpha:] -]{2,24})\)/i
+      RICE_KIND = /\brice\s*(?<much>\d+\s*(?:g|ml|cups?)\s*)?\((?<kind>[[:alpha:]][[:alpha:] -]{2,24})\)/i
       # "Rice cooker cups" are no rice.
       COOKER = /\brice[ -]cooker(?=\s+cups?\b)/i
       # "White short rice"
@@ -106,7 +106,7 @@ module FondKettle
 
       # "Rice (arborio)", "rice (short)".
       def of_kind(found)
-        "#{found[:kind]}#{' grain' if found[:kind].match?(GRAINED)} rice"
+        ["#{found[:kind]}#{' grain' if found[:kind].match?(GRAINED)} rice", found[:much]].compact.join(" ")
       end
 
       # A line with the amount of the one before, where it says "ditto".

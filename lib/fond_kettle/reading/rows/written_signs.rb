@@ -6,6 +6,8 @@ module FondKettle
     module WrittenSigns
       # "Stock 1.2 l -> in"
       ARROW = /[ \t]{0,3}(?:->|=>|→)[ \t]{0,3}/
+      # "Sauce -> soy 2 tbsp, mirin 2 tbsp"
+      LABEL = /^([ \t]{0,3}[[:alpha:]]{3,12})[ \t]{0,3}(?:->|=>|→)[ \t]{0,3}/
       # "6 red peppers / 4 tomatoes", but not "1 / 2".
       SLASH = %r{(?<=[[:alpha:])])[ \t]{1,3}/[ \t]{1,3}(?=\d+\s+[[:alpha:]]|an?\s|half\s)}
       COMMA = ", "
@@ -22,7 +24,8 @@ module FondKettle
 
       # Rows of a text, with commas for those signs; the title of what is one row stands by itself.
       def rows(text)
-        rows = text.gsub(ARROW, COMMA).tr("\r", "\n").lines.map(&:strip).flat_map { |row| parted(row) }
+        plain = text.gsub(LABEL, '\1: ').gsub(ARROW, COMMA).tr("\r", "\n")
+        rows = plain.lines.map(&:strip).flat_map { |row| parted(row) }
         told = rows.reject(&:empty?)
         told.one? ? titled(told.first) : rows
       end

@@ -110,6 +110,8 @@ module FondKettle
         into_shape: /\b(?:triangles?|balls?|ovals?|cylinders?)\b/i,
         dusts: /\A\W*(?:then\s+)?(?:dust|sprinkle|strew)\s+(?:the|your)\s[^.;]*\bwith\b/i,
         tips_into: RiceClauses::TIPPED_INTO,
+        grates_over: /\A\W*(?:then\s+)?(?:grate|shave)\s+
+                      (?:over\b|[^.;]*\bover(?:\s+(?:it|the\s+top))?\W*\z)/ix,
         stones: /\A\W*(?:then\s+)?(?:stone|pit|shell|pod)\b/i,
         blooms: /\bbloom\b/i,
         bottom: /\A\W*(?:then\s+)?cover\s+(?:the\s+)?(?:bottom|base|floor)\b/i,

@@ -111,7 +111,7 @@ module FondKettle
       # A ReadStep for each clause.
       def passed
         @passed ||= @clauses.each_with_index.reduce([]) do |done, (clause, position)|
-          done << step(clause, position, done.last)
+          done << step(clause, position, done.reverse.find { |one| !IdleClauses.wiped?(one) })
         end
       end
 

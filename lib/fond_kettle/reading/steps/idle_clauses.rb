@@ -26,6 +26,7 @@ module FondKettle
       # What only says how it looks: "the liquid should just cover it".
       SEEN = /\b(?:should|must|ought\s+to)\b/i
 
+      WIPED = /\A\W*(?:(?:then|next\s+day),?\s+)?(?:wipe|pat)\s+(?:it|them|the\s+[[:alpha:]]+)\s+dry\b/i
       # "Let everyone put on what they like."
       ALLOWS = /\A\W*let\s+(?:everyone|everybody|people|guests|each|them\s+all)\b/i
 
@@ -55,6 +56,11 @@ module FondKettle
         told = doing.others || doing.goes_in || SHORT.include?(doing.kind) || clause.minutes ||
                clause.say.match?(RiceClauses::REST_OF_IT)
         told ? Certainty::IMPLIED : Certainty::GUESSED
+      end
+
+      # True for "wipe them dry": what lies somewhere lies there still, and the next step goes on with it.
+      def wiped?(step)
+        step.clause.say.match?(WIPED)
       end
 
       def nothing?(step)

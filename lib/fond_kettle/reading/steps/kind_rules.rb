@@ -145,6 +145,7 @@ module FondKettle
         "shape" => [["drain", ->(one) { !one.in? && one.says?(:squeezed) && !one.says?(:pressed_into) }],
                     ["layer", ->(one) { one.in? && one.rice && !one.says?(:into_shape) }]],
         "cut" => [["cut", ->(one) { one.says?(:stones) }],
+                  ["sprinkle", ->(one) { one.in? && one.puts && one.says?(:grates_over) }],
                   ["serve", ->(sense) { sense.stage == RiceCourse::AFTER && sense.puts && !sense.strewn }]]
       }.freeze
 

@@ -8,7 +8,8 @@ module FondKettle
   module Reading
     # Whether a clause that does not name the rice is about it: it goes on in water, or shares its verb.
     module SpokenRice
-      COOKED = /\A\W*(?:\d[^,.;]{0,20}\bwater,\s+)?(?:cook|boil|simmer|steam|soak|cooker\s+on)\b/i
+      COOKED = /\A\W*(?:\d[^,.;]{0,20}\bwater,\s+)?(?:pressure[ -])?
+                (?:cook|boil|simmer|steam|soak|cooker\s+on)\b/ix
       SOAKED = /\A\W*soak\b/i
 
       module_function

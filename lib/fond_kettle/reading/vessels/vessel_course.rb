@@ -28,7 +28,7 @@ module FondKettle
       # Without one of these no vessel is named.
       ANY = /\b(?:#{WORDS.join('|')})\b|#{SIZED}/i
       # "Wok: lard, shallots …"
-      LABELLED = /\A\W{0,9}(?!(?:in|into|on|onto|to|from|under)\b)
+      LABELLED = /\A\W{0,9}(?!(?:in|into|on|onto|to|from|under|wipe|wash|clean|rinse|dry|heat|oil|grease)\b)
                   (?<name>(?:[[:alpha:]]{1,30}\s+){0,2}
                   (?<word>#{WORDS.join('|')}))\s*[:,]/ix
       # "Wok as hot as it goes."

@@ -72,7 +72,7 @@ module FondKettle
       DONE = /\brice\s+in\z|\brice\b.{0,60}\binto\s+(?:the|an?|your)\s+(?:[[:alpha:]]+\s+)?[[:alpha:]]+\z
               |\b(?:over|on\s+top)\z|\d\s*(?:min\w*|h|hours?)\b/ix
       # "Cook the pepper, cut in strips, for ten minutes."
-      CUT_SO = /\Acut\s+in(?:to)?\s+[^,.;]{1,25},\s+(?:for|until|till)\b/i
+      CUT_SO = /\Acut\s+in(?:to)?\s+[^,.;]{1,25},\s+(?:for|until|till|a\s+handful|a\s+few)\b/i
       # "Take out bay and peel."
       PEEL = /\Apeel\W*\z/i
       TAKEN_OUT = /\bout\b[^.;]*\band\s+\z/i

@@ -21,7 +21,7 @@ module FondKettle
       # Pieces are no people, where a text says these too.
       MADE = /\b(?:makes|yields)\s*:?\s+(?:(?:about|some|up\s+to)\s+)?#{COUNT}\b/i
       # "Bean rice for six": at the end of a title.
-      AT_END = /\bfor\s+#{COUNT}\W*\z|\((?<count>\d{1,2})\)\W*\z|\s[-–—]\s+#{COUNT}\W*\z/i
+      AT_END = /\bfor\s+#{COUNT}\W*\z|\((?<count>\d{1,2})\)\W*\z|\s[-–—]\s+#{COUNT}\W*\z|\sx\s?#{COUNT}\W*\z/i
       # "Rice for thirty from my mother's notebook"
       WITHIN = /\bfor\s+#{COUNT}(?=\s+(?:from|by|with|on|at|in|after|as)\b|,)/i
       # Letters of a sentence that says no more than that.
