@@ -85,8 +85,7 @@ RSpec.describe "Rice that is steamed, dressed, divided and kept", type: :browser
     on_to "Stir the dressing"
     expect(page).to have_css(".stove-puts-in", text: /rice vinegar.*sugar.*salt/m)
     go_on
-    planned = find(".stove-say").text
-    expect(planned).to start_with("Spread it 20 mm thick")
+    expect(page).to have_css(".stove-say", text: /\ASpread it 20 mm thick/)
     spend 5
     visit current_path
     before = find("p.seen[role=status]").text
