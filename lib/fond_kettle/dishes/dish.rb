@@ -29,10 +29,12 @@ module FondKettle
       end
 
       # The line that the water model answers for, or nil: then it is plain water. Of several
-      # liquids that is the water, and of several waters the most; the others stay as written.
+      # liquids that is the water, and of several of a kind the most; the others stay as written: a glass of
+      # wine that is boiled down beside a litre of stock.
       def main_liquid
         liquids = lines.select(&:free?)
-        liquids.select { |line| line.ingredient.water? }.max_by { |line| line.g.to_f } || liquids.first
+        waters = liquids.select { |line| line.ingredient.water? }
+        (waters.empty? ? liquids : waters).max_by { |line| line.g.to_f }
       end
 
       # Index of the step at which each line goes in, by the line's own; none for one that no step takes.
