@@ -8,39 +8,8 @@ require_relative "../support/told_texts"
 RSpec.describe FondKettle::Reading::Reader do
   include Support::ToldTexts
 
-  def read(text)
-    described_class.new(text).dish
-  end
-
-  def whole(name)
-    read(File.read(File.join(__dir__, "..", "fixtures", "texts", "#{name}.txt")))
-  end
-
-  def done(dish, words)
-    step(dish, words).values_at("kind", "vessel", "minutes")
-  end
-
-  def froms(dish, words)
-    step(dish, words)["from"].map { |one| one["vessel"] }
-  end
-
   def foods(dish)
     dish["lines"].map { |one| one["ingredient"] }
-  end
-
-  it "reads their heads" do
-    heads = {
-      "beef_layers" => [6.0, "basmati", 553.6, "turned-out"],
-      "lamb_crust" => [6.0, "basmati", 750.0, "sealed-cooked-base"],
-      "milk_rice" => [6.0, "short-white", 400.0, "covered-pot"],
-      "one_pot_oven" => [4.0, "long-white", 300.0, "oven-pilaf"],
-      "potato_crust" => [6.0, "long-white", 474.0, "turned-out"],
-      "salmon_bowl" => [2.0, "short-white", 296.3, "covered-pot"],
-      "vine_leaves" => [5.0, "medium-white", 200.0, "leaf-parcels"]
-    }
-    heads.each do |name, head|
-      expect(whole(name).values_at("serves", "grain", "rice_g", "method")).to eq(head), name
-    end
   end
 
   it "reads counted steps in small letters, and what is mixed in a pan of its own once the rice is done" do
@@ -54,7 +23,7 @@ RSpec.describe FondKettle::Reading::Reader do
   end
 
   it "leaves rows of amounts alone that happen to count" do
-    dish = read("Rice\nfor 4\n\n1 mug basmati\n2 mugs stock\n3 onions, sliced\n\nBoil the rice in the stock.")
+    dish = told("Rice\nfor 4\n\n1 mug basmati\n2 mugs stock\n3 onions, sliced\n\nBoil the rice in the stock.")
     expect(foods(dish)).to eq(%w[basmati stock onion])
   end
 
@@ -76,7 +45,7 @@ RSpec.describe FondKettle::Reading::Reader do
   it "soaks rice as long as its step says that it was soaked, and not as long as mushrooms were" do
     soaked = ["the rice that you have soaked for half an hour", "the mushrooms that were soaked for 2 hours"]
     found = soaked.map do |what|
-      read("Rice for 4\n\n300 g basmati\n50 g dried mushrooms\n500 ml water\n\n" \
+      told("Rice for 4\n\n300 g basmati\n50 g dried mushrooms\n500 ml water\n\n" \
            "Boil the water. Put in #{what}. Cook the rice for 12 minutes, lid on.")["way"]["soak"]
     end
     expect(found).to eq([30, 0])
@@ -111,7 +80,7 @@ RSpec.describe FondKettle::Reading::Reader do
   end
 
   it "reads arrows and slashes as commas, and an amount behind its food in a sentence" do
-    dish = read(<<~TEXT)
+    dish = told(<<~TEXT)
       Red rice
       6 people
       Base: 4 red peppers / 2 tomatoes -> blend smooth.
@@ -124,7 +93,7 @@ RSpec.describe FondKettle::Reading::Reader do
   end
 
   it "reads a list in one row between slashes, and rows with a bullet that do something" do
-    dish = read(<<~TEXT)
+    dish = told(<<~TEXT)
       Tin rice (4)
       basmati 300g / veg stock 600ml boiling / spinach 250g, washed / feta 200g
       - oven 200
@@ -137,14 +106,14 @@ RSpec.describe FondKettle::Reading::Reader do
   end
 
   it "takes the title off a text in one row" do
-    dish = read("Nan's baked pudding. Butter a dish. Put in 100g pudding rice, 50g sugar and 1 litre milk. " \
+    dish = told("Nan's baked pudding. Butter a dish. Put in 100g pudding rice, 50g sugar and 1 litre milk. " \
                 "Bake at 150C for 2 hours. Serves 4.")
     expect(dish.values_at("title", "serves", "rice_g", "method"))
       .to eq(["Nan's baked pudding", 4.0, 100.0, "oven-pilaf"])
   end
 
   it "loses no row whose amount stands behind it in words, and no sauce that looks like a heading" do
-    dish = read(<<~TEXT)
+    dish = told(<<~TEXT)
       Bean rice
       feeds 4
 
@@ -160,7 +129,7 @@ RSpec.describe FondKettle::Reading::Reader do
   end
 
   it "reads no place on a scale as minutes, and the middle of two numbers behind “another”" do
-    dish = read(<<~TEXT)
+    dish = told(<<~TEXT)
       Rice for 2
 
       2 cups rice
@@ -192,7 +161,7 @@ RSpec.describe FondKettle::Reading::Reader do
   end
 
   it "boils what was rubbed, and pours a broth out of the pot it was made in" do
-    dish = read(<<~TEXT)
+    dish = told(<<~TEXT)
       Chicken rice for 4
 
       1 chicken, 1.2 kg

@@ -7,19 +7,6 @@ require_relative "../support/told_texts"
 RSpec.describe FondKettle::Reading::Reader do
   include Support::ToldTexts
 
-  def whole(name)
-    described_class.new(File.read(File.join(__dir__, "..", "fixtures", "texts", "#{name}.txt"))).dish
-  end
-
-  # [kind, vessel, minutes] of the step that has some words.
-  def done(dish, words)
-    step(dish, words).values_at("kind", "vessel", "minutes")
-  end
-
-  def froms(dish, words)
-    step(dish, words)["from"].map { |one| one["vessel"] }
-  end
-
   def line(dish, food)
     dish["lines"].find { |one| one["food"].include?(food) }
   end

@@ -7,18 +7,6 @@ require_relative "../support/told_texts"
 RSpec.describe FondKettle::Reading::Reader do
   include Support::ToldTexts
 
-  def whole(name)
-    told(File.read(File.join(__dir__, "..", "fixtures", "texts", "#{name}.txt")))
-  end
-
-  def done(dish, words)
-    step(dish, words).values_at("kind", "vessel", "minutes")
-  end
-
-  def froms(dish, words)
-    step(dish, words)["from"].map { |one| one["vessel"] }
-  end
-
   it "cooks in the cooker that is switched on, stones plums on a board and shapes what is turned out" do
     dish = whole("tuna_balls")
     expect(dish.values_at("grain", "method")).to eq(%w[short-white rice-cooker])

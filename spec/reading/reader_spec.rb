@@ -30,9 +30,9 @@ RSpec.describe FondKettle::Reading::Reader do
     takes.select { |one| one["line"] == line }.map { |one| one["share"] }
   end
 
-  it "reads the head of a dish: its title, for how many, which rice and how it is cooked" do
-    heads = texts.transform_values { |text| read(text).values_at("serves", "grain", "rice_g", "method") }
-    expect(heads).to include(
+  # Of each text: for how many, the rice, its g, the way.
+  let(:told_heads) do
+    {
       "goat" => [7.0, "basmati", 500.0, "sealed-raw-base"], "plain" => [nil, "jasmine", 378.5, "covered-pot"],
       "fish-broth" => [6.0, "long-white", 400.0, "toasted-pilaf"],
       "mushroom" => [3.0, "short-white", 240.0, "mixed-rice"],
@@ -69,8 +69,23 @@ RSpec.describe FondKettle::Reading::Reader do
       "cakes" => [6.0, "glutinous", 400.0, "leaf-parcels"],
       "boxes" => [4.0, "jasmine", 288.0, "mixed-rice"],
       "egg-layers" => [6.0, "basmati", 500.0, "sealed-raw-base"],
-      "floor" => [6.0, "basmati", 450.0, "turned-out"], "tray" => [4.0, "jasmine", 300.0, "oven-pilaf"]
-    )
+      "floor" => [6.0, "basmati", 450.0, "turned-out"], "tray" => [4.0, "jasmine", 300.0, "oven-pilaf"],
+      "beef_layers" => [6.0, "basmati", 553.6, "turned-out"],
+      "cold_lamb" => [4.0, "basmati", 369.1, "toasted-pilaf"],
+      "hunters_pot" => [6.0, "long-white", 350.0, "oven-pilaf"],
+      "lamb_crust" => [6.0, "basmati", 750.0, "sealed-cooked-base"],
+      "milk_rice" => [6.0, "short-white", 400.0, "covered-pot"],
+      "one_pot_oven" => [4.0, "long-white", 300.0, "oven-pilaf"],
+      "potato_crust" => [6.0, "long-white", 474.0, "turned-out"],
+      "salmon_bowl" => [2.0, "short-white", 296.3, "covered-pot"],
+      "tuna_balls" => [nil, "short-white", 300.6, "rice-cooker"],
+      "vine_leaves" => [5.0, "medium-white", 200.0, "leaf-parcels"]
+    }
+  end
+
+  it "reads the head of a dish: its title, for how many, which rice and how it is cooked" do
+    heads = texts.transform_values { |text| read(text).values_at("serves", "grain", "rice_g", "method") }
+    expect(heads).to eq(told_heads)
   end
 
   it "follows a sealed dish through its vessels" do

@@ -15,6 +15,21 @@ module Support
       FondKettle::Reading::Reader.new(text).dish
     end
 
+    # The dish of a text of spec/fixtures/texts (its name).
+    def whole(name)
+      told(File.read(File.join(__dir__, "..", "fixtures", "texts", "#{name}.txt")))
+    end
+
+    # [kind, vessel, minutes] of the step that has some words.
+    def done(dish, words)
+      step(dish, words).values_at("kind", "vessel", "minutes")
+    end
+
+    # Keys of the vessels that give something at the step that has some words.
+    def froms(dish, words)
+      step(dish, words)["from"].map { |one| one["vessel"] }
+    end
+
     # The step of a dish that has some words.
     def step(dish, words)
       dish["steps"].find { |one| one["say"].include?(words) }

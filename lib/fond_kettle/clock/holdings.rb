@@ -13,10 +13,8 @@ module FondKettle
 
     # Finds what holds a resource: tasks and spans.
     class Holdings
-      # True where the bounds of a Problem have the last task of a Span over before its first one begins.
-      # Raises InvalidInput for a task that nobody knows.
-      def self.backwards?(problem, span)
-        network = Network.new(problem)
+      # True where the bounds of a Network have the last task of a Span over before its first one begins.
+      def self.backwards?(network, span)
         from, to = [span.from, span.to].map { |id| network.place.fetch(id) }
         before_min = Paths.least_min(network, from, to)
         !before_min.nil? && before_min > network.minutes[to]

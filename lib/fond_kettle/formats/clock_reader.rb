@@ -1,10 +1,12 @@
 # frozen_string_literal: true
 
 require "json"
+require "set"
 require "time"
 require_relative "../care/kind"
 require_relative "../clock/contradiction"
 require_relative "../clock/holdings"
+require_relative "../clock/network"
 require_relative "../clock/placement"
 require_relative "../ground/limits"
 require_relative "../ground/schema"
@@ -132,13 +134,19 @@ module FondKettle
       end
 
       def known(id, field)
-        return if @data[:tasks].any? { |task| task[:id] == id }
+        @ids ||= @data[:tasks].to_set { |task| task[:id] }
+        return if @ids.include?(id)
 
         raise InvalidInput.at(field, "must name one of the tasks", received: id)
       end
 
+      # What the bounds of the tasks alone say.
+      def network
+        @network ||= Clock::Network.new(Clock::Problem.of(slots, ends: ends))
+      end
+
       def check_span(span, index)
-        return unless Clock::Holdings.backwards?(Clock::Problem.of(slots, ends: ends), span)
+        return unless Clock::Holdings.backwards?(network, span)
 
         raise InvalidInput.at("spans.#{index}.to", "must not be over before “#{span.from}” begins",
                               received: span.to)

@@ -2,6 +2,7 @@
 
 require_relative "../methods/loads/food_load"
 require_relative "../methods/loads/rice_vessel"
+require_relative "../reading/lines/broth_given"
 require_relative "../vessels/frying"
 require_relative "plan_json"
 require_relative "run_json"
@@ -11,7 +12,6 @@ module FondKettle
     # A dish laid for an evening as JSON: a plan's own, with its vessels, the minutes reckoned for its steps,
     # and its salt. Tasks say the vessel and the step that they are.
     class SupperJson
-      COVERED = /\bwater\s+to\s+cover\b/i
       SHORT = "%d g less than it needs: add as much hot water."
       LEFT = "%d g are left: keep them warm to moisten plates, or cool them as stock."
 
@@ -95,7 +95,7 @@ module FondKettle
 
       # True where nobody knows how much broth a vessel (key) has: its water only covers what lies in it.
       def covered?(key)
-        @request.graph.steps.any? { |step| step.vessel == key && step.say.match?(COVERED) }
+        @request.graph.steps.any? { |step| step.vessel == key && step.say.match?(Reading::BrothGiven::TO_COVER) }
       end
 
       # Of a broth that is made in a vessel of its own, what is left when the rice has what it needs.

@@ -13,6 +13,8 @@ module FondKettle
       OF_FOOD = /(?<=the\s|their\s|its\s)(?!#{PLAIN})[[:alpha:]]+\s+water/i
       WORD = /\b(?:broth|stock(?!\s+(?:cubes?|pots?|powder)\b)|liquor|the\s+liquid|cooking\s+water
               |#{OF_FOOD})\b/ix
+      # "Water to cover": nobody says how much lies in it.
+      TO_COVER = /\bwater\s+to\s+cover\b/i
       # Without one of these it speaks of none.
       ANY = /broth|stock|liquor|liquid|water/i
       # "Boil them and keep the water."

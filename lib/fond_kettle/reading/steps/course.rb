@@ -111,7 +111,7 @@ module FondKettle
       # A ReadStep for each clause.
       def passed
         @passed ||= @clauses.each_with_index.reduce([]) do |done, (clause, position)|
-          done << step(clause, position, done.reverse.find { |one| !IdleClauses.wiped?(one) })
+          done << step(clause, position, done.reverse_each.find { |one| !IdleClauses.wiped?(one) })
         end
       end
 
@@ -119,7 +119,7 @@ module FondKettle
       def step(clause, position, last)
         @rice.finish(position)
         named = named(clause)
-        rice = about_rice?(clause, named)
+        rice = about_rice?(position, named)
         apart = !last.nil? && !rice && @vessels.beside_rice?(last.vessel)
         kind = @kinds.kind(position, named, rice: rice, last: last, stage: @rice.stage, apart: apart,
                                             later: !@rice.ready?(position))
@@ -136,10 +136,11 @@ module FondKettle
 
       # True where a clause speaks of the rice, names nothing else ("160 g bomba."), or cooks what was spoken
       # of last in water.
-      def about_rice?(clause, named)
-        in_water = SpokenRice.in_water?(clause.say, named.map { |one| @lines[one.index] })
-        return true if SpokenRice.shared?(@clauses, clause)
+      def about_rice?(position, named)
+        clause = @clauses[position]
+        return true if SpokenRice.shared?(clause, @clauses[position + 1])
 
+        in_water = SpokenRice.in_water?(clause.say, named.map { |one| @lines[one.index] })
         @rice.meant?(clause.say.gsub(NOT_PUT, " "), others?(named) && !in_water) ||
           named.map(&:index) == [@rice_line] || packed?(clause, named)
       end

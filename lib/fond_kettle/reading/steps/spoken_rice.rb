@@ -14,11 +14,10 @@ module FondKettle
 
       module_function
 
-      # True for "wash" in "wash and soak the rice": a word alone, of what the next of `clauses` names.
-      def shared?(clauses, clause)
+      # True for "wash" in "wash and soak the rice": a word alone, of what the Clause that follows names.
+      def shared?(clause, following)
         return false if clause.kind.nil? || clause.say.include?(" ")
 
-        following = clauses[clauses.index(clause) + 1]
         following&.sentence == clause.sentence && WashVessel::KINDS.include?(following.kind) &&
           following.say.match?(RiceClauses::RICE)
       end

@@ -2,6 +2,7 @@
 
 require_relative "../../larder/names"
 require_relative "../../methods/request/provision"
+require_relative "../lines/broth_given"
 require_relative "clause_sense"
 require_relative "../words/food_words"
 require_relative "kind_rules"
@@ -71,7 +72,7 @@ module FondKettle
       def plain_water?(position, named)
         say = @clauses[position].say
         return false if !drained?(position) || !say.match?(WATER)
-        return false if say.match?(ADDED) || say.match?(StepVessels::COVERS)
+        return false if say.match?(ADDED) || say.match?(BrothGiven::TO_COVER)
 
         foods = foods(named)
         foods.size == named.size && foods.all? { |food| food.water? || food.key == SALT || spice?(food) }

@@ -8,7 +8,7 @@ module FondKettle
     class BrothCourse
       TAKES_BROTH = %w[soak fill stir boil simmer layer lay-in low sprinkle put-back].freeze
       # Water that no line has: "water to cover".
-      COVERED = /\bwater\s+to\s+cover\b
+      COVERED = /#{BrothGiven::TO_COVER}
                  |\bcover(?:ed)?\s+(?:it\s+|them\s+)?with\s+(?:[[:alpha:]]+\s+)?water\b/ix
       STRAINS = "drain"
       TAKES_OUT = "take-out"

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../words/joined_clauses"
 require_relative "vessel_course"
 
 module FondKettle
@@ -23,8 +24,7 @@ module FondKettle
       ADDS = /\A\W*(?:then\s+|now\s+)?
               (?:(?:add|return)\b|(?:pour|stir|slide|drop|tip|put|throw)\s+in\b(?!to))/ix
       ON_RICE = /\b(?:on\s+top|over|rice)\b/i
-      ON_POT = /\A\W*(?:then\s+)?(?:(?:pour|spoon|drizzle)\s+(?:(?:it|this|that|them)\s+)?over\W*\z
-                |wrap\b[^.;]*\blid\b)/ix
+      ON_POT = Regexp.union(JoinedClauses::POURED, /\A\W*(?:then\s+)?wrap\b[^.;]*\blid\b/i)
       LID_ON = /\blid\s+on\b|\bcovered\b/i
       # In these nothing is fried while rice is in them.
       NOT_FRIED_IN = %w[steamer cooker].freeze

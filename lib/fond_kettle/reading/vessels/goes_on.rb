@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../lines/broth_given"
 require_relative "step_vessels"
 
 module FondKettle
@@ -80,7 +81,7 @@ module FondKettle
 
       # True where it goes on without a word for what it goes on with.
       def goes_along?(clause, kind, last)
-        return true if over?(clause, last) || clause.say.match?(StepVessels::COVERS)
+        return true if over?(clause, last) || clause.say.match?(BrothGiven::TO_COVER)
 
         !clause.verb.nil? && (drained_before?(kind, last) || into_rice?(clause, kind) ||
           cut_alone?(clause, kind, last) || boiled_before?(clause, kind, last))

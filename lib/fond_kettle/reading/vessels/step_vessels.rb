@@ -59,8 +59,6 @@ module FondKettle
       # Kinds that put something to what lies somewhere.
       PUTS = %w[fill stir lay-in put-back simmer low boil layer fold].freeze
       INTO_THAT = /\b(?:into|in|to|with)\s+(?:this|that|these|it)\W*\z/i
-      # "Water to cover": something lies in it.
-      COVERS = /\bwater\s+to\s+cover\b/i
       # "Wipe out the pot": that is the one for what comes next.
       AGAIN = /\b(?:wipe|wash|rinse|clean|dry)\s+(?:out\s+|down\s+)?(?:the|that|your)\s+(?:[[:alpha:]]+\s+)?
                (?:pot|pan)\b/ix

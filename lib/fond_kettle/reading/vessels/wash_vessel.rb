@@ -11,6 +11,8 @@ module FondKettle
       KINDS = %w[rinse soak drain].freeze
       SOAK = "soak"
       RINSE = "rinse"
+      # What is wetted so lies in a bowl of its own, and in no pot.
+      WETS = [SOAK, RINSE].freeze
       GROUND = "mix"
       MARINATED = "marinate"
       IT = /\A(?:\W*[[:alpha:]]+){1,2}\W+(?:it|them)\b/i
@@ -30,7 +32,7 @@ module FondKettle
       def vessel(doing)
         return of_rice(doing.last) if doing.rice
         return doing.last.vessel if steeped?(doing) || rinsed_off?(doing)
-        return @course.aside(VesselCourse::SOAKING) if doing.others && wetted_apart?(doing)
+        return @course.aside(VesselCourse::SOAKING) if doing.others && WETS.include?(doing.kind)
 
         like(doing.last) if doing.last && goes_on?(doing.last)
       end
@@ -78,11 +80,6 @@ module FondKettle
       end
 
       private
-
-      # True for what lies in a bowl of its own, and in no pot.
-      def wetted_apart?(doing)
-        [SOAK, RINSE].include?(doing.kind)
-      end
 
       def goes_on?(last)
         KINDS.include?(last.kind) || last.vessel == @boiled_in
