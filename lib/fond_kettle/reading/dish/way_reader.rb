@@ -4,6 +4,7 @@ require_relative "../../kit/vessel_kind"
 require_relative "../words/certainty"
 require_relative "../lines/cooked_rice"
 require_relative "rice_base"
+require_relative "rice_crust"
 
 module FondKettle
   module Reading
@@ -22,8 +23,6 @@ module FondKettle
       LAYS = %w[lay-in stir sprinkle].freeze
       LAID = %w[lay-in layer].freeze
 
-      # What rice that steams dry may lie on, and what is strewn under it.
-      CRUST = %w[potato flatbread bread salt saffron].freeze
       # Rice that was only drained stands for less, min.
       LONG_MIN = 15
       PLENTY = /\b(?:plenty|lots)\s+of\b|\bboiling\s+salted\b|\bsalted\s+(?:boiling\s+)?water\b/i
@@ -39,6 +38,7 @@ module FondKettle
         @kinds = kinds
         @own = own
         @base = RiceBase.new(steps, lines, own)
+        @crust = RiceCrust.new(steps, lines, @base)
         @all = steps.map { |step| step.clause.say }.join(". ")
       end
 
@@ -128,22 +128,19 @@ module FondKettle
 
       # True where boiled rice is laid on food, or steams long on a crust.
       def laid_over?
+        return false if @crust.alone? && steamed_long?
         return true if layered?
 
         @steps.any? { |step| step.rice == "in" } && (steamed_long? || @base.steps.any? { |step| food?(step) })
       end
 
       def food?(step)
-        step.takes.any? { |index, _| over?(@lines[index]) }
+        step.takes.any? { |index, _| @crust.over?(@lines[index]) }
       end
 
       def steamed_long?
         low = @steps.select { |step| step.rice == "with" && %w[low steam bake].include?(step.kind) }
         low.sum { |step| step.clause.minutes.to_f } >= LONG_MIN
-      end
-
-      def over?(line)
-        !line.runs? && !line.ingredient.nil? && !CRUST.include?(line.ingredient.key)
       end
 
       def cooker?

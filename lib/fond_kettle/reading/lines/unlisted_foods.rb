@@ -70,11 +70,15 @@ module FondKettle
 
       # "The dal", of lentils that are listed for it: nobody is harmed by less than what is in them.
       def made_of_part?(food, words)
-        @lines.any? do |line|
-          part = line.ingredient && line.part
-          part && @names.words(part).intersect?(words) && line.ingredient.aisle == food.aisle &&
-            (food.care - line.ingredient.care).empty? && (food.allergens - line.ingredient.allergens).empty?
-        end
+        foods = @lines.select { |line| line.part && @names.words(line.part).intersect?(words) }
+                      .filter_map(&:ingredient)
+        alike = foods.select { |one| one.aisle == food.aisle }
+        alike.any? { |one| covers?([one], food) } || (foods.size > 1 && covers?(foods, food))
+      end
+
+      # True where some foods have all the care and the allergens of one.
+      def covers?(foods, food)
+        (food.care - foods.flat_map(&:care)).empty? && (food.allergens - foods.flat_map(&:allergens)).empty?
       end
     end
   end

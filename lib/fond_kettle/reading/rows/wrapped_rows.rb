@@ -12,17 +12,26 @@ module FondKettle
 
       # Rows; a sentence that was broken at the end of a long row goes on.
       def joined(rows)
-        written = rows.any? { |row| row.size >= LONG && row.match?(/\A[[:upper:]]/) }
-        rows.each_cons(2).with_object([rows.first.to_s.dup]) do |(before, row), done|
-          written && broken?(before, row) ? done.last << " " << row : done << row.dup
+        return rows if rows.none? { |row| row.size >= LONG && row.match?(/\A[[:upper:]]/) }
+
+        rows.slice_when { |before, row| before.empty? || row.empty? }.flat_map { |block| unbroken(block) }
+      end
+
+      # The rows of a block.
+      def unbroken(block)
+        width = block.map(&:size).max
+        block.each_cons(2).with_object([block.first.dup]) do |(before, row), done|
+          broken?(before, row, width) ? done.last << " " << row : done << row.dup
         end
       end
 
-      # True where the next row does not begin with a capital.
-      def broken?(before, row)
-        before.size >= LONG && !before.match?(ENDS) && row.match?(/\A[[:lower:]]/)
+      # True where the next row does not begin with a capital, and its first word had no room on the one
+      # before in a block of so many letters (`width`).
+      def broken?(before, row, width)
+        before.size >= LONG && !before.match?(ENDS) && row.match?(/\A[[:lower:]]/) &&
+          before.size + row[/\A\S+/].size >= width
       end
-      private_class_method :broken?
+      private_class_method :unbroken, :broken?
     end
   end
 end

@@ -12,8 +12,11 @@ module FondKettle
       # What is told later and done while the rice is on the fire.
       WHILE_COOKS = /\bwhile\s+(?:it|that|the\s+(?:rice|pot))(?:\s+is|'s)?\s+(?:cook|simmer|boil|steam|bak)/i
 
-      # `rice`: the RiceCourse; `course`: the VesselCourse; `vessels`: StepVessels.
-      def initialize(rice, course, vessels)
+      RICE_COOKS = /\bwhile\s+the\s+rice\s+(?:is\s+)?(?:cook|boil|steam)/i
+
+      # `clauses`: Clauses; `rice`: the RiceCourse; `course`: the VesselCourse; `vessels`: StepVessels.
+      def initialize(clauses, rice, course, vessels)
+        @clauses = clauses
         @rice = rice
         @course = course
         @vessels = vessels
@@ -32,13 +35,18 @@ module FondKettle
       # The id of the step beside which a clause is done, one for all clauses of its sentence; `last`: the
       # ReadStep before.
       def which(last, clause)
-        return unless clause.meanwhile
+        return if !clause.meanwhile || later?(clause)
 
         same = last&.beside && last.clause.sentence == clause.sentence
         same ? last.beside : last&.id
       end
 
       private
+
+      # True before the rice goes in, of what is done while it cooks: beside nothing that was told so far.
+      def later?(clause)
+        !@rice.in? && @clauses.any? { |one| one.sentence == clause.sentence && one.say.match?(RICE_COOKS) }
+      end
 
       # What is told on of a vessel in which something was begun while the rice cooks goes on there and then.
       def while_cooks(clause, vessel)

@@ -36,8 +36,6 @@ module FondKettle
       NOT_PUT = /\bwhile\s+(?:the\s+[[:alpha:]]+|it|they|that|those)\s+(?:(?:is|are)\s+)?
                  (?:cook|roast|bak|simmer|boil|soak|rest|stand|steam|heat|drain|cool|fr(?:y|ie)|brown|drip)
                  [a-z]*\b|\b(?:and\s+)?keep(?:ing)?\s+(?:the|its|their)\s+[[:alpha:]]+(?=\s*(?:[,.;]|\z))/ix
-      PACKED = /\A\W*(?:stand|pack|arrange|place|lay|set|fit|sit|put)\s+(?:the\s+[[:alpha:]]+|them|it)\b
-                [^.;]*\bin(?:to)?\s/ix
       PRESSURE = /\bpressure|\bwhistles?\b|\bthe\s+weight\s+on\b/i
       RICE_LABEL = /\A\W*(?:the\s+)?rice\s*(?::|\s[–—-])\s/i
 
@@ -53,7 +51,7 @@ module FondKettle
         @set_aside = SetAside.new(clauses)
         @kinds = StepKinds.new(clauses, lines)
         @vessels = StepVessels.new(@course, @rice, @places)
-        @beside = BesideRice.new(@rice, @course, @vessels)
+        @beside = BesideRice.new(clauses, @rice, @course, @vessels)
         @flow = StepFlow.new(lines, @places, @vessels, @rice)
       end
 
@@ -149,7 +147,7 @@ module FondKettle
       def packed?(clause, named)
         return true if Filling.with_rice?(clause, @lines.find(&:grain))
 
-        clause.say.match?(PACKED) && @flow.wrapped_with?(@rice_line, named)
+        @flow.wrapped.packed?(clause, named)
       end
 
       # "Rice: rinse 3x, boil": by itself.
@@ -171,7 +169,9 @@ module FondKettle
       # somebody would have to be asked about.
       def named(clause)
         found = @named.in(clause.say.gsub(NOT_PUT, " "), @places.untaken, @places.left)
-        found = found.reject { |one| RiceClauses.soaking_water?(clause, @lines[one.index]) }
+        found = found.reject do |one|
+          RiceClauses.soaking_water?(clause, @lines[one.index]) || @flow.mixture?(clause.say, one.index)
+        end
         return found unless clause.until
 
         done = @named.in(clause.doing, @places.untaken, @places.left).map(&:index)

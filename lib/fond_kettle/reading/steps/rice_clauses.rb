@@ -10,7 +10,9 @@ module FondKettle
       IT = /\A(?:\W*[[:alpha:]']+){0,3}?\W*\b(?:it|this|them)\b/i
       # "Into the cooker with the soy."
       INTO = /\A\W*(?:(?:tip|pour|put|scrape|transfer|empty|turn|drop)\s+)?(?:all\s+|straight\s+)?
-              (?:into|to)\s+(?:(?:the|a|an|your)\b|(?:pot|pan|steamer|cooker)\b)/ix
+              (?:into|to)\s+(?:(?:the|a|an|your)\b|(?:pot|pan|steamer|cooker)\b)
+              |\A\W*(?:put|tip|place|pour)\s+in\s+(?:the|an?|your)\s+(?:[[:alpha:]]+\s+){0,2}
+              (?:pot|pan|steamer|cooker|saucepan|casserole)\b/ix
       # "Tip into a bowl", of rice that is in its pot.
       TIPPED_INTO = /\A\W*(?:then\s+)?(?:tip|turn|pour|empty)\s+(?:(?:it|everything)\s+)?
                      (?:all\s+)?(?:out\s+)?(?:in|on)to\s+an?\s+
@@ -24,7 +26,8 @@ module FondKettle
                (?:strew|scatter|sprinkle|top|drizzle)\s+(?:the\s+)?(?:\w+\s+)?rice\s+with)\b/ix
       HOT = /\bhot\s+rice\b/i
       # "Stand them upright in a pot."
-      STOOD_IN = /\bstand\s+(?:them|it|the\s+[[:alpha:]]+)\s+(?:[[:alpha:]]+\s+)?in\s/i
+      STOOD_IN = /\b(?:stand|pack|arrange|fit)\s+(?:them|it|the\s+[[:alpha:]]+)\s+
+                  (?:[[:alpha:]]+\s+){0,4}?in\s/ix
       OFF_FIRE = /\boff\s+the\s+(?:fire|heat|stove)\b/i
       RESTS = Regexp.union(OFF_FIRE, /\b(?:let|leave)\s+(?:it\s+)?(?:to\s+)?(?:stand|rest|sit)\b/i)
       HEAPED_ON = /\bon(?:to)?\s+(?:an?|the|your)\s+(?:[[:alpha:]]+\s+)?(?:platter|plates?|serving)\b/i
@@ -55,6 +58,7 @@ module FondKettle
       # Clauses from there on in which it is.
       LATER = 8
       LOW = "low"
+      LOW_HEAT = /\b(?:low|lowest|smallest|gentlest|tiny)\s+(?:heat|flame|fire|ring)\b/i
       ON_FIRE = /\b(?:low|lowest|flame|fire|heat|oven)\b/i
       # "Drain the rice and tip in."
       TIPPED = /\A\W*(?:tip|pour|put)\s+in\W*\z/i
@@ -195,8 +199,14 @@ module FondKettle
       def cooked_from
         @cooked_from ||= begin
           put = speaking.find { |at| LAYS.include?(@kinds[at]) } || @clauses.size
-          ((put + 1)...@clauses.size).find { |at| @kinds[at] == LOW && @clauses[at].minutes } || @clauses.size
+          ((put + 1)...@clauses.size).find { |at| cooks_low?(at) } || @clauses.size
         end
+      end
+
+      # "Put it on the lowest heat for 45 minutes."
+      def cooks_low?(position)
+        clause = @clauses[position]
+        !clause.minutes.nil? && (@kinds[position] == LOW || clause.say.match?(LOW_HEAT))
       end
 
       # Boiled for a while, and drained soon after.

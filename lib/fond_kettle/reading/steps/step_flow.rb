@@ -10,6 +10,7 @@ require_relative "../vessels/mixtures"
 require_relative "../words/said_share"
 require_relative "rice_clauses"
 require_relative "../vessels/step_vessels"
+require_relative "wrapped_food"
 
 module FondKettle
   module Reading
@@ -20,7 +21,7 @@ module FondKettle
       # Kinds that move what is in one vessel into another.
       GIVES = %w[take-out turn-out taste drain].freeze
       MOVES_ALL = %w[turn-out serve taste].freeze
-      TAKES_MIXTURES = [*GoesOn::KINDS, "layer", "sprinkle", "wrap", "shape"].freeze
+      TAKES_MIXTURES = [*GoesOn::KINDS, "layer", "sprinkle", "wrap", "shape", "serve"].freeze
       # "Oil the base of the pot": no oil is poured out of its pan.
       GREASES = /\b(?:oil|butter|grease)\s+(?:the|an?|your)\s+
                  (?:[[:alpha:]]+\s+)?(?:base|bottom|floor|sides?|dish|tin|pot|pan|bowl)\b/ix
@@ -46,6 +47,7 @@ module FondKettle
         @mixtures = Mixtures.new(lines, places)
         @goes_on = GoesOn.new(@mixtures, places)
         @broth = BrothCourse.new(lines, places)
+        @wrapped = WrappedFood.new(places, @rice_line)
         @given = GivenShares.new(places, @mixtures)
         @last_taken = []
       end
@@ -60,12 +62,18 @@ module FondKettle
         found
       end
 
-      # The BrothCourse.
-      attr_reader :broth
+      # The BrothCourse, and the WrappedFood.
+      attr_reader :broth, :wrapped
 
       # The vessel of the mixture into which a clause puts something, or nil.
       def into(say)
         @mixtures.into(say)
+      end
+
+      # True where a clause speaks of a mixture by a word that a line has too: "fry the paste" is not the
+      # tamarind paste.
+      def mixture?(say, index)
+        @mixtures.means?(say, @lines[index])
       end
 
       # Keys of other vessels that give what is named in a clause; `last`: the ReadStep before.
@@ -75,24 +83,14 @@ module FondKettle
         named = named.reject(&:onto)
         found = meant(poured(named, clause.say), kind, rice: goes_in || kind == PAR_BOIL)
         found = found.flat_map { |index| lies(index, clause.say) }
-        found << @broth.vessel(clause.say, named, kind)
-        found.concat(mixed(clause.say, named, kind))
-        found << last.vessel if goes_on?(named, clause, kind, last)
-        found << @vessels.given(clause.say)
+        found.concat(spoken_of(named, clause, kind, last))
         found << @vessels.giving(kind) if !stays_in?(vessel, kind, last) && gives_all?(clause, kind, last)
         elsewhere(found, vessel, goes_in)
       end
 
-      # True where a line (its index) was wrapped together with something that is named: peppers with rice.
-      def wrapped_with?(index, named)
-        return false if @wrapped.nil? || @places.vessel(index) != @wrapped
-
-        named.any? { |one| one.index != index && @places.vessel(one.index) == @wrapped }
-      end
-
       # Vessels (keys) but for the one of the step; parcels are left where they are until they go in.
       def elsewhere(keys, vessel, goes_in)
-        keys.compact.uniq - (goes_in ? [vessel] : [vessel, @wrapped])
+        keys.compact.uniq - (goes_in ? [vessel] : [vessel, @wrapped.vessel])
       end
       private :elsewhere
 
@@ -105,7 +103,7 @@ module FondKettle
       # where it was.
       def move(named, say, kind, vessel, from, shares)
         @broth.note(say, kind, vessel, from)
-        @wrapped = vessel if kind == RiceClauses::WRAP
+        @wrapped.note(kind, vessel)
         poured = @broth.vessel(say, named, kind)
         return if poured.nil? && part_poured?(say, kind, named)
 
@@ -117,6 +115,13 @@ module FondKettle
       end
 
       private
+
+      # Keys of vessels of which a clause speaks without naming what lies there, and nils.
+      def spoken_of(named, clause, kind, last)
+        [@broth.vessel(clause.say, named, kind), *mixed(clause.say, named, kind),
+         (last.vessel if goes_on?(named, clause, kind, last)), @wrapped.filled_from(clause, kind),
+         @vessels.given(clause.say)]
+      end
 
       # Keys of vessels in which a mixture lies that is spoken of, or of all that hold something: "everything
       # into a big bowl".
@@ -209,11 +214,9 @@ module FondKettle
       def part_poured?(say, kind, named)
         return false if kind == TAKE_OUT && named.any?
 
-        BrothGiven.in?(say) && kind != DRAIN && named.none? { |one| liquid?(one) }
-      end
-
-      def liquid?(named)
-        @lines[named.index].ingredient&.liquid
+        BrothGiven.in?(say) && kind != DRAIN && named.none? do |one|
+          @lines[one.index].ingredient&.liquid
+        end
       end
 
       # What is drained where it was boiled comes from nowhere else.

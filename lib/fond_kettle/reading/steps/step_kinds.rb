@@ -17,6 +17,7 @@ module FondKettle
       BOIL = "boil"
       SALT = "salt"
       WRAP = "wrap"
+      SERVE = "serve"
       GARNISH = FoodWords.row("garnish")
       WATER = /\bwater\b/i
       ADDED = /\b(?:add|pour)\b/i
@@ -122,7 +123,8 @@ module FondKettle
                         liquid: foods.any?(&:liquid), fat: foods.any? { |food| fat?(food) },
                         steeped: steeped?(foods, position), drained: drained?(position), stage: @stage,
                         last: @last, previous: @previous, cold: cold?(position), oven: @oven,
-                        goes_on: goes_on?(position), boils: boils?(position + 1), strewn: strewn?(position),
+                        goes_on: goes_on?(position), boils: boils?(position + 1),
+                        strewn: strewn?(position, named),
                         apart: @apart, wrapped: soon?(position, WRAP),
                         rubbed: @clauses[position + 1]&.kind == MARINATE, dried: foods.any?(&:dry),
                         off: @off || false, later: @later,
@@ -170,10 +172,20 @@ module FondKettle
       end
 
       # True where one of the next clauses does something with what is cut.
-      def strewn?(position)
+      def strewn?(position, named)
+        return true if served?(position, named)
+
         near = @clauses[position + 1, NEAR].to_a.any? { |clause| STREWS.include?(clause.kind) }
         near || @clauses[position + 1, FAR].to_a.any? do |clause|
           clause.say.match?(ClauseSense::WORDS[:everything])
+        end
+      end
+
+      # "Slice the cucumber. Serve the rice with the curry and the cucumber."
+      def served?(position, named)
+        names = named.flat_map { |one| @lines[one.index].names }
+        @clauses[position + 1, FAR].to_a.any? do |clause|
+          clause.kind == SERVE && Larder::Names.ours.words(clause.say).intersect?(names)
         end
       end
 

@@ -40,6 +40,10 @@ module FondKettle
                 (?:with|in|until|till|for)\b/ix
       # "Fry the onion till soft, mix with the mince"
       MIXED = %r{\A\W*(?:then\s+)?mix\s+(?:(?:it|them|that|this)\s+)?(?:with\b|w/|into\b)}i
+      # "Soak the chillies, drain, blend with the garlic"
+      ELLIPTIC = /\A\W*(?:then\s+)?(?:blend|grind|pound|mash|whizz|pur[ée]e|mix|toss|season|rub|coat)\s+
+                  (?:with|to|into|until|till)\b/ix
+      MADE_READY = [SOAK, DRAIN, "rinse", "cool", "cut"].freeze
       # What is done to what was drained, without a word for it.
       COVERED = [*FireVessel::HOT, "lay-in", "stir"].freeze
       # What was lifted or drained may be cut.
@@ -75,6 +79,7 @@ module FondKettle
       # True where it was soaked, cut or mixed before, and nothing else is named.
       def made_ready?(clause, kind, last, solids)
         return true if soaked_before?(clause, kind, last) || fried_before?(clause, last)
+        return true if elliptic?(clause, last)
 
         !solids && (cut_before?(clause, kind, last) || mixed_before?(clause, last) || tossed?(clause, last))
       end
@@ -98,6 +103,11 @@ module FondKettle
 
       def fried_before?(clause, last)
         last.kind == "fry" && last.clause.sentence == clause.sentence && clause.say.match?(MIXED)
+      end
+
+      def elliptic?(clause, last)
+        MADE_READY.include?(last.kind) && last.clause.sentence == clause.sentence &&
+          clause.say.match?(ELLIPTIC)
       end
 
       # "Cut the squash in cubes, toss with salt"
@@ -138,7 +148,7 @@ module FondKettle
 
       def of_that?(clause, kind, last)
         case kind
-        when CUT then LIFTED.include?(last.kind)
+        when CUT then [*LIFTED, SOAK].include?(last.kind)
         when *STREWN then true
         when *TOSSED then last.kind == CUT || made?(kind, last)
         else made?(kind, last) || of_lifted?(clause, last) || into_mixture?(clause, kind)

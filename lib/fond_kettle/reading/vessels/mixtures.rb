@@ -1,12 +1,16 @@
 # frozen_string_literal: true
 
+require_relative "../../larder/names"
+require_relative "named_parts"
+
 module FondKettle
   module Reading
     # What was mixed or cooked in some vessel, as a text speaks of it later: "the paste", "boil the mixture
     # down", "half the sauce".
     class Mixtures
       # By the words for it, the kinds of steps that make it.
-      WORDS = { /\b(?:paste|mixture|marinade|batter|pur[ée]e|blend|base(?!\s+of))\b/i => %w[mix marinate],
+      WORDS = { /\b(?:paste|mixture|marinade|batter|pur[ée]e|(?<=\bthe\s)blend|base(?!\s+of))\b/i =>
+                  %w[mix marinate],
                 /\b(?:filling|stuffing)\b/i => %w[mix fry simmer reduce broth],
                 /\b(?:meatballs?|balls|patties|koftas?|dumplings)\b/i => %w[shape],
                 /\b(?:sauce|gravy|stew|curry|ragout|syrup)\b/i => %w[simmer reduce broth] }.freeze
@@ -22,6 +26,7 @@ module FondKettle
         @lines = lines
         @places = places
         @made = {}
+        @parts = NamedParts.new(lines)
       end
 
       # Notes what lies in a vessel after a step of a `kind`.
@@ -33,13 +38,27 @@ module FondKettle
         @made[COLD] = made if kind == MIX
       end
 
-      # Keys of the vessels in which the last mixture lies, where a text means it by a word that no line has;
-      # `named`: NamedLines of the text.
+      # Keys of the vessels in which the last mixture lies, where a text means it by a word that no line has,
+      # or what the list calls a part of the dish; `named`: NamedLines of the text.
       def vessels(say, named)
+        part = @parts.in(say)
+        return lie(part) if part.any?
+
         words = WORDS.keys.find { |one| say.match?(one) && @made.key?(one) } || (COLD if say.match?(COLD))
         return [] if words.nil? || named.any? { |one| @lines[one.index].text.match?(words) }
 
-        @made.fetch(words, []).filter_map { |index| @places.vessel(index) }.uniq
+        lie(@made.fetch(words, []))
+      end
+
+      # True where a text says "the paste" of a mixture, and no more of the name of a ReadLine than that.
+      def means?(say, line)
+        return false if say.downcase.include?(line.food.downcase)
+
+        words = WORDS.keys.find { |one| @made.key?(one) && say.match?(/\bthe\s+#{one}/) }
+        return false if words.nil?
+
+        own, other = line.names.partition { |name| name.match?(words) }
+        own.any? && !other.intersect?(Larder::Names.ours.words(say))
       end
 
       # The words of a text before its word for a mixture.
@@ -52,6 +71,13 @@ module FondKettle
       def into(say)
         behind = INTO.match(say)&.post_match
         vessels(behind, []).first if behind && AT_FRONT.any? { |words| behind.match?(words) }
+      end
+
+      private
+
+      # Keys of the vessels in which lines (their indexes) lie.
+      def lie(indexes)
+        indexes.filter_map { |index| @places.vessel(index) }.uniq
       end
     end
   end

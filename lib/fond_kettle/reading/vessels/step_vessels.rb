@@ -3,6 +3,7 @@
 require_relative "../../ground/value"
 require_relative "fire_vessel"
 require_relative "mixing_place"
+require_relative "stays_there"
 require_relative "vessel_course"
 require_relative "wash_vessel"
 
@@ -62,12 +63,6 @@ module FondKettle
       # "Wipe out the pot": that is the one for what comes next.
       AGAIN = /\b(?:wipe|wash|rinse|clean|dry)\s+(?:out\s+|down\s+)?(?:the|that|your)\s+(?:[[:alpha:]]+\s+)?
                (?:pot|pan)\b/ix
-      # Kinds that leave things where they were.
-      CHILLS = %w[chill freeze].freeze
-      COOL = "cool"
-      # What is done with fingers where it lies, and what comes before it.
-      SHREDS = /\A\W*(?:then\s+)?(?:pull|shred|flake|tear|bone|skin)\b/i
-      LIFTED = ["take-out", COOL].freeze
       # What is thrown away goes into no vessel.
       # A broth that is strained is no thing for a plate.
       STRAIN = /\A\W*(?:then\s+)?strain\b/i
@@ -81,6 +76,7 @@ module FondKettle
         @fire = FireVessel.new(course, rice, places)
         @wash = WashVessel.new(course, places)
         @mixing = MixingPlace.new(rice, @wash) { rice_at }
+        @stays = StaysThere.new(rice, @fire) { rice_at }
       end
 
       # The vessel's key of a Doing.
@@ -153,7 +149,7 @@ module FondKettle
       # How the vessel is found (a method's name).
       def way(doing, named)
         case doing.kind
-        when "take-out" then :taken_out
+        when StaysThere::TAKE_OUT then :taken_out
         when "taste" then :here
         when *FINISHED then :finished
         when "wrap" then :on_board
@@ -164,31 +160,12 @@ module FondKettle
       end
 
       def unnamed(doing)
-        return :where_it_lies if stays?(doing)
+        return :where_it_lies if @stays.doing?(doing)
         return :with_rice if soaks_in_pot?(doing)
         return UNNAMED.fetch(doing.kind) if UNNAMED.key?(doing.kind)
         return :beside_rice if @wash.boils_still?(doing)
 
         @rice.done? && FINISHES.include?(doing.kind) ? :with_rice : :cooked_in
-      end
-
-      # True where something is done with what lies in a vessel, there: it is cut in its dish, or is chilled.
-      def stays?(doing)
-        return false unless doing.last
-        return true if shreds?(doing)
-        return false unless doing.bare?
-
-        case doing.kind
-        when *CHILLS then true
-        when COOL, SHAPE then !@rice.in?
-        when CUT then @fire.baked_in?(doing.last.vessel)
-        end
-      end
-
-      # "Pull the meat off the bones", of what was lifted onto a plate.
-      def shreds?(doing)
-        LIFTED.include?(doing.last.kind) && doing.kind == CUT && !doing.rice &&
-          doing.clause.say.match?(SHREDS)
       end
 
       # "Flake it", of what lies in a dish.

@@ -14,6 +14,7 @@ module FondKettle
       # What is wetted so lies in a bowl of its own, and in no pot.
       WETS = [SOAK, RINSE].freeze
       GROUND = "mix"
+      CUT = "cut"
       MARINATED = "marinate"
       IT = /\A(?:\W*[[:alpha:]]+){1,2}\W+(?:it|them)\b/i
       # "Add the beans for the last two minutes", "boil 2 minutes more".
@@ -32,7 +33,7 @@ module FondKettle
       def vessel(doing)
         return of_rice(doing.last) if doing.rice
         return doing.last.vessel if steeped?(doing) || rinsed_off?(doing)
-        return @course.aside(VesselCourse::SOAKING) if doing.others && WETS.include?(doing.kind)
+        return @course.aside(VesselCourse::SOAKING) if wets_other?(doing)
 
         like(doing.last) if doing.last && goes_on?(doing.last)
       end
@@ -80,6 +81,16 @@ module FondKettle
       end
 
       private
+
+      # True where something else than the rice is soaked or washed.
+      def wets_other?(doing)
+        WETS.include?(doing.kind) && (doing.others || cut?(doing))
+      end
+
+      # "Peel the chestnuts, put them in cold water."
+      def cut?(doing)
+        doing.last&.kind == CUT && doing.clause.say.match?(IT)
+      end
 
       def goes_on?(last)
         KINDS.include?(last.kind) || last.vessel == @boiled_in

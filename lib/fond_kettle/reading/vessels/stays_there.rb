@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+require_relative "mixing_place"
+
+module FondKettle
+  module Reading
+    # Whether something is done with what lies in a vessel, there: it is cut in its dish, or is chilled.
+    class StaysThere
+      # Kinds that leave things where they were.
+      CHILLS = %w[chill freeze].freeze
+      COOL = "cool"
+      CUT = "cut"
+      SHAPE = "shape"
+      TAKE_OUT = "take-out"
+      LIFTED = [TAKE_OUT, COOL].freeze
+      # What is done with fingers where it lies, and what comes before it.
+      SHREDS = /\A\W*(?:then\s+)?(?:pull|shred|flake|tear|bone|skin)\b/i
+      BRUSHES = /\A\W*(?:then\s+)?(?:brush|baste|glaze|dust|rub|salt|season)\b/i
+
+      # `rice`: the RiceCourse; `fire`: the FireVessel; the block says in which vessel the rice is.
+      def initialize(rice, fire, &rice_at)
+        @rice = rice
+        @fire = fire
+        @rice_at = rice_at
+      end
+
+      # True of a Doing that is done where the step before left its food.
+      def doing?(doing)
+        return false unless doing.last
+
+        shreds?(doing) || brushes?(doing) || (doing.bare? && leaves?(doing))
+      end
+
+      private
+
+      def leaves?(doing)
+        case doing.kind
+        when *CHILLS then true
+        when SHAPE then !@rice.in?
+        when COOL then !@rice.in? || (doing.last.vessel != @rice_at.call && goes_on?(doing))
+        when CUT then @fire.baked_in?(doing.last.vessel)
+        end
+      end
+
+      # "Lift the meat onto a tray, brush it with fat": there.
+      def brushes?(doing)
+        doing.last.kind == TAKE_OUT && goes_on?(doing) && doing.clause.say.match?(BRUSHES)
+      end
+
+      def goes_on?(doing)
+        doing.last.clause.sentence == doing.clause.sentence
+      end
+
+      # "Pull the meat off the bones", of what was lifted onto a plate.
+      def shreds?(doing)
+        LIFTED.include?(doing.last.kind) && doing.kind == CUT && !doing.rice &&
+          doing.clause.say.match?(SHREDS)
+      end
+    end
+  end
+end
