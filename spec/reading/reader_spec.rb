@@ -78,6 +78,14 @@ RSpec.describe FondKettle::Reading::Reader do
       "one_pot_oven" => [4.0, "long-white", 300.0, "oven-pilaf"],
       "potato_crust" => [6.0, "long-white", 474.0, "turned-out"],
       "salmon_bowl" => [2.0, "short-white", 296.3, "covered-pot"],
+      "dill_crust" => [6.0, "basmati", 500.0, "boil-and-drain"],
+      "eel_less" => [2.0, "long-white", 150.0, "covered-pot"],
+      "filled_peppers" => [4.0, "medium-white", 200.0, "covered-pot"],
+      "mango_sticky" => [6.0, "glutinous", 300.0, "steamed-sticky"],
+      "miso_salmon" => [2.0, "short-white", 150.3, "rice-cooker"],
+      "pigeon_peas" => [5.0, "long-white", 373.8, "toasted-pilaf"],
+      "prune_layers" => [6.0, "basmati", 600.0, "sealed-cooked-base"],
+      "sambal_rice" => [4.0, "jasmine", 378.5, "rice-cooker"],
       "tuna_balls" => [nil, "short-white", 300.6, "rice-cooker"],
       "vine_leaves" => [5.0, "medium-white", 200.0, "leaf-parcels"]
     }

@@ -11,7 +11,8 @@ module FondKettle
       # A time behind these says when, or how often, not how long.
       NOT_HOW_LONG = /\b(?:every|each|after|at|the\s+last|the\s+first|past|within\s+the\s+first)\s*\z/i
       # And so does one before these.
-      WHEN = /\A\s*(?:before|ahead|later|old|ago|after|from\s+now|in\s+advance)\b/i
+      WHEN = /\A\s*(?:before|ahead|later|old|ago|from\s+now|in\s+advance
+              |after(?!\s+(?:it|that|they|the\s+[[:alpha:]]+)\s+(?:boil|come|start|ha)))\b/ix
       # "Keep the stock for another day."
       SOME_DAY = /\A(?:an?other|next|same)\s+(?:day|night)/i
       EACH_SIDE = /\b(?:a|each|per|on\s+each)\s+side\b/i

@@ -11,6 +11,7 @@ module FondKettle
       SOAK = "soak"
       SOAKED = /\bsoak/i
       BEFORE = /\b(?:that|which)\s[^,.;]*\bsoaked\b[^,.;]*/i
+      OVERNIGHT = /\bovernight\b/i
       IN = "in"
       STEAMED = %w[steamed-sticky leaf-parcels].freeze
 
@@ -23,7 +24,7 @@ module FondKettle
         return if rice.nil? || STEAMED.include?(method) || steps.any? { |step| soaks?(step, rice) }
 
         told = [rice.text, *told_before(steps, rice)].lazy.filter_map { |text| time(text) }.first
-        told ? told.minutes.round : 0
+        told.to_f.round
       end
 
       # "Put in the rice that you have soaked for half an hour."
@@ -32,7 +33,9 @@ module FondKettle
       end
 
       def time(text)
-        Measure::Durations.all(text).first if text.match?(SOAKED)
+        return unless text.match?(SOAKED)
+
+        text.match?(OVERNIGHT) ? Measure::Durations::OVERNIGHT_MIN : Measure::Durations.all(text).first&.minutes
       end
 
       # True where it soaks in the pot in which it is cooked, and in that liquid.

@@ -29,6 +29,7 @@ module FondKettle
       # The water that a line says: others are poured away.
       OWN_WATER = /\b(?:the|its|measured|boiling|hot|all)\s+(?:(?!salted)[[:alpha:]]+\s+)?water\b|
                    (?:\bthe\s+\d+\s*[[:alpha:]]+\s+(?:of\s+)?|\A|,\s|[+&]\s|\b(?:add|and)\s)water\b/ix
+      STEAM_WATER = /\b(?:over|above)\s+(?:an?\s+(?:pan|pot)\s+of\s+)?(?:boiling|simmering)\s+water\b/i
       INTO = /\bto\b|\binto\b/i
       # The number of a time tells nothing apart: "for 2 minutes" are no "2 tbsp".
       TIMES = /\b\d+\s*(?:-\s*\d+\s*)?(?:min|mins|minutes?|secs?|seconds?|h|hours?)\b/i
@@ -188,7 +189,7 @@ module FondKettle
       def other_water?(line, text)
         return false unless line.ingredient&.water? && line.food.match?(/water\z/i)
 
-        !text.match?(OWN_WATER) || BrothGiven.of_food?(text)
+        !text.sub(STEAM_WATER, "").match?(OWN_WATER) || BrothGiven.of_food?(text)
       end
 
       # A part of a plant that stands for it: "the leaves"; no bay leaf that was not spoken of before.

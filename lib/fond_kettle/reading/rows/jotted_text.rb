@@ -9,6 +9,7 @@ require_relative "../words/food_words"
 require_relative "../words/loose_measures"
 require_relative "method_blocks"
 require_relative "numbered_rows"
+require_relative "part_labels"
 require_relative "row_headings"
 require_relative "row_words"
 require_relative "../words/past_tense"
@@ -225,10 +226,11 @@ module FondKettle
         outside, aside = Asides.out_of(bare)
         @not_read.concat(aside)
         @listing = false
-        found = Sentences.of(outside).map { |one| PastTense.told(one) }
+        label, sentences = PartLabels.apart(outside)
+        found = sentences.map { |one| PastTense.told(one) }
         seen, told = found.reject { |one| one.empty? || ServingCount.only?(one) }
                           .partition { |one| one.match?(THERE) }
-        @not_read.concat(seen)
+        @not_read.push(*label, *seen)
         @sentences.concat(told)
       end
     end

@@ -8,6 +8,7 @@ module FondKettle
     # Steps that stand beside the rice's own course: done while it cooks, told later, or at the table.
     class BesideRice
       SERVE = "serve"
+      DRAIN = "drain"
       BESIDE = "beside"
       # What is told later and done while the rice is on the fire.
       WHILE_COOKS = /\bwhile\s+(?:it|that|the\s+(?:rice|pot))(?:\s+is|'s)?\s+(?:cook|simmer|boil|steam|bak)/i
@@ -27,9 +28,10 @@ module FondKettle
       # what goes in at it.
       def at(clause, kind, vessel, takes)
         return unless @rice.in?
+        return @rice.stage if drained_beside?(kind, vessel)
         return BESIDE if kind == SERVE && (takes.any? || clause.say.match?(ClauseSense::WORDS[:beside]))
 
-        while_cooks(clause, vessel) || (@rice.stage if clause.meanwhile && vessel != @course.fire)
+        while_cooks(clause, vessel) || meanwhile(clause, vessel)
       end
 
       # The id of the step beside which a clause is done, one for all clauses of its sentence; `last`: the
@@ -42,6 +44,15 @@ module FondKettle
       end
 
       private
+
+      def meanwhile(clause, vessel)
+        @rice.stage if clause.meanwhile && vessel != @course.fire
+      end
+
+      # "Edamame: 3 minutes in boiling water, drain": the rice is not over by that.
+      def drained_beside?(kind, vessel)
+        kind == DRAIN && @vessels.beside_rice?(vessel)
+      end
 
       # True before the rice goes in, of what is done while it cooks: beside nothing that was told so far.
       def later?(clause)

@@ -48,7 +48,7 @@ module FondKettle
         everything: /\A\W*(?:[[:alpha:]]+:\s+)?(?:everything|all\s+of\s+(?:it|that))\b
                      [^,.;]*\b(?:in|into|together)\b/ix,
         into_liquid: /\b(?:into|to|in)\s+the\s+(?:(?:hot|warm|boiling)\s+)?(?:stock|broth|milk|water)\b/i,
-        boiling_water: /\bin\s+(?:[[:alpha:]]+\s+)?boiling\s+(?:salted\s+)?water\b/i,
+        boiling_water: /(?:\bin\s+|:\s*)(?:[[:alpha:]]+\s+)?boiling\s+(?:salted\s+)?water\b/i,
         tray: /\b(?:tray|tin|roasting|baking)\b/i,
         into_bowl: /\A\W*(?:into|in)\s+(?:an?|the)\s+(?:bowl|bag)\b/i,
         heaped_on: RiceClauses::HEAPED_ON,
@@ -78,6 +78,9 @@ module FondKettle
         broth: BrothGiven::WORD,
         thrown_in: /\A\W*(?:then\s+)?(?:add|throw\s+in|tip\s+in|drop\s+in|stir\s+in)\b/i,
         stood_in: RiceClauses::STOOD_IN,
+        stirs_into: /\A\W*(?:then\s+)?(?:stir|mix|fold)\s+(?:it\s+|them\s+)?into\s+the\b
+                     (?!\s+(?:hot\s+)?rice\b)/ix,
+        amount_first: /\A\W*(?:\d|[½¼¾]|an?\s|two\s|three\s)/i,
         each_leaf: /\b(?:on|onto|in|into)\s+each\s+(?:leaf|wrapper|sheet|square)\b|\bround\s+each\b/i,
         foil_alone: /\A\W*(?:tight\s+)?(?:(?:lid|cover),?\s+(?:and\s+)?)?(?:foil|dough)\b
                      (?!\s+off)[^.\d]{0,30}\W*\z/ix,
@@ -136,7 +139,7 @@ module FondKettle
         through_rice: /\bthrough\s+(?:it|them|(?:the\s+)?(?:hot\s+)?rice)\b|\bthr(?:ough|u)\W*\z/i,
         half_rice: /\A\W*(?:then\s+)?(?:half|a\s+third|some)\s+(?:of\s+)?(?:the\s+)?rice\b/i,
         rests: /(?<!the\s)\brests?\b(?!\s+of)|\bmin\w*\s+off\b|\A\W*\d+\s+off\b|\Aoff\b(?!\s+with\b)
-                 |\b(?:stand|leave|sit)\b
+                 |(?<!must\s)(?<!should\s)\b(?:stand|leave|sit)\b
                  |\bwithout\s+opening\b|\bbefore\s+(?:you|anyone|anybody|serving|cutting)\b/ix,
         soaks: /\b(?:in|cover[^.;]{0,20}\swith)\s+(?:an?\s+[[:alpha:]]+\s+of\s+)?(?:\w+\s+)?water\b/i,
         programme: /programme/i

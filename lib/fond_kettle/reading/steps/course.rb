@@ -5,7 +5,8 @@ require_relative "beside_rice"
 require_relative "filling"
 require_relative "idle_clauses"
 require_relative "../vessels/line_places"
-require_relative "../lines/named_lines"
+require_relative "clause_lines"
+require_relative "recited_clauses"
 require_relative "rice_course"
 require_relative "set_aside"
 require_relative "spoken_rice"
@@ -32,18 +33,14 @@ module FondKettle
       FILL = "fill"
       PREHEAT = "preheat"
       SOAK = "soak"
-      # Words for something that goes on meanwhile, or is kept for later: they put nothing in.
-      NOT_PUT = /\bwhile\s+(?:the\s+[[:alpha:]]+|it|they|that|those)\s+(?:(?:is|are)\s+)?
-                 (?:cook|roast|bak|simmer|boil|soak|rest|stand|steam|heat|drain|cool|fr(?:y|ie)|brown|drip)
-                 [a-z]*\b|\b(?:and\s+)?keep(?:ing)?\s+(?:the|its|their)\s+[[:alpha:]]+(?=\s*(?:[,.;]|\z))/ix
       PRESSURE = /\bpressure|\bwhistles?\b|\bthe\s+weight\s+on\b/i
-      RICE_LABEL = /\A\W*(?:the\s+)?rice\s*(?::|\s[–—-])\s/i
+      RICE_LABEL = /\A\W*(?:(?:cook|make|prepare)\s+)?(?:the\s+)?rice\s*(?::|\s[–—-])\s/i
 
       # `clauses`: Clauses; `lines`: ReadLines.
       def initialize(clauses, lines)
         @clauses = clauses
-        @lines = lines
-        @named = NamedLines.new(lines)
+        recited = RecitedClauses.new(clauses, lines)
+        @lines = lines = recited.listed
         @rice_line = lines.index(&:grain)
         @rice = RiceCourse.new(clauses)
         @course = VesselCourse.new(pressure: clauses.any? { |clause| clause.say.match?(PRESSURE) })
@@ -53,6 +50,7 @@ module FondKettle
         @vessels = StepVessels.new(@course, @rice, @places)
         @beside = BesideRice.new(clauses, @rice, @course, @vessels)
         @flow = StepFlow.new(lines, @places, @vessels, @rice)
+        @named = ClauseLines.new(lines, @places, recited) { |say, index| @flow.mixture?(say, index) }
       end
 
       # ReadSteps; a clause in which nothing is done is none.
@@ -116,7 +114,7 @@ module FondKettle
       # `last`: the ReadStep before.
       def step(clause, position, last)
         @rice.finish(position)
-        named = named(clause)
+        named = @named.in(clause, position)
         rice = about_rice?(position, named)
         apart = !last.nil? && !rice && @vessels.beside_rice?(last.vessel)
         kind = @kinds.kind(position, named, rice: rice, last: last, stage: @rice.stage, apart: apart,
@@ -139,7 +137,7 @@ module FondKettle
         return true if SpokenRice.shared?(clause, @clauses[position + 1])
 
         in_water = SpokenRice.in_water?(clause.say, named.map { |one| @lines[one.index] })
-        @rice.meant?(clause.say.gsub(NOT_PUT, " "), others?(named) && !in_water) ||
+        @rice.meant?(ClauseLines.put(clause.say), others?(named) && !in_water) ||
           named.map(&:index) == [@rice_line] || packed?(clause, named)
       end
 
@@ -163,19 +161,6 @@ module FondKettle
       # The vessel of that to which a clause puts something, or nil.
       def onto(clause, named)
         named.select(&:onto).filter_map { |one| @places.vessel(one.index) }.last || @flow.into(clause.say)
-      end
-
-      # NamedLines of a clause; fat and liquid of which it only says what is to be seen are none, nor is what
-      # somebody would have to be asked about.
-      def named(clause)
-        found = @named.in(clause.say.gsub(NOT_PUT, " "), @places.untaken, @places.left)
-        found = found.reject do |one|
-          RiceClauses.soaking_water?(clause, @lines[one.index]) || @flow.mixture?(clause.say, one.index)
-        end
-        return found unless clause.until
-
-        done = @named.in(clause.doing, @places.untaken, @places.left).map(&:index)
-        found.reject { |one| !done.include?(one.index) && (@lines[one.index].runs? || !one.sure?) }
       end
 
       # Notes what a Doing does in its vessel, and returns its ReadStep.

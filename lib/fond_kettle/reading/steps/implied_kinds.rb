@@ -25,9 +25,11 @@ module FondKettle
         ["mix", lambda { |one|
           one.says?(:plus) && one.puts && !one.ends? && !one.liquid && (one.in? || !one.last)
         }],
+        ["simmer", ->(one) { one.in? && one.liquid && !one.rice && one.says?(:warms) }],
         ["fold", ->(sense) { sense.in? && sense.says?(:through_rice) }],
-        ["preheat", ->(sense) { sense.says?(:oven_hot) && !sense.in? && sense.minutes.nil? }],
+        ["preheat", ->(sense) { sense.says?(:oven_hot) && sense.minutes.nil? && !sense.done? }],
         ["fry", ->(sense) { sense.fat && sense.says?(:fat_hot) }],
+        ["fry", ->(one) { one.fat && one.done? && !one.liquid && one.minutes && one.says?(:pan_heat) }],
         ["fry", ->(one) { one.puts && one.done? && one.previous == "fry" && one.says?(:put_in) }],
         ["mix", ->(sense) { sense.done? && sense.says?(:everything) }],
         ["serve", ->(sense) { sense.says?(:beside) && sense.minutes.nil? }],

@@ -12,6 +12,7 @@ module FondKettle
       IN_OVEN = ImpliedKinds::IN_OVEN
       # What goes on when something is turned or stirred in it.
       GOES_ON = %w[low steam bake boil].freeze
+      CLOSED = %w[low seal].freeze
       # What is lifted out of these leaves a liquor behind.
       BOILED = %w[simmer boil broth].freeze
       FRIES = lambda do |sense|
@@ -59,6 +60,7 @@ module FondKettle
           ["bake", INTO_OVEN], ["take-out", ASIDE], ["rest", CLOTH],
           ["soak", ->(one) { one.dried && !one.in? && one.says?(:water_over) }],
           ["mix", ->(sense) { sense.done? && sense.several && sense.says?(:dissolves) }],
+          ["mix", ->(one) { one.done? && one.previous == "cut" && one.several && one.says?(:stirs_into) }],
           ["par-boil", ->(sense) { sense.previous == "par-boil" && sense.says?(:for_the_last) }],
           ["par-boil", ->(one) { one.rice && one.drained && one.previous == "boil" && !one.in? }],
           ["fry", ->(one) { one.done? && one.previous == "fry" && !one.rice && one.says?(:thrown_in) }],
@@ -108,7 +110,8 @@ module FondKettle
           ["layer", ->(sense) { sense.rice && sense.says?(:names_rice) && sense.minutes.nil? }],
           ["low", :in?.to_proc], ["simmer", ->(sense) { sense.minutes || sense.liquid }], ["lay-in", ALWAYS]
         ],
-        "layer" => [["serve", ->(sense) { sense.in? && sense.says?(:heaped_on) }],
+        "layer" => [["mix", ->(one) { one.previous == "mix" && one.puts && !one.rice }],
+                    ["serve", ->(sense) { sense.in? && sense.says?(:heaped_on) }],
                     ["cool", ->(sense) { sense.done? && sense.says?(:cools) }],
                     ["low", ->(sense) { sense.stage == RiceCourse::WITH && sense.minutes }]],
         "rest" => [
@@ -117,8 +120,11 @@ module FondKettle
           ["steam", ->(sense) { sense.says?(:steamer) && sense.minutes && !sense.done? }],
           ["lay-in", ->(sense) { sense.says?(:stood_in) && sense.minutes.nil? }],
           ["low", ->(sense) { sense.in? && sense.says?(:flame) }],
-          ["low", ->(one) { one.in? && !one.done? && one.minutes && one.waits && one.previous == "low" }],
+          ["low", lambda { |one|
+            one.in? && !one.done? && one.minutes && one.waits && CLOSED.include?(one.previous)
+          }],
           ["soak", ->(sense) { sense.minutes && sense.cold }],
+          ["marinate", ->(one) { one.stage == RiceCourse::WITH && one.minutes && one.previous == "mix" }],
           ["reduce", ->(sense) { sense.in? && sense.says?(:left_open) && !sense.says?(:unopened) }],
           ["rest", :in?.to_proc], ["drain", ->(sense) { sense.says?(:sieve) }],
           ["soak", ->(sense) { sense.says?(:soaks) }], ["fry", FRIES_ON],
@@ -146,7 +152,9 @@ module FondKettle
                     ["layer", ->(one) { one.in? && one.rice && !one.says?(:into_shape) }]],
         "cut" => [["cut", ->(one) { one.says?(:stones) }],
                   ["sprinkle", ->(one) { one.in? && one.puts && one.says?(:grates_over) }],
-                  ["serve", ->(sense) { sense.stage == RiceCourse::AFTER && sense.puts && !sense.strewn }]]
+                  ["serve", lambda { |one|
+                    one.stage == RiceCourse::AFTER && one.puts && one.says?(:amount_first) && !one.strewn
+                  }]]
       }.freeze
 
       module_function

@@ -4,7 +4,7 @@ module FondKettle
   module Reading
     # Which clauses of a text speak of the rice, make it ready, and lay it in.
     class RiceClauses
-      RICE = /\b(?:rice(?!\s+(?:will|pot|cooker|bowl|pan|water|line|vinegar|wine))
+      RICE = /\b(?:rice(?!\s+(?:will|pot|cooker|bowl|pan|water|line|vinegar|wine|flour|noodles?|papers?|milk))
                 |basmati|jasmine|arborio|(?:long|short|medium)[- ]grain|parcels|bundles|packets|rolls)\b/ix
       # What may stand for it, near the front.
       IT = /\A(?:\W*[[:alpha:]']+){0,3}?\W*\b(?:it|this|them)\b/i
@@ -42,7 +42,7 @@ module FondKettle
       SOAK = "soak"
       RINSE = "rinse"
       WATER = "water"
-      OWN_WATER = /\brice\b|\bthe\s+(?:measured\s+)?water\b|\ball\s+the\b/i
+      OWN_WATER = /\brice\b|\b(?:the|its)\s+(?:measured\s+)?water\b|\ball\s+the\b/i
       # Kinds of verbs that make it ready, and that put it in.
       READIES = [DRAIN, WRAP, "cool", "mix"].freeze
       PUTS = ["stir", "lay-in", "layer", "fry", "simmer", "low", "put-back", "sprinkle", "steam", nil].freeze

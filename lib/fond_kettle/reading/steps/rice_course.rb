@@ -25,6 +25,8 @@ module FondKettle
       WASHED = /\b(?:rinse|soak|drain|drip)\b|\bcover\b[^.;]*\bwater\b|\A\W*(?:boil|cook|cooker\s+on)\b/i
       # "Boil the three cups" speaks of what they hold.
       LIQUID = /\bthe\s+(?:[[:alnum:]]+\s+)?(?:cups|glasses|water|broth|stock|milk|liquid|liquor)\b/i
+      # "Soak in the cooker with the water."
+      IN_LIQUID = /\A\W*(?:then\s+)?(?:soak|cooker\s+on)\b/i
       STEAMED = /\A\W*steam\b/i
       # By these it cooks: nothing more is laid in.
       COOKS = %w[low bake boil].freeze
@@ -65,15 +67,15 @@ module FondKettle
         return true if called?(text)
         return false unless @spoken_of
         return true if text.match?(STEAMED) || text.match?(RiceClauses::STANDS_FOR_IT)
+        return false if named || (text.match?(LIQUID) && !text.match?(IN_LIQUID))
 
-        !named && !text.match?(LIQUID) && (text.match?(WASHED) || RiceClauses.short?(text))
+        text.match?(WASHED) || RiceClauses.short?(text)
       end
 
       # True where a text calls it by its name, or tips out what is in its pot.
       def called?(text)
         text.match?(RiceClauses::RICE) || (in? && text.match?(RiceClauses::TIPPED_INTO))
       end
-      private :called?
 
       # True where the rice may go in at a clause (its position): it is not made ready after that.
       def ready?(position)

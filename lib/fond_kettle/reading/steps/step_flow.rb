@@ -4,6 +4,7 @@ require_relative "../vessels/broth_course"
 require_relative "../lines/broth_given"
 require_relative "../lines/line_sorts"
 require_relative "clause_sense"
+require_relative "../vessels/fetched"
 require_relative "../vessels/given_shares"
 require_relative "../vessels/goes_on"
 require_relative "../vessels/mixtures"
@@ -22,11 +23,6 @@ module FondKettle
       GIVES = %w[take-out turn-out taste drain].freeze
       MOVES_ALL = %w[turn-out serve taste].freeze
       TAKES_MIXTURES = [*GoesOn::KINDS, "layer", "sprinkle", "wrap", "shape", "serve"].freeze
-      # "Oil the base of the pot": no oil is poured out of its pan.
-      GREASES = /\b(?:oil|butter|grease)\s+(?:the|an?|your)\s+
-                 (?:[[:alpha:]]+\s+)?(?:base|bottom|floor|sides?|dish|tin|pot|pan|bowl)\b/ix
-      KEPT = /\b(?:kept|reserved|set\s+aside|put\s+aside)\b/i
-      REST = /\b(?:rest|remaining|other)\b/i
       PAR_BOIL = "par-boil"
       # What brings the rice along from where it lies.
       MIX = "mix"
@@ -48,6 +44,7 @@ module FondKettle
         @goes_on = GoesOn.new(@mixtures, places)
         @broth = BrothCourse.new(lines, places)
         @wrapped = WrappedFood.new(places, @rice_line)
+        @fetched = Fetched.new(lines, places, rice) { vessels.rice_at }
         @given = GivenShares.new(places, @mixtures)
         @last_taken = []
       end
@@ -81,8 +78,8 @@ module FondKettle
         return [] if clause.say.match?(StepVessels::AWAY) || (NEVER_TAKES - GIVES).include?(kind)
 
         named = named.reject(&:onto)
-        found = meant(poured(named, clause.say), kind, rice: goes_in || kind == PAR_BOIL)
-        found = found.flat_map { |index| lies(index, clause.say) }
+        found = meant(@fetched.poured(named, clause.say), kind, rice: goes_in || kind == PAR_BOIL)
+        found = found.flat_map { |index| @fetched.from(index, clause.say) }
         found.concat(spoken_of(named, clause, kind, last))
         found << @vessels.giving(kind) if !stays_in?(vessel, kind, last) && gives_all?(clause, kind, last)
         elsewhere(found, vessel, goes_in)
@@ -166,15 +163,6 @@ module FondKettle
         [index, share]
       end
 
-      # No fat that only greases something, and nothing of which there is more.
-      def poured(named, say)
-        greases = say.match?(GREASES)
-        named.reject do |one|
-          line = @lines[one.index]
-          (greases && line.ingredient&.fat?) || LineSorts.endless?(line)
-        end
-      end
-
       # Indexes of the lines of a clause, or of "them": what went in last.
       def meant(named, kind, rice:)
         indexes = named.map(&:index)
@@ -192,22 +180,6 @@ module FondKettle
       def lifted
         there = @places.in(@vessels.giving(TAKE_OUT)).reject { |index| LineSorts.stays?(@lines[index]) }
         there.empty? ? @last_taken : there
-      end
-
-      # Where a line lies: what was kept of it, where the words speak of that; once the rice is in, both.
-      def lies(index, say)
-        return [] if in_the_rice?(index)
-
-        kept = @places.kept(index)
-        return [kept] if kept && say.match?(KEPT)
-        return [@places.rest(index)] if kept && say.match?(REST)
-
-        [(kept if @rice.in?), @places.vessel(index)].compact
-      end
-
-      # Fat that went in with the rice is fetched from there no more.
-      def in_the_rice?(index)
-        @rice.in? && @lines[index].ingredient&.fat? && @places.vessel(index) == @vessels.rice_at
       end
 
       # True where a part of some broth is poured, though nobody knows from where.

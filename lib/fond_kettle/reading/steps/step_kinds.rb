@@ -183,6 +183,8 @@ module FondKettle
 
       # "Slice the cucumber. Serve the rice with the curry and the cucumber."
       def served?(position, named)
+        return true if @clauses[position + 1]&.kind == SERVE
+
         names = named.flat_map { |one| @lines[one.index].names }
         @clauses[position + 1, FAR].to_a.any? do |clause|
           clause.kind == SERVE && Larder::Names.ours.words(clause.say).intersect?(names)

@@ -26,6 +26,8 @@ module FondKettle
       ON_RICE = /\b(?:on\s+top|over|rice)\b/i
       ON_POT = Regexp.union(JoinedClauses::POURED, /\A\W*(?:then\s+)?wrap\b[^.;]*\blid\b/i)
       LID_ON = /\blid\s+on\b|\bcovered\b/i
+      BOILS = %w[simmer boil].freeze
+      HEATS = /\A\W*(?:(?:then|meanwhile),?\s+)?(?:heat|warm|simmer|boil|bring|melt)\b/i
       # In these nothing is fried while rice is in them.
       NOT_FRIED_IN = %w[steamer cooker].freeze
       FRIES = %w[fry toast].freeze
@@ -85,7 +87,13 @@ module FondKettle
 
       # Nothing else is fried in the pot in which the rice lies done.
       def fried_beside?(doing)
-        return false unless cooked_apart?(doing) && doing.others && !doing.rice
+        return false unless doing.others && !doing.rice
+
+        beside_steamer?(doing) || (cooked_apart?(doing) && rice_in_hand?)
+      end
+
+      # True where the rice lies, done or closed, in what is in hand, or its pot is none to fry in.
+      def rice_in_hand?
         return false unless @rice.in? && (@course.fire == @rice_pot || baked_in?(@course.fire))
 
         @rice.done? || @rice.covered? || NOT_FRIED_IN.include?(@course.kind(@rice_pot))
@@ -93,7 +101,15 @@ module FondKettle
 
       # What is fried, and what is warmed or simmered by itself once the rice is done.
       def cooked_apart?(doing)
-        FRIES.include?(doing.kind) || (@rice.done? && doing.clause.kind == "simmer")
+        return true if FRIES.include?(doing.kind)
+
+        (@rice.done? || baked_in?(@course.fire)) && BOILS.intersect?([doing.kind, doing.clause.kind])
+      end
+
+      # "Heat the coconut milk with the sugar", while the rice steams or lies in a bowl.
+      def beside_steamer?(doing)
+        @rice.in? && HOT.include?(doing.kind) && doing.clause.say.match?(HEATS) &&
+          [VesselCourse::STEAMER, VesselCourse::BOWL].include?(@course.kind(@course.fire))
       end
 
       # "Boil 500 ml water": for the rice alone, where something else lies on the fire.
@@ -153,10 +169,15 @@ module FondKettle
       # What is baked or steamed before the rice goes in lies in no pot.
       def here_or_apart(doing, apart)
         own = APART[doing.kind] unless lidded?(doing)
-        return @course.aside(own) if own && (apart || !@rice.in?)
+        return @course.aside(own) if own && (apart || !@rice.in? || steamed_after?(doing))
         return @course.aside(VesselCourse::PAN) if doing.set_aside && FRIES.include?(doing.kind)
 
         in_pan(doing, apart)
+      end
+
+      # What is steamed once the rice is done.
+      def steamed_after?(doing)
+        doing.kind == "steam" && @rice.done? && !doing.rice
       end
 
       # "Add the stock, lid on, in the oven for two hours": the pot on the fire goes in.

@@ -43,6 +43,9 @@ module FondKettle
       # "Soak the chillies, drain, blend with the garlic"
       ELLIPTIC = /\A\W*(?:then\s+)?(?:blend|grind|pound|mash|whizz|pur[ée]e|mix|toss|season|rub|coat)\s+
                   (?:with|to|into|until|till)\b/ix
+      # "Crush the seeds. Stir into the yoghurt."
+      INTO_OTHER = /\A\W*(?:then\s+)?(?:stir|mix|fold|whisk|beat)\s+into\s+the\b
+                    (?!\s+(?:hot\s+)?(?:rice|pot|pan)\b)/ix
       MADE_READY = [SOAK, DRAIN, "rinse", "cool", "cut"].freeze
       # What is done to what was drained, without a word for it.
       COVERED = [*FireVessel::HOT, "lay-in", "stir"].freeze
@@ -106,6 +109,8 @@ module FondKettle
       end
 
       def elliptic?(clause, last)
+        return true if last.kind == CUT && clause.say.match?(INTO_OTHER)
+
         MADE_READY.include?(last.kind) && last.clause.sentence == clause.sentence &&
           clause.say.match?(ELLIPTIC)
       end
@@ -148,7 +153,7 @@ module FondKettle
 
       def of_that?(clause, kind, last)
         case kind
-        when CUT then [*LIFTED, SOAK].include?(last.kind)
+        when CUT then [*LIFTED, SOAK, "toast"].include?(last.kind)
         when *STREWN then true
         when *TOSSED then last.kind == CUT || made?(kind, last)
         else made?(kind, last) || of_lifted?(clause, last) || into_mixture?(clause, kind)

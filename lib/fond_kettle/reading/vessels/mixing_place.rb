@@ -6,6 +6,7 @@ module FondKettle
     class MixingPlace
       MARINATE = "marinate"
       MIXES = ["mix", MARINATE].freeze
+      LAYER = "layer"
       TAKE_OUT = "take-out"
       COOL = "cool"
       STIRRED_IN = /\A\W*(?:then\s+)?(?:stir|mix|fold|beat)\s+in\b
@@ -49,9 +50,9 @@ module FondKettle
         doing.last&.kind == COOL && doing.clause.say.match?(STIRRED_IN)
       end
 
-      # "Everything into a bowl. Toss with your hands."
+      # "Everything into a bowl. Toss with your hands." "Mix the miso with honey. Spread over the salmon."
       def on?(doing)
-        doing.bare? && !doing.rice && MIXES.include?(doing.last&.kind)
+        (doing.bare? || doing.clause.kind == LAYER) && !doing.rice && MIXES.include?(doing.last&.kind)
       end
 
       # True where things are mixed before they go in: "mix the pork with soy".

@@ -9,6 +9,7 @@ module FondKettle
       # Kinds that leave things where they were.
       CHILLS = %w[chill freeze].freeze
       COOL = "cool"
+      DRAIN = "drain"
       CUT = "cut"
       SHAPE = "shape"
       TAKE_OUT = "take-out"
@@ -37,9 +38,15 @@ module FondKettle
         case doing.kind
         when *CHILLS then true
         when SHAPE then !@rice.in?
-        when COOL then !@rice.in? || (doing.last.vessel != @rice_at.call && goes_on?(doing))
+        when COOL then !@rice.in? || beside?(doing)
+        when DRAIN then @rice.in? && beside?(doing)
         when CUT then @fire.baked_in?(doing.last.vessel)
         end
+      end
+
+      # "Boil the eggs, cool": not the rice.
+      def beside?(doing)
+        doing.last.vessel != @rice_at.call && goes_on?(doing)
       end
 
       # "Lift the meat onto a tray, brush it with fat": there.

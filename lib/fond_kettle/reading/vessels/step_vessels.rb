@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../ground/value"
+require_relative "../../kit/vessel_kind"
 require_relative "fire_vessel"
 require_relative "mixing_place"
 require_relative "stays_there"
@@ -46,6 +47,8 @@ module FondKettle
       SHAPE = "shape"
       DRAIN = "drain"
       DRESS = "dress"
+      BAKE = "bake"
+      REST = "rest"
       BOILS = %w[simmer boil].freeze
       # Kinds by which it comes into another vessel once it is cooked.
       MOVES = %w[layer lay-in stir cool fold dress].freeze
@@ -100,7 +103,9 @@ module FondKettle
 
       # The kind of a Doing, once its vessel (key) is known.
       def kind_in(vessel, doing)
-        @fire.bakes?(vessel, doing) ? "bake" : doing.kind
+        return "low" if doing.kind == BAKE && @course.kind(vessel) == Kit::VesselKinds::COOKER.key
+
+        @fire.bakes?(vessel, doing) ? BAKE : doing.kind
       end
 
       # The vessel all of which a text gives, or nil.
@@ -161,7 +166,7 @@ module FondKettle
 
       def unnamed(doing)
         return :where_it_lies if @stays.doing?(doing)
-        return :with_rice if soaks_in_pot?(doing)
+        return :with_rice if soaks_in_pot?(doing) || of_rice?(doing)
         return UNNAMED.fetch(doing.kind) if UNNAMED.key?(doing.kind)
         return :beside_rice if @wash.boils_still?(doing)
 
@@ -176,6 +181,18 @@ module FondKettle
       # Rice that is in its pot soaks there.
       def soaks_in_pot?(doing)
         @rice.in? && doing.kind == WashVessel::SOAK && !doing.others
+      end
+
+      # "The rice is done after 40 minutes, leave it closed 10 more", whatever else was told in between.
+      def of_rice?(doing)
+        return false if !@rice.in? || doing.others
+
+        rests_on?(doing) || (!doing.clause.minutes.nil? && doing.clause.verb.nil? &&
+          @rice.called?(doing.clause.say))
+      end
+
+      def rests_on?(doing)
+        doing.bare? && doing.kind == REST && doing.last&.vessel == rice_at
       end
 
       # The vessel in which something is washed, soaked or drained.

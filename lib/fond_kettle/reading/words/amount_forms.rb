@@ -38,8 +38,8 @@ module FondKettle
                      (?<amount>(?:(?:half\s+)?an?|one|two|three|four)\s+(?:[[:alpha:]]+\s+)?
                      (?:cup|mug|glass|bowl|teacup|tin|can|jar|spoon|ladle)(?:e?s)?(?:\s+and\s+a\s+half)?)
                      (?<said>\s*\([^()]*\))?\z/ix
-      UNITS = "(?:g|kg|ml|l|oz|lb|litres?|cups?|c|tbsp|tsp|tablespoons?|teaspoons?|handfuls?|thumbs?" \
-              "|pinch(?:es)?|cloves?|sprigs?|spoons?|spoonfuls?" \
+      UNITS = "(?:g|kg|ml|l|oz|lb|litres?|cups?|c|(?-i:T)|tbsp|tsp|tablespoons?|teaspoons?|handfuls?" \
+              "|thumbs?|pinch(?:es)?|cloves?|sprigs?|spoons?|spoonfuls?" \
               "|sticks?|stalks?|ribs?|tins?|cans?|bunch(?:es)?|knobs?|glass(?:es)?|mugs?|teacups?|bowls?" \
               "|slices?|heads?|inch(?:es)?|big|large|small|medium)"
       ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d:]{0,80}?),?\s+(?:[–—-]\s+)?
@@ -72,10 +72,14 @@ module FondKettle
       # "Cold lamb, a plateful (about 400 g)"
       PLATEFUL = /,\s+an?\s+(?:big\s+|good\s+)?(?:plate|bowl|bag|pack|packet|box|tray)(?:ful)?
                   (?=\s*\([^()]*\d)/ix
+      # "Water to line 2", of a cooker
+      TO_LINE = /\s+(?:up\s+)?to\s+(?:the\s+)?(?:(?:line|mark)\s*\d+|\d+\s+(?:line|mark))/i
       OR_SO = /\s*\b(?:or\s+so|ish)(?=\))/i
       # "Duck or chicken stock" is stock.
       EITHER = /\b[[:alpha:]]+\s+or\s+
                 (?=[[:alpha:]]+\s+(?:stock|broth|oil|milk|wine|vinegar|sugar|beans?)\b)/ix
+      # What says nothing of how much.
+      IDLE = [TO_LINE, OR_SO, PLATEFUL, LITTLE, LOADS, EITHER].freeze
       # How a thing is preserved, behind it.
       PRESERVED = /(?<=\A|[\d½¼¾⅓⅔⅛a-z]\s)(?<what>[[:alpha:]]{2,30}(?:\s[[:alpha:]]{2,30})?),\s+
                    (?<how>smoked|dried|salted|tinned|canned)\b/ix
@@ -99,9 +103,7 @@ module FondKettle
       end
 
       def first(line)
-        bare = [OR_SO, PLATEFUL, LITTLE, LOADS, EITHER].reduce(line.sub(ANOTHER, '\k<of>1 ')) do |text, words|
-          text.sub(words, "")
-        end
+        bare = IDLE.reduce(line.sub(ANOTHER, '\k<of>1 ')) { |text, words| text.sub(words, "") }
         turned(fresh(preserved(bare)))
           .sub(OF_WEIGHT, '\k<weight> \k<what>').sub(WEIGHING, '\k<weight> \k<what>')
           .sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")

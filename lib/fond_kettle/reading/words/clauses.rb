@@ -38,6 +38,7 @@ module FondKettle
                       |the\s+same\s+\S+\s+(?:minutes?|hours?)
                       |in\s+the\s+meantime|while\s+(?:that|it|they|the\s+[[:alpha:]]+)\b|
                       in\s+those\s+|at\s+the\s+same\s+time)/ix
+      LABEL = /\A\W*(?:cook|make|prepare|do)\s+(?:the|your)\s+[[:alpha:]]+:\s+(?=[[:alpha:]])/i
       # "Leave it 15 minutes while you wash the rice."
       WHILE_YOU = /\A\W*while\s+(?:you|we|i)\b/i
       UNTIL = /\b(?:until|till|'?til)\s+(?<cue>[^.;]+)/i
@@ -57,6 +58,8 @@ module FondKettle
       AT_END = /,\s+(?<least>\d{1,3})(?:\s*[-–]\s*(?<most>\d{1,3}))?\W*\z/
       NIGHT_BEFORE = /\A\W*(?:the\s+)?(?:night|evening|day)\s+before\b/i
       LIES = /\b(?:fridge|refrigerator|marinate|soak|leave|in\s+(?:cold\s+|plenty\s+of\s+)?water)\b/i
+      COLD = /\b(?:fridge|refrigerator|marinate)\b/i
+      AHEAD = /\b\d+\s+hours?\s+(?:ahead|before)/i
       # "In those 15 minutes" is the time of what goes on.
       THOSE = /\bin\s+those\s+\S+\s+\w+/i
       # "Leave it to stand 5 minutes before serving."
@@ -91,13 +94,26 @@ module FondKettle
 
       def clause(say, sentence, index)
         verb = verb(say)
-        Clause.new(say: say, verb: verb, minutes: minutes(say) || overnight(say, sentence), until: cue(say),
+        Clause.new(say: say, verb: verb, until: cue(say),
+                   minutes: minutes(say) || overnight(say, sentence, index),
                    meanwhile: sentence.match?(MEANWHILE) || say.match?(WHILE_YOU), sentence: index)
       end
 
       # Minutes of what soaks, or lies in the cold, from the night before.
-      def overnight(say, sentence)
-        Measure::Durations::OVERNIGHT_MIN if sentence.match?(NIGHT_BEFORE) && say.match?(LIES)
+      def overnight(say, sentence, index)
+        return unless say.match?(LIES)
+        return Measure::Durations::OVERNIGHT_MIN if sentence.match?(NIGHT_BEFORE)
+
+        ahead(index) if say.match?(COLD)
+      end
+
+      # What one of the two sentences before says: "the day before, or at least 3 hours ahead, toast …".
+      def ahead(index)
+        said = @sentences[[index - 2, 0].max...index].find { |one| one.match?(NIGHT_BEFORE) }
+        return if said.nil?
+
+        least = said[AHEAD]
+        (least && Measure::Durations.all(least).first&.minutes) || Measure::Durations::OVERNIGHT_MIN
       end
 
       # What is to be seen, without the time that stands behind it.
@@ -130,9 +146,14 @@ module FondKettle
         found && ((found[:least].to_f + (found[:most] || found[:least]).to_f) / 2)
       end
 
+      # "Cook the rice: wash": what follows says how.
+      def label?(say, found)
+        found.from < say[LABEL].to_s.bytesize
+      end
+
       # What is told first and is no mere beginning, else what stands there first.
       def verb(say)
-        found = Verbs.all_in(say).reject { |one| ClauseParts.not_done?(say, one.from) }
+        found = Verbs.all_in(say).reject { |one| ClauseParts.not_done?(say, one.from) || label?(say, one) }
         told = found.select { |one| Verbs.told?(say, one) }
         found = told if told.any?
         (found.find { |one| !one.verb.joins } || found.first)&.verb

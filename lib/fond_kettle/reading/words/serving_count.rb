@@ -13,6 +13,7 @@ module FondKettle
                |(?:quantit(?:y|ies)|amounts?)\s+(?:is\s+|are\s+)?for)\s*:?\s+
                (?:(?:about|some|up\s+to)\s+)?#{COUNT}(?:-?ish)?\b/ix,
               /\b#{COUNT}(?:\s*(?:-|–|to|or)\s*\d+)?\s+
+               (?:(?:small|big|large|generous|good)\s+)?
                (?:of\s+us|people|ppl|persons|pers|servings|portions|eaters|mouths|hungry)\b/ix,
               /\A\W*#{COUNT}\s+(?:plates|bowls|helpings|lunches|dinners|suppers|boxes)\W*(?:\z|[.,;])/i,
               /\A\W*for\s+(?:(?:about|some)\s+)?#{COUNT}\b(?!\s*(?:min|hour|hr|h\b
@@ -25,6 +26,8 @@ module FondKettle
       AT_END = /\bfor\s+#{COUNT}\W*\z|\((?<count>\d{1,2})\)\W*\z|\s[-–—]\s+#{COUNT}\W*\z|\sx\s?#{COUNT}\W*\z/i
       # "Rice for thirty from my mother's notebook"
       WITHIN = /\bfor\s+#{COUNT}(?=\s+(?:from|by|with|on|at|in|after|as)\b|,)/i
+      # "2 people / 35 min"
+      TIME_BEHIND = %r{\s*[/|·,;–-]\s*(?:about\s+)?\d+\s*(?:min\w*|h\w*)\W*\z}i
       # Letters of a sentence that says no more than that.
       SHORT = 50
 
@@ -40,7 +43,7 @@ module FondKettle
 
       # The number that a title ends with, or nil.
       def in_title(title)
-        said = AT_END.match(title) || WITHIN.match(title)
+        said = AT_END.match(title) || WITHIN.match(title) || WAYS[1].match(title)
         said && Measure::Numeral.read(said[:count])&.first&.to_f
       end
 
@@ -59,7 +62,9 @@ module FondKettle
 
       # True for a text that says no more than that.
       def only?(text)
-        text.size < SHORT && [*WAYS, ALONE, MADE].any? { |way| text.match?(way) } && Measure::Durations.all(text).empty?
+        bare = text.sub(TIME_BEHIND, "")
+        bare.size < SHORT && [*WAYS, ALONE, MADE].any? { |way| bare.match?(way) } &&
+          Measure::Durations.all(bare).empty?
       end
     end
   end

@@ -1,0 +1,23 @@
+# frozen_string_literal: true
+
+require_relative "../words/sentences"
+
+module FondKettle
+  module Reading
+    # The word before the sentences of a row for what they make: "Stew. Soften the onions in the ghee."
+    module PartLabels
+      MAKES = /\A(?:rice|stew|soup|sauce|broth|stock|base|topping|filling|marinade|curry|salad|relish|dressing
+               |paste|to\s+(?:finish|serve|assemble)|assembly|layers?|layering)\.\z/ix
+
+      module_function
+
+      # [that word, or nil; the sentences]
+      def apart(row)
+        first, *more = Sentences.of(row)
+        return [nil, [first, *more].compact] unless more.any? && first.match?(MAKES)
+
+        [first, more]
+      end
+    end
+  end
+end

@@ -1,0 +1,54 @@
+# frozen_string_literal: true
+
+require_relative "../lines/named_lines"
+require_relative "rice_clauses"
+
+module FondKettle
+  module Reading
+    # The lines that a clause puts somewhere, or does something with.
+    class ClauseLines
+      # Words for something that goes on meanwhile, or is kept for later: they put nothing in.
+      NOT_PUT = /\bwhile\s+(?:the\s+[[:alpha:]]+|it|they|that|those)\s+(?:(?:is|are)\s+)?
+                 (?:cook|roast|bak|simmer|boil|soak|rest|stand|steam|heat|drain|cool|fr(?:y|ie)|brown|drip)
+                 [a-z]*\b|\b(?:and\s+)?keep(?:ing)?\s+(?:the|its|their)\s+[[:alpha:]]+(?=\s*(?:[,.;]|\z))/ix
+
+      # `lines`: ReadLines; `places`: LinePlaces; `recited`: RecitedClauses; the block says whether a text
+      # means a mixture by the word of a line (its index).
+      def initialize(lines, places, recited, &mixture)
+        @lines = lines
+        @named = NamedLines.new(lines)
+        @places = places
+        @recited = recited
+        @mixture = mixture
+      end
+
+      # The words of a text that put something in.
+      def self.put(say)
+        say.gsub(NOT_PUT, " ")
+      end
+
+      # NamedLines of the clause at a position; fat and liquid of which it only says what is to be seen are
+      # none, nor is what somebody would have to be asked about.
+      def in(clause, position)
+        return [] if @recited.at?(position)
+
+        found = of(ClauseLines.put(clause.say)).reject { |one| other?(clause, one.index) }
+        return found unless clause.until
+
+        done = of(clause.doing).map(&:index)
+        found.reject { |one| !done.include?(one.index) && (@lines[one.index].runs? || !one.sure?) }
+      end
+
+      private
+
+      def of(text)
+        @named.in(text, @places.untaken, @places.left)
+      end
+
+      # True where its word stands for something else.
+      def other?(clause, index)
+        RiceClauses.soaking_water?(clause, @lines[index]) || @mixture.call(clause.say, index)
+      end
+    end
+  end
+end

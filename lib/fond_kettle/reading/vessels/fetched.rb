@@ -1,0 +1,63 @@
+# frozen_string_literal: true
+
+require_relative "../lines/line_sorts"
+
+module FondKettle
+  module Reading
+    # From which vessels what a clause names is fetched.
+    class Fetched
+      # "Oil the base of the pot": no oil is poured out of its pan.
+      GREASES = /\b(?:oil|butter|grease)\s+(?:the|an?|your)\s+
+                 (?:[[:alpha:]]+\s+)?(?:base|bottom|floor|sides?|dish|tin|pot|pan|bowl)\b/ix
+      KEPT = /\b(?:kept|reserved|set\s+aside|put\s+aside)\b/i
+      REST = /\b(?:rest|remaining|other)\b/i
+
+      # `lines`: ReadLines; `places`: LinePlaces; `rice`: the RiceCourse; the block says in which vessel the
+      # rice is.
+      def initialize(lines, places, rice, &rice_at)
+        @lines = lines
+        @places = places
+        @rice = rice
+        @rice_at = rice_at
+      end
+
+      # Keys of the vessels in which a line (its index) lies: what was kept of it, where the words speak of
+      # that; once the rice is in, both.
+      def from(index, say)
+        return [] if in_the_rice?(index) || in_broth?(index)
+
+        kept = @places.kept(index)
+        return [kept] if kept && say.match?(KEPT)
+        return [@places.rest(index)] if kept && say.match?(REST)
+
+        [(kept if @rice.in?), @places.vessel(index)].compact
+      end
+
+      # NamedLines of a text that are fetched: no fat that only greases something, and nothing of which there
+      # is more.
+      def poured(named, say)
+        greases = say.match?(GREASES)
+        named.reject do |one|
+          line = @lines[one.index]
+          (greases && line.ingredient&.fat?) || LineSorts.endless?(line)
+        end
+      end
+
+      private
+
+      # Fat and water that went in with the rice are fetched from there no more.
+      def in_the_rice?(index)
+        food = @lines[index].ingredient
+        @rice.in? && (food&.fat? || food&.water?) && @places.vessel(index) == @rice_at.call
+      end
+
+      # Nobody skims the oil of a broth to fry in it.
+      def in_broth?(index)
+        line = @lines[index]
+        line.ingredient&.fat? && line.amount.nil? && @places.in(@places.vessel(index)).any? do |other|
+          @lines[other].ingredient&.water?
+        end
+      end
+    end
+  end
+end
