@@ -11,6 +11,7 @@ require_relative "rows/head_rows"
 require_relative "rows/jotted_text"
 require_relative "steps/layers_told"
 require_relative "words/learned_weights"
+require_relative "words/past_tense"
 require_relative "lines/line_json"
 require_relative "dish/questions"
 require_relative "lines/read_line"
@@ -159,7 +160,9 @@ module FondKettle
       end
 
       def steps
-        StepJson.new(course.steps, lines, way.first, course.rice_vessel).all
+        StepJson.new(course.steps, lines, way.first, course.rice_vessel).all.map do |step|
+          step.merge("say" => PastTense.as_written(step["say"], @text.whole))
+        end
       end
     end
   end

@@ -3,6 +3,7 @@
 require_relative "../../kit/vessel_kind"
 require_relative "../words/certainty"
 require_relative "../lines/cooked_rice"
+require_relative "../lines/line_sorts"
 require_relative "rice_base"
 require_relative "rice_crust"
 
@@ -115,7 +116,16 @@ module FondKettle
           @all.match?(/half\s+(?:of\s+)?the\s+rice/i)
       end
 
+      # "Boil the rice for 2 minutes, drain; the milk over it, 2 hours in the oven."
+      def baked_in_milk?
+        rice_g = @lines.find(&:grain)&.g.to_f
+        thin = @lines.select { |line| line.ingredient && LineSorts::THIN.means?(line.ingredient) }
+        thin.sum { |line| line.g.to_f } > 2 * rice_g && with("bake").any? { |step| step.vessel == @own }
+      end
+
       def boiled_and_drained?
+        return false if baked_in_milk?
+
         (done?("par-boil") && !laid_over?) || poured_off?
       end
 
@@ -128,7 +138,7 @@ module FondKettle
 
       # True where boiled rice is laid on food, or steams long on a crust.
       def laid_over?
-        return false if @crust.alone? && steamed_long?
+        return false if baked_in_milk? || (@crust.alone? && steamed_long?)
         return true if layered?
 
         @steps.any? { |step| step.rice == "in" } && (steamed_long? || @base.steps.any? { |step| food?(step) })

@@ -25,6 +25,8 @@ module FondKettle
     # what is neither.
     class JottedText
       BULLET = /\A\s*(?:[-*•–]\s+|\d{1,2}[.)]\s+)/
+      # "6", below the title: for so many.
+      ALONE = /\A\s*(\d{1,2})\s*\z/
       NUMBERED = /\A\s*\d{1,2}[.)]\s+/
       ENDS = /[.!?:]\s*\z/
       # "Butter for the dish" butters nothing yet.
@@ -68,13 +70,13 @@ module FondKettle
         @lines = []
         @parts = []
         @written = {}
-        @listing = false
         @sentences = []
         @not_read = []
         all = NumberedRows.dotted(WrappedRows.joined(WrittenSigns.rows(text)))
         @told = MethodBlocks.rows(all.first(2 * Limits::LINES))
         @headings = RowHeadings.new(all)
         title, *rows = all.reject(&:empty?)
+        rows[0] = rows[0].sub(ALONE, '(\1)') if rows.any?
         @rows = rows.first(Limits::LINES)
         @title = title.to_s[0, TITLE_LETTERS]
         @rows.each { |row| @headings.of_list?(row) ? @heading = row : part(within_budget(row)) }

@@ -12,6 +12,7 @@ module FondKettle
       LEAST = 3
       LEAST_SMALL = 5
       CAPITAL = /\A\d+\s+[[:upper:]]/
+      SENTENCE = /[.!]\s*\z/
       # Of them so many tell what is done.
       TOLD = 0.5
 
@@ -36,7 +37,7 @@ module FondKettle
       def steps?(run)
         least = run.all? { |row| row.match?(CAPITAL) } ? LEAST : LEAST_SMALL
         run.size >= least && number(run.first) == 1 &&
-          run.count { |row| MethodBlocks.done?(row) } >= TOLD * run.size
+          run.count { |row| row.match?(SENTENCE) || MethodBlocks.done?(row) } >= TOLD * run.size
       end
       private_class_method :runs, :number, :steps?
     end

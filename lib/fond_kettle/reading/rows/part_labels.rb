@@ -9,11 +9,14 @@ module FondKettle
       MAKES = /\A(?:rice|stew|soup|sauce|broth|stock|base|topping|filling|marinade|curry|salad|relish|dressing
                |paste|to\s+(?:finish|serve|assemble)|assembly|layers?|layering)\.\z/ix
 
+      # "Start with the rice, as it needs to dry: 150 g basmati …"
+      BEGINS = /\A(?:start|begin)\s+with\s+the\s+[[:alpha:]]+[^:.;]{0,60}:\s+(?=\S)/i
+
       module_function
 
       # [that word, or nil; the sentences]
       def apart(row)
-        first, *more = Sentences.of(row)
+        first, *more = Sentences.of(row.sub(BEGINS, ""))
         return [nil, [first, *more].compact] unless more.any? && first.match?(MAKES)
 
         [first, more]

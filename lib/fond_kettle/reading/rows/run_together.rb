@@ -39,6 +39,9 @@ module FondKettle
       UNIT = /#{AmountForms::UNITS}\b\.?/i
       COUNT = %r{\A(?:about\s+)?(?:half\s+(?:an?\s+)?(?=#{UNIT})|[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*)
                  (?:#{UNIT})?\s*(?:of\s+)?}ix
+      # "1 tsp advieh": whatever that is, it is a thing.
+      MEASURED = %r{\A[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*(?:tsp|tbsp|teaspoons?|tablespoons?)\s+
+                    (?!(?:dark|light|white|black|brown|red|more|extra)\s*\z)[[:alpha:]]}ix
       COUNT_BEHIND = %r{\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*(?:#{UNIT})?\z}i
       ARTICLE = /\A(?:an?|half\s+an?)\s+(?:#{UNIT}|pinch|handful|knob|splash)\s+of\s+/i
       SOME = /\A(?:an?\s+)?(?:few\s+|big\s+|good\s+)?
@@ -172,6 +175,8 @@ module FondKettle
       def counted?(part)
         amount = part[COUNT] || part[ARTICLE]
         return counted_inside?(part) if amount.nil?
+
+        return true if part.match?(MEASURED)
 
         name = part.delete_prefix(amount).split(/[,(]/).first.to_s
         return true unless Larder::Names.ours.find(name).nil?

@@ -39,7 +39,7 @@ module FondKettle
                     (?:bowl|jug|basin))\b/ix,
         water_over: /\b(?:pour|put|tip)\b[^.;]*\bwater\b[^.;]*\b(?:over|on(?:to)?)\b/i,
         pan_heat: /\b(?:medium|med|high|low|good|gentle|hot)\b[^,.;]*\b(?:heat|flame|fire)\b
-                   |\b(?:pan|wok|skillet|casserole)\b/ix,
+                   |\b(?:pan|wok|skillet|casserole|kadai|karahi)\b/ix,
         bubbles: /\A\W*(?:let\s+it\s+)?bubble\W*\z/i,
         dissolves: /\bdissolved?\b/i,
         put_in: /\A\W*(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+(?:go(?:es)?\s+)?in\b/i,
@@ -114,7 +114,7 @@ module FondKettle
         dusts: /\A\W*(?:then\s+)?(?:dust|sprinkle|strew)\s+(?:the|your)\s[^.;]*\bwith\b/i,
         tips_into: RiceClauses::TIPPED_INTO,
         grates_over: /\A\W*(?:then\s+)?(?:grate|shave)\s+
-                      (?:over\b|[^.;]*\bover(?:\s+(?:it|the\s+top))?\W*\z)/ix,
+                      (?:over\b|[^.;]*\b(?:over(?:\s+(?:it|the\s+top))?|on(?:\s+it|\s+top))\W*\z)/ix,
         stones: /\A\W*(?:then\s+)?(?:stone|pit|shell|pod)\b/i,
         blooms: /\bbloom\b/i,
         bottom: /\A\W*(?:then\s+)?cover\s+(?:the\s+)?(?:bottom|base|floor)\b/i,

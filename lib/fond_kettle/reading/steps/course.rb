@@ -134,11 +134,17 @@ module FondKettle
       # of last in water.
       def about_rice?(position, named)
         clause = @clauses[position]
-        return true if SpokenRice.shared?(clause, @clauses[position + 1])
+        return true if SpokenRice.shared?(clause, @clauses[position + 1]) || everything?(clause)
 
         in_water = SpokenRice.in_water?(clause.say, named.map { |one| @lines[one.index] })
         @rice.meant?(ClauseLines.put(clause.say), others?(named) && !in_water) ||
           named.map(&:index) == [@rice_line] || packed?(clause, named)
+      end
+
+      # "Everything into a pot", the rice that was ground in its bowl among it.
+      def everything?(clause)
+        !@rice.in? && @rice_line && @places.vessel(@rice_line) && clause.minutes &&
+          clause.say.match?(ClauseSense::WORDS[:everything])
       end
 
       # "Stand the peppers upright in a pan", "mix the filling": what was or is filled with the rice.

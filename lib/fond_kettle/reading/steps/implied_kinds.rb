@@ -78,6 +78,7 @@ module FondKettle
         ["simmer", ->(sense) { sense.minutes && sense.says?(:lidded) }],
         ["fry", :fat.to_proc],
         [:last.to_proc, :last.to_proc],
+        ["simmer", ->(one) { one.ends? && one.says?(:everything) }],
         ["own", ->(sense) { !sense.puts }],
         [->(sense) { sense.ends? ? "fry" : "lay-in" }, ALWAYS]
       ].freeze

@@ -17,7 +17,9 @@ module FondKettle
       TIPPED_INTO = /\A\W*(?:then\s+)?(?:tip|turn|pour|empty)\s+(?:(?:it|everything)\s+)?
                      (?:all\s+)?(?:out\s+)?(?:in|on)to\s+an?\s+
                      (?:[[:alpha:]]+\s+)?(?:bowl|tub|dish|platter)\W*\z/ix
-      STANDS_FOR_IT = Regexp.union(IT, INTO)
+      # "Drain, back in the pot."
+      BACK = /\A\W*back\s+(?:in|into)\s+(?:the|its)\s/i
+      STANDS_FOR_IT = Regexp.union(IT, INTO, BACK)
       MORE = /\b(?:the\s+rest|rest\s+of|remaining|other|half|white|more|then)\b[^.]*\brice\b/i
       # What is left of it, laid on the first part.
       REST_OF_IT = /\b(?:the\s+rest|rest\s+of|remaining|other\s+half)\b[^.]*\brice\b/i

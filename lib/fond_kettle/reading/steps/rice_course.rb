@@ -21,12 +21,13 @@ module FondKettle
       # Done while it rests, and no sign that it is over.
       RESTS = %w[rest seal].freeze
       DRAIN = "drain"
+      COOL = "cool"
       # What goes on with it without a word for it: "leave to soak for 20 minutes".
       WASHED = /\b(?:rinse|soak|drain|drip)\b|\bcover\b[^.;]*\bwater\b|\A\W*(?:boil|cook|cooker\s+on)\b/i
       # "Boil the three cups" speaks of what they hold.
       LIQUID = /\bthe\s+(?:[[:alnum:]]+\s+)?(?:cups|glasses|water|broth|stock|milk|liquid|liquor)\b/i
       # "Soak in the cooker with the water."
-      IN_LIQUID = /\A\W*(?:then\s+)?(?:soak|cooker\s+on)\b/i
+      IN_LIQUID = /\A\W*(?:then\s+)?(?:soak\b|cooker\s+on\b|(?:cook|boil|simmer)\s+(?:it\s+)?(?:with|in)\b)/i
       STEAMED = /\A\W*steam\b/i
       # By these it cooks: nothing more is laid in.
       COOKS = %w[low bake boil].freeze
@@ -91,7 +92,7 @@ module FondKettle
           @stage = WITH
           return IN
         end
-        in? ? @stage = here(kind, position) : BEFORE
+        in? ? @stage = here(kind, position, rice) : BEFORE
       end
 
       private
@@ -113,12 +114,16 @@ module FondKettle
         @stage == WITH && position <= @clauses.last_layer && !COOKS.include?(kind)
       end
 
-      def here(kind, position)
+      def here(kind, position, rice)
         return REST if @stage == WITH && over?(kind, position)
-        return AFTER if @stage == AFTER || FINISHES.include?(kind) || @clauses.done?(position)
+        return AFTER if @stage == AFTER || finished?(kind, rice) || @clauses.done?(position)
         return resting(kind, position) if @stage == REST
 
         kind == REST && !only_off_the_heat?(position) ? REST : WITH
+      end
+
+      def finished?(kind, rice)
+        FINISHES.include?(kind) || (rice && kind == COOL)
       end
 
       # True where it is taken off the heat without minutes, and rests for some later: what is laid on until

@@ -26,6 +26,7 @@ module FondKettle
       PAR_BOIL = "par-boil"
       # What brings the rice along from where it lies.
       MIX = "mix"
+      GATHERS = [MIX, "fill", "simmer"].freeze
       BRINGS_RICE = [RiceClauses::WRAP, MIX].freeze
       # What is drained after these is the rice.
       OF_THE_RICE = [*WashVessel::KINDS, PAR_BOIL].freeze
@@ -123,7 +124,7 @@ module FondKettle
       # Keys of vessels in which a mixture lies that is spoken of, or of all that hold something: "everything
       # into a big bowl".
       def mixed(say, named, kind)
-        return @places.vessels if kind == MIX && say.match?(ClauseSense::WORDS[:everything])
+        return @places.vessels if GATHERS.include?(kind) && say.match?(ClauseSense::WORDS[:everything])
 
         TAKES_MIXTURES.include?(kind) ? @mixtures.vessels(say, named) : []
       end

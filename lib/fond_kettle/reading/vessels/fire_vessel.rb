@@ -89,7 +89,8 @@ module FondKettle
       def fried_beside?(doing)
         return false unless doing.others && !doing.rice
 
-        beside_steamer?(doing) || (cooked_apart?(doing) && rice_in_hand?)
+        beside_steamer?(doing) || (cooked_apart?(doing) && rice_in_hand?) ||
+          (doing.kind == "bake" && @rice.done?)
       end
 
       # True where the rice lies, done or closed, in what is in hand, or its pot is none to fry in.
@@ -170,9 +171,16 @@ module FondKettle
       def here_or_apart(doing, apart)
         own = APART[doing.kind] unless lidded?(doing)
         return @course.aside(own) if own && (apart || !@rice.in? || steamed_after?(doing))
-        return @course.aside(VesselCourse::PAN) if doing.set_aside && FRIES.include?(doing.kind)
+        return @course.aside(VesselCourse::PAN) if off_dish?(doing)
 
         in_pan(doing, apart)
+      end
+
+      # What is fried to be kept, or is boiled where nothing but a dish for the oven is in hand.
+      def off_dish?(doing)
+        return doing.set_aside if FRIES.include?(doing.kind)
+
+        BOILS.include?(doing.kind) && !@rice.in? && !doing.rice && baked_in?(@course.in_hand)
       end
 
       # What is steamed once the rice is done.

@@ -9,7 +9,7 @@ module FondKettle
     # butter", "blend them and pour that over".
     class GoesOn
       # Kinds that go on with what was made in a bowl.
-      KINDS = [*FireVessel::HOT, "stir", "lay-in", "put-back", "mix", "fill"].freeze
+      KINDS = [*FireVessel::HOT, "stir", "lay-in", "put-back", "mix", "fill", "par-boil"].freeze
       # "Scatter them over."
       STREWN = %w[sprinkle fold put-back].freeze
       MADE = [*StepVessels::MIXES, *WashVessel::KINDS].freeze
@@ -46,6 +46,7 @@ module FondKettle
       # "Crush the seeds. Stir into the yoghurt."
       INTO_OTHER = /\A\W*(?:then\s+)?(?:stir|mix|fold|whisk|beat)\s+into\s+the\b
                     (?!\s+(?:hot\s+)?(?:rice|pot|pan)\b)/ix
+      POURED_FIRST = /\A\W*(?:then\s+)?(?:pour|spoon|tip)\s+(?:it\s+|this\s+)?over\s*(?:,|\band\b)/i
       MADE_READY = [SOAK, DRAIN, "rinse", "cool", "cut"].freeze
       # What is done to what was drained, without a word for it.
       COVERED = [*FireVessel::HOT, "lay-in", "stir"].freeze
@@ -82,7 +83,7 @@ module FondKettle
       # True where it was soaked, cut or mixed before, and nothing else is named.
       def made_ready?(clause, kind, last, solids)
         return true if soaked_before?(clause, kind, last) || fried_before?(clause, last)
-        return true if elliptic?(clause, last)
+        return true if elliptic?(clause, last) || poured_first?(clause, last)
 
         !solids && (cut_before?(clause, kind, last) || mixed_before?(clause, last) || tossed?(clause, last))
       end
@@ -113,6 +114,11 @@ module FondKettle
 
         MADE_READY.include?(last.kind) && last.clause.sentence == clause.sentence &&
           clause.say.match?(ELLIPTIC)
+      end
+
+      # "Crumble the saffron into the stock, pour over, put the chicken on top"
+      def poured_first?(clause, last)
+        MADE.include?(last.kind) && last.clause.sentence == clause.sentence && clause.say.match?(POURED_FIRST)
       end
 
       # "Cut the squash in cubes, toss with salt"

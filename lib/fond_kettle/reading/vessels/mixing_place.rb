@@ -17,6 +17,10 @@ module FondKettle
       IT_IN = /\bmix\s+(?:it|them|the\s+rice)\s+in\b(?!\s+(?:an?|the)\b)/i
       INTO_POT = /\b(?:in|into|through|thru|over|on)\b|\btogether\b/i
 
+      PUTS = %w[stir lay-in].freeze
+      INTO_IT = /\b(?:in|into|on|onto)\s+(?:an?|the|your)\b/i
+      TOSSED = /\A\W*(?:then\s+)?(?:toss|mix|season|turn)\s+(?:it\s+|them\s+)?(?:with|in|well)\b/i
+
       # `rice`: the RiceCourse; `wash`: WashVessel; the block tells the key of the vessel that has the rice.
       def initialize(rice, wash, &rice_at)
         @rice = rice
@@ -41,8 +45,17 @@ module FondKettle
       def before(doing)
         return :cooked_in if doing.clause.say.match?(IT_IN)
 
-        goes_on = @wash.goes_on_with_rice?(doing) || stirred_in?(doing) || (doing.bare? && !doing.last.nil?)
+        goes_on = @wash.goes_on_with_rice?(doing) || stirred_in?(doing) || tossed?(doing) ||
+                  (doing.bare? && !doing.last.nil?)
         goes_on ? :where_it_lies : :mixed_in
+      end
+
+      # "Tip the drumsticks into a tin, toss with the oil": there.
+      def tossed?(doing)
+        last = doing.last
+        return false unless last && last.clause.sentence == doing.clause.sentence
+
+        PUTS.include?(last.clause.kind) && last.clause.say.match?(INTO_IT) && doing.clause.say.match?(TOSSED)
       end
 
       # "Let it get cold. Stir in the eggs."

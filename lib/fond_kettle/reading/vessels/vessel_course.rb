@@ -18,10 +18,13 @@ module FondKettle
       # "The 9x13", whatever it is called.
       SIZED = /\d{1,2}\s?(?:x|×|by)\s?\d{1,2}(?:[ -]?(?:inch|in|cm)\b)?
                (?:\s+(?:pan|dish|tin|tray|casserole))?/ix
+      # "A 1.5 litre dish"
+      HOLDS = /\d[\d.,]*[ -]?(?:litres?|liters?|l|cm|inch|quarts?|qt|ml)\b\s*/i
       NAMED = /\b(?:in|into|onto|on|to|from|upon|off|between|among|line|butter|grease|oil|rub
                |heat|warm|use|get
                |(?:bottom|floor|base)\s+of)\s+
                (?<name>(?:(?:an?|the|your|my|that|its|another|same|second|other)\s+)*
+               (?:#{HOLDS})?
                (?:(?!(?:in|on|into|with|and|of|the|an?|water)\b)[[:alpha:]-]+,?\s+){0,3}?
                (?<word>#{WORDS.join('|')}|#{SIZED}))\b(?!\s+of\b(?!(?:\s+[[:alpha:]]+){0,3}\s+water\b))
                (?!\s+(?:in\s+the\s+middle|on\s+top)\b)/ix
@@ -153,7 +156,7 @@ module FondKettle
       def of_word(word, name)
         return vessel(SIZED_KEY, TRAY, word) if word.match?(SIZED)
 
-        bare = name.downcase.sub(ARTICLE, "")
+        bare = name.downcase.sub(ARTICLE, "").sub(HOLDS, "")
         alike = @all.reverse.find { |one| one.key.match?(/(?:\A|-)#{word.tr(' ', '-')}\z/) && one.name }
         key = bare.gsub(/[^a-z]+/, "-").gsub(/\A-|-\z/, "")
         return alike.key if alike && !other?(name, alike, key)

@@ -16,7 +16,7 @@ module FondKettle
       # "400 g rice, washed, cooked in 440 ml water", beside what is told to be done.
       RICE = /\b(?:rice|basmati|jasmine)\b[^.;]{0,120}\b(?:cooked|boiled|steamed)\s+
               (?:in|with|for|on|covered|by)\b/ix
-      PART = /(?<=,\s|;\s|\band\s|\bthen\s|rice\s)/i
+      PART = /(?<=,\s|;\s|\band\s|\bthen\s|rice\s|basmati\s|jasmine\s)/i
       # What is so, or was done before: "the rice, soaked 30 minutes, is stirred in".
       IS = /\b(?:is|are|was|were|be|been|have|has|had)\b/i
       # "30 min soak"
@@ -25,6 +25,8 @@ module FondKettle
       DOUBLED = /\A[^#{VOWELS}]*[#{VOWELS}][bdgmnprt]\z/
       IRREGULAR = { "cut" => "cut", "shred" => "shredded" }.freeze
       MOST = 400
+      # A word with the one behind it.
+      TOLD = /\b[[:alpha:]]+(?=(?<behind>\s+[[:alnum:]]+|\W*\z))/
 
       module_function
 
@@ -36,6 +38,23 @@ module FondKettle
 
         sentence.gsub(done) { |word| verb(word) }
                 .gsub(NOUN, '\k<what> \k<time>')
+      end
+
+      # Words of a sentence as it was told, in the tense in which a text has them.
+      #
+      #   as_written("boil 2 min", "Prawns 10, boiled 2 min.") # => "boiled 2 min"
+      def as_written(say, text)
+        return say if text.include?(say)
+
+        say.gsub(TOLD) do |word|
+          behind = Regexp.last_match[:behind]
+          was = participles[word.downcase]
+          was && !text.include?(word + behind) && text.include?(was + behind) ? was : word
+        end
+      end
+
+      def participles
+        @participles ||= forms(COOKS).merge(forms(AFTER)).invert
       end
 
       # True where a sentence only tells what was done.
@@ -72,7 +91,8 @@ module FondKettle
 
         "#{word}#{word[-1] if word.match?(DOUBLED)}ed"
       end
-      private_class_method :tells?, :cooked, :done, :verb, :forms, :participle
+      private_class_method :tells?, :cooked, :done, :verb, :forms, :participle,
+                           :participles
     end
   end
 end

@@ -7,7 +7,7 @@ module FondKettle
     # The sentences of a row.
     module Sentences
       # The gap between two sentences: no full stop behind a short word for a measure.
-      SHORTENED = /(?<!\b(?:lb|oz|ca)\.)(?<!\b(?:tbsp)\.)(?<!\b(?:tsp|tbs|abt|i\.e|e\.g)\.)(?<!\bapprox\.)
+      SHORTENED = /(?<!\b(?:lb|oz|ca|ab)\.)(?<!\b(?:tbsp)\.)(?<!\b(?:tsp|tbs|abt|i\.e|e\.g)\.)(?<!\bapprox\.)
                   (?<!\bw\.)(?<=[.!?])/ix
       ENDS = /(?:#{SHORTENED}|(?<=\.)(?=\s+[A-Z][a-z]+\s+(?:the|it|them|in|on|an?)\b))["')]*\s+/
       # A number alone is the minutes of the sentence before: "Off. 5."

@@ -7,11 +7,11 @@ module FondKettle
   module Reading
     # For how many a dish is, where a text says it.
     module ServingCount
-      COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})/i
+      COUNT = /(?!an?\b)(?<count>\d+|#{Measure::Numeral::WORD})/i
       # Ways to say it, in a sentence of its own or among others.
       WAYS = [/\b(?:serves|will\s+serve|feeds|does(?:\s+for)?|sufficient\s+for|enough\s+for
                |(?:quantit(?:y|ies)|amounts?)\s+(?:is\s+|are\s+)?for)\s*:?\s+
-               (?:(?:about|some|up\s+to)\s+)?#{COUNT}(?:-?ish)?\b/ix,
+               (?:(?:about|some|up\s+to|an?\s+[[:alpha:]]+\s+of)\s+)?#{COUNT}(?:-?ish)?\b/ix,
               /\b#{COUNT}(?:\s*(?:-|–|to|or)\s*\d+)?\s+
                (?:(?:small|big|large|generous|good)\s+)?
                (?:of\s+us|people|ppl|persons|pers|servings|portions|eaters|mouths|hungry)\b/ix,
