@@ -27,8 +27,9 @@ module FondKettle
     # Which lines the words of a clause name.
     class NamedLines
       # The water that a line says: others are poured away.
-      OWN_WATER = /\b(?:the|its|measured|boiling|hot|all)\s+(?:(?!salted)[[:alpha:]]+\s+)?water\b|
-                   (?:\bthe\s+\d+\s*[[:alpha:]]+\s+(?:of\s+)?|\A|,\s|[+&]\s|\b(?:add|and)\s)water\b/ix
+      OWN_WATER = %r{\b(?:the|its|measured|boiling|hot|all)\s+(?:(?!salted)[[:alpha:]]+\s+)?water\b|
+                   \bin(?:to)?\s+(?:the|an?)\s+(?:[[:alpha:]]+\s+){1,2}(?:with|w/)\s+water\b|
+                   (?:\bthe\s+\d+\s*[[:alpha:]]+\s+(?:of\s+)?|\A|,\s|[+&]\s|\b(?:add|and)\s)water\b}ix
       STEAM_WATER = /\b(?:over|above)\s+(?:an?\s+(?:pan|pot)\s+of\s+)?(?:boiling|simmering)\s+water\b/i
       INTO = /\bto\b|\binto\b/i
       # The number of a time tells nothing apart: "for 2 minutes" are no "2 tbsp".

@@ -66,6 +66,10 @@ module FondKettle
       GRAINED = /\A(?:short|long|medium|round)\z/i
       # "of", or a second amount: "1½ cups (300 g) red rice".
       IN_FRONT = /\A\s*(?:of\s+|\([^)]*\)\s*)+/i
+      # "3 rice-cooker cups (540 ml) koshihikari"
+      MEASURED = /\(\s*\d[^()]{0,12}\)/
+      # "Basmati and wild rice" is basmati.
+      AND_WILD = /\s+(?:and|&|\+)\s+wild\b/i
       ASIDE = /[(,]|\bfor\b/i
       NAME_ENDS = /(?=\s*(?:[(,]|\bfor\b|\z))/i
       THE = /\Athe\s+/i
@@ -195,12 +199,12 @@ module FondKettle
 
       # [grain, g] of rice that is called by its kind alone ("a mug of arborio"), or nil.
       def by_kind(text, certain)
-        found = grain(text.sub(TOLD_TWICE, "").split(ASIDE).first.to_s)
+        found = grain(text.sub(TOLD_TWICE, "").gsub(MEASURED, " ").split(ASIDE).first.to_s)
         [found, @quick.read(certain.sub(NAME_ENDS, " #{RICE}")).rice&.last] if found
       end
 
       def grain(text)
-        text = text.sub(SHORT, '\0 grain')
+        text = text.sub(SHORT, '\0 grain').sub(AND_WILD, "")
         @names.grain(text) || (@names.grain("#{text} #{RICE}") if text.match?(KINDS))
       end
 

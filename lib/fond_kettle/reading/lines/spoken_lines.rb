@@ -33,6 +33,8 @@ module FondKettle
                  |liquid|liquor|filling|stuffing|hard\s+heart|bite|towel|cloth
                  |napkin|handful|fistful|pinch|spoonful|lid|foil|spatula|paddle|spoon|fork|knife|whisk)\b/ix
       # What a text keeps is no thing of its own later: "520 ml broth".
+      # "So that it is 750 ml altogether", "two scoops of rice each", "a fried egg each".
+      IN_ALL = /\A(?:altogether|in\s+all|in\s+total|total)\b|\b(?:rice|eggs?)\s+each\z/i
       BROTH = /\A(?:[[:alpha:]]+\s+)?(?:broth|stock|liquor)\z/i
       # "There should be about five litres of broth": it is there.
       SEEN = /\bthere\s+(?:should|must|will|ought)\b/i
@@ -201,7 +203,7 @@ module FondKettle
         rest = amount.rest.sub(SOME, "").sub(WEIGHED, "").sub(OF, "")
         rest = rest.sub(THE, "") if Measure::UnitTable.find(amount.unit.to_s)&.family == MASS
         name = rest[0...(rest.index(STOP) || rest.size)].strip
-        name if LETTERS.cover?(name.size) && !name.match?(KNOWN) && !name.match?(NO_FOOD)
+        name if LETTERS.cover?(name.size) && [KNOWN, NO_FOOD, IN_ALL].none? { |no| name.match?(no) }
       end
 
       def food?(name, unit)

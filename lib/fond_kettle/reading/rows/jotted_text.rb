@@ -45,8 +45,8 @@ module FondKettle
       OVEN = /\Aoven\b/i
       # "Blend them": what was listed right before.
       THEM = /\A\W*[[:alpha:]]+\s+(?:them|these|everything|it\s+all|all\s+of\s+it)\b/i
-      # What should be there is done by nobody.
-      THERE = /\A\W*there\s+(?:should|must|ought\s+to|will)\s+(?:just\s+)?be\b/i
+      # What should be there is done by nobody, nor is what is asked: "Strain? No need."
+      THERE = /\A\W*there\s+(?:should|must|ought\s+to|will)\s+(?:just\s+)?be\b|\A[^.,;]{0,40}\?\s*\z/i
       # "Marinade:"
       PART = /\A(?:(?:for\s+the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?:|for\s+the\s+[[:alpha:]]+)\z/i
       # "Basmati rice – 1.5 cups (soaked 20 mins & drained)"

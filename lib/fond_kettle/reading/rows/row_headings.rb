@@ -14,6 +14,8 @@ module FondKettle
                    |steps?\s+\d+)\s*:?\z/ix
       # "[fish]"
       BRACKETED = /\A\[[^\[\]]{1,40}\]\z/
+      # "TOPPINGS"
+      CAPITALS = /\A[[:upper:]]{4,}(?:\s[[:upper:]]+){0,3}:?\z/
       # What names a part of the dish: "For the meat", "Chicken marinade", "Spices:".
       PART_OF_DISH = /:\z|\A(?:for|to|the)\b|\b(?:rice|sauce|base|marinade|mix|mixture|dressing|topping
                       |filling|stew|curry|layer|stock|paste|crust|salad)\z/ix
@@ -32,7 +34,7 @@ module FondKettle
 
       # True for a text that heads rows; `listing`: it stands among the things that go in.
       def heading?(text, listing:)
-        return true if text.match?(PAGE_PART) || text.match?(BRACKETED)
+        return true if [PAGE_PART, BRACKETED, CAPITALS].any? { |words| text.match?(words) }
         return false unless text.size < LETTERS && text.match?(HEADING) && text.split.size > 1
 
         !(listing && bare_thing?(text))

@@ -14,7 +14,7 @@ module FondKettle
 
       # Texts of them, or nil; the block tells of an amount with its thing whether that is a food.
       def of(row)
-        return if row.include?(",")
+        return if row.match?(/[,+]/)
 
         parts = row.split(row.match?(/\d/) ? NEXT : /\s+/)
         foods = parts.all? { |part| part.match?(/\d/) ? yield(part) : Larder::Names.ours.whole?(part) }

@@ -81,6 +81,7 @@ module FondKettle
         stirs_into: /\A\W*(?:then\s+)?(?:stir|mix|fold)\s+(?:it\s+|them\s+)?into\s+the\b
                      (?!\s+(?:hot\s+)?rice\b)/ix,
         amount_first: /\A\W*(?:\d|[½¼¾]|an?\s|two\s|three\s)/i,
+        from_boil: /\bfrom\s+(?:the\s+)?boil(?:ing)?\b/i,
         each_leaf: /\b(?:on|onto|in|into)\s+each\s+(?:leaf|wrapper|sheet|square)\b|\bround\s+each\b/i,
         foil_alone: /\A\W*(?:tight\s+)?(?:(?:lid|cover),?\s+(?:and\s+)?)?(?:foil|dough)\b
                      (?!\s+off)[^.\d]{0,30}\W*\z/ix,
@@ -111,7 +112,10 @@ module FondKettle
         tips_out: /\A\W*(?:then\s+)?(?:tip|scrape|ladle|spoon|pour)\s+(?:it|the\s+rice|everything)\s+
                    (?:all\s+)?out\s+(?:on|onto|in|into)\b/ix,
         into_shape: /\b(?:triangles?|balls?|ovals?|cylinders?)\b/i,
-        dusts: /\A\W*(?:then\s+)?(?:dust|sprinkle|strew)\s+(?:the|your)\s[^.;]*\bwith\b/i,
+        dusts: %r{\A\W*(?:then\s+)?(?:dust|sprinkle|strew)\s+(?:the\s+|your\s+)?
+                 (?!(?:it|them|all|top|over)\b)(?![^.;]*\bover\b)[^.;]*\b(?:with\b|w/)}ix,
+        put_in_gently: /\A\W*(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+in
+                         (?:\s*[,.;]|\s+gently|\s+carefully|\s*\z)/ix,
         tips_into: RiceClauses::TIPPED_INTO,
         grates_over: /\A\W*(?:then\s+)?(?:grate|shave)\s+
                       (?:over\b|[^.;]*\b(?:over(?:\s+(?:it|the\s+top))?|on(?:\s+it|\s+top))\W*\z)/ix,
@@ -141,7 +145,8 @@ module FondKettle
         rests: /(?<!the\s)\brests?\b(?!\s+of)|\bmin\w*\s+off\b|\A\W*\d+\s+off\b|\Aoff\b(?!\s+with\b)
                  |(?<!must\s)(?<!should\s)\b(?:stand|leave|sit)\b
                  |\bwithout\s+opening\b|\bbefore\s+(?:you|anyone|anybody|serving|cutting)\b/ix,
-        soaks: /\b(?:in|cover[^.;]{0,20}\swith)\s+(?:an?\s+[[:alpha:]]+\s+of\s+)?(?:\w+\s+)?water\b/i,
+        soaks: /\b(?:in|cover[^.;]{0,20}\swith)\s+(?:an?\s+[[:alpha:]]+\s+of\s+)?(?:\d+\s*[[:alpha:]]+\s+)?
+                 (?:\w+\s+)?water\b/ix,
         programme: /programme/i
       }.freeze)
 

@@ -26,13 +26,11 @@ module FondKettle
       # What only says how it looks: "the liquid should just cover it".
       SEEN = /\b(?:should|must|ought\s+to)\b/i
 
-      # "Strain? No need."
-      ASKS = /\?\s*\z/
       WIPED = /\A\W*(?:(?:then|next\s+day),?\s+)?(?:wipe|pat)\s+(?:it|them|the\s+[[:alpha:]]+)\s+dry\b/i
       # "Let everyone put on what they like."
       ALLOWS = /\A\W*let\s+(?:everyone|everybody|people|guests|each|them\s+all)\b/i
 
-      TESTS = %i[allows? asks? kept_warm? kettle? seasoned? lined? lidded? left_alone? cleans? seen? kept?
+      TESTS = %i[allows? kept_warm? kettle? seasoned? lined? lidded? left_alone? cleans? seen? kept?
                  left?].freeze
 
       module_function
@@ -100,10 +98,6 @@ module FondKettle
         step.takes.empty? && step.clause.minutes.nil? && step.clause.say.match?(CLEANS)
       end
 
-      def asks?(step)
-        nothing?(step) && step.clause.minutes.nil? && step.clause.say.match?(ASKS)
-      end
-
       def seen?(step)
         Certainty.asks?(step.certainty) && step.clause.say.match?(SEEN)
       end
@@ -126,7 +120,7 @@ module FondKettle
       end
       private_class_method :kept_warm?, :kettle?, :seasoned?, :lined?,
                            :lidded?, :left_alone?, :cleans?, :nothing?, :seen?, :kept?, :left?, :more_rice?,
-                           :allows?, :asks?
+                           :allows?
     end
   end
 end

@@ -20,6 +20,7 @@ module FondKettle
         ["put-back", ->(sense) { sense.says?(:back) }],
         ["take-out", ->(sense) { sense.minutes && !sense.puts && sense.says?(:into_bowl) }],
         ["simmer", ->(sense) { sense.minutes && sense.puts && sense.says?(:boiling_water) }],
+        ["simmer", ->(sense) { sense.minutes && sense.puts && sense.says?(:from_boil) }],
         ["steam", ->(sense) { sense.minutes && sense.says?(:steamer) }],
         ["fry", ->(one) { one.fat && !one.in? && !one.ends? && !one.liquid && one.says?(:pan_heat) }],
         ["mix", lambda { |one|
@@ -29,12 +30,15 @@ module FondKettle
         ["fold", ->(sense) { sense.in? && sense.says?(:through_rice) }],
         ["preheat", ->(sense) { sense.says?(:oven_hot) && sense.minutes.nil? && !sense.done? }],
         ["fry", ->(sense) { sense.fat && sense.says?(:fat_hot) }],
-        ["fry", ->(one) { one.fat && one.done? && !one.liquid && one.minutes && one.says?(:pan_heat) }],
+        ["fry", ->(one) { one.fat && one.done? && !one.liquid && one.minutes && !one.says?(:over_it) }],
         ["fry", ->(one) { one.puts && one.done? && one.previous == "fry" && one.says?(:put_in) }],
         ["mix", ->(sense) { sense.done? && sense.says?(:everything) }],
         ["serve", ->(sense) { sense.says?(:beside) && sense.minutes.nil? }],
         ["serve", ->(sense) { sense.in? && sense.says?(:platter) }],
         ["fry", ->(one) { one.puts && one.done? && one.previous == "fry" && (one.goes_on || one.minutes) }],
+        ["fold", lambda { |sense|
+          sense.puts && sense.done? && sense.minutes.nil? && sense.says?(:put_in_gently)
+        }],
         ["sprinkle", ->(sense) { sense.puts && sense.done? && (sense.garnish || sense.says?(:on_top)) }],
         ["mix", ->(sense) { sense.several && sense.done? && sense.says?(:small_vessel) }],
         ["cut", ->(sense) { sense.puts && sense.done? && sense.minutes.nil? && sense.says?(:cut_up) }],

@@ -132,7 +132,7 @@ module FondKettle
           ["simmer", ->(one) { one.says?(:pressure) }], ["marinate", ALWAYS]
         ],
         "sprinkle" => [["bake", BAKED_ON],
-                       ["mix", ->(one) { !one.in? && one.several && one.says?(:dusts) }]],
+                       ["mix", ->(one) { one.several && !one.rice && one.says?(:dusts) }]],
         "seal" => [["bake", ->(one) { one.in? && one.minutes && IN_OVEN.call(one) }]],
         "fry" => [["soak", ->(one) { one.liquid && !one.fat && one.says?(:blooms) }], ["bake", BAKED_ON],
                   ["bake", ->(one) { one.minutes && one.says?(:in_oven) }]],

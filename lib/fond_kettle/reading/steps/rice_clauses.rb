@@ -1,25 +1,17 @@
 # frozen_string_literal: true
 
+require_relative "rice_words"
+
 module FondKettle
   module Reading
     # Which clauses of a text speak of the rice, make it ready, and lay it in.
     class RiceClauses
       RICE = /\b(?:rice(?!\s+(?:will|pot|cooker|bowl|pan|water|line|vinegar|wine|flour|noodles?|papers?|milk))
                 |basmati|jasmine|arborio|(?:long|short|medium)[- ]grain|parcels|bundles|packets|rolls)\b/ix
-      # What may stand for it, near the front.
-      IT = /\A(?:\W*[[:alpha:]']+){0,3}?\W*\b(?:it|this|them)\b/i
-      # "Into the cooker with the soy."
-      INTO = /\A\W*(?:(?:tip|pour|put|scrape|transfer|empty|turn|drop)\s+)?(?:all\s+|straight\s+)?
-              (?:into|to)\s+(?:(?:the|a|an|your)\b|(?:pot|pan|steamer|cooker)\b)
-              |\A\W*(?:put|tip|place|pour)\s+in\s+(?:the|an?|your)\s+(?:[[:alpha:]]+\s+){0,2}
-              (?:pot|pan|steamer|cooker|saucepan|casserole)\b/ix
       # "Tip into a bowl", of rice that is in its pot.
       TIPPED_INTO = /\A\W*(?:then\s+)?(?:tip|turn|pour|empty)\s+(?:(?:it|everything)\s+)?
                      (?:all\s+)?(?:out\s+)?(?:in|on)to\s+an?\s+
                      (?:[[:alpha:]]+\s+)?(?:bowl|tub|dish|platter)\W*\z/ix
-      # "Drain, back in the pot."
-      BACK = /\A\W*back\s+(?:in|into)\s+(?:the|its)\s/i
-      STANDS_FOR_IT = Regexp.union(IT, INTO, BACK)
       MORE = /\b(?:the\s+rest|rest\s+of|remaining|other|half|white|more|then)\b[^.]*\brice\b/i
       # What is left of it, laid on the first part.
       REST_OF_IT = /\b(?:the\s+rest|rest\s+of|remaining|other\s+half)\b[^.]*\brice\b/i
@@ -50,6 +42,7 @@ module FondKettle
       PUTS = ["stir", "lay-in", "layer", "fry", "simmer", "low", "put-back", "sprinkle", "steam", nil].freeze
       # Kinds that may be done with rice that is done, and words for something on its pot.
       FINISHING = [nil, "sprinkle", "serve", "fold", "mix", "cut", "dress", "take-out", "fluff"].freeze
+      OMELETTE = /\b(?:omelettes?|pancakes?)\b/i
       COVER = /\b(?:lid|foil|cloth|towel|cover(?:ed)?|oven|steam|min(?:ute)?s?|last\s+\d+)\b/i
       LAYS = %w[layer].freeze
       # "Half the rice into a buttered dish", "line a steamer with a cloth, spread the rice in it".
@@ -166,12 +159,18 @@ module FondKettle
       end
 
       def speaks?(position)
-        @clauses[position].say.match?(RICE) || @kinds[position] == WRAP
+        @clauses[position].say.match?(RICE) || (@kinds[position] == WRAP && !omelette?(position))
+      end
+
+      # "Fry a thin omelette, roll": that wraps no rice.
+      def omelette?(position)
+        sentence = @clauses[position].sentence
+        @clauses.any? { |one| one.sentence == sentence && one.say.match?(OMELETTE) }
       end
 
       def goes_on?(position)
         say = @clauses[position].say
-        return true if say.match?(IT) || say.match?(TIPPED) || @kinds[position] == STEAM
+        return true if say.match?(RiceWords::IT) || say.match?(TIPPED) || @kinds[position] == STEAM
 
         RiceClauses.short?(say) && GOES_ON.include?(@kinds[position])
       end

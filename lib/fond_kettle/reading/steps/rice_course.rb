@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "rice_clauses"
+require_relative "rice_words"
 
 module FondKettle
   module Reading
@@ -67,7 +68,7 @@ module FondKettle
       def meant?(text, named)
         return true if called?(text)
         return false unless @spoken_of
-        return true if text.match?(STEAMED) || text.match?(RiceClauses::STANDS_FOR_IT)
+        return true if text.match?(STEAMED) || text.match?(RiceWords::STANDS_FOR_IT)
         return false if named || (text.match?(LIQUID) && !text.match?(IN_LIQUID))
 
         text.match?(WASHED) || RiceClauses.short?(text)

@@ -44,7 +44,8 @@ module FondKettle
               "|slices?|heads?|inch(?:es)?|big|large|small|medium)"
       ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d:]{0,80}?),?\s+(?:[–—-]\s+)?
                       (?<amount>[\d½¼¾⅓⅔⅛][\d\s./x×½¼¾⅓⅔⅛]*(?:#{UNITS})?)
-                      (?<said>\s*\([^()]*\)|(?:,|\s+(?:frozen|fresh|ripe|raw|dried|tinned|cooked|bone|skin|on
+                      (?<said>\s*\([^()]*\)|(?:,|\s+(?:frozen|fresh|ripe|raw|dried|tinned|cooked
+                      |bone|skin|on|in
                       |(?:boiling|hot|warm|cold)\z
                       |[[:alpha:]]+ed)\b).{0,80})?\z}ix
       # "Rice (2 cups bomba)", "tuna (1 tin, drained)", "lentils (brown ones, a mug)"
@@ -72,6 +73,8 @@ module FondKettle
       # "Cold lamb, a plateful (about 400 g)"
       PLATEFUL = /,\s+an?\s+(?:big\s+|good\s+)?(?:plate|bowl|bag|pack|packet|box|tray)(?:ful)?
                   (?=\s*\([^()]*\d)/ix
+      # "1 tbsp ghee + more"
+      AND_MORE = /\s*(?:\+|\bplus|\band)\s+(?:some\s+|a\s+little\s+)?more\b[^,(]*\z/i
       # "Water to line 2", of a cooker
       TO_LINE = /\s+(?:up\s+)?to\s+(?:the\s+)?(?:(?:line|mark)\s*\d+|\d+\s+(?:line|mark))/i
       OR_SO = /\s*\b(?:or\s+so|ish)(?=\))/i
@@ -79,7 +82,7 @@ module FondKettle
       EITHER = /\b[[:alpha:]]+\s+or\s+
                 (?=[[:alpha:]]+\s+(?:stock|broth|oil|milk|wine|vinegar|sugar|beans?)\b)/ix
       # What says nothing of how much.
-      IDLE = [TO_LINE, OR_SO, PLATEFUL, LITTLE, LOADS, EITHER].freeze
+      IDLE = [AND_MORE, TO_LINE, OR_SO, PLATEFUL, LITTLE, LOADS, EITHER].freeze
       # How a thing is preserved, behind it.
       PRESERVED = /(?<=\A|[\d½¼¾⅓⅔⅛a-z]\s)(?<what>[[:alpha:]]{2,30}(?:\s[[:alpha:]]{2,30})?),\s+
                    (?<how>smoked|dried|salted|tinned|canned)\b/ix

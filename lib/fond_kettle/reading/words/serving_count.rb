@@ -14,7 +14,8 @@ module FondKettle
                (?:(?:about|some|up\s+to|an?\s+[[:alpha:]]+\s+of)\s+)?#{COUNT}(?:-?ish)?\b/ix,
               /\b#{COUNT}(?:\s*(?:-|–|to|or)\s*\d+)?\s+
                (?:(?:small|big|large|generous|good)\s+)?
-               (?:of\s+us|people|ppl|persons|pers|servings|portions|eaters|mouths|hungry)\b/ix,
+               (?:of\s+us|pax|people|ppl|persons|pers|servings|portions|eaters|mouths|hungry
+               |p(?=\.?\s*\z))\b/ix,
               /\A\W*#{COUNT}\s+(?:plates|bowls|helpings|lunches|dinners|suppers|boxes)\W*(?:\z|[.,;])/i,
               /\A\W*for\s+(?:(?:about|some)\s+)?#{COUNT}\b(?!\s*(?:min|hour|hr|h\b
                |squares|pieces|balls|parcels|rolls|cakes|bundles|triangles|slices))/ix].freeze

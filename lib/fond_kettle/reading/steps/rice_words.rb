@@ -1,0 +1,22 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Reading
+    # Words that stand for the rice that was spoken of last.
+    module RiceWords
+      # What may stand for it, near the front.
+      IT = /\A(?:\W*[[:alpha:]']+){0,3}?\W*\b(?:it|this|them)\b/i
+      # "Into the cooker with the soy."
+      INTO = /\A\W*(?:(?:tip|pour|put|scrape|transfer|empty|turn|drop)\s+)?(?:all\s+|straight\s+)?
+              (?:into|to)\s+(?:(?:the|a|an|your)\b|(?:pot|pan|steamer|cooker)\b)
+              |\A\W*(?:put|tip|place|pour)\s+in\s+(?:the|an?|your)\s+(?:[[:alpha:]]+\s+){0,2}
+              (?:pot|pan|steamer|cooker|saucepan|casserole)\b/ix
+      # "Drain, back in the pot."
+      BACK = /\A\W*back\s+(?:in|into)\s+(?:the|its)\s/i
+      # "In the claypot with water."
+      WITH_WATER = %r{\A\W*in(?:to)?\s+(?:the|an?)\s+(?:[[:alpha:]]+\s+){1,2}(?:with|w/)\s+(?:the\s+|its\s+)?
+                      (?:[[:alpha:]]+\s+)?(?:water|stock|broth)\b}ix
+      STANDS_FOR_IT = Regexp.union(IT, INTO, BACK, WITH_WATER)
+    end
+  end
+end
