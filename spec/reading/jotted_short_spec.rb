@@ -49,4 +49,29 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(done(dish, "Cover the porcini")).to eq(["soak", "soaking-bowl", 20.0])
     expect(froms(dish, "chop")).to eq(["soaking-bowl"])
   end
+
+  it "parboils in plenty of water, mixes a part of the rice in its bowl and presses it in first" do
+    dish = whole("yoghurt_crust")
+    expect(done(dish, "parboil 5 min")).to eq(["par-boil", "boiling-pot", 5.0])
+    expect(done(dish, "Stir in a third").first(2)).to eq(%w[mix bowl])
+    expect([step(dish, "Press in the yoghurt")["rice"], froms(dish, "Press in the yoghurt")])
+      .to eq(["in", ["bowl"]])
+    expect(dish["method"]).to eq("turned-out")
+  end
+
+  it "fries no stock cube with the chicken, and loosens peanut butter in a bowl" do
+    dish = whole("peanut_chicken")
+    expect(taken(dish, step(dish, "Fry the chicken"))).to eq(["chicken legs", "oil"])
+    expect(taken(dish, step(dish, "and the cube"))).to include("chicken cube")
+    expect(done(dish, "Loosen the peanut butter").first(2)).to eq(%w[mix bowl])
+    expect(froms(dish, "stir it back in")).to eq(["bowl"])
+    expect(step(dish, "put it in another pot")["rice"]).to eq("in")
+  end
+
+  it "takes the rice of which there is most for the dish's rice" do
+    dish = told("Smoked rice\n\n2 tbsp raw rice\n300 g jasmine rice\n\nBoil the jasmine rice in 400 ml " \
+                "water for 12 minutes.")
+    expect(dish.values_at("grain", "rice_g")).to eq(["jasmine", 300.0])
+    expect(whole("red_tomato")["serves"]).to eq(6.0)
+  end
 end

@@ -21,6 +21,7 @@ require_relative "dish/soak_told"
 require_relative "dish/step_json"
 require_relative "lines/text_lines"
 require_relative "dish/way_reader"
+require_relative "lines/rice_line"
 
 module FondKettle
   module Reading
@@ -129,7 +130,7 @@ module FondKettle
       end
 
       def rice
-        lines.find(&:grain)
+        RiceLine.of(lines)
       end
 
       def course

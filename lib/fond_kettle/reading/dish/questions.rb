@@ -3,6 +3,7 @@
 require_relative "../../kit/vessel_kind"
 require_relative "../words/certainty"
 require_relative "question_weight"
+require_relative "../lines/rice_line"
 
 module FondKettle
   module Reading
@@ -68,7 +69,7 @@ module FondKettle
       end
 
       def of_rice
-        rice = @lines.find(&:grain)
+        rice = RiceLine.of(@lines)
         return ask("grain", SIDE, guess: NONE) if @method.nil?
         return ask("grain", "Which rice is it, and how much?") unless rice
 

@@ -4,6 +4,7 @@ require_relative "../../dishes/contradictions"
 require_relative "../../dishes/graph/planned_way"
 require_relative "../../larder/spelling"
 require_relative "../../measure/degrees"
+require_relative "../lines/rice_line"
 
 module FondKettle
   module Reading
@@ -52,7 +53,7 @@ module FondKettle
       def liquid
         return [] unless POURED.include?(@method)
 
-        rice_g = @lines.find(&:grain)&.g.to_f
+        rice_g = RiceLine.of(@lines)&.g.to_f
         poured_g = @lines.select { |line| line.ingredient&.liquid }.sum { |line| line.g.to_f }
         odd?(poured_g, rice_g) ? [remark("lines", said(poured_g, rice_g))] : []
       end

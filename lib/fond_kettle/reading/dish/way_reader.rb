@@ -6,6 +6,7 @@ require_relative "../lines/cooked_rice"
 require_relative "../lines/line_sorts"
 require_relative "rice_base"
 require_relative "rice_crust"
+require_relative "../lines/rice_line"
 
 module FondKettle
   module Reading
@@ -118,7 +119,7 @@ module FondKettle
 
       # "Boil the rice for 2 minutes, drain; the milk over it, 2 hours in the oven."
       def baked_in_milk?
-        rice_g = @lines.find(&:grain)&.g.to_f
+        rice_g = RiceLine.of(@lines)&.g.to_f
         thin = @lines.select { |line| line.ingredient && LineSorts::THIN.means?(line.ingredient) }
         thin.sum { |line| line.g.to_f } > 2 * rice_g && with("bake").any? { |step| step.vessel == @own }
       end

@@ -30,7 +30,10 @@ module FondKettle
       OWN_WATER = %r{\b(?:the|its|measured|boiling|hot|all)\s+(?:(?!salted)[[:alpha:]]+\s+)?water\b|
                    \bin(?:to)?\s+(?:the|an?)\s+(?:[[:alpha:]]+\s+){1,2}(?:with|w/)\s+water\b|
                    (?:\bthe\s+\d+\s*[[:alpha:]]+\s+(?:of\s+)?|\A|,\s|[+&]\s|\b(?:add|and)\s)water\b}ix
-      STEAM_WATER = /\b(?:over|above)\s+(?:an?\s+(?:pan|pot)\s+of\s+)?(?:boiling|simmering)\s+water\b/i
+      STEAM_WATER = /\b(?:over|above)\s+(?:an?\s+(?:pan|pot)\s+of\s+)?(?:boiling|simmering)\s+water\b
+                    |\b(?:plenty|lots)\s+of\s+(?:[[:alpha:]]+\s+){0,2}water\b/ix
+      # "The chicken" is no chicken cube.
+      CUBE = /\bcubes?\z/i
       INTO = /\bto\b|\binto\b/i
       # The number of a time tells nothing apart: "for 2 minutes" are no "2 tbsp".
       TIMES = /\b\d+\s*(?:-\s*\d+\s*)?(?:min|mins|minutes?|secs?|seconds?|h|hours?)\b/i
@@ -171,7 +174,7 @@ module FondKettle
       end
 
       def poured?(index)
-        @lines[index].runs?
+        @lines[index].runs? || @lines[index].food.match?(CUBE)
       end
 
       # Without water that is not the dish's own, and what only another part of the method names.

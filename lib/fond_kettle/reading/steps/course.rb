@@ -14,6 +14,7 @@ require_relative "step_flow"
 require_relative "step_kinds"
 require_relative "../vessels/step_vessels"
 require_relative "../vessels/vessel_course"
+require_relative "../lines/rice_line"
 
 module FondKettle
   module Reading
@@ -41,7 +42,7 @@ module FondKettle
         @clauses = clauses
         recited = RecitedClauses.new(clauses, lines)
         @lines = lines = recited.listed
-        @rice_line = lines.index(&:grain)
+        @rice_line = RiceLine.index(lines)
         @rice = RiceCourse.new(clauses)
         @course = VesselCourse.new(pressure: clauses.any? { |clause| clause.say.match?(PRESSURE) })
         @places = LinePlaces.new(lines)
@@ -149,7 +150,7 @@ module FondKettle
 
       # "Stand the peppers upright in a pan", "mix the filling": what was or is filled with the rice.
       def packed?(clause, named)
-        return true if Filling.with_rice?(clause, @lines.find(&:grain))
+        return true if Filling.with_rice?(clause, RiceLine.of(@lines))
 
         @flow.wrapped.packed?(clause, named)
       end

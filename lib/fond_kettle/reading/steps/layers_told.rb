@@ -3,6 +3,7 @@
 require_relative "../../ground/value"
 require_relative "../words/said_share"
 require_relative "rice_course"
+require_relative "../lines/rice_line"
 
 module FondKettle
   module Reading
@@ -120,7 +121,7 @@ module FondKettle
       # Indexes of the lines that make layers.
       def foods
         @foods ||= begin
-          rice_g = @lines.find(&:grain)&.g.to_f
+          rice_g = RiceLine.of(@lines)&.g.to_f
           (@lines.each_index.to_a - boiled_with_rice).select do |index|
             line = @lines[index]
             !line.runs? && line.grain.nil? && line.g.to_f >= LEAST * rice_g

@@ -24,7 +24,8 @@ module FondKettle
       DRAIN = "drain"
       COOL = "cool"
       # What goes on with it without a word for it: "leave to soak for 20 minutes".
-      WASHED = /\b(?:rinse|soak|drain|drip)\b|\bcover\b[^.;]*\bwater\b|\A\W*(?:boil|cook|cooker\s+on)\b/i
+      WASHED = /\b(?:rinse|soak|drain|drip)\b|\bcover\b[^.;]*\bwater\b
+               |\A\W*(?:(?:par[ -]?)?(?:boil|cook)|cooker\s+on)\b/ix
       # "Boil the three cups" speaks of what they hold.
       LIQUID = /\bthe\s+(?:[[:alnum:]]+\s+)?(?:cups|glasses|water|broth|stock|milk|liquid|liquor)\b/i
       # "Soak in the cooker with the water."

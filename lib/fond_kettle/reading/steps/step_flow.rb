@@ -12,6 +12,7 @@ require_relative "../words/said_share"
 require_relative "rice_clauses"
 require_relative "../vessels/step_vessels"
 require_relative "wrapped_food"
+require_relative "../lines/rice_line"
 
 module FondKettle
   module Reading
@@ -40,7 +41,7 @@ module FondKettle
         @places = places
         @vessels = vessels
         @rice = rice
-        @rice_line = lines.index(&:grain)
+        @rice_line = RiceLine.index(lines)
         @mixtures = Mixtures.new(lines, places)
         @goes_on = GoesOn.new(@mixtures, places)
         @broth = BrothCourse.new(lines, places)

@@ -38,6 +38,10 @@ module FondKettle
       STREWS = %w[sprinkle fold stir lay-in mix fry dress].freeze
       # What is no plain liquid, and has spices steeped in it.
       MILKS = %w[milk cream].freeze
+      # "Half the rice into this", "stir in a third of the rice", of what was mixed.
+      INTO_BOWL = Regexp.union(StepVessels::INTO_THAT,
+                               /\A\W*(?:then\s+)?(?:stir|mix|fold)\s+in\s+(?:an?\s+[[:alpha:]]+|half|some)\s+
+                                (?:of\s+)?(?:the\s+)?(?:boiled\s+|drained\s+)?rice\b/ix)
       NEAR = 2
       FAR = 4
       # Clauses after one in which boiled rice is drained.
@@ -66,7 +70,7 @@ module FondKettle
       # True where rice is put to what was mixed in a bowl.
       def into_bowl?(position, last)
         StepVessels::MIXES.include?(last&.kind) && @stage == RiceCourse::BEFORE &&
-          @clauses[position].say.match?(StepVessels::INTO_THAT)
+          @clauses[position].say.match?(INTO_BOWL)
       end
 
       # True where nothing but water is heated, for the rice that is drained later.

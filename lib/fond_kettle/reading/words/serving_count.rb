@@ -19,6 +19,8 @@ module FondKettle
               /\A\W*#{COUNT}\s+(?:plates|bowls|helpings|lunches|dinners|suppers|boxes)\W*(?:\z|[.,;])/i,
               /\A\W*for\s+(?:(?:about|some)\s+)?#{COUNT}\b(?!\s*(?:min|hour|hr|h\b
                |squares|pieces|balls|parcels|rolls|cakes|bundles|triangles|slices))/ix].freeze
+      # "6 as a side", below it.
+      AS_A_SIDE = /\A#{COUNT}(?:\s*(?:-|–|to|or)\s*\d+)?,?\s+as\s+an?\s+[[:alpha:]]+(?:\s+dish)?\W*\z/i
       # "(4)", below the title.
       ALONE = /\A\(\s*#{COUNT}\s*\)\z/i
       # Pieces are no people, where a text says these too.
@@ -38,7 +40,7 @@ module FondKettle
       #
       #   find(["Tested twice.", "Serves 4 to 6"]) # => 4.0
       def find(sentences)
-        said = [WAYS, [ALONE], [MADE]].lazy.filter_map { |ways| first(sentences, ways) }.first
+        said = [WAYS, [AS_A_SIDE], [ALONE], [MADE]].lazy.filter_map { |ways| first(sentences, ways) }.first
         said && Measure::Numeral.read(said[:count])&.first&.to_f
       end
 
@@ -64,7 +66,7 @@ module FondKettle
       # True for a text that says no more than that.
       def only?(text)
         bare = text.sub(TIME_BEHIND, "")
-        bare.size < SHORT && [*WAYS, ALONE, MADE].any? { |way| bare.match?(way) } &&
+        bare.size < SHORT && [*WAYS, AS_A_SIDE, ALONE, MADE].any? { |way| bare.match?(way) } &&
           Measure::Durations.all(bare).empty?
       end
     end
