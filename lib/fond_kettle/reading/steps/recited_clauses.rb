@@ -18,7 +18,6 @@ module FondKettle
       def initialize(clauses, lines)
         @clauses = clauses
         @lines = lines
-        @named = NamedLines.new(lines)
         @recited = clauses.each_index.select do |at|
           recites?(clauses[at]) && before_fire?(at) && named_again?(at)
         end.to_set
@@ -31,8 +30,10 @@ module FondKettle
 
       # ReadLines: those that are recited are listed, as it were.
       def listed
-        named = @recited.flat_map { |at| lines_of(@clauses[at]) }
-        @lines.map.with_index { |line, index| named.include?(index) ? line.with(spoken: false) : line }
+        return @lines if @recited.empty?
+
+        told = @recited.flat_map { |at| lines_of(@clauses[at]) }
+        @lines.map.with_index { |line, index| told.include?(index) ? line.with(spoken: false) : line }
       end
 
       private
@@ -50,12 +51,17 @@ module FondKettle
 
       def named_again?(at)
         lines = lines_of(@clauses[at])
-        later = @clauses.drop(at + 1).flat_map { |one| @named.in(one.say, [], lines).map(&:index) }
+        later = @clauses.drop(at + 1).flat_map { |one| named.in(one.say, [], lines).map(&:index) }
         lines.any? && (lines - later).empty?
       end
 
       def lines_of(clause)
-        @named.in(clause.say).map(&:index)
+        named.in(clause.say).map(&:index)
+      end
+
+      # Made only where something is recited.
+      def named
+        @named ||= NamedLines.new(@lines)
       end
     end
   end
