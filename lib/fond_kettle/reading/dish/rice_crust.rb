@@ -6,8 +6,8 @@ require_relative "rice_base"
 
 module FondKettle
   module Reading
-    # Whether boiled rice steams dry on a crust, with nothing else under or between it: "potatoes in the hot
-    # butter, the rice and the dill in layers".
+    # Finds whether boiled rice steams dry on a crust, with nothing else under or between it: "potatoes in the
+    # hot butter, the rice and the dill in layers".
     class RiceCrust
       # What such rice may lie on.
       FOODS = %w[potato flatbread bread salt saffron].freeze

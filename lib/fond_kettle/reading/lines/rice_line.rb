@@ -2,8 +2,8 @@
 
 module FondKettle
   module Reading
-    # Which line of a dish is its rice: the one with most of it, where a text names several ("2 tbsp raw rice"
-    # under a smoker).
+    # Finds the line of a dish that is its rice: the one with most of it, where a text names several ("2 tbsp
+    # raw rice" under a smoker).
     module RiceLine
       module_function
 

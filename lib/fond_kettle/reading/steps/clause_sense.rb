@@ -113,7 +113,7 @@ module FondKettle
                    (?:all\s+)?out\s+(?:on|onto|in|into)\b/ix,
         into_shape: /\b(?:triangles?|balls?|ovals?|cylinders?)\b/i,
         dusts: %r{\A\W*(?:then\s+)?(?:dust|sprinkle|strew)\s+(?:the\s+|your\s+)?
-                 (?!(?:it|them|all|top|over)\b)(?![^.;]*\bover\b)[^.;]*\b(?:with\b|w/)}ix,
+                 (?!(?:it|them|all|top|over|with)\b)(?![^.;]*\bover\b)[^.;]*\b(?:with\b|w/)}ix,
         put_in_gently: /\A\W*(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+in
                          (?:\s*[,.;]|\s+gently|\s+carefully|\s*\z)/ix,
         tips_into: RiceClauses::TIPPED_INTO,

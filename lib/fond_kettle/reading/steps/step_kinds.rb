@@ -63,7 +63,7 @@ module FondKettle
         kind = KindRules.kind(sense(position, named, rice))
         # Rice that is drained meanwhile goes into what boils.
         @previous = kind unless rice && kind == DRAIN && @previous == BOIL
-        note(kind)
+        note(kind, position, rice)
         rice && into_bowl?(position, last) ? MIX : kind
       end
 
@@ -101,7 +101,8 @@ module FondKettle
       end
 
       # What the next clauses go by.
-      def note(kind)
+      def note(kind, position, rice)
+        @heated = true if rice && FireVessel::HOT.include?(kind) && @clauses[position].minutes
         @last = kind if COOKS.include?(kind)
         @last = SIMMER if kind == BOIL && @stage == RiceCourse::BEFORE
         note_fire(kind)

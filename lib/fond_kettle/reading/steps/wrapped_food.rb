@@ -4,7 +4,7 @@ require_relative "rice_clauses"
 
 module FondKettle
   module Reading
-    # What was wrapped or filled last: parcels lie where they were made until they go into their pot.
+    # The food that was wrapped or filled last: parcels lie where they were made until they go into their pot.
     class WrappedFood
       # "Stand the peppers upright in a pan."
       PACKED = /\A\W*(?:then\s+)?(?:stand|pack|arrange|place|lay|set|fit|sit|put)\s+

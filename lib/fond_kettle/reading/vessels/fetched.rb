@@ -4,7 +4,7 @@ require_relative "../lines/line_sorts"
 
 module FondKettle
   module Reading
-    # From which vessels what a clause names is fetched.
+    # Finds the vessels from which the foods that a clause names are fetched.
     class Fetched
       # "Oil the base of the pot": no oil is poured out of its pan.
       GREASES = /\b(?:oil|butter|grease)\s+(?:the|an?|your)\s+

@@ -4,8 +4,8 @@ require_relative "../../larder/names"
 
 module FondKettle
   module Reading
-    # What the list of a dish calls a part of it ("Sambal:"), as its method speaks of it later: "serve with
-    # the sambal".
+    # The parts of a dish by the names that its list gives them ("Sambal:"), as its method speaks of them
+    # later: "serve with the sambal".
     class NamedParts
       # A heading with a name: no "for the table".
       NAME = /\A(?:for\s+)?(?:the\s+)?(?!(?:rice|table|pot|pan|top|end|side|rest)\b)

@@ -4,7 +4,7 @@ require_relative "mixing_place"
 
 module FondKettle
   module Reading
-    # Whether something is done with what lies in a vessel, there: it is cut in its dish, or is chilled.
+    # Finds whether something is done with food where it lies: it is cut in its dish, or is chilled.
     class StaysThere
       # Kinds that leave things where they were.
       CHILLS = %w[chill freeze].freeze
