@@ -43,8 +43,17 @@ module FondKettle
 
       def run(options)
         answer(options, dish: method(:run_dish)) do |reader|
-          Formats::RunJson.call(Methods::Trying.run(reader.request, reader.liquid_g, stages: reader.stages))
+          Formats::RunJson.call(Methods::Trying.run(reader.request, reader.liquid_g, stages: reader.stages,
+                                                                                     kitchen: reader.kitchen))
         end
+      end
+
+      # What a history of cooks has taught, and the next plan by it.
+      def learn(options)
+        load_core
+        %w[history_reader learn_json].each { |file| require_relative "../lib/fond_kettle/formats/#{file}" }
+        known = library(options.settings[:methods])
+        answer_json(options) { |data| Formats::LearnJson.new(Formats::HistoryReader.new(data, library: known)).call }
       end
 
       # A dish laid for an evening.

@@ -60,7 +60,7 @@ module FondKettle
         { grain: plan.request.grain.key, method: plan.method.key, method_name: plan.method.name,
           texture: plan.request.texture, boil_c: plan.setting.boil_c.round(2),
           uptake_per_g: plan.load.uptake.round(4),
-          drinks: plan.request.lesson.drinks.round(4) }
+          drinks: plan.request.estimates[:uptake].factor.round(4) }
       end
 
       # The JSON of one vessel: the liquid, the minutes of its stages, how far the core has come.

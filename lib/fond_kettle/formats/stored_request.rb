@@ -42,12 +42,14 @@ module FondKettle
         "programme-stage" => Methods::ProgrammeStage, "grain" => Larder::Grain,
         "ingredient" => Larder::Ingredient, "vessel" => Kit::Vessel, "burner" => Kit::Burner,
         "oven" => Kit::Oven, "steamer" => Kit::Steamer, "house" => Measure::House, "cup" => Measure::Cup,
-        "eater" => Table::Eater, "lesson" => Belief::Lesson, "estimate" => Belief::Estimate
+        "eater" => Table::Eater, "lesson" => Belief::Lesson, "estimate" => Belief::Estimate,
+        "estimates" => Belief::Estimates
       }.freeze
       NAMED = { "unknown" => Belief::Unknowns.all.to_h { |unknown| [unknown, unknown.key.to_s] },
                 "no-lines" => { Methods::NoLines => "" } }.freeze
       # What version 2 says of food and stages, and version 1 did not.
-      SINCE = { "request" => { made_in: nil, aside: [].freeze }, "made-in-vessel" => { par_boils: false },
+      SINCE = { "request" => { made_in: nil, aside: [].freeze, held: nil },
+                "made-in-vessel" => { par_boils: false },
                 "layer" => { say: nil },
                 "made-in" => { laid: [].freeze, washed: nil, liquid_in: nil },
                 "addition" => Methods::Addition::PLAIN.slice(:stage, :step, :state, :kept, :again),

@@ -37,6 +37,12 @@ module FondKettle
     EACH_G = (0.05..10_000)
     ADDITIONS = 100
     LIQUID_G = (0..50_000)
+    # A pot on a scale, g; the minute of what was seen; cooks of a history; how far a kitchen may be off the
+    # book.
+    WEIGHED_G = (0..50_000)
+    SEEN_MIN = (0..1_440)
+    HISTORY_COOKS = 400
+    KITCHEN_FACTOR = (0.1..10.0)
     OVEN_C = (60..300)
     LIFTED_S = (0..600)
     # Of water to one of rice that is poured off: less does not rinse it free.

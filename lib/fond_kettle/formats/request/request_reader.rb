@@ -1,6 +1,8 @@
 # frozen_string_literal: true
 
 require "json"
+require_relative "../../belief/belief"
+require_relative "../../belief/scoped"
 require_relative "../../ground/errors"
 require_relative "../../kit/burner"
 require_relative "../../kit/oven"
@@ -65,6 +67,14 @@ module FondKettle
       def liquid_g
         @data.dig(:liquid, :g) ||
           raise(InvalidInput.at("liquid.g", "must be given: what was poured, in grams"))
+      end
+
+      # The kitchen as it really is (Belief::Estimates), or nil: as the book has it.
+      def kitchen
+        given = @data[:kitchen]
+        return unless given
+
+        Belief::Estimates.truth(**given.to_h { |name, factor| [Belief::Scopes.key(name), factor.to_f] })
       end
 
       # The cook's own stages, or nil.

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../../belief/scoped"
 require_relative "../../ground/field_schema"
 require_relative "../../ground/limits"
 require_relative "../../kit/fields"
@@ -53,6 +54,11 @@ module FondKettle
         required(:ml).filled(Schema::Number, included_in?: Limits::MEASURE_ML)
       end
       optional(:liquid).hash { required(:g).filled(Schema::Number, included_in?: Limits::LIQUID_G) }
+      optional(:kitchen).hash do
+        Belief::Scopes.names.each do |name|
+          optional(name.to_sym).filled(Schema::Number, included_in?: Limits::KITCHEN_FACTOR)
+        end
+      end
       optional(:stages).array(:hash) do
         Pot::AttributeSchema.declare(self, Pot::Attributes.set_by(:stages), required: %i[heat])
         optional(:add).hash do

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "../../ground/vocabulary"
+require_relative "../../phases/phase"
 require_relative "../../phases/solve"
 require_relative "../../pot/runs/cooking"
 require_relative "../../pot/fit"
@@ -30,8 +32,12 @@ module FondKettle
 
       # The Trial of `liquid_g` poured; `stages` (Pot::Stage) in place of the method's own.
       # Without them, the stages take the minutes that the plan would give them. `step_min`
-      # is how fine the curve is, minutes. Raises Error where a sauce does not settle.
-      def run(request, liquid_g, stages: nil, step_min: Pot::Cooking::CURVE_STEP_MIN)
+      # is how fine the curve is, minutes. `kitchen`: as it truly is (Belief::Estimates; nil: as the request
+      # holds it): the stages take the minutes of a plan that does not know it. Raises Error where a sauce
+      # does not settle.
+      def run(request, liquid_g, stages: nil, step_min: Pot::Cooking::CURVE_STEP_MIN, kitchen: nil)
+        stages ||= planned(request) if kitchen
+        request = request.with(held: kitchen) if kitchen
         potful = LastPot.of(request)
         load = potful.load.residue_g.positive? ? potful.solve.load : potful.load
         setting = potful.setting
@@ -44,6 +50,14 @@ module FondKettle
                   rescue: Rescue.for(load, liquid_g, stages, setting).freeze)
       end
 
+      # Stages with the minutes of a plan.
+      def planned(request)
+        potful = LastPot.of(request)
+        stages = potful.timed
+        ready = stages.any? { |stage| stage.minutes == Vocabulary::READY }
+        ready ? Phases::Phase.timed(stages, potful.solve.run) : stages
+      end
+
       def warnings(request, load, setting, liquid_g, run)
         return [*SealedFaults.of(request, load, run), *NotSafe.in_layers(request)] if load.stack
 
@@ -51,7 +65,7 @@ module FondKettle
         [*NotSafe.warnings(request, run), *Warnings.boiling(run, setting),
          *fit.problems.map { |code| Warnings.fitting(code, fit) }, *OutcomeWarnings.short_of_water(run, load)]
       end
-      private_class_method :warnings
+      private_class_method :planned, :warnings
     end
   end
 end

@@ -32,13 +32,14 @@ module FondKettle
     # is cooked in rounds. `kit`: the pots of the house (Kit::Vessel), none where nobody knows. `layered`:
     # what lies in a sealed pot (Layered), where somebody said; `making` (Making): what is made of the rice.
     # `made_in`: the vessels of a dish that is made in several (MadeIn), or nil; `aside`: Additions to those
-    # from which nothing comes to the rice.
+    # from which nothing comes to the rice. `held`: what the kitchen is held to be (Belief::Estimates), nil:
+    # the book, but for the lesson.
     Request = Value.define(:method, :choices, :grain, :rice_g, :texture, :rinse_changes, :rinse_min,
                            :soak_min, :water_c,
                            :drain, :vessel, :burner, :oven, :altitude_m, :additions, :company, :eaters,
                            :measures, :lesson,
                            :hands, :rings, :kettle_w, :liquid_start_c, :main_liquid, :lines, :pots,
-                           :pots_there, :kit, :layered, :making, :made_in, :aside) do
+                           :pots_there, :kit, :layered, :making, :made_in, :aside, :held) do
       # What is steamed is drained at least so.
       const_set(:UNDRAINED, "quick")
       # So long may rice soak in water of WARM_SOAK_C or above; longer, and it stands in the refrigerator.
@@ -60,7 +61,7 @@ module FondKettle
             additions: [].freeze, company: [].freeze, eaters: [].freeze, lesson: Belief::NO_LESSON, hands: 1,
             rings: 2, kettle_w: nil, liquid_start_c: ROOM_C, main_liquid: nil, lines: NoLines,
             pots: 1, pots_there: nil, kit: [].freeze, layered: nil, making: Making.of, made_in: nil,
-            aside: [].freeze, **given)
+            aside: [].freeze, held: nil, **given)
       end
 
       # The same with nothing left to be asked of a dish or a shelf: as it is stored with a cook.
@@ -164,7 +165,7 @@ module FondKettle
 
       # This kitchen's beliefs about the unknowns (Belief::Estimates).
       def estimates
-        known = Belief::Estimates.book.holding(lesson.estimate)
+        known = held || Belief::Estimates.book.holding(lesson.estimate)
         vessel.lid_factor ? known.holding(known[:lid].measured(vessel.lid_factor)) : known
       end
     end

@@ -1,0 +1,116 @@
+# frozen_string_literal: true
+
+require_relative "../ground/value"
+require_relative "../numeric/cut_normal"
+
+module FondKettle
+  module Belief
+    # The belief of what a kitchen is: a normal distribution over the logarithms of its unknowns and over its
+    # taste.
+    #   places       Scoped, in the order in which they were first met
+    #   means        of each
+    #   covariance   rows of it
+    Gaussian = Value.define(:places, :means, :covariance) do
+      # The belief before anything is known.
+      def self.empty
+        new(places: [].freeze, means: [].freeze, covariance: [].freeze)
+      end
+
+      # Position of a Scoped, or nil.
+      def index(place)
+        places.index(place)
+      end
+
+      # Mean of a Scoped, 0.0 where it was never met.
+      def mean(place)
+        (at = index(place)) ? means[at] : 0.0
+      end
+
+      # Its standard deviation.
+      def sd(place)
+        (at = index(place)) ? Math.sqrt([covariance[at][at], 0.0].max) : place.sd
+      end
+
+      # The same with one more, which follows others by `shares` (by Scoped) and lies about that with `sd`.
+      def with_place(place, sd, shares = {})
+        slopes = places.map { |one| shares.fetch(one, 0.0) }
+        row = gains(slopes)
+        own = row.each_with_index.sum { |gain, at| gain * slopes[at] } + (sd * sd)
+        mean = means.each_with_index.sum { |one, at| one * slopes[at] }
+        rows = covariance.each_with_index.map { |old, at| [*old, row[at]].freeze } << [*row, own].freeze
+        with(places: [*places, place].freeze, means: [*means, mean].freeze, covariance: rows.freeze)
+      end
+
+      # The same after the drift from one cook to the next.
+      def drifted
+        rows = covariance.each_with_index.map do |row, at|
+          [*row.take(at), row[at] + (places[at].drift_sd**2), *row.drop(at + 1)].freeze
+        end
+        with(covariance: rows.freeze)
+      end
+
+      # Variance of what moves by `slopes` (by position) with the unknowns.
+      def variance(slopes)
+        gains(slopes).each_with_index.sum { |gain, at| gain * slopes[at] }
+      end
+
+      # The same, once something that moves by `slopes` is known to lie `off` from where it was expected, its
+      # variance (noise in it) `before` and now `after`.
+      def known(slopes, off:, before:, after:)
+        gains = gains(slopes)
+        shift = off / before
+        lost = (before - after) / (before * before)
+        moved = means.each_with_index.map { |mean, at| mean + (gains[at] * shift) }
+        rows = covariance.each_with_index.map do |row, at|
+          row.each_with_index.map { |value, to| value - (gains[at] * gains[to] * lost) }.freeze
+        end
+        with(means: moved.freeze, covariance: rows.freeze)
+      end
+
+      # The same once something that moves by `slopes` was measured `off` from where it was expected, with a
+      # variance of its noise.
+      def measured(slopes, off, noise)
+        before = variance(slopes) + noise
+        noise *= FondKettle::Belief::Outliers.weight(off, before)
+        before = variance(slopes) + noise
+        known(slopes, off: off, before: before, after: 0.0)
+      end
+
+      # The same once something that moves by `slopes` and was expected at `expected` is said to lie in a
+      # `band` ([low, high]), in words with a variance of `noise`.
+      def between(slopes, expected, band, noise)
+        low, high = band
+        before = variance(slopes) + noise
+        noise *= FondKettle::Belief::Outliers.weight(expected.clamp(low, high) - expected, before)
+        before = variance(slopes) + noise
+        mean, after = Numerics::CutNormal.moments(expected, Math.sqrt(before), low, high)
+        known(slopes, off: mean - expected, before: before, after: after)
+      end
+
+      private
+
+      def gains(slopes)
+        covariance.map { |row| row.each_with_index.sum { |value, at| value * slopes[at] } }
+      end
+    end
+
+    # Observations that lie far from what was expected count for less: as of a Student's t of four degrees.
+    module Outliers
+      FAR_SDS = 3.0
+      DEGREES = 4.0
+
+      module_function
+
+      # Factor by which the noise of an observation grows that lies `off` from where it was expected, where
+      # the variance of it is `variance`.
+      def weight(off, variance)
+        far?(off, variance) ? (DEGREES + (off * off / variance)) / (DEGREES + 1) : 1.0
+      end
+
+      # True where somebody should be asked whether something was different.
+      def far?(off, variance)
+        off * off > FAR_SDS * FAR_SDS * variance
+      end
+    end
+  end
+end

@@ -1,0 +1,137 @@
+# frozen_string_literal: true
+
+require_relative "../belief/scoped"
+require_relative "../ground/value"
+
+module FondKettle
+  module Log
+    # Something about a kitchen that differs from the book: a Scoped, its `factor` (of taste: steps), and how
+    # `sure` it is that it is this and not another (0..1).
+    Cause = Value.define(:place, :factor, :sure)
+
+    # Names what a kitchen's history has shown, with what else it could be (docs/learning.md: Told).
+    class Causes
+      # A cause is named from so many of its first standard deviations on, the second where it has moved by
+      # this share of the first.
+      NAMED_SDS = 1.6
+      SECOND_SHARE = 0.4
+      # So far off so often, something else is going on.
+      EDGE_SDS = 2.5
+      EDGE_COOKS = 3
+      # Steps of texture for one more of a logarithm of what rice drinks: the standard over half of what lies
+      # between firm and soft, about.
+      DRINK_STEPS = 7.0
+      # Of what nobody has seen anything, nothing is said (share of its first variance).
+      LEAST_KNOWN = 0.1
+      TASTE = Belief::Scopes::TASTE
+      DRINK = :uptake
+      # Of each unknown: more than the book, and less.
+      WORDS = {
+        uptake: ["this bag drinks more than most", "this bag drinks less than most"],
+        core: ["this bag takes longer to lose its white heart", "this bag is done sooner"],
+        lid: ["this lid lets more steam out than most", "this lid holds its steam better than most"],
+        power: ["this burner gives more than is written", "this burner gives less than is written"],
+        open: ["more boils off here without a lid", "less boils off here without a lid"],
+        carry: ["drained rice here carries more water", "drained rice here carries less water"],
+        soak: ["a soak puts more into the grain here", "a soak puts less into the grain here"],
+        additions: ["this dish brings more water than is reckoned",
+                    "this dish brings less water than is reckoned"],
+        oven: ["this oven is hotter than it says", "this oven is cooler than it says"],
+        TASTE => ["you like it softer than the book", "you like it firmer than the book"]
+      }.freeze
+      # What tells two causes apart.
+      TELLS = [[%i[lid uptake],
+                "Weigh the pot before you put it on and before you open it: it tells lid from bag."],
+               [[TASTE, DRINK], "Cook another bag the same way: it tells the bag from your taste."],
+               [%i[lid power], "Tap when it boils: it tells the burner from the lid."],
+               [%i[core uptake], "Tap when the white heart is gone: it tells minutes from water."]].freeze
+      WEIGH = "Weigh the pot before you put it on and before you open it: nothing tells more in one cook."
+      ELSE = "Three cooks were far off what was expected: something else is going on. Was it another bag, " \
+             "another pot, another amount?"
+
+      # `learned`: Learned; `scopes`: of the next pot.
+      def initialize(learned, scopes)
+        @learned = learned
+        @places = Belief::Scopes.all(scopes)
+      end
+
+      # Causes that have to be named, the likeliest first: at most two.
+      def all
+        @all ||= begin
+          first, second = ranked.first(2)
+          named = [first, (second if second && moved(second) > SECOND_SHARE * moved(first))].compact
+          first && moved(first) > NAMED_SDS ? named.map { |place| cause(place, named) } : []
+        end
+      end
+
+      # A sentence with cause, certainty and what else it could be.
+      def say
+        return ELSE if odd?
+        return "Nothing here differs from the book by more than chance." if all.empty?
+
+        first, second = all.map { |one| words(one) }
+        second ? "#{capital(first)}, or #{second}: not told apart yet." : "#{capital(first)}."
+      end
+
+      # Sentence of how one more cook could tell them apart, or nil.
+      def tells_apart
+        found = all.map { |one| one.place.unknown }
+        return if found.size < 2
+
+        TELLS.find { |pair, _| (pair - found).empty? }&.last || WEIGH
+      end
+
+      private
+
+      # Scoped by how far they have moved; bag and taste are one until two bags were cooked.
+      def ranked
+        places = @places.select { |place| @learned.belief.index(place) }
+        places = places.reject { |place| place.unknown == TASTE } if @learned.opened < 2
+        places.sort_by { |place| -moved(place) }
+      end
+
+      # How far one has moved, in standard deviations of how far it may move by what was seen of it.
+      def moved(place)
+        return bag_or_taste if place.unknown == DRINK && @learned.opened < 2
+
+        away({ place => 1.0 })
+      end
+
+      # A bag that drinks more asks for as much water as a taste for softer rice.
+      def bag_or_taste
+        drink, taste = [DRINK, TASTE].map { |key| @places.find { |one| one.unknown == key } }
+        away({ drink => DRINK_STEPS, taste => 1.0 })
+      end
+
+      # Standard deviations by which a sum of unknowns (slopes by Scoped) has moved.
+      def away(slopes)
+        belief = @learned.belief
+        mean = slopes.sum { |place, slope| slope * belief.mean(place) }
+        first = slopes.sum { |place, slope| (slope * place.sd)**2 }
+        left = belief.variance(belief.places.map { |place| slopes.fetch(place, 0.0) })
+        known = first - left
+        known > LEAST_KNOWN * first ? mean.abs / Math.sqrt(known) : 0.0
+      end
+
+      def cause(place, named)
+        mean = @learned.belief.mean(place)
+        Cause.new(place: place, factor: place.unknown == TASTE ? mean : Math.exp(mean),
+                  sure: moved(place) / named.sum { |one| moved(one) })
+      end
+
+      def words(cause)
+        more, less = WORDS.fetch(cause.place.unknown)
+        @learned.belief.mean(cause.place).positive? ? more : less
+      end
+
+      def capital(text)
+        text[0].upcase + text[1..]
+      end
+
+      # True where so many cooks in a row lay at the edge.
+      def odd?
+        @learned.odd.map(&:first).uniq.size >= EDGE_COOKS
+      end
+    end
+  end
+end

@@ -1,0 +1,120 @@
+# frozen_string_literal: true
+
+require_relative "../belief/gaussian"
+require_relative "../belief/scoped"
+require_relative "../ground/value"
+require_relative "observation"
+
+module FondKettle
+  module Log
+    # The lessons of a history of cooks, folded in its order (docs/learning.md): a Belief::Gaussian, the
+    # grains of the bags that were opened, how many cooks taught each Scoped, and what lay far off.
+    #   odd   [date, kind] of observations that somebody should be asked about
+    Learned = Value.define(:belief, :bags, :cooks, :odd) do
+      # The same before the first cook.
+      def self.nothing
+        new(belief: Belief::Gaussian.empty, bags: {}.freeze, cooks: {}.freeze, odd: [].freeze)
+      end
+
+      # The same with what a cook of some scopes and a grain uses known: a new bag starts between the book and
+      # the house's other bags of that grain.
+      def meeting(scopes, grain)
+        Belief::Scopes.all(scopes).reduce(self) do |now, place|
+          now.belief.index(place) ? now : now.with_place(place, grain)
+        end
+      end
+
+      # The same with one more Scoped.
+      def with_place(place, grain)
+        others = place.of_bag? ? bags.select { |_, of| of == grain }.keys : []
+        others = belief.places.select { |one| one.unknown == place.unknown && others.include?(one.scope) }
+        shares = others.to_h { |one| [one, Belief::Scopes::NEXT_BAG_SHARE / others.size] }
+        sd = others.any? ? [Belief::Scopes::NEXT_BAG_SD, place.sd].max : place.sd
+        known = place.of_bag? ? bags.merge(place.scope => grain).freeze : bags
+        with(belief: belief.with_place(place, sd, shares), bags: known)
+      end
+
+      # The number of bags that cooks have taught something about.
+      def opened
+        cooks.keys.count { |place| place.unknown == :uptake }
+      end
+    end
+
+    # Folds cooks into what they have taught. One pure function: the same history gives the same belief.
+    module Learning
+      # A cook that moves something by more than this share of what was open about it is run anew where it has
+      # moved to: a loss does not grow evenly with the lid.
+      FAR = 0.5
+      ROUNDS = 3
+
+      module_function
+
+      # Learned of SeenCooks, oldest first (the order of their dates, else as they stand).
+      def of(cooks, learned = Learned.nothing)
+        cooks.each_with_index.sort_by { |cook, index| [cook.on.to_s, index] }.map(&:first)
+             .reduce(learned) { |now, cook| with(now, cook) }
+      end
+
+      # Learned once one more cook has taught: its pot is run where the kitchen is held to be.
+      def with(learned, cook)
+        met = learned.meeting(cook.scopes, cook.request.grain.key)
+        fold(met, linearised(met, cook))
+      end
+
+      # The Linearised of a cook, about where the kitchen is held to be once it has taught.
+      def linearised(met, cook)
+        about = met.belief
+        ROUNDS.times do
+          found = Observing.new(cook, about).linearised
+          moved = fold(met, found).belief
+          return found unless far?(about, moved, met.belief)
+
+          about = moved
+        end
+        Observing.new(cook, about).linearised
+      end
+
+      def far?(about, moved, before)
+        before.places.any? do |place|
+          (moved.mean(place) - about.mean(place)).abs > FAR * before.sd(place)
+        end
+      end
+
+      # The same of a cook whose observations were kept (Linearised).
+      def fold(learned, cook)
+        met = learned.meeting(cook.scopes, cook.grain)
+        met = met.with(belief: met.belief.drifted)
+        cook.observations.reduce(met) { |now, seen| taught(now, seen, cook) }
+            .then { |now| counted(now, cook) }
+      end
+
+      def taught(learned, seen, cook)
+        belief = learned.belief
+        moved = seen.slopes.sum { |place, slope| slope * (belief.mean(place) - cook.means.fetch(place)) }
+        expected = seen.expected + moved
+        slopes = belief.places.map { |place| seen.slopes.fetch(place, 0.0) }
+        odd = odd?(belief, seen, slopes, expected) ? [*learned.odd, [cook.on, seen.kind]].freeze : learned.odd
+        learned.with(belief: moved(belief, seen, slopes, expected), odd: odd)
+      end
+
+      def moved(belief, seen, slopes, expected)
+        return belief.between(slopes, expected, seen.band, seen.noise) if seen.band
+
+        belief.measured(slopes, seen.found - expected, seen.noise)
+      end
+
+      def odd?(belief, seen, slopes, expected)
+        found = seen.band ? expected.clamp(*seen.band) : seen.found
+        Belief::Outliers.far?(found - expected, belief.variance(slopes) + seen.noise)
+      end
+
+      # One more cook for each Scoped that it could move.
+      def counted(learned, cook)
+        moved = cook.observations.flat_map { |seen| seen.slopes.keys }.uniq
+        more = moved.to_h { |place| [place, learned.cooks.fetch(place, 0) + 1] }
+        learned.with(cooks: learned.cooks.merge(more).freeze)
+      end
+      private_class_method :linearised, :far?, :taught, :moved, :odd?, :counted
+    end
+  end
+end

@@ -1,0 +1,124 @@
+# frozen_string_literal: true
+
+require_relative "../belief/gaussian"
+require_relative "../belief/scoped"
+require_relative "../ground/value"
+require_relative "kitchen_run"
+
+module FondKettle
+  module Log
+    # Something that a cook has shown: where it was `expected`, how that moves with what the kitchen is
+    # (`slopes` by Scoped), and what was `found`, or a `band` of a word; `noise`: its variance.
+    Observation = Value.define(:kind, :expected, :slopes, :found, :band, :noise)
+
+    # The observations of one cook, with the kitchen's means about which they were worked out: kept, a history
+    # is folded again without running its pots.
+    Linearised = Value.define(:on, :scopes, :grain, :means, :observations)
+
+    # Makes observations of a cook: one run of its pot as the kitchen is held to be, and two for each unknown
+    # that can matter (docs/learning.md: Observations).
+    class Observing
+      # A step of a logarithm.
+      STEP = 0.05
+      # Bands of words, steps of texture; the outer ones are open.
+      BITES = { "chalky" => [-Float::INFINITY, -0.9], "firm" => [-0.9, -0.3], "right" => [-0.3, 0.3],
+                "soft" => [0.3, 0.9], "mushy" => [0.9, Float::INFINITY] }.freeze
+      BITE_NOISE = 0.3**2
+      # Wet is more loose water than this share of the cooked weight; "dry" is no observation.
+      WET = Pot::Verdict::WET_SHARE
+      LOOSE = { "right" => [-Float::INFINITY, WET], "wet" => [WET, Float::INFINITY] }.freeze
+      LOOSE_NOISE = 0.02**2
+      # A tap is late by half a normal of this share, or of half a minute.
+      LATE_SHARE = 0.08
+      LATE_MIN = 0.5
+      HALF_MEAN = Math.sqrt(2 / Math::PI)
+      # Two weighings on a scale of 5 g, and what the model leaves out, g.
+      SCALE_G = 3.0
+
+      # `cook`: SeenCook; `belief`: Belief::Gaussian with all its Scoped.
+      def initialize(cook, belief)
+        @cook = cook
+        @belief = belief
+        @places = Belief::Scopes.all(cook.scopes).to_h { |place| [place.unknown, place] }
+        @run = KitchenRun.new(cook, factors)
+      end
+
+      # The Linearised of the cook.
+      def linearised
+        Linearised.new(on: @cook.on, scopes: @cook.scopes, grain: @cook.request.grain.key,
+                       means: @places.values.to_h { |place| [place, @belief.mean(place)] }.freeze,
+                       observations: [*taps, *weights, *words].freeze)
+      end
+
+      private
+
+      def factors
+        @factors ||= @places.except(Belief::Scopes::TASTE).transform_values do |place|
+          Math.exp(@belief.mean(place))
+        end
+      end
+
+      def middle
+        @middle ||= @run.shown(factors)
+      end
+
+      # [Shown a step up, Shown a step down] by key of an unknown.
+      def sides
+        @sides ||= (@run.unknowns & factors.keys).to_h do |key|
+          [key, [1, -1].map { |way| @run.shown(factors.merge(key => factors[key] * Math.exp(way * STEP))) }]
+        end
+      end
+
+      # Slopes by Scoped of what the block reads of a Shown; nil where it cannot be read on some side.
+      def slopes(&)
+        found = sides.transform_values { |shown| shown.map(&) }
+        return if found.values.flatten.any?(&:nil?)
+
+        found.to_h { |key, (up, down)| [@places.fetch(key), (up - down) / (2 * STEP)] }
+             .reject { |_, slope| slope.zero? }
+      end
+
+      def taps
+        @cook.cues.filter_map do |cue, at_min|
+          expected = middle.cues[cue]
+          moved = expected && slopes { |one| one.cues[cue] }
+          next unless moved
+
+          late = [LATE_SHARE * expected, LATE_MIN].max
+          Observation.new(kind: cue, expected: expected, slopes: moved, found: at_min - (HALF_MEAN * late),
+                          band: nil, noise: late * late * (1 - (HALF_MEAN * HALF_MEAN)))
+        end
+      end
+
+      def weights
+        return [] unless @cook.loss_g
+
+        [Observation.new(kind: "weight", expected: middle.loss_g, slopes: slopes(&:loss_g),
+                         found: @cook.loss_g, band: nil, noise: SCALE_G * SCALE_G)]
+      end
+
+      def words
+        found = [bite, wetness].compact
+        Array.new(@cook.counts, found).flatten
+      end
+
+      # The texture wanted and the house's taste are taken off.
+      def bite
+        band = BITES[@cook.grain]
+        return unless band
+
+        taste = @places.fetch(Belief::Scopes::TASTE)
+        Observation.new(kind: "bite",
+                        expected: middle.texture - @cook.request.texture - @belief.mean(taste),
+                        slopes: { **slopes(&:texture), taste => -1.0 }, found: nil, band: band,
+                        noise: BITE_NOISE)
+      end
+
+      def wetness
+        band = LOOSE[@cook.wetness]
+        band && Observation.new(kind: "wetness", expected: middle.water, slopes: slopes(&:water), found: nil,
+                                band: band, noise: LOOSE_NOISE)
+      end
+    end
+  end
+end
