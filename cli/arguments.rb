@@ -9,14 +9,15 @@ module FondKettle
     # the gems are there.
     class Arguments
       # How many words each takes.
-      COMMANDS = { "serve" => 0..0, "plan" => 1..1, "run" => 1..1, "learn" => 1..1, "clock" => 1..1,
-                   "read" => 1..1, "keep" => 1..1, "convert" => 3..3, "backup" => 0..1, "restore" => 1..1,
-                   "check" => 0..1, "export" => 1..1, "import" => 1..1 }.freeze
+      COMMANDS = { "serve" => 0..0, "plan" => 1..1, "run" => 1..1, "learn" => 1..1, "rescue" => 1..1,
+                   "clock" => 1..1, "read" => 1..1, "keep" => 1..1, "convert" => 3..3, "backup" => 0..1,
+                   "restore" => 1..1, "check" => 0..1, "export" => 1..1, "import" => 1..1 }.freeze
       HELP = <<~TEXT
         Usage: bin/kettle [serve] [--port N] [--host H] [--name NAME] [--data DIR] [--empty]
                bin/kettle plan REQUEST.json [--methods DIR]
                bin/kettle run REQUEST.json [--methods DIR]
                bin/kettle learn HISTORY.json [--methods DIR]
+               bin/kettle rescue REQUEST.json [--methods DIR]
                bin/kettle clock REQUEST.json
                bin/kettle read TEXT
                bin/kettle keep REQUEST.json
@@ -28,6 +29,7 @@ module FondKettle
           plan      liquid, steps, cues and cautions for a request; - reads standard input
           run       what comes of the liquid that was poured
           learn     what cooks have taught of a kitchen, and the next plan by it
+          rescue    what to do now with a pot, by what stands in it and what a bite shows
           read      a dish as JSON, of what a cook jots down or pastes, with what it is not sure of
           clock     when each task starts, for a serving time
           keep      how what is put away cools, until when it keeps, and how it is reheated

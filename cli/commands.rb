@@ -56,6 +56,14 @@ module FondKettle
         answer_json(options) { |data| Formats::LearnJson.new(Formats::HistoryReader.new(data, library: known)).call }
       end
 
+      # What to do now with a pot as it stands.
+      def rescue(options)
+        load_core
+        require_relative "../lib/fond_kettle/formats/rescue_reader"
+        known = library(options.settings[:methods])
+        answer_json(options) { |data| Formats::RescueReader.new(data, library: known).answer }
+      end
+
       # A dish laid for an evening.
       def plan_dish(request)
         require_relative "../lib/fond_kettle/formats/supper_json"

@@ -1,0 +1,97 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/formats/request/request_reader"
+require_relative "../../lib/fond_kettle/log/learning"
+require_relative "../../lib/fond_kettle/log/pot_at_hand"
+require_relative "../../lib/fond_kettle/log/remedying"
+require_relative "../../lib/fond_kettle/methods/planning/planner"
+
+module Support
+  # Pots that went wrong in kitchens drawn from the spreads, and what the advice of the stove makes of them.
+  class WrongPots
+    SDS = { uptake: 0.06, lid: 0.4, power: 0.2, core: 0.1, carry: 0.3, soak: 0.12, open: 0.3 }.freeze
+    LIQUID = (0.6..1.3)
+    MINUTES = (0.5..1.3)
+    ASKS = 4
+    # One of them: wrong at first, right in the end, burst or burnt by what was advised.
+    Pot = FondKettle::Value.define(:wrong, :right, :harmed, :asked)
+
+    def initialize(method, grain: "basmati")
+      @request = FondKettle::Formats::RequestReader.new(
+        { "method" => method, "grain" => grain, "rice" => { "amount" => 300, "unit" => "g" },
+          "vessel" => { "diameter_mm" => 200, "height_mm" => 110 } }
+      ).request
+      @pot = FondKettle::Methods::LastPot.of(@request)
+      @stages = FondKettle::Methods::Planner.plan(@request).stages
+      @liquid_g = FondKettle::Methods::Planner.plan(@request).liquid_g
+    end
+
+    # The Pot of a seed.
+    def pot(seed)
+      random = Random.new(seed)
+      truth = SDS.transform_values { |sd| Math.exp(sd * normal(random)) }
+      @load, @setting = FondKettle::Belief::Estimates.truth(**truth).applied(@pot.load, @pot.setting)
+      @poured_g = @liquid_g * random.rand(LIQUID)
+      timed = @stages.each_index.select { |at| @stages[at].minutes.is_a?(Numeric) }
+      @at = timed.reverse.find { |at| !@stages[at].off? } || timed.last
+      @min = @stages[@at].minutes * random.rand(MINUTES)
+      followed(run([]))
+    end
+
+    private
+
+    def followed(first)
+      wrong = !right?(first) && !harmed?(first)
+      return Pot.new(wrong: false, right: true, harmed: false, asked: 0) unless wrong
+
+      done = []
+      ASKS.times do
+        hand = hand(run(done, @hand), done)
+        part = FondKettle::Log::Remedying.new(hand, @pot, done.size).part
+        break unless part
+
+        done << FondKettle::Log::PotAtHand::Done.new(g: part.add_g - part.tip_off_g, heat: part.heat,
+                                                     lid: part.lid, minutes: part.minutes)
+      end
+      last = run(done, @hand)
+      Pot.new(wrong: true, right: right?(last), harmed: harmed?(last), asked: done.size)
+    end
+
+    def hand(run, done)
+      @hand = FondKettle::Log::PotAtHand.new(FondKettle::Log::Learned.nothing, {}, @request, @poured_g,
+                                             stage: @stages[@at].key, min: @min, done: done,
+                                             stands: stands(run), bite: bite(run), stages: @stages)
+    end
+
+    def run(done, hand = nil)
+      stages = [*@stages.take(@at), @stages[@at].with(minutes: @min), *done.map { |one| hand.stage(one) }]
+      run = FondKettle::Pot::Cooking.run(@load, @poured_g, stages, @setting, step_min: 1.0)
+      @load.plenty? ? run.with(free_g: @load.residue_g) : run
+    end
+
+    def right?(run)
+      FondKettle::Pot::Verdict::RIGHT.include?(FondKettle::Pot::Verdict.of(run, @load))
+    end
+
+    def harmed?(run)
+      run.uptake > FondKettle::Pot::Verdict::WET_UPTAKE * @load.grain.uptake[:soft] ||
+        FondKettle::Pot::Verdict.scorched?(run)
+    end
+
+    def stands(run)
+      loose = [run.free_g - @load.residue_g, 0.0].max / FondKettle::Pot::Verdict.cooked_g(run, @load)
+      FondKettle::Log::PotAtHand::STANDS.find { |_, (_, to)| loose < to }.first
+    end
+
+    def bite(run)
+      bands = FondKettle::Log::PotAtHand::BITES.except("hard")
+      name = bands.find { |_, (_, to)| run.core < to }&.first || "half"
+      firm_g = FondKettle::Log::PotAtHand::HARD_SHARE * @load.grain.uptake[:firm]
+      name == "gone" && run.uptake < firm_g ? "hard" : name
+    end
+
+    def normal(random)
+      Math.sqrt(-2 * Math.log(1 - random.rand)) * Math.cos(2 * Math::PI * random.rand)
+    end
+  end
+end
