@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 # How many wrong pots end right by the advice of the stove: bundle exec ruby bench/remedies.rb [POTS].
-# Kitchens are drawn from the spreads, liquid x 0.6 to 1.3, minutes x 0.5 to 1.3; what is lost already does not
+# Kitchens are drawn from the spreads, liquid x 0.6 to 1.3, minutes x 0.5 to 1.3; what is lost does not
 # count.
 require "bundler/setup"
 require_relative "../lib/fond_kettle/methods/library"

@@ -18,6 +18,11 @@ RSpec.describe "The commands that are documented" do
       Support::WholeKitchen.filled { |kitchen| FileUtils.cp_r(kitchen, data("demo")) }
       File.write(File.join(folder, "REQUEST.json"),
                  JSON.generate(basic_request(liquid: { "g" => 500 })))
+      File.write(File.join(folder, "HISTORY.json"),
+                 JSON.generate(request: basic_request, cooks: [{ request: basic_request,
+                                                                 outcome: { grain: "firm" } }]))
+      wrong = { liquid: { "g" => 330 }, so_far: { stage: "low", min: 7 }, stands: "none", bite: "third" }
+      File.write(File.join(folder, "POT.json"), JSON.generate(basic_request(**wrong)))
       FileUtils.cp(File.join(root, "spec/fixtures/graphs/goat.json"), File.join(folder, "DISH.json"))
       FileUtils.cp(File.join(root, "spec/fixtures/texts/lentils.txt"), File.join(folder, "TEXT"))
       example.run

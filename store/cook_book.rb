@@ -4,10 +4,8 @@ require "time"
 require_relative "../lib/fond_kettle/formats/stored_plan"
 require_relative "../lib/fond_kettle/log/outcome"
 require_relative "../lib/fond_kettle/stove/cook"
-require_relative "../lib/fond_kettle/log/teacher"
 require_relative "database"
 require_relative "tapped"
-require_relative "teaching_cook"
 
 module FondKettle
   module Store
@@ -85,27 +83,13 @@ module FondKettle
         end
       end
 
-      # The latest finished cooks with an outcome, of this grain in this pot, newest first.
-      def taught(grain, pot_id, most:)
-        @database.remember([:lesson, grain, pot_id, most]) do |db|
-          cooks = in_log(db).where(grain: grain, pot_id: pot_id, teaches: true,
-                                   id: db[:outcomes].select(:cook_id))
-          cooks.reverse(:finished_at).limit(most).map { |row| whole(db, row) }
-        end
-      end
-
-      # The lesson of the latest cooks of a Larder::Grain in that pot (Belief::Lesson).
-      def lesson(grain, pot_id)
-        taught = taught(grain.key, pot_id, most: FondKettle::Log::Teacher::REMEMBERS)
-        FondKettle::Log::Teacher.lesson(taught.map { |cook| TeachingCook.finished(cook) }, grain)
-      end
-
-      # Raises Conflict when it was finished before.
-      def finish(id, now)
+      # Raises Conflict when it was finished before. `bag_id`: the bag of its rice, nil: none.
+      def finish(id, now, bag_id = nil)
         @database.write do |db|
           open_cook(db, id)
           noting(id) do
-            db[:cooks].where(id: id).update(finished_at: text(now), lock_version: Sequel[:lock_version] + 1)
+            db[:cooks].where(id: id)
+                      .update(finished_at: text(now), bag_id: bag_id, lock_version: Sequel[:lock_version] + 1)
           end
         end
       end

@@ -71,13 +71,14 @@ module FondKettle
                                              "&unit=g&pot=#{pot[:id]}")
         attend(id, plan, start)
         @household.cooks.judge(id, outcome(plan, entry), nil)
+        @household.lessons.bring_forward
       end
 
       def request(entry, pot)
         wishes = House::Wishes.of(method: Methods::Library.ours.fetch("covered-pot"),
                                   grain: Larder::Grains.fetch(entry[:grain]), chosen: { pot: pot[:id] },
                                   quantity: House::Quantity.of(by: "amount", amount: entry[:rice_g].to_f))
-        House::Composition.new(wishes, @household.shelves).request
+        House::Composition.new(wishes, @household.shelves, log: @household.lessons).request
       end
 
       # Walks through the tasks in their planned times.
@@ -86,7 +87,8 @@ module FondKettle
           @household.cooks.move(id, task.id, following.id,
                                 start + ((plan.total_min - plan.placed.starts[following.id]) * 60))
         end
-        @household.cooks.finish(id, start + (plan.total_min * 60))
+        bag = @household.shelves.bag_of(plan.request.grain)
+        @household.cooks.finish(id, start + (plan.total_min * 60), bag&.id)
       end
 
       # What the household does not know: the same for every pot, but for what the bags drink.
@@ -100,10 +102,17 @@ module FondKettle
       # The plan's water in the kitchen as it really is.
       def outcome(plan, entry)
         load, setting = truth(entry).applied(plan.load, plan.setting)
-        verdict = Pot::Verdict.of(Pot::Cooking.run(load, plan.liquid_g, plan.stages, setting), load)
+        run = Pot::Cooking.run(load, plan.liquid_g, plan.stages, setting)
+        verdict = Pot::Verdict.of(run, load)
         grain, wetness = TABLE.fetch(verdict)
-        Log::Outcome.new(grain: grain, wetness: wetness, floor: verdict == "scorched" ? "burnt" : "clean",
-                         note: entry[:note])
+        Log::Outcome.of(grain: grain, wetness: wetness, floor: verdict == "scorched" ? "burnt" : "clean",
+                        note: entry[:note], **weighed(entry, run))
+      end
+
+      # What the filled pot weighed, where somebody did.
+      def weighed(entry, run)
+        filled_g = entry[:weighed_g]
+        filled_g ? { before_g: filled_g.to_f, after_g: filled_g - ((run.lost_g / 5).round * 5.0) } : {}
       end
     end
   end

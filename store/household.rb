@@ -17,6 +17,7 @@ require_relative "database"
 require_relative "folder"
 require_relative "journal"
 require_relative "kept_book"
+require_relative "lesson_book"
 require_relative "meal_book"
 require_relative "old_dishes"
 require_relative "old_requests"
@@ -36,8 +37,8 @@ module FondKettle
       # So long is it known what a form has made, s.
       KEPT_S = 7 * 86_400
 
-      attr_reader :cards, :components, :cooks, :database, :dishes, :journal, :kept, :meals, :portions,
-                  :stand_ins, :weights
+      attr_reader :cards, :components, :cooks, :database, :dishes, :journal, :kept, :lessons, :meals,
+                  :portions, :stand_ins, :weights
 
       def_delegators :@folder, :path, :methods_folder, :library, :lock, :session_key, :method_text,
                      :method_texts, :own_keys
@@ -53,7 +54,7 @@ module FondKettle
         open_books
         take_methods_in
         @method_files.finish
-        [OldDishes, OldRequests].each { |old| old.new(self).bring_forward }
+        [OldDishes.new(self), OldRequests.new(self), @lessons].each(&:bring_forward)
         # A demo's kitchen comes with all that is in it (Demo).
         add_kitchen("My kitchen", demo: false) unless demo || kitchen
       end
@@ -154,9 +155,9 @@ module FondKettle
       def finish(id, now)
         @database.write do |db|
           cook = cooks.find(id)
-          cooks.finish(id, now)
-          use_components(cook[:plan])
           bag = db[:bags].where(grain: cook[:grain], removed_at: nil).order(:id).first
+          cooks.finish(id, now, bag&.fetch(:id))
+          use_components(cook[:plan])
           next unless bag
 
           left_g = [bag[:left_g] - cook[:plan][:rice][:g], 0.0].max
@@ -203,6 +204,7 @@ module FondKettle
         @kitchens = Shelf.new(@database, :kitchens, @journal)
         @portions = PortionBook.new(@database, @journal)
         @cooks = CookBook.new(@database, @journal)
+        @lessons = LessonBook.new(@database, @journal, @cooks, shelf(:pots))
         @dishes = DishBook.new(@database, @journal)
         @meals = MealBook.new(@database, @cooks, @journal)
         @cards = CardBook.new(@database, @journal)
@@ -221,9 +223,8 @@ module FondKettle
       end
 
       def use_components(plan)
-        plan.fetch(:tasks, []).flat_map { |task| task[:amounts] || [] }.each do |amount|
-          components.use(amount[:what], amount[:g]) if amount[:g]
-        end
+        amounts = plan.fetch(:tasks, []).flat_map { |task| task[:amounts] || [] }
+        amounts.each { |amount| components.use(amount[:what], amount[:g]) if amount[:g] }
       end
 
       def list(text)

@@ -18,7 +18,7 @@ module FondKettle
       Entry = Value.define(:id, :text, :path, :kind, :at)
 
       # The column by which a table's rows are known, where that is not `id`.
-      KEYS = Hash.new(:id).merge(outcomes: :cook_id).freeze
+      KEYS = Hash.new(:id).merge(outcomes: :cook_id, lessons: :cook_id).freeze
       VERSION = :lock_version
       ADD = "INSERT INTO changes (text, path, kind, rows, at) VALUES (?, ?, ?, ?, ?)"
       # What the act is called that takes another back.

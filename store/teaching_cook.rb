@@ -1,38 +1,59 @@
 # frozen_string_literal: true
 
-require_relative "../lib/fond_kettle/log/outcome"
-require_relative "../lib/fond_kettle/phases/balance"
+require_relative "../lib/fond_kettle/formats/stored_request"
+require_relative "../lib/fond_kettle/log/pot_scopes"
+require_relative "../lib/fond_kettle/log/seen_cook"
+require_relative "../lib/fond_kettle/methods/planning/trial"
 require_relative "../lib/fond_kettle/stove/cook"
 
 module FondKettle
   module Store
-    # A finished cook's record as a lesson needs it.
+    # A finished cook's record as it teaches (Log::SeenCook).
     module TeachingCook
+      # A tap so early or so late (times the minute at which it was to come) was made to go on, or forgotten.
+      TAPPED = (0.5..2.0)
+
       module_function
 
-      # The Log::Finished of a cook (as CookBook gives it, with its outcome).
-      def finished(cook)
-        balance = cook[:plan][:balance]
-        Log::Finished.new(on: cook[:finished_at].getlocal.strftime("%-d %b"), rice_g: cook[:plan][:rice][:g],
-                          poured_g: cook[:poured_g],
-                          carried_g: Phases::SOURCES.sum { |key| balance.fetch(key, 0) },
-                          loss_g: gone_g(balance) + lifted_g(cook), texture: cook[:plan][:texture].to_f,
-                          outcome: Log::Outcome.new(**cook[:outcome].slice(:grain, :wetness, :floor, :note)))
+      # The SeenCook of a cook (as CookBook gives it) that came out so (an Outcome as a hash); nil
+      # where nobody knows what it was planned by.
+      def of(cook, outcome)
+        planned = Formats::StoredRequest.read(cook[:request]) if cook[:request]
+        return unless planned
+
+        stove = Stove::Cook.new(cook[:plan], cook[:events])
+        Log::SeenCook.new(on: cook[:finished_at].utc.iso8601, scopes: scopes(cook, planned),
+                          request: planned.by_the_book, stages: Methods::Trying.planned(planned),
+                          liquid_g: [cook[:poured_g] - lifted_g(stove), 0.0].max, cues: cues(stove),
+                          loss_g: gone_g(stove, outcome), counts: 1, **outcome.slice(:grain, :wetness))
       end
 
-      # Water that did not end in the rice; cooks of an older version know of no
-      # drained water and no cloth.
-      def gone_g(balance)
-        (Phases::SINKS - [:uptake_g]).sum { |key| balance.fetch(key, 0) }
+      def scopes(cook, planned)
+        of_dish = cook[:address].match?(/(\A|&)dish=/)
+        Log::PotScopes.of(planned, cook[:bag_id], (cook[:title] if of_dish))
+      end
+
+      # Water that the weights say is gone from the pot, g, or nil: later pours went in after it was weighed.
+      def gone_g(stove, outcome)
+        before_g, after_g = outcome.values_at(:before_g, :after_g)
+        [before_g + stove.added_g - after_g - lifted_g(stove), 0.0].max if before_g && after_g
       end
 
       # The water that escaped while the lid was lifted, by the plan's figure for half a minute.
-      def lifted_g(cook)
-        at_stove = Stove::Cook.new(cook[:plan], cook[:events])
-        at_stove.all_lifted_s / Stove::Ends::LIFT_S * cook[:plan].dig(:lift, :g).to_f
+      def lifted_g(stove)
+        stove.all_lifted_s / Stove::Ends::LIFT_S * stove.plan.dig(:lift, :g).to_f
       end
 
-      private_class_method :gone_g, :lifted_g
+      # [cue, minute on the heat] of what was tapped about when it was to be seen; of a way with several pots
+      # nobody knows which it was.
+      def cues(stove)
+        return [] unless stove.plan[:phases]&.one? && stove.heat_on_at
+
+        planned = stove.plan[:cues].to_h { |seen| seen.values_at(:cue, :at_min) }
+        stove.seen_cues.map { |cue, at| [cue, (at - stove.heat_on_at) / 60.0] }
+             .select { |cue, at_min| planned[cue] && TAPPED.cover?(at_min / planned[cue]) }
+      end
+      private_class_method :scopes, :gone_g, :lifted_g, :cues
     end
   end
 end

@@ -74,7 +74,7 @@ module FondKettle
         amount = House::Quantity.of(by: "amount", amount: dish.rice_g)
         wishes = House::Wishes.of(method: @household.library.fetch(dish.method), dish: dish,
                                   grain: Larder::Grains.fetch(dish.grain), quantity: amount)
-        House::Composition.new(wishes, @household.shelves, log: @household.cooks)
+        House::Composition.new(wishes, @household.shelves, log: @household.lessons)
       end
 
       # A Dishes::Bench in the house's pots, with the liquid that its lines name.

@@ -79,10 +79,13 @@ module FondKettle
     end
 
     OUTCOME = Schema.params do
-      required(:grain).filled(:string, included_in?: Log::GRAIN.keys)
-      required(:wetness).filled(:string, included_in?: Log::WETNESS.keys)
+      required(:grain).filled(:string, included_in?: Log::GRAIN)
+      required(:wetness).filled(:string, included_in?: Log::WETNESS)
       optional(:floor).maybe(:string, included_in?: Log::FLOOR)
       optional(:note).value(:string, max_size?: 2000)
+      %i[before_g after_g].each do |weight|
+        optional(weight).maybe(Typed.within(Limits::WEIGHED_G, "g"), included_in?: Limits::WEIGHED_G)
+      end
     end
 
     # Nothing under the lid.

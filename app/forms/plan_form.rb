@@ -25,7 +25,7 @@ module FondKettle
       # `typed`: the parameters as they came, with string keys.
       def initialize(typed, household)
         super
-        @made = House::Composition.new(wishes, shelves, log: household.cooks)
+        @made = House::Composition.new(wishes, shelves, log: household.lessons)
         make if @problems.empty?
         @problems.freeze
       end

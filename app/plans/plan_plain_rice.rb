@@ -8,7 +8,7 @@ module FondKettle
     # Plain rice of a household's first bag, as it cooks it where nobody says more. Stores nothing.
     class PlanPlainRice
       def initialize(household)
-        @rice = House::PlainRice.new(household.shelves, log: household.cooks)
+        @rice = House::PlainRice.new(household.shelves, log: household.lessons)
       end
 
       # Amount of rice that a pot (Kit::Vessel) takes, in g.

@@ -70,16 +70,19 @@ RSpec.describe FondKettle::House::Composition do
   it "fills the pot and no more, and asks the log what it has taught" do
     filled = made(quantity: house::Quantity.of(by: "pot"))
     expect(FondKettle::Methods::Planner.plan(filled.request).fit.fits?).to be(true)
-    lesson = FondKettle::Belief::NO_LESSON.with(extra_min: 2.0)
+    estimates = FondKettle::Belief::Estimates.truth(lid: 1.5)
+    lesson = FondKettle::Log::KitchenLesson.none.with(estimates: estimates)
     log = Struct.new(:lesson_given) do
-      def lesson(grain, pot_id) = [grain.key, pot_id] == ["basmati", 1] && lesson_given
+      def lesson(request, bag_id, dish)
+        [request.grain.key, request.vessel.id, bag_id, dish] == ["basmati", 1, 1, nil] && lesson_given
+      end
     end
     taught = described_class.new(wishes(quantity: house::Quantity.of(by: "amount", amount: 300.0)), shelves,
                                  log: log.new(lesson))
-    expect(taught.request.lesson.extra_min).to eq(2.0)
+    expect(taught.request.held).to eq(estimates)
     plain = wishes(quantity: house::Quantity.of(by: "amount", amount: 300.0), learned: false)
     expect(described_class.new(plain, shelves, log: log.new(lesson))
-                          .request.lesson).to eq(FondKettle::Belief::NO_LESSON)
+                          .request.held).to be_nil
   end
 
   it "takes the pot nearest to the dish's own width, the smallest larger that fits, rounds in the largest" do

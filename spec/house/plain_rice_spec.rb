@@ -5,7 +5,7 @@ require_relative "../support/served_kitchen"
 RSpec.describe FondKettle::House::PlainRice do
   include Support::ServedKitchen
 
-  let(:plain) { described_class.new(household.shelves, log: household.cooks) }
+  let(:plain) { described_class.new(household.shelves, log: household.lessons) }
 
   # What somebody gets who types the same into the Pot page.
   def typed(pot, **fields)

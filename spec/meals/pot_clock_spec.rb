@@ -49,8 +49,8 @@ RSpec.describe FondKettle::Meals::PotClock do
   it "says what is next and when, what goes on by itself, and for how long there is nothing to do" do
     plan = plan("Yoghurt chicken")
     marinating = clock(plan, times(plan).take(1), later_min: 5)
-    expect(marinating.next_at).to eq(start + (30 * 60))
-    expect([marinating.free_min, marinating.due?, marinating.beside]).to eq([25, false, []])
+    expect(marinating.next_at).to eq(start + (29 * 60))
+    expect([marinating.free_min, marinating.due?, marinating.beside]).to eq([24, false, []])
     rinsing = clock(plan, times(plan).take(2))
     expect(rinsing.free_min).to eq(0)
     expect(rinsing.beside.map { |going| [going.task[:kind], going.ends_at] })

@@ -76,7 +76,7 @@ RSpec.describe FondKettle::Store::Journal do
     expect([pots.name_of(bare.first[:id]),
             pots.name_of(cook[:pot_id])]).to eq([nil, cooked.first[:name]])
     expect(@household.cooks.find(cook[:id])[:pot_id]).to eq(cooked.first[:id])
-    expect(@household.cooks.taught(cook[:grain], nil, most: 6)).to eq([])
+    expect(@household.lessons.causes(cook[:id]).say).to be_a(String)
   end
 
   it "takes an addition back and puts it there again" do

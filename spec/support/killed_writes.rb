@@ -6,7 +6,7 @@ module Support
   # The writes of a kitchen that is used, as KilledWork.
   module KilledWrites
     NOW = Time.utc(2026, 11, 2, 18, 0)
-    OUTCOME = FondKettle::Log::Outcome.new(grain: "firm", wetness: "right", floor: "clean", note: "")
+    OUTCOME = FondKettle::Log::Outcome.of(grain: "firm", wetness: "right", floor: "clean", note: "")
 
     private
 

@@ -26,7 +26,7 @@ RSpec.describe "What a page costs" do
   end
 
   it "is a few runs for a rule of depth, over every batch that it may hold for" do
-    expect(runs("/pot?method=knuckle")).to be_between(10, 30)
+    expect(runs("/pot?method=knuckle&lesson=leave")).to be_between(10, 30)
   end
 
   it "is no run at all where nothing is planned" do

@@ -7,12 +7,12 @@ RSpec.describe "Tests and ways of one's own" do
   include Support::ServedKitchen
 
   it "measures and tests, says what changed, and plans with it" do
-    get "/pot?pot=1&for=amount&amount=300&unit=g"
+    get "/pot?pot=1&for=amount&amount=300&unit=g&lesson=leave"
     before = page.at_css(".number strong").text.to_i
     send_form "/tests/lid", "pot" => "1", "before_g" => "2100", "after_g" => "2050", "minutes" => "10"
     follow_redirect!
     expect(page.at_css(".notice").text).to include("its lid loses 2 times the book's figure (was not tested)")
-    get "/pot?pot=1&for=amount&amount=300&unit=g"
+    get "/pot?pot=1&for=amount&amount=300&unit=g&lesson=leave"
     expect(page.at_css(".number strong").text.to_i).to be > before + 15
     send_form "/tests/height", "boil_c" => "92.5"
     expect(household.kitchen[:altitude_m]).to be_between(2200, 2400)

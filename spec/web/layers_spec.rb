@@ -23,7 +23,7 @@ RSpec.describe "Layers on the Pot page" do
     get "/pot?#{pot}&layer[]=base&layer[]=rice"
     get page.at_css("#layer-third-0")["href"]
     expect(page.css("ol.layers li > span:first-child").map(&:text))
-      .to eq(["two thirds of the base (800 g)", "all of the rice (850 g)", "a third of the base (400 g)"])
+      .to eq(["two thirds of the base (800 g)", "all of the rice (855 g)", "a third of the base (400 g)"])
     get page.at_css("#layer-split-2")["href"]
     expect(page.css("ol.layers li > span:first-child").map(&:text).grep(/a third of the base \(400 g\)/).size)
       .to eq(3)

@@ -154,7 +154,7 @@ RSpec.describe "What was done is taken back, over the web" do
   end
 
   it "shows the second of two what stands there now: pot, kitchen, portions, dish, judgement" do
-    outcome = FondKettle::Log::Outcome.new(grain: "firm", wetness: "dry", floor: "clean", note: "")
+    outcome = FondKettle::Log::Outcome.of(grain: "firm", wetness: "dry", floor: "clean", note: "")
     was = household.portions.version
     household.shelf(:pots).change(1, 0, diameter_mm: 215.0)
     household.change_kitchen(household.kitchen[:lock_version], altitude_m: 1200.0)

@@ -41,11 +41,11 @@ RSpec.describe "The stove's clock" do
   it "says what is next and when while a step goes on by itself, and rings for it" do
     pot = begun("Yoghurt chicken")
     shown = at(pot, 5)
-    expect(next_words(shown)).to eq(["18:30, in 25 min: Rinse the rice in 4 changes of water",
-                                     "Then nothing to do until 18:30"])
+    expect(next_words(shown)).to eq(["18:29, in 24 min: Rinse the rice in 4 changes of water",
+                                     "Then nothing to do until 18:29"])
     expect(shown.at_css(".clock-ready").text).to eq("ready at 20:09")
     stove = shown.at_css(".stove")
-    expect(stove["data-look"].to_i - stove["data-now"].to_i).to eq(25 * 60_000)
+    expect(stove["data-look"].to_i - stove["data-now"].to_i).to eq(24 * 60_000)
     expect(shown.at_css("#next").text).to eq("Begin the next")
     due = at(pot, 30)
     expect(due.at_css(".stove-next.is-due [role=alert]").text).to start_with("Now: Rinse the rice")
@@ -57,19 +57,19 @@ RSpec.describe "The stove's clock" do
     expect(shown.at_css("h1").text).to start_with("Rinse the rice")
     expect(next_words(shown)).to include(a_string_matching(/\AMeanwhile Marinate .* until 19:00\z/))
     expect(shown.at_css("#next").text).to eq("Done, next")
-    expect(shown.at_css(".clock-ready").text).to eq("ready at 20:09")
+    expect(shown.at_css(".clock-ready").text).to eq("ready at 20:10")
   end
 
   it "is ready later where a step was begun late" do
     pot = begun("Yoghurt chicken")
-    expect(at(pot, 50).at_css(".clock-ready").text).to eq("ready at 20:29")
+    expect(at(pot, 50).at_css(".clock-ready").text).to eq("ready at 20:30")
   end
 
   it "says on any page when each pot next wants somebody" do
     pot = begun("Yoghurt chicken")
     self.now = start + (10 * 60)
     get "/stove/due"
-    first = { "title" => "Yoghurt chicken sealed pot", "path" => pot, "at" => (start.to_i + 1800) * 1000,
+    first = { "title" => "Yoghurt chicken sealed pot", "path" => pot, "at" => (start.to_i + 1740) * 1000,
               "say" => "Rinse the rice in 4 changes of water" }
     expect(JSON.parse(last_response.body)).to eq("now" => (start.to_i + 600) * 1000, "due" => [first])
     expect(at("/cupboard", 11).at_css("#due-bar")["hidden"]).not_to be_nil
@@ -82,8 +82,8 @@ RSpec.describe "The stove's clock" do
     list = at("/stove", 1)
     expect(list.css(".pot-say a").map { |link| link["href"] }).to eq([soon, late])
     expect(list.css(".pot-next").map(&:text)).to match([/\A18:03, in 2 min: Drain/,
-                                                        /\A18:30, in 29 min: Rinse/])
+                                                        /\A18:29, in 28 min: Rinse/])
     expect(list.css("[data-due]").map { |pot| pot["data-due"].to_i })
-      .to eq([(start.to_i + 180) * 1000, (start.to_i + 1800) * 1000])
+      .to eq([(start.to_i + 180) * 1000, (start.to_i + 1740) * 1000])
   end
 end

@@ -97,7 +97,7 @@ module FondKettle
         wishes = House::Wishes.of(method: @household.library.fetch(dish.method), dish: dish,
                                   grain: Larder::Grains.fetch(dish.grain),
                                   quantity: House::Quantity.of(by: "amount", amount: dish.rice_g))
-        House::Composition.new(wishes, @household.shelves, log: @household.cooks).request
+        House::Composition.new(wishes, @household.shelves, log: @household.lessons).request
       end
 
       def meals

@@ -28,6 +28,7 @@ module FondKettle
           records(:dishes, @household.dishes)
           cooks
         end
+        @household.lessons.bring_forward
         [@added, entry]
       end
 
@@ -78,7 +79,7 @@ module FondKettle
       def cook(cook, pots)
         @household.database.write do |db|
           id = @household.journal.noting(:cooks) do
-            db[:cooks].insert(**cook.except(:id), pot_id: pots[cook[:pot_id]])
+            db[:cooks].insert(**cook.except(:id), pot_id: pots[cook[:pot_id]], bag_id: nil)
           end
           %i[events outcomes].each { |table| belonging(db, table, cook[:id], id) }
         end

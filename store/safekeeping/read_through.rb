@@ -2,6 +2,7 @@
 
 require "json"
 require "time"
+require_relative "../../lib/fond_kettle/formats/linearised_json"
 require_relative "../../lib/fond_kettle/formats/stored_request"
 require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
@@ -60,7 +61,8 @@ module FondKettle
           Formats::StoredRequest.read(row[:request])
         end
         rows(:meal_dishes, "plans") { |row| row[:request] && Formats::StoredRequest.read(row[:request]) }
-        rows(:outcomes) { |row| Log::Outcome.new(**row.slice(:grain, :wetness, :floor, :note)) }
+        rows(:lessons) { |row| Formats::LinearisedJson.read(row[:seen]) }
+        rows(:outcomes) { |row| Log::Outcome.of(**row.slice(*Log::Outcome.members)) }
       end
 
       def methods

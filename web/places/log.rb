@@ -18,7 +18,10 @@ module FondKettle
       helpers Helpers::Fields
 
       SCALES = Presenters::CookedPot::SCALES
-      FIELDS = %w[grain wetness floor note].freeze
+      FIELDS = %w[grain wetness floor note before_g after_g].freeze
+      # Weights that are asked for: field and words.
+      WEIGHTS = { "before_g" => "Before it went on the heat, filled and under its lid",
+                  "after_g" => "Before you opened it, under its lid" }.freeze
       TAKEN = "The next pot of this rice in this pot takes it into account."
       NOT_TAKEN = "It teaches nothing."
       # Whether a cook that went off its plan teaches, as it is asked.
@@ -73,6 +76,8 @@ module FondKettle
         look_at_cards(cook)
         notice(teaches ? TAKEN : NOT_TAKEN)
         redirect "/log", 303
+      rescue InvalidInput => e
+        show(cook, params, code: 422, problems: e.problems)
       rescue Conflict
         somebody_first(household.cooks.find(cook[:id]))
       end
@@ -80,7 +85,7 @@ module FondKettle
       # What was chosen stays in the form, beside what stands there now; writing it down again is a choice.
       def somebody_first(cook)
         stored = cook[:outcome].transform_keys(&:to_s)
-        titles = { **Presenters::CookedPot::SCALES.to_h { |name, legend, _| [name, legend] }, "note" => "Note" }
+        titles = { **Presenters::CookedPot::SCALES.to_h { |name, legend, _| [name, legend] }, "note" => "Note", **WEIGHTS }
         typed = params.merge("lock_version" => stored["lock_version"].to_s)
         show(cook, typed, code: 409, both: Forms::BothWays.of(titles, typed, stored))
       end

@@ -64,7 +64,7 @@ module FondKettle
         def learned
           because = form.lesson.because
           said = "By the book; nothing cooked here yet."
-          said = "Learned here from #{form.lesson.cooks} cooks. #{because}" if because
+          said = "Learned here. #{because}" if because
           "As of #{@today.strftime('%-d %B %Y')}. #{said}"
         end
 

@@ -22,11 +22,6 @@ module FondKettle
         with(factor: factor, sd: unknown.known_sd || sd, tested: true)
       end
 
-      # Taught by so many cooks; each says as much as the book.
-      def taught(factor, cooks)
-        with(factor: factor, sd: unknown.sd / Math.sqrt(1 + cooks), cooks: cooks)
-      end
-
       # The spread after one more test or cook of the kind that teaches it.
       def narrowed_sd
         return unknown.sd / Math.sqrt(2 + cooks) if unknown.cooks
@@ -40,11 +35,14 @@ module FondKettle
       end
     end
 
-    # What a kitchen holds true of every Unknown: an Estimate of each.
-    Estimates = Value.define(:estimates) do
+    # What a kitchen holds true of every Unknown: an Estimate of each. `taste`: steps of texture from the
+    # book's to what is called right here, with `taste_sd`; `covariances`: [key, other key, covariance] of
+    # those that hang together (of their logarithms; TASTE in steps).
+    Estimates = Value.define(:estimates, :taste, :taste_sd, :covariances) do
       # The book alone.
       def self.book
-        new(estimates: Unknowns.all.to_h { |unknown| [unknown.key, Estimate.book(unknown)] }.freeze)
+        new(estimates: Unknowns.all.to_h { |unknown| [unknown.key, Estimate.book(unknown)] }.freeze,
+            taste: 0.0, taste_sd: 0.0, covariances: [].freeze)
       end
 
       # Exactly these factors by key, the rest as in the book: a kitchen as it really is.
@@ -59,9 +57,18 @@ module FondKettle
         estimates.fetch(key)
       end
 
-      # The same beliefs with another Estimate in its place.
+      # The same beliefs with another Estimate in its place, which hangs together with no other.
       def holding(estimate)
-        with(estimates: estimates.merge(estimate.unknown.key => estimate).freeze)
+        key = estimate.unknown.key
+        apart = covariances.reject { |first, second, _| [first, second].include?(key) }
+        with(estimates: estimates.merge(key => estimate).freeze, covariances: apart.freeze)
+      end
+
+      # Twice the sum of what hangs together, of slopes by key.
+      def together(slopes)
+        2 * covariances.sum do |first, second, both|
+          slopes.fetch(first, 0.0) * slopes.fetch(second, 0.0) * both
+        end
       end
 
       # Yields each Estimate, in the order of the Unknowns.

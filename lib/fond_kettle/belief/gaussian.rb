@@ -26,6 +26,11 @@ module FondKettle
         (at = index(place)) ? means[at] : 0.0
       end
 
+      # True where something has moved it.
+      def moved?(place)
+        !mean(place).zero? || sd(place) < place.sd
+      end
+
       # Its standard deviation.
       def sd(place)
         (at = index(place)) ? Math.sqrt([covariance[at][at], 0.0].max) : place.sd

@@ -4,6 +4,7 @@ require_relative "../ground/value"
 require_relative "../numeric/two_sided"
 require_relative "../phases/solve"
 require_relative "belief"
+require_relative "correlated"
 
 module FondKettle
   module Belief
@@ -53,11 +54,12 @@ module FondKettle
           sides(estimate, balance, stages, setting, over_g)
         end
         joint = joint(held, balance, stages, setting, over_g)
-        wanted_g = balance.liquid_g + over_g
-        low_g, high_g = ends(balance.liquid_g, wanted_g, sides, joint)
+        middle = [balance.liquid_g, balance.liquid_g + over_g]
+        ends = ->(now, around) { ends(middle, around, joint, Correlated.wider(now, around, load)) }
+        low_g, high_g = ends.call(held, sides)
         Spread.new(low_g: low_g, high_g: high_g,
                    by_cause: sides.transform_values { |more, less| (more - less) / 2 }.freeze,
-                   narrowed: narrowed(held, sides, [balance.liquid_g, wanted_g], joint))
+                   narrowed: narrowed(held, sides, ends))
       end
 
       # Liquid that a pot could do without when nothing is poured, in g: food may bring more than the rice
@@ -68,20 +70,23 @@ module FondKettle
         lacking_g(balance.liquid_g, balance.load, stages, setting) / (1 - balance.slope)
       end
 
-      # The interval once a cause is better known, by cause; `middle`: what is poured and what is wanted, g.
-      def narrowed(held, sides, middle, joint)
+      # The interval once a cause is better known, by cause; `ends` answers it for Estimates and sides.
+      def narrowed(held, sides, ends)
         held.estimates.select { |_, estimate| estimate.narrows? }.to_h do |key, estimate|
           share = estimate.narrowed_sd / estimate.sd
-          [key, ends(*middle, sides.merge(key => sides[key].map { |grams| grams * share }), joint)]
+          then_held = held.holding(estimate.with(sd: estimate.narrowed_sd))
+          [key, ends.call(then_held, sides.merge(key => sides[key].map { |grams| grams * share }))]
         end.freeze
       end
 
       # The 80 % interval round what is wanted: what moves it up, and what down, by whichever side of a
-      # cause; `joint`: the moments of those that act together, or nil. What is poured lies within.
-      def ends(liquid_g, wanted_g, sides, joint)
+      # cause; `joint`: the moments of those that act together, or nil. What is poured lies within. `middle`:
+      # what is poured and what is wanted, g; `wider`: Correlated.
+      def ends(middle, sides, joint, wider)
+        liquid_g, wanted_g = middle
         alone = joint ? sides.except(*TOGETHER) : sides
         causes = alone.values.map { |pair| [[*pair, 0.0].max, [*pair.map(&:-@), 0.0].max] }
-        low_g, high_g = Numerics::TwoSided.quantiles(causes, Z80, joint: joint)
+        low_g, high_g = Numerics::TwoSided.quantiles(causes, Z80, joint: joint).map { |grams| grams * wider }
         [(wanted_g + low_g).clamp(0.0, liquid_g), [wanted_g + high_g, liquid_g].max].freeze
       end
 

@@ -32,8 +32,8 @@ module FondKettle
           required(:after_g).filled(Schema::Number, included_in?: Limits::WEIGHED_G)
         end
         optional(:outcome).maybe(:hash) do
-          optional(:grain).filled(:string, included_in?: Log::GRAIN.keys)
-          optional(:wetness).filled(:string, included_in?: Log::WETNESS.keys)
+          optional(:grain).filled(:string, included_in?: Log::GRAIN)
+          optional(:wetness).filled(:string, included_in?: Log::WETNESS)
           optional(:floor).filled(:string, included_in?: Log::FLOOR)
         end
       end

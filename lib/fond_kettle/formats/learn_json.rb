@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../belief/scoped"
+require_relative "../belief/spread"
 require_relative "../log/causes"
 require_relative "../log/kitchen_plan"
 require_relative "plan_json"
@@ -9,7 +10,7 @@ module FondKettle
   module Formats
     # What a history has taught, and the next plan by it, as the contract's JSON.
     class LearnJson
-      Z80 = Log::KitchenPlan::Z80
+      Z80 = Belief::Spreading::Z80
 
       # `history`: HistoryReader.
       def initialize(history)

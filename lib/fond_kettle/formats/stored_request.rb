@@ -49,6 +49,7 @@ module FondKettle
                 "no-lines" => { Methods::NoLines => "" } }.freeze
       # What version 2 says of food and stages, and version 1 did not.
       SINCE = { "request" => { made_in: nil, aside: [].freeze, held: nil },
+                "estimates" => { taste: 0.0, taste_sd: 0.0, covariances: [].freeze },
                 "made-in-vessel" => { par_boils: false },
                 "layer" => { say: nil },
                 "made-in" => { laid: [].freeze, washed: nil, liquid_in: nil },

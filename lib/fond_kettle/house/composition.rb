@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-require_relative "../belief/lesson"
 require_relative "../ground/errors"
+require_relative "../log/kitchen_lesson"
 require_relative "../methods/solved/last_pot"
 require_relative "../pot/fit"
 require_relative "../dishes/supper"
@@ -17,9 +17,10 @@ module FondKettle
     class Composition
       # More than a pot of plain rice loses, g.
       LOSES_MOST_G = 450.0
+      NONE = Log::KitchenLesson.none
 
-      # `wishes`: Wishes; `shelves`: Shelves; `log`: answers `lesson(grain, pot_id)` with a
-      # Belief::Lesson (nil: nothing was ever cooked).
+      # `wishes`: Wishes; `shelves`: Shelves; `log`: answers `lesson(request, bag_id,
+      # dish)` with a Log::KitchenLesson (nil: nothing was ever cooked).
       def initialize(wishes, shelves, log: nil)
         @wishes = wishes
         @shelves = shelves
@@ -35,14 +36,14 @@ module FondKettle
                                                                    takes: (method(:takes?) if whole_known?))
       end
 
-      # The lesson of the log about this bag in this pot (Belief::Lesson).
+      # The lesson of the log about this bag, pot, burner and house (Log::KitchenLesson).
       def lesson
-        @lesson ||= @log ? @log.lesson(@grain, kit.pot&.id) : Belief::NO_LESSON
+        @lesson ||= @log ? @log.lesson(by_the_book, @shelves.bag_of(@grain)&.id, @wishes.dish&.title) : NONE
       end
 
       # Raw rice in all, g. Raises InvalidInput at the wish that cannot be met.
       def rice_g
-        @rice_g ||= @how_much.rice_g { |grams| compose(grams, @first_kit, Belief::NO_LESSON) }
+        @rice_g ||= @how_much.rice_g { |grams| compose(grams, @first_kit) }
       end
 
       # Number of times that the dish is made; 1.0 for plain rice.
@@ -52,7 +53,7 @@ module FondKettle
 
       # The Methods::Request without what the dish brings.
       def base_request
-        @base_request ||= compose(rice_g, kit, lesson)
+        @base_request ||= @wishes.learned ? by_the_book.with(held: lesson.estimates) : by_the_book
       end
 
       # The Methods::Request of one of the equal pots, with all that the dish brings.
@@ -88,7 +89,7 @@ module FondKettle
 
       def takes?(pot)
         chosen = Kit.new(@shelves, @wishes.method, { **@wishes.chosen, pot: pot.id })
-        asked = compose(rice_g, chosen, Belief::NO_LESSON)
+        asked = compose(rice_g, chosen)
         asked = Dishes::Laying.scaled_request(@wishes.dish, factor, asked) if @wishes.dish
         potful = Methods::LastPot.of(asked)
         fits = ->(liquid_g) { Pot::Fitting.check(potful.load, liquid_g, asked.vessel).fits? }
@@ -105,7 +106,12 @@ module FondKettle
         [load.steamed? || load.stack ? 0.0 : lossless_g, LOSES_MOST_G + lossless_g]
       end
 
-      def compose(rice_g, used, lesson)
+      # The request as if nothing was ever cooked here.
+      def by_the_book
+        @by_the_book ||= compose(rice_g, kit)
+      end
+
+      def compose(rice_g, used)
         kit = used.to_h
         Methods::Request.of(method: way.method_of(@wishes.method), grain: @grain, rice_g: rice_g,
                             texture: @wishes.texture || way.texture || 0.0,
@@ -113,8 +119,7 @@ module FondKettle
                             company: @wishes.company, layered: @wishes.layered || way.layered,
                             making: making(kit[:vessel]),
                             eaters: table, altitude_m: @shelves.altitude_m, hands: @shelves.hands,
-                            lesson: @wishes.learned ? lesson : Belief::NO_LESSON, **kit,
-                            vessel: closed(kit[:vessel]), **way.wash, **@wishes.wash)
+                            **kit, vessel: closed(kit[:vessel]), **way.wash, **@wishes.wash)
       end
 
       # What is made of the rice tonight, else what the dish makes of it.

@@ -19,8 +19,13 @@ module FondKettle
 
       # A Larder::Grain as the house's own bag has it: its habits and its crop.
       def in_bag(grain)
-        bag = bags.find { |one| one.grain == grain.key }
+        bag = bag_of(grain)
         bag ? bag.habits_of(grain) : grain
+      end
+
+      # The bag from which a Larder::Grain is taken, or nil.
+      def bag_of(grain)
+        bags.find { |one| one.grain == grain.key }
       end
 
       # Rings of the stove, at least one: a cooker stands beside it.

@@ -23,6 +23,9 @@ module FondKettle
       DRINK_STEPS = 7.0
       # Of what nobody has seen anything, nothing is said (share of its first variance).
       LEAST_KNOWN = 0.1
+      # Smaller moves than these are not told.
+      TOLD = 0.01
+      TOLD_STEPS = 0.1
       TASTE = Belief::Scopes::TASTE
       DRINK = :uptake
       # Of each unknown: more than the book, and less.
@@ -64,6 +67,11 @@ module FondKettle
         end
       end
 
+      # True where there is something to say.
+      def telling?
+        odd? || all.any?
+      end
+
       # A sentence with cause, certainty and what else it could be.
       def say
         return ELSE if odd?
@@ -73,15 +81,44 @@ module FondKettle
         second ? "#{capital(first)}, or #{second}: not told apart yet." : "#{capital(first)}."
       end
 
+      # Words, to go on from others, for what differs from the book here and by how much.
+      def moves
+        found = @places.select { |place| told?(place) }.max_by(2) { |place| moved_most(place) }
+        return "the book's figures stand." if found.empty?
+
+        "#{found.map { |one| how_much(one) }.join(', and ')}."
+      end
+
       # Sentence of how one more cook could tell them apart, or nil.
       def tells_apart
         found = all.map { |one| one.place.unknown }
+        return WEIGH unless telling?
         return if found.size < 2
 
         TELLS.find { |pair, _| (pair - found).empty? }&.last || WEIGH
       end
 
       private
+
+      # Less than this is not told: share of the book, and steps of texture.
+      def told?(place)
+        @learned.belief.mean(place).abs >= (place.unknown == TASTE ? TOLD_STEPS : TOLD)
+      end
+
+      def moved_most(place)
+        @learned.belief.mean(place).abs / place.sd
+      end
+
+      def how_much(place)
+        mean = @learned.belief.mean(place)
+        more, less = WORDS.fetch(place.unknown)
+        said = place.unknown == TASTE ? "#{mean.abs.round(1)} of a step" : "#{percent(mean)} %"
+        "#{mean.positive? ? more : less} (#{said})"
+      end
+
+      def percent(mean)
+        ((Math.exp(mean) - 1) * 100).abs.round
+      end
 
       # Scoped by how far they have moved; bag and taste are one until two bags were cooked.
       def ranked
@@ -120,8 +157,7 @@ module FondKettle
       end
 
       def words(cause)
-        more, less = WORDS.fetch(cause.place.unknown)
-        @learned.belief.mean(cause.place).positive? ? more : less
+        how_much(cause.place)
       end
 
       def capital(text)

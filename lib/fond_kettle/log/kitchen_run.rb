@@ -27,7 +27,7 @@ module FondKettle
       # a cook that says none have the minutes that a plan would have had there.
       def initialize(cook, factors)
         @cook = cook
-        @pot = Methods::LastPot.of(cook.request)
+        @pot = Methods::LastPot.of(cook.request.by_the_book)
         @stages = cook.stages || planned(factors)
       end
 

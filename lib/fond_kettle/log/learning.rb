@@ -61,7 +61,8 @@ module FondKettle
         fold(met, linearised(met, cook))
       end
 
-      # The Linearised of a cook, about where the kitchen is held to be once it has taught.
+      # The Linearised of a cook, about where the kitchen is held to be once it has taught; `met`: Learned
+      # that has met what it was made with.
       def linearised(met, cook)
         about = met.belief
         ROUNDS.times do
@@ -86,6 +87,15 @@ module FondKettle
         met = met.with(belief: met.belief.drifted)
         cook.observations.reduce(met) { |now, seen| taught(now, seen, cook) }
             .then { |now| counted(now, cook) }
+      end
+
+      # Learned once an unknown of a scope was tested at home, by itself: so many times the book.
+      def tested(learned, unknown, scope, factor)
+        place = Belief::Scoped.new(unknown: unknown, scope: scope)
+        met = learned.belief.index(place) ? learned : learned.with_place(place, nil)
+        slopes = met.belief.places.map { |one| one == place ? 1.0 : 0.0 }
+        off = Math.log(factor) - met.belief.mean(place)
+        met.with(belief: met.belief.measured(slopes, off, Belief::Unknowns.fetch(unknown).known_sd**2))
       end
 
       def taught(learned, seen, cook)
@@ -114,7 +124,7 @@ module FondKettle
         more = moved.to_h { |place| [place, learned.cooks.fetch(place, 0) + 1] }
         learned.with(cooks: learned.cooks.merge(more).freeze)
       end
-      private_class_method :linearised, :far?, :taught, :moved, :odd?, :counted
+      private_class_method :far?, :taught, :moved, :odd?, :counted
     end
   end
 end

@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
 RSpec.describe FondKettle::Methods::Planner do
-  # A lesson of so many cooks that found the book right.
+  # What so many cooks leave open that each found the rice to drink as the book says.
   def taught(cooks)
-    book = FondKettle::Belief::NO_LESSON
-    book.with(estimate: book.estimate.taught(1.0, cooks))
+    book = FondKettle::Belief::Estimates.book
+    book.holding(book[:uptake].with(sd: book[:uptake].sd / Math.sqrt(1 + cooks), cooks: cooks))
   end
 
   it "adds up: the liquid is what the balance says" do
@@ -73,7 +73,7 @@ RSpec.describe FondKettle::Methods::Planner do
   it "narrows its range by each cook that was written down, and says by how much the next would" do
     request = request_for(basic_request)
     plans = [0, 1, 5].map do |cooks|
-      described_class.plan(request.with(lesson: taught(cooks)))
+      described_class.plan(request.with(held: taught(cooks)))
     end
     expect(plans.map { |plan| plan.spread.by_cause[:uptake] / plans.first.spread.by_cause[:uptake] })
       .to match([1.0, be_within(0.015).of(1 / Math.sqrt(2)), be_within(0.015).of(1 / Math.sqrt(6))])

@@ -50,7 +50,7 @@ module FondKettle
                   rescue: Rescue.for(load, liquid_g, stages, setting).freeze)
       end
 
-      # Stages with the minutes of a plan.
+      # Stages (Pot::Stage) of a Request with the minutes of its plan. Raises Error where nothing settles.
       def planned(request)
         potful = LastPot.of(request)
         stages = potful.timed
@@ -65,7 +65,7 @@ module FondKettle
         [*NotSafe.warnings(request, run), *Warnings.boiling(run, setting),
          *fit.problems.map { |code| Warnings.fitting(code, fit) }, *OutcomeWarnings.short_of_water(run, load)]
       end
-      private_class_method :planned, :warnings
+      private_class_method :warnings
     end
   end
 end

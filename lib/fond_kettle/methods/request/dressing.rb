@@ -45,7 +45,7 @@ module FondKettle
       # The uptake to which rice is cooked in the pot, in g/g, when `dressed_g` of water comes to it later:
       # that much firmer, but never below firm, which is no longer cooked through.
       def in_pot(request, dressed_g)
-        wanted = request.grain.uptake_for(request.texture)
+        wanted = request.grain.uptake_for(request.texture_here)
         return wanted if dressed_g.zero?
 
         least = [request.grain.uptake[:firm], wanted].min

@@ -15,7 +15,7 @@ module FondKettle
         making = request.making
         return unless making.filling_g && making.count
 
-        rice_g = request.rice_g * (1 + request.grain.uptake_for(request.texture)) / making.count
+        rice_g = request.rice_g * (1 + request.grain.uptake_for(request.texture_here)) / making.count
         return if making.filling_g <= rice_g
 
         raise InvalidInput.at(field, "must be at most what the rice of one weighs (#{rice_g.floor} g)",

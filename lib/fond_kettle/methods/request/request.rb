@@ -163,9 +163,21 @@ module FondKettle
         Table::Avoids.clashes(eaters, allergens, not_checked)
       end
 
-      # This kitchen's beliefs about the unknowns (Belief::Estimates).
+      # The texture as this kitchen calls it (-1..1).
+      def texture_here
+        (texture + estimates.taste).clamp(-1.0, 1.0)
+      end
+
+      # The same as if nothing was ever learned or tested here.
+      def by_the_book
+        with(held: nil, lesson: Belief::NO_LESSON, vessel: vessel.with(lid_factor: nil))
+      end
+
+      # This kitchen's beliefs about the unknowns (Belief::Estimates): those that are held know of its tests.
       def estimates
-        known = held || Belief::Estimates.book.holding(lesson.estimate)
+        return held if held
+
+        known = Belief::Estimates.book.holding(lesson.estimate)
         vessel.lid_factor ? known.holding(known[:lid].measured(vessel.lid_factor)) : known
       end
     end

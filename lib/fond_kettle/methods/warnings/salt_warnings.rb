@@ -33,7 +33,7 @@ module FondKettle
         return 0.0 unless text
 
         salts = request.provisions.select { |one| one.slot == Slots::SALT && one.stage == "liquid" && one.g }
-        taken = request.grain.uptake_for(request.texture) / PlentyPot.new(request, text).parts
+        taken = request.grain.uptake_for(request.texture_here) / PlentyPot.new(request, text).parts
         salts.sum(0.0, &:g) * (1 - [taken, 1.0].min)
       end
 

@@ -59,7 +59,7 @@ module FondKettle
         return [] if last.balance.spare_g.positive?
 
         grain = last.load.grain
-        wanted = Pot::Verdict.texture(grain.uptake_for(request.texture), grain.uptake)
+        wanted = Pot::Verdict.texture(grain.uptake_for(request.texture_here), grain.uptake)
         OutcomeWarnings.not_as_wanted(wanted, run, last.load)
       end
 

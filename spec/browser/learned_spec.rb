@@ -1,0 +1,61 @@
+# frozen_string_literal: true
+
+require_relative "../support/browser"
+require_relative "../support/lived_kitchen"
+
+RSpec.describe "A kitchen that is learned", :browser, :empty do
+  include Support::Browser
+
+  def household
+    Support::Browser.household
+  end
+
+  # Grams between the ends of the range of a plan.
+  def range_g
+    low, high = find(".range", match: :first).text.scan(/(\d+) g/).flatten.first(2).map(&:to_i)
+    high - low
+  end
+
+  # Weighs a cook's pot and says how it came out.
+  def write_down(cook, shown)
+    visit "/log/#{cook}"
+    choose "just right", match: :first
+    within(find("fieldset", text: "Wetness")) { choose "just right" }
+    fill_in "Before it went on the heat", with: "2310"
+    fill_in "Before you opened it", with: (2310 + 40).to_s
+    click_button "Write it down"
+    expect(page).to have_css(".problem", text: "a pot loses water")
+    expect(page).to be_accessible
+    fill_in "Before you opened it", with: (2310 - shown).to_s
+    click_button "Write it down"
+  end
+
+  it "names a lid that lets too much out after five pots, and narrows the range once it is tested" do
+    pot = household.shelf(:pots).add(Support::LivedKitchen::POT)[:id]
+    address = "/pot?grain=basmati&for=amount&amount=400&unit=g&pot=#{pot}"
+    ours = Support::LivedKitchen.new(household, lid: 2.5)
+    visit address
+    first_g = range_g
+    *, last = ours.cook(pot, [300, 450, 250, 520, 380], from: Time.now - (6 * 86_400))
+    household.database.write do |db|
+      %i[outcomes lessons].each { |table| db[table].where(cook_id: last).delete }
+    end
+    write_down(last, 93)
+    expect(page).to have_css(".taught", text: "This lid lets more steam out than most")
+    expect(page).to be_accessible
+
+    visit address
+    expect(page).to have_css(".lesson", text: "Learned here. From 5 cooks: this lid lets more steam out")
+    learned_g = range_g
+    expect(learned_g).to be < first_g
+    visit "/tests#lid"
+    within("#lid") do
+      { "before_g" => "2100", "after_g" => "2040", "minutes" => "10" }
+        .each { |name, value| fill_in "lid-#{name}", with: value }
+      click_button "Work it out"
+    end
+    expect(page).to have_text("times the book's figure")
+    visit address
+    expect(range_g).to be < learned_g
+  end
+end

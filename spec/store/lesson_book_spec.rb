@@ -1,0 +1,95 @@
+# frozen_string_literal: true
+
+require "tmpdir"
+require_relative "../../store/household"
+require_relative "../support/lived_kitchen"
+
+RSpec.describe FondKettle::Store::LessonBook do
+  now = Time.utc(2026, 10, 3, 17)
+  amounts = [300, 450, 250, 520, 380]
+  attr_reader :household
+
+  around do |example|
+    Dir.mktmpdir do |folder|
+      @household = FondKettle::Store::Household.new(folder)
+      example.run
+      @household.close
+    end
+  end
+
+  let(:pot) { household.shelf(:pots).add(Support::LivedKitchen::POT)[:id] }
+
+  def kitchen(**truth)
+    Support::LivedKitchen.new(household, truth)
+  end
+
+  def lid(learned, pot)
+    learned.belief.mean(FondKettle::Belief::Scoped.new(unknown: :lid, scope: "pot:#{pot}"))
+  end
+
+  # How far two beliefs lie apart at most.
+  def apart(one, other)
+    one.places.map { |place| (one.mean(place) - other.mean(place)).abs }.max
+  end
+
+  it "learns a lid that lets out two and a half times as much, and comes to the right water" do
+    ours = kitchen(lid: 2.5)
+    before = ours.plan(pot, 400)
+    last = ours.cook(pot, amounts, from: now, weigh: true).last
+    after = ours.plan(pot, 400)
+    right = FondKettle::Methods::Planner.plan(
+      after.request.with(held: FondKettle::Belief::Estimates.truth(lid: 2.5))
+    )
+    off = ->(plan) { (plan.liquid_g - right.liquid_g).abs / right.liquid_g }
+    range = ->(plan) { plan.spread.high_g - plan.spread.low_g }
+    expect([off.call(after), off.call(before)]).to match([be < 0.02, be > 0.06])
+    expect(range.call(after)).to be < 0.7 * range.call(before)
+    expect(household.lessons.causes(last).say).to start_with("This lid lets more steam out than most")
+  end
+
+  it "forgets a cook as if it had never been, and knows it again once it is put back" do
+    first, *, last = kitchen(lid: 2.0, uptake: 1.08).cook(pot, amounts, from: now)
+    all = household.lessons.learned
+    _, taken = FondKettle::App::JudgeCook.new(household, now).remove(household.cooks.find(first))
+    without = household.lessons.learned
+    expect(apart(all.belief, without.belief)).to be > 0.01
+    household.journal.take_back(taken, now)
+    expect(apart(household.lessons.learned.belief, all.belief)).to be < 1e-9
+    household.cooks.remove(first, now)
+    household.cooks.remove(last, now)
+    expect(household.lessons.learned.cooks.values.max).to eq(3)
+  end
+
+  it "believes a test of the lid, and not again once the test is gone" do
+    kitchen(lid: 2.0).cook(pot, [300], from: now)
+    learned = household.lessons.learned
+    record = household.shelf(:pots).find(pot)
+    household.shelf(:pots).change(pot, record[:lock_version], lid_factor: 2.0)
+    expect(lid(household.lessons.learned, pot)).to be_within(0.1).of(Math.log(2.0))
+    expect(lid(learned, pot)).to be < 0.5
+    household.shelf(:pots).change(pot, record[:lock_version] + 1, lid_factor: nil)
+    expect(apart(household.lessons.learned.belief, learned.belief)).to be < 1e-9
+  end
+
+  it "works out anew what is not kept, and comes to the same" do
+    kitchen(uptake: 0.9).cook(pot, amounts.first(3), from: now)
+    learned = household.lessons.learned
+    household.database.write { |db| db[:lessons].delete }
+    expect(household.lessons.learned.cooks).to eq({})
+    household.lessons.bring_forward
+    expect(apart(household.lessons.learned.belief, learned.belief)).to be < 1e-9
+  end
+
+  it "begins a new bag between the book and the last one" do
+    bag = household.shelf(:bags).add(name: "Old bag", grain: "basmati", left_g: 9000.0, drinks: 1.0,
+                                     crop: "usual")
+    kitchen(uptake: 1.15).cook(pot, amounts, from: now)
+    used = household.shelf(:bags).find(bag[:id])
+    household.shelf(:bags).remove(bag[:id], used[:lock_version], now)
+    household.shelf(:bags).add(name: "New bag", grain: "basmati", left_g: 9000.0, drinks: 1.0, crop: "usual")
+    request = kitchen.plan(pot, 300).request
+    old = household.lessons.lesson(request, bag[:id], nil).estimates[:uptake]
+    expect(Math.log(request.estimates[:uptake].factor)).to be_within(0.01).of(Math.log(old.factor) / 2)
+    expect(request.estimates[:uptake].sd).to be > 1.5 * old.sd
+  end
+end

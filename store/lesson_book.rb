@@ -1,0 +1,103 @@
+# frozen_string_literal: true
+
+require "time"
+require_relative "../lib/fond_kettle/formats/linearised_json"
+require_relative "../lib/fond_kettle/ground/errors"
+require_relative "../lib/fond_kettle/log/causes"
+require_relative "../lib/fond_kettle/log/kitchen_lesson"
+require_relative "../lib/fond_kettle/log/learning"
+require_relative "journal"
+require_relative "teaching_cook"
+
+module FondKettle
+  module Store
+    # Keeps what each cook has shown of the kitchen, and folds it (Log::Learning). A pot is run once, when it
+    # is written down how it came out; what was kept of it is folded when it is asked for.
+    class LessonBook
+      # `pots`: the Shelf of pots, for the lids that were tested.
+      def initialize(database, journal, cooks, pots)
+        @database = database
+        @journal = journal
+        @cooks = cooks
+        @pots = pots
+      end
+
+      # Log::Learned of every cook in the log that teaches, and of the tested lids.
+      def learned
+        @database.remember(:learned) { |db| tested(folded(teaching(db))) }
+      end
+
+      # The lesson (Log::KitchenLesson) for a Methods::Request; `bag_id`, `dish`: as Log::PotScopes has them.
+      def lesson(request, bag_id, dish)
+        Log::KitchenLesson.of(learned, request.grain.key, Log::PotScopes.of(request, bag_id, dish))
+      end
+
+      # Log::Causes of what differs from the book in the kitchen of a cook (its id); nil where it has shown
+      # nothing.
+      def causes(cook_id)
+        text = @database.read { |db| db[:lessons].where(cook_id: cook_id).get(:seen) }
+        return unless text
+
+        seen = Formats::LinearisedJson.read(text)
+        Log::Causes.new(learned.meeting(seen.scopes, seen.grain), seen.scopes)
+      end
+
+      # The text to keep of what a cook's record shows that came out so (an Outcome as a hash); nil where it
+      # can show nothing.
+      def seen(cook, outcome)
+        found = TeachingCook.of(cook, outcome)
+        return unless found
+
+        before = @database.read { |db| folded(teaching(db, before: cook[:finished_at])) }
+        met = before.meeting(found.scopes, found.request.grain.key)
+        Formats::LinearisedJson.write(Log::Learning.linearised(met, found))
+      rescue UserError
+        nil
+      end
+
+      # Keeps a text in the place of what the cook had shown before (nil: nothing).
+      def keep(cook_id, text)
+        @database.write do |db|
+          @journal.noting(:lessons, cook_id) do
+            db[:lessons].where(cook_id: cook_id).delete
+            db[:lessons].insert(cook_id: cook_id, seen: text) if text
+          end
+        end
+      end
+
+      # Works out what nobody has yet: of cooks of before, or from elsewhere.
+      def bring_forward
+        missing = @database.read do |db|
+          db[:cooks].join(:outcomes, cook_id: :id).where(teaches: true).exclude(finished_at: nil)
+                    .exclude(request: nil).exclude(Sequel[:cooks][:id] => db[:lessons].select(:cook_id))
+                    .order(:finished_at).select_map(Sequel[:cooks][:id])
+        end
+        missing.each do |id|
+          cook = @cooks.find(id)
+          keep(id, seen(cook, cook[:outcome]))
+        end
+      end
+
+      private
+
+      # Kept texts, oldest first; of the cooks that were finished `before` a Time (nil: of all).
+      def teaching(db, before: nil)
+        kept = db[:lessons].join(:cooks, id: :cook_id).where(removed_at: nil, teaches: true)
+                           .where(cook_id: db[:outcomes].select(:cook_id)).order(:finished_at, :cook_id)
+        before ? kept.where { finished_at < Journal.text(before) } : kept
+      end
+
+      def folded(kept)
+        kept.select_map(:seen).reduce(Log::Learned.nothing) do |known, text|
+          Log::Learning.fold(known, Formats::LinearisedJson.read(text))
+        end
+      end
+
+      def tested(known)
+        @pots.all.select { |pot| pot[:lid_factor] }.reduce(known) do |now, pot|
+          Log::Learning.tested(now, :lid, "pot:#{pot[:id]}", pot[:lid_factor])
+        end
+      end
+    end
+  end
+end
