@@ -6,7 +6,10 @@ require_relative "../lib/fond_kettle/ground/errors"
 require_relative "../lib/fond_kettle/log/causes"
 require_relative "../lib/fond_kettle/log/kitchen_lesson"
 require_relative "../lib/fond_kettle/log/learning"
+require_relative "../lib/fond_kettle/log/pot_scopes"
+require_relative "../lib/fond_kettle/log/seen_cook"
 require_relative "journal"
+require_relative "shelf"
 require_relative "teaching_cook"
 
 module FondKettle
@@ -14,8 +17,12 @@ module FondKettle
     # Keeps what each cook has shown of the kitchen, and folds it (Log::Learning). A pot is run once, when it
     # is written down how it came out; what was kept of it is folded when it is asked for.
     class LessonBook
+      # The Shelf of what cooks said of their own water.
+      attr_reader :mine
+
       # `pots`: the Shelf of pots, for the lids that were tested.
       def initialize(database, journal, cooks, pots)
+        @mine = Shelf.new(database, :mine, journal)
         @database = database
         @journal = journal
         @cooks = cooks
@@ -48,11 +55,16 @@ module FondKettle
         found = TeachingCook.of(cook, outcome)
         return unless found
 
-        before = @database.read { |db| folded(teaching(db, before: cook[:finished_at])) }
-        met = before.meeting(found.scopes, found.request.grain.key)
-        Formats::LinearisedJson.write(Log::Learning.linearised(met, found))
+        shown(found, @database.read { |db| folded(teaching(db, before: cook[:finished_at])) })
       rescue UserError
         nil
+      end
+
+      # Keeps that so much water (g) comes right in this house for a Methods::Request. Returns the record.
+      # Raises Error where no such pot can be.
+      def tell_mine(request, liquid_g, bag_id, dish, now:, **named)
+        own = Log::SeenCook.mine(Log::PotScopes.of(request, bag_id, dish), request.by_the_book, liquid_g)
+        @mine.add(liquid_g: liquid_g, seen: shown(own, folded([])), told_at: Journal.text(now), **named)
       end
 
       # Keeps a text in the place of what the cook had shown before (nil: nothing).
@@ -84,13 +96,21 @@ module FondKettle
       def teaching(db, before: nil)
         kept = db[:lessons].join(:cooks, id: :cook_id).where(removed_at: nil, teaches: true)
                            .where(cook_id: db[:outcomes].select(:cook_id)).order(:finished_at, :cook_id)
-        before ? kept.where { finished_at < Journal.text(before) } : kept
+        kept = kept.where { finished_at < Journal.text(before) } if before
+        kept.select_map(:seen)
       end
 
+      # Log::Learned of what was told before, and of kept texts.
       def folded(kept)
-        kept.select_map(:seen).reduce(Log::Learned.nothing) do |known, text|
+        [*@mine.all.map { |record| record[:seen] }, *kept].reduce(Log::Learned.nothing) do |known, text|
           Log::Learning.fold(known, Formats::LinearisedJson.read(text))
         end
+      end
+
+      # The text to keep of a SeenCook, after what is known by then.
+      def shown(cook, known)
+        met = known.meeting(cook.scopes, cook.request.grain.key)
+        Formats::LinearisedJson.write(Log::Learning.linearised(met, cook))
       end
 
       def tested(known)

@@ -8,7 +8,7 @@ module FondKettle
   module Store
     # Records that were removed: they stay for thirty days, and longer where something else still names them.
     class Removed
-      TABLES = [*House::SHELF_KINDS.keys, :dishes, :cooks].freeze
+      TABLES = [*House::SHELF_KINDS.keys, :dishes, :cooks, :mine].freeze
 
       def initialize(household)
         @household = household

@@ -15,7 +15,7 @@ module FondKettle
     class PlanForm < PlanFields
       extend Forwardable
 
-      def_delegators :@made, :kit, :lesson, :request, :base_request, :factor, :table, :servings
+      def_delegators :@made, :bag, :kit, :lesson, :request, :base_request, :factor, :table, :servings
 
       # The form for a stored dish in the amount that it is written for.
       def self.in_own_amount(record, household)

@@ -45,7 +45,7 @@ RSpec.describe "A kitchen that is learned", :browser, :empty do
     expect(page).to be_accessible
 
     visit address
-    expect(page).to have_css(".lesson", text: "Learned here. From 5 cooks: this lid lets more steam out")
+    expect(page).to have_css(".lesson", text: "Learned here. From 5 pots: this lid lets more steam out")
     learned_g = range_g
     expect(learned_g).to be < first_g
     visit "/tests#lid"
@@ -57,5 +57,28 @@ RSpec.describe "A kitchen that is learned", :browser, :empty do
     expect(page).to have_text("times the book's figure")
     visit address
     expect(range_g).to be < learned_g
+  end
+
+  it "goes by a cook's own water from the start, and forgets it again" do
+    pot = household.shelf(:pots).add(Support::LivedKitchen::POT)[:id]
+    address = "/pot?grain=basmati&for=amount&amount=400&unit=g&pot=#{pot}"
+    visit address
+    book_g = find(".number:not(.cup) strong").text.to_i
+    mine_g = (book_g * 1.12).round
+    visit "#{address}&own=#{mine_g}&own_kind=g"
+    expect(page).to have_css(".own", text: "Your way:")
+    click_button "Mine comes right"
+    expect(page).to have_css(".own-standard")
+    expect(page).to have_css(".lesson", text: "Learned here. From 1 pot:")
+    expect(page).to be_accessible
+    visit address
+    expect(find(".number:not(.cup) strong").text.to_i).to be_within(0.04 * mine_g).of(mine_g)
+    visit "/log"
+    expect(page).to have_css(".mine", text: "#{mine_g} g comes right")
+    expect(page).to be_accessible
+    click_button "Forget it"
+    expect(page).to have_no_css(".mine")
+    visit address
+    expect(page).to have_css(".number strong", text: "#{book_g} g")
   end
 end

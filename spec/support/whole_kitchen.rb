@@ -56,11 +56,23 @@ module Support
       household.portions.keep("main" => 82.5)
       household.stand_ins.set("probe", 63.4, now)
       household.weights.learn("thin onions", 110.0)
+      tell_mine(household, now)
       household.once("form", now) { "/cupboard" }
+      remove_cup(household, now)
+    end
+
+    def remove_cup(household, now)
       cup = household.shelf(:cups).all.first
       household.journal.act("Removed: a cup", kind: "removal", path: "/cupboard", now: now) do
         household.shelf(:cups).remove(cup[:id], cup[:lock_version], now)
       end
+    end
+
+    # Water of the cook's own that comes right.
+    def tell_mine(household, now)
+      seen = household.database.read { |db| db[:lessons].get(:seen) }
+      household.lessons.mine.add(title: "Basmati, steel pot", address: "grain=basmati", liquid_g: 420.0,
+                                 seen: seen, told_at: now.utc.iso8601)
     end
   end
 end

@@ -10,7 +10,7 @@ RSpec.describe "The door card, as a page" do
     address = "/card?grain=jasmine&method=covered-pot&pot=1"
     get address
     expect(page.css(".door-card tbody tr").size).to eq(9)
-    expect(page.text).to include("jam glass", "Learned here. From 7 cooks:", "60 °C")
+    expect(page.text).to include("jam glass", "Learned here. From 7 pots:", "60 °C")
     send_form address
     expect(last_response.headers["location"]).to end_with("/pot?grain=jasmine&method=covered-pot&pot=1")
     get address

@@ -60,7 +60,7 @@ RSpec.describe "The pages" do
   it "learns from the log, and leaves it out when told to" do
     get "/pot?#{plan}"
     taught = water
-    expect(page.at_css(".lesson").text).to include("Learned here. From 7 cooks:", "this bag drinks more")
+    expect(page.at_css(".lesson").text).to include("Learned here. From 7 pots:", "this bag drinks more")
     get "/pot?#{plan}&lesson=leave"
     expect(water.to_i).to be < taught.to_i
   end

@@ -2,7 +2,8 @@
 
 # Lessons: each is what a cook has shown of the kitchen, kept as it was worked out
 # (Formats::LinearisedJson), so that a history is folded without running its pots anew. The bag from which its
-# rice came; its weight before it went on the heat and before it was opened, g.
+# rice came; its weight before it went on the heat and before it was opened, g. A cook's own water that comes
+# right ("mine") teaches before the first pot.
 Sequel.migration do
   up do
     create_table(:lessons) do
@@ -14,6 +15,16 @@ Sequel.migration do
     from(:cooks).exclude(finished_at: nil).update(bag_id: bag)
     add_column :outcomes, :before_g, Float
     add_column :outcomes, :after_g, Float
+    create_table(:mine) do
+      primary_key :id
+      String :title, null: false
+      String :address, null: false
+      Float :liquid_g, null: false
+      String :seen, text: true, null: false
+      String :told_at, null: false
+      String :removed_at
+      Integer :lock_version, null: false, default: 0
+    end
   end
 
   down { raise Sequel::Error, "migrations only go forward" }

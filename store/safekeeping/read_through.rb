@@ -61,7 +61,7 @@ module FondKettle
           Formats::StoredRequest.read(row[:request])
         end
         rows(:meal_dishes, "plans") { |row| row[:request] && Formats::StoredRequest.read(row[:request]) }
-        rows(:lessons) { |row| Formats::LinearisedJson.read(row[:seen]) }
+        %i[lessons mine].each { |table| rows(table) { |row| Formats::LinearisedJson.read(row[:seen]) } }
         rows(:outcomes) { |row| Log::Outcome.of(**row.slice(*Log::Outcome.members)) }
       end
 

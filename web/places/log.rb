@@ -2,6 +2,8 @@
 
 require_relative "../../app/forms/fields"
 require_relative "../../app/lessons/judge"
+require_relative "../../app/lessons/mine"
+require_relative "../../lib/fond_kettle/log/causes"
 require_relative "../helpers/fields"
 require_relative "../../app/forms/plan_form"
 require_relative "../../store/shelf"
@@ -22,6 +24,7 @@ module FondKettle
       # Weights that are asked for: field and words.
       WEIGHTS = { "before_g" => "Before it went on the heat, filled and under its lid",
                   "after_g" => "Before you opened it, under its lid" }.freeze
+      WEIGH = Log::Causes::WEIGH
       TAKEN = "The next pot of this rice in this pot takes it into account."
       NOT_TAKEN = "It teaches nothing."
       # Whether a cook that went off its plan teaches, as it is asked.
@@ -33,7 +36,14 @@ module FondKettle
         finished = household.cooks.finished
         erb :log, locals: { cooks: finished.map { |record| cooked(record) },
                             taught: Presenters::TaughtPots.new(household, finished).all,
-                            cards: moved_cards }
+                            mine: household.lessons.mine.all, cards: moved_cards }
+      end
+
+      # Forgets that a cook's own water comes right.
+      post "/mine/:id/remove" do
+        record = household.lessons.mine.find(id_from(params["id"]))
+        done App::TellMine.new(household, now).forget(record, sent_version)
+        redirect "/log", 303
       end
 
       # One pot that was cooked, and how it came out.

@@ -2,6 +2,7 @@
 
 require_relative "../../app/cooks/start"
 require_relative "../../app/forms/plan_form"
+require_relative "../../app/lessons/mine"
 require_relative "../../app/plans/look"
 require_relative "../helpers/drawers"
 require_relative "../helpers/fields"
@@ -26,6 +27,8 @@ module FondKettle
       helpers Helpers::Drawers
 
       register PotShelves
+
+      MINE_TOLD = "Plans for this rice, this pot and this house go by it from now on."
 
       # A plan: how much liquid, its range, each step, what comes of it.
       get "/" do
@@ -80,6 +83,16 @@ module FondKettle
           "/stove/#{App::StartCook.new(household, now).call(form).first}"
         end
         redirect path, 303
+      end
+
+      # Takes down that the cook's own water comes right in this pot.
+      post "/mine" do
+        form = Forms::PlanForm.new(params, household)
+        next show(form, code: 422) unless form.ok?
+
+        done App::TellMine.new(household, now).call(form)
+        notice(MINE_TOLD)
+        redirect "/pot?#{form.address}", 303
       end
 
       private

@@ -34,12 +34,8 @@ module FondKettle
           causes = grain && household.lessons.causes(record[:id])
           return unless causes
 
-          said = ["**#{grain.name}** in #{pot_name(record)}: #{differs(causes)}", causes.tells_apart]
+          said = ["**#{grain.name}** in #{pot_name(record)}: #{causes.so_far}", causes.tells_apart]
           TaughtSentence.new(said: said.compact.join(" "), address: record[:address])
-        end
-
-        def differs(causes)
-          causes.telling? ? causes.say : "nothing out of the common; so far #{causes.moves}"
         end
 
         def pot_name(record)

@@ -14,12 +14,6 @@ module FondKettle
     # Reads a history of cooks and what is wanted next, for `bin/kettle learn`. Every failure is told with the
     # field's path ("cooks.2.request.grain").
     class HistoryReader
-      RIGHT = "right"
-      # "Mine comes right" says as much as so many cooks.
-      MINE_COUNTS = 3
-      # It stands before the first cook.
-      BEFORE = ""
-
       # `data`: the parsed JSON; `library`: the methods to choose from. Raises InvalidInput.
       def initialize(data, library: Methods::Library.ours)
         @library = library
@@ -74,10 +68,8 @@ module FondKettle
       def mine
         @data.fetch(:mine, []).each_with_index.map do |given, index|
           read = reader(@raw["mine"][index]["request"], "mine.#{index}.request")
-          Log::SeenCook.new(on: BEFORE, scopes: named(given[:scopes] || @data[:scopes]),
-                            request: read.request, liquid_g: given[:liquid][:g].to_f, stages: read.stages,
-                            cues: [], loss_g: nil,
-                            grain: RIGHT, wetness: RIGHT, counts: MINE_COUNTS)
+          Log::SeenCook.mine(named(given[:scopes] || @data[:scopes]), read.request,
+                             given[:liquid][:g].to_f, stages: read.stages)
         end
       end
 

@@ -36,9 +36,14 @@ module FondKettle
                                                                    takes: (method(:takes?) if whole_known?))
       end
 
+      # The Bag from which the rice is taken, or nil.
+      def bag
+        @shelves.bag_of(@grain)
+      end
+
       # The lesson of the log about this bag, pot, burner and house (Log::KitchenLesson).
       def lesson
-        @lesson ||= @log ? @log.lesson(by_the_book, @shelves.bag_of(@grain)&.id, @wishes.dish&.title) : NONE
+        @lesson ||= @log ? @log.lesson(by_the_book, bag&.id, @wishes.dish&.title) : NONE
       end
 
       # Raw rice in all, g. Raises InvalidInput at the wish that cannot be met.

@@ -26,6 +26,7 @@ module FondKettle
       # Smaller moves than these are not told.
       TOLD = 0.01
       TOLD_STEPS = 0.1
+      STANDS = "the book's figures stand."
       TASTE = Belief::Scopes::TASTE
       DRINK = :uptake
       # Of each unknown: more than the book, and less.
@@ -83,22 +84,32 @@ module FondKettle
 
       # Words, to go on from others, for what differs from the book here and by how much.
       def moves
-        found = @places.select { |place| told?(place) }.max_by(2) { |place| moved_most(place) }
-        return "the book's figures stand." if found.empty?
+        return STANDS if moved_places.empty?
 
-        "#{found.map { |one| how_much(one) }.join(', and ')}."
+        "#{moved_places.map { |one| how_much(one) }.join(', and ')}."
+      end
+
+      # The sentence with cause and certainty where there is one to name, else what has moved so far.
+      def so_far
+        return say if telling?
+
+        moved_places.empty? ? STANDS : "not sure yet, but #{moves}"
       end
 
       # Sentence of how one more cook could tell them apart, or nil.
       def tells_apart
         found = all.map { |one| one.place.unknown }
-        return WEIGH unless telling?
         return if found.size < 2
 
         TELLS.find { |pair, _| (pair - found).empty? }&.last || WEIGH
       end
 
       private
+
+      # Scoped that have moved by enough to be told: the two that did most.
+      def moved_places
+        @moved_places ||= @places.select { |place| told?(place) }.max_by(2) { |place| moved_most(place) }
+      end
 
       # Less than this is not told: share of the book, and steps of texture.
       def told?(place)

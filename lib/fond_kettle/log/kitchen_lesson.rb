@@ -28,7 +28,7 @@ module FondKettle
       end
 
       def self.counted(cooks)
-        "From #{cooks == 1 ? '1 cook' : "#{cooks} cooks"}:" if cooks.positive?
+        "From #{cooks == 1 ? '1 pot' : "#{cooks} pots"}:" if cooks.positive?
       end
       private_class_method :counted
     end

@@ -1,0 +1,45 @@
+# frozen_string_literal: true
+
+require "nokogiri"
+require_relative "../support/served_kitchen"
+
+RSpec.describe "Water of the cook's own that comes right" do
+  include Support::ServedKitchen
+
+  plan = { "grain" => "basmati", "pot" => "1", "for" => "amount", "amount" => "400", "unit" => "g" }
+
+  def mine
+    household.lessons.mine.all
+  end
+
+  it "is told once, however often it is sent, and taken back by one press" do
+    before = household.lessons.learned.belief
+    2.times { send_form "/pot/mine", **plan, "own" => "610", "own_kind" => "g" }
+    expect(mine.map { |one| one.values_at(:title, :liquid_g) }).to eq([["Basmati, steel pot", 610.0]])
+    expect(household.lessons.learned.belief.means).not_to eq(before.means)
+    send_form "/log/mine/#{mine.first[:id]}/remove", "lock_version" => "0"
+    expect([mine, household.lessons.learned.belief.means]).to eq([[], before.means])
+  end
+
+  it "is asked for where none was said, and refused with the field where it is none" do
+    send_form "/pot/mine", plan
+    expect([last_response.status, last_response.body]).to match([422, /how much water do you pour/])
+    send_form "/pot/mine", **plan, "own" => "a lot", "own_kind" => "g"
+    expect(last_response.status).to eq(422)
+    send_form "/log/mine/99/remove", "lock_version" => "0"
+    expect(last_response.status).to eq(404)
+    expect(mine).to eq([])
+  end
+
+  it "takes two weights of a pot or none, and no pot that gained" do
+    said = { "grain" => "right", "wetness" => "right", "lock_version" => "0" }
+    { %w[2310 2350] => "a pot loses water", ["2310", ""] => "weighed too", %w[2310 heavy] => "number" }
+      .each do |(before_g, after_g), words|
+        send_form "/log/7", **said, "before_g" => before_g, "after_g" => after_g
+        expect([last_response.status, page.at_css("#after_g")["value"]]).to eq([422, after_g])
+        expect(page.text).to include(words)
+      end
+    send_form "/log/7", **said, "before_g" => "2310", "after_g" => "2,240"
+    expect(household.cooks.find(7)[:outcome]).to include(before_g: 2310.0, after_g: 2240.0)
+  end
+end
