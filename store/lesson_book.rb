@@ -49,13 +49,18 @@ module FondKettle
         Log::Causes.new(learned.meeting(seen.scopes, seen.grain), seen.scopes)
       end
 
+      # Log::Learned before a cook was finished (a Time).
+      def before(finished_at)
+        @database.read { |db| folded(teaching(db, before: finished_at)) }
+      end
+
       # The text to keep of what a cook's record shows that came out so (an Outcome as a hash); nil where it
       # can show nothing.
       def seen(cook, outcome)
         found = TeachingCook.of(cook, outcome)
         return unless found
 
-        shown(found, @database.read { |db| folded(teaching(db, before: cook[:finished_at])) })
+        shown(found, before(cook[:finished_at]))
       rescue UserError
         nil
       end
@@ -115,7 +120,8 @@ module FondKettle
 
       def tested(known)
         @pots.all.select { |pot| pot[:lid_factor] }.reduce(known) do |now, pot|
-          Log::Learning.tested(now, :lid, "pot:#{pot[:id]}", pot[:lid_factor])
+          Log::Learning.tested(now, :lid, "pot:#{Log::PotScopes.lidded(*pot.values_at(:id, :lid))}",
+                               pot[:lid_factor])
         end
       end
     end

@@ -28,11 +28,4 @@ RSpec.describe FondKettle::Belief::Estimates do
     expect([book.tested, tested.tested, book.factor, tested.factor]).to eq([false, true, 1.0, 1.0])
     expect([book.sd, tested.sd, book.narrows?, tested.narrows?]).to eq([0.40, 0.15, true, false])
   end
-
-  it "grows surer with each cook that teaches it" do
-    book = described_class.book[:uptake]
-    spreads = (0..4).map { |cooks| book.taught(1.0, cooks).sd }
-    expect(spreads.each_cons(2)).to all(satisfy { |wider, narrower| narrower < wider })
-    expect(book.taught(1.0, 3).narrowed_sd).to be_within(1e-12).of(spreads[4])
-  end
 end

@@ -24,7 +24,7 @@ RSpec.describe FondKettle::Store::LessonBook do
   end
 
   def lid(learned, pot)
-    learned.belief.mean(FondKettle::Belief::Scoped.new(unknown: :lid, scope: "pot:#{pot}"))
+    learned.belief.mean(FondKettle::Belief::Scoped.new(unknown: :lid, scope: "pot:#{pot} ordinary"))
   end
 
   # How far two beliefs lie apart at most.

@@ -1,9 +1,10 @@
 # frozen_string_literal: true
 
 require_relative "../../app/forms/fields"
+require_relative "../../app/lessons/explain"
 require_relative "../../app/lessons/judge"
 require_relative "../../app/lessons/mine"
-require_relative "../../lib/fond_kettle/log/causes"
+require_relative "../../lib/fond_kettle/log/cause_words"
 require_relative "../helpers/fields"
 require_relative "../../app/forms/plan_form"
 require_relative "../../store/shelf"
@@ -11,6 +12,7 @@ require_relative "../../app/forms/both_ways"
 require_relative "../presenters/cooked_pot"
 require_relative "../presenters/door_card"
 require_relative "../presenters/taught_pots"
+require_relative "../presenters/why_it_came_out"
 require_relative "place"
 
 module FondKettle
@@ -24,7 +26,7 @@ module FondKettle
       # Weights that are asked for: field and words.
       WEIGHTS = { "before_g" => "Before it went on the heat, filled and under its lid",
                   "after_g" => "Before you opened it, under its lid" }.freeze
-      WEIGH = Log::Causes::WEIGH
+      WEIGH = Log::CauseWords::WEIGH
       TAKEN = "The next pot of this rice in this pot takes it into account."
       NOT_TAKEN = "It teaches nothing."
       # Whether a cook that went off its plan teaches, as it is asked.
@@ -126,10 +128,15 @@ module FondKettle
         Presenters::CookedPot.new(household, record)
       end
 
+      def why(cook)
+        Presenters::WhyItCameOut.new(household, cook, App::ExplainCook.new(household).call(cook))
+      end
+
       def show(cook, typed, code: 200, problems: [], both: nil)
         status code
         @title = cook[:title]
-        erb :log_entry, locals: { cooked: cooked(cook), typed: typed, problems: problems, both: both }
+        erb :log_entry, locals: { cooked: cooked(cook), typed: typed, problems: problems, both: both,
+                                  why: why(cook) }
       end
     end
   end

@@ -2,6 +2,7 @@
 
 require_relative "../belief/scoped"
 require_relative "../ground/value"
+require_relative "cause_words"
 
 module FondKettle
   module Log
@@ -16,7 +17,6 @@ module FondKettle
       NAMED_SDS = 1.6
       SECOND_SHARE = 0.4
       # So far off so often, something else is going on.
-      EDGE_SDS = 2.5
       EDGE_COOKS = 3
       # Steps of texture for one more of a logarithm of what rice drinks: the standard over half of what lies
       # between firm and soft, about.
@@ -29,27 +29,6 @@ module FondKettle
       STANDS = "the book's figures stand."
       TASTE = Belief::Scopes::TASTE
       DRINK = :uptake
-      # Of each unknown: more than the book, and less.
-      WORDS = {
-        uptake: ["this bag drinks more than most", "this bag drinks less than most"],
-        core: ["this bag takes longer to lose its white heart", "this bag is done sooner"],
-        lid: ["this lid lets more steam out than most", "this lid holds its steam better than most"],
-        power: ["this burner gives more than is written", "this burner gives less than is written"],
-        open: ["more boils off here without a lid", "less boils off here without a lid"],
-        carry: ["drained rice here carries more water", "drained rice here carries less water"],
-        soak: ["a soak puts more into the grain here", "a soak puts less into the grain here"],
-        additions: ["this dish brings more water than is reckoned",
-                    "this dish brings less water than is reckoned"],
-        oven: ["this oven is hotter than it says", "this oven is cooler than it says"],
-        TASTE => ["you like it softer than the book", "you like it firmer than the book"]
-      }.freeze
-      # What tells two causes apart.
-      TELLS = [[%i[lid uptake],
-                "Weigh the pot before you put it on and before you open it: it tells lid from bag."],
-               [[TASTE, DRINK], "Cook another bag the same way: it tells the bag from your taste."],
-               [%i[lid power], "Tap when it boils: it tells the burner from the lid."],
-               [%i[core uptake], "Tap when the white heart is gone: it tells minutes from water."]].freeze
-      WEIGH = "Weigh the pot before you put it on and before you open it: nothing tells more in one cook."
       ELSE = "Three cooks were far off what was expected: something else is going on. Was it another bag, " \
              "another pot, another amount?"
 
@@ -78,7 +57,7 @@ module FondKettle
         return ELSE if odd?
         return "Nothing here differs from the book by more than chance." if all.empty?
 
-        first, second = all.map { |one| words(one) }
+        first, second = all.map { |one| how_much(one.place) }
         second ? "#{capital(first)}, or #{second}: not told apart yet." : "#{capital(first)}."
       end
 
@@ -101,7 +80,7 @@ module FondKettle
         found = all.map { |one| one.place.unknown }
         return if found.size < 2
 
-        TELLS.find { |pair, _| (pair - found).empty? }&.last || WEIGH
+        CauseWords.tells_apart(found)
       end
 
       private
@@ -121,14 +100,7 @@ module FondKettle
       end
 
       def how_much(place)
-        mean = @learned.belief.mean(place)
-        more, less = WORDS.fetch(place.unknown)
-        said = place.unknown == TASTE ? "#{mean.abs.round(1)} of a step" : "#{percent(mean)} %"
-        "#{mean.positive? ? more : less} (#{said})"
-      end
-
-      def percent(mean)
-        ((Math.exp(mean) - 1) * 100).abs.round
+        CauseWords.how_much(place.unknown, @learned.belief.mean(place))
       end
 
       # Scoped by how far they have moved; bag and taste are one until two bags were cooked.
@@ -165,10 +137,6 @@ module FondKettle
         mean = @learned.belief.mean(place)
         Cause.new(place: place, factor: place.unknown == TASTE ? mean : Math.exp(mean),
                   sure: moved(place) / named.sum { |one| moved(one) })
-      end
-
-      def words(cause)
-        how_much(cause.place)
       end
 
       def capital(text)

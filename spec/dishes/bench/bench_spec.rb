@@ -58,7 +58,8 @@ RSpec.describe FondKettle::Dishes::Bench do
       .to be_within(1).of(fried.foods.sum(&:mass_g) / 2)
     expect(after(bench, /Put the lamb to/)[bowl].mass_g).to eq(0)
     rice = after(bench, /low/).fetch("heavy-pot").foods.find { |food| food.ingredient.key == "basmati" }
-    expect(rice.mass_g).to be_within(20).of(420 * 2.5)
+    # This bag drinks 3 % more than the book, as its cooks have taught.
+    expect(rice.mass_g).to be_within(20).of(420 * 2.58)
   end
 
   it "has the liquid that the plan of the evening has, for all pots" do
