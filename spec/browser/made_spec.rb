@@ -129,7 +129,7 @@ RSpec.describe "Rice that is steamed, dressed, divided and kept", type: :browser
     fill_in "count", with: "2"
     click_button "Take out"
     expect(page).to have_css(".notice", text: /2 of Glutinous.*steam \d+ min.*74 °C/)
-    expect(page).to have_css(".kept li", text: "6 portions of 106 g")
+    expect(page).to have_css(".kept li", text: "6 portions of 107 g")
     click_link "Labels to print"
     expect(page).to have_css(".labels li", text: /use by/, count: 6)
     expect(page).to be_accessible
