@@ -56,7 +56,8 @@ module FondKettle
 
       # Variance of what moves by `slopes` (by position) with the unknowns.
       def variance(slopes)
-        gains(slopes).each_with_index.sum { |gain, at| gain * slopes[at] }
+        some = sloping(slopes)
+        some.sum { |at| slopes[at] * some.sum { |to| covariance[at][to] * slopes[to] } }
       end
 
       # The same, once something that moves by `slopes` is known to lie `off` from where it was expected, its
@@ -65,9 +66,10 @@ module FondKettle
         gains = gains(slopes)
         shift = off / before
         lost = (before - after) / (before * before)
-        moved = means.each_with_index.map { |mean, at| mean + (gains[at] * shift) }
-        rows = covariance.each_with_index.map do |row, at|
-          row.each_with_index.map { |value, to| value - (gains[at] * gains[to] * lost) }.freeze
+        moved = means.zip(gains).map { |mean, gain| mean + (gain * shift) }
+        rows = covariance.zip(gains).map do |row, gain|
+          narrows = gain * lost
+          narrows.zero? ? row : row.zip(gains).map { |value, other| value - (narrows * other) }.freeze
         end
         with(means: moved.freeze, covariance: rows.freeze)
       end
@@ -95,7 +97,13 @@ module FondKettle
       private
 
       def gains(slopes)
-        covariance.map { |row| row.each_with_index.sum { |value, at| value * slopes[at] } }
+        some = sloping(slopes)
+        covariance.map { |row| some.sum { |at| row[at] * slopes[at] } }
+      end
+
+      # Positions of what moves it at all: a cook concerns few of many bags and pots.
+      def sloping(slopes)
+        slopes.each_index.reject { |at| slopes[at].zero? }
       end
     end
 
