@@ -36,6 +36,17 @@ module FondKettle
         end
       end
 
+      # A new bag in the place of one that is used up, of which `values` (as in its form) hold; opened today,
+      # and as little tested as any. Raises NotFound, Conflict.
+      def replace_bag(id, version, values)
+        old = household.shelf(:bags).find(id)
+        drinks = values[:drinks] == old[:drinks] ? 1.0 : values[:drinks]
+        noted("New bag: #{values[:name]}", "change", at(:bags)) do
+          household.shelf(:bags).remove(id, version, now)
+          household.shelf(:bags).add({ **values, drinks: drinks, opened_on: now.strftime("%Y-%m-%d") })
+        end
+      end
+
       # Changes the kitchen's own record. Raises Conflict.
       def kitchen(version, values)
         noted("Changed: the kitchen", "change", at("kitchen")) { household.change_kitchen(version, values) }

@@ -31,6 +31,20 @@ RSpec.describe "Water of the cook's own that comes right" do
     expect(mine).to eq([])
   end
 
+  it "begins a new bag half way to what the old one taught, until that is taken back" do
+    old = household.shelf(:bags).all.find { |bag| bag[:grain] == "basmati" }
+    said = old.slice(:name, :grain, :drinks, :crop).transform_keys(&:to_s).transform_values(&:to_s)
+    drinks = -> { Math.log(FondKettle::Forms::PlanForm.new(plan, household).request.estimates[:uptake].factor) }
+    before = drinks.call
+    send_form "/cupboard/bags/#{old[:id]}/replace", **said, "left_g" => "2,000", "opened_on" => "",
+                                                            "lock_version" => old[:lock_version].to_s
+    fresh = household.shelf(:bags).all.find { |bag| bag[:grain] == "basmati" }
+    expect(fresh).to include(left_g: 2000.0, drinks: 1.0, opened_on: Time.now.strftime("%Y-%m-%d"))
+    expect([fresh[:id] == old[:id], drinks.call]).to match([false, be_within(1e-6).of(before / 2)])
+    household.journal.take_back(household.database.read { |db| db[:changes].max(:id) }, Time.now)
+    expect(drinks.call).to be_within(1e-9).of(before)
+  end
+
   it "takes two weights of a pot or none, and no pot that gained" do
     said = { "grain" => "right", "wetness" => "right", "lock_version" => "0" }
     { %w[2310 2350] => "a pot loses water", ["2310", ""] => "weighed too", %w[2310 heavy] => "number" }

@@ -62,6 +62,13 @@ module FondKettle
         end
       end
 
+      # A new bag in the place of one that is used up: what was learned of the old one holds half way.
+      post "/bags/:id/replace" do
+        id = id_from(params["id"])
+        params["shelf"] = "bags"
+        save("bags-#{id}") { |values| done shelves.replace_bag(id, version, values) }
+      end
+
       # Takes a record off its shelf; it can be put back for thirty days.
       post "/:shelf/:id/remove" do
         id = id_from(params["id"])
