@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "json"
 require "time"
 require_relative "../lib/fond_kettle/formats/linearised_json"
 require_relative "../lib/fond_kettle/ground/errors"
@@ -17,6 +18,9 @@ module FondKettle
     # Keeps what each cook has shown of the kitchen, and folds it (Log::Learning). A pot is run once, when it
     # is written down how it came out; what was kept of it is folded when it is asked for.
     class LessonBook
+      # A damaged request of one cook must not keep the kitchen shut.
+      UNREADABLE = [JSON::ParserError, KeyError, ArgumentError, TypeError].freeze
+
       # The Shelf of what cooks said of their own water.
       attr_reader :mine
 
@@ -61,7 +65,7 @@ module FondKettle
         return unless found
 
         shown(found, before(cook[:finished_at]))
-      rescue UserError
+      rescue UserError, *UNREADABLE
         nil
       end
 

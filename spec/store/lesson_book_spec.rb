@@ -80,6 +80,16 @@ RSpec.describe FondKettle::Store::LessonBook do
     expect(apart(household.lessons.learned.belief, learned.belief)).to be < 1e-9
   end
 
+  it "opens a kitchen in which the request of a cook is damaged, and learns from the others" do
+    first, second = kitchen(uptake: 0.9).cook(pot, amounts.first(2), from: now)
+    household.database.write do |db|
+      db[:lessons].delete
+      db[:cooks].where(id: first).update(request: '{"request":{"is":"moon"}}')
+    end
+    household.lessons.bring_forward
+    expect([first, second].map { |id| household.lessons.causes(id).nil? }).to eq([true, false])
+  end
+
   it "begins a new bag between the book and the last one" do
     bag = household.shelf(:bags).add(name: "Old bag", grain: "basmati", left_g: 9000.0, drinks: 1.0,
                                      crop: "usual")
