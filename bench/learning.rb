@@ -95,7 +95,7 @@ class LearningBench
   def drawn
     inside = (1..(@repeats * DRAWN)).count do |seed|
       random = Random.new(seed)
-      normal = -> { Math.sqrt(-2 * Math.log(1 - random.rand)) * Math.cos(2 * Math::PI * random.rand) }
+      normal = -> { FondKettle::Numerics::Normal.draw(random) }
       truth = SDS.transform_values { |sd| Math.exp(sd * normal.call) }
       hidden = KITCHEN.new(truth, seed, taste: 0.35 * normal.call)
       known = hidden.learned(amounts(seed).first(5))

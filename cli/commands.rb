@@ -51,7 +51,9 @@ module FondKettle
       # What a history of cooks has taught, and the next plan by it.
       def learn(options)
         load_core
-        %w[history_reader learn_json].each { |file| require_relative "../lib/fond_kettle/formats/#{file}" }
+        %w[history_reader learn_json].each do |file|
+          require_relative "../lib/fond_kettle/formats/history/#{file}"
+        end
         known = library(options.settings[:methods])
         answer_json(options) { |data| Formats::LearnJson.new(Formats::HistoryReader.new(data, library: known)).call }
       end
@@ -59,7 +61,7 @@ module FondKettle
       # What to do now with a pot as it stands.
       def rescue(options)
         load_core
-        require_relative "../lib/fond_kettle/formats/rescue_reader"
+        require_relative "../lib/fond_kettle/formats/history/rescue_reader"
         known = library(options.settings[:methods])
         answer_json(options) { |data| Formats::RescueReader.new(data, library: known).answer }
       end

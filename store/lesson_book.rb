@@ -1,8 +1,7 @@
 # frozen_string_literal: true
 
-require "json"
 require "time"
-require_relative "../lib/fond_kettle/formats/linearised_json"
+require_relative "../lib/fond_kettle/formats/history/linearised_json"
 require_relative "../lib/fond_kettle/ground/errors"
 require_relative "../lib/fond_kettle/log/causes"
 require_relative "../lib/fond_kettle/log/kitchen_lesson"
@@ -10,6 +9,7 @@ require_relative "../lib/fond_kettle/log/learning"
 require_relative "../lib/fond_kettle/log/pot_scopes"
 require_relative "../lib/fond_kettle/log/seen_cook"
 require_relative "journal"
+require_relative "old_requests"
 require_relative "shelf"
 require_relative "teaching_cook"
 
@@ -18,9 +18,6 @@ module FondKettle
     # Keeps what each cook has shown of the kitchen, and folds it (Log::Learning). A pot is run once, when it
     # is written down how it came out; what was kept of it is folded when it is asked for.
     class LessonBook
-      # A damaged request of one cook must not keep the kitchen shut.
-      UNREADABLE = [JSON::ParserError, KeyError, ArgumentError, TypeError].freeze
-
       # The Shelf of what cooks said of their own water.
       attr_reader :mine
 
@@ -61,19 +58,14 @@ module FondKettle
       # The text to keep of what a cook's record shows that came out so (an Outcome as a hash); nil where it
       # can show nothing.
       def seen(cook, outcome)
-        found = TeachingCook.of(cook, outcome)
-        return unless found
-
-        shown(found, before(cook[:finished_at]))
-      rescue UserError, *UNREADABLE
-        nil
+        after(before(cook[:finished_at]), cook, outcome)
       end
 
       # Keeps that so much water (g) comes right in this house for a Methods::Request. Returns the record.
       # Raises Error where no such pot can be.
       def tell_mine(request, liquid_g, bag_id, dish, now:, **named)
         own = Log::SeenCook.mine(Log::PotScopes.of(request, bag_id, dish), request.by_the_book, liquid_g)
-        @mine.add(liquid_g: liquid_g, seen: shown(own, folded([])), told_at: Journal.text(now), **named)
+        @mine.add(liquid_g: liquid_g, seen: shown(own, told), told_at: Journal.text(now), **named)
       end
 
       # Keeps a text in the place of what the cook had shown before (nil: nothing).
@@ -86,20 +78,43 @@ module FondKettle
         end
       end
 
-      # Works out what nobody has yet: of cooks of before, or from elsewhere.
+      # Works out what nobody has yet, of cooks of before or from elsewhere: each once, after those before.
       def bring_forward
-        missing = @database.read do |db|
-          db[:cooks].join(:outcomes, cook_id: :id).where(teaches: true).exclude(finished_at: nil)
-                    .exclude(request: nil).exclude(Sequel[:cooks][:id] => db[:lessons].select(:cook_id))
-                    .order(:finished_at).select_map(Sequel[:cooks][:id])
-        end
-        missing.each do |id|
-          cook = @cooks.find(id)
-          keep(id, seen(cook, cook[:outcome]))
+        judged = @database.read { |db| judged(db) }
+        return if judged.all? { |row| row[:seen] }
+
+        judged.reduce(told) do |known, row|
+          text = row[:seen] || brought_forward(known, row[:id])
+          text && row[:removed_at].nil? ? folded([text], known) : known
         end
       end
 
       private
+
+      # Rows of the cooks that could teach, oldest first, with what is kept of them.
+      def judged(db)
+        cooks = Sequel[:cooks]
+        db[:cooks].join(:outcomes, cook_id: :id).left_join(:lessons, cook_id: cooks[:id])
+                  .where(teaches: true).exclude(finished_at: nil).exclude(request: nil)
+                  .exclude(request: OldRequests::NOT_KNOWN).order(:finished_at, cooks[:id])
+                  .select(cooks[:id], :removed_at, :seen).all
+      end
+
+      # The text of a cook that had none, which is kept from now on.
+      def brought_forward(known, cook_id)
+        cook = @cooks.find(cook_id)
+        text = after(known, cook, cook[:outcome])
+        keep(cook_id, text) if text
+        text
+      end
+
+      # The text to keep of a cook, after what was known by then; nil where it can show nothing.
+      def after(known, cook, outcome)
+        found = TeachingCook.of(cook, outcome)
+        shown(found, known) if found
+      rescue UserError
+        nil
+      end
 
       # Kept texts, oldest first; of the cooks that were finished `before` a Time (nil: of all).
       def teaching(db, before: nil)
@@ -109,11 +124,13 @@ module FondKettle
         kept.select_map(:seen)
       end
 
-      # Log::Learned of what was told before, and of kept texts.
-      def folded(kept)
-        [*@mine.all.map { |record| record[:seen] }, *kept].reduce(Log::Learned.nothing) do |known, text|
-          Log::Learning.fold(known, Formats::LinearisedJson.read(text))
-        end
+      # Log::Learned of kept texts, after what is known (nothing but what was told of the house's own water).
+      def folded(kept, known = told)
+        kept.reduce(known) { |now, text| Log::Learning.fold(now, Formats::LinearisedJson.read(text)) }
+      end
+
+      def told
+        folded(@mine.all.map { |record| record[:seen] }, Log::Learned.nothing)
       end
 
       # The text to keep of a SeenCook, after what is known by then.

@@ -1,9 +1,10 @@
 # frozen_string_literal: true
 
+require "json"
 require_relative "../lib/fond_kettle/formats/stored_request"
 require_relative "../lib/fond_kettle/log/pot_scopes"
 require_relative "../lib/fond_kettle/log/seen_cook"
-require_relative "../lib/fond_kettle/methods/planning/trial"
+require_relative "../lib/fond_kettle/methods/solved/last_pot"
 require_relative "../lib/fond_kettle/stove/cook"
 
 module FondKettle
@@ -12,20 +13,28 @@ module FondKettle
     module TeachingCook
       # A tap so early or so late (times the minute at which it was to come) was made to go on, or forgotten.
       TAPPED = (0.5..2.0)
+      UNREADABLE = [JSON::ParserError, KeyError, ArgumentError, TypeError].freeze
 
       module_function
 
       # The SeenCook of a cook (as CookBook gives it) that came out so (an Outcome as a hash); nil
       # where nobody knows what it was planned by.
       def of(cook, outcome)
-        planned = Formats::StoredRequest.read(cook[:request]) if cook[:request]
+        planned = request(cook)
         return unless planned
 
         stove = Stove::Cook.new(cook[:plan], cook[:events])
         Log::SeenCook.new(on: cook[:finished_at].utc.iso8601, scopes: scopes(cook, planned),
-                          request: planned.by_the_book, stages: Methods::Trying.planned(planned),
+                          request: planned.by_the_book, stages: Methods::LastPot.of(planned).planned,
                           liquid_g: [cook[:poured_g] - lifted_g(stove), 0.0].max, cues: cues(stove),
                           loss_g: gone_g(stove, outcome), counts: 1, **outcome.slice(:grain, :wetness))
+      end
+
+      # The Methods::Request that it was planned by; nil where it was not kept, or is damaged.
+      def request(cook)
+        Formats::StoredRequest.read(cook[:request]) if cook[:request]
+      rescue *UNREADABLE
+        nil
       end
 
       def scopes(cook, planned)
@@ -53,7 +62,7 @@ module FondKettle
         stove.seen_cues.map { |cue, at| [cue, (at - stove.heat_on_at) / 60.0] }
              .select { |cue, at_min| planned[cue] && TAPPED.cover?(at_min / planned[cue]) }
       end
-      private_class_method :scopes, :gone_g, :lifted_g, :cues
+      private_class_method :request, :scopes, :gone_g, :lifted_g, :cues
     end
   end
 end

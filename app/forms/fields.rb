@@ -49,7 +49,7 @@ module FondKettle
 
     # Problems of a dry-schema result as field and message.
     def self.problems(result)
-      Schema.faults(result).map { |message, said| { field: message.path.join("."), message: said } }.freeze
+      Schema.problems(result).freeze
     end
 
     # Numbers as typed, with another unit where they measure something.

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/formats/history_reader"
-require_relative "../../lib/fond_kettle/formats/learn_json"
+require_relative "../../lib/fond_kettle/formats/history/history_reader"
+require_relative "../../lib/fond_kettle/formats/history/learn_json"
 require_relative "../../lib/fond_kettle/formats/run_json"
 require_relative "../../lib/fond_kettle/methods/planning/trial"
 

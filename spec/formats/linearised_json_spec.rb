@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/formats/linearised_json"
+require_relative "../../lib/fond_kettle/formats/history/linearised_json"
 require_relative "../support/hidden_kitchen"
 
 RSpec.describe FondKettle::Formats::LinearisedJson do

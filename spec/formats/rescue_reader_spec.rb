@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../../lib/fond_kettle/formats/rescue_reader"
+require_relative "../../lib/fond_kettle/formats/history/rescue_reader"
 
 RSpec.describe FondKettle::Formats::RescueReader do
   asked = { "grain" => "basmati", "method" => "covered-pot", "rice" => { "amount" => 300, "unit" => "g" },

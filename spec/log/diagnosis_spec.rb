@@ -11,9 +11,7 @@ RSpec.describe FondKettle::Log::Diagnosis do
   define_method(:of) do |**said|
     request = hidden.request("basmati", 300)
     plan = FondKettle::Methods::Planner.plan(request)
-    cook = FondKettle::Log::SeenCook.new(on: "", scopes: hidden::SCOPES, request: request,
-                                         liquid_g: plan.liquid_g, stages: plan.stages, cues: [], loss_g: nil,
-                                         grain: "right", wetness: "right", counts: 1).with(**said)
+    cook = hidden.silent(plan, request, hidden::SCOPES).with(grain: "right", wetness: "right", **said)
     described_class.new(nothing, cook)
   end
 

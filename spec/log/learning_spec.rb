@@ -105,9 +105,7 @@ RSpec.describe FondKettle::Log::Learning do
 
   it "takes the cook's own word before the first pot" do
     hidden = kitchen.new({ uptake: 0.85 }, 1)
-    mine = FondKettle::Log::SeenCook.new(on: "", scopes: scopes, request: request, stages: nil, cues: [],
-                                         liquid_g: hidden.right_g(request), loss_g: nil, grain: "right",
-                                         wetness: "right", counts: 3)
+    mine = FondKettle::Log::SeenCook.mine(scopes, request, hidden.right_g(request))
     expect(hidden.off(described_class.of([mine]), request)).to be < 0.03
   end
 end

@@ -27,14 +27,13 @@ RSpec.describe FondKettle::Log::Remedying do
       { "method" => "covered-pot", "grain" => "basmati", "rice" => { "amount" => 300, "unit" => "g" },
         "vessel" => { "diameter_mm" => 200, "height_mm" => 110 } }
     ).request
-    pot = FondKettle::Methods::LastPot.of(request)
     done = FondKettle::Log::PotAtHand::Done.new(g: 0.0, heat: "low", lid: true, minutes: 1)
     found = [0, 2].map do |before|
       hand = FondKettle::Log::PotAtHand.new(
         FondKettle::Log::Learned.nothing, {}, request, 230.0,
         stage: "low", min: 9, done: [done] * before, stands: "none", bite: "third"
       )
-      described_class.new(hand, pot, before).part
+      described_class.new(hand, before).part
     end
     expect(found.first).to have_attributes(add_g: be_between(1, 60), tip_off_g: 0.0, look: true)
     expect(found.last.add_g).to be <= 30

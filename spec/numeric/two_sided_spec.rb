@@ -15,7 +15,7 @@ RSpec.describe FondKettle::Numerics::TwoSided do
     causes = [[2.0, 8.0], [5.0, 5.0], [1.0, 4.0]]
     drawn = Array.new(4000) do
       causes.sum do |up, down|
-        z = Math.sqrt(-2 * Math.log(1 - random.rand)) * Math.cos(2 * Math::PI * random.rand)
+        z = FondKettle::Numerics::Normal.draw(random)
         z.positive? ? z * up : z * down
       end
     end.sort

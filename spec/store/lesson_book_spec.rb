@@ -1,21 +1,14 @@
 # frozen_string_literal: true
 
-require "tmpdir"
-require_relative "../../store/household"
+require_relative "../../app/lessons/explain"
 require_relative "../support/lived_kitchen"
+require_relative "../support/open_kitchen"
 
-RSpec.describe FondKettle::Store::LessonBook do
+RSpec.describe FondKettle::Store::LessonBook, :empty do
+  include Support::OpenKitchen
+
   now = Time.utc(2026, 10, 3, 17)
   amounts = [300, 450, 250, 520, 380]
-  attr_reader :household
-
-  around do |example|
-    Dir.mktmpdir do |folder|
-      @household = FondKettle::Store::Household.new(folder)
-      example.run
-      @household.close
-    end
-  end
 
   let(:pot) { household.shelf(:pots).add(Support::LivedKitchen::POT)[:id] }
 
@@ -88,6 +81,10 @@ RSpec.describe FondKettle::Store::LessonBook do
     end
     household.lessons.bring_forward
     expect([first, second].map { |id| household.lessons.causes(id).nil? }).to eq([true, false])
+    why = FondKettle::App::ExplainCook.new(household)
+    firm = { grain: "firm", wetness: "right" }
+    explained = [first, second].map { |id| why.call(household.cooks.find(id).merge(outcome: firm)) }
+    expect(explained).to match([nil, be_a(FondKettle::Log::Diagnosis)])
   end
 
   it "begins a new bag between the book and the last one" do

@@ -4,17 +4,11 @@ require "tmpdir"
 require_relative "../../store/household"
 require_relative "../support/evenings"
 require_relative "../support/kitchens"
+require_relative "../support/open_kitchen"
 
-RSpec.describe FondKettle::Store::MealBook do
+RSpec.describe FondKettle::Store::MealBook, :empty do
   include Support::Evenings
-
-  around do |example|
-    Dir.mktmpdir do |folder|
-      @household = FondKettle::Store::Household.new(folder)
-      example.run
-      @household.close
-    end
-  end
+  include Support::OpenKitchen
 
   let(:meals) { @household.meals }
   let(:now) { Support::Evenings::SERVE - 86_400 }

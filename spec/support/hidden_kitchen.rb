@@ -22,6 +22,19 @@ module Support
       ).request
     end
 
+    # The SeenCook of a plan of which nothing was said.
+    def self.silent(plan, request = plan.request, scopes = {})
+      FondKettle::Log::SeenCook.new(on: "", scopes: scopes, request: request, liquid_g: plan.liquid_g,
+                                    stages: plan.stages, cues: [], loss_g: nil, grain: nil, wetness: nil,
+                                    counts: 1)
+    end
+
+    # Words for so many steps of texture from right, and so much loose water (share).
+    def self.said(steps, water)
+      { grain: WORDS.find { |edge, _| steps < edge }&.last || "mushy",
+        wetness: water > FondKettle::Log::Observing::WET ? "wet" : "right" }
+    end
+
     # `truth`: factors by key of Belief::Unknowns; `seed`: of what chance does.
     def initialize(truth, seed, taste: 0.0)
       @truth = truth
@@ -42,12 +55,10 @@ module Support
     # The SeenCook of a request, cooked by the plan of what is known so far.
     def cook(known, request, scopes = SCOPES, weigh: false, taps: [])
       plan = FondKettle::Log::KitchenPlan.new(known, request, scopes).plan
-      plain = FondKettle::Log::SeenCook.new(on: "", scopes: scopes, request: request, liquid_g: plan.liquid_g,
-                                            stages: plan.stages, cues: [], loss_g: nil, grain: nil,
-                                            wetness: nil, counts: 1)
+      plain = self.class.silent(plan, request, scopes)
       shown = FondKettle::Log::KitchenRun.new(plain, {}).shown(@truth)
-      plain.with(grain: word(shown.texture - request.texture - @taste), cues: tapped(shown, taps),
-                 wetness: shown.water > FondKettle::Log::Observing::WET ? "wet" : "right",
+      strayed = shown.texture - request.texture - @taste + (WORD_SD * normal)
+      plain.with(cues: tapped(shown, taps), **self.class.said(strayed, shown.water),
                  loss_g: (shown.loss_g / 5).round * 5.0).then { |one| weigh ? one : one.with(loss_g: nil) }
     end
 
@@ -66,11 +77,6 @@ module Support
 
     private
 
-    def word(steps)
-      strayed = steps + (WORD_SD * normal)
-      WORDS.find { |edge, _| strayed < edge }&.last || "mushy"
-    end
-
     # Tapped late, by half a normal.
     def tapped(shown, cues)
       cues.filter_map do |cue|
@@ -80,7 +86,7 @@ module Support
     end
 
     def normal
-      Math.sqrt(-2 * Math.log(1 - @random.rand)) * Math.cos(2 * Math::PI * @random.rand)
+      FondKettle::Numerics::Normal.draw(@random)
     end
   end
 end

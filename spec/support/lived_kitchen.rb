@@ -4,16 +4,13 @@ require_relative "../../app/lessons/judge"
 require_relative "../../lib/fond_kettle/formats/plan_json"
 require_relative "../../lib/fond_kettle/formats/stored_request"
 require_relative "../../lib/fond_kettle/house/composition"
-require_relative "../../lib/fond_kettle/log/kitchen_run"
-require_relative "../../lib/fond_kettle/log/observation"
-require_relative "../../lib/fond_kettle/log/seen_cook"
 require_relative "../../lib/fond_kettle/methods/planning/planner"
+require_relative "hidden_kitchen"
 
 module Support
   # Somebody who cooks in a household that differs from the book, by its plans, and writes down what comes
   # out.
   class LivedKitchen
-    WORDS = [[-0.9, "chalky"], [-0.3, "firm"], [0.3, "right"], [0.9, "soft"]].freeze
     # What a filled pot weighs, g: only the difference matters.
     FILLED_G = 3000.0
     # A pot for what nobody has cooked yet.
@@ -51,9 +48,7 @@ module Support
     end
 
     def judge(id, shown, weigh, at)
-      word = WORDS.find { |edge, _| shown.texture < edge }&.last || "mushy"
-      wet = shown.water > FondKettle::Log::Observing::WET ? "wet" : "right"
-      said = { grain: word, wetness: wet }
+      said = HiddenKitchen.said(shown.texture, shown.water)
       said.update(before_g: FILLED_G, after_g: FILLED_G - shown.loss_g.round) if weigh
       FondKettle::App::JudgeCook.new(@household, at + 7200)
                                 .call(@household.cooks.find(id), said, nil, teaches: true)
@@ -61,11 +56,7 @@ module Support
 
     # What comes of a plan in the kitchen as it is.
     def shown(plan)
-      cooked = FondKettle::Log::SeenCook.new(
-        on: "", scopes: {}, request: plan.request.with(held: nil), liquid_g: plan.liquid_g,
-        stages: plan.stages, cues: [], loss_g: nil, grain: nil, wetness: nil, counts: 1
-      )
-      FondKettle::Log::KitchenRun.new(cooked, {}).shown(@truth)
+      FondKettle::Log::KitchenRun.new(HiddenKitchen.silent(plan), {}).shown(@truth)
     end
 
     def request(pot_id, grams)

@@ -4,7 +4,7 @@ require "tmpdir"
 require_relative "demo_kitchen"
 
 module Support
-  # A demo household in a folder of its own, for each example.
+  # A demo household in a folder of its own, for each example; with :empty one of nobody's.
   module OpenKitchen
     attr_reader :folder, :household
 
@@ -12,7 +12,7 @@ module Support
       group.around do |example|
         Dir.mktmpdir do |folder|
           @folder = folder
-          @household = DemoKitchen.open(folder)
+          @household = DemoKitchen.open(folder, empty: example.metadata[:empty])
           example.run
           @household.close
         end

@@ -32,10 +32,10 @@ module Support
                                  .liquid_g
     end
 
-    # A normal, cut (Box and Muller).
+    # A normal, cut.
     def self.normal(random)
       loop do
-        drawn = Math.sqrt(-2 * Math.log(1 - random.rand)) * Math.cos(2 * Math::PI * random.rand)
+        drawn = FondKettle::Numerics::Normal.draw(random)
         return drawn if drawn.abs <= CUT
       end
     end

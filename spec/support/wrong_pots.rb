@@ -29,7 +29,7 @@ module Support
     # The Pot of a seed.
     def pot(seed)
       random = Random.new(seed)
-      truth = SDS.transform_values { |sd| Math.exp(sd * normal(random)) }
+      truth = SDS.transform_values { |sd| Math.exp(sd * FondKettle::Numerics::Normal.draw(random)) }
       @load, @setting = FondKettle::Belief::Estimates.truth(**truth).applied(@pot.load, @pot.setting)
       @poured_g = @liquid_g * random.rand(LIQUID)
       timed = @stages.each_index.select { |at| @stages[at].minutes.is_a?(Numeric) }
@@ -47,7 +47,7 @@ module Support
       done = []
       ASKS.times do
         hand = hand(run(done, @hand), done)
-        part = FondKettle::Log::Remedying.new(hand, @pot, done.size).part
+        part = FondKettle::Log::Remedying.new(hand, done.size).part
         break unless part
 
         done << FondKettle::Log::PotAtHand::Done.new(g: part.add_g - part.tip_off_g, heat: part.heat,
@@ -88,10 +88,6 @@ module Support
       name = bands.find { |_, (_, to)| run.core < to }&.first || "half"
       firm_g = FondKettle::Log::PotAtHand::HARD_SHARE * @load.grain.uptake[:firm]
       name == "gone" && run.uptake < firm_g ? "hard" : name
-    end
-
-    def normal(random)
-      Math.sqrt(-2 * Math.log(1 - random.rand)) * Math.cos(2 * Math::PI * random.rand)
     end
   end
 end

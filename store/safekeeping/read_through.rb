@@ -2,7 +2,7 @@
 
 require "json"
 require "time"
-require_relative "../../lib/fond_kettle/formats/linearised_json"
+require_relative "../../lib/fond_kettle/formats/history/linearised_json"
 require_relative "../../lib/fond_kettle/formats/stored_request"
 require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/house/shelf_kinds"

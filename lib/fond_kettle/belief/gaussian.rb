@@ -2,6 +2,7 @@
 
 require_relative "../ground/value"
 require_relative "../numeric/cut_normal"
+require_relative "scoped"
 
 module FondKettle
   module Belief
@@ -24,6 +25,11 @@ module FondKettle
       # Mean of a Scoped, 0.0 where it was never met.
       def mean(place)
         (at = index(place)) ? means[at] : 0.0
+      end
+
+      # Factors on the book at the mean, by unknown, of Scoped by unknown; taste is none.
+      def factors(places)
+        places.except(FondKettle::Belief::Scopes::TASTE).transform_values { |place| Math.exp(mean(place)) }
       end
 
       # True where something has moved it.

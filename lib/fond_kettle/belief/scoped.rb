@@ -51,6 +51,11 @@ module FondKettle
         OF.map { |unknown, scope| Scoped.new(unknown: unknown, scope: named(scope, scopes)) }
       end
 
+      # The same by unknown.
+      def by_unknown(scopes)
+        all(scopes).to_h { |place| [place.unknown, place] }
+      end
+
       # The name of an unknown, as the command line has it.
       def called(unknown)
         NAMES.fetch(unknown, unknown.to_s)

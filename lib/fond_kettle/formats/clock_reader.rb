@@ -24,13 +24,7 @@ module FondKettle
 
       # `data`: the parsed JSON. Raises InvalidInput.
       def initialize(data)
-        problems = UnknownKeys.in(data, CLOCK_SCHEMA)
-        result = CLOCK_SCHEMA.call(data)
-        problems += Schema.faults(result)
-                          .map { |message, words| { field: message.path.join("."), message: words } }
-        raise InvalidInput, problems if problems.any?
-
-        @data = result.to_h
+        @data = UnknownKeys.checked(data, CLOCK_SCHEMA)
         @raw = data
         check
       end

@@ -31,13 +31,7 @@ module FondKettle
 
       # `data`: the parsed JSON. Raises InvalidInput.
       def initialize(data)
-        result = KEEP_SCHEMA.call(data)
-        problems = UnknownKeys.in(data, KEEP_SCHEMA) +
-                   Schema.faults(result)
-                         .map { |message, words| { field: message.path.join("."), message: words } }
-        raise InvalidInput, problems if problems.any?
-
-        given = result.to_h
+        given = UnknownKeys.checked(data, KEEP_SCHEMA)
         numbers = given.except(:vessel).transform_values(&:to_f)
         @keeping = Care::Keeping.new(Care::Kept.new(**USUAL, **numbers, **given.slice(:vessel)))
       end

@@ -43,9 +43,7 @@ module FondKettle
       def initialize(data)
         @clock = ClockReader.new(data)
         result = MEAL_SCHEMA.call(data)
-        problems = Schema.faults(result).map do |message, words|
-          { field: message.path.join("."), message: words }
-        end
+        problems = Schema.problems(result)
         raise InvalidInput, problems if problems.any?
 
         @data = result.to_h

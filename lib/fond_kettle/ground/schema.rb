@@ -34,6 +34,11 @@ module FondKettle
       end
     end
 
+    # The same as problems of an InvalidInput: the field's path and what is wrong.
+    def problems(result)
+      faults(result).map { |message, words| { field: message.path.join("."), message: words } }
+    end
+
     # The rule that applies to a value of two possible types, or nil.
     def which(message)
       typed = message.respond_to?(:input) ? message.input : nil

@@ -2,6 +2,7 @@
 
 require_relative "../belief/scoped"
 require_relative "../ground/value"
+require_relative "../numeric/normal"
 require_relative "cause_words"
 require_relative "kitchen_run"
 require_relative "observation"
@@ -30,7 +31,7 @@ module FondKettle
       def initialize(before, cook)
         @cook = cook
         @belief = before.meeting(cook.scopes, cook.request.grain.key).belief
-        @places = Belief::Scopes.all(cook.scopes).to_h { |place| [place.unknown, place] }
+        @places = Belief::Scopes.by_unknown(cook.scopes)
         @run = KitchenRun.new(cook, factors)
       end
 
@@ -53,7 +54,7 @@ module FondKettle
       private
 
       def factors
-        @factors ||= @places.except(TASTE).transform_values { |place| Math.exp(@belief.mean(place)) }
+        @factors ||= @belief.factors(@places)
       end
 
       def middle
@@ -101,8 +102,8 @@ module FondKettle
       def within(band, value, noise)
         return 1.0 unless band
 
-        low, high = band.map { |edge| Math.erf((edge - value) / Math.sqrt(2 * noise)) }
-        (high - low) / 2
+        low, high = band.map { |edge| Numerics::Normal.below((edge - value) / Math.sqrt(noise)) }
+        high - low
       end
 
       def gone(loss_g)

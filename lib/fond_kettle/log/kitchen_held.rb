@@ -10,13 +10,14 @@ module FondKettle
       # `learned`: Learned; `grain`: the grain's key; `scopes`: of the pot.
       def initialize(learned, grain, scopes)
         @learned = learned.meeting(scopes, grain)
-        @places = Belief::Scopes.all(scopes).to_h { |place| [place.unknown, place] }
+        @places = Belief::Scopes.by_unknown(scopes)
       end
 
       # The Belief::Estimates.
       def estimates
-        @estimates ||= unknowns.reduce(Belief::Estimates.book) do |held, (key, place)|
-          held.holding(held[key].with(factor: Math.exp(belief.mean(place)), sd: belief.sd(place),
+        @estimates ||= belief.factors(@places).reduce(Belief::Estimates.book) do |held, (key, factor)|
+          place = @places.fetch(key)
+          held.holding(held[key].with(factor: factor, sd: belief.sd(place),
                                       cooks: @learned.cooks.fetch(place, 0)))
         end.with(taste: belief.mean(taste), taste_sd: belief.sd(taste), covariances: covariances)
       end
@@ -29,11 +30,6 @@ module FondKettle
 
       def taste
         @places.fetch(Belief::Scopes::TASTE)
-      end
-
-      # Scoped by key of what is an unknown of the model.
-      def unknowns
-        @places.except(Belief::Scopes::TASTE)
       end
 
       def covariances

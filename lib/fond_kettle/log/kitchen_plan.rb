@@ -37,7 +37,7 @@ module FondKettle
       # Learned with the test of the pot's own lid.
       def tested(learned, request, scopes)
         factor = request.vessel.lid_factor
-        lid = Belief::Scopes.all(scopes).find { |place| place.unknown == :lid }
+        lid = Belief::Scopes.by_unknown(scopes).fetch(:lid)
         factor ? Learning.tested(learned, :lid, lid.scope, factor) : learned
       end
     end

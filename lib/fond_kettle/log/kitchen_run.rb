@@ -2,9 +2,7 @@
 
 require_relative "../belief/belief"
 require_relative "../ground/value"
-require_relative "../ground/vocabulary"
 require_relative "../methods/solved/last_pot"
-require_relative "../phases/phase"
 require_relative "../pot/runs/cooking"
 require_relative "../pot/verdict"
 
@@ -61,10 +59,7 @@ module FondKettle
 
       def planned(factors)
         load, setting = applied(factors)
-        stages = @pot.with(load: load, setting: setting).timed
-        return stages if stages.none? { |stage| stage.minutes == Vocabulary::READY }
-
-        Phases::Phase.timed(stages, Phases::Solving.solve(load, stages, setting).run)
+        @pot.with(load: load, setting: setting).planned
       end
 
       def texture(run, load)

@@ -39,7 +39,7 @@ module FondKettle
       def initialize(cook, belief)
         @cook = cook
         @belief = belief
-        @places = Belief::Scopes.all(cook.scopes).to_h { |place| [place.unknown, place] }
+        @places = Belief::Scopes.by_unknown(cook.scopes)
         @run = KitchenRun.new(cook, factors)
       end
 
@@ -53,9 +53,7 @@ module FondKettle
       private
 
       def factors
-        @factors ||= @places.except(Belief::Scopes::TASTE).transform_values do |place|
-          Math.exp(@belief.mean(place))
-        end
+        @factors ||= @belief.factors(@places)
       end
 
       def middle

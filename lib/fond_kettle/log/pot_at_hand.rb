@@ -4,10 +4,9 @@ require_relative "../belief/belief"
 require_relative "../belief/scoped"
 require_relative "../ground/errors"
 require_relative "../ground/value"
-require_relative "../ground/vocabulary"
 require_relative "../methods/solved/last_pot"
 require_relative "../numeric/cholesky"
-require_relative "../phases/phase"
+require_relative "../numeric/normal"
 require_relative "../pot/stage"
 require_relative "../pot/runs/cooking"
 require_relative "../pot/verdict"
@@ -51,12 +50,12 @@ module FondKettle
         @places = Belief::Scopes.all(scopes).reject { |place| place.unknown == Belief::Scopes::TASTE }
         @pot = Methods::LastPot.of(request)
         @liquid_g = liquid_g
-        @so_far = [*so_far(stages || planned, stage, min), *done.map { |one| stage(one) }]
+        @so_far = [*so_far(stages || @pot.planned, stage, min), *done.map { |one| stage(one) }]
         @seen = [STANDS.fetch(stands), BITES.fetch(bite), bite == "hard"]
       end
 
-      # What was poured, g.
-      attr_reader :liquid_g
+      # The Methods::Filling of its request, and what was poured, g.
+      attr_reader :pot, :liquid_g
 
       # A Pot::Stage of what is Done with it.
       def stage(done)
@@ -70,7 +69,7 @@ module FondKettle
       # PossiblePots, their weights adding up to 1.
       def all
         @all ||= begin
-          pots = Array.new(KITCHENS) { |index| pot(index) }
+          pots = Array.new(KITCHENS) { |index| possible(index) }
           sum = pots.sum(&:weight)
           pots.map { |one| one.with(weight: one.weight / sum) }
         end
@@ -83,13 +82,6 @@ module FondKettle
 
       private
 
-      def planned
-        stages = @pot.timed
-        return stages if stages.none? { |stage| stage.minutes == Vocabulary::READY }
-
-        Phases::Phase.timed(stages, @pot.solve.run)
-      end
-
       # The stages up to one of them, which took so many minutes; of one that ends by what is seen, all of it.
       def so_far(stages, key, min)
         at = stages.index { |stage| stage.key == key }
@@ -99,7 +91,7 @@ module FondKettle
         [*stages.take(at), here.until ? here : here.with(minutes: min.to_f)]
       end
 
-      def pot(index)
+      def possible(index)
         load, setting = kitchen(index).applied(@pot.load, @pot.setting)
         run = Pot::Cooking.run(load, @liquid_g, @so_far, setting, step_min: Pot::Cooking::CUES_STEP_MIN)
         PossiblePot.new(load: load, setting: setting, stages: @so_far, run: run, weight: fits(load, run))
@@ -110,7 +102,7 @@ module FondKettle
         return Belief::Estimates.truth(**factors(Array.new(@places.size, 0.0))) if index.zero?
 
         random = Random.new(index)
-        Belief::Estimates.truth(**factors(Array.new(@places.size) { normal(random) }))
+        Belief::Estimates.truth(**factors(Array.new(@places.size) { Numerics::Normal.draw(random) }))
       end
 
       def factors(normals)
@@ -127,10 +119,6 @@ module FondKettle
           rows = at.map { |from| at.map { |to| @learned.belief.covariance[from][to] } }
           Numerics::Cholesky.of(rows)
         end
-      end
-
-      def normal(random)
-        Math.sqrt(-2 * Math.log(1 - random.rand)) * Math.cos(2 * Math::PI * random.rand)
       end
 
       # How well a run fits what was seen: 1.0 where all of it lies within what the words mean.

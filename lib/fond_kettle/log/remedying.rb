@@ -32,10 +32,10 @@ module FondKettle
       # A part that is no better than this is not worth its minutes.
       BETTER = 0.02
 
-      # `hand`: PotAtHand; `pot`: Methods::Filling; `before`: number of parts that were done already.
-      def initialize(hand, pot, before)
+      # `hand`: PotAtHand; `before`: number of parts that were done already.
+      def initialize(hand, before)
         @hand = hand
-        @pot = pot
+        @pot = hand.pot
         @before = before
       end
 

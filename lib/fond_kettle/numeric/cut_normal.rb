@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "normal"
+
 module FondKettle
   module Numerics
     # The normal distribution, cut to a band.
@@ -9,32 +11,22 @@ module FondKettle
 
       module_function
 
-      # Density of the standard normal.
-      def density(sds)
-        Math.exp(-0.5 * sds * sds) / Math.sqrt(2 * Math::PI)
-      end
-
-      # Its probability below so many standard deviations.
-      def below(sds)
-        0.5 * Math.erfc(-sds / Math.sqrt(2))
-      end
-
       # [mean, variance] of a normal (`mean`, `sd`) of which it is known that it lies between `low` and
       # `high` (either may be infinite).
       #
       #   moments(0.0, 1.0, 0.0, Float::INFINITY).first # => 0.798 (the root of 2 over pi)
       def moments(mean, sd, low, high)
         from, to = [low, high].map { |edge| (edge - mean) / sd }
-        inside = below(to) - below(from)
+        inside = Normal.below(to) - Normal.below(from)
         return [mean.clamp(low, high), 0.0] if inside < TINY
 
-        shift = (density(from) - density(to)) / inside
+        shift = (Normal.density(from) - Normal.density(to)) / inside
         edges = (weighted(from) - weighted(to)) / inside
         [mean + (sd * shift), sd * sd * [1 + edges - (shift * shift), 0.0].max]
       end
 
       def weighted(sds)
-        sds.infinite? ? 0.0 : sds * density(sds)
+        sds.infinite? ? 0.0 : sds * Normal.density(sds)
       end
       private_class_method :weighted
     end

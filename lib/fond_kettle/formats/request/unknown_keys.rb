@@ -2,6 +2,7 @@
 
 require "did_you_mean"
 require_relative "../../ground/errors"
+require_relative "../../ground/schema"
 
 module FondKettle
   module Formats
@@ -17,6 +18,16 @@ module FondKettle
       # `schema`, each with the nearest known name.
       def in(data, schema)
         walk(data, schema.key_map, []).first(MOST_TOLD)
+      end
+
+      # The hash of `data` by a `schema`. Raises InvalidInput with the keys that nobody knows and with all
+      # else that is wrong.
+      def checked(data, schema)
+        result = schema.call(data)
+        problems = self.in(data, schema) + Schema.problems(result)
+        raise InvalidInput, problems if problems.any?
+
+        result.to_h
       end
 
       def walk(data, keys, path)

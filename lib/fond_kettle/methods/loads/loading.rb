@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../../ground/vocabulary"
 require_relative "../../kit/atmosphere"
 require_relative "../../kit/burner"
 require_relative "../../kit/vessel"
@@ -31,6 +32,13 @@ module FondKettle
         return steamed if load.steamed?
 
         load.plenty? ? Phases::Solving.in_time(load, stages, setting) : stages
+      end
+
+      # Its stages with the minutes of a plan. Raises Error where nothing settles.
+      def planned
+        timed = self.timed
+        ready = timed.any? { |stage| stage.minutes == Vocabulary::READY }
+        ready ? Phases::Phase.timed(timed, solve.run) : timed
       end
 
       # Rice in a steamer is steamed for as long as a plan says, whatever was sprinkled.

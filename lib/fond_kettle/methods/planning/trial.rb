@@ -1,7 +1,5 @@
 # frozen_string_literal: true
 
-require_relative "../../ground/vocabulary"
-require_relative "../../phases/phase"
 require_relative "../../phases/solve"
 require_relative "../../pot/runs/cooking"
 require_relative "../../pot/fit"
@@ -36,7 +34,7 @@ module FondKettle
       # holds it): the stages take the minutes of a plan that does not know it. Raises Error where a sauce
       # does not settle.
       def run(request, liquid_g, stages: nil, step_min: Pot::Cooking::CURVE_STEP_MIN, kitchen: nil)
-        stages ||= planned(request) if kitchen
+        stages ||= LastPot.of(request).planned if kitchen
         request = request.with(held: kitchen) if kitchen
         potful = LastPot.of(request)
         load = potful.load.residue_g.positive? ? potful.solve.load : potful.load
@@ -48,14 +46,6 @@ module FondKettle
                   verdict: Pot::Verdict.of(run, load),
                   warnings: warnings(request, load, setting, liquid_g, run),
                   rescue: Rescue.for(load, liquid_g, stages, setting).freeze)
-      end
-
-      # Stages (Pot::Stage) of a Request with the minutes of its plan. Raises Error where nothing settles.
-      def planned(request)
-        potful = LastPot.of(request)
-        stages = potful.timed
-        ready = stages.any? { |stage| stage.minutes == Vocabulary::READY }
-        ready ? Phases::Phase.timed(stages, potful.solve.run) : stages
       end
 
       def warnings(request, load, setting, liquid_g, run)

@@ -2,6 +2,7 @@
 
 require_relative "../../belief/spread"
 require_relative "../../ground/value"
+require_relative "../../numeric/normal"
 require_relative "../../numeric/root"
 require_relative "../../pot/runs/cooking"
 
@@ -44,19 +45,10 @@ module FondKettle
         step_g = (columns[:soft] - columns[:standard]) * plan.load.rice_g
         wanted = SPRINKLE * step_g / sd_g
         Numerics::Root.largest(SEARCH.min, SEARCH.max, close: CLOSE) do |z|
-          below(z) / density(z) <= wanted
+          Numerics::Normal.below(z) / Numerics::Normal.density(z) <= wanted
         end
       end
-
-      # The normal's distribution and density.
-      def below(z)
-        0.5 * (1 + Math.erf(z / Math.sqrt(2)))
-      end
-
-      def density(z)
-        Math.exp(-(z**2) / 2) / Math.sqrt(2 * Math::PI)
-      end
-      private_class_method :share, :below, :density
+      private_class_method :share
     end
   end
 end

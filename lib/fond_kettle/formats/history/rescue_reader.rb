@@ -1,15 +1,14 @@
 # frozen_string_literal: true
 
-require_relative "../ground/errors"
-require_relative "../ground/limits"
-require_relative "../ground/schema"
-require_relative "../ground/vocabulary"
-require_relative "../log/pot_at_hand"
-require_relative "../log/remedying"
-require_relative "../methods/solved/last_pot"
+require_relative "../../ground/errors"
+require_relative "../../ground/limits"
+require_relative "../../ground/schema"
+require_relative "../../ground/vocabulary"
+require_relative "../../log/pot_at_hand"
+require_relative "../../log/remedying"
 require_relative "history_reader"
-require_relative "request/request_reader"
-require_relative "request/unknown_keys"
+require_relative "../request/request_reader"
+require_relative "../request/unknown_keys"
 
 module FondKettle
   module Formats
@@ -42,14 +41,7 @@ module FondKettle
 
       # `data`: the parsed JSON; `library`: the methods to choose from. Raises InvalidInput.
       def initialize(data, library: Methods::Library.ours)
-        own = data.slice(*OWN)
-        result = RESCUE_SCHEMA.call(own)
-        problems = UnknownKeys.in(own, RESCUE_SCHEMA) + Schema.faults(result).map do |message, words|
-          { field: message.path.join("."), message: words }
-        end
-        raise InvalidInput, problems if problems.any?
-
-        @stood = result.to_h
+        @stood = UnknownKeys.checked(data.slice(*OWN), RESCUE_SCHEMA)
         asked = data.except(*OWN, *HISTORY)
         @reader = RequestReader.new(asked, library: library)
         @history = HistoryReader.new({ "request" => asked, **data.slice(*HISTORY) }, library: library)
@@ -88,7 +80,7 @@ module FondKettle
       end
 
       def remedying
-        @remedying ||= Log::Remedying.new(hand, Methods::LastPot.of(@reader.request), done.size)
+        @remedying ||= Log::Remedying.new(hand, done.size)
       end
 
       # Parts of advice that were followed already.

@@ -1,10 +1,10 @@
 # frozen_string_literal: true
 
-require_relative "../belief/scoped"
-require_relative "../belief/spread"
-require_relative "../log/causes"
-require_relative "../log/kitchen_plan"
-require_relative "plan_json"
+require_relative "../../belief/scoped"
+require_relative "../../belief/spread"
+require_relative "../../log/causes"
+require_relative "../../log/kitchen_plan"
+require_relative "../plan_json"
 
 module FondKettle
   module Formats

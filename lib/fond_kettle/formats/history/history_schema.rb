@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
-require_relative "../ground/limits"
-require_relative "../ground/schema"
-require_relative "../log/outcome"
+require_relative "../../ground/limits"
+require_relative "../../ground/schema"
+require_relative "../../log/outcome"
 
 module FondKettle
   module Formats

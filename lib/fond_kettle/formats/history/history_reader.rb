@@ -1,13 +1,13 @@
 # frozen_string_literal: true
 
-require_relative "../ground/errors"
-require_relative "../ground/limits"
-require_relative "../ground/schema"
-require_relative "../log/learning"
-require_relative "../log/seen_cook"
+require_relative "../../ground/errors"
+require_relative "../../ground/limits"
+require_relative "../../ground/schema"
+require_relative "../../log/learning"
+require_relative "../../log/seen_cook"
 require_relative "history_schema"
-require_relative "request/request_reader"
-require_relative "request/unknown_keys"
+require_relative "../request/request_reader"
+require_relative "../request/unknown_keys"
 
 module FondKettle
   module Formats
@@ -17,14 +17,8 @@ module FondKettle
       # `data`: the parsed JSON; `library`: the methods to choose from. Raises InvalidInput.
       def initialize(data, library: Methods::Library.ours)
         @library = library
-        result = HISTORY_SCHEMA.call(data)
-        problems = UnknownKeys.in(data, HISTORY_SCHEMA) + Schema.faults(result).map do |message, words|
-          { field: message.path.join("."), message: words }
-        end
-        raise InvalidInput, problems if problems.any?
-
+        @data = UnknownKeys.checked(data, HISTORY_SCHEMA)
         @raw = data
-        @data = result.to_h
         check_count
       end
 

@@ -1,8 +1,8 @@
 # frozen_string_literal: true
 
 require "json"
-require_relative "../belief/scoped"
-require_relative "../log/observation"
+require_relative "../../belief/scoped"
+require_relative "../../log/observation"
 
 module FondKettle
   module Formats
