@@ -12,7 +12,7 @@ module FondKettle
       # A tap: what was told with it ([kind, what] each), and when (a Time).
       LastTap = Value.define(:happened, :at)
       # Kinds of events from which something may follow.
-      FOLLOWED = %w[seen sign poured added].freeze
+      FOLLOWED = %w[seen sign found poured added].freeze
       # So long may it have been on its way here, s.
       ON_ITS_WAY_S = 2
 

@@ -5,7 +5,9 @@ require_relative "../lib/fond_kettle/formats/stored_request"
 require_relative "../lib/fond_kettle/log/pot_scopes"
 require_relative "../lib/fond_kettle/log/seen_cook"
 require_relative "../lib/fond_kettle/methods/solved/last_pot"
+require_relative "../lib/fond_kettle/methods/solved/solved"
 require_relative "../lib/fond_kettle/stove/cook"
+require_relative "../lib/fond_kettle/stove/course"
 
 module FondKettle
   module Store
@@ -25,8 +27,7 @@ module FondKettle
 
         stove = Stove::Cook.new(cook[:plan], cook[:events])
         Log::SeenCook.new(on: cook[:finished_at].utc.iso8601, scopes: scopes(cook, planned),
-                          request: planned.by_the_book, stages: Methods::LastPot.of(planned).planned,
-                          liquid_g: [cook[:poured_g] - lifted_g(stove), 0.0].max, cues: cues(stove),
+                          request: planned.by_the_book, **went(cook, planned, stove), cues: cues(stove),
                           loss_g: gone_g(stove, outcome), counts: 1, **outcome.slice(:grain, :wetness))
       end
 
@@ -37,9 +38,21 @@ module FondKettle
         nil
       end
 
+      # Scopes (Log::PotScopes) of a cook that was planned by a Methods::Request.
       def scopes(cook, planned)
         of_dish = cook[:address].match?(/(\A|&)dish=/)
         Log::PotScopes.of(planned, cook[:bag_id], (cook[:title] if of_dish))
+      end
+
+      # The poured water, g, and the stages: by the plan; as they went where it was put right on the way.
+      def went(cook, planned, stove)
+        if stove.parts_done.empty?
+          return { stages: Methods::LastPot.of(planned).planned,
+                   liquid_g: [cook[:poured_g] - lifted_g(stove), 0.0].max }
+        end
+
+        course = Stove::Course.new(Methods::Solved.of(planned.by_the_book), stove)
+        { stages: course.so_far(cook[:finished_at]), liquid_g: stove.poured_g }
       end
 
       # Water that the weights say is gone from the pot, g, or nil: later pours went in after it was weighed.
@@ -62,7 +75,7 @@ module FondKettle
         stove.seen_cues.map { |cue, at| [cue, (at - stove.heat_on_at) / 60.0] }
              .select { |cue, at_min| planned[cue] && TAPPED.cover?(at_min / planned[cue]) }
       end
-      private_class_method :request, :scopes, :gone_g, :lifted_g, :cues
+      private_class_method :request, :went, :gone_g, :lifted_g, :cues
     end
   end
 end

@@ -1,11 +1,12 @@
 # frozen_string_literal: true
 
 require "json"
-require_relative "../../lib/fond_kettle/formats/run_json"
 require_relative "../../lib/fond_kettle/formats/stored_request"
 require_relative "../../lib/fond_kettle/methods/solved/solved"
 require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../../lib/fond_kettle/stove/course"
+require_relative "../../lib/fond_kettle/stove/sights"
+require_relative "way_out"
 
 module FondKettle
   module App
@@ -16,7 +17,7 @@ module FondKettle
     class FollowUp
       BOIL = %w[seen boil].freeze
       POURS = %w[poured added].freeze
-      SIGN = "sign"
+      TROUBLE = Stove::Sights::TROUBLE
       # A pour that is nearer to the plan changes nothing that anybody sees.
       NEAR = 0.02
 
@@ -32,7 +33,7 @@ module FondKettle
           next [] if told.all? { |event| event.kind == "seen" && !boil?(event) }
 
           request = record[:request] && Formats::StoredRequest.read(record[:request])
-          request ? follows(request, Stove::Cook.new(record[:plan], record[:events]), told) : []
+          request ? follows(record, request, told) : []
         end
       end
 
@@ -42,22 +43,18 @@ module FondKettle
         [event.kind, event.what] == BOIL
       end
 
-      def follows(request, cook, told)
+      def follows(record, request, told)
+        cook = Stove::Cook.new(record[:plan], record[:events])
         course = Stove::Course.new(Methods::Solved.of(request), cook)
-        sign = told.reverse.find { |event| event.kind == SIGN }
+        wrong = told.reverse.find { |event| TROUBLE.include?(event.kind) }
         [*(boil(course) if told.any? { |event| boil?(event) }),
-         *(remedy(course, sign) if sign),
+         *(WayOut.new(@household, record, request, course).events(wrong) if wrong),
          *(outlook(course, cook) if told.any? { |event| POURS.include?(event.kind) })]
       end
 
       def boil(course)
         more_min = course.after_the_boil
         more_min.empty? ? [] : [["replan", JSON.generate(more_min)]]
-      end
-
-      def remedy(course, sign)
-        found = course.remedy(sign.what, sign.at)
-        found ? [["remedy", JSON.generate(Formats::RunJson.remedy(found))]] : []
       end
 
       def outlook(course, cook)

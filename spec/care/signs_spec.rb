@@ -25,8 +25,16 @@ RSpec.describe "Signs and looks" do
   end
 
   it "have a way out each: reckoned by the model, or in words" do
-    reckoned = FondKettle::Methods::FoundPot::SIGNS.keys
-    expect(signs.all.values.reject(&:now).map(&:key)).to match_array(reckoned)
+    reckoned, told = signs.all.values.partition(&:found)
+    expect(reckoned.map(&:key)).to eq(%w[chalky-dry chalky-wet wet])
+    expect(told.map(&:now)).to all(be_a(String))
+  end
+
+  it "mean what the stove asks: what stands in the pot and what a bite shows" do
+    asked = %w[stands bites].map { |list| FondKettle::Words.of(list).keys }
+    expect(asked).to eq([FondKettle::Log::PotAtHand::STANDS.keys, FondKettle::Log::PotAtHand::BITES.keys])
+    found = signs.all.values.filter_map(&:found).map(&:split)
+    expect(found).to all(satisfy { |one| one.zip(asked).all? { |key, keys| keys.include?(key) } })
   end
 
   it "refuse a kind that is none, and a look for a sign that is none" do

@@ -22,20 +22,43 @@ RSpec.describe FondKettle::Log::Remedying do
     expect(found.map(&:right)).to all(be(true))
   end
 
-  it "adds at most a fifth of the rice's weight at once, and a tenth after two parts" do
+  # A pot of a way as it was planned, up to its last minute on the heat, found so.
+  def found(method, stands, bite, grain: "basmati", water: 1.0, before: 0)
     request = FondKettle::Formats::RequestReader.new(
-      { "method" => "covered-pot", "grain" => "basmati", "rice" => { "amount" => 300, "unit" => "g" },
+      { "method" => method, "grain" => grain, "rice" => { "amount" => 300, "unit" => "g" },
         "vessel" => { "diameter_mm" => 200, "height_mm" => 110 } }
     ).request
-    done = FondKettle::Log::PotAtHand::Done.new(g: 0.0, heat: "low", lid: true, minutes: 1)
-    found = [0, 2].map do |before|
-      hand = FondKettle::Log::PotAtHand.new(
-        FondKettle::Log::Learned.nothing, {}, request, 230.0,
-        stage: "low", min: 9, done: [done] * before, stands: "none", bite: "third"
-      )
-      described_class.new(hand, before).part
+    pot = FondKettle::Methods::LastPot.of(request)
+    plan = FondKettle::Methods::Planner.plan(request)
+    so_far = plan.stages.take(plan.stages.rindex { |stage| !stage.off? }.to_i + 1)
+    hand = FondKettle::Log::PotAtHand.new(FondKettle::Log::Learned.nothing, {}, pot, plan.liquid_g * water,
+                                          so_far: so_far, stands: stands, bite: bite)
+    described_class.new(hand, before)
+  end
+
+  it "never serves what a bite finds raw, in any way, and says what every cook knows where no model does" do
+    FondKettle::Methods::Library.ours.all.each_value do |way|
+      part = found(way.key, "none", "half", grain: way.steamed? ? "glutinous" : "basmati").part
+      expect([way.key, part&.say]).to match([way.key, /look and bite\.\z|[Bb]ite again/])
     end
-    expect(found.first).to have_attributes(add_g: be_between(1, 60), tip_off_g: 0.0, look: true)
-    expect(found.last.add_g).to be <= 30
+    sealed = found("layered-cooked-rice", "none", "third").part
+    expect(sealed.say).to include("Do not stir", "measured again").and end_with("Then look and bite.")
+    expect(sealed).to have_attributes(add_g: 30.0, minutes: 8, lid: true, heat: "low")
+  end
+
+  it "goes by what the cook sees: no more heat under a lid on tender rice, steam at a hard boil or none" do
+    expect(found("covered-pot", "none", "gone").part).to be_nil
+    wet = found("covered-pot", "level", "gone", water: 1.15).part
+    expect(wet.heat == "off" || wet.lid == false).to be(true)
+    steamed = found("steamed-sticky", "film", "third", grain: "glutinous").part
+    expect([steamed.heat, steamed.say]).to match(["high", /steam it on|hard boil/])
+    spread = found("steamed-sticky", "level", "gone", grain: "glutinous").part
+    expect([spread.look, spread.minutes, spread.say]).to match([false, 0, /fan it/])
+  end
+
+  it "adds at most a fifth of the rice's weight at once, and a tenth after two parts" do
+    parts = [0, 2].map { |before| found("covered-pot", "none", "third", water: 0.6, before: before).part }
+    expect(parts.first).to have_attributes(add_g: be_between(1, 60), tip_off_g: 0.0, look: true)
+    expect(parts.last.add_g).to be <= 30
   end
 end

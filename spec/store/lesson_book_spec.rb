@@ -10,6 +10,7 @@ RSpec.describe FondKettle::Store::LessonBook, :empty do
   now = Time.utc(2026, 10, 3, 17)
   amounts = [300, 450, 250, 520, 380]
 
+  let(:cooked_at) { now }
   let(:pot) { household.shelf(:pots).add(Support::LivedKitchen::POT)[:id] }
 
   def kitchen(**truth)
@@ -51,6 +52,42 @@ RSpec.describe FondKettle::Store::LessonBook, :empty do
     household.cooks.remove(first, now)
     household.cooks.remove(last, now)
     expect(household.lessons.learned.cooks.values.max).to eq(3)
+  end
+
+  # A cook (its id) of 300 g that somebody put right on the way, ten minutes after the boil; `told` about it.
+  def put_right(pot, told)
+    ours = kitchen
+    id, = ours.cook(pot, [300], from: cooked_at)
+    boil_s = ours.plan(pot, 300).run.at("boil") * 60
+    tasks = household.cooks.find(id)[:plan][:tasks].select { |task| task[:stage] }.map { |task| task[:id] }
+    begun = tasks.zip([0, boil_s, boil_s + 1200]).map { |task, s| ["task", task, s] }
+    happened(id, begun + told.map { |kind, what| [kind, what, boil_s + 600] })
+    id
+  end
+
+  # Puts events in the place of those of a cook: [kind, what, seconds].
+  def happened(id, events)
+    household.database.write do |db|
+      db[:events].where(cook_id: id).delete
+      events.each do |kind, what, seconds|
+        at = (cooked_at + seconds).utc.iso8601
+        db[:events].insert(cook_id: id, kind: kind, what: what, at: at, tapped_at: at)
+      end
+    end
+  end
+
+  it "has a pot that was put right on the way teach with the water and the minutes that it had in the end" do
+    part = { say: "So", add_g: 60, off_g: 0, minutes: 6, heat: "low", lid: true, look: true }
+    id = put_right(pot, [["found", "none third"], ["remedy", JSON.generate(part)], %w[mended yes]])
+    seen, untouched = [id, put_right(pot, [])].map do |cook|
+      right = { grain: "right", wetness: "right" }
+      FondKettle::Store::TeachingCook.of(household.cooks.find(cook), right)
+    end
+    planned = household.cooks.find(id)[:plan][:liquid][:g]
+    expect(seen.liquid_g).to be_within(0.1).of(planned)
+    expect(seen.stages.filter_map(&:add).sum(&:liquid_g)).to eq(60.0)
+    expect(seen.stages.map(&:until)).to all(be_nil)
+    expect(untouched.stages.filter_map(&:add)).to eq([])
   end
 
   it "believes a test of the lid, and not again once the test is gone" do

@@ -19,10 +19,10 @@ RSpec.describe FondKettle::Stove::Course do
     described_class.new(plan, FondKettle::Stove::Cook.new(stored, told))
   end
 
-  # Minutes and grams of what is advised for a chalky, dry pot, twelve minutes after the boil.
-  def advised(**given)
-    remedy = course(**given).remedy("chalky-dry", start + ((boil_min + 12) * 60))
-    [remedy.minutes, remedy.add_g]
+  # How it stands ten minutes after the boil.
+  def stood(**given)
+    stages = course(**given).so_far(start + ((boil_min + 10) * 60))
+    FondKettle::Pot::Cooking.run(plan.load, plan.liquid_g, stages, plan.setting)
   end
 
   it "gives the core what a boil that came sooner took from it, and takes back what a later one gave" do
@@ -31,16 +31,36 @@ RSpec.describe FondKettle::Stove::Course do
     expect(course.after_the_boil).to eq({})
   end
 
-  it "advises by what was poured later, and by how long the lid was off" do
-    plain = advised
-    expect(advised(happened: [["added", "60", 2]]).last).to be < plain.last
-    expect(advised(happened: [["lifted", "120", 2], ["lifted", "120", 6]])).not_to eq(plain)
+  it "runs with what was poured later, and with how long the lid was off" do
+    plain = stood
+    expect(stood(happened: [["added", "60", 2]]).free_g).to be > plain.free_g + 20
+    expect(stood(happened: [["lifted", "120", 2], ["lifted", "120", 6]]).lost_g).to be > plain.lost_g
+  end
+
+  it "runs with the parts of a way out that were done: their water, their lid and their heat" do
+    part = { say: "Off", add_g: 40, off_g: 0, minutes: 5, heat: "medium", lid: false, look: true }
+    told = [["found", "none third", 4], ["remedy", JSON.generate(part), 4]]
+    done = [*told, ["mended", "yes", 5]]
+    last = course(happened: done).so_far(start + ((boil_min + 10) * 60)).last
+    expect([last.heat, last.lid, last.minutes.round(6), last.add.liquid_g])
+      .to eq(["medium", "none", 5.0, 40.0])
+    expect(course(happened: told).so_far(start + ((boil_min + 10) * 60)).last.heat).to eq("low")
+    lifted = course(happened: [*done, ["lifted", "30", 7]]).so_far(start + ((boil_min + 10) * 60))
+    expect([lifted.last.heat, lifted.last.lifted_s]).to eq(["medium", 30.0])
+  end
+
+  it "tells the fire by the minute at which it boiled, and nothing of one that was not seen to" do
+    fires = [-1, 0, 2].map { |late| course(late: late).shown_high_w }
+    expect(fires).to eq(fires.sort.reverse)
+    expect(fires[1]).to be_within(60).of(plan.setting.burner.high_w)
+    waiting = described_class.new(plan, FondKettle::Stove::Cook.new(stored, []))
+    expect(waiting.shown_high_w).to be_nil
   end
 
   it "takes what was lifted out of the pot out of its run, and puts it back colder" do
     out = [["took-out", "carrot", 1]]
     stages = [[], out, [*out, ["put-back", "carrot", 8]]].map do |happened|
-      course(happened: happened).send(:stages_until, start + ((boil_min + 12) * 60))
+      course(happened: happened).so_far(start + ((boil_min + 12) * 60))
     end
     heats = stages.map { |list| list.filter_map(&:add).map(&:solids_j_k) }
     whole_j_k = 400 * FondKettle::Pot::MOIST_FOOD_J_G_K

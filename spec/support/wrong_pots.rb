@@ -5,6 +5,7 @@ require_relative "../../lib/fond_kettle/log/learning"
 require_relative "../../lib/fond_kettle/log/pot_at_hand"
 require_relative "../../lib/fond_kettle/log/remedying"
 require_relative "../../lib/fond_kettle/methods/planning/planner"
+require_relative "bitten_run"
 
 module Support
   # Pots that went wrong in kitchens drawn from the spreads, and what the advice of the stove makes of them.
@@ -41,53 +42,35 @@ module Support
     private
 
     def followed(first)
-      wrong = !right?(first) && !harmed?(first)
+      wrong = !first.right? && !first.harmed?
       return Pot.new(wrong: false, right: true, harmed: false, asked: 0) unless wrong
 
       done = []
       ASKS.times do
-        hand = hand(run(done, @hand), done)
+        hand = hand(run(done), done)
         part = FondKettle::Log::Remedying.new(hand, done.size).part
         break unless part
 
         done << FondKettle::Log::PotAtHand::Done.new(g: part.add_g - part.tip_off_g, heat: part.heat,
                                                      lid: part.lid, minutes: part.minutes)
       end
-      last = run(done, @hand)
-      Pot.new(wrong: true, right: right?(last), harmed: harmed?(last), asked: done.size)
+      last = run(done)
+      Pot.new(wrong: true, right: last.right?, harmed: last.harmed?, asked: done.size)
     end
 
     def hand(run, done)
-      @hand = FondKettle::Log::PotAtHand.new(FondKettle::Log::Learned.nothing, {}, @request, @poured_g,
-                                             stage: @stages[@at].key, min: @min, done: done,
-                                             stands: stands(run), bite: bite(run), stages: @stages)
+      FondKettle::Log::PotAtHand.new(FondKettle::Log::Learned.nothing, {}, @pot, @poured_g,
+                                     so_far: so_far(done), stands: run.stands, bite: run.bite)
     end
 
-    def run(done, hand = nil)
-      stages = [*@stages.take(@at), @stages[@at].with(minutes: @min), *done.map { |one| hand.stage(one) }]
-      run = FondKettle::Pot::Cooking.run(@load, @poured_g, stages, @setting, step_min: 1.0)
-      @load.plenty? ? run.with(free_g: @load.residue_g) : run
+    def so_far(done)
+      [*@stages.take(@at), @stages[@at].with(minutes: @min),
+       *done.map { |one| FondKettle::Log::PotAtHand.stage(@pot, one) }]
     end
 
-    def right?(run)
-      FondKettle::Pot::Verdict::RIGHT.include?(FondKettle::Pot::Verdict.of(run, @load))
-    end
-
-    def harmed?(run)
-      run.uptake > FondKettle::Pot::Verdict::WET_UPTAKE * @load.grain.uptake[:soft] ||
-        FondKettle::Pot::Verdict.scorched?(run)
-    end
-
-    def stands(run)
-      loose = [run.free_g - @load.residue_g, 0.0].max / FondKettle::Pot::Verdict.cooked_g(run, @load)
-      FondKettle::Log::PotAtHand::STANDS.find { |_, (_, to)| loose < to }.first
-    end
-
-    def bite(run)
-      bands = FondKettle::Log::PotAtHand::BITES.except("hard")
-      name = bands.find { |_, (_, to)| run.core < to }&.first || "half"
-      firm_g = FondKettle::Log::PotAtHand::HARD_SHARE * @load.grain.uptake[:firm]
-      name == "gone" && run.uptake < firm_g ? "hard" : name
+    def run(done)
+      run = FondKettle::Pot::Cooking.run(@load, @poured_g, so_far(done), @setting, step_min: 1.0)
+      BittenRun.new(run: @load.plenty? ? run.with(free_g: @load.residue_g) : run, load: @load)
     end
   end
 end

@@ -56,6 +56,10 @@ RSpec.describe "The stove" do
     page.at_css(".stove")["data-ends"].to_i
   end
 
+  def shown_ms
+    page.at_css(".stove")["data-now"].to_i
+  end
+
   it "keeps its times on the server: a reload changes none of them" do
     go_on_to("drain")
     first = page.at_css(".stove").to_h.slice("data-began", "data-ends", "data-state")
@@ -95,32 +99,72 @@ RSpec.describe "The stove" do
     expect([once, (ends_ms - before) / once.to_f]).to match([be >= 60_000, be_within(0.01).of(3)])
   end
 
-  it "answers a sign with what to do in place of the step's own words, in grams, in the cup, with time" do
+  # Tells what stands in the pot and what a bite shows, as the two questions offer it.
+  def found(stands, bite)
+    get "#{stove}?panel=wrong"
+    get page.css("a.sign-button").find { |link| link.text.strip == stands }["href"]
+    button = page.css(".sign-button").find { |one| one.text.strip == bite }
+    tell("found", button["value"])
+  end
+
+  it "asks what stands in the pot and what a bite shows, and says what to do in place of the step" do
+    go_on_to("boil")
+    send_form "#{stove}/poured", "poured" => "260", "poured_unit" => "g"
+    go_on_to("low")
+    later(600)
+    found("No water", "A third is white")
+    expect(page.at_css("h1").text).to match(/Sprinkle \d+ g of hot water over the rice\. Lid on/)
+    expect(page.at_css(".stove-puts-in").text).to match(/\d+ g hot water, .*(?:jam glass|tbsp)/)
+    expect(page.at_css(".stove-wrong").text).to include("No water; a third is white")
+    minutes = page.at_css("h1").text[/(\d+) minutes/, 1].to_i
+    expect(page.at_css("#next").text).to eq("That is done")
+    later(60)
+    tell("mended", "yes")
+    expect([page.at_css("h1").text, page.at_css("#next")["href"]])
+      .to match([/\ALeave it until .*, then look and bite/, /panel=wrong\z/])
+    expect(ends_ms - shown_ms).to be_within(1000).of(minutes * 60_000)
+    later(minutes * 60)
+    get stove
+    expect(page.at_css("h1").text).to eq("Look and bite now.")
+  end
+
+  it "answers a pot that is right with the next step, and leads on from it" do
+    go_on_to("low")
+    later(720)
+    found("No water", "No white, tender")
+    expect([page.at_css("h1").text, page.at_css("#next").text]).to match([/right as it is/, "Go on"])
+    tell("mended", "yes")
+    expect([page.at_css("#next").text, page.at_css(".stove-wrong")]).to eq(["Done, next", nil])
+    expect(ends_ms).to be <= shown_ms
+  end
+
+  it "still takes a sign of before, tells a burnt one in words, and refuses what is none" do
     go_on_to("low")
     later(300)
     tell("sign", "chalky-dry")
-    expect(page.at_css("h1").text).to include("Sprinkle hot water")
-    expect(page.at_css(".stove-puts-in").text).to match(/\d+ g hot water, .*(?:jam glass|tbsp)/)
-    expect(page.at_css(".stove-wrong").text).to include("Chalky centre, pot dry")
+    expect(page.at_css("h1").text).to include("Sprinkle hot water", "Then bite again")
+    tell("sign", "burnt")
     until_then = ends_ms
-    expect(page.at_css("#next").text).to eq("That is done")
+    expect(page.at_css("h1").text).to include("Do not scrape")
     tell("mended", "yes")
     expect([page.at_css("h1").text, ends_ms, page.at_css("#next").text])
       .to match([/low/, until_then, "Done, next"])
-    send_form "#{stove}/told", "kind" => "sign", "what" => "dragons"
-    expect([last_response.status, last_response.body]).to match([422, /be one of/])
+    { "sign" => "dragons", "found" => "film dragons" }.each do |kind, what|
+      send_form "#{stove}/told", "kind" => kind, "what" => what
+      expect([last_response.status, last_response.body]).to match([422, /be one of/])
+    end
   end
 
-  it "offers the signs that can occur now" do
+  it "offers the signs that can occur now, and asks for a bite where rice is done" do
     offered = lambda do |kind|
       go_on_to(kind)
       get "#{stove}?panel=wrong"
-      page.css(".sign-button").map { |button| button["value"] }
+      page.css(".sign-button").map { |button| button["value"] || button["href"][/stands=(\w+)/, 1] }
     end
-    expect(offered.call("boil")).to include("boils-over").and exclude("chalky-dry", "clumps")
-    expect(offered.call("low")).to include("chalky-dry", "burnt").and exclude("no-boil", "wet")
-    later(3600)
-    expect(offered.call("low")).to include("wet", "chalky-wet")
+    expect(offered.call("boil")).to include("boils-over").and exclude("none", "film", "clumps")
+    expect(offered.call("low")).to include("none", "over", "burnt").and exclude("no-boil", "chalky-dry")
+    get "#{stove}?panel=wrong&stands=dragons"
+    expect(page.css("a.sign-button").size).to eq(4)
   end
 
   RSpec::Matchers.define(:exclude) { |*keys| match { |list| !list.intersect?(keys) } }
@@ -319,7 +363,7 @@ RSpec.describe "The stove" do
                           "sign" => "chalky-dry", "key" => "k"
     taken = last_response.headers["location"]
     get taken
-    expect(page.at_css("h1").text).to include("Sprinkle hot water")
+    expect(page.at_css("h1").text).to end_with("then look and bite.")
     expect(household.cooks.find(taken[/\d+\z/].to_i)[:plan][:rice][:g]).to be_within(1).of(420 * 0.78)
   end
 end

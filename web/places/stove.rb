@@ -177,11 +177,17 @@ module FondKettle
         pour.grams if pour && shown_g != Measure::Rounding.grams(pour.grams)
       end
 
+      def shown_by(panel, record)
+        return Presenters::StoveStep.new(household, record, now) unless panel
+
+        Presenters::StovePanel.new(household, record, now, stands: params["stands"])
+      end
+
       def show(record, code: 200, pour: nil, heat: Forms::HeatForm.blank, told: nil, panel: params["panel"])
         redirect "/log/#{record[:id]}" if record[:finished_at]
         redirect "/stove" if record[:left_at]
         panel = nil unless Presenters::StovePanel::NAMES.include?(panel)
-        shown = (panel ? Presenters::StovePanel : Presenters::StoveStep).new(household, record, now)
+        shown = shown_by(panel, record)
         status code
         @title = "Stove"
         @script = "stove.js"

@@ -17,6 +17,10 @@ module FondKettle
           "seen" => ->(what) { CUES.fetch(what) },
           "look" => ->(what) { Care::Looks.all[what]&.say },
           "sign" => ->(what) { Care::Signs.all[what]&.say },
+          "found" => lambda do |what|
+            stands, bite = what.split
+            "#{Words.of('stands').fetch(stands)}; #{Words.of('bites').fetch(bite).downcase}"
+          end,
           "mended" => ->(_) { "Mended" },
           "lifted" => ->(what) { "Lid lifted, #{seconds(what)}" },
           "poured" => ->(what) { "#{grams(what)} poured" },

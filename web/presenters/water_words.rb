@@ -42,7 +42,7 @@ module FondKettle
           [[remedy[:off_g].to_i, "to pour off"],
            [remedy[:add_g], "hot water"]].filter_map do |amount_g, words|
             "#{grams(amount_g)} #{words}, #{Measure::Spoken.say(amount_g, measures)}." if amount_g.positive?
-          end.push(*("#{minutes(remedy[:minutes])} more." if remedy[:minutes].positive?))
+          end.push(*("#{minutes(remedy[:minutes])} more." if remedy[:minutes].positive? && !remedy[:look]))
         end
 
         # Outcome of a plan or of a trial, the worst first: "**standard**: the top firm, …".

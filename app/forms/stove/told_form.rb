@@ -15,6 +15,9 @@ module FondKettle
       # How long a lid was off, s.
       LIFTED_S = [10, 30, 60, 120].freeze
       CHOICES = { "look" => Care::Looks.all.keys, "sign" => Care::Signs.all.keys,
+                  "found" => %w[stands bites].map { |list| Words.of(list).keys }
+                                             .then { |stands, bites| stands.product(bites) }
+                                             .map { |one| one.join(" ") },
                   "seen" => Words.of("cues").keys, "lifted" => LIFTED_S.map(&:to_s),
                   "mended" => %w[yes], "tally" => %w[1 -1], "held" => %w[sprinkled left] }.freeze
       AMOUNTS = { "added" => 0.5..5000, "salted" => 0.1..500 }.freeze

@@ -9,7 +9,7 @@ module FondKettle
   module Care
     # What a cook reports when something is wrong: a row of data/signs.yml, whose head says what
     # each field means.
-    Sign = Value.define(:key, :say, :kinds, :after, :until, :late, :now, :otherwise) do
+    Sign = Value.define(:key, :say, :kinds, :after, :until, :late, :now, :otherwise, :found) do
       # Where rice may be that something is wrong with.
       const_set(:VESSELS, %i[pot sealed steamer].freeze)
       # Of a step's time: from then on a late sign means something.
@@ -27,7 +27,7 @@ module FondKettle
     module Signs
       extend KeyedCatalogue
 
-      BLANK = { after: nil, until: nil, late: false, now: nil, otherwise: nil }.freeze
+      BLANK = { after: nil, until: nil, late: false, now: nil, otherwise: nil, found: nil }.freeze
       SCHEMA = Schema.json(strict: true) do
         required(:key).filled(:string, format?: Catalogue::KEY)
         required(:say).filled(:string)
@@ -35,6 +35,7 @@ module FondKettle
         %i[after until].each { |time| optional(time).filled(:string, included_in?: %w[boil]) }
         optional(:late).filled(:bool)
         optional(:now).filled(:string)
+        optional(:found).filled(:string)
         optional(:otherwise).hash do
           required(:water_share).filled(Schema::Number, included_in?: (0..0.2))
           required(:minutes).filled(:integer, included_in?: (0..30))

@@ -2,9 +2,7 @@
 
 require_relative "../belief/belief"
 require_relative "../belief/scoped"
-require_relative "../ground/errors"
 require_relative "../ground/value"
-require_relative "../methods/solved/last_pot"
 require_relative "../numeric/cholesky"
 require_relative "../numeric/normal"
 require_relative "../pot/stage"
@@ -15,10 +13,11 @@ module FondKettle
   module Log
     # A pot as one kitchen that may be this one has it: its Pot::Load, Setting, the Stages so far, where they
     # have brought it (Pot::Run), and how likely it is, beside the others.
-    PossiblePot = Value.define(:load, :setting, :stages, :run, :weight) do
-      # Where some more stages would bring it.
+    # `step_min`: how finely it is run.
+    PossiblePot = Value.define(:load, :setting, :stages, :run, :weight, :step_min) do
+      # The Run of the same with some more stages.
       def after(more, liquid_g)
-        Pot::Cooking.run(load, liquid_g, [*stages, *more], setting, step_min: Pot::Cooking::CUES_STEP_MIN)
+        Pot::Cooking.run(load, liquid_g, [*stages, *more], setting, step_min: step_min)
       end
     end
 
@@ -32,47 +31,86 @@ module FondKettle
                  "over" => [0.2, Float::INFINITY] }.freeze
       BITES = { "gone" => [0.0, 0.02], "hard" => [0.0, 0.02], "pin" => [0.02, 0.15], "third" => [0.15, 0.42],
                 "half" => [0.42, 1.0] }.freeze
+      AS_WANTED = %w[none gone].freeze
       # A grain that is gone but still hard holds less than this share of what firm rice does.
       HARD_SHARE = 0.97
       # How far a look and a bite may be off.
       LOOK_SD = 0.01
       BITE_SD = 0.03
       UPTAKE_SD = 0.03
+      # Farther off, in squared sd, nothing that was run explains what was seen.
+      BELIEVED = 9.0
 
       # What was done already: `g` of hot water more (below 0: less), under a lid or not, on a heat, minutes.
       Done = Value.define(:g, :heat, :lid, :minutes)
 
-      # `learned`: Learned; `scopes`: of this pot; `request`: Methods::Request; `liquid_g`: poured; `stage`,
-      # `min`: the stage (its key) that it has been in for so long; `done`: of remedies so far; `stands`,
-      # `bite`: keys of STANDS and BITES. Raises InvalidInput for a stage that it does not have.
-      def initialize(learned, scopes, request, liquid_g, stage:, min:, done:, stands:, bite:, stages: nil)
-        @learned = learned.meeting(scopes, request.grain.key)
+      # `learned`: Learned; `scopes`: of this pot; `filling`: the Methods::Filling of its request by the book;
+      # `liquid_g`: poured; `so_far`: the Pot::Stages as they went, nothing in them ending but by its time;
+      # `stands`, `bite`: keys of STANDS and BITES; `known`: factors by key of what this pot has shown itself
+      # (its boil tells the fire).
+      def initialize(learned, scopes, filling, liquid_g, so_far:, stands:, bite:, known: {})
+        @learned = learned.meeting(scopes, filling.load.grain.key)
         @places = Belief::Scopes.all(scopes).reject { |place| place.unknown == Belief::Scopes::TASTE }
-        @pot = Methods::LastPot.of(request)
+        @pot = filling
         @liquid_g = liquid_g
-        @so_far = [*so_far(stages || @pot.planned, stage, min), *done.map { |one| stage(one) }]
+        @so_far = so_far
+        @stands = stands
+        @bite = bite
         @seen = [STANDS.fetch(stands), BITES.fetch(bite), bite == "hard"]
+        @known = known
       end
 
-      # The Methods::Filling of its request, and what was poured, g.
-      attr_reader :pot, :liquid_g
+      # True where the cook has found it dry, tender and without white: nobody knows better.
+      def right?
+        [@stands, @bite] == AS_WANTED
+      end
 
-      # A Pot::Stage of what is Done with it.
-      def stage(done)
-        closed = @pot.setting.vessel.lid == "none" ? "loose" : @pot.setting.vessel.lid
+      # The Methods::Filling of its request, what was poured, g, and the Stages so far.
+      attr_reader :pot, :liquid_g, :so_far
+
+      # A Pot::Stage of what is Done with a pot (a Methods::Filling).
+      def self.stage(pot, done)
+        closed = pot.setting.vessel.lid == "none" ? "loose" : pot.setting.vessel.lid
         water = Pot::Addition.new(liquid_g: done.g, brought_g: 0.0, drink_g: 0.0, solids_j_k: 0.0,
-                                  at_c: @pot.setting.boil_c)
+                                  at_c: pot.setting.boil_c)
         Pot::Stage.plain(key: "rescue", stirred: true, lid: done.lid ? closed : "none", heat: done.heat,
                          minutes: done.minutes.to_f, add: (water unless done.g.zero?))
+      end
+
+      # True for rice in plenty of water, until it is drained.
+      def in_plenty?
+        @pot.load.plenty? && so_far.none?(&:drain)
       end
 
       # PossiblePots, their weights adding up to 1.
       def all
         @all ||= begin
-          pots = Array.new(KITCHENS) { |index| possible(index) }
-          sum = pots.sum(&:weight)
-          pots.map { |one| one.with(weight: one.weight / sum) }
+          weights = tried.map { |_, off| Math.exp(-0.5 * (off - nearest)) }
+          sum = weights.sum
+          tried.zip(weights).map { |(pot, _), weight| pot.with(weight: weight / sum) }
         end
+      end
+
+      # True where a bite has no white and is not hard.
+      def tender?
+        @bite == "gone"
+      end
+
+      # True where it is tender, or only a pin of white is left.
+      def nearly?
+        tender? || @bite == "pin"
+      end
+
+      # False where no kitchen that may be this one has a pot that stands so.
+      def believable?
+        nearest <= BELIEVED
+      end
+
+      # The sign (a key of Care::Signs) that it is, as a cook would say it in a word, nil: it is right.
+      def sign
+        return @stands == "none" ? "chalky-dry" : "chalky-wet" unless tender?
+
+        "wet" unless %w[none film].include?(@stands)
       end
 
       # Mean of what the block reads of a Pot::Run.
@@ -82,19 +120,24 @@ module FondKettle
 
       private
 
-      # The stages up to one of them, which took so many minutes; of one that ends by what is seen, all of it.
-      def so_far(stages, key, min)
-        at = stages.index { |stage| stage.key == key }
-        raise InvalidInput.at("so_far.stage", "must be one of: #{stages.map(&:key).join(', ')}") unless at
-
-        here = stages[at]
-        [*stages.take(at), here.until ? here : here.with(minutes: min.to_f)]
+      # [PossiblePot, how far off] of each kitchen.
+      def tried
+        @tried ||= Array.new(KITCHENS) do |index|
+          load, setting = kitchen(index).applied(@pot.load, @pot.setting)
+          run = Pot::Cooking.run(load, @liquid_g, @so_far, setting, step_min: step_min)
+          pot = PossiblePot.new(load: load, setting: setting, stages: @so_far, run: run, weight: 0.0,
+                                step_min: step_min)
+          [pot, off(load, run)]
+        end
       end
 
-      def possible(index)
-        load, setting = kitchen(index).applied(@pot.load, @pot.setting)
-        run = Pot::Cooking.run(load, @liquid_g, @so_far, setting, step_min: Pot::Cooking::CUES_STEP_MIN)
-        PossiblePot.new(load: load, setting: setting, stages: @so_far, run: run, weight: fits(load, run))
+      def nearest
+        @nearest ||= tried.map(&:last).min
+      end
+
+      # Layers take their time: theirs are coarser.
+      def step_min
+        @pot.load.stack ? Pot::Cooking::PLANNING_STEP_MIN : Pot::Cooking::CUES_STEP_MIN
       end
 
       # A kitchen drawn from what is held of this one: the same for the same index.
@@ -107,9 +150,10 @@ module FondKettle
 
       def factors(normals)
         moved = root.map { |row| row.each_with_index.sum { |value, at| value * normals[at] } }
-        @places.each_with_index.to_h do |place, at|
+        drawn = @places.each_with_index.to_h do |place, at|
           [place.unknown, Math.exp(@learned.belief.mean(place) + moved[at])]
         end
+        drawn.merge(@known)
       end
 
       # The root of the covariance of the places (Cholesky).
@@ -121,12 +165,14 @@ module FondKettle
         end
       end
 
-      # How well a run fits what was seen: 1.0 where all of it lies within what the words mean.
-      def fits(load, run)
+      # The square of how far a run is from what was seen, in sd: 0.0 where all of it lies within what the
+      # words mean.
+      def off(load, run)
         stands, core, hard = @seen
         loose = [run.free_g - load.residue_g, 0.0].max / Pot::Verdict.cooked_g(run, load)
-        off = [beyond(loose, stands) / LOOK_SD, beyond(run.core, core) / BITE_SD, dry(load, run, hard)]
-        Math.exp(-0.5 * off.sum { |one| one * one }) + 1e-12
+        look = in_plenty? ? 0.0 : beyond(loose, stands) / LOOK_SD
+        off = [look, beyond(run.core, core) / BITE_SD, dry(load, run, hard)]
+        off.sum { |one| one * one }
       end
 
       def beyond(value, band)

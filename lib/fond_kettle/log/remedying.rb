@@ -1,15 +1,13 @@
 # frozen_string_literal: true
 
-require_relative "../ground/value"
 require_relative "../pot/verdict"
 require_relative "pot_at_hand"
+require_relative "known_way"
+require_relative "remedy_part"
+require_relative "remedy_words"
 
 module FondKettle
   module Log
-    # A part of the way out of a pot that went wrong: g of hot water to add, g to tip off, heat, lid on or
-    # off, minutes, whether to look after it, in words.
-    RemedyPart = Value.define(:say, :add_g, :tip_off_g, :heat, :lid, :minutes, :look)
-
     # What a cook should do next with a pot as it stands: the part that most of the kitchens that may be this
     # one come right by, and hardly any burst or burnt (docs/learning.md: At the stove).
     class Remedying
@@ -25,6 +23,8 @@ module FondKettle
       # From this share right on it is served; after so many parts it is whatever comes.
       SERVED = 0.9
       PARTS = 4
+      # Grams that anybody can sprinkle or tip off.
+      MEASURED_G = 5.0
       # Less loose water than this share of the rice is left alone.
       LOOSE_SHARE = 0.02
       # What a pot that can still be put right is worth beside one that is right.
@@ -43,17 +43,19 @@ module FondKettle
       def part
         return @part if defined?(@part)
 
-        @part = (words(best) if @before < PARTS && !serve? && best)
+        @part = if serve? || @before >= PARTS then nil
+                else @hand.believable? && best ? words(best) : KnownWay.new(@hand).part
+                end
       end
 
       # True where it is to be served, or nothing more can be done.
       def serve?
-        right_now >= SERVED || lost?
+        @hand.right? || lost? || (@hand.believable? && right_now >= SERVED)
       end
 
       # True where most of the kitchens have it burst or burnt already: said at the first ask.
       def lost?
-        already_harmed > 0.5
+        !@hand.right? && @hand.believable? && already_harmed > 0.5
       end
 
       private
@@ -97,11 +99,21 @@ module FondKettle
         right?(run, one) ? 1.0 : OPEN * nearness(run, one)
       end
 
+      # The parts that a practised cook would think of: more heat under a lid only while a bite is not tender,
+      # the lid off only once it nearly is.
       def choices
-        loose_g = @hand.mean { |run| run.free_g - @pot.load.residue_g }
-        return boiled_on if @pot.load.plenty?
+        return boiled_on if @hand.in_plenty?
+        return @hand.tender? ? [] : steamed if @pot.load.steamed?
 
-        [*covered, *(loose_g > LOOSE_SHARE * @pot.load.rice_g ? [*opened, *tipped(loose_g)] : [])]
+        [*(covered unless @hand.tender?), *(opened if loose? && @hand.nearly?), *(tipped if loose?)]
+      end
+
+      def loose?
+        loose_g > LOOSE_SHARE * @pot.load.rice_g
+      end
+
+      def loose_g
+        @loose_g ||= @hand.mean { |run| run.free_g - @pot.load.residue_g }
       end
 
       # In plenty of water it goes on boiling.
@@ -110,9 +122,19 @@ module FondKettle
       end
 
       def covered
+        sprinkled(%w[low medium])
+      end
+
+      # Steam wants the water below at a hard boil.
+      def steamed
+        sprinkled(%w[high])
+      end
+
+      def sprinkled(heats)
         most = MOST_ADDED.fetch(@before, MOST_LATER)
-        SHARES.select { |share| share <= most }.product(MINUTES, %w[low medium]).map do |share, minutes, heat|
-          PotAtHand::Done.new(g: share * @pot.load.rice_g, heat: heat, lid: true, minutes: minutes)
+        grams = SHARES.select { |share| share <= most }.map { |share| measured_g(share * @pot.load.rice_g) }
+        grams.uniq.product(MINUTES, heats).map do |liquid_g, minutes, heat|
+          PotAtHand::Done.new(g: liquid_g, heat: heat, lid: true, minutes: minutes)
         end
       end
 
@@ -122,15 +144,20 @@ module FondKettle
         end
       end
 
-      def tipped(loose_g)
-        TIPPED.product(%w[off low]).map do |share, heat|
-          PotAtHand::Done.new(g: -share * loose_g, heat: heat, lid: true, minutes: MINUTES.first)
+      def tipped
+        TIPPED.product(@hand.tender? ? %w[off] : %w[off low]).map do |share, heat|
+          PotAtHand::Done.new(g: -measured_g(share * loose_g), heat: heat, lid: true, minutes: MINUTES.first)
         end
+      end
+
+      # The same in grams that anybody can measure, never more.
+      def measured_g(liquid_g)
+        (liquid_g / MEASURED_G).floor * MEASURED_G
       end
 
       # [worth, share that is harmed] of what is done.
       def worth(done)
-        stage = @hand.stage(done)
+        stage = PotAtHand.stage(@pot, done)
         likely.reduce([0.0, 0.0]) do |(worth, harmed), one|
           run = one.after([stage], @hand.liquid_g)
           [worth + (one.weight * good(run, one)), harmed + (harmed?(run, one) ? one.weight : 0.0)]
@@ -164,7 +191,7 @@ module FondKettle
 
       # In plenty of water it is drained before it is eaten.
       def drained(run, one)
-        one.load.plenty? ? run.with(free_g: one.load.residue_g) : run
+        @hand.in_plenty? ? run.with(free_g: one.load.residue_g) : run
       end
 
       def harmed?(run, one)
@@ -173,27 +200,9 @@ module FondKettle
       end
 
       def words(done)
-        RemedyPart.new(say: say(done), add_g: [done.g, 0.0].max, tip_off_g: [-done.g, 0.0].max,
-                       heat: done.heat, lid: done.lid, minutes: done.minutes, look: true)
-      end
-
-      def say(done)
-        closed = done.lid ? "Lid on" : "Lid off"
-        "#{water(done.g)}#{closed}, #{heat(done)}, #{done.minutes} minutes; then look and bite."
-      end
-
-      def water(liquid_g)
-        grams = (liquid_g.abs / 5).round * 5
-        return "" if grams.zero?
-        return "Sprinkle #{grams} g of hot water over the rice. " if liquid_g.positive?
-
-        "Tip off about #{grams} g, the steam away from you. "
-      end
-
-      def heat(done)
-        return "start the cooker again" unless @pot.setting.burner.kind.on_ring
-
-        done.heat == "off" ? "off the heat" : "#{done.heat} heat"
+        RemedyPart.new(say: RemedyWords.new(@hand).say(done), add_g: [done.g, 0.0].max,
+                       tip_off_g: [-done.g, 0.0].max, heat: done.heat, lid: done.lid, minutes: done.minutes,
+                       look: true)
       end
     end
   end

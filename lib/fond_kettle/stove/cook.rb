@@ -16,6 +16,7 @@ module FondKettle
     #   seen      a cue was seen
     #   look      a look with a decision: a key of Care::Looks
     #   sign      something is wrong: a key of Care::Signs
+    #   found     what stands in the pot and what a bite shows: "film pin"
     #   remedy    what to do about it, as JSON
     #   mended    that was done
     #   replan    what the boil changes for the end of a task: its id and minutes, as JSON

@@ -1,6 +1,5 @@
 # frozen_string_literal: true
 
-require_relative "../methods/planning/found_pot"
 require_relative "../methods/planning/trial"
 require_relative "../numeric/root"
 require_relative "../pot/runs/cooking"
@@ -21,7 +20,7 @@ module FondKettle
       MOST_SOONER_MIN = 3.0
       MOST_LATER_MIN = 10.0
       # Events at which a stage is cut.
-      CUTS = %w[lifted added took-out put-back].freeze
+      CUTS = %w[lifted added took-out put-back mended].freeze
       # What was lifted out has cooled to so much when it goes back, °C (a guess: a plate beside the stove).
       BACK_C = 60.0
 
@@ -48,14 +47,18 @@ module FondKettle
         Methods::Trying.run(@solved.request, @cook.poured_g + @cook.added_g).comes_out
       end
 
-      # The remedy for a sign at `now` (Methods::Remedy), or nil.
-      def remedy(sign, now)
-        stages = stages_until(now)
-        heat_min = stages.sum(&:minutes)
-        return unless heat_min.positive? && Methods::FoundPot::SIGNS.key?(sign)
+      # The stages as they went until `now`, each cut where the lid was lifted, water went in or a part of a
+      # way out was done; nothing in them ends but by its time.
+      def so_far(now)
+        @solved.stages.each_with_index.flat_map do |stage, index|
+          from, to = @cook.stage_times(index, now)
+          from && to > from ? pieces(stage, from, to) : []
+        end
+      end
 
-        Methods::FoundPot.remedy(@solved, sign, poured_g: @cook.poured_g, heat_min: heat_min, stages: stages,
-                                                setting: setting)
+      # Watts of the fire on high as its boil has shown it, or nil.
+      def shown_high_w
+        setting.burner.high_w if boiled_min&.positive? && boils_by_plan?
       end
 
       private
@@ -127,18 +130,11 @@ module FondKettle
         index && index > boils ? @cook.tasks.find { |task| task[:stage] == index } : nil
       end
 
-      # The stages as they went until `now`, each cut where the lid was lifted or water went in.
-      def stages_until(now)
-        @solved.stages.each_with_index.flat_map do |stage, index|
-          from, to = @cook.stage_times(index, now)
-          from && to > from ? pieces(stage, from, to) : []
-        end
-      end
-
       def pieces(stage, from, to)
         events = @cook.events.select { |one| cut?(one) && one.at.between?(from, to) }
         times = [from, *events.map(&:at), to]
         times.each_cons(2).zip([nil, *events]).filter_map do |(start, stop), event|
+          stage = going_on(stage, event)
           piece(stage, (stop - start) / 60.0, event) if stop > start
         end
       end
@@ -148,6 +144,24 @@ module FondKettle
       def cut?(event)
         CUTS.include?(event.kind) &&
           (event.kind != "took-out" || (!@cook.boiled_at.nil? && event.at >= @cook.boiled_at))
+      end
+
+      # The stage as it goes on after a part of a way out.
+      def going_on(stage, event)
+        part = event && mended(event)
+        part ? stage.with(heat: part[:heat], lid: lid_of(part), oven_c: nil, stirred: true) : stage
+      end
+
+      def lid_of(part)
+        own = @solved.setting.vessel.lid
+        return "none" unless part[:lid]
+
+        own == "none" ? "loose" : own
+      end
+
+      # The part of a way out that was done at an event, as a remedy has it, or nil.
+      def mended(event)
+        @cook.parts_done.find { |at, _| at == event.at }&.last if event.kind == "mended"
       end
 
       def piece(stage, minutes, event)
@@ -160,10 +174,16 @@ module FondKettle
         case event&.kind
         when "lifted" then { lifted_s: Water.seconds(event.what) }
         when "added" then { add: addition(liquid_g: Float(event.what)) }
+        when "mended" then { add: more(mended(event)) }
         when "took-out" then { add: addition(solids_j_k: -heat_j_k(event.what)) }
         when "put-back" then { add: addition(solids_j_k: heat_j_k(event.what), at_c: BACK_C) }
         else {}
         end
+      end
+
+      def more(part)
+        liquid_g = part ? part[:add_g] - part[:off_g] : 0
+        addition(liquid_g: liquid_g.to_f) unless liquid_g.zero?
       end
 
       def addition(liquid_g: 0.0, solids_j_k: 0.0, at_c: @solved.setting.boil_c)

@@ -17,6 +17,7 @@ module FondKettle
         return unless planned
 
         return looks.last.at if last_look&.ends
+        return remedy_ends_at if remedy_told&.key?(:look)
 
         planned += (lifted_min * 60) + craters_late_s + (replanned(task) * 60)
         [planned, remedy_ends_at, look_again_at].compact.max
@@ -74,7 +75,7 @@ module FondKettle
       end
 
       def remedy_ends_at
-        remedy_told&.then { |remedy| signs.last.at + (remedy[:minutes] * 60) }
+        remedy_told&.then { |remedy| (mended_at || signs.last.at) + (remedy[:minutes] * 60) }
       end
     end
   end

@@ -8,6 +8,12 @@ module FondKettle
   module Stove
     # The cues seen at a pot and their consequences. Only a Cook includes it.
     module Sights
+      # Events that tell of trouble.
+      TROUBLE = %w[sign found].freeze
+      # The remedy that stands until the way out is worked out.
+      LOOKED_UP = { say: "What to do is being worked out.", add_g: 0, off_g: 0, minutes: 0,
+                    pending: true }.freeze
+
       # Looks with a decision that are asked at the task at hand (Care::Look); none where it is over
       # with what is seen from outside.
       def looks_now
@@ -18,7 +24,12 @@ module FondKettle
 
       # Signs of trouble that can occur at `now` (Care::Sign).
       def signs_at(now)
-        Care::Signs.at(task[:kind], share: share_gone(now), boiled: !boiled_at.nil?)
+        Care::Signs.at(task[:kind], share: share_gone(now), boiled: !boiled_at.nil?).reject(&:found)
+      end
+
+      # True where it can be asked what stands in the pot and what a bite shows.
+      def can_be_bitten?
+        Care::Signs.at(task[:kind], share: 1.0, boiled: !boiled_at.nil?).any?(&:found)
       end
 
       # The Care::Look that was told last in this task, or nil.
@@ -35,9 +46,23 @@ module FondKettle
       end
 
       # The remedy for the last sign reported in this task, until the cook has done it: {say, add_g, off_g,
-      # minutes}, or nil.
+      # minutes; of a part of a way out heat, lid, look too}, or nil.
       def remedy
-        remedy_told unless since_sign.any? { |event| event.kind == "mended" }
+        remedy_told unless mended_at
+      end
+
+      # True while a part of a way out is done and nobody has looked what came of it.
+      def look_after?
+        !mended_at.nil? && remedy_told[:look] == true
+      end
+
+      # Parts of a way out that were done so far: [Time, what was done as `remedy` has it].
+      def parts_done
+        told = nil
+        @events.each_with_object([]) do |event, done|
+          told = JSON.parse(event.what, symbolize_names: true) if event.kind == "remedy"
+          done << [event.at, told] if event.kind == "mended" && told&.fetch(:look, false)
+        end
       end
 
       # The outcome as the pot stands (Methods::ComesOut): as computed last, or as planned; nil for an older
@@ -52,6 +77,12 @@ module FondKettle
         sign && Care::Signs.all[sign.what]
       end
 
+      # The last finding in this task: keys of what stands in the pot and of the bite, or nil.
+      def last_found
+        found = signs.last
+        found.what.split if found&.kind == "found"
+      end
+
       private
 
       # The same, done or not: as it was reckoned for this pot then, else as the plan has it.
@@ -62,12 +93,17 @@ module FondKettle
         found = since_sign.find { |event| event.kind == "remedy" }
         return JSON.parse(found.what, symbolize_names: true) if found
 
-        plan.fetch(:remedies, {})[sign.what.to_sym] || in_words(sign.what)
+        plan.fetch(:remedies, {})[sign.what.to_sym] || in_words(sign.what) || LOOKED_UP
       end
 
       # The last sign in this task and what came after it.
       def since_sign
-        this_task.drop(this_task.rindex { |event| event.kind == "sign" } || this_task.size)
+        this_task.drop(this_task.rindex { |event| TROUBLE.include?(event.kind) } || this_task.size)
+      end
+
+      # Time when what to do about the last sign was done, or nil.
+      def mended_at
+        since_sign.find { |event| event.kind == "mended" }&.at
       end
 
       # What an older plan does not know of.
@@ -85,7 +121,7 @@ module FondKettle
       end
 
       def signs
-        this_task.select { |event| event.kind == "sign" }
+        this_task.select { |event| TROUBLE.include?(event.kind) }
       end
 
       def looks

@@ -18,9 +18,10 @@ module FondKettle
         poured ? Float(poured.what) : plan[:liquid][:g]
       end
 
-      # Small later pours, g in all.
+      # Small later pours, and what ways out have added or tipped off, g in all.
       def added_g
-        events_of("added").sum { |event| Float(event.what) }
+        events_of("added").sum { |event| Float(event.what) } +
+          parts_done.sum { |_, part| part[:add_g] - part[:off_g] }
       end
 
       # Amount that is kept hot for sprinkling, in g; nil when there was none, or it went in.

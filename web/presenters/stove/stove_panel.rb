@@ -12,6 +12,22 @@ module FondKettle
         # How long a lid was off, as it is asked.
         LIFTED = Forms::ToldForm::LIFTED_S.map { |s| [s.to_s, ToldWords.seconds(s.to_s)] }.freeze
 
+        # `stands`: what stands in the pot, where it was asked already (a key).
+        def initialize(household, record, now, stands: nil)
+          super(household, record, now)
+          @asked = stands
+        end
+
+        # Answers to what stands in the pot, while that is asked first: [key, words].
+        def stands
+          bites.empty? ? trouble.stands : []
+        end
+
+        # Answers to what a bite shows, once it was told what stands in the pot: [what is told, words].
+        def bites
+          trouble.bites(@asked)
+        end
+
         def lid_times
           LIFTED
         end

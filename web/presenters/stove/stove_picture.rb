@@ -65,7 +65,12 @@ module FondKettle
           return unless cook.plan[:vessel]
 
           on_heat_min = cook.heat_on_at && (cook.on_heat_s(@now) / 60.0)
-          PotViews.cook(cook, on_heat_min, comes_out: (cook.outlook unless cook.remedy), filled: filled?)
+          PotViews.cook(cook, on_heat_min, comes_out: (cook.outlook unless mending?), filled: filled?)
+        end
+
+        # True from trouble on: what comes out is no longer what was poured.
+        def mending?
+          !cook.remedy.nil? || cook.parts_done.any?
         end
 
         # Values by which a script moves the drawing.

@@ -3,13 +3,14 @@
 require "forwardable"
 require_relative "../../../lib/fond_kettle/ground/limits"
 require_relative "../../../lib/fond_kettle/ground/words"
-require_relative "../../../lib/fond_kettle/kit/vessel_kind"
 require_relative "../../../lib/fond_kettle/stove/cook"
+require_relative "act_now"
 require_relative "handed_step"
 require_relative "layered_step"
 require_relative "poured_water"
 require_relative "stove_clock"
 require_relative "stove_picture"
+require_relative "wrong_pot"
 require_relative "../presenter"
 require_relative "../told_words"
 
@@ -25,13 +26,10 @@ module FondKettle
         def_delegators :hands, :cools?, :cooling_drawing, :cooling_words, :tally
         def_delegators :layers, :drained
         def_delegators :picture, :drawing, :small_drawing
-        def_delegators :times, :ready, :ready_at, :meanwhile, :free, :due?, :following, :steps_json, :wanted
+        def_delegators :trouble, :wrong, :remedy, :look_after?
+        def_delegators :times, :ready, :ready_at, :meanwhile, :steps_json
 
         CUES = Words.of("cues")
-        ACTS = Words.of("acts")
-        # The one thing to do at a step: `cue` that is seen with it (nil: none), as it is said, and
-        # where it is sent.
-        NextAct = Value.define(:cue, :say, :path)
 
         attr_reader :id, :record, :cook, :now
 
@@ -98,38 +96,31 @@ module FondKettle
           id && ["/meal/#{id}", title]
         end
 
-        # The instruction; that of a remedy, when one is going on.
+        # The instruction; that of a way out, when one is going on.
         def says
-          return remedy[:say] if remedy
-
-          list ? list[:head] : task[:say]
+          trouble.says || (list ? list[:head] : task[:say])
         end
 
         # Food that goes in now, one text each; with a remedy, the food it asks for.
         def puts_in
-          return remedy_amounts(remedy, household.shelves.measures) if remedy
+          return trouble.puts_in if wrong?
 
           task[:puts_in].to_s.split("; ") - (list ? list[:lines] : [])
         end
 
         # The layers to be laid in, line by line, or nil.
         def list
-          task[:list] unless remedy
+          task[:list] unless wrong?
+        end
+
+        # True while something is done about what is wrong, or is to be looked at after.
+        def wrong?
+          !remedy.nil? || look_after?
         end
 
         # Names of food that is measured here because nobody knew it when it was planned, or knows it yet.
         def unknown
           task[:core_c] ? cook.plan.fetch(:unknown, []).reject { |name| household.names.find(name) } : []
-        end
-
-        # The remedy for what is wrong, or nil.
-        def remedy
-          cook.remedy
-        end
-
-        # The sign that it is for: "Chalky centre, pot dry".
-        def wrong
-          cook.last_sign&.say
         end
 
         # The consequence of the last look, or nil.
@@ -154,15 +145,29 @@ module FondKettle
           cook.cautions_at(task)
         end
 
-        # The one thing to do now.
-        def act
-          return NextAct.new(cue: nil, say: ACTS.fetch("begin"), path: "begin") if cook.waiting?
-          return NextAct.new(cue: nil, say: ACTS.fetch("mended"), path: "told") if remedy
-          return NextAct.new(cue: nil, say: ACTS.fetch("finish"), path: "finish") if cook.last?
+        # The next thing and when it is due, as a text, or nil.
+        def following
+          wrong? ? trouble.following : times.following
+        end
 
-          cue = cook.until_cue
-          NextAct.new(cue: cue, say: ACTS.fetch(cue.nil? && times.side_by_side? ? "beside" : said_by(cue)),
-                      path: "task")
+        # True where the next step is to begin now, while this one goes on.
+        def due?
+          !wrong? && times.due?
+        end
+
+        # The time until which there is nothing to do, as a text, or nil.
+        def free
+          times.free unless remedy
+        end
+
+        # The thing that wants somebody, as a text, and the Time when it does, or nil.
+        def wanted
+          look_after? ? trouble.wanted : times.wanted
+        end
+
+        # The one thing to do now (NextAct).
+        def act
+          @act ||= ActNow.new(cook, trouble, times).act
         end
 
         # Minutes that what ends this step may have happened ago: none where nothing is seen.
@@ -206,6 +211,10 @@ module FondKettle
 
         private
 
+        def trouble
+          @trouble ||= WrongPot.new(cook, now, household.shelves.measures)
+        end
+
         def times
           @times ||= StoveClock.new(cook, now, household.shelves, *in_meal)
         end
@@ -233,13 +242,6 @@ module FondKettle
 
         def layers
           @layers ||= LayeredStep.new(cook)
-        end
-
-        # Whose heat goes by itself is not looked into: it says when it is dry.
-        def said_by(cue)
-          return cue || "next" unless cue == "dry" && (source = cook.plan.dig(:vessel, :source))
-
-          Kit::VesselKinds.by_source(source).regulated ? cue : "switched-off"
         end
       end
     end

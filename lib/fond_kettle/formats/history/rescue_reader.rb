@@ -5,7 +5,9 @@ require_relative "../../ground/limits"
 require_relative "../../ground/schema"
 require_relative "../../ground/vocabulary"
 require_relative "../../log/pot_at_hand"
+require_relative "../../log/remedy_words"
 require_relative "../../log/remedying"
+require_relative "../../methods/solved/last_pot"
 require_relative "history_reader"
 require_relative "../request/request_reader"
 require_relative "../request/unknown_keys"
@@ -36,8 +38,6 @@ module FondKettle
     class RescueReader
       OWN = %w[so_far stands bite].freeze
       HISTORY = %w[cooks scopes mine].freeze
-      UNDONE = "It has taken up more than rice can hold, or its floor is burnt through: that cannot be " \
-               "undone. Do not scrape; move what is good to a clean pot."
 
       # `data`: the parsed JSON; `library`: the methods to choose from. Raises InvalidInput.
       def initialize(data, library: Methods::Library.ours)
@@ -67,16 +67,27 @@ module FondKettle
       end
 
       def served
-        remedying.lost? ? UNDONE : "Serve it."
+        remedying.lost? ? Log::RemedyWords::LOST : "Serve it."
       end
 
       def hand
         @hand ||= begin
-          so_far = @stood[:so_far]
-          Log::PotAtHand.new(@history.learned, @history.scopes, @reader.request, @reader.liquid_g,
-                             stage: so_far[:stage], min: so_far[:min].to_f, done: done,
-                             stands: @stood[:stands], bite: @stood[:bite], stages: @reader.stages)
+          pot = Methods::LastPot.of(@reader.request)
+          Log::PotAtHand.new(@history.learned, @history.scopes, pot, @reader.liquid_g,
+                             so_far: [*so_far(pot), *done.map { |one| Log::PotAtHand.stage(pot, one) }],
+                             stands: @stood[:stands], bite: @stood[:bite])
         end
+      end
+
+      # The stages up to the one that it is in; of one that ends by what is seen, all of it.
+      def so_far(pot)
+        stages = @reader.stages || pot.planned
+        at = stages.index { |stage| stage.key == @stood[:so_far][:stage] }
+        known = stages.map(&:key).join(", ")
+        raise InvalidInput.at("so_far.stage", "must be one of: #{known}") unless at
+
+        here = stages[at]
+        [*stages.take(at), here.until ? here : here.with(minutes: @stood[:so_far][:min].to_f)]
       end
 
       def remedying
