@@ -26,8 +26,10 @@ module FondKettle
         @follow_ups.add(record[:id])
       end
 
-      # Stores what a Forms::ToldForm reports. Only the first sighting of a cue counts.
+      # Stores what a Forms::ToldForm reports. Only the first sighting of a cue counts. Raises Conflict for a
+      # task to be set going that has begun already.
       def happened(record, told)
+        check_to_come(record, told.what) if told.kind == "going"
         if told.kind == "seen"
           @household.cooks.see(record[:id], told.what, @now)
         else
@@ -48,6 +50,11 @@ module FondKettle
       end
 
       private
+
+      def check_to_come(record, id)
+        to_come = Stove::Cook.new(record[:plan], record[:events]).to_come
+        raise Conflict, "That has begun already." if to_come.none? { |task| task[:id] == id }
+      end
 
       def events(record, told)
         return looked(record, told.what) if told.kind == "held"

@@ -60,6 +60,26 @@ RSpec.describe "The stove's clock" do
     expect(shown.at_css(".clock-ready").text).to eq("ready at 20:10")
   end
 
+  it "has the oven set going beside the frying pan, in one tap, and keeps the pan at hand" do
+    pot = begun("Leek and dill")
+    before = at(pot, 5)
+    expect(next_words(before).first).to match(/\A18:08, in 3 min: Heat the oven/)
+    expect(before.at_css(".stove-next form")).to be_nil
+    due = at(pot, 8)
+    button = due.at_css(".stove-next.is-due button")
+    expect(button.text).to eq("It is on its way")
+    send_form "#{pot}/told", "kind" => "going", "what" => button["value"]
+    shown = at(pot, 8)
+    expect(shown.at_css("h1").text).to eq(before.at_css("h1").text)
+    expect(shown.at_css("#next").text).to eq("Done, next")
+    expect(next_words(shown)).to include(a_string_matching(/\AMeanwhile Heat the oven .* until 18:20\z/))
+    expect(next_words(shown).first).not_to include("Heat the oven")
+    expect(shown.at_css(".undo").text).to include("Set going: Heat the oven")
+    send_form "#{pot}/told", "kind" => "going", "what" => button["value"]
+    expect([last_response.status, last_response.body]).to match([409, /begun already/])
+    expect(go_on(pot, 16).at_css("h1").text).not_to include("Heat the oven")
+  end
+
   it "is ready later where a step was begun late" do
     pot = begun("Yoghurt chicken")
     expect(at(pot, 50).at_css(".clock-ready").text).to eq("ready at 20:30")

@@ -22,6 +22,9 @@ module FondKettle
             "#{Words.of('stands').fetch(stands)}; #{Words.of('bites').fetch(bite).downcase}"
           end,
           "mended" => ->(_) { "Mended" },
+          "going" => lambda do |what, cook|
+            "Set going: #{cook.tasks.find { |task| task[:id] == what }&.fetch(:say)}"
+          end,
           "lifted" => ->(what) { "Lid lifted, #{seconds(what)}" },
           "poured" => ->(what) { "#{grams(what)} poured" },
           "held" => lambda do |what|

@@ -21,7 +21,7 @@ module FondKettle
                   "seen" => Words.of("cues").keys, "lifted" => LIFTED_S.map(&:to_s),
                   "mended" => %w[yes], "tally" => %w[1 -1], "held" => %w[sprinkled left] }.freeze
       AMOUNTS = { "added" => 0.5..5000, "salted" => 0.1..500 }.freeze
-      TEXTS = %w[took-out put-back].freeze
+      TEXTS = %w[took-out put-back going].freeze
       SCHEMAS = {
         **CHOICES.transform_values do |keys|
           Schema.params { required(:what).filled(:string, included_in?: keys) }

@@ -138,8 +138,9 @@ module FondKettle
         @cook.to_come
       end
 
+      # The tasks that began before the one at hand, or beside it.
       def earlier
-        @cook.tasks.take(@cook.position)
+        @cook.tasks.take(@cook.position) | (@cook.set_going - [@cook.task])
       end
 
       # Clock::Begun by id of the task at hand and all before it.
@@ -160,8 +161,7 @@ module FondKettle
       def ends_at(task)
         return [@cook.task_ends_at || planned_end(task), @now].max if task == @cook.task
 
-        tapped_at = left_at(task)
-        return tapped_at if task[:hands_on] && !overlaps?(task)
+        return left_at(task) if task[:hands_on] && !overlaps?(task) && !@cook.set_going.include?(task)
 
         [planned_end(task), follower_began(task)].compact.min
       end
@@ -172,12 +172,15 @@ module FondKettle
 
       # The Time when the task after it began.
       def left_at(task)
-        following = @cook.tasks.drop(@cook.tasks.index(task) + 1)
+        following = @cook.tasks.drop(@cook.tasks.index(task) + 1) - @cook.set_going
         following.filter_map { |one| @cook.began_at(one[:id]) }.min || @now
       end
 
+      # True where the plan has the next task begin before this one is over, unless it was set going beside.
       def overlaps?(task)
         following = @cook.tasks[@cook.tasks.index(task) + 1]
+        return false if @cook.set_going.include?(following)
+
         from_min, to_min = [task, following].map { |one| planned_starts[one[:id].to_sym] }
         from_min && to_min && from_min - task[:minutes] < to_min
       end

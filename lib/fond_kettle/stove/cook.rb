@@ -12,7 +12,8 @@ require_relative "water"
 module FondKettle
   module Stove
     # Something that happened at the stove, `at` a Time: its `kind`, and `what` it was.
-    #   task      a task began: its id
+    #   task      a task began, and is the one at hand: its id
+    #   going     a task was set going beside the one at hand: its id
     #   seen      a cue was seen
     #   look      a look with a decision: a key of Care::Looks
     #   sign      something is wrong: a key of Care::Signs
@@ -41,6 +42,9 @@ module FondKettle
       include Hands
       include Sights
       include Water
+
+      # Events by which a task begins.
+      BEGINS = %w[task going].freeze
 
       attr_reader :plan, :events
 
@@ -77,9 +81,9 @@ module FondKettle
         tasks.index(task)
       end
 
-      # The task after it, or nil.
+      # The next task that has not begun, or nil.
       def following
-        tasks[position + 1]
+        to_come.first
       end
 
       # The task before it, or nil.
@@ -94,7 +98,13 @@ module FondKettle
 
       # The tasks that are still to come.
       def to_come
-        tasks.drop(position + 1)
+        tasks.drop(position + 1) - set_going
+      end
+
+      # The tasks that were set going beside the one at hand then.
+      def set_going
+        ids = @events.select { |event| event.kind == "going" }.map(&:what)
+        tasks.select { |task| ids.include?(task[:id]) }
       end
 
       # Time when this task began, or nil.
@@ -148,7 +158,7 @@ module FondKettle
 
       # The Time when a task (its id) last began, or nil.
       def began_at(id)
-        @events.reverse.find { |event| event.kind == "task" && event.what == id }&.at
+        @events.reverse.find { |event| BEGINS.include?(event.kind) && event.what == id }&.at
       end
 
       private

@@ -52,8 +52,9 @@ module FondKettle
         from = task && began_at(task[:id])
         return unless from
 
-        after = @events.drop(@events.rindex { |event| event.kind == "task" && event.what == task[:id] } + 1)
-        [from, after.find { |event| event.kind == "task" }&.at || now]
+        following = stage_task(index + 1)
+        to = following && began_at(following[:id])
+        [from, to && to >= from ? to : now]
       end
 
       private

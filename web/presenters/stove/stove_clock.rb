@@ -59,7 +59,13 @@ module FondKettle
 
         # True where the next step is to begin now, while this one goes on.
         def due?
-          !@cook.waiting? && !@cook.following.nil? && on_its_own? && @clock.due?
+          !@cook.waiting? && !@cook.following.nil? && at_work? && @clock.due?
+        end
+
+        # True where the next step is set going now beside this one, which keeps its hands: by the way, or by
+        # somebody else.
+        def sets_going?
+          due? && !on_its_own? && starts_before_end?
         end
 
         # The next step and when: "18:08, in 12 min: Rinse the rice"; "Now: …" where it is due; nil: there is
@@ -72,7 +78,7 @@ module FondKettle
 
         # The nearest Time at which something is due that the step's own clock does not tell, or nil.
         def rings_at
-          next_at = @clock.next_at if on_its_own?
+          next_at = @clock.next_at if on_its_own? || starts_before_end?
           [next_at, *beside.map(&:ends_at)].compact.select { |at| at > @now }.min
         end
 
@@ -88,16 +94,26 @@ module FondKettle
 
         # True where the next step is begun while this one goes on.
         def side_by_side?
-          on_its_own? && !@cook.following.nil? && @clock.next_at < @cook.task_ends_at - OVERLAP_S
+          on_its_own? && starts_before_end?
         end
 
         # True for a step that goes on without hands, and is not over.
         def on_its_own?
-          ends_at = @cook.task_ends_at
-          !@cook.waiting? && !@cook.task[:hands_on] && !ends_at.nil? && ends_at > @now
+          !@cook.task[:hands_on] && at_work?
         end
 
         private
+
+        # True where the next step starts while this one goes on.
+        def starts_before_end?
+          at_work? && !@cook.following.nil? && @clock.next_at < @cook.task_ends_at - OVERLAP_S
+        end
+
+        # True while this step is not over by its time.
+        def at_work?
+          ends_at = @cook.task_ends_at
+          !@cook.waiting? && !ends_at.nil? && ends_at > @now
+        end
 
         def beside
           @beside ||= @cook.waiting? ? [] : @clock.beside

@@ -7,6 +7,7 @@ require_relative "../../../lib/fond_kettle/stove/cook"
 require_relative "act_now"
 require_relative "handed_step"
 require_relative "layered_step"
+require_relative "next_step"
 require_relative "poured_water"
 require_relative "stove_clock"
 require_relative "stove_picture"
@@ -27,6 +28,7 @@ module FondKettle
         def_delegators :layers, :drained
         def_delegators :picture, :drawing, :small_drawing
         def_delegators :trouble, :wrong, :remedy, :look_after?
+        def_delegators :upcoming, :wrong?, :following, :set_going, :due?, :free, :wanted
         def_delegators :times, :ready, :ready_at, :meanwhile, :steps_json
 
         CUES = Words.of("cues")
@@ -113,11 +115,6 @@ module FondKettle
           task[:list] unless wrong?
         end
 
-        # True while something is done about what is wrong, or is to be looked at after.
-        def wrong?
-          !remedy.nil? || look_after?
-        end
-
         # Names of food that is measured here because nobody knew it when it was planned, or knows it yet.
         def unknown
           task[:core_c] ? cook.plan.fetch(:unknown, []).reject { |name| household.names.find(name) } : []
@@ -143,26 +140,6 @@ module FondKettle
 
         def cautions
           cook.cautions_at(task)
-        end
-
-        # The next thing and when it is due, as a text, or nil.
-        def following
-          wrong? ? trouble.following : times.following
-        end
-
-        # True where the next step is to begin now, while this one goes on.
-        def due?
-          !wrong? && times.due?
-        end
-
-        # The time until which there is nothing to do, as a text, or nil.
-        def free
-          times.free unless remedy
-        end
-
-        # The thing that wants somebody, as a text, and the Time when it does, or nil.
-        def wanted
-          look_after? ? trouble.wanted : times.wanted
         end
 
         # The one thing to do now (NextAct).
@@ -213,6 +190,10 @@ module FondKettle
 
         def trouble
           @trouble ||= WrongPot.new(cook, now, household.shelves.measures)
+        end
+
+        def upcoming
+          @upcoming ||= NextStep.new(cook, trouble, times)
         end
 
         def times
