@@ -3,10 +3,13 @@
 require_relative "../../app/forms/plan_form"
 require_relative "../../app/plans/look"
 require_relative "../../lib/fond_kettle/meals/pot_clock"
+require_relative "../../lib/fond_kettle/formats/request/dish_request"
 require_relative "../support/open_kitchen"
+require_relative "../support/told_texts"
 
 RSpec.describe FondKettle::Meals::PotClock do
   include Support::OpenKitchen
+  include Support::ToldTexts
 
   start = Time.utc(2026, 5, 9, 18, 0)
 
@@ -78,43 +81,33 @@ RSpec.describe FondKettle::Meals::PotClock do
     expect([done.next_at, done.due?]).to eq([nil, false])
   end
 
-  # Done on time, tapped up to five minutes late; one step in ten takes a third longer.
-  it "is off by little an hour, half an hour and ten minutes before, with a cook who is not a clock" do
-    random = Random.new(35)
-    off = { 60 => [], 30 => [], 10 => [] }
-    titles = household.dishes.all.reject { |one| household.dishes.side?(one) }.map { |one| one[:title] }
-    titles.each do |title|
-      plan = plan(title)
-      3.times { cooked(plan, random).each { |before, min| off[before] << min } }
-    end
-    medians = off.transform_values { |all| all.sort[all.size / 2] }
-    worst = off.transform_values { |all| all.sort[(all.size * 0.95).floor] }
-    expect(medians).to match(60 => be <= 6, 30 => be <= 4, 10 => be <= 3)
-    expect(worst).to match(60 => be <= 15, 30 => be <= 12, 10 => be <= 8)
+  # A dish of spec/fixtures/texts for four, as a pot keeps it.
+  def told_plan(name)
+    dish = JSON.parse(JSON.generate(whole(name)))
+    request = FondKettle::Formats::DishRequest.new({ "dish" => dish, "for" => { "guests" => 4 },
+                                                     "assume" => true })
+    plan = FondKettle::Formats::PlanJson.for_the_stove(request.supper.plan)
+    JSON.parse(JSON.generate(plan), symbolize_names: true)
   end
 
-  # {minutes before the end => minutes by which the clock was off then} of a simulated cook.
-  def cooked(plan, random)
-    said = []
-    events = []
-    now_min = 0.0
-    plan[:tasks].each_with_index do |task, index|
-      events << now_min
-      now = clock(plan, events)
-      said << [now_min, (now.ready_at - Time.utc(2026, 5, 9, 18, 0)) / 60]
-      following = plan[:tasks][index + 1]
-      now_min = following ? [next_min(now, task, random), now_min].max : now_min + task[:minutes]
-    end
-    [60, 30, 10].to_h do |before|
-      at = said.select { |min, _| min <= now_min - before }.last || said.first
-      [before, (at.last - now_min).abs]
-    end
+  # The place of the first task that the block finds.
+  def place(plan, &)
+    plan[:tasks].index(&)
   end
 
-  # When the next is begun: as the clock says, late by the cook, or as a step takes longer.
-  def next_min(clock, task, random)
-    due_min = (clock.next_at - Time.utc(2026, 5, 9, 18, 0)) / 60
-    longer = task[:hands_on] && random.rand < 0.1 ? task[:minutes] / 3.0 : 0
-    due_min + longer + (random.rand < 0.3 ? random.rand(0.0..5.0) : 0)
+  it "keeps the minute of what goes in beside the rice, and is not later for every minute that passes" do
+    plan = told_plan("bacon")
+    low = place(plan) { |task| task[:kind] == "low" }
+    readies = [0, 5, 12].map { |later| clock(plan, times(plan).take(low + 1), later_min: later).ready_at }
+    expect(readies.uniq.size).to eq(1)
+  end
+
+  it "goes by the cook's own minutes where a step of the dish cools, not by the bed of dressed rice" do
+    plan = told_plan("dill_crust")
+    cools = place(plan) { |task| task[:kind] == "cool" }
+    expect(plan[:cooling][:minutes]).to be > 20
+    stands = clock(plan, times(plan).take(cools + 1))
+    over_min = times(plan)[cools] + plan[:tasks][cools][:minutes]
+    expect((stands.next_at - start) / 60).to be_within(2).of(over_min)
   end
 end

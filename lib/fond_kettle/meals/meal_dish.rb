@@ -70,15 +70,25 @@ module FondKettle
       # Nothing starts before what the plan begins with earlier, so that the pot can be followed step
       # by step.
       def slot(task, before)
-        after = task[:after].map { |one| follows(one) }
+        after = task[:after].map { |one| follows(one, task) }
         after << Clock::After.new(task: id(before[:id]), least: -minutes(before), most: nil) if before
         Clock::Slot.of(id(task[:id]), minutes(task), uses: uses(task), oven_c: task[:oven_c], after: after,
                                                      dish: key)
       end
 
-      def follows(one)
+      # Each pot waits no longer because the others are worked at meanwhile.
+      def follows(one, task)
         least, most = one[:gap]
+        most += others_min(one[:task], task) if most
         Clock::After.new(task: id(one[:task]), least: least, most: most)
+      end
+
+      # Minutes that the work between two tasks takes more in all pots than in one.
+      def others_min(before_id, task)
+        return 0 if pots == 1
+
+        from, to = [before_id, task[:id]].map { |id| plan[:tasks].index { |one| one[:id] == id } }
+        from ? plan[:tasks][(from + 1)...to].sum { |one| minutes(one) - one[:minutes] } : 0
       end
 
       # What is done by hand in each of several pots takes so much longer, but where the food is timed.

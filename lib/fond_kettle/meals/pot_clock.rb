@@ -206,9 +206,10 @@ module FondKettle
         before = @cook.tasks.find { |one| one[:id] == after[:task] }
         return 0 unless before
 
-        open = open_tasks.include?(before)
-        left_min = open ? path_min(before) : [((ends_at(before) - @now) / 60.0).ceil, 0].max
-        left_min + after[:gap].first
+        wait_min = after[:gap].first
+        return path_min(before) + wait_min if open_tasks.include?(before)
+
+        [((ends_at(before) - @now) / 60.0).ceil + wait_min, 0].max
       end
     end
   end

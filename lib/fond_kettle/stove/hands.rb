@@ -10,6 +10,8 @@ module FondKettle
       COUNTED = %w[shape wrap].freeze
       # The kind at which a bed cools.
       COOLS = "cool"
+      # A step of the dish's own, whose minutes are the cook's.
+      OWN = /\.dish-\d+\z/
 
       # Number of pieces to be made in this task, or nil.
       def pieces
@@ -23,7 +25,7 @@ module FondKettle
 
       # The bed that cools at the task at hand (BedCooling), or nil.
       def cooling
-        return unless task[:kind] == COOLS && plan[:cooling]&.key?(:to_c)
+        return unless task[:kind] == COOLS && !task[:id].match?(OWN) && plan[:cooling]&.key?(:to_c)
 
         BedCooling.new(plan[:cooling], task_began_at, readings)
       end
