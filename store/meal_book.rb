@@ -77,16 +77,17 @@ module FondKettle
         @database.read { |db| db[:meal_dishes].where(meal_id: id).order(:id).all }
       end
 
-      # Changes a planned meal or one on the stove. Raises Conflict.
-      def change(id, lock_version, meal, schedule)
+      # Changes a planned meal or one on the stove; `by_itself`: nobody did, and no page is out of date by it.
+      # Raises Conflict.
+      def change(id, lock_version, meal, schedule, by_itself: false)
         @database.write do |db|
           row = record(db, id)
           raise Conflict, ENDED if row[:ended_at]
           raise Conflict, SOMEBODY unless row[:lock_version] == lock_version
 
           @journal.noting(:meals, id) do
-            db[:meals].where(id: id).update(lock_version: lock_version + 1, planned: Sequel[:planned] + 1,
-                                            **row(meal, schedule))
+            db[:meals].where(id: id).update(lock_version: lock_version + 1, **row(meal, schedule),
+                                            planned: Sequel[:planned] + (by_itself ? 0 : 1))
           end
         end
       end

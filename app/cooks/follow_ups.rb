@@ -1,12 +1,14 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/ground/errors"
+require_relative "../meals/keep_time"
 require_relative "follow_up"
 
 module FondKettle
   module App
     # Works out the consequences of taps after they are stored and answered: in its own thread, once for each
-    # cook however many taps arrived meanwhile. Before `start` it works at once, in the caller's thread.
+    # cook and each meal however many taps arrived meanwhile. Before `start` it works at once, in the caller's
+    # thread.
     class FollowUps
       # The block is told of what goes wrong (an exception); it stops nobody.
       def initialize(household, &warning)
@@ -16,9 +18,17 @@ module FondKettle
         @waiting = Queue.new
       end
 
-      # Registers that something was reported for a cook (its id).
-      def add(id)
-        @household.database.after_commit { @thread ? @waiting << id : @act.call(id) }
+      # Registers that something was reported for a cook (its id), and for the meal that it is a pot of, at a
+      # Time.
+      def add(id, now = nil)
+        add_job([:cook, id])
+        meal_id, = @household.meals.of_pot(id) if now
+        add_meal(meal_id, now) if meal_id
+      end
+
+      # Registers that something was reported for a meal (its id) at a Time.
+      def add_meal(id, now)
+        add_job([:meal, id, now])
       end
 
       # Goes on by itself until `stop`, beginning with what was left undone.
@@ -35,10 +45,24 @@ module FondKettle
 
       private
 
-      def work(id)
-        ids = [id]
-        ids << @waiting.pop until @waiting.empty?
-        ids.uniq.each { |one| @act.call(one) }
+      def add_job(job)
+        @household.database.after_commit { @thread ? @waiting << job : work_out(*job) }
+      end
+
+      # `kind`: :cook or :meal; `now`: of a meal.
+      def work_out(kind, id, now = nil)
+        kind == :cook ? @act.call(id) : KeepTime.new(@household, now).call(id)
+      end
+
+      # Of several jobs for one cook or meal the last counts.
+      def work(job)
+        jobs = [job]
+        jobs << @waiting.pop until @waiting.empty?
+        jobs.to_h { |one| [one.first(2), one] }.each_value { |one| tried(one) }
+      end
+
+      def tried(job)
+        work_out(*job)
       rescue StandardError => e
         @warning&.call(e)
       end

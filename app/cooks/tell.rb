@@ -23,7 +23,7 @@ module FondKettle
         poured = step.hold? ? held_back(record) : poured_g && poured(record, poured_g)
         happened = [*poured, *([["seen", step.seen]] if step.seen)]
         @household.cooks.move(record[:id], step.from, step.to, @now, at: step.at(@now), happened: happened)
-        @follow_ups.add(record[:id])
+        @follow_ups.add(record[:id], @now)
       end
 
       # Stores what a Forms::ToldForm reports. Only the first sighting of a cue counts. Raises Conflict for a
@@ -35,13 +35,13 @@ module FondKettle
         else
           @household.cooks.note(record[:id], events(record, told), @now)
         end
-        @follow_ups.add(record[:id])
+        @follow_ups.add(record[:id], @now)
       end
 
       # Stores the amount that was really poured, or that stands in the pot, in g.
       def pour(record, amount_g)
         @household.cooks.note(record[:id], poured(record, amount_g), @now)
-        @follow_ups.add(record[:id])
+        @follow_ups.add(record[:id], @now)
       end
 
       # Stores the thermometer's reading in the thickest piece, in °C.

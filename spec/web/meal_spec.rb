@@ -303,4 +303,20 @@ RSpec.describe "A meal at the stove" do
             page.at_css(".problem").text]).to match([409, /before somebody else planned/])
     expect(household.meals.find(id)[:meal].serve_at).to eq(was)
   end
+
+  it "is planned anew by itself once a tap shows that it is behind, and no open form is out of date by it" do
+    id = begun
+    standing = household.meals.standing(household.meals.find(id))
+    first = standing.tasks.find { |task| !standing.begun?(task) }
+    late = standing.starts_at(first) + 3600
+    self.now = late
+    tap = { key: "late-000001", task: first.id, what: "begun", at: (late.to_f * 1000).round }
+    get "/meal/#{id}"
+    planned = page.at_css("input[name=planned]")["value"]
+    send_form "/meal/#{id}/taps", "taps" => JSON.generate(taps: [tap])
+    get "/meal/#{id}"
+    expect(page.at_css(".late").text).to match(/(?:1 h 00|\d+ min) later than 19:00/)
+    expect(page.at_css("input[name=planned]")["value"]).to eq(planned)
+    expect(household.meals.find(id)[:meal].late_min).to be_between(1, 60)
+  end
 end

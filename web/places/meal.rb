@@ -42,7 +42,9 @@ module FondKettle
         form = Forms::TapsForm.new(sent_taps, ids, record[:begun_at] || record[:made_at], now)
         next refused(form.problems) unless form.ok?
 
-        answer(at_stove.tell(record, form.taps, form.takers))
+        told = at_stove.tell(record, form.taps, form.takers)
+        follow_ups.add_meal(record[:id], now)
+        answer(told)
       end
 
       # Something has slipped: what is left is planned anew.

@@ -72,8 +72,8 @@ module FondKettle
       def tasks(request, phases, more)
         written = Tasks.write(request, phases, more)
         placed = Timing.place(written, request)
-        order = written.each_with_index.sort_by { |task, index| [-placed.starts[task.id], index] }
-                       .map(&:first)
+        order = Timing.as_placed(written, placed).each_with_index
+                      .sort_by { |task, index| [-placed.starts[task.id], index] }.map(&:first)
         { tasks: order.freeze, placed: placed, ends: Timing.ends(written).freeze,
           cautions: Care::Cautions.of(order, allergens: request.allergens.join(", "),
                                              avoided: request.clashes.join(" "),

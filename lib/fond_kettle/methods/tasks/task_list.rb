@@ -50,9 +50,9 @@ module FondKettle
         @closed |= [lid]
       end
 
-      # The time this many minutes into a task, counted from the end of the task before it.
+      # The time this many minutes into a task, counted from the end of the task before it, in whole minutes.
       def into(task, minutes)
-        Clock::After.new(task: task.slot.after.first.task, least: minutes, most: minutes)
+        Clock::After.new(task: task.slot.after.first.task, least: minutes.round, most: minutes.round)
       end
 
       # Time after a task (or a time after one), however long it waits.

@@ -23,9 +23,27 @@ module FondKettle
           met(patient(slots) { true }, [], resources) || Clock::Placement.in_turn(slots)
       end
 
+      # The same tasks with bounds that they keep where they are `placed`: what has to wait longer in its own
+      # dish may wait as long in a meal.
+      def as_placed(tasks, placed)
+        slots = tasks.to_h { |task| [task.id, task.slot] }
+        tasks.map do |task|
+          after = task.slot.after.map { |one| widened(one, slots[one.task], placed.starts, task.id) }
+          after == task.slot.after ? task : task.with(slot: task.slot.with(after: after.freeze))
+        end
+      end
+
       # The last task is over so long before serving as its kind may wait.
       def ends(tasks)
         [Clock::End.new(task: tasks.last.id, least: 0, most: tasks.last.kind.waits)]
+      end
+
+      # A Clock::After of the task `id`, which comes after the Clock::Slot `before` (nil: not of this plan).
+      def widened(after, before, starts, id)
+        return after unless before && after.most
+
+        wait_min = starts.fetch(before.id) - before.minutes - starts.fetch(id)
+        wait_min > after.most ? after.with(most: wait_min) : after
       end
 
       def met(slots, ends, resources)
@@ -45,7 +63,7 @@ module FondKettle
       def waits?(after)
         !after.most.nil? && after.most > after.least
       end
-      private_class_method :met, :patient, :waits?
+      private_class_method :widened, :met, :patient, :waits?
     end
   end
 end
