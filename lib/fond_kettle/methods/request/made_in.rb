@@ -77,6 +77,11 @@ module FondKettle
         vessels.find { |vessel| vessel.key == key } || raise(KeyError, "no vessel #{key}")
       end
 
+      # True for the step of a StageText's key that is done in the vessel of the rice.
+      def with_rice?(key)
+        step(key)&.vessel == rice_vessel.key
+      end
+
       # The MadeInStep of a StageText's key, or nil.
       def step(key)
         steps.find { |step| step.key == key }

@@ -78,8 +78,9 @@ module FondKettle
       end
 
       # A stage of the method's or the dish's own; `heat` is what it stands on.
-      # `min`: in place of its own minutes; `waits`: of what it made may stand, in place of its kind's.
-      def own(id, stage, last, heat: nil, min: nil, waits: nil)
+      # `min`: in place of its own minutes; `waits`: of what it made may stand, in place of its kind's;
+      # `within`: the task in whose time and on whose heat it is done.
+      def own(id, stage, last, heat: nil, min: nil, waits: nil, within: nil)
         @waits[id] = waits if waits
         colour = stage.colour(@request.choices.onion)
         kind = Care::Kinds.fetch(stage.kind)
@@ -90,11 +91,14 @@ module FondKettle
                                            heat: own_heat(kind, heat), oven_c: (stage.oven_c if kind.oven?),
                                            amounts: @amounts.at(stage),
                                            lot: @amounts.lot(stage.kind, stage),
-                                           facts: own_facts(id, stage, kind))
+                                           facts: own_facts(id, stage, kind),
+                                           there: within ? within.slot.uses.keys - ["cook"] : [])
       end
 
-      # The task that heats the oven to °C before the task `id` needs it.
+      # The task that heats the oven to °C before the task `id` needs it; nil where one before has it so hot.
       def preheated(id, oven_c)
+        return if @tasks.any? { |task| task.kind.oven? && [nil, oven_c].include?(task.slot.oven_c) }
+
         common("preheat.#{id}", PREHEAT, nil, oven_c: oven_c, words: { oven: @words.oven(oven_c) })
       end
 
@@ -115,14 +119,9 @@ module FondKettle
 
       private
 
-      # A dish's own step in the oven finds it hot; where another of its steps heats it, that is enough.
+      # A dish's own step in the oven finds it hot.
       def oven_heated(id, stage, kind)
-        return unless kind.oven? && kind.key != PREHEAT && stage.oven_c
-        return if @tasks.any? do |task|
-          task.kind.key == PREHEAT && [nil, stage.oven_c].include?(task.slot.oven_c)
-        end
-
-        preheated(id, stage.oven_c)
+        preheated(id, stage.oven_c) if kind.oven? && kind.key != PREHEAT && stage.oven_c
       end
 
       def own_heat(kind, heat)
@@ -200,13 +199,13 @@ module FondKettle
       end
 
       # `min`: exact minutes; on the clock they are whole. `last`: what it comes after (a Task,
-      # or a Clock::After), one or several.
+      # or a Clock::After), one or several; `there`: resources that it need not take, as it lies on them.
       def add(id, kind, last, min:, hands_on:, amounts:, oven_c: nil, heat: nil, watch: [], core_c: nil,
-              lot: nil, rounds: 1, list: nil, **texts)
+              lot: nil, rounds: 1, list: nil, there: [], **texts)
         kind = Care::Kinds.fetch(kind)
         id = "#{id}.round-#{@round}" if @round
-        slot = Clock::Slot.of(id, min.ceil * rounds, uses: uses(kind, hands_on, id.start_with?(IN_PAN)),
-                                                     oven_c: oven_c,
+        uses = uses(kind, hands_on, id.start_with?(IN_PAN)).except(*there)
+        slot = Clock::Slot.of(id, min.ceil * rounds, uses: uses, oven_c: oven_c,
                                                      after: [*last].compact.map { |one| follows(one) })
         task = Care::Task.new(slot: slot, kind: kind, hands_on: hands_on, timed_min: min, heat: heat,
                               watch: watch, amounts: amounts.freeze, lot: lot && format(lot, @round || 1),

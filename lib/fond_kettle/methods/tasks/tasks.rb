@@ -207,7 +207,8 @@ module FondKettle
       # A dish's own steps under or after the stage whose task is `under` (Moments::OwnStage).
       def beside(under, own)
         own.reduce([under]) do |last, one|
-          done = @list.own("between.#{one.stage.key}", one.stage, begins(one, under, last))
+          done = @list.own("between.#{one.stage.key}", one.stage, begins(one, under, last),
+                           within: (under if one.into_min && @request.made_in&.with_rice?(one.stage.key)))
           [*last, @list.loosely(FinishTasks.out_of_pot?(one.stage) ? @ending.checked(one.stage, done) : done)]
         end
       end

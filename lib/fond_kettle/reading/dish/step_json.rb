@@ -1,12 +1,12 @@
 # frozen_string_literal: true
 
 require_relative "../../care/kind"
-require_relative "../../measure/degrees"
 require_relative "../lines/broth_given"
 require_relative "rice_liquid"
 require_relative "soak_told"
 require_relative "../steps/step_flow"
 require_relative "../steps/told_minute"
+require_relative "../words/oven_heat"
 require_relative "../words/said_share"
 
 module FondKettle
@@ -71,7 +71,7 @@ module FondKettle
       # The oven's heat at a step: as its own words say, else as was said last before it.
       def oven_c(step, before)
         so_far = before.select { |one| OVEN.include?(one.kind) }
-        [step, *so_far.reverse].lazy.filter_map { |one| Measure::Degrees.first(one.clause.say) }.first
+        [step, *so_far.reverse].lazy.filter_map { |one| OvenHeat.of(one.clause.say) }.first
       end
 
       def take(index, share)

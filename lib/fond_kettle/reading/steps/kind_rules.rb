@@ -149,6 +149,7 @@ module FondKettle
                        ["drain", ->(sense) { sense.says?(:water_away) }]],
         "marinate" => [["chill", :done?.to_proc]],
         "cool" => [["preheat", ->(one) { one.says?(:oven_hot) && one.minutes.nil? }]],
+        "preheat" => [["bake", ->(one) { one.in? && one.minutes && !one.says?(:heats_oven) }]],
         "fluff" => [["mix", ->(one) { one.puts && !one.in? }], ["fold", :puts.to_proc]],
         "shape" => [["drain", ->(one) { !one.in? && one.says?(:squeezed) && !one.says?(:pressed_into) }],
                     ["layer", ->(one) { one.in? && one.rice && !one.says?(:into_shape) }]],
