@@ -26,8 +26,8 @@ RSpec.describe FondKettle::Reading::OvenHeat do
 
   it "is baked so hot what says its minutes, and only heated what does not" do
     dish = read("300 g basmati rice\n450 ml stock\n1 onion\n1 tbsp oil",
-                "Fry the onion in the oil in a casserole for 5 minutes. Stir in the rice, pour in the stock " \
-                "and bring to the boil. Lid on. Oven on 180 fan, 35 min. Rest 10 minutes.")
+                "Fry the onion in the oil in a casserole for 5 minutes. Stir in the rice, pour in the " \
+                "stock and bring to the boil. Lid on. Oven on 180 fan, 35 min. Rest 10 minutes.")
     baked = dish["steps"].select { |step| %w[bake preheat].include?(step["kind"]) }
     expect(baked.map { |step| step.values_at("kind", "oven_c", "minutes") }).to eq([["bake", 180.0, 35.0]])
   end

@@ -1,7 +1,8 @@
 # frozen_string_literal: true
 
-require_relative "../../care/kind"
+require_relative "../../measure/durations"
 require_relative "../lines/broth_given"
+require_relative "hands_needed"
 require_relative "rice_liquid"
 require_relative "soak_told"
 require_relative "../steps/step_flow"
@@ -21,8 +22,9 @@ module FondKettle
       HEATS = { /\b(?:low|lowest|gentle|gently|tiny|smallest|slow)\b/i => "low",
                 /\b(?:high|hard|big\s+flame|fierce)\b/i => "high", /\bmedium\b/i => "medium" }.freeze
       OVEN = %w[bake preheat].freeze
-      STIRRED = /\bstir(?:ring|red)?\b(?!\s+in\b)/i
       TAKE_OUT = "take-out"
+      LIES = %w[soak marinate].freeze
+      NIGHT_BEFORE = /\b(?:night|evening)\s+before\b/i
       LIQUID = "liquid"
       SOLIDS = "solids"
       NEEDED = "needed"
@@ -53,19 +55,16 @@ module FondKettle
 
       def manner(step, before)
         say = step.clause.say
-        { "minutes" => minutes(step), "hands_on" => hands_on?(step),
+        { "minutes" => minutes(step), "hands_on" => HandsNeeded.for?(step),
           "heat" => said(HEATS, say), "lid" => said(LIDS, say), "until" => step.clause.until,
           "oven_c" => (oven_c(step, before) if OVEN.include?(step.kind)) }
       end
 
-      # "The beans for the last 2 minutes" boil so long.
+      # "The beans for the last 2 minutes" boil so long; what soaks from the night before does so overnight.
       def minutes(step)
-        step.clause.minutes || (ToldMinute.last(step.clause.say) if step.kind == StepFlow::PAR_BOIL)
-      end
-
-      # What simmers by itself needs hands where somebody is to stir it.
-      def hands_on?(step)
-        !Care::Kinds.fetch(step.kind).goes_on?(step.clause.minutes) || step.clause.say.match?(STIRRED)
+        say = step.clause.say
+        step.clause.minutes || (ToldMinute.last(say) if step.kind == StepFlow::PAR_BOIL) ||
+          (Measure::Durations::OVERNIGHT_MIN if LIES.include?(step.kind) && say.match?(NIGHT_BEFORE))
       end
 
       # The oven's heat at a step: as its own words say, else as was said last before it.
