@@ -20,6 +20,8 @@ module FondKettle
     class PlannedGraph
       # So much water to one of rice weighs most among the vessels.
       WATER_PARTS = 6.0
+      # By these the way washes its rice.
+      WASHES = %w[rinse soak drain].freeze
 
       # `graph`: a GraphDish that holds together (GraphCheck); `method`: the Methods::Method that it names,
       # nil: nobody knows it; `way`: what it keeps of its own (Way).
@@ -180,7 +182,23 @@ module FondKettle
       end
 
       def takes_rice?(step)
-        !@of_way.washed_apart? && step.takes.any? { |take| take.line == @graph.rice_line }
+        return false if @of_way.washed_apart?
+
+        step.takes.any? { |take| take.line == @graph.rice_line } || washed_there?(step) ||
+          step.from.any? { |pour| washed_by_the_way?(pour.vessel) }
+      end
+
+      # True for a step in the bowl in which the way washes the rice, after that.
+      def washed_there?(step)
+        return false unless @graph.rice_holders.include?(step.vessel)
+
+        before = @graph.steps.take_while { |one| one.id != step.id }
+        before.any? { |one| one.vessel == step.vessel && WASHES.include?(one.kind) && !@steps.include?(one) }
+      end
+
+      # True for a vessel (its key) in which nothing is done to the rice but what the way does.
+      def washed_by_the_way?(key)
+        @graph.rice_holders.include?(key) && @steps.none? { |one| one.vessel == key }
       end
 
       def weights

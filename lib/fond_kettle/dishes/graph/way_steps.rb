@@ -6,6 +6,7 @@ require_relative "../../vessels/food_way"
 require_relative "../own_steps"
 require_relative "graph_dish"
 require_relative "graph_order"
+require_relative "rice_washing"
 
 module FondKettle
   module Dishes
@@ -25,7 +26,6 @@ module FondKettle
       ON_TOP = %w[lay-in sprinkle put-back].freeze
       REST = "rest"
       WITH_RICE = ["with", REST].freeze
-      SOAK = "soak"
       FILL = "fill"
       PREHEAT = "preheat"
       SERVE = "serve"
@@ -39,6 +39,7 @@ module FondKettle
         @graph = graph
         @method = method
         @ordered = ordered
+        @washing = RiceWashing.new(graph)
       end
 
       # What the rice's own stages do is planned by the way, with what the step takes; so is serving.
@@ -76,14 +77,9 @@ module FondKettle
         boils.map(&:vessel).find { |key| key != @graph.rice_vessel.key }
       end
 
-      # True where the rice soaks in what another vessel has made: its own steps wash it, not the way.
+      # True where its own steps wash the rice, not the way (RiceWashing).
       def washed_apart?
-        return @washed_apart if defined?(@washed_apart)
-
-        @washed_apart = @graph.steps.any? do |step|
-          step.kind == SOAK && step.rice == "before" && @graph.rice_holders.include?(step.vessel) &&
-            (step.from.map(&:vessel) - @graph.rice_holders).any?
-        end
+        @washing.apart?
       end
 
       # What is done after the rice was heated is done at the end; so is what the way does at its end.
@@ -179,7 +175,8 @@ module FondKettle
       def rice_only?(step)
         return true if step.vessel == @graph.rice_vessel.key
 
-        there = @graph.steps.select { |one| one.vessel == step.vessel }.flat_map(&:takes)
+        steps = step.kind == FILL ? @graph.steps : @graph.steps.take(@graph.steps.index(step) + 1)
+        there = steps.select { |one| one.vessel == step.vessel }.flat_map(&:takes)
         (there.map(&:line) - [@graph.rice_line, *to_taste]).empty?
       end
 

@@ -12,9 +12,16 @@ module FondKettle
                  (?:cook|roast|bak|simmer|boil|soak|rest|stand|steam|heat|drain|cool|fr(?:y|ie)|brown|drip)
                  [a-z]*\b|\b(?:and\s+)?keep(?:ing)?\s+(?:the|its|their)\s+[[:alpha:]]+(?=\s*(?:[,.;]|\z))/ix
 
-      # `lines`: ReadLines; `places`: LinePlaces; `recited`: RecitedClauses; the block says whether a text
-      # means a mixture by the word of a line (its index).
-      def initialize(lines, places, recited, &mixture)
+      SALT = "salt"
+      SALTED = /\bsalted\b/i
+      # Salt by its name, and words by which it is only tasted.
+      SALT_ITSELF = /\bsalt\b/i
+      TASTED = /\b(?:taste|check|adjust|more|pinch|if)\b/i
+
+      # `clauses`: all of the text; `lines`: ReadLines; `places`: LinePlaces; `recited`: RecitedClauses; the
+      # block says whether a text means a mixture by the word of a line (its index).
+      def initialize(clauses, lines, places, recited, &mixture)
+        @clauses = clauses
         @lines = lines
         @named = NamedLines.new(lines)
         @places = places
@@ -32,7 +39,8 @@ module FondKettle
       def in(clause, position)
         return [] if @recited.at?(position)
 
-        found = of(ClauseLines.put(clause.say)).reject { |one| other?(clause, one.index) }
+        found = of(ClauseLines.put(clause.say))
+                .reject { |one| other?(clause, one.index) || salts_later?(clause, one.index, position) }
         return found unless clause.until
 
         done = of(clause.doing).map(&:index)
@@ -43,6 +51,18 @@ module FondKettle
 
       def of(text)
         @named.in(text, @places.untaken, @places.left)
+      end
+
+      # "In salted water", of salt that a later clause puts in by its name.
+      def salts_later?(clause, index, position)
+        return false unless salt?(index) && clause.say.match?(SALTED) && !clause.say.match?(SALT_ITSELF)
+
+        @places.untaken.one? { |one| salt?(one) } &&
+          @clauses.drop(position + 1).any? { |one| one.say.match?(SALT_ITSELF) && !one.say.match?(TASTED) }
+      end
+
+      def salt?(index)
+        @lines[index].ingredient&.key == SALT
       end
 
       # True where its word stands for something else.

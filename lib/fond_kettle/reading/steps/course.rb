@@ -51,7 +51,9 @@ module FondKettle
         @vessels = StepVessels.new(@course, @rice, @places)
         @beside = BesideRice.new(clauses, @rice, @course, @vessels)
         @flow = StepFlow.new(lines, @places, @vessels, @rice)
-        @named = ClauseLines.new(lines, @places, recited) { |say, index| @flow.mixture?(say, index) }
+        @named = ClauseLines.new(clauses, lines, @places, recited) do |say, index|
+          @flow.mixture?(say, index)
+        end
       end
 
       # ReadSteps; a clause in which nothing is done is none.
