@@ -139,11 +139,15 @@ module FondKettle
       def thing(line, text)
         piece = Measure::UnitTable.piece?(line.unit) && !line.note.match?(WEIGHED)
         sized = piece || text.match?(HEAPED)
-        weight_g = line.g && (sized ? line.g * LooseMeasures.size(text) : line.g)
+        weight_g = line.g && (sized ? line.g * LooseMeasures.size(text, egg: egg?(line)) : line.g)
         each_g = weight_g && piece && raw?(line.ingredient) && (weight_g / line.amount)
         { food: called(line), ingredient: line.ingredient, grain: nil, amount: line.amount, unit: line.unit,
           g: weight_g, state: line.state, note: line.note,
           questions: each_g ? [format(EACH, Larder::Names.singular(called(line)), each_g)] : [] }
+      end
+
+      def egg?(line)
+        line.ingredient.care.include?(EGG)
       end
 
       # A part of an animal is called so: "chicken thighs".

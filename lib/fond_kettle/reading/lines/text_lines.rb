@@ -2,6 +2,7 @@
 
 require_relative "../../ground/limits"
 require_relative "../../larder/names"
+require_relative "../rows/for_each"
 require_relative "bare_foods"
 require_relative "broth_given"
 require_relative "read_line"
@@ -38,7 +39,8 @@ module FondKettle
 
       def listed
         @text.lines.zip(@text.parts).flat_map do |text, part|
-          @reader.read(text, part: part, written: @text.written[text])
+          whole = ForEach.for_all(text, @text.serves)
+          @reader.read(whole, part: part, written: @text.written[text] || (text unless whole == text))
         end
       end
 

@@ -2,6 +2,7 @@
 
 require_relative "../../larder/names"
 require_relative "../words/amount_forms"
+require_relative "../words/compound_amounts"
 require_relative "../words/sentences"
 require_relative "../words/serving_count"
 require_relative "../words/verbs"
@@ -46,8 +47,9 @@ module FondKettle
       ARTICLE = /\A(?:an?|half\s+an?)\s+(?:#{UNIT}|pinch|handful|knob|splash)\s+of\s+/i
       SOME = /\A(?:an?\s+)?(?:few\s+|big\s+|good\s+)?
               (?:pinch|dash|drop|splash|handful|knob|bunch|sprig)(?:e?s)?\s+(?:of\s+)?/ix
-      SALT_PEPPER = /\Asalt(?:\s*(?:and|&|\+|,)?\s+)(?:black\s+)?pepper\W*\z/i
-      AND_PEPPER = /\s*(?:and|&|\+|,)?\s+(?=(?:black\s+)?pepper)/i
+      SALT_PEPPER = /\A(?:(?:sea|kosher|flaky|fine|coarse)\s+)*salt(?:\s*(?:and|&|\+|,)?\s+)(?:freshly\s+)?
+                     (?:ground\s+|milled\s+)?(?:black\s+|white\s+)?pepper(?:,?\s+to\s+taste)?\W*\z/ix
+      AND_PEPPER = /(?<=salt)\s*(?:and\b|&|\+|,)?\s+/i
       STEEPED = /,?\s+(?:steeped|soaked|infused|dissolved|crushed|bloomed|fried|toasted|browned|softened
                  |sweated|marinated|tossed)\s+in\s+(?:(?:a\s(?:bit|little|lot)|plenty|some)\s(?:of\s)?)?
                  (?!(?:(?:warm|cold|hot|boiling|plain|salted)\s)?water\b)/ix
@@ -136,6 +138,7 @@ module FondKettle
       # The things of a row that names several foods between commas: "thyme, curry powder, 2 stock cubes"; a
       # row whose commas only say how a thing is, is one.
       def foods(row)
+        row = CompoundAmounts.single(row)
         parts = row.sub(LABEL, "").split(/,\s+/)
         return parts if foods?(parts)
         return row.split(AND_PEPPER) if row.match?(SALT_PEPPER)

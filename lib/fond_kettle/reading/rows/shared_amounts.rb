@@ -16,12 +16,31 @@ module FondKettle
       EACH_FIRST = /\A(?<amount>(?:an?\s+|\d+\s+)?(?:[[:alpha:]]+\s+)?#{AmountForms::UNITS}\b\.?)\s+
                     (?:each|ea)\s+(?:of\s+)?(?<names>[[:alpha:]].{3,80})\z/ix
 
+      # "3 tbsp light soy + 1 tbsp dark": two amounts of two kinds of one thing, or of two things.
+      MEASURED = "(?:\\d[\\d\\s./,½¼¾⅓⅔⅛-]*|[½¼¾⅓⅔⅛]\\s?|an?\\s+|half\\s+an?\\s+)#{AmountForms::UNITS}\\b\\.?".freeze
+      ADDED = /\A(?<first>#{MEASURED}\s+(?:of\s+)?[[:alpha:]][^\d,+(]{1,50}?)\s+(?:\+|plus|and|&)\s+
+               (?<second>(?<amount>#{MEASURED})\s+(?:of\s+)?(?<name>[[:alpha:]][^\d(]{1,50}))\z/ix
+      FOR = /\A(?:for|to)\s/i
+      # What says only of which kind it is.
+      KINDS = /\A(?:light|dark|red|white|green|black|brown|yellow|sweet|hot|smoked|fine|coarse|plain|ground)
+               (?:\s+(?:one|ones))?\z/ix
+
       module_function
 
       # The things of a row, each with its amount; nil: it says no such thing. The block tells whether a name
       # is a food.
       def of(row, &)
-        each(row, &) || dealt(row)
+        each(row, &) || dealt(row) || added(row)
+      end
+
+      # Two amounts: of two kinds of a thing, or for two ends, the second has the first's name.
+      def added(row)
+        found = ADDED.match(row) or return
+        amount, name = [found[:amount], found[:name]].map(&:strip)
+        thing = found[:first][/[[:alpha:]-]+\s*\z/]
+        return [found[:first], "#{amount} #{name} #{thing}"] if name.match?(KINDS)
+
+        [found[:first], name.match?(FOR) ? "#{amount} #{thing} #{name}" : found[:second]]
       end
 
       def each(row, &)
@@ -39,7 +58,7 @@ module FondKettle
         amounts = found[:amounts].split(/,\s+/)
         names.zip(amounts).map { |pair| pair.join(" ") } if names.size == amounts.size
       end
-      private_class_method :each, :dealt
+      private_class_method :each, :dealt, :added
     end
   end
 end

@@ -8,8 +8,10 @@ module FondKettle
       ARROW = /[ \t]{0,3}(?:->|=>|→)[ \t]{0,3}/
       # "Sauce -> soy 2 tbsp, mirin 2 tbsp"
       LABEL = /^([ \t]{0,3}[[:alpha:]]{3,12})[ \t]{0,3}(?:->|=>|→)[ \t]{0,3}/
+      # "8 fl oz / 240 ml cream": one amount in two units.
+      TWICE = %r{(?<=oz|lb|lbs|cup|cups|pint)(?=[ \t]{1,3}/[ \t]{1,3}\d+\s*(?:g|kg|ml|cl|l)\b)}i
       # "6 red peppers / 4 tomatoes", but not "1 / 2".
-      SLASH = %r{(?<=[[:alpha:])])[ \t]{1,3}/[ \t]{1,3}(?=\d+\s+[[:alpha:]]|an?\s|half\s)}
+      SLASH = %r{(?<=[[:alpha:])])(?!#{TWICE})[ \t]{1,3}/[ \t]{1,3}(?=\d+\s+[[:alpha:]]|an?\s|half\s)}
       COMMA = ", "
       # "Basmati 300 g / stock 600 ml / spinach 250 g, washed": a row each.
       LISTED = %r{[ \t]{1,3}/[ \t]{1,3}}

@@ -2,6 +2,7 @@
 
 require_relative "../../ground/remembered"
 require_relative "../../measure/numeral"
+require_relative "compound_amounts"
 
 module FondKettle
   module Reading
@@ -106,7 +107,8 @@ module FondKettle
       end
 
       def first(line)
-        bare = IDLE.reduce(line.sub(ANOTHER, '\k<of>1 ')) { |text, words| text.sub(words, "") }
+        whole = CompoundAmounts.single(line.sub(ANOTHER, '\k<of>1 '))
+        bare = IDLE.reduce(whole) { |text, words| text.sub(words, "") }
         turned(fresh(preserved(bare)))
           .sub(OF_WEIGHT, '\k<weight> \k<what>').sub(WEIGHING, '\k<weight> \k<what>')
           .sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")

@@ -26,6 +26,7 @@ module FondKettle
       # How much more or less than usual a thing or a spoon is, by what is said of it.
       SIZES = { /\b(?:big|large|fat|huge)\b/i => 1.5, /\b(?:small|little|baby)\b/i => 0.7,
                 /\b(?:heaped|heaping|generous)\b/i => 1.5, /\bscant\b/i => 0.85 }.freeze
+      EGG_SIZES = (0.85..1.15)
       # "Butter the size of an egg", "a walnut-sized piece of ginger": [words, g].
       LIKE = { "egg" => 50, "walnut" => 20, "hazelnut" => 8, "nut" => 15, "thumb" => 15, "fist" => 200,
                "stock cube" => 10, "olive" => 5, "golf ball" => 40 }.freeze
@@ -35,7 +36,7 @@ module FondKettle
       PIECE = /(?:an?\s+)?(?:piece|lump|knob|bit|ball)s?\s+of\s+/i
       SIZE_OF = /\A(?:#{PIECE})?(?<what>#{FEW_WORDS})\s+(?:the\s+(?:size|bigness)\s+of|as\s+big\s+as)\s+
                  (?:an?|your)\s+(?<like>#{THING})\b/ix
-      SIZED = /\A(?:an?\s+)?(?<like>#{THING})[- ]sized?\s+#{PIECE}(?<what>#{FEW_WORDS})/i
+      SIZED = /\A(?:(?:an?|one|1)\s+)?(?<like>#{THING})[- ]sized?\s+#{PIECE}(?<what>#{FEW_WORDS})/i
       # "A good glug of", where nobody says how much a good one is.
       ADJECTIVE = /\A(?<number>(?:an?|one|two|three|\d+)\s+)
                    (?:good|big|small|large|generous|little|decent|fat)\s+
@@ -74,9 +75,11 @@ module FondKettle
                         asks: [format(ASK, found[0].strip, weight)].freeze)
       end
 
-      # Times the usual weight that a thing has by what is said of its size.
-      def size(text)
-        SIZES.find { |words, _| text.match?(words) }&.last || 1.0
+      # Times the usual weight that a thing has by what is said of its size; an `egg` is sold by size, and a
+      # large one is little more than the usual.
+      def size(text, egg: false)
+        factor = SIZES.find { |words, _| text.match?(words) }&.last || 1.0
+        egg ? factor.clamp(EGG_SIZES) : factor
       end
 
       def amount(number, unit)
