@@ -48,8 +48,8 @@ RSpec.describe FondKettle::Reading::Reader do
       Rice: rinse 3x, 400 ml water, boil, cover, low 12, off 10.
     TEXT
     expect(told(dish, "Blanch")).to eq(["simmer", 3.0, "pot", ["board"], "before"])
-    expect(told(dish, "eggs").first(3)).to eq(["simmer", 7.0, "frying-pan"])
-    expect(told(dish, "peel")[2, 2]).to eq(["board", ["frying-pan"]])
+    expect(told(dish, "eggs").first(3)).to eq(["simmer", 7.0, "small-pot"])
+    expect(told(dish, "peel")[2, 2]).to eq(["board", ["small-pot"]])
     expect(told(dish, "boil")).to eq(["boil", nil, "rice-pot", ["rice-bowl"], "in"])
     expect(told(dish, "low 12")[0, 3]).to eq(["low", 12.0, "rice-pot"])
   end

@@ -15,7 +15,7 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(froms(dish, "fry the paste")).to eq(["bowl"])
     expect(taken(dish, step(dish, "fry the paste"))).to eq(["oil"])
     expect(taken(dish, step(dish, "Add tamarind"))).to eq(["tamarind paste", "palm sugar", "water"])
-    expect(done(dish, "cool").first(2)).to eq(%w[cool frying-pan])
+    expect(done(dish, "cool").first(2)).to eq(%w[cool small-pot])
     expect(done(dish, "Slice the cucumber").first).to eq("cut")
     expect(froms(dish, "Serve the rice")).to include("wok", "rice-cooker", "board")
   end

@@ -27,7 +27,7 @@ RSpec.describe FondKettle::Reading::Reader do
 
   it "cooks a curry in its pan once the rice is done, and boils eggs by themselves" do
     dish = whole("egg_curry_rice")
-    expect(done(dish, "hard-boil eggs")).to eq(["boil", "frying-pan", 9.0])
+    expect(done(dish, "hard-boil eggs")).to eq(["boil", "small-pot", 9.0])
     expect(done(dish, "Oil in a kadai")).to eq(["fry", "kadai", 8.0])
     later = ["G-g paste", "Powders", "Tomato", "Simmer 5"]
     expect(later.map { |words| done(dish, words)[1] }).to all(eq("kadai"))

@@ -3,6 +3,7 @@
 require_relative "../../ground/limits"
 require_relative "../../larder/names"
 require_relative "../rows/for_each"
+require_relative "../words/food_words"
 require_relative "bare_foods"
 require_relative "broth_given"
 require_relative "read_line"
@@ -53,7 +54,8 @@ module FondKettle
       # ReadLines of what a sentence names and none of `lines` is.
       def spoken(kind, lines, sentence)
         texts = kind.new(lines, @names, kept: @kept).in(sentence)
-        texts.flat_map { |text| @reader.read(text, spoken: true) }
+        texts.reject { |text| FoodWords.made?(text, lines) }
+             .flat_map { |text| @reader.read(text, spoken: true) }
       end
 
       # What is listed without an amount has the one that the method says: "salt" and "1 tsp of salt".

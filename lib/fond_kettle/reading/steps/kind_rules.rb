@@ -87,6 +87,7 @@ module FondKettle
                    ["par-boil", ->(sense) { (sense.rice || sense.previous == "par-boil") && sense.drained }],
                    ["boil", ->(sense) { sense.rice || !sense.ends? }], ["simmer", ALWAYS]],
         "simmer" => [
+          ["simmer", ->(one) { one.in? && !one.rice && one.says?(:boiled_alone) }],
           ["par-boil", ->(one) { one.previous == "par-boil" && one.drained && !one.puts && one.goes_on }],
           ["mix", ->(one) { one.steeped && !one.ends? && one.says?(:warms) }],
           [:previous.to_proc, ->(one) { one.previous == "fry" && !one.puts && one.says?(:heat_up) }],
@@ -166,7 +167,6 @@ module FondKettle
       def kind(sense)
         verb = sense.clause.kind
         return "bake" if ROASTED.include?(verb) && sense.minutes && sense.says?(:hot_air)
-
         return first(BY_VERB.fetch(verb, []), sense) || verb if verb
 
         first(ImpliedKinds::ALL, sense) ||

@@ -16,6 +16,8 @@ module FondKettle
       APART = { "bake" => VesselCourse::TRAY, "steam" => VesselCourse::STEAMER }.freeze
       # "Cook the rice", not "add the rice".
       COOKED = /\A\W*(?:now\s+|then\s+|meanwhile\s+)?(?:cook|boil|make)\s+(?:the|your)\b/i
+      BOILED_ALONE = /\A\W*(?:(?:meanwhile|then|next|now),?\s+)?
+                      (?:(?:blanch|poach)\b|(?:hard-?|soft-?)?boil\s+(?:the\s+)?eggs?\b)/ix
       # "Butter the tin", "line a mould with leaves".
       GREASED = /\A\W*(?:then\s+)?(?:butter|grease|oil|line)\b/i
       WATER_ALONE = /\A\W*(?:(?:meanwhile|then|now),?\s+)?(?:boil|bring)\s+(?:about\s+)?
@@ -63,7 +65,8 @@ module FondKettle
 
       # What is done next is done in it too, unless something else cooks meanwhile.
       def next_in(key, doing, meanwhile)
-        beside = meanwhile || by_itself?(key, doing) || roasts_beside?(key, doing)
+        beside = meanwhile || by_itself?(key, doing) || roasts_beside?(key, doing) ||
+                 key == VesselCourse::SAUCEPAN
         goes_on = greased?(key, doing) || (cooks?(key, doing.kind) && !beside)
         @course.cook_in(key) if doing.goes_in || goes_on
       end
@@ -74,15 +77,17 @@ module FondKettle
         !last.nil? && last.vessel == @rice_pot && last.clause.sentence == doing.clause.sentence
       end
 
-      # True where something bakes by itself before the rice goes in: the vessel on the fire stays in hand.
+      # True where something bakes by itself before the rice goes in, or beside it: the vessel on the fire
+      # stays in hand.
       def roasts_beside?(key, doing)
         own = @course.in_hand
-        doing.kind == "bake" && !@rice.in? && own && own != key && @places.any?(own)
+        beside = !@rice.in? || (@rice.done? && !doing.rice)
+        doing.kind == "bake" && beside && own && own != key && @places.any?(own)
       end
 
       # Where it goes on without a word for it, or nil.
       def in_hand(doing)
-        roasted_in(doing) || rice_pot(doing) || over_rice(doing) || goes_on_in(doing)
+        boiled_alone(doing) || roasted_in(doing) || rice_pot(doing) || over_rice(doing) || goes_on_in(doing)
       end
 
       # Nothing else is fried in the pot in which the rice lies done.
@@ -134,6 +139,13 @@ module FondKettle
         return unless @rice.in? && doing.bare? && @course.kind(@course.fire) == VesselCourse::PAN
 
         @course.cook_in(@rice_pot) if @rice_pot && doing.clause.say.match?(ON_POT)
+      end
+
+      # "Boil the eggs", "blanch the carrots": in water of their own, where something else is in hand.
+      def boiled_alone(doing)
+        return if doing.rice || doing.goes_in || !doing.others || !doing.clause.say.match?(BOILED_ALONE)
+
+        @course.saucepan if @rice.in? || @places.any?(@course.fire)
       end
 
       # What was tossed in its tin is baked in it.

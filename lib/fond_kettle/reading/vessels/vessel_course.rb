@@ -66,6 +66,7 @@ module FondKettle
       PAN = "frying-pan"
       RICE_POT = "pot"
       SECOND_PAN = "small-pan"
+      SAUCEPAN = "small-pot"
       ON_FIRE = %w[pot frying-pan].freeze
       # What a cook calls any of them.
       COMMON = %w[pot pan].freeze
@@ -139,6 +140,11 @@ module FondKettle
       def pan
         first = aside(PAN)
         yield(first) ? vessel(SECOND_PAN, PAN, nil) : first
+      end
+
+      # A small pot that nobody named, for what boils in water by itself.
+      def saucepan
+        vessel(SAUCEPAN, RICE_POT, nil)
       end
 
       # What is cooked from now on is in this one.

@@ -71,6 +71,9 @@ module FondKettle
 
       # "At least 30 minutes and up to 2 hours" is no two hours and a half.
       AT_MOST = /,?\s+(?:and|or|but)\s+(?:up\s+to|at\s+(?:the\s+)?most|(?:no|not)\s+more\s+than)\s+[^,.;]*/i
+      # "For at least 2 hours, ideally overnight", "an hour or overnight": the first will do.
+      BETTER = /,?\s+(?:(?:but\s+|or\s+)?(?:ideally|preferably|better(?:\s+still)?)\b|or\s+(?=over\s?night\b))
+                [^.;]*/ix
       # What was done before says nothing of this step: "put in the rice that you have soaked for an hour".
       DONE_BEFORE = /\b(?:that|which)\s+(?:(?:you|we|i)(?:'ve|\s+have)?|has|have|was|were)\s+(?:been\s+)?
                      (?:already\s+)?[a-z]+ed\b[^,.;]*/ix
@@ -122,7 +125,7 @@ module FondKettle
       end
 
       def minutes(say)
-        bare = [THOSE, KEEPS, DONE_BEFORE, AT_MOST].reduce(say) { |text, words| text.gsub(words, "") }
+        bare = [THOSE, KEEPS, DONE_BEFORE, AT_MOST, BETTER].reduce(say) { |text, words| text.gsub(words, "") }
         told = [say[RESTS_BEFORE, :time], bare].compact
         told.lazy.filter_map { |one| Dishes::StepTimes.new(one).minutes }.first || bare_minutes(say)
       end

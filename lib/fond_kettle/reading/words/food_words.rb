@@ -9,7 +9,7 @@ require_relative "../../larder/names"
 module FondKettle
   module Reading
     # A row of data/reading/food_words.yml, whose head says what each field is.
-    FoodWord = Value.define(:word, :all, :care, :foods, :aisle, :except) do
+    FoodWord = Value.define(:word, :all, :made, :care, :foods, :aisle, :except) do
       # True for a Larder::Ingredient that it may mean.
       def means?(food)
         return true if food.care.intersect?(care) || foods.include?(food.key)
@@ -22,11 +22,12 @@ module FondKettle
     class FoodWords
       SCHEMA = Schema.json(strict: true) do
         required(:word).filled(:string)
-        optional(:all).filled(:bool)
+        %i[all made].each { |switch| optional(switch).filled(:bool) }
         %i[care foods except].each { |list| optional(list).array(:string) }
         optional(:aisle).filled(:string)
       end
-      BLANK = { all: false, care: [].freeze, foods: [].freeze, aisle: nil, except: [].freeze }.freeze
+      BLANK = { all: false, made: false, care: [].freeze, foods: [].freeze, aisle: nil,
+                except: [].freeze }.freeze
       SALT = "salt"
       # "In salted water": what is left of the salt that is listed.
       SALTED = "salted"
@@ -53,6 +54,14 @@ module FondKettle
       # The FoodWord of a word, or nil.
       def self.row(word)
         all.find { |row| row.word == word }
+      end
+
+      # True for a text that names what is made of one of the ReadLines.
+      def self.made?(text, lines)
+        foods = lines.filter_map(&:ingredient)
+        all.select(&:made).any? do |row|
+          text.match?(/\b#{row.word}s?\z/i) && foods.any? { |food| row.means?(food) }
+        end
       end
 
       # `lines`: ReadLines.
