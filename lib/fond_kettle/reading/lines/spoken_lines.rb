@@ -88,6 +88,8 @@ module FondKettle
       DEALT = /\A(?:an?|one|two)\s+(?:spoon(?:ful)?|piece|bit|slice|strip|cube)s?\s+of\b(?!.*\bsize\b)
                |\A[^,.;()]{1,60}?\s(?:in|on|into|onto|over)\s+
                (?:the\s+(?:middle|centre|center|top)\s+of\s+)?each\b/ix
+      # "About 850 ml for the rice": nothing is named.
+      NO_NAME = /\A(?:for|to|in|into|of|or|and|with|at|on)\b/i
       # Letters of an amount with its thing, and things of a sentence.
       REACH = 120
       MOST = 30
@@ -207,7 +209,7 @@ module FondKettle
       end
 
       def food?(name, unit)
-        return false if @kept && name.match?(BROTH)
+        return false if name.match?(NO_NAME) || (@kept && name.match?(BROTH))
 
         return true if @names.find(name) || @names.grain(name) || name.match?(ReadLines::KINDS)
 

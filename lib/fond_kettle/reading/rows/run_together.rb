@@ -24,7 +24,7 @@ module FondKettle
       # What is said of a thing behind a comma.
       SAID_OF_IT = /\A(?:[[:alpha:]]+ed|an?\s+plate(?:ful)?|cut|in|if|free|or|left|finely|well|with|leaves
                    |for|not|thinly
-                   |skin|\d+\s*cm)\b/ix
+                   |skin|(?:shells?|heads?|tails?|bones?)\s+(?:on|off|in|out)\b|\d+\s*cm)\b/ix
       # A comma, or an "and" before the next amount.
       PARTS = /,\s+(?:and\s+)?(?:for\s+the\s+[[:alpha:]]+:\s+)?|\s+\+\s+(?=\d)(?!.*\bmixed\b)
                |\s+and\s+(?=the\s+juice\b|[\d½¼¾⅓⅔⅛]|an?\s(?!half)|half\s|one\s|two\s)/ix
@@ -32,7 +32,10 @@ module FondKettle
       # What is told of the dish among them: "no salt", "the tail is salt enough".
       TOLD = /\A(?:no|not|never)\b|\b(?:is|are|was|were|will)\s/i
       # Where something is done to it at once, it is no list: "take a pound of veal, and set it on".
-      DONE = /\b(?:set|put|lay|cut|wash|boil|fry|stew)\s+(?:it|them)\b/i
+      DONE = /\b(?:set|put|lay|cut|wash|boil|fry|stew|brown|sear|rub|season|roast|cook|joint|bring)\s+
+              (?:it|them)\b/ix
+      # Its first sentence: behind "For 4:" amounts may have a point.
+      FIRST_SENTENCE = /\A(?:(?:for|serves)\s+(?:\d+|[[:alpha:]]+)\s*:(?:[^.]|\.(?=\d))*|[^.]*)/i
       # "You want an oven at 200" lists nothing.
       KIT = /(?:want|need|take|use)s?\s+(?:an?|the|your)\s+(?:[[:alpha:]]+\s+)?
              (?:oven|pan|pot|wok|steamer|cooker|tin|tray|dish|sieve|bowl)\b(?!\s+of)/ix
@@ -79,7 +82,7 @@ module FondKettle
       def list?(row)
         return false if row.match?(IN_POT) || row.match?(SharedAmounts::DEALT) || row.scan(AMOUNT).size < FEW
 
-        first = Sentences.of(row).find { |one| !ServingCount.only?(one) }.to_s[/\A[^.]*/]
+        first = Sentences.of(row).find { |one| !ServingCount.only?(one) }.to_s[FIRST_SENTENCE]
         opens = row.match?(OPENS) && [DONE, KIT].none? { |no_list| first.match?(no_list) }
         return true if opens || row.count(";") >= FEW
 

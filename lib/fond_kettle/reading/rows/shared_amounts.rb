@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../../measure/numeral"
 require_relative "../words/amount_forms"
 
 module FondKettle
@@ -25,12 +26,25 @@ module FondKettle
       KINDS = /\A(?:light|dark|red|white|green|black|brown|yellow|sweet|hot|smoked|fine|coarse|plain|ground)
                (?:\s+(?:one|ones))?\z/ix
 
+      OF_BOTH = /\A(?<number>[\d.,]+)\s*(?<unit>g|kg|lb|oz)\s+(?<first>(?<how>(?:minced|ground|smoked)\s+)?
+                 [[:alpha:]]+)\s+and\s+(?<second>[[:alpha:]]+)\z/ix
+
       module_function
 
       # The things of a row, each with its amount; nil: it says no such thing. The block tells whether a name
       # is a food.
       def of(row, &)
-        each(row, &) || dealt(row) || added(row)
+        each(row, &) || dealt(row) || added(row) || halved(row, &)
+      end
+
+      # "400 g minced pork and beef": half of it each, where both are foods.
+      def halved(row)
+        found = OF_BOTH.match(row)
+        return unless found && yield(found[:first]) && yield(found[:second])
+
+        amount, = Measure::Numeral.read(found[:number])
+        half = "#{Measure::Numeral.write(amount / 2.0)} #{found[:unit]}"
+        ["#{half} #{found[:first]}", "#{half} #{found[:how]}#{found[:second]}"]
       end
 
       # Two amounts: of two kinds of a thing, or for two ends, the second has the first's name.
@@ -58,7 +72,7 @@ module FondKettle
         amounts = found[:amounts].split(/,\s+/)
         names.zip(amounts).map { |pair| pair.join(" ") } if names.size == amounts.size
       end
-      private_class_method :each, :dealt, :added
+      private_class_method :each, :dealt, :added, :halved
     end
   end
 end

@@ -127,6 +127,8 @@ module FondKettle
         goes_into: /\bgo(?:es)?\s+in(?:to)?\s+the\b/i,
         warms: /\A\W*(?:then\s+|meanwhile,?\s+)?(?:warm|heat)\b/i,
         cut_up: /\b(?:sliced|chopped|diced|shredded|grated|quartered|halved)\W*\z/i,
+        in_shape: /\bin(?:to)?\s+(?:[[:alpha:]]+\s+)?(?:matchsticks|strips|rings|slices|cubes|chunks|dice
+                  |half-?moons|batons|wedges|ribbons|rounds|pieces)\W*\z/ix,
         cloth_under: /\b(?:cloth|towel)\b[^.;]*\b(?:lid|pot)\b/i,
         water_away: /\b(?:throw|tip|pour|chuck)\b[^,.;]*\b(?:water|liquid|liquor)\b[^,.;]*\b(?:away|out|off)\b
                      |\b(?:discard|throw\s+away|pour\s+off|tip\s+away)\s+(?:the\s+|that\s+|its\s+)?

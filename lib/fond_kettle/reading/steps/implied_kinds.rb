@@ -64,6 +64,7 @@ module FondKettle
 
       # And before.
       BEFORE = [
+        ["cut", ->(sense) { sense.puts && sense.minutes.nil? && !sense.ends? && sense.says?(:in_shape) }],
         ["mix", ->(sense) { sense.rubbed && sense.puts && !sense.ends? }],
         ["mix", ->(sense) { sense.steeped && !sense.ends? && sense.says?(:into_liquid) }],
         ["layer", ->(sense) { sense.says?(:half_rice) }],
