@@ -52,4 +52,32 @@ RSpec.describe FondKettle::Reading::RunTogether do
     expect(done(dish, "matchsticks").first(2)).to eq(%w[cut board])
     expect(done(dish, "Thicken").first).to eq("reduce")
   end
+
+  it "puts in everything but what is left out, and all that stands ready with it" do
+    dish = read("1 tin kidney beans\n400 ml coconut milk\n300 g long grain rice\n1 Scotch bonnet\n1 tsp salt",
+                "Pour the beans into a measuring jug and add the coconut milk. Tip into a large pot with " \
+                "everything but the rice. Simmer for 10 minutes. Rinse the rice until the water is clear " \
+                "and add to the pot. Cover and cook on low for 20 minutes.")
+    tipped = step(dish, "everything but")
+    expect(taken(dish, tipped)).to contain_exactly("Scotch bonnet", "salt")
+    expect(froms(dish, "everything but")).to eq(["measuring-jug"])
+    expect([done(dish, "Rinse the rice").first(2), done(dish, "add to the pot").first(2)])
+      .to eq([%w[rinse rice-bowl], %w[fill large-pot]])
+  end
+
+  it "has washed rice in the pot once its water is added, and the pot in hand over a flat pan" do
+    dish = read("200 g sushi rice\n250 ml water",
+                "Needs a night. Rinse rice, 4 changes. Drain 10 min. Add water, soak 20 min. Bring to " \
+                "boil, lid on, on a flat pan on low for 12 minutes. Off heat 10 min.")
+    expect(done(dish, "Add water").first(2)).to eq(%w[fill pot])
+    expect(done(dish, "flat pan")).to eq(["low", "pot", 12.0])
+    expect(dish["steps"].filter_map { |one| one["minutes"] }.max).to eq(20.0)
+  end
+
+  it "has so much each of two things" do
+    dish = read("300 g rice\n500 ml water",
+                "Boil the rice in the water, 12 minutes. Fold in a handful each of mint and dill.")
+    expect(dish["lines"].map { |line| line.values_at("food", "g") }.last(2))
+      .to eq([["mint", 25.0], ["dill", 25.0]])
+  end
 end

@@ -3,6 +3,7 @@
 require_relative "../../ground/limits"
 require_relative "../../larder/names"
 require_relative "../rows/for_each"
+require_relative "../rows/shared_amounts"
 require_relative "../words/food_words"
 require_relative "bare_foods"
 require_relative "broth_given"
@@ -47,6 +48,7 @@ module FondKettle
 
       # Adds what a sentence names with its amount: an amount may stand anywhere in the method.
       def with_amounts(sentence)
+        sentence = SharedAmounts.spelled(sentence)
         amounts_told(sentence)
         @all.concat(spoken(SpokenLines, @all, sentence))
       end

@@ -29,7 +29,22 @@ module FondKettle
       OF_BOTH = /\A(?<number>[\d.,]+)\s*(?<unit>g|kg|lb|oz)\s+(?<first>(?<how>(?:minced|ground|smoked)\s+)?
                  [[:alpha:]]+)\s+and\s+(?<second>[[:alpha:]]+)\z/ix
 
+      # "A handful each of mint and coriander", within a sentence.
+      EACH_OF = /\b(?<amount>(?:an?|one|two|three|\d+)\s+(?:(?:big|small|good)\s+)?#{AmountForms::UNITS})
+                 \s+each\s+(?:of\s+)?(?<first>[[:alpha:]]{2,20}(?:\s[[:alpha:]]{2,20})?)\s+and\s+
+                 (?<second>[[:alpha:]]{2,20})/ix
+
       module_function
+
+      # A sentence with an amount before each of two things.
+      #
+      #   spelled("a handful each of mint and dill") # => "a handful of mint and a handful of dill"
+      def spelled(sentence)
+        sentence.gsub(EACH_OF) do
+          amount, first, second = Regexp.last_match.captures
+          "#{amount} of #{first} and #{amount} of #{second}"
+        end
+      end
 
       # The things of a row, each with its amount; nil: it says no such thing. The block tells whether a name
       # is a food.

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../lines/named_lines"
+require_relative "clause_sense"
 require_relative "rice_clauses"
 
 module FondKettle
@@ -12,6 +13,8 @@ module FondKettle
                  (?:cook|roast|bak|simmer|boil|soak|rest|stand|steam|heat|drain|cool|fr(?:y|ie)|brown|drip)
                  [a-z]*\b|\b(?:and\s+)?keep(?:ing)?\s+(?:the|its|their)\s+[[:alpha:]]+(?=\s*(?:[,.;]|\z))/ix
 
+      # "Everything but the rice": what is left out is not put in.
+      ALL_BUT = ClauseSense::WORDS.fetch(:all_but)
       SALT = "salt"
       SALTED = /\bsalted\b/i
       # Salt by its name, and words by which it is only tasted.
@@ -31,7 +34,7 @@ module FondKettle
 
       # The words of a text that put something in.
       def self.put(say)
-        say.gsub(NOT_PUT, " ")
+        say.gsub(NOT_PUT, " ").gsub(ALL_BUT, " ")
       end
 
       # NamedLines of the clause at a position; fat and liquid of which it only says what is to be seen are
@@ -39,8 +42,7 @@ module FondKettle
       def in(clause, position)
         return [] if @recited.at?(position)
 
-        found = of(ClauseLines.put(clause.say))
-                .reject { |one| other?(clause, one.index) || salts_later?(clause, one.index, position) }
+        found = put_in(clause, position)
         return found unless clause.until
 
         done = of(clause.doing).map(&:index)
@@ -48,6 +50,22 @@ module FondKettle
       end
 
       private
+
+      def put_in(clause, position)
+        but = ALL_BUT.match(clause.say)
+        return all_but(but[:left]) if but
+
+        of(ClauseLines.put(clause.say))
+          .reject { |one| other?(clause, one.index) || salts_later?(clause, one.index, position) }
+      end
+
+      # NamedLines of all that nothing was taken of, but for what a text names.
+      def all_but(text)
+        left = of(text).map(&:index)
+        (@places.untaken - left).map do |index|
+          NamedLine.new(index: index, share: nil, onto: nil, certainty: Certainty::SAID)
+        end
+      end
 
       def of(text)
         @named.in(text, @places.untaken, @places.left)

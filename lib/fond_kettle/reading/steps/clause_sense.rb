@@ -2,7 +2,6 @@
 
 require_relative "../../ground/value"
 require_relative "../lines/broth_given"
-require_relative "../vessels/fire_vessel"
 require_relative "rice_clauses"
 require_relative "rice_course"
 
@@ -142,8 +141,8 @@ module FondKettle
         in_its_fat: /\b(?:in|into)\s+(?:(?:the|that|hot|some|its|their|same|rest|of|a|little)\s+){0,4}
                      (?:[[:alpha:]]+\s+)?(?:oil|fat|butter|ghee|lard|grease|drippings?)\b
                      |\bin\s+what(?:'s|\s+is)\s+left\b/ix,
-        boiled_alone: FireVessel::BOILED_ALONE,
-        heats_oven: /\bpre-?heat|\bheat\b/i,
+        all_but: /\b(?:everything|all\s+the\s+(?:rest|ingredients))\s+(?:else\s+)?
+                 (?:but|except(?:\s+for)?|apart\s+from|save)\s+(?:for\s+)?(?<left>[^.;:]{1,60})/ix,
         oven_hot: /\A\W*oven\s+(?:at\s+|to\s+|on\s+)?\d|\A\W*\d{3}\s*°?\s*[CF]\W*\z/i,
         through_rice: /\bthrough\s+(?:it|them|(?:the\s+)?(?:hot\s+)?rice)\b|\bthr(?:ough|u)\W*\z/i,
         half_rice: /\A\W*(?:then\s+)?(?:half|a\s+third|some)\s+(?:of\s+)?(?:the\s+)?rice\b/i,

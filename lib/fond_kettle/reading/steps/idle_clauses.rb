@@ -30,7 +30,10 @@ module FondKettle
       # "Let everyone put on what they like."
       ALLOWS = /\A\W*let\s+(?:everyone|everybody|people|guests|each|them\s+all)\b/i
 
-      TESTS = %i[allows? kept_warm? kettle? seasoned? lined? lidded? left_alone? cleans? seen? kept?
+      # "Needs a night.", "Takes about two hours in all."
+      LASTS = /\A\W*(?:it\s+|this\s+)?(?:needs|takes|wants)\s+(?:about\s+|around\s+)?
+               (?:an?|the|\d+|two|three|half)\b/ix
+      TESTS = %i[lasts? allows? kept_warm? kettle? seasoned? lined? lidded? left_alone? cleans? seen? kept?
                  left?].freeze
 
       module_function
@@ -100,6 +103,11 @@ module FondKettle
 
       def seen?(step)
         Certainty.asks?(step.certainty) && step.clause.say.match?(SEEN)
+      end
+
+      # True for a note of how long all of it takes.
+      def lasts?(step)
+        step.kind == "own" && nothing?(step) && step.clause.say.match?(LASTS)
       end
 
       def allows?(step)

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../vessels/fire_vessel"
 require_relative "implied_kinds"
 require_relative "rice_course"
 
@@ -87,7 +88,7 @@ module FondKettle
                    ["par-boil", ->(sense) { (sense.rice || sense.previous == "par-boil") && sense.drained }],
                    ["boil", ->(sense) { sense.rice || !sense.ends? }], ["simmer", ALWAYS]],
         "simmer" => [
-          ["simmer", ->(one) { one.in? && !one.rice && one.says?(:boiled_alone) }],
+          ["simmer", ->(one) { one.in? && !one.rice && one.clause.say.match?(FireVessel::BOILED_ALONE) }],
           ["par-boil", ->(one) { one.previous == "par-boil" && one.drained && !one.puts && one.goes_on }],
           ["mix", ->(one) { one.steeped && !one.ends? && one.says?(:warms) }],
           [:previous.to_proc, ->(one) { one.previous == "fry" && !one.puts && one.says?(:heat_up) }],
@@ -150,7 +151,7 @@ module FondKettle
                        ["drain", ->(sense) { sense.says?(:water_away) }]],
         "marinate" => [["chill", :done?.to_proc]],
         "cool" => [["preheat", ->(one) { one.says?(:oven_hot) && one.minutes.nil? }]],
-        "preheat" => [["bake", ->(one) { one.in? && one.minutes && !one.says?(:heats_oven) }]],
+        "preheat" => [["bake", ->(one) { one.in? && one.minutes && !one.clause.say.match?(/heat/i) }]],
         "fluff" => [["mix", ->(one) { one.puts && !one.in? }], ["fold", :puts.to_proc]],
         "shape" => [["drain", ->(one) { !one.in? && one.says?(:squeezed) && !one.says?(:pressed_into) }],
                     ["layer", ->(one) { one.in? && one.rice && !one.says?(:into_shape) }]],

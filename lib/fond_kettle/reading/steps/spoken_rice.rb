@@ -9,7 +9,8 @@ module FondKettle
     # Whether a clause that does not name the rice is about it: it goes on in water, or shares its verb.
     module SpokenRice
       COOKED = /\A\W*(?:\d[^,.;]{0,20}\bwater,\s+)?(?:pressure[ -])?
-                (?:(?:par[ -]?)?(?:cook|boil)|simmer|steam|soak|cooker\s+on)\b/ix
+                (?:(?:par[ -]?)?(?:cook|boil)|simmer|steam|soak|cooker\s+on
+                |(?:add|pour\s+(?:in|on)|cover\s+with)\s+(?:the\s+)?(?:[[:alpha:]]+\s+)?water)\b/ix
       SOAKED = /\A\W*soak\b/i
 
       module_function

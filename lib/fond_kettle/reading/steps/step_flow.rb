@@ -125,7 +125,8 @@ module FondKettle
       # Keys of vessels in which a mixture lies that is spoken of, or of all that hold something: "everything
       # into a big bowl".
       def mixed(say, named, kind)
-        return @places.vessels if GATHERS.include?(kind) && say.match?(ClauseSense::WORDS[:everything])
+        all = GATHERS.include?(kind) && say.match?(ClauseSense::WORDS[:everything])
+        return @places.vessels if all || say.match?(ClauseSense::WORDS[:all_but])
 
         TAKES_MIXTURES.include?(kind) ? @mixtures.vessels(say, named) : []
       end

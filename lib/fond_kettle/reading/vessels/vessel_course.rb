@@ -28,6 +28,9 @@ module FondKettle
                (?:(?!(?:in|on|into|with|and|of|the|an?|water)\b)[[:alpha:]-]+,?\s+){0,3}?
                (?<word>#{WORDS.join('|')}|#{SIZED}))\b(?!\s+of\b(?!(?:\s+[[:alpha:]]+){0,3}\s+water\b))
                (?!\s+(?:in\s+the\s+middle|on\s+top)\b)/ix
+      # "On a flat pan on low", "over a tawa on the lowest flame": what keeps the flame off the pot.
+      UNDER_IT = /\b(?:on|over|onto)\s+(?:an?|the|your)\s+(?:hot\s+|heavy\s+|flat\s+|iron\s+)*
+                  (?:flat\s+pan|tawa|tava|griddle|diffuser|simmer\s+ring)\b(?=[^.;]*\blow(?:est)?\b)/ix
       # Without one of these no vessel is named.
       ANY = /\b(?:#{WORDS.join('|')})\b|#{SIZED}/i
       # "Wok: lard, shallots …"
@@ -97,6 +100,7 @@ module FondKettle
 
       # Keys of the vessels that a text names.
       def named(text)
+        text = text.sub(UNDER_IT, " ")
         return [] unless text.match?(ANY)
 
         matches = [NAMED, LISTED].flat_map { |way| text.to_enum(:scan, way).map { Regexp.last_match } }

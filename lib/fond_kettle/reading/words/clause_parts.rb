@@ -21,7 +21,7 @@ module FondKettle
       TOLD_REACH = 60
       # What is done behind it all the same: "until it runs clear and add it".
       AND = /(?:\band|&)\s+(?:then\s+)?\z/i
-      ON_SOMETHING = /\A(?:[[:alpha:]-]+\s+(?:the|it|them|all|half)
+      ON_SOMETHING = /\A(?:[[:alpha:]-]+\s+(?:the|it|them|all|half|to\s+the)
                       |(?:let|leave|set)\s+(?:it\s+)?(?:to|aside))\b/ix
       # A part that says only where, when or of what.
       OPENS = /\A(?:in|into|on|onto|for|with|to|while|when|after|as|once|at|first|meanwhile|now|next|same
