@@ -18,7 +18,8 @@ module FondKettle
 
       # Words of PotAtHand::Done.
       def say(done)
-        "#{opened}#{water(done.g)}#{closed(done)}, #{done.minutes} minutes; then look and bite."
+        measured = @load.stack ? ", and measure what went in raw" : ""
+        "#{opened}#{water(done.g)}#{closed(done)}, #{done.minutes} minutes; then look and bite#{measured}."
       end
 
       private

@@ -59,13 +59,13 @@ module FondKettle
 
         # True where the next step is to begin now, while this one goes on.
         def due?
-          !@cook.waiting? && !@cook.following.nil? && at_work? && @clock.due?
+          !@cook.following.nil? && (on_its_own? || starts_before_end?) && @clock.due?
         end
 
         # True where the next step is set going now beside this one, which keeps its hands: by the way, or by
         # somebody else.
         def sets_going?
-          due? && !on_its_own? && starts_before_end?
+          due? && !on_its_own?
         end
 
         # The next step and when: "18:08, in 12 min: Rinse the rice"; "Now: …" where it is due; nil: there is
