@@ -11,7 +11,7 @@ module FondKettle
       # The kind at which a bed cools.
       COOLS = "cool"
       # A step of the dish's own, whose minutes are the cook's.
-      OWN = /\.dish-\d+\z/
+      OWN = /\.dish-\d+(?:\.round-\d+)?\z/
 
       # Number of pieces to be made in this task, or nil.
       def pieces
