@@ -142,6 +142,7 @@ RSpec.describe "Every way of cooking", :browser do
     click_link "No water"
     expect(page).to be_accessible
     click_button "Half is white"
+    click_button "That is done"
     expect(page).to have_css("h1", text: "then look and bite")
     expect(page).to be_accessible
   end

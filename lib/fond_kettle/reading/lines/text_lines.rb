@@ -40,8 +40,9 @@ module FondKettle
       private
 
       def listed
+        serves = @text.serves
         @text.lines.zip(@text.parts).flat_map do |text, part|
-          whole = ForEach.for_all(text, @text.serves)
+          whole = ForEach.for_all(text, serves)
           @reader.read(whole, part: part, written: @text.written[text] || (text unless whole == text))
         end
       end
