@@ -10,6 +10,9 @@ module FondKettle
     # cook and each meal however many taps arrived meanwhile. Before `start` it works at once, in the caller's
     # thread.
     class FollowUps
+      # It gives way to what answers a tap: its turns are so much shorter (Thread#priority).
+      AFTER_ANSWERS = -3
+
       # The block is told of what goes wrong (an exception); it stops nobody.
       def initialize(household, &warning)
         @household = household
@@ -34,6 +37,7 @@ module FondKettle
       # Goes on by itself until `stop`, beginning with what was left undone.
       def start
         @thread = Thread.new { loop { work(@waiting.pop) } }
+        @thread.priority = AFTER_ANSWERS
         @household.cooks.on_the_stove.each { |record| add(record[:id]) }
       end
 

@@ -27,6 +27,8 @@ async function follow() {
     });
     if (!answer.ok) return;
     const { state } = await answer.json();
+    // A tap that is on its way brings the next page itself.
+    if (document.querySelector("form[data-sent]")) return;
     if (state !== stove.dataset.state && !document.activeElement?.matches("input")) window.location.reload();
   } catch {
     say("The kitchen's server does not answer. The clock goes on; nothing is lost.");
