@@ -19,6 +19,7 @@ module FondKettle
       Field.number(:soak, "Soak for", Limits::SOAK_MIN, unit: "min", optional: true),
       Field.number(:soak_c, "In water of", Limits::SOAK_C, unit: "°C", optional: true),
       Field.choice(:drain, "Drain", Words.of("drains").slice(*Pot::Wash::SURFACE.keys)).with(optional: true),
+      Field.number(:drain_min, "Leave it to drain for", Limits::DRAIN_MIN, unit: "min", optional: true),
       Field.choice(:start, "The liquid goes in", { "cold" => "cold",
                                                    "boiling" => "boiling" }).with(optional: true),
       Field.choice(:heat, "Up to the boil on", { "medium" => "medium",
@@ -54,7 +55,7 @@ module FondKettle
       # The washing settings, as a Methods::Request takes them.
       def wash
         { rinse_changes: rinse&.round, rinse_min: rinse_min, soak_min: soak, water_c: soak_c,
-          drain: drain }.compact
+          drain: drain, drain_min: drain_min }.compact
       end
 
       # Methods::Choices with what the evening leaves open filled in.

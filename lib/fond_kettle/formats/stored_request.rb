@@ -48,7 +48,7 @@ module FondKettle
       NAMED = { "unknown" => Belief::Unknowns.all.to_h { |unknown| [unknown, unknown.key.to_s] },
                 "no-lines" => { Methods::NoLines => "" } }.freeze
       # What version 2 says of food and stages, and version 1 did not.
-      SINCE = { "request" => { made_in: nil, aside: [].freeze, held: nil },
+      SINCE = { "request" => { made_in: nil, aside: [].freeze, held: nil, drain_min: nil },
                 "estimates" => { taste: 0.0, taste_sd: 0.0, covariances: [].freeze },
                 "made-in-vessel" => { par_boils: false },
                 "layer" => { say: nil },

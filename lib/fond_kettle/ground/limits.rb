@@ -12,6 +12,7 @@ module FondKettle
     TEXTURE = (-1..1)
     RINSE_CHANGES = (0..20)
     RINSE_MIN = (1..60)
+    DRAIN_MIN = (1..1440)
     SOAK_MIN = (0..2880)
     REST_MIN = (0..120)
     LOW_MIN = (1..240)

@@ -1,11 +1,16 @@
 # frozen_string_literal: true
 
+require_relative "../../ground/limits"
+
 module FondKettle
   module Dishes
-    # What the steps of a GraphDish tell of what its way does anyway: minutes of the soak, of low or the oven
-    # with its heat, of the rest; under a seal a programme.
+    # What the steps of a GraphDish tell of what its way does anyway: minutes of the soak and in the sieve, of
+    # low or the oven with its heat, of the rest; under a seal a programme.
     class WayMinutes
       SOAK = "soak"
+      DRAIN = "drain"
+      # By these it is not raw any more.
+      COOKS = %w[boil par-boil simmer low fry toast].freeze
       BEFORE = "before"
       REST = "rest"
       OPEN = "none"
@@ -25,7 +30,8 @@ module FondKettle
       # Minutes by the name that a way has for them; `under_seal`: a `programme` in place of `low_min`.
       def all(under_seal: false)
         heat = under_seal ? { "programme" => programme } : { "low_min" => sum(GENTLE), "oven_c" => oven_c }
-        { "soak" => soak, "rest" => sum([REST]), **heat, "lid" => (lid if under_seal) }.compact
+        { "soak" => soak, "drain_min" => drain_min, "rest" => sum([REST]), **heat,
+          "lid" => (lid if under_seal) }.compact
       end
 
       private
@@ -35,6 +41,18 @@ module FondKettle
         holders = [*@graph.rice_holders, @graph.rice_vessel.key]
         soaks = @graph.steps.select { |step| step.kind == SOAK && holders.include?(step.vessel) }
         soaks.find { |step| step.minutes && (rice_alone?(step) || in_liquor?(step)) }&.minutes
+      end
+
+      # How long the raw rice alone is left to drain.
+      def drain_min
+        drains = raw_steps.select { |step| step.kind == DRAIN && rice_alone?(step) }
+        drains.filter_map(&:minutes).select { |minutes| Limits::DRAIN_MIN.cover?(minutes) }.last
+      end
+
+      # Steps of the bowls and sieves that the rice passes through, before anything there is cooked.
+      def raw_steps
+        own = @graph.steps.select { |step| step.rice == BEFORE && @graph.rice_holders.include?(step.vessel) }
+        own.take_while { |step| !COOKS.include?(step.kind) }
       end
 
       # In what another vessel has made.

@@ -19,6 +19,7 @@ module FondKettle
       end.freeze
       FIELDS = { "rinse" => ->(one) { { "rinse" => { "changes" => one } } },
                  "rinse_min" => ->(one) { { "rinse" => { "minutes" => one } } },
+                 "drain_min" => ->(one) { { "drain_minutes" => one } },
                  "soak" => ->(one) { { "soak" => { "minutes" => one } } },
                  "soak_c" => ->(one) { { "soak" => { "water_c" => one } } },
                  "lid" => ->(one) { { "vessel" => { "lid" => one } } },

@@ -48,7 +48,8 @@ module FondKettle
 
       # The Methods::Request; what is not given is the method's own or usual. Raises InvalidInput.
       def request
-        given = { drain: @data[:drain], rinse_changes: @data.dig(:rinse, :changes),
+        given = { drain: @data[:drain], drain_min: @data[:drain_minutes]&.to_f,
+                  rinse_changes: @data.dig(:rinse, :changes),
                   rinse_min: @data.dig(:rinse, :minutes)&.to_f,
                   soak_min: @data.dig(:soak, :minutes), water_c: @data.dig(:soak, :water_c),
                   **@data.slice(:altitude_m, :hands, :kettle_w, :liquid_start_c) }.compact

@@ -33,6 +33,7 @@ module FondKettle
         FieldSchema.declare_json(self, Methods::Asking.under(:rinse))
         optional(:minutes).filled(Schema::Number, included_in?: Limits::RINSE_MIN)
       end
+      optional(:drain_minutes).filled(Schema::Number, included_in?: Limits::DRAIN_MIN)
       optional(:soak).hash { FieldSchema.declare_json(self, Methods::Asking.under(:soak)) }
       FieldSchema.declare_json(self, Methods::Asking.under(nil))
       optional(:vessel).hash { FieldSchema.declare(self, Kit::VESSEL_FIELDS, optional: true) }

@@ -36,8 +36,8 @@ module FondKettle
     # the book, but for the lesson.
     Request = Value.define(:method, :choices, :grain, :rice_g, :texture, :rinse_changes, :rinse_min,
                            :soak_min, :water_c,
-                           :drain, :vessel, :burner, :oven, :altitude_m, :additions, :company, :eaters,
-                           :measures, :lesson,
+                           :drain, :drain_min, :vessel, :burner, :oven, :altitude_m,
+                           :additions, :company, :eaters, :measures, :lesson,
                            :hands, :rings, :kettle_w, :liquid_start_c, :main_liquid, :lines, :pots,
                            :pots_there, :kit, :layered, :making, :made_in, :aside, :held) do
       # What is steamed is drained at least so.
@@ -57,7 +57,7 @@ module FondKettle
         new(method: method, grain: grain, choices: Choices.of, texture: 0.0,
             rinse_changes: method.rinse_changes, rinse_min: Pot::Wash::RINSE_MIN,
             soak_min: method.soak_min(grain), water_c: 20.0,
-            drain: method.drain, oven: Kit::USUAL_OVEN, altitude_m: 0.0,
+            drain: method.drain, drain_min: nil, oven: Kit::USUAL_OVEN, altitude_m: 0.0,
             additions: [].freeze, company: [].freeze, eaters: [].freeze, lesson: Belief::NO_LESSON, hands: 1,
             rings: 2, kettle_w: nil, liquid_start_c: ROOM_C, main_liquid: nil, lines: NoLines,
             pots: 1, pots_there: nil, kit: [].freeze, layered: nil, making: Making.of, made_in: nil,

@@ -14,7 +14,8 @@ module FondKettle
       def state(request)
         raw = Pot::GrainState.dry(request.grain, request.rice_g, temp_c: ROOM_C)
         Pot::Wash.call(raw, rinse_changes: request.rinse_changes, rinse_min: request.rinse_min,
-                            soak_min: request.soak_min, water_c: request.soaked_c, drain: request.drained)
+                            soak_min: request.soak_min, water_c: request.soaked_c, drain: request.drained,
+                            drain_min: request.drain_min)
       end
     end
   end

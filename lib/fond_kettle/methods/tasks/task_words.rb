@@ -7,6 +7,7 @@ require_relative "../../measure/units"
 require_relative "../../pot/depth"
 require_relative "../placing/amounts"
 require_relative "balance_text"
+require_relative "drain_words"
 require_relative "fat_words"
 require_relative "../request/pot_stages"
 require_relative "../request/provision"
@@ -16,9 +17,6 @@ module FondKettle
     # Values for the texts of one phase's tasks: amounts in the house's measures, and where the water
     # goes.
     class TaskWords
-      DRAIN = { "quick" => "tip the water off", "shaken" => "shake the sieve well",
-                "long" => "leave it 10 min in the sieve", "air-dried" => "spread it out and leave it an hour",
-                "cooked-in" => "" }.freeze
       # Less than this over the rice looks level with it.
       SEEN_MM = 1.5
       OVER_LEVEL = "the liquid stands %d mm over the rice"
@@ -48,7 +46,7 @@ module FondKettle
       def to_h
         @to_h ||= { pour: pour, rice: weighed(@load.rice_g, rice_in_cups),
                     liquid: weighed(poured_g, liquid_in_cups), changes: changes, soak: soak,
-                    drain: DRAIN.fetch(@request.drained), snap: @load.grain.snap, clear: clear,
+                    drain: DrainWords.of(@request), snap: @load.grain.snap, clear: clear,
                     surface: "#{@load.surface_g.round} g", depth: depth, level: level,
                     balance: BalanceText.say(@balance, @request.measures),
                     out: listed(@request.lifted), back: listed(@request.coming_back), fat: fat,

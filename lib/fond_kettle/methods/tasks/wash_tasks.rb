@@ -27,7 +27,7 @@ module FondKettle
         return if @request.made_in&.washed
 
         rinsed = @request.rinse_changes.positive?
-        minutes, hands_on = DRAINING[@request.drained]
+        minutes, hands_on = draining
         soaked = @request.soak_min.positive?
         @meanwhile = soaked ? [] : own(nil)
         last = rinsed ? @list.common("wash.rinse", "rinse", @meanwhile, min: @request.rinse_min) : nil
@@ -38,6 +38,12 @@ module FondKettle
       end
 
       private
+
+      # [minutes, hands on?], nil: what it soaked in cooks it. What a dish leaves to drain needs no hands.
+      def draining
+        usual = DRAINING[@request.drained]
+        usual && @request.drain_min ? [@request.drain_min, @request.drain_min <= usual[0] && usual[1]] : usual
+      end
 
       def soak(last)
         @meanwhile = own(last)

@@ -20,19 +20,26 @@ module FondKettle
       # surface, less what dripped off or went to the air.
       STANDING_MOST = { "long" => 0.03, "air-dried" => 0.03 }.freeze
 
+      # Of these, what water is on the grains is told by the minute: g/g after so many, straight in the
+      # logarithm between them.
+      BY_MINUTES = [[1.0, 0.08], [10.0, 0.05], [60.0, 0.02]].freeze
+
       module_function
 
       # Minutes that rinsing takes, and so soaks, unless told.
       RINSE_MIN = 3.0
 
       # The GrainState after `rinse_changes` of water (0: not rinsed) in `rinse_min`, `soak_min` in
-      # water at `water_c`, then `drain` (a key of SURFACE). Rice never wetted stays dry.
-      def call(state, rinse_changes:, soak_min:, water_c:, drain:, rinse_min: RINSE_MIN)
+      # water at `water_c`, then `drain` (a key of SURFACE), for `drain_min` where somebody said how long.
+      # Rice never wetted stays dry.
+      def call(state, rinse_changes:, soak_min:, water_c:, drain:, rinse_min: RINSE_MIN, drain_min: nil)
         return state if rinse_changes.zero? && soak_min.zero?
 
         rinsed = rinse_changes.zero? ? 0.0 : Soak.after(state.grain, rinse_min, ROOM_C)
         soaked = Soak.after(state.grain, soak_min, water_c, rinsed)
-        state.with(taken_per_g: stand(state.grain, soaked, drain), surface_per_g: SURFACE.fetch(drain),
+        drain_min = nil if drain == COOKED_IN
+        state.with(taken_per_g: stand(state.grain, soaked, drain, drain_min),
+                   surface_per_g: drain_min ? surface_after(drain_min) : SURFACE.fetch(drain),
                    in_liquid: drain == COOKED_IN)
       end
 
@@ -41,9 +48,18 @@ module FondKettle
         grain.clear_per_change**changes
       end
 
-      def stand(grain, gain, drain)
-        after = Soak.after(grain, STANDING_MIN.fetch(drain), ROOM_C, gain)
-        gain + [after - gain, STANDING_MOST.fetch(drain, 0.0)].min
+      # Water on grains that were left to drain for so many minutes, g/g.
+      #
+      #   surface_after(10.0) # => 0.05
+      def surface_after(minutes)
+        minutes = minutes.clamp(BY_MINUTES.first[0], BY_MINUTES.last[0])
+        (from, wet), (to, drier) = BY_MINUTES.each_cons(2).find { |_, (to, _)| minutes <= to }
+        wet + ((drier - wet) * Math.log(minutes / from) / Math.log(to / from))
+      end
+
+      def stand(grain, gain, drain, drain_min)
+        after = Soak.after(grain, drain_min || STANDING_MIN.fetch(drain), ROOM_C, gain)
+        gain + [after - gain, drain_min ? STANDING_MOST.values.max : STANDING_MOST.fetch(drain, 0.0)].min
       end
       private_class_method :stand
     end
