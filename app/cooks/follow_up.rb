@@ -49,7 +49,7 @@ module FondKettle
         wrong = told.reverse.find { |event| TROUBLE.include?(event.kind) }
         [*(boil(course) if told.any? { |event| boil?(event) }),
          *(WayOut.new(@household, record, request, course).events(wrong) if wrong),
-         *(outlook(course, cook) if told.any? { |event| POURS.include?(event.kind) })]
+         *(outlook(course) if told.any? { |event| POURS.include?(event.kind) })]
       end
 
       def boil(course)
@@ -57,7 +57,8 @@ module FondKettle
         more_min.empty? ? [] : [["replan", JSON.generate(more_min)]]
       end
 
-      def outlook(course, cook)
+      def outlook(course)
+        cook = course.cook
         planned_g = cook.plan[:liquid][:g]
         return [] if (cook.poured_g + cook.added_g - planned_g).abs <= NEAR * planned_g
 

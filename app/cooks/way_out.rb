@@ -6,7 +6,6 @@ require_relative "../../lib/fond_kettle/log/pot_at_hand"
 require_relative "../../lib/fond_kettle/log/remedy_words"
 require_relative "../../lib/fond_kettle/log/remedying"
 require_relative "../../lib/fond_kettle/methods/solved/last_pot"
-require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../../store/teaching_cook"
 
 module FondKettle
@@ -23,7 +22,7 @@ module FondKettle
         @record = record
         @request = request
         @course = course
-        @cook = Stove::Cook.new(record[:plan], record[:events])
+        @cook = course.cook
       end
 
       # Events that follow from a Stove::Event of trouble: [kind, what] each; none for a sign that is answered

@@ -26,6 +26,13 @@ module FondKettle
         self.kind == kind ? self : with(lid: kind.lid)
       end
 
+      # The lid that is on it (`covered`) or off it; what has none is covered with what there is.
+      def lid_for(covered:)
+        return "none" unless covered
+
+        lid == "none" ? "loose" : lid
+      end
+
       # Inside width of its floor, mm.
       def bottom_mm
         floor_mm || diameter_mm

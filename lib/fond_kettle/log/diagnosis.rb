@@ -4,7 +4,7 @@ require_relative "../belief/scoped"
 require_relative "../ground/value"
 require_relative "../numeric/normal"
 require_relative "cause_words"
-require_relative "kitchen_run"
+require_relative "cook_as_held"
 require_relative "observation"
 
 module FondKettle
@@ -31,14 +31,13 @@ module FondKettle
       def initialize(before, cook)
         @cook = cook
         @belief = before.meeting(cook.scopes, cook.request.grain.key).belief
-        @places = Belief::Scopes.by_unknown(cook.scopes)
-        @run = KitchenRun.new(cook, factors)
+        @held = CookAsHeld.new(cook, @belief)
       end
 
       # Suspects, the likeliest first; none where it came out as was expected.
       def suspects
         @suspects ||= begin
-          found = [*(@run.unknowns & factors.keys), MINUTES, TASTE].map { |unknown| weighed(unknown) }
+          found = [*@held.unknowns, MINUTES, TASTE].map { |unknown| weighed(unknown) }
           all = by_chance + found.sum { |_, weight, _| weight }
           found.map { |unknown, weight, off| Suspect.new(unknown: unknown, off: off, share: weight / all) }
                .select { |one| one.share >= LEAST_SHARE }.max_by(MOST, &:share)
@@ -53,22 +52,14 @@ module FondKettle
 
       private
 
-      def factors
-        @factors ||= @belief.factors(@places)
-      end
-
-      def middle
-        @middle ||= @run.shown(factors)
-      end
-
       # Likelihood of what was told where nothing differs from what was held.
       def by_chance
-        @by_chance ||= likelihood(middle, 0.0)
+        @by_chance ||= likelihood(@held.shown, 0.0)
       end
 
       # [unknown, how much likelier than by chance, how far off it is then].
       def weighed(unknown)
-        sd = unknown == MINUTES ? MINUTES_SD : @belief.sd(@places.fetch(unknown))
+        sd = unknown == MINUTES ? MINUTES_SD : @belief.sd(@held.places.fetch(unknown))
         fits = POINTS.map { |sds| [sds * sd, Math.exp(-sds * sds / 2), at(unknown, sds * sd)] }
         sum = fits.sum { |_, prior, fit| prior * fit }
         likelier = (sum / fits.sum { |_, prior, _| prior }) - by_chance
@@ -77,22 +68,22 @@ module FondKettle
 
       # Likelihood with one thing so far off.
       def at(unknown, off)
-        return likelihood(middle, off) if unknown == TASTE
-        return likelihood(for_longer(off).shown(factors), 0.0) if unknown == MINUTES
+        return likelihood(@held.shown, off) if unknown == TASTE
+        return likelihood(for_longer(off), 0.0) if unknown == MINUTES
 
-        likelihood(@run.shown(factors.merge(unknown => factors[unknown] * Math.exp(off))), 0.0)
+        likelihood(@held.shown_off(unknown, off), 0.0)
       end
 
-      # The run with all minutes so many times as long (logarithm).
+      # Shown with all minutes so many times as long (logarithm).
       def for_longer(off)
-        stages = @run.stages.map do |stage|
+        stages = @held.stages.map do |stage|
           stage.minutes.is_a?(Numeric) ? stage.with(minutes: stage.minutes * Math.exp(off)) : stage
         end
-        KitchenRun.new(@cook.with(stages: stages), factors)
+        CookAsHeld.new(@cook.with(stages: stages), @belief).shown
       end
 
       def likelihood(shown, taste)
-        liked = @cook.request.texture + @belief.mean(@places.fetch(TASTE)) + taste
+        liked = @cook.request.texture + @belief.mean(@held.places.fetch(TASTE)) + taste
         within(Observing::BITES[@cook.grain], shown.texture - liked, Observing::BITE_NOISE) *
           within(Observing::LOOSE[@cook.wetness], shown.water, Observing::LOOSE_NOISE) *
           gone(shown.loss_g)

@@ -26,18 +26,12 @@ module FondKettle
       private
 
       def say
-        words = row.fetch(where)
+        words = row.fetch(@load.lies_in)
         spread? || words.match?(/bite again/i) ? words : "#{words} Then look and bite."
       end
 
       def row
         @row ||= @hand.sign && Care::Signs.all.fetch(@hand.sign).otherwise
-      end
-
-      def where
-        return :steamer if @load.steamed?
-
-        @load.stack ? :sealed : :pot
       end
 
       def wet?

@@ -3,7 +3,7 @@
 require_relative "../belief/gaussian"
 require_relative "../belief/scoped"
 require_relative "../ground/value"
-require_relative "kitchen_run"
+require_relative "cook_as_held"
 
 module FondKettle
   module Log
@@ -39,31 +39,26 @@ module FondKettle
       def initialize(cook, belief)
         @cook = cook
         @belief = belief
-        @places = Belief::Scopes.by_unknown(cook.scopes)
-        @run = KitchenRun.new(cook, factors)
+        @held = CookAsHeld.new(cook, belief)
       end
 
       # The Linearised of the cook.
       def linearised
         Linearised.new(on: @cook.on, scopes: @cook.scopes, grain: @cook.request.grain.key,
-                       means: @places.values.to_h { |place| [place, @belief.mean(place)] }.freeze,
+                       means: @held.places.values.to_h { |place| [place, @belief.mean(place)] }.freeze,
                        observations: [*taps, *weights, *words].freeze)
       end
 
       private
 
-      def factors
-        @factors ||= @belief.factors(@places)
-      end
-
       def middle
-        @middle ||= @run.shown(factors)
+        @held.shown
       end
 
       # [Shown a step up, Shown a step down] by key of an unknown.
       def sides
-        @sides ||= (@run.unknowns & factors.keys).to_h do |key|
-          [key, [1, -1].map { |way| @run.shown(factors.merge(key => factors[key] * Math.exp(way * STEP))) }]
+        @sides ||= @held.unknowns.to_h do |key|
+          [key, [1, -1].map { |way| @held.shown_off(key, way * STEP) }]
         end
       end
 
@@ -72,7 +67,7 @@ module FondKettle
         found = sides.transform_values { |shown| shown.map(&) }
         return if found.values.flatten.any?(&:nil?)
 
-        found.to_h { |key, (up, down)| [@places.fetch(key), (up - down) / (2 * STEP)] }
+        found.to_h { |key, (up, down)| [@held.places.fetch(key), (up - down) / (2 * STEP)] }
              .reject { |_, slope| slope.zero? }
       end
 
@@ -105,7 +100,7 @@ module FondKettle
         band = BITES[@cook.grain]
         return unless band
 
-        taste = @places.fetch(Belief::Scopes::TASTE)
+        taste = @held.places.fetch(Belief::Scopes::TASTE)
         Observation.new(kind: "bite",
                         expected: middle.texture - @cook.request.texture - @belief.mean(taste),
                         slopes: { **slopes(&:texture), taste => -1.0 }, found: nil, band: band,

@@ -70,10 +70,10 @@ module FondKettle
 
       # A Pot::Stage of what is Done with a pot (a Methods::Filling).
       def self.stage(pot, done)
-        closed = pot.setting.vessel.lid == "none" ? "loose" : pot.setting.vessel.lid
         water = Pot::Addition.new(liquid_g: done.g, brought_g: 0.0, drink_g: 0.0, solids_j_k: 0.0,
                                   at_c: pot.setting.boil_c)
-        Pot::Stage.plain(key: "rescue", stirred: true, lid: done.lid ? closed : "none", heat: done.heat,
+        lid = pot.setting.vessel.lid_for(covered: done.lid)
+        Pot::Stage.plain(key: "rescue", stirred: true, lid: lid, heat: done.heat,
                          minutes: done.minutes.to_f, add: (water unless done.g.zero?))
       end
 

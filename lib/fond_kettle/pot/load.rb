@@ -55,6 +55,13 @@ module FondKettle
         !steamer.nil?
       end
 
+      # What its rice lies in: :steamer, :sealed (in layers) or :pot.
+      def lies_in
+        return :steamer if steamed?
+
+        stack ? :sealed : :pot
+      end
+
       # Water in and between the grains and from the additions, before any liquid, g.
       def carried_g
         surface_g + brought_g + (state.in_liquid ? 0.0 : soak_gain_g)

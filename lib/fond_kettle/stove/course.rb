@@ -42,6 +42,9 @@ module FondKettle
         {}
       end
 
+      # The Cook.
+      attr_reader :cook
+
       # Outcome with the amount that was really poured (Methods::ComesOut).
       def outlook
         Methods::Trying.run(@solved.request, @cook.poured_g + @cook.added_g).comes_out
@@ -149,14 +152,10 @@ module FondKettle
       # The stage as it goes on after a part of a way out.
       def going_on(stage, event)
         part = event && mended(event)
-        part ? stage.with(heat: part[:heat], lid: lid_of(part), oven_c: nil, stirred: true) : stage
-      end
+        return stage unless part
 
-      def lid_of(part)
-        own = @solved.setting.vessel.lid
-        return "none" unless part[:lid]
-
-        own == "none" ? "loose" : own
+        lid = @solved.setting.vessel.lid_for(covered: part[:lid])
+        stage.with(heat: part[:heat], lid: lid, oven_c: nil, stirred: true)
       end
 
       # The part of a way out that was done at an event, as a remedy has it, or nil.

@@ -29,6 +29,7 @@ module FondKettle
         order = GraphOrder.new(graph)
         @fat = DeepFat.new(graph, order.ordered)
         @graph = @fat.dish
+        @rice_holders = @graph.rice_holders
         @method = method
         @way = way
         @order = @graph.equal?(graph) ? order : GraphOrder.new(@graph)
@@ -190,7 +191,7 @@ module FondKettle
 
       # True for a step in the bowl in which the way washes the rice, after that.
       def washed_there?(step)
-        return false unless @graph.rice_holders.include?(step.vessel)
+        return false unless @rice_holders.include?(step.vessel)
 
         before = @graph.steps.take_while { |one| one.id != step.id }
         before.any? { |one| one.vessel == step.vessel && WASHES.include?(one.kind) && !@steps.include?(one) }
@@ -198,7 +199,7 @@ module FondKettle
 
       # True for a vessel (its key) in which nothing is done to the rice but what the way does.
       def washed_by_the_way?(key)
-        @graph.rice_holders.include?(key) && @steps.none? { |one| one.vessel == key }
+        @rice_holders.include?(key) && @steps.none? { |one| one.vessel == key }
       end
 
       def weights

@@ -38,8 +38,8 @@ module FondKettle
 
       # How long the rice alone soaks.
       def soak
-        holders = [*@graph.rice_holders, @graph.rice_vessel.key]
-        soaks = @graph.steps.select { |step| step.kind == SOAK && holders.include?(step.vessel) }
+        there = [*holders, @graph.rice_vessel.key]
+        soaks = @graph.steps.select { |step| step.kind == SOAK && there.include?(step.vessel) }
         soaks.find { |step| step.minutes && (rice_alone?(step) || in_liquor?(step)) }&.minutes
       end
 
@@ -51,19 +51,22 @@ module FondKettle
 
       # Steps of the bowls and sieves that the rice passes through, before anything there is cooked.
       def raw_steps
-        own = @graph.steps.select { |step| step.rice == BEFORE && @graph.rice_holders.include?(step.vessel) }
+        own = @graph.steps.select { |step| step.rice == BEFORE && holders.include?(step.vessel) }
         own.take_while { |step| !COOKS.include?(step.kind) }
+      end
+
+      def holders
+        @holders ||= @graph.rice_holders
       end
 
       # In what another vessel has made.
       def in_liquor?(step)
-        holders = @graph.rice_holders
         step.rice == BEFORE && holders.include?(step.vessel) && (step.from.map(&:vessel) - holders).any?
       end
 
       # In water, or in salted water.
       def rice_alone?(step)
-        (step.from.map(&:vessel) - @graph.rice_holders).empty? &&
+        (step.from.map(&:vessel) - holders).empty? &&
           (step.takes.map(&:line) - [@graph.rice_line, *@graph.salted_water]).empty?
       end
 

@@ -28,15 +28,8 @@ module FondKettle
 
       def otherwise(plan, sign)
         words = Care::Signs.all.fetch(sign).otherwise
-        Methods::Remedy.of(words.fetch(vessel(plan)), add_g: words[:water_share] * plan.load.rice_g,
-                                                      minutes: words[:minutes])
-      end
-
-      # The vessel that the rice is in (Care::Sign::VESSELS).
-      def vessel(plan)
-        return :steamer if plan.load.steamed?
-
-        plan.load.stack ? :sealed : :pot
+        Methods::Remedy.of(words.fetch(plan.load.lies_in), add_g: words[:water_share] * plan.load.rice_g,
+                                                           minutes: words[:minutes])
       end
 
       def reckon(plan, water, time)
@@ -45,7 +38,7 @@ module FondKettle
         end
         Methods::Rescue.for(plan.load, plan.liquid_g * water, stages.reject(&:off?), plan.setting).first
       end
-      private_class_method :reckon, :otherwise, :vessel
+      private_class_method :reckon, :otherwise
     end
   end
 end

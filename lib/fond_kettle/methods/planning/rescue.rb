@@ -48,7 +48,7 @@ module FondKettle
         @liquid_g = liquid_g
         @stages = stages
         @setting = setting
-        @lid = setting.vessel.lid
+        @closed = setting.vessel.lid_for(covered: true)
       end
 
       # A list of Remedy.
@@ -114,13 +114,8 @@ module FondKettle
       end
 
       def covered(add_g, minutes)
-        [stage(lid: closed, heat: @load.steamed? ? "high" : "medium", minutes: minutes.to_f,
+        [stage(lid: @closed, heat: @load.steamed? ? "high" : "medium", minutes: minutes.to_f,
                add: water(add_g))]
-      end
-
-      # A pot with no lid is covered with what there is.
-      def closed
-        @lid == "none" ? "loose" : @lid
       end
 
       def remedy(add_g, minutes)

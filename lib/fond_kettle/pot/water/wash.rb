@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../../numeric/polyline"
 require_relative "../grain_state"
 require_relative "soak"
 
@@ -20,9 +21,11 @@ module FondKettle
       # surface, less what dripped off or went to the air.
       STANDING_MOST = { "long" => 0.03, "air-dried" => 0.03 }.freeze
 
-      # Of these, what water is on the grains is told by the minute: g/g after so many, straight in the
-      # logarithm between them.
-      BY_MINUTES = [[1.0, 0.08], [10.0, 0.05], [60.0, 0.02]].freeze
+      # Shaking takes a minute.
+      SHAKEN_MIN = 1.0
+      # Water on the grains by the logarithm of the minutes in the sieve.
+      BY_LOG_MIN = { "shaken" => SHAKEN_MIN, **STANDING_MIN.slice("long", "air-dried") }
+                   .map { |drain, minutes| [Math.log(minutes), SURFACE.fetch(drain)].freeze }.freeze
 
       module_function
 
@@ -52,9 +55,7 @@ module FondKettle
       #
       #   surface_after(10.0) # => 0.05
       def surface_after(minutes)
-        minutes = minutes.clamp(BY_MINUTES.first[0], BY_MINUTES.last[0])
-        (from, wet), (to, drier) = BY_MINUTES.each_cons(2).find { |_, (to, _)| minutes <= to }
-        wet + ((drier - wet) * Math.log(minutes / from) / Math.log(to / from))
+        Numerics::Polyline.at(BY_LOG_MIN, Math.log(minutes))
       end
 
       def stand(grain, gain, drain, drain_min)

@@ -1,5 +1,8 @@
 # frozen_string_literal: true
 
+require_relative "../../measure/numeral"
+require_relative "../../measure/rounding"
+
 module FondKettle
   module Reading
     # An amount that a line says in two units: pounds with ounces, one after the other, or one of two systems.
@@ -14,7 +17,6 @@ module FondKettle
       # "750 g / 1 lb 10 oz chicken thighs", "1 cup/240 ml milk": the metric one counts.
       EITHER = %r{\A(?:(?<metric>#{METRIC})\s*[/|]\s*(?:#{OTHER}\s*)+
                  |(?:#{OTHER}\s*)+[/|]\s*(?<metric>#{METRIC}))(?=\s|,)}ix
-      HALVES = { "½" => 0.5, "¼" => 0.25, "¾" => 0.75 }.freeze
 
       module_function
 
@@ -26,15 +28,10 @@ module FondKettle
       end
 
       def ounces(found)
-        total = (found[:pounds].to_i * OUNCES_A_POUND) + number(found[:ounces])
-        "#{total == total.to_i ? total.to_i : total} oz"
+        more, = Measure::Numeral.read(found[:ounces])
+        "#{Measure::Rounding.plain((found[:pounds].to_i * OUNCES_A_POUND) + more, 3)} oz"
       end
-
-      def number(text)
-        part = HALVES[text[-1]]
-        part ? text.chop.to_f + part : text.tr(",", ".").to_f
-      end
-      private_class_method :ounces, :number
+      private_class_method :ounces
     end
   end
 end
