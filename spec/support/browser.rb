@@ -116,9 +116,10 @@ module Support
       Browser.ahead_s += minutes * 60
     end
 
-    # The one thing to do at a step of the stove, once the page takes a tap.
+    # The one thing to do at a step of the stove, once the page takes a tap; the button of the step before
+    # stands, tapped, until its answer comes.
     def go_on
-      find("#next:not([disabled])").click
+      find("#next:not([disabled]):not(.tapped)").click
     end
 
     # A tap by finger, where the window is set up for touch.
