@@ -23,8 +23,7 @@ module FondKettle
         place = @made_in&.step(stage.key)
         return @amounts.provisions(stage) unless place
 
-        here = places.select { |one| measured_at(one).equal?(place) }
-        here.flat_map { |one| @amounts.provisions(stage_of(one)) }
+        heated_last.fetch(place.key, []).flat_map { |one| @amounts.provisions(stage_of(one)) }
       end
 
       private
@@ -34,8 +33,14 @@ module FondKettle
         @places ||= @stages.filter_map { |stage| @made_in.step(stage.key) }
       end
 
+      # Steps by the key of the one at which what goes in at them is heated last.
+      def heated_last
+        @heated_last ||= places.group_by { |place| measured_at(place).key }
+      end
+
       def stage_of(place)
-        @stages.find { |stage| stage.key == place.key }
+        @stage_of ||= @stages.to_h { |stage| [stage.key, stage] }
+        @stage_of.fetch(place.key)
       end
 
       # Where it was heated last; what is boiled in its shell is seen when it is cut.
