@@ -38,7 +38,7 @@ RSpec.describe FondKettle::Reading::Reader do
       "mushroom" => [3.0, "short-white", 240.0, "mixed-rice"],
       "lentils" => [4.0, "long-white", 250.0, "one-pot-sauce"],
       "bowl" => [4.0, "short-white", 320.0, "sushi"],
-      "triangles" => [3.0, "short-white", 300.0, "covered-pot"],
+      "triangles" => [3.0, "short-white", 300.0, "shaped"],
       "brown" => [6.0, "brown-long", 450.0, "open-then-covered"],
       "cake" => [6.0, "medium-white", 400.0, "turned-out"],
       "chicken" => [5.0, "basmati", 350.0, "sealed-cooked-base"],

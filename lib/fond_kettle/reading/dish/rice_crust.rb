@@ -20,7 +20,7 @@ module FondKettle
         @base = base
       end
 
-      # True where there is one, and no food that is a dish of its own.
+      # True where there is one, if only of fat, and no food that is a dish of its own.
       def alone?
         laid = [*@base.steps, *@steps.select { |step| step.rice == RiceCourse::IN }]
         lines = laid.flat_map(&:takes).map { |index, _| @lines[index] }
@@ -36,7 +36,7 @@ module FondKettle
       private
 
       def crust?(line)
-        FOODS.include?(line.ingredient&.key)
+        FOODS.include?(line.ingredient&.key) || line.ingredient&.fat?
       end
 
       def dish?(line)

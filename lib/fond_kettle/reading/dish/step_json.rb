@@ -19,6 +19,8 @@ module FondKettle
                 |\bfoil\s+back\b
                 |\b(?:pull|peel|take|lift)\s+(?:off|back)\s+(?:the\s+)?(?:lid|foil|cover)\b/ix
       LIDS = { OPENED => "none", /\bfoil\b/i => "foil", /\blid\b|\bcover/i => "ordinary" }.freeze
+      # What is hard is no hard boil.
+      STILL_HARD = /(?:\b(?:is|still|if|too)|'s)\s+(?:still\s+)?hard\b/i
       HEATS = { /\b(?:low|lowest|gentle|gently|tiny|smallest|slow)\b/i => "low",
                 /\b(?:high|hard|big\s+flame|fierce)\b/i => "high", /\bmedium\b/i => "medium" }.freeze
       OVEN = %w[bake preheat].freeze
@@ -56,7 +58,8 @@ module FondKettle
       def manner(step, before)
         say = step.clause.say
         { "minutes" => minutes(step), "hands_on" => HandsNeeded.for?(step),
-          "heat" => said(HEATS, say), "lid" => said(LIDS, say), "until" => step.clause.until,
+          "heat" => said(HEATS, say.gsub(STILL_HARD, "")), "lid" => said(LIDS, say),
+          "until" => step.clause.until,
           "oven_c" => (oven_c(step, before) if OVEN.include?(step.kind)) }
       end
 

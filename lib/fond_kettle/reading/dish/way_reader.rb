@@ -59,13 +59,13 @@ module FondKettle
         "sushi" => -> { sushi? },
         "leaf-parcels" => -> { done?("wrap") && @all.match?(LEAVES) },
         "steamed-sticky" => -> { steamed? },
-        "shaped" => -> { done?("shape") && !done?("layer", "bake", "turn-out") },
+        "shaped" => -> { done?("shape") && !done?("layer", "turn-out") && !baked? },
         "turned-out" => -> { turned_out? },
         "sealed-raw-base" => -> { done?("par-boil") && laid_over? && @base.raw? },
         "sealed-cooked-base" => -> { done?("par-boil") && laid_over? },
         "boil-and-drain" => -> { boiled_and_drained? },
         "layered-cooked-rice" => -> { layered? && cooked_rice? },
-        "oven-pilaf" => -> { with("bake").any? { |step| step.vessel == @own } },
+        "oven-pilaf" => -> { baked? },
         "mixed-rice" => -> { laid? && (cooker? || (@all.match?(NOT_MIXED) && done?("fold"))) },
         "rice-cooker" => -> { cooker? },
         "open-then-covered" => -> { opened? && with("low").any? && !broth? },
@@ -86,6 +86,11 @@ module FondKettle
 
       def with(kind)
         @steps.select { |step| step.kind == kind && %w[in with].include?(step.rice) }
+      end
+
+      # True where the rice itself is baked.
+      def baked?
+        with("bake").any? { |step| step.vessel == @own }
       end
 
       # True where the rice boils for a while without its lid.
@@ -121,7 +126,7 @@ module FondKettle
       def baked_in_milk?
         rice_g = RiceLine.of(@lines)&.g.to_f
         thin = @lines.select { |line| line.ingredient && LineSorts::THIN.means?(line.ingredient) }
-        thin.sum { |line| line.g.to_f } > 2 * rice_g && with("bake").any? { |step| step.vessel == @own }
+        thin.sum { |line| line.g.to_f } > 2 * rice_g && baked?
       end
 
       def boiled_and_drained?

@@ -12,11 +12,14 @@ module FondKettle
       APART = %r{[,;:.!?()]|\s(?:and|&|\+|with|w/?|in|on|over|plus)\s}i
       # Words for things that are known, or are not there.
       KNOWN = /\A(?:the|that|this|those|these|its|their|your|it|them|no|not|half|more|all|any|same)\b/i
-      FRONT = /\A(?:(?:some|a\s+little|plenty\s+of|lots\s+of|a\s+few|fresh|then|more|an?|squeeze\s+of)\s+)+/i
+      FRONT = /\A(?:(?:some|a\s+(?:little|bit\s+of|touch\s+of)|plenty\s+of|lots\s+of|a\s+few|fresh|then|more
+               |an?|squeeze\s+of)\s+)+/ix
       PLACED = /\s+(?:if\s+(?:there\s+is|there's|you)\b.*|on\s+top|over|in|through
                 |alongside|beside|to\s+serve|to\s+taste
                 |at\s+(?:the\s+)?(?:table|end))\z/ix
       CUT = /\s+(?:wedges?|halves|slices?|strips?|sheets?|matchsticks?|ribbons?)\z/i
+      # "Sambal: 15 dried chillies, …" is what is made of them.
+      MADE_OF = /\A\W*[[:alpha:]]+(?:\s[[:alpha:]]+)?:\s+(?=(?:\d|an?\s|half\s)[^,.;]*[[:alpha:]]{3})/i
       # What a dish makes of what is listed.
       MADE = %w[broth stock gravy sauce liquor dough batter paste].freeze
       # "Salt and pepper": no vegetable.
@@ -33,11 +36,17 @@ module FondKettle
       #
       #   BareFoods.new([]).in("Serve with lemon wedges and yogurt.") # => ["lemon wedges", "yogurt"]
       def in(sentence)
-        sentence.gsub(Clauses::UNTIL, " ").split(APART).filter_map { |part| food(part.strip) }
-                .uniq.first(MOST)
+        parts = without_label(sentence).gsub(Clauses::UNTIL, " ").split(APART)
+        parts.filter_map { |part| food(part.strip) }.uniq.first(MOST)
       end
 
       private
+
+      # A sentence without the word for what is made of other food.
+      def without_label(sentence)
+        label = MADE_OF.match(sentence)
+        label && @names.find(label.post_match.split(/[,.;]/).first.to_s) ? label.post_match : sentence
+      end
 
       def food(part)
         bare = told(part).sub(FRONT, "")

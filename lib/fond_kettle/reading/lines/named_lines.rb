@@ -5,6 +5,7 @@ require_relative "../../ground/value"
 require_relative "../../larder/names"
 require_relative "alike_lines"
 require_relative "broth_given"
+require_relative "name_forms"
 require_relative "../words/certainty"
 require_relative "../words/food_words"
 require_relative "part_amount"
@@ -45,11 +46,11 @@ module FondKettle
       # What is wrapped goes on the leaves that are listed.
       EACH_LEAF = /\beach\s+(?:leaf|leaves)\b/i
       # What food a fat was used for, or a broth made of: "the onion oil", "3 cups of the chicken broth".
-      MODIFIES = /\b(?:onion|shallot|garlic|chilli|chicken|duck|bacon|sausage|fish|shrimp)\s+
-                  (?=(?:oil|fat|broth|stock)\b)/ix
+      MODIFIES = /\b(?:onion|shallot|garlic|chilli|chicken|duck|bacon|sausage|fish|shrimp|prawn|mussel|clam
+                  |mushroom|porcini|shiitake|bean)\s+(?=(?:oil|fat|broth|stock|liquor|juices?)\b)/ix
       # A vessel for rice is no rice, nor is what is made of it.
       RICE_POT = /\brice\s+(?=(?:pot|cooker|bowl|pan|wine|vinegar|flour|noodles?|papers?|milk)\b)/i
-      RUNS_OFF = %w[oil fat broth stock].freeze
+      RUNS_OFF = %w[oil fat broth stock liquor juice].freeze
       # A name is said in one part: "the stock, put the chicken back" says no chicken stock.
       PARTS_OF_CLAUSE = /[,;:.]\s|\s(?:and|&|\+)\s/i
 
@@ -59,9 +60,9 @@ module FondKettle
         @names = lines.map { |line| words_of(line) }
         @food_words = FoodWords.new(lines)
         @patterns = WordPatterns.new
-        @forms = lines.map { |line| raw(line.food) }
+        @forms = NameForms.new(lines, @names)
         # What tells a line from another of its name.
-        @marks = lines.map { |line| (Larder::Names.ours.words(line.text) | raw(line.text)) - STOP }
+        @marks = lines.map { |line| (Larder::Names.ours.words(line.text) | NameForms.raw(line.text)) - STOP }
         @alike = AlikeLines.new(lines, @names, @marks)
         @owners = Hash.new { |all, word| all[word] = [] }
         @names.each_with_index { |words, index| words.each { |word| @owners[word] << index } }
@@ -79,7 +80,7 @@ module FondKettle
         found = named(all, said, text, open)
         found += alone(parts, found.map(&:first))
         first = rest?(found, text) ? [*(left - open), *open] : [*open, *left]
-        @alike.told_apart(found, said | raw(text.gsub(TIMES, " ")), first).sort.map do |index, sure|
+        @alike.told_apart(found, said | NameForms.raw(text.gsub(TIMES, " ")), first).sort.map do |index, sure|
           NamedLine.new(index: index, share: share(index, text), onto: onto?(index, text),
                         certainty: sure ? Certainty::SAID : Certainty::SHARED)
         end
@@ -110,11 +111,6 @@ module FondKettle
         named.select(&:one?).flatten.uniq.map { |index| [index, true] }
       end
 
-      # The words of a text as they are written, and its numbers: "peppers" are no "pepper".
-      def raw(text)
-        (@raw ||= {})[text] ||= text.downcase.scan(/[[:alpha:]]+|\d+/)
-      end
-
       # True where no line is called so: "the onion oil" is oil.
       def modifies?(words)
         word = Larder::Names.ours.words(words).first
@@ -137,20 +133,12 @@ module FondKettle
 
       def all_said(part)
         said = Larder::Names.ours.words(part).to_set
-        written = raw(part)
+        written = NameForms.raw(part)
         @names.each_index.select do |index|
           @names[index].any? && @names[index].all? do |word|
             said.include?(word)
-          end && !other_form?(index, written)
+          end && !@forms.other?(index, written)
         end
-      end
-
-      # True where another line has a one-word name as it is written: "peppers" are the bell peppers.
-      def other_form?(index, written)
-        return false if @names[index].size > 1 || @forms[index].intersect?(written)
-
-        word = @names[index].first
-        @names.each_index.any? { |other| @names[other].last == word && @forms[other].intersect?(written) }
       end
 
       def within?(index, other)
@@ -213,7 +201,7 @@ module FondKettle
 
       # The share of a line that stands before one of its names (`head`: where that begins), or nil.
       def share_before(head, index, text)
-        before = text[0...head].split(/[,;]|\band\b/).last.to_s
+        before = text[0...head].split(/[,;]|\b(?:and|with)\b/).last.to_s
         line = @lines[index]
         PartAmount.share(line, before) || PartAmount.of_count(line, before) ||
           PartAmount.of_one(line, before, text) || SaidShare.before(before)

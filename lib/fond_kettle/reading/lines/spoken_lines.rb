@@ -5,6 +5,7 @@ require_relative "../../measure/amounts"
 require_relative "../../measure/durations"
 require_relative "../../measure/unit_table"
 require_relative "../words/loose_measures"
+require_relative "no_amount"
 require_relative "read_line"
 require_relative "../rows/run_together"
 
@@ -15,13 +16,13 @@ module FondKettle
       # Where an amount may begin.
       START = /(?<![[:alnum:].,°-])
                (?=[\d½¼¾⅓⅔⅛]|(?<=\A|\.\s)(?:handful|bunch|pinch|knob|splash|glug)\sof\s
-               |(?:an?|half|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
+               |(?:an?|half|another|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
       # Where the thing ends.
       STOP = %r{\s*(?:[,.;:()!?]|\s\d|\sw/|\s[-–—]\s
                  |\s(?:and|&|plus|without|the|in|into|with|for|to|on|onto|over|between
-                 |among|till|'?til|until|wash|rinse|soak|boil|simmer|blanch|fry|from
+                 |among|till|'?til|until|wash|rinse|soak|boil|simmer|blanch|fry|from|round|around|kept
                  |through|so|that|which|if|is|are|goes|go|up|at|then|when|by|stuck|cut
-                 |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\z)}ix
+                 |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\sin(?=\s*(?:[,.;]|\z))|\z)}ix
       # What is spoken of as known.
       KNOWN = /\bof\z|\A&|\A(?:with|in|into|to|onto|back|of|from|and|the|them|it|this|that|those|these|your
               |its|an?|over|above|below|under|apart)\b|\A(?:deep|thick|wide|high)\z/ix
@@ -38,15 +39,7 @@ module FondKettle
       BROTH = /\A(?:[[:alpha:]]+\s+)?(?:broth|stock|liquor)\z/i
       # "There should be about five litres of broth": it is there.
       SEEN = /\bthere\s+(?:should|must|will|ought)\b/i
-      # "The 2 tbsp of fat" was spoken of before.
-      KNOWN_AMOUNT = /\b(?:the|those|these|its)\s+\z/i
-      # "Pour off all but 2 tablespoons of fat"
-      LEFT = /\ball\s+but\s+(?:about\s+)?\z/i
-      # What stands between brackets is said of something.
-      INSIDE = /\([^()]{0,60}\z/
       ASIDE = /\A\s*\([^()]{0,30}\)/
-      # What it becomes is none: "cook it down to a jam".
-      BECOMES = /\b(?:to|into|like|as)\s+\z/i
       # Of a broth that the dish makes nobody says how much it is by a ladle.
       LADLED = /\A(?:an?|one|two|three|\d+)\s+ladle(?:ful)?s?\s+of\s+(?:\w+\s+)?
                 (?:broth|stock|liquor|water)\b/ix
@@ -66,7 +59,9 @@ module FondKettle
       BEHIND_NAME = %r{(?<=\A|[.;:,]\s)[[:alpha:]][[:alpha:]]+(?:\s[[:alpha:]]+){0,2}
                        \s[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]{0,10}#{RunTogether::UNIT}(?=[,.;:]|\z)}ix
       FRONT = /\A\s*(?:(?:and|then|with|in|add|pour|over)\s+)*(?:the\s+)?/i
-      SOME = /\A(?:few|little|bit)\b\s*/i
+      SOME = /\A(?:few|little|bit)\b\s*|\Amore\s+(?=[[:alpha:]])/i
+      # "A bit more stock" is of what there is.
+      SOME_MORE = /\A(?:an?|some)\s+(?:little|bit|drop|touch|splash)\s+more\b/i
       OF = /\Aof\s+/i
       # "A chicken of about 1.6 kilos"
       WEIGHING = /\A(?:an?|one)\s+[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+(?:of|weighing)\s+(?:about\s+|around\s+)?
@@ -105,26 +100,34 @@ module FondKettle
         @waters = lines.select { |line| line.ingredient&.water? }.map(&:text)
       end
 
-      # What only says how big a thing is names none: "the size of a walnut".
-      SIZE_BEFORE = /\b(?:the\s+(?:size|bigness|thickness|length)\s+of|as\s+big\s+as)\s+\z/i
-
       # Texts of what a sentence names and no line has.
       #
       #   SpokenLines.new([]).in("Pour on two glasses of water.") # => ["two glasses of water"]
       def in(sentence)
         return [] if !sentence.match?(START) || sentence.match?(SEEN)
 
-        from = 0
-        found = []
-        while found.size < MOST && (from = sentence.index(START, from))
-          text = compared?(sentence, from) ? nil : thing(sentence[from, REACH])
-          found << text if text
-          from += text ? text.size : 1
-        end
-        [*found, *behind(sentence), *bracketed(sentence)]
+        found = first_said(sentence)
+        found + others(sentence).reject { |text| found.any? { |one| one.include?(text) } }
       end
 
       private
+
+      # Those whose amount stands before them.
+      def first_said(sentence)
+        from = 0
+        found = []
+        while found.size < MOST && (from = sentence.index(START, from))
+          text = NoAmount.at?(sentence, from) ? nil : thing(sentence[from, REACH])
+          found << text if text
+          from += text ? text.size : 1
+        end
+        found
+      end
+
+      # Those whose amount stands behind them.
+      def others(sentence)
+        [*behind(sentence), *bracketed(sentence)].uniq
+      end
 
       # The thing that a text begins with, or nil.
       def thing(text)
@@ -145,14 +148,6 @@ module FondKettle
       def weighed(text, whole)
         aside = text[whole.size..][ASIDE].to_s
         aside.strip.delete("()").match?(AmountForms::AMOUNT_BEHIND) ? whole + aside : whole
-      end
-
-      # True where what begins at a place is only what something is like.
-      def compared?(sentence, from)
-        before = sentence[0...from]
-        return true if [SIZE_BEFORE, KNOWN_AMOUNT, INSIDE, LEFT].any? { |words| before.match?(words) }
-
-        before.match?(BECOMES) && sentence[from..].match?(/\Aan?\s/i)
       end
 
       # What is named before its amount: "then stock up to the line (about 500 ml)".
@@ -197,7 +192,7 @@ module FondKettle
 
       # True where a text begins with a heat or a time.
       def none?(text)
-        text.match?(HEAT) || text.match?(LADLED) || !!Measure::Durations.all(text).first&.from&.zero?
+        text.match?(HEAT) || text.match?(LADLED) || text.match?(SOME_MORE) || !!Measure::Durations.all(text).first&.from&.zero?
       end
 
       # What an amount is of, or nil where it is no thing of its own.

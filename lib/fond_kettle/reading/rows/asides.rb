@@ -14,6 +14,9 @@ module FondKettle
       LISTED = /[[:alpha:]]+\s\((?<foods>#{NAME}(?:,\s#{NAME})+)\)/
       # An aside of more words is none of the dish.
       WORDS = 4
+      # "Rice 1.5 cups (jasmine)"
+      GRAIN = %r{\b(?<rice>rice)\s+(?<amount>\d[\d\s./½¼¾]*\s?#{AmountForms::UNITS})\s*
+                 \((?<kind>[[:alpha:]\ -]{3,25})\)}ix
       # Letters before a time in an aside that is no more than that: "(about 10 minutes)".
       TIME_REACH = 8
 
@@ -24,6 +27,7 @@ module FondKettle
       #   out_of("Simmer it (about 10 minutes)") # => ["Simmer it about 10 minutes", []]
       def out_of(row)
         left = []
+        row = row.sub(GRAIN, '\k<rice> (\k<amount> \k<kind>)')
         listed = row.gsub(LISTED) { |whole| foods(Regexp.last_match[:foods]) || whole }
         [listed.gsub(ASIDE) { read(Regexp.last_match(1), left) }.squeeze(" "), left]
       end
@@ -38,10 +42,19 @@ module FondKettle
         return words if Measure::Durations.all(words).first&.from&.<=(TIME_REACH)
         return "(#{words})" if words.match?(AmountForms::AMOUNT_BEHIND) || words.match?(AmountForms::WITHIN)
 
+        return ", #{words}," if measured?(words)
+
         left << words if words.split.size > WORDS
         ""
       end
-      private_class_method :foods, :read
+
+      # "Washed 4 times, 500 ml water": some food and its amount among a few words.
+      def measured?(words)
+        parts = words.split(/,\s+/)
+        parts.all? { |part| part.split.size <= WORDS } &&
+          parts.any? { |part| part.match?(/\A\d/) && part.match?(RunTogether::UNIT) && RunTogether.food?(part) }
+      end
+      private_class_method :foods, :read, :measured?
     end
   end
 end

@@ -29,6 +29,10 @@ module FondKettle
       OF_BOTH = /\A(?<number>[\d.,]+)\s*(?<unit>g|kg|lb|oz)\s+(?<first>(?<how>(?:minced|ground|smoked)\s+)?
                  [[:alpha:]]+)\s+and\s+(?<second>[[:alpha:]]+)\z/ix
 
+      # "1 red pepper and 1 green one, diced"
+      ANOTHER = /\A(?<first>\d+\s+[[:alpha:]]+\s+(?<thing>[[:alpha:]]+?))\s+(?:and|&|\+)\s+
+                 (?<second>(?:\d+|an?|one)\s+[[:alpha:]]+)\s+ones?\b(?<rest>.*)\z/ix
+
       # "A handful each of mint and coriander", within a sentence.
       EACH_OF = /\b(?<amount>(?:an?|one|two|three|\d+)\s+(?:(?:big|small|good)\s+)?#{AmountForms::UNITS})
                  \s+each\s+(?:of\s+)?(?<first>[[:alpha:]]{2,20}(?:\s[[:alpha:]]{2,20})?)\s+and\s+
@@ -49,7 +53,13 @@ module FondKettle
       # The things of a row, each with its amount; nil: it says no such thing. The block tells whether a name
       # is a food.
       def of(row, &)
-        each(row, &) || dealt(row) || added(row) || halved(row, &)
+        each(row, &) || dealt(row) || added(row) || halved(row, &) || another(row)
+      end
+
+      # Two of one thing, each with what tells it from the other; what is done to them is done to both.
+      def another(row)
+        found = ANOTHER.match(row) or return
+        ["#{found[:first]}#{found[:rest]}", "#{found[:second]} #{found[:thing]}#{found[:rest]}"]
       end
 
       # "400 g minced pork and beef": half of it each, where both are foods.
@@ -87,7 +97,7 @@ module FondKettle
         amounts = found[:amounts].split(/,\s+/)
         names.zip(amounts).map { |pair| pair.join(" ") } if names.size == amounts.size
       end
-      private_class_method :each, :dealt, :added, :halved
+      private_class_method :each, :dealt, :added, :halved, :another
     end
   end
 end

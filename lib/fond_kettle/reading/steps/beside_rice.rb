@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "clause_sense"
+require_relative "clause_words"
 require_relative "rice_course"
 
 module FondKettle
@@ -29,7 +29,7 @@ module FondKettle
       def at(clause, kind, vessel, takes)
         return unless @rice.in?
         return @rice.stage if drained_beside?(kind, vessel)
-        return BESIDE if kind == SERVE && (takes.any? || clause.say.match?(ClauseSense::WORDS[:beside]))
+        return BESIDE if kind == SERVE && (takes.any? || clause.say.match?(ClauseWords::ALL[:beside]))
 
         while_cooks(clause, vessel) || meanwhile(clause, vessel)
       end

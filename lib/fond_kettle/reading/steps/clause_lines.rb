@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../lines/named_lines"
-require_relative "clause_sense"
+require_relative "clause_words"
 require_relative "rice_clauses"
 
 module FondKettle
@@ -14,7 +14,7 @@ module FondKettle
                  [a-z]*\b|\b(?:and\s+)?keep(?:ing)?\s+(?:the|its|their)\s+[[:alpha:]]+(?=\s*(?:[,.;]|\z))/ix
 
       # "Everything but the rice": what is left out is not put in.
-      ALL_BUT = ClauseSense::WORDS.fetch(:all_but)
+      ALL_BUT = ClauseWords::ALL.fetch(:all_but)
       SALT = "salt"
       SALTED = /\bsalted\b/i
       # Salt by its name, and words by which it is only tasted.

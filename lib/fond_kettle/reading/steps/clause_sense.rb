@@ -2,7 +2,7 @@
 
 require_relative "../../ground/value"
 require_relative "../lines/broth_given"
-require_relative "rice_clauses"
+require_relative "clause_words"
 require_relative "rice_course"
 
 module FondKettle
@@ -25,138 +25,9 @@ module FondKettle
     ClauseSense = Value.define(:clause, :puts, :several, :liquid, :fat, :steeped, :rice, :drained, :stage,
                                :last, :previous, :goes_on, :cold, :oven, :boils, :strewn,
                                :garnish, :apart, :wrapped, :rubbed, :dried, :off, :waits, :later) do
-      # Words that the rules ask for, by the question.
-      const_set(:WORDS, {
-        heat_up: /\b(?:heat|flame|fire)\s+(?:up|to\s+(?:high|medium|full))\b
-                  |\bturn\s+(?:[a-z]+\s+){0,2}up\b/ix,
-        into_oven: /\b(?:in|into)\s+(?:an?\s+|the\s+)?(?:hot\s+|low\s+|medium\s+|preheated\s+)?oven\b/i,
-        out_of_oven: /\A\W*(?:then\s+)?(?:take|lift|pull|get|bring)\s+
-                      (?:it|the\s+(?:pot|dish|tin|tray|lot))\s+out(?:\s+of\s+the\s+oven)?\W*\z/ix,
-        put_aside: /\A\W*(?:then\s+)?(?:put|lay|set|place|tip|slide|transfer|scrape|turn|pour|move)\s+
-                    (?:it|them|this|that|the\s+[[:alpha:]]+(?:\s+[[:alpha:]]+)?)\s+
-                    (?:aside|to\s+one\s+side|(?:out\s+)?on(?:to)?\s+(?:an?|another|the)\s+(?:[[:alpha:]]+\s+)?
-                    (?:plate|saucer|paper|rack)|(?:out\s+)?in(?:to)?\s+an?(?:other)?\s+(?:[[:alpha:]]+\s+)?
-                    (?:bowl|jug|basin))\b/ix,
-        water_over: /\b(?:pour|put|tip)\b[^.;]*\bwater\b[^.;]*\b(?:over|on(?:to)?)\b/i,
-        pan_heat: /\b(?:medium|med|high|low|good|gentle|hot)\b[^,.;]*\b(?:heat|flame|fire)\b
-                   |\b(?:pan|wok|skillet|casserole|kadai|karahi)\b/ix,
-        bubbles: /\A\W*(?:let\s+it\s+)?bubble\W*\z/i,
-        dissolves: /\bdissolved?\b/i,
-        put_in: /\A\W*(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+(?:go(?:es)?\s+)?in\b/i,
-        fat_hot: /\b(?:oil|fat|butter|ghee|lard)\s+(?:very\s+|smoking\s+)?hot\b/i,
-        stands: /\b(?:let|leave)\s+(?:it\s+|the\s+pot\s+)?(?:to\s+)?(?:stand|rest|sit)\b/i,
-        everything: /\A\W*(?:[[:alpha:]]+:\s+)?(?:everything|all\s+of\s+(?:it|that))\b
-                     [^,.;]*\b(?:in|into|together)\b/ix,
-        into_liquid: /\b(?:into|to|in)\s+the\s+(?:(?:hot|warm|boiling)\s+)?(?:stock|broth|milk|water)\b/i,
-        boiling_water: /(?:\bin\s+|:\s*)(?:[[:alpha:]]+\s+)?boiling\s+(?:salted\s+)?water\b/i,
-        tray: /\b(?:tray|tin|roasting|baking)\b/i,
-        into_bowl: /\A\W*(?:into|in)\s+(?:an?|the)\s+(?:bowl|bag)\b/i,
-        heaped_on: RiceClauses::HEAPED_ON,
-        low: /\b(?:low|lowest|tiny|smallest|gentlest|covered|lid\s+on|slow\s+fire|small\s+flame)\b/i,
-        off_fire: /\boff\s+the\s+(?:fire|heat|stove)\b|\A\W*off\b(?!\s+with\b)|,\s*off,?\s+\d/i,
-        big_flame: /\b(?:big|high|good)\s+flame\b/i,
-        flame: /\bflame|\blow\b/i,
-        opened: /\b(?:open|uncovered|no\s+lid|without\s+(?:a\s+)?lid|big\s+flame|holes|dry)\b/i,
-        keeps_liquor: BrothGiven::KEPT,
-        left_open: /\bopen\b/i,
-        unopened: /(?:n't|not|before\s+you)\s+open/i,
-        lowest: /\blow(?:est)?\b|\bsmallest\b|\bflame\b/i,
-        hot_air: /\b[12]\d\d\s*(?:°\s*C?|degrees|C\b)|\b[3-5]\d\d\s*(?:°\s*F?|F\b)/,
-        oven: /\d\s*°?\s*[CF]\b|\boven\b|\bgas\s+(?:mark\s+)?\d/i,
-        on_top: /\bover\W*\z|\b(?:on\s+top|over\s+(?:it|that|all|the)|on\s+(?:it|that|the)|upon)\b/i,
-        cooker_on: /\bcooker\s+on\b|\bturn\s+(?:on\s+the\s+cooker|the\s+cooker\s+on)\b/i,
-        other_pan: /\b(?:another|second|separate|other|small|frying|clean|wide)\s+
-                    (?:pan|pot|wok|skillet|saucepan)\b/ix,
-        in_pan: /\bcook\b.*\bpan\b|\bpan\b.*\bcook\b/i,
-        heats_fat: /\b(?:heat|warm)\b[^,.;]*\b(?:oil|fat|butter|lard|ghee|dripping)\b/i,
-        in_fat: /\bcook\b.*\b(?:till|until|oil|fat|butter|lard)\b|
-                  \b(?:oil|fat|butter|lard|ghee|drippings?)\b.*\bcook\b/ix,
-        into_pot: /\bput\b.*\binto\s+(?:the|a)\b.*\b(?:pot|dish|casserole)\b/i,
-        into: /\bstir\b.*\binto\s+the\b/i,
-        with: /\bstir\s+the\s+[[:alpha:]]+\s+with\b/i,
-        thickens: /\b(?:till|until)\b.*\b(?:thick(?:ens)?|by\s+half|separates|splits|syrupy|dry|gone)\b/i,
-        broth: BrothGiven::WORD,
-        thrown_in: /\A\W*(?:then\s+)?(?:add|throw\s+in|tip\s+in|drop\s+in|stir\s+in)\b/i,
-        stood_in: RiceClauses::STOOD_IN,
-        stirs_into: /\A\W*(?:then\s+)?(?:stir|mix|fold)\s+(?:it\s+|them\s+)?into\s+the\b
-                     (?!\s+(?:hot\s+)?rice\b)/ix,
-        amount_first: /\A\W*(?:\d|[½¼¾]|an?\s|two\s|three\s)/i,
-        from_boil: /\bfrom\s+(?:the\s+)?boil(?:ing)?\b/i,
-        each_leaf: /\b(?:on|onto|in|into)\s+each\s+(?:leaf|wrapper|sheet|square)\b|\bround\s+each\b/i,
-        foil_alone: /\A\W*(?:tight\s+)?(?:(?:lid|cover),?\s+(?:and\s+)?)?(?:foil|dough)\b
-                     (?!\s+off)[^.\d]{0,30}\W*\z/ix,
-        cools: /\bcool\b/i,
-        sieve: /\b(?:sieve|colander|strainer)\b/i,
-        covers: /\b(?:low|lowest|lid|covered|tiny|smallest)\b/i,
-        cloth: /\b(?:cloth|towel)\b/i,
-        platter: /\A(?:\W*[[:alpha:]]+){0,2}\W*\b(?:platter|serving\s+dish)\b/i,
-        lidded: /\blid\s+on\b|\bcovered\b/i,
-        names_rice: /\brice\b/i,
-        rice_in: /\brice\b.*\bin(?:to|\b)/i,
-        beside: /\b(?:beside|alongside|on\s+the\s+(?:side|table)|to\s+serve|in\s+saucers|
-                  at\s+the\s+table)\b/ix,
-        plus: /[[:alpha:]]\s+[+]\s+[[:alpha:]]/,
-        over_it: /\bover\b(?:\s*(?:[,.;]|\z|and\b|it\b|all\b|the\s+(?:rice|top|lot|pot|dish|whole)))
-                  |\bon\s+top\b/ix,
-        steamer: /\bsteamer\b/i,
-        oven_later: /\b(?:get|gets|more|again|later)\b[^,.;]*\boven\b/i,
-        in_oven: /\bin\s+(?:an?|the)\s+(?:[[:alpha:]]+\s+)?oven\b/i,
-        boiling: /\bboiling\b/i,
-        bottom_of: /\b(?:bottom|base|floor)\s+of\b/i,
-        seasons: /\A\W*(?:then\s+)?season\b/i,
-        seasons_pot: /\A\W*(?:then\s+)?(?:salt|season)\s+(?:the|this|your)\s+
-                      (?:broth|stock|water|liquor|liquid|sauce|stew|soup|pot)\b/ix,
-        small_vessel: /\bin\s+(?:an?|the|another)\s+(?:(?:small|little|clean|separate|second)\s+)?
-                       (?:pan|saucepan|jug|bowl|cup)\W*\z/ix,
-        pressure: /\bpressure\b/i,
-        tips_out: /\A\W*(?:then\s+)?(?:tip|scrape|ladle|spoon|pour)\s+(?:it|the\s+rice|everything)\s+
-                   (?:all\s+)?out\s+(?:on|onto|in|into)\b/ix,
-        into_shape: /\b(?:triangles?|balls?|ovals?|cylinders?)\b/i,
-        dusts: %r{\A\W*(?:then\s+)?(?:dust|sprinkle|strew)\s+(?:the\s+|your\s+)?
-                 (?!(?:it|them|all|top|over|with)\b)(?![^.;]*\bover\b)[^.;]*\b(?:with\b|w/)}ix,
-        put_in_gently: /\A\W*(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+in
-                         (?:\s*[,.;]|\s+gently|\s+carefully|\s*\z)/ix,
-        tips_into: RiceClauses::TIPPED_INTO,
-        grates_over: /\A\W*(?:then\s+)?(?:grate|shave)\s+
-                      (?:over\b|[^.;]*\b(?:over(?:\s+(?:it|the\s+top))?|on(?:\s+it|\s+top))\W*\z)/ix,
-        stones: /\A\W*(?:then\s+)?(?:stone|pit|shell|pod)\b/i,
-        blooms: /\bbloom\b/i,
-        bottom: /\A\W*(?:then\s+)?cover\s+(?:the\s+)?(?:bottom|base|floor)\b/i,
-        fridge: /\b(?:fridge|refrigerator)\b/i,
-        goes_into: /\bgo(?:es)?\s+in(?:to)?\s+the\b/i,
-        warms: /\A\W*(?:then\s+|meanwhile,?\s+)?(?:warm|heat)\b/i,
-        cut_up: /\b(?:sliced|chopped|diced|shredded|grated|quartered|halved)\W*\z/i,
-        in_shape: /\bin(?:to)?\s+(?:[[:alpha:]]+\s+)?(?:matchsticks|strips|rings|slices|cubes|chunks|dice
-                  |half-?moons|batons|wedges|ribbons|rounds|pieces)\W*\z/ix,
-        cloth_under: /\b(?:cloth|towel)\b[^.;]*\b(?:lid|pot)\b/i,
-        water_away: /\b(?:throw|tip|pour|chuck)\b[^,.;]*\b(?:water|liquid|liquor)\b[^,.;]*\b(?:away|out|off)\b
-                     |\b(?:discard|throw\s+away|pour\s+off|tip\s+away)\s+(?:the\s+|that\s+|its\s+)?
-                     (?:[[:alpha:]]+\s+)?(?:water|liquid|liquor)\b/ix,
-        for_the_last: /\bfor\s+(?:the\s+)?(?:last|final)\b/i,
-        squeezed: /\b(?:squeeze|press|wring)\b/i,
-        pressed_into: /\bpress\s+(?:it\s+|them\s+)?(?:in|into)\b/i,
-        leaves: /\b(?:leaf|leaves|sheets?|wrappers?)\b/i,
-        out: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){0,2}out(?:\W*\z|\s+(?:onto?|into|to)\b)/i,
-        back: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){1,3}back(?:\s+in)?\W*(?:gently|carefully)?\W*\z/i,
-        in_its_fat: /\b(?:in|into)\s+(?:(?:the|that|hot|some|its|their|same|rest|of|a|little)\s+){0,4}
-                     (?:[[:alpha:]]+\s+)?(?:oil|fat|butter|ghee|lard|grease|drippings?)\b
-                     |\bin\s+what(?:'s|\s+is)\s+left\b/ix,
-        all_but: /\b(?:everything|all\s+the\s+(?:rest|ingredients))\s+(?:else\s+)?
-                 (?:but|except(?:\s+for)?|apart\s+from|save)\s+(?:for\s+)?(?<left>[^.;:]{1,60})/ix,
-        oven_hot: /\A\W*oven\s+(?:at\s+|to\s+|on\s+)?\d|\A\W*\d{3}\s*°?\s*[CF]\W*\z/i,
-        through_rice: /\bthrough\s+(?:it|them|(?:the\s+)?(?:hot\s+)?rice)\b|\bthr(?:ough|u)\W*\z/i,
-        half_rice: /\A\W*(?:then\s+)?(?:half|a\s+third|some)\s+(?:of\s+)?(?:the\s+)?rice\b/i,
-        rests: /(?<!the\s)\brests?\b(?!\s+of)|\bmin\w*\s+off\b|\A\W*\d+\s+off\b|\Aoff\b(?!\s+with\b)
-                 |(?<!must\s)(?<!should\s)\b(?:stand|leave|sit)\b
-                 |\bwithout\s+opening\b|\bbefore\s+(?:you|anyone|anybody|serving|cutting)\b/ix,
-        soaks: /\b(?:in|cover[^.;]{0,20}\swith)\s+(?:an?\s+[[:alpha:]]+\s+of\s+)?(?:\d+\s*[[:alpha:]]+\s+)?
-                 (?:\w+\s+)?water\b/ix,
-        programme: /programme/i
-      }.freeze)
-
-      # True where its words say one of WORDS.
+      # True where its words say one of ClauseWords.
       def says?(key)
-        clause.say.match?(self.class::WORDS.fetch(key))
+        clause.say.match?(FondKettle::Reading::ClauseWords::ALL.fetch(key))
       end
 
       # True where it pours some broth, and not only until that is gone.
@@ -172,6 +43,11 @@ module FondKettle
       # True where it says for how long, or what is to be seen.
       def ends?
         !minutes.nil? || !clause.until.nil?
+      end
+
+      # "Blanch the spinach, squeeze", while the rice cooks.
+      def boiled_apart?
+        goes_on && previous == "simmer"
       end
 
       # True once the rice is in its vessel.

@@ -35,13 +35,12 @@ module FondKettle
       PREHEAT = "preheat"
       SOAK = "soak"
       PRESSURE = /\bpressure|\bwhistles?\b|\bthe\s+weight\s+on\b/i
-      RICE_LABEL = /\A\W*(?:(?:cook|make|prepare)\s+)?(?:the\s+)?rice\s*(?::|\s[–—-])\s/i
 
       # `clauses`: Clauses; `lines`: ReadLines.
       def initialize(clauses, lines)
         @clauses = clauses
-        recited = RecitedClauses.new(clauses, lines)
-        @lines = lines = recited.listed
+        @recited = RecitedClauses.new(clauses, lines)
+        @lines = lines = @recited.listed
         @rice_line = RiceLine.index(lines)
         @rice = RiceCourse.new(clauses)
         @course = VesselCourse.new(pressure: clauses.any? { |clause| clause.say.match?(PRESSURE) })
@@ -51,7 +50,7 @@ module FondKettle
         @vessels = StepVessels.new(@course, @rice, @places)
         @beside = BesideRice.new(clauses, @rice, @course, @vessels)
         @flow = StepFlow.new(lines, @places, @vessels, @rice)
-        @named = ClauseLines.new(clauses, lines, @places, recited) do |say, index|
+        @named = ClauseLines.new(clauses, lines, @places, @recited) do |say, index|
           @flow.mixture?(say, index)
         end
       end
@@ -116,27 +115,38 @@ module FondKettle
 
       # `last`: the ReadStep before.
       def step(clause, position, last)
-        @rice.finish(position)
+        come_to(position)
         named = @named.in(clause, position)
         rice = about_rice?(position, named)
-        apart = !last.nil? && !rice && @vessels.beside_rice?(last.vessel)
-        kind = @kinds.kind(position, named, rice: rice, last: last, stage: @rice.stage, apart: apart,
-                                            later: !@rice.ready?(position))
+        kind = @kinds.kind(position, named, rice: rice, last: last, stage: @rice.stage,
+                                            apart: !rice && beside?(last), later: !@rice.ready?(position))
         goes_in = rice && goes_in?(kind, position, last, named)
         kind = FILL if goes_in && FILLS.include?(kind)
         doing = Doing.new(clause: clause, kind: kind, last: last, rice: rice, others: others?(named),
                           goes_in: goes_in, onto: onto(clause, named),
                           plain_water: @kinds.plain_water?(position, named),
                           set_aside: !@rice.in? && (@set_aside.at?(position) || liquor_on_fire?),
-                          rice_apart: rice_apart?(clause),
+                          rice_apart: SpokenRice.labelled?(@clauses, clause),
                           by_itself: !rice && @kinds.boils_by_itself?(position, named, kind))
         pass(named, doing, position: position, vessel: @vessels.vessel(doing))
+      end
+
+      # True for a ReadStep (or nil) in a vessel over the fire beside the rice's.
+      def beside?(last)
+        !last.nil? && @vessels.beside_rice?(last.vessel)
+      end
+
+      # Notes what the clauses before a position leave of the rice.
+      def come_to(position)
+        @rice.finish(position)
+        @rice.speak if position.positive? && @recited.rice?(position - 1)
       end
 
       # True where a clause speaks of the rice, names nothing else ("160 g bomba."), or cooks what was spoken
       # of last in water.
       def about_rice?(position, named)
         clause = @clauses[position]
+        return false if @recited.at?(position)
         return true if SpokenRice.shared?(clause, @clauses[position + 1]) || everything?(clause)
 
         in_water = SpokenRice.in_water?(clause.say, named.map { |one| @lines[one.index] })
@@ -146,8 +156,10 @@ module FondKettle
 
       # "Everything into a pot", the rice that was ground in its bowl among it.
       def everything?(clause)
-        !@rice.in? && @rice_line && @places.vessel(@rice_line) && clause.minutes &&
-          clause.say.match?(ClauseSense::WORDS[:everything])
+        return false if @rice.in? || @rice_line.nil? || @places.vessel(@rice_line).nil?
+
+        clause.say.match?(ClauseWords::ALL[:everything]) &&
+          (!clause.minutes.nil? || clause.say.match?(ClauseWords::ALL[:cooker]))
       end
 
       # "Stand the peppers upright in a pan", "mix the filling": what was or is filled with the rice.
@@ -155,11 +167,6 @@ module FondKettle
         return true if Filling.with_rice?(clause, RiceLine.of(@lines))
 
         @flow.wrapped.packed?(clause, named)
-      end
-
-      # "Rice: rinse 3x, boil": by itself.
-      def rice_apart?(clause)
-        @clauses.find { |one| one.sentence == clause.sentence }.say.match?(RICE_LABEL)
       end
 
       # True where the vessel on the fire holds a liquor that is kept for later.

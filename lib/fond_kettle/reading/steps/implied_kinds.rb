@@ -69,6 +69,9 @@ module FondKettle
         ["mix", ->(sense) { sense.steeped && !sense.ends? && sense.says?(:into_liquid) }],
         ["layer", ->(sense) { sense.says?(:half_rice) }],
         ["lay-in", ->(one) { one.puts && one.goes_on && !one.ends? && LAID.include?(one.previous) }],
+        ["lay-in", lambda { |one|
+          one.says?(:names_rice) && one.goes_on && !one.ends? && LAID.include?(one.previous)
+        }],
         ["soak", ->(sense) { sense.says?(:soaks) }],
         ["par-boil", ->(one) { one.minutes && !one.puts && one.previous == "par-boil" }],
         ["marinate", ->(one) { one.minutes && !one.puts && one.previous == "mix" && one.says?(:fridge) }],
@@ -78,12 +81,14 @@ module FondKettle
         ["par-boil", ->(one) { one.says?(:names_rice) && one.minutes && one.drained && one.says?(:boiling) }],
         ["fill", ->(sense) { sense.says?(:rice_in) }],
         ["lay-in", ->(sense) { sense.says?(:on_top) && !sense.ends? }],
+        ["cut", ->(one) { one.puts && !one.several && !one.ends? && !one.goes_on && one.says?(:cut_up) }],
         ["fry", ->(sense) { sense.puts && !sense.liquid && sense.says?(:in_its_fat) }],
         ["simmer", ->(sense) { sense.liquid || (sense.says?(:broth) && !sense.fat) }],
         ["simmer", ->(sense) { sense.minutes && sense.says?(:lidded) }],
         ["fry", :fat.to_proc],
         [:last.to_proc, :last.to_proc],
         ["simmer", ->(one) { one.ends? && one.says?(:everything) }],
+        ["fill", ->(one) { (one.rice || one.says?(:everything)) && one.says?(:cooker) }],
         ["own", ->(sense) { !sense.puts }],
         [->(sense) { sense.ends? ? "fry" : "lay-in" }, ALWAYS]
       ].freeze

@@ -14,13 +14,25 @@ module FondKettle
       # What is put somewhere, or is made ready already.
       PUT = /\b(?:in|into|on|onto|to|too|soaked|over)\b/i
 
+      # "Rice (1.5 cups jasmine). Soak half an hour": what is done next is done with it.
+      RICE = /\A\W*(?:rice\s*\(|(?:an?|half|\d|[½¼¾]|#{Measure::Numeral::WORD})[^,.;]*\b(?:rice|basmati|jasmine)\b)
+              [^,;]*\z/ix
+      WASHES = %w[rinse soak].freeze
+
       # `clauses`: Clauses; `lines`: ReadLines.
       def initialize(clauses, lines)
         @clauses = clauses
         @lines = lines
         @recited = clauses.each_index.select do |at|
-          recites?(clauses[at]) && before_fire?(at) && named_again?(at)
+          rice?(at) || (recites?(clauses[at]) && before_fire?(at) && named_again?(at))
         end.to_set
+      end
+
+      # True for the clause at a position that is no more than the rice, which is washed or soaked next.
+      def rice?(position)
+        clause = @clauses[position]
+        clause.verb.nil? && clause.minutes.nil? && clause.say.match?(RICE) &&
+          WASHES.include?(@clauses[position + 1]&.kind) && lines_of(@clauses[position + 1]).empty?
       end
 
       # True for the clause at a position.

@@ -54,6 +54,11 @@ module FondKettle
         @stage = AFTER if @stage == WITH && @timed && @clauses.only_finishing?(position)
       end
 
+      # Notes that the rice was spoken of last.
+      def speak
+        @named = @spoken_of = true
+      end
+
       # True once it has cooked for a time by itself: nothing else is fried in its pot.
       def covered?
         @covered || false

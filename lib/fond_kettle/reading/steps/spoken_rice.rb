@@ -11,6 +11,7 @@ module FondKettle
       COOKED = /\A\W*(?:\d[^,.;]{0,20}\bwater,\s+)?(?:pressure[ -])?
                 (?:(?:par[ -]?)?(?:cook|boil)|simmer|steam|soak|cooker\s+on
                 |(?:add|pour\s+(?:in|on)|cover\s+with)\s+(?:the\s+)?(?:[[:alpha:]]+\s+)?water)\b/ix
+      LABEL = /\A\W*(?:(?:cook|make|prepare)\s+)?(?:the\s+)?rice\s*(?::|\s[–—-])\s/i
       SOAKED = /\A\W*soak\b/i
 
       module_function
@@ -21,6 +22,11 @@ module FondKettle
 
         following&.sentence == clause.sentence && WashVessel::KINDS.include?(following.kind) &&
           following.say.match?(RiceClauses::RICE)
+      end
+
+      # "Rice: rinse 3x, boil": by itself. `clauses`: all of the text.
+      def labelled?(clauses, clause)
+        clauses.find { |one| one.sentence == clause.sentence }.say.match?(LABEL)
       end
 
       # True for "boil in the water", "soak with a spoon of salt"; `lines`: ReadLines that it names.

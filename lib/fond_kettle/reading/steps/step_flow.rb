@@ -3,7 +3,7 @@
 require_relative "../vessels/broth_course"
 require_relative "../lines/broth_given"
 require_relative "../lines/line_sorts"
-require_relative "clause_sense"
+require_relative "clause_words"
 require_relative "../vessels/fetched"
 require_relative "../vessels/given_shares"
 require_relative "../vessels/goes_on"
@@ -125,8 +125,8 @@ module FondKettle
       # Keys of vessels in which a mixture lies that is spoken of, or of all that hold something: "everything
       # into a big bowl".
       def mixed(say, named, kind)
-        all = GATHERS.include?(kind) && say.match?(ClauseSense::WORDS[:everything])
-        return @places.vessels if all || say.match?(ClauseSense::WORDS[:all_but])
+        all = GATHERS.include?(kind) && say.match?(ClauseWords::ALL[:everything])
+        return @places.vessels if all || say.match?(ClauseWords::ALL[:all_but])
 
         TAKES_MIXTURES.include?(kind) ? @mixtures.vessels(say, named) : []
       end

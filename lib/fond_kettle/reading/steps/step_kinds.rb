@@ -4,6 +4,7 @@ require_relative "../../larder/names"
 require_relative "../../methods/request/provision"
 require_relative "../lines/broth_given"
 require_relative "clause_sense"
+require_relative "clause_words"
 require_relative "../words/food_words"
 require_relative "kind_rules"
 require_relative "../vessels/step_vessels"
@@ -182,7 +183,7 @@ module FondKettle
 
         near = @clauses[position + 1, NEAR].to_a.any? { |clause| STREWS.include?(clause.kind) }
         near || @clauses[position + 1, FAR].to_a.any? do |clause|
-          clause.say.match?(ClauseSense::WORDS[:everything])
+          clause.say.match?(ClauseWords::ALL[:everything])
         end
       end
 

@@ -11,6 +11,8 @@ module FondKettle
                 (?:the\s+[[:alpha:]]+|them|it)\b[^.;]*\bin(?:to)?\s/ix
       # "Fill them loosely", of peppers.
       FILLS = /\A\W*(?:then\s+)?(?:fill|stuff)\s+(?:them|each|the)\b/i
+      # "A teaspoon on each leaf"
+      ON_EACH = /\b(?:on|onto|in|into)\s+(?:each|every)\s+(?:leaf|wrapper|sheet|square)\b/i
       THEM = /\b(?:them|these|each)\b/i
 
       # Key of the vessel in which it lies, or nil.
@@ -37,7 +39,9 @@ module FondKettle
 
       # Key of the vessel from which the rice is filled into something by a Clause of a kind, or nil.
       def filled_from(clause, kind)
-        @places.vessel(@rice) if @rice && kind == RiceClauses::WRAP && clause.say.match?(FILLS)
+        return unless @rice && kind == RiceClauses::WRAP
+
+        @places.vessel(@rice) if clause.say.match?(FILLS) || clause.say.match?(ON_EACH)
       end
     end
   end

@@ -10,6 +10,8 @@ module FondKettle
       # Water that no line has: "water to cover".
       COVERED = /#{BrothGiven::TO_COVER}
                  |\bcover(?:ed)?\s+(?:it\s+|them\s+)?with\s+(?:[[:alpha:]]+\s+)?water\b/ix
+      # No line is called so.
+      LIQUOR = /\bliquor\b/i
       STRAINS = "drain"
       TAKES_OUT = "take-out"
 
@@ -25,8 +27,7 @@ module FondKettle
       def vessel(say, named, kind)
         return unless TAKES_BROTH.include?(kind)
 
-        poured = say.match?(BrothGiven::WAS_KEPT) || (BrothGiven.in?(say) && none_other?(say, named))
-        @strained || made_in || @covered || @kept.last if poured
+        @strained || made_in || @covered || @kept.last if poured?(say, named)
       end
 
       # Notes where a broth is poured apart, and a liquor that a clause keeps for later; `from`: keys of
@@ -48,6 +49,12 @@ module FondKettle
       end
 
       private
+
+      def poured?(say, named)
+        return true if say.match?(BrothGiven::WAS_KEPT) || (@kept.any? && say.match?(LIQUOR))
+
+        BrothGiven.in?(say) && none_other?(say, named)
+      end
 
       # True where a broth is strained, or so much of it is ladled off.
       def poured_apart?(say, kind)

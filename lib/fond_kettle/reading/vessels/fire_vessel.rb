@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../words/joined_clauses"
+require_relative "cooked_beside"
 require_relative "vessel_course"
 
 module FondKettle
@@ -8,7 +9,7 @@ module FondKettle
     # In which vessel something is cooked: the one that is named, else the one in hand, else another.
     class FireVessel
       # Kinds that are done over the fire, and of vessels that stand on it.
-      HOT = %w[fry toast simmer reduce broth low boil bake steam].freeze
+      HOT = CookedBeside::HOT
       FIRED = %w[pot frying-pan cooker steamer oven-dish].freeze
       RICE_POTS = %w[pot cooker].freeze
       # What something is laid in is on the fire next.
@@ -16,7 +17,8 @@ module FondKettle
       APART = { "bake" => VesselCourse::TRAY, "steam" => VesselCourse::STEAMER }.freeze
       # "Cook the rice", not "add the rice".
       COOKED = /\A\W*(?:now\s+|then\s+|meanwhile\s+)?(?:cook|boil|make)\s+(?:the|your)\b/i
-      BOILED_ALONE = /\A\W*(?:(?:meanwhile|then|next|now),?\s+)?
+      BOILED_ALONE = /\A\W*(?:(?:meanwhile|then|next|now),?\s+
+                      |[[:alpha:]]+(?:\s[[:alpha:]]+)?(?:\s\d+\s?k?g)?:\s+)?
                       (?:(?:blanch|poach)\b|(?:hard-?|soft-?)?boil\s+(?:the\s+)?eggs?\b)/ix
       # "Butter the tin", "line a mould with leaves".
       GREASED = /\A\W*(?:then\s+)?(?:butter|grease|oil|line)\b/i
@@ -28,24 +30,24 @@ module FondKettle
       ON_RICE = /\b(?:on\s+top|over|rice)\b/i
       ON_POT = Regexp.union(JoinedClauses::POURED, /\A\W*(?:then\s+)?wrap\b[^.;]*\blid\b/i)
       LID_ON = /\blid\s+on\b|\bcovered\b/i
+      INTO_OVEN = /\A\W*(?:then\s+)?(?:put|slide|move|transfer|pop|set)\s+
+                   (?:(?:it|this|that|the\s+(?:pot|pan|casserole|lot))\s+)?in(?:to)?\s+(?:an?|the)\s+
+                   (?:[[:alpha:]]+\s+)?oven\b/ix
       BOILS = %w[simmer boil].freeze
-      HEATS = /\A\W*(?:(?:then|meanwhile),?\s+)?(?:heat|warm|simmer|boil|bring|melt)\b/i
-      # In these nothing is fried while rice is in them.
-      NOT_FRIED_IN = %w[steamer cooker].freeze
-      FRIES = %w[fry toast].freeze
 
       # `course`: the VesselCourse; `rice`: the RiceCourse; `places`: LinePlaces.
       def initialize(course, rice, places)
         @course = course
         @rice = rice
         @places = places
+        @beside = CookedBeside.new(course, rice)
       end
 
       # The vessel's key of a Doing; `named`: the one that its words say, or nil.
       def vessel(doing, named)
         meanwhile = doing.clause.meanwhile && @rice.in? && !goes_on_with_rice?(doing)
         key = named || water_alone(doing) || in_hand(doing)
-        key ||= here_or_apart(doing, meanwhile || fried_beside?(doing))
+        key ||= here_or_apart(doing, meanwhile || @beside.doing?(doing, @rice_pot))
         @rice_pot = key if doing.goes_in
         next_in(key, doing, meanwhile)
         key
@@ -53,7 +55,7 @@ module FondKettle
 
       # True for a vessel (key) that stands in the oven.
       def baked_in?(vessel)
-        !vessel.nil? && @course.kind(vessel) == VesselCourse::TRAY
+        @beside.baked_in?(vessel)
       end
 
       # True for what stands in its dish under foil for so long: that is in the oven.
@@ -81,41 +83,13 @@ module FondKettle
       # stays in hand.
       def roasts_beside?(key, doing)
         own = @course.in_hand
-        beside = !@rice.in? || (@rice.done? && !doing.rice)
+        beside = !@rice.in? || (!doing.rice && @beside.baked?(doing, @rice_pot))
         doing.kind == "bake" && beside && own && own != key && @places.any?(own)
       end
 
       # Where it goes on without a word for it, or nil.
       def in_hand(doing)
         boiled_alone(doing) || roasted_in(doing) || rice_pot(doing) || over_rice(doing) || goes_on_in(doing)
-      end
-
-      # Nothing else is fried in the pot in which the rice lies done.
-      def fried_beside?(doing)
-        return false unless doing.others && !doing.rice
-
-        beside_steamer?(doing) || (cooked_apart?(doing) && rice_in_hand?) ||
-          (doing.kind == "bake" && @rice.done?)
-      end
-
-      # True where the rice lies, done or closed, in what is in hand, or its pot is none to fry in.
-      def rice_in_hand?
-        return false unless @rice.in? && (@course.fire == @rice_pot || baked_in?(@course.fire))
-
-        @rice.done? || @rice.covered? || NOT_FRIED_IN.include?(@course.kind(@rice_pot))
-      end
-
-      # What is fried, and what is warmed or simmered by itself once the rice is done.
-      def cooked_apart?(doing)
-        return true if FRIES.include?(doing.kind)
-
-        (@rice.done? || baked_in?(@course.fire)) && BOILS.intersect?([doing.kind, doing.clause.kind])
-      end
-
-      # "Heat the coconut milk with the sugar", while the rice steams or lies in a bowl.
-      def beside_steamer?(doing)
-        @rice.in? && HOT.include?(doing.kind) && doing.clause.say.match?(HEATS) &&
-          [VesselCourse::STEAMER, VesselCourse::BOWL].include?(@course.kind(@course.fire))
       end
 
       # "Boil 500 ml water": for the rice alone, where something else lies on the fire.
@@ -190,7 +164,7 @@ module FondKettle
 
       # What is fried to be kept, or is boiled where nothing but a dish for the oven is in hand.
       def off_dish?(doing)
-        return doing.set_aside if FRIES.include?(doing.kind)
+        return doing.set_aside if CookedBeside::FRIES.include?(doing.kind)
 
         BOILS.include?(doing.kind) && !@rice.in? && !doing.rice && baked_in?(@course.in_hand)
       end
@@ -200,9 +174,13 @@ module FondKettle
         doing.kind == "steam" && @rice.done? && !doing.rice
       end
 
-      # "Add the stock, lid on, in the oven for two hours": the pot on the fire goes in.
+      # "Add the stock, lid on, in the oven for two hours", "cover, put into the oven": the pot on the fire
+      # goes in.
       def lidded?(doing)
-        !doing.bare? && @places.any?(@course.fire) && doing.clause.say.match?(LID_ON)
+        return false unless @places.any?(@course.fire)
+        return doing.clause.say.match?(LID_ON) unless doing.bare?
+
+        doing.last&.vessel == @course.fire && doing.clause.say.match?(INTO_OVEN)
       end
 
       # What boils by itself is no vessel for what comes next.

@@ -41,12 +41,15 @@ module FondKettle
       # "Fry the onion till soft, mix with the mince"
       MIXED = %r{\A\W*(?:then\s+)?mix\s+(?:(?:it|them|that|this)\s+)?(?:with\b|w/|into\b)}i
       # "Soak the chillies, drain, blend with the garlic"
-      ELLIPTIC = /\A\W*(?:then\s+)?(?:blend|grind|pound|mash|whizz|pur[ée]e|mix|toss|season|rub|coat)\s+
-                  (?:with|to|into|until|till)\b/ix
+      ELLIPTIC = /\A\W*(?:then\s+)?(?:blend|grind|pound|mash|whizz|pur[ée]e|mix|toss|season|rub|coat
+                  |dress)\s+(?:with|to|into|until|till)\b/ix
+      # "Drain. Blend with the shallots."
+      BLENDED = /\A\W*(?:then\s+)?(?:blend|grind|pound|whizz|pur[ée]e)\s+(?:(?:it|them)\s+)?with\b/i
       # "Crush the seeds. Stir into the yoghurt."
       INTO_OTHER = /\A\W*(?:then\s+)?(?:stir|mix|fold|whisk|beat)\s+into\s+the\b
                     (?!\s+(?:hot\s+)?(?:rice|pot|pan)\b)/ix
       POURED_FIRST = /\A\W*(?:then\s+)?(?:pour|spoon|tip)\s+(?:it\s+|this\s+)?over\s*(?:,|\band\b)/i
+      SPREADS = %w[layer lay-in].freeze
       MADE_READY = [SOAK, DRAIN, "rinse", "cool", "cut"].freeze
       # What is done to what was drained, without a word for it.
       COVERED = [*FireVessel::HOT, "lay-in", "stir"].freeze
@@ -91,9 +94,15 @@ module FondKettle
       # True where it goes on without a word for what it goes on with.
       def goes_along?(clause, kind, last)
         return true if over?(clause, last) || clause.say.match?(BrothGiven::TO_COVER)
+        return true if spread?(clause, kind, last)
 
         !clause.verb.nil? && (drained_before?(kind, last) || into_rice?(clause, kind) ||
           cut_alone?(clause, kind, last) || boiled_before?(clause, kind, last))
+      end
+
+      # "Mix the onions into the chicken and spread in a heavy pot"
+      def spread?(clause, kind, last)
+        SPREADS.include?(kind) && MADE.include?(last.kind) && last.clause.sentence == clause.sentence
       end
 
       # "Drain, cover with fresh water": what was drained goes along.
@@ -112,8 +121,9 @@ module FondKettle
       def elliptic?(clause, last)
         return true if last.kind == CUT && clause.say.match?(INTO_OTHER)
 
-        MADE_READY.include?(last.kind) && last.clause.sentence == clause.sentence &&
-          clause.say.match?(ELLIPTIC)
+        return false unless MADE_READY.include?(last.kind) && clause.say.match?(ELLIPTIC)
+
+        last.clause.sentence == clause.sentence || clause.say.match?(BLENDED)
       end
 
       # "Crumble the saffron into the stock, pour over, put the chicken on top"

@@ -11,7 +11,7 @@ module FondKettle
       GOES = /(?:comes?\s+(?:back\s+)?to\s+(?:the|a)\s+(?:boil|simmer)
               |boils?|beeps?|clicks?|pops?|pings?|dings?|stops?)/x
       # A verb in what is to be seen, or is not to be done, is none.
-      NOT_DONE = /\b(?:until|till|before(?!\s+the\s+end)|not|don't|dont|never|which\s+you\s+have
+      NOT_DONE = /\b(?:until|till|before(?!\s+(?:the\s+end|eating)\b)|not|don't|dont|never|which\s+you\s+have
                   |when\s+(?:it|they)(?!\s+#{GOES}(?:\s+up)?,?\s+(?:then\s+)?\z
                   |\s+(?:is|are)\s+[[:alpha:]]+\s+\z))\s
                   (?:(?!\s[-–—]\s)[^,;])*\z|
@@ -22,7 +22,8 @@ module FondKettle
       # What is done behind it all the same: "until it runs clear and add it".
       AND = /(?:\band|&)\s+(?:then\s+)?\z/i
       ON_SOMETHING = /\A(?:[[:alpha:]-]+\s+(?:the|it|them|all|half|to\s+the)
-                      |(?:let|leave|set)\s+(?:it\s+)?(?:to|aside))\b/ix
+                      |(?:let|leave|set)\s+(?:it\s+)?(?:to|aside)
+                      |(?:soak|rest|simmer|steam|drain|leave|stand)\s+(?:for\s+)?\d+)\b/ix
       # A part that says only where, when or of what.
       OPENS = /\A(?:in|into|on|onto|for|with|to|while|when|after|as|once|at|first|meanwhile|now|next|same
               |from)\b/ix
@@ -41,6 +42,8 @@ module FondKettle
                (?:in(?:\s*[,.;]|\s+\d+\s*(?:min|m\b|sec|h)|\z)|through\b)
                |(?:(?:lid|covered),?\s+)?off(?:\s+the\s+heat)?,?\s+\d|\d+\s*(?:min\w*\s+)?(?:off|low)\b
                |(?:the\s+)?(?:foil|lid)\s+(?:on|back|off)\b|out\s*(?:[.,;]|\z)|back\s+on\s+\d)/ix
+      # Words with which something is done, without a verb.
+      DONE_FIRST = /\bin,|\bback\b|\d|\ba\s+minute\b|\A\W*crack\b/i
       # "Rice drained, into the steamer": what is made ready, and where it goes then.
       READIED = /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){1,3}(?:drained|rinsed|washed|soaked|cooled)
                  (?<next>,\s+)(?:in|into|onto|over)\b/ix
@@ -64,13 +67,17 @@ module FondKettle
       # "Off the heat, peas over, lid on, 5 minutes"
       OFF_FIRE = /\A\W*off(?:\s+the\s+(?:heat|fire|stove|hob))?(?<next>,\s+)
                   (?=(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+(?:over|on\s+top|in|through)\b)/ix
+      # "Carrot 2 min, garlic 30 sec, peas a minute"
+      TIMED = /(?:\d\s*(?:min\w*|m|sec\w*|s)|\b(?:an?|half\s+a)\s+minute)(?<next>,\s+)
+               (?=(?:and\s+|then\s+)?(?!(?:about|or|more|un?covered|turning|stirring)\b)
+               [[:alpha:]][^,.;\d]{1,50}?\s(?:for\s+)?(?:\d+|an?|half\s+a)\s*(?:min\w*|m\b|sec\w*|s\b))/ix
       # Words at which a new part begins, and the group of them with which it does.
       OWN = { THEN => 0, HEATED => :heat, READIED => :next, RICE_IN => :next, FIRE => :next,
               TURNED => :next, WATERED => :next, SKIMMED => :next, TABLE => :next,
-              OFF_FIRE => :next }.freeze
+              OFF_FIRE => :next, TIMED => :next }.freeze
       # Parts that need no verb behind them: "rice in", "porcini in a mug of boiling water for 20 minutes".
       DONE = /\brice\s+in\z|\brice\b.{0,60}\binto\s+(?:the|an?|your)\s+(?:[[:alpha:]]+\s+)?[[:alpha:]]+\z
-              |\b(?:over|on\s+top)\z|\d\s*(?:min\w*|h|hours?)\b/ix
+              |\b(?:over|on\s+top)\z|\d\s*(?:min\w*|sec\w*|h|hours?)\b|\ba\s+minute\b/ix
       # "Cook the pepper, cut in strips, for ten minutes."
       CUT_SO = /\Acut\s+in(?:to)?\s+[^,.;]{1,25},\s+(?:for|until|till|a\s+handful|a\s+few)\b/i
       # "Take out bay and peel."
@@ -84,6 +91,8 @@ module FondKettle
       REACH = 6
       LABEL = 3
       ALONE = 2
+      # In a label amounts are no words: "Bean sprouts 250 g: boil", "peanuts (100 g) and almonds: fry".
+      NO_WORDS = /\(?\b\d[\d.,]*\s*(?:g|kg|ml|l|cups?|tbsp|tsp)?\b\)?|\band\b/i
 
       module_function
 
@@ -123,7 +132,7 @@ module FondKettle
         from = sentence.to_enum(:scan, PUT_IN).map { Regexp.last_match.begin(0) }
         return from if from.empty?
 
-        first = [Verbs.all_in(sentence).first&.from, sentence.index(/\bin,|\bback\b|\d/)]
+        first = [Verbs.all_in(sentence).first&.from, sentence.index(DONE_FIRST)]
         done = first.compact.min || sentence.size
         from.select { |at| at > done }
       end
@@ -138,7 +147,7 @@ module FondKettle
         cut = sentence.rindex(CUT, found.from - 1)
         return unless cut && sentence[cut...found.from].split.size <= REACH
 
-        cut unless sentence[cut] == ":" && sentence[0...cut].split.size <= LABEL
+        cut unless sentence[cut] == ":" && sentence[0...cut].gsub(NO_WORDS, "").split.size <= LABEL
       end
 
       def cut(sentence, starts)

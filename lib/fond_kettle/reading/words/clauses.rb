@@ -4,6 +4,7 @@ require_relative "../../dishes/step_times"
 require_relative "../../ground/value"
 require_relative "../../measure/durations"
 require_relative "../../measure/numeral"
+require_relative "amount_forms"
 require_relative "clause_parts"
 require_relative "joined_clauses"
 require_relative "verbs"
@@ -41,7 +42,10 @@ module FondKettle
       LABEL = /\A\W*(?:cook|make|prepare|do)\s+(?:the|your)\s+[[:alpha:]]+:\s+(?=[[:alpha:]])/i
       # "Leave it 15 minutes while you wash the rice."
       WHILE_YOU = /\A\W*while\s+(?:you|we|i)\b/i
-      UNTIL = /\b(?:until|till|'?til)\s+(?<cue>[^.;]+)/i
+      # It ends where the next thing goes in: "till they crackle, a pinch of turmeric".
+      NEXT_THING = %r{,\s+(?:and\s+)?(?:an?|half\s+an?|\d[\d\s/½¼¾]*|[½¼¾])\s+
+                      (?:#{AmountForms::UNITS}|(?:little\s+)?bit|pinch|knob|splash|handful|spoon(?:ful)?)\b}ix
+      UNTIL = /\b(?:until|till|'?til)\s+(?<cue>(?:(?!#{NEXT_THING})[^.;])+)/i
       # "until gold, 18 minutes"
       BEHIND_CUE = /,\s+(?:about\s+|some\s+)?(?:\d|#{Measure::Numeral::WORD}\s)[^,]*\b
                     (?:min|mins|minutes?|h|hours?)\b.*\z/ix
@@ -53,7 +57,8 @@ module FondKettle
               |foil(?:\s+on)?|off|flame|shut|closed|rest|stand|wait|leave|soak|simmer|boil
               |steam|fry|bake),?\.?\s+#{COUNT}
               (?=\s*(?:[,.;]|\z|before\b|un?till?\b|till?\b))
-             |(?!an?\s)#{COUNT}\s+(?:more|off|slow(?:ly)?|gently|(?:on\s+|over\s+|at\s+)?low(?:est)?)\b/ix
+             |(?!an?\s)#{COUNT}\s+(?:more|off|slow(?:ly)?|gently
+              |(?:(?:on|over|at)\s+(?:the\s+)?)?low(?:est)?)\b/ix
       # "Cook till it is jammy, 12-15."
       AT_END = /,\s+(?<least>\d{1,3})(?:\s*[-–]\s*(?<most>\d{1,3}))?\W*\z/
       NIGHT_BEFORE = /\A\W*(?:the\s+)?(?:night|evening|day)\s+before\b/i

@@ -40,6 +40,10 @@ module FondKettle
       BEGINS = /\b(?:add|put|brown|sear|fry|rub|season|marinate|lay|salt|get|take)\b/i
       SAYS_AMOUNT = /\d|[½¼¾⅓⅔⅛]|\A(?:an?|half|one|two)\b/i
 
+      # "Marinate the chicken with everything listed for it"
+      ALL_OF_PART = /\b(?:everything|all|the\s+rest)\s+(?:that\s+is\s+|that's\s+)?(?:else\s+)?
+                     (?:listed|written|given|named|for)\s+(?:for\s+|with\s+)?(?:it|them|this|that)\b/ix
+
       # Parts of a dish that are made of what is listed for them.
       MADE_OF_PARTS = /\b(?:(?:spice|seasoning|herb)\s+(?:mix|blend|paste)|masala|rub|marinade
                        |sauce|dressing|paste|topping|filling|mixture|batter|salsa|relish
@@ -82,7 +86,7 @@ module FondKettle
       # where the word means all of them; a word that stands in a line's own name means that line. `open`:
       # indexes of lines of which nothing was taken.
       def in(text, said, open)
-        parts = parts_of_dish(text, open)
+        parts = parts_of_dish(text, said, open)
         return parts unless parts.empty? || text.match?(MARINATES)
 
         parts | words(text.match?(THE_PIECES) ? said : said - [PIECE], open, fresh: text.match?(BEGINS))
@@ -96,11 +100,18 @@ module FondKettle
       private
 
       # Lines that are listed for a part of the dish that a text speaks of, and are still there.
-      def parts_of_dish(text, open)
+      def parts_of_dish(text, said, open)
         words = text.scan(MADE_OF_PARTS).map(&:downcase).uniq
         words << MARINADE if text.match?(MARINATES)
+        words.concat(parts_of(said)) if text.match?(ALL_OF_PART)
         open.select { |index| words.any? { |word| @lines[index].part&.downcase&.include?(word) } }
             .map { |index| [index, true] }
+      end
+
+      # The parts for which lines are listed that some words name.
+      def parts_of(said)
+        named = @lines.select { |line| line.part && line.names.intersect?(said.to_a) }
+        named.map { |line| line.part.downcase }.uniq
       end
 
       # `fresh`: the words begin with something, and speak of nothing that was used before.

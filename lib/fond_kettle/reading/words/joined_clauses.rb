@@ -18,12 +18,17 @@ module FondKettle
                (?!.*\b(?:out|off|from|up|away)\b)/ix
       PUT_IN = /\A\W*(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+in\z/i
       LEFT_SO = /\A\W*(?:cover\b[^,.;]*\bwater\b[^,.;]*|out|
+                 (?:turn|switch)\s+(?:(?:it|the\s+(?:heat|fire|flame|gas|ring))\s+)?off
+                 (?:\s+the\s+(?:heat|fire|flame|gas|ring))?|
                  (?:put|pop|clap)\s+(?:the|its|a)\s+lid\s+(?:back\s+)?on)\W*\z/ix
       # "Put the lid back on"
       LID = /\A\W*(?:put|pop|clap)\s+(?:the|its|a)\s+lid\b[^,.;]{0,12}\z/i
       OF_IT = /\b(?:it|them|this|these)\b/i
       MIX = "mix"
-      SHAPES = %w[shape wrap turn-out].freeze
+      TURN_OUT = "turn-out"
+      FLIPS = /\A\W*(?:then\s+)?(?:flip|turn|tip|invert)\s+
+               (?:(?:it|both|them|the\s+lot|everything)\b[^,.;]*)?\W*\z/ix
+      SHAPES = ["shape", "wrap", TURN_OUT].freeze
       # What is done to the thing that stands before it, a name of so many words at most and no list.
       COOKS = %w[rinse soak simmer].freeze
       THING = 6
@@ -66,7 +71,7 @@ module FondKettle
 
       # Covered it cooks on low; a lid goes on what was laid in; what is added to hot oil is fried in it.
       def goes_on?(last, clause)
-        return true if last.kind == FRY && clause.kind == STIR
+        return true if (last.kind == FRY && clause.kind == STIR) || flipped?(last, clause)
 
         clause.say.match?(LID) || (last.kind == LOW && clause.kind == SIMMER)
       end
@@ -83,7 +88,7 @@ module FondKettle
       def one_thing?(last, clause, same)
         return true if taken?(last, clause, same)
 
-        same && %i[again? put_in? left_so? its? dashed?].any? { |test| send(test, last, clause) }
+        same && %i[again? put_in? left_so? its? dashed? flipped?].any? { |test| send(test, last, clause) }
       end
 
       # "6 drumsticks, salt, 1 tsp paprika - brown in 2 tbsp oil"
@@ -110,16 +115,21 @@ module FondKettle
         clause.kind == REST && last.minutes.nil? && last.say.match?(LEFT_SO)
       end
 
+      # "Put a plate over the pot, flip it"
+      def flipped?(last, clause)
+        last.kind == TURN_OUT && last.minutes.nil? && clause.say.match?(FLIPS)
+      end
+
       # "Meat in, brown it on all sides".
       def put_in?(last, clause)
         last.verb.nil? && last.minutes.nil? && clause.kind == FRY && last.say.match?(PUT_IN) &&
           clause.say.match?(OF_IT)
       end
 
-      # "Toss, toss, toss"; "a dent, close it, squeeze three times".
+      # "Toss, toss, toss"; "a dent, close it, squeeze three times"; "peel and slice the mangoes".
       def again?(last, clause)
         same = !last.kind.nil? && last.kind == clause.kind
-        same && (SHAPES.include?(last.kind) || !clause.say.include?(" "))
+        same && (SHAPES.include?(last.kind) || [last, clause].any? { |one| !one.say.include?(" ") })
       end
 
       # True where a clause does something with what the one before only takes.
@@ -152,7 +162,7 @@ module FondKettle
         end
       end
       private_class_method :joined, :together, :goes_on?, :begins?, :one_thing?, :its?, :done?, :left_so?,
-                           :closes?, :put_in?, :again?, :taken?, :leads_to?, :dashed?, :marinated
+                           :closes?, :put_in?, :again?, :taken?, :leads_to?, :dashed?, :flipped?, :marinated
     end
   end
 end

@@ -16,6 +16,9 @@ module FondKettle
       # "400 g rice, washed, cooked in 440 ml water", beside what is told to be done.
       RICE = /\b(?:rice|basmati|jasmine)\b[^.;]{0,120}\b(?:cooked|boiled|steamed)\s+
               (?:in|with|for|on|covered|by)\b/ix
+      # "Rice: 3 cups jasmine, washed."
+      WASHED = /(?<=,\s)(?:washed|rinsed)\b(?=\s*(?:[.,;]|\z|until\b|till\b|well\b))/i
+      RICE_WASHED = /\b(?:rice|basmati|jasmine)\b[^.;]{0,60}#{WASHED}/i
       PART = /(?<=,\s|;\s|\band\s|\bthen\s|rice\s|basmati\s|jasmine\s)/i
       # What is so, or was done before: "the rice, soaked 30 minutes, is stirred in".
       IS = /\b(?:is|are|was|were|be|been|have|has|had)\b/i
@@ -34,7 +37,8 @@ module FondKettle
       #
       #   told("Prawns 10, boiled 2 min, cooled.") # => "Prawns 10, boil 2 min, cool."
       def told(sentence)
-        return sentence if sentence.size > MOST || !(sentence.match?(RICE) || tells?(sentence))
+        return sentence if sentence.size > MOST
+        return washed(sentence) unless sentence.match?(RICE) || tells?(sentence)
 
         sentence.gsub(done) { |word| verb(word) }
                 .gsub(NOUN, '\k<what> \k<time>')
@@ -55,6 +59,12 @@ module FondKettle
 
       def participles
         @participles ||= forms(COOKS).merge(forms(AFTER)).invert
+      end
+
+      # The sentence, where nothing is told in it but that the rice was washed.
+      def washed(sentence)
+        only = sentence.match?(RICE_WASHED) && !sentence.match?(IS) && Verbs.found(sentence).empty?
+        only ? sentence.gsub(WASHED) { |word| verb(word) } : sentence
       end
 
       # True where a sentence only tells what was done.
@@ -91,7 +101,7 @@ module FondKettle
 
         "#{word}#{word[-1] if word.match?(DOUBLED)}ed"
       end
-      private_class_method :tells?, :cooked, :done, :verb, :forms, :participle,
+      private_class_method :tells?, :washed, :cooked, :done, :verb, :forms, :participle,
                            :participles
     end
   end

@@ -25,8 +25,10 @@ module FondKettle
       ALONE = /\A\(\s*#{COUNT}\s*\)\z/i
       # Pieces are no people, where a text says these too.
       MADE = /\b(?:makes|yields)\s*:?\s+(?:(?:about|some|up\s+to)\s+)?#{COUNT}\b/i
+      PORTIONS = /(?:raciones|personas|personnes|persone|personen|pessoas|portions?|portionen)/i
       # "Bean rice for six": at the end of a title.
-      AT_END = /\bfor\s+#{COUNT}\W*\z|\((?<count>\d{1,2})\)\W*\z|\s[-–—]\s+#{COUNT}\W*\z|\sx\s?#{COUNT}\W*\z/i
+      AT_END = /\(?\bfor\s+#{COUNT}\W*\z|\((?<count>\d{1,2})(?:\s+#{PORTIONS})?\)\W*\z
+                |\s[-–—]\s+#{COUNT}\W*\z|\sx\s?#{COUNT}\W*\z/ix
       # "Rice for thirty from my mother's notebook"
       WITHIN = /\bfor\s+#{COUNT}(?=\s+(?:from|by|with|on|at|in|after|as)\b|,)/i
       # "2 people / 35 min"
