@@ -48,7 +48,8 @@ RSpec.describe FondKettle::Reading::Reader do
   describe "a pan" do
     it "keeps its food when fat is poured off" do
       dish = read("#{rice}\n6 chicken thighs",
-                  "Brown the chicken in the oil in a wide pan. Pour away all but 2 tbsp of the fat. Add the " \
+                  "Brown the chicken in the oil in a wide pan. Pour away all but 2 tbsp of the fat. Add " \
+                  "the " \
                   "onions and fry 5 min. Boil the rice in the stock.")
       poured = step(dish, "Pour away")
       expect([poured["kind"], poured["vessel"], poured["from"]]).to eq(["taste", "wide-pan", []])
@@ -134,89 +135,5 @@ RSpec.describe FondKettle::Reading::Reader do
                 "the lid in a towel, 8 min on medium then 35 min on very low.")
     expect(dish["method"]).to eq("boil-and-drain")
     expect(step(dish, "soak").values_at("kind", "minutes")).to eq(["soak", 30.0])
-  end
-
-  describe "a list in the words of its parts" do
-    it "goes in by 'everything listed for it', and its rice is par-boiled in water of its own" do
-      dish = described_class.new(<<~TEXT).dish
-        Layered chicken rice for six
-
-        For the chicken: 1 kg chicken, 250 g yoghurt, 1 tsp turmeric, 2 tsp salt
-        For the rice: 500 g basmati, 3 l water, 3 tbsp salt, 4 cloves
-        4 onions
-        150 ml oil
-
-        Marinate the chicken with everything listed for it, 4 hours.
-        Deep fry the onions in the oil, about 20 minutes, drain on paper.
-        Mix half of the fried onions into the chicken and spread in the bottom of a heavy pot.
-        Soak the rice 30 minutes. Bring the water to a rolling boil with the salt and cloves, add the rice,
-        cook 5 minutes, till it is 70% done. Drain.
-        Layer the rice over the raw chicken. Seal with dough. 10 minutes on high, then 35 on the lowest heat.
-      TEXT
-      expect(foods(dish, "Marinate")).to eq(%w[chicken yoghurt turmeric salt])
-      expect(step(dish, "spread")["from"]).to eq([{ "vessel" => "bowl" }])
-      expect(done(dish, "add the rice")).to eq(["par-boil", "boiling-pot", 5.0])
-      expect(dish["steps"].last.values_at("kind", "minutes", "heat")).to eq(["low", 35.0, "low"])
-      expect(dish["method"]).to eq("sealed-raw-base")
-    end
-
-    it "is said once, also with an amount in brackets, and a liquor that was kept is poured" do
-      dish = described_class.new(<<~TEXT).dish
-        Rice with mussels for 8
-
-        600 g bomba rice
-        1 kg mussels
-        500 g prawns
-        1.8 l fish stock
-        150 ml white wine
-        100 ml oil
-
-        Open the mussels in the wine in a covered pan, 4 minutes. Keep the liquor, shell half of them.
-        Big pan, oil, medium heat. Prawns a minute a side, out. Rice in, stir 2 min. Stock and the mussel liquor.
-        10 min lively, then 8 min gently. Prawns and mussels on top for the last 4 minutes.
-        Turn the heat up for a minute at the end. Almonds (100 g) and raisins (80 g): fry separately, 3 min.
-      TEXT
-      expect(dish["lines"].map { |line| line["food"] }.tally.values.uniq).to eq([1])
-      expect(step(dish, "out.")["kind"]).to eq("take-out")
-      expect(froms(dish, "Stock and")).to eq(["covered-pan"])
-      expect(froms(dish, "on top")).to contain_exactly("board", "plate")
-      expect(step(dish, "heat up").values_at("kind", "minutes")).to eq(["low", 1.0])
-    end
-  end
-
-  describe "the rice" do
-    it "is told at the front with its kind behind it" do
-      dish = described_class.new("Claypot rice for two\n\nRice 1.5 cups (jasmine). Soak half an hour, " \
-                                 "drain, into the pot with 1.5 cups water. Lid on, medium heat till it " \
-                                 "boils. Lid, lowest heat, 12 min. Crack an egg in the middle, lid, off, " \
-                                 "5 mins.").dish
-      expect(dish["grain"]).to eq("jasmine")
-      expect(step(dish, "into the pot")["kind"]).to eq("fill")
-      expect(dish["steps"].last.values_at("kind", "minutes")).to eq(["rest", 5.0])
-    end
-
-    it "goes into its cooker with all there is" do
-      dish = described_class.new("Coconut rice for six\n\nRice: 3 cups jasmine, washed. 1 can coconut " \
-                                 "milk (400 ml), 1 tsp salt. All in the rice cooker. Relish: 15 dried " \
-                                 "chillies soaked in hot water 20 min, drained. Blend with 6 shallots. " \
-                                 "Fry the paste in 1/2 cup oil, 20 minutes.").dish
-      own = dish["vessels"].find { |one| one["rice"] }
-      expect(own["kind"]).to eq("cooker")
-      expect(step(dish, "washed")["kind"]).to eq("rinse")
-      expect(dish["lines"].count { |line| line["food"].include?("coconut") }).to eq(1)
-      expect(froms(dish, "Blend with")).to eq(["soaking-bowl"])
-    end
-
-    it "takes the stock that stands hot, a ladle at a time" do
-      dish = described_class.new("Leek rice for three\n\nA litre of veg stock kept hot on the back " \
-                                 "burner. Two leeks, sliced, sweated in 40g butter in a wide pan for 10 " \
-                                 "minutes. 250g carnaroli in, stir it about for two minutes. Then the " \
-                                 "stock a ladle at a time, stirring, about 17 minutes. Loosen with a bit " \
-                                 "more stock.").dish
-      expect(dish["lines"].map do |line|
-        line["food"]
-      end).to eq(["vegetable stock", "leeks", "butter", "carnaroli rice"])
-      expect(froms(dish, "a ladle")).to eq(["pot"])
-    end
   end
 end

@@ -52,13 +52,17 @@ module FondKettle
       # What is said of it where nobody wrote a comma: "4 thighs skin on", "pandan if there is any".
       SAID_OF_IT = /(?<![,(])\s+(?=(?:(?:skin|bone)[ -](?:on|in|off)\b
                      (?!(?:\s+(?:and\s+)?(?:skin|bone)[ -](?:on|in|off)\b)*\s+(?!and\b|or\b|skin\b|bone\b)
-                     [[:alpha:]])|left\s+whole|from\s+(?:the|a|my|last)|if\s+(?:there|you|any)
+                     [[:alpha:]])|left\s+whole
+                     |(?<!oil\s)(?<!butter\s)(?<!ghee\s)(?<!lard\s)to\s+
+                     (?:fry|serve|finish|garnish|grate|drizzle)\W*\z
+                     |from\s+(?:the|a|my|last)|if\s+(?:there|you|any)
                      |with\s+(?:the|its|their)\s+(?:stem|skin|peel|shell|head|bone)s?)\b)/ix
       # Rice that is called by its kind alone.
       KINDS = /\b(?:basmati|jasmine|arborio|carnaroli|bomba|calrose|ponni|masoori|koshihikari|sell?a
                |(?:long|medium|short)[- ]grain)\b/ix
       # "Rice (short) 3/4 c"
       RICE_KIND = /\brice\s*(?<much>\d+\s*(?:g|ml|cups?)\s*)?\((?<kind>[[:alpha:]][[:alpha:] -]{2,24})\)/i
+      OTHER_NAME = /\A\((?<name>[[:alpha:]][[:alpha:] -]{2,30})\)\z/
       # "Rice cooker cups" are no rice.
       COOKER = /\brice[ -]cooker(?=\s+cups?\b)/i
       # "White short rice"
@@ -126,7 +130,17 @@ module FondKettle
         rice = rice(mended, certain.text, read)
         return [[rice], certain.asks] if rice
 
-        [read.lines.map { |line| thing(line, text) }, [*certain.asks, *read.questions.map(&:ask)]]
+        lines = read.lines.map { |line| thing(otherwise(line) || line, text) }
+        [lines, [*certain.asks, *read.questions.map(&:ask)]]
+      end
+
+      # A line by the name behind it, where that alone is a food's: "salsa inglesa (worcestershire)"; or nil.
+      def otherwise(line)
+        other = line.note[OTHER_NAME, :name]
+        return unless other && @names.whole?(other) && !@names.whole?(line.name)
+
+        found = @quick.read([line.amount, line.unit, other].compact.join(" ")).lines.first
+        found&.with(name: line.name, note: line.note)
       end
 
       # The same with what the house knows of the one thing's weight.

@@ -5,6 +5,7 @@ require_relative "../../measure/amounts"
 require_relative "../../measure/durations"
 require_relative "../../measure/unit_table"
 require_relative "../words/loose_measures"
+require_relative "new_things"
 require_relative "no_amount"
 require_relative "read_line"
 require_relative "../rows/run_together"
@@ -45,9 +46,6 @@ module FondKettle
                 (?:broth|stock|liquor|water)\b/ix
       # "200C", "180 fan", "gas 6": a heat, and no cups.
       HEAT = /\A\d{2,3}\s*(?:°|º|degrees?\b|deg\b|[CF]\b|fan\b)/i
-      WATER = ["water"].freeze
-      # How warm a liquid is names none.
-      HOT = /\A(?:boiling|hot|warm|cold|lukewarm)\s+/i
       # What comes in bunches is the leaf, as it is not written.
       LEAF = " leaf"
       BEHIND = /[^,.;:()]{1,80}\([^()]{0,30}\)/
@@ -96,8 +94,7 @@ module FondKettle
       def initialize(lines, names = Larder::Names.ours, kept: false)
         @names = names
         @kept = kept
-        @lines = lines
-        @waters = lines.select { |line| line.ingredient&.water? }.map(&:text)
+        @new = NewThings.new(lines, names)
       end
 
       # Texts of what a sentence names and no line has.
@@ -137,7 +134,7 @@ module FondKettle
         amount = AMOUNTS.read(LooseMeasures.certain(text).text)
         name = amount && name(amount)
         return unless name && food?(name, amount.unit)
-        return unless fresh?(name, text[/\A(?:[\d.,½¼¾⅓⅔⅛]+|\S+)/].to_s, dealt: text.match?(DEALT))
+        return unless @new.thing?(name, text[/\A(?:[\d.,½¼¾⅓⅔⅛]+|\S+)/].to_s, dealt: text.match?(DEALT))
 
         name = name.delete_suffix(LEAF) unless text.include?(name)
         from = text.index(name)
@@ -155,7 +152,7 @@ module FondKettle
         parts = [BEHIND, BEHIND_COMMA, BEHIND_NAME].flat_map { |way| sentence.scan(way) }
         parts.map { |part| part.sub(FRONT, "") }.select do |text|
           name = NAMES_FIRST.lazy.filter_map { |way| way.match(text) }.first&.[](:what)&.strip
-          name && known?(name.sub(HOT, "")) && fresh?(name, text[/\d+/])
+          name && known?(name.sub(NewThings::HOT, "")) && @new.thing?(name, text[/\d+/])
         end
       end
 
@@ -171,7 +168,7 @@ module FondKettle
         sentence.to_enum(:scan, AmountForms::INSIDE).filter_map do
           found = Regexp.last_match
           name = name_at_end(found[:what])
-          next unless name && !found[:what].match?(UP_TO) && fresh?(name, found[:amount])
+          next unless name && !found[:what].match?(UP_TO) && @new.thing?(name, found[:amount])
 
           several(found) || sentence[(found.end(:what) - name.size)...found.end(0)]
         end.flatten
@@ -209,23 +206,6 @@ module FondKettle
         return true if @names.find(name) || @names.grain(name) || name.match?(ReadLines::KINDS)
 
         MEASURED.include?(Measure::UnitTable.find(unit.to_s)&.family) && name.split.size <= WORDS
-      end
-
-      # Water that is measured is another line's where that has another measure.
-      def fresh?(name, amount, dealt: false)
-        words = @names.words(name.sub(HOT, "").split(/\sof\s/i).last)
-        return @waters.none? { |text| text.include?(amount) } if words == WATER
-
-        # A second onion that only the method names is another one.
-        @lines.reject { |line| line.spoken && line.amount && !dealt }.none? do |line|
-          (words - line.names).empty? || ((line.names - words).empty? && alike?(name, line))
-        end
-      end
-
-      # "Fried onions" are no onion that is listed.
-      def alike?(name, line)
-        found = @names.find(name)
-        found.nil? || line.ingredient.nil? || found.key == line.ingredient.key
       end
     end
   end

@@ -57,8 +57,9 @@ module FondKettle
       # ReadLines of what a sentence names and none of `lines` is.
       def spoken(kind, lines, sentence)
         texts = kind.new(lines, @names, kept: @kept).in(sentence)
-        texts.reject { |text| FoodWords.made?(text, lines) }
-             .flat_map { |text| @reader.read(text, spoken: true) }
+        read = texts.to_h { |text| [text, @reader.read(text, spoken: true)] }
+        all = lines + read.values.flatten
+        read.reject { |text, _| FoodWords.made?(text, all) }.values.flatten
       end
 
       # What is listed without an amount has the one that the method says: "salt" and "1 tsp of salt".

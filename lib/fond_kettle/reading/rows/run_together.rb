@@ -22,7 +22,8 @@ module FondKettle
       FOR = /\A(?:for\s+the\s+[[:alpha:]]+|to\s+finish),\s+/i
       AMOUNT = /(?:\A|[,;.]\s*(?:and\s+)?|\s)(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s|one\s|two\s)/i
       # What is said of a thing behind a comma.
-      SAID_OF_IT = /\A(?:[[:alpha:]]+ed|an?\s+plate(?:ful)?|cut|in|if|free|or|left|finely|well|with|leaves
+      SAID_OF_IT = /\A(?:(?:all\s+|both\s+)?[[:alpha:]]+ed|an?\s+plate(?:ful)?|cut|in|if|free|or|left|finely
+              |well|with|leaves
                    |for|not|thinly
                    |skin|(?:shells?|heads?|tails?|bones?)\s+(?:on|off|in|out)\b|\d+\s*cm)\b/ix
       # A comma, or an "and" before the next amount.
@@ -34,8 +35,6 @@ module FondKettle
       # Where something is done to it at once, it is no list: "take a pound of veal, and set it on".
       DONE = /\b(?:set|put|lay|cut|wash|boil|fry|stew|brown|sear|rub|season|roast|cook|joint|bring)\s+
               (?:it|them)\b/ix
-      # Its first sentence: behind "For 4:" amounts may have a point.
-      FIRST_SENTENCE = /\A(?:(?:for|serves)\s+(?:\d+|[[:alpha:]]+)\s*:(?:[^.]|\.(?=\d))*|[^.]*)/i
       # "You want an oven at 200" lists nothing.
       KIT = /(?:want|need|take|use)s?\s+(?:an?|the|your)\s+(?:[[:alpha:]]+\s+)?
              (?:oven|pan|pot|wok|steamer|cooker|tin|tray|dish|sieve|bowl)\b(?!\s+of)/ix
@@ -58,6 +57,9 @@ module FondKettle
                  (?!(?:(?:warm|cold|hot|boiling|plain|salted)\s)?water\b)/ix
       # "Seasoning: 2 tbsp vinegar, …", "For 4 people you need: …"
       LABEL = /\A[[:alpha:]][^:,.]{1,40}:\s+(?=\S)/
+      # Its first sentence: behind "For 4:" amounts may have a point.
+      FIRST_SENTENCE = /\A(?:(?:for|serves)\s+(?:\d+|[[:alpha:]]+)\s*:(?:[^.]|\.(?=\d))*
+                       |(?!#{LABEL})(?:[^.]|(?<=\d)\.(?=\d))*|[^.]*)/ix
       # What is put there is done: "In the big pot: 6 tbsp of oil, …"
       IN_POT = /\A(?:in|into|on)\s/i
       THEN = /\b(?:then|goes|go)\b/i

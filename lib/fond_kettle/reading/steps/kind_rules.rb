@@ -71,7 +71,7 @@ module FondKettle
           ["boil", ->(sense) { sense.in? && !sense.done? && sense.says?(:bubbles) }],
           ["fry", ->(sense) { FRIES.call(sense) || (sense.says?(:heats_fat) && !sense.liquid) }],
           ["simmer", ->(sense) { sense.stage != RiceCourse::WITH || sense.clause.meanwhile }],
-          ["simmer", ->(one) { one.liquid && !one.rice && one.says?(:warms) }],
+          ["simmer", ->(one) { one.puts && !one.rice && one.says?(:warms) }],
           ["reduce", ->(sense) { sense.says?(:opened) }], ["low", ALWAYS]
         ],
         "low" => [
@@ -127,7 +127,7 @@ module FondKettle
         "cool" => [["preheat", ->(one) { one.says?(:oven_hot) && one.minutes.nil? }]],
         "preheat" => [["bake", ->(one) { one.in? && one.minutes && !one.clause.say.match?(/heat/i) }]],
         "fluff" => [["mix", ->(one) { one.puts && !one.in? }], ["fold", :puts.to_proc]],
-        "shape" => [["drain", SQUEEZED],
+        "shape" => [["drain", SQUEEZED], ["sprinkle", ->(one) { one.in? && one.puts && one.says?(:over_it) }],
                     ["layer", ->(one) { one.in? && one.rice && !one.says?(:into_shape) }]],
         "cut" => [["cut", ->(one) { one.says?(:stones) }],
                   ["sprinkle", ->(one) { one.in? && one.puts && one.says?(:grates_over) }],

@@ -12,7 +12,9 @@ module FondKettle
       TIPPED_INTO = /\A\W*(?:then\s+)?(?:tip|turn|pour|empty)\s+(?:(?:it|everything)\s+)?
                      (?:all\s+)?(?:out\s+)?(?:in|on)to\s+an?\s+
                      (?:[[:alpha:]]+\s+)?(?:bowl|tub|dish|platter)\W*\z/ix
-      MORE = /\b(?:the\s+rest|rest\s+of|remaining|other|half|white|more|then)\b[^.]*\brice\b/i
+      # "Squeeze the other lemon over the rice" lays none.
+      MORE = /\b(?:the\s+rest|rest\s+of|remaining|other|half|white|more|then)\b
+              (?:(?!\b(?:over|on|onto)\s+(?:the\s+)?rice\b)[^.])*\brice\b/ix
       # What is left of it, laid on the first part.
       REST_OF_IT = /\b(?:the\s+rest|rest\s+of|remaining|other\s+half)\b[^.]*\brice\b/i
       # On a plate it is done.

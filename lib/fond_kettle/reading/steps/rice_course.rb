@@ -33,6 +33,7 @@ module FondKettle
       STEAMED = /\A\W*steam\b/i
       # By these it cooks: nothing more is laid in.
       COOKS = %w[low bake boil].freeze
+      SIMMER = "simmer"
 
       attr_reader :stage
 
@@ -118,7 +119,7 @@ module FondKettle
 
       # Between two layers of rice.
       def laid_in?(kind, position)
-        @stage == WITH && position <= @clauses.last_layer && !COOKS.include?(kind)
+        @stage == WITH && position <= @clauses.last_layer && ![*COOKS, SIMMER].include?(kind)
       end
 
       def here(kind, position, rice)

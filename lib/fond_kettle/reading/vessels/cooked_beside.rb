@@ -12,7 +12,9 @@ module FondKettle
       # In these nothing is fried while rice is in them.
       NOT_FRIED_IN = %w[steamer cooker].freeze
       WARMS = %w[simmer boil reduce].freeze
-      IN_WATER = /\A\W*(?:[[:alpha:]]+:\s+)?(?:in\s+)?boiling\s+(?:salted\s+)?water\b/i
+      # "Edamame: boiling water 3 min", "warm the cream": not in what the rice cooks in.
+      ALONE = /\A\W*(?:(?:[[:alpha:]]+:\s+)?(?:in\s+)?boiling\s+(?:salted\s+)?water\b
+               |(?:(?:then|meanwhile),?\s+)?warm\b)/ix
       HEATS = /\A\W*(?:(?:then|meanwhile),?\s+)?(?:heat|warm|simmer|boil|bring|melt)\b/i
 
       # `course`: the VesselCourse; `rice`: the RiceCourse.
@@ -61,7 +63,7 @@ module FondKettle
         return true if FRIES.include?(doing.kind)
         return false unless WARMS.intersect?([doing.kind, doing.clause.kind])
 
-        @rice.done? || not_on_fire?(@course.fire) || doing.clause.say.match?(IN_WATER)
+        @rice.done? || not_on_fire?(@course.fire) || doing.clause.say.match?(ALONE)
       end
 
       # "Heat the coconut milk with the sugar", while the rice steams or lies in a bowl.

@@ -169,7 +169,7 @@ module FondKettle
 
       def of_that?(clause, kind, last)
         case kind
-        when CUT then [*LIFTED, SOAK, "toast"].include?(last.kind)
+        when CUT then [*LIFTED, SOAK, WashVessel::RINSE, "toast"].include?(last.kind)
         when *STREWN then true
         when *TOSSED then last.kind == CUT || made?(kind, last)
         else made?(kind, last) || of_lifted?(clause, last) || into_mixture?(clause, kind)

@@ -31,7 +31,8 @@ module FondKettle
       # Named without an amount, it is the leaf.
       ALONE = /\A\W*(?:(?:some|a\s+little|fresh)\s+)?coriander\W*\z/i
       # "Peas, a handful", "onions 8", "2 cod fillets, 160 g each".
-      LOOSE_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),\s+(?<amount>an?\s+(?:[[:alpha:]]+\s+)?
+      LOOSE_BEHIND = /\A(?<what>[[:alpha:]](?:[[:alpha:]\ ]|-(?=[[:alpha:]])){0,60}?)(?:,|\s[-–—])?\s+
+                      (?<amount>an?\s+(?:[[:alpha:]]+\s+)?
                       (?:handful|bunch|pinch|glug|knob|splash|sprig|drop|dash)
                       |(?:a\s+couple\s+of|two|three)\s+(?:handfuls|bunches|knobs|sprigs))\z/ix
       # "Lentils, a mug and a half (soak them overnight)"

@@ -34,7 +34,7 @@ module FondKettle
       THING = 6
       # "Chicken in the pot with an onion and water to cover; simmer 40 minutes"
       COVERED_BY = /\bto\s+cover\b/i
-      DASHED = [FRY, "toast", "bake", "mix", "soak", "rinse"].freeze
+      DASHED = [FRY, SIMMER, "toast", "bake", "mix", "soak", "rinse"].freeze
       # "Melt the butter and pour over": it is melted by itself.
       POURED = /\A\W*(?:then\s+)?(?:pour|spoon|drizzle)\s+(?:(?:it|this|that|them)\s+)?over\W*\z/i
       DASH = /\A[-–—]\s+/

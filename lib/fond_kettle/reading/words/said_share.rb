@@ -9,7 +9,7 @@ module FondKettle
       ALL = { /\bhalf\b/i => 0.5, %r{\btwo[ -]thirds\b|\b2/3(?=\s+(?:of|over|on|in|into)\b)}i => 2.0 / 3,
               %r{\bthird\b|\b1/3(?=\s+(?:of|over|on|in|into)\b)}i => 1.0 / 3,
               /\bthree[ -]quarters?\b/i => 0.75, /\bquarter\b(?!\s+of\s+an\s+hour|\s+every)/i => 0.25,
-              /\bmost\s+of\b/i => 0.75,
+              /\b(?:most\s+of|(?:nearly|almost)\s+all)\b/i => 0.75,
               SAYS_REST => REST }.freeze
       # Words before a name in which its share stands.
       REACH = 4
