@@ -161,4 +161,52 @@ RSpec.describe FondKettle::Reading::Reader do
       expect(line["allergens"]).to include("fish")
     end
   end
+
+  describe "what would harm somebody" do
+    it "is read beside what it is named with, and after a good spoonful" do
+      dish = read("450 g smoked haddock\n570 ml milk and water, half and half\n300 g basmati\n60 ml hot oil",
+                  "Poach the fish in the milk and water. Cook the rice. Rub the fish with sesame oil. " \
+                  "Stir in a " \
+                  "good spoonful of creme fraiche.")
+      expect(dish["lines"].map { |line| line.values_at("food", "allergens") })
+        .to include(["milk", ["milk"]], ["creme fraiche", ["milk"]], ["sesame oil", ["sesame"]])
+    end
+  end
+
+  describe "a broth" do
+    it "stays in its pot while something is fried, and goes in by what was done in it" do
+      dish = read("1.6 kg chicken\n2.5 l water\n3 cups jasmine rice\n4 cloves garlic\n2 tbsp chicken fat",
+                  "Bring the water to a boil in a big pot, put the chicken in, cover and poach 40 " \
+                  "minutes. Turn " \
+                  "off, leave in the pot 20 minutes more. Lift the chicken out. Wash the rice. Fry the " \
+                  "garlic in " \
+                  "the chicken fat 2 minutes, add the rice, stir 2 minutes. Tip into the rice cooker " \
+                  "with 3 1/4 " \
+                  "cups of the broth. Cook.")
+      expect(step(dish, "Turn off")["kind"]).to eq("rest")
+      expect(done(dish, "Fry the garlic").first(2)).to eq(%w[fry frying-pan])
+      expect(dish["vessels"].find { |one| one["rice"] }["kind"]).to eq("cooker")
+      dish = read("450 g smoked haddock\n600 ml milk\n300 g basmati\n1 onion\n50 g butter",
+                  "Poach the fish in the milk in a wide pan. Lift it out, flake it, keep the liquid. In " \
+                  "another pan " \
+                  "soften the onion in the butter. Add the rice, then 500 ml of the poaching liquid. " \
+                  "Bring to the " \
+                  "boil, cover and cook 12 minutes.")
+      expect(froms(dish, "poaching liquid")).to eq(["wide-pan"])
+    end
+  end
+
+  it "fills leaves with rice that cooled in its pan, and a paste that was listed" do
+    dish = read("300 g jasmine rice\n400 ml coconut milk\n250 g minced chicken\n" \
+                "1 stalk lemongrass, 2 shallots, 1 chilli - pounded to a paste\n1 tbsp oil\n10 banana leaves",
+                "Simmer the rice with the coconut milk in a wide pan, about 10 min. Cool. Fry the paste " \
+                "in the " \
+                "oil 3 min, add the chicken and fry 6 min more. Cool. Put 2 tbsp rice on each leaf, " \
+                "press a dent, " \
+                "a spoon of filling, roll. Steam for 25 minutes.")
+    expect(foods(dish, "Fry the paste")).to contain_exactly("lemongrass", "shallots", "chilli", "oil")
+    expect(step(dish, "Fry the paste")["vessel"]).to eq("frying-pan")
+    expect(step(dish, "on each leaf")["kind"]).to eq("wrap")
+    expect(froms(dish, "on each leaf")).to contain_exactly("wide-pan", "frying-pan")
+  end
 end

@@ -80,7 +80,7 @@ RSpec.describe FondKettle::Reading::Reader do
       "salmon_bowl" => [2.0, "short-white", 296.3, "covered-pot"],
       "chestnut_side" => [8.0, "basmati", 400.0, "oven-pilaf"],
       "claypot" => [2.0, "jasmine", 200.0, "covered-pot"],
-      "lentil_fish" => [4.0, "basmati", 250.0, "one-pot-sauce"],
+      "lentil_fish" => [4.0, "basmati", 250.0, "toasted-pilaf"],
       "shrimp_plate" => [2.0, "medium-white", 294.6, "covered-pot"],
       "three_toppings" => [4.0, "short-white", 450.9, "covered-pot"],
       "peanut_chicken" => [4.0, "long-white", 300.0, "covered-pot"],

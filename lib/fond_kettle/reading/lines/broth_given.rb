@@ -11,7 +11,8 @@ module FondKettle
       PLAIN = /(?:cold|hot|warm|boiling|salted|salty|iced?|fresh|clean|clear|same|whole|other|rinsing
                   |running|measured|remaining|extra|reserved|kept|own)\b/ix
       OF_FOOD = /(?<=the\s|their\s|its\s)(?!#{PLAIN})[[:alpha:]]+\s+water/i
-      WORD = /\b(?:broth|stock(?!\s+(?:cubes?|pots?|powder)\b)|liquor|the\s+liquid|cooking\s+water
+      WORD = /\b(?:broth|stock(?!\s+(?:cubes?|pots?|powder)\b)|liquor
+              |the\s+(?:(?:poaching|cooking|braising)\s+)?liquid|cooking\s+water
               |#{OF_FOOD})\b/ix
       # "Water to cover": nobody says how much lies in it.
       TO_COVER = /\bwater\s+to\s+cover\b/i

@@ -25,10 +25,17 @@ module FondKettle
       # True where a line has one of the words: chicken stock is no chicken, which has to be cooked through.
       def said?(food, words)
         @lines.any? do |line|
-          line.said.intersect?(words) && !(line.runs? && (food.care - line.ingredient.care).any?)
+          line.said.intersect?(words) && !(line.runs? && (food.care - line.ingredient.care).any?) &&
+            !other_allergens?(line, food, words)
         end
       end
       private :said?
+
+      # "Sesame oil" beside the oil that is listed: what is said of it makes it another, and harms others.
+      def other_allergens?(line, food, words)
+        (words - line.said).any? && (food.allergens - line.ingredient&.allergens.to_a).any?
+      end
+      private :other_allergens?
 
       # True where a name, of some `words`, stands for a line: "the meat".
       def meant?(name, words)

@@ -33,10 +33,12 @@ module FondKettle
       FOR_DISH = /\A(?:butter|oil|salt|flour)\s+(?:for|to)\s[^.]*\z/i
       # "1 tsp soy, 1/2 tsp sugar - marinade for the beef"
       MADE_OF_IT = /(?<=[[:alpha:]])\s+[-–—]\s+(?:(?:for|this\s+is)\s+)?(?:the\s+)?
+                    (?:(?:pounded|ground|blended|mashed)\s+(?:in)?to\s+an?\s+)?
                     (?<part>#{FoodWords::MADE_OF_PARTS})(?:\s+for\b[^.]{0,40})?\z/ix
       DASH = /\s[-–—]\s/
       # Two things on a line: "limes + chilli flakes".
-      BOTH = /\s+[+&]\s+(?=[[:alpha:]])(?!(?:[[:alpha:]]+ed|juice|zest|peel|rind|stalks|leaves)\z)/
+      BOTH = /\s+[+&]\s+(?=[[:alpha:]])(?!(?:[[:alpha:]]+ed|juice|zest|peel|rind|stalks|leaves)
+              (?:\s*\([^()]*\))?\z)/x
       # "Stock 1.2 l, in, bring to the boil": its amount stands behind it, and it is no row of a list.
       PUT_IN = /,\s+(?:in|on|over|back)\s*(?:[,.;]|\z)|\.\s+\S/i
       # "Some of the stock", which the dish makes.

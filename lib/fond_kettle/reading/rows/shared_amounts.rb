@@ -26,8 +26,10 @@ module FondKettle
       KINDS = /\A(?:light|dark|red|white|green|black|brown|yellow|sweet|hot|smoked|fine|coarse|plain|ground)
                (?:\s+(?:one|ones))?\z/ix
 
-      OF_BOTH = /\A(?<number>[\d.,]+)\s*(?<unit>g|kg|lb|oz)\s+(?<first>(?<how>(?:minced|ground|smoked)\s+)?
-                 [[:alpha:]]+)\s+and\s+(?<second>[[:alpha:]]+)\z/ix
+      OF_BOTH = %r{\A(?<number>[\d.,]+)\s*(?<unit>g|kg|lb|oz|ml|l|cups?|pints?|litres?)\s+(?:of\s+)?
+                   (?<first>(?<how>(?:minced|ground|smoked)\s+)?[[:alpha:]]+)\s+(?:and|&|\+)\s+
+                   (?<second>[[:alpha:]]+)
+                   (?:,?\s+(?:half\s+(?:and|&)\s+half|half\s+of\s+each|1/1|mixed))?\z}ix
 
       # "1 red pepper and 1 green one, diced"
       ANOTHER = /\A(?<first>\d+\s+[[:alpha:]]+\s+(?<thing>[[:alpha:]]+?))\s+(?:and|&|\+)\s+

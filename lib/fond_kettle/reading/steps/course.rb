@@ -34,6 +34,7 @@ module FondKettle
       FILL = "fill"
       PREHEAT = "preheat"
       SOAK = "soak"
+      LOW = "low"
       PRESSURE = /\bpressure|\bwhistles?\b|\bthe\s+weight\s+on\b/i
 
       # `clauses`: Clauses; `lines`: ReadLines.
@@ -45,11 +46,11 @@ module FondKettle
         @rice = RiceCourse.new(clauses)
         @course = VesselCourse.new(pressure: clauses.any? { |clause| clause.say.match?(PRESSURE) })
         @places = LinePlaces.new(lines)
-        @set_aside = SetAside.new(clauses)
         @kinds = StepKinds.new(clauses, lines)
         @vessels = StepVessels.new(@course, @rice, @places)
         @beside = BesideRice.new(clauses, @rice, @course, @vessels)
         @flow = StepFlow.new(lines, @places, @vessels, @rice)
+        @set_aside = SetAside.new(clauses, @course, @flow.broth) { |key| @places.in(key).include?(@rice_line) }
         @named = ClauseLines.new(clauses, lines, @places, @recited) do |say, index|
           @flow.mixture?(say, index)
         end
@@ -102,8 +103,9 @@ module FondKettle
 
       # Key of the vessel of some ReadSteps in which the rice is cooked.
       def own_of(read)
-        found = [RiceCourse::IN, RiceCourse::WITH].filter_map { |at| read.find { |step| step.rice == at } }
-        found.first&.vessel || @course.fire
+        found = [RiceCourse::IN, RiceCourse::WITH].flat_map { |at| read.select { |step| step.rice == at } }
+        cooker = found.find { |step| step.kind == LOW && @vessels.cooker?(step.vessel) }
+        (cooker || found.first)&.vessel || @course.fire
       end
 
       # A ReadStep for each clause.
@@ -125,7 +127,7 @@ module FondKettle
         doing = Doing.new(clause: clause, kind: kind, last: last, rice: rice, others: others?(named),
                           goes_in: goes_in, onto: onto(clause, named),
                           plain_water: @kinds.plain_water?(position, named),
-                          set_aside: !@rice.in? && (@set_aside.at?(position) || liquor_on_fire?),
+                          set_aside: !@rice.in? && @set_aside.at?(position),
                           rice_apart: SpokenRice.labelled?(@clauses, clause),
                           by_itself: !rice && @kinds.boils_by_itself?(position, named, kind))
         pass(named, doing, position: position, vessel: @vessels.vessel(doing))
@@ -167,11 +169,6 @@ module FondKettle
         return true if Filling.with_rice?(clause, RiceLine.of(@lines))
 
         @flow.wrapped.packed?(clause, named)
-      end
-
-      # True where the vessel on the fire holds a liquor that is kept for later.
-      def liquor_on_fire?
-        @course.in_hand && @flow.broth.kept?(@course.in_hand)
       end
 
       # The vessel of that to which a clause puts something, or nil.

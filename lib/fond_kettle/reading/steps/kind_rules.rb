@@ -93,7 +93,7 @@ module FondKettle
         "rest" => [
           [->(sense) { TOP.call(sense, "sprinkle", "fold") },
            ->(sense) { sense.in? && sense.puts && !sense.minutes }],
-          ["rest", ->(one) { one.in? && one.minutes && !one.puts && one.says?(:off_fire) }],
+          ["rest", ->(one) { one.minutes && !one.puts && one.says?(:off_fire) }],
           ["steam", ->(sense) { sense.says?(:steamer) && sense.minutes && !sense.done? }],
           ["lay-in", ->(sense) { sense.says?(:stood_in) && sense.minutes.nil? }],
           ["low", ->(sense) { sense.in? && sense.says?(:flame) }],
@@ -127,7 +127,8 @@ module FondKettle
         "cool" => [["preheat", ->(one) { one.says?(:oven_hot) && one.minutes.nil? }]],
         "preheat" => [["bake", ->(one) { one.in? && one.minutes && !one.clause.say.match?(/heat/i) }]],
         "fluff" => [["mix", ->(one) { one.puts && !one.in? }], ["fold", :puts.to_proc]],
-        "shape" => [["drain", SQUEEZED], ["sprinkle", ->(one) { one.in? && one.puts && one.says?(:over_it) }],
+        "shape" => [["wrap", ->(one) { one.says?(:each_leaf) }], ["drain", SQUEEZED],
+                    ["sprinkle", ->(one) { one.in? && one.puts && one.says?(:over_it) }],
                     ["layer", ->(one) { one.in? && one.rice && !one.says?(:into_shape) }]],
         "cut" => [["cut", ->(one) { one.says?(:stones) }],
                   ["sprinkle", ->(one) { one.in? && one.puts && one.says?(:grates_over) }],

@@ -1,11 +1,11 @@
 # frozen_string_literal: true
 
-require_relative "rice_clauses"
+require_relative "clause_words"
 
 module FondKettle
   module Reading
-    # What is cooked before the rice and then put aside, all of it, is cooked in a pan of its own where the
-    # rice goes into a pot.
+    # What is cooked before the rice in a pan of its own: what is then put aside, all of it, where the rice
+    # goes into a pot, and what is fried while the vessel on the fire holds what is needed later.
     class SetAside
       ALL = /\b(?:put|set|keep|leave|scrape)\s+(?:it|that|this|everything|all(?:\s+of\s+it)?)\s+
              (?:(?:to\s+)?one\s+side|aside|into\s+a\s+(?:small\s+)?(?:bowl|dish|saucer))\b/ix
@@ -14,13 +14,34 @@ module FondKettle
       # Clauses after what is cooked.
       SOON = 4
 
-      # `clauses`: Clauses.
-      def initialize(clauses)
+      # `clauses`: Clauses; `course`: the VesselCourse; `broth`: the BrothCourse; the block tells whether the
+      # rice lies in a vessel (key).
+      def initialize(clauses, course, broth, &rice_in)
+        @clauses = clauses
         @says = clauses.map(&:say)
+        @course = course
+        @broth = broth
+        @rice_in = rice_in
       end
 
-      # True where what is cooked at a position is put aside before the rice goes into its pot.
+      # True where what is cooked at a position is.
       def at?(position)
+        put_aside?(position) || (!@course.in_hand.nil? && taken?(@course.in_hand, position))
+      end
+
+      private
+
+      # True for a vessel (key) with a liquor that is kept, or, where something is fried in fat of its own,
+      # with a broth that is poured later or the rice.
+      def taken?(vessel, position)
+        return true if @broth.kept?(vessel)
+        return false unless @says[position].match?(ClauseWords::ALL[:in_its_fat])
+
+        @rice_in.call(vessel) || @broth.used_later?(vessel, @clauses.drop(position + 1))
+      end
+
+      # True where all of it is put aside before the rice goes into its pot.
+      def put_aside?(position)
         aside = (position..(position + SOON)).find { |at| @says[at]&.match?(ALL) }
         !aside.nil? && @says.drop(aside + 1).any? { |say| say.match?(INTO_POT) && say.match?(RICE_OR_IT) }
       end

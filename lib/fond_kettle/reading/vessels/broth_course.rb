@@ -14,6 +14,8 @@ module FondKettle
       LIQUOR = /\bliquor\b/i
       STRAINS = "drain"
       TAKES_OUT = "take-out"
+      # "Lift it out, flake it, keep the liquid": that stays where it was.
+      CUTS = "cut"
 
       # `lines`: ReadLines; `places`: LinePlaces.
       def initialize(lines, places)
@@ -35,12 +37,20 @@ module FondKettle
       def note(say, kind, vessel, from)
         @strained = vessel if poured_apart?(say, kind)
         @covered = vessel if say.match?(COVERED)
-        @kept |= [BrothGiven.left_in(kind, vessel, from)] if BrothGiven.kept?(say)
+        left_in = BrothGiven.left_in(kind, vessel, from)
+        @lifted_from = left_in if kind == TAKES_OUT
+        @kept |= [(@lifted_from if kind == CUTS) || left_in] if BrothGiven.kept?(say)
       end
 
       # True where the liquor in a vessel (key) was kept.
       def kept?(vessel)
         @kept.include?(vessel)
+      end
+
+      # True where water lies in a vessel (key) and one of the Clauses that follow pours it as a broth, of
+      # which it says how much.
+      def used_later?(vessel, clauses)
+        made_in == vessel && clauses.any? { |clause| !BrothGiven.weight_g(clause.say).nil? }
       end
 
       # Those of some vessels (keys) whose liquor was kept for later, and is not spoken of now.

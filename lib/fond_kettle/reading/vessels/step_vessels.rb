@@ -108,6 +108,11 @@ module FondKettle
         @fire.bakes?(vessel, doing) ? BAKE : doing.kind
       end
 
+      # True for a rice cooker (a vessel's key).
+      def cooker?(vessel)
+        @course.kind(vessel) == Kit::VesselKinds::COOKER.key
+      end
+
       # The vessel all of which a text gives, or nil.
       def given(say)
         @course.given(say)
