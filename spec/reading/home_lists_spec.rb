@@ -112,7 +112,7 @@ RSpec.describe FondKettle::Reading::Reader do
                   "back on top. Cover tightly with foil and give it another 35 minutes. Take the foil " \
                   "off for " \
                   "the last 10 to crisp the skin again. Rest it 15 minutes. Squeeze a lemon over the rice.")
-      expect(done(dish, "for the last 10")).to eq(["bake", "deep-roasting-tin", 10.0])
+      expect(step(dish, "for the last 10").values_at("kind", "lid", "at_min")).to eq(["lay-in", "none", 25.0])
       expect(step(dish, "Rest it")["rice"]).to eq("rest")
       expect(step(dish, "Squeeze")["kind"]).to eq("sprinkle")
     end

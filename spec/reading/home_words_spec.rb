@@ -136,4 +136,62 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(dish["method"]).to eq("boil-and-drain")
     expect(step(dish, "soak").values_at("kind", "minutes")).to eq(["soak", 30.0])
   end
+
+  describe "an oven" do
+    it "has its pot carried to it and taken out, and minutes without foil at their end" do
+      dish = read("500 g lamb shoulder\n400 g basmati\n1 onion\n2 tbsp oil\n750 ml stock",
+                  "Preheat oven 160 °C. Heat the oil in a casserole, brown the lamb. Add the onion, cook " \
+                  "8 minutes. " \
+                  "Add 500 ml of the stock, cover, transfer to oven for 1 hour. Take casserole out, stir " \
+                  "in the " \
+                  "rice and the remaining stock. Cover with foil, back into oven 25 minutes. Foil off " \
+                  "for the last 10.")
+      expect(done(dish, "transfer to oven")).to eq(["bake", "casserole", 60.0])
+      expect(dish["not_read"]).to eq(["Take casserole out"])
+      expect(step(dish, "Foil off").values_at("kind", "lid", "at_min")).to eq(["lay-in", "none", 15.0])
+    end
+  end
+
+  it "hears that rice cooks on, is rinsed before, and rests off heat" do
+    dish = read(rice, "Fry the onions in the oil in a wide pan. Stir in the rice, rinsed. Pour on the " \
+                      "stock, bring to " \
+                      "the boil and cook slowly, lid tilted, 20 min till the water is gone. Cover, take " \
+                      "off heat, 5 mins.")
+    expect(kinds(dish)).not_to include("rinse")
+    expect(step(dish, "cook slowly")["kind"]).to eq("low")
+    expect(dish["steps"].last.values_at("kind", "minutes")).to eq(["rest", 5.0])
+  end
+
+  it "warms a dressing of a label, and cuts it into the rice" do
+    dish = described_class.new("Bowl for three\n\n300 g sushi rice\n330 ml water\n\nCook the rice in the " \
+                               "water, 12 min " \
+                               "low, 10 min off. Dressing: 3 tbsp rice vinegar + 1.5 tbsp sugar + 1 tsp " \
+                               "salt, warm " \
+                               "until dissolved. Cut it into the hot rice.").dish
+    expect(dish["lines"].map { |line| line["food"] }).to include("rice vinegar", "sugar", "salt")
+    expect(foods(dish, "warm until")).to contain_exactly("rice vinegar", "sugar", "salt")
+    expect([step(dish, "Cut it")["kind"], froms(dish, "Cut it")]).to eq(["fold", ["frying-pan"]])
+  end
+
+  it "fills what is stood in the oven, mixed with what was boiled before" do
+    dish = described_class.new("stuffed peppers\n\n6 big red peppers\n250g beef mince\n120 g rice\n700 g " \
+                               "passata\n\n" \
+                               "cut the tops off the peppers and pull out the seeds. half cook the rice " \
+                               "in boiling " \
+                               "water 8 min, drain, cool a bit. mix w mince. fill the peppers. stand " \
+                               "them in a deep " \
+                               "dish, passata round, foil, oven 180 for 1 hr 10, foil off last 15. leave " \
+                               "10 mins.").dish
+    expect(step(dish, "pull out")["kind"]).to eq("cut")
+    expect(froms(dish, "mix w")).to eq(["boiling-pot"])
+    expect(done(dish, "stand them")).to eq(["bake", "deep-dish", 70.0])
+    expect(dish["vessels"].find { |one| one["rice"] }["key"]).to eq("deep-dish")
+  end
+
+  it "reads a list of one row between bullets" do
+    dish = read("2 tbsp oil • 150g chorizo, sliced • 300g paella rice • 800ml chicken stock",
+                "Fry the chorizo in the oil. Tip in the rice, then the stock.")
+    expect(dish["lines"].map { |line| line["food"] }).to eq(["oil", "chorizo", "paella rice", "chicken " \
+                                                                                              "stock"])
+  end
 end

@@ -130,7 +130,7 @@ module FondKettle
       end
 
       def boiled_and_drained?
-        return false if baked_in_milk?
+        return false if baked_in_milk? || done?("wrap")
 
         (done?("par-boil") && !laid_over?) || poured_off?
       end

@@ -19,7 +19,7 @@ module FondKettle
                (?=[\d½¼¾⅓⅔⅛]|(?<=\A|\.\s)(?:handful|bunch|pinch|knob|splash|glug)\sof\s
                |(?:an?|half|another|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
       # Where the thing ends.
-      STOP = %r{\s*(?:[,.;:()!?]|\s\d|\sw/|\s[-–—]\s
+      STOP = %r{\s*(?:[,.;:()!?]|\s\d|\s\+|\sw/|\s[-–—]\s
                  |\s(?:and|&|plus|without|the|in|into|with|for|to|on|onto|over|between
                  |among|till|'?til|until|wash|rinse|soak|boil|simmer|blanch|fry|from|round|around|kept
                  |through|so|that|which|if|is|are|goes|go|up|at|then|when|by|stuck|cut

@@ -15,6 +15,8 @@ module FondKettle
       COMMA = ", "
       # "Basmati 300 g / stock 600 ml / spinach 250 g, washed": a row each.
       LISTED = %r{[ \t]{1,3}/[ \t]{1,3}}
+      # "1 onion • 300 g rice • 800 ml stock"
+      BULLETS = /[ \t]{0,3}[•·][ \t]{1,3}/
       LEAST = 3
       TOLD = /[.!?]\s/
       # Letters of a title with which a text in one row begins.
@@ -33,6 +35,9 @@ module FondKettle
       end
 
       def parted(row)
+        bullets = row.split(BULLETS).reject(&:empty?)
+        return bullets if bullets.size >= LEAST
+
         parts = row.split(LISTED)
         parts.size >= LEAST && !row.match?(TOLD) ? parts : [row.gsub(SLASH, COMMA)]
       end

@@ -15,6 +15,8 @@ module FondKettle
 
       # "Everything but the rice": what is left out is not put in.
       ALL_BUT = ClauseWords::ALL.fetch(:all_but)
+      IN_BOILING = /\bin\s+(?:plenty\s+of\s+|lots\s+of\s+)?(?:salted\s+)?boiling\s+(?:salted\s+)?water\b/i
+      DRAIN = "drain"
       SALT = "salt"
       SALTED = /\bsalted\b/i
       # Salt by its name, and words by which it is only tasted.
@@ -85,7 +87,15 @@ module FondKettle
 
       # True where its word stands for something else.
       def other?(clause, index)
-        RiceClauses.soaking_water?(clause, @lines[index]) || @mixture.call(clause.say, index)
+        RiceClauses.soaking_water?(clause, @lines[index]) || @mixture.call(clause.say, index) ||
+          poured_away?(clause, @lines[index])
+      end
+
+      # "Half cook the rice in boiling water, drain": that water is none of the dish's own.
+      def poured_away?(clause, line)
+        return false unless line.ingredient&.water? && clause.say.match?(IN_BOILING)
+
+        @clauses[@clauses.index(clause) + 1]&.kind == DRAIN
       end
     end
   end

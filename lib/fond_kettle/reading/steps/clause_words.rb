@@ -10,9 +10,12 @@ module FondKettle
       ALL = {
         heat_up: /\b(?:heat|flame|fire)\s+(?:up|to\s+(?:high|medium|full))\b
                   |\bturn\s+(?:[a-z]+\s+){0,2}up\b/ix,
-        into_oven: /\b(?:in|into)\s+(?:an?\s+|the\s+)?(?:hot\s+|low\s+|medium\s+|preheated\s+)?oven\b/i,
+        into_oven: /\b(?:in|into|to)\s+(?:an?\s+|the\s+)?(?:hot\s+|low\s+|medium\s+|preheated\s+)?oven\b/i,
         out_of_oven: /\A\W*(?:then\s+)?(?:take|lift|pull|get|bring)\s+
-                      (?:it|the\s+(?:pot|dish|tin|tray|lot))\s+out(?:\s+of\s+the\s+oven)?\W*\z/ix,
+                      (?:it|(?:the\s+)?(?:pot|dish|tin|tray|casserole|lot))\s+
+                      out(?:\s+of\s+(?:the\s+)?oven)?\W*\z/ix,
+        lid_off: /\b(?:foil|lid|cover)\s+(?:back\s+)?off\b|\btake\s+off\s+the\s+(?:foil|lid|cover)\b/i,
+        pot_out: /\A\W*(?:then\s+)?(?:take|lift|pull|get)\s+(?:the\s+)?(?:pot|dish|tin|casserole)\s+out\b/i,
         put_aside: /\A\W*(?:then\s+)?(?:put|lay|set|place|tip|slide|transfer|scrape|turn|pour|move)\s+
                     (?:it|them|this|that|the\s+[[:alpha:]]+(?:\s+[[:alpha:]]+)?)\s+
                     (?:aside|to\s+one\s+side|(?:out\s+)?on(?:to)?\s+(?:an?|another|the)\s+(?:[[:alpha:]]+\s+)?
@@ -37,9 +40,10 @@ module FondKettle
         into_bowl: /\A\W*(?:into|in)\s+(?:an?|the)\s+(?:bowl|bag)\b/i,
         heaped_on: RiceClauses::HEAPED_ON,
         low: /\b(?:low|lowest|tiny|smallest|gentlest|covered|lid\s+on|slow\s+fire|small\s+flame)\b/i,
-        off_fire: /\boff\s+the\s+(?:fire|heat|stove)\b|\A\W*off\b(?!\s+with\b)|,\s*off,?\s+\d
+        off_fire: /\boff\s+(?:the\s+)?(?:fire|heat|stove)\b|\A\W*off\b(?!\s+with\b)|,\s*off,?\s+\d
                    |\b(?:turn|switch)\s+(?:(?:it|everything|the\s+(?:heat|fire|flame|gas|ring|stove|hob))
-                   \s+)?off\b|\b(?:heat|fire|flame|gas)\s+off\b|\b(?:kill|cut)\s+the\s+(?:heat|flame)\b/ix,
+                   \s+)?off\b|\b(?:heat|fire|flame|gas|stove|hob)\s+off\b
+                   |\b(?:kill|cut)\s+the\s+(?:heat|flame)\b/ix,
         big_flame: /\b(?:big|high|good)\s+flame\b/i,
         flame: /\bflame|\blow\b/i,
         opened: /\b(?:open|uncovered|no\s+lid|without\s+(?:a\s+)?lid|big\s+flame|holes|dry)\b/i,

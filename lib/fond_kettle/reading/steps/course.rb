@@ -50,7 +50,7 @@ module FondKettle
         @vessels = StepVessels.new(@course, @rice, @places)
         @beside = BesideRice.new(clauses, @rice, @course, @vessels)
         @flow = StepFlow.new(lines, @places, @vessels, @rice)
-        @set_aside = SetAside.new(clauses, @course, @flow.broth) { |key| @places.in(key).include?(@rice_line) }
+        @set_aside = SetAside.new(clauses, @course, @flow.broth, @places, @rice_line)
         @named = ClauseLines.new(clauses, lines, @places, @recited) do |say, index|
           @flow.mixture?(say, index)
         end

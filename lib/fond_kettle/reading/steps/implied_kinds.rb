@@ -50,7 +50,7 @@ module FondKettle
       # And once the rice is in.
       IN = [
         ["rest", ->(sense) { sense.stage == RiceCourse::REST && sense.minutes && !sense.puts }],
-        ["rest", ->(sense) { sense.minutes && sense.says?(:off_fire) }],
+        ["rest", ->(sense) { sense.minutes && !sense.puts && sense.says?(:off_fire) }],
         ["seal", ->(sense) { sense.says?(:foil_alone) }],
         ["rest", ->(sense) { sense.says?(:rests) || (sense.says?(:cloth) && !sense.says?(:covers)) }],
         ["bake", ->(sense) { IN_OVEN.call(sense) && sense.minutes && !sense.done? }],

@@ -19,7 +19,8 @@ module FondKettle
       # Whatever its verb: so; what is in the pan stays there when fat is poured off.
       OF_ALL = [
         ["bake", ->(one) { ROASTED.include?(one.clause.kind) && one.minutes && one.says?(:hot_air) }],
-        ["taste", ->(one) { one.minutes.nil? && one.says?(:fat_off) }]
+        ["taste", ->(one) { one.minutes.nil? && one.says?(:fat_off) }],
+        ["own", ->(one) { !one.in? && one.says?(:pot_out) }]
       ].freeze
 
       # By the kind of a verb; one that is not here does what it says.
@@ -54,6 +55,8 @@ module FondKettle
         "toast" => [["bake", ->(sense) { sense.says?(:oven) || sense.minutes.to_f >= ROAST_MIN }]],
         "lay-in" => [["bake", INTO_OVEN], ["take-out", ASIDE], ["rest", CLOTH],
                      ["wrap", ->(sense) { sense.wrapped && sense.says?(:leaves) }],
+                     ["bake", ->(one) { !one.puts && BAKED_ON.call(one) }],
+                     ["low", ->(one) { one.in? && one.minutes && !one.puts && one.says?(:lid_off) }],
                      ["sprinkle", :done?.to_proc], ["boil", ->(one) { one.in? && one.liquid && one.boils }]],
         "boil" => [["boil", :in?.to_proc],
                    ["par-boil", ->(sense) { (sense.rice || sense.previous == "par-boil") && sense.drained }],
@@ -69,7 +72,9 @@ module FondKettle
               (one.previous == "boil" || one.says?(:boiling))
           }],
           ["boil", ->(sense) { sense.in? && !sense.done? && sense.says?(:bubbles) }],
-          ["fry", ->(sense) { FRIES.call(sense) || (sense.says?(:heats_fat) && !sense.liquid) }],
+          ["fry", lambda { |one|
+            ((one.puts || !one.in?) && FRIES.call(one)) || (one.says?(:heats_fat) && !one.liquid)
+          }],
           ["simmer", ->(sense) { sense.stage != RiceCourse::WITH || sense.clause.meanwhile }],
           ["simmer", ->(one) { one.puts && !one.rice && one.says?(:warms) }],
           ["reduce", ->(sense) { sense.says?(:opened) }], ["low", ALWAYS]
@@ -96,6 +101,7 @@ module FondKettle
           ["rest", ->(one) { one.minutes && !one.puts && one.says?(:off_fire) }],
           ["steam", ->(sense) { sense.says?(:steamer) && sense.minutes && !sense.done? }],
           ["lay-in", ->(sense) { sense.says?(:stood_in) && sense.minutes.nil? }],
+          ["bake", ->(sense) { sense.says?(:stood_in) && sense.says?(:oven) }],
           ["low", ->(sense) { sense.in? && sense.says?(:flame) }],
           ["low", lambda { |one|
             one.in? && !one.done? && one.minutes && one.waits && CLOSED.include?(one.previous)
@@ -110,7 +116,8 @@ module FondKettle
         "sprinkle" => [["bake", BAKED_ON],
                        ["mix", ->(one) { one.several && !one.rice && one.says?(:dusts) }]],
         "seal" => [["bake", ->(one) { one.in? && one.minutes && IN_OVEN.call(one) }]],
-        "fry" => [["soak", ->(one) { one.liquid && !one.fat && one.says?(:blooms) }], ["bake", BAKED_ON],
+        "fry" => [["lay-in", ->(one) { one.in? && one.minutes.nil? && one.says?(:lid_off) }],
+                  ["soak", ->(one) { one.liquid && !one.fat && one.says?(:blooms) }], ["bake", BAKED_ON],
                   ["bake", ->(one) { one.minutes && one.says?(:in_oven) }]],
         "mix" => [["stir", ->(one) { one.says?(:seasons_pot) }],
                   ["stir", ->(one) { one.says?(:seasons) && SEASONED.include?(one.previous) }],

@@ -14,14 +14,15 @@ module FondKettle
       # Clauses after what is cooked.
       SOON = 4
 
-      # `clauses`: Clauses; `course`: the VesselCourse; `broth`: the BrothCourse; the block tells whether the
-      # rice lies in a vessel (key).
-      def initialize(clauses, course, broth, &rice_in)
+      # `clauses`: Clauses; `course`: the VesselCourse; `broth`: the BrothCourse; `places`: LinePlaces;
+      # `rice_line`: index of the rice's line, or nil.
+      def initialize(clauses, course, broth, places, rice_line)
         @clauses = clauses
         @says = clauses.map(&:say)
         @course = course
         @broth = broth
-        @rice_in = rice_in
+        @places = places
+        @rice_line = rice_line
       end
 
       # True where what is cooked at a position is.
@@ -37,7 +38,7 @@ module FondKettle
         return true if @broth.kept?(vessel)
         return false unless @says[position].match?(ClauseWords::ALL[:in_its_fat])
 
-        @rice_in.call(vessel) || @broth.used_later?(vessel, @clauses.drop(position + 1))
+        @places.in(vessel).include?(@rice_line) || @broth.used_later?(vessel, @clauses.drop(position + 1))
       end
 
       # True where all of it is put aside before the rice goes into its pot.

@@ -14,7 +14,7 @@ module FondKettle
       # "Turn it once at 20"
       AT = /\bat\s+(?=\d+\W*\z|\d+\s*min)/i
       # "For the last 5", at the end.
-      BARE = /\A(?:\d+|#{Measure::Numeral::WORD})(?=\W*\z)/i
+      BARE = /\A(?:\d+|#{Measure::Numeral::WORD})(?=\W*\z|\s+(?:to|so)\b)/i
       # What the rice is cooked by.
       COOKS = %w[low bake boil steam].freeze
 

@@ -31,8 +31,8 @@ module FondKettle
       ON_POT = Regexp.union(JoinedClauses::POURED, /\A\W*(?:then\s+)?wrap\b[^.;]*\blid\b/i)
       LID_ON = /\blid\s+on\b|\bcovered\b/i
       INTO_OVEN = /\A\W*(?:then\s+)?(?:put|slide|move|transfer|pop|set)\s+
-                   (?:(?:it|this|that|the\s+(?:pot|pan|casserole|lot))\s+)?in(?:to)?\s+(?:an?|the)\s+
-                   (?:[[:alpha:]]+\s+)?oven\b/ix
+                   (?:(?:it|this|that|the\s+(?:pot|pan|casserole|lot))\s+)?(?:in(?:to)?|to)\s+
+                   (?:(?:an?|the)\s+)?(?:hot\s+)?oven\b/ix
       BOILS = %w[simmer boil].freeze
 
       # `course`: the VesselCourse; `rice`: the RiceCourse; `places`: LinePlaces.

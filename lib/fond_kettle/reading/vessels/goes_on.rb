@@ -41,10 +41,11 @@ module FondKettle
       # "Fry the onion till soft, mix with the mince"
       MIXED = %r{\A\W*(?:then\s+)?mix\s+(?:(?:it|them|that|this)\s+)?(?:with\b|w/|into\b)}i
       # "Soak the chillies, drain, blend with the garlic"
-      ELLIPTIC = /\A\W*(?:then\s+)?(?:blend|grind|pound|mash|whizz|pur[ée]e|mix|toss|season|rub|coat
-                  |dress)\s+(?:with|to|into|until|till)\b/ix
+      ELLIPTIC = %r{\A\W*(?:then\s+)?(?:blend|grind|pound|mash|whizz|pur[ée]e|mix|toss|season|rub|coat
+                  |dress)\s+(?:with|w/?|to|into|until|till)(?=\s)}ix
       # "Drain. Blend with the shallots."
-      BLENDED = /\A\W*(?:then\s+)?(?:blend|grind|pound|whizz|pur[ée]e)\s+(?:(?:it|them)\s+)?with\b/i
+      BLENDED = %r{\A\W*(?:then\s+)?(?:blend|grind|pound|whizz|pur[ée]e|mix|combine)\s+
+                   (?:(?:it|them)\s+)?(?:with|w/?)(?=\s)}ix
       # "Crush the seeds. Stir into the yoghurt."
       INTO_OTHER = /\A\W*(?:then\s+)?(?:stir|mix|fold|whisk|beat)\s+into\s+the\b
                     (?!\s+(?:hot\s+)?(?:rice|pot|pan)\b)/ix

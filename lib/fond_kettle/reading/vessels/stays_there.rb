@@ -29,10 +29,15 @@ module FondKettle
       def doing?(doing)
         return false unless doing.last
 
-        shreds?(doing) || brushes?(doing) || (doing.bare? && leaves?(doing))
+        shreds?(doing) || brushes?(doing) || drained?(doing) || (doing.bare? && leaves?(doing))
       end
 
       private
+
+      # "Drain, cool a bit", of rice too.
+      def drained?(doing)
+        doing.kind == COOL && doing.last.kind == DRAIN && !@rice.in? && !doing.others
+      end
 
       def leaves?(doing)
         case doing.kind

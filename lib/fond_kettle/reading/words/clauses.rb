@@ -51,8 +51,8 @@ module FondKettle
                     (?:min|mins|minutes?|h|hours?)\b.*\z/ix
       # "for another ten", "10 more": minutes, where nobody says of what.
       COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})(?:\s*(?:-|–|to|or)\s*(?<most>\d+|#{Measure::Numeral::WORD}))?/i
-      BARE = /\b(?:another|(?<!line\s)(?<!mark\s)for(?:\s+the\s+last)?|it|be|least)\s+#{COUNT}
-              (?=\s*(?:[,.;]|\z|before\b|or\s+so\b|to\s+[[:alpha:]]+\s+the\b))
+      BARE = /\b(?:another|(?<!line\s)(?<!mark\s)for|it|be|least)\s+#{COUNT}
+              (?=\s*(?:[,.;]|\z|before\b|or\s+so\b))
              |\b(?:low|lowest|covered|uncovered|open|high|medium|lid(?:\s+(?:on|back|shut))?
               |foil(?:\s+on)?|off|flame|shut|closed|rest|stand|wait|leave|soak|simmer|boil
               |steam|fry|bake),?\.?\s+#{COUNT}

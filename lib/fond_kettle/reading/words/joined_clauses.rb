@@ -34,6 +34,9 @@ module FondKettle
       THING = 6
       # "Chicken in the pot with an onion and water to cover; simmer 40 minutes"
       COVERED_BY = /\bto\s+cover\b/i
+      READY = /\A\W*(?:well\s+)?(?:rinsed|washed|drained|soaked)(?:\s+(?:well|and\s+drained))?\W*\z/i
+      # "Dressing: 3 tbsp vinegar + 1 tbsp sugar, warm until dissolved"
+      ADDED_UP = /\A[^:]{3,30}:\s[^,;]*\s\+\s/
       DASHED = [FRY, SIMMER, "toast", "bake", "mix", "soak", "rinse"].freeze
       # "Melt the butter and pour over": it is melted by itself.
       POURED = /\A\W*(?:then\s+)?(?:pour|spoon|drizzle)\s+(?:(?:it|this|that|them)\s+)?over\W*\z/i
@@ -71,7 +74,8 @@ module FondKettle
 
       # Covered it cooks on low; a lid goes on what was laid in; what is added to hot oil is fried in it.
       def goes_on?(last, clause)
-        return true if (last.kind == FRY && clause.kind == STIR) || flipped?(last, clause)
+        return true if last.kind == FRY && clause.kind == STIR
+        return true if flipped?(last, clause) || ready?(last, clause)
 
         clause.say.match?(LID) || (last.kind == LOW && clause.kind == SIMMER)
       end
@@ -88,7 +92,9 @@ module FondKettle
       def one_thing?(last, clause, same)
         return true if taken?(last, clause, same)
 
-        same && %i[again? put_in? left_so? its? dashed? flipped?].any? { |test| send(test, last, clause) }
+        same && %i[again? put_in? left_so? its? dashed? flipped? ready?].any? do |test|
+          send(test, last, clause)
+        end
       end
 
       # "6 drumsticks, salt, 1 tsp paprika - brown in 2 tbsp oil"
@@ -99,10 +105,14 @@ module FondKettle
       # "10 prawns, boil 2 min": what is named first is what it is done to.
       def its?(last, clause)
         return false if done?(last) || !COOKS.include?(clause.kind)
-        return true if last.say.match?(COVERED_BY) && clause.minutes
-        return false if last.say.match?(SEVERAL)
+        return true if last.say.match?(ADDED_UP) || (last.say.match?(COVERED_BY) && clause.minutes)
 
-        last.say.split.size <= THING && !!Verbs.found(clause.say).first&.from&.zero?
+        thing?(last) && !!Verbs.found(clause.say).first&.from&.zero?
+      end
+
+      # True for a clause that is a name of few words.
+      def thing?(clause)
+        !clause.say.match?(SEVERAL) && clause.say.split.size <= THING
       end
 
       # True for a clause that says what is done, or until when.
@@ -113,6 +123,11 @@ module FondKettle
       # "Cover with cold water and leave for half an hour", "put the lid on and leave it", "out, stand 10".
       def left_so?(last, clause)
         clause.kind == REST && last.minutes.nil? && last.say.match?(LEFT_SO)
+      end
+
+      # "Stir in 500 g of rice, rinsed": it was before.
+      def ready?(last, clause)
+        !last.verb.nil? && clause.say.match?(READY)
       end
 
       # "Put a plate over the pot, flip it"
@@ -161,8 +176,10 @@ module FondKettle
           end
         end
       end
-      private_class_method :joined, :together, :goes_on?, :begins?, :one_thing?, :its?, :done?, :left_so?,
-                           :closes?, :put_in?, :again?, :taken?, :leads_to?, :dashed?, :flipped?, :marinated
+      private_class_method :joined, :together, :goes_on?, :begins?, :one_thing?, :its?, :thing?, :done?,
+                           :left_so?,
+                           :closes?, :put_in?, :again?, :taken?, :leads_to?, :dashed?, :flipped?, :ready?,
+                           :marinated
     end
   end
 end
