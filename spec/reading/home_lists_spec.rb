@@ -11,6 +11,10 @@ RSpec.describe FondKettle::Reading::Reader do
     taken(dish, step(dish, words))
   end
 
+  def kinds(dish)
+    dish["steps"].map { |step| step["kind"] }
+  end
+
   def rice
     "300 g long grain rice\n450 ml stock\n2 onions\n3 tbsp oil"
   end
@@ -208,5 +212,39 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(step(dish, "Fry the paste")["vessel"]).to eq("frying-pan")
     expect(step(dish, "on each leaf")["kind"]).to eq("wrap")
     expect(froms(dish, "on each leaf")).to contain_exactly("wide-pan", "frying-pan")
+  end
+
+  it "reads casseroles with stout, and seasons by two letters" do
+    dish = read("500g stewing beef\n2 onions\n300ml stout\n700ml beef stock\n250g long grain\noil, s&p",
+                "Brown the beef in hot oil, casserole, 10 mins. Remove. Onions 8 mins. Beef back with " \
+                "stout and 300ml " \
+                "stock. Lid, 150C, 2 hrs. Stir in rice and rest of stock. Lid back on, 180C, 25 mins. Sit 5.")
+    expect(dish["lines"].map { |line| line["food"] }).to include("stout", "salt", "pepper")
+    expect(done(dish, "2 hrs")).to eq(["bake", "casserole", 120.0])
+    expect(dish["steps"].last.values_at("kind", "minutes")).to eq(["rest", 5.0])
+  end
+
+  it "fries what was sliced before, and rinses rice that goes in with salt" do
+    dish = read("1 cup brown lentils\n1 cup brown basmati\n4 onions\n80 ml olive oil\n1 tsp salt\n5 cups " \
+                "water",
+                "Slice onions thin. Fry in oil in a heavy pot 25 minutes. Lift half out onto paper. Add " \
+                "the lentils and " \
+                "water, simmer 15 min. Rinse rice, add with salt. Cover, low, 35 minutes. Off for 10 " \
+                "without lifting " \
+                "the lid. Onions on top.")
+    expect(froms(dish, "Fry in oil")).to eq(["board"])
+    expect(step(dish, "add with salt")["kind"]).to eq("fill")
+    expect(step(dish, "Off for 10").values_at("kind", "minutes")).to eq(["rest", 10.0])
+    expect(froms(dish, "Onions on top")).to include("plate")
+  end
+
+  it "melts a walnut of butter in its saucepan, and takes the pan off the heat" do
+    dish = described_class.new("Rice for two\n\nIn a wide saucepan melt a walnut of butter and let a " \
+                               "chopped shallot soften " \
+                               "for five minutes. Add 160 g of carnaroli and 500 ml stock, cover, low, " \
+                               "15 minutes. Take " \
+                               "the pan off the heat, leave it for two minutes.").dish
+    expect(dish["lines"].map { |line| line["food"] }).to include("butter", "chopped shallot")
+    expect(kinds(dish)).not_to include("take-out")
   end
 end

@@ -7,6 +7,8 @@ module FondKettle
     # Tells whether a food that a text speaks of is one of those that are listed.
     class ListedFoods
       MINCED = "minced"
+      # The onions that are listed may be fried: that makes no other food of them.
+      COOKED = %w[fried crispy crisp browned toasted roasted grilled caramelised caramelized].freeze
 
       # `lines`: ReadLines.
       def initialize(lines)
@@ -33,7 +35,7 @@ module FondKettle
 
       # "Sesame oil" beside the oil that is listed: what is said of it makes it another, and harms others.
       def other_allergens?(line, food, words)
-        (words - line.said).any? && (food.allergens - line.ingredient&.allergens.to_a).any?
+        (words - line.said - COOKED).any? && (food.allergens - line.ingredient&.allergens.to_a).any?
       end
       private :other_allergens?
 

@@ -21,14 +21,16 @@ module FondKettle
       # Where the thing ends.
       STOP = %r{\s*(?:[,.;:()!?]|\s\d|\s\+|\sw/|\s[-–—]\s
                  |\s(?:and|&|plus|without|the|in|into|with|for|to|on|onto|over|between
-                 |among|till|'?til|until|wash|rinse|soak|boil|simmer|blanch|fry|from|round|around|kept
+                 |among|till|'?til|until|wash|rinse|soak|boil|simmer|blanch|fry|from|round|around
+                 |kept|soften|sweat|melt
                  |through|so|that|which|if|is|are|goes|go|up|at|then|when|by|stuck|cut
                  |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\sin(?=\s*(?:[,.;]|\z))|\z)}ix
       # What is spoken of as known.
       KNOWN = /\bof\z|\A&|\A(?:with|in|into|to|onto|back|of|from|and|the|them|it|this|that|those|these|your
               |its|an?|over|above|below|under|apart)\b|\A(?:deep|thick|wide|high)\z/ix
       # What is counted and no food.
-      NO_FOOD = /\b(?:times?|changes|waters|water\s+from|sides?|persons?|people|pans?|pots?|bowls?|vessel
+      NO_FOOD = /\b(?:times?|changes|waters|water\s+from|sides?|persons?|people|(?:sauce)?pans?|pots?
+                 |bowls?|vessel
                  |oven|fridge|freezer|hob|stove|fire|flame|grill|timer
                  |casserole|dish|tray|skillet|platter|plates?|holes?
                  |layers?|fingers?|inch(?:es)?|lots?|mound|heap|while|minutes?|hours?|day|night

@@ -12,6 +12,8 @@ module FondKettle
       TWICE = %r{(?<=oz|lb|lbs|cup|cups|pint)(?=[ \t]{1,3}/[ \t]{1,3}\d+\s*(?:g|kg|ml|cl|l)\b)}i
       # "6 red peppers / 4 tomatoes", but not "1 / 2".
       SLASH = %r{(?<=[[:alpha:])])(?!#{TWICE})[ \t]{1,3}/[ \t]{1,3}(?=\d+\s+[[:alpha:]]|an?\s|half\s)}
+      # "S&p"
+      SALT_PEPPER = /\bs\s?&\s?p\b/i
       COMMA = ", "
       # "Basmati 300 g / stock 600 ml / spinach 250 g, washed": a row each.
       LISTED = %r{[ \t]{1,3}/[ \t]{1,3}}
@@ -28,7 +30,7 @@ module FondKettle
 
       # Rows of a text, with commas for those signs; the title of what is one row stands by itself.
       def rows(text)
-        plain = text.gsub(LABEL, '\1: ').gsub(ARROW, COMMA).tr("\r", "\n")
+        plain = text.gsub(SALT_PEPPER, "salt, pepper").gsub(LABEL, '\1: ').gsub(ARROW, COMMA).tr("\r", "\n")
         rows = plain.lines.map(&:strip).flat_map { |row| parted(row) }
         told = rows.reject(&:empty?)
         told.one? ? titled(told.first) : rows

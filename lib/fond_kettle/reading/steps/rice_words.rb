@@ -16,7 +16,9 @@ module FondKettle
       # "In the claypot with water."
       WITH_WATER = %r{\A\W*in(?:to)?\s+(?:the|an?)\s+(?:[[:alpha:]]+\s+){1,2}(?:with|w/)\s+(?:the\s+|its\s+)?
                       (?:[[:alpha:]]+\s+)?(?:water|stock|broth)\b}ix
-      STANDS_FOR_IT = Regexp.union(IT, INTO, BACK, WITH_WATER)
+      # "Rinse rice, add with salt."
+      ADDED = /\A\W*(?:then\s+)?(?:add|stir\s+in|tip\s+in)\s+with\b/i
+      STANDS_FOR_IT = Regexp.union(IT, INTO, BACK, WITH_WATER, ADDED)
     end
   end
 end

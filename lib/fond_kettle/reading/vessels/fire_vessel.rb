@@ -29,6 +29,8 @@ module FondKettle
               (?:(?:add|return)\b|(?:pour|stir|slide|drop|tip|put|throw)\s+in\b(?!to))/ix
       ON_RICE = /\b(?:on\s+top|over|rice)\b/i
       ON_POT = Regexp.union(JoinedClauses::POURED, /\A\W*(?:then\s+)?wrap\b[^.;]*\blid\b/i)
+      # "Lid, 150 °C, 2 hours"
+      LID = /\A\W*(?:the\s+)?lid\b/i
       LID_ON = /\blid\s+on\b|\bcovered\b/i
       INTO_OVEN = /\A\W*(?:then\s+)?(?:put|slide|move|transfer|pop|set)\s+
                    (?:(?:it|this|that|the\s+(?:pot|pan|casserole|lot))\s+)?(?:in(?:to)?|to)\s+
@@ -180,7 +182,7 @@ module FondKettle
         return false unless @places.any?(@course.fire)
         return doing.clause.say.match?(LID_ON) unless doing.bare?
 
-        doing.last&.vessel == @course.fire && doing.clause.say.match?(INTO_OVEN)
+        doing.last&.vessel == @course.fire && [INTO_OVEN, LID].any? { |words| doing.clause.say.match?(words) }
       end
 
       # What boils by itself is no vessel for what comes next.

@@ -149,7 +149,7 @@ module FondKettle
 
       # "Salt, turmeric, flour, shake off. Fry in hot oil."
       def mixed_before?(clause, last)
-        return false unless [*StepVessels::MIXES, WashVessel::RINSE].include?(last.kind)
+        return false unless [*StepVessels::MIXES, WashVessel::RINSE, CUT].include?(last.kind)
 
         clause.say.match?(FRIED) || (clause.kind == ROAST && last.clause.sentence == clause.sentence)
       end

@@ -25,7 +25,8 @@ module FondKettle
                |(?:bottom|floor|base)\s+of)\s+
                (?<name>(?:(?:an?|the|your|my|that|its|another|same|second|other)\s+)*
                (?:#{HOLDS})?
-               (?:(?!(?:in|on|into|with|and|of|the|an?|water)\b)[[:alpha:]-]+,?\s+(?:#{HOLDS})?){0,3}?
+               (?:(?!(?:in|on|into|with|and|of|the|an?|water|oil|butter|ghee|fat)\b)
+               [[:alpha:]-]+,?\s+(?:#{HOLDS})?){0,3}?
                (?<word>#{WORDS.join('|')}|#{SIZED}))\b(?!\s+of\b(?!(?:\s+[[:alpha:]]+){0,3}\s+water\b))
                (?!\s+(?:in\s+the\s+middle|on\s+top)\b)/ix
       # "On a flat pan on low", "over a tawa on the lowest flame": what keeps the flame off the pot.
@@ -42,7 +43,8 @@ module FondKettle
                 (?:as\s+hot|very\s+hot|hot|on)\b/ix
       # "Butter and oil, big pan, medium heat."
       LISTED = /,\s+(?<name>(?:(?:an?|the|big|wide|large|small|deep|heavy|good|second|another)\s+){1,2}
-                (?<word>pan|pot|wok|skillet|saucepan|casserole))(?=\s*(?:[,.;]|\z))/ix
+                (?<word>pan|pot|wok|skillet|saucepan|casserole)|(?<word>casserole|wok|skillet))
+               (?=\s*(?:[,.;]|\z))/ix
       # "Pour the skillet over it", "tip the bowl into the pot": all that is in it.
       GIVEN = /\b(?:pour|tip|scrape|empty|turn|upend)\s+(?:all\s+of\s+)?
                (?<name>(?:the|that|your)\s+(?:[[:alpha:]]{1,30}\s+)?(?<word>#{WORDS.join('|')}))

@@ -40,7 +40,10 @@ module FondKettle
 
       # "Grind the saffron and steep it in hot water": where it was ground.
       def steeped?(doing)
-        doing.kind == SOAK && doing.last&.kind == GROUND && doing.clause.say.match?(IT)
+        last = doing.last
+        return false unless doing.kind == SOAK && last&.kind == GROUND
+
+        doing.clause.say.match?(IT) || last.clause.sentence == doing.clause.sentence
       end
 
       # "Rub the chicken with salt, rinse": where it was rubbed.

@@ -52,9 +52,9 @@ module FondKettle
       # "for another ten", "10 more": minutes, where nobody says of what.
       COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})(?:\s*(?:-|–|to|or)\s*(?<most>\d+|#{Measure::Numeral::WORD}))?/i
       BARE = /\b(?:another|(?<!line\s)(?<!mark\s)for|it|be|least)\s+#{COUNT}
-              (?=\s*(?:[,.;]|\z|before\b|or\s+so\b))
+              (?=\s*(?:[,.;]|\z|before\b|without\b|or\s+so\b))
              |\b(?:low|lowest|covered|uncovered|open|high|medium|lid(?:\s+(?:on|back|shut))?
-              |foil(?:\s+on)?|off|flame|shut|closed|rest|stand|wait|leave|soak|simmer|boil
+              |foil(?:\s+on)?|off|flame|shut|closed|rest|sit|stand|wait|leave|soak|simmer|boil
               |steam|fry|bake),?\.?\s+#{COUNT}
               (?=\s*(?:[,.;]|\z|before\b|without\b|un?till?\b|till?\b))
              |(?!an?\s)#{COUNT}\s+(?:more|off|slow(?:ly)?|gently
