@@ -16,7 +16,7 @@ module FondKettle
     class SpokenLines
       # Where an amount may begin.
       START = /(?<![[:alnum:].,°-])
-               (?=[\d½¼¾⅓⅔⅛]|(?<=\A|\.\s)(?:handful|bunch|pinch|knob|splash|glug)\sof\s
+               (?=[\d½¼¾⅓⅔⅛]|(?<=\A|\.\s|,\s)(?:handful|bunch|pinch|knob|splash|glug)\sof\s
                |(?:an?|half|another|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
       # Where the thing ends.
       STOP = %r{\s*(?:[,.;:()!?]|\s\d|\s\+|\sw/|\s[-–—]\s

@@ -17,6 +17,8 @@ module FondKettle
       # "Rice 1.5 cups (jasmine)"
       GRAIN = %r{\b(?<rice>rice)\s+(?<amount>\d[\d\s./½¼¾]*\s?#{AmountForms::UNITS})\s*
                  \((?<kind>[[:alpha:]\ -]{3,25})\)}ix
+      # "In the oven (180)"
+      HEAT = /\A\d{3}\s*(?:°\s*)?[CF]?\z/
       # Letters before a time in an aside that is no more than that: "(about 10 minutes)".
       TIME_REACH = 8
 
@@ -42,6 +44,7 @@ module FondKettle
         return words if Measure::Durations.all(words).first&.from&.<=(TIME_REACH)
         return "(#{words})" if words.match?(AmountForms::AMOUNT_BEHIND) || words.match?(AmountForms::WITHIN)
 
+        return "(#{words})" if words.match?(HEAT)
         return ", #{words}," if measured?(words)
 
         left << words if words.split.size > WORDS

@@ -37,7 +37,8 @@ module FondKettle
                     (?<part>#{FoodWords::MADE_OF_PARTS})(?:\s+for\b[^.]{0,40})?\z/ix
       DASH = /\s[-–—]\s/
       # Two things on a line: "limes + chilli flakes".
-      BOTH = /\s+[+&]\s+(?=[[:alpha:]])(?!(?:[[:alpha:]]+ed|juice|zest|peel|rind|stalks|leaves)
+      BOTH = /\s+[+&]\s+(?=[[:alpha:]])(?!more\b|wild\s+rice\b)
+              (?!(?:[[:alpha:]]+ed|juice|zest|peel|rind|stalks|leaves)
               (?:\s*\([^()]*\))?\z)/x
       # "Stock 1.2 l, in, bring to the boil": its amount stands behind it, and it is no row of a list.
       PUT_IN = /,\s+(?:in|on|over|back)\s*(?:[,.;]|\z)|\.\s+\S/i

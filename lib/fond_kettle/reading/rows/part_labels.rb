@@ -7,7 +7,9 @@ module FondKettle
     # The word before the sentences of a row for what they make: "Stew. Soften the onions in the ghee."
     module PartLabels
       MAKES = /\A(?:rice|stew|soup|sauce|broth|stock|base|topping|filling|marinade|curry|salad|relish|dressing
-               |paste|to\s+(?:finish|serve|assemble)|assembly|layers?|layering)\.\z/ix
+               |paste|to\s+(?:finish|serve|assemble)|assembly|layers?|layering
+               |(?:first\s+|then\s+|now\s+)?(?:make|prepare)\s+the\s+
+               (?:curry|sauce|stew|filling|topping|salad|broth|paste|dressing))\.\z/ix
 
       # "Start with the rice, as it needs to dry: 150 g basmati …"
       BEGINS = /\A(?:start|begin)\s+with\s+the\s+[[:alpha:]]+[^:.;]{0,60}:\s+(?=\S)/i

@@ -33,7 +33,8 @@ module FondKettle
       # What is told of the dish among them: "no salt", "the tail is salt enough".
       TOLD = /\A(?:no|not|never)\b|\b(?:is|are|was|were|will)\s/i
       # Where something is done to it at once, it is no list: "take a pound of veal, and set it on".
-      DONE = /\b(?:set|put|lay|cut|wash|boil|fry|stew|brown|sear|rub|season|roast|cook|joint|bring)\s+
+      DONE = /\b(?:set|put|lay|cut|wash|boil|fry|stew|brown|sear|rub|season|roast|cook|joint|bring
+              |quarter|slice|chop|shred|grate|peel|halve|crush|rinse|soak|heat|warm)\s+
               (?:it|them)\b/ix
       # "You want an oven at 200" lists nothing.
       KIT = /(?:want|need|take|use)s?\s+(?:an?|the|your)\s+(?:[[:alpha:]]+\s+)?

@@ -33,7 +33,10 @@ module FondKettle
       # "Needs a night.", "Takes about two hours in all."
       LASTS = /\A\W*(?:it\s+|this\s+)?(?:needs|takes|wants)\s+(?:about\s+|around\s+)?
                (?:an?|the|\d+|two|three|half)\b/ix
-      TESTS = %i[lasts? allows? kept_warm? kettle? seasoned? lined? lidded? left_alone? cleans? seen? kept?
+      # "Keeps 1 day in the fridge."
+      KEEPS = /\A\W*(?:it\s+|this\s+)?keeps?\s+(?:for\s+)?(?:up\s+to\s+|about\s+)?(?:\d|an?\s|two\s|three\s)/i
+      TESTS = %i[keeps? lasts? allows? kept_warm? kettle? seasoned? lined? lidded? left_alone? cleans? seen?
+                 kept?
                  left?].freeze
 
       module_function
@@ -110,6 +113,10 @@ module FondKettle
         step.kind == "own" && nothing?(step) && step.clause.say.match?(LASTS)
       end
 
+      def keeps?(step)
+        nothing?(step) && step.clause.say.match?(KEEPS)
+      end
+
       def allows?(step)
         nothing?(step) && step.clause.say.match?(ALLOWS)
       end
@@ -128,7 +135,7 @@ module FondKettle
       end
       private_class_method :kept_warm?, :kettle?, :seasoned?, :lined?,
                            :lidded?, :left_alone?, :cleans?, :nothing?, :seen?, :kept?, :left?, :more_rice?,
-                           :allows?
+                           :allows?, :keeps?
     end
   end
 end

@@ -11,6 +11,8 @@ module FondKettle
     class RecitedClauses
       AMOUNT = /\A\W*(?:an?\s|half\s|\d|[½¼¾]|#{Measure::Numeral::WORD}\s)/i
 
+      # "Rice: 280 g bomba, 4 tomatoes, …"
+      LABEL = /\A\W*[[:alpha:]]+(?:\s[[:alpha:]]+)?:\s+/
       # What is put somewhere, or is made ready already.
       PUT = /\b(?:in|into|on|onto|to|too|soaked|over)\b/i
 
@@ -51,8 +53,9 @@ module FondKettle
       private
 
       def recites?(clause)
-        clause.verb.nil? && clause.minutes.nil? && clause.until.nil? && clause.say.match?(AMOUNT) &&
-          !clause.say.match?(PUT)
+        return false unless [clause.verb, clause.minutes, clause.until].none?
+
+        clause.say.sub(LABEL, "").match?(AMOUNT) && !clause.say.match?(PUT)
       end
 
       # True where it stands in a sentence of its own, and no verb but those that make ready stands before.

@@ -26,6 +26,9 @@ module FondKettle
       # What goes on with it without a word for it: "leave to soak for 20 minutes".
       WASHED = /\b(?:rinse|soak|drain|drip)\b|\bcover\b[^.;]*\bwater\b
                |\A\W*(?:(?:par[ -]?)?(?:boil|cook)|cooker\s+on)\b/ix
+      # "Drain and spread over the bottom of a dish"
+      SPREAD = /\A\W*(?:then\s+)?(?:spread|pile)\s+(?:out\s+)?(?:in|into|over|on|onto)\b/i
+      GOES_ON_WITH = Regexp.union(WASHED, SPREAD)
       # "Boil the three cups" speaks of what they hold.
       LIQUID = /\bthe\s+(?:[[:alnum:]]+\s+)?(?:cups|glasses|water|broth|stock|milk|liquid|liquor)\b/i
       # "Soak in the cooker with the water."
@@ -78,7 +81,7 @@ module FondKettle
         return true if text.match?(STEAMED) || text.match?(RiceWords::STANDS_FOR_IT)
         return false if named || (text.match?(LIQUID) && !text.match?(IN_LIQUID))
 
-        text.match?(WASHED) || RiceClauses.short?(text)
+        text.match?(GOES_ON_WITH) || RiceClauses.short?(text)
       end
 
       # True where a text calls it by its name, or tips out what is in its pot.

@@ -22,13 +22,16 @@ module FondKettle
                       (?:(?:blanch|poach)\b|(?:hard-?|soft-?)?boil\s+(?:the\s+)?eggs?\b)/ix
       # "Butter the tin", "line a mould with leaves".
       GREASED = /\A\W*(?:then\s+)?(?:butter|grease|oil|line)\b/i
-      WATER_ALONE = /\A\W*(?:(?:meanwhile|then|now),?\s+)?(?:boil|bring)\s+(?:about\s+)?
+      WATER_ALONE = /\A\W*(?:(?:meanwhile|then|now),?\s+)?(?:boil|bring)\s+(?:about\s+|the\s+(?=\d))?
                      (?:[\d½¼¾⅓⅔⅛]|(?:an?|some|its)\s)[^,;]{0,30}\bwater\b(?!\s+(?:with|and)\s+the\b)/ix
       # "Pour in the coconut milk", of what cooks beside the rice; "lay them on top" is of the rice.
       ADDS = /\A\W*(?:then\s+|now\s+)?
               (?:(?:add|return)\b|(?:pour|stir|slide|drop|tip|put|throw)\s+in\b(?!to))/ix
       ON_RICE = /\b(?:on\s+top|over|rice)\b/i
       ON_POT = Regexp.union(JoinedClauses::POURED, /\A\W*(?:then\s+)?wrap\b[^.;]*\blid\b/i)
+      # "Lay it on the rice", "pour over the chicken", of rice in its dish.
+      OVER_DISH = /\A\W*(?:then\s+)?(?:(?:pour|spoon)\s+(?:it\s+)?over\b
+                   |(?:lay|put|place)\s+(?:it|them|the\s+[[:alpha:]]+)\s+(?:on|over)\s+the\s+rice\b)/ix
       # "Lid, 150 °C, 2 hours"
       LID = /\A\W*(?:the\s+)?lid\b/i
       LID_ON = /\blid\s+on\b|\bcovered\b/i
@@ -112,9 +115,10 @@ module FondKettle
 
       # "Pour over", "wrap the lid in a cloth", after something was melted in a pan: the rice's pot is meant.
       def over_rice(doing)
-        return unless @rice.in? && doing.bare? && @course.kind(@course.fire) == VesselCourse::PAN
+        return unless @rice.in? && @rice_pot && @course.kind(@course.fire) == VesselCourse::PAN
 
-        @course.cook_in(@rice_pot) if @rice_pot && doing.clause.say.match?(ON_POT)
+        said = doing.bare? ? ON_POT : OVER_DISH
+        @course.cook_in(@rice_pot) if doing.clause.say.match?(said) && (doing.bare? || baked_in?(@rice_pot))
       end
 
       # "Boil the eggs", "blanch the carrots": in water of their own, where something else is in hand.
@@ -133,10 +137,19 @@ module FondKettle
       def goes_on_in(doing)
         last = doing.last
         return unless last && @rice.in? && cooks_beside?(last.vessel)
-        return last.vessel if added?(doing)
 
-        last.vessel if last.clause.sentence == doing.clause.sentence && HOT.include?(doing.kind) &&
-                       (doing.bare? || both_meanwhile?(doing))
+        last.vessel if added?(doing) || same_sentence?(doing)
+      end
+
+      def same_sentence?(doing)
+        return false unless doing.last.clause.sentence == doing.clause.sentence && HOT.include?(doing.kind)
+
+        doing.bare? || both_meanwhile?(doing) || simmers_on?(doing)
+      end
+
+      # "Cook the leeks, then the stock, and simmer", while the rice lies in its dish.
+      def simmers_on?(doing)
+        !doing.rice && baked_in?(@rice_pot) && doing.clause.kind == "simmer"
       end
 
       def added?(doing)
@@ -166,7 +179,9 @@ module FondKettle
 
       # What is fried to be kept, or is boiled where nothing but a dish for the oven is in hand.
       def off_dish?(doing)
-        return doing.set_aside if CookedBeside::FRIES.include?(doing.kind)
+        if CookedBeside::FRIES.include?(doing.kind)
+          return doing.set_aside || (baked_in?(@course.in_hand) && !doing.rice)
+        end
 
         BOILS.include?(doing.kind) && !@rice.in? && !doing.rice && baked_in?(@course.in_hand)
       end

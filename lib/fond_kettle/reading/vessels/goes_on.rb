@@ -29,7 +29,8 @@ module FondKettle
       # "Spoon over the rice", of what was fried before.
       OVER = %r{\A\W*(?:then\s+)?(?:spoon|pour|tip|scatter|strew|drizzle)\s+
                 (?:(?:half|most|some|two[ -]thirds|a\s+third|[123]/[234])\s+)?
-                (?:(?:of\s+)?(?:it|this|that|them)\s+)?(?:over|onto|on\s+top)\b}ix
+                (?:(?:of\s+)?(?:it|this|that|them)\s+)?(?:over|onto|on\s+top)\b
+                |\A\W*(?:then\s+)?(?:lay|put)\s+(?:it|them)\s+on\s+the\s+rice\b}ix
       # "Half of them go into the meat", of what was lifted out.
       PART_OF_IT = %r{\A\W*(?:then\s+)?(?:half|most|some|two[ -]thirds|a\s+third|all|[123]/[234])\s+of\s+
                       (?:it|them|these|those)\b}ix

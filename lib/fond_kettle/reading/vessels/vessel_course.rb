@@ -19,7 +19,7 @@ module FondKettle
       SIZED = /\d{1,2}\s?(?:x|×|by)\s?\d{1,2}(?:[ -]?(?:inch|in|cm)\b)?
                (?:\s+(?:pan|dish|tin|tray|casserole))?/ix
       # "A 1.5 litre dish"
-      HOLDS = /\d[\d.,]*[ -]?(?:litres?|liters?|l|cm|inch|quarts?|qt|ml)\b\s*/i
+      HOLDS = /\d[\d.,]*[ -]?(?:litres?|liters?|l|cm|inch|pints?|quarts?|qt|ml)\b\s*/i
       NAMED = /\b(?:in|into|onto|on|to|from|upon|off|between|among|line|butter|grease|oil|rub
                |heat|warm|use|get
                |(?:bottom|floor|base)\s+of)\s+

@@ -66,6 +66,8 @@ module FondKettle
                       (?<amount>\d+\s+(?:ripe|large|small|big|medium|fresh|whole))\z/ix
       # "Another onion", "juice of another lemon"
       ANOTHER = /\A(?<of>juice\s+of\s+)?another\s+(?=[[:alpha:]])(?!half\b)/i
+      # "Juice 1 lime"
+      JUICE = /\Ajuice\s+(?=\d|[½¼¾]|half\b)/i
       # "A little salt": nobody says how much.
       LITTLE = /\A(?:an?\s+)?(?:little|touch\s+of|bit\s+of)\s+(?=[[:alpha:]])/i
       # "Five spice, ditto": as much as of the thing before.
@@ -108,7 +110,7 @@ module FondKettle
       end
 
       def first(line)
-        whole = CompoundAmounts.single(line.sub(ANOTHER, '\k<of>1 '))
+        whole = CompoundAmounts.single(line.sub(ANOTHER, '\k<of>1 ').sub(JUICE, "juice of "))
         bare = IDLE.reduce(whole) { |text, words| text.sub(words, "") }
         turned(fresh(preserved(bare)))
           .sub(OF_WEIGHT, '\k<weight> \k<what>').sub(WEIGHING, '\k<weight> \k<what>')

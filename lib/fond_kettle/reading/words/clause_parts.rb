@@ -39,8 +39,9 @@ module FondKettle
       BACK = /\b(?:go|goes)\s+back(?:\s+in)?(?<next>,\s+)(?!(?:with|in|into|on|to|and|for|till|until)\b)/i
       # "…, rice in, 2 minutes more", "…, off, 3 minutes".
       PUT_IN = /,\s+(?=(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+
-               (?:in(?:\s*[,.;]|\s+\d+\s*(?:min|m\b|sec|h)|\z)|through\b)
+               (?:in(?:\s*[,.;]|\s+(?:for\s+)?\d+\s*(?:min|m\b|sec|h)|\z)|through\b)
                |(?:(?:lid|covered),?\s+)?off(?:\s+the\s+heat)?,?\s+\d|\d+\s*(?:min\w*\s+)?(?:off|low)\b
+               |\d+\s*min\w*\s+(?:rest|un?covered)\b
                |(?:the\s+)?(?:foil|lid)\s+(?:on|back|off)\b|out\s*(?:[.,;]|\z)|back\s+on\s+\d)/ix
       # Words with which something is done, without a verb.
       DONE_FIRST = /\bin,|\bback\b|\d|\ba\s+minute\b|\A\W*crack\b/i

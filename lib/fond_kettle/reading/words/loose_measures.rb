@@ -39,7 +39,7 @@ module FondKettle
       SIZED = /\A(?:(?:an?|one|1)\s+)?(?<like>#{THING})[- ]sized?\s+#{PIECE}(?<what>#{FEW_WORDS})/i
       # "A good glug of", where nobody says how much a good one is.
       ADJECTIVE = /\A(?<number>(?:an?|one|two|three|\d+)\s+)
-                   (?:good|big|small|large|generous|little|decent|fat)\s+
+                   (?:good|big|small|large|generous|little|decent|fat|heaped|level|rounded|scant)\s+
                    (?=(?:glug|knob|splash|drizzle|bunch|bundle|sprig|pinch|slice|piece|thumb|glass|mug|tin
                    |can|jar|packet|spoon|spoonful|handful)(?:e?s)?\b)/ix
       NUMBER = %r{(?<number>(?:\d[\d\s./,½¼¾⅓⅔⅛-]*|[½¼¾⅓⅔⅛]|\b(?:#{Measure::Numeral::WORD}|half\s+an?)))\s*}i
