@@ -63,6 +63,7 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(froms(dish, "spread over")).to eq(["boiling-pot"])
     pan = dish["vessels"].find { |one| one["key"] == step(dish, "fry it")["vessel"] }
     expect(pan["kind"]).to eq("frying-pan")
+    expect([froms(dish, "Lay it"), froms(dish, "Pour over")]).to eq([["frying-pan"], ["frying-pan"]])
     expect(step(dish, "Bake")["vessel"]).to eq(own["key"])
   end
 

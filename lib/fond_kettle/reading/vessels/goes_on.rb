@@ -31,6 +31,7 @@ module FondKettle
                 (?:(?:half|most|some|two[ -]thirds|a\s+third|[123]/[234])\s+)?
                 (?:(?:of\s+)?(?:it|this|that|them)\s+)?(?:over|onto|on\s+top)\b
                 |\A\W*(?:then\s+)?(?:lay|put)\s+(?:it|them)\s+on\s+the\s+rice\b}ix
+      POUR_OVER = /\A\W*(?:then\s+)?(?:pour|spoon)\s+(?:it\s+|this\s+)?over\s+the\b/i
       # "Half of them go into the meat", of what was lifted out.
       PART_OF_IT = %r{\A\W*(?:then\s+)?(?:half|most|some|two[ -]thirds|a\s+third|all|[123]/[234])\s+of\s+
                       (?:it|them|these|those)\b}ix
@@ -77,7 +78,7 @@ module FondKettle
       # names nothing but the rice; `last`: the ReadStep before, or nil.
       def with?(clause, kind, last, solids:, bare:)
         return false unless last && @places.any?(last.vessel)
-        return true if made_ready?(clause, kind, last, solids) || (kind == WRAP && !solids)
+        return true if made_ready?(clause, kind, last, solids) || laid_by?(clause, kind, last, solids)
         return true if bare && goes_along?(clause, kind, last)
 
         clause.say.match?(THAT) && of_that?(clause, kind, last)
@@ -105,6 +106,13 @@ module FondKettle
       # "Mix the onions into the chicken and spread in a heavy pot"
       def spread?(clause, kind, last)
         SPREADS.include?(kind) && MADE.include?(last.kind) && last.clause.sentence == clause.sentence
+      end
+
+      # What is wrapped, or, of what was cooked: "Stir in the cream. Pour over the chicken."
+      def laid_by?(clause, kind, last, solids)
+        return kind == WRAP unless solids
+
+        [*FireVessel::HOT, "stir"].include?(last.kind) && clause.say.match?(POUR_OVER)
       end
 
       # "Drain, cover with fresh water": what was drained goes along.
