@@ -47,7 +47,7 @@ module FondKettle
       # [key of a method, its Certainty]
       def method
         found = RULES.find { |_, test| instance_exec(&test) }&.first
-        sure = found ? SURE.include?(found) : @base.none?
+        sure = found ? SURE.include?(found) && !floor? : @base.none?
         [found || "covered-pot", sure ? Certainty::IMPLIED : Certainty::SHARED]
       end
 
@@ -148,6 +148,14 @@ module FondKettle
         return true if layered?
 
         @steps.any? { |step| step.rice == "in" } && (steamed_long? || @base.steps.any? { |step| food?(step) })
+      end
+
+      # True where the rice lies at the bottom, all of it, and what goes on it is laid on later: no way is
+      # quite that.
+      def floor?
+        laid = @steps.select { |step| step.rice == "in" }
+        laid.size == 1 && laid.first.kind == "layer" && laid.first.takes.empty? &&
+          @base.none? && @base.steps.flat_map(&:from).empty?
       end
 
       def food?(step)
