@@ -80,4 +80,15 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(salad.values_at("grain", "rice_g")).to eq(["brown-long", 300.0])
     expect(salad["lines"].size).to eq(2)
   end
+
+  it "gives what is put into a pot that simmers on the minutes in which it is hot again, and no more" do
+    dish = read("300 g rice\n1 kg lamb\n3 tbsp oil\n800 ml stock\n400 ml boiling water",
+                "Brown the lamb in the oil in a pot. Add the stock. Simmer for 40 minutes. The boiling " \
+                "water. Simmer " \
+                "20 minutes. Boil the rice.")
+    expect(step(dish, "Add the stock")["minutes"]).to eq(8.0)
+    expect(step(dish, "boiling water")["minutes"]).to eq(1.0)
+    expect(step(dish, "Simmer for 40")["minutes"]).to eq(40.0)
+    expect(dish["asked"].map { |one| one["field"] }).not_to include("minutes")
+  end
 end

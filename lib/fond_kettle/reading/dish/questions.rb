@@ -2,6 +2,7 @@
 
 require_relative "../../kit/vessel_kind"
 require_relative "../words/certainty"
+require_relative "put_in"
 require_relative "question_weight"
 require_relative "../lines/rice_line"
 
@@ -21,11 +22,8 @@ module FondKettle
       # Kinds whose time the plan needs from the cook.
       NEED_MINUTES = %w[simmer low bake steam par-boil].freeze
 
-      BOIL = "boil"
       # What goes in for the end of what boils takes no time of its own.
       TIMED_BY_OTHERS = /\bto\s+(?:the|a)\s+boil\b|\bfor\s+the\s+(?:last|final)\b/i
-      # Verbs that put something in, or cover it, and take no time.
-      PUTS = %w[stir lay-in put-back low].freeze
 
       # `serves`; `method`: its key, nil for a side, with its `certainty` (Certainty); `lines`: ReadLines;
       # `course`: the Course.
@@ -98,12 +96,8 @@ module FondKettle
 
       # What comes to the boil is done then; what is only put in, or covered, goes on in the next step.
       def ends_itself?(step, following)
-        verb = step.clause.kind
-        return true if verb == BOIL || step.clause.say.match?(TIMED_BY_OTHERS)
-
-        goes_on = following && following.vessel == step.vessel &&
-                  (following.clause.minutes || following.clause.kind == BOIL)
-        goes_on && (verb.nil? || PUTS.include?(verb))
+        step.clause.kind == PutIn::BOIL || step.clause.say.match?(TIMED_BY_OTHERS) ||
+          PutIn.goes_on?(step, following)
       end
 
       def kind(step)

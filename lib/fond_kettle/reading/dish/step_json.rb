@@ -3,6 +3,7 @@
 require_relative "../../measure/durations"
 require_relative "../lines/broth_given"
 require_relative "hands_needed"
+require_relative "put_in"
 require_relative "rice_liquid"
 require_relative "soak_told"
 require_relative "../steps/step_flow"
@@ -42,7 +43,10 @@ module FondKettle
 
       # The hashes, in the order of the steps.
       def all
-        @steps.each_with_index.map { |step, index| step(step, @steps.first(index)) }
+        @steps.each_with_index.map do |step, index|
+          put_in = { "minutes" => PutIn.minutes(step, @steps[index + 1], @lines) }.compact
+          step(step, @steps.first(index)).merge(put_in)
+        end
       end
 
       private

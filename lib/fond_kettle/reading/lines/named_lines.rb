@@ -25,7 +25,7 @@ module FondKettle
       end
     end
 
-    # Which lines the words of a clause name.
+    # Finds the lines that the words of a clause name.
     class NamedLines
       # The water that a line says: others are poured away.
       OWN_WATER = %r{\b(?:the|its|measured|boiling|hot|all)\s+(?:(?!salted)[[:alpha:]]+\s+)?water\b|

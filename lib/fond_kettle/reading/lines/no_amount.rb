@@ -2,7 +2,7 @@
 
 module FondKettle
   module Reading
-    # What looks like an amount of a thing in a sentence, and is none.
+    # Words of a sentence that look like an amount of a thing, and are none.
     module NoAmount
       # "The 2 tbsp of fat" was spoken of before.
       KNOWN_AMOUNT = /\b(?:the|those|these|its)\s+\z/i

@@ -4,8 +4,8 @@ require_relative "clause_words"
 
 module FondKettle
   module Reading
-    # What is cooked before the rice in a pan of its own: what is then put aside, all of it, where the rice
-    # goes into a pot, and what is fried while the vessel on the fire holds what is needed later.
+    # Finds what is cooked before the rice in a pan of its own: what is then put aside, all of it, where the
+    # rice goes into a pot, and what is fried while the vessel on the fire holds what is needed later.
     class SetAside
       ALL = /\b(?:put|set|keep|leave|scrape)\s+(?:it|that|this|everything|all(?:\s+of\s+it)?)\s+
              (?:(?:to\s+)?one\s+side|aside|into\s+a\s+(?:small\s+)?(?:bowl|dish|saucer))\b/ix

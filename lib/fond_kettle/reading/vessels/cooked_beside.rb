@@ -4,7 +4,7 @@ require_relative "vessel_course"
 
 module FondKettle
   module Reading
-    # Whether something else than the rice is cooked beside it, once the rice lies in its pot.
+    # Tells whether something else than the rice is cooked beside it, once the rice lies in its pot.
     class CookedBeside
       # Kinds that are done over the fire.
       HOT = %w[fry toast simmer reduce broth low boil bake steam].freeze

@@ -127,7 +127,7 @@ module FondKettle
 
       # "Stir in 500 g of rice, rinsed": it was before.
       def ready?(last, clause)
-        !last.verb.nil? && clause.say.match?(READY)
+        clause.say.match?(READY) && (!last.verb.nil? || last.say.match?(RICE_PUT))
       end
 
       # "Put a plate over the pot, flip it"
