@@ -139,7 +139,7 @@ module FondKettle
         through_rice: /\bthrough\s+(?:it|them|(?:the\s+)?(?:hot\s+)?rice)\b|\bthr(?:ough|u)\W*\z/i,
         half_rice: /\A\W*(?:then\s+)?(?:half|a\s+third|some)\s+(?:of\s+)?(?:the\s+)?rice\b/i,
         rests: /(?<!the\s)\brests?\b(?!\s+of)|\bmin\w*\s+off\b|\A\W*\d+\s+off\b|\Aoff\b(?!\s+with\b)
-                 |(?<!must\s)(?<!should\s)\b(?:stand|leave|sit)\b
+                 |(?:\A\W*|\b(?!(?:must|should)\b)[[:alpha:]']+\W+)(?:stand|leave|sit)\b
                  |\bwithout\s+opening\b|\bbefore\s+(?:you|anyone|anybody|serving|cutting)\b/ix,
         soaks: /\b(?:in|cover[^.;]{0,20}\swith)\s+(?:an?\s+[[:alpha:]]+\s+of\s+)?(?:\d+\s*[[:alpha:]]+\s+)?
                  (?:\w+\s+)?water\b/ix,

@@ -31,7 +31,8 @@ module FondKettle
 
       # True for a Clause that packs it into its pot, the rice in it; `named`: the clause's NamedLines.
       def packed?(clause, named)
-        return false unless clause.say.match?(PACKED) && @vessel && @places.vessel(@rice) == @vessel
+        return false unless clause.say.match?(PACKED) && @vessel && @rice
+        return false unless @places.vessel(@rice) == @vessel
         return clause.say.match?(THEM) if named.empty?
 
         named.any? { |one| one.index != @rice && @places.vessel(one.index) == @vessel }

@@ -35,7 +35,7 @@ module FondKettle
       def baked?(doing, rice_pot)
         return false unless doing.kind == "bake"
 
-        @rice.done? || (@rice.in? && NOT_FRIED_IN.include?(@course.kind(rice_pot)))
+        @rice.done? || (@rice.in? && no_pan?(rice_pot))
       end
 
       # True for a vessel (key) that stands in the oven.
@@ -55,7 +55,12 @@ module FondKettle
       def rice_in_hand?(rice_pot)
         return false unless @rice.in? && (@course.fire == rice_pot || not_on_fire?(@course.fire))
 
-        @rice.done? || @rice.covered? || NOT_FRIED_IN.include?(@course.kind(rice_pot))
+        @rice.done? || @rice.covered? || no_pan?(rice_pot)
+      end
+
+      # True for a vessel (key; nil: none) in which nothing is fried.
+      def no_pan?(vessel)
+        !vessel.nil? && NOT_FRIED_IN.include?(@course.kind(vessel))
       end
 
       # What is fried, and what is warmed or simmered by itself once the rice is done.
