@@ -7,43 +7,35 @@ require_relative "../support/told_texts"
 RSpec.describe FondKettle::Reading::Reader do
   include Support::ToldTexts
 
-  def kinds(dish)
-    dish["steps"].map { |step| step["kind"] }
-  end
-
-  def foods(dish, words)
-    taken(dish, step(dish, words))
-  end
-
   it "is told from its first word, where something is done to what is taken" do
-    dish = described_class.new("Cabbage and rice for six\n\nTake a white cabbage of about a kilo, " \
-                               "quarter it and slice it " \
-                               "not too fine. Two onions go into four tablespoons of lard in the big " \
-                               "iron pot and are " \
-                               "fried until golden; then a heaped spoon of sweet paprika. Two cups of " \
-                               "rice, washed, and " \
-                               "three cups of water; bring it to the boil, cover it and put it in the " \
-                               "oven (180) for " \
-                               "half an hour.").dish
+    dish = told("Cabbage and rice for six\n\nTake a white cabbage of about a kilo, " \
+                "quarter it and slice it " \
+                "not too fine. Two onions go into four tablespoons of lard in the big " \
+                "iron pot and are " \
+                "fried until golden; then a heaped spoon of sweet paprika. Two cups of " \
+                "rice, washed, and " \
+                "three cups of water; bring it to the boil, cover it and put it in the " \
+                "oven (180) for " \
+                "half an hour.")
     expect(dish["lines"].map { |line| line["food"] })
       .to eq(["white cabbage of about a kilo", "onions", "lard", "sweet paprika", "rice", "water"])
     expect(step(dish, "in the oven").values_at("kind", "minutes", "oven_c")).to eq(["bake", 30.0, 180.0])
   end
 
   it "boils the rice in a pot of its own beside a curry, whose name is no leaf" do
-    dish = described_class.new("Fish curry and rice for 4\n\n2 cup basmati rice\n3 cup water\n600 gr " \
-                               "white fish\n" \
-                               "1 can coconut milk\n1 tbsp oil\n10 curry leaf\njuice 1 lime\n\nFirst " \
-                               "make the curry. " \
-                               "Heat oil, fry the curry leaf 10 seconds. Add coconut milk. Boil, then " \
-                               "small fire 10 " \
-                               "minute. Put the fish, 6 minute. Lime juice at last.\nFor the rice: wash " \
-                               "3 times, drain. " \
-                               "Boil the 3 cup water with salt, put the rice, when boil again cover and " \
-                               "small fire 12 " \
-                               "minute.").dish
-    expect(foods(dish, "fry the curry leaf")).to contain_exactly("oil", "curry leaf")
-    expect(foods(dish, "Lime juice")).to eq(["lime juice"])
+    dish = told("Fish curry and rice for 4\n\n2 cup basmati rice\n3 cup water\n600 gr " \
+                "white fish\n" \
+                "1 can coconut milk\n1 tbsp oil\n10 curry leaf\njuice 1 lime\n\nFirst " \
+                "make the curry. " \
+                "Heat oil, fry the curry leaf 10 seconds. Add coconut milk. Boil, then " \
+                "small fire 10 " \
+                "minute. Put the fish, 6 minute. Lime juice at last.\nFor the rice: wash " \
+                "3 times, drain. " \
+                "Boil the 3 cup water with salt, put the rice, when boil again cover and " \
+                "small fire 12 " \
+                "minute.")
+    expect(taken_at(dish, "fry the curry leaf")).to contain_exactly("oil", "curry leaf")
+    expect(taken_at(dish, "Lime juice")).to eq(["lime juice"])
     expect([step(dish, "Boil the 3")["vessel"],
             step(dish, "put the rice")["vessel"]]).to eq(%w[rice-pot rice-pot])
   end
@@ -68,11 +60,11 @@ RSpec.describe FondKettle::Reading::Reader do
   end
 
   it "has a list of one part in its own sentence, and says how long it keeps without a step" do
-    dish = described_class.new("Squid with rice\n\nRice: 280 g bomba, 1 small onion, 3 tbsp oil, 650 ml " \
-                               "fish stock, pinch of " \
-                               "saffron. Sweat the onion in the oil 6 min, rice in for 2 min, hot stock " \
-                               "and saffron, 16 " \
-                               "min uncovered, 4 min rest. Keeps 1 day in the fridge!").dish
+    dish = told("Squid with rice\n\nRice: 280 g bomba, 1 small onion, 3 tbsp oil, 650 ml " \
+                "fish stock, pinch of " \
+                "saffron. Sweat the onion in the oil 6 min, rice in for 2 min, hot stock " \
+                "and saffron, 16 " \
+                "min uncovered, 4 min rest. Keeps 1 day in the fridge!")
     expect(dish["lines"].map { |line| line["food"] }).to include("saffron")
     expect(dish["steps"].last.values_at("kind", "minutes")).to eq(["rest", 4.0])
     expect(kinds(dish)).not_to include("chill")

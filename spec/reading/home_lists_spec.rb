@@ -7,25 +7,9 @@ require_relative "../support/told_texts"
 RSpec.describe FondKettle::Reading::Reader do
   include Support::ToldTexts
 
-  def foods(dish, words)
-    taken(dish, step(dish, words))
-  end
-
-  def kinds(dish)
-    dish["steps"].map { |step| step["kind"] }
-  end
-
-  def rice
-    "300 g long grain rice\n450 ml stock\n2 onions\n3 tbsp oil"
-  end
-
-  def cooked(rest)
-    "Fry the onions in the oil in a wide pan. Stir in the rice, pour on the stock, bring to the boil. #{rest}"
-  end
-
   describe "a list in the words of its parts" do
     it "goes in by 'everything listed for it', and its rice is par-boiled in water of its own" do
-      dish = described_class.new(<<~TEXT).dish
+      dish = told(<<~TEXT)
         Layered chicken rice for six
 
         For the chicken: 1 kg chicken, 250 g yoghurt, 1 tsp turmeric, 2 tsp salt
@@ -40,7 +24,7 @@ RSpec.describe FondKettle::Reading::Reader do
         cook 5 minutes, till it is 70% done. Drain.
         Layer the rice over the raw chicken. Seal with dough. 10 minutes on high, then 35 on the lowest heat.
       TEXT
-      expect(foods(dish, "Marinate")).to eq(%w[chicken yoghurt turmeric salt])
+      expect(taken_at(dish, "Marinate")).to eq(%w[chicken yoghurt turmeric salt])
       expect(step(dish, "spread")["from"]).to eq([{ "vessel" => "bowl" }])
       expect(done(dish, "add the rice")).to eq(["par-boil", "boiling-pot", 5.0])
       expect(dish["steps"].last.values_at("kind", "minutes", "heat")).to eq(["low", 35.0, "low"])
@@ -48,7 +32,7 @@ RSpec.describe FondKettle::Reading::Reader do
     end
 
     it "is said once, also with an amount in brackets, and a liquor that was kept is poured" do
-      dish = described_class.new(<<~TEXT).dish
+      dish = told(<<~TEXT)
         Rice with mussels for 8
 
         600 g bomba rice
@@ -73,20 +57,20 @@ RSpec.describe FondKettle::Reading::Reader do
 
   describe "the rice" do
     it "is told at the front with its kind behind it" do
-      dish = described_class.new("Claypot rice for two\n\nRice 1.5 cups (jasmine). Soak half an hour, " \
-                                 "drain, into the pot with 1.5 cups water. Lid on, medium heat till it " \
-                                 "boils. Lid, lowest heat, 12 min. Crack an egg in the middle, lid, off, " \
-                                 "5 mins.").dish
+      dish = told("Claypot rice for two\n\nRice 1.5 cups (jasmine). Soak half an hour, " \
+                  "drain, into the pot with 1.5 cups water. Lid on, medium heat till it " \
+                  "boils. Lid, lowest heat, 12 min. Crack an egg in the middle, lid, off, " \
+                  "5 mins.")
       expect(dish["grain"]).to eq("jasmine")
       expect(step(dish, "into the pot")["kind"]).to eq("fill")
       expect(dish["steps"].last.values_at("kind", "minutes")).to eq(["rest", 5.0])
     end
 
     it "goes into its cooker with all there is" do
-      dish = described_class.new("Coconut rice for six\n\nRice: 3 cups jasmine, washed. 1 can coconut " \
-                                 "milk (400 ml), 1 tsp salt. All in the rice cooker. Relish: 15 dried " \
-                                 "chillies soaked in hot water 20 min, drained. Blend with 6 shallots. " \
-                                 "Fry the paste in 1/2 cup oil, 20 minutes.").dish
+      dish = told("Coconut rice for six\n\nRice: 3 cups jasmine, washed. 1 can coconut " \
+                  "milk (400 ml), 1 tsp salt. All in the rice cooker. Relish: 15 dried " \
+                  "chillies soaked in hot water 20 min, drained. Blend with 6 shallots. " \
+                  "Fry the paste in 1/2 cup oil, 20 minutes.")
       own = dish["vessels"].find { |one| one["rice"] }
       expect(own["kind"]).to eq("cooker")
       expect(step(dish, "washed")["kind"]).to eq("rinse")
@@ -95,11 +79,11 @@ RSpec.describe FondKettle::Reading::Reader do
     end
 
     it "takes the stock that stands hot, a ladle at a time" do
-      dish = described_class.new("Leek rice for three\n\nA litre of veg stock kept hot on the back " \
-                                 "burner. Two leeks, sliced, sweated in 40g butter in a wide pan for 10 " \
-                                 "minutes. 250g carnaroli in, stir it about for two minutes. Then the " \
-                                 "stock a ladle at a time, stirring, about 17 minutes. Loosen with a bit " \
-                                 "more stock.").dish
+      dish = told("Leek rice for three\n\nA litre of veg stock kept hot on the back " \
+                  "burner. Two leeks, sliced, sweated in 40g butter in a wide pan for 10 " \
+                  "minutes. 250g carnaroli in, stir it about for two minutes. Then the " \
+                  "stock a ladle at a time, stirring, about 17 minutes. Loosen with a bit " \
+                  "more stock.")
       expect(dish["lines"].map do |line|
         line["food"]
       end).to eq(["vegetable stock", "leeks", "butter", "carnaroli rice"])
@@ -138,17 +122,17 @@ RSpec.describe FondKettle::Reading::Reader do
 
   describe "a list" do
     it "of one sentence has decimals, things said of all, and amounts behind a bare name" do
-      dish = described_class.new("Porridge for four\n\n1 rice cup of jasmine, 2.2 litres of water, 250 g " \
-                                 "pork " \
-                                 "mince, 1 small onion, 2 garlic cloves, all chopped fine, " \
-                                 "salt.\n\nRinse the rice. " \
-                                 "Bring the water to a boil in a big pot, rice in, simmer for an hour.").dish
+      dish = told("Porridge for four\n\n1 rice cup of jasmine, 2.2 litres of water, 250 g " \
+                  "pork " \
+                  "mince, 1 small onion, 2 garlic cloves, all chopped fine, " \
+                  "salt.\n\nRinse the rice. " \
+                  "Bring the water to a boil in a big pot, rice in, simmer for an hour.")
       expect(dish["lines"].map { |line| line["food"] })
         .to eq(["jasmine rice", "water", "pork mince", "small onion", "garlic cloves", "salt"])
       dish = read("300 g rice\n450 ml stock\ncurry leaves a sprig\nsaffron - a pinch\n4 eggs to fry",
                   "Boil the rice in the stock, add the curry leaves and saffron, fry stirring for 5 min.")
       expect(dish["lines"].map { |line| line["food"] }).to include("curry leaves", "saffron", "eggs")
-      expect(foods(dish, "fry stirring")).not_to include("eggs")
+      expect(taken_at(dish, "fry stirring")).not_to include("eggs")
     end
 
     it "has oil to fry in beside oil that seasons, and no omelette beside its eggs" do
@@ -208,7 +192,7 @@ RSpec.describe FondKettle::Reading::Reader do
                 "oil 3 min, add the chicken and fry 6 min more. Cool. Put 2 tbsp rice on each leaf, " \
                 "press a dent, " \
                 "a spoon of filling, roll. Steam for 25 minutes.")
-    expect(foods(dish, "Fry the paste")).to contain_exactly("lemongrass", "shallots", "chilli", "oil")
+    expect(taken_at(dish, "Fry the paste")).to contain_exactly("lemongrass", "shallots", "chilli", "oil")
     expect(step(dish, "Fry the paste")["vessel"]).to eq("frying-pan")
     expect(step(dish, "on each leaf")["kind"]).to eq("wrap")
     expect(froms(dish, "on each leaf")).to contain_exactly("wide-pan", "frying-pan")
@@ -239,11 +223,11 @@ RSpec.describe FondKettle::Reading::Reader do
   end
 
   it "melts a walnut of butter in its saucepan, and takes the pan off the heat" do
-    dish = described_class.new("Rice for two\n\nIn a wide saucepan melt a walnut of butter and let a " \
-                               "chopped shallot soften " \
-                               "for five minutes. Add 160 g of carnaroli and 500 ml stock, cover, low, " \
-                               "15 minutes. Take " \
-                               "the pan off the heat, leave it for two minutes.").dish
+    dish = told("Rice for two\n\nIn a wide saucepan melt a walnut of butter and let a " \
+                "chopped shallot soften " \
+                "for five minutes. Add 160 g of carnaroli and 500 ml stock, cover, low, " \
+                "15 minutes. Take " \
+                "the pan off the heat, leave it for two minutes.")
     expect(dish["lines"].map { |line| line["food"] }).to include("butter", "chopped shallot")
     expect(kinds(dish)).not_to include("take-out")
   end

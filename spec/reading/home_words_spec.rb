@@ -7,22 +7,6 @@ require_relative "../support/told_texts"
 RSpec.describe FondKettle::Reading::Reader do
   include Support::ToldTexts
 
-  def kinds(dish)
-    dish["steps"].map { |step| step["kind"] }
-  end
-
-  def foods(dish, words)
-    taken(dish, step(dish, words))
-  end
-
-  def rice
-    "300 g long grain rice\n450 ml stock\n2 onions\n3 tbsp oil"
-  end
-
-  def cooked(rest)
-    "Fry the onions in the oil in a wide pan. Stir in the rice, pour on the stock, bring to the boil. #{rest}"
-  end
-
   describe "the heat" do
     it "is off: the rice rests" do
       ["Cover and cook on low for 18 minutes. Cover again, turn off the heat, 10 min.",
@@ -62,7 +46,7 @@ RSpec.describe FondKettle::Reading::Reader do
                   "hours. Quarter and core the quinces, add them for the last 40 minutes. Boil the rice " \
                   "in the stock.")
       expect(step(dish, "put into the oven").values_at("kind", "vessel")).to eq(%w[bake casserole])
-      expect(foods(dish, "Quarter")).to eq(["quinces"])
+      expect(taken_at(dish, "Quarter")).to eq(["quinces"])
       expect(step(dish, "add them")["vessel"]).to eq("casserole")
     end
 
@@ -99,22 +83,22 @@ RSpec.describe FondKettle::Reading::Reader do
                   "Heat 1 tbsp of the oil in a pan. Onion and peppers in, 8 min. Boil the rice in the " \
                   "stock. Sprinkle with the sesame oil and pepper.")
       expect(dish["lines"].map { |line| line["food"] }).to include("red pepper", "green pepper")
-      expect(foods(dish,
-                   "Onion and peppers")).to contain_exactly("red pepper", "green pepper", "onion",
-                                                            "sunflower oil")
+      expect(taken_at(dish,
+                      "Onion and peppers")).to contain_exactly("red pepper", "green pepper", "onion",
+                                                               "sunflower oil")
         .or contain_exactly("red pepper", "green pepper", "onion")
-      expect(foods(dish, "Sprinkle")).to include("sesame oil")
+      expect(taken_at(dish, "Sprinkle")).to include("sesame oil")
     end
 
     it "is there once more where another one is named, and where nobody says how much" do
-      dish = described_class.new("Dal rice for two\n\nHalf a cup of rice, half a cup of split moong. " \
-                                 "Wash them together till the water is clear and soak 20 mins. In a pot: " \
-                                 "a spoon of ghee, half a tsp of cumin seeds till they crackle, a bit of " \
-                                 "grated ginger, a pinch of turmeric. Then rice and dal, 3 cups of " \
-                                 "water, boil, cover, low 20 min. Another spoon of ghee on top.").dish
+      dish = told("Dal rice for two\n\nHalf a cup of rice, half a cup of split moong. " \
+                  "Wash them together till the water is clear and soak 20 mins. In a pot: " \
+                  "a spoon of ghee, half a tsp of cumin seeds till they crackle, a bit of " \
+                  "grated ginger, a pinch of turmeric. Then rice and dal, 3 cups of " \
+                  "water, boil, cover, low 20 min. Another spoon of ghee on top.")
       expect(dish["lines"].map { |line| line["food"] })
         .to eq(["rice", "split moong", "ghee", "cumin seeds", "turmeric", "water", "ghee", "grated ginger"])
-      expect(foods(dish, "rice and dal")).to include("rice", "split moong")
+      expect(taken_at(dish, "rice and dal")).to include("rice", "split moong")
       expect(step(dish, "soak 20")["minutes"]).to eq(20.0)
       expect(step(dish, "In a pot")["until"]).to eq("they crackle")
     end
@@ -163,25 +147,25 @@ RSpec.describe FondKettle::Reading::Reader do
   end
 
   it "warms a dressing of a label, and cuts it into the rice" do
-    dish = described_class.new("Bowl for three\n\n300 g sushi rice\n330 ml water\n\nCook the rice in the " \
-                               "water, 12 min " \
-                               "low, 10 min off. Dressing: 3 tbsp rice vinegar + 1.5 tbsp sugar + 1 tsp " \
-                               "salt, warm " \
-                               "until dissolved. Cut it into the hot rice.").dish
+    dish = told("Bowl for three\n\n300 g sushi rice\n330 ml water\n\nCook the rice in the " \
+                "water, 12 min " \
+                "low, 10 min off. Dressing: 3 tbsp rice vinegar + 1.5 tbsp sugar + 1 tsp " \
+                "salt, warm " \
+                "until dissolved. Cut it into the hot rice.")
     expect(dish["lines"].map { |line| line["food"] }).to include("rice vinegar", "sugar", "salt")
-    expect(foods(dish, "warm until")).to contain_exactly("rice vinegar", "sugar", "salt")
+    expect(taken_at(dish, "warm until")).to contain_exactly("rice vinegar", "sugar", "salt")
     expect([step(dish, "Cut it")["kind"], froms(dish, "Cut it")]).to eq(["fold", ["frying-pan"]])
   end
 
   it "fills what is stood in the oven, mixed with what was boiled before" do
-    dish = described_class.new("stuffed peppers\n\n6 big red peppers\n250g beef mince\n120 g rice\n700 g " \
-                               "passata\n\n" \
-                               "cut the tops off the peppers and pull out the seeds. half cook the rice " \
-                               "in boiling " \
-                               "water 8 min, drain, cool a bit. mix w mince. fill the peppers. stand " \
-                               "them in a deep " \
-                               "dish, passata round, foil, oven 180 for 1 hr 10, foil off last 15. leave " \
-                               "10 mins.").dish
+    dish = told("stuffed peppers\n\n6 big red peppers\n250g beef mince\n120 g rice\n700 g " \
+                "passata\n\n" \
+                "cut the tops off the peppers and pull out the seeds. half cook the rice " \
+                "in boiling " \
+                "water 8 min, drain, cool a bit. mix w mince. fill the peppers. stand " \
+                "them in a deep " \
+                "dish, passata round, foil, oven 180 for 1 hr 10, foil off last 15. leave " \
+                "10 mins.")
     expect(step(dish, "pull out")["kind"]).to eq("cut")
     expect(froms(dish, "mix w")).to eq(["boiling-pot"])
     expect(done(dish, "stand them")).to eq(["bake", "deep-dish", 70.0])

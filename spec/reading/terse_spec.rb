@@ -7,21 +7,8 @@ require_relative "../support/told_texts"
 RSpec.describe FondKettle::Reading::Reader do
   include Support::ToldTexts
 
-  def kinds(dish)
-    dish["steps"].map { |step| step["kind"] }
-  end
-
-  # What goes in at the step that has some words.
-  def foods(dish, words)
-    taken(dish, step(dish, words))
-  end
-
   def line(text)
     described_class.new("Some rice\n200 g rice\n#{text}\n\nBoil the rice.").dish["lines"].last
-  end
-
-  def rice
-    "300 g long grain rice\n450 ml stock\n2 onions\n3 tbsp oil"
   end
 
   describe "a list" do
@@ -116,7 +103,7 @@ RSpec.describe FondKettle::Reading::Reader do
                   "Tuna + mayo.")
       expect(steps(dish).first.first(2)).to eq(["fry", 20.0])
       expect(steps(dish).last).to eq(["mix", nil, "bowl", "after"])
-      expect(foods(dish, "Tuna")).to eq(%w[tuna mayonnaise])
+      expect(taken_at(dish, "Tuna")).to eq(%w[tuna mayonnaise])
     end
 
     it "goes on beside the rice in the pan that was named" do
@@ -164,7 +151,7 @@ RSpec.describe FondKettle::Reading::Reader do
     it "has for a sauce what is listed under its name" do
       dish = read("#{rice}\n\nsauce: 2 tbsp soy sauce, 1 tbsp rice vinegar, 1 tsp sugar",
                   "Rice, stock, boil, lid on, low 15.\nMix the sauce.")
-      expect(foods(dish, "Mix")).to eq(["soy sauce", "rice vinegar", "sugar"])
+      expect(taken_at(dish, "Mix")).to eq(["soy sauce", "rice vinegar", "sugar"])
     end
 
     it "lays what comes late on the rice at its minute" do

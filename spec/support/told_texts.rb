@@ -5,6 +5,17 @@ require_relative "../../lib/fond_kettle/reading/reader"
 module Support
   # Dishes told by a list of lines and by what is done, and what was read of them.
   module ToldTexts
+    # The list of a plain pilaf.
+    def rice
+      "300 g long grain rice\n450 ml stock\n2 onions\n3 tbsp oil"
+    end
+
+    # What is done with that list, up to the boil, and then.
+    def cooked(rest)
+      "Fry the onions in the oil in a wide pan. Stir in the rice, pour on the stock, bring to the " \
+        "boil. #{rest}"
+    end
+
     # The dish of a list and what is done.
     def read(lines, done)
       FondKettle::Reading::Reader.new("Some rice\n\n#{lines}\n\n#{done}").dish
@@ -39,6 +50,16 @@ module Support
     def taken(dish, step)
       names = dish["lines"].to_h { |line| [line["id"], line["food"]] }
       step["takes"].map { |take| names.fetch(take["line"]) }
+    end
+
+    # Names of what goes in at the step that has some words.
+    def taken_at(dish, words)
+      taken(dish, step(dish, words))
+    end
+
+    # The kind of each step.
+    def kinds(dish)
+      dish["steps"].map { |step| step["kind"] }
     end
 
     # [kind, minutes, vessel, beside the rice] of each step.

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../larder/names"
+require_relative "../rows/part_labels"
 require_relative "../words/clauses"
 require_relative "../words/verbs"
 require_relative "listed_foods"
@@ -19,7 +20,7 @@ module FondKettle
                 |at\s+(?:the\s+)?(?:table|end))\z/ix
       CUT = /\s+(?:wedges?|halves|slices?|strips?|sheets?|matchsticks?|ribbons?)\z/i
       # "Sambal: 15 dried chillies, …" is what is made of them.
-      MADE_OF = /\A\W*[[:alpha:]]+(?:\s[[:alpha:]]+)?:\s+(?=(?:\d|an?\s|half\s)[^,.;]*[[:alpha:]]{3})/i
+      MADE_OF = /#{PartLabels::NAMED}(?=(?:\d|an?\s|half\s)[^,.;]*[[:alpha:]]{3})/i
       # What a dish makes of what is listed.
       MADE = %w[broth stock gravy sauce liquor dough batter paste].freeze
       # "Salt and pepper": no vegetable.

@@ -191,7 +191,8 @@ module FondKettle
 
       # True where a text begins with a heat or a time.
       def none?(text)
-        text.match?(HEAT) || text.match?(LADLED) || text.match?(SOME_MORE) || !!Measure::Durations.all(text).first&.from&.zero?
+        [HEAT, LADLED, SOME_MORE].any? { |words| text.match?(words) } ||
+          !!Measure::Durations.all(text).first&.from&.zero?
       end
 
       # What an amount is of, or nil where it is no thing of its own.

@@ -55,7 +55,9 @@ module FondKettle
       def measured?(words)
         parts = words.split(/,\s+/)
         parts.all? { |part| part.split.size <= WORDS } &&
-          parts.any? { |part| part.match?(/\A\d/) && part.match?(RunTogether::UNIT) && RunTogether.food?(part) }
+          parts.any? do |part|
+            part.match?(/\A\d/) && part.match?(RunTogether::UNIT) && RunTogether.food?(part)
+          end
       end
       private_class_method :foods, :read, :measured?
     end

@@ -14,6 +14,9 @@ module FondKettle
       # "Start with the rice, as it needs to dry: 150 g basmati …"
       BEGINS = /\A(?:start|begin)\s+with\s+the\s+[[:alpha:]]+[^:.;]{0,60}:\s+(?=\S)/i
 
+      # "Sambal: 15 dried chillies, …", "Rice: 280 g bomba, …": a word or two for what follows.
+      NAMED = /\A\W*[[:alpha:]]+(?:\s[[:alpha:]]+)?:\s+/
+
       module_function
 
       # [that word, or nil; the sentences]

@@ -27,7 +27,7 @@ module FondKettle
                                :garnish, :apart, :wrapped, :rubbed, :dried, :off, :waits, :later) do
       # True where its words say one of ClauseWords.
       def says?(key)
-        clause.say.match?(FondKettle::Reading::ClauseWords::ALL.fetch(key))
+        clause.say.match?(ClauseWords::ALL.fetch(key))
       end
 
       # True where it pours some broth, and not only until that is gone.

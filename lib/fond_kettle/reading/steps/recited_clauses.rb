@@ -3,6 +3,7 @@
 require "set"
 require_relative "../../measure/numeral"
 require_relative "../lines/named_lines"
+require_relative "../rows/part_labels"
 
 module FondKettle
   module Reading
@@ -11,13 +12,12 @@ module FondKettle
     class RecitedClauses
       AMOUNT = /\A\W*(?:an?\s|half\s|\d|[½¼¾]|#{Measure::Numeral::WORD}\s)/i
 
-      # "Rice: 280 g bomba, 4 tomatoes, …"
-      LABEL = /\A\W*[[:alpha:]]+(?:\s[[:alpha:]]+)?:\s+/
       # What is put somewhere, or is made ready already.
       PUT = /\b(?:in|into|on|onto|to|too|soaked|over)\b/i
 
       # "Rice (1.5 cups jasmine). Soak half an hour": what is done next is done with it.
-      RICE = /\A\W*(?:rice\s*\(|(?:an?|half|\d|[½¼¾]|#{Measure::Numeral::WORD})[^,.;]*\b(?:rice|basmati|jasmine)\b)
+      RICE = /\A\W*(?:rice\s*\(
+              |(?:an?|half|\d|[½¼¾]|#{Measure::Numeral::WORD})[^,.;]*\b(?:rice|basmati|jasmine)\b)
               [^,;]*\z/ix
       WASHES = %w[rinse soak].freeze
 
@@ -55,7 +55,7 @@ module FondKettle
       def recites?(clause)
         return false unless [clause.verb, clause.minutes, clause.until].none?
 
-        clause.say.sub(LABEL, "").match?(AMOUNT) && !clause.say.match?(PUT)
+        clause.say.sub(PartLabels::NAMED, "").match?(AMOUNT) && !clause.say.match?(PUT)
       end
 
       # True where it stands in a sentence of its own, and no verb but those that make ready stands before.
