@@ -1,11 +1,13 @@
 # frozen_string_literal: true
 
-# How long a dish of eight vessels and thirty steps takes to be read, corrected and drawn on its bench, over
-# the web, beside a page of the application that works nothing out: bundle exec ruby bench/dish_bench.rb.
-# Prints the median and the 95th of forty in turn, ms, their ratio, and the answer's size, compressed.
+# How long a dish of eight vessels and thirty steps takes to be drawn on its bench over the web, as it stands
+# (a correction on the bench) and with a figure of its text changed each time (a cook who types), beside a
+# page that works nothing out: bundle exec ruby bench/dish_bench.rb. Prints the median and 95th of forty in
+# turn, ms, after ten that are not counted, their ratios, and the answer's size, compressed.
 require "nokogiri"
 require "rack/test"
 require "tmpdir"
+require "uri"
 require "zlib"
 require_relative "../spec/support/demo_kitchen"
 require_relative "../web/application"
@@ -15,6 +17,7 @@ class AskedBench
   include Rack::Test::Methods
 
   TIMES = 40
+  WARM = 10
   BARE = "/dishes/import"
   DISH = <<~TEXT
     Harvest feast
@@ -46,6 +49,7 @@ class AskedBench
     Wash the rice. Soak it for 30 minutes. Drain it.
     Put the chicken in a heavy pot. Pour over 700 ml of the broth. Simmer for 20 minutes. Taste it.
     Spread the rice over it. Bring it to the boil. Cover and cook on low for 18 minutes. Rest 10 minutes.
+    Heat the oven to 180 C. Fluff the rice. Turn it out onto a platter.
     Sprinkle with the saffron milk. Strew with the onions. Strew with the almonds. Strew with the coriander.
   TEXT
 
@@ -65,18 +69,30 @@ class AskedBench
   end
 
   def print
-    times = Array.new(TIMES) { [milliseconds { look }, milliseconds { get BARE }] }.transpose
-    names = ["bench, #{@said}", "bare page"]
+    WARM.times { |number| round(number) }
+    times = Array.new(TIMES) { |number| round(WARM + number) }.transpose
+    names = ["bench, #{@said}", "its text changed", "bare page"]
     names.zip(times).each { |name, all| puts format("%-34s %6.1f %6.1f", name, *middle_and_95th(all)) }
     look
-    puts format("ratio of the medians %.1f; compressed %.1f kB", ratio(*times),
-                Zlib::Deflate.deflate(last_response.body).bytesize / 1000.0)
+    puts format("ratios of the medians %.1f and %.1f; compressed %.1f kB", ratio(times[0], times[2]),
+                ratio(times[1], times[2]), Zlib::Deflate.deflate(last_response.body).bytesize / 1000.0)
   end
 
   private
 
-  def look
-    post "/dishes/look", @fields, { "HTTP_X_KETTLE_PART" => "read" }
+  # Milliseconds of the bench as it stands, with another figure in its text, and of the bare page.
+  def round(number)
+    typed = [DISH, DISH.sub("200 g yoghurt", "#{201 + number} g yoghurt")].map { |text| form(text) }
+    [*typed.map { |one| milliseconds { look(one) } }, milliseconds { get BARE }]
+  end
+
+  # The form as a browser sends it.
+  def form(text)
+    URI.encode_www_form(@fields.merge("text" => text))
+  end
+
+  def look(typed = form(DISH))
+    post "/dishes/look", typed, { "HTTP_X_KETTLE_PART" => "read" }
   end
 
   def milliseconds

@@ -60,12 +60,16 @@ module FondKettle
       # Names of things and what one of each weighs, g, as the answers say.
       def weights
         @read["lines"].filter_map do |line|
-          said = @answers.find { |one| one.field == "g" && one.about == Reading::Answers.words(line) }
+          said = @answers.find { |one| one.field == "g" && one.about == words[line["id"]] }
           said && yield(line).then { |grams| weight_of(line, grams) }
         end.to_h
       end
 
       private
+
+      def words
+        @words ||= Reading::Answers.words(@read)
+      end
 
       def of_one(one, fields)
         found = fields.map { |field, words| correction(one, field, words) }
@@ -87,7 +91,7 @@ module FondKettle
       end
 
       def asked_of(question)
-        waits = Reading::Answer.to(question, @read)
+        waits = Reading::Answer.to(question, words)
         problem = @problems.find { |one| [one[:about], one[:field]] == key(waits) }
         Asked.new(question: question, problem: problem&.fetch(:message),
                   answer: @answers.find { |one| key(one) == key(waits) } || waits)

@@ -74,6 +74,24 @@ RSpec.describe FondKettle::Reading::Answers do
     end).to match([/must be one of: pot, pan, new-frying-pan/, /must be a step/])
   end
 
+  it "tells two steps of the same words apart" do
+    broth = FondKettle::Reading::Reader.new(<<~TEXT).dish
+      Broth rice for 4
+      300 g basmati
+      700 ml stock
+      2 carrots, diced
+      1 tsp salt
+      Simmer the carrots in the stock with the salt for 10 minutes. Skim it. Simmer for 12 minutes. Skim it.
+      Add the rice, cover and cook on low for 14 minutes.
+    TEXT
+    skims = broth["steps"].select { |step| step["say"].start_with?("Skim it") }
+    second = FondKettle::Reading::Answer.to({ "of" => skims.last["id"], "field" => "minutes" },
+                                            described_class.words(broth)).with(answer: "3 min")
+    told = described_class.new(broth, [second]).dish["steps"].to_h { |step| [step["id"], step["minutes"]] }
+    expect(told.values_at(*skims.map { |step| step["id"] })).to eq([skims.first["minutes"], 3.0])
+    expect(second.about).to eq("#{skims.last['say']} (2)")
+  end
+
   it "brings what was moved back where the dish goes on" do
     text = "Two pots\n300 g rice\n2 onions\n30 g butter\n\nFry the onions in the butter for 10 minutes. " \
            "Add the rice " \

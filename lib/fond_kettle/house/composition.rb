@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../ground/errors"
+require_relative "../ground/remembered"
 require_relative "../log/kitchen_lesson"
 require_relative "../methods/solved/last_pot"
 require_relative "../pot/fit"
@@ -18,6 +19,24 @@ module FondKettle
       # More than a pot of plain rice loses, g.
       LOSES_MOST_G = 450.0
       NONE = Log::KitchenLesson.none
+      # Does the pot of a Methods::Request take all of it? A page asks it of the same pots again and again.
+      TAKEN = Remembered.new(500) do |request|
+        potful = Methods::LastPot.of(request)
+        fits = ->(liquid_g) { Pot::Fitting.check(potful.load, liquid_g, request.vessel).fits? }
+        least_g, most_g = bounds_g(potful.load)
+        fits.call(least_g) && (fits.call(most_g) || fits.call(potful.roughly.liquid_g))
+      end
+      private_constant :TAKEN
+
+      # Between these is what is poured, g: what does not take the least, or takes the most, needs no
+      # reckoning.
+      def self.bounds_g(load)
+        return [load.parts * load.rice_g] * 2 if load.plenty?
+
+        lossless_g = [load.wanted_g - load.carried_g, 0.0].max
+        [load.steamed? || load.stack ? 0.0 : lossless_g, LOSES_MOST_G + lossless_g]
+      end
+      private_class_method :bounds_g
 
       # `wishes`: Wishes; `shelves`: Shelves; `log`: answers `lesson(request, bag_id,
       # dish)` with a Log::KitchenLesson (nil: nothing was ever cooked).
@@ -96,19 +115,7 @@ module FondKettle
         chosen = Kit.new(@shelves, @wishes.method, { **@wishes.chosen, pot: pot.id })
         asked = compose(rice_g, chosen)
         asked = Dishes::Laying.scaled_request(@wishes.dish, factor, asked) if @wishes.dish
-        potful = Methods::LastPot.of(asked)
-        fits = ->(liquid_g) { Pot::Fitting.check(potful.load, liquid_g, asked.vessel).fits? }
-        least_g, most_g = bounds_g(potful.load)
-        fits.call(least_g) && (fits.call(most_g) || fits.call(potful.roughly.liquid_g))
-      end
-
-      # Between these is what is poured: what does not take the least, or takes the most, needs no
-      # reckoning.
-      def bounds_g(load)
-        return [load.parts * load.rice_g] * 2 if load.plenty?
-
-        lossless_g = [load.wanted_g - load.carried_g, 0.0].max
-        [load.steamed? || load.stack ? 0.0 : lossless_g, LOSES_MOST_G + lossless_g]
+        TAKEN[asked]
       end
 
       # The request as if nothing was ever cooked here.

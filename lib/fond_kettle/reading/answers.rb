@@ -3,6 +3,7 @@
 require_relative "../ground/errors"
 require_relative "../ground/value"
 require_relative "answered_dish"
+require_relative "own_words"
 
 module FondKettle
   module Reading
@@ -10,11 +11,11 @@ module FondKettle
     # which `field` of it, and the `answer` as it was typed. It stays when the text is read anew, as long as
     # those words stand in it.
     Answer = Value.define(:about, :field, :answer) do
-      # The Answer that a question (a hash of `asked`) of a dish waits for, still empty.
-      def self.to(question, dish)
-        subject = [*dish["lines"], *dish["steps"]].find { |one| one["id"] == question["of"] }
-        new(about: FondKettle::Reading::Answers.words(subject), field: question["field"] || question["of"],
-            answer: "")
+      # The Answer that a question (a hash of `asked`) waits for, still empty; `words`: Answers.words of its
+      # dish.
+      def self.to(question, words)
+        new(about: words.fetch(question["of"], FondKettle::Reading::Answers::WHOLE),
+            field: question["field"] || question["of"], answer: "")
       end
     end
 
@@ -22,9 +23,9 @@ module FondKettle
     class Answers
       WHOLE = ""
 
-      # The words of a line or a step (a hash); "" for the whole dish (nil).
-      def self.words(subject)
-        subject ? subject["text"] || subject["say"] : WHOLE
+      # The words of each line and step of a dish of schema 2 (a hash), by id (OwnWords).
+      def self.words(dish)
+        OwnWords.of([*dish["lines"], *dish["steps"]].map { |one| [one["id"], one["text"] || one["say"]] })
       end
 
       # `dish`: as a Reader has it; `answers`: Answers; `given`: names, cups and library of AnsweredDish.
@@ -63,7 +64,7 @@ module FondKettle
       def subject(dish, answer)
         return answer.field if answer.about == WHOLE
 
-        [*dish["lines"], *dish["steps"]].find { |one| Answers.words(one) == answer.about }&.fetch("id")
+        Answers.words(dish).key(answer.about)
       end
 
       def asked_no_more(dish, id, answer)

@@ -2,6 +2,7 @@
 
 require_relative "../../../lib/fond_kettle/ground/value"
 require_relative "../../../lib/fond_kettle/measure/numeral"
+require_relative "../../../lib/fond_kettle/reading/own_words"
 require_relative "../../../lib/fond_kettle/table/avoids"
 require_relative "../presenter"
 
@@ -27,6 +28,13 @@ module FondKettle
           @amounts = amounts
         end
 
+        # The words by which a line or a step (its id) is known again (Reading::OwnWords).
+        def about(id)
+          @about ||= Reading::OwnWords.of([*@bench.dish.lines.map { |one| [one.id, one.text || one.food] },
+                                           *@bench.dish.steps.map { |one| [one.id, one.say] }])
+          @about.fetch(id)
+        end
+
         # BenchChips of what goes in at a step (a Dishes::DishGraphStep).
         def at(step)
           step.takes.map { |take| chip(line(take.line), take.share) }
@@ -48,7 +56,7 @@ module FondKettle
 
         def chip(line, share)
           clashes = Table::Avoids.clashes(@eaters, line.ingredient.allergens)
-          BenchChip.new(line: line.id, about: line.text || line.food, food: line.food,
+          BenchChip.new(line: line.id, about: about(line.id), food: line.food,
                         amount: amount(line, share), whom: clashes.map { |one| avoids(one) }.join("; "))
         end
 

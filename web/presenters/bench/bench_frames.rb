@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../../lib/fond_kettle/care/kind"
+require_relative "../../../lib/fond_kettle/ground/remembered"
 require_relative "../../../lib/fond_kettle/ground/value"
 require_relative "../../../lib/fond_kettle/measure/rounding"
 require_relative "../../drawings/vessel_picture"
@@ -18,16 +19,23 @@ module FondKettle
         COVERED = %w[low rest].freeze
         ON_LOW = %w[low simmer broth].freeze
         LEAST_SALT_G = 0.1
+        # [markup, contents in words] of a VesselView, by the id of its drawing and the
+        # Measure::House: most of a bench stays as it was when one word changes.
+        DRAWN = Remembered.new(1000) do |(view, id, measures)|
+          picture = Drawings::VesselPicture.new(view, id, small: true, weighed: measures.method(:weighed))
+          [picture.to_s.freeze, picture.contents.freeze]
+        end
+        private_constant :DRAWN
 
         # `bench`: a Dishes::Bench; `vessel`: a Methods::MadeInVessel; `source`: what heats it (of
-        # Kit::BURNER_HIGH_W); `look`: of the house's lid (PotLid::WORDS); `weighed`: writes a weight in g;
-        # `id`: of the vessel on its page.
-        def initialize(bench, vessel, source, look, weighed, id)
+        # Kit::BURNER_HIGH_W); `look`: of the house's lid (PotLid::WORDS); `measures`: the Measure::House that
+        # weighs; `id`: of the vessel on its page.
+        def initialize(bench, vessel, source, look, measures, id)
           @bench = bench
           @vessel = vessel
           @source = source
           @look = look
-          @weighed = weighed
+          @measures = measures
           @id = id
         end
 
@@ -52,10 +60,9 @@ module FondKettle
         end
 
         def frame(number, contents, step)
-          picture = Drawings::VesselPicture.new(view(contents, step && told(step)), "#{@id}-#{number}",
-                                                small: true, weighed: @weighed)
-          BenchFrame.new(from: number, drawing: picture.to_s, mass_g: contents.mass_g,
-                         words: [picture.contents, *salt(contents)].join(", "))
+          drawing, words = DRAWN[[view(contents, step && told(step)), "#{@id}-#{number}", @measures]]
+          BenchFrame.new(from: number, drawing: drawing, mass_g: contents.mass_g,
+                         words: [words, *salt(contents)].join(", "))
         end
 
         # The Dishes::DishGraphStep of a BenchStep, or nil for the way's own.

@@ -11,6 +11,7 @@ module FondKettle
       # A step on a bench.
       #   at, number     its place in time, and in the text (nil: it is the way's own)
       #   id, say        as the dish has them
+      #   about          the words by which it is known again (Reading::OwnWords)
       #   clock          when it starts (nil: no evening)
       #   minutes, said_min  words for how long it takes, and the cook's own minutes, or nil
       #   from           keys of the vessels that give something before it, with spaces between
@@ -19,12 +20,12 @@ module FondKettle
       #   asked          number of an open question about it, or nil
       #   sooner, later  ids of steps before which it stands one place elsewhere in its vessel; nil: it is
       #                  first there, or last
-      BenchRow = Value.define(:at, :number, :id, :say, :clock, :minutes, :said_min, :from, :pours, :chips,
-                              :troubles, :asked, :sooner, :later) do
+      BenchRow = Value.define(:at, :number, :id, :say, :about, :clock, :minutes, :said_min, :from, :pours,
+                              :chips, :troubles, :asked, :sooner, :later) do
         # A BenchRow with the given attributes; the others are none.
         def self.of(**given)
-          new(number: nil, id: nil, clock: nil, said_min: nil, from: "", pours: [].freeze, chips: [].freeze,
-              troubles: [].freeze, asked: nil, sooner: nil, later: nil, **given)
+          new(number: nil, id: nil, about: nil, clock: nil, said_min: nil, from: "", pours: [].freeze,
+              chips: [].freeze, troubles: [].freeze, asked: nil, sooner: nil, later: nil, **given)
         end
 
         # "Step 4: Fry the onions …", for those who do not see where it stands.
@@ -84,6 +85,7 @@ module FondKettle
           return own_way(step, at) unless told
 
           BenchRow.of(at: at, number: number(told), id: told.id, say: told.say, clock: @clock[told.id],
+                      about: @chips.about(told.id),
                       minutes: duration(step, told), said_min: told.minutes, **poured_in(told),
                       chips: @chips.at(told), asked: @asked[told.id], sooner: sooner, later: later,
                       troubles: @troubles.call { |one| one.step == told.id && one.vessel.nil? })

@@ -139,7 +139,7 @@ module FondKettle
 
         def vessel(vessel, steps)
           frames = BenchFrames.new(@bench, vessel, source, household.lid_look(vessel.pot.id),
-                                   measures.method(:weighed), "#{@id}-in-#{vessel.key}").all
+                                   measures, "#{@id}-in-#{vessel.key}").all
           Vessel.new(key: vessel.key, name: name(vessel), pot: pot(vessel), frames: frames, steps: steps,
                      troubles: trouble_of { |one| one.vessel == vessel.key }, contains: contains(vessel.key))
         end
