@@ -20,7 +20,7 @@ RSpec.describe "Every way of cooking", :browser do
                   method.dressed ? 6 : 3
                 end
       expect(page).to have_css("svg [role=slider]", count: sliders)
-      expect(page).to have_css(".verdict", text: "standard")
+      expect(page).to have_css(".verdict", text: "just right")
       click_button "Start cooking"
       steps = find(".stove-title").text[/of (\d+)/, 1].to_i
       (1...steps).each do |position|
@@ -73,7 +73,7 @@ RSpec.describe "Every way of cooking", :browser do
     visit "/pot?grain=basmati&pot=3&for=amount&amount=420&unit=g"
     find("#drawer-own summary").click
     fill_in "I always use", with: "2"
-    expect(page).to have_css(".own", text: "comes out wet")
+    expect(page).to have_css(".own", text: "comes out too wet")
     find("[data-drag=soak]").send_keys(:arrow_up)
     expect(page).to have_css(".slip", text: "Soak the rice 35 min")
     find("[data-drag=bed]").send_keys(:arrow_up)
@@ -118,7 +118,7 @@ RSpec.describe "Every way of cooking", :browser do
       expect(overflow?).to be(false)
     end
     click_button "Try it here"
-    expect(page).to have_css(".own", text: "comes out standard")
+    expect(page).to have_css(".own", text: "comes out just right")
     click_button "Keep it"
     expect(page).to have_css(".take-back", text: "Added: Ilse's pot")
     resize(1280, 800)

@@ -16,7 +16,7 @@ RSpec.describe "Layers on the Pot page" do
     get "/pot/under-seal?#{pot}&row=1"
     expect(last_response.body).to match(%r{data-head="Par-cooked">\d+ %, .* min</td>})
     get "/pot/under-seal?#{pot}&all=yes"
-    expect(page.css(".under-seal td").map(&:text)).to include("standard", "not safe to eat")
+    expect(page.css(".under-seal td").map(&:text)).to include("just right", "not safe to eat")
   end
 
   it "halves a layer or leaves a third of it, with nothing lost" do

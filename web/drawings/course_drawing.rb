@@ -18,7 +18,8 @@ module FondKettle
         RIGHT = 900.0
         TOP = 76.0
         BOTTOM = 400.0
-        LINES = [[:free_g, "free water", "free"], [:taken_g, "taken up", "taken"], [:lost_g, "steam", "lost"],
+        LINES = [[:free_g, "free water", "free"], [:taken_g, "in the rice", "taken"],
+                 [:lost_g, "steam", "lost"],
                  [:temp_c, "temperature", "temp"], [:core, "core left", "core"]].freeze
         MARKS_ON_A_LINE = 7
         CUES = { "first-steam" => "first steam", "boil" => "boil", "craters" => "craters", "dry" => "dry",

@@ -43,7 +43,7 @@ module FondKettle
         # What belongs to a dish in an address.
         WITHOUT_DISH = { dish: nil, have: nil, have_g: nil, for: nil, portion: nil }.freeze
         UNITS = Measure::UnitTable.all.slice(*Forms::RICE_UNITS).transform_values(&:shown).freeze
-        TEXTURES = { -1.0 => "firm", -0.5 => "a little firm", 0.0 => "standard", 0.5 => "a little soft",
+        TEXTURES = { -1.0 => "firm", -0.5 => "a little firm", 0.0 => "as usual", 0.5 => "a little soft",
                      1.0 => "soft" }.freeze
 
         # What a pot and a cup are told by before they were tested.

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/measure/numeral"
 require_relative "../../lib/fond_kettle/measure/spoken"
 require_relative "../../lib/fond_kettle/methods/placing/amounts"
 require_relative "../../lib/fond_kettle/methods/solved/comes_out"
@@ -18,6 +19,18 @@ module FondKettle
         # A volume of water in the plan's cup and spoons.
         def spoken(amount_g, form)
           Measure::Spoken.say(amount_g, form.kit.measures)
+        end
+
+        # Two amounts of water as a cook says them: "between **2 3/4** and **3 1/4 jam glasses** (590 g to
+        # 680 g)", or in grams alone where both are the same quarter of the cup.
+        def between(low_g, high_g, form)
+          measures = form.kit.measures
+          low, high = [low_g, high_g].map { |g| (g * 4 / measures.cup.ml).round / 4.0 }
+          weights = [low_g, high_g].map { |g| measures.weighed(g) }
+          return "between **#{weights.first}** and **#{weights.last}**" if low == high
+
+          cups = [Measure::Numeral.write(low), "#{Measure::Numeral.write(high)} #{measures.cup.named(high)}"]
+          "between **#{cups.first}** and **#{cups.last}** (#{weights.join(' to ')})"
         end
 
         # Range of a plan as an act (pour_g, keep_g, look_min): what to pour, where that is not
@@ -45,15 +58,18 @@ module FondKettle
           end.push(*("#{minutes(remedy[:minutes])} more." if remedy[:minutes].positive? && !remedy[:look]))
         end
 
-        # Outcome of a plan or of a trial, the worst first: "**standard**: the top firm, …".
+        # Outcome of a plan or of a trial, the worst first: "**just right**: the top firm, …".
         def outcome_words(outcome)
           said = "**#{Methods::ComesOut.words(outcome.comes_out)}**"
           outcome.comes_out == outcome.verdict ? "#{said}#{top_and_floor(outcome.floor_and_top)}" : said
         end
 
-        # Text about a deep bed with two outcomes: ": the top firm, the floor standard".
+        # Text about a deep bed with two outcomes: ": the top firm, the floor just right".
         def top_and_floor(parts)
-          ": the top #{parts[:top]}, the floor #{parts[:floor]}" unless parts[:top] == parts[:floor]
+          return if parts[:top] == parts[:floor]
+
+          top, floor = parts.values_at(:top, :floor).map { |verdict| Methods::ComesOut.words(verdict) }
+          ": the top #{top}, the floor #{floor}"
         end
 
         # The knowledge that would narrow the range: [address or nil, words], or nil.

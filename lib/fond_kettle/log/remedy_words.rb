@@ -6,7 +6,7 @@ module FondKettle
   module Log
     # A part of the way out of a wrong pot, in words for the vessel that its rice is in.
     class RemedyWords
-      LOST = "It has taken up more than rice can hold, or its floor is burnt through: that cannot be " \
+      LOST = "It has drunk more than rice can hold, or its floor is burnt through: that cannot be " \
              "undone. Do not scrape; move what is good to a clean pot."
 
       # `hand`: PotAtHand.

@@ -51,6 +51,14 @@ module FondKettle
         best(amount_ml, house).each_with_index.map { |part, index| words(part, index.zero?) }.join
       end
 
+      # The cups and spoons that `say` names, each as [count, Cup, 1 or -1 where it is taken out again];
+      # empty for pinches and for nothing.
+      #
+      #   parts(470, House.with(US_CUP)) # => [[2, US_CUP, 1]]
+      def parts(amount_ml, house)
+        amount_ml < PINCHES_BELOW_ML ? [] : best(amount_ml, house)
+      end
+
       # Volume that the words of `say` stand for, mL.
       def measured_ml(amount_ml, house)
         return 0.0 unless amount_ml.positive?

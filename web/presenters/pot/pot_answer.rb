@@ -6,12 +6,15 @@ require_relative "../../drawings/balance_drawing"
 require_relative "../../drawings/pot_drawing"
 require_relative "../kept_things"
 require_relative "../presenter"
+require_relative "pot_figures"
 
 module FondKettle
   module Web
     module Presenters
       # Result of a plan, for the Pot page.
       class PotAnswer < Presenter
+        include PotFigures
+
         # A warning, and where a tap mends it (nil: nowhere).
         Warned = Value.define(:say, :address, :link)
 
@@ -34,32 +37,9 @@ module FondKettle
           @now = now
         end
 
-        # The liquid, as the house's scale shows it: the cook's own, when it is given.
-        def liquid
-          weighed(@own_g || answer[:liquid][:g])
-        end
-
-        # The same in the house's cup.
-        def measured
-          @own_g ? spoken(@own_g, form) : answer[:liquid][:measured]
-        end
-
         # True while nothing is known of this kitchen's pots.
         def usual_kitchen?
           form.shelves.pots.empty?
-        end
-
-        # Name of the liquid.
-        def liquid_name
-          "#{form.dish&.main_liquid&.name || 'water'}#{poured_how}#{', your way' if @own_g}"
-        end
-
-        # The way it goes in, when it does not just go into the pot.
-        def poured_how
-          return unless plan.load.steamed?
-
-          times = plan.stages.count(&:sprinkle) * plan.load.steamer.batches
-          times.zero? ? " to sprinkle" : " to sprinkle, in #{times} pours"
         end
 
         # The link back to what is right, [address, words], or nil.
@@ -68,8 +48,8 @@ module FondKettle
         end
 
         def rice_line
-          rice = "for **#{weighed(answer[:rice][:g])}** rice, **#{answer[:rice][:measured]}**"
-          form[:for] == "people" ? "#{rice}, #{form.heads} at the table" : rice
+          said = "for **#{rice}** rice, **#{rice_measured}**"
+          form[:for] == "people" ? "#{said}, #{form.heads} at the table" : said
         end
 
         def time_line
@@ -88,8 +68,8 @@ module FondKettle
 
         def range
           low, high = answer[:liquid].values_at(:low_g, :high_g)
-          "8 times in 10 between **#{weighed(low)}** and **#{weighed(high)}**; " \
-            "most depends on #{Belief::Unknowns.fetch(plan.spread.largest).name}."
+          "#{between(low, high, form).sub('b', 'B')}: what we do not know is " \
+            "#{Belief::Unknowns.fetch(plan.spread.largest).name}."
         end
 
         # The knowledge that would narrow the range: [address or nil, words, the range then], or nil.
@@ -98,7 +78,7 @@ module FondKettle
           return unless words
 
           least, most = plan.spread.then_g
-          [link, words, ", and it is **#{weighed(least)}** to **#{weighed(most)}**."]
+          [link, words, ", and it is #{between(least, most, form)}."]
         end
 
         # The ingredients of a broth at its start, or nil when the method has none.

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../../../lib/fond_kettle/methods/solved/comes_out"
 require_relative "../../../lib/fond_kettle/pot/heat/more_heat"
 require_relative "../../../lib/fond_kettle/pot/piece"
 require_relative "../../helpers/numbers"
@@ -38,7 +39,7 @@ module FondKettle
             from = same.first[:minutes]
             to = same.last[:minutes]
             "Drained after #{[from, to].map { |min| plain((min * 2).round / 2.0) }.uniq.join(' to ')} min: " \
-              "#{same.first[:verdict]}"
+              "#{Methods::ComesOut.words(same.first[:verdict])}"
           end
         end
       end

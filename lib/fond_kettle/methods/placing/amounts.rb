@@ -13,8 +13,13 @@ module FondKettle
       #
       #   in_cups(385.0, load, house) # => "1 3/4 jam glasses + 1 tbsp"
       def in_cups(grams, load, measures)
+        Measure::Spoken.say(measured_ml(grams, load, measures), measures)
+      end
+
+      # Millilitres that the words of `in_cups` are for.
+      def measured_ml(grams, load, measures)
         half_ml = measures.cup.ml / 2
-        Measure::Spoken.say(load.plenty? ? (grams / half_ml).round * half_ml : grams, measures)
+        load.plenty? ? (grams / half_ml).round * half_ml : grams
       end
     end
   end

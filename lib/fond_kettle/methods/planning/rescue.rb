@@ -31,7 +31,7 @@ module FondKettle
       PARTS = 20
       # Rounds of trying an amount.
       ROUNDS = 12
-      UNDONE = "It has taken up more than rice can hold and has burst: that cannot be undone. Spread it " \
+      UNDONE = "It has drunk more than rice can hold and has burst: that cannot be undone. Spread it " \
                "out on a tray to stop it, and use it in soup or porridge."
       SPREAD = "Tip it out, spread it thin on a board and fan it until it no longer shines with water."
       MOVE = "Do not scrape. Move the top of the rice to a clean pot and leave the floor behind."

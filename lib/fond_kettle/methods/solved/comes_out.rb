@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "../../ground/words"
+
 module FondKettle
   module Methods
     # Outcome of a pot in one word: the worst that is true of it (contract: comes_out). Danger comes
@@ -9,6 +11,8 @@ module FondKettle
                 "never-boiled" => "never boiled", "dry-before-boil" => "dry before it boils",
                 "pot-too-small" => "too much for this pot", "boils-over" => "boils over",
                 "short-of-water" => "short of water" }.freeze
+      # Verdicts on the rice, as a cook says them.
+      VERDICTS = FondKettle::Words.of("verdicts")
 
       module_function
 
@@ -21,8 +25,10 @@ module FondKettle
       end
 
       # The outcome as a cook reads it.
+      #
+      #   words("standard") # => "just right"
       def words(key)
-        WORDS.fetch(key, key)
+        WORDS[key] || VERDICTS.fetch(key, key)
       end
     end
   end

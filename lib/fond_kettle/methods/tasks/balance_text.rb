@@ -13,7 +13,7 @@ module FondKettle
 
       # The terms of a Phases::Balance, rounded to a scale (Measure::House) that shows the poured amount:
       #
-      #   "451 g taken up by the rice + 40 g lost as steam − 76 g already in the grain"
+      #   "451 g drunk by the rice + 40 g lost as steam − 76 g already in the grain"
       def say(balance, measures)
         keys = [*Phases::SINKS, *Phases::SOURCES]
         whole = Phases::WholeGrams.of(balance.to_h.slice(*keys).merge(poured_g: balance.liquid_g),
