@@ -1,12 +1,14 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/house/left_blank"
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
+require_relative "../../lib/fond_kettle/kit/pot_height"
 require_relative "fields"
 
 module FondKettle
   module Forms
     # The first things of a new kitchen, added at once: pot, cup or glass, height above the sea. Blank fields
-    # are left out.
+    # are left out; a pot's height that is not known is guessed from its width.
     class FirstForm
       POT = House::SHELF_KINDS.fetch(:pots)
       CUP_NAME = "glass"
@@ -26,9 +28,15 @@ module FondKettle
         @problems.empty?
       end
 
-      # Attributes by what they are of: :pot, :cup, :kitchen.
+      # Attributes by what they are of: :pot, :cup, :kitchen; of what is right as it is typed.
       def values
-        @results.transform_values(&:to_h)
+        @results.select { |_, result| result.success? }.transform_values(&:to_h)
+      end
+
+      # Height in mm that was guessed from the pot's width, or nil.
+      def guessed_mm
+        width_mm = House::LeftBlank.mm(width) if given?("diameter_mm") && !given?("height_mm")
+        Kit::PotHeight.guess_mm(width_mm) if Limits::DIAMETER_MM.cover?(width_mm)
       end
 
       private
@@ -40,7 +48,13 @@ module FondKettle
       def pot_result
         return unless given?("diameter_mm", "height_mm")
 
-        Forms.record(POT, @typed.slice("diameter_mm", "height_mm"))
+        guessed = { "height_mm" => guessed_mm.to_s } if guessed_mm
+        Forms.record(POT, { **@typed.slice("diameter_mm", "height_mm"), **guessed.to_h })
+      end
+
+      # The pot's width as typed, in mm where it can be read ("16", "16 cm").
+      def width
+        Typed.shown(@typed["diameter_mm"].to_s, POT.fields.find { |field| field.key == :diameter_mm })
       end
 
       def cup_result

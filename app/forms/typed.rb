@@ -34,10 +34,11 @@ module FondKettle
         Dry::Types["float"].constructor { |value| value.is_a?(String) ? read(value.strip, range, unit) : value }
       end
 
-      # The typed value of a Field, as a text in the field's own unit.
+      # The typed value of a Field, as a text in the field's own unit; one that the field does not allow stays
+      # as it was typed.
       def shown(text, field)
         number = text.strip.empty? ? text : read(text.strip, field.range, field.unit)
-        number.is_a?(Float) ? Measure::Rounding.plain(number, 2) : text
+        number.is_a?(Float) && field.range.cover?(number) ? Measure::Rounding.plain(number, 2) : text
       end
 
       # A sentence when a value was read otherwise than it was written, or nil: "16 was read as 16 cm."

@@ -5,28 +5,39 @@ require_relative "../support/browser"
 RSpec.describe "A new kitchen's first right pot", :browser, :empty do
   include Support::Browser
 
-  it "takes at most six fields and six taps: seven people, 16 cm, 210 mL, 2,300 m" do
-    fields = taps = 0
-    type = lambda do |label, text|
-      fill_in label, with: text
-      fields += 1
-    end
+  it "takes four fields and at most two taps: seven people, 16 cm, 210 mL, 2,300 m" do
+    taps = 0
     touch = lambda do |element|
       element.click
       taps += 1
     end
     visit "/"
-    touch.call(find("nav a", text: "Pot"))
-    type.call("People", "7")
-    type.call("Pot, inside width, mm", "16 cm")
-    type.call("Pot, inside height, mm", "11 cm")
-    type.call("Glass or cup holds, mL", "210")
-    type.call("Height above the sea, m", "2300")
-    touch.call(find("button", text: "Put these in"))
-    expect(page).to have_css(".notice", text: "taken to weigh")
-    expect(page).to have_css(".rice-line", text: "525 g rice").and have_css(".number.cup", text: "glasses")
+    told = { "People" => "7", "Pot, inside width, mm" => "16 cm", "Glass or cup holds, mL" => "210",
+             "Height above the sea, m" => "2,300 m" }
+    told.each { |label, text| fill_in label, with: text }
+    expect(page).to have_css("#answer .number", text: "525 g rice")
+    expect(page).to have_css(".plates[aria-label='7 plates']")
+    expect(page).to have_css("#answer .hint", text: "The pot's height, 85 mm, is a guess from its width.")
+    expect(page).to have_css("#answer .glasses[aria-label^='water: 3 glasses']")
+    expect(page).to be_accessible
+    right = find("#answer .number", text: "water").text
+    touch.call(find("button", text: "Cook with these"))
+    expect(page).to have_css(".notice", text: "Its height, 85 mm, is a guess too.")
+    expect(page).to have_css(".number", text: right).and have_css(".rice-line", text: "525 g rice")
     expect(page).to have_css(".balance", text: "Water boils at 92")
-    expect([fields <= 6, taps <= 6]).to eq([true, true])
+    expect([told.size, taps]).to eq([4, 1])
+  end
+
+  it "is worked out without a pot, a cup or a height, and says what is taken for them" do
+    visit "/"
+    expect(page).to have_css("#answer .number", text: "150 g rice")
+    expect(page).to have_css("#answer .hint", text: "Taken for now: a usual pot, a US cup, sea level.")
+    fill_in "People", with: "none"
+    expect(page).to have_css("#guests-problem", text: "must be").and have_css("#answer h2", text: "Not yet")
+    fill_in "People", with: "4"
+    fill_in "Pot, inside width, mm", with: "24 mm"
+    expect(page).to have_css("#new_kitchen-diameter_mm-problem", text: "must be")
+    expect(page).to have_css("#answer .number", text: "300 g rice")
   end
 
   it "keeps what was typed where something is wrong, with the field in sight and in hand" do

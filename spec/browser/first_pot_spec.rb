@@ -168,8 +168,8 @@ RSpec.describe "A pot, from the table to the log", :browser do
   it "plans the first pot of an empty kitchen", :empty do
     visit "/"
     fill_in "People", with: "7"
-    choose "Brown short"
-    click_button "Lay the table"
+    select "Brown short", from: "Rice"
+    click_button "Cook with these"
     expect(page).to have_css(".rice-line", text: "525 g rice")
     click_button "Start cooking"
     expect(page).to have_css(".stove-title", text: "step 1")

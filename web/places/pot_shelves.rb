@@ -90,7 +90,9 @@ module FondKettle
           pot = household.shelf(:pots).add(pot) if pot
           cup = household.shelf(:cups).add(cup) if cup
           household.change_kitchen(kitchen[:lock_version], height) if height
+          first = Forms::FirstForm.new(typed_record("new_kitchen"))
           notice ["Put in.", *("The pot is #{guessed_words(pot).delete_prefix(', ')}." if pot),
+                  *("Its height, #{first.guessed_mm} mm, is a guess too." if first.guessed_mm),
                   *Forms.remarks(Forms::FirstForm::POT.fields, typed_record("new_kitchen"))].join(" ")
           with_them = params.merge({ "pot" => pot && pot[:id].to_s, "cup" => cup && cup[:id].to_s }.compact)
           "/pot?#{Forms::PlanForm.new(with_them, household).address}"

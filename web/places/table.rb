@@ -2,10 +2,12 @@
 
 require "uri"
 require_relative "../helpers/dish_words"
+require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
 require_relative "../presenters/components"
 require_relative "../presenters/kept_things"
 require_relative "../presenters/meals/meal_list"
+require_relative "../presenters/pot/first_page"
 require_relative "../presenters/stove/stove_pots"
 require_relative "place"
 
@@ -13,11 +15,14 @@ module FondKettle
   module Web
     # The first page: who eats, which dish, when, what is in the cupboard.
     class TablePlace < Place
+      helpers Helpers::Fields
       helpers Helpers::PotWords
       helpers Helpers::DishWords
 
-      # Who eats, which dish, what is on the stove, what is kept.
+      # Who eats, which dish, what is on the stove, what is kept; where nothing is told yet, what rice wants.
       get "/" do
+        next first_page if untold? && !params.key?("table")
+
         @title = "Table"
         @script = "search.js"
         found = household.dishes.search(text_param("q"), sides: false)
@@ -36,6 +41,21 @@ module FondKettle
       end
 
       private
+
+      # True while nobody has put anything into this kitchen.
+      def untold?
+        %i[eaters pots cups bags].all? { |shelf| household.shelf(shelf).all.empty? } &&
+          household.dishes.all.empty? && household.cooks.none?
+      end
+
+      def first_page
+        shown = Presenters::FirstPage.new(household, params, now)
+        return part(:first_change, shown: shown) if part_only?
+
+        @title = "Start"
+        @script = "first.js"
+        erb :first, locals: { shown: shown, form: shown.form }
+      end
 
       def meals
         Presenters::MealList.new(household, household.meals.to_come(now)).all

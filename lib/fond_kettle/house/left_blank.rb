@@ -38,12 +38,15 @@ module FondKettle
         { "name" => "#{material.tr('-', ' ').capitalize} pot", "kg" => kg.round(1).to_s, **typed }
       end
 
+      # A length as a text, in mm, or nil where it is none.
+      #
+      #   mm("16 cm") # => 160.0
       def mm(text)
         MM.number(text.to_s, "mm")
       rescue InvalidInput
         nil
       end
-      private_class_method :pot, :mm
+      private_class_method :pot
     end
   end
 end
