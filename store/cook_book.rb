@@ -83,6 +83,12 @@ module FondKettle
         end
       end
 
+      # When each was cooked last: texts of the log's times by their titles.
+      def last_cooked
+        last = Sequel.function(:max, :finished_at).as(:last)
+        @database.read { |db| in_log(db).group(:title).select(:title, last).as_hash(:title, :last) }
+      end
+
       # Raises Conflict when it was finished before. `bag_id`: the bag of its rice, nil: none.
       def finish(id, now, bag_id = nil)
         @database.write do |db|

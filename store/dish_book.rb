@@ -10,7 +10,7 @@ module FondKettle
     # core's values.
     class DishBook < Shelf
       MOST_FOUND = 30
-      SHOWN = %i[id title serves method grain rice_g].freeze
+      SHOWN = %i[id title serves method grain rice_g lock_version].freeze
 
       def initialize(database, journal)
         super(database, :dishes, journal)
@@ -36,7 +36,7 @@ module FondKettle
 
       # The dish of that title, or nil.
       def titled(title)
-        @database.read { |db| there(db).select(*SHOWN, :lock_version).where(title: title.strip).first }
+        @database.read { |db| there(db).select(*SHOWN).where(title: title.strip).first }
       end
 
       # Number of dishes.

@@ -8,6 +8,12 @@ RSpec.describe FondKettle::Remembered do
     expect(asked).to eq([1, 2, 3, 1])
   end
 
+  it "takes an answer that comes with its question, and says whether it knows one" do
+    kept = described_class.new(2)
+    answers = [1, 2].map { |answer| [kept.known?(:x), kept.fetch(:x) { answer }] }
+    expect(answers).to eq([[false, 1], [true, 1]])
+  end
+
   it "remembers no failure" do
     tries = 0
     flaky = described_class.new(2) { (tries += 1) == 1 ? raise(FondKettle::Error, "once") : tries }

@@ -29,7 +29,13 @@ RSpec.describe "What a page costs" do
     expect(runs("/pot?method=knuckle&lesson=leave")).to be_between(10, 30)
   end
 
+  it "is one plan for the table, once the times of its dishes are known" do
+    runs("/")
+    runs("/") while last_response.body.include?("data-untimed")
+    expect(runs("/")).to be_between(1, 20)
+  end
+
   it "is no run at all where nothing is planned" do
-    expect(%w[/ /log /stove /dishes /ways /tests /measures].map { |address| runs(address) }).to all(eq(0))
+    expect(%w[/log /stove /dishes /ways /tests /measures].map { |address| runs(address) }).to all(eq(0))
   end
 end

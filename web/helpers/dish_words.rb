@@ -78,11 +78,10 @@ module FondKettle
         end
 
         # Text about a dish that was found: for how many, which rice, and how much of it.
-        def found_words(dish, rice_g = nil)
+        def found_words(dish)
           return "for #{plain(dish[:serves])}, a side" if dish[:grain].empty?
 
-          rice = [rice_g && grams(rice_g), Larder::Grains.fetch(dish[:grain]).name.downcase].compact.join(" ")
-          "for #{plain(dish[:serves])}, #{rice}"
+          "for #{plain(dish[:serves])}, #{grams(dish[:rice_g])} #{Larder::Grains.fetch(dish[:grain]).name.downcase}"
         end
 
         # Lines of a dish that can say how much there is of something.

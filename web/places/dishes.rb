@@ -14,6 +14,7 @@ require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
 require_relative "../presenters/bench/dish_bench"
 require_relative "../presenters/bench/other_benches"
+require_relative "../presenters/dish_choices"
 require_relative "../presenters/dish_page"
 require_relative "../presenters/side_page"
 require_relative "../presenters/told_dish"
@@ -34,7 +35,7 @@ module FondKettle
       get "/" do
         found = household.dishes.search(text_param("q"), sides: params["as"] != "choices")
         # The script asks only for what was found.
-        next part(:found, found: found, as: params["as"]) if part_only?
+        next found_only(found) if part_only?
 
         @title = "Dishes"
         @script = "search.js"
@@ -140,6 +141,13 @@ module FondKettle
       end
 
       private
+
+      # The list alone, as links or to choose from.
+      def found_only(found)
+        return part(:found, found: found) unless params["as"] == "choices"
+
+        part(:choices, choices: Presenters::DishChoices.new(household, found, now).all)
+      end
 
       # A dish without rice, for so many.
       def side(record)

@@ -6,9 +6,11 @@ require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
 require_relative "../presenters/components"
 require_relative "../presenters/kept_things"
+require_relative "../presenters/dish_choices"
 require_relative "../presenters/meals/meal_list"
 require_relative "../presenters/pot/first_page"
 require_relative "../presenters/stove/stove_pots"
+require_relative "../presenters/table_top"
 require_relative "place"
 
 module FondKettle
@@ -23,10 +25,14 @@ module FondKettle
       get "/" do
         next first_page if untold? && !params.key?("table")
 
+        top = Presenters::TableTop.new(household, params)
+        next part(:table_change, top: top) if part_only?
+
         @title = "Table"
-        @script = "search.js"
+        @script = "table.js"
         found = household.dishes.search(text_param("q"), sides: false)
-        erb :table, locals: { who: params["who"], found: found,
+        choices = Presenters::DishChoices.new(household, found, now).all
+        erb :table, locals: { top: top, choices: choices,
                               eaters: household.values(:eaters), bags: household.values(:bags),
                               cooking: on_the_stove, meals: meals,
                               kept: Presenters::KeptThings.new(household, now),
@@ -63,12 +69,6 @@ module FondKettle
 
       def on_the_stove
         Presenters::StovePots.new(household, household.cooks.on_the_stove, now).all
-      end
-
-      # "regular, adult, no milk"
-      def seat_note(eater)
-        avoids = "no #{eater.avoids.join(', ')}" unless eater.avoids.empty?
-        [eater.appetite, eater.age.tr("-", " "), *avoids].join(", ")
       end
 
       # How many more eat, and what is cooked for another day: name, label, usual number.

@@ -17,10 +17,18 @@ async function find() {
     list.innerHTML = await answer.text();
     const again = chosen && list.querySelector(`input[value="${CSS.escape(chosen)}"]`);
     if (again) again.checked = true;
+    timed();
   } catch {
     /* the list stays as it was; the button asks again */
   }
 }
+
+// What takes time to work out comes bit by bit.
+function timed() {
+  if (list.querySelector("[data-untimed]")) find();
+}
+
+timed();
 
 // Enter looks, as the button does; it does not lay the table.
 box.addEventListener("keydown", (event) => {
