@@ -40,6 +40,13 @@ RSpec.describe "A new kitchen's first right pot", :browser, :empty do
     expect(page).to have_css("#answer .number", text: "300 g rice")
   end
 
+  it "fits a phone and is as plain to hit there" do
+    resize(320, 700)
+    visit "/"
+    expect(page).to have_css("#answer .glasses").and be_accessible
+    expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= 320
+  end
+
   it "keeps what was typed where something is wrong, with the field in sight and in hand" do
     visit "/pot"
     fill_in "People", with: "7"

@@ -55,7 +55,7 @@ RSpec.describe "Tonight's table", :browser do
   end
 
   it "fits a phone, dim and without a script" do
-    page.current_window.resize_to(390, 844)
+    resize(390, 844)
     visit "/"
     expect(page.evaluate_script("document.documentElement.scrollWidth")).to be <= 390
     click_button "Dim"

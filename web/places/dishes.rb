@@ -35,7 +35,8 @@ module FondKettle
       get "/" do
         found = household.dishes.search(text_param("q"), sides: params["as"] != "choices")
         # The script asks only for what was found.
-        next found_only(found) if part_only?
+        next part(:found, found: found) if part_only? && params["as"] != "choices"
+        next part(:choices, choices: Presenters::DishChoices.new(household, found, now)) if part_only?
 
         @title = "Dishes"
         @script = "search.js"
@@ -141,13 +142,6 @@ module FondKettle
       end
 
       private
-
-      # The list alone, as links or to choose from.
-      def found_only(found)
-        return part(:found, found: found) unless params["as"] == "choices"
-
-        part(:choices, choices: Presenters::DishChoices.new(household, found, now).all)
-      end
 
       # A dish without rice, for so many.
       def side(record)

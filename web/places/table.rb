@@ -31,7 +31,7 @@ module FondKettle
         @title = "Table"
         @script = "table.js"
         found = household.dishes.search(text_param("q"), sides: false)
-        choices = Presenters::DishChoices.new(household, found, now).all
+        choices = Presenters::DishChoices.new(household, found, now)
         erb :table, locals: { top: top, choices: choices,
                               eaters: household.values(:eaters), bags: household.values(:bags),
                               cooking: on_the_stove, meals: meals,

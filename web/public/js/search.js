@@ -5,16 +5,21 @@ const PAUSE_MS = 90;
 let asked = 0;
 let pause;
 
-async function find() {
+async function answer() {
   const ticket = ++asked;
-  const chosen = list.querySelector("input:checked")?.value;
   const fields = new URLSearchParams({ q: box.value, as: list.dataset.as });
+  const answer = await fetch(`/dishes?${fields}`, {
+    headers: { accept: "text/html", "x-kettle-part": "found" },
+  });
+  return answer.ok && ticket === asked ? answer.text() : null;
+}
+
+async function find() {
+  const chosen = list.querySelector("input:checked")?.value;
   try {
-    const answer = await fetch(`/dishes?${fields}`, {
-      headers: { accept: "text/html", "x-kettle-part": "found" },
-    });
-    if (!answer.ok || ticket !== asked) return;
-    list.innerHTML = await answer.text();
+    const html = await answer();
+    if (html === null) return;
+    list.innerHTML = html;
     const again = chosen && list.querySelector(`input[value="${CSS.escape(chosen)}"]`);
     if (again) again.checked = true;
     timed();
@@ -23,9 +28,24 @@ async function find() {
   }
 }
 
-// What takes time to work out comes bit by bit.
-function timed() {
-  if (list.querySelector("[data-untimed]")) find();
+// What takes long to work out comes bit by bit: the words of a dish change, what the cook chooses by stays.
+async function timed() {
+  const waiting = [...list.querySelectorAll("[data-untimed]")];
+  if (waiting.length === 0) return;
+  try {
+    const html = await answer();
+    if (html === null) return;
+    const fresh = new DOMParser().parseFromString(html, "text/html");
+    for (const dish of waiting) {
+      const now = fresh.querySelector(`input[value="${CSS.escape(dish.querySelector("input").value)}"]`);
+      if (!now || now.parentElement.hasAttribute("data-untimed")) continue;
+      dish.querySelector(".seat-note").replaceWith(now.parentElement.querySelector(".seat-note"));
+      dish.removeAttribute("data-untimed");
+    }
+    timed();
+  } catch {
+    /* without their times they can be chosen, too */
+  }
 }
 
 timed();
