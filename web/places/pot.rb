@@ -41,8 +41,12 @@ module FondKettle
         next show(form) unless form.ok?
 
         @title = "Side by side"
+        @style = "ways.css"
         plans = look(form).side_by_side(household.library.all.values)
-        erb :side_by_side, locals: { shown: Presenters::SideBySide.new(household, form, plans) }
+        shown = Presenters::SideBySide.new(household, form, plans, sort: text_param("sort"),
+                                                                   two: params["two"])
+        full = shown.in_full.map { |name, plan, its| [name, answered(its, plan, look(its))] }
+        erb :side_by_side, locals: { shown: shown, full: full }
       end
 
       # The usual programmes, seals, degrees and layers for this pot; `row`: one of them alone.
@@ -134,7 +138,10 @@ module FondKettle
 
       def answer(form)
         look = look(form)
-        plan = look.plan(curve: form.method.sealed?)
+        answered(form, look.plan(curve: form.method.sealed?), look)
+      end
+
+      def answered(form, plan, look)
         own = look.own(plan)
         Presenters::PotAnswer.new(household, form, plan, look.json(plan, own),
                                   own: own&.trial, own_g: own&.liquid_g, now: now, rule: look.rule(plan),

@@ -29,6 +29,7 @@ module FondKettle
         next part(:table_change, top: top) if part_only?
 
         @title = "Table"
+        @style = "table.css"
         @script = "table.js"
         found = household.dishes.search(text_param("q"), sides: false)
         choices = Presenters::DishChoices.new(household, found, now)
@@ -59,6 +60,7 @@ module FondKettle
         return part(:first_change, shown: shown) if part_only?
 
         @title = "Start"
+        @style = "table.css"
         @script = "first.js"
         erb :first, locals: { shown: shown, form: shown.form }
       end

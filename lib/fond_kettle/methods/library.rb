@@ -21,7 +21,7 @@ module FondKettle
       BLANK_PHASE = { unknown: "liquid", parts: nil, done: 1.0, liquid_c: nil, vessel: nil,
                       burner: nil, fill: nil, between: [].freeze, sealed: false,
                       steamed: false, file: nil }.freeze
-      BLANK = { residue_per_g: 0.0, crust: false, rule: nil, stir: "never", finish: "fluff",
+      BLANK = { separate: 1, residue_per_g: 0.0, crust: false, rule: nil, stir: "never", finish: "fluff",
                 unsuited: [].freeze, usual_base: nil, layers: nil, dressed: false, pieces: nil,
                 food: [].freeze }.freeze
       # Fields of the one phase of a method that names none.

@@ -110,11 +110,13 @@ module FondKettle
 
     # A method of cooking rice, as its file has it; its phases in order, and its own
     # stages once the rice is done (`after`). `dressed`: its rice is dressed; `pieces`: what it is
-    # divided into (a key of PieceUses), nil where it is not.
+    # divided into (a key of PieceUses), nil where it is not; `separate`: how far its grains come apart, 0
+    # (they cling) to 3 (each by itself).
     Method = Value.define(:key, :name, :family, :gives, :risks, :disagrees, :suits, :unsuited, :dishes,
-                          :portion, :rinse_changes, :rinse_range, :soak, :soak_range, :drain, :residue_per_g,
-                          :crust, :rule, :stir, :finish, :food, :usual_base, :layers, :vessel, :burner,
-                          :dressed, :pieces, :phases, :after) do
+                          :portion, :separate, :rinse_changes, :rinse_range, :soak, :soak_range, :drain,
+                          :residue_per_g, :crust, :rule, :stir, :finish, :food, :usual_base, :layers, :vessel,
+                          :burner, :dressed, :pieces, :phases, :after) do
+      const_set(:SEPARATE, 0..3)
       # Traits that have a soak of their own: broken grain turns to porridge.
       const_set(:BROKEN, "broken")
       const_set(:BROWN, "brown")

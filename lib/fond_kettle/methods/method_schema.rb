@@ -91,6 +91,7 @@ module FondKettle
       optional(:unsuited).array(:string, included_in?: [*Vocabulary::TRAITS, *Larder::Grains.all.keys])
       required(:dishes).array(:string)
       required(:portion).filled(:string, included_in?: Table::PORTION_G.keys)
+      optional(:separate).filled(:integer, included_in?: Method::SEPARATE)
       required(:rinse_changes).filled(:integer, included_in?: Limits::RINSE_CHANGES)
       required(:rinse_range).value(:array, size?: 2).each(:integer)
       required(:soak).filled { (str? & eql?("usual")) | (number? & included_in?(Limits::SOAK_MIN)) }

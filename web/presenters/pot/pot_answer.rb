@@ -4,7 +4,9 @@ require_relative "../../../lib/fond_kettle/belief/unknown"
 require_relative "../../../lib/fond_kettle/methods/request/own_rule"
 require_relative "../../drawings/balance_drawing"
 require_relative "../../drawings/pot_drawing"
+require_relative "../../drawings/pot_picture"
 require_relative "../kept_things"
+require_relative "../pot_views"
 require_relative "../presenter"
 require_relative "pot_figures"
 
@@ -15,6 +17,7 @@ module FondKettle
       class PotAnswer < Presenter
         include PotFigures
 
+        PICTURE_SCALE = 0.8
         # A warning, and where a tap mends it (nil: nowhere).
         Warned = Value.define(:say, :address, :link)
 
@@ -155,6 +158,12 @@ module FondKettle
           look = household.lid_look(plan.request.vessel.id)
           comes_out = (@own || plan).comes_out
           Drawings::PotDrawing.new(plan, @own_g || plan.liquid_g, look: look, comes_out: comes_out).to_s
+        end
+
+        # The pot as it stands before it is cooked, to look at.
+        def picture
+          look = household.lid_look(plan.request.vessel.id)
+          Drawings::PotPicture.new(PotViews.plan(plan, look), "pot-#{plan.method.key}", scale: PICTURE_SCALE)
         end
 
         # The drawing of where the water goes (Drawings::BalanceDrawing).
