@@ -69,7 +69,7 @@ RSpec.describe FondKettle::Care::Cautions do
 
   it "are never dropped: what fits no kind stands at the first step at which it holds" do
     caution = FondKettle::Care::Caution.new(code: "x", needs: ["in:moon"], at: ["shape"], say: "x",
-                                            only: false, core_c: nil)
+                                            short: "x", only: false, core_c: nil)
     tasks = [[], ["in:moon"], ["in:moon"]].each_with_index.map do |facts, index|
       FondKettle::Care::Task.new(slot: FondKettle::Clock::Slot.of("t#{index}", 1),
                                  kind: FondKettle::Care::Kinds.fetch("fry"),

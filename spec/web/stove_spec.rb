@@ -173,7 +173,7 @@ RSpec.describe "The stove" do
     seen = [nil, *ids].each_cons(2).flat_map do |from, to|
       send_form "#{stove}/task", "from" => from, "to" => to if from
       get stove
-      page.css("details.caution summary").map(&:text)
+      page.css(".caution").map(&:text)
     end
     household.cooks.find(id)[:plan][:cautions].each do |caution|
       expect(seen.join).to include(caution[:say])

@@ -53,7 +53,7 @@ module FondKettle
             fresh = @side.cautions.select { |_, ids| ids.include?(task.id) }.keys - shown
             shown |= fresh
             Row.new(say: task.say, minutes: minutes(task.told_min), puts_in: task.puts_in, cue: task.cue,
-                    cautions: fresh.map(&:say))
+                    cautions: fresh.map(&:texts))
           end
         end
       end

@@ -45,7 +45,7 @@ module FondKettle
 
         # TablePlates of the guests; no more than fit on a table.
         def guests
-          Array.new([form[:guests].to_i, MOST_GUESTS].min) { plate(House::HowMuch::GUEST, true) }
+          Array.new(guests_now.clamp(0, MOST_GUESTS)) { plate(House::HowMuch::GUEST, true) }
         end
 
         # Number of guests, when one more comes or one less.

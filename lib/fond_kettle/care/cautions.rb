@@ -10,8 +10,8 @@ module FondKettle
     # A rule over kinds and what is in the vessel: the caution is shown at every task of
     # a kind of `at` where one of `needs` holds (none: always). "end" is the last task.
     # `core_c`: what raw food of its class must reach, °C, or nil; `only`: it is about what is done at these
-    # kinds, and stands nowhere else.
-    Caution = Value.define(:code, :needs, :at, :only, :say, :core_c) do
+    # kinds, and stands nowhere else. `short`: the same in at most twelve words, for a screen.
+    Caution = Value.define(:code, :needs, :at, :only, :short, :say, :core_c) do
       # True where what it warns of is so at `task`.
       def holds?(task)
         true_of?(task.facts)
@@ -35,9 +35,15 @@ module FondKettle
         [needs.empty? ? tasks.last : holding.first]
       end
 
+      # Its code and texts, as JSON has them and pages show them.
+      def texts
+        { code: code, short: short, say: say }
+      end
+
       # The caution with its text filled in.
       def filled(words)
-        with(say: Template.fill(say, { core_c: core_c, **words }))
+        filling = { core_c: core_c, **words }
+        with(short: Template.fill(short, filling), say: Template.fill(say, filling))
       end
     end
 
@@ -54,14 +60,15 @@ module FondKettle
         required(:code).filled(:string)
         optional(:needs).array(:string)
         required(:at).array(:string, included_in?: [END_OF_PLAN, *Kinds.all.keys])
+        optional(:short).filled(:string)
         required(:say).filled(:string)
         optional(:only).filled(:bool)
         optional(:core_c).filled(:integer, included_in?: (40..100))
       end
 
       rows("cautions.yml", SCHEMA, key: :code) do |row, place|
-        Template.check([row[:say]], [*WORDS, *(:core_c if row[:core_c])], place)
-        Caution.new(needs: [].freeze, core_c: nil, only: false, **row)
+        Template.check([*row[:short], row[:say]], [*WORDS, *(:core_c if row[:core_c])], place)
+        Caution.new(needs: [].freeze, core_c: nil, only: false, short: row[:say], **row)
       end
 
       module_function

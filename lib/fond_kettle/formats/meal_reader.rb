@@ -27,6 +27,7 @@ module FondKettle
       end
       optional(:cautions).array(:hash) do
         required(:code).filled(:string)
+        optional(:short).filled(:string, max_size?: Limits::LINE_LETTERS)
         required(:say).filled(:string, max_size?: Limits::LINE_LETTERS)
       end
     end

@@ -51,7 +51,7 @@ module FondKettle
       # Outcome of the plan: fit, verdict, cautions, allergens and warnings.
       def outcome(plan)
         { fit: fit(plan), verdict: plan.verdict, comes_out: plan.comes_out, floor_and_top: plan.floor_and_top,
-          cautions: plan.cautions.keys.map { |caution| { code: caution.code, say: caution.say } },
+          cautions: plan.cautions.keys.map(&:texts),
           allergens: allergens(plan), warnings: RunJson.warnings(plan.warnings) }
       end
 

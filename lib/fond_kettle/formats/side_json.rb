@@ -65,7 +65,7 @@ module FondKettle
       end
 
       def cautions
-        @side.cautions.keys.map { |caution| { code: caution.code, say: caution.say } }
+        @side.cautions.keys.map(&:texts)
       end
     end
   end

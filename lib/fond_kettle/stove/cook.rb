@@ -70,10 +70,9 @@ module FondKettle
         waiting? ? tasks.first : by_id(latest.what)
       end
 
-      # Words of the cautions that stand at a task.
+      # The cautions that stand at a task: hashes of `code`, `say` and, of a plan of today, `short`.
       def cautions_at(task)
         plan[:cautions].select { |caution| task[:cautions].include?(caution[:code]) }
-                       .map { |caution| caution[:say] }
       end
 
       # Its place among the tasks, from 0.

@@ -41,8 +41,8 @@ module FondKettle
         def told_rows
           told = []
           rows.map do |row|
-            fresh = row.cautions - told
-            told |= fresh
+            fresh = row.cautions.reject { |caution| told.include?(caution[:say]) }
+            told += fresh.map { |caution| caution[:say] }
             [row, fresh]
           end
         end

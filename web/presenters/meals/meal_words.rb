@@ -59,7 +59,7 @@ module FondKettle
         def cautions(task)
           codes = task.told[:cautions] || []
           known = meal.dish(task.dish).plan.fetch(:cautions, [])
-          known.filter_map { |one| one[:say] if codes.include?(one[:code]) }
+          known.select { |one| codes.include?(one[:code]) }
         end
 
         # A task as it is named among others: "“Rinse the rice” (Leek pilaf)".

@@ -192,9 +192,14 @@ module FondKettle
           plan.request.unknown
         end
 
-        # The cautions at a step of the answer.
-        def cautions_at(step)
-          answer[:cautions].select { |caution| step[:cautions].include?(caution[:code]) }
+        # The steps of the answer, each with the cautions that no earlier one has given.
+        def told_steps
+          told = []
+          answer[:steps].map do |step|
+            codes = step[:cautions] - told
+            told |= codes
+            [step, answer[:cautions].select { |caution| codes.include?(caution[:code]) }]
+          end
         end
 
         private

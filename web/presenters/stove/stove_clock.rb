@@ -41,7 +41,8 @@ module FondKettle
         # All steps for a device that loses the kitchen, as JSON that cannot end its own element.
         def steps_json
           steps = @cook.tasks.map do |task|
-            { **task.slice(:id, :say, :cue), minutes: @cook.lasting(task), cautions: @cook.cautions_at(task),
+            { **task.slice(:id, :say, :cue), minutes: @cook.lasting(task),
+                                             cautions: @cook.cautions_at(task).map { |one| one[:say] },
                                              puts_in: task[:puts_in].to_s.split("; ") }
           end
           JSON.generate(steps).gsub("<", "\\u003c")
