@@ -76,11 +76,20 @@ module FondKettle
         end
       end
 
-      # Finished cooks, newest first, at most `most`, with their outcomes.
-      def finished(most: 100)
+      # Finished cooks, newest first, at most `most`, with their outcomes; only those with `word` in their
+      # title or note, and of a `month` ("2026-11"), where they are given.
+      def finished(most: 100, word: "", month: "")
         @database.read do |db|
-          with_outcomes(db, in_log(db).reverse(:finished_at).limit(most))
+          found = in_log(db).where(Sequel.like(:finished_at, "#{db[:cooks].escape_like(month)}%"))
+          found = found.where(about(db, word)) unless word.empty?
+          with_outcomes(db, found.reverse(:finished_at).limit(most))
         end
+      end
+
+      # The months in which something was cooked ("2026-11"), the newest first.
+      def months
+        ends = @database.read { |db| in_log(db).reverse(:finished_at).select_map(:finished_at) }
+        ends.map { |at| at[0, 7] }.uniq
       end
 
       # When each was cooked last: texts of the log's times by their titles.
@@ -127,6 +136,13 @@ module FondKettle
 
       def noting(id, &)
         @journal.noting(:cooks, id, &)
+      end
+
+      # Condition for a word in title or note.
+      def about(db, word)
+        like = "%#{db[:cooks].escape_like(word)}%"
+        noted = db[:outcomes].where(Sequel.ilike(:note, like)).select(:cook_id)
+        Sequel.ilike(:title, like) | { id: noted }
       end
 
       def in_log(db)

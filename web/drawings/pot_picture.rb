@@ -5,6 +5,7 @@ require_relative "../../lib/fond_kettle/ground/value"
 require_relative "../../lib/fond_kettle/kit/vessel_kind"
 require_relative "../html/markup"
 require_relative "parts/baskets"
+require_relative "parts/pot_came_out"
 require_relative "parts/pot_filling"
 require_relative "parts/pot_fire"
 require_relative "parts/pot_frame"
@@ -23,9 +24,11 @@ module FondKettle
       #   source, heat  what it is heated by and how high; nil: it is not
       #   steam         is there any over it?
       #   baskets       of a steamer on it (BasketsSeen), or nil
+      #   came          how its rice came out, as PotCameOut draws it; nil: it is not cooked, or nobody said
       #   says          what comes out, in words, or nil; `well`: is that right?
       PotView = Value.define(:name, :diameter_mm, :floor_mm, :height_mm, :material, :lid, :shape, :base_mm,
-                             :bed_mm, :water_mm, :full_mm, :source, :heat, :steam, :says, :well, :baskets)
+                             :bed_mm, :water_mm, :full_mm, :source, :heat, :steam, :says, :well, :baskets,
+                             :came)
 
       # The pot cut open, small, always to one scale: on the table, beside the evening, at the
       # stove, in the log, on the shelf; with what comes out in it.
@@ -111,8 +114,12 @@ module FondKettle
         end
 
         def contents
-          frame.within(filling.layers(base_mm: @seen.base_mm, bed_mm: @seen.bed_mm, water_mm: @seen.water_mm),
-                       @id)
+          laid = filling.layers(base_mm: @seen.base_mm, bed_mm: @seen.bed_mm, water_mm: @seen.water_mm)
+          frame.within("#{laid}#{came_out}", @id)
+        end
+
+        def came_out
+          PotCameOut.new(frame, filling.y(@seen.bed_mm), @seen.came) if @seen.came && @seen.bed_mm.positive?
         end
 
         # The line that is not to be crossed.

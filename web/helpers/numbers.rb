@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "date"
 require_relative "../../lib/fond_kettle/measure/rounding"
 require_relative "../../lib/fond_kettle/measure/spoken"
 
@@ -18,6 +19,12 @@ module FondKettle
 
         def plain(number)
           Measure::Rounding.shown(number)
+        end
+
+        # "November 2026" of "2026-11".
+        def month_words(month)
+          year, number = month.split("-").map(&:to_i)
+          "#{Date::MONTHNAMES[number]} #{year}"
         end
 
         # "Mon 23 Nov, 18:42" in the kitchen's own time.

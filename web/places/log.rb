@@ -36,7 +36,9 @@ module FondKettle
       get "/" do
         @title = "Log"
         finished = household.cooks.finished
-        erb :log, locals: { cooks: finished.map { |record| cooked(record) },
+        found = looked_for? ? look_for : finished
+        erb :log, locals: { cooks: found.map { |record| cooked(record) }, any: finished.any?,
+                            months: household.cooks.months, two: two(found),
                             taught: Presenters::TaughtPots.new(household, finished).all,
                             mine: household.lessons.mine.all, cards: moved_cards }
       end
@@ -74,6 +76,20 @@ module FondKettle
       end
 
       private
+
+      def looked_for?
+        %w[q month].any? { |name| !text_param(name).empty? }
+      end
+
+      def look_for
+        household.cooks.finished(word: text_param("q"), month: text_param("month"))
+      end
+
+      # The two of these cooks that are wanted beside one another.
+      def two(found)
+        wanted = Array(params["two"]).grep(String).first(2)
+        found.select { |record| wanted.include?(record[:id].to_s) }.map { |record| cooked(record) }
+      end
 
       # The cook of the address, on the stove or in the log. Raises NotFound.
       def in_log

@@ -74,7 +74,7 @@ module FondKettle
         def drawing
           return unless record[:plan][:vessel]
 
-          seen = PotViews.cooked(record[:plan]).with(says: outcome, well: well?)
+          seen = PotViews.cooked(record[:plan]).with(says: outcome, well: well?, came: came)
           Drawings::PotPicture.new(seen, "cooked-#{id}").to_s
         end
 
@@ -94,6 +94,10 @@ module FondKettle
 
         def cook
           Stove::Cook.new(record[:plan], record.fetch(:events, []))
+        end
+
+        def came
+          record[:outcome]&.slice(:grain, :wetness, :floor)
         end
 
         def well?

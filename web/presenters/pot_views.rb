@@ -107,7 +107,7 @@ module FondKettle
                                 lid: Drawings::PotLid.look(vessel[:lid], vessel[:look]),
                                 shape: Drawings::PotFilling.shape(traits(plan)),
                                 bed_mm: 0.0, water_mm: 0.0, heat: nil, steam: false, says: nil, well: true,
-                                baskets: nil)
+                                baskets: nil, came: nil)
         end
 
         # The outcome as a text, and whether it is right; empty when it is not known.
@@ -121,7 +121,7 @@ module FondKettle
                                 lid: Drawings::PotLid.look(vessel.lid, look), shape: "long", base_mm: 0.0,
                                 bed_mm: 0.0, water_mm: 0.0, full_mm: Pot::Fitting.full_mm(vessel),
                                 source: nil, heat: nil, steam: false, says: nil, well: true,
-                                baskets: nil)
+                                baskets: nil, came: nil)
         end
 
         def traits(plan)

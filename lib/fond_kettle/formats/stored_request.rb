@@ -51,7 +51,7 @@ module FondKettle
       SINCE = { "request" => { made_in: nil, aside: [].freeze, held: nil, drain_min: nil },
                 "estimates" => { taste: 0.0, taste_sd: 0.0, covariances: [].freeze },
                 "made-in-vessel" => { par_boils: false },
-                "layer" => { say: nil },
+                "layer" => { say: nil }, "method" => { separate: 1 },
                 "made-in" => { laid: [].freeze, washed: nil, liquid_in: nil },
                 "addition" => Methods::Addition::PLAIN.slice(:stage, :step, :state, :kept, :again),
                 "stage" => { state: nil, own: false } }.freeze

@@ -6,19 +6,19 @@ let asked = 0;
 let pause;
 
 async function answer() {
-  const ticket = ++asked;
   const fields = new URLSearchParams({ q: box.value, as: list.dataset.as });
   const answer = await fetch(`/dishes?${fields}`, {
     headers: { accept: "text/html", "x-kettle-part": "found" },
   });
-  return answer.ok && ticket === asked ? answer.text() : null;
+  return answer.ok ? answer.text() : null;
 }
 
 async function find() {
+  const ticket = ++asked;
   const chosen = list.querySelector("input:checked")?.value;
   try {
     const html = await answer();
-    if (html === null) return;
+    if (html === null || ticket !== asked) return;
     list.innerHTML = html;
     const again = chosen && list.querySelector(`input[value="${CSS.escape(chosen)}"]`);
     if (again) again.checked = true;
@@ -32,9 +32,11 @@ async function find() {
 async function timed() {
   const waiting = [...list.querySelectorAll("[data-untimed]")];
   if (waiting.length === 0) return;
+  const ticket = asked;
   try {
     const html = await answer();
-    if (html === null) return;
+    // A newer list brings its own.
+    if (html === null || ticket !== asked) return;
     const fresh = new DOMParser().parseFromString(html, "text/html");
     for (const dish of waiting) {
       const now = fresh.querySelector(`input[value="${CSS.escape(dish.querySelector("input").value)}"]`);
