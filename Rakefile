@@ -40,6 +40,12 @@ task :runtimes do
   end
 end
 
+desc "Writes the words of the interface to docs/words.md"
+task :words do
+  require_relative "spec/support/word_docs"
+  File.write(Support::WordDocs::FILE, Support::WordDocs.text)
+end
+
 desc "Writes what every address does, and which fields it takes, to docs/http.md"
 task :http do
   require_relative "spec/support/http_docs"

@@ -17,7 +17,8 @@ module FondKettle
       ["/tests", "Tests", nil, false], ["/ways", "Ways", nil, false], ["/card", "Card", nil, false],
       ["/already", "Already", nil, false], ["/devices", "Devices", nil, false],
       ["/foods", "Foods", nil, false], ["/keep", "Keep", "k", false], ["/meal", "Meal", nil, false],
-      ["/safekeeping", "Safekeeping", nil, false], ["/removed", "Removed", nil, false]
+      ["/safekeeping", "Safekeeping", nil, false], ["/removed", "Removed", nil, false],
+      ["/help", "Help", "h", false]
     ].map { |path, name, key, main| Destination.new(path: path, name: name, key: key, main: main) }.freeze
   end
 end
