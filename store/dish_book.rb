@@ -44,6 +44,11 @@ module FondKettle
         @database.read { |db| there(db).count }
       end
 
+      # True where there is no dish.
+      def none?
+        @database.read { |db| there(db).empty? }
+      end
+
       # A record as a Dishes::Dish, or of a side as a Dishes::GraphDish; `house`: `names` (Larder::Names),
       # `cups` (Measure::Cups) and `library`, the methods.
       def value(record, **house)

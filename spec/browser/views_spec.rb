@@ -30,7 +30,7 @@ RSpec.describe "Every view", :browser do
             "a way as a file" => "/ways/new/file?from=level",
             "dishes" => "/dishes", "a dish" => "/dishes/2", "a dish in hand" => "/dishes/3/edit",
             "a new dish" => "/dishes/new",
-            "measures" => "/measures", "bringing in" => "/dishes/import",
+            "measures" => "/measures", "help" => "/help", "bringing in" => "/dishes/import",
             "an evening" => "/evening?dish=6&guests=4&serve=19:00",
             "a sheet" => "/evening/print?dish=2", "a card" => "/card?grain=basmati&method=covered-pot&pot=3",
             "a meal in hand" => "/clock/new",

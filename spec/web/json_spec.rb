@@ -114,6 +114,19 @@ RSpec.describe "The kitchen over http, as JSON" do
     expect(status).to eq(403)
   end
 
+  it "tells tonight's table and its dishes" do
+    top = ask("/?guests=2")["top"]
+    expect(top["guests"]).to eq(2)
+    expect(top["plates"].map { |plate| plate["get"] }).to all(include("jam glass"))
+    expect(ask("/")["choices"].map { |dish| dish["title"] }).to include("Jam-glass jasmine")
+  end
+
+  it "tells what the rice of an empty kitchen wants", :empty do
+    shown = ask("/?guests=7&new_kitchen[diameter_mm]=24+cm")["shown"]
+    expect(shown["plan"]["rice"]["g"]).to eq(525.0)
+    expect(shown["taken"]).to include("125 mm")
+  end
+
   it "tells every page that can be gone to" do
     paths = FondKettle::Web::DESTINATIONS.map(&:path) - %w[/foods /meal /clock]
     paths.each do |path|

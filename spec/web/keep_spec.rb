@@ -82,6 +82,24 @@ RSpec.describe "What is kept, over the web" do
     household.kept.there.last
   end
 
+  it "stands on counter, in refrigerator and freezer as it is full, the first to go in front" do
+    put_away(what: "Late rice", portions: "2")
+    put_away(what: "Old rice", made: (Time.now - (20 * 3600)).strftime("%Y-%m-%dT%H:%M"),
+             moved: (Time.now - (19 * 3600)).strftime("%Y-%m-%dT%H:%M"))
+    put_away(what: "Parcels", portions: "30", place: "freezer")
+    put_away(what: "Warm rice", place: "cooling", moved: "")
+    get "/keep"
+    fridge = page.css(".is-fridge li")
+    expect(fridge.map { |box| box.at_css("b").text }).to eq(["Old rice", "Late rice"])
+    expect(fridge.map { |box| box.css("rect.rice").size }).to eq([4, 2])
+    expect(fridge.map { |box| box.at_css("svg")["class"] })
+      .to eq(["kept-box lasts-now", "kept-box lasts-last-day"])
+    expect(page.css(".is-freezer svg").map { |box| [box["class"], box.css("rect.rice").size] })
+      .to eq([["kept-box lasts-days", 12]])
+    expect(page.at_css(".is-cooling li").text).to match(/Warm rice\s+into the cold by \d\d:\d\d/)
+    expect(page.css(".cold a").map { |link| page.at_css(link["href"]) }).to all(be_truthy)
+  end
+
   it "freezes what was cold already, thaws it, and freezes nothing twice" do
     now = Time.now
     id = put_away[:id]

@@ -113,8 +113,8 @@ RSpec.describe "A way of the house's own, in fields" do
   it "is tried in this kitchen before it is kept" do
     send_fields "/ways/try",
                 fields("/ways/new?from=covered-pot", "stage[1][end]": "minutes", "stage[1][minutes]": "3")
-    expect(page.at_css(".own")
-               .text).to match(/basmati for whoever eats here, \d+ g, takes \d+ g water .* hard in the middle/m)
+    expect(page.at_css(".own").text)
+      .to match(/basmati for whoever eats here, \d+ g, takes \d+ g water .* hard in the middle/m)
     expect(Dir.children(household.methods_folder)).to be_empty
   end
 end

@@ -9,14 +9,17 @@ require_relative "../presenters/cooked_pot"
 require_relative "../presenters/stove/stove_step"
 require_relative "../presenters/copies"
 require_relative "../presenters/cupboard"
+require_relative "../presenters/dish_choices"
 require_relative "../presenters/dish_page"
 require_relative "../presenters/door_card"
 require_relative "../presenters/kept_things"
 require_relative "../presenters/meals/meal_at_stove"
 require_relative "../presenters/meals/meal_clock"
+require_relative "../presenters/pot/first_page"
 require_relative "../presenters/pot/pot_answer"
 require_relative "../presenters/pot/side_by_side"
 require_relative "../presenters/side_page"
+require_relative "../presenters/table_top"
 
 module FondKettle
   module Web
@@ -68,7 +71,13 @@ module FondKettle
           Presenters::MealClock => method(:meal), Presenters::KeptThings => :all.to_proc,
           Presenters::Components => :all.to_proc, Presenters::DoorCard => :rows.to_proc,
           Forms::ToldDishForm => method(:told_dish), Presenters::SidePage => lambda(&:data),
-          Presenters::SideBySide => :rows.to_proc,
+          Presenters::SideBySide => :rows.to_proc, Presenters::DishChoices => :all.to_proc,
+          Presenters::TableTop => lambda { |top|
+            { says: top.sentence, plates: top.plates, guests: top.guests_now }
+          },
+          Presenters::FirstPage => lambda { |shown|
+            { plan: shown.answer&.answer, taken: shown.taken, problems: shown.problems }
+          },
           Presenters::PotAnswer => ->(shown) { { address: shown.form.address, plan: shown.answer } },
           Presenters::DishPage => ->(shown) { { id: shown.id, **shown.dish.graph.data } },
           Presenters::Copies => ->(shown) { { copies: shown.all, folder: shown.folder } },

@@ -8,6 +8,7 @@ require_relative "../../app/forms/plan_form"
 require_relative "../../app/kept/keep"
 require_relative "../../app/plans/look"
 require_relative "../helpers/fields"
+require_relative "../presenters/cold_shelves"
 require_relative "../presenters/components"
 require_relative "../presenters/kept_things"
 require_relative "../presenters/left_over"
@@ -186,7 +187,9 @@ module FondKettle
       def show(form, code: 200, open: false, made: component, making: false, somebody: nil)
         status code
         @title = "Keep"
-        erb :keep, locals: { kept: kept, form: form, somebody: somebody, open: open || form.problems.any?,
+        @style = "keep.css"
+        erb :keep, locals: { kept: kept, shelves: Presenters::ColdShelves.new(kept.all, now).all,
+                             form: form, somebody: somebody, open: open || form.problems.any?,
                              components: components, made: made, making: making }
       end
     end

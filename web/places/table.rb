@@ -52,7 +52,7 @@ module FondKettle
       # True while nobody has put anything into this kitchen.
       def untold?
         %i[eaters pots cups bags].all? { |shelf| household.shelf(shelf).all.empty? } &&
-          household.dishes.all.empty? && household.cooks.none?
+          household.dishes.none? && household.cooks.none?
       end
 
       def first_page
