@@ -63,8 +63,20 @@ RSpec.describe "Every way of cooking", :browser do
   it "shows the course of the pot, with another laid over it, as a table too" do
     visit "/pot?grain=basmati&pot=3&for=amount&amount=420&unit=g"
     click_link "The course of the pot"
+    expect(page).to have_css("#course-pot .lead", text: "Holes in the top of the rice")
+    stands = lambda do |min|
+      page.execute_script("const at = document.getElementById('at'); at.value = #{min};" \
+                          "at.dispatchEvent(new Event('input', { bubbles: true }))")
+      expect(page).to have_css("#course-pot .lead", text: "Minute #{min}.")
+      find("#course-pot .bed", visible: :all)["height"].to_f
+    end
+    expect(stands.call(2)).to be < stands.call(20)
+    expect(page).to have_css("#course-pot .lead", text: "°C")
+    find("summary", text: "In figures").click
     expect(page).to have_css("td", text: "craters at")
     click_link "with the lid lifted three times"
+    expect(page).to have_css("#course-ghost-title", visible: :all)
+    find("summary", text: "The curves").click
     expect(page).to have_css(".course-drawing .over", count: 5)
     expect(page).to be_accessible
   end

@@ -9,6 +9,7 @@ require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
 require_relative "../presenters/pot/before_rice"
 require_relative "../presenters/pot/course_chart"
+require_relative "../presenters/pot/course_pot"
 require_relative "../presenters/pot/layered_pot"
 require_relative "../presenters/pot/made_pot"
 require_relative "../presenters/pot/pot_answer"
@@ -66,7 +67,11 @@ module FondKettle
         plan = look(form).plan(curve: true)
         other = look(form).overlay(plan, params["with"])
         shown = Presenters::CourseChart.new(household, form, plan, other, params["with"])
-        erb :course, locals: { shown: shown }
+        pot = Presenters::CoursePot.new(household, plan, other, params["at"])
+        next part(:course_pot, pot: pot, shown: shown) if part_only?
+
+        @script = "course.js"
+        erb :course, locals: { shown: shown, pot: pot }
       end
 
       # What is done in the rice's vessel before it goes in, and what that does to its water.

@@ -2,6 +2,7 @@
 
 require_relative "../measure/spoken"
 require_relative "../methods/placing/amounts"
+require_relative "../methods/solved/levels"
 require_relative "../methods/solved/range_act"
 require_relative "../methods/planning/remedies"
 require_relative "../pot/runs/cooking"
@@ -76,7 +77,7 @@ module FondKettle
       def for_the_stove(plan, look: "plain")
         remedies = Methods::Remedies.for(plan).transform_values { |remedy| RunJson.remedy(remedy) }
         run = Pot::Cooking.run(plan.load, plan.liquid_g, plan.stages, plan.setting, curve: true)
-        call(plan).merge(remedies: remedies, levels: levels(plan, run), lift: lift(plan, run),
+        call(plan).merge(remedies: remedies, levels: Methods::Levels.of(plan, run), lift: lift(plan, run),
                          vessel: vessel(plan, look), rounds: plan.request.rounds?,
                          unknown: plan.request.unknown, held: HeldJson.call(plan),
                          **SealedJson.for_the_stove(plan))
@@ -86,7 +87,7 @@ module FondKettle
       def vessel(plan, look)
         vessel = plan.request.vessel
         { name: vessel.name, diameter_mm: vessel.diameter_mm, floor_mm: vessel.floor_mm,
-          height_mm: vessel.height_mm, lid: vessel.lid, base_mm: base_mm(plan).round(1),
+          height_mm: vessel.height_mm, lid: vessel.lid, base_mm: Methods::Levels.base_mm(plan).round(1),
           material: vessel.material, look: look, source: plan.request.burner.source }
       end
 
@@ -98,29 +99,6 @@ module FondKettle
         lifted = Pot::Cooking.run(plan.load, plan.liquid_g, stages, plan.setting)
         later = [lifted, run].map { |course| course.at("core-gone") || course.minutes }.reduce(:-)
         { minutes: [later, 0.5].max.round(1), g: (lifted.lost_g - run.lost_g).round(1) }
-      end
-
-      # Heights of bed and free water over time, in mm above the floor, for the moving drawing; nil for a
-      # steamer, which hides them.
-      def levels(plan, run)
-        return if plan.load.steamed?
-
-        vessel = plan.request.vessel
-        base_mm = base_mm(plan)
-        run.curve.map do |point|
-          per_g = [(point.taken_g - run.drunk_g) / plan.load.rice_g, 0.0].max
-          bed_ml = plan.load.rice_g * plan.load.grain.bed_ml_per_g(per_g)
-          bed_mm = vessel.thick_mm(bed_ml, plan.load.bulk_ml)
-          voids_ml = plan.load.rice_g * plan.load.grain.voids_ml_per_g(per_g)
-          over_mm = vessel.thick_mm([point.free_g - voids_ml, 0.0].max, bed_ml + plan.load.bulk_ml)
-          { min: point.min.round(2), bed_mm: (base_mm + bed_mm).round(1),
-            water_mm: (base_mm + (bed_mm * [point.free_g / voids_ml, 1.0].min) + over_mm).round(1) }
-        end
-      end
-
-      # Depth of the food that lies under the rice, in mm.
-      def base_mm(plan)
-        plan.request.vessel.depth_mm(plan.load.bulk_ml)
       end
 
       def rice(plan)
@@ -196,7 +174,7 @@ module FondKettle
         "#{filled}; the cooked bed is #{fit.bed_mm.round} mm deep."
       end
 
-      private_class_method :levels, :base_mm, :vessel, :lift, :rice, :liquid, :liquids, :base, :act,
+      private_class_method :vessel, :lift, :rice, :liquid, :liquids, :base, :act,
                            :balance, :stages, :minutes, :fit, :say, :amounts, :allergens,
                            :course, :outcome, :about, :phase
     end

@@ -10,7 +10,7 @@ module FondKettle
       class CourseChart < Presenter
         OVERLAYS = { "lifted" => "with the lid lifted three times", "sea" => "at sea level",
                      "own" => "your own way" }.freeze
-        COLUMNS = ["°C", "Free, g", "Taken up, g", "Lost, g", "Core left"].freeze
+        COLUMNS = ["°C", "Free, g", "In the rice, g", "Lost, g", "White middle"].freeze
         # So many points of the curve make a row.
         POINTS = 4
 
@@ -40,15 +40,20 @@ module FondKettle
           !@other.nil?
         end
 
+        # Words for the course that is laid over it.
+        def overlay
+          OVERLAYS.fetch(with)
+        end
+
         def drawing
           Drawings::CourseDrawing.new(@plan.run, @other).to_s
         end
 
         def compared
           run = @plan.run
-          "Dashed: #{OVERLAYS.fetch(with)}. It ends with #{plain(@other.uptake.round(2))} g of water per g " \
-            "of rice instead of #{plain(run.uptake.round(2))}, #{grams(@other.lost_g)} lost instead of " \
-            "#{grams(run.lost_g)}. The steam under a lid weighs about a gram: " \
+          "#{overlay.capitalize} (dashed in the curves) it ends with #{plain(@other.uptake.round(2))} g of " \
+            "water per g of rice instead of #{plain(run.uptake.round(2))}, #{grams(@other.lost_g)} lost " \
+            "instead of #{grams(run.lost_g)}. The steam under a lid weighs about a gram: " \
             "a lifted lid costs heat and time more than water."
         end
 
