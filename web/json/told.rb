@@ -71,7 +71,8 @@ module FondKettle
           Presenters::MealClock => method(:meal), Presenters::KeptThings => :all.to_proc,
           Presenters::Components => :all.to_proc, Presenters::DoorCard => :rows.to_proc,
           Forms::ToldDishForm => method(:told_dish), Presenters::SidePage => lambda(&:data),
-          Presenters::SideBySide => :rows.to_proc, Presenters::DishChoices => :all.to_proc,
+          Presenters::SideBySide => ->(shown) { shown.rows + shown.not_here },
+          Presenters::DishChoices => :all.to_proc,
           Presenters::TableTop => lambda { |top|
             { says: top.sentence, plates: top.plates, guests: top.guests_now }
           },

@@ -29,6 +29,8 @@ module FondKettle
       WEIGH = Log::CauseWords::WEIGH
       TAKEN = "The next pot of this rice in this pot takes it into account."
       NOT_TAKEN = "It teaches nothing."
+      # So many of the last pots stand on the page's shelf.
+      STRIP = 5
       # Whether a cook that went off its plan teaches, as it is asked.
       COUNTS = { "yes" => "Yes, it went so: learn from it", "no" => "No: learn nothing from it" }.freeze
 

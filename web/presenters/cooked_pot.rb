@@ -70,12 +70,13 @@ module FondKettle
           ToldWords.all(cook).map { |at, words| [hour(at), words] }
         end
 
-        # The pot as it came out, or nil where an older plan does not know it.
-        def drawing
+        # The pot as it came out, or nil where an older plan does not know it; `name`: of the drawing on its
+        # page.
+        def drawing(name = "cooked")
           return unless record[:plan][:vessel]
 
           seen = PotViews.cooked(record[:plan]).with(says: outcome, well: well?, came: came)
-          Drawings::PotPicture.new(seen, "cooked-#{id}").to_s
+          Drawings::PotPicture.new(seen, "#{name}-#{id}").to_s
         end
 
         # Whether it teaches: "yes", "no", or "ask" (Log::Credible).
