@@ -54,6 +54,14 @@ RSpec.describe "Tonight's table", :browser do
     expect(all("#found .choice").last).to have_css(".dish-short")
   end
 
+  it "lays two plates where nobody of the house is told yet", :empty do
+    visit "/?table=laid"
+    expect(at_table).to have_text("2 at the table: 150 g raw rice")
+    expect(page).to have_css(".plate.is-guest", count: 2)
+    find("[data-guests='1']").click
+    expect(at_table).to have_text("3 at the table")
+  end
+
   it "fits a phone, dim and without a script" do
     resize(390, 844)
     visit "/"

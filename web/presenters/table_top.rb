@@ -4,6 +4,7 @@ require_relative "../../app/forms/plan_form"
 require_relative "../../app/plans/look"
 require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/ground/value"
+require_relative "../../lib/fond_kettle/house/usual"
 require_relative "../../lib/fond_kettle/measure/numeral"
 require_relative "../../lib/fond_kettle/table/avoids"
 require_relative "../drawings/parts/plate"
@@ -89,7 +90,8 @@ module FondKettle
 
         def passed
           dish = !@typed["dish"].to_s.empty?
-          @typed.slice(*PASSED_ON, *(PLAIN unless dish)).reject { |_, value| value == "" }
+          { "guests" => House::Usual.guests(household.shelves).to_s,
+            **@typed.slice(*PASSED_ON, *(PLAIN unless dish)).reject { |_, value| value == "" } }
         end
 
         def seated_ids

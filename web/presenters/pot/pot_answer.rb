@@ -81,7 +81,7 @@ module FondKettle
           return unless words
 
           least, most = plan.spread.then_g
-          [link, words, ", and it is #{between(least, most, form)}."]
+          [link, words, ", and it is **#{weighed(least)}** to **#{weighed(most)}**."]
         end
 
         # The ingredients of a broth at its start, or nil when the method has none.
