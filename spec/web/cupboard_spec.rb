@@ -23,6 +23,26 @@ RSpec.describe "The cupboard" do
     expect(worth_doing).not_to include(a_string_starting_with("Test the lid of the #{name}"))
   end
 
+  it "shows the bags as full as they are, the cups to one scale, and the height as a hill" do
+    get "/cupboard"
+    tiles = page.css(".pot-shelf").last.css("li")
+    bags = tiles.select { |tile| tile.at_css("a")["href"].start_with?("#bags-") }
+    filled = bags.to_h { |tile| [tile.at_css("b").text, tile.at_css("rect.rice")["height"].to_f] }
+    left = household.values(:bags).to_h { |bag| [bag.name, bag.left_g] }
+    expect(filled.sort_by(&:last).map(&:first)).to eq(left.sort_by(&:last).map(&:first))
+    expect(tiles.last.text).to match(/1150 m high\s+water boils at 96\.\d °C/)
+    expect(tiles.map { |tile| page.at_css(tile.at_css("a")["href"]) }).to all(be_truthy)
+    wide = ["jam glass", "cooker cup"].map do |name|
+      tiles.find { |tile| tile.text.include?(name) }.at_css("svg")["width"].to_i
+    end
+    expect(wide.first).to be > wide.last
+  end
+
+  it "stands at its sea and has no bags in an empty kitchen", :empty do
+    get "/cupboard"
+    expect(page.css(".pot-shelf li").map { |tile| tile.text.strip }).to match([/\A0 m high/])
+  end
+
   it "asks an empty kitchen for pot, cup and eaters first", :empty do
     expect(worth_doing).to match([/Put in the pot/, /Put in the cup/, /Put in who eats/])
   end
@@ -46,7 +66,7 @@ RSpec.describe "The cupboard" do
 
   it "shows the pots to one scale, each leading to its record" do
     get "/cupboard"
-    widths = page.css(".pot-shelf svg .water").map { |water| water["width"].to_f }
+    widths = page.css(".pot-shelf .pot-picture .water").map { |water| water["width"].to_f }
     expect(widths).to eq(household.shelf(:pots).all.map { |pot| pot[:diameter_mm] / 2 })
     page.css(".pot-shelf a").each { |link| expect(page.at_css(link["href"])).not_to be_nil }
   end

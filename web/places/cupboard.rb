@@ -7,6 +7,7 @@ require_relative "../../app/shelves/keep"
 require_relative "../helpers/fields"
 require_relative "../../app/forms/both_ways"
 require_relative "../presenters/cupboard"
+require_relative "../presenters/cupboard_shelves"
 require_relative "place"
 
 module FondKettle
@@ -132,7 +133,8 @@ module FondKettle
       def show(code: 200, trouble: {}, both: {})
         status code
         @title = "Cupboard"
-        erb :cupboard, locals: { trouble: trouble, both: both, shown: Presenters::Cupboard.new(household) }
+        erb :cupboard, locals: { trouble: trouble, both: both, shown: Presenters::Cupboard.new(household),
+                                 shelves: Presenters::CupboardShelves.new(household) }
       end
 
       # What a record's form shows: what was typed into it when it could not be saved.
