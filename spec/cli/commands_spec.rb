@@ -52,11 +52,11 @@ RSpec.describe "The command line" do
   end
 
   it "converts, also below zero" do
-    expect(kettle("convert", "200", "C", "F").first).to eq("392\n")
-    expect(kettle("convert", "-40", "C", "F").first).to eq("-40\n")
-    expect(kettle("convert", "190", "C", "gas-mark").first).to eq("5\n")
-    expect(kettle("convert", "110", "C", "gas-mark").first).to eq("0.25\n")
-    expect(kettle("convert", "2", "us-cup", "g", "--of", "basmati").first).to eq("369.078\n")
+    expect(kettle("convert", "200", "C", "F").first(2)).to eq(["392\n", ""])
+    expect(kettle("convert", "-40", "C", "F").first(2)).to eq(["-40\n", ""])
+    expect(kettle("convert", "190", "C", "gas-mark").first(2)).to eq(["5\n", ""])
+    expect(kettle("convert", "110", "C", "gas-mark").first(2)).to eq(["0.25\n", ""])
+    expect(kettle("convert", "2", "us-cup", "g", "--of", "basmati").first(2)).to eq(["369.078\n", ""])
   end
 
   it "refuses with fields and status 2, never a trace" do
