@@ -30,7 +30,8 @@ module FondKettle
       # The dish among a form's parameters that was read of this text, or nil; `names`: Larder::Names.
       def of(typed, text, names)
         read = typed["read"]
-        return unless typed["read_of"] == Digest::SHA256.hexdigest(text) && read.to_s.bytesize <= MOST_BYTES
+        return unless read.is_a?(String) && read.bytesize <= MOST_BYTES
+        return unless typed["read_of"] == Digest::SHA256.hexdigest(text)
 
         dish = CHECKED[[read, names]]
         dish if dish["text"] == text

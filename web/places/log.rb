@@ -37,6 +37,7 @@ module FondKettle
       # Every pot that was cooked, and what the pots have taught.
       get "/" do
         @title = "Log"
+        @style = "ways.css"
         finished = household.cooks.finished
         found = looked_for? ? look_for : finished
         erb :log, locals: { cooks: found.map { |record| cooked(record) }, any: finished.any?,
