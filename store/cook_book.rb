@@ -88,8 +88,8 @@ module FondKettle
 
       # The months in which something was cooked ("2026-11"), the newest first.
       def months
-        ends = @database.read { |db| in_log(db).reverse(:finished_at).select_map(:finished_at) }
-        ends.map { |at| at[0, 7] }.uniq
+        month = Sequel.function(:substr, :finished_at, 1, 7).as(:month)
+        @database.read { |db| in_log(db).select(month).distinct.reverse(:month).map(:month) }
       end
 
       # When each was cooked last: texts of the log's times by their titles.

@@ -15,7 +15,7 @@ module FondKettle
         # More than so many are one glass with a number.
         MOST = 8
         GAP = 8.0
-        HIGH = 54.0
+        HIGH = 54
         TOP = 4.0
         COUNT_Y = 40.0
         SIGN_WIDE = 16.0
@@ -35,8 +35,7 @@ module FondKettle
           return "" if @parts.empty?
 
           drawn = @parts.each_with_index.map { |part, index| index.zero? ? counted(*part) : more(*part) }.join
-          Svg.tag("svg", drawn, viewBox: "0 0 #{@x.ceil} #{HIGH.to_i}", width: @x.ceil, height: HIGH.to_i,
-                                class: "glasses", role: "img", aria_label: @words)
+          Svg.picture(drawn, @x.ceil, HIGH, @words, "glasses")
         end
 
         private

@@ -9,8 +9,8 @@ module FondKettle
       # long it keeps, a knob for days, a bar for the last day, a peak for what must go now.
       class KeptBox
         Svg = Html::Markup
-        WIDE = 92.0
-        HIGH = 74.0
+        WIDE = 92
+        HIGH = 74
         TOP = 24.0
         # Portions that are drawn, so many a row.
         MOST = 12
@@ -32,9 +32,7 @@ module FondKettle
                                 class: "box-wall")
           rim = Svg.tag("path", d: "M2 #{TOP - 4} H#{WIDE - 2}", class: "box-rim")
           lid = Svg.tag("path", d: LIDS.fetch(@lasts), class: "box-lid")
-          Svg.tag("svg", pieces + box + rim + lid, viewBox: "0 0 #{WIDE.to_i} #{HIGH.to_i}", width: WIDE.to_i,
-                                                   height: HIGH.to_i, class: "kept-box lasts-#{@lasts}",
-                                                   role: "img", aria_label: @words)
+          Svg.picture(pieces + box + rim + lid, WIDE, HIGH, @words, "kept-box lasts-#{@lasts}")
         end
 
         private

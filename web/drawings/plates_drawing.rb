@@ -26,8 +26,7 @@ module FondKettle
           plates = Array.new(row) { |index| Plate.draw(x: middle(index), y: HIGH / 2.0, radius: RADIUS) }.join
           plates += Svg.text("× #{@count}", x: middle(1), y: 31, class: "label") if row < @count
           wide = (middle(row) + (row < @count ? 60 : -GAP)).ceil
-          Svg.tag("svg", plates, viewBox: "0 0 #{wide} #{HIGH}", width: wide, height: HIGH, class: "plates",
-                                 role: "img", aria_label: @count == 1 ? "1 plate" : "#{@count} plates")
+          Svg.picture(plates, wide, HIGH, @count == 1 ? "1 plate" : "#{@count} plates", "plates")
         end
 
         private

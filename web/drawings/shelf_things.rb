@@ -24,12 +24,10 @@ module FondKettle
         # A cup of `ml`, by its volume.
         def cup(ml, words)
           scale = CUP_SCALE * Math.cbrt(ml / USUAL_ML)
-          side = [Glass::WIDE, Glass::HIGH].map { |mm| (mm * scale) + (2 * ROOM) }
+          side = [Glass::WIDE, Glass::HIGH].map { |mm| ((mm * scale) + (2 * ROOM)).ceil }
           drawn = Svg.tag("g", Glass.draw(x: 0, y: 0, part: 1.0, what: "water"),
                           transform: "translate(#{ROOM} #{ROOM}) scale(#{scale.round(3)})")
-          Svg.tag("svg", drawn, viewBox: "0 0 #{side.map(&:ceil).join(' ')}", width: side.first.ceil,
-                                height: side.last.ceil, class: "shelf-thing glasses", role: "img",
-                                aria_label: words)
+          Svg.picture(drawn, *side, words, "shelf-thing glasses")
         end
 
         # A hill with the kitchen on it, so many metres above the sea.
@@ -39,9 +37,7 @@ module FondKettle
           x = 22 + (50 * up)
           house = Svg.tag("path", d: "M#{(x - 9).round(1)} #{y.round(1)} l9 -9 l9 9 v10 h-18 Z",
                                   class: "hill-house")
-          Svg.tag("svg", Svg.tag("path", d: HILL, class: "hill") + house, viewBox: "0 0 128 96", width: 128,
-                                                                          height: 96, class: "shelf-thing",
-                                                                          role: "img", aria_label: words)
+          Svg.picture(Svg.tag("path", d: HILL, class: "hill") + house, 128, 96, words, "shelf-thing")
         end
       end
     end

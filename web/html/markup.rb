@@ -19,6 +19,12 @@ module FondKettle
           content ? element << ">" << content << "</" << name << ">" : element << "/>"
         end
 
+        # An SVG drawing of its own size, with the words that say it to those who do not see it.
+        def picture(drawn, wide, high, words, klass)
+          tag("svg", drawn, viewBox: "0 0 #{wide} #{high}", width: wide, height: high, class: klass,
+                            role: "img", aria_label: words)
+        end
+
         # An SVG text element.
         def text(words, **attributes)
           tag("text", escape(words), **attributes)

@@ -29,7 +29,7 @@ module FondKettle
           first = Forms::FirstForm.new(typed_record("new_kitchen"))
           next show(plan_form, code: 422, adding: { first: first.problems }) unless first.ok?
 
-          redirect household.once(form_key("first"), now) { put_in(first.values) }, 303
+          redirect household.once(form_key("first"), now) { put_in(first) }, 303
         end
       end
 
@@ -85,12 +85,11 @@ module FondKettle
         end
 
         # A new kitchen's first things; the path of the plan with them.
-        def put_in(values)
-          pot, cup, height = values.values_at(:pot, :cup, :kitchen)
+        def put_in(first)
+          pot, cup, height = first.values.values_at(:pot, :cup, :kitchen)
           pot = household.shelf(:pots).add(pot) if pot
           cup = household.shelf(:cups).add(cup) if cup
           household.change_kitchen(kitchen[:lock_version], height) if height
-          first = Forms::FirstForm.new(typed_record("new_kitchen"))
           notice ["Put in.", *("The pot is #{guessed_words(pot).delete_prefix(', ')}." if pot),
                   *("Its height, #{first.guessed_mm} mm, is a guess too." if first.guessed_mm),
                   *Forms.remarks(Forms::FirstForm::POT.fields, typed_record("new_kitchen"))].join(" ")

@@ -45,14 +45,11 @@ module FondKettle
         end
 
         def choice(dish)
-          timed = MINUTES.known?(key(dish)) || clock_s < @until
-          min = timed ? MINUTES.fetch(key(dish)) { total_min(dish) } : nil
+          key = [dish, household.shelves]
+          timed = MINUTES.known?(key) || clock_s < @until
+          min = timed ? MINUTES.fetch(key) { total_min(dish) } : nil
           facts = ["for #{plain(dish[:serves])}", *(minutes(min.ceil) if min), *last(dish[:title])]
           DishChoice.new(**dish.slice(:id, :title), facts: facts, short: short(dish), untimed: !timed)
-        end
-
-        def key(dish)
-          [dish, household.shelves]
         end
 
         # From the first step to the table, as it is written; nil where it cannot be planned.
@@ -77,8 +74,9 @@ module FondKettle
 
         # "no jasmine in the house", "200 g of brown long left", or nil.
         def short(dish)
-          left_g = household.values(:bags).select { |bag| bag.grain == dish[:grain] }.sum(&:left_g)
-          return if household.values(:bags).empty? || left_g >= dish[:rice_g]
+          bags = household.shelves.bags
+          left_g = bags.select { |bag| bag.grain == dish[:grain] }.sum(&:left_g)
+          return if bags.empty? || left_g >= dish[:rice_g]
 
           name = Larder::Grains.fetch(dish[:grain]).name.downcase
           left_g.positive? ? "only #{grams(left_g)} of #{name} left" : "no #{name} in the house"

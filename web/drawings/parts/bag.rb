@@ -25,9 +25,7 @@ module FondKettle
           rice = Svg.tag("rect", x: 0, y: top, width: WIDE, height: FLOOR - top, class: "rice",
                                  clip_path: "url(##{id})")
           outline = Svg.tag("path", d: BELLY, class: "thing") + Svg.tag("path", d: TIE, class: "thing")
-          Svg.tag("svg", Svg.tag("defs", clip) + rice + outline, viewBox: "0 0 #{WIDE} #{HIGH}", width: WIDE,
-                                                                 height: HIGH, class: "shelf-thing",
-                                                                 role: "img", aria_label: words)
+          Svg.picture(Svg.tag("defs", clip) + rice + outline, WIDE, HIGH, words, "shelf-thing")
         end
       end
     end

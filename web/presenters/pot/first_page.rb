@@ -4,10 +4,8 @@ require_relative "../../../app/forms/first_form"
 require_relative "../../../app/forms/plan_form"
 require_relative "../../../app/forms/told_kitchen"
 require_relative "../../../app/plans/look"
-require_relative "../../drawings/pot_picture"
 require_relative "../../drawings/plates_drawing"
 require_relative "pot_answer"
-require_relative "../pot_views"
 
 module FondKettle
   module Web
@@ -15,7 +13,6 @@ module FondKettle
       # The first page of a kitchen in which nothing stands yet: what its rice wants, by what is told of it so
       # far.
       class FirstPage
-        SCALE = 0.8
         # What is taken where nothing is told, by the keys of FirstForm#values.
         USUAL = { pot: "a usual pot", cup: "a US cup", kitchen: "sea level" }.freeze
 
@@ -53,12 +50,6 @@ module FondKettle
         # The plates to be filled (Drawings::PlatesDrawing).
         def plates
           Drawings::PlatesDrawing.new(form.heads)
-        end
-
-        # The pot cut open, with its water line.
-        def pot
-          seen = PotViews.plan(answer.plan, "plain")
-          Drawings::PotPicture.new(seen, "first-pot", scale: SCALE)
         end
 
         # A sentence on what is usual still, or guessed.

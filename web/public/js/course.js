@@ -1,19 +1,16 @@
 // Along the minutes of a pot: the server draws it as it stands then.
+import { partOf } from "kettle/part.js";
+
 const form = document.getElementById("course");
 const pot = document.getElementById("course-pot");
 const PAUSE_MS = 40;
-let asked = 0;
+const answer = partOf("course");
 let pause;
 
 async function show() {
-  const ticket = ++asked;
-  const fields = new URLSearchParams(new FormData(form));
   try {
-    const answer = await fetch(`/pot/course?${fields}`, {
-      headers: { accept: "text/html", "x-kettle-part": "course" },
-    });
-    if (!answer.ok || ticket !== asked) return;
-    pot.innerHTML = await answer.text();
+    const html = await answer(`/pot/course?${new URLSearchParams(new FormData(form))}`);
+    if (html !== null) pot.innerHTML = html;
   } catch {
     /* the pot stays as it was */
   }

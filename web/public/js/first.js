@@ -1,19 +1,19 @@
 // The first page: whatever is typed is worked out at once, and the address holds it.
+import { partOf } from "kettle/part.js";
 import { swap } from "kettle/swap.js";
 
 const PAUSE_MS = 120;
 const form = document.getElementById("plan");
-let asked = 0;
+const answer = partOf("answer");
 let pause;
 
 async function ask() {
-  const ticket = ++asked;
   const fields = new URLSearchParams(new FormData(form));
   const to = `/?${fields}`;
   try {
-    const answer = await fetch(to, { headers: { accept: "text/html", "x-kettle-part": "answer" } });
-    if (ticket !== asked || !answer.ok) return;
-    swap(await answer.text());
+    const html = await answer(to);
+    if (html === null) return;
+    swap(html);
     history.replaceState({}, "", to);
   } catch {
     document.getElementById("answer").dataset.trouble =

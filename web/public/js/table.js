@@ -1,20 +1,20 @@
 // Tonight's table: whatever is chosen is laid again at once; + and − seat and unseat a guest.
+import { partOf } from "kettle/part.js";
 import "kettle/search.js";
 
 const form = document.querySelector(".table-form");
 const PAUSE_MS = 120;
-let asked = 0;
+const answer = partOf("table");
 let pause;
 
 async function lay() {
-  const ticket = ++asked;
   const fields = new URLSearchParams(new FormData(form));
   // Nobody seated is something else than nothing said.
   if (!fields.has("who[]")) fields.append("who[]", "");
   try {
-    const answer = await fetch(`/?${fields}`, { headers: { accept: "text/html", "x-kettle-part": "table" } });
-    if (!answer.ok || ticket !== asked) return;
-    const fresh = new DOMParser().parseFromString(await answer.text(), "text/html");
+    const html = await answer(`/?${fields}`);
+    if (html === null) return;
+    const fresh = new DOMParser().parseFromString(html, "text/html");
     for (const spot of form.querySelectorAll("[data-swap]")) {
       const now = fresh.querySelector(`[data-swap="${spot.dataset.swap}"]`);
       if (now) spot.replaceChildren(...now.childNodes);
