@@ -8,8 +8,10 @@ RSpec.describe "A pot of layers", type: :browser do
   # As a cook sets out from an empty page.
   def plan(way, grams, **fields)
     visit "/pot"
+    open_thing("pot")
     select way, from: "Way"
     expect(page).to have_css(".layered-lead")
+    open_thing("plates")
     choose "an amount"
     fill_in "Raw rice", with: grams.to_s
     fields.each { |id, value| page.find("##{id}", visible: :all).then { |field| put(field, value) } }

@@ -8,10 +8,13 @@ RSpec.describe "Rice that is steamed, dressed, divided and kept", type: :browser
   # As a cook sets out from an empty page; fields of drawers by id.
   def plan(way, grain:, grams: nil, **fields)
     visit "/pot"
+    open_thing("bag")
     select grain, from: "Grain"
+    open_thing("pot")
     select way, from: "Way"
     expect(page).to have_css(".made")
     if grams
+      open_thing("plates")
       choose "an amount"
       fill_in "Raw rice", with: grams.to_s
       expect(page).to have_css(".rice-line", text: "#{grams} g")

@@ -56,8 +56,9 @@ RSpec.describe "Every way of cooking", :browser do
     expect(page).to have_css(".way-row h2", count: 14, visible: :all)
     expect(page).to be_accessible
     click_link "Oven pilaf"
+    open_thing("pot")
     expect(page).to have_select("Way", selected: "Oven pilaf")
-    expect(find("#amount").value).to eq("420")
+    expect(find("#amount", visible: :all).value).to eq("420")
   end
 
   it "shows the course of the pot, with another laid over it, as a table too" do
@@ -83,7 +84,7 @@ RSpec.describe "Every way of cooking", :browser do
 
   it "answers the cook's own way, typed, by arrow keys and by dragging" do
     visit "/pot?grain=basmati&pot=3&for=amount&amount=420&unit=g"
-    find("#drawer-own summary").click
+    find("#thing-cup summary").click
     fill_in "I always use", with: "2"
     expect(page).to have_css(".own", text: "comes out too wet")
     find("[data-drag=soak]").send_keys(:arrow_up)
@@ -100,17 +101,17 @@ RSpec.describe "Every way of cooking", :browser do
   it "counts what is typed beside the rice, a line at a time, " \
      "and opens the drawer that has something wrong" do
     visit "/pot?grain=basmati&pot=3&for=amount&amount=420&unit=g"
-    find("#drawer-beside summary").send_keys(:enter)
+    find("#thing-board summary").send_keys(:enter)
     fill_in "Goes in beside the rice", with: "400 g tomatoes\n2 moonstones"
-    expect(page).to have_css("#drawer-beside .said", text: "400 g tomatoes, moonstones")
+    expect(page).to have_css("#thing-board .said", text: "400 g tomatoes, moonstones")
     expect(page).to have_css(".balance", text: "340 g")
       .and have_css(".warnings", text: "Not counted yet, “2 moonstones”")
     expect(find_field("Goes in beside the rice").value.lines.size).to eq(2)
     find("[data-drag=soak]").send_keys(:arrow_up)
-    expect(page).to have_css("#drawer-wash .said", text: "soaked 35 min")
-    expect(page).to have_no_css("#drawer-wash[open]")
+    expect(page).to have_css("#thing-bowl .said", text: "soaked 35 min")
+    expect(page).to have_no_css("#thing-bowl[open]")
     page.execute_script("rinse.value = 'many'; rinse.dispatchEvent(new Event('change', { bubbles: true }))")
-    expect(page).to have_css("#drawer-wash[open] #rinse-problem", text: "must be")
+    expect(page).to have_css("#thing-bowl[open] #rinse-problem", text: "must be")
   end
 
   it "lets a way be copied, changed, tried, kept and cooked by" do
@@ -135,6 +136,7 @@ RSpec.describe "Every way of cooking", :browser do
     expect(page).to have_css(".take-back", text: "Added: Ilse's pot")
     resize(1280, 800)
     visit "/pot?grain=basmati&for=amount&amount=300&unit=g"
+    open_thing("pot")
     select "Ilse's pot", from: "Way"
     expect(page).to have_css(".slip li", text: /21 min\s+Take off the heat and rest/)
   end

@@ -111,6 +111,13 @@ module Support
                                                                             mobile: false)
     end
 
+    # Opens what stands behind a thing of the Pot page, as a cook does.
+    def open_thing(key)
+      thing = find("#thing-#{key}")
+      thing.find("summary", match: :first).click unless thing.matches_css?("[open]", wait: 0)
+      thing
+    end
+
     # The kitchen's clock goes on by so many minutes.
     def spend(minutes)
       Browser.ahead_s += minutes * 60

@@ -18,7 +18,7 @@ module FondKettle
       ["/already", "Already", nil, false], ["/devices", "Devices", nil, false],
       ["/foods", "Foods", nil, false], ["/keep", "Keep", "k", false], ["/meal", "Meal", nil, false],
       ["/safekeeping", "Safekeeping", nil, false], ["/removed", "Removed", nil, false],
-      ["/help", "Help", "h", false]
+      ["/settings", "Settings", nil, false], ["/help", "Help", "h", false]
     ].map { |path, name, key, main| Destination.new(path: path, name: name, key: key, main: main) }.freeze
   end
 end

@@ -6,6 +6,7 @@ require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/ground/paths"
 require_relative "../helpers/pages"
 require_relative "../helpers/numbers"
+require_relative "../helpers/device_settings"
 require_relative "../json/answering"
 
 module FondKettle
@@ -31,6 +32,7 @@ module FondKettle
 
       helpers Helpers::Pages
       helpers Helpers::Numbers
+      helpers Helpers::DeviceSettings
       helpers Json::Answering
 
       # `follow_ups`: App::FollowUps, which works out what follows from what is told at the stove.
@@ -67,6 +69,8 @@ module FondKettle
         check_encoding
         take_json
       end
+
+      after { read_as_set }
 
       error NotFound, Sinatra::NotFound do
         trouble 404, "Not here",

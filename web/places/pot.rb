@@ -4,7 +4,7 @@ require_relative "../../app/cooks/start"
 require_relative "../../app/forms/plan_form"
 require_relative "../../app/lessons/mine"
 require_relative "../../app/plans/look"
-require_relative "../helpers/drawers"
+require_relative "../helpers/things"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
 require_relative "../presenters/pot/before_rice"
@@ -25,7 +25,7 @@ module FondKettle
     class PotPlace < Place
       helpers Helpers::Fields
       helpers Helpers::PotWords
-      helpers Helpers::Drawers
+      helpers Helpers::Things
 
       register PotShelves
 
@@ -138,6 +138,7 @@ module FondKettle
 
         @title = "Pot"
         @script = "pot.js"
+        @style = "pot.css"
         erb :pot, locals: { form: form, shown: shown, adding: adding }
       end
 

@@ -6,8 +6,12 @@ let still = null;
 
 export const canRing = () => context?.state === "running";
 
+// Told under Settings never to ring.
+const quiet = () => document.documentElement.hasAttribute("data-quiet");
+
 // Three rising notes, if the device was tapped before.
 export function ring() {
+  if (quiet()) return;
   if (navigator.userActivation?.hasBeenActive !== false) navigator.vibrate?.([300, 150, 300, 150, 600]);
   if (!canRing()) return;
   [660, 880, 1100].forEach((pitch, index) => {
@@ -69,9 +73,10 @@ export async function alarm() {
   await arm();
   ring();
   const awake = await stayAwake();
-  const sound = canRing()
+  const heard = canRing()
     ? "It rings here"
     : "No sound here: the page flashes, and the time stands in its title";
+  const sound = quiet() ? "Set never to ring (Settings): the page flashes" : heard;
   const screen =
     { lock: "the screen stays on.", film: "the screen should stay on: look at it once." }[awake] ??
     "the screen may go dark: set it to stay on longer.";

@@ -27,7 +27,7 @@ export function swap(html) {
     const problem = document.getElementById(`${control.id}-problem`);
     if (problem?.textContent.trim()) {
       control.setAttribute("aria-invalid", "true");
-      control.closest("details.drawer")?.setAttribute("open", "");
+      control.closest("details")?.setAttribute("open", "");
     } else control.removeAttribute("aria-invalid");
   }
   if (again) document.querySelector(again)?.focus();

@@ -3,6 +3,7 @@
 require_relative "../../lib/fond_kettle/methods/request/own_rule"
 require_relative "../../lib/fond_kettle/pot/water/wash"
 require_relative "../../app/forms/making_form"
+require_relative "../drawings/pot_things"
 require_relative "../html/markup"
 require_relative "made_words"
 require_relative "pot_words"
@@ -10,32 +11,40 @@ require_relative "pot_words"
 module FondKettle
   module Web
     module Helpers
-      # The drawers of the Pot page: what is seldom changed lies in one, and its front
-      # says what is in it.
-      module Drawers
+      # The things that a pot is made with, drawn beside one another on its page: what is set of each lies
+      # behind it, and it says what that is.
+      module Things
         include MadeWords
 
         FOR = PotWords::FOR
-        # By key: its name, what its front says, and the fields that lie in it.
-        DRAWERS = { "wash" => ["Rinse and soak", :washing, %w[rinse soak water_c drain]],
-                    "heat" => ["Heat and lid", :heating,
+        TEXTURES = PotWords::TEXTURES
+        # By key, as Drawings::PotThings draws it: its name, what it says, and the fields behind it.
+        THINGS = { "plates" => ["How much", :how_much_said,
+                                %w[for amount unit who guests portion have have_g]],
+                   "bag" => ["Rice", :rice_said, %w[grain texture]],
+                   "bowl" => ["Rinse and soak", :washing, %w[rinse soak water_c drain]],
+                   "pot" => ["Way and pot", :pot_said, %w[method pot]],
+                   "cup" => ["Cup", :cup_said, %w[cup own own_kind]],
+                   "flame" => ["Heat and lid", :heating,
                                %w[burner oven oven_c onion first stir lid cover crust sauce_g parts]],
-                    "beside" => ["Beside the rice", :lying_beside, %w[beside]],
-                    "layers" => ["Layers, seal and steam", :layering,
-                                 %w[under_g under_water under_meat under_raw under_mm under_shape under_c
-                                    under_gravy layer done steam programme]],
-                    "made" => ["Steamer, pieces, dressing", :making, Forms::MakingForm::FIELDS.map(&:to_s)],
-                    "own" => ["Your own water", :own_water, %w[own own_kind]] }.freeze
+                   "layers" => ["Layers, seal, steam", :layering,
+                                %w[under_g under_water under_meat under_raw under_mm under_shape under_c
+                                   under_gravy layer done steam programme]],
+                   "steamer" => ["Steam and pieces", :making, Forms::MakingForm::FIELDS.map(&:to_s)],
+                   "board" => ["Beside the rice", :lying_beside, %w[beside]] }.freeze
         MOST_NAMED = 3
 
-        # A drawer, its fields made by the block; open when one of them is wrong.
-        def drawer(form, key)
-          name, _, fields = DRAWERS.fetch(key)
-          wrong = fields.any? { |field| problem_for(form.problems, field) }
+        # A thing with the fields that the block makes behind it; open when one of them is wrong, or where
+        # `open` says so. One at a time is open, but none closes over what is wrong.
+        def thing(form, key, open: false)
+          name, _, fields = THINGS.fetch(key)
+          open ||= fields.any? { |field| problem_for(form.problems, field) }
           words = Html::Markup.escape(front_words(form, key))
-          front = %(<b>#{name}</b> <span class="said" data-swap="said-#{key}">#{words}</span>)
-          Html::Markup.tag("details", "<summary>#{front}</summary>#{yield}",
-                           class: "drawer", id: "drawer-#{key}", **(wrong ? { open: "open" } : {}))
+          front = %(#{Drawings::PotThings.draw(key)}<b>#{name}</b>) +
+                  %(<span class="said" data-swap="said-#{key}">#{words}</span>)
+          state = open ? { open: "open" } : { name: "thing" }
+          Html::Markup.tag("details", %(<summary>#{front}</summary><div class="thing-fields">#{yield}</div>),
+                           class: "thing-set", id: "thing-#{key}", **state)
         end
 
         # The sauce that a method leaves by itself, as a text.
@@ -56,8 +65,7 @@ module FondKettle
 
         # The parts that a change moves beside the answer: hints and problems, by the name of their spot.
         def spots(form)
-          fronts = DRAWERS.keys.to_h { |key| ["said-#{key}", front_words(form, key)] }
-          fronts.update("said-rice" => rice_said(form), "said-kit" => kit_said(form))
+          fronts = THINGS.keys.to_h { |key| ["said-#{key}", front_words(form, key)] }
           hints = hints(form).transform_keys { |name| "hint-#{name}" }
           problems = form.problems.to_h do |problem|
             ["problem-#{problem[:field]}", problem_text(problem[:message])]
@@ -65,17 +73,6 @@ module FondKettle
           { **hints.merge(fronts).transform_values { |words| Html::Markup.escape(words) },
             "method-choices" => part(:pot_choices, form: form),
             "made-fields" => part(:pot_made_fields, form: form), **problems }
-        end
-
-        # The rice and its amount: "basmati, 540 g".
-        def rice_said(form)
-          amount = { "amount" => "#{form[:amount]} #{form[:unit]}", "people" => "for #{form.heads}" }
-          [form.grain.name, amount.fetch(form[:for], FOR[form[:for]])].compact.join(", ")
-        end
-
-        # The method, the pot and the cup: "covered pot, steel pot, jam glass".
-        def kit_said(form)
-          [form.method.name, form.kit.pot&.name, form.kit.cup&.name].compact.join(", ")
         end
 
         private
@@ -88,8 +85,32 @@ module FondKettle
             "% of the cloudiness is left."
         end
 
+        # "for 5", "540 g"; an amount with a measure of its own stands as it is.
+        def how_much_said(form)
+          return "for #{form.heads}" if form[:for] == "people"
+          return FOR[form[:for]] unless form[:for] == "amount"
+          return form[:amount].to_s if form[:amount].to_s.match?(/[[:alpha:]]/)
+
+          "#{form[:amount]} #{form[:unit] == 'cup' ? form.kit.cup&.name || 'cups' : form[:unit]}"
+        end
+
+        def rice_said(form)
+          texture = form[:texture].to_f
+          [form.grain.name, (TEXTURES.fetch(texture, nil) unless texture.zero?)].compact.join(", ")
+        end
+
+        # "Steel pot: Covered pot on the stove".
+        def pot_said(form)
+          "#{form.kit.pot&.name || 'A usual pot'}: #{form.method.name}"
+        end
+
+        # The cup, and the cook's own water where they told it: "jam glass, yours: 2 parts by cup".
+        def cup_said(form)
+          [form.kit.cup&.name || "US cup", own_water(form)].compact.join(", ")
+        end
+
         def front_words(form, key)
-          send(DRAWERS.fetch(key)[1], form)
+          send(THINGS.fetch(key)[1], form)
         end
 
         def washing(form)
@@ -99,7 +120,7 @@ module FondKettle
 
         def rinsed(form)
           changes = form[:rinse].to_s.empty? ? form.method.rinse_changes.to_s : form[:rinse].to_s
-          { "0" => "not rinsed", "1" => "1 change of water" }.fetch(changes) { "#{changes} changes of water" }
+          { "0" => "not rinsed", "1" => "rinsed once" }.fetch(changes) { "rinsed #{changes} times" }
         end
 
         def soaked(form)
@@ -110,7 +131,7 @@ module FondKettle
         def heating(form)
           burner = form.shelves.burners.find { |one| one.id.to_s == form[:burner].to_s }
           cover = "a #{form[:cover]} under the lid" unless form[:cover] == "lid"
-          [burner ? burner.name : "what suits", form[:onion] && "onion #{form[:onion]}",
+          [burner ? burner.name : "the heat that suits", form[:onion] && "onion #{form[:onion]}",
            form[:stir] == "at-boil" ? "stirred once" : "never stirred", cover,
            ("a crust" if form[:crust] == "yes"), *wet(form)].compact.join(", ")
         end
@@ -122,7 +143,7 @@ module FondKettle
 
         def lying_beside(form)
           names = form.beside.lines.map { |line| [line.g && grams(line.g), line.name].compact.join(" ") }
-          return "nothing" if names.empty?
+          return "nothing beside it" if names.empty?
 
           if names.size > MOST_NAMED
             "#{names.take(MOST_NAMED).join(', ')} and #{names.size - MOST_NAMED} more"
@@ -144,9 +165,9 @@ module FondKettle
         end
 
         def own_water(form)
-          return "as planned" if form[:own].to_s.empty?
+          return if form[:own].to_s.empty?
 
-          "#{form[:own]} #{Methods::OwnRule::KINDS.fetch(form[:own_kind], '')}"
+          "yours: #{form[:own]} #{Methods::OwnRule::KINDS.fetch(form[:own_kind], '')}"
         end
       end
     end

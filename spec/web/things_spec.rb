@@ -3,7 +3,7 @@
 require "nokogiri"
 require_relative "../support/served_kitchen"
 
-RSpec.describe "The Pot page's drawers" do
+RSpec.describe "The things of the Pot page" do
   include Support::ServedKitchen
 
   plan = "grain=basmati&pot=3&for=amount&amount=540&unit=g&method=one-pot-sauce&lesson=leave"
@@ -18,33 +18,33 @@ RSpec.describe "The Pot page's drawers" do
   end
 
   def front(key)
-    page.at_css("#drawer-#{key} .said").text
+    page.at_css("#thing-#{key} .said").text
   end
 
   it "say on their front what lies in them" do
     pot
-    expect(%w[wash heat beside own].map { |key| front(key) })
-      .to eq(["3 changes of water, not soaked, drained shaken well", "what suits, never stirred", "nothing",
-              "as planned"])
+    expect(%w[bowl flame board cup plates bag pot].map { |key| front(key) })
+      .to eq(["rinsed 3 times, not soaked, drained shaken well", "the heat that suits, never stirred",
+              "nothing beside it", "jam glass", "540 g", "Basmati", "Cast-iron pot: One pot with its sauce"])
     pot("&soak=25&rinse=0&drain=quick&stir=at-boil&cover=cloth&crust=yes&onion=dark&burner=1" \
         "&own=2&own_kind=volume")
-    expect(%w[wash heat own].map { |key| front(key) })
+    expect(%w[bowl flame cup].map { |key| front(key) })
       .to eq(["not rinsed, soaked 25 min, drained quickly",
               "Middle gas ring, onion dark, stirred once, a cloth under the lid, a crust",
-              "2 parts of water to 1 of rice, by cup"])
-    expect(page.css("details.drawer[open]")).to be_empty
+              "jam glass, yours: 2 parts of water to 1 of rice, by cup"])
+    expect(page.css("details.thing-set[open]")).to be_empty
   end
 
   it "leave out what belongs to another way's pieces" do
     get "/pot?grain=short-white&for=amount&amount=420&unit=g&method=shaped&piece_for=parcel"
-    expect(front("made")).to end_with("triangles")
+    expect(front("steamer")).to end_with("triangles")
     expect(page.at_css("[name=piece_for] option[selected]")["value"]).to eq("triangle")
     expect(page.text).not_to match(/\d parcel/)
   end
 
   it "stand open where something in them is wrong, and keep what was typed" do
     get "/pot?#{plan}&soak=abc"
-    expect(page.css("details.drawer[open]").map { |drawer| drawer["id"] }).to eq(["drawer-wash"])
+    expect(page.css("details.thing-set[open]").map { |drawer| drawer["id"] }).to eq(["thing-bowl"])
     expect(page.at_css("#soak")["value"]).to eq("abc")
   end
 
@@ -53,7 +53,7 @@ RSpec.describe "The Pot page's drawers" do
     plain = liquid_g
     pot("&beside=#{Rack::Utils.escape("400 g tomatoes\n2 onions, browned\n1/2 jam glass red lentils\n1 " \
                                       'lemon | beside')}")
-    expect(front("beside")).to match(/\A400 g tomatoes, \d+ g onions, \d+ g red lentils and 1 more\z/)
+    expect(front("board")).to match(/\A400 g tomatoes, \d+ g onions, \d+ g red lentils and 1 more\z/)
     brought = page.css(".balance tr").find { |row| row.at_css("th").text == "brought by the rest" }
     # 340 g of the tomatoes, less what cooking down takes in eight minutes; browned onions give nothing.
     expect(brought.at_css("td").text.to_i).to be_between(340 - 160, 340 - 90)
@@ -77,7 +77,7 @@ RSpec.describe "The Pot page's drawers" do
                .text).to include("Not counted yet, “3 moonstones”: What is “moonstones”",
                                  "Rice is given above")
     expect(page.at_css("#beside").text.strip.lines.size).to eq(3)
-    expect(front("beside")).to start_with("400 g tomatoes")
+    expect(front("board")).to start_with("400 g tomatoes")
   end
 
   it "refuse too much of it, at the field" do
@@ -95,9 +95,9 @@ RSpec.describe "The Pot page's drawers" do
     as_usual = liquid_g
     pot("&sauce_g=250")
     expect(liquid_g - as_usual).to be_within(3).of(250 - (0.12 * 540))
-    expect(front("heat")).to end_with("250 g sauce left")
+    expect(front("flame")).to end_with("250 g sauce left")
     get "/pot?grain=basmati&pot=3&for=amount&amount=300&unit=g&method=boil-and-drain&parts=6,5"
-    expect([liquid_g, front("heat")]).to match([1950, /6,5 parts of water\z/])
+    expect([liquid_g, front("flame")]).to match([1950, /6,5 parts of water\z/])
     get "/pot?grain=basmati&method=boil-and-drain&parts=99"
     expect(page.at_css("#parts-problem").text).to include("must be between 6 and 20")
   end
@@ -117,7 +117,7 @@ RSpec.describe "The Pot page's drawers" do
 
   it "know the addresses from before there were lines" do
     pot("&base_g=400&base_kind=coconut-milk")
-    expect(front("beside")).to eq("400 g coconut milk")
+    expect(front("board")).to eq("400 g coconut milk")
     before = liquid_g
     pot("&beside=400+g+coconut+milk")
     expect(liquid_g).to eq(before)
