@@ -35,6 +35,17 @@ RSpec.describe "What a page costs" do
     expect(runs("/")).to be_between(1, 20)
   end
 
+  it "is at most 60 kB, compressed as it is sent" do
+    header "Accept-Encoding", "gzip"
+    bytes = %w[/ /pot /pot/side-by-side /pot/course /stove /clock/new /log /log/2 /cupboard /tests /ways /keep
+               /dishes /dishes/2 /dishes/3/edit /help /settings /safekeeping /evening?dish=6].to_h do |address|
+      get address
+      [address, last_response.body.bytesize]
+    end
+    expect(last_response.headers["content-encoding"]).to eq("gzip")
+    expect(bytes.select { |_, size| size > 60_000 }).to eq({})
+  end
+
   it "is no run at all where nothing is planned" do
     expect(%w[/log /stove /dishes /ways /tests /measures].map { |address| runs(address) }).to all(eq(0))
   end

@@ -9,6 +9,8 @@ module FondKettle
       module Fields
         # Options that never change are written once.
         LISTED = {}.compare_by_identity
+        # Options from which on a list is long.
+        LONG = 200
 
         # A typed field; `problems` as a form has them.
         def input(name, label, value, problems, hint: nil, **attributes)
@@ -70,13 +72,26 @@ module FondKettle
 
         def listed(options, value)
           written = options.frozen? ? LISTED[options] ||= drawn(options) : drawn(options)
-          chosen = %(value="#{Html::Markup.escape(value)}")
-          written.sub(/#{Regexp.escape(chosen)}/) { "#{chosen} selected=\"selected\"" }
+          chosen = Regexp.escape(Html::Markup.escape(value))
+          written.sub(/ value="#{chosen}"|(?<=<option)(?=>#{chosen}(?:<|\z))/) do |its|
+            %(#{its} selected="selected")
+          end
         end
 
         def drawn(options)
+          return brief(options) if options.size > LONG
+
           options.map do |key, words = key.tr("-", " ")|
             Html::Markup.tag("option", Html::Markup.escape(words), value: key)
+          end.join
+        end
+
+        # A long list that a page has often: without what HTML can do without, it lies within what a
+        # compressor looks back over.
+        def brief(options)
+          options.map do |key, words|
+            value = %( value="#{Html::Markup.escape(key)}") unless key == words
+            "<option#{value}>#{Html::Markup.escape(words)}"
           end.join
         end
 
