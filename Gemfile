@@ -7,6 +7,7 @@ ruby ">= 3.1"
 # Running. bigdecimal and json are pinned to the versions that ship with
 # Debian's Ruby 3.1, so that nothing is compiled for them; sqlite3 1.7.3 is the
 # last release with a ready-built gem that RubyGems 3.3 can use.
+gem "bcrypt", "~> 3.1"
 gem "bigdecimal", "3.1.1"
 gem "dry-schema", "1.13.4" # 1.14 does not parse on Ruby 3.1.2
 gem "erubi", "~> 1.13"
@@ -16,7 +17,9 @@ gem "json_schemer", "~> 2.3"
 gem "nokogiri", "1.17.2" # ready-built for RubyGems 3.3
 gem "puma", "~> 6.6"
 gem "racc", "1.6.0"
+gem "rack-attack", "~> 6.7"
 gem "rackup", "~> 2.2"
+gem "rqrcode", "2.2.0"
 gem "ruby-units", "~> 4.1"
 gem "rubyzip", "~> 2.4"
 gem "sequel", "~> 5.110"

@@ -14,7 +14,7 @@ module FondKettle
     class Database
       MIGRATIONS = File.expand_path("migrations", __dir__)
       BUSY_MS = 2000
-      EMPTIED = "The kitchen's file kettle.db is empty, as after a full disk: nothing was changed. Put a " \
+      EMPTIED = "The kitchen's file %s is empty, as after a full disk: nothing was changed. Put a " \
                 "copy in its place, or remove it to begin anew."
       SOMEBODY = "Somebody else changed this first. Look at how it stands now and change it again."
       NEWER = "This kitchen was kept by a newer version of the program: nothing was changed. Use that one."
@@ -33,27 +33,26 @@ module FondKettle
 
       attr_reader :sequel
 
-      # The version that a kitchen of today is of.
-      def self.newest
-        @newest ||= Dir[File.join(MIGRATIONS, "*.rb")].map { |path| File.basename(path).to_i }.max
+      # The version that a kitchen of today is of, or another file by its folder of migrations.
+      def self.newest(migrations = MIGRATIONS)
+        (@newest ||= {})[migrations] ||=
+          Dir[File.join(migrations, "*.rb")].map { |path| File.basename(path).to_i }.max
       end
 
-      # `folder` is the household's own; made when missing.
-      def initialize(folder, busy_ms: BUSY_MS)
+      # `folder` is the household's own; made when missing. `name`: of the file in it, and of what is kept
+      # beside that; `migrations`: the folder of its migrations.
+      def initialize(folder, busy_ms: BUSY_MS, name: "kettle", migrations: MIGRATIONS)
         FileUtils.mkdir_p(folder, mode: 0o700)
         @folder = folder
+        @name = name
+        @migrations = migrations
         @generation = 0
         @remembered = {}
         @after = []
         @turn = Monitor.new
-        @file = File.join(folder, "kettle.db")
+        @file = File.join(folder, "#{name}.db")
         begin_file
-        translated do
-          @sequel = Sequel.connect(adapter: "sqlite", database: @file, timeout: busy_ms, foreign_keys: true)
-          @sequel.run("PRAGMA journal_mode = WAL")
-          Sequel.extension :migration
-          migrate
-        end
+        translated { connect(busy_ms) }
         FileUtils.rm_f(@begun)
       end
 
@@ -134,6 +133,13 @@ module FondKettle
 
       private
 
+      def connect(busy_ms)
+        @sequel = Sequel.connect(adapter: "sqlite", database: @file, timeout: busy_ms, foreign_keys: true)
+        @sequel.run("PRAGMA journal_mode = WAL")
+        Sequel.extension :migration
+        migrate
+      end
+
       def changed
         @generation += 1
         @remembered = {}
@@ -143,15 +149,15 @@ module FondKettle
       # An empty file is what a full disk leaves, and is left alone; but for one that a first start of our
       # own had just begun when it was killed: that has its mark beside it.
       def begin_file
-        @begun = File.join(@folder, "kettle.begun")
-        raise StoreUnavailable, EMPTIED if File.empty?(@file) && !File.exist?(@begun)
+        @begun = File.join(@folder, "#{@name}.begun")
+        raise StoreUnavailable, format(EMPTIED, "#{@name}.db") if File.empty?(@file) && !File.exist?(@begun)
 
         FileUtils.touch(@begun) if !File.exist?(@file) || File.empty?(@file)
       end
 
       # A file that a newer version made is left as it is.
       def check_version
-        raise StoreUnavailable, NEWER if version > Database.newest
+        raise StoreUnavailable, NEWER if version > Database.newest(@migrations)
       end
 
       # A first start that was killed may have left the table without a row.
@@ -164,15 +170,15 @@ module FondKettle
       def migrate
         File.chmod(0o600, @file)
         check_version
-        return if Sequel::Migrator.is_current?(@sequel, MIGRATIONS)
+        return if Sequel::Migrator.is_current?(@sequel, @migrations)
 
         copy_before unless version.zero?
-        Sequel::Migrator.run(@sequel, MIGRATIONS, use_transactions: true)
+        Sequel::Migrator.run(@sequel, @migrations, use_transactions: true)
       end
 
       # Whole or not at all: under its name only once it is written.
       def copy_before
-        path = File.join(@folder, "kettle-before-#{version + 1}.db")
+        path = File.join(@folder, "#{@name}-before-#{version + 1}.db")
         FileUtils.rm_f("#{path}.new")
         @sequel.run("VACUUM INTO #{@sequel.literal("#{path}.new")}")
         File.chmod(0o600, "#{path}.new")
