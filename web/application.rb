@@ -17,6 +17,7 @@ require_relative "places/clock"
 require_relative "places/cupboard"
 require_relative "places/devices"
 require_relative "places/dishes"
+require_relative "places/door"
 require_relative "places/evening"
 require_relative "places/foods"
 require_relative "places/health"
@@ -53,24 +54,31 @@ module FondKettle
       module_function
 
       # A Rack application on `household`; `clock` answers the time; it answers to `names`
-      # (Doors.names); `follow_ups` works out what follows from taps (left out: at once).
-      def build(household, clock:, names: Doors.names("127.0.0.1"), follow_ups: App::FollowUps.new(household))
+      # (Doors.names); `follow_ups` works out what follows from taps (left out: at once). `open`: where it is
+      # open to a network, as Doors.guard has it: `door` (Store::DoorBook), `address`, and over https
+      # `authority` (Cli::Certificates).
+      def build(household, clock:, names: Doors.names("127.0.0.1"), follow_ups: App::FollowUps.new(household),
+                **open)
         places = PLACES.transform_values { |place| place.new(household, clock, follow_ups) }
         rooms = { "/assets" => Assets.new, "/health" => Health.new(household),
                   "/events" => Announcer.new(household.database) }
-        mapped(places, rooms, names, household.session_key)
+        session = { secrets: household.session_key, secure: open.key?(:authority) }
+        mapped(places, rooms, session) do |builder|
+          Doors.guard(builder, names, POLICY, clock: clock, **open)
+        end
       end
 
-      # Maps every address to its place or room, behind the doors; a place has a session, too.
-      def mapped(places, rooms, names, secret)
+      # Maps every address to its place or room, behind the doors that the block puts up; a place has a
+      # session, too.
+      def mapped(places, rooms, session)
         Rack::Builder.app do
           use Rack::Deflater
           use Inward
-          Doors.guard(self, names, POLICY)
+          yield self
           rooms.each { |path, room| map(path) { run room } }
           places.each do |path, place|
             map(path) do
-              Application.protect(self, secret)
+              Application.protect(self, session)
               run place
             end
           end
@@ -78,9 +86,9 @@ module FondKettle
       end
 
       # Adds the session and the protections that come before any place.
-      def protect(builder, secret)
-        builder.use Rack::Session::Cookie, key: "kettle", secrets: secret, same_site: :lax, httponly: true,
-                                           expire_after: LONGEST_SESSION_S
+      def protect(builder, session)
+        builder.use Rack::Session::Cookie, key: "kettle", same_site: :lax, httponly: true,
+                                           expire_after: LONGEST_SESSION_S, **session
         builder.use Rack::Protection::AuthenticityToken, message: TOO_OLD
         builder.use Rack::Protection::FrameOptions, frame_options: :deny
         builder.use Rack::Protection::XSSHeader

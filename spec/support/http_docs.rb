@@ -17,7 +17,9 @@ module Support
       changed since (`lock_version`) is 409, with what stands there `now`. The doors are the same: the name of the
       kitchen, its own origin, and the token that a form carries: each JSON answer has one as the header
       `x-csrf-token`, with the cookie `kettle`; a POST sends both back. A `key` of your own makes what a POST makes
-      once, however often it is sent.
+      once, however often it is sent. Beyond the kitchen's own machine a program says the household's word first:
+      POST `/door` with `word`, and sends the cookie `kettle-device` of the answer with all that follows
+      ([who is let in](trust.md)).
 
           curl -c jar -D head -H 'Accept: application/json' localhost:4567/cupboard
           curl -b jar -H 'Content-Type: application/json' -H "X-CSRF-Token: $TOKEN" \\

@@ -3,12 +3,14 @@
 require "digest"
 require "json"
 require "rack/files"
+require "rack/mime"
 
 module FondKettle
   module Web
     # Ships the fonts, styles and scripts. Addresses carry a digest of the file,
     # so a browser may keep them for good.
     class Assets
+      Rack::Mime::MIME_TYPES[".webmanifest"] = "application/manifest+json"
       FOLDER = File.expand_path("../public", __dir__)
       FOREVER = "public, max-age=31536000, immutable"
       DIGESTS = Dir[File.join(FOLDER, "**", "*")].select { |path| File.file?(path) }.to_h do |path|

@@ -6,6 +6,8 @@ require "rack"
 require "rack/protection"
 require "sinatra/middleware/logger"
 require "socket"
+require_relative "refusals"
+require_relative "visitors"
 
 module FondKettle
   module Web
@@ -34,14 +36,20 @@ module FondKettle
       module_function
 
       # Puts all of them before what `builder` (Rack::Builder) runs.
-      def guard(builder, names, policy)
+      # `door` (Store::DoorBook; nil: nobody is asked) and the clock are for a kitchen that is open to its
+      # network, where others open it at `address`; `authority` for one that speaks https.
+      def guard(builder, names, policy, door: nil, clock: nil, authority: nil, address: nil)
         builder.use Policy, policy
+        builder.use Trusted, authority if authority
         builder.use Threshold
+        builder.use Refusals::AtTheDoor, Refusals.new(door, clock) if door
         # Whom the console is told of: who is refused, and not everybody who comes.
         builder.use Sinatra::Middleware::Logger, Logger::WARN
         builder.use Rack::Protection::HostAuthorization, permitted_hosts: names, message: NOT_HERE
         builder.use Rack::Protection::HttpOrigin, message: NOT_OURS
         builder.use SameSite
+        builder.use Visitors, door, clock, address if door
+        builder.use Rack::Attack if door
       end
 
       # Names that a kitchen answers to which listens on `host`: loopback, the host named at
@@ -65,7 +73,7 @@ module FondKettle
 
       # A Rack answer that says why nothing was done.
       def refusal(status, why)
-        [status, { "content-type" => "text/plain; charset=utf-8" }, [why]]
+        [status, { "content-type" => "text/plain; charset=utf-8", "cache-control" => "no-store" }, [why]]
       end
 
       # The IPAddr of a name that is an address, or nil.
@@ -73,6 +81,21 @@ module FondKettle
         IPAddr.new(name)
       rescue IPAddr::Error
         nil
+      end
+
+      # Hands on what a device needs to trust the kitchen: whoever has no word yet may have it, too.
+      class Trusted
+        KEY = "fond_kettle.authority"
+
+        def initialize(app, authority)
+          @app = app
+          @authority = authority
+        end
+
+        def call(env)
+          env[KEY] = @authority
+          @app.call(env)
+        end
       end
 
       # A writing request that a browser says comes from elsewhere.
@@ -116,6 +139,7 @@ module FondKettle
         end
 
         def call(env)
+          env["fond_kettle.forwarded"] = true if env.any? { |name, _| name.match?(FORWARDED) }
           env.delete_if { |name, _| name.match?(FORWARDED) }
           most = env["PATH_INFO"] == KITCHEN_ADDRESS ? LONGEST_KITCHEN_BYTES : LONGEST_BYTES
           return @app.call(env) if env["CONTENT_LENGTH"].to_i <= most

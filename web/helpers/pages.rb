@@ -6,6 +6,7 @@ require "tilt/erubi"
 require_relative "../../lib/fond_kettle/larder/unknown_food"
 require_relative "../ground/assets"
 require_relative "../ground/destinations"
+require_relative "../ground/visitors"
 require_relative "../html/markup"
 
 module FondKettle
@@ -72,7 +73,13 @@ module FondKettle
         def bell?
           return @bell if defined?(@bell)
 
-          @bell = @body_class.nil? && household.cooks.busy?
+          @bell = @body_class.nil? && !guest? && household.cooks.busy?
+        end
+
+        # True where somebody only looks (Visitors).
+        def guest?
+          visitor = request.env[Visitors::KEY]
+          visitor.is_a?(Hash) && visitor[:guest]
         end
 
         # Dimmed for the evening, on this device.

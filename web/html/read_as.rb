@@ -8,7 +8,7 @@ module FondKettle
       # Pages as one device wants them read: other measures beside ours ("5 °C (41 °F)"), and the sign of its
       # decimals. Ours always stay. What is typed, coded or drawn is left as it is.
       class ReadAs
-        # Measures that may stand beside ours, by the name under which it is chosen: our unit and theirs, the digits
+        # Measures that may stand beside ours, by the name of the choice: our unit and theirs, the digits
         # that a hand can follow, and how it is written.
         BESIDE = { "fahrenheit" => ["°C", "C", "F", 0, "°F"], "ounces" => ["g", "g", "oz", 1, "oz"],
                    "inches" => ["mm", "mm", "in", 1, "in"] }.freeze

@@ -29,7 +29,7 @@ module FondKettle
       get "/" do
         meals = params["all"] ? household.meals.open : household.meals.to_come(now)
         redirect "/clock/#{meals.first[:id]}" if meals.one? && params["all"].nil?
-        redirect "/clock/new" if meals.empty?
+        redirect "/clock/new" if meals.empty? && !guest?
         @title = "Clock"
         erb :clock_list, locals: { meals: Presenters::MealList.new(household, meals).all }
       end

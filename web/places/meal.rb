@@ -25,10 +25,11 @@ module FondKettle
                                                     "it again" }.freeze
       BOTH = "all"
 
-      # The page's own servant: a device that has lost the kitchen goes on with what it knows.
+      # The page's own servant: a device that has lost the kitchen goes on with what it knows. Over https it
+      # serves all pages.
       get "/keeper.js" do
         content_type "text/javascript"
-        headers "cache-control" => "no-cache"
+        headers "cache-control" => "no-cache", "service-worker-allowed" => "/"
         File.read(File.join(Assets::FOLDER, "js", "keeper.js"))
       end
 

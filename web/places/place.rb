@@ -102,7 +102,8 @@ module FondKettle
 
       error do
         error = env["sinatra.error"]
-        env["rack.errors"].puts("#{error.class}: #{error.message}", *error.backtrace.first(12))
+        # Its message may hold what somebody typed.
+        env["rack.errors"].puts("#{error.class} at #{request.script_name}", *error.backtrace.first(12))
         trouble 500, "Something broke on our side",
                 "What you typed is still in the page before this one: go back and try again."
       end

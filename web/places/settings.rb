@@ -3,13 +3,16 @@
 require_relative "../../app/forms/fields"
 require_relative "../helpers/fields"
 require_relative "../html/read_as"
+require_relative "house_door"
 require_relative "place"
 
 module FondKettle
   module Web
-    # Page on which a device is told how to show the kitchen and ring for it; what the kitchen itself is stands in the cupboard.
+    # Page on which a device is told how to show the kitchen and ring for it; what the kitchen itself is
+    # stands in the cupboard.
     class SettingsPlace < Place
       helpers Helpers::Fields
+      register HouseDoor
 
       SCHEMA = Schema.params do
         optional(:beside).value(:array).each(:string, included_in?: Html::ReadAs::BESIDE.keys)
@@ -26,7 +29,7 @@ module FondKettle
       # Changes that, for this device alone.
       post "/" do
         result = SCHEMA.call(params.slice("beside", "decimal", "dim", "quiet"))
-        next show(Forms.problems(result)) if result.failure?
+        next show(device: Forms.problems(result)) if result.failure?
 
         set = result.to_h
         session["dim"] = set.key?(:dim)
@@ -38,10 +41,12 @@ module FondKettle
 
       private
 
-      def show(problems = [])
-        status 422 if problems.any?
+      # `device`, `door`: the problems of either.
+      def show(device: [], door: [])
+        status 422 if device.any? || door.any?
         @title = "Settings"
-        erb :settings, locals: { problems: problems, set: { **device_settings, "dim" => dim? } }
+        erb :settings, locals: { problems: device, set: { **device_settings, "dim" => dim? },
+                                 door: shown_door, at_door: door }
       end
     end
   end

@@ -9,6 +9,14 @@ export const canRing = () => context?.state === "running";
 // Told under Settings never to ring.
 const quiet = () => document.documentElement.hasAttribute("data-quiet");
 
+// Says it on the device itself where it lets us (over https, and once it was asked): a page behind others
+// rings so, too.
+export async function notify(words) {
+  if (quiet() || window.Notification?.permission !== "granted" || !document.hidden) return;
+  const worker = await navigator.serviceWorker?.getRegistration();
+  await worker?.showNotification("Fond Kettle", { body: words, tag: "kettle-due" });
+}
+
 // Three rising notes, if the device was tapped before.
 export function ring() {
   if (quiet()) return;
@@ -72,6 +80,8 @@ export async function arm() {
 export async function alarm() {
   await arm();
   ring();
+  if (window.isSecureContext && window.Notification?.permission === "default")
+    await Notification.requestPermission();
   const awake = await stayAwake();
   const heard = canRing()
     ? "It rings here"

@@ -1,6 +1,10 @@
-// Keeps the pages of a meal and what they are made of, so that a device that has lost the kitchen can open
-// them again. What is fresh comes first; nothing that writes is kept here.
+// Keeps the pages that a cook has seen and what they are made of, so that a device that has lost the kitchen
+// can open them again: those of a meal, and over https all that cooking needs. What is fresh comes first;
+// nothing that writes is kept here.
 const KEPT = "kettle-meal-1";
+const COOKING = /^\/(?:$|(?:pot|stove|meal|clock|evening|keep|log|cupboard|dishes|assets)(?:\/|$))/;
+// So many at the most, the oldest go.
+const MOST = 150;
 
 self.addEventListener("install", () => self.skipWaiting());
 self.addEventListener("activate", (event) => event.waitUntil(self.clients.claim()));
@@ -9,7 +13,11 @@ async function fresh(request) {
   const cache = await caches.open(KEPT);
   try {
     const response = await fetch(request);
-    if (response.ok && !response.redirected) await cache.put(request, response.clone());
+    if (response.ok && !response.redirected) {
+      await cache.put(request, response.clone());
+      const known = await cache.keys();
+      await Promise.all(known.slice(0, Math.max(known.length - MOST, 0)).map((old) => cache.delete(old)));
+    }
     return response;
   } catch (error) {
     const known = await cache.match(request);
@@ -23,5 +31,7 @@ self.addEventListener("fetch", (event) => {
   const path = new URL(url).pathname;
   if (method !== "GET" || headers.has("x-kettle-part") || headers.get("accept") === "text/event-stream")
     return;
-  if (path.startsWith("/meal/") || path.startsWith("/assets/")) event.respondWith(fresh(event.request));
+  // Who is asked for the word, or was sent away, knows nothing of the kitchen any more.
+  if (path === "/door") event.waitUntil(caches.delete(KEPT));
+  if (COOKING.test(path)) event.respondWith(fresh(event.request));
 });
