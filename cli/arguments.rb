@@ -10,10 +10,11 @@ module FondKettle
     class Arguments
       # How many words each takes.
       COMMANDS = { "serve" => 0..0, "plan" => 1..1, "run" => 1..1, "learn" => 1..1, "rescue" => 1..1,
-                   "clock" => 1..1, "read" => 1..1, "keep" => 1..1, "convert" => 3..3, "backup" => 0..1,
-                   "restore" => 1..1, "check" => 0..1, "export" => 1..1, "import" => 1..1 }.freeze
+                   "clock" => 1..1, "read" => 1..1, "keep" => 1..1, "convert" => 3..3, "doctor" => 0..0,
+                   "backup" => 0..1, "restore" => 1..1, "check" => 0..1, "export" => 1..1,
+                   "import" => 1..1 }.freeze
       HELP = <<~TEXT
-        Usage: bin/kettle [serve] [--port N] [--host H] [--name NAME] [--data DIR] [--empty]
+        Usage: bin/kettle [serve] [--port N] [--host H] [--name NAME] [--tls] [--data DIR] [--empty]
                bin/kettle plan REQUEST.json [--methods DIR]
                bin/kettle run REQUEST.json [--methods DIR]
                bin/kettle learn HISTORY.json [--methods DIR]
@@ -22,6 +23,7 @@ module FondKettle
                bin/kettle read TEXT
                bin/kettle keep REQUEST.json
                bin/kettle convert AMOUNT UNIT TO [--of GRAIN-OR-INGREDIENT]
+               bin/kettle doctor
                bin/kettle backup [FILE] | restore FILE | check [FILE]
                bin/kettle export FILE.zip [--only PART] | import FILE.zip
 
@@ -34,6 +36,7 @@ module FondKettle
           clock     when each task starts, for a serving time
           keep      how what is put away cools, until when it keeps, and how it is reheated
           convert   kitchen units: bin/kettle convert 200 C F
+          doctor    what is odd about machine, folder, port, clock, certificate and fonts, in words
           backup    your kitchen as one file, while it is used too
           restore   puts such a file in the kitchen's place; what stood there is kept beside it
           check     looks a kitchen or a copy through, and changes nothing
@@ -56,7 +59,7 @@ module FondKettle
 
       def initialize(argv)
         @settings = { port: 4567, host: "127.0.0.1", data: nil, empty: false, demo: false, of: nil,
-                      methods: nil, only: nil, names: [] }
+                      methods: nil, only: nil, names: [], tls: false }
         raise OptionParser::InvalidArgument, "must be UTF-8 text" unless argv.all?(&:valid_encoding?)
 
         # An amount may be negative (-40 C): only letters make an option.
@@ -91,6 +94,7 @@ module FondKettle
         options.on("--name NAME", "another name that the kitchen is reached by") do |name|
           @settings[:names] << name
         end
+        options.on("--tls", "https, with a certificate of the household's own") { @settings[:tls] = true }
       end
 
       def choosing(options)

@@ -101,6 +101,14 @@ module FondKettle
         0
       end
 
+      # In words, for whoever looks after the machine; status 1 where something is odd.
+      def doctor(options)
+        require_relative "doctor"
+        findings = Doctor.new(options.settings).call
+        findings.each { |one| puts "#{one.odd ? 'odd ' : 'fine'}  #{one.place} #{one.odd}".rstrip }
+        findings.any?(&:odd) ? 1 : 0
+      end
+
       def keep_safe(options)
         require_relative "safekeeping"
         answer = Safekeeping.new(options.settings).public_send(options.command, *options.arguments)

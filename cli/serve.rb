@@ -8,6 +8,9 @@ require_relative "../store/demo"
 require_relative "../store/household"
 require_relative "../store/safekeeping/upkeep"
 require_relative "../web/application"
+require_relative "certificates"
+require_relative "door"
+require_relative "log_file"
 require_relative "kitchen_folder"
 
 module FondKettle
@@ -17,6 +20,8 @@ module FondKettle
       THREADS = 5
       # Whoever is still being answered then is not.
       LONGEST_GOODBYE_S = 2
+      AUTHORITY = "A device trusts this kitchen once it has the certificate of %s/door/certificate " \
+                  "(SHA-256 %s)."
       NOT_READ = "This could not be read as a request."
 
       def initialize(settings)
@@ -28,11 +33,9 @@ module FondKettle
         household = open_household
         return busy unless household.lock
 
-        names = Web::Doors.names(@settings[:host], @settings[:names])
-        keeping_up(household) do |follow_ups|
-          launch(Web::Application.build(household, clock: -> { Time.now }, names: names,
-                                                   follow_ups: follow_ups))
-        end
+        @log = LogFile.new(household.path, $stderr)
+        open_up(household)
+        keeping_up(household) { |follow_ups| launch(application(household, follow_ups)) }
         say "Stopped."
         0
       rescue StoreUnavailable => e
@@ -44,6 +47,25 @@ module FondKettle
       end
 
       private
+
+      # What a kitchen beyond this machine needs: a door, and certificates for https.
+      def open_up(household)
+        @door = Door.new(household.path) unless Web::Doors::LOOPBACK.include?(@settings[:host])
+        return unless @settings[:tls]
+
+        @certificates = Certificates.new(household.path, [*places, *Web::Doors::LOOPBACK], Time.now).call
+      end
+
+      def application(household, follow_ups)
+        names = Web::Doors.names(@settings[:host], @settings[:names])
+        Web::Application.build(household, clock: -> { Time.now }, names: names, follow_ups: follow_ups,
+                                          **{ door: @door&.book, authority: @certificates,
+                                              address: addresses.first }.compact)
+      end
+
+      def places
+        Web::Doors.places(@settings[:host], @settings[:names])
+      end
 
       def folder
         @folder ||= KitchenFolder.served(@settings)
@@ -75,27 +97,43 @@ module FondKettle
         yield follow_ups
       ensure
         [follow_ups, upkeep].each { |worker| worker&.stop }
+        @door&.book&.close
         household.close
       end
 
       def launch(app)
         configuration = Puma::Configuration.new do |puma|
-          puma.bind "tcp://#{bracketed(@settings[:host])}:#{@settings[:port]}"
+          listen(puma)
           puma.app app
           settle(puma)
         end
-        launcher = Puma::Launcher.new(configuration, log_writer: Puma::LogWriter.new(StringIO.new, $stderr))
+        launcher = Puma::Launcher.new(configuration,
+                                      log_writer: Puma::LogWriter.new(StringIO.new, @log || $stderr))
         launcher.events.on_booted do
           say "Open #{addresses.join(' or ')} (Ctrl-C stops it)."
+          show_door if @door
+          say format(AUTHORITY, addresses.first, @certificates.fingerprint) if @certificates
         end
         launcher.run
       end
 
+      def listen(puma)
+        host = bracketed(@settings[:host])
+        return puma.bind("tcp://#{host}:#{@settings[:port]}") unless @certificates
+
+        puma.ssl_bind(host, @settings[:port], cert: @certificates.server_pem, key: @certificates.server_key,
+                                              no_tlsv1: true, no_tlsv1_1: true, verify_mode: "none")
+      end
+
       # Where it is opened.
       def addresses
-        Web::Doors.places(@settings[:host], @settings[:names]).map do |place|
-          "http://#{bracketed(place)}:#{@settings[:port]}"
-        end
+        places.map { |place| "http#{'s' if @certificates}://#{bracketed(place)}:#{@settings[:port]}" }
+      end
+
+      def show_door
+        @door.words(addresses.first, Time.now).each { |words| say words }
+        picture = @door.picture($stderr)
+        warn picture if picture
       end
 
       # An address of six parts stands in brackets.

@@ -18,12 +18,17 @@ module FondKettle
         "ruby-dev" => -> { File.exist?(File.join(RbConfig::CONFIG["rubyhdrdir"], "ruby.h")) },
         "gcc" => -> { on_path?("gcc") },
         "make" => -> { on_path?("make") },
-        "libc6-dev" => -> { File.exist?("/usr/include/stdio.h") }
+        "libc6-dev" => -> { File.exist?("/usr/include/stdio.h") },
+        # For https (--tls).
+        "libssl-dev" => -> { File.exist?("/usr/include/openssl/ssl.h") }
       }.freeze
 
       TEST_PACKAGES = {
         "chromium-headless-shell" => -> { on_path?("chromium-headless-shell") },
-        "chromium-driver" => -> { on_path?("chromedriver") }
+        # One that believes a certificate that was installed, as the headless shell does not.
+        "chromium" => -> { on_path?("chromium") },
+        "chromium-driver" => -> { on_path?("chromedriver") },
+        "libnss3-tools" => -> { on_path?("certutil") }
       }.freeze
 
       INSTALL = %w[bundle install --standalone].freeze
@@ -77,8 +82,6 @@ module FondKettle
         provide_packages(packages)
         say "Installing the gems for #{purpose} into vendor/bundle. Two small ones (the web server) are " \
             "compiled; this takes about half a minute."
-        # The server speaks plain HTTP on this machine only: no TLS to compile.
-        ENV["PUMA_DISABLE_SSL"] = "1"
         stop("The gems could not be installed; see above.") unless system(*INSTALL, out: :err)
         require "fileutils"
         FileUtils.mkdir_p(@bundle)

@@ -1,0 +1,108 @@
+# frozen_string_literal: true
+
+require "net/http"
+require "socket"
+require_relative "../../cli/certificates"
+require_relative "../support/browser"
+
+# A real server that speaks https, and a browser that has its authority's certificate.
+RSpec.describe "A kitchen over https", :browser do
+  include Support::Browser
+
+  root = File.expand_path("../..", __dir__)
+  host = Support::Browser::HOST_NAME
+
+  around do |example|
+    Dir.mktmpdir do |folder|
+      @folder = folder
+      @port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
+      run = [Capybara.run_server, Capybara.app_host]
+      Capybara.run_server = false
+      Capybara.app_host = "https://#{host}:#{@port}"
+      serve(root, host)
+      trusting(host)
+      example.run
+    ensure
+      stop
+      Capybara.run_server, Capybara.app_host = run
+    end
+  end
+
+  def serve(root, host)
+    @pid = spawn(RbConfig.ruby, File.join(root, "bin/kettle"), "--port", @port.to_s, "--data", @folder,
+                 "--tls", "--name", host, "--host", "0.0.0.0", out: File::NULL,
+                                                               err: File.join(@folder, "said"))
+    Timeout.timeout(60) { sleep 0.2 until File.read(File.join(@folder, "said")).include?("Open https") }
+    @authority = Dir[File.join(@folder, "**", "authority.pem")].first
+  end
+
+  def stop
+    Process.kill(:KILL, @pid) && Process.wait(@pid) if @pid
+    @pid = nil
+  end
+
+  # A Chromium on a device on which the authority's certificate was installed: its home has it.
+  def trusting(host)
+    install
+    options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium")
+    ["--headless=new", "--no-sandbox", "--disable-gpu", "--host-resolver-rules=MAP #{host} 127.0.0.1"]
+      .each { |argument| options.add_argument(argument) }
+    Capybara.register_driver(:trusting_chromium) do |app|
+      PatientDriver.new(app, browser: :chrome, options: options,
+                             service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))
+    end
+    Capybara.current_driver = :trusting_chromium
+    at_home { page.driver.browser }
+  end
+
+  def install
+    database = File.join(@folder, ".pki", "nssdb")
+    FileUtils.mkdir_p(database)
+    [["-N", "--empty-password"], ["-A", "-t", "C,,", "-n", "kitchen", "-i", @authority]].each do |given|
+      system("certutil", "-d", "sql:#{database}", *given, exception: true)
+    end
+  end
+
+  # What is begun meanwhile has the folder as its home.
+  def at_home
+    home = Dir.home
+    ENV["HOME"] = @folder
+    yield
+  ensure
+    ENV["HOME"] = home
+  end
+
+  def get(path)
+    Net::HTTP.start(host_ip, @port, use_ssl: true, ca_file: @authority) { |http| http.get(path) }
+  end
+
+  def host_ip
+    "127.0.0.1"
+  end
+
+  it "is believed by who has the authority's certificate, by name and by address, and by nobody else" do
+    expect(get("/health").body.strip).to eq("ok")
+    expect(get("/pot")["set-cookie"]).to match(/secure/i)
+    expect { Net::HTTP.start(host_ip, @port, use_ssl: true) { |http| http.get("/") } }
+      .to raise_error(OpenSSL::SSL::SSLError)
+    given = get("/door/authority.crt")
+    expect([given["content-type"], given.body]).to eq(["application/x-x509-ca-cert", File.read(@authority)])
+    expect(get("/door/certificate").body).to include(FondKettle::Cli::Certificates.fingerprint(@authority))
+    expect(get("/assets/kettle.webmanifest")["content-type"]).to eq("application/manifest+json")
+  end
+
+  it "keeps pages for when it does not answer, and says that it does not" do
+    visit "/pot?grain=jasmine&for=amount&amount=310&unit=g"
+    expect(page.evaluate_script("isSecureContext")).to be(true)
+    expect(page).to have_css("link[rel=manifest]", visible: :all)
+    page.evaluate_async_script("navigator.serviceWorker.ready.then(() => arguments[0](true))")
+    expect(page).to have_css("#offline-bar", visible: :hidden)
+    visit "/pot?grain=jasmine&for=amount&amount=310&unit=g"
+    expect(page).to have_css(".rice-line", text: "310 g")
+    stop
+    visit "/pot?grain=jasmine&for=amount&amount=310&unit=g"
+    expect(page).to have_css(".rice-line", text: "310 g")
+    expect(page).to have_css("#offline-bar", text: "does not answer")
+    page.driver.browser.logs.get(:browser)
+  end
+end
