@@ -54,8 +54,7 @@ module FondKettle
       # Steps by which a device comes to trust this kitchen's https, step by step.
       get "/certificate" do
         @title = "Trust this kitchen"
-        @script = "door.js"
-        erb :door_certificate, layout: :door_layout, locals: { fingerprint: authority.fingerprint }
+        erb :door_certificate, layout: layout, locals: { fingerprint: authority.fingerprint }
       end
 
       # The certificate of the household's own authority, to be installed.
@@ -66,6 +65,12 @@ module FondKettle
       end
 
       private
+
+      # Frame of the door: the kitchen's own shows whether somebody cooks.
+      def layout
+        @script ||= "door.js"
+        :door_layout
+      end
 
       def authority
         env[Doors::Trusted::KEY] || raise(NotFound, "This kitchen speaks http: start it with --tls.")
@@ -79,8 +84,7 @@ module FondKettle
         redirect "/", 303 unless door
         status 422 if problems.any?
         @title = "The door"
-        @script = "door.js"
-        erb :door, layout: :door_layout, locals: { problems: problems, name: device_name, back: back }
+        erb :door, layout: layout, locals: { problems: problems, name: device_name, back: back }
       end
 
       def right?(word)

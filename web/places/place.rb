@@ -142,7 +142,12 @@ module FondKettle
       def trouble(code, title, text, problems = [])
         status code
         @title = title
-        erb :trouble, locals: { text: text, problems: problems }
+        erb :trouble, layout: layout, locals: { text: text, problems: problems }
+      end
+
+      # The frame of a page of trouble.
+      def layout
+        :layout
       end
 
       def check_encoding

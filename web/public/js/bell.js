@@ -11,15 +11,16 @@ const quiet = () => document.documentElement.hasAttribute("data-quiet");
 
 // Says it on the device itself where it lets us (over https, and once it was asked): a page behind others
 // rings so, too.
-export async function notify(words) {
-  if (quiet() || window.Notification?.permission !== "granted" || !document.hidden) return;
+async function notify(words) {
+  if (window.Notification?.permission !== "granted" || !document.hidden) return;
   const worker = await navigator.serviceWorker?.getRegistration();
   await worker?.showNotification("Fond Kettle", { body: words, tag: "kettle-due" });
 }
 
-// Three rising notes, if the device was tapped before.
-export function ring() {
+// Three rising notes, if the device was tapped before; `words`: what it rings for.
+export function ring(words) {
   if (quiet()) return;
+  if (words) notify(words);
   if (navigator.userActivation?.hasBeenActive !== false) navigator.vibrate?.([300, 150, 300, 150, 600]);
   if (!canRing()) return;
   [660, 880, 1100].forEach((pitch, index) => {

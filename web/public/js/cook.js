@@ -139,7 +139,7 @@ function tick() {
     const due = `${task} ${state}`;
     if (seconds < 0 && seconds > -30 && !rung.has(due) && card.classList.contains("is-mine")) {
       rung.add(due);
-      ring();
+      ring(`${card.dataset.dish}: ${card.dataset.say}`);
       const note = document.getElementById("kept");
       if (note && !kept().length) note.textContent = `${card.dataset.dish}: ${card.dataset.say}`;
     }

@@ -1,6 +1,6 @@
 // On every page: rings when a pot wants somebody, and says which. The kitchen is asked again before it
 // rings, for somebody may have done it on another device.
-import { arm, notify, ring } from "kettle/bell.js";
+import { arm, ring } from "kettle/bell.js";
 
 const ASK_MS = 60_000;
 // What was due so long ago has rung, ms.
@@ -34,8 +34,7 @@ function tell({ now, due }) {
   const key = `${first.path} ${first.at}`;
   if (rung === key || now - first.at > RUNG_MS) return;
   rung = key;
-  ring();
-  notify(`${first.title}: ${first.say}`);
+  ring(`${first.title}: ${first.say}`);
 }
 
 document.addEventListener("pointerdown", arm, { once: true });

@@ -9,6 +9,12 @@ const MOST = 150;
 self.addEventListener("install", () => self.skipWaiting());
 self.addEventListener("activate", (event) => event.waitUntil(self.clients.claim()));
 
+self.addEventListener("notificationclick", (event) => {
+  event.notification.close();
+  const pages = self.clients.matchAll({ type: "window" });
+  event.waitUntil(pages.then(([page]) => (page ? page.focus() : self.clients.openWindow("/stove"))));
+});
+
 async function fresh(request) {
   const cache = await caches.open(KEPT);
   try {

@@ -89,7 +89,7 @@ function over(sinceS) {
   const icon = document.querySelector("link[rel=icon]");
   icon.href = icon.dataset.over;
   document.body.classList.add("flash");
-  if (sinceS < 30 || hiddenSince) ring();
+  if (sinceS < 30 || hiddenSince) ring(`${document.title}: time is up`);
   if (hiddenSince) say(`It was over ${written(sinceS)} ago, while this page was out of sight.`);
 }
 
@@ -97,7 +97,7 @@ function over(sinceS) {
 const look = Number(stove.dataset.look) - Number(stove.dataset.now);
 if (look > 0)
   setTimeout(() => {
-    ring();
+    ring(`${document.title}: look at the water that is kept hot`);
     window.location.reload();
   }, look);
 
