@@ -1,22 +1,22 @@
 # frozen_string_literal: true
 
 require_relative "../support/browser"
-require_relative "../support/open_kitchen"
+require_relative "../support/networked_kitchen"
 
 RSpec.describe "A kitchen that is open to its network", :browser do
   include Support::Browser
 
-  word = Support::OpenKitchen::WORD
+  word = Support::NetworkedKitchen::WORD
 
   # Every request comes from a phone on the network, unless the example says where from.
   before do
-    @from = Support::OpenKitchen::PHONE
+    @from = Support::NetworkedKitchen::PHONE
     household = Support::Browser.household
-    @door = Support::OpenKitchen.door(household.path)
+    @door = Support::NetworkedKitchen.door(household.path)
     names = FondKettle::Web::Doors.names("127.0.0.1", [Support::Browser::HOST_NAME])
     Support::Browser.kitchen =
-      Support::OpenKitchen.app(household, @door, names: names, from: -> { @from },
-                                                 clock: -> { Time.now + Support::Browser.ahead_s })
+      Support::NetworkedKitchen.app(household, @door, names: names, from: -> { @from },
+                                                      clock: -> { Time.now + Support::Browser.ahead_s })
   end
 
   after { @door.close }

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require "tmpdir"
-require_relative "../support/open_kitchen"
+require_relative "../support/networked_kitchen"
 require_relative "../../lib/fond_kettle/house/door_word"
 require_relative "../../store/household"
 
@@ -12,7 +12,7 @@ RSpec.describe FondKettle::Store::DoorBook do
   around do |example|
     Dir.mktmpdir do |folder|
       @folder = folder
-      @door = Support::OpenKitchen.door(folder, now)
+      @door = Support::NetworkedKitchen.door(folder, now)
       example.run
       @door.close
     end
@@ -58,7 +58,7 @@ RSpec.describe FondKettle::Store::DoorBook do
     ticket = door.ticket(now)
     door.change_word("another-word", now, keep: door.device(mine, now)[:id])
     expect([mine, yours].map { |token| door.device(token, now)&.fetch(:name) }).to eq(["Phone 0", nil])
-    expect([door.right?(Support::OpenKitchen::WORD), door.right?("another-word")]).to eq([false, true])
+    expect([door.right?(Support::NetworkedKitchen::WORD), door.right?("another-word")]).to eq([false, true])
     expect(door.redeem(ticket, "Late", now)).to be_nil
     door.send_away(door.device(mine, now)[:id])
     expect(door.device(mine, now)).to be_nil
@@ -70,7 +70,7 @@ RSpec.describe FondKettle::Store::DoorBook do
     kitchen = FondKettle::Store::Household.new(@folder)
     door.close
     kitchen.close
-    said = [Support::OpenKitchen::WORD, token, ticket]
+    said = [Support::NetworkedKitchen::WORD, token, ticket]
     files = Dir[File.join(@folder, "**", "*")].select { |path| File.file?(path) }
     expect(files.map { |path| File.basename(path) }).to include("door.db", "kettle.db")
     expect(files.select { |path| said.any? { |words| File.binread(path).include?(words) } }).to eq([])

@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "../support/open_kitchen"
+require_relative "../support/networked_kitchen"
 require_relative "../support/served_kitchen"
 
 # What every answer carries, whoever asks.
@@ -15,8 +15,8 @@ RSpec.describe "The headers of every page" do
   after { @door&.close }
 
   def open_app(from)
-    @door = Support::OpenKitchen.door(household.path)
-    @app = Support::OpenKitchen.app(household, @door, clock: -> { Time.now }, from: from)
+    @door = Support::NetworkedKitchen.door(household.path)
+    @app = Support::NetworkedKitchen.app(household, @door, clock: -> { Time.now }, from: from)
   end
 
   # What is missing on the answer of `path`, in words.
@@ -44,7 +44,7 @@ RSpec.describe "The headers of every page" do
   end
 
   it "are whole for strangers, guests and programs, too" do
-    app = open_app(Support::OpenKitchen::PHONE)
+    app = open_app(Support::NetworkedKitchen::PHONE)
     session = Rack::Test::Session.new(app)
     session.header "Host", "localhost"
     guest = @door.join("Guest", Time.now, guest: true)

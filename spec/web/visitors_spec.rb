@@ -3,24 +3,25 @@
 require "nokogiri"
 require_relative "../../app/forms/plan_form"
 require_relative "../support/noise"
-require_relative "../support/open_kitchen"
+require_relative "../support/networked_kitchen"
 require_relative "../support/served_kitchen"
 
 RSpec.describe "The door of a kitchen that is open to its network" do
   include Support::ServedKitchen
 
-  word = Support::OpenKitchen::WORD
-  phone = Support::OpenKitchen::PHONE
+  word = Support::NetworkedKitchen::WORD
+  phone = Support::NetworkedKitchen::PHONE
 
   before { @from = phone }
   after { @door&.close }
 
   def door
-    @door ||= Support::OpenKitchen.door(household.path)
+    @door ||= Support::NetworkedKitchen.door(household.path)
   end
 
   def app
-    @app ||= Support::OpenKitchen.app(household, door, clock: -> { @now || Time.now }, from: -> { @from })
+    @app ||= Support::NetworkedKitchen.app(household, door, clock: -> { @now || Time.now },
+                                                            from: -> { @from })
   end
 
   def say(word, **more)
@@ -99,7 +100,7 @@ RSpec.describe "The door of a kitchen that is open to its network" do
     expect(last_response.status).to eq(200)
     clear_cookies
     @from = phone
-    later = Time.now + FondKettle::Web::Limits::WRONG[:bantime] + 1
+    later = Time.now + FondKettle::Web::Throttle::WRONG[:bantime] + 1
     allow(Time).to receive(:now).and_return(later)
     say word
     expect(last_response.status).to eq(303)
@@ -122,7 +123,7 @@ RSpec.describe "The door of a kitchen that is open to its network" do
     expect(page.at_css(".door-code svg path, .door-code svg rect")).not_to be_nil
     address = page.at_css(".door-address").text
     # Not the name by which the machine itself opens it.
-    expect(address).to start_with("#{Support::OpenKitchen::ADDRESS}/door#join=")
+    expect(address).to start_with("#{Support::NetworkedKitchen::ADDRESS}/door#join=")
     ticket = address[/#join=([\w-]+)/, 1]
     clear_cookies
     get "/door"
@@ -181,7 +182,7 @@ RSpec.describe "The door of a kitchen that is open to its network" do
 
   it "lets what costs be asked only so often from one address, and taps at the stove as often as they come" do
     say word
-    statuses = Array.new(FondKettle::Web::Limits::COSTLY_A_MINUTE + 2) { get("/dishes/import").status }
+    statuses = Array.new(FondKettle::Web::Throttle::COSTLY_A_MINUTE + 2) { get("/dishes/import").status }
     expect([statuses.first, statuses.last]).to eq([200, 429])
     expect(last_response.headers["retry-after"]).to eq("60")
     expect(Array.new(60) { get("/stove/due").status }.uniq).to eq([200])
@@ -199,6 +200,6 @@ RSpec.describe "The door of a kitchen that is open to its network" do
     end
     inside = answers.reject { |_, status, _| [303, 400, 401, 403, 404, 405, 422].include?(status) }
     expect(inside).to eq([])
-    expect(answers.map(&:last).join).not_to match(/basmati|Orsolya|jam glass|aria-label="Places"|Demo household/)
+    expect(answers.map(&:last).join).not_to match(/basmati|Orsolya|jam glass|aria-label="Places"|Demo h/)
   end
 end

@@ -1,7 +1,7 @@
 # frozen_string_literal: true
 
 require "rack/attack"
-require_relative "limits"
+require_relative "throttle"
 
 module FondKettle
   module Web
@@ -20,7 +20,7 @@ module FondKettle
 
       # `kind`: a key of KINDS.
       def note(kind, env)
-        from = Limits.address(env)
+        from = Throttle.address(env)
         return if Rack::Attack.cache.count("noted:#{kind}:#{from}", 1) > 1
 
         @door.refused(kind, from, @clock.call)

@@ -4,7 +4,7 @@ require "json"
 require "rack"
 require "uri"
 require_relative "../../store/door_book"
-require_relative "limits"
+require_relative "throttle"
 
 module FondKettle
   module Web
@@ -42,7 +42,7 @@ module FondKettle
         return outside(env) unless who
         return @app.call(env) if !who[:guest] || looks?(env)
 
-        Limits.refusal(Rack::Request.new(env), 403, ONLY_LOOKS, "guest")
+        Throttle.refusal(Rack::Request.new(env), 403, ONLY_LOOKS, "guest")
       end
 
       # Puts the cookie of a device that is let in on an answer.
@@ -54,7 +54,7 @@ module FondKettle
       private
 
       def known(env)
-        return HERE if Limits.loopback?(env)
+        return HERE if Throttle.loopback?(env)
 
         token = Rack::Utils.parse_cookies(env)[COOKIE]
         @door.device(token, @clock.call) if token

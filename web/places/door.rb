@@ -3,7 +3,7 @@
 require_relative "../../app/forms/fields"
 require_relative "../../lib/fond_kettle/house/door_word"
 require_relative "../ground/doors"
-require_relative "../ground/limits"
+require_relative "../ground/throttle"
 require_relative "../ground/own_address"
 require_relative "../ground/refusals"
 require_relative "../ground/visitors"
@@ -36,7 +36,7 @@ module FondKettle
         next ask(Forms.problems(result)) if result.failure?
         next ask([{ field: "word", message: WRONG }]) unless right?(result[:word])
 
-        Limits.right_word(env)
+        Throttle.right_word(env)
         let_in(door.join(device_name, now))
       end
 
@@ -93,7 +93,7 @@ module FondKettle
 
       # Somebody does not know the word.
       def strange
-        Limits.wrong_word(env)
+        Throttle.wrong_word(env)
         env[Refusals::KEY]&.note("word", env)
       end
 

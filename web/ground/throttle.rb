@@ -8,7 +8,7 @@ module FondKettle
   module Web
     # Limits to what one address on the network may ask in a while (Rack::Attack). What is this machine's own
     # is not counted, and a tap at the stove never is.
-    module Limits
+    module Throttle
       # Wrong words from one address until it is not heard, the time in which they count, and for how long, s.
       WRONG = { maxretry: 10, findtime: 900, bantime: 900 }.freeze
       # Addresses that cost: a file that is read, a copy that is written, a search, a dish that is read anew.
@@ -26,17 +26,17 @@ module FondKettle
 
       Rack::Attack.cache.store = Counted.new
       Rack::Attack.throttled_response_retry_after_header = true
-      Rack::Attack.safelist("this machine") { |request| Limits.loopback?(request.env) }
+      Rack::Attack.safelist("this machine") { |request| Throttle.loopback?(request.env) }
       Rack::Attack.blocklist("wrong words") do |request|
-        request.post? && request.path.start_with?("/door") && Limits.closed?(request.env)
+        request.post? && request.path.start_with?("/door") && Throttle.closed?(request.env)
       end
       { "costly" => [COSTLY, COSTLY_A_MINUTE], "all" => [//, ALL_A_MINUTE] }.each do |name, (path, limit)|
         Rack::Attack.throttle(name, limit: limit, period: 60) do |request|
-          Limits.address(request.env) if request.path.match?(path)
+          Throttle.address(request.env) if request.path.match?(path)
         end
       end
-      Rack::Attack.blocklisted_responder = ->(request) { Limits.refusal(request, 403, CLOSED) }
-      Rack::Attack.throttled_responder = ->(request) { Limits.refusal(request, 429, TOO_MUCH) }
+      Rack::Attack.blocklisted_responder = ->(request) { Throttle.refusal(request, 403, CLOSED) }
+      Rack::Attack.throttled_responder = ->(request) { Throttle.refusal(request, 429, TOO_MUCH) }
 
       module_function
 
