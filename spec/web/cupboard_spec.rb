@@ -68,6 +68,21 @@ RSpec.describe "The cupboard" do
     get "/cupboard"
     widths = page.css(".pot-shelf .pot-picture .water").map { |water| water["width"].to_f }
     expect(widths).to eq(household.shelf(:pots).all.map { |pot| pot[:diameter_mm] / 2 })
-    page.css(".pot-shelf a").each { |link| expect(page.at_css(link["href"])).not_to be_nil }
+    page.css(".pot-shelf b").each { |name| expect(page.at_css(name.parent["href"])).not_to be_nil }
+  end
+
+  it "lights the pot whose lid would narrow the water most; its test starts there, and tells what it gave" do
+    get "/cupboard"
+    lit = page.css(".pot-shelf .lit")
+    expect([lit.size, worth_doing.join]).to match([1, /Test the lid of the #{lit.at_css('b').text}/])
+    get lit.at_css("a[href^='/tests']")["href"].sub(/#.*/, "")
+    pot = page.at_css("#lid-pot option[selected]")["value"]
+    send_form "/tests/lid", "pot" => pot, "before_g" => "2000", "after_g" => "1975", "minutes" => "10"
+    get "/tests"
+    said = page.at_css(".notice").text[/Water for your table: .*/].scan(/(\d+) g/).flatten
+    low, high, now_low, now_high = said.map(&:to_i)
+    expect(now_high - now_low).to be < high - low
+    get "/cupboard"
+    expect(page.css(".pot-shelf .lit a[href='/tests?test=lid&pot=#{pot}#lid']")).to be_empty
   end
 end

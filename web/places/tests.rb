@@ -5,6 +5,7 @@ require_relative "../../lib/fond_kettle/kit/devices"
 require_relative "../../lib/fond_kettle/pot/heat/kit_test"
 require_relative "../../lib/fond_kettle/house/guided_tests"
 require_relative "../../app/forms/fields"
+require_relative "../../app/plans/plan_plain_rice"
 require_relative "../../app/shelves/keep"
 require_relative "../helpers/fields"
 require_relative "../helpers/pot_words"
@@ -151,9 +152,21 @@ module FondKettle
         factor = Pot::KitTest.lid_factor(vessel, Kit::Burner.usual(vessel.kind.source),
                                          typed[:before_g] - typed[:after_g],
                                          typed[:minutes])
+        before = table_water(vessel)
         change(:pots, pot, lid_factor: factor.round(2))
         was = pot[:lid_factor] ? plain(pot[:lid_factor]) : "not tested"
-        "#{pot[:name]}: its lid loses #{plain(factor.round(2))} times the book's figure (was #{was})."
+        "#{pot[:name]}: its lid loses #{plain(factor.round(2))} times the book's figure (was #{was})." \
+          "#{narrowed(before, table_water(household.value(:pots, household.shelf(:pots).find(pot[:id]))))}"
+      end
+
+      # What the water for the whole table is between in a pot (Kit::Vessel), or nil.
+      def table_water(pot)
+        spread = App::PlanPlainRice.new(household).spread(pot)
+        spread && "#{grams(spread.low_g)} to #{grams(spread.high_g)}"
+      end
+
+      def narrowed(before, now)
+        " Water for your table: #{before} before the test, #{now} now." if before && now
       end
 
       def burner!(typed)

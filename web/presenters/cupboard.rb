@@ -20,8 +20,9 @@ module FondKettle
                   cups: ["Put in the cup or glass you measure by", "every amount is said in it."],
                   eaters: ["Put in who eats here", "the amounts get right for them."] }.freeze
 
-        # A pot as the shelf shows it: its record's id, name, drawing and what it is good for.
-        PotTile = Value.define(:id, :name, :drawing, :said)
+        # A pot as the shelf shows it: its record's id, name, drawing and what it is good for; `lit` where its
+        # lid is what would narrow tonight's water most.
+        PotTile = Value.define(:id, :name, :drawing, :said, :lit)
         # A record in its place on a shelf: what it says in one line, and of how many it feeds.
         ShelfLine = Value.define(:record, :said, :feeds)
 
@@ -42,7 +43,7 @@ module FondKettle
             pot = household.value(:pots, record)
             size = "#{plain(pot.diameter_mm)} × #{plain(pot.height_mm)} mm"
             PotTile.new(id: pot.id, name: pot.name, said: "#{size}, feeds #{heads(takes_g[pot.id])}",
-                        drawing: drawing(pot, record[:lid_look]))
+                        drawing: drawing(pot, record[:lid_look]), lit: pot.id == worth_testing&.id)
           end
         end
 
@@ -108,15 +109,22 @@ module FondKettle
           end
         end
 
-        # The untested lid that by the book lets out most, where knowing it is worth ten
-        # minutes.
-        def untested_lid
+        # The pot whose untested lid by the book lets out most, where knowing it is worth ten minutes, or nil.
+        def worth_testing
+          return @worth_testing if defined?(@worth_testing)
+
           untested = household.values(:pots).select { |pot| pot.kind.on_ring && !pot.lid_factor }
           pot = untested.max_by { |one| lets_out_g_min(one) }
           spread = pot && plain_rice.spread(pot)
-          return [] unless spread && worth_narrowing(spread, :lid)
+          @worth_testing = (pot if spread && worth_narrowing(spread, :lid))
+        end
 
-          [["Test the lid of the #{pot.name}", "/tests#lid",
+        def untested_lid
+          pot = worth_testing
+          return [] unless pot
+
+          spread = plain_rice.spread(pot)
+          [["Test the lid of the #{pot.name}", "/tests?test=lid&pot=#{pot.id}#lid",
             "ten minutes, and in it the water for your table is #{range(spread.narrowed[:lid])} " \
             "instead of #{range([spread.low_g, spread.high_g])}."]]
         end

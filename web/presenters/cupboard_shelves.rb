@@ -22,7 +22,7 @@ module FondKettle
           bags.map do |bag|
             said = "#{grams(bag.left_g)} left"
             drawn = Drawings::Bag.draw(bag.left_g / full_g, "bag-#{bag.id}", "#{bag.name}, #{said}")
-            ShelfTile.new(address: "#bags-#{bag.id}", drawing: drawn, name: bag.name, said: said)
+            ShelfTile.new(address: "#bags-#{bag.id}-name", drawing: drawn, name: bag.name, said: said)
           end
         end
 
@@ -30,7 +30,7 @@ module FondKettle
         def cups
           household.values(:cups).map do |cup|
             said = "#{plain(cup.ml)} mL"
-            ShelfTile.new(address: "#cups-#{cup.id}", name: cup.name, said: said,
+            ShelfTile.new(address: "#cups-#{cup.id}-name", name: cup.name, said: said,
                           drawing: Drawings::ShelfThings.cup(cup.ml, "#{cup.name}, #{said}"))
           end
         end
