@@ -40,8 +40,10 @@ RSpec.describe "The door of a kitchen that is open to its network" do
     @from = "127.0.0.1"
     get "/pot"
     expect(last_response.status).to eq(200)
-    get "/pot", {}, { "HTTP_X_FORWARDED_FOR" => "127.0.0.1" }
-    expect(last_response.status).to eq(303)
+    %w[HTTP_X_FORWARDED_FOR HTTP_FORWARDED HTTP_VIA HTTP_X_REAL_IP].each do |header|
+      get "/pot", {}, { header => "127.0.0.1" }
+      expect(last_response.status).to eq(303), header
+    end
     @from = "::ffff:127.0.0.1"
     get "/pot"
     expect(last_response.status).to eq(200)

@@ -23,7 +23,7 @@ module FondKettle
       # The longest form without a file, bytes, and how deep its names may be nested.
       LONGEST_FORM_BYTES = 4 * 1024 * 1024
       DEEPEST_NAMES = 32
-      FORWARDED = /\AHTTP_(?:X_)?FORWARDED/
+      FORWARDED = /\AHTTP_(?:(?:X_)?FORWARDED|VIA\z|X_REAL_IP\z)/
       TOO_LONG = lambda do |bytes|
         "This is longer than #{bytes / 1024 / 1024} MB, so nothing was read of it. Send less."
       end

@@ -79,7 +79,7 @@ module FondKettle
                                                                  "HTTP_HOST" => request.env["HTTP_HOST"])
           inner["rack.session"] = session
           inner["fond_kettle.app"] = env["fond_kettle.app"]
-          inner["fond_kettle.visitor"] = env["fond_kettle.visitor"] if env["fond_kettle.visitor"]
+          inner.merge!(env.slice("REMOTE_ADDR", "fond_kettle.visitor"))
           status, head, body = env.fetch("fond_kettle.app").call(inner)
           text = +""
           body.each { |piece| text << piece }
