@@ -108,7 +108,7 @@ RSpec.describe "The things of the Pot page" do
     expect(page.at_css(".own").text).to match(/\d{3,4} g .*comes out/)
     said = page.css(".balance p").text
     expect(said).to match(/1 of rice by cup · .* by weight · \d+ mm over the rice/)
-    expect(said).to match(/rice \([\d.]+ finger joints\) · up to where/)
+    expect(said).to match(%r{rice \(about [\d/ ]+ finger joints?\) · up to where})
     cups = (said[/holds (\d+) mL/, 1].to_i / 210.0).round(3)
     planned = liquid_g
     get "/pot?grain=basmati&method=rice-cooker&for=amount&amount=300&unit=g&own=#{cups}&own_kind=mark"

@@ -58,7 +58,7 @@ module FondKettle
         def portions_cooked
           portions = household.portions.grams.map { |name, g| "#{name.tr('-', ' ')} #{grams(g * COOKED)}" }
           "Cooked it weighs about two and a half times that: #{portions.join(', ')}. " \
-            "Appetite and age go on top."
+            "Appetite and age are counted beside that."
         end
 
         private
@@ -89,7 +89,7 @@ module FondKettle
           when :bags then "feeds about #{heads(record[:left_g])}"
           when :pots
             rice_g = takes_g[record[:id]]
-            "takes #{grams(rice_g)} of rice, feeds #{heads(rice_g)}"
+            "takes about #{grams(rice_g.round(-1))} of rice, feeds #{heads(rice_g)}"
           end
         end
 
@@ -125,8 +125,8 @@ module FondKettle
 
           spread = plain_rice.spread(pot)
           [["Test the lid of the #{pot.name}", "/tests?test=lid&pot=#{pot.id}#lid",
-            "ten minutes, and in it the water for your table is #{range(spread.narrowed[:lid])} " \
-            "instead of #{range([spread.low_g, spread.high_g])}."]]
+            "ten minutes with a scale. The water for your table in it is then " \
+            "#{range(spread.narrowed[:lid])}; so far it is #{range([spread.low_g, spread.high_g])}."]]
         end
 
         def lets_out_g_min(vessel)

@@ -12,7 +12,7 @@ module FondKettle
       class TaughtPots < Presenter
         # More than so many nobody reads.
         MOST = 5
-        TaughtSentence = Value.define(:said, :address)
+        TaughtSentence = Value.define(:said, :address, :sure)
 
         # `records`: finished cooks, newest first.
         def initialize(household, records)
@@ -24,7 +24,9 @@ module FondKettle
         def all
           latest = @records.select { |record| record[:outcome] }
                            .uniq { |record| record.values_at(:grain, :pot_id) }
-          latest.lazy.filter_map { |record| taught(record) }.first(MOST)
+          sure, unsure = latest.lazy.filter_map { |record| taught(record) }.first(MOST).partition(&:sure)
+          # What nobody is sure of yet is said of one pot: of the others it says the same.
+          [*sure, *unsure.first(1)]
         end
 
         private
@@ -35,7 +37,7 @@ module FondKettle
           return unless causes
 
           said = ["**#{grain.name}** in #{pot_name(record)}: #{causes.so_far}", causes.tells_apart]
-          TaughtSentence.new(said: said.compact.join(" "), address: record[:address])
+          TaughtSentence.new(said: said.compact.join(" "), address: record[:address], sure: causes.telling?)
         end
 
         def pot_name(record)

@@ -95,9 +95,17 @@ module FondKettle
           ways = Methods::OwnRule.of(plan, kitchen[:finger_mm])
           volume, weight, finger = %w[volume weight finger].map { |kind| ways.amount(kind, plan.liquid_g) }
           depth = Pot::Depth.words(ways.amount("depth", plan.liquid_g))
-          depth = "#{depth} (#{plain(finger.round(2))} finger joints)" if finger.positive?
+          depth = "#{depth} (#{joints(finger)})" if finger.positive?
           ["#{parts(volume)} to 1 of rice by cup", "#{plain(weight.round(2))} by weight", depth,
            *bowl_mark(ways, plan, form)]
+        end
+
+        # Finger joints in quarters: a finger tells no more.
+        def joints(number)
+          quarters = (number * 4).round / 4.0
+          return "under 1/4 finger joint" if quarters.zero?
+
+          "about #{Measure::Numeral.write(quarters)} finger joint#{'s' if quarters > 1}"
         end
 
         def bowl_mark(ways, plan, form)
