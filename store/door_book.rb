@@ -12,7 +12,7 @@ module FondKettle
     # it, the tickets that let one in without it, and who was refused. In a file of its own (door.db): no copy
     # or export has it.
     class DoorBook
-      MIGRATIONS = File.expand_path("door_migrations", __dir__)
+      MIGRATIONS = File.expand_path("door/migrations", __dir__)
       # A device that was not seen for so long is a stranger again, s.
       UNSEEN_S = 90 * 86_400
       # A ticket lets one device in within that time; a guest's as many as come, and for one evening, s.

@@ -20,7 +20,6 @@ RSpec.describe "A kitchen over https", :browser do
       Capybara.run_server = false
       Capybara.app_host = "https://#{host}:#{@port}"
       serve(root, host)
-      trusting(host)
       example.run
     ensure
       stop
@@ -47,11 +46,13 @@ RSpec.describe "A kitchen over https", :browser do
     options = Selenium::WebDriver::Chrome::Options.new(binary: "/usr/bin/chromium")
     ["--headless=new", "--no-sandbox", "--disable-gpu", "--host-resolver-rules=MAP #{host} 127.0.0.1"]
       .each { |argument| options.add_argument(argument) }
-    Capybara.register_driver(:trusting_chromium) do |app|
+    # A Chromium of this server's own: the next has another authority.
+    driver = :"trusting_#{@port}"
+    Capybara.register_driver(driver) do |app|
       PatientDriver.new(app, browser: :chrome, options: options,
                              service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))
     end
-    Capybara.current_driver = :trusting_chromium
+    Capybara.current_driver = driver
     at_home { page.driver.browser }
   end
 
@@ -92,6 +93,7 @@ RSpec.describe "A kitchen over https", :browser do
   end
 
   it "keeps pages for when it does not answer, and says that it does not" do
+    trusting(host)
     visit "/pot?grain=jasmine&for=amount&amount=310&unit=g"
     expect(page.evaluate_script("isSecureContext")).to be(true)
     expect(page).to have_css("link[rel=manifest]", visible: :all)
