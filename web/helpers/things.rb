@@ -125,7 +125,10 @@ module FondKettle
 
         def soaked(form)
           soak = form[:soak].to_s.empty? ? plain(form.method.soak_min(form.grain)) : form[:soak]
-          soak == "0" ? "not soaked" : "soaked #{soak} min"
+          return "not soaked" if soak == "0"
+
+          min = Float(soak, exception: false)
+          "soaked #{min&.finite? ? minutes(min) : "#{soak} min"}"
         end
 
         def heating(form)
