@@ -249,7 +249,7 @@ RSpec.describe "Dishes and evenings, as pages" do
   it "keeps portions and what is in the larder, and says what a bag and a pot feed" do
     get "/cupboard"
     expect(page.css("#bags summary").text).to include("feeds about 42")
-    expect(page.css("#pots summary").text).to match(/takes \d+ g of rice, feeds \d+/)
+    expect(page.css("#pots summary").text).to match(/takes about \d+ g of rice, feeds \d+/)
     send_form "/cupboard/portions", FondKettle::Table::PORTION_G.merge("main" => "90")
     get "/pot?guests=2"
     expect(page.at_css(".rice-line").text).to include("180 g")

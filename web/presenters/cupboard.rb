@@ -115,18 +115,17 @@ module FondKettle
 
           untested = household.values(:pots).select { |pot| pot.kind.on_ring && !pot.lid_factor }
           pot = untested.max_by { |one| lets_out_g_min(one) }
-          spread = pot && plain_rice.spread(pot)
-          @worth_testing = (pot if spread && worth_narrowing(spread, :lid))
+          @spread = pot && plain_rice.spread(pot)
+          @worth_testing = (pot if @spread && worth_narrowing(@spread, :lid))
         end
 
         def untested_lid
           pot = worth_testing
           return [] unless pot
 
-          spread = plain_rice.spread(pot)
           [["Test the lid of the #{pot.name}", "/tests?test=lid&pot=#{pot.id}#lid",
             "ten minutes with a scale. The water for your table in it is then " \
-            "#{range(spread.narrowed[:lid])}; so far it is #{range([spread.low_g, spread.high_g])}."]]
+            "#{range(@spread.narrowed[:lid])}; so far it is #{range([@spread.low_g, @spread.high_g])}."]]
         end
 
         def lets_out_g_min(vessel)
