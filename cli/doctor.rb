@@ -5,6 +5,7 @@ require "open3"
 require "openssl"
 require "socket"
 require "sqlite3"
+require_relative "../lib/fond_kettle/ground/value"
 require_relative "../store/safekeeping/examination"
 require_relative "certificates"
 require_relative "kitchen_folder"
@@ -14,7 +15,7 @@ module FondKettle
     # Looks at what a kitchen stands on, and says in words what is odd; changes nothing.
     class Doctor
       # What was looked at, and what is odd about it (nil: nothing).
-      Finding = Struct.new(:place, :odd, keyword_init: true)
+      Finding = Value.define(:place, :odd)
       RUBY = "3.1"
       ROOM_MB = 200
       # The program was written then: a clock that says earlier is wrong.

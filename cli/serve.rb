@@ -8,8 +8,7 @@ require_relative "../store/demo"
 require_relative "../store/household"
 require_relative "../store/safekeeping/upkeep"
 require_relative "../web/application"
-require_relative "certificates"
-require_relative "door"
+require_relative "../web/ground/refusal"
 require_relative "log_file"
 require_relative "kitchen_folder"
 
@@ -50,9 +49,13 @@ module FondKettle
 
       # What a kitchen beyond this machine needs: a door, and certificates for https.
       def open_up(household)
-        @door = Door.new(household.path) unless Web::Doors::LOOPBACK.include?(@settings[:host])
+        unless Web::Doors::LOOPBACK.include?(@settings[:host])
+          require_relative "door"
+          @door = Door.new(household.path)
+        end
         return unless @settings[:tls]
 
+        require_relative "certificates"
         @certificates = Certificates.new(household.path, [*places, *Web::Doors::LOOPBACK], Time.now).call
       end
 
@@ -149,7 +152,7 @@ module FondKettle
         puma.environment "production"
         puma.http_content_length_limit Web::Doors::LONGEST_KITCHEN_BYTES
         puma.force_shutdown_after LONGEST_GOODBYE_S
-        puma.lowlevel_error_handler { |_error| Web::Doors.refusal(400, NOT_READ) }
+        puma.lowlevel_error_handler { |_error| Web::Refusal.answer(400, NOT_READ) }
       end
 
       def say(text)

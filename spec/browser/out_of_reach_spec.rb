@@ -1,47 +1,16 @@
 # frozen_string_literal: true
 
-require "socket"
 require "sqlite3"
 require_relative "../support/browser"
 require_relative "../support/fridays"
+require_relative "../support/real_server"
 
 # A real server that is stopped and killed under a device that cooks.
 RSpec.describe "A meal whose kitchen is out of reach", :browser, :thorough do
   include Support::Browser
+  include Support::RealServer
 
-  root = File.expand_path("../..", __dir__)
-
-  around do |example|
-    Dir.mktmpdir do |folder|
-      @folder = folder
-      @port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
-      run = [Capybara.run_server, Capybara.app_host]
-      Capybara.run_server = false
-      Capybara.app_host = "http://127.0.0.1:#{@port}"
-      example.run
-    ensure
-      stop(:KILL)
-      Capybara.run_server, Capybara.app_host = run
-    end
-  end
-
-  define_method(:serve) do
-    @pid = spawn(RbConfig.ruby, File.join(root, "bin/kettle"), "--port", @port.to_s, "--data", @folder,
-                 out: File::NULL, err: File::NULL)
-    Timeout.timeout(60) { sleep 0.2 until answers? }
-  end
-
-  def answers?
-    TCPSocket.open("127.0.0.1", @port).close
-    true
-  rescue SystemCallError
-    false
-  end
-
-  def stop(signal)
-    Process.kill(signal, @pid) && Process.wait(@pid) if @pid
-    @pid = nil
-  end
+  Support::RealServer.around(self, at: "http://127.0.0.1")
 
   def lay
     visit "/clock/new"

@@ -1,43 +1,21 @@
 # frozen_string_literal: true
 
 require "net/http"
-require "socket"
 require_relative "../../cli/certificates"
 require_relative "../support/browser"
+require_relative "../support/real_server"
 
 # A real server that speaks https, and a browser that has its authority's certificate.
 RSpec.describe "A kitchen over https", :browser do
   include Support::Browser
+  include Support::RealServer
 
-  root = File.expand_path("../..", __dir__)
   host = Support::Browser::HOST_NAME
+  Support::RealServer.around(self, at: "https://#{host}")
 
-  around do |example|
-    Dir.mktmpdir do |folder|
-      @folder = folder
-      @port = TCPServer.open("127.0.0.1", 0) { |server| server.addr[1] }
-      run = [Capybara.run_server, Capybara.app_host]
-      Capybara.run_server = false
-      Capybara.app_host = "https://#{host}:#{@port}"
-      serve(root, host)
-      example.run
-    ensure
-      stop
-      Capybara.run_server, Capybara.app_host = run
-    end
-  end
-
-  def serve(root, host)
-    @pid = spawn(RbConfig.ruby, File.join(root, "bin/kettle"), "--port", @port.to_s, "--data", @folder,
-                 "--tls", "--name", host, "--host", "0.0.0.0", out: File::NULL,
-                                                               err: File.join(@folder, "said"))
-    Timeout.timeout(60) { sleep 0.2 until File.read(File.join(@folder, "said")).include?("Open https") }
-    @authority = Dir[File.join(@folder, "**", "authority.pem")].first
-  end
-
-  def stop
-    Process.kill(:KILL, @pid) && Process.wait(@pid) if @pid
-    @pid = nil
+  before do
+    serve("--tls", "--name", host, "--host", "0.0.0.0")
+    @authority = Dir[File.join(folder, "**", "authority.pem")].first
   end
 
   # A Chromium on a device on which the authority's certificate was installed: its home has it.
@@ -101,7 +79,7 @@ RSpec.describe "A kitchen over https", :browser do
     expect(page).to have_css("#offline-bar", visible: :hidden)
     visit "/pot?grain=jasmine&for=amount&amount=310&unit=g"
     expect(page).to have_css(".rice-line", text: "310 g")
-    stop
+    stop(:KILL)
     visit "/pot?grain=jasmine&for=amount&amount=310&unit=g"
     expect(page).to have_css(".rice-line", text: "310 g")
     expect(page).to have_css("#offline-bar", text: "does not answer")

@@ -12,12 +12,11 @@ module Support
 
     # bcrypt as quick as it can be: what it costs a guesser is its own library's matter.
     def self.door(folder, now = Time.now)
-      Store::DoorBook.new(folder, cost: BCrypt::Engine::MIN_COST).tap do |door|
+      FondKettle::Store::DoorBook.new(folder, cost: BCrypt::Engine::MIN_COST).tap do |door|
         door.change_word(WORD, now)
         Rack::Attack.cache.store.clear
       end
     end
-    Store = FondKettle::Store
 
     # The application of `household`, whose requests come from `from` (a String, or what answers one).
     def self.app(household, door, clock:, from:, names: FondKettle::Web::Doors.names("127.0.0.1"))

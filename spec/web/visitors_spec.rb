@@ -24,16 +24,19 @@ RSpec.describe "The door of a kitchen that is open to its network" do
                                                             from: -> { @from })
   end
 
-  def say(word, **more)
-    get "/door"
+  # Sends `fields` to `path` with the token of a `page` seen before.
+  def send_from(page, path, fields)
+    get page
     token = last_response.body[/name="authenticity_token" value="([^"]+)"/, 1]
-    post "/door", { "authenticity_token" => token, "word" => word, **more.transform_keys(&:to_s) }
+    post path, { "authenticity_token" => token, **fields }
+  end
+
+  def say(word, **more)
+    send_from("/door", "/door", { "word" => word, **more.transform_keys(&:to_s) })
   end
 
   def act(path, fields = {})
-    get "/settings"
-    token = last_response.body[/name="authenticity_token" value="([^"]+)"/, 1]
-    post path, { "authenticity_token" => token, **fields }
+    send_from("/settings", path, fields)
   end
 
   it "asks nothing on the machine itself, and asks there too when somebody stands between" do
@@ -128,15 +131,11 @@ RSpec.describe "The door of a kitchen that is open to its network" do
     expect(address).to start_with("#{Support::NetworkedKitchen::ADDRESS}/door#join=")
     ticket = address[/#join=([\w-]+)/, 1]
     clear_cookies
-    get "/door"
-    token = last_response.body[/name="authenticity_token" value="([^"]+)"/, 1]
-    post "/door/join", { "authenticity_token" => token, "ticket" => ticket }
+    send_from("/door", "/door/join", { "ticket" => ticket })
     get "/log"
     expect(last_response.status).to eq(200)
     clear_cookies
-    get "/door"
-    token = last_response.body[/name="authenticity_token" value="([^"]+)"/, 1]
-    post "/door/join", { "authenticity_token" => token, "ticket" => ticket }
+    send_from("/door", "/door/join", { "ticket" => ticket })
     expect([last_response.status, page.text]).to match([422, /used already/])
   end
 

@@ -6,7 +6,9 @@ require "rack"
 require "rack/protection"
 require "sinatra/middleware/logger"
 require "socket"
+require_relative "refusal"
 require_relative "refusals"
+require_relative "throttle"
 require_relative "visitors"
 
 module FondKettle
@@ -71,11 +73,6 @@ module FondKettle
         Socket.ip_address_list.map { |address| address.ip_address[/[^%]+/] }
       end
 
-      # A Rack answer that says why nothing was done.
-      def refusal(status, why)
-        [status, { "content-type" => "text/plain; charset=utf-8", "cache-control" => "no-store" }, [why]]
-      end
-
       # The IPAddr of a name that is an address, or nil.
       def address(name)
         IPAddr.new(name)
@@ -112,7 +109,7 @@ module FondKettle
             return @app.call(env)
           end
 
-          Doors.refusal(403, NOT_OURS)
+          Refusal.answer(403, NOT_OURS)
         end
       end
 
@@ -139,12 +136,12 @@ module FondKettle
         end
 
         def call(env)
-          env["fond_kettle.forwarded"] = true if env.any? { |name, _| name.match?(FORWARDED) }
+          env[Throttle::FORWARDED] = true if env.any? { |name, _| name.match?(FORWARDED) }
           env.delete_if { |name, _| name.match?(FORWARDED) }
           most = env["PATH_INFO"] == KITCHEN_ADDRESS ? LONGEST_KITCHEN_BYTES : LONGEST_BYTES
           return @app.call(env) if env["CONTENT_LENGTH"].to_i <= most
 
-          Doors.refusal(413, TOO_LONG.call(most))
+          Refusal.answer(413, TOO_LONG.call(most))
         end
       end
     end

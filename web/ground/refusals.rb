@@ -2,6 +2,7 @@
 
 require "rack/attack"
 require_relative "throttle"
+require_relative "visitors"
 
 module FondKettle
   module Web
@@ -34,13 +35,12 @@ module FondKettle
         end
 
         def call(env)
-          env[KEY] = @refusals
+          env[Throttle::REFUSALS] = @refusals
           @app.call(env).tap do |status, *|
             @refusals.note("elsewhere", env) if status == 403 && !env.key?(Visitors::KEY)
           end
         end
       end
-      KEY = "fond_kettle.refusals"
     end
   end
 end

@@ -3,6 +3,7 @@
 require "ipaddr"
 require "rack/attack"
 require_relative "counted"
+require_relative "refusal"
 
 module FondKettle
   module Web
@@ -21,6 +22,9 @@ module FondKettle
       # An address of IPv6 is one of a household's many: they count as one.
       NETWORK_BITS = 64
       PEER = "fond_kettle.peer"
+      # Where a request says that somebody stood between, and where its Refusals are.
+      FORWARDED = "fond_kettle.forwarded"
+      REFUSALS = "fond_kettle.refusals"
       # An address of four parts is known as it is written: reading one costs a twentieth of a small page.
       FOUR_PARTS = /\A\d{1,3}(?:\.\d{1,3}){3}\z/
 
@@ -42,7 +46,7 @@ module FondKettle
 
       # True where the request comes from this machine itself, with nobody between.
       def loopback?(env)
-        return false if env["fond_kettle.forwarded"]
+        return false if env[FORWARDED]
 
         text = env["REMOTE_ADDR"].to_s
         text.match?(FOUR_PARTS) ? text.start_with?("127.") : peer(env)&.loopback? || false
@@ -76,9 +80,8 @@ module FondKettle
 
       # The answer to what is not done, and to what is too much; taken down, too, by its kind (Refusals).
       def refusal(request, status, words, kind = "much")
-        request.env["fond_kettle.refusals"]&.note(kind, request.env)
-        [status, { "content-type" => "text/plain; charset=utf-8", "cache-control" => "no-store",
-                   "retry-after" => "60" }, [words]]
+        request.env[REFUSALS]&.note(kind, request.env)
+        Refusal.answer(status, words, "retry-after" => "60")
       end
 
       def peer(env)

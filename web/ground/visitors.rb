@@ -45,6 +45,11 @@ module FondKettle
         Throttle.refusal(Rack::Request.new(env), 403, ONLY_LOOKS, "guest")
       end
 
+      # The record of the device that asks; nil for this machine itself.
+      def self.device(env)
+        env[KEY] unless env[KEY] == HERE
+      end
+
       # Puts the cookie of a device that is let in on an answer.
       def self.remember(response, token, secure:)
         response.set_cookie(COOKIE, value: token, path: "/", httponly: true, same_site: :lax, secure: secure,

@@ -78,8 +78,7 @@ module FondKettle
 
         # True where somebody only looks (Visitors).
         def guest?
-          visitor = request.env[Visitors::KEY]
-          visitor.is_a?(Hash) && visitor[:guest]
+          Visitors.device(request.env)&.fetch(:guest)
         end
 
         # Dimmed for the evening, on this device.

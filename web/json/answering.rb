@@ -4,6 +4,8 @@ require "json"
 require "rack/mock_request"
 require "sinatra/base"
 require_relative "../../lib/fond_kettle/ground/errors"
+require_relative "../ground/inward"
+require_relative "../ground/visitors"
 require_relative "data"
 
 module FondKettle
@@ -78,9 +80,9 @@ module FondKettle
           inner = Rack::MockRequest.env_for(path.sub(/#.*/, ""), "HTTP_ACCEPT" => TYPE,
                                                                  "HTTP_HOST" => request.env["HTTP_HOST"])
           inner["rack.session"] = session
-          inner["fond_kettle.app"] = env["fond_kettle.app"]
-          inner.merge!(env.slice("REMOTE_ADDR", "fond_kettle.visitor"))
-          status, head, body = env.fetch("fond_kettle.app").call(inner)
+          inner[Inward::KEY] = env[Inward::KEY]
+          inner.merge!(env.slice("REMOTE_ADDR", Visitors::KEY))
+          status, head, body = env.fetch(Inward::KEY).call(inner)
           text = +""
           body.each { |piece| text << piece }
           body.close if body.respond_to?(:close)

@@ -5,7 +5,6 @@ require_relative "../../lib/fond_kettle/house/door_word"
 require_relative "../ground/doors"
 require_relative "../ground/throttle"
 require_relative "../ground/own_address"
-require_relative "../ground/refusals"
 require_relative "../ground/visitors"
 require_relative "../helpers/fields"
 require_relative "place"
@@ -94,7 +93,7 @@ module FondKettle
       # Somebody does not know the word.
       def strange
         Throttle.wrong_word(env)
-        env[Refusals::KEY]&.note("word", env)
+        env[Throttle::REFUSALS]&.note("word", env)
       end
 
       def let_in(token)

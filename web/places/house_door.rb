@@ -3,7 +3,6 @@
 require_relative "../../lib/fond_kettle/ground/schema"
 require_relative "../../lib/fond_kettle/house/door_word"
 require_relative "../ground/doors"
-require_relative "../ground/refusals"
 require_relative "../ground/visitors"
 require_relative "../presenters/house_door"
 
@@ -14,7 +13,7 @@ module FondKettle
     module HouseDoor
       NOBODY_ASKED = "This kitchen is open to this machine alone: nobody is asked."
       WORD = Schema.params do
-        optional(:word).maybe(:string, size?: House::DoorWord::LENGTH)
+        required(:word).filled(:string, size?: House::DoorWord::LENGTH)
       end
 
       # The routes, on a place.
@@ -49,10 +48,11 @@ module FondKettle
 
         # Another word: the cook's own, or one made here; all other devices have to say it.
         place.post "/word" do
-          result = WORD.call("word" => House::DoorWord.read(params["word"]))
-          next show(door: Forms.problems(result)) if result.failure? && !text_param("word").strip.empty?
+          word = House::DoorWord.read(params["word"])
+          word = House::DoorWord.made if word.empty?
+          result = WORD.call("word" => word)
+          next show(door: Forms.problems(result)) if result.failure?
 
-          word = text_param("word").strip.empty? ? House::DoorWord.made : result[:word]
           door_here.change_word(word, now, keep: visitor_id)
           @title = "The household's word"
           erb :door_word, locals: { word: word }
@@ -69,8 +69,7 @@ module FondKettle
 
         # Id of the device that asks; nil for this machine itself.
         def visitor_id
-          visitor = env[Visitors::KEY]
-          visitor[:id] if visitor.is_a?(Hash)
+          Visitors.device(env)&.fetch(:id)
         end
 
         # Address at which another device opens the kitchen: as this one does, but for the machine itself.

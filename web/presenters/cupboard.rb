@@ -43,7 +43,7 @@ module FondKettle
             pot = household.value(:pots, record)
             size = "#{plain(pot.diameter_mm)} × #{plain(pot.height_mm)} mm"
             PotTile.new(id: pot.id, name: pot.name, said: "#{size}, feeds #{heads(takes_g[pot.id])}",
-                        drawing: drawing(pot, record[:lid_look]), lit: pot.id == worth_testing&.id)
+                        drawing: drawing(pot, record[:lid_look]), lit: pot.id == worth_testing&.first&.id)
           end
         end
 
@@ -109,23 +109,24 @@ module FondKettle
           end
         end
 
-        # The pot whose untested lid by the book lets out most, where knowing it is worth ten minutes, or nil.
+        # The pot whose untested lid by the book lets out most, with the spread of its water; nil where
+        # knowing it is not worth ten minutes.
         def worth_testing
           return @worth_testing if defined?(@worth_testing)
 
           untested = household.values(:pots).select { |pot| pot.kind.on_ring && !pot.lid_factor }
           pot = untested.max_by { |one| lets_out_g_min(one) }
-          @spread = pot && plain_rice.spread(pot)
-          @worth_testing = (pot if @spread && worth_narrowing(@spread, :lid))
+          spread = pot && plain_rice.spread(pot)
+          @worth_testing = ([pot, spread] if spread && worth_narrowing(spread, :lid))
         end
 
         def untested_lid
-          pot = worth_testing
+          pot, spread = worth_testing
           return [] unless pot
 
           [["Test the lid of the #{pot.name}", "/tests?test=lid&pot=#{pot.id}#lid",
             "ten minutes with a scale. The water for your table in it is then " \
-            "#{range(@spread.narrowed[:lid])}; so far it is #{range([@spread.low_g, @spread.high_g])}."]]
+            "#{range(spread.narrowed[:lid])}; so far it is #{range([spread.low_g, spread.high_g])}."]]
         end
 
         def lets_out_g_min(vessel)

@@ -1,6 +1,5 @@
 # frozen_string_literal: true
 
-require "rqrcode"
 require "time"
 require_relative "../../lib/fond_kettle/ground/value"
 require_relative "../ground/refusals"
@@ -37,6 +36,8 @@ module FondKettle
         # A Code of a ticket: it stands behind the #, which no browser sends.
         def code(ticket)
           address = "#{@base}/door#join=#{ticket}"
+          # Seldom wanted, and slow to load.
+          require "rqrcode"
           code = RQRCode::QRCode.new(address)
           drawn = code.as_svg(standalone: false, use_path: true, **DRAWN)
           side = (code.qrcode.module_count * DRAWN[:module_size]) + (2 * DRAWN[:offset])
