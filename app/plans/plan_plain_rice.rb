@@ -20,7 +20,7 @@ module FondKettle
       # it.
       def spread(pot)
         request = @rice.for_table(pot)
-        Methods::Planner.spread(request) if request
+        Methods::Planner.plan(request).spread if request
       end
     end
   end

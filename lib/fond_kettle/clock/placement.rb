@@ -70,6 +70,9 @@ module FondKettle
       # The Placed. Raises InvalidInput.
       def place(from, polish: true, patient: false)
         check
+        placed = each_by_itself unless from || polish
+        return placed if placed
+
         descent = Descent.new(@problem, @network, @crowds, @effort, @stop, @seed)
         descent.begin(from&.values_at(*@network.place.keys))
         descent.shorten
@@ -82,6 +85,17 @@ module FondKettle
       end
 
       private
+
+      # All as late as can be, each by itself, where nothing is in another's way then: the longest path, and so
+      # the shortest of all. Most plans of one pot are this. Nil for any other.
+      def each_by_itself
+        low = @network.widest.first
+        return unless @crowds.at(low).empty?
+
+        starts = @network.place.transform_values { |place| low[place] }
+        span_min = starts.values.max
+        Placed.new(starts: starts, span_min: span_min, bound_min: span_min, over_min: 0)
+      end
 
       # What waits no longer than that is better than no schedule.
       def near(lost)

@@ -16,6 +16,8 @@ module FondKettle
 
     # Raises KeyError for a name that `words` does not have.
     def fill(text, words)
+      return text unless text.include?("%{")
+
       text.gsub(NAME) { words.fetch(Regexp.last_match(1).to_sym) }
     end
 

@@ -48,7 +48,8 @@ RSpec.describe FondKettle::Methods::Rescue do
       plan = plan_for(basic_request(method: method, grain: "medium-white"))
       advised = Array.new(30) { wrong.call(random) }.flat_map do |water, time|
         stages = plan.stages.map { |one| one.off? || one.until ? one : one.with(minutes: one.minutes * time) }
-        remedies = described_class.for(plan.load, plan.liquid_g * water, stages, plan.setting)
+        pot = [plan.load, plan.liquid_g * water, stages, plan.setting]
+        remedies = described_class.for(FondKettle::Pot::Cooking.run(*pot), *pot)
         remedies.select { |remedy| remedy.stages.any? }
                 .map { |remedy| [plan.liquid_g * water, [*stages, *remedy.stages]] }
       end

@@ -3,7 +3,6 @@
 require_relative "../../ground/value"
 require_relative "../../pot/depth"
 require_relative "depth_rule"
-require_relative "../solved/plan"
 require_relative "planner"
 
 module FondKettle

@@ -36,7 +36,9 @@ module FondKettle
         stages = plan.stages.map do |stage|
           stage.off? || stage.until ? stage : stage.with(minutes: stage.minutes * time)
         end
-        Methods::Rescue.for(plan.load, plan.liquid_g * water, stages.reject(&:off?), plan.setting).first
+        pot = [plan.load, plan.liquid_g * water, stages.reject(&:off?), plan.setting]
+        run = Pot::Cooking.run(*pot, step_min: Pot::Cooking::CUES_STEP_MIN)
+        Methods::Rescue.for(run, *pot).first
       end
       private_class_method :reckon, :otherwise
     end

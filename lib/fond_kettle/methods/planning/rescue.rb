@@ -36,14 +36,15 @@ module FondKettle
       SPREAD = "Tip it out, spread it thin on a board and fan it until it no longer shines with water."
       MOVE = "Do not scrape. Move the top of the rice to a clean pot and leave the floor behind."
 
-      # Remedies for what came of `liquid_g` through `stages`, most urgent first; none for a
+      # Remedies for the Pot::Run that came of `liquid_g` through `stages`, most urgent first; none for a
       # pot that came right.
-      def self.for(load, liquid_g, stages, setting)
-        new(load, liquid_g, stages, setting).remedies
+      def self.for(run, load, liquid_g, stages, setting)
+        new(run, load, liquid_g, stages, setting).remedies
       end
 
       # The arguments are those of `for`.
-      def initialize(load, liquid_g, stages, setting)
+      def initialize(run, load, liquid_g, stages, setting)
+        @run = run
         @load = load
         @liquid_g = liquid_g
         @stages = stages
@@ -53,7 +54,7 @@ module FondKettle
 
       # A list of Remedy.
       def remedies
-        run = Pot::Cooking.run(@load, @liquid_g, @stages, @setting, step_min: Pot::Cooking::CUES_STEP_MIN)
+        run = @run
         case Pot::Verdict.of(run, @load)
         when *Pot::Verdict::RIGHT then []
         when "scorched" then [Remedy.of(MOVE),

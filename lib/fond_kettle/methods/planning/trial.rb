@@ -10,7 +10,6 @@ require_relative "rescue"
 require_relative "../warnings/sealed_faults"
 require_relative "../../pot/verdict"
 require_relative "../solved/last_pot"
-require_relative "../solved/plan"
 require_relative "../warnings/warnings"
 
 module FondKettle
@@ -45,7 +44,7 @@ module FondKettle
         Trial.new(load: load, run: run, floor_and_top: Pot::Verdict.floor_and_top(run, load, bed_mm),
                   verdict: Pot::Verdict.of(run, load),
                   warnings: warnings(request, load, setting, liquid_g, run),
-                  rescue: Rescue.for(load, liquid_g, stages, setting).freeze)
+                  rescue: Rescue.for(run, load, liquid_g, stages, setting).freeze)
       end
 
       def warnings(request, load, setting, liquid_g, run)

@@ -5,6 +5,7 @@ require_relative "../../clock/slot"
 require_relative "../../ground/template"
 require_relative "../../ground/words"
 require_relative "../../pot/attributes"
+require_relative "own_words"
 require_relative "task_facts"
 require_relative "task_texts"
 require_relative "../loads/rice_vessel"
@@ -69,7 +70,7 @@ module FondKettle
                  care: nil,
                  **given)
         text = TaskTexts.fetch(text)
-        words = { **@words.to_h, **words }
+        words = OwnWords.new(words, @words)
         add(id, text.kind, last, min: min || text.minutes, key: key, **listed(text, words),
                                  amounts: [*@amounts.common(key), *more],
                                  lot: @amounts.lot(text.kind),
@@ -87,7 +88,7 @@ module FondKettle
         minutes = min || stage.told_min(@request.choices.onion)
         hot = oven_heated(id, stage, kind)
         add(id, stage.kind, [*last, *hot], min: minutes.to_f, key: stage.key, hands_on: stage.hands_on,
-                                           **filled(stage, { **@words.to_h, colour: colour, **fat(stage) }),
+                                           **filled(stage, OwnWords.new({ colour: colour, **fat(stage) }, @words)),
                                            heat: own_heat(kind, heat), oven_c: (stage.oven_c if kind.oven?),
                                            amounts: @amounts.at(stage),
                                            lot: @amounts.lot(stage.kind, stage),
@@ -105,8 +106,8 @@ module FondKettle
       # A stage in the pot with the rice, `cooked` (Pot::Stage) for `min`, in so many `rounds`;
       # `top_up`: what the water below is topped up with (TopUp), or nil.
       def with_rice(id, stage, cooked, min, last, rounds: 1, top_up: nil)
-        words = { **@words.to_h, oven: @words.oven(cooked.oven_c), heat: cooked.heat,
-                                 top_up: WaterBelow.say(top_up) }
+        words = OwnWords.new({ oven: @words.oven(cooked.oven_c), heat: cooked.heat,
+                               top_up: WaterBelow.say(top_up) }, @words)
         say = [Template.fill(stage.say, words), *closing(stage, cooked), *lifted(cooked)].join(". ")
         add(id, stage.kind, last, min: min, oven_c: cooked.oven_c, key: stage.key, say: say,
                                   cue: Template.fill(@words.cue(stage), words),
@@ -164,7 +165,7 @@ module FondKettle
         return texts unless text.tail
 
         list = Care::Checklist.new(head: texts[:say], tail: Template.fill(text.tail, words),
-                                   lines: [*words.fetch(:layers), *words[:on_top],
+                                   lines: [*words.fetch(:layers), *words.fetch(:on_top) { nil },
                                            *@request.laid_words].freeze)
         { **texts, say: list.to_s, list: list }
       end

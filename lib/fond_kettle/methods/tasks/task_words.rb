@@ -27,6 +27,10 @@ module FondKettle
       SALT_G_G = 0.01
       # Less than that in a broth is no food that lies in it.
       SOLIDS_G = 50
+      # Names that the texts of any phase may ask for, each a method, and those of a broth.
+      NAMES = %i[pour rice liquid changes soak drain snap clear surface depth level balance out back fat salted
+                 pot pots].freeze
+      OF_BROTH = %i[start simmered standing standing_mm].freeze
       # How the water looks with so much of its first cloudiness left.
       CLEAR = [[0.2, "the water runs nearly clear"], [0.65, "the water is about half as cloudy as the first"],
                [1.0, "the water is still cloudy"]].freeze
@@ -34,7 +38,7 @@ module FondKettle
       # `phase`: Phases::Phase of a Request; `ledger`: the BaseLedger of its broth, or nil.
       # `sealed`: what else is filled in of a pot of layers (SealedWords).
       def initialize(request, phase, ledger = nil, sealed = {})
-        @sealed = sealed
+        @told = sealed.dup
         @request = request
         @phase = phase
         @ledger = ledger
@@ -42,15 +46,13 @@ module FondKettle
         @balance = phase.balance
       end
 
-      # Values for the texts, by their names there.
-      def to_h
-        @to_h ||= { pour: pour, rice: weighed(@load.rice_g, rice_in_cups),
-                    liquid: weighed(poured_g, liquid_in_cups), changes: changes, soak: soak,
-                    drain: DrainWords.of(@request), snap: @load.grain.snap, clear: clear,
-                    surface: "#{@load.surface_g.round} g", depth: depth, level: level,
-                    balance: BalanceText.say(@balance, @request.measures),
-                    out: listed(@request.lifted), back: listed(@request.coming_back), fat: fat,
-                    salted: salted, pot: pot, pots: @request.pots.to_s, **broth, **@sealed }
+      # Value for a name in the texts, worked out when it is first asked for: few texts ask for all of them.
+      # Without a block, raises KeyError for a name that nobody knows here.
+      def fetch(name, &otherwise)
+        return @told[name] if @told.key?(name)
+        return @told[name] = send(name) if NAMES.include?(name) || (@ledger && OF_BROTH.include?(name))
+
+        @told.fetch(name, &otherwise)
       end
 
       # The water that is poured for a broth (or for the rice, when there is none), in g.
@@ -153,13 +155,53 @@ module FondKettle
         [*others, *(main if pours_own?)].join(" and ")
       end
 
-      def broth
-        return {} unless @ledger
+      def rice
+        weighed(@load.rice_g, rice_in_cups)
+      end
 
+      def liquid
+        weighed(poured_g, liquid_in_cups)
+      end
+
+      def drain
+        DrainWords.of(@request)
+      end
+
+      def snap
+        @load.grain.snap
+      end
+
+      def surface
+        "#{@load.surface_g.round} g"
+      end
+
+      def balance
+        BalanceText.say(@balance, @request.measures)
+      end
+
+      def out
+        listed(@request.lifted)
+      end
+
+      def back
+        listed(@request.coming_back)
+      end
+
+      def pots
+        @request.pots.to_s
+      end
+
+      def start
+        pour
+      end
+
+      def simmered
+        @request.measures.weighed(@ledger.lost_g)
+      end
+
+      def standing
         standing_g = @ledger.standing_g
-        { start: pour, simmered: @request.measures.weighed(@ledger.lost_g),
-          standing: weighed(standing_g, Amounts.in_cups(standing_g, @load, @request.measures)),
-          standing_mm: standing_mm }
+        weighed(standing_g, Amounts.in_cups(standing_g, @load, @request.measures))
       end
 
       def listed(additions)

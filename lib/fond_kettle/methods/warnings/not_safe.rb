@@ -2,7 +2,7 @@
 
 require_relative "../../care/cautions"
 require_relative "../../measure/rounding"
-require_relative "../solved/plan"
+require_relative "warning"
 require_relative "../tasks/task_words"
 
 module FondKettle

@@ -2,7 +2,7 @@
 
 require_relative "../../measure/rounding"
 require_relative "../../pot/verdict"
-require_relative "../solved/plan"
+require_relative "warning"
 
 module FondKettle
   module Methods

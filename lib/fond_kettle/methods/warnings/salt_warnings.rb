@@ -3,7 +3,7 @@
 require_relative "../../measure/rounding"
 require_relative "../../table/eaters"
 require_relative "../request/dressing"
-require_relative "../solved/plan"
+require_relative "warning"
 require_relative "../loads/plenty_pot"
 require_relative "../request/provision"
 

@@ -2,7 +2,7 @@
 
 require_relative "../../pot/verdict"
 require_relative "../layer_kinds"
-require_relative "../solved/plan"
+require_relative "warning"
 
 module FondKettle
   module Methods

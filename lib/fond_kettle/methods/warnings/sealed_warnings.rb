@@ -2,7 +2,7 @@
 
 require_relative "../../pot/verdict"
 require_relative "../placing/raw_to_rice"
-require_relative "../solved/plan"
+require_relative "warning"
 require_relative "../sealed/sealed_changes"
 require_relative "sealed_faults"
 

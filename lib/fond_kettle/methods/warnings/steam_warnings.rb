@@ -2,7 +2,7 @@
 
 require_relative "../../kit/steamer"
 require_relative "../made/long_soak"
-require_relative "../solved/plan"
+require_relative "warning"
 require_relative "../made/pieces"
 require_relative "../made/steaming"
 require_relative "../made/water_below"

@@ -7,7 +7,7 @@ require_relative "../../vessels/frying"
 require_relative "../loads/base_graph"
 require_relative "../loads/base_ledger"
 require_relative "../loads/rice_vessel"
-require_relative "../solved/plan"
+require_relative "warning"
 
 module FondKettle
   module Methods

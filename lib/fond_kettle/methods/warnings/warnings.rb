@@ -7,7 +7,6 @@ require_relative "../../table/eaters"
 require_relative "../loads/base_ledger"
 require_relative "not_safe"
 require_relative "outcome_warnings"
-require_relative "../solved/plan"
 require_relative "../loads/plenty_pot"
 require_relative "salt_warnings"
 require_relative "../request/dressing"
@@ -15,6 +14,7 @@ require_relative "sealed_warnings"
 require_relative "steam_warnings"
 require_relative "../sealed/turned_out"
 require_relative "vessel_warnings"
+require_relative "warning"
 
 module FondKettle
   module Methods

@@ -64,6 +64,8 @@ module FondKettle
 
       # Water goes off as steam, g; never more than there is.
       def lose(grams)
+        return if grams.zero?
+
         grams = [grams, @free_g].min
         @free_g -= grams
         @free_g = 0.0 if @free_g < 1e-12

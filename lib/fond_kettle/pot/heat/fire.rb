@@ -23,48 +23,56 @@ module FondKettle
       def initialize(stage, setting, wall_j_min_k: Heat.wall_conductance(setting.vessel), wetted_mm: nil)
         @stage = stage
         @setting = setting
+        @room_c = setting.room_c
         @wall_j_min_k = wall_j_min_k
         @wetted_mm = wetted_mm || setting.vessel.height_mm
-        stage.oven_c ? bake : burn
-        @table_g_min = stage.off? ? 0.0 : table_g_min
-        @spare_j_min = stage.off? ? 0.0 : spare
+        @oven_c = stage.oven_c
+        off = stage.off?
+        @oven_c ? bake : burn
+        @table_g_min = off ? 0.0 : table_g_min
+        @spare_j_min = off ? 0.0 : spare
         @boiling_g_min = at_the_boil_g_min
+        @left_g_min, @most_g_min = [@left_j_min, @most_j_min].map { |joule| warming_g_min(joule) } unless @oven_c
       end
 
-      # The pot's way from `temp_c` with `loss` of steam, J/min K of heat capacity
-      # `capacity_j_k`: where to and how fast, as Heat::Drift takes them. `boiled`: it has
+      # Towards so many °C the pot goes with `loss_g_min` of steam, as Heat::Drift takes it. `boiled`: it has
       # boiled before.
-      def way(loss_g_min, capacity_j_k, boiled)
+      def toward_c(loss_g_min, boiled)
         steam_j_min = loss_g_min * Loss::LATENT_J_G
-        toward_c = if @oven_j_min_k
-                     @stage.oven_c - (steam_j_min / @oven_j_min_k)
-                   else
-                     @setting.room_c + ((joule_min(boiled) - steam_j_min) / @wall_j_min_k)
-                   end
-        [toward_c, (@oven_j_min_k || @wall_j_min_k) / capacity_j_k]
+        return @oven_c - (steam_j_min / @oven_j_min_k) if @oven_c
+
+        @room_c + (((boiled ? @most_j_min : @left_j_min) - steam_j_min) / @wall_j_min_k)
+      end
+
+      # How fast a pot that holds `capacity_j_k` (J/K) goes there, 1/min.
+      def per_min(capacity_j_k)
+        (@oven_j_min_k || @wall_j_min_k) / capacity_j_k
       end
 
       # Steam while it is not at the boil, at `temp_c`, g/min.
       def heating_g_min(temp_c, boiled)
-        most = Loss::HEATING_SHARE * [power_j_min(temp_c, boiled), 0.0].max / Loss::LATENT_J_G
-        [Loss::HEATING_SHARE * @table_g_min, most].min
+        return warming_g_min(@oven_j_min_k * (@oven_c - temp_c)) if @oven_c
+
+        boiled ? @most_g_min : @left_g_min
       end
 
       # The heat that comes in at `temp_c`, in J/min: an oven gives what the pot lets in.
       def power_j_min(temp_c, boiled)
-        @oven_j_min_k ? @oven_j_min_k * (@stage.oven_c - temp_c) : joule_min(boiled)
+        return @oven_j_min_k * (@oven_c - temp_c) if @oven_c
+
+        boiled ? @most_j_min : @left_j_min
       end
 
       # The heat that a pot at the boil takes, in J/min.
       def held_j_min
-        return power_j_min(@setting.boil_c, true) if @oven_j_min_k || @spare_j_min.negative?
+        return power_j_min(@setting.boil_c, true) if @oven_c || @spare_j_min.negative?
 
         wall_j_min(@setting.boil_c) + (@boiling_g_min * Loss::LATENT_J_G)
       end
 
       # The heat that goes out through the wall at `temp_c`, in J/min; none in an oven.
       def wall_j_min(temp_c)
-        @oven_j_min_k ? 0.0 : @wall_j_min_k * (temp_c - @setting.room_c)
+        @oven_c ? 0.0 : @wall_j_min_k * (temp_c - @room_c)
       end
 
       # Loss of steam off the heat, in g/min.
@@ -82,8 +90,8 @@ module FondKettle
       def hopeless?
         return true if @stage.off?
 
-        toward_c, = way(heating_g_min(@setting.boil_c, false), 1.0, false)
-        toward_c <= @setting.boil_c
+        boil_c = @setting.boil_c
+        toward_c(heating_g_min(boil_c, false), false) <= boil_c
       end
 
       private
@@ -98,8 +106,10 @@ module FondKettle
         @most_j_min = @setting.burner.most_joule_per_min(@stage.heat)
       end
 
-      def joule_min(boiled)
-        boiled ? @most_j_min : @left_j_min
+      # Steam on the way up with so much heat, g/min.
+      def warming_g_min(joule_min)
+        most = Loss::HEATING_SHARE * [joule_min, 0.0].max / Loss::LATENT_J_G
+        [Loss::HEATING_SHARE * @table_g_min, most].min
       end
 
       def spare
@@ -109,7 +119,7 @@ module FondKettle
       # Nobody regulates a cooker or an oven: what the wall does not need goes off as steam.
       def at_the_boil_g_min
         most = [@spare_j_min, 0.0].max / Loss::LATENT_J_G
-        regulated = !@oven_j_min_k && @setting.burner.kind.regulated
+        regulated = !@oven_c && @setting.burner.kind.regulated
         regulated ? [@table_g_min, most].min : most
       end
 
@@ -133,7 +143,7 @@ module FondKettle
 
       # On the way up an oven lets off as much as a low flame.
       def heat
-        @stage.oven_c ? "low" : @stage.heat
+        @oven_c ? "low" : @stage.heat
       end
 
       def factor

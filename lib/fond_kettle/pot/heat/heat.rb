@@ -51,20 +51,18 @@ module FondKettle
       # Towards `toward_c`, where what comes in and what goes out balance, at `per_min` of
       # what is lacking: an exponential.
       class Drift
-        attr_reader :minutes, :from_c
+        # Its length, and °C where it begins and ends.
+        attr_reader :minutes, :from_c, :end_c
 
         # Ends at `goal_c` (nil: at none) or after `most_min`, whichever is first.
         def initialize(from_c, toward_c, per_min, most_min, goal_c: nil)
           @from_c = from_c
           @toward_c = toward_c
           @per_min = per_min
-          @goal_c = goal_c if goal_c && between?(goal_c)
-          @minutes = [most_min, minutes_to(@goal_c), minutes_over(MOST_C)].compact.min
-        end
-
-        # °C at its end.
-        def end_c
-          @goal_c && @minutes >= minutes_to(@goal_c) ? @goal_c : after(@minutes)
+          lacking_c = (toward_c - from_c).abs
+          @minutes = lacking_c > MOST_C ? [most_min, minutes_over(MOST_C, lacking_c)].min : most_min
+          @end_c = after(@minutes)
+          stop_at(goal_c) if goal_c && past?(goal_c)
         end
 
         # Temperature after `minutes` of it, in °C.
@@ -75,23 +73,25 @@ module FondKettle
         # The mean of the block over the temperatures (°C) of the step, or of its first
         # `minutes`.
         def mean(minutes = @minutes)
-          Numerics::Quadrature.mean { |share| yield(after(share * minutes)) }
+          (yield(after(Numerics::Quadrature::EARLY * minutes)) +
+            yield(after(Numerics::Quadrature::LATE * minutes))) / 2
         end
 
         private
 
-        def between?(goal_c)
-          (@from_c < goal_c && goal_c < @toward_c) || (@toward_c < goal_c && goal_c < @from_c)
+        # True where it comes to `goal_c` on its way.
+        def past?(goal_c)
+          @from_c < @toward_c ? @from_c < goal_c && goal_c <= @end_c : @end_c <= goal_c && goal_c < @from_c
         end
 
-        def minutes_to(goal_c)
-          goal_c && (Math.log((@from_c - @toward_c) / (goal_c - @toward_c)) / @per_min)
+        def stop_at(goal_c)
+          @minutes = Math.log((@from_c - @toward_c) / (goal_c - @toward_c)) / @per_min
+          @end_c = goal_c
         end
 
-        # Minutes in which it moves by `span_c`, or nil where it never does.
-        def minutes_over(span_c)
-          lacking_c = (@toward_c - @from_c).abs
-          -Math.log(1 - (span_c / lacking_c)) / @per_min if lacking_c > span_c
+        # Minutes in which it moves by `span_c` of what it lacks.
+        def minutes_over(span_c, lacking_c)
+          -Math.log(1 - (span_c / lacking_c)) / @per_min
         end
       end
 

@@ -34,10 +34,10 @@ module FondKettle
       end
 
       def step_min(fire, capacity_j_k, low_c, high_c)
-        toward_c, per_min = fire.way(fire.heating_g_min(low_c, false), capacity_j_k, false)
+        toward_c = fire.toward_c(fire.heating_g_min(low_c, false), false)
         return LONGEST_MIN unless toward_c > high_c
 
-        Math.log((low_c - toward_c) / (high_c - toward_c)) / per_min
+        Math.log((low_c - toward_c) / (high_c - toward_c)) / fire.per_min(capacity_j_k)
       end
 
       def marks(from_c, to_c)

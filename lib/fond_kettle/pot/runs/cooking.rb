@@ -31,6 +31,8 @@ module FondKettle
       CUES_STEP_MIN = 1.0
       CURVE_STEP_MIN = 0.5
       HAIR = 1e-9
+      # Ten minutes of many steps are ten, for those who tell them in whole minutes.
+      MINUTE_PLACES = 9
 
       # Runs `stages` (Stage) over `load` (Load) with `liquid_g` poured in, in
       # `setting` (Setting). Returns a Run with its cues; with `curve`, one Point a step.
@@ -118,7 +120,7 @@ module FondKettle
         @watch&.stirred if stage.stirred
         run_for(limit(stage))
         finish(stage) if stage.until
-        @stage_minutes << (@pot.min - began)
+        @stage_minutes << (@pot.min - began).round(MINUTE_PLACES)
       end
 
       # Level with the rice is what the cook sees as craters.

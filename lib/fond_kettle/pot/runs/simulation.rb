@@ -40,7 +40,8 @@ module FondKettle
         @uptake = uptake
         @setting = setting
         @lag = lag
-        @boil_pace = Kinetics.pace(setting.boil_c)
+        @boil_c = setting.boil_c
+        @boil_pace = Kinetics.pace(@boil_c)
         @min = @off_min = @boiled_min = @lifted_min = @stirred_at = 0.0
         @boiled = false
         @drips_g = Hash.new(0.0)
@@ -58,9 +59,10 @@ module FondKettle
       # in, or is done with the lid.
       def enter(stage, following)
         @stage = stage
+        @off = stage.off?
         @fire = lit(stage)
         @level = stage.until == "level" ? level_before(following) : nil
-        @off_min = 0.0 unless stage.off?
+        @off_min = 0.0 unless @off
         @idle_min = stage.oven_c ? OVEN_IDLE_MIN : 0.0
         @sink = Attributes.sinks.find { |one| one.set?(stage.public_send(one.key)) }
         Attributes.on_entering.each do |one|
@@ -76,7 +78,7 @@ module FondKettle
 
       # True once the floor is at the boil.
       def boiling?
-        @floor.temp_c >= @setting.boil_c
+        @floor.temp_c >= @boil_c
       end
 
       # True when the liquid is level with the rice; checked only in a stage that ends there.
@@ -87,12 +89,12 @@ module FondKettle
       # Advances by one step of at most `most_min`; returns its minutes.
       def advance(most_min)
         used = if @lifted_min.positive? then lifted([most_min, @lifted_min].min)
-               elsif @stage.off? then cool(most_min)
+               elsif @off then cool(most_min)
                elsif !boiling? || @fire.spare_j_min.negative? then heat(most_min)
                else
                  boil(most_min)
                end
-        @boiled ||= boiling? && !@stage.off?
+        @boiled ||= !@off && boiling?
         @min += used
         used
       end
@@ -109,13 +111,16 @@ module FondKettle
 
       # The floor warms, or falls below the boil where the heat cannot hold it.
       def heat(most_min)
-        loss = @floor.dry? ? 0.0 : @fire.heating_g_min(@floor.temp_c, @boiled)
-        toward_c, per_min = @fire.way(loss, @column.floor_j_k, @boiled)
-        step = Heat::Drift.new(@floor.temp_c, toward_c, per_min, most_min, goal_c: next_mark_c)
+        from_c = @floor.temp_c
+        loss = @floor.dry? ? 0.0 : @fire.heating_g_min(from_c, @boiled)
+        step = Heat::Drift.new(from_c, @fire.toward_c(loss, @boiled), @fire.per_min(@column.floor_j_k), most_min,
+                               goal_c: next_mark_c)
         used = warm(step, loss)
         drifted(@floor, step, used)
-        mean_c = (step.from_c + @floor.temp_c) / 2
-        @energy.takes { [@fire.power_j_min(mean_c, @boiled) * used, @fire.wall_j_min(mean_c) * used] }
+        @energy.takes do
+          mean_c = (from_c + @floor.temp_c) / 2
+          [@fire.power_j_min(mean_c, @boiled) * used, @fire.wall_j_min(mean_c) * used]
+        end
         used
       end
 
@@ -128,7 +133,7 @@ module FondKettle
       end
 
       def next_mark_c
-        @floor.cooking? ? @setting.boil_c : [Kinetics::COOKS_ABOVE_C, @setting.boil_c].min
+        @floor.cooking? ? @boil_c : [Kinetics::COOKS_ABOVE_C, @boil_c].min
       end
 
       def boil(most_min)
@@ -145,7 +150,7 @@ module FondKettle
       # Nobody boils harder than they must: the pot takes what wall and steam need.
       def held_at_the_boil(minutes, steam_g)
         @energy.takes do
-          wall_j = @fire.wall_j_min(@setting.boil_c) * minutes
+          wall_j = @fire.wall_j_min(@boil_c) * minutes
           [wall_j + (steam_g * Loss::LATENT_J_G), wall_j]
         end
       end
@@ -161,7 +166,7 @@ module FondKettle
         # Nobody turns it up for a look: it gives what it gave.
         taken_j = (@boiled ? @fire.held_j_min : @fire.power_j_min(from_c, false)) * used
         taken_j = [taken_j, needed_j].min if boiling?
-        @floor.temp_c = [from_c + ((taken_j - needed_j) / @column.floor_j_k), @setting.boil_c].min
+        @floor.temp_c = [from_c + ((taken_j - needed_j) / @column.floor_j_k), @boil_c].min
         @energy.takes { [taken_j, wall_j] }
         @lifted_min = @lifted_min - used < HAIR ? 0.0 : @lifted_min - used
         used
@@ -192,7 +197,9 @@ module FondKettle
 
       # Cooks; a cloth under the lid takes its drips from the same water.
       def evaporate(pace, loss, minutes)
-        left_g = @sink ? @sink.effect.most_g - @drips_g[@sink.key] : 0.0
+        return @floor.cook(pace, loss, minutes) unless @sink
+
+        left_g = @sink.effect.most_g - @drips_g[@sink.key]
         return @floor.cook(pace, loss, minutes) if left_g < HAIR || @floor.dry?
 
         sink = @sink.effect

@@ -19,6 +19,9 @@ module FondKettle
       const_set(:DRY_PACE, 0.6)
       const_set(:COOKS_ABOVE_C, 65.0)
       const_set(:AFTER_DRAINING_MIN, 0.5)
+      # Activation energy over the gas constant, K, and the pace's own temperature, 1/K.
+      const_set(:ACTIVATION_K, 79_500 / Soak::GAS_CONSTANT)
+      const_set(:REFERENCE_PER_K, 1 / 373.15)
 
       # The Kinetics of `grain` after the gain `a0` (g/g) of its soak.
       def self.of(grain, a0)
@@ -32,7 +35,7 @@ module FondKettle
       def self.pace(temp_c)
         return 0.0 if temp_c < Kinetics::COOKS_ABOVE_C
 
-        Math.exp(79_500 / Soak::GAS_CONSTANT * ((1 / 373.15) - (1 / (temp_c + 273.15))))
+        Math.exp(Kinetics::ACTIVATION_K * (Kinetics::REFERENCE_PER_K - (1 / (temp_c + 273.15))))
       end
 
       # Minutes at the boil until `uptake` (g/g) is in the grain; `time_factor` is lag / pace.

@@ -10,6 +10,8 @@ module FondKettle
       GAS_CONSTANT = 8.314
       ACTIVATION_J = 27_000.0
       REFERENCE_K = 293.15
+      ACTIVATION_K = ACTIVATION_J / GAS_CONSTANT
+      REFERENCE_PER_K = 1 / REFERENCE_K
       # Above this the curve no longer holds; warmer water counts as this warm.
       WARMEST_C = 60.0
 
@@ -18,7 +20,7 @@ module FondKettle
       # k1' in minutes for water at `water_c`.
       def k1(grain, water_c)
         kelvin = [water_c, WARMEST_C].min + 273.15
-        grain.k1_min * Math.exp(ACTIVATION_J / GAS_CONSTANT * ((1 / kelvin) - (1 / REFERENCE_K)))
+        grain.k1_min * Math.exp(ACTIVATION_K * ((1 / kelvin) - REFERENCE_PER_K))
       end
 
       # Gain in g/g after `minutes` more in water at `water_c`, from `gain`.
