@@ -77,8 +77,9 @@ module Worker
   def newer(request)
     solved = Core::Solved.of(request)
     last = solved.last
-    cooking = FondKettle::Pot::Cooking
-    { "end" => -> { cooking.end_of(last.load, 400.0, last.stages, last.setting) },
+    pot = FondKettle::Pot
+    at = pot.const_defined?(:Hearth) ? pot::Hearth.new(last.setting) : last.setting
+    { "end" => -> { pot::Cooking.end_of(last.load, 400.0, last.stages, at) },
       "solved" => -> { Core::Solved.of(request) } }
   end
 end

@@ -13,7 +13,7 @@ module FondKettle
       # Factor by which it is wider than if each unknown stood alone. `sides`: [g for one standard deviation
       # more, g for one less] by key; `load`: Pot::Load, for what a step of taste takes.
       def wider(held, sides, load)
-        return 1.0 if held.covariances.empty? && held.taste_sd.zero?
+        return 1.0 if alone?(held)
 
         slopes = slopes(held, sides)
         alone = slopes.sum { |key, slope| (slope * held[key].sd)**2 }
@@ -22,6 +22,11 @@ module FondKettle
         step_g = step_g(load)
         whole = alone + ((step_g * held.taste_sd)**2) + held.together({ **slopes, Scopes::TASTE => step_g })
         Math.sqrt([whole, 0.0].max / alone)
+      end
+
+      # True where no unknown hangs together with another.
+      def alone?(held)
+        held.covariances.empty? && held.taste_sd.zero?
       end
 
       # g of liquid for one more of a logarithm, by key.

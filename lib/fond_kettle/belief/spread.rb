@@ -3,6 +3,8 @@
 require_relative "../ground/value"
 require_relative "../numeric/two_sided"
 require_relative "../phases/solve"
+require_relative "../pot/heat/hearth"
+require_relative "../pot/runs/cooking"
 require_relative "belief"
 require_relative "correlated"
 
@@ -49,56 +51,68 @@ module FondKettle
         return nothing if load.stack
         return in_plenty(load, balance) if load.plenty?
 
-        over_g = over_g(balance, stages, setting)
+        hearth = Pot::Hearth.new(setting)
+        over_g = over_g(balance, stages, hearth)
         sides = held.estimates.transform_values do |estimate|
-          sides(estimate, balance, stages, setting, over_g)
+          sides(estimate, balance, stages, hearth, over_g)
         end
-        joint = joint(held, balance, stages, setting, over_g)
+        moments = moments(sides, joint(held, balance, stages, hearth, over_g))
         middle = [balance.liquid_g, balance.liquid_g + over_g]
-        ends = ->(now, around) { ends(middle, around, joint, Correlated.wider(now, around, load)) }
-        low_g, high_g = ends.call(held, sides)
-        Spread.new(low_g: low_g, high_g: high_g,
-                   by_cause: sides.transform_values { |more, less| (more - less) / 2 }.freeze,
-                   narrowed: narrowed(held, sides, ends))
+        ends = ->(known, wider) { ends(middle, known.values, wider) }
+        low_g, high_g = ends.call(moments, Correlated.wider(held, sides, load))
+        narrowed = narrowed(held, moments, ends) do |then_held, key, share|
+          Correlated.wider(then_held, { **sides, key => sides[key].map { |g| g * share } }, load)
+        end
+        Spread.new(low_g: low_g, high_g: high_g, narrowed: narrowed,
+                   by_cause: sides.transform_values { |more, less| (more - less) / 2 }.freeze)
       end
 
       # Liquid that a pot could do without when nothing is poured, in g: food may bring more than the rice
       # takes up, and nobody pours less than nothing. Negative then, else 0.
-      def over_g(balance, stages, setting)
+      def over_g(balance, stages, hearth)
         return 0.0 if balance.liquid_g.positive?
 
-        lacking_g(balance.liquid_g, balance.load, stages, setting) / (1 - balance.slope)
+        lacking_g(balance.liquid_g, balance.load, stages, hearth) / (1 - balance.slope)
       end
 
-      # The interval once a cause is better known, by cause; `ends` answers it for Estimates and sides.
-      def narrowed(held, sides, ends)
+      # The moments by cause (Numerics::TwoSided): what moves it up, and what down, by whichever side of a
+      # cause; `joint`: those of what acts together, in place of each alone, or nil.
+      def moments(sides, joint)
+        alone = sides.transform_values do |more, less|
+          Numerics::TwoSided.moments([more, less, 0.0].max, [-more, -less, 0.0].max)
+        end
+        joint ? { **alone.except(*TOGETHER), joint: joint } : alone
+      end
+
+      # The interval once a cause is better known, by cause; `ends` answers it for moments and a width
+      # (Correlated), which the block gives for what hangs together.
+      def narrowed(held, moments, ends)
+        alone = Correlated.alone?(held)
         held.estimates.select { |_, estimate| estimate.narrows? }.to_h do |key, estimate|
           share = estimate.narrowed_sd / estimate.sd
-          then_held = held.holding(estimate.with(sd: estimate.narrowed_sd))
-          [key, ends.call(then_held, sides.merge(key => sides[key].map { |grams| grams * share }))]
+          wider = alone ? 1.0 : yield(held.holding(estimate.with(sd: estimate.narrowed_sd)), key, share)
+          known = moments[key] && { **moments, key => Numerics::TwoSided.scaled(moments[key], share) }
+          [key, ends.call(known || moments, wider)]
         end.freeze
       end
 
-      # The 80 % interval round what is wanted: what moves it up, and what down, by whichever side of a
-      # cause; `joint`: the moments of those that act together, or nil. What is poured lies within. `middle`:
-      # what is poured and what is wanted, g; `wider`: Correlated.
-      def ends(middle, sides, joint, wider)
+      # The 80 % interval round what is wanted, by the moments of its causes. What is poured lies within.
+      # `middle`: what is poured and what is wanted, g; `wider`: Correlated.
+      def ends(middle, moments, wider)
         liquid_g, wanted_g = middle
-        alone = joint ? sides.except(*TOGETHER) : sides
-        causes = alone.values.map { |pair| [[*pair, 0.0].max, [*pair.map(&:-@), 0.0].max] }
-        low_g, high_g = Numerics::TwoSided.quantiles(causes, Z80, joint: joint).map { |grams| grams * wider }
-        [(wanted_g + low_g).clamp(0.0, liquid_g), [wanted_g + high_g, liquid_g].max].freeze
+        low_g, high_g = Numerics::TwoSided.quantiles(moments, Z80).map { |grams| wanted_g + (grams * wider) }
+        [low_g.clamp(0.0, liquid_g), [high_g, liquid_g].max].freeze
       end
 
       # The mean, variance and third moment of fire and surface loss together, or nil. A pot that boils open
       # until its liquid is gone loses the smaller of the two, so they are integrated together, at the points
       # of Gauss and Hermite for a normal distribution.
-      def joint(held, balance, stages, setting, over_g)
+      def joint(held, balance, stages, hearth, over_g)
         return unless stages.any? { |stage| stage.open? && DRIES.include?(stage.until) }
 
         first, second = TOGETHER.map { |key| held.estimates.fetch(key) }
         points = POINTS.product(POINTS).map do |(sds, weight), (other_sds, other_weight)|
-          load, changed = acted(first, sds, balance.load, setting)
+          load, changed = acted(first, sds, balance.load, hearth)
           load, changed = acted(second, other_sds, load, changed)
           still = sds.zero? && other_sds.zero?
           [still ? 0.0 : moved(balance, stages, load, changed) - over_g, weight * other_weight]
@@ -106,8 +120,10 @@ module FondKettle
         Numerics::TwoSided.moments_of(points)
       end
 
-      def acted(estimate, sds, load, setting)
-        estimate.unknown.act.call(load, setting, 1 + (sds * estimate.sd))
+      # Load and Hearth where what an Estimate is of is off by so many standard deviations.
+      def acted(estimate, sds, load, hearth)
+        load, setting = estimate.unknown.act.call(load, hearth.setting, 1 + (sds * estimate.sd))
+        [load, setting.equal?(hearth.setting) ? hearth : Pot::Hearth.new(setting)]
       end
 
       # The spread in plenty of water: anything from 6 to 10 parts is right.
@@ -126,7 +142,7 @@ module FondKettle
       # g of liquid for one standard deviation more, and for one less, of what an Estimate
       # is of, from what is wanted (`over_g`); looked at where the interval ends, for caps are met on the way
       # there.
-      def sides(estimate, balance, stages, setting, over_g)
+      def sides(estimate, balance, stages, hearth, over_g)
         unknown = estimate.unknown
         return [0.0, 0.0] unless unknown.concerns.call(stages) && unknown.matters.call(balance.load)
         if unknown.moves_g
@@ -134,21 +150,21 @@ module FondKettle
         end
 
         # What moves little moves alike to both sides; caps are met on the way up.
-        less_g = side(-Z80, estimate, balance, stages, setting, over_g)
+        less_g = side(-Z80, estimate, balance, stages, hearth, over_g)
         return [-less_g, less_g] if less_g.abs < LITTLE * balance.liquid_g
 
-        [side(Z80, estimate, balance, stages, setting, over_g), less_g]
+        [side(Z80, estimate, balance, stages, hearth, over_g), less_g]
       end
 
-      def side(sds, estimate, balance, stages, setting, over_g)
-        (moved(balance, stages, *acted(estimate, sds, balance.load, setting)) - over_g) / Z80
+      def side(sds, estimate, balance, stages, hearth, over_g)
+        (moved(balance, stages, *acted(estimate, sds, balance.load, hearth)) - over_g) / Z80
       end
 
       # Liquid after a change of the loss, by its slope; far from the plan, by a second run there (a
       # secant step).
-      def moved(balance, stages, load, setting)
+      def moved(balance, stages, load, hearth)
         from_g = balance.liquid_g
-        lacking = ->(liquid_g) { lacking_g(liquid_g, load, stages, setting) }
+        lacking = ->(liquid_g) { lacking_g(liquid_g, load, stages, hearth) }
         first = lacking.call(from_g)
         shift_g = first / (1 - balance.slope)
         return shift_g if shift_g.abs < FAR * from_g || from_g + shift_g <= 0
@@ -158,13 +174,13 @@ module FondKettle
       end
 
       # The water that rice and steam want beyond what is poured, in g.
-      def lacking_g(liquid_g, load, stages, setting)
-        run = Pot::Cooking.end_of(load, liquid_g, stages, setting)
+      def lacking_g(liquid_g, load, stages, hearth)
+        run = Pot::Cooking.end_of(load, liquid_g, stages, hearth)
         Phases::Solving.wanted_g(load, run, liquid_g) - liquid_g
       end
 
-      private_class_method :ends, :nothing, :narrowed, :joint, :acted, :in_plenty, :sides, :side, :moved,
-                           :lacking_g, :over_g
+      private_class_method :moments, :ends, :nothing, :narrowed, :joint, :acted, :in_plenty, :sides, :side,
+                           :moved, :lacking_g, :over_g
     end
   end
 end

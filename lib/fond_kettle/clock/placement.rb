@@ -86,8 +86,8 @@ module FondKettle
 
       private
 
-      # All as late as can be, each by itself, where nothing is in another's way then: the longest path, and so
-      # the shortest of all. Most plans of one pot are this. Nil for any other.
+      # All as late as can be, each by itself, where nothing is in another's way then: the longest path, and
+      # so the shortest of all. Most plans of one pot are this. Nil for any other.
       def each_by_itself
         low = @network.widest.first
         return unless @crowds.at(low).empty?

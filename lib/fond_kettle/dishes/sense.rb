@@ -121,8 +121,10 @@ module FondKettle
       # The cook's own minutes of boiling before the rice is laid in, where they come to something else.
       def par_boiled(dish, plan)
         told_min = dish.graph.par_boil_min
+        return [] unless told_min
+
         min = plan.tasks.find { |task| task.kind.key == OwnSteps::PAR_BOIL }&.told_min
-        return [] if told_min.nil? || min.nil? || (told_min - min).abs <= FAR * told_min
+        return [] if min.nil? || (told_min - min).abs <= FAR * told_min
 
         [warning("par-boil-minutes", format(BOILED, Measure::Rounding.plain(told_min), min))]
       end
@@ -155,7 +157,8 @@ module FondKettle
       # Raw pulses and the like that the time they get does not boil through.
       def pulses(dish, plan)
         dish.lines.filter_map do |line|
-          found = Methods::NotSafe.boil_through(line.name, line.ingredient.boil_min, boiling_min(line, plan))
+          wanted_min = line.ingredient.boil_min
+          found = wanted_min && Methods::NotSafe.boil_through(line.name, wanted_min, boiling_min(line, plan))
           found&.with(say: "#{found.say} #{STEP}")
         end
       end

@@ -35,7 +35,6 @@ module FondKettle
       def initialize(dish, plan)
         @dish = dish
         @plan = plan
-        @starts = plan.placed.starts
       end
 
       # An Early for each thing that is used too early.
@@ -53,8 +52,9 @@ module FondKettle
         used = used_at ? own(used_at) : rice
         return unless made && used
 
-        used_min = @starts.fetch(used.id)
-        there_min = @starts.fetch(made.id) - made.minutes
+        starts = @plan.placed.starts
+        used_min = starts.fetch(used.id)
+        there_min = starts.fetch(made.id) - made.minutes
         Early.new(what: what, used_min: used_min, there_min: there_min) if used_min > there_min
       end
 

@@ -36,6 +36,11 @@ module FondKettle
         new(cups: [cup || US_CUP].freeze, spoons: spoons, scale_step_g: scale_step_g)
       end
 
+      # Equal houses have it equal: of the cup alone, as all that is said of amounts is kept by its house.
+      def hash
+        cup.hash
+      end
+
       # The cup in use.
       def cup
         cups.first

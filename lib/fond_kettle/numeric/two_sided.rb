@@ -9,17 +9,21 @@ module FondKettle
       # Mean of the half normal, and of its cube.
       HALF_MEAN = 1 / Math.sqrt(2 * Math::PI)
       HALF_CUBE = 2 * HALF_MEAN
+      NOTHING = [0.0, 0.0, 0.0].freeze
 
       module_function
 
-      # The deviation of the sum of `causes` ([up, down] each) at the normal's quantiles `-z` and `z`: [low,
-      # high].
+      # The deviation of the sum of causes, each by its `moments`, at the normal's quantiles `-z` and `z`:
+      # [low, high].
       #
-      #   quantiles([[3.0, 3.0], [4.0, 4.0]], 1.0) # => [-5.0, 5.0]
-      # `joint`: moments of causes that act together (moments_of), or nil.
-      def quantiles(causes, z, joint: nil)
-        moments = [*causes.map { |up, down| moments(up, down) }, *([joint] if joint)]
-        mean, variance, third = 3.times.map { |index| moments.sum(0.0) { |each| each[index] } }
+      #   quantiles([moments(3.0, 3.0), moments(4.0, 4.0)], 1.0) # => [-5.0, 5.0]
+      def quantiles(moments, z)
+        mean = variance = third = 0.0
+        moments.each do |one_mean, one_variance, one_third|
+          mean += one_mean
+          variance += one_variance
+          third += one_third
+        end
         return [0.0, 0.0] unless variance.positive?
 
         sd = Math.sqrt(variance)
@@ -33,14 +37,20 @@ module FondKettle
         [mean, *[2, 3].map { |power| points.sum(0.0) { |value, weight| ((value - mean)**power) * weight } }]
       end
 
+      # The moments of what is so many times as large.
+      def scaled((mean, variance, third), factor)
+        [mean * factor, variance * (factor**2), third * (factor**3)]
+      end
+
       # Mean, variance and third central moment of one cause.
       def moments(up, down)
+        return NOTHING if up.zero? && down.zero?
+
         mean = (up - down) * HALF_MEAN
         square = ((up**2) + (down**2)) / 2
         cube = ((up**3) - (down**3)) * HALF_CUBE
         [mean, square - (mean**2), cube - (3 * mean * square) + (2 * (mean**3))]
       end
-      private_class_method :moments
     end
   end
 end

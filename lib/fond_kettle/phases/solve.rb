@@ -2,6 +2,7 @@
 
 require_relative "../ground/vocabulary"
 require_relative "../numeric/root"
+require_relative "../pot/heat/hearth"
 require_relative "../pot/runs/cooking"
 require_relative "../pot/water/kinetics"
 require_relative "balance"
@@ -58,8 +59,9 @@ module FondKettle
       def poured(load, stages, setting, start_g, close_g)
         run = wanted_g = nil
         start_g ||= [load.wanted_g - load.carried_g, 0.0].max
+        hearth = Pot::Hearth.new(setting)
         found = Numerics::Root.fixed_point(start_g, close: close_g, slope: USUAL_SLOPE) do |liquid_g|
-          run = Pot::Cooking.end_of(load, liquid_g, stages, setting)
+          run = Pot::Cooking.end_of(load, liquid_g, stages, hearth)
           wanted_g = wanted_g(load, run, liquid_g)
         end
         balance(load, found.x, run, wanted_g, found.slope)
@@ -86,8 +88,9 @@ module FondKettle
         boiled = lambda do |minutes|
           stages.each_with_index.map { |stage, i| i == boils ? stage.with(minutes: minutes) : stage }
         end
-        by_core_min = Pot::Cooking.end_of(load, liquid_g, stages, setting).stage_minutes[boils]
-        run = ->(minutes) { Pot::Cooking.end_of(load, liquid_g, boiled.call(minutes), setting) }
+        hearth = Pot::Hearth.new(setting)
+        by_core_min = Pot::Cooking.end_of(load, liquid_g, stages, hearth).stage_minutes[boils]
+        run = ->(minutes) { Pot::Cooking.end_of(load, liquid_g, boiled.call(minutes), hearth) }
         return boiled.call(part_min(load, by_core_min, run)) if load.done < 1
 
         minutes = Numerics::Root.largest(0.0, (by_core_min * MOST_OF_CORE) + 1,
@@ -126,7 +129,7 @@ module FondKettle
       def in_plenty(load, stages, setting, close_g)
         liquid_g = load.parts * load.rice_g
         stages = in_time(load, stages, setting) unless close_g > CLOSE_G
-        run = Pot::Cooking.end_of(load, liquid_g, stages, setting)
+        run = Pot::Cooking.end_of(load, liquid_g, stages, Pot::Hearth.new(setting))
         whole = balance(load, liquid_g, run, liquid_g, 0.0)
         whole.with(uptake_g: run.uptake * load.rice_g, drunk_g: run.drunk_g, residue_g: run.free_g)
       end

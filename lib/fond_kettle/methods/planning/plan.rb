@@ -16,7 +16,7 @@ module FondKettle
     # A task and when it starts, minutes before serving.
     Start = Value.define(:task, :before_min)
 
-    # What the planner answers: a Solved with what follows from it. Each part is made when it is first asked
+    # The planner's answer: a Solved with what follows from it. Each part is made when it is first asked
     # for, and once: many pages show no more than a few figures. A plan never changes, and two of the same
     # Solved are equal.
     class Plan
@@ -41,7 +41,7 @@ module FondKettle
       end
       alias eql? ==
 
-      # Of what it is made of.
+      # The same for equal plans.
       def hash
         state.hash
       end
@@ -51,18 +51,19 @@ module FondKettle
         @run ||= Pot::Cooking.run(load, liquid_g, stages, setting, step_min: step_min, curve: @curve)
       end
 
-      # The range of its liquid (Belief::Spread). It uses the stages as they were before they were timed, since
-      # rice that is ready later takes longer.
+      # The range of its liquid (Belief::Spread). It uses the stages as they were before they were timed,
+      # since rice that is ready later takes longer.
       def spread
-        @spread ||= Belief::Spreading.around(balance, Loading.last_stages(request), setting, request.estimates)
+        @spread ||= Belief::Spreading.around(balance, Loading.last_stages(request), setting,
+                                             request.estimates)
       end
 
-      # How it fills its pot (Pot::Fit).
+      # The fill of its pot (Pot::Fit).
       def fit
         @fit ||= Pot::Fitting.check(load, liquid_g, request.vessel)
       end
 
-      # How the rice comes out, as a key of Pot::Verdict.
+      # Verdict on the rice (Pot::Verdict).
       def verdict
         @verdict ||= Pot::Verdict.of(run, load)
       end
@@ -77,12 +78,12 @@ module FondKettle
         slip.tasks
       end
 
-      # When each task starts (Clock::Placed).
+      # Starts of the tasks (Clock::Placed).
       def placed
         slip.placed
       end
 
-      # How long the last task may wait (a list of Clock::End).
+      # Bounds for the wait after the last task (a list of Clock::End).
       def ends
         slip.ends
       end
@@ -153,6 +154,7 @@ module FondKettle
 
       protected
 
+      # Everything that a plan follows from.
       def state
         [@solved, @curve]
       end

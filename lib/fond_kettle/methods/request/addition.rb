@@ -25,9 +25,9 @@ module FondKettle
       const_set(:PLAIN, { label: nil, poured: false, out: nil, start_c: nil, stage: "base", step: nil,
                           state: "raw", kept: 0.0, again: [].freeze }.freeze)
       # An Addition that nobody has written as a line: "200 g tomato".
-      def self.of(ingredient, grams, **said)
-        new(**self::PLAIN, ingredient: ingredient, g: grams,
-                           label: "#{Measure::Rounding.grams(grams)} g #{ingredient.name.downcase}", **said)
+      def self.of(ingredient, grams, label: "#{Measure::Rounding.grams(grams)} g #{ingredient.name.downcase}",
+                  **said)
+        new(**self::PLAIN, ingredient: ingredient, g: grams, label: label, **said)
       end
 
       # True for food whose state was said: it is in that when its step is over, and dries no further.

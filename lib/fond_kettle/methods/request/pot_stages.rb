@@ -19,8 +19,9 @@ module FondKettle
           plain = Pot::Stage.plain(key: stage.key, extra_min: request.lesson.extra_min,
                                    **attributes(stage), lid: stage.lid || vessel.lid,
                                    oven_c: oven_c(stage, request))
-          plain = gentle(chosen(plain, request.choices), vessel)
-          stage.equal?(stirred) ? plain.with(stirred: true) : plain
+          said = chosen(plain, request.choices)
+          said[:stirred] = true if stage.equal?(stirred)
+          gentle(said.empty? ? plain : plain.with(**said), vessel)
         end
       end
 
@@ -41,9 +42,9 @@ module FondKettle
 
       # Attributes that the method's file sets; whole minutes as floats.
       def attributes(stage)
-        Pot::Attributes.set_by(:method).to_h do |attribute|
+        Pot::Attributes.set_by(:method).each_with_object({}) do |attribute, set|
           value = stage.public_send(attribute.key)
-          [attribute.key, value.is_a?(Integer) ? value.to_f : value]
+          set[attribute.key] = value.is_a?(Integer) ? value.to_f : value
         end
       end
 
@@ -52,13 +53,14 @@ module FondKettle
         vessel.material == CLAY && stage.heat == "high" ? stage.with(heat: "medium") : stage
       end
 
-      # Attributes that the request sets for the whole plan, where they apply.
+      # Attributes that the request sets for the whole plan, where they apply, by key.
       def chosen(stage, choices)
-        switched = Pot::Attributes.switches(:request).reduce(stage) do |now, attribute|
+        said = timed_and_heated(stage, choices)
+        Pot::Attributes.switches(:request).each do |attribute|
           wanted = choices.public_send(attribute.key)
-          wanted.nil? ? now : now.with(attribute.key => wanted && attribute.fits.call(stage))
+          said[attribute.key] = wanted && attribute.fits.call(stage) unless wanted.nil?
         end
-        switched.with(**timed_and_heated(stage, choices))
+        said
       end
 
       # The heat up to the boil, and the minutes off it.

@@ -10,9 +10,9 @@ module FondKettle
         @phase = phase
       end
 
-      # Value for a name. Without a block, raises KeyError for one that nobody knows here.
-      def fetch(name, &otherwise)
-        @own.fetch(name) { @phase.fetch(name, &otherwise) }
+      # Value for a name, or `otherwise` for one that nobody knows here; without that, raises KeyError.
+      def fetch(name, *otherwise)
+        @own.fetch(name) { @phase.fetch(name, *otherwise) }
       end
     end
   end

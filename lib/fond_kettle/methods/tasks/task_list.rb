@@ -87,8 +87,9 @@ module FondKettle
         kind = Care::Kinds.fetch(stage.kind)
         minutes = min || stage.told_min(@request.choices.onion)
         hot = oven_heated(id, stage, kind)
+        words = OwnWords.new({ colour: colour, **fat(stage) }, @words)
         add(id, stage.kind, [*last, *hot], min: minutes.to_f, key: stage.key, hands_on: stage.hands_on,
-                                           **filled(stage, OwnWords.new({ colour: colour, **fat(stage) }, @words)),
+                                           **filled(stage, words),
                                            heat: own_heat(kind, heat), oven_c: (stage.oven_c if kind.oven?),
                                            amounts: @amounts.at(stage),
                                            lot: @amounts.lot(stage.kind, stage),
@@ -165,7 +166,7 @@ module FondKettle
         return texts unless text.tail
 
         list = Care::Checklist.new(head: texts[:say], tail: Template.fill(text.tail, words),
-                                   lines: [*words.fetch(:layers), *words.fetch(:on_top) { nil },
+                                   lines: [*words.fetch(:layers), *words.fetch(:on_top, nil),
                                            *@request.laid_words].freeze)
         { **texts, say: list.to_s, list: list }
       end

@@ -28,8 +28,8 @@ module FondKettle
       # Less than that in a broth is no food that lies in it.
       SOLIDS_G = 50
       # Names that the texts of any phase may ask for, each a method, and those of a broth.
-      NAMES = %i[pour rice liquid changes soak drain snap clear surface depth level balance out back fat salted
-                 pot pots].freeze
+      NAMES = %i[pour rice liquid changes soak drain snap clear surface depth level balance out back fat
+                 salted pot pots].freeze
       OF_BROTH = %i[start simmered standing standing_mm].freeze
       # How the water looks with so much of its first cloudiness left.
       CLEAR = [[0.2, "the water runs nearly clear"], [0.65, "the water is about half as cloudy as the first"],
@@ -46,13 +46,13 @@ module FondKettle
         @balance = phase.balance
       end
 
-      # Value for a name in the texts, worked out when it is first asked for: few texts ask for all of them.
-      # Without a block, raises KeyError for a name that nobody knows here.
-      def fetch(name, &otherwise)
+      # Value for a name in the texts, worked out when it is first asked for, as few texts ask for all of
+      # them; or `otherwise` for one that nobody knows here; without that, raises KeyError.
+      def fetch(name, *otherwise)
         return @told[name] if @told.key?(name)
         return @told[name] = send(name) if NAMES.include?(name) || (@ledger && OF_BROTH.include?(name))
 
-        @told.fetch(name, &otherwise)
+        @told.fetch(name, *otherwise)
       end
 
       # The water that is poured for a broth (or for the rice, when there is none), in g.

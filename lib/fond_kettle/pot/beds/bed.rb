@@ -166,15 +166,15 @@ module FondKettle
         per_min = @per_min * pace
         room_g = self.room_g
         drawn_g = room_g * (1 - Math.exp(-per_min * minutes))
+        used = minutes
         # In most steps there is enough for all of it.
-        if @free_g - @kept_g - drawn_g - (loss_g_min * minutes) < 0
+        if drawn_g + (loss_g_min * minutes) > available_g
           used = minutes_to_draw(available_g, room_g, per_min, loss_g_min, minutes)
           drawn_g = room_g * (1 - Math.exp(-per_min * used))
         end
-        lose(loss_g_min * (used || minutes))
+        lose(loss_g_min * used)
         take(drawn_g, @drinkers_g)
-        @free_g = @kept_g if used && used < minutes
-        used ||= minutes
+        @free_g = @kept_g if used < minutes
         @progress += pace * used / @core_min
         used
       end

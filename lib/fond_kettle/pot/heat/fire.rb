@@ -32,7 +32,7 @@ module FondKettle
         @table_g_min = off ? 0.0 : table_g_min
         @spare_j_min = off ? 0.0 : spare
         @boiling_g_min = at_the_boil_g_min
-        @left_g_min, @most_g_min = [@left_j_min, @most_j_min].map { |joule| warming_g_min(joule) } unless @oven_c
+        warm_up unless @oven_c
       end
 
       # Towards so many °C the pot goes with `loss_g_min` of steam, as Heat::Drift takes it. `boiled`: it has
@@ -104,6 +104,12 @@ module FondKettle
       def burn
         @left_j_min = @setting.burner.joule_per_min(@stage.heat)
         @most_j_min = @setting.burner.most_joule_per_min(@stage.heat)
+      end
+
+      # Steam on the way up to the boil, and back to it.
+      def warm_up
+        @left_g_min = warming_g_min(@left_j_min)
+        @most_g_min = warming_g_min(@most_j_min)
       end
 
       # Steam on the way up with so much heat, g/min.

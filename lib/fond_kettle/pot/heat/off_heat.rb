@@ -46,7 +46,7 @@ module FondKettle
       end
 
       def off_conductance
-        Heat::FLOOR_WARM_MIN - @off_min > Loss::HAIR_MIN ? @wall_j_min_k : @whole_j_min_k
+        Heat::FLOOR_WARM_MIN - @off_min > Loss::HAIR_MIN ? @hearth.wall_j_min_k : @hearth.whole_j_min_k
       end
 
       def cooled(falling, used)

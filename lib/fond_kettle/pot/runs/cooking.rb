@@ -3,6 +3,7 @@
 require_relative "../../ground/vocabulary"
 require_relative "../beds/bed"
 require_relative "../heat/energy"
+require_relative "../heat/hearth"
 require_relative "../fit"
 require_relative "../run"
 require_relative "../sealed/sealed_filling"
@@ -37,13 +38,13 @@ module FondKettle
       # Runs `stages` (Stage) over `load` (Load) with `liquid_g` poured in, in
       # `setting` (Setting). Returns a Run with its cues; with `curve`, one Point a step.
       def self.run(load, liquid_g, stages, setting, step_min: CURVE_STEP_MIN, curve: false)
-        new(load, liquid_g, stages, setting, step_min, watched: true, curve: curve).through(stages)
+        new(load, liquid_g, stages, Hearth.new(setting), step_min, watched: true,
+                                                                   curve: curve).through(stages)
       end
 
-      # The same end, by the coarsest steps and without looking: no cues.
-      def self.end_of(load, liquid_g, stages, setting)
-        new(load, liquid_g, stages, setting, PLANNING_STEP_MIN, watched: false,
-                                                                curve: false).through(stages)
+      # The same end in the setting of a Hearth, by the coarsest steps and without looking: no cues.
+      def self.end_of(load, liquid_g, stages, hearth)
+        new(load, liquid_g, stages, hearth, PLANNING_STEP_MIN, watched: false, curve: false).through(stages)
       end
 
       # A pot of rice is a column of one bed. Liquid and the rest meet in it; a pot
@@ -67,9 +68,10 @@ module FondKettle
       private_class_method :mixed_c
 
       # `load`: Load with `liquid_g` poured in. In plenty of water nothing lags.
-      def initialize(load, liquid_g, stages, setting, step_min, watched:, curve:)
+      def initialize(load, liquid_g, stages, hearth, step_min, watched:, curve:)
         @load = load
-        @setting = setting
+        @hearth = hearth
+        @setting = hearth.setting
         @step_min = step_min
         @stage_minutes = []
         if load.steamed? then steamer(liquid_g, stages, watched)
@@ -91,7 +93,7 @@ module FondKettle
 
       def one_bed(liquid_g, watched)
         column = self.class.bed(@load, liquid_g, @setting)
-        @pot = Simulation.new(column, @load.uptake, @setting,
+        @pot = Simulation.new(column, @load.uptake, @hearth,
                               @load.plenty? ? Kinetics::NO_LAG : Kinetics::LAG,
                               watched ? Energy.new(column, @setting.room_c) : Energy::NoAccount, wetted_mm)
         @watch = Watch.new(column, @setting) if watched
@@ -103,12 +105,12 @@ module FondKettle
 
       # What is poured is poured in as many parts as it is sprinkled.
       def steamer(liquid_g, stages, watched)
-        @pot = SteamerPot.new(@load, liquid_g, @setting, stages.count(&:sprinkle))
+        @pot = SteamerPot.new(@load, liquid_g, @hearth, stages.count(&:sprinkle))
         @watch = SteamerWatch.new(@pot) if watched
       end
 
       def sealed(liquid_g, watched)
-        @pot = SealedFilling.pot(@load, liquid_g, @setting)
+        @pot = SealedFilling.pot(@load, liquid_g, @hearth)
         @watch = SealedWatch.new(@pot, @load, @setting)
         @step_min = [@step_min, SealedWatch::STEP_MIN].min unless watched
       end

@@ -4,7 +4,7 @@ require_relative "acts"
 require_relative "../attributes"
 require_relative "../column"
 require_relative "../heat/energy"
-require_relative "../heat/fire"
+require_relative "../heat/hearth"
 require_relative "../heat/heat"
 require_relative "../water/kinetics"
 require_relative "../water/level"
@@ -30,23 +30,23 @@ module FondKettle
       # (as Bed#progress); `energy`: where the heat went (Energy).
       attr_reader :column, :min, :boiled_min, :idle_min, :lifted_min, :fire, :stirred_at, :energy
 
-      # `uptake`: what the rice is to hold, g/g (for a stage that ends level with it);
-      # `lag`: how time runs slower for the rice (Kinetics::LAG); `energy`: who is told of heat;
+      # `hearth`: the Hearth that it stands on; `uptake`: what the rice is to hold, g/g (for a
+      # stage that ends level with it); `lag`: how time runs slower for the rice (Kinetics::LAG);
+      # `energy`: who is told of heat;
       # `wetted_mm`: how deep the food lies when it is done, which an oven heats.
-      def initialize(column, uptake, setting, lag, energy, wetted_mm)
+      def initialize(column, uptake, hearth, lag, energy, wetted_mm)
         @wetted_mm = wetted_mm
         @column = column
         @floor = column.floor
         @uptake = uptake
-        @setting = setting
+        @hearth = hearth
+        @setting = hearth.setting
         @lag = lag
-        @boil_c = setting.boil_c
-        @boil_pace = Kinetics.pace(@boil_c)
+        @boil_c = @setting.boil_c
+        @boil_pace = hearth.boil_pace
         @min = @off_min = @boiled_min = @lifted_min = @stirred_at = 0.0
         @boiled = false
         @drips_g = Hash.new(0.0)
-        @wall_j_min_k = Heat.wall_conductance(setting.vessel)
-        @whole_j_min_k = Heat.whole_conductance(setting.vessel)
         @energy = energy
       end
 
@@ -102,7 +102,7 @@ module FondKettle
       private
 
       def lit(stage)
-        Fire.new(stage, @setting, wall_j_min_k: @wall_j_min_k, wetted_mm: @wetted_mm)
+        @hearth.fire(stage, @wetted_mm)
       end
 
       def level_before(following)
@@ -113,8 +113,8 @@ module FondKettle
       def heat(most_min)
         from_c = @floor.temp_c
         loss = @floor.dry? ? 0.0 : @fire.heating_g_min(from_c, @boiled)
-        step = Heat::Drift.new(from_c, @fire.toward_c(loss, @boiled), @fire.per_min(@column.floor_j_k), most_min,
-                               goal_c: next_mark_c)
+        step = Heat::Drift.new(from_c, @fire.toward_c(loss, @boiled), @fire.per_min(@column.floor_j_k),
+                               most_min, goal_c: next_mark_c)
         used = warm(step, loss)
         drifted(@floor, step, used)
         @energy.takes do

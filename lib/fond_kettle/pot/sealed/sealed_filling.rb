@@ -18,14 +18,15 @@ module FondKettle
       module_function
 
       # The SealedPot of `load` with `liquid_g` poured over its lowest food.
-      def pot(load, liquid_g, setting)
+      def pot(load, liquid_g, hearth)
+        setting = hearth.setting
         tiers = load.stack.tiers
         poured_at = tiers.index { |tier| !tier.rice? } || 0
         layers = tiers.each_with_index.map { |tier, i| layer(tier, load, i == poured_at ? liquid_g : 0.0) }
         column = Column.new(layers, pot_j_k: setting.vessel.heat_capacity_j_k)
         sides = sides_m2(load, setting.vessel)
         places = tiers.each_index.map { |i| place(tiers[i], layers[i], sides, i, setting) }
-        SealedPot.new(column, places, setting, load)
+        SealedPot.new(column, places, hearth, load)
       end
 
       def layer(tier, load, liquid_g)

@@ -35,8 +35,7 @@ module FondKettle
 
       def off_conductance
         warm = Heat::FLOOR_WARM_MIN - @off_min > Loss::HAIR_MIN
-        vessel = @setting.vessel
-        warm ? Heat.wall_conductance(vessel) : Heat.whole_conductance(vessel)
+        warm ? @hearth.wall_j_min_k : @hearth.whole_j_min_k
       end
 
       def mean_c

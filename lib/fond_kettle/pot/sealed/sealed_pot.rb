@@ -2,7 +2,7 @@
 
 require_relative "../attributes"
 require_relative "../heat/energy"
-require_relative "../heat/fire"
+require_relative "../heat/hearth"
 require_relative "../heat/loss"
 require_relative "sealed_fire"
 require_relative "sealed_off_heat"
@@ -37,13 +37,14 @@ module FondKettle
 
       # `column` (Column) and its layers in their `places` (Stacked) in `setting`; of `load` (Load)
       # what the rice is to hold, and what gravy is to stay.
-      def initialize(column, places, setting, load)
+      def initialize(column, places, hearth, load)
+        @hearth = hearth
+        @setting = setting = hearth.setting
         @column = column
         @places = places
         @floor, *@above = places
         @sources = places.take_while { |place| !place.layer.bed? }
         @sources = [@floor] if @sources.empty?
-        @setting = setting
         @min = @boiled_min = @lifted_min = @off_min = @hard_min = @cloth_g = 0.0
         @hot_c = [HOT_C, setting.boil_c - HOT_BELOW_BOIL_C].min
         @energy = Energy.new(column, setting.room_c)
@@ -93,7 +94,7 @@ module FondKettle
       # A stage begins: what the fire gives, and whether the lid is lifted.
       def enter(stage, _following)
         @stage = stage
-        @fire = Fire.new(stage, @setting)
+        @fire = @hearth.fire(stage)
         @off_min = 0.0 unless stage.off?
         @lifted_min += stage.lifted_s / 60.0
         add(stage.add) if stage.add

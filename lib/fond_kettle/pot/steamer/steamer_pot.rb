@@ -3,7 +3,7 @@
 require_relative "../beds/bed"
 require_relative "../column"
 require_relative "../heat/energy"
-require_relative "../heat/fire"
+require_relative "../heat/hearth"
 require_relative "../heat/heat"
 require_relative "../water/kinetics"
 require_relative "../heat/loss"
@@ -28,15 +28,16 @@ module FondKettle
       attr_reader :column, :min, :boiled_min, :lifted_min, :fire, :energy, :hot_min, :condensed_g
 
       # `load` (Load) in its steamer, with `liquid_g` to be sprinkled in all in so many `pours`.
-      def initialize(load, liquid_g, setting, pours)
+      def initialize(load, liquid_g, hearth, pours)
         @laid = load.steamer
         @sprinkled_g = pours.zero? ? 0.0 : liquid_g / pours
         @at_c = load.liquid_c
-        @setting = setting
+        @hearth = hearth
+        @setting = hearth.setting
         @column = Column.new(beds(load), pot_j_k: 0.0)
-        @energy = Energy.new(@column, setting.room_c)
+        @energy = Energy.new(@column, @setting.room_c)
         @min = @boiled_min = @lifted_min = @condensed_g = 0.0
-        @boil_pace = Kinetics.pace(setting.boil_c)
+        @boil_pace = hearth.boil_pace
       end
 
       # °C of the bed that is least hot.
@@ -77,7 +78,7 @@ module FondKettle
       # A stage begins.
       def enter(stage, _following)
         @stage = stage
-        @fire = Fire.new(stage, @setting)
+        @fire = @hearth.fire(stage)
         @lifted_min += stage.lifted_s / 60.0
         sprinkle(@sprinkled_g) if stage.sprinkle
         pour(stage.add) if stage.add
