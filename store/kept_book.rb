@@ -55,10 +55,11 @@ module FondKettle
 
       # The boxes with a grain (its key) that may still be eaten, the first to expire first.
       def of_grain(grain, now:, most:)
-        @database.read do
-          present.where(grain: grain).where(Sequel.lit("NOT judged OR use_by > ?", stamp(now)))
-                 .order(:use_by, :made_at).limit(most).all.each(&:freeze)
+        at = stamp(now)
+        of_it = @database.remember([:kept, grain]) do
+          present.where(grain: grain).order(:use_by, :made_at).all.each(&:freeze).freeze
         end
+        of_it.reject { |record| record[:judged] && (record[:use_by].nil? || record[:use_by] <= at) }.first(most)
       end
 
       # The Care::PutAway of a record.

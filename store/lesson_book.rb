@@ -37,7 +37,9 @@ module FondKettle
 
       # The lesson (Log::KitchenLesson) for a Methods::Request; `bag_id`, `dish`: as Log::PotScopes has them.
       def lesson(request, bag_id, dish)
-        Log::KitchenLesson.of(learned, request.grain.key, Log::PotScopes.of(request, bag_id, dish))
+        grain = request.grain.key
+        scopes = Log::PotScopes.of(request, bag_id, dish)
+        @database.remember([:lesson, grain, scopes]) { Log::KitchenLesson.of(learned, grain, scopes) }
       end
 
       # Log::Causes of what differs from the book in the kitchen of a cook (its id); nil where it has shown

@@ -25,13 +25,14 @@ module FondKettle
       # The x >= `least` with x = f(x), to within `close`: repeats x <- f(x), taking
       # secant steps on the way and the middle where a step would leave what is known
       # to be too little and too much, so that it always ends. `steepest` bounds how
-      # far f may be taken to grow with x; `slope` is how far it is guessed to. Where
-      # f(least) < least, x is `least`. Returns a Solution; raises Error after `most` evaluations.
+      # far f may be taken to grow with x. Where f(least) < least, x is `least`.
+      # Returns a Solution; raises Error after `most` evaluations.
       #
       #   fixed_point(1.0, close: 1e-9) { |x| Math.cos(x) }.x # => 0.739…
-      def fixed_point(start, close:, steepest: 0.999, most: 80, least: 0.0, slope: 0.0)
+      def fixed_point(start, close:, steepest: 0.999, most: 80, least: 0.0)
         x = start
         before = nil
+        slope = 0.0
         bracket = [-Float::INFINITY, Float::INFINITY]
         most.times do
           wanted = yield x

@@ -14,8 +14,6 @@ module FondKettle
     module Solving
       CLOSE_G = 1e-4
       CLOSE_SAUCE_G = 0.1
-      # The loss grows about so much with the liquid: more of it is longer on the way to the boil.
-      USUAL_SLOPE = 0.1
       SAUCE_ROUNDS = 12
       # Drained rice: a core that nobody sees, how near its minutes are found (a share), and how
       # many times the core's own time they may be.
@@ -60,7 +58,7 @@ module FondKettle
         run = wanted_g = nil
         start_g ||= [load.wanted_g - load.carried_g, 0.0].max
         hearth = Pot::Hearth.new(setting)
-        found = Numerics::Root.fixed_point(start_g, close: close_g, slope: USUAL_SLOPE) do |liquid_g|
+        found = Numerics::Root.fixed_point(start_g, close: close_g) do |liquid_g|
           run = Pot::Cooking.end_of(load, liquid_g, stages, hearth)
           wanted_g = wanted_g(load, run, liquid_g)
         end
