@@ -40,6 +40,7 @@ module FondKettle
         @tau_min = by_half * slower * ((cut.mm / 2)**2) / ((Math::PI**2) * ALPHA_MM2_MIN)
         @start_c = @core_c = start_c
         @behind_c = Array.new(TERMS, 0.0)
+        @rates = @terms.map { |_, order| order / @tau_min }
       end
 
       # Its layer goes from one temperature to another in `minutes`, along a straight line.
@@ -47,13 +48,26 @@ module FondKettle
         return unless minutes.positive?
 
         per_min = (to_c - from_c) / minutes
-        @terms.each_with_index do |(_, order), i|
-          rate = order / @tau_min
-          fading = Math.exp(-rate * minutes)
-          @behind_c[i] = (@behind_c[i] * fading) + (per_min * (1 - fading) / rate)
+        fading = fading(minutes)
+        behind_c = 0.0
+        index = 0
+        @terms.each do |share, _|
+          fades = fading[index]
+          @behind_c[index] = (@behind_c[index] * fades) + (per_min * (1 - fades) / @rates[index])
+          behind_c += share * @behind_c[index]
+          index += 1
         end
-        behind_c = @terms.each_with_index.sum { |(share, _), i| share * @behind_c[i] }
-        @core_c = (to_c - behind_c).clamp([@start_c, to_c].min, nil)
+        @core_c = [to_c - behind_c, [@start_c, to_c].min].max
+      end
+
+      private
+
+      # What each term fades to in so many minutes: nearly all steps are as long as the one before.
+      def fading(minutes)
+        return @fading if minutes == @faded_min
+
+        @faded_min = minutes
+        @fading = @rates.map { |rate| Math.exp(-rate * minutes) }
       end
     end
   end

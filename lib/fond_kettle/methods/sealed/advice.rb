@@ -13,7 +13,8 @@ module FondKettle
       # No school steams for less, or for longer, on low, minutes.
       LEAST_LOW_MIN = 15
       MOST_LOW_MIN = 180
-      # Most are done by then.
+      # Most are done by the first, nearly all by the second.
+      SHORT_LOW_MIN = 30
       USUAL_LOW_MIN = 60
       USUAL_FIRST_MIN = 15
       # Hotter than that nobody goes on for longer, until all is hot.
@@ -66,10 +67,15 @@ module FondKettle
         [layers.hot_min, layers.safe_min, layers.tender_min].compact.max
       end
 
-      # On low for as long as it usually takes, and only then for as long as anybody would.
+      # On low for a short while, then for as long as it usually takes, and only then for as long as anybody
+      # would. What was done before a run was over is done at the same minute of a longer one.
       def tried(heat, first_min, pan)
-        usual = @runs.call(stages(heat, first_min, USUAL_LOW_MIN, pan)).layers
-        usual.ready_min ? usual : @runs.call(stages(heat, first_min, MOST_LOW_MIN, pan)).layers
+        course = ->(low_min) { @runs.call(stages(heat, first_min, low_min, pan)).layers }
+        short = course.call(SHORT_LOW_MIN)
+        return short if short.ready_min && short.ready_min < short.heated_min
+
+        usual = course.call(USUAL_LOW_MIN)
+        usual.ready_min ? usual : course.call(MOST_LOW_MIN)
       end
 
       # Whole minutes until all is hot.

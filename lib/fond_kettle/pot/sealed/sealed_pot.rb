@@ -96,6 +96,7 @@ module FondKettle
         @stage = stage
         @fire = @hearth.fire(stage)
         @off_min = 0.0 unless stage.off?
+        @sink = Attributes.sinks.find { |one| one.set?(stage.public_send(one.key)) }&.effect
         @lifted_min += stage.lifted_s / 60.0
         add(stage.add) if stage.add
       end
@@ -120,7 +121,9 @@ module FondKettle
 
       def look
         @places.each { |place| place.hot(@min) if place.temp_c >= @hot_c }
-        @all_hot_min ||= @min if @places.all?(&:hot_min)
+        return if @all_hot_min
+
+        @all_hot_min = @min if @places.all?(&:hot_min)
       end
 
       # All of the pot moves on by `minutes`, each place to its own temperature.
@@ -128,8 +131,8 @@ module FondKettle
         @min += minutes
         quotas = self.quotas
         @places.each do |place|
-          pools = @pools[place].map { |pool| [pool, pool.spare_g(@kept_g)] } if quotas.key?(place)
-          place.follow(ends_c.fetch(place, place.temp_c), minutes, @min, pools, quotas.fetch(place, 0.0))
+          quota_g = quotas.fetch(place, 0.0)
+          place.follow(ends_c.fetch(place, place.temp_c), minutes, @min, @pools[place], @kept_g, quota_g)
         end
         minutes
       end
@@ -185,8 +188,7 @@ module FondKettle
 
       # What a cloth under the lid takes of it now, g/min.
       def sink_g_min
-        sink = Attributes.sinks.find { |one| one.set?(@stage.public_send(one.key)) }&.effect
-        sink && @cloth_g < sink.most_g - HAIR ? sink.g_min : 0.0
+        @sink && @cloth_g < @sink.most_g - HAIR ? @sink.g_min : 0.0
       end
 
       def into_cloth(grams)

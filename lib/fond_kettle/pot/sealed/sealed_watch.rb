@@ -41,9 +41,9 @@ module FondKettle
           see("boil", min, temp_c >= @setting.boil_c)
         end
         see("first-steam", @pot.all_hot_min, @pot.hot?)
-        see("core-gone", min, @pot.column.beds.all? { |bed| bed.core <= CORE_LEFT })
-        @drunk_min ||= min if drunk?
-        @ready_min ||= min if ready?
+        @seen["core-gone"] ||= min if @pot.column.beds.all? { |bed| bed.core <= CORE_LEFT }
+        @drunk_min = min if @drunk_min.nil? && drunk?
+        @ready_min = min if @ready_min.nil? && ready?
         dry(min, used, stage)
       end
 

@@ -27,9 +27,10 @@ module FondKettle
       # wants, else by its weight. What gets hot first does not drink the others' share.
       def quotas
         spare_g = self.spare_g
-        wants = @beds.to_h { |bed| [bed, bed.wants_g(@wanted)] }
-        wants = @beds.to_h { |bed| [bed, bed.layer.rice_g] } if wants.values.sum < NOTHING_G
-        wants.transform_values { |grams| spare_g * grams / wants.values.sum }
+        wants = @beds.map { |bed| bed.wants_g(@wanted) }
+        wants = @beds.map { |bed| bed.layer.rice_g } if wants.sum < NOTHING_G
+        whole_g = wants.sum
+        @beds.each_with_index.to_h { |bed, index| [bed, spare_g * wants[index] / whole_g] }
       end
 
       # Water for steam at the floor, g: what lies on food there runs down to it.

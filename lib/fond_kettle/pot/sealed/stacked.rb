@@ -109,11 +109,14 @@ module FondKettle
       end
 
       # Warms it to `to_c` in `minutes` that ended at minute `min`. Its rice takes up water from `pools` too
-      # (Stacked and the g that each can spare), the nearest first, at most `quota_g`.
-      def follow(to_c, minutes, min, pools, quota_g)
+      # (Stacked), the nearest first, at most `quota_g`, and leaves the gravy of the whole pot, `kept_g`.
+      def follow(to_c, minutes, min, pools, kept_g, quota_g)
         from_c = temp_c
         core_c = self.core_c
-        to_c += drink(from_c, to_c, minutes, pools, quota_g) / capacity_j_k if @layer.bed?
+        if @layer.bed?
+          to_c += drink(from_c, to_c, minutes, quota_g) { |lacking_g| draw(lacking_g, to_c, pools, kept_g) } /
+                  capacity_j_k
+        end
         @piece&.follow(from_c, to_c, minutes)
         above_min = minutes_above(@tender_c, from_c, to_c, minutes)
         @tender_min += above_min
@@ -123,7 +126,7 @@ module FondKettle
 
       # Records that it is hot at minute `min`; the first time counts.
       def hot(min)
-        @hot_min = [@hot_min, min].compact.min
+        @hot_min ||= min
       end
 
       private
@@ -161,15 +164,16 @@ module FondKettle
       end
 
       def minutes_above(mark_c, from_c, to_c, minutes)
-        low_c, high_c = [from_c, to_c].minmax
-        return low_c >= mark_c ? minutes : 0.0 if low_c >= mark_c || high_c < mark_c
+        low_c, high_c = from_c < to_c ? [from_c, to_c] : [to_c, from_c]
+        return minutes if low_c >= mark_c
+        return 0.0 if high_c < mark_c
 
         minutes * (high_c - mark_c) / (high_c - low_c)
       end
 
       # No lag: the delay is reckoned. Below 65 °C raw grain soaks in what is on it. Returns the
-      # heat, J, that came with what it drew.
-      def drink(from_c, to_c, minutes, pools, quota_g)
+      # heat, J, that came with what it drew: what the block, which draws so much, answers.
+      def drink(from_c, to_c, minutes, quota_g, &)
         span = Span.new(from_c, to_c)
         unless @layer.cooking? || to_c >= Kinetics::COOKS_ABOVE_C
           @layer.soak(span, minutes, 0.0)
@@ -179,21 +183,21 @@ module FondKettle
         pace = span.mean { |c| Kinetics.pace(c) }
         return 0.0 unless pace.positive?
 
-        cook(pace, minutes, to_c, pools, quota_g)
+        cook(pace, minutes, quota_g, &)
       end
 
-      def cook(pace, minutes, to_c, pools, quota_g)
+      def cook(pace, minutes, quota_g)
         @layer.begin_cooking
         lacking_g = [@layer.thirst_g(pace, minutes) - @layer.free_g, quota_g].min
-        joule = draw(lacking_g, to_c, pools)
+        joule = lacking_g.positive? ? yield(lacking_g) : 0.0
         left = minutes
         left -= @layer.cook(pace, 0.0, left) while left > HAIR
         joule
       end
 
-      def draw(lacking_g, to_c, pools)
-        pools.sum(0.0) do |pool, spare_g|
-          grams = [spare_g, pool.layer.free_g, lacking_g].min
+      def draw(lacking_g, to_c, pools, kept_g)
+        pools.sum(0.0) do |pool|
+          grams = [pool.spare_g(kept_g), pool.layer.free_g, lacking_g].min
           next 0.0 unless grams.positive?
 
           pool.layer.give(grams)
