@@ -46,9 +46,13 @@ module FondKettle
         state.hash
       end
 
-      # Its course in the last phase, with its cues (Pot::Run).
+      # Its course in the last phase, with its cues (Pot::Run). A sealed pot was solved by that very run.
       def run
-        @run ||= Pot::Cooking.run(load, liquid_g, stages, setting, step_min: step_min, curve: @curve)
+        @run ||= if sealed && !@curve
+                   last.run
+                 else
+                   Pot::Cooking.run(load, liquid_g, stages, setting, step_min: step_min, curve: @curve)
+                 end
       end
 
       # The range of its liquid (Belief::Spread). It uses the stages as they were before they were timed,
