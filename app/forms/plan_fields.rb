@@ -20,6 +20,7 @@ module FondKettle
                   onion first stir lid cover crust sauce_g parts beside own own_kind lesson serve
                   without instead kept under_g under_water under_meat under_raw under_mm under_shape under_c
                   under_gravy layer done steam programme].push(*MakingForm::FIELDS).freeze
+      BY_NAME = FIELDS.to_h { |field| [field.to_s, field] }.freeze
       # Fields of which several values may be sent.
       SEVERAL = %i[who without instead kept layer].freeze
 
@@ -57,13 +58,13 @@ module FondKettle
 
       # Address that holds this plan, with some fields changed.
       def address(**changes)
-        pairs = FIELDS.flat_map do |field|
-          Array(changes.fetch(field, @typed[field])).map do |value|
-            [SEVERAL.include?(field) ? "#{field}[]" : field.to_s, value]
-          end
-        end
-        pairs.reject { |_, value| value.to_s == "" }
-             .map { |name, value| "#{name}=#{Rack::Utils.escape(value)}" }.join("&")
+        said = { **@typed, **changes }
+        BY_NAME.flat_map do |name, field|
+          values = said[field] or next []
+          name = "#{name}[]" if SEVERAL.include?(field)
+          Array(values).reject { |value| value.to_s == "" }
+                       .map { |value| "#{name}=#{Rack::Utils.escape(value)}" }
+        end.join("&")
       end
 
       def grain
@@ -137,7 +138,7 @@ module FondKettle
 
       # Every other field has one value: what comes as a list is none.
       def taken(typed)
-        given = FIELDS.to_h { |field| [field, typed[field.to_s]] }.compact
+        given = BY_NAME.slice(*typed.keys).to_h { |name, field| [field, typed[name]] }
         given = given.select do |field, value|
           value.is_a?(String) || (SEVERAL.include?(field) && value.is_a?(Array))
         end
@@ -147,8 +148,8 @@ module FondKettle
       end
 
       def lists(typed)
-        FIELDS.select { |field| typed[field.to_s] && !@typed.key?(field) }
-              .map { |field| { field: field.to_s, message: "must be one value, not a list" } }
+        BY_NAME.select { |name, field| typed[name] && !@typed.key?(field) }
+               .map { |name, _| { field: name, message: "must be one value, not a list" } }
       end
 
       # The one field that may not be left blank: how much rice, or for how many.
