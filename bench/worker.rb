@@ -23,6 +23,10 @@ module Worker
   FOODS = %w[carrot tomato leek cumin].freeze
   QUICK = (1..30).map { |index| "#{index * 10} g #{FOODS[index % 4]}, number #{index} | base" }.join("\n")
 
+  KNOWN = lambda do
+    { names: FondKettle::Larder::Names.ours, library: FondKettle::Methods::Library.ours }
+  end
+
   module_function
 
   def reader(asked)
@@ -61,25 +65,35 @@ module Worker
       return -> { FondKettle::Evening::Laying.supper(dish, 1.1 + ((number += 1) / 100.0 % 1), request) }
     end
     dish = newer_dish
-    lambda do
-      supper = FondKettle::Dishes::Laying.supper(dish, 1.1 + ((number += 1) / 100.0 % 1), request)
-      whole(supper.plan)
-    end
+    -> { whole(rescaled(dish, request).plan) }
+  end
+
+  # The supper of a dish in another amount each time.
+  def rescaled(dish, request)
+    @number = @number.to_i + 1
+    FondKettle::Dishes::Laying.supper(dish, 1.1 + (@number / 100.0 % 1), request)
   end
 
   def newer_dish
     head = { title: "Dish", serves: 4.0, method: "covered-pot", grain: "basmati", rice_g: 320.0, pan_mm: 240.0 }
     graph = FondKettle::Reading::BarredDish.new(head, lines: QUICK, steps: "").call
-    FondKettle::Formats::StoredDish.of(graph, names: FondKettle::Larder::Names.ours,
-                                              library: FondKettle::Methods::Library.ours)
+    FondKettle::Formats::StoredDish.of(graph, **KNOWN.call)
   end
+
+  # A dish of thirty lines, six vessels and twenty steps, told in plain sentences.
+  FEAST = File.read(File.expand_path("feast.txt", __dir__))
 
   def newer(request)
     solved = Core::Solved.of(request)
     last = solved.last
     pot = FondKettle::Pot
     at = pot.const_defined?(:Hearth) ? pot::Hearth.new(last.setting) : last.setting
-    { "end" => -> { pot::Cooking.end_of(last.load, 400.0, last.stages, at) },
+    told = FondKettle::Reading::Reader.new(FEAST).dish
+    feast = FondKettle::Formats::StoredDish.of(told, **KNOWN.call)
+    { "six vessels" => -> { whole(rescaled(feast, request).plan) },
+      "supper of nine" => -> { rescaled(feast, request) },
+      "read" => -> { FondKettle::Reading::Reader.new(FEAST).dish },
+      "end" => -> { pot::Cooking.end_of(last.load, 400.0, last.stages, at) },
       "solved" => -> { Core::Solved.of(request) } }
   end
 end

@@ -59,7 +59,7 @@ module FondKettle
         of_it = @database.remember([:kept, grain]) do
           present.where(grain: grain).order(:use_by, :made_at).all.each(&:freeze).freeze
         end
-        of_it.reject { |record| record[:judged] && (record[:use_by].nil? || record[:use_by] <= at) }.first(most)
+        of_it.reject { |one| one[:judged] && (one[:use_by].nil? || one[:use_by] <= at) }.first(most)
       end
 
       # The Care::PutAway of a record.

@@ -32,16 +32,25 @@ module FondKettle
         last ? circle(network, via, last) - [network.serve] : []
       end
 
+      # Yields each edge: from, to, minutes.
+      def each_edge(network)
+        network.out.each_with_index do |edges, from|
+          index = 0
+          while (to = edges[index])
+            yield from, to, edges[index + 1]
+            index += 2
+          end
+        end
+      end
+
       # Runs one round over what starts after what; true when a tail has grown.
       def lengthen(network, tails)
         grown = false
-        network.out.each_with_index do |edges, from|
-          edges.each_slice(2) do |to, minutes|
-            next unless tails[to] + minutes > tails[from]
+        each_edge(network) do |from, to, minutes|
+          next unless tails[to] + minutes > tails[from]
 
-            tails[from] = tails[to] + minutes
-            grown = true
-          end
+          tails[from] = tails[to] + minutes
+          grown = true
         end
         grown
       end
@@ -49,16 +58,12 @@ module FondKettle
       # Runs one round from the nodes that are reached; true when one has moved.
       def lengthen_from(network, at)
         moved = false
-        network.out.each_with_index do |edges, from|
-          next unless at[from]
+        each_edge(network) do |from, to, minutes|
+          bound = at[from] && (at[from] + minutes)
+          next unless bound && (at[to].nil? || bound > at[to])
 
-          edges.each_slice(2) do |to, minutes|
-            bound = at[from] + minutes
-            next unless at[to].nil? || bound > at[to]
-
-            at[to] = bound
-            moved = true
-          end
+          at[to] = bound
+          moved = true
         end
         moved
       end
@@ -66,14 +71,12 @@ module FondKettle
       # Runs one round; returns the last place that moved, or nil.
       def relax(network, at, via)
         moved = nil
-        network.out.each_with_index do |edges, from|
-          edges.each_slice(2) do |to, minutes|
-            next unless at[from] + minutes > at[to]
+        each_edge(network) do |from, to, minutes|
+          next unless at[from] + minutes > at[to]
 
-            at[to] = at[from] + minutes
-            via[to] = from
-            moved = to
-          end
+          at[to] = at[from] + minutes
+          via[to] = from
+          moved = to
         end
         early(network, at, via) || moved
       end
@@ -109,7 +112,7 @@ module FondKettle
         around << node while (node = via[node]) != around.first
         around
       end
-      private_class_method :lengthen, :lengthen_from, :relax, :early, :fixed, :circle
+      private_class_method :each_edge, :lengthen, :lengthen_from, :relax, :early, :fixed, :circle
     end
   end
 end

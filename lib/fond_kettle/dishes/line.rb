@@ -36,7 +36,7 @@ module FondKettle
 
       # Share of it that lies in the pot with the rice.
       def pot_share
-        shares.slice(*self.class::IN_POT).values.sum(0.0)
+        shares.sum(0.0) { |stage, share| self.class::IN_POT.include?(stage) ? share : 0.0 }
       end
 
       # True where the water model has to know of it.

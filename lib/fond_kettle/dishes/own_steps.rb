@@ -43,9 +43,13 @@ module FondKettle
         new(method, dish, made_in).method
       end
 
+      # Keys by index, each made once.
+      KEYS = Hash.new { |keys, index| keys[index] = "dish-#{index + 1}".freeze }
+      private_constant :KEYS
+
       # The key of the stage that a dish's step of this index becomes.
       def self.key(index)
-        "dish-#{index + 1}"
+        KEYS[index]
       end
 
       # The arguments are those of `method`.

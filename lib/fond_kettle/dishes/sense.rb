@@ -156,9 +156,12 @@ module FondKettle
 
       # Raw pulses and the like that the time they get does not boil through.
       def pulses(dish, plan)
+        boiling = Hash.new { |minutes, section| minutes[section] = boiling_in(plan, section) }
         dish.lines.filter_map do |line|
           wanted_min = line.ingredient.boil_min
-          found = wanted_min && Methods::NotSafe.boil_through(line.name, wanted_min, boiling_min(line, plan))
+          next unless wanted_min
+
+          found = Methods::NotSafe.boil_through(line.name, wanted_min, boiling_min(line, plan, boiling))
           found&.with(say: "#{found.say} #{STEP}")
         end
       end
@@ -172,23 +175,26 @@ module FondKettle
 
       # Minutes for which a line boils, by the kinds of the stages and steps: in the pot with the rice, in a
       # base before that, or in a step of its own. Frying and resting do not boil food through.
-      def boiling_min(line, plan)
+      # `boiling`: minutes of tasks by section (boiling_in).
+      def boiling_min(line, plan, boiling)
         case line.stage
-        when "base" then boiling_in(plan, "base") + plan.run.boiling_min
+        when "base" then boiling["base"] + plan.run.boiling_min
         when "with", "liquid", BOILED, LATE then plan.run.boiling_min
-        when "beside" then boiling_in(plan, "base")
-        else boiling_in(plan, "after")
+        when "beside" then boiling["base"]
+        else boiling["after"]
         end
       end
 
       # Minutes of the tasks of a section whose kind boils what lies in them.
       def boiling_in(plan, section)
-        plan.tasks.select { |task| task.id.start_with?("#{section}.") && task.kind.boils }.sum(&:told_min)
+        start = "#{section}."
+        plan.tasks.select { |task| task.kind.boils && task.id.start_with?(start) }.sum(&:told_min)
       end
 
       # The main liquid's amount comes from the water model, whatever was written.
       def not_counted(dish)
-        unknown = dish.lines.reject { |line| line.equal?(dish.main_liquid) }
+        main = dish.main_liquid
+        unknown = dish.lines.reject { |line| line.equal?(main) }
                       .select { |line| line.amount && line.g.nil? }.map(&:name)
         return [] if unknown.empty?
 

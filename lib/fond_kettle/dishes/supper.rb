@@ -159,7 +159,8 @@ module FondKettle
 
       # The main liquid as the cook wrote it, in one of so many pots, g; nil where none is written.
       def written_g(dish, lines, pots)
-        main = lines.find { |scaled| scaled.line.equal?(dish.main_liquid) }
+        liquid = dish.main_liquid
+        main = lines.find { |scaled| scaled.line.equal?(liquid) }
         main&.g && (main.g / pots)
       end
 

@@ -61,7 +61,8 @@ module FondKettle
       # The task of a step itself, neither the heating of its oven nor a check.
       def own(index)
         kind = @dish.steps.fetch(index).kind
-        @plan.tasks.find { |task| task.id.end_with?(".#{OwnSteps.key(index)}") && task.kind.key == kind }
+        id = ".#{OwnSteps.key(index)}"
+        @plan.tasks.find { |task| task.id.end_with?(id) && task.kind.key == kind }
       end
 
       # The task at which what the vessels give goes in with the rice.

@@ -5,7 +5,8 @@ require_relative "spoonings"
 
 module FondKettle
   module Measure
-    # The search for the easiest cups and spoons that come close enough to an amount, or the closest there are.
+    # The search for the easiest cups and spoons that come close enough to an amount, or the closest there
+    # are.
     class Easiest
       # Parts that a cup can be filled to; the same of two cups, the second full too.
       OF_A_CUP = [0.0, 0.25, 1 / 3.0, 0.5, 2 / 3.0, 0.75].freeze

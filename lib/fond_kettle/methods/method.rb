@@ -55,7 +55,9 @@ module FondKettle
       # The colour to which onion is taken in it, as chosen (`wanted`) or the first of its own; nil where it
       # has none.
       def colour(wanted)
-        [wanted&.to_sym, *colours.keys].find { |name| colours.key?(name) }
+        return if colours.empty?
+
+        wanted && colours.key?(wanted.to_sym) ? wanted.to_sym : colours.keys.first
       end
 
       # The state to which food is fried in it, by the colour wanted of onion; nil where none is said.

@@ -36,11 +36,12 @@ module FondKettle
 
       # A Cut that lies in a layer as warm as itself, at `start_c`.
       def initialize(cut, start_c)
-        @terms, by_half, slower = SHAPES.fetch(cut.shape)
+        terms, by_half, slower = SHAPES.fetch(cut.shape)
         @tau_min = by_half * slower * ((cut.mm / 2)**2) / ((Math::PI**2) * ALPHA_MM2_MIN)
         @start_c = @core_c = start_c
         @behind_c = Array.new(TERMS, 0.0)
-        @rates = @terms.map { |_, order| order / @tau_min }
+        @shares = terms.map(&:first)
+        @rates = terms.map { |_, order| order / @tau_min }
       end
 
       # Its layer goes from one temperature to another in `minutes`, along a straight line.
@@ -51,13 +52,13 @@ module FondKettle
         fading = fading(minutes)
         behind_c = 0.0
         index = 0
-        @terms.each do |share, _|
+        @shares.each do |share|
           fades = fading[index]
           @behind_c[index] = (@behind_c[index] * fades) + (per_min * (1 - fades) / @rates[index])
           behind_c += share * @behind_c[index]
           index += 1
         end
-        @core_c = [to_c - behind_c, [@start_c, to_c].min].max
+        @core_c = (to_c - behind_c).clamp([@start_c, to_c].min, nil)
       end
 
       private

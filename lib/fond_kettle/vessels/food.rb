@@ -88,9 +88,9 @@ module FondKettle
 
       # A `share` of it.
       def part(share)
-        with(**%i[raw_g water_g dry_g fat_g salt_g given_g steam_g drunk_g].to_h do |name|
-          [name, public_send(name) * share]
-        end)
+        with(raw_g: raw_g * share, water_g: water_g * share, dry_g: dry_g * share, fat_g: fat_g * share,
+             salt_g: salt_g * share, given_g: given_g * share, steam_g: steam_g * share,
+             drunk_g: drunk_g * share)
       end
 
       # Heat capacity of what is not yet free water of it, in J/K: what it will give counts with the liquid.

@@ -12,18 +12,27 @@ module FondKettle
       # one of them is there, that one first. Nothing is left in a vessel that gives all it has.
       def of(steps, step)
         held = [step.vessel]
-        later = steps.drop(steps.index(step) + 1).select do |one|
-          there = [one.vessel, *one.from.map(&:vessel)].intersect?(held)
-          held = (held - emptied(one)) | [one.vessel] if there
-          there
+        way = [step]
+        index = place(steps, step)
+        while (one = steps[index += 1])
+          next unless held.include?(one.vessel) || one.from.any? { |pour| held.include?(pour.vessel) }
+
+          one.from.each { |pour| held.delete(pour.vessel) if emptied?(pour) }
+          held |= [one.vessel]
+          way << one
         end
-        [step, *later]
+        way
       end
 
-      def emptied(step)
-        step.from.select { |pour| pour.what == ALL && pour.share.nil? && pour.g.nil? }.map(&:vessel)
+      # Index of a step, which is nearly always one of them itself.
+      def place(steps, step)
+        steps.index { |one| one.equal?(step) } || steps.index(step)
       end
-      private_class_method :emptied
+
+      def emptied?(pour)
+        pour.what == ALL && pour.share.nil? && pour.g.nil?
+      end
+      private_class_method :place, :emptied?
     end
   end
 end

@@ -47,9 +47,11 @@ module FondKettle
       # Provisions of the steps that are not in the rice's pot, but for what goes into it raw: that is cooked
       # with the rice, and measured then.
       def apart
-        stages = @text.base.select { |stage| stage.moment == Moments::APART }
-        raw = RawToRice.new(@request.made_in, stages)
-        stages.reject { |stage| raw.stage?(stage) }.flat_map { |stage| at(stage) }
+        @apart ||= begin
+          stages = @text.base.select { |stage| stage.moment == Moments::APART }
+          raw = RawToRice.new(@request.made_in, stages)
+          stages.reject { |stage| raw.stage?(stage) }.flat_map { |stage| at(stage) }.freeze
+        end
       end
 
       # True when there is something to lay or stir the rice on.

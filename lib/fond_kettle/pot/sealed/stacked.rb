@@ -126,7 +126,7 @@ module FondKettle
 
       # Records that it is hot at minute `min`; the first time counts.
       def hot(min)
-        @hot_min ||= min
+        @hot_min = [@hot_min, min].compact.min
       end
 
       private
