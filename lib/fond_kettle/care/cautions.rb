@@ -97,7 +97,7 @@ module FondKettle
 
       # The classes of food that is raw for certain, not merely unknown.
       def surely_raw
-        raw - [UNKNOWN.delete_prefix(INSIDE)]
+        @surely_raw ||= (raw - [UNKNOWN.delete_prefix(INSIDE)]).freeze
       end
 
       # The classes of raw meat: what takes the place of meat of which nobody said what it is.

@@ -41,9 +41,10 @@ module FondKettle
         new(problem, usual_effort(problem.slots.size), stop, 0).place(nil, patient: true)
       end
 
-      # The same without making it better than as short as it can be.
+      # The same without making it better than as short as it can be; nil where none was found, for those who
+      # try one thing after the other and tell nobody why.
       def self.shortest(problem, effort:, stop: nil)
-        new(problem, effort, stop, 0).place(nil, polish: false)
+        new(problem, effort, stop, 0).shortest
       end
 
       # The plainest Placed: one task after the other in the given order, which must put each after those that
@@ -68,23 +69,33 @@ module FondKettle
       end
 
       # The Placed. Raises InvalidInput.
-      def place(from, polish: true, patient: false)
+      def place(from, patient: false)
         check
-        placed = each_by_itself unless from || polish
-        return placed if placed
+        descended(from, polish: true)
+      rescue Lost => e
+        nearest = near(e) if patient
+        nearest || raise(InvalidInput.at("resources", e.shown ? crowded : unknown(e.looked)))
+      end
 
+      # A Placed that is as short as it can be, or nil.
+      def shortest
+        return if asks_too_much? || @network.widest.nil?
+
+        each_by_itself || descended(nil, polish: false)
+      rescue Lost
+        nil
+      end
+
+      private
+
+      def descended(from, polish:)
         descent = Descent.new(@problem, @network, @crowds, @effort, @stop, @seed)
         descent.begin(from&.values_at(*@network.place.keys))
         descent.shorten
         descent.better if polish
         Placed.new(starts: descent.starts, span_min: descent.span_min, bound_min: descent.bound_min,
                    over_min: 0)
-      rescue Lost => e
-        nearest = near(e) if patient
-        nearest || raise(InvalidInput.at("resources", e.shown ? crowded : unknown(e.looked)))
       end
-
-      private
 
       # All as late as can be, each by itself, where nothing is in another's way then: the longest path, and
       # so the shortest of all. Most plans of one pot are this. Nil for any other.
@@ -124,9 +135,18 @@ module FondKettle
         "must not contradict one another: the bounds of #{named}#{more}"
       end
 
+      def asks_too_much?
+        [*@problem.slots, *@problem.spans].any? { |one| too_much(one) }
+      end
+
+      # [name, amount] of what a Slot or a Span asks more of than there is, or nil.
+      def too_much(one)
+        one.uses.find { |resource, amount| amount > @problem.resources.fetch(resource, 0) }
+      end
+
       # `one`: a Slot or a Span.
       def check_uses(one, field)
-        name, wanted = one.uses.find { |resource, amount| amount > @problem.resources.fetch(resource, 0) }
+        name, wanted = too_much(one)
         return unless name
 
         there = @problem.resources.fetch(name, 0)

@@ -2,7 +2,6 @@
 
 require_relative "../clock/contradiction"
 require_relative "../clock/placement"
-require_relative "../ground/errors"
 require_relative "ahead"
 require_relative "schedule"
 
@@ -47,9 +46,7 @@ module FondKettle
         return if @stop.call
 
         placed = Clock::Placement.shortest(problem, effort: EFFORT, stop: @stop)
-        WayOut.new(key: key, count: count, tasks: tasks, span_min: placed.span_min)
-      rescue InvalidInput
-        nil
+        placed && WayOut.new(key: key, count: count, tasks: tasks, span_min: placed.span_min)
       end
 
       def more(key, name)

@@ -82,7 +82,8 @@ module FondKettle
 
       # Where the steps in a vessel of the dish are done (Vessels::Setting), by its key.
       def setting_of(key)
-        @base.settings(setting).fetch(key)
+        @settings ||= @base.settings(setting)
+        @settings.fetch(key)
       end
 
       # Rows of the steps in it (Vessels::Row), the last when the rice goes in.

@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 require_relative "../../clock/placement"
-require_relative "../../ground/errors"
 
 module FondKettle
   module Methods
@@ -48,8 +47,6 @@ module FondKettle
 
       def met(slots, ends, resources)
         Clock::Placement.shortest(Clock::Problem.of(slots, ends: ends, resources: resources), effort: EFFORT)
-      rescue InvalidInput
-        nil
       end
 
       # The same without the bounds (Clock::After) for which the block is true.
