@@ -18,8 +18,6 @@ module FondKettle
       # W/m2K (docs/model.md: Heat).
       OVEN_W_M2_K = { "steel" => 10.0, "aluminium" => 10.0 }.freeze
       DULL_W_M2_K = 15.0
-      # So long after it was taken off, a warm grate still keeps the floor warm.
-      FLOOR_WARM_MIN = 3.0
 
       # Conductance from wall and top of `vessel` to the room, in J/min K: on the heat, and just after.
       def self.wall_conductance(vessel)

@@ -17,6 +17,8 @@ module FondKettle
       HEATING_SHARE = 0.4
       OFF_G_MIN = 0.5
       OFF_MIN = 10.0
+      # So long after it was taken off, a warm grate still keeps the floor warm.
+      FLOOR_WARM_MIN = 3.0
       # Less than this is over.
       HAIR_MIN = 1e-9
 
@@ -33,6 +35,16 @@ module FondKettle
       # Loss at the boil without a lid, before the cap by the burner's power.
       def open_g_min(vessel, heat)
         OPEN_G_MIN_CM2.fetch(heat) * vessel.area_cm2
+      end
+
+      # The step after `off_min` off the heat, at most `most_min`: not beyond the minute at which the floor is
+      # no longer kept warm, or the steam is over.
+      def off_step_min(off_min, most_min)
+        warm_min = FLOOR_WARM_MIN - off_min
+        return [most_min, warm_min].min if warm_min > HAIR_MIN
+
+        steams_min = OFF_MIN - off_min
+        steams_min > HAIR_MIN ? [most_min, steams_min].min : most_min
       end
 
       # The loss off the heat: closed, for the first OFF_MIN minutes; an open pot loses what an open simmer

@@ -14,21 +14,12 @@ module FondKettle
       # open pot as long as there is free water.
       def cool(most_min)
         loss = steams_off_heat? && !@floor.dry? ? @fire.off_g_min : 0.0
-        minutes = until_next_mark(most_min)
+        minutes = Loss.off_step_min(@off_min, most_min)
         falling = fall(@floor, loss, minutes)
         used = cook_floor(falling.mean { |c| Kinetics.pace(c) }, loss, minutes)
         cooled(falling, used)
         @off_min += used
         used
-      end
-
-      # Not beyond the minute at which the floor is no longer kept warm, or the steam is over.
-      def until_next_mark(most_min)
-        warm_min = Heat::FLOOR_WARM_MIN - @off_min
-        return [most_min, warm_min].min if warm_min > Loss::HAIR_MIN
-
-        steams_min = Loss::OFF_MIN - @off_min
-        steams_min > Loss::HAIR_MIN ? [most_min, steams_min].min : most_min
       end
 
       def steams_off_heat?
@@ -46,7 +37,7 @@ module FondKettle
       end
 
       def off_conductance
-        Heat::FLOOR_WARM_MIN - @off_min > Loss::HAIR_MIN ? @hearth.wall_j_min_k : @hearth.whole_j_min_k
+        Loss::FLOOR_WARM_MIN - @off_min > Loss::HAIR_MIN ? @hearth.wall_j_min_k : @hearth.whole_j_min_k
       end
 
       def cooled(falling, used)

@@ -15,8 +15,7 @@ module FondKettle
       # Off the heat all of it falls alike (docs/model.md: Off the heat).
       def cool(most_min)
         g_min = Loss::OFF_MIN - @off_min > Loss::HAIR_MIN && !@floor.layer.dry? ? @fire.off_g_min : 0.0
-        marks = [Heat::FLOOR_WARM_MIN, Loss::OFF_MIN].map { |mark| mark - @off_min }
-        minutes = [most_min, *marks.select { |left| left > Loss::HAIR_MIN }].min
+        minutes = Loss.off_step_min(@off_min, most_min)
         k = off_conductance
         ends_c = @places.to_h { |place| [place, fallen(place, g_min, k, minutes)] }
         wall_j = k * (mean_c - @setting.room_c)
@@ -34,7 +33,7 @@ module FondKettle
       end
 
       def off_conductance
-        warm = Heat::FLOOR_WARM_MIN - @off_min > Loss::HAIR_MIN
+        warm = Loss::FLOOR_WARM_MIN - @off_min > Loss::HAIR_MIN
         warm ? @hearth.wall_j_min_k : @hearth.whole_j_min_k
       end
 

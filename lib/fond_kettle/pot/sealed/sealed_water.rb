@@ -30,7 +30,9 @@ module FondKettle
         wants = @beds.map { |bed| bed.wants_g(@wanted) }
         wants = @beds.map { |bed| bed.layer.rice_g } if wants.sum < NOTHING_G
         whole_g = wants.sum
-        @beds.each_with_index.to_h { |bed, index| [bed, spare_g * wants[index] / whole_g] }
+        quotas = {}
+        @beds.each { |bed| quotas[bed] = spare_g * wants[quotas.size] / whole_g }
+        quotas
       end
 
       # Water for steam at the floor, g: what lies on food there runs down to it.

@@ -126,7 +126,9 @@ module FondKettle
 
       # Records that it is hot at minute `min`; the first time counts.
       def hot(min)
-        @hot_min = [@hot_min, min].compact.min
+        return if @hot_min
+
+        @hot_min = min
       end
 
       private
@@ -164,11 +166,11 @@ module FondKettle
       end
 
       def minutes_above(mark_c, from_c, to_c, minutes)
-        low_c, high_c = from_c < to_c ? [from_c, to_c] : [to_c, from_c]
-        return minutes if low_c >= mark_c
-        return 0.0 if high_c < mark_c
-
-        minutes * (high_c - mark_c) / (high_c - low_c)
+        if from_c >= mark_c
+          to_c >= mark_c ? minutes : minutes * (from_c - mark_c) / (from_c - to_c)
+        else
+          to_c < mark_c ? 0.0 : minutes * (to_c - mark_c) / (to_c - from_c)
+        end
       end
 
       # No lag: the delay is reckoned. Below 65 °C raw grain soaks in what is on it. Returns the
