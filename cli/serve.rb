@@ -147,6 +147,8 @@ module FondKettle
       # What never differs.
       def settle(puma)
         puma.threads 1, THREADS
+        # More devices than threads take turns, page by page.
+        puma.max_fast_inline 1
         puma.quiet
         puma.raise_exception_on_sigterm false
         puma.environment "production"

@@ -5,6 +5,7 @@ require "monitor"
 require "sequel"
 require "sqlite3"
 require_relative "../lib/fond_kettle/ground/errors"
+require_relative "../lib/fond_kettle/ground/remembered"
 require_relative "copy"
 
 module FondKettle
@@ -14,6 +15,8 @@ module FondKettle
     class Database
       MIGRATIONS = File.expand_path("migrations", __dir__)
       BUSY_MS = 2000
+      # Answers that are kept until something is written.
+      MOST_REMEMBERED = 1000
       EMPTIED = "The kitchen's file %s is empty, as after a full disk: nothing was changed. Put a " \
                 "copy in its place, or remove it to begin anew."
       SOMEBODY = "Somebody else changed this first. Look at how it stands now and change it again."
@@ -47,7 +50,7 @@ module FondKettle
         @name = name
         @migrations = migrations
         @generation = 0
-        @remembered = {}
+        @remembered = Remembered.new(MOST_REMEMBERED)
         @after = []
         @turn = Monitor.new
         @file = File.join(folder, "#{name}.db")
@@ -108,8 +111,7 @@ module FondKettle
         return read(&) if writing?
 
         # A write that comes meanwhile begins another list.
-        known = @remembered
-        known.fetch(question) { known[question] = read(&) }
+        @remembered.fetch(question) { read(&) }
       end
 
       # Writes what stands in the log beside the file into the file, and empties the log: the file alone is
@@ -142,7 +144,7 @@ module FondKettle
 
       def changed
         @generation += 1
-        @remembered = {}
+        @remembered = Remembered.new(MOST_REMEMBERED)
         @after.each { |block| block.call(@generation) }
       end
 

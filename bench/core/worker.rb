@@ -9,7 +9,8 @@ require File.join(root, "lib/fond_kettle")
   path = File.join(root, "lib/fond_kettle", "#{file}.rb")
   require path if File.exist?(path)
 end
-require_relative "cases"
+require_relative "cases_now"
+require_relative "cases_then"
 require_relative "counting"
 
 def seconds(work, times)
@@ -28,7 +29,7 @@ ensure
   GC.enable
 end
 
-cases = Cases.all
+cases = (FondKettle.const_defined?(:Method, false) ? CasesThen : CasesNow).new.all
 $stdout.sync = true
 puts cases.keys.join(";")
 while (line = $stdin.gets)

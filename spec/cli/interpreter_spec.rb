@@ -24,8 +24,8 @@ RSpec.describe FondKettle::Cli::Interpreter do
   end
 
   it "says where there is none, and only where it was wanted" do
-    expect(described_class.new(true, compiler: nil).remark).to include("no compiler")
-    expect([described_class.new(false, compiler: nil), described_class.new(true, compiler: :off)].map(&:remark))
-      .to eq([nil, nil])
+    remark = ->(jit, compiler) { described_class.new(jit, compiler: compiler).remark }
+    expect(remark.call(true, nil)).to include("no compiler")
+    expect([remark.call(false, nil), remark.call(true, :off)]).to eq([nil, nil])
   end
 end

@@ -1,13 +1,13 @@
 # frozen_string_literal: true
 
-# Time cannot be told in a spec, objects can: what makes a quarter more of them is slower, too. The figures are
-# those of docs/speed.md.
+# Time cannot be told in a spec, objects can: what makes a quarter more of them is slower, too. The figures
+# are those of docs/speed.md.
 RSpec.describe "What is made for one answer" do
   let(:request) { request_for(basic_request) }
 
   # Objects that the block makes, once all that is made but once is there.
-  def objects
-    2.times { yield }
+  def objects(&)
+    2.times(&)
     GC.disable
     before = GC.stat(:total_allocated_objects)
     yield
@@ -40,8 +40,12 @@ RSpec.describe "What is made for one answer" do
   end
 
   it "makes nothing of a plan that nobody asks for" do
-    expect(FondKettle::Methods::Slip).not_to receive(:of)
-    expect(FondKettle::Belief::Spreading).not_to receive(:around)
-    expect(FondKettle::Methods::Planner.plan(request).liquid_g).to be_positive
+    made = { FondKettle::Methods::Slip => :of, FondKettle::Belief::Spreading => :around }
+    made.each { |part, name| allow(part).to receive(name).and_call_original }
+    plan = FondKettle::Methods::Planner.plan(request)
+    expect(plan.liquid_g).to be_positive
+    made.each { |part, name| expect(part).not_to have_received(name) }
+    2.times { plan.tasks }
+    expect(FondKettle::Methods::Slip).to have_received(:of).once
   end
 end

@@ -35,7 +35,7 @@ module FondKettle
       end
 
       # By families of units, and by the names that a house gives its cups.
-      PATTERNS = Hash.new { |known, families| known[families] = pattern(UnitTable.names(*families).keys) }
+      PATTERNS = Remembered.new(50) { |families| pattern(UnitTable.names(*families).keys) }
       OWN = Remembered.new(50) { |names| pattern(names) }
       private_constant :OWN
 

@@ -2,6 +2,7 @@
 
 require_relative "../ground/keyed_catalogue"
 require_relative "../ground/errors"
+require_relative "../ground/remembered"
 require_relative "../ground/schema"
 require_relative "../ground/value"
 require_relative "cup"
@@ -48,6 +49,11 @@ module FondKettle
         Unit.new(is: nil, short: false, whole: false, **row, written: row[:written].freeze)
       end
 
+      NAMES = Remembered.new(50) do |families|
+        by_name.select { |_, unit| families.include?(unit.family) }.freeze
+      end
+      private_constant :NAMES
+
       module_function
 
       # The units that can be converted, not only counted, by key.
@@ -64,7 +70,7 @@ module FondKettle
 
       # Names of the units of some families, in lower case, each with its Unit.
       def names(*families)
-        (@names ||= {})[families] ||= by_name.select { |_, unit| families.include?(unit.family) }.freeze
+        NAMES[families]
       end
 
       # True for units of weight: g, kg, oz, lb.

@@ -2,6 +2,7 @@
 
 require_relative "../ground/errors"
 require_relative "../ground/disk_cache"
+require_relative "../ground/remembered"
 require_relative "gas_mark"
 require_relative "unit_table"
 
@@ -18,15 +19,17 @@ module FondKettle
         require "ruby-units"
         ::Unit.new(*given)
       end
+      # More pairs of units than there are.
+      MOST_PAIRS = 2000
       # How many of the second unit the first is.
-      RATIOS = Hash.new do |known, (from, to)|
-        known[[from, to]] = DiskCache.of("ratio", from, to) do
+      RATIOS = Remembered.new(MOST_PAIRS) do |(from, to)|
+        DiskCache.of("ratio", from, to) do
           from == to ? 1.0 : (QUANTITY.call(from) / QUANTITY.call(to)).convert_to("1").scalar.to_f
         end
       end
       # What 0 and 100 of one scale are on another: the line between them.
-      TEMPERATURE_POINTS = Hash.new do |known, (from, to)|
-        known[[from, to]] = DiskCache.of("points", from.is, to.is) do
+      TEMPERATURE_POINTS = Remembered.new(MOST_PAIRS) do |(from, to)|
+        DiskCache.of("points", from.is, to.is) do
           [0, 100].map { |degrees| QUANTITY.call(degrees, from.is).convert_to(to.is).scalar.to_f }
         end
       end
