@@ -22,7 +22,6 @@ module FondKettle
       def initialize(database, journal)
         @database = database
         @journal = journal
-        @kept = {}
       end
 
       # Starts a cook at `now` with a plan (hash); returns its id. `pot_no` of `pots`: one of
