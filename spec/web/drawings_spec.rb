@@ -55,7 +55,8 @@ RSpec.describe "The drawings" do
 
     it "draws no lid where there is none, and keeps names from breaking out" do
       open = plan_for(basic_request(vessel: { "lid" => "none" }))
-      named = open.with(request: open.request.with(vessel: open.request.vessel.with(name: "<b>&pot")))
+      pot = open.request.vessel.with(name: "<b>&pot")
+      named = FondKettle::Methods::Planner.plan(open.request.with(vessel: pot))
       drawing = svg(described_class.new(named, named.liquid_g))
       expect(drawing.css(".lid")).to be_empty
       expect(drawing.at_css("desc").text).to start_with("<b>&pot, ")

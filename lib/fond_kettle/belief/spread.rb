@@ -53,9 +53,7 @@ module FondKettle
 
         hearth = Pot::Hearth.new(setting)
         over_g = over_g(balance, stages, hearth)
-        sides = held.estimates.transform_values do |estimate|
-          sides(estimate, balance, stages, hearth, over_g)
-        end
+        sides = held.estimates.transform_values { |one| sides(one, balance, stages, hearth, over_g) }
         moments = moments(sides, joint(held, balance, stages, hearth, over_g))
         middle = [balance.liquid_g, balance.liquid_g + over_g]
         ends = ->(known, wider) { ends(middle, known.values, wider) }

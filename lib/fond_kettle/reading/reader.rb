@@ -134,7 +134,7 @@ module FondKettle
       end
 
       def course
-        @course ||= Course.new(Clauses.new(@text.sentences).all, lines)
+        @course ||= Course.new(Clauses.new(@text.sentences, @text.listed_above).all, lines)
       end
 
       def way

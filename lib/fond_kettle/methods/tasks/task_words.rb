@@ -1,14 +1,15 @@
 # frozen_string_literal: true
 
+require "forwardable"
 require_relative "../../care/task"
 require_relative "../../measure/gas_mark"
 require_relative "../../measure/rounding"
 require_relative "../../measure/units"
 require_relative "../../pot/depth"
-require_relative "../placing/amounts"
 require_relative "balance_text"
 require_relative "drain_words"
 require_relative "fat_words"
+require_relative "poured_words"
 require_relative "../request/pot_stages"
 require_relative "../request/provision"
 
@@ -17,6 +18,10 @@ module FondKettle
     # Values for the texts of one phase's tasks: amounts in the house's measures, and where the water
     # goes.
     class TaskWords
+      extend Forwardable
+
+      def_delegators :@poured, :poured_g, :rice_in_cups, :told_rice, :told_liquid, :told_water, :in_cups,
+                     :pours_own?, :liquid_key, :liquid_name, :poured, :pour, :rice, :liquid
       # Less than this over the rice looks level with it.
       SEEN_MM = 1.5
       OVER_LEVEL = "the liquid stands %d mm over the rice"
@@ -44,6 +49,7 @@ module FondKettle
         @ledger = ledger
         @load = phase.load
         @balance = phase.balance
+        @poured = PouredWords.new(request, phase, ledger)
       end
 
       # Value for a name in the texts, worked out when it is first asked for, as few texts ask for all of
@@ -53,68 +59,6 @@ module FondKettle
         return @told[name] = send(name) if NAMES.include?(name) || (@ledger && OF_BROTH.include?(name))
 
         @told.fetch(name, *otherwise)
-      end
-
-      # The water that is poured for a broth (or for the rice, when there is none), in g.
-      def poured_g
-        @ledger ? @ledger.start_g : @phase.standing_g
-      end
-
-      # The rice in the house's own cup.
-      def rice_in_cups
-        @rice_in_cups ||= Measure::Spoken.say(@load.rice_g / @load.grain.rho_g_ml, @request.measures)
-      end
-
-      # Liquid in the house's own measures.
-      def liquid_in_cups
-        @liquid_in_cups ||= Amounts.in_cups(poured_g, @load, @request.measures)
-      end
-
-      # The rice as a cook reads it, of so many pots: "300 g basmati (1 3/4 jam glasses)".
-      def told_rice(pots)
-        grams = @load.rice_g * pots
-        in_cups = Measure::Spoken.say(grams / @load.grain.rho_g_ml, @request.measures)
-        "#{@request.measures.weighed(grams)} #{@load.grain.name.downcase} (#{in_cups})"
-      end
-
-      # The model's own liquid as a cook reads it.
-      def told_liquid
-        return "no #{liquid_name.downcase}" unless poured_g.round.positive?
-
-        told_water(liquid_name, poured_g)
-      end
-
-      # An amount of a liquid, as a cook reads it. Nobody counts many cups.
-      def told_water(name, grams)
-        return "#{Measure::Rounding.litres(grams)} #{name.downcase}" if @request.measures.litres?(grams)
-
-        "#{@request.measures.weighed(grams)} #{name.downcase} (#{in_cups(grams)})"
-      end
-
-      # g of water in the house's own measures.
-      def in_cups(grams)
-        Amounts.in_cups(grams, @load, @request.measures)
-      end
-
-      # True when some of the model's own liquid is poured.
-      def pours_own?
-        poured_g.round.positive? || poured.empty?
-      end
-
-      # The key of the liquid that the model doses.
-      def liquid_key
-        (@request.main_liquid if last?)&.key || Care::Amount::WATER
-      end
-
-      # Its name.
-      def liquid_name
-        (@request.main_liquid if last?)&.name || "Water"
-      end
-
-      # The other liquids that are poured with it: each Addition and its amount in the house's measures.
-      def poured
-        others = last? ? @request.poured : []
-        others.to_h { |one| [one, Measure::Spoken.say(one.g / one.ingredient.g_ml, @request.measures)] }
       end
 
       # The cue of a stage; it says how high the liquid stands when a leaky lid needs more than level.
@@ -142,25 +86,6 @@ module FondKettle
 
       def level_mm
         @phase.setting.vessel.thick_mm(@balance.run.level_ml.to_f, @load.bed_ml + @load.bulk_ml)
-      end
-
-      def last?
-        @phase.key == @request.method.last_phase.key
-      end
-
-      # "385 g (1 3/4 jam glasses) of water", and whatever else is poured with it.
-      def pour
-        others = poured.map { |one, in_cups| "#{weighed(one.g, in_cups)} of #{one.ingredient.name.downcase}" }
-        main = "#{weighed(poured_g, liquid_in_cups)} of #{liquid_name.downcase}"
-        [*others, *(main if pours_own?)].join(" and ")
-      end
-
-      def rice
-        weighed(@load.rice_g, rice_in_cups)
-      end
-
-      def liquid
-        weighed(poured_g, liquid_in_cups)
       end
 
       def drain
@@ -192,7 +117,7 @@ module FondKettle
       end
 
       def start
-        pour
+        @poured.pour
       end
 
       def simmered
@@ -201,7 +126,7 @@ module FondKettle
 
       def standing
         standing_g = @ledger.standing_g
-        weighed(standing_g, Amounts.in_cups(standing_g, @load, @request.measures))
+        @poured.weighed(standing_g)
       end
 
       def listed(additions)
@@ -213,11 +138,6 @@ module FondKettle
         food_g = @request.additions.select(&:stays?).sum(&:in_pot_g)
         mm = @phase.setting.vessel.depth_mm(food_g + @ledger.standing_g - @ledger.brought_g)
         "#{mm.round} mm deep on a spoon's handle#{', the food in it' if food_g > SOLIDS_G}"
-      end
-
-      # "385 g (1 3/4 jam glasses)"
-      def weighed(grams, in_cups)
-        "#{@request.measures.weighed(grams)} (#{in_cups})"
       end
 
       # "the fat", or how much where nobody has said.

@@ -26,14 +26,12 @@ module FondKettle
         @uptake = [load.state.taken_per_g, water_g / @rice_g].min
         super(name: name, free_g: water_g - (@uptake * @rice_g), temp_c: temp_c,
               solids_j_k: load.solids_j_k + (@rice_g * DRY_FOOD_J_G_K))
-        @core_per_uptake = 1 / (0.9 * @grain.uptake[:firm])
-        @voids_ml = @rice_g * @grain.voids_ml_per_g(0.0)
-        @voids_per_g = (@rice_g * @grain.voids_ml_per_g(1.0)) - @voids_ml
         @drunk_g = 0.0
         @progress = load.state.progress
         fixed(load.state.kinetics) if load.state.kinetics
         @kept_g = load.kept_g
         @drink_g = load.drink_g
+        reckon_shape
         reckon_drinkers
       end
 
@@ -143,6 +141,13 @@ module FondKettle
       end
 
       private
+
+      # The core and the voids of the grain, of which every step asks.
+      def reckon_shape
+        @core_per_uptake = 1 / (0.9 * @grain.uptake[:firm])
+        @voids_ml = @rice_g * @grain.voids_ml_per_g(0.0)
+        @voids_per_g = (@rice_g * @grain.voids_ml_per_g(1.0)) - @voids_ml
+      end
 
       # Dry food drinks at the rice's pace: it counts as so much more rice.
       def reckon_drinkers

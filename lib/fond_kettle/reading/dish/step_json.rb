@@ -10,6 +10,7 @@ require_relative "../steps/step_flow"
 require_relative "../steps/told_minute"
 require_relative "../words/oven_heat"
 require_relative "../words/said_share"
+require_relative "../words/verbs"
 
 module FondKettle
   module Reading
@@ -19,7 +20,12 @@ module FondKettle
       OPENED = /\b(?:no|without\s+(?:an?|the|its))\s+lid\b|\buncovered\b|\b(?:lid|foil|cover)\s+off\b
                 |\bfoil\s+back\b
                 |\b(?:pull|peel|take|lift)\s+(?:off|back)\s+(?:the\s+)?(?:lid|foil|cover)\b/ix
-      LIDS = { OPENED => "none", /\bfoil\b/i => "foil", /\blid\b|\bcover/i => "ordinary" }.freeze
+      # "Lid ajar", "half covered"
+      AJAR = /\b(?:lid|cover)\s+(?:ajar|askew|tilted|half\s+(?:on|off)|slightly\s+open
+              |a\s+(?:crack|finger)\s+open)\b
+              |\b(?:half|part|partly|partially)[- ]cover/ix
+      LIDS = { OPENED => "none", AJAR => "loose", /\bfoil\b/i => "foil",
+               /\blid\b|\bcover/i => "ordinary" }.freeze
       # What is hard is no hard boil.
       STILL_HARD = /(?:\b(?:is|still|if|too)|'s)\s+(?:still\s+)?hard\b/i
       HEATS = { /\b(?:low|lowest|gentle|gently|tiny|smallest|slow)\b/i => "low",
@@ -62,7 +68,8 @@ module FondKettle
       def manner(step, before)
         say = step.clause.say
         { "minutes" => minutes(step), "hands_on" => HandsNeeded.for?(step),
-          "heat" => said(HEATS, say.gsub(STILL_HARD, "")), "lid" => said(LIDS, say),
+          "heat" => said(HEATS, say.gsub(STILL_HARD, "")),
+          "lid" => said(LIDS, say.gsub(Verbs::COVERED_WITH, "")),
           "until" => step.clause.until,
           "oven_c" => (oven_c(step, before) if OVEN.include?(step.kind)) }
       end

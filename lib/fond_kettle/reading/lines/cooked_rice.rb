@@ -8,7 +8,8 @@ module FondKettle
   module Reading
     # Rice that a line lists as cooked already: what of raw rice it was.
     class CookedRice
-      COOKED = /\b(?:cooked|leftover|left-over|day-old)\b/i
+      # "Cooked so that every grain is apart" says how, of what is raw.
+      COOKED = /\b(?:cooked(?!\s+(?:so|until|till|as)\b)|leftover|left-over|day-old)\b/i
       # "(300 g before cooking)": the weight is that of raw rice.
       RAW = /\b(?:before\s+(?:cooking|it\s+is\s+cooked)|uncooked|when\s+raw|raw\s+weight)\b/i
       VOLUME = "volume"

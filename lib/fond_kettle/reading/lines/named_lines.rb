@@ -5,7 +5,9 @@ require_relative "../../ground/value"
 require_relative "../../larder/names"
 require_relative "alike_lines"
 require_relative "broth_given"
+require_relative "ground_pepper"
 require_relative "name_forms"
+require_relative "../rows/shared_amounts"
 require_relative "../words/certainty"
 require_relative "../words/food_words"
 require_relative "part_amount"
@@ -72,7 +74,9 @@ module FondKettle
       # the text, or the first of which nothing was taken (`open`: indexes of these), or of which something is
       # left (`left`).
       def in(text, open = @names.each_index.to_a, left = open)
-        text = text.gsub(MODIFIES) { |words| modifies?(words) ? "" : words }
+        text = GroundPepper.without(SharedAmounts.spelled(text), @lines).gsub(MODIFIES) do |words|
+          modifies?(words) ? "" : words
+        end
         bare = text.gsub(RICE_POT, "")
         said = Larder::Names.ours.words(bare).to_set
         parts = bare.split(PARTS_OF_CLAUSE)

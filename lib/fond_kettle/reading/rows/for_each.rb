@@ -6,7 +6,8 @@ module FondKettle
   module Reading
     # Amounts for one person, in a list: "1 large egg per person" is four for four.
     module ForEach
-      PERSON = /,?\s*\b(?:per|for\s+each|for\s+every|a)\s+(?:person|head|portion|serving|plate|guest)\b|
+      PERSON = /(?<!\bon)(?<!\bon\s)(?<!\bonto)(?<!\bonto\s),?\s*\b(?:per|for\s+each|for\s+every|a)\s+
+                (?:person|head|portion|serving|plate|guest)\b|
                 ,?\s+each\s+person\b/ix
       # "1 egg each": a count of one thing.
       EACH = /\A(?<thing>(?:\d+|an?|one|two)\s+[[:alpha:]][[:alpha:] -]{1,40}?)\s+each\z/i

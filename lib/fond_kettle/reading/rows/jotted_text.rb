@@ -1,21 +1,17 @@
 # frozen_string_literal: true
 
 require_relative "../../ground/limits"
-require_relative "../../larder/names"
-require_relative "../../measure/durations"
-require_relative "../words/amount_forms"
-require_relative "asides"
 require_relative "../words/food_words"
 require_relative "../words/loose_measures"
 require_relative "method_blocks"
 require_relative "numbered_rows"
-require_relative "part_labels"
 require_relative "row_headings"
 require_relative "row_words"
-require_relative "../words/past_tense"
 require_relative "run_together"
 require_relative "../words/sentences"
 require_relative "../words/serving_count"
+require_relative "thing_row"
+require_relative "told_row"
 require_relative "wrapped_rows"
 require_relative "written_signs"
 
@@ -36,10 +32,6 @@ module FondKettle
                     (?:(?:pounded|ground|blended|mashed)\s+(?:in)?to\s+an?\s+)?
                     (?<part>#{FoodWords::MADE_OF_PARTS})(?:\s+for\b[^.]{0,40})?\z/ix
       DASH = /\s[-–—]\s/
-      # Two things on a line: "limes + chilli flakes".
-      BOTH = /\s+[+&]\s+(?=[[:alpha:]])(?!more\b|wild\s+rice\b)
-              (?!(?:[[:alpha:]]+ed|juice|zest|peel|rind|stalks|leaves)
-              (?:\s*\([^()]*\))?\z)/x
       # "Stock 1.2 l, in, bring to the boil": its amount stands behind it, and it is no row of a list.
       PUT_IN = /,\s+(?:in|on|over|back)\s*(?:[,.;]|\z)|\.\s+\S/i
       # "Some of the stock", which the dish makes.
@@ -48,14 +40,12 @@ module FondKettle
       OVEN = /\Aoven\b/i
       # "Blend them": what was listed right before.
       THEM = /\A\W*[[:alpha:]]+\s+(?:them|these|everything|it\s+all|all\s+of\s+it)\b/i
-      # What should be there is done by nobody, nor is what is asked: "Strain? No need."
-      THERE = /\A\W*there\s+(?:should|must|ought\s+to|will)\s+(?:just\s+)?be\b|\A[^.,;]{0,40}\?\s*\z/i
       # "Marinade:"
       PART = /\A(?:(?:for\s+the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?:|for\s+the\s+[[:alpha:]]+)\z/i
-      # "Basmati rice – 1.5 cups (soaked 20 mins & drained)"
-      DONE_TO_IT = /\s*\((?<how>[[:alpha:]]+ed\b[^()]{0,60})\)\z/
       # Letters of a line that is no more than a thing, and of any line that is read.
       SHORT = 90
+      # "2 cups of basmati, cooked so that every grain is apart, cooled on a plate with a spoon of oil"
+      LONG_THING = /\A(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s)[^,.;:]{3,50},\s[^.;:]{0,120}\z/i
       ROW_LETTERS = 4 * Limits::LINE_LETTERS
       TITLE_LETTERS = 120
       # No cook tells more than that.
@@ -64,27 +54,24 @@ module FondKettle
       # `rows`: those below its title; `lines`: texts of what goes in; `sentences`: what is
       # done; `not_read`: what is neither.
       # `parts`: of each line the part of the dish for which it is, as a heading says it ("For the sauce"), or
-      # nil; `written`:
-      # the row of a line that says what its row says of several ("onion, pepper: 1, 2").
-      attr_reader :rows, :lines, :sentences, :not_read, :parts, :written
+      # nil; `written`: the row of a line that says what its row says of several ("onion, pepper: 1, 2").
+      # `listed_above`: the heading of the list right below which a sentence stands, by the sentence itself.
+      attr_reader :rows, :lines, :sentences, :not_read, :parts, :written, :listed_above
 
       # `text`: as the cook wrote it.
       def initialize(text)
         @lines = []
         @parts = []
         @written = {}
+        @listed_above = {}.compare_by_identity
         @sentences = []
         @not_read = []
         all = NumberedRows.dotted(WrappedRows.joined(WrittenSigns.rows(text)))
         @told = MethodBlocks.rows(all.first(2 * Limits::LINES))
         @headings = RowHeadings.new(all)
-        title, *rows = all.reject(&:empty?)
-        rows[0] = rows[0].sub(ALONE, '(\1)') if rows.any?
-        @rows = rows.first(Limits::LINES)
-        @title = title.to_s[0, TITLE_LETTERS]
-        @rows.each { |row| @headings.of_list?(row) ? @heading = row : part(within_budget(row)) }
+        split(all.reject(&:empty?))
         preface
-        @not_read.concat(@sentences.slice!(SENTENCES..) || [], rows.drop(Limits::LINES))
+        @not_read.concat(@sentences.slice!(SENTENCES..) || [])
       end
 
       # Its first line, without for how many it is.
@@ -104,6 +91,16 @@ module FondKettle
       end
 
       private
+
+      # Sorts `all` rows into what they are.
+      def split(all)
+        title, *rows = all
+        rows[0] = rows[0].sub(ALONE, '(\1)') if rows.any?
+        @rows = rows.first(Limits::LINES)
+        @title = title.to_s[0, TITLE_LETTERS]
+        @not_read.concat(rows.drop(Limits::LINES))
+        @rows.each { |row| @headings.of_list?(row) ? @heading = row : part(within_budget(row)) }
+      end
 
       # What was said before the list begins is not done yet ("start the day before"), where it cooks nothing.
       def preface
@@ -148,10 +145,7 @@ module FondKettle
 
       def thing(row)
         @before_list ||= @sentences.size if @lines.empty?
-        bare = row.sub(BULLET, "").strip
-        bare = bare.sub(DONE_TO_IT) { ", #{Regexp.last_match[:how].sub(' & ', ' and ')}" }
-        things = RunTogether.foods(labelled?(bare) ? bare.sub(RunTogether::LABEL, "") : bare)
-        things = things.flat_map { |text| text.split(BOTH) }
+        bare, things = ThingRow.apart(row.sub(BULLET, "").strip)
         things.each { |text| @written[text] = bare unless bare.include?(text) }
         enter(things, row[RunTogether::LABEL])
         @listing = true
@@ -177,12 +171,13 @@ module FondKettle
 
       # A line that says a thing: short, and nothing to be done.
       def thing?(row)
-        return false if row.size > SHORT || @told.include?(row) || row.match?(RowHeadings::BRACKETED)
+        return false if row.size > SHORT && !row.match?(LONG_THING)
+        return false if @told.include?(row) || row.match?(RowHeadings::BRACKETED)
 
         bare = row.sub(BULLET, "")
         return false if bare.match?(OVEN)
 
-        food?(row, bare) || (!done?(row) && (names?(bare) || labelled?(bare)))
+        food?(row, bare) || (!done?(row) && (names?(bare) || ThingRow.labelled?(bare)))
       end
 
       # True where a row is a thing although a verb may stand in it: "butter 60 g", "butter for the dish".
@@ -194,11 +189,6 @@ module FondKettle
       # True where a row says what is done, or for how many it is.
       def done?(row)
         row.match?(ENDS) || step?(row) || RowWords.cooked?(row) || ServingCount.only?(row)
-      end
-
-      # "Peas: 1 cup dry red peas"
-      def labelled?(row)
-        row.match?(RunTogether::LABEL) && RowWords.amount?(row.sub(RunTogether::LABEL, ""))
       end
 
       # True where it has an amount, or names foods, or stands among those that do.
@@ -227,16 +217,13 @@ module FondKettle
         bare = row.sub(BULLET, "")
         return @heading = bare if heading?(bare) && !step?(bare)
 
+        above = @heading if @listing
         @heading = nil
-        outside, aside = Asides.out_of(bare)
-        @not_read.concat(aside)
         @listing = false
-        label, sentences = PartLabels.apart(outside)
-        found = sentences.map { |one| PastTense.told(one) }
-        seen, told = found.reject { |one| one.empty? || ServingCount.only?(one) }
-                          .partition { |one| one.match?(THERE) }
-        @not_read.push(*label, *seen)
-        @sentences.concat(told)
+        told = ToldRow.new(bare)
+        @not_read.concat(told.not_read)
+        told.sentences.each { |sentence| @listed_above[sentence] = above } if above
+        @sentences.concat(told.sentences)
       end
     end
   end

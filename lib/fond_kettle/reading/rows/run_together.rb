@@ -49,7 +49,7 @@ module FondKettle
       COUNT_BEHIND = %r{\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*(?:#{UNIT})?\z}i
       ARTICLE = /\A(?:an?|half\s+an?)\s+(?:#{UNIT}|pinch|handful|knob|splash)\s+of\s+/i
       SOME = /\A(?:an?\s+)?(?:few\s+|big\s+|good\s+)?
-              (?:pinch|dash|drop|splash|handful|knob|bunch|sprig)(?:e?s)?\s+(?:of\s+)?/ix
+              (?:pinch|dash|drop|splash|handful|knob|bunch|sprig|thread|strand)(?:e?s)?\s+(?:of\s+)?/ix
       SALT_PEPPER = /\A(?:(?:sea|kosher|flaky|fine|coarse)\s+)*salt(?:\s*(?:and|&|\+|,)?\s+)(?:freshly\s+)?
                      (?:ground\s+|milled\s+)?(?:black\s+|white\s+)?pepper(?:,?\s+to\s+taste)?\W*\z/ix
       AND_PEPPER = /(?<=salt)\s*(?:and\b|&|\+|,)?\s+/i

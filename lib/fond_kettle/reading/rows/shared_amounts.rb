@@ -40,16 +40,31 @@ module FondKettle
                  \s+each\s+(?:of\s+)?(?<first>[[:alpha:]]{2,20}(?:\s[[:alpha:]]{2,20})?)\s+and\s+
                  (?<second>[[:alpha:]]{2,20})/ix
 
+      # "Salt it (half a teaspoon)"
+      SALT_IT = /\b(?<food>salt|pepper|sugar)\s+(?:it|them|the\s+[[:alpha:]]+)\s*
+                 \((?<amount>(?:\d|½|¼|¾|an?\s|half\s|one\s)[^()]{1,30})\)/ix
+      # "400 g minced beef and pork", within a sentence.
+      MINCED = /\b(?<number>\d[\d.,]*)\s*(?<unit>g|kg|lb|oz)\s+(?:of\s+)?(?<how>minced|ground)\s+
+                (?<first>[[:alpha:]]+)\s+(?:and|&)\s+(?<second>beef|pork|lamb|veal|chicken|turkey|mutton)\b/ix
+
       module_function
 
-      # A sentence with an amount before each of two things.
+      # A sentence with an amount before each of two things, and before what it is of.
       #
       #   spelled("a handful each of mint and dill") # => "a handful of mint and a handful of dill"
       def spelled(sentence)
-        sentence.gsub(EACH_OF) do
+        said = sentence.gsub(EACH_OF) do
           amount, first, second = Regexp.last_match.captures
           "#{amount} of #{first} and #{amount} of #{second}"
         end
+        said.gsub(SALT_IT, "\\k<amount> \\k<food>").gsub(MINCED) { both(Regexp.last_match) }
+      end
+
+      # Half of it each, of two minced meats within a sentence.
+      def both(found)
+        amount, = Measure::Numeral.read(found[:number])
+        half = "#{Measure::Numeral.write(amount / 2.0)} #{found[:unit]} #{found[:how]}"
+        "#{half} #{found[:first]} and #{half} #{found[:second]}"
       end
 
       # The things of a row, each with its amount; nil: it says no such thing. The block tells whether a name
@@ -99,7 +114,7 @@ module FondKettle
         amounts = found[:amounts].split(/,\s+/)
         names.zip(amounts).map { |pair| pair.join(" ") } if names.size == amounts.size
       end
-      private_class_method :each, :dealt, :added, :halved, :another
+      private_class_method :both, :each, :dealt, :added, :halved, :another
     end
   end
 end

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "../words/amount_forms"
+
 module FondKettle
   module Reading
     # Rows of a text that somebody's program may have broken.
@@ -17,11 +19,13 @@ module FondKettle
         rows.slice_when { |before, row| before.empty? || row.empty? }.flat_map { |block| unbroken(block) }
       end
 
-      # The rows of a block.
+      # The rows of a block; in a list, what begins with an amount is a row of its own.
       def unbroken(block)
         width = block.map(&:size).max
+        list = block.count { |row| row.match?(AmountForms::BEGINS) } * 2 > block.size
         block.each_cons(2).with_object([block.first.dup]) do |(before, row), done|
-          broken?(before, row, width) ? done.last << " " << row : done << row.dup
+          own = list && row.match?(AmountForms::BEGINS)
+          !own && broken?(before, row, width) ? done.last << " " << row : done << row.dup
         end
       end
 

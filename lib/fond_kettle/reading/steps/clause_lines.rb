@@ -16,6 +16,13 @@ module FondKettle
       # "Everything but the rice": what is left out is not put in.
       ALL_BUT = ClauseWords::ALL.fetch(:all_but)
       IN_BOILING = /\bin\s+(?:plenty\s+of\s+|lots\s+of\s+)?(?:salted\s+)?boiling\s+(?:salted\s+)?water\b/i
+      # A vessel that stands on a fire.
+      IN_POT = /\b(?:cooker|pot|pan|saucepan|casserole|dutch\s+oven)\b/i
+      # What is made is no line that is called so: "blend to a paste".
+      TO_A_PASTE = /\b(?:in)?to\s+an?\s+(?:[[:alpha:]]+\s+){0,2}(?:paste|powder|pulp|sauce|batter|dough)\b/i
+      # "Blend to a paste", right below a list.
+      BLENDS = /\A\W*(?:then\s+)?
+                (?:blend|blitz|whizz?|process|grind|pound|pur[ée]e|mash|mix|whisk|combine|toss)\b/ix
       DRAIN = "drain"
       SALT = "salt"
       SALTED = /\bsalted\b/i
@@ -36,7 +43,7 @@ module FondKettle
 
       # The words of a text that put something in.
       def self.put(say)
-        say.gsub(NOT_PUT, " ").gsub(ALL_BUT, " ")
+        [NOT_PUT, ALL_BUT, TO_A_PASTE].reduce(say) { |text, words| text.gsub(words, " ") }
       end
 
       # NamedLines of the clause at a position; fat and liquid of which it only says what is to be seen are
@@ -57,14 +64,41 @@ module FondKettle
         but = ALL_BUT.match(clause.say)
         return all_but(but[:left]) if but
 
-        of(ClauseLines.put(clause.say))
-          .reject { |one| other?(clause, one.index) || salts_later?(clause, one.index, position) }
+        found = of(ClauseLines.put(clause.say))
+        return everything(position) if found.empty? && all_in_pot?(clause)
+        return of_part(clause.part) if found.empty? && clause.part && clause.say.match?(BLENDS)
+
+        found.reject { |one| other?(clause, one.index) || salts_later?(clause, one.index, position) }
+      end
+
+      # "Everything in the rice cooker", of a list with rice that is in nothing yet.
+      def all_in_pot?(clause)
+        clause.say.match?(ClauseWords::ALL[:everything]) && clause.say.match?(IN_POT) &&
+          @places.untaken.any? { |index| @lines[index].grain }
+      end
+
+      # NamedLines of what is listed for a part and in nothing yet.
+      def of_part(part)
+        named(@places.untaken.select { |index| @lines[index].part == part && !@lines[index].spoken })
+      end
+
+      # NamedLines of all that is listed under a heading with the rice, or of what is listed at all and is not
+      # named later on.
+      def everything(position)
+        part = @lines[@places.untaken.find { |index| @lines[index].grain }].part
+        return of_part(part) if part
+
+        later = @clauses.drop(position + 1).flat_map { |one| of(one.say).map(&:index) }
+        of_part(nil).reject { |one| later.include?(one.index) }
       end
 
       # NamedLines of all that nothing was taken of, but for what a text names.
       def all_but(text)
-        left = of(text).map(&:index)
-        (@places.untaken - left).map do |index|
+        named(@places.untaken - of(text).map(&:index))
+      end
+
+      def named(indexes)
+        indexes.map do |index|
           NamedLine.new(index: index, share: nil, onto: nil, certainty: Certainty::SAID)
         end
       end

@@ -149,7 +149,7 @@ module FondKettle
       def about_rice?(position, named)
         clause = @clauses[position]
         return false if @recited.at?(position)
-        return true if SpokenRice.shared?(clause, @clauses[position + 1]) || everything?(clause)
+        return true if SpokenRice.shared?(clause, @clauses[position + 1]) || everything?(clause, named)
 
         in_water = SpokenRice.in_water?(clause.say, named.map { |one| @lines[one.index] })
         @rice.meant?(ClauseLines.put(clause.say), others?(named) && !in_water) ||
@@ -157,11 +157,11 @@ module FondKettle
       end
 
       # "Everything into a pot", the rice that was ground in its bowl among it.
-      def everything?(clause)
-        return false if @rice.in? || @rice_line.nil? || @places.vessel(@rice_line).nil?
+      def everything?(clause, named)
+        return false if @rice.in? || @rice_line.nil? || !clause.say.match?(ClauseWords::ALL[:everything])
+        return named.any? { |one| one.index == @rice_line } if @places.vessel(@rice_line).nil?
 
-        clause.say.match?(ClauseWords::ALL[:everything]) &&
-          (!clause.minutes.nil? || clause.say.match?(ClauseWords::ALL[:cooker]))
+        !clause.minutes.nil? || clause.say.match?(ClauseWords::ALL[:cooker])
       end
 
       # "Stand the peppers upright in a pan", "mix the filling": what was or is filled with the rice.

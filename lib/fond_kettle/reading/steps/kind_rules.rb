@@ -110,6 +110,7 @@ module FondKettle
           ["marinate", ->(one) { one.stage == RiceCourse::WITH && one.minutes && one.previous == "mix" }],
           ["reduce", ->(sense) { sense.in? && sense.says?(:left_open) && !sense.says?(:unopened) }],
           ["rest", :in?.to_proc], ["drain", ->(sense) { sense.says?(:sieve) }],
+          ["stir", ->(one) { one.puts && one.minutes.nil? && one.says?(:off_fire) }],
           ["soak", ->(sense) { sense.says?(:soaks) }], ["fry", FRIES_ON],
           ["simmer", ->(one) { one.says?(:pressure) }], ["marinate", ALWAYS]
         ],

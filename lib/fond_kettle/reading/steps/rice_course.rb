@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../words/verbs"
 require_relative "rice_clauses"
 require_relative "rice_words"
 
@@ -78,7 +79,9 @@ module FondKettle
       def meant?(text, named)
         return true if called?(text)
         return false unless @spoken_of
-        return true if text.match?(STEAMED) || text.match?(RiceWords::STANDS_FOR_IT)
+        if [STEAMED, RiceWords::STANDS_FOR_IT, Verbs::COVERED_WITH].any? { |one| text.match?(one) }
+          return true
+        end
         return false if named || (text.match?(LIQUID) && !text.match?(IN_LIQUID))
 
         text.match?(GOES_ON_WITH) || RiceClauses.short?(text)

@@ -61,7 +61,10 @@ module FondKettle
       private
 
       def poured?(say, named)
-        return true if say.match?(BrothGiven::WAS_KEPT) || (@kept.any? && say.match?(LIQUOR))
+        return true if say.match?(BrothGiven::WAS_KEPT)
+        # "Open the mussels in the wine, keep the liquor": none is poured.
+        return false if BrothGiven.kept?(say)
+        return true if @kept.any? && say.match?(LIQUOR)
 
         BrothGiven.in?(say) && none_other?(say, named)
       end

@@ -53,8 +53,7 @@ module FondKettle
 
       # Nobody skims the oil of a broth to fry in it.
       def in_broth?(index)
-        line = @lines[index]
-        line.ingredient&.fat? && line.amount.nil? && @places.in(@places.vessel(index)).any? do |other|
+        @lines[index].ingredient&.fat? && @places.in(@places.vessel(index)).any? do |other|
           @lines[other].ingredient&.water?
         end
       end

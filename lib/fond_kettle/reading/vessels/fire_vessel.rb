@@ -20,6 +20,8 @@ module FondKettle
       BOILED_ALONE = /\A\W*(?:(?:meanwhile|then|next|now),?\s+
                       |[[:alpha:]]+(?:\s[[:alpha:]]+)?(?:\s\d+\s?k?g)?:\s+)?
                       (?:(?:blanch|poach)\b|(?:hard-?|soft-?)?boil\s+(?:the\s+)?eggs?\b)/ix
+      IN_IT = /\A\W*(?:(?:meanwhile|then|next|now),?\s+)?(?:blanch|poach|boil|cook|simmer)\b[^,;.]*
+               \bin\s+(?:it|there|the\s+same\s+(?:water|pot|pan|broth|stock))\b/ix
       # "Butter the tin", "line a mould with leaves".
       GREASED = /\A\W*(?:then\s+)?(?:butter|grease|oil|line)\b/i
       WATER_ALONE = /\A\W*(?:(?:meanwhile|then|now),?\s+)?(?:boil|bring)\s+(?:about\s+|the\s+(?=\d))?
@@ -51,7 +53,7 @@ module FondKettle
       # The vessel's key of a Doing; `named`: the one that its words say, or nil.
       def vessel(doing, named)
         meanwhile = doing.clause.meanwhile && @rice.in? && !goes_on_with_rice?(doing)
-        key = named || water_alone(doing) || in_hand(doing)
+        key = named || water_alone(doing) || in_it(doing) || in_hand(doing)
         key ||= here_or_apart(doing, meanwhile || @beside.doing?(doing, @rice_pot))
         @rice_pot = key if doing.goes_in
         next_in(key, doing, meanwhile)
@@ -90,6 +92,11 @@ module FondKettle
         own = @course.in_hand
         beside = !@rice.in? || (!doing.rice && @beside.baked?(doing, @rice_pot))
         doing.kind == "bake" && beside && own && own != key && @places.any?(own)
+      end
+
+      # "Poach the chicken in it": in what is on the fire.
+      def in_it(doing)
+        @course.fire if doing.clause.say.match?(IN_IT) && @places.any?(@course.fire)
       end
 
       # Where it goes on without a word for it, or nil.

@@ -16,7 +16,8 @@ module FondKettle
     #   minutes     nil: not said; `until`: what is to be seen
     #   meanwhile   true where it is done while something goes on
     #   sentence    its sentence's position among all
-    Clause = Value.define(:say, :verb, :minutes, :until, :meanwhile, :sentence) do
+    #   part        the heading of the list right above its sentence, or nil
+    Clause = Value.define(:say, :verb, :minutes, :until, :meanwhile, :sentence, :part) do
       # The kind of its verb, or nil.
       def kind
         verb&.kind
@@ -65,6 +66,8 @@ module FondKettle
       LIES = /\b(?:fridge|refrigerator|marinate|soak|leave|in\s+(?:cold\s+|plenty\s+of\s+)?water)\b/i
       COLD = /\b(?:fridge|refrigerator|marinate)\b/i
       AHEAD = /\b\d+\s+hours?\s+(?:ahead|before)/i
+      # "Poach the fish in it for the first 10 minutes": so long it cooks.
+      THE_FIRST = /(?<=\bfor)\s+the\s+first\s+(?=\d)(?!.*\b(?:lid|stir|open|uncovered)\b)/i
       # "In those 15 minutes" is the time of what goes on.
       THOSE = /\bin\s+those\s+\S+\s+\w+/i
       # "Leave it to stand 5 minutes before serving."
@@ -83,9 +86,10 @@ module FondKettle
       DONE_BEFORE = /\b(?:that|which)\s+(?:(?:you|we|i)(?:'ve|\s+have)?|has|have|was|were)\s+(?:been\s+)?
                      (?:already\s+)?[a-z]+ed\b[^,.;]*/ix
 
-      # `sentences`: texts.
-      def initialize(sentences)
+      # `sentences`: texts; `listed_above`: the heading of the list right above one, by itself.
+      def initialize(sentences, listed_above = {})
         @sentences = sentences
+        @listed_above = listed_above
       end
 
       # Clauses in the order of the text.
@@ -104,7 +108,8 @@ module FondKettle
         verb = verb(say)
         Clause.new(say: say, verb: verb, until: cue(say),
                    minutes: minutes(say) || overnight(say, sentence, index),
-                   meanwhile: sentence.match?(MEANWHILE) || say.match?(WHILE_YOU), sentence: index)
+                   meanwhile: sentence.match?(MEANWHILE) || say.match?(WHILE_YOU), sentence: index,
+                   part: @listed_above[sentence])
       end
 
       # Minutes of what soaks, or lies in the cold, from the night before.
@@ -131,6 +136,7 @@ module FondKettle
 
       def minutes(say)
         bare = [THOSE, KEEPS, DONE_BEFORE, AT_MOST, BETTER].reduce(say) { |text, words| text.gsub(words, "") }
+        bare = bare.gsub(THE_FIRST, " ")
         told = [say[RESTS_BEFORE, :time], bare].compact
         told.lazy.filter_map { |one| Dishes::StepTimes.new(one).minutes }.first || bare_minutes(say)
       end

@@ -41,6 +41,13 @@ module FondKettle
       BETWEEN = "\\s+(?:the|it|them|that|this|those|half|all|your|an?|[\\d½]+)" \
                 "(?:\\s+[[:alpha:]'-]+){0,4}?\\s+"
       BRING = "bring"
+      # "Cover with 1.2 litres of water", "cover them with cold water"
+      COVERED_WITH = %r{\bcover(?:\s+(?:it|them|all|the(?:\s+[[:alpha:]]+){1,2}))?\s+with\s+
+                        (?:(?:[\d½¼¾⅓⅔.,/]+|an?|the|some|enough|plenty|fresh|clean|more|cold|hot|boiling|warm
+                        |salted|measured|chicken|vegetable|beef|fish|coconut|ml|l|g|dl|cl|cups?|litres?
+                        |liters?|pints?|glass(?:es)?|of)\s+){0,6}
+                        (?:water|stock|broth|milk|liquid|liquor|wine)\b}ix
+      POUR = "pour over"
       # A word, and what goes on with one.
       START = /(?<![[:alpha:]-])[[:alpha:]]+/
       LETTER = /[[:alpha:]-]/
@@ -77,7 +84,7 @@ module FondKettle
       def search(text)
         nouns = ranges(text, never)
         found = said(text).map { |words, from| FoundVerb.new(verb: by_words.fetch(words), from: from) }
-        parted = parted(text)
+        parted = parted(text) + covering(text)
         found = [*parted, *found.reject { |one| parted.any? { |other| other.from == one.from } }]
         found.sort_by(&:from).reject do |one|
           nouns.any? { |range| range.cover?(one.from) } || before(text, one.from).match?(NOUN)
@@ -88,6 +95,13 @@ module FondKettle
       def parted(text)
         parted_patterns.flat_map do |verb, pattern|
           text.to_enum(:scan, pattern).map { FoundVerb.new(verb: verb, from: Regexp.last_match.begin(0)) }
+        end
+      end
+
+      # What is covered with a liquid has that poured over it: no lid.
+      def covering(text)
+        text.to_enum(:scan, COVERED_WITH).map do
+          FoundVerb.new(verb: by_words.fetch(POUR), from: Regexp.last_match.begin(0))
         end
       end
 
@@ -148,8 +162,8 @@ module FondKettle
       def by_first
         @by_first ||= by_words.keys.sort_by { |words| -words.size }.group_by { |words| words[START] }
       end
-      private_class_method :search, :parted, :parted_patterns, :parted_way, :before, :never, :ranges,
-                           :by_words, :said, :longest, :by_first
+      private_class_method :search, :parted, :covering, :parted_patterns, :parted_way, :before, :never,
+                           :ranges, :by_words, :said, :longest, :by_first
     end
   end
 end

@@ -1,0 +1,34 @@
+# frozen_string_literal: true
+
+require_relative "row_words"
+require_relative "run_together"
+
+module FondKettle
+  module Reading
+    # The things that a row of a list names: "limes + chilli flakes" are two.
+    module ThingRow
+      # Two things on a line.
+      BOTH = /\s+[+&]\s+(?=[[:alpha:]])(?!more\b|wild\s+rice\b)
+              (?!(?:[[:alpha:]]+ed|juice|zest|peel|rind|stalks|leaves)
+              (?:\s*\([^()]*\))?\z)/x
+      # "Basmati rice – 1.5 cups (soaked 20 mins & drained)"
+      DONE_TO_IT = /\s*\((?<how>[[:alpha:]]+ed\b[^()]{0,60})\)\z/
+
+      module_function
+
+      # [the row as it is read, each thing of it]
+      #
+      #   apart("limes + chilli flakes") # => ["limes + chilli flakes", ["limes", "chilli flakes"]]
+      def apart(row)
+        told = row.sub(DONE_TO_IT) { ", #{Regexp.last_match[:how].sub(' & ', ' and ')}" }
+        things = RunTogether.foods(labelled?(told) ? told.sub(RunTogether::LABEL, "") : told)
+        [told, things.flat_map { |text| text.split(BOTH) }]
+      end
+
+      # "Peas: 1 cup dry red peas"
+      def labelled?(row)
+        row.match?(RunTogether::LABEL) && RowWords.amount?(row.sub(RunTogether::LABEL, ""))
+      end
+    end
+  end
+end

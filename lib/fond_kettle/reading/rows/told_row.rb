@@ -1,0 +1,29 @@
+# frozen_string_literal: true
+
+require_relative "../words/past_tense"
+require_relative "../words/serving_count"
+require_relative "asides"
+require_relative "part_labels"
+
+module FondKettle
+  module Reading
+    # A row of the method: the sentences that say what is done, and what of it is left unread.
+    class ToldRow
+      # What should be there is done by nobody, nor is what is asked: "Strain? No need."
+      THERE = /\A\W*there\s+(?:should|must|ought\s+to|will)\s+(?:just\s+)?be\b|\A[^.,;]{0,40}\?\s*\z/i
+
+      # `sentences`: what is done, in order; `not_read`: asides, the name of a part, and what is only seen.
+      attr_reader :sentences, :not_read
+
+      # `row`: as it was written, without its bullet.
+      def initialize(row)
+        outside, asides = Asides.out_of(row)
+        label, written = PartLabels.apart(outside)
+        seen, @sentences = written.map { |one| PastTense.told(one) }
+                                  .reject { |one| one.empty? || ServingCount.only?(one) }
+                                  .partition { |one| one.match?(THERE) }
+        @not_read = [*asides, *label, *seen]
+      end
+    end
+  end
+end
