@@ -11,10 +11,9 @@ module FondKettle
       JUICED = /\A(?:juiced|squeezed|juice\s+only)\b/i
       PART_OF = /\A(?:the\s+)?(?<part>(?:finely\s+)?(?:grated\s+)?(?:zest|peel|rind|greens?|whites?|tops?|
                   stalks?|juice\s+and\s+zest|zest\s+and\s+juice))\s+of\s+/ix
-      PART_OF_EGG = /\beggs?\s+(?:yolks?|whites?)\b|\b(?:yolks?|whites?)\s+of\s+eggs?\b/i
       PART_BEHIND = /\A(?:finely\s+)?(?:grated\s+)?(?:zest|peel|rind|greens?|whites?|tops?|stalks?|
                     juice\s+and\s+zest|zest\s+and\s+juice)\b(?!\s+(?:removed|off|on))/ix
-      ONLY = /\b(?:greens?|whites?|stalks?|tops?|leaves|roots?|rind|peel|zest)(?:\s+parts?)?\s+only\b/i
+      ONLY = /\b(?:greens?|whites?|yolks?|stalks?|tops?|leaves|roots?|rind|peel|zest)(?:\s+parts?)?\s+only\b/i
 
       module_function
 
@@ -37,7 +36,7 @@ module FondKettle
       def doubts(name, note, part)
         said = "#{name} #{note}"
         behind = part.nil? && note.match?(PART_BEHIND)
-        a_part = part.is_a?(String) || said.match?(PART_OF_EGG) || note.match?(ONLY) || behind
+        a_part = part.is_a?(String) || note.match?(ONLY) || behind
         [*("shell" if said.match?(SHELL)), *("part" if a_part)]
       end
     end

@@ -13,7 +13,8 @@ module FondKettle
       MOST = 6
       BETWEEN = /\s*,\s*|\s+(?:and|&)\s+|\s*&\s*/i
       # "saffron in 3 tbsp warm milk", "dried mushrooms, soaked in 250 mL water"
-      STEEPED = /(?:,\s*|\s)(?:(?:soaked|steeped|dissolved|stirred|mixed)\s+)?in\s+(?=[\d½¼¾⅓⅔⅛])/i
+      STEEPED = /(?:,\s*|\s)(?:(?:(?:ground|crushed|pounded|toasted)\s+(?:and|then)\s+)?
+                 (?:soaked|steeped|dissolved|infused|bloomed|stirred|mixed)\s+)?in\s+(?=[\d½¼¾⅓⅔⅛])/ix
       OF = /\Aof\s+/i
       EACH = /\Aeach\b\s*(?:of\s+)?/i
 

@@ -15,14 +15,14 @@ module FondKettle
 
       module_function
 
-      # True for a ReadStep that goes on in the one `following` it in the same vessel (nil: none does).
+      # True for a ReadStep that goes on in one of the `following` ReadSteps: the next, or behind others that
+      # only put something into the same vessel.
       def goes_on?(step, following)
-        return false unless following && following.vessel == step.vessel
+        return false unless puts?(step)
 
-        verb = step.clause.kind
-        return false unless verb.nil? || PUTS.include?(verb)
-
-        !following.clause.minutes.nil? || following.clause.kind == BOIL
+        on = following.take_while { |one| one.vessel == step.vessel }
+        on = on.find { |one| one.clause.minutes || one.clause.kind == BOIL || !puts?(one) } or return false
+        !on.clause.minutes.nil? || on.clause.kind == BOIL
       end
 
       # Minutes of such a step that nobody has said; nil of any other. `lines`: ReadLines.
@@ -31,6 +31,10 @@ module FondKettle
         return unless step.kind == SIMMER && said.nil? && goes_on?(step, following)
 
         [(cold_g(step, lines) / HOT_IN_A_MIN_G).ceil, 1].max.to_f
+      end
+
+      def puts?(step)
+        step.clause.kind.nil? || PUTS.include?(step.clause.kind)
       end
 
       # Liquid that a step takes cold, g.
@@ -42,7 +46,7 @@ module FondKettle
           line.ingredient&.liquid && !line.food.match?(HOT) ? line.g.to_f * share : 0.0
         end
       end
-      private_class_method :cold_g
+      private_class_method :cold_g, :puts?
     end
   end
 end

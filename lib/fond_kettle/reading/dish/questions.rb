@@ -5,6 +5,8 @@ require_relative "../words/certainty"
 require_relative "put_in"
 require_relative "question_weight"
 require_relative "../lines/rice_line"
+require_relative "../vessels/vessel_course"
+require_relative "soak_told"
 
 module FondKettle
   module Reading
@@ -19,6 +21,8 @@ module FondKettle
       RICE = "How much rice? Write grams or cups."
       SEVERAL = /[^s]s\z/
       WHERE = { true => "Where do the %s go in?", false => "Where does the %s go in?" }.freeze
+      # "Hot sauce, to serve" goes in nowhere.
+      TO_SERVE = /\bto\s+serve\b|\bat\s+the\s+table\b/i
       # Kinds whose time the plan needs from the cook.
       NEED_MINUTES = %w[simmer low bake steam par-boil].freeze
 
@@ -47,7 +51,8 @@ module FondKettle
 
       # Hashes with string keys, those first that change most: what could hurt, then water, then minutes.
       def all
-        steps = [*@course.steps, nil].each_cons(2).flat_map { |step, following| of_step(step, following) }
+        steps = @course.steps
+        steps = steps.each_index.flat_map { |at| of_step(steps[at], steps.drop(at + 1)) }
         found = [*of_dish, *@lines.flat_map { |line| of_line(line) }, *nowhere, *steps]
         weight = QuestionWeight.new(@lines)
         found.sort_by.with_index { |question, index| [weight.of(question), index] }
@@ -85,11 +90,12 @@ module FondKettle
       end
 
       def nowhere
-        open = @course.untaken.map { |index| @lines[index] }.reject(&:grain)
+        open = @course.untaken.map { |index| @lines[index] }
+                      .reject { |line| line.grain || line.text.match?(TO_SERVE) }
         open.map { |line| ask(line.id, format(WHERE[line.food.match?(SEVERAL)], line.food), field: "takes") }
       end
 
-      # `following`: the step after it, or nil.
+      # `following`: the steps after it.
       def of_step(step, following)
         [kind(step), which(step), (minutes(step) unless ends_itself?(step, following))].compact
       end
@@ -117,10 +123,15 @@ module FondKettle
       end
 
       def minutes(step)
-        return if !NEED_MINUTES.include?(step.kind) || step.clause.minutes || step.clause.until
-        return if cooker?(step)
+        return if step.clause.minutes || step.clause.until || cooker?(step)
+        return unless NEED_MINUTES.include?(step.kind) || soaks_rice?(step)
 
         ask(step.id, "How many minutes: “#{step.clause.say}”?", field: "minutes")
+      end
+
+      # How long the rice lies in water moves how much it wants.
+      def soaks_rice?(step)
+        step.kind == SoakTold::SOAK && step.vessel == VesselCourse::RICE_BOWL
       end
 
       # A cooker knows for how long.

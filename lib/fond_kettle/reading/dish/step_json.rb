@@ -27,7 +27,8 @@ module FondKettle
       LIDS = { OPENED => "none", AJAR => "loose", /\bfoil\b/i => "foil",
                /\blid\b|\bcover/i => "ordinary" }.freeze
       # What is hard is no hard boil.
-      STILL_HARD = /(?:\b(?:is|still|if|too)|'s)\s+(?:still\s+)?hard\b/i
+      STILL_HARD = /(?:\b(?:is|still|if|too)|'s)\s+(?:still\s+)?hard\b
+                    |\bhard[- ]boil|\b(?:press|squeez)[^,.;]{0,30}\shard\b/ix
       HEATS = { /\b(?:low|lowest|gentle|gently|tiny|smallest|slow)\b/i => "low",
                 /\b(?:high|hard|big\s+flame|fierce)\b/i => "high", /\bmedium\b/i => "medium" }.freeze
       OVEN = %w[bake preheat].freeze
@@ -50,7 +51,7 @@ module FondKettle
       # The hashes, in the order of the steps.
       def all
         @steps.each_with_index.map do |step, index|
-          put_in = { "minutes" => PutIn.minutes(step, @steps[index + 1], @lines) }.compact
+          put_in = { "minutes" => PutIn.minutes(step, @steps.drop(index + 1), @lines) }.compact
           step(step, @steps.first(index)).merge(put_in)
         end
       end

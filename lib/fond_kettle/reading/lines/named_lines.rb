@@ -173,7 +173,8 @@ module FondKettle
       def own(found, text, open)
         found.reject do |index, _|
           line = @lines[index]
-          !as_written?(line, text) && ((line.spoken && open.include?(index)) || other_water?(line, text))
+          !as_written?(line, text) &&
+            ((line.spoken && open.include?(index)) || other_water?(index, text, open))
         end
       end
 
@@ -182,10 +183,18 @@ module FondKettle
         (line.text.include?(" ") || (line.spoken && line.amount.nil?)) && text.include?(line.text)
       end
 
-      def other_water?(line, text)
+      def other_water?(index, text, open)
+        line = @lines[index]
         return false unless line.ingredient&.water? && line.food.match?(/water\z/i)
+        return false if open.include?(index) && steeped?(index, text)
 
         !text.sub(STEAM_WATER, "").match?(OWN_WATER) || BrothGiven.of_food?(text)
+      end
+
+      # "The saffron water", of water that is listed right behind the saffron.
+      def steeped?(index, text)
+        word = @names[index - 1].last if index.positive?
+        !word.nil? && text.match?(/\b#{Regexp.escape(word)}\s+water\b/i)
       end
 
       # A part of a plant that stands for it: "the leaves"; no bay leaf that was not spoken of before.

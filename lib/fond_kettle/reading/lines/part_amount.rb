@@ -10,7 +10,7 @@ module FondKettle
     # How much of a line its words say by a measure: "half a teaspoon of the salt", of two teaspoons a
     # quarter.
     module PartAmount
-      OF = /\s+(?:of\s+(?:(?:the|its|that|their)\s+)?)?\s*\z/i
+      OF = /\s+(?:of\s+(?:(?:the|its|that|their)\s+)?(?:(?:boiling|hot|warm|cold)\s+)?)?\s*\z/i
       START = /(?<![\d.,½¼¾⅓⅔⅛])(?:\d|[½¼¾⅓⅔⅛]|\b(?:an?|half|one|two|three|four)\s)/i
       AMOUNTS = Measure::Amounts.new
 

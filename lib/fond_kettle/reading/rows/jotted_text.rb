@@ -1,8 +1,9 @@
 # frozen_string_literal: true
 
 require_relative "../../ground/limits"
-require_relative "../words/food_words"
 require_relative "../words/loose_measures"
+require_relative "instructed_thing"
+require_relative "made_of_list"
 require_relative "method_blocks"
 require_relative "numbered_rows"
 require_relative "row_headings"
@@ -27,11 +28,6 @@ module FondKettle
       ENDS = /[.!?:]\s*\z/
       # "Butter for the dish" butters nothing yet.
       FOR_DISH = /\A(?:butter|oil|salt|flour)\s+(?:for|to)\s[^.]*\z/i
-      # "1 tsp soy, 1/2 tsp sugar - marinade for the beef"
-      MADE_OF_IT = /(?<=[[:alpha:]])\s+[-–—]\s+(?:(?:for|this\s+is)\s+)?(?:the\s+)?
-                    (?:(?:pounded|ground|blended|mashed)\s+(?:in)?to\s+an?\s+)?
-                    (?<part>#{FoodWords::MADE_OF_PARTS})(?:\s+for\b[^.]{0,40})?\z/ix
-      DASH = /\s[-–—]\s/
       # "Stock 1.2 l, in, bring to the boil": its amount stands behind it, and it is no row of a list.
       PUT_IN = /,\s+(?:in|on|over|back)\s*(?:[,.;]|\z)|\.\s+\S/i
       # "Some of the stock", which the dish makes.
@@ -106,9 +102,14 @@ module FondKettle
       def preface
         return if @before_list.nil? || @sentences.first(@before_list).any? { |one| RowWords.cooked?(one) }
 
-        heats, said = @sentences.shift(@before_list).partition { |one| RowWords.heats_oven?(one) }
+        done, said = @sentences.shift(@before_list).partition { |one| done_before?(one) }
         @not_read.unshift(*said)
-        @sentences.unshift(*heats)
+        @sentences.unshift(*done)
+      end
+
+      # "Night before I soak 100 g chickpeas": what is listed nowhere else is told there.
+      def done_before?(sentence)
+        RowWords.heats_oven?(sentence) || RowWords.measures?(sentence)
       end
 
       # What is longer than anybody writes is said to be unread.
@@ -120,11 +121,12 @@ module FondKettle
       def part(row)
         return @heading = row if row.match?(PART)
 
-        tail = MADE_OF_IT.match(row) if row.match?(DASH)
-        return enter(RunTogether.things(row[0...tail.begin(0)]), tail[:part]) if tail
+        made = MadeOfList.apart(row)
+        return enter(*made) if made
 
         apart = RunTogether.apart(row)
         if apart then enter(apart)
+        elsif (named = instructed_thing(row)) then instructed(named, row)
         elsif list?(row) then listed(row)
         elsif thing?(row) then thing(row)
         else done(row)
@@ -149,6 +151,17 @@ module FondKettle
         things.each { |text| @written[text] = bare unless bare.include?(text) }
         enter(things, row[RunTogether::LABEL])
         @listing = true
+      end
+
+      # The thing of a row of the list that says what is done to it at once, or nil.
+      def instructed_thing(row)
+        InstructedThing.thing(row.sub(BULLET, "")) unless @told.include?(row)
+      end
+
+      # What is done to it does not end the list.
+      def instructed(named, row)
+        thing(named)
+        @sentences << row.sub(BULLET, "")
       end
 
       # Notes texts of what goes in, and for what part.

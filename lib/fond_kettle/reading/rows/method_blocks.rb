@@ -3,6 +3,7 @@
 require_relative "../../measure/durations"
 require_relative "../words/amount_forms"
 require_relative "../words/verbs"
+require_relative "instructed_thing"
 
 module FondKettle
   module Reading
@@ -26,15 +27,20 @@ module FondKettle
       def told?(block)
         return false if block.size == 1
 
-        begun = block.count { |row| row.sub(BULLET, "").match?(AmountForms::BEGINS) }
+        begun = block.count { |row| listed?(row.sub(BULLET, "")) }
         begun <= MOST * block.size && block.count { |row| done?(row) } >= LEAST * block.size
+      end
+
+      # True for a row that begins with an amount, or names a thing with its amount and what is done to it.
+      def listed?(row)
+        row.match?(AmountForms::BEGINS) || !InstructedThing.thing(row).nil?
       end
 
       # True for a row in which something is done, or goes on for so long.
       def done?(row)
         Verbs.found(row).any? || Measure::Durations.all(row).any?
       end
-      private_class_method :told?
+      private_class_method :told?, :listed?
     end
   end
 end

@@ -13,6 +13,7 @@ module FondKettle
     module RowWords
       # What was done to it stands behind: "Basmati rice – 1.5 cups (soaked 20 mins)".
       BRACKETS = /\s*\([^()]*\)\s*\z/
+      MEASURE = /\b\d[\d.,]*\s?(?:g|kg|ml|l|cups?|lb|oz)\s+(?:of\s+)?/i
       # What is done to a thing in its pot, and how it is closed: "salmon on top, lid, oven, 20 mins".
       COOKS = %w[fry simmer boil reduce low bake steam stir].freeze
       PREHEAT = "preheat"
@@ -53,6 +54,11 @@ module FondKettle
       # True where it says how much of something, before or behind it.
       def amount?(text)
         text.match?(AmountForms::BEGINS) || !Measure::Numeral.read(text).nil? || amount_behind?(text)
+      end
+
+      # True where so much of a food stands within it.
+      def measures?(sentence)
+        sentence.split(MEASURE).drop(1).any? { |behind| Larder::Names.ours.find(behind[/\A[^,.;]{2,40}/].to_s) }
       end
 
       # "Butter 60 g": it begins with no verb, for all of it before the amount is a food.

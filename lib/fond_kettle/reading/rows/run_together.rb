@@ -53,7 +53,8 @@ module FondKettle
       SALT_PEPPER = /\A(?:(?:sea|kosher|flaky|fine|coarse)\s+)*salt(?:\s*(?:and|&|\+|,)?\s+)(?:freshly\s+)?
                      (?:ground\s+|milled\s+)?(?:black\s+|white\s+)?pepper(?:,?\s+to\s+taste)?\W*\z/ix
       AND_PEPPER = /(?<=salt)\s*(?:and\b|&|\+|,)?\s+/i
-      STEEPED = /,?\s+(?:steeped|soaked|infused|dissolved|crushed|bloomed|fried|toasted|browned|softened
+      STEEPED = /,?\s+(?:(?:ground|crushed|pounded|toasted)\s+(?:and|then)\s+)?
+                 (?:steeped|soaked|infused|dissolved|crushed|bloomed|fried|toasted|browned|softened
                  |sweated|marinated|tossed)\s+in\s+(?:(?:a\s(?:bit|little|lot)|plenty|some)\s(?:of\s)?)?
                  (?!(?:(?:warm|cold|hot|boiling|plain|salted)\s)?water\b)/ix
       # "Seasoning: 2 tbsp vinegar, …", "For 4 people you need: …"
@@ -139,6 +140,7 @@ module FondKettle
         parts = bare.split(/;\s*/)
         parts = parts.one? ? parts(bare.sub(ABOUT, "")) : parts.flat_map { |part| counted(part) }
         parts.map { |part| part.sub(FOR, "").strip }.reject(&:empty?)
+             .flat_map { |part| steeped(part) || [part] }
       end
 
       # The things of a row that names several foods between commas: "thyme, curry powder, 2 stock cubes"; a

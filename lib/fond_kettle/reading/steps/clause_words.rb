@@ -36,7 +36,7 @@ module FondKettle
                      [^,.;]*\b(?:in|into|together)\b/ix,
         into_liquid: /\b(?:into|to|in)\s+the\s+(?:(?:hot|warm|boiling)\s+)?(?:stock|broth|milk|water)\b/i,
         boiling_water: /(?:\bin\s+|:\s*)(?:[[:alpha:]]+\s+)?boiling\s+(?:salted\s+)?water\b/i,
-        tray: /\b(?:tray|tin|roasting|baking)\b/i,
+        tray: /\b(?:tray|tin|roasting|baking|sheet[ -]?pan)\b/i,
         into_bowl: /\A\W*(?:into|in)\s+(?:an?|the)\s+(?:bowl|bag)\b/i,
         heaped_on: RiceClauses::HEAPED_ON,
         low: /\b(?:low|lowest|tiny|smallest|gentlest|covered|lid\s+on|slow\s+fire|small\s+flame)\b/i,
@@ -52,7 +52,7 @@ module FondKettle
         unopened: /(?:n't|not|before\s+you)\s+open/i,
         lowest: /\blow(?:est)?\b|\bsmallest\b|\bflame\b/i,
         hot_air: /\b[12]\d\d\s*(?:°\s*C?|degrees|C\b)|\b[3-5]\d\d\s*(?:°\s*F?|F\b)/,
-        oven: /\d\s*°?\s*[CF]\b|\boven\b|\bgas\s+(?:mark\s+)?\d/i,
+        oven: /\d\s*°?\s*[CF]\b|(?<!dutch )\boven\b|\bgas\s+(?:mark\s+)?\d/i,
         on_top: /\bover\W*\z|\b(?:on\s+top|over\s+(?:it|that|all|the)|on\s+(?:it|that|the)|upon)\b/i,
         cooker: /\bin(?:to)?\s+(?:the|an?|my|our)\s+(?:rice[- ])?cooker\b/i,
         cooker_on: /\bcooker\s+on\b|\bturn\s+(?:on\s+the\s+cooker|the\s+cooker\s+on)\b/i,
@@ -91,12 +91,12 @@ module FondKettle
                   |\bon\s+top\b/ix,
         steamer: /\bsteamer\b/i,
         oven_later: /\b(?:get|gets|more|again|later)\b[^,.;]*\boven\b/i,
-        in_oven: /\bin\s+(?:an?|the)\s+(?:[[:alpha:]]+\s+)?oven\b/i,
+        in_oven: /\bin\s+(?:an?|the)\s+(?:(?!dutch)[[:alpha:]]+\s+)?oven\b/i,
         boiling: /\bboiling\b/i,
         bottom_of: /\b(?:bottom|base|floor)\s+of\b/i,
         seasons: /\A\W*(?:then\s+)?season\b/i,
-        seasons_pot: /\A\W*(?:then\s+)?(?:salt|season)\s+(?:the|this|your)\s+
-                      (?:broth|stock|water|liquor|liquid|sauce|stew|soup|pot)\b/ix,
+        seasons_pot: /\A\W*(?:then\s+)?(?:salt|season)\s+(?:(?:the|this|your)\s+
+                      (?:broth|stock|water|liquor|liquid|sauce|stew|soup|pot)\b|(?:only\s+)?now\b)/ix,
         small_vessel: /\bin\s+(?:an?|the|another)\s+(?:(?:small|little|clean|separate|second)\s+)?
                        (?:pan|saucepan|jug|bowl|cup)\W*\z/ix,
         pressure: /\bpressure\b/i,
@@ -126,7 +126,10 @@ module FondKettle
         for_the_last: /\bfor\s+(?:the\s+)?(?:last|final)\b/i,
         with_rice: /\b(?:with|to)\s+the\s+(?:boiling\s+)?rice\b/i,
         squeezed: /\b(?:squeeze|press|wring)\b/i,
-        pressed_into: /\bpress\s+(?:it\s+|them\s+)?(?:in|into)\b/i,
+        pressed_into: /\bpress\s+(?:it\s+|them\s+|the\s+rice\s+)?(?:in|into)\b/i,
+        pours_in: /\A\W*(?:then\s+)?pour\s+in\b/i,
+        puts_back: /\A\W*(?:then\s+)?(?:put|tip|slide|drop)\s+(?!the\s+lid)(?:the\s+)?[[:alpha:]]+
+                    (?:\s+[[:alpha:]]+)?\s+back(?:\s+in)?\W*\z/ix,
         leaves: /\b(?:leaf|leaves|sheets?|wrappers?)\b/i,
         out: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){0,2}out(?:\W*\z|\s+(?:onto?|into|to)\b)/i,
         back: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){1,3}back(?:\s+in)?\W*(?:gently|carefully)?\W*\z/i,
@@ -135,14 +138,14 @@ module FondKettle
                      |\bin\s+what(?:'s|\s+is)\s+left\b/ix,
         all_but: /\b(?:everything|all\s+the\s+(?:rest|ingredients))\s+(?:else\s+)?
                  (?:but|except(?:\s+for)?|apart\s+from|save)\s+(?:for\s+)?(?<left>[^.;:]{1,60})/ix,
-        oven_hot: /\A\W*oven\s+(?:at\s+|to\s+|on\s+)?\d|\A\W*\d{3}\s*°?\s*[CF]\W*\z/i,
+        oven_hot: /\A\W*(?:meanwhile,?\s+)?oven\s+(?:at\s+|to\s+|on\s+)?\d|\A\W*\d{3}\s*°?\s*[CF]\W*\z/i,
         through_rice: /\bthrough\s+(?:it|them|(?:the\s+)?(?:hot\s+)?rice)\b|\bthr(?:ough|u)\W*\z/i,
         half_rice: /\A\W*(?:then\s+)?(?:half|a\s+third|some)\s+(?:of\s+)?(?:the\s+)?rice\b/i,
         rests: /(?<!the\s)\brests?\b(?!\s+of)|\bmin\w*\s+off\b|\A\W*\d+\s+off\b|\Aoff\b(?!\s+with\b)
                  |(?:\A\W*|\b(?!(?:must|should)\b)[[:alpha:]']+\W+)(?:stand|leave|sit)\b
                  |\bwithout\s+opening\b|\bbefore\s+(?:you|anyone|anybody|serving|cutting)\b/ix,
         soaks: /\b(?:in|cover[^.;]{0,20}\swith)\s+(?:an?\s+[[:alpha:]]+\s+of\s+)?(?:\d+\s*[[:alpha:]]+\s+)?
-                 (?:\w+\s+)?water\b/ix,
+                 (?:\w+\s+){0,2}water\b/ix,
         programme: /programme/i
       }.freeze
     end

@@ -28,7 +28,9 @@ module FondKettle
         }],
         ["simmer", ->(one) { one.in? && one.liquid && !one.rice && one.says?(:warms) }],
         ["fold", ->(sense) { sense.in? && sense.says?(:through_rice) }],
-        ["preheat", ->(sense) { sense.says?(:oven_hot) && sense.minutes.nil? && !sense.done? }],
+        ["preheat", lambda { |one|
+          one.says?(:oven_hot) && one.minutes.nil? && (!one.done? || one.clause.meanwhile)
+        }],
         ["fry", ->(sense) { sense.fat && sense.says?(:fat_hot) }],
         ["fry", ->(one) { one.fat && one.done? && !one.liquid && one.minutes && !one.says?(:over_it) }],
         ["fry", ->(one) { one.puts && one.done? && one.previous == "fry" && one.says?(:put_in) }],
@@ -42,6 +44,10 @@ module FondKettle
         ["sprinkle", ->(sense) { sense.puts && sense.done? && (sense.garnish || sense.says?(:on_top)) }],
         ["mix", ->(sense) { sense.several && sense.done? && sense.says?(:small_vessel) }],
         ["cut", ->(sense) { sense.puts && sense.done? && sense.minutes.nil? && sense.says?(:cut_up) }],
+        ["simmer", lambda { |one|
+          wet = one.liquid || one.says?(:broth) || one.previous == "simmer"
+          one.done? && one.puts && one.minutes && wet
+        }],
         ["serve", ->(sense) { sense.puts && sense.done? }],
         ["bake", ->(sense) { sense.minutes && sense.says?(:oven) && !sense.says?(:oven_later) }],
         ["bake", ->(sense) { sense.minutes && sense.oven && sense.says?(:tray) }]

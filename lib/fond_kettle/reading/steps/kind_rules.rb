@@ -28,6 +28,7 @@ module FondKettle
         "stir" => [
           ["layer", ->(one) { one.in? && one.rice && one.says?(:tips_into) }],
           ["bake", INTO_OVEN], ["take-out", ASIDE], ["rest", CLOTH],
+          ["put-back", ->(one) { !one.rice && one.says?(:puts_back) }],
           ["soak", ->(one) { one.dried && !one.in? && one.says?(:water_over) }],
           ["mix", ->(sense) { sense.done? && sense.several && sense.says?(:dissolves) }],
           ["mix", ->(one) { one.done? && one.previous == "cut" && one.several && one.says?(:stirs_into) }],
@@ -44,7 +45,7 @@ module FondKettle
           ["boil", ->(sense) { sense.in? && sense.minutes.nil? && sense.liquid }],
           [->(sense) { sense.minutes ? "stir" : TOP.call(sense, "lay-in", "stir") }, :in?.to_proc],
           ["lay-in", ->(sense) { sense.says?(:bottom_of) && !sense.in? }],
-          ["mix", ->(sense) { sense.steeped && !sense.in? && !sense.ends? }],
+          ["mix", ->(one) { one.steeped && !one.in? && !one.ends? && !one.says?(:pours_in) }],
           ["mix", ->(sense) { sense.previous == "cool" && sense.minutes.nil? }],
           ["mix", ->(sense) { sense.several && (sense.says?(:into) || (!sense.in? && sense.says?(:with))) }],
           ["reduce", ->(sense) { !sense.in? && sense.minutes && sense.says?(:thickens) }],
@@ -52,7 +53,8 @@ module FondKettle
           ["simmer", ->(one) { one.liquid || (one.rice && one.broth?) }],
           [->(sense) { sense.last || (sense.several ? "mix" : "lay-in") }, ALWAYS]
         ],
-        "toast" => [["bake", ->(sense) { sense.says?(:oven) || sense.minutes.to_f >= ROAST_MIN }]],
+        "toast" => [["bake", ->(one) { one.says?(:oven) || one.minutes.to_f >= ROAST_MIN }],
+                    ["bake", ->(one) { one.minutes && one.says?(:tray) }]],
         "lay-in" => [["bake", INTO_OVEN], ["take-out", ASIDE], ["rest", CLOTH],
                      ["wrap", ->(sense) { sense.wrapped && sense.says?(:leaves) }],
                      ["bake", ->(one) { !one.puts && BAKED_ON.call(one) }],

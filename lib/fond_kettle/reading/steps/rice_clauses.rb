@@ -13,10 +13,10 @@ module FondKettle
                      (?:all\s+)?(?:out\s+)?(?:in|on)to\s+an?\s+
                      (?:[[:alpha:]]+\s+)?(?:bowl|tub|dish|platter)\W*\z/ix
       # "Squeeze the other lemon over the rice" lays none.
-      MORE = /\b(?:the\s+rest|rest\s+of|remaining|other|half|white|more|then)\b
+      MORE = /\b(?:the\s+rest|rest\s+of|remaining|other|half|white|plain|more|then)\b
               (?:(?!\b(?:over|on|onto)\s+(?:the\s+)?rice\b)[^.])*\brice\b/ix
       # What is left of it, laid on the first part.
-      REST_OF_IT = /\b(?:the\s+rest|rest\s+of|remaining|other\s+half)\b[^.]*\brice\b/i
+      REST_OF_IT = /\b(?:the\s+rest|rest\s+of|remaining|other\s+half|the\s+(?:plain|white))\b[^.]*\brice\b/i
       # On a plate it is done.
       DONE = /\b(?:plate|platter|serve|fluff|loosen|
                (?:strew|scatter|sprinkle|top|drizzle)\s+(?:the\s+)?(?:\w+\s+)?rice\s+with)\b/ix

@@ -58,9 +58,10 @@ module FondKettle
         PUTS.include?(last.clause.kind) && last.clause.say.match?(INTO_IT) && doing.clause.say.match?(TOSSED)
       end
 
-      # "Let it get cold. Stir in the eggs."
+      # "Let it get cold. Stir in the eggs." "Beat the yoghurt in a bowl. Stir in half of the rice."
       def stirred_in?(doing)
-        doing.last&.kind == COOL && doing.clause.say.match?(STIRRED_IN)
+        last = doing.last or return false
+        (last.kind == COOL || last.clause.verb&.bowl) && doing.clause.say.match?(STIRRED_IN)
       end
 
       # "Everything into a bowl. Toss with your hands." "Mix the miso with honey. Spread over the salmon."

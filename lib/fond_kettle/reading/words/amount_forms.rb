@@ -26,6 +26,11 @@ module FondKettle
       AMOUNT_BEHIND = /\A#{WEIGHED}\z/
       BEHIND = /\A(?<what>[[:alpha:]][^\d(]{0,80}?)(?:\s+(?:up\s+to|to\s+cover|enough\s+to)\b[^(]{0,80})?
                 \s*\(#{WEIGHED}\)/ix
+      # "Glass of white wine (150 ml)": what is weighed needs no guess.
+      LOOSE_WEIGHED = /\A(?:(?:an?|1|one)\s+)?(?:(?:small|big|large|good)\s+)?
+                       (?:glass|mug|cup|teacup|bowl|ladle|splash|glug|knob|handful|bunch|piece|chunk|thumb
+                       |lump)
+                       \s+of\s+(?<what>[[:alpha:]][[:alpha:] -]{0,60}?)\s*\(#{WEIGHED}\)/ix
       BUNCHED = /\b(?:bunch(?:es)?|handfuls?|sprigs?|stalks?|chopped|leaves)\b/i
       LEAFY = /\bcoriander\b(?!\s+(?:seeds?|powder|leaf|leaves|roots?|stalks?))/i
       # Named without an amount, it is the leaf.
@@ -40,7 +45,7 @@ module FondKettle
                      (?<amount>(?:(?:half\s+)?an?|one|two|three|four)\s+(?:[[:alpha:]]+\s+)?
                      (?:cup|mug|glass|bowl|teacup|tin|can|jar|spoon|ladle)(?:e?s)?(?:\s+and\s+a\s+half)?)
                      (?<said>\s*\([^()]*\))?\z/ix
-      UNITS = "(?:g|kg|ml|l|oz|lb|litres?|cups?|c|(?-i:T)|tbsp|tsp|tablespoons?|teaspoons?|handfuls?" \
+      UNITS = "(?:g|kg|ml|l|oz|lb|litres?|cups?|c|(?-i:[Tt])|tbsp|tsp|tablespoons?|teaspoons?|handfuls?" \
               "|thumbs?|pinch(?:es)?|cloves?|sprigs?|spoons?|spoonfuls?" \
               "|sticks?|stalks?|ribs?|tins?|cans?|bunch(?:es)?|knobs?|glass(?:es)?|mugs?|teacups?|bowls?" \
               "|slices?|heads?|inch(?:es)?|big|large|small|medium)"
@@ -64,6 +69,9 @@ module FondKettle
       # "Plantain, 2 ripe"
       SIZED_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),\s+
                       (?<amount>\d+\s+(?:ripe|large|small|big|medium|fresh|whole))\z/ix
+      # "Whites of 2 eggs"
+      EGG_PART = /\A(?:the\s+)?(?<part>white|yolk)s?\s+of\s+(?<count>\d+|an?|one|two|three|four|six)\s+
+                  eggs?\b/ix
       # "Another onion", "juice of another lemon"
       ANOTHER = /\A(?<of>juice\s+of\s+)?another\s+(?=[[:alpha:]])(?!half\b)/i
       # "Juice 1 lime"
@@ -85,8 +93,12 @@ module FondKettle
       # "Duck or chicken stock" is stock.
       EITHER = /\b[[:alpha:]]+\s+or\s+
                 (?=[[:alpha:]]+\s+(?:stock|broth|oil|milk|wine|vinegar|sugar|beans?)\b)/ix
+      # "Saffron bloomed in hot water": a little of it, by its name.
+      IN_WATER = /,?\s+(?:(?:ground|crushed|pounded|toasted)\s+(?:and|then)\s+)?
+                  (?:steeped|infused|dissolved|bloomed)\s+in\s+(?:(?:some|a\s+little|a\s+bit\s+of)\s+)?
+                  (?:(?:warm|hot|boiling|cold)\s+)?water\z/ix
       # What says nothing of how much.
-      IDLE = [AND_MORE, TO_LINE, OR_SO, PLATEFUL, LITTLE, LOADS, EITHER].freeze
+      IDLE = [AND_MORE, TO_LINE, OR_SO, PLATEFUL, LITTLE, LOADS, EITHER, IN_WATER].freeze
       # How a thing is preserved, behind it.
       PRESERVED = /(?<=\A|[\d½¼¾⅓⅔⅛a-z]\s)(?<what>[[:alpha:]]{2,30}(?:\s[[:alpha:]]{2,30})?),\s+
                    (?<how>smoked|dried|salted|tinned|canned)\b/ix
@@ -113,7 +125,9 @@ module FondKettle
         whole = CompoundAmounts.single(line.sub(ANOTHER, '\k<of>1 ').sub(JUICE, "juice of "))
         bare = IDLE.reduce(whole) { |text, words| text.sub(words, "") }
         turned(fresh(preserved(bare)))
+          .sub(EGG_PART, '\k<count> egg \k<part>s')
           .sub(OF_WEIGHT, '\k<weight> \k<what>').sub(WEIGHING, '\k<weight> \k<what>')
+          .sub(LOOSE_WEIGHED, '\k<amount> \k<what>')
           .sub(AND_A_HALF, '1 1/2 \k<unit> of').sub(ONE, "1 ")
           .sub(BEHIND, '\k<amount> \k<what>').sub(BEGINS_INSIDE) { inside(Regexp.last_match) }
       end

@@ -11,7 +11,8 @@ module FondKettle
       GOES = /(?:comes?\s+(?:back\s+)?to\s+(?:the|a)\s+(?:boil|simmer)
               |boils?|beeps?|clicks?|pops?|pings?|dings?|stops?)/x
       # A verb in what is to be seen, or is not to be done, is none.
-      NOT_DONE = /\b(?:until|till|before(?!\s+(?:the\s+end|eating)\b)|not|don't|dont|never|which\s+you\s+have
+      NOT_DONE = /\b(?:until|till|(?<!night\s)(?<!evening\s)(?<!day\s)before
+                  (?!\s+(?:the\s+end|eating)\b)|not|don't|dont|never|which\s+you\s+have
                   |when\s+(?:it|they)(?!\s+#{GOES}(?:\s+up)?,?\s+(?:then\s+)?\z
                   |\s+(?:is|are)\s+[[:alpha:]]+\s+\z))\s
                   (?:(?!\s[-–—]\s)[^,;])*\z|

@@ -6,7 +6,11 @@ module FondKettle
     module SaidShare
       REST = "rest"
       SAYS_REST = /\b(?:rest|remaining|remainder|other|last\s+of)\b/i
-      ALL = { /\bhalf\b/i => 0.5, %r{\btwo[ -]thirds\b|\b2/3(?=\s+(?:of|over|on|in|into)\b)}i => 2.0 / 3,
+      # "Half a teaspoon" is an amount.
+      MEASURE = /\s+an?\s+(?:tea|table|dessert)?(?:spoon|tsp|tbsp|cup|glass|mug|litre|liter|pint|kilo
+                 |kg|pound|lb|ounce|handful|ladle)/ix
+      ALL = { /\bhalf\b(?!#{MEASURE})/i => 0.5,
+              %r{\btwo[ -]thirds\b|\b2/3(?=\s+(?:of|over|on|in|into)\b)}i => 2.0 / 3,
               %r{\bthird\b|\b1/3(?=\s+(?:of|over|on|in|into)\b)}i => 1.0 / 3,
               /\bthree[ -]quarters?\b/i => 0.75, /\bquarter\b(?!\s+of\s+an\s+hour|\s+every)/i => 0.25,
               /\b(?:most\s+of|(?:nearly|almost)\s+all)\b/i => 0.75,

@@ -19,6 +19,10 @@ module FondKettle
               /\A\W*#{COUNT}\s+(?:plates|bowls|helpings|lunches|dinners|suppers|boxes)\W*(?:\z|[.,;])/i,
               /\A\W*for\s+(?:(?:about|some)\s+)?#{COUNT}\b(?!\s*(?:min|hour|hr|h\b
                |squares|pieces|balls|parcels|rolls|cakes|bundles|triangles|slices))/ix].freeze
+      # "2 adults and 3 kids"
+      FAMILY = /\b#{COUNT}\s+(?:adults?|grown-?ups?|big\s+ones)(?:,|\s+and|\s*[&+])\s*
+                (?<more>\d+|#{Measure::Numeral::WORD})\s+(?:(?:small|little|young)\s+)?
+                (?:kids?|children|child|toddlers?|teen(?:ager)?s?|little\s+ones)\b/ix
       # "6 as a side", below it.
       AS_A_SIDE = /\A#{COUNT}(?:\s*(?:-|–|to|or)\s*\d+)?,?\s+as\s+an?\s+[[:alpha:]]+(?:\s+dish)?\W*\z/i
       # "(4)", below the title.
@@ -42,14 +46,17 @@ module FondKettle
       #
       #   find(["Tested twice.", "Serves 4 to 6"]) # => 4.0
       def find(sentences)
+        family = sentences.lazy.filter_map { |one| FAMILY.match(one) }.first
+        return counted(family[:count]) + counted(family[:more]) if family
+
         said = [WAYS, [AS_A_SIDE], [ALONE], [MADE]].lazy.filter_map { |ways| first(sentences, ways) }.first
-        said && Measure::Numeral.read(said[:count])&.first&.to_f
+        said && counted(said[:count])
       end
 
       # The number that a title ends with, or nil.
       def in_title(title)
         said = AT_END.match(title) || WITHIN.match(title) || WAYS[1].match(title)
-        said && Measure::Numeral.read(said[:count])&.first&.to_f
+        said && counted(said[:count])
       end
 
       # A title without that number, where it is more than that: "Bean rice for 6" is "Bean rice".
@@ -63,7 +70,11 @@ module FondKettle
           ways.filter_map { |way| way.match(sentence) }.find { |said| Measure::Numeral.read(said[:count]) }
         end.first
       end
-      private_class_method :first
+
+      def counted(words)
+        Measure::Numeral.read(words)&.first&.to_f
+      end
+      private_class_method :first, :counted
 
       # True for a text that says no more than that.
       def only?(text)

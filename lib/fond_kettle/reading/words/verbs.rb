@@ -29,7 +29,7 @@ module FondKettle
       BLANK = { parted: [].freeze, joins: false, apart: false, bowl: false, never: [].freeze }.freeze
       # Where a verb may begin: before it a sentence, a part of one, or what tells somebody to do it.
       BEFORE = /(?:\A|[,;:&(–—-]\s*(?:(?:and|then|but|now)\s+)*|
-                   \b(?:and|then|now|you|to|it|them|or|while)\s+
+                   \b(?:and|then|now|you|I|we|to|it|them|or|while)\s+
                    |\bas\s+(?:they|it)\s+[[:alpha:]]{1,20},?\s+)\z/ix
       # What lets something go on: "let it simmer", "leave the rice to soak".
       LETS = /\b(?:let|leave|keep|put)\s+(?:[[:alpha:]']+\s+){1,7}(?:gently\s+|slowly\s+)?\z/i
@@ -39,7 +39,7 @@ module FondKettle
 
       # A few words for a thing within a verb.
       BETWEEN = "\\s+(?:the|it|them|that|this|those|half|all|your|an?|[\\d½]+)" \
-                "(?:\\s+[[:alpha:]'-]+){0,4}?\\s+"
+                "(?:\\s+(?!upside\\b)[[:alpha:]'-]+){0,4}?\\s+"
       BRING = "bring"
       # "Cover with 1.2 litres of water", "cover them with cold water"
       COVERED_WITH = %r{\bcover(?:\s+(?:it|them|all|the(?:\s+[[:alpha:]]+){1,2}))?\s+with\s+
