@@ -104,10 +104,11 @@ RSpec.describe FondKettle::Reading::Reader do
   it "salts at the end, puts back, and throws bones away" do
     dish = read("200 g long grain rice\n400 ml water\n300 g dried red beans\n1 smoked ham hock (680 " \
                 "g)\nsalt",
-                "Simmer beans and hock 2 hours in 2 l water. Fish out the hock, shred the meat. Put " \
-                "the meat back. Toss the bone. Salt only now. Rice and water in another pot, boil, low " \
-                "17 min.")
+                "Simmer beans and hock 2 hours in 2 l water. Mash a cup of the beans against the side of " \
+                "the pot. Fish out the hock, shred the meat. Put the meat back. Toss the bone. Salt only " \
+                "now. Rice and water in another pot, boil, low 17 min.")
     kinds = ["Put the meat", "Toss the bone", "Salt only"].map { |words| step(dish, words)["kind"] }
     expect(kinds).to eq(%w[put-back take-out stir])
+    expect(step(dish, "Mash").values_at("vessel", "from")).to eq([step(dish, "Simmer")["vessel"], []])
   end
 end

@@ -15,6 +15,8 @@ module FondKettle
       THROUGH = /\bback\b|\bthr(?:ough|u)\b/i
       # "Mix it in raw", of rice that goes into what was cooked.
       IT_IN = /\bmix\s+(?:it|them|the\s+rice)\s+in\b(?!\s+(?:an?|the)\b)/i
+      # "Mash a cup of the beans against the side of the pot."
+      IN_PLACE = /\bagainst\s+the\s+(?:side|wall|bottom)|\bin\s+(?:the|its|their)\s+(?:own\s+)?(?:pot|pan)\b/i
       INTO_POT = /\b(?:in|into|through|thru|over|on)\b|\btogether\b/i
 
       PUTS = %w[stir lay-in].freeze
@@ -43,7 +45,7 @@ module FondKettle
 
       # "Drain the rice, mix with the salt": in its bowl.
       def before(doing)
-        return :cooked_in if doing.clause.say.match?(IT_IN)
+        return :cooked_in if doing.clause.say.match?(IT_IN) || doing.clause.say.match?(IN_PLACE)
 
         goes_on = @wash.goes_on_with_rice?(doing) || stirred_in?(doing) || tossed?(doing) ||
                   (doing.bare? && !doing.last.nil?)
