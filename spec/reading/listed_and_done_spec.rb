@@ -101,6 +101,15 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(dish["asked"].map { |one| one["question"] }.grep(/Where/)).to be_empty
   end
 
+  it "boils eggs in a pot of their own, and no fiercer for being hard" do
+    dish = read("500 g cold cooked rice\n4 rashers bacon\n3 eggs\n20 g butter",
+                "Hard boil the eggs (9 mins from the boil), cool under the tap, peel. Fry bacon in a big " \
+                "dry frying pan, 6 minutes. Crumble in the rice and turn it 5 minutes. Eggs on top.")
+    eggs = step(dish, "Hard boil")
+    kind = dish["vessels"].find { |one| one["key"] == eggs["vessel"] }["kind"]
+    expect([kind, eggs["heat"], eggs["minutes"]]).to eq(["pot", nil, 9.0])
+  end
+
   it "salts at the end, puts back, and throws bones away" do
     dish = read("200 g long grain rice\n400 ml water\n300 g dried red beans\n1 smoked ham hock (680 " \
                 "g)\nsalt",

@@ -19,7 +19,7 @@ module FondKettle
       COOKED = /\A\W*(?:now\s+|then\s+|meanwhile\s+)?(?:cook|boil|make)\s+(?:the|your)\b/i
       BOILED_ALONE = /\A\W*(?:(?:meanwhile|then|next|now),?\s+
                       |[[:alpha:]]+(?:\s[[:alpha:]]+)?(?:\s\d+\s?k?g)?:\s+)?
-                      (?:(?:blanch|poach)\b|(?:hard-?|soft-?)?boil\s+(?:the\s+)?eggs?\b)/ix
+                      (?:(?:blanch|poach)\b|(?:(?:hard|soft)[- ]?)?boil\s+(?:the\s+)?eggs?\b)/ix
       IN_IT = /\A\W*(?:(?:meanwhile|then|next|now),?\s+)?(?:blanch|poach|boil|cook|simmer)\b[^,;.]*
                \bin\s+(?:it|there|the\s+same\s+(?:water|pot|pan|broth|stock))\b/ix
       # "Butter the tin", "line a mould with leaves".
@@ -213,6 +213,7 @@ module FondKettle
       end
 
       def in_pan(doing, apart)
+        return @course.saucepan if doing.by_itself && doing.clause.say.match?(BOILED_ALONE)
         return @course.pan { |key| @places.any?(key) } if doing.by_itself
         return @course.fire unless apart && HOT.include?(doing.kind)
 
