@@ -12,8 +12,10 @@ module FondKettle
       # More than so many parts are no list of things.
       MOST = 6
       BETWEEN = /\s*,\s*|\s+(?:and|&)\s+|\s*&\s*/i
+      # "Ground and bloomed in milk": what is done to it first.
+      GROUND_FIRST = /(?:(?:ground|crushed|pounded|toasted)\s+(?:and|then)\s+)?/ix
       # "saffron in 3 tbsp warm milk", "dried mushrooms, soaked in 250 mL water"
-      STEEPED = /(?:,\s*|\s)(?:(?:(?:ground|crushed|pounded|toasted)\s+(?:and|then)\s+)?
+      STEEPED = /(?:,\s*|\s)(?:#{GROUND_FIRST}
                  (?:soaked|steeped|dissolved|infused|bloomed|stirred|mixed)\s+)?in\s+(?=[\d½¼¾⅓⅔⅛])/ix
       OF = /\Aof\s+/i
       EACH = /\Aeach\b\s*(?:of\s+)?/i

@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 require "forwardable"
-require_relative "../../care/task"
 require_relative "../../measure/gas_mark"
 require_relative "../../measure/rounding"
 require_relative "../../measure/units"

@@ -20,9 +20,9 @@ module FondKettle
       def goes_on?(step, following)
         return false unless puts?(step)
 
-        on = following.take_while { |one| one.vessel == step.vessel }
-        on = on.find { |one| one.clause.minutes || one.clause.kind == BOIL || !puts?(one) } or return false
-        !on.clause.minutes.nil? || on.clause.kind == BOIL
+        there = following.take_while { |one| one.vessel == step.vessel }
+        on = there.find { |one| cooks?(one) || !puts?(one) }
+        !on.nil? && cooks?(on)
       end
 
       # Minutes of such a step that nobody has said; nil of any other. `lines`: ReadLines.
@@ -37,6 +37,11 @@ module FondKettle
         step.clause.kind.nil? || PUTS.include?(step.clause.kind)
       end
 
+      # True for a step that has a time of its own, or brings to the boil.
+      def cooks?(step)
+        !step.clause.minutes.nil? || step.clause.kind == BOIL
+      end
+
       # Liquid that a step takes cold, g.
       def cold_g(step, lines)
         return 0.0 if step.clause.say.match?(HOT)
@@ -46,7 +51,7 @@ module FondKettle
           line.ingredient&.liquid && !line.food.match?(HOT) ? line.g.to_f * share : 0.0
         end
       end
-      private_class_method :cold_g, :puts?
+      private_class_method :cold_g, :cooks?, :puts?
     end
   end
 end

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../../dishes/text/jotted_things"
 require_relative "../../larder/names"
 require_relative "../words/amount_forms"
 require_relative "../words/compound_amounts"
@@ -53,7 +54,7 @@ module FondKettle
       SALT_PEPPER = /\A(?:(?:sea|kosher|flaky|fine|coarse)\s+)*salt(?:\s*(?:and|&|\+|,)?\s+)(?:freshly\s+)?
                      (?:ground\s+|milled\s+)?(?:black\s+|white\s+)?pepper(?:,?\s+to\s+taste)?\W*\z/ix
       AND_PEPPER = /(?<=salt)\s*(?:and\b|&|\+|,)?\s+/i
-      STEEPED = /,?\s+(?:(?:ground|crushed|pounded|toasted)\s+(?:and|then)\s+)?
+      STEEPED = /,?\s+#{Dishes::JottedThings::GROUND_FIRST}
                  (?:steeped|soaked|infused|dissolved|crushed|bloomed|fried|toasted|browned|softened
                  |sweated|marinated|tossed)\s+in\s+(?:(?:a\s(?:bit|little|lot)|plenty|some)\s(?:of\s)?)?
                  (?!(?:(?:warm|cold|hot|boiling|plain|salted)\s)?water\b)/ix

@@ -62,8 +62,7 @@ module FondKettle
 
       # Half of it each, of two minced meats within a sentence.
       def both(found)
-        amount, = Measure::Numeral.read(found[:number])
-        half = "#{Measure::Numeral.write(amount / 2.0)} #{found[:unit]} #{found[:how]}"
+        half = "#{half(found)} #{found[:how]}"
         "#{half} #{found[:first]} and #{half} #{found[:second]}"
       end
 
@@ -84,9 +83,14 @@ module FondKettle
         found = OF_BOTH.match(row)
         return unless found && yield(found[:first]) && yield(found[:second])
 
-        amount, = Measure::Numeral.read(found[:number])
-        half = "#{Measure::Numeral.write(amount / 2.0)} #{found[:unit]}"
+        half = half(found)
         ["#{half} #{found[:first]}", "#{half} #{found[:how]}#{found[:second]}"]
+      end
+
+      # Half of the number and unit of a match: "200 g".
+      def half(found)
+        amount, = Measure::Numeral.read(found[:number])
+        "#{Measure::Numeral.write(amount / 2.0)} #{found[:unit]}"
       end
 
       # Two amounts: of two kinds of a thing, or for two ends, the second has the first's name.
@@ -114,7 +118,7 @@ module FondKettle
         amounts = found[:amounts].split(/,\s+/)
         names.zip(amounts).map { |pair| pair.join(" ") } if names.size == amounts.size
       end
-      private_class_method :both, :each, :dealt, :added, :halved, :another
+      private_class_method :both, :each, :dealt, :added, :half, :halved, :another
     end
   end
 end

@@ -45,7 +45,7 @@ module FondKettle
 
       # "Drain the rice, mix with the salt": in its bowl.
       def before(doing)
-        return :cooked_in if doing.clause.say.match?(IT_IN) || doing.clause.say.match?(IN_PLACE)
+        return :cooked_in if [IT_IN, IN_PLACE].any? { |words| doing.clause.say.match?(words) }
 
         goes_on = @wash.goes_on_with_rice?(doing) || stirred_in?(doing) || tossed?(doing) ||
                   (doing.bare? && !doing.last.nil?)

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../../dishes/text/jotted_things"
 require_relative "../../ground/remembered"
 require_relative "../../measure/numeral"
 require_relative "compound_amounts"
@@ -94,7 +95,7 @@ module FondKettle
       EITHER = /\b[[:alpha:]]+\s+or\s+
                 (?=[[:alpha:]]+\s+(?:stock|broth|oil|milk|wine|vinegar|sugar|beans?)\b)/ix
       # "Saffron bloomed in hot water": a little of it, by its name.
-      IN_WATER = /,?\s+(?:(?:ground|crushed|pounded|toasted)\s+(?:and|then)\s+)?
+      IN_WATER = /,?\s+#{Dishes::JottedThings::GROUND_FIRST}
                   (?:steeped|infused|dissolved|bloomed)\s+in\s+(?:(?:some|a\s+little|a\s+bit\s+of)\s+)?
                   (?:(?:warm|hot|boiling|cold)\s+)?water\z/ix
       # What says nothing of how much.
