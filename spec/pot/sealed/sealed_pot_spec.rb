@@ -30,6 +30,17 @@ RSpec.describe FondKettle::Pot::SealedPot do
     expect(hot_min.uniq.size).to eq(4)
   end
 
+  it "is hot at nearly the same minute with rice a hair warmer, however long its steps are" do
+    %w[high medium].each do |heat|
+      hot_min = Array.new(300) do |index|
+        tiers = [pots.base(300.0, start_c: 80.0), pots.rice(start_c: 70.0 + (index * 0.05))]
+        load = pots.load(tiers, rice_g: 150.0, water_g: 60.0)
+        pots.run(load, [[heat, 10]], step_min: 5.0).layers.hot_min
+      end
+      expect(hot_min.each_cons(2).map { |cold, warm| (cold - warm).abs }.max).to be < 0.01
+    end
+  end
+
   it "conserves water across its layers, to a thousandth of a gram, at every step" do
     load = pots.load(four, water_g: 300.0, residue_g: 80.0)
     course = pots.run(load, [["high", 12], ["low", 30], ["off", 12]])

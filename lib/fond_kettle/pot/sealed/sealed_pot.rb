@@ -120,10 +120,15 @@ module FondKettle
       end
 
       def look
-        @places.each { |place| place.hot(@min) if place.temp_c >= @hot_c }
+        @places.each { |place| place.hot(@min) if hot_there?(place) }
         return if @all_hot_min
 
         @all_hot_min = @min if @places.all?(&:hot_min)
+      end
+
+      # A step that ends where a place is hot may end a rounding below it.
+      def hot_there?(place)
+        place.temp_c >= @hot_c - HAIR
       end
 
       # All of the pot moves on by `minutes`, each place to its own temperature.

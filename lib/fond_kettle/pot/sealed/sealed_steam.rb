@@ -20,19 +20,19 @@ module FondKettle
         # Even the floor cannot be held at the boil.
         return drift_all(most_min) if left_j.negative?
 
-        goal_c = @above.any? { |place| place.temp_c < @hot_c } ? @hot_c : @setting.boil_c
+        goal_c = @above.all? { |place| hot_there?(place) } ? @setting.boil_c : @hot_c
         minutes = [most_min, *@above.map { |place| event_min(place, left_j, goal_c) }].min
         gains = shared(left_j, goal_c, minutes)
         minutes = [minutes, steam_lasts_min(gains)].min
         condensed(gains, minutes)
       end
 
-      # How long until a cold place is hot, or MOST_C warmer, with all of the steam; what lacks but
-      # a little is no event.
+      # How long until a cold place is hot, or MOST_C warmer, with all of the steam; what was hot and lacks
+      # but a little, for what it drinks, is no event.
       def event_min(place, left_j, goal_c)
         lacking_c = goal_c - place.temp_c
         gain_j = left_j - need_j(place)
-        return Float::INFINITY unless lacking_c > NEAR_C && gain_j.positive?
+        return Float::INFINITY unless lacking_c > (place.hot_min ? NEAR_C : 0.0) && gain_j.positive?
 
         [latent_j(place, goal_c), Heat::MOST_C * place.capacity_j_k].min / gain_j
       end
