@@ -7,8 +7,8 @@ require "openssl"
 module FondKettle
   module Cli
     # The household's own authority and the certificate of its server, for https inside the house: made at the
-    # first start that asks for it, the server's renewed at a start before it ends or when the kitchen gets
-    # another name. Each of its keys stays in the household's folder, for its owner alone.
+    # first start that asks for it, the server's anew before it ends, or when the kitchen gets another name.
+    # Each of its keys stays in the household's folder, for its owner alone.
     class Certificates
       FOLDER = "tls"
       CURVE = "prime256v1"
@@ -20,18 +20,19 @@ module FondKettle
       SUBJECT = "/CN=Fond Kettle of this household"
 
       # `folder`: the household's; `names`: names and addresses under which it is opened.
-      def initialize(folder, names, now)
+      def initialize(folder, names)
         @folder = File.join(folder, FOLDER)
         @names = names.uniq
-        @now = now
       end
 
-      # Makes what is not there, or is about to end. Returns self.
-      def call
+      # Makes what is not there, or ends soon after the time `now`. Returns true where it made the server's.
+      def renew(now)
         FileUtils.mkdir_p(@folder, mode: 0o700)
-        make_authority unless File.exist?(path("authority.pem"))
-        make_server unless fit?
-        self
+        make_authority(now) unless File.exist?(path("authority.pem"))
+        return false if fit?(now)
+
+        make_server(now)
+        true
       end
 
       # Files for the server.
@@ -70,19 +71,19 @@ module FondKettle
       end
 
       # Does the server's certificate last, with today's names, under this authority?
-      def fit?
+      def fit?(now)
         return false unless File.exist?(server_pem) && File.exist?(server_key)
 
         server = OpenSSL::X509::Certificate.new(File.read(server_pem))
-        server.not_after > @now + (RENEW_DAYS * DAY_S) && server.verify(authority.public_key) &&
+        server.not_after > now + (RENEW_DAYS * DAY_S) && server.verify(authority.public_key) &&
           alternatives(server) == @names.map { |name| alternative(name) }.sort
       rescue OpenSSL::OpenSSLError
         false
       end
 
-      def make_authority
+      def make_authority(now)
         key = OpenSSL::PKey::EC.generate(CURVE)
-        certificate = blank(key, AUTHORITY_DAYS, SUBJECT)
+        certificate = blank(key, now, AUTHORITY_DAYS, SUBJECT)
         certificate.issuer = certificate.subject
         extend_with(certificate, certificate, [["basicConstraints", "CA:TRUE,pathlen:0", true],
                                                ["keyUsage", "keyCertSign,cRLSign", true],
@@ -90,9 +91,9 @@ module FondKettle
         write(key, certificate.sign(key, OpenSSL::Digest.new("SHA256")), "authority")
       end
 
-      def make_server
+      def make_server(now)
         key = OpenSSL::PKey::EC.generate(CURVE)
-        certificate = blank(key, SERVER_DAYS, "/CN=#{@names.first[0, 60]}")
+        certificate = blank(key, now, SERVER_DAYS, "/CN=#{@names.first[0, 60]}")
         certificate.issuer = authority.subject
         names = @names.map { |name| alternative(name) }.join(",")
         extend_with(certificate, authority, [["basicConstraints", "CA:FALSE", true],
@@ -104,14 +105,14 @@ module FondKettle
         write(key, certificate.sign(own, OpenSSL::Digest.new("SHA256")), "server")
       end
 
-      def blank(key, days, subject)
+      def blank(key, now, days, subject)
         OpenSSL::X509::Certificate.new.tap do |certificate|
           certificate.version = 2
           certificate.serial = OpenSSL::BN.rand(120)
           certificate.subject = OpenSSL::X509::Name.parse(subject)
           certificate.public_key = key
-          certificate.not_before = @now - DAY_S
-          certificate.not_after = @now + (days * DAY_S)
+          certificate.not_before = now - DAY_S
+          certificate.not_after = now + (days * DAY_S)
         end
       end
 

@@ -1,27 +1,20 @@
 # frozen_string_literal: true
 
-require "puma"
-require "puma/configuration"
-require "puma/launcher"
 require_relative "../app/cooks/follow_ups"
 require_relative "../store/demo"
 require_relative "../store/household"
 require_relative "../store/safekeeping/upkeep"
 require_relative "../web/application"
-require_relative "../web/ground/refusal"
-require_relative "log_file"
 require_relative "kitchen_folder"
+require_relative "log_file"
+require_relative "server"
 
 module FondKettle
   module Cli
     # Starts the application on a household's folder and stops it on Ctrl-C.
     class Serve
-      THREADS = 5
-      # Whoever is still being answered then is not.
-      LONGEST_GOODBYE_S = 2
       AUTHORITY = "A device trusts this kitchen once it has the certificate of %s/door/certificate " \
                   "(SHA-256 %s)."
-      NOT_READ = "This could not be read as a request."
 
       def initialize(settings)
         @settings = settings
@@ -56,7 +49,8 @@ module FondKettle
         return unless @settings[:tls]
 
         require_relative "certificates"
-        @certificates = Certificates.new(household.path, [*places, *Web::Doors::LOOPBACK], Time.now).call
+        @certificates = Certificates.new(household.path, [*places, *Web::Doors::LOOPBACK])
+        @certificates.renew(Time.now)
       end
 
       def application(household, follow_ups)
@@ -105,27 +99,14 @@ module FondKettle
       end
 
       def launch(app)
-        configuration = Puma::Configuration.new do |puma|
-          listen(puma)
-          puma.app app
-          settle(puma)
-        end
-        launcher = Puma::Launcher.new(configuration,
-                                      log_writer: Puma::LogWriter.new(StringIO.new, @log || $stderr))
-        launcher.events.on_booted do
+        server = Server.new(app, host: bracketed(@settings[:host]), port: @settings[:port],
+                                 log: @log || $stderr, most_bytes: Web::Doors::LONGEST_KITCHEN_BYTES,
+                                 certificates: @certificates)
+        server.run do
           say "Open #{addresses.join(' or ')} (Ctrl-C stops it)."
           show_door if @door
           say format(AUTHORITY, addresses.first, @certificates.fingerprint) if @certificates
         end
-        launcher.run
-      end
-
-      def listen(puma)
-        host = bracketed(@settings[:host])
-        return puma.bind("tcp://#{host}:#{@settings[:port]}") unless @certificates
-
-        puma.ssl_bind(host, @settings[:port], cert: @certificates.server_pem, key: @certificates.server_key,
-                                              no_tlsv1: true, no_tlsv1_1: true, verify_mode: "none")
       end
 
       # Where it is opened.
@@ -142,19 +123,6 @@ module FondKettle
       # An address of six parts stands in brackets.
       def bracketed(place)
         place.include?(":") ? "[#{place}]" : place
-      end
-
-      # What never differs.
-      def settle(puma)
-        puma.threads 1, THREADS
-        # More devices than threads take turns, page by page.
-        puma.max_fast_inline 1
-        puma.quiet
-        puma.raise_exception_on_sigterm false
-        puma.environment "production"
-        puma.http_content_length_limit Web::Doors::LONGEST_KITCHEN_BYTES
-        puma.force_shutdown_after LONGEST_GOODBYE_S
-        puma.lowlevel_error_handler { |_error| Web::Refusal.answer(400, NOT_READ) }
       end
 
       def say(text)

@@ -55,6 +55,13 @@ RSpec.describe "A kitchen over https", :browser do
     Net::HTTP.start(host_ip, @port, use_ssl: true, ca_file: @authority) { |http| http.get(path) }
   end
 
+  # Of the certificate that the server shows; `gone` while it begins anew.
+  def serial(gone: nil)
+    Net::HTTP.start(host_ip, @port, use_ssl: true, ca_file: @authority) { |http| http.peer_cert.serial }
+  rescue SystemCallError, EOFError
+    gone
+  end
+
   def host_ip
     "127.0.0.1"
   end
@@ -68,6 +75,18 @@ RSpec.describe "A kitchen over https", :browser do
     expect([given["content-type"], given.body]).to eq(["application/x-x509-ca-cert", File.read(@authority)])
     expect(get("/door/certificate").body).to include(FondKettle::Cli::Certificates.fingerprint(@authority))
     expect(get("/assets/kettle.webmanifest")["content-type"]).to eq("application/manifest+json")
+  end
+
+  it "takes up a certificate that is made anew while it runs" do
+    expect(get("/health").body.strip).to eq("ok")
+    first = serial
+    signal(:USR1)
+    sleep 1
+    expect(serial).to eq(first)
+    File.write(File.join(File.dirname(@authority), "server.pem"), "about to end")
+    signal(:USR1)
+    Timeout.timeout(30) { sleep 0.2 until answers? && serial(gone: first) != first }
+    expect(get("/health").body.strip).to eq("ok")
   end
 
   it "keeps pages for when it does not answer, and says that it does not" do

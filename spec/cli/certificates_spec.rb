@@ -11,7 +11,7 @@ RSpec.describe FondKettle::Cli::Certificates do
   around { |example| Dir.mktmpdir { |folder| (@folder = folder) && example.run } }
 
   define_method(:made) do |at = now, called = names|
-    described_class.new(@folder, called, at).call
+    described_class.new(@folder, called).tap { |certificates| certificates.renew(at) }
   end
 
   def server(certificates)
@@ -51,6 +51,12 @@ RSpec.describe FondKettle::Cli::Certificates do
     other = made(later, ["pantry.local", *names])
     expect(OpenSSL::SSL.verify_certificate_identity(server(other), "pantry.local")).to be(true)
     expect(other.fingerprint).to eq(first.fingerprint)
+  end
+
+  it "says whether the server's was made" do
+    certificates = described_class.new(@folder, names)
+    later = now + ((described_class::SERVER_DAYS - described_class::RENEW_DAYS + 1) * day)
+    expect([now, now, later, later].map { |at| certificates.renew(at) }).to eq([true, false, true, false])
   end
 
   it "is made anew where it is damaged, or its key is gone" do

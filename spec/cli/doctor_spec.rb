@@ -38,7 +38,7 @@ RSpec.describe FondKettle::Cli::Doctor do
     TCPServer.open("127.0.0.1", @port) { expect(odd.fetch("port #{@port}")).to include("is taken") }
     long_ago = odd(Time.utc(2020)).to_a.flatten.join(" ")
     expect(long_ago).to match(/the clock, 1 Jan 2020.*earlier than this program/)
-    FondKettle::Cli::Certificates.new(kitchen, ["kitchen.local"], now).call
+    FondKettle::Cli::Certificates.new(kitchen, ["kitchen.local"]).renew(now)
     expect(odd(now + (370 * 86_400))["the certificate"]).to match(/ends in \d+ days/)
     expect(odd(now + (400 * 86_400))["the certificate"]).to include("has ended")
     File.write(File.join(kitchen, "tls", "server.pem"), "torn")

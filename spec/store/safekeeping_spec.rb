@@ -159,6 +159,10 @@ RSpec.describe "A kitchen's copies" do
       "UPDATE cooks SET plan = '{' WHERE id = 1" => /cooks, .*cannot be read/,
       "UPDATE events SET at = 'noon'" => /cooks, .*cannot be read/,
       "UPDATE changes SET rows = '[{}]'" => /changes, .*cannot be read/,
+      "CREATE TRIGGER odd AFTER INSERT ON cooks BEGIN DELETE FROM pots; END" => /would run by itself: odd/,
+      "CREATE VIEW eaten AS SELECT * FROM cooks" => /would run by itself: eaten/,
+      "DROP TRIGGER dishes_added; CREATE TRIGGER dishes_added AFTER INSERT ON dishes BEGIN SELECT 1; END" =>
+        /would run by itself: dishes_added/,
       "PRAGMA foreign_keys = OFF; DELETE FROM cooks" => /names what is not there: events 1/
     }
     faults.each do |sql, words|

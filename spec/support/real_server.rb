@@ -43,6 +43,10 @@ module Support
       false
     end
 
+    def signal(name)
+      Process.kill(name, @pid)
+    end
+
     def stop(signal)
       Process.kill(signal, @pid) && Process.wait(@pid) if @pid
       @pid = nil

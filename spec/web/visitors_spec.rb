@@ -2,12 +2,14 @@
 
 require "nokogiri"
 require_relative "../../app/forms/plan_form"
+require_relative "../support/fridays"
 require_relative "../support/noise"
 require_relative "../support/networked_kitchen"
 require_relative "../support/served_kitchen"
 
 RSpec.describe "The door of a kitchen that is open to its network" do
   include Support::ServedKitchen
+  include Support::Fridays
 
   word = Support::NetworkedKitchen::WORD
   phone = Support::NetworkedKitchen::PHONE
@@ -151,7 +153,23 @@ RSpec.describe "The door of a kitchen that is open to its network" do
     get "/"
     expect(page.css("nav a").map(&:text)).to eq(%w[Table Clock])
     post "/dim"
-    expect(last_response.status).to eq(403)
+    expect([last_response.status, last_response["retry-after"]]).to eq([403, nil])
+  end
+
+  it "gives a guest pages with nothing on them that asks, sends or leads to what they may not open" do
+    @from = "127.0.0.1"
+    paths = ["/", "/clock?all=1", "/clock/#{laid}"]
+    get paths.last
+    @from = phone
+    tasks = page.css(".bar").size
+    set_cookie "kettle-device=#{door.join('Guest', Time.now, guest: true)}"
+    looked = paths.map { |path| get(path) && page }
+    controls = looked.map { |seen| seen.css("form, button, input, select, textarea, dialog").to_a }
+    expect([looked.map { |seen| seen.css("main").size }, controls]).to eq([[1, 1, 1], [[], [], []]])
+    links = looked.flat_map { |seen| seen.css("a").map { |link| link["href"] } }.uniq
+    expect(links.grep_v(%r{\A(?:#main|/|/clock(?:/\d+)?(?:\?\S*)?)\z})).to eq([])
+    expect(looked.first.css(".plate-rim").size).to eq(household.values(:eaters).size)
+    expect([tasks, looked.last.css(".bar").size]).to match([be > 5, tasks])
   end
 
   it "sends a device away, and all others with another word, which is shown once" do

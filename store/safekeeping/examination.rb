@@ -18,6 +18,7 @@ module FondKettle
       NO_KITCHEN = "is no kitchen of this program: a copy that bin/kettle backup made is one"
       NEWER = "was kept by a newer version of the program: use that one"
       EMPTY = "is empty"
+      FOREIGN = "holds what this program did not put there, and would run by itself: %s"
       MISSING = "is not there"
       # Nobody reads further down a list of faults.
       MOST_TOLD = 20
@@ -25,6 +26,19 @@ module FondKettle
       # Sentences about what keeps it from being a kitchen, and about what in it cannot be read, which keeps
       # nobody from using the rest; empty where nothing is wrong.
       attr_reader :problems, :unreadable
+
+      # What runs by itself in a kitchen's file (triggers): their names and texts as every version made them.
+      def self.own_programs
+        @own_programs ||= Dir.mktmpdir do |folder|
+          Household.new(folder).close
+          Copy.into(File.join(folder, "kettle.db")) { |sqlite| programs(sqlite) }
+        end
+      end
+
+      # Names and texts of triggers and views in an open SQLite3::Database.
+      def self.programs(sqlite)
+        sqlite.execute("SELECT name, sql FROM sqlite_master WHERE type IN ('trigger', 'view')")
+      end
 
       # `path` is a database; `methods`: its own methods (texts by key), where they are files beside it.
       def initialize(path, methods: nil)
@@ -106,6 +120,9 @@ module FondKettle
         told = database.execute("PRAGMA integrity_check(#{MOST_TOLD})").flatten - ["ok"]
         return told.map { |words| "is damaged: #{words}" } if told.any?
         return [NO_KITCHEN] unless kitchen?(database)
+
+        foreign = Examination.programs(database) - Examination.own_programs
+        return [format(FOREIGN, foreign.map(&:first).join(", "))] if foreign.any?
         return [NEWER] if database.get_first_value("SELECT version FROM schema_info") > Database.newest
 
         database.execute("PRAGMA foreign_key_check").first(MOST_TOLD).map do |table, row, parent|

@@ -39,7 +39,9 @@ module FondKettle
           Throttle.address(request.env) if request.path.match?(path)
         end
       end
-      Rack::Attack.blocklisted_responder = ->(request) { Throttle.refusal(request, 403, CLOSED) }
+      Rack::Attack.blocklisted_responder = lambda do |request|
+        Throttle.refusal(request, 403, CLOSED, again_s: WRONG.fetch(:bantime))
+      end
       Rack::Attack.throttled_responder = ->(request) { Throttle.refusal(request, 429, TOO_MUCH) }
 
       module_function
@@ -78,10 +80,11 @@ module FondKettle
         Rack::Attack::Allow2Ban.reset(address(env), WRONG)
       end
 
-      # The answer to what is not done, and to what is too much; taken down, too, by its kind (Refusals).
-      def refusal(request, status, words, kind = "much")
+      # The answer to what is not done, and to what is too much and may be asked again later; taken down, too,
+      # by its kind (Refusals).
+      def refusal(request, status, words, kind = "much", again_s: 60)
         request.env[REFUSALS]&.note(kind, request.env)
-        Refusal.answer(status, words, "retry-after" => "60")
+        Refusal.answer(status, words, { "retry-after" => again_s&.to_s }.compact)
       end
 
       def peer(env)

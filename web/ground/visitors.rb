@@ -42,7 +42,7 @@ module FondKettle
         return outside(env) unless who
         return @app.call(env) if !who[:guest] || looks?(env)
 
-        Throttle.refusal(Rack::Request.new(env), 403, ONLY_LOOKS, "guest")
+        Throttle.refusal(Rack::Request.new(env), 403, ONLY_LOOKS, "guest", again_s: nil)
       end
 
       # The record of the device that asks; nil for this machine itself.

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "../ground/visitors"
+require_relative "../html/only_looks"
 require_relative "../html/read_as"
 
 module FondKettle
@@ -19,12 +21,24 @@ module FondKettle
           device_settings["quiet"]
         end
 
-        # The answer as this device reads it; a page has no type of its own yet.
+        # The answer as this device reads it, and without what a guest does not do.
         def read_as_set
-          return unless session["settings"] && [nil, "text/html"].include?(response.media_type)
+          return unless page?
 
-          as = Html::ReadAs.new(device_settings["beside"], device_settings["decimal"])
-          response.body = Array(response.body).map { |piece| as.call(piece) } if as.any?
+          reread(Html::OnlyLooks.new(Visitors::GUESTS)) if guest?
+          as = Html::ReadAs.new(device_settings["beside"], device_settings["decimal"]) if session["settings"]
+          reread(as) if as&.any?
+        end
+
+        private
+
+        # A page has no type of its own yet.
+        def page?
+          [nil, "text/html"].include?(response.media_type)
+        end
+
+        def reread(as)
+          response.body = Array(response.body).map { |piece| as.call(piece) }
         end
       end
     end
