@@ -15,7 +15,7 @@ module FondKettle
       # Addresses that cost: a file that is read, a copy that is written, a search, a dish that is read anew.
       COSTLY = %r{\A/(?:safekeeping/|dishes/import|clock/\d+/better|pot/side-by-side|pot/under-seal|ways/try)}
       COSTLY_A_MINUTE = 40
-      # Nobody's thumb and no script of ours asks so often.
+      # Nobody's thumb and no script of ours asks so often. A device that is in may read as often as it likes.
       ALL_A_MINUTE = 6000
       CLOSED = "Ten wrong words came from here. Wait a quarter of an hour; then ask somebody who lives here."
       TOO_MUCH = "That is more than this kitchen does for one device at a time. Wait a minute."
@@ -25,12 +25,18 @@ module FondKettle
       # Where a request says that somebody stood between, and where its Refusals are.
       FORWARDED = "fond_kettle.forwarded"
       REFUSALS = "fond_kettle.refusals"
+      # Who asks, as Visitors know them, and what a request that only reads is.
+      VISITOR = "fond_kettle.visitor"
+      READS = %w[GET HEAD].freeze
       # An address of four parts is known as it is written: reading one costs a twentieth of a small page.
       FOUR_PARTS = /\A\d{1,3}(?:\.\d{1,3}){3}\z/
 
       Rack::Attack.cache.store = Counted.new
       Rack::Attack.throttled_response_retry_after_header = true
       Rack::Attack.safelist("this machine") { |request| Throttle.loopback?(request.env) }
+      Rack::Attack.safelist("a device that is in and reads") do |request|
+        request.env[VISITOR] && READS.include?(request.request_method) && !request.path.match?(COSTLY)
+      end
       Rack::Attack.blocklist("wrong words") do |request|
         request.post? && request.path.start_with?("/door") && Throttle.closed?(request.env)
       end

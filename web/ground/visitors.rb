@@ -16,9 +16,8 @@ module FondKettle
       OPEN = %r{\A/(?:assets/|health\z|door(?:/|\z))}
       # Pages that a guest looks at: tonight's table and the clock.
       GUESTS = %r{\A/(?:\z|clock(?:/\d+)?\z|events\z)}
-      READS = %w[GET HEAD].freeze
       HERE = :here
-      KEY = "fond_kettle.visitor"
+      KEY = Throttle::VISITOR
       DOOR = "fond_kettle.door"
       ADDRESS = "fond_kettle.address"
       NO_STORE = { "cache-control" => "no-store" }.freeze
@@ -66,12 +65,12 @@ module FondKettle
       end
 
       def looks?(env)
-        READS.include?(env["REQUEST_METHOD"]) && env["PATH_INFO"].match?(GUESTS)
+        Throttle::READS.include?(env["REQUEST_METHOD"]) && env["PATH_INFO"].match?(GUESTS)
       end
 
       # A page goes to the door and comes back; a program, a form or a script is told.
       def outside(env)
-        return told unless READS.include?(env["REQUEST_METHOD"]) && page?(env)
+        return told unless Throttle::READS.include?(env["REQUEST_METHOD"]) && page?(env)
 
         back = URI.encode_www_form(back: Rack::Request.new(env).fullpath)
         [303, { "location" => "/door?#{back}", "content-type" => "text/plain", **NO_STORE }, []]
