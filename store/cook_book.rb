@@ -76,11 +76,12 @@ module FondKettle
       end
 
       # Finished cooks, newest first, at most `most`, with their outcomes; only those with `word` in their
-      # title or note, and of a `month` ("2026-11"), where they are given.
-      def finished(most: 100, word: "", month: "")
+      # title or note, of a `month` ("2026-11"), and for an `eater` (an id), where they are given.
+      def finished(most: 100, word: "", month: "", eater: nil)
         @database.read do |db|
           found = in_log(db).where(Sequel.like(:finished_at, "#{db[:cooks].escape_like(month)}%"))
           found = found.where(about(db, word)) unless word.empty?
+          found = found.where(seated(eater)) if eater
           with_outcomes(db, found.reverse(:finished_at).limit(most))
         end
       end
@@ -142,6 +143,11 @@ module FondKettle
         like = "%#{db[:cooks].escape_like(word)}%"
         noted = db[:outcomes].where(Sequel.ilike(:note, like)).select(:cook_id)
         Sequel.ilike(:title, like) | { id: noted }
+      end
+
+      # Condition for who sat at the table: the address of a plan, as PlanFields writes it, names them.
+      def seated(eater)
+        Sequel.like(Sequel.join(["&", :address, "&"]), "%&who[]=#{eater}&%")
       end
 
       def in_log(db)

@@ -68,10 +68,16 @@ module FondKettle
                                     request: Formats::StoredRequest.write(plan.request),
                                     now: start,
                                     address: "grain=#{entry[:grain]}&for=amount&amount=#{entry[:rice_g]}" \
-                                             "&unit=g&pot=#{pot[:id]}")
+                                             "&unit=g&pot=#{pot[:id]}#{seated(entry)}")
         attend(id, plan, start)
         @household.cooks.judge(id, outcome(plan, entry), nil)
         @household.lessons.bring_forward
+      end
+
+      # Who ate of it, as an address has them.
+      def seated(entry)
+        eaters = @household.values(:eaters).select { |eater| entry[:who].include?(eater.name) }
+        eaters.map { |eater| "&who[]=#{eater.id}" }.join + (entry[:guests] ? "&guests=#{entry[:guests]}" : "")
       end
 
       def request(entry, pot)

@@ -12,6 +12,34 @@ RSpec.describe "The log" do
     page.css(".cooked li p > b").map(&:text)
   end
 
+  it "finds pots by who sat at the table, whom it names" do
+    get "/log"
+    sentences = page.css(".cooked li p:not(.when)").map(&:text)
+    pia = page.at_css("#eater option:contains('Pia')")["value"]
+    get "/log?eater=#{pia}"
+    theirs = page.css(".cooked li p:not(.when)").map(&:text)
+    expect(theirs).to eq(sentences.grep(/Pia/))
+    expect(theirs.first).to match(/Basmati.* for Orsolya,.* Pia and 3 guests:/)
+    expect(theirs.size).to be_between(1, sentences.size - 1)
+    expect(page.at_css("#eater option[selected]").text).to eq("Pia")
+    ["1 OR 1=1", "[]", "99999", "%"].each do |odd|
+      get "/log", { "eater" => odd }
+      found = odd == "99999" ? 0 : sentences.size
+      expect([odd, last_response.status, page.css(".cooked li").size]).to eq([odd, 200, found])
+    end
+  end
+
+  it "keeps an eater's pots apart from those of another whose number begins alike" do
+    cook = household.cooks.finished.first
+    household.database.write do |db|
+      db[:cooks].where(id: cook[:id]).update(address: "grain=jasmine&who[]=12&who[]=31")
+    end
+    found = [1, 2, 3, 12, 31].select do |id|
+      household.cooks.finished(eater: id).any? { |one| one[:id] == cook[:id] }
+    end
+    expect(found).to eq([12, 31])
+  end
+
   it "finds pots by a word of their title or note, and by month" do
     get "/log"
     all = titles

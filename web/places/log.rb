@@ -29,6 +29,8 @@ module FondKettle
       WEIGH = Log::CauseWords::WEIGH
       TAKEN = "The next pot of this rice in this pot takes it into account."
       NOT_TAKEN = "It teaches nothing."
+      # What pots are found by: a word, a month, an eater's id.
+      LOOKED_FOR = %w[q month eater].freeze
       # So many of the last pots stand on the page's shelf.
       STRIP = 5
       # Whether a cook that went off its plan teaches, as it is asked.
@@ -41,7 +43,7 @@ module FondKettle
         finished = household.cooks.finished
         found = looked_for? ? look_for : finished
         erb :log, locals: { cooks: found.map { |record| cooked(record) }, any: finished.any?,
-                            months: household.cooks.months, two: two(found),
+                            months: household.cooks.months, eaters: household.shelves.eaters, two: two(found),
                             taught: Presenters::TaughtPots.new(household, finished).all,
                             mine: household.lessons.mine.all, cards: moved_cards }
       end
@@ -81,11 +83,12 @@ module FondKettle
       private
 
       def looked_for?
-        %w[q month].any? { |name| !text_param(name).empty? }
+        LOOKED_FOR.any? { |name| !text_param(name).empty? }
       end
 
       def look_for
-        household.cooks.finished(word: text_param("q"), month: text_param("month"))
+        household.cooks.finished(word: text_param("q"), month: text_param("month"),
+                                 eater: Integer(text_param("eater"), 10, exception: false))
       end
 
       # The two of these cooks that are wanted beside one another.

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require "rack/utils"
 require_relative "../../lib/fond_kettle/ground/words"
 require_relative "../../lib/fond_kettle/log/credible"
 require_relative "../drawings/pot_picture"
@@ -40,7 +41,17 @@ module FondKettle
         # One sentence: what was cooked and how it came out.
         def sentence
           came_out = outcome || "nobody said how it was"
-          "**#{record[:title]}**: #{rice} rice, #{poured_water} water, #{came_out}."
+          ["**#{record[:title]}**", eaters].compact.join(" for ") +
+            ": #{rice} rice, #{poured_water} water, #{came_out}."
+        end
+
+        # Who of the household sat at the table, and how many guests, in words; nil where nobody knows.
+        def eaters
+          seated = Rack::Utils.parse_nested_query(record[:address].to_s)
+          known = household.shelves.eaters.select { |one| Array(seated["who"]).include?(one.id.to_s) }
+          guests = seated["guests"].to_i
+          names = known.map(&:name) + (guests.positive? ? ["#{guests} guest#{'s' if guests > 1}"] : [])
+          [*names[..-3], names.last(2).join(" and ")].join(", ") if names.any?
         end
 
         # The figures, a pair of words and number each.
