@@ -13,13 +13,16 @@ module FondKettle
         @own = own_ingredients
       end
 
-      # The components that are left, the first to expire first: the record with the name of its ingredient.
+      # The components that are left, the first to expire first: the record with the name of its ingredient,
+      # its allergens, and what of the catalogue it is like.
       # Components of a removed ingredient are left out.
       def there
         names = @own.all.to_h { |one| [one[:id], one] }
         all.select { |record| record[:left_g].positive? && names.key?(record[:own_ingredient_id]) }
            .sort_by { |record| record[:use_by] }
-           .map { |record| { **record, **names.fetch(record[:own_ingredient_id]).slice(:name, :allergens) } }
+           .map do |record|
+             { **record, **names.fetch(record[:own_ingredient_id]).slice(:name, :allergens, :like) }
+           end
       end
 
       # Makes one: `ingredient` as the shelf of own ingredients has it, `left_g` of it.

@@ -8,16 +8,17 @@ require_relative "../../lib/fond_kettle/ground/remembered"
 require_relative "../../lib/fond_kettle/ground/value"
 require_relative "../../lib/fond_kettle/larder/grains"
 require_relative "presenter"
+require_relative "to_use_up"
 
 module FondKettle
   module Web
     module Presenters
-      # A dish to choose from: its `id`, `title`, `facts` about tonight (texts), what is `short` (a text, nil:
-      # its rice is in the house), and whether its time is still to be worked out (`untimed`).
-      DishChoice = Value.define(:id, :title, :facts, :short, :untimed)
+      # A dish to choose from: its `id`, `title`, `facts` about tonight (texts), what it `uses` up and what is
+      # `short` (texts; nil: nothing), and whether its time is still to be worked out (`untimed`).
+      DishChoice = Value.define(:id, :title, :facts, :uses, :short, :untimed)
 
-      # The dishes of a household as one chooses among them: how long until eating, whether its rice is in the
-      # house, when there was last one.
+      # The dishes of a household as one chooses among them: what must be used up, how long until eating,
+      # whether its rice is in the house, when there was last one.
       class DishChoices < Presenter
         # No page works longer than that on times, in seconds; what is left is asked for again.
         BUDGET_S = 0.15
@@ -30,12 +31,15 @@ module FondKettle
           super(household)
           @found = found
           @now = now
+          @to_use_up = ToUseUp.new(household, now)
         end
 
-        # DishChoices: those whose rice is in the house first, then as they were found.
+        # DishChoices: of those whose rice is in the house, what uses something up first; then as they were
+        # found.
         def all
           @until = clock_s + BUDGET_S
-          @found.map { |dish| choice(dish) }.partition { |one| one.short.nil? }.flatten(1)
+          there, short = @found.map { |dish| choice(dish) }.partition { |one| one.short.nil? }
+          there.partition(&:uses).flatten(1) + short
         end
 
         private
@@ -49,7 +53,9 @@ module FondKettle
           timed = MINUTES.known?(key) || clock_s < @until
           min = timed ? MINUTES.fetch(key) { total_min(dish) } : nil
           facts = ["for #{plain(dish[:serves])}", *(minutes(min.ceil) if min), *last(dish[:title])]
-          DishChoice.new(**dish.slice(:id, :title), facts: facts, short: short(dish), untimed: !timed)
+          uses = @to_use_up.for(dish)
+          DishChoice.new(**dish.slice(:id, :title), facts: facts, uses: uses && @to_use_up.say(uses),
+                                                    short: short(dish), untimed: !timed)
         end
 
         # From the first step to the table, as it is written; nil where it cannot be planned.
