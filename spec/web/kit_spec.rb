@@ -23,6 +23,28 @@ RSpec.describe "Tests and ways of one's own" do
     expect(household.shelf(:pots).find(2)[:height_mm]).to be_within(0.1).of(99.2)
   end
 
+  it "draws each test with the pot that is tested, and what a test of its lid narrowed, to one scale" do
+    get "/tests?test=lid&pot=3"
+    drawn = %w[measure lid burner height].to_h do |key|
+      [key, page.css("##{key} .test-pictures li").map { |one| [one.text.strip, one.css("svg").size] }]
+    end
+    expect(drawn.transform_values(&:size)).to eq("measure" => 2, "lid" => 3, "burner" => 3, "height" => 2)
+    expect(drawn.values.flatten(1)).to all(match([be_a(String), be_between(1, 2)]))
+    expect(page.at_css("#lid svg title").text).to start_with("Cast-iron pot")
+    boil_c = FondKettle::Kit::Atmosphere.boiling_point_c(household.kitchen[:altitude_m])
+    expect(drawn["height"].last.first).to end_with("should show #{boil_c.round(1)} °C")
+    expect(page.css(".range-pair").size).to eq(0)
+    send_form "/tests/lid", "pot" => "1", "before_g" => "2100", "after_g" => "2050", "minutes" => "10"
+    get "/tests"
+    bars = page.css(".range-bar").map { |bar| %w[data-low data-high x width].map { |name| bar[name].to_f } }
+    per_g = bars.map { |low, high, _, wide| wide / (high - low) }
+    expect([bars.size, per_g.first]).to match([2, be_within(0.01 * per_g.last).of(per_g.last)])
+    expect(bars.map { |low, high, *| high - low }.reduce(:-)).to be > 0
+    expect(page.at_css(".range-pair")["aria-label"]).to match(/before: \d+ g to \d+ g; now: \d+ g to \d+ g/)
+    get "/tests"
+    expect(page.css(".range-pair").size).to eq(0)
+  end
+
   it "leads through the timed tests, and a reload or a slip loses nothing" do
     send_form "/tests/guide/lid", "pot" => "1", "before_g" => ""
     expect([last_response.status, page.at_css("#lid-before_g-problem").text]).to match([422, /must be given/])

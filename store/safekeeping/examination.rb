@@ -27,7 +27,7 @@ module FondKettle
       # nobody from using the rest; empty where nothing is wrong.
       attr_reader :problems, :unreadable
 
-      # What runs by itself in a kitchen's file (triggers): their names and texts as every version made them.
+      # Triggers of a kitchen's file, which run by themselves: names and texts as every version made them.
       def self.own_programs
         @own_programs ||= Dir.mktmpdir do |folder|
           Household.new(folder).close

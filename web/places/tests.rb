@@ -2,13 +2,13 @@
 
 require "rack/utils"
 require_relative "../../lib/fond_kettle/kit/devices"
-require_relative "../../lib/fond_kettle/pot/heat/kit_test"
 require_relative "../../lib/fond_kettle/house/guided_tests"
 require_relative "../../app/forms/fields"
-require_relative "../../app/plans/plan_plain_rice"
-require_relative "../../app/shelves/keep"
 require_relative "../helpers/fields"
+require_relative "../drawings/range_pair"
 require_relative "../helpers/pot_words"
+require_relative "../presenters/test_pictures"
+require_relative "measured"
 require_relative "place"
 
 module FondKettle
@@ -18,6 +18,7 @@ module FondKettle
     class TestsPlace < Place
       helpers Helpers::Fields
       helpers Helpers::PotWords
+      helpers Measured
 
       TESTS = House::GUIDED_TESTS
       FORMS = TESTS.transform_values { |test| Forms.of(test.fields) }.freeze
@@ -119,88 +120,23 @@ module FondKettle
         status code
         @title = "Measure and test"
         erb :tests, locals: { test: test, problems: problems,
+                              narrowed: range_pair(session.delete("narrowed")),
+                              pictures: Presenters::TestPictures.new(household, tested_pot),
                               owned: { pot: choices(:pots), cup: choices(:cups), burner: choices(:burners) } }
+      end
+
+      # The record of the pot that the page was opened for, or nil.
+      def tested_pot
+        household.shelf(:pots).all.find { |record| record[:id].to_s == params["pot"].to_s }
+      end
+
+      # What the water was between before a test and is now ([[low, high], [low, high]]), drawn; nil: nothing.
+      def range_pair(ranges)
+        Drawings::RangePair.new(*ranges) { |g| grams(g) }.to_s if ranges
       end
 
       def choices(shelf)
         household.shelf(shelf).all.map { |record| [record[:id], record[:name]] }
-      end
-
-      def measure!(typed)
-        pot = household.shelf(:pots).find(typed[:pot])
-        cup = household.shelf(:cups).find(typed[:cup])
-        volume_ml = typed[:count] * cup[:ml]
-        height_mm = Pot::KitTest.height_mm(volume_ml, pot[:diameter_mm])
-        unless Forms::Limits::HEIGHT_MM.cover?(height_mm)
-          raise InvalidInput.at("count", "gives a pot #{height_mm.round} mm high; a pot is " \
-                                         "#{between(Forms::Limits::HEIGHT_MM)} mm high")
-        end
-
-        change(:pots, pot, height_mm: height_mm.round(1))
-        "#{pot[:name]} holds #{volume_ml.round} mL: height #{plain(pot[:height_mm])} → " \
-          "#{plain(height_mm.round(1))} mm."
-      end
-
-      def lid!(typed)
-        unless typed[:after_g] < typed[:before_g]
-          raise InvalidInput.at("after_g",
-                                "must be less than before: steam weighs something")
-        end
-
-        pot = household.shelf(:pots).find(typed[:pot])
-        vessel = household.value(:pots, pot)
-        factor = Pot::KitTest.lid_factor(vessel, Kit::Burner.usual(vessel.kind.source),
-                                         typed[:before_g] - typed[:after_g],
-                                         typed[:minutes])
-        before = table_water(vessel)
-        change(:pots, pot, lid_factor: factor.round(2))
-        was = pot[:lid_factor] ? plain(pot[:lid_factor]) : "not tested"
-        "#{pot[:name]}: its lid loses #{plain(factor.round(2))} times the book's figure (was #{was})." \
-          "#{narrowed(before, table_water(household.value(:pots, household.shelf(:pots).find(pot[:id]))))}"
-      end
-
-      # What the water for the whole table is between in a pot (Kit::Vessel), or nil.
-      def table_water(pot)
-        spread = App::PlanPlainRice.new(household).spread(pot)
-        spread && "#{grams(spread.low_g)} to #{grams(spread.high_g)}"
-      end
-
-      def narrowed(before, now)
-        " Water for your table: #{before} before the test, #{now} now." if before && now
-      end
-
-      def burner!(typed)
-        burner = household.shelf(:burners).find(typed[:burner])
-        pot = household.shelf(:pots).find(typed[:pot])
-        boil_c = Kit::Atmosphere.boiling_point_c(kitchen[:altitude_m])
-        watts = Pot::KitTest.high_w(household.value(:pots, pot), typed[:water_g], typed[:from_c], boil_c,
-                                    typed[:minutes])
-        unless Forms::Limits::HIGH_W.cover?(watts)
-          raise InvalidInput.at("minutes", "gives #{watts.round} W; a burner gives " \
-                                           "#{between(Forms::Limits::HIGH_W)} W")
-        end
-
-        change(:burners, burner, high_w: watts.round.to_f)
-        "#{burner[:name]}: #{plain(burner[:high_w])} → #{watts.round} W into the pot on high."
-      end
-
-      def between(range)
-        "#{range.min} to #{range.max}"
-      end
-
-      def height!(typed)
-        metres = Pot::KitTest.altitude_m(typed[:boil_c])
-        before = kitchen
-        done shelves.kitchen(before[:lock_version], altitude_m: metres.round.to_f)
-        "The kitchen stands at #{metres.round} m (was #{plain(before[:altitude_m])} m)."
-      end
-
-      def change(shelf, record, **attributes)
-        done shelves.change(shelf, record[:id], record[:lock_version], attributes)
-      end
-
-      def shelves
-        App::KeepRecord.new(household, now)
       end
     end
   end

@@ -33,14 +33,14 @@ module FondKettle
           return if all.empty?
 
           food = FOOD.fetch(dish.values_at(:id, :lock_version)) { food(dish) }
-          all.find { |record| food.include?("own-#{record[:own_ingredient_id]}") || food.include?(record[:like]) }
+          all.find { |record| food.intersect?(["own-#{record[:own_ingredient_id]}", record[:like]]) }
         end
 
         # "uses up the leek stock, by Thursday".
         def say(record)
           day = Date.iso8601(record[:use_by])
-          words = { 0 => "today", 1 => "by tomorrow" }.fetch((day - @today).to_i) { "by #{day.strftime('%A')}" }
-          "uses up #{record[:name]}, #{words}"
+          near = { 0 => "today", 1 => "by tomorrow" }[(day - @today).to_i]
+          "uses up #{record[:name]}, #{near || "by #{day.strftime('%A')}"}"
         end
 
         private
