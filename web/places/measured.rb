@@ -65,13 +65,13 @@ module FondKettle
 
       private
 
-      # What the water for the whole table is between in a pot (Kit::Vessel): [low, high] in g, or nil.
+      # The least and the most water for the whole table in a pot (Kit::Vessel), g, or nil.
       def table_water(pot)
         spread = App::PlanPlainRice.new(household).spread(pot)
         spread && [spread.low_g, spread.high_g]
       end
 
-      # What it did to that, drawn on the page that follows, and in words.
+      # Words on how a test changed that; the page that follows draws it.
       def narrowed(*ranges)
         return unless ranges.all?
 

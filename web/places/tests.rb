@@ -130,7 +130,7 @@ module FondKettle
         household.shelf(:pots).all.find { |record| record[:id].to_s == params["pot"].to_s }
       end
 
-      # What the water was between before a test and is now ([[low, high], [low, high]]), drawn; nil: nothing.
+      # Drawing of the water before a test and now ([[low, high], [low, high]] in g); nil: of nothing.
       def range_pair(ranges)
         Drawings::RangePair.new(*ranges) { |g| grams(g) }.to_s if ranges
       end
