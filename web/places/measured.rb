@@ -9,7 +9,7 @@ require_relative "../../app/forms/fields"
 
 module FondKettle
   module Web
-    # What each guided test writes down of what was measured; each returns a sentence on what it changed.
+    # Writes down what each guided test has measured; each returns a sentence on what it changed.
     # Raises InvalidInput where the numbers cannot be true.
     module Measured
       # A pot that so many cups fill is so high.

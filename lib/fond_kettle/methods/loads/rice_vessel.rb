@@ -71,7 +71,7 @@ module FondKettle
         @contents ||= everything.with(foods: everything.foods.reject { |food| out?(food) }.freeze)
       end
 
-      # Where it is fried (Vessels::Setting).
+      # The vessel that it is fried in (Vessels::Setting).
       def setting
         @setting ||= begin
           on_ring = @request.burner.kind.on_ring
@@ -80,7 +80,7 @@ module FondKettle
         end
       end
 
-      # Where the steps in a vessel of the dish are done (Vessels::Setting), by its key.
+      # The vessel (Vessels::Setting) in which the steps of one of the dish are done, by its key.
       def setting_of(key)
         @settings ||= @base.settings(setting)
         @settings.fetch(key)
