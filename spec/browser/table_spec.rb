@@ -32,6 +32,19 @@ RSpec.describe "Tonight's table", :browser do
     expect(page).to have_css(".rice-line", text: "5 at the table")
   end
 
+  it "puts boxes for another day at the table's edge as they are counted" do
+    visit "/"
+    expect(page).to have_no_css(".table-box")
+    fill_in "Lunch boxes", with: "2"
+    fill_in "For the freezer", with: "1"
+    expect(page).to have_css(".table-box", count: 2)
+    expect(all(".table-box").map(&:text)).to eq(["2 lunch boxes", "1 box to freeze"])
+    expect(page).to have_css(".table-box svg[aria-label='2 lunch boxes']")
+    expect(page).to be_accessible
+    fill_in "Lunch boxes", with: "0"
+    expect(page).to have_css(".table-box", count: 1)
+  end
+
   it "marks the plate of somebody who avoids what is in the dish, and says it" do
     visit "/"
     choose "Squash and hazelnut mixed rice"

@@ -7,6 +7,7 @@ require_relative "../../lib/fond_kettle/ground/value"
 require_relative "../../lib/fond_kettle/house/usual"
 require_relative "../../lib/fond_kettle/measure/numeral"
 require_relative "../../lib/fond_kettle/table/avoids"
+require_relative "../drawings/kept_box"
 require_relative "../drawings/parts/plate"
 require_relative "../drawings/pot_picture"
 require_relative "../html/markup"
@@ -47,6 +48,18 @@ module FondKettle
         # TablePlates of the guests; no more than fit on a table.
         def guests
           Array.new(guests_now.clamp(0, MOST_GUESTS)) { plate(House::HowMuch::GUEST, true) }
+        end
+
+        # Boxes for another day, at the table's edge: the drawing of one, and how many of them in words.
+        def boxes
+          { boxes: ["lunch box", "lunch boxes"], freezer: ["box to freeze", "boxes to freeze"] }
+            .filter_map do |field, names|
+              count = form[field].to_i
+              next unless count.positive?
+
+              words = "#{count} #{names[count == 1 ? 0 : 1]}"
+              [Drawings::KeptBox.new(Drawings::KeptBox::ROW, "days", words).to_s, words]
+            end
         end
 
         # Number of guests, when one more comes or one less.
