@@ -44,14 +44,14 @@ module FondKettle
         half == half.to_i ? half.to_i : half
       end
 
-      # "35 min", "1 h 05", "30 s"
+      # "35 min", "4 1/2 min", "1 h 05", "30 s"
       def duration(amount_min)
         return "30 s" if amount_min.positive? && amount_min <= 0.5
 
-        whole = minutes(amount_min)
-        return "#{whole} min" if whole < 60
+        told = minutes(amount_min)
+        return "#{told.to_i}#{' 1/2' unless (told % 1).zero?} min" if told < 60
 
-        format("%<h>d h %<m>02d", h: whole / 60, m: whole % 60)
+        format("%<h>d h %<m>02d", h: told / 60, m: told % 60)
       end
 
       # A value as a field shows it: a float without needless decimals, "" for nil.
