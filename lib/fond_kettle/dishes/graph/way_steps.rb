@@ -44,7 +44,7 @@ module FondKettle
 
       # What the rice's own stages do is planned by the way, with what the step takes; so is serving.
       def of_the_way?(step)
-        return true if laid.include?(step) || anyway?(step)
+        return true if laid.include?(step) || anyway?(step) || soaks_in_pot?(step)
         return with_rice?(step) && OF_THE_WAY.include?(step.kind) if WITH_RICE.include?(step.rice)
 
         par_boils?(step) || washes?(step) || heats_its_oven?(step)
@@ -82,8 +82,11 @@ module FondKettle
         @washing.apart?
       end
 
-      # What is done after the rice was heated is done at the end; so is what the way does at its end.
+      # What is done after the rice was heated is done at the end; so is what the way does at its end. What is
+      # made ready in another vessel is, before it is laid in.
       def stage(step)
+        return "base" if step.rice == "with" && laid_from.include?(step.vessel)
+
         (stage_with_rice(step) if step.rice == "with") ||
           (step.kind == SERVE ? "finish" : STAGE_BY_TURN.fetch(step.rice))
       end
@@ -97,6 +100,11 @@ module FondKettle
       end
 
       private
+
+      # Keys of the vessels from which something is laid in with the rice.
+      def laid_from
+        @laid_from ||= laid.flat_map { |step| step.from.map(&:vessel) } - [@graph.rice_vessel.key]
+      end
 
       # Steps that lay in before the rice what its layers tell anyway.
       def laid_first
@@ -134,6 +142,12 @@ module FondKettle
         return true if step.kind == STEAM && @method&.wrapped?
 
         step.rice == "beside" && step.kind == SERVE && step.from.empty?
+      end
+
+      # "Leave 30 minutes", of rice that lies in its pot with the liquid it is cooked in.
+      def soaks_in_pot?(step)
+        step.kind == RiceWashing::SOAK && step.rice == "with" && with_rice?(step) && step.from.empty? &&
+          step.takes.empty?
       end
 
       # The oven of a way that bakes is heated once.

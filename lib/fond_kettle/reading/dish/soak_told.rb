@@ -12,7 +12,8 @@ module FondKettle
       SOAKED = /\bsoak/i
       BEFORE = /\b(?:that|which)\s[^,.;]*\bsoaked\b[^,.;]*/i
       OVERNIGHT = /\bovernight\b/i
-      IN = "in"
+      # Where the rice is once it lies in its pot.
+      IN_POT = %w[in with].freeze
       STEAMED = %w[steamed-sticky leaf-parcels].freeze
 
       module_function
@@ -40,12 +41,12 @@ module FondKettle
 
       # True where it soaks in the pot in which it is cooked, and in that liquid.
       def in_its_liquid?(steps)
-        steps.any? { |step| step.kind == SOAK && step.rice == IN }
+        steps.any? { |step| step.kind == SOAK && IN_POT.include?(step.rice) }
       end
 
       # `rice` may lie in another vessel of its own by then.
       def soaks?(step, rice)
-        step.kind == SOAK && (step.rice == IN || RiceMeant.call(step, rice))
+        step.kind == SOAK && (IN_POT.include?(step.rice) || RiceMeant.call(step, rice))
       end
       private_class_method :soaks?, :told_before, :time
     end

@@ -16,6 +16,8 @@ module FondKettle
   module Reading
     # Steps of a dish of schema 2 (hashes) of what was read.
     class StepJson
+      # "Water to cover", "just enough water to cover the beans": no lid.
+      BY_WATER = /\b(?:water|stock|broth|milk|liquid)\b[^.;]{0,30}?\bto\s+(?:just\s+|barely\s+)?cover\b/i
       # "Take the foil off", "lid off", "without a lid"
       OPENED = /\b(?:no|without\s+(?:an?|the|its))\s+lid\b|\buncovered\b|\b(?:lid|foil|cover)\s+off\b
                 |\bfoil\s+back\b
@@ -70,7 +72,7 @@ module FondKettle
         say = step.clause.say
         { "minutes" => minutes(step), "hands_on" => HandsNeeded.for?(step),
           "heat" => said(HEATS, say.gsub(STILL_HARD, "")),
-          "lid" => said(LIDS, say.gsub(Verbs::COVERED_WITH, "")),
+          "lid" => said(LIDS, say.gsub(Verbs::COVERED_WITH, "").gsub(BY_WATER, "")),
           "until" => step.clause.until,
           "oven_c" => (oven_c(step, before) if OVEN.include?(step.kind)) }
       end

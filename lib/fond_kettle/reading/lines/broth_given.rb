@@ -21,7 +21,7 @@ module FondKettle
       # "Boil them and keep the water."
       KEPT = /\b(?:keep|keeping|reserve|reserving|save|saving)\s+
               (?:(?:about\s+)?[\d½¼¾][\d\s.,½¼¾]*[[:alpha:]]+\s+of\s+)?
-              (?:the|its|their|that)\s+(?:[[:alpha:]]+\s+)?
+              (?:the|its|their|that)\s+(?:[[:alpha:]]+\s+)?(?:and\s+(?:the|its|their)\s+)?
               (?:water|liquid|liquor|broth|stock)\b/ix
       WAS_KEPT = /\b(?:kept|reserved|saved)\s+(?:[[:alpha:]]+\s+)?(?:water|liquid|liquor|broth|stock)\b/i
       # "Return 420 ml to the pot", of what was spoken of before.

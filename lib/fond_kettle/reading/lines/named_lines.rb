@@ -222,14 +222,14 @@ module FondKettle
 
       # Where a line's names begin in a text.
       def heads(index, text)
-        [*@names[index], *@food_words.word(index)].flat_map do |word|
+        [*@names[index], *@food_words.words_for(index)].flat_map do |word|
           text.to_enum(:scan, @patterns.of(word, WordPatterns::STARTS)).map { Regexp.last_match.begin(0) }
         end.sort
       end
 
       # "to the lentils"
       def onto?(index, text)
-        text.match?(INTO) && [*@names[index], *@food_words.word(index)].any? do |word|
+        text.match?(INTO) && [*@names[index], *@food_words.words_for(index)].any? do |word|
           text.match?(@patterns.of(word, WordPatterns::ONTO))
         end
       end

@@ -18,6 +18,10 @@ module FondKettle
       OF_ONE = /\b(?<share>half|third|quarter)(?:\s+of)?\s+an?\s*\z/i
       # "One of the carrots"
       COUNT_OF = /\b(?<count>one|two|three|four|five|six|\d{1,2})\s+of\s+(?:the|those|these|your)\s*\z/i
+      # "One onion", of two that are listed.
+      COUNT = %r{(?<![\d.,/-])\b(?<count>one|two|three|four|five|six|\d{1,2})\s+
+               (?:(?:whole|small|large|big|raw)\s+)?\z}ix
+      PIECE = "piece"
       SHARES = { "half" => 0.5, "third" => 1.0 / 3, "quarter" => 0.25 }.freeze
       # So much in each: all of it in the end.
       EACH = /\b(?:each|every|per)\b/i
@@ -37,7 +41,7 @@ module FondKettle
 
       # The share of a ReadLine of several pieces of which `before` says so many, or nil.
       def of_count(line, before)
-        said = COUNT_OF.match(before)
+        said = COUNT_OF.match(before) || (COUNT.match(before) if line.unit == PIECE)
         count = said && Measure::Numeral.read(said[:count])&.first
         count / line.amount if count && line.amount && line.amount > count
       end

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../lines/all_for_part"
 require_relative "../lines/named_lines"
 require_relative "clause_words"
 require_relative "rice_clauses"
@@ -61,14 +62,24 @@ module FondKettle
       private
 
       def put_in(clause, position)
-        but = ALL_BUT.match(clause.say)
-        return all_but(but[:left]) if but
+        whole = all_told(clause.say)
+        return whole if whole
 
         found = of(ClauseLines.put(clause.say))
         return everything(position) if found.empty? && all_in_pot?(clause)
         return of_part(clause.part) if found.empty? && clause.part && clause.say.match?(BLENDS)
 
         found.reject { |one| other?(clause, one.index) || salts_later?(clause, one.index, position) }
+      end
+
+      # NamedLines of all that a text puts in by one word, or nil: "everything but the rice", "everything for
+      # the broth".
+      def all_told(say)
+        but = ALL_BUT.match(say)
+        return all_but(but[:left]) if but
+
+        part = AllForPart.in(say, @lines.map(&:part).uniq)
+        of_part(part) if part
       end
 
       # "Everything in the rice cooker", of a list with rice that is in nothing yet.

@@ -62,7 +62,7 @@ module FondKettle
         heats_fat: /\b(?:heat|warm)\b[^,.;]*\b(?:oil|fat|butter|lard|ghee|dripping)\b/i,
         in_fat: /\bcook\b.*\b(?:till|until|oil|fat|butter|lard)\b|
                   \b(?:oil|fat|butter|lard|ghee|drippings?)\b.*\bcook\b/ix,
-        into_pot: /\bput\b.*\binto\s+(?:the|a)\b.*\b(?:pot|dish|casserole)\b/i,
+        into_pot: /\bput\b.*\bin(?:to)?\s+(?:the|a)\b.*\b(?:pot|dish|casserole)\b/i,
         into: /\bstir\b.*\binto\s+the\b/i,
         with: /\bstir\s+the\s+[[:alpha:]]+\s+with\b/i,
         thickens: /\b(?:till|until)\b.*\b(?:thick(?:ens)?|by\s+half|separates|splits|syrupy|dry|gone)\b/i,
@@ -110,6 +110,9 @@ module FondKettle
         tips_into: RiceClauses::TIPPED_INTO,
         grates_over: /\A\W*(?:then\s+)?(?:grate|shave)\s+
                       (?:over\b|[^.;]*\b(?:over(?:\s+(?:it|the\s+top))?|on(?:\s+it|\s+top))\W*\z)/ix,
+        picks: /\A\W*(?:then\s+)?(?:take|pull|pick|remove|discard)\s+(?:out\s+|off\s+)?
+                 (?:(?:any|all|the|its|their)\s+){0,2}(?:small\s+)?
+                 (?:bones?|skins?|shells?|tails?|pips?|seeds?|stems?|veins?|threads?)\b(?!\s+in\b)/ix,
         stones: /\A\W*(?:then\s+)?(?:stone|pit|shell|pod)\b/i,
         blooms: /\bbloom\b/i,
         bottom: /\A\W*(?:then\s+)?cover\s+(?:the\s+)?(?:bottom|base|floor)\b/i,

@@ -128,7 +128,8 @@ module FondKettle
                           goes_in: goes_in, onto: onto(clause, named),
                           plain_water: @kinds.plain_water?(position, named),
                           set_aside: !@rice.in? && @set_aside.at?(position),
-                          rice_apart: SpokenRice.labelled?(@clauses, clause),
+                          rice_apart: SpokenRice.labelled?(@clauses, clause) ||
+                                      @set_aside.of_the_broth?(position),
                           by_itself: !rice && @kinds.boils_by_itself?(position, named, kind))
         pass(named, doing, position: position, vessel: @vessels.vessel(doing))
       end

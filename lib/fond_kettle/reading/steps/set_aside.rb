@@ -30,6 +30,11 @@ module FondKettle
         put_aside?(position) || (!@course.in_hand.nil? && taken?(@course.in_hand, position))
       end
 
+      # "Boil the rice in 700 ml of the stock": true where what is in hand gives so much of its broth.
+      def of_the_broth?(position)
+        !@course.in_hand.nil? && @broth.part_of?(@course.in_hand, @says[position])
+      end
+
       private
 
       # True for a vessel (key) with a liquor that is kept, or, where something is fried in fat of its own,

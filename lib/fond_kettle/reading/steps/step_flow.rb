@@ -117,7 +117,7 @@ module FondKettle
 
       # Keys of vessels of which a clause speaks without naming what lies there, and nils.
       def spoken_of(named, clause, kind, last)
-        [@broth.vessel(clause.say, named, kind), *mixed(clause.say, named, kind),
+        [@broth.vessel(clause.doing, named, kind), *mixed(clause.say, named, kind),
          (last.vessel if goes_on?(named, clause, kind, last)), @wrapped.filled_from(clause, kind),
          @vessels.given(clause.say)]
       end

@@ -24,6 +24,8 @@ module FondKettle
       ADDED = /\b(?:add|pour)\b/i
       # How the next sentence says that it boils now.
       BOILS = /\A\W*(?:when|once|as\s+soon\s+as)\s+(?:it|that|this)\s+(?:boils|bubbles|is\s+boiling)\b/i
+      COOKER_STARTS = /\b(?:start|(?:switch|turn)\s+on)\s+(?:the|your)\s+(?:rice[- ])?cooker\b
+                       |\bcooker\s+on\b|\bpress\s+(?:start|cook)\b/ix
       SIMMER = "simmer"
       BOILED = [SIMMER, "boil"].freeze
       MARINATE = "marinate"
@@ -117,10 +119,11 @@ module FondKettle
         @heated = true if hot && @stage == RiceCourse::WITH
       end
 
-      # True where the rice lies in its pot, and one of the next clauses brings it to the boil.
+      # True where the rice lies in its pot, and one of the next clauses brings it to the boil, or starts its
+      # cooker.
       def cold?(position)
         @stage == RiceCourse::WITH && !@heated &&
-          @clauses[position + 1, FAR].to_a.any? { |clause| clause.kind == BOIL }
+          @clauses[position + 1, FAR].to_a.any? { |one| one.kind == BOIL || one.say.match?(COOKER_STARTS) }
       end
 
       def sense(position, named, rice)

@@ -47,6 +47,11 @@ module FondKettle
         @kept.include?(vessel)
       end
 
+      # True where a text pours so much of the broth that was made in a vessel (key).
+      def part_of?(vessel, say)
+        made_in == vessel && !BrothGiven.weight_g(say).nil?
+      end
+
       # True where water lies in a vessel (key) and one of the Clauses that follow pours it as a broth, of
       # which it says how much.
       def used_later?(vessel, clauses)

@@ -19,7 +19,7 @@ module FondKettle
     #   onto          key of the vessel in which that lies to which something is put, or nil
     #   set_aside     what it cooks is put aside before the rice goes into its pot
     #   by_itself     it boils eggs, or what its label says, in water of their own; `rice_apart`: its label is
-    #                 the rice
+    #                 the rice, or rice goes into so much of a broth that was made
     Doing = Value.define(:clause, :kind, :last, :rice, :others, :goes_in, :plain_water, :onto,
                          :set_aside, :by_itself, :rice_apart) do
       # True where water is brought to the boil for the rice.

@@ -92,9 +92,9 @@ module FondKettle
         parts | words(text.match?(THE_PIECES) ? said : said - [PIECE], open, fresh: text.match?(BEGINS))
       end
 
-      # The word by which a line is meant, where it has one ("meat").
-      def word(index)
-        @of.find { |_, indexes| indexes.include?(index) }&.first
+      # The words by which a line (its index) may be meant: "meat", "spice".
+      def words_for(index)
+        @of.filter_map { |word, indexes| word if indexes.include?(index) }
       end
 
       private
