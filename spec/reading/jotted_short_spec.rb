@@ -38,7 +38,7 @@ RSpec.describe FondKettle::Reading::Reader do
 
   it "boils eggs by themselves and folds in what goes in gently" do
     dish = whole("lentil_fish")
-    expect(done(dish, "7 min from boiling")).to eq(["simmer", "small-pan", 7.0])
+    expect(done(dish, "7 min from boiling")).to eq(["simmer", "small-pot", 7.0])
     expect([done(dish, "fish in gently").first, froms(dish, "fish in gently")]).to eq(["fold", ["plate"]])
     expect(dish["lines"].map { |one| one["food"] }).not_to include("altogether")
   end

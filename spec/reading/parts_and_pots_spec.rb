@@ -28,7 +28,8 @@ RSpec.describe FondKettle::Reading::Reader do
   end
 
   it "shares out one onion and the other, half the spices and the rest of them" do
-    dish = read("500 g chicken thighs\n1 tsp each of turmeric and cinnamon\n300 g basmati\n2 onions\n900 ml water",
+    dish = read("500 g chicken thighs\n1 tsp each of turmeric and cinnamon\n300 g basmati\n2 onions\n" \
+                "900 ml water",
                 "Put the chicken in a pot with one onion, half the spices and the water. Simmer 40 min. " \
                 "Slice the other onion. Add the rice with the rest of the spices, lid on, low 15 min.")
     shares = lambda do |say|
@@ -65,5 +66,48 @@ RSpec.describe FondKettle::Reading::Reader do
     said = answer({ "dish" => dish, "assume" => true })[:tasks].map { |task| task[:say] }
     order = ["Soak the rice 30 min in the measured", "salt the salmon", "Put the rice", "Bring to the boil"]
     expect(order.map { |words| said.index { |one| one.include?(words) } }).to eq((1..4).to_a)
+  end
+
+  it "keeps back so much of a sauce, pours the rest of it, and brings what was kept when it is spoken of" do
+    list = "500 g sticky rice\n400 ml coconut milk\n80 g palm sugar"
+    poured = lambda do |kept|
+      dish = read(list, "Steam the rice 25 minutes. Meanwhile warm the coconut milk with the sugar in a " \
+                        "small pan. #{kept} Tip the hot rice in a bowl, pour over the coconut milk, " \
+                        "stir. Leave 20 minutes. Pour the rest of the coconut milk over to serve. Eat " \
+                        "the same day.")
+      [step(dish, kept.delete("."))["from"], froms(dish, "pour over"), froms(dish, "the rest of"),
+       dish["not_read"]]
+    end
+    { "Keep back 4 tablespoons." => { "g" => 60.0 },
+      "Reserve half of it for serving." => { "share" => 0.5 } }.each do |kept, how|
+      expect(poured[kept]).to eq([[{ "vessel" => "small-pan", **how }], %w[steamer small-pan], %w[plate bowl],
+                                  ["Eat the same day."]])
+    end
+  end
+
+  it "says no count in a title, and takes no lid, no food and no tasting from words that say none" do
+    { "Mum's rice, for 4" => "Mum's rice", "Oven rice (feeds 5)" => "Oven rice", "Pulao, serves 6" => "Pulao",
+      "Rice (with peas)" => "Rice (with peas)" }.each do |row, title|
+      dish = told("#{row}\n\n300 g rice\n600 ml stock\n60 g butter + a bit more for the " \
+                  "top\n\nBoil the rice in the stock 15 min, lid on. Stir in the butter. Salt + pepper " \
+                  "to taste.")
+      expect(dish["title"]).to eq(title)
+      expect(dish["lines"].map { |line| line["food"] }).to eq(%w[rice stock butter Salt pepper])
+      expect(taken_at(dish, "Salt + pepper")).to eq(%w[Salt pepper])
+      expect(step(dish, "Salt + pepper")["vessel"]).to eq("pot")
+    end
+  end
+
+  it "scatters what goes on before the rest, and boils eggs in a pot of their own" do
+    dish = read("400 g long grain rice\n700 ml stock\n4 eggs\n100 g frozen peas",
+                "Put the rice and stock in a pot, bring to the boil. Lid on, lowest flame, 12 minutes, " \
+                "don't peek. Meanwhile boil 4 eggs for 9 minutes and peel. Scatter the peas over the " \
+                "rice, lid back on, heat off, 10 minutes. Fork it through.")
+    expect(dish["vessels"].map { |vessel| vessel["kind"] }).not_to include("frying-pan")
+    said = answer({ "dish" => dish, "assume" => true })[:tasks].map { |task| task[:say] }
+    order = ["boil 4 eggs", "Turn to low", "Scatter the peas", "rest, lid on", "Fork it"]
+    places = order.map { |words| said.index { |one| one.include?(words) } }
+    expect(places).to eq(places.compact.sort)
+    expect(said.grep(/10 minutes|lid back/i)).to eq([])
   end
 end

@@ -7,6 +7,7 @@ module FondKettle
       RINSE = "rinse"
       SOAK = "soak"
       BEFORE = "before"
+      WITH = "with"
 
       # `graph`: a GraphDish.
       def initialize(graph)
@@ -21,6 +22,12 @@ module FondKettle
         @apart = @graph.steps.any? do |step|
           step.rice == BEFORE && holders.include?(step.vessel) && (in_others?(step) || with_others?(step))
         end
+      end
+
+      # "Leave 30 minutes", of rice that lies in its pot with the liquid it is cooked in.
+      def soaks_in_pot?(step)
+        step.kind == SOAK && step.rice == WITH && step.vessel == @graph.rice_vessel.key &&
+          step.from.empty? && step.takes.empty?
       end
 
       private

@@ -44,7 +44,7 @@ module FondKettle
 
       # What the rice's own stages do is planned by the way, with what the step takes; so is serving.
       def of_the_way?(step)
-        return true if laid.include?(step) || anyway?(step) || soaks_in_pot?(step)
+        return true if laid.include?(step) || anyway?(step) || @washing.soaks_in_pot?(step)
         return with_rice?(step) && OF_THE_WAY.include?(step.kind) if WITH_RICE.include?(step.rice)
 
         par_boils?(step) || washes?(step) || heats_its_oven?(step)
@@ -144,12 +144,6 @@ module FondKettle
         step.rice == "beside" && step.kind == SERVE && step.from.empty?
       end
 
-      # "Leave 30 minutes", of rice that lies in its pot with the liquid it is cooked in.
-      def soaks_in_pot?(step)
-        step.kind == RiceWashing::SOAK && step.rice == "with" && with_rice?(step) && step.from.empty? &&
-          step.takes.empty?
-      end
-
       # The oven of a way that bakes is heated once.
       def heats_its_oven?(step)
         step.kind == PREHEAT && @method&.oven?
@@ -198,8 +192,13 @@ module FondKettle
         return false unless step.vessel == @graph.rice_vessel.key
 
         order = @ordered
-        heated = order.rindex { |one| one.rice == "with" && with_rice?(one) && HEATS.include?(one.kind) }
+        heated = order.rindex { |one| one.rice == "with" && with_rice?(one) && heats?(one) }
         !heated.nil? && order.index(step) > heated
+      end
+
+      # "Lid back on" heats nothing.
+      def heats?(step)
+        HEATS.include?(step.kind) && (step.kind != "low" || !step.minutes.nil? || !step.heat.nil?)
       end
 
       # Stage of a step beside rice that cooks, where it is not the boil.

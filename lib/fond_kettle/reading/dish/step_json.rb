@@ -7,6 +7,7 @@ require_relative "put_in"
 require_relative "rice_liquid"
 require_relative "soak_told"
 require_relative "../steps/step_flow"
+require_relative "../lines/kept_amount"
 require_relative "../steps/told_minute"
 require_relative "../words/oven_heat"
 require_relative "../words/said_share"
@@ -101,7 +102,8 @@ module FondKettle
         needed = weight_g ? @rice_liquid.broth?(key, step) : @rice_liquid.in?(key, step, before)
         return { "vessel" => key, "as" => NEEDED, "g" => weight_g }.compact if needed
 
-        { "vessel" => key, "what" => given(key, step, weight_g), "g" => weight_g,
+        kept_g = (KeptAmount.weight_g(say) if step.kind == TAKE_OUT)
+        { "vessel" => key, "what" => given(key, step, weight_g), "g" => weight_g || kept_g,
           "share" => step.shares[key] || (SaidShare.part(say) if step.kind == TAKE_OUT) }.compact
       end
 

@@ -8,7 +8,8 @@ module FondKettle
     # The things that a row of a list names: "limes + chilli flakes" are two.
     module ThingRow
       # Two things on a line.
-      BOTH = /\s+[+&]\s+(?=[[:alpha:]])(?!more\b|wild\s+rice\b)
+      BOTH = /\s+[+&]\s+(?=[[:alpha:]])(?!wild\s+rice\b)
+              (?!(?:an?\s+|some\s+)?(?:(?:little|bit|touch|dash)\s+)?(?:more|extra)\b)
               (?!(?:[[:alpha:]]+ed|juice|zest|peel|rind|stalks|leaves)
               (?:\s*\([^()]*\))?\z)/x
       # "Basmati rice – 1.5 cups (soaked 20 mins & drained)"

@@ -86,6 +86,7 @@ module FondKettle
         rice_in: /\brice\b.*\bin(?:to|\b)/i,
         beside: /\b(?:beside|alongside|on\s+the\s+(?:side|table)|to\s+serve|in\s+saucers|
                   at\s+the\s+table)\b/ix,
+        to_taste: /\bto\s+taste\b/i,
         plus: /[[:alpha:]]\s+[+]\s+[[:alpha:]]/,
         over_it: /\bover\b(?:\s*(?:[,.;]|\z|and\b|it\b|all\b|the\s+(?:rice|top|lot|pot|dish|whole)))
                   |\bon\s+top\b/ix,

@@ -13,7 +13,6 @@ module FondKettle
       SHORT = %w[seal preheat take-out put-back].freeze
       # "Leave every drop of the fat."
       LEFT = /\A\W*leav(?:e|ing)\b.*\b(?:fat|oil|grease|drippings|juices)\b/i
-      ALONE = /\A\W*(?:don'?t|do\s+not|no)\s+(?:open|peek|lift|peeking)\b[^.]{0,20}\.?\z/i
       LID = /\A\W*(?:the\s+)?lid\s+on\W*\z/i
       # "Wipe out the pot."
       CLEANS = /\b(?:wipe|wiping|rinse|wash|clean|scrub)\s+(?:out\s+|down\s+)?(?:the|your|that|its)\s+
@@ -33,8 +32,11 @@ module FondKettle
       # "Needs a night.", "Takes about two hours in all."
       LASTS = /\A\W*(?:it\s+|this\s+)?(?:needs|takes|wants)\s+(?:about\s+|around\s+)?
                (?:an?|the|\d+|two|three|half)\b/ix
-      # "Keeps 1 day in the fridge."
-      KEEPS = /\A\W*(?:it\s+|this\s+)?keeps?\s+(?:for\s+)?(?:up\s+to\s+|about\s+)?(?:\d|an?\s|two\s|three\s)/i
+      # "Keeps 1 day in the fridge.", "Eat the same day."
+      KEEPS = /\A\W*(?:(?:it\s+|this\s+)?keeps?\s+(?:for\s+)?(?:up\s+to\s+|about\s+)?
+                (?:\d|an?\s|two\s|three\s)
+                |(?:best\s+)?eat(?:en)?\s+(?:it\s+|them\s+)?
+                (?:(?:on\s+)?the\s+(?:same\s+)?day|within\b|at\s+once|straight\s+away|hot|warm|cold)\b)/ix
       TESTS = %i[keeps? lasts? allows? kept_warm? kettle? seasoned? lined? lidded? left_alone? cleans? seen?
                  kept?
                  left?].freeze
@@ -97,7 +99,7 @@ module FondKettle
 
       # "Don't open."
       def left_alone?(step)
-        step.takes.empty? && step.clause.minutes.nil? && step.clause.say.match?(ALONE)
+        step.takes.empty? && step.clause.minutes.nil? && step.clause.say.match?(RiceClauses::LEFT_ALONE)
       end
 
       def cleans?(step)

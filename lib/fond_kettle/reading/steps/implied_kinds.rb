@@ -23,6 +23,7 @@ module FondKettle
         ["simmer", ->(sense) { sense.minutes && sense.puts && sense.says?(:from_boil) }],
         ["steam", ->(sense) { sense.minutes && sense.says?(:steamer) }],
         ["fry", ->(one) { one.fat && !one.in? && !one.ends? && !one.liquid && one.says?(:pan_heat) }],
+        ["sprinkle", ->(one) { one.in? && one.puts && !one.liquid && one.says?(:to_taste) }],
         ["mix", lambda { |one|
           one.says?(:plus) && one.puts && !one.ends? && !one.liquid && (one.in? || !one.last)
         }],

@@ -27,6 +27,8 @@ module FondKettle
       OFF_FIRE = /\boff\s+the\s+(?:fire|heat|stove)\b/i
       RESTS = Regexp.union(OFF_FIRE, /\b(?:let|leave)\s+(?:it\s+)?(?:to\s+)?(?:stand|rest|sit)\b/i)
       HEAPED_ON = /\bon(?:to)?\s+(?:an?|the|your)\s+(?:[[:alpha:]]+\s+)?(?:platter|plates?|serving)\b/i
+      # "Don't open."
+      LEFT_ALONE = /\A\W*(?:don'?t|do\s+not|no)\s+(?:open|peek|lift|peeking)\b[^.]{0,20}\.?\z/i
       WRAP = "wrap"
       BOIL = "boil"
       DRAIN = "drain"
@@ -101,9 +103,11 @@ module FondKettle
         !clause.nil? && !clause.minutes.nil? && (clause.kind == REST || clause.say.match?(RESTS))
       end
 
-      # True where something is laid on in the clause after a position, and what rests for some minutes
-      # follows.
+      # True where a clause (its position) only says that nobody opens it, or something is laid on in the one
+      # after it, and what rests for some minutes follows.
       def laid_before_rest?(position)
+        return true if @clauses[position].say.match?(LEFT_ALONE)
+
         clause = @clauses[position + 1]
         return false unless clause && clause.minutes.nil? && stands_after?(position + 1)
 

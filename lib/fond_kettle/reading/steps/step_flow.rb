@@ -2,6 +2,7 @@
 
 require_relative "../vessels/broth_course"
 require_relative "../lines/broth_given"
+require_relative "../lines/kept_amount"
 require_relative "../lines/line_sorts"
 require_relative "clause_words"
 require_relative "../vessels/fetched"
@@ -106,8 +107,10 @@ module FondKettle
         poured = @broth.vessel(say, named, kind)
         return if poured.nil? && part_poured?(say, kind, named)
 
-        indexes = taken_out(named, say) if kind == TAKE_OUT
-        return @places.keep(indexes, vessel) if indexes && SaidShare.part(say)
+        indexes = taken_out(named, say, from) if kind == TAKE_OUT
+        if indexes && (SaidShare.part(say) || KeptAmount.weight_g(say))
+          return @places.keep(indexes, vessel, later: say.match?(KeptAmount::LATER))
+        end
 
         (from - [poured, *shares.keys]).each { |key| @places.move(key, vessel, indexes || kept_solids(key)) }
         @mixtures.note(kind, vessel)
@@ -173,8 +176,11 @@ module FondKettle
         indexes.empty? && kind == TAKE_OUT ? lifted : indexes
       end
 
-      # Indexes of the lines that are taken out: no liquor of which the words say that it is kept.
-      def taken_out(named, say)
+      # Indexes of the lines that are taken out: no liquor of which the words say that it is kept; by an
+      # amount without a name, all that lies there.
+      def taken_out(named, say, from)
+        return from.flat_map { |key| @places.in(key) } if named.empty? && KeptAmount.weight_g(say)
+
         named = named.reject { |one| LineSorts.stays?(@lines[one.index]) } if BrothGiven.kept?(say)
         meant(named, TAKE_OUT, rice: false)
       end

@@ -30,7 +30,7 @@ module FondKettle
         return [kept] if kept && say.match?(KEPT)
         return [@places.rest(index)] if kept && say.match?(REST)
 
-        [(kept if @rice.in?), @places.vessel(index)].compact
+        [(kept if @rice.in? && used_by_now?(index)), @places.vessel(index)].compact
       end
 
       # NamedLines of a text that are fetched: no fat that only greases something, and nothing of which there
@@ -44,6 +44,11 @@ module FondKettle
       end
 
       private
+
+      # What was kept for later is used once the rest of it lies with the rice.
+      def used_by_now?(index)
+        !@places.for_later?(index) || @places.vessel(index) == @rice_at.call
+      end
 
       # Fat and water that went in with the rice are fetched from there no more.
       def in_the_rice?(index)

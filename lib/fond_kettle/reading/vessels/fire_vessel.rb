@@ -74,8 +74,7 @@ module FondKettle
 
       # What is done next is done in it too, unless something else cooks meanwhile.
       def next_in(key, doing, meanwhile)
-        beside = meanwhile || by_itself?(key, doing) || roasts_beside?(key, doing) ||
-                 key == VesselCourse::SAUCEPAN
+        beside = meanwhile || roasts_beside?(key, doing) || key == VesselCourse::SAUCEPAN
         goes_on = greased?(key, doing) || (cooks?(key, doing.kind) && !beside)
         @course.cook_in(key) if doing.goes_in || goes_on
       end
@@ -207,14 +206,8 @@ module FondKettle
         doing.last&.vessel == @course.fire && [INTO_OVEN, LID].any? { |words| doing.clause.say.match?(words) }
       end
 
-      # What boils by itself is no vessel for what comes next.
-      def by_itself?(key, doing)
-        doing.by_itself && @course.kind(key) == VesselCourse::PAN
-      end
-
       def in_pan(doing, apart)
-        return @course.saucepan if doing.by_itself && doing.clause.say.match?(BOILED_ALONE)
-        return @course.pan { |key| @places.any?(key) } if doing.by_itself
+        return @course.saucepan if doing.by_itself
         return @course.fire unless apart && HOT.include?(doing.kind)
 
         @course.pan { |key| @rice.done? && @places.any?(key) }

@@ -14,6 +14,7 @@ module FondKettle
         @at = Array.new(lines.size)
         @kept = Array.new(lines.size)
         @parted = Array.new(lines.size)
+        @later = Array.new(lines.size, false)
         @been = Array.new(lines.size) { [] }
       end
 
@@ -48,12 +49,19 @@ module FondKettle
         @kept[index]
       end
 
-      # Notes that a part of some lines was put into a vessel, for later.
-      def keep(indexes, vessel)
+      # Notes that a part of some lines was put into a vessel, for later; `later`: its words say so, and it is
+      # used when it is spoken of.
+      def keep(indexes, vessel, later: false)
         indexes.each do |index|
           @kept[index] = vessel
           @parted[index] = @at[index]
+          @later[index] = later
         end
+      end
+
+      # True where a part of a line is kept until it is spoken of.
+      def for_later?(index)
+        @later[index]
       end
 
       # Where "the rest" of a line lies of which a part was kept: what was not kept, until that was used.

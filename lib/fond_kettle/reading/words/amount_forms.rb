@@ -87,7 +87,8 @@ module FondKettle
       PLATEFUL = /,\s+an?\s+(?:big\s+|good\s+)?(?:plate|bowl|bag|pack|packet|box|tray)(?:ful)?
                   (?=\s*\([^()]*\d)/ix
       # "1 tbsp ghee + more"
-      AND_MORE = /\s*(?:\+|\bplus|\band)\s+(?:some\s+|a\s+little\s+)?more\b[^,(]*\z/i
+      AND_MORE = /\s*(?:\+|\bplus|\band)\s+(?:some\s+|an?\s+(?:little|bit|touch|dash)\s+)?
+                  (?:more|extra)\b[^,(]*\z/ix
       # "Water to line 2", of a cooker
       TO_LINE = /\s+(?:up\s+)?to\s+(?:the\s+)?(?:(?:line|mark)\s*\d+|\d+\s+(?:line|mark))/i
       OR_SO = /\s*\b(?:or\s+so|ish)(?=\))/i

@@ -33,6 +33,9 @@ module FondKettle
       # "Bean rice for six": at the end of a title.
       AT_END = /\(?\bfor\s+#{COUNT}\W*\z|\((?<count>\d{1,2})(?:\s+#{PORTIONS})?\)\W*\z
                 |\s[-–—]\s+#{COUNT}\W*\z|\sx\s?#{COUNT}\W*\z/ix
+      # "Oven rice (feeds 5)", "pulao, serves 6"
+      BRACKETED = /\s*[(\[](?<said>[^()\[\]]{1,40})[)\]]\W*\z/
+      SAID_AT_END = /\s*[,;:–—-]\s+(?:serves|feeds|does)\s+#{COUNT}\W*\z/i
       # "Rice for thirty from my mother's notebook"
       WITHIN = /\bfor\s+#{COUNT}(?=\s+(?:from|by|with|on|at|in|after|as)\b|,)/i
       # "2 people / 35 min"
@@ -61,7 +64,8 @@ module FondKettle
 
       # A title without that number, where it is more than that: "Bean rice for 6" is "Bean rice".
       def without_count(title)
-        bare = title.sub(AT_END, "").strip
+        bare = title.sub(BRACKETED) { |said| only?(Regexp.last_match[:said]) ? "" : said }
+        bare = bare.sub(AT_END, "").sub(SAID_AT_END, "").sub(/[\s,;:–—-]+\z/, "")
         bare.empty? ? title : bare
       end
 
