@@ -31,7 +31,7 @@ module FondKettle
       # Kinds at which food leaves its liquor.
       LIFTS = %w[take-out drain].freeze
       # What stands before it where its amount is said.
-      OF = /\s+(?:of\s+(?:the|its|that|their)\s+(?:[[:alpha:]]+\s+){0,2})?\z/i
+      OF = /\s+(?:of\s+(?:(?:the|its|that|their)\s+(?:[[:alpha:]]+\s+){0,2})?)?\z/i
       # Between an amount and the word for it nothing else is named.
       NOTHING = /\A\s*(?:(?:hot|warm|cold|more|extra|reserved|strained)\s*)*\z/i
       START = /(?<![\d.,½¼¾⅓⅔⅛])(?:\d|[½¼¾⅓⅔⅛]|\b(?:an?|half|one|two|three)\s)/i

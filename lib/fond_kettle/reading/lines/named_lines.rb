@@ -10,7 +10,7 @@ require_relative "name_forms"
 require_relative "../rows/shared_amounts"
 require_relative "../words/certainty"
 require_relative "../words/food_words"
-require_relative "part_amount"
+require_relative "named_shares"
 require_relative "read_line"
 require_relative "../words/said_share"
 require_relative "../words/word_patterns"
@@ -66,6 +66,7 @@ module FondKettle
         # What tells a line from another of its name.
         @marks = lines.map { |line| (Larder::Names.ours.words(line.text) | NameForms.raw(line.text)) - STOP }
         @alike = AlikeLines.new(lines, @names, @marks)
+        @shares = NamedShares.new(lines) { |index| [*@names[index], *@food_words.words_for(index)] }
         @owners = Hash.new { |all, word| all[word] = [] }
         @names.each_with_index { |words, index| words.each { |word| @owners[word] << index } }
       end
@@ -88,6 +89,11 @@ module FondKettle
           NamedLine.new(index: index, share: share(index, text), onto: onto?(index, text),
                         certainty: sure ? Certainty::SAID : Certainty::SHARED)
         end
+      end
+
+      # True where a text says all of a line (its index) by a measure: "3 tbsp oil".
+      def measured?(index, text)
+        @shares.all?(index, text)
       end
 
       private
@@ -208,23 +214,7 @@ module FondKettle
       def share(index, text)
         own = @lines[index].text
         text = text.sub(own, own[/\S+\s*\z/].to_s) if as_written?(@lines[index], text)
-        found = heads(index, text).lazy.filter_map { |head| share_before(head, index, text) }.first
-        found unless found == PartAmount::ALL
-      end
-
-      # The share of a line that stands before one of its names (`head`: where that begins), or nil.
-      def share_before(head, index, text)
-        before = text[0...head].split(/[,;]|\b(?:and|with)\b/).last.to_s
-        line = @lines[index]
-        PartAmount.share(line, before) || PartAmount.of_count(line, before) ||
-          PartAmount.of_one(line, before, text) || SaidShare.before(before)
-      end
-
-      # Where a line's names begin in a text.
-      def heads(index, text)
-        [*@names[index], *@food_words.words_for(index)].flat_map do |word|
-          text.to_enum(:scan, @patterns.of(word, WordPatterns::STARTS)).map { Regexp.last_match.begin(0) }
-        end.sort
+        @shares.of(index, text)
       end
 
       # "to the lentils"

@@ -22,6 +22,8 @@ module FondKettle
       COUNT = %r{(?<![\d.,/-])\b(?<count>one|two|three|four|five|six|\d{1,2})\s+
                (?:(?:whole|small|large|big|raw)\s+)?\z}ix
       PIECE = "piece"
+      LOOSE = %w[pinch dash drop].freeze
+      ALIKE = 1e-6
       SHARES = { "half" => 0.5, "third" => 1.0 / 3, "quarter" => 0.25 }.freeze
       # So much in each: all of it in the end.
       EACH = /\b(?:each|every|per)\b/i
@@ -56,20 +58,37 @@ module FondKettle
         said && below_all(said, line)
       end
 
+      # True where `before` (what stands before the name of a ReadLine) says all of it: "3 tbsp". A pinch is
+      # none of what is used elsewhere.
+      def all?(line, before)
+        return false unless line.amount && before.match?(OF) && !LOOSE.include?(line.unit)
+
+        bare = before.sub(OF, "")
+        starts = bare.to_enum(:scan, START).map { Regexp.last_match.begin(0) }
+        starts.filter_map { |at| whole_amount(bare[at..]) }.any? { |said| (part(said, line) - 1).abs < ALIKE }
+      rescue InvalidInput
+        false
+      end
+
       # An amount with its unit from the front to the end of a text, or nil.
       def whole_amount(text)
         found = AMOUNTS.read(LooseMeasures.certain(text).text)
         found if found&.unit && found.rest.empty?
       end
 
+      # The share of a ReadLine that an amount is. Raises InvalidInput where their units differ.
+      def part(said, line)
+        Measure::Units.convert(said.number, said.unit, line.unit, g_per_ml: line.ingredient&.g_ml || 1.0) /
+          line.amount
+      end
+
       def below_all(said, line)
-        g_ml = line.ingredient&.g_ml || 1.0
-        part = Measure::Units.convert(said.number, said.unit, line.unit, g_per_ml: g_ml) / line.amount
-        part if part.positive? && part < 1
+        found = part(said, line)
+        found if found.positive? && found < 1
       rescue InvalidInput
         nil
       end
-      private_class_method :whole_amount, :below_all
+      private_class_method :whole_amount, :part, :below_all
     end
   end
 end

@@ -119,6 +119,7 @@ module FondKettle
       end
 
       def part(row)
+        @heading = @headings.still(@heading, row, @parts)
         return @heading = row if row.match?(PART)
 
         made = MadeOfList.apart(row)

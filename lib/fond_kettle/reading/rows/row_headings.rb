@@ -20,16 +20,25 @@ module FondKettle
       PART_OF_DISH = /:\z|\A(?:for|to|the)\b|\b(?:rice|sauce|base|marinade|mix|mixture|dressing|topping
                       |filling|stew|curry|layer|stock|paste|crust|salad)\z/ix
       LETTERS = 40
+      # Where more rows than one in so many stand below a gap, a gap means nothing.
+      PARTED_BY = 2
 
       # `all`: the rows of a text, empty ones among them.
       def initialize(all)
         @of_list = ListHeadings.of(all)
-        @below_gap = all.each_cons(2).filter_map { |before, row| row if before.empty? }
+        @below_gap = all.each_cons(2).filter_map { |before, row| row if before.empty? && !row.empty? }
+        @gaps_part = @below_gap.size <= all.count { |row| !row.empty? } / PARTED_BY
       end
 
       # True for a row of a list that names a part of the dish.
       def of_list?(row)
         @of_list.include?(row)
+      end
+
+      # The heading that stands over a row: the last one, or nil, where a gap ends what it headed. `parts`:
+      # the headings of what was listed so far.
+      def still(heading, row, parts)
+        heading unless @gaps_part && @below_gap.include?(row) && parts.last(2) == [heading, heading]
       end
 
       # True for a text that heads rows; `listing`: it stands among the things that go in.

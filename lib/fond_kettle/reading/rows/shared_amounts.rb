@@ -47,6 +47,11 @@ module FondKettle
       MINCED = /\b(?<number>\d[\d.,]*)\s*(?<unit>g|kg|lb|oz)\s+(?:of\s+)?(?<how>minced|ground)\s+
                 (?<first>[[:alpha:]]+)\s+(?:and|&)\s+(?<second>beef|pork|lamb|veal|chicken|turkey|mutton)\b/ix
 
+      # "600 ml milk and water, half and half", within a sentence.
+      HALVES = /\b(?<number>\d[\d.,]*)\s*(?<unit>g|kg|lb|oz|ml|l|pints?|litres?)\s+(?:of\s+)?
+                (?<first>[[:alpha:]]+)\s+(?:and|&)\s+(?<second>[[:alpha:]]+),?\s+
+                (?:half\s+(?:and|&)\s+half|half\s+of\s+each)/ix
+
       module_function
 
       # A sentence with an amount before each of two things, and before what it is of.
@@ -58,12 +63,17 @@ module FondKettle
           "#{amount} of #{first} and #{amount} of #{second}"
         end
         said.gsub(SALT_IT, "\\k<amount> \\k<food>").gsub(MINCED) { both(Regexp.last_match) }
+            .gsub(HALVES) { of_each(Regexp.last_match) }
       end
 
       # Half of it each, of two minced meats within a sentence.
       def both(found)
         half = "#{half(found)} #{found[:how]}"
         "#{half} #{found[:first]} and #{half} #{found[:second]}"
+      end
+
+      def of_each(found)
+        "#{half(found)} #{found[:first]} and #{half(found)} #{found[:second]}"
       end
 
       # The things of a row, each with its amount; nil: it says no such thing. The block tells whether a name
@@ -118,7 +128,7 @@ module FondKettle
         amounts = found[:amounts].split(/,\s+/)
         names.zip(amounts).map { |pair| pair.join(" ") } if names.size == amounts.size
       end
-      private_class_method :both, :each, :dealt, :added, :half, :halved, :another
+      private_class_method :both, :of_each, :each, :dealt, :added, :half, :halved, :another
     end
   end
 end

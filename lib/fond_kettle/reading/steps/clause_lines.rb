@@ -24,6 +24,7 @@ module FondKettle
       # "Blend to a paste", right below a list.
       BLENDS = /\A\W*(?:then\s+)?
                 (?:blend|blitz|whizz?|process|grind|pound|pur[ée]e|mash|mix|whisk|combine|toss)\b/ix
+      AMOUNT = /[\d½¼¾⅓⅔⅛]/
       DRAIN = "drain"
       SALT = "salt"
       SALTED = /\bsalted\b/i
@@ -69,7 +70,7 @@ module FondKettle
         return everything(position) if found.empty? && all_in_pot?(clause)
         return of_part(clause.part) if found.empty? && clause.part && clause.say.match?(BLENDS)
 
-        found.reject { |one| other?(clause, one.index) || salts_later?(clause, one.index, position) }
+        found.reject { |one| other?(clause, one.index) || later?(clause, one.index, position) }
       end
 
       # NamedLines of all that a text puts in by one word, or nil: "everything but the rice", "everything for
@@ -118,12 +119,26 @@ module FondKettle
         @named.in(text, @places.untaken, @places.left)
       end
 
+      # True where it goes in at a later clause.
+      def later?(clause, index, position)
+        salts_later?(clause, index, position) || measured_later?(clause, index, position)
+      end
+
       # "In salted water", of salt that a later clause puts in by its name.
       def salts_later?(clause, index, position)
         return false unless salt?(index) && clause.say.match?(SALTED) && !clause.say.match?(SALT_ITSELF)
 
         @places.untaken.one? { |one| salt?(one) } &&
           @clauses.drop(position + 1).any? { |one| one.say.match?(SALT_ITSELF) && !one.say.match?(TASTED) }
+      end
+
+      # "A little oil", of oil that is listed without an amount and measured at a later clause.
+      def measured_later?(clause, index, position)
+        line = @lines[index]
+        return false if line.amount.nil? || line.spoken || line.text.match?(AMOUNT)
+        return false if @named.measured?(index, clause.say)
+
+        @clauses.drop(position + 1).any? { |one| @named.measured?(index, one.say) }
       end
 
       def salt?(index)

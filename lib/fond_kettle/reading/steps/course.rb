@@ -12,6 +12,7 @@ require_relative "set_aside"
 require_relative "spoken_rice"
 require_relative "step_flow"
 require_relative "step_kinds"
+require_relative "../vessels/boiling_pans"
 require_relative "../vessels/step_vessels"
 require_relative "../vessels/vessel_course"
 require_relative "../lines/rice_line"
@@ -70,7 +71,7 @@ module FondKettle
       def vessels
         own = rice_vessel
         used = [own, *steps.flat_map { |step| [step.vessel, *step.from] }]
-        @course.all.select { |one| used.include?(one.key) }
+        @course.all.select { |one| used.include?(one.key) }.map { |one| BoilingPans.as_used(one, steps) }
                .sort_by.with_index { |one, index| one.key == own ? -1 : index }
       end
 

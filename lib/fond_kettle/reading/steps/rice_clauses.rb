@@ -13,7 +13,7 @@ module FondKettle
                      (?:all\s+)?(?:out\s+)?(?:in|on)to\s+an?\s+
                      (?:[[:alpha:]]+\s+)?(?:bowl|tub|dish|platter)\W*\z/ix
       # "Squeeze the other lemon over the rice" lays none.
-      MORE = /\b(?:the\s+rest|rest\s+of|remaining|other|half|white|plain|more|then)\b
+      MORE = /\b(?:the\s+rest|rest\s+of|remaining|other|half(?!\s+an?\b)|white|plain|more|then)\b
               (?:(?!\b(?:over|on|onto)\s+(?:the\s+)?rice\b)[^.])*\brice\b/ix
       # What is left of it, laid on the first part.
       REST_OF_IT = /\b(?:the\s+rest|rest\s+of|remaining|other\s+half|the\s+(?:plain|white))\b[^.]*\brice\b/i
@@ -24,11 +24,12 @@ module FondKettle
       # "Stand them upright in a pot."
       STOOD_IN = /\b(?:stand|pack|arrange|fit)\s+(?:them|it|the\s+[[:alpha:]]+)\s+
                   (?:[[:alpha:]]+\s+){0,4}?in\s/ix
-      OFF_FIRE = /\boff\s+the\s+(?:fire|heat|stove)\b/i
-      RESTS = Regexp.union(OFF_FIRE, /\b(?:let|leave)\s+(?:it\s+)?(?:to\s+)?(?:stand|rest|sit)\b/i)
+      RESTS = /\boff\s+the\s(?:fire|heat|stove)\b|\b(?:let|leave)\s+(?:it\s+)?(?:to\s+)?(?:stand|rest|sit)\b/i
       HEAPED_ON = /\bon(?:to)?\s+(?:an?|the|your)\s+(?:[[:alpha:]]+\s+)?(?:platter|plates?|serving)\b/i
       # "Don't open."
       LEFT_ALONE = /\A\W*(?:don'?t|do\s+not|no)\s+(?:open|peek|lift|peeking)\b[^.]{0,20}\.?\z/i
+      # "Pile the rice on a dish, the rest of the yellow rice on top."
+      DISHED = /\b(?:pile|heap|spoon|tip|turn)\b[^.;]*\bon(?:to)?\s(?:an?|the)\s(?:\w+\s)?(?:dish|pla\w+)\b/i
       WRAP = "wrap"
       BOIL = "boil"
       DRAIN = "drain"
@@ -48,7 +49,7 @@ module FondKettle
       FINISHING = [nil, "sprinkle", "serve", "fold", "mix", "cut", "dress", "take-out", "fluff"].freeze
       OMELETTE = /\b(?:omelettes?|pancakes?)\b/i
       COVER = /\b(?:lid|foil|cloth|towel|cover(?:ed)?|oven|steam|min(?:ute)?s?|last\s+\d+)\b/i
-      LAYS = %w[layer].freeze
+      LAYER = "layer"
       # "Half the rice into a buttered dish", "line a steamer with a cloth, spread the rice in it".
       INTO_OVEN = /\brice\b[^.;]{0,60}\b(?:in|into|to)\s+(?:an?|the|your)\s+(?:[[:alpha:]]+,?\s+){0,3}
                    (?:steamer|dish|tin|tray|mould|mold|casserole|terrine)\b(?!\s+of)
@@ -140,7 +141,7 @@ module FondKettle
 
       # The position of the last clause that lays rice in, or -1.
       def last_layer
-        @last_layer ||= @clauses.rindex { |clause| clause.say.match?(MORE) } || -1
+        @last_layer ||= @clauses.rindex { |one| one.say.match?(MORE) && !one.say.match?(DISHED) } || -1
       end
 
       private
@@ -205,7 +206,7 @@ module FondKettle
       # The position from which rice that was put in cooks under its lid: what is mixed after that is done.
       def cooked_from
         @cooked_from ||= begin
-          put = speaking.find { |at| LAYS.include?(@kinds[at]) } || @clauses.size
+          put = speaking.find { |at| @kinds[at] == LAYER } || @clauses.size
           ((put + 1)...@clauses.size).find { |at| cooks_low?(at) } || @clauses.size
         end
       end

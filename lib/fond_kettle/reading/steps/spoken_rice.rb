@@ -12,7 +12,7 @@ module FondKettle
                 (?:(?:par[ -]?)?(?:cook|boil)|simmer|steam|soak|cooker\s+on
                 |(?:add|pour\s+(?:in|on)|cover\s+with)\s+(?:the\s+)?(?:[[:alpha:]]+\s+)?water)\b/ix
       LABEL = /\A\W*(?:(?:cook|make|prepare)\s+)?(?:the\s+)?rice\s*(?::|\s[–—-])\s/i
-      SOAKED = /\A\W*soak\b/i
+      SOAKED = /\A\W*(?:(?:leave|let)\s+(?:it\s+)?(?:to\s+)?)?soak\b/i
 
       module_function
 
@@ -31,7 +31,7 @@ module FondKettle
 
       # True for "boil in the water", "soak with a spoon of salt"; `lines`: ReadLines that it names.
       def in_water?(say, lines)
-        return false unless say.match?(COOKED)
+        return false unless say.match?(COOKED) || say.match?(SOAKED)
 
         lines.all? { |line| say.match?(SOAKED) ? LineSorts.brine?(line) : line.ingredient&.water? }
       end

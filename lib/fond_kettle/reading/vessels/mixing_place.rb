@@ -8,7 +8,11 @@ module FondKettle
       MIXES = ["mix", MARINATE].freeze
       LAYER = "layer"
       TAKE_OUT = "take-out"
-      COOL = "cool"
+      # By these something lies there that more is stirred into.
+      LEFT = %w[cool drain rinse].freeze
+      # "Lay them over the bottom, salt them"
+      SALTED = /\A\W*(?:then\s+)?(?:salt|season|pepper)\s+(?:it|them|this)\b/i
+      LAYS = %w[lay-in layer].freeze
       STIRRED_IN = /\A\W*(?:then\s+)?(?:stir|mix|fold|beat)\s+in\b
                     (?!\s+(?:an?|the)\s+(?:[[:alpha:]]+\s+)?bowl)/ix
       # "Mix back through with a splash of soy."
@@ -47,7 +51,7 @@ module FondKettle
       def before(doing)
         return :cooked_in if [IT_IN, IN_PLACE].any? { |words| doing.clause.say.match?(words) }
 
-        goes_on = @wash.goes_on_with_rice?(doing) || stirred_in?(doing) || tossed?(doing) ||
+        goes_on = @wash.goes_on_with_rice?(doing) || stirred_in?(doing) || tossed?(doing) || salted?(doing) ||
                   (doing.bare? && !doing.last.nil?)
         goes_on ? :where_it_lies : :mixed_in
       end
@@ -60,10 +64,14 @@ module FondKettle
         PUTS.include?(last.clause.kind) && last.clause.say.match?(INTO_IT) && doing.clause.say.match?(TOSSED)
       end
 
+      def salted?(doing)
+        LAYS.include?(doing.last&.kind) && doing.clause.say.match?(SALTED)
+      end
+
       # "Let it get cold. Stir in the eggs." "Beat the yoghurt in a bowl. Stir in half of the rice."
       def stirred_in?(doing)
         last = doing.last or return false
-        (last.kind == COOL || last.clause.verb&.bowl) && doing.clause.say.match?(STIRRED_IN)
+        (LEFT.include?(last.kind) || last.clause.verb&.bowl) && doing.clause.say.match?(STIRRED_IN)
       end
 
       # "Everything into a bowl. Toss with your hands." "Mix the miso with honey. Spread over the salmon."
