@@ -56,4 +56,29 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(taken_at(dish, "Stir in the rice")).to include("olive oil")
     expect(taken_at(dish, "Pour in")).to include("salt")
   end
+
+  it "soaks what waits for its cooker, folds in the seasoning that was warmed, keeps raw fish cold apart" do
+    dish = read("3 cups sushi rice\n3 cups water\nfor the seasoning: 80 ml rice vinegar, 3 tbsp sugar\n" \
+                "\n300 g sashimi-grade tuna",
+                "Wash the rice. Put it in the cooker with the water, wait 20 minutes, then cook on the " \
+                "normal setting. Leave the rice shut for 10 minutes. Warm the vinegar with the sugar in a " \
+                "small pan. Turn the rice into a wide bowl, pour the seasoning over a spatula, cut and " \
+                "fold. Slice the tuna. Keep the tuna in the fridge until you eat.")
+    expect(done(dish, "wait 20")).to eq(["soak", "cooker", 20.0])
+    expect(done(dish, "normal setting")).to eq(["low", "cooker", nil])
+    expect(froms(dish, "pour the seasoning")).to eq(%w[cooker small-pan])
+    expect(step(dish, "Keep the tuna")).to include("kind" => "chill", "vessel" => "board")
+  end
+
+  it "takes rice out of the oven and not onto a plate, and skins sausages before they are browned" do
+    dish = read("4 pork sausages\n300 g risotto rice\n900 ml chicken stock\n40 g butter\n1 tsp cumin\n" \
+                "oil, pepper",
+                "Skin the sausages and pinch into bits, brown in a wide ovenproof pan with the spices, 8 " \
+                "mins. Rice in, stir. Stock in, lid on, into the oven at 180 for 18 mins. Out, stir in " \
+                "the butter. 5 mins off.")
+    expect(dish["steps"].map { |one| one["kind"] }).not_to include("take-out")
+    expect(step(dish, "Skin the sausages")).to include("kind" => "cut", "vessel" => "board")
+    expect(taken_at(dish, "brown in a wide")).to eq(["cumin"])
+    expect(step(dish, "stir in the butter")["vessel"]).to eq("wide-ovenproof-pan")
+  end
 end

@@ -136,6 +136,8 @@ module FondKettle
                     (?:\s+[[:alpha:]]+)?\s+back(?:\s+in)?\W*\z/ix,
         leaves: /\b(?:leaf|leaves|sheets?|wrappers?)\b/i,
         out: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){0,2}out(?:\W*\z|\s+(?:onto?|into|to)\b)/i,
+        out_alone: /\A\W*out\W*\z/i,
+        kept_cold: /\bkeep\b[^.;]*\b(?:fridge|refrigerator|cold|chilled)\b/i,
         back: /\A\W{0,9}(?:[[:alpha:]]{1,30}\s+){1,3}back(?:\s+in)?\W*(?:gently|carefully)?\W*\z/i,
         in_its_fat: /\b(?:in|into)\s+(?:(?:the|that|hot|some|its|their|same|rest|of|a|little)\s+){0,4}
                      (?:[[:alpha:]]+\s+)?(?:oil|fat|butter|ghee|lard|grease|drippings?)\b

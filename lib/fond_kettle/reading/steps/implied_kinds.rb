@@ -16,6 +16,7 @@ module FondKettle
       ALL = [
         ["wrap", ->(sense) { sense.says?(:each_leaf) }],
         ["wrap", ->(sense) { sense.wrapped && sense.previous == "wrap" && !sense.ends? }],
+        ["rest", ->(one) { one.in? && one.previous == "bake" && one.says?(:out_alone) }],
         ["take-out", ->(sense) { sense.says?(:out) }],
         ["put-back", ->(sense) { sense.says?(:back) }],
         ["take-out", ->(sense) { sense.minutes && !sense.puts && sense.says?(:into_bowl) }],

@@ -134,7 +134,7 @@ module FondKettle
                        ["turn-out", ->(one) { one.in? && !one.apart && one.says?(:tips_out) }],
                        ["rest", ->(one) { one.previous == "bake" && one.in? && one.says?(:out_of_oven) }],
                        ["drain", ->(sense) { sense.says?(:water_away) }]],
-        "marinate" => [["chill", ->(one) { one.done? && !one.puts }]],
+        "marinate" => [["chill", ->(one) { one.done? && (!one.puts || one.says?(:kept_cold)) }]],
         "cool" => [["preheat", ->(one) { one.says?(:oven_hot) && one.minutes.nil? }]],
         "preheat" => [["bake", ->(one) { one.in? && one.minutes && !one.clause.say.match?(/heat/i) }]],
         "fluff" => [["mix", ->(one) { one.puts && !one.in? }], ["fold", :puts.to_proc]],

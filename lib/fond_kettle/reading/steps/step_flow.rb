@@ -24,7 +24,8 @@ module FondKettle
       # Kinds that move what is in one vessel into another.
       GIVES = %w[take-out turn-out taste drain].freeze
       MOVES_ALL = %w[turn-out serve taste].freeze
-      TAKES_MIXTURES = [*GoesOn::KINDS, "layer", "sprinkle", "wrap", "shape", "serve"].freeze
+      TAKES_MIXTURES = [*GoesOn::KINDS, "layer", "sprinkle", "wrap", "shape", "serve", "fold",
+                        "dress"].uniq.freeze
       PAR_BOIL = "par-boil"
       # What brings the rice along from where it lies.
       MIX = "mix"

@@ -25,7 +25,9 @@ module FondKettle
       # How the next sentence says that it boils now.
       BOILS = /\A\W*(?:when|once|as\s+soon\s+as)\s+(?:it|that|this)\s+(?:boils|bubbles|is\s+boiling)\b/i
       COOKER_STARTS = /\b(?:start|(?:switch|turn)\s+on)\s+(?:the|your)\s+(?:rice[- ])?cooker\b
-                       |\bcooker\s+on\b|\bpress\s+(?:start|cook)\b/ix
+                       |\bcooker\s+on\b|\bpress\s+(?:start|cook)\b
+                       |\bcook\s+(?:it\s+)?on\s+(?:the\s+)?[[:alpha:]]+(?:\s+rice)?\s+
+                       (?:setting|programme|program)\b/ix
       SIMMER = "simmer"
       BOILED = [SIMMER, "boil"].freeze
       MARINATE = "marinate"

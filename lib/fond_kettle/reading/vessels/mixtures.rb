@@ -13,7 +13,8 @@ module FondKettle
                   %w[mix marinate],
                 /\b(?:filling|stuffing)\b/i => %w[mix fry simmer reduce broth],
                 /\b(?:meatballs?|balls|patties|koftas?|dumplings)\b/i => %w[shape],
-                /\b(?:sauce|gravy|stew|curry|ragout|syrup)\b/i => %w[simmer reduce broth] }.freeze
+                /\b(?:sauce|gravy|stew|curry|ragout|syrup|(?<=\bthe\s)(?:seasoning|dressing))\b/i =>
+                  %w[simmer reduce broth] }.freeze
       # What is only mixed is a sauce too, where none was cooked.
       COLD = /\b(?:sauce|dressing|glaze)\b/i
 

@@ -29,10 +29,17 @@ module FondKettle
       def doing?(doing)
         return false unless doing.last
 
+        return true if kept_cold?(doing)
+
         shreds?(doing) || brushes?(doing) || drained?(doing) || (doing.bare? && leaves?(doing))
       end
 
       private
+
+      # "Keep the tuna in the fridge", beside rice that is done.
+      def kept_cold?(doing)
+        CHILLS.include?(doing.kind) && @rice.done? && !doing.rice
+      end
 
       # "Drain, cool a bit", of rice too.
       def drained?(doing)

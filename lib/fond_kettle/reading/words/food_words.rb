@@ -29,6 +29,7 @@ module FondKettle
       BLANK = { all: false, made: false, care: [].freeze, foods: [].freeze, aisle: nil,
                 except: [].freeze }.freeze
       SALT = "salt"
+      PEPPER = "black-pepper"
       # "In salted water": what is left of the salt that is listed.
       SALTED = "salted"
       MARINADE = "marinade"
@@ -136,6 +137,11 @@ module FondKettle
         found.except(nil, *own, *@words.map(&:word))
       end
 
+      # "Oil, salt, pepper", at the end of a list: none of the spices.
+      def loose_pepper?(index)
+        @lines[index].ingredient&.key == PEPPER && @lines[index].amount.nil?
+      end
+
       def by_name(said)
         (@called.keys & said.to_a).flat_map do |word|
           @called.fetch(word).map { |index| [index, @called.fetch(word).one?] }
@@ -152,7 +158,7 @@ module FondKettle
         all = @of.fetch(word.word)
         return of_these(all, open, fresh).map { |index| [index, all.one?] } unless word.all
 
-        left = all & open
+        left = (all & open).reject { |index| loose_pepper?(index) }
         (left.empty? ? all : left).map { |index| [index, true] }
       end
     end

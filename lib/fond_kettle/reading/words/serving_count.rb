@@ -31,7 +31,8 @@ module FondKettle
       MADE = /\b(?:makes|yields)\s*:?\s+(?:(?:about|some|up\s+to)\s+)?#{COUNT}\b/i
       PORTIONS = /(?:raciones|personas|personnes|persone|personen|pessoas|portions?|portionen)/i
       # "Bean rice for six": at the end of a title.
-      AT_END = /\(?\bfor\s+#{COUNT}\W*\z|\((?<count>\d{1,2})(?:\s+#{PORTIONS})?\)\W*\z
+      AT_END = /\(?\bfor\s+#{COUNT}(?:\s+(?:hungry\s+)?(?:people|persons|eaters|of\s+us))?\W*\z
+                |\((?<count>\d{1,2})(?:\s+#{PORTIONS})?\)\W*\z
                 |\s[-–—]\s+#{COUNT}\W*\z|\sx\s?#{COUNT}\W*\z/ix
       # "Oven rice (feeds 5)", "pulao, serves 6"
       BRACKETED = /\s*[(\[](?<said>[^()\[\]]{1,40})[)\]]\W*\z/
