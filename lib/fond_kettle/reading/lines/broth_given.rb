@@ -20,7 +20,7 @@ module FondKettle
       ANY = /broth|stock|liquor|liquid|water/i
       # "Boil them and keep the water."
       KEPT = /\b(?:keep|keeping|reserve|reserving|save|saving)\s+
-              (?:(?:about\s+)?[\d½¼¾][\d\s.,½¼¾]*[[:alpha:]]+\s+of\s+)?
+              (?:(?:about\s+)?(?:[\d½¼¾][\d\s.,½¼¾]*|an?\s+)[[:alpha:]]+\s+of\s+)?
               (?:the|its|their|that)\s+(?:[[:alpha:]]+\s+)?(?:and\s+(?:the|its|their)\s+)?
               (?:water|liquid|liquor|broth|stock)\b/ix
       WAS_KEPT = /\b(?:kept|reserved|saved)\s+(?:[[:alpha:]]+\s+)?(?:water|liquid|liquor|broth|stock)\b/i

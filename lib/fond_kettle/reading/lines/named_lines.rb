@@ -108,7 +108,7 @@ module FondKettle
         found = own(all.map { |index| [index, true] } + parts(said, all), text, open)
         found += leaves(said, open) if text.match?(EACH_LEAF) || found.all? { |index, _| @lines[index].runs? }
         known = found.map(&:first)
-        found + @food_words.in(text, said, open).reject { |meant| known.include?(meant.first) }
+        found + @food_words.in(text, said, open, known).reject { |meant| known.include?(meant.first) }
       end
 
       # [index, true] of lines that a part of a text names by a word that another part has in a whole name:

@@ -3,6 +3,7 @@
 require_relative "../../ground/limits"
 require_relative "../words/loose_measures"
 require_relative "instructed_thing"
+require_relative "listed_row"
 require_relative "made_of_list"
 require_relative "method_blocks"
 require_relative "numbered_rows"
@@ -34,8 +35,6 @@ module FondKettle
       SOME_OF = /\A(?:and\s+)?(?:some|a\s+little|a\s+bit)\s+of\s+(?:the|its|that)\s/i
       # "Oven 200"
       OVEN = /\Aoven\b/i
-      # "Blend them": what was listed right before.
-      THEM = /\A\W*[[:alpha:]]+\s+(?:them|these|everything|it\s+all|all\s+of\s+it)\b/i
       # "Marinade:"
       PART = /\A(?:(?:for\s+the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?:|for\s+the\s+[[:alpha:]]+)\z/i
       # Letters of a line that is no more than a thing, and of any line that is read.
@@ -143,7 +142,7 @@ module FondKettle
       # the onions" is among its rows.
       def list?(row)
         amid = @told.include?(row) && @sentences.any? && !row.match?(RunTogether::OPENS)
-        RunTogether.list?(row) && !told_on?(row) && !amid
+        ThingRow.heads_list?(row) || (RunTogether.list?(row) && !told_on?(row) && !amid)
       end
 
       def thing(row)
@@ -173,14 +172,11 @@ module FondKettle
       end
 
       def listed(row)
-        sentences = Sentences.of(row).reject { |sentence| ServingCount.only?(sentence) }
-        told = sentences.drop_while { |sentence| !RowWords.begun?(sentence) }
-        list = sentences.first(sentences.size - told.size)
-        things = list.flat_map { |one| RunTogether.things(one) }
-        @not_read.concat(things.select { |one| RunTogether.told?(one) })
-        enter(things.reject { |one| RunTogether.told?(one) }, row[RunTogether::LABEL])
-        told[0] = [*list.last, told.first].join(" ") if told.first&.match?(THEM)
-        @sentences.concat(told)
+        read = ListedRow.new(row)
+        @not_read.concat(read.not_read)
+        enter(read.things, read.label)
+        @listed_above[read.told.first] = read.label if read.label && read.told.any?
+        @sentences.concat(read.told)
       end
 
       # A line that says a thing: short, and nothing to be done.

@@ -1,6 +1,8 @@
 # frozen_string_literal: true
 
 require_relative "row_words"
+require_relative "../words/sentences"
+require_relative "../words/verbs"
 require_relative "run_together"
 
 module FondKettle
@@ -24,6 +26,16 @@ module FondKettle
         told = row.sub(DONE_TO_IT) { ", #{Regexp.last_match[:how].sub(' & ', ' and ')}" }
         things = RunTogether.foods(labelled?(told) ? told.sub(RunTogether::LABEL, "") : told)
         [told, things.flat_map { |text| text.split(BOTH) }]
+      end
+
+      # "Fish: 4 fillets, 1 tsp turmeric, salt. Rub and fry them.": what it begins with is listed, wherever it
+      # stands.
+      def heads_list?(row)
+        first, told = Sentences.of(row)
+        return false unless told && first.match?(RunTogether::LABEL)
+
+        bare = first.sub(RunTogether::LABEL, "")
+        RowWords.amount?(bare) && RunTogether.things(bare).size > 1 && Verbs.found(bare).empty?
       end
 
       # "Peas: 1 cup dry red peas"

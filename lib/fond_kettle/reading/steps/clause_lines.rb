@@ -23,7 +23,8 @@ module FondKettle
       TO_A_PASTE = /\b(?:in)?to\s+an?\s+(?:[[:alpha:]]+\s+){0,2}(?:paste|powder|pulp|sauce|batter|dough)\b/i
       # "Blend to a paste", right below a list.
       BLENDS = /\A\W*(?:then\s+)?
-                (?:blend|blitz|whizz?|process|grind|pound|pur[ée]e|mash|mix|whisk|combine|toss)\b/ix
+                (?:blend|blitz|whizz?|process|grind|pound|pur[ée]e|mash|mix|whisk|combine|toss|rub|marinate)
+                \b/ix
       AMOUNT = /[\d½¼¾⅓⅔⅛]/
       DRAIN = "drain"
       SALT = "salt"
@@ -85,6 +86,8 @@ module FondKettle
 
       # "Everything in the rice cooker", of a list with rice that is in nothing yet.
       def all_in_pot?(clause)
+        return true if clause.say.match?(ClauseWords::ALL[:all_in_pot])
+
         clause.say.match?(ClauseWords::ALL[:everything]) && clause.say.match?(IN_POT) &&
           @places.untaken.any? { |index| @lines[index].grain }
       end
@@ -97,7 +100,7 @@ module FondKettle
       # NamedLines of all that is listed under a heading with the rice, or of what is listed at all and is not
       # named later on.
       def everything(position)
-        part = @lines[@places.untaken.find { |index| @lines[index].grain }].part
+        part = @lines.find(&:grain)&.part
         return of_part(part) if part
 
         later = @clauses.drop(position + 1).flat_map { |one| of(one.say).map(&:index) }

@@ -34,6 +34,8 @@ module FondKettle
         stands: /\b(?:let|leave)\s+(?:it\s+|the\s+pot\s+)?(?:to\s+)?(?:stand|rest|sit)\b/i,
         everything: /\A\W*(?:[[:alpha:]]+:\s+)?(?:everything|all\s+of\s+(?:it|that)|all(?=\s+in(?:to)?\s))\b
                      [^,.;]*\b(?:in|into|together)\b/ix,
+        all_in_pot: /\A\W*(?:and\s+)?everything\s+in(?:to)?\s+(?:the|a|your)\s+(?:[[:alpha:]]+\s+)?
+                      (?:pot|saucepan|casserole|cooker)\b/ix,
         into_liquid: /\b(?:into|to|in)\s+the\s+(?:(?:hot|warm|boiling)\s+)?(?:stock|broth|milk|water)\b/i,
         boiling_water: /(?:\bin\s+|:\s*)(?:[[:alpha:]]+\s+)?boiling\s+(?:salted\s+)?water\b/i,
         tray: /\b(?:tray|tin|roasting|baking|sheet[ -]?pan)\b/i,

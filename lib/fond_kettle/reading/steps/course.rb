@@ -163,7 +163,7 @@ module FondKettle
         return false if @rice.in? || @rice_line.nil? || !clause.say.match?(ClauseWords::ALL[:everything])
         return named.any? { |one| one.index == @rice_line } if @places.vessel(@rice_line).nil?
 
-        !clause.minutes.nil? || clause.say.match?(ClauseWords::ALL[:cooker])
+        !clause.minutes.nil? || %i[cooker all_in_pot].any? { |key| clause.say.match?(ClauseWords::ALL[key]) }
       end
 
       # "Stand the peppers upright in a pan", "mix the filling": what was or is filled with the rice.

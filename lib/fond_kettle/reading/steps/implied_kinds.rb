@@ -96,6 +96,7 @@ module FondKettle
         ["fry", :fat.to_proc],
         [:last.to_proc, :last.to_proc],
         ["simmer", ->(one) { one.ends? && one.says?(:everything) }],
+        ["fill", ->(one) { one.says?(:all_in_pot) }],
         ["fill", ->(one) { (one.rice || one.says?(:everything)) && one.says?(:cooker) }],
         ["own", ->(sense) { !sense.puts }],
         [->(sense) { sense.ends? ? "fry" : "lay-in" }, ALWAYS]

@@ -109,7 +109,9 @@ module FondKettle
             one.in? && !one.done? && one.minutes && one.waits && CLOSED.include?(one.previous)
           }],
           ["soak", ->(sense) { sense.minutes && sense.cold }],
-          ["marinate", ->(one) { one.stage == RiceCourse::WITH && one.minutes && one.previous == "mix" }],
+          ["marinate", lambda { |one|
+            [RiceCourse::WITH, RiceCourse::REST].include?(one.stage) && one.minutes && one.previous == "mix"
+          }],
           ["reduce", ->(sense) { sense.in? && sense.says?(:left_open) && !sense.says?(:unopened) }],
           ["rest", :in?.to_proc], ["drain", ->(sense) { sense.says?(:sieve) }],
           ["stir", ->(one) { one.puts && one.minutes.nil? && one.says?(:off_fire) }],

@@ -76,7 +76,7 @@ module FondKettle
 
       # True where a broth is strained, or so much of it is ladled off.
       def poured_apart?(say, kind)
-        return false unless BrothGiven.in?(say)
+        return false if !BrothGiven.in?(say) || BrothGiven.kept?(say)
 
         kind == STRAINS || (kind == TAKES_OUT && !BrothGiven.weight_g(say).nil?)
       end
@@ -92,7 +92,9 @@ module FondKettle
       # "The saffron water" is no broth that was made without saffron.
       def made_elsewhere?(say, named)
         word = BrothGiven.food(say)
-        named.any? { |one| @lines[one.index].names.include?(word) && !@places.been?(one.index, made_in) }
+        named.any? do |one|
+          @lines[one.index].names.include?(word) && !@places.been?(one.index, @kept.last || made_in)
+        end
       end
 
       # The vessel in which water lies, or nil.

@@ -65,6 +65,7 @@ module FondKettle
 
       TOSSED_WITH = /\A\W*(?:then\s+)?(?:toss|mix|rub|season|coat|dress)\s+(?:with|in)\b/i
 
+      SPREAD_IT = /\A\W*(?:then\s+)?(?:spread|lay|put|tip)\s+(?:it|this|that|them|everything)\b/i
       # "Fold into the hot rice", of what was warmed before.
       INTO_RICE = /\A\W*(?:then\s+)?(?:fold|stir|mix|pour|tip)\s+(?:in|into|over|through)\s[^,;]*\brice\b/i
 
@@ -103,9 +104,11 @@ module FondKettle
           cut_alone?(clause, kind, last) || boiled_before?(clause, kind, last))
       end
 
-      # "Mix the onions into the chicken and spread in a heavy pot"
+      # "Mix the onions into the chicken and spread in a heavy pot", "spread it all over the bottom"
       def spread?(clause, kind, last)
-        SPREADS.include?(kind) && MADE.include?(last.kind) && last.clause.sentence == clause.sentence
+        return false unless SPREADS.include?(kind) && [*MADE, CUT].include?(last.kind)
+
+        last.clause.sentence == clause.sentence || clause.say.match?(SPREAD_IT)
       end
 
       # What is wrapped, or, of what was cooked: "Stir in the cream. Pour over the chicken."

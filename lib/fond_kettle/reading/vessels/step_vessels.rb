@@ -66,6 +66,7 @@ module FondKettle
       # "Wipe out the pot": that is the one for what comes next.
       AGAIN = /\b(?:wipe|wash|rinse|clean|dry)\s+(?:out\s+|down\s+)?(?:the|that|your)\s+(?:[[:alpha:]]+\s+)?
                (?:pot|pan)\b/ix
+      CRUSHED_INTO = /\A\W*(?:then\s+)?(?:crush|crumble|grate|shred|tear|snip|chop)\b[^.;]*\binto\s+the\b/i
       # What is thrown away goes into no vessel.
       # A broth that is strained is no thing for a plate.
       STRAIN = /\A\W*(?:then\s+)?strain\b/i
@@ -85,7 +86,7 @@ module FondKettle
       # The vessel's key of a Doing.
       def vessel(doing)
         named = @course.named(doing.clause.say)
-        named = [doing.onto].compact if named.empty? && PUTS.include?(doing.kind)
+        named = [doing.onto].compact if named.empty? && (PUTS.include?(doing.kind) || crushed_into?(doing))
         named = [doing.last.vessel] if named.empty? && doing.into_that?
         return @wash.water(named) if doing.water?
         return @course.cook_in(doing.last.vessel) if again?(doing)
@@ -136,6 +137,11 @@ module FondKettle
       end
 
       private
+
+      # "Crush half the onions into the chicken": there.
+      def crushed_into?(doing)
+        doing.kind == CUT && doing.clause.say.match?(CRUSHED_INTO)
+      end
 
       def again?(doing)
         !doing.others && doing.last && doing.clause.say.match?(AGAIN) &&

@@ -39,7 +39,8 @@ module FondKettle
       # What stands behind "the peas go back" is of the next verb: ", coconut milk, bring to the boil".
       BACK = /\b(?:go|goes)\s+back(?:\s+in)?(?<next>,\s+)(?!(?:with|in|into|on|to|and|for|till|until)\b)/i
       # "…, rice in, 2 minutes more", "…, off, 3 minutes".
-      PUT_IN = /,\s+(?=(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+
+      PUT_IN = /,\s+(?=(?:and\s+)?everything\s+in(?:to)?\s+(?:the|an?|your)\s
+               |(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+
                (?:in(?:\s*[,.;]|\s+(?:for\s+)?\d+\s*(?:min|m\b|sec|h)|\z)|through\b)
                |(?:(?:lid|covered),?\s+)?off(?:\s+the\s+heat)?,?\s+\d|\d+\s*(?:min\w*\s+)?(?:off|low)\b
                |\d+\s*min\w*\s+(?:rest|un?covered)\b
@@ -78,7 +79,8 @@ module FondKettle
               TURNED => :next, WATERED => :next, SKIMMED => :next, TABLE => :next,
               OFF_FIRE => :next, TIMED => :next }.freeze
       # Parts that need no verb behind them: "rice in", "porcini in a mug of boiling water for 20 minutes".
-      DONE = /\brice\s+in\z|\brice\b.{0,60}\binto\s+(?:the|an?|your)\s+(?:[[:alpha:]]+\s+)?[[:alpha:]]+\z
+      DONE = /\brice\s+in\z|\beverything\s+in(?:to)?\s
+              |\brice\b.{0,60}\binto\s+(?:the|an?|your)\s+(?:[[:alpha:]]+\s+)?[[:alpha:]]+\z
               |\b(?:over|on\s+top)\z|\d\s*(?:min\w*|sec\w*|h|hours?)\b|\ba\s+minute\b/ix
       # "Cook the pepper, cut in strips, for ten minutes."
       CUT_SO = /\Acut\s+in(?:to)?\s+[^,.;]{1,25},\s+(?:for|until|till|a\s+handful|a\s+few)\b/i

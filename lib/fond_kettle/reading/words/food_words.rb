@@ -85,12 +85,13 @@ module FondKettle
 
       # [index, sure] of each line that a text means by its words (`said`): surely where there is one, or
       # where the word means all of them; a word that stands in a line's own name means that line. `open`:
-      # indexes of lines of which nothing was taken.
-      def in(text, said, open)
+      # indexes of lines of which nothing was taken; `with`: of lines that it names by their own words.
+      def in(text, said, open, with = [])
         parts = parts_of_dish(text, said, open)
         return parts unless parts.empty? || text.match?(MARINATES)
 
-        parts | words(text.match?(THE_PIECES) ? said : said - [PIECE], open, fresh: text.match?(BEGINS))
+        said -= [PIECE] unless text.match?(THE_PIECES)
+        parts | beside(with, words(said, open, fresh: text.match?(BEGINS)))
       end
 
       # The words by which a line (its index) may be meant: "meat", "spice".
@@ -107,6 +108,14 @@ module FondKettle
         words.concat(parts_of(said)) if text.match?(ALL_OF_PART)
         open.select { |index| words.any? { |word| @lines[index].part&.downcase&.include?(word) } }
             .map { |index| [index, true] }
+      end
+
+      # "Mix the chicken with the yoghurt and spices": of those [index, sure] that a word may mean, where some
+      # are listed for the part of the dish for which most else is that a text names, these.
+      def beside(with, meant)
+        part, count = with.map { |index| @lines[index].part }.tally.max_by(&:last)
+        near = meant.select { |index, _| part && @lines[index].part == part }
+        near.any? && count > with.size / 2.0 ? near : meant
       end
 
       # The parts for which lines are listed that some words name.

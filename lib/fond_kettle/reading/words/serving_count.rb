@@ -9,7 +9,8 @@ module FondKettle
     module ServingCount
       COUNT = /(?!an?\b)(?<count>\d+|#{Measure::Numeral::WORD})/i
       # Ways to say it, in a sentence of its own or among others.
-      WAYS = [/\b(?:serves|will\s+serve|feeds|does(?:\s+for)?|sufficient\s+for|enough\s+for
+      WAYS = [/\b(?:(?:make|cook|do)\s+(?:it|this|that)\s+for|serves
+               |will\s+serve|feeds|does(?:\s+for)?|sufficient\s+for|enough\s+for
                |(?:quantit(?:y|ies)|amounts?)\s+(?:is\s+|are\s+)?for)\s*:?\s+
                (?:(?:about|some|up\s+to|an?\s+[[:alpha:]]+\s+of)\s+)?#{COUNT}(?:-?ish)?\b/ix,
               /\b#{COUNT}(?:\s*(?:-|–|to|or)\s*\d+)?\s+
