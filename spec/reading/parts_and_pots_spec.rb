@@ -28,8 +28,8 @@ RSpec.describe FondKettle::Reading::Reader do
   end
 
   it "shares out one onion and the other, half the spices and the rest of them" do
-    dish = read("500 g chicken thighs\n1 tsp each of turmeric and cinnamon\n300 g basmati\n2 onions\n" \
-                "900 ml water",
+    dish = read("500 g chicken thighs\n1 tsp each of turmeric and cinnamon\n300 g basmati\n2 onions\n900 " \
+                "ml water",
                 "Put the chicken in a pot with one onion, half the spices and the water. Simmer 40 min. " \
                 "Slice the other onion. Add the rice with the rest of the spices, lid on, low 15 min.")
     shares = lambda do |say|
@@ -42,8 +42,8 @@ RSpec.describe FondKettle::Reading::Reader do
 
   it "cooks rice in so much of a stock in a pot of its own, and puts no lid on for water to cover" do
     dish = read("1 kg chicken thighs\n300 g basmati",
-                "Put the chicken in a pot with 2.5 l water to cover. Simmer 45 min. Lift the chicken " \
-                "out. Boil the rice in 700 ml of the stock for 12 minutes, lid on.")
+                "Put the chicken in a pot with 2.5 l water to cover. Simmer 45 min. Lift the chicken out. " \
+                "Boil the rice in 700 ml of the stock for 12 minutes, lid on.")
     first = step(dish, "Put the chicken")
     expect(first.values_at("kind", "lid", "minutes")).to eq(["lay-in", nil, nil])
     boiled = step(dish, "Boil the rice")
@@ -72,9 +72,9 @@ RSpec.describe FondKettle::Reading::Reader do
     list = "500 g sticky rice\n400 ml coconut milk\n80 g palm sugar"
     poured = lambda do |kept|
       dish = read(list, "Steam the rice 25 minutes. Meanwhile warm the coconut milk with the sugar in a " \
-                        "small pan. #{kept} Tip the hot rice in a bowl, pour over the coconut milk, " \
-                        "stir. Leave 20 minutes. Pour the rest of the coconut milk over to serve. Eat " \
-                        "the same day.")
+                        "small pan. #{kept} Tip the hot rice in a bowl, pour over the coconut milk, stir. " \
+                        "Leave 20 minutes. Pour the rest of the coconut milk over to serve. Eat the same " \
+                        "day.")
       [step(dish, kept.delete("."))["from"], froms(dish, "pour over"), froms(dish, "the rest of"),
        dish["not_read"]]
     end
@@ -88,9 +88,8 @@ RSpec.describe FondKettle::Reading::Reader do
   it "says no count in a title, and takes no lid, no food and no tasting from words that say none" do
     { "Mum's rice, for 4" => "Mum's rice", "Oven rice (feeds 5)" => "Oven rice", "Pulao, serves 6" => "Pulao",
       "Rice (with peas)" => "Rice (with peas)" }.each do |row, title|
-      dish = told("#{row}\n\n300 g rice\n600 ml stock\n60 g butter + a bit more for the " \
-                  "top\n\nBoil the rice in the stock 15 min, lid on. Stir in the butter. Salt + pepper " \
-                  "to taste.")
+      dish = told("#{row}\n\n300 g rice\n600 ml stock\n60 g butter + a bit more for the top\n\nBoil the " \
+                  "rice in the stock 15 min, lid on. Stir in the butter. Salt + pepper to taste.")
       expect(dish["title"]).to eq(title)
       expect(dish["lines"].map { |line| line["food"] }).to eq(%w[rice stock butter Salt pepper])
       expect(taken_at(dish, "Salt + pepper")).to eq(%w[Salt pepper])
@@ -109,5 +108,19 @@ RSpec.describe FondKettle::Reading::Reader do
     places = order.map { |words| said.index { |one| one.include?(words) } }
     expect(places).to eq(places.compact.sort)
     expect(said.grep(/10 minutes|lid back/i)).to eq([])
+  end
+
+  it "counts water to cover whose amount stands behind it, and oils a pot with nobody's food" do
+    dish = read("3 aubergines\n1 kg chicken thighs\n300 g basmati\nsunflower oil for frying",
+                "Put the chicken in a pot with 2 tsp salt and water to cover (about 2.5 l). Simmer 45 " \
+                "min. Lift the chicken out. Fry the aubergines in 4 tbsp oil. Oil a wide heavy pot. Lay " \
+                "the aubergines and the chicken in it. Add a teaspoon of turmeric and 3 cloves, then the " \
+                "rice.")
+    water = dish["lines"].find { |line| line["food"] == "water" }
+    expect(water.values_at("text", "g")).to eq(["water to cover (about 2.5 l)", 2500.0])
+    expect(taken_at(dish, "water to cover")).to include("water")
+    expect(froms(dish, "Oil a wide")).to eq([])
+    expect(froms(dish, "Lay the aubergines")).to match_array(%w[frying-pan plate])
+    expect(dish["lines"].map { |line| line["text"] }).to include("a teaspoon of turmeric", "3 cloves")
   end
 end

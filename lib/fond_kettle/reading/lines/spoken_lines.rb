@@ -24,7 +24,10 @@ module FondKettle
                  |among|till|'?til|until|wash|rinse|soak|boil|simmer|blanch|fry|from|round|around
                  |kept|soften|sweat|melt
                  |through|so|that|which|if|is|are|goes|go|up|at|then|when|by|stuck|cut
-                 |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\sin(?=\s*(?:[,.;]|\z))|\z)}ix
+                 |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\s(?:and|&|plus|or)\z
+                 |\sin(?=\s*(?:[,.;]|\z))|\z)}ix
+      # "A teaspoon of turmeric and 3 cloves": the second has an amount of its own.
+      NEXT_ONE = /(?<=[[:alpha:]])\s(?:and|&|plus)\s(?:\d|(?:an?|two|three|four)\s(?!half\b|quarter\b)).*/im
       # What is spoken of as known.
       KNOWN = /\bof\z|\A&|\A(?:with|in|into|to|onto|back|of|from|and|the|them|it|this|that|those|these|your
               |its|an?|over|above|below|under|apart)\b|\A(?:deep|thick|wide|high)\z/ix
@@ -52,6 +55,8 @@ module FondKettle
       # What comes in bunches is the leaf, as it is not written.
       LEAF = " leaf"
       BEHIND = /[^,.;:()]{1,80}\([^()]{0,30}\)/
+      # "2 tsp salt and water to cover (about 2.5 l)"
+      LAST_NAMED = /\b(?:and|with|&)\s+(?<last>(?:(?!\s(?:and|with|&)\s).)+\))\z/i
       # "Fresh water, 6 cups, …"
       NAMED_FIRST = %r{\A(?<what>[[:alpha:]][[:alpha:] ]*),\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]*#{RunTogether::UNIT}\z}i
       NAMES_FIRST = [AmountForms::BEHIND, NAMED_FIRST, AmountForms::ALL_BEHIND].freeze
@@ -131,6 +136,7 @@ module FondKettle
 
       # The thing that a text begins with, or nil.
       def thing(text)
+        text = text.sub(NEXT_ONE, "")
         return if none?(text)
         return text[WEIGHING] if text.match?(WEIGHING)
 
@@ -152,11 +158,15 @@ module FondKettle
 
       # What is named before its amount: "then stock up to the line (about 500 ml)".
       def behind(sentence)
-        parts = [BEHIND, BEHIND_COMMA, BEHIND_NAME].flat_map { |way| sentence.scan(way) }
-        parts.map { |part| part.sub(FRONT, "") }.select do |text|
+        before_amounts(sentence).map { |part| part.sub(FRONT, "") }.select do |text|
           name = NAMES_FIRST.lazy.filter_map { |way| way.match(text) }.first&.[](:what)&.strip
           name && known?(name.sub(NewThings::HOT, "")) && @new.thing?(name, text[/\d+/])
         end
+      end
+
+      def before_amounts(sentence)
+        parts = [BEHIND, BEHIND_COMMA, BEHIND_NAME].flat_map { |way| sentence.scan(way) }
+        parts + parts.filter_map { |part| part[LAST_NAMED, :last] }
       end
 
       # True for all of a food's name, or the rice's.

@@ -10,6 +10,9 @@ module FondKettle
       ALL = /\b(?:put|set|keep|leave|scrape)\s+(?:it|that|this|everything|all(?:\s+of\s+it)?)\s+
              (?:(?:to\s+)?one\s+side|aside|into\s+a\s+(?:small\s+)?(?:bowl|dish|saucer))\b/ix
       INTO_POT = /\b(?:in|into)\s+(?:the|a|your)\s+(?:[[:alpha:]]+\s+)?(?:pot|saucepan|cooker|casserole)\b/i
+      # "Fry the aubergines in 4 tbsp oil": not in the water of a broth.
+      FRESH_FAT = /\b(?:fry|brown|sear)\b[^.;]*\bin\s+(?:about\s+)?(?:[\d½¼¾]|an?\s|some\s)[^,.;]{0,20}
+                   \b(?:oil|ghee|butter|fat|lard)\b/ix
       RICE_OR_IT = /\b(?:rice|it|basmati|jasmine)\b/i
       # Clauses after what is cooked.
       SOON = 4
@@ -41,6 +44,7 @@ module FondKettle
       # with a broth that is poured later or the rice.
       def taken?(vessel, position)
         return true if @broth.kept?(vessel)
+        return true if @says[position].match?(FRESH_FAT) && @broth.made_in?(vessel)
         return false unless @says[position].match?(ClauseWords::ALL[:in_its_fat])
 
         @places.in(vessel).include?(@rice_line) || @broth.used_later?(vessel, @clauses.drop(position + 1))

@@ -47,15 +47,20 @@ module FondKettle
         @kept.include?(vessel)
       end
 
+      # True for a vessel (key) in which water lies.
+      def made_in?(vessel)
+        made_in == vessel
+      end
+
       # True where a text pours so much of the broth that was made in a vessel (key).
       def part_of?(vessel, say)
-        made_in == vessel && !BrothGiven.weight_g(say).nil?
+        made_in?(vessel) && !BrothGiven.weight_g(say).nil?
       end
 
       # True where water lies in a vessel (key) and one of the Clauses that follow pours it as a broth, of
       # which it says how much.
       def used_later?(vessel, clauses)
-        made_in == vessel && clauses.any? { |clause| !BrothGiven.weight_g(clause.say).nil? }
+        made_in?(vessel) && clauses.any? { |clause| !BrothGiven.weight_g(clause.say).nil? }
       end
 
       # Those of some vessels (keys) whose liquor was kept for later, and is not spoken of now.

@@ -8,7 +8,7 @@ module FondKettle
     class Fetched
       # "Oil the base of the pot": no oil is poured out of its pan.
       GREASES = /\b(?:oil|butter|grease)\s+(?:the|an?|your)\s+
-                 (?:[[:alpha:]]+\s+)?(?:base|bottom|floor|sides?|dish|tin|pot|pan|bowl)\b/ix
+                 (?:[[:alpha:]]+\s+){0,3}(?:base|bottom|floor|sides?|dish|tin|pot|pan|bowl)\b/ix
       KEPT = /\b(?:kept|reserved|set\s+aside|put\s+aside)\b/i
       REST = /\b(?:rest|remaining|other)\b/i
 
