@@ -1,10 +1,12 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/reading/reader"
+require_relative "../support/graphs"
 require_relative "../support/told_texts"
 
 # Rice that is boiled and steamed on its crust, poached fish, stuffed peppers.
 RSpec.describe FondKettle::Reading::Reader do
+  include Support::Graphs
   include Support::ToldTexts
 
   it "follows rice from its salted soak through its boil to its crust" do
@@ -23,6 +25,8 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(step(dish, "salt them")["vessel"]).to eq("heavy-pot")
     expect(step(dish, "Sit the pot")["rice"]).to eq("rest")
     expect(dish["lines"].map { |line| line["food"] }.grep(/heart/)).to eq([])
+    low = answer({ "dish" => dish, "assume" => true })[:tasks].select { |task| task[:minutes].to_i == 45 }
+    expect([dish["method"], low.map { |task| task[:say] }]).to match(["sealed-cooked-base", [/low/]])
   end
 
   it "halves what is milk and water, and pours so much of what the fish was poached in" do

@@ -86,7 +86,7 @@ RSpec.describe FondKettle::Reading::Reader do
       "peanut_chicken" => [4.0, "long-white", 300.0, "covered-pot"],
       "red_tomato" => [6.0, "long-white", 373.8, "toasted-pilaf"],
       "yoghurt_crust" => [6.0, "basmati", 500.0, "turned-out"],
-      "dill_crust" => [6.0, "basmati", 500.0, "boil-and-drain"],
+      "dill_crust" => [6.0, "basmati", 500.0, "sealed-cooked-base"],
       "eel_less" => [2.0, "long-white", 150.0, "covered-pot"],
       "filled_peppers" => [4.0, "medium-white", 200.0, "covered-pot"],
       "mango_sticky" => [6.0, "glutinous", 300.0, "steamed-sticky"],

@@ -9,8 +9,9 @@ module FondKettle
     # Finds whether boiled rice steams dry on a crust, with nothing else under or between it: "potatoes in the
     # hot butter, the rice and the dill in layers".
     class RiceCrust
-      # What such rice may lie on.
+      # What such rice may lie on, and what of it is a layer of its own.
       FOODS = %w[potato flatbread bread salt saffron].freeze
+      LAYERS = %w[potato flatbread bread].freeze
       HERB = FoodWords.row("herb")
 
       # `steps`: ReadSteps; `lines`: ReadLines; `base`: the RiceBase.
@@ -22,10 +23,13 @@ module FondKettle
 
       # True where there is one, if only of fat, and no food that is a dish of its own.
       def alone?
-        laid = [*@base.steps, *@steps.select { |step| step.rice == RiceCourse::IN }]
-        lines = laid.flat_map(&:takes).map { |index, _| @lines[index] }
         lines.any? { |line| crust?(line) } && lines.none? { |line| dish?(line) } &&
           !laid.flat_map(&:from).intersect?(cooked)
+      end
+
+      # True where it is of fat alone.
+      def bare?
+        alone? && @lines.none? { |line| LAYERS.include?(line.ingredient&.key) }
       end
 
       # True for a line that is no crust, and nothing that runs.
@@ -34,6 +38,16 @@ module FondKettle
       end
 
       private
+
+      # ReadSteps at which something is laid under the rice or with it.
+      def laid
+        @laid ||= [*@base.steps, *@steps.select { |step| step.rice == RiceCourse::IN }]
+      end
+
+      # ReadLines that go in there.
+      def lines
+        laid.flat_map(&:takes).map { |index, _| @lines[index] }
+      end
 
       def crust?(line)
         FOODS.include?(line.ingredient&.key) || line.ingredient&.fat?

@@ -61,7 +61,7 @@ module FondKettle
         "steamed-sticky" => -> { steamed? },
         "shaped" => -> { done?("shape") && !done?("layer", "turn-out") && !baked? },
         "turned-out" => -> { turned_out? },
-        "sealed-raw-base" => -> { done?("par-boil") && laid_over? && @base.raw? },
+        "sealed-raw-base" => -> { done?("par-boil") && laid_over? && @base.raw? && !@crust.alone? },
         "sealed-cooked-base" => -> { done?("par-boil") && laid_over? },
         "boil-and-drain" => -> { boiled_and_drained? },
         "layered-cooked-rice" => -> { layered? && cooked_rice? },
@@ -144,7 +144,7 @@ module FondKettle
 
       # True where boiled rice is laid on food, or steams long on a crust.
       def laid_over?
-        return false if baked_in_milk? || (@crust.alone? && steamed_long?)
+        return false if baked_in_milk? || (@crust.bare? && steamed_long?)
         return true if layered?
 
         @steps.any? { |step| step.rice == "in" } && (steamed_long? || @base.steps.any? { |step| food?(step) })
