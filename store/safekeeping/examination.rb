@@ -1,11 +1,13 @@
 # frozen_string_literal: true
 
 require "fileutils"
+require "sequel"
 require "sqlite3"
 require "tmpdir"
 require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "contents"
 require_relative "../copy"
+require_relative "../database"
 require_relative "../household"
 require_relative "read_through"
 
@@ -29,9 +31,12 @@ module FondKettle
 
       # Triggers of a kitchen's file, which run by themselves: names and texts as every version made them.
       def self.own_programs
-        @own_programs ||= Dir.mktmpdir do |folder|
-          Household.new(folder).close
-          Copy.into(File.join(folder, "kettle.db")) { |sqlite| programs(sqlite) }
+        @own_programs ||= begin
+          # In memory: a full disk is no reason not to look a kitchen through.
+          empty = Sequel.sqlite
+          Sequel.extension(:migration)
+          Sequel::Migrator.run(empty, Database::MIGRATIONS)
+          empty.synchronize { |sqlite| programs(sqlite) }
         end
       end
 

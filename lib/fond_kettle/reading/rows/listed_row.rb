@@ -17,6 +17,7 @@ module FondKettle
       # The part of the dish for which it is ("Fish:"), or nil.
       attr_reader :label
 
+      # `row`: a text with one label at most.
       def initialize(row)
         @label = row[RunTogether::LABEL]
         sentences = Sentences.of(row).reject { |sentence| ServingCount.only?(sentence) }
