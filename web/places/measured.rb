@@ -1,11 +1,11 @@
 # frozen_string_literal: true
 
+require_relative "../../app/forms/fields"
 require_relative "../../app/plans/plan_plain_rice"
 require_relative "../../app/shelves/keep"
 require_relative "../../lib/fond_kettle/kit/atmosphere"
 require_relative "../../lib/fond_kettle/kit/burner"
 require_relative "../../lib/fond_kettle/pot/heat/kit_test"
-require_relative "../../app/forms/fields"
 
 module FondKettle
   module Web
@@ -63,6 +63,14 @@ module FondKettle
         "#{burner[:name]}: #{plain(burner[:high_w])} → #{watts.round} W into the pot on high."
       end
 
+      # Water that boils at so many °C stands so high above the sea.
+      def height!(typed)
+        metres = Pot::KitTest.altitude_m(typed[:boil_c])
+        before = kitchen
+        done shelves.kitchen(before[:lock_version], altitude_m: metres.round.to_f)
+        "The kitchen stands at #{metres.round} m (was #{plain(before[:altitude_m])} m)."
+      end
+
       private
 
       # The least and the most water for the whole table in a pot (Kit::Vessel), g, or nil.
@@ -82,14 +90,6 @@ module FondKettle
 
       def between(range)
         "#{range.min} to #{range.max}"
-      end
-
-      # Water that boils at so many °C stands so high above the sea.
-      def height!(typed)
-        metres = Pot::KitTest.altitude_m(typed[:boil_c])
-        before = kitchen
-        done shelves.kitchen(before[:lock_version], altitude_m: metres.round.to_f)
-        "The kitchen stands at #{metres.round} m (was #{plain(before[:altitude_m])} m)."
       end
 
       def change(shelf, record, **attributes)
