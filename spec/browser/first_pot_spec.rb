@@ -33,9 +33,9 @@ RSpec.describe "A pot, from the table to the log", :browser do
     expect(page).to have_css(".undo", text: "#{first_g + 10} g poured")
     expect(find("#next")).to have_text("It boils")
     next_step
-    click_button "Craters in the surface"
+    press "Craters in the surface"
     expect(page).to have_css(".undo", text: "Craters in the surface")
-    find(".stove-bar button:not([disabled])", text: "Back").click
+    press "Back"
     expect(page).to have_css(".stove-title", text: "step 5 of 8")
     3.times { next_step }
     spend(12)
@@ -156,7 +156,7 @@ RSpec.describe "A pot, from the table to the log", :browser do
     find(".start").send_keys(:enter)
     expect(page).to have_css(".stove-title", text: "step 1")
     [[:space, 2], ["n", 3], [:page_down, 4], [:page_up, 3]].each do |key, step|
-      expect(page).to have_css("#next:not([disabled])")
+      expect(page).to have_css(Support::Browser::NEXT)
       find("body").send_keys(key)
       expect(page).to have_css(".stove-title", text: "step #{step}")
     end

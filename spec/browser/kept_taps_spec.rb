@@ -32,7 +32,7 @@ RSpec.describe "A pot whose kitchen is out of reach", :browser do
     resize(390, 844)
     visit "/pot?grain=jasmine&pot=3&for=amount&amount=420&unit=g"
     click_button "Start cooking"
-    find("#next:not([disabled])", text: "Done, next")
+    find(Support::Browser::NEXT, text: "Done, next")
   end
 
   # A browser tells of every address that it could not reach.
@@ -56,7 +56,7 @@ RSpec.describe "A pot whose kitchen is out of reach", :browser do
     sleep 1.2
     reachable(true)
     expect(page).to have_no_css("#kept-taps", text: "kept here", wait: 15)
-    expect(page).to have_css("h1", text: "Bring to the boil").and have_css("#next:not([disabled])")
+    expect(page).to have_css("h1", text: "Bring to the boil").and have_css(Support::Browser::NEXT)
     expect(told.map(&:what)).to match([/rinse/, /drain/, /fill/, /boil/])
     expect(told.last.at).to be <= before
     expect(page).to be_accessible

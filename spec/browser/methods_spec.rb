@@ -150,13 +150,13 @@ RSpec.describe "Every way of cooking", :browser do
     end
     find(".stove-title", text: "step 5 of")
     click_link "I did something else"
-    click_button "1 min"
+    press "1 min"
     expect(page).to have_css(".undo", text: "Lid lifted, 1 min")
     click_link "Something is wrong"
     click_link "No water"
     expect(page).to be_accessible
-    click_button "Half is white"
-    click_button "That is done"
+    press "Half is white"
+    press "That is done"
     expect(page).to have_css("h1", text: "then look and bite")
     expect(page).to be_accessible
   end

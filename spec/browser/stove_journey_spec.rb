@@ -27,7 +27,7 @@ RSpec.describe "Wet hands: the stove on a phone", :browser do
 
   def next_step
     before = find(".stove-title").text
-    touch("#next:not([disabled])")
+    touch(Support::Browser::NEXT)
     expect(page).to have_no_css(".stove-title", text: before, exact_text: true)
   end
 
@@ -68,7 +68,7 @@ RSpec.describe "Wet hands: the stove on a phone", :browser do
     next_step until has_css?("#next", text: "It boils", wait: 0.2)
 
     boiling = step
-    touch("#next:not([disabled])")
+    touch(Support::Browser::NEXT)
     expect(page).to have_css(".stove-title", text: "step #{boiling + 1}")
     touch(".undo-button:not([disabled])")
     expect(page).to have_css(".stove-title", text: "step #{boiling}")
@@ -97,7 +97,7 @@ RSpec.describe "Wet hands: the stove on a phone", :browser do
 
   # Taps the bar's one thing to do twice at one place; seconds that lay between.
   def two_taps(apart_s)
-    find("#next:not([disabled])")
+    find(Support::Browser::NEXT)
     x, y = page.evaluate_script("(({ x, y, width, height }) => [x + width / 2, y + height / 2])" \
                                 "(document.getElementById('next').getBoundingClientRect())")
     began = Process.clock_gettime(Process::CLOCK_MONOTONIC)
@@ -138,7 +138,7 @@ RSpec.describe "Wet hands: the stove on a phone", :browser do
     end
     expect(page).to have_css("h1", text: "then look and bite.")
     expect(taps).to be <= 4
-    touch("#next:not([disabled])")
+    touch(Support::Browser::NEXT)
     expect(page).to have_css(".undo", text: "Mended").and have_css("#next", text: "Look and bite")
   end
 

@@ -50,7 +50,8 @@ Capybara.register_driver(:kitchen_chromium) do |app|
                          service: Selenium::WebDriver::Service.chrome(path: "/usr/bin/chromedriver"))
 end
 Capybara.server = :puma, { Silent: true }
-Capybara.default_max_wait_time = 5
+# On a busy machine an answer takes seconds; only what fails waits so long.
+Capybara.default_max_wait_time = 12
 # Two processes share a core: whoever waits must not take it from whom it waits for.
 Capybara.default_retry_interval = 0.05
 
@@ -123,10 +124,20 @@ module Support
       Browser.ahead_s += minutes * 60
     end
 
-    # The one thing to do at a step of the stove, once the page takes a tap; the button of the step before
-    # stands, tapped, until its answer comes.
+    # What is tapped to go on at a pot, once its page has settled: a button of a page whose script has not
+    # run yet may rest by the time that it is tapped. That of the step before stands, tapped, until its
+    # answer comes.
+    NEXT = ".stove[data-settled] ~ .stove-foot #next:not([disabled]):not(.tapped)"
+
+    # The one thing to do at a step of the stove.
     def go_on
-      find("#next:not([disabled]):not(.tapped)").click
+      find(NEXT).click
+    end
+
+    # Any other button of a pot's page, once it has settled.
+    def press(words)
+      find(".stove[data-settled] button:not([disabled]), " \
+           ".stove[data-settled] ~ .stove-foot button:not([disabled])", text: words, match: :first).click
     end
 
     # A tap by finger, where the window is set up for touch.

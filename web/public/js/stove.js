@@ -35,6 +35,12 @@ async function follow() {
   }
 }
 
+// How long the page has been in sight, ms: on a slow device its script comes late.
+function inSightMs() {
+  const [painted] = performance.getEntriesByType("paint");
+  return painted ? performance.now() - painted.startTime : 0;
+}
+
 // One tap is one step: the bar rests until the page has settled, and once it was tapped.
 function settle() {
   const bar = [...document.querySelectorAll(".stove-bar button, .taps button")].filter(
@@ -44,11 +50,13 @@ function settle() {
     button.disabled = true;
   });
   setTimeout(
-    () =>
+    () => {
       bar.forEach((button) => {
         button.disabled = false;
-      }),
-    SETTLE_MS,
+      });
+      stove.dataset.settled = "yes";
+    },
+    Math.max(0, SETTLE_MS - inSightMs()),
   );
   document.addEventListener("submit", (event) => {
     if (event.target.dataset.sent) {
