@@ -101,6 +101,8 @@ RSpec.describe FondKettle::Reading::Reader do
       "prune_layers" => [6.0, "basmati", 600.0, "sealed-cooked-base"],
       "sambal_rice" => [4.0, "jasmine", 378.5, "rice-cooker"],
       "tuna_balls" => [nil, "short-white", 300.6, "rice-cooker"],
+      "dough_lid_okra" => [6.0, "long-white", 600.0, "sealed-cooked-base"],
+      "scattered_for_seven" => [7.0, "short-white", 601.2, "sushi"],
       "vine_leaves" => [5.0, "medium-white", 200.0, "leaf-parcels"]
     }
   end

@@ -9,6 +9,7 @@ require_relative "words/clauses"
 require_relative "steps/course"
 require_relative "rows/head_rows"
 require_relative "rows/jotted_text"
+require_relative "rows/labelled_food"
 require_relative "steps/layers_told"
 require_relative "words/learned_weights"
 require_relative "words/past_tense"
@@ -162,7 +163,8 @@ module FondKettle
 
       def steps
         StepJson.new(course.steps, lines, way.first, course.rice_vessel).all.map do |step|
-          step.merge("say" => PastTense.as_written(step["say"], @text.whole))
+          say = PastTense.as_written(step["say"], @text.whole)
+          step.merge("say" => LabelledFood.as_written(say, @text.whole))
         end
       end
     end

@@ -1,13 +1,13 @@
 # frozen_string_literal: true
 
 require_relative "../../ground/limits"
-require_relative "../words/loose_measures"
-require_relative "instructed_thing"
+require_relative "above_numbers"
 require_relative "listed_row"
 require_relative "made_of_list"
 require_relative "method_blocks"
 require_relative "numbered_rows"
 require_relative "row_headings"
+require_relative "row_sort"
 require_relative "row_words"
 require_relative "run_together"
 require_relative "../words/sentences"
@@ -22,25 +22,13 @@ module FondKettle
     # The parts of a dish as a cook jots it down: its title, for how many, what goes in, what is done, and
     # what is neither.
     class JottedText
-      BULLET = /\A\s*(?:[-*•–]\s+|\d{1,2}[.)]\s+)/
       # "6", below the title: for so many.
       ALONE = /\A\s*(\d{1,2})\s*\z/
-      NUMBERED = /\A\s*\d{1,2}[.)]\s+/
-      ENDS = /[.!?:]\s*\z/
-      # "Butter for the dish" butters nothing yet.
-      FOR_DISH = /\A(?:butter|oil|salt|flour)\s+(?:for|to)\s[^.]*\z/i
-      # "Stock 1.2 l, in, bring to the boil": its amount stands behind it, and it is no row of a list.
-      PUT_IN = /,\s+(?:in|on|over|back)\s*(?:[,.;]|\z)|\.\s+\S/i
       # "Some of the stock", which the dish makes.
       SOME_OF = /\A(?:and\s+)?(?:some|a\s+little|a\s+bit)\s+of\s+(?:the|its|that)\s/i
-      # "Oven 200"
-      OVEN = /\Aoven\b/i
       # "Marinade:"
       PART = /\A(?:(?:for\s+the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?:|for\s+the\s+[[:alpha:]]+)\z/i
-      # Letters of a line that is no more than a thing, and of any line that is read.
-      SHORT = 90
-      # "2 cups of basmati, cooked so that every grain is apart, cooled on a plate with a spoon of oil"
-      LONG_THING = /\A(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s)[^,.;:]{3,50},\s[^.;:]{0,120}\z/i
+      # Letters of any line that is read.
       ROW_LETTERS = 4 * Limits::LINE_LETTERS
       TITLE_LETTERS = 120
       # No cook tells more than that.
@@ -64,6 +52,7 @@ module FondKettle
         all = NumberedRows.dotted(WrappedRows.joined(WrittenSigns.rows(text)))
         @told = MethodBlocks.rows(all.first(2 * Limits::LINES))
         @headings = RowHeadings.new(all)
+        @listed = AboveNumbers.rows(all)
         split(all.reject(&:empty?))
         preface
         @not_read.concat(@sentences.slice!(SENTENCES..) || [])
@@ -125,43 +114,45 @@ module FondKettle
         return enter(*made) if made
 
         apart = RunTogether.apart(row)
-        if apart then enter(apart)
-        elsif (named = instructed_thing(row)) then instructed(named, row)
-        elsif list?(row) then listed(row)
-        elsif thing?(row) then thing(row)
-        else done(row)
+        apart ? enter(apart) : sorted(row, sort(row))
+      end
+
+      # What a row is (RowSort).
+      def sort(row)
+        RowSort.new(row, told: @told.include?(row), listed: @listed.include?(row), lines: @lines,
+                         begun: @sentences.any?, listing: listing?, headings: @headings)
+      end
+
+      # Notes what a row says by its RowSort.
+      def sorted(row, sort)
+        if (labelled = sort.labelled) then labelled(*labelled)
+        elsif (named = sort.instructed) then instructed(named, sort.bare)
+        elsif sort.list? then listed(row)
+        elsif sort.thing? then thing(row)
+        else
+          done(row)
         end
-      end
-
-      # Once the method has begun, a row of sentences goes on with it.
-      def told_on?(row)
-        @sentences.any? && @lines.any? && RowWords.told?(row)
-      end
-
-      # True for a row that lists several things, and is no part of the method, as "2 cups water, salt, half
-      # the onions" is among its rows.
-      def list?(row)
-        amid = @told.include?(row) && @sentences.any? && !row.match?(RunTogether::OPENS)
-        ThingRow.heads_list?(row) || (RunTogether.list?(row) && !told_on?(row) && !amid)
       end
 
       def thing(row)
         @before_list ||= @sentences.size if @lines.empty?
-        bare, things = ThingRow.apart(row.sub(BULLET, "").strip)
+        bare, things = ThingRow.apart(row.sub(RowSort::BULLET, "").strip)
         things.each { |text| @written[text] = bare unless bare.include?(text) }
         enter(things, row[RunTogether::LABEL])
         @listing = true
       end
 
-      # The thing of a row of the list that says what is done to it at once, or nil.
-      def instructed_thing(row)
-        InstructedThing.thing(row.sub(BULLET, "")) unless @told.include?(row)
+      # A food that its row is labelled with, and what is done with it.
+      def labelled(named, said, told)
+        @written[named] = said
+        enter([named])
+        done(told.join(" "))
       end
 
       # What is done to it does not end the list.
-      def instructed(named, row)
+      def instructed(named, bare)
         thing(named)
-        @sentences << row.sub(BULLET, "")
+        @sentences << bare
       end
 
       # Notes texts of what goes in, and for what part.
@@ -179,53 +170,14 @@ module FondKettle
         @sentences.concat(read.told)
       end
 
-      # A line that says a thing: short, and nothing to be done.
-      def thing?(row)
-        return false if row.size > SHORT && !row.match?(LONG_THING)
-        return false if @told.include?(row) || row.match?(RowHeadings::BRACKETED)
-
-        bare = row.sub(BULLET, "")
-        return false if bare.match?(OVEN)
-
-        food?(row, bare) || (!done?(row) && (names?(bare) || ThingRow.labelled?(bare)))
-      end
-
-      # True where a row is a thing although a verb may stand in it: "butter 60 g", "butter for the dish".
-      def food?(row, bare)
-        row.match?(LooseMeasures::SIZE_OF) || (listing? && row.match?(FOR_DISH)) ||
-          (RowWords.food_first?(bare) && !bare.match?(PUT_IN))
-      end
-
-      # True where a row says what is done, or for how many it is.
-      def done?(row)
-        row.match?(ENDS) || step?(row) || RowWords.cooked?(row) || ServingCount.only?(row)
-      end
-
-      # True where it has an amount, or names foods, or stands among those that do.
-      def names?(begun)
-        RowWords.amount?(begun) || RunTogether.foods(begun).size > 1 || (listing? && !heading?(begun))
-      end
-
-      # True where a verb begins it, a time stands in it, or it is numbered below a list.
-      def step?(row)
-        begun = row.sub(BULLET, "")
-        return true if RowWords.begun?(begun) || RowWords.timed?(begun)
-
-        row.match?(NUMBERED) && @lines.any? && !RowWords.amount?(begun)
-      end
-
       # True among the things that go in.
       def listing?
         @listing || (@sentences.empty? && @lines.any?)
       end
 
-      def heading?(text)
-        @headings.heading?(text, listing: listing?)
-      end
-
       def done(row)
-        bare = row.sub(BULLET, "")
-        return @heading = bare if heading?(bare) && !step?(bare)
+        bare = row.sub(RowSort::BULLET, "")
+        return @heading = bare if sort(row).heading?
 
         above = @heading if @listing
         @heading = nil

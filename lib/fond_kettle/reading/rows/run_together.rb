@@ -25,7 +25,7 @@ module FondKettle
       # What is said of a thing behind a comma.
       SAID_OF_IT = /\A(?:(?:all\s+|both\s+)?[[:alpha:]]+ed|an?\s+plate(?:ful)?|cut|in|if|free|or|left|finely
               |well|with|leaves
-                   |for|not|thinly
+                   |for|not|thinly|(?:about|roughly)\s+\d+
                    |skin|(?:shells?|heads?|tails?|bones?)\s+(?:on|off|in|out)\b|\d+\s*cm)\b/ix
       # A comma, or an "and" before the next amount.
       PARTS = /,\s+(?:and\s+)?(?:for\s+the\s+[[:alpha:]]+:\s+)?|\s+\+\s+(?=\d)(?!.*\bmixed\b)

@@ -2,6 +2,7 @@
 
 require_relative "../lines/all_for_part"
 require_relative "../lines/named_lines"
+require_relative "../words/labels"
 require_relative "clause_words"
 require_relative "rice_clauses"
 
@@ -46,7 +47,7 @@ module FondKettle
 
       # The words of a text that put something in.
       def self.put(say)
-        [NOT_PUT, ALL_BUT, TO_A_PASTE].reduce(say) { |text, words| text.gsub(words, " ") }
+        [Labels::HEADS_LIST, NOT_PUT, ALL_BUT, TO_A_PASTE].reduce(say) { |text, words| text.gsub(words, " ") }
       end
 
       # NamedLines of the clause at a position; fat and liquid of which it only says what is to be seen are

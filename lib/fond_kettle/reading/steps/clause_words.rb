@@ -2,6 +2,7 @@
 
 require_relative "../lines/broth_given"
 require_relative "rice_clauses"
+require_relative "rice_words"
 
 module FondKettle
   module Reading
@@ -56,7 +57,7 @@ module FondKettle
         hot_air: /\b[12]\d\d\s*(?:°\s*C?|degrees|C\b)|\b[3-5]\d\d\s*(?:°\s*F?|F\b)/,
         oven: /\d\s*°?\s*[CF]\b|(?<!dutch )\boven\b|\bgas\s+(?:mark\s+)?\d/i,
         on_top: /\bover\W*\z|\b(?:on\s+top|over\s+(?:it|that|all|the)|on\s+(?:it|that|the)|upon)\b/i,
-        cooker: /\bin(?:to)?\s+(?:the|an?|my|our)\s+(?:rice[- ])?cooker\b/i,
+        cooker: RiceWords::IN_COOKER,
         cooker_on: /\bcooker\s+on\b|\bturn\s+(?:on\s+the\s+cooker|the\s+cooker\s+on)\b/i,
         other_pan: /\b(?:another|second|separate|other|small|frying|clean|wide)\s+
                     (?:pan|pot|wok|skillet|saucepan)\b/ix,
@@ -154,6 +155,7 @@ module FondKettle
                  |\bwithout\s+opening\b|\bbefore\s+(?:you|anyone|anybody|serving|cutting)\b/ix,
         soaks: /\b(?:in|cover[^.;]{0,20}\swith)\s+(?:an?\s+[[:alpha:]]+\s+of\s+)?(?:\d+\s*[[:alpha:]]+\s+)?
                  (?:\w+\s+){0,2}water\b/ix,
+        left_in: /\A\W*(?:then\s+)?left\s+in\s+(?!(?:cold\s+|warm\s+|hot\s+)?water\b)/i,
         programme: /programme/i
       }.freeze
     end

@@ -112,7 +112,7 @@ module FondKettle
       # A ReadStep for each clause.
       def passed
         @passed ||= @clauses.each_with_index.reduce([]) do |done, (clause, position)|
-          done << step(clause, position, done.reverse_each.find { |one| !IdleClauses.wiped?(one) })
+          done << step(clause, position, done.reverse_each.find { |one| !IdleClauses.passed_over?(one) })
         end
       end
 

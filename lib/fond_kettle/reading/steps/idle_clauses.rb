@@ -66,9 +66,10 @@ module FondKettle
         told ? Certainty::IMPLIED : Certainty::GUESSED
       end
 
-      # True for "wipe them dry": what lies somewhere lies there still, and the next step goes on with it.
-      def wiped?(step)
-        step.clause.say.match?(WIPED)
+      # True for "wipe them dry", "it should still be hard": what lies somewhere lies there still, and the
+      # next step goes on with the one before.
+      def passed_over?(step)
+        step.clause.say.match?(WIPED) || (seen?(step) && step.takes.empty?)
       end
 
       def nothing?(step)

@@ -4,6 +4,8 @@ require_relative "../vessels/fire_vessel"
 require_relative "implied_kinds"
 require_relative "kind_tests"
 require_relative "rice_course"
+require_relative "stir_rules"
+require_relative "../words/labels"
 
 module FondKettle
   module Reading
@@ -20,39 +22,13 @@ module FondKettle
       OF_ALL = [
         ["bake", ->(one) { ROASTED.include?(one.clause.kind) && one.minutes && one.says?(:hot_air) }],
         ["taste", ->(one) { one.minutes.nil? && one.says?(:fat_off) }],
-        ["own", ->(one) { !one.in? && one.says?(:pot_out) }]
+        ["own", ->(one) { !one.in? && one.says?(:pot_out) }],
+        ["marinate", ->(one) { one.says?(:left_in) }]
       ].freeze
 
       # By the kind of a verb; one that is not here does what it says.
       BY_VERB = {
-        "stir" => [
-          ["layer", ->(one) { one.in? && one.rice && one.says?(:tips_into) }],
-          ["bake", INTO_OVEN], ["take-out", ASIDE], ["rest", CLOTH],
-          ["put-back", ->(one) { !one.rice && one.says?(:puts_back) }],
-          ["soak", ->(one) { one.dried && !one.in? && one.says?(:water_over) }],
-          ["mix", ->(sense) { sense.done? && sense.several && sense.says?(:dissolves) }],
-          ["mix", ->(one) { one.done? && one.previous == "cut" && one.several && one.says?(:stirs_into) }],
-          ["par-boil", lambda { |one|
-            one.says?(:for_the_last) && (one.previous == "par-boil" || (one.drained && one.says?(:with_rice)))
-          }],
-          ["par-boil", ->(one) { one.rice && one.drained && one.previous == "boil" && !one.in? }],
-          ["fry", ->(one) { one.done? && one.previous == "fry" && !one.rice && one.says?(:thrown_in) }],
-          [->(sense) { TOP.call(sense, "sprinkle", "fold") },
-           ->(sense) { sense.stage == RiceCourse::AFTER && !sense.apart }],
-          ["low", ->(sense) { sense.in? && sense.minutes && sense.says?(:low) }],
-          [:previous.to_proc, ->(sense) { sense.in? && sense.minutes && GOES_ON.include?(sense.previous) }],
-          ["low", ->(one) { one.in? && !one.done? && one.minutes && !one.puts && one.says?(:heat_up) }],
-          ["boil", ->(sense) { sense.in? && sense.minutes.nil? && sense.liquid }],
-          [->(sense) { sense.minutes ? "stir" : TOP.call(sense, "lay-in", "stir") }, :in?.to_proc],
-          ["lay-in", ->(sense) { sense.says?(:bottom_of) && !sense.in? }],
-          ["mix", ->(one) { one.steeped && !one.in? && !one.ends? && !one.says?(:pours_in) }],
-          ["mix", ->(sense) { sense.previous == "cool" && sense.minutes.nil? }],
-          ["mix", ->(sense) { sense.several && (sense.says?(:into) || (!sense.in? && sense.says?(:with))) }],
-          ["reduce", ->(sense) { !sense.in? && sense.minutes && sense.says?(:thickens) }],
-          ["lay-in", ->(sense) { !sense.ends? && (sense.boils || sense.says?(:into_pot)) }],
-          ["simmer", ->(one) { one.liquid || (one.rice && one.broth?) }],
-          [->(sense) { sense.last || (sense.several ? "mix" : "lay-in") }, ALWAYS]
-        ],
+        "stir" => StirRules::ALL,
         "toast" => [["bake", ->(one) { one.says?(:oven) || one.minutes.to_f >= ROAST_MIN }],
                     ["bake", ->(one) { one.minutes && one.says?(:tray) }]],
         "lay-in" => [["bake", INTO_OVEN], ["take-out", ASIDE], ["rest", CLOTH],
@@ -60,7 +36,7 @@ module FondKettle
                      ["bake", ->(one) { !one.puts && BAKED_ON.call(one) }],
                      ["low", ->(one) { one.in? && one.minutes && !one.puts && one.says?(:lid_off) }],
                      ["sprinkle", :done?.to_proc], ["boil", ->(one) { one.in? && one.liquid && one.boils }]],
-        "boil" => [["boil", :in?.to_proc],
+        "boil" => [["simmer", ->(one) { one.done? && one.liquid && !one.rice }], ["boil", :in?.to_proc],
                    ["par-boil", ->(sense) { (sense.rice || sense.previous == "par-boil") && sense.drained }],
                    ["boil", ->(sense) { sense.rice || !sense.ends? }], ["simmer", ALWAYS]],
         "simmer" => [
@@ -74,6 +50,8 @@ module FondKettle
               (one.previous == "boil" || one.says?(:boiling))
           }],
           ["boil", ->(sense) { sense.in? && !sense.done? && sense.says?(:bubbles) }],
+          ["fill", ->(one) { one.rice && !one.in? && one.says?(:cooker) }],
+          ["simmer", ->(one) { one.several && !one.rice && one.clause.say.match?(Labels::HEADS_LIST) }],
           ["fry", lambda { |one|
             ((one.puts || !one.in?) && FRIES.call(one)) || (one.says?(:heats_fat) && !one.liquid)
           }],
@@ -144,6 +122,7 @@ module FondKettle
                     ["sprinkle", ->(one) { one.in? && one.puts && one.says?(:over_it) }],
                     ["layer", ->(one) { one.in? && one.rice && !one.says?(:into_shape) }]],
         "cut" => [["cut", ->(one) { one.says?(:stones) }],
+                  ["dress", ->(one) { one.in? && one.says?(:through_rice) }],
                   ["sprinkle", ->(one) { one.in? && one.puts && one.says?(:grates_over) }],
                   ["serve", lambda { |one|
                     one.stage == RiceCourse::AFTER && one.puts && one.says?(:amount_first) && !one.strewn

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "rice_under_lid"
 require_relative "rice_words"
 
 module FondKettle
@@ -58,7 +59,6 @@ module FondKettle
       # Clauses from there on in which it is.
       LATER = 8
       LOW = "low"
-      LOW_HEAT = /\b(?:low|lowest|smallest|gentlest|tiny)\s+(?:heat|flame|fire|ring)\b/i
       ON_FIRE = /\b(?:low|lowest|flame|fire|heat|oven)\b/i
       # "Drain the rice and tip in."
       TIPPED = /\A\W*(?:tip|pour|put)\s+in\W*\z/i
@@ -197,24 +197,15 @@ module FondKettle
         PUTS.include?(@kinds[position]) || stood.include?(position)
       end
 
+      # What is mixed once it cooks does not make it ready.
+      def under_lid
+        @under_lid ||= RiceUnderLid.new(@clauses, speaking)
+      end
+
       def readies?(position)
-        return false if position > cooked_from
+        return false if position > under_lid.from
 
         READIES.include?(@kinds[position]) || boils?(position)
-      end
-
-      # The position from which rice that was put in cooks under its lid: what is mixed after that is done.
-      def cooked_from
-        @cooked_from ||= begin
-          put = speaking.find { |at| @kinds[at] == LAYER } || @clauses.size
-          ((put + 1)...@clauses.size).find { |at| cooks_low?(at) } || @clauses.size
-        end
-      end
-
-      # "Put it on the lowest heat for 45 minutes."
-      def cooks_low?(position)
-        clause = @clauses[position]
-        !clause.minutes.nil? && (@kinds[position] == LOW || clause.say.match?(LOW_HEAT))
       end
 
       # Boiled for a while, and drained soon after.

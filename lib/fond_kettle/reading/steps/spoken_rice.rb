@@ -3,6 +3,7 @@
 require_relative "../lines/line_sorts"
 require_relative "../vessels/wash_vessel"
 require_relative "rice_clauses"
+require_relative "rice_words"
 
 module FondKettle
   module Reading
@@ -29,12 +30,19 @@ module FondKettle
         clauses.find { |one| one.sentence == clause.sentence }.say.match?(LABEL)
       end
 
-      # True for "boil in the water", "soak with a spoon of salt"; `lines`: ReadLines that it names.
+      # True for "boil in the water", "soak with a spoon of salt", "cook in the cooker with 700 ml water and a
+      # bay leaf"; `lines`: ReadLines that it names.
       def in_water?(say, lines)
         return false unless say.match?(COOKED) || say.match?(SOAKED)
+        return true if in_cooker?(say, lines)
 
         lines.all? { |line| say.match?(SOAKED) ? LineSorts.brine?(line) : line.ingredient&.water? }
       end
+
+      def in_cooker?(say, lines)
+        say.match?(RiceWords::IN_COOKER) && lines.any? { |line| line.ingredient&.water? }
+      end
+      private_class_method :in_cooker?
     end
   end
 end

@@ -26,6 +26,8 @@ module FondKettle
       MOVES_ALL = %w[turn-out serve taste].freeze
       TAKES_MIXTURES = [*GoesOn::KINDS, "layer", "sprinkle", "wrap", "shape", "serve", "fold",
                         "dress"].uniq.freeze
+      # What was mixed with the rice gives nothing to these.
+      SOAKS_IN = %w[marinate soak].freeze
       PAR_BOIL = "par-boil"
       # What brings the rice along from where it lies.
       MIX = "mix"
@@ -86,14 +88,19 @@ module FondKettle
         found = found.flat_map { |index| @fetched.from(index, clause.say) }
         found.concat(spoken_of(named, clause, kind, last))
         found << @vessels.giving(kind) if !stays_in?(vessel, kind, last) && gives_all?(clause, kind, last)
-        elsewhere(found, vessel, goes_in)
+        elsewhere(found - mixed_with_rice(kind), vessel, goes_in)
+      end
+
+      # Keys of vessels that give nothing at a step of a kind.
+      def mixed_with_rice(kind)
+        SOAKS_IN.include?(kind) && @rice.in? ? [@vessels.rice_at] : []
       end
 
       # Vessels (keys) but for the one of the step; parcels are left where they are until they go in.
       def elsewhere(keys, vessel, goes_in)
         keys.compact.uniq - (goes_in ? [vessel] : [vessel, @wrapped.vessel])
       end
-      private :elsewhere
+      private :elsewhere, :mixed_with_rice
 
       # Shares by the keys of those of some vessels (`from`) that give only a part of what they have.
       def shares(named, say, kind, from)

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../words/labels"
 require_relative "vessel_course"
 
 module FondKettle
@@ -12,9 +13,10 @@ module FondKettle
       # In these nothing is fried while rice is in them.
       NOT_FRIED_IN = %w[steamer cooker].freeze
       WARMS = %w[simmer boil reduce].freeze
-      # "Edamame: boiling water 3 min", "warm the cream": not in what the rice cooks in.
+      # "Edamame: boiling water 3 min", "warm the cream", "dressing: 50 ml vinegar, …": not in what the rice
+      # cooks in.
       ALONE = /\A\W*(?:(?:[[:alpha:]]+:\s+)?(?:in\s+)?boiling\s+(?:salted\s+)?water\b
-               |(?:(?:then|meanwhile),?\s+)?warm\b)/ix
+               |(?:(?:then|meanwhile),?\s+)?warm\b)|#{Labels::HEADS_LIST}/ix
       HEATS = /\A\W*(?:(?:then|meanwhile),?\s+)?(?:heat|warm|simmer|boil|bring|melt)\b/i
 
       # `course`: the VesselCourse; `rice`: the RiceCourse.

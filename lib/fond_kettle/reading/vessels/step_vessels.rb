@@ -2,6 +2,7 @@
 
 require_relative "../../ground/value"
 require_relative "../../kit/vessel_kind"
+require_relative "finished_place"
 require_relative "fire_vessel"
 require_relative "mixing_place"
 require_relative "stays_there"
@@ -56,8 +57,6 @@ module FondKettle
       UNNAMED = { "par-boil" => :boiled_apart, "cut" => :on_board,
                   **WashVessel::KINDS.to_h { |kind| [kind, :washed] } }.freeze
       RICE_INTO = /\brice\b[^,.;]{0,20}\b(?:in|into|to|onto)\s/i
-      TURN_OUT = "turn-out"
-      FINISHED = [TURN_OUT, "serve"].freeze
       # Kinds that finish the rice.
       FINISHES = %w[fold sprinkle fluff dress put-back shape].freeze
       # Kinds that put something to what lies somewhere.
@@ -81,6 +80,7 @@ module FondKettle
         @wash = WashVessel.new(course, places)
         @mixing = MixingPlace.new(rice, @wash) { rice_at }
         @stays = StaysThere.new(rice, @fire) { rice_at }
+        @finished = FinishedPlace.new(course, rice) { rice_at }
       end
 
       # The vessel's key of a Doing.
@@ -126,9 +126,7 @@ module FondKettle
 
       # The vessel that gives all it has at a step of a kind: what is turned out or served is the rice's.
       def giving(kind)
-        return rice_at if kind == TURN_OUT
-
-        FINISHED.include?(kind) ? with_rice : @course.fire
+        FinishedPlace::KINDS.include?(kind) ? @finished.gives(kind) : @course.fire
       end
 
       # The vessel in which the rice is cooked; over the fire, where nobody has put it in.
@@ -167,7 +165,7 @@ module FondKettle
         case doing.kind
         when StaysThere::TAKE_OUT then :taken_out
         when "taste" then :here
-        when *FINISHED then :finished
+        when *FinishedPlace::KINDS then :finished
         when "wrap" then :on_board
         when *MIXES then @mixing.of(doing)
         when DRESS then @rice.in? ? unnamed(doing) : :mixed_in
@@ -217,7 +215,7 @@ module FondKettle
 
       # What is put to the rice when it is done.
       def with_rice(*)
-        @turned_out || rice_at
+        @finished.with_rice
       end
 
       def taken_out(named, doing)
@@ -236,9 +234,8 @@ module FondKettle
         named.last || @course.aside("cut")
       end
 
-      # What is turned out goes on where it lies then.
       def finished(named, doing)
-        (named.last || @course.aside("dish")).tap { |key| @turned_out = key if doing.kind == TURN_OUT }
+        @finished.vessel(named, doing)
       end
 
       # What is rubbed or stirred in a pot stays there.
@@ -253,10 +250,11 @@ module FondKettle
       end
 
       def cooked_in(named, doing)
-        return @fire.vessel(doing, named.last) unless @turned_out && named.empty?
+        turned_out = @finished.turned_out
+        return @fire.vessel(doing, named.last) unless turned_out && named.empty?
 
-        @course.cook_in(@turned_out) if doing.goes_in
-        @turned_out
+        @course.cook_in(turned_out) if doing.goes_in
+        turned_out
       end
     end
   end

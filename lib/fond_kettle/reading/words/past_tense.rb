@@ -11,15 +11,15 @@ module FondKettle
       COOKS = %w[rinse soak simmer boil fry toast bake steam].freeze
       AFTER = %w[drain cut cool].freeze
       LIQUID = /(?:water|oil|stock|broth|butter|ghee|fat|milk|salt)/
-      BEHIND = /(?=\s+(?:(?:for\s+)?(?:about\s+)?\d+\s*(?:min|m\b|h\b|hours?|times|x\b)
-                |(?:all\s+over\s+)?(?:in|with)\s[^,.;]{0,40}\b#{LIQUID}\b))/ix
+      BEHIND = /(?=\s+(?:(?:for\s+)?(?:about\s+)?\d+\s*(?:min|m\b|h\b|hours?|times|x\b)|over\s?night\b
+                |in\s\d+\s*m?l\b|(?:all\s+over\s+)?(?:in|with)\s[^,.;]{0,40}\b#{LIQUID}\b))/ix
       # "400 g rice, washed, cooked in 440 ml water", beside what is told to be done.
       RICE = /\b(?:rice|basmati|jasmine)\b[^.;]{0,120}\b(?:cooked|boiled|steamed)\s+
               (?:in|with|for|on|covered|by)\b/ix
       # "Rice: 3 cups jasmine, washed."
       WASHED = /(?<=,\s)(?:washed|rinsed)\b(?=\s*(?:[.,;]|\z|until\b|till\b|well\b))/i
       RICE_WASHED = /\b(?:rice|basmati|jasmine)\b[^.;]{0,60}#{WASHED}/i
-      PART = /(?<=,\s|;\s|\band\s|\bthen\s|rice\s|basmati\s|jasmine\s)/i
+      PART = /(?<=,\s|;\s|:\s|\band\s|\bthen\s|rice\s|basmati\s|jasmine\s)/i
       # What is so, or was done before: "the rice, soaked 30 minutes, is stirred in".
       IS = /\b(?:is|are|was|were|be|been|have|has|had)\b/i
       # "30 min soak"
@@ -27,6 +27,8 @@ module FondKettle
       VOWELS = "aeiou"
       DOUBLED = /\A[^#{VOWELS}]*[#{VOWELS}][bdgmnprt]\z/
       IRREGULAR = { "cut" => "cut", "shred" => "shredded" }.freeze
+      # What is told to be done as it tells what was done.
+      SAME = /\Acut\b/i
       MOST = 400
       # A word with the one behind it.
       TOLD = /\b[[:alpha:]]+(?=(?<behind>\s+[[:alnum:]]+|\W*\z))/
@@ -69,7 +71,8 @@ module FondKettle
 
       # True where a sentence only tells what was done.
       def tells?(sentence)
-        sentence.match?(cooked) && !sentence.match?(IS) && Verbs.found(sentence).empty?
+        sentence.match?(cooked) && !sentence.match?(IS) &&
+          Verbs.found(sentence).all? { |one| sentence[one.from..].match?(SAME) }
       end
 
       def cooked

@@ -8,6 +8,7 @@ module FondKettle
     # For how many a dish is, where a text says it.
     module ServingCount
       COUNT = /(?!an?\b)(?<count>\d+|#{Measure::Numeral::WORD})/i
+      PIECES = /(?:squares|pieces|balls|parcels|rolls|cakes|bundles|triangles|slices)/i
       # Ways to say it, in a sentence of its own or among others.
       WAYS = [/\b(?:(?:make|cook|do)\s+(?:it|this|that)\s+for|serves
                |will\s+serve|feeds|does(?:\s+for)?|sufficient\s+for|enough\s+for
@@ -18,8 +19,9 @@ module FondKettle
                (?:of\s+us|pax|people|ppl|persons|pers|servings|portions|eaters|mouths|hungry
                |p(?=\.?\s*\z))\b/ix,
               /\A\W*#{COUNT}\s+(?:plates|bowls|helpings|lunches|dinners|suppers|boxes)\W*(?:\z|[.,;])/i,
-              /\A\W*for\s+(?:(?:about|some)\s+)?#{COUNT}\b(?!\s*(?:min|hour|hr|h\b
-               |squares|pieces|balls|parcels|rolls|cakes|bundles|triangles|slices))/ix].freeze
+              /\A\W*for\s+(?:(?:about|some)\s+)?#{COUNT}\b(?!\s*(?:min|hour|hr|h\b|#{PIECES}))/ix,
+              /\b(?:we\s+(?:are|were)|(?:just|the)\s+us)\s+#{COUNT}\b
+               (?!\s+(?:min|hour|kilo|of\s+the))/ix].freeze
       # "2 adults and 3 kids"
       FAMILY = /\b#{COUNT}\s+(?:adults?|grown-?ups?|big\s+ones)(?:,|\s+and|\s*[&+])\s*
                 (?<more>\d+|#{Measure::Numeral::WORD})\s+(?:(?:small|little|young)\s+)?
@@ -28,8 +30,9 @@ module FondKettle
       AS_A_SIDE = /\A#{COUNT}(?:\s*(?:-|–|to|or)\s*\d+)?,?\s+as\s+an?\s+[[:alpha:]]+(?:\s+dish)?\W*\z/i
       # "(4)", below the title.
       ALONE = /\A\(\s*#{COUNT}\s*\)\z/i
-      # Pieces are no people, where a text says these too.
+      # Pieces are no people, where a text says these too; and nobody sits down with fifty.
       MADE = /\b(?:makes|yields)\s*:?\s+(?:(?:about|some|up\s+to)\s+)?#{COUNT}\b/i
+      MOST_MADE = 16
       PORTIONS = /(?:raciones|personas|personnes|persone|personen|pessoas|portions?|portionen)/i
       # "Bean rice for six": at the end of a title.
       AT_END = /\(?\bfor\s+#{COUNT}(?:\s+(?:hungry\s+)?(?:people|persons|eaters|of\s+us))?\W*\z
@@ -54,13 +57,21 @@ module FondKettle
         family = sentences.lazy.filter_map { |one| FAMILY.match(one) }.first
         return counted(family[:count]) + counted(family[:more]) if family
 
-        said = [WAYS, [AS_A_SIDE], [ALONE], [MADE]].lazy.filter_map { |ways| first(sentences, ways) }.first
-        said && counted(said[:count])
+        said = [WAYS, [AS_A_SIDE], [ALONE]].lazy.filter_map { |ways| first(sentences, ways) }.first
+        said ? counted(said[:count]) : made(sentences)
+      end
+
+      def made(sentences)
+        said = first(sentences, [MADE])
+        return if said.nil? || said.post_match.match?(/\A\s+#{PIECES}/)
+
+        count = counted(said[:count])
+        count if count <= MOST_MADE
       end
 
       # The number that a title ends with, or nil.
       def in_title(title)
-        said = AT_END.match(title) || WITHIN.match(title) || WAYS[1].match(title)
+        said = AT_END.match(title) || WITHIN.match(title) || WAYS[1].match(title) || WAYS.last.match(title)
         said && counted(said[:count])
       end
 
@@ -80,7 +91,7 @@ module FondKettle
       def counted(words)
         Measure::Numeral.read(words)&.first&.to_f
       end
-      private_class_method :first, :counted
+      private_class_method :first, :counted, :made
 
       # True for a text that says no more than that.
       def only?(text)
