@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/reading/answered_dish"
 require_relative "../../lib/fond_kettle/reading/reader"
 require_relative "../support/told_texts"
 
@@ -32,6 +33,47 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(done(dish, "Fold the shiitake").first(2)).to eq(%w[fold wooden-tub])
     expect([done(dish, "scatter the egg")[1], froms(dish, "Spread on")]).to eq(["big-plate", ["wooden-tub"]])
     expect(done(dish, "blanched 1 minute")).to eq(["simmer", "small-pot", 1.0])
+  end
+
+  it "reads amounts amid a row, steams in a lined steamer, and warms till something is seen" do
+    dish = whole("mango_capitals")
+    expect(dish.values_at("title", "serves", "grain", "method"))
+      .to eq(["STICKY RICE WITH MANGO", 4.0, "glutinous", "steamed-sticky"])
+    milk = dish["lines"].find { |one| one["food"] == "Coconut milk" }
+    expect(milk["g"]).to eq(388.0)
+    expect([done(dish, "Steamer lined"), froms(dish, "Steamer lined")])
+      .to eq([["steam", "steamer", 25.0], ["rice-bowl"]])
+    expect([done(dish, "Heat 300 ml").first(2), step(dish, "Heat 300 ml")["until"]])
+      .to eq([%w[simmer frying-pan], "sugar melts"])
+    expect([done(dish, "cover, 20").first, step(dish, "Tip hot rice")["rice"]]).to eq(%w[rest after])
+  end
+
+  it "puts everything else on top, takes the seasoning for all that seasons, and scatters rice in" do
+    dish = whole("cooker_roots")
+    expect(taken_at(dish, "everything else")).to match([/carrot/, /burdock/, /tofu/, /shiitake/])
+    expect(taken_at(dish, "seasoning + shiitake")).to eq(%w[water sake mirin salt])
+    pan = whole("terrace_pan")
+    expect(done(pan, "scatter the rice").first).to eq("fill")
+    expect(done(pan, "Strong fire")).to eq(["reduce", "pot", 8.0])
+  end
+
+  it "asks where the rest of something goes in, and puts it there" do
+    dish = told("Soy rice for 2\n\n150 g jasmine rice\n230 ml water\n200 g chicken thigh\n2 tbsp soy\n\n" \
+                "Marinate the chicken in 1 tbsp of the soy for 10 minutes. Put the rice, the water and the " \
+                "chicken in a pot, bring to the boil, cover and cook on low for 15 minutes.")
+    asked = dish["asked"].find { |one| one["question"] == "Where does the rest of the soy go in?" }
+    put = FondKettle::Reading::AnsweredDish.new(dish).with(asked["of"], "takes", "s2")
+    expect(step(put, "Put the rice")["takes"]).to include("line" => asked["of"], "share" => 0.5)
+  end
+
+  it "puts in the rest of both, and the last spoon" do
+    dish = told("Rest rice for 2\n\n150 g rice\n300 ml water\n2 tsp salt\n4 tbsp oil\n1 onion\n1 carrot\n\n" \
+                "Fry the onion in 1 tbsp of the oil for 8 minutes with 1 tsp of the salt. Take it out. Fry " \
+                "the rice for 2 minutes in 2 tbsp of the oil. Add the water and the rest of the salt. Cook " \
+                "on low for 15 minutes. Fry the carrot in the last spoon of oil for 5 minutes.")
+    shares = ->(words) { step(dish, words)["takes"].map { |one| one["share"] } }
+    expect(shares.call("Add the water")).to include(0.5)
+    expect(shares.call("last spoon")).to include(0.25)
   end
 
   it "takes no number of parcels for eaters, and counts who was there" do

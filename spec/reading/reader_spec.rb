@@ -103,6 +103,9 @@ RSpec.describe FondKettle::Reading::Reader do
       "tuna_balls" => [nil, "short-white", 300.6, "rice-cooker"],
       "dough_lid_okra" => [6.0, "long-white", 600.0, "sealed-cooked-base"],
       "scattered_for_seven" => [7.0, "short-white", 601.2, "sushi"],
+      "mango_capitals" => [4.0, "glutinous", 294.6, "steamed-sticky"],
+      "cooker_roots" => [nil, "short-white", 300.0, "mixed-rice"],
+      "terrace_pan" => [11.0, "medium-white", 1200.0, "open-then-covered"],
       "vine_leaves" => [5.0, "medium-white", 200.0, "leaf-parcels"]
     }
   end

@@ -17,11 +17,13 @@ module FondKettle
         put { |one| without(one).then { |left| one["id"] == step ? left + [taken(1)] : left } }
       end
 
-      # All of it at the step of an id, and no more where it was only guessed (the id of a step, or nil).
+      # All of it that goes in nowhere else at the step of an id, and no more where it was only guessed (the
+      # id of a step, or nil).
       def at_instead(step, guess)
+        elsewhere = @dish["steps"].reject { |one| one["id"] == guess }.sum { |one| share(one) }
         put do |one|
           left = one["id"] == guess ? without(one) : takes(one)
-          one["id"] == step ? left + [taken(1)] : left
+          one["id"] == step ? left + [taken((1 - elsewhere).round(4))] : left
         end
       end
 
@@ -45,6 +47,10 @@ module FondKettle
 
       def without(step)
         takes(step).reject { |take| mine?(take) }
+      end
+
+      def share(step)
+        takes(step).select { |take| mine?(take) }.sum { |take| take.fetch("share", 1) }
       end
 
       def mine?(take)

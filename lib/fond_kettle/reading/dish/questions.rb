@@ -89,10 +89,19 @@ module FondKettle
         end
       end
 
+      # About what goes in nowhere, or only in part.
       def nowhere
-        open = @course.untaken.map { |index| @lines[index] }
-                      .reject { |line| line.grain || line.text.match?(TO_SERVE) }
-        open.map { |line| ask(line.id, format(WHERE[line.food.match?(SEVERAL)], line.food), field: "takes") }
+        open = @course.places.untaken
+        in_part = @course.places.left - open
+        where(open, &:food) + where(in_part) { |line| "rest of the #{line.food}" }
+      end
+
+      # The block gives what is asked about of a line.
+      def where(indexes)
+        asked = @lines.values_at(*indexes).reject { |line| line.grain || line.text.match?(TO_SERVE) }
+        asked.map do |line|
+          ask(line.id, format(WHERE[line.food.match?(SEVERAL)], yield(line)), field: "takes")
+        end
       end
 
       # `following`: the steps after it.

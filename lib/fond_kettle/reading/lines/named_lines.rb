@@ -49,7 +49,8 @@ module FondKettle
       EACH_LEAF = /\beach\s+(?:leaf|leaves)\b/i
       # What food a fat was used for, or a broth made of: "the onion oil", "3 cups of the chicken broth".
       MODIFIES = /\b(?:onion|shallot|garlic|chilli|chicken|duck|bacon|sausage|fish|shrimp|prawn|mussel|clam
-                  |mushroom|porcini|shiitake|bean)\s+(?=(?:oil|fat|broth|stock|liquor|juices?)\b)/ix
+                  |mushroom|porcini|shiitake|bean)\s+
+                  (?=(?:oil|fat|broth|stock|liquor|juices?|(?:soaking\s+)?water)\b)/ix
       # A vessel for rice is no rice, nor is what is made of it.
       RICE_POT = /\brice\s+(?=(?:pot|cooker|bowl|pan|wine|vinegar|flour|noodles?|papers?|milk)\b)/i
       RUNS_OFF = %w[oil fat broth stock liquor juice].freeze

@@ -17,6 +17,8 @@ module FondKettle
       # What is done to a thing in its pot, and how it is closed: "salmon on top, lid, oven, 20 mins".
       COOKS = %w[fry simmer boil reduce low bake steam stir].freeze
       PREHEAT = "preheat"
+      RICE = "rice"
+      AMOUNT_LAST = [AmountForms::ALL_BEHIND, AmountForms::MUGS_BEHIND, AmountForms::TINS_BEHIND].freeze
       CLOSED = /,\s*(?:lid|foil|oven)\b[^.]*\d\s*(?:min|m\b)/i
 
       module_function
@@ -76,7 +78,9 @@ module FondKettle
       # Text before an amount, or nil.
       def before_amount(text)
         bare = text.sub(BRACKETS, "")
-        (AmountForms::ALL_BEHIND.match(bare) || AmountForms::MUGS_BEHIND.match(bare))&.[](:what)
+        return RICE if bare.match?(AmountForms::RICE_AMID)
+
+        AMOUNT_LAST.lazy.filter_map { |way| way.match(bare) }.first&.[](:what)
       end
       private_class_method :before_amount
     end

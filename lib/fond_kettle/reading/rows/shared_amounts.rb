@@ -52,6 +52,11 @@ module FondKettle
                 (?<first>[[:alpha:]]+)\s+(?:and|&)\s+(?<second>[[:alpha:]]+),?\s+
                 (?:half\s+(?:and|&)\s+half|half\s+of\s+each)/ix
 
+      # "The rest of the salt and oil", within a sentence.
+      REST_OF_BOTH = /\brest\s+of\s+the\s+(?<first>[[:alpha:]]+)\s+and\s+
+                      (?<second>(?!(?:the|an?|some|all|half|then)\b)[[:alpha:]]+)
+                      (?=\s*(?:[,.;)]|\z|and\b|in\b|into\b))/ix
+
       module_function
 
       # A sentence with an amount before each of two things, and before what it is of.
@@ -64,6 +69,7 @@ module FondKettle
         end
         said.gsub(SALT_IT, "\\k<amount> \\k<food>").gsub(MINCED) { both(Regexp.last_match) }
             .gsub(HALVES) { of_each(Regexp.last_match) }
+            .gsub(REST_OF_BOTH, 'rest of the \k<first> and the rest of the \k<second>')
       end
 
       # Half of it each, of two minced meats within a sentence.

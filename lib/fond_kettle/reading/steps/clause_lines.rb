@@ -17,6 +17,8 @@ module FondKettle
 
       # "Everything but the rice": what is left out is not put in.
       ALL_BUT = ClauseWords::ALL.fetch(:all_but)
+      # "Everything else on top"
+      ALL_ELSE = /\A\W*(?:then\s+|lay\s+|put\s+|add\s+)?everything\s+else\b/i
       IN_BOILING = /\bin\s+(?:plenty\s+of\s+|lots\s+of\s+)?(?:salted\s+)?boiling\s+(?:salted\s+)?water\b/i
       # A vessel that stands on a fire.
       IN_POT = /\b(?:cooker|pot|pan|saucepan|casserole|dutch\s+oven)\b/i
@@ -65,7 +67,7 @@ module FondKettle
       private
 
       def put_in(clause, position)
-        whole = all_told(clause.say)
+        whole = all_told(clause.say, position)
         return whole if whole
 
         found = of(ClauseLines.put(clause.say))
@@ -76,8 +78,10 @@ module FondKettle
       end
 
       # NamedLines of all that a text puts in by one word, or nil: "everything but the rice", "everything for
-      # the broth".
-      def all_told(say)
+      # the broth", "everything else".
+      def all_told(say, position)
+        return all_else(position) if say.match?(ALL_ELSE)
+
         but = ALL_BUT.match(say)
         return all_but(but[:left]) if but
 
@@ -104,8 +108,17 @@ module FondKettle
         part = @lines.find(&:grain)&.part
         return of_part(part) if part
 
-        later = @clauses.drop(position + 1).flat_map { |one| of(one.say).map(&:index) }
-        of_part(nil).reject { |one| later.include?(one.index) }
+        of_part(nil).reject { |one| later(position).include?(one.index) }
+      end
+
+      # NamedLines of all that nothing was taken of and nobody names later on.
+      def all_else(position)
+        named(@places.untaken - later(position))
+      end
+
+      # Indexes of lines that the clauses behind a position name.
+      def later(position)
+        @clauses.drop(position + 1).flat_map { |one| of(one.say).map(&:index) }
       end
 
       # NamedLines of all that nothing was taken of, but for what a text names.

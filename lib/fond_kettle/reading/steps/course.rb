@@ -31,7 +31,7 @@ module FondKettle
       # Kinds at which the rice may go into its vessel, and those that then are its going in.
       PUTS_RICE = %w[stir layer lay-in put-back fill fry toast simmer reduce broth boil low bake steam
                      sprinkle mix shape].freeze
-      FILLS = %w[stir lay-in put-back fry toast simmer reduce broth mix].freeze
+      FILLS = %w[stir lay-in put-back fry toast simmer reduce broth mix sprinkle].freeze
       FILL = "fill"
       PREHEAT = "preheat"
       SOAK = "soak"
@@ -85,10 +85,10 @@ module FondKettle
         passed.select { |step| IdleClauses.idle?(step) }.map { |step| step.clause.say }
       end
 
-      # Indexes of lines that went in nowhere.
-      def untaken
+      # What of each line went in where (LinePlaces), once all is done.
+      def places
         passed
-        @places.untaken
+        @places
       end
 
       private

@@ -47,6 +47,10 @@ module FondKettle
       SQUEEZED = lambda do |one|
         (!one.in? || one.boiled_apart?) && one.says?(:squeezed) && !one.says?(:pressed_into)
       end
+      # "Turn it over halfway", of rice that steams.
+      TURNED_HALFWAY = lambda do |one|
+        one.stage == RiceCourse::WITH && one.clause.say.match?(/\bhalf\s?way\b/i)
+      end
       # "Season with mace", of what is on the fire.
       SEASONED = %w[fry toast simmer reduce boil broth stir low].freeze
       TOP = ->(sense, there, else_kind) { sense.says?(:on_top) ? there : else_kind }

@@ -7,7 +7,9 @@ module FondKettle
   module Reading
     # Which clauses of a text speak of the rice, make it ready, and lay it in.
     class RiceClauses
-      RICE = /\b(?:rice(?!\s+(?:will|pot|cooker|bowl|pan|water|line|vinegar|wine|flour|noodles?|papers?|milk))
+      # What is made of rice, and no rice.
+      NO_RICE = /(?!\s+(?:vinegar|wine|flour|noodles?|papers?|milk))/i
+      RICE = /\b(?:rice(?!\s+(?:will|pot|cooker|bowl|pan|water|line))#{NO_RICE}
                 |basmati|jasmine|arborio|(?:long|short|medium)[- ]grain|parcels|bundles|packets|rolls)\b/ix
       # "Tip into a bowl", of rice that is in its pot.
       TIPPED_INTO = /\A\W*(?:then\s+)?(?:tip|turn|pour|empty)\s+(?:(?:it|everything)\s+)?
@@ -15,7 +17,7 @@ module FondKettle
                      (?:[[:alpha:]]+\s+)?(?:bowl|tub|dish|platter)\W*\z/ix
       # "Squeeze the other lemon over the rice" lays none.
       MORE = /\b(?:the\s+rest|rest\s+of|remaining|other|half(?!\s+an?\b)|white|plain|more|then)\b
-              (?:(?!\b(?:over|on|onto)\s+(?:the\s+)?rice\b)[^.])*\brice\b/ix
+              (?:(?!\b(?:over|on|onto)\s+(?:the\s+)?rice\b)[^.])*\brice\b#{NO_RICE}/ix
       # What is left of it, laid on the first part.
       REST_OF_IT = /\b(?:the\s+rest|rest\s+of|remaining|other\s+half|the\s+(?:plain|white))\b[^.]*\brice\b/i
       # On a plate it is done.

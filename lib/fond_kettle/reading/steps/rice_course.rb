@@ -34,7 +34,8 @@ module FondKettle
       LIQUID = /\bthe\s+(?:[[:alnum:]]+\s+)?(?:cups|glasses|water|broth|stock|milk|liquid|liquor)\b/i
       # "Soak in the cooker with the water."
       IN_LIQUID = /\A\W*(?:then\s+)?(?:soak\b|cooker\s+on\b|(?:cook|boil|simmer)\s+(?:it\s+)?(?:with|in)\b)/i
-      STEAMED = /\A\W*steam\b/i
+      # "Steam", "steamer lined with a cloth, 25 min"
+      STEAMED = /\A\W*steam(?:er\b[^.;]*\bmin)?\b/i
       # By these it cooks: nothing more is laid in.
       COOKS = %w[low bake boil].freeze
       SIMMER = "simmer"

@@ -166,7 +166,13 @@ module FondKettle
       end
 
       def foods(named)
-        named.map { |one| [one.index, one.share] }.reject { |index, _| index == @rice_line }
+        named.map { |one| [one.index, one.share || salt_left(one.index)] }
+             .reject { |index, _| index == @rice_line }
+      end
+
+      # Salt of which a pinch went in somewhere else goes in where it is spoken of by itself.
+      def salt_left(index)
+        LinePlaces::REST if @lines[index].ingredient&.key == LineSorts::SALT
       end
 
       def take(index, said, vessel)

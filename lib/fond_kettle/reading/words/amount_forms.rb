@@ -67,6 +67,13 @@ module FondKettle
       # "4 x 400 g tomatoes", where no tins are counted.
       TIMES = /\A(?<count>\d+)\s*[x×]\s*(?<each>\d+)\s*(?<unit>g|ml|kg)\s+
                (?!(?:tins?|cans?|jars?|packs?|packets?|bags?|blocks?)\b)/ix
+      # "Rice 1 1/2 cups glutinous"
+      RICE_AMID = %r{\Arice,?\s+(?<amount>[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]*#{UNITS})\s+
+                     (?<kind>glutinous|sticky|basmati|jasmine|brown|arborio|carnaroli|bomba|sushi
+                     |(?:long|short|medium)[ -]grain)\b}ix
+      # "Coconut milk 1 can 400 ml"
+      TINS_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{1,60}?),?\s+(?<count>\d{1,2})\s+
+                     (?:tin|can|jar|pack|packet|carton|block)s?\s+(?<each>\d{2,4})\s*(?<unit>g|ml)\z/ix
       # "Plantain, 2 ripe"
       SIZED_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),\s+
                       (?<amount>\d+\s+(?:ripe|large|small|big|medium|fresh|whole))\z/ix
@@ -146,7 +153,8 @@ module FondKettle
 
       # An amount that stands behind its thing comes first: "Rice, long grain, 2 kg".
       def turned(line)
-        line.sub(LOOSE_BEHIND, '\k<amount> of \k<what>')
+        line.sub(RICE_AMID, '\k<amount> \k<kind> rice').sub(TINS_BEHIND) { times(Regexp.last_match) }
+            .sub(LOOSE_BEHIND, '\k<amount> of \k<what>')
             .sub(MUGS_BEHIND, '\k<amount> of \k<what>\k<said>').sub(SIZED_BEHIND, '\k<amount> \k<what>')
             .sub(ALL_BEHIND, '\k<amount> \k<what>\k<said>')
             .sub(EACH_BEHIND, ' (\k<amount> each)').sub(TIMES) { times(Regexp.last_match) }
@@ -160,7 +168,8 @@ module FondKettle
       end
 
       def times(found)
-        "#{found[:count].to_i * found[:each].to_i} #{found[:unit]} "
+        what = found[:what] if found.names.include?("what")
+        "#{found[:count].to_i * found[:each].to_i} #{found[:unit]} #{what}"
       end
       private_class_method :preserved, :fresh, :inside, :times, :first
     end

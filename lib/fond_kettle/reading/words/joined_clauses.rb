@@ -42,6 +42,8 @@ module FondKettle
       POURED = /\A\W*(?:then\s+)?(?:pour|spoon|drizzle)\s+(?:(?:it|this|that|them)\s+)?over\W*\z/i
       DASH = /\A[-–—]\s+/
       SEVERAL = /,|\b(?:in|on|over|back|and)\b/i
+      CUE_ALONE = /\A\W*(?:just\s+|only\s+)?(?:until|till|'til)\s/i
+      NOT_DONE = /\A\W*(?:but\s+)?(?:don'?t|do\s+not|never)\b/i
       # Letters at the front of a clause.
       FRONT = 20
       RICE_PUT = /\b(?:stir|put|tip|add|pour)\b[^.;]*\brice\b/i
@@ -53,7 +55,7 @@ module FondKettle
 
       # Clauses, each a step; `clauses`: Clauses in the order of the text.
       def of(clauses)
-        marinated(joined(clauses))
+        marinated(joined(clauses)).map { |clause| clause.with(say: clause.say.sub(DASH, "")) }
       end
 
       # What only begins a step belongs to the next one of its sentence; fat that is heated, to what is fried
@@ -61,8 +63,22 @@ module FondKettle
       def joined(clauses)
         clauses.each_with_object([]) do |clause, done|
           last = done.last
-          last && begins?(last, clause) ? done[-1] = together(last, clause) : done << clause
+          at = cued(done, clause)
+          if at then done[at] = done[at].with(until: clause.until)
+          elsif last && begins?(last, clause) then done[-1] = together(last, clause)
+          else
+            done << clause
+          end
         end
+      end
+
+      # The index of what a clause that only says until when goes on with, or nil: "warm it, don't boil, just
+      # till the sugar melts".
+      def cued(done, clause)
+        return if clause.verb || clause.minutes || !clause.say.match?(CUE_ALONE)
+
+        at = done.rindex { |one| one.verb && !one.say.match?(NOT_DONE) }
+        at if at && at >= done.size - 2 && done[at].until.nil?
       end
 
       def together(last, clause)
@@ -176,8 +192,8 @@ module FondKettle
           end
         end
       end
-      private_class_method :joined, :together, :goes_on?, :begins?, :one_thing?, :its?, :thing?, :done?,
-                           :left_so?,
+      private_class_method :joined, :cued, :together, :goes_on?, :begins?, :one_thing?, :its?, :thing?,
+                           :done?, :left_so?,
                            :closes?, :put_in?, :again?, :taken?, :leads_to?, :dashed?, :flipped?, :ready?,
                            :marinated
     end

@@ -41,6 +41,8 @@ module FondKettle
       # "Oven rice (feeds 5)", "pulao, serves 6"
       BRACKETED = /\s*[(\[](?<said>[^()\[\]]{1,40})[)\]]\W*\z/
       SAID_AT_END = /\s*[,;:–—-]\s+(?:serves|feeds|does)\s+#{COUNT}\W*\z/i
+      # "Sticky rice 4 ppl"
+      EATERS_AT_END = /\s+#{COUNT}\s+(?:ppl|people|pax|persons|pers)\W*\z/i
       # "Rice for thirty from my mother's notebook"
       WITHIN = /\bfor\s+#{COUNT}(?=\s+(?:from|by|with|on|at|in|after|as)\b|,)/i
       # "2 people / 35 min"
@@ -78,7 +80,8 @@ module FondKettle
       # A title without that number, where it is more than that: "Bean rice for 6" is "Bean rice".
       def without_count(title)
         bare = title.sub(BRACKETED) { |said| only?(Regexp.last_match[:said]) ? "" : said }
-        bare = bare.sub(AT_END, "").sub(SAID_AT_END, "").sub(/[\s,;:–—-]+\z/, "")
+        bare = [AT_END, SAID_AT_END, EATERS_AT_END].reduce(bare) { |text, words| text.sub(words, "") }
+        bare = bare.sub(/[\s,;:–—-]+\z/, "")
         bare.empty? ? title : bare
       end
 
