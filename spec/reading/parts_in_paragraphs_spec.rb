@@ -57,6 +57,24 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(done(pan, "Strong fire")).to eq(["reduce", "pot", 8.0])
   end
 
+  it "does what long sentences of things say was done, and fetches what was kept for the top" do
+    dish = whole("date_layers")
+    foods = dish["lines"].map { |one| one["food"] }
+    expect(foods).to include("brown lentils", "turmeric", "raisins", "stoned dates")
+    expect(foods.map(&:size).max).to be < 30
+    expect([done(dish, "brown lentils"), taken_at(dish, "brown lentils")])
+      .to eq([["simmer", "pot", 20.0], ["brown lentils"]])
+    expect(done(dish, "soaked in salted")).to eq(["soak", "rice-bowl", 120.0])
+    expect(taken_at(dish, "To the rest add")).to eq(["turmeric", "raisins", "stoned dates"])
+    expect(froms(dish, "fried onions go over")).to eq(["second-plate"])
+  end
+
+  it "lists one bunch each of three herbs, and counts no parcels as eaters" do
+    dish = whole("allotment_parcels")
+    expect(dish["lines"].map { |one| one["food"] }).to include("dill", "mint", "parsley")
+    expect(dish["asked"].map { |one| one["of"] }).to include("serves")
+  end
+
   it "asks where the rest of something goes in, and puts it there" do
     dish = told("Soy rice for 2\n\n150 g jasmine rice\n230 ml water\n200 g chicken thigh\n2 tbsp soy\n\n" \
                 "Marinate the chicken in 1 tbsp of the soy for 10 minutes. Put the rice, the water and the " \

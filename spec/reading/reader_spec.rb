@@ -106,6 +106,8 @@ RSpec.describe FondKettle::Reading::Reader do
       "mango_capitals" => [4.0, "glutinous", 294.6, "steamed-sticky"],
       "cooker_roots" => [nil, "short-white", 300.0, "mixed-rice"],
       "terrace_pan" => [11.0, "medium-white", 1200.0, "open-then-covered"],
+      "date_layers" => [8.0, "basmati", 553.6, "turned-out"],
+      "allotment_parcels" => [nil, "short-white", 250.0, "leaf-parcels"],
       "vine_leaves" => [5.0, "medium-white", 200.0, "leaf-parcels"]
     }
   end

@@ -95,9 +95,11 @@ module FondKettle
         @sentences.unshift(*done)
       end
 
-      # "Night before I soak 100 g chickpeas": what is listed nowhere else is told there.
+      # "Night before I soak 100 g chickpeas", "blend: 4 tomatoes, 1 red pepper": what is listed nowhere else
+      # is told there.
       def done_before?(sentence)
-        RowWords.heats_oven?(sentence) || RowWords.measures?(sentence)
+        RowWords.heats_oven?(sentence) || RowWords.measures?(sentence) ||
+          (RowWords.begun?(sentence) && sentence.scan(RunTogether::AMOUNT).size > 1)
       end
 
       # What is longer than anybody writes is said to be unread.
@@ -165,6 +167,7 @@ module FondKettle
       def listed(row)
         read = ListedRow.new(row)
         @not_read.concat(read.not_read)
+        @written.update(read.written)
         enter(read.things, read.label)
         @listed_above[read.told.first] = read.label if read.label && read.told.any?
         @sentences.concat(read.told)

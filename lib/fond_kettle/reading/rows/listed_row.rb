@@ -21,11 +21,25 @@ module FondKettle
       def initialize(row)
         @label = row[RunTogether::LABEL]
         sentences = Sentences.of(row).reject { |sentence| ServingCount.only?(sentence) }
-        @told = sentences.drop_while { |sentence| !RowWords.begun?(sentence) }
+        @told = sentences.drop_while { |sentence| !RowWords.begun?(sentence) && !RowWords.puts_to?(sentence) }
         list = sentences.first(sentences.size - @told.size)
         @not_read, @things = list.flat_map { |one| RunTogether.things(one) }
                                  .partition { |one| RunTogether.told?(one) }
+        @row = row
         @told[0] = [*list.last, @told.first].join(" ") if @told.first&.match?(THEM)
+      end
+
+      # The cook's words by each of its things that does not stand so in it: of "1 bunch each of dill and
+      # mint" both.
+      def written
+        @things.reject { |text| @row.include?(text) }.to_h { |text| [text, part(text) || text] }
+      end
+
+      private
+
+      # The part of the row in which a thing's name stands, or nil.
+      def part(text)
+        @row.sub(RunTogether::LABEL, "").split(/;\s*/).find { |one| one.include?(text[/\S+\z/]) }
       end
     end
   end

@@ -21,7 +21,14 @@ module FondKettle
       AMOUNT_LAST = [AmountForms::ALL_BEHIND, AmountForms::MUGS_BEHIND, AmountForms::TINS_BEHIND].freeze
       CLOSED = /,\s*(?:lid|foil|oven)\b[^.]*\d\s*(?:min|m\b)/i
 
+      TO_IT = /\A\W*(?:to|into)\s+(?:the|this|that|these)\b[^.,;:]{1,40}\b(?:add|stir|put|tip|mix)\b/i
+
       module_function
+
+      # "To the rest add the raisins"
+      def puts_to?(text)
+        text.match?(TO_IT)
+      end
 
       # True where it begins with a verb.
       def begun?(text)

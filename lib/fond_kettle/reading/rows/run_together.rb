@@ -7,6 +7,7 @@ require_relative "../words/compound_amounts"
 require_relative "../words/sentences"
 require_relative "../words/serving_count"
 require_relative "../words/verbs"
+require_relative "row_words"
 require_relative "shared_amounts"
 require_relative "unparted_foods"
 
@@ -120,7 +121,7 @@ module FondKettle
       end
 
       def thing?(text)
-        text.match?(AmountForms::ALL_BEHIND) || food?(text) || weighed?(text) ||
+        (text.match?(AmountForms::ALL_BEHIND) && !RowWords.puts_to?(text)) || food?(text) || weighed?(text) ||
           (text.match?(FIRST_WORD) && !(Larder::Names.ours.find(text) || Larder::Names.ours.grain(text)).nil?)
       end
 
@@ -178,6 +179,9 @@ module FondKettle
 
       # Parts of a row, each with its own amount: "1 onion, 1 red pepper, diced".
       def counted(row)
+        each = SharedAmounts.of(row) { |name| food?(name) } if row.match?(/\beach\b/i)
+        return each if each
+
         row.split(PARTS).each_with_object([]) do |part, found|
           found.any? && !counted?(part) ? found[-1] = "#{found.last}, #{part}" : found << part
         end

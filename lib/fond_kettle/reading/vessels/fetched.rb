@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../lines/line_sorts"
+require_relative "../lines/rice_line"
 
 module FondKettle
   module Reading
@@ -19,6 +20,7 @@ module FondKettle
         @places = places
         @rice = rice
         @rice_at = rice_at
+        @rice_line = RiceLine.index(lines)
       end
 
       # Keys of the vessels in which a line (its index) lies: what was kept of it, where the words speak of
@@ -47,7 +49,8 @@ module FondKettle
 
       # What was kept for later is used once the rest of it lies with the rice.
       def used_by_now?(index)
-        !@places.for_later?(index) || @places.vessel(index) == @rice_at.call
+        with_rice = [@rice_at.call, (@places.vessel(@rice_line) if @rice_line)]
+        !@places.for_later?(index) || with_rice.include?(@places.vessel(index))
       end
 
       # Fat and water that went in with the rice are fetched from there no more.

@@ -30,8 +30,9 @@ module FondKettle
                (?:(?:it|both|them|the\s+lot|everything)\b[^,.;]*)?\W*\z/ix
       SHAPES = ["shape", "wrap", TURN_OUT].freeze
       # What is done to the thing that stands before it, a name of so many words at most and no list.
-      COOKS = %w[rinse soak simmer].freeze
+      COOKS = %w[rinse soak simmer boil].freeze
       THING = 6
+      AND_A_HALF = /\s+and\s+a\s+(?:half|quarter)\b/i
       # "Chicken in the pot with an onion and water to cover; simmer 40 minutes"
       COVERED_BY = /\bto\s+cover\b/i
       READY = /\A\W*(?:well\s+)?(?:rinsed|washed|drained|soaked)(?:\s+(?:well|and\s+drained))?\W*\z/i
@@ -128,7 +129,8 @@ module FondKettle
 
       # True for a clause that is a name of few words.
       def thing?(clause)
-        !clause.say.match?(SEVERAL) && clause.say.split.size <= THING
+        name = clause.say.sub(AND_A_HALF, "")
+        !name.match?(SEVERAL) && name.split.size <= THING
       end
 
       # True for a clause that says what is done, or until when.

@@ -11,7 +11,8 @@ module FondKettle
       COOKS = %w[rinse soak simmer boil fry toast bake steam].freeze
       AFTER = %w[drain cut cool].freeze
       LIQUID = /(?:water|oil|stock|broth|butter|ghee|fat|milk|salt)/
-      BEHIND = /(?=\s+(?:(?:for\s+)?(?:about\s+)?\d+\s*(?:min|m\b|h\b|hours?|times|x\b)|over\s?night\b
+      BEHIND = /(?=(?:\s+(?:separately|gently|briefly|hard))?\s+
+                (?:(?:for\s+)?(?:about\s+)?\d+\s*(?:min|m\b|h\b|hours?|times|x\b)|over\s?night\b
                 |in\s\d+\s*m?l\b|(?:all\s+over\s+)?(?:in|with)\s[^,.;]{0,40}\b#{LIQUID}\b))/ix
       # "400 g rice, washed, cooked in 440 ml water", beside what is told to be done.
       RICE = /\b(?:rice|basmati|jasmine)\b[^.;]{0,120}\b(?:cooked|boiled|steamed)\s+
