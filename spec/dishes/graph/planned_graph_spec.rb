@@ -39,6 +39,19 @@ RSpec.describe FondKettle::Dishes::PlannedGraph do
     expect(time_of(found, /fry it for 8/).first).to be >= time_of(found, /Toast the rice/).last
   end
 
+  it "keeps the water of a base that simmers, where the rice is boiled apart" do
+    { 6 => /350 g water/, 9 => /525 g water/ }.each do |guests, half|
+      found = told("dough_lid_okra", for: { "guests" => guests })
+      base = found[:tasks].find { |task| task[:say].match?(/simmer for an hour/) }
+      expect(base[:puts_in]).to include("In each pot").and match(half)
+    end
+  end
+
+  it "boils rice once, also in the pot that it is laid in then" do
+    boiled = told("date_layers")[:tasks].select { |task| task[:kind] == "par-boil" }
+    expect(boiled.size).to eq(1)
+  end
+
   it "turns rice in hot fat only once it is drained" do
     request = { "grain" => "basmati", "method" => "toasted-pilaf",
                 "rice" => { "amount" => 300, "unit" => "g" },

@@ -115,6 +115,12 @@ module FondKettle
         found - [rice_vessel.key]
       end
 
+      # True for a step in which the rice boils before it is laid in, or in what holds it until then; the pot
+      # may be the one that it is laid in, emptied.
+      def holds_boiled_rice?(step)
+        rice_holders.include?(step.vessel) || (step.kind == "par-boil" && step.vessel == rice_vessel.key)
+      end
+
       # The cook's minutes of steps that the way does anyway, as a way has them; `under_seal`: what stands on
       # the heat there is a programme.
       def minutes_of_the_way(under_seal: false)

@@ -156,12 +156,13 @@ module FondKettle
       end
 
       def in_par_boil?(step)
-        step.rice == "before" && @par_boiled && @dish.rice_holders.include?(step.vessel)
+        step.rice == "before" && @par_boiled && @dish.holds_boiled_rice?(step)
       end
 
-      # Liquid that cooks the rice is put in with it.
+      # Liquid that cooks the rice is put in with it; what is poured into the base of rice that was boiled
+      # apart stays as written, for the base needs it.
       def pours?(step)
-        step.vessel == @dish.rice_vessel.key && %w[before in with].include?(step.rice)
+        !@par_boiled && step.vessel == @dish.rice_vessel.key && %w[before in with].include?(step.rice)
       end
 
       # Where in the water in which the rice is boiled first; what dissolves is there before it boils.

@@ -173,7 +173,7 @@ module FondKettle
       # What is done to the rice in plenty of water before it is layered, and to that water.
       def par_boils?(step)
         PAR_BOILS.include?(step.kind) && step.rice == "before" && (par_boiled? || drained?) &&
-          @graph.rice_holders.include?(step.vessel)
+          @graph.holds_boiled_rice?(step)
       end
 
       def with_rice?(step)

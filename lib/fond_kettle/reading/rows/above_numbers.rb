@@ -15,7 +15,7 @@ module FondKettle
 
       module_function
 
-      # Those of all rows, the title left out; none where no steps are counted.
+      # Such rows of a text, the title left out; none where no steps are counted.
       def rows(all)
         first = all.index { |row| row[NUMBERED, :number] == "1" } or return []
         counted = all.drop(first).filter_map { |row| row[NUMBERED, :number]&.to_i }

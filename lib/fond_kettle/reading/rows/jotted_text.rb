@@ -119,7 +119,7 @@ module FondKettle
         apart ? enter(apart) : sorted(row, sort(row))
       end
 
-      # What a row is (RowSort).
+      # The RowSort of a row.
       def sort(row)
         RowSort.new(row, told: @told.include?(row), listed: @listed.include?(row), lines: @lines,
                          begun: @sentences.any?, listing: listing?, headings: @headings)

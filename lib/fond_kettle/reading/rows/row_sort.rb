@@ -31,7 +31,7 @@ module FondKettle
       # Letters of a word that names no food.
       UNIT_LETTERS = 2
 
-      # Without its bullet.
+      # The row without its bullet.
       attr_reader :bare
 
       # `row`: its text; `told`: it stands in a block of the method; `listed`: above its numbers; `lines`:
@@ -48,7 +48,7 @@ module FondKettle
         @headings = headings
       end
 
-      # What LabelledFood tells of a row that is labelled with a food, or nil.
+      # The answer of LabelledFood for a row that is labelled with a food, or nil.
       def labelled
         LabelledFood.apart(@bare)
       end

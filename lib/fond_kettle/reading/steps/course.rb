@@ -85,7 +85,7 @@ module FondKettle
         passed.select { |step| IdleClauses.idle?(step) }.map { |step| step.clause.say }
       end
 
-      # What of each line went in where (LinePlaces), once all is done.
+      # The LinePlaces once all is done: how much of each line went in, and where it lies.
       def places
         passed
         @places

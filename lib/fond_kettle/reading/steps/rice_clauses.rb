@@ -199,7 +199,7 @@ module FondKettle
         PUTS.include?(@kinds[position]) || stood.include?(position)
       end
 
-      # What is mixed once it cooks does not make it ready.
+      # The rice is made ready no more by what is mixed once it cooks.
       def under_lid
         @under_lid ||= RiceUnderLid.new(@clauses, speaking)
       end

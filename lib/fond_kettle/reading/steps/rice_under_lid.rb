@@ -4,7 +4,7 @@ require_relative "rice_words"
 
 module FondKettle
   module Reading
-    # From where on the rice of a text cooks, under its lid or in its cooker.
+    # Finds from where on the rice of a text cooks, under its lid or in its cooker.
     class RiceUnderLid
       LAYER = "layer"
       LOW = "low"

@@ -6,7 +6,7 @@ require_relative "rice_course"
 
 module FondKettle
   module Reading
-    # What a clause does by whose verb something is stirred or put in; as KindRules has them.
+    # Rules, as KindRules has them, of what a clause does by whose verb something is stirred or put in.
     module StirRules
       include KindTests
 

@@ -4,7 +4,7 @@ require_relative "vessel_course"
 
 module FondKettle
   module Reading
-    # Where the rice lies once it is turned out, heaped on a platter or served.
+    # Keeps where the rice lies once it is turned out, heaped on a platter or served.
     class FinishedPlace
       TURN_OUT = "turn-out"
       KINDS = [TURN_OUT, "serve"].freeze
