@@ -69,6 +69,28 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(froms(dish, "fried onions go over")).to eq(["second-plate"])
   end
 
+  it "lays in halves that a paragraph names, roasts what was tossed, and names no garam masala by a label" do
+    dish = whole("cauliflower_layers")
+    expect(taken_at(dish, "tossed with 2 tbsp")).to eq(["large cauliflower", "oil", "turmeric", "cumin"])
+    expect(done(dish, "Roast at 220C")).to eq(["bake", "oven-dish", 20.0])
+    expect(froms(dish, "Roast at")).to eq(["bowl"])
+    expect(taken_at(dish, "fry 3 sliced onions")).to eq(["sliced onions", "ghee"])
+    expect([done(dish, "half the masala").first(2), froms(dish, "half the masala")])
+      .to eq([%w[layer heavy-casserole], %w[frying-pan boiling-pot]])
+    expect(done(dish, "Cook the rice 5")).to eq(["par-boil", "boiling-pot", 5.0])
+  end
+
+  it "puts in what is set on and skimmed, for the time behind that, and boils parcels as its rice" do
+    dish = whole("chicken_congee")
+    expect(done(dish, "bring to a simmer, skim")).to eq(["simmer", "big-pot", 25.0])
+    expect(taken_at(dish, "bring to a simmer, skim")).to match([/leg/, "water", "ginger", /onions/])
+    parcels = whole("string_parcels")
+    expect([done(parcels, "boil in a big pot"), step(parcels, "boil in a big pot")["rice"]])
+      .to eq([["boil", "big-pot", 120.0], "in"])
+    expect(done(parcels, "simmer the leaves").first).to eq("simmer")
+    expect(done(whole("egg_hollows"), "crumble feta").first(2)).to eq(%w[sprinkle wide-lidded-pan])
+  end
+
   it "lists one bunch each of three herbs, and counts no parcels as eaters" do
     dish = whole("allotment_parcels")
     expect(dish["lines"].map { |one| one["food"] }).to include("dill", "mint", "parsley")

@@ -108,6 +108,10 @@ RSpec.describe FondKettle::Reading::Reader do
       "terrace_pan" => [11.0, "medium-white", 1200.0, "open-then-covered"],
       "date_layers" => [8.0, "basmati", 553.6, "turned-out"],
       "allotment_parcels" => [nil, "short-white", 250.0, "leaf-parcels"],
+      "chicken_congee" => [3.0, "jasmine", 142.0, "one-pot-sauce"],
+      "string_parcels" => [nil, "glutinous", 600.0, "leaf-parcels"],
+      "egg_hollows" => [2.0, "basmati", 150.0, "toasted-pilaf"],
+      "cauliflower_layers" => [6.0, "basmati", 500.0, "sealed-cooked-base"],
       "vine_leaves" => [5.0, "medium-white", 200.0, "leaf-parcels"]
     }
   end

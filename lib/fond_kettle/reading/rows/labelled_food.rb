@@ -14,6 +14,8 @@ module FondKettle
       LABEL = /\A[[:alpha:]][[:alpha:]' -]{1,40}:\s+/
       SORTS = /(?:dried|fresh|frozen|raw|cooked|smoked|tinned|ripe|large|big|small|whole)/i
       COOKER_CUPS = /\d[\d\s.½¼¾]*(?:rice[ -])?cooker[ -]cups?/i
+      # "In florets, tossed with …": so it comes.
+      IN_SHAPE = /\A(?<how>in\s+(?:[[:alpha:]]+\s+)?[[:alpha:]]+),\s+(?=[[:alpha:]])/i
       WHOLE = /\A(?<label>[[:alpha:]][[:alpha:]' -]{1,40}):\s+
                (?<much>(?:#{COOKER_CUPS}|#{RunTogether::COUNT.source.delete_prefix('\A')})
                (?:\s*#{SORTS})?)\s*(?:[.,;]|\s[-–—])\s+(?<told>\S.*)\z/ix
@@ -28,11 +30,14 @@ module FondKettle
         found = WHOLE.match(row)
         return unless found && food?(found[:label])
 
-        first, *more = Sentences.of(found[:told])
-        return unless MethodBlocks.done?(PastTense.told(first))
+        how = found[:told][IN_SHAPE, :how]
+        first, *more = Sentences.of(found[:told].sub(IN_SHAPE, ""))
+        return unless [first, *more].any? { |one| MethodBlocks.done?(PastTense.told(one)) }
 
         label, much = [found[:label], found[:much]].map(&:strip)
-        ["#{much} #{label.downcase}", "#{label}: #{much}", ["#{label}: #{first}", *more]]
+        names = ["#{much} #{label.downcase}", "#{label}: #{much}"]
+        thing, said = names.map { |one| [one, how].compact.join(", ") }
+        [thing, said, ["#{label}: #{first}", *more]]
       end
 
       # Words of a step without a label that does not stand before them in the text.

@@ -28,6 +28,8 @@ module FondKettle
       SHORT = 90
       # "2 cups of basmati, cooked so that every grain is apart, cooled on a plate with a spoon of oil"
       LONG_THING = /\A(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s)[^,.;:]{3,50},\s[^.;:]{0,120}\z/i
+      # "Half the masala, half the rice, the rest of the masala"
+      SHARES = /\b(?:half|(?:a\s+)?third(?:\s+of)?|rest\s+of)\s+the\b/i
       # Letters of a word that names no food.
       UNIT_LETTERS = 2
 
@@ -61,6 +63,7 @@ module FondKettle
       # True for a row that lists several things, and is no part of the method, as "2 cups water, salt, half
       # the onions" is among its rows.
       def list?
+        return false if shares?
         return true if @listed || ThingRow.heads_list?(@row)
 
         RunTogether.list?(@row) && !told_on? && !amid?
@@ -68,8 +71,7 @@ module FondKettle
 
       # True for a row that says a thing: short, and nothing to be done.
       def thing?
-        return false if @row.size > SHORT && !@row.match?(LONG_THING)
-        return false if @told || @row.match?(RowHeadings::BRACKETED) || @bare.match?(OVEN)
+        return false if none?
 
         food? || (!done? && (names? || ThingRow.labelled?(@bare)))
       end
@@ -80,6 +82,18 @@ module FondKettle
       end
 
       private
+
+      # True for what is too long, is told among the method, or names no thing.
+      def none?
+        return true if @told || shares? || (@row.size > SHORT && !@row.match?(LONG_THING))
+
+        @row.match?(RowHeadings::BRACKETED) || @bare.match?(OVEN)
+      end
+
+      # Parts of what there is are laid in, and no things.
+      def shares?
+        @row.scan(SHARES).size > 1
+      end
 
       # Once the method has begun, a row of sentences goes on with it.
       def told_on?

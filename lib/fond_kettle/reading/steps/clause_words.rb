@@ -92,7 +92,7 @@ module FondKettle
         to_taste: /\bto\s+taste\b/i,
         plus: /[[:alpha:]]\s+[+]\s+[[:alpha:]]/,
         over_it: /\bover\b(?:\s*(?:[,.;]|\z|and\b|it\b|all\b|the\s+(?:rice|top|lot|pot|dish|whole)))
-                  |\bon\s+top\b/ix,
+                  |\bon\s+top\b|\bcrumble\s[^.,;]{1,30}\son\W*\z/ix,
         steamer: /\bsteamer\b/i,
         oven_later: /\b(?:get|gets|more|again|later)\b[^,.;]*\boven\b/i,
         in_oven: /\bin\s+(?:an?|the)\s+(?:(?!dutch)[[:alpha:]]+\s+)?oven\b/i,
@@ -149,7 +149,6 @@ module FondKettle
                  (?:but|except(?:\s+for)?|apart\s+from|save)\s+(?:for\s+)?(?<left>[^.;:]{1,60})/ix,
         oven_hot: /\A\W*(?:meanwhile,?\s+)?oven\s+(?:at\s+|to\s+|on\s+)?\d|\A\W*\d{3}\s*°?\s*[CF]\W*\z/i,
         through_rice: /\bthrough\s+(?:it|them|(?:the\s+)?(?:hot\s+)?rice)\b|\bthr(?:ough|u)\W*\z/i,
-        half_rice: /\A\W*(?:then\s+)?(?:half|a\s+third|some)\s+(?:of\s+)?(?:the\s+)?rice\b/i,
         rests: /(?<!the\s)\brests?\b(?!\s+of)|\bmin\w*\s+off\b|\A\W*\d+\s+off\b|\Aoff\b(?!\s+with\b)
                  |(?:\A\W*|\b(?!(?:must|should)\b)[[:alpha:]']+\W+)(?:stand|leave|sit)\b
                  |\bwithout\s+opening\b|\bbefore\s+(?:you|anyone|anybody|serving|cutting)\b/ix,

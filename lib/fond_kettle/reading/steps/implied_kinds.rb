@@ -6,6 +6,9 @@ module FondKettle
   module Reading
     # Kinds of clauses that say no verb, as KindRules has them by their verb.
     module ImpliedKinds
+      # "Half the rice on top", "half the stew, half the rice, the rest of the stew"
+      HALF_RICE = /\A\W*(?:then\s+)?(?:half|a\s+third|some)\s+(?:of\s+)?(?:the\s+)?rice\b
+                   |\bhalf\s+(?:of\s+)?the\s+rice\b[^.]*\brest\s+of\s+the\s/ix
       ALWAYS = ->(_) { true }
       # "Lid, lowest, 18 minutes" is on the ring, however hot the oven is.
       IN_OVEN = ->(sense) { sense.oven && !sense.says?(:lowest) }
@@ -75,7 +78,7 @@ module FondKettle
         ["cut", ->(sense) { sense.puts && sense.minutes.nil? && !sense.ends? && sense.says?(:in_shape) }],
         ["mix", ->(sense) { sense.rubbed && sense.puts && !sense.ends? }],
         ["mix", ->(sense) { sense.steeped && !sense.ends? && sense.says?(:into_liquid) }],
-        ["layer", ->(sense) { sense.says?(:half_rice) }],
+        ["layer", ->(sense) { sense.clause.say.match?(HALF_RICE) }],
         ["lay-in", ->(one) { one.puts && one.goes_on && !one.ends? && LAID.include?(one.previous) }],
         ["lay-in", lambda { |one|
           one.says?(:names_rice) && one.goes_on && !one.ends? && LAID.include?(one.previous)

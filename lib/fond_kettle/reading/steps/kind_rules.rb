@@ -96,6 +96,7 @@ module FondKettle
           ["soak", ->(sense) { sense.says?(:soaks) }], ["fry", FRIES_ON],
           ["simmer", ->(one) { one.says?(:pressure) }], ["marinate", ALWAYS]
         ],
+        "taste" => [["simmer", SET_ON]],
         "sprinkle" => [["bake", BAKED_ON],
                        ["mix", ->(one) { one.several && !one.rice && one.says?(:dusts) }]],
         "seal" => [["bake", ->(one) { one.in? && one.minutes && IN_OVEN.call(one) }]],

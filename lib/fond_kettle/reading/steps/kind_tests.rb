@@ -47,6 +47,10 @@ module FondKettle
       SQUEEZED = lambda do |one|
         (!one.in? || one.boiled_apart?) && one.says?(:squeezed) && !one.says?(:pressed_into)
       end
+      # "Put the chicken and the water in a pot, bring to a simmer and skim"
+      SET_ON = lambda do |one|
+        one.several && !one.in? && one.clause.say.match?(/\A\W*(?:then\s+)?(?:put|add|tip|place|pour)\b/i)
+      end
       # "Turn it over halfway", of rice that steams.
       TURNED_HALFWAY = lambda do |one|
         one.stage == RiceCourse::WITH && one.clause.say.match?(/\bhalf\s?way\b/i)

@@ -35,6 +35,7 @@ module FondKettle
       DISHED = /\b(?:pile|heap|spoon|tip|turn)\b[^.;]*\bon(?:to)?\s(?:an?|the)\s(?:\w+\s)?(?:dish|pla\w+)\b/i
       WRAP = "wrap"
       BOIL = "boil"
+      SIMMER = "simmer"
       DRAIN = "drain"
       STEAM = "steam"
       REST = "rest"
@@ -188,8 +189,13 @@ module FondKettle
       def stood
         @stood ||= begin
           wrapped = @kinds.index(WRAP) || @kinds.size
-          (wrapped...@kinds.size).select { |at| @clauses[at].say.match?(STOOD_IN) }
+          (wrapped...@kinds.size).select { |at| @clauses[at].say.match?(STOOD_IN) || parcels_boil?(at) }
         end
+      end
+
+      # "Boil in a big pot of water, 2 hours", of parcels.
+      def parcels_boil?(position)
+        timed?(position) && [BOIL, SIMMER].include?(@kinds[position])
       end
 
       # By steam it is cooked once: parcels of it are steamed again.

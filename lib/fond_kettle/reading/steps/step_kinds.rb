@@ -204,6 +204,8 @@ module FondKettle
 
       # True where the text drains the rice that is boiled.
       def drained?(position)
+        return false if @clauses.first(position).any? { |clause| clause.kind == WRAP }
+
         @clauses.drop(position + 1).first(SOON).any? { |clause| clause.kind == DRAIN }
       end
     end

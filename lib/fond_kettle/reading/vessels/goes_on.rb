@@ -22,8 +22,8 @@ module FondKettle
       WRAP = "wrap"
       SOAK = "soak"
       # What is fried is what was made before.
-      FRIED = /\A\W*(?:then\s+)?(?:(?:deep|shallow)[ -])?(?:fry|brown|sear|grill)\s+
-               (?:in|on|over|until|till)\b/ix
+      FRIED = /\A\W*(?:then\s+)?(?:(?:deep|shallow)[ -])?(?:(?:fry|brown|sear|grill)\s+
+               (?:in|on|over|until|till)|(?:roast|bake)\s+(?:at|for|in|on|until|till))\b/ix
       # "Toss the squash in oil, roast on a tray".
       ROAST = "toast"
       # "Spoon over the rice", of what was fried before.

@@ -8,7 +8,7 @@ module FondKettle
     # told to be done. One that tells something to be done besides, or says what is so, stays as it is.
     module PastTense
       # Kinds of verbs that are told so, with a time or a liquid behind them; of others what comes after one.
-      COOKS = %w[rinse soak simmer boil fry toast bake steam].freeze
+      COOKS = %w[rinse soak simmer boil fry toast bake steam mix].freeze
       AFTER = %w[drain cut cool].freeze
       LIQUID = /(?:water|oil|stock|broth|butter|ghee|fat|milk|salt)/
       BEHIND = /(?=(?:\s+(?:separately|gently|briefly|hard))?\s+

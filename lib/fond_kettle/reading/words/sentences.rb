@@ -14,6 +14,8 @@ module FondKettle
       COUNT_ALONE = /\A\d{1,3}\.?\z/
       # So is a time behind what stands by itself from then on: "Pour the water over them. 20 min."
       TIME_ALONE = /\A(?:about\s+)?\d{1,3}(?:\s*[-–]\s*\d{1,3})?\s*(?:min\w*|m|h|hrs?|hours?)\.?\z/i
+      COOKS = /\b(?:simmer|boil|bubble|skim|steam)\b/i
+      TIMED = /\d\s*(?:min|m\b|h\b|hour)|\b(?:minutes?|hours?)\b/i
       POURED = /\A\W*(?:then\s+)?pour\b[^.]*\bover\b/i
 
       # By a row, which is asked for as a line, a list and what is done.
@@ -38,9 +40,14 @@ module FondKettle
       def goes_on?(last, one)
         return false if last.nil?
 
-        one.match?(COUNT_ALONE) || (one.match?(TIME_ALONE) && last.match?(POURED))
+        one.match?(COUNT_ALONE) || (one.match?(TIME_ALONE) && (last.match?(POURED) || untimed?(last)))
       end
-      private_class_method :apart, :goes_on?
+
+      # What cooks, and says no minutes: "bring it to a simmer and skim. 25 minutes."
+      def untimed?(last)
+        last.match?(COOKS) && !last.match?(TIMED)
+      end
+      private_class_method :apart, :goes_on?, :untimed?
     end
   end
 end

@@ -65,7 +65,7 @@ module FondKettle
 
       def made(sentences)
         said = first(sentences, [MADE])
-        return if said.nil? || said.post_match.match?(/\A\s+#{PIECES}/)
+        return if said.nil? || said.string.match?(PIECES)
 
         count = counted(said[:count])
         count if count <= MOST_MADE
