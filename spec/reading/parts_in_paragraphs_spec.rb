@@ -78,6 +78,7 @@ RSpec.describe FondKettle::Reading::Reader do
     expect([done(dish, "half the masala").first(2), froms(dish, "half the masala")])
       .to eq([%w[layer heavy-casserole], %w[frying-pan boiling-pot]])
     expect(done(dish, "Cook the rice 5")).to eq(["par-boil", "boiling-pot", 5.0])
+    expect(dish["way"]["drain"]).to be_nil
   end
 
   it "puts in what is set on and skimmed, for the time behind that, and boils parcels as its rice" do

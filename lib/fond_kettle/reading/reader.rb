@@ -104,7 +104,7 @@ module FondKettle
         layers = LayersTold.new(course.steps, lines, course.rice_vessel, way.first).all
         steps = course.steps
         own = { "rinse" => rinse,
-                "soak" => SoakTold.minutes(rice, steps, way.first), "layers" => layers,
+                "soak" => SoakTold.minutes(rice, steps, way.first, course.rice_vessel), "layers" => layers,
                 "drain" => drain }.compact
         own.empty? ? {} : { "way" => own }
       end
@@ -116,7 +116,7 @@ module FondKettle
       end
 
       def drain
-        return COOKED_IN if SoakTold.in_its_liquid?(course.steps)
+        return COOKED_IN if SoakTold.in_its_liquid?(course.steps, course.rice_vessel)
 
         SHAKEN if RinseTold.in_passing?(rinse, course.steps)
       end

@@ -18,11 +18,11 @@ module FondKettle
 
       module_function
 
-      # Minutes, or nil: some step says, or the way does.
+      # Minutes, or nil: some step says, or the way does; `own`: key of the rice's vessel.
       #
-      #   SoakTold.minutes(rice, steps, "covered-pot") # => 0
-      def minutes(rice, steps, method)
-        return if rice.nil? || STEAMED.include?(method) || steps.any? { |step| soaks?(step, rice) }
+      #   SoakTold.minutes(rice, steps, "covered-pot", "pot") # => 0
+      def minutes(rice, steps, method, own)
+        return if rice.nil? || STEAMED.include?(method) || steps.any? { |step| soaks?(step, rice, own) }
 
         told = [rice.text, *told_before(steps, rice)].lazy.filter_map { |text| time(text) }.first
         told.to_f.round
@@ -40,15 +40,20 @@ module FondKettle
       end
 
       # True where it soaks in the pot in which it is cooked, and in that liquid.
-      def in_its_liquid?(steps)
-        steps.any? { |step| step.kind == SOAK && IN_POT.include?(step.rice) }
+      def in_its_liquid?(steps, own)
+        steps.any? { |step| soaks_in_pot?(step, own) }
+      end
+
+      # "Soak the saffron", while the rice lies in its pot, is in a bowl.
+      def soaks_in_pot?(step, own)
+        step.kind == SOAK && IN_POT.include?(step.rice) && step.vessel == own
       end
 
       # `rice` may lie in another vessel of its own by then.
-      def soaks?(step, rice)
-        step.kind == SOAK && (IN_POT.include?(step.rice) || RiceMeant.call(step, rice))
+      def soaks?(step, rice, own)
+        soaks_in_pot?(step, own) || (step.kind == SOAK && RiceMeant.call(step, rice))
       end
-      private_class_method :soaks?, :told_before, :time
+      private_class_method :soaks?, :soaks_in_pot?, :told_before, :time
     end
   end
 end
