@@ -92,6 +92,13 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(done(whole("egg_hollows"), "crumble feta").first(2)).to eq(%w[sprinkle wide-lidded-pan])
   end
 
+  it "boils rice in its own water, not in the pan with the chicken, and lays it in before some is dyed" do
+    dish = whole("barberry_two_pots")
+    expect(done(dish, "boil for 6-8")).to eq(["par-boil", "boiling-pot", 7.0])
+    expect(done(dish, "pile the rice back")).to eq(["low", "boiling-pot", 8.0])
+    expect(froms(dish, "serve the chicken")).to include("large-pan")
+  end
+
   it "lists one bunch each of three herbs, and counts no parcels as eaters" do
     dish = whole("allotment_parcels")
     expect(dish["lines"].map { |one| one["food"] }).to include("dill", "mint", "parsley")

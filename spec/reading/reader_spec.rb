@@ -112,6 +112,8 @@ RSpec.describe FondKettle::Reading::Reader do
       "string_parcels" => [nil, "glutinous", 600.0, "leaf-parcels"],
       "egg_hollows" => [2.0, "basmati", 150.0, "toasted-pilaf"],
       "cauliflower_layers" => [6.0, "basmati", 500.0, "sealed-cooked-base"],
+      "barberry_two_pots" => [6.0, "basmati", 738.2, "boil-and-drain"],
+      "bacon_cabbage" => [3.0, "long-white", 225.0, "toasted-pilaf"],
       "vine_leaves" => [5.0, "medium-white", 200.0, "leaf-parcels"]
     }
   end

@@ -24,6 +24,7 @@ module FondKettle
       DONE = /\b(?:plate|platter|serve|fluff|loosen|
                (?:strew|scatter|sprinkle|top|drizzle)\s+(?:the\s+)?(?:\w+\s+)?rice\s+with)\b/ix
       HOT = /\bhot\s+rice\b/i
+      COOKED = /\bcooked\s+rice\b/i
       # "Stand them upright in a pot."
       STOOD_IN = /\b(?:stand|pack|arrange|fit)\s+(?:them|it|the\s+[[:alpha:]]+)\s+
                   (?:[[:alpha:]]+\s+){0,4}?in\s/ix
@@ -211,7 +212,7 @@ module FondKettle
       end
 
       def readies?(position)
-        return false if position > under_lid.from
+        return false if position > under_lid.from || @clauses[position].say.match?(COOKED)
 
         READIES.include?(@kinds[position]) || boils?(position)
       end

@@ -85,7 +85,7 @@ module FondKettle
 
       # The vessel's key of a Doing.
       def vessel(doing)
-        named = @course.named(doing.clause.say)
+        named = @wash.named(doing)
         named = [doing.onto].compact if named.empty? && (PUTS.include?(doing.kind) || crushed_into?(doing))
         named = [doing.last.vessel] if named.empty? && doing.into_that?
         return @wash.water(named) if doing.water?

@@ -11,6 +11,7 @@ module FondKettle
       KINDS = %w[rinse soak drain].freeze
       SOAK = "soak"
       RINSE = "rinse"
+      PAR_BOIL = "par-boil"
       # What is wetted so lies in a bowl of its own, and in no pot.
       WETS = [SOAK, RINSE].freeze
       GROUND = "mix"
@@ -68,6 +69,12 @@ module FondKettle
         @boiled_in = @water_in || @course.aside(VesselCourse::BOILING)
       end
 
+      # Keys of the vessels that the words of a Doing name.
+      def named(doing)
+        found = @course.named(doing.clause.say)
+        boils_apart?(doing, found.last) ? [] : found
+      end
+
       # True where something is put into the water in which the rice boils apart.
       def boils_still?(doing)
         !@boiled_in.nil? && doing.last&.vessel == @boiled_in && doing.clause.say.match?(STILL)
@@ -84,6 +91,12 @@ module FondKettle
       end
 
       private
+
+      # "Add it to the pan, boil for 6 minutes", of rice whose water boils apart: not the pan (its key) in
+      # which something else lies.
+      def boils_apart?(doing, pan)
+        doing.kind == PAR_BOIL && ![@water_in, pan].include?(nil) && pan != @water_in && @places.any?(pan)
+      end
 
       # True where something else than the rice is soaked or washed.
       def wets_other?(doing)
