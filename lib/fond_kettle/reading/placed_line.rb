@@ -20,10 +20,10 @@ module FondKettle
       # All of it that goes in nowhere else at the step of an id, and no more where it was only guessed (the
       # id of a step, or nil).
       def at_instead(step, guess)
-        elsewhere = @dish["steps"].reject { |one| one["id"] == guess }.sum { |one| share(one) }
+        rest = rest(guess)
         put do |one|
           left = one["id"] == guess ? without(one) : takes(one)
-          one["id"] == step ? left + [taken((1 - elsewhere).round(4))] : left
+          one["id"] == step ? left + [taken(rest)] : left
         end
       end
 
@@ -47,6 +47,13 @@ module FondKettle
 
       def without(step)
         takes(step).reject { |take| mine?(take) }
+      end
+
+      # Share of it that goes in at no step but the guessed one; all, where nothing is left.
+      def rest(guess)
+        elsewhere = @dish["steps"].reject { |one| one["id"] == guess }.sum { |one| share(one) }
+        left = (1 - elsewhere).round(4)
+        left.positive? ? left : 1
       end
 
       def share(step)

@@ -108,7 +108,8 @@ module FondKettle
         part = @lines.find(&:grain)&.part
         return of_part(part) if part
 
-        of_part(nil).reject { |one| later(position).include?(one.index) }
+        all = later(position)
+        of_part(nil).reject { |one| all.include?(one.index) }
       end
 
       # NamedLines of all that nothing was taken of and nobody names later on.
