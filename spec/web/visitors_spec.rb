@@ -201,6 +201,8 @@ RSpec.describe "The door of a kitchen that is open to its network" do
 
   it "lets what costs be asked only so often from one address, and taps at the stove as often as they come" do
     say word
+    # All within one minute, however long the machine takes.
+    allow(Time).to receive(:now).and_return(Time.now)
     statuses = Array.new(FondKettle::Web::Throttle::COSTLY_A_MINUTE + 2) { get("/dishes/import").status }
     expect([statuses.first, statuses.last]).to eq([200, 429])
     expect(last_response.headers["retry-after"]).to eq("60")
