@@ -49,7 +49,8 @@ module FondKettle
 
       # The words of a text that put something in.
       def self.put(say)
-        [Labels::HEADS_LIST, Labels::MADE, NOT_PUT, ALL_BUT, TO_A_PASTE].reduce(say) { |text, words| text.gsub(words, " ") }
+        none = [Labels::HEADS_LIST, Labels::MADE, NOT_PUT, ALL_BUT, TO_A_PASTE]
+        none.reduce(say) { |text, words| text.gsub(words, " ") }
       end
 
       # NamedLines of the clause at a position; fat and liquid of which it only says what is to be seen are

@@ -54,7 +54,6 @@ module FondKettle
       FINISHING = [nil, "sprinkle", "serve", "fold", "mix", "cut", "dress", "take-out", "fluff"].freeze
       OMELETTE = /\b(?:omelettes?|pancakes?)\b/i
       COVER = /\b(?:lid|foil|cloth|towel|cover(?:ed)?|oven|steam|min(?:ute)?s?|last\s+\d+)\b/i
-      LAYER = "layer"
       # "Half the rice into a buttered dish", "line a steamer with a cloth, spread the rice in it".
       INTO_OVEN = /\brice\b[^.;]{0,60}\b(?:in|into|to)\s+(?:an?|the|your)\s+(?:[[:alpha:]]+,?\s+){0,3}
                    (?:steamer|dish|tin|tray|mould|mold|casserole|terrine)\b(?!\s+of)

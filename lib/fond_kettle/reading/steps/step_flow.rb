@@ -11,7 +11,6 @@ require_relative "../vessels/goes_on"
 require_relative "../vessels/mixtures"
 require_relative "../words/said_share"
 require_relative "rice_clauses"
-require_relative "../vessels/line_places"
 require_relative "../vessels/step_vessels"
 require_relative "wrapped_food"
 require_relative "../lines/rice_line"
@@ -173,7 +172,7 @@ module FondKettle
 
       # Salt of which a pinch went in somewhere else goes in where it is spoken of by itself.
       def salt_left(index)
-        LinePlaces::REST if @lines[index].ingredient&.key == LineSorts::SALT
+        SaidShare::REST if @lines[index].ingredient&.key == LineSorts::SALT
       end
 
       def take(index, said, vessel)

@@ -45,7 +45,6 @@ module FondKettle
     class StepVessels
       MIXES = MixingPlace::MIXES
       CUT = "cut"
-      SHAPE = "shape"
       DRAIN = "drain"
       DRESS = "dress"
       BAKE = "bake"
