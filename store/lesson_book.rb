@@ -52,6 +52,12 @@ module FondKettle
         Log::Causes.new(learned.meeting(seen.scopes, seen.grain), seen.scopes)
       end
 
+      # Log::Odd of what a finished cook's record has shown far off what was expected.
+      def odd(cook)
+        on = TeachingCook.on(cook)
+        learned.odd.select { |one| one.on == on }
+      end
+
       # Log::Learned before a cook was finished (a Time).
       def before(finished_at)
         @database.read { |db| folded(teaching(db, before: finished_at)) }

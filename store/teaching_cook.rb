@@ -26,9 +26,15 @@ module FondKettle
         return unless planned
 
         stove = Stove::Cook.new(cook[:plan], cook[:events])
-        Log::SeenCook.new(on: cook[:finished_at].utc.iso8601, scopes: scopes(cook, planned),
+        Log::SeenCook.new(on: on(cook), scopes: scopes(cook, planned),
                           request: planned.by_the_book, **went(cook, planned, stove), cues: cues(stove),
-                          loss_g: gone_g(stove, outcome), counts: 1, **outcome.slice(:grain, :wetness))
+                          loss_g: gone_g(stove, outcome), counts: 1, sure: outcome[:different] == false,
+                          **outcome.slice(:grain, :wetness))
+      end
+
+      # The date of a finished cook's record, as a history has it.
+      def on(cook)
+        cook[:finished_at].utc.iso8601
       end
 
       # The Methods::Request that it was planned by; nil where it was not kept, or is damaged.

@@ -88,6 +88,9 @@ module FondKettle
       end
     end
 
+    # Whether something was different when a pot came out far off what was expected.
+    ANSWER = Schema.params { required(:different).filled(:string, included_in?: %w[yes no]) }
+
     # Nothing under the lid.
     LID_ALONE = "lid"
 

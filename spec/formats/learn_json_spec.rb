@@ -51,6 +51,17 @@ RSpec.describe FondKettle::Formats::LearnJson do
     expect(answer(history(cooks: [odd]))[:asked]).to include(include(on: "2026-11-02", of: "weight"))
   end
 
+  it "takes a cook for nothing where something was different, and in full where nothing was" do
+    odd = cook.merge("weighed" => { "before_g" => 2310, "after_g" => 2160 })
+    lid = lambda do |different|
+      found = answer(history(cooks: [odd.merge({ "different" => different }.compact)]))
+      [found[:belief].find { |one| one[:unknown] == "lid" }&.fetch(:factor), found[:asked].size]
+    end
+    (unsure, asked), (sure, answered) = [nil, false].map(&lid)
+    expect([lid.call(true), asked, answered]).to match([[nil, 0], be >= 1, 0])
+    expect(sure).to be > unsure * 1.5
+  end
+
   it "says which field is wrong, of which cook" do
     expect(problems(history(cooks: [cook, cook.merge("request" => request.merge("grain" => "oats"))])))
       .to eq(["cooks.1.request.grain"])

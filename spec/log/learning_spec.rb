@@ -41,6 +41,18 @@ RSpec.describe FondKettle::Log::Learning do
     expect(hidden.off(known, wide, scopes.merge("pot" => "wide"))).to be < 0.06
   end
 
+  it "takes a weight far off for little until somebody says that nothing was different" do
+    cook = kitchen.new({}, 3).cook(FondKettle::Log::Learned.nothing, request, weigh: true)
+    lid = lambda do |loss_g, sure|
+      learned = described_class.with(FondKettle::Log::Learned.nothing, cook.with(loss_g: loss_g, sure: sure))
+      place = learned.belief.places.find { |one| one.unknown == :lid }
+      [Math.exp(learned.belief.mean(place)), learned.odd.map { |odd| [odd.kind, odd.over] }]
+    end
+    expect(lid.call(60.0, false)).to match([be_between(1.6, 1.9), []])
+    expect(lid.call(130.0, false)).to match([be_between(1.1, 1.6), [["weight", true]]])
+    expect(lid.call(130.0, true)).to match([be_between(3.4, 4.0), []])
+  end
+
   it "learns minutes of taps" do
     hidden = kitchen.new({ core: 1.3 }, 4)
     known = hidden.learned([300] * 6, taps: %w[core-gone])

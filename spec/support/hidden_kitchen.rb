@@ -26,7 +26,7 @@ module Support
     def self.silent(plan, request = plan.request, scopes = {})
       FondKettle::Log::SeenCook.new(on: "", scopes: scopes, request: request, liquid_g: plan.liquid_g,
                                     stages: plan.stages, cues: [], loss_g: nil, grain: nil, wetness: nil,
-                                    counts: 1)
+                                    counts: 1, sure: false)
     end
 
     # Words for so many steps of texture from right, and so much loose water (share).

@@ -47,7 +47,8 @@ RSpec.describe "Water of the cook's own that comes right" do
 
   it "takes two weights of a pot or none, and no pot that gained" do
     said = { "grain" => "right", "wetness" => "right", "lock_version" => "0" }
-    { %w[2310 2350] => "a pot loses water", ["2310", ""] => "weighed too", %w[2310 heavy] => "number" }
+    { %w[2310 2350] => "a pot loses water", ["2310", ""] => "weighed too", %w[2310 heavy] => "number",
+      %w[2310 1600] => "at most 484 g of water were in the pot" }
       .each do |(before_g, after_g), words|
         send_form "/log/7", **said, "before_g" => before_g, "after_g" => after_g
         expect([last_response.status, page.at_css("#after_g")["value"]]).to eq([422, after_g])

@@ -5,6 +5,7 @@ require_relative "../../app/lessons/explain"
 require_relative "../../app/lessons/judge"
 require_relative "../../app/lessons/mine"
 require_relative "../../lib/fond_kettle/log/cause_words"
+require_relative "../../lib/fond_kettle/log/odd_words"
 require_relative "../helpers/fields"
 require_relative "../../app/forms/plan_form"
 require_relative "../../store/shelf"
@@ -12,6 +13,7 @@ require_relative "../../app/forms/both_ways"
 require_relative "../presenters/cooked_pot"
 require_relative "../presenters/door_card"
 require_relative "../presenters/taught_pots"
+require_relative "../presenters/was_it_different"
 require_relative "../presenters/why_it_came_out"
 require_relative "place"
 
@@ -27,6 +29,7 @@ module FondKettle
       WEIGHTS = { "before_g" => "Before it went on the heat, filled and under its lid",
                   "after_g" => "Before you opened it, under its lid" }.freeze
       WEIGH = Log::CauseWords::WEIGH
+      ODD_QUESTION = Log::OddWords::QUESTION
       TAKEN = "The next pot of this rice in this pot takes it into account."
       NOT_TAKEN = "It teaches nothing."
       # What pots are found by: a word, a month, an eater's id.
@@ -45,7 +48,7 @@ module FondKettle
         erb :log, locals: { cooks: found.map { |record| cooked(record) }, any: finished.any?,
                             months: household.cooks.months, eaters: household.shelves.eaters, two: two(found),
                             taught: Presenters::TaughtPots.new(household, finished).all,
-                            mine: household.lessons.mine.all, cards: moved_cards }
+                            mine: household.lessons.mine.all, cards: moved_cards, odd: odd(found) }
       end
 
       # Forgets that a cook's own water comes right.
@@ -73,10 +76,22 @@ module FondKettle
         judge(cook, result.to_h.compact)
       end
 
+      # Answers whether something was different when a pot came out far off what was expected.
+      post "/:id/different" do
+        cook = in_log
+        result = Forms::ANSWER.call(params.slice("different"))
+        raise InvalidInput, Forms.problems(result) if result.failure?
+
+        taught cook, (done judging.answer(cook, result[:different] == "yes", sent_version))
+        redirect "/log/#{cook[:id]}", 303
+      rescue Conflict => e
+        cook[:outcome] ? somebody_first(household.cooks.find(cook[:id])) : raise(e)
+      end
+
       # Takes a pot out of the log: it teaches nothing any more.
       post "/:id/remove" do
         cook = in_log
-        done App::JudgeCook.new(household, now).remove(cook)
+        done judging.remove(cook)
         redirect "/log", 303
       end
 
@@ -89,6 +104,11 @@ module FondKettle
       def look_for
         household.cooks.finished(word: text_param("q"), month: text_param("month"),
                                  eater: Integer(text_param("eater"), 10, exception: false))
+      end
+
+      # Ids of these cooks of which it is asked whether something was different.
+      def odd(found)
+        found.select { |record| household.lessons.odd(record).any? }.map { |record| record[:id] }
       end
 
       # The two of these cooks that are wanted beside one another.
@@ -105,15 +125,21 @@ module FondKettle
       end
 
       def judge(cook, values)
-        teaches = teaches(cook)
-        done App::JudgeCook.new(household, now).call(cook, values, sent_version, teaches: teaches)
-        look_at_cards(cook)
-        notice(teaches ? TAKEN : NOT_TAKEN)
-        redirect "/log", 303
+        taught cook, (done judging.call(cook, values, sent_version, teaches: teaches(cook)))
+        redirect household.lessons.odd(cook).any? ? "/log/#{cook[:id]}" : "/log", 303
       rescue InvalidInput => e
         show(cook, params, code: 422, problems: e.problems)
       rescue Conflict
         somebody_first(household.cooks.find(cook[:id]))
+      end
+
+      def judging
+        App::JudgeCook.new(household, now)
+      end
+
+      def taught(cook, teaches)
+        look_at_cards(cook)
+        notice(teaches ? TAKEN : NOT_TAKEN)
       end
 
       # What was chosen stays in the form, beside what stands there now; writing it down again is a choice.
@@ -158,7 +184,7 @@ module FondKettle
         status code
         @title = cook[:title]
         erb :log_entry, locals: { cooked: cooked(cook), typed: typed, problems: problems, both: both,
-                                  why: why(cook) }
+                                  why: why(cook), asked: Presenters::WasItDifferent.new(household, cook) }
       end
     end
   end

@@ -60,6 +60,12 @@ module FondKettle
         with(covariance: rows.freeze)
       end
 
+      # The same with its means a share (0..1) of the way to those of another.
+      def towards(other, share)
+        moved = means.zip(other.means).map { |mean, to| mean + (share * (to - mean)) }
+        with(means: moved.freeze)
+      end
+
       # Variance of what moves by `slopes` (by position) with the unknowns.
       def variance(slopes)
         some = sloping(slopes)
@@ -81,26 +87,27 @@ module FondKettle
       end
 
       # The same once something that moves by `slopes` was measured `off` from where it was expected, with a
-      # variance of its noise.
-      def measured(slopes, off, noise)
-        before = variance(slopes) + noise
-        noise *= FondKettle::Belief::Outliers.weight(off, before)
-        before = variance(slopes) + noise
-        known(slopes, off: off, before: before, after: 0.0)
+      # variance of its noise; `sure`: it counts in full, however far off it lies.
+      def measured(slopes, off, noise, sure: false)
+        known(slopes, off: off, before: counted(slopes, off, noise, sure), after: 0.0)
       end
 
       # The same once something that moves by `slopes` and was expected at `expected` is said to lie in a
-      # `band` ([low, high]), in words with a variance of `noise`.
-      def between(slopes, expected, band, noise)
+      # `band` ([low, high]), in words with a variance of `noise`; `sure` as above.
+      def between(slopes, expected, band, noise, sure: false)
         low, high = band
-        before = variance(slopes) + noise
-        noise *= FondKettle::Belief::Outliers.weight(expected.clamp(low, high) - expected, before)
-        before = variance(slopes) + noise
+        before = counted(slopes, expected.clamp(low, high) - expected, noise, sure)
         mean, after = Numerics::CutNormal.moments(expected, Math.sqrt(before), low, high)
         known(slopes, off: mean - expected, before: before, after: after)
       end
 
       private
+
+      # The variance by which something counts that lies so far `off`.
+      def counted(slopes, off, noise, sure)
+        before = variance(slopes) + noise
+        sure ? before : before * FondKettle::Belief::Outliers.weight(off, before)
+      end
 
       def gains(slopes)
         some = sloping(slopes)
@@ -120,8 +127,8 @@ module FondKettle
 
       module_function
 
-      # Factor by which the noise of an observation grows that lies `off` from where it was expected, where
-      # the variance of it is `variance`.
+      # Factor by which the variance of an observation grows that lies `off` from where it was expected, where
+      # that is `variance`.
       def weight(off, variance)
         far?(off, variance) ? (DEGREES + (off * off / variance)) / (DEGREES + 1) : 1.0
       end

@@ -145,7 +145,7 @@ module FondKettle
 
       # True where so many cooks in a row lay at the edge.
       def odd?
-        @learned.odd.map(&:first).uniq.size >= EDGE_COOKS
+        @learned.odd.map(&:on).uniq.size >= EDGE_COOKS
       end
     end
   end

@@ -7,9 +7,13 @@ require_relative "observation"
 
 module FondKettle
   module Log
+    # Something that a cook has shown, so far off what was expected that somebody should be asked about it:
+    # its date and kind, and whether it lay `over` what was expected.
+    Odd = Value.define(:on, :kind, :over)
+
     # The lessons of a history of cooks, folded in its order (docs/learning.md): a Belief::Gaussian, the
     # grains of the bags that were opened, how many cooks taught each Scoped, and what lay far off.
-    #   odd   [date, kind] of observations that somebody should be asked about
+    #   odd   Odd of all cooks about which nobody has said whether something was different
     Learned = Value.define(:belief, :bags, :cooks, :odd) do
       # The same before the first cook.
       def self.nothing
@@ -45,7 +49,10 @@ module FondKettle
       # A cook that moves something by more than this share of what was open about it is run anew where it has
       # moved to: a loss does not grow evenly with the lid.
       FAR = 0.5
-      ROUNDS = 3
+      # It goes there by steps of at most so many standard deviations, for so many rounds: a slope says
+      # nothing of a pot that runs dry far too early.
+      STEP_SDS = 1.5
+      ROUNDS = 6
 
       module_function
 
@@ -68,17 +75,19 @@ module FondKettle
         ROUNDS.times do
           found = Observing.new(cook, about).linearised
           moved = fold(met, found).belief
-          return found unless far?(about, moved, met.belief)
+          step = step_sds(about, moved, met.belief)
+          return found unless step > FAR
 
-          about = moved
+          about = about.towards(moved, [STEP_SDS / step, 1.0].min)
         end
         Observing.new(cook, about).linearised
       end
 
-      def far?(about, moved, before)
-        before.places.any? do |place|
-          (moved.mean(place) - about.mean(place)).abs > FAR * before.sd(place)
-        end
+      # How far it is from one belief to another, in standard deviations of the one `before`: the most of any
+      # place.
+      def step_sds(about, moved, before)
+        steps = about.means.zip(moved.means).map { |from, to| (to - from).abs }
+        steps.zip(before.places).map { |step, place| step / before.sd(place) }.max || 0.0
       end
 
       # The same of a cook whose observations were kept (Linearised).
@@ -103,19 +112,23 @@ module FondKettle
         moved = seen.slopes.sum { |place, slope| slope * (belief.mean(place) - cook.means.fetch(place)) }
         expected = seen.expected + moved
         slopes = belief.places.map { |place| seen.slopes.fetch(place, 0.0) }
-        odd = odd?(belief, seen, slopes, expected) ? [*learned.odd, [cook.on, seen.kind]].freeze : learned.odd
-        learned.with(belief: moved(belief, seen, slopes, expected), odd: odd)
+        odd = (odd(belief, seen, slopes, expected, cook) unless cook.sure)
+        learned.with(belief: moved(belief, seen, slopes, expected, cook.sure),
+                     odd: odd ? [*learned.odd, odd].freeze : learned.odd)
       end
 
-      def moved(belief, seen, slopes, expected)
-        return belief.between(slopes, expected, seen.band, seen.noise) if seen.band
+      def moved(belief, seen, slopes, expected, sure)
+        return belief.between(slopes, expected, seen.band, seen.noise, sure: sure) if seen.band
 
-        belief.measured(slopes, seen.found - expected, seen.noise)
+        belief.measured(slopes, seen.found - expected, seen.noise, sure: sure)
       end
 
-      def odd?(belief, seen, slopes, expected)
-        found = seen.band ? expected.clamp(*seen.band) : seen.found
-        Belief::Outliers.far?(found - expected, belief.variance(slopes) + seen.noise)
+      # The Odd of something that was seen; nil where it is about as was expected.
+      def odd(belief, seen, slopes, expected, cook)
+        off = (seen.band ? expected.clamp(*seen.band) : seen.found) - expected
+        return unless Belief::Outliers.far?(off, belief.variance(slopes) + seen.noise)
+
+        Odd.new(on: cook.on, kind: seen.kind, over: off.positive?)
       end
 
       # One more cook for each Scoped that it could move.
@@ -124,7 +137,7 @@ module FondKettle
         more = moved.to_h { |place| [place, learned.cooks.fetch(place, 0) + 1] }
         learned.with(cooks: learned.cooks.merge(more).freeze)
       end
-      private_class_method :far?, :taught, :moved, :odd?, :counted
+      private_class_method :step_sds, :taught, :moved, :odd, :counted
     end
   end
 end

@@ -12,8 +12,8 @@ module FondKettle
     Observation = Value.define(:kind, :expected, :slopes, :found, :band, :noise)
 
     # The observations of one cook, with the kitchen's means about which they were worked out: kept, a history
-    # is folded again without running its pots.
-    Linearised = Value.define(:on, :scopes, :grain, :means, :observations)
+    # is folded again without running its pots. `sure`: as SeenCook has it.
+    Linearised = Value.define(:on, :scopes, :grain, :means, :observations, :sure)
 
     # Makes observations of a cook: one run of its pot as the kitchen is held to be, and two for each unknown
     # that can matter (docs/learning.md: Observations).
@@ -46,7 +46,7 @@ module FondKettle
       def linearised
         Linearised.new(on: @cook.on, scopes: @cook.scopes, grain: @cook.request.grain.key,
                        means: @held.places.values.to_h { |place| [place, @belief.mean(place)] }.freeze,
-                       observations: [*taps, *weights, *words].freeze)
+                       observations: [*taps, *weights, *words].freeze, sure: @cook.sure)
       end
 
       private

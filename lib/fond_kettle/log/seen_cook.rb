@@ -13,15 +13,16 @@ module FondKettle
     #   loss_g        what was weighed to be gone from the pot, or nil
     #   grain, wetness   words of Log::GRAIN and WETNESS, or nil
     #   counts        as how many cooks its words count
+    #   sure          true where the cook says that nothing was different: it counts in full, however far off
     SeenCook = Value.define(:on, :scopes, :request, :liquid_g, :stages, :cues, :loss_g, :grain, :wetness,
-                            :counts) do
+                            :counts, :sure) do
       # "Mine comes right" says as much as so many cooks.
       const_set(:MINE_COUNTS, 3)
 
       # A cook's own water that comes right, g: it stands before the first cook. `stages` as above.
       def self.mine(scopes, request, liquid_g, stages: nil)
         new(on: "", scopes: scopes, request: request, liquid_g: liquid_g, stages: stages, cues: [],
-            loss_g: nil, grain: "right", wetness: "right", counts: const_get(:MINE_COUNTS))
+            loss_g: nil, grain: "right", wetness: "right", counts: const_get(:MINE_COUNTS), sure: false)
       end
     end
   end

@@ -46,15 +46,17 @@ module FondKettle
         raise InvalidInput.at("cooks", "must list at most #{Limits::HISTORY_COOKS} cooks", received: count)
       end
 
+      # A cook of which it is said that something was different teaches nothing.
       def cooks
-        @data.fetch(:cooks, []).each_with_index.map do |given, index|
+        @data.fetch(:cooks, []).each_with_index.filter_map do |given, index|
           field = "cooks.#{index}"
           read = reader(@raw["cooks"][index]["request"], "#{field}.request")
           words = given[:outcome] || {}
           Log::SeenCook.new(on: given.fetch(:on, ""), scopes: named(given[:scopes]), request: read.request,
                             liquid_g: liquid_g(given, read), stages: read.stages, cues: cues(given),
                             loss_g: loss_g(given[:weighed], field), grain: words[:grain],
-                            wetness: words[:wetness], counts: 1)
+                            wetness: words[:wetness], counts: 1, sure: given[:different] == false)
+                       .then { |cook| cook unless given[:different] }
         end
       end
 

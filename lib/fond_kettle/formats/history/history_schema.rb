@@ -31,6 +31,7 @@ module FondKettle
           required(:before_g).filled(Schema::Number, included_in?: Limits::WEIGHED_G)
           required(:after_g).filled(Schema::Number, included_in?: Limits::WEIGHED_G)
         end
+        optional(:different).filled(:bool)
         optional(:outcome).maybe(:hash) do
           optional(:grain).filled(:string, included_in?: Log::GRAIN)
           optional(:wetness).filled(:string, included_in?: Log::WETNESS)

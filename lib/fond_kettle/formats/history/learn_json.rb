@@ -4,6 +4,7 @@ require_relative "../../belief/scoped"
 require_relative "../../belief/spread"
 require_relative "../../log/causes"
 require_relative "../../log/kitchen_plan"
+require_relative "../../log/odd_words"
 require_relative "../plan_json"
 
 module FondKettle
@@ -23,7 +24,7 @@ module FondKettle
       def call
         { plan: PlanJson.call(@plan.plan), belief: belief, causes: @causes.all.map { |one| cause(one) },
           say: @causes.say, tells_apart: @causes.tells_apart,
-          asked: @learned.odd.map { |on, kind| { on: on, of: kind, question: "Was something different?" } } }
+          asked: @learned.odd.map { |odd| { on: odd.on, of: odd.kind, question: Log::OddWords::QUESTION } } }
       end
 
       private

@@ -16,7 +16,7 @@ module FondKettle
       # The text.
       def write(cook)
         JSON.generate(version: VERSION, on: cook.on, scopes: cook.scopes, grain: cook.grain,
-                      means: places(cook.means),
+                      means: places(cook.means), sure: cook.sure,
                       observations: cook.observations.map { |seen| observation(seen) })
       end
 
@@ -25,7 +25,8 @@ module FondKettle
         data = JSON.parse(text)
         on, scopes, grain, means, seen = data.fetch_values("on", "scopes", "grain", "means", "observations")
         Log::Linearised.new(on: on, scopes: scopes.freeze, grain: grain, means: read_places(means),
-                            observations: seen.map { |one| read_observation(one) }.freeze)
+                            observations: seen.map { |one| read_observation(one) }.freeze,
+                            sure: data.fetch("sure", false))
       end
 
       def observation(seen)
