@@ -8,6 +8,7 @@ require_relative "../lib/fond_kettle/log/kitchen_lesson"
 require_relative "../lib/fond_kettle/log/learning"
 require_relative "../lib/fond_kettle/log/pot_scopes"
 require_relative "../lib/fond_kettle/log/seen_cook"
+require_relative "../lib/fond_kettle/log/worth_showing"
 require_relative "journal"
 require_relative "old_requests"
 require_relative "shelf"
@@ -40,6 +41,11 @@ module FondKettle
         grain = request.grain.key
         scopes = Log::PotScopes.of(request, bag_id, dish)
         @database.remember([:lesson, grain, scopes]) { Log::KitchenLesson.of(learned, grain, scopes) }
+      end
+
+      # Log::Worth of what could be shown of the pot of a Methods::Plan, the most first; else as `lesson`.
+      def worth(plan, bag_id, dish)
+        Log::WorthShowing.new(learned, plan, Log::PotScopes.of(plan.request, bag_id, dish)).all
       end
 
       # Log::Causes of what differs from the book in the kitchen of a cook (its id); nil where it has shown

@@ -17,11 +17,11 @@ module FondKettle
       end
 
       # Leaves a task for another, as a Forms::StepForm says, with `poured_g` in the pot (nil: as it was
-      # shown). Another device may have left it already; then nothing happens. Raises NotFound, Conflict,
-      # InvalidInput.
-      def step(record, step, poured_g)
+      # shown) and `boiled_c` on a probe in it, where there is one. Another device may have left it already;
+      # then nothing happens. Raises NotFound, Conflict, InvalidInput.
+      def step(record, step, poured_g, boiled_c = nil)
         poured = step.hold? ? held_back(record) : poured_g && poured(record, poured_g)
-        happened = [*poured, *([["seen", step.seen]] if step.seen)]
+        happened = [*poured, *([["seen", step.seen]] if step.seen), *([["boiled", boiled_c]] if boiled_c)]
         @household.cooks.move(record[:id], step.from, step.to, @now, at: step.at(@now), happened: happened)
         @follow_ups.add(record[:id], @now)
       end
@@ -47,6 +47,11 @@ module FondKettle
       # Stores the thermometer's reading in the thickest piece, in °C.
       def measure(record, heat_c)
         @household.cooks.note(record[:id], [["measured", heat_c.round(1)]], @now)
+      end
+
+      # Stores what the pot weighs, g, by a kind of Stove::Weighing.
+      def weigh(record, kind, weighs_g)
+        @household.cooks.note(record[:id], [[kind, weighs_g.round(1)]], @now)
       end
 
       private

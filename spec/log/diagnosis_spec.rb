@@ -11,7 +11,8 @@ RSpec.describe FondKettle::Log::Diagnosis do
   define_method(:of) do |**said|
     request = hidden.request("basmati", 300)
     plan = FondKettle::Methods::Planner.plan(request)
-    cook = hidden.silent(plan, request, hidden::SCOPES).with(grain: "right", wetness: "right", **said)
+    right = { grain: "right", wetness: "right" }
+    cook = FondKettle::Log::SeenCook.planned(plan, hidden::SCOPES).with(**right, **said)
     described_class.new(nothing, cook)
   end
 

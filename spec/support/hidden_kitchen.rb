@@ -22,13 +22,6 @@ module Support
       ).request
     end
 
-    # The SeenCook of a plan of which nothing was said.
-    def self.silent(plan, request = plan.request, scopes = {})
-      FondKettle::Log::SeenCook.new(on: "", scopes: scopes, request: request, liquid_g: plan.liquid_g,
-                                    stages: plan.stages, cues: [], loss_g: nil, grain: nil, wetness: nil,
-                                    counts: 1, sure: false)
-    end
-
     # Words for so many steps of texture from right, and so much loose water (share).
     def self.said(steps, water)
       { grain: WORDS.find { |edge, _| steps < edge }&.last || "mushy",
@@ -55,7 +48,7 @@ module Support
     # The SeenCook of a request, cooked by the plan of what is known so far.
     def cook(known, request, scopes = SCOPES, weigh: false, taps: [])
       plan = FondKettle::Log::KitchenPlan.new(known, request, scopes).plan
-      plain = self.class.silent(plan, request, scopes)
+      plain = FondKettle::Log::SeenCook.planned(plan, scopes)
       shown = FondKettle::Log::KitchenRun.new(plain, {}).shown(@truth)
       strayed = shown.texture - request.texture - @taste + (WORD_SD * normal)
       plain.with(cues: tapped(shown, taps), **self.class.said(strayed, shown.water),

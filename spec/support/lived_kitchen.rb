@@ -56,7 +56,7 @@ module Support
 
     # What comes of a plan in the kitchen as it is.
     def shown(plan)
-      FondKettle::Log::KitchenRun.new(HiddenKitchen.silent(plan), {}).shown(@truth)
+      FondKettle::Log::KitchenRun.new(FondKettle::Log::SeenCook.planned(plan, {}), {}).shown(@truth)
     end
 
     def request(pot_id, grams)

@@ -12,6 +12,7 @@ require_relative "../../store/shelf"
 require_relative "../../app/forms/both_ways"
 require_relative "../presenters/cooked_pot"
 require_relative "../presenters/door_card"
+require_relative "../presenters/probed_boil"
 require_relative "../presenters/taught_pots"
 require_relative "../presenters/was_it_different"
 require_relative "../presenters/why_it_came_out"
@@ -62,7 +63,7 @@ module FondKettle
       get "/:id" do
         cook = in_log
         redirect "/stove/#{cook[:id]}" unless cook[:finished_at]
-        show(cook, cook[:outcome]&.transform_keys(&:to_s) || {})
+        show(cook, cook[:outcome]&.transform_keys(&:to_s) || cooked(cook).weighed)
       end
 
       # Writes down how a pot came out.
@@ -184,7 +185,8 @@ module FondKettle
         status code
         @title = cook[:title]
         erb :log_entry, locals: { cooked: cooked(cook), typed: typed, problems: problems, both: both,
-                                  why: why(cook), asked: Presenters::WasItDifferent.new(household, cook) }
+                                  why: why(cook), probed: Presenters::ProbedBoil.new(household, cook),
+                                  asked: Presenters::WasItDifferent.new(household, cook) }
       end
     end
   end

@@ -8,6 +8,8 @@ require_relative "../../app/forms/stove/pour_form"
 require_relative "../../app/forms/stove/step_form"
 require_relative "../../app/forms/stove/tapped_at"
 require_relative "../../app/forms/stove/told_form"
+require_relative "../../app/forms/stove/weight_form"
+require_relative "../../lib/fond_kettle/house/guided_tests"
 require_relative "../helpers/fields"
 require_relative "../presenters/stove/stove_step"
 require_relative "../presenters/meals/meal_list"
@@ -23,6 +25,8 @@ module FondKettle
 
       HEAT_UNITS = Forms::HeatForm::UNITS
 
+      BOIL = "boil"
+      BOILS_C = House::GUIDED_TESTS.fetch("height").fields.first.range
       GONE_ON = "The pot stands at another step by now."
 
       # A tap says when it was made, and is known again.
@@ -83,7 +87,7 @@ module FondKettle
         once do
           raise Conflict, GONE_ON if part_only? && gone_on?(step)
 
-          tell.step(record, step, changed_g(pour))
+          tell.step(record, step, changed_g(pour), boiled_c(step.seen))
         end
       end
 
@@ -110,6 +114,17 @@ module FondKettle
         next show(record, code: 422, heat: form) unless form.ok?
 
         once { tell.measure(record, form.heat_c) }
+      end
+
+      # What the filled pot weighs, before it goes on the heat or before it is opened.
+      post "/:id/weighed" do
+        cook = Stove::Cook.new(record[:plan], record[:events])
+        kind = cook.weighs or raise Conflict, GONE_ON
+        before_g = cook.weighed_g[Stove::Weighing::BEFORE] if kind == Stove::Weighing::AFTER
+        form = Forms::WeightForm.new(params, before_g: before_g)
+        next show(record, code: 422, weight: form) unless form.ok?
+
+        once { tell.weigh(record, kind, form.grams) }
       end
 
       # Takes the last tap back.
@@ -177,13 +192,20 @@ module FondKettle
         pour.grams if pour && shown_g != Measure::Rounding.grams(pour.grams)
       end
 
+      # What a probe shows that stands in boiling water, °C; nil where it is not there, or somewhere else.
+      def boiled_c(seen)
+        shown = household.stand_ins.read("probe", now) if seen == BOIL
+        shown.value if shown && BOILS_C.cover?(shown.value)
+      end
+
       def shown_by(panel, record)
         return Presenters::StoveStep.new(household, record, now) unless panel
 
         Presenters::StovePanel.new(household, record, now, stands: params["stands"])
       end
 
-      def show(record, code: 200, pour: nil, heat: Forms::HeatForm.blank, told: nil, panel: params["panel"])
+      def show(record, code: 200, pour: nil, heat: Forms::HeatForm.blank, weight: Forms::WeightForm.blank,
+               told: nil, panel: params["panel"])
         redirect "/log/#{record[:id]}" if record[:finished_at]
         redirect "/stove" if record[:left_at]
         panel = nil unless Presenters::StovePanel::NAMES.include?(panel)
@@ -193,7 +215,8 @@ module FondKettle
         @script = "stove.js"
         @body_class = "at-stove"
         pour ||= Forms::PourForm.blank(shown.pour_g, household.values(:cups))
-        erb :stove, locals: { shown: shown, pour: pour, heat: heat, told: told, panel: panel }
+        erb :stove, locals: { shown: shown, pour: pour, heat: heat, weight: weight, told: told,
+                              panel: panel }
       end
     end
   end

@@ -90,6 +90,11 @@ module FondKettle
           Drawings::PotPicture.new(seen, "#{name}-#{id}").to_s
         end
 
+        # Weights from the stove, by field of how it came out.
+        def weighed
+          cook.weighed_g.to_h { |kind, g| ["#{kind.delete_prefix('weighed-')}_g", g.to_s] }
+        end
+
         # Whether it teaches: "yes", "no", or "ask" (Log::Credible).
         def credible
           Log::Credible.of(planned_min: planned_min, took_min: took_min, planned_g: record[:planned_g],

@@ -38,6 +38,9 @@ module FondKettle
           "took-out" => ->(what, cook) { "Taken out: #{cook.food_name(what)}" },
           "put-back" => ->(what, cook) { "Back in: #{cook.food_name(what)}" },
           "tally" => ->(what) { what.start_with?("-") ? "One less" : "One more" },
+          "weighed-before" => ->(what) { "#{grams(what)} with its lid, before the heat" },
+          "weighed-after" => ->(what) { "#{grams(what)} with its lid, before it was opened" },
+          "boiled" => ->(what) { "#{Measure::Rounding.plain(Float(what))} °C on the probe" },
           "measured" => ->(what) { "#{Measure::Rounding.plain(Float(what))} °C measured" },
           "standing" => ->(what) { "#{grams(what)} standing in the pot" }
         }.freeze

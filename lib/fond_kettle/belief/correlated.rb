@@ -42,7 +42,7 @@ module FondKettle
         columns = load.grain.uptake
         (columns[:soft] - columns[:firm]) / 2 * load.rice_g
       end
-      private_class_method :slopes, :step_g
+      private_class_method :slopes
     end
   end
 end

@@ -19,6 +19,12 @@ module FondKettle
       # "Mine comes right" says as much as so many cooks.
       const_set(:MINE_COUNTS, 3)
 
+      # A pot that is cooked by a Methods::Plan, of which nothing was said.
+      def self.planned(plan, scopes)
+        new(on: "", scopes: scopes, request: plan.request.by_the_book, liquid_g: plan.liquid_g,
+            stages: plan.stages, cues: [], loss_g: nil, grain: nil, wetness: nil, counts: 1, sure: false)
+      end
+
       # A cook's own water that comes right, g: it stands before the first cook. `stages` as above.
       def self.mine(scopes, request, liquid_g, stages: nil)
         new(on: "", scopes: scopes, request: request, liquid_g: liquid_g, stages: stages, cues: [],

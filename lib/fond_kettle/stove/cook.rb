@@ -8,6 +8,7 @@ require_relative "hands"
 require_relative "sights"
 require_relative "broth_advice"
 require_relative "water"
+require_relative "weighing"
 
 module FondKettle
   module Stove
@@ -28,6 +29,8 @@ module FondKettle
     #   added     what was poured later, g
     #   salted    tasted and salted, g ("" where nobody weighed it)
     #   took-out, put-back   what was
+    #   weighed-before, weighed-after   what the pot weighed, g (Weighing)
+    #   boiled    a probe at the boil, °C
     #   measured  a thermometer was read, °C
     #   tally     so many pieces more were made (below 0: fewer)
     #   standing  a broth was measured, g
@@ -42,6 +45,7 @@ module FondKettle
       include Hands
       include Sights
       include Water
+      include Weighing
 
       # Events by which a task begins.
       BEGINS = %w[task going].freeze

@@ -11,6 +11,7 @@ require_relative "next_step"
 require_relative "poured_water"
 require_relative "stove_clock"
 require_relative "stove_picture"
+require_relative "worth_showing_now"
 require_relative "wrong_pot"
 require_relative "../presenter"
 require_relative "../told_words"
@@ -28,6 +29,7 @@ module FondKettle
         def_delegators :layers, :drained
         def_delegators :picture, :drawing, :small_drawing
         def_delegators :trouble, :wrong, :remedy, :look_after?
+        def_delegators :worth, :weighs?, :weigh_label, :weigh_tells
         def_delegators :upcoming, :wrong?, :following, :set_going, :due?, :free, :wanted
         def_delegators :times, :ready, :ready_at, :meanwhile, :steps_json
 
@@ -167,12 +169,14 @@ module FondKettle
         end
 
         # Signs that are to come, but for the one that is this step's own thing to do: [cue, words,
-        # about when].
+        # about when, and what a tap is good for].
         def expected
           return [] if look_due?
 
-          cook.expected.reject { |cue| cue[:cue] == act.cue }
-              .map { |cue| [cue[:cue], CUES.fetch(cue[:cue]), hour(cue[:at])] }
+          cook.expected.reject { |cue| cue[:cue] == act.cue }.map do |cue|
+            about = ["About #{hour(cue[:at])}", worth.tap_tells(cue[:cue])].compact.join(", ")
+            [cue[:cue], CUES.fetch(cue[:cue]), about]
+          end
         end
 
         # The last tap, as a text, while it can be taken back, or nil.
@@ -219,6 +223,10 @@ module FondKettle
 
         def picture
           @picture ||= StovePicture.new(cook, @record, now)
+        end
+
+        def worth
+          @worth ||= WorthShowingNow.new(cook)
         end
 
         def layers

@@ -1,0 +1,38 @@
+# frozen_string_literal: true
+
+module FondKettle
+  module Stove
+    # The pot on a scale: once filled, before it goes on the heat, and again before it is opened. What is gone
+    # in between went past the lid. Asked for where it would tell enough (the plan's `worth`).
+    module Weighing
+      BEFORE = "weighed-before"
+      AFTER = "weighed-after"
+
+      # The kind of weighing that is asked for at the task at hand; nil: none.
+      def weighs
+        return if waiting? || worth("weight").nil?
+        return BEFORE if following&.key?(:stage) && position + 1 == first_on_the_heat
+
+        AFTER if weighed_g.key?(BEFORE) && position == tasks.rindex { |task| task[:stage] }
+      end
+
+      # Its weights, g, by kind.
+      def weighed_g
+        events.select { |event| [BEFORE, AFTER].include?(event.kind) }
+              .to_h { |event| [event.kind, Float(event.what)] }
+      end
+
+      # The share by which the next pot's water would be known more closely, were something shown ("weight",
+      # a cue); nil where it is not worth asking.
+      def worth(kind)
+        plan.fetch(:worth, []).find { |one| one[:kind] == kind }&.fetch(:share)
+      end
+
+      private
+
+      def first_on_the_heat
+        tasks.index { |task| task[:stage] }
+      end
+    end
+  end
+end
