@@ -15,7 +15,7 @@ module FondKettle
     # Things that only the method names, with their amounts: "a glass and a half of water", "4 small fish".
     class SpokenLines
       # Where an amount may begin.
-      START = /(?<![[:alnum:].,°-])
+      START = /(?<![[:alnum:].,°-])(?<!(?-i:other\s))(?<!(?-i:last\s))
                (?=[\d½¼¾⅓⅔⅛]|(?<=\A|\.\s|,\s)(?:handful|bunch|pinch|knob|splash|glug)\sof\s
                |(?:an?|half|another|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s)/ix
       # Where the thing ends.
@@ -23,7 +23,7 @@ module FondKettle
                  |\s(?:and|&|plus|without|the|in|into|with|for|to|on|onto|over|between
                  |among|till|'?til|until|wash|rinse|soak|boil|simmer|blanch|fry|from|round|around
                  |kept|soften|sweat|melt
-                 |through|so|that|which|if|is|are|goes|go|up|at|then|when|by|stuck|cut
+                 |through|off|so|that|which|if|is|are|goes|go|up|at|then|when|by|stuck|cut
                  |you|you've|we|we've|i|i've)\s|\s(?:overnight|all\s+night)\b|\s(?:and|&|plus|or)\z
                  |\sin(?=\s*(?:[,.;]|\z))|\z)}ix
       # "A teaspoon of turmeric and 3 cloves": the second has an amount of its own.

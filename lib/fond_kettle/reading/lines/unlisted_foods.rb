@@ -16,8 +16,8 @@ module FondKettle
       ASIDE = /\b(?:for|without|like|not|instead\s+of|(?:size|thickness|colou?r|texture)\s+of)\s+\z/i
       # What was done to it before it was bought.
       TREATED = /\A(?:smoked|cured|salted|dried|tinned|canned|frozen|cooked|shelled|skinless|boneless)\s+/i
-      # Children, not goats.
-      KIDS = /\Akids\b/i
+      # Children, not goats; the heart of a grain.
+      NOT_EATEN = /\A(?:kids|heart)\b/i
       # A name that says where something is, or what a thing is called after.
       NO_FOOD = /\A\s*(?:pot|pan|bowl|board|rack|tin|dish|mill|grinder|knife|jar|bottle|packet|water|mixture
                   |side|skin|stage)s?\b/ix
@@ -45,7 +45,7 @@ module FondKettle
 
       # The longest name that the words begin with, or nil.
       def food(words, behind)
-        return if words.match?(KIDS)
+        return if words.match?(NOT_EATEN)
 
         said = words.split(/[ -]/)
         size = [said.size, WORDS].min.downto(1).find { |count| food?(said.first(count).join(" ")) }

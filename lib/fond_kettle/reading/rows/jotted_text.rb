@@ -10,6 +10,7 @@ require_relative "row_headings"
 require_relative "row_sort"
 require_relative "row_words"
 require_relative "run_together"
+require_relative "sentence_things"
 require_relative "../words/sentences"
 require_relative "../words/serving_count"
 require_relative "thing_row"
@@ -115,8 +116,8 @@ module FondKettle
         made = MadeOfList.apart(row)
         return enter(*made) if made
 
-        apart = RunTogether.apart(row)
-        apart ? enter(apart) : sorted(row, sort(row))
+        apart = SentenceThings.of(row)
+        apart ? enter(apart.flat_map { |one| ThingRow.apart(one).last }) : sorted(row, sort(row))
       end
 
       # The RowSort of a row.

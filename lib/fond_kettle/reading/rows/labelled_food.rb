@@ -13,12 +13,24 @@ module FondKettle
     module LabelledFood
       LABEL = /\A[[:alpha:]][[:alpha:]' -]{1,40}:\s+/
       SORTS = /(?:dried|fresh|frozen|raw|cooked|smoked|tinned|ripe|large|big|small|whole)/i
+      # "A big pinch", "3 big bunches"
+      LOOSE = /(?:an?|two|three|\d)\s+(?:(?:big|small|good|large)\s+)?
+               (?:pinch|bunch|handful|knob|splash|sprig|drop|dash)(?:e?s)?/ix
+      # "Sticky rice 400 g washed and soaked overnight. Steam it.": its label has no colon.
+      UNMARKED = /\A(?<label>[[:alpha:]][[:alpha:]' -]{1,40}?)\s+(?<much>#{RunTogether::COUNT.source.delete_prefix('\A')})
+                  (?=[[:alpha:]]+ed\b[^.]*\.\s+\S)/ix
       COOKER_CUPS = /\d[\d\s.½¼¾]*(?:rice[ -])?cooker[ -]cups?/i
       # "In florets, tossed with …": so it comes.
       IN_SHAPE = /\A(?<how>in\s+(?:[[:alpha:]]+\s+)?[[:alpha:]]+),\s+(?=[[:alpha:]])/i
       WHOLE = /\A(?<label>[[:alpha:]][[:alpha:]' -]{1,40}):\s+
-               (?<much>(?:#{COOKER_CUPS}|#{RunTogether::COUNT.source.delete_prefix('\A')})
-               (?:\s*#{SORTS})?)\s*(?:[.,;]|\s[-–—])\s+(?<told>\S.*)\z/ix
+               (?<much>(?:#{COOKER_CUPS}|#{LOOSE}|#{RunTogether::COUNT.source.delete_prefix('\A')})
+               (?:\s*#{SORTS})?)(?<kind>\s*[[:alpha:]][[:alpha:] -]{2,30})?\s*(?:[.,;]|\s[-–—])\s+
+               (?<told>\S.*)\z/ix
+
+      # "Broad beans: 400 g frozen, skins slipped off"
+      NAMED = /\A(?<label>[[:alpha:]][[:alpha:]' -]{1,40}):\s+
+               (?<much>(?:#{LOOSE}|#{RunTogether::COUNT.source.delete_prefix('\A')})(?:\s*#{SORTS})?)
+               (?<how>,\s[^.:]{1,60})?\.?\z/ix
 
       module_function
 
@@ -27,29 +39,56 @@ module FondKettle
       #   apart("Snow peas: 60 g, boil 1 minute.")
       #   # => ["60 g snow peas", "Snow peas: 60 g", ["Snow peas: boil 1 minute."]]
       def apart(row)
-        found = WHOLE.match(row)
+        found = WHOLE.match(row.sub(UNMARKED, '\k<label>: \k<much>, '))
         return unless found && food?(found[:label])
 
-        how = found[:told][IN_SHAPE, :how]
-        first, *more = Sentences.of(found[:told].sub(IN_SHAPE, ""))
-        return unless [first, *more].any? { |one| MethodBlocks.done?(PastTense.told(one)) }
+        first, *more = told = Sentences.of(found[:told].sub(IN_SHAPE, ""))
+        return unless (found[:kind].nil? || rice?(found, more)) && done?(told)
 
-        label, much = [found[:label], found[:much]].map(&:strip)
-        names = ["#{much} #{label.downcase}", "#{label}: #{much}"]
-        thing, said = names.map { |one| [one, how].compact.join(", ") }
-        [thing, said, ["#{label}: #{first}", *more]]
+        thing, said = names(found).map { |one| [one, found[:told][IN_SHAPE, :how]].compact.join(", ") }
+        [thing, said, ["#{found[:label]}: #{first}", *more]]
+      end
+
+      def done?(told)
+        told.any? { |one| MethodBlocks.done?(PastTense.told(one)) }
+      end
+
+      # A thing as a line has it, and as it is written: "Rice: 500 g basmati" is some basmati.
+      def names(found)
+        label, much, kind = found.values_at(:label, :much, :kind).map { |words| words&.strip }
+        kind ? Array.new(2, "#{much} #{kind}") : ["#{much} #{label.downcase}", "#{label}: #{much}"]
+      end
+
+      # A thing of a row that is labelled with a food and names none behind it, with the label's: "Dill: 3 big
+      # bunches, chopped fine" is "3 big bunches dill, chopped fine"; nil for any other row.
+      def named(row)
+        found = NAMED.match(row)
+        return unless found && food?(found[:label])
+
+        "#{found[:much].strip} #{found[:label].downcase}#{found[:how]}"
       end
 
       # Words of a step without a label that does not stand before them in the text.
       def as_written(say, text)
         bare = say.sub(LABEL, "")
-        !text.include?(say) && text.include?(bare) ? bare : say
+        !text.include?(front(say)) && text.include?(front(bare)) ? bare : say
+      end
+
+      # A text up to its first comma: what stands behind it may have been joined otherwise.
+      def front(text)
+        text[/\A[^,;]*/]
+      end
+
+      # "Rice: 500 g good basmati, washed", and no more of what is listed there.
+      def rice?(found, more)
+        Larder::Names.ours.grain(found[:kind].split.last) &&
+          [found[:told], *more].none? { |one| one.match?(RunTogether::FIRST) }
       end
 
       def food?(label)
         Larder::Names.ours.whole?(label) || !Larder::Names.ours.grain(label).nil?
       end
-      private_class_method :food?
+      private_class_method :done?, :front, :names, :rice?, :food?
     end
   end
 end

@@ -73,7 +73,7 @@ module FondKettle
       def thing?
         return false if none?
 
-        food? || (!done? && (names? || ThingRow.labelled?(@bare)))
+        LabelledFood.named(@row) || food? || (!done? && (names? || ThingRow.labelled?(@bare)))
       end
 
       # True for one that heads others.

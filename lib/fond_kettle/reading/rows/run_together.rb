@@ -7,7 +7,6 @@ require_relative "../words/compound_amounts"
 require_relative "../words/sentences"
 require_relative "../words/serving_count"
 require_relative "../words/verbs"
-require_relative "row_words"
 require_relative "shared_amounts"
 require_relative "unparted_foods"
 
@@ -16,7 +15,7 @@ module FondKettle
     # Ingredients that are run together in one line: "You want 1 cup peas, 2 onions, thyme".
     module RunTogether
       # What begins such a list, and parts of it.
-      OPENS = /\A(?:you(?:'ll|\s+will)?\s+(?:want|need)|(?:i|we)\s+(?:take|use)|take|needs
+      OPENS = /\A(?:you(?:'ll|\s+will)?\s+(?:want|need):?|(?:i|we)\s+(?:take|use)|take|needs
               |for\s+the\s+[[:alpha:]]+,|for\s+the\s+[[:alpha:]\ ]+:
               |to\s+finish,|ingredients:)\s+/ix
       # "Whole spices (2 cloves, 1 cardamom)" are what stands between the brackets.
@@ -29,7 +28,7 @@ module FondKettle
                    |for|not|thinly|(?:about|roughly)\s+\d+
                    |skin|(?:shells?|heads?|tails?|bones?)\s+(?:on|off|in|out)\b|\d+\s*cm)\b/ix
       # A comma, or an "and" before the next amount.
-      PARTS = /,\s+(?:and\s+)?(?:for\s+the\s+[[:alpha:]]+:\s+)?|\s+\+\s+(?=\d)(?!.*\bmixed\b)
+      PARTS = /,\s+(?![^()]*\))(?:and\s+)?(?:for\s+the\s+[[:alpha:]]+:\s+)?|\s+\+\s+(?=\d)(?!.*\bmixed\b)
                |\s+and\s+(?=the\s+juice\b|[\d½¼¾⅓⅔⅛]|an?\s(?!half)|half\s|one\s|two\s)/ix
       ABOUT = /\A(?:about|some|roughly)\s+(?=\d)/i
       # What is told of the dish among them: "no salt", "the tail is salt enough".
@@ -68,17 +67,18 @@ module FondKettle
       IN_POT = /\A(?:in|into|on)\s/i
       THEN = /\b(?:then|goes|go)\b/i
       FOR_WHOM = /\A(?:for|of|to|in)\b/i
-      FIRST_WORD = /\A(?:an?|two|three|four|half|\d+)\s/i
-      LONGEST_THING = 70
-      # A sentence with these tells something.
-      SAYS = /\b(?:is|are|was|were|will|goes|go|should|can|must|have|has|i|we|it|you|in|low|lid|off|pot
-               |pan)\b/ix
       # "Cheese to grate"
       TO_DO = /\s+to\s+[[:alpha:]]+\z/i
       # "Fried garlic"
       TREATED = /\A(?:fried|toasted|crushed|grated|chopped|sliced|minced)\s+(?=[[:alpha:]])/i
       # How a part begins that has its amount first.
       FIRST = /\A(?:and\s+)?(?:about\s+)?(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s)/i
+      # "2 scotch bonnets", which nobody knows, among things that somebody does.
+      NEW_THING = /\A\d{1,2}\s+(?!#{UNIT}|(?:cm|mm|times?|pieces?|slices?|halves|left|more|of|for|to|in)\b
+                   |parts?\b|min|(?:ripe|fresh|whole)\z)
+                   (?:[[:alpha:]]{3,}(?<!ed)\s){0,2}[[:alpha:]]{3,}(?<!ed)\z/ix
+      # "1 tin (400 g) tomatoes"
+      ASIDE = /\A\([^()]*\)\s*/
       # So many make a list.
       FEW = 3
 
@@ -108,31 +108,6 @@ module FondKettle
         part.match?(THEN) || Verbs.found(part.sub(TO_DO, "")).any? do |one|
           !part[one.from..].match?(/\A(?:[[:alpha:]]+\s+of\b|taste\z)/i)
         end
-      end
-
-      # The things of a row each of whose sentences is one ("Onions 8. Oil 200 ml. Salt."), or nil.
-      def apart(row)
-        things = row.split(/\.\s+/).map { |one| one.delete_suffix(".") }
-        return unless things.size > FEW
-        return things if things.all? { |one| thing?(one) }
-
-        told = things.all? { |one| told_thing?(one) }
-        things if told && things.count { |one| thing?(one) } * 2 > things.size
-      end
-
-      def thing?(text)
-        (text.match?(AmountForms::ALL_BEHIND) && !RowWords.puts_to?(text)) || food?(text) || weighed?(text) ||
-          (text.match?(FIRST_WORD) && !(Larder::Names.ours.find(text) || Larder::Names.ours.grain(text)).nil?)
-      end
-
-      # A thing in the words of a cook: "A cup and a half of long rice", "Cheese to grate".
-      def told_thing?(text)
-        text.size < LONGEST_THING && !text.match?(SAYS) && Verbs.found(text.sub(TO_DO, "")).empty?
-      end
-
-      # "1 kg carrots, cut into matches": an amount of a food, and nothing to be done.
-      def weighed?(text)
-        text.match?(COUNT) && counted?(text) && Verbs.found(text).none? { |one| one.from.zero? }
       end
 
       # Texts of its things.
@@ -190,11 +165,11 @@ module FondKettle
       # True where a part is an amount of some food.
       def counted?(part)
         amount = part[COUNT] || part[ARTICLE]
-        return counted_inside?(part) if amount.nil?
+        return counted_inside?(part) || counted_behind?(part) if amount.nil?
 
-        return true if part.match?(MEASURED)
+        return true if part.match?(MEASURED) || part.match?(NEW_THING)
 
-        name = part.delete_prefix(amount).split(/[,(]/).first.to_s
+        name = part.delete_prefix(amount).sub(ASIDE, "").split(/[,(]|\s[–—-]\s/).first.to_s
         return true unless Larder::Names.ours.find(name).nil?
 
         !name.match?(FOR_WHOM) && !Larder::Names.ours.grain(name).nil?
@@ -204,6 +179,11 @@ module FondKettle
       def counted_inside?(part)
         found = AmountForms::BEGINS_INSIDE.match(part.sub(AmountForms::OR_SO, ""))
         !found.nil? && Larder::Names.ours.whole?(found[:what])
+      end
+
+      # "Dried thyme 2 tsp"
+      def counted_behind?(part)
+        part.match?(COUNT_BEHIND) && food?(part)
       end
 
       # True where a part of a list is a food, whatever its amount.
@@ -226,9 +206,8 @@ module FondKettle
           found.any? && part.match?(SAID_OF_IT) ? found[-1] = "#{found.last}, #{part}" : found << part
         end
       end
-      private_class_method :weighed?, :listed?, :done?, :parts, :foods?, :steeped,
-                           :thing?, :told_thing?, :counted, :counted?,
-                           :counted_inside?
+      private_class_method :listed?, :done?, :parts, :foods?, :steeped,
+                           :counted, :counted_inside?
     end
   end
 end

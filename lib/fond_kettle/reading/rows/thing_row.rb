@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "labelled_food"
 require_relative "row_words"
 require_relative "../words/sentences"
 require_relative "../words/verbs"
@@ -23,6 +24,9 @@ module FondKettle
       #
       #   apart("limes + chilli flakes") # => ["limes + chilli flakes", ["limes", "chilli flakes"]]
       def apart(row)
+        named = LabelledFood.named(row)
+        return [row, [named]] if named
+
         told = row.sub(DONE_TO_IT) { ", #{Regexp.last_match[:how].sub(' & ', ' and ')}" }
         things = RunTogether.foods(labelled?(told) ? told.sub(RunTogether::LABEL, "") : told)
         [told, things.flat_map { |text| text.split(BOTH) }]
@@ -40,6 +44,8 @@ module FondKettle
 
       # "Peas: 1 cup dry red peas"
       def labelled?(row)
+        return true if LabelledFood.named(row)
+
         row.match?(RunTogether::LABEL) && RowWords.amount?(row.sub(RunTogether::LABEL, ""))
       end
     end

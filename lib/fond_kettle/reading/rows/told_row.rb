@@ -12,6 +12,10 @@ module FondKettle
       # What should be there is done by nobody, nor is what is asked: "Strain? No need."
       THERE = /\A\W*there\s+(?:should|must|ought\s+to|will)\s+(?:just\s+)?be\b|\A[^.,;]{0,40}\?\s*\z/i
 
+      # "Prep: 15 min", "Cooking time 50 minutes": what it takes, and nothing to be done.
+      TAKES = /\A\W*(?:prep(?:aration|ping)?|cook(?:ing)?|total|active|hands[ -]on)(?:\s+time)?\s*:?\s+
+               (?:about\s+)?\d[\d\s–-]*(?:m|min\w*|h|hrs?|hours?)\W*\z/ix
+
       # `sentences`: what is done, in order; `not_read`: asides, the name of a part, and what is only seen.
       attr_reader :sentences, :not_read
 
@@ -21,7 +25,7 @@ module FondKettle
         label, written = PartLabels.apart(outside)
         seen, @sentences = written.map { |one| PastTense.told(one) }
                                   .reject { |one| one.empty? || ServingCount.only?(one) }
-                                  .partition { |one| one.match?(THERE) }
+                                  .partition { |one| one.match?(THERE) || one.match?(TAKES) }
         @not_read = [*asides, *label, *seen]
       end
     end

@@ -37,9 +37,11 @@ module FondKettle
                 (?:\d|an?\s|two\s|three\s)
                 |(?:best\s+)?eat(?:en)?\s+(?:it\s+|them\s+)?
                 (?:(?:on\s+)?the\s+(?:same\s+)?day|within\b|at\s+once|straight\s+away|hot|warm|cold)\b)/ix
+      # "Spread them on paper": where they lie already.
+      ON_PAPER = /\A\W*(?:and\s+)?(?:spread|lay|leave|put)\s+(?:it|them)\s+(?:out\s+)?on(?:to)?\s+
+                  (?:some\s+|a\s+|the\s+)?(?:(?:kitchen|absorbent)\s+)?(?:paper|rack)\b/ix
       TESTS = %i[keeps? lasts? allows? kept_warm? kettle? seasoned? lined? lidded? left_alone? cleans? seen?
-                 kept?
-                 left?].freeze
+                 kept? left? on_paper?].freeze
 
       module_function
 
@@ -129,6 +131,10 @@ module FondKettle
         step.clause.verb.nil? && step.takes.empty? && BrothGiven.kept?(step.clause.say)
       end
 
+      def on_paper?(step)
+        nothing?(step) && step.clause.say.match?(ON_PAPER)
+      end
+
       def left?(step)
         nothing?(step) && step.clause.minutes.nil? && step.clause.say.match?(LEFT)
       end
@@ -138,7 +144,7 @@ module FondKettle
       end
       private_class_method :kept_warm?, :kettle?, :seasoned?, :lined?,
                            :lidded?, :left_alone?, :cleans?, :nothing?, :seen?, :kept?, :left?, :more_rice?,
-                           :allows?, :keeps?
+                           :allows?, :keeps?, :on_paper?
     end
   end
 end

@@ -76,6 +76,7 @@ module FondKettle
                     ["cool", ->(sense) { sense.done? && sense.says?(:cools) }],
                     ["low", ->(sense) { sense.stage == RiceCourse::WITH && sense.minutes }]],
         "rest" => [
+          ["boil", WATER_STANDS],
           [->(sense) { TOP.call(sense, "sprinkle", "fold") },
            ->(sense) { sense.in? && sense.puts && !sense.minutes }],
           ["rest", ->(one) { one.minutes && !one.puts && one.says?(:off_fire) }],

@@ -57,6 +57,11 @@ module FondKettle
       end
       # "Season with mace", of what is on the fire.
       SEASONED = %w[fry toast simmer reduce boil broth stir low].freeze
+      # "Pour in boiling water to stand 1.5 cm above the rice"
+      WATER_STANDS = lambda do |one|
+        one.in? && one.clause.say.match?(/\bwater\b[^.;]*\bto\s+(?:stand|come|reach)\s+
+                                          (?:about\s+|up\s+)?(?:\d|an?\s|two\s|half\s)/ix)
+      end
       TOP = ->(sense, there, else_kind) { sense.says?(:on_top) ? there : else_kind }
     end
   end

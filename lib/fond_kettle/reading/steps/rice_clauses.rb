@@ -144,7 +144,9 @@ module FondKettle
 
       # The position of the last clause that lays rice in, or -1.
       def last_layer
-        @last_layer ||= @clauses.rindex { |one| one.say.match?(MORE) && !one.say.match?(DISHED) } || -1
+        @last_layer ||= @clauses.rindex do |one|
+          one.say.match?(MORE) && !one.say.match?(DISHED) && !one.say.match?(HOT)
+        end || -1
       end
 
       private

@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../vessels/kept_back"
 require_relative "../vessels/broth_course"
 require_relative "../lines/broth_given"
 require_relative "../lines/kept_amount"
@@ -52,6 +53,7 @@ module FondKettle
         @wrapped = WrappedFood.new(places, @rice_line)
         @fetched = Fetched.new(lines, places, rice) { vessels.rice_at }
         @given = GivenShares.new(places, @mixtures)
+        @kept = KeptBack.new(vessels)
         @last_taken = []
       end
 
@@ -129,7 +131,8 @@ module FondKettle
       # Keys of vessels of which a clause speaks without naming what lies there, and nils.
       def spoken_of(named, clause, kind, last)
         [@broth.vessel(clause.doing, named, kind), *mixed(clause.say, named, kind),
-         (last.vessel if goes_on?(named, clause, kind, last)), @wrapped.filled_from(clause, kind),
+         @kept.vessel(clause, kind, last), (last.vessel if goes_on?(named, clause, kind, last)),
+         @wrapped.filled_from(clause, kind),
          @vessels.given(clause.say)]
       end
 

@@ -17,7 +17,7 @@ module FondKettle
       # cooks in.
       ALONE = /\A\W*(?:(?:[[:alpha:]]+:\s+)?(?:in\s+)?boiling\s+(?:salted\s+)?water\b
                |(?:(?:then|meanwhile),?\s+)?warm\b)|#{Labels::HEADS_LIST}/ix
-      HEATS = /\A\W*(?:(?:then|meanwhile),?\s+)?(?:heat|warm|simmer|boil|bring|melt)\b/i
+      HEATS = /\A\W*(?:[^:]{2,40}:\s+)?(?:(?:then|meanwhile),?\s+)?(?:heat|warm|simmer|boil|bring|melt)\b/i
 
       # `course`: the VesselCourse; `rice`: the RiceCourse.
       def initialize(course, rice)

@@ -13,6 +13,9 @@ module FondKettle
       KEPT = /\b(?:kept|reserved|set\s+aside|put\s+aside)\b/i
       REST = /\b(?:rest|remaining|other)\b/i
 
+      # "Half the onions, the rest of the rice, the rest of the onions": what was kept, by turns.
+      BY_TURNS = /\bhalf\b.*\b(?:rest|remaining|other)\b/i
+
       # `lines`: ReadLines; `places`: LinePlaces; `rice`: the RiceCourse; the block says in which vessel the
       # rice is.
       def initialize(lines, places, rice, &rice_at)
@@ -29,10 +32,8 @@ module FondKettle
         return [] if in_the_rice?(index) || in_broth?(index)
 
         kept = @places.kept(index)
-        return [kept] if kept && say.match?(KEPT)
-        return [@places.rest(index)] if kept && say.match?(REST)
-
-        [(kept if @rice.in? && used_by_now?(index)), @places.vessel(index)].compact
+        (kept && parts(index, kept, say)) ||
+          [(kept if @rice.in? && used_by_now?(index)), @places.vessel(index)].compact
       end
 
       # NamedLines of a text that are fetched: no fat that only greases something, and nothing of which there
@@ -46,6 +47,14 @@ module FondKettle
       end
 
       private
+
+      # Keys of the vessels of the parts of which the words speak, or nil.
+      def parts(index, kept, say)
+        return [kept] if say.match?(KEPT)
+        return [@places.rest(index), kept] if say.match?(BY_TURNS)
+
+        [@places.rest(index)] if say.match?(REST)
+      end
 
       # What was kept for later is used once the rest of it lies with the rice.
       def used_by_now?(index)

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "vessel_course"
+
 module FondKettle
   module Reading
     # How much of each line of a text has gone in somewhere, and in which vessel it lies.
@@ -28,8 +30,10 @@ module FondKettle
         [said, left].min
       end
 
-      # Notes that a share of a line went into a vessel.
+      # Notes that a share of a line went into a vessel; what of it lies on a plate is kept there.
       def take(index, share, vessel)
+        aside = @at[index]
+        keep([index], aside) if aside != vessel && VesselCourse::PLATES.include?(aside)
         @taken[index] += share
         put(index, vessel)
       end

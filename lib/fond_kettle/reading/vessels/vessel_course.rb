@@ -60,6 +60,8 @@ module FondKettle
       KINDS = { "take-out" => "bowl", "cut" => "board", "dish" => "oven-dish" }.freeze
       SIZED_KEY = "sized-dish"
       SECOND_PLATE = "second-plate"
+      # On these lies what was taken out for later.
+      PLATES = [APART.fetch("take-out"), SECOND_PLATE].freeze
       BOWL = "bowl"
       # What rice is washed and soaked in.
       RICE_BOWL = "rice-bowl"

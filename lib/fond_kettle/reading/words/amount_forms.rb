@@ -51,7 +51,7 @@ module FondKettle
               "|sticks?|stalks?|ribs?|tins?|cans?|bunch(?:es)?|knobs?|glass(?:es)?|mugs?|teacups?|bowls?" \
               "|slices?|heads?|inch(?:es)?|big|large|small|medium)"
       ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d:]{0,80}?),?\s+(?:[–—-]\s+|about\s+|roughly\s+)?
-                      (?<amount>[\d½¼¾⅓⅔⅛][\d\s./x×½¼¾⅓⅔⅛]*(?:#{UNITS})?)
+                      (?<amount>[\d½¼¾⅓⅔⅛][\d\s./x×½¼¾⅓⅔⅛]*(?:(?:whole\s+)?#{UNITS})?)
                       (?<said>\s*\([^()]*\)|(?:,|\s+(?:frozen|fresh|ripe|raw|dried|tinned|cooked
                       |bone|skin|on|in
                       |(?:boiling|hot|warm|cold)\z

@@ -5,7 +5,8 @@ module FondKettle
     # Shares of something as words say them: "half the onions", "the rest of the sauce".
     module SaidShare
       REST = "rest"
-      SAYS_REST = /\b(?:rest|remaining|remainder|other|last\s+(?:of|spoon(?:ful)?s?|bit|drops?))\b/i
+      SAYS_REST = /\b(?:rest|remaining|remainder|other
+                   |last\s+(?:of|spoon(?:ful)?s?|tbsp|tsp|tablespoons?|teaspoons?|bit|drops?))\b/ix
       # "Half a teaspoon" is an amount.
       MEASURE = /\s+an?\s+(?:tea|table|dessert)?(?:spoon|tsp|tbsp|cup|glass|mug|litre|liter|pint|kilo
                  |kg|pound|lb|ounce|handful|ladle)/ix

@@ -19,7 +19,8 @@ module FondKettle
                (?:of\s+us|pax|people|ppl|persons|pers|servings|portions|eaters|mouths|hungry
                |p(?=\.?\s*\z))\b/ix,
               /\A\W*#{COUNT}\s+(?:plates|bowls|helpings|lunches|dinners|suppers|boxes)\W*(?:\z|[.,;])/i,
-              /\A\W*for\s+(?:(?:about|some)\s+)?#{COUNT}\b(?!\s*(?:min|hour|hr|h\b|#{PIECES}))/ix,
+              /\A\W*(?:ingredients\s+\()?for\s+(?:(?:about|some)\s+)?#{COUNT}\b
+               (?!\s*(?:min|hour|hr|h\b|#{PIECES}))/ix,
               /\b(?:we\s+(?:are|were)|(?:just|the)\s+us)\s+#{COUNT}\b
                (?!\s+(?:min|hour|kilo|of\s+the))/ix].freeze
       # "2 adults and 3 kids"
@@ -40,7 +41,7 @@ module FondKettle
                 |\s[-–—]\s+#{COUNT}\W*\z|\sx\s?#{COUNT}\W*\z/ix
       # "Oven rice (feeds 5)", "pulao, serves 6"
       BRACKETED = /\s*[(\[](?<said>[^()\[\]]{1,40})[)\]]\W*\z/
-      SAID_AT_END = /\s*[,;:–—-]\s+(?:serves|feeds|does)\s+#{COUNT}\W*\z/i
+      SAID_AT_END = /\s*[.,;:–—-]\s+(?:serves|feeds|does)\s+(?:about\s+)?#{COUNT}\W*\z/i
       # "Sticky rice 4 ppl"
       EATERS_AT_END = /\s+#{COUNT}\s+(?:ppl|people|pax|persons|pers)\W*\z/i
       # "Rice for thirty from my mother's notebook"

@@ -1,0 +1,68 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/reading/reader"
+require_relative "../support/told_texts"
+
+# Dishes whose list is told in sentences, behind labels or in brackets.
+RSpec.describe FondKettle::Reading::Reader do
+  include Support::ToldTexts
+
+  def grams(dish)
+    dish["lines"].to_h { |line| [line["food"], line["g"]] }
+  end
+
+  it "lists what somebody needs behind a colon, and fries two of its onions and the other two" do
+    dish = whole("two_onions_in_two_ways")
+    expect(grams(dish)).to include("whole chicken" => 1300.0, "onions" => 480.0, "cumin seeds" => 2.25,
+                                   "yogurt" => 250.0)
+    expect(dish["lines"].size).to eq(12)
+    shares = ["Slice two", "the other two"].map { |words| step(dish, words)["takes"].first["share"] }
+    expect(shares).to eq([0.5, 0.5])
+    expect(dish["steps"].map { |one| one["say"] }.grep(/paper/)).to eq([])
+    expect(froms(dish, "Half the rice over")).to match_array(%w[boiling-pot plate])
+  end
+
+  it "takes each thing of sentences that list, whether its amount stands before it or behind" do
+    dish = whole("list_in_sentences")
+    expect(dish.values_at("title", "serves")).to eq(["Smoky tomato rice for a crowd", 12.0])
+    expect(grams(dish)).to include("big red peppers" => 1350.0, "plum tomatoes" => 400.0, "onions" => 480.0,
+                                   "scotch bonnets" => be_positive, "curry powder" => 4.5,
+                                   "dried thyme" => 1.5, "butter" => 50.0)
+    expect(dish["asked"].map { |one| one["question"] }).to include(/rest of the onions/)
+  end
+
+  it "reads for how many a heading says it is, whole heads, and water that stands over the rice" do
+    dish = whole("cauldron_for_eight")
+    expect(dish["serves"]).to eq(8.0)
+    expect(dish["lines"].find { |line| line["food"].include?("garlic") }["g"]).to be_positive
+    expect(done(dish, "Pour in boiling water over").first(2)).to eq(%w[boil pot])
+    expect(done(dish, "pull the rice into a dome").first(2)).to eq(%w[layer pot])
+  end
+
+  it "warms milk in a pan beside the steamer, and stirs what is not kept back into the rice" do
+    dish = whole("sweet_rice_kept_back")
+    expect(dish.values_at("grain", "rice_g", "method")).to eq(["glutinous", 400.0, "steamed-sticky"])
+    expect(done(dish, "Coconut milk 400").first(2)).to eq(%w[low frying-pan])
+    expect(step(dish, "Keep back 100 ml")["from"].first).to include("vessel" => "frying-pan")
+    expect(froms(dish, "Stir the rest")).to match_array(%w[cloth-lined-basket frying-pan])
+    expect(step(dish, "Stir the rest")["rice"]).to eq("after")
+  end
+
+  it "cooks no time that a dish takes, and splits nothing within brackets" do
+    dish = whole("roasted_with_times")
+    expect(dish["not_read"]).to include("Prep: 15 min.", "Cooking: 50 min.")
+    expect(dish["steps"].map { |one| one["kind"] }).not_to include("own")
+    fried = whole("yesterdays_rice")
+    expect(fried["lines"].map { |line| line["food"] }).not_to include(/fridge/)
+    expect(grams(fried)).to include("eggs" => 165.0)
+  end
+
+  it "takes a label's name for what stands behind it without one, and no heart of a grain for meat" do
+    dish = whole("labelled_layers")
+    expect(grams(dish)).to include("frozen broad beans" => 400.0, "dill" => be_positive, "Butter" => 60.0,
+                                   "oil" => 41.4, "Yoghurt" => 30.9, "saffron" => be_positive)
+    expect(dish.values_at("grain", "rice_g")).to eq(["basmati", 500.0])
+    expect(done(dish, "washed five times").first).to eq("rinse")
+    expect(grams(dish).keys).not_to include(/heart/)
+  end
+end
