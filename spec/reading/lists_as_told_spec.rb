@@ -65,4 +65,45 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(done(dish, "washed five times").first).to eq("rinse")
     expect(grams(dish).keys).not_to include(/heart/)
   end
+
+  it "takes a label for the last word of what stands behind it: stock of vegetables, oil of olives" do
+    dish = whole("labelled_stock")
+    expect(grams(dish)).to include("vegetable stock" => 1400.0, "olive oil" => 82.8, "red pepper" => 150.0,
+                                   "grated tomatoes" => 220.0)
+    expect(dish["lines"].size).to eq(11)
+    expect(froms(dish, "Pepper strips on top")).to eq(["plate"])
+  end
+
+  it "covers with water what was listed right before, and browns in its oven what was baked there" do
+    soup = whole("soup_for_the_ill")
+    expect(taken_at(soup, "bring up slowly")).to include("small chicken", "celeriac", "cold water")
+    expect(done(soup, "a shiver")).to eq(["simmer", "big-pot", 90.0])
+    lamb = whole("lamb_next_day")
+    expect(lamb["title"]).to eq("Baked lamb and rice with almonds")
+    expect(froms(lamb, "Next day put it")).to eq(["bowl"])
+    expect(taken_at(lamb, "Fry the nuts")).to eq(["almonds", "pine nuts", "ghee"])
+    expect(done(lamb, "at 220 to brown").first).to eq("bake")
+  end
+
+  it "keeps raw meat that a row says how to fry, and cooks nothing of what stands in its head" do
+    bowl = whole("sections_in_a_bowl")
+    expect(grams(bowl)).to include("beef mince" => 150.0, "spinach" => 200.0)
+    expect(taken_at(bowl, "fried hard")).to include("beef mince")
+    pork = whole("pork_and_juice")
+    expect(grams(pork)).to include("chicken stock" => 350.0, "pineapple juice" => 156.0,
+                                   "pork shoulder" => 400.0)
+    expect(pork["steps"].map { |one| one["kind"] }).not_to include("own")
+    expect(froms(pork, "pork on top")).to eq(["plate"])
+  end
+
+  it "fries in the oil of a tin and lays its fish on later, and weighs eight thighs once" do
+    tuna = whole("tuna_in_its_oil")
+    expect([taken_at(tuna, "in the oil of the tuna"), taken_at(tuna, "peas + tuna")])
+      .to match([["small onion", "carrot"], include("tuna")])
+    thighs = whole("thighs_by_weight")
+    expect(grams(thighs)).to include("chicken thighs" => 1100.0, "long grain rice" => 350.0, "stock" => 700.0,
+                                     "lime juice" => 60.0)
+    expect(done(thighs, "Heat oven").first).to eq("preheat")
+    expect(thighs["steps"].first["say"]).to start_with("Heat oven")
+  end
 end

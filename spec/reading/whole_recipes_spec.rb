@@ -178,7 +178,7 @@ RSpec.describe "Recipes as pages and notes have them" do
                 "Big pot of boiling water, rice 6 min, drain. Rice back in, lid, low 30 min.")
     kinds = dish["steps"].map { |one| one["kind"] }
     expect(kinds).to include("fry", "rinse", "soak", "par-boil")
-    expect(taken(dish, step(dish, "boiled 2 min"))).to eq(["Prawns"])
+    expect(taken(dish, step(dish, "boiled 2 min"))).to eq(["prawns"])
     expect(taken(dish, step(dish, "Snow peas"))).to eq(["Snow peas"])
     expect(dish["lines"].flat_map { |line| line["allergens"] }).to include("crustacean")
     said = told("Rice\n300 g rice\n\nThe rice, soaked 30 minutes and drained, is stirred in the ghee.")

@@ -22,7 +22,7 @@ module FondKettle
         said_g = bracketed_g(inner, ingredient.g_ml)
         return weigh(amount, unit, ingredient) if said_g.nil? || Measure::UnitTable.mass?(unit)
 
-        each?(inner, unit) ? amount * said_g : said_g
+        each?(inner, unit) && !all?(said_g, amount, ingredient.piece_of(unit)) ? amount * said_g : said_g
       end
 
       private
@@ -32,6 +32,12 @@ module FondKettle
         return true if inner.match?(/\beach\b/i)
 
         Measure::UnitTable.piece?(unit) && unit != Measure::UnitTable::PIECE && !inner.match?(IN_ALL)
+      end
+
+      # "8 chicken thighs (1.1 kg)": so much is nearer to all of them than to one (`one_g`, nil: nobody
+      # knows).
+      def all?(said_g, amount, one_g)
+        one_g && Math.log(said_g / one_g).abs > Math.log(said_g / (one_g * amount)).abs
       end
 
       def bracketed_g(inner, g_ml)

@@ -48,6 +48,8 @@ module FondKettle
       # What is wrapped goes on the leaves that are listed.
       EACH_LEAF = /\beach\s+(?:leaf|leaves)\b/i
       # What food a fat was used for, or a broth made of: "the onion oil", "3 cups of the chicken broth".
+      # "In the oil of the tuna": none of the fish.
+      OUT_OF = /(?<=\boil|\bbrine)\s+(?:of|from)\s+the\s+(?:tin\b|can\b|[[:alpha:]]+)/i
       MODIFIES = /\b(?:onion|shallot|garlic|chilli|chicken|duck|bacon|sausage|fish|shrimp|prawn|mussel|clam
                   |mushroom|porcini|shiitake|bean)\s+
                   (?=(?:oil|fat|broth|stock|liquor|juices?|(?:soaking\s+)?water)\b)/ix
@@ -79,7 +81,7 @@ module FondKettle
         text = GroundPepper.without(SharedAmounts.spelled(text), @lines).gsub(MODIFIES) do |words|
           modifies?(words) ? "" : words
         end
-        bare = text.gsub(RICE_POT, "")
+        bare = text.gsub(RICE_POT, "").gsub(OUT_OF, "")
         said = Larder::Names.ours.words(bare).to_set
         parts = bare.split(PARTS_OF_CLAUSE)
         all = parts.flat_map { |part| longest(all_said(part)) }.uniq

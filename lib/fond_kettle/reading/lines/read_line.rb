@@ -55,6 +55,7 @@ module FondKettle
                      [[:alpha:]])|left\s+whole
                      |(?<!oil\s)(?<!butter\s)(?<!ghee\s)(?<!lard\s)to\s+
                      (?:fry|serve|finish|garnish|grate|drizzle)\W*\z
+                     |in\s+\d[\d.]*\s*-?(?:cm|mm|inch)\s+[[:alpha:]]+
                      |from\s+(?:the|a|my|last)|if\s+(?:there|you|any)
                      |with\s+(?:the|its|their)\s+(?:stem|skin|peel|shell|head|bone)s?)\b)/ix
       # Rice that is called by its kind alone.

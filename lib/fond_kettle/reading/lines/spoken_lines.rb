@@ -38,6 +38,7 @@ module FondKettle
                  |casserole|dish|tray|skillet|platter|plates?|holes?
                  |layers?|fingers?|inch(?:es)?|lots?|mound|heap|while|minutes?|hours?|day|night
                  |liquid|liquor|filling|stuffing|dough|bite|towel|cloth
+                 |rice\s+(?:ovals?|balls?|triangles?|cylinders?|fingers)
                  |(?:hard|firm|soft|white|raw)\s+(?:heart|core|middle|centre|center)
                  |napkin|handful|fistful|pinch|spoonful|lid|foil|spatula|paddle|spoon|fork|knife|whisk)\b/ix
       # What a text keeps is no thing of its own later: "520 ml broth".

@@ -16,11 +16,12 @@ module FondKettle
       ASIDE = /\b(?:for|without|like|not|instead\s+of|(?:size|thickness|colou?r|texture)\s+of)\s+\z/i
       # What was done to it before it was bought.
       TREATED = /\A(?:smoked|cured|salted|dried|tinned|canned|frozen|cooked|shelled|skinless|boneless)\s+/i
+      JOINS = /\A(?:of|the|from|in|and|or)\z/i
       # Children, not goats; the heart of a grain.
       NOT_EATEN = /\A(?:kids|heart)\b/i
       # A name that says where something is, or what a thing is called after.
       NO_FOOD = /\A\s*(?:pot|pan|bowl|board|rack|tin|dish|mill|grinder|knife|jar|bottle|packet|water|mixture
-                  |side|skin|stage)s?\b/ix
+                  |side|skin|stage)s?\b|\A\s*(?:of|from)\s+the\b/ix
       # What a dish makes of what is listed.
       MADE = [*BareFoods::MADE, "fat", "dripping"].freeze
 
@@ -49,7 +50,7 @@ module FondKettle
 
         said = words.split(/[ -]/)
         size = [said.size, WORDS].min.downto(1).find { |count| food?(said.first(count).join(" ")) }
-        return unless size
+        return if size.nil? || said[size - 1].match?(JOINS)
 
         rest = [*said.drop(size), behind].join(" ")
         name = said.first(size).join(" ")

@@ -2,6 +2,7 @@
 
 require_relative "../../measure/durations"
 require_relative "../words/amount_forms"
+require_relative "../words/serving_count"
 require_relative "run_together"
 
 module FondKettle
@@ -19,6 +20,8 @@ module FondKettle
                  \((?<kind>[[:alpha:]\ -]{3,25})\)}ix
       # "In the oven (180)"
       HEAT = /\A\d{3}\s*(?:°\s*)?[CF]?\z/
+      # What stays between its brackets.
+      STAYS = [AmountForms::AMOUNT_BEHIND, AmountForms::WITHIN, HEAT].freeze
       # Letters before a time in an aside that is no more than that: "(about 10 minutes)".
       TIME_REACH = 8
 
@@ -41,14 +44,18 @@ module FondKettle
 
       # A short aside belongs to the words before it; a longer one is `left` aside.
       def read(words, left)
-        return words if Measure::Durations.all(words).first&.from&.<=(TIME_REACH)
-        return "(#{words})" if words.match?(AmountForms::AMOUNT_BEHIND) || words.match?(AmountForms::WITHIN)
-
-        return "(#{words})" if words.match?(HEAT)
+        headed = words.match?(ServingCount::EATERS)
+        return words if !headed && time?(words)
+        return "(#{words})" if STAYS.any? { |form| words.match?(form) }
         return ", #{words}," if measured?(words)
 
-        left << words if words.split.size > WORDS
+        left << words if headed || words.split.size > WORDS
         ""
+      end
+
+      def time?(words)
+        from = Measure::Durations.all(words).first&.from
+        !from.nil? && from <= TIME_REACH
       end
 
       # "Washed 4 times, 500 ml water": some food and its amount among a few words.
@@ -59,7 +66,7 @@ module FondKettle
             part.match?(/\A\d/) && part.match?(RunTogether::UNIT) && RunTogether.food?(part)
           end
       end
-      private_class_method :foods, :read, :measured?
+      private_class_method :foods, :read, :time?, :measured?
     end
   end
 end

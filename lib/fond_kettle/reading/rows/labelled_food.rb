@@ -18,7 +18,7 @@ module FondKettle
                (?:pinch|bunch|handful|knob|splash|sprig|drop|dash)(?:e?s)?/ix
       # "Sticky rice 400 g washed and soaked overnight. Steam it.": its label has no colon.
       UNMARKED = /\A(?<label>[[:alpha:]][[:alpha:]' -]{1,40}?)\s+(?<much>#{RunTogether::COUNT.source.delete_prefix('\A')})
-                  (?=[[:alpha:]]+ed\b[^.]*\.\s+\S)/ix
+                  (?:(?=[[:alpha:]]+ed\b[^.]*\.\s+\S)|,\s+(?=[[:alpha:]]+ed\b[^.]*\d\s*min))/ix
       COOKER_CUPS = /\d[\d\s.½¼¾]*(?:rice[ -])?cooker[ -]cups?/i
       # "In florets, tossed with …": so it comes.
       IN_SHAPE = /\A(?<how>in\s+(?:[[:alpha:]]+\s+)?[[:alpha:]]+),\s+(?=[[:alpha:]])/i
@@ -31,6 +31,9 @@ module FondKettle
       NAMED = /\A(?<label>[[:alpha:]][[:alpha:]' -]{1,40}):\s+
                (?<much>(?:#{LOOSE}|#{RunTogether::COUNT.source.delete_prefix('\A')})(?:\s*#{SORTS})?)
                (?<how>,\s[^.:]{1,60})?\.?\z/ix
+
+      KIND = /\A(?<label>[[:alpha:]]{3,12}):\s+(?<much>#{RunTogether::COUNT.source.delete_prefix('\A')})
+              (?<kind>[[:alpha:]]{3,20})(?<how>,\s[^:]{1,60})?\.?\z/ix
 
       module_function
 
@@ -63,9 +66,18 @@ module FondKettle
       # bunches, chopped fine" is "3 big bunches dill, chopped fine"; nil for any other row.
       def named(row)
         found = NAMED.match(row)
-        return unless found && food?(found[:label])
+        return of_kind(row) unless found && food?(found[:label])
 
         "#{found[:much].strip} #{found[:label].downcase}#{found[:how]}"
+      end
+
+      # "Stock: 1.4 l vegetable, hot" is vegetable stock.
+      def of_kind(row)
+        found = KIND.match(row)
+        return unless found
+
+        name = "#{found[:kind]} #{found[:label].downcase}"
+        "#{found[:much].strip} #{name}#{found[:how]}" if Larder::Names.ours.whole?(name)
       end
 
       # Words of a step without a label that does not stand before them in the text.
@@ -88,7 +100,7 @@ module FondKettle
       def food?(label)
         Larder::Names.ours.whole?(label) || !Larder::Names.ours.grain(label).nil?
       end
-      private_class_method :done?, :front, :names, :rice?, :food?
+      private_class_method :of_kind, :done?, :front, :names, :rice?, :food?
     end
   end
 end

@@ -10,7 +10,7 @@ module FondKettle
     # A row that lists several things, and may say behind them what is done: "Fish: 4 fillets. Rub them."
     class ListedRow
       # "Blend them": what was listed right before.
-      THEM = /\A\W*[[:alpha:]]+\s+(?:them|these|everything|it\s+all|all\s+of\s+it)\b/i
+      THEM = /\A\W*[[:alpha:]]+\s+(?:them|these|everything|it\s+all|all\s+of\s+it)\b|\A\W*cover\s+with\b/i
 
       # What it lists, the sentences behind that, and texts among its things that are none.
       attr_reader :things, :told, :not_read

@@ -20,15 +20,18 @@ module FondKettle
               |to\s+finish,|ingredients:)\s+/ix
       # "Whole spices (2 cloves, 1 cardamom)" are what stands between the brackets.
       LISTED = /[[:alpha:]][[:alpha:] ]{0,30}\((?<list>(?:\d|an?\s)[^()]{1,60},\s(?:\d|an?\s)[^()]{1,80})\)/i
-      FOR = /\A(?:for\s+the\s+[[:alpha:]]+|to\s+finish),\s+/i
+      FOR = /\A(?:(?:for\s+the\s+[[:alpha:]]+|to\s+finish),\s+|for\s+the\s+[[:alpha:]]+\s+(?=[\d½¼¾]))/i
       AMOUNT = /(?:\A|[,;.]\s*(?:and\s+)?|\s)(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s|one\s|two\s)/i
       # What is said of a thing behind a comma.
-      SAID_OF_IT = /\A(?:(?:all\s+|both\s+)?[[:alpha:]]+ed|an?\s+plate(?:ful)?|cut|in|if|free|or|left|finely
+      SAID_OF_IT = /\A(?:(?:all\s+|both\s+)?(?:[[:alpha:]]+ed|burnt|torn|beaten|ground)
+              |an?\s+plate(?:ful)?|cut|in|if|free|or|left|finely
               |well|with|leaves
                    |for|not|thinly|(?:about|roughly)\s+\d+
                    |skin|(?:shells?|heads?|tails?|bones?)\s+(?:on|off|in|out)\b|\d+\s*cm)\b/ix
       # A comma, or an "and" before the next amount.
-      PARTS = /,\s+(?![^()]*\))(?:and\s+)?(?:for\s+the\s+[[:alpha:]]+:\s+)?|\s+\+\s+(?=\d)(?!.*\bmixed\b)
+      PARTS = /,\s+(?![^()]*\))(?:and\s+)?(?:for\s+the\s+[[:alpha:]]+:\s+)?
+               |\s+\+\s+(?=(?:the\s+)?[[:alpha:]]+(?:\s[[:alpha:]]+){0,2}\s+\((?:about\s+)?\d)
+               |\s+\+\s+(?=\d)(?!.*\bmixed\b)
                |\s+and\s+(?=the\s+juice\b|[\d½¼¾⅓⅔⅛]|an?\s(?!half)|half\s|one\s|two\s)/ix
       ABOUT = /\A(?:about|some|roughly)\s+(?=\d)/i
       # What is told of the dish among them: "no salt", "the tail is salt enough".
@@ -79,6 +82,8 @@ module FondKettle
                    (?:[[:alpha:]]{3,}(?<!ed)\s){0,2}[[:alpha:]]{3,}(?<!ed)\z/ix
       # "1 tin (400 g) tomatoes"
       ASIDE = /\A\([^()]*\)\s*/
+      # "4 min"
+      TIME = /\A(?:about\s+)?\d[\d\s–-]*(?:min\w*|hours?|h|sec\w*)\.?\z/i
       # So many make a list.
       FEW = 3
 
@@ -98,6 +103,8 @@ module FondKettle
       # True where amount stands after amount, and nothing is done.
       def listed?(sentence)
         parts = sentence.split(/,\s+/)
+        return false if parts.any? { |part| part.match?(TIME) }
+
         bare = parts.reject { |part| part.match?(FIRST) || food?(part) }
         parts.size >= FEW && bare.size * 3 <= parts.size && parts.none? { |part| done?(part) }
       end
@@ -129,9 +136,15 @@ module FondKettle
         return row.split(AND_PEPPER) if row.match?(SALT_PEPPER)
 
         several = SharedAmounts.of(row) { |name| food?(name) } || steeped(row)
-        several ||= UnpartedFoods.of(row) { |one| counted?(one) }
+        several ||= semicolons(row) || UnpartedFoods.of(row) { |one| counted?(one) }
         several ||= counted(row)
         several.size > 1 ? several : [row]
+      end
+
+      # "Oil 4 tbsp; butter 30 g", as two, or nil.
+      def semicolons(row)
+        apart = row.split(/;\s+/)
+        apart if apart.size > 1 && apart.all? { |part| counted?(part) }
       end
 
       # True where all parts are foods, or all but one that nobody knows, of many without an amount.
@@ -207,7 +220,7 @@ module FondKettle
         end
       end
       private_class_method :listed?, :done?, :parts, :foods?, :steeped,
-                           :counted, :counted_inside?
+                           :semicolons, :counted, :counted_inside?
     end
   end
 end

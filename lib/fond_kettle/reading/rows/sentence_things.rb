@@ -15,6 +15,8 @@ module FondKettle
       # A sentence with these tells something.
       SAYS = /\b(?:is|are|was|were|will|goes|go|should|can|must|have|has|i|we|it|you|in|low|lid|off|pot
                |pan)\b/ix
+      JUICE = /\A(?:the\s+)?(?:juice|zest)\s+of\s+(?:\d|an?\b|half\b|two\b)/i
+      ASIDE = /\s*\([^()]*\)/
       # So many are a list, whatever they are.
       FEW = RunTogether::FEW
 
@@ -44,10 +46,20 @@ module FondKettle
       end
 
       def thing?(text)
+        return true if listed?(text) || text.match?(JUICE)
         return true if text.match?(AmountForms::ALL_BEHIND) && !RowWords.puts_to?(text)
         return true if RunTogether.food?(text) || weighed?(text)
 
         text.match?(FIRST_WORD) && !(Larder::Names.ours.find(text) || Larder::Names.ours.grain(text)).nil?
+      end
+
+      # "2 bunches coriander, 4 chillies", "8 chicken thighs, bone in (1.1 kg)"
+      def listed?(text)
+        parts = RunTogether.foods(text)
+        return parts.all? { |one| RunTogether.counted?(one) || RunTogether.food?(one) } if parts.size > 1
+
+        first, *said = text.gsub(ASIDE, "").split(/,\s+/)
+        RunTogether.counted?(first.to_s) && said.all? { |one| one.match?(RunTogether::SAID_OF_IT) }
       end
 
       # A thing in the words of a cook: "A cup and a half of long rice", "Cheese to grate".
@@ -60,7 +72,7 @@ module FondKettle
         text.match?(RunTogether::COUNT) && RunTogether.counted?(text) &&
           Verbs.found(text).none? { |one| one.from.zero? }
       end
-      private_class_method :several?, :mostly?, :thing?, :told_thing?, :weighed?
+      private_class_method :listed?, :several?, :mostly?, :thing?, :told_thing?, :weighed?
     end
   end
 end

@@ -15,6 +15,9 @@ module FondKettle
               (?!(?:an?\s+|some\s+)?(?:(?:little|bit|touch|dash)\s+)?(?:more|extra)\b)
               (?!(?:[[:alpha:]]+ed|juice|zest|peel|rind|stalks|leaves)
               (?:\s*\([^()]*\))?\z)/x
+      # "To serve: yoghurt"
+      FOR_TABLE = /\A(?:to\s+(?:serve|finish|garnish|top)
+                   |for\s+(?:the\s+)?(?:table|serving|garnish|top))\s*:\s+/ix
       # "Basmati rice – 1.5 cups (soaked 20 mins & drained)"
       DONE_TO_IT = /\s*\((?<how>[[:alpha:]]+ed\b[^()]{0,60})\)\z/
 
@@ -27,7 +30,7 @@ module FondKettle
         named = LabelledFood.named(row)
         return [row, [named]] if named
 
-        told = row.sub(DONE_TO_IT) { ", #{Regexp.last_match[:how].sub(' & ', ' and ')}" }
+        told = row.sub(FOR_TABLE, "").sub(RunTogether::FOR, "").sub(DONE_TO_IT) { ", #{Regexp.last_match[:how].sub(' & ', ' and ')}" }
         things = RunTogether.foods(labelled?(told) ? told.sub(RunTogether::LABEL, "") : told)
         [told, things.flat_map { |text| text.split(BOTH) }]
       end

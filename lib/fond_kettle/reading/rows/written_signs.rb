@@ -10,6 +10,8 @@ module FondKettle
       LABEL = /^([ \t]{0,3}[[:alpha:]]{3,12})[ \t]{0,3}(?:->|=>|→)[ \t]{0,3}/
       # "For the soup - 600 ml dashi, …"
       FOR_PART = /^([ \t]{0,3}for the [[:alpha:]]{3,12})[ \t]{1,3}[-–—][ \t]{1,3}(?=\d|an?\s)/i
+      # "Risotto - 250 g arborio, 1 onion, …"
+      DASHED = /^([ \t]{0,3}[[:alpha:]]{3,12}|the rest)[ \t]{1,3}[-–—][ \t]{1,3}(?=\d[^.\n]*,[^.\n]*\d)/i
       # "8 fl oz / 240 ml cream": one amount in two units.
       TWICE = %r{(?<=oz|lb|lbs|cup|cups|pint)(?=[ \t]{1,3}/[ \t]{1,3}\d+\s*(?:g|kg|ml|cl|l)\b)}i
       # "6 red peppers / 4 tomatoes", but not "1 / 2".
@@ -33,6 +35,7 @@ module FondKettle
       # Rows of a text, with commas for those signs; the title of what is one row stands by itself.
       def rows(text)
         plain = text.gsub(SALT_PEPPER, "salt, pepper").gsub(LABEL, '\1: ').gsub(FOR_PART, '\1: ')
+                    .gsub(DASHED, '\1: ')
                     .gsub(ARROW, COMMA).tr("\r", "\n")
         rows = plain.lines.map(&:strip).flat_map { |row| parted(row) }
         told = rows.reject(&:empty?)

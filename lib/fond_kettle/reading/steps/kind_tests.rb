@@ -62,6 +62,10 @@ module FondKettle
         one.in? && one.clause.say.match?(/\bwater\b[^.;]*\bto\s+(?:stand|come|reach)\s+
                                           (?:about\s+|up\s+)?(?:\d|an?\s|two\s|half\s)/ix)
       end
+      # "20 minutes at 220 to brown": so hot is an oven.
+      BROWNED = lambda do |one|
+        one.minutes && one.clause.say.match?(/\bat\s+[12]\d\d\b[^.;]*\bto\s+(?:brown|crisp|colou?r)\b/i)
+      end
       TOP = ->(sense, there, else_kind) { sense.says?(:on_top) ? there : else_kind }
     end
   end

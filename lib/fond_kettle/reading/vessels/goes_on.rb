@@ -14,7 +14,9 @@ module FondKettle
       STREWN = %w[sprinkle fold put-back].freeze
       MADE = [*StepVessels::MIXES, *WashVessel::KINDS].freeze
       # What was made in another vessel, as the next clause speaks of it.
-      THAT = /\A(?:\W*in\s+an?\s+(?:[[:alpha:]]+\s+)?bowl,?\s+)?(?:\W*[[:alpha:]']+\s+){0,2}
+      THAT = /\A(?:\W*(?:(?:the\s+)?(?:next|following)\s+(?:day|morning)
+               |in\s+the\s+morning|on\s+the\s+day),?)?
+               (?:\W*in\s+an?\s+(?:[[:alpha:]]+\s+)?bowl,?\s+)?(?:\W*[[:alpha:]']+\s+){0,2}
                (?:that|it|them|this|bits|lumps|spoonfuls|dollops)\b/ix
       # Kinds that put something into a sauce.
       PUTS = %w[lay-in stir put-back simmer].freeze

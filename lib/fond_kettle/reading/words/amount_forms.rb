@@ -38,9 +38,10 @@ module FondKettle
       ALONE = /\A\W*(?:(?:some|a\s+little|fresh)\s+)?coriander\W*\z/i
       # "Peas, a handful", "onions 8", "2 cod fillets, 160 g each".
       LOOSE_BEHIND = /\A(?<what>[[:alpha:]](?:[[:alpha:]\ ]|-(?=[[:alpha:]])){0,60}?)(?:,|\s[-–—])?\s+
-                      (?<amount>an?\s+(?:[[:alpha:]]+\s+)?
+                      (?<amount>(?:pinch|bunch|handful|knob)(?=\z|,)|an?\s+(?:[[:alpha:]]+\s+)?
                       (?:handful|bunch|pinch|glug|knob|splash|sprig|drop|dash)
-                      |(?:a\s+couple\s+of|two|three)\s+(?:handfuls|bunches|knobs|sprigs))\z/ix
+                      |(?:a\s+couple\s+of|two|three)\s+(?:handfuls|bunches|knobs|sprigs))
+                      (?<said>,\s.{1,60})?\z/ix
       # "Lentils, a mug and a half (soak them overnight)"
       MUGS_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),?\s+
                      (?<amount>(?:(?:half\s+)?an?|one|two|three|four)\s+(?:[[:alpha:]]+\s+)?
@@ -117,6 +118,9 @@ module FondKettle
               |(?:(?:small|big|large|good)\s+)?
               (?:handful|bunch|knob|thumb|tin|can|jar|packet|pinch|few|glass|mug)s?\b)/ix
 
+      # "Ginger 1\" piece"
+      INCHES = /(?<=\d|½|¼|¾)\s?"(?:\s+(?:piece|knob|stick))?/
+
       # By a line, which is read as a line and as a part of a list.
       PLAIN = Remembered.new(1000) { |line| first(line) }
       private_constant :PLAIN
@@ -131,7 +135,8 @@ module FondKettle
       end
 
       def first(line)
-        whole = CompoundAmounts.single(line.sub(ANOTHER, '\k<of>1 ').sub(JUICE, "juice of "))
+        line = line.sub(INCHES, " inch").sub(ANOTHER, '\k<of>1 ').sub(JUICE, "juice of ")
+        whole = CompoundAmounts.single(line)
         bare = IDLE.reduce(whole) { |text, words| text.sub(words, "") }
         turned(fresh(preserved(bare)))
           .sub(EGG_PART, '\k<count> egg \k<part>s')
@@ -154,7 +159,7 @@ module FondKettle
       # An amount that stands behind its thing comes first: "Rice, long grain, 2 kg".
       def turned(line)
         line.sub(RICE_AMID, '\k<amount> \k<kind> rice').sub(TINS_BEHIND) { times(Regexp.last_match) }
-            .sub(LOOSE_BEHIND, '\k<amount> of \k<what>')
+            .sub(LOOSE_BEHIND, '\k<amount> of \k<what>\k<said>')
             .sub(MUGS_BEHIND, '\k<amount> of \k<what>\k<said>').sub(SIZED_BEHIND, '\k<amount> \k<what>')
             .sub(ALL_BEHIND, '\k<amount> \k<what>\k<said>')
             .sub(EACH_BEHIND, ' (\k<amount> each)').sub(TIMES) { times(Regexp.last_match) }

@@ -73,7 +73,7 @@ module FondKettle
       def initialize(lines)
         @lines = lines
         own = lines.flat_map(&:names)
-        @words = self.class.all.reject { |one| own.include?(one.word) }
+        @words = self.class.all.reject { |one| own.include?(one.word) && !one.all }
         @of = @words.to_h do |one|
           [one.word, lines.each_index.select do |index|
             lines[index].ingredient && one.means?(lines[index].ingredient)
@@ -127,8 +127,14 @@ module FondKettle
       # `fresh`: the words begin with something, and speak of nothing that was used before.
       def words(said, open, fresh:)
         salts = said.include?(SALTED) ? (@salts & open).first(1).map { |index| [index, true] } : []
-        meant = @words.select { |one| said.include?(one.word) }.flat_map { |one| meant(one, open, fresh) }
+        called = @words.select { |one| said.include?(one.word) && !whole?(one.word, said) }
+        meant = called.flat_map { |one| meant(one, open, fresh) }
         salts + by_name(said) + meant
+      end
+
+      # True where a line's whole name with that word in it is said: "pine nuts" are not all nuts.
+      def whole?(word, said)
+        @lines.any? { |line| line.names.include?(word) && line.names.all? { |name| said.include?(name) } }
       end
 
       # Salt of which the method says elsewhere how much is no salt of the water.

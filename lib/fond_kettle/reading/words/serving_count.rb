@@ -23,6 +23,8 @@ module FondKettle
                (?!\s*(?:min|hour|hr|h\b|#{PIECES}))/ix,
               /\b(?:we\s+(?:are|were)|(?:just|the)\s+us)\s+#{COUNT}\b
                (?!\s+(?:min|hour|kilo|of\s+the))/ix].freeze
+      # "4 ppl"
+      EATERS = WAYS[1]
       # "2 adults and 3 kids"
       FAMILY = /\b#{COUNT}\s+(?:adults?|grown-?ups?|big\s+ones)(?:,|\s+and|\s*[&+])\s*
                 (?<more>\d+|#{Measure::Numeral::WORD})\s+(?:(?:small|little|young)\s+)?
@@ -36,12 +38,14 @@ module FondKettle
       MOST_MADE = 16
       PORTIONS = /(?:raciones|personas|personnes|persone|personen|pessoas|portions?|portionen)/i
       # "Bean rice for six": at the end of a title.
-      AT_END = /\(?\bfor\s+#{COUNT}(?:\s+(?:hungry\s+)?(?:people|persons|eaters|of\s+us))?\W*\z
+      AT_END = /\(?\bfor\s+#{COUNT}(?:\s*[-–]\s*\d+)?
+                (?:\s+(?:hungry\s+)?(?:people|persons|eaters|of\s+us))?\W*\z
                 |\((?<count>\d{1,2})(?:\s+#{PORTIONS})?\)\W*\z
                 |\s[-–—]\s+#{COUNT}\W*\z|\sx\s?#{COUNT}\W*\z/ix
       # "Oven rice (feeds 5)", "pulao, serves 6"
       BRACKETED = /\s*[(\[](?<said>[^()\[\]]{1,40})[)\]]\W*\z/
-      SAID_AT_END = /\s*[.,;:–—-]\s+(?:serves|feeds|does)\s+(?:about\s+)?#{COUNT}\W*\z/i
+      SAID_AT_END = /\s*[.,;:–—-]\s+(?:serves|feeds|does)\s+(?:about\s+)?#{COUNT}
+                    (?:\s+as\s+an?\s+[[:alpha:]]+)?\W*\z/ix
       # "Sticky rice 4 ppl"
       EATERS_AT_END = /\s+#{COUNT}\s+(?:ppl|people|pax|persons|pers)\W*\z/i
       # "Rice for thirty from my mother's notebook"
@@ -74,7 +78,7 @@ module FondKettle
 
       # The number that a title ends with, or nil.
       def in_title(title)
-        said = AT_END.match(title) || WITHIN.match(title) || WAYS[1].match(title) || WAYS.last.match(title)
+        said = AT_END.match(title) || WITHIN.match(title) || EATERS.match(title) || WAYS.last.match(title)
         said && counted(said[:count])
       end
 
