@@ -106,4 +106,24 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(done(thighs, "Heat oven").first).to eq("preheat")
     expect(thighs["steps"].first["say"]).to start_with("Heat oven")
   end
+
+  it "lists below no label what is there already, and fries what was listed right before" do
+    dish = whole("headed_layers")
+    foods = dish["lines"].map { |line| line["food"] }
+    expect(foods).not_to include(/heat|gravy|covered|marinade/i)
+    expect(grams(dish)).to include("saffron" => 0.35, "warm milk" => 103.0, "lamb leg" => 1500.0)
+    expect(taken_at(dish, "Fry in 2 lots")).to match([/onions/, "oil"])
+    expect(froms(dish, "4 tbsp of the onion oil")).to match_array(%w[plate bowl])
+    vessels = ["6 l water", "add drained rice"].map { |words| step(dish, words)["vessel"] }
+    expect([*vessels, dish["method"]]).to eq(%w[boiling-pot boiling-pot sealed-cooked-base])
+  end
+
+  it "takes no bowl for an amount of rice, a label for what is named by half, and pounds with ounces" do
+    bowl = whole("labelled_bowl")
+    expect(bowl.values_at("grain", "rice_g")).to eq(["short-white", 300.0])
+    expect(grams(bowl)).to include("salmon fillet" => 300.0, "Edamame" => 150.0)
+    expect(whole("ten_beside_curry")["serves"]).to eq(10.0)
+    greens = whole("greens_in_handfuls")
+    expect(taken_at(greens, "remaining oil")).to eq(["dill", "olive oil", "lemon juice"])
+  end
 end

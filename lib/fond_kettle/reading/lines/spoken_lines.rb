@@ -29,7 +29,8 @@ module FondKettle
       # "A teaspoon of turmeric and 3 cloves": the second has an amount of its own.
       NEXT_ONE = /(?<=[[:alpha:]])\s(?:and|&|plus)\s(?:\d|(?:an?|two|three|four)\s(?!half\b|quarter\b)).*/im
       # What is spoken of as known.
-      KNOWN = /\bof\z|\A&|\A(?:with|in|into|to|onto|back|of|from|and|the|them|it|this|that|those|these|your
+      KNOWN = /\bof\z|\A(?:frozen|fresh|dried|raw|cooked|tinned)\z|\A&
+              |\A(?:with|in|into|to|onto|back|of|from|and|the|them|it|this|that|those|these|your
               |its|an?|over|above|below|under|apart)\b|\A(?:deep|thick|wide|high)\z/ix
       # What is counted and no food.
       NO_FOOD = /\b(?:times?|changes|waters|water\s+from|sides?|persons?|people|(?:sauce)?pans?|pots?
@@ -64,7 +65,8 @@ module FondKettle
       BEHIND_COMMA = %r{(?<=\A|[.;:,]\s)[[:alpha:]][[:alpha:] ]{0,40},\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]{0,10}#{RunTogether::UNIT}(?=[,.;]|\z)}i
       # "Curry powder 2 tsp, thyme 2 tsp"
       BEHIND_NAME = %r{(?<=\A|[.;:,]\s)[[:alpha:]][[:alpha:]]+(?:\s[[:alpha:]]+){0,2}
-                       \s[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]{0,10}#{RunTogether::UNIT}(?=[,.;:]|\z)}ix
+                       \s[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]{0,10}#{RunTogether::UNIT}
+                       (?=(?:\s(?:frozen|fresh|dried|raw|cooked|tinned))?(?:[,.;:]|\z))}ix
       FRONT = /\A\s*(?:(?:and|then|with|in|add|pour|over)\s+)*(?:the\s+)?/i
       SOME = /\A(?:few|little|bit)\b\s*|\Amore\s+(?=[[:alpha:]])/i
       # "A bit more stock" is of what there is.

@@ -27,6 +27,8 @@ module FondKettle
                (?:\s*#{SORTS})?)(?<kind>\s*[[:alpha:]][[:alpha:] -]{2,30})?\s*(?:[.,;]|\s[-–—])\s+
                (?<told>\S.*)\z/ix
 
+      # "300 g fillet, skin off"
+      FIRST_THING = /\A(?<much>#{RunTogether::COUNT.source.delete_prefix('\A')})(?<kind>[[:alpha:]]{3,20})(?<how>,.*)?\z/ix
       # "Broad beans: 400 g frozen, skins slipped off"
       NAMED = /\A(?<label>[[:alpha:]][[:alpha:]' -]{1,40}):\s+
                (?<much>(?:#{LOOSE}|#{RunTogether::COUNT.source.delete_prefix('\A')})(?:\s*#{SORTS})?)
@@ -34,6 +36,11 @@ module FondKettle
 
       KIND = /\A(?<label>[[:alpha:]]{3,12}):\s+(?<much>#{RunTogether::COUNT.source.delete_prefix('\A')})
               (?<kind>[[:alpha:]]{3,20})(?<how>,\s[^:]{1,60})?\.?\z/ix
+
+      # "Saffron: 1/2 tsp in 100 ml warm milk"
+      WITHIN = /\A(?<label>[[:alpha:]][[:alpha:]' -]{1,40}):\s+
+                (?<much>(?:#{LOOSE}|#{RunTogether::COUNT.source.delete_prefix('\A')}))\s*
+                (?<how>in\s+[^.:;]{3,50})\.?\z/ix
 
       module_function
 
@@ -65,10 +72,19 @@ module FondKettle
       # A thing of a row that is labelled with a food and names none behind it, with the label's: "Dill: 3 big
       # bunches, chopped fine" is "3 big bunches dill, chopped fine"; nil for any other row.
       def named(row)
-        found = NAMED.match(row)
+        found = NAMED.match(row) || WITHIN.match(row)
         return of_kind(row) unless found && food?(found[:label])
 
-        "#{found[:much].strip} #{found[:label].downcase}#{found[:how]}"
+        [found[:much].strip, found[:label].downcase, found[:how]].compact.join(" ").gsub(" ,", ",")
+      end
+
+      # "Salmon:", "300 g fillet": the thing with its label, where that is a food and the thing is none.
+      def labelled(label, thing)
+        food = label.to_s[/\A[[:alpha:] -]+/].to_s.strip
+        found = FIRST_THING.match(thing)
+        return thing unless found && food?(food) && !food?(found[:kind])
+
+        "#{found[:much].strip} #{food.downcase} #{found[:kind]}#{found[:how]}"
       end
 
       # "Stock: 1.4 l vegetable, hot" is vegetable stock.

@@ -2,6 +2,7 @@
 
 require_relative "../words/sentences"
 require_relative "../words/serving_count"
+require_relative "labelled_food"
 require_relative "row_words"
 require_relative "run_together"
 
@@ -10,7 +11,8 @@ module FondKettle
     # A row that lists several things, and may say behind them what is done: "Fish: 4 fillets. Rub them."
     class ListedRow
       # "Blend them": what was listed right before.
-      THEM = /\A\W*[[:alpha:]]+\s+(?:them|these|everything|it\s+all|all\s+of\s+it)\b|\A\W*cover\s+with\b/i
+      THEM = /\A\W*[[:alpha:]]+\s+(?:them|these|everything|it\s+all|all\s+of\s+it)\b|\A\W*cover\s+with\b
+              |\A\W*(?:fry|brown|roast)\s+in\s+(?:\d+|two|three|several)\s+(?:lots|batches|goes)\b/ix
 
       # What it lists, the sentences behind that, and texts among its things that are none.
       attr_reader :things, :told, :not_read
@@ -26,6 +28,7 @@ module FondKettle
         @not_read, @things = list.flat_map { |one| RunTogether.things(one) }
                                  .partition { |one| RunTogether.told?(one) }
         @row = row
+        name_first
         @told[0] = [*list.last, @told.first].join(" ") if @told.first&.match?(THEM)
       end
 
@@ -36,6 +39,11 @@ module FondKettle
       end
 
       private
+
+      # "Salmon: 300 g fillet"
+      def name_first
+        @things[0] = LabelledFood.labelled(@label, @things.first) if @label && @things.any?
+      end
 
       # The part of the row in which a thing's name stands, or nil.
       def part(text)

@@ -82,6 +82,8 @@ module FondKettle
                    (?:[[:alpha:]]{3,}(?<!ed)\s){0,2}[[:alpha:]]{3,}(?<!ed)\z/ix
       # "1 tin (400 g) tomatoes"
       ASIDE = /\A\([^()]*\)\s*/
+      # "The lamb with its marinade", "half of the fried onions": what is there already.
+      OF_KNOWN = /\A(?:and\s+)?(?:half\s+|most\s+)?(?:of\s+)?the\s+(?!juice|zest|rind)[[:alpha:]]/i
       # "4 min"
       TIME = /\A(?:about\s+)?\d[\d\s–-]*(?:min\w*|hours?|h|sec\w*)\.?\z/i
       # So many make a list.
@@ -103,7 +105,7 @@ module FondKettle
       # True where amount stands after amount, and nothing is done.
       def listed?(sentence)
         parts = sentence.split(/,\s+/)
-        return false if parts.any? { |part| part.match?(TIME) }
+        return false if parts.any? { |part| part.match?(TIME) || part.match?(OF_KNOWN) }
 
         bare = parts.reject { |part| part.match?(FIRST) || food?(part) }
         parts.size >= FEW && bare.size * 3 <= parts.size && parts.none? { |part| done?(part) }

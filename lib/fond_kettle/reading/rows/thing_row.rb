@@ -42,7 +42,9 @@ module FondKettle
         return false unless told && first.match?(RunTogether::LABEL)
 
         bare = first.sub(RunTogether::LABEL, "")
-        RowWords.amount?(bare) && RunTogether.things(bare).size > 1 && Verbs.found(bare).empty?
+        things = RunTogether.things(bare)
+        RowWords.amount?(bare) && things.size > 1 && Verbs.found(bare).empty? &&
+          things.none? { |thing| thing.match?(RunTogether::OF_KNOWN) }
       end
 
       # "Peas: 1 cup dry red peas"

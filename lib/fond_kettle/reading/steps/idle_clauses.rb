@@ -11,8 +11,10 @@ module FondKettle
     module IdleClauses
       # What a few words without a verb may do all the same.
       SHORT = %w[seal preheat take-out put-back].freeze
-      # "Leave every drop of the fat."
-      LEFT = /\A\W*leav(?:e|ing)\b.*\b(?:fat|oil|grease|drippings|juices)\b/i
+      # "Leave every drop of the fat.", "Save the oil."
+      LEFT = /\A\W*leav(?:e|ing)\b.*\b(?:fat|oil|grease|drippings|juices)\b
+              |\A\W*(?:save|keep|reserve)\s+(?:(?:all|the|that|its)\s+)+(?:[[:alpha:]]+\s+)?
+              (?:fat|oil|ghee|drippings?)\W*\z/ix
       LID = /\A\W*(?:the\s+)?lid\s+on\W*\z/i
       # "Wipe out the pot."
       CLEANS = /\b(?:wipe|wiping|rinse|wash|clean|scrub)\s+(?:out\s+|down\s+)?(?:the|your|that|its)\s+

@@ -6,6 +6,7 @@ require_relative "../lines/broth_given"
 require_relative "../lines/kept_amount"
 require_relative "../lines/line_sorts"
 require_relative "clause_words"
+require_relative "idle_clauses"
 require_relative "../vessels/fetched"
 require_relative "../vessels/given_shares"
 require_relative "../vessels/goes_on"
@@ -22,6 +23,8 @@ module FondKettle
     class StepFlow
       # Kinds at which nothing goes in.
       NEVER_TAKES = %w[cool rest taste take-out turn-out fluff preheat drain].freeze
+      # At these nothing comes from elsewhere: it is thrown away, or stays.
+      STAYS = [StepVessels::AWAY, IdleClauses::LEFT].freeze
       # Kinds that move what is in one vessel into another.
       GIVES = %w[take-out turn-out taste drain].freeze
       MOVES_ALL = %w[turn-out serve taste].freeze
@@ -83,7 +86,7 @@ module FondKettle
 
       # Keys of other vessels that give what is named in a clause; `last`: the ReadStep before.
       def from(named, clause, kind, vessel, goes_in:, last:)
-        return [] if clause.say.match?(StepVessels::AWAY) || (NEVER_TAKES - GIVES).include?(kind)
+        return [] if STAYS.any? { |words| clause.say.match?(words) } || (NEVER_TAKES - GIVES).include?(kind)
 
         named = named.reject(&:onto)
         found = meant(@fetched.poured(named, clause.say), kind, rice: goes_in || kind == PAR_BOIL)

@@ -26,13 +26,23 @@ module FondKettle
       # True where water is brought to the boil for the rice.
       def water?
         boils = FondKettle::Reading::StepVessels::BOILS
-        plain_water && !goes_in && boils.include?(kind) && boils.include?(clause.kind)
+        plain_water && !goes_in && boils.include?(kind) && [*boils, nil].include?(clause.kind)
       end
 
       # "Half the rice into this": to what the step before mixed.
       def into_that?
         !last.nil? && FondKettle::Reading::StepVessels::MIXES.include?(last.kind) &&
           clause.say.match?(FondKettle::Reading::StepVessels::INTO_THAT)
+      end
+
+      # True where it goes on in the vessel of the step before.
+      def goes_on_there?
+        into_that? || boils_on?
+      end
+
+      # "Boil", of the water for the rice.
+      def boils_on?
+        bare? && kind == "boil" && last&.vessel == FondKettle::Reading::VesselCourse::BOILING
       end
 
       # True where it names nothing: it goes on with what was there.
@@ -86,7 +96,7 @@ module FondKettle
       def vessel(doing)
         named = @wash.named(doing)
         named = [doing.onto].compact if named.empty? && (PUTS.include?(doing.kind) || crushed_into?(doing))
-        named = [doing.last.vessel] if named.empty? && doing.into_that?
+        named = [doing.last.vessel] if named.empty? && doing.goes_on_there?
         return @wash.water(named) if doing.water?
         return @course.cook_in(doing.last.vessel) if again?(doing)
 

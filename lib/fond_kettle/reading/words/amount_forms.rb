@@ -51,7 +51,8 @@ module FondKettle
               "|thumbs?|pinch(?:es)?|cloves?|sprigs?|spoons?|spoonfuls?" \
               "|sticks?|stalks?|ribs?|tins?|cans?|bunch(?:es)?|knobs?|glass(?:es)?|mugs?|teacups?|bowls?" \
               "|slices?|heads?|inch(?:es)?|big|large|small|medium)"
-      ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d:]{0,80}?),?\s+(?:[–—-]\s+|about\s+|roughly\s+)?
+      ALL_BEHIND = %r{\A(?<what>[[:alpha:]][^\d:]{0,80}?)(?<!\samong|\sbetween|\sinto|\sin|\sonto),?\s+
+                      (?:[–—-]\s+|about\s+|roughly\s+)?
                       (?<amount>[\d½¼¾⅓⅔⅛][\d\s./x×½¼¾⅓⅔⅛]*(?:(?:whole\s+)?#{UNITS})?)
                       (?<said>\s*\([^()]*\)|(?:,|\s+(?:frozen|fresh|ripe|raw|dried|tinned|cooked
                       |bone|skin|on|in

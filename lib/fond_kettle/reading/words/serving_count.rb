@@ -50,6 +50,8 @@ module FondKettle
       EATERS_AT_END = /\s+#{COUNT}\s+(?:ppl|people|pax|persons|pers)\W*\z/i
       # "Rice for thirty from my mother's notebook"
       WITHIN = /\bfor\s+#{COUNT}(?=\s+(?:from|by|with|on|at|in|after|as)\b|,)/i
+      # "Rice for 10 (to go with curry)"
+      ASIDE_AT_END = /\s*\((?!for\b)[^()\d]*\)\s*\z/i
       # "2 people / 35 min"
       TIME_BEHIND = %r{\s*[/|·,;–-]\s*(?:about\s+)?\d+\s*(?:min\w*|h\w*)\W*\z}i
       # Letters of a sentence that says no more than that.
@@ -78,7 +80,9 @@ module FondKettle
 
       # The number that a title ends with, or nil.
       def in_title(title)
-        said = AT_END.match(title) || WITHIN.match(title) || EATERS.match(title) || WAYS.last.match(title)
+        bare = title.sub(ASIDE_AT_END, "")
+        ways = [AT_END, WITHIN, EATERS, WAYS.last]
+        said = AT_END.match(bare) || ways.lazy.filter_map { |way| way.match(title) }.first
         said && counted(said[:count])
       end
 
