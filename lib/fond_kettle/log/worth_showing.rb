@@ -3,6 +3,7 @@
 require_relative "../belief/correlated"
 require_relative "../belief/scoped"
 require_relative "../ground/value"
+require_relative "cook_as_held"
 require_relative "observation"
 require_relative "seen_cook"
 
@@ -31,7 +32,7 @@ module FondKettle
         return [] if @plan.spread.by_cause.values.all?(&:zero?)
 
         worth = observations.map { |seen| Worth.new(kind: seen.kind, share: share(seen)) }
-        least = [LEAST, OF_THE_MOST * worth.map(&:share).max].max
+        least = [LEAST, OF_THE_MOST * worth.map(&:share).max.to_f].max
         worth.select { |one| one.share >= least }.sort_by { |one| -one.share }
       end
 

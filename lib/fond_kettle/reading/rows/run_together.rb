@@ -78,7 +78,8 @@ module FondKettle
       FIRST = /\A(?:and\s+)?(?:about\s+)?(?:[\d½¼¾⅓⅔⅛]|an?\s|half\s)/i
       # "2 scotch bonnets", which nobody knows, among things that somebody does.
       NEW_THING = /\A\d{1,2}\s+(?!#{UNIT}|(?:cm|mm|times?|pieces?|slices?|halves|left|more|of|for|to|in)\b
-                   |parts?\b|min|(?:ripe|fresh|whole)\z)
+                   |(?:parts?|sheets?|leaf|leaves|strips|squares|blocks?|layers?)\b
+                   |min|(?:ripe|fresh|whole)\z)
                    (?:[[:alpha:]]{3,}(?<!ed)\s){0,2}[[:alpha:]]{3,}(?<!ed)\z/ix
       # "1 tin (400 g) tomatoes"
       ASIDE = /\A\([^()]*\)\s*/

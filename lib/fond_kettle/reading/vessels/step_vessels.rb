@@ -25,8 +25,15 @@ module FondKettle
                          :set_aside, :by_itself, :rice_apart) do
       # True where water is brought to the boil for the rice.
       def water?
+        return true if boils_on?
+
         boils = FondKettle::Reading::StepVessels::BOILS
-        plain_water && !goes_in && boils.include?(kind) && [*boils, nil].include?(clause.kind)
+        plain_water && !goes_in && boils.include?(kind) && (boils.include?(clause.kind) || salted?)
+      end
+
+      # "6 l water with 6 tbsp salt, 5 cloves.", without a word for what is done.
+      def salted?
+        clause.kind.nil? && clause.say.match?(FondKettle::Reading::StepVessels::LITRES)
       end
 
       # "Half the rice into this": to what the step before mixed.
@@ -75,6 +82,7 @@ module FondKettle
       AGAIN = /\b(?:wipe|wash|rinse|clean|dry)\s+(?:out\s+|down\s+)?(?:the|that|your)\s+(?:[[:alpha:]]+\s+)?
                (?:pot|pan)\b/ix
       CRUSHED_INTO = /\A\W*(?:then\s+)?(?:crush|crumble|grate|shred|tear|snip|chop)\b[^.;]*\binto\s+the\b/i
+      LITRES = /\A\W*[\d½¼¾.,]+\s*(?:l|litres?|liters?)\s+(?:of\s+)?water\b[^.;]*\bsalt\b/i
       # What is thrown away goes into no vessel.
       # A broth that is strained is no thing for a plate.
       STRAIN = /\A\W*(?:then\s+)?strain\b/i

@@ -38,10 +38,13 @@ module FondKettle
       ALONE = /\A\W*(?:(?:some|a\s+little|fresh)\s+)?coriander\W*\z/i
       # "Peas, a handful", "onions 8", "2 cod fillets, 160 g each".
       LOOSE_BEHIND = /\A(?<what>[[:alpha:]](?:[[:alpha:]\ ]|-(?=[[:alpha:]])){0,60}?)(?:,|\s[-–—])?\s+
-                      (?<amount>(?:pinch|bunch|handful|knob)(?=\z|,)|an?\s+(?:[[:alpha:]]+\s+)?
+                      (?<amount>an?\s+(?:[[:alpha:]]+\s+)?
                       (?:handful|bunch|pinch|glug|knob|splash|sprig|drop|dash)
-                      |(?:a\s+couple\s+of|two|three)\s+(?:handfuls|bunches|knobs|sprigs))
-                      (?<said>,\s.{1,60})?\z/ix
+                      |(?:a\s+couple\s+of|two|three)\s+(?:handfuls|bunches|knobs|sprigs))\z/ix
+      # "Asafoetida pinch", "saffron, pinch, in hot water"
+      PINCH_BEHIND = /\A(?<what>(?!(?:one|half|another|big|small|good|the)\b)
+                      [[:alpha:]]{3,}(?:\s[[:alpha:]]+){0,2}),?\s+
+                      (?<amount>pinch|bunch|handful|knob)(?<said>,\s.{1,60})?\z/ix
       # "Lentils, a mug and a half (soak them overnight)"
       MUGS_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),?\s+
                      (?<amount>(?:(?:half\s+)?an?|one|two|three|four)\s+(?:[[:alpha:]]+\s+)?
@@ -120,7 +123,8 @@ module FondKettle
               (?:handful|bunch|knob|thumb|tin|can|jar|packet|pinch|few|glass|mug)s?\b)/ix
 
       # "Ginger 1\" piece"
-      INCHES = /(?<=\d|½|¼|¾)\s?"(?:\s+(?:piece|knob|stick))?/
+      INCHES = /(?<=\d|½|¼|¾)\s?"(?:\s+(?:piece|knob))?(?!\s+stick)/
+      ROOT = /\b(?:ginger|galangal|turmeric)\b/i
 
       # By a line, which is read as a line and as a part of a list.
       PLAIN = Remembered.new(1000) { |line| first(line) }
@@ -136,7 +140,8 @@ module FondKettle
       end
 
       def first(line)
-        line = line.sub(INCHES, " inch").sub(ANOTHER, '\k<of>1 ').sub(JUICE, "juice of ")
+        line = line.sub(INCHES, " inch") if line.match?(ROOT)
+        line = line.sub(ANOTHER, '\k<of>1 ').sub(JUICE, "juice of ")
         whole = CompoundAmounts.single(line)
         bare = IDLE.reduce(whole) { |text, words| text.sub(words, "") }
         turned(fresh(preserved(bare)))
@@ -160,7 +165,8 @@ module FondKettle
       # An amount that stands behind its thing comes first: "Rice, long grain, 2 kg".
       def turned(line)
         line.sub(RICE_AMID, '\k<amount> \k<kind> rice').sub(TINS_BEHIND) { times(Regexp.last_match) }
-            .sub(LOOSE_BEHIND, '\k<amount> of \k<what>\k<said>')
+            .sub(LOOSE_BEHIND, '\k<amount> of \k<what>')
+            .sub(PINCH_BEHIND, '\k<amount> of \k<what>\k<said>')
             .sub(MUGS_BEHIND, '\k<amount> of \k<what>\k<said>').sub(SIZED_BEHIND, '\k<amount> \k<what>')
             .sub(ALL_BEHIND, '\k<amount> \k<what>\k<said>')
             .sub(EACH_BEHIND, ' (\k<amount> each)').sub(TIMES) { times(Regexp.last_match) }

@@ -42,7 +42,8 @@ module FondKettle
       PUT_IN = /,\s+(?=(?:and\s+)?everything\s+in(?:to)?\s+(?:the|an?|your)\s
                |(?:the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?\s+
                (?:in(?:\s*[,.;]|\s+(?:for\s+)?\d+\s*(?:min|m\b|sec|h)|\z)|through\b)
-               |(?:(?:lid|covered),?\s+)?off(?:\s+the\s+heat)?,?\s+\d|\d+\s*(?:min\w*\s+)?(?:off|low)\b
+               |(?:(?:lid|covered),?\s+)?off(?:\s+the\s+heat)?,?\s+(?:for\s+)?\d
+               |\d+\s*(?:min\w*\s+)?(?:off|low)\b
                |\d+\s*min\w*\s+(?:rest|un?covered)\b
                |(?:the\s+)?(?:foil|lid)\s+(?:on|back|off)\b|out\s*(?:[.,;]|\z)|back\s+on\s+\d)/ix
       # Words with which something is done, without a verb.
