@@ -24,6 +24,11 @@ module FondKettle
       all.fetch(list)
     end
 
+    # A text as a sentence begins: the rest of it stays as it is.
+    def capital(text)
+      text[0].upcase + text[1..]
+    end
+
     # All lists.
     def all
       @all ||= Catalogue.read(FILE, SCHEMA).group_by { |row| row[:list] }.transform_values do |rows|

@@ -2,6 +2,7 @@
 
 require_relative "../belief/scoped"
 require_relative "../ground/value"
+require_relative "../ground/words"
 require_relative "cause_words"
 
 module FondKettle
@@ -58,7 +59,7 @@ module FondKettle
         return "Nothing here differs from the book by more than chance." if all.empty?
 
         first, second = all.map { |one| how_much(one.place) }
-        second ? "#{capital(first)}, or #{second}: not told apart yet." : "#{capital(first)}."
+        second ? "#{Words.capital(first)}, or #{second}: not told apart yet." : "#{Words.capital(first)}."
       end
 
       # Words, to go on from others, for what differs from the book here and by how much.
@@ -137,10 +138,6 @@ module FondKettle
         mean = @learned.belief.mean(place)
         Cause.new(place: place, factor: place.unknown == TASTE ? mean : Math.exp(mean),
                   sure: moved(place) / named.sum { |one| moved(one) })
-      end
-
-      def capital(text)
-        text[0].upcase + text[1..]
       end
 
       # True where so many cooks in a row lay at the edge.

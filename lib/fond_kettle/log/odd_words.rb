@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../ground/words"
 require_relative "learning"
 
 module FondKettle
@@ -26,7 +27,7 @@ module FondKettle
       # "Much more steam was gone than expected, and it boiled much later than expected." Of Odd of one cook.
       def say(odd)
         said = odd.map { |one| WORDS.fetch(one.kind, CUE)[one.over ? 0 : 1] }.uniq.join(", and ")
-        "#{said[0].upcase}#{said[1..]}."
+        "#{Words.capital(said)}."
       end
     end
   end

@@ -2,6 +2,7 @@
 
 require_relative "../../care/cautions"
 require_relative "../../ground/value"
+require_relative "../../ground/words"
 require_relative "../../table/avoids"
 require_relative "../graph/graph_check"
 
@@ -43,7 +44,7 @@ module FondKettle
       def order
         GraphCheck.new(@bench.dish).faults.map do |fault|
           words = [*("the steps" if fault[:field] == STEPS), fault[:message]].join(" ")
-          trouble("#{words[0].upcase}#{words[1..]}.")
+          trouble("#{Words.capital(words)}.")
         end
       end
 

@@ -47,9 +47,9 @@ module FondKettle
       BAY = "bay-leaf"
       # What is wrapped goes on the leaves that are listed.
       EACH_LEAF = /\beach\s+(?:leaf|leaves)\b/i
-      # What food a fat was used for, or a broth made of: "the onion oil", "3 cups of the chicken broth".
       # "In the oil of the tuna": none of the fish.
-      OUT_OF = /(?<=\boil|\bbrine)\s+(?:of|from)\s+the\s+(?:tin\b|can\b|[[:alpha:]]+)/i
+      OUT_OF = /(?<=\boil|\bbrine)\s+(?:of|from)\s+the\s+[[:alpha:]]+/i
+      # What food a fat was used for, or a broth made of: "the onion oil", "3 cups of the chicken broth".
       MODIFIES = /\b(?:onion|shallot|garlic|chilli|chicken|duck|bacon|sausage|fish|shrimp|prawn|mussel|clam
                   |mushroom|porcini|shiitake|bean)\s+
                   (?=(?:oil|fat|broth|stock|liquor|juices?|(?:soaking\s+)?water)\b)/ix

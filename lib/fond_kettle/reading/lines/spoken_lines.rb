@@ -28,8 +28,10 @@ module FondKettle
                  |\sin(?=\s*(?:[,.;]|\z))|\z)}ix
       # "A teaspoon of turmeric and 3 cloves": the second has an amount of its own.
       NEXT_ONE = /(?<=[[:alpha:]])\s(?:and|&|plus)\s(?:\d|(?:an?|two|three|four)\s(?!half\b|quarter\b)).*/im
+      # How a food comes.
+      STATES = /(?:frozen|fresh|dried|raw|cooked|tinned)/i
       # What is spoken of as known.
-      KNOWN = /\bof\z|\A(?:frozen|fresh|dried|raw|cooked|tinned)\z|\A&
+      KNOWN = /\bof\z|\A#{STATES}\z|\A&
               |\A(?:with|in|into|to|onto|back|of|from|and|the|them|it|this|that|those|these|your
               |its|an?|over|above|below|under|apart)\b|\A(?:deep|thick|wide|high)\z/ix
       # What is counted and no food.
@@ -66,7 +68,7 @@ module FondKettle
       # "Curry powder 2 tsp, thyme 2 tsp"
       BEHIND_NAME = %r{(?<=\A|[.;:,]\s)[[:alpha:]][[:alpha:]]+(?:\s[[:alpha:]]+){0,2}
                        \s[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]{0,10}#{RunTogether::UNIT}
-                       (?=(?:\s(?:frozen|fresh|dried|raw|cooked|tinned))?(?:[,.;:]|\z))}ix
+                       (?=(?:\s#{STATES})?(?:[,.;:]|\z))}ix
       FRONT = /\A\s*(?:(?:and|then|with|in|add|pour|over)\s+)*(?:the\s+)?/i
       SOME = /\A(?:few|little|bit)\b\s*|\Amore\s+(?=[[:alpha:]])/i
       # "A bit more stock" is of what there is.

@@ -2,7 +2,7 @@
 
 require_relative "../words/sentences"
 require_relative "../words/serving_count"
-require_relative "labelled_food"
+require_relative "label_name"
 require_relative "row_words"
 require_relative "run_together"
 
@@ -42,7 +42,7 @@ module FondKettle
 
       # "Salmon: 300 g fillet"
       def name_first
-        @things[0] = LabelledFood.labelled(@label, @things.first) if @label && @things.any?
+        @things[0] = LabelName.before(@label, @things.first) if @label && @things.any?
       end
 
       # The part of the row in which a thing's name stands, or nil.

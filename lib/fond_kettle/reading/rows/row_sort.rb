@@ -5,6 +5,7 @@ require_relative "../../larder/plain_words"
 require_relative "../words/loose_measures"
 require_relative "../words/serving_count"
 require_relative "instructed_thing"
+require_relative "label_name"
 require_relative "labelled_food"
 require_relative "row_headings"
 require_relative "row_words"
@@ -73,7 +74,7 @@ module FondKettle
       def thing?
         return false if none?
 
-        LabelledFood.named(@row) || food? || (!done? && (names? || ThingRow.labelled?(@bare)))
+        LabelName.named(@row) || food? || (!done? && (names? || ThingRow.labelled?(@bare)))
       end
 
       # True for one that heads others.

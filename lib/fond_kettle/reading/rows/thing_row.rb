@@ -1,6 +1,6 @@
 # frozen_string_literal: true
 
-require_relative "labelled_food"
+require_relative "label_name"
 require_relative "row_words"
 require_relative "../words/sentences"
 require_relative "../words/verbs"
@@ -27,10 +27,11 @@ module FondKettle
       #
       #   apart("limes + chilli flakes") # => ["limes + chilli flakes", ["limes", "chilli flakes"]]
       def apart(row)
-        named = LabelledFood.named(row)
+        named = LabelName.named(row)
         return [row, [named]] if named
 
-        told = row.sub(FOR_TABLE, "").sub(RunTogether::FOR, "").sub(DONE_TO_IT) { ", #{Regexp.last_match[:how].sub(' & ', ' and ')}" }
+        bare = row.sub(FOR_TABLE, "").sub(RunTogether::FOR, "")
+        told = bare.sub(DONE_TO_IT) { ", #{Regexp.last_match[:how].sub(' & ', ' and ')}" }
         things = RunTogether.foods(labelled?(told) ? told.sub(RunTogether::LABEL, "") : told)
         [told, things.flat_map { |text| text.split(BOTH) }]
       end
@@ -49,7 +50,7 @@ module FondKettle
 
       # "Peas: 1 cup dry red peas"
       def labelled?(row)
-        return true if LabelledFood.named(row)
+        return true if LabelName.named(row)
 
         row.match?(RunTogether::LABEL) && RowWords.amount?(row.sub(RunTogether::LABEL, ""))
       end
