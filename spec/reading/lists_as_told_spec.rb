@@ -126,4 +126,10 @@ RSpec.describe FondKettle::Reading::Reader do
     greens = whole("greens_in_handfuls")
     expect(taken_at(greens, "remaining oil")).to eq(["dill", "olive oil", "lemon juice"])
   end
+
+  it "takes a label's name in a row with a bullet and a full stop too" do
+    dish = told("Rice with dill\n\n- 300 g basmati\n- Dill: 3 big bunches, chopped fine.\n" \
+                "- Broad beans: 400 g frozen.\n\nBoil the rice 12 minutes. Stir in the dill and the beans.")
+    expect(grams(dish)).to include("dill" => be_positive, "frozen broad beans" => 400.0)
+  end
 end

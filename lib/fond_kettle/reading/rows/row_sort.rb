@@ -74,7 +74,7 @@ module FondKettle
       def thing?
         return false if none?
 
-        LabelName.named(@row) || food? || (!done? && (names? || ThingRow.labelled?(@bare)))
+        LabelName.named(@bare) || food? || (!done? && (names? || ThingRow.labelled?(@bare)))
       end
 
       # True for one that heads others.

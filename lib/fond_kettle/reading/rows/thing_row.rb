@@ -50,8 +50,6 @@ module FondKettle
 
       # "Peas: 1 cup dry red peas"
       def labelled?(row)
-        return true if LabelName.named(row)
-
         row.match?(RunTogether::LABEL) && RowWords.amount?(row.sub(RunTogether::LABEL, ""))
       end
     end
