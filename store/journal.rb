@@ -82,6 +82,15 @@ module FondKettle
         entry(row) if row && Time.parse(row[:at]) > now - Limits::TAKE_BACK_S
       end
 
+      # True while an act that wrote to a table can be taken back from the page that follows.
+      def fresh_in?(table, now)
+        since = Journal.text(now - Limits::TAKE_BACK_S)
+        @database.read do |db|
+          db[:changes].where(taken_back_at: nil).where { at > since }
+                      .where(Sequel.like(:rows, %(%"table":"#{table}"%))).any?
+        end
+      end
+
       # The removals that were not put back, the newest first: Entries.
       def removals(now)
         @database.read do |db|

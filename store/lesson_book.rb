@@ -9,8 +9,9 @@ require_relative "../lib/fond_kettle/log/learning"
 require_relative "../lib/fond_kettle/log/pot_scopes"
 require_relative "../lib/fond_kettle/log/seen_cook"
 require_relative "../lib/fond_kettle/log/worth_showing"
+require_relative "forgetting"
 require_relative "journal"
-require_relative "old_requests"
+require_relative "kept_lessons"
 require_relative "shelf"
 require_relative "teaching_cook"
 
@@ -21,10 +22,14 @@ module FondKettle
     class LessonBook
       # The Shelf of what cooks said of their own water.
       attr_reader :mine
+      # The Forgetting of what cooks have taught.
+      attr_reader :forgetting
 
       # `pots`: the Shelf of pots, for the lids that were tested.
       def initialize(database, journal, cooks, pots)
         @mine = Shelf.new(database, :mine, journal)
+        @kept = KeptLessons.new(database, journal, @mine)
+        @forgetting = Forgetting.new(database, journal)
         @database = database
         @journal = journal
         @cooks = cooks
@@ -33,7 +38,7 @@ module FondKettle
 
       # Log::Learned of every cook in the log that teaches, and of the tested lids.
       def learned
-        @database.remember(:learned) { |db| tested(folded(teaching(db))) }
+        @database.remember(:learned) { tested(folded(@kept.texts)) }
       end
 
       # The lesson (Log::KitchenLesson) for a Methods::Request; `bag_id`, `dish`: as Log::PotScopes has them.
@@ -51,7 +56,7 @@ module FondKettle
       # Log::Causes of what differs from the book in the kitchen of a cook (its id); nil where it has shown
       # nothing.
       def causes(cook_id)
-        text = @database.read { |db| db[:lessons].where(cook_id: cook_id).get(:seen) }
+        text = @kept.of(cook_id)
         return unless text
 
         seen = Formats::LinearisedJson.read(text)
@@ -64,15 +69,15 @@ module FondKettle
         learned.odd.select { |one| one.on == on }
       end
 
-      # Log::Learned before a cook was finished (a Time).
-      def before(finished_at)
-        @database.read { |db| folded(teaching(db, before: finished_at)) }
+      # Log::Learned before a finished cook's record.
+      def before(cook)
+        folded(@kept.texts(before: cook))
       end
 
       # The text to keep of what a cook's record shows that came out so (an Outcome as a hash); nil where it
       # can show nothing.
       def seen(cook, outcome)
-        after(before(cook[:finished_at]), cook, outcome)
+        after(before(cook), cook, outcome)
       end
 
       # Keeps that so much water (g) comes right in this house for a Methods::Request. Returns the record.
@@ -82,43 +87,43 @@ module FondKettle
         @mine.add(liquid_g: liquid_g, seen: shown(own, told), told_at: Journal.text(now), **named)
       end
 
-      # Keeps a text in the place of what the cook had shown before (nil: nothing).
-      def keep(cook_id, text)
-        @database.write do |db|
-          @journal.noting(:lessons, cook_id) do
-            db[:lessons].where(cook_id: cook_id).delete
-            db[:lessons].insert(cook_id: cook_id, seen: text) if text
-          end
-        end
+      # Keeps a text in the place of what a finished cook's record had shown before (nil: nothing).
+      def keep(cook, text)
+        @kept.keep(cook, text)
       end
 
       # Works out what nobody has yet, of cooks of before or from elsewhere: each once, after those before.
       def bring_forward
-        judged = @database.read { |db| judged(db) }
-        return if judged.all? { |row| row[:seen] }
+        rows = @kept.rows
+        return if rows.all? { |row| row[:seen] }
 
-        judged.reduce(told) do |known, row|
+        rows.reduce(told) do |known, row|
           text = row[:seen] || brought_forward(known, row[:id])
-          text && row[:removed_at].nil? ? folded([text], known) : known
+          text && row[:counts] ? folded([text], known) : known
         end
       end
 
-      private
+      # Works out anew up to `most` cooks after some that were changed, forgotten or put back since: they were
+      # run where the kitchen was held to be then. Leaves it for later while such a change can still be taken
+      # back at `now`. Returns how many.
+      def work_out_anew(most, now)
+        ids = @database.remember(:outdated) { @kept.outdated }
+        return 0 if ids.empty? || @journal.fresh_in?(:lessons, now)
 
-      # Rows of the cooks that could teach, oldest first, with what is kept of them.
-      def judged(db)
-        cooks = Sequel[:cooks]
-        db[:cooks].join(:outcomes, cook_id: :id).left_join(:lessons, cook_id: cooks[:id])
-                  .where(teaches: true).exclude(finished_at: nil).exclude(request: nil)
-                  .exclude(request: OldRequests::NOT_KNOWN).order(:finished_at, cooks[:id])
-                  .select(cooks[:id], :removed_at, :seen).all
+        ids.first(most).each do |id|
+          cook = @cooks.find(id)
+          was = @kept.of(id)
+          @kept.renew(cook, was, seen(cook, cook[:outcome]) || was)
+        end.size
       end
+
+      private
 
       # The text of a cook that had none, which is kept from now on.
       def brought_forward(known, cook_id)
         cook = @cooks.find(cook_id)
         text = after(known, cook, cook[:outcome])
-        keep(cook_id, text) if text
+        keep(cook, text) if text
         text
       end
 
@@ -130,21 +135,13 @@ module FondKettle
         nil
       end
 
-      # Kept texts, oldest first; of the cooks that were finished `before` a Time (nil: of all).
-      def teaching(db, before: nil)
-        kept = db[:lessons].join(:cooks, id: :cook_id).where(removed_at: nil, teaches: true)
-                           .where(cook_id: db[:outcomes].select(:cook_id)).order(:finished_at, :cook_id)
-        kept = kept.where { finished_at < Journal.text(before) } if before
-        kept.select_map(:seen)
-      end
-
       # Log::Learned of kept texts, after what is known (nothing but what was told of the house's own water).
       def folded(kept, known = told)
         kept.reduce(known) { |now, text| Log::Learning.fold(now, Formats::LinearisedJson.read(text)) }
       end
 
       def told
-        folded(@mine.all.map { |record| record[:seen] }, Log::Learned.nothing)
+        folded(@kept.told, Log::Learned.nothing)
       end
 
       # The text to keep of a SeenCook, after what is known by then.

@@ -3,6 +3,7 @@
 require_relative "../../lib/fond_kettle/kit/burner"
 require_relative "../../lib/fond_kettle/kit/vessel"
 require_relative "../../lib/fond_kettle/larder/grains"
+require_relative "../../lib/fond_kettle/log/forgettable"
 require_relative "../../lib/fond_kettle/log/outcome"
 require_relative "../../lib/fond_kettle/measure/units"
 require_relative "../../lib/fond_kettle/ground/limits"
@@ -89,6 +90,7 @@ module FondKettle
     end
 
     # Whether something was different when a pot came out far off what was expected.
+    FORGET = Schema.params { required(:of).filled(:string, format?: Log::Forgettable::NAMES) }
     ANSWER = Schema.params { required(:different).filled(:string, included_in?: %w[yes no]) }
 
     # Nothing under the lid.

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "../../lib/fond_kettle/ground/field"
+require_relative "../../lib/fond_kettle/ground/limits"
 require_relative "../../lib/fond_kettle/house/left_blank"
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "../../lib/fond_kettle/kit/pot_height"
@@ -14,14 +16,28 @@ module FondKettle
       CUP_NAME = "glass"
       HEIGHT_FIELDS = House::KITCHEN_FIELDS.select { |field| field.key == :altitude_m }.freeze
       HEIGHT = Forms.of(HEIGHT_FIELDS)
+      # The cook's own way, by their glass.
+      OWN_FIELDS = { own_rice: "Rice, glasses", own_water: "Water to it, glasses" }.map do |key, label|
+        Field.number(key, label, Limits::OWN_GLASSES, optional: true)
+      end.freeze
+      OWN = Forms.of(OWN_FIELDS)
+      BOTH = "must be told too: so much rice, and so much water to it"
+
+      # Fields of a PlanForm of the cook's own way, as they are called here.
+      NAMED = { "amount" => "own_rice", "own" => "own_water" }.freeze
 
       attr_reader :problems
 
-      # `typed`: diameter_mm and height_mm of the pot, ml of the cup, altitude_m.
+      # Problems of the cook's own way once it is planned (a PlanForm), at their fields here.
+      def self.own_problems(form)
+        form.problems.map { |problem| problem.merge(field: NAMED.fetch(problem[:field].to_s, "own_water")) }
+      end
+
+      # `typed`: diameter_mm and height_mm of the pot, ml of the cup, altitude_m, own_rice and own_water.
       def initialize(typed)
         @typed = typed
-        @results = { pot: pot_result, cup: cup_result, kitchen: kitchen_result }.compact
-        @problems = @results.values.flat_map { |result| Forms.problems(result) }
+        @results = { pot: pot_result, cup: cup_result, kitchen: kitchen_result, mine: own_result }.compact
+        @problems = [*@results.values.flat_map { |result| Forms.problems(result) }, *half_told]
       end
 
       def ok?
@@ -30,7 +46,16 @@ module FondKettle
 
       # Attributes by what they are of: :pot, :cup, :kitchen; of what is right as it is typed.
       def values
-        @results.select { |_, result| result.success? }.transform_values(&:to_h)
+        @results.except(:mine).select { |_, result| result.success? }.transform_values(&:to_h)
+      end
+
+      # The cook's own rice and water, as a PlanForm is told of them; nil where there is none, or half of it.
+      def own_way
+        own = @results[:mine]
+        return unless own&.success? && half_told.empty?
+
+        { "for" => "amount", "amount" => own[:own_rice].to_s, "unit" => HOUSE_CUP,
+          "own" => own[:own_water].to_s, "own_kind" => "cup" }
       end
 
       # Height in mm that was guessed from the pot's width, or nil.
@@ -63,6 +88,16 @@ module FondKettle
 
       def kitchen_result
         HEIGHT.call("altitude_m" => @typed["altitude_m"]) if given?("altitude_m")
+      end
+
+      def own_result
+        OWN.call(@typed.slice("own_rice", "own_water")) if given?("own_rice", "own_water")
+      end
+
+      # Rice without water is no way of cooking, nor is water without rice.
+      def half_told
+        told, blank = OWN_FIELDS.map { |field| field.key.to_s }.partition { |name| given?(name) }
+        told.empty? ? [] : blank.map { |name| { field: name, message: BOTH } }
       end
     end
   end

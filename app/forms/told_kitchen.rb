@@ -12,10 +12,17 @@ module FondKettle
       # Id of what is on no shelf yet.
       NOT_YET = 0
 
-      # `told`: attributes by :pot, :cup and :kitchen, as FirstForm has them.
-      def initialize(household, told)
+      # `told`: attributes by :pot, :cup and :kitchen, as FirstForm has them; `lessons`: Log::ToldLessons of
+      # what is told of the cook's own way, nil: the household's.
+      def initialize(household, told, lessons = nil)
         super(household)
         @told = told
+        @lessons = lessons
+      end
+
+      # What is known of the kitchen.
+      def lessons
+        @lessons || __getobj__.lessons
       end
 
       # The House::Shelves with what is told.

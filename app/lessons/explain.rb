@@ -22,7 +22,7 @@ module FondKettle
         return if outcome.nil? || outcome.values_at(:grain, :wetness) == RIGHT
 
         seen = Store::TeachingCook.of(record, outcome)
-        seen && Log::Diagnosis.new(@household.lessons.before(record[:finished_at]), seen)
+        seen && Log::Diagnosis.new(@household.lessons.before(record), seen)
       rescue UserError
         nil
       end

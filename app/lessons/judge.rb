@@ -44,7 +44,7 @@ module FondKettle
         seen = household.lessons.seen(cook, outcome.to_h) if teaches
         noted("Written down: #{cook[:title]}", "change", "/log/#{cook[:id]}") do
           household.cooks.judge(cook[:id], outcome, version, teaches: teaches)
-          household.lessons.keep(cook[:id], seen)
+          household.lessons.keep(cook, seen)
           teaches
         end
       end

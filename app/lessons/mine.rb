@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../lib/fond_kettle/ground/errors"
+require_relative "../../lib/fond_kettle/log/told_lessons"
 require_relative "../act"
 require_relative "../plans/look"
 
@@ -10,10 +11,21 @@ module FondKettle
     class TellMine < Act
       NONE = "must be said first: how much water do you pour?"
 
+      # The App::OwnWater of a Forms::PlanForm without problems, in a kitchen. Raises InvalidInput where none
+      # is said.
+      def self.own(form, kitchen)
+        look = LookAtPlan.new(form, kitchen)
+        look.own(look.plan) || raise(InvalidInput.at("own", NONE))
+      end
+
+      # The Log::ToldLessons of such a form, before anything is kept.
+      def self.lessons(form, kitchen)
+        Log::ToldLessons.new(form.request, own(form, kitchen).liquid_g, form.bag&.id, form.dish&.title)
+      end
+
       # Keeps that the own water of a Forms::PlanForm without problems comes right. Raises InvalidInput.
       def call(form)
-        look = LookAtPlan.new(form, household.kitchen)
-        own = look.own(look.plan) || raise(InvalidInput.at("own", NONE))
+        own = TellMine.own(form, household.kitchen)
         return if told?(form.address, own.liquid_g)
 
         title = "#{form.request.grain.name}, #{form.request.vessel.name.downcase}"

@@ -28,6 +28,27 @@ RSpec.describe "A new kitchen's first right pot", :browser, :empty do
     expect([told.size, taps]).to eq([4, 1])
   end
 
+  it "goes by a way of the cook's own from the first pot on, here and on the plan" do
+    visit "/"
+    { "People" => "7", "Pot, inside width, mm" => "22 cm", "Glass or cup holds, mL" => "210" }
+      .each { |label, text| fill_in label, with: text }
+    expect(page).to have_css("#answer .number", text: "525 g rice")
+    book = find("#answer .number", text: "water").text
+    find("summary", text: "I have a way of my own").click
+    fill_in "Rice, glasses", with: "2"
+    find_field("Water to it, glasses").set("a lot")
+    expect(page).to have_css("#new_kitchen-own_water-problem", text: "must be")
+    fill_in "Water to it, glasses", with: "3 3/4"
+    expect(page).to have_css("#answer .lesson", text: "Learned here. From your own word:")
+    expect(page).to be_accessible
+    mine = find("#answer .number", text: "water").text
+    expect(mine.to_i).to be > 1.05 * book.to_i
+    click_button "Cook with these"
+    expect(page).to have_css(".lesson", text: "From your own word:").and have_css(".number", text: mine)
+    visit "/log"
+    expect(page).to have_css(".mine", text: "788 g comes right")
+  end
+
   it "is worked out without a pot, a cup or a height, and says what is taken for them" do
     visit "/"
     expect(page).to have_css("#answer .number", text: "150 g rice")

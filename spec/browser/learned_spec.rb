@@ -101,6 +101,34 @@ RSpec.describe "A kitchen that is learned", :browser, :empty do
     expect(page).to have_css(".taught", text: "this lid lets more steam out than most")
   end
 
+  it "forgets a bag and learns from it again, and takes a way of the cook's own at the pot" do
+    pot = household.shelf(:pots).add(Support::LivedKitchen::POT)[:id]
+    bag = household.shelf(:bags).add(name: "Long bag", grain: "basmati", left_g: 9000.0, drinks: 1.0,
+                                     crop: "usual")
+    Support::LivedKitchen.new(household, uptake: 1.2).cook(pot, [300, 400], from: Time.now - (3 * 86_400))
+    visit "/cupboard#bags-#{bag[:id]}"
+    find("#bags-#{bag[:id]} summary").click unless page.has_link?("What it has taught", wait: 0)
+    click_link "What it has taught"
+    expect(page).to have_css("#forget li", text: "Long bag: 2 pots").and be_accessible
+    click_button "Forget what it taught"
+    expect(page).to have_css("#forget li", text: "2 pots, forgotten")
+    visit "/pot?grain=basmati&for=amount&amount=400&unit=g&pot=#{pot}"
+    expect(page).to have_no_css(".lesson", text: "Learned here")
+    visit "/log#forget"
+    click_button "Learn from it again"
+    expect(page).to have_css("#forget li", text: "This bag drinks more than most")
+    visit "/cupboard"
+    find("#pots-#{pot} summary", match: :first).click
+    find("#pots-#{pot} summary", text: "My own water").click
+    fill_in "So much rice", with: "2"
+    fill_in "So much water to it", with: "3 1/2"
+    # What lies half under the bar of the page is not looked at.
+    page.scroll_to(0, 0)
+    expect(page).to be_accessible
+    within("#pots-#{pot}") { click_button "Mine comes right" }
+    expect(page).to have_css(".notice", text: "go by it from now on")
+  end
+
   it "goes by a cook's own water from the start, and forgets it again" do
     pot = household.shelf(:pots).add(Support::LivedKitchen::POT)[:id]
     address = "/pot?grain=basmati&for=amount&amount=400&unit=g&pot=#{pot}"
@@ -111,7 +139,7 @@ RSpec.describe "A kitchen that is learned", :browser, :empty do
     expect(page).to have_css(".own", text: "Your way:")
     click_button "Mine comes right"
     expect(page).to have_css(".own-standard")
-    expect(page).to have_css(".lesson", text: "Learned here. From 1 pot:")
+    expect(page).to have_css(".lesson", text: "Learned here. From your own word:")
     expect(page).to be_accessible
     visit address
     expect(find(".number:not(.cup) strong").text.to_i).to be_within(0.04 * mine_g).of(mine_g)

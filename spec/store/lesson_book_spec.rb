@@ -110,6 +110,29 @@ RSpec.describe FondKettle::Store::LessonBook, :empty do
     expect(apart(household.lessons.learned.belief, learned.belief)).to be < 1e-9
   end
 
+  # Forgets the first of some cooks, and gives what is left of them to learn from.
+  def without_first(cooks)
+    household.lessons.forgetting.forget(cooks.first(1), cooked_at)
+    household.lessons.learned
+  end
+
+  it "knows at once what follows from a forgotten cook, and works the later ones out anew when it is quiet" do
+    cooks = kitchen(lid: 2.5).cook(pot, amounts, from: cooked_at, weigh: true)
+    lessons = household.lessons
+    at_once = without_first(cooks)
+    quiet = cooked_at + (6 * 86_400)
+    # The last was written down a moment ago: that could be taken back.
+    expect(lessons.work_out_anew(9, cooked_at + (4 * 86_400) + 7260)).to eq(0)
+    expect([lessons.work_out_anew(3, quiet), lessons.work_out_anew(3, quiet)]).to eq([3, 1])
+    expect(lessons.work_out_anew(3, quiet)).to eq(0)
+    anew = lessons.learned
+    household.database.write { |db| db[:lessons].delete }
+    lessons.bring_forward
+    expect(apart(anew.belief, lessons.learned.belief)).to be < 1e-9
+    expect(apart(anew.belief, at_once.belief)).to be < 0.02
+    expect(lessons.work_out_anew(9, quiet)).to eq(0)
+  end
+
   it "opens a kitchen in which the request of a cook is damaged, and learns from the others" do
     first, second = kitchen(uptake: 0.9).cook(pot, amounts.first(2), from: now)
     household.database.write do |db|

@@ -31,6 +31,28 @@ RSpec.describe "Water of the cook's own that comes right" do
     expect(mine).to eq([])
   end
 
+  it "is told at a pot of the cupboard, in glasses or by the finger" do
+    own = { "grain" => "jasmine", "amount" => "2", "unit" => "cup", "own" => "3 1/4", "own_kind" => "cup" }
+    send_form "/cupboard/pots/1/mine", own
+    expect([last_response.status, mine.map { |one| one[:title] }]).to eq([303, ["Jasmine, steel pot"]])
+    expect(mine.first[:liquid_g]).to be_within(0.1).of(3.25 * household.values(:cups).first.ml)
+    send_form "/cupboard/pots/1/mine", **own, "own" => "1", "own_kind" => "finger"
+    expect(mine.size).to eq(2)
+  end
+
+  it "is refused at its field in the cupboard, and what was typed stays" do
+    own = { "grain" => "jasmine", "amount" => "2", "unit" => "cup", "own" => "plenty", "own_kind" => "cup" }
+    { own => "own", { **own, "own" => "" } => "own", { **own, "own" => "2", "amount" => "lots" } => "amount" }
+      .each do |typed, field|
+        send_form "/cupboard/pots/1/mine", typed
+        named = page.css("#pots-1 .cupboard-mine [aria-invalid]").map { |one| one["name"] }
+        expect([last_response.status, named]).to eq([422, [field]])
+        expect(page.at_css("#mine-1-amount")["value"]).to eq(typed["amount"])
+      end
+    send_form "/cupboard/pots/99/mine", own
+    expect([last_response.status, mine]).to eq([404, []])
+  end
+
   it "begins a new bag half way to what the old one taught, until that is taken back" do
     old = household.shelf(:bags).all.find { |bag| bag[:grain] == "basmati" }
     said = old.slice(:name, :grain, :drinks, :crop).transform_keys(&:to_s).transform_values(&:to_s)

@@ -7,9 +7,12 @@ require_relative "../removed"
 module FondKettle
   module Store
     # The upkeep of a running kitchen, every minute: the write-ahead log is emptied into the one file, a copy
-    # is made when there is none of today, and old removals are forgotten.
+    # is made when there is none of today, old removals are forgotten, and lessons after a changed one are
+    # worked out anew.
     class Upkeep
       EVERY_S = 60
+      # So many lessons, that the stove never waits for them.
+      MOST_LESSONS = 5
 
       # What went wrong the last time, as a sentence, or nil.
       attr_reader :trouble
@@ -44,6 +47,7 @@ module FondKettle
         @household.database.checkpoint
         @copies.daily(now) unless @household.bare?
         forget(now)
+        @household.lessons.work_out_anew(MOST_LESSONS, now)
         @trouble = nil
       rescue UserError, SystemCallError => e
         @warning&.call(e.message) unless @trouble == e.message

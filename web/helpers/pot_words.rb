@@ -58,6 +58,7 @@ module FondKettle
           field.with(label: field.label.sub("Inside", "Pot, inside"))
         end,
                         House::CUP_ML.with(label: "Glass or cup holds"), *HEIGHT_FIELDS].freeze
+        OWN_FIELDS = Forms::FirstForm::OWN_FIELDS
 
         # Foods that may lie in a base.
         def base_foods

@@ -28,7 +28,7 @@ module FondKettle
       module Told
         # A cook without its plan, where there are many of them.
         COOK = %i[id title grain pot_id pot_no pots planned_g poured_g started_at finished_at left_at outcome
-                  teaches lock_version].freeze
+                  teaches forgotten_at lock_version].freeze
         MEAL = %i[id lock_version planned begun_at ended_at].freeze
 
         module_function

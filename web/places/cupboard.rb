@@ -3,11 +3,13 @@
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "../../app/forms/fields"
 require_relative "../../app/forms/plan_form"
+require_relative "../../app/lessons/mine"
 require_relative "../../app/shelves/keep"
 require_relative "../helpers/fields"
 require_relative "../../app/forms/both_ways"
 require_relative "../presenters/cupboard"
 require_relative "../presenters/cupboard_shelves"
+require_relative "../presenters/own_in_pot"
 require_relative "place"
 
 module FondKettle
@@ -19,6 +21,8 @@ module FondKettle
       KINDS = House::SHELF_KINDS
       KITCHEN = House::KITCHEN_FIELDS
       PORTIONS = House::PORTION_FIELDS
+      OWN_WATER = Presenters::OwnInPot::FIELDS
+      MINE_TOLD = "Plans for this rice, this pot and this house go by it from now on."
 
       # Everything in the cupboard, and the kitchen itself.
       get "/" do
@@ -68,6 +72,21 @@ module FondKettle
         id = id_from(params["id"])
         params["shelf"] = "bags"
         save("bags-#{id}") { |values| done shelves.replace_bag(id, version, values) }
+      end
+
+      # Takes down that a cook's own water comes right in a pot.
+      post "/pots/:id/mine" do
+        id = household.shelf(:pots).find(id_from(params["id"]))[:id]
+        place = "mine-#{id}"
+        typed = { **params.slice(*OWN_WATER), "for" => "amount", "pot" => id.to_s }
+        form = Forms::PlanForm.new(typed, household)
+        next show(code: 422, trouble: { place => form.problems }) unless form.ok?
+
+        done App::TellMine.new(household, now).call(form)
+        notice MINE_TOLD
+        redirect "/cupboard#pots-#{id}", 303
+      rescue InvalidInput => e
+        show(code: 422, trouble: { place => e.problems })
       end
 
       # Takes a record off its shelf; it can be put back for thirty days.
@@ -127,6 +146,11 @@ module FondKettle
           household.shelf(shelf_name).find(id_from(place.split("-").last))
         end
         values.transform_keys(&:to_s).transform_values { |value| plain(value) }
+      end
+
+      # A cook's own way in the pot of an id.
+      def own_in_pot(id, trouble)
+        Presenters::OwnInPot.new(household, id, params, trouble["mine-#{id}"])
       end
 
       # `both`: where somebody else was first, by the place of the form.

@@ -2,6 +2,7 @@
 
 require_relative "../../app/forms/fields"
 require_relative "../../app/lessons/explain"
+require_relative "../../app/lessons/forget"
 require_relative "../../app/lessons/judge"
 require_relative "../../app/lessons/mine"
 require_relative "../../lib/fond_kettle/log/cause_words"
@@ -13,6 +14,7 @@ require_relative "../../app/forms/both_ways"
 require_relative "../presenters/cooked_pot"
 require_relative "../presenters/door_card"
 require_relative "../presenters/probed_boil"
+require_relative "../presenters/taught_bags"
 require_relative "../presenters/taught_pots"
 require_relative "../presenters/was_it_different"
 require_relative "../presenters/why_it_came_out"
@@ -49,7 +51,8 @@ module FondKettle
         erb :log, locals: { cooks: found.map { |record| cooked(record) }, any: finished.any?,
                             months: household.cooks.months, eaters: household.shelves.eaters, two: two(found),
                             taught: Presenters::TaughtPots.new(household, finished).all,
-                            mine: household.lessons.mine.all, cards: moved_cards, odd: odd(found) }
+                            mine: household.lessons.mine.all, cards: moved_cards, odd: odd(found),
+                            bags: Presenters::TaughtBags.new(household).all }
       end
 
       # Forgets that a cook's own water comes right.
@@ -57,6 +60,20 @@ module FondKettle
         record = household.lessons.mine.find(id_from(params["id"]))
         done App::TellMine.new(household, now).forget(record, sent_version)
         redirect "/log", 303
+      end
+
+      # Forgets what a cook, the cooks of a bag, or all have taught.
+      post "/forget" do
+        of = forgotten
+        done forgetting.call(of)
+        redirect back_to(of), 303
+      end
+
+      # Has what was forgotten teach again.
+      post "/learn-again" do
+        of = forgotten
+        done forgetting.learn_again(of)
+        redirect back_to(of), 303
       end
 
       # One pot that was cooked, and how it came out.
@@ -97,6 +114,23 @@ module FondKettle
       end
 
       private
+
+      # What is to be forgotten, or no longer. Raises InvalidInput.
+      def forgotten
+        result = Forms::FORGET.call(params.slice("of"))
+        raise InvalidInput, Forms.problems(result) if result.failure?
+
+        result[:of]
+      end
+
+      def forgetting
+        App::ForgetLessons.new(household, now)
+      end
+
+      # To the cook that was forgotten, else to the list of bags.
+      def back_to(of)
+        of.start_with?(Log::Forgettable::COOK) ? "/log/#{of[/\d+/]}" : "/log#forget"
+      end
 
       def looked_for?
         LOOKED_FOR.any? { |name| !text_param(name).empty? }
@@ -140,7 +174,7 @@ module FondKettle
 
       def taught(cook, teaches)
         look_at_cards(cook)
-        notice(teaches ? TAKEN : NOT_TAKEN)
+        notice(teaches && !cook[:forgotten_at] ? TAKEN : NOT_TAKEN)
       end
 
       # What was chosen stays in the form, beside what stands there now; writing it down again is a choice.
@@ -186,7 +220,8 @@ module FondKettle
         @title = cook[:title]
         erb :log_entry, locals: { cooked: cooked(cook), typed: typed, problems: problems, both: both,
                                   why: why(cook), probed: Presenters::ProbedBoil.new(household, cook),
-                                  asked: Presenters::WasItDifferent.new(household, cook) }
+                                  asked: Presenters::WasItDifferent.new(household, cook),
+                                  taught: Presenters::TaughtBags.new(household).cook(cook[:id]) }
       end
     end
   end

@@ -4,6 +4,7 @@ require_relative "../../lib/fond_kettle/ground/errors"
 require_relative "../../lib/fond_kettle/house/shelf_kinds"
 require_relative "../../app/forms/first_form"
 require_relative "../../app/forms/plan_form"
+require_relative "../../app/lessons/mine"
 require_relative "../../app/shelves/keep"
 
 module FondKettle
@@ -30,6 +31,8 @@ module FondKettle
           next show(plan_form, code: 422, adding: { first: first.problems }) unless first.ok?
 
           redirect household.once(form_key("first"), now) { put_in(first) }, 303
+        rescue InvalidInput => e
+          show(plan_form, code: 422, adding: { first: e.problems })
         end
       end
 
@@ -90,11 +93,22 @@ module FondKettle
           pot = household.shelf(:pots).add(pot) if pot
           cup = household.shelf(:cups).add(cup) if cup
           household.change_kitchen(kitchen[:lock_version], height) if height
+          with_them = params.merge({ "pot" => pot && pot[:id].to_s, "cup" => cup && cup[:id].to_s }.compact)
+          tell_own(with_them.slice("grain", "pot", "cup"), first.own_way)
           notice ["Put in.", *("The pot is #{guessed_words(pot).delete_prefix(', ')}." if pot),
                   *("Its height, #{first.guessed_mm} mm, is a guess too." if first.guessed_mm),
                   *Forms.remarks(Forms::FirstForm::POT.fields, typed_record("new_kitchen"))].join(" ")
-          with_them = params.merge({ "pot" => pot && pot[:id].to_s, "cup" => cup && cup[:id].to_s }.compact)
           "/pot?#{Forms::PlanForm.new(with_them, household).address}"
+        end
+
+        # Keeps a cook's own way with what it is cooked in (nil: none was told). Raises InvalidInput.
+        def tell_own(kitchen, own_way)
+          return unless own_way
+
+          form = Forms::PlanForm.new({ **kitchen, **own_way }, household)
+          raise InvalidInput, Forms::FirstForm.own_problems(form) unless form.ok?
+
+          App::TellMine.new(household, now).call(form)
         end
 
         # Fields of a record that was sent under `name`.

@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require "rack/utils"
+require "time"
 require_relative "../../lib/fond_kettle/ground/words"
 require_relative "../../lib/fond_kettle/log/credible"
 require_relative "../drawings/pot_picture"
@@ -99,6 +100,12 @@ module FondKettle
         def credible
           Log::Credible.of(planned_min: planned_min, took_min: took_min, planned_g: record[:planned_g],
                            poured_g: record[:poured_g])
+        end
+
+        # The day on which what it taught was forgotten, or nil.
+        def forgotten_on
+          at = record[:forgotten_at]
+          at && Time.parse(at).getlocal.strftime("%-d %B")
         end
 
         # Why it is asked about.

@@ -21,7 +21,7 @@ module FondKettle
             .merge(planned(cook[:plan]), outcome(cook[:outcome] || {}),
                    finished_at: cook[:finished_at].utc.iso8601, pot: pot_names[cook[:pot_id]],
                    took_min: ((cook[:finished_at] - cook[:started_at]) / 60.0).round(1),
-                   teaches: cook[:teaches] ? "yes" : "no")
+                   teaches: cook[:teaches] && !cook[:forgotten_at] ? "yes" : "no")
       end
 
       def planned(plan)

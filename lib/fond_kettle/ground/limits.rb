@@ -26,6 +26,7 @@ module FondKettle
     HIGH_W = (1..10_000)
     ALTITUDE_M = (-430..6000)
     MEASURE_ML = (20..2000)
+    OWN_GLASSES = (0.1..60)
     SPOON_ML = (0.5..60)
     OVEN_OFF_C = (-60..60)
     FINGER_MM = (10..50)

@@ -38,7 +38,7 @@ module FondKettle
       # (logarithm; of taste: steps).
       def how_much(unknown, mean)
         more, less = WORDS.fetch(unknown)
-        said = unknown == TASTE ? "#{mean.abs.round(1)} of a step" : "#{percent(mean)} %"
+        said = unknown == TASTE ? "#{mean.abs.round(1)} of a step" : times(mean)
         "#{mean.positive? ? more : less} (#{said})"
       end
 
@@ -47,10 +47,12 @@ module FondKettle
         TELLS.find { |pair, _| (pair - unknowns).empty? }&.last || WEIGH
       end
 
-      def percent(mean)
-        ((Math.exp(mean) - 1) * 100).abs.round
+      # "40 %" more or less; "3.7 times as much" from twice on.
+      def times(mean)
+        factor = Math.exp(mean)
+        factor < 2 ? "#{((factor - 1) * 100).abs.round} %" : "#{factor.round(1)} times as much"
       end
-      private_class_method :percent
+      private_class_method :times
     end
   end
 end

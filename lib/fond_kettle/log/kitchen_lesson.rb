@@ -20,15 +20,18 @@ module FondKettle
       def self.of(learned, grain, scopes)
         met = learned.meeting(scopes, grain)
         places = Belief::Scopes.all(scopes)
-        cooks = places.map { |place| met.cooks.fetch(place, 0) }.max
+        own = places.map { |place| met.own.fetch(place, 0) }.max
+        cooks = places.map { |place| met.cooks.fetch(place, 0) }.max - own
         return none if met.cooks.empty? && places.none? { |place| met.belief.moved?(place) }
 
         new(estimates: KitchenHeld.new(met, grain, scopes).estimates,
-            because: [counted(cooks), Causes.new(met, scopes).moves].compact.join(" "), cooks: cooks)
+            because: [counted(cooks, own), Causes.new(met, scopes).moves].compact.join(" "), cooks: cooks)
       end
 
-      def self.counted(cooks)
-        "From #{cooks == 1 ? '1 pot' : "#{cooks} pots"}:" if cooks.positive?
+      def self.counted(cooks, own)
+        pots = cooks == 1 ? "1 pot" : "#{cooks} pots" if cooks.positive?
+        word = "your own word" if own.positive?
+        "From #{[pots, word].compact.join(' and ')}:" if pots || word
       end
       private_class_method :counted
     end

@@ -13,11 +13,13 @@ module FondKettle
 
     # The lessons of a history of cooks, folded in its order (docs/learning.md): a Belief::Gaussian, the
     # grains of the bags that were opened, how many cooks taught each Scoped, and what lay far off.
+    #   own   how many of these cooks were none, but a cook's own word ("mine comes right")
     #   odd   Odd of all cooks about which nobody has said whether something was different
-    Learned = Value.define(:belief, :bags, :cooks, :odd) do
+    Learned = Value.define(:belief, :bags, :cooks, :own, :odd) do
       # The same before the first cook.
       def self.nothing
-        new(belief: Belief::Gaussian.empty, bags: {}.freeze, cooks: {}.freeze, odd: [].freeze)
+        new(belief: Belief::Gaussian.empty, bags: {}.freeze, cooks: {}.freeze, own: {}.freeze,
+            odd: [].freeze)
       end
 
       # The same with what a cook of some scopes and a grain uses known: a new bag starts between the book and
@@ -134,10 +136,14 @@ module FondKettle
       # One more cook for each Scoped that it could move.
       def counted(learned, cook)
         moved = cook.observations.flat_map { |seen| seen.slopes.keys }.uniq
-        more = moved.to_h { |place| [place, learned.cooks.fetch(place, 0) + 1] }
-        learned.with(cooks: learned.cooks.merge(more).freeze)
+        own = cook.own? ? one_more(learned.own, moved) : learned.own
+        learned.with(cooks: one_more(learned.cooks, moved), own: own)
       end
-      private_class_method :step_sds, :taught, :moved, :odd, :counted
+
+      def one_more(counted, places)
+        counted.merge(places.to_h { |place| [place, counted.fetch(place, 0) + 1] }).freeze
+      end
+      private_class_method :step_sds, :taught, :moved, :odd, :counted, :one_more
     end
   end
 end

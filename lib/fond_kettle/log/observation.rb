@@ -13,7 +13,12 @@ module FondKettle
 
     # The observations of one cook, with the kitchen's means about which they were worked out: kept, a history
     # is folded again without running its pots. `sure`: as SeenCook has it.
-    Linearised = Value.define(:on, :scopes, :grain, :means, :observations, :sure)
+    Linearised = Value.define(:on, :scopes, :grain, :means, :observations, :sure) do
+      # True for what a cook said of their own water: it has no date.
+      def own?
+        on.empty?
+      end
+    end
 
     # Makes observations of a cook: one run of its pot as the kitchen is held to be, and two for each unknown
     # that can matter (docs/learning.md: Observations).

@@ -3,6 +3,7 @@
 require_relative "../../../app/forms/first_form"
 require_relative "../../../app/forms/plan_form"
 require_relative "../../../app/forms/told_kitchen"
+require_relative "../../../app/lessons/mine"
 require_relative "../../../app/plans/look"
 require_relative "../../drawings/plates_drawing"
 require_relative "pot_answer"
@@ -25,13 +26,14 @@ module FondKettle
           @now = now
           things = typed["new_kitchen"]
           @first = Forms::FirstForm.new(things.respond_to?(:to_h) ? things.to_h : {})
-          @form = Forms::PlanForm.new({ **typed.slice("guests", "grain"), "for" => "people" },
-                                      Forms::ToldKitchen.new(household, first.values))
+          told = Forms::ToldKitchen.new(household, first.values, own_lessons(typed))
+          @form = Forms::PlanForm.new({ **typed.slice("guests", "grain"), "for" => "people" }, told)
         end
 
         # Messages by the id of their field.
         def problems
-          { "" => form.problems, "new_kitchen-" => first.problems }.flat_map do |group, found|
+          told = [*first.problems, *own_problems]
+          { "" => form.problems, "new_kitchen-" => told }.flat_map do |group, found|
             found.map { |problem| ["#{group}#{problem[:field]}", problem[:message]] }
           end
         end
@@ -58,6 +60,26 @@ module FondKettle
           said = ["Taken for now: #{usual.join(', ')}."] if usual.any?
           guessed = "The pot's height, #{first.guessed_mm} mm, is a guess from its width." if first.guessed_mm
           [*said, *guessed].join(" ")
+        end
+
+        # A sentence on the cook's own way, or nil where none is told.
+        def own_way
+          @own_form && form.lesson.because && "**Learned here.** #{form.lesson.because}"
+        end
+
+        private
+
+        def own_problems
+          @own_form ? Forms::FirstForm.own_problems(@own_form) : []
+        end
+
+        # Lessons of the cook's own way; nil where none is told, or none that can be cooked.
+        def own_lessons(typed)
+          return unless first.own_way
+
+          @own_form = Forms::PlanForm.new({ **typed.slice("grain"), **first.own_way },
+                                          Forms::ToldKitchen.new(@household, first.values))
+          App::TellMine.lessons(@own_form, @household.kitchen) if @own_form.ok?
         end
       end
     end
