@@ -33,9 +33,12 @@ module FondKettle
         @shown ||= @run.shown(@factors)
       end
 
-      # Shown where one unknown is so far off (logarithm).
+      # Shown where one unknown is so far off (logarithm): each is run once.
       def shown_off(unknown, off)
-        @run.shown(@factors.merge(unknown => @factors.fetch(unknown) * Math.exp(off)))
+        return shown if off.zero?
+
+        (@off ||= {})[[unknown, off]] ||=
+          @run.shown(@factors.merge(unknown => @factors.fetch(unknown) * Math.exp(off)))
       end
     end
   end

@@ -75,10 +75,10 @@ module FondKettle
       def linearised(met, cook)
         about = met.belief
         ROUNDS.times do
-          found = Observing.new(cook, about).linearised
-          moved = fold(met, found).belief
+          observing = Observing.new(cook, about)
+          moved = fold(met, observing.rough).belief
           step = step_sds(about, moved, met.belief)
-          return found unless step > FAR
+          return observing.linearised unless step > FAR
 
           about = about.towards(moved, [STEP_SDS / step, 1.0].min)
         end

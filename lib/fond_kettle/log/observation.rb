@@ -23,8 +23,11 @@ module FondKettle
     # Makes observations of a cook: one run of its pot as the kitchen is held to be, and two for each unknown
     # that can matter (docs/learning.md: Observations).
     class Observing
-      # A step of a logarithm.
+      # A step of a logarithm, and the ways in which it is gone: up alone where it is only looked how far a
+      # cook moves what is known.
       STEP = 0.05
+      BOTH_WAYS = [1, -1].freeze
+      UP = [1, 0].freeze
       # Bands of words, steps of texture; the outer ones are open.
       BITES = { "chalky" => [-Float::INFINITY, -0.9], "firm" => [-0.9, -0.3], "right" => [-0.3, 0.3],
                 "soft" => [0.3, 0.9], "mushy" => [0.9, Float::INFINITY] }.freeze
@@ -49,30 +52,39 @@ module FondKettle
 
       # The Linearised of the cook.
       def linearised
+        gone(BOTH_WAYS)
+      end
+
+      # The same by half the runs, with slopes by a step up alone.
+      def rough
+        gone(UP)
+      end
+
+      private
+
+      # The Linearised by steps in these ways.
+      def gone(ways)
+        @ways = ways
         Linearised.new(on: @cook.on, scopes: @cook.scopes, grain: @cook.request.grain.key,
                        means: @held.places.values.to_h { |place| [place, @belief.mean(place)] }.freeze,
                        observations: [*taps, *weights, *words].freeze, sure: @cook.sure)
       end
 
-      private
-
       def middle
         @held.shown
       end
 
-      # [Shown a step up, Shown a step down] by key of an unknown.
-      def sides
-        @sides ||= @held.unknowns.to_h do |key|
-          [key, [1, -1].map { |way| @held.shown_off(key, way * STEP) }]
-        end
-      end
-
       # Slopes by Scoped of what the block reads of a Shown; nil where it cannot be read on some side.
       def slopes(&)
-        found = sides.transform_values { |shown| shown.map(&) }
+        found = @held.unknowns.to_h do |key|
+          [key, @ways.map do |way|
+            @held.shown_off(key, way * STEP)
+          end.map(&)]
+        end
         return if found.values.flatten.any?(&:nil?)
 
-        found.to_h { |key, (up, down)| [@held.places.fetch(key), (up - down) / (2 * STEP)] }
+        apart = STEP * (@ways.first - @ways.last)
+        found.to_h { |key, (from, to)| [@held.places.fetch(key), (from - to) / apart] }
              .reject { |_, slope| slope.zero? }
       end
 
