@@ -38,7 +38,7 @@ module FondKettle
 
       # Log::Learned of every cook in the log that teaches, and of the tested lids.
       def learned
-        @database.remember(:learned) { tested(folded(@kept.texts)) }
+        @database.remember(:learned) { tested(gone_on([*@kept.told, *@kept.texts])) }
       end
 
       # The lesson (Log::KitchenLesson) for a Methods::Request; `bag_id`, `dish`: as Log::PotScopes has them.
@@ -133,6 +133,18 @@ module FondKettle
         shown(found, known) if found
       rescue UserError
         nil
+      end
+
+      # Log::Learned of all kept texts: where they begin with those of the last time, from there on.
+      def gone_on(texts)
+        before, known = @folded
+        unless before && texts.first(before.size) == before
+          before = []
+          known = Log::Learned.nothing
+        end
+        learned = folded(texts.drop(before.size), known)
+        @folded = [texts, learned].freeze
+        learned
       end
 
       # Log::Learned of kept texts, after what is known (nothing but what was told of the house's own water).

@@ -5,6 +5,7 @@ require_relative "../../lib/fond_kettle/formats/stored_request"
 require_relative "../../lib/fond_kettle/stove/one_pot"
 require_relative "../plans/look"
 require_relative "../act"
+require_relative "worth_of_pot"
 
 module FondKettle
   module App
@@ -16,7 +17,8 @@ module FondKettle
         look = LookAtPlan.new(form, household.kitchen)
         plan = look.plan
         own = look.own(plan)
-        stored = { **look.stored(plan, own, household.lid_look(form.kit.pot&.id)), worth: worth(form, plan) }
+        worth = WorthOfPot.new(household).call(plan, form.bag&.id, form.dish&.title)
+        stored = { **look.stored(plan, own, household.lid_look(form.kit.pot&.id)), worth: worth }
         (1..plan.request.pots).map { |number| start(form, plan, Stove::OnePot.of(stored, number), number, own) }
       end
 
@@ -33,13 +35,6 @@ module FondKettle
                               pot_id: form.kit.pot&.id, address: form.address, now: now, plan: stored,
                               request: Formats::StoredRequest.write(plan.request), pot_no: number,
                               pots: plan.request.pots, happened: happened)
-      end
-
-      # What is worth showing of it (Log::Worth), as it is stored: of one pot by itself, in one boil.
-      def worth(form, plan)
-        return [] if plan.request.pots > 1 || plan.phases.size > 1 || plan.ledger
-
-        household.lessons.worth(plan, form.bag&.id, form.dish&.title).map(&:to_h)
       end
 
       def title(form, plan)

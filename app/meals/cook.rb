@@ -6,6 +6,7 @@ require_relative "../../lib/fond_kettle/meals/standing"
 require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../../lib/fond_kettle/stove/one_pot"
 require_relative "../act"
+require_relative "../cooks/worth_of_pot"
 
 module FondKettle
   module App
@@ -46,12 +47,18 @@ module FondKettle
 
       # Pots of a dish, each waiting on the stove; their ids.
       def start(dish)
-        plan = Formats::StoredPlan.read(dish[:plan])
+        plan = { **Formats::StoredPlan.read(dish[:plan]), worth: worth(dish) }
         about = { **dish.slice(:title, :grain, :pot_id, :address, :request), now: now,
                                                                              pots: plan.fetch(:batches, 1) }
         (1..about[:pots]).map do |number|
           household.cooks.start(**about, plan: Stove::OnePot.of(plan, number), pot_no: number, waits: true)
         end
+      end
+
+      # What is worth showing of a dish's pot, as it is stored.
+      def worth(dish)
+        of_dish = dish[:address].match?(/(\A|&)dish=/)
+        WorthOfPot.new(household).of_stored(dish[:request], (dish[:title] if of_dish))
       end
 
       # The pots of a dish go to the task that has begun.

@@ -29,6 +29,26 @@ RSpec.describe "A meal at the stove" do
     expect(household.cooks.on_the_stove.size).to eq(3)
   end
 
+  it "says on the cards of a pot when its weight would tell most, and that pot takes it" do
+    id = begun
+    get "/meal/#{id}?who=all"
+    cards = page.css(".meal-card").to_a
+    filled = cards.select { |card| card.text.include?("If you have a scale: weigh it filled.") }
+    again = cards.select { |card| card.text.include?("Weigh it again, still shut") }
+    expect(filled.map { |card| card.at_css("h2").text }).to all(match(/\A(Put|Pour) /))
+    marks = [filled, again].map { |some| some.map { |card| card.at_css(".mark").text } }
+    expect(marks.first).to match_array(marks.last)
+    expect(filled.size).to be_between(1, 3)
+    pot = filled.first.at_css("a")["href"]
+    record = household.cooks.find(pot[/\d+/].to_i)
+    expect(record[:plan][:worth].map { |one| one[:kind] }).to include("weight")
+    fill = record[:plan][:tasks].index { |task| task[:stage] } - 1
+    send_form "#{pot}/begin"
+    send_form "#{pot}/task", "from" => record[:plan][:tasks][0][:id], "to" => record[:plan][:tasks][fill][:id]
+    send_form "#{pot}/weighed", "weight" => "1912"
+    expect(household.cooks.find(record[:id])[:events].map(&:kind)).to include("weighed-before")
+  end
+
   it "leads from each pot back to the meal, and a pot that is tapped itself counts in the meal" do
     id = begun
     pot = household.meals.find(id)[:meal].dish("d3").cook_ids.first

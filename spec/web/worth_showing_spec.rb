@@ -11,10 +11,12 @@ RSpec.describe "What is worth showing at the stove", :empty do
   let(:pot) { household.shelf(:pots).add(Support::LivedKitchen::POT)[:id] }
   let(:record) { household.cooks.on_the_stove.first }
 
-  # A pot of 200 g on the stove, in a kitchen that has said three times how it was.
+  let(:other) { household.shelf(:pots).add({ **Support::LivedKitchen::POT, name: "Red pot" })[:id] }
+
+  # A pot of 200 g on the stove, in a kitchen that has said three times how another came out.
   before do
     @now = evening
-    Support::LivedKitchen.new(household, { lid: 2.0 }).cook(pot, [200, 250, 200], from: evening - 500_000)
+    Support::LivedKitchen.new(household, { lid: 2.0 }).cook(other, [200, 250, 200], from: evening - 500_000)
     send_form "/pot/start", "grain" => "basmati", "pot" => pot.to_s, "for" => "amount", "amount" => "200",
                             "unit" => "g"
   end

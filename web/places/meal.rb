@@ -8,6 +8,7 @@ require_relative "../../app/meals/cook"
 require_relative "../../app/forms/stove/taps_form"
 require_relative "../helpers/fields"
 require_relative "../presenters/meals/meal_at_stove"
+require_relative "../presenters/stove/worth_showing_now"
 require_relative "meals_at_hand"
 require_relative "place"
 
@@ -80,6 +81,11 @@ module FondKettle
       end
 
       private
+
+      # Words on what a card's pot should be weighed for, or nil.
+      def worth_weighing(card)
+        Presenters::WorthShowingNow.on_card(household, card)
+      end
 
       def at_stove
         App::CookMeal.new(household, now)

@@ -32,6 +32,11 @@ module FondKettle
         places.except(FondKettle::Belief::Scopes::TASTE).transform_values { |place| Math.exp(mean(place)) }
       end
 
+      # Slopes by position of slopes by Scoped.
+      def by_position(slopes)
+        slopes.each_with_object(Array.new(places.size, 0.0)) { |(place, slope), all| all[index(place)] = slope }
+      end
+
       # True where something has moved it.
       def moved?(place)
         !mean(place).zero? || sd(place) < place.sd
@@ -55,7 +60,8 @@ module FondKettle
       # The same after the drift from one cook to the next.
       def drifted
         rows = covariance.each_with_index.map do |row, at|
-          [*row.take(at), row[at] + (places[at].drift_sd**2), *row.drop(at + 1)].freeze
+          sd = places[at].drift_sd
+          sd.zero? ? row : [*row.take(at), row[at] + (sd * sd), *row.drop(at + 1)].freeze
         end
         with(covariance: rows.freeze)
       end
@@ -79,10 +85,7 @@ module FondKettle
         shift = off / before
         lost = (before - after) / (before * before)
         moved = means.zip(gains).map { |mean, gain| mean + (gain * shift) }
-        rows = covariance.zip(gains).map do |row, gain|
-          narrows = gain * lost
-          narrows.zero? ? row : row.zip(gains).map { |value, other| value - (narrows * other) }.freeze
-        end
+        rows = covariance.zip(gains).map { |row, gain| narrowed(row, gain * lost, gains) }
         with(means: moved.freeze, covariance: rows.freeze)
       end
 
@@ -107,6 +110,19 @@ module FondKettle
       def counted(slopes, off, noise, sure)
         before = variance(slopes) + noise
         sure ? before : before * FondKettle::Belief::Outliers.weight(off, before)
+      end
+
+      # A row less so many times the gains. A history is mostly this: a plain loop takes half the time.
+      def narrowed(row, times, gains)
+        return row if times.zero?
+
+        narrower = row.dup
+        at = 0
+        while at < narrower.size
+          narrower[at] -= times * gains[at]
+          at += 1
+        end
+        narrower.freeze
       end
 
       def gains(slopes)

@@ -113,7 +113,7 @@ module FondKettle
         belief = learned.belief
         moved = seen.slopes.sum { |place, slope| slope * (belief.mean(place) - cook.means.fetch(place)) }
         expected = seen.expected + moved
-        slopes = belief.places.map { |place| seen.slopes.fetch(place, 0.0) }
+        slopes = belief.by_position(seen.slopes)
         odd = (odd(belief, seen, slopes, expected, cook) unless cook.sure)
         learned.with(belief: moved(belief, seen, slopes, expected, cook.sure),
                      odd: odd ? [*learned.odd, odd].freeze : learned.odd)

@@ -10,10 +10,16 @@ module FondKettle
 
       # The kind of weighing that is asked for at the task at hand; nil: none.
       def weighs
-        return if waiting? || worth("weight").nil?
-        return BEFORE if following&.key?(:stage) && position + 1 == first_on_the_heat
+        kind = weighing_at(position) unless waiting?
+        kind unless kind == AFTER && !weighed_g.key?(BEFORE)
+      end
 
-        AFTER if weighed_g.key?(BEFORE) && position == tasks.rindex { |task| task[:stage] }
+      # The kind of weighing that belongs to the task in a place; nil: none, or it would tell too little.
+      def weighing_at(place)
+        return if worth("weight").nil?
+        return BEFORE if place + 1 == tasks.index { |task| task[:stage] }
+
+        AFTER if place == tasks.rindex { |task| task[:stage] }
       end
 
       # Its weights, g, by kind.
@@ -26,12 +32,6 @@ module FondKettle
       # a cue); nil where it is not worth asking.
       def worth(kind)
         plan.fetch(:worth, []).find { |one| one[:kind] == kind }&.fetch(:share)
-      end
-
-      private
-
-      def first_on_the_heat
-        tasks.index { |task| task[:stage] }
       end
     end
   end

@@ -12,6 +12,14 @@ module FondKettle
         LABELS = { Stove::Weighing::BEFORE => "Filled, under its lid, it weighs, g",
                    Stove::Weighing::AFTER => "Still shut, it weighs, g" }.freeze
 
+        # Words on the card of a task of a meal (MealAtStove::Card) at which its pot is to be weighed, or nil.
+        def self.on_card(household, card)
+          return unless card.pot
+
+          pot = household.cooks.find(card.pot)
+          new(Stove::Cook.new(pot[:plan], pot[:events])).card_tells(card.row.id.split("/", 2).last)
+        end
+
         # `cook`: Stove::Cook.
         def initialize(cook)
           @cook = cook
@@ -35,6 +43,17 @@ module FondKettle
 
           "If you have a scale: now, and again before you open it. Then the next pot's water is known " \
             "#{percent('weight')} more closely."
+        end
+
+        # Words on a card for a task (its id in the plan) at which the pot is to be weighed, or nil.
+        def card_tells(task)
+          place = @cook.tasks.index { |one| one[:id] == task }
+          case place && @cook.weighing_at(place)
+          when Stove::Weighing::BEFORE
+            "If you have a scale: weigh it filled. The next pot's water is known #{percent('weight')} more " \
+            "closely then."
+          when Stove::Weighing::AFTER then "Weigh it again, still shut, if you weighed it filled."
+          end
         end
 
         # Words that a tap of a cue is worth it, or nil.
