@@ -34,7 +34,9 @@ module FondKettle
 
       # Slopes by position of slopes by Scoped.
       def by_position(slopes)
-        slopes.each_with_object(Array.new(places.size, 0.0)) { |(place, slope), all| all[index(place)] = slope }
+        slopes.each_with_object(Array.new(places.size, 0.0)) do |(place, slope), all|
+          all[index(place)] = slope
+        end
       end
 
       # True where something has moved it.
