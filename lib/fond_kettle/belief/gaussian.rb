@@ -87,8 +87,7 @@ module FondKettle
         shift = off / before
         lost = (before - after) / (before * before)
         moved = means.zip(gains).map { |mean, gain| mean + (gain * shift) }
-        rows = covariance.zip(gains).map { |row, gain| narrowed(row, gain * lost, gains) }
-        with(means: moved.freeze, covariance: rows.freeze)
+        with(means: moved.freeze, covariance: narrowed(gains, lost))
       end
 
       # The same once something that moves by `slopes` was measured `off` from where it was expected, with a
@@ -114,17 +113,19 @@ module FondKettle
         sure ? before : before * FondKettle::Belief::Outliers.weight(off, before)
       end
 
-      # A row less so many times the gains. A history is mostly this: a plain loop takes half the time.
-      def narrowed(row, times, gains)
-        return row if times.zero?
-
-        narrower = row.dup
-        at = 0
-        while at < narrower.size
-          narrower[at] -= times * gains[at]
-          at += 1
+      # The covariance less so many times the gains with one another: one half, and its mirror image. A
+      # history of cooks is mostly this, so it is a plain loop.
+      def narrowed(gains, times)
+        rows = covariance.map(&:dup)
+        rows.each_with_index do |row, at|
+          less = gains[at] * times
+          other = 0
+          while other <= at
+            row[other] = rows[other][at] = row[other] - (less * gains[other])
+            other += 1
+          end
         end
-        narrower.freeze
+        rows.each(&:freeze).freeze
       end
 
       def gains(slopes)
