@@ -1,7 +1,9 @@
 # frozen_string_literal: true
 
 # How near hidden kitchens come to their right water: bundle exec ruby bench/learning.rb [REPEATS]. Each line
-# is the median and the worst over the repeats, in per cent, after five and after ten cooks.
+# is the median and the worst over the repeats, in per cent, after five and after ten cooks; behind the bar
+# what one bounded correction a pot came to in the same kitchens, which was all that was learned before
+# (parent of 1a2d6733).
 require "bundler/setup"
 require_relative "../lib/fond_kettle/formats/request/request_reader"
 require_relative "../lib/fond_kettle/log/causes"
@@ -18,6 +20,15 @@ class LearningBench
   BOTH = { uptake: 0.8, lid: 2.0 }.freeze
   SDS = { uptake: 0.06, lid: 0.4, power: 0.2, core: 0.1, carry: 0.3, soak: 0.12 }.freeze
   DRAWN = 10
+  BEFORE = {
+    "bag drinks 0.8" => "12.2 12.2   12.2 12.2", "bag drinks 0.9" => "3.4 7.6   2.6 5.9",
+    "bag drinks 1.1" => "1.6 4.8   2.1 5.0", "bag drinks 1.2" => "7.6 7.6   7.6 7.6",
+    "lid lets out half" => "1.4 5.0   1.8 4.4", "lid lets out twice" => "2.9 5.8   2.6 6.2",
+    "by the book" => "1.6 3.9   1.4 5.6", "0.8 and twice" => "3.2 6.7   3.0 6.8",
+    "the same, not weighed" => "4.5 9.3   20.7 20.7", "a new bag, third cook" => "21.4 25.7",
+    "minutes, core x 0.75, dry tapped" => "33.3 33.4", "minutes, core x 1.3, dry tapped" => "23.1 23.1",
+    "truths in the range" => "92 %"
+  }.freeze
 
   def initialize(repeats)
     @repeats = repeats
@@ -102,8 +113,9 @@ class LearningBench
       spread = FondKettle::Log::KitchenPlan.new(known, request, SCOPES).plan.spread
       hidden.right_g(request).between?(spread.low_g, spread.high_g)
     end
-    puts format("%<name>-44s %<share>.0f %% of %<all>d", name: "truths in the range", all: @repeats * DRAWN,
-                                                         share: 100.0 * inside / (@repeats * DRAWN))
+    share = format("%<share>.0f %% of %<all>d", share: 100.0 * inside / (@repeats * DRAWN),
+                                                all: @repeats * DRAWN)
+    print_beside("truths in the range", share)
   end
 
   def seeds
@@ -131,7 +143,12 @@ class LearningBench
     told = columns.map do |found|
       format("%<middle>5.1f %<worst>5.1f", middle: 100 * found.sort[found.size / 2], worst: 100 * found.max)
     end
-    puts format("%<name>-44s %<told>s", name: name, told: told.join("   "))
+    print_beside(name, told.join("   "))
+  end
+
+  # A line with what was before.
+  def print_beside(name, told)
+    puts [format("%<name>-44s %<told>-26s", name: name, told: told), *BEFORE[name]].join("| ").rstrip
   end
 end
 
