@@ -14,6 +14,7 @@ module FondKettle
     # and what this kitchen has taught (docs/learning.md: At the stove).
     class WayOut
       RIGHT = "It is right as it is. Go on with the next step."
+      DRAIN = "Drain it now: it cooks on by itself for half a minute."
       ENOUGH = "No more water and no more heat: serve it as it is."
 
       # `household`: Store::Household; `record`, `request`: of the cook; `course`: its Stove::Course.
@@ -58,6 +59,8 @@ module FondKettle
 
       def last_words(remedying)
         return Log::RemedyWords::LOST if remedying.lost?
+
+        return DRAIN if remedying.drain?
 
         remedying.serve? ? RIGHT : ENOUGH
       end

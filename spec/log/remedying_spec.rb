@@ -22,6 +22,17 @@ RSpec.describe FondKettle::Log::Remedying do
     expect(found.map(&:right)).to all(be(true))
   end
 
+  it "boils rice in plenty of water on a minute or two at a time, and bursts none" do
+    found = wrong("boil-and-drain", 28...46)
+    expect(found.size).to be >= 8
+    expect(found.map { |pot| [pot.right, pot.harmed] }).to all(eq([true, false]))
+  end
+
+  it "steams on what a bite finds hard, and dries what shines" do
+    pots = Support::WrongPots.new("steamed-sticky", grain: "glutinous")
+    expect([8, 28, 40, 44].map { |seed| pots.pot(seed).right }).to all(be(true))
+  end
+
   # A pot of a way as it was planned, up to its last minute on the heat, found so.
   def found(method, stands, bite, grain: "basmati", water: 1.0, before: 0)
     request = FondKettle::Formats::RequestReader.new(
@@ -55,7 +66,15 @@ RSpec.describe FondKettle::Log::Remedying do
     steamed = found("steamed-sticky", "film", "third", grain: "glutinous").part
     expect([steamed.heat, steamed.say]).to match(["high", /steam it on|hard boil/])
     spread = found("steamed-sticky", "level", "gone", grain: "glutinous").part
-    expect([spread.look, spread.minutes, spread.say]).to match([false, 0, /fan it/])
+    expect([spread.look, spread.minutes, spread.say]).to match([false, 5, /fan it/])
+  end
+
+  it "has rice in plenty of water drained with a pin of white, and boiled on with more" do
+    pin = found("boil-and-drain", "over", "pin")
+    expect([pin.drain?, pin.part.nil? || pin.part.minutes <= 2]).to eq([true, true])
+    third = found("boil-and-drain", "over", "third").part
+    expect(third).to have_attributes(heat: "high", lid: false, add_g: 0.0, minutes: be_between(1, 3))
+    expect(third.say).to match(/\ALid off, high heat, (1 minute|[23] minutes); then look and bite\.\z/)
   end
 
   it "adds at most a fifth of the rice's weight at once, and a tenth after two parts" do

@@ -77,6 +77,11 @@ module FondKettle
                          minutes: done.minutes.to_f, add: (water unless done.g.zero?))
       end
 
+      # Done to rice in plenty of water that goes on boiling for some minutes.
+      def self.boiled_on(minutes)
+        Done.new(g: 0.0, heat: "high", lid: false, minutes: minutes)
+      end
+
       # True for rice in plenty of water, until it is drained.
       def in_plenty?
         @pot.load.plenty? && so_far.none?(&:drain)
@@ -110,7 +115,7 @@ module FondKettle
       def sign
         return @stands == "none" ? "chalky-dry" : "chalky-wet" unless tender?
 
-        "wet" unless %w[none film].include?(@stands)
+        "wet" unless (@pot.load.steamed? ? %w[none] : %w[none film]).include?(@stands)
       end
 
       # Mean of what the block reads of a Pot::Run.

@@ -19,10 +19,14 @@ module FondKettle
       # Words of PotAtHand::Done.
       def say(done)
         measured = @load.stack ? ", and measure what went in raw" : ""
-        "#{opened}#{water(done.g)}#{closed(done)}, #{done.minutes} minutes; then look and bite#{measured}."
+        "#{opened}#{water(done.g)}#{closed(done)}, #{minutes(done)}; then look and bite#{measured}."
       end
 
       private
+
+      def minutes(done)
+        done.minutes == 1 ? "1 minute" : "#{done.minutes} minutes"
+      end
 
       def opened
         @load.stack ? "Open it away from you; do not stir, the layers cannot be put back. " : ""

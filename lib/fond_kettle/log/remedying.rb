@@ -18,6 +18,8 @@ module FondKettle
       # Shares of what stands loose that are tipped off.
       TIPPED = [0.5, 1.0].freeze
       MINUTES = [3, 5, 8].freeze
+      # In plenty of water rice comes to its point in a minute, and past it.
+      BOILED_ON = [1, 2, *MINUTES].freeze
       # So many kitchens may burst or burn; more only where nothing safer helps.
       HARMED = [0.01, 0.05].freeze
       # From this share right on it is served; after so many parts it is whatever comes.
@@ -50,7 +52,12 @@ module FondKettle
 
       # True where it is to be served, or nothing more can be done.
       def serve?
-        @hand.right? || lost? || (@hand.believable? && right_now >= SERVED)
+        @hand.right? || lost? || (done? && @hand.believable? && right_now >= SERVED)
+      end
+
+      # True for rice that is to be drained now, as far as anybody can tell.
+      def drain?
+        @hand.in_plenty? && !lost?
       end
 
       # True where most of the kitchens have it burst or burnt already: said at the first ask.
@@ -59,6 +66,12 @@ module FondKettle
       end
 
       private
+
+      # True where a bite finds it done: a pin of white goes by itself, but not off the steam. No model knows
+      # better than a bite that finds it hard.
+      def done?
+        @pot.load.steamed? ? @hand.tender? : @hand.nearly?
+      end
 
       def right_now
         @right_now ||= share { |run, one| right?(run, one) }
@@ -118,7 +131,7 @@ module FondKettle
 
       # In plenty of water it goes on boiling.
       def boiled_on
-        MINUTES.map { |minutes| PotAtHand::Done.new(g: 0.0, heat: "high", lid: false, minutes: minutes) }
+        BOILED_ON.map { |minutes| PotAtHand.boiled_on(minutes) }
       end
 
       def covered
