@@ -5,7 +5,7 @@ require_relative "../../lib/fond_kettle/formats/stored_request"
 require_relative "../../lib/fond_kettle/stove/one_pot"
 require_relative "../plans/look"
 require_relative "../act"
-require_relative "worth_of_pot"
+require_relative "../lessons/worth_of_pot"
 
 module FondKettle
   module App

@@ -6,7 +6,7 @@ require_relative "../../lib/fond_kettle/meals/standing"
 require_relative "../../lib/fond_kettle/stove/cook"
 require_relative "../../lib/fond_kettle/stove/one_pot"
 require_relative "../act"
-require_relative "../cooks/worth_of_pot"
+require_relative "../lessons/worth_of_pot"
 
 module FondKettle
   module App

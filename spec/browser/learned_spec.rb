@@ -76,8 +76,9 @@ RSpec.describe "A kitchen that is learned", :browser, :empty do
 
   it "asks for a weight at the stove, and whether something was different where it is far off" do
     pot = household.shelf(:pots).add(Support::LivedKitchen::POT)[:id]
-    ours = Support::LivedKitchen.new(household, { lid: 2.0 })
-    ours.cook(pot, [200, 250, 200], from: Time.now - (6 * 86_400))
+    other = household.shelf(:pots).add({ **Support::LivedKitchen::POT, name: "Red pot" })[:id]
+    Support::LivedKitchen.new(household, { lid: 2.0 })
+                         .cook(other, [200, 250, 200], from: Time.now - (6 * 86_400))
     visit "/pot?grain=basmati&for=amount&amount=200&unit=g&pot=#{pot}"
     click_button "Start cooking", match: :first
     go_on_to "Put the rice"

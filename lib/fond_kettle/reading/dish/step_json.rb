@@ -4,6 +4,7 @@ require_relative "../../measure/durations"
 require_relative "../lines/broth_given"
 require_relative "hands_needed"
 require_relative "put_in"
+require_relative "../vessels/given_along"
 require_relative "rice_liquid"
 require_relative "soak_told"
 require_relative "../steps/step_flow"
@@ -124,6 +125,8 @@ module FondKettle
       # What of it is given; nil: all.
       def given(key, step, weight_g)
         return LIQUID if weight_g || (step.kind == SoakTold::SOAK && step.broth == key)
+
+        return LIQUID if GivenAlong.liquid?(step.clause.say)
 
         SOLIDS if step.solids.include?(key)
       end

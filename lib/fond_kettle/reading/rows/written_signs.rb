@@ -16,8 +16,8 @@ module FondKettle
       TWICE = %r{(?<=oz|lb|lbs|cup|cups|pint)(?=[ \t]{1,3}/[ \t]{1,3}\d+\s*(?:g|kg|ml|cl|l)\b)}i
       # "6 red peppers / 4 tomatoes", but not "1 / 2".
       SLASH = %r{(?<=[[:alpha:])])(?!#{TWICE})[ \t]{1,3}/[ \t]{1,3}(?=\d+\s+[[:alpha:]]|an?\s|half\s)}
-      # "S&p"
-      SALT_PEPPER = /\bs\s?&\s?p\b/i
+      # "S&p", "s+p"
+      SALT_PEPPER = /\bs\s?(?:[&+]|and\s|n\s)\s?p\b/i
       COMMA = ", "
       # "Basmati 300 g / stock 600 ml / spinach 250 g, washed": a row each.
       LISTED = %r{[ \t]{1,3}/[ \t]{1,3}}

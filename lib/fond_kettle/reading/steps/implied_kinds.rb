@@ -83,6 +83,7 @@ module FondKettle
         ["lay-in", lambda { |one|
           one.says?(:names_rice) && one.goes_on && !one.ends? && LAID.include?(one.previous)
         }],
+        ["simmer", ->(one) { one.puts && one.minutes && one.says?(:same_water) }],
         ["soak", ->(sense) { sense.says?(:soaks) }],
         ["par-boil", ->(one) { one.minutes && !one.puts && one.previous == "par-boil" }],
         ["marinate", ->(one) { one.minutes && !one.puts && one.previous == "mix" && one.says?(:fridge) }],

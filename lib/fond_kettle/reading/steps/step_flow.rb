@@ -8,6 +8,7 @@ require_relative "../lines/line_sorts"
 require_relative "clause_words"
 require_relative "idle_clauses"
 require_relative "../vessels/fetched"
+require_relative "../vessels/given_along"
 require_relative "../vessels/given_shares"
 require_relative "../vessels/goes_on"
 require_relative "../vessels/mixtures"
@@ -53,6 +54,7 @@ module FondKettle
         @mixtures = Mixtures.new(lines, places)
         @goes_on = GoesOn.new(@mixtures, places)
         @broth = BrothCourse.new(lines, places)
+        @along = GivenAlong.new(lines, places, @broth)
         @wrapped = WrappedFood.new(places, @rice_line)
         @fetched = Fetched.new(lines, places, rice) { vessels.rice_at }
         @given = GivenShares.new(places, @mixtures)
@@ -125,7 +127,7 @@ module FondKettle
           return @places.keep(indexes, vessel, later: say.match?(KeptAmount::LATER))
         end
 
-        (from - [poured, *shares.keys]).each { |key| @places.move(key, vessel, indexes || kept_solids(key)) }
+        (from - [poured, *shares.keys]).each { |key| @places.move(key, vessel, indexes || @along.indexes(key, say)) }
         @mixtures.note(kind, vessel)
       end
 
@@ -164,11 +166,6 @@ module FondKettle
       # What is drained goes in where nobody named it before: "drain the herring".
       def never_takes?(kind, rice)
         NEVER_TAKES.include?(kind) && (kind != DRAIN || rice)
-      end
-
-      # Indexes of what leaves a vessel whose liquor is kept; nil: all.
-      def kept_solids(key)
-        @places.in(key).reject { |index| LineSorts.stays?(@lines[index]) } if @broth.kept?(key)
       end
 
       def foods(named)

@@ -15,13 +15,15 @@ module FondKettle
       ON_EACH = /\b(?:on|onto|in|into)\s+(?:each|every)\s+(?:leaf|wrapper|sheet|square)\b/i
       THEM = /\b(?:them|these|each)\b/i
 
-      # Key of the vessel in which it lies, or nil.
-      attr_reader :vessel
-
       # `places`: LinePlaces; `rice`: index of the rice's line, or nil.
       def initialize(places, rice)
         @places = places
         @rice = rice
+      end
+
+      # Key of the vessel in which it lies, or nil; salmon that is wrapped for the night is no parcel.
+      def vessel
+        @vessel if @rice.nil? || @places.vessel(@rice) == @vessel
       end
 
       # Notes a step of a `kind` in a vessel.

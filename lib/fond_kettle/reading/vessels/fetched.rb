@@ -29,7 +29,7 @@ module FondKettle
       # Keys of the vessels in which a line (its index) lies: what was kept of it, where the words speak of
       # that; once the rice is in, both.
       def from(index, say)
-        return [] if in_the_rice?(index) || in_broth?(index)
+        return [] if in_the_rice?(index) || in_broth?(index) || dissolved?(index)
 
         kept = @places.kept(index)
         (kept && parts(index, kept, say)) ||
@@ -66,6 +66,11 @@ module FondKettle
       def in_the_rice?(index)
         food = @lines[index].ingredient
         @rice.in? && (food&.fat? || food&.water?) && @places.vessel(index) == @rice_at.call
+      end
+
+      # Salt that went into water or a sauce is there for good.
+      def dissolved?(index)
+        @lines[index].ingredient&.key == LineSorts::SALT && @places.in(@places.vessel(index)).size > 1
       end
 
       # Nobody skims the oil of a broth to fry in it.

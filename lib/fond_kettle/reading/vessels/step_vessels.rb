@@ -62,6 +62,7 @@ module FondKettle
     class StepVessels
       MIXES = MixingPlace::MIXES
       CUT = "cut"
+      STIR = "stir"
       DRAIN = "drain"
       DRESS = "dress"
       BAKE = "bake"
@@ -83,6 +84,7 @@ module FondKettle
                (?:pot|pan)\b/ix
       CRUSHED_INTO = /\A\W*(?:then\s+)?(?:crush|crumble|grate|shred|tear|snip|chop)\b[^.;]*\binto\s+the\b/i
       LITRES = /\A\W*[\d½¼¾.,]+\s*(?:l|litres?|liters?)\s+(?:of\s+)?water\b[^.;]*\bsalt\b/i
+      GRILL = /\b(?:grill|broil)/i
       # What is thrown away goes into no vessel.
       # A broth that is strained is no thing for a plate.
       STRAIN = /\A\W*(?:then\s+)?strain\b/i
@@ -163,8 +165,9 @@ module FondKettle
           FireVessel::RICE_POTS.include?(@course.kind(doing.last.vessel))
       end
 
-      # Notes where the rice is now, and where it was washed.
+      # Notes where the rice is now, where it was washed, and where something boiled.
       def note_rice(key, doing, moved:)
+        @boiled_last = key if BOILS.include?(doing.kind) && FireVessel::RICE_POTS.include?(@course.kind(key))
         @course.cook_in(@rice_at = key) if moved
         @wash.note(key) if doing.rice && WashVessel::KINDS.include?(doing.kind)
       end
@@ -192,6 +195,8 @@ module FondKettle
 
       def unnamed(doing)
         return :where_it_lies if @stays.doing?(doing)
+        return :grilled if grilled?(doing)
+        return :boiled_last if boiled_last?(doing)
         return :with_rice if soaks_in_pot?(doing) || of_rice?(doing)
         return UNNAMED.fetch(doing.kind) if UNNAMED.key?(doing.kind)
         return :beside_rice if @wash.boils_still?(doing)
@@ -202,6 +207,24 @@ module FondKettle
       # "Flake it", of what lies in a dish.
       def where_it_lies(_named, doing)
         doing.last.vessel
+      end
+
+      # What is grilled while the rice is in its cooker is on a tray by itself.
+      def grilled?(doing)
+        doing.kind == BAKE && cooker?(rice_at) && doing.clause.say.match?(GRILL)
+      end
+
+      # "Beans: 4 minutes in the egg water": where the eggs boiled.
+      def boiled_last?(doing)
+        !@boiled_last.nil? && doing.kind == BOILS.first && doing.clause.say.match?(WashVessel::SAME_WATER)
+      end
+
+      def boiled_last(*)
+        @boiled_last
+      end
+
+      def grilled(*)
+        @course.aside(VesselCourse::TRAY)
       end
 
       # Rice that is in its pot soaks there.
@@ -256,10 +279,18 @@ module FondKettle
       end
 
       # What is rubbed or stirred in a pot stays there.
-      def mixed_in(named, _doing)
-        key = named.last || @course.aside(VesselCourse::BOWL)
+      def mixed_in(named, doing)
+        key = named.last || put_in_pot(doing) || @course.aside(VesselCourse::BOWL)
         @course.cook_in(key) if @course.kind(key) == "pot"
         key
+      end
+
+      # "Tip the peas into a big pot. In go the onions": the pot of the step before, or nil.
+      def put_in_pot(doing)
+        last = doing.last
+        return unless doing.clause.kind == STIR && last && MIXES.include?(last.kind)
+
+        last.vessel if FireVessel::RICE_POTS.include?(@course.kind(last.vessel))
       end
 
       def boiled_apart(*)

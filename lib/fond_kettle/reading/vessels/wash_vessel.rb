@@ -17,6 +17,9 @@ module FondKettle
       GROUND = "mix"
       CUT = "cut"
       MARINATED = "marinate"
+      # "In the egg water", "in the same water"
+      SAME_WATER = /\bin\s+the\s+(?!(?:soaking|warm|cold|hot|salted|iced?|rinsing)\b)[[:alpha:]]+\s+
+                    (?:cooking\s+|boiling\s+)?water\b/ix
       IT = /\A(?:\W*[[:alpha:]]+){1,2}\W+(?:it|them)\b/i
       # "Add the beans for the last two minutes", "boil 2 minutes more".
       STILL = /\bfor\s+the\s+(?:last|final)\b|\bboil\b.*\bmore\b/i

@@ -49,7 +49,7 @@ module FondKettle
       UNTIL = /\b(?:until|till|'?til)\s+(?<cue>(?:(?!#{NEXT_THING})[^.;])+)/i
       # "until gold, 18 minutes"
       BEHIND_CUE = /,\s+(?:about\s+|some\s+)?(?:\d|#{Measure::Numeral::WORD}\s)[^,]*\b
-                    (?:min|mins|minutes?|h|hours?)\b.*\z/ix
+                    (?:min|mins|minutes?|h|hours?|more)\b.*\z/ix
       # "for another ten", "10 more": minutes, where nobody says of what.
       COUNT = /(?<count>\d+|#{Measure::Numeral::WORD})(?:\s*(?:-|–|to|or)\s*(?<most>\d+|#{Measure::Numeral::WORD}))?/i
       BARE = /\b(?:another|(?<!line\s)(?<!mark\s)for|it|be|least)\s+#{COUNT}
