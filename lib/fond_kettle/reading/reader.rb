@@ -12,6 +12,7 @@ require_relative "rows/jotted_text"
 require_relative "rows/labelled_food"
 require_relative "steps/layers_told"
 require_relative "words/learned_weights"
+require_relative "words/measures_told"
 require_relative "words/past_tense"
 require_relative "lines/line_json"
 require_relative "dish/questions"
@@ -51,7 +52,7 @@ module FondKettle
         raise InvalidInput.at("text", LONG, received: text.size) if text.size > MOST
 
         @names = names
-        @cups = cups
+        @cups = [*MeasuresTold.all(text), *cups]
         @weights = weights
         @library = library
         @head = HeadRows.new(text, library: library)

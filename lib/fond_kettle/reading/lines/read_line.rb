@@ -12,6 +12,7 @@ require_relative "../../measure/unit_table"
 require_relative "cooked_rice"
 require_relative "../words/learned_weights"
 require_relative "../words/loose_measures"
+require_relative "../words/measures_told"
 require_relative "prepared"
 require_relative "../rows/run_together"
 
@@ -93,6 +94,7 @@ module FondKettle
       def initialize(names: Larder::Names.ours, cups: [], weights: LearnedWeights.new)
         @names = names
         @weights = weights
+        @cups = cups
         @quick = Dishes::QuickText.new(names: names, cups: cups)
         @count = 0
       end
@@ -103,9 +105,9 @@ module FondKettle
       #
       #   ReadLines.new.read("2 tbsp ghee").first.g # => 27.3
       def read(text, spoken: false, part: nil, written: nil)
-        mended = as_before(Larder::Spelling.mend(text)).sub(COOKER, "cooker")
+        mended = as_before(Larder::Spelling.mend(text)).sub(MeasuresTold::BRACKETED, "").sub(COOKER, "cooker")
                                                        .sub(RICE_KIND) { of_kind(Regexp.last_match) }
-        certain = LooseMeasures.certain(mended)
+        certain = LooseMeasures.certain(mended, @cups)
         @amount = certain.text.delete_suffix(Measure::Amounts.new.read(certain.text)&.rest || certain.text)
         things, asks = learned(*understood(text, mended, certain), text)
         things.map { |found| line(written || text, { **found, spoken: spoken, part: part }, asks) }

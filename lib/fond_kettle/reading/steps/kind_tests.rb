@@ -40,7 +40,7 @@ module FondKettle
       CLOTH = ->(one) { one.stage == RiceCourse::REST && !one.puts && one.says?(:cloth_under) }
       # "The carrots in a layer; leave for 5 minutes before you stir", of what is on the fire.
       FRIES_ON = lambda do |one|
-        !one.in? && !one.puts && one.goes_on && one.minutes && one.last == "fry" &&
+        !one.in? && !one.puts && one.goes_on && one.ends? && one.last == "fry" &&
           %w[fry lay-in].include?(one.previous)
       end
       # "Squeeze", of what was washed or boiled apart.

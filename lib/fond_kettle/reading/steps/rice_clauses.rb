@@ -63,8 +63,8 @@ module FondKettle
       LATER = 8
       LOW = "low"
       ON_FIRE = /\b(?:low|lowest|flame|fire|heat|oven)\b/i
-      # "Drain the rice and tip in."
-      TIPPED = /\A\W*(?:tip|pour|put)\s+in\W*\z/i
+      # "Drain the rice and tip in.", "tip both in with the water"
+      TIPPED = /\A\W*(?:tip|pour|put)\s+(?:(?:both|all|the\s+lot|everything)\s+)?in(?=\W*\z|\s+with\b)/i
       # Words of a clause that goes on with what the one before was about: "Boil 7 min hard."
       FEW = 5
       GOES_ON = [DRAIN, BOIL].freeze

@@ -17,8 +17,9 @@ module FondKettle
       # "In the claypot with water."
       WITH_WATER = %r{\A\W*in(?:to)?\s+(?:the|an?)\s+(?:[[:alpha:]]+\s+){1,2}(?:with|w/)\s+(?:the\s+|its\s+)?
                       (?:[[:alpha:]]+\s+)?(?:water|stock|broth)\b}ix
-      # "Rinse rice, add with salt."
-      ADDED = /\A\W*(?:then\s+)?(?:add|stir\s+in|tip\s+in)\s+with\b/i
+      # "Rinse rice, add with salt.", "tip both in with the water"
+      ADDED = /\A\W*(?:then\s+)?(?:add|(?:stir|tip|pour|put)\s+
+               (?:(?:both|all|everything|the\s+lot)\s+)?in)\s+with\b/ix
       STANDS_FOR_IT = Regexp.union(IT, INTO, BACK, WITH_WATER, ADDED)
     end
   end

@@ -65,7 +65,8 @@ module FondKettle
       # [index of a line, share] of each that goes in at a step of a `kind` in a `vessel`; `named`: its
       # NamedLines; `rice`: it is about the rice.
       def takes(named, kind, vessel, rice:)
-        found = never_takes?(kind, rice) ? [] : foods(named)
+        found = never_takes?(kind) ? [] : foods(named)
+        found = found.select { |index, _| LineSorts.solid?(@lines[index]) } if kind == DRAIN && rice
         found += [[@rice_line, nil]] if rice && @rice_line && !(NEVER_TAKES - [DRAIN]).include?(kind)
         found = found.sort_by(&:first).filter_map { |index, said| take(index, said, vessel) }
         @last_taken = found.map(&:first) if found.any?
@@ -164,8 +165,8 @@ module FondKettle
       end
 
       # What is drained goes in where nobody named it before: "drain the herring".
-      def never_takes?(kind, rice)
-        NEVER_TAKES.include?(kind) && (kind != DRAIN || rice)
+      def never_takes?(kind)
+        NEVER_TAKES.include?(kind) && kind != DRAIN
       end
 
       def foods(named)

@@ -113,10 +113,16 @@ module FondKettle
       # Rice that is cooked by itself is not put to what lies in a pan.
       def rice_pot(doing)
         return unless doing.goes_in
+        return @course.own_rice_pot if doing.kind == BOILS.last && roast?(@course.fire)
         return @course.own_rice_pot if doing.rice_apart && @places.any?(@course.fire)
         return unless doing.clause.say.match?(COOKED)
 
         @course.rice_pot if @course.kind(@course.fire) == VesselCourse::PAN
+      end
+
+      # True for a dish (its key) in which something has been baked: no rice is boiled with it.
+      def roast?(vessel)
+        baked_in?(vessel) && @places.any?(vessel)
       end
 
       # "Pour over", "wrap the lid in a cloth", after something was melted in a pan: the rice's pot is meant.

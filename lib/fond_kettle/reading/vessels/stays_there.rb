@@ -16,6 +16,7 @@ module FondKettle
       LIFTED = [TAKE_OUT, COOL].freeze
       # What is done with fingers where it lies, and what comes before it.
       SHREDS = /\A\W*(?:then\s+)?(?:pull|shred|flake|tear|bone|skin)\b/i
+      COVERS = /\A\W*(?:then\s+)?cover(?:\s+(?:it|them|well|tightly|with\s+[[:alpha:] ]+))*\W*\z/i
       BRUSHES = /\A\W*(?:then\s+)?(?:brush|baste|glaze|dust|rub|salt|season)\b/i
 
       # `rice`: the RiceCourse; `fire`: the FireVessel; the block says in which vessel the rice is.
@@ -31,7 +32,8 @@ module FondKettle
 
         return true if kept_cold?(doing)
 
-        shreds?(doing) || brushes?(doing) || drained?(doing) || (doing.bare? && leaves?(doing))
+        shreds?(doing) || brushes?(doing) || drained?(doing) || covered?(doing) ||
+          (doing.bare? && leaves?(doing))
       end
 
       private
@@ -39,6 +41,12 @@ module FondKettle
       # "Keep the tuna in the fridge", beside rice that is done.
       def kept_cold?(doing)
         CHILLS.include?(doing.kind) && @rice.done? && !doing.rice
+      end
+
+      # "Rub it all over the lamb, cover": in its bowl.
+      def covered?(doing)
+        doing.bare? && !@rice.in? && MixingPlace::MIXES.include?(doing.last.kind) &&
+          doing.clause.say.match?(COVERS)
       end
 
       # "Drain, cool a bit", of rice too.

@@ -52,10 +52,10 @@ module FondKettle
                           .map { |row| LooseMeasure.new(ask: false, **row) }.freeze
       end
 
-      # The CertainText of a line.
+      # The CertainText of a line; `cups`: Measure::Cups of which it is known what they hold.
       #
       #   certain("a small handful of mint").text # => "15 g mint"
-      def certain(line)
+      def certain(line, cups = [])
         likened = SIZE_OF.match(line) || SIZED.match(line)
         return likened(likened) if likened
 
@@ -63,9 +63,16 @@ module FondKettle
         found = pattern.match(text) || pattern.match(text = text.sub(ADJECTIVE, '\k<number>'))
         return CertainText.new(text: text, asks: [].freeze) unless found
 
-        row = by_words[found[:words]] || by_words.fetch(found[:words].downcase)
+        row = own(found[:words], cups) || by_words[found[:words]] || by_words.fetch(found[:words].downcase)
         CertainText.new(text: text.sub(found[0]) { amount(found[:number].strip, row.as) },
                         asks: row.ask ? [format(ASK, found[0].strip, row.as)].freeze : [].freeze)
+      end
+
+      # The LooseMeasure of words that name one of some cups, or nil.
+      def own(words, cups)
+        name = words.downcase.delete_suffix(" of").strip
+        cup = cups.find { |one| [one.name, one.named(2)].any? { |called| called.casecmp?(name) } }
+        LooseMeasure.new(words: [words], as: "#{cup.ml.round} ml", ask: false) if cup
       end
 
       # What is as big as something known.
@@ -99,7 +106,7 @@ module FondKettle
           /\A(?:about\s+)?#{NUMBER}(?<words>#{words.join('|')})(?![[:alpha:]-])\s*/i
         end
       end
-      private_class_method :likened, :amount, :by_words, :pattern
+      private_class_method :likened, :own, :amount, :by_words, :pattern
     end
   end
 end
