@@ -33,6 +33,14 @@ RSpec.describe FondKettle::Reading::Reader do
   # Of each text: for how many, the rice, its g, the way.
   let(:told_heads) do
     {
+      "gruel_in_one_paragraph" => [2.0, "long-white", 93.5, "toasted-pilaf"],
+      "lamb_in_its_tin" => [6.0, "basmati", 500.0, "oven-pilaf"],
+      "mug_that_is_measured" => [4.0, "basmati", 195.0, "one-pot-sauce"],
+      "mussels_and_their_juice" => [4.0, "short-white", 320.0, "toasted-pilaf"],
+      "parcels_and_soaking_water" => [nil, "glutinous", 500.0, "steamed-sticky"],
+      "peas_that_go_in" => [6.0, "long-white", 373.8, "one-pot-sauce"],
+      "salad_with_egg_water" => [nil, "brown-long", 350.0, "boil-and-drain"],
+      "triangles_with_grilled_salmon" => [6.0, "short-white", 300.6, "rice-cooker"],
       "goat" => [7.0, "basmati", 500.0, "sealed-raw-base"], "plain" => [nil, "jasmine", 378.5, "covered-pot"],
       "fish-broth" => [6.0, "long-white", 400.0, "toasted-pilaf"],
       "mushroom" => [3.0, "short-white", 240.0, "mixed-rice"],

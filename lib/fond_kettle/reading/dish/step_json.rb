@@ -66,7 +66,7 @@ module FondKettle
       def step(step, before)
         { "id" => step.id, "say" => step.clause.say, "kind" => step.kind, "vessel" => step.vessel,
           **manner(step, before), "takes" => step.takes.map { |index, share| take(index, share) },
-          "from" => step.from.map { |key| pour(key, step, before) },
+          "from" => step.from.flat_map { |key| [pour(key, step, before), *along(key, step)] },
           "rice" => step.rice, "at_min" => ToldMinute.of(step, before), "beside" => step.beside }.compact
       end
 
@@ -106,6 +106,13 @@ module FondKettle
         kept_g = (KeptAmount.weight_g(say) if step.kind == TAKE_OUT)
         { "vessel" => key, "what" => given(key, step, weight_g), "g" => weight_g || kept_g,
           "share" => step.shares[key] || (SaidShare.part(say) if step.kind == TAKE_OUT) }.compact
+      end
+
+      # What lies in the liquor of which a part is poured, and goes in with it.
+      def along(key, step)
+        return [] unless step.along && step.broth == key && broth_g(key, step)
+
+        [{ "vessel" => key, "what" => SOLIDS }]
       end
 
       # So much broth as a step's words pour from a vessel (its key), g; nil: they say no amount of it.

@@ -14,6 +14,11 @@ module FondKettle
       THEM = /\A\W*[[:alpha:]]+\s+(?:them|these|everything|it\s+all|all\s+of\s+it)\b|\A\W*cover\s+with\b
               |\A\W*(?:fry|brown|roast)\s+in\s+(?:\d+|two|three|several)\s+(?:lots|batches|goes)\b/ix
 
+      # "In a small pan heat a spoon of ghee, …", "pressure cooker, 4 whistles", "pot, lid ajar, 40 minutes"
+      COOKS = /\A\W*in\s+(?:an?|the|your|another)\s+(?:[[:alpha:]]+\s+){0,2}
+               (?:pan|pot|wok|kadai|karahi|skillet)\b
+               |\bwhistles?\b|\A\W*pressure\s+cook|\A[^.]*\blid\b[^.]*\bmin/ix
+
       # What it lists, the sentences behind that, and texts among its things that are none.
       attr_reader :things, :told, :not_read
       # The part of the dish for which it is ("Fish:"), or nil.
@@ -23,7 +28,7 @@ module FondKettle
       def initialize(row)
         @label = row[RunTogether::LABEL]
         sentences = Sentences.of(row).reject { |sentence| ServingCount.only?(sentence) }
-        @told = sentences.drop_while { |sentence| !RowWords.begun?(sentence) && !RowWords.puts_to?(sentence) }
+        @told = sentences.drop_while { |sentence| !told?(sentence) }
         list = sentences.first(sentences.size - @told.size)
         @not_read, @things = list.flat_map { |one| RunTogether.things(one) }
                                  .partition { |one| RunTogether.told?(one) }
@@ -39,6 +44,11 @@ module FondKettle
       end
 
       private
+
+      # True for a sentence that lists nothing.
+      def told?(sentence)
+        RowWords.begun?(sentence) || RowWords.puts_to?(sentence) || sentence.match?(COOKS)
+      end
 
       # "Salmon: 300 g fillet"
       def name_first

@@ -15,7 +15,8 @@ module FondKettle
     # Ingredients that are run together in one line: "You want 1 cup peas, 2 onions, thyme".
     module RunTogether
       # What begins such a list, and parts of it.
-      OPENS = /\A(?:(?:so|ok|okay|well|right|first),?\s+)?(?:you(?:'ll|\s+will)?\s+(?:want|need):?|(?:i|we)\s+(?:take|use)|take|needs
+      OPENS = /\A(?:(?:so|ok|okay|well|right|first),?\s+)?
+              (?:you(?:'ll|\s+will)?\s+(?:want|need):?|(?:i|we)\s+(?:take|use)|take|needs
               |for\s+the\s+[[:alpha:]]+,|for\s+the\s+[[:alpha:]\ ]+:
               |to\s+finish,|ingredients:)\s+/ix
       # "Whole spices (2 cloves, 1 cardamom)" are what stands between the brackets.

@@ -20,11 +20,12 @@ require_relative "../lines/rice_line"
 module FondKettle
   module Reading
     # A step as it was read; `takes`: [index of a line, share]; `from`: keys of vessels, `broth` that of them
-    # from which so much broth is poured, nil: none is known for one; `solids`: those whose liquor stays;
+    # from which so much broth is poured, nil: none is known for one; `along`: what soaked in it goes with it;
+    # `solids`: those whose liquor stays;
     # `shares`: by key, of those that give only a part;
     # `unsure`: indexes of lines that may be meant; `certainty`: of its kind (Certainty).
-    ReadStep = Value.define(:id, :clause, :kind, :vessel, :takes, :from, :broth, :solids, :shares, :rice,
-                            :beside, :unsure, :certainty)
+    ReadStep = Value.define(:id, :clause, :kind, :vessel, :takes, :from, :broth, :along, :solids, :shares,
+                            :rice, :beside, :unsure, :certainty)
 
     # Follows what is done in a text from its front to its end.
     class Course
@@ -187,12 +188,12 @@ module FondKettle
         from = @flow.from(named, clause, kind, vessel, goes_in: brings, last: doing.last)
         broth = @flow.broth.vessel(clause.say, named, kind)
         solids = @flow.broth.liquor_kept(from - [broth], clause.say)
+        along = @flow.along.soaked(named, broth).any?
         shares = @flow.shares(named, clause.say, kind, from)
         at = @beside.at(clause, kind, vessel, takes) || passed_by(doing, position)
         @flow.move(named, clause.say, kind, vessel, from, shares)
-        @vessels.back_to(from) if kind == StepFlow::TAKE_OUT
         ReadStep.new(id: "s#{position + 1}", clause: clause, kind: kind, vessel: vessel, takes: takes,
-                     from: from, broth: broth, solids: solids, shares: shares, rice: at,
+                     from: from, broth: broth, along: along, solids: solids, shares: shares, rice: at,
                      beside: @beside.which(doing.last, clause), certainty: IdleClauses.certainty(doing),
                      unsure: named.reject(&:sure?).map(&:index))
       end

@@ -65,16 +65,15 @@ module FondKettle
       # [index of a line, share] of each that goes in at a step of a `kind` in a `vessel`; `named`: its
       # NamedLines; `rice`: it is about the rice.
       def takes(named, kind, vessel, rice:)
-        found = never_takes?(kind) ? [] : foods(named)
-        found = found.select { |index, _| LineSorts.solid?(@lines[index]) } if kind == DRAIN && rice
+        found = entering(named, kind, rice)
         found += [[@rice_line, nil]] if rice && @rice_line && !(NEVER_TAKES - [DRAIN]).include?(kind)
         found = found.sort_by(&:first).filter_map { |index, said| take(index, said, vessel) }
         @last_taken = found.map(&:first) if found.any?
         found
       end
 
-      # The BrothCourse, and the WrappedFood.
-      attr_reader :broth, :wrapped
+      # The BrothCourse, the GivenAlong, and the WrappedFood.
+      attr_reader :broth, :along, :wrapped
 
       # The vessel of the mixture into which a clause puts something, or nil.
       def into(say)
@@ -99,6 +98,20 @@ module FondKettle
         elsewhere(found - mixed_with_rice(kind), vessel, goes_in)
       end
 
+      # Shares by the keys of those of some vessels (`from`) that give only a part of what they have.
+      def shares(named, say, kind, from)
+        @given.of(named.reject { |one| one.index == @rice_line }, say, kind, from)
+      end
+
+      # Notes where what was named lies now; a part that is poured (`shares`) or taken out leaves the rest
+      # where it was.
+      def move(named, say, kind, vessel, from, shares)
+        moved(named, say, kind, vessel, from, shares)
+        @vessels.back_to(from) if kind == TAKE_OUT
+      end
+
+      private
+
       # Keys of vessels that give nothing at a step of a kind.
       def mixed_with_rice(kind)
         SOAKS_IN.include?(kind) && @rice.in? ? [@vessels.rice_at] : []
@@ -108,31 +121,22 @@ module FondKettle
       def elsewhere(keys, vessel, goes_in)
         keys.compact.uniq - (goes_in ? [vessel] : [vessel, @wrapped.vessel])
       end
-      private :elsewhere, :mixed_with_rice
 
-      # Shares by the keys of those of some vessels (`from`) that give only a part of what they have.
-      def shares(named, say, kind, from)
-        @given.of(named.reject { |one| one.index == @rice_line }, say, kind, from)
-      end
-
-      # Notes where what was named lies now; a part that is poured (`shares`) or taken out leaves the rest
-      # where it was.
-      def move(named, say, kind, vessel, from, shares)
+      def moved(named, say, kind, vessel, from, shares)
         @broth.note(say, kind, vessel, from)
         @wrapped.note(kind, vessel)
         poured = @broth.vessel(say, named, kind)
         return if poured.nil? && part_poured?(say, kind, named)
 
+        @along.move(poured, vessel, say, @along.soaked(named, poured)) if poured
         indexes = taken_out(named, say, from) if kind == TAKE_OUT
         if indexes && (SaidShare.part(say) || KeptAmount.weight_g(say))
           return @places.keep(indexes, vessel, later: say.match?(KeptAmount::LATER))
         end
 
-        (from - [poured, *shares.keys]).each { |key| @places.move(key, vessel, indexes || @along.indexes(key, say)) }
+        (from - [poured, *shares.keys]).each { |key| @along.move(key, vessel, say, indexes) }
         @mixtures.note(kind, vessel)
       end
-
-      private
 
       # Keys of vessels of which a clause speaks without naming what lies there, and nils.
       def spoken_of(named, clause, kind, last)
@@ -164,9 +168,12 @@ module FondKettle
         !last.nil? && @places.in(last.vessel).include?(@rice_line) && !@rice.in?
       end
 
-      # What is drained goes in where nobody named it before: "drain the herring".
-      def never_takes?(kind)
-        NEVER_TAKES.include?(kind) && kind != DRAIN
+      # What is drained goes in where nobody named it before: "drain the herring", "drain the rice and the
+      # beans".
+      def entering(named, kind, rice)
+        return NEVER_TAKES.include?(kind) ? [] : foods(named) unless kind == DRAIN
+
+        foods(named).select { |index, _| !rice || LineSorts.solid?(@lines[index]) }
       end
 
       def foods(named)

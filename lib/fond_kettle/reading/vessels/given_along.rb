@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../lines/line_sorts"
+require_relative "vessel_course"
 
 module FondKettle
   module Reading
@@ -21,6 +22,20 @@ module FondKettle
         @lines = lines
         @places = places
         @broth = broth
+      end
+
+      # Indexes of the lines, of some NamedLines, that lie in what they were soaked in (its key, or nil) and
+      # go along with a part of that: "add the mushrooms and 100 ml of their water".
+      def soaked(named, key)
+        return [] unless key == VesselCourse::SOAKING
+
+        named.map(&:index).select { |index| LineSorts.solid?(@lines[index]) } & @places.in(key)
+      end
+
+      # Moves what a vessel (its key) gives at a step into another; `indexes`: of the lines, nil: as its words
+      # say.
+      def move(key, vessel, say, indexes)
+        @places.move(key, vessel, indexes || indexes(key, say))
       end
 
       # Indexes of the lines that leave a vessel (its key) by the words of a step; nil: all.

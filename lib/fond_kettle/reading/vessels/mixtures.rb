@@ -1,6 +1,7 @@
 # frozen_string_literal: true
 
 require_relative "../../larder/names"
+require_relative "../lines/line_sorts"
 require_relative "named_parts"
 
 module FondKettle
@@ -78,7 +79,8 @@ module FondKettle
 
       # Keys of the vessels in which lines (their indexes) lie.
       def lie(indexes)
-        indexes.filter_map { |index| @places.vessel(index) }.uniq
+        indexes.reject { |index| @lines[index].ingredient&.key == LineSorts::SALT }
+               .filter_map { |index| @places.vessel(index) }.uniq
       end
     end
   end

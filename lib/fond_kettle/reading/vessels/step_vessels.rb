@@ -4,6 +4,7 @@ require_relative "../../ground/value"
 require_relative "../../kit/vessel_kind"
 require_relative "finished_place"
 require_relative "fire_vessel"
+require_relative "implied_place"
 require_relative "mixing_place"
 require_relative "stays_there"
 require_relative "vessel_course"
@@ -42,6 +43,13 @@ module FondKettle
           clause.say.match?(FondKettle::Reading::StepVessels::INTO_THAT)
       end
 
+      # True where it may be put to something: "crush half the onions into the chicken".
+      def puts_onto?
+        vessels = FondKettle::Reading::StepVessels
+        crushed = FondKettle::Reading::ImpliedPlace::CRUSHED_INTO
+        vessels::PUTS.include?(kind) || (kind == vessels::CUT && clause.say.match?(crushed))
+      end
+
       # True where it goes on in the vessel of the step before.
       def goes_on_there?
         into_that? || boils_on?
@@ -62,7 +70,6 @@ module FondKettle
     class StepVessels
       MIXES = MixingPlace::MIXES
       CUT = "cut"
-      STIR = "stir"
       DRAIN = "drain"
       DRESS = "dress"
       BAKE = "bake"
@@ -82,9 +89,7 @@ module FondKettle
       # "Wipe out the pot": that is the one for what comes next.
       AGAIN = /\b(?:wipe|wash|rinse|clean|dry)\s+(?:out\s+|down\s+)?(?:the|that|your)\s+(?:[[:alpha:]]+\s+)?
                (?:pot|pan)\b/ix
-      CRUSHED_INTO = /\A\W*(?:then\s+)?(?:crush|crumble|grate|shred|tear|snip|chop)\b[^.;]*\binto\s+the\b/i
       LITRES = /\A\W*[\d½¼¾.,]+\s*(?:l|litres?|liters?)\s+(?:of\s+)?water\b[^.;]*\bsalt\b/i
-      GRILL = /\b(?:grill|broil)/i
       # What is thrown away goes into no vessel.
       # A broth that is strained is no thing for a plate.
       STRAIN = /\A\W*(?:then\s+)?strain\b/i
@@ -98,6 +103,7 @@ module FondKettle
         @fire = FireVessel.new(course, rice, places)
         @wash = WashVessel.new(course, places)
         @mixing = MixingPlace.new(rice, @wash) { rice_at }
+        @implied = ImpliedPlace.new(course) { rice_at }
         @stays = StaysThere.new(rice, @fire) { rice_at }
         @finished = FinishedPlace.new(course, rice) { rice_at }
       end
@@ -105,12 +111,12 @@ module FondKettle
       # The vessel's key of a Doing.
       def vessel(doing)
         named = @wash.named(doing)
-        named = [doing.onto].compact if named.empty? && (PUTS.include?(doing.kind) || crushed_into?(doing))
-        named = [doing.last.vessel] if named.empty? && doing.goes_on_there?
+        named = [meant(doing)].compact if named.empty?
         return @wash.water(named) if doing.water?
         return @course.cook_in(doing.last.vessel) if again?(doing)
 
         key = send(way(doing, named), named, doing)
+        @implied.note(key, doing)
         note_rice(key, doing, moved: doing.goes_in || moves_rice?(doing, named))
         key
       end
@@ -155,9 +161,11 @@ module FondKettle
 
       private
 
-      # "Crush half the onions into the chicken": there.
-      def crushed_into?(doing)
-        doing.kind == CUT && doing.clause.say.match?(CRUSHED_INTO)
+      # The vessel that is meant where none is named, or nil.
+      def meant(doing)
+        return doing.onto if doing.onto && doing.puts_onto?
+
+        doing.goes_on_there? ? doing.last.vessel : @implied.key(doing)
       end
 
       def again?(doing)
@@ -165,9 +173,8 @@ module FondKettle
           FireVessel::RICE_POTS.include?(@course.kind(doing.last.vessel))
       end
 
-      # Notes where the rice is now, where it was washed, and where something boiled.
+      # Notes where the rice is now, and where it was washed.
       def note_rice(key, doing, moved:)
-        @boiled_last = key if BOILS.include?(doing.kind) && FireVessel::RICE_POTS.include?(@course.kind(key))
         @course.cook_in(@rice_at = key) if moved
         @wash.note(key) if doing.rice && WashVessel::KINDS.include?(doing.kind)
       end
@@ -195,8 +202,6 @@ module FondKettle
 
       def unnamed(doing)
         return :where_it_lies if @stays.doing?(doing)
-        return :grilled if grilled?(doing)
-        return :boiled_last if boiled_last?(doing)
         return :with_rice if soaks_in_pot?(doing) || of_rice?(doing)
         return UNNAMED.fetch(doing.kind) if UNNAMED.key?(doing.kind)
         return :beside_rice if @wash.boils_still?(doing)
@@ -207,24 +212,6 @@ module FondKettle
       # "Flake it", of what lies in a dish.
       def where_it_lies(_named, doing)
         doing.last.vessel
-      end
-
-      # What is grilled while the rice is in its cooker is on a tray by itself.
-      def grilled?(doing)
-        doing.kind == BAKE && cooker?(rice_at) && doing.clause.say.match?(GRILL)
-      end
-
-      # "Beans: 4 minutes in the egg water": where the eggs boiled.
-      def boiled_last?(doing)
-        !@boiled_last.nil? && doing.kind == BOILS.first && doing.clause.say.match?(WashVessel::SAME_WATER)
-      end
-
-      def boiled_last(*)
-        @boiled_last
-      end
-
-      def grilled(*)
-        @course.aside(VesselCourse::TRAY)
       end
 
       # Rice that is in its pot soaks there.
@@ -280,17 +267,9 @@ module FondKettle
 
       # What is rubbed or stirred in a pot stays there.
       def mixed_in(named, doing)
-        key = named.last || put_in_pot(doing) || @course.aside(VesselCourse::BOWL)
+        key = named.last || @implied.pot(doing) || @course.aside(VesselCourse::BOWL)
         @course.cook_in(key) if @course.kind(key) == "pot"
         key
-      end
-
-      # "Tip the peas into a big pot. In go the onions": the pot of the step before, or nil.
-      def put_in_pot(doing)
-        last = doing.last
-        return unless doing.clause.kind == STIR && last && MIXES.include?(last.kind)
-
-        last.vessel if FireVessel::RICE_POTS.include?(@course.kind(last.vessel))
       end
 
       def boiled_apart(*)

@@ -50,7 +50,8 @@ module FondKettle
                      (?<amount>(?:(?:half\s+)?an?|one|two|three|four)\s+(?:[[:alpha:]]+\s+)?
                      (?:cup|mug|glass|bowl|teacup|tin|can|jar|spoon|ladle)(?:e?s)?(?:\s+and\s+a\s+half)?)
                      (?<said>\s*\([^()]*\))?\z/ix
-      UNITS = "(?:g|kg|ml|l|oz|lb|litres?|cups?|(?:rice[ -])?cooker[ -]cups?|c|(?-i:[Tt])|tbsp|tsp|tablespoons?|teaspoons?|handfuls?" \
+      UNITS = "(?:g|kg|ml|l|oz|lb|litres?|cups?|(?:rice[ -])?cooker[ -]cups?|c|(?-i:[Tt])|tbsp|tsp" \
+              "|tablespoons?|teaspoons?|handfuls?" \
               "|thumbs?|pinch(?:es)?|cloves?|sprigs?|spoons?|spoonfuls?" \
               "|sticks?|stalks?|ribs?|tins?|cans?|bunch(?:es)?|knobs?|glass(?:es)?|mugs?|teacups?|bowls?" \
               "|slices?|heads?|inch(?:es)?|big|large|small|medium)"

@@ -5,8 +5,8 @@ require_relative "../../measure/cup"
 
 module FondKettle
   module Reading
-    # What a cook's own mug or glass holds, where the text itself says it: "a mug of basmati (250 ml mug)", "my
-    # glass is 210 ml".
+    # Reads what a cook's own mug or glass holds, where the text itself says it: "a mug of basmati (250 ml
+    # mug)", "my glass is 210 ml".
     module MeasuresTold
       NAME = "(?<name>mug|glass|teacup|tea\\s?cup|bowl|cup)"
       ML = "(?<ml>\\d{2,4})\\s?ml"
