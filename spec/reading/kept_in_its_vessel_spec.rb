@@ -56,7 +56,7 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(done(dish, "cover").slice(1)).to eq("bowl")
     expect(done(dish, "refrigerate overnight")).to eq(["marinate", "bowl", 480.0])
     expect(done(dish, "another 20 mins until brown")).to eq(["bake", "roasting-tin", 20.0])
-    plain = told("Lamb\n\n1 kg lamb\n400 g basmati\n\nPut the lamb in a roasting tin and roast for 2 hours. " \
+    plain = told("Lamb\n\n1 kg lamb\n400 g basmati\n\nPut the lamb in a roasting tin and roast for 2 h. " \
                  "Boil the rice in 1 litre of water, 12 minutes.")
     expect(done(plain, "Boil the rice")[1]).not_to eq("roasting-tin")
   end

@@ -28,6 +28,8 @@ module FondKettle
                  |\sin(?=\s*(?:[,.;]|\z))|\z)}ix
       # "A teaspoon of turmeric and 3 cloves": the second has an amount of its own.
       NEXT_ONE = /(?<=[[:alpha:]])\s(?:and|&|plus)\s(?:\d|(?:an?|two|three|four)\s(?!half\b|quarter\b)).*/im
+      # "Another 400 ml of hot stock"
+      FURTHER = /\A(?:another|an?\s+(?:further|extra))\s+(?=[\d½¼¾⅓⅔⅛])/i
       # How a food comes.
       STATES = /(?:frozen|fresh|dried|raw|cooked|tinned)/i
       # What is spoken of as known.
@@ -141,7 +143,7 @@ module FondKettle
 
       # The thing that a text begins with, or nil.
       def thing(text)
-        text = text.sub(NEXT_ONE, "")
+        text = text.sub(NEXT_ONE, "").sub(FURTHER, "")
         return if none?(text)
         return text[WEIGHING] if text.match?(WEIGHING)
 

@@ -153,11 +153,16 @@ module FondKettle
 
       # True where all parts are foods, or all but one that nobody knows, of many without an amount.
       def foods?(parts)
-        known = parts.count { |part| food?(part) }
-        return parts.size > 1 if known == parts.size
+        return false if parts.one?
+        return true if parts.all? { |part| food?(part) || counted?(part) }
 
-        known > 1 && known == parts.size - 1 &&
-          parts.none? { |part| part.match?(AmountForms::BEGINS) || part.match?(SAID_OF_IT) || told?(part) }
+        known = parts.count { |part| food?(part) }
+        known > 1 && known == parts.size - 1 && parts.none? { |part| said?(part) }
+      end
+
+      # True for what has an amount, is said of the thing before it, or is no thing.
+      def said?(part)
+        part.match?(AmountForms::BEGINS) || part.match?(SAID_OF_IT) || told?(part)
       end
 
       # "A pinch of saffron steeped in 2 tbsp milk", "almonds fried in butter", as two; nil: it says no such
@@ -223,7 +228,7 @@ module FondKettle
           found.any? && part.match?(SAID_OF_IT) ? found[-1] = "#{found.last}, #{part}" : found << part
         end
       end
-      private_class_method :listed?, :done?, :parts, :foods?, :steeped,
+      private_class_method :listed?, :done?, :parts, :foods?, :said?, :steeped,
                            :semicolons, :counted, :counted_inside?
     end
   end

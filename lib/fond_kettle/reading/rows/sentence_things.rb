@@ -2,6 +2,7 @@
 
 require_relative "../../larder/names"
 require_relative "../words/amount_forms"
+require_relative "../words/loose_measures"
 require_relative "../words/verbs"
 require_relative "row_words"
 require_relative "run_together"
@@ -12,6 +13,7 @@ module FondKettle
     module SentenceThings
       FIRST_WORD = /\A(?:an?|two|three|four|half|\d+)\s/i
       LONGEST = 70
+      WORDS = 8
       # A sentence with these tells something.
       SAYS = /\b(?:is|are|was|were|will|goes|go|should|can|must|have|has|i|we|it|you|in|low|lid|off|pot
                |pan)\b/ix
@@ -46,9 +48,8 @@ module FondKettle
       end
 
       def thing?(text)
-        return true if listed?(text) || text.match?(JUICE)
+        return true if listed?(text) || measured?(text)
         return true if text.match?(AmountForms::ALL_BEHIND) && !RowWords.puts_to?(text)
-        return true if RunTogether.food?(text) || weighed?(text)
 
         text.match?(FIRST_WORD) && !(Larder::Names.ours.find(text) || Larder::Names.ours.grain(text)).nil?
       end
@@ -67,12 +68,23 @@ module FondKettle
         text.size < LONGEST && !text.match?(SAYS) && Verbs.found(text.sub(RunTogether::TO_DO, "")).empty?
       end
 
+      def measured?(text)
+        text.match?(JUICE) || RunTogether.food?(text) || weighed?(text) || loose?(text)
+      end
+
+      # "Raisins, small handful", "butter, a lump the size of a walnut"
+      def loose?(text)
+        certain = LooseMeasures.certain(text).text
+        text.split.size <= WORDS && certain != text && RunTogether.counted?(certain)
+      end
+
       # "1 kg carrots, cut into matches": an amount of a food, and nothing to be done.
       def weighed?(text)
         text.match?(RunTogether::COUNT) && RunTogether.counted?(text) &&
           Verbs.found(text).none? { |one| one.from.zero? }
       end
-      private_class_method :listed?, :several?, :mostly?, :thing?, :told_thing?, :weighed?
+      private_class_method :listed?, :several?, :mostly?, :thing?, :told_thing?, :weighed?, :loose?,
+                           :measured?
     end
   end
 end

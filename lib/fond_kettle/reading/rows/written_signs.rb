@@ -19,6 +19,8 @@ module FondKettle
       # "S&p", "s+p"
       SALT_PEPPER = /\bs\s?(?:[&+]|and\s|n\s)\s?p\b/i
       COMMA = ", "
+      # A line that is drawn: "--", "***".
+      RULE = /\A[^[:alnum:]½¼¾⅓⅔⅛]+\z/
       # "Basmati 300 g / stock 600 ml / spinach 250 g, washed": a row each.
       LISTED = %r{[ \t]{1,3}/[ \t]{1,3}}
       # "1 onion • 300 g rice • 800 ml stock"
@@ -38,6 +40,7 @@ module FondKettle
                     .gsub(DASHED, '\1: ')
                     .gsub(ARROW, COMMA).tr("\r", "\n")
         rows = plain.lines.map(&:strip).flat_map { |row| parted(row) }
+        rows = rows.grep_v(RULE)
         told = rows.reject(&:empty?)
         told.one? ? titled(told.first) : rows
       end

@@ -146,9 +146,16 @@ module FondKettle
       # "In salted water", of salt that a later clause puts in by its name.
       def salts_later?(clause, index, position)
         return false unless salt?(index) && clause.say.match?(SALTED) && !clause.say.match?(SALT_ITSELF)
+        return true if spoken_later?(index, position)
 
         @places.untaken.one? { |one| salt?(one) } &&
           @clauses.drop(position + 1).any? { |one| one.say.match?(SALT_ITSELF) && !one.say.match?(TASTED) }
+      end
+
+      # True for a line that only the method names, at a later clause.
+      def spoken_later?(index, position)
+        line = @lines[index]
+        line.spoken && @clauses.drop(position + 1).any? { |one| one.say.include?(line.text) }
       end
 
       # "A little oil", of oil that is listed without an amount and measured at a later clause.

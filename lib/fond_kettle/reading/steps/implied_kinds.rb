@@ -73,6 +73,8 @@ module FondKettle
         ["low", ALWAYS]
       ].freeze
 
+      # By these something lies in its tin, when the oven is hot.
+      TOSSED = %w[mix lay-in sprinkle].freeze
       # And before.
       BEFORE = [
         ["cut", ->(sense) { sense.puts && sense.minutes.nil? && !sense.ends? && sense.says?(:in_shape) }],
@@ -84,6 +86,7 @@ module FondKettle
           one.says?(:names_rice) && one.goes_on && !one.ends? && LAID.include?(one.previous)
         }],
         ["simmer", ->(one) { one.puts && one.minutes && one.says?(:same_water) }],
+        ["bake", ->(one) { one.minutes && !one.puts && one.oven && TOSSED.include?(one.previous) }],
         ["soak", ->(sense) { sense.says?(:soaks) }],
         ["par-boil", ->(one) { one.minutes && !one.puts && one.previous == "par-boil" }],
         ["marinate", ->(one) { one.minutes && !one.puts && one.previous == "mix" && one.says?(:fridge) }],

@@ -37,9 +37,11 @@ module FondKettle
       # "Lid, 150 °C, 2 hours"
       LID = /\A\W*(?:the\s+)?lid\b/i
       LID_ON = /\blid\s+on\b|\bcovered\b/i
+      COVERED_INTO = /\A\W*(?:cover(?:ed)?|lid\s+on)\W+(?:back\s+)?in(?:to)?\s+(?:an?|the)\s+oven\b/i
       INTO_OVEN = /\A\W*(?:then\s+)?(?:put|slide|move|transfer|pop|set)\s+
                    (?:(?:it|this|that|the\s+(?:pot|pan|casserole|lot))\s+)?(?:in(?:to)?|to)\s+
-                   (?:(?:an?|the)\s+)?(?:hot\s+)?oven\b/ix
+                   (?:(?:an?|the)\s+)?(?:hot\s+)?oven\b
+                   |#{COVERED_INTO}/ix
       BOILS = %w[simmer boil].freeze
 
       # `course`: the VesselCourse; `rice`: the RiceCourse; `places`: LinePlaces.
@@ -113,16 +115,12 @@ module FondKettle
       # Rice that is cooked by itself is not put to what lies in a pan.
       def rice_pot(doing)
         return unless doing.goes_in
-        return @course.own_rice_pot if doing.kind == BOILS.last && roast?(@course.fire)
-        return @course.own_rice_pot if doing.rice_apart && @places.any?(@course.fire)
+        # No rice is boiled in a dish with what was baked in it.
+        apart = doing.rice_apart || (doing.kind == BOILS.last && baked_in?(@course.fire))
+        return @course.own_rice_pot if apart && @places.any?(@course.fire)
         return unless doing.clause.say.match?(COOKED)
 
         @course.rice_pot if @course.kind(@course.fire) == VesselCourse::PAN
-      end
-
-      # True for a dish (its key) in which something has been baked: no rice is boiled with it.
-      def roast?(vessel)
-        baked_in?(vessel) && @places.any?(vessel)
       end
 
       # "Pour over", "wrap the lid in a cloth", after something was melted in a pan: the rice's pot is meant.

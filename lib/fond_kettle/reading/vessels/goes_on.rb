@@ -92,9 +92,9 @@ module FondKettle
       # True where it was soaked, cut or mixed before, and nothing else is named.
       def made_ready?(clause, kind, last, solids)
         return true if soaked_before?(clause, kind, last) || fried_before?(clause, last)
-        return true if elliptic?(clause, last) || poured_first?(clause, last)
+        return true if elliptic?(clause, last) || poured_first?(clause, last) || tossed?(clause, last)
 
-        !solids && (cut_before?(clause, kind, last) || mixed_before?(clause, last) || tossed?(clause, last))
+        !solids && (cut_before?(clause, kind, last) || mixed_before?(clause, last))
       end
 
       # True where it goes on without a word for what it goes on with.

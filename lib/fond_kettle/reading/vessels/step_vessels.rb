@@ -216,7 +216,7 @@ module FondKettle
 
       # Rice that is in its pot soaks there.
       def soaks_in_pot?(doing)
-        @rice.in? && doing.kind == WashVessel::SOAK && !doing.others
+        @rice.in? && doing.kind == WashVessel::SOAK && !doing.others && !@wash.steeped?(doing)
       end
 
       # "The rice is done after 40 minutes, leave it closed 10 more", whatever else was told in between.

@@ -44,9 +44,10 @@ module FondKettle
       # "Asafoetida pinch", "saffron, pinch, in hot water"
       PINCH_BEHIND = /\A(?<what>(?!(?:one|half|another|big|small|good|the)\b)
                       [[:alpha:]]{3,}(?:\s[[:alpha:]]+){0,2}),?\s+
-                      (?<amount>pinch|bunch|handful|knob)(?<said>,\s.{1,60})?\z/ix
+                      (?<amount>(?:(?:small|big|large|good)\s+)?(?:pinch|bunch|handful|knob))
+                      (?<said>,\s.{1,60})?\z/ix
       # "Lentils, a mug and a half (soak them overnight)"
-      MUGS_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),?\s+
+      MUGS_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}?),?\s+
                      (?<amount>(?:(?:half\s+)?an?|one|two|three|four)\s+(?:[[:alpha:]]+\s+)?
                      (?:cup|mug|glass|bowl|teacup|tin|can|jar|spoon|ladle)(?:e?s)?(?:\s+and\s+a\s+half)?)
                      (?<said>\s*\([^()]*\))?\z/ix

@@ -41,6 +41,8 @@ module FondKettle
       DASHED = [FRY, SIMMER, "toast", "bake", "mix", "soak", "rinse"].freeze
       # "Melt the butter and pour over": it is melted by itself.
       POURED = /\A\W*(?:then\s+)?(?:pour|spoon|drizzle)\s+(?:(?:it|this|that|them)\s+)?over\W*\z/i
+      # "Melt the butter and pour it over the rice before serving": the next sentence is something else.
+      POURED_OVER = /\b(?:pour|spoon|drizzle|tip)\b[^,.;]*\bover\b/i
       DASH = /\A[-–—]\s+/
       SEVERAL = /,|\b(?:in|on|over|back|and)\b/i
       CUE_ALONE = /\A\W*(?:just\s+|only\s+)?(?:until|till|'til)\s/i
@@ -103,7 +105,7 @@ module FondKettle
         return false unless last.minutes.nil?
         return same && COVERED.include?(clause.kind) if last.kind == LOW
 
-        (same || last.kind == FRY) && leads_to?(last, clause)
+        (same || (last.kind == FRY && !last.say.match?(POURED_OVER))) && leads_to?(last, clause)
       end
 
       def one_thing?(last, clause, same)

@@ -36,6 +36,9 @@ module FondKettle
       PIECE = /(?:an?\s+)?(?:piece|lump|knob|bit|ball)s?\s+of\s+/i
       SIZE_OF = /\A(?:#{PIECE})?(?<what>#{FEW_WORDS})\s+(?:the\s+(?:size|bigness)\s+of|as\s+big\s+as)\s+
                  (?:an?|your)\s+(?<like>#{THING})\b/ix
+      # "Butter, a lump the size of a walnut"
+      SIZE_BEHIND = /\A(?<what>#{FEW_WORDS}),?\s+(?:an?\s+)?(?:piece|lump|knob|bit|ball)\s+
+                     (?:the\s+(?:size|bigness)\s+of|as\s+big\s+as)\s+(?:an?|your)\s+(?<like>#{THING})\b/ix
       SIZED = /\A(?:(?:an?|one|1)\s+)?(?<like>#{THING})[- ]sized?\s+#{PIECE}(?<what>#{FEW_WORDS})/i
       # "A good glug of", where nobody says how much a good one is.
       ADJECTIVE = /\A(?<number>(?:an?|one|two|three|\d+)\s+)
@@ -56,7 +59,7 @@ module FondKettle
       #
       #   certain("a small handful of mint").text # => "15 g mint"
       def certain(line, cups = [])
-        likened = SIZE_OF.match(line) || SIZED.match(line)
+        likened = SIZE_BEHIND.match(line) || SIZE_OF.match(line) || SIZED.match(line)
         return likened(likened) if likened
 
         text = AmountForms.plain(line)

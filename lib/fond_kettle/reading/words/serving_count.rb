@@ -80,6 +80,7 @@ module FondKettle
 
       # The number that a title ends with, or nil.
       def in_title(title)
+        title = title.sub(TIME_BEHIND, "")
         bare = title.sub(ASIDE_AT_END, "")
         ways = [AT_END, WITHIN, EATERS, WAYS.last]
         said = AT_END.match(bare) || ways.lazy.filter_map { |way| way.match(title) }.first
@@ -88,7 +89,8 @@ module FondKettle
 
       # A title without that number, where it is more than that: "Bean rice for 6" is "Bean rice".
       def without_count(title)
-        bare = title.sub(BRACKETED) { |said| only?(Regexp.last_match[:said]) ? "" : said }
+        bare = title.sub(TIME_BEHIND, "")
+        bare = bare.sub(BRACKETED) { |said| only?(Regexp.last_match[:said]) ? "" : said }
         bare = [AT_END, SAID_AT_END, EATERS_AT_END].reduce(bare) { |text, words| text.sub(words, "") }
         bare = bare.sub(/[\s,;:–—-]+\z/, "")
         bare.empty? ? title : bare

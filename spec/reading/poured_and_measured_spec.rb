@@ -1,0 +1,62 @@
+# frozen_string_literal: true
+
+require_relative "../../lib/fond_kettle/reading/reader"
+require_relative "../support/told_texts"
+
+# Dishes in which something is measured, poured or listed in a cook's own way.
+RSpec.describe FondKettle::Reading::Reader do
+  include Support::ToldTexts
+
+  def grams(dish)
+    dish["lines"].to_h { |line| [line["food"], line["g"]] }
+  end
+
+  def taken(dish, words)
+    ids = dish["lines"].to_h { |line| [line["id"], line["food"]] }
+    step(dish, words)["takes"].map { |one| ids[one["line"]] }
+  end
+
+  it "salts the water with the salt that is measured for it, and keeps butter and fish apart" do
+    dish = whole("green_rice_and_fish")
+    expect(taken(dish, "salted water")).to eq([])
+    expect(taken(dish, "Boil 3 litres")).to eq(%w[water salt])
+    expect(taken(dish, "Melt the other 30 g")).to eq(%w[butter])
+    expect(taken(dish, "dredge it")).to include("white fish fillets", "flour", "turmeric")
+    expect(done(dish, "steep in 3 tbsp")[1]).to eq("bowl")
+  end
+
+  it "bakes in its tin what was tossed there, once the oven is hot" do
+    dish = whole("one_tin_of_sausages")
+    expect(done(dish, "turning once")).to eq(["bake", "deep-roasting-tin", 25.0])
+  end
+
+  it "lists each food behind a label, and none as the shape of another" do
+    foods = grams(whole("congee_with_toppings")).keys
+    expect(foods).to include("spring onions", "soy", "chilli oil", "fried shallots", "century egg")
+    soy = whole("congee_with_toppings")["lines"].find { |line| line["food"] == "soy" }
+    expect(soy["allergens"]).to include("soya")
+  end
+
+  it "adds another 400 ml of stock, and sends the casserole into the oven" do
+    dish = whole("beef_in_numbered_steps")
+    expect(grams(dish)).to include("beef stock" => 700.0, "hot stock" => 400.0)
+    expect(froms(dish, "Toss in 2 tbsp")).to eq(%w[board])
+    expect(froms(dish, "Return the beef")).to eq(%w[plate])
+    expect(done(dish, "into the oven at 150C")).to eq(["bake", "casserole", 90.0])
+  end
+
+  it "takes sentences for a list that measure by halves, handfuls and walnuts" do
+    dish = whole("sweet_rice_in_sentences")
+    expect(grams(dish)).to include("Milk" => 1030.0, "Sugar" => be_within(2).of(100), "Butter" => 20.0,
+                                   "Raisins" => 15.0)
+    expect(taken(dish, "fry the raisins")).to match_array(%w[Butter Raisins])
+    expect(dish["not_read"]).to eq([])
+  end
+
+  it "reads a title with for how many and how long, and no line that is only drawn" do
+    dish = whole("fried_rice_in_notes")
+    expect(dish.values_at("title", "serves")).to eq(["Kimchi fried rice w/ egg", 2.0])
+    ruled = told("Rice\n\n300 g basmati\n--\n450 ml water\n***\n\nBoil the rice in the water, 12 minutes.")
+    expect(ruled["lines"].map { |line| line["food"] }).to eq(["basmati rice", "water"])
+  end
+end
