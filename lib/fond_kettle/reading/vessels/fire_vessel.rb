@@ -115,6 +115,7 @@ module FondKettle
       # Rice that is cooked by itself is not put to what lies in a pan.
       def rice_pot(doing)
         return unless doing.goes_in
+
         # No rice is boiled in a dish with what was baked in it.
         apart = doing.rice_apart || (doing.kind == BOILS.last && baked_in?(@course.fire))
         return @course.own_rice_pot if apart && @places.any?(@course.fire)
