@@ -59,4 +59,19 @@ RSpec.describe FondKettle::Reading::Reader do
     ruled = told("Rice\n\n300 g basmati\n--\n450 ml water\n***\n\nBoil the rice in the water, 12 minutes.")
     expect(ruled["lines"].map { |line| line["food"] }).to eq(["basmati rice", "water"])
   end
+
+  it "lists a dip behind its label, and takes no rice for it" do
+    dish = whole("poached_chicken_and_dip")
+    expect(grams(dish)).to include("red chillies" => 60.0, "lime juice" => 30.0)
+    expect(dish["lines"].map { |line| line["text"] }).not_to include(/of the broth/)
+    expect([taken(dish, "Blitz everything").size, froms(dish, "Blitz everything")]).to eq([4, []])
+    expect(done(dish, "iced water")).to eq(["cool", "bowl", 10.0])
+  end
+
+  it "bakes in its pot what is seasoned on the way, and takes a size for no heat" do
+    expect(done(whole("pot_in_the_oven"), "stock all at once")).to eq(["bake", "ovenproof-pot", 17.0])
+    squid = whole("stuffed_squid")
+    expect(step(squid, "Clean 8 medium squid")["heat"]).to be_nil
+    expect(step(squid, "Soften 1 large")["minutes"]).to eq(10.0)
+  end
 end

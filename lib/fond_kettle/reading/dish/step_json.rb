@@ -34,7 +34,7 @@ module FondKettle
       STILL_HARD = /(?:\b(?:is|still|if|too)|'s)\s+(?:still\s+)?hard\b
                     |\bhard[- ]boil|\b(?:press|squeez)[^,.;]{0,30}\shard\b/ix
       HEATS = { /\b(?:low|lowest|gentle|gently|tiny|smallest|slow)\b/i => "low",
-                /\b(?:high|hard|big\s+flame|fierce)\b/i => "high", /\bmedium\b/i => "medium" }.freeze
+                /\b(?:high|hard|big\s+flame|fierce)\b/i => "high", /(?<!\d\s)\bmedium\b/i => "medium" }.freeze
       OVEN = %w[bake preheat].freeze
       TAKE_OUT = "take-out"
       LIES = %w[soak marinate].freeze

@@ -26,7 +26,9 @@ module FondKettle
       # "6", below the title: for so many.
       ALONE = /\A\s*(\d{1,2})\s*\z/
       # "Some of the stock", which the dish makes.
-      SOME_OF = /\A(?:and\s+)?(?:some|a\s+little|a\s+bit)\s+of\s+(?:the|its|that)\s/i
+      SOME_OF = %r{\A(?:and\s+)?(?:(?:some|a\s+little|a\s+bit)\s+of\s+(?:the|its|that)\s
+                   |[\d½¼¾][\d\s½¼¾./]*(?:tbsp|tsp|ml|cups?|ladles?|spoons?)\s+of\s+(?:the|its|that)\s+
+                   (?:[[:alpha:]]+\s+)?(?:broth|stock|liquor|liquid)\b)}ix
       # "Marinade:"
       PART = /\A(?:(?:for\s+the\s+)?[[:alpha:]]+(?:\s+[[:alpha:]]+)?:|for\s+the\s+[[:alpha:]]+)\z/i
       # Letters of any line that is read.

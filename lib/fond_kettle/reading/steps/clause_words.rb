@@ -1,7 +1,6 @@
 # frozen_string_literal: true
 
 require_relative "../lines/broth_given"
-require_relative "../vessels/wash_vessel"
 require_relative "rice_clauses"
 require_relative "rice_words"
 
@@ -155,7 +154,7 @@ module FondKettle
                  |\bwithout\s+opening\b|\bbefore\s+(?:you|anyone|anybody|serving|cutting)\b/ix,
         soaks: /\b(?:in|cover[^.;]{0,20}\swith)\s+(?:an?\s+[[:alpha:]]+\s+of\s+)?(?:\d+\s*[[:alpha:]]+\s+)?
                  (?:\w+\s+){0,2}water\b/ix,
-        same_water: WashVessel::SAME_WATER,
+        iced: /\bin(?:to)?\s+(?:an?\s+(?:bowl|basin|sink|pot)\s+of\s+)?(?:iced?|ice-cold)\s+water\b/i,
         left_in: /\A\W*(?:then\s+)?left\s+in\s+(?!(?:cold\s+|warm\s+|hot\s+)?water\b)/i,
         programme: /programme/i
       }.freeze

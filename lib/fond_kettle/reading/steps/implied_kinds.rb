@@ -1,5 +1,6 @@
 # frozen_string_literal: true
 
+require_relative "../vessels/wash_vessel"
 require_relative "rice_course"
 
 module FondKettle
@@ -73,6 +74,7 @@ module FondKettle
         ["low", ALWAYS]
       ].freeze
 
+      WATER_OF = WashVessel::SAME_WATER
       # By these something lies in its tin, when the oven is hot.
       TOSSED = %w[mix lay-in sprinkle].freeze
       # And before.
@@ -85,7 +87,8 @@ module FondKettle
         ["lay-in", lambda { |one|
           one.says?(:names_rice) && one.goes_on && !one.ends? && LAID.include?(one.previous)
         }],
-        ["simmer", ->(one) { one.puts && one.minutes && one.says?(:same_water) }],
+        ["simmer", ->(one) { one.puts && one.minutes && one.clause.say.match?(WATER_OF) }],
+        ["cool", ->(one) { one.says?(:iced) }],
         ["bake", ->(one) { one.minutes && !one.puts && one.oven && TOSSED.include?(one.previous) }],
         ["soak", ->(sense) { sense.says?(:soaks) }],
         ["par-boil", ->(one) { one.minutes && !one.puts && one.previous == "par-boil" }],

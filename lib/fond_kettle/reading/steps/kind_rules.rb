@@ -21,6 +21,9 @@ module FondKettle
       # Whatever its verb: so; what is in the pan stays there when fat is poured off.
       OF_ALL = [
         ["bake", ->(one) { ROASTED.include?(one.clause.kind) && one.minutes && one.says?(:hot_air) }],
+        ["bake", lambda { |one|
+          one.in? && !one.done? && one.clause.kind == "mix" && one.minutes && one.says?(:oven)
+        }],
         ["taste", ->(one) { one.minutes.nil? && one.says?(:fat_off) }],
         ["own", ->(one) { !one.in? && one.says?(:pot_out) }],
         ["marinate", ->(one) { one.says?(:left_in) }]

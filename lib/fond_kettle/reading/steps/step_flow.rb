@@ -2,6 +2,7 @@
 
 require_relative "../vessels/kept_back"
 require_relative "../vessels/broth_course"
+require_relative "../lines/all_for_part"
 require_relative "../lines/broth_given"
 require_relative "../lines/kept_amount"
 require_relative "../lines/line_sorts"
@@ -95,7 +96,7 @@ module FondKettle
         found = found.flat_map { |index| @fetched.from(index, clause.say) }
         found.concat(spoken_of(named, clause, kind, last))
         found << @vessels.giving(kind) if !stays_in?(vessel, kind, last) && gives_all?(clause, kind, last)
-        elsewhere(found - mixed_with_rice(kind), vessel, goes_in)
+        elsewhere(found - mixed_with_rice(kind, clause.say), vessel, goes_in)
       end
 
       # Shares by the keys of those of some vessels (`from`) that give only a part of what they have.
@@ -112,9 +113,9 @@ module FondKettle
 
       private
 
-      # Keys of vessels that give nothing at a step of a kind.
-      def mixed_with_rice(kind)
-        SOAKS_IN.include?(kind) && @rice.in? ? [@vessels.rice_at] : []
+      # Keys of vessels that give nothing at a step of a kind: "blend everything for the dip" takes no rice.
+      def mixed_with_rice(kind, say)
+        @rice.in? && (SOAKS_IN.include?(kind) || say.match?(AllForPart::FOR)) ? [@vessels.rice_at] : []
       end
 
       # Vessels (keys) but for the one of the step; parcels are left where they are until they go in.

@@ -29,7 +29,7 @@ module FondKettle
       # "Toss the squash in oil, roast on a tray".
       ROAST = "toast"
       # "Spoon over the rice", of what was fried before.
-      OVER = %r{\A\W*(?:then\s+)?(?:spoon|pour|tip|scatter|strew|drizzle)\s+
+      OVER = %r{\A\W*(?:then\s+)?(?:add\s+[[:alpha:]]+,\s+)?(?:spoon|pour|tip|scatter|strew|drizzle)\s+
                 (?:(?:half|most|some|two[ -]thirds|a\s+third|[123]/[234])\s+)?
                 (?:(?:of\s+)?(?:it|this|that|them)\s+)?(?:over|onto|on\s+top)\b
                 |\A\W*(?:then\s+)?(?:lay|put)\s+(?:it|them)\s+on\s+the\s+rice\b}ix
