@@ -74,4 +74,28 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(step(squid, "Clean 8 medium squid")["heat"]).to be_nil
     expect(step(squid, "Soften 1 large")["minutes"]).to eq(10.0)
   end
+
+  it "lists what a label makes, and marinates it when it is told to" do
+    dish = whole("labelled_biryani")
+    expect(grams(dish)).to include("prawns" => 600.0, "saffron" => be_positive, "warm milk" => 46.35)
+    expect(dish["lines"].count { |line| line["food"] == "salt" }).to eq(2)
+    marinated = dish["steps"].select { |one| one["kind"] == "marinate" }
+    expect(marinated.map { |one| [one["minutes"], one["takes"].size] }).to eq([[30.0, 6]])
+    expect(taken(dish, "saffron milk")).to include("saffron", "warm milk", "ghee")
+  end
+
+  it "takes the sort of a food that stands behind its amount, and a lid slightly open for a lid" do
+    rolls = whole("cabbage_rolls_in_kraut")
+    expect(grams(rolls)["sweet paprika"]).to be_within(0.1).of(6.9)
+    expect(step(rolls, "slightly open")).to include("kind" => "low", "minutes" => 120.0, "lid" => "loose")
+  end
+
+  it "reads steps that are numbered with a stroke, and a thing that is told in its sentence once" do
+    slashed = whole("slashed_numbers")
+    expect(step(slashed, "mix 2 cups of that rice")["kind"]).to eq("mix")
+    expect(slashed["lines"].map { |line| line["text"] }).not_to include(/that rice/)
+    porridge = whole("porridge_for_two")
+    expect(porridge["lines"].map { |line| line["text"] }.grep(/teacup/).size).to eq(1)
+    expect(done(porridge, "Season with")[1]).to eq("pot")
+  end
 end

@@ -7,6 +7,11 @@ module FondKettle
     # Tells whether what a method names with its amount is a thing of its own, or one that is listed.
     class NewThings
       WATER = ["water"].freeze
+      # "Another 400 ml of hot stock"
+      FURTHER = /\A(?:another|an?\s+(?:further|extra))\s+(?=[\d½¼¾⅓⅔⅛])/i
+      # Salt for the water, beside the marinade's.
+      SALT = ["salt"].freeze
+      DIGIT = /[\d½¼¾]/
       # Oil that only seasons is no oil to fry in.
       OIL = ["oil"].freeze
       # How warm a liquid is names none.
@@ -26,11 +31,19 @@ module FondKettle
         case words
         when WATER then @waters.none? { |text| text.include?(amount) }
         when OIL then @lines.none? { |line| line.ingredient&.fat? } || other?(name, words, dealt)
-        else other?(name, words, dealt)
+        else other?(name, words, dealt) || (words == SALT && more_salt?(amount))
         end
       end
 
       private
+
+      # True where salt is listed with another measure than that.
+      def more_salt?(amount)
+        salts = @lines.select { |line| line.names == SALT && !line.spoken }
+        amount.match?(DIGIT) && salts.any? && salts.all? do |line|
+          line.text.match?(DIGIT) && !line.text.include?(amount)
+        end
+      end
 
       # A second onion that only the method names is another one.
       def other?(name, words, dealt)

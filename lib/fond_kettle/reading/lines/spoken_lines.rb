@@ -28,8 +28,6 @@ module FondKettle
                  |\sin(?=\s*(?:[,.;]|\z))|\z)}ix
       # "A teaspoon of turmeric and 3 cloves": the second has an amount of its own.
       NEXT_ONE = /(?<=[[:alpha:]])\s(?:and|&|plus)\s(?:\d|(?:an?|two|three|four)\s(?!half\b|quarter\b)).*/im
-      # "Another 400 ml of hot stock"
-      FURTHER = /\A(?:another|an?\s+(?:further|extra))\s+(?=[\d½¼¾⅓⅔⅛])/i
       # How a food comes.
       STATES = /(?:frozen|fresh|dried|raw|cooked|tinned)/i
       # What is spoken of as known.
@@ -119,7 +117,8 @@ module FondKettle
         return [] if !sentence.match?(START) || sentence.match?(SEEN)
 
         found = first_said(sentence)
-        found + others(sentence).reject { |text| found.any? { |one| one.include?(text) } }
+        others = others(sentence).reject { |text| found.any? { |one| one.include?(text) } }
+        found + others.grep_v(Regexp.union(found))
       end
 
       private
@@ -143,7 +142,7 @@ module FondKettle
 
       # The thing that a text begins with, or nil.
       def thing(text)
-        text = text.sub(NEXT_ONE, "").sub(FURTHER, "")
+        text = text.sub(NEXT_ONE, "").sub(NewThings::FURTHER, "")
         return if none?(text)
         return text[WEIGHING] if text.match?(WEIGHING)
 

@@ -19,6 +19,9 @@ module FondKettle
                (?:pan|pot|wok|kadai|karahi|skillet)\b
                |\bwhistles?\b|\A\W*pressure\s+cook|\A[^.]*\blid\b[^.]*\bmin/ix
 
+      # "Marinade: 600 g prawns, …": what is made, and nothing to do yet.
+      MADE = /\A\W*(?:the\s+)?(?:marinade|rub|dressing|seasoning|glaze|batter)\b[^:.]{0,30}:\s+(?=\S)/i
+
       # What it lists, the sentences behind that, and texts among its things that are none.
       attr_reader :things, :told, :not_read
       # The part of the dish for which it is ("Fish:"), or nil.
@@ -47,7 +50,7 @@ module FondKettle
 
       # True for a sentence that lists nothing.
       def told?(sentence)
-        RowWords.begun?(sentence) || RowWords.puts_to?(sentence) || sentence.match?(COOKS)
+        RowWords.begun?(sentence.sub(MADE, "")) || RowWords.puts_to?(sentence) || sentence.match?(COOKS)
       end
 
       # "Salmon: 300 g fillet"

@@ -65,7 +65,7 @@ module FondKettle
       # the onions" is among its rows.
       def list?
         return false if shares?
-        return true if @listed || ThingRow.heads_list?(@row)
+        return true if @listed || ThingRow.heads_list?(@row) || ThingRow.apart_by_signs?(@row)
 
         RunTogether.list?(@row) && !told_on? && !amid?
       end

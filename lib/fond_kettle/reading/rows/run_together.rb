@@ -50,7 +50,7 @@ module FondKettle
                  (?:#{UNIT})?\s*(?:of\s+)?}ix
       # "1 tsp advieh": whatever that is, it is a thing.
       MEASURED = %r{\A[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*(?:tsp|tbsp|teaspoons?|tablespoons?)\s+
-                    (?!(?:dark|light|white|black|brown|red|more|extra)\s*\z)[[:alpha:]]}ix
+                    (?!(?:#{AmountForms::KINDS}|more|extra)\s*(?:\z|,))[[:alpha:]]}ix
       COUNT_BEHIND = %r{\s+[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛-]*(?:#{UNIT})?\z}i
       ARTICLE = /\A(?:an?|half\s+an?)\s+(?:#{UNIT}|pinch|handful|knob|splash)\s+of\s+/i
       SOME = /\A(?:an?\s+)?(?:few\s+|big\s+|good\s+)?

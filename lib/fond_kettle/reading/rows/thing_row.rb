@@ -21,6 +21,9 @@ module FondKettle
       # "Basmati rice – 1.5 cups (soaked 20 mins & drained)"
       DONE_TO_IT = /\s*\((?<how>[[:alpha:]]+ed\b[^()]{0,60})\)\z/
 
+      # "Pinch saffron in 3 tbsp milk"
+      SOME = /\A(?:an?\s+)?(?:pinch|handful|knob|bunch|sprig)s?\s+[^.]*\z/i
+
       module_function
 
       # [the row as it is read, each thing of it]
@@ -46,6 +49,13 @@ module FondKettle
         things = RunTogether.things(bare)
         RowWords.amount?(bare) && things.size > 1 && Verbs.found(bare).empty? &&
           things.none? { |thing| thing.match?(RunTogether::OF_KNOWN) }
+      end
+
+      # "To layer: a pinch of saffron in 3 tbsp warm milk; 1 tbsp ghee"
+      def apart_by_signs?(row)
+        _, *more = parts = row.sub(RunTogether::LABEL, "").split(/;\s+/)
+        more.any? && row.match?(RunTogether::LABEL) &&
+          parts.all? { |part| RunTogether.counted?(part) || part.match?(SOME) }
       end
 
       # "Peas: 1 cup dry red peas"

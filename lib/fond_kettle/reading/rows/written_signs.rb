@@ -19,6 +19,8 @@ module FondKettle
       # "S&p", "s+p"
       SALT_PEPPER = /\bs\s?(?:[&+]|and\s|n\s)\s?p\b/i
       COMMA = ", "
+      # "1/ boil lots of water"
+      NUMBERED = %r{^([ \t]{0,3}\d{1,2})/[ \t]{1,3}(?=[[:alpha:]])}
       # A line that is drawn: "--", "***".
       RULE = /\A[^[:alnum:]½¼¾⅓⅔⅛]+\z/
       # "Basmati 300 g / stock 600 ml / spinach 250 g, washed": a row each.
@@ -36,8 +38,8 @@ module FondKettle
 
       # Rows of a text, with commas for those signs; the title of what is one row stands by itself.
       def rows(text)
-        plain = text.gsub(SALT_PEPPER, "salt, pepper").gsub(LABEL, '\1: ').gsub(FOR_PART, '\1: ')
-                    .gsub(DASHED, '\1: ')
+        plain = text.gsub(SALT_PEPPER, "salt, pepper").gsub(NUMBERED, '\1. ')
+                    .gsub(LABEL, '\1: ').gsub(FOR_PART, '\1: ').gsub(DASHED, '\1: ')
                     .gsub(ARROW, COMMA).tr("\r", "\n")
         rows = plain.lines.map(&:strip).flat_map { |row| parted(row) }
         rows = rows.grep_v(RULE)

@@ -49,7 +49,7 @@ module FondKettle
                    |\b(?:kill|cut)\s+the\s+(?:heat|flame)\b/ix,
         big_flame: /\b(?:(?:big|high|good)\s+flame|(?:big|strong|fierce)\s+fire)\b/i,
         flame: /\bflame|\blow\b/i,
-        opened: /\b(?:open|uncovered|no\s+lid|without\s+(?:a\s+)?lid|big\s+flame|holes|dry)\b/i,
+        opened: /\b(?:#{RiceWords::OPEN}|uncovered|no\s+lid|without\s+(?:a\s+)?lid|big\s+flame|holes|dry)\b/i,
         keeps_liquor: BrothGiven::KEPT,
         left_open: /\bopen\b/i,
         unopened: /(?:n't|not|before\s+you)\s+open/i,
@@ -154,7 +154,6 @@ module FondKettle
                  |\bwithout\s+opening\b|\bbefore\s+(?:you|anyone|anybody|serving|cutting)\b/ix,
         soaks: /\b(?:in|cover[^.;]{0,20}\swith)\s+(?:an?\s+[[:alpha:]]+\s+of\s+)?(?:\d+\s*[[:alpha:]]+\s+)?
                  (?:\w+\s+){0,2}water\b/ix,
-        iced: /\bin(?:to)?\s+(?:an?\s+(?:bowl|basin|sink|pot)\s+of\s+)?(?:iced?|ice-cold)\s+water\b/i,
         left_in: /\A\W*(?:then\s+)?left\s+in\s+(?!(?:cold\s+|warm\s+|hot\s+)?water\b)/i,
         programme: /programme/i
       }.freeze

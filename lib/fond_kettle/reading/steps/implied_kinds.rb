@@ -74,6 +74,7 @@ module FondKettle
         ["low", ALWAYS]
       ].freeze
 
+      ICED = /\bin(?:to)?\s+(?:an?\s+(?:bowl|basin|sink|pot)\s+of\s+)?(?:iced?|ice-cold)\s+water\b/i
       WATER_OF = WashVessel::SAME_WATER
       # By these something lies in its tin, when the oven is hot.
       TOSSED = %w[mix lay-in sprinkle].freeze
@@ -88,7 +89,7 @@ module FondKettle
           one.says?(:names_rice) && one.goes_on && !one.ends? && LAID.include?(one.previous)
         }],
         ["simmer", ->(one) { one.puts && one.minutes && one.clause.say.match?(WATER_OF) }],
-        ["cool", ->(one) { one.says?(:iced) }],
+        ["cool", ->(one) { one.clause.say.match?(ICED) }],
         ["bake", ->(one) { one.minutes && !one.puts && one.oven && TOSSED.include?(one.previous) }],
         ["soak", ->(sense) { sense.says?(:soaks) }],
         ["par-boil", ->(one) { one.minutes && !one.puts && one.previous == "par-boil" }],

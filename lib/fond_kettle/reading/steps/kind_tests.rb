@@ -56,7 +56,7 @@ module FondKettle
         one.stage == RiceCourse::WITH && one.clause.say.match?(/\bhalf\s?way\b/i)
       end
       # "Season with mace", of what is on the fire.
-      SEASONED = %w[fry toast simmer reduce boil broth stir low].freeze
+      SEASONED = %w[fry toast simmer reduce boil broth stir low take-out].freeze
       # "Pour in boiling water to stand 1.5 cm above the rice"
       WATER_STANDS = lambda do |one|
         one.in? && one.clause.say.match?(/\bwater\b[^.;]*\bto\s+(?:stand|come|reach)\s+

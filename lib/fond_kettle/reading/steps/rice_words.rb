@@ -5,6 +5,8 @@ module FondKettle
     # Words that stand for the rice that was spoken of last.
     module RiceWords
       IN_COOKER = /\bin(?:to)?\s+(?:the|an?|my|our|your)\s+(?:rice[- ])?cooker\b/i
+      # No lid that is slightly open.
+      OPEN = /(?<!slightly\s)(?<!half\s)(?<!little\s)open/
       # What may stand for it, near the front.
       IT = /\A(?:\W*[[:alpha:]']+){0,3}?\W*\b(?:it|this|them)\b/i
       # "Into the cooker with the soy."

@@ -84,6 +84,12 @@ module FondKettle
       # "Plantain, 2 ripe"
       SIZED_BEHIND = /\A(?<what>[[:alpha:]][[:alpha:] -]{0,60}),\s+
                       (?<amount>\d+\s+(?:ripe|large|small|big|medium|fresh|whole))\z/ix
+      KINDS = "(?:sweet|hot|smoked|plain|ground|whole|dark|light|strong|mild|fresh|caster|brown|toasted" \
+              "|black|white|red|green|flat|frozen|salted|unsalted)"
+      # "Paprika, 1 tbsp sweet", "saffron - 1/2 tsp ground, in hot water"
+      KIND_BEHIND = %r{\A(?<what>[[:alpha:]][[:alpha:] -]{1,40}?)(?:,|\s[-–—]|:)\s+
+                       (?<amount>[\d½¼¾⅓⅔⅛][\d\s./½¼¾⅓⅔⅛]*#{UNITS})\s+
+                       (?<kind>#{KINDS})(?<said>,\s.{1,60})?\z}ix
       # "Whites of 2 eggs"
       EGG_PART = /\A(?:the\s+)?(?<part>white|yolk)s?\s+of\s+(?<count>\d+|an?|one|two|three|four|six)\s+
                   eggs?\b/ix
@@ -166,7 +172,9 @@ module FondKettle
 
       # An amount that stands behind its thing comes first: "Rice, long grain, 2 kg".
       def turned(line)
-        line.sub(RICE_AMID, '\k<amount> \k<kind> rice').sub(TINS_BEHIND) { times(Regexp.last_match) }
+        line.sub(RICE_AMID, '\k<amount> \k<kind> rice')
+            .sub(KIND_BEHIND, '\k<amount> \k<kind> \k<what>\k<said>')
+            .sub(TINS_BEHIND) { times(Regexp.last_match) }
             .sub(LOOSE_BEHIND, '\k<amount> of \k<what>')
             .sub(PINCH_BEHIND, '\k<amount> of \k<what>\k<said>')
             .sub(MUGS_BEHIND, '\k<amount> of \k<what>\k<said>').sub(SIZED_BEHIND, '\k<amount> \k<what>')
