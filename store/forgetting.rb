@@ -3,7 +3,6 @@
 require "time"
 require_relative "../lib/fond_kettle/ground/value"
 require_relative "journal"
-require_relative "shelf"
 
 module FondKettle
   module Store

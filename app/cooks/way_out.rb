@@ -59,7 +59,6 @@ module FondKettle
 
       def last_words(remedying)
         return Log::RemedyWords::LOST if remedying.lost?
-
         return DRAIN if remedying.drain?
 
         remedying.serve? ? RIGHT : ENOUGH

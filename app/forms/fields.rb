@@ -89,8 +89,9 @@ module FondKettle
       end
     end
 
-    # Whether something was different when a pot came out far off what was expected.
+    # What of the log is to be forgotten, or no longer.
     FORGET = Schema.params { required(:of).filled(:string, format?: Log::Forgettable::NAMES) }
+    # Whether something was different when a pot came out far off what was expected.
     ANSWER = Schema.params { required(:different).filled(:string, included_in?: %w[yes no]) }
 
     # Nothing under the lid.

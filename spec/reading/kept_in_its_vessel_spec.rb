@@ -43,6 +43,12 @@ RSpec.describe FondKettle::Reading::Reader do
     expect(told(text)["asked"].map { |one| one["question"] }.grep(/mug/).size).to eq(2)
   end
 
+  it "takes a cup for what a row says that it holds, and that row for no food" do
+    dish = told("Rice\n\n2 cups basmati\n3 cups water\n1 cup = 200 ml\n\nBoil the rice in the water, 12 min.")
+    expect(dish["lines"].map { |one| one.values_at("food", "g") })
+      .to eq([["basmati rice", 312.0], ["water", 600.0]])
+  end
+
   it "soaks mushrooms in so much water, and puts them and a part of it into the wok" do
     dish = whole("parcels_and_soaking_water")
     expect(taken(dish, "6 dried shiitake")).to eq([line(dish, "dried shiitake"), line(dish, "hot water")])

@@ -1,5 +1,7 @@
 # frozen_string_literal: true
 
+require_relative "../words/measures_told"
+
 module FondKettle
   module Reading
     # Signs that a cook writes in place of a comma, and a text without line breaks.
@@ -42,7 +44,7 @@ module FondKettle
                     .gsub(LABEL, '\1: ').gsub(FOR_PART, '\1: ').gsub(DASHED, '\1: ')
                     .gsub(ARROW, COMMA).tr("\r", "\n")
         rows = plain.lines.map(&:strip).flat_map { |row| parted(row) }
-        rows = rows.grep_v(RULE)
+        rows = rows.grep_v(RULE).grep_v(MeasuresTold::ALONE)
         told = rows.reject(&:empty?)
         told.one? ? titled(told.first) : rows
       end

@@ -14,6 +14,8 @@ module FondKettle
       WAYS = [BRACKETED,
               /\b(?:my|the|our|a|an|one|1)\s+#{NAME}\s*(?:is|holds|takes|=|being)\s*(?:about\s+)?#{ML}\b/i,
               /\b(?:my|our|a|an)\s+#{ML}\s+#{NAME}\b/i].freeze
+      # A row that says no more than that: "1 cup = 200 ml".
+      ALONE = /\A\W*(?:my|the|our|an?|one|1)\s+#{NAME}\s*(?:is|holds|takes|=)\s*(?:about\s+)?#{ML}\W*\z/i
       # No record of the house's own.
       NO_ID = 0
 
