@@ -74,13 +74,14 @@ module FondKettle
         @held.shown
       end
 
+      # Shown a step off in each of the ways.
+      def sides(key)
+        @ways.map { |way| @held.shown_off(key, way * STEP) }
+      end
+
       # Slopes by Scoped of what the block reads of a Shown; nil where it cannot be read on some side.
       def slopes(&)
-        found = @held.unknowns.to_h do |key|
-          [key, @ways.map do |way|
-            @held.shown_off(key, way * STEP)
-          end.map(&)]
-        end
+        found = @held.unknowns.to_h { |key| [key, sides(key).map(&)] }
         return if found.values.flatten.any?(&:nil?)
 
         apart = STEP * (@ways.first - @ways.last)
